@@ -1,0 +1,18 @@
+import type { Sign } from '../schema/hazard.js';
+
+const cp = ['commonPractice'];
+export const signs: readonly Sign[] = [
+  { id: 'fizzOnBlood', kind: 'expected', text: 'Peroxide fizzes on blood: normal.', sourceIds: ['chemHandbook'] },
+  { id: 'brownRemainder', kind: 'expected', text: 'A brown remainder may be iron from the blood: no more bleach on it.', sourceIds: cp },
+  { id: 'blueTurn', kind: 'expected', text: 'Red fruit turning blue or green in an alkaline bath is normal and washes away.', sourceIds: ['chemHandbook'] },
+  { id: 'vinegarSmellGoes', kind: 'expected', text: 'The vinegar smell goes as it dries.', sourceIds: cp },
+  { id: 'strongerWhenWet', kind: 'expected', text: 'Old smells get stronger while wet.', sourceIds: cp },
+  { id: 'waterDarkens', kind: 'expected', text: 'The water darkens: old soil or dye. Press a white cloth on the piece to tell.', sourceIds: cp },
+  { id: 'sulphurSmell', kind: 'expected', text: 'A reducer bath smells of sulphur and may first turn dyes another colour.', sourceIds: cp },
+  { id: 'dyeOnCloth', kind: 'alarm', text: "The piece's own dye on the white cloth: stop, rinse cold.", sourceIds: cp },
+  { id: 'felting', kind: 'alarm', text: 'The cloth thickens or mats: stop, no more rubbing or warmth.', sourceIds: cp },
+  { id: 'sticky', kind: 'alarm', text: 'The surface turns sticky, stiff or glassy: stop, blot, air.', sourceIds: cp },
+  { id: 'holes', kind: 'alarm', text: 'Threads part or a hole opens: stop, lift it flat on a towel.', sourceIds: cp },
+  { id: 'groundChanges', kind: 'alarm', text: 'The colour around the mark changes: stop, rinse.', sourceIds: cp },
+  { id: 'fumes', kind: 'alarm', text: 'Stinging fumes or heat: leave it, open the window, go out.', sourceIds: ['poisonCentre'] },
+];

@@ -1,0 +1,58 @@
+/** Figures of the trade the recipes are sized with. Common practice, no source, unless said otherwise. */
+
+/** Treat this far beyond the visible edge, cm. */
+export const EDGE_MARGIN_CM = 2.5;
+/** Liquid one spot takes over all passes, mL per cm²; gives about 120 mL for a wine-glass-sized spot on a surface. */
+export const SPOT_PICK_UP_ML_PER_CM2 = { dry: 0.15, surface: 0.5, spot: 0.25, immersion: 0.25 } as const;
+/** Smallest amount worth mixing, mL. */
+export const SMALLEST_MIX_ML = 30;
+/** Liquid that saturates a whole piece, mL per g of dry textile. Estimate from memory. */
+export const SATURATION_ML_PER_G = 1.5;
+/** Mass per volume of solid fibre, g/mL; cellulose about 1.5 (handbook), others less. */
+export const FIBRE_DENSITY_G_PER_ML = 1.5;
+/** Share of a vessel that can be filled without slopping over. */
+export const USABLE_FILL_SHARE = 0.85;
+/** Smallest bath, L. */
+export const SMALLEST_BATH_L = 2;
+/** Water from a kettle as it reaches the tub, °C. */
+export const KETTLE_POUR_C = 95;
+/** Kettles one may sensibly be asked to boil for one bath. */
+export const MOST_KETTLES = 4;
+/** Scald bounds of the safety rules, °C. */
+export const SCALD_WARNING_C = 45;
+export const TONGS_C = 50;
+/** No wash warmer than this until a look in daylight says the trouble is gone, °C. */
+export const MOST_WASH_BEFORE_GONE_C = 40;
+/** A round that takes less than this share of what was left has stalled. */
+export const STALL_SHARE = 0.1;
+/** Dry mass above which the wet piece is a two-person lift, g. Estimate from memory. */
+export const HEAVY_DRY_MASS_G = 1200;
+
+/** How much of the usual effect is left as a trouble ages. Estimate from memory. */
+export const AGE_FACTOR = { minutes: 1, hours: 0.95, days: 0.8, weeks: 0.65, months: 0.5, unknown: 0.65 } as const;
+/** The same once heat has been on a trouble that heat sets. Estimate from memory. */
+export const HEAT_FACTOR = { none: 1, hotWash: 0.6, tumbled: 0.5, ironed: 0.45, unknown: 0.85 } as const;
+/** Peroxygen in an alkaline bath against temperature; rate roughly doubles per 10 °C, the longer soak makes up part. */
+export const OXYGEN_WARMTH = [
+  { fromC: 50, factor: 1 },
+  { fromC: 40, factor: 0.9 },
+  { fromC: 30, factor: 0.7 },
+  { fromC: 0, factor: 0.4 },
+] as const;
+
+/** Minutes of a person's own time per step. Common practice, no source. */
+export const HANDS_ON_MIN = {
+  rinseBefore: 4,
+  lift: 2,
+  firstAid: 3,
+  hiddenTest: 5,
+  mix: 4,
+  apply: 4,
+  dwell: 1,
+  look: 2,
+  rinse: 4,
+  airOut: 2,
+  wash: 4,
+  dry: 3,
+  finalLook: 2,
+} as const;

@@ -1,0 +1,14 @@
+export * from './data/careSigns.js';
+export * from './data/workFigures.js';
+export { findIntegrityFaults } from './findIntegrityFaults.js';
+export { Knowledge } from './knowledge.js';
+export { KNOWLEDGE_VERSION, loadKnowledge } from './loadKnowledge.js';
+export type { Agent } from './schema/agent.js';
+export type { Fibre } from './schema/fibre.js';
+export type { Caution, ForbiddenPair, School, Sign } from './schema/hazard.js';
+export type { Item } from './schema/item.js';
+export type { ChemistryRule } from './schema/limitRule.js';
+export type { Dose, Method } from './schema/method.js';
+export type { Mark, SoilComponent } from './schema/soil.js';
+export type { Source } from './schema/source.js';
+export * from './schema/vocabulary.js';

@@ -1,0 +1,37 @@
+import { z } from 'zod';
+import { Chemistry, Id, Mechanism, SourceIds, VesselMaterial } from './vocabulary.js';
+
+const DensityRange = z.strictObject({ low: z.number(), centre: z.number(), high: z.number() });
+
+/** A cleaning agent as sold to households. Densities in g/mL; strength in the unit named. */
+export const Agent = z.strictObject({
+  id: Id,
+  name: z.string(),
+  aliases: z.array(z.string()),
+  form: z.enum(['liquid', 'powder', 'solid']),
+  chemistries: z.array(Chemistry).min(1),
+  mechanisms: z.array(Mechanism).min(1),
+  /** Strength the recipes are written for; `mustBeKnown` refuses the agent until the household enters it. */
+  strength: z
+    .strictObject({ unit: z.enum(['% w/v', '% available chlorine', '% v/v']), recipe: z.number(), max: z.number(), mustBeKnown: z.boolean() })
+    .nullable(),
+  /** pH of the bath or liquid at the strength used. */
+  pH: z.strictObject({ low: z.number(), high: z.number() }),
+  /** Bulk density of powders, density of liquids. */
+  densityGPerML: DensityRange,
+  offByDefault: z.boolean(),
+  /** Only offered where the household says it may be bought there. */
+  restrictedSale: z.boolean(),
+  notInVessels: z.array(VesselMaterial),
+  notWithMetalParts: z.boolean(),
+  notWithAsthma: z.boolean(),
+  /** Must never be left alone while it works. */
+  attended: z.boolean(),
+  /** Gives off gas: the lid lies loose. */
+  givesGas: z.boolean(),
+  cautionIds: z.array(Id),
+  ghs: z.string(),
+  storage: z.string(),
+  sourceIds: SourceIds,
+});
+export type Agent = z.infer<typeof Agent>;

@@ -1,0 +1,41 @@
+import { z } from 'zod';
+import { ChemistryRule, DryingRule } from './limitRule.js';
+import { Action, Id, Programme, SourceIds } from './vocabulary.js';
+
+export const FIBRE_GROUPS = [
+  'cellulose',
+  'regeneratedCellulose',
+  'celluloseEster',
+  'animalProtein',
+  'synthetic',
+  'bastLeaf',
+  'unknown',
+] as const;
+
+/** A fibre's limits. Temperatures in °C; moisture regain in % of dry mass at 20 °C, 65 % relative humidity. */
+export const Fibre = z.strictObject({
+  id: Id,
+  name: z.string(),
+  aliases: z.array(z.string()),
+  group: z.enum(FIBRE_GROUPS),
+  bathTempC: z.strictObject({
+    /** With a label that allows it. */
+    white: z.number(),
+    coloured: z.number(),
+    /** Without any label. */
+    unlabelledWhite: z.number(),
+    unlabelledColoured: z.number(),
+  }),
+  /** Window for baths. `weakAcidBrieflyMin` holds for vinegar, citric acid or peroxide up to an hour, then rinsed. */
+  pH: z.strictObject({ min: z.number(), max: z.number(), weakAcidBrieflyMin: z.number() }),
+  mostAction: Action,
+  mostProgramme: Programme,
+  chemistry: z.array(ChemistryRule),
+  drying: z.array(DryingRule),
+  waterSensitive: z.boolean(),
+  moistureRegainPct: z.number().min(0).max(40).nullable(),
+  wetStrengthPct: z.strictObject({ low: z.number(), high: z.number() }).nullable(),
+  note: z.string(),
+  sourceIds: SourceIds,
+});
+export type Fibre = z.infer<typeof Fibre>;

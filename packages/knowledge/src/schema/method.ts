@@ -1,0 +1,60 @@
+import { z } from 'zod';
+import { Action, Id, Mechanism, Programme, SourceIds, TroubleKind, Wetting } from './vocabulary.js';
+
+const Range = z.strictObject({ low: z.number().nonnegative(), high: z.number().positive() });
+
+/** How much of an agent: per litre of bath, or as parts of a small mix sized to the spot, or as drops in a cup. */
+export const Dose = z.discriminatedUnion('per', [
+  z.strictObject({ per: z.literal('litre'), unit: z.enum(['g', 'mL']), amount: Range }),
+  z.strictObject({ per: z.literal('parts'), parts: z.number().positive() }),
+  z.strictObject({ per: z.literal('label') }),
+]);
+export type Dose = z.infer<typeof Dose>;
+
+export const StepNotes = z.partialRecord(
+  z.enum(['firstAid', 'mix', 'apply', 'dwell', 'look', 'rinse', 'wash', 'dry']),
+  z.array(z.string()),
+);
+
+/** A cleaning method as data. Times in minutes, temperatures in °C, liquor ratio in litres per kg of dry textile. */
+export const Method = z.strictObject({
+  id: Id,
+  name: z.string(),
+  /** One line, shown on the rung: what it does. */
+  reason: z.string(),
+  kinds: z.array(TroubleKind).min(1),
+  /** Restrict to marks holding one of these components; empty means any it acts on. */
+  componentIds: z.array(Id),
+  wetting: Wetting,
+  action: Action,
+  /** Washing the method itself needs. */
+  programme: Programme,
+  agents: z.array(z.strictObject({ agentId: Id, dose: Dose })),
+  /** Water in a small mix, in parts; null for baths. */
+  waterParts: z.number().nonnegative().nullable(),
+  liquorRatioLPerKg: z.number().positive().nullable(),
+  tempC: z.strictObject({ min: z.number(), max: z.number(), prefer: z.enum(['coldest', 'hottest']) }),
+  /** pH of the working bath when it differs from the agents' own (mixtures); null = derived from agents. */
+  pH: z.strictObject({ low: z.number(), high: z.number() }).nullable(),
+  dwellMin: z.strictObject({ min: z.number().nonnegative(), max: z.number().positive(), lookEvery: z.number().positive() }),
+  keep: z.enum(['wet', 'letDry', 'covered', 'none']),
+  untilCool: z.boolean(),
+  maxRounds: z.number().int().positive(),
+  extraMechanisms: z.array(Mechanism),
+  rinse: z.enum(['full', 'damp', 'vacuum', 'none']),
+  solventAftercare: z.boolean(),
+  washAfter: z.boolean(),
+  /** 1 gentlest … 9 harshest on the piece. */
+  harshness: z.number().int().min(1).max(9),
+  /** May only be offered on surfaces (coded pieces), only on washable pieces, or both. */
+  place: z.enum(['surface', 'washable', 'both']),
+  sturdyOnly: z.boolean(),
+  whitesOnly: z.boolean(),
+  /** Wrong as a treatment while one of these makes up most of the trouble. */
+  notWhenMostly: z.array(Id),
+  schoolId: Id.nullable(),
+  expectedSignIds: z.array(Id),
+  notes: StepNotes,
+  sourceIds: SourceIds,
+});
+export type Method = z.infer<typeof Method>;

@@ -1,0 +1,38 @@
+import { z } from 'zod';
+import { ChemistryRule } from './limitRule.js';
+import { Id, Mechanism, Share, SourceIds, TroubleKind } from './vocabulary.js';
+
+/** Share of a component removed in one round by one mechanism under good conditions, as a range. */
+export const Removal = z.strictObject({ mechanism: Mechanism, low: Share, high: Share });
+
+/** A soil component: what it is, what moves it, and what must not be done to it. */
+export const SoilComponent = z.strictObject({
+  id: Id,
+  name: z.string(),
+  removal: z.array(Removal).min(1),
+  /** Highest bath temperature while the component is still there, °C. */
+  maxTempC: z.number().nullable(),
+  chemistry: z.array(ChemistryRule),
+  /** True where heat and age fix it in the fibre. */
+  heatSets: z.boolean(),
+  note: z.string(),
+  sourceIds: SourceIds,
+});
+export type SoilComponent = z.infer<typeof SoilComponent>;
+
+/** A trouble people name in their own words, as a weighted set of components. */
+export const Mark = z.strictObject({
+  id: Id,
+  name: z.string(),
+  aliases: z.array(z.string()),
+  kind: TroubleKind,
+  components: z.array(z.strictObject({ componentId: Id, weight: z.number().positive().max(1) })).min(1),
+  /** A solid or paste is lifted before any liquid. */
+  hasSolids: z.boolean(),
+  bodyFluid: z.boolean(),
+  expectedSignIds: z.array(Id),
+  /** Method used only for these marks may name them; said beside the mark. */
+  advice: z.string(),
+  sourceIds: SourceIds,
+});
+export type Mark = z.infer<typeof Mark>;
