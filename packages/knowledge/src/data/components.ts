@@ -149,7 +149,7 @@ export const components: readonly SoilComponent[] = [
   },
   {
     id: 'amineOdour', name: 'fishy (amine) smell', maxTempC: 40, heatSets: true, chemistry: [noChlorineOnProtein],
-    removal: [{ mechanism: 'flush', low: 0.2, high: 0.4 }, { mechanism: 'acidity', low: 0.5, high: 0.85 }, { mechanism: 'surfactant', low: 0.2, high: 0.4 }, { mechanism: 'airing', low: 0.1, high: 0.3 }],
+    removal: [{ mechanism: 'flush', low: 0.2, high: 0.4 }, { mechanism: 'acidity', low: 0.5, high: 0.85 }, { mechanism: 'surfactant', low: 0.2, high: 0.4 }],
     note: 'A base: acid binds it. Cold first, hot air sets it.', sourceIds: ['memory', 'chemHandbook'],
   },
   {

@@ -3,22 +3,22 @@ import type { Method } from '../schema/method.js';
 /** Figures are common practice without a source unless another one is named; estimates say so in the notes. */
 const bath = {
   wetting: 'immersion', action: 'press', programme: 'none', waterParts: null, liquorRatioLPerKg: 12, pH: null, keep: 'covered', untilCool: false,
-  maxRounds: 2, extraMechanisms: [], rinse: 'full', solventAftercare: false, washAfter: true, place: 'washable', sturdyOnly: false,
+  maxRounds: 2, extraMechanisms: ['flush'], pickUpMLPerCm2: null, rinse: 'full', solventAftercare: false, washAfter: true, place: 'washable', sturdyOnly: false,
   whitesOnly: false, notWhenMostly: [], schoolId: null, componentIds: [], expectedSignIds: [], sourceIds: ['commonPractice'],
 } satisfies Partial<Method>;
 const spot = {
   wetting: 'spot', action: 'blot', programme: 'none', waterParts: 0, liquorRatioLPerKg: null, pH: null, keep: 'wet', untilCool: false,
-  tempC: { min: 8, max: 25, prefer: 'coldest' }, maxRounds: 3, extraMechanisms: [], rinse: 'full', solventAftercare: false, washAfter: true,
+  tempC: { min: 8, max: 25, prefer: 'coldest' }, maxRounds: 3, extraMechanisms: [], pickUpMLPerCm2: 0.25, rinse: 'full', solventAftercare: false, washAfter: true,
   place: 'washable', sturdyOnly: false, whitesOnly: false, notWhenMostly: [], schoolId: null, componentIds: [], expectedSignIds: [], sourceIds: ['commonPractice'],
 } satisfies Partial<Method>;
 const surface = {
-  ...spot, wetting: 'surface', rinse: 'damp', washAfter: false, place: 'surface',
+  ...spot, wetting: 'surface', rinse: 'damp', washAfter: false, place: 'surface', pickUpMLPerCm2: 0.5,
 } satisfies Partial<Method>;
 
 export const methods: readonly Method[] = [
   {
     ...spot, id: 'coldFlush', name: 'Cold flush, then detergent', reason: 'Carries off what is still loose before anything can set it.',
-    kinds: ['mark'], agents: [{ agentId: 'water', dose: { per: 'parts', parts: 20 } }, { agentId: 'delicateDetergent', dose: { per: 'parts', parts: 1 } }],
+    kinds: ['mark'], agents: [{ agentId: 'delicateDetergent', dose: { per: 'parts', parts: 1 } }], waterParts: 20,
     action: 'press', dwellMin: { min: 10, max: 20, lookEvery: 10 }, maxRounds: 2, harshness: 1, extraMechanisms: ['flush'], notWhenMostly: ['freshOil', 'resinWax', 'lacquer', 'ballpointInk'],
     notes: {
       firstAid: ['Hold the back of the mark under a thin cold stream until the water runs clear, about 3 min.'],
@@ -53,7 +53,7 @@ export const methods: readonly Method[] = [
     ...spot, id: 'absorbentThenDetergent', name: 'Absorbent powder, then detergent', reason: 'Draws fresh oil out dry, before water can lock it in; no solvent.',
     kinds: ['mark'], componentIds: ['freshOil'], schoolId: 'oilPowder',
     agents: [{ agentId: 'absorbentPowder', dose: { per: 'parts', parts: 2 } }, { agentId: 'dishDetergent', dose: { per: 'parts', parts: 1 } }], waterParts: null,
-    tempC: { min: 15, max: 30, prefer: 'hottest' }, pH: { low: 6, high: 8 }, keep: 'letDry', dwellMin: { min: 20, max: 60, lookEvery: 20 }, harshness: 1, maxRounds: 2,
+    tempC: { min: 15, max: 30, prefer: 'hottest' }, pH: { low: 6, high: 8 }, keep: 'letDry', dwellMin: { min: 20, max: 60, lookEvery: 20 }, harshness: 1, maxRounds: 2, pickUpMLPerCm2: 0.15,
     notes: {
       firstAid: ['No water yet. Blot the oil with a white cloth.'], apply: ['Cover the mark with the powder, a little beyond the edge.'],
       dwell: ['Brush the powder off when it has clumped, then work the detergent in with cool water.'], rinse: ['Rinse until no foam comes.'],
@@ -62,7 +62,7 @@ export const methods: readonly Method[] = [
   {
     ...surface, id: 'absorbentDry', name: 'Absorbent powder, dry', reason: 'Takes oil and smell up without any water.', place: 'both',
     kinds: ['mark', 'odour'], componentIds: ['freshOil', 'smokeOdour', 'mustyOdour'], wetting: 'dry', action: 'none', agents: [{ agentId: 'absorbentPowder', dose: { per: 'parts', parts: 1 } }], waterParts: null,
-    keep: 'letDry', dwellMin: { min: 30, max: 480, lookEvery: 60 }, rinse: 'vacuum', harshness: 1, maxRounds: 3,
+    keep: 'letDry', dwellMin: { min: 30, max: 480, lookEvery: 60 }, rinse: 'vacuum', harshness: 1, maxRounds: 3, pickUpMLPerCm2: 0.15,
     notes: { apply: ['Sprinkle a coat, leave it, do not press it in.'], rinse: ['Vacuum or brush it off.'] },
   },
   {
@@ -85,7 +85,7 @@ export const methods: readonly Method[] = [
   {
     ...surface, id: 'peroxideDab', name: 'Peroxide 3 %, dabbed', reason: 'Bleaches plant colour and old protein where only the surface may be wetted.', place: 'both',
     kinds: ['mark', 'odour'], componentIds: ['haem', 'anthocyanin', 'betalain', 'tannin', 'mouldPigment', 'urineSalts', 'chlorophyll', 'quinoneDye'],
-    agents: [{ agentId: 'peroxide', dose: { per: 'parts', parts: 1 } }], dwellMin: { min: 3, max: 5, lookEvery: 3 }, harshness: 5, maxRounds: 2,
+    agents: [{ agentId: 'peroxide', dose: { per: 'parts', parts: 1 } }], dwellMin: { min: 3, max: 5, lookEvery: 3 }, harshness: 5, maxRounds: 2, pickUpMLPerCm2: 0.1,
     notes: { apply: ['Dab with a cotton pad, on the mark only.'], dwell: ['Wine fades within seconds if it fades at all.'], rinse: ['Damp plain cloth twice, then air dry.'] },
   },
   {
@@ -114,7 +114,7 @@ export const methods: readonly Method[] = [
   },
   {
     ...bath, id: 'vinegarSoak', name: 'Vinegar odour soak', reason: 'Neutralises sour and smoky smells in fibres that hold them.',
-    kinds: ['odour'], componentIds: ['fattyAcidOdour', 'smokeOdour', 'amineOdour', 'mustyOdour'], agents: [{ agentId: 'vinegar', dose: { per: 'litre', unit: 'mL', amount: { low: 30, high: 45 } } }],
+    kinds: ['odour'], componentIds: ['fattyAcidOdour', 'smokeOdour', 'mustyOdour'], agents: [{ agentId: 'vinegar', dose: { per: 'litre', unit: 'mL', amount: { low: 30, high: 45 } } }],
     pH: { low: 3.0, high: 4.3 }, tempC: { min: 10, max: 30, prefer: 'coldest' }, dwellMin: { min: 30, max: 60, lookEvery: 30 }, harshness: 3, maxRounds: 2, expectedSignIds: ['vinegarSmellGoes'], schoolId: 'lessAtFirst',
     notes: { mix: ['Just enough water to cover. Take the smaller amount the first time: too much stays in the nose.'], rinse: ['Rinse twice; the rest goes off on drying.'] },
   },
@@ -172,7 +172,7 @@ export const methods: readonly Method[] = [
   {
     ...bath, id: 'oxygenSoak', name: 'Oxygen soak', reason: 'Peroxygen breaks colour and old oil; warmth and time do the work.',
     kinds: ['mark', 'yellowing', 'odour', 'dyeRun', 'buildUp'],
-    componentIds: ['betalain', 'anthocyanin', 'tannin', 'storageYellow', 'greyFilm', 'oxidisedOil', 'aluminiumSebum', 'mouldPigment', 'looseDye', 'fattyAcidOdour', 'quinoneDye', 'mustyOdour', 'chlorophyll'],
+    componentIds: ['haem', 'betalain', 'anthocyanin', 'tannin', 'storageYellow', 'greyFilm', 'oxidisedOil', 'aluminiumSebum', 'mouldPigment', 'looseDye', 'fattyAcidOdour', 'quinoneDye', 'mustyOdour', 'chlorophyll'],
     agents: [{ agentId: 'oxygenBleach', dose: { per: 'litre', unit: 'g', amount: { low: 5, high: 10 } } }], pH: { low: 10.4, high: 10.8 }, liquorRatioLPerKg: 12,
     tempC: { min: 30, max: 60, prefer: 'hottest' }, dwellMin: { min: 120, max: 240, lookEvery: 60 }, untilCool: true, harshness: 5, maxRounds: 3, schoolId: 'dissolveFirst',
     notes: { mix: ['Dissolve all of it first: undissolved grains bleach in spots.'], apply: ['Lay flat, fully under; a white plate keeps it down.'], dwell: ['Lid loose: the bath gives off oxygen.'], wash: ['Wash with half a measure of powder and an extra rinse.'] },

@@ -2,10 +2,8 @@
 
 /** Treat this far beyond the visible edge, cm. */
 export const EDGE_MARGIN_CM = 2.5;
-/** Liquid one spot takes over all passes, mL per cm²; gives about 120 mL for a wine-glass-sized spot on a surface. */
-export const SPOT_PICK_UP_ML_PER_CM2 = { dry: 0.15, surface: 0.5, spot: 0.25, immersion: 0.25 } as const;
 /** Smallest amount worth mixing, mL. */
-export const SMALLEST_MIX_ML = 30;
+export const SMALLEST_MIX_ML = 20;
 /** Liquid that saturates a whole piece, mL per g of dry textile. Estimate from memory. */
 export const SATURATION_ML_PER_G = 1.5;
 /** Mass per volume of solid fibre, g/mL; cellulose about 1.5 (handbook), others less. */
@@ -56,3 +54,6 @@ export const HANDS_ON_MIN = {
   dry: 3,
   finalLook: 2,
 } as const;
+
+/** Cool, mildly acid peroxide on a spot against the same in a warm alkaline bath. Estimate from memory. */
+export const SPOT_PEROXIDE_FACTOR = 0.6;

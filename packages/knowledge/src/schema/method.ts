@@ -32,6 +32,8 @@ export const Method = z.strictObject({
   agents: z.array(z.strictObject({ agentId: Id, dose: Dose })),
   /** Water in a small mix, in parts; null for baths. */
   waterParts: z.number().nonnegative().nullable(),
+  /** Liquid a spot takes over all passes, mL per cm²; 0.5 gives about 120 mL for a wine-glass-sized spot. Null for baths. */
+  pickUpMLPerCm2: z.number().positive().nullable(),
   liquorRatioLPerKg: z.number().positive().nullable(),
   tempC: z.strictObject({ min: z.number(), max: z.number(), prefer: z.enum(['coldest', 'hottest']) }),
   /** pH of the working bath when it differs from the agents' own (mixtures); null = derived from agents. */

@@ -1,0 +1,51 @@
+import { KETTLE_POUR_C, MOST_KETTLES } from '@feverfew/knowledge';
+import { requireWithin } from '../domainError.js';
+
+export interface Taps {
+  readonly coldC: number;
+  readonly hotC: number;
+  /** Litres of one kettle; 0 = none. */
+  readonly kettleL: number;
+}
+
+export interface WaterShares {
+  readonly coldL: number;
+  readonly hotTapL: number;
+  readonly kettleL: number;
+  readonly kettles: number;
+  /** Temperature of the mixed water, °C, before tub and textile take their share. */
+  readonly tempC: number;
+  /** False when the wanted temperature lies beyond taps and kettles. */
+  readonly reached: boolean;
+}
+
+/**
+ * How to make a bath from cold tap, hot tap and kettle: V·T = Σ Vᵢ·Tᵢ. Hot tap first, kettle only for the rest.
+ * @param volumeL 0.05–500 L
+ * @param wantedC 0–95 °C; below the cold tap, plain cold water is what there is
+ * @throws DomainError outOfRange
+ */
+export function waterShares(volumeL: number, wantedC: number, taps: Taps): WaterShares {
+  requireWithin('volumeL', volumeL, 0.05, 500);
+  requireWithin('wantedC', wantedC, 0, 95);
+  requireWithin('coldC', taps.coldC, 0, 40);
+  requireWithin('hotC', taps.hotC, taps.coldC, 95);
+  requireWithin('kettleL', taps.kettleL, 0, 10);
+  if (wantedC <= taps.coldC || taps.hotC === taps.coldC) {
+    return { coldL: volumeL, hotTapL: 0, kettleL: 0, kettles: 0, tempC: taps.coldC, reached: wantedC >= taps.coldC };
+  }
+  if (wantedC <= taps.hotC) {
+    const hotTapL = (volumeL * (wantedC - taps.coldC)) / (taps.hotC - taps.coldC);
+    return { coldL: volumeL - hotTapL, hotTapL, kettleL: 0, kettles: 0, tempC: wantedC, reached: true };
+  }
+  const neededL = (volumeL * (wantedC - taps.hotC)) / (KETTLE_POUR_C - taps.hotC);
+  const kettleL = Math.min(neededL, MOST_KETTLES * taps.kettleL);
+  return {
+    coldL: 0,
+    hotTapL: volumeL - kettleL,
+    kettleL,
+    kettles: taps.kettleL > 0 ? Math.ceil(kettleL / taps.kettleL) : 0,
+    tempC: taps.hotC + (kettleL / volumeL) * (KETTLE_POUR_C - taps.hotC),
+    reached: kettleL >= neededL,
+  };
+}

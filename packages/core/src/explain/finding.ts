@@ -1,0 +1,62 @@
+import type { Action, Chemistry, Wetting } from '@feverfew/knowledge';
+import type { LimitOwner } from '../plan/limit.js';
+
+/** Facts behind every kind of finding the planner makes. Words for each stand in `findingWords`. */
+export interface FindingFacts {
+  chemistryForbidden: { agentId: string; chemistry: Chemistry; owner: LimitOwner };
+  bathTooCool: { needsC: number; maxC: number; owner: LimitOwner };
+  pHOutside: { low: number; high: number; min: number; max: number; owner: LimitOwner };
+  wettingTooMuch: { wanted: Wetting; most: Wetting; owner: LimitOwner };
+  dwellTooLong: { needsMin: number; maxMin: number; owner: LimitOwner };
+  whitesOnly: { methodId: string };
+  sturdyOnly: { methodId: string };
+  wrongForSoil: { methodId: string; componentId: string };
+  strengthUnknown: { agentId: string };
+  strengthTooHigh: { agentId: string; pct: number; maxPct: number };
+  strengthTooLow: { agentId: string; pct: number; recipePct: number };
+  offByDefault: { agentId: string };
+  notSoldHere: { agentId: string };
+  notWithAsthma: { agentId: string };
+  metalParts: { agentId: string };
+  vesselTooSmall: { neededL: number; largestL: number };
+  vesselUnsuitable: { agentId: string; neededL: number };
+  otherSchool: { schoolId: string; followedId: string };
+  triedMustNotMeet: { pairId: string; triedAgentId: string; agentId: string };
+  apartFromRung: { pairId: string; rungMethodId: string; agentId: string };
+  littleEffect: { highPct: number };
+  noBetterThan: { methodId: string };
+  hiddenTestFirst: { chemistry: Chemistry; owner: LimitOwner };
+  ownDyeAtRisk: { agentId: string };
+  notInCupboard: { agentId: string };
+  dilutedFirst: { agentId: string; fromPct: number; toPct: number };
+  coolerThanBest: { bestC: number; gotC: number; owner: LimitOwner };
+  tapTooCool: { wantedC: number; reachedC: number };
+  actionSoftened: { wanted: Action; most: Action; owner: LimitOwner };
+  acidBriefly: { pH: number };
+  schoolFollowed: { schoolId: string };
+  ageLowersOdds: { age: string };
+  heatLowersOdds: { heat: string };
+  markNeeded: Record<string, never>;
+  itemNeeded: Record<string, never>;
+  fibresUnknown: Record<string, never>;
+  noLabelKnown: Record<string, never>;
+  codeUnknown: Record<string, never>;
+  noHomeMethod: Record<string, never>;
+  professionalHand: { because: 'codeX' | 'codeS' | 'antique' | 'noMethod' };
+  rinseTriedFirst: { agentIds: readonly string[] };
+  cupboardHoldsPair: { pairId: string; agentAId: string; agentBId: string };
+  markAdvice: { markId: string };
+  itemNote: { itemId: string };
+  noHeatBeforeGone: Record<string, never>;
+}
+
+export type FindingCode = keyof FindingFacts;
+
+/** A failure or a remark as data; the words come last. */
+export type Finding = {
+  [Code in FindingCode]: { readonly code: Code; readonly facts: Readonly<FindingFacts[Code]>; readonly sourceIds: readonly string[] };
+}[FindingCode];
+
+export function finding<Code extends FindingCode>(code: Code, facts: FindingFacts[Code], sourceIds: readonly string[] = ['commonPractice']): Finding {
+  return { code, facts, sourceIds } as unknown as Finding;
+}

@@ -1,0 +1,55 @@
+import type { Action, Chemistry, DryingWay, Programme, Wetting } from '@feverfew/knowledge';
+
+export const CHEMISTRY_WORDS: Readonly<Record<Chemistry, string>> = {
+  water: 'plain water',
+  detergent: 'detergent',
+  soap: 'natural soap',
+  protease: 'protein-cutting enzymes',
+  peroxide: 'hydrogen peroxide',
+  percarbonate: 'oxygen bleach',
+  chlorine: 'chlorine bleach',
+  reducer: 'reducer',
+  weakAcid: 'mild acid',
+  oxalicAcid: 'oxalic acid',
+  mildAlkali: 'baking soda',
+  strongAlkali: 'washing soda and borax',
+  ammonia: 'ammonia',
+  alcohol: 'alcohol',
+  ketone: 'acetone',
+  ester: 'acetone-free varnish remover',
+  hydrocarbon: 'mineral spirits',
+  absorbent: 'absorbent powder',
+  dyeSuspender: 'dye-suspending detergent',
+  salt: 'salt',
+};
+
+export const WETTING_WORDS: Readonly<Record<Wetting, string>> = {
+  dry: 'dry only',
+  surface: 'surface damp',
+  spot: 'spot wet',
+  immersion: 'soak',
+};
+
+export const ACTION_WORDS: Readonly<Record<Action, string>> = {
+  none: 'leave alone',
+  blot: 'blot',
+  press: 'press',
+  softBrush: 'soft brush',
+  firmBrush: 'firm brush',
+};
+
+export const PROGRAMME_WORDS: Readonly<Record<Programme, string>> = {
+  none: 'no wash',
+  hand: 'hand wash',
+  veryMild: 'very mild',
+  mild: 'mild',
+  normal: 'normal',
+};
+
+export const DRYING_WORDS: Readonly<Record<DryingWay, string>> = {
+  flat: 'flat',
+  line: 'line',
+  sun: 'sun',
+  tumbleLow: 'tumble low',
+  tumbleNormal: 'tumble normal',
+};

@@ -1,0 +1,52 @@
+import { ACTIONS, CHEMISTRIES, DRYING_WAYS, PROGRAMMES, WETTINGS } from '@feverfew/knowledge';
+import type { ChemistryWindow, Envelope } from './envelope.js';
+import type { ChemistryLimit, Limit } from './limit.js';
+
+/** Widest bath there is before any fact: °C and pH. */
+export const OPEN_TEMP_C = 95;
+export const OPEN_PH = { min: 1.5, max: 12 } as const;
+
+const VERDICT_RANK = { never: 0, limited: 1, test: 2 } as const;
+
+/** The tightest of all limits, quantity by quantity. Adding a limit can only narrow the result. */
+export function drawEnvelope(limits: readonly Limit[]): Envelope {
+  const of = <Q extends Limit['quantity']>(quantity: Q) =>
+    limits.filter((limit): limit is Extract<Limit, { quantity: Q }> => limit.quantity === quantity);
+  const tightestOf = <T, L extends { most: T }>(order: readonly T[], owned: readonly L[], open: T) => {
+    const sorted = [...owned].sort((a, b) => order.indexOf(a.most) - order.indexOf(b.most));
+    return { most: sorted[0]?.most ?? open, limits: sorted };
+  };
+  const temps = [...of('tempC')].sort((a, b) => a.maxC - b.maxC);
+  const pHs = of('pH');
+  return {
+    tempC: { max: Math.min(OPEN_TEMP_C, ...temps.map((limit) => limit.maxC)), limits: temps },
+    pH: {
+      min: Math.max(OPEN_PH.min, ...pHs.map((limit) => limit.min)),
+      max: Math.min(OPEN_PH.max, ...pHs.map((limit) => limit.max)),
+      weakAcidBrieflyMin: Math.max(OPEN_PH.min, ...pHs.map((limit) => limit.weakAcidBrieflyMin)),
+      limits: [...pHs].sort((a, b) => a.max - b.max),
+    },
+    wetting: tightestOf(WETTINGS, of('wetting'), 'immersion'),
+    action: tightestOf(ACTIONS, of('action'), 'firmBrush'),
+    programme: tightestOf(PROGRAMMES, of('programme'), 'normal'),
+    chemistry: CHEMISTRIES.map((chemistry) => chemistryWindow(chemistry, of('chemistry').filter((limit) => limit.chemistry === chemistry))),
+    drying: DRYING_WAYS.map((way) => {
+      const against = of('drying').filter((limit) => limit.forbids === way);
+      return { way, allowed: against.length === 0, limits: against };
+    }),
+  };
+}
+
+function chemistryWindow(chemistry: ChemistryWindow['chemistry'], owned: readonly ChemistryLimit[]): ChemistryWindow {
+  const limits = [...owned].sort((a, b) => VERDICT_RANK[a.verdict] - VERDICT_RANK[b.verdict]);
+  const least = (key: 'maxTempC' | 'maxDwellMin' | 'maxRounds') => {
+    const values = limits.flatMap((limit) => limit.bounds[key] ?? []);
+    return values.length > 0 ? { [key]: Math.min(...values) } : {};
+  };
+  return {
+    chemistry,
+    verdict: limits[0]?.verdict ?? 'allowed',
+    bounds: { ...least('maxTempC'), ...least('maxDwellMin'), ...least('maxRounds') },
+    limits,
+  };
+}

@@ -1,0 +1,29 @@
+import type { Action, Chemistry, DryingWay, Programme, Wetting } from '@feverfew/knowledge';
+import type { ActionLimit, ChemistryBounds, ChemistryLimit, DryingLimit, Limit, PHLimit, ProgrammeLimit, TempLimit, WettingLimit } from './limit.js';
+
+export interface ChemistryWindow {
+  readonly chemistry: Chemistry;
+  readonly verdict: 'allowed' | 'never' | 'limited' | 'test';
+  readonly bounds: ChemistryBounds;
+  /** Every limit on it, the winning one first. */
+  readonly limits: readonly ChemistryLimit[];
+}
+
+export interface DryingWindow {
+  readonly way: DryingWay;
+  readonly allowed: boolean;
+  readonly limits: readonly DryingLimit[];
+}
+
+/** The tightest limit per quantity over everything that applies; each list holds the owners, tightest first. */
+export interface Envelope {
+  readonly tempC: { readonly max: number; readonly limits: readonly TempLimit[] };
+  readonly pH: { readonly min: number; readonly max: number; readonly weakAcidBrieflyMin: number; readonly limits: readonly PHLimit[] };
+  readonly wetting: { readonly most: Wetting; readonly limits: readonly WettingLimit[] };
+  readonly action: { readonly most: Action; readonly limits: readonly ActionLimit[] };
+  readonly programme: { readonly most: Programme; readonly limits: readonly ProgrammeLimit[] };
+  readonly chemistry: readonly ChemistryWindow[];
+  readonly drying: readonly DryingWindow[];
+}
+
+export type { Limit };

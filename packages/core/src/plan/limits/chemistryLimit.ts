@@ -1,0 +1,15 @@
+import type { ChemistryRule } from '@feverfew/knowledge';
+import type { ChemistryBounds, ChemistryLimit, LimitOwner } from '../limit.js';
+
+/** A knowledge rule on a chemistry, owned by the fact that brought it in. */
+export function chemistryLimit(rule: ChemistryRule, owner: LimitOwner): ChemistryLimit {
+  return {
+    quantity: 'chemistry',
+    chemistry: rule.chemistry,
+    verdict: rule.verdict,
+    bounds: (rule.bounds ?? {}) as ChemistryBounds,
+    owner,
+    protects: rule.protects,
+    sourceIds: rule.sourceIds,
+  };
+}

@@ -1,0 +1,26 @@
+import type { Item, UpholsteryCode } from '@feverfew/knowledge';
+import type { PieceFacts } from '../../textile/piece.js';
+import type { Limit, LimitOwner } from '../limit.js';
+import { chemistryLimit } from './chemistryLimit.js';
+
+/** Limits of the item's construction, and of its upholstery code where it is cleaned in place. */
+export function constructionLimits(piece: PieceFacts, item: Item | undefined): Limit[] {
+  if (!item) return [];
+  const owner: LimitOwner = { kind: 'item', itemId: item.id };
+  const ground = { owner, protects: 'piece', sourceIds: item.sourceIds } as const;
+  return [
+    { ...ground, quantity: 'wetting', most: item.mostWetting },
+    { ...ground, quantity: 'programme', most: item.mostProgramme },
+    { ...ground, quantity: 'action', most: item.mostAction },
+    ...item.chemistry.map((rule) => chemistryLimit(rule, owner)),
+    ...item.drying.map((rule) => ({ ...ground, quantity: 'drying', forbids: rule.forbids }) as const),
+    ...(item.coded ? codeLimits(piece.code ?? 'unknown') : []),
+  ];
+}
+
+/** W and WS: water on the surface. S: no water. X, and not known: dry only, until a hidden-spot water test. */
+function codeLimits(code: UpholsteryCode): Limit[] {
+  const ground = { owner: { kind: 'code', code } as LimitOwner, protects: 'piece', sourceIds: ['commonPractice'] } as const;
+  if (code === 'W' || code === 'WS') return [{ ...ground, quantity: 'wetting', most: 'surface' }];
+  return [{ ...ground, quantity: 'wetting', most: 'dry' }];
+}

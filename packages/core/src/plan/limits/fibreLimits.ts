@@ -1,0 +1,39 @@
+import type { Fibre, Knowledge } from '@feverfew/knowledge';
+import type { PieceFacts } from '../../textile/piece.js';
+import type { Limit, LimitOwner } from '../limit.js';
+import { chemistryLimit } from './chemistryLimit.js';
+
+/** Limits of every fibre present at any share in any part; an unnamed fibre counts as the unknown one. */
+export function fibreLimits(piece: PieceFacts, knowledge: Knowledge): Limit[] {
+  const parts = piece.parts.length > 0 ? piece.parts : [{ name: 'whole piece', fibres: [] }];
+  return parts.flatMap((part) => {
+    const shares = part.fibres.length > 0 ? part.fibres : [{ fibreId: 'unknownFibre', sharePct: 100 }];
+    return shares.flatMap(({ fibreId, sharePct }) => {
+      const fibre = knowledge.fibres.find((candidate) => candidate.id === fibreId);
+      return fibre ? limitsOfFibre(fibre, piece, { kind: 'fibre', fibreId, sharePct, part: part.name }) : [];
+    });
+  });
+}
+
+function limitsOfFibre(fibre: Fibre, piece: PieceFacts, owner: LimitOwner): Limit[] {
+  const ground = { owner, protects: 'piece', sourceIds: fibre.sourceIds } as const;
+  const white = piece.colour === 'white';
+  const { bathTempC } = fibre;
+  const maxC =
+    piece.label?.wash?.kind === 'machine'
+      ? white
+        ? bathTempC.white
+        : bathTempC.coloured
+      : white
+        ? bathTempC.unlabelledWhite
+        : bathTempC.unlabelledColoured;
+  return [
+    { ...ground, quantity: 'tempC', maxC },
+    { ...ground, quantity: 'pH', ...fibre.pH },
+    { ...ground, quantity: 'action', most: fibre.mostAction },
+    { ...ground, quantity: 'programme', most: fibre.mostProgramme },
+    ...(fibre.waterSensitive ? [{ ...ground, quantity: 'wetting', most: 'dry' } as const] : []),
+    ...fibre.chemistry.map((rule) => chemistryLimit(rule, owner)),
+    ...fibre.drying.map((rule) => ({ ...ground, quantity: 'drying', forbids: rule.forbids, sourceIds: rule.sourceIds }) as const),
+  ];
+}

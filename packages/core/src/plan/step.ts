@@ -1,0 +1,64 @@
+import type { Action, DryingWay, Programme } from '@feverfew/knowledge';
+import type { WaterShares } from '../bath/waterShares.js';
+import type { SnappedVolume } from '../quantity/snapToTools.js';
+
+export const STEP_KINDS = [
+  'rinseBefore',
+  'lift',
+  'firstAid',
+  'hiddenTest',
+  'mix',
+  'apply',
+  'dwell',
+  'look',
+  'rinse',
+  'airOut',
+  'wash',
+  'dry',
+  'finalLook',
+] as const;
+export type StepKind = (typeof STEP_KINDS)[number];
+
+/** One agent in a mix: exact amount, its allowed range, and what the household's tools can measure. */
+export interface Ingredient {
+  readonly agentId: string;
+  /** 'label' = dose by the product's own label. */
+  readonly basis: 'weighed' | 'measured' | 'label';
+  readonly massG: number | null;
+  readonly volumeML: number | null;
+  readonly range: { readonly low: number; readonly high: number; readonly unit: 'g' | 'mL' } | null;
+  readonly snapped: SnappedVolume | null;
+  readonly dilution: { readonly fromPct: number; readonly toPct: number; readonly waterML: number } | null;
+}
+
+export interface Dwell {
+  readonly minMin: number;
+  readonly maxMin: number;
+  readonly lookEveryMin: number;
+  readonly keep: 'wet' | 'letDry' | 'covered' | 'none';
+  readonly untilCool: boolean;
+  /** Must not be left alone. */
+  readonly attended: boolean;
+}
+
+/** One thing to do. Fields that do not apply are null or empty. */
+export interface Step {
+  readonly id: string;
+  readonly kind: StepKind;
+  readonly handsOnMin: number;
+  readonly ingredients: readonly Ingredient[];
+  readonly waterML: number | null;
+  readonly bath: { readonly waterL: number; readonly shares: WaterShares } | null;
+  readonly vessel: { readonly id: string; readonly name: string; readonly volumeL: number; readonly fillL: number } | null;
+  readonly tempC: { readonly min: number; readonly max: number; readonly target: number } | null;
+  readonly pH: { readonly low: number; readonly high: number } | null;
+  readonly action: Action | null;
+  readonly dwell: Dwell | null;
+  readonly rinses: number | null;
+  readonly programme: Programme | null;
+  readonly dryingWays: readonly DryingWay[];
+  readonly notes: readonly string[];
+  readonly expectedSignIds: readonly string[];
+  readonly alarmSignIds: readonly string[];
+  readonly cautionIds: readonly string[];
+}

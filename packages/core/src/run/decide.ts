@@ -1,0 +1,31 @@
+import type { Plan } from '../plan/plan.js';
+import type { Step } from '../plan/step.js';
+import type { Choice, LookAnswer } from './runEvent.js';
+import type { RunState } from './runState.js';
+
+/** What an answer opens, recommended first: still moving → again (bounded); stalled → another mechanism; wrong → stop at once. */
+export function choicesAfterLook(answer: LookAnswer, at: string, state: RunState, plan: Plan, step: Step): Choice[] {
+  if (answer === 'wrong') return ['stop'];
+  const rung = plan.ladder[state.rungIndex];
+  const mayRepeat = state.round < (rung?.maxRounds ?? 1);
+  const hasNext = state.rungIndex + 1 < plan.ladder.length;
+  const onward: Choice[] = [...(mayRepeat ? (['repeat'] as const) : []), ...(hasNext ? (['nextRung'] as const) : [])];
+  if (step.kind === 'dwell') return choicesWhileWaiting(answer, at, state, hasNext);
+  if (step.kind === 'finalLook') {
+    if (answer === 'gone') return ['finish'];
+    return answer === 'moving' ? [...onward, 'finish'] : [...onward.filter((choice) => choice === 'nextRung'), 'finish'];
+  }
+  if (answer === 'gone') return ['continue'];
+  if (answer === 'moving') return [...onward, 'continue', 'stop'];
+  return [...(hasNext ? (['nextRung'] as const) : []), 'continue', 'stop'];
+}
+
+/** Before the least useful time is up, stalled means "not yet". */
+function choicesWhileWaiting(answer: LookAnswer, at: string, state: RunState, hasNext: boolean): Choice[] {
+  const due = state.timer !== null && at >= state.timer.readyAt;
+  const over = state.timer !== null && at >= state.timer.latestAt;
+  if (answer === 'gone') return ['continue', 'wait'];
+  if (over) return ['continue', ...(hasNext ? (['nextRung'] as const) : []), 'stop'];
+  if (answer === 'moving' || !due) return ['wait', 'continue', 'stop'];
+  return [...(hasNext ? (['nextRung'] as const) : []), 'continue', 'wait', 'stop'];
+}

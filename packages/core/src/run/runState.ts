@@ -1,0 +1,48 @@
+import type { Choice, LookAnswer, Outcome } from './runEvent.js';
+
+/** A soak or wait in progress, in absolute times: reloads, restarts and sleep change nothing. */
+export interface RunTimer {
+  readonly stepId: string;
+  readonly startedAt: string;
+  /** Earliest useful end. */
+  readonly readyAt: string;
+  /** Latest end. */
+  readonly latestAt: string;
+  /** Every look-in, in order, before the latest end. */
+  readonly lookAts: readonly string[];
+}
+
+export interface Look {
+  readonly at: string;
+  readonly rungIndex: number;
+  readonly round: number;
+  readonly answer: LookAnswer;
+  readonly leftPct: number | null;
+}
+
+/** What the person may do next; the recommended choice stands first. */
+export interface Decision {
+  readonly answer: LookAnswer;
+  readonly choices: readonly Choice[];
+}
+
+export interface RunState {
+  readonly status: 'active' | 'finished';
+  readonly rungIndex: number;
+  readonly round: number;
+  readonly stepIndex: number;
+  readonly timer: RunTimer | null;
+  readonly decision: Decision | null;
+  /** Something went wrong or it was called off: the product is being rinsed out, then the run ends. */
+  readonly stopping: boolean;
+  readonly looks: readonly Look[];
+  readonly notes: readonly { readonly at: string; readonly text: string }[];
+  readonly outcome: Outcome | null;
+  readonly startedAt: string;
+  readonly finishedAt: string | null;
+}
+
+/** Why an event does not fit the state it meets. Returned, never thrown. */
+export type Refusal = 'notStarted' | 'alreadyStarted' | 'finished' | 'noSuchRung' | 'notThisStep' | 'lookFirst' | 'decideFirst' | 'nothingToDecide' | 'notOffered' | 'notADwell' | 'timerRuns' | 'nothingToUndo';
+
+export type Transition = { readonly ok: true; readonly state: RunState } | { readonly ok: false; readonly refusal: Refusal };

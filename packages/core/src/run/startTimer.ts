@@ -1,0 +1,18 @@
+import type { Dwell } from '../plan/step.js';
+import type { RunTimer } from './runState.js';
+
+const MINUTE_MS = 60_000;
+
+/** Absolute times of a dwell that starts at `at`: ready, latest, and each look-in before the latest end. */
+export function startTimer(stepId: string, dwell: Dwell, at: string): RunTimer {
+  const startMs = Date.parse(at);
+  const after = (minutes: number) => new Date(startMs + minutes * MINUTE_MS).toISOString();
+  const looks = Math.max(0, Math.ceil(dwell.maxMin / dwell.lookEveryMin) - 1);
+  return {
+    stepId,
+    startedAt: at,
+    readyAt: after(dwell.minMin),
+    latestAt: after(dwell.maxMin),
+    lookAts: Array.from({ length: looks }, (_, index) => after((index + 1) * dwell.lookEveryMin)),
+  };
+}

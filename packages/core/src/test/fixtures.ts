@@ -1,0 +1,98 @@
+import { loadKnowledge } from '@feverfew/knowledge';
+import type { Household } from '../plan/household.js';
+import type { TroubleFacts } from '../plan/troubleFacts.js';
+import type { CareLabel } from '../textile/careLabel.js';
+import type { PieceFacts } from '../textile/piece.js';
+
+export const knowledge = loadKnowledge();
+
+export const household: Household = {
+  taps: { coldC: 11, hotC: 52, kettleL: 1.7 },
+  hardnessMgL: 290,
+  vessels: [
+    { id: 'basin', name: 'enamel basin', volumeL: 9, material: 'enamel', lid: false },
+    { id: 'bucket', name: 'lidded bucket', volumeL: 14, material: 'plastic', lid: true },
+    { id: 'bath', name: 'enamel bath', volumeL: 140, material: 'enamel', lid: false },
+  ],
+  tools: ['metricTeaspoon', 'metricTablespoon', 'metricCup', 'jug'],
+  hasScale: false,
+  hasMachine: true,
+  hasDryer: true,
+  cupboard: [
+    ['dishDetergent', null],
+    ['delicateDetergent', null],
+    ['liquidDetergent', null],
+    ['bioDetergent', null],
+    ['enzymePretreater', null],
+    ['oxygenBleach', null],
+    ['peroxide', 3],
+    ['vinegar', 5],
+    ['citricAcid', null],
+    ['bakingSoda', null],
+    ['washingSoda', null],
+    ['isopropanol', 70],
+    ['absorbentPowder', null],
+    ['whiteSoap', null],
+  ].map(([agentId, strengthPct]) => ({ agentId: agentId as string, strengthPct: strengthPct as number | null })),
+  asthma: false,
+  boraxSold: false,
+  allowChlorine: false,
+  allowAmmonia: false,
+  schools: {},
+};
+
+export const label = (maxC: 30 | 40 | 60 | 95, bleach: CareLabel['bleach'] = 'oxygenOnly'): CareLabel => ({
+  wash: { kind: 'machine', maxC, bars: 0 },
+  bleach,
+  tumble: 'low',
+  natural: null,
+  shade: false,
+  iron: 'medium',
+  dryClean: null,
+});
+
+export const piece = (itemId: string, fibres: Record<string, number>, facts: Partial<PieceFacts> = {}): PieceFacts => ({
+  itemId,
+  name: '',
+  parts: [{ name: 'whole piece', fibres: Object.entries(fibres).map(([fibreId, sharePct]) => ({ fibreId, sharePct })) }],
+  colour: 'white',
+  fastness: 'unknown',
+  condition: 'sound',
+  label: null,
+  code: null,
+  dryMassG: null,
+  metalParts: false,
+  ...facts,
+});
+
+export const trouble = (markId: string, on: PieceFacts, facts: Partial<TroubleFacts> = {}): TroubleFacts => ({
+  markId,
+  piece: on,
+  partIndex: 0,
+  age: 'hours',
+  wetness: 'dry',
+  heat: 'none',
+  sizeCm: { length: 6, width: 4 },
+  triedAgentIds: [],
+  ...facts,
+});
+
+/** The six troubles that must come out right, and a plain one. */
+export const cases = {
+  beetrootOnDamask: trouble('beetroot', piece('tableLinen', { linen: 100 }, { label: label(60) })),
+  bloodOnWoolBlanket: trouble('blood', piece('blanket', { wool: 100 }, { colour: 'pale' })),
+  blackberryOnArmchair: trouble('berry', piece('armchair', { cotton: 100 }, { colour: 'pale', code: 'W' })),
+  varnishOnAcetate: trouble(
+    'nailVarnish',
+    piece('linedCoat', {}, {
+      colour: 'dark',
+      parts: [
+        { name: 'shell', fibres: [{ fibreId: 'wool', sharePct: 100 }] },
+        { name: 'lining', fibres: [{ fibreId: 'acetate', sharePct: 100 }] },
+      ],
+    }),
+    { partIndex: 1 },
+  ),
+  yellowPetticoat: trouble('storageYellow', piece('petticoat', { cotton: 100 }, { label: label(40) }), { age: 'months', sizeCm: null }),
+  fishOverall: trouble('fishSmell', piece('workwear', { cotton: 100 }, { colour: 'mid', label: label(60) }), { sizeCm: null }),
+} as const;

@@ -1,0 +1,19 @@
+/**
+ * A care label as ISO 3758 structures it. `null` on a sign means it is missing or unreadable.
+ * Bars under the tub: 0 normal, 1 mild, 2 very mild.
+ */
+export interface CareLabel {
+  wash:
+    | { readonly kind: 'machine'; readonly maxC: 30 | 40 | 50 | 60 | 70 | 95; readonly bars: 0 | 1 | 2 }
+    | { readonly kind: 'hand' }
+    | { readonly kind: 'never' }
+    | null;
+  bleach: 'any' | 'oxygenOnly' | 'never' | null;
+  tumble: 'normal' | 'low' | 'never' | null;
+  natural: 'line' | 'drip' | 'flat' | null;
+  shade: boolean;
+  iron: 'high' | 'medium' | 'low' | 'never' | null;
+  dryClean: 'P' | 'F' | 'never' | null;
+}
+
+export type LabelSign = 'wash' | 'handWash' | 'washNever' | 'bleachNever' | 'bleachOxygenOnly' | 'tumbleLow' | 'tumbleNever' | 'shade' | 'flat';
