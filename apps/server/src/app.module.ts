@@ -1,0 +1,15 @@
+import { type DynamicModule, Module } from '@nestjs/common';
+import { KnowledgeModule } from './catalogue/knowledge.module.js';
+import { type Clock, DatabaseModule } from './database/database.module.js';
+import type { Database } from './database/openDatabase.js';
+import { HouseholdModule } from './household/household.module.js';
+import { LinenBookModule } from './pieces/linenBook.module.js';
+import { TodayModule } from './today/today.module.js';
+
+@Module({})
+// biome-ignore lint/complexity/noStaticOnlyClass: Nest modules are classes
+export class AppModule {
+  static with(db: Database, clock: Clock): DynamicModule {
+    return { module: AppModule, imports: [DatabaseModule.with(db, clock), KnowledgeModule, HouseholdModule, LinenBookModule, TodayModule] };
+  }
+}

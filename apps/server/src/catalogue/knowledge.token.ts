@@ -1,0 +1,1 @@
+export const KNOWLEDGE = Symbol('knowledge');

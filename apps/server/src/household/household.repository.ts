@@ -1,0 +1,22 @@
+import type { HouseholdSettings } from '@feverfew/contracts';
+import { Inject, Injectable } from '@nestjs/common';
+import { eq } from 'drizzle-orm';
+import { DATABASE } from '../database/database.module.js';
+import type { Database } from '../database/openDatabase.js';
+import { households } from '../database/tables.js';
+
+const ONLY = 1;
+
+@Injectable()
+export class HouseholdRepository {
+  constructor(@Inject(DATABASE) private readonly db: Database) {}
+
+  async find(): Promise<HouseholdSettings | null> {
+    const [row] = await this.db.select().from(households).where(eq(households.id, ONLY));
+    return row?.settings ?? null;
+  }
+
+  async save(settings: HouseholdSettings): Promise<void> {
+    await this.db.insert(households).values({ id: ONLY, settings }).onConflictDoUpdate({ target: households.id, set: { settings } });
+  }
+}

@@ -1,0 +1,26 @@
+import type { HouseholdSettings } from '@feverfew/contracts';
+import type { Knowledge } from '@feverfew/knowledge';
+import { Inject, Injectable } from '@nestjs/common';
+import { KNOWLEDGE } from '../catalogue/knowledge.token.js';
+import { requireKnownHousehold } from '../plans/requireKnown.js';
+import { PLAIN_HOUSEHOLD } from './plainHousehold.js';
+import { HouseholdRepository } from './household.repository.js';
+
+@Injectable()
+export class HouseholdService {
+  constructor(
+    @Inject(HouseholdRepository) private readonly repository: HouseholdRepository,
+    @Inject(KNOWLEDGE) private readonly knowledge: Knowledge,
+  ) {}
+
+  /** The household's own settings, or sensible ones until it has told. */
+  async read(): Promise<HouseholdSettings> {
+    return (await this.repository.find()) ?? PLAIN_HOUSEHOLD;
+  }
+
+  async save(settings: HouseholdSettings): Promise<HouseholdSettings> {
+    requireKnownHousehold(settings.household, this.knowledge);
+    await this.repository.save(settings);
+    return settings;
+  }
+}

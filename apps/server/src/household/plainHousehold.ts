@@ -1,0 +1,28 @@
+import type { HouseholdSettings } from '@feverfew/contracts';
+
+/** What is assumed of a household that has told nothing yet. */
+export const PLAIN_HOUSEHOLD: HouseholdSettings = {
+  measures: { temperature: 'C', system: 'metric' },
+  household: {
+    taps: { coldC: 12, hotC: 50, kettleL: 1.5 },
+    hardnessMgL: 200,
+    vessels: [
+      { id: 'bucket', name: 'bucket', volumeL: 10, material: 'plastic', lid: false },
+      { id: 'basin', name: 'wash basin', volumeL: 8, material: 'plastic', lid: false },
+    ],
+    tools: ['metricTeaspoon', 'metricTablespoon', 'metricCup', 'jug'],
+    hasScale: false,
+    hasMachine: true,
+    hasDryer: false,
+    cupboard: [
+      { agentId: 'water', strengthPct: null },
+      { agentId: 'dishDetergent', strengthPct: null },
+      { agentId: 'liquidDetergent', strengthPct: null },
+    ],
+    asthma: false,
+    boraxSold: false,
+    allowChlorine: false,
+    allowAmmonia: false,
+    schools: {},
+  },
+};

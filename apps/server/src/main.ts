@@ -1,0 +1,53 @@
+import 'reflect-metadata';
+import { fileURLToPath } from 'node:url';
+import { parseArgs } from 'node:util';
+import { DomainError } from '@feverfew/core';
+import { createApp } from './createApp.js';
+import { openDatabase } from './database/openDatabase.js';
+import { listenOnFreePort } from './listenOnFreePort.js';
+import { seedDemo } from './seed/seedDemo.js';
+
+const HOST = '127.0.0.1';
+const WEB = fileURLToPath(new URL('../../web/dist', import.meta.url));
+
+const { values } = parseArgs({
+  options: {
+    port: { type: 'string', default: '4870' },
+    'data-dir': { type: 'string', default: '.feverfew/data' },
+    template: { type: 'string' },
+    demo: { type: 'boolean', default: false },
+  },
+});
+
+async function main(): Promise<void> {
+  const port = Number(values.port);
+  if (!(Number.isInteger(port) && port >= 1 && port <= 65_535)) throw new DomainError('badPort', { port: values.port });
+  const database = await openDatabase(values['data-dir'], values.template ?? null);
+  const clock = () => new Date();
+  const app = await createApp({ db: database.db, clock, webDir: WEB, quiet: false });
+  await app.init();
+  if (values.demo && (await seedDemo(app, clock()))) console.log('Demo household loaded.');
+  const taken = await listenOnFreePort(app, HOST, port);
+  if (taken !== port) console.log(`Port ${port} is busy; using ${taken}.`);
+  console.log(`Feverfew is at http://${HOST}:${taken}`);
+  const stop = async () => {
+    await app.close();
+    await database.close();
+    process.exit(0);
+  };
+  process.once('SIGINT', stop);
+  process.once('SIGTERM', stop);
+}
+
+main().catch((error: unknown) => {
+  console.error(startFailure(error));
+  process.exit(1);
+});
+
+function startFailure(error: unknown): string {
+  if (error instanceof DomainError && error.code === 'dataDirectoryInUse') {
+    return `Another Feverfew is using ${error.details.dataDir}. Nothing was changed. Stop that one, or start this one with --data-dir somewhere else.`;
+  }
+  if (error instanceof DomainError && error.code === 'badPort') return `--port takes a number from 1 to 65535, not "${error.details.port}".`;
+  return `Feverfew could not start: ${error instanceof Error ? error.stack : String(error)}`;
+}

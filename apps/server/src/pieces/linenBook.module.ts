@@ -1,0 +1,9 @@
+import { Module } from '@nestjs/common';
+import { RunsModule } from '../runs/runs.module.js';
+import { TroublesModule } from '../troubles/troubles.module.js';
+import { PieceHistoryService } from './pieceHistory.service.js';
+import { PiecesController } from './pieces.controller.js';
+import { PiecesModule } from './pieces.module.js';
+
+@Module({ imports: [PiecesModule, TroublesModule, RunsModule], controllers: [PiecesController], providers: [PieceHistoryService] })
+export class LinenBookModule {}

@@ -1,0 +1,8 @@
+import { Module } from '@nestjs/common';
+import { HouseholdModule } from '../household/household.module.js';
+import { PlansController } from './plans.controller.js';
+import { PlansRepository } from './plans.repository.js';
+import { PlansService } from './plans.service.js';
+
+@Module({ imports: [HouseholdModule], controllers: [PlansController], providers: [PlansService, PlansRepository], exports: [PlansService] })
+export class PlansModule {}

@@ -1,0 +1,36 @@
+import { randomUUID } from 'node:crypto';
+import { DomainError, type Plan, planTreatment, type TroubleFacts } from '@feverfew/core';
+import type { Knowledge } from '@feverfew/knowledge';
+import { Inject, Injectable } from '@nestjs/common';
+import { KNOWLEDGE } from '../catalogue/knowledge.token.js';
+import { HouseholdService } from '../household/household.service.js';
+import { PlansRepository } from './plans.repository.js';
+import { requireKnownFacts } from './requireKnown.js';
+
+@Injectable()
+export class PlansService {
+  constructor(
+    @Inject(KNOWLEDGE) private readonly knowledge: Knowledge,
+    @Inject(HouseholdService) private readonly household: HouseholdService,
+    @Inject(PlansRepository) private readonly repository: PlansRepository,
+  ) {}
+
+  /** A plan for these facts in this household, not kept. */
+  async preview(facts: TroubleFacts, root = ''): Promise<Plan> {
+    requireKnownFacts(facts, this.knowledge, root);
+    const { household } = await this.household.read();
+    return planTreatment(facts, household, this.knowledge);
+  }
+
+  async save(troubleId: string, plan: Plan, at: Date): Promise<string> {
+    const id = randomUUID();
+    await this.repository.insert({ id, createdAt: at, troubleId, knowledgeVersion: plan.knowledgeVersion, plan });
+    return id;
+  }
+
+  async read(id: string): Promise<{ id: string; troubleId: string; plan: Plan }> {
+    const row = await this.repository.find(id);
+    if (!row) throw new DomainError('notFound', { message: 'There is no such plan.' });
+    return { id: row.id, troubleId: row.troubleId, plan: row.plan };
+  }
+}

@@ -1,0 +1,54 @@
+import type { Problem } from '@feverfew/contracts';
+import { DomainError } from '@feverfew/core';
+import { type ArgumentsHost, Catch, type ExceptionFilter, HttpException, Logger } from '@nestjs/common';
+import type { Request, Response } from 'express';
+import { InvalidInput } from './invalidInput.js';
+
+/** Stable code → HTTP status and words. */
+const CODES: Readonly<Record<string, { status: number; title: string }>> = {
+  notFound: { status: 404, title: 'Not found' },
+  unknownReference: { status: 400, title: 'Unknown name' },
+  outOfRange: { status: 400, title: 'Out of range' },
+  runRefused: { status: 409, title: 'That does not fit where the run stands' },
+  noLadder: { status: 409, title: 'Nothing to carry out' },
+};
+
+/** The one place where failures become RFC 9457 problem details. */
+@Catch()
+export class ProblemFilter implements ExceptionFilter {
+  private readonly log = new Logger('Problem');
+
+  catch(error: unknown, host: ArgumentsHost): void {
+    const http = host.switchToHttp();
+    const request = http.getRequest<Request>();
+    const problem = { ...this.describe(error), instance: request.originalUrl };
+    if (problem.status >= 500) this.log.error(error);
+    http.getResponse<Response>().status(problem.status).type('application/problem+json').send(JSON.stringify(problem));
+  }
+
+  private describe(error: unknown): Problem {
+    if (error instanceof InvalidInput) {
+      return { type: 'urn:feverfew:invalidInput', title: 'Some facts need another look', status: 400, detail: error.message, errors: [...error.errors] };
+    }
+    if (error instanceof DomainError) {
+      const { status, title } = CODES[error.code] ?? { status: 500, title: 'Something broke' };
+      const { path, message, ...rest } = error.details;
+      const detail = message ? String(message) : Object.entries(rest).map(([key, value]) => `${key}: ${value}`).join(', ');
+      return {
+        type: `urn:feverfew:${error.code}`,
+        title,
+        status,
+        detail,
+        ...(path ? { errors: [{ path: String(path), message: detail }] } : {}),
+      };
+    }
+    if (error instanceof HttpException) {
+      return { type: 'about:blank', title: error.name.replace(/Exception$/, ''), status: error.getStatus(), detail: error.message };
+    }
+    const status = (error as { status?: number } | null)?.status;
+    if (typeof status === 'number' && status >= 400 && status < 500) {
+      return { type: 'about:blank', title: 'The request could not be read', status, detail: 'Send JSON of at most 200 kB.' };
+    }
+    return { type: 'about:blank', title: 'Something broke', status: 500, detail: 'The server could not finish this. Nothing was changed; try again.' };
+  }
+}

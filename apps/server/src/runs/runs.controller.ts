@@ -1,0 +1,29 @@
+import { NewRun, NewRunEvent, Run, type RunView } from '@feverfew/contracts';
+import { Body, Controller, Get, HttpCode, Inject, Param, ParseUUIDPipe, Post } from '@nestjs/common';
+import { ApiCreatedResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
+import { RunsService } from './runs.service.js';
+
+@ApiTags('runs')
+@Controller('runs')
+export class RunsController {
+  constructor(@Inject(RunsService) private readonly service: RunsService) {}
+
+  @Post()
+  @ApiCreatedResponse({ standardSchema: Run })
+  start(@Body({ schema: NewRun }) body: NewRun): Promise<RunView> {
+    return this.service.start(body);
+  }
+
+  @Get(':id')
+  @ApiOkResponse({ standardSchema: Run })
+  read(@Param('id', ParseUUIDPipe) id: string): Promise<RunView> {
+    return this.service.read(id);
+  }
+
+  @Post(':id/events')
+  @HttpCode(200)
+  @ApiOkResponse({ standardSchema: Run })
+  append(@Param('id', ParseUUIDPipe) id: string, @Body({ schema: NewRunEvent }) body: NewRunEvent): Promise<RunView> {
+    return this.service.append(id, body);
+  }
+}

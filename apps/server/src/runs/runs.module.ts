@@ -1,0 +1,8 @@
+import { Module } from '@nestjs/common';
+import { PlansModule } from '../plans/plans.module.js';
+import { RunsController } from './runs.controller.js';
+import { RunsRepository } from './runs.repository.js';
+import { RunsService } from './runs.service.js';
+
+@Module({ imports: [PlansModule], controllers: [RunsController], providers: [RunsService, RunsRepository], exports: [RunsService] })
+export class RunsModule {}

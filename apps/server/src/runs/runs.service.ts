@@ -1,0 +1,74 @@
+import { randomUUID } from 'node:crypto';
+import type { NewRun, NewRunEvent, RunSummary, RunView } from '@feverfew/contracts';
+import { currentStep, DomainError, replayRun, type RunEvent, type RunState } from '@feverfew/core';
+import { Inject, Injectable } from '@nestjs/common';
+import { CLOCK, type Clock } from '../database/database.module.js';
+import { PlansService } from '../plans/plans.service.js';
+import { type RunFilter, RunsRepository, type StoredRun } from './runs.repository.js';
+
+const MOST_TRIES = 5;
+
+@Injectable()
+export class RunsService {
+  constructor(
+    @Inject(RunsRepository) private readonly repository: RunsRepository,
+    @Inject(PlansService) private readonly plans: PlansService,
+    @Inject(CLOCK) private readonly clock: Clock,
+  ) {}
+
+  async start({ planId, rungIndex }: NewRun, at = this.clock()): Promise<RunView> {
+    const { plan } = await this.plans.read(planId);
+    const started: RunEvent = { kind: 'started', at: at.toISOString(), rungIndex };
+    const first = replayRun([started], plan);
+    if (!first.ok) throw new DomainError('noLadder', { message: 'This plan has no such rung to carry out.' });
+    const id = randomUUID();
+    await this.repository.insertRun(id, planId, at);
+    await this.repository.append({ id: randomUUID(), runId: id, seq: 0, key: randomUUID(), at, event: started });
+    return this.read(id);
+  }
+
+  async read(id: string): Promise<RunView> {
+    const run = await this.stored(id);
+    return { ...run, events: [...run.events], state: stateOf(run), now: this.clock().toISOString() };
+  }
+
+  /**
+   * Adds one event and answers with where the run stands after it. A key seen before changes nothing.
+   * @throws DomainError runRefused when the event does not fit; nothing is stored then
+   */
+  async append(id: string, { key, event }: NewRunEvent, at = this.clock()): Promise<RunView> {
+    for (let tries = 0; tries < MOST_TRIES; tries += 1) {
+      const run = await this.stored(id);
+      if (await this.repository.hasKey(key)) return this.read(id);
+      const stamped: RunEvent = { ...event, at: at.toISOString() };
+      const next = replayRun([...run.events, stamped], run.plan);
+      if (!next.ok) throw new DomainError('runRefused', { message: `Refused: ${next.refusal}. Reload to see where the run stands.` });
+      if (await this.repository.append({ id: randomUUID(), runId: id, seq: run.events.length, key, at, event: stamped })) return this.read(id);
+    }
+    throw new DomainError('runRefused', { message: 'Another device is writing to this run. Try again.' });
+  }
+
+  async summaries(filter: RunFilter = {}): Promise<RunSummary[]> {
+    return (await this.repository.list(filter)).map(summaryOf);
+  }
+
+  private async stored(id: string): Promise<StoredRun> {
+    const run = await this.repository.find(id);
+    if (!run) throw new DomainError('notFound', { message: 'There is no such run.' });
+    return run;
+  }
+}
+
+function stateOf(run: StoredRun): RunState {
+  const replayed = replayRun(run.events, run.plan);
+  if (!replayed.ok) throw new DomainError('logBroken', { runId: run.id, refusal: replayed.refusal });
+  return replayed.state;
+}
+
+function summaryOf({ plan, events, ...run }: StoredRun): RunSummary {
+  const state = stateOf({ ...run, plan, events });
+  const rung = plan.ladder[state.rungIndex];
+  const step = currentStep(state, plan);
+  const vessel = step?.vessel ?? rung?.steps.find((candidate) => candidate.vessel)?.vessel;
+  return { ...run, state, methodId: rung?.methodId ?? '', stepKind: step?.kind ?? '', vesselName: vessel?.name ?? null };
+}

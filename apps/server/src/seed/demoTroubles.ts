@@ -1,0 +1,55 @@
+import type { TroubleFacts } from '@feverfew/core';
+import type { DemoPieceKey } from './demoPieces.js';
+
+type Told = Pick<TroubleFacts, 'markId' | 'age' | 'wetness' | 'heat' | 'sizeCm' | 'partIndex'>;
+export interface DemoTrouble extends Told {
+  readonly on: DemoPieceKey;
+  readonly hoursAgo: number;
+}
+
+const told = { wetness: 'dry', heat: 'none', partIndex: 0 } as const;
+const cm = (length: number, width: number) => ({ length, width });
+
+/** Open troubles of the cottage. */
+export const openTroubles: readonly DemoTrouble[] = [
+  { ...told, on: 'damaskCloth', markId: 'beetroot', age: 'hours', sizeCm: cm(6, 4), hoursAgo: 2 },
+  { ...told, on: 'beeSmock', markId: 'propolis', age: 'weeks', sizeCm: cm(3, 3), hoursAgo: 26 },
+  { ...told, on: 'parlourCurtains', markId: 'dyeRun', age: 'hours', wetness: 'wet', sizeCm: null, hoursAgo: 3 },
+  { ...told, on: 'waistcoat', markId: 'ale', age: 'days', sizeCm: cm(5, 5), hoursAgo: 50 },
+  { ...told, on: 'silkScarf', markId: 'saladOil', age: 'hours', sizeCm: cm(2, 2), hoursAgo: 5 },
+  { ...told, on: 'schoolPolo', markId: 'ballpoint', age: 'days', sizeCm: cm(4, 1), hoursAgo: 30 },
+  { ...told, on: 'goodCoat', markId: 'nailVarnish', age: 'days', sizeCm: cm(2, 1), partIndex: 1, hoursAgo: 71 },
+  { ...told, on: 'windowSeat', markId: 'walnut', age: 'weeks', sizeCm: cm(12, 8), hoursAgo: 100 },
+  { ...told, on: 'awning', markId: 'mildew', age: 'months', sizeCm: cm(60, 40), hoursAgo: 170 },
+  { ...told, on: 'blouse', markId: 'egg', age: 'hours', sizeCm: cm(3, 2), hoursAgo: 4 },
+];
+
+export interface DemoRun extends DemoTrouble {
+  readonly rungIndex: number;
+  /** Answers at each look of the first dwell's end, in order of rounds; the last one ends the run. */
+  readonly looks: readonly { readonly answer: 'gone' | 'moving' | 'stalled'; readonly leftPct: number }[];
+  readonly outcome: 'gone' | 'better' | 'unchanged';
+  readonly note: string;
+}
+
+/** Finished runs that give the linen book its history. */
+export const finishedRuns: readonly DemoRun[] = [
+  { ...told, on: 'percaleCase', markId: 'rust', age: 'weeks', sizeCm: cm(2, 2), hoursAgo: 24 * 9, rungIndex: 0, looks: [{ answer: 'moving', leftPct: 40 }, { answer: 'gone', leftPct: 0 }], outcome: 'gone', note: 'Second round took the rest. Radiator valve wrapped now.' },
+  { ...told, on: 'merinoLayer', markId: 'smoke', age: 'days', sizeCm: null, hoursAgo: 24 * 20, rungIndex: 0, looks: [{ answer: 'gone', leftPct: 5 }], outcome: 'gone', note: 'One night under the porch roof was enough.' },
+  { ...told, on: 'hallRug', markId: 'petUrine', age: 'hours', wetness: 'wet', sizeCm: cm(20, 15), hoursAgo: 24 * 33, rungIndex: 0, looks: [{ answer: 'moving', leftPct: 50 }, { answer: 'stalled', leftPct: 45 }], outcome: 'better', note: 'Smell only when the stove is on.' },
+  { ...told, on: 'honeyMuslins', markId: 'greyed', age: 'months', sizeCm: null, hoursAgo: 24 * 45, rungIndex: 1, looks: [{ answer: 'gone', leftPct: 10 }], outcome: 'gone', note: 'White enough for the press.' },
+  { ...told, on: 'damaskCloth', markId: 'redWine', age: 'hours', wetness: 'wet', sizeCm: cm(8, 8), hoursAgo: 24 * 60, rungIndex: 0, looks: [{ answer: 'gone', leftPct: 0 }], outcome: 'gone', note: 'Caught it at the table.' },
+  { ...told, on: 'bathTowels', markId: 'stiffTowels', age: 'months', sizeCm: null, hoursAgo: 24 * 75, rungIndex: 0, looks: [{ answer: 'stalled', leftPct: 80 }], outcome: 'unchanged', note: 'Still stiff. Try the soda next time.' },
+];
+
+/** In progress when the demo starts. */
+export const runningTrouble: DemoTrouble & { readonly rungIndex: number; readonly minutesIn: number } = {
+  ...told,
+  on: 'lawnPetticoat',
+  markId: 'storageYellow',
+  age: 'months',
+  sizeCm: null,
+  hoursAgo: 3,
+  rungIndex: 1,
+  minutesIn: 115,
+};

@@ -1,0 +1,101 @@
+import { randomUUID } from 'node:crypto';
+import type { NewRunEvent, Piece, RunView } from '@feverfew/contracts';
+import { currentStep, DomainError, type TroubleFacts } from '@feverfew/core';
+import type { INestApplication } from '@nestjs/common';
+import { HouseholdService } from '../household/household.service.js';
+import { PiecesService } from '../pieces/pieces.service.js';
+import { RunsService } from '../runs/runs.service.js';
+import { TroublesService } from '../troubles/troubles.service.js';
+import { demoHousehold } from './demoHousehold.js';
+import { type DemoPieceKey, demoPieces } from './demoPieces.js';
+import { type DemoRun, type DemoTrouble, finishedRuns, openTroubles, runningTrouble } from './demoTroubles.js';
+
+const MINUTE_MS = 60_000;
+const HOUR_MS = 60 * MINUTE_MS;
+
+/** Loads the demo into an empty database through the same services a person's clicks go through; false when there is data already. */
+export async function seedDemo(app: INestApplication, now: Date): Promise<boolean> {
+  const pieces = app.get(PiecesService, { strict: false });
+  if ((await pieces.list()).length > 0) return false;
+  await app.get(HouseholdService, { strict: false }).save(demoHousehold);
+  const book = new Map<DemoPieceKey, Piece>();
+  for (const [key, piece] of Object.entries(demoPieces)) {
+    book.set(key as DemoPieceKey, await pieces.create(piece, new Date(now.getTime() - 90 * 24 * HOUR_MS)));
+  }
+  const desk = new DemoDesk(app, book, now);
+  for (const run of finishedRuns) await desk.finish(run);
+  for (const trouble of openTroubles) await desk.note(trouble);
+  await desk.soak(runningTrouble);
+  return true;
+}
+
+/** Someone working through the demo, on a clock of their own. */
+class DemoDesk {
+  private readonly troubles: TroublesService;
+  private readonly runs: RunsService;
+  private at: Date;
+
+  constructor(
+    app: INestApplication,
+    private readonly book: ReadonlyMap<DemoPieceKey, Piece>,
+    private readonly now: Date,
+  ) {
+    this.troubles = app.get(TroublesService, { strict: false });
+    this.runs = app.get(RunsService, { strict: false });
+    this.at = now;
+  }
+
+  async note(trouble: DemoTrouble): Promise<string> {
+    this.at = new Date(this.now.getTime() - trouble.hoursAgo * HOUR_MS);
+    const piece = this.book.get(trouble.on);
+    if (!piece) throw new DomainError('demoPieceMissing', { piece: trouble.on });
+    const { id: _id, createdAt: _createdAt, note: _note, ...facts } = piece;
+    const { on: _on, hoursAgo: _hoursAgo, ...told } = trouble;
+    const { planId } = await this.troubles.create({ pieceId: piece.id, facts: this.factsOf(told, facts) }, this.at);
+    return planId;
+  }
+
+  async finish(demo: DemoRun): Promise<void> {
+    const { rungIndex, looks, outcome, note, ...trouble } = demo;
+    let run = await this.runs.start({ planId: await this.note(trouble), rungIndex }, this.at);
+    for (const [round, look] of looks.entries()) {
+      run = await this.workUntil(run, 'look');
+      run = await this.say(run, { kind: 'looked', ...look });
+      const again = round < looks.length - 1 && run.state.decision?.choices.includes('repeat');
+      run = await this.say(run, { kind: 'decided', choice: again ? 'repeat' : 'continue' });
+    }
+    run = await this.workUntil(run, 'finalLook');
+    const last = looks[looks.length - 1];
+    if (last) run = await this.say(run, { kind: 'looked', ...last });
+    await this.say(run, { kind: 'finished', outcome, note });
+  }
+
+  async soak({ rungIndex, minutesIn, ...trouble }: typeof runningTrouble): Promise<void> {
+    const planId = await this.note(trouble);
+    this.at = new Date(this.now.getTime() - (minutesIn + 12) * MINUTE_MS);
+    const run = await this.workUntil(await this.runs.start({ planId, rungIndex }, this.at), 'dwell');
+    this.at = new Date(this.now.getTime() - minutesIn * MINUTE_MS);
+    await this.say(run, { kind: 'timerStarted', stepId: stepOf(run).id });
+  }
+
+  private factsOf(told: Omit<DemoTrouble, 'on' | 'hoursAgo'>, piece: TroubleFacts['piece']): TroubleFacts {
+    return { ...told, piece, triedAgentIds: [] };
+  }
+
+  private async workUntil(run: RunView, kind: string): Promise<RunView> {
+    let current = run;
+    while (stepOf(current).kind !== kind) current = await this.say(current, { kind: 'stepDone', stepId: stepOf(current).id });
+    return current;
+  }
+
+  private say(run: RunView, event: NewRunEvent['event']): Promise<RunView> {
+    this.at = new Date(this.at.getTime() + 2 * MINUTE_MS);
+    return this.runs.append(run.id, { key: randomUUID(), event }, this.at);
+  }
+}
+
+function stepOf(run: RunView) {
+  const step = currentStep(run.state, run.plan);
+  if (!step) throw new DomainError('demoStepMissing', { run: run.id });
+  return step;
+}

@@ -1,0 +1,8 @@
+import { Module } from '@nestjs/common';
+import { RunsModule } from '../runs/runs.module.js';
+import { TroublesModule } from '../troubles/troubles.module.js';
+import { TodayController } from './today.controller.js';
+import { TodayService } from './today.service.js';
+
+@Module({ imports: [RunsModule, TroublesModule], controllers: [TodayController], providers: [TodayService] })
+export class TodayModule {}

@@ -1,0 +1,75 @@
+import { randomUUID } from 'node:crypto';
+import type { NewTrouble, RunSummary, Trouble, TroubleSummary } from '@feverfew/contracts';
+import { DomainError, type TroubleFacts } from '@feverfew/core';
+import { Inject, Injectable } from '@nestjs/common';
+import { CLOCK, type Clock } from '../database/database.module.js';
+import { PiecesService } from '../pieces/pieces.service.js';
+import { PlansService } from '../plans/plans.service.js';
+import { RunsService } from '../runs/runs.service.js';
+import { type TroubleRow, TroublesRepository } from './troubles.repository.js';
+
+@Injectable()
+export class TroublesService {
+  constructor(
+    @Inject(TroublesRepository) private readonly repository: TroublesRepository,
+    @Inject(PiecesService) private readonly pieces: PiecesService,
+    @Inject(PlansService) private readonly plans: PlansService,
+    @Inject(RunsService) private readonly runs: RunsService,
+    @Inject(CLOCK) private readonly clock: Clock,
+  ) {}
+
+  /** Keeps a trouble with its plan as it stands now; a piece not in the book yet is entered. */
+  async create({ pieceId, facts }: NewTrouble, at = this.clock()): Promise<TroubleSummary> {
+    const plan = await this.plans.preview(facts, 'facts.');
+    const piece = pieceId ? await this.pieces.read(pieceId) : await this.pieces.create({ ...facts.piece, itemId: facts.piece.itemId ?? '', name: facts.piece.name || 'unnamed piece', note: '' }, at);
+    const id = randomUUID();
+    await this.repository.insert({ id, createdAt: at, pieceId: piece.id, facts });
+    const planId = await this.plans.save(id, plan, at);
+    return {
+      id,
+      pieceId: piece.id,
+      pieceName: piece.name,
+      markId: facts.markId ?? '',
+      status: 'open',
+      outcome: null,
+      createdAt: at.toISOString(),
+      planId,
+      runId: null,
+    };
+  }
+
+  async read(id: string): Promise<Trouble> {
+    const facts = await this.repository.find(id);
+    const summary = (await this.list({ troubleId: id }))[0];
+    if (!facts || !summary) throw new DomainError('notFound', { message: 'There is no such trouble.' });
+    return { ...summary, facts };
+  }
+
+  async revise(id: string, facts: TroubleFacts): Promise<Trouble> {
+    await this.read(id);
+    const plan = await this.plans.preview(facts, 'facts.');
+    await this.repository.update(id, facts);
+    await this.plans.save(id, plan, this.clock());
+    return this.read(id);
+  }
+
+  async list({ pieceId: { pieceId?: string } = {}): Promise<TroubleSummary[]> {
+    const rows = await this.repository.list(pieceId);
+    const runs = await this.runs.summaries(pieceId ? { pieceId } : {});
+    return rows.map((row) => summaryOf(row, runs.filter((run) => run.troubleId === row.id)));
+  }
+}
+
+/** Running while a run is open; settled by the outcome of the newest run that ended; an abandoned run leaves it open. */
+function summaryOf(row: TroubleRow, runs: readonly RunSummary[]): TroubleSummary {
+  const active = runs.find((run) => run.state.status === 'active');
+  const newest = runs[0];
+  const settled = !active && newest && newest.state.outcome !== 'abandoned';
+  return {
+    ...row,
+    createdAt: row.createdAt.toISOString(),
+    status: active ? 'running' : settled ? 'settled' : 'open',
+    outcome: active ? null : (newest?.state.outcome ?? null),
+    runId: active?.id ?? newest?.id ?? null,
+  };
+}

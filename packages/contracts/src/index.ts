@@ -1,0 +1,56 @@
+import type { Plan } from '@feverfew/core';
+import type { z } from 'zod';
+import type { Run as RunShape } from './run.js';
+
+export * from './catalogue.js';
+export * from './household.js';
+export * from './piece.js';
+export * from './pieceHistory.js';
+export * from './plan.js';
+export * from './problem.js';
+export * from './run.js';
+export * from './today.js';
+export * from './trouble.js';
+
+/** A run as sent, with the plan in the core's own type. */
+export type RunView = Omit<z.infer<typeof RunShape>, 'plan'> & { plan: Plan };
+
+/** What the interface may take from core: words, units and types; never a rule. */
+export {
+  type CareLabel,
+  type Candidate,
+  type ChemistryWindow,
+  type Choice,
+  celsiusToFahrenheit,
+  ACTION_WORDS,
+  CHEMISTRY_WORDS,
+  DRYING_WORDS,
+  durationWords,
+  effectRange,
+  effectWords,
+  type Envelope,
+  type Finding,
+  findingWords,
+  type Household,
+  type Ingredient,
+  type Lexicon,
+  type Limit,
+  type LimitOwner,
+  type LookAnswer,
+  MEASURE_TOOLS,
+  type MeasureToolId,
+  type Outcome,
+  ownerWords,
+  type PieceFacts,
+  type Plan,
+  PROGRAMME_WORDS,
+  type RunState,
+  type RunTimer,
+  type Rung,
+  type Step,
+  type StepWords,
+  stepWords,
+  type TroubleFacts,
+  WETTING_WORDS,
+} from '@feverfew/core';
+export { ACTIONS, AGES, COLOURS, CONDITIONS, FASTNESSES, PROGRAMMES, UPHOLSTERY_CODES, WASH_TEMPS_C, WETTINGS } from '@feverfew/knowledge';

@@ -1,0 +1,125 @@
+import { type Envelope, type Plan, RISKS, type Rung, STEP_KINDS, type Step } from '@feverfew/core';
+import { Action, Chemistry, Colour, Condition, DryingWay, Fastness, Id, Programme, Protects, UpholsteryCode, Wetting } from '@feverfew/knowledge';
+import { z } from 'zod';
+import { TroubleFactsShape } from './trouble.js';
+
+export const LimitOwnerShape = z
+  .discriminatedUnion('kind', [
+    z.strictObject({ kind: z.literal('fibre'), fibreId: Id, sharePct: z.number(), part: z.string() }),
+    z.strictObject({
+      kind: z.literal('label'),
+      sign: z.enum(['wash', 'handWash', 'washNever', 'bleachNever', 'bleachOxygenOnly', 'tumbleLow', 'tumbleNever', 'shade', 'flat']),
+      tempC: z.number().optional(),
+    }),
+    z.strictObject({ kind: z.literal('noLabel') }),
+    z.strictObject({ kind: z.literal('code'), code: UpholsteryCode }),
+    z.strictObject({ kind: z.literal('item'), itemId: Id }),
+    z.strictObject({ kind: z.literal('colour'), colour: Colour, fastness: Fastness }),
+    z.strictObject({ kind: z.literal('condition'), condition: Condition }),
+    z.strictObject({ kind: z.literal('soil'), componentId: Id }),
+  ])
+  .meta({ id: 'LimitOwner' });
+
+const owned = { owner: LimitOwnerShape, protects: Protects, sourceIds: z.array(Id) };
+const bounds = z.strictObject({ maxTempC: z.number().optional(), maxDwellMin: z.number().optional(), maxRounds: z.number().optional() });
+const TempLimit = z.strictObject({ quantity: z.literal('tempC'), maxC: z.number(), ...owned });
+const PHLimit = z.strictObject({ quantity: z.literal('pH'), min: z.number(), max: z.number(), weakAcidBrieflyMin: z.number(), ...owned });
+const WettingLimit = z.strictObject({ quantity: z.literal('wetting'), most: Wetting, ...owned });
+const ActionLimit = z.strictObject({ quantity: z.literal('action'), most: Action, ...owned });
+const ProgrammeLimit = z.strictObject({ quantity: z.literal('programme'), most: Programme, ...owned });
+const DryingLimit = z.strictObject({ quantity: z.literal('drying'), forbids: DryingWay, ...owned });
+const ChemistryLimit = z.strictObject({ quantity: z.literal('chemistry'), chemistry: Chemistry, verdict: z.enum(['never', 'limited', 'test']), bounds, ...owned });
+
+export const EnvelopeShape = z
+  .strictObject({
+    tempC: z.strictObject({ max: z.number(), limits: z.array(TempLimit) }),
+    pH: z.strictObject({ min: z.number(), max: z.number(), weakAcidBrieflyMin: z.number(), limits: z.array(PHLimit) }),
+    wetting: z.strictObject({ most: Wetting, limits: z.array(WettingLimit) }),
+    action: z.strictObject({ most: Action, limits: z.array(ActionLimit) }),
+    programme: z.strictObject({ most: Programme, limits: z.array(ProgrammeLimit) }),
+    chemistry: z.array(z.strictObject({ chemistry: Chemistry, verdict: z.enum(['allowed', 'never', 'limited', 'test']), bounds, limits: z.array(ChemistryLimit) })),
+    drying: z.array(z.strictObject({ way: DryingWay, allowed: z.boolean(), limits: z.array(DryingLimit) })),
+  })
+  .meta({ id: 'Envelope' });
+
+export const FindingShape = z
+  .strictObject({ code: z.string(), facts: z.record(z.string(), z.unknown()), sourceIds: z.array(Id) })
+  .meta({ id: 'Finding' });
+
+const Snapped = z.strictObject({ counts: z.array(z.strictObject({ toolId: z.string(), count: z.number() })), volumeML: z.number(), errorPct: z.number() });
+
+export const StepShape = z
+  .strictObject({
+    id: z.string(),
+    kind: z.enum(STEP_KINDS),
+    handsOnMin: z.number(),
+    ingredients: z.array(
+      z.strictObject({
+        agentId: Id,
+        basis: z.enum(['weighed', 'measured', 'label']),
+        massG: z.number().nullable(),
+        volumeML: z.number().nullable(),
+        range: z.strictObject({ low: z.number(), high: z.number(), unit: z.enum(['g', 'mL']) }).nullable(),
+        snapped: Snapped.nullable(),
+        dilution: z.strictObject({ fromPct: z.number(), toPct: z.number(), waterML: z.number() }).nullable(),
+      }),
+    ),
+    waterML: z.number().nullable(),
+    bath: z
+      .strictObject({
+        waterL: z.number(),
+        shares: z.strictObject({ coldL: z.number(), hotTapL: z.number(), kettleL: z.number(), kettles: z.number(), tempC: z.number(), reached: z.boolean() }),
+      })
+      .nullable(),
+    vessel: z.strictObject({ id: z.string(), name: z.string(), volumeL: z.number(), fillL: z.number() }).nullable(),
+    tempC: z.strictObject({ min: z.number(), max: z.number(), target: z.number() }).nullable(),
+    pH: z.strictObject({ low: z.number(), high: z.number() }).nullable(),
+    action: Action.nullable(),
+    dwell: z
+      .strictObject({ minMin: z.number(), maxMin: z.number(), lookEveryMin: z.number(), keep: z.enum(['wet', 'letDry', 'covered', 'none']), untilCool: z.boolean(), attended: z.boolean() })
+      .nullable(),
+    rinses: z.number().nullable(),
+    programme: Programme.nullable(),
+    dryingWays: z.array(DryingWay),
+    notes: z.array(z.string()),
+    expectedSignIds: z.array(Id),
+    alarmSignIds: z.array(Id),
+    cautionIds: z.array(Id),
+  })
+  .meta({ id: 'Step' });
+
+export const RungShape = z
+  .strictObject({
+    methodId: Id,
+    effect: z.strictObject({ low: z.number(), high: z.number() }),
+    risk: z.enum(RISKS),
+    handsOnMin: z.number(),
+    totalMin: z.strictObject({ low: z.number(), high: z.number() }),
+    maxRounds: z.number(),
+    missingAgentIds: z.array(Id),
+    findings: z.array(FindingShape),
+    cautionIds: z.array(Id),
+    steps: z.array(StepShape),
+  })
+  .meta({ id: 'Rung' });
+
+/** A finished plan as the server sends and keeps it. */
+export const PlanShape = z
+  .strictObject({
+    knowledgeVersion: z.string(),
+    facts: TroubleFactsShape,
+    envelope: EnvelopeShape,
+    ladder: z.array(RungShape),
+    candidates: z.array(z.strictObject({ methodId: Id, verdict: z.enum(['rung', 'spare', 'ruledOut', 'noUse']), findings: z.array(FindingShape) })),
+    findings: z.array(FindingShape),
+  })
+  .meta({ id: 'Plan' });
+
+/** Core and contract must describe the same shapes: a field added to one alone does not compile. */
+type SameKeys<A, B> = keyof A extends keyof B ? (keyof B extends keyof A ? true : never) : never;
+export const SHAPES_AGREE: [
+  SameKeys<Plan, z.infer<typeof PlanShape>>,
+  SameKeys<Envelope, z.infer<typeof EnvelopeShape>>,
+  SameKeys<Rung, z.infer<typeof RungShape>>,
+  SameKeys<Step, z.infer<typeof StepShape>>,
+] = [true, true, true, true];

@@ -1,0 +1,55 @@
+import { HEATS, SPOT_SIDE_CM, type TroubleFacts, WETNESSES } from '@feverfew/core';
+import { Age, Id } from '@feverfew/knowledge';
+import { z } from 'zod';
+import { PieceFactsShape } from './piece.js';
+
+const side = z
+  .number({ error: 'Give the size as a number of centimetres.' })
+  .min(SPOT_SIDE_CM.min, `A side is at least ${SPOT_SIDE_CM.min} cm. A size cannot be below zero.`)
+  .max(SPOT_SIDE_CM.max, `A side is at most ${SPOT_SIDE_CM.max} cm. Choose "the whole piece" instead.`);
+
+/** Facts as far as told: what the preview takes. */
+export const TroubleFactsShape = z
+  .strictObject({
+    markId: Id.nullable(),
+    piece: PieceFactsShape,
+    partIndex: z.number().int().min(0).max(7),
+    age: Age,
+    wetness: z.enum(WETNESSES),
+    heat: z.enum(HEATS),
+    sizeCm: z.strictObject({ length: side, width: side }).nullable(),
+    triedAgentIds: z.array(Id).max(10),
+  })
+  .meta({ id: 'TroubleFacts' }) satisfies z.ZodType<TroubleFacts>;
+
+/** A trouble to be kept: mark and piece must be told. `pieceId` null makes a new piece of the facts. */
+export const NewTrouble = z
+  .strictObject({ pieceId: z.uuid().nullable(), facts: TroubleFactsShape })
+  .superRefine(({ facts }, context) => {
+    const need = (path: string[], message: string) => context.addIssue({ code: 'custom', path: ['facts', ...path], message });
+    if (facts.markId === null) need(['markId'], 'Say what the trouble is.');
+    if (facts.piece.itemId === null) need(['piece', 'itemId'], 'Say what it is on.');
+  })
+  .meta({ id: 'NewTrouble' });
+export type NewTrouble = z.infer<typeof NewTrouble>;
+
+export const TROUBLE_STATUSES = ['open', 'running', 'settled'] as const;
+
+export const TroubleSummary = z
+  .strictObject({
+    id: z.uuid(),
+    pieceId: z.uuid(),
+    pieceName: z.string(),
+    markId: Id,
+    status: z.enum(TROUBLE_STATUSES),
+    outcome: z.string().nullable(),
+    createdAt: z.iso.datetime(),
+    planId: z.uuid(),
+    runId: z.uuid().nullable(),
+  })
+  .meta({ id: 'TroubleSummary' });
+export type TroubleSummary = z.infer<typeof TroubleSummary>;
+
+/** One kept trouble, with the facts it was told with. */
+export const Trouble = TroubleSummary.extend({ facts: TroubleFactsShape }).meta({ id: 'Trouble' });
+export type Trouble = z.infer<typeof Trouble>;
