@@ -53,9 +53,9 @@ export class TroublesService {
     return this.read(id);
   }
 
-  async list({ pieceId: { pieceId?: string } = {}): Promise<TroubleSummary[]> {
-    const rows = await this.repository.list(pieceId);
-    const runs = await this.runs.summaries(pieceId ? { pieceId } : {});
+  async list(filter: { pieceId?: string; troubleId?: string } = {}): Promise<TroubleSummary[]> {
+    const rows = await this.repository.list(filter);
+    const runs = await this.runs.summaries(filter);
     return rows.map((row) => summaryOf(row, runs.filter((run) => run.troubleId === row.id)));
   }
 }
