@@ -18,7 +18,7 @@ export const TroubleFactsShape = z
     wetness: z.enum(WETNESSES),
     heat: z.enum(HEATS),
     sizeCm: z.strictObject({ length: side, width: side }).nullable(),
-    triedAgentIds: z.array(Id).max(10),
+    triedAgentIds: z.array(Id).max(10).readonly(),
   })
   .meta({ id: 'TroubleFacts' }) satisfies z.ZodType<TroubleFacts>;
 

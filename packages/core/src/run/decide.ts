@@ -5,7 +5,7 @@ import type { RunState } from './runState.js';
 
 /** What an answer opens, recommended first: still moving → again (bounded); stalled → another mechanism; wrong → stop at once. */
 export function choicesAfterLook(answer: LookAnswer, at: string, state: RunState, plan: Plan, step: Step): Choice[] {
-  if (answer === 'wrong') return ['stop'];
+  if (answer === 'wrong') return step.kind === 'finalLook' ? ['finish'] : ['stop'];
   const rung = plan.ladder[state.rungIndex];
   const mayRepeat = state.round < (rung?.maxRounds ?? 1);
   const hasNext = state.rungIndex + 1 < plan.ladder.length;

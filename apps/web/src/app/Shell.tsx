@@ -1,0 +1,58 @@
+import { Box, chakra, Flex } from '@chakra-ui/react';
+import { Suspense } from 'react';
+import { Link, NavLink, Outlet } from 'react-router';
+import { FeverfewMark } from '../components/Icons';
+import { Loading } from '../components/States';
+import { Shortcuts } from './Shortcuts';
+
+const Tab = chakra(NavLink, {
+  base: {
+    display: 'inline-flex',
+    alignItems: 'center',
+    height: '56px',
+    paddingInline: '10px',
+    color: 'soft',
+    borderBottom: '3px solid transparent',
+    whiteSpace: 'nowrap',
+    '&[aria-current=page]': { color: 'ink', fontWeight: 700, borderColor: 'disc' },
+    _hover: { color: 'ink' },
+  },
+});
+
+const TABS = [
+  ['/', 'Today'],
+  ['/trouble', 'Trouble'],
+  ['/pieces', 'Linen book'],
+  ['/household', 'Household'],
+] as const;
+
+export function Shell() {
+  return (
+    <>
+      <Flex as="header" alignItems="center" gap={{ base: '2px', md: '14px' }} paddingInline={{ base: '8px', md: '26px' }} bg="card" borderBottom="1px solid" borderColor="line" overflowX="auto">
+        <Link to="/" aria-label="Feverfew, today">
+          <Flex alignItems="center" gap="8px" fontFamily="heading" fontWeight={700} fontSize="21px" color="leaf">
+            <FeverfewMark />
+            <Box as="span" display={{ base: 'none', md: 'inline' }}>
+              Feverfew
+            </Box>
+          </Flex>
+        </Link>
+        <Flex as="nav" aria-label="Rooms" gap={{ base: '0', md: '6px' }}>
+          {TABS.map(([to, name]) => (
+            <Tab key={to} to={to} end={to === '/'}>
+              {name}
+            </Tab>
+          ))}
+        </Flex>
+        <Box flex="1" />
+        <Shortcuts />
+      </Flex>
+      <Box as="main">
+        <Suspense fallback={<Loading what="the page" />}>
+          <Outlet />
+        </Suspense>
+      </Box>
+    </>
+  );
+}

@@ -1,0 +1,34 @@
+import type { Problem } from '@feverfew/contracts';
+
+/** A failed request, with the server's problem details where it sent any. */
+export class ApiProblem extends Error {
+  constructor(
+    readonly status: number,
+    readonly problem: Problem | null,
+  ) {
+    super(problem?.detail ?? 'The server did not answer. Is it still running?');
+  }
+
+  /** Messages by field path. */
+  get fields(): Readonly<Record<string, string>> {
+    return Object.fromEntries((this.problem?.errors ?? []).map((error) => [error.path, error.message]));
+  }
+}
+
+/** One JSON request to the server. */
+export async function request<T>(method: 'GET' | 'POST' | 'PUT', path: string, body?: unknown, signal?: AbortSignal): Promise<T> {
+  let response: Response;
+  try {
+    response = await fetch(`/api${path}`, {
+      method,
+      ...(body === undefined ? {} : { body: JSON.stringify(body), headers: { 'content-type': 'application/json' } }),
+      ...(signal ? { signal } : {}),
+    });
+  } catch (error) {
+    if (signal?.aborted) throw error;
+    throw new ApiProblem(0, null);
+  }
+  const payload: unknown = await response.json().catch(() => null);
+  if (!response.ok) throw new ApiProblem(response.status, payload as Problem | null);
+  return payload as T;
+}

@@ -1,0 +1,34 @@
+import type { Catalogue, Lexicon, Measures } from '@feverfew/contracts';
+import { useMemo } from 'react';
+import { tempText, volumeText } from '../components/measureText';
+import { useCatalogue, useHousehold } from './queries';
+
+export const METRIC: Measures = { temperature: 'C', system: 'metric' };
+
+/** Names and measures for the words, from the catalogue and the household's choice. */
+export function lexiconOf(catalogue: Catalogue | undefined, measures: Measures): Lexicon {
+  const names = new Map<string, string>();
+  if (catalogue) {
+    for (const family of [catalogue.fibres, catalogue.items, catalogue.marks, catalogue.components, catalogue.agents, catalogue.methods, catalogue.schools]) {
+      for (const { id, name } of family) names.set(id, name);
+    }
+    for (const { id, happens } of catalogue.pairs) names.set(id, happens);
+    for (const { id, advice } of catalogue.marks) names.set(`advice:${id}`, advice);
+    for (const { id, note } of catalogue.items) names.set(`note:${id}`, note);
+  }
+  return {
+    name: (id) => names.get(id) ?? id,
+    temp: (tempC) => tempText(tempC, measures),
+    volume: (volumeML) => volumeText(volumeML, measures),
+  };
+}
+
+export function useMeasures(): Measures {
+  return useHousehold().data?.measures ?? METRIC;
+}
+
+export function useLexicon(): Lexicon {
+  const { data: catalogue } = useCatalogue();
+  const measures = useMeasures();
+  return useMemo(() => lexiconOf(catalogue, measures), [catalogue, measures]);
+}

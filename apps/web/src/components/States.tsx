@@ -1,0 +1,34 @@
+import { Box } from '@chakra-ui/react';
+import type { ReactNode } from 'react';
+import { Notice } from './Notice';
+import { Button } from './controls';
+
+export function Loading({ what }: { what: string }) {
+  return (
+    <Box role="status" color="soft" padding="24px">
+      Fetching {what} …
+    </Box>
+  );
+}
+
+/** What went wrong and what to do next. */
+export function Failed({ error, onRetry }: { error: Error; onRetry: () => void }) {
+  return (
+    <Box padding="16px" maxWidth="640px" role="alert">
+      <Notice kind="danger" word="That did not work">
+        {error.message}
+      </Notice>
+      <Button marginTop="12px" onClick={onRetry}>
+        Try again
+      </Button>
+    </Box>
+  );
+}
+
+export function Empty({ children }: { children: ReactNode }) {
+  return (
+    <Box color="soft" paddingBlock="14px">
+      {children}
+    </Box>
+  );
+}

@@ -1,0 +1,71 @@
+import { celsiusToFahrenheit, type Ingredient, MEASURE_TOOLS, type Measures } from '@feverfew/contracts';
+
+const TOOL_WORDS: Readonly<Record<string, string>> = {
+  usTeaspoon: 'US tsp',
+  usTablespoon: 'US tbsp',
+  usCup: 'US cup',
+  metricTeaspoon: 'tsp',
+  metricTablespoon: 'tbsp',
+  metricCup: 'cup',
+};
+const FRACTIONS: Readonly<Record<string, string>> = { '0.25': '¼', '0.5': '½', '0.75': '¾' };
+const ML_PER_US_QUART = 946.352946;
+const ML_PER_US_FL_OZ = 29.5735295625;
+const G_PER_OZ = 28.349523125;
+
+/** "40 °C" or "104 °F". */
+export function tempText(tempC: number, { temperature }: Measures): string {
+  return temperature === 'F' ? `${Math.round(celsiusToFahrenheit(tempC))} °F` : `${Math.round(tempC)} °C`;
+}
+
+/** "350 mL", "7 L"; "12 fl oz", "7.4 qt". */
+export function volumeText(volumeML: number, { system }: Measures): string {
+  if (system === 'us') {
+    return volumeML >= 900 ? `${oneDecimal(volumeML / ML_PER_US_QUART)} US qt` : `${oneDecimal(volumeML / ML_PER_US_FL_OZ)} US fl oz`;
+  }
+  return volumeML >= 1000 ? `${oneDecimal(volumeML / 1000)} L` : `${oneDecimal(volumeML)} mL`;
+}
+
+export function massText(massG: number, { system }: Measures): string {
+  if (system === 'us') return `${oneDecimal(massG / G_PER_OZ)} oz`;
+  return massG >= 1000 ? `${oneDecimal(massG / 1000)} kg` : `${oneDecimal(massG)} g`;
+}
+
+/** What the household's own tools measure: "3½ tbsp", "1 cup + 2 tbsp", "50 mL in the jug". */
+export function toolText({ snapped }: Ingredient): string | null {
+  if (!snapped) return null;
+  return snapped.counts
+    .map(({ toolId, count }) => (toolId === 'jug' ? `${Math.round(count * MEASURE_TOOLS.jug.volumeML)} mL in a jug` : `${countText(count)} ${TOOL_WORDS[toolId]}${count > 1 && toolId.endsWith('Cup') ? 's' : ''}`))
+    .join(' + ');
+}
+
+/** The exact amount beside the tools' one: grams for powders, millilitres for liquids. */
+export function exactText({ massG, volumeML }: Ingredient, measures: Measures): string | null {
+  if (massG !== null) return massText(massG, measures);
+  return volumeML === null ? null : volumeText(volumeML, measures);
+}
+
+/** Amount in one phrase: tools first, exact in brackets; by label where the product says. */
+export function amountText(ingredient: Ingredient, measures: Measures): string {
+  if (ingredient.basis === 'label') return 'by its label';
+  const exact = exactText(ingredient, measures) ?? '';
+  const tools = toolText(ingredient);
+  if (ingredient.basis === 'weighed' || !tools || tools.startsWith(exact)) return tools?.includes('jug') && ingredient.basis !== 'weighed' ? tools : exact;
+  return `${tools} (${exact})`;
+}
+
+/** "+4 %" when the tools miss by more than a hair. */
+export function errorText({ snapped, basis }: Ingredient): string | null {
+  if (!snapped || basis !== 'measured' || Math.abs(snapped.errorPct) < 1) return null;
+  return `your measures give ${Math.abs(snapped.errorPct)} % ${snapped.errorPct > 0 ? 'more' : 'less'}`;
+}
+
+function countText(count: number): string {
+  const whole = Math.floor(count);
+  const part = FRACTIONS[String(count - whole)] ?? '';
+  return `${whole > 0 ? whole : ''}${part}` || '0';
+}
+
+function oneDecimal(value: number): string {
+  return (value >= 20 ? Math.round(value) : Math.round(value * 10) / 10).toString();
+}

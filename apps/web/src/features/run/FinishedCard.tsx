@@ -1,0 +1,22 @@
+import { Box, Stack } from '@chakra-ui/react';
+import type { RunView } from '@feverfew/contracts';
+import { Link } from 'react-router';
+import { Notice } from '../../components/Notice';
+import { OUTCOME_WORDS } from './runWords';
+import { RunLog } from './RunLog';
+
+/** A run that has ended: how, and what was written down. */
+export function FinishedCard({ run }: { run: RunView }) {
+  const { state } = run;
+  return (
+    <Stack gap="14px">
+      <Box as="h1" fontSize="32px" data-step="finished">
+        {state.outcome ? OUTCOME_WORDS[state.outcome] : 'Finished'}
+      </Box>
+      <Notice kind={state.outcome === 'gone' ? 'good' : 'note'} word="Written down">
+        It stands in the linen book under <Link to={`/pieces/${run.pieceId}`} style={{ textDecoration: 'underline' }}>the {run.pieceName}</Link>.
+      </Notice>
+      <RunLog state={state} />
+    </Stack>
+  );
+}

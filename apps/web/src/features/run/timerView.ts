@@ -1,0 +1,45 @@
+import type { RunTimer } from '@feverfew/contracts';
+
+export interface TimerView {
+  readonly phase: 'working' | 'ready' | 'over';
+  /** Milliseconds to the next bound: ready, then latest; past the latest, how long it has been over. */
+  readonly ms: number;
+  readonly share: number;
+  /** Next look-in still ahead, or null. */
+  readonly nextLookMs: number | null;
+  /** A look-in fell due and nobody has looked since. */
+  readonly lookDue: boolean;
+}
+
+/** How long a look-in stays "due" on screen before the next one takes over is decided by the next look itself. */
+export function timerView(timer: RunTimer, nowMs: number, lastLookAt: string | null): TimerView {
+  const ready = Date.parse(timer.readyAt);
+  const latest = Date.parse(timer.latestAt);
+  const start = Date.parse(timer.startedAt);
+  const looks = timer.lookAts.map((at) => Date.parse(at));
+  const passed = looks.filter((at) => at <= nowMs);
+  const lastDue = passed[passed.length - 1] ?? null;
+  const nextLook = looks.find((at) => at > nowMs) ?? null;
+  const phase = nowMs >= latest ? 'over' : nowMs >= ready ? 'ready' : 'working';
+  return {
+    phase,
+    ms: phase === 'working' ? ready - nowMs : phase === 'ready' ? latest - nowMs : nowMs - latest,
+    share: Math.min(1, Math.max(0, (nowMs - start) / Math.max(1, ready - start))),
+    nextLookMs: nextLook === null ? null : nextLook - nowMs,
+    lookDue: lastDue !== null && (lastLookAt === null || Date.parse(lastLookAt) < lastDue),
+  };
+}
+
+/** "6 h 05 min", "4:32". Under an hour minutes and seconds, above it hours and minutes. */
+export function clockText(ms: number): string {
+  const seconds = Math.max(0, Math.round(ms / 1000));
+  if (seconds < 3600) return `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
+  return `${Math.floor(seconds / 3600)} h ${String(Math.floor((seconds % 3600) / 60)).padStart(2, '0')} min`;
+}
+
+/** Every moment a person wants to be called at, in order. */
+export function alarmTimes(timer: RunTimer): { at: number; text: string }[] {
+  const ready = Date.parse(timer.readyAt);
+  const looks = timer.lookAts.map((at) => ({ at: Date.parse(at), text: 'Time to look in' })).filter((alarm) => alarm.at < ready);
+  return [...looks, { at: ready, text: 'Long enough: look now' }, { at: Date.parse(timer.latestAt), text: 'Time is up: take it out' }];
+}

@@ -1,0 +1,26 @@
+import { Box, chakra } from '@chakra-ui/react';
+import type { Lexicon, TroubleSummary } from '@feverfew/contracts';
+import { formatDistance } from 'date-fns';
+import { ChevronRight } from 'lucide-react';
+import { Link } from 'react-router';
+import { OUTCOME_WORDS } from '../run/runWords';
+
+const Row = chakra(Link, { base: { display: 'flex', alignItems: 'center', gap: '12px', minHeight: '52px', paddingBlock: '7px', borderBottom: '1px solid', borderColor: 'line', _hover: { bg: 'leafTint' } } });
+
+export function TroubleRow({ trouble, say, to, nowMs }: { trouble: TroubleSummary; say: Lexicon; to: string; nowMs: number }) {
+  const outcome = trouble.outcome ? OUTCOME_WORDS[trouble.outcome as keyof typeof OUTCOME_WORDS] : null;
+  return (
+    <li>
+      <Row to={to}>
+        <Box flex="1" minWidth="0">
+          <Box fontWeight={650}>{trouble.pieceName}</Box>
+          <Box color="soft" fontSize="15px">
+            {say.name(trouble.markId)}, told {formatDistance(new Date(trouble.createdAt), nowMs)} ago
+          </Box>
+        </Box>
+        {outcome && <Box fontSize="15px">{outcome}</Box>}
+        <ChevronRight size={18} aria-hidden="true" />
+      </Row>
+    </li>
+  );
+}

@@ -1,0 +1,16 @@
+/** A step in a word, for lists. */
+export const STEP_NAMES: Readonly<Record<string, string>> = {
+  rinseBefore: 'Rinse',
+  lift: 'Lift',
+  firstAid: 'First aid',
+  hiddenTest: 'Hidden test',
+  mix: 'Mix',
+  apply: 'Apply',
+  dwell: 'Start the clock',
+  look: 'Look',
+  rinse: 'Rinse',
+  airOut: 'Air',
+  wash: 'Wash',
+  dry: 'Dry',
+  finalLook: 'Look again',
+};

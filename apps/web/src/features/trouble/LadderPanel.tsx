@@ -1,0 +1,66 @@
+import { Box, Stack } from '@chakra-ui/react';
+import type { Plan } from '@feverfew/contracts';
+import { useEffect, useState } from 'react';
+import { CautionDigest } from '../../components/CautionDigest';
+import { PlanFindings } from './PlanFindings';
+import { RuledOut } from './RuledOut';
+import { RungCard } from './RungCard';
+
+const COUNT_WORDS = ['No rung', 'One rung', 'Two rungs', 'Three rungs', 'Four rungs', 'Five rungs'];
+
+interface LadderPanelProps {
+  readonly plan: Plan;
+  readonly chosen: number;
+  readonly onChoose: (index: number) => void;
+}
+
+/** The ladder, gentlest first, with the losers below it. */
+export function LadderPanel({ plan, chosen, onChoose }: LadderPanelProps) {
+  const [open, setOpen] = useState<string | null>(null);
+  const { ladder } = plan;
+  const rung = ladder[chosen];
+  const openStillThere = ladder.some((candidate) => candidate.methodId === open);
+  useEffect(() => {
+    if (!openStillThere) setOpen(null);
+  }, [openStillThere]);
+  const needs = plan.findings.some((finding) => finding.code === 'markNeeded' || finding.code === 'itemNeeded');
+  if (needs) {
+    return (
+      <Box color="soft" paddingTop="24px" maxWidth="46ch">
+        <Box as="h2" fontSize="22px" color="ink" marginBottom="8px">
+          The ladder forms here
+        </Box>
+        Tap an underlined blank on the left. As soon as there is a trouble and a piece, methods appear from gentlest to strongest, each with its recipe. Blanks you leave open are taken on the careful side.
+      </Box>
+    );
+  }
+  return (
+    <Stack gap="0">
+      <Box as="h2" fontSize="22px" paddingBottom="4px">
+        {ladder.length === 0 ? 'No home method' : `${COUNT_WORDS[ladder.length]}${ladder.length > 1 ? ', gentlest first' : ''}`}
+      </Box>
+      <PlanFindings plan={plan} />
+      <Box as="ol" padding="0" aria-label="Ladder">
+        {ladder.map((candidate, index) => (
+          <RungCard
+            key={candidate.methodId}
+            rung={candidate}
+            number={index + 1}
+            chosen={index === chosen}
+            expanded={open === candidate.methodId}
+            onChoose={() => {
+              setOpen(open === candidate.methodId && index === chosen ? null : candidate.methodId);
+              onChoose(index);
+            }}
+          />
+        ))}
+      </Box>
+      {rung && (
+        <Box paddingTop="12px">
+          <CautionDigest ids={rung.cautionIds} lead={`Rung ${chosen + 1}`} />
+        </Box>
+      )}
+      <RuledOut candidates={plan.candidates} />
+    </Stack>
+  );
+}

@@ -1,0 +1,58 @@
+import { Box, Stack } from '@chakra-ui/react';
+import { type Step, stepWords } from '@feverfew/contracts';
+import { useLexicon, useMeasures } from '../../app/useLexicon';
+import { amountText, errorText, exactText } from '../../components/measureText';
+
+/** Amounts of a mix: tools first, then exact, range and what the tools miss by. */
+export function IngredientList({ step }: { step: Step }) {
+  const say = useLexicon();
+  const measures = useMeasures();
+  if (step.ingredients.length === 0) return null;
+  return (
+    <Stack as="ul" gap="4px" listStyleType="none">
+      {step.ingredients.map((ingredient) => {
+        const error = errorText(ingredient);
+        const { range, dilution } = ingredient;
+        return (
+          <li key={ingredient.agentId}>
+            <strong>{amountText(ingredient, measures)}</strong> {say.name(ingredient.agentId)}
+            {range && ingredient.basis !== 'label' && (
+              <Box as="span" color="soft" fontSize="0.85em">
+                {' '}
+                · exact {exactText(ingredient, measures)}, {range.low}–{range.high} {range.unit} is right{error ? `; ${error}` : ''}
+              </Box>
+            )}
+            {dilution && (
+              <Box as="span" display="block" fontSize="0.9em">
+                Yours is {dilution.fromPct} %: that much of it and {say.volume(dilution.waterML)} water make it {dilution.toPct} %.
+              </Box>
+            )}
+          </li>
+        );
+      })}
+    </Stack>
+  );
+}
+
+/** One step in words and figures. */
+export function StepRecipe({ step }: { step: Step }) {
+  const say = useLexicon();
+  const words = stepWords(step, say);
+  return (
+    <Box>
+      <Box as="strong">{words.title}</Box>
+      {step.tempC && step.kind === 'mix' && (
+        <Box as="span" color="water">
+          {' '}
+          {say.temp(step.tempC.min)} to {say.temp(step.tempC.max)}
+        </Box>
+      )}
+      <IngredientList step={step} />
+      {words.lines.map((line) => (
+        <Box key={line} fontSize="15px">
+          {line}
+        </Box>
+      ))}
+    </Box>
+  );
+}

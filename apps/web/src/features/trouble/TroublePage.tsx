@@ -1,0 +1,143 @@
+import { Box, Flex, Grid } from '@chakra-ui/react';
+import type { Plan } from '@feverfew/contracts';
+import { useEffect, useState } from 'react';
+import { useNavigate, useParams } from 'react-router';
+import { ApiProblem } from '../../app/api';
+import { useCatalogue, useKeepTrouble, usePieces, usePreview, useStartRun, useTrouble } from '../../app/queries';
+import { Button } from '../../components/controls';
+import { Notice } from '../../components/Notice';
+import { Failed, Loading } from '../../components/States';
+import { EnvelopePanel } from './EnvelopePanel';
+import { FactSentence } from './FactSentence';
+import { type Draft, dropDraft, EMPTY_DRAFT, keepDraft, readDraft } from './factsDraft';
+import { LadderPanel } from './LadderPanel';
+
+/** Describe on the left, watch envelope and ladder form on the right. One page, for a new trouble and for a kept one. */
+export function TroublePage() {
+  const { troubleId } = useParams();
+  const kept = useTrouble(troubleId);
+  if (troubleId && kept.isPending) return <Loading what="the trouble" />;
+  if (troubleId && kept.isError) return <Failed error={kept.error} onRetry={() => void kept.refetch()} />;
+  const start: Draft = kept.data ? { pieceId: kept.data.pieceId, facts: kept.data.facts } : readDraft();
+  return <TroubleDesk key={troubleId ?? 'new'} troubleId={troubleId} start={start} />;
+}
+
+function TroubleDesk({ troubleId, start }: { troubleId: string | undefined; start: Draft }) {
+  const [draft, setDraft] = useState(start);
+  const [chosen, setChosen] = useState(0);
+  const catalogue = useCatalogue();
+  const pieces = usePieces();
+  const preview = usePreview(draft.facts);
+  const action = useStartAtTub(troubleId, draft);
+  useEffect(() => {
+    if (!troubleId) keepDraft(draft);
+  }, [draft, troubleId]);
+
+  if (catalogue.isError) return <Failed error={catalogue.error} onRetry={() => void catalogue.refetch()} />;
+  if (!catalogue.data) return <Loading what="the knowledge" />;
+
+  const plan = preview.data;
+  const errors = { ...fieldsOf(preview.error), ...fieldsOf(action.error) };
+  const broken = preview.isError || action.error !== null;
+  const change = (next: Draft) => {
+    action.reset();
+    setDraft(next);
+  };
+  return (
+    <Grid templateColumns={{ base: '1fr', lg: 'minmax(380px, 40%) 1fr' }} minHeight="calc(100dvh - 57px)">
+      <Box bg="paper" padding={{ base: '16px', lg: '20px 26px' }} borderInlineEnd={{ lg: '1px solid' }} borderColor={{ lg: 'line' }}>
+        <Flex justifyContent="space-between" alignItems="baseline">
+          <Box as="h1" fontSize="15px" color="soft">
+            {troubleId ? 'Trouble' : 'New trouble'}
+          </Box>
+          {!troubleId && (
+            <Button
+              variant="plain"
+              size="small"
+              onClick={() => {
+                dropDraft();
+                change(EMPTY_DRAFT);
+                setChosen(0);
+              }}
+            >
+              Clear
+            </Button>
+          )}
+        </Flex>
+        <FactSentence draft={draft} catalogue={catalogue.data} pieces={pieces.data ?? []} errors={errors} onChange={change} />
+        <Box height="14px" />
+        {plan && <EnvelopePanel envelope={plan.envelope} />}
+      </Box>
+      <Flex direction="column" bg="card" minWidth="0">
+        <Box flex="1" padding={{ base: '16px', lg: '18px 26px' }} opacity={preview.isError ? 0.45 : 1} aria-busy={preview.isFetching}>
+          {plan ? <LadderPanel plan={plan} chosen={Math.min(chosen, Math.max(0, plan.ladder.length - 1))} onChoose={setChosen} /> : !preview.isError && <Loading what="the plan" />}
+        </Box>
+        <ActionBar plan={plan} chosen={chosen} blocked={preview.isError} pending={action.isPending} error={broken ? messageOf(preview.error ?? action.error) : null} onStart={action.start} />
+      </Flex>
+    </Grid>
+  );
+}
+
+interface ActionBarProps {
+  readonly plan: Plan | undefined;
+  readonly chosen: number;
+  readonly blocked: boolean;
+  readonly pending: boolean;
+  readonly error: string | null;
+  readonly onStart: (rungIndex: number) => void;
+}
+
+function ActionBar({ plan, chosen, blocked, pending, error, onStart }: ActionBarProps) {
+  const rungs = plan?.ladder.length ?? 0;
+  const index = Math.min(chosen, Math.max(0, rungs - 1));
+  if (!error && rungs === 0) return null;
+  return (
+    <Flex position="sticky" bottom="0" gap="12px" justifyContent="flex-end" alignItems="center" padding="12px 26px" bg="card" borderTop="1px solid" borderColor="line" wrap="wrap">
+      {error && (
+        <Box flex="1" minWidth="240px">
+          <Notice kind="danger" word="Look again">
+            {error}
+          </Notice>
+        </Box>
+      )}
+      {rungs > 0 && (
+        <Button variant="action" size="large" width={{ base: '100%', md: 'auto' }} disabled={blocked || pending} onClick={() => onStart(index)}>
+          {pending ? 'Starting …' : `Start with rung ${index + 1}`}
+        </Button>
+      )}
+    </Flex>
+  );
+}
+
+/** Keeps the trouble with its plan, starts the run and goes to the tub. */
+function useStartAtTub(troubleId: string | undefined, draft: Draft) {
+  const navigate = useNavigate();
+  const keep = useKeepTrouble(troubleId);
+  const startRun = useStartRun();
+  const start = async (rungIndex: number) => {
+    try {
+      const trouble = await keep.mutateAsync({ pieceId: draft.pieceId, facts: draft.facts } as Parameters<typeof keep.mutateAsync>[0]);
+      const run = await startRun.mutateAsync({ planId: trouble.planId, rungIndex });
+      dropDraft();
+      await navigate(`/runs/${run.id}`);
+    } catch (error) {
+      if (!(error instanceof ApiProblem)) throw error;
+    }
+  };
+  return {
+    start: (rungIndex: number) => void start(rungIndex),
+    isPending: keep.isPending || startRun.isPending,
+    error: keep.error ?? startRun.error,
+    reset: () => {
+      keep.reset();
+      startRun.reset();
+    },
+  };
+}
+
+const fieldsOf = (error: Error | null): Readonly<Record<string, string>> => (error instanceof ApiProblem ? error.fields : {});
+
+function messageOf(error: Error | null): string {
+  if (error instanceof ApiProblem && Object.keys(error.fields).length > 0) return 'One of the blanks needs another look: it is marked in the sentence.';
+  return error?.message ?? '';
+}

@@ -1,0 +1,55 @@
+import type { PieceFacts, PieceSummary, TroubleFacts } from '@feverfew/contracts';
+
+const DRAFT_KEY = 'feverfew.draft';
+
+export const EMPTY_FACTS: TroubleFacts = {
+  markId: null,
+  piece: { itemId: null, name: '', parts: [], colour: 'unknown', fastness: 'unknown', condition: 'sound', label: null, code: null, dryMassG: null, metalParts: false },
+  partIndex: 0,
+  age: 'unknown',
+  wetness: 'unknown',
+  heat: 'none',
+  sizeCm: null,
+  triedAgentIds: [],
+};
+
+/** What is being told, with the piece of the linen book it is about, if any. */
+export interface Draft {
+  readonly pieceId: string | null;
+  readonly facts: TroubleFacts;
+}
+
+export const EMPTY_DRAFT: Draft = { pieceId: null, facts: EMPTY_FACTS };
+
+/** A piece from the linen book brings all its facts with it. */
+export function withPiece(draft: Draft, piece: PieceSummary): Draft {
+  return { pieceId: piece.id, facts: { ...draft.facts, piece: factsOfPiece(piece), partIndex: 0 } };
+}
+
+export function factsOfPiece(piece: PieceFacts): PieceFacts {
+  const { itemId, name, parts, colour, fastness, condition, label, code, dryMassG, metalParts } = piece;
+  return { itemId, name, parts, colour, fastness, condition, label, code, dryMassG, metalParts };
+}
+
+/** A kind of piece that is not in the book yet: everything else starts unknown. */
+export function withItem(draft: Draft, item: { id: string; name: string; partNames: readonly string[] }): Draft {
+  const parts = item.partNames.map((name) => ({ name, fibres: [] }));
+  return { pieceId: null, facts: { ...draft.facts, piece: { ...EMPTY_FACTS.piece, itemId: item.id, name: item.name, parts }, partIndex: 0 } };
+}
+
+export function readDraft(): Draft {
+  try {
+    const kept = sessionStorage.getItem(DRAFT_KEY);
+    return kept ? { ...EMPTY_DRAFT, ...(JSON.parse(kept) as Draft) } : EMPTY_DRAFT;
+  } catch {
+    return EMPTY_DRAFT;
+  }
+}
+
+export function keepDraft(draft: Draft): void {
+  sessionStorage.setItem(DRAFT_KEY, JSON.stringify(draft));
+}
+
+export function dropDraft(): void {
+  sessionStorage.removeItem(DRAFT_KEY);
+}

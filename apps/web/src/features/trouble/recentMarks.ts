@@ -1,0 +1,15 @@
+const KEY = 'feverfew.marks';
+const SHOWN = 4;
+
+/** Marks this device told last, newest first. */
+export function frequentMarkIds(): string[] {
+  try {
+    return (JSON.parse(localStorage.getItem(KEY) ?? '[]') as string[]).slice(0, SHOWN);
+  } catch {
+    return [];
+  }
+}
+
+export function rememberMark(markId: string): void {
+  localStorage.setItem(KEY, JSON.stringify([markId, ...frequentMarkIds().filter((id) => id !== markId)]));
+}

@@ -1,0 +1,30 @@
+import { type Candidate, durationWords, type Finding, findingWords, type Lexicon, type Measures, type Rung, type Step } from '@feverfew/contracts';
+import { amountText } from '../../components/measureText';
+
+/** The recipe in bold figures: amounts, water, temperature, dwell. */
+export function recipeLine(rung: Rung, say: Lexicon, measures: Measures): string {
+  const mix = rung.steps.find((step) => step.kind === 'mix');
+  const dwell = rung.steps.find((step) => step.kind === 'dwell')?.dwell;
+  const amounts = (mix?.ingredients ?? []).map((ingredient) => `${amountText(ingredient, measures)} ${say.name(ingredient.agentId)}`).join(' + ');
+  return [amounts, mix ? waterPhrase(mix, say) : '', dwell ? durationWords(dwell.minMin, dwell.maxMin) : ''].filter(Boolean).join(', ');
+}
+
+function waterPhrase(mix: Step, say: Lexicon): string {
+  const warmth = mix.tempC ? (mix.tempC.target <= 25 ? 'cold' : `at ${say.temp(mix.tempC.target)}`) : '';
+  if (mix.bath) return `in ${say.volume(mix.bath.waterL * 1000)} ${warmth} (${mix.vessel?.name})`;
+  return mix.waterML ? `with ${say.volume(mix.waterML)} water ${warmth}` : warmth;
+}
+
+export function timeLine(rung: Rung): string {
+  return `${rung.handsOnMin} min of yours, ${durationWords(rung.totalMin.low, rung.totalMin.high)} in all`;
+}
+
+const QUIET: readonly Finding['code'][] = ['schoolFollowed', 'notInCupboard'];
+
+/** Remarks worth a line on the rung itself. */
+export const rungRemarks = (rung: Rung, say: Lexicon): string[] => rung.findings.filter((finding) => !QUIET.includes(finding.code)).map((finding) => findingWords(finding, say));
+
+/** Losers worth showing: ruled out first, then those that add nothing. */
+export function losers(candidates: readonly Candidate[]): Candidate[] {
+  return [...candidates.filter((candidate) => candidate.verdict === 'ruledOut'), ...candidates.filter((candidate) => candidate.verdict === 'spare' || candidate.verdict === 'noUse')];
+}

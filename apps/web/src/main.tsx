@@ -1,0 +1,25 @@
+import '@fontsource-variable/atkinson-hyperlegible-next';
+import '@fontsource-variable/bitter';
+import { ChakraProvider } from '@chakra-ui/react';
+import { QueryClientProvider } from '@tanstack/react-query';
+import { StrictMode } from 'react';
+import { createRoot } from 'react-dom/client';
+import { RouterProvider } from 'react-router';
+import { applyColourMode } from './app/colourMode';
+import { queryClient } from './app/queries';
+import { router } from './app/routes';
+import { system } from './theme/system';
+
+applyColourMode();
+
+const root = document.getElementById('root');
+if (!root) throw new Error('no root element');
+createRoot(root).render(
+  <StrictMode>
+    <ChakraProvider value={system}>
+      <QueryClientProvider client={queryClient}>
+        <RouterProvider router={router} />
+      </QueryClientProvider>
+    </ChakraProvider>
+  </StrictMode>,
+);

@@ -1,0 +1,119 @@
+import { defineRecipe } from '@chakra-ui/react';
+
+const button = defineRecipe({
+  className: 'ff-button',
+  base: {
+    display: 'inline-flex',
+    alignItems: 'center',
+    justifyContent: 'center',
+    gap: '8px',
+    fontWeight: 600,
+    borderRadius: 'md',
+    border: '1.5px solid transparent',
+    minHeight: '44px',
+    paddingInline: '16px',
+    lineHeight: 1.2,
+    textAlign: 'center',
+    _disabled: { opacity: 0.55, cursor: 'not-allowed' },
+  },
+  variants: {
+    variant: {
+      action: { bg: 'leaf', color: 'onLeaf', _hover: { filter: 'brightness(1.08)' } },
+      outline: { borderColor: 'leaf', color: 'leaf', bg: 'card', _hover: { bg: 'leafTint' } },
+      plain: { color: 'leaf', bg: 'transparent', paddingInline: '8px', _hover: { textDecoration: 'underline' } },
+      danger: { bg: 'card', color: 'brick', border: '1.5px dashed', borderColor: 'brick', _hover: { bg: 'brickTint' } },
+    },
+    size: {
+      small: { minHeight: '32px', paddingInline: '10px', fontSize: '14px' },
+      medium: { fontSize: '16px' },
+      large: { minHeight: '52px', fontSize: '18px', paddingInline: '22px' },
+      tub: { minHeight: '64px', fontSize: '20px', width: '100%' },
+    },
+  },
+  defaultVariants: { variant: 'outline', size: 'medium' },
+});
+
+const input = defineRecipe({
+  className: 'ff-input',
+  base: {
+    width: '100%',
+    bg: 'card',
+    color: 'ink',
+    border: '1.5px solid',
+    borderColor: 'soft',
+    borderRadius: 'sm',
+    minHeight: '44px',
+    paddingInline: '10px',
+    _invalid: { borderColor: 'brick', borderStyle: 'dashed' },
+    _placeholder: { color: 'soft' },
+  },
+});
+
+/** An underlined blank in the sentence of facts. */
+const blank = defineRecipe({
+  className: 'ff-blank',
+  base: {
+    display: 'inline',
+    fontWeight: 700,
+    fontFamily: 'heading',
+    textAlign: 'start',
+    borderBottom: '2px dotted',
+    paddingInline: '1px',
+    lineHeight: 1.5,
+    background: 'none',
+    _hover: { bg: 'leafTint' },
+  },
+  variants: {
+    state: {
+      told: { color: 'leaf', borderColor: 'leaf' },
+      open: { color: 'soft', borderColor: 'soft', fontWeight: 500, fontStyle: 'italic' },
+      wrong: { color: 'brick', borderColor: 'brick', borderBottomStyle: 'dashed' },
+    },
+  },
+  defaultVariants: { state: 'open' },
+});
+
+/** Allowed = solid, forbidden = dashed and a word, unknown = dotted. */
+const chip = defineRecipe({
+  className: 'ff-chip',
+  base: {
+    display: 'inline-flex',
+    alignItems: 'center',
+    gap: '5px',
+    minHeight: '28px',
+    paddingInline: '9px',
+    borderRadius: 'sm',
+    border: '1.5px solid',
+    fontSize: '14px',
+    lineHeight: 1.2,
+    textAlign: 'start',
+  },
+  variants: {
+    state: {
+      allowed: { bg: 'leaf', borderColor: 'leaf', color: 'onLeaf' },
+      plain: { bg: 'card', borderColor: 'line', color: 'ink' },
+      chosen: { bg: 'leafTint', borderColor: 'leaf', color: 'ink', fontWeight: 650 },
+      test: { bg: 'card', borderColor: 'water', borderStyle: 'dotted', color: 'water' },
+      forbidden: { bg: 'card', borderColor: 'brick', borderStyle: 'dashed', color: 'brick' },
+    },
+    size: { small: {}, touch: { minHeight: '44px', paddingInline: '12px', fontSize: '16px' } },
+  },
+  defaultVariants: { state: 'plain', size: 'small' },
+});
+
+/** A quiet block for cautions, notes and errors, each with its own edge shape. */
+const notice = defineRecipe({
+  className: 'ff-notice',
+  base: { borderRadius: 'sm', paddingBlock: '10px', paddingInline: '14px', borderInlineStart: '5px solid', fontSize: '15px' },
+  variants: {
+    kind: {
+      note: { bg: 'waterTint', borderColor: 'water' },
+      warning: { bg: 'discTint', borderColor: 'disc' },
+      danger: { bg: 'brickTint', borderColor: 'brick', borderInlineStartStyle: 'double', borderInlineStartWidth: '8px' },
+      good: { bg: 'leafTint', borderColor: 'leaf' },
+    },
+  },
+  defaultVariants: { kind: 'note' },
+});
+
+export const recipes = { button, input, blank, chip, notice };

@@ -1,0 +1,51 @@
+import { createSystem, defaultBaseConfig, defineConfig } from '@chakra-ui/react';
+import { slotRecipes } from './slotRecipes';
+
+/** [light, dark] of the look: paper, ink, leaf, disc yellow, brick, water. */
+const COLOURS = {
+  paper: ['#f6f5ee', '#141b17'],
+  card: ['#fffefb', '#1c2520'],
+  ink: ['#1e2a24', '#e9efe8'],
+  soft: ['#56645b', '#a9b6ad'],
+  line: ['#d9dacd', '#37443c'],
+  track: ['#e4e4da', '#2b3730'],
+  leaf: ['#2c6648', '#7cc29a'],
+  leafTint: ['#e3eee4', '#22382c'],
+  onLeaf: ['#fffefb', '#10201a'],
+  disc: ['#e7b91e', '#f0cb57'],
+  discTint: ['#fbf0cd', '#3a3318'],
+  brick: ['#a23b1d', '#f0a07f'],
+  brickTint: ['#fbe9e2', '#3d241b'],
+  onBrick: ['#fffefb', '#2a120a'],
+  water: ['#2a6a8c', '#8cc3de'],
+  waterTint: ['#e2eef4', '#1c333f'],
+} as const;
+
+const semanticColours = Object.fromEntries(
+  Object.entries(COLOURS).map(([name, [light, dark]]) => [name, { value: { _light: light, _dark: dark } }]),
+);
+
+const config = defineConfig({
+  cssVarsPrefix: 'ff',
+  theme: {
+    breakpoints: { sm: '480px', md: '768px', lg: '1024px', xl: '1280px' },
+    tokens: {
+      fonts: {
+        heading: { value: "'Bitter Variable', Georgia, serif" },
+        body: { value: "'Atkinson Hyperlegible Next Variable', system-ui, sans-serif" },
+      },
+      radii: { sm: { value: '6px' }, md: { value: '8px' }, full: { value: '999px' } },
+    },
+    semanticTokens: { colors: semanticColours },
+    slotRecipes,
+  },
+  globalCss: {
+    'html, body': { bg: 'paper', color: 'ink', fontFamily: 'body', fontSize: '16px', lineHeight: 1.45 },
+    body: { fontVariantNumeric: 'tabular-nums', minHeight: '100dvh' },
+    'h1, h2, h3': { fontFamily: 'heading', fontWeight: 650, lineHeight: 1.25 },
+    'button, [role=button], summary': { cursor: 'pointer' },
+    '*:focus-visible': { outline: '3px solid', outlineColor: 'water', outlineOffset: '2px', borderRadius: 'sm' },
+  },
+});
+
+export const system = createSystem(defaultBaseConfig, config);
