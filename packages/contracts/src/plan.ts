@@ -61,6 +61,7 @@ export const StepShape = z
         volumeML: z.number().nullable(),
         range: z.strictObject({ low: z.number(), high: z.number(), unit: z.enum(['g', 'mL']) }).nullable(),
         snapped: Snapped.nullable(),
+        strengthPct: z.number().nullable(),
         dilution: z.strictObject({ fromPct: z.number(), toPct: z.number(), waterML: z.number() }).nullable(),
       }),
     ),

@@ -32,6 +32,7 @@ const REFERENCES: Readonly<Record<string, Family>> = {
 export function findIntegrityFaults(knowledge: Knowledge): string[] {
   return [
     ...duplicateIds(knowledge),
+    ...sharedNames(knowledge),
     ...danglingReferences(knowledge),
     ...forbiddenWithinAMethod(knowledge),
     ...rangesTurnedRound(knowledge),
@@ -45,6 +46,17 @@ function duplicateIds(knowledge: Knowledge): string[] {
     const ids = knowledge[family].map((record) => record.id);
     return ids.filter((id, index) => ids.indexOf(id) !== index).map((id) => `${family}: "${id}" stands twice`);
   });
+}
+
+/** Families whose records are spoken of by id alone: an id may stand in one of them only. */
+const NAMED: readonly Family[] = ['fibres', 'items', 'components', 'marks', 'agents', 'methods', 'schools', 'forbiddenPairs'];
+
+function sharedNames(knowledge: Knowledge): string[] {
+  return NAMED.flatMap((family, index) =>
+    NAMED.slice(index + 1).flatMap((other) =>
+      knowledge[family].filter((record) => knowledge[other].some((twin) => twin.id === record.id)).map((record) => `"${record.id}" stands in ${family} and in ${other}`),
+    ),
+  );
 }
 
 function danglingReferences(knowledge: Knowledge): string[] {

@@ -12,3 +12,4 @@ export type { Dose, Method } from './schema/method.js';
 export type { Mark, SoilComponent } from './schema/soil.js';
 export type { Source } from './schema/source.js';
 export * from './schema/vocabulary.js';
+export * from './vocabulary.js';

@@ -8,4 +8,4 @@ export const TextArea = chakra('textarea', recipes.input);
 export const Select = chakra('select', recipes.input);
 export const Chip = chakra('span', recipes.chip);
 export const ChipButton = chakra('button', recipes.chip, { defaultProps: { type: 'button' } });
-export const BlankButton = chakra('button', recipes.blank, { defaultProps: { type: 'button' } });
+export const BlankText = chakra('span', recipes.blank);

@@ -1,4 +1,4 @@
-import { celsiusToFahrenheit, type Ingredient, MEASURE_TOOLS, type Measures } from '@feverfew/contracts';
+import { celsiusToFahrenheit, type Ingredient, type Lexicon, MEASURE_TOOLS, type Measures } from '@feverfew/contracts';
 
 const TOOL_WORDS: Readonly<Record<string, string>> = {
   usTeaspoon: 'US tsp',
@@ -15,27 +15,27 @@ const G_PER_OZ = 28.349523125;
 
 /** "40 °C" or "104 °F". */
 export function tempText(tempC: number, { temperature }: Measures): string {
-  return temperature === 'F' ? `${Math.round(celsiusToFahrenheit(tempC))} °F` : `${Math.round(tempC)} °C`;
+  return temperature === 'F' ? `${Math.round(celsiusToFahrenheit(tempC))}\u00a0°F` : `${Math.round(tempC)}\u00a0°C`;
 }
 
 /** "350 mL", "7 L"; "12 fl oz", "7.4 qt". */
 export function volumeText(volumeML: number, { system }: Measures): string {
   if (system === 'us') {
-    return volumeML >= 900 ? `${oneDecimal(volumeML / ML_PER_US_QUART)} US qt` : `${oneDecimal(volumeML / ML_PER_US_FL_OZ)} US fl oz`;
+    return volumeML >= 900 ? `${oneDecimal(volumeML / ML_PER_US_QUART)}\u00a0US\u00a0qt` : `${oneDecimal(volumeML / ML_PER_US_FL_OZ)}\u00a0US\u00a0fl\u00a0oz`;
   }
-  return volumeML >= 1000 ? `${oneDecimal(volumeML / 1000)} L` : `${oneDecimal(volumeML)} mL`;
+  return volumeML >= 1000 ? `${oneDecimal(volumeML / 1000)}\u00a0L` : `${oneDecimal(volumeML)}\u00a0mL`;
 }
 
 export function massText(massG: number, { system }: Measures): string {
-  if (system === 'us') return `${oneDecimal(massG / G_PER_OZ)} oz`;
-  return massG >= 1000 ? `${oneDecimal(massG / 1000)} kg` : `${oneDecimal(massG)} g`;
+  if (system === 'us') return `${oneDecimal(massG / G_PER_OZ)}\u00a0oz`;
+  return massG >= 1000 ? `${oneDecimal(massG / 1000)}\u00a0kg` : `${oneDecimal(massG)}\u00a0g`;
 }
 
 /** What the household's own tools measure: "3½ tbsp", "1 cup + 2 tbsp", "50 mL in the jug". */
 export function toolText({ snapped }: Ingredient): string | null {
   if (!snapped) return null;
   return snapped.counts
-    .map(({ toolId, count }) => (toolId === 'jug' ? `${Math.round(count * MEASURE_TOOLS.jug.volumeML)} mL in a jug` : `${countText(count)} ${TOOL_WORDS[toolId]}${count > 1 && toolId.endsWith('Cup') ? 's' : ''}`))
+    .map(({ toolId, count }) => (toolId === 'jug' ? `${Math.round(count * MEASURE_TOOLS.jug.volumeML)} mL in a jug` : `${countText(count)}\u00a0${TOOL_WORDS[toolId]}${count > 1 && toolId.endsWith('Cup') ? 's' : ''}`))
     .join(' + ');
 }
 
@@ -68,4 +68,9 @@ function countText(count: number): string {
 
 function oneDecimal(value: number): string {
   return (value >= 20 ? Math.round(value) : Math.round(value * 10) / 10).toString();
+}
+
+/** What is poured: "hydrogen peroxide 3 %"; the strength is that of the bottle at hand. */
+export function agentText({ agentId, strengthPct }: Ingredient, say: Lexicon): string {
+  return strengthPct === null ? say.name(agentId) : `${say.name(agentId)} ${strengthPct}\u00a0%`;
 }

@@ -27,6 +27,7 @@ const semanticColours = Object.fromEntries(
 
 const config = defineConfig({
   cssVarsPrefix: 'ff',
+  preflight: true,
   theme: {
     breakpoints: { sm: '480px', md: '768px', lg: '1024px', xl: '1280px' },
     tokens: {

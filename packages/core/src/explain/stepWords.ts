@@ -12,8 +12,8 @@ export interface StepWords {
 type Say = { readonly [Kind in StepKind]: (step: Step, say: Lexicon) => StepWords };
 
 const WORDS: Say = {
-  rinseBefore: (step) => ({ title: 'Rinse', lines: ['Take out what was used before: two changes of plain cool water, or two damp passes with a clean cloth.', ...step.notes] }),
-  lift: () => ({ title: 'Lift', lines: ['Lift solids with a blunt edge, from the edge inwards. No liquid yet.'] }),
+  rinseBefore: (step) => ({ title: 'Rinse', lines: ['Take out whatever was used before: two changes of plain cool water, or two damp passes with a clean cloth.', ...step.notes] }),
+  lift: () => ({ title: 'Lift', lines: ['Lift what solids there are with a blunt edge, from the edge inwards. No liquid yet.'] }),
   firstAid: (step) => ({ title: 'First aid', lines: step.notes.length > 0 ? step.notes : ['Blot with a white cloth, outside in. Change the face as soon as it takes colour.'] }),
   hiddenTest: () => ({
     title: 'Try a hidden spot',

@@ -28,6 +28,7 @@ export function measureIngredient(agent: Agent, wanted: Wanted, household: House
     volumeML: round(volumeML),
     range: { low: round(cut.low), high: round(cut.high), unit: cut.unit },
     snapped: tidy(snapToTools(Math.max(0.1, volumeML), household.tools)),
+    strengthPct: cut.dilution?.fromPct ?? agent.strength?.recipe ?? null,
     dilution: cut.dilution,
   };
 }

@@ -7,8 +7,8 @@ export function overallFindings(context: PlanContext, rungs: number): Finding[] 
   const { piece } = facts;
   const fibresUnknown = piece.parts.length === 0 || piece.parts.some((part) => part.fibres.length === 0);
   return [
-    ...professionalFindings(context, rungs),
     ...(rungs === 0 ? [finding('noHomeMethod', {})] : []),
+    ...professionalFindings(context, rungs),
     ...(fibresUnknown ? [finding('fibresUnknown', {})] : []),
     ...(!piece.label && !item.coded ? [finding('noLabelKnown', {})] : []),
     ...(item.coded && (piece.code === null || piece.code === 'unknown') ? [finding('codeUnknown', {})] : []),

@@ -66,7 +66,7 @@ function ingredientsOf(method: Method, { knowledge, household }: PlanContext, wa
   return method.agents.map((use) => {
     const wanted = wantedOf(use.dose);
     if (wanted) return measureIngredient(agentById(knowledge, use.agentId), wanted, household);
-    return { agentId: use.agentId, basis: 'label', massG: null, volumeML: null, range: null, snapped: null, dilution: null };
+    return { agentId: use.agentId, basis: 'label', massG: null, volumeML: null, range: null, snapped: null, strengthPct: null, dilution: null };
   });
 }
 

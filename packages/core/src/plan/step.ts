@@ -28,6 +28,8 @@ export interface Ingredient {
   readonly volumeML: number | null;
   readonly range: { readonly low: number; readonly high: number; readonly unit: 'g' | 'mL' } | null;
   readonly snapped: SnappedVolume | null;
+  /** Strength of what is poured, % as on the bottle; null where strength does not matter. */
+  readonly strengthPct: number | null;
   readonly dilution: { readonly fromPct: number; readonly toPct: number; readonly waterML: number } | null;
 }
 

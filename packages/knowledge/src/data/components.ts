@@ -122,7 +122,7 @@ export const components: readonly SoilComponent[] = [
     note: 'Old spots are often in the fibre for good.', sourceIds: ['memory', 'commonPractice'],
   },
   {
-    id: 'storageYellow', name: 'storage yellowing', maxTempC: null, heatSets: true, chemistry: [],
+    id: 'storageYellowing', name: 'storage yellowing', maxTempC: null, heatSets: true, chemistry: [],
     removal: [{ mechanism: 'flush', low: 0.05, high: 0.2 }, { mechanism: 'surfactant', low: 0.1, high: 0.3 }, { mechanism: 'oxidation', low: 0.35, high: 0.75 }, { mechanism: 'chlorineOxidation', low: 0.2, high: 0.6 }],
     note: 'Fumes and acids of the loft; often two or three rounds.', sourceIds: ['memory', 'commonPractice'],
   },

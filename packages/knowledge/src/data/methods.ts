@@ -172,14 +172,14 @@ export const methods: readonly Method[] = [
   {
     ...bath, id: 'oxygenSoak', name: 'Oxygen soak', reason: 'Peroxygen breaks colour and old oil; warmth and time do the work.',
     kinds: ['mark', 'yellowing', 'odour', 'dyeRun', 'buildUp'],
-    componentIds: ['haem', 'betalain', 'anthocyanin', 'tannin', 'storageYellow', 'greyFilm', 'oxidisedOil', 'aluminiumSebum', 'mouldPigment', 'looseDye', 'fattyAcidOdour', 'quinoneDye', 'mustyOdour', 'chlorophyll'],
+    componentIds: ['haem', 'betalain', 'anthocyanin', 'tannin', 'storageYellowing', 'greyFilm', 'oxidisedOil', 'aluminiumSebum', 'mouldPigment', 'looseDye', 'fattyAcidOdour', 'quinoneDye', 'mustyOdour', 'chlorophyll'],
     agents: [{ agentId: 'oxygenBleach', dose: { per: 'litre', unit: 'g', amount: { low: 5, high: 10 } } }], pH: { low: 10.4, high: 10.8 }, liquorRatioLPerKg: 12,
     tempC: { min: 30, max: 60, prefer: 'hottest' }, dwellMin: { min: 120, max: 240, lookEvery: 60 }, untilCool: true, harshness: 5, maxRounds: 3, schoolId: 'dissolveFirst',
     notes: { mix: ['Dissolve all of it first: undissolved grains bleach in spots.'], apply: ['Lay flat, fully under; a white plate keeps it down.'], dwell: ['Lid loose: the bath gives off oxygen.'], wash: ['Wash with half a measure of powder and an extra rinse.'] },
   },
   {
     ...bath, id: 'longOxygenSoak', name: 'Long oxygen soak for yellowed whites', reason: 'Old yellow goes slowly: six to eight hours, as warm as the label allows at the start.',
-    kinds: ['yellowing'], componentIds: ['storageYellow', 'greyFilm', 'oxidisedOil'], agents: [{ agentId: 'oxygenBleach', dose: { per: 'litre', unit: 'g', amount: { low: 5, high: 10 } } }], pH: { low: 10.4, high: 10.8 },
+    kinds: ['yellowing'], componentIds: ['storageYellowing', 'greyFilm', 'oxidisedOil'], agents: [{ agentId: 'oxygenBleach', dose: { per: 'litre', unit: 'g', amount: { low: 5, high: 10 } } }], pH: { low: 10.4, high: 10.8 },
     tempC: { min: 30, max: 60, prefer: 'hottest' }, dwellMin: { min: 360, max: 480, lookEvery: 120 }, untilCool: true, harshness: 5, maxRounds: 3, schoolId: 'dissolveFirst', liquorRatioLPerKg: 15,
     notes: { mix: ['Dissolve all of it first: undissolved grains bleach in spots.'], apply: ['Lay flat, just covered. Support old cloth with a towel when lifting.'], dwell: ['The vessel is taken for about 7 h. Lid loose.'], wash: ['Wash with half a measure of powder and an extra rinse.'] },
   },
@@ -214,7 +214,7 @@ export const methods: readonly Method[] = [
   },
   {
     ...bath, id: 'chlorineSoak', name: 'Dilute chlorine soak', reason: 'Last word on sturdy white cotton or linen whose label allows any bleach.',
-    kinds: ['mark', 'yellowing'], componentIds: ['mouldPigment', 'tannin', 'anthocyanin', 'betalain', 'storageYellow'], whitesOnly: true, sturdyOnly: true, schoolId: 'chlorineWhites',
+    kinds: ['mark', 'yellowing'], componentIds: ['mouldPigment', 'tannin', 'anthocyanin', 'betalain', 'storageYellowing'], whitesOnly: true, sturdyOnly: true, schoolId: 'chlorineWhites',
     agents: [{ agentId: 'chlorineBleach', dose: { per: 'litre', unit: 'mL', amount: { low: 10, high: 20 } } }], pH: { low: 9.5, high: 10.8 },
     tempC: { min: 8, max: 20, prefer: 'coldest' }, dwellMin: { min: 5, max: 10, lookEvery: 5 }, harshness: 9, maxRounds: 1,
     notes: { mix: ['Water only in the bath; plastic vessel; about 0.1 % available chlorine at most.'], rinse: ['Rinse three times. Never "neutralise" with acid.'] },

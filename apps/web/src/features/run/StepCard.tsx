@@ -34,6 +34,7 @@ export function StepCard({ run, rung, step, nowMs, say }: StepCardProps) {
       <Box as="h1" fontSize={{ base: '32px', md: '38px' }} lineHeight="1.15" data-step={step.kind}>
         {title}
       </Box>
+      {step.dwell && state.timer && <TimerPanel step={step} state={state} nowMs={nowMs} say={say} />}
       {state.stopping && <CautionDigest ids={['noHeatBeforeGone']} lead="Stopping" />}
       <Flex gap="18px" wrap="wrap" alignItems="flex-start">
         <Stack flex="1" minWidth="260px" gap="8px" fontSize="20px" lineHeight="1.4">
@@ -45,7 +46,7 @@ export function StepCard({ run, rung, step, nowMs, say }: StepCardProps) {
         </Stack>
         {drawn?.vessel && drawn.tempC && <TubDrawing name={drawn.vessel.name} fillL={drawn.vessel.fillL} volumeL={drawn.vessel.volumeL} temp={words.temp(drawn.tempC.target)} contents={drawn.ingredients.map((one) => words.name(one.agentId)).join(', ')} width={230} />}
       </Flex>
-      {step.dwell && <TimerPanel step={step} state={state} nowMs={nowMs} say={say} />}
+      {step.dwell && !state.timer && <TimerPanel step={step} state={state} nowMs={nowMs} say={say} />}
       <CautionDigest ids={step.cautionIds} lead={title} />
       <SignList expectedIds={step.expectedSignIds} alarmIds={step.alarmSignIds} />
       {state.decision && step.kind === 'finalLook' && state.decision.choices.includes('finish') && <FinishForm answer={state.decision.answer} say={say} />}
@@ -55,9 +56,11 @@ export function StepCard({ run, rung, step, nowMs, say }: StepCardProps) {
         <>
           {looking && <LookPanel say={say} />}
           {!looking && !step.dwell && (
-            <Button variant="action" size="tub" disabled={say.pending} onClick={() => say.send({ kind: 'stepDone', stepId: step.id })}>
-              Done
-            </Button>
+            <Box position="sticky" bottom="0" paddingBlock="10px" bg="paper">
+              <Button variant="action" size="tub" disabled={say.pending} onClick={() => say.send({ kind: 'stepDone', stepId: step.id })}>
+                Done
+              </Button>
+            </Box>
           )}
         </>
       )}

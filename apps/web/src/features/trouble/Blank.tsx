@@ -1,18 +1,18 @@
 import { Box, Popover, Portal } from '@chakra-ui/react';
-import { type ReactNode, useRef } from 'react';
+import { type KeyboardEvent, type ReactNode, useRef } from 'react';
 import type { BlankView } from './sentenceView';
-import { BlankButton } from '../../components/controls';
+import { BlankText } from '../../components/controls';
 
 /** One underlined blank; its picker opens right under it. */
 export function Blank({ view, error, open, onOpen, children }: { view: BlankView; error: string | null; open: boolean; onOpen: (open: boolean) => void; children: ReactNode }) {
-  const trigger = useRef<HTMLButtonElement>(null);
+  const trigger = useRef<HTMLSpanElement>(null);
   return (
     <>
       <Popover.Root open={open} onOpenChange={(details) => onOpen(details.open)} lazyMount unmountOnExit positioning={{ placement: 'bottom-start' }} finalFocusEl={() => trigger.current} autoFocus>
         <Popover.Trigger asChild>
-          <BlankButton ref={trigger} type="button" state={error ? 'wrong' : view.told ? 'told' : 'open'} data-blank={view.id} aria-invalid={error ? true : undefined} aria-describedby={error ? `blank-${view.id}-error` : undefined}>
+          <BlankText ref={trigger} role="button" tabIndex={0} onKeyDown={clickOnKey} state={error ? 'wrong' : view.told ? 'told' : 'open'} data-blank={view.id} aria-invalid={error ? true : undefined} aria-describedby={error ? `blank-${view.id}-error` : undefined}>
             {view.text}
-          </BlankButton>
+          </BlankText>
         </Popover.Trigger>
         <Portal>
           <Popover.Positioner>
@@ -29,4 +29,11 @@ export function Blank({ view, error, open, onOpen, children }: { view: BlankView
       )}
     </>
   );
+}
+
+/** The blank is running text that wraps, which a native button does not; so Enter and Space are given to it here. */
+function clickOnKey(event: KeyboardEvent<HTMLElement>): void {
+  if (event.key !== 'Enter' && event.key !== ' ') return;
+  event.preventDefault();
+  event.currentTarget.click();
 }

@@ -39,7 +39,7 @@ export function EnvelopePanel({ envelope }: { envelope: Envelope }) {
 function Row({ name, children }: { name: string; children: ReactNode }) {
   return (
     <Flex gap="10px" alignItems="flex-start">
-      <Box width="66px" flexShrink={0} fontSize="15px" paddingTop="3px">
+      <Box width="78px" flexShrink={0} fontSize="15px" paddingTop="3px">
         {name}
       </Box>
       <Flex flex="1" gap="5px" wrap="wrap" alignItems="center">

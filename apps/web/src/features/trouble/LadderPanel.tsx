@@ -2,7 +2,7 @@ import { Box, Stack } from '@chakra-ui/react';
 import type { Plan } from '@feverfew/contracts';
 import { useEffect, useState } from 'react';
 import { CautionDigest } from '../../components/CautionDigest';
-import { PlanFindings } from './PlanFindings';
+import { CupboardWarning, PlanFindings } from './PlanFindings';
 import { RuledOut } from './RuledOut';
 import { RungCard } from './RungCard';
 
@@ -61,6 +61,9 @@ export function LadderPanel({ plan, chosen, onChoose }: LadderPanelProps) {
         </Box>
       )}
       <RuledOut candidates={plan.candidates} />
+      <Box paddingTop="10px">
+        <CupboardWarning plan={plan} />
+      </Box>
     </Stack>
   );
 }

@@ -20,7 +20,7 @@ export function Strip({ name, scale, fill, colour, flags, format, mark }: StripP
   const others = flags.filter((flag) => !flag.winning).slice(0, 1);
   return (
     <Flex gap="10px" alignItems="center">
-      <Box width="66px" flexShrink={0} fontSize="15px">
+      <Box width="78px" flexShrink={0} fontSize="15px">
         {name}
       </Box>
       <Box position="relative" flex="1" height="62px" role="group" aria-label={`${name}: ${format(fill.from)} to ${format(fill.to)}`}>
@@ -37,7 +37,7 @@ export function Strip({ name, scale, fill, colour, flags, format, mark }: StripP
         {flags
           .filter((flag) => flag.winning)
           .map((flag) => (
-            <FlagMark key={flag.value} flag={flag} left={at(flag.value)} above format={format} name={name} />
+            <FlagMark key={flag.value} flag={flag} left={at(flag.value)} above={flag.value === fill.to} format={format} name={name} />
           ))}
         {others.map((flag) => (
           <FlagMark key={flag.value} flag={flag} left={at(flag.value)} above={false} format={format} name={name} />

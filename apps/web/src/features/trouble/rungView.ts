@@ -1,17 +1,17 @@
 import { type Candidate, durationWords, type Finding, findingWords, type Lexicon, type Measures, type Rung, type Step } from '@feverfew/contracts';
-import { amountText } from '../../components/measureText';
+import { agentText, amountText } from '../../components/measureText';
 
 /** The recipe in bold figures: amounts, water, temperature, dwell. */
 export function recipeLine(rung: Rung, say: Lexicon, measures: Measures): string {
   const mix = rung.steps.find((step) => step.kind === 'mix');
   const dwell = rung.steps.find((step) => step.kind === 'dwell')?.dwell;
-  const amounts = (mix?.ingredients ?? []).map((ingredient) => `${amountText(ingredient, measures)} ${say.name(ingredient.agentId)}`).join(' + ');
+  const amounts = (mix?.ingredients ?? []).map((ingredient) => `${amountText(ingredient, measures)} ${agentText(ingredient, say)}`).join(' + ');
   return [amounts, mix ? waterPhrase(mix, say) : '', dwell ? durationWords(dwell.minMin, dwell.maxMin) : ''].filter(Boolean).join(', ');
 }
 
 function waterPhrase(mix: Step, say: Lexicon): string {
   const warmth = mix.tempC ? (mix.tempC.target <= 25 ? 'cold' : `at ${say.temp(mix.tempC.target)}`) : '';
-  if (mix.bath) return `in ${say.volume(mix.bath.waterL * 1000)} ${warmth} (${mix.vessel?.name})`;
+  if (mix.bath) return `in ${say.volume(mix.bath.waterL * 1000)} ${warmth}, ${mix.vessel?.name}`;
   return mix.waterML ? `with ${say.volume(mix.waterML)} water ${warmth}` : warmth;
 }
 

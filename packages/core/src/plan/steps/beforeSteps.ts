@@ -12,8 +12,8 @@ export function beforeSteps({ method, context, rungIndex, hiddenTest, window }: 
   const fluidCautions = mark.bodyFluid ? ['bodyFluids', 'gloves'] : [];
   const mould = mark.components.some((part) => part.componentId === 'mouldPigment') ? ['mouldMask'] : [];
   return [
+    ...(mark.hasSolids ? [draftStep('lift', rungIndex, { cautionIds: fluidCautions })] : []),
     ...(residue && wetRung && surfaceMayBeWet ? [draftStep('rinseBefore', rungIndex, { rinses: 2, tempC: cold, notes: rinsable ? [] : ['Dry to the touch before the next product.'] })] : []),
-    ...(mark.hasSolids && rungIndex === 0 ? [draftStep('lift', rungIndex, { cautionIds: fluidCautions })] : []),
     ...(method.notes.firstAid || (rungIndex === 0 && (mark.bodyFluid || mould.length > 0))
       ? [draftStep('firstAid', rungIndex, { action: 'blot', notes: method.notes.firstAid ?? [], cautionIds: [...fluidCautions, ...mould] })]
       : []),

@@ -17,7 +17,7 @@ export function washStep({ method, context, rungIndex, window }: StepsInput, not
     draftStep('wash', rungIndex, {
       programme,
       tempC: { min: Math.min(15, max), max, target: max },
-      ingredients: [{ agentId: detergentId, basis: 'label', massG: null, volumeML: null, range: null, snapped: null, dilution: null }],
+      ingredients: [{ agentId: detergentId, basis: 'label', massG: null, volumeML: null, range: null, snapped: null, strengthPct: null, dilution: null }],
       notes: [...notes, ...(method.solventAftercare ? ['Wash it alone.'] : []), ...(mark.kind === 'dyeRun' ? ['Wash it alone.'] : [])],
       cautionIds: [...agentById(context.knowledge, detergentId).cautionIds, 'followLabel', ...(window.bounds.maxTempC ? [] : [])],
       action: null,

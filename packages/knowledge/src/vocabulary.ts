@@ -1,0 +1,73 @@
+/** Ordered vocabularies, free of any library so that an interface can take them alone. */
+
+/** Chemistry families an envelope allows or forbids. One agent may belong to several. */
+export const CHEMISTRIES = [
+  'water',
+  'detergent',
+  'soap',
+  'protease',
+  'peroxide',
+  'percarbonate',
+  'chlorine',
+  'reducer',
+  'weakAcid',
+  'oxalicAcid',
+  'mildAlkali',
+  'strongAlkali',
+  'ammonia',
+  'alcohol',
+  'ketone',
+  'ester',
+  'hydrocarbon',
+  'absorbent',
+  'dyeSuspender',
+  'salt',
+] as const;
+
+/** Ways an agent acts on a soil component. */
+export const MECHANISMS = [
+  'lift',
+  'flush',
+  'surfactant',
+  'proteolysis',
+  'oxidation',
+  'chlorineOxidation',
+  'reduction',
+  'acidity',
+  'chelation',
+  'alkalinity',
+  'polarSolvent',
+  'ketoneSolvent',
+  'hydrocarbonSolvent',
+  'absorption',
+  'dyeSuspension',
+  'airing',
+] as const;
+
+/** Wetting modes, from least to most water. */
+export const WETTINGS = ['dry', 'surface', 'spot', 'immersion'] as const;
+
+/** Mechanical action by hand, from none to firmest. */
+export const ACTIONS = ['none', 'blot', 'press', 'softBrush', 'firmBrush'] as const;
+
+/** Washing programmes, gentlest first. */
+export const PROGRAMMES = ['none', 'hand', 'veryMild', 'mild', 'normal'] as const;
+
+export const DRYING_WAYS = ['flat', 'line', 'sun', 'tumbleLow', 'tumbleNormal'] as const;
+
+/** Whom a limit protects. Only "piece" limits can ever be overridden. */
+export const PROTECTS = ['piece', 'person', 'both'] as const;
+
+export const TROUBLE_KINDS = ['mark', 'yellowing', 'dyeRun', 'odour', 'buildUp'] as const;
+
+export const AGES = ['minutes', 'hours', 'days', 'weeks', 'months', 'unknown'] as const;
+
+export const COLOURS = ['white', 'natural', 'pale', 'mid', 'dark', 'multicoloured', 'unknown'] as const;
+
+export const FASTNESSES = ['proven', 'unknown', 'failed'] as const;
+
+export const CONDITIONS = ['sound', 'worn', 'thinning', 'torn', 'antique', 'irreplaceable'] as const;
+
+export const UPHOLSTERY_CODES = ['W', 'S', 'WS', 'X', 'unknown'] as const;
+
+export const VESSEL_MATERIALS = ['plastic', 'enamel', 'stainless', 'aluminium', 'zinc', 'stone', 'ceramic'] as const;
