@@ -1,4 +1,5 @@
-import { defaultServerConditions } from 'vite';
+import react from '@vitejs/plugin-react';
+import { defaultClientConditions, defaultServerConditions } from 'vite';
 import { defineConfig } from 'vitest/config';
 
 const source = { conditions: ['@feverfew/source', ...defaultServerConditions] };
@@ -10,6 +11,24 @@ export default defineConfig({
         resolve: source,
         ssr: { resolve: source },
         test: { name: 'packages', include: ['packages/*/src/**/*.test.ts'], environment: 'node' },
+      },
+      {
+        resolve: source,
+        ssr: { resolve: source },
+        oxc: { decorator: { legacy: true, emitDecoratorMetadata: true } },
+        test: {
+          name: 'server',
+          include: ['apps/server/src/**/*.test.ts'],
+          environment: 'node',
+          testTimeout: 30_000,
+          hookTimeout: 60_000,
+          globalSetup: ['apps/server/src/test/makeTemplate.ts'],
+        },
+      },
+      {
+        plugins: [react()],
+        resolve: { conditions: ['@feverfew/source', ...defaultClientConditions] },
+        test: { name: 'web', include: ['apps/web/src/**/*.test.{ts,tsx}'], environment: 'jsdom' },
       },
     ],
   },

@@ -10,6 +10,15 @@ import { TodayModule } from './today/today.module.js';
 // biome-ignore lint/complexity/noStaticOnlyClass: Nest modules are classes
 export class AppModule {
   static with(db: Database, clock: Clock): DynamicModule {
-    return { module: AppModule, imports: [DatabaseModule.with(db, clock), KnowledgeModule, HouseholdModule, LinenBookModule, TodayModule] };
+    return {
+      module: AppModule,
+      imports: [
+        DatabaseModule.with(db, clock),
+        KnowledgeModule,
+        HouseholdModule,
+        LinenBookModule,
+        TodayModule,
+      ],
+    };
   }
 }

@@ -1,7 +1,7 @@
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
-import { NestFactory } from '@nestjs/core';
 import { StandardSchemaValidationPipe } from '@nestjs/common';
+import { NestFactory } from '@nestjs/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import { DocumentBuilder, SwaggerModule } from '@nestjs/swagger';
 import express, { type NextFunction, type Request, type Response } from 'express';
@@ -21,13 +21,21 @@ export interface AppOptions {
 
 /** The whole application, not yet listening. */
 export async function createApp({ db, clock, webDir, quiet }: AppOptions): Promise<NestExpressApplication> {
-  const app = await NestFactory.create<NestExpressApplication>(AppModule.with(db, clock), { logger: quiet ? false : ['error', 'warn'] });
+  const app = await NestFactory.create<NestExpressApplication>(AppModule.with(db, clock), {
+    logger: quiet ? false : ['error', 'warn'],
+  });
   app.setGlobalPrefix('api');
   app.useBodyParser('json', { limit: '200kb' });
-  app.useGlobalPipes(new StandardSchemaValidationPipe({ exceptionFactory: (issues) => new InvalidInput(issues) }));
+  app.useGlobalPipes(
+    new StandardSchemaValidationPipe({ exceptionFactory: (issues) => new InvalidInput(issues) }),
+  );
   app.useGlobalFilters(new ProblemFilter());
   app.enableShutdownHooks();
-  const description = new DocumentBuilder().setTitle('Feverfew').setDescription('Plans, runs and the linen book.').setVersion('0.1.0').build();
+  const description = new DocumentBuilder()
+    .setTitle('Feverfew')
+    .setDescription('Plans, runs and the linen book.')
+    .setVersion('0.1.0')
+    .build();
   SwaggerModule.setup('api/docs', app, () => SwaggerModule.createDocument(app, description));
   if (webDir && existsSync(webDir)) serveWeb(app, webDir);
   return app;
@@ -36,10 +44,14 @@ export async function createApp({ db, clock, webDir, quiet }: AppOptions): Promi
 /** Hashed files for ever, index.html for every page address; unknown /api and /assets paths stay 404. */
 function serveWeb(app: NestExpressApplication, webDir: string): void {
   const index = join(webDir, 'index.html');
-  app.use('/assets', express.static(join(webDir, 'assets'), { fallthrough: false, immutable: true, maxAge: '1y' }));
+  app.use(
+    '/assets',
+    express.static(join(webDir, 'assets'), { fallthrough: false, immutable: true, maxAge: '1y' }),
+  );
   app.use(express.static(webDir, { index: false }));
   app.use((request: Request, response: Response, next: NextFunction) => {
-    if (request.method !== 'GET' || request.path === '/api' || request.path.startsWith('/api/')) return next();
+    if (request.method !== 'GET' || request.path === '/api' || request.path.startsWith('/api/'))
+      return next();
     response.setHeader('Cache-Control', 'no-cache');
     response.sendFile(index);
   });

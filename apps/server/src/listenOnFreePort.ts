@@ -3,7 +3,11 @@ import type { NestExpressApplication } from '@nestjs/platform-express';
 const MOST_TRIES = 20;
 
 /** Listens on the port asked for, or the next free one above it. */
-export async function listenOnFreePort(app: NestExpressApplication, host: string, port: number): Promise<number> {
+export async function listenOnFreePort(
+  app: NestExpressApplication,
+  host: string,
+  port: number,
+): Promise<number> {
   for (let candidate = port; candidate < port + MOST_TRIES; candidate += 1) {
     try {
       await app.listen(candidate, host);

@@ -15,14 +15,19 @@ const { values } = parseArgs({
     port: { type: 'string', default: '4870' },
     'data-dir': { type: 'string', default: '.feverfew/data' },
     template: { type: 'string' },
+    reset: { type: 'boolean', default: false },
     demo: { type: 'boolean', default: false },
   },
 });
 
 async function main(): Promise<void> {
   const port = Number(values.port);
-  if (!(Number.isInteger(port) && port >= 1 && port <= 65_535)) throw new DomainError('badPort', { port: values.port });
-  const database = await openDatabase(values['data-dir'], values.template ?? null);
+  if (!(Number.isInteger(port) && port >= 1 && port <= 65_535))
+    throw new DomainError('badPort', { port: values.port });
+  const database = await openDatabase(values['data-dir'], {
+    templateFile: values.template,
+    reset: values.reset,
+  });
   const clock = () => new Date();
   const app = await createApp({ db: database.db, clock, webDir: WEB, quiet: false });
   await app.init();
@@ -48,6 +53,10 @@ function startFailure(error: unknown): string {
   if (error instanceof DomainError && error.code === 'dataDirectoryInUse') {
     return `Another Feverfew is using ${error.details.dataDir}. Nothing was changed. Stop that one, or start this one with --data-dir somewhere else.`;
   }
-  if (error instanceof DomainError && error.code === 'badPort') return `--port takes a number from 1 to 65535, not "${error.details.port}".`;
+  if (error instanceof DomainError && error.code === 'notADataDirectory') {
+    return `${error.details.dataDir} holds other files. Name an empty directory with --data-dir; nothing was touched.`;
+  }
+  if (error instanceof DomainError && error.code === 'badPort')
+    return `--port takes a number from 1 to 65535, not "${error.details.port}".`;
   return `Feverfew could not start: ${error instanceof Error ? error.stack : String(error)}`;
 }

@@ -8,7 +8,15 @@ export const Catalogue = z
   .strictObject({
     version: z.string(),
     fibres: z.array(Named),
-    items: z.array(Named.extend({ icon: z.string(), coded: z.boolean(), partNames: z.array(z.string()), usualFibres: z.array(z.strictObject({ fibreId: z.string(), sharePct: z.number() })), note: z.string() })),
+    items: z.array(
+      Named.extend({
+        icon: z.string(),
+        coded: z.boolean(),
+        partNames: z.array(z.string()),
+        usualFibres: z.array(z.strictObject({ fibreId: z.string(), sharePct: z.number() })),
+        note: z.string(),
+      }),
+    ),
     marks: z.array(Named.extend({ kind: TroubleKind, advice: z.string() })),
     agents: z.array(Named.extend({ needsStrength: z.boolean(), strengthUnit: z.string().nullable() })),
     components: z.array(Named),

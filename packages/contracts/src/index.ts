@@ -17,18 +17,18 @@ export type RunView = Omit<z.infer<typeof RunShape>, 'plan'> & { plan: Plan };
 
 /** What the interface may take from core: words, units and types; never a rule. */
 export {
-  type CareLabel,
+  ACTION_WORDS,
   type Candidate,
+  type CareLabel,
+  CHEMISTRY_WORDS,
   type ChemistryWindow,
   type Choice,
   celsiusToFahrenheit,
-  ACTION_WORDS,
-  CHEMISTRY_WORDS,
   DRYING_WORDS,
   durationWords,
+  type Envelope,
   effectRange,
   effectWords,
-  type Envelope,
   type Finding,
   findingWords,
   type Household,
@@ -44,13 +44,23 @@ export {
   type PieceFacts,
   type Plan,
   PROGRAMME_WORDS,
+  type Rung,
   type RunState,
   type RunTimer,
-  type Rung,
   type Step,
   type StepWords,
   stepWords,
   type TroubleFacts,
   WETTING_WORDS,
 } from '@feverfew/core';
-export { ACTIONS, AGES, COLOURS, CONDITIONS, FASTNESSES, PROGRAMMES, UPHOLSTERY_CODES, WASH_TEMPS_C, WETTINGS } from '@feverfew/knowledge';
+export {
+  ACTIONS,
+  AGES,
+  COLOURS,
+  CONDITIONS,
+  FASTNESSES,
+  PROGRAMMES,
+  UPHOLSTERY_CODES,
+  WASH_TEMPS_C,
+  WETTINGS,
+} from '@feverfew/knowledge';

@@ -25,18 +25,26 @@ export const CareLabelShape = z
   .meta({ id: 'CareLabel' }) satisfies z.ZodType<CareLabel>;
 
 const BLEND_WORDS = {
-  blendNot100: (sum: number) => `The shares add up to ${sum} %. They should make 100 %: read the tag again or mark the rest as unknown.`,
+  blendNot100: (sum: number) =>
+    `The shares add up to ${sum} %. They should make 100 %: read the tag again or mark the rest as unknown.`,
   fibreTwice: 'The same fibre stands twice. Add its shares together.',
   shareOutOfRange: 'A share is between 1 and 100 %.',
 } as const;
 
 /** Fibres of one part; the sum is checked here so that a wrong blend is refused with its place. */
-const Fibres = z.array(z.strictObject({ fibreId: Id, sharePct: z.number() })).max(10).superRefine((fibres, context) => {
-  const fault = findBlendFault(fibres);
-  if (!fault) return;
-  const message = fault.code === 'blendNot100' ? BLEND_WORDS.blendNot100(Math.round(fault.sumPct * 10) / 10) : BLEND_WORDS[fault.code];
-  context.addIssue({ code: 'custom', message });
-}).readonly();
+const Fibres = z
+  .array(z.strictObject({ fibreId: Id, sharePct: z.number() }))
+  .max(10)
+  .superRefine((fibres, context) => {
+    const fault = findBlendFault(fibres);
+    if (!fault) return;
+    const message =
+      fault.code === 'blendNot100'
+        ? BLEND_WORDS.blendNot100(Math.round(fault.sumPct * 10) / 10)
+        : BLEND_WORDS[fault.code];
+    context.addIssue({ code: 'custom', message });
+  })
+  .readonly();
 
 /** Dry mass a household piece may have, g. */
 export const DRY_MASS_G = { min: 5, max: 60_000 } as const;
@@ -45,20 +53,31 @@ export const PieceFactsShape = z
   .strictObject({
     itemId: Id.nullable(),
     name: z.string().trim().max(80, 'At most 80 characters.'),
-    parts: z.array(z.strictObject({ name: z.string().min(1).max(40), fibres: Fibres })).max(8).readonly(),
+    parts: z
+      .array(z.strictObject({ name: z.string().min(1).max(40), fibres: Fibres }))
+      .max(8)
+      .readonly(),
     colour: Colour,
     fastness: Fastness,
     condition: Condition,
     label: CareLabelShape.nullable(),
     code: UpholsteryCode.nullable(),
-    dryMassG: z.number().min(DRY_MASS_G.min, 'A piece weighs at least 5 g.').max(DRY_MASS_G.max, 'At most 60 kg.').nullable(),
+    dryMassG: z
+      .number()
+      .min(DRY_MASS_G.min, 'A piece weighs at least 5 g.')
+      .max(DRY_MASS_G.max, 'At most 60 kg.')
+      .nullable(),
     metalParts: z.boolean(),
   })
   .meta({ id: 'PieceFacts' }) satisfies z.ZodType<PieceFacts>;
 
 export const NewPiece = PieceFactsShape.extend({
   itemId: Id,
-  name: z.string().trim().min(1, 'Give the piece a name you would call it by.').max(80, 'At most 80 characters.'),
+  name: z
+    .string()
+    .trim()
+    .min(1, 'Give the piece a name you would call it by.')
+    .max(80, 'At most 80 characters.'),
   note: z.string().max(2000).default(''),
 }).meta({ id: 'NewPiece' });
 export type NewPiece = z.infer<typeof NewPiece>;
@@ -66,5 +85,8 @@ export type NewPiece = z.infer<typeof NewPiece>;
 export const Piece = NewPiece.extend({ id: z.uuid(), createdAt: z.iso.datetime() }).meta({ id: 'Piece' });
 export type Piece = z.infer<typeof Piece>;
 
-export const PieceSummary = Piece.extend({ troubles: z.number().int(), lastAt: z.iso.datetime().nullable() }).meta({ id: 'PieceSummary' });
+export const PieceSummary = Piece.extend({
+  troubles: z.number().int(),
+  lastAt: z.iso.datetime().nullable(),
+}).meta({ id: 'PieceSummary' });
 export type PieceSummary = z.infer<typeof PieceSummary>;

@@ -1,5 +1,17 @@
 import { type Envelope, type Plan, RISKS, type Rung, STEP_KINDS, type Step } from '@feverfew/core';
-import { Action, Chemistry, Colour, Condition, DryingWay, Fastness, Id, Programme, Protects, UpholsteryCode, Wetting } from '@feverfew/knowledge';
+import {
+  Action,
+  Chemistry,
+  Colour,
+  Condition,
+  DryingWay,
+  Fastness,
+  Id,
+  Programme,
+  Protects,
+  UpholsteryCode,
+  Wetting,
+} from '@feverfew/knowledge';
 import { z } from 'zod';
 import { TroubleFactsShape } from './trouble.js';
 
@@ -8,7 +20,17 @@ export const LimitOwnerShape = z
     z.strictObject({ kind: z.literal('fibre'), fibreId: Id, sharePct: z.number(), part: z.string() }),
     z.strictObject({
       kind: z.literal('label'),
-      sign: z.enum(['wash', 'handWash', 'washNever', 'bleachNever', 'bleachOxygenOnly', 'tumbleLow', 'tumbleNever', 'shade', 'flat']),
+      sign: z.enum([
+        'wash',
+        'handWash',
+        'washNever',
+        'bleachNever',
+        'bleachOxygenOnly',
+        'tumbleLow',
+        'tumbleNever',
+        'shade',
+        'flat',
+      ]),
       tempC: z.number().optional(),
     }),
     z.strictObject({ kind: z.literal('noLabel') }),
@@ -21,23 +43,51 @@ export const LimitOwnerShape = z
   .meta({ id: 'LimitOwner' });
 
 const owned = { owner: LimitOwnerShape, protects: Protects, sourceIds: z.array(Id) };
-const bounds = z.strictObject({ maxTempC: z.number().optional(), maxDwellMin: z.number().optional(), maxRounds: z.number().optional() });
+const bounds = z.strictObject({
+  maxTempC: z.number().optional(),
+  maxDwellMin: z.number().optional(),
+  maxRounds: z.number().optional(),
+});
 const TempLimit = z.strictObject({ quantity: z.literal('tempC'), maxC: z.number(), ...owned });
-const PHLimit = z.strictObject({ quantity: z.literal('pH'), min: z.number(), max: z.number(), weakAcidBrieflyMin: z.number(), ...owned });
+const PHLimit = z.strictObject({
+  quantity: z.literal('pH'),
+  min: z.number(),
+  max: z.number(),
+  weakAcidBrieflyMin: z.number(),
+  ...owned,
+});
 const WettingLimit = z.strictObject({ quantity: z.literal('wetting'), most: Wetting, ...owned });
 const ActionLimit = z.strictObject({ quantity: z.literal('action'), most: Action, ...owned });
 const ProgrammeLimit = z.strictObject({ quantity: z.literal('programme'), most: Programme, ...owned });
 const DryingLimit = z.strictObject({ quantity: z.literal('drying'), forbids: DryingWay, ...owned });
-const ChemistryLimit = z.strictObject({ quantity: z.literal('chemistry'), chemistry: Chemistry, verdict: z.enum(['never', 'limited', 'test']), bounds, ...owned });
+const ChemistryLimit = z.strictObject({
+  quantity: z.literal('chemistry'),
+  chemistry: Chemistry,
+  verdict: z.enum(['never', 'limited', 'test']),
+  bounds,
+  ...owned,
+});
 
 export const EnvelopeShape = z
   .strictObject({
     tempC: z.strictObject({ max: z.number(), limits: z.array(TempLimit) }),
-    pH: z.strictObject({ min: z.number(), max: z.number(), weakAcidBrieflyMin: z.number(), limits: z.array(PHLimit) }),
+    pH: z.strictObject({
+      min: z.number(),
+      max: z.number(),
+      weakAcidBrieflyMin: z.number(),
+      limits: z.array(PHLimit),
+    }),
     wetting: z.strictObject({ most: Wetting, limits: z.array(WettingLimit) }),
     action: z.strictObject({ most: Action, limits: z.array(ActionLimit) }),
     programme: z.strictObject({ most: Programme, limits: z.array(ProgrammeLimit) }),
-    chemistry: z.array(z.strictObject({ chemistry: Chemistry, verdict: z.enum(['allowed', 'never', 'limited', 'test']), bounds, limits: z.array(ChemistryLimit) })),
+    chemistry: z.array(
+      z.strictObject({
+        chemistry: Chemistry,
+        verdict: z.enum(['allowed', 'never', 'limited', 'test']),
+        bounds,
+        limits: z.array(ChemistryLimit),
+      }),
+    ),
     drying: z.array(z.strictObject({ way: DryingWay, allowed: z.boolean(), limits: z.array(DryingLimit) })),
   })
   .meta({ id: 'Envelope' });
@@ -46,7 +96,11 @@ export const FindingShape = z
   .strictObject({ code: z.string(), facts: z.record(z.string(), z.unknown()), sourceIds: z.array(Id) })
   .meta({ id: 'Finding' });
 
-const Snapped = z.strictObject({ counts: z.array(z.strictObject({ toolId: z.string(), count: z.number() })), volumeML: z.number(), errorPct: z.number() });
+const Snapped = z.strictObject({
+  counts: z.array(z.strictObject({ toolId: z.string(), count: z.number() })),
+  volumeML: z.number(),
+  errorPct: z.number(),
+});
 
 export const StepShape = z
   .strictObject({
@@ -69,15 +123,31 @@ export const StepShape = z
     bath: z
       .strictObject({
         waterL: z.number(),
-        shares: z.strictObject({ coldL: z.number(), hotTapL: z.number(), kettleL: z.number(), kettles: z.number(), tempC: z.number(), reached: z.boolean() }),
+        shares: z.strictObject({
+          coldL: z.number(),
+          hotTapL: z.number(),
+          kettleL: z.number(),
+          kettles: z.number(),
+          tempC: z.number(),
+          reached: z.boolean(),
+        }),
       })
       .nullable(),
-    vessel: z.strictObject({ id: z.string(), name: z.string(), volumeL: z.number(), fillL: z.number() }).nullable(),
+    vessel: z
+      .strictObject({ id: z.string(), name: z.string(), volumeL: z.number(), fillL: z.number() })
+      .nullable(),
     tempC: z.strictObject({ min: z.number(), max: z.number(), target: z.number() }).nullable(),
     pH: z.strictObject({ low: z.number(), high: z.number() }).nullable(),
     action: Action.nullable(),
     dwell: z
-      .strictObject({ minMin: z.number(), maxMin: z.number(), lookEveryMin: z.number(), keep: z.enum(['wet', 'letDry', 'covered', 'none']), untilCool: z.boolean(), attended: z.boolean() })
+      .strictObject({
+        minMin: z.number(),
+        maxMin: z.number(),
+        lookEveryMin: z.number(),
+        keep: z.enum(['wet', 'letDry', 'covered', 'none']),
+        untilCool: z.boolean(),
+        attended: z.boolean(),
+      })
       .nullable(),
     rinses: z.number().nullable(),
     programme: Programme.nullable(),
@@ -111,7 +181,13 @@ export const PlanShape = z
     facts: TroubleFactsShape,
     envelope: EnvelopeShape,
     ladder: z.array(RungShape),
-    candidates: z.array(z.strictObject({ methodId: Id, verdict: z.enum(['rung', 'spare', 'ruledOut', 'noUse']), findings: z.array(FindingShape) })),
+    candidates: z.array(
+      z.strictObject({
+        methodId: Id,
+        verdict: z.enum(['rung', 'spare', 'ruledOut', 'noUse']),
+        findings: z.array(FindingShape),
+      }),
+    ),
     findings: z.array(FindingShape),
   })
   .meta({ id: 'Plan' });

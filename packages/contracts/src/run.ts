@@ -3,7 +3,9 @@ import { Id } from '@feverfew/knowledge';
 import { z } from 'zod';
 import { PlanShape } from './plan.js';
 
-export const NewRun = z.strictObject({ planId: z.uuid(), rungIndex: z.number().int().min(0).max(20) }).meta({ id: 'NewRun' });
+export const NewRun = z
+  .strictObject({ planId: z.uuid(), rungIndex: z.number().int().min(0).max(20) })
+  .meta({ id: 'NewRun' });
 export type NewRun = z.infer<typeof NewRun>;
 
 const stepId = z.string().min(1).max(60);
@@ -15,10 +17,21 @@ export const NewRunEvent = z
     event: z.discriminatedUnion('kind', [
       z.strictObject({ kind: z.literal('stepDone'), stepId }),
       z.strictObject({ kind: z.literal('timerStarted'), stepId }),
-      z.strictObject({ kind: z.literal('looked'), answer: z.enum(LOOK_ANSWERS), leftPct: z.number().min(0).max(100).nullable() }),
+      z.strictObject({
+        kind: z.literal('looked'),
+        answer: z.enum(LOOK_ANSWERS),
+        leftPct: z.number().min(0).max(100).nullable(),
+      }),
       z.strictObject({ kind: z.literal('decided'), choice: z.enum(CHOICES) }),
-      z.strictObject({ kind: z.literal('finished'), outcome: z.enum(OUTCOMES), note: z.string().max(2000, 'At most 2000 characters.') }),
-      z.strictObject({ kind: z.literal('noted'), text: z.string().trim().min(1, 'Write something first.').max(2000, 'At most 2000 characters.') }),
+      z.strictObject({
+        kind: z.literal('finished'),
+        outcome: z.enum(OUTCOMES),
+        note: z.string().max(2000, 'At most 2000 characters.'),
+      }),
+      z.strictObject({
+        kind: z.literal('noted'),
+        text: z.string().trim().min(1, 'Write something first.').max(2000, 'At most 2000 characters.'),
+      }),
       z.strictObject({ kind: z.literal('undone') }),
     ]),
   })
@@ -31,7 +44,12 @@ export const RunEventShape = z
     z.strictObject({ kind: z.literal('started'), at, rungIndex: z.number().int() }),
     z.strictObject({ kind: z.literal('stepDone'), at, stepId }),
     z.strictObject({ kind: z.literal('timerStarted'), at, stepId }),
-    z.strictObject({ kind: z.literal('looked'), at, answer: z.enum(LOOK_ANSWERS), leftPct: z.number().nullable() }),
+    z.strictObject({
+      kind: z.literal('looked'),
+      at,
+      answer: z.enum(LOOK_ANSWERS),
+      leftPct: z.number().nullable(),
+    }),
     z.strictObject({ kind: z.literal('decided'), at, choice: z.enum(CHOICES) }),
     z.strictObject({ kind: z.literal('finished'), at, outcome: z.enum(OUTCOMES), note: z.string() }),
     z.strictObject({ kind: z.literal('noted'), at, text: z.string() }),
@@ -45,10 +63,24 @@ export const RunStateShape = z
     rungIndex: z.number().int(),
     round: z.number().int(),
     stepIndex: z.number().int(),
-    timer: z.strictObject({ stepId, startedAt: at, readyAt: at, latestAt: at, lookAts: z.array(at).readonly() }).nullable(),
-    decision: z.strictObject({ answer: z.enum(LOOK_ANSWERS), choices: z.array(z.enum(CHOICES)).readonly() }).nullable(),
+    timer: z
+      .strictObject({ stepId, startedAt: at, readyAt: at, latestAt: at, lookAts: z.array(at).readonly() })
+      .nullable(),
+    decision: z
+      .strictObject({ answer: z.enum(LOOK_ANSWERS), choices: z.array(z.enum(CHOICES)).readonly() })
+      .nullable(),
     stopping: z.boolean(),
-    looks: z.array(z.strictObject({ at, rungIndex: z.number(), round: z.number(), answer: z.enum(LOOK_ANSWERS), leftPct: z.number().nullable() })).readonly(),
+    looks: z
+      .array(
+        z.strictObject({
+          at,
+          rungIndex: z.number(),
+          round: z.number(),
+          answer: z.enum(LOOK_ANSWERS),
+          leftPct: z.number().nullable(),
+        }),
+      )
+      .readonly(),
     notes: z.array(z.strictObject({ at, text: z.string() })).readonly(),
     outcome: z.enum(OUTCOMES).nullable(),
     startedAt: at,

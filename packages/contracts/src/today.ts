@@ -3,6 +3,11 @@ import { RunSummary } from './run.js';
 import { TroubleSummary } from './trouble.js';
 
 export const Today = z
-  .strictObject({ now: z.iso.datetime(), running: z.array(RunSummary), waiting: z.array(TroubleSummary), settled: z.array(TroubleSummary) })
+  .strictObject({
+    now: z.iso.datetime(),
+    running: z.array(RunSummary),
+    waiting: z.array(TroubleSummary),
+    settled: z.array(TroubleSummary),
+  })
   .meta({ id: 'Today' });
 export type Today = z.infer<typeof Today>;

@@ -26,7 +26,8 @@ export const TroubleFactsShape = z
 export const NewTrouble = z
   .strictObject({ pieceId: z.uuid().nullable(), facts: TroubleFactsShape })
   .superRefine(({ facts }, context) => {
-    const need = (path: string[], message: string) => context.addIssue({ code: 'custom', path: ['facts', ...path], message });
+    const need = (path: string[], message: string) =>
+      context.addIssue({ code: 'custom', path: ['facts', ...path], message });
     if (facts.markId === null) need(['markId'], 'Say what the trouble is.');
     if (facts.piece.itemId === null) need(['piece', 'itemId'], 'Say what it is on.');
   })

@@ -14,6 +14,7 @@ export class DomainError extends Error {
  * @throws DomainError `outOfRange`
  */
 export function requireWithin(quantity: string, value: number, min: number, max: number): number {
-  if (!(value >= min && value <= max)) throw new DomainError('outOfRange', { quantity, value: String(value), min, max });
+  if (!(value >= min && value <= max))
+    throw new DomainError('outOfRange', { quantity, value: String(value), min, max });
   return value;
 }

@@ -44,17 +44,30 @@ export function findIntegrityFaults(knowledge: Knowledge): string[] {
 function duplicateIds(knowledge: Knowledge): string[] {
   return FAMILIES.flatMap((family) => {
     const ids = knowledge[family].map((record) => record.id);
-    return ids.filter((id, index) => ids.indexOf(id) !== index).map((id) => `${family}: "${id}" stands twice`);
+    return ids
+      .filter((id, index) => ids.indexOf(id) !== index)
+      .map((id) => `${family}: "${id}" stands twice`);
   });
 }
 
 /** Families whose records are spoken of by id alone: an id may stand in one of them only. */
-const NAMED: readonly Family[] = ['fibres', 'items', 'components', 'marks', 'agents', 'methods', 'schools', 'forbiddenPairs'];
+const NAMED: readonly Family[] = [
+  'fibres',
+  'items',
+  'components',
+  'marks',
+  'agents',
+  'methods',
+  'schools',
+  'forbiddenPairs',
+];
 
 function sharedNames(knowledge: Knowledge): string[] {
   return NAMED.flatMap((family, index) =>
     NAMED.slice(index + 1).flatMap((other) =>
-      knowledge[family].filter((record) => knowledge[other].some((twin) => twin.id === record.id)).map((record) => `"${record.id}" stands in ${family} and in ${other}`),
+      knowledge[family]
+        .filter((record) => knowledge[other].some((twin) => twin.id === record.id))
+        .map((record) => `"${record.id}" stands in ${family} and in ${other}`),
     ),
   );
 }
@@ -70,19 +83,23 @@ function danglingReferences(knowledge: Knowledge): string[] {
       const family = REFERENCES[key];
       const ids = family === undefined ? [] : [child].flat();
       for (const id of ids) {
-        if (typeof id === 'string' && family && !known[family].has(id)) faults.push(`${path}.${key}: no ${family} "${id}"`);
+        if (typeof id === 'string' && family && !known[family].has(id))
+          faults.push(`${path}.${key}: no ${family} "${id}"`);
       }
       if (family === undefined) walk(child, `${path}.${key}`);
     }
   };
-  for (const family of FAMILIES) for (const record of knowledge[family]) walk(record, `${family}.${record.id}`);
+  for (const family of FAMILIES)
+    for (const record of knowledge[family]) walk(record, `${family}.${record.id}`);
   return faults;
 }
 
 function forbiddenWithinAMethod(knowledge: Knowledge): string[] {
   return knowledge.methods.flatMap((method) => {
     const chemistries = new Set(
-      method.agents.flatMap((use) => knowledge.agents.find((agent) => agent.id === use.agentId)?.chemistries ?? []),
+      method.agents.flatMap(
+        (use) => knowledge.agents.find((agent) => agent.id === use.agentId)?.chemistries ?? [],
+      ),
     );
     return knowledge.forbiddenPairs
       .filter((pair) => chemistries.has(pair.a) && chemistries.has(pair.b))
@@ -96,10 +113,12 @@ function rangesTurnedRound(knowledge: Knowledge): string[] {
     if (value === null || typeof value !== 'object') return;
     const range = value as { low?: unknown; high?: unknown; min?: unknown; max?: unknown };
     const [from, to] = 'low' in range ? [range.low, range.high] : [range.min, range.max];
-    if (typeof from === 'number' && typeof to === 'number' && !(from <= to)) faults.push(`${path}: ${from} is above ${to}`);
+    if (typeof from === 'number' && typeof to === 'number' && !(from <= to))
+      faults.push(`${path}: ${from} is above ${to}`);
     for (const [key, child] of Object.entries(value)) walk(child, `${path}.${key}`);
   };
-  for (const family of FAMILIES) for (const record of knowledge[family]) walk(record, `${family}.${record.id}`);
+  for (const family of FAMILIES)
+    for (const record of knowledge[family]) walk(record, `${family}.${record.id}`);
   return faults;
 }
 
@@ -120,10 +139,17 @@ function idleMethods(knowledge: Knowledge): string[] {
   return knowledge.methods.flatMap((method) => {
     const mechanisms = new Set([
       ...method.extraMechanisms,
-      ...method.agents.flatMap((use) => knowledge.agents.find((agent) => agent.id === use.agentId)?.mechanisms ?? []),
+      ...method.agents.flatMap(
+        (use) => knowledge.agents.find((agent) => agent.id === use.agentId)?.mechanisms ?? [],
+      ),
     ]);
     return method.componentIds
-      .filter((id) => !knowledge.components.find((component) => component.id === id)?.removal.some((r) => mechanisms.has(r.mechanism)))
+      .filter(
+        (id) =>
+          !knowledge.components
+            .find((component) => component.id === id)
+            ?.removal.some((r) => mechanisms.has(r.mechanism)),
+      )
       .map((id) => `methods.${method.id}: nothing in it moves ${id}`);
   });
 }

@@ -70,4 +70,12 @@ export const CONDITIONS = ['sound', 'worn', 'thinning', 'torn', 'antique', 'irre
 
 export const UPHOLSTERY_CODES = ['W', 'S', 'WS', 'X', 'unknown'] as const;
 
-export const VESSEL_MATERIALS = ['plastic', 'enamel', 'stainless', 'aluminium', 'zinc', 'stone', 'ceramic'] as const;
+export const VESSEL_MATERIALS = [
+  'plastic',
+  'enamel',
+  'stainless',
+  'aluminium',
+  'zinc',
+  'stone',
+  'ceramic',
+] as const;

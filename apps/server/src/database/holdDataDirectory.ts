@@ -12,7 +12,12 @@ export async function holdDataDirectory(dataDir: string): Promise<Server> {
   mkdirSync(dataDir, { recursive: true });
   const path = realpathSync(dataDir);
   const name = `feverfew-${createHash('sha1').update(path).digest('hex')}`;
-  const address = process.platform === 'win32' ? `\\\\.\\pipe\\${name}` : process.platform === 'linux' ? `\0${name}` : `/tmp/${name}.sock`;
+  const address =
+    process.platform === 'win32'
+      ? `\\\\.\\pipe\\${name}`
+      : process.platform === 'linux'
+        ? `\0${name}`
+        : `/tmp/${name}.sock`;
   return new Promise((resolve, reject) => {
     const server = createServer();
     server.once('error', (error: NodeJS.ErrnoException) => {

@@ -1,6 +1,5 @@
-import type { NewPiece } from '@feverfew/contracts';
+import type { Measures, NewPiece } from '@feverfew/contracts';
 import type { Household, Plan, RunEvent, TroubleFacts } from '@feverfew/core';
-import type { Measures } from '@feverfew/contracts';
 import { index, integer, jsonb, pgTable, text, timestamp, unique, uuid } from 'drizzle-orm/pg-core';
 
 const created = () => timestamp({ withTimezone: true, mode: 'date' }).notNull();

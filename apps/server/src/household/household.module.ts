@@ -3,5 +3,9 @@ import { HouseholdController } from './household.controller.js';
 import { HouseholdRepository } from './household.repository.js';
 import { HouseholdService } from './household.service.js';
 
-@Module({ controllers: [HouseholdController], providers: [HouseholdService, HouseholdRepository], exports: [HouseholdService] })
+@Module({
+  controllers: [HouseholdController],
+  providers: [HouseholdService, HouseholdRepository],
+  exports: [HouseholdService],
+})
 export class HouseholdModule {}

@@ -17,6 +17,9 @@ export class HouseholdRepository {
   }
 
   async save(settings: HouseholdSettings): Promise<void> {
-    await this.db.insert(households).values({ id: ONLY, settings }).onConflictDoUpdate({ target: households.id, set: { settings } });
+    await this.db
+      .insert(households)
+      .values({ id: ONLY, settings })
+      .onConflictDoUpdate({ target: households.id, set: { settings } });
   }
 }

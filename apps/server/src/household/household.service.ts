@@ -3,8 +3,8 @@ import type { Knowledge } from '@feverfew/knowledge';
 import { Inject, Injectable } from '@nestjs/common';
 import { KNOWLEDGE } from '../catalogue/knowledge.token.js';
 import { requireKnownHousehold } from '../plans/requireKnown.js';
-import { PLAIN_HOUSEHOLD } from './plainHousehold.js';
 import { HouseholdRepository } from './household.repository.js';
+import { PLAIN_HOUSEHOLD } from './plainHousehold.js';
 
 @Injectable()
 export class HouseholdService {

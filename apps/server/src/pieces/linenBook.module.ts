@@ -5,5 +5,9 @@ import { PieceHistoryService } from './pieceHistory.service.js';
 import { PiecesController } from './pieces.controller.js';
 import { PiecesModule } from './pieces.module.js';
 
-@Module({ imports: [PiecesModule, TroublesModule, RunsModule], controllers: [PiecesController], providers: [PieceHistoryService] })
+@Module({
+  imports: [PiecesModule, TroublesModule, RunsModule],
+  controllers: [PiecesController],
+  providers: [PieceHistoryService],
+})
 export class LinenBookModule {}

@@ -17,6 +17,12 @@ export class PieceHistoryService {
     const piece = await this.pieces.read(pieceId);
     const runs = await this.runs.summaries({ pieceId });
     const troubles = await this.troubles.list({ pieceId });
-    return { piece, troubles: troubles.map((trouble) => ({ ...trouble, runs: runs.filter((run) => run.troubleId === trouble.id) })) };
+    return {
+      piece,
+      troubles: troubles.map((trouble) => ({
+        ...trouble,
+        runs: runs.filter((run) => run.troubleId === trouble.id),
+      })),
+    };
   }
 }

@@ -33,7 +33,10 @@ export class PiecesController {
 
   @Put(':id')
   @ApiOkResponse({ standardSchema: Piece })
-  update(@Param('id', ParseUUIDPipe) id: string, @Body({ schema: NewPiece }) piece: NewPiece): Promise<Piece> {
+  update(
+    @Param('id', ParseUUIDPipe) id: string,
+    @Body({ schema: NewPiece }) piece: NewPiece,
+  ): Promise<Piece> {
     return this.service.update(id, piece);
   }
 }

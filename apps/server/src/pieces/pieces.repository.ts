@@ -5,7 +5,11 @@ import { DATABASE } from '../database/database.module.js';
 import type { Database } from '../database/openDatabase.js';
 import { pieces, troubles } from '../database/tables.js';
 
-const pieceOf = (row: typeof pieces.$inferSelect): Piece => ({ ...row.facts, id: row.id, createdAt: row.createdAt.toISOString() });
+const pieceOf = (row: typeof pieces.$inferSelect): Piece => ({
+  ...row.facts,
+  id: row.id,
+  createdAt: row.createdAt.toISOString(),
+});
 
 @Injectable()
 export class PiecesRepository {
@@ -18,7 +22,11 @@ export class PiecesRepository {
       .leftJoin(troubles, eq(troubles.pieceId, pieces.id))
       .groupBy(pieces.id)
       .orderBy(desc(max(troubles.createdAt)), pieces.id);
-    return rows.map((row) => ({ ...pieceOf(row.piece), troubles: Number(row.troubles), lastAt: row.lastAt?.toISOString() ?? null }));
+    return rows.map((row) => ({
+      ...pieceOf(row.piece),
+      troubles: Number(row.troubles),
+      lastAt: row.lastAt?.toISOString() ?? null,
+    }));
   }
 
   async find(id: string): Promise<Piece | null> {

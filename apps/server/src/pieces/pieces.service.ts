@@ -40,6 +40,15 @@ export class PiecesService {
 
   /** The planner's own check on ids, run on the piece alone. */
   private async requireKnown({ note: _note, ...piece }: NewPiece): Promise<void> {
-    await this.plans.preview({ markId: null, piece, partIndex: 0, age: 'unknown', wetness: 'unknown', heat: 'unknown', sizeCm: null, triedAgentIds: [] });
+    await this.plans.preview({
+      markId: null,
+      piece,
+      partIndex: 0,
+      age: 'unknown',
+      wetness: 'unknown',
+      heat: 'unknown',
+      sizeCm: null,
+      triedAgentIds: [],
+    });
   }
 }

@@ -4,5 +4,10 @@ import { PlansController } from './plans.controller.js';
 import { PlansRepository } from './plans.repository.js';
 import { PlansService } from './plans.service.js';
 
-@Module({ imports: [HouseholdModule], controllers: [PlansController], providers: [PlansService, PlansRepository], exports: [PlansService] })
+@Module({
+  imports: [HouseholdModule],
+  controllers: [PlansController],
+  providers: [PlansService, PlansRepository],
+  exports: [PlansService],
+})
 export class PlansModule {}

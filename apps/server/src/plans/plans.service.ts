@@ -24,7 +24,13 @@ export class PlansService {
 
   async save(troubleId: string, plan: Plan, at: Date): Promise<string> {
     const id = randomUUID();
-    await this.repository.insert({ id, createdAt: at, troubleId, knowledgeVersion: plan.knowledgeVersion, plan });
+    await this.repository.insert({
+      id,
+      createdAt: at,
+      troubleId,
+      knowledgeVersion: plan.knowledgeVersion,
+      plan,
+    });
     return id;
   }
 

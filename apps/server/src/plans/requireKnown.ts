@@ -7,7 +7,8 @@ import type { Knowledge } from '@feverfew/knowledge';
  */
 export function requireKnownFacts(facts: TroubleFacts, knowledge: Knowledge, root = ''): void {
   const need = (family: readonly { id: string }[], id: string | null, path: string): void => {
-    if (id !== null && !family.some((record) => record.id === id)) refuse(`${root}${path}`, `"${id}" is not a name this tool knows.`);
+    if (id !== null && !family.some((record) => record.id === id))
+      refuse(`${root}${path}`, `"${id}" is not a name this tool knows.`);
   };
   need(knowledge.marks, facts.markId, 'markId');
   need(knowledge.items, facts.piece.itemId, 'piece.itemId');
@@ -19,12 +20,14 @@ export function requireKnownFacts(facts: TroubleFacts, knowledge: Knowledge, roo
   facts.triedAgentIds.forEach((id, index) => {
     need(knowledge.agents, id, `triedAgentIds.${index}`);
   });
-  if (facts.partIndex > 0 && facts.partIndex >= facts.piece.parts.length) refuse(`${root}partIndex`, 'The piece has no such part.');
+  if (facts.partIndex > 0 && facts.partIndex >= facts.piece.parts.length)
+    refuse(`${root}partIndex`, 'The piece has no such part.');
 }
 
 export function requireKnownHousehold(household: Household, knowledge: Knowledge): void {
   household.cupboard.forEach((entry, index) => {
-    if (!knowledge.agents.some((agent) => agent.id === entry.agentId)) refuse(`household.cupboard.${index}.agentId`, `"${entry.agentId}" is not a name this tool knows.`);
+    if (!knowledge.agents.some((agent) => agent.id === entry.agentId))
+      refuse(`household.cupboard.${index}.agentId`, `"${entry.agentId}" is not a name this tool knows.`);
   });
 }
 

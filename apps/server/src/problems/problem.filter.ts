@@ -23,17 +23,31 @@ export class ProblemFilter implements ExceptionFilter {
     const request = http.getRequest<Request>();
     const problem = { ...this.describe(error), instance: request.originalUrl };
     if (problem.status >= 500) this.log.error(error);
-    http.getResponse<Response>().status(problem.status).type('application/problem+json').send(JSON.stringify(problem));
+    http
+      .getResponse<Response>()
+      .status(problem.status)
+      .type('application/problem+json')
+      .send(JSON.stringify(problem));
   }
 
   private describe(error: unknown): Problem {
     if (error instanceof InvalidInput) {
-      return { type: 'urn:feverfew:invalidInput', title: 'Some facts need another look', status: 400, detail: error.message, errors: [...error.errors] };
+      return {
+        type: 'urn:feverfew:invalidInput',
+        title: 'Some facts need another look',
+        status: 400,
+        detail: error.message,
+        errors: [...error.errors],
+      };
     }
     if (error instanceof DomainError) {
       const { status, title } = CODES[error.code] ?? { status: 500, title: 'Something broke' };
       const { path, message, ...rest } = error.details;
-      const detail = message ? String(message) : Object.entries(rest).map(([key, value]) => `${key}: ${value}`).join(', ');
+      const detail = message
+        ? String(message)
+        : Object.entries(rest)
+            .map(([key, value]) => `${key}: ${value}`)
+            .join(', ');
       return {
         type: `urn:feverfew:${error.code}`,
         title,
@@ -43,12 +57,27 @@ export class ProblemFilter implements ExceptionFilter {
       };
     }
     if (error instanceof HttpException) {
-      return { type: 'about:blank', title: error.name.replace(/Exception$/, ''), status: error.getStatus(), detail: error.message };
+      return {
+        type: 'about:blank',
+        title: error.name.replace(/Exception$/, ''),
+        status: error.getStatus(),
+        detail: error.message,
+      };
     }
     const status = (error as { status?: number } | null)?.status;
     if (typeof status === 'number' && status >= 400 && status < 500) {
-      return { type: 'about:blank', title: 'The request could not be read', status, detail: 'Send JSON of at most 200 kB.' };
+      return {
+        type: 'about:blank',
+        title: 'The request could not be read',
+        status,
+        detail: 'Send JSON of at most 200 kB.',
+      };
     }
-    return { type: 'about:blank', title: 'Something broke', status: 500, detail: 'The server could not finish this. Nothing was changed; try again.' };
+    return {
+      type: 'about:blank',
+      title: 'Something broke',
+      status: 500,
+      detail: 'The server could not finish this. Nothing was changed; try again.',
+    };
   }
 }

@@ -23,7 +23,10 @@ export class RunsController {
   @Post(':id/events')
   @HttpCode(200)
   @ApiOkResponse({ standardSchema: Run })
-  append(@Param('id', ParseUUIDPipe) id: string, @Body({ schema: NewRunEvent }) body: NewRunEvent): Promise<RunView> {
+  append(
+    @Param('id', ParseUUIDPipe) id: string,
+    @Body({ schema: NewRunEvent }) body: NewRunEvent,
+  ): Promise<RunView> {
     return this.service.append(id, body);
   }
 }

@@ -4,5 +4,10 @@ import { RunsController } from './runs.controller.js';
 import { RunsRepository } from './runs.repository.js';
 import { RunsService } from './runs.service.js';
 
-@Module({ imports: [PlansModule], controllers: [RunsController], providers: [RunsService, RunsRepository], exports: [RunsService] })
+@Module({
+  imports: [PlansModule],
+  controllers: [RunsController],
+  providers: [RunsService, RunsRepository],
+  exports: [RunsService],
+})
 export class RunsModule {}

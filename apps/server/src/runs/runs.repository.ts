@@ -36,7 +36,9 @@ export class RunsRepository {
   constructor(@Inject(DATABASE) private readonly db: Database) {}
 
   async list({ pieceId, troubleId }: RunFilter): Promise<StoredRun[]> {
-    return this.select(and(pieceId ? eq(pieces.id, pieceId) : undefined, troubleId ? eq(troubles.id, troubleId) : undefined));
+    return this.select(
+      and(pieceId ? eq(pieces.id, pieceId) : undefined, troubleId ? eq(troubles.id, troubleId) : undefined),
+    );
   }
 
   async find(id: string): Promise<StoredRun | null> {
@@ -56,7 +58,12 @@ export class RunsRepository {
     const events = await this.db
       .select({ runId: runEvents.runId, event: runEvents.event })
       .from(runEvents)
-      .where(inArray(runEvents.runId, rows.map((row) => row.id)))
+      .where(
+        inArray(
+          runEvents.runId,
+          rows.map((row) => row.id),
+        ),
+      )
       .orderBy(asc(runEvents.seq));
     const byRun = groupByRun(events);
     return rows.map(({ piece, markId, ...row }) => ({
@@ -73,12 +80,18 @@ export class RunsRepository {
 
   /** Appends as number `seq`; a key seen before, or a number already taken, changes nothing and says so. */
   async append(row: typeof runEvents.$inferInsert): Promise<boolean> {
-    const inserted = await this.db.insert(runEvents).values(row).onConflictDoNothing().returning({ id: runEvents.id });
+    const inserted = await this.db
+      .insert(runEvents)
+      .values(row)
+      .onConflictDoNothing()
+      .returning({ id: runEvents.id });
     return inserted.length === 1;
   }
 
   async hasKey(key: string): Promise<boolean> {
-    return (await this.db.select({ id: runEvents.id }).from(runEvents).where(eq(runEvents.key, key))).length > 0;
+    return (
+      (await this.db.select({ id: runEvents.id }).from(runEvents).where(eq(runEvents.key, key))).length > 0
+    );
   }
 }
 

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import type { NewRun, NewRunEvent, RunSummary, RunView } from '@feverfew/contracts';
-import { currentStep, DomainError, replayRun, type RunEvent, type RunState } from '@feverfew/core';
+import { currentStep, DomainError, type RunEvent, type RunState, replayRun } from '@feverfew/core';
 import { Inject, Injectable } from '@nestjs/common';
 import { CLOCK, type Clock } from '../database/database.module.js';
 import { PlansService } from '../plans/plans.service.js';
@@ -23,7 +23,14 @@ export class RunsService {
     if (!first.ok) throw new DomainError('noLadder', { message: 'This plan has no such rung to carry out.' });
     const id = randomUUID();
     await this.repository.insertRun(id, planId, at);
-    await this.repository.append({ id: randomUUID(), runId: id, seq: 0, key: randomUUID(), at, event: started });
+    await this.repository.append({
+      id: randomUUID(),
+      runId: id,
+      seq: 0,
+      key: randomUUID(),
+      at,
+      event: started,
+    });
     return this.read(id);
   }
 
@@ -42,8 +49,21 @@ export class RunsService {
       if (await this.repository.hasKey(key)) return this.read(id);
       const stamped: RunEvent = { ...event, at: at.toISOString() };
       const next = replayRun([...run.events, stamped], run.plan);
-      if (!next.ok) throw new DomainError('runRefused', { message: `Refused: ${next.refusal}. Reload to see where the run stands.` });
-      if (await this.repository.append({ id: randomUUID(), runId: id, seq: run.events.length, key, at, event: stamped })) return this.read(id);
+      if (!next.ok)
+        throw new DomainError('runRefused', {
+          message: `Refused: ${next.refusal}. Reload to see where the run stands.`,
+        });
+      if (
+        await this.repository.append({
+          id: randomUUID(),
+          runId: id,
+          seq: run.events.length,
+          key,
+          at,
+          event: stamped,
+        })
+      )
+        return this.read(id);
     }
     throw new DomainError('runRefused', { message: 'Another device is writing to this run. Try again.' });
   }
@@ -70,5 +90,11 @@ function summaryOf({ plan, events, ...run }: StoredRun): RunSummary {
   const rung = plan.ladder[state.rungIndex];
   const step = currentStep(state, plan);
   const vessel = step?.vessel ?? rung?.steps.find((candidate) => candidate.vessel)?.vessel;
-  return { ...run, state, methodId: rung?.methodId ?? '', stepKind: step?.kind ?? '', vesselName: vessel?.name ?? null };
+  return {
+    ...run,
+    state,
+    methodId: rung?.methodId ?? '',
+    stepKind: step?.kind ?? '',
+    vesselName: vessel?.name ?? null,
+  };
 }

@@ -8,7 +8,13 @@ import { RunsService } from '../runs/runs.service.js';
 import { TroublesService } from '../troubles/troubles.service.js';
 import { demoHousehold } from './demoHousehold.js';
 import { type DemoPieceKey, demoPieces } from './demoPieces.js';
-import { type DemoRun, type DemoTrouble, finishedRuns, openTroubles, runningTrouble } from './demoTroubles.js';
+import {
+  type DemoRun,
+  type DemoTrouble,
+  finishedRuns,
+  openTroubles,
+  runningTrouble,
+} from './demoTroubles.js';
 
 const MINUTE_MS = 60_000;
 const HOUR_MS = 60 * MINUTE_MS;
@@ -51,7 +57,10 @@ class DemoDesk {
     if (!piece) throw new DomainError('demoPieceMissing', { piece: trouble.on });
     const { id: _id, createdAt: _createdAt, note: _note, ...facts } = piece;
     const { on: _on, hoursAgo: _hoursAgo, ...told } = trouble;
-    const { planId } = await this.troubles.create({ pieceId: piece.id, facts: this.factsOf(told, facts) }, this.at);
+    const { planId } = await this.troubles.create(
+      { pieceId: piece.id, facts: this.factsOf(told, facts) },
+      this.at,
+    );
     return planId;
   }
 
@@ -84,7 +93,8 @@ class DemoDesk {
 
   private async workUntil(run: RunView, kind: string): Promise<RunView> {
     let current = run;
-    while (stepOf(current).kind !== kind) current = await this.say(current, { kind: 'stepDone', stepId: stepOf(current).id });
+    while (stepOf(current).kind !== kind)
+      current = await this.say(current, { kind: 'stepDone', stepId: stepOf(current).id });
     return current;
   }
 

@@ -30,7 +30,10 @@ export class TroublesController {
   /** New facts for a kept trouble: plans it anew; older plans and runs stay as they were. */
   @Put(':id')
   @ApiOkResponse({ standardSchema: Trouble })
-  revise(@Param('id', ParseUUIDPipe) id: string, @Body({ schema: NewTrouble }) body: NewTrouble): Promise<Trouble> {
+  revise(
+    @Param('id', ParseUUIDPipe) id: string,
+    @Body({ schema: NewTrouble }) body: NewTrouble,
+  ): Promise<Trouble> {
     return this.service.revise(id, body.facts);
   }
 }

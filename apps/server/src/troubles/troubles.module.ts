@@ -6,5 +6,10 @@ import { TroublesController } from './troubles.controller.js';
 import { TroublesRepository } from './troubles.repository.js';
 import { TroublesService } from './troubles.service.js';
 
-@Module({ imports: [PiecesModule, PlansModule, RunsModule], controllers: [TroublesController], providers: [TroublesService, TroublesRepository], exports: [TroublesService] })
+@Module({
+  imports: [PiecesModule, PlansModule, RunsModule],
+  controllers: [TroublesController],
+  providers: [TroublesService, TroublesRepository],
+  exports: [TroublesService],
+})
 export class TroublesModule {}

@@ -29,13 +29,26 @@ export class TroublesRepository {
   /** Newest first, each with its newest plan. */
   async list({ pieceId, troubleId }: { pieceId?: string; troubleId?: string }): Promise<TroubleRow[]> {
     const rows = await this.db
-      .selectDistinctOn([troubles.createdAt, troubles.id], { id: troubles.id, pieceId: pieces.id, piece: pieces.facts, facts: troubles.facts, createdAt: troubles.createdAt, planId: plans.id })
+      .selectDistinctOn([troubles.createdAt, troubles.id], {
+        id: troubles.id,
+        pieceId: pieces.id,
+        piece: pieces.facts,
+        facts: troubles.facts,
+        createdAt: troubles.createdAt,
+        planId: plans.id,
+      })
       .from(troubles)
       .innerJoin(pieces, eq(pieces.id, troubles.pieceId))
       .innerJoin(plans, eq(plans.troubleId, troubles.id))
-      .where(and(pieceId ? eq(pieces.id, pieceId) : undefined, troubleId ? eq(troubles.id, troubleId) : undefined))
+      .where(
+        and(pieceId ? eq(pieces.id, pieceId) : undefined, troubleId ? eq(troubles.id, troubleId) : undefined),
+      )
       .orderBy(desc(troubles.createdAt), troubles.id, desc(plans.createdAt));
-    return rows.map(({ piece, facts, ...row }) => ({ ...row, pieceName: piece.name, markId: facts.markId ?? '' }));
+    return rows.map(({ piece, facts, ...row }) => ({
+      ...row,
+      pieceName: piece.name,
+      markId: facts.markId ?? '',
+    }));
   }
 
   async find(id: string): Promise<TroubleFacts | null> {

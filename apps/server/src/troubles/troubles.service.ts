@@ -21,7 +21,17 @@ export class TroublesService {
   /** Keeps a trouble with its plan as it stands now; a piece not in the book yet is entered. */
   async create({ pieceId, facts }: NewTrouble, at = this.clock()): Promise<TroubleSummary> {
     const plan = await this.plans.preview(facts, 'facts.');
-    const piece = pieceId ? await this.pieces.read(pieceId) : await this.pieces.create({ ...facts.piece, itemId: facts.piece.itemId ?? '', name: facts.piece.name || 'unnamed piece', note: '' }, at);
+    const piece = pieceId
+      ? await this.pieces.read(pieceId)
+      : await this.pieces.create(
+          {
+            ...facts.piece,
+            itemId: facts.piece.itemId ?? '',
+            name: facts.piece.name || 'unnamed piece',
+            note: '',
+          },
+          at,
+        );
     const id = randomUUID();
     await this.repository.insert({ id, createdAt: at, pieceId: piece.id, facts });
     const planId = await this.plans.save(id, plan, at);
@@ -49,14 +59,19 @@ export class TroublesService {
     await this.read(id);
     const plan = await this.plans.preview(facts, 'facts.');
     await this.repository.update(id, facts);
-    await this.plans.save(id, plan, this.clock());
-    return this.read(id);
+    const planId = await this.plans.save(id, plan, this.clock());
+    return { ...(await this.read(id)), planId };
   }
 
   async list(filter: { pieceId?: string; troubleId?: string } = {}): Promise<TroubleSummary[]> {
     const rows = await this.repository.list(filter);
     const runs = await this.runs.summaries(filter);
-    return rows.map((row) => summaryOf(row, runs.filter((run) => run.troubleId === row.id)));
+    return rows.map((row) =>
+      summaryOf(
+        row,
+        runs.filter((run) => run.troubleId === row.id),
+      ),
+    );
   }
 }
 

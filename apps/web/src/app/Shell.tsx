@@ -29,9 +29,25 @@ const TABS = [
 export function Shell() {
   return (
     <>
-      <Flex as="header" alignItems="center" gap={{ base: '2px', md: '14px' }} paddingInline={{ base: '8px', md: '26px' }} bg="card" borderBottom="1px solid" borderColor="line" overflowX="auto">
+      <Flex
+        as="header"
+        alignItems="center"
+        gap={{ base: '2px', md: '14px' }}
+        paddingInline={{ base: '8px', md: '26px' }}
+        bg="card"
+        borderBottom="1px solid"
+        borderColor="line"
+        overflowX="auto"
+      >
         <Link to="/" aria-label="Feverfew, today">
-          <Flex alignItems="center" gap="8px" fontFamily="heading" fontWeight={700} fontSize="21px" color="leaf">
+          <Flex
+            alignItems="center"
+            gap="8px"
+            fontFamily="heading"
+            fontWeight={700}
+            fontSize="21px"
+            color="leaf"
+          >
             <FeverfewMark />
             <Box as="span" display={{ base: 'none', md: 'inline' }}>
               Feverfew

@@ -36,7 +36,12 @@ export function Shortcuts() {
           <Dialog.Content>
             <Dialog.Title>Keys</Dialog.Title>
             <Box as="dl" display="grid" gridTemplateColumns="60px 1fr" gap="8px">
-              {[...KEYS.map(([key, name]) => [key, name] as const), ['Tab', 'next blank or button'] as const, ['Enter', 'open a blank, choose'] as const, ['Esc', 'close'] as const].map(([key, name]) => (
+              {[
+                ...KEYS.map(([key, name]) => [key, name] as const),
+                ['Tab', 'next blank or button'] as const,
+                ['Enter', 'open a blank, choose'] as const,
+                ['Esc', 'close'] as const,
+              ].map(([key, name]) => (
                 <Box key={key} display="contents">
                   <Box as="dt" fontWeight={700}>
                     {key}

@@ -1,26 +1,69 @@
-import type { Catalogue, HouseholdSettings, NewPiece, NewRun, NewRunEvent, NewTrouble, Piece, PieceHistory, PieceSummary, Plan, RunView, Today, Trouble, TroubleFacts } from '@feverfew/contracts';
+import type {
+  Catalogue,
+  HouseholdSettings,
+  NewPiece,
+  NewRun,
+  NewRunEvent,
+  NewTrouble,
+  Piece,
+  PieceHistory,
+  PieceSummary,
+  Plan,
+  RunView,
+  Today,
+  Trouble,
+  TroubleFacts,
+} from '@feverfew/contracts';
 import { keepPreviousData, QueryClient, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { ApiProblem, request } from './api';
 
 export const queryClient = new QueryClient({
   defaultOptions: {
-    queries: { retry: (count, error) => !(error instanceof ApiProblem && error.status >= 400) && count < 2, refetchOnWindowFocus: true },
+    queries: {
+      retry: (count, error) => !(error instanceof ApiProblem && error.status >= 400) && count < 2,
+      refetchOnWindowFocus: true,
+    },
   },
 });
 
 export const useCatalogue = () =>
-  useQuery({ queryKey: ['catalogue'], queryFn: ({ signal }) => request<Catalogue>('GET', '/catalogue', undefined, signal), staleTime: Number.POSITIVE_INFINITY });
+  useQuery({
+    queryKey: ['catalogue'],
+    queryFn: ({ signal }) => request<Catalogue>('GET', '/catalogue', undefined, signal),
+    staleTime: Number.POSITIVE_INFINITY,
+  });
 
-export const useHousehold = () => useQuery({ queryKey: ['household'], queryFn: ({ signal }) => request<HouseholdSettings>('GET', '/household', undefined, signal) });
+export const useHousehold = () =>
+  useQuery({
+    queryKey: ['household'],
+    queryFn: ({ signal }) => request<HouseholdSettings>('GET', '/household', undefined, signal),
+  });
 
-export const useToday = () => useQuery({ queryKey: ['today'], queryFn: ({ signal }) => request<Today>('GET', '/today', undefined, signal), refetchInterval: 30_000 });
+export const useToday = () =>
+  useQuery({
+    queryKey: ['today'],
+    queryFn: ({ signal }) => request<Today>('GET', '/today', undefined, signal),
+    refetchInterval: 30_000,
+  });
 
-export const usePieces = () => useQuery({ queryKey: ['pieces'], queryFn: ({ signal }) => request<PieceSummary[]>('GET', '/pieces', undefined, signal) });
+export const usePieces = () =>
+  useQuery({
+    queryKey: ['pieces'],
+    queryFn: ({ signal }) => request<PieceSummary[]>('GET', '/pieces', undefined, signal),
+  });
 
-export const usePiece = (id: string) => useQuery({ queryKey: ['pieces', id], queryFn: ({ signal }) => request<PieceHistory>('GET', `/pieces/${id}`, undefined, signal) });
+export const usePiece = (id: string) =>
+  useQuery({
+    queryKey: ['pieces', id],
+    queryFn: ({ signal }) => request<PieceHistory>('GET', `/pieces/${id}`, undefined, signal),
+  });
 
 export const useTrouble = (id: string | undefined) =>
-  useQuery({ queryKey: ['troubles', id], queryFn: ({ signal }) => request<Trouble>('GET', `/troubles/${id}`, undefined, signal), enabled: id !== undefined });
+  useQuery({
+    queryKey: ['troubles', id],
+    queryFn: ({ signal }) => request<Trouble>('GET', `/troubles/${id}`, undefined, signal),
+    enabled: id !== undefined,
+  });
 
 /** A plan for facts that are still being told; the last good one stays on screen while the next is on its way. */
 export const usePreview = (facts: TroubleFacts) =>
@@ -33,7 +76,11 @@ export const usePreview = (facts: TroubleFacts) =>
   });
 
 export const useRun = (id: string) =>
-  useQuery({ queryKey: ['runs', id], queryFn: ({ signal }) => request<RunView>('GET', `/runs/${id}`, undefined, signal), refetchInterval: 20_000 });
+  useQuery({
+    queryKey: ['runs', id],
+    queryFn: ({ signal }) => request<RunView>('GET', `/runs/${id}`, undefined, signal),
+    refetchInterval: 20_000,
+  });
 
 function useSaved<Body, Answer>(send: (body: Body) => Promise<Answer>, stale: readonly string[]) {
   const client = useQueryClient();
@@ -43,11 +90,21 @@ function useSaved<Body, Answer>(send: (body: Body) => Promise<Answer>, stale: re
   });
 }
 
-export const useSaveHousehold = () => useSaved((settings: HouseholdSettings) => request<HouseholdSettings>('PUT', '/household', settings), ['household', 'preview']);
-export const useSavePiece = (id: string) => useSaved((piece: NewPiece) => request<Piece>('PUT', `/pieces/${id}`, piece), ['pieces', 'today']);
+export const useSaveHousehold = () =>
+  useSaved(
+    (settings: HouseholdSettings) => request<HouseholdSettings>('PUT', '/household', settings),
+    ['household', 'preview'],
+  );
+export const useSavePiece = (id: string) =>
+  useSaved((piece: NewPiece) => request<Piece>('PUT', `/pieces/${id}`, piece), ['pieces', 'today']);
 export const useKeepTrouble = (id: string | undefined) =>
-  useSaved((body: NewTrouble) => (id ? request<Trouble>('PUT', `/troubles/${id}`, body) : request<Trouble>('POST', '/troubles', body)), ['today', 'pieces', 'troubles']);
-export const useStartRun = () => useSaved((body: NewRun) => request<RunView>('POST', '/runs', body), ['today', 'pieces', 'troubles']);
+  useSaved(
+    (body: NewTrouble) =>
+      id ? request<Trouble>('PUT', `/troubles/${id}`, body) : request<Trouble>('POST', '/troubles', body),
+    ['today', 'pieces', 'troubles'],
+  );
+export const useStartRun = () =>
+  useSaved((body: NewRun) => request<RunView>('POST', '/runs', body), ['today', 'pieces', 'troubles']);
 
 /** Reports one event; the answer is the run as it stands after it. A repeat of the same body counts once. */
 export function useSayToRun(id: string) {

@@ -5,16 +5,29 @@ import { TodayPage } from '../features/today/TodayPage';
 import { NotFound } from './NotFound';
 import { Shell } from './Shell';
 
-const TroublePage = lazy(() => import('../features/trouble/TroublePage').then((page) => ({ default: page.TroublePage })));
+const TroublePage = lazy(() =>
+  import('../features/trouble/TroublePage').then((page) => ({ default: page.TroublePage })),
+);
 const RunPage = lazy(() => import('../features/run/RunPage').then((page) => ({ default: page.RunPage })));
-const LinenBookPage = lazy(() => import('../features/linenBook/LinenBookPage').then((page) => ({ default: page.LinenBookPage })));
-const PiecePage = lazy(() => import('../features/linenBook/PiecePage').then((page) => ({ default: page.PiecePage })));
-const HouseholdPage = lazy(() => import('../features/household/HouseholdPage').then((page) => ({ default: page.HouseholdPage })));
+const LinenBookPage = lazy(() =>
+  import('../features/linenBook/LinenBookPage').then((page) => ({ default: page.LinenBookPage })),
+);
+const PiecePage = lazy(() =>
+  import('../features/linenBook/PiecePage').then((page) => ({ default: page.PiecePage })),
+);
+const HouseholdPage = lazy(() =>
+  import('../features/household/HouseholdPage').then((page) => ({ default: page.HouseholdPage })),
+);
 
 export const router = createBrowserRouter([
   {
     element: <Shell />,
-    errorElement: <Failed error={new Error('This page broke. Your log is safe on the server; load it again.')} onRetry={() => location.reload()} />,
+    errorElement: (
+      <Failed
+        error={new Error('This page broke. Your log is safe on the server; load it again.')}
+        onRetry={() => location.reload()}
+      />
+    ),
     children: [
       { path: '/', element: <TodayPage /> },
       { path: '/trouble', element: <TroublePage /> },

@@ -9,7 +9,15 @@ export const METRIC: Measures = { temperature: 'C', system: 'metric' };
 export function lexiconOf(catalogue: Catalogue | undefined, measures: Measures): Lexicon {
   const names = new Map<string, string>();
   if (catalogue) {
-    for (const family of [catalogue.fibres, catalogue.items, catalogue.marks, catalogue.components, catalogue.agents, catalogue.methods, catalogue.schools]) {
+    for (const family of [
+      catalogue.fibres,
+      catalogue.items,
+      catalogue.marks,
+      catalogue.components,
+      catalogue.agents,
+      catalogue.methods,
+      catalogue.schools,
+    ]) {
       for (const { id, name } of family) names.set(id, name);
     }
     for (const { id, happens } of catalogue.pairs) names.set(id, happens);

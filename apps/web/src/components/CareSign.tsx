@@ -3,7 +3,18 @@ import type { ReactNode } from 'react';
 
 function Frame({ label, crossed, children }: { label: string; crossed?: boolean; children: ReactNode }) {
   return (
-    <svg width="34" height="30" viewBox="0 0 34 30" role="img" aria-label={label} fill="none" stroke="currentColor" strokeWidth="1.6" strokeLinejoin="round" strokeLinecap="round">
+    <svg
+      width="34"
+      height="30"
+      viewBox="0 0 34 30"
+      role="img"
+      aria-label={label}
+      fill="none"
+      stroke="currentColor"
+      strokeWidth="1.6"
+      strokeLinejoin="round"
+      strokeLinecap="round"
+    >
       {children}
       {crossed && <path d="M4 3 L30 27 M30 3 L4 27" />}
     </svg>
@@ -30,7 +41,15 @@ export function WashSign({ wash }: { wash: NonNullable<CareLabel['wash']> }) {
   return (
     <Frame label={`wash at ${wash.maxC} °C`}>
       {TUB}
-      <text x="17" y="20" textAnchor="middle" fontSize="10" fontWeight="700" fill="currentColor" stroke="none">
+      <text
+        x="17"
+        y="20"
+        textAnchor="middle"
+        fontSize="10"
+        fontWeight="700"
+        fill="currentColor"
+        stroke="none"
+      >
         {wash.maxC}
       </text>
       {wash.bars > 0 && <path d="M8 26 H26" />}
@@ -71,7 +90,11 @@ export function DrySign({ natural }: { natural: NonNullable<CareLabel['natural']
   return (
     <Frame label={label}>
       <rect x="5" y="3" width="24" height="24" />
-      {natural === 'flat' ? <path d="M10 15 H24" /> : <path d={natural === 'line' ? 'M17 8 V22' : 'M14 8 V22 M20 8 V22'} />}
+      {natural === 'flat' ? (
+        <path d="M10 15 H24" />
+      ) : (
+        <path d={natural === 'line' ? 'M17 8 V22' : 'M14 8 V22 M20 8 V22'} />
+      )}
     </Frame>
   );
 }

@@ -1,12 +1,15 @@
-import type { Catalogue } from '@feverfew/contracts';
 import { Stack } from '@chakra-ui/react';
+import type { Catalogue } from '@feverfew/contracts';
 import { useCatalogue } from '../app/queries';
 import { Notice } from './Notice';
 
 const RANK = { danger: 0, warning: 1, note: 2 } as const;
 
 /** Cautions by id, gravest first. */
-export function cautionsById(ids: readonly string[], catalogue: Catalogue | undefined): Catalogue['cautions'] {
+export function cautionsById(
+  ids: readonly string[],
+  catalogue: Catalogue | undefined,
+): Catalogue['cautions'] {
   const found = ids.flatMap((id) => catalogue?.cautions.filter((caution) => caution.id === id) ?? []);
   return found.sort((a, b) => RANK[a.severity] - RANK[b.severity]);
 }
@@ -25,11 +28,7 @@ export function CautionList({ ids }: { ids: readonly string[] }) {
             {caution.text}
           </Notice>
         ))}
-      {notes.length > 0 && (
-        <Notice kind="note">
-          {notes.map((caution) => caution.text).join(' ')}
-        </Notice>
-      )}
+      {notes.length > 0 && <Notice kind="note">{notes.map((caution) => caution.text).join(' ')}</Notice>}
     </Stack>
   );
 }

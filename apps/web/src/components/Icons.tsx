@@ -9,7 +9,14 @@ export function FeverfewMark({ size = 30, ...props }: { size?: number } & SVGPro
           <ellipse key={turn} cx="16" cy="6.5" rx="3.4" ry="5.2" transform={`rotate(${turn} 16 16)`} />
         ))}
       </g>
-      <circle cx="16" cy="16" r="6" fill="var(--ff-colors-disc)" stroke="var(--ff-colors-leaf)" strokeWidth="1.6" />
+      <circle
+        cx="16"
+        cy="16"
+        r="6"
+        fill="var(--ff-colors-disc)"
+        stroke="var(--ff-colors-leaf)"
+        strokeWidth="1.6"
+      />
     </svg>
   );
 }

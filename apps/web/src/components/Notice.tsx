@@ -8,7 +8,15 @@ const SHAPES = { note: Info, warning: TriangleAlert, danger: OctagonAlert, good:
 const WORDS = { note: 'Note', warning: 'Mind', danger: 'Danger', good: 'Good' } as const;
 
 /** A caution or remark: colour, shape and a word, never colour alone. */
-export function Notice({ kind, children, word }: { kind: keyof typeof SHAPES; children: ReactNode; word?: string }) {
+export function Notice({
+  kind,
+  children,
+  word,
+}: {
+  kind: keyof typeof SHAPES;
+  children: ReactNode;
+  word?: string;
+}) {
   const Shape = SHAPES[kind];
   return (
     <Frame kind={kind} display="flex" gap="10px" alignItems="flex-start">

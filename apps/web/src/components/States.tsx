@@ -1,7 +1,7 @@
 import { Box } from '@chakra-ui/react';
 import type { ReactNode } from 'react';
-import { Notice } from './Notice';
 import { Button } from './controls';
+import { Notice } from './Notice';
 
 export function Loading({ what }: { what: string }) {
   return (

@@ -3,7 +3,19 @@ import type { ReactNode } from 'react';
 import { useCatalogue } from '../app/queries';
 
 /** A small door to a reason and its source. */
-export function Why({ label, title, children, sourceIds, trigger }: { label: string; title: string; children: ReactNode; sourceIds: readonly string[]; trigger: ReactNode }) {
+export function Why({
+  label,
+  title,
+  children,
+  sourceIds,
+  trigger,
+}: {
+  label: string;
+  title: string;
+  children: ReactNode;
+  sourceIds: readonly string[];
+  trigger: ReactNode;
+}) {
   return (
     <Popover.Root lazyMount unmountOnExit>
       <Popover.Trigger asChild aria-label={label}>
@@ -29,7 +41,14 @@ export function SourceList({ ids }: { ids: readonly string[] }) {
   const sources = ids.flatMap((id) => data?.sources.filter((source) => source.id === id) ?? []);
   return (
     <Box fontSize="14px" color="soft" marginTop="10px">
-      Ground: {sources.map((source) => `${source.title}${source.consulted || source.kind === 'commonPractice' || source.kind === 'label' || source.kind === 'memory' ? '' : ' (recalled, not opened)'}`).join('; ') || 'not given'}.
+      Ground:{' '}
+      {sources
+        .map(
+          (source) =>
+            `${source.title}${source.consulted || source.kind === 'commonPractice' || source.kind === 'label' || source.kind === 'memory' ? '' : ' (recalled, not opened)'}`,
+        )
+        .join('; ') || 'not given'}
+      .
     </Box>
   );
 }

@@ -1,4 +1,10 @@
-import { celsiusToFahrenheit, type Ingredient, type Lexicon, MEASURE_TOOLS, type Measures } from '@feverfew/contracts';
+import {
+  celsiusToFahrenheit,
+  type Ingredient,
+  type Lexicon,
+  MEASURE_TOOLS,
+  type Measures,
+} from '@feverfew/contracts';
 
 const TOOL_WORDS: Readonly<Record<string, string>> = {
   usTeaspoon: 'US tsp',
@@ -15,13 +21,17 @@ const G_PER_OZ = 28.349523125;
 
 /** "40 °C" or "104 °F". */
 export function tempText(tempC: number, { temperature }: Measures): string {
-  return temperature === 'F' ? `${Math.round(celsiusToFahrenheit(tempC))}\u00a0°F` : `${Math.round(tempC)}\u00a0°C`;
+  return temperature === 'F'
+    ? `${Math.round(celsiusToFahrenheit(tempC))}\u00a0°F`
+    : `${Math.round(tempC)}\u00a0°C`;
 }
 
 /** "350 mL", "7 L"; "12 fl oz", "7.4 qt". */
 export function volumeText(volumeML: number, { system }: Measures): string {
   if (system === 'us') {
-    return volumeML >= 900 ? `${oneDecimal(volumeML / ML_PER_US_QUART)}\u00a0US\u00a0qt` : `${oneDecimal(volumeML / ML_PER_US_FL_OZ)}\u00a0US\u00a0fl\u00a0oz`;
+    return volumeML >= 900
+      ? `${oneDecimal(volumeML / ML_PER_US_QUART)}\u00a0US\u00a0qt`
+      : `${oneDecimal(volumeML / ML_PER_US_FL_OZ)}\u00a0US\u00a0fl\u00a0oz`;
   }
   return volumeML >= 1000 ? `${oneDecimal(volumeML / 1000)}\u00a0L` : `${oneDecimal(volumeML)}\u00a0mL`;
 }
@@ -35,7 +45,11 @@ export function massText(massG: number, { system }: Measures): string {
 export function toolText({ snapped }: Ingredient): string | null {
   if (!snapped) return null;
   return snapped.counts
-    .map(({ toolId, count }) => (toolId === 'jug' ? `${Math.round(count * MEASURE_TOOLS.jug.volumeML)} mL in a jug` : `${countText(count)}\u00a0${TOOL_WORDS[toolId]}${count > 1 && toolId.endsWith('Cup') ? 's' : ''}`))
+    .map(({ toolId, count }) =>
+      toolId === 'jug'
+        ? `${Math.round(count * MEASURE_TOOLS.jug.volumeML)} mL in a jug`
+        : `${countText(count)}\u00a0${TOOL_WORDS[toolId]}${count > 1 && toolId.endsWith('Cup') ? 's' : ''}`,
+    )
     .join(' + ');
 }
 
@@ -50,7 +64,8 @@ export function amountText(ingredient: Ingredient, measures: Measures): string {
   if (ingredient.basis === 'label') return 'by its label';
   const exact = exactText(ingredient, measures) ?? '';
   const tools = toolText(ingredient);
-  if (ingredient.basis === 'weighed' || !tools || tools.startsWith(exact)) return tools?.includes('jug') && ingredient.basis !== 'weighed' ? tools : exact;
+  if (ingredient.basis === 'weighed' || !tools || tools.startsWith(exact))
+    return tools?.includes('jug') && ingredient.basis !== 'weighed' ? tools : exact;
   return `${tools} (${exact})`;
 }
 

@@ -20,8 +20,19 @@ const button = defineRecipe({
     variant: {
       action: { bg: 'leaf', color: 'onLeaf', _hover: { filter: 'brightness(1.08)' } },
       outline: { borderColor: 'leaf', color: 'leaf', bg: 'card', _hover: { bg: 'leafTint' } },
-      plain: { color: 'leaf', bg: 'transparent', paddingInline: '8px', _hover: { textDecoration: 'underline' } },
-      danger: { bg: 'card', color: 'brick', border: '1.5px dashed', borderColor: 'brick', _hover: { bg: 'brickTint' } },
+      plain: {
+        color: 'leaf',
+        bg: 'transparent',
+        paddingInline: '8px',
+        _hover: { textDecoration: 'underline' },
+      },
+      danger: {
+        bg: 'card',
+        color: 'brick',
+        border: '1.5px dashed',
+        borderColor: 'brick',
+        _hover: { bg: 'brickTint' },
+      },
     },
     size: {
       small: { minHeight: '32px', paddingInline: '10px', fontSize: '14px' },
@@ -104,12 +115,23 @@ const chip = defineRecipe({
 /** A quiet block for cautions, notes and errors, each with its own edge shape. */
 const notice = defineRecipe({
   className: 'ff-notice',
-  base: { borderRadius: 'sm', paddingBlock: '10px', paddingInline: '14px', borderInlineStart: '5px solid', fontSize: '15px' },
+  base: {
+    borderRadius: 'sm',
+    paddingBlock: '10px',
+    paddingInline: '14px',
+    borderInlineStart: '5px solid',
+    fontSize: '15px',
+  },
   variants: {
     kind: {
       note: { bg: 'waterTint', borderColor: 'water' },
       warning: { bg: 'discTint', borderColor: 'disc' },
-      danger: { bg: 'brickTint', borderColor: 'brick', borderInlineStartStyle: 'double', borderInlineStartWidth: '8px' },
+      danger: {
+        bg: 'brickTint',
+        borderColor: 'brick',
+        borderInlineStartStyle: 'double',
+        borderInlineStartWidth: '8px',
+      },
       good: { bg: 'leafTint', borderColor: 'leaf' },
     },
   },

@@ -11,9 +11,30 @@ const floating = {
 
 const popover = defineSlotRecipe({
   className: 'ff-popover',
-  slots: ['content', 'header', 'body', 'footer', 'arrow', 'arrowTip', 'anchor', 'trigger', 'closeTrigger', 'indicator', 'positioner', 'title', 'description'],
+  slots: [
+    'content',
+    'header',
+    'body',
+    'footer',
+    'arrow',
+    'arrowTip',
+    'anchor',
+    'trigger',
+    'closeTrigger',
+    'indicator',
+    'positioner',
+    'title',
+    'description',
+  ],
   base: {
-    content: { ...floating, zIndex: 1500, width: 'min(92vw, 380px)', maxHeight: 'min(70vh, 520px)', overflowY: 'auto', outline: 'none' },
+    content: {
+      ...floating,
+      zIndex: 1500,
+      width: 'min(92vw, 380px)',
+      maxHeight: 'min(70vh, 520px)',
+      overflowY: 'auto',
+      outline: 'none',
+    },
     body: { padding: '14px' },
     title: { fontFamily: 'heading', fontWeight: 650, marginBottom: '8px' },
   },
@@ -21,11 +42,36 @@ const popover = defineSlotRecipe({
 
 const dialog = defineSlotRecipe({
   className: 'ff-dialog',
-  slots: ['trigger', 'backdrop', 'positioner', 'content', 'title', 'description', 'closeTrigger', 'header', 'body', 'footer'],
+  slots: [
+    'trigger',
+    'backdrop',
+    'positioner',
+    'content',
+    'title',
+    'description',
+    'closeTrigger',
+    'header',
+    'body',
+    'footer',
+  ],
   base: {
     backdrop: { bg: 'rgba(20, 27, 23, 0.5)', position: 'fixed', inset: 0, zIndex: 1400 },
-    positioner: { position: 'fixed', inset: 0, zIndex: 1401, display: 'flex', alignItems: 'center', justifyContent: 'center', padding: '16px' },
-    content: { ...floating, width: 'min(100%, 520px)', maxHeight: '88vh', overflowY: 'auto', padding: '20px' },
+    positioner: {
+      position: 'fixed',
+      inset: 0,
+      zIndex: 1401,
+      display: 'flex',
+      alignItems: 'center',
+      justifyContent: 'center',
+      padding: '16px',
+    },
+    content: {
+      ...floating,
+      width: 'min(100%, 520px)',
+      maxHeight: '88vh',
+      overflowY: 'auto',
+      padding: '20px',
+    },
     title: { fontFamily: 'heading', fontWeight: 650, fontSize: '20px', marginBottom: '10px' },
     footer: { display: 'flex', gap: '10px', justifyContent: 'flex-end', marginTop: '16px' },
   },
@@ -33,7 +79,19 @@ const dialog = defineSlotRecipe({
 
 const listbox = defineSlotRecipe({
   className: 'ff-listbox',
-  slots: ['root', 'label', 'input', 'content', 'item', 'itemText', 'itemIndicator', 'itemGroup', 'itemGroupLabel', 'empty', 'valueText'],
+  slots: [
+    'root',
+    'label',
+    'input',
+    'content',
+    'item',
+    'itemText',
+    'itemIndicator',
+    'itemGroup',
+    'itemGroupLabel',
+    'empty',
+    'valueText',
+  ],
   base: {
     root: { display: 'flex', flexDirection: 'column', gap: '8px' },
     label: { fontSize: '14px', color: 'soft' },

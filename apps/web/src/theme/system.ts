@@ -45,7 +45,12 @@ const config = defineConfig({
     body: { fontVariantNumeric: 'tabular-nums', minHeight: '100dvh' },
     'h1, h2, h3': { fontFamily: 'heading', fontWeight: 650, lineHeight: 1.25 },
     'button, [role=button], summary': { cursor: 'pointer' },
-    '*:focus-visible': { outline: '3px solid', outlineColor: 'water', outlineOffset: '2px', borderRadius: 'sm' },
+    '*:focus-visible': {
+      outline: '3px solid',
+      outlineColor: 'water',
+      outlineOffset: '2px',
+      borderRadius: 'sm',
+    },
   },
 });
 

@@ -32,7 +32,14 @@ export function waterShares(volumeL: number, wantedC: number, taps: Taps): Water
   requireWithin('hotC', taps.hotC, taps.coldC, 95);
   requireWithin('kettleL', taps.kettleL, 0, 10);
   if (wantedC <= taps.coldC || taps.hotC === taps.coldC) {
-    return { coldL: volumeL, hotTapL: 0, kettleL: 0, kettles: 0, tempC: taps.coldC, reached: wantedC >= taps.coldC };
+    return {
+      coldL: volumeL,
+      hotTapL: 0,
+      kettleL: 0,
+      kettles: 0,
+      tempC: taps.coldC,
+      reached: wantedC >= taps.coldC,
+    };
   }
   if (wantedC <= taps.hotC) {
     const hotTapL = (volumeL * (wantedC - taps.coldC)) / (taps.hotC - taps.coldC);

@@ -54,9 +54,17 @@ export type FindingCode = keyof FindingFacts;
 
 /** A failure or a remark as data; the words come last. */
 export type Finding = {
-  [Code in FindingCode]: { readonly code: Code; readonly facts: Readonly<FindingFacts[Code]>; readonly sourceIds: readonly string[] };
+  [Code in FindingCode]: {
+    readonly code: Code;
+    readonly facts: Readonly<FindingFacts[Code]>;
+    readonly sourceIds: readonly string[];
+  };
 }[FindingCode];
 
-export function finding<Code extends FindingCode>(code: Code, facts: FindingFacts[Code], sourceIds: readonly string[] = ['commonPractice']): Finding {
+export function finding<Code extends FindingCode>(
+  code: Code,
+  facts: FindingFacts[Code],
+  sourceIds: readonly string[] = ['commonPractice'],
+): Finding {
   return { code, facts, sourceIds } as unknown as Finding;
 }

@@ -1,5 +1,5 @@
-import type { LabelSign } from '../textile/careLabel.js';
 import type { LimitOwner } from '../plan/limit.js';
+import type { LabelSign } from '../textile/careLabel.js';
 import type { Lexicon } from './lexicon.js';
 
 const SIGN_WORDS: Readonly<Record<LabelSign, string>> = {
@@ -27,7 +27,9 @@ const CONDITION_WORDS = {
 export function ownerWords(owner: LimitOwner, say: Lexicon): string {
   switch (owner.kind) {
     case 'fibre':
-      return owner.fibreId === 'unknownFibre' ? 'fibre not known' : `${say.name(owner.fibreId)} ${owner.sharePct} %${owner.part === 'whole piece' ? '' : ` (${owner.part})`}`;
+      return owner.fibreId === 'unknownFibre'
+        ? 'fibre not known'
+        : `${say.name(owner.fibreId)} ${owner.sharePct} %${owner.part === 'whole piece' ? '' : ` (${owner.part})`}`;
     case 'label':
       return SIGN_WORDS[owner.sign];
     case 'noLabel':

@@ -12,28 +12,83 @@ export interface StepWords {
 type Say = { readonly [Kind in StepKind]: (step: Step, say: Lexicon) => StepWords };
 
 const WORDS: Say = {
-  rinseBefore: (step) => ({ title: 'Rinse', lines: ['Take out whatever was used before: two changes of plain cool water, or two damp passes with a clean cloth.', ...step.notes] }),
-  lift: () => ({ title: 'Lift', lines: ['Lift what solids there are with a blunt edge, from the edge inwards. No liquid yet.'] }),
-  firstAid: (step) => ({ title: 'First aid', lines: step.notes.length > 0 ? step.notes : ['Blot with a white cloth, outside in. Change the face as soon as it takes colour.'] }),
+  rinseBefore: (step) => ({
+    title: 'Rinse',
+    lines: [
+      'Take out whatever was used before: two changes of plain cool water, or two damp passes with a clean cloth.',
+      ...step.notes,
+    ],
+  }),
+  lift: () => ({
+    title: 'Lift',
+    lines: ['Lift what solids there are with a blunt edge, from the edge inwards. No liquid yet.'],
+  }),
+  firstAid: (step) => ({
+    title: 'First aid',
+    lines:
+      step.notes.length > 0
+        ? step.notes
+        : ['Blot with a white cloth, outside in. Change the face as soon as it takes colour.'],
+  }),
   hiddenTest: () => ({
     title: 'Try a hidden spot',
-    lines: ['A drop on an inside seam, wait as long as the real thing, press a white cloth on it. Any colour on the cloth or any change: stop here.'],
+    lines: [
+      'A drop on an inside seam, wait as long as the real thing, press a white cloth on it. Any colour on the cloth or any change: stop here.',
+    ],
   }),
   mix: (step, say) => ({ title: 'Mix', lines: [...waterLines(step, say), ...step.notes] }),
-  apply: (step) => ({ title: step.vessel ? 'Put it in' : 'Apply', lines: [...(step.action && step.action !== 'none' ? [`${upper(ACTION_WORDS[step.action])}, nothing harder.`] : []), ...step.notes] }),
-  dwell: (step) => ({ title: step.dwell?.keep === 'letDry' ? 'Let it dry' : step.vessel ? 'Soak' : 'Wait', lines: [...keepLines(step), ...step.notes] }),
-  look: (step) => ({ title: 'Look', lines: ['In daylight, beside a clean part. Wet cloth looks darker than it is.', ...step.notes] }),
-  rinse: (step) => ({ title: step.rinses === 0 ? 'Clear off' : 'Rinse', lines: [...(step.rinses ? [`${step.rinses} changes of plain water, the last one clear; on a surface, damp passes with a clean cloth.`] : []), ...step.notes] }),
-  airOut: () => ({ title: 'Air it', lines: ['Blot the solvent out. Hang outdoors until no smell is left, then go on.'] }),
+  apply: (step) => ({
+    title: step.vessel ? 'Put it in' : 'Apply',
+    lines: [
+      ...(step.action && step.action !== 'none'
+        ? [`${upper(ACTION_WORDS[step.action])}, nothing harder.`]
+        : []),
+      ...step.notes,
+    ],
+  }),
+  dwell: (step) => ({
+    title: step.dwell?.keep === 'letDry' ? 'Let it dry' : step.vessel ? 'Soak' : 'Wait',
+    lines: [...keepLines(step), ...step.notes],
+  }),
+  look: (step) => ({
+    title: 'Look',
+    lines: ['In daylight, beside a clean part. Wet cloth looks darker than it is.', ...step.notes],
+  }),
+  rinse: (step) => ({
+    title: step.rinses === 0 ? 'Clear off' : 'Rinse',
+    lines: [
+      ...(step.rinses
+        ? [
+            `${step.rinses} changes of plain water, the last one clear; on a surface, damp passes with a clean cloth.`,
+          ]
+        : []),
+      ...step.notes,
+    ],
+  }),
+  airOut: () => ({
+    title: 'Air it',
+    lines: ['Blot the solvent out. Hang outdoors until no smell is left, then go on.'],
+  }),
   wash: (step, say) => ({
     title: 'Wash',
-    lines: [`${upper(PROGRAMME_WORDS[step.programme ?? 'hand'])}${step.programme === 'hand' ? '' : ' programme'}, ${step.tempC ? say.temp(step.tempC.max) : 'cool'} at most, ${say.name(step.ingredients[0]?.agentId ?? '')} by its label.`, ...step.notes],
+    lines: [
+      `${upper(PROGRAMME_WORDS[step.programme ?? 'hand'])}${step.programme === 'hand' ? '' : ' programme'}, ${step.tempC ? say.temp(step.tempC.max) : 'cool'} at most, ${say.name(step.ingredients[0]?.agentId ?? '')} by its label.`,
+      ...step.notes,
+    ],
   }),
   dry: (step) => ({
     title: 'Dry',
-    lines: [...(step.dryingWays.length > 0 ? [`Without heat: ${step.dryingWays.map((way) => DRYING_WORDS[way]).join(', ')}.`] : ['Air dry in place.']), ...step.notes],
+    lines: [
+      ...(step.dryingWays.length > 0
+        ? [`Without heat: ${step.dryingWays.map((way) => DRYING_WORDS[way]).join(', ')}.`]
+        : ['Air dry in place.']),
+      ...step.notes,
+    ],
   }),
-  finalLook: () => ({ title: 'Look again, dry', lines: ['Dry and in daylight: is it gone? Only then heat, if the label allows it.'] }),
+  finalLook: () => ({
+    title: 'Look again, dry',
+    lines: ['Dry and in daylight: is it gone? Only then heat, if the label allows it.'],
+  }),
 };
 
 /** What a step says to the person, in order. */
@@ -47,8 +102,14 @@ export function rungFigures(rung: Rung, say: Lexicon, amount: (step: Step) => st
   const dwell = rung.steps.find((step) => step.kind === 'dwell')?.dwell;
   return [
     ...(mix ? amount(mix) : []),
-    ...(mix?.bath ? [`${say.volume(mix.bath.waterL * 1000)} water at ${say.temp(mix.tempC?.target ?? mix.bath.shares.tempC)}`] : []),
-    ...(mix && !mix.bath && mix.tempC ? [mix.tempC.target <= 25 ? 'cold' : `at ${say.temp(mix.tempC.target)} at most`] : []),
+    ...(mix?.bath
+      ? [
+          `${say.volume(mix.bath.waterL * 1000)} water at ${say.temp(mix.tempC?.target ?? mix.bath.shares.tempC)}`,
+        ]
+      : []),
+    ...(mix && !mix.bath && mix.tempC
+      ? [mix.tempC.target <= 25 ? 'cold' : `at ${say.temp(mix.tempC.target)} at most`]
+      : []),
     ...(dwell ? [durationWords(dwell.minMin, dwell.maxMin)] : []),
   ];
 }
@@ -62,12 +123,21 @@ export function durationWords(minMin: number, maxMin: number): string {
 }
 
 function waterLines(step: Step, say: Lexicon): string[] {
-  if (!step.bath) return step.waterML ? [`${say.volume(step.waterML)} water${step.tempC && step.tempC.target > 25 ? ` at ${say.temp(step.tempC.target)}` : ', cold'}.`] : [];
+  if (!step.bath)
+    return step.waterML
+      ? [
+          `${say.volume(step.waterML)} water${step.tempC && step.tempC.target > 25 ? ` at ${say.temp(step.tempC.target)}` : ', cold'}.`,
+        ]
+      : [];
   const { coldL, hotTapL, kettleL, kettles } = step.bath.shares;
   const shares = [
     ...(coldL > 0 ? [`${say.volume(coldL * 1000)} cold`] : []),
     ...(hotTapL > 0 ? [`${say.volume(hotTapL * 1000)} from the hot tap`] : []),
-    ...(kettleL > 0 ? [`${say.volume(kettleL * 1000)} from the kettle last (${kettles} ${kettles === 1 ? 'kettle' : 'kettles'})`] : []),
+    ...(kettleL > 0
+      ? [
+          `${say.volume(kettleL * 1000)} from the kettle last (${kettles} ${kettles === 1 ? 'kettle' : 'kettles'})`,
+        ]
+      : []),
   ];
   return [`Into the ${step.vessel?.name ?? 'tub'}: ${shares.join(', then ')}.`];
 }
@@ -76,7 +146,11 @@ function keepLines(step: Step): string[] {
   const { dwell } = step;
   if (!dwell) return [];
   return [
-    ...(dwell.keep === 'wet' ? ['Keep it wet.'] : dwell.keep === 'letDry' ? ['Let it dry out completely.'] : []),
+    ...(dwell.keep === 'wet'
+      ? ['Keep it wet.']
+      : dwell.keep === 'letDry'
+        ? ['Let it dry out completely.']
+        : []),
     ...(dwell.untilCool ? ['Done when the time is up or the bath is cold.'] : []),
     ...(dwell.attended ? ['Stay with it.'] : []),
   ];

@@ -6,5 +6,8 @@ export function bathPH(method: Method, { knowledge }: PlanContext): { low: numbe
   if (method.pH) return method.pH;
   const agents = method.agents.map((use) => agentById(knowledge, use.agentId));
   if (agents.length === 0 || method.wetting === 'dry') return null;
-  return { low: Math.min(...agents.map((agent) => agent.pH.low)), high: Math.max(...agents.map((agent) => agent.pH.high)) };
+  return {
+    low: Math.min(...agents.map((agent) => agent.pH.low)),
+    high: Math.max(...agents.map((agent) => agent.pH.high)),
+  };
 }

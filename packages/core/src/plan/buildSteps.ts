@@ -1,22 +1,13 @@
 import type { Method } from '@feverfew/knowledge';
 import { bathPH } from './bathPH.js';
-import type { PlanContext } from './context.js';
-import { dryStep, finalLookStep } from './steps/dryingSteps.js';
-import { beforeSteps } from './steps/beforeSteps.js';
-import { washStep } from './steps/washStep.js';
-import { draftStep } from './steps/draftStep.js';
 import { methodCautions, signsFor } from './cautions.js';
 import { recipe } from './recipe.js';
 import type { Step } from './step.js';
-import type { WorkWindow } from './workWindow.js';
-
-export interface StepsInput {
-  readonly method: Method;
-  readonly window: WorkWindow;
-  readonly context: PlanContext;
-  readonly rungIndex: number;
-  readonly hiddenTest: boolean;
-}
+import { beforeSteps } from './steps/beforeSteps.js';
+import { draftStep } from './steps/draftStep.js';
+import { dryStep, finalLookStep } from './steps/dryingSteps.js';
+import type { StepsInput } from './steps/stepsInput.js';
+import { washStep } from './steps/washStep.js';
 
 /** The whole of one rung in order: first aid → hidden test → mix → apply → dwell → look → rinse → wash → dry → look dry. */
 export function buildSteps(input: StepsInput): Step[] {
@@ -30,8 +21,16 @@ export function buildSteps(input: StepsInput): Step[] {
   const draft = (kind: Step['kind'], fields: Partial<Step>): Step => draftStep(kind, rungIndex, fields);
   const steps = [
     ...beforeSteps(input, cautionIds),
-    ...(wet ? [draft('mix', { ...amounts, tempC, pH: bathPH(method, context), notes: notes('mix'), cautionIds })] : []),
-    draft('apply', { action: window.action, vessel: amounts.vessel, tempC, notes: notes('apply'), cautionIds }),
+    ...(wet
+      ? [draft('mix', { ...amounts, tempC, pH: bathPH(method, context), notes: notes('mix'), cautionIds })]
+      : []),
+    draft('apply', {
+      action: window.action,
+      vessel: amounts.vessel,
+      tempC,
+      notes: notes('apply'),
+      cautionIds,
+    }),
     draft('dwell', {
       dwell: {
         minMin: window.dwellMin.min,
@@ -48,7 +47,9 @@ export function buildSteps(input: StepsInput): Step[] {
       cautionIds,
     }),
     draft('look', { notes: notes('look'), ...signs }),
-    ...(method.solventAftercare ? [draft('airOut', { notes: [], cautionIds: cautionIds.filter((id) => id !== 'hotWater') })] : []),
+    ...(method.solventAftercare
+      ? [draft('airOut', { notes: [], cautionIds: cautionIds.filter((id) => id !== 'hotWater') })]
+      : []),
     ...rinseSteps(input, notes('rinse')),
     ...washStep(input, notes('wash')),
     dryStep(input, notes('dry')),
@@ -61,7 +62,11 @@ function rinseSteps({ method, rungIndex, context, window }: StepsInput, notes: r
   if (method.rinse === 'none') return [];
   const full = method.rinse === 'full' && context.rinsable;
   const hypochlorite = method.id === 'chlorineSoak';
-  const rinses = method.rinse === 'vacuum' ? 0 : full ? (hypochlorite || context.item.skinContact ? 3 : 2) : 2;
-  const tempC = method.rinse === 'vacuum' ? null : { min: 5, max: Math.min(30, window.tempC.max), target: Math.min(20, window.tempC.max) };
+  const rinses =
+    method.rinse === 'vacuum' ? 0 : full ? (hypochlorite || context.item.skinContact ? 3 : 2) : 2;
+  const tempC =
+    method.rinse === 'vacuum'
+      ? null
+      : { min: 5, max: Math.min(30, window.tempC.max), target: Math.min(20, window.tempC.max) };
   return [draftStep('rinse', rungIndex, { rinses, tempC, notes })];
 }

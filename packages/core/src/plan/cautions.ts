@@ -3,7 +3,11 @@ import { agentById, type PlanContext } from './context.js';
 import type { WorkWindow } from './workWindow.js';
 
 /** Every caution a recipe carries: its agents', its heat, its vessel, its trouble; always the label and the poison line. */
-export function methodCautions(method: Method, window: WorkWindow, { knowledge, mark }: PlanContext): string[] {
+export function methodCautions(
+  method: Method,
+  window: WorkWindow,
+  { knowledge, mark }: PlanContext,
+): string[] {
   const agents = method.agents.map((use) => agentById(knowledge, use.agentId));
   const hot = method.wetting === 'dry' ? 0 : window.tempC.target;
   const ids = [
@@ -18,21 +22,32 @@ export function methodCautions(method: Method, window: WorkWindow, { knowledge, 
 }
 
 /** Signs to expect with this method on this trouble, and the alarms that always stop the work. */
-export function signsFor(method: Method, { mark, knowledge, facts }: PlanContext): { expectedSignIds: string[]; alarmSignIds: string[] } {
+export function signsFor(
+  method: Method,
+  { mark, knowledge, facts }: PlanContext,
+): { expectedSignIds: string[]; alarmSignIds: string[] } {
   const acts = (id: string) =>
     (id === 'fizzOnBlood' && method.agents.some((use) => use.agentId === 'peroxide')) ||
-    (id === 'blueTurn' && method.agents.some((use) => ['oxygenBleach', 'bakingSoda'].includes(use.agentId))) ||
+    (id === 'blueTurn' &&
+      method.agents.some((use) => ['oxygenBleach', 'bakingSoda'].includes(use.agentId))) ||
     (id === 'vinegarSmellGoes' && method.agents.some((use) => use.agentId === 'vinegar')) ||
     (id === 'sulphurSmell' && method.agents.some((use) => use.agentId === 'runRemover')) ||
     ['brownRemainder', 'strongerWhenWet', 'waterDarkens'].includes(id);
   const expected = [...mark.expectedSignIds, ...method.expectedSignIds].filter(acts);
-  const groups = facts.piece.parts.flatMap((part) => part.fibres.map(({ fibreId }) => knowledge.fibres.find((fibre) => fibre.id === fibreId)?.group));
+  const groups = facts.piece.parts.flatMap((part) =>
+    part.fibres.map(({ fibreId }) => knowledge.fibres.find((fibre) => fibre.id === fibreId)?.group),
+  );
   return {
     expectedSignIds: expected.filter((id, index) => expected.indexOf(id) === index),
     alarmSignIds: [
       ...(facts.piece.colour === 'white' ? [] : ['dyeOnCloth', 'groundChanges']),
       ...(groups.includes('animalProtein') ? ['felting'] : []),
-      ...(groups.includes('celluloseEster') || groups.includes('synthetic') || groups.includes(undefined) || groups.length === 0 ? ['sticky'] : []),
+      ...(groups.includes('celluloseEster') ||
+      groups.includes('synthetic') ||
+      groups.includes(undefined) ||
+      groups.length === 0
+        ? ['sticky']
+        : []),
       'holes',
       'fumes',
     ],

@@ -27,7 +27,12 @@ const WORTHWHILE_NEW = 0.25;
 
 /** Orders what fits from gentlest to strongest, leaves out what adds nothing, keeps forbidden partners out of one plan. */
 export function climb(fits: readonly Fit[], context: PlanContext): Climb {
-  const sorted = [...fits].sort((a, b) => a.harshness - b.harshness || b.effect.high - a.effect.high || a.method.id.localeCompare(b.method.id, 'en'));
+  const sorted = [...fits].sort(
+    (a, b) =>
+      a.harshness - b.harshness ||
+      b.effect.high - a.effect.high ||
+      a.method.id.localeCompare(b.method.id, 'en'),
+  );
   const rungs: Fit[] = [];
   const spare: { fit: Fit; finding: Finding }[] = [];
   const apart: { fit: Fit; finding: Finding }[] = [];
@@ -36,7 +41,10 @@ export function climb(fits: readonly Fit[], context: PlanContext): Climb {
     const better = rungs.find((rung) => !addsTo(rung, fit, context));
     if (clash) apart.push({ fit, finding: clash });
     else if (better || rungs.length >= MOST_RUNGS) {
-      spare.push({ fit, finding: finding('noBetterThan', { methodId: (better ?? rungs[rungs.length - 1] ?? fit).method.id }) });
+      spare.push({
+        fit,
+        finding: finding('noBetterThan', { methodId: (better ?? rungs[rungs.length - 1] ?? fit).method.id }),
+      });
     } else rungs.push(fit);
   }
   return { rungs, spare, apart };
@@ -45,7 +53,9 @@ export function climb(fits: readonly Fit[], context: PlanContext): Climb {
 function addsTo(rung: Fit, fit: Fit, context: PlanContext): boolean {
   if (fit.effect.high > rung.effect.high + WORTHWHILE_GAIN) return true;
   const known = mechanismsOf(rung.method, context);
-  const isNew = [...mechanismsOf(fit.method, context)].some((mechanism) => !known.has(mechanism) && mechanism !== 'surfactant' && mechanism !== 'flush');
+  const isNew = [...mechanismsOf(fit.method, context)].some(
+    (mechanism) => !known.has(mechanism) && mechanism !== 'surfactant' && mechanism !== 'flush',
+  );
   return isNew && fit.effect.high >= WORTHWHILE_NEW;
 }
 
@@ -60,9 +70,16 @@ function clashWith(rungs: readonly Fit[], fit: Fit, { knowledge, rinsable }: Pla
       const earlier = agentById(knowledge, use.agentId);
       for (const agent of own) {
         const pair = knowledge.forbiddenPairs.find(
-          (candidate) => meets(candidate, earlier, agent) && (candidate.apart !== 'rinse' || (!rinsable && candidate.blocksSurface)),
+          (candidate) =>
+            meets(candidate, earlier, agent) &&
+            (candidate.apart !== 'rinse' || (!rinsable && candidate.blocksSurface)),
         );
-        if (pair) return finding('apartFromRung', { pairId: pair.id, rungMethodId: rung.method.id, agentId: agent.id }, pair.sourceIds);
+        if (pair)
+          return finding(
+            'apartFromRung',
+            { pairId: pair.id, rungMethodId: rung.method.id, agentId: agent.id },
+            pair.sourceIds,
+          );
       }
     }
   }

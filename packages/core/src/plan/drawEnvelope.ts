@@ -29,7 +29,12 @@ export function drawEnvelope(limits: readonly Limit[]): Envelope {
     wetting: tightestOf(WETTINGS, of('wetting'), 'immersion'),
     action: tightestOf(ACTIONS, of('action'), 'firmBrush'),
     programme: tightestOf(PROGRAMMES, of('programme'), 'normal'),
-    chemistry: CHEMISTRIES.map((chemistry) => chemistryWindow(chemistry, of('chemistry').filter((limit) => limit.chemistry === chemistry))),
+    chemistry: CHEMISTRIES.map((chemistry) =>
+      chemistryWindow(
+        chemistry,
+        of('chemistry').filter((limit) => limit.chemistry === chemistry),
+      ),
+    ),
     drying: DRYING_WAYS.map((way) => {
       const against = of('drying').filter((limit) => limit.forbids === way);
       return { way, allowed: against.length === 0, limits: against };
@@ -37,7 +42,10 @@ export function drawEnvelope(limits: readonly Limit[]): Envelope {
   };
 }
 
-function chemistryWindow(chemistry: ChemistryWindow['chemistry'], owned: readonly ChemistryLimit[]): ChemistryWindow {
+function chemistryWindow(
+  chemistry: ChemistryWindow['chemistry'],
+  owned: readonly ChemistryLimit[],
+): ChemistryWindow {
   const limits = [...owned].sort((a, b) => VERDICT_RANK[a.verdict] - VERDICT_RANK[b.verdict]);
   const least = (key: 'maxTempC' | 'maxDwellMin' | 'maxRounds') => {
     const values = limits.flatMap((limit) => limit.bounds[key] ?? []);

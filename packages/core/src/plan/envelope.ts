@@ -1,5 +1,15 @@
 import type { Action, Chemistry, DryingWay, Programme, Wetting } from '@feverfew/knowledge';
-import type { ActionLimit, ChemistryBounds, ChemistryLimit, DryingLimit, Limit, PHLimit, ProgrammeLimit, TempLimit, WettingLimit } from './limit.js';
+import type {
+  ActionLimit,
+  ChemistryBounds,
+  ChemistryLimit,
+  DryingLimit,
+  Limit,
+  PHLimit,
+  ProgrammeLimit,
+  TempLimit,
+  WettingLimit,
+} from './limit.js';
 
 export interface ChemistryWindow {
   readonly chemistry: Chemistry;
@@ -18,7 +28,12 @@ export interface DryingWindow {
 /** The tightest limit per quantity over everything that applies; each list holds the owners, tightest first. */
 export interface Envelope {
   readonly tempC: { readonly max: number; readonly limits: readonly TempLimit[] };
-  readonly pH: { readonly min: number; readonly max: number; readonly weakAcidBrieflyMin: number; readonly limits: readonly PHLimit[] };
+  readonly pH: {
+    readonly min: number;
+    readonly max: number;
+    readonly weakAcidBrieflyMin: number;
+    readonly limits: readonly PHLimit[];
+  };
   readonly wetting: { readonly most: Wetting; readonly limits: readonly WettingLimit[] };
   readonly action: { readonly most: Action; readonly limits: readonly ActionLimit[] };
   readonly programme: { readonly most: Programme; readonly limits: readonly ProgrammeLimit[] };

@@ -10,4 +10,5 @@ export function harshnessHere(method: Method, remarks: readonly Finding[]): numb
 }
 
 /** Risk to the piece in a word. */
-export const riskOf = (harshness: number): Risk => (harshness >= 8 ? 'high' : harshness >= 6 ? 'fair' : 'low');
+export const riskOf = (harshness: number): Risk =>
+  harshness >= 8 ? 'high' : harshness >= 6 ? 'fair' : 'low';

@@ -1,4 +1,15 @@
-import type { Action, Chemistry, Colour, Condition, DryingWay, Fastness, Programme, Protects, UpholsteryCode, Wetting } from '@feverfew/knowledge';
+import type {
+  Action,
+  Chemistry,
+  Colour,
+  Condition,
+  DryingWay,
+  Fastness,
+  Programme,
+  Protects,
+  UpholsteryCode,
+  Wetting,
+} from '@feverfew/knowledge';
 import type { LabelSign } from '../textile/careLabel.js';
 
 /** The fact that set a limit. */
@@ -25,7 +36,12 @@ interface Owned {
 }
 
 export type TempLimit = Owned & { readonly quantity: 'tempC'; readonly maxC: number };
-export type PHLimit = Owned & { readonly quantity: 'pH'; readonly min: number; readonly max: number; readonly weakAcidBrieflyMin: number };
+export type PHLimit = Owned & {
+  readonly quantity: 'pH';
+  readonly min: number;
+  readonly max: number;
+  readonly weakAcidBrieflyMin: number;
+};
 export type WettingLimit = Owned & { readonly quantity: 'wetting'; readonly most: Wetting };
 export type ActionLimit = Owned & { readonly quantity: 'action'; readonly most: Action };
 export type ProgrammeLimit = Owned & { readonly quantity: 'programme'; readonly most: Programme };
@@ -38,4 +54,11 @@ export type ChemistryLimit = Owned & {
 };
 
 /** One limit on one quantity, with its owner and its ground. A limit without a source cannot exist. */
-export type Limit = TempLimit | PHLimit | WettingLimit | ActionLimit | ProgrammeLimit | DryingLimit | ChemistryLimit;
+export type Limit =
+  | TempLimit
+  | PHLimit
+  | WettingLimit
+  | ActionLimit
+  | ProgrammeLimit
+  | DryingLimit
+  | ChemistryLimit;

@@ -36,7 +36,8 @@ export function measureIngredient(agent: Agent, wanted: Wanted, household: House
 function cutDown(agent: Agent, wanted: Wanted, household: Household) {
   const fromPct = household.cupboard.find((entry) => entry.agentId === agent.id)?.strengthPct ?? null;
   const toPct = agent.strength?.recipe;
-  if (fromPct === null || toPct === undefined || fromPct <= toPct || wanted.unit !== 'mL') return { ...wanted, dilution: null };
+  if (fromPct === null || toPct === undefined || fromPct <= toPct || wanted.unit !== 'mL')
+    return { ...wanted, dilution: null };
   const { stockML, waterML } = dilute(fromPct, toPct, wanted.amount);
   const share = toPct / fromPct;
   return {
@@ -48,7 +49,8 @@ function cutDown(agent: Agent, wanted: Wanted, household: Household) {
   };
 }
 
-const round = (value: number): number => (value >= 100 ? Math.round(value) : value >= 10 ? Math.round(value * 2) / 2 : Math.round(value * 10) / 10);
+const round = (value: number): number =>
+  value >= 100 ? Math.round(value) : value >= 10 ? Math.round(value * 2) / 2 : Math.round(value * 10) / 10;
 
 function tidy(snapped: ReturnType<typeof snapToTools>): ReturnType<typeof snapToTools> {
   return snapped && { ...snapped, volumeML: round(snapped.volumeML), errorPct: Math.round(snapped.errorPct) };

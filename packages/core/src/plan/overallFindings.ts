@@ -12,11 +12,17 @@ export function overallFindings(context: PlanContext, rungs: number): Finding[] 
     ...(fibresUnknown ? [finding('fibresUnknown', {})] : []),
     ...(!piece.label && !item.coded ? [finding('noLabelKnown', {})] : []),
     ...(item.coded && (piece.code === null || piece.code === 'unknown') ? [finding('codeUnknown', {})] : []),
-    ...(facts.triedAgentIds.length > 0 ? [finding('rinseTriedFirst', { agentIds: facts.triedAgentIds })] : []),
+    ...(facts.triedAgentIds.length > 0
+      ? [finding('rinseTriedFirst', { agentIds: facts.triedAgentIds })]
+      : []),
     ...(mark.advice ? [finding('markAdvice', { markId: mark.id }, mark.sourceIds)] : []),
     ...(item.note ? [finding('itemNote', { itemId: item.id }, item.sourceIds)] : []),
-    ...(['weeks', 'months'].includes(facts.age) ? [finding('ageLowersOdds', { age: facts.age }, ['memory'])] : []),
-    ...(['hotWash', 'tumbled', 'ironed'].includes(facts.heat) ? [finding('heatLowersOdds', { heat: facts.heat }, ['memory'])] : []),
+    ...(['weeks', 'months'].includes(facts.age)
+      ? [finding('ageLowersOdds', { age: facts.age }, ['memory'])]
+      : []),
+    ...(['hotWash', 'tumbled', 'ironed'].includes(facts.heat)
+      ? [finding('heatLowersOdds', { heat: facts.heat }, ['memory'])]
+      : []),
     finding('noHeatBeforeGone', {}),
     ...cupboardPairs(context),
   ];
@@ -25,7 +31,8 @@ export function overallFindings(context: PlanContext, rungs: number): Finding[] 
 function professionalFindings({ facts, item }: PlanContext, rungs: number): Finding[] {
   if (item.coded && facts.piece.code === 'X') return [finding('professionalHand', { because: 'codeX' })];
   if (item.coded && facts.piece.code === 'S') return [finding('professionalHand', { because: 'codeS' })];
-  if (facts.piece.condition === 'antique' || facts.piece.condition === 'irreplaceable') return [finding('professionalHand', { because: 'antique' })];
+  if (facts.piece.condition === 'antique' || facts.piece.condition === 'irreplaceable')
+    return [finding('professionalHand', { because: 'antique' })];
   return rungs === 0 ? [finding('professionalHand', { because: 'noMethod' })] : [];
 }
 
@@ -35,8 +42,18 @@ function cupboardPairs({ household, knowledge }: PlanContext): Finding[] {
   const chlorine = agents.filter((agent) => agent.chemistries.includes('chlorine'));
   return chlorine.flatMap((agentA) =>
     agents.flatMap((agentB) => {
-      const pair = knowledge.forbiddenPairs.find((candidate) => candidate.a === 'chlorine' && agentB.chemistries.includes(candidate.b));
-      return pair ? [finding('cupboardHoldsPair', { pairId: pair.id, agentAId: agentA.id, agentBId: agentB.id }, pair.sourceIds)] : [];
+      const pair = knowledge.forbiddenPairs.find(
+        (candidate) => candidate.a === 'chlorine' && agentB.chemistries.includes(candidate.b),
+      );
+      return pair
+        ? [
+            finding(
+              'cupboardHoldsPair',
+              { pairId: pair.id, agentAId: agentA.id, agentBId: agentB.id },
+              pair.sourceIds,
+            ),
+          ]
+        : [];
     }),
   );
 }

@@ -28,18 +28,43 @@ export function planTreatment(facts: TroubleFacts, household: Household, knowled
   const item = knowledge.items.find((candidate) => candidate.id === facts.piece.itemId);
   const frame = { knowledgeVersion: knowledge.version, facts, envelope };
   if (!mark || !item) {
-    const findings = [...(mark ? [] : [finding('markNeeded', {})]), ...(item ? [] : [finding('itemNeeded', {})])];
+    const findings = [
+      ...(mark ? [] : [finding('markNeeded', {})]),
+      ...(item ? [] : [finding('itemNeeded', {})]),
+    ];
     return { ...frame, ladder: [], candidates: [], findings };
   }
   const dryMassG = facts.piece.dryMassG ?? item.dryMassG;
-  const context: PlanContext = { facts, household, knowledge, envelope, mark, item, dryMassG, rinsable: isRinsable(item, envelope) };
-  const weighed = knowledge.methods.filter((method) => concerns(method, context)).map((method) => weigh(method, context));
-  const { rungs, spare, apart } = climb(weighed.flatMap((entry) => entry.fit ?? []), context);
+  const context: PlanContext = {
+    facts,
+    household,
+    knowledge,
+    envelope,
+    mark,
+    item,
+    dryMassG,
+    rinsable: isRinsable(item, envelope),
+  };
+  const weighed = knowledge.methods
+    .filter((method) => concerns(method, context))
+    .map((method) => weigh(method, context));
+  const { rungs, spare, apart } = climb(
+    weighed.flatMap((entry) => entry.fit ?? []),
+    context,
+  );
   const ladder = rungs.map((fit, index) => rungOf(fit, index, context));
   const candidates: Candidate[] = [
     ...rungs.map((fit): Candidate => ({ methodId: fit.method.id, verdict: 'rung', findings: fit.remarks })),
-    ...spare.map((entry): Candidate => ({ methodId: entry.fit.method.id, verdict: 'spare', findings: [entry.finding] })),
-    ...apart.map((entry): Candidate => ({ methodId: entry.fit.method.id, verdict: 'ruledOut', findings: [entry.finding] })),
+    ...spare.map(
+      (entry): Candidate => ({ methodId: entry.fit.method.id, verdict: 'spare', findings: [entry.finding] }),
+    ),
+    ...apart.map(
+      (entry): Candidate => ({
+        methodId: entry.fit.method.id,
+        verdict: 'ruledOut',
+        findings: [entry.finding],
+      }),
+    ),
     ...weighed.flatMap((entry) => entry.candidate ?? []),
   ];
   return { ...frame, ladder, candidates, findings: overallFindings(context, ladder.length) };
@@ -47,8 +72,13 @@ export function planTreatment(facts: TroubleFacts, household: Household, knowled
 
 /** Made for this kind of trouble, for one of its components, and for pieces kept in place or not. */
 function concerns(method: Method, { mark, rinsable }: PlanContext): boolean {
-  const placed = method.place === 'both' || (method.place === 'surface') === !rinsable || (!rinsable && method.wetting === 'spot');
-  const aimed = method.componentIds.length === 0 || mark.components.some((part) => method.componentIds.includes(part.componentId));
+  const placed =
+    method.place === 'both' ||
+    (method.place === 'surface') === !rinsable ||
+    (!rinsable && method.wetting === 'spot');
+  const aimed =
+    method.componentIds.length === 0 ||
+    mark.components.some((part) => method.componentIds.includes(part.componentId));
   return placed && aimed && method.kinds.includes(mark.kind);
 }
 
@@ -56,16 +86,23 @@ function weigh(method: Method, context: PlanContext): { fit?: Fit; candidate?: C
   const window = workWindow(method, context);
   const effect = expectedEffect(method, window.tempC.target, context);
   const against = judgeMethod(method, window, context);
-  if (against.length > 0) return { candidate: { methodId: method.id, verdict: 'ruledOut', findings: against } };
+  if (against.length > 0)
+    return { candidate: { methodId: method.id, verdict: 'ruledOut', findings: against } };
   if (effect.high < LEAST_EFFECT) {
-    const findings: Finding[] = [finding('littleEffect', { highPct: Math.round(effect.high * 100) }, ['memory'])];
+    const findings: Finding[] = [
+      finding('littleEffect', { highPct: Math.round(effect.high * 100) }, ['memory']),
+    ];
     return { candidate: { methodId: method.id, verdict: 'noUse', findings } };
   }
   const remarks = remarkFindings(method, window, context);
   return { fit: { method, window, effect, remarks, harshness: harshnessHere(method, remarks) } };
 }
 
-function rungOf({ method, window, effect, remarks, harshness }: Fit, rungIndex: number, context: PlanContext): Rung {
+function rungOf(
+  { method, window, effect, remarks, harshness }: Fit,
+  rungIndex: number,
+  context: PlanContext,
+): Rung {
   const hiddenTest = remarks.some((remark) => remark.code === 'hiddenTestFirst');
   const steps = buildSteps({ method, window, context, rungIndex, hiddenTest });
   const handsOnMin = steps.reduce((sum, step) => sum + step.handsOnMin, 0);
@@ -77,7 +114,9 @@ function rungOf({ method, window, effect, remarks, harshness }: Fit, rungIndex: 
     handsOnMin,
     totalMin: { low: handsOnMin + window.dwellMin.min, high: handsOnMin + window.dwellMin.max },
     maxRounds: window.maxRounds,
-    missingAgentIds: remarks.flatMap((remark) => (remark.code === 'notInCupboard' ? remark.facts.agentId : [])),
+    missingAgentIds: remarks.flatMap((remark) =>
+      remark.code === 'notInCupboard' ? remark.facts.agentId : [],
+    ),
     findings: remarks,
     cautionIds: cautionIds.filter((id, index) => cautionIds.indexOf(id) === index),
     steps,

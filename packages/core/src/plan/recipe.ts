@@ -24,17 +24,30 @@ function bathRecipe(method: Method, window: WorkWindow, context: PlanContext): R
     ingredients: ingredientsOf(method, context, (dose) => {
       if (dose.per !== 'litre') return null;
       const { low, high } = dose.amount;
-      return { unit: dose.unit, amount: ((low + high) / 2) * bath.waterL, low: low * bath.waterL, high: high * bath.waterL };
+      return {
+        unit: dose.unit,
+        amount: ((low + high) / 2) * bath.waterL,
+        low: low * bath.waterL,
+        high: high * bath.waterL,
+      };
     }),
     waterML: null,
     bath: { waterL: bath.waterL, shares: roundShares(shares) },
-    vessel: { id: vessel.id, name: vessel.name, volumeL: vessel.volumeL, fillL: Math.round(bath.fillL * 10) / 10 },
+    vessel: {
+      id: vessel.id,
+      name: vessel.name,
+      volumeL: vessel.volumeL,
+      fillL: Math.round(bath.fillL * 10) / 10,
+    },
   };
 }
 
 function smallMix(method: Method, context: PlanContext): Recipe {
   const totalML = mixVolume(method, context);
-  const agentParts = method.agents.reduce((sum, use) => sum + (use.dose.per === 'parts' ? use.dose.parts : 0), 0);
+  const agentParts = method.agents.reduce(
+    (sum, use) => sum + (use.dose.per === 'parts' ? use.dose.parts : 0),
+    0,
+  );
   const parts = agentParts + (method.waterParts ?? 0);
   // Powders and liquids used one after the other are not one mix: each covers the spot by itself.
   const share = (own: number) => (method.waterParts === null ? totalML : (totalML * own) / parts);
@@ -62,11 +75,24 @@ function mixVolume(method: Method, { facts, dryMassG, rinsable }: PlanContext): 
 
 type DoseOf = (dose: Method['agents'][number]['dose']) => Parameters<typeof measureIngredient>[1] | null;
 
-function ingredientsOf(method: Method, { knowledge, household }: PlanContext, wantedOf: DoseOf): Ingredient[] {
+function ingredientsOf(
+  method: Method,
+  { knowledge, household }: PlanContext,
+  wantedOf: DoseOf,
+): Ingredient[] {
   return method.agents.map((use) => {
     const wanted = wantedOf(use.dose);
     if (wanted) return measureIngredient(agentById(knowledge, use.agentId), wanted, household);
-    return { agentId: use.agentId, basis: 'label', massG: null, volumeML: null, range: null, snapped: null, strengthPct: null, dilution: null };
+    return {
+      agentId: use.agentId,
+      basis: 'label',
+      massG: null,
+      volumeML: null,
+      range: null,
+      snapped: null,
+      strengthPct: null,
+      dilution: null,
+    };
   });
 }
 

@@ -51,7 +51,12 @@ export interface Step {
   readonly ingredients: readonly Ingredient[];
   readonly waterML: number | null;
   readonly bath: { readonly waterL: number; readonly shares: WaterShares } | null;
-  readonly vessel: { readonly id: string; readonly name: string; readonly volumeL: number; readonly fillL: number } | null;
+  readonly vessel: {
+    readonly id: string;
+    readonly name: string;
+    readonly volumeL: number;
+    readonly fillL: number;
+  } | null;
   readonly tempC: { readonly min: number; readonly max: number; readonly target: number } | null;
   readonly pH: { readonly low: number; readonly high: number } | null;
   readonly action: Action | null;

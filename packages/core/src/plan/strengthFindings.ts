@@ -8,10 +8,24 @@ export function strengthFindings(agent: Agent, household: Household): Finding[] 
   const { strength } = agent;
   if (!entry || !strength) return [];
   const { strengthPct } = entry;
-  if (strengthPct === null) return strength.mustBeKnown ? [finding('strengthUnknown', { agentId: agent.id }, agent.sourceIds)] : [];
-  if (strengthPct > strength.max) return [finding('strengthTooHigh', { agentId: agent.id, pct: strengthPct, maxPct: strength.max }, agent.sourceIds)];
+  if (strengthPct === null)
+    return strength.mustBeKnown ? [finding('strengthUnknown', { agentId: agent.id }, agent.sourceIds)] : [];
+  if (strengthPct > strength.max)
+    return [
+      finding(
+        'strengthTooHigh',
+        { agentId: agent.id, pct: strengthPct, maxPct: strength.max },
+        agent.sourceIds,
+      ),
+    ];
   if (strengthPct < strength.recipe * 0.8) {
-    return [finding('strengthTooLow', { agentId: agent.id, pct: strengthPct, recipePct: strength.recipe }, agent.sourceIds)];
+    return [
+      finding(
+        'strengthTooLow',
+        { agentId: agent.id, pct: strengthPct, recipePct: strength.recipe },
+        agent.sourceIds,
+      ),
+    ];
   }
   return [];
 }

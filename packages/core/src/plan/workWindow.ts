@@ -32,7 +32,8 @@ export function workWindow(method: Method, context: PlanContext): WorkWindow {
       lookEvery: Math.min(method.dwellMin.lookEvery, dwellMax),
     },
     maxRounds: Math.min(method.maxRounds, bounds.maxRounds ?? method.maxRounds),
-    action: ACTIONS[Math.min(ACTIONS.indexOf(method.action), ACTIONS.indexOf(envelope.action.most))] ?? 'none',
+    action:
+      ACTIONS[Math.min(ACTIONS.indexOf(method.action), ACTIONS.indexOf(envelope.action.most))] ?? 'none',
     bounds,
   };
 }

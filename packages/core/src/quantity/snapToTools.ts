@@ -33,7 +33,9 @@ export function snapToTools(volumeML: number, toolIds: readonly MeasureToolId[])
     wholeCountsBelow(volumeML, large).flatMap((first) =>
       toolIds
         .filter((small) => MEASURE_TOOLS[small].volumeML < MEASURE_TOOLS[large].volumeML)
-        .flatMap((small) => singleCounts(volumeML - volumeOf(first), small).map((second) => [first, ...second])),
+        .flatMap((small) =>
+          singleCounts(volumeML - volumeOf(first), small).map((second) => [first, ...second]),
+        ),
     ),
   );
   const best = [...singles, ...pairs]
@@ -67,5 +69,5 @@ function describe(counts: readonly ToolCount[], askedML: number): SnappedVolume 
 function fuss({ counts, errorPct }: SnappedVolume): number {
   const error = Math.max(0, Math.abs(errorPct) - GOOD_ENOUGH_PCT);
   const scoops = counts.reduce((sum, { toolId, count }) => sum + (toolId === 'jug' ? 2 : count), 0);
-  return error * 10 + (counts.length - 1) * 6 + scoops;
+  return error * 10 + (counts.length - 1) * 3 + scoops;
 }

@@ -10,9 +10,11 @@ const accept = (state: RunState): Transition => ({ ok: true, state });
 
 /** One event on one state. Undo is not an event of the state but of the list: see replayRun. */
 export function applyRunEvent(state: RunState | null, event: RunEvent, plan: Plan): Transition {
-  if (event.kind === 'started') return state ? refuse('alreadyStarted') : start(event.rungIndex, event.at, plan);
+  if (event.kind === 'started')
+    return state ? refuse('alreadyStarted') : start(event.rungIndex, event.at, plan);
   if (!state) return refuse('notStarted');
-  if (event.kind === 'noted') return accept({ ...state, notes: [...state.notes, { at: event.at, text: event.text }] });
+  if (event.kind === 'noted')
+    return accept({ ...state, notes: [...state.notes, { at: event.at, text: event.text }] });
   if (state.status === 'finished') return refuse('finished');
   const step = currentStep(state, plan);
   if (!step) return refuse('noSuchRung');
@@ -40,7 +42,8 @@ export function applyRunEvent(state: RunState | null, event: RunEvent, plan: Pla
   }
 }
 
-export const currentStep = (state: RunState, plan: Plan): Step | null => plan.ladder[state.rungIndex]?.steps[state.stepIndex] ?? null;
+export const currentStep = (state: RunState, plan: Plan): Step | null =>
+  plan.ladder[state.rungIndex]?.steps[state.stepIndex] ?? null;
 
 function start(rungIndex: number, at: string, plan: Plan): Transition {
   if (!plan.ladder[rungIndex]) return refuse('noSuchRung');
@@ -74,8 +77,14 @@ function stepDone(state: RunState, stepId: string, step: Step, plan: Plan): Tran
   return accept({ ...state, timer: null, stepIndex: Math.min(last, state.stepIndex + 1) });
 }
 
-function looked(state: RunState, event: Extract<RunEvent, { kind: 'looked' }>, step: Step, plan: Plan): Transition {
-  if (step.kind !== 'dwell' && step.kind !== 'look' && step.kind !== 'finalLook') return refuse('notThisStep');
+function looked(
+  state: RunState,
+  event: Extract<RunEvent, { kind: 'looked' }>,
+  step: Step,
+  plan: Plan,
+): Transition {
+  if (step.kind !== 'dwell' && step.kind !== 'look' && step.kind !== 'finalLook')
+    return refuse('notThisStep');
   const { rungIndex, round } = state;
   return accept({
     ...state,
@@ -101,7 +110,11 @@ function decided(state: RunState, choice: Choice, plan: Plan): Transition {
     case 'nextRung':
       return accept({ ...moved, rungIndex: state.rungIndex + 1, round: 1, stepIndex: 0 });
     case 'stop':
-      return accept({ ...moved, stopping: true, stepIndex: Math.max(state.stepIndex, indexOf('rinse', 'dry')) });
+      return accept({
+        ...moved,
+        stopping: true,
+        stepIndex: Math.max(state.stepIndex, indexOf('rinse', 'dry')),
+      });
     case 'finish':
       return accept(settled);
   }

@@ -4,16 +4,27 @@ import type { Choice, LookAnswer } from './runEvent.js';
 import type { RunState } from './runState.js';
 
 /** What an answer opens, recommended first: still moving → again (bounded); stalled → another mechanism; wrong → stop at once. */
-export function choicesAfterLook(answer: LookAnswer, at: string, state: RunState, plan: Plan, step: Step): Choice[] {
+export function choicesAfterLook(
+  answer: LookAnswer,
+  at: string,
+  state: RunState,
+  plan: Plan,
+  step: Step,
+): Choice[] {
   if (answer === 'wrong') return step.kind === 'finalLook' ? ['finish'] : ['stop'];
   const rung = plan.ladder[state.rungIndex];
   const mayRepeat = state.round < (rung?.maxRounds ?? 1);
   const hasNext = state.rungIndex + 1 < plan.ladder.length;
-  const onward: Choice[] = [...(mayRepeat ? (['repeat'] as const) : []), ...(hasNext ? (['nextRung'] as const) : [])];
+  const onward: Choice[] = [
+    ...(mayRepeat ? (['repeat'] as const) : []),
+    ...(hasNext ? (['nextRung'] as const) : []),
+  ];
   if (step.kind === 'dwell') return choicesWhileWaiting(answer, at, state, hasNext);
   if (step.kind === 'finalLook') {
     if (answer === 'gone') return ['finish'];
-    return answer === 'moving' ? [...onward, 'finish'] : [...onward.filter((choice) => choice === 'nextRung'), 'finish'];
+    return answer === 'moving'
+      ? [...onward, 'finish']
+      : [...onward.filter((choice) => choice === 'nextRung'), 'finish'];
   }
   if (answer === 'gone') return ['continue'];
   if (answer === 'moving') return [...onward, 'continue', 'stop'];

@@ -12,7 +12,12 @@ export type RunEvent =
   | { readonly kind: 'started'; readonly at: string; readonly rungIndex: number }
   | { readonly kind: 'stepDone'; readonly at: string; readonly stepId: string }
   | { readonly kind: 'timerStarted'; readonly at: string; readonly stepId: string }
-  | { readonly kind: 'looked'; readonly at: string; readonly answer: LookAnswer; readonly leftPct: number | null }
+  | {
+      readonly kind: 'looked';
+      readonly at: string;
+      readonly answer: LookAnswer;
+      readonly leftPct: number | null;
+    }
   | { readonly kind: 'decided'; readonly at: string; readonly choice: Choice }
   | { readonly kind: 'finished'; readonly at: string; readonly outcome: Outcome; readonly note: string }
   | { readonly kind: 'noted'; readonly at: string; readonly text: string }

@@ -43,6 +43,20 @@ export interface RunState {
 }
 
 /** Why an event does not fit the state it meets. Returned, never thrown. */
-export type Refusal = 'notStarted' | 'alreadyStarted' | 'finished' | 'noSuchRung' | 'notThisStep' | 'lookFirst' | 'decideFirst' | 'nothingToDecide' | 'notOffered' | 'notADwell' | 'timerRuns' | 'nothingToUndo';
+export type Refusal =
+  | 'notStarted'
+  | 'alreadyStarted'
+  | 'finished'
+  | 'noSuchRung'
+  | 'notThisStep'
+  | 'lookFirst'
+  | 'decideFirst'
+  | 'nothingToDecide'
+  | 'notOffered'
+  | 'notADwell'
+  | 'timerRuns'
+  | 'nothingToUndo';
 
-export type Transition = { readonly ok: true; readonly state: RunState } | { readonly ok: false; readonly refusal: Refusal };
+export type Transition =
+  | { readonly ok: true; readonly state: RunState }
+  | { readonly ok: false; readonly refusal: Refusal };

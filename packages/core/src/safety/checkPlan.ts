@@ -30,12 +30,26 @@ export interface Violation {
  * Shares no code with the planner: every limit is looked up again from fibres, label, code and pairs.
  */
 export function checkPlan(plan: Plan, knowledge: Knowledge): Violation[] {
-  return [...plan.ladder.flatMap((rung) => checkRung(rung, plan, knowledge)), ...checkSequence(plan, knowledge)];
+  return [
+    ...plan.ladder.flatMap((rung) => checkRung(rung, plan, knowledge)),
+    ...checkSequence(plan, knowledge),
+  ];
 }
 
 type Check = (step: Step, rung: Rung, plan: Plan, knowledge: Knowledge) => Violation['code'][];
 
-const CHECKS: readonly Check[] = [vesselPairs, fibreChemistry, labelChemistry, heat, pHWindow, wetness, programme, action, drying, cautions];
+const CHECKS: readonly Check[] = [
+  vesselPairs,
+  fibreChemistry,
+  labelChemistry,
+  heat,
+  pHWindow,
+  wetness,
+  programme,
+  action,
+  drying,
+  cautions,
+];
 
 function checkRung(rung: Rung, plan: Plan, knowledge: Knowledge): Violation[] {
   const found = rung.steps.flatMap((step) =>
@@ -45,34 +59,45 @@ function checkRung(rung: Rung, plan: Plan, knowledge: Knowledge): Violation[] {
   const dries = rung.steps.findIndex((step) => step.kind === 'dry');
   const whole: Violation['code'][] = [
     ...(looks < 0 || (dries >= 0 && looks > dries) ? (['lookMissing'] as const) : []),
-    ...(needsTest(rung, plan, knowledge) && !rung.steps.some((step) => step.kind === 'hiddenTest') ? (['hiddenTestMissing'] as const) : []),
+    ...(needsTest(rung, plan, knowledge) && !rung.steps.some((step) => step.kind === 'hiddenTest')
+      ? (['hiddenTestMissing'] as const)
+      : []),
   ];
   return [...found, ...whole.map((code) => ({ code, at: rung.methodId }))];
 }
 
 const chemistriesOf = (step: Step, knowledge: Knowledge): string[] =>
-  step.ingredients.flatMap((ingredient) => knowledge.agents.find((agent) => agent.id === ingredient.agentId)?.chemistries ?? []);
+  step.ingredients.flatMap(
+    (ingredient) => knowledge.agents.find((agent) => agent.id === ingredient.agentId)?.chemistries ?? [],
+  );
 
 const fibresOf = (plan: Plan, knowledge: Knowledge) =>
   (plan.facts.piece.parts.length > 0 ? plan.facts.piece.parts : [{ fibres: [] }])
-    .flatMap((part) => (part.fibres.length > 0 ? part.fibres.map((share) => share.fibreId) : ['unknownFibre']))
+    .flatMap((part) =>
+      part.fibres.length > 0 ? part.fibres.map((share) => share.fibreId) : ['unknownFibre'],
+    )
     .flatMap((id) => knowledge.fibres.filter((fibre) => fibre.id === id));
 
 function vesselPairs(step: Step, _rung: Rung, _plan: Plan, knowledge: Knowledge): Violation['code'][] {
   const inIt = chemistriesOf(step, knowledge);
-  return knowledge.forbiddenPairs.some((pair) => inIt.includes(pair.a) && inIt.includes(pair.b)) ? ['forbiddenPairInVessel'] : [];
+  return knowledge.forbiddenPairs.some((pair) => inIt.includes(pair.a) && inIt.includes(pair.b))
+    ? ['forbiddenPairInVessel']
+    : [];
 }
 
 function fibreChemistry(step: Step, _rung: Rung, plan: Plan, knowledge: Knowledge): Violation['code'][] {
   const used = chemistriesOf(step, knowledge);
-  const never = fibresOf(plan, knowledge).flatMap((fibre) => fibre.chemistry.filter((rule) => rule.verdict === 'never').map((rule) => rule.chemistry));
+  const never = fibresOf(plan, knowledge).flatMap((fibre) =>
+    fibre.chemistry.filter((rule) => rule.verdict === 'never').map((rule) => rule.chemistry),
+  );
   return used.some((chemistry) => (never as string[]).includes(chemistry)) ? ['agentOnForbiddenFibre'] : [];
 }
 
 function labelChemistry(step: Step, _rung: Rung, plan: Plan, knowledge: Knowledge): Violation['code'][] {
   const used = chemistriesOf(step, knowledge);
   const bleach = plan.facts.piece.label?.bleach;
-  const banned = bleach === 'any' ? [] : bleach === 'never' ? ['chlorine', 'peroxide', 'percarbonate'] : ['chlorine'];
+  const banned =
+    bleach === 'any' ? [] : bleach === 'never' ? ['chlorine', 'peroxide', 'percarbonate'] : ['chlorine'];
   return used.some((chemistry) => banned.includes(chemistry)) ? ['agentAgainstLabel'] : [];
 }
 
@@ -82,28 +107,40 @@ function heat(step: Step, rung: Rung, plan: Plan, knowledge: Knowledge): Violati
   const white = colour === 'white';
   const labelled = label?.wash?.kind === 'machine';
   const tops = [
-    ...fibresOf(plan, knowledge).map(({ bathTempC: t }) => (labelled ? (white ? t.white : t.coloured) : white ? t.unlabelledWhite : t.unlabelledColoured)),
+    ...fibresOf(plan, knowledge).map(({ bathTempC: t }) =>
+      labelled ? (white ? t.white : t.coloured) : white ? t.unlabelledWhite : t.unlabelledColoured,
+    ),
     ...(label?.wash?.kind === 'machine' ? [label.wash.maxC] : label?.wash?.kind === 'hand' ? [40] : []),
     ...soilTops(plan, knowledge),
     ...(plan.facts.piece.fastness === 'failed' && !white ? [30] : []),
   ];
   const seen = rung.steps.slice(0, rung.steps.indexOf(step)).some((earlier) => earlier.kind === 'finalLook');
   const hotWash = step.kind === 'wash' && step.tempC.max > 40 && !seen;
-  return [...(step.tempC.max > Math.min(...tops) ? (['tooHot'] as const) : []), ...(hotWash ? (['heatBeforeLook'] as const) : [])];
+  return [
+    ...(step.tempC.max > Math.min(...tops) ? (['tooHot'] as const) : []),
+    ...(hotWash ? (['heatBeforeLook'] as const) : []),
+  ];
 }
 
 function soilTops(plan: Plan, knowledge: Knowledge): number[] {
   const mark = knowledge.marks.find((candidate) => candidate.id === plan.facts.markId);
-  return (mark?.components ?? []).flatMap((part) => knowledge.components.find((component) => component.id === part.componentId)?.maxTempC ?? []);
+  return (mark?.components ?? []).flatMap(
+    (part) => knowledge.components.find((component) => component.id === part.componentId)?.maxTempC ?? [],
+  );
 }
 
 function pHWindow(step: Step, rung: Rung, plan: Plan, knowledge: Knowledge): Violation['code'][] {
   if (!step.pH) return [];
   const { low, high } = step.pH;
-  const dwell = rung.steps.find((candidate) => candidate.kind === 'dwell')?.dwell?.maxMin ?? Number.POSITIVE_INFINITY;
-  const sour = chemistriesOf(step, knowledge).every((chemistry) => ['weakAcid', 'peroxide', 'detergent', 'water'].includes(chemistry));
+  const dwell =
+    rung.steps.find((candidate) => candidate.kind === 'dwell')?.dwell?.maxMin ?? Number.POSITIVE_INFINITY;
+  const sour = chemistriesOf(step, knowledge).every((chemistry) =>
+    ['weakAcid', 'peroxide', 'detergent', 'water'].includes(chemistry),
+  );
   const brief = sour && dwell <= 60 && rung.steps.some((candidate) => candidate.kind === 'rinse');
-  const outside = fibresOf(plan, knowledge).some(({ pH }) => high > pH.max || low < (brief ? Math.min(pH.min, pH.weakAcidBrieflyMin) : pH.min));
+  const outside = fibresOf(plan, knowledge).some(
+    ({ pH }) => high > pH.max || low < (brief ? Math.min(pH.min, pH.weakAcidBrieflyMin) : pH.min),
+  );
   return outside ? ['pHOutsideFibre'] : [];
 }
 
@@ -113,8 +150,16 @@ function wetness(step: Step, _rung: Rung, plan: Plan, knowledge: Knowledge): Vio
   const soaked = step.bath !== null;
   const washed = step.programme !== null && step.programme !== 'none';
   const noSoak = item?.mostWetting !== 'immersion' || item.coded || label?.wash?.kind === 'never';
-  const noWater = (item?.coded && code !== 'W' && code !== 'WS') || fibresOf(plan, knowledge).some((fibre) => fibre.waterSensitive);
-  const wet = soaked || washed || step.waterML !== null || step.ingredients.some((one) => knowledge.agents.find((agent) => agent.id === one.agentId)?.form === 'liquid');
+  const noWater =
+    (item?.coded && code !== 'W' && code !== 'WS') ||
+    fibresOf(plan, knowledge).some((fibre) => fibre.waterSensitive);
+  const wet =
+    soaked ||
+    washed ||
+    step.waterML !== null ||
+    step.ingredients.some(
+      (one) => knowledge.agents.find((agent) => agent.id === one.agentId)?.form === 'liquid',
+    );
   return ((soaked || washed) && noSoak) || (noWater && wet) ? ['tooWet'] : [];
 }
 
@@ -126,9 +171,17 @@ function programme(step: Step, _rung: Rung, plan: Plan, knowledge: Knowledge): V
   const tops = [
     ...fibresOf(plan, knowledge).map((fibre) => fibre.mostProgramme),
     item?.mostProgramme ?? 'none',
-    wash?.kind === 'never' ? 'none' : wash?.kind === 'hand' ? 'hand' : wash?.kind === 'machine' ? (['normal', 'mild', 'veryMild'][wash.bars] ?? 'hand') : 'mild',
+    wash?.kind === 'never'
+      ? 'none'
+      : wash?.kind === 'hand'
+        ? 'hand'
+        : wash?.kind === 'machine'
+          ? (['normal', 'mild', 'veryMild'][wash.bars] ?? 'hand')
+          : 'mild',
   ];
-  return order.indexOf(step.programme) > Math.min(...tops.map((top) => order.indexOf(top))) ? ['programmeTooStrong'] : [];
+  return order.indexOf(step.programme) > Math.min(...tops.map((top) => order.indexOf(top)))
+    ? ['programmeTooStrong']
+    : [];
 }
 
 function action(step: Step, _rung: Rung, plan: Plan, knowledge: Knowledge): Violation['code'][] {
@@ -136,26 +189,43 @@ function action(step: Step, _rung: Rung, plan: Plan, knowledge: Knowledge): Viol
   const order = ['none', 'blot', 'press', 'softBrush', 'firmBrush'];
   const item = knowledge.items.find((candidate) => candidate.id === plan.facts.piece.itemId);
   const frail = !['sound', 'worn'].includes(plan.facts.piece.condition);
-  const tops = [...fibresOf(plan, knowledge).map((fibre) => fibre.mostAction), item?.mostAction ?? 'none', ...(frail ? ['press'] : [])];
-  return order.indexOf(step.action) > Math.min(...tops.map((top) => order.indexOf(top))) ? ['actionTooStrong'] : [];
+  const tops = [
+    ...fibresOf(plan, knowledge).map((fibre) => fibre.mostAction),
+    item?.mostAction ?? 'none',
+    ...(frail ? ['press'] : []),
+  ];
+  return order.indexOf(step.action) > Math.min(...tops.map((top) => order.indexOf(top)))
+    ? ['actionTooStrong']
+    : [];
 }
 
 function drying(step: Step, rung: Rung, plan: Plan, knowledge: Knowledge): Violation['code'][] {
   const heated = step.dryingWays.some((way) => way === 'tumbleLow' || way === 'tumbleNormal');
-  const before = rung.steps.slice(0, rung.steps.indexOf(step)).every((earlier) => earlier.kind !== 'finalLook');
+  const before = rung.steps
+    .slice(0, rung.steps.indexOf(step))
+    .every((earlier) => earlier.kind !== 'finalLook');
   const { label } = plan.facts.piece;
   const forbidden = new Set<string>([
     ...fibresOf(plan, knowledge).flatMap((fibre) => fibre.drying.map((rule) => rule.forbids)),
-    ...(label?.tumble === 'never' || label === null ? ['tumbleLow', 'tumbleNormal'] : label?.tumble === 'low' ? ['tumbleNormal'] : []),
+    ...(label?.tumble === 'never' || label === null
+      ? ['tumbleLow', 'tumbleNormal']
+      : label?.tumble === 'low'
+        ? ['tumbleNormal']
+        : []),
     ...(label?.shade ? ['sun'] : []),
     ...(label?.natural === 'flat' ? ['line'] : []),
   ]);
-  return [...(heated && before ? (['heatBeforeLook'] as const) : []), ...(step.dryingWays.some((way) => forbidden.has(way)) ? (['dryingForbidden'] as const) : [])];
+  return [
+    ...(heated && before ? (['heatBeforeLook'] as const) : []),
+    ...(step.dryingWays.some((way) => forbidden.has(way)) ? (['dryingForbidden'] as const) : []),
+  ];
 }
 
 function cautions(step: Step, rung: Rung, _plan: Plan, knowledge: Knowledge): Violation['code'][] {
   if (step.kind !== 'mix') return [];
-  const agents = step.ingredients.flatMap((one) => knowledge.agents.filter((agent) => agent.id === one.agentId));
+  const agents = step.ingredients.flatMap((one) =>
+    knowledge.agents.filter((agent) => agent.id === one.agentId),
+  );
   const wanted = [...agents.flatMap((agent) => agent.cautionIds), 'followLabel'];
   const target = step.tempC?.target ?? 0;
   const scald = target > 50 ? 'tongs' : target >= 45 ? 'hotWater' : null;
@@ -169,8 +239,19 @@ function cautions(step: Step, rung: Rung, _plan: Plan, knowledge: Knowledge): Vi
 
 function needsTest(rung: Rung, plan: Plan, knowledge: Knowledge): boolean {
   const { colour, fastness, condition } = plan.facts.piece;
-  const used = rung.steps.filter((step) => step.kind === 'mix').flatMap((step) => chemistriesOf(step, knowledge));
-  const moves = ['peroxide', 'percarbonate', 'alcohol', 'ketone', 'ester', 'hydrocarbon', 'reducer', 'ammonia'];
+  const used = rung.steps
+    .filter((step) => step.kind === 'mix')
+    .flatMap((step) => chemistriesOf(step, knowledge));
+  const moves = [
+    'peroxide',
+    'percarbonate',
+    'alcohol',
+    'ketone',
+    'ester',
+    'hydrocarbon',
+    'reducer',
+    'ammonia',
+  ];
   const untested = colour !== 'white' && fastness !== 'proven';
   const frail = condition === 'antique' || condition === 'irreplaceable';
   return used.some((chemistry) => moves.includes(chemistry)) && (untested || frail);
@@ -179,16 +260,25 @@ function needsTest(rung: Rung, plan: Plan, knowledge: Knowledge): boolean {
 /** Rung after rung on one piece: forbidden partners need a full rinse between, or may not share the plan at all. */
 function checkSequence(plan: Plan, knowledge: Knowledge): Violation[] {
   const item = knowledge.items.find((candidate) => candidate.id === plan.facts.piece.itemId);
-  const drains = !item?.surfaceOnly && item?.mostWetting === 'immersion' && plan.facts.piece.label?.wash?.kind !== 'never';
-  const of = (rung: Rung) => rung.steps.filter((step) => step.kind === 'mix').flatMap((step) => chemistriesOf(step, knowledge));
-  const tried = plan.facts.triedAgentIds.flatMap((id) => knowledge.agents.find((agent) => agent.id === id)?.chemistries ?? []);
+  const drains =
+    !item?.surfaceOnly && item?.mostWetting === 'immersion' && plan.facts.piece.label?.wash?.kind !== 'never';
+  const of = (rung: Rung) =>
+    rung.steps.filter((step) => step.kind === 'mix').flatMap((step) => chemistriesOf(step, knowledge));
+  const tried = plan.facts.triedAgentIds.flatMap(
+    (id) => knowledge.agents.find((agent) => agent.id === id)?.chemistries ?? [],
+  );
   return plan.ladder.flatMap((later, index) =>
     [tried, ...plan.ladder.slice(0, index).map(of)].flatMap((a: readonly string[]): Violation[] => {
       const b = of(later);
-      const pairs = knowledge.forbiddenPairs.filter((pair) => (a.includes(pair.a) && b.includes(pair.b)) || (a.includes(pair.b) && b.includes(pair.a)));
-      if (pairs.some((pair) => pair.apart !== 'rinse' || (!drains && pair.blocksSurface))) return [{ code: 'forbiddenPairInPlan', at: later.methodId }];
+      const pairs = knowledge.forbiddenPairs.filter(
+        (pair) => (a.includes(pair.a) && b.includes(pair.b)) || (a.includes(pair.b) && b.includes(pair.a)),
+      );
+      if (pairs.some((pair) => pair.apart !== 'rinse' || (!drains && pair.blocksSurface)))
+        return [{ code: 'forbiddenPairInPlan', at: later.methodId }];
       const firstMix = later.steps.findIndex((step) => step.kind === 'mix');
-      const rinsed = later.steps.slice(0, firstMix).some((step) => step.kind === 'rinseBefore' && (step.rinses ?? 0) >= 2);
+      const rinsed = later.steps
+        .slice(0, firstMix)
+        .some((step) => step.kind === 'rinseBefore' && (step.rinses ?? 0) >= 2);
       return pairs.length > 0 && !rinsed ? [{ code: 'forbiddenPairUnrinsed', at: later.methodId }] : [];
     }),
   );

@@ -33,7 +33,10 @@ export const household: Household = {
     ['isopropanol', 70],
     ['absorbentPowder', null],
     ['whiteSoap', null],
-  ].map(([agentId, strengthPct]) => ({ agentId: agentId as string, strengthPct: strengthPct as number | null })),
+  ].map(([agentId, strengthPct]) => ({
+    agentId: agentId as string,
+    strengthPct: strengthPct as number | null,
+  })),
   asthma: false,
   boraxSold: false,
   allowChlorine: false,
@@ -51,10 +54,19 @@ export const label = (maxC: 30 | 40 | 60 | 95, bleach: CareLabel['bleach'] = 'ox
   dryClean: null,
 });
 
-export const piece = (itemId: string, fibres: Record<string, number>, facts: Partial<PieceFacts> = {}): PieceFacts => ({
+export const piece = (
+  itemId: string,
+  fibres: Record<string, number>,
+  facts: Partial<PieceFacts> = {},
+): PieceFacts => ({
   itemId,
   name: '',
-  parts: [{ name: 'whole piece', fibres: Object.entries(fibres).map(([fibreId, sharePct]) => ({ fibreId, sharePct })) }],
+  parts: [
+    {
+      name: 'whole piece',
+      fibres: Object.entries(fibres).map(([fibreId, sharePct]) => ({ fibreId, sharePct })),
+    },
+  ],
   colour: 'white',
   fastness: 'unknown',
   condition: 'sound',
@@ -84,15 +96,24 @@ export const cases = {
   blackberryOnArmchair: trouble('berry', piece('armchair', { cotton: 100 }, { colour: 'pale', code: 'W' })),
   varnishOnAcetate: trouble(
     'nailVarnish',
-    piece('linedCoat', {}, {
-      colour: 'dark',
-      parts: [
-        { name: 'shell', fibres: [{ fibreId: 'wool', sharePct: 100 }] },
-        { name: 'lining', fibres: [{ fibreId: 'acetate', sharePct: 100 }] },
-      ],
-    }),
+    piece(
+      'linedCoat',
+      {},
+      {
+        colour: 'dark',
+        parts: [
+          { name: 'shell', fibres: [{ fibreId: 'wool', sharePct: 100 }] },
+          { name: 'lining', fibres: [{ fibreId: 'acetate', sharePct: 100 }] },
+        ],
+      },
+    ),
     { partIndex: 1 },
   ),
-  yellowPetticoat: trouble('storageYellow', piece('petticoat', { cotton: 100 }, { label: label(40) }), { age: 'months', sizeCm: null }),
-  fishOverall: trouble('fishSmell', piece('workwear', { cotton: 100 }, { colour: 'mid', label: label(60) }), { sizeCm: null }),
+  yellowPetticoat: trouble('storageYellow', piece('petticoat', { cotton: 100 }, { label: label(40) }), {
+    age: 'months',
+    sizeCm: null,
+  }),
+  fishOverall: trouble('fishSmell', piece('workwear', { cotton: 100 }, { colour: 'mid', label: label(60) }), {
+    sizeCm: null,
+  }),
 } as const;

@@ -16,4 +16,13 @@ export interface CareLabel {
   dryClean: 'P' | 'F' | 'never' | null;
 }
 
-export type LabelSign = 'wash' | 'handWash' | 'washNever' | 'bleachNever' | 'bleachOxygenOnly' | 'tumbleLow' | 'tumbleNever' | 'shade' | 'flat';
+export type LabelSign =
+  | 'wash'
+  | 'handWash'
+  | 'washNever'
+  | 'bleachNever'
+  | 'bleachOxygenOnly'
+  | 'tumbleLow'
+  | 'tumbleNever'
+  | 'shade'
+  | 'flat';

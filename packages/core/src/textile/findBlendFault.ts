@@ -13,7 +13,8 @@ export function findBlendFault(fibres: readonly FibreShare[]): BlendFault | null
   if (fibres.length === 0) return null;
   for (const { fibreId, sharePct } of fibres) {
     if (!(sharePct > 0 && sharePct <= 100)) return { code: 'shareOutOfRange', fibreId, sharePct };
-    if (fibres.filter((other) => other.fibreId === fibreId).length > 1) return { code: 'fibreTwice', fibreId };
+    if (fibres.filter((other) => other.fibreId === fibreId).length > 1)
+      return { code: 'fibreTwice', fibreId };
   }
   const sumPct = fibres.reduce((sum, fibre) => sum + fibre.sharePct, 0);
   return Math.abs(sumPct - 100) <= BLEND_TOLERANCE_PCT ? null : { code: 'blendNot100', sumPct };

@@ -34,9 +34,7 @@ const noTumble: Fibre['drying'] = [
   { forbids: 'tumbleLow', protects: 'piece', sourceIds: ['textileHandbook'] },
   { forbids: 'tumbleNormal', protects: 'piece', sourceIds: ['textileHandbook'] },
 ];
-const noHotTumble: Fibre['drying'] = [
-  { forbids: 'tumbleNormal', protects: 'piece', sourceIds: ['textileHandbook'] },
-];
+const noHotTumble: Fibre['drying'] = [{ forbids: 'tumbleNormal', protects: 'piece', sourceIds: ['textileHandbook'] }];
 const noSun: Fibre['drying'] = [{ forbids: 'sun', protects: 'piece', sourceIds: ['commonPractice'] }];
 
 export const fibres: readonly Fibre[] = [
@@ -280,9 +278,7 @@ export const fibres: readonly Fibre[] = [
     pH: { min: 3, max: 9, weakAcidBrieflyMin: 2.4 },
     mostAction: 'press',
     mostProgramme: 'mild',
-    chemistry: [
-      { chemistry: 'chlorine', verdict: 'never', protects: 'piece', sourceIds: ['textileHandbook'] },
-    ],
+    chemistry: [{ chemistry: 'chlorine', verdict: 'never', protects: 'piece', sourceIds: ['textileHandbook'] }],
     drying: noHotTumble,
     waterSensitive: false,
     moistureRegainPct: 1.5,

@@ -13,7 +13,12 @@ export const Agent = z.strictObject({
   mechanisms: z.array(Mechanism).min(1),
   /** Strength the recipes are written for; `mustBeKnown` refuses the agent until the household enters it. */
   strength: z
-    .strictObject({ unit: z.enum(['% w/v', '% available chlorine', '% v/v']), recipe: z.number(), max: z.number(), mustBeKnown: z.boolean() })
+    .strictObject({
+      unit: z.enum(['% w/v', '% available chlorine', '% v/v']),
+      recipe: z.number(),
+      max: z.number(),
+      mustBeKnown: z.boolean(),
+    })
     .nullable(),
   /** pH of the bath or liquid at the strength used. */
   pH: z.strictObject({ low: z.number(), high: z.number() }),

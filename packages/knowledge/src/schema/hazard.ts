@@ -28,7 +28,12 @@ export const Caution = z.strictObject({
 export type Caution = z.infer<typeof Caution>;
 
 /** Something the person will see that is normal (expected) or means stop (alarm). */
-export const Sign = z.strictObject({ id: Id, kind: z.enum(['expected', 'alarm']), text: z.string(), sourceIds: SourceIds });
+export const Sign = z.strictObject({
+  id: Id,
+  kind: z.enum(['expected', 'alarm']),
+  text: z.string(),
+  sourceIds: SourceIds,
+});
 export type Sign = z.infer<typeof Sign>;
 
 export const School = z.strictObject({

@@ -38,7 +38,11 @@ export const Method = z.strictObject({
   tempC: z.strictObject({ min: z.number(), max: z.number(), prefer: z.enum(['coldest', 'hottest']) }),
   /** pH of the working bath when it differs from the agents' own (mixtures); null = derived from agents. */
   pH: z.strictObject({ low: z.number(), high: z.number() }).nullable(),
-  dwellMin: z.strictObject({ min: z.number().nonnegative(), max: z.number().positive(), lookEvery: z.number().positive() }),
+  dwellMin: z.strictObject({
+    min: z.number().nonnegative(),
+    max: z.number().positive(),
+    lookEvery: z.number().positive(),
+  }),
   keep: z.enum(['wet', 'letDry', 'covered', 'none']),
   untilCool: z.boolean(),
   maxRounds: z.number().int().positive(),

@@ -1,5 +1,20 @@
 import { z } from 'zod';
-import { ACTIONS, AGES, CHEMISTRIES, COLOURS, CONDITIONS, DRYING_WAYS, FASTNESSES, MECHANISMS, PROGRAMMES, PROTECTS, TROUBLE_KINDS, UPHOLSTERY_CODES, VESSEL_MATERIALS, WETTINGS } from '../vocabulary.js';
+import {
+  ACTIONS,
+  AGES,
+  CHEMISTRIES,
+  COLOURS,
+  CONDITIONS,
+  DRYING_WAYS,
+  FASTNESSES,
+  MECHANISMS,
+  PROGRAMMES,
+  PROTECTS,
+  TROUBLE_KINDS,
+  UPHOLSTERY_CODES,
+  VESSEL_MATERIALS,
+  WETTINGS,
+} from '../vocabulary.js';
 
 export const Chemistry = z.enum(CHEMISTRIES);
 export type Chemistry = z.infer<typeof Chemistry>;

@@ -2,8 +2,8 @@ import { Box, Flex, Grid, Stack } from '@chakra-ui/react';
 import type { Catalogue, HouseholdSettings } from '@feverfew/contracts';
 import { useState } from 'react';
 import { ApiProblem } from '../../app/api';
-import { useCatalogue, useHousehold, useSaveHousehold } from '../../app/queries';
 import { setColourMode, useColourMode } from '../../app/colourMode';
+import { useCatalogue, useHousehold, useSaveHousehold } from '../../app/queries';
 import { Button } from '../../components/controls';
 import { Notice } from '../../components/Notice';
 import { Failed, Loading } from '../../components/States';
@@ -17,7 +17,10 @@ export function HouseholdPage() {
   const settings = useHousehold();
   const catalogue = useCatalogue();
   const failed = settings.error ?? catalogue.error;
-  if (failed) return <Failed error={failed} onRetry={() => void Promise.all([settings.refetch(), catalogue.refetch()])} />;
+  if (failed)
+    return (
+      <Failed error={failed} onRetry={() => void Promise.all([settings.refetch(), catalogue.refetch()])} />
+    );
   if (!settings.data || !catalogue.data) return <Loading what="the household" />;
   return <Editor start={settings.data} catalogue={catalogue.data} />;
 }
@@ -44,31 +47,115 @@ function Editor({ start, catalogue }: { start: HouseholdSettings; catalogue: Cat
       </Box>
       <Grid templateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) minmax(0, 1fr)' }} gap="26px 40px">
         <Stack gap="14px">
-          <ChipRow label="Degrees" chosen={measures.temperature} options={[{ value: 'C', text: '°C' }, { value: 'F', text: '°F' }]} onChoose={(temperature) => setMeasures({ temperature })} />
-          <ChipRow label="Volumes and weights" chosen={measures.system} options={[{ value: 'metric', text: 'litres and grams' }, { value: 'us', text: 'US quarts and ounces' }]} onChoose={(system) => setMeasures({ system })} />
-          <ChipRow label="Light" chosen={mode} options={[{ value: 'system', text: 'as the device' }, { value: 'light', text: 'light' }, { value: 'dark', text: 'dark' }]} onChoose={setColourMode} />
+          <ChipRow
+            label="Degrees"
+            chosen={measures.temperature}
+            options={[
+              { value: 'C', text: '°C' },
+              { value: 'F', text: '°F' },
+            ]}
+            onChoose={(temperature) => setMeasures({ temperature })}
+          />
+          <ChipRow
+            label="Volumes and weights"
+            chosen={measures.system}
+            options={[
+              { value: 'metric', text: 'litres and grams' },
+              { value: 'us', text: 'US quarts and ounces' },
+            ]}
+            onChoose={(system) => setMeasures({ system })}
+          />
+          <ChipRow
+            label="Light"
+            chosen={mode}
+            options={[
+              { value: 'system', text: 'as the device' },
+              { value: 'light', text: 'light' },
+              { value: 'dark', text: 'dark' },
+            ]}
+            onChoose={setColourMode}
+          />
           <Box as="h2" fontSize="20px">
             Water
           </Box>
           <Grid templateColumns="repeat(auto-fit, minmax(130px, 1fr))" gap="12px">
-            <NumberField label="Cold tap, °C" value={household.taps.coldC} error={errors['household.taps.coldC']} onChange={(coldC) => set({ taps: { ...household.taps, coldC } })} />
-            <NumberField label="Hot tap, °C" value={household.taps.hotC} error={errors['household.taps.hotC']} onChange={(hotC) => set({ taps: { ...household.taps, hotC } })} />
-            <NumberField label="Kettle, L" value={household.taps.kettleL} error={errors['household.taps.kettleL']} onChange={(kettleL) => set({ taps: { ...household.taps, kettleL } })} />
-            <NumberField label="Hardness, mg/L CaCO₃" value={household.hardnessMgL} error={errors['household.hardnessMgL']} onChange={(hardnessMgL) => set({ hardnessMgL })} />
+            <NumberField
+              label="Cold tap, °C"
+              value={household.taps.coldC}
+              error={errors['household.taps.coldC']}
+              onChange={(coldC) => set({ taps: { ...household.taps, coldC } })}
+            />
+            <NumberField
+              label="Hot tap, °C"
+              value={household.taps.hotC}
+              error={errors['household.taps.hotC']}
+              onChange={(hotC) => set({ taps: { ...household.taps, hotC } })}
+            />
+            <NumberField
+              label="Kettle, L"
+              value={household.taps.kettleL}
+              error={errors['household.taps.kettleL']}
+              onChange={(kettleL) => set({ taps: { ...household.taps, kettleL } })}
+            />
+            <NumberField
+              label="Hardness, mg/L CaCO₃"
+              value={household.hardnessMgL}
+              error={errors['household.hardnessMgL']}
+              onChange={(hardnessMgL) => set({ hardnessMgL })}
+            />
           </Grid>
-          <VesselEditor vessels={household.vessels} errors={errors} onChange={(vessels) => set({ vessels })} />
+          <VesselEditor
+            vessels={household.vessels}
+            errors={errors}
+            onChange={(vessels) => set({ vessels })}
+          />
           <Box as="h2" fontSize="20px">
             Here we have
           </Box>
-          <YesNo label="A kitchen scale" value={household.hasScale} onChange={(hasScale) => set({ hasScale })} />
-          <YesNo label="A washing machine" value={household.hasMachine} onChange={(hasMachine) => set({ hasMachine })} />
-          <YesNo label="Someone with asthma" value={household.asthma} onChange={(asthma) => set({ asthma })} />
-          <YesNo label="Borax is sold to households in our country" value={household.boraxSold} onChange={(boraxSold) => set({ boraxSold })} />
-          <YesNo label="Chlorine bleach may be offered (sturdy white cotton and linen with “any bleach” only)" value={household.allowChlorine} onChange={(allowChlorine) => set({ allowChlorine })} />
+          <YesNo
+            label="A kitchen scale"
+            value={household.hasScale}
+            onChange={(hasScale) => set({ hasScale })}
+          />
+          <YesNo
+            label="A washing machine"
+            value={household.hasMachine}
+            onChange={(hasMachine) => set({ hasMachine })}
+          />
+          <YesNo
+            label="Someone with asthma"
+            value={household.asthma}
+            onChange={(asthma) => set({ asthma })}
+          />
+          <YesNo
+            label="Borax is sold to households in our country"
+            value={household.boraxSold}
+            onChange={(boraxSold) => set({ boraxSold })}
+          />
+          <YesNo
+            label="Chlorine bleach may be offered (sturdy white cotton and linen with “any bleach” only)"
+            value={household.allowChlorine}
+            onChange={(allowChlorine) => set({ allowChlorine })}
+          />
         </Stack>
-        <CupboardEditor cupboard={household.cupboard} agents={catalogue.agents} errors={errors} onChange={(cupboard) => set({ cupboard })} />
+        <CupboardEditor
+          cupboard={household.cupboard}
+          agents={catalogue.agents}
+          errors={errors}
+          onChange={(cupboard) => set({ cupboard })}
+        />
       </Grid>
-      <Flex position="sticky" bottom="0" bg="paper" paddingBlock="14px" gap="14px" alignItems="center" borderTop="1px solid" borderColor="line" marginTop="20px">
+      <Flex
+        position="sticky"
+        bottom="0"
+        bg="paper"
+        paddingBlock="14px"
+        gap="14px"
+        alignItems="center"
+        borderTop="1px solid"
+        borderColor="line"
+        marginTop="20px"
+      >
         <Button variant="action" size="large" disabled={save.isPending} onClick={() => save.mutate(settings)}>
           Keep these
         </Button>
@@ -83,6 +170,24 @@ function Editor({ start, catalogue }: { start: HouseholdSettings; catalogue: Cat
   );
 }
 
-function YesNo({ label, value, onChange }: { label: string; value: boolean; onChange: (value: boolean) => void }) {
-  return <ChipRow label={label} chosen={value ? 'yes' : 'no'} options={[{ value: 'yes', text: 'yes' }, { value: 'no', text: 'no' }]} onChoose={(chosen) => onChange(chosen === 'yes')} />;
+function YesNo({
+  label,
+  value,
+  onChange,
+}: {
+  label: string;
+  value: boolean;
+  onChange: (value: boolean) => void;
+}) {
+  return (
+    <ChipRow
+      label={label}
+      chosen={value ? 'yes' : 'no'}
+      options={[
+        { value: 'yes', text: 'yes' },
+        { value: 'no', text: 'no' },
+      ]}
+      onChoose={(chosen) => onChange(chosen === 'yes')}
+    />
+  );
 }

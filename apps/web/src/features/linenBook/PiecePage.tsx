@@ -27,7 +27,10 @@ function Page({ history: { piece, troubles } }: { history: PieceHistory }) {
   const facts = [
     ['Kind', say.name(piece.itemId)],
     ['Fibres', blendText(piece, say)],
-    ['Colour', piece.colour === 'white' ? 'white' : `${COLOUR_WORDS[piece.colour]}, ${FASTNESS_WORDS[piece.fastness]}`],
+    [
+      'Colour',
+      piece.colour === 'white' ? 'white' : `${COLOUR_WORDS[piece.colour]}, ${FASTNESS_WORDS[piece.fastness]}`,
+    ],
     ['State', CONDITION_WORDS[piece.condition]],
     piece.code ? ['Code', piece.code] : ['Tag', labelText(piece.label)],
     ...(piece.note ? [['Note', piece.note]] : []),
@@ -65,17 +68,32 @@ function Page({ history: { piece, troubles } }: { history: PieceHistory }) {
           <Box key={trouble.id} paddingBlock="12px" borderBottom="1px solid" borderColor="line">
             <Flex justifyContent="space-between" gap="12px" wrap="wrap">
               <Box fontWeight={650}>
-                {say.name(trouble.markId)} <Box as="span" fontWeight={400} color="soft">· {format(new Date(trouble.createdAt), 'd MMMM yyyy')}</Box>
+                {say.name(trouble.markId)}{' '}
+                <Box as="span" fontWeight={400} color="soft">
+                  · {format(new Date(trouble.createdAt), 'd MMMM yyyy')}
+                </Box>
               </Box>
-              <Link to={trouble.status === 'running' && trouble.runId ? `/runs/${trouble.runId}` : `/trouble/${trouble.id}`} style={{ textDecoration: 'underline' }}>
-                {trouble.status === 'running' ? 'to the tub' : trouble.status === 'open' ? 'to the plan' : 'plan again'}
+              <Link
+                to={
+                  trouble.status === 'running' && trouble.runId
+                    ? `/runs/${trouble.runId}`
+                    : `/trouble/${trouble.id}`
+                }
+                style={{ textDecoration: 'underline' }}
+              >
+                {trouble.status === 'running'
+                  ? 'to the tub'
+                  : trouble.status === 'open'
+                    ? 'to the plan'
+                    : 'plan again'}
               </Link>
             </Flex>
             {trouble.runs.length === 0 && <Box color="soft">nothing done yet</Box>}
             {trouble.runs.map((run) => (
               <Box key={run.id} paddingTop="6px">
                 <Link to={`/runs/${run.id}`}>
-                  {say.name(run.methodId)}: <strong>{run.state.outcome ? OUTCOME_WORDS[run.state.outcome] : 'under way'}</strong>
+                  {say.name(run.methodId)}:{' '}
+                  <strong>{run.state.outcome ? OUTCOME_WORDS[run.state.outcome] : 'under way'}</strong>
                 </Link>
                 <RunLog state={run.state} />
               </Box>

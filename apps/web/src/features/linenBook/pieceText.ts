@@ -4,7 +4,14 @@ import type { Lexicon, PieceFacts } from '@feverfew/contracts';
 export function blendText(piece: Pick<PieceFacts, 'parts'>, say: Lexicon): string {
   return piece.parts
     .map((part) => {
-      const fibres = part.fibres.map((share) => (share.sharePct === 100 ? say.name(share.fibreId) : `${say.name(share.fibreId)} ${share.sharePct} %`)).join(' + ') || 'fibres unknown';
+      const fibres =
+        part.fibres
+          .map((share) =>
+            share.sharePct === 100
+              ? say.name(share.fibreId)
+              : `${say.name(share.fibreId)} ${share.sharePct} %`,
+          )
+          .join(' + ') || 'fibres unknown';
       return piece.parts.length > 1 ? `${part.name} ${fibres}` : fibres;
     })
     .join('; ');

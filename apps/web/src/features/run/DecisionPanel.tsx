@@ -11,13 +11,22 @@ export function DecisionPanel({ decision, say }: { decision: NonNullable<RunStat
   if (choices.length === 0) return null;
   return (
     <Stack gap="10px" role="group" aria-label="What next?">
-      <Notice kind={decision.answer === 'wrong' ? 'danger' : decision.answer === 'gone' ? 'good' : 'note'} word={ANSWER_WORDS[decision.answer].title}>
+      <Notice
+        kind={decision.answer === 'wrong' ? 'danger' : decision.answer === 'gone' ? 'good' : 'note'}
+        word={ANSWER_WORDS[decision.answer].title}
+      >
         <Box as="span" fontSize="18px">
           {ADVICE_WORDS[decision.answer]}
         </Box>
       </Notice>
       {choices.map((choice, index) => (
-        <Button key={choice} size="tub" variant={choice === 'stop' && index > 0 ? 'danger' : index === 0 ? 'action' : 'outline'} disabled={say.pending} onClick={() => say.send({ kind: 'decided', choice })}>
+        <Button
+          key={choice}
+          size="tub"
+          variant={choice === 'stop' && index > 0 ? 'danger' : index === 0 ? 'action' : 'outline'}
+          disabled={say.pending}
+          onClick={() => say.send({ kind: 'decided', choice })}
+        >
           {CHOICE_WORDS[choice]}
         </Button>
       ))}

@@ -19,10 +19,23 @@ export function FinishForm({ answer, say }: { answer: LookAnswer; say: Say }) {
     <Stack gap="10px">
       <Box as="label" fontSize="16px" color="soft">
         Note for next time (if you like)
-        <TextArea rows={2} paddingBlock="8px" fontSize="18px" maxLength={2000} value={note} onChange={(event) => setNote(event.currentTarget.value)} />
+        <TextArea
+          rows={2}
+          paddingBlock="8px"
+          fontSize="18px"
+          maxLength={2000}
+          value={note}
+          onChange={(event) => setNote(event.currentTarget.value)}
+        />
       </Box>
       {OFFERED[answer].map((outcome, index) => (
-        <Button key={outcome} size="tub" variant={index === 0 ? 'action' : 'outline'} disabled={say.pending} onClick={() => say.send({ kind: 'finished', outcome, note: note.trim() })}>
+        <Button
+          key={outcome}
+          size="tub"
+          variant={index === 0 ? 'action' : 'outline'}
+          disabled={say.pending}
+          onClick={() => say.send({ kind: 'finished', outcome, note: note.trim() })}
+        >
           Write down: {OUTCOME_WORDS[outcome]}
         </Button>
       ))}

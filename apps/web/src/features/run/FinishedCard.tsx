@@ -2,8 +2,8 @@ import { Box, Stack } from '@chakra-ui/react';
 import type { RunView } from '@feverfew/contracts';
 import { Link } from 'react-router';
 import { Notice } from '../../components/Notice';
-import { OUTCOME_WORDS } from './runWords';
 import { RunLog } from './RunLog';
+import { OUTCOME_WORDS } from './runWords';
 
 /** A run that has ended: how, and what was written down. */
 export function FinishedCard({ run }: { run: RunView }) {
@@ -14,7 +14,11 @@ export function FinishedCard({ run }: { run: RunView }) {
         {state.outcome ? OUTCOME_WORDS[state.outcome] : 'Finished'}
       </Box>
       <Notice kind={state.outcome === 'gone' ? 'good' : 'note'} word="Written down">
-        It stands in the linen book under <Link to={`/pieces/${run.pieceId}`} style={{ textDecoration: 'underline' }}>the {run.pieceName}</Link>.
+        It stands in the linen book under{' '}
+        <Link to={`/pieces/${run.pieceId}`} style={{ textDecoration: 'underline' }}>
+          the {run.pieceName}
+        </Link>
+        .
       </Notice>
       <RunLog state={state} />
     </Stack>

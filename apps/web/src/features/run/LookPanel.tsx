@@ -14,19 +14,41 @@ const ANSWERS = [
 ] as const;
 
 const Answer = chakra('button', {
-  base: { display: 'flex', gap: '12px', alignItems: 'center', textAlign: 'start', minHeight: '76px', padding: '10px 16px', borderRadius: 'md', border: '2px solid', borderColor: 'leaf', bg: 'card', color: 'ink', fontSize: '20px', _hover: { bg: 'leafTint' }, _disabled: { opacity: 0.5 } },
+  base: {
+    display: 'flex',
+    gap: '12px',
+    alignItems: 'center',
+    textAlign: 'start',
+    minHeight: '76px',
+    padding: '10px 16px',
+    borderRadius: 'md',
+    border: '2px solid',
+    borderColor: 'leaf',
+    bg: 'card',
+    color: 'ink',
+    fontSize: '20px',
+    _hover: { bg: 'leafTint' },
+    _disabled: { opacity: 0.5 },
+  },
   variants: { grave: { true: { borderColor: 'brick', borderStyle: 'dashed', color: 'brick' }, false: {} } },
 });
 
 /** Four answers, big enough for a knuckle; how much is left only if wanted. */
 export function LookPanel({ say }: { say: Say }) {
   const [leftPct, setLeftPct] = useState<number | null>(null);
-  const answer = (value: LookAnswer) => say.send({ kind: 'looked', answer: value, leftPct: value === 'gone' ? (leftPct ?? 0) : leftPct });
+  const answer = (value: LookAnswer) =>
+    say.send({ kind: 'looked', answer: value, leftPct: value === 'gone' ? (leftPct ?? 0) : leftPct });
   return (
     <Stack gap="10px" role="group" aria-label="What do you see?">
       <Grid templateColumns={{ base: '1fr', md: '1fr 1fr' }} gap="10px">
         {ANSWERS.map(([value, Shape]) => (
-          <Answer key={value} type="button" grave={value === 'wrong'} disabled={say.pending} onClick={() => answer(value)}>
+          <Answer
+            key={value}
+            type="button"
+            grave={value === 'wrong'}
+            disabled={say.pending}
+            onClick={() => answer(value)}
+          >
             <Shape size={30} strokeWidth={1.8} aria-hidden="true" />
             <span>
               <strong>{ANSWER_WORDS[value].title}</strong>
@@ -37,7 +59,12 @@ export function LookPanel({ say }: { say: Say }) {
           </Answer>
         ))}
       </Grid>
-      <ChipRow label="How much is left, by eye? (if you like)" options={LEFT_STEPS} chosen={leftPct} onChoose={(value) => setLeftPct(leftPct === value ? null : value)} />
+      <ChipRow
+        label="How much is left, by eye? (if you like)"
+        options={LEFT_STEPS}
+        chosen={leftPct}
+        onChoose={(value) => setLeftPct(leftPct === value ? null : value)}
+      />
     </Stack>
   );
 }

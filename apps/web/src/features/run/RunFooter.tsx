@@ -25,7 +25,11 @@ export function RunFooter({ run, say }: { run: RunView; say: Say }) {
         )}
         <NoteDialog say={say} />
         {active && (
-          <Button variant="danger" disabled={say.pending} onClick={() => say.send({ kind: 'finished', outcome: 'abandoned', note: '' })}>
+          <Button
+            variant="danger"
+            disabled={say.pending}
+            onClick={() => say.send({ kind: 'finished', outcome: 'abandoned', note: '' })}
+          >
             Break off
           </Button>
         )}
@@ -52,7 +56,15 @@ function NoteDialog({ say }: { say: Say }) {
         <Dialog.Positioner>
           <Dialog.Content>
             <Dialog.Title>Note</Dialog.Title>
-            <TextArea aria-label="Note" rows={4} paddingBlock="8px" fontSize="18px" maxLength={2000} value={text} onChange={(event) => setText(event.currentTarget.value)} />
+            <TextArea
+              aria-label="Note"
+              rows={4}
+              paddingBlock="8px"
+              fontSize="18px"
+              maxLength={2000}
+              value={text}
+              onChange={(event) => setText(event.currentTarget.value)}
+            />
             <Dialog.Footer>
               <Dialog.CloseTrigger asChild>
                 <Button>Leave it</Button>

@@ -9,8 +9,8 @@ import { FinishedCard } from './FinishedCard';
 import { RunFooter } from './RunFooter';
 import { StepCard } from './StepCard';
 import { useAlarms } from './useAlarms';
-import { useServerNow } from './useServerNow';
 import { useSay } from './useSay';
+import { useServerNow } from './useServerNow';
 
 /** At the tub: one step at a time, large. */
 export function RunPage() {
@@ -53,7 +53,21 @@ function Tub({ run, receivedAt }: { run: RunView; receivedAt: number }) {
       <Box fontFamily="heading" fontWeight={650} marginBottom="6px">
         {rung ? words.name(rung.methodId) : ''}
       </Box>
-      {state.status === 'finished' ? <FinishedCard run={run} /> : step && rung && <StepCard key={`${step.id}-${state.round}`} run={run} rung={rung} step={step} nowMs={nowMs} say={say} />}
+      {state.status === 'finished' ? (
+        <FinishedCard run={run} />
+      ) : (
+        step &&
+        rung && (
+          <StepCard
+            key={`${step.id}-${state.round}`}
+            run={run}
+            rung={rung}
+            step={step}
+            nowMs={nowMs}
+            say={say}
+          />
+        )
+      )}
       <RunFooter run={run} say={say} />
     </Box>
   );

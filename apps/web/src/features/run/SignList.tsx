@@ -3,9 +3,16 @@ import { useCatalogue } from '../../app/queries';
 import { Notice } from '../../components/Notice';
 
 /** What is normal here, and what means stop. */
-export function SignList({ expectedIds, alarmIds }: { expectedIds: readonly string[]; alarmIds: readonly string[] }) {
+export function SignList({
+  expectedIds,
+  alarmIds,
+}: {
+  expectedIds: readonly string[];
+  alarmIds: readonly string[];
+}) {
   const signs = useCatalogue().data?.signs ?? [];
-  const text = (ids: readonly string[]) => ids.flatMap((id) => signs.filter((sign) => sign.id === id).map((sign) => sign.text)).join(' ');
+  const text = (ids: readonly string[]) =>
+    ids.flatMap((id) => signs.filter((sign) => sign.id === id).map((sign) => sign.text)).join(' ');
   return (
     <Stack gap="6px">
       {expectedIds.length > 0 && (

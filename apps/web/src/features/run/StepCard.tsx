@@ -26,7 +26,8 @@ export function StepCard({ run, rung, step, nowMs, say }: StepCardProps) {
   const { title, lines } = stepWords(step, words);
   const { state } = run;
   const mix = rung.steps.find((candidate) => candidate.kind === 'mix');
-  const drawn = (step.kind === 'mix' || step.kind === 'dwell' || step.kind === 'apply') && mix?.vessel ? mix : null;
+  const drawn =
+    (step.kind === 'mix' || step.kind === 'dwell' || step.kind === 'apply') && mix?.vessel ? mix : null;
   const looking = step.kind === 'look' || step.kind === 'finalLook';
   return (
     <Stack gap="14px" as="section" aria-label={`Step: ${title}`}>
@@ -39,17 +40,34 @@ export function StepCard({ run, rung, step, nowMs, say }: StepCardProps) {
       <Flex gap="18px" wrap="wrap" alignItems="flex-start">
         <Stack flex="1" minWidth="260px" gap="8px" fontSize="20px" lineHeight="1.4">
           <IngredientList step={step} />
-          {step.tempC && <Box color="water">{step.tempC.min === step.tempC.max ? words.temp(step.tempC.max) : `${words.temp(step.tempC.min)} to ${words.temp(step.tempC.max)}, no hotter`}</Box>}
+          {step.tempC && (
+            <Box color="water">
+              {step.tempC.min === step.tempC.max
+                ? words.temp(step.tempC.max)
+                : `${words.temp(step.tempC.min)} to ${words.temp(step.tempC.max)}, no hotter`}
+            </Box>
+          )}
           {lines.map((line) => (
             <Box key={line}>{line}</Box>
           ))}
         </Stack>
-        {drawn?.vessel && drawn.tempC && <TubDrawing name={drawn.vessel.name} fillL={drawn.vessel.fillL} volumeL={drawn.vessel.volumeL} temp={words.temp(drawn.tempC.target)} contents={drawn.ingredients.map((one) => words.name(one.agentId)).join(', ')} width={230} />}
+        {drawn?.vessel && drawn.tempC && (
+          <TubDrawing
+            name={drawn.vessel.name}
+            fillL={drawn.vessel.fillL}
+            volumeL={drawn.vessel.volumeL}
+            temp={words.temp(drawn.tempC.target)}
+            contents={drawn.ingredients.map((one) => words.name(one.agentId)).join(', ')}
+            width={230}
+          />
+        )}
       </Flex>
       {step.dwell && !state.timer && <TimerPanel step={step} state={state} nowMs={nowMs} say={say} />}
       <CautionDigest ids={step.cautionIds} lead={title} />
       <SignList expectedIds={step.expectedSignIds} alarmIds={step.alarmSignIds} />
-      {state.decision && step.kind === 'finalLook' && state.decision.choices.includes('finish') && <FinishForm answer={state.decision.answer} say={say} />}
+      {state.decision && step.kind === 'finalLook' && state.decision.choices.includes('finish') && (
+        <FinishForm answer={state.decision.answer} say={say} />
+      )}
       {state.decision ? (
         <DecisionPanel decision={state.decision} say={say} />
       ) : (
@@ -57,7 +75,12 @@ export function StepCard({ run, rung, step, nowMs, say }: StepCardProps) {
           {looking && <LookPanel say={say} />}
           {!looking && !step.dwell && (
             <Box position="sticky" bottom="0" paddingBlock="10px" bg="paper">
-              <Button variant="action" size="tub" disabled={say.pending} onClick={() => say.send({ kind: 'stepDone', stepId: step.id })}>
+              <Button
+                variant="action"
+                size="tub"
+                disabled={say.pending}
+                onClick={() => say.send({ kind: 'stepDone', stepId: step.id })}
+              >
                 Done
               </Button>
             </Box>
@@ -70,9 +93,23 @@ export function StepCard({ run, rung, step, nowMs, say }: StepCardProps) {
 
 function Progress({ rung, stepIndex }: { rung: Rung; stepIndex: number }) {
   return (
-    <Flex gap="4px" role="progressbar" aria-label="Steps of this rung" aria-valuemin={1} aria-valuemax={rung.steps.length} aria-valuenow={stepIndex + 1} aria-valuetext={`Step ${stepIndex + 1} of ${rung.steps.length}`}>
+    <Flex
+      gap="4px"
+      role="progressbar"
+      aria-label="Steps of this rung"
+      aria-valuemin={1}
+      aria-valuemax={rung.steps.length}
+      aria-valuenow={stepIndex + 1}
+      aria-valuetext={`Step ${stepIndex + 1} of ${rung.steps.length}`}
+    >
       {rung.steps.map((step, index) => (
-        <Box key={step.id} flex="1" height="6px" borderRadius="full" bg={index < stepIndex ? 'leaf' : index === stepIndex ? 'disc' : 'track'} />
+        <Box
+          key={step.id}
+          flex="1"
+          height="6px"
+          borderRadius="full"
+          bg={index < stepIndex ? 'leaf' : index === stepIndex ? 'disc' : 'track'}
+        />
       ))}
     </Flex>
   );

@@ -7,10 +7,25 @@ import { LookPanel } from './LookPanel';
 import { clockText, timerView } from './timerView';
 import type { Say } from './useSay';
 
-const KEEP_LATE = { wet: 'It was to stay wet: wet it again now.', letDry: '', covered: 'Take it out and rinse.', none: '' } as const;
+const KEEP_LATE = {
+  wet: 'It was to stay wet: wet it again now.',
+  letDry: '',
+  covered: 'Take it out and rinse.',
+  none: '',
+} as const;
 
 /** The clock of a soak or wait, in absolute times. */
-export function TimerPanel({ step, state, nowMs, say }: { step: Step; state: RunState; nowMs: number; say: Say }) {
+export function TimerPanel({
+  step,
+  state,
+  nowMs,
+  say,
+}: {
+  step: Step;
+  state: RunState;
+  nowMs: number;
+  say: Say;
+}) {
   const [looking, setLooking] = useState(false);
   if (!step.dwell) return null;
   const { timer } = state;
@@ -18,9 +33,15 @@ export function TimerPanel({ step, state, nowMs, say }: { step: Step; state: Run
     return (
       <Stack gap="10px">
         <Box fontSize="20px">
-          {durationWords(step.dwell.minMin, step.dwell.maxMin)}, look in every {durationWords(step.dwell.lookEveryMin, step.dwell.lookEveryMin)}.
+          {durationWords(step.dwell.minMin, step.dwell.maxMin)}, look in every{' '}
+          {durationWords(step.dwell.lookEveryMin, step.dwell.lookEveryMin)}.
         </Box>
-        <Button variant="action" size="tub" disabled={say.pending} onClick={() => say.send({ kind: 'timerStarted', stepId: step.id })}>
+        <Button
+          variant="action"
+          size="tub"
+          disabled={say.pending}
+          onClick={() => say.send({ kind: 'timerStarted', stepId: step.id })}
+        >
           Start the clock
         </Button>
       </Stack>
@@ -31,7 +52,13 @@ export function TimerPanel({ step, state, nowMs, say }: { step: Step; state: Run
   const headline = { working: 'to go', ready: 'long enough; at most another', over: 'over time' }[view.phase];
   return (
     <Stack gap="10px">
-      <Box role="timer" aria-live="off" bg={view.phase === 'over' ? 'brickTint' : view.phase === 'ready' ? 'discTint' : 'waterTint'} borderRadius="md" padding="14px 18px">
+      <Box
+        role="timer"
+        aria-live="off"
+        bg={view.phase === 'over' ? 'brickTint' : view.phase === 'ready' ? 'discTint' : 'waterTint'}
+        borderRadius="md"
+        padding="14px 18px"
+      >
         <Flex alignItems="baseline" gap="12px" wrap="wrap">
           <Box fontFamily="heading" fontWeight={700} fontSize="46px" lineHeight="1.1" data-testid="clock">
             {view.phase === 'ready' ? 'Ready' : clockText(view.ms)}
@@ -42,30 +69,51 @@ export function TimerPanel({ step, state, nowMs, say }: { step: Step; state: Run
           <Box height="8px" borderRadius="full" bg="water" width={`${view.share * 100}%`} />
         </Box>
         <Box fontSize="16px" color="soft" marginTop="6px">
-          Started {timeOfDay(timer.startedAt)}, ready {timeOfDay(timer.readyAt)}, out by {timeOfDay(timer.latestAt)}
-          {view.nextLookMs !== null && view.phase !== 'over' ? ` · next look in ${clockText(view.nextLookMs)}` : ''}
+          Started {timeOfDay(timer.startedAt)}, ready {timeOfDay(timer.readyAt)}, out by{' '}
+          {timeOfDay(timer.latestAt)}
+          {view.nextLookMs !== null && view.phase !== 'over'
+            ? ` · next look in ${clockText(view.nextLookMs)}`
+            : ''}
         </Box>
       </Box>
-      {view.phase === 'over' && <Notice kind="warning">{`Over by ${clockText(view.ms)}. ${KEEP_LATE[step.dwell.keep]} Then look.`}</Notice>}
-      {view.lookDue && view.phase !== 'over' && !state.decision && <Notice kind="note" word="Look-in due">Lift a corner and look.</Notice>}
+      {view.phase === 'over' && (
+        <Notice kind="warning">{`Over by ${clockText(view.ms)}. ${KEEP_LATE[step.dwell.keep]} Then look.`}</Notice>
+      )}
+      {view.lookDue && view.phase !== 'over' && !state.decision && (
+        <Notice kind="note" word="Look-in due">
+          Lift a corner and look.
+        </Notice>
+      )}
       <AlarmOffer />
-      {!state.decision && (looking || view.phase === 'over' ? <LookPanel say={say} /> : (
-        <Flex gap="10px" direction="column">
-          <Button variant={view.phase === 'working' ? 'outline' : 'action'} size="tub" onClick={() => setLooking(true)}>
-            Look in
-          </Button>
-          {view.phase === 'ready' && (
-            <Button size="tub" disabled={say.pending} onClick={() => say.send({ kind: 'stepDone', stepId: step.id })}>
-              Take it out
+      {!state.decision &&
+        (looking || view.phase === 'over' ? (
+          <LookPanel say={say} />
+        ) : (
+          <Flex gap="10px" direction="column">
+            <Button
+              variant={view.phase === 'working' ? 'outline' : 'action'}
+              size="tub"
+              onClick={() => setLooking(true)}
+            >
+              Look in
             </Button>
-          )}
-        </Flex>
-      ))}
+            {view.phase === 'ready' && (
+              <Button
+                size="tub"
+                disabled={say.pending}
+                onClick={() => say.send({ kind: 'stepDone', stepId: step.id })}
+              >
+                Take it out
+              </Button>
+            )}
+          </Flex>
+        ))}
     </Stack>
   );
 }
 
-const timeOfDay = (iso: string): string => new Date(iso).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });
+const timeOfDay = (iso: string): string =>
+  new Date(iso).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });
 
 /** Asked only once a clock runs: then a person knows what the permission is for. */
 function AlarmOffer() {

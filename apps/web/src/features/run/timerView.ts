@@ -40,6 +40,12 @@ export function clockText(ms: number): string {
 /** Every moment a person wants to be called at, in order. */
 export function alarmTimes(timer: RunTimer): { at: number; text: string }[] {
   const ready = Date.parse(timer.readyAt);
-  const looks = timer.lookAts.map((at) => ({ at: Date.parse(at), text: 'Time to look in' })).filter((alarm) => alarm.at < ready);
-  return [...looks, { at: ready, text: 'Long enough: look now' }, { at: Date.parse(timer.latestAt), text: 'Time is up: take it out' }];
+  const looks = timer.lookAts
+    .map((at) => ({ at: Date.parse(at), text: 'Time to look in' }))
+    .filter((alarm) => alarm.at < ready);
+  return [
+    ...looks,
+    { at: ready, text: 'Long enough: look now' },
+    { at: Date.parse(timer.latestAt), text: 'Time is up: take it out' },
+  ];
 }

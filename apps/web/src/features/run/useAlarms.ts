@@ -22,7 +22,8 @@ export function useAlarms(timer: RunTimer | null, offsetMs: number, what: string
 function call(text: string, what: string): void {
   document.title = `● ${text} — Feverfew`;
   ring();
-  if ('Notification' in window && Notification.permission === 'granted') new Notification(text, { body: what, icon: '/feverfew.svg', tag: `${what}-${text}` });
+  if ('Notification' in window && Notification.permission === 'granted')
+    new Notification(text, { body: what, icon: '/feverfew.svg', tag: `${what}-${text}` });
 }
 
 /** Three soft tones, made on the spot. */

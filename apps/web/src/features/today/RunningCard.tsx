@@ -5,15 +5,41 @@ import { useLexicon } from '../../app/useLexicon';
 import { clockText, timerView } from '../run/timerView';
 import { STEP_NAMES } from './stepNames';
 
-const Card = chakra(Link, { base: { display: 'block', border: '1.5px solid', borderColor: 'water', borderRadius: 'md', bg: 'card', padding: '14px 16px', _hover: { bg: 'waterTint' } } });
+const Card = chakra(Link, {
+  base: {
+    display: 'block',
+    border: '1.5px solid',
+    borderColor: 'water',
+    borderRadius: 'md',
+    bg: 'card',
+    padding: '14px 16px',
+    _hover: { bg: 'waterTint' },
+  },
+});
 
 /** One run under way: the vessel, the time left, and what needs a hand. */
 export function RunningCard({ run, nowMs }: { run: RunSummary; nowMs: number }) {
   const say = useLexicon();
   const { timer } = run.state;
   const view = timer ? timerView(timer, nowMs, run.state.looks.at(-1)?.at ?? null) : null;
-  const headline = view === null ? `${STEP_NAMES[run.stepKind] ?? 'Next step'} now` : view.phase === 'working' ? clockText(view.ms) : view.phase === 'ready' ? 'Ready' : `Over by ${clockText(view.ms)}`;
-  const hand = view === null ? 'waits for your hand' : view.phase !== 'working' ? 'look now' : view.lookDue ? 'look-in due now' : view.nextLookMs !== null ? `next look in ${clockText(view.nextLookMs)}` : '';
+  const headline =
+    view === null
+      ? `${STEP_NAMES[run.stepKind] ?? 'Next step'} now`
+      : view.phase === 'working'
+        ? clockText(view.ms)
+        : view.phase === 'ready'
+          ? 'Ready'
+          : `Over by ${clockText(view.ms)}`;
+  const hand =
+    view === null
+      ? 'waits for your hand'
+      : view.phase !== 'working'
+        ? 'look now'
+        : view.lookDue
+          ? 'look-in due now'
+          : view.nextLookMs !== null
+            ? `next look in ${clockText(view.nextLookMs)}`
+            : '';
   return (
     <Card to={`/runs/${run.id}`}>
       <Flex justifyContent="space-between" alignItems="baseline" gap="10px" wrap="wrap">

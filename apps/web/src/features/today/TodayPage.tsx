@@ -23,7 +23,14 @@ function Board({ today, receivedAt }: { today: Today; receivedAt: number }) {
   const { running, waiting, settled } = today;
   return (
     <Box maxWidth="1180px" marginInline="auto" padding={{ base: '16px', md: '24px 28px' }}>
-      <Box display="flex" justifyContent="space-between" alignItems="center" gap="14px" flexWrap="wrap" marginBottom="14px">
+      <Box
+        display="flex"
+        justifyContent="space-between"
+        alignItems="center"
+        gap="14px"
+        flexWrap="wrap"
+        marginBottom="14px"
+      >
         <Box as="h1" fontSize="28px">
           {new Date(nowMs).toLocaleDateString('en-GB', { weekday: 'long', day: 'numeric', month: 'long' })}
         </Box>
@@ -43,10 +50,18 @@ function Board({ today, receivedAt }: { today: Today; receivedAt: number }) {
           <Box as="h2" fontSize="20px" marginTop="10px">
             Settled lately
           </Box>
-          {settled.length === 0 && <Empty>Nothing yet. What you finish is written into the linen book.</Empty>}
+          {settled.length === 0 && (
+            <Empty>Nothing yet. What you finish is written into the linen book.</Empty>
+          )}
           <Stack as="ul" gap="0" listStyleType="none">
             {settled.map((trouble) => (
-              <TroubleRow key={trouble.id} trouble={trouble} say={say} to={`/pieces/${trouble.pieceId}`} nowMs={nowMs} />
+              <TroubleRow
+                key={trouble.id}
+                trouble={trouble}
+                say={say}
+                to={`/pieces/${trouble.pieceId}`}
+                nowMs={nowMs}
+              />
             ))}
           </Stack>
         </Stack>
@@ -61,7 +76,13 @@ function Board({ today, receivedAt }: { today: Today; receivedAt: number }) {
           )}
           <Stack as="ul" gap="0" listStyleType="none">
             {waiting.map((trouble) => (
-              <TroubleRow key={trouble.id} trouble={trouble} say={say} to={`/trouble/${trouble.id}`} nowMs={nowMs} />
+              <TroubleRow
+                key={trouble.id}
+                trouble={trouble}
+                say={say}
+                to={`/trouble/${trouble.id}`}
+                nowMs={nowMs}
+              />
             ))}
           </Stack>
         </Stack>

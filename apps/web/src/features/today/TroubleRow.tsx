@@ -5,9 +5,30 @@ import { ChevronRight } from 'lucide-react';
 import { Link } from 'react-router';
 import { OUTCOME_WORDS } from '../run/runWords';
 
-const Row = chakra(Link, { base: { display: 'flex', alignItems: 'center', gap: '12px', minHeight: '52px', paddingBlock: '7px', borderBottom: '1px solid', borderColor: 'line', _hover: { bg: 'leafTint' } } });
+const Row = chakra(Link, {
+  base: {
+    display: 'flex',
+    alignItems: 'center',
+    gap: '12px',
+    minHeight: '52px',
+    paddingBlock: '7px',
+    borderBottom: '1px solid',
+    borderColor: 'line',
+    _hover: { bg: 'leafTint' },
+  },
+});
 
-export function TroubleRow({ trouble, say, to, nowMs }: { trouble: TroubleSummary; say: Lexicon; to: string; nowMs: number }) {
+export function TroubleRow({
+  trouble,
+  say,
+  to,
+  nowMs,
+}: {
+  trouble: TroubleSummary;
+  say: Lexicon;
+  to: string;
+  nowMs: number;
+}) {
   const outcome = trouble.outcome ? OUTCOME_WORDS[trouble.outcome as keyof typeof OUTCOME_WORDS] : null;
   return (
     <li>

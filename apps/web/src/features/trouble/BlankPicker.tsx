@@ -1,4 +1,12 @@
-import { AGES, type Catalogue, CONDITIONS, type PieceFacts, type PieceSummary, type TroubleFacts, UPHOLSTERY_CODES } from '@feverfew/contracts';
+import {
+  AGES,
+  type Catalogue,
+  CONDITIONS,
+  type PieceFacts,
+  type PieceSummary,
+  type TroubleFacts,
+  UPHOLSTERY_CODES,
+} from '@feverfew/contracts';
 import { type Draft, withItem, withPiece } from './factsDraft';
 import { BlendPicker } from './pickers/BlendPicker';
 import { ColourPicker } from './pickers/ColourPicker';
@@ -7,7 +15,14 @@ import { SizePicker } from './pickers/SizePicker';
 import { TagPicker } from './pickers/TagPicker';
 import { TriedPicker } from './pickers/TriedPicker';
 import { frequentMarkIds, rememberMark } from './recentMarks';
-import { AGE_WORDS, type BlankId, CODE_WORDS, CONDITION_WORDS, HEAT_WORDS, WETNESS_WORDS } from './sentenceView';
+import {
+  AGE_WORDS,
+  type BlankId,
+  CODE_WORDS,
+  CONDITION_WORDS,
+  HEAT_WORDS,
+  WETNESS_WORDS,
+} from './sentenceView';
 
 interface BlankPickerProps {
   readonly id: BlankId;
@@ -25,11 +40,27 @@ export function BlankPicker({ id, draft, catalogue, pieces, error, onChange, onD
   const set = (change: Partial<TroubleFacts>) => onChange({ ...draft, facts: { ...facts, ...change } });
   const setPiece = (change: Partial<PieceFacts>) => set({ piece: { ...facts.piece, ...change } });
   const item = catalogue.items.find((candidate) => candidate.id === facts.piece.itemId);
-  const choose = (label: string, words: Readonly<Record<string, string>>, chosenId: string, take: (value: string) => void) => (
-    <OptionPicker label={label} searchable={false} chosenId={chosenId} groups={[{ title: '', options: Object.entries(words).map(([value, name]) => ({ id: value, name, aliases: [] })) }]} onChoose={(value) => {
-      take(value);
-      onDone();
-    }} />
+  const choose = (
+    label: string,
+    words: Readonly<Record<string, string>>,
+    chosenId: string,
+    take: (value: string) => void,
+  ) => (
+    <OptionPicker
+      label={label}
+      searchable={false}
+      chosenId={chosenId}
+      groups={[
+        {
+          title: '',
+          options: Object.entries(words).map(([value, name]) => ({ id: value, name, aliases: [] })),
+        },
+      ]}
+      onChoose={(value) => {
+        take(value);
+        onDone();
+      }}
+    />
   );
   switch (id) {
     case 'mark':
@@ -61,49 +92,117 @@ export function BlankPicker({ id, draft, catalogue, pieces, error, onChange, onD
         />
       );
     case 'part':
-      return choose('Which part?', Object.fromEntries(facts.piece.parts.map((part, index) => [String(index), part.name])), String(facts.partIndex), (value) => set({ partIndex: Number(value) }));
+      return choose(
+        'Which part?',
+        Object.fromEntries(facts.piece.parts.map((part, index) => [String(index), part.name])),
+        String(facts.partIndex),
+        (value) => set({ partIndex: Number(value) }),
+      );
     case 'age':
-      return choose('Since when?', pick(AGES, AGE_WORDS), facts.age, (value) => set({ age: value as TroubleFacts['age'] }));
+      return choose('Since when?', pick(AGES, AGE_WORDS), facts.age, (value) =>
+        set({ age: value as TroubleFacts['age'] }),
+      );
     case 'wetness':
-      return choose('Wet or dry?', WETNESS_WORDS, facts.wetness, (value) => set({ wetness: value as TroubleFacts['wetness'] }));
+      return choose('Wet or dry?', WETNESS_WORDS, facts.wetness, (value) =>
+        set({ wetness: value as TroubleFacts['wetness'] }),
+      );
     case 'heat':
-      return choose('Has heat been on it since?', HEAT_WORDS, facts.heat, (value) => set({ heat: value as TroubleFacts['heat'] }));
+      return choose('Has heat been on it since?', HEAT_WORDS, facts.heat, (value) =>
+        set({ heat: value as TroubleFacts['heat'] }),
+      );
     case 'condition':
-      return choose('What state is it in?', pick(CONDITIONS, CONDITION_WORDS), facts.piece.condition, (value) => setPiece({ condition: value as PieceFacts['condition'] }));
+      return choose(
+        'What state is it in?',
+        pick(CONDITIONS, CONDITION_WORDS),
+        facts.piece.condition,
+        (value) => setPiece({ condition: value as PieceFacts['condition'] }),
+      );
     case 'code':
-      return choose('Code on the label underneath', pick(UPHOLSTERY_CODES, CODE_WORDS), facts.piece.code ?? 'unknown', (value) => setPiece({ code: value as PieceFacts['code'] }));
+      return choose(
+        'Code on the label underneath',
+        pick(UPHOLSTERY_CODES, CODE_WORDS),
+        facts.piece.code ?? 'unknown',
+        (value) => setPiece({ code: value as PieceFacts['code'] }),
+      );
     case 'size':
       return <SizePicker size={facts.sizeCm} onChange={(sizeCm) => set({ sizeCm })} onDone={onDone} />;
     case 'fibres':
-      return <BlendPicker parts={facts.piece.parts} usual={item?.usualFibres ?? []} fibres={catalogue.fibres} error={error} onChange={(parts) => setPiece({ parts })} onDone={onDone} />;
+      return (
+        <BlendPicker
+          parts={facts.piece.parts}
+          usual={item?.usualFibres ?? []}
+          fibres={catalogue.fibres}
+          error={error}
+          onChange={(parts) => setPiece({ parts })}
+          onDone={onDone}
+        />
+      );
     case 'colour':
-      return <ColourPicker facts={facts.piece} onChange={({ colour, fastness }) => setPiece({ colour, fastness })} onDone={onDone} />;
+      return (
+        <ColourPicker
+          facts={facts.piece}
+          onChange={({ colour, fastness }) => setPiece({ colour, fastness })}
+          onDone={onDone}
+        />
+      );
     case 'tag':
-      return <TagPicker label={facts.piece.label} onChange={(label) => setPiece({ label })} onDone={onDone} />;
+      return (
+        <TagPicker label={facts.piece.label} onChange={(label) => setPiece({ label })} onDone={onDone} />
+      );
     case 'tried':
-      return <TriedPicker triedIds={facts.triedAgentIds} agents={catalogue.agents} onChange={(triedAgentIds) => set({ triedAgentIds })} onDone={onDone} />;
+      return (
+        <TriedPicker
+          triedIds={facts.triedAgentIds}
+          agents={catalogue.agents}
+          onChange={(triedAgentIds) => set({ triedAgentIds })}
+          onDone={onDone}
+        />
+      );
   }
 }
 
-function pick<K extends string>(order: readonly K[], words: Readonly<Record<K, string>>): Record<string, string> {
+function pick<K extends string>(
+  order: readonly K[],
+  words: Readonly<Record<K, string>>,
+): Record<string, string> {
   return Object.fromEntries(order.map((key) => [key, words[key]]));
 }
 
-const KIND_TITLES = { mark: 'Marks', yellowing: 'Yellow or grey', dyeRun: 'Dye runs', odour: 'Smells', buildUp: 'Build-up' } as const;
+const KIND_TITLES = {
+  mark: 'Marks',
+  yellowing: 'Yellow or grey',
+  dyeRun: 'Dye runs',
+  odour: 'Smells',
+  buildUp: 'Build-up',
+} as const;
 
 function markGroups(catalogue: Catalogue): OptionGroup[] {
   const recent = frequentMarkIds().flatMap((id) => catalogue.marks.filter((mark) => mark.id === id));
   const rest = catalogue.marks.filter((mark) => !recent.includes(mark));
   return [
     ...(recent.length > 0 ? [{ title: 'Lately', options: recent }] : []),
-    ...Object.entries(KIND_TITLES).map(([kind, title]) => ({ title, options: rest.filter((mark) => mark.kind === kind) })),
+    ...Object.entries(KIND_TITLES).map(([kind, title]) => ({
+      title,
+      options: rest.filter((mark) => mark.kind === kind),
+    })),
   ];
 }
 
 function pieceGroups(catalogue: Catalogue, pieces: readonly PieceSummary[]): OptionGroup[] {
   const nameOf = (itemId: string) => catalogue.items.find((item) => item.id === itemId)?.name ?? '';
   return [
-    { title: 'In the linen book', options: pieces.map((piece) => ({ id: piece.id, name: piece.name, aliases: [nameOf(piece.itemId), ...(catalogue.items.find((item) => item.id === piece.itemId)?.aliases ?? [])], hint: nameOf(piece.itemId) })) },
+    {
+      title: 'In the linen book',
+      options: pieces.map((piece) => ({
+        id: piece.id,
+        name: piece.name,
+        aliases: [
+          nameOf(piece.itemId),
+          ...(catalogue.items.find((item) => item.id === piece.itemId)?.aliases ?? []),
+        ],
+        hint: nameOf(piece.itemId),
+      })),
+    },
     { title: 'Something else', options: catalogue.items },
   ];
 }

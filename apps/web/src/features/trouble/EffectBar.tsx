@@ -6,7 +6,14 @@ export function EffectBar({ effect }: { effect: Rung['effect'] }) {
   return (
     <Box>
       <Box position="relative" height="9px" borderRadius="full" bg="track" aria-hidden="true">
-        <Box position="absolute" height="9px" borderRadius="full" bg="leaf" left={`${effect.low * 100}%`} width={`${Math.max(3, (effect.high - effect.low) * 100)}%`} />
+        <Box
+          position="absolute"
+          height="9px"
+          borderRadius="full"
+          bg="leaf"
+          left={`${effect.low * 100}%`}
+          width={`${Math.max(3, (effect.high - effect.low) * 100)}%`}
+        />
       </Box>
       <Box fontSize="14px" marginTop="3px">
         takes out <strong>{effectRange(effect)}</strong>, {effectWords(effect)}

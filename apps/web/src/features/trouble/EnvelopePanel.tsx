@@ -1,5 +1,17 @@
 import { Box, Flex, Stack } from '@chakra-ui/react';
-import { ACTION_WORDS, ACTIONS, DRYING_WORDS, type Envelope, type Lexicon, type Limit, ownerWords, PROGRAMME_WORDS, PROGRAMMES, WETTING_WORDS, WETTINGS } from '@feverfew/contracts';
+import {
+  ACTION_WORDS,
+  ACTIONS,
+  DRYING_WORDS,
+  type Envelope,
+  type Lexicon,
+  type Limit,
+  ownerWords,
+  PROGRAMME_WORDS,
+  PROGRAMMES,
+  WETTING_WORDS,
+  WETTINGS,
+} from '@feverfew/contracts';
 import type { ReactNode } from 'react';
 import { useHousehold } from '../../app/queries';
 import { useLexicon } from '../../app/useLexicon';
@@ -26,12 +38,43 @@ export function EnvelopePanel({ envelope }: { envelope: Envelope }) {
         format={say.temp}
         mark={tap ? { value: tap, text: `your tap ${say.temp(tap)}` } : null}
       />
-      <Strip name="pH" scale={{ from: 1.5, to: 12 }} fill={{ from: envelope.pH.min, to: envelope.pH.max }} colour="leaf" flags={[...pHFlags(envelope, 'min', say), ...pHFlags(envelope, 'max', say)]} format={(value) => String(value)} />
-      <Segments name="Wetting" steps={upTo(WETTINGS, envelope.wetting.most)} words={WETTING_WORDS} limits={envelope.wetting.limits} say={say} />
-      <Segments name="Action" steps={upTo(ACTIONS, envelope.action.most)} words={ACTION_WORDS} limits={envelope.action.limits} say={say} />
-      <Segments name="Wash" steps={upTo(PROGRAMMES, envelope.programme.most).slice(1)} words={PROGRAMME_WORDS} limits={envelope.programme.limits} say={say} />
+      <Strip
+        name="pH"
+        scale={{ from: 1.5, to: 12 }}
+        fill={{ from: envelope.pH.min, to: envelope.pH.max }}
+        colour="leaf"
+        flags={[...pHFlags(envelope, 'min', say), ...pHFlags(envelope, 'max', say)]}
+        format={(value) => String(value)}
+      />
+      <Segments
+        name="Wetting"
+        steps={upTo(WETTINGS, envelope.wetting.most)}
+        words={WETTING_WORDS}
+        limits={envelope.wetting.limits}
+        say={say}
+      />
+      <Segments
+        name="Action"
+        steps={upTo(ACTIONS, envelope.action.most)}
+        words={ACTION_WORDS}
+        limits={envelope.action.limits}
+        say={say}
+      />
+      <Segments
+        name="Wash"
+        steps={upTo(PROGRAMMES, envelope.programme.most).slice(1)}
+        words={PROGRAMME_WORDS}
+        limits={envelope.programme.limits}
+        say={say}
+      />
       <ChemistryRows envelope={envelope} say={say} />
-      <Segments name="Drying" steps={envelope.drying.map((window) => ({ id: window.way, allowed: window.allowed }))} words={DRYING_WORDS} limits={envelope.drying.flatMap((window) => window.limits)} say={say} />
+      <Segments
+        name="Drying"
+        steps={envelope.drying.map((window) => ({ id: window.way, allowed: window.allowed }))}
+        words={DRYING_WORDS}
+        limits={envelope.drying.flatMap((window) => window.limits)}
+        say={say}
+      />
     </Stack>
   );
 }
@@ -49,7 +92,19 @@ function Row({ name, children }: { name: string; children: ReactNode }) {
   );
 }
 
-function Segments({ name, steps, words, limits, say }: { name: string; steps: readonly { id: string; allowed: boolean }[]; words: Readonly<Record<string, string>>; limits: readonly Limit[]; say: Lexicon }) {
+function Segments({
+  name,
+  steps,
+  words,
+  limits,
+  say,
+}: {
+  name: string;
+  steps: readonly { id: string; allowed: boolean }[];
+  words: Readonly<Record<string, string>>;
+  limits: readonly Limit[];
+  say: Lexicon;
+}) {
   const owners = [...new Set(limits.map((limit) => ownerWords(limit.owner, say)))];
   return (
     <Row name={name}>
@@ -59,7 +114,13 @@ function Segments({ name, steps, words, limits, say }: { name: string; steps: re
             {words[id]}
           </ChipButton>
         ) : (
-          <Why key={id} label={`Why no ${words[id]}?`} title={`No ${words[id]}`} sourceIds={[...new Set(limits.flatMap((limit) => limit.sourceIds))]} trigger={<ChipButton state="forbidden">✕ {words[id]}</ChipButton>}>
+          <Why
+            key={id}
+            label={`Why no ${words[id]}?`}
+            title={`No ${words[id]}`}
+            sourceIds={[...new Set(limits.flatMap((limit) => limit.sourceIds))]}
+            trigger={<ChipButton state="forbidden">✕ {words[id]}</ChipButton>}
+          >
             Set by {owners.slice(0, 4).join('; ')}.
           </Why>
         ),

@@ -28,14 +28,34 @@ export function FactSentence({ draft, catalogue, pieces, errors, onChange }: Fac
     if (next) setTimeout(() => document.querySelector<HTMLElement>(`[data-blank="${next}"]`)?.focus(), 60);
   };
   return (
-    <Box as="p" fontFamily="heading" fontSize={{ base: '19px', xl: '21px' }} lineHeight="1.6" aria-label="The facts">
+    <Box
+      as="p"
+      fontFamily="heading"
+      fontSize={{ base: '19px', xl: '21px' }}
+      lineHeight="1.6"
+      aria-label="The facts"
+    >
       {parts.map((part, index) =>
         typeof part === 'string' ? (
           // biome-ignore lint/suspicious/noArrayIndexKey: words of a fixed sentence, no identity of their own
           <Fragment key={`w${index}`}>{part}</Fragment>
         ) : (
-          <Blank key={part.id} view={part} error={errorOf(part, errors)} open={openId === part.id} onOpen={(open) => setOpenId(open ? part.id : null)}>
-            <BlankPicker id={part.id} draft={draft} catalogue={catalogue} pieces={pieces} error={errorOf(part, errors)} onChange={onChange} onDone={() => done(part.id)} />
+          <Blank
+            key={part.id}
+            view={part}
+            error={errorOf(part, errors)}
+            open={openId === part.id}
+            onOpen={(open) => setOpenId(open ? part.id : null)}
+          >
+            <BlankPicker
+              id={part.id}
+              draft={draft}
+              catalogue={catalogue}
+              pieces={pieces}
+              error={errorOf(part, errors)}
+              onChange={onChange}
+              onDone={() => done(part.id)}
+            />
           </Blank>
         ),
       )}
@@ -43,9 +63,18 @@ export function FactSentence({ draft, catalogue, pieces, errors, onChange }: Fac
   );
 }
 
-export const isCoded = (facts: TroubleFacts, catalogue: Catalogue): boolean => catalogue.items.find((item) => item.id === facts.piece.itemId)?.coded ?? false;
+export const isCoded = (facts: TroubleFacts, catalogue: Catalogue): boolean =>
+  catalogue.items.find((item) => item.id === facts.piece.itemId)?.coded ?? false;
 
 function errorOf(view: BlankView, errors: Readonly<Record<string, string>>): string | null {
-  const hit = Object.entries(errors).find(([path]) => view.paths.some((own) => path === own || path.startsWith(`${own}.`) || path === `facts.${own}` || path.startsWith(`facts.${own}.`)));
+  const hit = Object.entries(errors).find(([path]) =>
+    view.paths.some(
+      (own) =>
+        path === own ||
+        path.startsWith(`${own}.`) ||
+        path === `facts.${own}` ||
+        path.startsWith(`facts.${own}.`),
+    ),
+  );
   return hit?.[1] ?? null;
 }

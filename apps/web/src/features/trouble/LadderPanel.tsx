@@ -23,21 +23,26 @@ export function LadderPanel({ plan, chosen, onChoose }: LadderPanelProps) {
   useEffect(() => {
     if (!openStillThere) setOpen(null);
   }, [openStillThere]);
-  const needs = plan.findings.some((finding) => finding.code === 'markNeeded' || finding.code === 'itemNeeded');
+  const needs = plan.findings.some(
+    (finding) => finding.code === 'markNeeded' || finding.code === 'itemNeeded',
+  );
   if (needs) {
     return (
       <Box color="soft" paddingTop="24px" maxWidth="46ch">
         <Box as="h2" fontSize="22px" color="ink" marginBottom="8px">
           The ladder forms here
         </Box>
-        Tap an underlined blank on the left. As soon as there is a trouble and a piece, methods appear from gentlest to strongest, each with its recipe. Blanks you leave open are taken on the careful side.
+        Tap an underlined blank on the left. As soon as there is a trouble and a piece, methods appear from
+        gentlest to strongest, each with its recipe. Blanks you leave open are taken on the careful side.
       </Box>
     );
   }
   return (
     <Stack gap="0">
       <Box as="h2" fontSize="22px" paddingBottom="4px">
-        {ladder.length === 0 ? 'No home method' : `${COUNT_WORDS[ladder.length]}${ladder.length > 1 ? ', gentlest first' : ''}`}
+        {ladder.length === 0
+          ? 'No home method'
+          : `${COUNT_WORDS[ladder.length]}${ladder.length > 1 ? ', gentlest first' : ''}`}
       </Box>
       <PlanFindings plan={plan} />
       <Box as="ol" padding="0" aria-label="Ladder">

@@ -5,7 +5,12 @@ import { Notice } from '../../components/Notice';
 
 const GRAVE: readonly Finding['code'][] = ['noHomeMethod', 'professionalHand'];
 /** Said elsewhere on the page. */
-const ELSEWHERE: readonly Finding['code'][] = ['markNeeded', 'itemNeeded', 'noHeatBeforeGone', 'cupboardHoldsPair'];
+const ELSEWHERE: readonly Finding['code'][] = [
+  'markNeeded',
+  'itemNeeded',
+  'noHeatBeforeGone',
+  'cupboardHoldsPair',
+];
 
 /** Remarks on the whole plan: grave ones each for itself, quiet ones together. */
 export function PlanFindings({ plan }: { plan: Plan }) {
@@ -21,7 +26,9 @@ export function PlanFindings({ plan }: { plan: Plan }) {
             {findingWords(finding, say)}
           </Notice>
         ))}
-      {quiet.length > 0 && <Notice kind="note">{quiet.map((finding) => findingWords(finding, say)).join(' ')}</Notice>}
+      {quiet.length > 0 && (
+        <Notice kind="note">{quiet.map((finding) => findingWords(finding, say)).join(' ')}</Notice>
+      )}
     </Stack>
   );
 }
@@ -43,6 +50,12 @@ function pairText(findings: readonly Finding[], say: Lexicon): string {
   const first = facts[0];
   if (!first) return '';
   const happenings = [...new Set(facts.map((fact) => say.name(fact.pairId)))];
-  const groups = happenings.map((what) => `${facts.filter((fact) => say.name(fact.pairId) === what).map((fact) => say.name(fact.agentBId)).join(' or ')} (${what})`);
+  const groups = happenings.map(
+    (what) =>
+      `${facts
+        .filter((fact) => say.name(fact.pairId) === what)
+        .map((fact) => say.name(fact.agentBId))
+        .join(' or ')} (${what})`,
+  );
   return `${say.name(first.agentAId)} must never meet ${groups.join(', nor ')}: not in one vessel, one wash cycle or one step after the other.`;
 }

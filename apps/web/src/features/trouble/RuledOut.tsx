@@ -21,15 +21,27 @@ export function RuledOut({ candidates }: { candidates: readonly Candidate[] }) {
       </Box>
       <Stack gap={all ? '8px' : '3px'} fontSize="14.5px">
         {lost.slice(0, all ? undefined : SHOWN).map((candidate) => (
-          <Grid key={candidate.methodId} templateColumns={{ base: '1fr', md: '210px 1fr' }} gap="2px 14px" data-lost={candidate.methodId}>
-            <Box textDecoration={candidate.verdict === 'ruledOut' ? 'line-through' : 'none'} textDecorationColor="brick" textDecorationThickness="2px" fontWeight={600}>
+          <Grid
+            key={candidate.methodId}
+            templateColumns={{ base: '1fr', md: '210px 1fr' }}
+            gap="2px 14px"
+            data-lost={candidate.methodId}
+          >
+            <Box
+              textDecoration={candidate.verdict === 'ruledOut' ? 'line-through' : 'none'}
+              textDecorationColor="brick"
+              textDecorationThickness="2px"
+              fontWeight={600}
+            >
               {say.name(candidate.methodId)}
             </Box>
             <Box color="soft">
               {candidate.findings.slice(0, all ? undefined : 1).map((finding) => (
                 <Box key={finding.code + JSON.stringify(finding.facts)}>{findingWords(finding, say)}</Box>
               ))}
-              {all && <SourceList ids={[...new Set(candidate.findings.flatMap((finding) => finding.sourceIds))]} />}
+              {all && (
+                <SourceList ids={[...new Set(candidate.findings.flatMap((finding) => finding.sourceIds))]} />
+              )}
             </Box>
           </Grid>
         ))}

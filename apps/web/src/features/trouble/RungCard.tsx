@@ -7,10 +7,33 @@ import { recipeLine, rungRemarks, timeLine } from './rungView';
 import { StepRecipe } from './StepRecipe';
 
 const Disc = chakra('span', {
-  base: { display: 'inline-flex', alignItems: 'center', justifyContent: 'center', width: '34px', height: '34px', borderRadius: 'full', border: '2px solid', borderColor: 'leaf', fontFamily: 'heading', fontWeight: 700, flexShrink: 0 },
+  base: {
+    display: 'inline-flex',
+    alignItems: 'center',
+    justifyContent: 'center',
+    width: '34px',
+    height: '34px',
+    borderRadius: 'full',
+    border: '2px solid',
+    borderColor: 'leaf',
+    fontFamily: 'heading',
+    fontWeight: 700,
+    flexShrink: 0,
+  },
   variants: { chosen: { true: { bg: 'leaf', color: 'onLeaf' }, false: { color: 'leaf' } } },
 });
-const TitleButton = chakra('button', { base: { textAlign: 'start', fontFamily: 'heading', fontWeight: 650, fontSize: '18px', lineHeight: 1.25, background: 'none', minHeight: '28px', _hover: { textDecoration: 'underline' } } });
+const TitleButton = chakra('button', {
+  base: {
+    textAlign: 'start',
+    fontFamily: 'heading',
+    fontWeight: 650,
+    fontSize: '18px',
+    lineHeight: 1.25,
+    background: 'none',
+    minHeight: '28px',
+    _hover: { textDecoration: 'underline' },
+  },
+});
 
 interface RungCardProps {
   readonly rung: Rung;
@@ -26,14 +49,31 @@ export function RungCard({ rung, number, chosen, expanded, onChoose }: RungCardP
   const measures = useMeasures();
   const reason = useCatalogue().data?.methods.find((method) => method.id === rung.methodId)?.reason;
   return (
-    <Box as="li" borderBottom="1px solid" borderColor="line" paddingBlock="12px" listStyleType="none" data-rung={rung.methodId}>
+    <Box
+      as="li"
+      borderBottom="1px solid"
+      borderColor="line"
+      paddingBlock="12px"
+      listStyleType="none"
+      data-rung={rung.methodId}
+    >
       <Flex gap="14px">
         <Disc chosen={chosen} aria-hidden="true">
           {number}
         </Disc>
-        <Grid flex="1" minWidth="0" gap="6px 20px" templateColumns={{ base: '1fr', lg: 'minmax(0, 1fr) 220px' }}>
+        <Grid
+          flex="1"
+          minWidth="0"
+          gap="6px 20px"
+          templateColumns={{ base: '1fr', lg: 'minmax(0, 1fr) 220px' }}
+        >
           <Box>
-            <TitleButton type="button" onClick={onChoose} aria-expanded={expanded} aria-label={`Rung ${number}: ${say.name(rung.methodId)}`}>
+            <TitleButton
+              type="button"
+              onClick={onChoose}
+              aria-expanded={expanded}
+              aria-label={`Rung ${number}: ${say.name(rung.methodId)}`}
+            >
               {say.name(rung.methodId)}
             </TitleButton>
             <Box fontWeight={650}>{recipeLine(rung, say, measures)}</Box>
@@ -60,7 +100,14 @@ export function RungCard({ rung, number, chosen, expanded, onChoose }: RungCardP
             )}
           </Stack>
           {expanded && (
-            <Stack as="ol" gridColumn="1 / -1" gap="10px" paddingInlineStart="20px" marginTop="4px" listStyleType="decimal">
+            <Stack
+              as="ol"
+              gridColumn="1 / -1"
+              gap="10px"
+              paddingInlineStart="20px"
+              marginTop="4px"
+              listStyleType="decimal"
+            >
               {rung.steps.map((step) => (
                 <li key={step.id}>
                   <StepRecipe step={step} />

@@ -19,12 +19,14 @@ export function IngredientList({ step }: { step: Step }) {
             {range && ingredient.basis !== 'label' && (
               <Box as="span" color="soft" fontSize="0.85em">
                 {' '}
-                · exact {exactText(ingredient, measures)}, {range.low}–{range.high} {range.unit} is right{error ? `; ${error}` : ''}
+                · exact {exactText(ingredient, measures)}, {range.low}–{range.high} {range.unit} is right
+                {error ? `; ${error}` : ''}
               </Box>
             )}
             {dilution && (
               <Box as="span" display="block" fontSize="0.9em">
-                Yours is {dilution.fromPct} %: that much of it and {say.volume(dilution.waterML)} water make it {dilution.toPct} %.
+                Yours is {dilution.fromPct} %: that much of it and {say.volume(dilution.waterML)} water make
+                it {dilution.toPct} %.
               </Box>
             )}
           </li>

@@ -2,7 +2,18 @@ import { Box, chakra, Flex } from '@chakra-ui/react';
 import { Why } from '../../components/Why';
 import type { Flag } from './envelopeView';
 
-const FlagButton = chakra('button', { base: { position: 'absolute', fontSize: '13px', lineHeight: 1.25, whiteSpace: 'nowrap', background: 'none', padding: '1px 2px', minHeight: '24px', _hover: { textDecoration: 'underline' } } });
+const FlagButton = chakra('button', {
+  base: {
+    position: 'absolute',
+    fontSize: '13px',
+    lineHeight: 1.25,
+    whiteSpace: 'nowrap',
+    background: 'none',
+    padding: '1px 2px',
+    minHeight: '24px',
+    _hover: { textDecoration: 'underline' },
+  },
+});
 
 interface StripProps {
   readonly name: string;
@@ -16,20 +27,52 @@ interface StripProps {
 
 /** A bar that narrows as facts come in; every edge carries the fact that set it. Tap a flag for the why. */
 export function Strip({ name, scale, fill, colour, flags, format, mark }: StripProps) {
-  const at = (value: number) => (100 * (Math.min(scale.to, Math.max(scale.from, value)) - scale.from)) / (scale.to - scale.from);
+  const at = (value: number) =>
+    (100 * (Math.min(scale.to, Math.max(scale.from, value)) - scale.from)) / (scale.to - scale.from);
   const others = flags.filter((flag) => !flag.winning).slice(0, 1);
   return (
     <Flex gap="10px" alignItems="center">
       <Box width="78px" flexShrink={0} fontSize="15px">
         {name}
       </Box>
-      <Box position="relative" flex="1" height="62px" role="group" aria-label={`${name}: ${format(fill.from)} to ${format(fill.to)}`}>
+      <Box
+        position="relative"
+        flex="1"
+        height="62px"
+        role="group"
+        aria-label={`${name}: ${format(fill.from)} to ${format(fill.to)}`}
+      >
         <Box position="absolute" top="25px" left="0" right="0" height="12px" borderRadius="full" bg="track" />
-        <Box position="absolute" top="25px" height="12px" borderRadius="full" bg={colour} left={`${at(fill.from)}%`} width={`${Math.max(1, at(fill.to) - at(fill.from))}%`} transition="left 120ms, width 120ms" />
+        <Box
+          position="absolute"
+          top="25px"
+          height="12px"
+          borderRadius="full"
+          bg={colour}
+          left={`${at(fill.from)}%`}
+          width={`${Math.max(1, at(fill.to) - at(fill.from))}%`}
+          transition="left 120ms, width 120ms"
+        />
         {mark && mark.value <= scale.to && (
           <>
-            <Box position="absolute" top="25px" height="12px" width="2px" bg="card" left={`${at(mark.value)}%`} aria-hidden="true" />
-            <Box position="absolute" top="41px" fontSize="12px" color="soft" left={`${at(mark.value)}%`} transform="translateX(-50%)" whiteSpace="nowrap">
+            <Box
+              position="absolute"
+              top="25px"
+              height="12px"
+              width="2px"
+              bg="card"
+              left={`${at(mark.value)}%`}
+              aria-hidden="true"
+            />
+            <Box
+              position="absolute"
+              top="41px"
+              fontSize="12px"
+              color="soft"
+              left={`${at(mark.value)}%`}
+              transform="translateX(-50%)"
+              whiteSpace="nowrap"
+            >
               {mark.text}
             </Box>
           </>
@@ -37,28 +80,68 @@ export function Strip({ name, scale, fill, colour, flags, format, mark }: StripP
         {flags
           .filter((flag) => flag.winning)
           .map((flag) => (
-            <FlagMark key={flag.value} flag={flag} left={at(flag.value)} above={flag.value === fill.to} format={format} name={name} />
+            <FlagMark
+              key={flag.value}
+              flag={flag}
+              left={at(flag.value)}
+              above={flag.value === fill.to}
+              format={format}
+              name={name}
+            />
           ))}
         {others.map((flag) => (
-          <FlagMark key={flag.value} flag={flag} left={at(flag.value)} above={false} format={format} name={name} />
+          <FlagMark
+            key={flag.value}
+            flag={flag}
+            left={at(flag.value)}
+            above={false}
+            format={format}
+            name={name}
+          />
         ))}
       </Box>
     </Flex>
   );
 }
 
-function FlagMark({ flag, left, above, format, name }: { flag: Flag; left: number; above: boolean; format: (value: number) => string; name: string }) {
+function FlagMark({
+  flag,
+  left,
+  above,
+  format,
+  name,
+}: {
+  flag: Flag;
+  left: number;
+  above: boolean;
+  format: (value: number) => string;
+  name: string;
+}) {
   const text = `${format(flag.value)} — ${flag.owners[0]}${flag.owners.length > 1 ? ` +${flag.owners.length - 1}` : ''}`;
   const side = left > 50 ? { right: `${100 - left}%`, textAlign: 'right' as const } : { left: `${left}%` };
   return (
     <>
-      <Box position="absolute" left={`calc(${left}% - 1px)`} width="2px" bg={above ? 'ink' : 'soft'} top={above ? '19px' : '25px'} height={above ? '22px' : '16px'} aria-hidden="true" />
+      <Box
+        position="absolute"
+        left={`calc(${left}% - 1px)`}
+        width="2px"
+        bg={above ? 'ink' : 'soft'}
+        top={above ? '19px' : '25px'}
+        height={above ? '22px' : '16px'}
+        aria-hidden="true"
+      />
       <Why
         label={`Why ${format(flag.value)}?`}
         title={`${name}: ${format(flag.value)}`}
         sourceIds={flag.sourceIds}
         trigger={
-          <FlagButton type="button" {...side} top={above ? '-6px' : '39px'} color={above ? 'ink' : 'soft'} fontWeight={above ? 650 : 400}>
+          <FlagButton
+            type="button"
+            {...side}
+            top={above ? '-6px' : '39px'}
+            color={above ? 'ink' : 'soft'}
+            fontWeight={above ? 650 : 400}
+          >
             {text}
           </FlagButton>
         }

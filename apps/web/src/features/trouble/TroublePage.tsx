@@ -3,7 +3,14 @@ import type { Plan } from '@feverfew/contracts';
 import { useEffect, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { ApiProblem } from '../../app/api';
-import { useCatalogue, useKeepTrouble, usePieces, usePreview, useStartRun, useTrouble } from '../../app/queries';
+import {
+  useCatalogue,
+  useKeepTrouble,
+  usePieces,
+  usePreview,
+  useStartRun,
+  useTrouble,
+} from '../../app/queries';
 import { Button } from '../../components/controls';
 import { Notice } from '../../components/Notice';
 import { Failed, Loading } from '../../components/States';
@@ -45,7 +52,12 @@ function TroubleDesk({ troubleId, start }: { troubleId: string | undefined; star
   };
   return (
     <Grid templateColumns={{ base: '1fr', lg: 'minmax(380px, 40%) 1fr' }} minHeight="calc(100dvh - 57px)">
-      <Box bg="paper" padding={{ base: '16px', lg: '20px 26px' }} borderInlineEnd={{ lg: '1px solid' }} borderColor={{ lg: 'line' }}>
+      <Box
+        bg="paper"
+        padding={{ base: '16px', lg: '20px 26px' }}
+        borderInlineEnd={{ lg: '1px solid' }}
+        borderColor={{ lg: 'line' }}
+      >
         <Flex justifyContent="space-between" alignItems="baseline">
           <Box as="h1" fontSize="15px" color="soft">
             {troubleId ? 'Trouble' : 'New trouble'}
@@ -64,15 +76,41 @@ function TroubleDesk({ troubleId, start }: { troubleId: string | undefined; star
             </Button>
           )}
         </Flex>
-        <FactSentence draft={draft} catalogue={catalogue.data} pieces={pieces.data ?? []} errors={errors} onChange={change} />
+        <FactSentence
+          draft={draft}
+          catalogue={catalogue.data}
+          pieces={pieces.data ?? []}
+          errors={errors}
+          onChange={change}
+        />
         <Box height="14px" />
         {plan && <EnvelopePanel envelope={plan.envelope} />}
       </Box>
       <Flex direction="column" bg="card" minWidth="0">
-        <Box flex="1" padding={{ base: '16px', lg: '18px 26px' }} opacity={preview.isError ? 0.45 : 1} aria-busy={preview.isFetching}>
-          {plan ? <LadderPanel plan={plan} chosen={Math.min(chosen, Math.max(0, plan.ladder.length - 1))} onChoose={setChosen} /> : !preview.isError && <Loading what="the plan" />}
+        <Box
+          flex="1"
+          padding={{ base: '16px', lg: '18px 26px' }}
+          opacity={preview.isError ? 0.45 : 1}
+          aria-busy={preview.isFetching}
+        >
+          {plan ? (
+            <LadderPanel
+              plan={plan}
+              chosen={Math.min(chosen, Math.max(0, plan.ladder.length - 1))}
+              onChoose={setChosen}
+            />
+          ) : (
+            !preview.isError && <Loading what="the plan" />
+          )}
         </Box>
-        <ActionBar plan={plan} chosen={chosen} blocked={preview.isError} pending={action.isPending} error={broken ? messageOf(preview.error ?? action.error) : null} onStart={action.start} />
+        <ActionBar
+          plan={plan}
+          chosen={chosen}
+          blocked={preview.isError}
+          pending={action.isPending}
+          error={broken ? messageOf(preview.error ?? action.error) : null}
+          onStart={action.start}
+        />
       </Flex>
     </Grid>
   );
@@ -92,7 +130,18 @@ function ActionBar({ plan, chosen, blocked, pending, error, onStart }: ActionBar
   const index = Math.min(chosen, Math.max(0, rungs - 1));
   if (!error && rungs === 0) return null;
   return (
-    <Flex position="sticky" bottom="0" gap="12px" justifyContent="flex-end" alignItems="center" padding="12px 26px" bg="card" borderTop="1px solid" borderColor="line" wrap="wrap">
+    <Flex
+      position="sticky"
+      bottom="0"
+      gap="12px"
+      justifyContent="flex-end"
+      alignItems="center"
+      padding="12px 26px"
+      bg="card"
+      borderTop="1px solid"
+      borderColor="line"
+      wrap="wrap"
+    >
       {error && (
         <Box flex="1" minWidth="240px">
           <Notice kind="danger" word="Look again">
@@ -101,7 +150,13 @@ function ActionBar({ plan, chosen, blocked, pending, error, onStart }: ActionBar
         </Box>
       )}
       {rungs > 0 && (
-        <Button variant="action" size="large" width={{ base: '100%', md: 'auto' }} disabled={blocked || pending} onClick={() => onStart(index)}>
+        <Button
+          variant="action"
+          size="large"
+          width={{ base: '100%', md: 'auto' }}
+          disabled={blocked || pending}
+          onClick={() => onStart(index)}
+        >
           {pending ? 'Starting …' : `Start with rung ${index + 1}`}
         </Button>
       )}
@@ -116,7 +171,9 @@ function useStartAtTub(troubleId: string | undefined, draft: Draft) {
   const startRun = useStartRun();
   const start = async (rungIndex: number) => {
     try {
-      const trouble = await keep.mutateAsync({ pieceId: draft.pieceId, facts: draft.facts } as Parameters<typeof keep.mutateAsync>[0]);
+      const trouble = await keep.mutateAsync({ pieceId: draft.pieceId, facts: draft.facts } as Parameters<
+        typeof keep.mutateAsync
+      >[0]);
       const run = await startRun.mutateAsync({ planId: trouble.planId, rungIndex });
       dropDraft();
       await navigate(`/runs/${run.id}`);
@@ -135,9 +192,11 @@ function useStartAtTub(troubleId: string | undefined, draft: Draft) {
   };
 }
 
-const fieldsOf = (error: Error | null): Readonly<Record<string, string>> => (error instanceof ApiProblem ? error.fields : {});
+const fieldsOf = (error: Error | null): Readonly<Record<string, string>> =>
+  error instanceof ApiProblem ? error.fields : {};
 
 function messageOf(error: Error | null): string {
-  if (error instanceof ApiProblem && Object.keys(error.fields).length > 0) return 'One of the blanks needs another look: it is marked in the sentence.';
+  if (error instanceof ApiProblem && Object.keys(error.fields).length > 0)
+    return 'One of the blanks needs another look: it is marked in the sentence.';
   return error?.message ?? '';
 }

@@ -3,4 +3,19 @@ import type { ChemistryWindow } from '@feverfew/contracts';
 export type Chemistry = ChemistryWindow['chemistry'];
 
 /** The chemistries worth showing, in the order a person thinks of them. */
-export const CHEMISTRY_ORDER: readonly Chemistry[] = ['detergent', 'protease', 'percarbonate', 'peroxide', 'chlorine', 'weakAcid', 'mildAlkali', 'strongAlkali', 'alcohol', 'ketone', 'ester', 'hydrocarbon', 'reducer', 'soap'];
+export const CHEMISTRY_ORDER: readonly Chemistry[] = [
+  'detergent',
+  'protease',
+  'percarbonate',
+  'peroxide',
+  'chlorine',
+  'weakAcid',
+  'mildAlkali',
+  'strongAlkali',
+  'alcohol',
+  'ketone',
+  'ester',
+  'hydrocarbon',
+  'reducer',
+  'soap',
+];

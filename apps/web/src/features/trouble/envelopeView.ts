@@ -1,5 +1,5 @@
-import { CHEMISTRY_ORDER } from './chemistryOrder';
 import { CHEMISTRY_WORDS, type Envelope, type Lexicon, type Limit, ownerWords } from '@feverfew/contracts';
+import { CHEMISTRY_ORDER } from './chemistryOrder';
 
 /** Limits that share a value on a strip: one flag. */
 export interface Flag {
@@ -14,14 +14,26 @@ export function tempFlags(envelope: Envelope, say: Lexicon): Flag[] {
 }
 
 export function pHFlags(envelope: Envelope, end: 'min' | 'max', say: Lexicon): Flag[] {
-  return flagsOf(envelope.pH.limits, (limit) => limit[end], envelope.pH[end], say).filter((flag) => flag.winning);
+  return flagsOf(envelope.pH.limits, (limit) => limit[end], envelope.pH[end], say).filter(
+    (flag) => flag.winning,
+  );
 }
 
-function flagsOf<L extends Limit>(limits: readonly L[], valueOf: (limit: L) => number, winner: number, say: Lexicon): Flag[] {
-  const values = [...new Set(limits.map(valueOf))].sort((a, b) => a - b);
+function flagsOf<L extends Limit>(
+  limits: readonly L[],
+  valueAt: (limit: L) => number,
+  winner: number,
+  say: Lexicon,
+): Flag[] {
+  const values = [...new Set(limits.map(valueAt))].sort((a, b) => a - b);
   return values.map((value) => {
-    const at = limits.filter((limit) => valueOf(limit) === value);
-    return { value, owners: unique(at.map((limit) => ownerWords(limit.owner, say))), sourceIds: unique(at.flatMap((limit) => limit.sourceIds)), winning: value === winner };
+    const at = limits.filter((limit) => valueAt(limit) === value);
+    return {
+      value,
+      owners: unique(at.map((limit) => ownerWords(limit.owner, say))),
+      sourceIds: unique(at.flatMap((limit) => limit.sourceIds)),
+      winning: value === winner,
+    };
   });
 }
 
@@ -31,7 +43,8 @@ export interface Steps {
 }
 
 /** Which of an ordered set of modes the envelope still holds. */
-export const upTo = (order: readonly string[], most: string): Steps[] => order.map((id, index) => ({ id, allowed: index <= order.indexOf(most) }));
+export const upTo = (order: readonly string[], most: string): Steps[] =>
+  order.map((id, index) => ({ id, allowed: index <= order.indexOf(most) }));
 
 export interface ChemistryGroup {
   readonly owner: string;
@@ -48,7 +61,9 @@ export interface ChemistryView {
 
 /** Chemistry in four answers, the forbidden ones grouped by the fact that forbids them. */
 export function chemistryView(envelope: Envelope, say: Lexicon): ChemistryView {
-  const shown = CHEMISTRY_ORDER.flatMap((chemistry) => envelope.chemistry.filter((window) => window.chemistry === chemistry));
+  const shown = CHEMISTRY_ORDER.flatMap((chemistry) =>
+    envelope.chemistry.filter((window) => window.chemistry === chemistry),
+  );
   const group = (verdict: 'test' | 'limited' | 'never'): ChemistryGroup[] => {
     const owners = new Map<string, { names: string[]; sourceIds: string[] }>();
     for (const window of shown.filter((candidate) => candidate.verdict === verdict)) {
@@ -60,10 +75,16 @@ export function chemistryView(envelope: Envelope, say: Lexicon): ChemistryView {
       entry.sourceIds.push(...limit.sourceIds);
       owners.set(owner, entry);
     }
-    return [...owners].map(([owner, { names, sourceIds }]) => ({ owner, names, sourceIds: unique(sourceIds) }));
+    return [...owners].map(([owner, { names, sourceIds }]) => ({
+      owner,
+      names,
+      sourceIds: unique(sourceIds),
+    }));
   };
   return {
-    allowed: shown.filter((window) => window.verdict === 'allowed').map((window) => CHEMISTRY_WORDS[window.chemistry]),
+    allowed: shown
+      .filter((window) => window.verdict === 'allowed')
+      .map((window) => CHEMISTRY_WORDS[window.chemistry]),
     test: group('test'),
     limited: group('limited'),
     never: group('never'),

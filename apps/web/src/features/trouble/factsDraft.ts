@@ -4,7 +4,18 @@ const DRAFT_KEY = 'feverfew.draft';
 
 export const EMPTY_FACTS: TroubleFacts = {
   markId: null,
-  piece: { itemId: null, name: '', parts: [], colour: 'unknown', fastness: 'unknown', condition: 'sound', label: null, code: null, dryMassG: null, metalParts: false },
+  piece: {
+    itemId: null,
+    name: '',
+    parts: [],
+    colour: 'unknown',
+    fastness: 'unknown',
+    condition: 'sound',
+    label: null,
+    code: null,
+    dryMassG: null,
+    metalParts: false,
+  },
   partIndex: 0,
   age: 'unknown',
   wetness: 'unknown',
@@ -32,9 +43,19 @@ export function factsOfPiece(piece: PieceFacts): PieceFacts {
 }
 
 /** A kind of piece that is not in the book yet: everything else starts unknown. */
-export function withItem(draft: Draft, item: { id: string; name: string; partNames: readonly string[] }): Draft {
+export function withItem(
+  draft: Draft,
+  item: { id: string; name: string; partNames: readonly string[] },
+): Draft {
   const parts = item.partNames.map((name) => ({ name, fibres: [] }));
-  return { pieceId: null, facts: { ...draft.facts, piece: { ...EMPTY_FACTS.piece, itemId: item.id, name: item.name, parts }, partIndex: 0 } };
+  return {
+    pieceId: null,
+    facts: {
+      ...draft.facts,
+      piece: { ...EMPTY_FACTS.piece, itemId: item.id, name: item.name, parts },
+      partIndex: 0,
+    },
+  };
 }
 
 export function readDraft(): Draft {

@@ -1,12 +1,25 @@
-import { type Candidate, durationWords, type Finding, findingWords, type Lexicon, type Measures, type Rung, type Step } from '@feverfew/contracts';
+import {
+  type Candidate,
+  durationWords,
+  type Finding,
+  findingWords,
+  type Lexicon,
+  type Measures,
+  type Rung,
+  type Step,
+} from '@feverfew/contracts';
 import { agentText, amountText } from '../../components/measureText';
 
 /** The recipe in bold figures: amounts, water, temperature, dwell. */
 export function recipeLine(rung: Rung, say: Lexicon, measures: Measures): string {
   const mix = rung.steps.find((step) => step.kind === 'mix');
   const dwell = rung.steps.find((step) => step.kind === 'dwell')?.dwell;
-  const amounts = (mix?.ingredients ?? []).map((ingredient) => `${amountText(ingredient, measures)} ${agentText(ingredient, say)}`).join(' + ');
-  return [amounts, mix ? waterPhrase(mix, say) : '', dwell ? durationWords(dwell.minMin, dwell.maxMin) : ''].filter(Boolean).join(', ');
+  const amounts = (mix?.ingredients ?? [])
+    .map((ingredient) => `${amountText(ingredient, measures)} ${agentText(ingredient, say)}`)
+    .join(' + ');
+  return [amounts, mix ? waterPhrase(mix, say) : '', dwell ? durationWords(dwell.minMin, dwell.maxMin) : '']
+    .filter(Boolean)
+    .join(', ');
 }
 
 function waterPhrase(mix: Step, say: Lexicon): string {
@@ -22,9 +35,15 @@ export function timeLine(rung: Rung): string {
 const QUIET: readonly Finding['code'][] = ['schoolFollowed', 'notInCupboard'];
 
 /** Remarks worth a line on the rung itself. */
-export const rungRemarks = (rung: Rung, say: Lexicon): string[] => rung.findings.filter((finding) => !QUIET.includes(finding.code)).map((finding) => findingWords(finding, say));
+export const rungRemarks = (rung: Rung, say: Lexicon): string[] =>
+  rung.findings
+    .filter((finding) => !QUIET.includes(finding.code))
+    .map((finding) => findingWords(finding, say));
 
 /** Losers worth showing: ruled out first, then those that add nothing. */
 export function losers(candidates: readonly Candidate[]): Candidate[] {
-  return [...candidates.filter((candidate) => candidate.verdict === 'ruledOut'), ...candidates.filter((candidate) => candidate.verdict === 'spare' || candidate.verdict === 'noUse')];
+  return [
+    ...candidates.filter((candidate) => candidate.verdict === 'ruledOut'),
+    ...candidates.filter((candidate) => candidate.verdict === 'spare' || candidate.verdict === 'noUse'),
+  ];
 }

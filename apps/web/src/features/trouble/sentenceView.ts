@@ -1,6 +1,20 @@
 import type { CareLabel, Lexicon, TroubleFacts } from '@feverfew/contracts';
 
-export const BLANKS = ['mark', 'piece', 'part', 'age', 'wetness', 'size', 'fibres', 'colour', 'condition', 'tag', 'code', 'heat', 'tried'] as const;
+export const BLANKS = [
+  'mark',
+  'piece',
+  'part',
+  'age',
+  'wetness',
+  'size',
+  'fibres',
+  'colour',
+  'condition',
+  'tag',
+  'code',
+  'heat',
+  'tried',
+] as const;
 export type BlankId = (typeof BLANKS)[number];
 
 export interface BlankView {
@@ -15,44 +29,112 @@ export interface BlankView {
 /** Words and blanks of the sentence, in reading order. */
 export type SentencePart = string | BlankView;
 
-export const AGE_WORDS = { minutes: 'just now', hours: 'today', days: 'some days ago', weeks: 'some weeks ago', months: 'months ago', unknown: 'nobody knows when' } as const;
+export const AGE_WORDS = {
+  minutes: 'just now',
+  hours: 'today',
+  days: 'some days ago',
+  weeks: 'some weeks ago',
+  months: 'months ago',
+  unknown: 'nobody knows when',
+} as const;
 export const WETNESS_WORDS = { wet: 'still wet', dry: 'dry', unknown: 'wet or dry' } as const;
-export const HEAT_WORDS = { none: 'no heat', hotWash: 'a hot wash', tumbled: 'the dryer', ironed: 'the iron', unknown: 'perhaps heat' } as const;
-export const COLOUR_WORDS = { white: 'white', natural: 'natural', pale: 'pale', mid: 'mid-coloured', dark: 'dark', multicoloured: 'patterned', unknown: 'any colour' } as const;
-export const FASTNESS_WORDS = { proven: 'colour proven fast', unknown: 'colour not tested', failed: 'colour has bled' } as const;
-export const CONDITION_WORDS = { sound: 'sound', worn: 'worn', thinning: 'thinning', torn: 'torn', antique: 'antique', irreplaceable: 'irreplaceable' } as const;
-export const CODE_WORDS = { W: 'code W', S: 'code S', WS: 'code WS', X: 'code X', unknown: 'no code found' } as const;
+export const HEAT_WORDS = {
+  none: 'no heat',
+  hotWash: 'a hot wash',
+  tumbled: 'the dryer',
+  ironed: 'the iron',
+  unknown: 'perhaps heat',
+} as const;
+export const COLOUR_WORDS = {
+  white: 'white',
+  natural: 'natural',
+  pale: 'pale',
+  mid: 'mid-coloured',
+  dark: 'dark',
+  multicoloured: 'patterned',
+  unknown: 'any colour',
+} as const;
+export const FASTNESS_WORDS = {
+  proven: 'colour proven fast',
+  unknown: 'colour not tested',
+  failed: 'colour has bled',
+} as const;
+export const CONDITION_WORDS = {
+  sound: 'sound',
+  worn: 'worn',
+  thinning: 'thinning',
+  torn: 'torn',
+  antique: 'antique',
+  irreplaceable: 'irreplaceable',
+} as const;
+export const CODE_WORDS = {
+  W: 'code W',
+  S: 'code S',
+  WS: 'code WS',
+  X: 'code X',
+  unknown: 'no code found',
+} as const;
 
 /** The facts as one sentence with blanks; the same sentence heads the run and the log. */
 export function sentenceView(facts: TroubleFacts, coded: boolean, say: Lexicon): SentencePart[] {
   const { piece } = facts;
-  const blank = (id: BlankId, text: string, told: boolean, ...paths: string[]): BlankView => ({ id, text, told, paths });
+  const blank = (id: BlankId, text: string, told: boolean, ...paths: string[]): BlankView => ({
+    id,
+    text,
+    told,
+    paths,
+  });
   const manyParts = piece.parts.length > 1;
   return [
     'There is ',
     blank('mark', facts.markId ? say.name(facts.markId) : 'some trouble', facts.markId !== null, 'markId'),
     ' on ',
     blank('piece', pieceText(facts, say), piece.itemId !== null, 'piece.itemId', 'piece.name', 'pieceId'),
-    ...(manyParts ? [', on its ', blank('part', piece.parts[facts.partIndex]?.name ?? 'part', true, 'partIndex')] : []),
+    ...(manyParts
+      ? [', on its ', blank('part', piece.parts[facts.partIndex]?.name ?? 'part', true, 'partIndex')]
+      : []),
     ', since ',
     blank('age', AGE_WORDS[facts.age], facts.age !== 'unknown', 'age'),
     ', ',
     blank('wetness', WETNESS_WORDS[facts.wetness], facts.wetness !== 'unknown', 'wetness'),
     ', about ',
-    blank('size', facts.sizeCm ? `${facts.sizeCm.length} × ${facts.sizeCm.width} cm` : 'the whole piece', facts.sizeCm !== null, 'sizeCm'),
+    blank(
+      'size',
+      facts.sizeCm ? `${facts.sizeCm.length} × ${facts.sizeCm.width} cm` : 'the whole piece',
+      facts.sizeCm !== null,
+      'sizeCm',
+    ),
     '. It is ',
-    blank('fibres', fibreText(facts, say), piece.parts.some((part) => part.fibres.length > 0), 'piece.parts'),
+    blank(
+      'fibres',
+      fibreText(facts, say),
+      piece.parts.some((part) => part.fibres.length > 0),
+      'piece.parts',
+    ),
     ', ',
     blank('colour', colourText(facts), piece.colour !== 'unknown', 'piece.colour', 'piece.fastness'),
     ', ',
     blank('condition', CONDITION_WORDS[piece.condition], true, 'piece.condition'),
     ...(coded
-      ? ['; underneath it says ', blank('code', CODE_WORDS[piece.code ?? 'unknown'], piece.code !== null && piece.code !== 'unknown', 'piece.code')]
+      ? [
+          '; underneath it says ',
+          blank(
+            'code',
+            CODE_WORDS[piece.code ?? 'unknown'],
+            piece.code !== null && piece.code !== 'unknown',
+            'piece.code',
+          ),
+        ]
       : ['; its tag says ', blank('tag', labelText(piece.label), piece.label !== null, 'piece.label')]),
     '. It has seen ',
     blank('heat', HEAT_WORDS[facts.heat], facts.heat !== 'unknown', 'heat'),
     ', and I tried ',
-    blank('tried', facts.triedAgentIds.length > 0 ? facts.triedAgentIds.map(say.name).join(', ') : 'nothing', true, 'triedAgentIds'),
+    blank(
+      'tried',
+      facts.triedAgentIds.length > 0 ? facts.triedAgentIds.map(say.name).join(', ') : 'nothing',
+      true,
+      'triedAgentIds',
+    ),
     '.',
   ];
 }
@@ -70,7 +152,16 @@ function pieceText({ piece }: TroubleFacts, say: Lexicon): string {
 
 function fibreText({ piece }: TroubleFacts, say: Lexicon): string {
   const partTexts = piece.parts.map((part) => {
-    const fibres = part.fibres.length === 0 ? 'fibres unknown' : part.fibres.map((share) => (part.fibres.length === 1 && share.sharePct === 100 ? say.name(share.fibreId) : `${say.name(share.fibreId)} ${share.sharePct} %`)).join(' + ');
+    const fibres =
+      part.fibres.length === 0
+        ? 'fibres unknown'
+        : part.fibres
+            .map((share) =>
+              part.fibres.length === 1 && share.sharePct === 100
+                ? say.name(share.fibreId)
+                : `${say.name(share.fibreId)} ${share.sharePct} %`,
+            )
+            .join(' + ');
     return piece.parts.length > 1 ? `${part.name}: ${fibres}` : fibres;
   });
   return partTexts.join('; ') || 'fibres unknown';
@@ -78,17 +169,26 @@ function fibreText({ piece }: TroubleFacts, say: Lexicon): string {
 
 function colourText({ piece }: TroubleFacts): string {
   const colour = COLOUR_WORDS[piece.colour];
-  return piece.colour === 'white' || piece.colour === 'unknown' || piece.fastness === 'unknown' ? colour : `${colour}, ${FASTNESS_WORDS[piece.fastness]}`;
+  return piece.colour === 'white' || piece.colour === 'unknown' || piece.fastness === 'unknown'
+    ? colour
+    : `${colour}, ${FASTNESS_WORDS[piece.fastness]}`;
 }
 
 /** A label in short: "60°, oxygen only, tumble low". */
 export function labelText(label: CareLabel | null): string {
   if (!label) return 'nothing I know of';
   const { wash, bleach, tumble, natural, shade } = label;
-  const washWords = wash === null ? [] : wash.kind === 'machine' ? [`${wash.maxC}°${wash.bars > 0 ? ` ${'–'.repeat(wash.bars)}` : ''}`] : [wash.kind === 'hand' ? 'hand wash' : 'no washing'];
+  const washWords =
+    wash === null
+      ? []
+      : wash.kind === 'machine'
+        ? [`${wash.maxC}°${wash.bars > 0 ? ` ${'–'.repeat(wash.bars)}` : ''}`]
+        : [wash.kind === 'hand' ? 'hand wash' : 'no washing'];
   const words = [
     ...washWords,
-    ...(bleach === null ? [] : [{ any: 'any bleach', oxygenOnly: 'oxygen only', never: 'no bleach' }[bleach]]),
+    ...(bleach === null
+      ? []
+      : [{ any: 'any bleach', oxygenOnly: 'oxygen only', never: 'no bleach' }[bleach]]),
     ...(tumble === null ? [] : [{ normal: 'tumble', low: 'tumble low', never: 'no tumble' }[tumble]]),
     ...(natural === null ? [] : [{ line: 'line dry', drip: 'drip dry', flat: 'dry flat' }[natural]]),
     ...(shade ? ['in shade'] : []),

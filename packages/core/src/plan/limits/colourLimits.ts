@@ -3,9 +3,26 @@ import type { PieceFacts } from '../../textile/piece.js';
 import type { Limit, LimitOwner } from '../limit.js';
 
 /** Chemistries that can move or take a dye: a hidden test first on anything not proven. */
-const TEST_ON_COLOUR: readonly Chemistry[] = ['peroxide', 'percarbonate', 'alcohol', 'ketone', 'ester', 'hydrocarbon', 'weakAcid', 'dyeSuspender', 'ammonia'];
+const TEST_ON_COLOUR: readonly Chemistry[] = [
+  'peroxide',
+  'percarbonate',
+  'alcohol',
+  'ketone',
+  'ester',
+  'hydrocarbon',
+  'weakAcid',
+  'dyeSuspender',
+  'ammonia',
+];
 /** A dye that has bled once does not bear these at all. */
-const NEVER_ON_BLEEDERS: readonly Chemistry[] = ['percarbonate', 'ammonia', 'strongAlkali', 'alcohol', 'ketone', 'ester'];
+const NEVER_ON_BLEEDERS: readonly Chemistry[] = [
+  'percarbonate',
+  'ammonia',
+  'strongAlkali',
+  'alcohol',
+  'ketone',
+  'ester',
+];
 /** Bath for a piece that has bled, °C. */
 const BLEEDER_MAX_C = 30;
 
@@ -28,9 +45,17 @@ export function colourLimits({ colour, fastness }: PieceFacts): Limit[] {
     ...(fastness === 'unknown' ? TEST_ON_COLOUR.map((chemistry) => on(chemistry, 'test')) : []),
     ...(fastness === 'failed'
       ? [
-          { quantity: 'tempC', maxC: BLEEDER_MAX_C, owner, protects: 'piece', sourceIds: ['commonPractice'] } as const,
+          {
+            quantity: 'tempC',
+            maxC: BLEEDER_MAX_C,
+            owner,
+            protects: 'piece',
+            sourceIds: ['commonPractice'],
+          } as const,
           ...NEVER_ON_BLEEDERS.map((chemistry) => on(chemistry, 'never')),
-          ...(['peroxide', 'weakAcid', 'dyeSuspender', 'hydrocarbon'] as const).map((chemistry) => on(chemistry, 'test')),
+          ...(['peroxide', 'weakAcid', 'dyeSuspender', 'hydrocarbon'] as const).map((chemistry) =>
+            on(chemistry, 'test'),
+          ),
         ]
       : []),
   ];

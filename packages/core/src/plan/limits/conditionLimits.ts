@@ -1,29 +1,35 @@
+import { CHEMISTRIES } from '@feverfew/knowledge';
 import type { PieceFacts } from '../../textile/piece.js';
 import type { Limit, LimitOwner } from '../limit.js';
 
-/** Old and irreplaceable pieces: pH at most 8.5, 30 °C. Worn-thin and torn ones: hands only. */
+/** Old and irreplaceable pieces: pH at most 8.5, 30 °C, a hidden test before anything but water. Worn-thin and torn ones: hands only. */
 const FRAIL_MAX_C = 30;
 const FRAIL_MAX_PH = 8.5;
 const FRAIL_MIN_PH = 4;
 
 export function conditionLimits({ condition }: PieceFacts): Limit[] {
   if (condition === 'sound' || condition === 'worn') return [];
-  const ground = { owner: { kind: 'condition', condition } as LimitOwner, protects: 'piece', sourceIds: ['commonPractice'] } as const;
+  const ground = {
+    owner: { kind: 'condition', condition } as LimitOwner,
+    protects: 'piece',
+    sourceIds: ['commonPractice'],
+  } as const;
   const gentle: Limit[] = [
     { ...ground, quantity: 'action', most: 'press' },
     { ...ground, quantity: 'chemistry', chemistry: 'chlorine', verdict: 'never', bounds: {} },
     { ...ground, quantity: 'drying', forbids: 'tumbleNormal' },
     { ...ground, quantity: 'drying', forbids: 'tumbleLow' },
   ];
-  if (condition === 'thinning' || condition === 'torn') return [...gentle, { ...ground, quantity: 'programme', most: 'veryMild' }];
+  if (condition === 'thinning' || condition === 'torn')
+    return [...gentle, { ...ground, quantity: 'programme', most: 'veryMild' }];
   return [
     ...gentle,
     { ...ground, quantity: 'programme', most: 'hand' },
     { ...ground, quantity: 'tempC', maxC: FRAIL_MAX_C },
     { ...ground, quantity: 'pH', min: FRAIL_MIN_PH, max: FRAIL_MAX_PH, weakAcidBrieflyMin: FRAIL_MIN_PH },
     { ...ground, quantity: 'chemistry', chemistry: 'reducer', verdict: 'never', bounds: {} },
-    { ...ground, quantity: 'chemistry', chemistry: 'peroxide', verdict: 'test', bounds: {} },
-    { ...ground, quantity: 'chemistry', chemistry: 'alcohol', verdict: 'test', bounds: {} },
-    { ...ground, quantity: 'chemistry', chemistry: 'detergent', verdict: 'test', bounds: {} },
+    ...CHEMISTRIES.filter((chemistry) => chemistry !== 'water').map(
+      (chemistry): Limit => ({ ...ground, quantity: 'chemistry', chemistry, verdict: 'test', bounds: {} }),
+    ),
   ];
 }

@@ -20,7 +20,11 @@ export function constructionLimits(piece: PieceFacts, item: Item | undefined): L
 
 /** W and WS: water on the surface. S: no water. X, and not known: dry only, until a hidden-spot water test. */
 function codeLimits(code: UpholsteryCode): Limit[] {
-  const ground = { owner: { kind: 'code', code } as LimitOwner, protects: 'piece', sourceIds: ['commonPractice'] } as const;
+  const ground = {
+    owner: { kind: 'code', code } as LimitOwner,
+    protects: 'piece',
+    sourceIds: ['commonPractice'],
+  } as const;
   if (code === 'W' || code === 'WS') return [{ ...ground, quantity: 'wetting', most: 'surface' }];
   return [{ ...ground, quantity: 'wetting', most: 'dry' }];
 }

@@ -34,6 +34,9 @@ function limitsOfFibre(fibre: Fibre, piece: PieceFacts, owner: LimitOwner): Limi
     { ...ground, quantity: 'programme', most: fibre.mostProgramme },
     ...(fibre.waterSensitive ? [{ ...ground, quantity: 'wetting', most: 'dry' } as const] : []),
     ...fibre.chemistry.map((rule) => chemistryLimit(rule, owner)),
-    ...fibre.drying.map((rule) => ({ ...ground, quantity: 'drying', forbids: rule.forbids, sourceIds: rule.sourceIds }) as const),
+    ...fibre.drying.map(
+      (rule) =>
+        ({ ...ground, quantity: 'drying', forbids: rule.forbids, sourceIds: rule.sourceIds }) as const,
+    ),
   ];
 }

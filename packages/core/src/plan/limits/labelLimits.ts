@@ -14,7 +14,11 @@ export function labelLimits(piece: PieceFacts, coded: boolean): Limit[] {
 }
 
 function withoutLabel(): Limit[] {
-  const ground = { owner: { kind: 'noLabel' } as LimitOwner, protects: 'piece', sourceIds: ['commonPractice'] } as const;
+  const ground = {
+    owner: { kind: 'noLabel' } as LimitOwner,
+    protects: 'piece',
+    sourceIds: ['commonPractice'],
+  } as const;
   return [
     { ...ground, quantity: 'programme', most: 'mild' },
     { ...ground, quantity: 'chemistry', chemistry: 'chlorine', verdict: 'never', bounds: {} },
@@ -24,7 +28,11 @@ function withoutLabel(): Limit[] {
 }
 
 const bySign = (sign: LabelSign, tempC?: number) =>
-  ({ owner: { kind: 'label', sign, ...(tempC === undefined ? {} : { tempC }) }, protects: 'piece', sourceIds: SOURCES }) as const;
+  ({
+    owner: { kind: 'label', sign, ...(tempC === undefined ? {} : { tempC }) },
+    protects: 'piece',
+    sourceIds: SOURCES,
+  }) as const;
 
 function washLimits({ wash }: CareLabel): Limit[] {
   if (wash === null) return withoutLabel().filter((limit) => limit.quantity === 'programme');
@@ -55,7 +63,8 @@ function bleachLimits({ bleach }: CareLabel): Limit[] {
     verdict: 'never',
     bounds: {},
   });
-  if (bleach === 'never') return (['chlorine', ...PEROXYGENS] as const).map((chemistry) => never(chemistry, 'bleachNever'));
+  if (bleach === 'never')
+    return (['chlorine', ...PEROXYGENS] as const).map((chemistry) => never(chemistry, 'bleachNever'));
   if (bleach === 'oxygenOnly') return [never('chlorine', 'bleachOxygenOnly')];
   return withoutLabel().filter((limit) => limit.quantity === 'chemistry');
 }

@@ -11,7 +11,15 @@ export function soilLimits(mark: Mark | undefined, knowledge: Knowledge): Limit[
     return [
       ...(component.maxTempC === null
         ? []
-        : [{ quantity: 'tempC', maxC: component.maxTempC, owner, protects: 'piece', sourceIds: component.sourceIds } as const]),
+        : [
+            {
+              quantity: 'tempC',
+              maxC: component.maxTempC,
+              owner,
+              protects: 'piece',
+              sourceIds: component.sourceIds,
+            } as const,
+          ]),
       ...component.chemistry.map((rule) => chemistryLimit(rule, owner)),
     ];
   });

@@ -1,24 +1,51 @@
-import type { StepsInput } from '../buildSteps.js';
 import type { Step } from '../step.js';
 import { draftStep } from './draftStep.js';
+import type { StepsInput } from './stepsInput.js';
 
 /** What comes before the mix: rinse out the last product, lift solids, first aid, hidden test. */
-export function beforeSteps({ method, context, rungIndex, hiddenTest, window }: StepsInput, cautionIds: readonly string[]): Step[] {
+export function beforeSteps(
+  { method, context, rungIndex, hiddenTest, window }: StepsInput,
+  cautionIds: readonly string[],
+): Step[] {
   const { facts, mark, rinsable } = context;
   const residue = rungIndex > 0 || facts.triedAgentIds.length > 0;
   const wetRung = method.wetting !== 'dry';
-  const cold = { min: 5, max: Math.min(30, context.envelope.tempC.max), target: Math.min(15, context.envelope.tempC.max) };
+  const cold = {
+    min: 5,
+    max: Math.min(30, context.envelope.tempC.max),
+    target: Math.min(15, context.envelope.tempC.max),
+  };
   const surfaceMayBeWet = context.envelope.wetting.most !== 'dry';
   const fluidCautions = mark.bodyFluid ? ['bodyFluids', 'gloves'] : [];
   const mould = mark.components.some((part) => part.componentId === 'mouldPigment') ? ['mouldMask'] : [];
   return [
     ...(mark.hasSolids ? [draftStep('lift', rungIndex, { cautionIds: fluidCautions })] : []),
-    ...(residue && wetRung && surfaceMayBeWet ? [draftStep('rinseBefore', rungIndex, { rinses: 2, tempC: cold, notes: rinsable ? [] : ['Dry to the touch before the next product.'] })] : []),
+    ...(residue && wetRung && surfaceMayBeWet
+      ? [
+          draftStep('rinseBefore', rungIndex, {
+            rinses: 2,
+            tempC: cold,
+            notes: rinsable ? [] : ['Dry to the touch before the next product.'],
+          }),
+        ]
+      : []),
     ...(method.notes.firstAid || (rungIndex === 0 && (mark.bodyFluid || mould.length > 0))
-      ? [draftStep('firstAid', rungIndex, { action: 'blot', notes: method.notes.firstAid ?? [], cautionIds: [...fluidCautions, ...mould] })]
+      ? [
+          draftStep('firstAid', rungIndex, {
+            action: 'blot',
+            notes: method.notes.firstAid ?? [],
+            cautionIds: [...fluidCautions, ...mould],
+          }),
+        ]
       : []),
     ...(hiddenTest
-      ? [draftStep('hiddenTest', rungIndex, { action: window.action, cautionIds, alarmSignIds: ['dyeOnCloth', 'groundChanges'] })]
+      ? [
+          draftStep('hiddenTest', rungIndex, {
+            action: window.action,
+            cautionIds,
+            alarmSignIds: ['dyeOnCloth', 'groundChanges'],
+          }),
+        ]
       : []),
   ];
 }

@@ -1,3 +1,4 @@
+import { HANDS_ON_MIN } from '@feverfew/knowledge';
 import type { Step } from '../step.js';
 
 const EMPTY: Omit<Step, 'id' | 'kind' | 'handsOnMin'> = {
@@ -17,7 +18,6 @@ const EMPTY: Omit<Step, 'id' | 'kind' | 'handsOnMin'> = {
   alarmSignIds: [],
   cautionIds: [],
 };
-import { HANDS_ON_MIN } from '@feverfew/knowledge';
 
 /** A step with only the fields that apply; the id is given when the rung is whole. */
 export function draftStep(kind: Step['kind'], rungIndex: number, fields: Partial<Step>): Step {

@@ -1,21 +1,35 @@
 import { HEAVY_DRY_MASS_G } from '@feverfew/knowledge';
 import { signsFor } from '../cautions.js';
-import type { StepsInput } from '../buildSteps.js';
 import type { Step } from '../step.js';
 import { draftStep } from './draftStep.js';
+import type { StepsInput } from './stepsInput.js';
 
 /** Without heat: nobody has seen the piece dry in daylight yet. */
 export function dryStep({ context, rungIndex, method }: StepsInput, notes: readonly string[]): Step {
-  const ways = context.envelope.drying.filter((window) => window.allowed && (window.way === 'flat' || window.way === 'line' || window.way === 'sun'));
+  const ways = context.envelope.drying.filter(
+    (window) => window.allowed && (window.way === 'flat' || window.way === 'line' || window.way === 'sun'),
+  );
   const inPlace = !context.rinsable;
   const heavy = context.dryMassG > HEAVY_DRY_MASS_G && context.rinsable && method.wetting === 'immersion';
   return draftStep('dry', rungIndex, {
     dryingWays: inPlace ? [] : ways.map((window) => window.way),
-    notes: [...notes, ...(inPlace && method.wetting !== 'dry' ? ['Dry white towel on it, weighed down, until it takes no more; then let it air.'] : [])],
-    cautionIds: ['noHeatBeforeGone', ...(method.solventAftercare ? ['noDryerAfterSolvent'] : []), ...(heavy ? ['heavyWet'] : [])],
+    notes: [
+      ...notes,
+      ...(inPlace && method.wetting !== 'dry'
+        ? ['Dry white towel on it, weighed down, until it takes no more; then let it air.']
+        : []),
+    ],
+    cautionIds: [
+      'noHeatBeforeGone',
+      ...(method.solventAftercare ? ['noDryerAfterSolvent'] : []),
+      ...(heavy ? ['heavyWet'] : []),
+    ],
   });
 }
 
 export function finalLookStep({ rungIndex, method, context }: StepsInput): Step {
-  return draftStep('finalLook', rungIndex, { ...signsFor(method, context), cautionIds: ['noHeatBeforeGone'] });
+  return draftStep('finalLook', rungIndex, {
+    ...signsFor(method, context),
+    cautionIds: ['noHeatBeforeGone'],
+  });
 }

@@ -16,8 +16,11 @@ interface BlendPickerProps {
 /** Fibres and shares of each part, as the tag gives them. */
 export function BlendPicker({ parts, usual, fibres, error, onChange, onDone }: BlendPickerProps) {
   const shown: Parts = parts.length > 0 ? parts : [{ name: 'whole piece', fibres: [] }];
-  const setFibres = (partIndex: number, next: Parts[number]['fibres']) => onChange(shown.map((part, index) => (index === partIndex ? { ...part, fibres: next } : part)));
-  const usualText = usual.map((share) => `${fibres.find((fibre) => fibre.id === share.fibreId)?.name} ${share.sharePct} %`).join(' + ');
+  const setFibres = (partIndex: number, next: Parts[number]['fibres']) =>
+    onChange(shown.map((part, index) => (index === partIndex ? { ...part, fibres: next } : part)));
+  const usualText = usual
+    .map((share) => `${fibres.find((fibre) => fibre.id === share.fibreId)?.name} ${share.sharePct} %`)
+    .join(' + ');
   return (
     <Box>
       {shown.map((part, partIndex) => (
@@ -25,7 +28,17 @@ export function BlendPicker({ parts, usual, fibres, error, onChange, onDone }: B
           {shown.length > 1 && <Box fontWeight={650}>{part.name}</Box>}
           {part.fibres.map((share, index) => (
             <Flex key={share.fibreId + String(index)} gap="6px" alignItems="center" marginBottom="6px">
-              <FibreSelect fibres={fibres} value={share.fibreId} label={`Fibre ${index + 1} of ${part.name}`} onChange={(fibreId) => setFibres(partIndex, part.fibres.map((old, at) => (at === index ? { ...old, fibreId } : old)))} />
+              <FibreSelect
+                fibres={fibres}
+                value={share.fibreId}
+                label={`Fibre ${index + 1} of ${part.name}`}
+                onChange={(fibreId) =>
+                  setFibres(
+                    partIndex,
+                    part.fibres.map((old, at) => (at === index ? { ...old, fibreId } : old)),
+                  )
+                }
+              />
               <Input
                 width="84px"
                 type="number"
@@ -34,11 +47,24 @@ export function BlendPicker({ parts, usual, fibres, error, onChange, onDone }: B
                 value={Number.isFinite(share.sharePct) ? share.sharePct : ''}
                 onChange={(event) => {
                   const sharePct = Number(event.currentTarget.value);
-                  setFibres(partIndex, part.fibres.map((old, at) => (at === index ? { ...old, sharePct } : old)));
+                  setFibres(
+                    partIndex,
+                    part.fibres.map((old, at) => (at === index ? { ...old, sharePct } : old)),
+                  );
                 }}
               />
               <Box>%</Box>
-              <Button size="small" variant="plain" aria-label={`Remove fibre ${index + 1} of ${part.name}`} onClick={() => setFibres(partIndex, part.fibres.filter((_, at) => at !== index))}>
+              <Button
+                size="small"
+                variant="plain"
+                aria-label={`Remove fibre ${index + 1} of ${part.name}`}
+                onClick={() =>
+                  setFibres(
+                    partIndex,
+                    part.fibres.filter((_, at) => at !== index),
+                  )
+                }
+              >
                 ✕
               </Button>
             </Flex>
@@ -48,7 +74,15 @@ export function BlendPicker({ parts, usual, fibres, error, onChange, onDone }: B
               fibres={fibres.filter((fibre) => !part.fibres.some((share) => share.fibreId === fibre.id))}
               value=""
               label={`Add a fibre to ${part.name}`}
-              onChange={(fibreId) => setFibres(partIndex, [...part.fibres, { fibreId, sharePct: Math.max(1, 100 - part.fibres.reduce((sum, share) => sum + share.sharePct, 0)) }])}
+              onChange={(fibreId) =>
+                setFibres(partIndex, [
+                  ...part.fibres,
+                  {
+                    fibreId,
+                    sharePct: Math.max(1, 100 - part.fibres.reduce((sum, share) => sum + share.sharePct, 0)),
+                  },
+                ])
+              }
             />
           </Flex>
         </Box>
@@ -85,15 +119,30 @@ export function BlendPicker({ parts, usual, fibres, error, onChange, onDone }: B
   );
 }
 
-function FibreSelect({ fibres, value, label, onChange }: { fibres: Catalogue['fibres']; value: string; label: string; onChange: (fibreId: string) => void }) {
+function FibreSelect({
+  fibres,
+  value,
+  label,
+  onChange,
+}: {
+  fibres: Catalogue['fibres'];
+  value: string;
+  label: string;
+  onChange: (fibreId: string) => void;
+}) {
   return (
-    <Select flex="1" aria-label={label} value={value} onChange={(event) => event.currentTarget.value && onChange(event.currentTarget.value)}>
-        {value === '' && <option value="">Add a fibre …</option>}
-        {fibres.map((fibre) => (
-          <option key={fibre.id} value={fibre.id}>
-            {fibre.name}
-          </option>
-        ))}
-      </Select>
+    <Select
+      flex="1"
+      aria-label={label}
+      value={value}
+      onChange={(event) => event.currentTarget.value && onChange(event.currentTarget.value)}
+    >
+      {value === '' && <option value="">Add a fibre …</option>}
+      {fibres.map((fibre) => (
+        <option key={fibre.id} value={fibre.id}>
+          {fibre.name}
+        </option>
+      ))}
+    </Select>
   );
 }

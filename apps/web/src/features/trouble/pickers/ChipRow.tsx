@@ -3,13 +3,31 @@ import type { ReactNode } from 'react';
 import { ChipButton } from '../../../components/controls';
 
 /** A row of exclusive choices as large chips. */
-export function ChipRow<T extends string | number>({ label, options, chosen, onChoose }: { label: string; options: readonly { value: T; text: ReactNode; name?: string }[]; chosen: T | null; onChoose: (value: T) => void }) {
+export function ChipRow<T extends string | number>({
+  label,
+  options,
+  chosen,
+  onChoose,
+}: {
+  label: string;
+  options: readonly { value: T; text: ReactNode; name?: string }[];
+  chosen: T | null;
+  onChoose: (value: T) => void;
+}) {
   return (
     <fieldset style={{ border: 0, padding: 0, margin: 0 }}>
       <legend style={{ fontSize: 14, color: 'var(--ff-colors-soft)', marginBottom: 4 }}>{label}</legend>
       <Flex gap="6px" wrap="wrap">
         {options.map(({ value, text, name }) => (
-          <ChipButton key={String(value)} type="button" size="touch" state={chosen === value ? 'chosen' : 'plain'} aria-pressed={chosen === value} aria-label={name} onClick={() => onChoose(value)}>
+          <ChipButton
+            key={String(value)}
+            type="button"
+            size="touch"
+            state={chosen === value ? 'chosen' : 'plain'}
+            aria-pressed={chosen === value}
+            aria-label={name}
+            onClick={() => onChoose(value)}
+          >
             {text}
           </ChipButton>
         ))}

@@ -1,7 +1,7 @@
 import { createListCollection, Listbox } from '@chakra-ui/react';
 import { useMemo, useState } from 'react';
-import { type Option, searchOptions } from '../searchOptions';
 import { Input } from '../../../components/controls';
+import { type Option, searchOptions } from '../searchOptions';
 
 export interface OptionGroup {
   readonly title: string;
@@ -9,19 +9,54 @@ export interface OptionGroup {
 }
 
 /** Search first, then groups; arrow keys and Enter choose. */
-export function OptionPicker({ label, groups, chosenId, searchable = true, onChoose }: { label: string; groups: readonly OptionGroup[]; chosenId: string | null; searchable?: boolean; onChoose: (id: string) => void }) {
+export function OptionPicker({
+  label,
+  groups,
+  chosenId,
+  searchable = true,
+  onChoose,
+}: {
+  label: string;
+  groups: readonly OptionGroup[];
+  chosenId: string | null;
+  searchable?: boolean;
+  onChoose: (id: string) => void;
+}) {
   const [query, setQuery] = useState('');
-  const shown = useMemo(() => groups.map((group) => ({ ...group, options: searchOptions(group.options, query) })).filter((group) => group.options.length > 0), [groups, query]);
+  const shown = useMemo(
+    () =>
+      groups
+        .map((group) => ({ ...group, options: searchOptions(group.options, query) }))
+        .filter((group) => group.options.length > 0),
+    [groups, query],
+  );
   const collection = useMemo(
-    () => createListCollection({ items: shown.flatMap((group) => group.options), itemToValue: (option: Option) => option.id, itemToString: (option: Option) => option.name }),
+    () =>
+      createListCollection({
+        items: shown.flatMap((group) => group.options),
+        itemToValue: (option: Option) => option.id,
+        itemToString: (option: Option) => option.name,
+      }),
     [shown],
   );
   return (
-    <Listbox.Root collection={collection} value={chosenId ? [chosenId] : []} onValueChange={({ value }) => value[0] && onChoose(value[0])} onSelect={({ value }) => onChoose(value)} autoFocus={!searchable}>
+    <Listbox.Root
+      collection={collection}
+      value={chosenId ? [chosenId] : []}
+      onValueChange={({ value }) => value[0] && onChoose(value[0])}
+      onSelect={({ value }) => onChoose(value)}
+      autoFocus={!searchable}
+    >
       <Listbox.Label>{label}</Listbox.Label>
       {searchable && (
         <Listbox.Input asChild autoHighlight>
-          <Input value={query} onChange={(event) => setQuery(event.currentTarget.value)} placeholder="Type any word for it" aria-label={`Search: ${label}`} autoFocus />
+          <Input
+            value={query}
+            onChange={(event) => setQuery(event.currentTarget.value)}
+            placeholder="Type any word for it"
+            aria-label={`Search: ${label}`}
+            autoFocus
+          />
         </Listbox.Input>
       )}
       <Listbox.Content aria-label={label}>
@@ -39,7 +74,9 @@ export function OptionPicker({ label, groups, chosenId, searchable = true, onCho
             ))}
           </Listbox.ItemGroup>
         ))}
-        {shown.length === 0 && <Listbox.Empty>Nothing by that word. Try another, or what it looks like.</Listbox.Empty>}
+        {shown.length === 0 && (
+          <Listbox.Empty>Nothing by that word. Try another, or what it looks like.</Listbox.Empty>
+        )}
       </Listbox.Content>
     </Listbox.Root>
   );

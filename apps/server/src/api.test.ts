@@ -1,0 +1,377 @@
+import { randomUUID } from 'node:crypto';
+import {
+  Catalogue,
+  HouseholdSettings,
+  PieceHistory,
+  PieceSummary,
+  PlanShape,
+  Problem,
+  Run,
+  type RunView,
+  Today,
+  Trouble,
+  TroubleSummary,
+} from '@feverfew/contracts';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { z } from 'zod';
+import { beetroot, START, type TestApp, testApp } from './test/testApp.js';
+
+let server: TestApp;
+beforeAll(async () => {
+  server = await testApp();
+});
+afterAll(() => server.close());
+
+const problemOf = (response: { headers: Record<string, string>; body: unknown }) => {
+  expect(response.headers['content-type']).toMatch(/^application\/problem\+json/);
+  return Problem.parse(response.body);
+};
+const paths = (problem: Problem) => (problem.errors ?? []).map((error) => error.path);
+
+async function startedRun(rungIndex = 1): Promise<RunView> {
+  const trouble = await server.http
+    .post('/api/troubles')
+    .send({ pieceId: null, facts: beetroot })
+    .expect(201);
+  const { planId } = TroubleSummary.parse(trouble.body);
+  const run = await server.http.post('/api/runs').send({ planId, rungIndex }).expect(201);
+  return run.body as RunView;
+}
+
+const say = (run: RunView, event: object, key: string = randomUUID()) =>
+  server.http.post(`/api/runs/${run.id}/events`).send({ key, event });
+const stepNow = (run: RunView) => run.plan.ladder[run.state.rungIndex]?.steps[run.state.stepIndex];
+const done = async (run: RunView): Promise<RunView> =>
+  (await say(run, { kind: 'stepDone', stepId: stepNow(run)?.id }).expect(200)).body as RunView;
+
+async function workTo(run: RunView, kind: string): Promise<RunView> {
+  let current = run;
+  while (stepNow(current)?.kind !== kind) current = await done(current);
+  return current;
+}
+
+describe('every answer', () => {
+  it('keeps its contract', async () => {
+    const run = await startedRun();
+    const pieces = await server.http.get('/api/pieces').expect(200);
+    Catalogue.parse((await server.http.get('/api/catalogue').expect(200)).body);
+    HouseholdSettings.parse((await server.http.get('/api/household').expect(200)).body);
+    Today.parse((await server.http.get('/api/today').expect(200)).body);
+    PlanShape.parse((await server.http.post('/api/plans/preview').send(beetroot).expect(200)).body);
+    PlanShape.parse((await server.http.get(`/api/plans/${run.planId}`).expect(200)).body);
+    Run.parse((await server.http.get(`/api/runs/${run.id}`).expect(200)).body);
+    PieceHistory.parse((await server.http.get(`/api/pieces/${run.pieceId}`).expect(200)).body);
+    Trouble.parse((await server.http.get(`/api/troubles/${run.troubleId}`).expect(200)).body);
+    z.array(PieceSummary).parse(pieces.body);
+  });
+
+  it('is described in OpenAPI, plans and problems of the facts included', async () => {
+    const { body } = await server.http.get('/api/docs-json').expect(200);
+    expect(Object.keys(body.paths)).toEqual(
+      expect.arrayContaining([
+        '/api/plans/preview',
+        '/api/troubles',
+        '/api/runs/{id}/events',
+        '/api/pieces/{id}',
+      ]),
+    );
+    expect(Object.keys(body.components.schemas)).toEqual(
+      expect.arrayContaining(['Plan', 'TroubleFacts', 'Run', 'NewRunEvent']),
+    );
+    await server.http.get('/api/docs/').expect(200);
+  });
+});
+
+describe('a preview', () => {
+  it('plans without keeping anything', async () => {
+    const before = (await server.http.get('/api/troubles')).body.length;
+    const { body } = await server.http.post('/api/plans/preview').send(beetroot).expect(200);
+    expect(body.ladder.length).toBeGreaterThan(0);
+    expect((await server.http.get('/api/troubles')).body.length).toBe(before);
+  });
+
+  it('draws the envelope before mark and piece are told', async () => {
+    const { body } = await server.http
+      .post('/api/plans/preview')
+      .send({ ...beetroot, markId: null })
+      .expect(200);
+    expect(body.envelope.tempC.max).toBe(60);
+    expect(body.findings[0].code).toBe('markNeeded');
+  });
+
+  it('refuses a blend of 140 % at its place, and says what to do', async () => {
+    const parts = [
+      {
+        name: 'whole piece',
+        fibres: [
+          { fibreId: 'cotton', sharePct: 80 },
+          { fibreId: 'polyester', sharePct: 60 },
+        ],
+      },
+    ];
+    const problem = problemOf(
+      await server.http
+        .post('/api/plans/preview')
+        .send({ ...beetroot, piece: { ...beetroot.piece, parts } })
+        .expect(400),
+    );
+    expect(paths(problem)).toEqual(['piece.parts.0.fibres']);
+    expect(problem.errors?.[0]?.message).toMatch(/add up to 140 %.*100 %/);
+  });
+
+  it('refuses a negative size at its place', async () => {
+    const problem = problemOf(
+      await server.http
+        .post('/api/plans/preview')
+        .send({ ...beetroot, sizeCm: { length: -3, width: 4 } })
+        .expect(400),
+    );
+    expect(paths(problem)).toEqual(['sizeCm.length']);
+  });
+
+  it('refuses names it does not know, and parts a piece does not have', async () => {
+    expect(
+      paths(
+        problemOf(
+          await server.http
+            .post('/api/plans/preview')
+            .send({ ...beetroot, markId: 'stardust' })
+            .expect(400),
+        ),
+      ),
+    ).toEqual(['markId']);
+    const parts = [{ name: 'whole piece', fibres: [{ fibreId: 'moonsilk', sharePct: 100 }] }];
+    expect(
+      paths(
+        problemOf(
+          await server.http
+            .post('/api/plans/preview')
+            .send({ ...beetroot, piece: { ...beetroot.piece, parts } })
+            .expect(400),
+        ),
+      ),
+    ).toEqual(['piece.parts.0.fibres.0.fibreId']);
+    expect(
+      paths(
+        problemOf(
+          await server.http
+            .post('/api/plans/preview')
+            .send({ ...beetroot, partIndex: 3 })
+            .expect(400),
+        ),
+      ),
+    ).toEqual(['partIndex']);
+  });
+
+  it('refuses fields nobody asked for, broken JSON and heavy bodies', async () => {
+    problemOf(
+      await server.http
+        .post('/api/plans/preview')
+        .send({ ...beetroot, extra: 1 })
+        .expect(400),
+    );
+    problemOf(
+      await server.http
+        .post('/api/plans/preview')
+        .set('content-type', 'application/json')
+        .send('{"markId":')
+        .expect(400),
+    );
+    problemOf(
+      await server.http
+        .post('/api/plans/preview')
+        .send({ ...beetroot, junk: 'x'.repeat(300_000) })
+        .expect(413),
+    );
+  });
+});
+
+describe('a trouble', () => {
+  it('must name mark and piece to be kept', async () => {
+    const problem = problemOf(
+      await server.http
+        .post('/api/troubles')
+        .send({
+          pieceId: null,
+          facts: { ...beetroot, markId: null, piece: { ...beetroot.piece, itemId: null } },
+        })
+        .expect(400),
+    );
+    expect(paths(problem)).toEqual(['facts.markId', 'facts.piece.itemId']);
+  });
+
+  it('enters its piece into the linen book and keeps the plan with the knowledge version', async () => {
+    const run = await startedRun();
+    expect(run.plan.knowledgeVersion).toMatch(/^\d{4}\./);
+    const { body } = await server.http.get(`/api/pieces/${run.pieceId}`).expect(200);
+    expect(body).toMatchObject({
+      piece: { name: 'picnic cloth' },
+      troubles: [{ markId: 'beetroot', status: 'running' }],
+    });
+  });
+
+  it('is planned anew when its facts change; the run under way keeps the plan it follows', async () => {
+    const run = await startedRun();
+    const facts = { ...beetroot, age: 'months' };
+    const { body } = await server.http
+      .put(`/api/troubles/${run.troubleId}`)
+      .send({ pieceId: run.pieceId, facts })
+      .expect(200);
+    expect(body.planId).not.toBe(run.planId);
+    expect((await server.http.get(`/api/runs/${run.id}`)).body.plan).toEqual(run.plan);
+  });
+
+  it('is a 404 where there is none, and a 400 where the id is no id', async () => {
+    problemOf(await server.http.get(`/api/troubles/${randomUUID()}`).expect(404));
+    problemOf(await server.http.get('/api/troubles/nonsense').expect(400));
+    problemOf(
+      await server.http.post('/api/troubles').send({ pieceId: randomUUID(), facts: beetroot }).expect(404),
+    );
+    problemOf(await server.http.get('/api/nowhere').expect(404));
+  });
+});
+
+describe('a run', () => {
+  it('cannot start on a rung that is not there', async () => {
+    const run = await startedRun();
+    expect(
+      problemOf(await server.http.post('/api/runs').send({ planId: run.planId, rungIndex: 9 }).expect(409))
+        .type,
+    ).toBe('urn:feverfew:noLadder');
+  });
+
+  it('stamps the server time on its timer', async () => {
+    const soaking = await workTo(await startedRun(), 'dwell');
+    server.pass(7);
+    const { body } = await say(soaking, { kind: 'timerStarted', stepId: stepNow(soaking)?.id }).expect(200);
+    const started = new Date(START.getTime() + 7 * 60_000);
+    expect(body.state.timer).toMatchObject({
+      startedAt: started.toISOString(),
+      readyAt: new Date(started.getTime() + 120 * 60_000).toISOString(),
+    });
+    expect(body.now).toBe(started.toISOString());
+  });
+
+  it('counts a repeated request once', async () => {
+    const run = await startedRun();
+    const event = { kind: 'stepDone', stepId: stepNow(run)?.id };
+    const key = randomUUID();
+    const once = await say(run, event, key).expect(200);
+    const twice = await say(run, event, key).expect(200);
+    expect(twice.body.events).toEqual(once.body.events);
+  });
+
+  it('takes two taps at the same moment in some order, or refuses one of them', async () => {
+    const run = await startedRun();
+    const event = { kind: 'stepDone', stepId: stepNow(run)?.id };
+    const answers = await Promise.all([say(run, event), say(run, event)]);
+    expect(answers.map((answer) => answer.status).sort()).toEqual([200, 409]);
+    expect((await server.http.get(`/api/runs/${run.id}`)).body.state.stepIndex).toBe(1);
+  });
+
+  it('refuses what does not fit and stores nothing', async () => {
+    const run = await startedRun();
+    const problem = problemOf(await say(run, { kind: 'looked', answer: 'gone', leftPct: null }).expect(409));
+    expect(problem.type).toBe('urn:feverfew:runRefused');
+    expect((await server.http.get(`/api/runs/${run.id}`)).body.events).toHaveLength(1);
+  });
+
+  it('refuses a strange event with its path', async () => {
+    const run = await startedRun();
+    const problem = problemOf(
+      await say(run, { kind: 'finished', outcome: 'gone', note: 'x'.repeat(3000) }).expect(400),
+    );
+    expect(paths(problem)).toEqual(['event.note']);
+  });
+
+  it('settles its trouble, and undo opens it again', async () => {
+    let run = await workTo(await startedRun(0), 'look');
+    run = (await say(run, { kind: 'looked', answer: 'gone', leftPct: 0 }).expect(200)).body;
+    run = (await say(run, { kind: 'decided', choice: 'continue' }).expect(200)).body;
+    run = await workTo(run, 'finalLook');
+    run = (await say(run, { kind: 'looked', answer: 'gone', leftPct: 0 }).expect(200)).body;
+    run = (await say(run, { kind: 'finished', outcome: 'gone', note: 'Cold did it.' }).expect(200)).body;
+    expect(run.state).toMatchObject({ status: 'finished', outcome: 'gone' });
+    const status = async () => (await server.http.get(`/api/troubles/${run.troubleId}`)).body.status;
+    expect(await status()).toBe('settled');
+    await say(run, { kind: 'undone' }).expect(200);
+    expect(await status()).toBe('running');
+  });
+
+  it('leaves its trouble open when broken off', async () => {
+    const run = await startedRun();
+    await say(run, { kind: 'finished', outcome: 'abandoned', note: '' }).expect(200);
+    expect((await server.http.get(`/api/troubles/${run.troubleId}`)).body).toMatchObject({
+      status: 'open',
+      outcome: 'abandoned',
+    });
+  });
+});
+
+describe('the household', () => {
+  it('is a plain one until told, and then changes the plans', async () => {
+    const { body } = await server.http.get('/api/household').expect(200);
+    expect(body.household.cupboard).toContainEqual({ agentId: 'dishDetergent', strengthPct: null });
+    const stocked = {
+      ...body,
+      household: { ...body.household, cupboard: [{ agentId: 'oxygenBleach', strengthPct: null }] },
+    };
+    await server.http.put('/api/household').send(stocked).expect(200);
+    const plan = (await server.http.post('/api/plans/preview').send(beetroot)).body;
+    expect(
+      plan.ladder.find((rung: { methodId: string }) => rung.methodId === 'oxygenSoak').missingAgentIds,
+    ).toEqual([]);
+    await server.http.put('/api/household').send(body).expect(200);
+  });
+
+  it('refuses a hot tap colder than the cold one, a kettle of minus one and unknown bottles', async () => {
+    const { body } = await server.http.get('/api/household');
+    const put = (change: object) =>
+      server.http
+        .put('/api/household')
+        .send({ ...body, household: { ...body.household, ...change } })
+        .expect(400);
+    expect(paths(problemOf(await put({ taps: { coldC: 20, hotC: 10, kettleL: 1 } })))).toEqual([
+      'household.taps.hotC',
+    ]);
+    expect(paths(problemOf(await put({ taps: { ...body.household.taps, kettleL: -1 } })))).toEqual([
+      'household.taps.kettleL',
+    ]);
+    expect(
+      paths(problemOf(await put({ cupboard: [{ agentId: 'dragonTears', strengthPct: null }] }))),
+    ).toEqual(['household.cupboard.0.agentId']);
+  });
+});
+
+describe('a piece', () => {
+  it('can be entered, corrected and refused', async () => {
+    const piece = { ...beetroot.piece, name: 'tea towel', itemId: 'strainingCloth', note: '' };
+    const { body } = await server.http.post('/api/pieces').send(piece).expect(201);
+    await server.http
+      .put(`/api/pieces/${body.id}`)
+      .send({ ...piece, colour: 'pale' })
+      .expect(200);
+    expect((await server.http.get(`/api/pieces/${body.id}`)).body.piece.colour).toBe('pale');
+    expect(
+      paths(
+        problemOf(
+          await server.http
+            .put(`/api/pieces/${body.id}`)
+            .send({ ...piece, name: '  ' })
+            .expect(400),
+        ),
+      ),
+    ).toEqual(['name']);
+    expect(
+      paths(
+        problemOf(
+          await server.http
+            .post('/api/pieces')
+            .send({ ...piece, dryMassG: 0 })
+            .expect(400),
+        ),
+      ),
+    ).toEqual(['dryMassG']);
+    problemOf(await server.http.put(`/api/pieces/${randomUUID()}`).send(piece).expect(404));
+  });
+});

@@ -1,0 +1,30 @@
+import { Today } from '@feverfew/contracts';
+import { afterAll, beforeAll, expect, it } from 'vitest';
+import { type TestApp, testApp } from '../test/testApp.js';
+import { seedDemo } from './seedDemo.js';
+
+let server: TestApp;
+beforeAll(async () => {
+  server = await testApp({ demo: true });
+});
+afterAll(() => server.close());
+
+it('fills every screen: pieces, open troubles, one soak under way, finished runs', async () => {
+  const pieces = (await server.http.get('/api/pieces')).body;
+  const today = Today.parse((await server.http.get('/api/today')).body);
+  expect(pieces.length).toBeGreaterThanOrEqual(12);
+  expect(today.waiting.length).toBeGreaterThanOrEqual(8);
+  expect(today.running).toHaveLength(1);
+  expect(today.running[0]).toMatchObject({
+    pieceName: 'lawn petticoat',
+    methodId: 'longOxygenSoak',
+    state: { timer: { stepId: expect.any(String) } },
+  });
+  expect(today.settled.length).toBeGreaterThanOrEqual(5);
+});
+
+it('does not touch a book that has pieces', async () => {
+  const before = (await server.http.get('/api/pieces')).body.length;
+  expect(await seedDemo(server.app, new Date())).toBe(false);
+  expect((await server.http.get('/api/pieces')).body.length).toBe(before);
+});

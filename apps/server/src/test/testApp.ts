@@ -1,0 +1,69 @@
+import type { NestExpressApplication } from '@nestjs/platform-express';
+import supertest from 'supertest';
+import { inject } from 'vitest';
+import { createApp } from '../createApp.js';
+import { openDatabase } from '../database/openDatabase.js';
+import { seedDemo } from '../seed/seedDemo.js';
+
+export const START = new Date('2026-06-15T09:00:00.000Z');
+
+/** The whole server on a database in memory, with a clock the test turns. */
+export async function testApp({ demo = false }: { demo?: boolean } = {}) {
+  const database = await openDatabase(null, { templateFile: inject('templateFile') });
+  let now = START;
+  const app: NestExpressApplication = await createApp({
+    db: database.db,
+    clock: () => now,
+    webDir: null,
+    quiet: true,
+  });
+  await app.init();
+  if (demo) await seedDemo(app, now);
+  return {
+    app,
+    database,
+    http: supertest(app.getHttpServer()),
+    /** Lets minutes pass. */
+    pass: (minutes: number) => {
+      now = new Date(now.getTime() + minutes * 60_000);
+    },
+    close: async () => {
+      await app.close();
+      await database.close();
+    },
+  };
+}
+
+export type TestApp = Awaited<ReturnType<typeof testApp>>;
+
+const label = {
+  wash: { kind: 'machine', maxC: 60, bars: 0 },
+  bleach: 'oxygenOnly',
+  tumble: 'low',
+  natural: null,
+  shade: false,
+  iron: null,
+  dryClean: null,
+} as const;
+
+export const beetroot = {
+  markId: 'beetroot',
+  piece: {
+    itemId: 'tableLinen',
+    name: 'picnic cloth',
+    parts: [{ name: 'whole piece', fibres: [{ fibreId: 'linen', sharePct: 100 }] }],
+    colour: 'white',
+    fastness: 'unknown',
+    condition: 'sound',
+    label,
+    code: null,
+    dryMassG: null,
+    metalParts: false,
+  },
+  partIndex: 0,
+  age: 'hours',
+  wetness: 'dry',
+  heat: 'none',
+  sizeCm: { length: 6, width: 4 },
+  triedAgentIds: [],
+};

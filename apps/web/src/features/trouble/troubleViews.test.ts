@@ -1,0 +1,210 @@
+import type { Envelope, Lexicon } from '@feverfew/contracts';
+import { beforeEach, describe, expect, it } from 'vitest';
+import { chemistryView, pHFlags, tempFlags, upTo } from './envelopeView';
+import { dropDraft, EMPTY_DRAFT, EMPTY_FACTS, keepDraft, readDraft, withItem, withPiece } from './factsDraft';
+import { frequentMarkIds, rememberMark } from './recentMarks';
+import { searchOptions } from './searchOptions';
+import { labelText, sentenceText, sentenceView } from './sentenceView';
+
+const say: Lexicon = {
+  name: (id) => id,
+  temp: (tempC) => `${tempC} °C`,
+  volume: (volumeML) => `${volumeML} mL`,
+};
+const label = {
+  wash: { kind: 'machine', maxC: 60, bars: 1 },
+  bleach: 'oxygenOnly',
+  tumble: 'low',
+  natural: null,
+  shade: true,
+  iron: null,
+  dryClean: null,
+} as const;
+
+describe('the sentence', () => {
+  it('stays readable with every blank open', () => {
+    expect(sentenceText(EMPTY_FACTS, false, say)).toBe(
+      'There is some trouble on some piece, since nobody knows when, wet or dry, about the whole piece. It is fibres unknown, any colour, sound; its tag says nothing I know of. It has seen no heat, and I tried nothing.',
+    );
+  });
+  it('tells what is told', () => {
+    const facts = {
+      ...EMPTY_FACTS,
+      markId: 'beetroot',
+      age: 'hours' as const,
+      sizeCm: { length: 6, width: 4 },
+      piece: {
+        ...EMPTY_FACTS.piece,
+        itemId: 'tableLinen',
+        name: 'damask cloth',
+        colour: 'white' as const,
+        label,
+        parts: [{ name: 'whole piece', fibres: [{ fibreId: 'linen', sharePct: 100 }] }],
+      },
+    };
+    expect(sentenceText(facts, false, say)).toContain(
+      'There is beetroot on the damask cloth, since today, wet or dry, about 6 × 4 cm. It is linen, white, sound; its tag says 60° –, oxygen only, tumble low, in shade.',
+    );
+  });
+  it('asks for the code on furniture, and for the part where there are several', () => {
+    const facts = {
+      ...EMPTY_FACTS,
+      piece: {
+        ...EMPTY_FACTS.piece,
+        code: 'W' as const,
+        parts: [
+          { name: 'shell', fibres: [] },
+          { name: 'lining', fibres: [] },
+        ],
+      },
+    };
+    const ids = sentenceView(facts, true, say).flatMap((part) => (typeof part === 'string' ? [] : part.id));
+    expect(ids).toContain('code');
+    expect(ids).toContain('part');
+    expect(ids).not.toContain('tag');
+  });
+  it('says when a tag has nothing readable on it', () => {
+    expect(
+      labelText({
+        wash: null,
+        bleach: null,
+        tumble: null,
+        natural: null,
+        shade: false,
+        iron: null,
+        dryClean: null,
+      }),
+    ).toBe('nothing readable');
+  });
+});
+
+describe('the envelope on screen', () => {
+  const limit = (maxC: number, fibreId: string) => ({
+    quantity: 'tempC' as const,
+    maxC,
+    owner: { kind: 'fibre' as const, fibreId, sharePct: 50, part: 'whole piece' },
+    protects: 'piece' as const,
+    sourceIds: ['a'],
+  });
+  const envelope = {
+    tempC: { max: 30, limits: [limit(30, 'wool'), limit(30, 'silk'), limit(60, 'cotton')] },
+    pH: {
+      min: 4,
+      max: 8,
+      weakAcidBrieflyMin: 4,
+      limits: [{ ...limit(0, 'silk'), quantity: 'pH' as const, min: 4, max: 8, weakAcidBrieflyMin: 4 }],
+    },
+    chemistry: [
+      {
+        chemistry: 'chlorine',
+        verdict: 'never',
+        bounds: {},
+        limits: [
+          { ...limit(0, 'wool'), quantity: 'chemistry', chemistry: 'chlorine', verdict: 'never', bounds: {} },
+        ],
+      },
+      {
+        chemistry: 'percarbonate',
+        verdict: 'never',
+        bounds: {},
+        limits: [
+          {
+            ...limit(0, 'wool'),
+            quantity: 'chemistry',
+            chemistry: 'percarbonate',
+            verdict: 'never',
+            bounds: {},
+          },
+        ],
+      },
+      { chemistry: 'detergent', verdict: 'allowed', bounds: {}, limits: [] },
+    ],
+  } as unknown as Envelope;
+
+  it('puts limits of one value on one flag and marks the winner', () => {
+    expect(tempFlags(envelope, say)).toEqual([
+      { value: 30, owners: ['wool 50 %', 'silk 50 %'], sourceIds: ['a'], winning: true },
+      { value: 60, owners: ['cotton 50 %'], sourceIds: ['a'], winning: false },
+    ]);
+    expect(pHFlags(envelope, 'max', say)).toMatchObject([{ value: 8, owners: ['silk 50 %'] }]);
+  });
+  it('groups forbidden chemistry by the fact that forbids it', () => {
+    expect(chemistryView(envelope, say)).toMatchObject({
+      allowed: ['detergent'],
+      never: [{ owner: 'wool 50 %', names: ['oxygen bleach', 'chlorine bleach'] }],
+    });
+  });
+  it('splits an order at the most allowed', () => {
+    expect(upTo(['dry', 'surface', 'spot'], 'surface').map((step) => step.allowed)).toEqual([
+      true,
+      true,
+      false,
+    ]);
+  });
+});
+
+describe('search', () => {
+  const options = [
+    { id: 'redWine', name: 'red wine', aliases: ['claret'] },
+    { id: 'beetroot', name: 'beetroot', aliases: ['borscht'] },
+    { id: 'petUrine', name: "pet's accident", aliases: ['dog', 'wee'] },
+  ];
+  it.each([
+    ['claret', 'redWine'],
+    ['beetrot', 'beetroot'],
+    ['bor', 'beetroot'],
+    ['dog', 'petUrine'],
+  ])('finds by %s', (query, id) => {
+    expect(searchOptions(options, query)[0]?.id).toBe(id);
+  });
+  it('shows all without a word, none for nonsense', () => {
+    expect(searchOptions(options, ' ')).toHaveLength(3);
+    expect(searchOptions(options, 'zzzzzz')).toEqual([]);
+  });
+});
+
+describe('a draft', () => {
+  beforeEach(() => {
+    sessionStorage.clear();
+    localStorage.clear();
+  });
+  it('outlives a reload and can be dropped', () => {
+    keepDraft({ pieceId: null, facts: { ...EMPTY_FACTS, markId: 'egg' } });
+    expect(readDraft().facts.markId).toBe('egg');
+    dropDraft();
+    expect(readDraft()).toEqual(EMPTY_DRAFT);
+    sessionStorage.setItem('feverfew.draft', '{cut');
+    expect(readDraft()).toEqual(EMPTY_DRAFT);
+  });
+  it('takes over a known piece, and starts a new one unknown', () => {
+    const known = withPiece(EMPTY_DRAFT, {
+      ...EMPTY_FACTS.piece,
+      id: 'p1',
+      itemId: 'scarf',
+      name: 'silk scarf',
+      colour: 'pale',
+      note: '',
+      createdAt: '',
+      troubles: 0,
+      lastAt: null,
+    });
+    expect(known).toMatchObject({ pieceId: 'p1', facts: { piece: { name: 'silk scarf', colour: 'pale' } } });
+    const fresh = withItem(known, { id: 'linedCoat', name: 'coat', partNames: ['shell', 'lining'] });
+    expect(fresh).toMatchObject({
+      pieceId: null,
+      facts: {
+        piece: {
+          colour: 'unknown',
+          parts: [
+            { name: 'shell', fibres: [] },
+            { name: 'lining', fibres: [] },
+          ],
+        },
+      },
+    });
+  });
+  it('remembers the last four marks, newest first', () => {
+    for (const id of ['a', 'b', 'c', 'd', 'e', 'c']) rememberMark(id);
+    expect(frequentMarkIds()).toEqual(['c', 'e', 'd', 'b']);
+  });
+});

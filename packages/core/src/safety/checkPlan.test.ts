@@ -1,0 +1,230 @@
+import { describe, expect, it } from 'vitest';
+import type { Plan, Rung } from '../plan/plan.js';
+import { planTreatment } from '../plan/planTreatment.js';
+import type { Ingredient, Step } from '../plan/step.js';
+import type { TroubleFacts } from '../plan/troubleFacts.js';
+import { cases, household, knowledge, label, piece, trouble } from '../test/fixtures.js';
+import { checkPlan } from './checkPlan.js';
+
+type Writable<T> = {
+  -readonly [K in keyof T]: T[K] extends readonly (infer E)[]
+    ? Writable<E>[]
+    : T[K] extends object | null
+      ? Writable<T[K]>
+      : T[K];
+};
+
+const pour = (agentId: string): Ingredient => ({
+  agentId,
+  basis: 'label',
+  massG: null,
+  volumeML: null,
+  range: null,
+  snapped: null,
+  strengthPct: null,
+  dilution: null,
+});
+
+/** Codes the checker finds in a sound plan after one fault has been planted in it. */
+function planted(facts: TroubleFacts, plant: (plan: Writable<Plan>) => void): string[] {
+  const plan = structuredClone(planTreatment(facts, household, knowledge)) as Writable<Plan>;
+  expect(checkPlan(plan as unknown as Plan, knowledge)).toEqual([]);
+  plant(plan);
+  return checkPlan(plan as unknown as Plan, knowledge).map((violation) => violation.code);
+}
+
+function rungOf(plan: Writable<Plan>, methodId: string): Writable<Rung> {
+  const rung = plan.ladder.find((candidate) => candidate.methodId === methodId);
+  if (!rung) throw new Error(`no rung ${methodId}`);
+  return rung;
+}
+
+function stepOf(rung: Writable<Rung>, kind: Step['kind']): Writable<Step> {
+  const step = rung.steps.find((candidate) => candidate.kind === kind);
+  if (!step) throw new Error(`no step ${kind}`);
+  return step;
+}
+
+const oxygen = (plan: Writable<Plan>) => rungOf(plan, 'oxygenSoak');
+
+describe('the checker catches', () => {
+  it('a forbidden pair in one vessel', () => {
+    expect(
+      planted(cases.beetrootOnDamask, (plan) =>
+        stepOf(oxygen(plan), 'mix').ingredients.push(pour('vinegar')),
+      ),
+    ).toContain('forbiddenPairInVessel');
+  });
+
+  it('an acid in the wash of a chlorine rung: one cycle is one vessel', () => {
+    expect(
+      planted(cases.beetrootOnDamask, (plan) => {
+        stepOf(oxygen(plan), 'wash').ingredients.push(pour('chlorineBleach'), pour('vinegar'));
+      }),
+    ).toEqual(expect.arrayContaining(['forbiddenPairInVessel', 'agentAgainstLabel']));
+  });
+
+  it('partners in adjoining rungs without a full rinse between', () => {
+    expect(
+      planted(cases.beetrootOnDamask, (plan) => {
+        stepOf(rungOf(plan, 'coldFlush'), 'mix').ingredients.push(pour('citricAcid'));
+        oxygen(plan).steps = oxygen(plan).steps.filter((step) => step.kind !== 'rinseBefore');
+      }),
+    ).toContain('forbiddenPairUnrinsed');
+  });
+
+  it('a product tried before that must not meet the first rung', () => {
+    expect(
+      planted(cases.beetrootOnDamask, (plan) => {
+        plan.facts.triedAgentIds.push('chlorineBleach' as never);
+      }),
+    ).toContain('forbiddenPairInPlan');
+  });
+
+  it('chlorine anywhere in a plan with peroxygen', () => {
+    expect(
+      planted(cases.beetrootOnDamask, (plan) =>
+        stepOf(rungOf(plan, 'coldFlush'), 'mix').ingredients.push(pour('chlorineBleach')),
+      ),
+    ).toContain('forbiddenPairInPlan');
+  });
+
+  it('forbidden partners on a surface that cannot be rinsed through', () => {
+    expect(
+      planted(cases.blackberryOnArmchair, (plan) => {
+        stepOf(rungOf(plan, 'coldBlot'), 'mix').ingredients.push(pour('acetone'));
+      }),
+    ).toContain('forbiddenPairInPlan');
+  });
+
+  it('protease and percarbonate on wool', () => {
+    for (const agentId of ['enzymePretreater', 'bioDetergent', 'oxygenBleach']) {
+      expect(
+        planted(cases.bloodOnWoolBlanket, (plan) =>
+          stepOf(rungOf(plan, 'coldFlush'), 'mix').ingredients.push(pour(agentId)),
+        ),
+      ).toContain('agentOnForbiddenFibre');
+    }
+  });
+
+  it('any bleach under a crossed-out triangle', () => {
+    const crossed = trouble('tea', piece('tableLinen', { linen: 100 }, { label: label(60, 'never') }));
+    expect(
+      planted(
+        crossed,
+        (plan) => plan.ladder[0] && stepOf(plan.ladder[0], 'mix').ingredients.push(pour('peroxide')),
+      ),
+    ).toContain('agentAgainstLabel');
+  });
+
+  it('water hotter than label, fibre or mark allow', () => {
+    const hotter = (plan: Writable<Plan>, maxC: number) =>
+      Object.assign(stepOf(rungOf(plan, 'coldFlush'), 'mix'), {
+        tempC: { min: 20, max: maxC, target: maxC },
+      });
+    expect(planted(cases.beetrootOnDamask, (plan) => hotter(plan, 70))).toContain('tooHot');
+    expect(planted(cases.bloodOnWoolBlanket, (plan) => hotter(plan, 35))).toContain('tooHot');
+    const egg = trouble('egg', piece('tableLinen', { linen: 100 }, { label: label(95) }));
+    expect(
+      planted(
+        egg,
+        (plan) =>
+          plan.ladder[0] &&
+          Object.assign(stepOf(plan.ladder[0], 'mix'), { tempC: { min: 20, max: 55, target: 55 } }),
+      ),
+    ).toContain('tooHot');
+  });
+
+  it('a pH outside the fibre, and a sour bath that stands too long', () => {
+    expect(
+      planted(cases.bloodOnWoolBlanket, (plan) =>
+        Object.assign(stepOf(rungOf(plan, 'coldFlush'), 'mix'), { pH: { low: 9, high: 10 } }),
+      ),
+    ).toContain('pHOutsideFibre');
+    expect(
+      planted(cases.fishOverall, (plan) => {
+        Object.assign(stepOf(rungOf(plan, 'vinegarSpot'), 'dwell').dwell ?? {}, { maxMin: 600 });
+      }),
+    ).toContain('pHOutsideFibre');
+  });
+
+  it('a soak on upholstery and water on an S-coded chair', () => {
+    expect(
+      planted(cases.blackberryOnArmchair, (plan) =>
+        Object.assign(stepOf(rungOf(plan, 'coldBlot'), 'mix'), { bath: { waterL: 7, shares: {} } }),
+      ),
+    ).toContain('tooWet');
+    expect(
+      planted(cases.blackberryOnArmchair, (plan) => {
+        Object.assign(plan.facts.piece, { code: 'S' });
+      }),
+    ).toContain('tooWet');
+  });
+
+  it('a programme or an action stronger than the piece bears', () => {
+    expect(
+      planted(cases.bloodOnWoolBlanket, (plan) =>
+        Object.assign(stepOf(rungOf(plan, 'coldFlush'), 'wash'), { programme: 'normal' }),
+      ),
+    ).toContain('programmeTooStrong');
+    expect(
+      planted(cases.bloodOnWoolBlanket, (plan) =>
+        Object.assign(stepOf(rungOf(plan, 'coldFlush'), 'apply'), { action: 'firmBrush' }),
+      ),
+    ).toContain('actionTooStrong');
+  });
+
+  it('heat before the last look, and a dryer the label forbids', () => {
+    expect(
+      planted(cases.beetrootOnDamask, (plan) =>
+        stepOf(oxygen(plan), 'dry').dryingWays.push('tumbleLow' as never),
+      ),
+    ).toContain('heatBeforeLook');
+    expect(
+      planted(cases.beetrootOnDamask, (plan) =>
+        Object.assign(stepOf(oxygen(plan), 'wash'), { tempC: { min: 20, max: 60, target: 60 } }),
+      ),
+    ).toContain('heatBeforeLook');
+    expect(
+      planted(cases.beetrootOnDamask, (plan) =>
+        stepOf(oxygen(plan), 'dry').dryingWays.push('tumbleNormal' as never),
+      ),
+    ).toContain('dryingForbidden');
+  });
+
+  it('a rung without a look before drying', () => {
+    expect(
+      planted(cases.beetrootOnDamask, (plan) => {
+        oxygen(plan).steps = oxygen(plan).steps.filter((step) => step.kind !== 'look');
+      }),
+    ).toContain('lookMissing');
+  });
+
+  it('a missing hidden test on an untested colour', () => {
+    expect(
+      planted(cases.blackberryOnArmchair, (plan) => {
+        rungOf(plan, 'peroxideDab').steps = rungOf(plan, 'peroxideDab').steps.filter(
+          (step) => step.kind !== 'hiddenTest',
+        );
+      }),
+    ).toContain('hiddenTestMissing');
+  });
+
+  it('a recipe without its cautions', () => {
+    const strip = (ids: readonly string[]) => (plan: Writable<Plan>) => {
+      const mix = stepOf(oxygen(plan), 'mix');
+      mix.cautionIds = mix.cautionIds.filter((id) => !ids.includes(String(id))) as never;
+    };
+    expect(planted(cases.beetrootOnDamask, strip(['eyesOxygen']))).toContain('cautionMissing');
+    expect(planted(cases.beetrootOnDamask, strip(['tongs']))).toContain('scaldCautionMissing');
+  });
+
+  it('a flammable solvent left alone', () => {
+    const pen = trouble('ballpoint', piece('tShirt', { cotton: 100 }, { label: label(40) }));
+    expect(
+      planted(pen, (plan) =>
+        Object.assign(stepOf(rungOf(plan, 'alcoholSpot'), 'dwell').dwell ?? {}, { attended: false }),
+      ),
+    ).toContain('unattended');
+  });
+});

@@ -1,0 +1,77 @@
+import { AGES, COLOURS, CONDITIONS, FASTNESSES, UPHOLSTERY_CODES } from '@feverfew/knowledge';
+import fc from 'fast-check';
+import type { Household } from '../plan/household.js';
+import { HEATS, type TroubleFacts, WETNESSES } from '../plan/troubleFacts.js';
+import type { CareLabel } from '../textile/careLabel.js';
+import { household, knowledge } from './fixtures.js';
+
+const idOf = (family: readonly { id: string }[]) => fc.constantFrom(...family.map((record) => record.id));
+
+export const anyLabel: fc.Arbitrary<CareLabel> = fc.record({
+  wash: fc.oneof(
+    fc.constant(null),
+    fc.record({
+      kind: fc.constant('machine' as const),
+      maxC: fc.constantFrom(30, 40, 50, 60, 70, 95),
+      bars: fc.constantFrom(0, 1, 2),
+    }),
+    fc.constant({ kind: 'hand' as const }),
+    fc.constant({ kind: 'never' as const }),
+  ),
+  bleach: fc.constantFrom('any', 'oxygenOnly', 'never', null),
+  tumble: fc.constantFrom('normal', 'low', 'never', null),
+  natural: fc.constantFrom('line', 'drip', 'flat', null),
+  shade: fc.boolean(),
+  iron: fc.constant(null),
+  dryClean: fc.constant(null),
+}) as fc.Arbitrary<CareLabel>;
+
+const anyPart = fc.record({
+  name: fc.constantFrom('shell', 'lining', 'trim'),
+  fibres: fc
+    .uniqueArray(idOf(knowledge.fibres), { maxLength: 3 })
+    .map((ids) => ids.map((fibreId) => ({ fibreId, sharePct: 100 / ids.length }))),
+});
+
+/** Any trouble on any piece that the contract would let through. */
+export const anyFacts: fc.Arbitrary<TroubleFacts> = fc.record({
+  markId: idOf(knowledge.marks),
+  piece: fc.record({
+    itemId: idOf(knowledge.items),
+    name: fc.constant(''),
+    parts: fc.array(anyPart, { maxLength: 2 }),
+    colour: fc.constantFrom(...COLOURS),
+    fastness: fc.constantFrom(...FASTNESSES),
+    condition: fc.constantFrom(...CONDITIONS),
+    label: fc.option(anyLabel),
+    code: fc.option(fc.constantFrom(...UPHOLSTERY_CODES)),
+    dryMassG: fc.option(fc.integer({ min: 20, max: 8000 })),
+    metalParts: fc.boolean(),
+  }),
+  partIndex: fc.constant(0),
+  age: fc.constantFrom(...AGES),
+  wetness: fc.constantFrom(...WETNESSES),
+  heat: fc.constantFrom(...HEATS),
+  sizeCm: fc.option(
+    fc.record({ length: fc.integer({ min: 1, max: 60 }), width: fc.integer({ min: 1, max: 60 }) }),
+  ),
+  triedAgentIds: fc.uniqueArray(idOf(knowledge.agents), { maxLength: 2 }),
+});
+
+/** Households with everything switched on or off, every agent in the house or none, at any strength. */
+export const anyHousehold: fc.Arbitrary<Household> = fc
+  .record({
+    asthma: fc.boolean(),
+    boraxSold: fc.boolean(),
+    allowChlorine: fc.boolean(),
+    allowAmmonia: fc.boolean(),
+    hasMachine: fc.boolean(),
+    hasScale: fc.boolean(),
+    cupboardIds: fc.subarray(knowledge.agents.map((agent) => agent.id)),
+    strengthPct: fc.constantFrom(null, 3, 5, 10, 12, 30),
+  })
+  .map(({ cupboardIds, strengthPct, ...rest }) => ({
+    ...household,
+    ...rest,
+    cupboard: cupboardIds.map((agentId) => ({ agentId, strengthPct })),
+  }));
