@@ -14,7 +14,7 @@ type Writable<T> = {
       : T[K];
 };
 
-const pour = (agentId: string): Ingredient => ({
+const pour = (agentId: string): Writable<Ingredient> => ({
   agentId,
   basis: 'label',
   massG: null,

@@ -3,54 +3,55 @@ import { type KeyboardEvent, type ReactNode, useRef } from 'react';
 import { BlankText } from '../../components/controls';
 import type { BlankView } from './sentenceView';
 
-/** One underlined blank; its picker opens right under it. */
-export function Blank({
-  view,
-  error,
-  open,
-  onOpen,
-  children,
-}: {
-  view: BlankView;
-  error: string | null;
-  open: boolean;
-  onOpen: (open: boolean) => void;
-  children: ReactNode;
-}) {
+interface BlankProps {
+  readonly view: BlankView;
+  readonly error: string | null;
+  readonly open: boolean;
+  readonly onOpen: (open: boolean) => void;
+  readonly children: ReactNode;
+}
+
+/** One underlined blank; its picker opens right under it and exists only while it is open. */
+export function Blank({ view, error, open, onOpen, children }: BlankProps) {
   const trigger = useRef<HTMLSpanElement>(null);
   return (
     <>
-      <Popover.Root
-        open={open}
-        onOpenChange={(details) => onOpen(details.open)}
-        lazyMount
-        unmountOnExit
-        positioning={{ placement: 'bottom-start' }}
-        finalFocusEl={() => trigger.current}
-        autoFocus
+      <BlankText
+        ref={trigger}
+        role="button"
+        tabIndex={0}
+        onClick={() => onOpen(!open)}
+        onKeyDown={clickOnKey}
+        state={error ? 'wrong' : view.told ? 'told' : 'open'}
+        data-blank={view.id}
+        aria-haspopup="dialog"
+        aria-expanded={open}
+        aria-invalid={error ? true : undefined}
+        aria-describedby={error ? `blank-${view.id}-error` : undefined}
       >
-        <Popover.Trigger asChild>
-          <BlankText
-            ref={trigger}
-            role="button"
-            tabIndex={0}
-            onKeyDown={clickOnKey}
-            state={error ? 'wrong' : view.told ? 'told' : 'open'}
-            data-blank={view.id}
-            aria-invalid={error ? true : undefined}
-            aria-describedby={error ? `blank-${view.id}-error` : undefined}
-          >
-            {view.text}
-          </BlankText>
-        </Popover.Trigger>
-        <Portal>
-          <Popover.Positioner>
-            <Popover.Content aria-label={view.id}>
-              <Popover.Body>{children}</Popover.Body>
-            </Popover.Content>
-          </Popover.Positioner>
-        </Portal>
-      </Popover.Root>
+        {view.text}
+      </BlankText>
+      {open && (
+        <Popover.Root
+          open
+          onOpenChange={(details) => onOpen(details.open)}
+          positioning={{
+            placement: 'bottom-start',
+            getAnchorRect: () => trigger.current?.getBoundingClientRect() ?? null,
+          }}
+          persistentElements={[() => trigger.current]}
+          finalFocusEl={() => trigger.current}
+          autoFocus
+        >
+          <Portal>
+            <Popover.Positioner>
+              <Popover.Content aria-label={view.id}>
+                <Popover.Body>{children}</Popover.Body>
+              </Popover.Content>
+            </Popover.Positioner>
+          </Portal>
+        </Popover.Root>
+      )}
       {error && (
         <Box
           as="span"

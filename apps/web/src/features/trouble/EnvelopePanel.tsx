@@ -12,7 +12,7 @@ import {
   WETTING_WORDS,
   WETTINGS,
 } from '@feverfew/contracts';
-import type { ReactNode } from 'react';
+import { memo, type ReactNode } from 'react';
 import { useHousehold } from '../../app/queries';
 import { useLexicon } from '../../app/useLexicon';
 import { ChipButton } from '../../components/controls';
@@ -21,7 +21,7 @@ import { type ChemistryGroup, chemistryView, pHFlags, tempFlags, upTo } from './
 import { Strip } from './Strip';
 
 /** What the piece can stand, each limit with its owner. */
-export function EnvelopePanel({ envelope }: { envelope: Envelope }) {
+export const EnvelopePanel = memo(function EnvelopePanel({ envelope }: { envelope: Envelope }) {
   const say = useLexicon();
   const tap = useHousehold().data?.household.taps.hotC;
   return (
@@ -77,7 +77,7 @@ export function EnvelopePanel({ envelope }: { envelope: Envelope }) {
       />
     </Stack>
   );
-}
+});
 
 function Row({ name, children }: { name: string; children: ReactNode }) {
   return (

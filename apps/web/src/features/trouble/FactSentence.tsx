@@ -1,6 +1,6 @@
 import { Box } from '@chakra-ui/react';
 import type { Catalogue, PieceSummary, TroubleFacts } from '@feverfew/contracts';
-import { Fragment, useState } from 'react';
+import { Fragment, memo, useState } from 'react';
 import { useLexicon } from '../../app/useLexicon';
 import { Blank } from './Blank';
 import { BlankPicker } from './BlankPicker';
@@ -16,7 +16,13 @@ interface FactSentenceProps {
 }
 
 /** The facts as a sentence; each blank opens a picker, and choosing moves on to the next blank. */
-export function FactSentence({ draft, catalogue, pieces, errors, onChange }: FactSentenceProps) {
+export const FactSentence = memo(function FactSentence({
+  draft,
+  catalogue,
+  pieces,
+  errors,
+  onChange,
+}: FactSentenceProps) {
   const say = useLexicon();
   const [openId, setOpenId] = useState<BlankId | null>(null);
   const coded = isCoded(draft.facts, catalogue);
@@ -61,7 +67,7 @@ export function FactSentence({ draft, catalogue, pieces, errors, onChange }: Fac
       )}
     </Box>
   );
-}
+});
 
 export const isCoded = (facts: TroubleFacts, catalogue: Catalogue): boolean =>
   catalogue.items.find((item) => item.id === facts.piece.itemId)?.coded ?? false;

@@ -1,6 +1,6 @@
 import { Box, Stack } from '@chakra-ui/react';
 import type { Plan } from '@feverfew/contracts';
-import { useEffect, useState } from 'react';
+import { useCallback, useEffect, useState } from 'react';
 import { CautionDigest } from '../../components/CautionDigest';
 import { CupboardWarning, PlanFindings } from './PlanFindings';
 import { RuledOut } from './RuledOut';
@@ -23,6 +23,14 @@ export function LadderPanel({ plan, chosen, onChoose }: LadderPanelProps) {
   useEffect(() => {
     if (!openStillThere) setOpen(null);
   }, [openStillThere]);
+  const choose = useCallback(
+    (number: number) => {
+      const id = ladder[number - 1]?.methodId ?? null;
+      setOpen((now) => (now === id ? null : id));
+      onChoose(number - 1);
+    },
+    [ladder, onChoose],
+  );
   const needs = plan.findings.some(
     (finding) => finding.code === 'markNeeded' || finding.code === 'itemNeeded',
   );
@@ -53,10 +61,7 @@ export function LadderPanel({ plan, chosen, onChoose }: LadderPanelProps) {
             number={index + 1}
             chosen={index === chosen}
             expanded={open === candidate.methodId}
-            onChoose={() => {
-              setOpen(open === candidate.methodId && index === chosen ? null : candidate.methodId);
-              onChoose(index);
-            }}
+            onChoose={choose}
           />
         ))}
       </Box>

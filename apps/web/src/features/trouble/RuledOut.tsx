@@ -1,6 +1,6 @@
 import { Box, Grid, Stack } from '@chakra-ui/react';
 import { type Candidate, findingWords } from '@feverfew/contracts';
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import { useLexicon } from '../../app/useLexicon';
 import { Button } from '../../components/controls';
 import { SourceList } from '../../components/Why';
@@ -9,7 +9,7 @@ import { losers } from './rungView';
 const SHOWN = 4;
 
 /** Methods that lost, each with its reason; the rest one tap away. */
-export function RuledOut({ candidates }: { candidates: readonly Candidate[] }) {
+export const RuledOut = memo(function RuledOut({ candidates }: { candidates: readonly Candidate[] }) {
   const say = useLexicon();
   const [all, setAll] = useState(false);
   const lost = losers(candidates);
@@ -51,4 +51,4 @@ export function RuledOut({ candidates }: { candidates: readonly Candidate[] }) {
       </Button>
     </Box>
   );
-}
+});

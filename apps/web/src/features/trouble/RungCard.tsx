@@ -1,5 +1,6 @@
 import { Box, chakra, Flex, Grid, Stack } from '@chakra-ui/react';
 import type { Rung } from '@feverfew/contracts';
+import { memo } from 'react';
 import { useCatalogue } from '../../app/queries';
 import { useLexicon, useMeasures } from '../../app/useLexicon';
 import { EffectBar } from './EffectBar';
@@ -40,11 +41,11 @@ interface RungCardProps {
   readonly number: number;
   readonly chosen: boolean;
   readonly expanded: boolean;
-  readonly onChoose: () => void;
+  readonly onChoose: (number: number) => void;
 }
 
 /** One rung: name, recipe in figures, one reason, effect as a range, time, risk, what is missing. */
-export function RungCard({ rung, number, chosen, expanded, onChoose }: RungCardProps) {
+export const RungCard = memo(function RungCard({ rung, number, chosen, expanded, onChoose }: RungCardProps) {
   const say = useLexicon();
   const measures = useMeasures();
   const reason = useCatalogue().data?.methods.find((method) => method.id === rung.methodId)?.reason;
@@ -70,7 +71,7 @@ export function RungCard({ rung, number, chosen, expanded, onChoose }: RungCardP
           <Box>
             <TitleButton
               type="button"
-              onClick={onChoose}
+              onClick={() => onChoose(number)}
               aria-expanded={expanded}
               aria-label={`Rung ${number}: ${say.name(rung.methodId)}`}
             >
@@ -119,4 +120,4 @@ export function RungCard({ rung, number, chosen, expanded, onChoose }: RungCardP
       </Flex>
     </Box>
   );
-}
+});

@@ -1,6 +1,7 @@
 import { Box, Flex, Grid } from '@chakra-ui/react';
-import type { Plan } from '@feverfew/contracts';
-import { useEffect, useState } from 'react';
+import type { PieceSummary, Plan } from '@feverfew/contracts';
+import { replaceEqualDeep } from '@tanstack/react-query';
+import { useCallback, useEffect, useMemo, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { ApiProblem } from '../../app/api';
 import {
@@ -35,21 +36,28 @@ function TroubleDesk({ troubleId, start }: { troubleId: string | undefined; star
   const catalogue = useCatalogue();
   const pieces = usePieces();
   const preview = usePreview(draft.facts);
+  const plan = useLastGood(preview.data);
   const action = useStartAtTub(troubleId, draft);
   useEffect(() => {
     if (!troubleId) keepDraft(draft);
   }, [draft, troubleId]);
+  const errors = useMemo(
+    () => ({ ...fieldsOf(preview.error), ...fieldsOf(action.error) }),
+    [preview.error, action.error],
+  );
+  const { reset } = action;
+  const change = useCallback(
+    (next: Draft) => {
+      reset();
+      setDraft(next);
+    },
+    [reset],
+  );
 
   if (catalogue.isError) return <Failed error={catalogue.error} onRetry={() => void catalogue.refetch()} />;
   if (!catalogue.data) return <Loading what="the knowledge" />;
 
-  const plan = preview.data;
-  const errors = { ...fieldsOf(preview.error), ...fieldsOf(action.error) };
   const broken = preview.isError || action.error !== null;
-  const change = (next: Draft) => {
-    action.reset();
-    setDraft(next);
-  };
   return (
     <Grid templateColumns={{ base: '1fr', lg: 'minmax(380px, 40%) 1fr' }} minHeight="calc(100dvh - 57px)">
       <Box
@@ -79,7 +87,7 @@ function TroubleDesk({ troubleId, start }: { troubleId: string | undefined; star
         <FactSentence
           draft={draft}
           catalogue={catalogue.data}
-          pieces={pieces.data ?? []}
+          pieces={pieces.data ?? NO_PIECES}
           errors={errors}
           onChange={change}
         />
@@ -164,11 +172,28 @@ function ActionBar({ plan, chosen, blocked, pending, error, onStart }: ActionBar
   );
 }
 
+const NO_PIECES: readonly PieceSummary[] = [];
+
+/** A plan that cannot be made just now leaves the last one standing, dimmed. */
+function useLastGood<T>(value: T | undefined): T | undefined {
+  const [kept, setKept] = useState(value);
+  // What did not change keeps its identity, so that only the panels that did change are drawn again.
+  const next = value === undefined ? kept : replaceEqualDeep(kept, value);
+  if (next !== kept) setKept(next);
+  return next;
+}
+
 /** Keeps the trouble with its plan, starts the run and goes to the tub. */
 function useStartAtTub(troubleId: string | undefined, draft: Draft) {
   const navigate = useNavigate();
   const keep = useKeepTrouble(troubleId);
   const startRun = useStartRun();
+  const { reset: resetKeep } = keep;
+  const { reset: resetStart } = startRun;
+  const reset = useCallback(() => {
+    resetKeep();
+    resetStart();
+  }, [resetKeep, resetStart]);
   const start = async (rungIndex: number) => {
     try {
       const trouble = await keep.mutateAsync({ pieceId: draft.pieceId, facts: draft.facts } as Parameters<
@@ -185,10 +210,7 @@ function useStartAtTub(troubleId: string | undefined, draft: Draft) {
     start: (rungIndex: number) => void start(rungIndex),
     isPending: keep.isPending || startRun.isPending,
     error: keep.error ?? startRun.error,
-    reset: () => {
-      keep.reset();
-      startRun.reset();
-    },
+    reset,
   };
 }
 

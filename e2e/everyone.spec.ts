@@ -1,0 +1,173 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, type Page, test } from '@playwright/test';
+import { Desk, Tub } from './desk';
+
+async function firstRunId(page: Page): Promise<string> {
+  const today = await (await page.request.get('/api/today')).json();
+  return today.running.find((run: { pieceName: string }) => run.pieceName === 'lawn petticoat').id;
+}
+
+async function waitingId(page: Page, markId: string): Promise<string> {
+  const today = await (await page.request.get('/api/today')).json();
+  return today.waiting.find((trouble: { markId: string }) => trouble.markId === markId).id;
+}
+
+async function addresses(page: Page): Promise<string[]> {
+  const [piece] = await (await page.request.get('/api/pieces')).json();
+  return [
+    '/',
+    '/trouble',
+    `/trouble/${await waitingId(page, 'propolis')}`,
+    `/runs/${await firstRunId(page)}`,
+    '/pieces',
+    `/pieces/${piece.id}`,
+    '/household',
+  ];
+}
+
+for (const colorScheme of ['light', 'dark'] as const) {
+  test(`axe finds nothing serious on any page, ${colorScheme}`, async ({ page }) => {
+    await page.emulateMedia({ colorScheme });
+    for (const address of await addresses(page)) {
+      await page.goto(address);
+      await page.waitForLoadState('networkidle');
+      const { violations } = await new AxeBuilder({ page })
+        .withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'])
+        .analyze();
+      const serious = violations.filter(
+        (violation) => violation.impact === 'serious' || violation.impact === 'critical',
+      );
+      expect(serious.map((violation) => `${address}: ${violation.id} ${violation.nodes[0]?.html}`)).toEqual(
+        [],
+      );
+    }
+  });
+}
+
+test('every page fits a phone, and what is tapped at the tub is large', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  for (const address of await addresses(page)) {
+    await page.goto(address);
+    await page.waitForLoadState('networkidle');
+    const width = await page.evaluate(() => document.documentElement.scrollWidth);
+    expect(`${address} ${width}`).toBe(`${address} 390`);
+  }
+  await page.goto(`/runs/${await firstRunId(page)}`);
+  await page.getByRole('button', { name: 'Look in' }).click();
+  await expect(page.getByRole('button', { name: /^Gone/ })).toBeVisible();
+  for (const button of await page.locator('main button').all()) {
+    const box = await button.boundingBox();
+    expect(box?.height, (await button.textContent()) ?? '').toBeGreaterThanOrEqual(44);
+  }
+});
+
+test('the main job by keyboard alone', async ({ page }) => {
+  await page.goto('/');
+  await expect(page.getByRole('heading', { name: 'Under way' })).toBeVisible();
+  await page.keyboard.press('n');
+  await expect(page.getByRole('heading', { name: 'The ladder forms here' })).toBeVisible();
+  const focused = () =>
+    page.evaluate(
+      () => document.activeElement?.getAttribute('data-blank') ?? document.activeElement?.textContent ?? '',
+    );
+  const tabTo = async (wanted: string) => {
+    for (let presses = 0; presses < 40 && (await focused()) !== wanted; presses += 1)
+      await page.keyboard.press('Tab');
+    expect(await focused()).toBe(wanted);
+  };
+  const pickByWord = async (word: string) => {
+    await page.keyboard.press('Enter');
+    await expect(page.getByRole('textbox', { name: /^Search:/ })).toBeFocused();
+    await page.keyboard.type(word);
+    await expect(page.getByRole('option').first()).toHaveAttribute('data-highlighted', '');
+    await page.keyboard.press('Enter');
+  };
+  await tabTo('mark');
+  await pickByWord('red wine');
+  await expect.poll(focused).toBe('piece');
+  await pickByWord('damask');
+  await expect.poll(focused).toBe('age');
+  await page.keyboard.press('Enter');
+  await page.keyboard.press('ArrowDown');
+  await page.keyboard.press('Enter');
+  await expect(page.getByLabel('The facts')).toContainText('There is red wine on the damask cloth');
+  await tabTo('Start with rung 1');
+  await page.keyboard.press('Enter');
+  await expect(page.locator('h1[data-step]')).toBeVisible();
+  await tabTo('Done');
+  await page.keyboard.press('Enter');
+  await expect(page.locator('h1[data-step]')).not.toHaveAttribute('data-step', 'firstAid');
+  await page.keyboard.press('?');
+  await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+});
+
+test('degrees and measures follow the household everywhere', async ({ page }) => {
+  await page.goto('/household');
+  await page.getByRole('button', { name: '°F' }).click();
+  await page.getByRole('button', { name: 'US quarts and ounces' }).click();
+  await page.goto(`/trouble/${await waitingId(page, 'beetroot')}`);
+  const desk = new Desk(page);
+  await expect(desk.rung('oxygenSoak')).toContainText('in 7.4 US qt at 140 °F');
+  await expect(page.getByRole('button', { name: 'Why 140 °F?' })).toBeVisible();
+  await page.goto('/household');
+  await page.getByRole('button', { name: '°C' }).click();
+  await page.getByRole('button', { name: 'litres and grams' }).click();
+  await expect(page.getByRole('button', { name: 'litres and grams' })).toHaveAttribute(
+    'aria-pressed',
+    'true',
+  );
+});
+
+test('a server that is gone is said, with a way on', async ({ page }) => {
+  await page.route('**/api/today', (route) => route.abort());
+  await page.goto('/');
+  await expect(page.getByText('The server did not answer. Is it still running?')).toBeVisible({
+    timeout: 15_000,
+  });
+  await page.unroute('**/api/today');
+  await page.getByRole('button', { name: 'Try again' }).click();
+  await expect(page.getByRole('heading', { name: 'Under way' })).toBeVisible();
+});
+
+test('the preview answers within 100 ms of the last key', async ({ page }) => {
+  const desk = new Desk(page);
+  await desk.open();
+  await desk.find('mark', 'beetroot');
+  await desk.find('piece', 'damask');
+  await expect(desk.rung('coldFlush')).toBeVisible();
+  await desk.blank('size').click();
+  await page.getByLabel('Length in cm').fill('5');
+  const waits: number[] = [];
+  for (let width = 1; width <= 20; width += 1) {
+    const answered = page.waitForResponse('**/api/plans/preview');
+    const from = Date.now();
+    await page.getByLabel('Width in cm').fill(String(width));
+    await answered;
+    waits.push(Date.now() - from);
+  }
+  const median = waits.sort((a, b) => a - b)[10] ?? Number.POSITIVE_INFINITY;
+  expect(median).toBeLessThan(100);
+});
+
+test('the tub asks for notification only once a clock runs, and calls at the end', async ({
+  page,
+  context,
+}) => {
+  await context.grantPermissions([]);
+  const tub = new Tub(page);
+  const desk = new Desk(page);
+  await desk.open();
+  await desk.find('mark', 'beetroot');
+  await desk.find('piece', 'damask');
+  await page.getByRole('button', { name: 'Start with rung 1' }).click();
+  await tub.workTo('dwell');
+  await tub.tap('Start the clock');
+  await expect(page.getByTestId('clock')).toBeVisible();
+  await page.clock.install();
+  await page.reload();
+  await expect(page.getByTestId('clock')).toBeVisible();
+  await page.clock.fastForward('11:00');
+  await expect(page).toHaveTitle(/Long enough: look now/);
+});

@@ -1,0 +1,152 @@
+import { type ChildProcess, spawn } from 'node:child_process';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { expect, test } from '@playwright/test';
+import { Desk, Tub } from './desk';
+
+const ROOT = new URL('..', import.meta.url).pathname;
+const OWN_PORT = 4893;
+const BASE = `http://127.0.0.1:${OWN_PORT}`;
+
+/** A server of this test's own, to be killed. */
+function startServer(dataDir: string, ...more: string[]): ChildProcess {
+  const template = process.env.FEVERFEW_TEMPLATE ? ['--template', process.env.FEVERFEW_TEMPLATE] : [];
+  return spawn(
+    process.execPath,
+    [
+      'apps/server/dist/main.js',
+      '--demo',
+      '--port',
+      String(OWN_PORT),
+      '--data-dir',
+      dataDir,
+      ...template,
+      ...more,
+    ],
+    { cwd: ROOT, stdio: ['ignore', 'pipe', 'pipe'] },
+  );
+}
+
+async function isUp(): Promise<boolean> {
+  return fetch(`${BASE}/api/catalogue`).then(
+    (response) => response.ok,
+    () => false,
+  );
+}
+
+const output = (child: ChildProcess): Promise<{ code: number | null; text: string }> =>
+  new Promise((resolve) => {
+    let text = '';
+    child.stdout?.on('data', (chunk) => (text += String(chunk)));
+    child.stderr?.on('data', (chunk) => (text += String(chunk)));
+    child.once('exit', (code) => resolve({ code, text }));
+  });
+
+test('a reload in the middle of a soak changes nothing', async ({ page }) => {
+  const desk = new Desk(page);
+  const tub = new Tub(page);
+  await desk.open();
+  await desk.find('mark', 'beetroot');
+  await desk.find('piece', 'damask');
+  await page.reload();
+  await expect(page.getByLabel('The facts')).toContainText('There is beetroot on the damask cloth');
+  await desk.rung('oxygenSoak').getByRole('button').first().click();
+  await page.getByRole('button', { name: 'Start with rung 2' }).click();
+  await tub.workTo('dwell');
+  await tub.tap('Start the clock');
+  const times = page.getByText(/^Started \d\d:\d\d, ready \d\d:\d\d, out by \d\d:\d\d/);
+  const before = await times.textContent();
+  await page.reload();
+  await expect(times).toContainText((before ?? '').split(' · ')[0] ?? '');
+  await expect(page.getByTestId('clock')).toHaveText(/^(2 h 00 min|1 h 59 min)$/);
+});
+
+test('a phone that slept past the end is told so and what to do', async ({ page }) => {
+  const desk = new Desk(page);
+  const tub = new Tub(page);
+  await desk.open();
+  await desk.find('mark', 'beetroot');
+  await desk.find('piece', 'damask');
+  await page.getByRole('button', { name: 'Start with rung 1' }).click();
+  await tub.workTo('dwell');
+  await tub.tap('Start the clock');
+  await expect(page.getByTestId('clock')).toBeVisible();
+  await page.clock.install({ time: Date.now() + 45 * 60_000 });
+  await page.route('**/api/runs/*', async (route) => {
+    const response = await route.fetch();
+    const run = await response.json();
+    await route.fulfill({ json: { ...run, now: new Date(Date.parse(run.now) + 45 * 60_000).toISOString() } });
+  });
+  await page.reload();
+  await expect(page.getByText(/Over by 2\d:\d\d\. It was to stay wet: wet it again now\./)).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Gone/ })).toBeVisible();
+});
+
+test('SIGKILL in the middle of a run loses nothing acknowledged; a second process is turned away', async ({
+  page,
+}) => {
+  test.setTimeout(120_000);
+  const dataDir = mkdtempSync(join(tmpdir(), 'feverfew-kill-'));
+  let server = startServer(dataDir);
+  try {
+    await expect.poll(isUp, { timeout: 40_000 }).toBe(true);
+    const second = await output(startServer(dataDir, '--port', '4895'));
+    expect(second.code).toBe(1);
+    expect(second.text).toContain('Another Feverfew is using');
+
+    const today = await (await fetch(`${BASE}/api/today`)).json();
+    const runId = today.running[0].id;
+    const say = async (text: string) =>
+      (
+        await fetch(`${BASE}/api/runs/${runId}/events`, {
+          method: 'POST',
+          headers: { 'content-type': 'application/json' },
+          body: JSON.stringify({ key: crypto.randomUUID(), event: { kind: 'noted', text } }),
+        })
+      ).status;
+    await page.goto(`${BASE}/runs/${runId}`);
+    await expect(page.getByTestId('clock')).toBeVisible();
+
+    const acknowledged: string[] = [];
+    for (let round = 0; round < 3; round += 1) {
+      const killAt = Date.now() + 400;
+      for (let index = 0; Date.now() < killAt; index += 1) {
+        const text = `round ${round} note ${index}`;
+        if ((await say(text)) === 200) acknowledged.push(text);
+      }
+      const dying = say('on its way');
+      server.kill('SIGKILL');
+      await dying.catch(() => undefined);
+      server = startServer(dataDir);
+      await expect.poll(isUp, { timeout: 40_000 }).toBe(true);
+    }
+    const run = await (await fetch(`${BASE}/api/runs/${runId}`)).json();
+    const kept = run.state.notes.map((note: { text: string }) => note.text);
+    expect(acknowledged.length).toBeGreaterThan(5);
+    expect(kept).toEqual(expect.arrayContaining(acknowledged));
+    expect(run.state.timer).not.toBeNull();
+
+    await page.reload();
+    await new Tub(page).tap('Look in');
+    await new Tub(page).tap(/^Still moving/);
+    await expect(page.getByRole('button', { name: 'Leave it in' })).toBeVisible();
+  } finally {
+    server.kill('SIGKILL');
+    rmSync(dataDir, { recursive: true, force: true });
+  }
+});
+
+test('a busy port is said, and the next free one taken', async () => {
+  const dataDir = mkdtempSync(join(tmpdir(), 'feverfew-port-'));
+  const server = startServer(dataDir, '--port', '4891');
+  try {
+    let text = '';
+    server.stdout?.on('data', (chunk) => (text += String(chunk)));
+    await expect.poll(() => text, { timeout: 40_000 }).toContain('Port 4891 is busy; using 4892.');
+    expect(text).toContain('Feverfew is at http://127.0.0.1:4892');
+  } finally {
+    server.kill('SIGKILL');
+    rmSync(dataDir, { recursive: true, force: true });
+  }
+});

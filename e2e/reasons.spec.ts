@@ -1,0 +1,93 @@
+import { expect, test } from '@playwright/test';
+import { Desk } from './desk';
+
+test.beforeEach(async ({ page }) => new Desk(page).open());
+
+test('blood on a wool blanket: cold, no protease, no percarbonate', async ({ page }) => {
+  const desk = new Desk(page);
+  await desk.find('mark', 'blood');
+  await desk.find('piece', 'blanket');
+  await desk.fibre('wool');
+  await desk.colour('pale');
+  await desk.size('5', '5');
+  await expect(page.getByRole('button', { name: 'Why 30 °C?' })).toContainText('30 °C — wool 100 %');
+  await expect(desk.rung('coldFlush')).toContainText('cold');
+  await desk.showAllLosers();
+  await expect(desk.lost('enzymePretreat')).toContainText('No protein-cutting enzymes: wool 100 %.');
+  await expect(desk.lost('oxygenSoak')).toContainText('No oxygen bleach: wool 100 %.');
+  await expect(desk.lost('oxygenSoak')).toContainText('Ground: Textile chemistry handbook');
+  await expect(page.getByText('Cold only until no more lifts')).toBeVisible();
+});
+
+test('blackberry on a code-W armchair: blotted, nothing immersed', async ({ page }) => {
+  const desk = new Desk(page);
+  await desk.find('mark', 'blackberry');
+  await desk.find('piece', 'armchair');
+  await desk.fibre('cotton');
+  await desk.colour('pale');
+  await desk.choose('code', 'code W');
+  await expect(desk.rung('coldBlot')).toBeVisible();
+  await expect(desk.rung('vinegarBlot')).toContainText('Hidden test first');
+  await expect(page.getByRole('button', { name: 'Why no soak?' })).toBeVisible();
+  await page.getByRole('button', { name: 'Why no soak?' }).click();
+  await expect(page.getByText('code W', { exact: false }).last()).toBeVisible();
+  await page.keyboard.press('Escape');
+  await desk.showAllLosers();
+  await expect(desk.lost('coldFlush')).toContainText(
+    'Wets too much: spot wet, where surface damp is the most',
+  );
+});
+
+test('nail varnish on an acetate lining: both removers out, a professional named', async ({ page }) => {
+  const desk = new Desk(page);
+  await desk.find('mark', 'nail polish');
+  await desk.find('piece', 'good coat');
+  await desk.choose('part', 'lining');
+  await expect(page.getByRole('heading', { name: 'No home method' })).toBeVisible();
+  await expect(desk.lost('acetoneSpot')).toContainText('No acetone: acetate 100 % (lining).');
+  await expect(desk.lost('esterSpot')).toContainText(
+    'No acetone-free varnish remover: acetate 100 % (lining).',
+  );
+  await expect(page.getByText('Take it to a professional cleaner')).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Start/ })).toHaveCount(0);
+});
+
+test('storage yellow on a petticoat with a 40 °C tag: 6–8 h at 40, amount for this basin', async ({
+  page,
+}) => {
+  const desk = new Desk(page);
+  await desk.find('mark', 'yellowed');
+  await desk.find('piece', 'lawn petticoat');
+  await expect(desk.rung('longOxygenSoak')).toContainText('40 mL in a jug (42 g) oxygen bleach powder');
+  await expect(desk.rung('longOxygenSoak')).toContainText('Best at 60 °C; held to 40 °C by sewn-in label.');
+});
+
+test('fish-meal smell on a cotton overall: cold rinse, 1 to 1 vinegar, then wash', async ({ page }) => {
+  const desk = new Desk(page);
+  await desk.find('mark', 'fish meal');
+  await desk.newPiece('overalls', 'overall, apron or smock');
+  await desk.fibre('cotton');
+  await desk.colour('mid-coloured');
+  await desk.tag('wash 60');
+  const rung = desk.rung('vinegarSpot');
+  await rung.getByRole('button').first().click();
+  await expect(rung).toContainText('15–60 min');
+  await expect(rung).toContainText('Rinse cold first');
+  await expect(rung.getByRole('listitem').filter({ hasText: 'Wash' }).first()).toBeVisible();
+});
+
+test('chlorine beside vinegar in the cupboard: said on every plan, never in one', async ({ page }) => {
+  const desk = new Desk(page);
+  await desk.find('mark', 'mildew');
+  await desk.find('piece', 'bath towels');
+  await desk.tag('any bleach');
+  await expect(
+    page.getByText(
+      /chlorine bleach must never meet .*white distilled vinegar or citric acid \(gives off chlorine gas\).*not in one vessel, one wash cycle or one step after the other/,
+    ),
+  ).toBeVisible();
+  await desk.showAllLosers();
+  await expect(desk.lost('chlorineSoak')).toContainText('chlorine bleach is switched off in this household', {
+    ignoreCase: true,
+  });
+});
