@@ -26,7 +26,9 @@ export function TimerPanel({
   nowMs: number;
   say: Say;
 }) {
-  const [looking, setLooking] = useState(false);
+  // Belongs to one look: the answer makes it stale by itself.
+  const [lookingAt, setLookingAt] = useState<number | null>(null);
+  const looking = lookingAt === state.looks.length;
   if (!step.dwell) return null;
   const { timer } = state;
   if (!timer) {
@@ -93,7 +95,7 @@ export function TimerPanel({
             <Button
               variant={view.phase === 'working' ? 'outline' : 'action'}
               size="tub"
-              onClick={() => setLooking(true)}
+              onClick={() => setLookingAt(state.looks.length)}
             >
               Look in
             </Button>

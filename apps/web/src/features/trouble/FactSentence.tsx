@@ -1,6 +1,6 @@
 import { Box } from '@chakra-ui/react';
 import type { Catalogue, PieceSummary, TroubleFacts } from '@feverfew/contracts';
-import { Fragment, memo, useState } from 'react';
+import { Fragment, memo, useEffect, useRef, useState } from 'react';
 import { useLexicon } from '../../app/useLexicon';
 import { Blank } from './Blank';
 import { BlankPicker } from './BlankPicker';
@@ -27,12 +27,18 @@ export const FactSentence = memo(function FactSentence({
   const [openId, setOpenId] = useState<BlankId | null>(null);
   const coded = isCoded(draft.facts, catalogue);
   const parts = sentenceView(draft.facts, coded, say);
+  const next = useRef<BlankId | null>(null);
   const done = (id: BlankId) => {
-    setOpenId(null);
     const blanks = parts.flatMap((part) => (typeof part === 'string' ? [] : part.id));
-    const next = blanks[blanks.indexOf(id) + 1];
-    if (next) setTimeout(() => document.querySelector<HTMLElement>(`[data-blank="${next}"]`)?.focus(), 60);
+    next.current = blanks[blanks.indexOf(id) + 1] ?? null;
+    setOpenId(null);
   };
+  // Moves on at once when a picker closes: a later focus would close the picker a quick hand opens meanwhile.
+  useEffect(() => {
+    if (openId !== null || next.current === null) return;
+    document.querySelector<HTMLElement>(`[data-blank="${next.current}"]`)?.focus();
+    next.current = null;
+  }, [openId]);
   return (
     <Box
       as="p"
