@@ -52,7 +52,7 @@ test('beetroot on linen, from a blank page to a logged outcome', async ({ page }
   await tub.tap('Write down: Gone');
   await expect(tub.step('finished')).toBeVisible();
 
-  await page.getByRole('link', { name: 'the table linen' }).click();
+  await page.getByRole('link', { name: 'the table linen', exact: true }).click();
   await expect(page.getByRole('heading', { name: 'table linen' })).toBeVisible();
   await expect(page.getByText('Cold flush, then detergent: Gone')).toBeVisible();
 });

@@ -44,9 +44,9 @@ test('nail varnish on an acetate lining: both removers out, a professional named
   await desk.find('piece', 'good coat');
   await desk.choose('part', 'lining');
   await expect(page.getByRole('heading', { name: 'No home method' })).toBeVisible();
-  await expect(desk.lost('acetoneSpot')).toContainText('No acetone: acetate 100 % (lining).');
+  await expect(desk.lost('acetoneSpot')).toContainText('No acetone: acetate 100 %, lining.');
   await expect(desk.lost('esterSpot')).toContainText(
-    'No acetone-free varnish remover: acetate 100 % (lining).',
+    'No acetone-free varnish remover: acetate 100 %, lining.',
   );
   await expect(page.getByText('Take it to a professional cleaner')).toBeVisible();
   await expect(page.getByRole('button', { name: /^Start/ })).toHaveCount(0);

@@ -93,8 +93,14 @@ class DemoDesk {
 
   private async workUntil(run: RunView, kind: string): Promise<RunView> {
     let current = run;
-    while (stepOf(current).kind !== kind)
-      current = await this.say(current, { kind: 'stepDone', stepId: stepOf(current).id });
+    while (stepOf(current).kind !== kind) {
+      const { id: stepId, dwell } = stepOf(current);
+      if (dwell) {
+        current = await this.say(current, { kind: 'timerStarted', stepId });
+        this.at = new Date(this.at.getTime() + dwell.minMin * MINUTE_MS);
+      }
+      current = await this.say(current, { kind: 'stepDone', stepId });
+    }
     return current;
   }
 

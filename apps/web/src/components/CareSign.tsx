@@ -21,7 +21,7 @@ function Frame({ label, crossed, children }: { label: string; crossed?: boolean;
   );
 }
 
-const TUB = <path d="M3 7 L6 23 H28 L31 7 M3 9 q3.5 -3 7 0 t7 0 t7 0 t7 0" />;
+const TUB = <path d="M2.5 5 L6 23 H28 L31.5 5 M3 6.5 q3.5 -2.4 7 0 t7 0 t7 0 t7 0" />;
 
 /** Signs of the published care code, in our own plain line. */
 export function WashSign({ wash }: { wash: NonNullable<CareLabel['wash']> }) {
@@ -43,7 +43,7 @@ export function WashSign({ wash }: { wash: NonNullable<CareLabel['wash']> }) {
       {TUB}
       <text
         x="17"
-        y="20"
+        y="20.5"
         textAnchor="middle"
         fontSize="10"
         fontWeight="700"

@@ -6,6 +6,7 @@ import {
   errorText,
   exactText,
   massText,
+  pourText,
   tempText,
   toolText,
   volumeText,
@@ -54,12 +55,14 @@ describe('measures in words', () => {
       snapped: { counts: [{ toolId: 'jug', count: 5 }], volumeML: 50, errorPct: -4 },
     };
     expect(plain(toolText(poured))).toBe('50 mL in a jug');
+    expect(plain(amountText(poured, metric))).toBe('50 mL in a jug');
     expect(errorText(poured)).toBe('your measures give 4 % less');
   });
   it('weigh where there is a scale, and leave the rest to the label', () => {
     expect(plain(amountText({ ...powder, basis: 'weighed' }, metric))).toBe('53 g');
     expect(errorText({ ...powder, basis: 'weighed' })).toBeNull();
-    expect(amountText({ ...powder, basis: 'label' }, metric)).toBe('by its label');
+    const say = { name: (id: string) => id, temp: String, volume: String };
+    expect(pourText({ ...powder, basis: 'label' }, metric, say)).toBe('oxygenBleach by its label');
   });
   it('name the strength of the bottle poured from, where it matters', () => {
     const say = { name: (id: string) => id, temp: String, volume: String };

@@ -59,14 +59,21 @@ export function exactText({ massG, volumeML }: Ingredient, measures: Measures): 
   return volumeML === null ? null : volumeText(volumeML, measures);
 }
 
-/** Amount in one phrase: tools first, exact in brackets; by label where the product says. */
+/** Amount in one phrase: tools first, exact in brackets where it says more; by label where the product says. */
 export function amountText(ingredient: Ingredient, measures: Measures): string {
-  if (ingredient.basis === 'label') return 'by its label';
   const exact = exactText(ingredient, measures) ?? '';
   const tools = toolText(ingredient);
-  if (ingredient.basis === 'weighed' || !tools || tools.startsWith(exact))
-    return tools?.includes('jug') && ingredient.basis !== 'weighed' ? tools : exact;
-  return `${tools} (${exact})`;
+  if (ingredient.basis === 'weighed' || !tools) return exact;
+  const sameJug = tools.endsWith('in a jug') && ingredient.massG === null;
+  return sameJug ? tools : `${tools} (${exact})`;
+}
+
+/** One line of a recipe: "3½ tbsp (53 g) oxygen bleach powder", "colour-run reducer by its label". */
+export function pourText(ingredient: Ingredient, measures: Measures, say: Lexicon): string {
+  const what = agentText(ingredient, say);
+  return ingredient.basis === 'label'
+    ? `${what} by its label`
+    : `${amountText(ingredient, measures)} ${what}`;
 }
 
 /** "+4 %" when the tools miss by more than a hair. */

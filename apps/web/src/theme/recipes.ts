@@ -54,6 +54,7 @@ const input = defineRecipe({
     borderColor: 'soft',
     borderRadius: 'sm',
     minHeight: '44px',
+    fontSize: '16px',
     paddingInline: '10px',
     _invalid: { borderColor: 'brick', borderStyle: 'dashed' },
     _placeholder: { color: 'soft' },

@@ -29,7 +29,7 @@ export function ownerWords(owner: LimitOwner, say: Lexicon): string {
     case 'fibre':
       return owner.fibreId === 'unknownFibre'
         ? 'fibre not known'
-        : `${say.name(owner.fibreId)} ${owner.sharePct} %${owner.part === 'whole piece' ? '' : ` (${owner.part})`}`;
+        : `${say.name(owner.fibreId)} ${owner.sharePct} %${owner.part === 'whole piece' ? '' : `, ${owner.part}`}`;
     case 'label':
       return SIGN_WORDS[owner.sign];
     case 'noLabel':

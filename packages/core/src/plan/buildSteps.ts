@@ -44,7 +44,7 @@ export function buildSteps(input: StepsInput): Step[] {
       tempC,
       notes: notes('dwell'),
       ...signs,
-      cautionIds,
+      cautionIds: cautionIds.filter((id) => id !== 'followLabel' && id !== 'poisonLine'),
     }),
     draft('look', { notes: notes('look'), ...signs }),
     ...(method.solventAftercare

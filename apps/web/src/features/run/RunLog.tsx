@@ -7,7 +7,7 @@ export function RunLog({ state }: { state: RunState }) {
   const lines = [
     ...state.looks.map((look) => ({
       at: look.at,
-      text: `Round ${look.round}: ${ANSWER_WORDS[look.answer].title.toLowerCase()}${look.leftPct !== null ? `, about ${look.leftPct} % left` : ''}`,
+      text: `Round ${look.round}: ${ANSWER_WORDS[look.answer].title.toLowerCase()}${look.leftPct ? `, about ${look.leftPct} % left` : ''}`,
     })),
     ...state.notes.map((note) => ({ at: note.at, text: `“${note.text}”` })),
   ].sort((a, b) => a.at.localeCompare(b.at));

@@ -1,7 +1,7 @@
 import { Box, Stack } from '@chakra-ui/react';
 import { type Step, stepWords } from '@feverfew/contracts';
 import { useLexicon, useMeasures } from '../../app/useLexicon';
-import { agentText, amountText, errorText, exactText } from '../../components/measureText';
+import { errorText, exactText, pourText } from '../../components/measureText';
 
 /** Amounts of a mix: tools first, then exact, range and what the tools miss by. */
 export function IngredientList({ step }: { step: Step }) {
@@ -15,7 +15,7 @@ export function IngredientList({ step }: { step: Step }) {
         const { range, dilution } = ingredient;
         return (
           <li key={ingredient.agentId}>
-            <strong>{amountText(ingredient, measures)}</strong> {agentText(ingredient, say)}
+            <strong>{pourText(ingredient, measures, say)}</strong>
             {range && ingredient.basis !== 'label' && (
               <Box as="span" color="soft" fontSize="0.85em">
                 {' '}

@@ -8,12 +8,17 @@ const FlagButton = chakra('button', {
     fontSize: '13px',
     lineHeight: 1.25,
     whiteSpace: 'nowrap',
+    overflow: 'hidden',
+    textOverflow: 'ellipsis',
     background: 'none',
     padding: '1px 2px',
     minHeight: '24px',
     _hover: { textDecoration: 'underline' },
   },
 });
+
+/** Two texts below the bar need this much between them, % of its length. */
+const TEXT_ROOM = 34;
 
 interface StripProps {
   readonly name: string;
@@ -53,30 +58,32 @@ export function Strip({ name, scale, fill, colour, flags, format, mark }: StripP
           width={`${Math.max(1, at(fill.to) - at(fill.from))}%`}
           transition="left 120ms, width 120ms"
         />
-        {mark && mark.value <= scale.to && (
-          <>
-            <Box
-              position="absolute"
-              top="25px"
-              height="12px"
-              width="2px"
-              bg="card"
-              left={`${at(mark.value)}%`}
-              aria-hidden="true"
-            />
-            <Box
-              position="absolute"
-              top="41px"
-              fontSize="12px"
-              color="soft"
-              left={`${at(mark.value)}%`}
-              transform="translateX(-50%)"
-              whiteSpace="nowrap"
-            >
-              {mark.text}
-            </Box>
-          </>
-        )}
+        {mark &&
+          mark.value <= scale.to &&
+          others.every((flag) => Math.abs(at(flag.value) - at(mark.value)) > TEXT_ROOM) && (
+            <>
+              <Box
+                position="absolute"
+                top="25px"
+                height="12px"
+                width="2px"
+                bg="card"
+                left={`${at(mark.value)}%`}
+                aria-hidden="true"
+              />
+              <Box
+                position="absolute"
+                top="41px"
+                fontSize="12px"
+                color="soft"
+                left={`${at(mark.value)}%`}
+                transform="translateX(-50%)"
+                whiteSpace="nowrap"
+              >
+                {mark.text}
+              </Box>
+            </>
+          )}
         {flags
           .filter((flag) => flag.winning)
           .map((flag) => (
@@ -118,7 +125,10 @@ function FlagMark({
   name: string;
 }) {
   const text = `${format(flag.value)} — ${flag.owners[0]}${flag.owners.length > 1 ? ` +${flag.owners.length - 1}` : ''}`;
-  const side = left > 50 ? { right: `${100 - left}%`, textAlign: 'right' as const } : { left: `${left}%` };
+  const side =
+    left > 50
+      ? { right: `${100 - left}%`, textAlign: 'right' as const, maxWidth: `${left}%` }
+      : { left: `${left}%`, maxWidth: `${100 - left}%` };
   return (
     <>
       <Box

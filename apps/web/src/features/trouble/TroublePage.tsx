@@ -58,14 +58,15 @@ function TroubleDesk({ troubleId, start }: { troubleId: string | undefined; star
   if (!catalogue.data) return <Loading what="the knowledge" />;
 
   const broken = preview.isError || action.error !== null;
+  const side = { bg: 'paper', borderInlineEnd: { lg: '1px solid' }, borderColor: { lg: 'line' } } as const;
   return (
-    <Grid templateColumns={{ base: '1fr', lg: 'minmax(380px, 40%) 1fr' }} minHeight="calc(100dvh - 57px)">
-      <Box
-        bg="paper"
-        padding={{ base: '16px', lg: '20px 26px' }}
-        borderInlineEnd={{ lg: '1px solid' }}
-        borderColor={{ lg: 'line' }}
-      >
+    <Grid
+      templateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(380px, 40%) minmax(0, 1fr)' }}
+      templateRows={{ lg: 'auto 1fr' }}
+      templateAreas={{ base: '"facts" "ladder" "envelope"', lg: '"facts ladder" "envelope ladder"' }}
+      minHeight="calc(100dvh - 57px)"
+    >
+      <Box gridArea="facts" {...side} padding={{ base: '16px', lg: '20px 26px 7px' }}>
         <Flex justifyContent="space-between" alignItems="baseline">
           <Box as="h1" fontSize="15px" color="soft">
             {troubleId ? 'Trouble' : 'New trouble'}
@@ -91,10 +92,11 @@ function TroubleDesk({ troubleId, start }: { troubleId: string | undefined; star
           errors={errors}
           onChange={change}
         />
-        <Box height="14px" />
+      </Box>
+      <Box gridArea="envelope" {...side} padding={{ base: '16px', lg: '7px 26px 20px' }}>
         {plan && <EnvelopePanel envelope={plan.envelope} />}
       </Box>
-      <Flex direction="column" bg="card" minWidth="0">
+      <Flex gridArea="ladder" direction="column" bg="card" minWidth="0">
         <Box
           flex="1"
           padding={{ base: '16px', lg: '18px 26px' }}

@@ -8,14 +8,14 @@ import {
   type Rung,
   type Step,
 } from '@feverfew/contracts';
-import { agentText, amountText } from '../../components/measureText';
+import { pourText } from '../../components/measureText';
 
 /** The recipe in bold figures: amounts, water, temperature, dwell. */
 export function recipeLine(rung: Rung, say: Lexicon, measures: Measures): string {
   const mix = rung.steps.find((step) => step.kind === 'mix');
   const dwell = rung.steps.find((step) => step.kind === 'dwell')?.dwell;
   const amounts = (mix?.ingredients ?? [])
-    .map((ingredient) => `${amountText(ingredient, measures)} ${agentText(ingredient, say)}`)
+    .map((ingredient) => pourText(ingredient, measures, say))
     .join(' + ');
   return [amounts, mix ? waterPhrase(mix, say) : '', dwell ? durationWords(dwell.minMin, dwell.maxMin) : '']
     .filter(Boolean)

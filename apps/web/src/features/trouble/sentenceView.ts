@@ -100,7 +100,7 @@ export function sentenceView(facts: TroubleFacts, coded: boolean, say: Lexicon):
     ', about ',
     blank(
       'size',
-      facts.sizeCm ? `${facts.sizeCm.length} × ${facts.sizeCm.width} cm` : 'the whole piece',
+      facts.sizeCm ? `${facts.sizeCm.length}\u00a0×\u00a0${facts.sizeCm.width}\u00a0cm` : 'the whole piece',
       facts.sizeCm !== null,
       'sizeCm',
     ),

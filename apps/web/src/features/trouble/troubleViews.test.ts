@@ -42,7 +42,7 @@ describe('the sentence', () => {
         parts: [{ name: 'whole piece', fibres: [{ fibreId: 'linen', sharePct: 100 }] }],
       },
     };
-    expect(sentenceText(facts, false, say)).toContain(
+    expect(sentenceText(facts, false, say).replaceAll('\u00a0', ' ')).toContain(
       'There is beetroot on the damask cloth, since today, wet or dry, about 6 × 4 cm. It is linen, white, sound; its tag says 60° –, oxygen only, tumble low, in shade.',
     );
   });

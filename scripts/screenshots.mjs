@@ -1,0 +1,71 @@
+import { mkdirSync } from 'node:fs';
+import { join } from 'node:path';
+import { chromium } from '@playwright/test';
+import { CHROMIUM, ensureChromium } from './chromium.mjs';
+import { ROOT } from './setUp.mjs';
+
+/** Takes the pictures in docs/screenshots from a freshly reset demo: npm run demo -- --reset, then this. */
+const BASE = process.argv[2] ?? 'http://127.0.0.1:4870';
+const DIR = join(ROOT, 'docs/screenshots');
+const DESK = { width: 1280, height: 800 };
+const PHONE = { width: 390, height: 844 };
+
+ensureChromium();
+mkdirSync(DIR, { recursive: true });
+const ask = async (path) => (await fetch(`${BASE}/api${path}`)).json();
+const today = await ask('/today');
+const waiting = (markId) => today.waiting.find((trouble) => trouble.markId === markId).id;
+const soak = today.running[0].id;
+const cloth = (await ask('/pieces')).find((piece) => piece.name === 'percale pillowcase').id;
+
+const browser = await chromium.launch({
+  executablePath: CHROMIUM,
+  args: [
+    '--no-sandbox',
+    '--disable-dev-shm-usage',
+    '--disable-gpu',
+    '--disable-background-networking',
+    '--disable-component-update',
+    '--disable-sync',
+    '--no-first-run',
+  ],
+});
+
+async function shoot(
+  name,
+  path,
+  { viewport = DESK, colorScheme = 'light', act = async () => undefined } = {},
+) {
+  const page = await browser.newPage({ viewport, colorScheme });
+  await page.goto(`${BASE}${path}`, { waitUntil: 'networkidle' });
+  await act(page);
+  await page.waitForTimeout(400);
+  await page.screenshot({ path: join(DIR, `${name}.png`) });
+  await page.close();
+  console.log(name);
+}
+
+await shoot('today', '/');
+await shoot('today-phone', '/', { viewport: PHONE });
+await shoot('trouble', `/trouble/${waiting('beetroot')}`);
+await shoot('trouble-recipe', `/trouble/${waiting('beetroot')}`, {
+  act: (page) => page.click('[data-rung=oxygenSoak] button'),
+});
+await shoot('trouble-dark', `/trouble/${waiting('ale')}`, { colorScheme: 'dark' });
+await shoot('trouble-blank-open', '/trouble', { act: (page) => page.click('[data-blank=mark]') });
+await shoot('trouble-tag', `/trouble/${waiting('beetroot')}`, {
+  act: (page) => page.click('[data-blank=tag]'),
+});
+await shoot('trouble-no-home-method', `/trouble/${waiting('nailVarnish')}`);
+await shoot('trouble-phone', `/trouble/${waiting('dyeRun')}`, { viewport: PHONE });
+await shoot('tub-phone', `/runs/${soak}`, { viewport: PHONE });
+await shoot('tub-look-phone-dark', `/runs/${soak}`, {
+  viewport: PHONE,
+  colorScheme: 'dark',
+  act: (page) => page.getByRole('button', { name: 'Look in' }).click(),
+});
+await shoot('tub-desk', `/runs/${soak}`);
+await shoot('linen-book', '/pieces');
+await shoot('piece', `/pieces/${cloth}`);
+await shoot('household', '/household');
+await browser.close();
