@@ -39,6 +39,7 @@ test('beetroot on linen, from a blank page to a logged outcome', async ({ page }
   await expect(tub.step('look')).toBeVisible();
   await tub.tap(/^Gone/);
   await tub.tap('Go on');
+  await expect(tub.step('rinse')).toBeVisible();
   await tub.workTo('wash');
   await expect(page.getByText('Normal programme, 40 °C at most')).toBeVisible();
   await tub.workTo('finalLook');
