@@ -150,6 +150,7 @@ export const StepShape = z
       })
       .nullable(),
     rinses: z.number().nullable(),
+    rinseWay: z.enum(['change', 'damp', 'vacuum']).nullable(),
     programme: Programme.nullable(),
     dryingWays: z.array(DryingWay),
     notes: z.array(z.string()),

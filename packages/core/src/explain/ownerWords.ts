@@ -49,6 +49,8 @@ export function ownerWords(owner: LimitOwner, say: Lexicon): string {
 
 function colourWords(colour: string, fastness: string): string {
   if (fastness === 'failed') return 'colour that has bled';
+  if (colour === 'multicoloured')
+    return fastness === 'proven' ? 'patterned cloth' : 'patterned cloth, not tested';
   if (colour === 'unknown') return 'colour not told';
   return fastness === 'proven' ? `${colour} colour` : `${colour} colour, not tested`;
 }

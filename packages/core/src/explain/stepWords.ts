@@ -13,11 +13,8 @@ type Say = { readonly [Kind in StepKind]: (step: Step, say: Lexicon) => StepWord
 
 const WORDS: Say = {
   rinseBefore: (step) => ({
-    title: 'Rinse',
-    lines: [
-      'Take out whatever was used before: two changes of plain cool water, or two damp passes with a clean cloth.',
-      ...step.notes,
-    ],
+    title: 'Rinse first',
+    lines: [`If anything has been put on it, take that out: ${rinseWords(step, 2)}`, ...step.notes],
   }),
   lift: () => ({
     title: 'Lift',
@@ -36,7 +33,10 @@ const WORDS: Say = {
       'A drop on an inside seam, wait as long as the real thing, press a white cloth on it. Any colour on the cloth or any change: stop here.',
     ],
   }),
-  mix: (step, say) => ({ title: 'Mix', lines: [...waterLines(step, say), ...step.notes] }),
+  mix: (step, say) => ({
+    title: step.bath || step.waterML || step.ingredients.length > 1 ? 'Mix' : 'Pour out',
+    lines: [...waterLines(step, say), ...step.notes],
+  }),
   apply: (step) => ({
     title: step.vessel ? 'Put it in' : 'Apply',
     lines: [
@@ -55,13 +55,9 @@ const WORDS: Say = {
     lines: ['In daylight, beside a clean part. Wet cloth looks darker than it is.', ...step.notes],
   }),
   rinse: (step) => ({
-    title: step.rinses === 0 ? 'Clear off' : 'Rinse',
+    title: step.rinseWay === 'vacuum' ? 'Clear off' : 'Rinse',
     lines: [
-      ...(step.rinses
-        ? [
-            `${step.rinses} changes of plain water, the last one clear; on a surface, damp passes with a clean cloth.`,
-          ]
-        : []),
+      ...(step.rinseWay === 'vacuum' ? [] : [upper(rinseWords(step, step.rinses ?? 2))]),
       ...step.notes,
     ],
   }),
@@ -154,6 +150,12 @@ function keepLines(step: Step): string[] {
     ...(dwell.untilCool ? ['Done when the time is up or the bath is cold.'] : []),
     ...(dwell.attended ? ['Stay with it.'] : []),
   ];
+}
+
+function rinseWords({ rinseWay }: Step, times: number): string {
+  return rinseWay === 'damp'
+    ? 'two damp passes with a clean cloth and plain water, then a dry cloth.'
+    : `${times} changes of plain water, the last one clear.`;
 }
 
 const upper = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);

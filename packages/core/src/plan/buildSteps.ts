@@ -60,13 +60,17 @@ export function buildSteps(input: StepsInput): Step[] {
 
 function rinseSteps({ method, rungIndex, context, window }: StepsInput, notes: readonly string[]): Step[] {
   if (method.rinse === 'none') return [];
-  const full = method.rinse === 'full' && context.rinsable;
-  const hypochlorite = method.id === 'chlorineSoak';
-  const rinses =
-    method.rinse === 'vacuum' ? 0 : full ? (hypochlorite || context.item.skinContact ? 3 : 2) : 2;
-  const tempC =
-    method.rinse === 'vacuum'
-      ? null
-      : { min: 5, max: Math.min(30, window.tempC.max), target: Math.min(20, window.tempC.max) };
-  return [draftStep('rinse', rungIndex, { rinses, tempC, notes })];
+  const way =
+    method.rinse === 'vacuum' ? 'vacuum' : method.rinse === 'full' && context.rinsable ? 'change' : 'damp';
+  const thorough = method.id === 'chlorineSoak' || context.item.skinContact;
+  const maxC = Math.min(30, window.tempC.max);
+  return [
+    draftStep('rinse', rungIndex, {
+      rinseWay: way,
+      rinses: way === 'vacuum' ? 0 : way === 'change' && thorough ? 3 : 2,
+      tempC: way === 'vacuum' ? null : { min: 5, max: maxC, target: Math.min(20, maxC) },
+      // What a method says of rinsing through does not hold where nothing can be rinsed through.
+      notes: method.rinse === 'full' && way === 'damp' ? [] : notes,
+    }),
+  ];
 }

@@ -21,9 +21,9 @@ export interface Climb {
 }
 
 const MOST_RUNGS = 5;
-/** A harsher rung must promise this much more than the best below it, or bring a new mechanism worth having. */
+/** A harsher rung must promise this much more than the best below it, or bring a mechanism that no rung below has and that is worth having. */
 const WORTHWHILE_GAIN = 0.03;
-const WORTHWHILE_NEW = 0.25;
+const WORTHWHILE_NEW = 0.15;
 
 /** Orders what fits from gentlest to strongest, leaves out what adds nothing, keeps forbidden partners out of one plan. */
 export function climb(fits: readonly Fit[], context: PlanContext): Climb {
@@ -38,23 +38,30 @@ export function climb(fits: readonly Fit[], context: PlanContext): Climb {
   const apart: { fit: Fit; finding: Finding }[] = [];
   for (const fit of sorted) {
     const clash = clashWith(rungs, fit, context);
-    const better = rungs.find((rung) => !addsTo(rung, fit, context));
     if (clash) apart.push({ fit, finding: clash });
-    else if (better || rungs.length >= MOST_RUNGS) {
+    else if (rungs.length < MOST_RUNGS && addsTo(rungs, fit, context)) rungs.push(fit);
+    else
       spare.push({
         fit,
-        finding: finding('noBetterThan', { methodId: (better ?? rungs[rungs.length - 1] ?? fit).method.id }),
+        finding: finding('noBetterThan', { methodId: (strongest(rungs) ?? fit).method.id }),
       });
-    } else rungs.push(fit);
   }
   return { rungs, spare, apart };
 }
 
-function addsTo(rung: Fit, fit: Fit, context: PlanContext): boolean {
-  if (fit.effect.high > rung.effect.high + WORTHWHILE_GAIN) return true;
-  const known = mechanismsOf(rung.method, context);
+const strongest = (rungs: readonly Fit[]): Fit | undefined =>
+  rungs.reduce<Fit | undefined>(
+    (best, rung) => (best && best.effect.high >= rung.effect.high ? best : rung),
+    undefined,
+  );
+
+/** Water alone is in most rungs: it is no new mechanism. */
+function addsTo(rungs: readonly Fit[], fit: Fit, context: PlanContext): boolean {
+  const best = strongest(rungs);
+  if (!best || fit.effect.high > best.effect.high + WORTHWHILE_GAIN) return true;
+  const known = new Set(rungs.flatMap((rung) => [...mechanismsOf(rung.method, context)]));
   const isNew = [...mechanismsOf(fit.method, context)].some(
-    (mechanism) => !known.has(mechanism) && mechanism !== 'surfactant' && mechanism !== 'flush',
+    (mechanism) => !known.has(mechanism) && mechanism !== 'flush',
   );
   return isNew && fit.effect.high >= WORTHWHILE_NEW;
 }

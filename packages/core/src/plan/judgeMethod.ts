@@ -101,11 +101,16 @@ export function isBriefAcid(method: Method, agents: readonly Agent[]): boolean {
 function wettingFindings(method: Method, { envelope, rinsable }: PlanContext): Finding[] {
   const { most, limits } = envelope.wetting;
   const tooMuch = WETTINGS.indexOf(method.wetting) > WETTINGS.indexOf(most);
-  const needsRinse =
-    method.rinse === 'full' && !rinsable && WETTINGS.indexOf(method.wetting) > WETTINGS.indexOf('spot');
+  const needsRinse = method.throughRinse && !rinsable;
   const limit = limits[0];
   return limit && (tooMuch || needsRinse)
-    ? [finding('wettingTooMuch', { wanted: method.wetting, most, owner: limit.owner }, limit.sourceIds)]
+    ? [
+        finding(
+          'wettingTooMuch',
+          { wanted: needsRinse ? 'immersion' : method.wetting, most, owner: limit.owner },
+          limit.sourceIds,
+        ),
+      ]
     : [];
 }
 

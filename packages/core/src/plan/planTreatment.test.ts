@@ -102,7 +102,7 @@ describe('blood on a wool blanket', () => {
 describe('blackberry on a code-W armchair', () => {
   const made = plan(cases.blackberryOnArmchair);
   it('blots with water-based methods only, nothing immersed or washed', () => {
-    expect(rungs(made)).toEqual(['coldBlot', 'vinegarBlot', 'peroxideDab']);
+    expect(rungs(made)).toEqual(['coldBlot', 'detergentBlot', 'vinegarBlot', 'peroxideDab']);
     for (const rung of made.ladder)
       for (const entry of rung.steps) expect([entry.bath, entry.programme]).toEqual([null, null]);
   });

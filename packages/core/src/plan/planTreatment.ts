@@ -17,6 +17,8 @@ import { workWindow } from './workWindow.js';
 
 /** Below this share per round, even at best, a method is no use on the trouble. */
 const LEAST_EFFECT = 0.12;
+/** A method made for certain components is asked only when they make up this much of the trouble. */
+const WORTH_AIMING_AT = 0.3;
 
 /**
  * Envelope, ladder and every candidate with its findings for one trouble on one piece.
@@ -76,9 +78,10 @@ function concerns(method: Method, { mark, rinsable }: PlanContext): boolean {
     method.place === 'both' ||
     (method.place === 'surface') === !rinsable ||
     (!rinsable && method.wetting === 'spot');
+  const aimedAt = mark.components.filter((part) => method.componentIds.includes(part.componentId));
   const aimed =
     method.componentIds.length === 0 ||
-    mark.components.some((part) => method.componentIds.includes(part.componentId));
+    aimedAt.reduce((sum, part) => sum + part.weight, 0) >= WORTH_AIMING_AT;
   return placed && aimed && method.kinds.includes(mark.kind);
 }
 

@@ -50,7 +50,8 @@ function smallMix(method: Method, context: PlanContext): Recipe {
   );
   const parts = agentParts + (method.waterParts ?? 0);
   // Powders and liquids used one after the other are not one mix: each covers the spot by itself.
-  const share = (own: number) => (method.waterParts === null ? totalML : (totalML * own) / parts);
+  const most = Math.max(...method.agents.map((use) => (use.dose.per === 'parts' ? use.dose.parts : 0)));
+  const share = (own: number) => (totalML * own) / (method.waterParts === null ? most : parts);
   return {
     ingredients: ingredientsOf(method, context, (dose) => {
       if (dose.per !== 'parts') return null;

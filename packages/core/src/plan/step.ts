@@ -62,6 +62,8 @@ export interface Step {
   readonly action: Action | null;
   readonly dwell: Dwell | null;
   readonly rinses: number | null;
+  /** How a rinse is done: changes of water, damp passes where water cannot drain, or taken off dry. */
+  readonly rinseWay: 'change' | 'damp' | 'vacuum' | null;
   readonly programme: Programme | null;
   readonly dryingWays: readonly DryingWay[];
   readonly notes: readonly string[];

@@ -6,7 +6,7 @@ const of = (...parts: [string, number][]): Mark['components'] => parts.map(([com
 export const marks: readonly Mark[] = [
   { ...plain, id: 'blood', name: 'blood', aliases: ['nosebleed', 'cut'], kind: 'mark', components: of(['haem', 1]), bodyFluid: true, expectedSignIds: ['fizzOnBlood', 'brownRemainder'], advice: 'Cold only until no more lifts. A brown remainder may be iron: citric acid, no bleach.' },
   { ...plain, id: 'egg', name: 'egg', aliases: ['yolk', 'egg white'], kind: 'mark', components: of(['protein', 0.8], ['freshOil', 0.2]), hasSolids: true, advice: 'Scrape first; warm water cooks it in.' },
-  { ...plain, id: 'milk', name: 'milk or cream', aliases: ['cream', 'ice cream', 'baby formula', 'yoghurt'], kind: 'mark', components: of(['protein', 0.5], ['freshOil', 0.35], ['sugar', 0.15]) },
+  { ...plain, id: 'milk', name: 'milk or cream', aliases: ['cream', 'ice cream', 'baby formula', 'yoghurt'], kind: 'mark', components: of(['protein', 0.55], ['freshOil', 0.29], ['sugar', 0.16]) },
   { ...plain, id: 'beetroot', name: 'beetroot', aliases: ['beet', 'borscht'], kind: 'mark', components: of(['betalain', 0.85], ['sugar', 0.15]), hasSolids: true },
   {
     ...plain,
@@ -30,7 +30,7 @@ export const marks: readonly Mark[] = [
   { ...plain, id: 'rust', name: 'rust', aliases: ['iron', 'radiator rust'], kind: 'mark', components: of(['ironOxide', 1]), advice: 'No bleach of any kind: it makes rust worse.' },
   { ...plain, id: 'walnut', name: 'walnut-hull dye', aliases: ['walnut', 'oak gall', 'bark'], kind: 'mark', components: of(['quinoneDye', 0.8], ['tannin', 0.2]) },
   { ...plain, id: 'mildew', name: 'mildew', aliases: ['mould', 'mold', 'black spots'], kind: 'mark', components: of(['mouldPigment', 0.8], ['mustyOdour', 0.2]), advice: 'Brush outdoors with a mask. Large or spreading mould: discard.' },
-  { ...plain, id: 'sweatMark', name: 'sweat or deodorant mark', aliases: ['deodorant', 'underarm', 'armpit', 'sweat'], kind: 'mark', components: of(['aluminiumSebum', 0.7], ['oxidisedOil', 0.3]), bodyFluid: false, advice: 'No chlorine: it yellows further.' },
+  { ...plain, id: 'sweatMark', name: 'sweat or deodorant mark', aliases: ['deodorant', 'underarm', 'armpit', 'sweat'], kind: 'mark', components: of(['aluminiumSebum', 0.75], ['oxidisedOil', 0.25]), bodyFluid: false, advice: 'No chlorine: it yellows further.' },
   { ...plain, id: 'petUrine', name: "pet's accident", aliases: ['urine', 'dog', 'cat', 'wee', 'terrier'], kind: 'odour', components: of(['urineSalts', 0.9], ['protein', 0.1]), bodyFluid: true, expectedSignIds: ['strongerWhenWet'], advice: 'Never chlorine: with urine it makes chloramines.' },
   { ...plain, id: 'dyeRun', name: 'dye run from another piece', aliases: ['indigo', 'colour run', 'bleed', 'red sock', 'run'], kind: 'dyeRun', components: of(['looseDye', 1]), expectedSignIds: ['sulphurSmell'], advice: 'Keep it wet and do not tumble: heat fixes the dye.' },
   { ...plain, id: 'storageYellow', name: 'storage yellow', aliases: ['yellowed', 'yellowing', 'loft', 'attic', 'old lace yellow'], kind: 'yellowing', components: of(['storageYellowing', 0.85], ['oxidisedOil', 0.15]), expectedSignIds: ['waterDarkens', 'strongerWhenWet'] },

@@ -17,6 +17,7 @@ const bath = {
   solventAftercare: false,
   washAfter: true,
   place: 'washable',
+  throughRinse: false,
   sturdyOnly: false,
   whitesOnly: false,
   notWhenMostly: [],
@@ -42,6 +43,7 @@ const spot = {
   solventAftercare: false,
   washAfter: true,
   place: 'washable',
+  throughRinse: false,
   sturdyOnly: false,
   whitesOnly: false,
   notWhenMostly: [],
@@ -74,6 +76,7 @@ export const methods: readonly Method[] = [
     harshness: 1,
     extraMechanisms: ['flush'],
     notWhenMostly: ['freshOil', 'resinWax', 'lacquer', 'ballpointInk'],
+    throughRinse: true,
     notes: {
       firstAid: ['Hold the back of the mark under a thin cold stream until the water runs clear, about 3 min.'],
       apply: ['Work the detergent mix in from the outside inwards with your fingers; press, do not rub.'],
@@ -140,8 +143,8 @@ export const methods: readonly Method[] = [
     componentIds: ['freshOil'],
     schoolId: 'oilPowder',
     agents: [
-      { agentId: 'absorbentPowder', dose: { per: 'parts', parts: 2 } },
-      { agentId: 'dishDetergent', dose: { per: 'parts', parts: 1 } },
+      { agentId: 'absorbentPowder', dose: { per: 'parts', parts: 1 } },
+      { agentId: 'dishDetergent', dose: { per: 'parts', parts: 0.1 } },
     ],
     waterParts: null,
     tempC: { min: 15, max: 30, prefer: 'hottest' },
@@ -153,6 +156,7 @@ export const methods: readonly Method[] = [
     pickUpMLPerCm2: 0.15,
     notes: {
       firstAid: ['No water yet. Blot the oil with a white cloth.'],
+      mix: ['Do not mix: the powder goes on first, the detergent after it.'],
       apply: ['Cover the mark with the powder, a little beyond the edge.'],
       dwell: ['Brush the powder off when it has clumped, then work the detergent in with cool water.'],
       rinse: ['Rinse until no foam comes.'],
@@ -237,7 +241,7 @@ export const methods: readonly Method[] = [
     harshness: 5,
     maxRounds: 2,
     pickUpMLPerCm2: 0.1,
-    notes: { apply: ['Dab with a cotton pad, on the mark only.'], dwell: ['Wine fades within seconds if it fades at all.'], rinse: ['Damp plain cloth twice, then air dry.'] },
+    notes: { apply: ['Dab with a cotton pad, on the mark only.'], dwell: ['If it works, you see it within minutes.'], rinse: ['Damp plain cloth twice, then air dry.'] },
   },
   {
     ...surface,
@@ -303,6 +307,7 @@ export const methods: readonly Method[] = [
     maxRounds: 2,
     expectedSignIds: ['vinegarSmellGoes'],
     schoolId: 'vinegarOneToOne',
+    throughRinse: true,
     notes: { firstAid: ['Rinse cold first, several times, until the water runs clear: hot water sets it.'], apply: ['Saturate the part that smells.'], wash: ['One cup of vinegar may go into the softener compartment, never with any chlorine product.'], dry: ['Sun until fully dry, then smell it again, dry and warm.'] },
   },
   {
@@ -436,7 +441,12 @@ export const methods: readonly Method[] = [
     harshness: 6,
     maxRounds: 2,
     solventAftercare: true,
-    notes: { firstAid: ['No water yet. Blot.'], apply: ['Pour a little out; never dip a used brush back. Push down onto the pad, keep changing to a clean part.'], rinse: ['Blot out. Dish detergent with cool water, then hang outdoors until no smell is left.'], wash: ['Only when no smell is left: warm wash, alone.'] },
+    notes: {
+      firstAid: ['Blot up what is left of the oil. The cloth must be dry.'],
+      apply: ['Pour a little out; never dip a used brush back. Push down onto the pad, keep changing to a clean part.'],
+      rinse: ['Blot out. Dish detergent with cool water, then hang outdoors until no smell is left.'],
+      wash: ['Only when no smell is left: warm wash, alone.'],
+    },
   },
   {
     ...spot,
@@ -489,7 +499,7 @@ export const methods: readonly Method[] = [
     harshness: 5,
     maxRounds: 3,
     schoolId: 'dissolveFirst',
-    notes: { mix: ['Dissolve all of it first: undissolved grains bleach in spots.'], apply: ['Lay flat, fully under; a white plate keeps it down.'], dwell: ['Lid loose: the bath gives off oxygen.'], wash: ['Wash with half a measure of powder and an extra rinse.'] },
+    notes: { mix: ['Dissolve all of it first: undissolved grains bleach in spots.'], apply: ['Lay flat, fully under; a white plate keeps it down.'], dwell: ['Lid loose: the bath gives off oxygen.'], wash: ['Half a measure of the same powder in the wash, and an extra rinse.'] },
   },
   {
     ...bath,
@@ -507,7 +517,7 @@ export const methods: readonly Method[] = [
     maxRounds: 3,
     schoolId: 'dissolveFirst',
     liquorRatioLPerKg: 15,
-    notes: { mix: ['Dissolve all of it first: undissolved grains bleach in spots.'], apply: ['Lay flat, just covered. Support old cloth with a towel when lifting.'], dwell: ['The vessel is taken for about 7 h. Lid loose.'], wash: ['Wash with half a measure of powder and an extra rinse.'] },
+    notes: { mix: ['Dissolve all of it first: undissolved grains bleach in spots.'], apply: ['Lay flat, just covered. Support old cloth with a towel when lifting.'], dwell: ['The vessel is taken for about 7 h. Lid loose.'], wash: ['Half a measure of the same powder in the wash, and an extra rinse.'] },
   },
   {
     ...bath,

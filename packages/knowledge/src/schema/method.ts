@@ -54,6 +54,8 @@ export const Method = z.strictObject({
   harshness: z.number().int().min(1).max(9),
   /** May only be offered on surfaces (coded pieces), only on washable pieces, or both. */
   place: z.enum(['surface', 'washable', 'both']),
+  /** Runs water through the cloth: only where it can be rinsed through. */
+  throughRinse: z.boolean(),
   sturdyOnly: z.boolean(),
   whitesOnly: z.boolean(),
   /** Wrong as a treatment while one of these makes up most of the trouble. */

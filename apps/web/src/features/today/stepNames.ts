@@ -4,7 +4,7 @@ export const STEP_NAMES: Readonly<Record<string, string>> = {
   lift: 'Lift',
   firstAid: 'First aid',
   hiddenTest: 'Hidden test',
-  mix: 'Mix',
+  mix: 'Mix or pour',
   apply: 'Apply',
   dwell: 'Start the clock',
   look: 'Look',

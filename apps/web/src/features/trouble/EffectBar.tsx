@@ -2,7 +2,7 @@ import { Box } from '@chakra-ui/react';
 import { effectRange, effectWords, type Rung } from '@feverfew/contracts';
 
 /** Expected effect of one round as a range on a line, with a plain word. */
-export function EffectBar({ effect }: { effect: Rung['effect'] }) {
+export function EffectBar({ effect, ofRest }: { effect: Rung['effect']; ofRest: boolean }) {
   return (
     <Box>
       <Box position="relative" height="9px" borderRadius="full" bg="track" aria-hidden="true">
@@ -16,7 +16,8 @@ export function EffectBar({ effect }: { effect: Rung['effect'] }) {
         />
       </Box>
       <Box fontSize="14px" marginTop="3px">
-        takes out <strong>{effectRange(effect)}</strong>, {effectWords(effect)}
+        takes out <strong>{effectRange(effect)}</strong>
+        {ofRest ? ' of what is left' : `, ${effectWords(effect)}`}
       </Box>
     </Box>
   );

@@ -83,7 +83,7 @@ export const RungCard = memo(function RungCard({ rung, number, chosen, expanded,
             </Box>
           </Box>
           <Box>
-            <EffectBar effect={rung.effect} />
+            <EffectBar effect={rung.effect} ofRest={number > 1} />
             <Box fontSize="14px" color="soft">
               {timeLine(rung)} · risk {rung.risk}
             </Box>

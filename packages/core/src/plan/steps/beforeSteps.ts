@@ -24,8 +24,9 @@ export function beforeSteps(
       ? [
           draftStep('rinseBefore', rungIndex, {
             rinses: 2,
+            rinseWay: rinsable ? 'change' : 'damp',
             tempC: cold,
-            notes: rinsable ? [] : ['Dry to the touch before the next product.'],
+            notes: !rinsable || method.solventAftercare ? ['Let it dry before the next product.'] : [],
           }),
         ]
       : []),

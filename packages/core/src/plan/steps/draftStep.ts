@@ -11,6 +11,7 @@ const EMPTY: Omit<Step, 'id' | 'kind' | 'handsOnMin'> = {
   action: null,
   dwell: null,
   rinses: null,
+  rinseWay: null,
   programme: null,
   dryingWays: [],
   notes: [],

@@ -9,7 +9,7 @@ export function dryStep({ context, rungIndex, method }: StepsInput, notes: reado
   const ways = context.envelope.drying.filter(
     (window) => window.allowed && (window.way === 'flat' || window.way === 'line' || window.way === 'sun'),
   );
-  const inPlace = !context.rinsable;
+  const inPlace = context.item.surfaceOnly;
   const heavy = context.dryMassG > HEAVY_DRY_MASS_G && context.rinsable && method.wetting === 'immersion';
   return draftStep('dry', rungIndex, {
     dryingWays: inPlace ? [] : ways.map((window) => window.way),
