@@ -28,6 +28,7 @@ export * from './run/replayRun.js';
 export * from './run/runEvent.js';
 export * from './run/runState.js';
 export * from './safety/checkPlan.js';
+export * from './safety/violation.js';
 export * from './textile/careLabel.js';
 export * from './textile/findBlendFault.js';
 export * from './textile/piece.js';

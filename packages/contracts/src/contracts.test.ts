@@ -1,0 +1,111 @@
+import { planTreatment } from '@feverfew/core';
+import { loadKnowledge } from '@feverfew/knowledge';
+import { describe, expect, it } from 'vitest';
+import {
+  HouseholdShape,
+  NewPiece,
+  NewRunEvent,
+  NewTrouble,
+  PieceFactsShape,
+  PlanShape,
+  TroubleFactsShape,
+} from './index.js';
+
+const piece = {
+  itemId: 'tableLinen',
+  name: 'cloth',
+  parts: [{ name: 'whole piece', fibres: [{ fibreId: 'linen', sharePct: 100 }] }],
+  colour: 'white',
+  fastness: 'unknown',
+  condition: 'sound',
+  label: null,
+  code: null,
+  dryMassG: null,
+  metalParts: false,
+} as const;
+const facts = {
+  markId: 'beetroot',
+  piece,
+  partIndex: 0,
+  age: 'hours',
+  wetness: 'dry',
+  heat: 'none',
+  sizeCm: { length: 6, width: 4 },
+  triedAgentIds: [],
+} as const;
+const household = {
+  taps: { coldC: 11, hotC: 52, kettleL: 1.7 },
+  hardnessMgL: 290,
+  vessels: [],
+  tools: ['jug'],
+  hasScale: false,
+  hasMachine: true,
+  hasDryer: false,
+  cupboard: [],
+  asthma: false,
+  boraxSold: false,
+  allowChlorine: false,
+  allowAmmonia: false,
+  schools: {},
+};
+const faults = (result: {
+  success: boolean;
+  error?: { issues: readonly { path: PropertyKey[] }[] } | undefined;
+}) => (result.error?.issues ?? []).map((issue) => issue.path.join('.'));
+
+describe('contracts', () => {
+  it('take every plan the core can make of a whole set of facts', () => {
+    const knowledge = loadKnowledge();
+    for (const mark of knowledge.marks) {
+      const home = HouseholdShape.parse(household) as Parameters<typeof planTreatment>[1];
+      PlanShape.parse(planTreatment({ ...TroubleFactsShape.parse(facts), markId: mark.id }, home, knowledge));
+    }
+  });
+  it.each([
+    [{ ...facts, sizeCm: { length: Number.NaN, width: 4 } }, 'sizeCm.length'],
+    [{ ...facts, sizeCm: { length: 6, width: 900 } }, 'sizeCm.width'],
+    [{ ...facts, age: 'yesterday' }, 'age'],
+    [{ ...facts, partIndex: -1 }, 'partIndex'],
+    [{ ...facts, markId: 'Beet root!' }, 'markId'],
+    [{ ...facts, piece: { ...piece, dryMassG: 2 } }, 'piece.dryMassG'],
+    [
+      { ...facts, piece: { ...piece, label: { wash: { kind: 'machine', maxC: 45, bars: 0 } } } },
+      'piece.label.wash.maxC',
+    ],
+  ])('refuse %#, at its place', (broken, path) => {
+    expect(faults(TroubleFactsShape.safeParse(broken))).toContain(path);
+  });
+  it('refuse a blend that is not whole, and take one a point off', () => {
+    const blend = (...shares: number[]) =>
+      PieceFactsShape.safeParse({
+        ...piece,
+        parts: [
+          {
+            name: 'shell',
+            fibres: shares.map((sharePct, index) => ({
+              fibreId: ['cotton', 'wool', 'silk'][index],
+              sharePct,
+            })),
+          },
+        ],
+      });
+    expect(faults(blend(80, 60))).toEqual(['parts.0.fibres']);
+    expect(blend(33, 33, 33).success).toBe(true);
+    expect(blend().success).toBe(true);
+  });
+  it('want a name for a piece in the book, and a mark and a piece for a trouble', () => {
+    expect(faults(NewPiece.safeParse({ ...piece, name: ' ', note: '' }))).toEqual(['name']);
+    expect(faults(NewTrouble.safeParse({ pieceId: null, facts: { ...facts, markId: null } }))).toEqual([
+      'facts.markId',
+    ]);
+  });
+  it('let no event carry its own time', () => {
+    expect(
+      NewRunEvent.safeParse({
+        key: crypto.randomUUID(),
+        event: { kind: 'undone', at: '2020-01-01T00:00:00.000Z' },
+      }).success,
+    ).toBe(false);
+    expect(NewRunEvent.safeParse({ key: 'once', event: { kind: 'undone' } }).success).toBe(false);
+  });
+});
