@@ -46,6 +46,16 @@ describe('measures in words', () => {
   it('put the household’s tools first and the exact amount in brackets', () => {
     expect(plain(amountText(powder, metric))).toBe('3½ tbsp (53 g)');
   });
+  it('count drops where no spoon is small enough', () => {
+    expect(
+      plain(
+        amountText(
+          { ...powder, agentId: 'dishDetergent', massG: null, volumeML: 0.5, snapped: null },
+          metric,
+        ),
+      ),
+    ).toBe('10 drops (0.5 mL)');
+  });
   it('read the jug in millilitres', () => {
     const poured: Ingredient = {
       ...powder,

@@ -17,6 +17,8 @@ const TOOL_WORDS: Readonly<Record<string, string>> = {
 const FRACTIONS: Readonly<Record<string, string>> = { '0.25': '¼', '0.5': '½', '0.75': '¾' };
 const ML_PER_US_QUART = 946.352946;
 const ML_PER_US_FL_OZ = 29.5735295625;
+/** A drop of thin liquid is about a twentieth of a millilitre (common practice, no source). */
+const DROPS_PER_ML = 20;
 const G_PER_OZ = 28.349523125;
 
 /** "40 °C" or "104 °F". */
@@ -63,6 +65,8 @@ export function exactText({ massG, volumeML }: Ingredient, measures: Measures): 
 export function amountText(ingredient: Ingredient, measures: Measures): string {
   const exact = exactText(ingredient, measures) ?? '';
   const tools = toolText(ingredient);
+  if (!tools && ingredient.massG === null && (ingredient.volumeML ?? 0) < 2)
+    return `${Math.round((ingredient.volumeML ?? 0) * DROPS_PER_ML)} drops (${exact})`;
   if (ingredient.basis === 'weighed' || !tools) return exact;
   const sameJug = tools.endsWith('in a jug') && ingredient.massG === null;
   return sameJug ? tools : `${tools} (${exact})`;

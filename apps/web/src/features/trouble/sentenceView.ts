@@ -174,6 +174,8 @@ function colourText({ piece }: TroubleFacts): string {
     : `${colour}, ${FASTNESS_WORDS[piece.fastness]}`;
 }
 
+const BAR_WORDS = ['', ' mild', ' very mild'] as const;
+
 /** A label in short: "60°, oxygen only, tumble low". */
 export function labelText(label: CareLabel | null): string {
   if (!label) return 'nothing I know of';
@@ -182,7 +184,7 @@ export function labelText(label: CareLabel | null): string {
     wash === null
       ? []
       : wash.kind === 'machine'
-        ? [`${wash.maxC}°${wash.bars > 0 ? ` ${'–'.repeat(wash.bars)}` : ''}`]
+        ? [`${wash.maxC}°${BAR_WORDS[wash.bars]}`]
         : [wash.kind === 'hand' ? 'hand wash' : 'no washing'];
   const words = [
     ...washWords,

@@ -43,7 +43,7 @@ describe('the sentence', () => {
       },
     };
     expect(sentenceText(facts, false, say).replaceAll('\u00a0', ' ')).toContain(
-      'There is beetroot on the damask cloth, since today, wet or dry, about 6 × 4 cm. It is linen, white, sound; its tag says 60° –, oxygen only, tumble low, in shade.',
+      'There is beetroot on the damask cloth, since today, wet or dry, about 6 × 4 cm. It is linen, white, sound; its tag says 60° mild, oxygen only, tumble low, in shade.',
     );
   });
   it('asks for the code on furniture, and for the part where there are several', () => {
