@@ -33,9 +33,7 @@ test('blackberry on a code-W armchair: blotted, nothing immersed', async ({ page
   await expect(page.getByText('code W', { exact: false }).last()).toBeVisible();
   await page.keyboard.press('Escape');
   await desk.showAllLosers();
-  await expect(desk.lost('coldFlush')).toContainText(
-    'Wets too much: spot wet, where surface damp is the most',
-  );
+  await expect(desk.lost('coldFlush')).toContainText('Wets too much: soak, where surface damp is the most');
 });
 
 test('nail varnish on an acetate lining: both removers out, a professional named', async ({ page }) => {
