@@ -25,6 +25,7 @@ const REFERENCES: Readonly<Record<string, Family>> = {
   agentId: 'agents',
   schoolId: 'schools',
   cautionIds: 'cautions',
+  withAgentIds: 'agents',
   expectedSignIds: 'signs',
 };
 

@@ -1,6 +1,7 @@
 import type { Method } from '@feverfew/knowledge';
 import { bathPH } from './bathPH.js';
 import { methodCautions, signsFor } from './cautions.js';
+import { agentById } from './context.js';
 import { recipe } from './recipe.js';
 import type { Step } from './step.js';
 import { beforeSteps } from './steps/beforeSteps.js';
@@ -62,7 +63,10 @@ function rinseSteps({ method, rungIndex, context, window }: StepsInput, notes: r
   if (method.rinse === 'none') return [];
   const way =
     method.rinse === 'vacuum' ? 'vacuum' : method.rinse === 'full' && context.rinsable ? 'change' : 'damp';
-  const thorough = method.id === 'chlorineSoak' || context.item.skinContact;
+  const chlorine = method.agents.some((use) =>
+    agentById(context.knowledge, use.agentId).chemistries.includes('chlorine'),
+  );
+  const thorough = chlorine || context.item.skinContact;
   const maxC = Math.min(30, window.tempC.max);
   return [
     draftStep('rinse', rungIndex, {

@@ -26,14 +26,15 @@ export function signsFor(
   method: Method,
   { mark, knowledge, facts }: PlanContext,
 ): { expectedSignIds: string[]; alarmSignIds: string[] } {
-  const acts = (id: string) =>
-    (id === 'fizzOnBlood' && method.agents.some((use) => use.agentId === 'peroxide')) ||
-    (id === 'blueTurn' &&
-      method.agents.some((use) => ['oxygenBleach', 'bakingSoda'].includes(use.agentId))) ||
-    (id === 'vinegarSmellGoes' && method.agents.some((use) => use.agentId === 'vinegar')) ||
-    (id === 'sulphurSmell' && method.agents.some((use) => use.agentId === 'runRemover')) ||
-    ['brownRemainder', 'strongerWhenWet', 'waterDarkens'].includes(id);
-  const expected = [...mark.expectedSignIds, ...method.expectedSignIds].filter(acts);
+  const used = method.agents.map((use) => use.agentId);
+  const shows = (id: string) => {
+    const sign = knowledge.signs.find((candidate) => candidate.id === id);
+    return (
+      sign !== undefined &&
+      (sign.withAgentIds.length === 0 || sign.withAgentIds.some((agentId) => used.includes(agentId)))
+    );
+  };
+  const expected = [...mark.expectedSignIds, ...method.expectedSignIds].filter(shows);
   const groups = facts.piece.parts.flatMap((part) =>
     part.fibres.map(({ fibreId }) => knowledge.fibres.find((fibre) => fibre.id === fibreId)?.group),
   );

@@ -14,6 +14,8 @@ const noBleachOnIron: ChemistryRule[] = (['chlorine', 'percarbonate', 'peroxide'
 export const components: readonly SoilComponent[] = [
   {
     id: 'haem',
+    cautionIds: [],
+    proteinaceous: true,
     name: 'blood protein and iron',
     maxTempC: 30,
     heatSets: true,
@@ -29,6 +31,8 @@ export const components: readonly SoilComponent[] = [
   },
   {
     id: 'protein',
+    cautionIds: [],
+    proteinaceous: true,
     name: 'egg, milk or food protein',
     maxTempC: 40,
     heatSets: true,
@@ -45,6 +49,8 @@ export const components: readonly SoilComponent[] = [
   },
   {
     id: 'sugar',
+    cautionIds: [],
+    proteinaceous: false,
     name: 'sugar',
     maxTempC: null,
     heatSets: true,
@@ -58,6 +64,8 @@ export const components: readonly SoilComponent[] = [
   },
   {
     id: 'starch',
+    cautionIds: [],
+    proteinaceous: false,
     name: 'starch',
     maxTempC: null,
     heatSets: false,
@@ -73,6 +81,8 @@ export const components: readonly SoilComponent[] = [
   },
   {
     id: 'freshOil',
+    cautionIds: [],
+    proteinaceous: false,
     name: 'fat or oil',
     maxTempC: null,
     heatSets: true,
@@ -89,6 +99,8 @@ export const components: readonly SoilComponent[] = [
   },
   {
     id: 'oxidisedOil',
+    cautionIds: [],
+    proteinaceous: false,
     name: 'old body oil or oxidised fat',
     maxTempC: null,
     heatSets: true,
@@ -104,6 +116,8 @@ export const components: readonly SoilComponent[] = [
   },
   {
     id: 'tannin',
+    cautionIds: [],
+    proteinaceous: false,
     name: 'tannin',
     maxTempC: null,
     heatSets: true,
@@ -120,6 +134,8 @@ export const components: readonly SoilComponent[] = [
   },
   {
     id: 'anthocyanin',
+    cautionIds: [],
+    proteinaceous: false,
     name: 'red fruit colour',
     maxTempC: null,
     heatSets: false,
@@ -138,6 +154,8 @@ export const components: readonly SoilComponent[] = [
   },
   {
     id: 'betalain',
+    cautionIds: [],
+    proteinaceous: false,
     name: 'beetroot red',
     maxTempC: null,
     heatSets: false,
@@ -155,6 +173,8 @@ export const components: readonly SoilComponent[] = [
   },
   {
     id: 'chlorophyll',
+    cautionIds: [],
+    proteinaceous: true,
     name: 'leaf green',
     maxTempC: 40,
     heatSets: true,
@@ -170,6 +190,8 @@ export const components: readonly SoilComponent[] = [
   },
   {
     id: 'quinoneDye',
+    cautionIds: [],
+    proteinaceous: false,
     name: 'walnut-hull or bark dye',
     maxTempC: null,
     heatSets: true,
@@ -186,6 +208,8 @@ export const components: readonly SoilComponent[] = [
   },
   {
     id: 'looseDye',
+    cautionIds: [],
+    proteinaceous: false,
     name: 'loose textile dye',
     maxTempC: null,
     heatSets: true,
@@ -203,6 +227,8 @@ export const components: readonly SoilComponent[] = [
   },
   {
     id: 'ballpointInk',
+    cautionIds: [],
+    proteinaceous: false,
     name: 'ballpoint ink',
     maxTempC: null,
     heatSets: true,
@@ -218,6 +244,8 @@ export const components: readonly SoilComponent[] = [
   },
   {
     id: 'lacquer',
+    cautionIds: [],
+    proteinaceous: false,
     name: 'varnish film',
     maxTempC: null,
     heatSets: false,
@@ -232,6 +260,8 @@ export const components: readonly SoilComponent[] = [
   },
   {
     id: 'resinWax',
+    cautionIds: [],
+    proteinaceous: false,
     name: 'resin and wax',
     maxTempC: null,
     heatSets: true,
@@ -247,6 +277,8 @@ export const components: readonly SoilComponent[] = [
   },
   {
     id: 'ironOxide',
+    cautionIds: [],
+    proteinaceous: false,
     name: 'rust',
     maxTempC: null,
     heatSets: true,
@@ -261,6 +293,8 @@ export const components: readonly SoilComponent[] = [
   },
   {
     id: 'mouldPigment',
+    cautionIds: ['mouldMask'],
+    proteinaceous: false,
     name: 'mildew spots',
     maxTempC: null,
     heatSets: false,
@@ -277,6 +311,8 @@ export const components: readonly SoilComponent[] = [
   },
   {
     id: 'storageYellowing',
+    cautionIds: [],
+    proteinaceous: false,
     name: 'storage yellowing',
     maxTempC: null,
     heatSets: true,
@@ -292,6 +328,8 @@ export const components: readonly SoilComponent[] = [
   },
   {
     id: 'aluminiumSebum',
+    cautionIds: [],
+    proteinaceous: false,
     name: 'sweat and deodorant complex',
     maxTempC: 40,
     heatSets: true,
@@ -307,6 +345,8 @@ export const components: readonly SoilComponent[] = [
   },
   {
     id: 'greyFilm',
+    cautionIds: [],
+    proteinaceous: false,
     name: 'greying soil and hardness film',
     maxTempC: null,
     heatSets: false,
@@ -323,6 +363,8 @@ export const components: readonly SoilComponent[] = [
   },
   {
     id: 'hardnessScale',
+    cautionIds: [],
+    proteinaceous: false,
     name: 'hard-water scale',
     maxTempC: null,
     heatSets: false,
@@ -336,6 +378,8 @@ export const components: readonly SoilComponent[] = [
   },
   {
     id: 'softenerFilm',
+    cautionIds: [],
+    proteinaceous: false,
     name: 'softener and detergent residue',
     maxTempC: null,
     heatSets: false,
@@ -351,6 +395,8 @@ export const components: readonly SoilComponent[] = [
   },
   {
     id: 'amineOdour',
+    cautionIds: [],
+    proteinaceous: false,
     name: 'fishy (amine) smell',
     maxTempC: 40,
     heatSets: true,
@@ -365,6 +411,8 @@ export const components: readonly SoilComponent[] = [
   },
   {
     id: 'urineSalts',
+    cautionIds: [],
+    proteinaceous: false,
     name: 'urine salts and smell',
     maxTempC: 40,
     heatSets: true,
@@ -381,6 +429,8 @@ export const components: readonly SoilComponent[] = [
   },
   {
     id: 'fattyAcidOdour',
+    cautionIds: [],
+    proteinaceous: false,
     name: 'sweat smell',
     maxTempC: null,
     heatSets: true,
@@ -397,6 +447,8 @@ export const components: readonly SoilComponent[] = [
   },
   {
     id: 'smokeOdour',
+    cautionIds: [],
+    proteinaceous: false,
     name: 'smoke smell',
     maxTempC: null,
     heatSets: true,
@@ -413,6 +465,8 @@ export const components: readonly SoilComponent[] = [
   },
   {
     id: 'mustyOdour',
+    cautionIds: [],
+    proteinaceous: false,
     name: 'musty smell',
     maxTempC: null,
     heatSets: false,

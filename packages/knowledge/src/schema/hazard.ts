@@ -33,6 +33,8 @@ export const Sign = z.strictObject({
   kind: z.enum(['expected', 'alarm']),
   text: z.string(),
   sourceIds: SourceIds,
+  /** Shows only with one of these agents; empty = with any. */
+  withAgentIds: z.array(Id),
 });
 export type Sign = z.infer<typeof Sign>;
 

@@ -13,6 +13,10 @@ export const SoilComponent = z.strictObject({
   /** Highest bath temperature while the component is still there, °C. */
   maxTempC: z.number().nullable(),
   chemistry: z.array(ChemistryRule),
+  /** Care for the person, whatever method is used. */
+  cautionIds: z.array(Id),
+  /** Enzymes in the wash are worth having, where the fibre bears them. */
+  proteinaceous: z.boolean(),
   /** True where heat and age fix it in the fibre. */
   heatSets: z.boolean(),
   note: z.string(),

@@ -17,7 +17,10 @@ export function beforeSteps(
   };
   const surfaceMayBeWet = context.envelope.wetting.most !== 'dry';
   const fluidCautions = mark.bodyFluid ? ['bodyFluids', 'gloves'] : [];
-  const mould = mark.components.some((part) => part.componentId === 'mouldPigment') ? ['mouldMask'] : [];
+  const soilCautions = mark.components.flatMap(
+    (part) =>
+      context.knowledge.components.find((component) => component.id === part.componentId)?.cautionIds ?? [],
+  );
   return [
     ...(mark.hasSolids ? [draftStep('lift', rungIndex, { cautionIds: fluidCautions })] : []),
     ...(residue && wetRung && surfaceMayBeWet
@@ -30,12 +33,12 @@ export function beforeSteps(
           }),
         ]
       : []),
-    ...(method.notes.firstAid || (rungIndex === 0 && (mark.bodyFluid || mould.length > 0))
+    ...(method.notes.firstAid || (rungIndex === 0 && (mark.bodyFluid || soilCautions.length > 0))
       ? [
           draftStep('firstAid', rungIndex, {
             action: 'blot',
             notes: method.notes.firstAid ?? [],
-            cautionIds: [...fluidCautions, ...mould],
+            cautionIds: [...fluidCautions, ...soilCautions],
           }),
         ]
       : []),

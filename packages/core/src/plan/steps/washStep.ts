@@ -50,8 +50,8 @@ export function washStep(
 
 /** Enzymes for protein where the fibre bears them; the mildest detergent that fits otherwise. */
 function washDetergent({ envelope, knowledge, mark }: PlanContext): string | null {
-  const proteinaceous = mark.components.some((part) =>
-    ['haem', 'protein', 'chlorophyll'].includes(part.componentId),
+  const proteinaceous = mark.components.some(
+    (part) => knowledge.components.find((component) => component.id === part.componentId)?.proteinaceous,
   );
   const fits = (agentId: string) => {
     const agent = agentById(knowledge, agentId);
