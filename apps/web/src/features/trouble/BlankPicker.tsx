@@ -21,6 +21,7 @@ import {
   CODE_WORDS,
   CONDITION_WORDS,
   HEAT_WORDS,
+  METAL_WORDS,
   WETNESS_WORDS,
 } from './sentenceView';
 
@@ -116,6 +117,13 @@ export function BlankPicker({ id, draft, catalogue, pieces, error, onChange, onD
         pick(CONDITIONS, CONDITION_WORDS),
         facts.piece.condition,
         (value) => setPiece({ condition: value as PieceFacts['condition'] }),
+      );
+    case 'metal':
+      return choose(
+        'Zips, snaps, hooks, metal thread?',
+        METAL_WORDS,
+        facts.piece.metalParts ? 'yes' : 'no',
+        (value) => setPiece({ metalParts: value === 'yes' }),
       );
     case 'code':
       return choose(

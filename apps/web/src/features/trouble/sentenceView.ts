@@ -10,6 +10,7 @@ export const BLANKS = [
   'fibres',
   'colour',
   'condition',
+  'metal',
   'tag',
   'code',
   'heat',
@@ -67,6 +68,7 @@ export const CONDITION_WORDS = {
   antique: 'antique',
   irreplaceable: 'irreplaceable',
 } as const;
+export const METAL_WORDS = { no: 'no metal on it', yes: 'metal on it' } as const;
 export const CODE_WORDS = {
   W: 'code W',
   S: 'code S',
@@ -115,6 +117,8 @@ export function sentenceView(facts: TroubleFacts, coded: boolean, say: Lexicon):
     blank('colour', colourText(facts), piece.colour !== 'unknown', 'piece.colour', 'piece.fastness'),
     ', ',
     blank('condition', CONDITION_WORDS[piece.condition], true, 'piece.condition'),
+    ', with ',
+    blank('metal', METAL_WORDS[piece.metalParts ? 'yes' : 'no'], true, 'piece.metalParts'),
     ...(coded
       ? [
           '; underneath it says ',
