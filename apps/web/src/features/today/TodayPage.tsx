@@ -1,6 +1,5 @@
 import { Box, Grid, Stack } from '@chakra-ui/react';
-import type { Today } from '@feverfew/contracts';
-import { Link } from 'react-router';
+import type { Today, TroubleSummary } from '@feverfew/contracts';
 import { useToday } from '../../app/queries';
 import { useLexicon } from '../../app/useLexicon';
 import { LinkButton } from '../../components/LinkButton';
@@ -18,7 +17,6 @@ export function TodayPage() {
 }
 
 function Board({ today, receivedAt }: { today: Today; receivedAt: number }) {
-  const say = useLexicon();
   const nowMs = useServerNow(today.now, receivedAt);
   const { running, waiting, settled } = today;
   return (
@@ -38,8 +36,13 @@ function Board({ today, receivedAt }: { today: Today; receivedAt: number }) {
           New trouble
         </LinkButton>
       </Box>
-      <Grid templateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 1.15fr) minmax(0, 1fr)' }} gap="30px">
-        <Stack as="section" gap="12px" aria-label="Under way">
+      <Grid
+        templateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 1.15fr) minmax(0, 1fr)' }}
+        templateRows={{ lg: 'auto 1fr' }}
+        templateAreas={{ base: '"running" "waiting" "settled"', lg: '"running waiting" "settled waiting"' }}
+        gap="22px 30px"
+      >
+        <Stack as="section" gridArea="running" gap="12px" aria-label="Under way">
           <Box as="h2" fontSize="20px">
             Under way
           </Box>
@@ -47,46 +50,50 @@ function Board({ today, receivedAt }: { today: Today; receivedAt: number }) {
           {running.map((run) => (
             <RunningCard key={run.id} run={run} nowMs={nowMs} />
           ))}
-          <Box as="h2" fontSize="20px" marginTop="10px">
-            Settled lately
-          </Box>
-          {settled.length === 0 && (
-            <Empty>Nothing yet. What you finish is written into the linen book.</Empty>
-          )}
-          <Stack as="ul" gap="0" listStyleType="none">
-            {settled.map((trouble) => (
-              <TroubleRow
-                key={trouble.id}
-                trouble={trouble}
-                say={say}
-                to={`/pieces/${trouble.pieceId}`}
-                nowMs={nowMs}
-              />
-            ))}
-          </Stack>
         </Stack>
-        <Stack as="section" gap="6px" aria-label="Waiting">
-          <Box as="h2" fontSize="20px">
-            Waiting for a hand
-          </Box>
-          {waiting.length === 0 && (
-            <Empty>
-              No open trouble. <Link to="/trouble">Tell a new one</Link> when it comes.
-            </Empty>
-          )}
-          <Stack as="ul" gap="0" listStyleType="none">
-            {waiting.map((trouble) => (
-              <TroubleRow
-                key={trouble.id}
-                trouble={trouble}
-                say={say}
-                to={`/trouble/${trouble.id}`}
-                nowMs={nowMs}
-              />
-            ))}
-          </Stack>
-        </Stack>
+        <Section
+          area="waiting"
+          title="Waiting for a hand"
+          empty="No open trouble. Tell a new one when it comes."
+          troubles={waiting}
+          to={(trouble) => `/trouble/${trouble.id}`}
+          nowMs={nowMs}
+        />
+        <Section
+          area="settled"
+          title="Settled lately"
+          empty="Nothing yet. What you finish is written into the linen book."
+          troubles={settled}
+          to={(trouble) => `/pieces/${trouble.pieceId}`}
+          nowMs={nowMs}
+        />
       </Grid>
     </Box>
+  );
+}
+
+interface SectionProps {
+  readonly area: string;
+  readonly title: string;
+  readonly empty: string;
+  readonly troubles: readonly TroubleSummary[];
+  readonly to: (trouble: TroubleSummary) => string;
+  readonly nowMs: number;
+}
+
+function Section({ area, title, empty, troubles, to, nowMs }: SectionProps) {
+  const say = useLexicon();
+  return (
+    <Stack as="section" gridArea={area} gap="6px" aria-label={title}>
+      <Box as="h2" fontSize="20px">
+        {title}
+      </Box>
+      {troubles.length === 0 && <Empty>{empty}</Empty>}
+      <Stack as="ul" gap="0" listStyleType="none">
+        {troubles.map((trouble) => (
+          <TroubleRow key={trouble.id} trouble={trouble} say={say} to={to(trouble)} nowMs={nowMs} />
+        ))}
+      </Stack>
+    </Stack>
   );
 }
