@@ -5,6 +5,7 @@ const FAMILIES: readonly Family[] = [
   'sources',
   'fibres',
   'items',
+  'parts',
   'components',
   'marks',
   'agents',
@@ -12,7 +13,12 @@ const FAMILIES: readonly Family[] = [
   'forbiddenPairs',
   'cautions',
   'signs',
+  'disputes',
   'schools',
+  'diagnoses',
+  'substitutions',
+  'careSignFacts',
+  'codes',
 ];
 
 /** Which family each reference field points into. */
@@ -23,6 +29,13 @@ const REFERENCES: Readonly<Record<string, Family>> = {
   componentIds: 'components',
   notWhenMostly: 'components',
   agentId: 'agents',
+  wantedAgentId: 'agents',
+  useAgentId: 'agents',
+  washAgentIds: 'agents',
+  itemIds: 'items',
+  markId: 'marks',
+  lookAlikeIds: 'marks',
+  dispute: 'disputes',
   schoolId: 'schools',
   cautionIds: 'cautions',
   withAgentIds: 'agents',
@@ -39,6 +52,11 @@ export function findIntegrityFaults(knowledge: Knowledge): string[] {
     ...rangesTurnedRound(knowledge),
     ...weightsAndShares(knowledge),
     ...idleMethods(knowledge),
+    ...agentsNeverOffered(knowledge),
+    ...partsWithoutKind(knowledge),
+    ...disputesWithoutDefault(knowledge),
+    ...idleComponents(knowledge),
+    ...answersThatSayNothing(knowledge),
   ];
 }
 
@@ -60,6 +78,8 @@ const NAMED: readonly Family[] = [
   'agents',
   'methods',
   'schools',
+  'parts',
+  'substitutions',
   'forbiddenPairs',
 ];
 
@@ -152,5 +172,58 @@ function idleMethods(knowledge: Knowledge): string[] {
             ?.removal.some((r) => mechanisms.has(r.mechanism)),
       )
       .map((id) => `methods.${method.id}: nothing in it moves ${id}`);
+  });
+}
+
+function agentsNeverOffered(knowledge: Knowledge): string[] {
+  const never = new Set(knowledge.agents.filter((agent) => agent.neverOffered).map((agent) => agent.id));
+  return knowledge.methods.flatMap((method) =>
+    [...method.agents.map((use) => use.agentId), ...method.washAgentIds]
+      .filter((agentId) => never.has(agentId))
+      .map((agentId) => `methods.${method.id}: uses ${agentId}, which is never offered`),
+  );
+}
+
+function partsWithoutKind(knowledge: Knowledge): string[] {
+  const names = new Set(knowledge.parts.map((part) => part.name));
+  return knowledge.items.flatMap((item) =>
+    item.partNames
+      .filter((name) => !names.has(name))
+      .map((name) => `items.${item.id}: no part is called "${name}"`),
+  );
+}
+
+function disputesWithoutDefault(knowledge: Knowledge): string[] {
+  return knowledge.disputes.flatMap((dispute) => {
+    const views = knowledge.schools.filter((school) => school.dispute === dispute.id);
+    const defaults = views.filter((school) => school.isDefault && !school.onlyIfChosen).length;
+    return [
+      ...(views.length < 2 ? [`disputes.${dispute.id}: has fewer than two views`] : []),
+      ...(defaults !== 1 ? [`disputes.${dispute.id}: has ${defaults} defaults`] : []),
+    ];
+  });
+}
+
+/** A component that no mark holds would never be met, one that no method moves would never be helped. */
+function idleComponents(knowledge: Knowledge): string[] {
+  const held = new Set(knowledge.marks.flatMap((mark) => mark.components.map((part) => part.componentId)));
+  return knowledge.components
+    .filter((component) => !held.has(component.id))
+    .map((component) => `components.${component.id}: no mark holds it`);
+}
+
+function answersThatSayNothing(knowledge: Knowledge): string[] {
+  return knowledge.diagnoses.flatMap((diagnosis) => {
+    const causes = new Set(diagnosis.causes.map((cause) => cause.markId));
+    return diagnosis.questions.flatMap((question) =>
+      question.answers.flatMap((answer) =>
+        answer.factors
+          .filter((factor) => !causes.has(factor.markId))
+          .map(
+            (factor) =>
+              `diagnoses.${diagnosis.id}: "${answer.id}" speaks of ${factor.markId}, which is no cause of it`,
+          ),
+      ),
+    );
   });
 }

@@ -1,11 +1,14 @@
 import { z } from 'zod';
 import { Agent } from './schema/agent.js';
+import { CareSignFact, CodeFact } from './schema/code.js';
+import { Diagnosis } from './schema/diagnosis.js';
 import { Fibre } from './schema/fibre.js';
-import { Caution, ForbiddenPair, School, Sign } from './schema/hazard.js';
-import { Item } from './schema/item.js';
+import { Caution, Dispute, ForbiddenPair, School, Sign } from './schema/hazard.js';
+import { Item, PartKind } from './schema/item.js';
 import { Method } from './schema/method.js';
 import { Mark, SoilComponent } from './schema/soil.js';
 import { Source } from './schema/source.js';
+import { Substitution } from './schema/substitution.js';
 
 /** The whole body of knowledge the planner works on. */
 export const Knowledge = z.strictObject({
@@ -13,6 +16,7 @@ export const Knowledge = z.strictObject({
   sources: z.array(Source),
   fibres: z.array(Fibre),
   items: z.array(Item),
+  parts: z.array(PartKind),
   components: z.array(SoilComponent),
   marks: z.array(Mark),
   agents: z.array(Agent),
@@ -20,6 +24,11 @@ export const Knowledge = z.strictObject({
   forbiddenPairs: z.array(ForbiddenPair),
   cautions: z.array(Caution),
   signs: z.array(Sign),
+  disputes: z.array(Dispute),
   schools: z.array(School),
+  diagnoses: z.array(Diagnosis),
+  substitutions: z.array(Substitution),
+  careSignFacts: z.array(CareSignFact),
+  codes: z.array(CodeFact),
 });
 export type Knowledge = z.infer<typeof Knowledge>;

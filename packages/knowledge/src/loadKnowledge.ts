@@ -1,19 +1,22 @@
 import { agents } from './data/agents.js';
 import { cautions } from './data/cautions.js';
+import { careSignFacts, codes } from './data/codes.js';
 import { components } from './data/components.js';
+import { diagnoses } from './data/diagnoses.js';
 import { fibres } from './data/fibres.js';
 import { forbiddenPairs } from './data/hazards.js';
-import { items } from './data/items.js';
+import { items, parts } from './data/items.js';
 import { marks } from './data/marks.js';
 import { methods } from './data/methods.js';
-import { schools } from './data/schools.js';
+import { disputes, schools } from './data/schools.js';
 import { signs } from './data/signs.js';
 import { sources } from './data/sources.js';
+import { substitutions } from './data/substitutions.js';
 import { findIntegrityFaults } from './findIntegrityFaults.js';
 import { Knowledge } from './knowledge.js';
 
 /** Raised with every plan; a plan keeps the version it was made with. */
-export const KNOWLEDGE_VERSION = '2026.11.1';
+export const KNOWLEDGE_VERSION = '2026.11.2';
 
 /**
  * The shipped knowledge, validated once.
@@ -25,6 +28,7 @@ export function loadKnowledge(): Knowledge {
     sources,
     fibres,
     items,
+    parts,
     components,
     marks,
     agents,
@@ -32,7 +36,12 @@ export function loadKnowledge(): Knowledge {
     forbiddenPairs,
     cautions,
     signs,
+    disputes,
     schools,
+    diagnoses,
+    substitutions,
+    careSignFacts,
+    codes,
   });
   const faults = findIntegrityFaults(knowledge);
   if (faults.length > 0) throw new Error(`Knowledge is not whole:\n${faults.join('\n')}`);

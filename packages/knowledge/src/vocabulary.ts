@@ -6,6 +6,8 @@ export const CHEMISTRIES = [
   'detergent',
   'soap',
   'protease',
+  'otherEnzyme',
+  'cellulase',
   'peroxide',
   'percarbonate',
   'chlorine',
@@ -22,6 +24,10 @@ export const CHEMISTRIES = [
   'absorbent',
   'dyeSuspender',
   'salt',
+  'polyol',
+  'softener',
+  'poolChlorine',
+  'undeclared',
 ] as const;
 
 /** Ways an agent acts on a soil component. */
@@ -30,6 +36,8 @@ export const MECHANISMS = [
   'flush',
   'surfactant',
   'proteolysis',
+  'amylolysis',
+  'lipolysis',
   'oxidation',
   'chlorineOxidation',
   'reduction',
@@ -42,6 +50,9 @@ export const MECHANISMS = [
   'absorption',
   'dyeSuspension',
   'airing',
+  'brushing',
+  'sunlight',
+  'softening',
 ] as const;
 
 /** Wetting modes, from least to most water. */

@@ -1,4 +1,4 @@
-import type { Action, Chemistry, Wetting } from '@feverfew/knowledge';
+import type { Action, Chemistry, Programme, Wetting } from '@feverfew/knowledge';
 import type { LimitOwner } from '../plan/limit.js';
 
 /** Facts behind every kind of finding the planner makes. Words for each stand in `findingWords`. */
@@ -20,6 +20,11 @@ export interface FindingFacts {
   metalParts: { agentId: string };
   vesselTooSmall: { neededL: number; largestL: number };
   vesselUnsuitable: { agentId: string; neededL: number };
+  notForChildren: { agentId: string };
+  noMachine: Record<string, never>;
+  programmeTooStrong: { wanted: Programme; most: Programme; owner: LimitOwner };
+  methodExhausted: { methodId: string; rounds: number; maxRounds: number; stalled: boolean };
+  triedInVain: { agentId: string; times: number };
   otherSchool: { schoolId: string; followedId: string };
   triedMustNotMeet: { pairId: string; triedAgentId: string; agentId: string };
   apartFromRung: { pairId: string; rungMethodId: string; agentId: string };
@@ -28,6 +33,16 @@ export interface FindingFacts {
   hiddenTestFirst: { chemistry: Chemistry; owner: LimitOwner };
   ownDyeAtRisk: { agentId: string };
   notInCupboard: { agentId: string };
+  standsIn: { substitutionId: string; useAgentId: string; wantedAgentId: string };
+  roundsLeft: { done: number; left: number };
+  triedOnce: { agentId: string };
+  notHotter: { maxC: number; owner: LimitOwner };
+  notHotterAgent: { maxC: number };
+  notHotterMethod: { maxC: number };
+  notLonger: { maxMin: number; owner: LimitOwner };
+  notLongerMethod: { maxMin: number };
+  notStronger: { agentId: string; highPerL: number; unit: 'g' | 'mL' };
+  notOftener: { rounds: number };
   dilutedFirst: { agentId: string; fromPct: number; toPct: number };
   coolerThanBest: { bestC: number; gotC: number; owner: LimitOwner };
   tapTooCool: { wantedC: number; reachedC: number };
@@ -38,11 +53,24 @@ export interface FindingFacts {
   heatLowersOdds: { heat: string };
   markNeeded: Record<string, never>;
   itemNeeded: Record<string, never>;
+  nothingLeft: Record<string, never>;
+  causeUnknown: { markId: string };
+  triedHot: Record<string, never>;
+  chlorineTried: Record<string, never>;
+  onePlanForAll: { marks: number };
+  dryCleanNoPermission: { sign: 'P' | 'F' };
+  hygieneAfter: { maxC: number };
+  worthBuying: {
+    agentIds: readonly string[];
+    methodId: string;
+    nowHighPct: number;
+    thenHighPct: number;
+  };
   fibresUnknown: Record<string, never>;
   noLabelKnown: Record<string, never>;
   codeUnknown: Record<string, never>;
   noHomeMethod: Record<string, never>;
-  professionalHand: { because: 'codeX' | 'codeS' | 'antique' | 'noMethod' };
+  professionalHand: { because: 'codeX' | 'codeS' | 'antique' | 'leather' | 'dryCleanOnly' | 'noMethod' };
   rinseTriedFirst: { agentIds: readonly string[] };
   cupboardHoldsPair: { pairId: string; agentAId: string; agentBId: string };
   markAdvice: { markId: string };

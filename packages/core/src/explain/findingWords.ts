@@ -1,7 +1,8 @@
 import type { Finding, FindingCode, FindingFacts } from './finding.js';
 import type { Lexicon } from './lexicon.js';
 import { ownerWords } from './ownerWords.js';
-import { ACTION_WORDS, CHEMISTRY_WORDS, WETTING_WORDS } from './vocabularyWords.js';
+import { durationWords } from './stepWords.js';
+import { ACTION_WORDS, CHEMISTRY_WORDS, PROGRAMME_WORDS, WETTING_WORDS } from './vocabularyWords.js';
 
 type Words = { readonly [Code in FindingCode]: (facts: FindingFacts[Code], say: Lexicon) => string };
 
@@ -37,6 +38,16 @@ const WORDS: Words = {
     `Needs a vessel of ${say.volume(neededL * 1000)}; your largest holds ${say.volume(largestL * 1000)}.`,
   vesselUnsuitable: ({ agentId, neededL }, say) =>
     `No vessel of ${say.volume(neededL * 1000)} here bears ${say.name(agentId)}.`,
+  notForChildren: ({ agentId }, say) => `${upper(say.name(agentId))} is kept off children's textiles.`,
+  noMachine: () => 'Needs a washing machine; none is entered for this household.',
+  programmeTooStrong: ({ wanted, most, owner }, say) =>
+    `Needs a ${PROGRAMME_WORDS[wanted]} programme; this piece bears ${most === 'none' ? 'no wash' : `at most ${PROGRAMME_WORDS[most]}`} (${ownerWords(owner, say)}).`,
+  methodExhausted: ({ rounds, maxRounds, stalled }) =>
+    stalled
+      ? `Stalled after ${rounds} ${rounds === 1 ? 'round' : 'rounds'}: another mechanism, not more of the same.`
+      : `All its ${maxRounds} ${maxRounds === 1 ? 'round is' : 'rounds are'} done: more would wear the fibre.`,
+  triedInVain: ({ agentId, times }, say) =>
+    `${upper(say.name(agentId))} has done nothing ${times} times: another mechanism, not more of it.`,
   otherSchool: ({ schoolId, followedId }, say) =>
     `Another school's way (“${say.name(schoolId)}”); this household follows “${say.name(followedId)}”.`,
   triedMustNotMeet: ({ pairId, triedAgentId, agentId }, say) =>
@@ -50,6 +61,23 @@ const WORDS: Words = {
   ownDyeAtRisk: ({ agentId }, say) =>
     `${upper(say.name(agentId))} may take the piece's own colour with it. Dip a corner in a cup first; last resort.`,
   notInCupboard: ({ agentId }, say) => `Not in your cupboard: ${say.name(agentId)}.`,
+  standsIn: ({ substitutionId, useAgentId, wantedAgentId }, say) =>
+    `${upper(say.name(useAgentId))} stands in for ${say.name(wantedAgentId)}. ${say.name(substitutionId)}`,
+  roundsLeft: ({ done, left }) => `${done} ${done === 1 ? 'round' : 'rounds'} done already; ${left} left.`,
+  triedOnce: ({ agentId }, say) =>
+    `${upper(say.name(agentId))} has been on it to no effect: less to hope for.`,
+  notHotter: ({ maxC, owner }, say) => `Not hotter than ${say.temp(maxC)}: ${ownerWords(owner, say)}.`,
+  notHotterAgent: ({ maxC }, say) =>
+    `Not hotter than ${say.temp(maxC)}: what is in the bath may not be, on this fibre.`,
+  notHotterMethod: ({ maxC }, say) => `Not hotter than ${say.temp(maxC)}: the method gains nothing by it.`,
+  notLonger: ({ maxMin, owner }, say) =>
+    `Not longer than ${durationWords(maxMin, maxMin)}: ${ownerWords(owner, say)}.`,
+  notLongerMethod: ({ maxMin }) =>
+    `Not longer than ${durationWords(maxMin, maxMin)}: by then it has done what it can. Look, and decide.`,
+  notStronger: ({ agentId, highPerL, unit }, say) =>
+    `Not more than ${highPerL} ${unit} ${say.name(agentId)} per litre: time first, then heat, strength last.`,
+  notOftener: ({ rounds }) =>
+    `At most ${rounds} ${rounds === 1 ? 'round' : 'rounds'}, then another mechanism.`,
   dilutedFirst: ({ agentId, fromPct, toPct }, say) =>
     `Your ${say.name(agentId)} is ${fromPct} %: cut down to ${toPct} % first.`,
   coolerThanBest: ({ bestC, gotC, owner }, say) =>
@@ -66,6 +94,21 @@ const WORDS: Words = {
   heatLowersOdds: ({ heat }) =>
     `Heat has been on it (${heat === 'hotWash' ? 'hot wash' : heat}): what heat sets comes out less.`,
   markNeeded: () => 'Say what the trouble is, and the ladder forms.',
+  nothingLeft: () => 'All of it is told to be gone. Say what is left, or accept it.',
+  causeUnknown: ({ markId }, say) =>
+    `Why it is “${say.name(markId)}” decides what helps: answer the questions on the left.`,
+  triedHot: () =>
+    'Something has been on it hot: protein may be cooked in, and enzymes above 60 °C did nothing. The odds are lower.',
+  chlorineTried: () =>
+    'Chlorine has been on it: part of the yellow may be its own, and more bleach makes it worse.',
+  onePlanForAll: ({ marks }) =>
+    `One plan for all ${marks}: dry side before wet side, cold before warm, acid before oxygen.`,
+  dryCleanNoPermission: ({ sign }) =>
+    `The ${sign} in a circle is for a professional's machine: no permission for solvents at home.`,
+  hygieneAfter: ({ maxC }, say) =>
+    `Where sickness is the reason: once it is gone, wash it apart at ${say.temp(maxC)} at most, with a bleach-containing detergent if the label allows.`,
+  worthBuying: ({ agentIds, methodId, nowHighPct, thenHighPct }, say) =>
+    `With ${agentIds.map(say.name).join(' and ')} in the house, “${say.name(methodId)}” would take out up to ${thenHighPct} % a round${nowHighPct > 0 ? ` instead of ${nowHighPct} %` : ''}.`,
   itemNeeded: () => 'Say what it is on, and the ladder forms.',
   fibresUnknown: () =>
     'Fibres not told: treated as the most delicate it could be. Look for a tag inside a side seam.',
@@ -80,7 +123,11 @@ const WORDS: Words = {
         ? 'Code S: no water. Lift and blot dry at home; solvents belong in a professional’s hands, their vapour stays in foam.'
         : because === 'antique'
           ? 'Old or irreplaceable: a textile conservator is a real option before the first rung.'
-          : 'Take it to a professional cleaner and say what the trouble is and what has been tried, or accept it.',
+          : because === 'leather'
+            ? 'Leather or suede: water and solvents both harm it. A leather cleaner is the right hand.'
+            : because === 'dryCleanOnly'
+              ? 'Its tag sends it to a professional: tell them what the trouble is and what has been tried. Spot work at home stays small.'
+              : 'Take it to a professional cleaner and say what the trouble is and what has been tried, or accept it.',
   rinseTriedFirst: ({ agentIds }, say) =>
     `Still in the cloth: ${agentIds.map(say.name).join(', ')}. Every rung starts with rinsing it out.`,
   cupboardHoldsPair: ({ pairId, agentAId, agentBId }, say) =>

@@ -12,6 +12,7 @@ const SIGN_WORDS: Readonly<Record<LabelSign, string>> = {
   tumbleNever: 'crossed-out dryer sign',
   shade: 'dry-in-shade sign',
   flat: 'dry-flat sign',
+  dryCleanNever: 'crossed-out circle',
 };
 
 const CONDITION_WORDS = {
@@ -42,6 +43,10 @@ export function ownerWords(owner: LimitOwner, say: Lexicon): string {
       return colourWords(owner.colour, owner.fastness);
     case 'condition':
       return CONDITION_WORDS[owner.condition];
+    case 'part':
+      return `its ${say.name(owner.partId)}`;
+    case 'school':
+      return `the way followed: ${say.name(owner.schoolId)}`;
     case 'soil':
       return `${say.name(owner.componentId)} in the mark`;
   }

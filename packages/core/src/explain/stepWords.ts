@@ -37,9 +37,15 @@ const WORDS: Say = {
     title: step.bath || step.waterML || step.ingredients.length > 1 ? 'Mix' : 'Pour out',
     lines: [...waterLines(step, say), ...step.notes],
   }),
-  apply: (step) => ({
-    title: step.vessel ? 'Put it in' : 'Apply',
+  apply: (step, say) => ({
+    title: step.programme ? 'Load' : step.vessel ? 'Put it in' : 'Apply',
     lines: [
+      ...(step.programme
+        ? [
+            `${upper(PROGRAMME_WORDS[step.programme])} programme, ${step.tempC ? say.temp(step.tempC.target) : 'cool'} at most.`,
+          ]
+        : []),
+      ...(step.batches > 1 ? [`In ${step.batches} lots, one after the other, all in the same days.`] : []),
       ...(step.action && step.action !== 'none'
         ? [`${upper(ACTION_WORDS[step.action])}, nothing harder.`]
         : []),
@@ -68,7 +74,7 @@ const WORDS: Say = {
   wash: (step, say) => ({
     title: 'Wash',
     lines: [
-      `${upper(PROGRAMME_WORDS[step.programme ?? 'hand'])}${step.programme === 'hand' ? '' : ' programme'}, ${step.tempC ? say.temp(step.tempC.max) : 'cool'} at most, ${say.name(step.ingredients[0]?.agentId ?? '')} by its label.`,
+      `${upper(PROGRAMME_WORDS[step.programme ?? 'hand'])}${step.programme === 'hand' ? '' : ' programme'}, ${step.tempC ? say.temp(step.tempC.max) : 'cool'} at most, ${step.ingredients.map((one) => say.name(one.agentId)).join(' and ')} by label.`,
       ...step.notes,
     ],
   }),

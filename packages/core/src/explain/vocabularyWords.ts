@@ -1,10 +1,12 @@
-import type { Action, Chemistry, DryingWay, Programme, Wetting } from '@feverfew/knowledge';
+import type { Action, Chemistry, DryingWay, Mechanism, Programme, Wetting } from '@feverfew/knowledge';
 
 export const CHEMISTRY_WORDS: Readonly<Record<Chemistry, string>> = {
   water: 'plain water',
   detergent: 'detergent',
   soap: 'natural soap',
   protease: 'protein-cutting enzymes',
+  otherEnzyme: 'starch- and fat-cutting enzymes',
+  cellulase: 'cellulose-cutting enzymes',
   peroxide: 'hydrogen peroxide',
   percarbonate: 'oxygen bleach',
   chlorine: 'chlorine bleach',
@@ -21,6 +23,10 @@ export const CHEMISTRY_WORDS: Readonly<Record<Chemistry, string>> = {
   absorbent: 'absorbent powder',
   dyeSuspender: 'dye-suspending detergent',
   salt: 'salt',
+  polyol: 'glycerine',
+  softener: 'fabric softener',
+  poolChlorine: 'pool chlorine',
+  undeclared: 'undeclared products',
 };
 
 export const WETTING_WORDS: Readonly<Record<Wetting, string>> = {
@@ -52,4 +58,28 @@ export const DRYING_WORDS: Readonly<Record<DryingWay, string>> = {
   sun: 'sun',
   tumbleLow: 'tumble low',
   tumbleNormal: 'tumble normal',
+};
+
+export const MECHANISM_WORDS: Readonly<Record<Mechanism, string>> = {
+  lift: 'lifting',
+  flush: 'rinsing out',
+  surfactant: 'detergent',
+  proteolysis: 'enzymes on protein',
+  amylolysis: 'enzymes on starch',
+  lipolysis: 'enzymes on fat',
+  oxidation: 'oxygen bleaching',
+  chlorineOxidation: 'chlorine bleaching',
+  reduction: 'reducing',
+  acidity: 'acid',
+  chelation: 'binding metal',
+  alkalinity: 'alkali',
+  polarSolvent: 'alcohol',
+  ketoneSolvent: 'acetone-like solvent',
+  hydrocarbonSolvent: 'oil-like solvent',
+  absorption: 'taking up',
+  dyeSuspension: 'holding dye in the water',
+  airing: 'moving air',
+  brushing: 'brushing',
+  sunlight: 'sunlight',
+  softening: 'softening',
 };

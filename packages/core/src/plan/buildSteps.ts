@@ -1,8 +1,8 @@
 import type { Method } from '@feverfew/knowledge';
-import { bathPH } from './bathPH.js';
 import { methodCautions, signsFor } from './cautions.js';
-import { agentById } from './context.js';
+import type { PlanContext } from './context.js';
 import { recipe } from './recipe.js';
+import { schoolNotes } from './schoolNotes.js';
 import type { Step } from './step.js';
 import { beforeSteps } from './steps/beforeSteps.js';
 import { draftStep } from './steps/draftStep.js';
@@ -12,23 +12,46 @@ import { washStep } from './steps/washStep.js';
 
 /** The whole of one rung in order: first aid → hidden test → mix → apply → dwell → look → rinse → wash → dry → look dry. */
 export function buildSteps(input: StepsInput): Step[] {
-  const { method, window, context, rungIndex } = input;
-  const amounts = recipe(method, window, context);
-  const cautionIds = methodCautions(method, window, context);
-  const wet = method.agents.length > 0;
+  const { fit, context } = input;
+  const cautionIds = methodCautions(fit.method, fit.window, context);
+  const steps = [
+    ...beforeSteps(input, cautionIds),
+    ...workSteps(input, cautionIds),
+    ...rinseSteps(input),
+    ...washStep(input),
+    dryStep(input),
+    finalLookStep(input),
+  ];
+  return steps.map((step, index) => ({ ...step, id: `r${input.rungIndex + 1}s${index + 1}-${step.kind}` }));
+}
+
+/** Mixing, applying, waiting and looking. */
+function workSteps({ fit, context, rungIndex }: StepsInput, cautionIds: string[]): Step[] {
+  const { method, window } = fit;
+  const amounts = recipe(fit, context);
   const tempC = method.wetting === 'dry' ? null : window.tempC;
   const notes = (kind: keyof Method['notes']) => method.notes[kind] ?? [];
   const signs = signsFor(method, context);
   const draft = (kind: Step['kind'], fields: Partial<Step>): Step => draftStep(kind, rungIndex, fields);
-  const steps = [
-    ...beforeSteps(input, cautionIds),
-    ...(wet
-      ? [draft('mix', { ...amounts, tempC, pH: bathPH(method, context), notes: notes('mix'), cautionIds })]
+  const { vessel, batches } = amounts;
+  return [
+    ...(method.agents.length > 0
+      ? [
+          draft('mix', {
+            ...amounts,
+            tempC,
+            pH: context.index.factsOf(method).pH,
+            notes: [...notes('mix'), ...schoolNotes('mix', fit, context).notes],
+            cautionIds,
+          }),
+        ]
       : []),
     draft('apply', {
       action: window.action,
-      vessel: amounts.vessel,
+      vessel,
+      batches,
       tempC,
+      programme: method.inMachine ? method.programme : null,
       notes: notes('apply'),
       cautionIds,
     }),
@@ -41,7 +64,8 @@ export function buildSteps(input: StepsInput): Step[] {
         untilCool: method.untilCool,
         attended: cautionIds.includes('stayWithIt'),
       },
-      vessel: amounts.vessel,
+      vessel,
+      batches,
       tempC,
       notes: notes('dwell'),
       ...signs,
@@ -49,23 +73,15 @@ export function buildSteps(input: StepsInput): Step[] {
     }),
     draft('look', { notes: notes('look'), ...signs }),
     ...(method.solventAftercare
-      ? [draft('airOut', { notes: [], cautionIds: cautionIds.filter((id) => id !== 'hotWater') })]
+      ? [draft('airOut', { cautionIds: cautionIds.filter((id) => id !== 'hotWater') })]
       : []),
-    ...rinseSteps(input, notes('rinse')),
-    ...washStep(input, notes('wash')),
-    dryStep(input, notes('dry')),
-    finalLookStep(input),
   ];
-  return steps.map((step, index) => ({ ...step, id: `r${rungIndex + 1}s${index + 1}-${step.kind}` }));
 }
 
-function rinseSteps({ method, rungIndex, context, window }: StepsInput, notes: readonly string[]): Step[] {
+function rinseSteps({ fit: { method, window }, rungIndex, context }: StepsInput): Step[] {
   if (method.rinse === 'none') return [];
-  const way =
-    method.rinse === 'vacuum' ? 'vacuum' : method.rinse === 'full' && context.rinsable ? 'change' : 'damp';
-  const chlorine = method.agents.some((use) =>
-    agentById(context.knowledge, use.agentId).chemistries.includes('chlorine'),
-  );
+  const way = rinseWay(method, context);
+  const chlorine = context.index.factsOf(method).chemistries.includes('chlorine');
   const thorough = chlorine || context.item.skinContact;
   const maxC = Math.min(30, window.tempC.max);
   return [
@@ -74,7 +90,12 @@ function rinseSteps({ method, rungIndex, context, window }: StepsInput, notes: r
       rinses: way === 'vacuum' ? 0 : way === 'change' && thorough ? 3 : 2,
       tempC: way === 'vacuum' ? null : { min: 5, max: maxC, target: Math.min(20, maxC) },
       // What a method says of rinsing through does not hold where nothing can be rinsed through.
-      notes: method.rinse === 'full' && way === 'damp' ? [] : notes,
+      notes: method.rinse === 'full' && way === 'damp' ? [] : (method.notes.rinse ?? []),
     }),
   ];
+}
+
+function rinseWay({ rinse }: Method, { rinsable }: PlanContext): 'change' | 'damp' | 'vacuum' {
+  if (rinse === 'vacuum') return 'vacuum';
+  return rinse === 'full' && rinsable ? 'change' : 'damp';
 }

@@ -1,30 +1,31 @@
 import { type Method, SCALD_WARNING_C, TONGS_C } from '@feverfew/knowledge';
-import { agentById, type PlanContext } from './context.js';
+import type { PlanContext } from './context.js';
 import type { WorkWindow } from './workWindow.js';
 
 /** Every caution a recipe carries: its agents', its heat, its vessel, its trouble; always the label and the poison line. */
 export function methodCautions(
   method: Method,
   window: WorkWindow,
-  { knowledge, mark }: PlanContext,
+  { index, marks, item }: PlanContext,
 ): string[] {
-  const agents = method.agents.map((use) => agentById(knowledge, use.agentId));
+  const { agents } = index.factsOf(method);
   const hot = method.wetting === 'dry' ? 0 : window.tempC.target;
   const ids = [
     ...agents.flatMap((agent) => agent.cautionIds),
     ...(agents.some((agent) => agent.attended) ? ['stayWithIt'] : []),
     ...(hot > TONGS_C ? ['tongs'] : hot >= SCALD_WARNING_C ? ['hotWater'] : []),
-    ...(method.wetting === 'immersion' ? ['openSoak'] : []),
-    ...(mark.bodyFluid ? ['bodyFluids', 'gloves'] : []),
+    ...(method.wetting === 'immersion' && !method.inMachine ? ['openSoak'] : []),
+    ...(marks.some((work) => work.mark.bodyFluid) ? ['bodyFluids', 'gloves'] : []),
+    ...item.cautionIds,
     ...(agents.length > 0 ? ['followLabel', 'poisonLine'] : []),
   ];
-  return ids.filter((id, index) => ids.indexOf(id) === index);
+  return [...new Set(ids)];
 }
 
 /** Signs to expect with this method on this trouble, and the alarms that always stop the work. */
 export function signsFor(
   method: Method,
-  { mark, knowledge, facts }: PlanContext,
+  { marks, knowledge, facts, index }: PlanContext,
 ): { expectedSignIds: string[]; alarmSignIds: string[] } {
   const used = method.agents.map((use) => use.agentId);
   const shows = (id: string) => {
@@ -34,12 +35,15 @@ export function signsFor(
       (sign.withAgentIds.length === 0 || sign.withAgentIds.some((agentId) => used.includes(agentId)))
     );
   };
-  const expected = [...mark.expectedSignIds, ...method.expectedSignIds].filter(shows);
+  const expected = [
+    ...marks.flatMap((work) => work.causes.flatMap((cause) => cause.mark.expectedSignIds)),
+    ...method.expectedSignIds,
+  ].filter(shows);
   const groups = facts.piece.parts.flatMap((part) =>
-    part.fibres.map(({ fibreId }) => knowledge.fibres.find((fibre) => fibre.id === fibreId)?.group),
+    part.fibres.map(({ fibreId }) => index.fibres.get(fibreId)?.group),
   );
   return {
-    expectedSignIds: expected.filter((id, index) => expected.indexOf(id) === index),
+    expectedSignIds: [...new Set(expected)],
     alarmSignIds: [
       ...(facts.piece.colour === 'white' ? [] : ['dyeOnCloth', 'groundChanges']),
       ...(groups.includes('animalProtein') ? ['felting'] : []),

@@ -1,7 +1,10 @@
-import type { Agent, Item, Knowledge, Mark } from '@feverfew/knowledge';
+import type { Agent, Item, Knowledge } from '@feverfew/knowledge';
 import { WETTINGS } from '@feverfew/knowledge';
 import type { Envelope } from './envelope.js';
+import type { FollowedSchool } from './followedSchools.js';
 import type { Household } from './household.js';
+import { indexKnowledge, type KnowledgeIndex } from './knowledgeIndex.js';
+import type { WorkMark } from './trouble/workMarks.js';
 import type { TroubleFacts } from './troubleFacts.js';
 
 /** Everything one planning run looks at. */
@@ -9,16 +12,20 @@ export interface PlanContext {
   readonly facts: TroubleFacts;
   readonly household: Household;
   readonly knowledge: Knowledge;
+  readonly index: KnowledgeIndex;
   readonly envelope: Envelope;
-  readonly mark: Mark;
+  readonly marks: readonly WorkMark[];
   readonly item: Item;
   readonly dryMassG: number;
   /** False for pieces that water cannot be drained through: carpets, upholstery, anything kept from immersion. */
   readonly rinsable: boolean;
+  readonly schools: ReadonlyMap<string, FollowedSchool>;
+  /** Agents in the house, by id, with their strength. */
+  readonly cupboard: ReadonlyMap<string, number | null>;
 }
 
 export function agentById(knowledge: Knowledge, agentId: string): Agent {
-  const agent = knowledge.agents.find((candidate) => candidate.id === agentId);
+  const agent = indexKnowledge(knowledge).agents.get(agentId);
   if (!agent) throw new Error(`no agent ${agentId}`);
   return agent;
 }

@@ -25,7 +25,7 @@ describe('every mark on every fibre', () => {
           plan.findings.some((finding) => finding.code === 'noHomeMethod') &&
           plan.findings.some((finding) => finding.code === 'professionalHand');
         expect([mark.id, fibre.id, plan.ladder.length > 0 || none]).toEqual([mark.id, fibre.id, true]);
-        expect(checkPlan(plan, knowledge)).toEqual([]);
+        expect(checkPlan(plan, household, knowledge)).toEqual([]);
       }
     }
   });

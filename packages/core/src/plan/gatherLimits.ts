@@ -1,23 +1,33 @@
-import type { Knowledge } from '@feverfew/knowledge';
+import type { FollowedSchool } from './followedSchools.js';
+import type { KnowledgeIndex } from './knowledgeIndex.js';
 import type { Limit } from './limit.js';
 import { colourLimits } from './limits/colourLimits.js';
 import { conditionLimits } from './limits/conditionLimits.js';
 import { constructionLimits } from './limits/constructionLimits.js';
 import { fibreLimits } from './limits/fibreLimits.js';
 import { labelLimits } from './limits/labelLimits.js';
+import { partLimits } from './limits/partLimits.js';
+import { schoolLimits } from './limits/schoolLimits.js';
 import { soilLimits } from './limits/soilLimits.js';
+import type { WorkMark } from './trouble/workMarks.js';
 import type { TroubleFacts } from './troubleFacts.js';
 
-/** Every limit that applies to this trouble on this piece, in a fixed order of families. */
-export function gatherLimits(facts: TroubleFacts, knowledge: Knowledge): Limit[] {
-  const item = knowledge.items.find((candidate) => candidate.id === facts.piece.itemId);
-  const mark = knowledge.marks.find((candidate) => candidate.id === facts.markId);
+/** Every limit that applies to these troubles on this piece, in a fixed order of families. */
+export function gatherLimits(
+  facts: TroubleFacts,
+  marks: readonly WorkMark[],
+  schools: ReadonlyMap<string, FollowedSchool>,
+  index: KnowledgeIndex,
+): Limit[] {
+  const item = facts.piece.itemId === null ? undefined : index.items.get(facts.piece.itemId);
   return [
     ...labelLimits(facts.piece, item?.coded ?? false),
-    ...fibreLimits(facts.piece, knowledge),
+    ...fibreLimits(facts.piece, index),
+    ...partLimits(facts.piece, index),
     ...constructionLimits(facts.piece, item),
     ...colourLimits(facts.piece),
     ...conditionLimits(facts.piece),
-    ...soilLimits(mark, knowledge),
+    ...soilLimits(marks, facts, schools),
+    ...schoolLimits(schools, facts.piece.itemId),
   ];
 }

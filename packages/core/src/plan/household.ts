@@ -30,6 +30,7 @@ export interface Household {
   readonly boraxSold: boolean;
   readonly allowChlorine: boolean;
   readonly allowAmmonia: boolean;
+  readonly allowOxalic: boolean;
   /** Chosen view per dispute; a dispute left out follows the default school. */
   readonly schools: Readonly<Record<string, string>>;
 }

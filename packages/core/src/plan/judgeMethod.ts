@@ -1,28 +1,27 @@
-import { type Agent, type Method, WETTINGS } from '@feverfew/knowledge';
+import { type Agent, type Method, PROGRAMMES, WETTINGS } from '@feverfew/knowledge';
 import { type Finding, finding } from '../explain/finding.js';
-import { bathPH } from './bathPH.js';
-import { agentById, type PlanContext } from './context.js';
+import type { PlanContext } from './context.js';
+import { historyFindings } from './historyFindings.js';
 import { selectVessel } from './selectVessel.js';
 import { strengthFindings } from './strengthFindings.js';
 import type { WorkWindow } from './workWindow.js';
 
-/** Longest contact that counts as brief for a weak acid that is rinsed out, min. */
-const BRIEF_MIN = 60;
-
 /** Findings that rule a method out; empty when nothing stands against it. Every rule is asked, none hides another. */
 export function judgeMethod(method: Method, window: WorkWindow, context: PlanContext): Finding[] {
-  const agents = method.agents.map((use) => agentById(context.knowledge, use.agentId));
+  const { agents } = context.index.factsOf(method);
   return [
     ...chemistryFindings(agents, context),
     ...temperatureFindings(method, window, context),
-    ...pHFindings(method, agents, context),
+    ...pHFindings(method, context),
     ...wettingFindings(method, context),
     ...dwellFindings(method, window, context),
     ...pieceFindings(method, context),
+    ...machineFindings(method, context),
     ...agents.flatMap((agent) => householdFindings(agent, context)),
     ...agents.flatMap((agent) => strengthFindings(agent, context.household)),
     ...vesselFindings(method, agents, context),
     ...triedFindings(agents, context),
+    ...historyFindings(method, context),
     ...schoolFindings(method, context),
   ];
 }
@@ -56,11 +55,11 @@ function temperatureFindings(method: Method, window: WorkWindow, { envelope }: P
   ];
 }
 
-function pHFindings(method: Method, agents: readonly Agent[], context: PlanContext): Finding[] {
-  const range = bathPH(method, context);
+function pHFindings(method: Method, context: PlanContext): Finding[] {
+  const { pH: range, briefAcid } = context.index.factsOf(method);
   if (!range) return [];
   const { pH } = context.envelope;
-  const floor = isBriefAcid(method, agents) ? Math.min(pH.min, pH.weakAcidBrieflyMin) : pH.min;
+  const floor = briefAcid ? Math.min(pH.min, pH.weakAcidBrieflyMin) : pH.min;
   const outside = (owner: (typeof pH.limits)[number] | undefined) =>
     owner
       ? [
@@ -81,23 +80,6 @@ function pHFindings(method: Method, agents: readonly Agent[], context: PlanConte
   return [];
 }
 
-/** Vinegar, citric acid or peroxide alone, at most an hour and rinsed or blotted out after. */
-export function isBriefAcid(method: Method, agents: readonly Agent[]): boolean {
-  const mild = (agent: Agent) =>
-    agent.chemistries.every(
-      (chemistry) =>
-        chemistry === 'weakAcid' ||
-        chemistry === 'peroxide' ||
-        chemistry === 'detergent' ||
-        chemistry === 'water',
-    );
-  return (
-    agents.every(mild) &&
-    method.dwellMin.max <= BRIEF_MIN &&
-    (method.rinse === 'full' || method.rinse === 'damp')
-  );
-}
-
 function wettingFindings(method: Method, { envelope, rinsable }: PlanContext): Finding[] {
   const { most, limits } = envelope.wetting;
   const tooMuch = WETTINGS.indexOf(method.wetting) > WETTINGS.indexOf(most);
@@ -114,11 +96,13 @@ function wettingFindings(method: Method, { envelope, rinsable }: PlanContext): F
     : [];
 }
 
-function dwellFindings(method: Method, window: WorkWindow, { envelope, knowledge }: PlanContext): Finding[] {
+function dwellFindings(method: Method, window: WorkWindow, { envelope, index }: PlanContext): Finding[] {
   if (window.bounds.maxDwellMin === undefined || window.bounds.maxDwellMin >= method.dwellMin.min) return [];
-  const limit = method.agents
-    .flatMap((use) => agentById(knowledge, use.agentId).chemistries)
-    .flatMap((chemistry) => envelope.chemistry.find((entry) => entry.chemistry === chemistry)?.limits ?? [])
+  const limit = index
+    .factsOf(method)
+    .chemistries.flatMap(
+      (chemistry) => envelope.chemistry.find((entry) => entry.chemistry === chemistry)?.limits ?? [],
+    )
     .find((candidate) => candidate.bounds.maxDwellMin === window.bounds.maxDwellMin);
   return limit
     ? [
@@ -131,27 +115,13 @@ function dwellFindings(method: Method, window: WorkWindow, { envelope, knowledge
     : [];
 }
 
-function pieceFindings(method: Method, { facts, mark, knowledge }: PlanContext): Finding[] {
-  const sturdyFibres = facts.piece.parts.every(
-    (part) =>
-      part.fibres.length > 0 &&
-      part.fibres.every(({ fibreId }) =>
-        ['cellulose', 'bastLeaf'].includes(
-          knowledge.fibres.find((fibre) => fibre.id === fibreId)?.group ?? '',
-        ),
-      ),
-  );
-  const sturdy =
-    sturdyFibres &&
-    facts.piece.parts.length > 0 &&
-    (facts.piece.condition === 'sound' || facts.piece.condition === 'worn');
-  const main = mark.components.filter((part) => part.weight >= 0.5).map((part) => part.componentId);
-  const wrong = method.notWhenMostly.find((componentId) => main.includes(componentId));
+function pieceFindings(method: Method, context: PlanContext): Finding[] {
+  const wrong = wrongFirstMove(method, context);
   return [
-    ...(method.whitesOnly && facts.piece.colour !== 'white'
+    ...(method.whitesOnly && context.facts.piece.colour !== 'white'
       ? [finding('whitesOnly', { methodId: method.id }, method.sourceIds)]
       : []),
-    ...(method.sturdyOnly && !sturdy
+    ...(method.sturdyOnly && !isSturdy(context)
       ? [finding('sturdyOnly', { methodId: method.id }, method.sourceIds)]
       : []),
     ...(wrong
@@ -160,12 +130,57 @@ function pieceFindings(method: Method, { facts, mark, knowledge }: PlanContext):
   ];
 }
 
-function householdFindings(agent: Agent, { facts, household }: PlanContext): Finding[] {
+/** Cotton, linen and their like throughout, in sound or worn state. */
+function isSturdy({ facts: { piece }, index }: PlanContext): boolean {
+  return (
+    piece.parts.length > 0 &&
+    (piece.condition === 'sound' || piece.condition === 'worn') &&
+    piece.parts.every(
+      (part) =>
+        part.fibres.length > 0 &&
+        part.fibres.every(({ fibreId }) =>
+          ['cellulose', 'bastLeaf'].includes(index.fibres.get(fibreId)?.group ?? ''),
+        ),
+    )
+  );
+}
+
+/** Water alone on oil, wax or ink: wrong where every trouble is one of those; among others the dry side simply comes first. */
+function wrongFirstMove(method: Method, { marks }: PlanContext): string | undefined {
+  if (method.notWhenMostly.length === 0) return undefined;
+  const wrong = marks.map((work) => {
+    const bad = work.components.filter(({ component }) => method.notWhenMostly.includes(component.id));
+    return bad.reduce((sum, part) => sum + part.weight, 0) >= 0.5 ? bad[0]?.component.id : undefined;
+  });
+  return wrong.every((componentId) => componentId !== undefined) ? wrong[0] : undefined;
+}
+
+function machineFindings(method: Method, { envelope, household }: PlanContext): Finding[] {
+  if (!method.inMachine) return [];
+  const limit = envelope.programme.limits[0];
+  const tooStrong = PROGRAMMES.indexOf(method.programme) > PROGRAMMES.indexOf(envelope.programme.most);
+  return [
+    ...(household.hasMachine ? [] : [finding('noMachine', {})]),
+    ...(tooStrong && limit
+      ? [
+          finding(
+            'programmeTooStrong',
+            { wanted: method.programme, most: envelope.programme.most, owner: limit.owner },
+            limit.sourceIds,
+          ),
+        ]
+      : []),
+  ];
+}
+
+function householdFindings(agent: Agent, { facts, household, item }: PlanContext): Finding[] {
   const allowed = agent.chemistries.includes('chlorine')
     ? household.allowChlorine
     : agent.chemistries.includes('ammonia')
       ? household.allowAmmonia
-      : false;
+      : agent.chemistries.includes('oxalicAcid')
+        ? household.allowOxalic
+        : false;
   return [
     ...(agent.offByDefault && !allowed
       ? [finding('offByDefault', { agentId: agent.id }, agent.sourceIds)]
@@ -175,6 +190,9 @@ function householdFindings(agent: Agent, { facts, household }: PlanContext): Fin
       : []),
     ...(agent.notWithAsthma && household.asthma
       ? [finding('notWithAsthma', { agentId: agent.id }, agent.sourceIds)]
+      : []),
+    ...(agent.notForChildren && item.childrens
+      ? [finding('notForChildren', { agentId: agent.id }, agent.sourceIds)]
       : []),
     ...(agent.notWithMetalParts && facts.piece.metalParts
       ? [finding('metalParts', { agentId: agent.id }, agent.sourceIds)]
@@ -193,15 +211,14 @@ function vesselFindings(method: Method, agents: readonly Agent[], context: PlanC
 }
 
 /** A surface keeps what was put on it: a forbidden partner of something tried before stays out. */
-function triedFindings(agents: readonly Agent[], { facts, knowledge, rinsable }: PlanContext): Finding[] {
-  return facts.triedAgentIds.flatMap((triedAgentId) => {
-    const tried = agentById(knowledge, triedAgentId);
+function triedFindings(agents: readonly Agent[], { facts, index, rinsable }: PlanContext): Finding[] {
+  return facts.tried.flatMap(({ agentId: triedAgentId }) => {
+    const tried = index.agents.get(triedAgentId);
+    if (!tried) return [];
     return agents.flatMap((agent) =>
-      knowledge.forbiddenPairs
-        .filter(
-          (pair) =>
-            meets(pair, tried, agent) && (pair.apart !== 'rinse' || (!rinsable && pair.blocksSurface)),
-        )
+      index
+        .pairsBetween(tried, agent)
+        .filter((pair) => pair.apart !== 'rinse' || (!rinsable && pair.blocksSurface))
         .map((pair) =>
           finding('triedMustNotMeet', { pairId: pair.id, triedAgentId, agentId: agent.id }, pair.sourceIds),
         ),
@@ -209,22 +226,12 @@ function triedFindings(agents: readonly Agent[], { facts, knowledge, rinsable }:
   });
 }
 
-export function meets(pair: { a: string; b: string }, one: Agent, other: Agent): boolean {
-  const has = (agent: Agent, chemistry: string) =>
-    (agent.chemistries as readonly string[]).includes(chemistry);
-  return (has(one, pair.a) && has(other, pair.b)) || (has(one, pair.b) && has(other, pair.a));
-}
-
-function schoolFindings(method: Method, { household, knowledge }: PlanContext): Finding[] {
-  const school = knowledge.schools.find((candidate) => candidate.id === method.schoolId);
+/** A method of another view is out where its dispute has been decided, or where it is offered only if chosen. */
+function schoolFindings(method: Method, { index, schools }: PlanContext): Finding[] {
+  const school = method.schoolId === null ? undefined : index.schools.get(method.schoolId);
   if (!school) return [];
-  const followed = household.schools[school.dispute];
-  const rejected = followed === undefined ? false : followed !== school.id;
-  const strangeByDefault = followed === undefined && school.dispute === 'salt' && !school.isDefault;
-  if (!rejected && !strangeByDefault) return [];
-  const other =
-    followed ??
-    knowledge.schools.find((candidate) => candidate.dispute === school.dispute && candidate.isDefault)?.id ??
-    school.id;
-  return [finding('otherSchool', { schoolId: school.id, followedId: other }, school.sourceIds)];
+  const followed = schools.get(school.dispute);
+  if (!followed || followed.school.id === school.id) return [];
+  if (followed.chosenBy === 'default' && !school.onlyIfChosen) return [];
+  return [finding('otherSchool', { schoolId: school.id, followedId: followed.school.id }, school.sourceIds)];
 }

@@ -21,7 +21,9 @@ export type LimitOwner =
   | { readonly kind: 'item'; readonly itemId: string }
   | { readonly kind: 'colour'; readonly colour: Colour; readonly fastness: Fastness }
   | { readonly kind: 'condition'; readonly condition: Condition }
-  | { readonly kind: 'soil'; readonly componentId: string };
+  | { readonly kind: 'soil'; readonly componentId: string }
+  | { readonly kind: 'part'; readonly partId: string }
+  | { readonly kind: 'school'; readonly schoolId: string };
 
 export interface ChemistryBounds {
   readonly maxTempC?: number;

@@ -4,7 +4,7 @@ import { snapToTools } from '../quantity/snapToTools.js';
 import type { Household } from './household.js';
 import type { Ingredient } from './step.js';
 
-interface Wanted {
+export interface Wanted {
   readonly unit: 'g' | 'mL';
   readonly amount: number;
   readonly low: number;
@@ -29,6 +29,7 @@ export function measureIngredient(agent: Agent, wanted: Wanted, household: House
     range: { low: round(cut.low), high: round(cut.high), unit: cut.unit },
     snapped: tidy(snapToTools(Math.max(0.1, volumeML), household.tools)),
     strengthPct: cut.dilution?.fromPct ?? agent.strength?.recipe ?? null,
+    standsInFor: null,
     dilution: cut.dilution,
   };
 }

@@ -1,16 +1,30 @@
+import type { Mechanism } from '@feverfew/knowledge';
 import type { Finding } from '../explain/finding.js';
 import type { Envelope } from './envelope.js';
-import type { ExpectedEffect } from './expectedEffect.js';
+import type { ExpectedEffect, MarkEffect } from './expectedEffect.js';
 import type { Step } from './step.js';
+import type { Cause } from './trouble/diagnose.js';
 import type { TroubleFacts } from './troubleFacts.js';
 
 export const RISKS = ['low', 'fair', 'high'] as const;
 export type Risk = (typeof RISKS)[number];
 
+/** What a rung does to one component of the soil, and through which mechanisms. */
+export interface Act extends ExpectedEffect {
+  readonly componentId: string;
+  readonly mechanisms: readonly Mechanism[];
+}
+
 /** One rung of the ladder: a method with its full recipe. */
 export interface Rung {
   readonly methodId: string;
   readonly effect: ExpectedEffect;
+  /** The same for each trouble by itself. */
+  readonly effectByMark: readonly MarkEffect[];
+  /** Why it works: what it does to what. */
+  readonly acts: readonly Act[];
+  /** Why it is not done hotter, longer or stronger. */
+  readonly edges: readonly Finding[];
   readonly risk: Risk;
   readonly handsOnMin: number;
   /** Without drying. */
@@ -31,6 +45,30 @@ export interface Candidate {
   readonly findings: readonly Finding[];
 }
 
+/** The best rung with what is in the house, and the best if something were bought; equal when buying gains nothing. */
+export interface CupboardView {
+  readonly now: { readonly methodId: string; readonly effect: ExpectedEffect } | null;
+  readonly ifBought: {
+    readonly methodId: string;
+    readonly effect: ExpectedEffect;
+    readonly agentIds: readonly string[];
+  } | null;
+}
+
+/** The view followed in a dispute that matters to this plan. */
+export interface SchoolView {
+  readonly dispute: string;
+  readonly schoolId: string;
+  readonly chosenBy: 'plan' | 'household' | 'default';
+}
+
+/** What a trouble whose cause decides may come from. */
+export interface DiagnosisView {
+  readonly diagnosisId: string;
+  readonly markId: string;
+  readonly causes: readonly Cause[];
+}
+
 export interface Plan {
   readonly knowledgeVersion: string;
   readonly facts: TroubleFacts;
@@ -39,4 +77,7 @@ export interface Plan {
   readonly candidates: readonly Candidate[];
   /** Remarks on the whole: what is missing, what to mind, whom to ask. */
   readonly findings: readonly Finding[];
+  readonly cupboard: CupboardView;
+  readonly schools: readonly SchoolView[];
+  readonly diagnoses: readonly DiagnosisView[];
 }

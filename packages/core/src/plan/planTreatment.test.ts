@@ -207,7 +207,7 @@ describe('chlorine in the house', () => {
   });
   it('is ruled out where ammonia was tried', () => {
     expect(
-      codes(against(plan({ ...white, triedAgentIds: ['ammonia'] }, withBoth), 'chlorineSoak')),
+      codes(against(plan({ ...white, tried: tried('ammonia') }, withBoth), 'chlorineSoak')),
     ).toContain('triedMustNotMeet');
   });
 });

@@ -1,32 +1,42 @@
-import { type Method, SATURATION_ML_PER_G } from '@feverfew/knowledge';
+import { type Method, SATURATION_ML_PER_G, type Substitution } from '@feverfew/knowledge';
 import { spotVolume } from '../bath/spotVolume.js';
 import { waterShares } from '../bath/waterShares.js';
 import { agentById, type PlanContext } from './context.js';
-import { measureIngredient } from './measureIngredient.js';
+import { measureIngredient, type Wanted } from './measureIngredient.js';
 import { selectVessel } from './selectVessel.js';
 import type { Ingredient, Step } from './step.js';
 import type { WorkWindow } from './workWindow.js';
 
-export type Recipe = Pick<Step, 'ingredients' | 'waterML' | 'bath' | 'vessel'>;
+export type Recipe = Pick<Step, 'ingredients' | 'waterML' | 'bath' | 'vessel' | 'batches'>;
 
-/** Amounts for one round: a bath sized to piece and vessel, or a small mix sized to the spot. */
-export function recipe(method: Method, window: WorkWindow, context: PlanContext): Recipe {
-  return method.liquorRatioLPerKg === null ? smallMix(method, context) : bathRecipe(method, window, context);
+/** A method with its stand-in, if any, and the window it is worked in. */
+export interface RecipeFor {
+  readonly method: Method;
+  readonly standIn: Substitution | null;
+  readonly window: WorkWindow;
 }
 
-function bathRecipe(method: Method, window: WorkWindow, context: PlanContext): Recipe {
-  const agents = method.agents.map((use) => agentById(context.knowledge, use.agentId));
-  const choice = selectVessel(method, agents, context);
-  if (choice.kind !== 'chosen') return { ingredients: [], waterML: null, bath: null, vessel: null };
-  const { vessel, bath } = choice;
+/** Amounts for one round: a bath sized to piece and vessel, or a small mix sized to the spot. */
+export function recipe(forWhat: RecipeFor, context: PlanContext): Recipe {
+  return forWhat.method.liquorRatioLPerKg === null
+    ? smallMix(forWhat, context)
+    : bathRecipe(forWhat, context);
+}
+
+function bathRecipe({ method, standIn, window }: RecipeFor, context: PlanContext): Recipe {
+  const choice = selectVessel(method, context.index.factsOf(method).agents, context);
+  if (choice.kind !== 'chosen')
+    return { ingredients: [], waterML: null, bath: null, vessel: null, batches: 1 };
+  const { vessel, bath, batches } = choice;
   const shares = waterShares(bath.waterL, window.tempC.target, context.household.taps);
+  const least = isLessAtFirst(context);
   return {
-    ingredients: ingredientsOf(method, context, (dose) => {
+    ingredients: ingredientsOf(method, standIn, context, (dose) => {
       if (dose.per !== 'litre') return null;
       const { low, high } = dose.amount;
       return {
         unit: dose.unit,
-        amount: ((low + high) / 2) * bath.waterL,
+        amount: (least ? low : (low + high) / 2) * bath.waterL,
         low: low * bath.waterL,
         high: high * bath.waterL,
       };
@@ -39,10 +49,14 @@ function bathRecipe(method: Method, window: WorkWindow, context: PlanContext): R
       volumeL: vessel.volumeL,
       fillL: Math.round(bath.fillL * 10) / 10,
     },
+    batches,
   };
 }
 
-function smallMix(method: Method, context: PlanContext): Recipe {
+const isLessAtFirst = ({ schools }: PlanContext): boolean =>
+  [...schools.values()].some(({ school }) => school.effect.kind === 'dose' && school.effect.at === 'low');
+
+function smallMix({ method, standIn }: RecipeFor, context: PlanContext): Recipe {
   const totalML = mixVolume(method, context);
   const agentParts = method.agents.reduce(
     (sum, use) => sum + (use.dose.per === 'parts' ? use.dose.parts : 0),
@@ -52,15 +66,23 @@ function smallMix(method: Method, context: PlanContext): Recipe {
   // Powders and liquids used one after the other are not one mix: each covers the spot by itself.
   const most = Math.max(...method.agents.map((use) => (use.dose.per === 'parts' ? use.dose.parts : 0)));
   const share = (own: number) => (totalML * own) / (method.waterParts === null ? most : parts);
+  const ingredients = ingredientsOf(method, standIn, context, (dose) => {
+    if (dose.per !== 'parts') return null;
+    const amount = share(dose.parts);
+    return { unit: 'mL', amount, low: amount * 0.8, high: amount * 1.25 };
+  });
+  // A powder standing in for a liquid is dissolved in as much water as the liquid would have been.
+  const dissolved = ingredients.reduce(
+    (sum, one) => sum + (one.standsInFor?.unit === 'mL' && one.massG !== null ? one.standsInFor.amount : 0),
+    0,
+  );
+  const waterML = (method.waterParts ? share(method.waterParts) : 0) + dissolved;
   return {
-    ingredients: ingredientsOf(method, context, (dose) => {
-      if (dose.per !== 'parts') return null;
-      const amount = share(dose.parts);
-      return { unit: 'mL', amount, low: amount * 0.8, high: amount * 1.25 };
-    }),
-    waterML: method.waterParts ? Math.round(share(method.waterParts)) : null,
+    ingredients,
+    waterML: waterML > 0 ? Math.round(waterML) : null,
     bath: null,
     vessel: null,
+    batches: 1,
   };
 }
 
@@ -74,28 +96,59 @@ function mixVolume(method: Method, { facts, dryMassG, rinsable }: PlanContext): 
   return Math.ceil((dryMassG * SATURATION_ML_PER_G) / 50) * 50;
 }
 
-type DoseOf = (dose: Method['agents'][number]['dose']) => Parameters<typeof measureIngredient>[1] | null;
+type DoseOf = (dose: Method['agents'][number]['dose']) => Wanted | null;
 
 function ingredientsOf(
   method: Method,
+  standIn: Substitution | null,
   { knowledge, household }: PlanContext,
   wantedOf: DoseOf,
 ): Ingredient[] {
   return method.agents.map((use) => {
     const wanted = wantedOf(use.dose);
-    if (wanted) return measureIngredient(agentById(knowledge, use.agentId), wanted, household);
+    if (!wanted) return byLabel(use.agentId);
+    const agent = agentById(knowledge, use.agentId);
+    if (standIn?.useAgentId !== use.agentId) return measureIngredient(agent, wanted, household);
+    const asked = inUnit(
+      wanted,
+      standIn.wantedUnit,
+      agentById(knowledge, standIn.wantedAgentId).densityGPerML.centre,
+    );
+    const used = {
+      unit: standIn.useUnit,
+      amount: asked.amount * standIn.factor,
+      low: asked.low * standIn.factor,
+      high: asked.high * standIn.factor,
+    };
     return {
-      agentId: use.agentId,
-      basis: 'label',
-      massG: null,
-      volumeML: null,
-      range: null,
-      snapped: null,
-      strengthPct: null,
-      dilution: null,
+      ...measureIngredient(agent, used, household),
+      standsInFor: {
+        agentId: standIn.wantedAgentId,
+        amount: Math.round(asked.amount * 10) / 10,
+        unit: asked.unit,
+      },
     };
   });
 }
+
+function inUnit(wanted: Wanted, unit: 'g' | 'mL', densityGPerML: number): Wanted {
+  if (wanted.unit === unit) return wanted;
+  const factor = unit === 'g' ? densityGPerML : 1 / densityGPerML;
+  return { unit, amount: wanted.amount * factor, low: wanted.low * factor, high: wanted.high * factor };
+}
+
+/** An agent dosed by its own label. */
+export const byLabel = (agentId: string): Ingredient => ({
+  agentId,
+  basis: 'label',
+  massG: null,
+  volumeML: null,
+  range: null,
+  snapped: null,
+  strengthPct: null,
+  standsInFor: null,
+  dilution: null,
+});
 
 function roundShares(shares: ReturnType<typeof waterShares>) {
   const litres = (value: number) => Math.round(value * 10) / 10;

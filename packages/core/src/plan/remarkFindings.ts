@@ -1,29 +1,37 @@
-import type { Method } from '@feverfew/knowledge';
+import type { Method, Substitution } from '@feverfew/knowledge';
 import { type Finding, finding } from '../explain/finding.js';
-import { bathPH } from './bathPH.js';
-import { agentById, type PlanContext } from './context.js';
-import { isBriefAcid } from './judgeMethod.js';
+import type { PlanContext } from './context.js';
+import { missingAgents } from './cupboard.js';
+import { roundsDone } from './historyFindings.js';
 import type { WorkWindow } from './workWindow.js';
 
-/** What a person should know about a method that is allowed: tests, missing agents, softened edges, odds. */
-export function remarkFindings(method: Method, window: WorkWindow, context: PlanContext): Finding[] {
-  const agents = method.agents.map((use) => agentById(context.knowledge, use.agentId));
-  const { envelope, household } = context;
-  const pH = bathPH(method, context);
+/** What a person should know about a method that is allowed: tests, missing agents, stand-ins, softened edges, odds. */
+export function remarkFindings(
+  method: Method,
+  standIn: Substitution | null,
+  window: WorkWindow,
+  context: PlanContext,
+): Finding[] {
+  const { pH, briefAcid } = context.index.factsOf(method);
+  const { envelope } = context;
   const actionLimit = envelope.action.limits[0];
   return [
     ...hiddenTestFindings(method, context),
-    ...agents
-      .filter(
-        (agent) => agent.id !== 'water' && !household.cupboard.some((entry) => entry.agentId === agent.id),
-      )
-      .map((agent) => finding('notInCupboard', { agentId: agent.id })),
-    ...agents.flatMap((agent) => {
-      const pct = household.cupboard.find((entry) => entry.agentId === agent.id)?.strengthPct;
-      return agent.strength && pct && pct > agent.strength.recipe
-        ? [finding('dilutedFirst', { agentId: agent.id, fromPct: pct, toPct: agent.strength.recipe })]
-        : [];
-    }),
+    ...(standIn
+      ? [
+          finding(
+            'standsIn',
+            {
+              substitutionId: standIn.id,
+              useAgentId: standIn.useAgentId,
+              wantedAgentId: standIn.wantedAgentId,
+            },
+            standIn.sourceIds,
+          ),
+        ]
+      : []),
+    ...missingAgents(method, context).map((agentId) => finding('notInCupboard', { agentId })),
+    ...dilutionRemarks(method, context),
     ...temperatureRemarks(method, window, context),
     ...(actionLimit && window.action !== method.action
       ? [
@@ -34,10 +42,31 @@ export function remarkFindings(method: Method, window: WorkWindow, context: Plan
           ),
         ]
       : []),
-    ...(pH && isBriefAcid(method, agents) && pH.low < envelope.pH.min
+    ...(pH && briefAcid && pH.low < envelope.pH.min
       ? [finding('acidBriefly', { pH: pH.low }, ['textileHandbook'])]
       : []),
+    ...historyRemarks(method, window, context),
     ...(method.schoolId ? [finding('schoolFollowed', { schoolId: method.schoolId })] : []),
+  ];
+}
+
+function dilutionRemarks(method: Method, { cupboard, index }: PlanContext): Finding[] {
+  return index.factsOf(method).agents.flatMap((agent) => {
+    const pct = cupboard.get(agent.id);
+    return agent.strength && pct && pct > agent.strength.recipe
+      ? [finding('dilutedFirst', { agentId: agent.id, fromPct: pct, toPct: agent.strength.recipe })]
+      : [];
+  });
+}
+
+function historyRemarks(method: Method, window: WorkWindow, context: PlanContext): Finding[] {
+  const done = roundsDone(method, context);
+  const once = context.facts.tried.find(
+    (product) => product.effect === 'nothing' && method.agents.some((use) => use.agentId === product.agentId),
+  );
+  return [
+    ...(done > 0 ? [finding('roundsLeft', { done, left: window.maxRounds })] : []),
+    ...(once ? [finding('triedOnce', { agentId: once.agentId }, ['memory'])] : []),
   ];
 }
 
@@ -61,20 +90,17 @@ function temperatureRemarks(method: Method, window: WorkWindow, { household }: P
 }
 
 /** Which chemistry asks for a hidden test, and why; also the warning that a reducer takes the piece's own dye. */
-export function hiddenTestFindings(method: Method, { envelope, knowledge }: PlanContext): Finding[] {
-  const tests = method.agents.flatMap((use) =>
-    agentById(knowledge, use.agentId).chemistries.flatMap((chemistry) => {
-      const limit = envelope.chemistry
-        .find((window) => window.chemistry === chemistry)
-        ?.limits.find((candidate) => candidate.verdict !== 'never');
-      if (!limit) return [];
-      const test = finding('hiddenTestFirst', { chemistry, owner: limit.owner }, limit.sourceIds);
-      return chemistry === 'reducer' && limit.owner.kind === 'colour'
-        ? [test, finding('ownDyeAtRisk', { agentId: use.agentId }, limit.sourceIds)]
-        : [test];
-    }),
-  );
-  return tests.filter(
-    (test, index) => tests.findIndex((other) => JSON.stringify(other) === JSON.stringify(test)) === index,
-  );
+export function hiddenTestFindings(method: Method, { envelope, index }: PlanContext): Finding[] {
+  const { agents, chemistries } = index.factsOf(method);
+  return chemistries.flatMap((chemistry) => {
+    const limit = envelope.chemistry
+      .find((window) => window.chemistry === chemistry)
+      ?.limits.find((candidate) => candidate.verdict !== 'never');
+    if (!limit) return [];
+    const test = finding('hiddenTestFirst', { chemistry, owner: limit.owner }, limit.sourceIds);
+    const reducer = agents.find((agent) => agent.chemistries.includes('reducer'));
+    return chemistry === 'reducer' && reducer && limit.owner.kind === 'colour'
+      ? [test, finding('ownDyeAtRisk', { agentId: reducer.id }, limit.sourceIds)]
+      : [test];
+  });
 }

@@ -30,6 +30,12 @@ export interface Ingredient {
   readonly snapped: SnappedVolume | null;
   /** Strength of what is poured, % as on the bottle; null where strength does not matter. */
   readonly strengthPct: number | null;
+  /** What it stands in for, with the amount the recipe asked of that. */
+  readonly standsInFor: {
+    readonly agentId: string;
+    readonly amount: number;
+    readonly unit: 'g' | 'mL';
+  } | null;
   readonly dilution: { readonly fromPct: number; readonly toPct: number; readonly waterML: number } | null;
 }
 
@@ -57,6 +63,8 @@ export interface Step {
     readonly volumeL: number;
     readonly fillL: number;
   } | null;
+  /** How many times the step is done, a part of the set at a time. */
+  readonly batches: number;
   readonly tempC: { readonly min: number; readonly max: number; readonly target: number } | null;
   readonly pH: { readonly low: number; readonly high: number } | null;
   readonly action: Action | null;

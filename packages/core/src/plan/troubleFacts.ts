@@ -7,9 +7,38 @@ export type Heat = (typeof HEATS)[number];
 export const WETNESSES = ['wet', 'dry', 'unknown'] as const;
 export type Wetness = (typeof WETNESSES)[number];
 
-/** One trouble on one piece, as far as it has been told. */
+export const TRIED_EFFECTS = ['nothing', 'some', 'unknown'] as const;
+export type TriedEffect = (typeof TRIED_EFFECTS)[number];
+
+/** A product put on it before this tool was asked. */
+export interface TriedProduct {
+  readonly agentId: string;
+  readonly times: number;
+  readonly effect: TriedEffect;
+  /** With hot water or heat on it. */
+  readonly hot: boolean;
+}
+
+/** A method of this tool already done on this trouble. */
+export interface DoneMethod {
+  readonly methodId: string;
+  readonly rounds: number;
+  /** Its last round took out next to nothing. */
+  readonly stalled: boolean;
+}
+
+/** Whether a plan may count on things that would have to be bought. */
+export const REACHES = ['house', 'shop'] as const;
+export type Reach = (typeof REACHES)[number];
+
+/** One or several troubles on one piece, as far as they have been told. */
 export interface TroubleFacts {
-  readonly markId: string | null;
+  /** All troubles to be dealt with in one plan; empty while none is told. */
+  readonly markIds: readonly string[];
+  /** Components seen to be gone: the plan is for what is left. */
+  readonly goneComponentIds: readonly string[];
+  /** Answers to the questions of a diagnosis, by question. */
+  readonly answers: Readonly<Record<string, string>>;
   readonly piece: PieceFacts;
   /** Index of the part the trouble is on. */
   readonly partIndex: number;
@@ -18,5 +47,12 @@ export interface TroubleFacts {
   readonly heat: Heat;
   /** null = the whole piece. */
   readonly sizeCm: { readonly length: number; readonly width: number } | null;
-  readonly triedAgentIds: readonly string[];
+  readonly tried: readonly TriedProduct[];
+  readonly done: readonly DoneMethod[];
+  /** Views chosen for this plan alone, by dispute; the household's hold for the rest. */
+  readonly schools: Readonly<Record<string, string>>;
+  readonly reach: Reach;
 }
+
+/** Most marks one plan takes on. */
+export const MOST_MARKS = 5;

@@ -1,6 +1,7 @@
-import { ACTIONS, type Action, type Method } from '@feverfew/knowledge';
+import { ACTIONS, type Action, type Method, MOST_WASH_BEFORE_GONE_C } from '@feverfew/knowledge';
 import { waterShares } from '../bath/waterShares.js';
-import { agentById, type PlanContext } from './context.js';
+import type { PlanContext } from './context.js';
+import { roundsDone } from './historyFindings.js';
 import type { ChemistryBounds, TempLimit } from './limit.js';
 
 /** What is left of a method's own windows inside the envelope. */
@@ -17,25 +18,35 @@ export interface WorkWindow {
 export function workWindow(method: Method, context: PlanContext): WorkWindow {
   const { envelope, household } = context;
   const bounds = tightestBounds(method, context);
-  const ceiling = Math.min(envelope.tempC.max, bounds.maxTempC ?? 95);
+  const ceiling = Math.min(envelope.tempC.max, bounds.maxTempC ?? 95, machineCeiling(method, context));
   const max = Math.min(method.tempC.max, ceiling);
   const min = Math.min(method.tempC.min, max);
   const coldest = Math.min(max, Math.max(min, household.taps.coldC));
-  const hottest = method.wetting === 'immersion' ? Math.min(max, hottestReachable(context)) : max;
+  const fromTaps = method.wetting === 'immersion' && !method.inMachine;
+  const hottest = fromTaps ? Math.min(max, hottestReachable(context)) : max;
   const dwellMax = Math.min(method.dwellMin.max, bounds.maxDwellMin ?? method.dwellMin.max);
   return {
     tempC: { min, max, target: method.tempC.prefer === 'coldest' ? coldest : Math.max(min, hottest) },
-    tempLimit: ceiling < method.tempC.max ? (envelope.tempC.limits[0] ?? null) : null,
+    tempLimit: envelope.tempC.max < method.tempC.max ? (envelope.tempC.limits[0] ?? null) : null,
     dwellMin: {
       min: Math.min(method.dwellMin.min, dwellMax),
       max: dwellMax,
       lookEvery: Math.min(method.dwellMin.lookEvery, dwellMax),
     },
-    maxRounds: Math.min(method.maxRounds, bounds.maxRounds ?? method.maxRounds),
+    maxRounds: Math.min(
+      Math.max(1, method.maxRounds - roundsDone(method, context)),
+      bounds.maxRounds ?? method.maxRounds,
+    ),
     action:
       ACTIONS[Math.min(ACTIONS.indexOf(method.action), ACTIONS.indexOf(envelope.action.most))] ?? 'none',
     bounds,
   };
+}
+
+/** No hot wash while nobody has seen in daylight that a mark or a run is gone. */
+function machineCeiling(method: Method, { marks }: PlanContext): number {
+  const unseen = marks.some((work) => work.kinds.has('mark') || work.kinds.has('dyeRun'));
+  return method.inMachine && unseen ? MOST_WASH_BEFORE_GONE_C : Number.POSITIVE_INFINITY;
 }
 
 /** Warmest water taps and kettles make for a bath of ordinary size, whole °C. */
@@ -44,13 +55,19 @@ function hottestReachable({ household, dryMassG }: PlanContext): number {
   return Math.floor(waterShares(volumeL, 95, household.taps).tempC);
 }
 
-function tightestBounds(method: Method, { envelope, knowledge }: PlanContext): ChemistryBounds {
-  const bounds = method.agents
-    .flatMap((use) => agentById(knowledge, use.agentId).chemistries)
-    .map((chemistry) => envelope.chemistry.find((window) => window.chemistry === chemistry)?.bounds ?? {});
+function tightestBounds(method: Method, { envelope, index }: PlanContext): ChemistryBounds {
+  let tightest: ChemistryBounds = {};
+  for (const chemistry of index.factsOf(method).chemistries) {
+    const bounds = envelope.chemistry.find((window) => window.chemistry === chemistry)?.bounds;
+    if (bounds) tightest = tighter(tightest, bounds);
+  }
+  return tightest;
+}
+
+function tighter(one: ChemistryBounds, other: ChemistryBounds): ChemistryBounds {
   const least = (key: keyof ChemistryBounds) => {
-    const values = bounds.flatMap((bound) => bound[key] ?? []);
-    return values.length > 0 ? { [key]: Math.min(...values) } : {};
+    const value = Math.min(one[key] ?? Number.POSITIVE_INFINITY, other[key] ?? Number.POSITIVE_INFINITY);
+    return Number.isFinite(value) ? { [key]: value } : {};
   };
   return { ...least('maxTempC'), ...least('maxDwellMin'), ...least('maxRounds') };
 }

@@ -1,15 +1,16 @@
-import type { Knowledge } from '@feverfew/knowledge';
-import type { Plan, Rung } from '../plan/plan.js';
+import type { Rung } from '../plan/plan.js';
 import type { Step } from '../plan/step.js';
-import { chemistriesOf, fibresOf } from './readPlan.js';
+import { chemistriesOf, type Ground } from './readPlan.js';
 import type { Violation } from './violation.js';
 
 /** What is asked of every single step of a finished plan. */
-export type StepCheck = (step: Step, rung: Rung, plan: Plan, knowledge: Knowledge) => Violation['code'][];
+export type StepCheck = (step: Step, rung: Rung, ground: Ground) => readonly Violation['code'][];
+
+const NONE: readonly Violation['code'][] = [];
 
 export const STEP_CHECKS: readonly StepCheck[] = [
   vesselPairs,
-  fibreChemistry,
+  pieceChemistry,
   labelChemistry,
   heat,
   pHWindow,
@@ -20,99 +21,111 @@ export const STEP_CHECKS: readonly StepCheck[] = [
   cautions,
 ];
 
-function vesselPairs(step: Step, _rung: Rung, _plan: Plan, knowledge: Knowledge): Violation['code'][] {
-  const inIt = chemistriesOf(step, knowledge);
-  return knowledge.forbiddenPairs.some((pair) => inIt.includes(pair.a) && inIt.includes(pair.b))
+function vesselPairs(step: Step, _rung: Rung, ground: Ground): readonly Violation['code'][] {
+  const inIt = chemistriesOf(step, ground);
+  return ground.knowledge.forbiddenPairs.some((pair) => inIt.includes(pair.a) && inIt.includes(pair.b))
     ? ['forbiddenPairInVessel']
-    : [];
+    : NONE;
 }
 
-function fibreChemistry(step: Step, _rung: Rung, plan: Plan, knowledge: Knowledge): Violation['code'][] {
-  const used = chemistriesOf(step, knowledge);
-  const never = fibresOf(plan, knowledge).flatMap((fibre) =>
-    fibre.chemistry.filter((rule) => rule.verdict === 'never').map((rule) => rule.chemistry),
-  );
-  return used.some((chemistry) => (never as string[]).includes(chemistry)) ? ['agentOnForbiddenFibre'] : [];
+function pieceChemistry(step: Step, _rung: Rung, ground: Ground): readonly Violation['code'][] {
+  return chemistriesOf(step, ground).some((chemistry) => ground.never.has(chemistry))
+    ? ['agentOnForbiddenFibre']
+    : NONE;
 }
 
-function labelChemistry(step: Step, _rung: Rung, plan: Plan, knowledge: Knowledge): Violation['code'][] {
-  const used = chemistriesOf(step, knowledge);
-  const bleach = plan.facts.piece.label?.bleach;
+function labelChemistry(step: Step, _rung: Rung, ground: Ground): readonly Violation['code'][] {
+  const bleach = ground.plan.facts.piece.label?.bleach;
   const banned =
     bleach === 'any' ? [] : bleach === 'never' ? ['chlorine', 'peroxide', 'percarbonate'] : ['chlorine'];
-  return used.some((chemistry) => banned.includes(chemistry)) ? ['agentAgainstLabel'] : [];
+  return chemistriesOf(step, ground).some((chemistry) => banned.includes(chemistry))
+    ? ['agentAgainstLabel']
+    : NONE;
 }
 
-function heat(step: Step, rung: Rung, plan: Plan, knowledge: Knowledge): Violation['code'][] {
-  if (!step.tempC) return [];
-  const { label, colour } = plan.facts.piece;
+function heat(
+  step: Step,
+  rung: Rung,
+  { plan, fibres, components, knowledge }: Ground,
+): readonly Violation['code'][] {
+  if (!step.tempC) return NONE;
+  const { label, colour, condition, fastness } = plan.facts.piece;
   const white = colour === 'white';
   const labelled = label?.wash?.kind === 'machine';
   const tops = [
-    ...fibresOf(plan, knowledge).map(({ bathTempC: t }) =>
+    ...fibres.map(({ bathTempC: t }) =>
       labelled ? (white ? t.white : t.coloured) : white ? t.unlabelledWhite : t.unlabelledColoured,
     ),
     ...(label?.wash?.kind === 'machine' ? [label.wash.maxC] : label?.wash?.kind === 'hand' ? [40] : []),
-    ...soilTops(plan, knowledge),
-    ...(plan.facts.piece.fastness === 'failed' && !white ? [30] : []),
+    ...components.flatMap((component) => component.maxTempC ?? []),
+    ...(fastness === 'failed' && !white ? [30] : []),
+    ...(condition === 'antique' || condition === 'irreplaceable' ? [30] : []),
   ];
   const seen = rung.steps.slice(0, rung.steps.indexOf(step)).some((earlier) => earlier.kind === 'finalLook');
-  const hotWash = step.kind === 'wash' && step.tempC.max > 40 && !seen;
+  const unseenMark = plan.facts.markIds.some((id) =>
+    ['mark', 'dyeRun'].includes(knowledge.marks.find((mark) => mark.id === id)?.kind ?? ''),
+  );
+  const hotWash =
+    step.programme !== null && step.tempC.max > 40 && !seen && (step.kind === 'wash' || unseenMark);
   return [
-    ...(step.tempC.max > Math.min(...tops) ? (['tooHot'] as const) : []),
-    ...(hotWash ? (['heatBeforeLook'] as const) : []),
+    ...(step.tempC.max > Math.min(...tops) ? (['tooHot'] as const) : NONE),
+    ...(hotWash ? (['heatBeforeLook'] as const) : NONE),
   ];
 }
 
-function soilTops(plan: Plan, knowledge: Knowledge): number[] {
-  const mark = knowledge.marks.find((candidate) => candidate.id === plan.facts.markId);
-  return (mark?.components ?? []).flatMap(
-    (part) => knowledge.components.find((component) => component.id === part.componentId)?.maxTempC ?? [],
-  );
-}
-
-function pHWindow(step: Step, rung: Rung, plan: Plan, knowledge: Knowledge): Violation['code'][] {
-  if (!step.pH) return [];
+function pHWindow(step: Step, rung: Rung, ground: Ground): readonly Violation['code'][] {
+  if (!step.pH) return NONE;
   const { low, high } = step.pH;
+  const { condition } = ground.plan.facts.piece;
   const dwell =
     rung.steps.find((candidate) => candidate.kind === 'dwell')?.dwell?.maxMin ?? Number.POSITIVE_INFINITY;
-  const sour = chemistriesOf(step, knowledge).every((chemistry) =>
+  const sour = chemistriesOf(step, ground).every((chemistry) =>
     ['weakAcid', 'peroxide', 'detergent', 'water'].includes(chemistry),
   );
   const brief = sour && dwell <= 60 && rung.steps.some((candidate) => candidate.kind === 'rinse');
-  const outside = fibresOf(plan, knowledge).some(
+  const outside = ground.fibres.some(
     ({ pH }) => high > pH.max || low < (brief ? Math.min(pH.min, pH.weakAcidBrieflyMin) : pH.min),
   );
-  return outside ? ['pHOutsideFibre'] : [];
+  const tooAlkaline = (condition === 'antique' || condition === 'irreplaceable') && high > 8.5;
+  return outside || tooAlkaline ? ['pHOutsideFibre'] : NONE;
 }
 
-function wetness(step: Step, _rung: Rung, plan: Plan, knowledge: Knowledge): Violation['code'][] {
-  const item = knowledge.items.find((candidate) => candidate.id === plan.facts.piece.itemId);
+function wetness(
+  step: Step,
+  _rung: Rung,
+  { plan, item, fibres, parts, agentOf }: Ground,
+): readonly Violation['code'][] {
   const { label, code } = plan.facts.piece;
   const soaked = step.bath !== null;
   const washed = step.programme !== null && step.programme !== 'none';
-  const noSoak = item?.mostWetting !== 'immersion' || item.coded || label?.wash?.kind === 'never';
+  const noSoak =
+    item?.mostWetting !== 'immersion' ||
+    item.coded ||
+    label?.wash?.kind === 'never' ||
+    parts.some((part) => part.mostWetting !== null && part.mostWetting !== 'immersion');
   const noWater =
     (item?.coded && code !== 'W' && code !== 'WS') ||
-    fibresOf(plan, knowledge).some((fibre) => fibre.waterSensitive);
+    item?.mostWetting === 'dry' ||
+    fibres.some((fibre) => fibre.waterSensitive);
+  const anyAgent = step.ingredients.some((one) => (agentOf(one.agentId)?.chemistries.length ?? 0) > 0);
+  const bare = item?.coded && (code === 'X' || code === null || code === 'unknown');
   const wet =
     soaked ||
     washed ||
     step.waterML !== null ||
-    step.ingredients.some(
-      (one) => knowledge.agents.find((agent) => agent.id === one.agentId)?.form === 'liquid',
-    );
-  return ((soaked || washed) && noSoak) || (noWater && wet) ? ['tooWet'] : [];
+    step.ingredients.some((one) => agentOf(one.agentId)?.form === 'liquid');
+  return ((soaked || washed) && noSoak) || (noWater && wet) || (bare && anyAgent) ? ['tooWet'] : NONE;
 }
 
-function programme(step: Step, _rung: Rung, plan: Plan, knowledge: Knowledge): Violation['code'][] {
-  if (!step.programme) return [];
+function programme(step: Step, _rung: Rung, { plan, fibres, item }: Ground): readonly Violation['code'][] {
+  if (!step.programme) return NONE;
   const order = ['none', 'hand', 'veryMild', 'mild', 'normal'];
-  const item = knowledge.items.find((candidate) => candidate.id === plan.facts.piece.itemId);
-  const wash = plan.facts.piece.label?.wash;
+  const { label, condition } = plan.facts.piece;
+  const wash = label?.wash;
   const tops = [
-    ...fibresOf(plan, knowledge).map((fibre) => fibre.mostProgramme),
+    ...fibres.map((fibre) => fibre.mostProgramme),
     item?.mostProgramme ?? 'none',
+    ...(condition === 'antique' || condition === 'irreplaceable' ? ['hand'] : []),
     wash?.kind === 'never'
       ? 'none'
       : wash?.kind === 'hand'
@@ -123,32 +136,39 @@ function programme(step: Step, _rung: Rung, plan: Plan, knowledge: Knowledge): V
   ];
   return order.indexOf(step.programme) > Math.min(...tops.map((top) => order.indexOf(top)))
     ? ['programmeTooStrong']
-    : [];
+    : NONE;
 }
 
-function action(step: Step, _rung: Rung, plan: Plan, knowledge: Knowledge): Violation['code'][] {
-  if (!step.action) return [];
+function action(
+  step: Step,
+  _rung: Rung,
+  { plan, fibres, item, parts }: Ground,
+): readonly Violation['code'][] {
+  if (!step.action) return NONE;
   const order = ['none', 'blot', 'press', 'softBrush', 'firmBrush'];
-  const item = knowledge.items.find((candidate) => candidate.id === plan.facts.piece.itemId);
   const frail = !['sound', 'worn'].includes(plan.facts.piece.condition);
   const tops = [
-    ...fibresOf(plan, knowledge).map((fibre) => fibre.mostAction),
+    ...fibres.map((fibre) => fibre.mostAction),
+    ...parts.flatMap((part) => part.mostAction ?? []),
     item?.mostAction ?? 'none',
     ...(frail ? ['press'] : []),
   ];
   return order.indexOf(step.action) > Math.min(...tops.map((top) => order.indexOf(top)))
     ? ['actionTooStrong']
-    : [];
+    : NONE;
 }
 
-function drying(step: Step, rung: Rung, plan: Plan, knowledge: Knowledge): Violation['code'][] {
+function drying(step: Step, rung: Rung, { plan, fibres, parts, item }: Ground): readonly Violation['code'][] {
+  if (step.dryingWays.length === 0) return NONE;
   const heated = step.dryingWays.some((way) => way === 'tumbleLow' || way === 'tumbleNormal');
   const before = rung.steps
     .slice(0, rung.steps.indexOf(step))
     .every((earlier) => earlier.kind !== 'finalLook');
   const { label } = plan.facts.piece;
   const forbidden = new Set<string>([
-    ...fibresOf(plan, knowledge).flatMap((fibre) => fibre.drying.map((rule) => rule.forbids)),
+    ...fibres.flatMap((fibre) => fibre.drying.map((rule) => rule.forbids)),
+    ...parts.flatMap((part) => part.drying.map((rule) => rule.forbids)),
+    ...(item?.drying.map((rule) => rule.forbids) ?? []),
     ...(label?.tumble === 'never' || label === null
       ? ['tumbleLow', 'tumbleNormal']
       : label?.tumble === 'low'
@@ -158,23 +178,25 @@ function drying(step: Step, rung: Rung, plan: Plan, knowledge: Knowledge): Viola
     ...(label?.natural === 'flat' ? ['line'] : []),
   ]);
   return [
-    ...(heated && before ? (['heatBeforeLook'] as const) : []),
-    ...(step.dryingWays.some((way) => forbidden.has(way)) ? (['dryingForbidden'] as const) : []),
+    ...(heated && before ? (['heatBeforeLook'] as const) : NONE),
+    ...(step.dryingWays.some((way) => forbidden.has(way)) ? (['dryingForbidden'] as const) : NONE),
   ];
 }
 
-function cautions(step: Step, rung: Rung, _plan: Plan, knowledge: Knowledge): Violation['code'][] {
-  if (step.kind !== 'mix') return [];
-  const agents = step.ingredients.flatMap((one) =>
-    knowledge.agents.filter((agent) => agent.id === one.agentId),
-  );
+function cautions(step: Step, rung: Rung, { agentOf }: Ground): readonly Violation['code'][] {
+  if (step.kind !== 'mix' && step.kind !== 'wash') return NONE;
+  const agents = step.ingredients.flatMap((one) => agentOf(one.agentId) ?? []);
   const wanted = [...agents.flatMap((agent) => agent.cautionIds), 'followLabel'];
-  const target = step.tempC?.target ?? 0;
+  const missing = wanted.some((id) => !step.cautionIds.includes(id));
+  if (step.kind === 'wash') return missing ? ['cautionMissing'] : NONE;
+  const target = step.programme === null ? (step.tempC?.target ?? 0) : 0;
   const scald = target > 50 ? 'tongs' : target >= 45 ? 'hotWater' : null;
   const dwell = rung.steps.find((candidate) => candidate.kind === 'dwell')?.dwell;
   return [
-    ...(wanted.some((id) => !step.cautionIds.includes(id)) ? (['cautionMissing'] as const) : []),
-    ...(scald && !step.cautionIds.includes(scald) ? (['scaldCautionMissing'] as const) : []),
-    ...(agents.some((agent) => agent.attended) && dwell && !dwell.attended ? (['unattended'] as const) : []),
+    ...(missing ? (['cautionMissing'] as const) : NONE),
+    ...(scald && !step.cautionIds.includes(scald) ? (['scaldCautionMissing'] as const) : NONE),
+    ...(agents.some((agent) => agent.attended) && dwell && !dwell.attended
+      ? (['unattended'] as const)
+      : NONE),
   ];
 }

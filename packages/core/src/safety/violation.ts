@@ -1,22 +1,30 @@
 /** A way in which a finished plan could hurt a piece or a person. */
+export const VIOLATION_CODES = [
+  'forbiddenPairInVessel',
+  'forbiddenPairUnrinsed',
+  'forbiddenPairInPlan',
+  'agentOnForbiddenFibre',
+  'agentAgainstLabel',
+  'agentNeverOffered',
+  'agentSwitchedOff',
+  'agentOnMetal',
+  'strengthNotSafe',
+  'boundsExceeded',
+  'tooHot',
+  'pHOutsideFibre',
+  'tooWet',
+  'programmeTooStrong',
+  'actionTooStrong',
+  'heatBeforeLook',
+  'dryingForbidden',
+  'lookMissing',
+  'hiddenTestMissing',
+  'cautionMissing',
+  'scaldCautionMissing',
+  'unattended',
+] as const;
+
 export interface Violation {
-  readonly code:
-    | 'forbiddenPairInVessel'
-    | 'forbiddenPairUnrinsed'
-    | 'forbiddenPairInPlan'
-    | 'agentOnForbiddenFibre'
-    | 'agentAgainstLabel'
-    | 'tooHot'
-    | 'pHOutsideFibre'
-    | 'tooWet'
-    | 'programmeTooStrong'
-    | 'actionTooStrong'
-    | 'heatBeforeLook'
-    | 'dryingForbidden'
-    | 'lookMissing'
-    | 'hiddenTestMissing'
-    | 'cautionMissing'
-    | 'scaldCautionMissing'
-    | 'unattended';
+  readonly code: (typeof VIOLATION_CODES)[number];
   readonly at: string;
 }

@@ -1,7 +1,7 @@
 import { AGES, COLOURS, CONDITIONS, FASTNESSES, UPHOLSTERY_CODES } from '@feverfew/knowledge';
 import fc from 'fast-check';
 import type { Household } from '../plan/household.js';
-import { HEATS, type TroubleFacts, WETNESSES } from '../plan/troubleFacts.js';
+import { HEATS, REACHES, TRIED_EFFECTS, type TroubleFacts, WETNESSES } from '../plan/troubleFacts.js';
 import type { CareLabel } from '../textile/careLabel.js';
 import { household, knowledge } from './fixtures.js';
 
@@ -23,19 +23,41 @@ export const anyLabel: fc.Arbitrary<CareLabel> = fc.record({
   natural: fc.constantFrom('line', 'drip', 'flat', null),
   shade: fc.boolean(),
   iron: fc.constant(null),
-  dryClean: fc.constant(null),
+  dryClean: fc.constantFrom('P', 'F', 'never', null),
+  dryCleanBars: fc.constant(0),
+  wetClean: fc.constant(null),
+  wetCleanBars: fc.constant(0),
 }) as fc.Arbitrary<CareLabel>;
 
 const anyPart = fc.record({
-  name: fc.constantFrom('shell', 'lining', 'trim'),
+  name: fc.constantFrom(...knowledge.parts.map((part) => part.name), 'something else'),
   fibres: fc
     .uniqueArray(idOf(knowledge.fibres), { maxLength: 3 })
     .map((ids) => ids.map((fibreId) => ({ fibreId, sharePct: 100 / ids.length }))),
 });
 
+const anyAnswers = fc
+  .subarray(knowledge.diagnoses.flatMap((diagnosis) => diagnosis.questions))
+  .chain((questions) =>
+    fc
+      .tuple(...questions.map((question) => idOf(question.answers)))
+      .map((answers) => Object.fromEntries(questions.map((question, at) => [question.id, answers[at] ?? '']))),
+  );
+
+/** A view chosen in some disputes. */
+const anySchools = fc
+  .subarray(knowledge.schools.map((school) => school.id))
+  .map((ids) =>
+    Object.fromEntries(
+      knowledge.schools.filter((school) => ids.includes(school.id)).map((school) => [school.dispute, school.id]),
+    ),
+  );
+
 /** Any trouble on any piece that the contract would let through. */
 export const anyFacts: fc.Arbitrary<TroubleFacts> = fc.record({
-  markId: idOf(knowledge.marks),
+  markIds: fc.uniqueArray(idOf(knowledge.marks), { minLength: 1, maxLength: 3 }),
+  goneComponentIds: fc.uniqueArray(idOf(knowledge.components), { maxLength: 2 }),
+  answers: anyAnswers,
   piece: fc.record({
     itemId: idOf(knowledge.items),
     name: fc.constant(''),
@@ -55,7 +77,25 @@ export const anyFacts: fc.Arbitrary<TroubleFacts> = fc.record({
   sizeCm: fc.option(
     fc.record({ length: fc.integer({ min: 1, max: 60 }), width: fc.integer({ min: 1, max: 60 }) }),
   ),
-  triedAgentIds: fc.uniqueArray(idOf(knowledge.agents), { maxLength: 2 }),
+  tried: fc
+    .uniqueArray(idOf(knowledge.agents), { maxLength: 2 })
+    .chain((ids) =>
+      fc.tuple(
+        ...ids.map((agentId) =>
+          fc.record({
+            agentId: fc.constant(agentId),
+            times: fc.integer({ min: 1, max: 4 }),
+            effect: fc.constantFrom(...TRIED_EFFECTS),
+            hot: fc.boolean(),
+          }),
+        ),
+      ),
+    ),
+  done: fc
+    .uniqueArray(idOf(knowledge.methods), { maxLength: 2 })
+    .map((ids) => ids.map((methodId) => ({ methodId, rounds: 1, stalled: false }))),
+  schools: anySchools,
+  reach: fc.constantFrom(...REACHES),
 });
 
 /** Households with everything switched on or off, every agent in the house or none, at any strength. */
@@ -65,6 +105,8 @@ export const anyHousehold: fc.Arbitrary<Household> = fc
     boraxSold: fc.boolean(),
     allowChlorine: fc.boolean(),
     allowAmmonia: fc.boolean(),
+    allowOxalic: fc.boolean(),
+    schools: anySchools,
     hasMachine: fc.boolean(),
     hasScale: fc.boolean(),
     cupboardIds: fc.subarray(knowledge.agents.map((agent) => agent.id)),

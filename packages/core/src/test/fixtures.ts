@@ -41,6 +41,7 @@ export const household: Household = {
   boraxSold: false,
   allowChlorine: false,
   allowAmmonia: false,
+  allowOxalic: false,
   schools: {},
 };
 
@@ -52,6 +53,9 @@ export const label = (maxC: 30 | 40 | 60 | 95, bleach: CareLabel['bleach'] = 'ox
   shade: false,
   iron: 'medium',
   dryClean: null,
+  dryCleanBars: 0,
+  wetClean: null,
+  wetCleanBars: 0,
 });
 
 export const piece = (
@@ -77,17 +81,30 @@ export const piece = (
   ...facts,
 });
 
-export const trouble = (markId: string, on: PieceFacts, facts: Partial<TroubleFacts> = {}): TroubleFacts => ({
-  markId,
+export const trouble = (
+  markIds: string | readonly string[],
+  on: PieceFacts,
+  facts: Partial<TroubleFacts> = {},
+): TroubleFacts => ({
+  markIds: [markIds].flat(),
+  goneComponentIds: [],
+  answers: {},
   piece: on,
   partIndex: 0,
   age: 'hours',
   wetness: 'dry',
   heat: 'none',
   sizeCm: { length: 6, width: 4 },
-  triedAgentIds: [],
+  tried: [],
+  done: [],
+  schools: {},
+  reach: 'shop',
   ...facts,
 });
+
+/** Something put on it once before, effect not known. */
+export const tried = (...agentIds: string[]): TroubleFacts['tried'] =>
+  agentIds.map((agentId) => ({ agentId, times: 1, effect: 'unknown', hot: false }));
 
 /** The six troubles that must come out right, and a plain one. */
 export const cases = {

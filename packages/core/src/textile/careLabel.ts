@@ -14,6 +14,10 @@ export interface CareLabel {
   shade: boolean;
   iron: 'high' | 'medium' | 'low' | 'never' | null;
   dryClean: 'P' | 'F' | 'never' | null;
+  /** Bars under the circle: 0 normal, 1 mild, 2 very mild process. */
+  dryCleanBars: 0 | 1 | 2;
+  wetClean: 'W' | 'never' | null;
+  wetCleanBars: 0 | 1 | 2;
 }
 
 export type LabelSign =
@@ -25,4 +29,19 @@ export type LabelSign =
   | 'tumbleLow'
   | 'tumbleNever'
   | 'shade'
-  | 'flat';
+  | 'flat'
+  | 'dryCleanNever';
+
+/** A tag of which nothing can be read yet. */
+export const BLANK_LABEL: CareLabel = {
+  wash: null,
+  bleach: null,
+  tumble: null,
+  natural: null,
+  shade: false,
+  iron: null,
+  dryClean: null,
+  dryCleanBars: 0,
+  wetClean: null,
+  wetCleanBars: 0,
+};

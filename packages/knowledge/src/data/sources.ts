@@ -3,6 +3,7 @@ import type { Source } from '../schema/source.js';
 /** Documents are named as the ones to check against; none was opened while this was written. */
 export const sources: readonly Source[] = [
   { id: 'iso3758', kind: 'standard', title: 'ISO 3758:2012 Textiles — Care labelling code using symbols', consulted: false },
+  { id: 'astmD5489', kind: 'standard', title: 'ASTM D5489 Standard guide for care symbols for care instructions on textile products', consulted: false },
   { id: 'iso2076', kind: 'standard', title: 'ISO 2076 Textiles — Man-made fibres — Generic names', consulted: false },
   { id: 'eu1007', kind: 'regulation', title: 'Regulation (EU) No 1007/2011 on textile fibre names', consulted: false },
   {

@@ -28,6 +28,10 @@ export const HEAVY_DRY_MASS_G = 1200;
 
 /** How much of the usual effect is left as a trouble ages. Estimate from memory. */
 export const AGE_FACTOR = { minutes: 1, hours: 0.95, days: 0.8, weeks: 0.65, months: 0.5, unknown: 0.65 } as const;
+/** How much a flush still does: what has dried in no longer runs out. Estimate from memory. */
+export const FLUSH_AGE_FACTOR = { minutes: 1, hours: 0.8, days: 0.35, weeks: 0.15, months: 0.1, unknown: 0.4 } as const;
+/** What is left of the odds when the same product has been on it once to no effect. Estimate from memory. */
+export const TRIED_IN_VAIN_FACTOR = 0.5;
 /** The same once heat has been on a trouble that heat sets. Estimate from memory. */
 export const HEAT_FACTOR = { none: 1, hotWash: 0.6, tumbled: 0.5, ironed: 0.45, unknown: 0.85 } as const;
 /** Peroxygen in an alkaline bath against temperature; rate roughly doubles per 10 °C, the longer soak makes up part. */

@@ -9,8 +9,9 @@ export const Agent = z.strictObject({
   name: z.string(),
   aliases: z.array(z.string()),
   form: z.enum(['liquid', 'powder', 'solid']),
-  chemistries: z.array(Chemistry).min(1),
-  mechanisms: z.array(Mechanism).min(1),
+  /** Empty only for air, light and things that touch nothing. */
+  chemistries: z.array(Chemistry),
+  mechanisms: z.array(Mechanism),
   /** Strength the recipes are written for; `mustBeKnown` refuses the agent until the household enters it. */
   strength: z
     .strictObject({
@@ -24,6 +25,15 @@ export const Agent = z.strictObject({
   pH: z.strictObject({ low: z.number(), high: z.number() }),
   /** Bulk density of powders, density of liquids. */
   densityGPerML: DensityRange,
+  /** What it does best, and under which conditions. */
+  worksBest: z.string(),
+  typicalDose: z.string(),
+  /** How long it keeps once opened. */
+  shelfLife: z.string(),
+  /** Known so that it can be named as tried or warned of; no method may use it. */
+  neverOffered: z.boolean(),
+  /** Never where children wear or sleep in the piece. */
+  notForChildren: z.boolean(),
   offByDefault: z.boolean(),
   /** Only offered where the household says it may be bought there. */
   restrictedSale: z.boolean(),

@@ -9,6 +9,9 @@ export const FIBRE_GROUPS = [
   'animalProtein',
   'synthetic',
   'bastLeaf',
+  'coating',
+  'fill',
+  'metal',
   'unknown',
 ] as const;
 
@@ -35,6 +38,10 @@ export const Fibre = z.strictObject({
   waterSensitive: z.boolean(),
   moistureRegainPct: z.number().min(0).max(40).nullable(),
   wetStrengthPct: z.strictObject({ low: z.number(), high: z.number() }).nullable(),
+  felts: z.boolean(),
+  shrinksInHeat: z.boolean(),
+  oilAffinity: z.enum(['low', 'medium', 'high']),
+  usualDyes: z.string(),
   note: z.string(),
   sourceIds: SourceIds,
 });

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { Chemistry, Id, Protects, SourceIds } from './vocabulary.js';
+import { Action, Chemistry, Id, Protects, SourceIds, Wetting } from './vocabulary.js';
 
 /**
  * Two chemistries that must not meet in a vessel, a cycle, or adjoining steps without a full rinse.
@@ -38,12 +38,45 @@ export const Sign = z.strictObject({
 });
 export type Sign = z.infer<typeof Sign>;
 
+/** What following a school does to a plan, besides which of its own methods are offered. */
+export const SchoolEffect = z.discriminatedUnion('kind', [
+  /** Decides only between methods that name a school of this dispute. */
+  z.strictObject({ kind: z.literal('methods') }),
+  /** Works this chemistry before the other where both are on the ladder. */
+  z.strictObject({ kind: z.literal('order'), first: Chemistry, second: Chemistry }),
+  /** Which end of a dose range is poured. */
+  z.strictObject({ kind: z.literal('dose'), at: z.enum(['low', 'middle']) }),
+  /** A limit of its own; on these kinds of piece, empty = on all. */
+  z.strictObject({
+    kind: z.literal('limit'),
+    itemIds: z.array(Id),
+    mostWetting: Wetting.nullable(),
+    mostAction: Action.nullable(),
+  }),
+  /** A line added to a step, with what goes into it; on these kinds of piece, empty = on all. */
+  z.strictObject({
+    kind: z.literal('note'),
+    step: z.enum(['wash', 'dry', 'mix']),
+    itemIds: z.array(Id),
+    text: z.string(),
+    agentId: Id.nullable(),
+  }),
+]);
+export type SchoolEffect = z.infer<typeof SchoolEffect>;
+
 export const School = z.strictObject({
   id: Id,
+  /** The dispute it is one side of. */
   dispute: z.string(),
   view: z.string(),
   isDefault: z.boolean(),
+  /** Its methods are offered only where it is followed. */
+  onlyIfChosen: z.boolean(),
+  effect: SchoolEffect,
   why: z.string(),
   sourceIds: SourceIds,
 });
 export type School = z.infer<typeof School>;
+
+export const Dispute = z.strictObject({ id: Id, question: z.string() });
+export type Dispute = z.infer<typeof Dispute>;

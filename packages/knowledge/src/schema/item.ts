@@ -7,7 +7,7 @@ export const Item = z.strictObject({
   id: Id,
   name: z.string(),
   aliases: z.array(z.string()),
-  icon: z.enum(['garment', 'household', 'bedding', 'furniture', 'floor', 'outdoor']),
+  icon: z.enum(['garment', 'household', 'bedding', 'furniture', 'floor', 'outdoor', 'headwear']),
   defaultFibres: z.array(z.strictObject({ fibreId: Id, sharePct: z.number().positive() })),
   partNames: z.array(z.string()).min(1),
   dryMassG: z.number().positive(),
@@ -21,7 +21,25 @@ export const Item = z.strictObject({
   /** Cannot be rinsed through: forbidden partners stay blocked on the zone. */
   surfaceOnly: z.boolean(),
   skinContact: z.boolean(),
+  childrens: z.boolean(),
+  /** A set or roll that can be soaked a part at a time. */
+  divisible: z.boolean(),
+  cautionIds: z.array(Id),
+  typicalAreaCm2: z.number().positive(),
   note: z.string(),
   sourceIds: SourceIds,
 });
 export type Item = z.infer<typeof Item>;
+
+/** A kind of part a piece is made of, with what it forbids whatever its fibres are. */
+export const PartKind = z.strictObject({
+  id: Id,
+  name: z.string(),
+  mostWetting: Wetting.nullable(),
+  mostAction: Action.nullable(),
+  chemistry: z.array(ChemistryRule),
+  drying: z.array(DryingRule),
+  note: z.string(),
+  sourceIds: SourceIds,
+});
+export type PartKind = z.infer<typeof PartKind>;

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { Action, Id, Mechanism, Programme, SourceIds, TroubleKind, Wetting } from './vocabulary.js';
+import { Action, Age, Id, Mechanism, Programme, SourceIds, TroubleKind, Wetting } from './vocabulary.js';
 
 const Range = z.strictObject({ low: z.number().nonnegative(), high: z.number().positive() });
 
@@ -25,6 +25,10 @@ export const Method = z.strictObject({
   kinds: z.array(TroubleKind).min(1),
   /** Restrict to marks holding one of these components; empty means any it acts on. */
   componentIds: z.array(Id),
+  /** Only on these kinds of piece; empty means any. */
+  itemIds: z.array(Id),
+  /** Only while the trouble is this old; empty means any age. */
+  ages: z.array(Age),
   wetting: Wetting,
   action: Action,
   /** Washing the method itself needs. */
@@ -50,6 +54,10 @@ export const Method = z.strictObject({
   rinse: z.enum(['full', 'damp', 'vacuum', 'none']),
   solventAftercare: z.boolean(),
   washAfter: z.boolean(),
+  /** Goes into that wash besides the detergent. */
+  washAgentIds: z.array(Id),
+  /** Done in the machine's drum: no vessel, dosed by load. */
+  inMachine: z.boolean(),
   /** 1 gentlest … 9 harshest on the piece. */
   harshness: z.number().int().min(1).max(9),
   /** May only be offered on surfaces (coded pieces), only on washable pieces, or both. */

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { ChemistryRule } from './limitRule.js';
-import { Id, Mechanism, Share, SourceIds, TroubleKind } from './vocabulary.js';
+import { Age, Chemistry, Id, Mechanism, Share, SourceIds, TroubleKind } from './vocabulary.js';
 
 /** Share of a component removed in one round by one mechanism under good conditions, as a range. */
 export const Removal = z.strictObject({ mechanism: Mechanism, low: Share, high: Share });
@@ -35,6 +35,12 @@ export const Mark = z.strictObject({
   hasSolids: z.boolean(),
   bodyFluid: z.boolean(),
   expectedSignIds: z.array(Id),
+  /** A school that is followed may lift one of the components' rules while the mark is this fresh. */
+  exceptions: z.array(z.strictObject({ chemistry: Chemistry, schoolId: Id, ages: z.array(Age) })),
+  /** What age does to it. */
+  withAge: z.string(),
+  /** Marks that look like it and want something else. */
+  lookAlikeIds: z.array(Id),
   /** Method used only for these marks may name them; said beside the mark. */
   advice: z.string(),
   sourceIds: SourceIds,

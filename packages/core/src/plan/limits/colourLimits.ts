@@ -13,6 +13,8 @@ const TEST_ON_COLOUR: readonly Chemistry[] = [
   'weakAcid',
   'dyeSuspender',
   'ammonia',
+  'strongAlkali',
+  'oxalicAcid',
 ];
 /** A dye that has bled once does not bear these at all. */
 const NEVER_ON_BLEEDERS: readonly Chemistry[] = [

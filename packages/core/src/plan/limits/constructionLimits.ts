@@ -1,4 +1,4 @@
-import type { Item, UpholsteryCode } from '@feverfew/knowledge';
+import { CHEMISTRIES, type Item, type UpholsteryCode } from '@feverfew/knowledge';
 import type { PieceFacts } from '../../textile/piece.js';
 import type { Limit, LimitOwner } from '../limit.js';
 import { chemistryLimit } from './chemistryLimit.js';
@@ -18,7 +18,7 @@ export function constructionLimits(piece: PieceFacts, item: Item | undefined): L
   ];
 }
 
-/** W and WS: water on the surface. S: no water. X, and not known: dry only, until a hidden-spot water test. */
+/** W and WS: water on the surface. S: nothing wet. X, and not known until a hidden-spot water test: vacuum and brush, no agent at all. */
 function codeLimits(code: UpholsteryCode): Limit[] {
   const ground = {
     owner: { kind: 'code', code } as LimitOwner,
@@ -26,5 +26,12 @@ function codeLimits(code: UpholsteryCode): Limit[] {
     sourceIds: ['commonPractice'],
   } as const;
   if (code === 'W' || code === 'WS') return [{ ...ground, quantity: 'wetting', most: 'surface' }];
-  return [{ ...ground, quantity: 'wetting', most: 'dry' }];
+  const dry: Limit = { ...ground, quantity: 'wetting', most: 'dry' };
+  if (code === 'S') return [dry];
+  return [
+    dry,
+    ...CHEMISTRIES.map(
+      (chemistry): Limit => ({ ...ground, quantity: 'chemistry', chemistry, verdict: 'never', bounds: {} }),
+    ),
+  ];
 }

@@ -1,19 +1,28 @@
-import type { Fibre, Knowledge } from '@feverfew/knowledge';
+import type { Fibre } from '@feverfew/knowledge';
 import type { PieceFacts } from '../../textile/piece.js';
+import type { KnowledgeIndex } from '../knowledgeIndex.js';
 import type { Limit, LimitOwner } from '../limit.js';
 import { chemistryLimit } from './chemistryLimit.js';
 
 /** Limits of every fibre present at any share in any part; an unnamed fibre counts as the unknown one. */
-export function fibreLimits(piece: PieceFacts, knowledge: Knowledge): Limit[] {
+export function fibreLimits(piece: PieceFacts, index: KnowledgeIndex): Limit[] {
   const parts = piece.parts.length > 0 ? piece.parts : [{ name: 'whole piece', fibres: [] }];
-  return parts.flatMap((part) => {
-    const shares = part.fibres.length > 0 ? part.fibres : [{ fibreId: 'unknownFibre', sharePct: 100 }];
-    return shares.flatMap(({ fibreId, sharePct }) => {
-      const fibre = knowledge.fibres.find((candidate) => candidate.id === fibreId);
-      return fibre ? limitsOfFibre(fibre, piece, { kind: 'fibre', fibreId, sharePct, part: part.name }) : [];
-    });
+  const shares = parts.flatMap((part) =>
+    (part.fibres.length > 0 ? part.fibres : [{ fibreId: 'unknownFibre', sharePct: 100 }]).map(
+      ({ fibreId, sharePct }) => ({ kind: 'fibre', fibreId, sharePct, part: part.name }) as const,
+    ),
+  );
+  // A fixed order, so that the order the parts were told in changes nothing.
+  const sorted = shares.sort(
+    (a, b) => byText(a.fibreId, b.fibreId) || byText(a.part, b.part) || b.sharePct - a.sharePct,
+  );
+  return sorted.flatMap((owner) => {
+    const fibre = index.fibres.get(owner.fibreId);
+    return fibre ? limitsOfFibre(fibre, piece, owner) : [];
   });
 }
+
+const byText = (a: string, b: string): number => (a < b ? -1 : a > b ? 1 : 0);
 
 function limitsOfFibre(fibre: Fibre, piece: PieceFacts, owner: LimitOwner): Limit[] {
   const ground = { owner, protects: 'piece', sourceIds: fibre.sourceIds } as const;

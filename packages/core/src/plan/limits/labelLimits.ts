@@ -10,7 +10,12 @@ const PEROXYGENS: readonly Chemistry[] = ['peroxide', 'percarbonate'];
 /** What the sewn-in label forbids; without one, what caution forbids. Coded furniture has no sewn-in label to miss. */
 export function labelLimits(piece: PieceFacts, coded: boolean): Limit[] {
   if (!piece.label) return coded ? [] : withoutLabel();
-  return [...washLimits(piece.label), ...bleachLimits(piece.label), ...dryingLimits(piece.label)];
+  return [
+    ...washLimits(piece.label),
+    ...bleachLimits(piece.label),
+    ...dryingLimits(piece.label),
+    ...solventLimits(piece.label),
+  ];
 }
 
 function withoutLabel(): Limit[] {
@@ -79,4 +84,19 @@ function dryingLimits(label: CareLabel): Limit[] {
     ...(label.shade ? forbid('shade', ['sun']) : []),
     ...(label.natural === 'flat' ? forbid('flat', ['line']) : []),
   ];
+}
+
+/** A crossed circle keeps petroleum solvents off at home too; P and F are no permission for them. */
+function solventLimits({ dryClean }: CareLabel): Limit[] {
+  return dryClean === 'never'
+    ? [
+        {
+          ...bySign('dryCleanNever'),
+          quantity: 'chemistry',
+          chemistry: 'hydrocarbon',
+          verdict: 'never',
+          bounds: {},
+        },
+      ]
+    : [];
 }

@@ -4,11 +4,13 @@ import type { StepsInput } from './stepsInput.js';
 
 /** What comes before the mix: rinse out the last product, lift solids, first aid, hidden test. */
 export function beforeSteps(
-  { method, context, rungIndex, hiddenTest, window }: StepsInput,
+  { fit: { method, window, remarks }, context, rungIndex }: StepsInput,
   cautionIds: readonly string[],
 ): Step[] {
-  const { facts, mark, rinsable } = context;
-  const residue = rungIndex > 0 || facts.triedAgentIds.length > 0;
+  const { facts, marks, rinsable } = context;
+  const residue = rungIndex > 0 || facts.tried.length > 0;
+  const hiddenTest = remarks.some((remark) => remark.code === 'hiddenTestFirst');
+  const bodyFluid = marks.some((work) => work.mark.bodyFluid);
   const wetRung = method.wetting !== 'dry';
   const cold = {
     min: 5,
@@ -16,13 +18,14 @@ export function beforeSteps(
     target: Math.min(15, context.envelope.tempC.max),
   };
   const surfaceMayBeWet = context.envelope.wetting.most !== 'dry';
-  const fluidCautions = mark.bodyFluid ? ['bodyFluids', 'gloves'] : [];
-  const soilCautions = mark.components.flatMap(
-    (part) =>
-      context.knowledge.components.find((component) => component.id === part.componentId)?.cautionIds ?? [],
-  );
+  const fluidCautions = bodyFluid ? ['bodyFluids', 'gloves'] : [];
+  const soilCautions = [
+    ...new Set(marks.flatMap((work) => work.components.flatMap(({ component }) => component.cautionIds))),
+  ];
+  // Solids are lifted once, before anything else is on the piece.
+  const solids = marks.some((work) => work.mark.hasSolids) && (marks.length === 1 || rungIndex === 0);
   return [
-    ...(mark.hasSolids ? [draftStep('lift', rungIndex, { cautionIds: fluidCautions })] : []),
+    ...(solids ? [draftStep('lift', rungIndex, { cautionIds: fluidCautions })] : []),
     ...(residue && wetRung && surfaceMayBeWet
       ? [
           draftStep('rinseBefore', rungIndex, {
@@ -33,7 +36,7 @@ export function beforeSteps(
           }),
         ]
       : []),
-    ...(method.notes.firstAid || (rungIndex === 0 && (mark.bodyFluid || soilCautions.length > 0))
+    ...(method.notes.firstAid || (rungIndex === 0 && (bodyFluid || soilCautions.length > 0))
       ? [
           draftStep('firstAid', rungIndex, {
             action: 'blot',

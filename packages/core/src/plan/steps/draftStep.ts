@@ -6,6 +6,7 @@ const EMPTY: Omit<Step, 'id' | 'kind' | 'handsOnMin'> = {
   waterML: null,
   bath: null,
   vessel: null,
+  batches: 1,
   tempC: null,
   pH: null,
   action: null,

@@ -1,11 +1,13 @@
 import { HEAVY_DRY_MASS_G } from '@feverfew/knowledge';
 import { signsFor } from '../cautions.js';
+import { schoolNotes } from '../schoolNotes.js';
 import type { Step } from '../step.js';
 import { draftStep } from './draftStep.js';
 import type { StepsInput } from './stepsInput.js';
 
 /** Without heat: nobody has seen the piece dry in daylight yet. */
-export function dryStep({ context, rungIndex, method }: StepsInput, notes: readonly string[]): Step {
+export function dryStep({ context, rungIndex, fit }: StepsInput): Step {
+  const { method } = fit;
   const ways = context.envelope.drying.filter(
     (window) => window.allowed && (window.way === 'flat' || window.way === 'line' || window.way === 'sun'),
   );
@@ -14,7 +16,8 @@ export function dryStep({ context, rungIndex, method }: StepsInput, notes: reado
   return draftStep('dry', rungIndex, {
     dryingWays: inPlace ? [] : ways.map((window) => window.way),
     notes: [
-      ...notes,
+      ...(method.notes.dry ?? []),
+      ...schoolNotes('dry', fit, context).notes,
       ...(inPlace && method.wetting !== 'dry'
         ? ['Dry white towel on it, weighed down, until it takes no more; then let it air.']
         : []),
@@ -27,9 +30,9 @@ export function dryStep({ context, rungIndex, method }: StepsInput, notes: reado
   });
 }
 
-export function finalLookStep({ rungIndex, method, context }: StepsInput): Step {
+export function finalLookStep({ rungIndex, fit, context }: StepsInput): Step {
   return draftStep('finalLook', rungIndex, {
-    ...signsFor(method, context),
+    ...signsFor(fit.method, context),
     cautionIds: ['noHeatBeforeGone'],
   });
 }

@@ -1,12 +1,9 @@
-import type { Method } from '@feverfew/knowledge';
 import type { PlanContext } from '../context.js';
-import type { WorkWindow } from '../workWindow.js';
+import type { Fit } from '../weigh.js';
 
 /** What the steps of one rung are built from. */
 export interface StepsInput {
-  readonly method: Method;
-  readonly window: WorkWindow;
+  readonly fit: Fit;
   readonly context: PlanContext;
   readonly rungIndex: number;
-  readonly hiddenTest: boolean;
 }

@@ -1,15 +1,15 @@
 import { type Chemistry, MOST_WASH_BEFORE_GONE_C, PROGRAMMES, type Programme } from '@feverfew/knowledge';
 import { agentById, type PlanContext } from '../context.js';
+import { byLabel } from '../recipe.js';
+import { schoolNotes } from '../schoolNotes.js';
 import type { Step } from '../step.js';
 import { draftStep } from './draftStep.js';
 import type { StepsInput } from './stepsInput.js';
 
 /** The wash that carries the loosened soil off: no warmer than 40 °C, since nobody has yet seen in daylight that it is gone. */
-export function washStep(
-  { method, context, rungIndex, window }: StepsInput,
-  notes: readonly string[],
-): Step[] {
-  const { envelope, household, rinsable, mark } = context;
+export function washStep({ fit, context, rungIndex }: StepsInput): Step[] {
+  const { method } = fit;
+  const { envelope, household, rinsable, marks, knowledge } = context;
   const allowed = envelope.programme.most;
   const programme: Programme =
     !household.hasMachine && PROGRAMMES.indexOf(allowed) > PROGRAMMES.indexOf('hand') ? 'hand' : allowed;
@@ -17,41 +17,38 @@ export function washStep(
   const max = Math.min(envelope.tempC.max, MOST_WASH_BEFORE_GONE_C);
   const detergentId = washDetergent(context);
   if (!detergentId) return [];
+  const added = schoolNotes('wash', fit, context);
+  const agentIds = [
+    detergentId,
+    ...method.washAgentIds.filter((id) => mayJoin(id, detergentId, context)),
+    ...added.agentIds,
+  ];
   return [
     draftStep('wash', rungIndex, {
       programme,
       tempC: { min: Math.min(15, max), max, target: max },
-      ingredients: [
-        {
-          agentId: detergentId,
-          basis: 'label',
-          massG: null,
-          volumeML: null,
-          range: null,
-          snapped: null,
-          strengthPct: null,
-          dilution: null,
-        },
-      ],
+      ingredients: agentIds.map(byLabel),
       notes: [
-        ...notes,
-        ...(method.solventAftercare ? ['Wash it alone.'] : []),
-        ...(mark.kind === 'dyeRun' ? ['Wash it alone.'] : []),
+        ...(method.notes.wash ?? []),
+        ...added.notes,
+        ...(method.solventAftercare || marks.some((work) => work.kinds.has('dyeRun'))
+          ? ['Wash it alone.']
+          : []),
       ],
       cautionIds: [
-        ...agentById(context.knowledge, detergentId).cautionIds,
-        'followLabel',
-        ...(window.bounds.maxTempC ? [] : []),
+        ...new Set([...agentIds.flatMap((id) => agentById(knowledge, id).cautionIds), 'followLabel']),
       ],
-      action: null,
     }),
   ];
 }
 
+const mayJoin = (agentId: string, detergentId: string, { index, knowledge }: PlanContext): boolean =>
+  index.pairsBetween(agentById(knowledge, agentId), agentById(knowledge, detergentId)).length === 0;
+
 /** Enzymes for protein where the fibre bears them; the mildest detergent that fits otherwise. */
-function washDetergent({ envelope, knowledge, mark }: PlanContext): string | null {
-  const proteinaceous = mark.components.some(
-    (part) => knowledge.components.find((component) => component.id === part.componentId)?.proteinaceous,
+function washDetergent({ envelope, knowledge, marks }: PlanContext): string | null {
+  const proteinaceous = marks.some((work) =>
+    work.components.some(({ component }) => component.proteinaceous),
   );
   const fits = (agentId: string) => {
     const agent = agentById(knowledge, agentId);

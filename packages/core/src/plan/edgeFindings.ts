@@ -1,0 +1,50 @@
+import type { Method } from '@feverfew/knowledge';
+import { type Finding, finding } from '../explain/finding.js';
+import type { PlanContext } from './context.js';
+import type { Fit } from './weigh.js';
+import type { WorkWindow } from './workWindow.js';
+
+/** Why the recipe stops where it stops: heat, time, strength, rounds. */
+export function edgeFindings({ method, window }: Fit, context: PlanContext): Finding[] {
+  return [
+    ...(method.wetting === 'dry' ? [] : [heatEdge(method, window)]),
+    timeEdge(method, window, context),
+    ...strengthEdges(method),
+    finding('notOftener', { rounds: window.maxRounds }, method.sourceIds),
+  ];
+}
+
+function heatEdge(method: Method, { tempC, tempLimit, bounds }: WorkWindow): Finding {
+  if (bounds.maxTempC !== undefined && bounds.maxTempC === tempC.max && bounds.maxTempC < method.tempC.max)
+    return finding('notHotterAgent', { maxC: tempC.max }, method.sourceIds);
+  return tempLimit && tempLimit.maxC === tempC.max
+    ? finding('notHotter', { maxC: tempC.max, owner: tempLimit.owner }, tempLimit.sourceIds)
+    : finding('notHotterMethod', { maxC: tempC.max }, method.sourceIds);
+}
+
+function timeEdge(
+  method: Method,
+  { dwellMin, bounds }: WorkWindow,
+  { envelope, index }: PlanContext,
+): Finding {
+  const owner =
+    bounds.maxDwellMin !== undefined && bounds.maxDwellMin === dwellMin.max
+      ? index
+          .factsOf(method)
+          .chemistries.flatMap(
+            (chemistry) => envelope.chemistry.find((window) => window.chemistry === chemistry)?.limits ?? [],
+          )
+          .find((limit) => limit.bounds.maxDwellMin === bounds.maxDwellMin)
+      : undefined;
+  return owner
+    ? finding('notLonger', { maxMin: dwellMin.max, owner: owner.owner }, owner.sourceIds)
+    : finding('notLongerMethod', { maxMin: dwellMin.max }, method.sourceIds);
+}
+
+function strengthEdges(method: Method): Finding[] {
+  return method.agents.flatMap(({ agentId, dose }) =>
+    dose.per === 'litre'
+      ? [finding('notStronger', { agentId, highPerL: dose.amount.high, unit: dose.unit }, method.sourceIds)]
+      : [],
+  );
+}

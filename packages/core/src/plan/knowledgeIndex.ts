@@ -1,0 +1,129 @@
+import type {
+  Agent,
+  Chemistry,
+  Fibre,
+  ForbiddenPair,
+  Item,
+  Knowledge,
+  Mark,
+  Mechanism,
+  Method,
+  PartKind,
+  School,
+  SoilComponent,
+  Substitution,
+} from '@feverfew/knowledge';
+
+/** What follows from a method's agents alone, whatever the piece. */
+export interface MethodFacts {
+  readonly agents: readonly Agent[];
+  readonly chemistries: readonly Chemistry[];
+  readonly mechanisms: ReadonlySet<Mechanism>;
+  /** pH of the working liquid: stated for mixtures, else the widest of its agents; null when nothing wet is used. */
+  readonly pH: { readonly low: number; readonly high: number } | null;
+  /** Mild acid or peroxide alone, at most an hour and rinsed or blotted out after. */
+  readonly briefAcid: boolean;
+}
+
+/** The knowledge by id, with what can be worked out once for all plans. */
+export interface KnowledgeIndex {
+  readonly fibres: ReadonlyMap<string, Fibre>;
+  readonly items: ReadonlyMap<string, Item>;
+  readonly partsByName: ReadonlyMap<string, PartKind>;
+  readonly components: ReadonlyMap<string, SoilComponent>;
+  readonly marks: ReadonlyMap<string, Mark>;
+  readonly agents: ReadonlyMap<string, Agent>;
+  readonly methods: ReadonlyMap<string, Method>;
+  readonly schools: ReadonlyMap<string, School>;
+  readonly factsOf: (method: Method) => MethodFacts;
+  /** Pairs that forbid two agents to meet; empty when they may. */
+  readonly pairsBetween: (one: Agent, other: Agent) => readonly ForbiddenPair[];
+  /** The method with one agent replaced by its stand-in. */
+  readonly standIn: (method: Method, substitution: Substitution) => Method;
+}
+
+/** Longest contact that counts as brief for a weak acid that is rinsed out, min. */
+const BRIEF_MIN = 60;
+
+const indexes = new WeakMap<Knowledge, KnowledgeIndex>();
+
+/** Index of a body of knowledge, built once for each. */
+export function indexKnowledge(knowledge: Knowledge): KnowledgeIndex {
+  const known = indexes.get(knowledge);
+  if (known) return known;
+  const byId = <T extends { id: string }>(family: readonly T[]) =>
+    new Map(family.map((record) => [record.id, record]));
+  const agents = byId(knowledge.agents);
+  const facts = new WeakMap<Method, MethodFacts>();
+  const pairs = new Map<string, readonly ForbiddenPair[]>();
+  const standIns = new Map<string, Method>();
+  const index: KnowledgeIndex = {
+    fibres: byId(knowledge.fibres),
+    items: byId(knowledge.items),
+    partsByName: new Map(knowledge.parts.map((part) => [part.name, part])),
+    components: byId(knowledge.components),
+    marks: byId(knowledge.marks),
+    agents,
+    methods: byId(knowledge.methods),
+    schools: byId(knowledge.schools),
+    factsOf: (method) => remember(facts, method, () => methodFacts(method, agents)),
+    pairsBetween: (one, other) =>
+      remember(pairs, `${one.id} ${other.id}`, () =>
+        knowledge.forbiddenPairs.filter((pair) => meets(pair, one, other)),
+      ),
+    standIn: (method, substitution) =>
+      remember(standIns, `${method.id} ${substitution.id}`, () => ({
+        ...method,
+        pH: null,
+        agents: method.agents.map((use) =>
+          use.agentId === substitution.wantedAgentId ? { ...use, agentId: substitution.useAgentId } : use,
+        ),
+      })),
+  };
+  indexes.set(knowledge, index);
+  return index;
+}
+
+interface Memory<K, V> {
+  get(key: K): V | undefined;
+  set(key: K, value: V): unknown;
+}
+
+function remember<K, V>(memory: Memory<K, V>, key: K, make: () => V): V {
+  const known = memory.get(key);
+  if (known !== undefined) return known;
+  const made = make();
+  memory.set(key, made);
+  return made;
+}
+
+function methodFacts(method: Method, known: ReadonlyMap<string, Agent>): MethodFacts {
+  const agents = method.agents.flatMap((use) => known.get(use.agentId) ?? []);
+  const chemistries = [...new Set(agents.flatMap((agent) => agent.chemistries))];
+  return {
+    agents,
+    chemistries,
+    mechanisms: new Set([...method.extraMechanisms, ...agents.flatMap((agent) => agent.mechanisms)]),
+    pH: workingPH(method, agents),
+    briefAcid:
+      chemistries.every((chemistry) => MILD.includes(chemistry)) &&
+      method.dwellMin.max <= BRIEF_MIN &&
+      (method.rinse === 'full' || method.rinse === 'damp'),
+  };
+}
+
+const MILD: readonly Chemistry[] = ['weakAcid', 'peroxide', 'detergent', 'water'];
+
+function workingPH(method: Method, agents: readonly Agent[]): MethodFacts['pH'] {
+  if (method.pH) return method.pH;
+  if (agents.length === 0 || method.wetting === 'dry') return null;
+  return {
+    low: Math.min(...agents.map((agent) => agent.pH.low)),
+    high: Math.max(...agents.map((agent) => agent.pH.high)),
+  };
+}
+
+function meets({ a, b }: ForbiddenPair, one: Agent, other: Agent): boolean {
+  const has = (agent: Agent, chemistry: Chemistry) => agent.chemistries.includes(chemistry);
+  return (has(one, a) && has(other, b)) || (has(one, b) && has(other, a));
+}

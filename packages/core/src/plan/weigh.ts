@@ -1,0 +1,126 @@
+import type { Method, Substitution } from '@feverfew/knowledge';
+import { type Finding, finding } from '../explain/finding.js';
+import type { PlanContext } from './context.js';
+import { missingAgents } from './cupboard.js';
+import { expectedEffect, type WholeEffect } from './expectedEffect.js';
+import { harshnessHere } from './gentleness.js';
+import { judgeMethod } from './judgeMethod.js';
+import type { Candidate } from './plan.js';
+import { remarkFindings } from './remarkFindings.js';
+import { type WorkWindow, workWindow } from './workWindow.js';
+
+/** A method that nothing rules out, weighed for the ladder. */
+export interface Fit {
+  /** With the stand-in's agent where there is one. */
+  readonly method: Method;
+  readonly standIn: Substitution | null;
+  readonly window: WorkWindow;
+  readonly effect: WholeEffect;
+  readonly remarks: readonly Finding[];
+  readonly harshness: number;
+  readonly missingAgentIds: readonly string[];
+}
+
+export interface Weighed {
+  /** What can be done with what is in the house, or with what may be bought. */
+  readonly fit: Fit | null;
+  /** The same with everything it asks for, where something of it is missing here. */
+  readonly ifBought: Fit | null;
+  readonly candidate: Candidate | null;
+}
+
+/** Below this share per round on every trouble, even at best, a method is no use. */
+const LEAST_EFFECT = 0.12;
+/** A method made for certain components is asked only when they make up this much of a trouble. */
+const WORTH_AIMING_AT = 0.3;
+
+/** Made for a trouble of this kind, for one of its components, this age, this piece, and for pieces kept in place or not. */
+export function concerns(method: Method, { marks, rinsable, item, facts }: PlanContext): boolean {
+  if (method.itemIds.length > 0 && !method.itemIds.includes(item.id)) return false;
+  if (method.ages.length > 0 && !method.ages.includes(facts.age)) return false;
+  const placed =
+    method.place === 'both' ||
+    (method.place === 'surface') === !rinsable ||
+    (!rinsable && method.wetting === 'spot');
+  if (!placed) return false;
+  return marks.some((work) => {
+    if (!method.kinds.some((kind) => work.kinds.has(kind))) return false;
+    if (method.componentIds.length === 0) return true;
+    let aimedAt = 0;
+    for (const { component, weight } of work.components)
+      if (method.componentIds.includes(component.id)) aimedAt += weight;
+    return aimedAt >= WORTH_AIMING_AT - 1e-9;
+  });
+}
+
+/** Judges one method as it stands, or with a stand-in from the house for what is missing. */
+export function weigh(method: Method, context: PlanContext): Weighed {
+  const missing = missingAgents(method, context);
+  const whole = fitOf(method, null, context);
+  if (missing.length === 0) return { fit: whole.fit, ifBought: null, candidate: whole.candidate };
+  const standIn = missing.length === 1 ? fitWithStandIn(method, missing[0] ?? '', context) : null;
+  if (standIn) return { fit: standIn, ifBought: whole.fit, candidate: null };
+  if (context.facts.reach === 'shop')
+    return { fit: whole.fit, ifBought: whole.fit, candidate: whole.candidate };
+  const findings = [
+    ...missing.map((agentId) => finding('notInCupboard', { agentId })),
+    ...(whole.candidate?.findings ?? []),
+  ];
+  return {
+    fit: null,
+    ifBought: whole.fit,
+    candidate: { methodId: method.id, verdict: 'ruledOut', findings },
+  };
+}
+
+function fitOf(
+  method: Method,
+  standIn: Substitution | null,
+  context: PlanContext,
+): { fit: Fit | null; candidate: Candidate | null } {
+  const window = workWindow(method, context);
+  const against = judgeMethod(method, window, context);
+  if (against.length > 0)
+    return { fit: null, candidate: { methodId: method.id, verdict: 'ruledOut', findings: against } };
+  const effect = expectedEffect(method, window.tempC.target, context, standIn?.effectFactor);
+  const best = Math.max(...effect.byMark.map((part) => part.high));
+  if (best < LEAST_EFFECT) {
+    const findings = [finding('littleEffect', { highPct: Math.round(best * 100) }, ['memory'])];
+    return { fit: null, candidate: { methodId: method.id, verdict: 'noUse', findings } };
+  }
+  const remarks = remarkFindings(method, standIn, window, context);
+  const missingAgentIds = missingAgents(method, context);
+  const harshness = harshnessHere(method, remarks);
+  return { fit: { method, standIn, window, effect, remarks, harshness, missingAgentIds }, candidate: null };
+}
+
+/** The first stand-in in the house with which the method still passes every rule. */
+function fitWithStandIn(method: Method, agentId: string, context: PlanContext): Fit | null {
+  for (const substitution of context.knowledge.substitutions) {
+    if (substitution.wantedAgentId !== agentId || !context.cupboard.has(substitution.useAgentId)) continue;
+    if (!mayStandIn(substitution, method, context)) continue;
+    const { fit } = fitOf(context.index.standIn(method, substitution), substitution, context);
+    if (fit) return fit;
+  }
+  return null;
+}
+
+function mayStandIn(substitution: Substitution, method: Method, { facts, index }: PlanContext): boolean {
+  if (substitution.notInMachine && method.inMachine) return false;
+  if (method.agents.some((use) => use.agentId === substitution.useAgentId)) return false;
+  const dose = method.agents.find((use) => use.agentId === substitution.wantedAgentId)?.dose;
+  // Grams per part of a small mix say nothing of how much liquid would stand in for them.
+  if (dose?.per === 'parts' && substitution.wantedUnit === 'g' && substitution.useUnit === 'mL') return false;
+  if (substitution.onlyGroups.length === 0) return true;
+  return (
+    facts.piece.parts.length > 0 &&
+    facts.piece.parts.every(
+      (part) =>
+        part.fibres.length > 0 &&
+        part.fibres.every(({ fibreId }) => {
+          const group = index.fibres.get(fibreId)?.group;
+          return group !== undefined && substitution.onlyGroups.includes(group);
+        }),
+    )
+  );
+}
