@@ -8,6 +8,7 @@ export interface FindingFacts {
   pHOutside: { low: number; high: number; min: number; max: number; owner: LimitOwner };
   wettingTooMuch: { wanted: Wetting; most: Wetting; owner: LimitOwner };
   dwellTooLong: { needsMin: number; maxMin: number; owner: LimitOwner };
+  sunForbidden: { owner: LimitOwner };
   whitesOnly: { methodId: string };
   sturdyOnly: { methodId: string };
   wrongForSoil: { methodId: string; componentId: string };

@@ -20,6 +20,7 @@ const WORDS: Words = {
     `Wets too much: ${WETTING_WORDS[wanted]}, where ${WETTING_WORDS[most]} is the most (${ownerWords(owner, say)}).`,
   dwellTooLong: ({ needsMin, maxMin, owner }, say) =>
     `Needs ${needsMin} min; at most ${maxMin} min here (${ownerWords(owner, say)}).`,
+  sunForbidden: ({ owner }, say) => `No sun: ${ownerWords(owner, say)}.`,
   whitesOnly: () => 'For whites only: it can take the colour out.',
   sturdyOnly: () => 'For sturdy cotton or linen in good state only.',
   wrongForSoil: ({ componentId }, say) =>

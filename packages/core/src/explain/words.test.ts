@@ -1,9 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { gatherLimits } from '../plan/gatherLimits.js';
 import { planTreatment } from '../plan/planTreatment.js';
 import { anyFacts, anyHousehold } from '../test/arbitraries.js';
-import { cases, household, knowledge } from '../test/fixtures.js';
+import { cases, household, knowledge, limitsOf } from '../test/fixtures.js';
 import { effectRange, effectWords } from './effectWords.js';
 import { findingWords } from './findingWords.js';
 import type { Lexicon } from './lexicon.js';
@@ -24,8 +23,7 @@ describe('words', () => {
         const plan = planTreatment(facts, home, knowledge);
         const findings = [...plan.findings, ...plan.candidates.flatMap((candidate) => candidate.findings)];
         for (const finding of findings) expect(findingWords(finding, say)).not.toMatch(UNSAID);
-        for (const limit of gatherLimits(facts, knowledge))
-          expect(ownerWords(limit.owner, say)).not.toMatch(UNSAID);
+        for (const limit of limitsOf(facts)) expect(ownerWords(limit.owner, say)).not.toMatch(UNSAID);
         for (const step of plan.ladder.flatMap((rung) => rung.steps)) {
           const { title, lines } = stepWords(step, say);
           expect([title, ...lines].join(' ')).not.toMatch(UNSAID);
@@ -44,7 +42,9 @@ describe('words', () => {
 
   it('give water shares in the order of pouring, kettle last', () => {
     const plan = planTreatment(cases.beetrootOnDamask, household, knowledge);
-    const mix = plan.ladder[1]?.steps.find((step) => step.kind === 'mix');
+    const mix = plan.ladder
+      .find((rung) => rung.methodId === 'oxygenSoak')
+      ?.steps.find((step) => step.kind === 'mix');
     expect(mix && stepWords(mix, say).lines[0]).toBe(
       'Into the enamel basin: 5700 mL from the hot tap, then 1300 mL from the kettle last (1 kettle).',
     );

@@ -1,4 +1,4 @@
-import type { Chemistry } from '@feverfew/knowledge';
+import { type Chemistry, type Mechanism, WETTINGS } from '@feverfew/knowledge';
 import { type Finding, finding } from '../explain/finding.js';
 import type { PlanContext } from './context.js';
 import { mechanismsOf } from './expectedEffect.js';
@@ -11,11 +11,11 @@ export interface Climb {
   readonly apart: readonly { readonly fit: Fit; readonly finding: Finding }[];
 }
 
-/** Rungs for one trouble, and one more for each trouble besides. */
 const MOST_RUNGS = 5;
 /** A harsher rung must promise this much more than the best below it, or bring a mechanism that no rung below has and that is worth having. */
-const WORTHWHILE_GAIN = 0.03;
+const WORTHWHILE_GAIN = 0.05;
 const WORTHWHILE_NEW = 0.15;
+const WORTHWHILE_OTHER_SCHOOL = 0.1;
 /** With several troubles, it may instead help one of them this much more than any rung below does. */
 const WORTHWHILE_FOR_ONE = 0.1;
 
@@ -30,24 +30,52 @@ export function climb(fits: readonly Fit[], context: PlanContext): Climb {
     (a, b) =>
       (rank.get(a) ?? 0) - (rank.get(b) ?? 0) ||
       a.harshness - b.harshness ||
+      Number(b.method.itemIds.length > 0) - Number(a.method.itemIds.length > 0) ||
+      WETTINGS.indexOf(a.method.wetting) - WETTINGS.indexOf(b.method.wetting) ||
       b.effect.high - a.effect.high ||
       (a.method.id < b.method.id ? -1 : 1),
   );
-  const most = MOST_RUNGS + context.marks.length - 1;
-  const rungs: Fit[] = [];
+  let rungs: Fit[] = [];
   const spare: { fit: Fit; finding: Finding }[] = [];
   const apart: { fit: Fit; finding: Finding }[] = [];
-  for (const fit of sorted) {
+  // What is in the house is placed first: nothing that must be bought crowds it out.
+  const placing = [...sorted].sort((a, b) => Number(isMissing(a)) - Number(isMissing(b)));
+  for (const fit of placing) {
+    const below = rungs.filter((rung) => sorted.indexOf(rung) < sorted.indexOf(fit));
     const clash = clashWith(rungs, fit, context);
     if (clash) apart.push({ fit, finding: clash });
-    else if (rungs.length < most && addsTo(rungs, fit, context)) rungs.push(fit);
-    else
-      spare.push({
-        fit,
-        finding: finding('noBetterThan', { methodId: (strongest(rungs) ?? fit).method.id }),
-      });
+    else if (isChosen(fit, context) || addsTo(below, fit, context)) rungs.push(fit);
+    else spare.push({ fit, finding: noBetterThan(below, fit) });
+  }
+  rungs = sorted.filter((fit) => rungs.includes(fit));
+  for (const fit of leastGains(rungs, MOST_RUNGS, context)) {
+    rungs.splice(rungs.indexOf(fit), 1);
+    spare.push({ fit, finding: noBetterThan(rungs, fit) });
   }
   return { rungs: inSchoolOrder(rungs, context), spare, apart };
+}
+
+const isMissing = (fit: Fit): boolean => fit.missingAgentIds.length > 0;
+
+const noBetterThan = (rungs: readonly Fit[], fit: Fit): Finding =>
+  finding('noBetterThan', { methodId: (strongest(rungs) ?? fit).method.id });
+
+/** Rungs beyond the most a ladder holds: those that gain least over what stands below them, never the strongest or a chosen one. */
+function leastGains(rungs: readonly Fit[], most: number, context: PlanContext): readonly Fit[] {
+  const top = strongest(rungs);
+  const gain = (fit: Fit) =>
+    fit.effect.high - Math.max(0, ...rungs.slice(0, rungs.indexOf(fit)).map((below) => below.effect.high));
+  return rungs
+    .filter((fit) => fit !== top && !isChosen(fit, context))
+    .sort((a, b) => gain(a) - gain(b) || b.harshness - a.harshness)
+    .slice(0, Math.max(0, rungs.length - most));
+}
+
+/** The way of a school that this plan or household chose outright. */
+function isChosen({ method }: Fit, { index, schools }: PlanContext): boolean {
+  const school = method.schoolId === null ? undefined : index.schools.get(method.schoolId);
+  const followed = school && schools.get(school.dispute);
+  return followed !== undefined && followed.school.id === school?.id && followed.chosenBy !== 'default';
 }
 
 const strongest = (rungs: readonly Fit[]): Fit | undefined =>
@@ -56,10 +84,12 @@ const strongest = (rungs: readonly Fit[]): Fit | undefined =>
     undefined,
   );
 
-/** Water alone is in most rungs: it is no new mechanism. */
+/** Another school's way must promise clearly more than what the followed one has put on the ladder. */
 function addsTo(rungs: readonly Fit[], fit: Fit, context: PlanContext): boolean {
   const best = strongest(rungs);
-  if (!best || fit.effect.high > best.effect.high + WORTHWHILE_GAIN) return true;
+  const gain = fit.effect.high - (best?.effect.high ?? 0);
+  if (isOtherSchool(fit, context)) return gain > WORTHWHILE_OTHER_SCHOOL;
+  if (!best || gain > WORTHWHILE_GAIN) return true;
   const helpsOne =
     context.marks.length > 1 &&
     fit.effect.byMark.some((part, at) =>
@@ -67,11 +97,25 @@ function addsTo(rungs: readonly Fit[], fit: Fit, context: PlanContext): boolean 
     );
   if (helpsOne) return true;
   if (fit.effect.high < WORTHWHILE_NEW) return false;
-  for (const mechanism of mechanismsOf(fit.method, context)) {
-    if (mechanism !== 'flush' && rungs.every((rung) => !mechanismsOf(rung.method, context).has(mechanism)))
-      return true;
-  }
-  return false;
+  const known = new Set(rungs.flatMap((rung) => [...mechanismsOf(rung.method, context)]));
+  return usefulMechanisms(fit, context).some((mechanism) => !known.has(mechanism));
+}
+
+/** Mechanisms that move something of this trouble. Water alone is in most rungs: it is nothing new. */
+function usefulMechanisms(fit: Fit, context: PlanContext): Mechanism[] {
+  const removal = context.marks.flatMap((work) =>
+    work.components.flatMap(({ component }) => component.removal),
+  );
+  return [...mechanismsOf(fit.method, context)].filter(
+    (mechanism) =>
+      mechanism !== 'flush' &&
+      removal.some((entry) => entry.mechanism === mechanism && entry.high >= WORTHWHILE_NEW),
+  );
+}
+
+function isOtherSchool({ method }: Fit, { index, schools }: PlanContext): boolean {
+  const school = method.schoolId === null ? undefined : index.schools.get(method.schoolId);
+  return school !== undefined && schools.get(school.dispute)?.school.id !== school.id;
 }
 
 /** A followed school may put one chemistry's rung right before the other's. */

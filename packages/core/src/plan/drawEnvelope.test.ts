@@ -2,13 +2,12 @@ import { ACTIONS, PROGRAMMES, WETTINGS } from '@feverfew/knowledge';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { anyFacts } from '../test/arbitraries.js';
-import { cases, knowledge, label, piece, trouble } from '../test/fixtures.js';
+import { cases, label, limitsOf, piece, trouble } from '../test/fixtures.js';
 import { drawEnvelope, OPEN_PH, OPEN_TEMP_C } from './drawEnvelope.js';
 import type { Envelope } from './envelope.js';
-import { gatherLimits } from './gatherLimits.js';
 import type { TroubleFacts } from './troubleFacts.js';
 
-const envelopeOf = (facts: TroubleFacts) => drawEnvelope(gatherLimits(facts, knowledge));
+const envelopeOf = (facts: TroubleFacts) => drawEnvelope(limitsOf(facts));
 const chemistry = (envelope: Envelope, name: string) =>
   envelope.chemistry.find((window) => window.chemistry === name);
 
@@ -123,9 +122,7 @@ describe('the envelope', () => {
   it('gives every limit an owner and a source', () => {
     fc.assert(
       fc.property(anyFacts, (facts) =>
-        gatherLimits(facts, knowledge).every(
-          (limit) => limit.sourceIds.length > 0 && limit.owner.kind.length > 0,
-        ),
+        limitsOf(facts).every((limit) => limit.sourceIds.length > 0 && limit.owner.kind.length > 0),
       ),
     );
   });
@@ -152,7 +149,7 @@ describe('the envelope', () => {
     ];
     fc.assert(
       fc.property(anyFacts, fc.nat(), (facts, at) => {
-        const limits = gatherLimits(facts, knowledge);
+        const limits = limitsOf(facts);
         const without = limits.filter((_, index) => index !== at % Math.max(1, limits.length));
         expect(within(drawEnvelope(limits), drawEnvelope(without))).toBe(true);
         expect(verdicts(drawEnvelope([...limits].reverse()))).toEqual(verdicts(drawEnvelope(limits)));

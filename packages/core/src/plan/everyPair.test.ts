@@ -13,22 +13,26 @@ describe('every mark on every fibre', () => {
     ['a lined coat', 'linedCoat', { colour: 'mid' as const }],
   ] as const;
 
-  it.each(settings)('on %s', (_name, itemId, facts) => {
-    for (const mark of knowledge.marks) {
-      for (const fibre of knowledge.fibres) {
-        const plan = planTreatment(
-          trouble(mark.id, piece(itemId, { [fibre.id]: 100 }, facts)),
-          household,
-          knowledge,
-        );
-        const none =
-          plan.findings.some((finding) => finding.code === 'noHomeMethod') &&
-          plan.findings.some((finding) => finding.code === 'professionalHand');
-        expect([mark.id, fibre.id, plan.ladder.length > 0 || none]).toEqual([mark.id, fibre.id, true]);
-        expect(checkPlan(plan, household, knowledge)).toEqual([]);
+  it.each(settings)(
+    'on %s',
+    (_name, itemId, facts) => {
+      for (const mark of knowledge.marks) {
+        for (const fibre of knowledge.fibres) {
+          const plan = planTreatment(
+            trouble(mark.id, piece(itemId, { [fibre.id]: 100 }, facts)),
+            household,
+            knowledge,
+          );
+          const none =
+            plan.findings.some((finding) => finding.code === 'noHomeMethod') &&
+            plan.findings.some((finding) => finding.code === 'professionalHand');
+          expect([mark.id, fibre.id, plan.ladder.length > 0 || none]).toEqual([mark.id, fibre.id, true]);
+          expect(checkPlan(plan, household, knowledge)).toEqual([]);
+        }
       }
-    }
-  });
+    },
+    60_000,
+  );
 });
 
 interface WrittenOut {

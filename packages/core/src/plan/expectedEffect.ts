@@ -2,6 +2,7 @@ import {
   AGE_FACTOR,
   FLUSH_AGE_FACTOR,
   HEAT_FACTOR,
+  MACHINE_OXYGEN_FACTOR,
   type Mechanism,
   type Method,
   OXYGEN_WARMTH,
@@ -90,7 +91,8 @@ function conditionFactor(
 ): number {
   if (mechanism === 'flush') return FLUSH_AGE_FACTOR[age];
   if (mechanism !== 'oxidation') return 1;
-  return method.wetting === 'immersion' ? oxygenWarmth(bathTempC) : SPOT_PEROXIDE_FACTOR;
+  if (method.wetting !== 'immersion') return SPOT_PEROXIDE_FACTOR;
+  return oxygenWarmth(bathTempC) * (method.inMachine ? MACHINE_OXYGEN_FACTOR : 1);
 }
 
 /** Heat told outright, or that came with a product tried hot. */

@@ -1,9 +1,9 @@
 import { type Agent, type Method, PROGRAMMES, WETTINGS } from '@feverfew/knowledge';
 import { type Finding, finding } from '../explain/finding.js';
+import { agentGates } from './agentGates.js';
 import type { PlanContext } from './context.js';
 import { historyFindings } from './historyFindings.js';
 import { selectVessel } from './selectVessel.js';
-import { strengthFindings } from './strengthFindings.js';
 import type { WorkWindow } from './workWindow.js';
 
 /** Findings that rule a method out; empty when nothing stands against it. Every rule is asked, none hides another. */
@@ -16,9 +16,9 @@ export function judgeMethod(method: Method, window: WorkWindow, context: PlanCon
     ...wettingFindings(method, context),
     ...dwellFindings(method, window, context),
     ...pieceFindings(method, context),
+    ...sunFindings(method, context),
     ...machineFindings(method, context),
-    ...agents.flatMap((agent) => householdFindings(agent, context)),
-    ...agents.flatMap((agent) => strengthFindings(agent, context.household)),
+    ...agents.flatMap((agent) => agentGates(agent, context)),
     ...vesselFindings(method, agents, context),
     ...triedFindings(agents, context),
     ...historyFindings(method, context),
@@ -155,6 +155,13 @@ function wrongFirstMove(method: Method, { marks }: PlanContext): string | undefi
   return wrong.every((componentId) => componentId !== undefined) ? wrong[0] : undefined;
 }
 
+/** Sunlight as the agent is held to what may dry in the sun. */
+function sunFindings(method: Method, { envelope, index }: PlanContext): Finding[] {
+  if (!index.factsOf(method).mechanisms.has('sunlight')) return [];
+  const limit = envelope.drying.find((window) => window.way === 'sun')?.limits[0];
+  return limit ? [finding('sunForbidden', { owner: limit.owner }, limit.sourceIds)] : [];
+}
+
 function machineFindings(method: Method, { envelope, household }: PlanContext): Finding[] {
   if (!method.inMachine) return [];
   const limit = envelope.programme.limits[0];
@@ -169,33 +176,6 @@ function machineFindings(method: Method, { envelope, household }: PlanContext): 
             limit.sourceIds,
           ),
         ]
-      : []),
-  ];
-}
-
-function householdFindings(agent: Agent, { facts, household, item }: PlanContext): Finding[] {
-  const allowed = agent.chemistries.includes('chlorine')
-    ? household.allowChlorine
-    : agent.chemistries.includes('ammonia')
-      ? household.allowAmmonia
-      : agent.chemistries.includes('oxalicAcid')
-        ? household.allowOxalic
-        : false;
-  return [
-    ...(agent.offByDefault && !allowed
-      ? [finding('offByDefault', { agentId: agent.id }, agent.sourceIds)]
-      : []),
-    ...(agent.restrictedSale && !household.boraxSold
-      ? [finding('notSoldHere', { agentId: agent.id }, agent.sourceIds)]
-      : []),
-    ...(agent.notWithAsthma && household.asthma
-      ? [finding('notWithAsthma', { agentId: agent.id }, agent.sourceIds)]
-      : []),
-    ...(agent.notForChildren && item.childrens
-      ? [finding('notForChildren', { agentId: agent.id }, agent.sourceIds)]
-      : []),
-    ...(agent.notWithMetalParts && facts.piece.metalParts
-      ? [finding('metalParts', { agentId: agent.id }, agent.sourceIds)]
       : []),
   ];
 }

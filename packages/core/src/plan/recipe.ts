@@ -72,10 +72,11 @@ function smallMix({ method, standIn }: RecipeFor, context: PlanContext): Recipe 
     return { unit: 'mL', amount, low: amount * 0.8, high: amount * 1.25 };
   });
   // A powder standing in for a liquid is dissolved in as much water as the liquid would have been.
-  const dissolved = ingredients.reduce(
-    (sum, one) => sum + (one.standsInFor?.unit === 'mL' && one.massG !== null ? one.standsInFor.amount : 0),
-    0,
-  );
+  const dissolved = ingredients.reduce((sum, one) => {
+    const wanted = one.standsInFor;
+    const forLiquid = wanted !== null && agentById(context.knowledge, wanted.agentId).form === 'liquid';
+    return sum + (forLiquid && one.massG !== null ? wanted.amount : 0);
+  }, 0);
   const waterML = (method.waterParts ? share(method.waterParts) : 0) + dissolved;
   return {
     ingredients,

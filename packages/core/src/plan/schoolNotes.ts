@@ -1,3 +1,4 @@
+import { agentGates } from './agentGates.js';
 import type { PlanContext } from './context.js';
 import { isInHouse } from './cupboard.js';
 import type { Fit } from './weigh.js';
@@ -29,7 +30,7 @@ export function schoolNotes(
         const other = index.agents.get(id);
         return other !== undefined && index.pairsBetween(agent, other).length > 0;
       });
-      if (!here || !borne || meets) continue;
+      if (!here || !borne || meets || agentGates(agent, context).length > 0) continue;
       agentIds.push(agent.id);
     }
     notes.push(effect.text);

@@ -30,7 +30,7 @@ export interface Weighed {
 }
 
 /** Below this share per round on every trouble, even at best, a method is no use. */
-const LEAST_EFFECT = 0.12;
+const LEAST_EFFECT = 0.15;
 /** A method made for certain components is asked only when they make up this much of a trouble. */
 const WORTH_AIMING_AT = 0.3;
 
@@ -38,6 +38,8 @@ const WORTH_AIMING_AT = 0.3;
 export function concerns(method: Method, { marks, rinsable, item, facts }: PlanContext): boolean {
   if (method.itemIds.length > 0 && !method.itemIds.includes(item.id)) return false;
   if (method.ages.length > 0 && !method.ages.includes(facts.age)) return false;
+  if (method.colouredOnly && facts.piece.colour === 'white') return false;
+  if (method.onlyWet && facts.wetness === 'dry') return false;
   const placed =
     method.place === 'both' ||
     (method.place === 'surface') === !rinsable ||

@@ -22,6 +22,7 @@ const pour = (agentId: string): Writable<Ingredient> => ({
   range: null,
   snapped: null,
   strengthPct: null,
+  standsInFor: null,
   dilution: null,
 });
 
@@ -76,7 +77,12 @@ describe('the checker catches', () => {
   it('a product tried before that must not meet the first rung', () => {
     expect(
       planted(cases.beetrootOnDamask, (plan) => {
-        (plan.facts.tried as unknown[]).push({ agentId: 'chlorineBleach', times: 1, effect: 'unknown', hot: false });
+        (plan.facts.tried as unknown[]).push({
+          agentId: 'chlorineBleach',
+          times: 1,
+          effect: 'unknown',
+          hot: false,
+        });
       }),
     ).toContain('forbiddenPairInPlan');
   });

@@ -1,5 +1,6 @@
 import type { Rung } from '../plan/plan.js';
 import type { Step } from '../plan/step.js';
+import type { PiecePart } from '../textile/piece.js';
 import { chemistriesOf, type Ground } from './readPlan.js';
 import type { Violation } from './violation.js';
 
@@ -90,11 +91,8 @@ function pHWindow(step: Step, rung: Rung, ground: Ground): readonly Violation['c
   return outside || tooAlkaline ? ['pHOutsideFibre'] : NONE;
 }
 
-function wetness(
-  step: Step,
-  _rung: Rung,
-  { plan, item, fibres, parts, agentOf }: Ground,
-): readonly Violation['code'][] {
+function wetness(step: Step, _rung: Rung, ground: Ground): readonly Violation['code'][] {
+  const { plan, item, parts, agentOf } = ground;
   const { label, code } = plan.facts.piece;
   const soaked = step.bath !== null;
   const washed = step.programme !== null && step.programme !== 'none';
@@ -102,11 +100,12 @@ function wetness(
     item?.mostWetting !== 'immersion' ||
     item.coded ||
     label?.wash?.kind === 'never' ||
+    ground.fibres.some((fibre) => fibre.waterSensitive) ||
     parts.some((part) => part.mostWetting !== null && part.mostWetting !== 'immersion');
   const noWater =
     (item?.coded && code !== 'W' && code !== 'WS') ||
     item?.mostWetting === 'dry' ||
-    fibres.some((fibre) => fibre.waterSensitive);
+    plan.facts.piece.parts.some((part) => isMarkedByWater(part, ground));
   const anyAgent = step.ingredients.some((one) => (agentOf(one.agentId)?.chemistries.length ?? 0) > 0);
   const bare = item?.coded && (code === 'X' || code === null || code === 'unknown');
   const wet =
@@ -115,6 +114,15 @@ function wetness(
     step.waterML !== null ||
     step.ingredients.some((one) => agentOf(one.agentId)?.form === 'liquid');
   return ((soaked || washed) && noSoak) || (noWater && wet) || (bare && anyAgent) ? ['tooWet'] : NONE;
+}
+
+/** Holds a fibre that water stains where water would reach it: on the face, not in a backing or filling. */
+function isMarkedByWater(part: PiecePart, { fibres, parts }: Ground): boolean {
+  const under = parts.some((kind) => kind.name === part.name && kind.beneath);
+  return (
+    !under &&
+    part.fibres.some((share) => fibres.some((fibre) => fibre.id === share.fibreId && fibre.waterSensitive))
+  );
 }
 
 function programme(step: Step, _rung: Rung, { plan, fibres, item }: Ground): readonly Violation['code'][] {
@@ -158,13 +166,21 @@ function action(
     : NONE;
 }
 
-function drying(step: Step, rung: Rung, { plan, fibres, parts, item }: Ground): readonly Violation['code'][] {
-  if (step.dryingWays.length === 0) return NONE;
-  const heated = step.dryingWays.some((way) => way === 'tumbleLow' || way === 'tumbleNormal');
+function drying(
+  step: Step,
+  rung: Rung,
+  { plan, fibres, parts, item, agentOf }: Ground,
+): readonly Violation['code'][] {
+  const sunned = step.ingredients.some((one) => agentOf(one.agentId)?.mechanisms.includes('sunlight'));
+  const ways = sunned ? [...step.dryingWays, 'sun'] : step.dryingWays;
+  if (ways.length === 0) return NONE;
+  const heated = ways.some((way) => way === 'tumbleLow' || way === 'tumbleNormal');
   const before = rung.steps
     .slice(0, rung.steps.indexOf(step))
     .every((earlier) => earlier.kind !== 'finalLook');
-  const { label } = plan.facts.piece;
+  const { label, colour, condition } = plan.facts.piece;
+  const fades = ['mid', 'dark', 'multicoloured', 'unknown'].includes(colour);
+  const frail = condition === 'antique' || condition === 'irreplaceable';
   const forbidden = new Set<string>([
     ...fibres.flatMap((fibre) => fibre.drying.map((rule) => rule.forbids)),
     ...parts.flatMap((part) => part.drying.map((rule) => rule.forbids)),
@@ -174,12 +190,12 @@ function drying(step: Step, rung: Rung, { plan, fibres, parts, item }: Ground): 
       : label?.tumble === 'low'
         ? ['tumbleNormal']
         : []),
-    ...(label?.shade ? ['sun'] : []),
+    ...(label?.shade || fades || frail ? ['sun'] : []),
     ...(label?.natural === 'flat' ? ['line'] : []),
   ]);
   return [
     ...(heated && before ? (['heatBeforeLook'] as const) : NONE),
-    ...(step.dryingWays.some((way) => forbidden.has(way)) ? (['dryingForbidden'] as const) : NONE),
+    ...(ways.some((way) => forbidden.has(way)) ? (['dryingForbidden'] as const) : NONE),
   ];
 }
 

@@ -41,7 +41,9 @@ const anyAnswers = fc
   .chain((questions) =>
     fc
       .tuple(...questions.map((question) => idOf(question.answers)))
-      .map((answers) => Object.fromEntries(questions.map((question, at) => [question.id, answers[at] ?? '']))),
+      .map((answers) =>
+        Object.fromEntries(questions.map((question, at) => [question.id, answers[at] ?? ''])),
+      ),
   );
 
 /** A view chosen in some disputes. */
@@ -49,7 +51,9 @@ const anySchools = fc
   .subarray(knowledge.schools.map((school) => school.id))
   .map((ids) =>
     Object.fromEntries(
-      knowledge.schools.filter((school) => ids.includes(school.id)).map((school) => [school.dispute, school.id]),
+      knowledge.schools
+        .filter((school) => ids.includes(school.id))
+        .map((school) => [school.dispute, school.id]),
     ),
   );
 
@@ -77,20 +81,18 @@ export const anyFacts: fc.Arbitrary<TroubleFacts> = fc.record({
   sizeCm: fc.option(
     fc.record({ length: fc.integer({ min: 1, max: 60 }), width: fc.integer({ min: 1, max: 60 }) }),
   ),
-  tried: fc
-    .uniqueArray(idOf(knowledge.agents), { maxLength: 2 })
-    .chain((ids) =>
-      fc.tuple(
-        ...ids.map((agentId) =>
-          fc.record({
-            agentId: fc.constant(agentId),
-            times: fc.integer({ min: 1, max: 4 }),
-            effect: fc.constantFrom(...TRIED_EFFECTS),
-            hot: fc.boolean(),
-          }),
-        ),
+  tried: fc.uniqueArray(idOf(knowledge.agents), { maxLength: 2 }).chain((ids) =>
+    fc.tuple(
+      ...ids.map((agentId) =>
+        fc.record({
+          agentId: fc.constant(agentId),
+          times: fc.integer({ min: 1, max: 4 }),
+          effect: fc.constantFrom(...TRIED_EFFECTS),
+          hot: fc.boolean(),
+        }),
       ),
     ),
+  ),
   done: fc
     .uniqueArray(idOf(knowledge.methods), { maxLength: 2 })
     .map((ids) => ids.map((methodId) => ({ methodId, rounds: 1, stalled: false }))),

@@ -1,5 +1,12 @@
 import { loadKnowledge } from '@feverfew/knowledge';
+import type { PlanContext } from '../plan/context.js';
+import { followedSchools } from '../plan/followedSchools.js';
+import { gatherLimits } from '../plan/gatherLimits.js';
 import type { Household } from '../plan/household.js';
+import { indexKnowledge } from '../plan/knowledgeIndex.js';
+import type { Limit } from '../plan/limit.js';
+import { startPlan } from '../plan/planTreatment.js';
+import { workMarks } from '../plan/trouble/workMarks.js';
 import type { TroubleFacts } from '../plan/troubleFacts.js';
 import type { CareLabel } from '../textile/careLabel.js';
 import type { PieceFacts } from '../textile/piece.js';
@@ -134,3 +141,19 @@ export const cases = {
     sizeCm: null,
   }),
 } as const;
+
+/** Every limit that applies to these facts. */
+export const limitsOf = (facts: TroubleFacts, home: Household = household): Limit[] =>
+  gatherLimits(
+    facts,
+    workMarks(facts, knowledge),
+    followedSchools(facts, home, knowledge),
+    indexKnowledge(knowledge),
+  );
+
+/** What the planner works in for these facts. */
+export function contextOf(facts: TroubleFacts, home: Household = household): PlanContext {
+  const { context } = startPlan(facts, home, knowledge);
+  if (!context) throw new Error('neither mark nor item');
+  return context;
+}

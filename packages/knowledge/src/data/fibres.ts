@@ -113,7 +113,7 @@ export const fibres: readonly Fibre[] = [
     aliases: ['ju', 'hessian'],
     group: 'bastLeaf',
     bathTempC: { white: 30, coloured: 30, unlabelledWhite: 30, unlabelledColoured: 30 },
-    pH: { min: 5, max: 8.5, weakAcidBrieflyMin: 5 },
+    pH: { min: 5, max: 8.5, weakAcidBrieflyMin: 2.4 },
     mostAction: 'blot',
     mostProgramme: 'none',
     chemistry: [
@@ -716,7 +716,7 @@ export const fibres: readonly Fibre[] = [
     aliases: ['me', 'mtf', 'metal thread', 'gold thread', 'silver thread'],
     group: 'metal',
     bathTempC: { white: 30, coloured: 30, unlabelledWhite: 30, unlabelledColoured: 30 },
-    pH: { min: 5, max: 8.5, weakAcidBrieflyMin: 5 },
+    pH: { min: 5, max: 8.5, weakAcidBrieflyMin: 2.4 },
     mostAction: 'blot',
     mostProgramme: 'hand',
     chemistry: [

@@ -84,7 +84,7 @@ export const schools: readonly School[] = [
     sourceIds: ['commonPractice'],
   },
   { id: 'clearDetergent', dispute: 'codeW', view: 'Clear dish detergent', isDefault: true, onlyIfChosen: false, effect: { kind: 'methods' }, why: 'It does not set tannin.', sourceIds: ['commonPractice'] },
-  { id: 'whiteSoapOnW', dispute: 'codeW', view: 'White soap and cold water', isDefault: false, onlyIfChosen: false, effect: { kind: 'methods' }, why: 'Very little water on fresh sugary jelly; soap sets tannin on anything else.', sourceIds: ['commonPractice'] },
+  { id: 'whiteSoapOnW', dispute: 'codeW', view: 'White soap and cold water', isDefault: false, onlyIfChosen: true, effect: { kind: 'methods' }, why: 'Very little water on fresh sugary jelly; soap sets tannin on anything else.', sourceIds: ['commonPractice'] },
   { id: 'oxygenWhites', dispute: 'whites', view: 'Oxygen', isDefault: true, onlyIfChosen: false, effect: { kind: 'methods' }, why: 'Works without the risks of chlorine.', sourceIds: ['commonPractice'] },
   { id: 'chlorineWhites', dispute: 'whites', view: 'Chlorine', isDefault: false, onlyIfChosen: false, effect: { kind: 'methods' }, why: 'Quick on sturdy white cotton whose label allows any bleach.', sourceIds: ['commonPractice'] },
   { id: 'mattressEnzymes', dispute: 'mattressFluids', view: 'Enzyme odour remover', isDefault: true, onlyIfChosen: false, effect: { kind: 'methods' }, why: 'It cuts what smells, with little liquid.', sourceIds: ['commonPractice'] },

@@ -39,6 +39,8 @@ export const PartKind = z.strictObject({
   mostAction: Action.nullable(),
   chemistry: z.array(ChemistryRule),
   drying: z.array(DryingRule),
+  /** Lies under the face: a damp blot does not reach it, so a fibre that water marks holds it to damp, not to dry. */
+  beneath: z.boolean(),
   note: z.string(),
   sourceIds: SourceIds,
 });

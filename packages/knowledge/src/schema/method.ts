@@ -29,6 +29,8 @@ export const Method = z.strictObject({
   itemIds: z.array(Id),
   /** Only while the trouble is this old; empty means any age. */
   ages: z.array(Age),
+  /** Worth doing only while the trouble is still wet. */
+  onlyWet: z.boolean(),
   wetting: Wetting,
   action: Action,
   /** Washing the method itself needs. */
@@ -66,6 +68,8 @@ export const Method = z.strictObject({
   throughRinse: z.boolean(),
   sturdyOnly: z.boolean(),
   whitesOnly: z.boolean(),
+  /** The milder make of something whites get in full. */
+  colouredOnly: z.boolean(),
   /** Wrong as a treatment while one of these makes up most of the trouble. */
   notWhenMostly: z.array(Id),
   schoolId: Id.nullable(),

@@ -40,9 +40,21 @@ export function colourLimits({ colour, fastness }: PieceFacts): Limit[] {
     protects,
     sourceIds: ['commonPractice'],
   });
+  const fades = colour !== 'natural' && colour !== 'pale';
   const darkDye = colour === 'mid' || colour === 'dark' || colour === 'unknown';
   return [
     on('chlorine', 'never'),
+    ...(fades
+      ? [
+          {
+            quantity: 'drying',
+            forbids: 'sun',
+            owner,
+            protects: 'piece',
+            sourceIds: ['commonPractice'],
+          } as const,
+        ]
+      : []),
     on('reducer', darkDye || fastness === 'failed' ? 'never' : 'test'),
     ...(fastness === 'unknown' ? TEST_ON_COLOUR.map((chemistry) => on(chemistry, 'test')) : []),
     ...(fastness === 'failed'

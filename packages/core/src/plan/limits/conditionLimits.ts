@@ -28,6 +28,7 @@ export function conditionLimits({ condition }: PieceFacts): Limit[] {
     { ...ground, quantity: 'tempC', maxC: FRAIL_MAX_C },
     { ...ground, quantity: 'pH', min: FRAIL_MIN_PH, max: FRAIL_MAX_PH, weakAcidBrieflyMin: FRAIL_MIN_PH },
     { ...ground, quantity: 'chemistry', chemistry: 'reducer', verdict: 'never', bounds: {} },
+    { ...ground, quantity: 'drying', forbids: 'sun' },
     ...CHEMISTRIES.filter((chemistry) => chemistry !== 'water').map(
       (chemistry): Limit => ({ ...ground, quantity: 'chemistry', chemistry, verdict: 'test', bounds: {} }),
     ),

@@ -18,13 +18,14 @@ export function fibreLimits(piece: PieceFacts, index: KnowledgeIndex): Limit[] {
   );
   return sorted.flatMap((owner) => {
     const fibre = index.fibres.get(owner.fibreId);
-    return fibre ? limitsOfFibre(fibre, piece, owner) : [];
+    const beneath = index.partsByName.get(owner.part)?.beneath ?? false;
+    return fibre ? limitsOfFibre(fibre, piece, owner, beneath) : [];
   });
 }
 
 const byText = (a: string, b: string): number => (a < b ? -1 : a > b ? 1 : 0);
 
-function limitsOfFibre(fibre: Fibre, piece: PieceFacts, owner: LimitOwner): Limit[] {
+function limitsOfFibre(fibre: Fibre, piece: PieceFacts, owner: LimitOwner, beneath: boolean): Limit[] {
   const ground = { owner, protects: 'piece', sourceIds: fibre.sourceIds } as const;
   const white = piece.colour === 'white';
   const { bathTempC } = fibre;
@@ -41,7 +42,9 @@ function limitsOfFibre(fibre: Fibre, piece: PieceFacts, owner: LimitOwner): Limi
     { ...ground, quantity: 'pH', ...fibre.pH },
     { ...ground, quantity: 'action', most: fibre.mostAction },
     { ...ground, quantity: 'programme', most: fibre.mostProgramme },
-    ...(fibre.waterSensitive ? [{ ...ground, quantity: 'wetting', most: 'dry' } as const] : []),
+    ...(fibre.waterSensitive
+      ? [{ ...ground, quantity: 'wetting', most: beneath ? 'surface' : 'dry' } as const]
+      : []),
     ...fibre.chemistry.map((rule) => chemistryLimit(rule, owner)),
     ...fibre.drying.map(
       (rule) =>

@@ -1,5 +1,7 @@
 import { type Chemistry, MOST_WASH_BEFORE_GONE_C, PROGRAMMES, type Programme } from '@feverfew/knowledge';
+import { agentGates } from '../agentGates.js';
 import { agentById, type PlanContext } from '../context.js';
+import type { Envelope } from '../envelope.js';
 import { byLabel } from '../recipe.js';
 import { schoolNotes } from '../schoolNotes.js';
 import type { Step } from '../step.js';
@@ -42,8 +44,18 @@ export function washStep({ fit, context, rungIndex }: StepsInput): Step[] {
   ];
 }
 
-const mayJoin = (agentId: string, detergentId: string, { index, knowledge }: PlanContext): boolean =>
-  index.pairsBetween(agentById(knowledge, agentId), agentById(knowledge, detergentId)).length === 0;
+function mayJoin(agentId: string, detergentId: string, context: PlanContext): boolean {
+  const { index, knowledge, envelope } = context;
+  const agent = agentById(knowledge, agentId);
+  return (
+    index.pairsBetween(agent, agentById(knowledge, detergentId)).length === 0 &&
+    agentGates(agent, context).length === 0 &&
+    agent.chemistries.every((chemistry) => allows(envelope, chemistry))
+  );
+}
+
+const allows = (envelope: Envelope, chemistry: Chemistry): boolean =>
+  envelope.chemistry.find((window) => window.chemistry === chemistry)?.verdict !== 'never';
 
 /** Enzymes for protein where the fibre bears them; the mildest detergent that fits otherwise. */
 function washDetergent({ envelope, knowledge, marks }: PlanContext): string | null {
@@ -52,10 +64,10 @@ function washDetergent({ envelope, knowledge, marks }: PlanContext): string | nu
   );
   const fits = (agentId: string) => {
     const agent = agentById(knowledge, agentId);
-    const allowed = (chemistry: Chemistry) =>
-      envelope.chemistry.find((window) => window.chemistry === chemistry)?.verdict !== 'never';
     return (
-      agent.chemistries.every(allowed) && agent.pH.low >= envelope.pH.min && agent.pH.high <= envelope.pH.max
+      agent.chemistries.every((chemistry) => allows(envelope, chemistry)) &&
+      agent.pH.low >= envelope.pH.min &&
+      agent.pH.high <= envelope.pH.max
     );
   };
   const order = proteinaceous
