@@ -1,4 +1,4 @@
-import { Knowledge, TroubleKind } from '@feverfew/knowledge';
+import { Knowledge, Protects, TroubleKind } from '@feverfew/knowledge';
 import { z } from 'zod';
 
 const Named = z.strictObject({ id: z.string(), name: z.string(), aliases: z.array(z.string()) });
@@ -17,12 +17,37 @@ export const Catalogue = z
         note: z.string(),
       }),
     ),
-    marks: z.array(Named.extend({ kind: TroubleKind, advice: z.string() })),
-    agents: z.array(Named.extend({ needsStrength: z.boolean(), strengthUnit: z.string().nullable() })),
+    parts: z.array(Named),
+    marks: z.array(
+      Named.extend({ kind: TroubleKind, advice: z.string(), componentIds: z.array(z.string()) }),
+    ),
+    agents: z.array(
+      Named.extend({
+        needsStrength: z.boolean(),
+        strengthUnit: z.string().nullable(),
+        /** False for what is known only to be named as tried or warned of. */
+        offered: z.boolean(),
+      }),
+    ),
     components: z.array(Named),
     methods: z.array(Named.extend({ reason: z.string() })),
+    disputes: z.array(z.strictObject({ id: z.string(), question: z.string() })),
     schools: z.array(Named.extend({ dispute: z.string(), isDefault: z.boolean(), why: z.string() })),
-    pairs: z.array(z.strictObject({ id: z.string(), happens: z.string() })),
+    diagnoses: z.array(
+      z.strictObject({
+        id: z.string(),
+        markId: z.string(),
+        questions: z.array(
+          z.strictObject({
+            id: z.string(),
+            text: z.string(),
+            answers: z.array(z.strictObject({ id: z.string(), text: z.string() })),
+          }),
+        ),
+      }),
+    ),
+    substitutions: z.array(z.strictObject({ id: z.string(), note: z.string() })),
+    pairs: z.array(z.strictObject({ id: z.string(), happens: z.string(), protects: Protects })),
     cautions: Knowledge.shape.cautions,
     signs: Knowledge.shape.signs,
     sources: Knowledge.shape.sources,

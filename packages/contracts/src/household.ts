@@ -40,6 +40,7 @@ export const HouseholdShape = z
     boraxSold: z.boolean(),
     allowChlorine: z.boolean(),
     allowAmmonia: z.boolean(),
+    allowOxalic: z.boolean(),
     schools: z.record(z.string(), Id),
   })
   .meta({ id: 'Household' });

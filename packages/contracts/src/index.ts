@@ -8,6 +8,7 @@ export * from './piece.js';
 export * from './pieceHistory.js';
 export * from './plan.js';
 export * from './problem.js';
+export * from './reference.js';
 export * from './run.js';
 export * from './today.js';
 export * from './trouble.js';
@@ -18,12 +19,15 @@ export type RunView = Omit<z.infer<typeof RunShape>, 'plan'> & { plan: Plan };
 /** What the interface may take from core: words, units and types; never a rule. */
 export {
   ACTION_WORDS,
+  BLANK_LABEL,
   type Candidate,
   type CareLabel,
   CHEMISTRY_WORDS,
+  type ChangeCode,
   type ChemistryWindow,
   type Choice,
   celsiusToFahrenheit,
+  changeWords,
   DRYING_WORDS,
   durationWords,
   type Envelope,
@@ -38,19 +42,29 @@ export {
   type LimitOwner,
   type LookAnswer,
   MEASURE_TOOLS,
+  MECHANISM_WORDS,
   type MeasureToolId,
+  MOST_MARKS,
   type Outcome,
   ownerWords,
+  type ParsedBlend,
+  type ParsedLabel,
   type PieceFacts,
   type Plan,
   PROGRAMME_WORDS,
+  parseBlend,
+  parseLabel,
   type Rung,
   type RunState,
   type RunTimer,
+  type SchoolSide,
   type Step,
   type StepWords,
   stepWords,
+  type TriedProduct,
   type TroubleFacts,
+  UNTOLD_FACTS,
+  UNTOLD_PIECE,
   WETTING_WORDS,
 } from '@feverfew/core';
 export {

@@ -21,6 +21,9 @@ export const CareLabelShape = z
     shade: z.boolean(),
     iron: z.enum(['high', 'medium', 'low', 'never']).nullable(),
     dryClean: z.enum(['P', 'F', 'never']).nullable(),
+    dryCleanBars: z.literal([0, 1, 2]),
+    wetClean: z.enum(['W', 'never']).nullable(),
+    wetCleanBars: z.literal([0, 1, 2]),
   })
   .meta({ id: 'CareLabel' }) satisfies z.ZodType<CareLabel>;
 

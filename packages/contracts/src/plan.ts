@@ -1,4 +1,15 @@
-import { type Envelope, type Plan, RISKS, type Rung, STEP_KINDS, type Step } from '@feverfew/core';
+import {
+  CHANGE_CODES,
+  type Change,
+  type Envelope,
+  type Plan,
+  RISKS,
+  type Rung,
+  type SchoolSide,
+  STEP_KINDS,
+  type Step,
+  type TroubleFacts,
+} from '@feverfew/core';
 import {
   Action,
   Chemistry,
@@ -7,6 +18,7 @@ import {
   DryingWay,
   Fastness,
   Id,
+  Mechanism,
   Programme,
   Protects,
   UpholsteryCode,
@@ -30,6 +42,7 @@ export const LimitOwnerShape = z
         'tumbleNever',
         'shade',
         'flat',
+        'dryCleanNever',
       ]),
       tempC: z.number().optional(),
     }),
@@ -39,6 +52,8 @@ export const LimitOwnerShape = z
     z.strictObject({ kind: z.literal('colour'), colour: Colour, fastness: Fastness }),
     z.strictObject({ kind: z.literal('condition'), condition: Condition }),
     z.strictObject({ kind: z.literal('soil'), componentId: Id }),
+    z.strictObject({ kind: z.literal('part'), partId: Id }),
+    z.strictObject({ kind: z.literal('school'), schoolId: Id }),
   ])
   .meta({ id: 'LimitOwner' });
 
@@ -116,6 +131,9 @@ export const StepShape = z
         range: z.strictObject({ low: z.number(), high: z.number(), unit: z.enum(['g', 'mL']) }).nullable(),
         snapped: Snapped.nullable(),
         strengthPct: z.number().nullable(),
+        standsInFor: z
+          .strictObject({ agentId: Id, amount: z.number(), unit: z.enum(['g', 'mL']) })
+          .nullable(),
         dilution: z.strictObject({ fromPct: z.number(), toPct: z.number(), waterML: z.number() }).nullable(),
       }),
     ),
@@ -136,6 +154,7 @@ export const StepShape = z
     vessel: z
       .strictObject({ id: z.string(), name: z.string(), volumeL: z.number(), fillL: z.number() })
       .nullable(),
+    batches: z.number().int(),
     tempC: z.strictObject({ min: z.number(), max: z.number(), target: z.number() }).nullable(),
     pH: z.strictObject({ low: z.number(), high: z.number() }).nullable(),
     action: Action.nullable(),
@@ -160,10 +179,15 @@ export const StepShape = z
   })
   .meta({ id: 'Step' });
 
+const Effect = z.strictObject({ low: z.number(), high: z.number() });
+
 export const RungShape = z
   .strictObject({
     methodId: Id,
-    effect: z.strictObject({ low: z.number(), high: z.number() }),
+    effect: Effect,
+    effectByMark: z.array(Effect.extend({ markId: Id })),
+    acts: z.array(Effect.extend({ componentId: Id, mechanisms: z.array(Mechanism) })),
+    edges: z.array(FindingShape),
     risk: z.enum(RISKS),
     handsOnMin: z.number(),
     totalMin: z.strictObject({ low: z.number(), high: z.number() }),
@@ -190,8 +214,53 @@ export const PlanShape = z
       }),
     ),
     findings: z.array(FindingShape),
+    cupboard: z.strictObject({
+      now: z.strictObject({ methodId: Id, effect: Effect }).nullable(),
+      ifBought: z.strictObject({ methodId: Id, effect: Effect, agentIds: z.array(Id) }).nullable(),
+    }),
+    schools: z.array(
+      z.strictObject({ dispute: Id, schoolId: Id, chosenBy: z.enum(['plan', 'household', 'default']) }),
+    ),
+    diagnoses: z.array(
+      z.strictObject({
+        diagnosisId: Id,
+        markId: Id,
+        causes: z.array(z.strictObject({ markId: Id, share: z.number() })),
+      }),
+    ),
   })
   .meta({ id: 'Plan' });
+
+/** One view of a dispute followed to the end. */
+export const SchoolSideShape = z
+  .strictObject({
+    schoolId: Id,
+    isFollowed: z.boolean(),
+    plan: PlanShape,
+    ownMethodIds: z.array(Id),
+    handsOnMin: z.number(),
+    totalMin: z.strictObject({ low: z.number(), high: z.number() }),
+    worstRisk: z.enum(RISKS).nullable(),
+    bestEffect: Effect.nullable(),
+    steps: z.number(),
+  })
+  .meta({ id: 'SchoolSide' });
+
+export const CompareSchools = z
+  .strictObject({ facts: TroubleFactsShape, dispute: Id })
+  .meta({ id: 'CompareSchools' });
+export type CompareSchools = { readonly facts: TroubleFacts; readonly dispute: string };
+
+/** A change of facts as data; its words are made where it is read. */
+export const ChangeShape = z
+  .strictObject({ code: z.enum(CHANGE_CODES), facts: z.record(z.string(), z.unknown()) })
+  .meta({ id: 'Change' });
+export type ChangeView = Pick<Change, 'code' | 'facts'>;
+
+export const AskWhatWouldChange = z
+  .strictObject({ facts: TroubleFactsShape, methodId: Id })
+  .meta({ id: 'AskWhatWouldChange' });
+export type AskWhatWouldChange = { readonly facts: TroubleFacts; readonly methodId: string };
 
 /** Core and contract must describe the same shapes: a field added to one alone does not compile. */
 type SameKeys<A, B> = keyof A extends keyof B ? (keyof B extends keyof A ? true : never) : never;
@@ -200,4 +269,5 @@ export const SHAPES_AGREE: [
   SameKeys<Envelope, z.infer<typeof EnvelopeShape>>,
   SameKeys<Rung, z.infer<typeof RungShape>>,
   SameKeys<Step, z.infer<typeof StepShape>>,
-] = [true, true, true, true];
+  SameKeys<SchoolSide, z.infer<typeof SchoolSideShape>>,
+] = [true, true, true, true, true];

@@ -95,7 +95,7 @@ export const Run = z
     troubleId: z.uuid(),
     pieceId: z.uuid(),
     pieceName: z.string(),
-    markId: Id,
+    markIds: z.array(Id),
     plan: PlanShape,
     state: RunStateShape,
     events: z.array(RunEventShape),

@@ -1,4 +1,12 @@
-import { HEATS, SPOT_SIDE_CM, type TroubleFacts, WETNESSES } from '@feverfew/core';
+import {
+  HEATS,
+  MOST_MARKS,
+  REACHES,
+  SPOT_SIDE_CM,
+  TRIED_EFFECTS,
+  type TroubleFacts,
+  WETNESSES,
+} from '@feverfew/core';
 import { Age, Id } from '@feverfew/knowledge';
 import { z } from 'zod';
 import { PieceFactsShape } from './piece.js';
@@ -11,14 +19,36 @@ const side = z
 /** Facts as far as told: what the preview takes. */
 export const TroubleFactsShape = z
   .strictObject({
-    markId: Id.nullable(),
+    markIds: z.array(Id).max(MOST_MARKS, `At most ${MOST_MARKS} troubles in one plan.`).readonly(),
+    goneComponentIds: z.array(Id).max(40).readonly(),
+    answers: z.record(Id, Id).readonly(),
     piece: PieceFactsShape,
     partIndex: z.number().int().min(0).max(7),
     age: Age,
     wetness: z.enum(WETNESSES),
     heat: z.enum(HEATS),
     sizeCm: z.strictObject({ length: side, width: side }).nullable(),
-    triedAgentIds: z.array(Id).max(10).readonly(),
+    tried: z
+      .array(
+        z.strictObject({
+          agentId: Id,
+          times: z
+            .number()
+            .int('Whole times only.')
+            .min(1, 'Tried at least once.')
+            .max(20, 'At most 20 times.'),
+          effect: z.enum(TRIED_EFFECTS),
+          hot: z.boolean(),
+        }),
+      )
+      .max(10)
+      .readonly(),
+    done: z
+      .array(z.strictObject({ methodId: Id, rounds: z.number().int().min(0).max(100), stalled: z.boolean() }))
+      .max(40)
+      .readonly(),
+    schools: z.record(Id, Id).readonly(),
+    reach: z.enum(REACHES),
   })
   .meta({ id: 'TroubleFacts' }) satisfies z.ZodType<TroubleFacts>;
 
@@ -28,7 +58,7 @@ export const NewTrouble = z
   .superRefine(({ facts }, context) => {
     const need = (path: string[], message: string) =>
       context.addIssue({ code: 'custom', path: ['facts', ...path], message });
-    if (facts.markId === null) need(['markId'], 'Say what the trouble is.');
+    if (facts.markIds.length === 0) need(['markIds'], 'Say what the trouble is.');
     if (facts.piece.itemId === null) need(['piece', 'itemId'], 'Say what it is on.');
   })
   .meta({ id: 'NewTrouble' });
@@ -41,7 +71,7 @@ export const TroubleSummary = z
     id: z.uuid(),
     pieceId: z.uuid(),
     pieceName: z.string(),
-    markId: Id,
+    markIds: z.array(Id),
     status: z.enum(TROUBLE_STATUSES),
     outcome: z.string().nullable(),
     createdAt: z.iso.datetime(),

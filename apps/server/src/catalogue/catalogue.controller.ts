@@ -1,4 +1,4 @@
-import { Catalogue } from '@feverfew/contracts';
+import { Catalogue, Reference } from '@feverfew/contracts';
 import type { Knowledge } from '@feverfew/knowledge';
 import { Controller, Get, Inject } from '@nestjs/common';
 import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
@@ -6,17 +6,24 @@ import { catalogueOf } from './catalogueOf.js';
 import { KNOWLEDGE } from './knowledge.token.js';
 
 @ApiTags('knowledge')
-@Controller('catalogue')
+@Controller()
 export class CatalogueController {
   private readonly catalogue: Catalogue;
 
-  constructor(@Inject(KNOWLEDGE) knowledge: Knowledge) {
+  constructor(@Inject(KNOWLEDGE) private readonly knowledge: Knowledge) {
     this.catalogue = catalogueOf(knowledge);
   }
 
-  @Get()
+  @Get('catalogue')
   @ApiOkResponse({ standardSchema: Catalogue })
   read(): Catalogue {
     return this.catalogue;
+  }
+
+  /** Everything that is known, each fact with its ground. */
+  @Get('reference')
+  @ApiOkResponse({ standardSchema: Reference })
+  reference(): Reference {
+    return this.knowledge;
   }
 }

@@ -23,6 +23,7 @@ export const PLAIN_HOUSEHOLD: HouseholdSettings = {
     boraxSold: false,
     allowChlorine: false,
     allowAmmonia: false,
+    allowOxalic: false,
     schools: {},
   },
 };

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import type { NewPiece, Piece, PieceSummary } from '@feverfew/contracts';
-import { DomainError } from '@feverfew/core';
+import { DomainError, UNTOLD_FACTS } from '@feverfew/core';
 import { Inject, Injectable } from '@nestjs/common';
 import { CLOCK, type Clock } from '../database/database.module.js';
 import { PlansService } from '../plans/plans.service.js';
@@ -40,15 +40,6 @@ export class PiecesService {
 
   /** The planner's own check on ids, run on the piece alone. */
   private async requireKnown({ note: _note, ...piece }: NewPiece): Promise<void> {
-    await this.plans.preview({
-      markId: null,
-      piece,
-      partIndex: 0,
-      age: 'unknown',
-      wetness: 'unknown',
-      heat: 'unknown',
-      sizeCm: null,
-      triedAgentIds: [],
-    });
+    await this.plans.preview({ ...UNTOLD_FACTS, piece });
   }
 }

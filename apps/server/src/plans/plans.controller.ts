@@ -1,7 +1,16 @@
-import { PlanShape, TroubleFactsShape } from '@feverfew/contracts';
-import type { Plan, TroubleFacts } from '@feverfew/core';
+import {
+  AskWhatWouldChange,
+  ChangeShape,
+  type ChangeView,
+  CompareSchools,
+  PlanShape,
+  SchoolSideShape,
+  TroubleFactsShape,
+} from '@feverfew/contracts';
+import type { Plan, SchoolSide, TroubleFacts } from '@feverfew/core';
 import { Body, Controller, Get, HttpCode, Inject, Param, ParseUUIDPipe, Post } from '@nestjs/common';
 import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
+import { z } from 'zod';
 import { PlansService } from './plans.service.js';
 
 @ApiTags('plans')
@@ -14,6 +23,22 @@ export class PlansController {
   @ApiOkResponse({ standardSchema: PlanShape })
   preview(@Body({ schema: TroubleFactsShape }) facts: TroubleFacts): Promise<Plan> {
     return this.service.preview(facts);
+  }
+
+  /** The same trouble under every view of one dispute, side by side. */
+  @Post('compare')
+  @HttpCode(200)
+  @ApiOkResponse({ standardSchema: z.array(SchoolSideShape) })
+  compare(@Body({ schema: CompareSchools }) body: CompareSchools): Promise<SchoolSide[]> {
+    return this.service.compare(body);
+  }
+
+  /** The smallest changes of the facts that would admit a method. */
+  @Post('what-would-change')
+  @HttpCode(200)
+  @ApiOkResponse({ standardSchema: z.array(z.array(ChangeShape)) })
+  whatWouldChange(@Body({ schema: AskWhatWouldChange }) body: AskWhatWouldChange): Promise<ChangeView[][]> {
+    return this.service.whatWouldChange(body);
   }
 
   @Get(':id')

@@ -1,11 +1,20 @@
 import { randomUUID } from 'node:crypto';
-import { DomainError, type Plan, planTreatment, type TroubleFacts } from '@feverfew/core';
+import type { AskWhatWouldChange, ChangeView, CompareSchools } from '@feverfew/contracts';
+import {
+  compareSchools,
+  DomainError,
+  type Plan,
+  planTreatment,
+  type SchoolSide,
+  type TroubleFacts,
+  whatWouldChange,
+} from '@feverfew/core';
 import type { Knowledge } from '@feverfew/knowledge';
 import { Inject, Injectable } from '@nestjs/common';
 import { KNOWLEDGE } from '../catalogue/knowledge.token.js';
 import { HouseholdService } from '../household/household.service.js';
 import { PlansRepository } from './plans.repository.js';
-import { requireKnownFacts } from './requireKnown.js';
+import { requireKnownFacts, requireKnownId } from './requireKnown.js';
 
 @Injectable()
 export class PlansService {
@@ -20,6 +29,23 @@ export class PlansService {
     requireKnownFacts(facts, this.knowledge, root);
     const { household } = await this.household.read();
     return planTreatment(facts, household, this.knowledge);
+  }
+
+  /** @throws DomainError unknownReference when there is no such dispute */
+  async compare({ facts, dispute }: CompareSchools): Promise<SchoolSide[]> {
+    requireKnownFacts(facts, this.knowledge, 'facts.');
+    requireKnownId(this.knowledge.disputes, dispute, 'dispute');
+    const { household } = await this.household.read();
+    return compareSchools(dispute, facts, household, this.knowledge);
+  }
+
+  async whatWouldChange({ facts, methodId }: AskWhatWouldChange): Promise<ChangeView[][]> {
+    requireKnownFacts(facts, this.knowledge, 'facts.');
+    requireKnownId(this.knowledge.methods, methodId, 'methodId');
+    const { household } = await this.household.read();
+    return whatWouldChange(methodId, facts, household, this.knowledge).map((changes) =>
+      changes.map(({ code, facts: changed }) => ({ code, facts: changed })),
+    );
   }
 
   async save(troubleId: string, plan: Plan, at: Date): Promise<string> {

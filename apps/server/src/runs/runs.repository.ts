@@ -11,7 +11,7 @@ const WITH_PLAN = {
   troubleId: troubles.id,
   pieceId: pieces.id,
   piece: pieces.facts,
-  markId: troubles.facts,
+  facts: troubles.facts,
   plan: plans.plan,
 };
 
@@ -21,7 +21,7 @@ export interface StoredRun {
   readonly troubleId: string;
   readonly pieceId: string;
   readonly pieceName: string;
-  readonly markId: string;
+  readonly markIds: string[];
   readonly plan: typeof plans.$inferSelect.plan;
   readonly events: readonly RunEvent[];
 }
@@ -66,10 +66,10 @@ export class RunsRepository {
       )
       .orderBy(asc(runEvents.seq));
     const byRun = groupByRun(events);
-    return rows.map(({ piece, markId, ...row }) => ({
+    return rows.map(({ piece, facts, ...row }) => ({
       ...row,
       pieceName: piece.name,
-      markId: markId.markId ?? '',
+      markIds: [...facts.markIds],
       events: (byRun.get(row.id) ?? []).map((entry) => entry.event),
     }));
   }

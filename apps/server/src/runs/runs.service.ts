@@ -1,6 +1,14 @@
 import { randomUUID } from 'node:crypto';
 import type { NewRun, NewRunEvent, RunSummary, RunView } from '@feverfew/contracts';
-import { currentStep, DomainError, type RunEvent, type RunState, replayRun } from '@feverfew/core';
+import {
+  currentStep,
+  DomainError,
+  type DoneMethod,
+  doneMethods,
+  type RunEvent,
+  type RunState,
+  replayRun,
+} from '@feverfew/core';
 import { Inject, Injectable } from '@nestjs/common';
 import { CLOCK, type Clock } from '../database/database.module.js';
 import { PlansService } from '../plans/plans.service.js';
@@ -70,6 +78,12 @@ export class RunsService {
 
   async summaries(filter: RunFilter = {}): Promise<RunSummary[]> {
     return (await this.repository.list(filter)).map(summaryOf);
+  }
+
+  /** Methods carried out on a trouble so far, with their rounds. */
+  async done(troubleId: string): Promise<DoneMethod[]> {
+    const runs = await this.repository.list({ troubleId });
+    return doneMethods(runs.map((run) => ({ plan: run.plan, state: stateOf(run) })));
   }
 
   private async stored(id: string): Promise<StoredRun> {

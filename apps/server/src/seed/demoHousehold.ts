@@ -37,6 +37,7 @@ export const demoHousehold: HouseholdSettings = {
     boraxSold: false,
     allowChlorine: false,
     allowAmmonia: false,
+    allowOxalic: false,
     schools: {},
   },
 };

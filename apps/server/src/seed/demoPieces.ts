@@ -1,17 +1,16 @@
 import type { NewPiece } from '@feverfew/contracts';
-import type { CareLabel, PiecePart } from '@feverfew/core';
+import { BLANK_LABEL, type CareLabel, type PiecePart } from '@feverfew/core';
 
 const label = (maxC: 30 | 40 | 60 | 95, more: Partial<CareLabel> = {}): CareLabel => ({
+  ...BLANK_LABEL,
   wash: { kind: 'machine', maxC, bars: 0 },
   bleach: 'oxygenOnly',
   tumble: 'low',
-  natural: null,
-  shade: false,
   iron: 'medium',
-  dryClean: null,
   ...more,
 });
 const handWash: CareLabel = {
+  ...BLANK_LABEL,
   wash: { kind: 'hand' },
   bleach: 'never',
   tumble: 'never',
@@ -21,11 +20,10 @@ const handWash: CareLabel = {
   dryClean: 'P',
 };
 const noWash: CareLabel = {
+  ...BLANK_LABEL,
   wash: { kind: 'never' },
   bleach: 'never',
   tumble: 'never',
-  natural: null,
-  shade: false,
   iron: 'low',
   dryClean: 'P',
 };

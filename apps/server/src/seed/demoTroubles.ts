@@ -1,7 +1,7 @@
 import type { TroubleFacts } from '@feverfew/core';
 import type { DemoPieceKey } from './demoPieces.js';
 
-type Told = Pick<TroubleFacts, 'markId' | 'age' | 'wetness' | 'heat' | 'sizeCm' | 'partIndex'>;
+type Told = Pick<TroubleFacts, 'markIds' | 'age' | 'wetness' | 'heat' | 'sizeCm' | 'partIndex'>;
 export interface DemoTrouble extends Told {
   readonly on: DemoPieceKey;
   readonly hoursAgo: number;
@@ -12,32 +12,32 @@ const cm = (length: number, width: number) => ({ length, width });
 
 /** Open troubles of the cottage. */
 export const openTroubles: readonly DemoTrouble[] = [
-  { ...told, on: 'damaskCloth', markId: 'beetroot', age: 'hours', sizeCm: cm(6, 4), hoursAgo: 2 },
-  { ...told, on: 'beeSmock', markId: 'propolis', age: 'weeks', sizeCm: cm(3, 3), hoursAgo: 26 },
+  { ...told, on: 'damaskCloth', markIds: ['beetroot'], age: 'hours', sizeCm: cm(6, 4), hoursAgo: 2 },
+  { ...told, on: 'beeSmock', markIds: ['propolis'], age: 'weeks', sizeCm: cm(3, 3), hoursAgo: 26 },
   {
     ...told,
     on: 'parlourCurtains',
-    markId: 'dyeRun',
+    markIds: ['dyeRun'],
     age: 'hours',
     wetness: 'wet',
     sizeCm: null,
     hoursAgo: 3,
   },
-  { ...told, on: 'waistcoat', markId: 'ale', age: 'days', sizeCm: cm(5, 5), hoursAgo: 50 },
-  { ...told, on: 'silkScarf', markId: 'saladOil', age: 'hours', sizeCm: cm(2, 2), hoursAgo: 5 },
-  { ...told, on: 'schoolPolo', markId: 'ballpoint', age: 'days', sizeCm: cm(4, 1), hoursAgo: 30 },
+  { ...told, on: 'waistcoat', markIds: ['ale'], age: 'days', sizeCm: cm(5, 5), hoursAgo: 50 },
+  { ...told, on: 'silkScarf', markIds: ['saladOil'], age: 'hours', sizeCm: cm(2, 2), hoursAgo: 5 },
+  { ...told, on: 'schoolPolo', markIds: ['ballpoint'], age: 'days', sizeCm: cm(4, 1), hoursAgo: 30 },
   {
     ...told,
     on: 'goodCoat',
-    markId: 'nailVarnish',
+    markIds: ['nailVarnish'],
     age: 'days',
     sizeCm: cm(2, 1),
     partIndex: 1,
     hoursAgo: 71,
   },
-  { ...told, on: 'windowSeat', markId: 'walnut', age: 'weeks', sizeCm: cm(12, 8), hoursAgo: 100 },
-  { ...told, on: 'awning', markId: 'mildew', age: 'months', sizeCm: cm(60, 40), hoursAgo: 170 },
-  { ...told, on: 'blouse', markId: 'egg', age: 'hours', sizeCm: cm(3, 2), hoursAgo: 4 },
+  { ...told, on: 'windowSeat', markIds: ['walnut'], age: 'weeks', sizeCm: cm(12, 8), hoursAgo: 100 },
+  { ...told, on: 'awning', markIds: ['mildew'], age: 'months', sizeCm: cm(60, 40), hoursAgo: 170 },
+  { ...told, on: 'blouse', markIds: ['egg'], age: 'hours', sizeCm: cm(3, 2), hoursAgo: 4 },
 ];
 
 export interface DemoRun extends DemoTrouble {
@@ -53,7 +53,7 @@ export const finishedRuns: readonly DemoRun[] = [
   {
     ...told,
     on: 'percaleCase',
-    markId: 'rust',
+    markIds: ['rust'],
     age: 'weeks',
     sizeCm: cm(2, 2),
     hoursAgo: 24 * 9,
@@ -68,7 +68,7 @@ export const finishedRuns: readonly DemoRun[] = [
   {
     ...told,
     on: 'merinoLayer',
-    markId: 'smoke',
+    markIds: ['smoke'],
     age: 'days',
     sizeCm: null,
     hoursAgo: 24 * 20,
@@ -80,7 +80,7 @@ export const finishedRuns: readonly DemoRun[] = [
   {
     ...told,
     on: 'hallRug',
-    markId: 'petUrine',
+    markIds: ['petUrine'],
     age: 'hours',
     wetness: 'wet',
     sizeCm: cm(20, 15),
@@ -96,7 +96,7 @@ export const finishedRuns: readonly DemoRun[] = [
   {
     ...told,
     on: 'honeyMuslins',
-    markId: 'greyed',
+    markIds: ['greyed'],
     age: 'months',
     sizeCm: null,
     hoursAgo: 24 * 45,
@@ -108,7 +108,7 @@ export const finishedRuns: readonly DemoRun[] = [
   {
     ...told,
     on: 'damaskCloth',
-    markId: 'redWine',
+    markIds: ['redWine'],
     age: 'hours',
     wetness: 'wet',
     sizeCm: cm(8, 8),
@@ -121,7 +121,7 @@ export const finishedRuns: readonly DemoRun[] = [
   {
     ...told,
     on: 'bathTowels',
-    markId: 'stiffTowels',
+    markIds: ['stiffTowels'],
     age: 'months',
     sizeCm: null,
     hoursAgo: 24 * 75,
@@ -136,7 +136,7 @@ export const finishedRuns: readonly DemoRun[] = [
 export const runningTrouble: DemoTrouble & { readonly rungIndex: number; readonly minutesIn: number } = {
   ...told,
   on: 'lawnPetticoat',
-  markId: 'storageYellow',
+  markIds: ['storageYellow'],
   age: 'months',
   sizeCm: null,
   hoursAgo: 3,

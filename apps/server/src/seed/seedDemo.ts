@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import type { NewRunEvent, Piece, RunView } from '@feverfew/contracts';
-import { currentStep, DomainError, type TroubleFacts } from '@feverfew/core';
+import { currentStep, DomainError, type TroubleFacts, UNTOLD_FACTS } from '@feverfew/core';
 import type { INestApplication } from '@nestjs/common';
 import { HouseholdService } from '../household/household.service.js';
 import { PiecesService } from '../pieces/pieces.service.js';
@@ -88,7 +88,7 @@ class DemoDesk {
   }
 
   private factsOf(told: Omit<DemoTrouble, 'on' | 'hoursAgo'>, piece: TroubleFacts['piece']): TroubleFacts {
-    return { ...told, piece, triedAgentIds: [] };
+    return { ...UNTOLD_FACTS, ...told, piece, reach: 'shop' };
   }
 
   private async workUntil(run: RunView, kind: string): Promise<RunView> {

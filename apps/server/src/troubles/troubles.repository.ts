@@ -9,7 +9,7 @@ export interface TroubleRow {
   readonly id: string;
   readonly pieceId: string;
   readonly pieceName: string;
-  readonly markId: string;
+  readonly markIds: string[];
   readonly createdAt: Date;
   readonly planId: string;
 }
@@ -47,7 +47,7 @@ export class TroublesRepository {
     return rows.map(({ piece, facts, ...row }) => ({
       ...row,
       pieceName: piece.name,
-      markId: facts.markId ?? '',
+      markIds: [...facts.markIds],
     }));
   }
 

@@ -39,7 +39,7 @@ export class TroublesService {
       id,
       pieceId: piece.id,
       pieceName: piece.name,
-      markId: facts.markId ?? '',
+      markIds: [...facts.markIds],
       status: 'open',
       outcome: null,
       createdAt: at.toISOString(),
@@ -52,13 +52,14 @@ export class TroublesService {
     const facts = await this.repository.find(id);
     const summary = (await this.list({ troubleId: id }))[0];
     if (!facts || !summary) throw new DomainError('notFound', { message: 'There is no such trouble.' });
-    return { ...summary, facts };
+    return { ...summary, facts: { ...facts, done: await this.runs.done(id) } };
   }
 
   async revise(id: string, facts: TroubleFacts): Promise<Trouble> {
     await this.read(id);
-    const plan = await this.plans.preview(facts, 'facts.');
-    await this.repository.update(id, facts);
+    const withDone = { ...facts, done: await this.runs.done(id) };
+    const plan = await this.plans.preview(withDone, 'facts.');
+    await this.repository.update(id, withDone);
     const planId = await this.plans.save(id, plan, this.clock());
     return { ...(await this.read(id)), planId };
   }

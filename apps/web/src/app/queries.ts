@@ -1,5 +1,6 @@
 import type {
   Catalogue,
+  ChangeView,
   HouseholdSettings,
   NewPiece,
   NewRun,
@@ -9,7 +10,9 @@ import type {
   PieceHistory,
   PieceSummary,
   Plan,
+  Reference,
   RunView,
+  SchoolSide,
   Today,
   Trouble,
   TroubleFacts,
@@ -73,6 +76,30 @@ export const usePreview = (facts: TroubleFacts) =>
     placeholderData: keepPreviousData,
     staleTime: 60_000,
     retry: false,
+  });
+
+/** The same facts under every view of a dispute; asked only while the comparison is open. */
+export const useCompareSchools = (facts: TroubleFacts, dispute: string) =>
+  useQuery({
+    queryKey: ['compare', dispute, facts],
+    queryFn: ({ signal }) => request<SchoolSide[]>('POST', '/plans/compare', { facts, dispute }, signal),
+    staleTime: 60_000,
+  });
+
+/** What would have to be otherwise for a method to be offered; asked on demand. */
+export const useWhatWouldChange = (facts: TroubleFacts, methodId: string) =>
+  useQuery({
+    queryKey: ['whatWouldChange', methodId, facts],
+    queryFn: ({ signal }) =>
+      request<ChangeView[][]>('POST', '/plans/what-would-change', { facts, methodId }, signal),
+    staleTime: 60_000,
+  });
+
+export const useReference = () =>
+  useQuery({
+    queryKey: ['reference'],
+    queryFn: ({ signal }) => request<Reference>('GET', '/reference', undefined, signal),
+    staleTime: Number.POSITIVE_INFINITY,
   });
 
 export const useRun = (id: string) =>

@@ -17,10 +17,12 @@ export function lexiconOf(catalogue: Catalogue | undefined, measures: Measures):
       catalogue.agents,
       catalogue.methods,
       catalogue.schools,
+      catalogue.parts,
     ]) {
       for (const { id, name } of family) names.set(id, name);
     }
     for (const { id, happens } of catalogue.pairs) names.set(id, happens);
+    for (const { id, note } of catalogue.substitutions) names.set(id, note);
     for (const { id, advice } of catalogue.marks) names.set(`advice:${id}`, advice);
     for (const { id, note } of catalogue.items) names.set(`note:${id}`, note);
   }

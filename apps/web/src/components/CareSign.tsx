@@ -98,3 +98,49 @@ export function DrySign({ natural }: { natural: NonNullable<CareLabel['natural']
     </Frame>
   );
 }
+
+export function ShadeSign() {
+  return (
+    <Frame label="dry in shade">
+      <rect x="5" y="3" width="24" height="24" />
+      <path d="M5 13 L15 3 M5 20 L22 3" />
+    </Frame>
+  );
+}
+
+const DOTS = { low: [17], medium: [14, 20], high: [12, 17, 22], never: [] } as const;
+
+export function IronSign({ iron }: { iron: NonNullable<CareLabel['iron']> }) {
+  const label = { low: 'iron cool', medium: 'iron medium', high: 'iron hot', never: 'no iron' }[iron];
+  return (
+    <Frame label={label} crossed={iron === 'never'}>
+      <path d="M3 24 Q4 13 15 12 H25 V8 H11 M25 12 L31 24 Z" />
+      {DOTS[iron].map((x) => (
+        <circle key={x} cx={x} cy="18" r="1.4" fill="currentColor" />
+      ))}
+    </Frame>
+  );
+}
+
+/** The circle of professional care: P, F or W in it, or crossed out. */
+export function CircleSign({ letter, crossed }: { letter: string; crossed: boolean }) {
+  return (
+    <Frame
+      label={crossed ? `no ${letter === 'W' ? 'wet' : 'dry'} cleaning` : `circle ${letter}`}
+      crossed={crossed}
+    >
+      <circle cx="17" cy="15" r="11" />
+      <text
+        x="17"
+        y="19"
+        textAnchor="middle"
+        fontSize="11"
+        fontWeight="700"
+        fill="currentColor"
+        stroke="none"
+      >
+        {letter}
+      </text>
+    </Frame>
+  );
+}

@@ -10,8 +10,10 @@ const VERDICT_RANK = { never: 0, limited: 1, test: 2 } as const;
 
 /** The tightest of all limits, quantity by quantity. Adding a limit can only narrow the result. */
 export function drawEnvelope(limits: readonly Limit[]): Envelope {
+  const groups = groupBy(limits, (limit) => limit.quantity);
   const of = <Q extends Limit['quantity']>(quantity: Q) =>
-    limits.filter((limit): limit is Extract<Limit, { quantity: Q }> => limit.quantity === quantity);
+    (groups.get(quantity) ?? []) as Extract<Limit, { quantity: Q }>[];
+  const byChemistry = groupBy(of('chemistry'), (limit) => limit.chemistry);
   const tightestOf = <T, L extends { most: T }>(order: readonly T[], owned: readonly L[], open: T) => {
     const sorted = [...owned].sort((a, b) => order.indexOf(a.most) - order.indexOf(b.most));
     return { most: sorted[0]?.most ?? open, limits: sorted };
@@ -29,12 +31,7 @@ export function drawEnvelope(limits: readonly Limit[]): Envelope {
     wetting: tightestOf(WETTINGS, of('wetting'), 'immersion'),
     action: tightestOf(ACTIONS, of('action'), 'firmBrush'),
     programme: tightestOf(PROGRAMMES, of('programme'), 'normal'),
-    chemistry: CHEMISTRIES.map((chemistry) =>
-      chemistryWindow(
-        chemistry,
-        of('chemistry').filter((limit) => limit.chemistry === chemistry),
-      ),
-    ),
+    chemistry: CHEMISTRIES.map((chemistry) => chemistryWindow(chemistry, byChemistry.get(chemistry) ?? [])),
     drying: DRYING_WAYS.map((way) => {
       const against = of('drying').filter((limit) => limit.forbids === way);
       return { way, allowed: against.length === 0, limits: against };
@@ -42,10 +39,21 @@ export function drawEnvelope(limits: readonly Limit[]): Envelope {
   };
 }
 
+function groupBy<T, K>(records: readonly T[], keyOf: (record: T) => K): Map<K, T[]> {
+  const groups = new Map<K, T[]>();
+  for (const record of records) {
+    const group = groups.get(keyOf(record));
+    if (group) group.push(record);
+    else groups.set(keyOf(record), [record]);
+  }
+  return groups;
+}
+
 function chemistryWindow(
   chemistry: ChemistryWindow['chemistry'],
   owned: readonly ChemistryLimit[],
 ): ChemistryWindow {
+  if (owned.length === 0) return { chemistry, verdict: 'allowed', bounds: {}, limits: [] };
   const limits = [...owned].sort((a, b) => VERDICT_RANK[a.verdict] - VERDICT_RANK[b.verdict]);
   const least = (key: 'maxTempC' | 'maxDwellMin' | 'maxRounds') => {
     const values = limits.flatMap((limit) => limit.bounds[key] ?? []);

@@ -1,6 +1,7 @@
 import type { Method } from '@feverfew/knowledge';
 import { type Finding, finding } from '../explain/finding.js';
 import type { PlanContext } from './context.js';
+import { windowOf } from './envelope.js';
 import type { Fit } from './weigh.js';
 import type { WorkWindow } from './workWindow.js';
 
@@ -31,9 +32,7 @@ function timeEdge(
     bounds.maxDwellMin !== undefined && bounds.maxDwellMin === dwellMin.max
       ? index
           .factsOf(method)
-          .chemistries.flatMap(
-            (chemistry) => envelope.chemistry.find((window) => window.chemistry === chemistry)?.limits ?? [],
-          )
+          .chemistries.flatMap((chemistry) => windowOf(envelope, chemistry).limits)
           .find((limit) => limit.bounds.maxDwellMin === bounds.maxDwellMin)
       : undefined;
   return owner

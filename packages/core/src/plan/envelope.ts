@@ -1,4 +1,11 @@
-import type { Action, Chemistry, DryingWay, Programme, Wetting } from '@feverfew/knowledge';
+import {
+  type Action,
+  CHEMISTRIES,
+  type Chemistry,
+  type DryingWay,
+  type Programme,
+  type Wetting,
+} from '@feverfew/knowledge';
 import type {
   ActionLimit,
   ChemistryBounds,
@@ -39,6 +46,15 @@ export interface Envelope {
   readonly programme: { readonly most: Programme; readonly limits: readonly ProgrammeLimit[] };
   readonly chemistry: readonly ChemistryWindow[];
   readonly drying: readonly DryingWindow[];
+}
+
+const POSITION = new Map(CHEMISTRIES.map((chemistry, at) => [chemistry, at]));
+
+/** The window of one chemistry; the envelope holds them in the order of the vocabulary. */
+export function windowOf(envelope: Pick<Envelope, 'chemistry'>, chemistry: Chemistry): ChemistryWindow {
+  const window = envelope.chemistry[POSITION.get(chemistry) ?? -1];
+  if (!window) throw new Error(`envelope without ${chemistry}`);
+  return window;
 }
 
 export type { Limit };

@@ -1,5 +1,6 @@
-import type { Knowledge, School } from '@feverfew/knowledge';
+import type { School } from '@feverfew/knowledge';
 import type { Household } from './household.js';
+import type { KnowledgeIndex } from './knowledgeIndex.js';
 import type { TroubleFacts } from './troubleFacts.js';
 
 /** A view followed in one dispute, and who chose it. */
@@ -12,19 +13,16 @@ export interface FollowedSchool {
 export function followedSchools(
   facts: Pick<TroubleFacts, 'schools'>,
   household: Pick<Household, 'schools'>,
-  knowledge: Knowledge,
+  index: KnowledgeIndex,
 ): ReadonlyMap<string, FollowedSchool> {
-  return new Map(
-    knowledge.disputes.flatMap(({ id: dispute }) => {
-      const views = knowledge.schools.filter((school) => school.dispute === dispute);
-      const find = (schoolId: string | undefined) => views.find((school) => school.id === schoolId);
-      const own = find(facts.schools[dispute]);
-      const house = find(household.schools[dispute]);
-      const usual = views.find((school) => school.isDefault);
-      const school = own ?? house ?? usual;
-      return school
-        ? [[dispute, { school, chosenBy: own ? 'plan' : house ? 'household' : 'default' }] as const]
-        : [];
-    }),
-  );
+  const followed = new Map<string, FollowedSchool>();
+  for (const [dispute, views] of index.views) {
+    const find = (schoolId: string | undefined) =>
+      schoolId === undefined ? undefined : views.find((school) => school.id === schoolId);
+    const own = find(facts.schools[dispute]);
+    const house = find(household.schools[dispute]);
+    const school = own ?? house ?? views.find((view) => view.isDefault);
+    if (school) followed.set(dispute, { school, chosenBy: own ? 'plan' : house ? 'household' : 'default' });
+  }
+  return followed;
 }

@@ -2,6 +2,7 @@ import { type Agent, type Method, PROGRAMMES, WETTINGS } from '@feverfew/knowled
 import { type Finding, finding } from '../explain/finding.js';
 import { agentGates } from './agentGates.js';
 import type { PlanContext } from './context.js';
+import { windowOf } from './envelope.js';
 import { historyFindings } from './historyFindings.js';
 import { selectVessel } from './selectVessel.js';
 import type { WorkWindow } from './workWindow.js';
@@ -29,7 +30,7 @@ export function judgeMethod(method: Method, window: WorkWindow, context: PlanCon
 function chemistryFindings(agents: readonly Agent[], { envelope }: PlanContext): Finding[] {
   return agents.flatMap((agent) =>
     agent.chemistries.flatMap((chemistry) => {
-      const limit = envelope.chemistry.find((window) => window.chemistry === chemistry)?.limits[0];
+      const limit = windowOf(envelope, chemistry).limits[0];
       return limit?.verdict === 'never'
         ? [
             finding(
@@ -100,9 +101,7 @@ function dwellFindings(method: Method, window: WorkWindow, { envelope, index }: 
   if (window.bounds.maxDwellMin === undefined || window.bounds.maxDwellMin >= method.dwellMin.min) return [];
   const limit = index
     .factsOf(method)
-    .chemistries.flatMap(
-      (chemistry) => envelope.chemistry.find((entry) => entry.chemistry === chemistry)?.limits ?? [],
-    )
+    .chemistries.flatMap((chemistry) => windowOf(envelope, chemistry).limits)
     .find((candidate) => candidate.bounds.maxDwellMin === window.bounds.maxDwellMin);
   return limit
     ? [

@@ -35,6 +35,8 @@ export interface KnowledgeIndex {
   readonly agents: ReadonlyMap<string, Agent>;
   readonly methods: ReadonlyMap<string, Method>;
   readonly schools: ReadonlyMap<string, School>;
+  /** Views of every dispute, in the order of the disputes. */
+  readonly views: ReadonlyMap<string, readonly School[]>;
   readonly factsOf: (method: Method) => MethodFacts;
   /** Pairs that forbid two agents to meet; empty when they may. */
   readonly pairsBetween: (one: Agent, other: Agent) => readonly ForbiddenPair[];
@@ -66,6 +68,9 @@ export function indexKnowledge(knowledge: Knowledge): KnowledgeIndex {
     agents,
     methods: byId(knowledge.methods),
     schools: byId(knowledge.schools),
+    views: new Map(
+      knowledge.disputes.map(({ id }) => [id, knowledge.schools.filter((school) => school.dispute === id)]),
+    ),
     factsOf: (method) => remember(facts, method, () => methodFacts(method, agents)),
     pairsBetween: (one, other) =>
       remember(pairs, `${one.id} ${other.id}`, () =>

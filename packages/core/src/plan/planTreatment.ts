@@ -60,7 +60,7 @@ export function planTreatment(facts: TroubleFacts, household: Household, knowled
 export function startPlan(facts: TroubleFacts, household: Household, knowledge: Knowledge) {
   const index = indexKnowledge(knowledge);
   const marks = workMarks(facts, knowledge);
-  const schools = followedSchools(facts, household, knowledge);
+  const schools = followedSchools(facts, household, index);
   const envelope = drawEnvelope(gatherLimits(facts, marks, schools, index));
   const item = facts.piece.itemId === null ? undefined : index.items.get(facts.piece.itemId);
   const context: PlanContext | null =

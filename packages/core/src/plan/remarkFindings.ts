@@ -2,6 +2,7 @@ import type { Method, Substitution } from '@feverfew/knowledge';
 import { type Finding, finding } from '../explain/finding.js';
 import type { PlanContext } from './context.js';
 import { missingAgents } from './cupboard.js';
+import { windowOf } from './envelope.js';
 import { roundsDone } from './historyFindings.js';
 import type { WorkWindow } from './workWindow.js';
 
@@ -93,9 +94,7 @@ function temperatureRemarks(method: Method, window: WorkWindow, { household }: P
 export function hiddenTestFindings(method: Method, { envelope, index }: PlanContext): Finding[] {
   const { agents, chemistries } = index.factsOf(method);
   return chemistries.flatMap((chemistry) => {
-    const limit = envelope.chemistry
-      .find((window) => window.chemistry === chemistry)
-      ?.limits.find((candidate) => candidate.verdict !== 'never');
+    const limit = windowOf(envelope, chemistry).limits.find((candidate) => candidate.verdict !== 'never');
     if (!limit) return [];
     const test = finding('hiddenTestFirst', { chemistry, owner: limit.owner }, limit.sourceIds);
     const reducer = agents.find((agent) => agent.chemistries.includes('reducer'));

@@ -1,6 +1,7 @@
 import { agentGates } from './agentGates.js';
 import type { PlanContext } from './context.js';
 import { isInHouse } from './cupboard.js';
+import { windowOf } from './envelope.js';
 import type { Fit } from './weigh.js';
 
 /**
@@ -23,8 +24,8 @@ export function schoolNotes(
     const agent = effect.agentId === null ? undefined : index.agents.get(effect.agentId);
     if (agent) {
       const here = household.hasMachine && isInHouse(agent.id, context);
-      const borne = agent.chemistries.every((chemistry) =>
-        envelope.chemistry.some((window) => window.chemistry === chemistry && window.verdict === 'allowed'),
+      const borne = agent.chemistries.every(
+        (chemistry) => windowOf(envelope, chemistry).verdict === 'allowed',
       );
       const meets = inRung.some((id) => {
         const other = index.agents.get(id);

@@ -56,3 +56,34 @@ export interface TroubleFacts {
 
 /** Most marks one plan takes on. */
 export const MOST_MARKS = 5;
+
+/** A piece of which nothing has been told. */
+export const UNTOLD_PIECE: PieceFacts = {
+  itemId: null,
+  name: '',
+  parts: [],
+  colour: 'unknown',
+  fastness: 'unknown',
+  condition: 'sound',
+  label: null,
+  code: null,
+  dryMassG: null,
+  metalParts: false,
+};
+
+/** A trouble of which nothing has been told. */
+export const UNTOLD_FACTS: TroubleFacts = {
+  markIds: [],
+  goneComponentIds: [],
+  answers: {},
+  piece: UNTOLD_PIECE,
+  partIndex: 0,
+  age: 'unknown',
+  wetness: 'unknown',
+  heat: 'none',
+  sizeCm: null,
+  tried: [],
+  done: [],
+  schools: {},
+  reach: 'house',
+};

@@ -1,6 +1,7 @@
 import { ACTIONS, type Action, type Method, MOST_WASH_BEFORE_GONE_C } from '@feverfew/knowledge';
 import { waterShares } from '../bath/waterShares.js';
 import type { PlanContext } from './context.js';
+import { windowOf } from './envelope.js';
 import { roundsDone } from './historyFindings.js';
 import type { ChemistryBounds, TempLimit } from './limit.js';
 
@@ -58,8 +59,7 @@ function hottestReachable({ household, dryMassG }: PlanContext): number {
 function tightestBounds(method: Method, { envelope, index }: PlanContext): ChemistryBounds {
   let tightest: ChemistryBounds = {};
   for (const chemistry of index.factsOf(method).chemistries) {
-    const bounds = envelope.chemistry.find((window) => window.chemistry === chemistry)?.bounds;
-    if (bounds) tightest = tighter(tightest, bounds);
+    tightest = tighter(tightest, windowOf(envelope, chemistry).bounds);
   }
   return tightest;
 }

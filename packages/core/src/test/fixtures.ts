@@ -147,7 +147,7 @@ export const limitsOf = (facts: TroubleFacts, home: Household = household): Limi
   gatherLimits(
     facts,
     workMarks(facts, knowledge),
-    followedSchools(facts, home, knowledge),
+    followedSchools(facts, home, indexKnowledge(knowledge)),
     indexKnowledge(knowledge),
   );
 

@@ -183,7 +183,7 @@ export const fibres: readonly Fibre[] = [
   {
     id: 'acetate',
     name: 'acetate',
-    aliases: ['ac', 'acetate lining'],
+    aliases: ['ac', 'ca', 'acetate lining'],
     group: 'celluloseEster',
     bathTempC: { white: 30, coloured: 30, unlabelledWhite: 30, unlabelledColoured: 30 },
     pH: { min: 4.5, max: 8.5, weakAcidBrieflyMin: 4.5 },
@@ -267,7 +267,7 @@ export const fibres: readonly Fibre[] = [
   {
     id: 'silk',
     name: 'silk',
-    aliases: ['se', 'crepe de chine', 'satin'],
+    aliases: ['se', 'mulberry silk', 'tussah'],
     group: 'animalProtein',
     bathTempC: { white: 30, coloured: 30, unlabelledWhite: 30, unlabelledColoured: 30 },
     pH: { min: 4, max: 8, weakAcidBrieflyMin: 4 },

@@ -29,54 +29,52 @@ export function CupboardEditor({
       <Box as="h2" fontSize="20px">
         In the cupboard
       </Box>
-      {agents
-        .filter((agent) => agent.id !== 'water')
-        .map((agent) => {
-          const index = cupboard.findIndex((entry) => entry.agentId === agent.id);
-          const entry = cupboard[index];
-          const error = errors[`household.cupboard.${index}.strengthPct`];
-          return (
-            <Flex key={agent.id} gap="10px" alignItems="center" wrap="wrap">
-              <ChipButton
-                size="touch"
-                state={entry ? 'chosen' : 'plain'}
-                aria-pressed={entry !== undefined}
-                onClick={() => toggle(agent.id)}
-              >
-                {entry ? '✓ ' : ''}
-                {agent.name}
-              </ChipButton>
-              {entry && agent.strengthUnit && (
-                <Flex as="label" gap="6px" alignItems="center" fontSize="14px">
-                  <Input
-                    width="82px"
-                    type="number"
-                    step="any"
-                    inputMode="decimal"
-                    aria-label={`Strength of ${agent.name}, ${agent.strengthUnit}`}
-                    aria-invalid={error ? true : undefined}
-                    value={entry.strengthPct ?? ''}
-                    onChange={(event) =>
-                      strength(
-                        agent.id,
-                        event.currentTarget.value === '' ? null : event.currentTarget.valueAsNumber,
-                      )
-                    }
-                  />
-                  {agent.strengthUnit}
-                  {agent.needsStrength && entry.strengthPct === null && (
-                    <Box color="brick">⚠ not known: kept out of recipes</Box>
-                  )}
-                </Flex>
-              )}
-              {error && (
-                <Box color="brick" role="alert">
-                  ⚠ {error}
-                </Box>
-              )}
-            </Flex>
-          );
-        })}
+      {agents.map((agent) => {
+        const index = cupboard.findIndex((entry) => entry.agentId === agent.id);
+        const entry = cupboard[index];
+        const error = errors[`household.cupboard.${index}.strengthPct`];
+        return (
+          <Flex key={agent.id} gap="10px" alignItems="center" wrap="wrap">
+            <ChipButton
+              size="touch"
+              state={entry ? 'chosen' : 'plain'}
+              aria-pressed={entry !== undefined}
+              onClick={() => toggle(agent.id)}
+            >
+              {entry ? '✓ ' : ''}
+              {agent.name}
+            </ChipButton>
+            {entry && agent.strengthUnit && (
+              <Flex as="label" gap="6px" alignItems="center" fontSize="14px">
+                <Input
+                  width="82px"
+                  type="number"
+                  step="any"
+                  inputMode="decimal"
+                  aria-label={`Strength of ${agent.name}, ${agent.strengthUnit}`}
+                  aria-invalid={error ? true : undefined}
+                  value={entry.strengthPct ?? ''}
+                  onChange={(event) =>
+                    strength(
+                      agent.id,
+                      event.currentTarget.value === '' ? null : event.currentTarget.valueAsNumber,
+                    )
+                  }
+                />
+                {agent.strengthUnit}
+                {agent.needsStrength && entry.strengthPct === null && (
+                  <Box color="brick">⚠ not known: kept out of recipes</Box>
+                )}
+              </Flex>
+            )}
+            {error && (
+              <Box color="brick" role="alert">
+                ⚠ {error}
+              </Box>
+            )}
+          </Flex>
+        );
+      })}
     </Stack>
   );
 }

@@ -10,7 +10,11 @@ import { Failed, Loading } from '../../components/States';
 import { ChipRow } from '../trouble/pickers/ChipRow';
 import { CupboardEditor } from './CupboardEditor';
 import { NumberField } from './NumberField';
+import { SchoolsEditor } from './SchoolsEditor';
 import { VesselEditor } from './VesselEditor';
+
+/** In every house without being in a cupboard. */
+const ALWAYS_HERE: readonly string[] = ['water', 'sunAir', 'steam'];
 
 /** Taps, vessels, cupboard and measures: where the numbers come from. */
 export function HouseholdPage() {
@@ -137,14 +141,29 @@ function Editor({ start, catalogue }: { start: HouseholdSettings; catalogue: Cat
             value={household.allowChlorine}
             onChange={(allowChlorine) => set({ allowChlorine })}
           />
+          <YesNo
+            label="Household ammonia may be offered (open window, gloves)"
+            value={household.allowAmmonia}
+            onChange={(allowAmmonia) => set({ allowAmmonia })}
+          />
+          <YesNo
+            label="Oxalic acid may be offered for rust (poisonous, locked away)"
+            value={household.allowOxalic}
+            onChange={(allowOxalic) => set({ allowOxalic })}
+          />
         </Stack>
         <CupboardEditor
           cupboard={household.cupboard}
-          agents={catalogue.agents}
+          agents={catalogue.agents.filter((agent) => agent.offered && !ALWAYS_HERE.includes(agent.id))}
           errors={errors}
           onChange={(cupboard) => set({ cupboard })}
         />
       </Grid>
+      <SchoolsEditor
+        chosen={household.schools}
+        catalogue={catalogue}
+        onChange={(schools) => set({ schools })}
+      />
       <Flex
         position="sticky"
         bottom="0"

@@ -1,5 +1,5 @@
 import { Box, Flex, Stack } from '@chakra-ui/react';
-import type { PieceHistory } from '@feverfew/contracts';
+import { type PieceHistory, UNTOLD_FACTS } from '@feverfew/contracts';
 import { format } from 'date-fns';
 import { Link, useNavigate, useParams } from 'react-router';
 import { usePiece } from '../../app/queries';
@@ -8,8 +8,8 @@ import { Button } from '../../components/controls';
 import { Empty, Failed, Loading } from '../../components/States';
 import { RunLog } from '../run/RunLog';
 import { OUTCOME_WORDS } from '../run/runWords';
-import { EMPTY_FACTS, factsOfPiece, keepDraft } from '../trouble/factsDraft';
-import { COLOUR_WORDS, CONDITION_WORDS, FASTNESS_WORDS, labelText } from '../trouble/sentenceView';
+import { factsOfPiece, keepDraft } from '../trouble/factsDraft';
+import { COLOUR_WORDS, CONDITION_WORDS, FASTNESS_WORDS, labelText, marksText } from '../trouble/sentenceView';
 import { blendText } from './pieceText';
 
 /** One piece with everything that happened to it. */
@@ -36,7 +36,7 @@ function Page({ history: { piece, troubles } }: { history: PieceHistory }) {
     ...(piece.note ? [['Note', piece.note]] : []),
   ] as const;
   const tell = () => {
-    keepDraft({ pieceId: piece.id, facts: { ...EMPTY_FACTS, piece: factsOfPiece(piece) } });
+    keepDraft({ pieceId: piece.id, facts: { ...UNTOLD_FACTS, piece: factsOfPiece(piece) } });
     void navigate('/trouble');
   };
   return (
@@ -68,7 +68,7 @@ function Page({ history: { piece, troubles } }: { history: PieceHistory }) {
           <Box key={trouble.id} paddingBlock="12px" borderBottom="1px solid" borderColor="line">
             <Flex justifyContent="space-between" gap="12px" wrap="wrap">
               <Box fontWeight={650}>
-                {say.name(trouble.markId)}{' '}
+                {marksText(trouble.markIds, say)}{' '}
                 <Box as="span" fontWeight={400} color="soft">
                   · {format(new Date(trouble.createdAt), 'd MMMM yyyy')}
                 </Box>

@@ -5,6 +5,7 @@ import { Link, useParams } from 'react-router';
 import { useRun } from '../../app/queries';
 import { useLexicon } from '../../app/useLexicon';
 import { Failed, Loading } from '../../components/States';
+import { marksText } from '../trouble/sentenceView';
 import { FinishedCard } from './FinishedCard';
 import { RunFooter } from './RunFooter';
 import { StepCard } from './StepCard';
@@ -28,7 +29,7 @@ function Tub({ run, receivedAt }: { run: RunView; receivedAt: number }) {
   const { state, plan } = run;
   const rung = plan.ladder[state.rungIndex];
   const step = rung?.steps[state.stepIndex];
-  const what = `${words.name(run.markId)} on the ${run.pieceName}`;
+  const what = `${marksText(run.markIds, words)} on the ${run.pieceName}`;
   useAlarms(state.timer, Date.parse(run.now) - receivedAt, what);
   useEffect(() => {
     document.title = `${step ? what : 'Run'} — Feverfew`;

@@ -3,6 +3,7 @@ import type { RunSummary } from '@feverfew/contracts';
 import { Link } from 'react-router';
 import { useLexicon } from '../../app/useLexicon';
 import { clockText, timerView } from '../run/timerView';
+import { marksText } from '../trouble/sentenceView';
 import { STEP_NAMES } from './stepNames';
 
 const Card = chakra(Link, {
@@ -51,7 +52,7 @@ export function RunningCard({ run, nowMs }: { run: RunSummary; nowMs: number }) 
         </Box>
       </Flex>
       <Box color="soft">
-        {say.name(run.markId)} · {say.name(run.methodId)}
+        {marksText(run.markIds, say)} · {say.name(run.methodId)}
       </Box>
       <Flex alignItems="baseline" gap="12px" marginTop="6px" wrap="wrap">
         <Box fontFamily="heading" fontSize="32px" fontWeight={700} lineHeight="1.2">

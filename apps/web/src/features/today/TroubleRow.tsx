@@ -4,6 +4,7 @@ import { formatDistance } from 'date-fns';
 import { ChevronRight } from 'lucide-react';
 import { Link } from 'react-router';
 import { OUTCOME_WORDS } from '../run/runWords';
+import { marksText } from '../trouble/sentenceView';
 
 const Row = chakra(Link, {
   base: {
@@ -36,7 +37,7 @@ export function TroubleRow({
         <Box flex="1" minWidth="0">
           <Box fontWeight={650}>{trouble.pieceName}</Box>
           <Box color="soft" fontSize="15px">
-            {say.name(trouble.markId)}, told {formatDistance(new Date(trouble.createdAt), nowMs)} ago
+            {marksText(trouble.markIds, say)}, told {formatDistance(new Date(trouble.createdAt), nowMs)} ago
           </Box>
         </Box>
         {outcome && <Box fontSize="15px">{outcome}</Box>}

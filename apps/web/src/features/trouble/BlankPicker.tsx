@@ -10,6 +10,8 @@ import {
 import { type Draft, withItem, withPiece } from './factsDraft';
 import { BlendPicker } from './pickers/BlendPicker';
 import { ColourPicker } from './pickers/ColourPicker';
+import { LeftPicker } from './pickers/LeftPicker';
+import { MarksPicker } from './pickers/MarksPicker';
 import { type OptionGroup, OptionPicker } from './pickers/OptionPicker';
 import { SizePicker } from './pickers/SizePicker';
 import { TagPicker } from './pickers/TagPicker';
@@ -66,15 +68,16 @@ export function BlankPicker({ id, draft, catalogue, pieces, error, onChange, onD
   switch (id) {
     case 'mark':
       return (
-        <OptionPicker
-          label="What is the trouble?"
+        <MarksPicker
+          markIds={facts.markIds}
           groups={markGroups(catalogue)}
-          chosenId={facts.markId}
-          onChoose={(markId) => {
-            rememberMark(markId);
-            set({ markId });
-            onDone();
+          nameOf={(markId) => catalogue.marks.find((mark) => mark.id === markId)?.name ?? markId}
+          onChange={(markIds) => {
+            const newest = markIds.at(-1);
+            if (newest) rememberMark(newest);
+            set({ markIds, goneComponentIds: [], answers: {} });
           }}
+          onDone={onDone}
         />
       );
     case 'piece':
@@ -160,13 +163,30 @@ export function BlankPicker({ id, draft, catalogue, pieces, error, onChange, onD
     case 'tried':
       return (
         <TriedPicker
-          triedIds={facts.triedAgentIds}
+          tried={facts.tried}
           agents={catalogue.agents}
-          onChange={(triedAgentIds) => set({ triedAgentIds })}
+          onChange={(tried) => set({ tried })}
+          onDone={onDone}
+        />
+      );
+    case 'left':
+      return (
+        <LeftPicker
+          components={componentsOf(facts, catalogue)}
+          goneIds={facts.goneComponentIds}
+          onChange={(goneComponentIds) => set({ goneComponentIds })}
           onDone={onDone}
         />
       );
   }
+}
+
+/** What the troubles told are made of, each once. */
+function componentsOf(facts: TroubleFacts, catalogue: Catalogue) {
+  const ids = new Set(
+    catalogue.marks.flatMap((mark) => (facts.markIds.includes(mark.id) ? mark.componentIds : [])),
+  );
+  return catalogue.components.filter((component) => ids.has(component.id));
 }
 
 function pick<K extends string>(

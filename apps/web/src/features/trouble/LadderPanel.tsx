@@ -1,21 +1,25 @@
 import { Box, Stack } from '@chakra-ui/react';
-import type { Plan } from '@feverfew/contracts';
+import type { Catalogue, Plan, TroubleFacts } from '@feverfew/contracts';
 import { useCallback, useEffect, useState } from 'react';
 import { CautionDigest } from '../../components/CautionDigest';
+import { CupboardLine } from './CupboardLine';
 import { CupboardWarning, PlanFindings } from './PlanFindings';
 import { RuledOut } from './RuledOut';
 import { RungCard } from './RungCard';
+import { SchoolsPanel } from './SchoolsPanel';
 
 const COUNT_WORDS = ['No rung', 'One rung', 'Two rungs', 'Three rungs', 'Four rungs', 'Five rungs'];
 
 interface LadderPanelProps {
   readonly plan: Plan;
   readonly chosen: number;
+  readonly catalogue: Catalogue;
   readonly onChoose: (index: number) => void;
+  readonly onFacts: (change: Partial<TroubleFacts>) => void;
 }
 
 /** The ladder, gentlest first, with the losers below it. */
-export function LadderPanel({ plan, chosen, onChoose }: LadderPanelProps) {
+export function LadderPanel({ plan, chosen, catalogue, onChoose, onFacts }: LadderPanelProps) {
   const [open, setOpen] = useState<string | null>(null);
   const { ladder } = plan;
   const rung = ladder[chosen];
@@ -31,9 +35,7 @@ export function LadderPanel({ plan, chosen, onChoose }: LadderPanelProps) {
     },
     [ladder, onChoose],
   );
-  const needs = plan.findings.some(
-    (finding) => finding.code === 'markNeeded' || finding.code === 'itemNeeded',
-  );
+  const needs = plan.findings.some(({ code }) => code === 'markNeeded' || code === 'itemNeeded');
   if (needs) {
     return (
       <Box color="soft" paddingTop="24px" maxWidth="46ch">
@@ -52,6 +54,7 @@ export function LadderPanel({ plan, chosen, onChoose }: LadderPanelProps) {
           ? 'No home method'
           : `${COUNT_WORDS[ladder.length]}${ladder.length > 1 ? ', gentlest first' : ''}`}
       </Box>
+      <CupboardLine plan={plan} onReach={(reach) => onFacts({ reach })} />
       <PlanFindings plan={plan} />
       <Box as="ol" padding="0" aria-label="Ladder">
         {ladder.map((candidate, index) => (
@@ -70,7 +73,13 @@ export function LadderPanel({ plan, chosen, onChoose }: LadderPanelProps) {
           <CautionDigest ids={rung.cautionIds} lead={`Rung ${chosen + 1}`} />
         </Box>
       )}
-      <RuledOut candidates={plan.candidates} />
+      <RuledOut candidates={plan.candidates} facts={plan.facts} />
+      <SchoolsPanel
+        schools={plan.schools}
+        facts={plan.facts}
+        catalogue={catalogue}
+        onChoose={(schools) => onFacts({ schools })}
+      />
       <Box paddingTop="10px">
         <CupboardWarning plan={plan} />
       </Box>

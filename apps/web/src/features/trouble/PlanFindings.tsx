@@ -10,6 +10,7 @@ const ELSEWHERE: readonly Finding['code'][] = [
   'itemNeeded',
   'noHeatBeforeGone',
   'cupboardHoldsPair',
+  'worthBuying',
 ];
 
 /** Remarks on the whole plan: grave ones each for itself, quiet ones together. */

@@ -1,15 +1,22 @@
 import { Box, Grid, Stack } from '@chakra-ui/react';
-import { type Candidate, findingWords } from '@feverfew/contracts';
+import { type Candidate, findingWords, type TroubleFacts } from '@feverfew/contracts';
 import { memo, useState } from 'react';
 import { useLexicon } from '../../app/useLexicon';
 import { Button } from '../../components/controls';
 import { SourceList } from '../../components/Why';
 import { losers } from './rungView';
+import { WhatWouldChange } from './WhatWouldChange';
 
 const SHOWN = 4;
 
 /** Methods that lost, each with its reason; the rest one tap away. */
-export const RuledOut = memo(function RuledOut({ candidates }: { candidates: readonly Candidate[] }) {
+export const RuledOut = memo(function RuledOut({
+  candidates,
+  facts,
+}: {
+  candidates: readonly Candidate[];
+  facts: TroubleFacts;
+}) {
   const say = useLexicon();
   const [all, setAll] = useState(false);
   const lost = losers(candidates);
@@ -41,6 +48,9 @@ export const RuledOut = memo(function RuledOut({ candidates }: { candidates: rea
               ))}
               {all && (
                 <SourceList ids={[...new Set(candidate.findings.flatMap((finding) => finding.sourceIds))]} />
+              )}
+              {all && candidate.verdict === 'ruledOut' && (
+                <WhatWouldChange facts={facts} methodId={candidate.methodId} />
               )}
             </Box>
           </Grid>

@@ -4,6 +4,7 @@ import { memo } from 'react';
 import { useCatalogue } from '../../app/queries';
 import { useLexicon, useMeasures } from '../../app/useLexicon';
 import { EffectBar } from './EffectBar';
+import { RungWhy } from './RungWhy';
 import { recipeLine, rungRemarks, timeLine } from './rungView';
 import { StepRecipe } from './StepRecipe';
 
@@ -100,6 +101,7 @@ export const RungCard = memo(function RungCard({ rung, number, chosen, expanded,
               </Box>
             )}
           </Stack>
+          {expanded && <RungWhy rung={rung} />}
           {expanded && (
             <Stack
               as="ol"

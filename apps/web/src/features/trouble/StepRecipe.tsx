@@ -12,7 +12,7 @@ export function IngredientList({ step }: { step: Step }) {
     <Stack as="ul" gap="4px" listStyleType="none">
       {step.ingredients.map((ingredient) => {
         const error = errorText(ingredient);
-        const { range, dilution } = ingredient;
+        const { range, dilution, standsInFor } = ingredient;
         return (
           <li key={ingredient.agentId}>
             <strong>{pourText(ingredient, measures, say)}</strong>
@@ -21,6 +21,11 @@ export function IngredientList({ step }: { step: Step }) {
                 {' '}
                 · exact {exactText(ingredient, measures)}, {range.low}–{range.high} {range.unit} is right
                 {error ? `; ${error}` : ''}
+              </Box>
+            )}
+            {standsInFor && (
+              <Box as="span" display="block" fontSize="0.9em">
+                In place of {standsInFor.amount} {standsInFor.unit} {say.name(standsInFor.agentId)}.
               </Box>
             )}
             {dilution && (

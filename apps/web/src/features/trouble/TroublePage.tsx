@@ -1,5 +1,5 @@
 import { Box, Flex, Grid } from '@chakra-ui/react';
-import type { PieceSummary, Plan } from '@feverfew/contracts';
+import type { PieceSummary, Plan, TroubleFacts } from '@feverfew/contracts';
 import { replaceEqualDeep } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
@@ -15,6 +15,7 @@ import {
 import { Button } from '../../components/controls';
 import { Notice } from '../../components/Notice';
 import { Failed, Loading } from '../../components/States';
+import { DiagnosisPanel } from './DiagnosisPanel';
 import { EnvelopePanel } from './EnvelopePanel';
 import { FactSentence } from './FactSentence';
 import { type Draft, dropDraft, EMPTY_DRAFT, keepDraft, readDraft } from './factsDraft';
@@ -50,6 +51,14 @@ function TroubleDesk({ troubleId, start }: { troubleId: string | undefined; star
     (next: Draft) => {
       reset();
       setDraft(next);
+    },
+    [reset],
+  );
+
+  const changeFacts = useCallback(
+    (fields: Partial<TroubleFacts>) => {
+      reset();
+      setDraft((now) => ({ ...now, facts: { ...now.facts, ...fields } }));
     },
     [reset],
   );
@@ -92,6 +101,14 @@ function TroubleDesk({ troubleId, start }: { troubleId: string | undefined; star
           errors={errors}
           onChange={change}
         />
+        {plan && plan.diagnoses.length > 0 && (
+          <DiagnosisPanel
+            diagnoses={plan.diagnoses}
+            catalogue={catalogue.data}
+            answers={draft.facts.answers}
+            onAnswer={(answers) => changeFacts({ answers })}
+          />
+        )}
       </Box>
       <Box gridArea="envelope" {...side} padding={{ base: '16px', lg: '7px 26px 20px' }}>
         {plan && <EnvelopePanel envelope={plan.envelope} />}
@@ -107,7 +124,9 @@ function TroubleDesk({ troubleId, start }: { troubleId: string | undefined; star
             <LadderPanel
               plan={plan}
               chosen={Math.min(chosen, Math.max(0, plan.ladder.length - 1))}
+              catalogue={catalogue.data}
               onChoose={setChosen}
+              onFacts={changeFacts}
             />
           ) : (
             !preview.isError && <Loading what="the plan" />

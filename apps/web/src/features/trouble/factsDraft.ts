@@ -1,28 +1,13 @@
-import type { PieceFacts, PieceSummary, TroubleFacts } from '@feverfew/contracts';
+import {
+  type PieceFacts,
+  type PieceSummary,
+  type TroubleFacts,
+  UNTOLD_FACTS,
+  UNTOLD_PIECE,
+} from '@feverfew/contracts';
 
-const DRAFT_KEY = 'feverfew.draft';
-
-export const EMPTY_FACTS: TroubleFacts = {
-  markId: null,
-  piece: {
-    itemId: null,
-    name: '',
-    parts: [],
-    colour: 'unknown',
-    fastness: 'unknown',
-    condition: 'sound',
-    label: null,
-    code: null,
-    dryMassG: null,
-    metalParts: false,
-  },
-  partIndex: 0,
-  age: 'unknown',
-  wetness: 'unknown',
-  heat: 'none',
-  sizeCm: null,
-  triedAgentIds: [],
-};
+/** Numbered with the shape of the facts: a draft of an older shape is left behind. */
+const DRAFT_KEY = 'feverfew.draft.2';
 
 /** What is being told, with the piece of the linen book it is about, if any. */
 export interface Draft {
@@ -30,7 +15,7 @@ export interface Draft {
   readonly facts: TroubleFacts;
 }
 
-export const EMPTY_DRAFT: Draft = { pieceId: null, facts: EMPTY_FACTS };
+export const EMPTY_DRAFT: Draft = { pieceId: null, facts: UNTOLD_FACTS };
 
 /** A piece from the linen book brings all its facts with it. */
 export function withPiece(draft: Draft, piece: PieceSummary): Draft {
@@ -52,7 +37,7 @@ export function withItem(
     pieceId: null,
     facts: {
       ...draft.facts,
-      piece: { ...EMPTY_FACTS.piece, itemId: item.id, name: item.name, parts },
+      piece: { ...UNTOLD_PIECE, itemId: item.id, name: item.name, parts },
       partIndex: 0,
     },
   };

@@ -1,4 +1,4 @@
-import type { CareLabel, Lexicon, TroubleFacts } from '@feverfew/contracts';
+import type { CareLabel, Lexicon, TriedProduct, TroubleFacts } from '@feverfew/contracts';
 
 export const BLANKS = [
   'mark',
@@ -15,6 +15,7 @@ export const BLANKS = [
   'code',
   'heat',
   'tried',
+  'left',
 ] as const;
 export type BlankId = (typeof BLANKS)[number];
 
@@ -89,7 +90,7 @@ export function sentenceView(facts: TroubleFacts, coded: boolean, say: Lexicon):
   const manyParts = piece.parts.length > 1;
   return [
     'There is ',
-    blank('mark', facts.markId ? say.name(facts.markId) : 'some trouble', facts.markId !== null, 'markId'),
+    blank('mark', marksText(facts.markIds, say) || 'some trouble', facts.markIds.length > 0, 'markIds'),
     ' on ',
     blank('piece', pieceText(facts, say), piece.itemId !== null, 'piece.itemId', 'piece.name', 'pieceId'),
     ...(manyParts
@@ -135,11 +136,13 @@ export function sentenceView(facts: TroubleFacts, coded: boolean, say: Lexicon):
     ', and I tried ',
     blank(
       'tried',
-      facts.triedAgentIds.length > 0 ? facts.triedAgentIds.map(say.name).join(', ') : 'nothing',
+      listText(facts.tried.map((product) => triedText(product, say))) || 'nothing',
       true,
-      'triedAgentIds',
+      'tried',
     ),
-    '.',
+    '; ',
+    blank('left', leftText(facts, say), true, 'goneComponentIds'),
+    ' is left.',
   ];
 }
 
@@ -148,6 +151,27 @@ export const sentenceText = (facts: TroubleFacts, coded: boolean, say: Lexicon):
   sentenceView(facts, coded, say)
     .map((part) => (typeof part === 'string' ? part : part.text))
     .join('');
+
+/** "blood", "blood and soup", "grass, tomato and berry". */
+function listText(words: readonly string[]): string {
+  const last = words.at(-1) ?? '';
+  return words.length > 1 ? `${words.slice(0, -1).join(', ')} and ${last}` : last;
+}
+
+/** The troubles of one plan as words. */
+export const marksText = (markIds: readonly string[], say: Lexicon): string =>
+  listText(markIds.map(say.name));
+
+/** "vinegar", "vinegar, hot, twice, to no effect". */
+function triedText({ agentId, times, hot, effect }: TriedProduct, say: Lexicon): string {
+  const count = times === 1 ? [] : [times === 2 ? 'twice' : `${times} times`];
+  const details = [...(hot ? ['hot'] : []), ...count, ...(effect === 'nothing' ? ['to no effect'] : [])];
+  return [say.name(agentId), ...(details.length > 0 ? [`(${details.join(', ')})`] : [])].join(' ');
+}
+
+function leftText({ goneComponentIds }: TroubleFacts, say: Lexicon): string {
+  return goneComponentIds.length === 0 ? 'all of it' : `all but ${listText(goneComponentIds.map(say.name))}`;
+}
 
 function pieceText({ piece }: TroubleFacts, say: Lexicon): string {
   if (piece.name) return `the ${piece.name}`;
@@ -183,7 +207,8 @@ const BAR_WORDS = ['', ' mild', ' very mild'] as const;
 /** A label in short: "60°, oxygen only, tumble low". */
 export function labelText(label: CareLabel | null): string {
   if (!label) return 'nothing I know of';
-  const { wash, bleach, tumble, natural, shade } = label;
+  const { wash, bleach, tumble, natural, shade, iron, dryClean, dryCleanBars, wetClean, wetCleanBars } =
+    label;
   const washWords =
     wash === null
       ? []
@@ -198,6 +223,13 @@ export function labelText(label: CareLabel | null): string {
     ...(tumble === null ? [] : [{ normal: 'tumble', low: 'tumble low', never: 'no tumble' }[tumble]]),
     ...(natural === null ? [] : [{ line: 'line dry', drip: 'drip dry', flat: 'dry flat' }[natural]]),
     ...(shade ? ['in shade'] : []),
+    ...(iron === null
+      ? []
+      : [{ high: 'iron hot', medium: 'iron medium', low: 'iron cool', never: 'no iron' }[iron]]),
+    ...(dryClean === null
+      ? []
+      : [dryClean === 'never' ? 'no dry cleaning' : `${dryClean}${BAR_WORDS[dryCleanBars]}`]),
+    ...(wetClean === null ? [] : [wetClean === 'never' ? 'no wet cleaning' : `W${BAR_WORDS[wetCleanBars]}`]),
   ];
   return words.join(', ') || 'nothing readable';
 }

@@ -1,7 +1,7 @@
 import { type Chemistry, MOST_WASH_BEFORE_GONE_C, PROGRAMMES, type Programme } from '@feverfew/knowledge';
 import { agentGates } from '../agentGates.js';
 import { agentById, type PlanContext } from '../context.js';
-import type { Envelope } from '../envelope.js';
+import { type Envelope, windowOf } from '../envelope.js';
 import { byLabel } from '../recipe.js';
 import { schoolNotes } from '../schoolNotes.js';
 import type { Step } from '../step.js';
@@ -55,7 +55,7 @@ function mayJoin(agentId: string, detergentId: string, context: PlanContext): bo
 }
 
 const allows = (envelope: Envelope, chemistry: Chemistry): boolean =>
-  envelope.chemistry.find((window) => window.chemistry === chemistry)?.verdict !== 'never';
+  windowOf(envelope, chemistry).verdict !== 'never';
 
 /** Enzymes for protein where the fibre bears them; the mildest detergent that fits otherwise. */
 function washDetergent({ envelope, knowledge, marks }: PlanContext): string | null {

@@ -1,8 +1,11 @@
 import { Box, Flex } from '@chakra-ui/react';
-import type { Catalogue, PieceFacts } from '@feverfew/contracts';
+import { type Catalogue, type PieceFacts, parseBlend } from '@feverfew/contracts';
+import { useState } from 'react';
 import { Button, Input, Select } from '../../../components/controls';
+import { rebalance } from './rebalance';
 
 type Parts = PieceFacts['parts'];
+type Fibres = Parts[number]['fibres'];
 
 interface BlendPickerProps {
   readonly parts: Parts;
@@ -13,79 +16,30 @@ interface BlendPickerProps {
   readonly onDone: () => void;
 }
 
-/** Fibres and shares of each part, as the tag gives them. */
+/** Fibres and shares of each part: typed as on the tag ("60 co 35 pes 5 el"), or chosen and slid. */
 export function BlendPicker({ parts, usual, fibres, error, onChange, onDone }: BlendPickerProps) {
   const shown: Parts = parts.length > 0 ? parts : [{ name: 'whole piece', fibres: [] }];
-  const setFibres = (partIndex: number, next: Parts[number]['fibres']) =>
+  const setFibres = (partIndex: number, next: Fibres) =>
     onChange(shown.map((part, index) => (index === partIndex ? { ...part, fibres: next } : part)));
   const usualText = usual
     .map((share) => `${fibres.find((fibre) => fibre.id === share.fibreId)?.name} ${share.sharePct} %`)
     .join(' + ');
   return (
-    <Box>
+    <form
+      onSubmit={(event) => {
+        event.preventDefault();
+        onDone();
+      }}
+    >
       {shown.map((part, partIndex) => (
-        <Box key={part.name} marginBottom="10px">
-          {shown.length > 1 && <Box fontWeight={650}>{part.name}</Box>}
-          {part.fibres.map((share, index) => (
-            <Flex key={share.fibreId + String(index)} gap="6px" alignItems="center" marginBottom="6px">
-              <FibreSelect
-                fibres={fibres}
-                value={share.fibreId}
-                label={`Fibre ${index + 1} of ${part.name}`}
-                onChange={(fibreId) =>
-                  setFibres(
-                    partIndex,
-                    part.fibres.map((old, at) => (at === index ? { ...old, fibreId } : old)),
-                  )
-                }
-              />
-              <Input
-                width="84px"
-                type="number"
-                inputMode="numeric"
-                aria-label={`Share of fibre ${index + 1} of ${part.name} in %`}
-                value={Number.isFinite(share.sharePct) ? share.sharePct : ''}
-                onChange={(event) => {
-                  const sharePct = Number(event.currentTarget.value);
-                  setFibres(
-                    partIndex,
-                    part.fibres.map((old, at) => (at === index ? { ...old, sharePct } : old)),
-                  );
-                }}
-              />
-              <Box>%</Box>
-              <Button
-                size="small"
-                variant="plain"
-                aria-label={`Remove fibre ${index + 1} of ${part.name}`}
-                onClick={() =>
-                  setFibres(
-                    partIndex,
-                    part.fibres.filter((_, at) => at !== index),
-                  )
-                }
-              >
-                ✕
-              </Button>
-            </Flex>
-          ))}
-          <Flex gap="6px" alignItems="center">
-            <FibreSelect
-              fibres={fibres.filter((fibre) => !part.fibres.some((share) => share.fibreId === fibre.id))}
-              value=""
-              label={`Add a fibre to ${part.name}`}
-              onChange={(fibreId) =>
-                setFibres(partIndex, [
-                  ...part.fibres,
-                  {
-                    fibreId,
-                    sharePct: Math.max(1, 100 - part.fibres.reduce((sum, share) => sum + share.sharePct, 0)),
-                  },
-                ])
-              }
-            />
-          </Flex>
-        </Box>
+        <PartBlend
+          key={part.name}
+          part={part}
+          named={shown.length > 1}
+          first={partIndex === 0}
+          fibres={fibres}
+          onChange={(next) => setFibres(partIndex, next)}
+        />
       ))}
       {error && (
         <Box color="brick" role="alert" fontSize="15px" marginBottom="8px">
@@ -93,7 +47,7 @@ export function BlendPicker({ parts, usual, fibres, error, onChange, onDone }: B
         </Box>
       )}
       <Flex gap="8px" wrap="wrap">
-        <Button variant="action" onClick={onDone}>
+        <Button type="submit" variant="action">
           Done
         </Button>
         {usualText && shown.every((part) => part.fibres.length === 0) && (
@@ -115,34 +69,107 @@ export function BlendPicker({ parts, usual, fibres, error, onChange, onDone }: B
           Not known
         </Button>
       </Flex>
-    </Box>
+    </form>
   );
 }
 
-function FibreSelect({
+function PartBlend({
+  part,
+  named,
+  first,
   fibres,
-  value,
-  label,
   onChange,
 }: {
+  part: Parts[number];
+  named: boolean;
+  first: boolean;
   fibres: Catalogue['fibres'];
-  value: string;
-  label: string;
-  onChange: (fibreId: string) => void;
+  onChange: (fibres: Fibres) => void;
 }) {
+  const [typed, setTyped] = useState('');
+  const [unread, setUnread] = useState<readonly string[]>([]);
+  const nameOf = (fibreId: string) => fibres.find((fibre) => fibre.id === fibreId)?.name ?? fibreId;
+  const type = (text: string) => {
+    setTyped(text);
+    const read = parseBlend(text, fibres);
+    setUnread(read.unread);
+    if (read.fibres.length > 0) onChange(read.fibres);
+  };
+  const sum = part.fibres.reduce((total, share) => total + share.sharePct, 0);
   return (
-    <Select
-      flex="1"
-      aria-label={label}
-      value={value}
-      onChange={(event) => event.currentTarget.value && onChange(event.currentTarget.value)}
-    >
-      {value === '' && <option value="">Add a fibre …</option>}
-      {fibres.map((fibre) => (
-        <option key={fibre.id} value={fibre.id}>
-          {fibre.name}
-        </option>
+    <Box marginBottom="12px">
+      {named && <Box fontWeight={650}>{part.name}</Box>}
+      <Input
+        value={typed}
+        autoFocus={first}
+        placeholder="60 co 35 pes 5 el"
+        aria-label={named ? `Blend of the ${part.name}, as on the tag` : 'Blend, as on the tag'}
+        onChange={(event) => type(event.currentTarget.value)}
+      />
+      {unread.length > 0 && (
+        <Box color="brick" fontSize="14px" role="status">
+          ⚠ not read: {unread.join(', ')}
+        </Box>
+      )}
+      {part.fibres.map((share, index) => (
+        <Flex key={share.fibreId} gap="8px" alignItems="center" marginTop="8px">
+          <Box flex="1 1 90px" fontSize="15px">
+            {nameOf(share.fibreId)}
+          </Box>
+          <input
+            type="range"
+            min={1}
+            max={100}
+            value={share.sharePct}
+            style={{ flex: '1 1 110px', accentColor: 'var(--ff-colors-leaf)', minHeight: 32 }}
+            aria-label={`Slide the share of ${nameOf(share.fibreId)}`}
+            onChange={(event) => onChange(rebalance(part.fibres, index, event.currentTarget.valueAsNumber))}
+          />
+          <Input
+            width="70px"
+            type="number"
+            inputMode="decimal"
+            step="any"
+            aria-label={`Share of ${nameOf(share.fibreId)} in %`}
+            value={Number.isFinite(share.sharePct) ? share.sharePct : ''}
+            onChange={(event) => {
+              const sharePct = Number(event.currentTarget.value);
+              onChange(part.fibres.map((old, at) => (at === index ? { ...old, sharePct } : old)));
+            }}
+          />
+          <Button
+            size="small"
+            variant="plain"
+            aria-label={`Remove ${nameOf(share.fibreId)}`}
+            onClick={() => onChange(part.fibres.filter((_, at) => at !== index))}
+          >
+            ✕
+          </Button>
+        </Flex>
       ))}
-    </Select>
+      {part.fibres.length > 0 && (
+        <Box fontSize="14px" color={Math.abs(sum - 100) <= 1 ? 'soft' : 'brick'} marginTop="2px">
+          makes {Math.round(sum * 10) / 10} %
+        </Box>
+      )}
+      <Select
+        marginTop="8px"
+        aria-label={`Add a fibre to ${part.name}`}
+        value=""
+        onChange={(event) => {
+          const fibreId = event.currentTarget.value;
+          if (fibreId) onChange([...part.fibres, { fibreId, sharePct: Math.max(1, 100 - sum) }]);
+        }}
+      >
+        <option value="">Add a fibre …</option>
+        {fibres
+          .filter((fibre) => !part.fibres.some((share) => share.fibreId === fibre.id))
+          .map((fibre) => (
+            <option key={fibre.id} value={fibre.id}>
+              {fibre.name}
+            </option>
+          ))}
+      </Select>
+    </Box>
   );
 }

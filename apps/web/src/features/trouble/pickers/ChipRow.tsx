@@ -7,11 +7,13 @@ export function ChipRow<T extends string | number>({
   label,
   options,
   chosen,
+  size = 'touch',
   onChoose,
 }: {
   label: string;
   options: readonly { value: T; text: ReactNode; name?: string }[];
   chosen: T | null;
+  size?: 'small' | 'touch';
   onChoose: (value: T) => void;
 }) {
   return (
@@ -22,7 +24,7 @@ export function ChipRow<T extends string | number>({
           <ChipButton
             key={String(value)}
             type="button"
-            size="touch"
+            size={size}
             state={chosen === value ? 'chosen' : 'plain'}
             aria-pressed={chosen === value}
             aria-label={name}

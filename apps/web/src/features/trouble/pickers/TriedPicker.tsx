@@ -1,28 +1,86 @@
-import { Flex, Stack } from '@chakra-ui/react';
-import type { Catalogue } from '@feverfew/contracts';
+import { Box, Flex, Stack } from '@chakra-ui/react';
+import type { Catalogue, TriedProduct } from '@feverfew/contracts';
 import { useState } from 'react';
 import { Button, Input } from '../../../components/controls';
 import { searchOptions } from '../searchOptions';
 import { ChipRow } from './ChipRow';
 
-/** What has been put on it already; several may be named. */
+const EFFECTS = [
+  { value: 'unknown', text: 'not sure' },
+  { value: 'some', text: 'did something' },
+  { value: 'nothing', text: 'did nothing' },
+] as const;
+const TIMES = [1, 2, 3, 4] as const;
+
+/** What has been put on it already, how often, how hot, and what it did. */
 export function TriedPicker({
-  triedIds,
+  tried,
   agents,
   onChange,
   onDone,
 }: {
-  triedIds: readonly string[];
+  tried: readonly TriedProduct[];
   agents: Catalogue['agents'];
-  onChange: (ids: string[]) => void;
+  onChange: (tried: TriedProduct[]) => void;
   onDone: () => void;
 }) {
   const [query, setQuery] = useState('');
-  const found = searchOptions(agents, query).slice(0, query ? 6 : 8);
-  const toggle = (id: string) =>
-    onChange(triedIds.includes(id) ? triedIds.filter((other) => other !== id) : [...triedIds, id]);
+  const nameOf = (id: string) => agents.find((agent) => agent.id === id)?.name ?? id;
+  const free = agents.filter((agent) => !tried.some((product) => product.agentId === agent.id));
+  const found = searchOptions(free, query).slice(0, query ? 6 : 8);
+  const set = (agentId: string, change: Partial<TriedProduct>) =>
+    onChange(tried.map((product) => (product.agentId === agentId ? { ...product, ...change } : product)));
   return (
-    <Stack gap="10px">
+    <Stack gap="12px">
+      {tried.map((product) => {
+        const name = nameOf(product.agentId);
+        return (
+          <Stack
+            key={product.agentId}
+            as="section"
+            aria-label={name}
+            gap="6px"
+            paddingBottom="10px"
+            borderBottom="1px solid"
+            borderColor="line"
+          >
+            <Flex justifyContent="space-between" alignItems="center">
+              <Box fontWeight={650}>{name}</Box>
+              <Button
+                size="small"
+                variant="plain"
+                aria-label={`take ${name} back`}
+                onClick={() => onChange(tried.filter((other) => other !== product))}
+              >
+                ✕
+              </Button>
+            </Flex>
+            <ChipRow
+              label="What did it do?"
+              chosen={product.effect}
+              options={EFFECTS}
+              onChoose={(effect) => set(product.agentId, { effect })}
+            />
+            <Flex gap="14px" wrap="wrap">
+              <ChipRow
+                label="How often?"
+                chosen={product.times}
+                options={TIMES.map((value) => ({ value, text: value === 4 ? '4+' : String(value) }))}
+                onChoose={(times) => set(product.agentId, { times })}
+              />
+              <ChipRow
+                label="Hot?"
+                chosen={product.hot ? 'hot' : 'cool'}
+                options={[
+                  { value: 'cool', text: 'cool' },
+                  { value: 'hot', text: 'hot' },
+                ]}
+                onChoose={(heat) => set(product.agentId, { hot: heat === 'hot' })}
+              />
+            </Flex>
+          </Stack>
+        );
+      })}
       <Input
         value={query}
         autoFocus
@@ -30,25 +88,14 @@ export function TriedPicker({
         aria-label="Search: what was tried"
         onChange={(event) => setQuery(event.currentTarget.value)}
       />
-      {triedIds.length > 0 && (
-        <ChipRow
-          label="Tried"
-          chosen={null}
-          options={triedIds.map((id) => ({
-            value: id,
-            text: `✕ ${agents.find((agent) => agent.id === id)?.name ?? id}`,
-            name: `take back ${id}`,
-          }))}
-          onChoose={toggle}
-        />
-      )}
       <ChipRow
         label="Add"
         chosen={null}
-        options={found
-          .filter((agent) => !triedIds.includes(agent.id))
-          .map((agent) => ({ value: agent.id, text: agent.name }))}
-        onChoose={toggle}
+        options={found.map((agent) => ({ value: agent.id, text: agent.name }))}
+        onChoose={(agentId) => {
+          onChange([...tried, { agentId, times: 1, effect: 'unknown', hot: false }]);
+          setQuery('');
+        }}
       />
       <Flex gap="8px">
         <Button variant="action" onClick={onDone}>

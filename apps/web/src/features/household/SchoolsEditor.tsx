@@ -1,0 +1,54 @@
+import { Box, Grid } from '@chakra-ui/react';
+import type { Catalogue, Household } from '@feverfew/contracts';
+import { Select } from '../../components/controls';
+
+type Schools = Household['schools'];
+
+/** The way of this house in each dispute of the trade; a plan may still follow another. */
+export function SchoolsEditor({
+  chosen,
+  catalogue,
+  onChange,
+}: {
+  chosen: Schools;
+  catalogue: Catalogue;
+  onChange: (schools: Schools) => void;
+}) {
+  const choose = (dispute: string, schoolId: string) => {
+    const { [dispute]: _before, ...others } = chosen;
+    onChange(schoolId === '' ? others : { ...others, [dispute]: schoolId });
+  };
+  return (
+    <Box as="section" aria-label="Our way" marginTop="28px">
+      <Box as="h2" fontSize="20px">
+        Our way, where the trade differs
+      </Box>
+      <Box color="soft" fontSize="15px" marginBottom="8px">
+        “As usual” follows what most do; another school’s way is then offered only where it clearly does more.
+      </Box>
+      <Grid templateColumns={{ base: '1fr', lg: '1fr 1fr' }} gap="12px 40px">
+        {catalogue.disputes.map(({ id, question }) => {
+          const views = catalogue.schools.filter((school) => school.dispute === id);
+          const usual = views.find((school) => school.isDefault);
+          const followed = views.find((school) => school.id === chosen[id]) ?? usual;
+          return (
+            <Box as="label" key={id} display="block">
+              <Box fontWeight={600}>{question}</Box>
+              <Select value={chosen[id] ?? ''} onChange={(event) => choose(id, event.currentTarget.value)}>
+                <option value="">As usual: {usual?.name}</option>
+                {views.map((school) => (
+                  <option key={school.id} value={school.id}>
+                    {school.name}
+                  </option>
+                ))}
+              </Select>
+              <Box fontSize="14px" color="soft">
+                {followed?.why}
+              </Box>
+            </Box>
+          );
+        })}
+      </Grid>
+    </Box>
+  );
+}

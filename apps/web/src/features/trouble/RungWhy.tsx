@@ -1,0 +1,82 @@
+import { Box, Flex, Grid, Stack } from '@chakra-ui/react';
+import { effectRange, findingWords, MECHANISM_WORDS, type Rung } from '@feverfew/contracts';
+import { useLexicon } from '../../app/useLexicon';
+import { Why } from '../../components/Why';
+
+/** Why this rung, and why it stops where it stops: what it does to each part of the trouble, and what holds it back. */
+export function RungWhy({ rung }: { rung: Rung }) {
+  const say = useLexicon();
+  return (
+    <Grid
+      gridColumn="1 / -1"
+      templateColumns={{ base: '1fr', xl: 'minmax(0, 1fr) minmax(0, 1fr)' }}
+      gap="10px 24px"
+      fontSize="14.5px"
+      paddingBlock="8px"
+    >
+      <Box>
+        <Box color="soft">Why this: what one round takes out</Box>
+        <Stack as="ul" gap="4px" listStyleType="none">
+          {rung.acts.map((act) => (
+            <li key={act.componentId}>
+              <Flex justifyContent="space-between" gap="8px">
+                <span>
+                  {say.name(act.componentId)}
+                  <Box as="span" color="soft">
+                    {' '}
+                    · by{' '}
+                    {act.mechanisms
+                      .slice(0, 3)
+                      .map((one) => MECHANISM_WORDS[one])
+                      .join(', ')}
+                  </Box>
+                </span>
+                <Box whiteSpace="nowrap">{effectRange(act)}</Box>
+              </Flex>
+              <Box position="relative" height="5px" borderRadius="full" bg="track" aria-hidden="true">
+                <Box
+                  position="absolute"
+                  height="5px"
+                  borderRadius="full"
+                  bg="leaf"
+                  left={`${act.low * 100}%`}
+                  width={`${Math.max(3, (act.high - act.low) * 100)}%`}
+                />
+              </Box>
+            </li>
+          ))}
+        </Stack>
+        {rung.effectByMark.length > 1 && (
+          <Box color="soft" marginTop="4px">
+            {rung.effectByMark.map((mark) => `${say.name(mark.markId)} ${effectRange(mark)}`).join(' · ')}
+          </Box>
+        )}
+      </Box>
+      <Box>
+        <Box color="soft">Why not hotter, longer, stronger</Box>
+        <Stack as="ul" gap="2px" listStyleType="none">
+          {rung.edges.map((edge) => {
+            const words = findingWords(edge, say);
+            return (
+              <Flex as="li" key={words} gap="6px" alignItems="baseline">
+                <span>{words}</span>
+                <Why
+                  label={`Ground: ${words}`}
+                  title={words}
+                  sourceIds={edge.sourceIds}
+                  trigger={
+                    <Box as="button" color="leaf" fontSize="13px" textDecoration="underline" minHeight="24px">
+                      ground
+                    </Box>
+                  }
+                >
+                  {null}
+                </Why>
+              </Flex>
+            );
+          })}
+        </Stack>
+      </Box>
+    </Grid>
+  );
+}
