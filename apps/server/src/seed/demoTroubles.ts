@@ -1,13 +1,13 @@
 import type { TroubleFacts } from '@feverfew/core';
 import type { DemoPieceKey } from './demoPieces.js';
 
-type Told = Pick<TroubleFacts, 'markIds' | 'age' | 'wetness' | 'heat' | 'sizeCm' | 'partIndex'>;
+type Told = Pick<TroubleFacts, 'markIds' | 'age' | 'wetness' | 'heat' | 'sizeCm' | 'partIndex' | 'reach'>;
 export interface DemoTrouble extends Told {
   readonly on: DemoPieceKey;
   readonly hoursAgo: number;
 }
 
-const told = { wetness: 'dry', heat: 'none', partIndex: 0 } as const;
+const told = { wetness: 'dry', heat: 'none', partIndex: 0, reach: 'house' } as const;
 const cm = (length: number, width: number) => ({ length, width });
 
 /** Open troubles of the cottage. */
@@ -20,6 +20,7 @@ export const openTroubles: readonly DemoTrouble[] = [
     markIds: ['dyeRun'],
     age: 'hours',
     wetness: 'wet',
+    reach: 'shop',
     sizeCm: null,
     hoursAgo: 3,
   },
@@ -41,7 +42,8 @@ export const openTroubles: readonly DemoTrouble[] = [
 ];
 
 export interface DemoRun extends DemoTrouble {
-  readonly rungIndex: number;
+  /** The rung taken, by its method. */
+  readonly methodId: string;
   /** Answers at each look of the first dwell's end, in order of rounds; the last one ends the run. */
   readonly looks: readonly { readonly answer: 'gone' | 'moving' | 'stalled'; readonly leftPct: number }[];
   readonly outcome: 'gone' | 'better' | 'unchanged';
@@ -57,7 +59,7 @@ export const finishedRuns: readonly DemoRun[] = [
     age: 'weeks',
     sizeCm: cm(2, 2),
     hoursAgo: 24 * 9,
-    rungIndex: 0,
+    methodId: 'citricSpot',
     looks: [
       { answer: 'moving', leftPct: 40 },
       { answer: 'gone', leftPct: 0 },
@@ -72,7 +74,7 @@ export const finishedRuns: readonly DemoRun[] = [
     age: 'days',
     sizeCm: null,
     hoursAgo: 24 * 20,
-    rungIndex: 0,
+    methodId: 'airing',
     looks: [{ answer: 'gone', leftPct: 5 }],
     outcome: 'gone',
     note: 'One night under the porch roof was enough.',
@@ -85,7 +87,7 @@ export const finishedRuns: readonly DemoRun[] = [
     wetness: 'wet',
     sizeCm: cm(20, 15),
     hoursAgo: 24 * 33,
-    rungIndex: 0,
+    methodId: 'coldBlot',
     looks: [
       { answer: 'moving', leftPct: 50 },
       { answer: 'stalled', leftPct: 45 },
@@ -100,7 +102,7 @@ export const finishedRuns: readonly DemoRun[] = [
     age: 'months',
     sizeCm: null,
     hoursAgo: 24 * 45,
-    rungIndex: 1,
+    methodId: 'machineOxygenWash',
     looks: [{ answer: 'gone', leftPct: 10 }],
     outcome: 'gone',
     note: 'White enough for the press.',
@@ -113,7 +115,7 @@ export const finishedRuns: readonly DemoRun[] = [
     wetness: 'wet',
     sizeCm: cm(8, 8),
     hoursAgo: 24 * 60,
-    rungIndex: 0,
+    methodId: 'coldFlush',
     looks: [{ answer: 'gone', leftPct: 0 }],
     outcome: 'gone',
     note: 'Caught it at the table.',
@@ -125,7 +127,7 @@ export const finishedRuns: readonly DemoRun[] = [
     age: 'months',
     sizeCm: null,
     hoursAgo: 24 * 75,
-    rungIndex: 0,
+    methodId: 'vinegarRinse',
     looks: [{ answer: 'stalled', leftPct: 80 }],
     outcome: 'unchanged',
     note: 'Still stiff. Try the soda next time.',
@@ -133,13 +135,13 @@ export const finishedRuns: readonly DemoRun[] = [
 ];
 
 /** In progress when the demo starts. */
-export const runningTrouble: DemoTrouble & { readonly rungIndex: number; readonly minutesIn: number } = {
+export const runningTrouble: DemoTrouble & { readonly methodId: string; readonly minutesIn: number } = {
   ...told,
   on: 'lawnPetticoat',
   markIds: ['storageYellow'],
   age: 'months',
   sizeCm: null,
   hoursAgo: 3,
-  rungIndex: 1,
+  methodId: 'longOxygenSoak',
   minutesIn: 115,
 };

@@ -4,6 +4,7 @@ import { currentStep, DomainError, type TroubleFacts, UNTOLD_FACTS } from '@feve
 import type { INestApplication } from '@nestjs/common';
 import { HouseholdService } from '../household/household.service.js';
 import { PiecesService } from '../pieces/pieces.service.js';
+import { PlansService } from '../plans/plans.service.js';
 import { RunsService } from '../runs/runs.service.js';
 import { TroublesService } from '../troubles/troubles.service.js';
 import { demoHousehold } from './demoHousehold.js';
@@ -39,6 +40,7 @@ export async function seedDemo(app: INestApplication, now: Date): Promise<boolea
 class DemoDesk {
   private readonly troubles: TroublesService;
   private readonly runs: RunsService;
+  private readonly plans: PlansService;
   private at: Date;
 
   constructor(
@@ -48,6 +50,7 @@ class DemoDesk {
   ) {
     this.troubles = app.get(TroublesService, { strict: false });
     this.runs = app.get(RunsService, { strict: false });
+    this.plans = app.get(PlansService, { strict: false });
     this.at = now;
   }
 
@@ -65,8 +68,8 @@ class DemoDesk {
   }
 
   async finish(demo: DemoRun): Promise<void> {
-    const { rungIndex, looks, outcome, note, ...trouble } = demo;
-    let run = await this.runs.start({ planId: await this.note(trouble), rungIndex }, this.at);
+    const { methodId, looks, outcome, note, ...trouble } = demo;
+    let run = await this.start(await this.note(trouble), methodId);
     for (const [round, look] of looks.entries()) {
       run = await this.workUntil(run, 'look');
       run = await this.say(run, { kind: 'looked', ...look });
@@ -79,16 +82,24 @@ class DemoDesk {
     await this.say(run, { kind: 'finished', outcome, note });
   }
 
-  async soak({ rungIndex, minutesIn, ...trouble }: typeof runningTrouble): Promise<void> {
+  async soak({ methodId, minutesIn, ...trouble }: typeof runningTrouble): Promise<void> {
     const planId = await this.note(trouble);
     this.at = new Date(this.now.getTime() - (minutesIn + 12) * MINUTE_MS);
-    const run = await this.workUntil(await this.runs.start({ planId, rungIndex }, this.at), 'dwell');
+    const run = await this.workUntil(await this.start(planId, methodId), 'dwell');
     this.at = new Date(this.now.getTime() - minutesIn * MINUTE_MS);
     await this.say(run, { kind: 'timerStarted', stepId: stepOf(run).id });
   }
 
+  /** @throws DomainError demoRungMissing when the plan does not offer the method the demo tells of */
+  private async start(planId: string, methodId: string): Promise<RunView> {
+    const { plan } = await this.plans.read(planId);
+    const rungIndex = plan.ladder.findIndex((rung) => rung.methodId === methodId);
+    if (rungIndex < 0) throw new DomainError('demoRungMissing', { planId, methodId });
+    return this.runs.start({ planId, rungIndex }, this.at);
+  }
+
   private factsOf(told: Omit<DemoTrouble, 'on' | 'hoursAgo'>, piece: TroubleFacts['piece']): TroubleFacts {
-    return { ...UNTOLD_FACTS, ...told, piece, reach: 'shop' };
+    return { ...UNTOLD_FACTS, ...told, piece };
   }
 
   private async workUntil(run: RunView, kind: string): Promise<RunView> {

@@ -3,6 +3,7 @@ import { Suspense } from 'react';
 import { Link, NavLink, Outlet } from 'react-router';
 import { FeverfewMark } from '../components/Icons';
 import { Loading } from '../components/States';
+import { FindAnything } from '../features/find/FindAnything';
 import { Shortcuts } from './Shortcuts';
 
 const Tab = chakra(NavLink, {
@@ -23,6 +24,7 @@ const TABS = [
   ['/', 'Today'],
   ['/trouble', 'Trouble'],
   ['/pieces', 'Linen book'],
+  ['/reference', 'Reference'],
   ['/household', 'Household'],
 ] as const;
 
@@ -38,6 +40,7 @@ export function Shell() {
         borderBottom="1px solid"
         borderColor="line"
         overflowX="auto"
+        data-print="hide"
       >
         <Link to="/" aria-label="Feverfew, today">
           <Flex
@@ -62,6 +65,7 @@ export function Shell() {
           ))}
         </Flex>
         <Box flex="1" />
+        <FindAnything />
         <Shortcuts />
       </Flex>
       <Box as="main">

@@ -8,6 +8,7 @@ const KEYS = [
   ['n', 'New trouble', '/trouble'],
   ['t', 'Today', '/'],
   ['b', 'Linen book', '/pieces'],
+  ['r', 'Reference', '/reference'],
   ['h', 'Household', '/household'],
 ] as const;
 
@@ -38,6 +39,7 @@ export function Shortcuts() {
             <Box as="dl" display="grid" gridTemplateColumns="60px 1fr" gap="8px">
               {[
                 ...KEYS.map(([key, name]) => [key, name] as const),
+                ['/', 'find anything'] as const,
                 ['Tab', 'next blank or button'] as const,
                 ['Enter', 'open a blank, choose'] as const,
                 ['Esc', 'close'] as const,

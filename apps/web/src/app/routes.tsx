@@ -15,6 +15,9 @@ const LinenBookPage = lazy(() =>
 const PiecePage = lazy(() =>
   import('../features/linenBook/PiecePage').then((page) => ({ default: page.PiecePage })),
 );
+const ReferencePage = lazy(() =>
+  import('../features/reference/ReferencePage').then((page) => ({ default: page.ReferencePage })),
+);
 const HouseholdPage = lazy(() =>
   import('../features/household/HouseholdPage').then((page) => ({ default: page.HouseholdPage })),
 );
@@ -36,6 +39,7 @@ export const router = createBrowserRouter([
       { path: '/pieces', element: <LinenBookPage /> },
       { path: '/pieces/:pieceId', element: <PiecePage /> },
       { path: '/household', element: <HouseholdPage /> },
+      { path: '/reference/:family?/:id?', element: <ReferencePage /> },
       { path: '*', element: <NotFound /> },
     ],
   },

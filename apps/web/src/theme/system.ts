@@ -45,6 +45,7 @@ const config = defineConfig({
     body: { fontVariantNumeric: 'tabular-nums', minHeight: '100dvh' },
     'h1, h2, h3': { fontFamily: 'heading', fontWeight: 650, lineHeight: 1.25 },
     'button, [role=button], summary': { cursor: 'pointer' },
+    '[data-print=hide]': { '@media print': { display: 'none !important' } },
     '*:focus-visible': {
       outline: '3px solid',
       outlineColor: 'water',

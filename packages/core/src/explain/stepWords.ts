@@ -74,7 +74,7 @@ const WORDS: Say = {
   wash: (step, say) => ({
     title: 'Wash',
     lines: [
-      `${upper(PROGRAMME_WORDS[step.programme ?? 'hand'])}${step.programme === 'hand' ? '' : ' programme'}, ${step.tempC ? say.temp(step.tempC.max) : 'cool'} at most, ${step.ingredients.map((one) => say.name(one.agentId)).join(' and ')} by label.`,
+      `${upper(PROGRAMME_WORDS[step.programme ?? 'hand'])}${step.programme === 'hand' ? '' : ' programme'}, ${step.tempC ? say.temp(step.tempC.max) : 'cool'} at most.`,
       ...step.notes,
     ],
   }),

@@ -73,7 +73,7 @@ export const agents: readonly Agent[] = [
     worksBest: 'Body soil at 30–60 °C.',
     typicalDose: 'By load and hardness on its label.',
     shelfLife: 'About a year.',
-    name: 'liquid detergent, without enzymes',
+    name: 'enzyme-free liquid detergent',
     aliases: ['non-bio', 'laundry liquid'],
     form: 'liquid',
     chemistries: ['detergent'],

@@ -60,7 +60,7 @@ export const fibres: readonly Fibre[] = [
     oilAffinity: 'low',
     usualDyes: 'reactive, direct, vat, sulphur; indigo on denim',
     note: 'Stronger wet than dry; bears alkali and heat. Dried-in acid weakens it: rinse.',
-    sourceIds: ['textileHandbook', 'astmD1909', 'iso3758'],
+    sourceIds: ['textileHandbook', 'iso3758'],
   },
   {
     id: 'linen',
@@ -84,7 +84,7 @@ export const fibres: readonly Fibre[] = [
     oilAffinity: 'low',
     usualDyes: 'reactive, direct, vat',
     note: 'Bears heat; creases; more easily hurt by hypochlorite than cotton.',
-    sourceIds: ['textileHandbook', 'astmD1909', 'iso3758'],
+    sourceIds: ['textileHandbook', 'iso3758'],
   },
   {
     id: 'hemp',
@@ -105,7 +105,7 @@ export const fibres: readonly Fibre[] = [
     oilAffinity: 'low',
     usualDyes: 'reactive, direct',
     note: 'Much like linen; dyed hemp often bleeds.',
-    sourceIds: ['textileHandbook', 'astmD1909'],
+    sourceIds: ['textileHandbook'],
   },
   {
     id: 'jute',
@@ -154,7 +154,7 @@ export const fibres: readonly Fibre[] = [
     oilAffinity: 'low',
     usualDyes: 'reactive, direct, vat',
     note: 'About half as strong wet as dry: do not wring. An oxygen-bleach bath (pH about 10.6) lies past its window.',
-    sourceIds: ['textileHandbook', 'astmD1909', 'iso2076'],
+    sourceIds: ['textileHandbook', 'iso2076'],
   },
   {
     id: 'lyocell',
@@ -199,7 +199,7 @@ export const fibres: readonly Fibre[] = [
     oilAffinity: 'medium',
     usualDyes: 'disperse',
     note: 'Acetone dissolves it at once, and so do "acetone-free" removers with ethyl or butyl acetate.',
-    sourceIds: ['iso1833', 'textileHandbook', 'astmD1909'],
+    sourceIds: ['textileHandbook'],
   },
   {
     id: 'triacetate',
@@ -220,7 +220,7 @@ export const fibres: readonly Fibre[] = [
     oilAffinity: 'medium',
     usualDyes: 'disperse',
     note: 'As acetate, a little hardier to heat.',
-    sourceIds: ['iso1833', 'textileHandbook', 'astmD1909'],
+    sourceIds: ['textileHandbook'],
   },
   {
     id: 'wool',
@@ -241,7 +241,7 @@ export const fibres: readonly Fibre[] = [
     oilAffinity: 'medium',
     usualDyes: 'acid, metal-complex, reactive for wool',
     note: 'Felts on rubbing and on a sudden change of temperature. No wringing.',
-    sourceIds: ['iso1833', 'textileHandbook', 'astmD1909'],
+    sourceIds: ['textileHandbook'],
   },
   {
     id: 'cashmere',
@@ -283,7 +283,7 @@ export const fibres: readonly Fibre[] = [
     oilAffinity: 'medium',
     usualDyes: 'acid, metal-complex, reactive',
     note: 'Rubbing wet silk breaks the surface; sun and sweat weaken it.',
-    sourceIds: ['iso1833', 'textileHandbook', 'astmD1909'],
+    sourceIds: ['textileHandbook'],
   },
   {
     id: 'polyester',
@@ -304,7 +304,7 @@ export const fibres: readonly Fibre[] = [
     oilAffinity: 'high',
     usualDyes: 'disperse',
     note: 'Holds oil. Handbooks give pH 3–10 for hot strong alkali; household wash baths of pH 10–11 up to 60 °C are common practice.',
-    sourceIds: ['textileHandbook', 'astmD1909', 'iso2076'],
+    sourceIds: ['textileHandbook', 'iso2076'],
   },
   {
     id: 'polyamide',
@@ -329,7 +329,7 @@ export const fibres: readonly Fibre[] = [
     oilAffinity: 'medium',
     usualDyes: 'acid, metal-complex, disperse',
     note: 'White polyamide takes up loose dye; chlorine and hot alkaline peroxide weaken it.',
-    sourceIds: ['textileHandbook', 'astmD1909', 'iso2076'],
+    sourceIds: ['textileHandbook', 'iso2076'],
   },
   {
     id: 'acrylic',
@@ -350,7 +350,7 @@ export const fibres: readonly Fibre[] = [
     oilAffinity: 'high',
     usualDyes: 'basic (cationic)',
     note: 'Softens in hot water: no hot wringing, no steam.',
-    sourceIds: ['textileHandbook', 'astmD1909', 'iso2076'],
+    sourceIds: ['textileHandbook', 'iso2076'],
   },
   {
     id: 'elastane',
@@ -497,7 +497,7 @@ export const fibres: readonly Fibre[] = [
     oilAffinity: 'low',
     usualDyes: 'reactive, direct',
     note: 'Stronger wet than viscose; still no wringing.',
-    sourceIds: ['textileHandbook', 'astmD1909', 'iso2076'],
+    sourceIds: ['textileHandbook', 'iso2076'],
   },
   {
     id: 'cupro',
@@ -544,7 +544,7 @@ export const fibres: readonly Fibre[] = [
     oilAffinity: 'medium',
     usualDyes: 'acid, metal-complex',
     note: 'Fine animal hair, slippery and long: no rubbing, no shaking wet.',
-    sourceIds: ['textileHandbook', 'astmD1909'],
+    sourceIds: ['textileHandbook'],
   },
   {
     id: 'alpaca',
@@ -612,7 +612,7 @@ export const fibres: readonly Fibre[] = [
     oilAffinity: 'medium',
     usualDyes: 'basic (cationic)',
     note: 'Acetone dissolves it; softens at low heat. Used for imitation fur and flame-resistant cloth.',
-    sourceIds: ['iso1833', 'textileHandbook', 'iso2076'],
+    sourceIds: ['textileHandbook', 'iso2076'],
   },
   {
     id: 'polyethylene',

@@ -1330,8 +1330,8 @@ export const methods: readonly Method[] = [
   {
     ...bath,
     id: 'coldRunRinse',
-    name: 'Cold and short, with a dye-catching sheet',
-    reason: 'Moves loose dye into water and sheet before it settles; no heat.',
+    name: 'Cold rinse, kept moving',
+    reason: 'Moves loose dye into the water before it settles; no heat.',
     kinds: ['dyeRun'],
     componentIds: ['looseDye', 'ownDyeRun'],
     agents: [{ agentId: 'delicateDetergent', dose: { per: 'litre', unit: 'mL', amount: { low: 1, high: 2 } } }],

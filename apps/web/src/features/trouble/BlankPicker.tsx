@@ -7,6 +7,7 @@ import {
   type TroubleFacts,
   UPHOLSTERY_CODES,
 } from '@feverfew/contracts';
+import { draftOf, readWords } from '../find/readWords';
 import { type Draft, withItem, withPiece } from './factsDraft';
 import { BlendPicker } from './pickers/BlendPicker';
 import { ColourPicker } from './pickers/ColourPicker';
@@ -72,6 +73,7 @@ export function BlankPicker({ id, draft, catalogue, pieces, error, onChange, onD
           markIds={facts.markIds}
           groups={markGroups(catalogue)}
           nameOf={(markId) => catalogue.marks.find((mark) => mark.id === markId)?.name ?? markId}
+          readTold={(words) => toldBy(words, catalogue, pieces, onChange, onDone)}
           onChange={(markIds) => {
             const newest = markIds.at(-1);
             if (newest) rememberMark(newest);
@@ -179,6 +181,28 @@ export function BlankPicker({ id, draft, catalogue, pieces, error, onChange, onD
         />
       );
   }
+}
+
+/** "red wine sofa" in the first blank fills the second too. */
+function toldBy(
+  words: string,
+  catalogue: Catalogue,
+  pieces: readonly PieceSummary[],
+  onChange: (draft: Draft) => void,
+  onDone: () => void,
+) {
+  const read = readWords(words, catalogue, pieces);
+  if (read.markIds.length === 0 || (read.pieceId === null && read.itemId === null)) return null;
+  const told = draftOf(read, catalogue, pieces);
+  const nameOf = (id: string) => catalogue.marks.find((mark) => mark.id === id)?.name ?? id;
+  return {
+    name: `${read.markIds.map(nameOf).join(' and ')} on the ${told.facts.piece.name}`,
+    take: () => {
+      for (const markId of read.markIds) rememberMark(markId);
+      onChange(told);
+      onDone();
+    },
+  };
 }
 
 /** What the troubles told are made of, each once. */

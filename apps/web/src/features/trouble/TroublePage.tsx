@@ -2,7 +2,7 @@ import { Box, Flex, Grid } from '@chakra-ui/react';
 import type { PieceSummary, Plan, TroubleFacts } from '@feverfew/contracts';
 import { replaceEqualDeep } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo, useState } from 'react';
-import { useNavigate, useParams } from 'react-router';
+import { useLocation, useNavigate, useParams } from 'react-router';
 import { ApiProblem } from '../../app/api';
 import {
   useCatalogue,
@@ -24,20 +24,22 @@ import { LadderPanel } from './LadderPanel';
 /** Describe on the left, watch envelope and ladder form on the right. One page, for a new trouble and for a kept one. */
 export function TroublePage() {
   const { troubleId } = useParams();
+  const { key: visit } = useLocation();
   const kept = useTrouble(troubleId);
   if (troubleId && kept.isPending) return <Loading what="the trouble" />;
   if (troubleId && kept.isError) return <Failed error={kept.error} onRetry={() => void kept.refetch()} />;
   const start: Draft = kept.data ? { pieceId: kept.data.pieceId, facts: kept.data.facts } : readDraft();
-  return <TroubleDesk key={troubleId ?? 'new'} troubleId={troubleId} start={start} />;
+  return <TroubleDesk key={troubleId ?? visit} troubleId={troubleId} start={start} />;
 }
 
 function TroubleDesk({ troubleId, start }: { troubleId: string | undefined; start: Draft }) {
   const [draft, setDraft] = useState(start);
-  const [chosen, setChosen] = useState(0);
+  const [picked, setChosen] = useState<number | null>(null);
   const catalogue = useCatalogue();
   const pieces = usePieces();
   const preview = usePreview(draft.facts);
   const plan = useLastGood(preview.data);
+  const chosen = chosenRung(plan, picked);
   const action = useStartAtTub(troubleId, draft);
   useEffect(() => {
     if (!troubleId) keepDraft(draft);
@@ -87,7 +89,7 @@ function TroubleDesk({ troubleId, start }: { troubleId: string | undefined; star
               onClick={() => {
                 dropDraft();
                 change(EMPTY_DRAFT);
-                setChosen(0);
+                setChosen(null);
               }}
             >
               Clear
@@ -123,7 +125,7 @@ function TroubleDesk({ troubleId, start }: { troubleId: string | undefined; star
           {plan ? (
             <LadderPanel
               plan={plan}
-              chosen={Math.min(chosen, Math.max(0, plan.ladder.length - 1))}
+              chosen={chosen}
               catalogue={catalogue.data}
               onChoose={setChosen}
               onFacts={changeFacts}
@@ -156,7 +158,6 @@ interface ActionBarProps {
 
 function ActionBar({ plan, chosen, blocked, pending, error, onStart }: ActionBarProps) {
   const rungs = plan?.ladder.length ?? 0;
-  const index = Math.min(chosen, Math.max(0, rungs - 1));
   if (!error && rungs === 0) return null;
   return (
     <Flex
@@ -184,13 +185,20 @@ function ActionBar({ plan, chosen, blocked, pending, error, onStart }: ActionBar
           size="large"
           width={{ base: '100%', md: 'auto' }}
           disabled={blocked || pending}
-          onClick={() => onStart(index)}
+          onClick={() => onStart(chosen)}
         >
-          {pending ? 'Starting …' : `Start with rung ${index + 1}`}
+          {pending ? 'Starting …' : `Start with rung ${chosen + 1}`}
         </Button>
       )}
     </Flex>
   );
+}
+
+/** The rung picked, else the first one that needs nothing bought. */
+function chosenRung(plan: Plan | undefined, picked: number | null): number {
+  const ladder = plan?.ladder ?? [];
+  const ready = ladder.findIndex((rung) => rung.missingAgentIds.length === 0);
+  return Math.min(picked ?? Math.max(0, ready), Math.max(0, ladder.length - 1));
 }
 
 const NO_PIECES: readonly PieceSummary[] = [];

@@ -9,14 +9,22 @@ interface MarksPickerProps {
   readonly markIds: readonly string[];
   readonly groups: readonly OptionGroup[];
   readonly nameOf: (id: string) => string;
+  /** Words that name trouble and piece at once; null when they do not. */
+  readonly readTold: (words: string) => { readonly name: string; readonly take: () => void } | null;
   readonly onChange: (markIds: string[]) => void;
   readonly onDone: () => void;
 }
 
+const TOLD = 'told ';
+
 /** One trouble by one choice; more of them on the same piece by "and another". */
-export function MarksPicker({ markIds, groups, nameOf, onChange, onDone }: MarksPickerProps) {
+export function MarksPicker({ markIds, groups, nameOf, readTold, onChange, onDone }: MarksPickerProps) {
   const [adding, setAdding] = useState(false);
   const choose = (id: string) => {
+    if (id.startsWith(TOLD)) {
+      readTold(id.slice(TOLD.length))?.take();
+      return;
+    }
     const others = adding ? markIds.filter((other) => other !== id) : [];
     onChange([...others, id]);
     onDone();
@@ -55,6 +63,10 @@ export function MarksPicker({ markIds, groups, nameOf, onChange, onDone }: Marks
         label={adding ? `With ${markIds.map(nameOf).join(', ')}, also …` : 'What is the trouble?'}
         groups={free}
         chosenId={adding ? null : (markIds[0] ?? null)}
+        leadFor={(query) => {
+          const told = adding ? null : readTold(query);
+          return told && { id: TOLD + query, name: told.name, aliases: [] };
+        }}
         onChoose={choose}
       />
     </Stack>

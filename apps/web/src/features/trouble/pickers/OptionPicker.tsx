@@ -14,22 +14,25 @@ export function OptionPicker({
   groups,
   chosenId,
   searchable = true,
+  leadFor,
   onChoose,
 }: {
   label: string;
   groups: readonly OptionGroup[];
   chosenId: string | null;
   searchable?: boolean;
+  /** An option of its own for what was typed, put before all others. */
+  leadFor?: (query: string) => Option | null;
   onChoose: (id: string) => void;
 }) {
   const [query, setQuery] = useState('');
-  const shown = useMemo(
-    () =>
-      groups
-        .map((group) => ({ ...group, options: searchOptions(group.options, query) }))
-        .filter((group) => group.options.length > 0),
-    [groups, query],
-  );
+  const all = useMemo(() => onceEach(groups.flatMap((group) => group.options)), [groups]);
+  const shown = useMemo(() => {
+    if (query.trim() === '') return groups.filter((group) => group.options.length > 0);
+    const lead = leadFor?.(query) ?? null;
+    const found = [...(lead ? [lead] : []), ...searchOptions(all, query)];
+    return found.length > 0 ? [{ title: '', options: found }] : [];
+  }, [groups, all, query, leadFor]);
   const collection = useMemo(
     () =>
       createListCollection({
@@ -62,7 +65,7 @@ export function OptionPicker({
       <Listbox.Content aria-label={label}>
         {shown.map((group) => (
           <Listbox.ItemGroup key={group.title}>
-            <Listbox.ItemGroupLabel>{group.title}</Listbox.ItemGroupLabel>
+            {group.title && <Listbox.ItemGroupLabel>{group.title}</Listbox.ItemGroupLabel>}
             {group.options.map((option) => (
               <Listbox.Item item={option} key={option.id}>
                 <Listbox.ItemText>
@@ -81,3 +84,7 @@ export function OptionPicker({
     </Listbox.Root>
   );
 }
+
+const onceEach = (options: readonly Option[]): Option[] => [
+  ...new Map(options.map((option) => [option.id, option])).values(),
+];

@@ -1,0 +1,108 @@
+import { Box, createListCollection, Dialog, Listbox, Portal } from '@chakra-ui/react';
+import { useMemo, useState } from 'react';
+import { useHotkeys } from 'react-hotkeys-hook';
+import { useNavigate } from 'react-router';
+import { useCatalogue, usePieces } from '../../app/queries';
+import { useLexicon } from '../../app/useLexicon';
+import { Button, Input } from '../../components/controls';
+import { keepDraft } from '../trouble/factsDraft';
+import { type Finding, findEverything } from './findView';
+
+/** One field for every word: "/" opens it, arrows and Enter choose. */
+export function FindAnything() {
+  const [open, setOpen] = useState(false);
+  useHotkeys(
+    'slash, /',
+    (event) => {
+      event.preventDefault();
+      setOpen(true);
+    },
+    { useKey: true },
+  );
+  return (
+    <Dialog.Root open={open} onOpenChange={(details) => setOpen(details.open)} lazyMount unmountOnExit>
+      <Dialog.Trigger asChild>
+        <Button
+          size="small"
+          color="soft"
+          borderColor="line"
+          minWidth={{ md: '200px' }}
+          justifyContent="flex-start"
+        >
+          Find anything
+          <Box as="kbd" marginInlineStart="auto" display={{ base: 'none', md: 'inline' }}>
+            /
+          </Box>
+        </Button>
+      </Dialog.Trigger>
+      <Portal>
+        <Dialog.Backdrop />
+        <Dialog.Positioner alignItems="flex-start" paddingTop="9vh">
+          <Dialog.Content width="min(100%, 620px)" aria-label="Find anything">
+            <Finder onClose={() => setOpen(false)} />
+          </Dialog.Content>
+        </Dialog.Positioner>
+      </Portal>
+    </Dialog.Root>
+  );
+}
+
+const NONE: readonly never[] = [];
+
+function Finder({ onClose }: { onClose: () => void }) {
+  const [query, setQuery] = useState('');
+  const catalogue = useCatalogue().data;
+  const pieces = usePieces().data ?? NONE;
+  const say = useLexicon();
+  const navigate = useNavigate();
+  const found = useMemo(
+    () => (catalogue ? findEverything(query, catalogue, pieces, say) : []),
+    [query, catalogue, pieces, say],
+  );
+  const collection = useMemo(
+    () =>
+      createListCollection({
+        items: found,
+        itemToValue: (one: Finding) => one.id,
+        itemToString: (one: Finding) => one.name,
+      }),
+    [found],
+  );
+  const choose = (id: string | undefined) => {
+    const one = found.find((candidate) => candidate.id === id);
+    if (!one) return;
+    if (one.draft) keepDraft(one.draft);
+    onClose();
+    void navigate(one.to);
+  };
+  return (
+    <Listbox.Root collection={collection} onValueChange={({ value }) => choose(value[0])}>
+      <Listbox.Label>A trouble, a piece, a fibre, an agent, a method</Listbox.Label>
+      <Listbox.Input asChild autoHighlight>
+        <Input
+          value={query}
+          autoFocus
+          placeholder="red wine sofa"
+          aria-label="Find anything"
+          onChange={(event) => setQuery(event.currentTarget.value)}
+        />
+      </Listbox.Input>
+      <Listbox.Content aria-label="Found" maxHeight="56vh">
+        {found.map((one) => (
+          <Listbox.Item item={one} key={one.id}>
+            <Listbox.ItemText>
+              {one.draft ? <strong>{one.name}</strong> : one.name}
+              <Box as="span" color="soft" fontSize="14px">
+                {' '}
+                · {one.kind}
+              </Box>
+            </Listbox.ItemText>
+          </Listbox.Item>
+        ))}
+        {query.trim() !== '' && found.length === 0 && (
+          <Listbox.Empty>Nothing by that word. Try another, or what it looks like.</Listbox.Empty>
+        )}
+      </Listbox.Content>
+    </Listbox.Root>
+  );
+}

@@ -1,0 +1,82 @@
+import { Box, chakra, Flex } from '@chakra-ui/react';
+import type { Catalogue } from '@feverfew/contracts';
+import type { ReactNode } from 'react';
+import { Link } from 'react-router';
+import { useCatalogue } from '../../app/queries';
+import { groundText } from './groundText';
+
+/** Where a fact comes from, in as few words as it takes; the whole title on hover and in print. */
+export function Ground({ ids }: { ids: readonly string[] }) {
+  const { data } = useCatalogue();
+  const sources = sourcesOf(ids, data);
+  return (
+    <Box
+      as="span"
+      fontSize="13px"
+      color="soft"
+      fontStyle="italic"
+      title={sources.map((source) => source.title).join('; ')}
+    >
+      {sources.map(groundText).join('; ')}
+    </Box>
+  );
+}
+
+export const sourcesOf = (ids: readonly string[], catalogue: Catalogue | undefined) =>
+  [...new Set(ids)].flatMap((id) => catalogue?.sources.filter((source) => source.id === id) ?? []);
+
+/** One fact with its ground beside it. */
+export function Fact({
+  term,
+  sourceIds,
+  children,
+}: {
+  term: string;
+  sourceIds: readonly string[];
+  children: ReactNode;
+}) {
+  return (
+    <Flex gap="2px 14px" paddingBlock="6px" borderBottom="1px solid" borderColor="line" wrap="wrap">
+      <Box flex="0 0 150px" color="soft">
+        {term}
+      </Box>
+      <Box flex="1 1 240px">
+        {children} <Ground ids={sourceIds} />
+      </Box>
+    </Flex>
+  );
+}
+
+const Plain = chakra(Link, { base: { textDecoration: 'underline', textUnderlineOffset: '3px' } });
+
+/** A name that leads to its own sheet. */
+export function See({ family, id, children }: { family: string; id: string; children: ReactNode }) {
+  return <Plain to={`/reference/${family}/${id}`}>{children}</Plain>;
+}
+
+/** Names one after the other, each leading to its sheet. */
+export function SeeAll({
+  family,
+  ids,
+  nameOf,
+  none = 'none',
+}: {
+  family: string;
+  ids: readonly string[];
+  nameOf: (id: string) => string;
+  none?: string;
+}) {
+  if (ids.length === 0) return <>{none}</>;
+  return (
+    <>
+      {ids.map((id, index) => (
+        <span key={id}>
+          {index > 0 && ', '}
+          <See family={family} id={id}>
+            {nameOf(id)}
+          </See>
+        </span>
+      ))}
+    </>
+  );
+}

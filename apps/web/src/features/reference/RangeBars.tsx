@@ -1,0 +1,37 @@
+import { Box, Grid, Stack } from '@chakra-ui/react';
+import type { ReactNode } from 'react';
+
+export interface RangeBar {
+  readonly key: string;
+  readonly name: ReactNode;
+  readonly low: number;
+  readonly high: number;
+}
+
+/** Shares from 0 to 1 as ranges, longest reach first: seen at a glance which does most. */
+export function RangeBars({ bars, colour = 'leaf' }: { bars: readonly RangeBar[]; colour?: string }) {
+  return (
+    <Stack gap="5px" paddingBlock="6px">
+      {bars.map(({ key, name, low, high }) => (
+        <Grid key={key} templateColumns="minmax(120px, 210px) 1fr 76px" gap="12px" alignItems="center">
+          <Box>{name}</Box>
+          <Box position="relative" height="10px" borderRadius="full" bg="track" aria-hidden="true">
+            <Box
+              position="absolute"
+              height="10px"
+              borderRadius="full"
+              bg={colour}
+              left={`${low * 100}%`}
+              width={`${Math.max(1.5, (high - low) * 100)}%`}
+            />
+          </Box>
+          <Box textAlign="end" fontSize="14px">
+            {low === high
+              ? `${Math.round(high * 100)} %`
+              : `${Math.round(low * 100)}–${Math.round(high * 100)} %`}
+          </Box>
+        </Grid>
+      ))}
+    </Stack>
+  );
+}

@@ -1,0 +1,209 @@
+import { Box, Flex, Grid, Stack } from '@chakra-ui/react';
+import type { Reference } from '@feverfew/contracts';
+import { type ReactNode, useMemo, useState } from 'react';
+import { Link, NavLink, useNavigate, useParams } from 'react-router';
+import { useReference } from '../../app/queries';
+import { Button, Input } from '../../components/controls';
+import { LinkButton } from '../../components/LinkButton';
+import { Empty, Failed, Loading } from '../../components/States';
+import { searchOptions } from '../trouble/searchOptions';
+import { entriesOf, FAMILIES, type FamilyId, isFamily, ONE_PAGE } from './referenceView';
+import { AgentSheet } from './sheets/AgentSheet';
+import { CodesSheet } from './sheets/CodesSheet';
+import { ComponentSheet } from './sheets/ComponentSheet';
+import { FibreSheet } from './sheets/FibreSheet';
+import { HazardsSheet } from './sheets/HazardsSheet';
+import { ItemSheet } from './sheets/ItemSheet';
+import { MarkSheet } from './sheets/MarkSheet';
+import { MethodSheet } from './sheets/MethodSheet';
+import { SchoolsSheet } from './sheets/SchoolsSheet';
+
+/** What is known, one sheet each, linked across; each fact says where it comes from. */
+export function ReferencePage() {
+  const { family = 'marks', id } = useParams();
+  const reference = useReference();
+  if (reference.isPending) return <Loading what="the reference" />;
+  if (reference.isError) return <Failed error={reference.error} onRetry={() => void reference.refetch()} />;
+  if (!isFamily(family)) return <Empty>There is no such shelf. Choose one above.</Empty>;
+  return <Room key={family} family={family} id={id} reference={reference.data} />;
+}
+
+function Room({ family, id, reference }: { family: FamilyId; id: string | undefined; reference: Reference }) {
+  const onePage = ONE_PAGE.includes(family);
+  return (
+    <Box maxWidth="1240px" marginInline="auto" padding={{ base: '12px', md: '18px 28px' }}>
+      <Flex as="nav" aria-label="Shelves" gap="6px" wrap="wrap" marginBottom="12px" data-print="hide">
+        {FAMILIES.map(({ id: shelf, title }) => (
+          <LinkButton
+            key={shelf}
+            to={`/reference/${shelf}`}
+            size="small"
+            variant={shelf === family ? 'action' : 'outline'}
+            aria-current={shelf === family ? 'page' : undefined}
+          >
+            {title}
+          </LinkButton>
+        ))}
+        <Box flex="1" />
+        <Button size="small" onClick={() => window.print()}>
+          Print
+        </Button>
+      </Flex>
+      {onePage ? (
+        <>
+          <Box as="h1" fontSize="26px" marginBottom="10px">
+            {FAMILIES.find((shelf) => shelf.id === family)?.title}
+          </Box>
+          <OnePage family={family} reference={reference} />
+        </>
+      ) : (
+        <Grid
+          templateColumns={{ base: 'minmax(0, 1fr)', md: '270px minmax(0, 1fr)' }}
+          gap="24px"
+          alignItems="start"
+        >
+          <Shelf family={family} id={id} reference={reference} />
+          <SheetOf family={family} id={id} reference={reference} />
+        </Grid>
+      )}
+    </Box>
+  );
+}
+
+function OnePage({ family, reference }: { family: FamilyId; reference: Reference }) {
+  if (family === 'codes') return <CodesSheet reference={reference} />;
+  if (family === 'hazards') return <HazardsSheet reference={reference} />;
+  return <SchoolsSheet reference={reference} />;
+}
+
+/** The names of a shelf; typing narrows them, Enter opens the first. On a phone only until one is chosen. */
+function Shelf({
+  family,
+  id,
+  reference,
+}: {
+  family: FamilyId;
+  id: string | undefined;
+  reference: Reference;
+}) {
+  const [query, setQuery] = useState('');
+  const navigate = useNavigate();
+  const entries = useMemo(() => entriesOf(family, reference), [family, reference]);
+  const found = useMemo(() => searchOptions(entries, query), [entries, query]);
+  return (
+    <Stack
+      gap="6px"
+      data-print="hide"
+      display={{ base: id ? 'none' : 'flex', md: 'flex' }}
+      position={{ md: 'sticky' }}
+      top="12px"
+      maxHeight={{ md: 'calc(100dvh - 150px)' }}
+    >
+      <form
+        onSubmit={(event) => {
+          event.preventDefault();
+          const first = found[0];
+          if (first) void navigate(`/reference/${family}/${first.id}`);
+        }}
+      >
+        <Input
+          value={query}
+          placeholder={`Any word, ${entries.length} here`}
+          aria-label="Search this shelf"
+          onChange={(event) => setQuery(event.currentTarget.value)}
+        />
+      </form>
+      <Stack as="ul" gap="0" listStyleType="none" overflowY="auto">
+        {found.map((entry) => (
+          <li key={entry.id}>
+            <NavLink
+              to={`/reference/${family}/${entry.id}`}
+              style={({ isActive }) => ({
+                display: 'block',
+                padding: '7px 8px',
+                fontWeight: isActive ? 700 : 400,
+                borderInlineStart: `3px solid ${isActive ? 'var(--ff-colors-disc)' : 'transparent'}`,
+              })}
+            >
+              {entry.name}
+            </NavLink>
+          </li>
+        ))}
+        {found.length === 0 && <Empty>Nothing by that word here.</Empty>}
+      </Stack>
+    </Stack>
+  );
+}
+
+function SheetOf({
+  family,
+  id,
+  reference,
+}: {
+  family: FamilyId;
+  id: string | undefined;
+  reference: Reference;
+}) {
+  const shelf = FAMILIES.find((candidate) => candidate.id === family);
+  if (id === undefined)
+    return (
+      <Box color="soft" paddingTop="8px" display={{ base: 'none', md: 'block' }}>
+        Choose a {shelf?.one} on the left. Every fact on its sheet says where it comes from; what was only
+        recalled says so.
+      </Box>
+    );
+  const sheet = sheetFor(family, id, reference);
+  if (!sheet) return <Empty>There is no such sheet. It may have been renamed: search on the left.</Empty>;
+  return (
+    <Box as="article" aria-label={sheet.name}>
+      <Box display={{ md: 'none' }} data-print="hide">
+        <Link to={`/reference/${family}`}>‹ {shelf?.title}</Link>
+      </Box>
+      <Box as="h1" fontSize="28px" lineHeight="1.2" marginBottom="8px">
+        {sheet.name}
+      </Box>
+      {sheet.body}
+    </Box>
+  );
+}
+
+function sheetFor(
+  family: FamilyId,
+  id: string,
+  reference: Reference,
+): { name: string; body: ReactNode } | null {
+  const find = <T extends { id: string }>(records: readonly T[]) =>
+    records.find((record) => record.id === id);
+  switch (family) {
+    case 'fibres': {
+      const fibre = find(reference.fibres);
+      return fibre ? { name: fibre.name, body: <FibreSheet fibre={fibre} reference={reference} /> } : null;
+    }
+    case 'marks': {
+      const mark = find(reference.marks);
+      return mark ? { name: mark.name, body: <MarkSheet mark={mark} reference={reference} /> } : null;
+    }
+    case 'items': {
+      const item = find(reference.items);
+      return item ? { name: item.name, body: <ItemSheet item={item} reference={reference} /> } : null;
+    }
+    case 'agents': {
+      const agent = find(reference.agents);
+      return agent ? { name: agent.name, body: <AgentSheet agent={agent} reference={reference} /> } : null;
+    }
+    case 'methods': {
+      const method = find(reference.methods);
+      return method
+        ? { name: method.name, body: <MethodSheet method={method} reference={reference} /> }
+        : null;
+    }
+    case 'components': {
+      const component = find(reference.components);
+      return component
+        ? { name: component.name, body: <ComponentSheet component={component} reference={reference} /> }
+        : null;
+    }
+    default:
+      return null;
+  }
+}

@@ -1,0 +1,56 @@
+import { Box, Flex } from '@chakra-ui/react';
+
+export interface ScaleMark {
+  readonly value: number;
+  readonly text: string;
+}
+
+interface ScaleProps {
+  readonly name: string;
+  readonly scale: { readonly from: number; readonly to: number };
+  readonly fill: { readonly from: number; readonly to: number };
+  readonly colour: string;
+  readonly marks: readonly ScaleMark[];
+}
+
+/** A range on a line with its ends written at their places: the same picture as the envelope's strips. */
+export function Scale({ name, scale, fill, colour, marks }: ScaleProps) {
+  const at = (value: number) => (100 * (value - scale.from)) / (scale.to - scale.from);
+  return (
+    <Flex gap="10px" alignItems="center" paddingBlock="4px">
+      <Box flex="0 0 150px" color="soft">
+        {name}
+      </Box>
+      <Box
+        position="relative"
+        flex="1"
+        height="44px"
+        role="img"
+        aria-label={`${name}: ${marks.map((mark) => mark.text).join(', ')}`}
+      >
+        <Box position="absolute" top="8px" left="0" right="0" height="12px" borderRadius="full" bg="track" />
+        <Box
+          position="absolute"
+          top="8px"
+          height="12px"
+          borderRadius="full"
+          bg={colour}
+          left={`${at(fill.from)}%`}
+          width={`${Math.max(1, at(fill.to) - at(fill.from))}%`}
+        />
+        {marks.map((mark) => {
+          const place = at(mark.value);
+          const side = place > 70 ? { right: `${100 - place}%` } : { left: `${place}%` };
+          return (
+            <Box key={mark.text} aria-hidden="true">
+              <Box position="absolute" top="4px" height="20px" width="2px" bg="ink" left={`${place}%`} />
+              <Box position="absolute" top="24px" fontSize="13px" whiteSpace="nowrap" {...side}>
+                {mark.text}
+              </Box>
+            </Box>
+          );
+        })}
+      </Box>
+    </Flex>
+  );
+}

@@ -1,0 +1,114 @@
+import type { Reference } from '@feverfew/contracts';
+import type { Option } from '../trouble/searchOptions';
+
+/** Families of the reference, in the order a person reaches for them. */
+export const FAMILIES = [
+  { id: 'marks', title: 'Troubles', one: 'trouble' },
+  { id: 'fibres', title: 'Fibres', one: 'fibre' },
+  { id: 'items', title: 'Pieces', one: 'kind of piece' },
+  { id: 'agents', title: 'Agents', one: 'agent' },
+  { id: 'methods', title: 'Methods', one: 'method' },
+  { id: 'components', title: 'Soils', one: 'soil' },
+  { id: 'codes', title: 'Tags and codes', one: 'sign' },
+  { id: 'hazards', title: 'What may not meet', one: 'hazard' },
+  { id: 'schools', title: 'Schools', one: 'dispute' },
+] as const;
+export type FamilyId = (typeof FAMILIES)[number]['id'];
+
+/** Families that are read as one page. */
+export const ONE_PAGE: readonly FamilyId[] = ['codes', 'hazards', 'schools'];
+
+export const isFamily = (id: string | undefined): id is FamilyId =>
+  FAMILIES.some((family) => family.id === id);
+
+/** Names of a family for its list and search. */
+export function entriesOf(family: FamilyId, reference: Reference): Option[] {
+  const plain = ({ id, name }: { id: string; name: string }): Option => ({ id, name, aliases: [] });
+  const named = ({
+    id,
+    name,
+    aliases,
+  }: {
+    id: string;
+    name: string;
+    aliases: readonly string[];
+  }): Option => ({
+    id,
+    name,
+    aliases,
+  });
+  const byName = (a: Option, b: Option) => a.name.localeCompare(b.name, 'en');
+  switch (family) {
+    case 'marks':
+      return reference.marks.map(named).sort(byName);
+    case 'fibres':
+      return reference.fibres.map(named);
+    case 'items':
+      return reference.items.map(named).sort(byName);
+    case 'agents':
+      return reference.agents.map(named);
+    case 'methods':
+      return reference.methods.map(plain).sort(byName);
+    case 'components':
+      return reference.components.map(plain).sort(byName);
+    default:
+      return [];
+  }
+}
+
+/** Methods that hold an agent, wash included. */
+export const methodsWithAgent = (agentId: string, { methods }: Reference): string[] =>
+  methods
+    .filter(
+      (method) =>
+        method.agents.some((use) => use.agentId === agentId) || method.washAgentIds.includes(agentId),
+    )
+    .map((method) => method.id);
+
+export const marksWith = (componentId: string, { marks }: Reference): string[] =>
+  marks
+    .filter((mark) => mark.components.some((part) => part.componentId === componentId))
+    .map((mark) => mark.id);
+
+export const itemsOf = (fibreId: string, { items }: Reference): string[] =>
+  items
+    .filter((item) => item.defaultFibres.some((share) => share.fibreId === fibreId))
+    .map((item) => item.id);
+
+/** What a method's agents and ways do. */
+export function mechanismsOf(method: Reference['methods'][number], { agents }: Reference): Set<string> {
+  return new Set([
+    ...method.extraMechanisms,
+    ...method.agents.flatMap((use) => agents.find((agent) => agent.id === use.agentId)?.mechanisms ?? []),
+  ]);
+}
+
+/** Methods made for a kind of trouble that move one of its components. */
+export function methodsForMark(mark: Reference['marks'][number], reference: Reference): string[] {
+  return reference.methods
+    .filter((method) => {
+      if (!method.kinds.includes(mark.kind)) return false;
+      const mechanisms = mechanismsOf(method, reference);
+      return mark.components.some(({ componentId, weight }) => {
+        const component = reference.components.find((candidate) => candidate.id === componentId);
+        const aimed = method.componentIds.length === 0 || method.componentIds.includes(componentId);
+        return (
+          aimed && weight >= 0.2 && component?.removal.some((removal) => mechanisms.has(removal.mechanism))
+        );
+      });
+    })
+    .map((method) => method.id);
+}
+
+/** Agents a chemistry's forbidden partners are found in. */
+export function forbiddenWith(agentId: string, reference: Reference) {
+  const own = reference.agents.find((agent) => agent.id === agentId)?.chemistries ?? [];
+  return reference.forbiddenPairs.flatMap((pair) => {
+    const other = own.includes(pair.a) ? pair.b : own.includes(pair.b) ? pair.a : null;
+    if (other === null) return [];
+    const ids = reference.agents
+      .filter((agent) => agent.chemistries.includes(other) && agent.id !== agentId)
+      .map((agent) => agent.id);
+    return ids.length > 0 ? [{ pair, ids }] : [];
+  });
+}

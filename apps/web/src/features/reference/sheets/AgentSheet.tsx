@@ -1,0 +1,92 @@
+import { Box } from '@chakra-ui/react';
+import { CHEMISTRY_WORDS, MECHANISM_WORDS, type Reference } from '@feverfew/contracts';
+import { useLexicon } from '../../../app/useLexicon';
+import { CautionDigest } from '../../../components/CautionDigest';
+import { Fact, SeeAll } from '../Fact';
+import { forbiddenWith, methodsWithAgent } from '../referenceView';
+import { Scale } from '../Scale';
+
+type Agent = Reference['agents'][number];
+
+/** What an agent is, how sour or alkaline, what it does, what it may never meet, how it is kept. */
+export function AgentSheet({ agent, reference }: { agent: Agent; reference: Reference }) {
+  const say = useLexicon();
+  const meets = forbiddenWith(agent.id, reference);
+  const standIns = reference.substitutions.filter((one) => one.wantedAgentId === agent.id);
+  return (
+    <>
+      <Scale
+        name="pH as used"
+        scale={{ from: 0, to: 14 }}
+        fill={{ from: agent.pH.low, to: agent.pH.high }}
+        colour={agent.pH.high < 6 ? 'brick' : agent.pH.low > 8.5 ? 'water' : 'leaf'}
+        marks={[
+          { value: agent.pH.low, text: String(agent.pH.low) },
+          ...(agent.pH.high === agent.pH.low ? [] : [{ value: agent.pH.high, text: String(agent.pH.high) }]),
+        ]}
+      />
+      <Fact term="Does" sourceIds={agent.sourceIds}>
+        {agent.mechanisms.map((mechanism) => MECHANISM_WORDS[mechanism]).join(', ') || '—'}
+      </Fact>
+      <Fact term="Counts as" sourceIds={agent.sourceIds}>
+        {agent.chemistries.map((chemistry) => CHEMISTRY_WORDS[chemistry]).join(', ') || 'touches nothing'}
+      </Fact>
+      {agent.strength && (
+        <Fact term="Strength" sourceIds={agent.sourceIds}>
+          recipes are written for {agent.strength.recipe} {agent.strength.unit}; above {agent.strength.max} it
+          is not for the household
+          {agent.strength.mustBeKnown ? '; refused until it is known' : ''}
+        </Fact>
+      )}
+      <Fact term="Works best" sourceIds={agent.sourceIds}>
+        {agent.worksBest}
+      </Fact>
+      <Fact term="Usual dose" sourceIds={agent.sourceIds}>
+        {agent.typicalDose}
+      </Fact>
+      <Fact
+        term="Never with"
+        sourceIds={meets.length > 0 ? meets.flatMap(({ pair }) => pair.sourceIds) : ['commonPractice']}
+      >
+        {meets.length === 0 && 'no partner is forbidden'}
+        {meets.map(({ pair, ids }) => (
+          <Box key={pair.id}>
+            <SeeAll family="agents" ids={ids} nameOf={say.name} />: {pair.happens}
+          </Box>
+        ))}
+      </Fact>
+      <Fact term="Hazards by GHS" sourceIds={['clp']}>
+        {agent.ghs}
+      </Fact>
+      <Fact term="Keep it" sourceIds={agent.sourceIds}>
+        {agent.storage} {agent.shelfLife}
+      </Fact>
+      {agent.notInVessels.length > 0 && (
+        <Fact term="Not in" sourceIds={agent.sourceIds}>
+          {agent.notInVessels.join(', ')} vessels
+        </Fact>
+      )}
+      {standIns.length > 0 && (
+        <Fact term="Stand-ins" sourceIds={standIns.flatMap((one) => one.sourceIds)}>
+          {standIns.map((one) => (
+            <Box key={one.id}>
+              {one.factor} {one.useUnit} <SeeAll family="agents" ids={[one.useAgentId]} nameOf={say.name} />{' '}
+              for 1 {one.wantedUnit}. {one.note}
+            </Box>
+          ))}
+        </Fact>
+      )}
+      <Fact term="Used in" sourceIds={['commonPractice']}>
+        <SeeAll
+          family="methods"
+          ids={methodsWithAgent(agent.id, reference)}
+          nameOf={say.name}
+          none="no method"
+        />
+      </Fact>
+      <Box paddingTop="12px">
+        <CautionDigest ids={agent.cautionIds} lead={agent.name} />
+      </Box>
+    </>
+  );
+}

@@ -1,0 +1,94 @@
+import { Box, Flex } from '@chakra-ui/react';
+import { CHEMISTRY_WORDS, type Reference } from '@feverfew/contracts';
+import { useNavigate } from 'react-router';
+import { useLexicon } from '../../../app/useLexicon';
+import { Button } from '../../../components/controls';
+import { EMPTY_DRAFT, keepDraft } from '../../trouble/factsDraft';
+import { Fact, Ground, See, SeeAll } from '../Fact';
+import { RangeBars } from '../RangeBars';
+import { methodsForMark } from '../referenceView';
+
+type Mark = Reference['marks'][number];
+
+/** What a trouble is made of, what heat and age do to it, what it is taken for, what is done about it. */
+export function MarkSheet({ mark, reference }: { mark: Mark; reference: Reference }) {
+  const say = useLexicon();
+  const navigate = useNavigate();
+  const components = mark.components.flatMap(({ componentId, weight }) => {
+    const component = reference.components.find((candidate) => candidate.id === componentId);
+    return component ? [{ component, weight }] : [];
+  });
+  const coldest = components
+    .filter(({ component }) => component.maxTempC !== null)
+    .sort((a, b) => (a.component.maxTempC ?? 0) - (b.component.maxTempC ?? 0))[0];
+  const tell = () => {
+    keepDraft({ ...EMPTY_DRAFT, facts: { ...EMPTY_DRAFT.facts, markIds: [mark.id] } });
+    void navigate('/trouble');
+  };
+  return (
+    <>
+      <Flex justifyContent="space-between" alignItems="baseline" gap="12px" wrap="wrap">
+        <Box color="soft">It is made of</Box>
+        <Button size="small" onClick={tell}>
+          Tell this trouble
+        </Button>
+      </Flex>
+      <RangeBars
+        colour="water"
+        bars={components.map(({ component, weight }) => ({
+          key: component.id,
+          name: (
+            <See family="components" id={component.id}>
+              {component.name}
+            </See>
+          ),
+          low: 0,
+          high: weight,
+        }))}
+      />
+      <Ground ids={mark.sourceIds} />
+      <Fact term="Heat" sourceIds={coldest?.component.sourceIds ?? ['commonPractice']}>
+        {coldest
+          ? `at most ${say.temp(coldest.component.maxTempC ?? 0)} while ${coldest.component.name} is there`
+          : 'no limit of its own'}
+        {components.some(({ component }) => component.heatSets) ? '; heat sets it' : ''}
+      </Fact>
+      <Fact
+        term="Never while it is there"
+        sourceIds={components.flatMap(({ component }) => component.sourceIds)}
+      >
+        {neverWords(components.map(({ component }) => component)) || 'nothing of its own'}
+      </Fact>
+      <Fact term="With age" sourceIds={mark.sourceIds}>
+        {mark.withAge}
+      </Fact>
+      {mark.lookAlikeIds.length > 0 && (
+        <Fact term="Looks like" sourceIds={mark.sourceIds}>
+          <SeeAll family="marks" ids={mark.lookAlikeIds} nameOf={say.name} />
+        </Fact>
+      )}
+      {mark.advice && (
+        <Fact term="Mind" sourceIds={mark.sourceIds}>
+          {mark.advice}
+        </Fact>
+      )}
+      <Fact term="Methods that move it" sourceIds={['commonPractice', 'memory']}>
+        <SeeAll family="methods" ids={methodsForMark(mark, reference)} nameOf={say.name} />
+      </Fact>
+      <Fact term="Also called" sourceIds={['commonPractice']}>
+        {mark.aliases.join(', ') || '—'}
+      </Fact>
+    </>
+  );
+}
+
+const neverWords = (components: readonly Reference['components'][number][]): string =>
+  [
+    ...new Set(
+      components.flatMap((component) =>
+        component.chemistry
+          .filter((rule) => rule.verdict === 'never')
+          .map((rule) => CHEMISTRY_WORDS[rule.chemistry]),
+      ),
+    ),
+  ].join(', ');

@@ -1,0 +1,42 @@
+import { Box, Grid, Stack } from '@chakra-ui/react';
+import type { Reference } from '@feverfew/contracts';
+import { useHousehold } from '../../../app/queries';
+import { Ground } from '../Fact';
+
+/** Every dispute of the trade with its sides beside each other; the one this house follows carries the leaf. */
+export function SchoolsSheet({ reference }: { reference: Reference }) {
+  const chosen = useHousehold().data?.household.schools ?? {};
+  return (
+    <Stack gap="16px">
+      {reference.disputes.map(({ id, question }) => {
+        const views = reference.schools.filter((school) => school.dispute === id);
+        const followedId = chosen[id] ?? views.find((school) => school.isDefault)?.id;
+        return (
+          <Box as="section" key={id} id={id} aria-label={question}>
+            <Box as="h2" fontSize="17px">
+              {question}
+            </Box>
+            <Grid
+              templateColumns={{ base: '1fr', md: `repeat(${views.length}, minmax(0, 1fr))` }}
+              gap="6px 18px"
+            >
+              {views.map((school) => (
+                <Box
+                  key={school.id}
+                  borderTop="3px solid"
+                  borderColor={school.id === followedId ? 'leaf' : 'line'}
+                  paddingTop="4px"
+                >
+                  <strong>{school.view}</strong>
+                  {school.id === followedId && ' ✓ followed here'}
+                  <Box>{school.why}</Box>
+                  <Ground ids={school.sourceIds} />
+                </Box>
+              ))}
+            </Grid>
+          </Box>
+        );
+      })}
+    </Stack>
+  );
+}
