@@ -8,6 +8,7 @@ import {
   Problem,
   Run,
   type RunView,
+  SchoolSideShape,
   Today,
   Trouble,
   TroubleSummary,
@@ -28,7 +29,7 @@ const problemOf = (response: { headers: Record<string, string>; body: unknown })
 };
 const paths = (problem: Problem) => (problem.errors ?? []).map((error) => error.path);
 
-async function startedRun(rungIndex = 1): Promise<RunView> {
+async function startedRun(rungIndex = 2): Promise<RunView> {
   const trouble = await server.http
     .post('/api/troubles')
     .send({ pieceId: null, facts: beetroot })
@@ -93,7 +94,7 @@ describe('a preview', () => {
   it('draws the envelope before mark and piece are told', async () => {
     const { body } = await server.http
       .post('/api/plans/preview')
-      .send({ ...beetroot, markId: null })
+      .send({ ...beetroot, markIds: [] })
       .expect(200);
     expect(body.envelope.tempC.max).toBe(60);
     expect(body.findings[0].code).toBe('markNeeded');
@@ -135,11 +136,11 @@ describe('a preview', () => {
         problemOf(
           await server.http
             .post('/api/plans/preview')
-            .send({ ...beetroot, markId: 'stardust' })
+            .send({ ...beetroot, markIds: ['stardust'] })
             .expect(400),
         ),
       ),
-    ).toEqual(['markId']);
+    ).toEqual(['markIds.0']);
     const parts = [{ name: 'whole piece', fibres: [{ fibreId: 'moonsilk', sharePct: 100 }] }];
     expect(
       paths(
@@ -174,7 +175,7 @@ describe('a preview', () => {
       await server.http
         .post('/api/plans/preview')
         .set('content-type', 'application/json')
-        .send('{"markId":')
+        .send('{"markIds":')
         .expect(400),
     );
     problemOf(
@@ -186,18 +187,74 @@ describe('a preview', () => {
   });
 });
 
+describe('a plan asked further', () => {
+  it('is shown under every view of a dispute, refusing one nobody has', async () => {
+    const body = { facts: { ...beetroot, markIds: ['dyeRun'] }, dispute: 'runWay' };
+    const sides = z
+      .array(SchoolSideShape)
+      .parse((await server.http.post('/api/plans/compare').send(body).expect(200)).body);
+    expect(sides.map((side) => side.schoolId)).toEqual([
+      'dyeSuspendingFirst',
+      'reducerFirst',
+      'oxygenOnRuns',
+    ]);
+    expect(sides.filter((side) => side.isFollowed)).toHaveLength(1);
+    const unknown = await server.http
+      .post('/api/plans/compare')
+      .send({ ...body, dispute: 'teaFirst' })
+      .expect(400);
+    expect(paths(problemOf(unknown))).toEqual(['dispute']);
+  });
+  it('says what would admit a struck method', async () => {
+    const facts = {
+      ...beetroot,
+      piece: { ...beetroot.piece, label: { ...beetroot.piece.label, bleach: 'never' } },
+    };
+    const { body } = await server.http
+      .post('/api/plans/what-would-change')
+      .send({ facts, methodId: 'oxygenSoak' })
+      .expect(200);
+    expect(body).toContainEqual([{ code: 'labelSays', facts: { sign: 'oxygenOnly' } }]);
+  });
+  it('refuses a school that is no side of its dispute, and an answer to no question', async () => {
+    const odd = { ...beetroot, schools: { wine: 'noSalt' }, answers: { yellowWhere: 'onTheMoon' } };
+    const first = problemOf(await server.http.post('/api/plans/preview').send(odd).expect(400));
+    expect(paths(first)).toEqual(['schools.wine']);
+    const second = problemOf(
+      await server.http
+        .post('/api/plans/preview')
+        .send({ ...odd, schools: {} })
+        .expect(400),
+    );
+    expect(paths(second)).toEqual(['answers.yellowWhere']);
+  });
+});
+
 describe('a trouble', () => {
+  it('remembers the methods carried out on it and drops what has stalled', async () => {
+    const run = await startedRun();
+    const { methodId } = run.plan.ladder[run.state.rungIndex] ?? {};
+    const looking = await workTo(run, 'look');
+    await say(looking, { kind: 'looked', answer: 'stalled', leftPct: 80 }).expect(200);
+    const trouble = Trouble.parse((await server.http.get(`/api/troubles/${run.troubleId}`)).body);
+    expect(trouble.facts.done).toEqual([{ methodId, rounds: 1, stalled: true }]);
+    const plan = PlanShape.parse((await server.http.post('/api/plans/preview').send(trouble.facts)).body);
+    expect(plan.ladder.map((rung) => rung.methodId)).not.toContain(methodId);
+    expect(plan.candidates.find((candidate) => candidate.methodId === methodId)?.findings[0]?.code).toBe(
+      'methodExhausted',
+    );
+  });
   it('must name mark and piece to be kept', async () => {
     const problem = problemOf(
       await server.http
         .post('/api/troubles')
         .send({
           pieceId: null,
-          facts: { ...beetroot, markId: null, piece: { ...beetroot.piece, itemId: null } },
+          facts: { ...beetroot, markIds: [], piece: { ...beetroot.piece, itemId: null } },
         })
         .expect(400),
     );
-    expect(paths(problem)).toEqual(['facts.markId', 'facts.piece.itemId']);
+    expect(paths(problem)).toEqual(['facts.markIds', 'facts.piece.itemId']);
   });
 
   it('enters its piece into the linen book and keeps the plan with the knowledge version', async () => {
@@ -206,7 +263,7 @@ describe('a trouble', () => {
     const { body } = await server.http.get(`/api/pieces/${run.pieceId}`).expect(200);
     expect(body).toMatchObject({
       piece: { name: 'picnic cloth' },
-      troubles: [{ markId: 'beetroot', status: 'running' }],
+      troubles: [{ markIds: ['beetroot'], status: 'running' }],
     });
   });
 

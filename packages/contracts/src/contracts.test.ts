@@ -1,4 +1,4 @@
-import { planTreatment } from '@feverfew/core';
+import { planTreatment, UNTOLD_FACTS } from '@feverfew/core';
 import { loadKnowledge } from '@feverfew/knowledge';
 import { describe, expect, it } from 'vitest';
 import {
@@ -12,26 +12,21 @@ import {
 } from './index.js';
 
 const piece = {
+  ...UNTOLD_FACTS.piece,
   itemId: 'tableLinen',
   name: 'cloth',
   parts: [{ name: 'whole piece', fibres: [{ fibreId: 'linen', sharePct: 100 }] }],
   colour: 'white',
-  fastness: 'unknown',
-  condition: 'sound',
-  label: null,
-  code: null,
-  dryMassG: null,
-  metalParts: false,
 } as const;
 const facts = {
-  markId: 'beetroot',
+  ...UNTOLD_FACTS,
+  markIds: ['beetroot'],
   piece,
   partIndex: 0,
   age: 'hours',
   wetness: 'dry',
   heat: 'none',
   sizeCm: { length: 6, width: 4 },
-  triedAgentIds: [],
 } as const;
 const household = {
   taps: { coldC: 11, hotC: 52, kettleL: 1.7 },
@@ -46,6 +41,7 @@ const household = {
   boraxSold: false,
   allowChlorine: false,
   allowAmmonia: false,
+  allowOxalic: false,
   schools: {},
 };
 const faults = (result: {
@@ -58,7 +54,13 @@ describe('contracts', () => {
     const knowledge = loadKnowledge();
     for (const mark of knowledge.marks) {
       const home = HouseholdShape.parse(household) as Parameters<typeof planTreatment>[1];
-      PlanShape.parse(planTreatment({ ...TroubleFactsShape.parse(facts), markId: mark.id }, home, knowledge));
+      PlanShape.parse(
+        planTreatment(
+          { ...TroubleFactsShape.parse(facts), markIds: [mark.id], reach: 'shop' },
+          home,
+          knowledge,
+        ),
+      );
     }
   });
   it.each([
@@ -66,7 +68,10 @@ describe('contracts', () => {
     [{ ...facts, sizeCm: { length: 6, width: 900 } }, 'sizeCm.width'],
     [{ ...facts, age: 'yesterday' }, 'age'],
     [{ ...facts, partIndex: -1 }, 'partIndex'],
-    [{ ...facts, markId: 'Beet root!' }, 'markId'],
+    [{ ...facts, markIds: ['a', 'b', 'c', 'd', 'e', 'f'] }, 'markIds'],
+    [{ ...facts, tried: [{ agentId: 'vinegar', times: 0, effect: 'some', hot: false }] }, 'tried.0.times'],
+    [{ ...facts, reach: 'moon' }, 'reach'],
+    [{ ...facts, markIds: ['Beet root!'] }, 'markIds.0'],
     [{ ...facts, piece: { ...piece, dryMassG: 2 } }, 'piece.dryMassG'],
     [
       { ...facts, piece: { ...piece, label: { wash: { kind: 'machine', maxC: 45, bars: 0 } } } },
@@ -95,8 +100,8 @@ describe('contracts', () => {
   });
   it('want a name for a piece in the book, and a mark and a piece for a trouble', () => {
     expect(faults(NewPiece.safeParse({ ...piece, name: ' ', note: '' }))).toEqual(['name']);
-    expect(faults(NewTrouble.safeParse({ pieceId: null, facts: { ...facts, markId: null } }))).toEqual([
-      'facts.markId',
+    expect(faults(NewTrouble.safeParse({ pieceId: null, facts: { ...facts, markIds: [] } }))).toEqual([
+      'facts.markIds',
     ]);
   });
   it('let no event carry its own time', () => {

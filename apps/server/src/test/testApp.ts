@@ -1,3 +1,4 @@
+import { BLANK_LABEL, type TroubleFacts, UNTOLD_FACTS, UNTOLD_PIECE } from '@feverfew/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import supertest from 'supertest';
 import { inject } from 'vitest';
@@ -36,34 +37,24 @@ export async function testApp({ demo = false }: { demo?: boolean } = {}) {
 
 export type TestApp = Awaited<ReturnType<typeof testApp>>;
 
-const label = {
-  wash: { kind: 'machine', maxC: 60, bars: 0 },
-  bleach: 'oxygenOnly',
-  tumble: 'low',
-  natural: null,
-  shade: false,
-  iron: null,
-  dryClean: null,
-} as const;
-
 export const beetroot = {
-  markId: 'beetroot',
+  ...UNTOLD_FACTS,
+  markIds: ['beetroot'],
   piece: {
+    ...UNTOLD_PIECE,
     itemId: 'tableLinen',
     name: 'picnic cloth',
     parts: [{ name: 'whole piece', fibres: [{ fibreId: 'linen', sharePct: 100 }] }],
     colour: 'white',
-    fastness: 'unknown',
-    condition: 'sound',
-    label,
-    code: null,
-    dryMassG: null,
-    metalParts: false,
+    label: {
+      ...BLANK_LABEL,
+      wash: { kind: 'machine', maxC: 60, bars: 0 },
+      bleach: 'oxygenOnly',
+      tumble: 'low',
+    },
   },
-  partIndex: 0,
   age: 'hours',
   wetness: 'dry',
-  heat: 'none',
   sizeCm: { length: 6, width: 4 },
-  triedAgentIds: [],
-};
+  reach: 'shop',
+} satisfies TroubleFacts;

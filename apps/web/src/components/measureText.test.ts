@@ -23,6 +23,7 @@ const powder: Ingredient = {
   range: { low: 35, high: 70, unit: 'g' },
   snapped: { counts: [{ toolId: 'metricTablespoon', count: 3.5 }], volumeML: 52.5, errorPct: 0 },
   strengthPct: null,
+  standsInFor: null,
   dilution: null,
 };
 

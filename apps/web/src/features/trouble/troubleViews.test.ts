@@ -1,7 +1,7 @@
-import type { Envelope, Lexicon } from '@feverfew/contracts';
+import { BLANK_LABEL, type Envelope, type Lexicon, UNTOLD_FACTS } from '@feverfew/contracts';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { chemistryView, pHFlags, tempFlags, upTo } from './envelopeView';
-import { dropDraft, EMPTY_DRAFT, EMPTY_FACTS, keepDraft, readDraft, withItem, withPiece } from './factsDraft';
+import { dropDraft, EMPTY_DRAFT, keepDraft, readDraft, withItem, withPiece } from './factsDraft';
 import { frequentMarkIds, rememberMark } from './recentMarks';
 import { searchOptions } from './searchOptions';
 import { labelText, sentenceText, sentenceView } from './sentenceView';
@@ -12,29 +12,27 @@ const say: Lexicon = {
   volume: (volumeML) => `${volumeML} mL`,
 };
 const label = {
+  ...BLANK_LABEL,
   wash: { kind: 'machine', maxC: 60, bars: 1 },
   bleach: 'oxygenOnly',
   tumble: 'low',
-  natural: null,
   shade: true,
-  iron: null,
-  dryClean: null,
 } as const;
 
 describe('the sentence', () => {
   it('stays readable with every blank open', () => {
-    expect(sentenceText(EMPTY_FACTS, false, say)).toBe(
-      'There is some trouble on some piece, since nobody knows when, wet or dry, about the whole piece. It is fibres unknown, any colour, sound, with no metal on it; its tag says nothing I know of. It has seen no heat, and I tried nothing.',
+    expect(sentenceText(UNTOLD_FACTS, false, say)).toBe(
+      'There is some trouble on some piece, since nobody knows when, wet or dry, about the whole piece. It is fibres unknown, any colour, sound, with no metal on it; its tag says nothing I know of. It has seen no heat, and I tried nothing; all of it is left.',
     );
   });
   it('tells what is told', () => {
     const facts = {
-      ...EMPTY_FACTS,
-      markId: 'beetroot',
+      ...UNTOLD_FACTS,
+      markIds: ['beetroot'],
       age: 'hours' as const,
       sizeCm: { length: 6, width: 4 },
       piece: {
-        ...EMPTY_FACTS.piece,
+        ...UNTOLD_FACTS.piece,
         itemId: 'tableLinen',
         name: 'damask cloth',
         colour: 'white' as const,
@@ -46,11 +44,26 @@ describe('the sentence', () => {
       'There is beetroot on the damask cloth, since today, wet or dry, about 6 × 4 cm. It is linen, white, sound, with no metal on it; its tag says 60° mild, oxygen only, tumble low, in shade.',
     );
   });
+  it('tells several troubles, what was tried and how, and what is left', () => {
+    const facts = {
+      ...UNTOLD_FACTS,
+      markIds: ['grass', 'tomato', 'berry'],
+      tried: [
+        { agentId: 'vinegar', times: 2, effect: 'nothing' as const, hot: true },
+        { agentId: 'peroxide', times: 1, effect: 'unknown' as const, hot: false },
+      ],
+      goneComponentIds: ['chlorophyll', 'sugar'],
+    };
+    const text = sentenceText(facts, false, say);
+    expect(text).toContain('There is grass, tomato and berry on some piece');
+    expect(text).toContain('I tried vinegar (hot, twice, to no effect) and peroxide');
+    expect(text).toContain('all but chlorophyll and sugar is left.');
+  });
   it('asks for the code on furniture, and for the part where there are several', () => {
     const facts = {
-      ...EMPTY_FACTS,
+      ...UNTOLD_FACTS,
       piece: {
-        ...EMPTY_FACTS.piece,
+        ...UNTOLD_FACTS.piece,
         code: 'W' as const,
         parts: [
           { name: 'shell', fibres: [] },
@@ -64,17 +77,7 @@ describe('the sentence', () => {
     expect(ids).not.toContain('tag');
   });
   it('says when a tag has nothing readable on it', () => {
-    expect(
-      labelText({
-        wash: null,
-        bleach: null,
-        tumble: null,
-        natural: null,
-        shade: false,
-        iron: null,
-        dryClean: null,
-      }),
-    ).toBe('nothing readable');
+    expect(labelText({ ...BLANK_LABEL })).toBe('nothing readable');
   });
 });
 
@@ -169,16 +172,16 @@ describe('a draft', () => {
     localStorage.clear();
   });
   it('outlives a reload and can be dropped', () => {
-    keepDraft({ pieceId: null, facts: { ...EMPTY_FACTS, markId: 'egg' } });
-    expect(readDraft().facts.markId).toBe('egg');
+    keepDraft({ pieceId: null, facts: { ...UNTOLD_FACTS, markIds: ['egg'] } });
+    expect(readDraft().facts.markIds).toEqual(['egg']);
     dropDraft();
     expect(readDraft()).toEqual(EMPTY_DRAFT);
-    sessionStorage.setItem('feverfew.draft', '{cut');
+    sessionStorage.setItem('feverfew.draft.2', '{cut');
     expect(readDraft()).toEqual(EMPTY_DRAFT);
   });
   it('takes over a known piece, and starts a new one unknown', () => {
     const known = withPiece(EMPTY_DRAFT, {
-      ...EMPTY_FACTS.piece,
+      ...UNTOLD_FACTS.piece,
       id: 'p1',
       itemId: 'scarf',
       name: 'silk scarf',

@@ -1,0 +1,145 @@
+import { readFileSync } from 'node:fs';
+import { PGlite } from '@electric-sql/pglite';
+import { HouseholdShape, NewPiece, PlanShape, TroubleFactsShape } from '@feverfew/contracts';
+import { expect, it } from 'vitest';
+import { PLAIN_HOUSEHOLD } from '../household/plainHousehold.js';
+
+const migration = (name: string) =>
+  readFileSync(new URL(`../../drizzle/${name}.sql`, import.meta.url), 'utf8');
+const ID = '00000000-0000-4000-8000-000000000001';
+
+const label = {
+  wash: { kind: 'hand' },
+  bleach: 'never',
+  tumble: 'never',
+  natural: 'flat',
+  shade: true,
+  iron: 'low',
+  dryClean: 'P',
+};
+const piece = {
+  itemId: 'jumper',
+  name: 'old jumper',
+  parts: [{ name: 'whole piece', fibres: [{ fibreId: 'wool', sharePct: 100 }] }],
+  colour: 'white',
+  fastness: 'unknown',
+  condition: 'sound',
+  label,
+  code: null,
+  dryMassG: null,
+  metalParts: false,
+};
+const facts = {
+  markId: 'blood',
+  piece,
+  partIndex: 0,
+  age: 'hours',
+  wetness: 'dry',
+  heat: 'none',
+  sizeCm: null,
+  triedAgentIds: ['vinegar'],
+};
+const step = {
+  id: 'r1s1-mix',
+  kind: 'mix',
+  handsOnMin: 4,
+  ingredients: [
+    {
+      agentId: 'delicateDetergent',
+      basis: 'label',
+      massG: null,
+      volumeML: null,
+      range: null,
+      snapped: null,
+      strengthPct: null,
+      dilution: null,
+    },
+  ],
+  waterML: null,
+  bath: null,
+  vessel: null,
+  tempC: null,
+  pH: null,
+  action: null,
+  dwell: null,
+  rinses: null,
+  rinseWay: null,
+  programme: null,
+  dryingWays: [],
+  notes: [],
+  expectedSignIds: [],
+  alarmSignIds: [],
+  cautionIds: [],
+};
+const rung = {
+  methodId: 'coldSoak',
+  effect: { low: 0.2, high: 0.5 },
+  risk: 'low',
+  handsOnMin: 20,
+  totalMin: { low: 30, high: 50 },
+  maxRounds: 3,
+  missingAgentIds: [],
+  findings: [],
+  cautionIds: [],
+  steps: [step],
+};
+
+it('brings a book of the first shape into the present one without losing a fact', async () => {
+  const client = await PGlite.create();
+  await client.exec(migration('0000_first'));
+  const envelope = {
+    tempC: { max: 30, limits: [] },
+    pH: { min: 4, max: 8.5, weakAcidBrieflyMin: 4, limits: [] },
+    wetting: { most: 'immersion', limits: [] },
+    action: { most: 'press', limits: [] },
+    programme: { most: 'hand', limits: [] },
+    chemistry: [],
+    drying: [],
+  };
+  const plan = {
+    knowledgeVersion: '2026.11.1',
+    facts,
+    envelope,
+    ladder: [rung],
+    candidates: [],
+    findings: [],
+  };
+  const { allowOxalic: _new, ...household } = PLAIN_HOUSEHOLD.household;
+  const put = (table: string, columns: string, ...values: unknown[]) =>
+    client.query(
+      `INSERT INTO ${table} (${columns}) VALUES (${values.map((_, at) => `$${at + 1}`).join(', ')})`,
+      values,
+    );
+  await put('pieces', 'id, created_at, facts', ID, new Date(), { ...piece, note: 'moth hole' });
+  await put('troubles', 'id, created_at, piece_id, facts', ID, new Date(), ID, facts);
+  await put(
+    'plans',
+    'id, created_at, trouble_id, knowledge_version, plan',
+    ID,
+    new Date(),
+    ID,
+    '2026.11.1',
+    plan,
+  );
+  await put('households', 'id, settings', 1, {
+    ...PLAIN_HOUSEHOLD,
+    household: { ...household, schools: { dyeRun: 'reducerFirst' } },
+  });
+
+  await client.exec(migration('0001_facts_of_several_troubles'));
+
+  const read = async (table: string, column: string) =>
+    (await client.query<Record<string, unknown>>(`SELECT ${column} FROM ${table}`)).rows[0]?.[column];
+  expect(TroubleFactsShape.parse(await read('troubles', 'facts'))).toMatchObject({
+    markIds: ['blood'],
+    tried: [{ agentId: 'vinegar', times: 1, effect: 'unknown', hot: false }],
+    piece: { label: { ...label, wetClean: null } },
+  });
+  expect(NewPiece.parse(await read('pieces', 'facts'))).toMatchObject({ note: 'moth hole' });
+  const upgraded = PlanShape.parse(await read('plans', 'plan'));
+  expect(upgraded.facts.markIds).toEqual(['blood']);
+  expect(upgraded.ladder[0]?.steps[0]).toMatchObject({ id: 'r1s1-mix', batches: 1 });
+  const settings = (await read('households', 'settings')) as { household: unknown };
+  expect(HouseholdShape.parse(settings.household)).toMatchObject({ allowOxalic: false, schools: {} });
+  await client.close();
+});
