@@ -41,7 +41,7 @@ function workSteps({ fit, context, rungIndex }: StepsInput, cautionIds: string[]
             ...amounts,
             tempC,
             pH: context.index.factsOf(method).pH,
-            notes: [...notes('mix'), ...schoolNotes('mix', fit, context).notes],
+            notes: [...notes('mix'), ...schoolNotes('mix', method, context).map((note) => note.text)],
             cautionIds,
           }),
         ]

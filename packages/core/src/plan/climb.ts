@@ -140,10 +140,9 @@ function inSchoolOrder(rungs: readonly Fit[], { schools, index }: PlanContext): 
  * a forbidden partner of an earlier rung stays out. Rinsable pieces get a full rinse before each rung.
  */
 function clashWith(rungs: readonly Fit[], fit: Fit, { index, rinsable }: PlanContext): Finding | null {
-  const own = index.factsOf(fit.method).agents;
   for (const rung of rungs) {
-    for (const earlier of index.factsOf(rung.method).agents) {
-      for (const agent of own) {
+    for (const earlier of rung.touches) {
+      for (const agent of fit.touches) {
         const pair = index
           .pairsBetween(earlier, agent)
           .find((candidate) => candidate.apart !== 'rinse' || (!rinsable && candidate.blocksSurface));

@@ -115,8 +115,8 @@ function professionalBecause(
 }
 
 /** Dangerous neighbours in the cupboard: said even when neither is used, since hands reach for both. */
-function cupboardPairs({ cupboard, index, knowledge }: PlanContext): Finding[] {
-  const agents = [...cupboard.keys()].flatMap((agentId) => index.agents.get(agentId) ?? []);
+function cupboardPairs({ cupboard, knowledge }: PlanContext): Finding[] {
+  const agents = knowledge.agents.filter((agent) => cupboard.has(agent.id));
   const chlorine = agents.filter((agent) => agent.chemistries.includes('chlorine'));
   return chlorine.flatMap((agentA) =>
     agents.flatMap((agentB) => {

@@ -57,7 +57,8 @@ export function planTreatment(facts: TroubleFacts, household: Household, knowled
 }
 
 /** Envelope and context; the context only once a trouble and a piece are told. */
-export function startPlan(facts: TroubleFacts, household: Household, knowledge: Knowledge) {
+export function startPlan(told: TroubleFacts, household: Household, knowledge: Knowledge) {
+  const facts = inOrder(told);
   const index = indexKnowledge(knowledge);
   const marks = workMarks(facts, knowledge);
   const schools = followedSchools(facts, household, index);
@@ -81,11 +82,23 @@ export function startPlan(facts: TroubleFacts, household: Household, knowledge: 
       : null;
   const frame = {
     knowledgeVersion: knowledge.version,
-    facts,
+    facts: told,
     envelope,
     diagnoses: diagnosesOf(facts, knowledge),
   };
   return { context, frame, marks: marks.length, item };
+}
+
+/** The order in which things were told changes nothing. */
+function inOrder(facts: TroubleFacts): TroubleFacts {
+  const by = <T>(list: readonly T[], key: (one: T) => string): T[] =>
+    [...list].sort((a, b) => (key(a) < key(b) ? -1 : 1));
+  return {
+    ...facts,
+    markIds: [...facts.markIds].sort(),
+    tried: by(facts.tried, (product) => product.agentId),
+    done: by(facts.done, (entry) => entry.methodId),
+  };
 }
 
 function diagnosesOf(facts: TroubleFacts, knowledge: Knowledge): DiagnosisView[] {

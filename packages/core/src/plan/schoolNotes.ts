@@ -1,40 +1,29 @@
-import { agentGates } from './agentGates.js';
+import type { Agent, Method } from '@feverfew/knowledge';
 import type { PlanContext } from './context.js';
 import { isInHouse } from './cupboard.js';
 import { windowOf } from './envelope.js';
-import type { Fit } from './weigh.js';
 
-/**
- * Lines that followed schools add to a step on this kind of piece, and what goes in with them. An agent joins only
- * where the piece bears it, it is in the house, and nothing of the rung, wash included, may not meet it.
- */
+/** A line that a followed school adds to a step, with what goes in for it. */
+export interface SchoolNote {
+  readonly text: string;
+  readonly agent: Agent | null;
+}
+
+/** Notes of the schools followed for this kind of piece. An agent joins only where the piece bears it, it is in the house, and nothing of the method may not meet it. */
 export function schoolNotes(
   step: 'wash' | 'dry' | 'mix',
-  { method }: Fit,
+  method: Method,
   context: PlanContext,
-): { notes: string[]; agentIds: string[] } {
+): SchoolNote[] {
   const { schools, item, index, envelope, household } = context;
-  const notes: string[] = [];
-  const agentIds: string[] = [];
-  const inRung = [...method.agents.map((use) => use.agentId), ...method.washAgentIds];
-  for (const { school } of schools.values()) {
-    const { effect } = school;
-    if (effect.kind !== 'note' || effect.step !== step) continue;
-    if (effect.itemIds.length > 0 && !effect.itemIds.includes(item.id)) continue;
+  return [...schools.values()].flatMap(({ school: { effect } }): SchoolNote[] => {
+    if (effect.kind !== 'note' || effect.step !== step) return [];
+    if (effect.itemIds.length > 0 && !effect.itemIds.includes(item.id)) return [];
     const agent = effect.agentId === null ? undefined : index.agents.get(effect.agentId);
-    if (agent) {
-      const here = household.hasMachine && isInHouse(agent.id, context);
-      const borne = agent.chemistries.every(
-        (chemistry) => windowOf(envelope, chemistry).verdict === 'allowed',
-      );
-      const meets = inRung.some((id) => {
-        const other = index.agents.get(id);
-        return other !== undefined && index.pairsBetween(agent, other).length > 0;
-      });
-      if (!here || !borne || meets || agentGates(agent, context).length > 0) continue;
-      agentIds.push(agent.id);
-    }
-    notes.push(effect.text);
-  }
-  return { notes, agentIds };
+    if (!agent) return [{ text: effect.text, agent: null }];
+    const here = household.hasMachine && isInHouse(agent.id, context);
+    const borne = agent.chemistries.every((chemistry) => windowOf(envelope, chemistry).verdict === 'allowed');
+    const meets = index.factsOf(method).agents.some((other) => index.pairsBetween(agent, other).length > 0);
+    return here && borne && !meets ? [{ text: effect.text, agent }] : [];
+  });
 }

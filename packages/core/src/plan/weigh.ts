@@ -1,4 +1,4 @@
-import type { Method, Substitution } from '@feverfew/knowledge';
+import type { Agent, Method, Substitution } from '@feverfew/knowledge';
 import { type Finding, finding } from '../explain/finding.js';
 import type { PlanContext } from './context.js';
 import { missingAgents } from './cupboard.js';
@@ -7,6 +7,7 @@ import { harshnessHere } from './gentleness.js';
 import { judgeMethod } from './judgeMethod.js';
 import type { Candidate } from './plan.js';
 import { remarkFindings } from './remarkFindings.js';
+import { type WashAfter, washAfter } from './washAfter.js';
 import { type WorkWindow, workWindow } from './workWindow.js';
 
 /** A method that nothing rules out, weighed for the ladder. */
@@ -19,6 +20,9 @@ export interface Fit {
   readonly remarks: readonly Finding[];
   readonly harshness: number;
   readonly missingAgentIds: readonly string[];
+  readonly wash: WashAfter | null;
+  /** Everything that comes on the piece, the wash included. */
+  readonly touches: readonly Agent[];
 }
 
 export interface Weighed {
@@ -93,7 +97,12 @@ function fitOf(
   const remarks = remarkFindings(method, standIn, window, context);
   const missingAgentIds = missingAgents(method, context);
   const harshness = harshnessHere(method, remarks);
-  return { fit: { method, standIn, window, effect, remarks, harshness, missingAgentIds }, candidate: null };
+  const wash = washAfter(method, context);
+  const touches = [...context.index.factsOf(method).agents, ...(wash?.agents ?? [])];
+  return {
+    fit: { method, standIn, window, effect, remarks, harshness, missingAgentIds, wash, touches },
+    candidate: null,
+  };
 }
 
 /** The first stand-in in the house with which the method still passes every rule. */

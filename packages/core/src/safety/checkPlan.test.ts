@@ -1,10 +1,12 @@
 import { describe, expect, it } from 'vitest';
+import type { Household } from '../plan/household.js';
 import type { Plan, Rung } from '../plan/plan.js';
 import { planTreatment } from '../plan/planTreatment.js';
 import type { Ingredient, Step } from '../plan/step.js';
 import type { TroubleFacts } from '../plan/troubleFacts.js';
 import { cases, household, knowledge, label, piece, trouble } from '../test/fixtures.js';
 import { checkPlan } from './checkPlan.js';
+import { VIOLATION_CODES } from './violation.js';
 
 type Writable<T> = {
   -readonly [K in keyof T]: T[K] extends readonly (infer E)[]
@@ -27,12 +29,21 @@ const pour = (agentId: string): Writable<Ingredient> => ({
 });
 
 /** Codes the checker finds in a sound plan after one fault has been planted in it. */
-function planted(facts: TroubleFacts, plant: (plan: Writable<Plan>) => void): string[] {
-  const plan = structuredClone(planTreatment(facts, household, knowledge)) as Writable<Plan>;
-  expect(checkPlan(plan as unknown as Plan, household, knowledge)).toEqual([]);
+function planted(
+  facts: TroubleFacts,
+  plant: (plan: Writable<Plan>) => void,
+  home: Household = household,
+): string[] {
+  const plan = structuredClone(planTreatment(facts, home, knowledge)) as Writable<Plan>;
+  expect(checkPlan(plan as unknown as Plan, home, knowledge)).toEqual([]);
   plant(plan);
-  return checkPlan(plan as unknown as Plan, household, knowledge).map((violation) => violation.code);
+  const codes = checkPlan(plan as unknown as Plan, home, knowledge).map((violation) => violation.code);
+  for (const code of codes) seen.add(code);
+  return codes;
 }
+
+/** Every kind of violation some test here has planted and seen caught. */
+const seen = new Set<string>();
 
 function rungOf(plan: Writable<Plan>, methodId: string): Writable<Rung> {
   const rung = plan.ladder.find((candidate) => candidate.methodId === methodId);
@@ -232,5 +243,82 @@ describe('the checker catches', () => {
         Object.assign(stepOf(rungOf(plan, 'alcoholSpot'), 'dwell').dwell ?? {}, { attended: false }),
       ),
     ).toContain('unattended');
+  });
+
+  it('what no household is ever given, what this one has switched off, and what eats metal', () => {
+    const pouring = (agentId: string) => (plan: Writable<Plan>) =>
+      stepOf(rungOf(plan, 'coldFlush'), 'mix').ingredients.push(pour(agentId));
+    expect(planted(cases.beetrootOnDamask, pouring('strongRustRemover'))).toContain('agentNeverOffered');
+    expect(planted(cases.beetrootOnDamask, pouring('ammonia'))).toContain('agentSwitchedOff');
+    expect(planted(cases.beetrootOnDamask, pouring('borax'))).toContain('agentSwitchedOff');
+    const zipped = trouble(
+      'tea',
+      piece('tableLinen', { linen: 100 }, { label: label(60), metalParts: true }),
+    );
+    expect(planted(zipped, pouring('runRemover'))).toContain('agentOnMetal');
+    expect(planted(cases.beetrootOnDamask, pouring('runRemover'), { ...household, asthma: true })).toContain(
+      'agentSwitchedOff',
+    );
+  });
+
+  it('a bottle of unknown strength', () => {
+    const unknown = { ...household, cupboard: [{ agentId: 'peroxide', strengthPct: null }] };
+    expect(
+      planted(
+        cases.beetrootOnDamask,
+        (plan) => stepOf(rungOf(plan, 'coldFlush'), 'mix').ingredients.push(pour('peroxide')),
+        unknown,
+      ),
+    ).toContain('strengthNotSafe');
+  });
+
+  it('peroxide on silk longer, warmer or oftener than it bears', () => {
+    const wine = trouble('redWine', piece('scarf', { silk: 100 }, { colour: 'pale', fastness: 'proven' }));
+    const made = planTreatment(wine, household, knowledge).ladder.map((rung) => rung.methodId);
+    expect(made).toContain('peroxideDab');
+    expect(
+      planted(wine, (plan) => {
+        Object.assign(stepOf(rungOf(plan, 'peroxideDab'), 'dwell').dwell ?? {}, { maxMin: 45 });
+      }),
+    ).toContain('boundsExceeded');
+    expect(
+      planted(wine, (plan) => {
+        Object.assign(rungOf(plan, 'peroxideDab'), { maxRounds: 5 });
+      }),
+    ).toContain('boundsExceeded');
+  });
+
+  it('hot water without a word about scalding', () => {
+    expect(
+      planted(cases.beetrootOnDamask, (plan) => {
+        const mix = stepOf(oxygen(plan), 'mix');
+        mix.cautionIds = mix.cautionIds.filter((id) => id !== 'tongs' && id !== 'hotWater');
+      }),
+    ).toContain('scaldCautionMissing');
+  });
+
+  it('sun on silk, and a soak where a stiffener or a jute backing lies', () => {
+    const musty = trouble('musty', piece('tableLinen', { linen: 100 }, { label: label(60) }), {
+      sizeCm: null,
+    });
+    expect(planTreatment(musty, household, knowledge).ladder.map((rung) => rung.methodId)).toContain(
+      'sunLine',
+    );
+    expect(
+      planted(musty, (plan) => {
+        Object.assign(plan.facts.piece.parts[0] ?? {}, { fibres: [{ fibreId: 'silk', sharePct: 100 }] });
+      }),
+    ).toContain('dryingForbidden');
+    for (const name of ['stiffener', 'backing']) {
+      expect(
+        planted(cases.beetrootOnDamask, (plan) => {
+          plan.facts.piece.parts.push({ name, fibres: [{ fibreId: 'jute', sharePct: 100 }] } as never);
+        }),
+      ).toContain('tooWet');
+    }
+  });
+
+  it('every kind of violation: each has been planted above', () => {
+    expect([...seen].sort()).toEqual([...VIOLATION_CODES].sort());
   });
 });

@@ -56,4 +56,7 @@ export const forbiddenPairs: readonly ForbiddenPair[] = [
   { id: 'poolReducer', a: 'poolChlorine', b: 'reducer', apart: 'plan', blocksSurface: true, protects: 'both', happens: 'heats up and fumes', sourceIds: ['chemHandbook'] },
   { id: 'poolKetone', a: 'poolChlorine', b: 'ketone', apart: 'plan', blocksSurface: true, protects: 'both', happens: 'starts a fire', sourceIds: ['poisonCentre'] },
   { id: 'poolOxalic', a: 'poolChlorine', b: 'oxalicAcid', apart: 'plan', blocksSurface: true, protects: 'both', happens: 'gives off chlorine gas', sourceIds: ['poisonCentre', 'chemHandbook'] },
+  { id: 'poolEster', a: 'poolChlorine', b: 'ester', apart: 'plan', blocksSurface: true, protects: 'both', happens: 'starts a fire', sourceIds: ['poisonCentre'] },
+  { id: 'poolPolyol', a: 'poolChlorine', b: 'polyol', apart: 'plan', blocksSurface: true, protects: 'both', happens: 'starts a fire', sourceIds: ['chemHandbook'] },
+  { id: 'poolUndeclared', a: 'poolChlorine', b: 'undeclared', apart: 'plan', blocksSurface: true, protects: 'both', happens: 'may burn or give off gas: nobody knows what is in it', sourceIds: ['poisonCentre'] },
 ];

@@ -17,7 +17,7 @@ export function dryStep({ context, rungIndex, fit }: StepsInput): Step {
     dryingWays: inPlace ? [] : ways.map((window) => window.way),
     notes: [
       ...(method.notes.dry ?? []),
-      ...schoolNotes('dry', fit, context).notes,
+      ...schoolNotes('dry', method, context).map((note) => note.text),
       ...(inPlace && method.wetting !== 'dry'
         ? ['Dry white towel on it, weighed down, until it takes no more; then let it air.']
         : []),

@@ -1,0 +1,32 @@
+import { describe, expect, it } from 'vitest';
+import { knowledge } from '../test/fixtures.js';
+import { sweepOf } from './sweepCase.js';
+import { sweepRange } from './sweepRange.js';
+
+const sweep = sweepOf(knowledge);
+const SAMPLE = 12_000;
+
+describe('the sweep', () => {
+  it('numbers every case of the product once: neighbours differ, the round closes', () => {
+    expect(sweep.size).toBeGreaterThan(5_000_000);
+    expect(sweep.at(sweep.size)).toEqual(sweep.at(0));
+    const seen = new Set(Array.from({ length: 3000 }, (_, number) => JSON.stringify(sweep.at(number))));
+    expect(seen.size).toBe(3000);
+  });
+  it('meets every fibre, mark and item within the sample', () => {
+    const met = new Set<string>();
+    for (let number = 0; number < SAMPLE; number += 1) {
+      const { facts } = sweep.at(number);
+      for (const id of [...facts.markIds, facts.piece.itemId ?? '']) met.add(id);
+      for (const part of facts.piece.parts) for (const share of part.fibres) met.add(share.fibreId);
+    }
+    for (const { id } of [...knowledge.marks, ...knowledge.items, ...knowledge.fibres])
+      expect([id, met.has(id)]).toEqual([id, true]);
+  });
+  it('finds no violation in a fixed sample, and no empty screen', { timeout: 120_000 }, () => {
+    const { violations, examples, rungs, honestNone } = sweepRange(sweep, 0, SAMPLE, knowledge);
+    expect({ violations, examples }).toEqual({ violations: {}, examples: [] });
+    expect(rungs).toBeGreaterThan(SAMPLE / 4);
+    expect(honestNone).toBeLessThan(SAMPLE);
+  });
+});

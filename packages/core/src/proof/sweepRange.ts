@@ -1,0 +1,39 @@
+import type { Knowledge } from '@feverfew/knowledge';
+import { planTreatment } from '../plan/planTreatment.js';
+import { checkPlan } from '../safety/checkPlan.js';
+import type { Sweep } from './sweepCase.js';
+
+export interface SweepResult {
+  readonly plans: number;
+  readonly rungs: number;
+  /** Plans without a rung that say so and name a professional. */
+  readonly honestNone: number;
+  /** What the checker found, by code; "emptyScreen" where a plan offers nothing and says nothing. */
+  readonly violations: Readonly<Record<string, number>>;
+  /** Numbers of the first cases with a violation, to look at. */
+  readonly examples: readonly number[];
+}
+
+const MOST_EXAMPLES = 20;
+
+/** Plans and checks every case with a number from `from` up to but not including `to`. */
+export function sweepRange(sweep: Sweep, from: number, to: number, knowledge: Knowledge): SweepResult {
+  let rungs = 0;
+  let honestNone = 0;
+  const violations: Record<string, number> = {};
+  const examples: number[] = [];
+  for (let number = from; number < to; number += 1) {
+    const { facts, household } = sweep.at(number);
+    const plan = planTreatment(facts, household, knowledge);
+    rungs += plan.ladder.length;
+    const codes = checkPlan(plan, household, knowledge).map((violation): string => violation.code);
+    if (plan.ladder.length === 0) {
+      const says = (code: string) => plan.findings.some((finding) => finding.code === code);
+      if (says('noHomeMethod') && says('professionalHand')) honestNone += 1;
+      else codes.push('emptyScreen');
+    }
+    for (const code of codes) violations[code] = (violations[code] ?? 0) + 1;
+    if (codes.length > 0 && examples.length < MOST_EXAMPLES) examples.push(number);
+  }
+  return { plans: to - from, rungs, honestNone, violations, examples };
+}
