@@ -48,6 +48,7 @@ export const MECHANISMS = [
   'ketoneSolvent',
   'hydrocarbonSolvent',
   'absorption',
+  'blotting',
   'dyeSuspension',
   'airing',
   'brushing',

@@ -35,6 +35,7 @@ export interface FindingFacts {
   ownDyeAtRisk: { agentId: string };
   notInCupboard: { agentId: string };
   standsIn: { substitutionId: string; useAgentId: string; wantedAgentId: string };
+  bigPour: { agentId: string; amount: number; unit: 'g' | 'mL' };
   roundsLeft: { done: number; left: number };
   triedOnce: { agentId: string };
   notHotter: { maxC: number; owner: LimitOwner };

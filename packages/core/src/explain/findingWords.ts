@@ -64,6 +64,8 @@ const WORDS: Words = {
   notInCupboard: ({ agentId }, say) => `Not in your cupboard: ${say.name(agentId)}.`,
   standsIn: ({ substitutionId, useAgentId, wantedAgentId }, say) =>
     `${upper(say.name(useAgentId))} stands in for ${say.name(wantedAgentId)}. ${say.name(substitutionId)}`,
+  bigPour: ({ agentId, amount, unit }, say) =>
+    `That is ${unit === 'mL' ? say.volume(amount) : `${amount} g of`} ${say.name(agentId)} a round: see that there is enough.`,
   roundsLeft: ({ done, left }) => `${done} ${done === 1 ? 'round' : 'rounds'} done already; ${left} left.`,
   triedOnce: ({ agentId }, say) =>
     `${upper(say.name(agentId))} has been on it to no effect: less to hope for.`,

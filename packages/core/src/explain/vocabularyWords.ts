@@ -77,6 +77,7 @@ export const MECHANISM_WORDS: Readonly<Record<Mechanism, string>> = {
   ketoneSolvent: 'acetone-like solvent',
   hydrocarbonSolvent: 'oil-like solvent',
   absorption: 'taking up',
+  blotting: 'blotting dry',
   dyeSuspension: 'holding dye in the water',
   airing: 'moving air',
   brushing: 'brushing',

@@ -1,9 +1,11 @@
+import { type Finding, finding } from '../explain/finding.js';
 import { buildSteps } from './buildSteps.js';
 import type { PlanContext } from './context.js';
 import { edgeFindings } from './edgeFindings.js';
 import { removedShare } from './expectedEffect.js';
 import { riskOf } from './gentleness.js';
 import type { Act, Rung } from './plan.js';
+import type { Step } from './step.js';
 import type { Fit } from './weigh.js';
 
 /** Acts below this share per round are not worth naming. */
@@ -30,7 +32,7 @@ export function rungOf(fit: Fit, rungIndex: number, context: PlanContext): Rung 
     },
     maxRounds: window.maxRounds,
     missingAgentIds,
-    findings: remarks,
+    findings: [...remarks, ...bigPours(steps)],
     cautionIds: [...new Set(steps.flatMap((step) => step.cautionIds))],
     steps,
   };
@@ -52,6 +54,21 @@ function actsOf({ method, window }: Fit, context: PlanContext): Act[] {
       return [{ componentId: component.id, mechanisms: through, low: twoPlaces(low), high: twoPlaces(high) }];
     }),
   );
+}
+
+/** More of one thing than a household has at hand by chance. */
+const BIG_POUR = { mL: 1000, g: 400 } as const;
+
+function bigPours(steps: readonly Step[]): Finding[] {
+  return steps
+    .flatMap((step) => step.ingredients)
+    .flatMap(({ agentId, massG, volumeML }) => {
+      const unit = massG === null ? 'mL' : 'g';
+      const amount = massG ?? volumeML ?? 0;
+      return agentId !== 'water' && amount > BIG_POUR[unit]
+        ? [finding('bigPour', { agentId, amount, unit })]
+        : [];
+    });
 }
 
 const twoPlaces = (share: number): number => Math.round(share * 100) / 100;

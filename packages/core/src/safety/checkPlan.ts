@@ -31,7 +31,7 @@ function checkSequence(ground: Ground): Violation[] {
   const { plan, knowledge, item } = ground;
   const drains =
     !item?.surfaceOnly &&
-    item?.mostWetting === 'immersion' &&
+    (item?.mostWetting === 'immersion' || (item?.labelDecides && plan.facts.piece.label?.wash)) &&
     plan.facts.piece.label?.wash?.kind !== 'never' &&
     ground.parts.every((part) => part.mostWetting === null || part.mostWetting === 'immersion');
   const tried = plan.facts.tried.flatMap((product) => ground.agentOf(product.agentId)?.chemistries ?? []);

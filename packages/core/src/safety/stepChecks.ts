@@ -97,8 +97,8 @@ function wetness(step: Step, _rung: Rung, ground: Ground): readonly Violation['c
   const soaked = step.bath !== null;
   const washed = step.programme !== null && step.programme !== 'none';
   const noSoak =
-    item?.mostWetting !== 'immersion' ||
-    item.coded ||
+    (item?.mostWetting !== 'immersion' && !washedByLabel(ground)) ||
+    item?.coded ||
     label?.wash?.kind === 'never' ||
     ground.fibres.some((fibre) => fibre.waterSensitive) ||
     parts.some((part) => part.mostWetting !== null && part.mostWetting !== 'immersion');
@@ -125,14 +125,19 @@ function isMarkedByWater(part: PiecePart, { fibres, parts }: Ground): boolean {
   );
 }
 
-function programme(step: Step, _rung: Rung, { plan, fibres, item }: Ground): readonly Violation['code'][] {
+/** A piece that is spot work unless its sewn-in label lets it be washed, and this one does. */
+const washedByLabel = ({ plan, item }: Ground): boolean =>
+  item?.labelDecides === true && ['machine', 'hand'].includes(plan.facts.piece.label?.wash?.kind ?? '');
+
+function programme(step: Step, _rung: Rung, ground: Ground): readonly Violation['code'][] {
+  const { plan, fibres, item } = ground;
   if (!step.programme) return NONE;
   const order = ['none', 'hand', 'veryMild', 'mild', 'normal'];
   const { label, condition } = plan.facts.piece;
   const wash = label?.wash;
   const tops = [
     ...fibres.map((fibre) => fibre.mostProgramme),
-    item?.mostProgramme ?? 'none',
+    washedByLabel(ground) ? 'veryMild' : (item?.mostProgramme ?? 'none'),
     ...(condition === 'antique' || condition === 'irreplaceable' ? ['hand'] : []),
     wash?.kind === 'never'
       ? 'none'

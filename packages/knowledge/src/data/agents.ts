@@ -644,6 +644,7 @@ export const agents: readonly Agent[] = [
   {
     ...safe,
     id: 'sunAir',
+    storage: '—',
     worksBest: 'Turmeric, tomato, old smells, white cellulose.',
     typicalDose: 'Hours, turned.',
     shelfLife: '—',
@@ -661,6 +662,7 @@ export const agents: readonly Agent[] = [
   {
     ...safe,
     id: 'steam',
+    storage: '—',
     worksBest: 'Smell and creases in wool that may not be wetted.',
     typicalDose: 'Half an hour in a steamy room.',
     shelfLife: '—',

@@ -21,6 +21,7 @@ export const components: readonly SoilComponent[] = [
     heatSets: true,
     chemistry: [noChlorineOnProtein],
     removal: [
+      { mechanism: 'blotting', low: 0.08, high: 0.3 },
       { mechanism: 'absorption', low: 0.1, high: 0.35 },
       { mechanism: 'flush', low: 0.3, high: 0.7 },
       { mechanism: 'surfactant', low: 0.2, high: 0.5 },
@@ -39,6 +40,7 @@ export const components: readonly SoilComponent[] = [
     heatSets: true,
     chemistry: [noChlorineOnProtein],
     removal: [
+      { mechanism: 'blotting', low: 0.08, high: 0.3 },
       { mechanism: 'lift', low: 0.1, high: 0.3 },
       { mechanism: 'flush', low: 0.2, high: 0.5 },
       { mechanism: 'surfactant', low: 0.2, high: 0.5 },
@@ -57,6 +59,7 @@ export const components: readonly SoilComponent[] = [
     heatSets: true,
     chemistry: [],
     removal: [
+      { mechanism: 'blotting', low: 0.08, high: 0.3 },
       { mechanism: 'absorption', low: 0.1, high: 0.35 },
       { mechanism: 'flush', low: 0.7, high: 0.95 },
       { mechanism: 'surfactant', low: 0.5, high: 0.8 },
@@ -91,6 +94,7 @@ export const components: readonly SoilComponent[] = [
     heatSets: true,
     chemistry: [],
     removal: [
+      { mechanism: 'blotting', low: 0.08, high: 0.3 },
       { mechanism: 'lipolysis', low: 0.3, high: 0.6 },
       { mechanism: 'absorption', low: 0.3, high: 0.6 },
       { mechanism: 'surfactant', low: 0.4, high: 0.75 },
@@ -128,6 +132,7 @@ export const components: readonly SoilComponent[] = [
     heatSets: true,
     chemistry: [noSoapOnTannin],
     removal: [
+      { mechanism: 'blotting', low: 0.08, high: 0.3 },
       { mechanism: 'absorption', low: 0.1, high: 0.35 },
       { mechanism: 'softening', low: 0.05, high: 0.2 },
       { mechanism: 'flush', low: 0.2, high: 0.5 },
@@ -148,6 +153,7 @@ export const components: readonly SoilComponent[] = [
     heatSets: false,
     chemistry: [noSoapOnTannin],
     removal: [
+      { mechanism: 'blotting', low: 0.08, high: 0.3 },
       { mechanism: 'flush', low: 0.3, high: 0.6 },
       { mechanism: 'surfactant', low: 0.2, high: 0.4 },
       { mechanism: 'acidity', low: 0.2, high: 0.5 },
@@ -168,6 +174,7 @@ export const components: readonly SoilComponent[] = [
     heatSets: false,
     chemistry: [],
     removal: [
+      { mechanism: 'blotting', low: 0.08, high: 0.3 },
       { mechanism: 'absorption', low: 0.1, high: 0.35 },
       { mechanism: 'flush', low: 0.25, high: 0.55 },
       { mechanism: 'surfactant', low: 0.15, high: 0.4 },
@@ -431,6 +438,7 @@ export const components: readonly SoilComponent[] = [
     heatSets: true,
     chemistry: [noChlorineOnProtein],
     removal: [
+      { mechanism: 'blotting', low: 0.08, high: 0.3 },
       { mechanism: 'absorption', low: 0.1, high: 0.25 },
       { mechanism: 'flush', low: 0.3, high: 0.6 },
       { mechanism: 'surfactant', low: 0.15, high: 0.4 },
@@ -507,6 +515,7 @@ export const components: readonly SoilComponent[] = [
     heatSets: true,
     chemistry: [],
     removal: [
+      { mechanism: 'blotting', low: 0.08, high: 0.3 },
       { mechanism: 'absorption', low: 0.1, high: 0.35 },
       { mechanism: 'flush', low: 0.1, high: 0.35 },
       { mechanism: 'surfactant', low: 0.2, high: 0.45 },
@@ -565,6 +574,7 @@ export const components: readonly SoilComponent[] = [
     heatSets: true,
     chemistry: [],
     removal: [
+      { mechanism: 'blotting', low: 0.08, high: 0.3 },
       { mechanism: 'absorption', low: 0.2, high: 0.5 },
       { mechanism: 'surfactant', low: 0.2, high: 0.5 },
       { mechanism: 'hydrocarbonSolvent', low: 0.6, high: 0.9 },
@@ -664,6 +674,7 @@ export const components: readonly SoilComponent[] = [
     heatSets: true,
     chemistry: [],
     removal: [
+      { mechanism: 'blotting', low: 0.08, high: 0.3 },
       { mechanism: 'absorption', low: 0.1, high: 0.35 },
       { mechanism: 'flush', low: 0.3, high: 0.65 },
       { mechanism: 'surfactant', low: 0.2, high: 0.45 },
@@ -682,6 +693,7 @@ export const components: readonly SoilComponent[] = [
     heatSets: true,
     chemistry: [],
     removal: [
+      { mechanism: 'blotting', low: 0.08, high: 0.3 },
       { mechanism: 'flush', low: 0.4, high: 0.8 },
       { mechanism: 'lift', low: 0.2, high: 0.5 },
       { mechanism: 'surfactant', low: 0.3, high: 0.6 },
@@ -968,6 +980,7 @@ export const components: readonly SoilComponent[] = [
     heatSets: true,
     chemistry: [],
     removal: [
+      { mechanism: 'blotting', low: 0.08, high: 0.3 },
       { mechanism: 'absorption', low: 0.1, high: 0.35 },
       { mechanism: 'flush', low: 0.1, high: 0.4 },
       { mechanism: 'surfactant', low: 0.1, high: 0.3 },

@@ -1,7 +1,7 @@
 import type { Method } from '../schema/method.js';
 
-/** Troubles that water alone spreads or locks in. */
-const DRY_SIDE = ['freshOil', 'mineralOil', 'resinWax', 'wax', 'lacquer', 'ballpointInk', 'markerInk', 'oilPaint', 'gum', 'superGlue', 'soot', 'rubberScuff', 'paraffinCream'];
+/** Troubles that water alone spreads or locks in; a cold flush is no first move on them. */
+const DRY_SIDE = ['freshOil', 'mineralOil', 'resinWax', 'wax', 'lacquer', 'ballpointInk', 'markerInk', 'oilPaint', 'gum', 'superGlue', 'soot', 'rubberScuff', 'paraffinCream', 'carotenoid'];
 
 /** Rubbing dry only smears these. */
 const GREASY = ['freshOil', 'oxidisedOil', 'mineralOil', 'wax', 'gum', 'resinWax', 'makeUpPigment', 'paraffinCream'];
@@ -128,7 +128,7 @@ export const methods: readonly Method[] = [
     maxRounds: 2,
     harshness: 2,
     washAfter: false,
-    notWhenMostly: DRY_SIDE,
+    notWhenMostly: [...DRY_SIDE, 'naphthaleneOdour', 'solventOdour'],
     notes: {
       mix: ['Disperse the detergent well before the piece goes in.'],
       apply: ['Inside out; press the water through, do not rub.'],
@@ -215,6 +215,7 @@ export const methods: readonly Method[] = [
     waterParts: null,
     keep: 'letDry',
     dwellMin: { min: 20, max: 60, lookEvery: 20 },
+    extraMechanisms: ['blotting'],
     rinse: 'vacuum',
     harshness: 2,
     maxRounds: 3,
@@ -380,7 +381,6 @@ export const methods: readonly Method[] = [
     harshness: 3,
     maxRounds: 2,
     washAfter: true,
-    schoolId: 'vinegarNotSoftener',
     notes: { apply: ['Press the water through now and then.'] },
   },
   {
@@ -610,9 +610,10 @@ export const methods: readonly Method[] = [
     tempC: { min: 40, max: 60, prefer: 'hottest' },
     dwellMin: { min: 240, max: 300, lookEvery: 60 },
     untilCool: true,
+    washAfter: false,
     harshness: 6,
     maxRounds: 1,
-    notes: { mix: ['Dissolve the soda first.'], dwell: ['Stir now and then until it has cooled.'], wash: ['Cold rinse cycle.'], dry: ['At most once a quarter.'] },
+    notes: { mix: ['Dissolve the soda first.'], dwell: ['Stir now and then until it has cooled.'], rinse: ['A cold rinse cycle in the machine, or change after change until the water stays clear.'], dry: ['At most once a quarter.'] },
     sourceIds: ['commonPractice', 'memory'],
   },
   {
@@ -633,9 +634,10 @@ export const methods: readonly Method[] = [
     tempC: { min: 40, max: 60, prefer: 'hottest' },
     dwellMin: { min: 240, max: 300, lookEvery: 60 },
     untilCool: true,
+    washAfter: false,
     harshness: 6,
     maxRounds: 1,
-    notes: { mix: ['Dissolve first.'], wash: ['Cold rinse cycle.'], dry: ['At most once a quarter.'] },
+    notes: { mix: ['Dissolve first.'], rinse: ['A cold rinse cycle in the machine, or change after change until the water stays clear.'], dry: ['At most once a quarter.'] },
     sourceIds: ['commonPractice', 'memory'],
   },
   {
@@ -709,7 +711,7 @@ export const methods: readonly Method[] = [
     maxRounds: 4,
     place: 'surface',
     action: 'blot',
-    extraMechanisms: ['lift', 'absorption'],
+    extraMechanisms: ['blotting'],
     ages: ['minutes', 'hours'],
     onlyWet: true,
     wetting: 'dry',
@@ -831,14 +833,14 @@ export const methods: readonly Method[] = [
     componentIds: ['anthocyanin', 'tannin', 'melanoidin', 'sugar', 'betalain', 'urineSalts', 'freshOil', 'haem'],
     agents: [],
     dwellMin: { min: 480, max: 900, lookEvery: 240 },
-    harshness: 1,
+    harshness: 4,
     maxRounds: 2,
     action: 'press',
     onlyWet: true,
     wetting: 'dry',
     waterParts: null,
     keep: 'none',
-    extraMechanisms: ['lift', 'absorption'],
+    extraMechanisms: ['blotting', 'absorption'],
     ages: ['minutes', 'hours'],
     rinse: 'none',
     notes: { apply: ['White dry towel, plastic sheet on it if it is thin, a flat heavy weight on top, until next day.'] },
@@ -934,8 +936,8 @@ export const methods: readonly Method[] = [
     action: 'softBrush',
     schoolId: 'mattressPeroxide',
     notes: {
-      mix: ['Spray: 1 part peroxide 3 % and 1 part water with about 2 tsp clear dish detergent per 500 mL. For the day only, never closed.'],
-      apply: ['Coat of soda, rub in, 10 min, vacuum. Spray damp, not wet. Second coat of soda, work in with a white cloth. Wider than the edge you see.'],
+      mix: ['In an open bowl: peroxide with as much water and the few drops of detergent. Never in a closed bottle or a sprayer; for the day only.'],
+      apply: ['Coat of soda, rub in, 10 min, vacuum. Dab the mix on with a cloth, damp, not wet. Second coat of soda, work in with a white cloth. Wider than the edge you see.'],
       dwell: ['At least 8 h; the room airs.'],
       rinse: ['Break it up and vacuum.'],
     },
@@ -1408,6 +1410,7 @@ export const methods: readonly Method[] = [
       { agentId: 'oxygenBleach', dose: { per: 'litre', unit: 'g', amount: { low: 1.2, high: 1.8 } } },
     ],
     dwellMin: { min: 120, max: 240, lookEvery: 60 },
+    washAfter: false,
     harshness: 6,
     maxRounds: 1,
     pH: { low: 9.3, high: 10.2 },
@@ -1415,7 +1418,7 @@ export const methods: readonly Method[] = [
     untilCool: true,
     sturdyOnly: true,
     schoolId: 'deepStripAView',
-    notes: { mix: ['About 30 g, 30 g and 60 g for 40 L. A fresh bath for each colour group.'], dwell: ['Stir now and then; the water darkens.'], wash: ['Cold rinse cycle.'], dry: ['At most once a quarter.'] },
+    notes: { mix: ['About 30 g, 30 g and 60 g for 40 L. A fresh bath for each colour group.'], dwell: ['Stir now and then; the water darkens.'], rinse: ['A cold rinse cycle in the machine, or change after change until the water stays clear.'], dry: ['At most once a quarter.'] },
   },
   {
     ...bath,
@@ -1537,7 +1540,7 @@ export const methods: readonly Method[] = [
     ...bath,
     id: 'towelMachineStrip',
     name: 'White towels: hot machine strip',
-    reason: 'Soda and borax in the drum, vinegar in the last rinse, no softener.',
+    reason: 'Soda and mild alkali in the drum, hot, and no softener.',
     kinds: ['buildUp'],
     componentIds: ['softenerFilm', 'oxidisedOil'],
     agents: [
@@ -1559,7 +1562,7 @@ export const methods: readonly Method[] = [
     keep: 'none',
     action: 'none',
     rinse: 'full',
-    notes: { mix: ['Half a cup of baking soda and half a cup of borax in the drum; detergent in its compartment; half a cup of vinegar in the softener compartment. Never with any chlorine product.'], apply: ['Whites apart from colours.'], dry: ['Shake out; dryer balls once it is clean.'] },
+    notes: { mix: ['Powders in the drum, detergent in its compartment, no softener. For a full load about half a cup of each powder; a quarter of a cup where washing soda stands in.'], apply: ['Whites apart from colours.'], dry: ['Shake out; dryer balls once it is clean.'] },
   },
   {
     ...bath,

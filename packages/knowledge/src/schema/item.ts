@@ -20,6 +20,8 @@ export const Item = z.strictObject({
   coded: z.boolean(),
   /** Cannot be rinsed through: forbidden partners stay blocked on the zone. */
   surfaceOnly: z.boolean(),
+  /** Spot work only, unless a sewn-in label says it may be washed: then that label decides, very mildly. */
+  labelDecides: z.boolean(),
   skinContact: z.boolean(),
   childrens: z.boolean(),
   /** A set or roll that can be soaked a part at a time. */

@@ -8,9 +8,11 @@ export function constructionLimits(piece: PieceFacts, item: Item | undefined): L
   if (!item) return [];
   const owner: LimitOwner = { kind: 'item', itemId: item.id };
   const ground = { owner, protects: 'piece', sourceIds: item.sourceIds } as const;
+  const wash = piece.label?.wash?.kind;
+  const byLabel = item.labelDecides && (wash === 'machine' || wash === 'hand');
   return [
-    { ...ground, quantity: 'wetting', most: item.mostWetting },
-    { ...ground, quantity: 'programme', most: item.mostProgramme },
+    { ...ground, quantity: 'wetting', most: byLabel ? 'immersion' : item.mostWetting },
+    { ...ground, quantity: 'programme', most: byLabel ? 'veryMild' : item.mostProgramme },
     { ...ground, quantity: 'action', most: item.mostAction },
     ...item.chemistry.map((rule) => chemistryLimit(rule, owner)),
     ...item.drying.map((rule) => ({ ...ground, quantity: 'drying', forbids: rule.forbids }) as const),
