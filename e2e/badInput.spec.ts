@@ -16,9 +16,9 @@ test('a blend of 140 % is marked at its blank, the last plan stays, and correcti
   await desk.newPiece('polo', 'T-shirt or polo');
   await desk.blank('fibres').click();
   await page.getByLabel('Add a fibre to whole piece').selectOption({ label: 'cotton' });
-  await page.getByLabel('Share of fibre 1 of whole piece in %').fill('80');
+  await page.getByLabel('Share of cotton in %').fill('80');
   await page.getByLabel('Add a fibre to whole piece').selectOption({ label: 'polyester' });
-  await page.getByLabel('Share of fibre 2 of whole piece in %').fill('60');
+  await page.getByLabel('Share of polyester in %').fill('60');
   const complaint = 'The shares add up to 140 %. They should make 100 %';
   await expect(page.getByRole('dialog').getByText(complaint)).toBeVisible();
   await page.getByRole('button', { name: 'Done' }).click();
@@ -28,7 +28,7 @@ test('a blend of 140 % is marked at its blank, the last plan stays, and correcti
   await expect(page.getByRole('list', { name: 'Ladder', exact: true })).toBeVisible();
 
   await desk.blank('fibres').click();
-  await page.getByLabel('Share of fibre 2 of whole piece in %').fill('20');
+  await page.getByLabel('Share of polyester in %').fill('20');
   await page.getByRole('button', { name: 'Done' }).click();
   await expect(page.getByText(complaint)).toHaveCount(0);
   await expect(page.getByRole('button', { name: /^Start/ })).toBeEnabled();

@@ -24,10 +24,7 @@ export class Desk {
   async newPiece(word: string, name: string): Promise<void> {
     await this.blank('piece').click();
     await this.page.getByRole('textbox', { name: /^Search:/ }).fill(word);
-    await this.page
-      .getByRole('group', { name: 'Something else' })
-      .getByRole('option', { name, exact: true })
-      .click();
+    await this.page.getByRole('option', { name, exact: true }).click();
   }
 
   /** Opens a blank and takes the option by its name. */

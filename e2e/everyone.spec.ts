@@ -9,7 +9,7 @@ async function firstRunId(page: Page): Promise<string> {
 
 async function waitingId(page: Page, markId: string): Promise<string> {
   const today = await (await page.request.get('/api/today')).json();
-  return today.waiting.find((trouble: { markId: string }) => trouble.markId === markId).id;
+  return today.waiting.find((trouble: { markIds: string[] }) => trouble.markIds.includes(markId)).id;
 }
 
 async function addresses(page: Page): Promise<string[]> {
@@ -22,6 +22,13 @@ async function addresses(page: Page): Promise<string[]> {
     '/pieces',
     `/pieces/${piece.id}`,
     '/household',
+    '/reference/fibres/wool',
+    '/reference/marks/redWine',
+    '/reference/agents/peroxide',
+    '/reference/methods/oxygenSoak',
+    '/reference/codes',
+    '/reference/hazards',
+    '/reference/schools',
   ];
 }
 

@@ -68,9 +68,10 @@ export function weigh(method: Method, context: PlanContext): Weighed {
   if (standIn) return { fit: standIn, ifBought: whole.fit, candidate: null };
   if (context.facts.reach === 'shop')
     return { fit: whole.fit, ifBought: whole.fit, candidate: whole.candidate };
+  // What the piece forbids is said before what is missing: buying it would not help.
   const findings = [
-    ...missing.map((agentId) => finding('notInCupboard', { agentId })),
     ...(whole.candidate?.findings ?? []),
+    ...missing.map((agentId) => finding('notInCupboard', { agentId })),
   ];
   return {
     fit: null,

@@ -34,7 +34,7 @@ export const agents: readonly Agent[] = [
     form: 'liquid',
     chemistries: ['water'],
     mechanisms: ['flush'],
-    pH: { low: 6.5, high: 8.2 },
+    pH: { low: 6.5, high: 8 },
     storage: '—',
     sourceIds: ['commonPractice'],
   },
