@@ -49,6 +49,12 @@ export class Desk {
     await this.page.getByRole('button', { name: 'Done' }).click();
   }
 
+  /** Every part of the fibres its kind usually has. */
+  async usualFibres(): Promise<void> {
+    await this.blank('fibres').click();
+    await this.page.getByRole('button', { name: /^As usual/ }).click();
+  }
+
   async colour(name: string): Promise<void> {
     await this.blank('colour').click();
     await this.page.getByRole('button', { name, exact: true }).click();

@@ -34,6 +34,7 @@ async function addresses(page: Page): Promise<string[]> {
 
 for (const colorScheme of ['light', 'dark'] as const) {
   test(`axe finds nothing serious on any page, ${colorScheme}`, async ({ page }) => {
+    test.setTimeout(240_000);
     await page.emulateMedia({ colorScheme });
     for (const address of await addresses(page)) {
       await page.goto(address);

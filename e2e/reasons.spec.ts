@@ -25,7 +25,7 @@ test('blackberry on a code-W armchair: blotted, nothing immersed', async ({ page
   await desk.find('mark', 'blackberry');
   await desk.newPiece('armchair', 'armchair or sofa');
   await desk.choose('age', 'today');
-  await desk.fibre('cotton');
+  await desk.usualFibres();
   await desk.colour('pale');
   await desk.choose('code', 'code W');
   await expect(desk.rung('coldBlot')).toBeVisible();

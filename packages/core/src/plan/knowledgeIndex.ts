@@ -108,13 +108,29 @@ function methodFacts(method: Method, known: ReadonlyMap<string, Agent>): MethodF
   return {
     agents,
     chemistries,
-    mechanisms: new Set([...method.extraMechanisms, ...agents.flatMap((agent) => agent.mechanisms)]),
+    mechanisms: mechanismsOf(method, agents, chemistries),
     pH: workingPH(method, agents),
     briefAcid:
       chemistries.every((chemistry) => MILD.includes(chemistry)) &&
       method.dwellMin.max <= BRIEF_MIN &&
       (method.rinse === 'full' || method.rinse === 'damp'),
   };
+}
+
+const ALKALIS: readonly Chemistry[] = ['mildAlkali', 'strongAlkali', 'ammonia'];
+
+/** Everything the agents and the way of working bring; acid and alkali in one mix cancel each other. */
+function mechanismsOf(
+  method: Method,
+  agents: readonly Agent[],
+  chemistries: readonly Chemistry[],
+): ReadonlySet<Mechanism> {
+  const all = new Set([...method.extraMechanisms, ...agents.flatMap((agent) => agent.mechanisms)]);
+  if (chemistries.includes('weakAcid') && ALKALIS.some((alkali) => chemistries.includes(alkali))) {
+    all.delete('acidity');
+    all.delete('alkalinity');
+  }
+  return all;
 }
 
 const MILD: readonly Chemistry[] = ['weakAcid', 'peroxide', 'detergent', 'water'];

@@ -31,6 +31,8 @@ export const Method = z.strictObject({
   ages: z.array(Age),
   /** Worth doing only while the trouble is still wet. */
   onlyWet: z.boolean(),
+  /** A way out only where nothing wet may be used. */
+  onlyWhereDry: z.boolean(),
   wetting: Wetting,
   action: Action,
   /** Washing the method itself needs. */

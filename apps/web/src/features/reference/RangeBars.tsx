@@ -13,7 +13,12 @@ export function RangeBars({ bars, colour = 'leaf' }: { bars: readonly RangeBar[]
   return (
     <Stack gap="5px" paddingBlock="6px">
       {bars.map(({ key, name, low, high }) => (
-        <Grid key={key} templateColumns="minmax(120px, 210px) 1fr 76px" gap="12px" alignItems="center">
+        <Grid
+          key={key}
+          templateColumns="minmax(100px, 210px) minmax(40px, 1fr) 76px"
+          gap="12px"
+          alignItems="center"
+        >
           <Box>{name}</Box>
           <Box position="relative" height="10px" borderRadius="full" bg="track" aria-hidden="true">
             <Box

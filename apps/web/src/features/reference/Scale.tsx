@@ -17,13 +17,18 @@ interface ScaleProps {
 export function Scale({ name, scale, fill, colour, marks }: ScaleProps) {
   const at = (value: number) => (100 * (value - scale.from)) / (scale.to - scale.from);
   return (
-    <Flex gap="10px" alignItems="center" paddingBlock="4px">
-      <Box flex="0 0 150px" color="soft">
+    <Flex
+      gap="2px 10px"
+      alignItems={{ md: 'center' }}
+      direction={{ base: 'column', md: 'row' }}
+      paddingBlock="4px"
+    >
+      <Box flex={{ md: '0 0 150px' }} color="soft">
         {name}
       </Box>
       <Box
         position="relative"
-        flex="1"
+        flex={{ md: '1' }}
         height="44px"
         role="img"
         aria-label={`${name}: ${marks.map((mark) => mark.text).join(', ')}`}
@@ -40,7 +45,7 @@ export function Scale({ name, scale, fill, colour, marks }: ScaleProps) {
         />
         {marks.map((mark) => {
           const place = at(mark.value);
-          const side = place > 70 ? { right: `${100 - place}%` } : { left: `${place}%` };
+          const side = place > 50 ? { right: `${100 - place}%` } : { left: `${place}%` };
           return (
             <Box key={mark.text} aria-hidden="true">
               <Box position="absolute" top="4px" height="20px" width="2px" bg="ink" left={`${place}%`} />
