@@ -17,7 +17,12 @@ export class Desk {
   async find(id: string, word: string): Promise<void> {
     await this.blank(id).click();
     await this.page.getByRole('textbox', { name: /^Search:/ }).fill(word);
-    await this.page.getByRole('option').first().click();
+    await this.firstHit().click();
+  }
+
+  /** The first option of an open picker; the page has native selects of its own. */
+  firstHit(): Locator {
+    return this.page.locator('[role=option][data-part=item]').first();
   }
 
   /** A kind of piece that is not in the linen book yet. */

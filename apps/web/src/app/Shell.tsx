@@ -42,7 +42,7 @@ export function Shell() {
         overflowX="auto"
         data-print="hide"
       >
-        <Link to="/" aria-label="Feverfew, today">
+        <Link to="/" style={{ order: -2 }} aria-label="Feverfew, today">
           <Flex
             alignItems="center"
             gap="8px"
@@ -64,8 +64,10 @@ export function Shell() {
             </Tab>
           ))}
         </Flex>
-        <Box flex="1" />
-        <FindAnything />
+        <Box flex="1" display={{ base: 'none', md: 'block' }} />
+        <Box order={{ base: -1, md: 0 }}>
+          <FindAnything />
+        </Box>
         <Shortcuts />
       </Flex>
       <Box as="main">

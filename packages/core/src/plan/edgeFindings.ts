@@ -8,18 +8,19 @@ import type { WorkWindow } from './workWindow.js';
 /** Why the recipe stops where it stops: heat, time, strength, rounds. */
 export function edgeFindings({ method, window }: Fit, context: PlanContext): Finding[] {
   return [
-    ...(method.wetting === 'dry' ? [] : [heatEdge(method, window)]),
+    ...(method.wetting === 'dry' ? [] : [heatEdge(method, window, context)]),
     timeEdge(method, window, context),
     ...strengthEdges(method),
     finding('notOftener', { rounds: window.maxRounds }, method.sourceIds),
   ];
 }
 
-function heatEdge(method: Method, { tempC, tempLimit, bounds }: WorkWindow): Finding {
+function heatEdge(method: Method, { tempC, bounds }: WorkWindow, { envelope }: PlanContext): Finding {
   if (bounds.maxTempC !== undefined && bounds.maxTempC === tempC.max && bounds.maxTempC < method.tempC.max)
     return finding('notHotterAgent', { maxC: tempC.max }, method.sourceIds);
-  return tempLimit && tempLimit.maxC === tempC.max
-    ? finding('notHotter', { maxC: tempC.max, owner: tempLimit.owner }, tempLimit.sourceIds)
+  const limit = envelope.tempC.limits[0];
+  return limit && limit.maxC === tempC.max
+    ? finding('notHotter', { maxC: tempC.max, owner: limit.owner }, limit.sourceIds)
     : finding('notHotterMethod', { maxC: tempC.max }, method.sourceIds);
 }
 

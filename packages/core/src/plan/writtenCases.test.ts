@@ -484,7 +484,7 @@ const CASES: readonly Case[] = [
     ground: 'HB: peroxygen decomposes on iron',
     facts: trouble('yellowed', on('bedSheet', { cotton: 100 }, cotton60), {
       ...whole,
-      answers: { yellowWhere: 'allOver', yellowIron: 'yes' },
+      answers: { yellowWhere: 'allOver', yellowWater: 'orangeYes' },
     }),
     doesNot: ['longOxygenSoak', 'chlorineSoak'],
   },

@@ -80,10 +80,10 @@ const RULES: readonly Rule[] = [
   rule(String.raw`\bcold\b`, says(washAt(30))),
   rule(String.raw`\bwarm\b`, says(washAt(30))),
   rule(String.raw`\bhot\b`, says(washAt(40))),
-  rule(String.raw`very (?:mild|gentle)|\bdelicates?\b|two bars|wool programme`, (_match, label) =>
+  rule(String.raw`very (?:mild|gentle|gently)|\bdelicates?\b|two bars|wool programme`, (_match, label) =>
     withBars(2, label),
   ),
-  rule(String.raw`\bmild\b|\bgentle\b|permanent press|one bar|easy care|synthetics`, (_match, label) =>
+  rule(String.raw`\bmild\b|\bgent(?:le|ly)\b|permanent press|one bar|easy care|synthetics`, (_match, label) =>
     withBars(1, label),
   ),
 ];

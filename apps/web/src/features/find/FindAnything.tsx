@@ -1,4 +1,5 @@
 import { Box, createListCollection, Dialog, Listbox, Portal } from '@chakra-ui/react';
+import { Search } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useNavigate } from 'react-router';
@@ -26,10 +27,17 @@ export function FindAnything() {
           size="small"
           color="soft"
           borderColor="line"
-          minWidth={{ md: '200px' }}
-          justifyContent="flex-start"
+          minWidth={{ base: '44px', md: '200px' }}
+          minHeight={{ base: '44px', md: '32px' }}
+          flexShrink={0}
+          justifyContent={{ md: 'flex-start' }}
+          fontWeight={400}
+          aria-label="Find anything"
         >
-          Find anything
+          <Search size={18} strokeWidth={1.8} aria-hidden="true" />
+          <Box as="span" display={{ base: 'none', md: 'inline' }}>
+            Find anything
+          </Box>
           <Box as="kbd" marginInlineStart="auto" display={{ base: 'none', md: 'inline' }}>
             /
           </Box>

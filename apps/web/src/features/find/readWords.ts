@@ -32,9 +32,7 @@ export function readWords(text: string, catalogue: Catalogue, pieces: readonly P
     markIds.push(hit.id);
     words = hit.left;
   }
-  // A piece of the book is also called by its last word: "the petticoat".
-  const known = pieces.map(({ id, name }) => ({ id, name, aliases: name.split(' ').slice(-1) }));
-  const piece = bestCover(words, known);
+  const piece = bestCover(words, namesOf(pieces));
   const item = piece ? null : bestCover(words, catalogue.items);
   words = (piece ?? item)?.left ?? words;
   const age = AGES.find(([pattern]) => words.some((word) => pattern.test(word)))?.[1] ?? null;
@@ -47,6 +45,16 @@ export function readWords(text: string, catalogue: Catalogue, pieces: readonly P
     wetness: words.includes('wet') ? 'wet' : words.includes('dry') ? 'dry' : age === 'minutes' ? 'wet' : null,
     colour: colour === 'patterned' ? 'multicoloured' : colour,
   };
+}
+
+/** A piece of the book is also called by any word that no other piece has: "the damask", "the petticoat". */
+function namesOf(pieces: readonly PieceSummary[]): readonly Option[] {
+  const words = pieces.flatMap(({ name }) => [...new Set(wordsOf(name))]);
+  return pieces.map(({ id, name }) => ({
+    id,
+    name,
+    aliases: wordsOf(name).filter((word) => words.indexOf(word) === words.lastIndexOf(word)),
+  }));
 }
 
 /** The words as a trouble being told. */
@@ -90,7 +98,7 @@ function bestCover(
     for (const hit of search.search(word, FUZZY)) hits.set(`${hit.id} ${word}`, new Set(hit.terms));
   let best: { id: string; size: number; exact: number; left: string[] } | null = null;
   for (const { id, name, aliases } of records) {
-    for (const alias of [name, ...aliases].flatMap((names) => names.split(/ or |[,(]/))) {
+    for (const alias of [name, ...aliases].flatMap(alternatives)) {
       const tokens = wordsOf(alias).filter((token) => !FILLERS.has(token));
       const taken = tokens.map((token) =>
         words.find((word) => word === token || hits.get(`${id} ${word}`)?.has(token)),
@@ -104,6 +112,9 @@ function bestCover(
   }
   return best;
 }
+
+/** "sweat, fresh" is called sweat; "white wine or cider" is called either. */
+const alternatives = (name: string): string[] => (name.split(/[,(]/)[0] ?? name).split(' or ');
 
 const wordsOf = (text: string): string[] => text.toLowerCase().match(/[\p{L}\d]+/gu) ?? [];
 

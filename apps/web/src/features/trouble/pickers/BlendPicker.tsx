@@ -88,14 +88,23 @@ function PartBlend({
 }) {
   const [typed, setTyped] = useState('');
   const [unread, setUnread] = useState<readonly string[]>([]);
+  // Half a blend is not sent while it is being typed; leaving the field sends what stands there.
+  const [half, setHalf] = useState<Fibres | null>(null);
+  const shown = half ?? part.fibres;
+  const take = (next: Fibres) => {
+    setHalf(null);
+    onChange(next);
+  };
   const nameOf = (fibreId: string) => fibres.find((fibre) => fibre.id === fibreId)?.name ?? fibreId;
   const type = (text: string) => {
     setTyped(text);
     const read = parseBlend(text, fibres);
     setUnread(read.unread);
-    if (read.fibres.length > 0) onChange(read.fibres);
+    if (read.fibres.length === 0) return;
+    if (isWhole(read.fibres)) take(read.fibres);
+    else setHalf(read.fibres);
   };
-  const sum = part.fibres.reduce((total, share) => total + share.sharePct, 0);
+  const sum = sumOf(shown);
   return (
     <Box marginBottom="12px">
       {named && <Box fontWeight={650}>{part.name}</Box>}
@@ -105,13 +114,14 @@ function PartBlend({
         placeholder="60 co 35 pes 5 el"
         aria-label={named ? `Blend of the ${part.name}, as on the tag` : 'Blend, as on the tag'}
         onChange={(event) => type(event.currentTarget.value)}
+        onBlur={() => half && take(half)}
       />
       {unread.length > 0 && (
         <Box color="brick" fontSize="14px" role="status">
           ⚠ not read: {unread.join(', ')}
         </Box>
       )}
-      {part.fibres.map((share, index) => (
+      {shown.map((share, index) => (
         <Flex key={share.fibreId} gap="8px" alignItems="center" marginTop="8px">
           <Box flex="1 1 90px" fontSize="15px">
             {nameOf(share.fibreId)}
@@ -123,7 +133,7 @@ function PartBlend({
             value={share.sharePct}
             style={{ flex: '1 1 110px', accentColor: 'var(--ff-colors-leaf)', minHeight: 32 }}
             aria-label={`Slide the share of ${nameOf(share.fibreId)}`}
-            onChange={(event) => onChange(rebalance(part.fibres, index, event.currentTarget.valueAsNumber))}
+            onChange={(event) => take(rebalance(shown, index, event.currentTarget.valueAsNumber))}
           />
           <Input
             width="70px"
@@ -134,21 +144,21 @@ function PartBlend({
             value={Number.isFinite(share.sharePct) ? share.sharePct : ''}
             onChange={(event) => {
               const sharePct = Number(event.currentTarget.value);
-              onChange(part.fibres.map((old, at) => (at === index ? { ...old, sharePct } : old)));
+              take(shown.map((old, at) => (at === index ? { ...old, sharePct } : old)));
             }}
           />
           <Button
             size="small"
             variant="plain"
             aria-label={`Remove ${nameOf(share.fibreId)}`}
-            onClick={() => onChange(part.fibres.filter((_, at) => at !== index))}
+            onClick={() => take(shown.filter((_, at) => at !== index))}
           >
             ✕
           </Button>
         </Flex>
       ))}
-      {part.fibres.length > 0 && (
-        <Box fontSize="14px" color={Math.abs(sum - 100) <= 1 ? 'soft' : 'brick'} marginTop="2px">
+      {shown.length > 0 && (
+        <Box fontSize="14px" color={isWhole(shown) ? 'soft' : 'brick'} marginTop="2px">
           makes {Math.round(sum * 10) / 10} %
         </Box>
       )}
@@ -158,12 +168,12 @@ function PartBlend({
         value=""
         onChange={(event) => {
           const fibreId = event.currentTarget.value;
-          if (fibreId) onChange([...part.fibres, { fibreId, sharePct: Math.max(1, 100 - sum) }]);
+          if (fibreId) take([...shown, { fibreId, sharePct: Math.max(1, 100 - sum) }]);
         }}
       >
         <option value="">Add a fibre …</option>
         {fibres
-          .filter((fibre) => !part.fibres.some((share) => share.fibreId === fibre.id))
+          .filter((fibre) => !shown.some((share) => share.fibreId === fibre.id))
           .map((fibre) => (
             <option key={fibre.id} value={fibre.id}>
               {fibre.name}
@@ -173,3 +183,6 @@ function PartBlend({
     </Box>
   );
 }
+
+const sumOf = (fibres: Fibres): number => fibres.reduce((sum, share) => sum + share.sharePct, 0);
+const isWhole = (fibres: Fibres): boolean => Math.abs(sumOf(fibres) - 100) <= 1;

@@ -106,8 +106,9 @@ export function TagPicker({ label, onChange, onDone }: TagPickerProps) {
           gap="8px"
           position="sticky"
           bottom="-14px"
+          marginBottom="-14px"
           bg="card"
-          paddingBlock="10px"
+          paddingBlock="10px 14px"
           borderTop="1px solid"
           borderColor="line"
         >

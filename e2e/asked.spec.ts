@@ -1,0 +1,130 @@
+import { expect, test } from '@playwright/test';
+import { Desk } from './desk';
+
+test('a new trouble on a known piece: three interactions and far less than 15 seconds', async ({ page }) => {
+  await page.goto('/');
+  await expect(page.getByRole('heading', { name: 'Under way' })).toBeVisible();
+  const startedAt = Date.now();
+  let interactions = 0;
+  await page.keyboard.press('/');
+  interactions += 1;
+  await page.keyboard.type('fresh red wine damask');
+  interactions += 1;
+  await expect(page.getByRole('option').first()).toContainText('red wine on the damask cloth');
+  await page.keyboard.press('Enter');
+  interactions += 1;
+  const desk = new Desk(page);
+  await expect(page.getByLabel('The facts')).toContainText(
+    'There is red wine on the damask cloth, since just now, still wet',
+  );
+  await expect(desk.rung('coldFlush')).toBeVisible();
+  expect(interactions).toBe(3);
+  expect(Date.now() - startedAt).toBeLessThan(15_000);
+});
+
+test('blood and soup on a mattress make one plan; what is gone drops out', async ({ page }) => {
+  const desk = new Desk(page);
+  await desk.open();
+  await desk.find('mark', 'blood');
+  await desk.newPiece('mattress', 'mattress');
+  await desk.usualFibres();
+  await desk.choose('age', 'some days ago');
+  await desk.blank('mark').click();
+  await page.getByRole('button', { name: 'And another on the same piece' }).click();
+  await page.getByRole('textbox', { name: /^Search:/ }).fill('soup');
+  await desk.firstHit().click();
+  await expect(page.getByLabel('The facts')).toContainText('There is blood and soup on the mattress');
+  await expect(page.getByText('One plan for all 2')).toBeVisible();
+  await expect(desk.rung('mattressEnzyme')).toBeVisible();
+  await desk.blank('left').click();
+  await page.getByRole('button', { name: 'blood protein and iron' }).click();
+  await page.getByRole('button', { name: 'Done' }).click();
+  await expect(page.getByLabel('The facts')).toContainText('all but blood protein and iron is left');
+  await expect(page.getByText('One plan for all 2')).toHaveCount(0);
+});
+
+test('three questions tell why it is yellow, and the plan follows the answer', async ({ page }) => {
+  const desk = new Desk(page);
+  await desk.open();
+  await desk.find('mark', 'yellowed cause');
+  await desk.find('piece', 'lawn petticoat');
+  await page.getByRole('button', { name: 'In folds, along edges' }).click();
+  await expect(page.getByRole('list', { name: 'Likely causes' }).locator('li').first()).toContainText(
+    'storage yellow',
+  );
+  await expect(desk.rung('longOxygenSoak')).toBeVisible();
+  await page.getByRole('button', { name: 'Evenly all over' }).click();
+  await page.getByRole('button', { name: 'Yes', exact: true }).click();
+  await expect(page.getByRole('list', { name: 'Likely causes' }).locator('li').first()).toContainText(
+    'iron in the water',
+  );
+  await expect(desk.rung('longOxygenSoak')).toHaveCount(0);
+  await expect(desk.rung('citricSoak')).toBeVisible();
+});
+
+test('schools stand side by side, and one is followed in this plan alone', async ({ page }) => {
+  const desk = new Desk(page);
+  await desk.open();
+  await desk.find('mark', 'indigo');
+  await desk.find('piece', 'percale');
+  await page.getByRole('button', { name: 'Also what could be bought' }).click();
+  await page.locator('[data-dispute="runWay"]').getByRole('button', { name: 'Side by side' }).click();
+  const dialog = page.getByRole('dialog', { name: 'A dye run: how?' });
+  await expect(dialog.locator('[data-school]')).toHaveCount(3);
+  await expect(dialog.locator('[data-school="dyeSuspendingFirst"]')).toContainText('this plan follows it');
+  await dialog.locator('[data-school="reducerFirst"]').getByRole('button').click();
+  await expect(desk.rung('reducerSoak')).toBeVisible();
+  await expect(page.locator('[data-dispute="runWay"]')).toContainText('chosen for this plan');
+});
+
+test('a struck method says what would change that; a rung says why it stops where it stops', async ({
+  page,
+}) => {
+  const desk = new Desk(page);
+  await desk.open();
+  await desk.find('mark', 'beetroot');
+  await desk.find('piece', 'damask');
+  await desk.choose('age', 'today');
+  const soak = desk.rung('oxygenSoak');
+  await soak.getByRole('button').first().click();
+  await expect(soak).toContainText('Not hotter than 60 °C: sewn-in label.');
+  await expect(soak).toContainText('beetroot red');
+  await desk.tag('no bleach');
+  await desk.showAllLosers();
+  await desk.lost('oxygenSoak').getByRole('button', { name: 'What would change that?' }).click();
+  await expect(desk.lost('oxygenSoak')).toContainText('If its tag allowed oxygen bleach.');
+});
+
+test('blend and tag are typed as they stand, and what is not read is said', async ({ page }) => {
+  const desk = new Desk(page);
+  await desk.open();
+  await desk.find('mark', 'tea');
+  await desk.newPiece('polo', 'T-shirt or polo');
+  await desk.blank('fibres').click();
+  await page.getByLabel('Blend, as on the tag').fill('60 co 35 pes 5 el');
+  await page.getByRole('button', { name: 'Done' }).click();
+  await expect(desk.blank('fibres')).toHaveText('cotton 60 % + polyester 35 % + elastane 5 %');
+  await desk.blank('tag').click();
+  await page.getByLabel('What the tag says').fill('40 no bleach tumble low, moonlight');
+  await expect(page.getByText('not read: moonlight')).toBeVisible();
+  await page.keyboard.press('Enter');
+  await expect(desk.blank('tag')).toHaveText('40°, no bleach, tumble low');
+});
+
+test('the reference is searched, linked across, and says where each fact comes from', async ({ page }) => {
+  await page.goto('/reference/fibres');
+  await page.getByLabel('Search this shelf').fill('merino');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('heading', { name: 'wool', level: 1 })).toBeVisible();
+  await expect(page.getByText('ASTM D1909, recalled')).toBeVisible();
+  await page.getByRole('link', { name: 'rug', exact: true }).click();
+  await expect(page.getByRole('heading', { name: 'rug', level: 1 })).toBeVisible();
+  await page.goto('/reference/hazards');
+  await page.getByRole('button', { name: /^hydrogen peroxide and acetone/ }).click();
+  await expect(page.getByRole('status')).toContainText('can make explosive peroxides');
+  await page.goto('/reference/marks/redWine');
+  await page.getByRole('button', { name: 'Tell this trouble' }).click();
+  await expect(page.getByLabel('The facts')).toContainText('There is red wine on some piece');
+  await page.goto('/reference/fibres/moonsilk');
+  await expect(page.getByText('There is no such sheet.')).toBeVisible();
+});

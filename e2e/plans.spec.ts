@@ -1,0 +1,329 @@
+import { expect, test } from '@playwright/test';
+import { Desk } from './desk';
+
+type Blend = Record<string, number>;
+interface Told {
+  readonly marks: readonly string[];
+  readonly item: string;
+  readonly parts: Record<string, Blend>;
+  readonly piece?: object;
+  readonly facts?: object;
+}
+interface Case extends Told {
+  readonly name: string;
+  readonly rungs: readonly string[];
+  /** Words that must stand on the page. */
+  readonly says?: readonly RegExp[];
+}
+
+const tag = (wash: object, more: object = {}) => ({
+  wash,
+  bleach: 'never',
+  tumble: 'never',
+  natural: null,
+  shade: false,
+  iron: null,
+  dryClean: null,
+  dryCleanBars: 0,
+  wetClean: null,
+  wetCleanBars: 0,
+  ...more,
+});
+const machine = (maxC: number, more: object = {}) =>
+  tag({ kind: 'machine', maxC, bars: 0 }, { bleach: 'oxygenOnly', tumble: 'low', ...more });
+const carpet = {
+  item: 'carpet',
+  parts: { pile: { wool: 80, polyamide: 20 }, backing: { jute: 100 } },
+  piece: { colour: 'mid', code: 'W' },
+};
+const chair = {
+  item: 'armchair',
+  parts: { cover: { viscose: 60, cotton: 40 }, filling: { polyester: 100 } },
+};
+const whole = { sizeCm: null };
+const fresh = { age: 'minutes', wetness: 'wet' };
+
+/** Troubles a household meets; each must bring a short plan of its own to the screen. */
+const CASES: readonly Case[] = [
+  {
+    name: 'berry wine on a stair carpet, fresh',
+    ...carpet,
+    marks: ['blackcurrant'],
+    facts: fresh,
+    rungs: ['dryBlot', 'coldBlot'],
+  },
+  {
+    name: 'berry wine on a stair carpet, a week old',
+    ...carpet,
+    marks: ['blackcurrant'],
+    facts: { age: 'weeks', wetness: 'dry' },
+    rungs: ['detergentBlot', 'peroxideDab'],
+    says: [/odds are lower/],
+  },
+  {
+    name: 'mattress with blood and soup',
+    marks: ['blood', 'soup'],
+    item: 'mattress',
+    parts: { ticking: { cotton: 60, polyester: 40 }, filling: { polyester: 100 } },
+    piece: { colour: 'white' },
+    facts: { age: 'days', wetness: 'dry' },
+    rungs: ['mattressEnzyme'],
+    says: [/One plan for all 2/, /Never flooded/],
+  },
+  {
+    name: 'stiffened band cap with sweat',
+    marks: ['sweatMark'],
+    item: 'cap',
+    parts: { crown: { cotton: 100 }, sweatband: { cotton: 100 }, stiffener: {} },
+    piece: { colour: 'dark' },
+    facts: { age: 'weeks' },
+    rungs: ['sweatbandWipe'],
+    says: [/Never soaked/],
+  },
+  {
+    name: 'loose settle covers too large for the tub',
+    marks: ['greyed'],
+    item: 'looseCover',
+    parts: { 'whole piece': { cotton: 100 } },
+    piece: { colour: 'white', label: machine(60), dryMassG: 14_000 },
+    facts: whole,
+    rungs: ['delicateHandSoak'],
+  },
+  {
+    name: 'indigo run from jeans on cream curtains',
+    marks: ['dyeRun'],
+    item: 'curtain',
+    parts: { 'whole piece': { cotton: 60, linen: 40 } },
+    piece: { colour: 'natural', label: machine(40) },
+    facts: { ...whole, wetness: 'wet', age: 'hours', reach: 'shop' },
+    rungs: ['coldRunRinse', 'dyeSuspendingSoak'],
+    says: [/do not tumble/],
+  },
+  {
+    name: 'red run from its own binding on a tablecloth',
+    marks: ['ownRun'],
+    item: 'tableLinen',
+    parts: { 'whole piece': { linen: 100 }, binding: { cotton: 100 } },
+    piece: { colour: 'multicoloured', fastness: 'failed', label: machine(60) },
+    facts: { ...whole, wetness: 'wet', age: 'hours' },
+    rungs: ['coldRunRinse'],
+    says: [/Keep it wet, cold and moving/],
+  },
+  {
+    name: 'lace collar with silk ribbon and an old smell',
+    marks: ['musty'],
+    item: 'lacePiece',
+    parts: { lace: { cotton: 100 }, ribbon: { silk: 100 } },
+    piece: { colour: 'natural', condition: 'antique' },
+    facts: { ...whole, age: 'months' },
+    rungs: ['airing', 'delicateHandSoak'],
+    says: [/conservator/],
+  },
+  {
+    name: 'padded riding breeches',
+    marks: ['kitSmell'],
+    item: 'paddedShorts',
+    parts: { shell: { polyamide: 80, elastane: 20 }, padding: { polyester: 100 } },
+    piece: { colour: 'dark', label: machine(30, { bleach: 'never', tumble: 'never' }) },
+    facts: whole,
+    rungs: ['airing', 'vinegarSoak'],
+    says: [/The pad splits/],
+  },
+  {
+    name: 'dark bath sheets with build-up',
+    marks: ['stiffTowels'],
+    item: 'towel',
+    parts: { 'whole piece': { cotton: 100 } },
+    piece: { colour: 'dark', fastness: 'proven', label: machine(60) },
+    facts: { ...whole, age: 'months' },
+    rungs: ['vinegarRinse', 'citricSoak'],
+    says: [/No softener/],
+  },
+  {
+    name: 'chain oil on canvas trousers',
+    marks: ['chainGrease'],
+    item: 'trousers',
+    parts: { 'whole piece': { cotton: 100 } },
+    piece: { colour: 'mid', label: machine(40) },
+    facts: { age: 'hours' },
+    rungs: ['absorbentThenDetergent'],
+    says: [/No water first/],
+  },
+  {
+    name: 'moss and mud on a white knitted jumper',
+    marks: ['moss', 'mud'],
+    item: 'jumper',
+    parts: { 'whole piece': { wool: 100 } },
+    piece: { colour: 'white' },
+    facts: { age: 'hours', wetness: 'dry' },
+    rungs: ['brushOffDry', 'coldFlush'],
+  },
+  {
+    name: 'X-coded chair',
+    ...chair,
+    marks: ['coffee'],
+    piece: { colour: 'mid', code: 'X' },
+    facts: fresh,
+    rungs: ['dryBlot'],
+    says: [/Code X: vacuum and brush only/],
+  },
+  {
+    name: 'S-coded chair',
+    ...chair,
+    marks: ['coffee'],
+    piece: { colour: 'mid', code: 'S' },
+    facts: fresh,
+    rungs: ['dryBlot', 'absorbentOnWet'],
+    says: [/Code S: no water/],
+  },
+  {
+    name: 'coir mat',
+    marks: ['mud'],
+    item: 'doormat',
+    parts: { pile: { coir: 100 }, backing: {} },
+    piece: { colour: 'natural' },
+    facts: { age: 'days' },
+    rungs: ['dryVacuum'],
+    says: [/browns when wetted/],
+  },
+  {
+    name: 'down pillow with blood',
+    marks: ['blood'],
+    item: 'pillow',
+    parts: { cover: { cotton: 100 }, filling: { down: 100 } },
+    piece: { colour: 'white', label: machine(40) },
+    facts: { age: 'hours' },
+    rungs: ['coldFlush'],
+    says: [/Down and feather: no enzymes/],
+  },
+  {
+    name: 'sunscreen on a pale bathing suit',
+    marks: ['sunscreen'],
+    item: 'swimwear',
+    parts: { 'whole piece': { polyamide: 80, elastane: 20 } },
+    piece: { colour: 'pale', label: tag({ kind: 'hand' }) },
+    facts: { age: 'hours' },
+    rungs: ['absorbentThenDetergent'],
+    says: [/no bleach/i],
+  },
+  {
+    name: 'rust',
+    marks: ['rust'],
+    item: 'pillowcase',
+    parts: { 'whole piece': { cotton: 100 } },
+    piece: { colour: 'white', label: machine(60) },
+    facts: { age: 'weeks' },
+    rungs: ['citricSpot'],
+    says: [/No bleach of any kind/],
+  },
+  {
+    name: 'mildew on canvas with 3 % elastane',
+    marks: ['mildew'],
+    item: 'canvas',
+    parts: { 'whole piece': { cotton: 97, elastane: 3 } },
+    piece: { colour: 'natural' },
+    facts: { age: 'weeks' },
+    rungs: ['dryVacuum', 'peroxideDab'],
+    says: [/Brush outdoors with a mask/],
+  },
+  {
+    name: 'crossed tub with P',
+    marks: ['redWine'],
+    item: 'dress',
+    parts: { 'whole piece': { viscose: 100 } },
+    piece: { colour: 'dark', label: tag({ kind: 'never' }, { dryClean: 'P' }) },
+    facts: { age: 'hours', wetness: 'dry' },
+    rungs: ['coldBlot', 'detergentBlot'],
+    says: [/no permission for solvents at home/],
+  },
+  {
+    name: 'borax where it is not sold',
+    marks: ['stiffTowels'],
+    item: 'towel',
+    parts: { 'whole piece': { cotton: 100 } },
+    piece: { colour: 'white', label: machine(60) },
+    facts: { ...whole, age: 'months', schools: { deepStripWay: 'deepStripAView' } },
+    rungs: ['deepStripA'],
+    says: [/stands in for borax/],
+  },
+];
+
+const draftOf = ({ marks, item, parts, piece, facts }: Told) => ({
+  pieceId: null,
+  facts: {
+    markIds: marks,
+    goneComponentIds: [],
+    answers: {},
+    partIndex: 0,
+    age: 'unknown',
+    wetness: 'unknown',
+    heat: 'none',
+    sizeCm: { length: 6, width: 4 },
+    tried: [],
+    done: [],
+    schools: {},
+    reach: 'house',
+    ...facts,
+    piece: {
+      itemId: item,
+      name: '',
+      colour: 'unknown',
+      fastness: 'unknown',
+      condition: 'sound',
+      label: null,
+      code: null,
+      dryMassG: null,
+      metalParts: false,
+      ...piece,
+      parts: Object.entries(parts).map(([name, blend]) => ({
+        name,
+        fibres: Object.entries(blend).map(([fibreId, sharePct]) => ({ fibreId, sharePct })),
+      })),
+    },
+  },
+});
+
+test('every trouble of the list brings a short plan of its own to the screen', async ({ page }) => {
+  test.setTimeout(180_000);
+  const seen = new Map<string, string>();
+  await page.goto('/');
+  for (const told of CASES) {
+    await page.evaluate(
+      (draft) => sessionStorage.setItem('feverfew.draft.2', JSON.stringify(draft)),
+      draftOf(told),
+    );
+    await page.goto('/trouble');
+    const desk = new Desk(page);
+    const ladder = page.getByRole('list', { name: 'Ladder', exact: true });
+    await expect(ladder, told.name).toBeVisible();
+    for (const methodId of told.rungs) await expect(desk.rung(methodId), told.name).toBeVisible();
+    for (const words of told.says ?? []) await expect(page.locator('main'), told.name).toContainText(words);
+    const rungs = ladder.locator('[data-rung]');
+    expect(await rungs.count(), told.name).toBeLessThanOrEqual(5);
+    const text = (await page.locator('main').innerText()).replace(/\s+/g, ' ');
+    for (const [other, before] of seen) expect(text, `${told.name} and ${other}`).not.toBe(before);
+    seen.set(told.name, text);
+  }
+});
+
+test('a bottle of unknown strength is kept out, and the page says what to do', async ({ page }) => {
+  const { household, measures } = await (await page.request.get('/api/household')).json();
+  const cupboard = household.cupboard.map((entry: { agentId: string }) =>
+    entry.agentId === 'peroxide' ? { ...entry, strengthPct: null } : entry,
+  );
+  await page.request.put('/api/household', { data: { household: { ...household, cupboard }, measures } });
+  await page.goto('/');
+  await page.evaluate(
+    (draft) => sessionStorage.setItem('feverfew.draft.2', JSON.stringify(draft)),
+    draftOf({ ...chair, marks: ['redWine'], piece: { colour: 'white', code: 'W' }, facts: { age: 'days' } }),
+  );
+  await page.goto('/trouble');
+  const desk = new Desk(page);
+  await expect(desk.rung('detergentBlot')).toBeVisible();
+  await expect(desk.rung('peroxideDab')).toHaveCount(0);
+  await desk.showAllLosers();
+  await expect(desk.lost('peroxideDab')).toContainText(
+    'The strength of your hydrogen peroxide is not known.',
+  );
+  await page.request.put('/api/household', { data: { household, measures } });
+});
