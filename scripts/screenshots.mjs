@@ -14,7 +14,7 @@ ensureChromium();
 mkdirSync(DIR, { recursive: true });
 const ask = async (path) => (await fetch(`${BASE}/api${path}`)).json();
 const today = await ask('/today');
-const waiting = (markId) => today.waiting.find((trouble) => trouble.markId === markId).id;
+const waiting = (markId) => today.waiting.find((trouble) => trouble.markIds.includes(markId)).id;
 const soak = today.running[0].id;
 const cloth = (await ask('/pieces')).find((piece) => piece.name === 'percale pillowcase').id;
 
@@ -57,6 +57,21 @@ await shoot('trouble-tag', `/trouble/${waiting('beetroot')}`, {
   act: (page) => page.click('[data-blank=tag]'),
 });
 await shoot('trouble-no-home-method', `/trouble/${waiting('nailVarnish')}`);
+await shoot('trouble-diagnosis', '/trouble', {
+  act: async (page) => {
+    await page.click('[data-blank=mark]');
+    await page.keyboard.type('yellowed cause petticoat');
+    await page.locator('[role=option][data-part=item]').first().click();
+    await page.getByRole('button', { name: 'In folds, along edges' }).click();
+    await page.waitForTimeout(600);
+  },
+});
+await shoot('trouble-schools', `/trouble/${waiting('dyeRun')}`, {
+  act: async (page) => {
+    await page.locator('[data-dispute=runWay] button').click();
+    await page.waitForTimeout(800);
+  },
+});
 await shoot('trouble-phone', `/trouble/${waiting('dyeRun')}`, { viewport: PHONE });
 await shoot('tub-phone', `/runs/${soak}`, { viewport: PHONE });
 await shoot('tub-look-phone-dark', `/runs/${soak}`, {
@@ -68,4 +83,6 @@ await shoot('tub-desk', `/runs/${soak}`);
 await shoot('linen-book', '/pieces');
 await shoot('piece', `/pieces/${cloth}`);
 await shoot('household', '/household');
+await shoot('reference-fibre', '/reference/fibres/wool', { act: (page) => page.waitForSelector('article') });
+await shoot('reference-hazards', '/reference/hazards', { act: (page) => page.waitForSelector('table') });
 await browser.close();

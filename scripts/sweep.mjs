@@ -32,8 +32,10 @@ if (!(count >= 1) || !(workers >= 1)) {
 const { loadKnowledge } = await import('../packages/knowledge/dist/index.js');
 const knowledge = loadKnowledge();
 // A result holds for one body of knowledge and one build of the planner: another one starts anew.
-const stamp =
-  readFileSync(join(ROOT, 'packages/core/tsconfig.tsbuildinfo'), 'utf8').length + knowledge.version;
+const stamp = createHash('sha256')
+  .update(readFileSync(join(ROOT, 'packages/core/tsconfig.tsbuildinfo')))
+  .update(JSON.stringify(knowledge))
+  .digest('hex');
 
 const state = readState();
 let given = state.next;

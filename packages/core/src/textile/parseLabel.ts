@@ -30,7 +30,10 @@ const withBars = (bars: Bars, { wash }: CareLabel): Partial<CareLabel> =>
   wash?.kind === 'machine' ? { wash: { ...wash, bars } } : {};
 
 const NOT = String.raw`(?:no|not|never|do not|don't|dont|without)\s+`;
-const rule = (pattern: string, set: Rule['set']): Rule => ({ pattern: new RegExp(pattern, 'i'), set });
+const rule = (pattern: RegExp | string, set: Rule['set']): Rule => ({
+  pattern: new RegExp(pattern, 'i'),
+  set,
+});
 
 /**
  * Words of a tag and what they mean, read in this order; each takes its words away. Where words are ambiguous the gentler
@@ -38,52 +41,49 @@ const rule = (pattern: string, set: Rule['set']): Rule => ({ pattern: new RegExp
  * "tumble" alone is low.
  */
 const RULES: readonly Rule[] = [
-  rule(String.raw`dry[- ]?clean(?:ing)? only`, says({ wash: { kind: 'never' }, dryClean: 'P' })),
+  rule(/dry[- ]?clean(?:ing)? only/i, says({ wash: { kind: 'never' }, dryClean: 'P' })),
   rule(`${NOT}dry[- ]?clean(?:ing)?`, says({ dryClean: 'never' })),
   rule(`${NOT}wet[- ]?clean(?:ing)?`, says({ wetClean: 'never' })),
-  rule(String.raw`(?:professional )?wet[- ]?clean(?:ing)?|circle w\b`, says({ wetClean: 'W' })),
-  rule(String.raw`dry[- ]?clean(?:ing)?(?: any)?|circle p\b`, says({ dryClean: 'P' })),
-  rule(String.raw`\bcircle f\b|\bletter f\b`, says({ dryClean: 'F' })),
+  rule(/(?:professional )?wet[- ]?clean(?:ing)?|circle w\b/i, says({ wetClean: 'W' })),
+  rule(/dry[- ]?clean(?:ing)?(?: any)?|circle p\b/i, says({ dryClean: 'P' })),
+  rule(/\bcircle f\b|\bletter f\b/i, says({ dryClean: 'F' })),
   rule(
     `${NOT}(?:chlorine|chlorinated)(?: bleach)?|non[- ]?chlorine(?: bleach)?`,
     says({ bleach: 'oxygenOnly' }),
   ),
   rule(
-    String.raw`oxygen(?: bleach)?(?: only)?|o2 only|colou?r[- ]safe bleach(?: only)?`,
+    /oxygen(?: bleach)?(?: only)?|o2 only|colou?r[- ]safe bleach(?: only)?/i,
     says({ bleach: 'oxygenOnly' }),
   ),
   rule(`${NOT}bleach(?:ing)?|bleach never`, says({ bleach: 'never' })),
-  rule(String.raw`any bleach|bleach (?:ok|any|allowed|when needed)`, says({ bleach: 'any' })),
+  rule(/any bleach|bleach (?:ok|any|allowed|when needed)/i, says({ bleach: 'any' })),
   rule(`${NOT}(?:tumble(?:[- ]?dry(?:ing)?)?|dryer)`, says({ tumble: 'never' })),
-  rule(
-    String.raw`tumble(?:[- ]?dry)?\s+(?:low|cool|delicate|gentle)(?: heat)?|low tumble`,
-    says({ tumble: 'low' }),
-  ),
-  rule(String.raw`tumble(?:[- ]?dry)?\s+(?:normal|medium|high|hot)(?: heat)?`, says({ tumble: 'normal' })),
-  rule(String.raw`tumble(?:[- ]?dry)?|dryer`, says({ tumble: 'low' })),
-  rule(String.raw`(?:line|hang)(?: to)?[- ]?dry(?:ing)?|\bline\b`, says({ natural: 'line' })),
-  rule(String.raw`drip(?:[- ]?dry)?`, says({ natural: 'drip' })),
-  rule(String.raw`(?:lay |dry )?flat(?: to)?(?: dry)?`, says({ natural: 'flat' })),
-  rule(String.raw`(?:dry )?(?:in )?(?:the )?shade|away from sun(?:light)?`, says({ shade: true })),
+  rule(/tumble(?:[- ]?dry)?\s+(?:low|cool|delicate|gentle)(?: heat)?|low tumble/i, says({ tumble: 'low' })),
+  rule(/tumble(?:[- ]?dry)?\s+(?:normal|medium|high|hot)(?: heat)?/i, says({ tumble: 'normal' })),
+  rule(/tumble(?:[- ]?dry)?|dryer/i, says({ tumble: 'low' })),
+  rule(/(?:line|hang)(?: to)?[- ]?dry(?:ing)?|\bline\b/i, says({ natural: 'line' })),
+  rule(/drip(?:[- ]?dry)?/i, says({ natural: 'drip' })),
+  rule(/(?:lay |dry )?flat(?: to)?(?: dry)?/i, says({ natural: 'flat' })),
+  rule(/(?:dry )?(?:in )?(?:the )?shade|away from sun(?:light)?/i, says({ shade: true })),
   rule(`${NOT}iron(?:ing)?`, says({ iron: 'never' })),
-  rule(String.raw`(?:iron )?(?:low|cool) iron|iron (?:low|cool|one dot)`, says({ iron: 'low' })),
-  rule(String.raw`(?:medium|warm) iron|iron (?:medium|warm|two dots)`, says({ iron: 'medium' })),
-  rule(String.raw`(?:hot|high) iron|iron (?:hot|high|three dots)`, says({ iron: 'high' })),
-  rule(String.raw`\biron\b`, says({ iron: 'low' })),
+  rule(/(?:iron )?(?:low|cool) iron|iron (?:low|cool|one dot)/i, says({ iron: 'low' })),
+  rule(/(?:medium|warm) iron|iron (?:medium|warm|two dots)/i, says({ iron: 'medium' })),
+  rule(/(?:hot|high) iron|iron (?:hot|high|three dots)/i, says({ iron: 'high' })),
+  rule(/\biron\b/i, says({ iron: 'low' })),
   rule(`${NOT}(?:wash(?:ing)?|launder)|crossed tub`, says({ wash: { kind: 'never' } })),
   rule(
-    String.raw`hand[- ]?wash(?:ing)?(?: only)?|wash by hand|\bby hand\b|\bhand\b`,
+    /hand[- ]?wash(?:ing)?(?: only)?|wash by hand|\bby hand\b|\bhand\b/i,
     says({ wash: { kind: 'hand' } }),
   ),
-  rule(String.raw`(\d{2,3})\s*f\b`, ([, f]) => washAt(((Number(f) - 32) * 5) / 9)),
-  rule(String.raw`\b(\d{2})\s*(?:degrees|deg)?\s*c?\b`, ([, c]) => washAt(Number(c))),
-  rule(String.raw`\bcold\b`, says(washAt(30))),
-  rule(String.raw`\bwarm\b`, says(washAt(30))),
-  rule(String.raw`\bhot\b`, says(washAt(40))),
-  rule(String.raw`very (?:mild|gentle|gently)|\bdelicates?\b|two bars|wool programme`, (_match, label) =>
+  rule(/(\d{2,3})\s*f\b/i, ([, f]) => washAt(((Number(f) - 32) * 5) / 9)),
+  rule(/\b(\d{2})\s*(?:degrees|deg)?\s*c?\b/i, ([, c]) => washAt(Number(c))),
+  rule(/\bcold\b/i, says(washAt(30))),
+  rule(/\bwarm\b/i, says(washAt(30))),
+  rule(/\bhot\b/i, says(washAt(40))),
+  rule(/very (?:mild|gentle|gently)|\bdelicates?\b|two bars|wool programme/i, (_match, label) =>
     withBars(2, label),
   ),
-  rule(String.raw`\bmild\b|\bgent(?:le|ly)\b|permanent press|one bar|easy care|synthetics`, (_match, label) =>
+  rule(/\bmild\b|\bgent(?:le|ly)\b|permanent press|one bar|easy care|synthetics/i, (_match, label) =>
     withBars(1, label),
   ),
 ];
