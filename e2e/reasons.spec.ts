@@ -29,7 +29,7 @@ test('blackberry on a code-W armchair: blotted, nothing immersed', async ({ page
   await desk.colour('pale');
   await desk.choose('code', 'code W');
   await expect(desk.rung('coldBlot')).toBeVisible();
-  await expect(desk.rung('vinegarBlot')).toContainText('Hidden test first');
+  await expect(desk.rung('peroxideDab')).toContainText('Hidden test first');
   await expect(page.getByRole('button', { name: 'Why no soak?' })).toBeVisible();
   await page.getByRole('button', { name: 'Why no soak?' }).click();
   await expect(page.getByText('code W', { exact: false }).last()).toBeVisible();

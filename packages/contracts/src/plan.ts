@@ -125,7 +125,7 @@ export const StepShape = z
     ingredients: z.array(
       z.strictObject({
         agentId: Id,
-        basis: z.enum(['weighed', 'measured', 'label']),
+        basis: z.enum(['weighed', 'measured', 'label', 'step']),
         massG: z.number().nullable(),
         volumeML: z.number().nullable(),
         range: z.strictObject({ low: z.number(), high: z.number(), unit: z.enum(['g', 'mL']) }).nullable(),

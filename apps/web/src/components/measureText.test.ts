@@ -74,6 +74,7 @@ describe('measures in words', () => {
     expect(errorText({ ...powder, basis: 'weighed' })).toBeNull();
     const say = { name: (id: string) => id, temp: String, volume: String };
     expect(pourText({ ...powder, basis: 'label' }, metric, say)).toBe('oxygenBleach by its label');
+    expect(pourText({ ...powder, agentId: 'sunAir', basis: 'step' }, metric, say)).toBe('sunAir');
   });
   it('name the strength of the bottle poured from, where it matters', () => {
     const say = { name: (id: string) => id, temp: String, volume: String };

@@ -75,6 +75,7 @@ export function amountText(ingredient: Ingredient, measures: Measures): string {
 /** One line of a recipe: "3½ tbsp (53 g) oxygen bleach powder", "colour-run reducer by its label". */
 export function pourText(ingredient: Ingredient, measures: Measures, say: Lexicon): string {
   const what = agentText(ingredient, say);
+  if (ingredient.basis === 'step') return what;
   return ingredient.basis === 'label'
     ? `${what} by its label`
     : `${amountText(ingredient, measures)} ${what}`;

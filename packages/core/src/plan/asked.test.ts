@@ -116,6 +116,29 @@ describe('schools side by side', () => {
     expect(reducer?.bestEffect?.high).toBeGreaterThan(sides[2]?.bestEffect?.high ?? 1);
     expect(sides[2]?.totalMin.high).toBeGreaterThan(reducer?.totalMin.high ?? 0);
   });
+  it('are named only where the trouble has that dispute', () => {
+    const disputes = (markId: string) =>
+      planTreatment(
+        trouble(markId, piece('tableLinen', { cotton: 100 }), { age: 'days' }),
+        household,
+        knowledge,
+      ).schools.map(({ dispute }) => dispute);
+    expect(disputes('redWine')).toContain('wine');
+    expect(disputes('nailVarnish')).not.toContain('wine');
+    expect(disputes('nailVarnish')).not.toContain('codeW');
+  });
+  it('decide nothing where their way is not made for the trouble', () => {
+    const towel = piece('towel', { cotton: 100 }, { label: label(60) });
+    const verdict = (view: string, ...markIds: readonly [string, ...string[]]) =>
+      planTreatment(
+        { ...trouble(markIds[0], towel), markIds, schools: { foodMarks: view } },
+        household,
+        knowledge,
+      ).candidates.find(({ methodId }) => methodId === 'enzymePretreat')?.findings[0]?.code;
+    expect(verdict('foodPeroxide', 'grass')).toBe('otherSchool');
+    expect(verdict('foodVinegar', 'blood')).not.toBe('otherSchool');
+    expect(verdict('foodVinegar', 'blood', 'fruitJuice')).not.toBe('otherSchool');
+  });
   it('are none for a dispute nobody has', () => {
     expect(compareSchools('teaFirst', run, household, knowledge)).toEqual([]);
   });

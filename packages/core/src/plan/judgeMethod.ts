@@ -1,10 +1,12 @@
 import { type Agent, type Method, PROGRAMMES, WETTINGS } from '@feverfew/knowledge';
 import { type Finding, finding } from '../explain/finding.js';
 import { agentGates } from './agentGates.js';
+import { concerns } from './concerns.js';
 import type { PlanContext } from './context.js';
 import { windowOf } from './envelope.js';
 import { historyFindings } from './historyFindings.js';
 import { selectVessel } from './selectVessel.js';
+import type { WorkMark } from './trouble/workMarks.js';
 import type { WorkWindow } from './workWindow.js';
 
 /** Findings that rule a method out; empty when nothing stands against it. Every rule is asked, none hides another. */
@@ -205,12 +207,22 @@ function triedFindings(agents: readonly Agent[], { facts, index, rinsable }: Pla
   });
 }
 
-/** A method of another view is out where its dispute has been decided, or where it is offered only if chosen. */
-function schoolFindings(method: Method, { index, schools }: PlanContext): Finding[] {
+/**
+ * A method of another view is out where its dispute has been decided, or where it is offered only if chosen. A view
+ * that has a way of its own decides nothing where that way is not made for the trouble.
+ */
+function schoolFindings(method: Method, context: PlanContext): Finding[] {
+  const { index, schools } = context;
   const school = method.schoolId === null ? undefined : index.schools.get(method.schoolId);
   if (!school) return [];
   const followed = schools.get(school.dispute);
   if (!followed || followed.school.id === school.id) return [];
-  if (followed.chosenBy === 'default' && !school.onlyIfChosen) return [];
+  if (!school.onlyIfChosen) {
+    if (followed.chosenBy === 'default') return [];
+    const ways = index.methodsOfSchool.get(followed.school.id) ?? [];
+    const made = (way: Method, mark: WorkMark) => concerns(way, { ...context, marks: [mark] });
+    const decided = (mark: WorkMark) => !made(method, mark) || ways.some((way) => made(way, mark));
+    if (ways.length > 0 && !context.marks.every(decided)) return [];
+  }
   return [finding('otherSchool', { schoolId: school.id, followedId: followed.school.id }, school.sourceIds)];
 }

@@ -37,6 +37,8 @@ export interface KnowledgeIndex {
   readonly schools: ReadonlyMap<string, School>;
   /** Views of every dispute, in the order of the disputes. */
   readonly views: ReadonlyMap<string, readonly School[]>;
+  /** Methods of each view that has its own. */
+  readonly methodsOfSchool: ReadonlyMap<string, readonly Method[]>;
   readonly factsOf: (method: Method) => MethodFacts;
   /** Pairs that forbid two agents to meet; empty when they may. */
   readonly pairsBetween: (one: Agent, other: Agent) => readonly ForbiddenPair[];
@@ -70,6 +72,12 @@ export function indexKnowledge(knowledge: Knowledge): KnowledgeIndex {
     schools: byId(knowledge.schools),
     views: new Map(
       knowledge.disputes.map(({ id }) => [id, knowledge.schools.filter((school) => school.dispute === id)]),
+    ),
+    methodsOfSchool: new Map(
+      knowledge.schools.flatMap(({ id }) => {
+        const own = knowledge.methods.filter((method) => method.schoolId === id);
+        return own.length > 0 ? [[id, own]] : [];
+      }),
     ),
     factsOf: (method) => remember(facts, method, () => methodFacts(method, agents)),
     pairsBetween: (one, other) =>

@@ -1,6 +1,7 @@
 import type { Knowledge } from '@feverfew/knowledge';
 import { finding } from '../explain/finding.js';
 import { type Climb, climb } from './climb.js';
+import { concerns } from './concerns.js';
 import { isRinsable, type PlanContext } from './context.js';
 import { cupboardView } from './cupboardView.js';
 import { drawEnvelope } from './drawEnvelope.js';
@@ -14,7 +15,7 @@ import { rungOf } from './rungOf.js';
 import { diagnose, diagnosisOf } from './trouble/diagnose.js';
 import { workMarks } from './trouble/workMarks.js';
 import type { TroubleFacts } from './troubleFacts.js';
-import { concerns, type Weighed, weigh } from './weigh.js';
+import { type Weighed, weigh } from './weigh.js';
 
 /**
  * Envelope, ladder and every candidate with its findings for the troubles on one piece.
@@ -127,7 +128,10 @@ function candidatesOf({ rungs, spare, apart }: Climb, weighed: readonly Weighed[
   ];
 }
 
-/** Disputes in which some method that was looked at takes a side, or that a view decided otherwise than usual. */
+/**
+ * Disputes that are one for this trouble: methods of two views were looked at (of the only one, where the others
+ * have none of their own), or a view was chosen for this plan, or it adds a step here.
+ */
 function schoolsAtWork(
   { rungs, spare }: Climb,
   weighed: readonly Weighed[],
@@ -139,13 +143,17 @@ function schoolsAtWork(
       ...weighed.flatMap((entry) => entry.candidate?.methodId ?? []),
     ].flatMap((methodId) => index.methods.get(methodId)?.schoolId ?? []),
   );
-  const disputes = new Set([...sides].flatMap((schoolId) => index.schools.get(schoolId)?.dispute ?? []));
+  const disputed = (dispute: string) => {
+    const own = (index.views.get(dispute) ?? []).filter(({ id }) => index.methodsOfSchool.has(id));
+    const seen = own.filter(({ id }) => sides.has(id)).length;
+    return seen > 0 && seen >= Math.min(2, own.length);
+  };
   return [...schools].flatMap(([dispute, { school, chosenBy }]) => {
     const { effect } = school;
     const acts =
       effect.kind !== 'methods' &&
       (!('itemIds' in effect) || effect.itemIds.length === 0 || effect.itemIds.includes(item.id));
-    return disputes.has(dispute) || chosenBy === 'plan' || (acts && effect.kind === 'note')
+    return disputed(dispute) || chosenBy === 'plan' || (acts && effect.kind === 'note')
       ? [{ dispute, schoolId: school.id, chosenBy }]
       : [];
   });

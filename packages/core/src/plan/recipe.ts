@@ -107,7 +107,7 @@ function ingredientsOf(
 ): Ingredient[] {
   return method.agents.map((use) => {
     const wanted = wantedOf(use.dose);
-    if (!wanted) return byLabel(use.agentId);
+    if (!wanted) return unmeasured(use.agentId, use.dose.per === 'step' ? 'step' : 'label');
     const agent = agentById(knowledge, use.agentId);
     if (standIn?.useAgentId !== use.agentId) return measureIngredient(agent, wanted, household);
     const asked = inUnit(
@@ -138,10 +138,10 @@ function inUnit(wanted: Wanted, unit: 'g' | 'mL', densityGPerML: number): Wanted
   return { unit, amount: wanted.amount * factor, low: wanted.low * factor, high: wanted.high * factor };
 }
 
-/** An agent dosed by its own label. */
-export const byLabel = (agentId: string): Ingredient => ({
+/** An agent the tool measures no amount of. */
+export const unmeasured = (agentId: string, basis: 'label' | 'step'): Ingredient => ({
   agentId,
-  basis: 'label',
+  basis,
   massG: null,
   volumeML: null,
   range: null,

@@ -22,8 +22,8 @@ export type StepKind = (typeof STEP_KINDS)[number];
 /** One agent in a mix: exact amount, its allowed range, and what the household's tools can measure. */
 export interface Ingredient {
   readonly agentId: string;
-  /** 'label' = dose by the product's own label. */
-  readonly basis: 'weighed' | 'measured' | 'label';
+  /** 'label': dosed by the product's own label. 'step': nothing to measure, or as the words of the step tell. */
+  readonly basis: 'weighed' | 'measured' | 'label' | 'step';
   readonly massG: number | null;
   readonly volumeML: number | null;
   readonly range: { readonly low: number; readonly high: number; readonly unit: 'g' | 'mL' } | null;

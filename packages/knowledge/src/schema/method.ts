@@ -3,11 +3,12 @@ import { Action, Age, Id, Mechanism, Programme, SourceIds, TroubleKind, Wetting 
 
 const Range = z.strictObject({ low: z.number().nonnegative(), high: z.number().positive() });
 
-/** How much of an agent: per litre of bath, or as parts of a small mix sized to the spot, or as drops in a cup. */
+/** How much of an agent: per litre of bath, as parts of a small mix sized to the spot, by its label, or as the step tells. */
 export const Dose = z.discriminatedUnion('per', [
   z.strictObject({ per: z.literal('litre'), unit: z.enum(['g', 'mL']), amount: Range }),
   z.strictObject({ per: z.literal('parts'), parts: z.number().positive() }),
   z.strictObject({ per: z.literal('label') }),
+  z.strictObject({ per: z.literal('step') }),
 ]);
 export type Dose = z.infer<typeof Dose>;
 

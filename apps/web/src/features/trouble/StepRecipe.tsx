@@ -16,7 +16,7 @@ export function IngredientList({ step }: { step: Step }) {
         return (
           <li key={ingredient.agentId}>
             <strong>{pourText(ingredient, measures, say)}</strong>
-            {range && ingredient.basis !== 'label' && (
+            {range && (
               <Box as="span" color="soft" fontSize="0.85em">
                 {' '}
                 · exact {exactText(ingredient, measures)}, {range.low}–{range.high} {range.unit} is right

@@ -1,5 +1,5 @@
 import { MOST_WASH_BEFORE_GONE_C } from '@feverfew/knowledge';
-import { byLabel } from '../recipe.js';
+import { unmeasured } from '../recipe.js';
 import type { Step } from '../step.js';
 import { draftStep } from './draftStep.js';
 import type { StepsInput } from './stepsInput.js';
@@ -14,7 +14,7 @@ export function washStep({ fit, context, rungIndex }: StepsInput): Step[] {
     draftStep('wash', rungIndex, {
       programme: wash.programme,
       tempC: { min: Math.min(15, max), max, target: max },
-      ingredients: wash.agents.map((agent) => byLabel(agent.id)),
+      ingredients: wash.agents.map((agent) => unmeasured(agent.id, 'label')),
       notes: [...wash.notes, ...(alone ? ['Wash it alone.'] : [])],
       cautionIds: [...new Set([...wash.agents.flatMap((agent) => agent.cautionIds), 'followLabel'])],
     }),

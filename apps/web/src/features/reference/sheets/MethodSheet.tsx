@@ -91,6 +91,7 @@ export function MethodSheet({ method, reference }: { method: Method; reference: 
 
 function doseText(dose: Dose): string {
   if (dose.per === 'label') return 'by its label';
+  if (dose.per === 'step') return 'as its words tell';
   if (dose.per === 'parts') return `${dose.parts} ${dose.parts === 1 ? 'part' : 'parts'}`;
   const { low, high } = dose.amount;
   return `${low === high ? low : `${low}–${high}`} ${dose.unit} per litre`;
