@@ -3,6 +3,7 @@ import type { z } from 'zod';
 import type { Run as RunShape } from './run.js';
 
 export * from './catalogue.js';
+export * from './envelope.js';
 export * from './household.js';
 export * from './piece.js';
 export * from './pieceHistory.js';

@@ -16,6 +16,20 @@ import { VesselEditor } from './VesselEditor';
 /** In every house without being in a cupboard. */
 const ALWAYS_HERE: readonly string[] = ['water', 'sunAir', 'steam'];
 
+/** What a household has, is, and lets be offered. */
+const HERE = [
+  { key: 'hasScale', label: 'A kitchen scale' },
+  { key: 'hasMachine', label: 'A washing machine' },
+  { key: 'asthma', label: 'Someone with asthma' },
+  { key: 'boraxSold', label: 'Borax is sold to households in our country' },
+  {
+    key: 'allowChlorine',
+    label: 'Chlorine bleach may be offered (sturdy white cotton and linen with “any bleach” only)',
+  },
+  { key: 'allowAmmonia', label: 'Household ammonia may be offered (open window, gloves)' },
+  { key: 'allowOxalic', label: 'Oxalic acid may be offered for rust (poisonous, locked away)' },
+] as const;
+
 /** Taps, vessels, cupboard and measures: where the numbers come from. */
 export function HouseholdPage() {
   const settings = useHousehold();
@@ -116,41 +130,14 @@ function Editor({ start, catalogue }: { start: HouseholdSettings; catalogue: Cat
           <Box as="h2" fontSize="20px">
             Here we have
           </Box>
-          <YesNo
-            label="A kitchen scale"
-            value={household.hasScale}
-            onChange={(hasScale) => set({ hasScale })}
-          />
-          <YesNo
-            label="A washing machine"
-            value={household.hasMachine}
-            onChange={(hasMachine) => set({ hasMachine })}
-          />
-          <YesNo
-            label="Someone with asthma"
-            value={household.asthma}
-            onChange={(asthma) => set({ asthma })}
-          />
-          <YesNo
-            label="Borax is sold to households in our country"
-            value={household.boraxSold}
-            onChange={(boraxSold) => set({ boraxSold })}
-          />
-          <YesNo
-            label="Chlorine bleach may be offered (sturdy white cotton and linen with “any bleach” only)"
-            value={household.allowChlorine}
-            onChange={(allowChlorine) => set({ allowChlorine })}
-          />
-          <YesNo
-            label="Household ammonia may be offered (open window, gloves)"
-            value={household.allowAmmonia}
-            onChange={(allowAmmonia) => set({ allowAmmonia })}
-          />
-          <YesNo
-            label="Oxalic acid may be offered for rust (poisonous, locked away)"
-            value={household.allowOxalic}
-            onChange={(allowOxalic) => set({ allowOxalic })}
-          />
+          {HERE.map(({ key, label }) => (
+            <YesNo
+              key={key}
+              label={label}
+              value={household[key]}
+              onChange={(value) => set({ [key]: value })}
+            />
+          ))}
         </Stack>
         <CupboardEditor
           cupboard={household.cupboard}

@@ -9,15 +9,16 @@ import {
 } from '@feverfew/contracts';
 import { draftOf, readWords } from '../find/readWords';
 import { type Draft, withItem, withPiece } from './factsDraft';
+import { markGroups, pieceGroups } from './optionGroups';
 import { BlendPicker } from './pickers/BlendPicker';
 import { ColourPicker } from './pickers/ColourPicker';
 import { LeftPicker } from './pickers/LeftPicker';
 import { MarksPicker } from './pickers/MarksPicker';
-import { type OptionGroup, OptionPicker } from './pickers/OptionPicker';
+import { OptionPicker } from './pickers/OptionPicker';
 import { SizePicker } from './pickers/SizePicker';
 import { TagPicker } from './pickers/TagPicker';
 import { TriedPicker } from './pickers/TriedPicker';
-import { frequentMarkIds, rememberMark } from './recentMarks';
+import { rememberMark } from './recentMarks';
 import {
   AGE_WORDS,
   type BlankId,
@@ -218,43 +219,4 @@ function pick<K extends string>(
   words: Readonly<Record<K, string>>,
 ): Record<string, string> {
   return Object.fromEntries(order.map((key) => [key, words[key]]));
-}
-
-const KIND_TITLES = {
-  mark: 'Marks',
-  yellowing: 'Yellow or grey',
-  dyeRun: 'Dye runs',
-  odour: 'Smells',
-  buildUp: 'Build-up',
-} as const;
-
-function markGroups(catalogue: Catalogue): OptionGroup[] {
-  const recent = frequentMarkIds().flatMap((id) => catalogue.marks.filter((mark) => mark.id === id));
-  const rest = catalogue.marks.filter((mark) => !recent.includes(mark));
-  return [
-    ...(recent.length > 0 ? [{ title: 'Lately', options: recent }] : []),
-    ...Object.entries(KIND_TITLES).map(([kind, title]) => ({
-      title,
-      options: rest.filter((mark) => mark.kind === kind),
-    })),
-  ];
-}
-
-function pieceGroups(catalogue: Catalogue, pieces: readonly PieceSummary[]): OptionGroup[] {
-  const nameOf = (itemId: string) => catalogue.items.find((item) => item.id === itemId)?.name ?? '';
-  return [
-    {
-      title: 'In the linen book',
-      options: pieces.map((piece) => ({
-        id: piece.id,
-        name: piece.name,
-        aliases: [
-          nameOf(piece.itemId),
-          ...(catalogue.items.find((item) => item.id === piece.itemId)?.aliases ?? []),
-        ],
-        hint: nameOf(piece.itemId),
-      })),
-    },
-    { title: 'Something else', options: catalogue.items },
-  ];
 }

@@ -2,16 +2,9 @@ import { Box, Flex, Grid } from '@chakra-ui/react';
 import type { PieceSummary, Plan, TroubleFacts } from '@feverfew/contracts';
 import { replaceEqualDeep } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo, useState } from 'react';
-import { useLocation, useNavigate, useParams } from 'react-router';
+import { useLocation, useParams } from 'react-router';
 import { ApiProblem } from '../../app/api';
-import {
-  useCatalogue,
-  useKeepTrouble,
-  usePieces,
-  usePreview,
-  useStartRun,
-  useTrouble,
-} from '../../app/queries';
+import { useCatalogue, usePieces, usePreview, useTrouble } from '../../app/queries';
 import { Button } from '../../components/controls';
 import { Notice } from '../../components/Notice';
 import { Failed, Loading } from '../../components/States';
@@ -20,6 +13,7 @@ import { EnvelopePanel } from './EnvelopePanel';
 import { FactSentence } from './FactSentence';
 import { type Draft, dropDraft, EMPTY_DRAFT, keepDraft, readDraft } from './factsDraft';
 import { LadderPanel } from './LadderPanel';
+import { useStartAtTub } from './useStartAtTub';
 
 /** Describe on the left, watch envelope and ladder form on the right. One page, for a new trouble and for a kept one. */
 export function TroublePage() {
@@ -210,37 +204,6 @@ function useLastGood<T>(value: T | undefined): T | undefined {
   const next = value === undefined ? kept : replaceEqualDeep(kept, value);
   if (next !== kept) setKept(next);
   return next;
-}
-
-/** Keeps the trouble with its plan, starts the run and goes to the tub. */
-function useStartAtTub(troubleId: string | undefined, draft: Draft) {
-  const navigate = useNavigate();
-  const keep = useKeepTrouble(troubleId);
-  const startRun = useStartRun();
-  const { reset: resetKeep } = keep;
-  const { reset: resetStart } = startRun;
-  const reset = useCallback(() => {
-    resetKeep();
-    resetStart();
-  }, [resetKeep, resetStart]);
-  const start = async (rungIndex: number) => {
-    try {
-      const trouble = await keep.mutateAsync({ pieceId: draft.pieceId, facts: draft.facts } as Parameters<
-        typeof keep.mutateAsync
-      >[0]);
-      const run = await startRun.mutateAsync({ planId: trouble.planId, rungIndex });
-      dropDraft();
-      await navigate(`/runs/${run.id}`);
-    } catch (error) {
-      if (!(error instanceof ApiProblem)) throw error;
-    }
-  };
-  return {
-    start: (rungIndex: number) => void start(rungIndex),
-    isPending: keep.isPending || startRun.isPending,
-    error: keep.error ?? startRun.error,
-    reset,
-  };
 }
 
 const fieldsOf = (error: Error | null): Readonly<Record<string, string>> =>
