@@ -2,6 +2,7 @@ import type { Agent } from '../schema/agent.js';
 
 const safe = {
   strength: null,
+  hasPH: true,
   densityGPerML: { low: 1, centre: 1, high: 1 },
   worksBest: '',
   typicalDose: 'By its label.',
@@ -41,6 +42,7 @@ export const agents: readonly Agent[] = [
   {
     ...safe,
     id: 'dishDetergent',
+    ghs: 'Eye Irrit. 2 for many; by its label',
     worksBest: 'Fat and oil, warm, on a small spot.',
     typicalDose: 'A few drops in a cup; 1:2 on oil.',
     shelfLife: 'About two years.',
@@ -56,6 +58,8 @@ export const agents: readonly Agent[] = [
   {
     ...safe,
     id: 'delicateDetergent',
+    cautionIds: ['poisonLine'],
+    ghs: 'Eye Irrit. 2 for many; by its label',
     worksBest: 'Wool, silk and colours, cool, little movement.',
     typicalDose: '2–4 mL per litre by hand.',
     shelfLife: 'About two years.',
@@ -70,6 +74,8 @@ export const agents: readonly Agent[] = [
   {
     ...safe,
     id: 'liquidDetergent',
+    cautionIds: ['poisonLine'],
+    ghs: 'Eye Irrit. 2 for many; by its label',
     worksBest: 'Body soil at 30–60 °C.',
     typicalDose: 'By load and hardness on its label.',
     shelfLife: 'About a year.',
@@ -84,6 +90,7 @@ export const agents: readonly Agent[] = [
   {
     ...safe,
     id: 'bioDetergent',
+    ghs: 'Eye Irrit. 2 for many, EUH208 (enzymes may sensitise); by its label',
     worksBest: 'Protein, starch and fat at 30–40 °C, pH 7–10; above 60 °C the enzymes stop.',
     typicalDose: 'By load and hardness on its label.',
     shelfLife: 'About a year; enzymes fade.',
@@ -99,6 +106,7 @@ export const agents: readonly Agent[] = [
   {
     ...safe,
     id: 'enzymePretreater',
+    ghs: 'Eye Irrit. 2 for many, EUH208 (enzymes may sensitise); by its label',
     worksBest: 'Fresh protein and grass, wet, 15–40 °C.',
     typicalDose: 'Enough to wet the mark; 10–30 min.',
     shelfLife: 'About a year; enzymes fade.',
@@ -313,6 +321,7 @@ export const agents: readonly Agent[] = [
   {
     ...safe,
     id: 'dyeSuspender',
+    ghs: 'Eye Irrit. 2 for many; by its label',
     worksBest: 'Loose dye, as hot as limits allow, kept moving.',
     typicalDose: 'By its label.',
     shelfLife: 'About two years.',
@@ -328,6 +337,7 @@ export const agents: readonly Agent[] = [
   {
     ...safe,
     id: 'isopropanol',
+    hasPH: false,
     worksBest: 'Ballpoint, marker, resin, leaf green, from the back onto a pad.',
     typicalDose: 'Drops, a few mL in all.',
     shelfLife: 'Years, closed.',
@@ -347,6 +357,7 @@ export const agents: readonly Agent[] = [
   {
     ...safe,
     id: 'acetone',
+    hasPH: false,
     worksBest: 'Varnish film and super glue, from the back onto a pad.',
     typicalDose: 'Drops.',
     shelfLife: 'Years, closed.',
@@ -365,6 +376,7 @@ export const agents: readonly Agent[] = [
   {
     ...safe,
     id: 'esterRemover',
+    hasPH: false,
     worksBest: 'Varnish film, slower than acetone.',
     typicalDose: 'Drops.',
     shelfLife: 'Years, closed.',
@@ -383,6 +395,7 @@ export const agents: readonly Agent[] = [
   {
     ...safe,
     id: 'mineralSpirits',
+    hasPH: false,
     worksBest: 'Oil, wax, tar on a dry cloth.',
     typicalDose: 'A few mL onto a pad.',
     shelfLife: 'Years, closed.',
@@ -401,6 +414,7 @@ export const agents: readonly Agent[] = [
   {
     ...safe,
     id: 'absorbentPowder',
+    hasPH: false,
     worksBest: 'Fresh oil, dry, before any water.',
     typicalDose: 'A coat, brushed off and renewed.',
     shelfLife: 'Years, dry.',
@@ -559,6 +573,7 @@ export const agents: readonly Agent[] = [
   {
     ...safe,
     id: 'glycerine',
+    hasPH: false,
     worksBest: 'Softens old tannin, ink and resin before the next rung, half an hour.',
     typicalDose: 'Enough to wet the mark.',
     shelfLife: 'Years.',
@@ -576,6 +591,7 @@ export const agents: readonly Agent[] = [
   {
     ...safe,
     id: 'odourRemover',
+    ghs: 'Eye Irrit. 2 for many, EUH208 (enzymes may sensitise); by its label',
     worksBest: 'Urine, vomit, milk smells, kept damp for hours.',
     typicalDose: 'Small amounts, several times.',
     shelfLife: 'About a year; enzymes fade.',
@@ -587,7 +603,6 @@ export const agents: readonly Agent[] = [
     pH: { low: 6.5, high: 8.5 },
     densityGPerML: powder(1.0, 1.02, 1.05),
     cautionIds: ['enzymeDust'],
-    ghs: 'not classified',
     sourceIds: ['productLabel', 'commonPractice'],
   },
   {
@@ -610,6 +625,7 @@ export const agents: readonly Agent[] = [
   {
     ...safe,
     id: 'dyeCatcher',
+    hasPH: false,
     worksBest: 'Loose dye in the wash water; it does not take dye out of cloth.',
     typicalDose: 'One or two sheets a load.',
     shelfLife: 'Years, dry.',
@@ -627,6 +643,7 @@ export const agents: readonly Agent[] = [
   {
     ...safe,
     id: 'dryerBalls',
+    hasPH: false,
     worksBest: 'Keeps towels and down moving and open in the dryer.',
     typicalDose: 'Three to six.',
     shelfLife: 'Years.',
@@ -644,6 +661,7 @@ export const agents: readonly Agent[] = [
   {
     ...safe,
     id: 'sunAir',
+    hasPH: false,
     storage: '—',
     worksBest: 'Turmeric, tomato, old smells, white cellulose.',
     typicalDose: 'Hours, turned.',
@@ -680,6 +698,7 @@ export const agents: readonly Agent[] = [
   {
     ...safe,
     id: 'scentedSachet',
+    hasPH: false,
     worksBest: 'What is left of an old smell, dry, for weeks.',
     typicalDose: 'One in a bag with the piece.',
     shelfLife: 'Months.',
@@ -714,6 +733,7 @@ export const agents: readonly Agent[] = [
   {
     ...safe,
     id: 'stickyTape',
+    hasPH: false,
     worksBest: 'Pollen, toner, hair, dust, dry.',
     typicalDose: 'As often as it picks up.',
     shelfLife: '—',
@@ -731,6 +751,7 @@ export const agents: readonly Agent[] = [
   {
     ...safe,
     id: 'unknownProduct',
+    hasPH: false,
     worksBest: 'Not known.',
     typicalDose: '—',
     shelfLife: '—',
@@ -767,6 +788,7 @@ export const agents: readonly Agent[] = [
   {
     ...safe,
     id: 'petrol',
+    hasPH: false,
     worksBest: 'Never on cloth.',
     typicalDose: '—',
     shelfLife: '—',
@@ -785,6 +807,7 @@ export const agents: readonly Agent[] = [
   {
     ...safe,
     id: 'chlorinatedSolvent',
+    hasPH: false,
     worksBest: 'Never at home.',
     typicalDose: '—',
     shelfLife: '—',

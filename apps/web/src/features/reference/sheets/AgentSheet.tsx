@@ -15,16 +15,24 @@ export function AgentSheet({ agent, reference }: { agent: Agent; reference: Refe
   const standIns = reference.substitutions.filter((one) => one.wantedAgentId === agent.id);
   return (
     <>
-      <Scale
-        name="pH as used"
-        scale={{ from: 0, to: 14 }}
-        fill={{ from: agent.pH.low, to: agent.pH.high }}
-        colour={agent.pH.high < 6 ? 'brick' : agent.pH.low > 8.5 ? 'water' : 'leaf'}
-        marks={[
-          { value: agent.pH.low, text: String(agent.pH.low) },
-          ...(agent.pH.high === agent.pH.low ? [] : [{ value: agent.pH.high, text: String(agent.pH.high) }]),
-        ]}
-      />
+      {agent.hasPH ? (
+        <Scale
+          name="pH as used"
+          scale={{ from: 0, to: 14 }}
+          fill={{ from: agent.pH.low, to: agent.pH.high }}
+          colour={agent.pH.high < 6 ? 'brick' : agent.pH.low > 8.5 ? 'water' : 'leaf'}
+          marks={[
+            { value: agent.pH.low, text: String(agent.pH.low) },
+            ...(agent.pH.high === agent.pH.low
+              ? []
+              : [{ value: agent.pH.high, text: String(agent.pH.high) }]),
+          ]}
+        />
+      ) : (
+        <Fact term="pH" sourceIds={agent.sourceIds}>
+          none: there is no water in it
+        </Fact>
+      )}
       <Fact term="Does" sourceIds={agent.sourceIds}>
         {agent.mechanisms.map((mechanism) => MECHANISM_WORDS[mechanism]).join(', ') || '—'}
       </Fact>
