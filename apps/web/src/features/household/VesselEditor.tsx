@@ -31,8 +31,13 @@ export function VesselEditor({
         Vessels
       </Box>
       {vessels.map((vessel, index) => (
-        <Grid key={vessel.id} templateColumns="minmax(0, 1fr) 86px 116px 44px" gap="8px" alignItems="end">
-          <Box as="label" fontSize="14px" color="soft">
+        <Grid
+          key={vessel.id}
+          templateColumns={{ base: 'minmax(0, 1fr) 116px 44px', md: 'minmax(0, 1fr) 86px 116px 44px' }}
+          gap="8px"
+          alignItems="end"
+        >
+          <Box as="label" fontSize="14px" color="soft" gridColumn={{ base: '1 / -1', md: 'auto' }}>
             Name
             <Input
               value={vessel.name}
