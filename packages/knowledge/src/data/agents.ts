@@ -751,7 +751,6 @@ export const agents: readonly Agent[] = [
   {
     ...safe,
     id: 'unknownProduct',
-    hasPH: false,
     worksBest: 'Not known.',
     typicalDose: '—',
     shelfLife: '—',

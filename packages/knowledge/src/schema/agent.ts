@@ -21,7 +21,7 @@ export const Agent = z.strictObject({
       mustBeKnown: z.boolean(),
     })
     .nullable(),
-  /** False for solvents and dry things: they have no pH of their own; theirs here is that of the water around them. */
+  /** False for solvents and dry things, where pH says nothing; the figure is then that of the water around them. */
   hasPH: z.boolean(),
   /** pH of the bath or liquid at the strength used. */
   pH: z.strictObject({ low: z.number(), high: z.number() }),

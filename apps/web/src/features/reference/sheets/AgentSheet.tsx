@@ -30,7 +30,7 @@ export function AgentSheet({ agent, reference }: { agent: Agent; reference: Refe
         />
       ) : (
         <Fact term="pH" sourceIds={agent.sourceIds}>
-          none: there is no water in it
+          says nothing here: a solvent or a dry thing
         </Fact>
       )}
       <Fact term="Does" sourceIds={agent.sourceIds}>
