@@ -38,7 +38,7 @@ test('blood and soup on a mattress make one plan; what is gone drops out', async
   await expect(desk.rung('mattressEnzyme')).toBeVisible();
   await desk.blank('left').click();
   await page.getByRole('button', { name: 'blood protein and iron' }).click();
-  await page.getByRole('button', { name: 'Done' }).click();
+  await page.getByRole('button', { name: 'Done', exact: true }).click();
   await expect(page.getByLabel('The facts')).toContainText('all but blood protein and iron is left');
   await expect(page.getByText('One plan for all 2')).toHaveCount(0);
 });
@@ -102,7 +102,7 @@ test('blend and tag are typed as they stand, and what is not read is said', asyn
   await desk.newPiece('polo', 'T-shirt or polo');
   await desk.blank('fibres').click();
   await page.getByLabel('Blend, as on the tag').fill('60 co 35 pes 5 el');
-  await page.getByRole('button', { name: 'Done' }).click();
+  await page.getByRole('button', { name: 'Done', exact: true }).click();
   await expect(desk.blank('fibres')).toHaveText('cotton 60 % + polyester 35 % + elastane 5 %');
   await desk.blank('tag').click();
   await page.getByLabel('What the tag says').fill('40 no bleach tumble low, moonlight');

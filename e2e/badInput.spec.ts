@@ -21,7 +21,7 @@ test('a blend of 140 % is marked at its blank, the last plan stays, and correcti
   await page.getByLabel('Share of polyester in %').fill('60');
   const complaint = 'The shares add up to 140 %. They should make 100 %';
   await expect(page.getByRole('dialog').getByText(complaint)).toBeVisible();
-  await page.getByRole('button', { name: 'Done' }).click();
+  await page.getByRole('button', { name: 'Done', exact: true }).click();
   await expect(desk.blank('fibres')).toHaveAttribute('aria-invalid', 'true');
   await expect(page.getByText(complaint)).toBeVisible();
   await expect(page.getByRole('button', { name: /^Start/ })).toBeDisabled();
@@ -29,7 +29,7 @@ test('a blend of 140 % is marked at its blank, the last plan stays, and correcti
 
   await desk.blank('fibres').click();
   await page.getByLabel('Share of polyester in %').fill('20');
-  await page.getByRole('button', { name: 'Done' }).click();
+  await page.getByRole('button', { name: 'Done', exact: true }).click();
   await expect(page.getByText(complaint)).toHaveCount(0);
   await expect(page.getByRole('button', { name: /^Start/ })).toBeEnabled();
 });

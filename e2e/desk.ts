@@ -42,7 +42,7 @@ export class Desk {
     await this.blank('size').click();
     await this.page.getByLabel('Length in cm').fill(length);
     await this.page.getByLabel('Width in cm').fill(width);
-    await this.page.getByRole('button', { name: 'Done' }).click();
+    await this.page.getByRole('button', { name: 'Done', exact: true }).click();
   }
 
   async fibre(name: string): Promise<void> {
@@ -51,7 +51,7 @@ export class Desk {
       .getByLabel(/^Add a fibre/)
       .first()
       .selectOption({ label: name });
-    await this.page.getByRole('button', { name: 'Done' }).click();
+    await this.page.getByRole('button', { name: 'Done', exact: true }).click();
   }
 
   /** Every part of the fibres its kind usually has. */
@@ -63,14 +63,14 @@ export class Desk {
   async colour(name: string): Promise<void> {
     await this.blank('colour').click();
     await this.page.getByRole('button', { name, exact: true }).click();
-    await this.page.getByRole('button', { name: 'Done' }).click();
+    await this.page.getByRole('button', { name: 'Done', exact: true }).click();
   }
 
   /** Taps signs on the tag. */
   async tag(...signs: string[]): Promise<void> {
     await this.blank('tag').click();
     for (const sign of signs) await this.page.getByRole('button', { name: sign, exact: true }).click();
-    await this.page.getByRole('button', { name: 'Done' }).click();
+    await this.page.getByRole('button', { name: 'Done', exact: true }).click();
   }
 
   rung(methodId: string): Locator {
