@@ -13,6 +13,7 @@ export type { ChemistryRule } from './schema/limitRule.js';
 export type { Dose, Method } from './schema/method.js';
 export type { Mark, SoilComponent } from './schema/soil.js';
 export type { Source } from './schema/source.js';
+export type { AcidSystem, Substance } from './schema/substance.js';
 export type { Substitution } from './schema/substitution.js';
 export * from './schema/vocabulary.js';
 export * from './vocabulary.js';

@@ -8,6 +8,7 @@ import { Item, PartKind } from './schema/item.js';
 import { Method } from './schema/method.js';
 import { Mark, SoilComponent } from './schema/soil.js';
 import { Source } from './schema/source.js';
+import { AcidSystem, Substance } from './schema/substance.js';
 import { Substitution } from './schema/substitution.js';
 
 /** The whole body of knowledge the planner works on. */
@@ -19,6 +20,8 @@ export const Knowledge = z.strictObject({
   parts: z.array(PartKind),
   components: z.array(SoilComponent),
   marks: z.array(Mark),
+  acidSystems: z.array(AcidSystem),
+  substances: z.array(Substance),
   agents: z.array(Agent),
   methods: z.array(Method),
   forbiddenPairs: z.array(ForbiddenPair),

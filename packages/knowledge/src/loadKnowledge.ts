@@ -11,12 +11,13 @@ import { methods } from './data/methods.js';
 import { disputes, schools } from './data/schools.js';
 import { signs } from './data/signs.js';
 import { sources } from './data/sources.js';
+import { acidSystems, substances } from './data/substances.js';
 import { substitutions } from './data/substitutions.js';
 import { findIntegrityFaults } from './findIntegrityFaults.js';
 import { Knowledge } from './knowledge.js';
 
 /** Raised with every plan; a plan keeps the version it was made with. */
-export const KNOWLEDGE_VERSION = '2026.11.2';
+export const KNOWLEDGE_VERSION = '2026.11.3';
 
 /**
  * The shipped knowledge, validated once.
@@ -31,6 +32,8 @@ export function loadKnowledge(): Knowledge {
     parts,
     components,
     marks,
+    acidSystems,
+    substances,
     agents,
     methods,
     forbiddenPairs,

@@ -3,6 +3,9 @@ import type { Agent } from '../schema/agent.js';
 const safe = {
   strength: null,
   hasPH: true,
+  makeup: [] as Agent['makeup'],
+  makeupSetsPH: false,
+  reserveMolPerKg: 0,
   densityGPerML: { low: 1, centre: 1, high: 1 },
   worksBest: '',
   typicalDose: 'By its label.',
@@ -42,6 +45,7 @@ export const agents: readonly Agent[] = [
   {
     ...safe,
     id: 'dishDetergent',
+    reserveMolPerKg: 0.05,
     ghs: 'Eye Irrit. 2 for many; by its label',
     worksBest: 'Fat and oil, warm, on a small spot.',
     typicalDose: 'A few drops in a cup; 1:2 on oil.',
@@ -58,6 +62,7 @@ export const agents: readonly Agent[] = [
   {
     ...safe,
     id: 'delicateDetergent',
+    reserveMolPerKg: 0.05,
     cautionIds: ['poisonLine'],
     ghs: 'Eye Irrit. 2 for many; by its label',
     worksBest: 'Wool, silk and colours, cool, little movement.',
@@ -74,6 +79,7 @@ export const agents: readonly Agent[] = [
   {
     ...safe,
     id: 'liquidDetergent',
+    reserveMolPerKg: 0.2,
     cautionIds: ['poisonLine'],
     ghs: 'Eye Irrit. 2 for many; by its label',
     worksBest: 'Body soil at 30–60 °C.',
@@ -90,6 +96,7 @@ export const agents: readonly Agent[] = [
   {
     ...safe,
     id: 'bioDetergent',
+    reserveMolPerKg: 0.2,
     ghs: 'Eye Irrit. 2 for many, EUH208 (enzymes may sensitise); by its label',
     worksBest: 'Protein, starch and fat at 30–40 °C, pH 7–10; above 60 °C the enzymes stop.',
     typicalDose: 'By load and hardness on its label.',
@@ -106,6 +113,7 @@ export const agents: readonly Agent[] = [
   {
     ...safe,
     id: 'enzymePretreater',
+    reserveMolPerKg: 0.1,
     ghs: 'Eye Irrit. 2 for many, EUH208 (enzymes may sensitise); by its label',
     worksBest: 'Fresh protein and grass, wet, 15–40 °C.',
     typicalDose: 'Enough to wet the mark; 10–30 min.',
@@ -119,10 +127,15 @@ export const agents: readonly Agent[] = [
     densityGPerML: powder(1.0, 1.03, 1.1),
     cautionIds: ['enzymeDust'],
   },
-  { ...safe, id: 'whiteSoap', worksBest: 'Fat and milk on firm white cloth; never tannin.', typicalDose: 'A touch on a wet cloth.', shelfLife: 'Years, kept dry.', name: 'plain white soap bar', aliases: ['soap'], form: 'solid', chemistries: ['soap'], mechanisms: ['surfactant'], pH: { low: 8.5, high: 10.5 } },
+  { ...safe, id: 'whiteSoap', reserveMolPerKg: 0.5, worksBest: 'Fat and milk on firm white cloth; never tannin.', typicalDose: 'A touch on a wet cloth.', shelfLife: 'Years, kept dry.', name: 'plain white soap bar', aliases: ['soap'], form: 'solid', chemistries: ['soap'], mechanisms: ['surfactant'], pH: { low: 8.5, high: 10.5 } },
   {
     ...safe,
     id: 'oxygenBleach',
+    makeup: [
+      { substanceId: 'sodiumPercarbonate', share: { low: 0.818, centre: 0.883, high: 0.929 } },
+      { substanceId: 'sodiumCarbonate', share: { low: 0.03, centre: 0.08, high: 0.12 } },
+    ],
+    makeupSetsPH: true,
     worksBest: '40–60 °C, alkaline, hours rather than minutes; slow below 30 °C.',
     typicalDose: '5–10 g per litre.',
     shelfLife: 'About two years dry; loses strength when damp.',
@@ -143,6 +156,9 @@ export const agents: readonly Agent[] = [
   {
     ...safe,
     id: 'peroxide',
+    makeup: [{ substanceId: 'hydrogenPeroxide', share: null }],
+    makeupSetsPH: true,
+    reserveMolPerKg: 0.002,
     worksBest: 'Plant colour, old protein, on the spot, minutes.',
     typicalDose: '3 %, enough to wet the mark.',
     shelfLife: 'About six months once opened, dark.',
@@ -163,6 +179,8 @@ export const agents: readonly Agent[] = [
   {
     ...safe,
     id: 'vinegar',
+    makeup: [{ substanceId: 'aceticAcid', share: null }],
+    makeupSetsPH: true,
     worksBest: 'Fish and urine smells, scale, sour side of wine.',
     typicalDose: '1:1 on a spot; 30–45 mL per litre in a soak.',
     shelfLife: 'Years.',
@@ -182,6 +200,8 @@ export const agents: readonly Agent[] = [
   {
     ...safe,
     id: 'citricAcid',
+    makeup: [{ substanceId: 'citricAcidAnhydrous', share: { low: 0.914, centre: 1, high: 1 } }],
+    makeupSetsPH: true,
     worksBest: 'Rust and scale, warm.',
     typicalDose: 'About 60–100 g per litre on a spot; 5–10 g per litre in a soak.',
     shelfLife: 'Years, kept dry.',
@@ -200,6 +220,8 @@ export const agents: readonly Agent[] = [
   {
     ...safe,
     id: 'bakingSoda',
+    makeup: [{ substanceId: 'sodiumBicarbonate', share: { low: 0.99, centre: 1, high: 1 } }],
+    makeupSetsPH: true,
     worksBest: 'Takes up smell and damp where it dries.',
     typicalDose: 'A thin coat; 3:1 as a paste.',
     shelfLife: 'About two years, kept dry.',
@@ -215,11 +237,33 @@ export const agents: readonly Agent[] = [
   {
     ...safe,
     id: 'washingSoda',
+    makeup: [{ substanceId: 'sodiumCarbonate', share: { low: 0.85, centre: 1, high: 1 } }],
+    makeupSetsPH: true,
     worksBest: 'Softens water and strips film, hot, on cellulose.',
     typicalDose: '1–2 g per litre.',
     shelfLife: 'Years, kept dry.',
     name: 'washing soda (sodium carbonate)',
-    aliases: ['soda ash', 'sodium carbonate', 'soda crystals'],
+    aliases: ['soda ash', 'sodium carbonate', 'anhydrous soda'],
+    form: 'powder',
+    chemistries: ['strongAlkali'],
+    mechanisms: ['alkalinity'],
+    pH: { low: 10.4, high: 10.95 },
+    densityGPerML: powder(0.5, 0.95, 1.15),
+    notInVessels: ['aluminium', 'zinc'],
+    cautionIds: ['eyesAlkali'],
+    ghs: 'Eye Irrit. 2',
+    sourceIds: ['clp', 'memory'],
+  },
+  {
+    ...safe,
+    id: 'sodaCrystals',
+    makeup: [{ substanceId: 'sodiumCarbonate', share: { low: 0.36, centre: 0.3704, high: 0.45 } }],
+    makeupSetsPH: true,
+    worksBest: 'As washing soda; more than half of it is water of crystallisation, so 2.7 times the mass.',
+    typicalDose: '3–5 g per litre.',
+    shelfLife: 'Years, closed; dries out to the stronger powder.',
+    name: 'soda crystals (washing soda with water)',
+    aliases: ['soda crystals', 'sodium carbonate decahydrate'],
     form: 'powder',
     chemistries: ['strongAlkali'],
     mechanisms: ['alkalinity'],
@@ -233,6 +277,8 @@ export const agents: readonly Agent[] = [
   {
     ...safe,
     id: 'borax',
+    makeup: [{ substanceId: 'boraxDecahydrate', share: { low: 0.99, centre: 1, high: 1 } }],
+    makeupSetsPH: true,
     worksBest: 'Mild alkali for strips and odour, hot.',
     typicalDose: '1–1.3 g per litre.',
     shelfLife: 'Years.',
@@ -253,6 +299,8 @@ export const agents: readonly Agent[] = [
   {
     ...safe,
     id: 'ammonia',
+    makeup: [{ substanceId: 'ammoniaGas', share: null }],
+    makeupSetsPH: true,
     worksBest: 'Old grease and soil on cellulose; weaker than a peroxide paste on ground-in dirt.',
     typicalDose: '1:1:1 with water and dish detergent.',
     shelfLife: 'About a year; loses strength open.',
@@ -274,6 +322,7 @@ export const agents: readonly Agent[] = [
   {
     ...safe,
     id: 'chlorineBleach',
+    reserveMolPerKg: 0.5,
     worksBest: 'Mildew and dye on sturdy white cotton, cold, 10 min.',
     typicalDose: '10–20 mL per litre of 5 %.',
     shelfLife: 'About six months; loses about a fifth in that time.',
@@ -298,6 +347,7 @@ export const agents: readonly Agent[] = [
   {
     ...safe,
     id: 'runRemover',
+    reserveMolPerKg: 3,
     worksBest: 'Loose dye on whites at 60 °C, 20 min.',
     typicalDose: 'One sachet for one or two pieces.',
     shelfLife: 'Years sealed and dry; use an opened sachet at once.',
@@ -321,6 +371,7 @@ export const agents: readonly Agent[] = [
   {
     ...safe,
     id: 'dyeSuspender',
+    reserveMolPerKg: 0.1,
     ghs: 'Eye Irrit. 2 for many; by its label',
     worksBest: 'Loose dye, as hot as limits allow, kept moving.',
     typicalDose: 'By its label.',
@@ -445,6 +496,8 @@ export const agents: readonly Agent[] = [
   {
     ...safe,
     id: 'powderWithBleach',
+    makeup: [{ substanceId: 'sodiumPercarbonate', share: { low: 0.05, centre: 0.12, high: 0.2 } }],
+    reserveMolPerKg: 1.5,
     worksBest: 'White and sturdy loads at 40–60 °C. Counts as oxygen bleach and as enzymes.',
     typicalDose: 'By load and hardness on its label.',
     shelfLife: 'About two years, dry.',
@@ -464,6 +517,7 @@ export const agents: readonly Agent[] = [
   {
     ...safe,
     id: 'enzymeSoak',
+    reserveMolPerKg: 1.5,
     worksBest: 'Old protein and food on cotton at 30–40 °C.',
     typicalDose: '5–10 g per litre.',
     shelfLife: 'About a year.',
@@ -481,6 +535,7 @@ export const agents: readonly Agent[] = [
   {
     ...safe,
     id: 'solventPretreater',
+    reserveMolPerKg: 0.05,
     worksBest: 'Collar grease, make-up, mixed fat, dry cloth.',
     typicalDose: 'Enough to wet the mark; 5 min.',
     shelfLife: 'About two years.',
@@ -499,6 +554,8 @@ export const agents: readonly Agent[] = [
   {
     ...safe,
     id: 'colourOxygenBleach',
+    makeup: [{ substanceId: 'sodiumPercarbonate', share: { low: 0.6, centre: 0.75, high: 0.85 } }],
+    reserveMolPerKg: 3,
     worksBest: 'Proven-fast colours at 30–40 °C.',
     typicalDose: '5–10 g per litre.',
     shelfLife: 'About two years dry.',
@@ -518,6 +575,8 @@ export const agents: readonly Agent[] = [
   {
     ...safe,
     id: 'oxalicAcid',
+    makeup: [{ substanceId: 'oxalicAcidDihydrate', share: { low: 0.98, centre: 1, high: 1 } }],
+    makeupSetsPH: true,
     worksBest: 'Rust that citric acid left, on white cotton or linen.',
     typicalDose: 'About 20 g per litre on the spot.',
     shelfLife: 'Years, locked away.',
@@ -539,6 +598,7 @@ export const agents: readonly Agent[] = [
   {
     ...safe,
     id: 'sodaWater',
+    reserveMolPerKg: 0.03,
     worksBest: 'A fresh spill, as plain water does.',
     typicalDose: 'Enough to wet the spill.',
     shelfLife: 'Days, once open.',
@@ -556,6 +616,7 @@ export const agents: readonly Agent[] = [
   {
     ...safe,
     id: 'tableWine',
+    reserveMolPerKg: 0.06,
     worksBest: 'Nothing that vinegar and water do not do for less.',
     typicalDose: 'Enough to cover.',
     shelfLife: 'Days, once open.',
@@ -591,6 +652,7 @@ export const agents: readonly Agent[] = [
   {
     ...safe,
     id: 'odourRemover',
+    reserveMolPerKg: 0.05,
     ghs: 'Eye Irrit. 2 for many, EUH208 (enzymes may sensitise); by its label',
     worksBest: 'Urine, vomit, milk smells, kept damp for hours.',
     typicalDose: 'Small amounts, several times.',
@@ -608,6 +670,7 @@ export const agents: readonly Agent[] = [
   {
     ...safe,
     id: 'softener',
+    reserveMolPerKg: 0.02,
     worksBest: 'A thing to avoid on towels, sports kit and flame-retardant cloth: it leaves a film.',
     typicalDose: 'By its label.',
     shelfLife: 'About a year.',
@@ -716,6 +779,8 @@ export const agents: readonly Agent[] = [
   {
     ...safe,
     id: 'sodiumCitrate',
+    makeup: [{ substanceId: 'trisodiumCitrate', share: { low: 0.98, centre: 1, high: 1 } }],
+    makeupSetsPH: true,
     worksBest: 'Hardness in soaks, milder than soda.',
     typicalDose: '1–2 g per litre.',
     shelfLife: 'Years, dry.',

@@ -30,6 +30,7 @@ export const substitutions: readonly Substitution[] = [
     note: 'Equal available oxygen, but without the alkali it works far more slowly.',
     sourceIds: ['chemHandbook', 'memory'],
   },
+  { id: 'crystalsForSoda', wantedAgentId: 'washingSoda', useAgentId: 'sodaCrystals', basis: 'alkalinity', factor: 2.7, wantedUnit: 'g', useUnit: 'g', onlyGroups: [], effectFactor: 1, notInMachine: false, note: 'The same soda with ten parts of water in the crystal: 286.14 g of it hold 105.99 g of soda.', sourceIds: ['chemHandbook'] },
   { id: 'coloursForWhites', wantedAgentId: 'oxygenBleach', useAgentId: 'colourOxygenBleach', basis: 'availableOxygen', factor: 1.1, wantedUnit: 'g', useUnit: 'g', onlyGroups: [], effectFactor: 0.9, notInMachine: false, note: 'A milder make of the same powder: a tenth more.', sourceIds: ['productLabel', 'memory'] },
   {
     id: 'whitesForColours',

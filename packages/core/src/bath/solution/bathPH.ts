@@ -1,0 +1,103 @@
+import type { Knowledge } from '@feverfew/knowledge';
+import { ALKALINITY_SHARES, type Corner, dissolve, type MixWater, requireWater, type Solution } from './dissolve.js';
+import { chemistryShelf } from './chemistryShelf.js';
+import type { Pour } from './pour.js';
+import { solveChargeBalance } from './solveChargeBalance.js';
+
+/** pH of a bath: most likely, and between which bounds, over 25 °C (as a strip reads it cooled) and the bath's own heat. */
+export interface BathPH {
+  readonly low: number;
+  readonly likely: number;
+  readonly high: number;
+  /** Most likely at 25 °C. */
+  readonly at25: number;
+  /** 'computed' by charge balance, or 'stated' by the products. */
+  readonly basis: 'computed' | 'stated';
+  /** False beyond the range the activity model is good for. */
+  readonly firm: boolean;
+}
+
+/** What the model itself may miss: firm up to I = 0.5 mol/L (buffers hit within 0.02), rough beyond. */
+const MISS = { firm: 0.05, rough: 0.2 } as const;
+const FIRM_UP_TO_I = 0.5;
+const CENTRE: Corner = {
+  amount: 'centre',
+  stated: 'centre',
+  alkalinityShare: ALKALINITY_SHARES.centre,
+  precipitated: true,
+  vented: true,
+};
+
+/**
+ * pH of what is poured together, with its interval: ends of dose, product strength, stated pH, the tap's bicarbonate,
+ * calcium fallen out or not, carbon dioxide kept or gone.
+ * @param least, most the same products at the ends of their dose; order equal
+ * @returns null where pH says nothing: no water, a solvent, a product nobody can name
+ * @throws DomainError outOfRange
+ */
+export function bathPH(
+  least: readonly Pour[],
+  most: readonly Pour[],
+  water: MixWater,
+  tempC: number,
+  knowledge: Knowledge,
+): BathPH | null {
+  requireWater(water);
+  const { agentOf } = chemistryShelf(knowledge);
+  const agents = most.map((pour) => agentOf(pour.agentId));
+  const wet = agents.filter((agent) => agent.hasPH);
+  const liquid = water.volumeML > 0 || agents.some((agent) => agent.form === 'liquid' && agent.hasPH);
+  if (!liquid || agents.some((agent) => !agent.hasPH || agent.chemistries.includes('undeclared'))) return null;
+  if (!wet.some((agent) => agent.makeupSetsPH)) {
+    const low = Math.min(...wet.map((agent) => agent.pH.low), wet.length === 0 ? 6.5 : 14);
+    const high = Math.max(...wet.map((agent) => agent.pH.high), wet.length === 0 ? 8 : 0);
+    const likely = (low + high) / 2;
+    return { low, high, likely, at25: likely, basis: 'stated', firm: true };
+  }
+  const solve = (pours: readonly Pour[], corner: Corner, t: number) => {
+    const solution = dissolve(pours, water, t, corner, knowledge);
+    return solveChargeBalance(solution.systems, solution.strongMolPerL, t);
+  };
+  const middle = most.map((pour, at) => between(least[at] ?? pour, pour));
+  const probe = dissolve(middle, water, tempC, { ...CENTRE, vented: false, precipitated: false }, knowledge);
+  const likely = solve(middle, CENTRE, tempC);
+  const at25 = solve(middle, CENTRE, 25).pH;
+  let low = Math.min(likely.pH, at25);
+  let high = Math.max(likely.pH, at25);
+  for (const corner of cornersOf(probe, water, agents.some((agent) => agent.reserveMolPerKg > 0)))
+    for (const t of tempC === 25 ? [25] : [25, tempC]) {
+      const { pH } = solve(corner.amount === 'low' ? least : most, corner, t);
+      low = Math.min(low, pH);
+      high = Math.max(high, pH);
+    }
+  const firm = likely.ionicStrength <= FIRM_UP_TO_I;
+  const miss = firm ? MISS.firm : MISS.rough;
+  return {
+    low: Math.max(0, low - miss),
+    high: Math.min(14, high + miss),
+    likely: likely.pH,
+    at25,
+    basis: 'computed',
+    firm,
+  };
+}
+
+const between = (one: Pour, other: Pour): Pour => ({
+  ...other,
+  massG: one.massG !== null && other.massG !== null ? (one.massG + other.massG) / 2 : null,
+  volumeML: one.volumeML !== null && other.volumeML !== null ? (one.volumeML + other.volumeML) / 2 : null,
+});
+
+/** Only the corners that can make a difference for this mix. */
+function cornersOf(probe: Solution, water: MixWater, stated: boolean): Corner[] {
+  const hard = water.hardnessMgL > 0 && water.volumeML > 0;
+  const ends = ['low', 'high'] as const;
+  const corners: Corner[] = [];
+  for (const amount of ends)
+    for (const end of stated ? ends : (['centre'] as const))
+      for (const alkalinityShare of hard ? [ALKALINITY_SHARES.low, ALKALINITY_SHARES.high] : [0])
+        for (const precipitated of hard && probe.precipitates ? [false, true] : [false])
+          for (const vented of probe.carbonDioxideMol > 0 ? [false, true] : [false])
+            corners.push({ amount, stated: end, alkalinityShare, precipitated, vented });
+  return corners;
+}

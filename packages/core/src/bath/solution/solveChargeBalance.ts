@@ -1,0 +1,181 @@
+import { requireWithin } from '../../domainError.js';
+import { debyeHuckelAt, pKwAt, SOLUTION_C } from './constantsAt.js';
+
+/** One acid–base system dissolved: charge of its most protonated species, pKa at zero ionic strength, total. */
+export interface DissolvedSystem {
+  readonly id: string;
+  readonly topCharge: number;
+  readonly pKas: readonly number[];
+  readonly molPerL: number;
+}
+
+export interface Speciation {
+  readonly pH: number;
+  /** mol/L */
+  readonly ionicStrength: number;
+  /** Charge left over, mol/L; a solved bath stays below 1e-9. */
+  readonly residual: number;
+  /** mol/L of each species per system, most protonated first. */
+  readonly species: ReadonlyMap<string, readonly number[]>;
+}
+
+/** Totals a household can pour, mol/L. */
+const MOST_MOL_PER_L = 30;
+/** Beyond this the Davies equation turns round; its value here is kept. */
+const DAVIES_MOST_I = 1;
+/** Where a search for the pH stops looking. */
+const LOWEST_PH = -3;
+const HIGHEST_PH = 17;
+
+/**
+ * pH of weak acids and bases by charge balance: Σ zᵢ·cᵢ + [strong cations] + [H⁺] − [OH⁻] = 0, with activities by Davies
+ * (log γ = −A·z²·(√I/(1+√I) − 0.3·I)) found together with the ionic strength. pH is −log a(H⁺).
+ * @param systems totals 0–30 mol/L
+ * @param strongMolPerL net charge of ions that neither take nor give protons (sodium less chloride …), mol/L
+ * @param tempC within SOLUTION_C
+ * @returns firm up to I = 0.5 mol/L, rough beyond
+ * @throws DomainError outOfRange
+ */
+export function solveChargeBalance(
+  systems: readonly DissolvedSystem[],
+  strongMolPerL: number,
+  tempC: number,
+): Speciation {
+  requireWithin('tempC', tempC, SOLUTION_C.min, SOLUTION_C.max);
+  requireWithin('strongMolPerL', strongMolPerL, -MOST_MOL_PER_L, 4 * MOST_MOL_PER_L);
+  for (const { id, molPerL } of systems) requireWithin(`molPerL of ${id}`, molPerL, 0, MOST_MOL_PER_L);
+  const A = debyeHuckelAt(tempC);
+  const kw = 10 ** -pKwAt(tempC);
+  let I = 0.01;
+  let pH = 7;
+  let bath = conditional(systems, strongMolPerL, kw, gammasAt(A, I));
+  for (let round = 0; round < 60; round += 1) {
+    pH = findPH(bath, pH);
+    const next = ionicStrengthOf(bath, pH);
+    const change = Math.abs(next - I);
+    // Damped after a while: at high strength the plain iteration swings.
+    I = round < 8 ? next : (I + next) / 2;
+    bath = conditional(systems, strongMolPerL, kw, gammasAt(A, I));
+    if (change < 1e-12 + 1e-10 * I) break;
+  }
+  pH = findPH(bath, pH);
+  return {
+    pH,
+    ionicStrength: I,
+    residual: chargeAt(bath, pH),
+    species: new Map(
+      systems.map((system, at) => [system.id, speciesOf(bath.systems[at] ?? NOTHING, 10 ** -pH)]),
+    ),
+  };
+}
+
+/** A system with constants for concentrations at the activity of H⁺: K′ = K·γ(with)/γ(without). */
+interface Conditional {
+  readonly topCharge: number;
+  readonly molPerL: number;
+  readonly ks: readonly number[];
+}
+interface Bath {
+  readonly systems: readonly Conditional[];
+  readonly strong: number;
+  readonly gamma: number;
+  readonly kw: number;
+}
+const NOTHING: Conditional = { topCharge: 0, molPerL: 0, ks: [] };
+
+function conditional(
+  systems: readonly DissolvedSystem[],
+  strong: number,
+  kw: number,
+  gammas: readonly number[],
+): Bath {
+  return {
+    strong,
+    kw,
+    gamma: gammaOf(gammas, 1),
+    systems: systems.map(({ topCharge, molPerL, pKas }) => ({
+      topCharge,
+      molPerL,
+      ks: pKas.map(
+        (pKa, step) =>
+          (10 ** -pKa * gammaOf(gammas, topCharge - step)) / gammaOf(gammas, topCharge - step - 1),
+      ),
+    })),
+  };
+}
+
+/** Activity coefficients by the size of the charge, 0–3. */
+function gammasAt(A: number, I: number): readonly number[] {
+  const i = Math.min(I, DAVIES_MOST_I);
+  const root = Math.sqrt(i);
+  const base = -A * (root / (1 + root) - 0.3 * i);
+  return [1, 10 ** base, 10 ** (4 * base), 10 ** (9 * base)];
+}
+
+const gammaOf = (gammas: readonly number[], charge: number): number => gammas[Math.abs(charge)] ?? 1;
+
+/** Concentrations of a system's species, most protonated first. */
+function speciesOf({ molPerL, ks }: Conditional, aH: number): number[] {
+  const weights = [1];
+  for (const [step, k] of ks.entries()) weights.push(((weights[step] ?? 1) * k) / aH);
+  const sum = weights.reduce((total, weight) => total + weight, 0);
+  return weights.map((weight) => (molPerL * weight) / sum);
+}
+
+/** Σ over species of charge^power × concentration, without the lists: this is the inner loop. */
+function moment({ topCharge, molPerL, ks }: Conditional, aH: number, power: 1 | 2): number {
+  let weight = 1;
+  let sum = 1;
+  let charged = power === 1 ? topCharge : topCharge * topCharge;
+  for (let step = 0; step < ks.length; step += 1) {
+    weight *= (ks[step] ?? 0) / aH;
+    sum += weight;
+    const charge = topCharge - step - 1;
+    charged += weight * (power === 1 ? charge : charge * charge);
+  }
+  return (molPerL * charged) / sum;
+}
+
+function chargeAt({ systems, strong, gamma, kw }: Bath, pH: number): number {
+  const aH = 10 ** -pH;
+  let charge = strong + (aH - kw / aH) / gamma;
+  for (const system of systems) charge += moment(system, aH, 1);
+  return charge;
+}
+
+function ionicStrengthOf({ systems, strong, gamma, kw }: Bath, pH: number): number {
+  const aH = 10 ** -pH;
+  let sum = Math.abs(strong) + (aH + kw / aH) / gamma;
+  for (const system of systems) sum += moment(system, aH, 2);
+  return sum / 2;
+}
+
+/** Root of the charge balance, which only falls as pH rises: false position with halving, inside a bracket. */
+function findPH(bath: Bath, guess: number): number {
+  let low = guess - 0.3;
+  let high = guess + 0.3;
+  let atLow = chargeAt(bath, low);
+  while (atLow < 0 && low > LOWEST_PH) {
+    low -= 1;
+    atLow = chargeAt(bath, low);
+  }
+  let atHigh = chargeAt(bath, high);
+  while (atHigh > 0 && high < HIGHEST_PH) {
+    high += 1;
+    atHigh = chargeAt(bath, high);
+  }
+  for (let round = 0; round < 120; round += 1) {
+    const span = atLow - atHigh;
+    const middle = round % 3 === 2 || !(span > 0) ? (low + high) / 2 : low + ((high - low) * atLow) / span;
+    const at = chargeAt(bath, middle);
+    if (Math.abs(at) < 1e-14 || high - low < 1e-13) return middle;
+    if (at > 0) {
+      low = middle;
+      atLow = at;
+    } else {
+      high = middle;
+      atHigh = at;
+    }
+  }
+  return (low + high) / 2;
+}
