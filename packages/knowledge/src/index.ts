@@ -1,4 +1,7 @@
 export * from './data/careSigns.js';
+export * from './data/heatFigures.js';
+export * from './data/oxygenFigures.js';
+export * from './data/waterFigures.js';
 export * from './data/workFigures.js';
 export { findIntegrityFaults } from './findIntegrityFaults.js';
 export { Knowledge } from './knowledge.js';

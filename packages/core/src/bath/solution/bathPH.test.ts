@@ -17,7 +17,13 @@ const mL = (agentId: string, volumeML: number, strengthPct: number | null = null
 const soft = (volumeML: number) => ({ volumeML, hardnessMgL: 0 });
 const exactly = (pours: readonly Pour[], volumeML: number, tempC = 25, hardnessMgL = 0) =>
   bathPH(pours, pours, { volumeML, hardnessMgL }, tempC, knowledge);
-const corner: Corner = { amount: 'centre', stated: 'centre', alkalinityShare: 0, precipitated: false, vented: false };
+const corner: Corner = {
+  amount: 'centre',
+  stated: 'centre',
+  alkalinityShare: 0,
+  precipitated: false,
+  vented: false,
+};
 
 describe('pH of what a household pours, in soft water at 25 °C', () => {
   /** Shared reference, section 1; tolerance 0.1. */
@@ -53,7 +59,13 @@ describe('pH of what a household pours, in soft water at 25 °C', () => {
 
   /** Shared reference, README: 6.99 g baking soda neutralises 100 mL of 5 % vinegar and frees 2 L of CO₂. */
   it('counts the carbon dioxide', () => {
-    const { carbonDioxideMol } = dissolve([mL('vinegar', 100), g('bakingSoda', 6.99)], soft(0), 20, corner, knowledge);
+    const { carbonDioxideMol } = dissolve(
+      [mL('vinegar', 100), g('bakingSoda', 6.99)],
+      soft(0),
+      20,
+      corner,
+      knowledge,
+    );
     expect(carbonDioxideMol * 24.055).toBeCloseTo(2, 1);
   });
 });
@@ -91,7 +103,9 @@ describe('what does not dissolve', () => {
 });
 
 describe('any household mix', () => {
-  const wetAgents = knowledge.agents.filter((agent) => agent.hasPH && !agent.chemistries.includes('undeclared'));
+  const wetAgents = knowledge.agents.filter(
+    (agent) => agent.hasPH && !agent.chemistries.includes('undeclared'),
+  );
   const pour = fc.record({
     agentId: fc.constantFrom(...wetAgents.map((agent) => agent.id)),
     massG: fc.double({ min: 0.01, max: 500, noNaN: true }),

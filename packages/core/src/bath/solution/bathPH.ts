@@ -1,6 +1,13 @@
 import type { Knowledge } from '@feverfew/knowledge';
-import { ALKALINITY_SHARES, type Corner, dissolve, type MixWater, requireWater, type Solution } from './dissolve.js';
 import { chemistryShelf } from './chemistryShelf.js';
+import {
+  ALKALINITY_SHARES,
+  type Corner,
+  dissolve,
+  type MixWater,
+  requireWater,
+  type Solution,
+} from './dissolve.js';
 import type { Pour } from './pour.js';
 import { solveChargeBalance } from './solveChargeBalance.js';
 
@@ -47,7 +54,8 @@ export function bathPH(
   const agents = most.map((pour) => agentOf(pour.agentId));
   const wet = agents.filter((agent) => agent.hasPH);
   const liquid = water.volumeML > 0 || agents.some((agent) => agent.form === 'liquid' && agent.hasPH);
-  if (!liquid || agents.some((agent) => !agent.hasPH || agent.chemistries.includes('undeclared'))) return null;
+  if (!liquid || agents.some((agent) => !agent.hasPH || agent.chemistries.includes('undeclared')))
+    return null;
   if (!wet.some((agent) => agent.makeupSetsPH)) {
     const low = Math.min(...wet.map((agent) => agent.pH.low), wet.length === 0 ? 6.5 : 14);
     const high = Math.max(...wet.map((agent) => agent.pH.high), wet.length === 0 ? 8 : 0);
@@ -64,7 +72,11 @@ export function bathPH(
   const at25 = solve(middle, CENTRE, 25).pH;
   let low = Math.min(likely.pH, at25);
   let high = Math.max(likely.pH, at25);
-  for (const corner of cornersOf(probe, water, agents.some((agent) => agent.reserveMolPerKg > 0)))
+  for (const corner of cornersOf(
+    probe,
+    water,
+    agents.some((agent) => agent.reserveMolPerKg > 0),
+  ))
     for (const t of tempC === 25 ? [25] : [25, tempC]) {
       const { pH } = solve(corner.amount === 'low' ? least : most, corner, t);
       low = Math.min(low, pH);

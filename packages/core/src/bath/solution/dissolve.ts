@@ -79,10 +79,13 @@ export function dissolve(
     return { pour, agent, size: sizeOf(pour, agent, density) };
   });
   const totalML =
-    water.volumeML + parts.reduce((sum, { agent, size }) => sum + (agent.form === 'liquid' ? size.volumeML : 0), 0);
+    water.volumeML +
+    parts.reduce((sum, { agent, size }) => sum + (agent.form === 'liquid' ? size.volumeML : 0), 0);
   if (!(totalML > 0)) throw new DomainError('nothingToMix', {});
   const totalL = totalML / 1000;
-  const solutes = parts.flatMap(({ pour, agent, size }) => solutesOf(pour, agent, size, corner, totalL, shelf));
+  const solutes = parts.flatMap(({ pour, agent, size }) =>
+    solutesOf(pour, agent, size, corner, totalL, shelf),
+  );
   const book = new Ledger();
   for (const { agent, solute, substance, molPerL } of solutes) {
     if (!agent.makeupSetsPH && solute) continue;
@@ -174,7 +177,8 @@ class Ledger {
   }
 
   takeTap({ volumeML, hardnessMgL }: MixWater, { alkalinityShare }: Corner, totalML: number): void {
-    const bicarbonate = ((alkalinityShare * hardnessMgL * 2) / MG_PER_MMOL_CACO3 / 1000) * (volumeML / totalML);
+    const bicarbonate =
+      ((alkalinityShare * hardnessMgL * 2) / MG_PER_MMOL_CACO3 / 1000) * (volumeML / totalML);
     if (!(bicarbonate > 0)) return;
     this.add('carbonic', bicarbonate * (1 + 10 ** (6.352 - TAP_PH)));
     this.strong += bicarbonate;

@@ -20,6 +20,11 @@ export function sizeOf(pour: Pour, agent: Agent, density: 'low' | 'centre' | 'hi
     requireWithin(`massG of ${pour.agentId}`, pour.massG, 0, POUR_AMOUNT.max);
     return { massG: pour.massG, volumeML: pour.massG / agent.densityGPerML.centre };
   }
-  const volumeML = requireWithin(`volumeML of ${pour.agentId}`, pour.volumeML ?? Number.NaN, 0, POUR_AMOUNT.max);
+  const volumeML = requireWithin(
+    `volumeML of ${pour.agentId}`,
+    pour.volumeML ?? Number.NaN,
+    0,
+    POUR_AMOUNT.max,
+  );
   return { massG: volumeML * gPerML, volumeML };
 }

@@ -141,7 +141,16 @@ describe('any bath', () => {
     );
   });
   it('solves eight systems in under a millisecond at the median', () => {
-    const systems = dissolved({ acetic: 0.1, carbonic: 0.2, boric: 0.05, ammonium: 0.3, citric: 0.02, hydroperoxide: 0.4, oxalic: 0.01, phosphoric: 0.03 });
+    const systems = dissolved({
+      acetic: 0.1,
+      carbonic: 0.2,
+      boric: 0.05,
+      ammonium: 0.3,
+      citric: 0.02,
+      hydroperoxide: 0.4,
+      oxalic: 0.01,
+      phosphoric: 0.03,
+    });
     const times = Array.from({ length: 400 }, (_, at) => {
       const from = performance.now();
       solveChargeBalance(systems, 0.1 + at / 1000, 40);

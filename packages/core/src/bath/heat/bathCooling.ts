@@ -1,0 +1,86 @@
+import {
+  BASE_W,
+  LIDDED_SURFACE_W,
+  LOSS_FACTOR,
+  OPEN_SURFACE_W,
+  type VesselMaterial,
+  type VesselShape,
+  WALL_KJ_PER_K_M2,
+  WALL_W,
+} from '@feverfew/knowledge';
+import { requireWithin } from '../../domainError.js';
+import { CP_COTTON, CP_WATER } from '../mixHotAndCold.js';
+import { wettedBy } from './vesselShape.js';
+
+/** A bath as it stands. */
+export interface StandingBath {
+  readonly shape: VesselShape;
+  readonly material: VesselMaterial;
+  readonly lid: boolean;
+  readonly waterL: number;
+  /** Dry mass of what lies in it, kg. */
+  readonly textileKg: number;
+  readonly startC: number;
+  readonly roomC: number;
+}
+
+/** Time constant of cooling, min: likely, and quickest and slowest of a kitchen. */
+export interface TimeConstant {
+  readonly low: number;
+  readonly likely: number;
+  readonly high: number;
+}
+
+/** Heat the vessel's wet wall takes, kJ/K. */
+export function wallCapacity(shape: VesselShape, material: VesselMaterial, fillL: number): number {
+  const { wallM2, baseM2 } = wettedBy(shape, fillL);
+  return (wallM2 + baseM2) * WALL_KJ_PER_K_M2[material];
+}
+
+/**
+ * τ = C / UA of a lumped body: C of water, cloth and wet wall; UA of water surface (open or lidded), side and base.
+ * Within about a factor 1.4 in a kitchen: evaporation changes with draught and damp.
+ * @param bath 0.2–500 L, 0–30 kg, 0–95 °C, room −5…40 °C
+ * @returns min
+ * @throws DomainError outOfRange
+ */
+export function timeConstant(bath: StandingBath): TimeConstant {
+  requireWithin('waterL', bath.waterL, 0.2, 500);
+  requireWithin('textileKg', bath.textileKg, 0, 30);
+  const fillL = bath.waterL + bath.textileKg / 1.5;
+  const wet = wettedBy(bath.shape, fillL);
+  const capacity =
+    bath.waterL * CP_WATER + bath.textileKg * CP_COTTON + wallCapacity(bath.shape, bath.material, fillL);
+  const loss =
+    wet.surfaceM2 * (bath.lid ? LIDDED_SURFACE_W : OPEN_SURFACE_W) +
+    wet.wallM2 * WALL_W[bath.material] +
+    wet.baseM2 * BASE_W;
+  const likely = (capacity * 1000) / loss / 60;
+  return { low: likely / LOSS_FACTOR.high, likely, high: likely / LOSS_FACTOR.low };
+}
+
+/**
+ * Newton's law of cooling: T = room + (start − room)·e^(−t/τ).
+ * @param minutes 0–10 000, tauMin above 0
+ */
+export function tempAfter(startC: number, roomC: number, tauMin: number, minutes: number): number {
+  requireWithin('startC', startC, 0, 100);
+  requireWithin('roomC', roomC, -5, 40);
+  requireWithin('tauMin', tauMin, 0.1, 100_000);
+  requireWithin('minutes', minutes, 0, 10_000);
+  return roomC + (startC - roomC) * Math.exp(-minutes / tauMin);
+}
+
+/** Minutes until a bath has come down to a temperature: t = τ·ln((start − room)/(wanted − room)); null when it never does. */
+export function minutesUntil(startC: number, roomC: number, tauMin: number, wantedC: number): number | null {
+  requireWithin('wantedC', wantedC, 0, 100);
+  requireWithin('tauMin', tauMin, 0.1, 100_000);
+  if (startC <= wantedC) return 0;
+  return wantedC > roomC ? tauMin * Math.log((startC - roomC) / (wantedC - roomC)) : null;
+}
+
+/** Mean over the first minutes: room + (start − room)·τ/t·(1 − e^(−t/τ)). */
+export function meanTemp(startC: number, roomC: number, tauMin: number, minutes: number): number {
+  requireWithin('minutes', minutes, 0.1, 10_000);
+  return roomC + ((startC - roomC) * tauMin * (1 - Math.exp(-minutes / tauMin))) / minutes;
+}

@@ -1,0 +1,39 @@
+import { OPENED_LOSS_PER_MONTH, OXYGEN_L_PER_G_PEROXIDE, OXYGEN_PER_PEROXIDE } from '@feverfew/knowledge';
+import { requireWithin } from '../../domainError.js';
+
+/** Strengths of peroxide this tool reckons with, % w/v. */
+export const PEROXIDE_PCT = { min: 0, max: 35 } as const;
+
+/** Available oxygen of a peroxide solution, g/L: 10 g/L of peroxide per % w/v. @throws DomainError outOfRange */
+export const peroxideToOxygenGPerL = (pctWV: number): number =>
+  requireWithin('peroxide % w/v', pctWV, PEROXIDE_PCT.min, PEROXIDE_PCT.max) * 10 * OXYGEN_PER_PEROXIDE;
+
+/** "Volume strength": litres of oxygen at 0 °C and 1 atm from a litre of it. @throws DomainError outOfRange */
+export const peroxideToVolumes = (pctWV: number): number =>
+  requireWithin('peroxide % w/v', pctWV, PEROXIDE_PCT.min, PEROXIDE_PCT.max) * 10 * OXYGEN_L_PER_G_PEROXIDE;
+
+export const volumesToPeroxide = (volumes: number): number =>
+  requireWithin('volume strength', volumes, 0, 115) / (10 * OXYGEN_L_PER_G_PEROXIDE);
+
+/** A peroxide solution that holds the same available oxygen as a mass of powder, mL. @throws DomainError outOfRange */
+export function powderToPeroxideML(powderG: number, oxygenPct: number, peroxidePct: number): number {
+  requireWithin('powderG', powderG, 0, 100_000);
+  requireWithin('available oxygen %', oxygenPct, 1, 15.3);
+  requireWithin('peroxide % w/v', peroxidePct, 0.1, PEROXIDE_PCT.max);
+  return (1000 * powderG * (oxygenPct / 100)) / peroxideToOxygenGPerL(peroxidePct);
+}
+
+/**
+ * What an opened bottle still holds, % w/v. Estimate from memory: kept dark it loses one to eight hundredths a month.
+ * @param months 0–60
+ */
+export function openedPeroxide(pctWV: number, months: number): { low: number; likely: number; high: number } {
+  requireWithin('months open', months, 0, 60);
+  requireWithin('peroxide % w/v', pctWV, PEROXIDE_PCT.min, PEROXIDE_PCT.max);
+  const after = (loss: number) => pctWV * (1 - loss) ** months;
+  return {
+    low: after(OPENED_LOSS_PER_MONTH.high),
+    likely: after(OPENED_LOSS_PER_MONTH.centre),
+    high: after(OPENED_LOSS_PER_MONTH.low),
+  };
+}
