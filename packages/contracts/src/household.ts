@@ -1,6 +1,31 @@
-import { type Household, MEASURE_TOOL_IDS } from '@feverfew/core';
-import { Id, VesselMaterial } from '@feverfew/knowledge';
+import { HARDNESS_MG_L, type Household, MEASURE_TOOL_IDS, OWN_MEASURE_ML, VESSEL_CM } from '@feverfew/core';
+import { Id, VESSEL_FORMS, VesselMaterial } from '@feverfew/knowledge';
 import { z } from 'zod';
+
+const Length = z
+  .number()
+  .min(VESSEL_CM.min, `A side is at least ${VESSEL_CM.min} cm.`)
+  .max(VESSEL_CM.max, `A side is at most ${VESSEL_CM.max} cm.`);
+
+export const VesselShapeShape = z
+  .discriminatedUnion('kind', [
+    z.strictObject({ kind: z.literal('round'), topCm: Length, bottomCm: Length, depthCm: Length }),
+    z.strictObject({
+      kind: z.literal('box'),
+      topLengthCm: Length,
+      topWidthCm: Length,
+      bottomLengthCm: Length,
+      bottomWidthCm: Length,
+      depthCm: Length,
+    }),
+  ])
+  .meta({ id: 'VesselShape' });
+
+const LabelDoseShape = z.strictObject({
+  amount: z.number().positive('A dose is more than nothing.').max(2000),
+  unit: z.enum(['g', 'mL']),
+  perL: z.number().positive().max(500).nullable(),
+});
 
 export const HouseholdShape = z
   .strictObject({
@@ -17,7 +42,11 @@ export const HouseholdShape = z
         path: ['hotC'],
         message: 'The hot tap should not be colder than the cold one.',
       }),
-    hardnessMgL: z.number().min(0).max(1500),
+    hardnessMgL: z
+      .number()
+      .min(HARDNESS_MG_L.min, 'Hardness is not below 0.')
+      .max(HARDNESS_MG_L.max, `Hardness is at most ${HARDNESS_MG_L.max} mg/L.`),
+    roomC: z.number().min(0, 'A room is at least 0 °C.').max(40, 'A room is at most 40 °C.'),
     vessels: z
       .array(
         z.strictObject({
@@ -26,15 +55,38 @@ export const HouseholdShape = z
           volumeL: z.number().min(0.5).max(400),
           material: VesselMaterial,
           lid: z.boolean(),
+          form: z.enum(VESSEL_FORMS),
+          shape: VesselShapeShape.nullable(),
         }),
       )
       .max(30),
     tools: z.array(z.enum(MEASURE_TOOL_IDS as [string, ...string[]])).min(1, 'Keep at least one measure.'),
+    ownMeasures: z
+      .array(
+        z.strictObject({
+          id: z.string().min(1),
+          name: z.string().trim().min(1, 'Name the measure.').max(40),
+          volumeML: z
+            .number()
+            .min(OWN_MEASURE_ML.min, `A measure holds at least ${OWN_MEASURE_ML.min} mL.`)
+            .max(OWN_MEASURE_ML.max, `A measure holds at most ${OWN_MEASURE_ML.max} mL.`),
+        }),
+      )
+      .max(20),
     hasScale: z.boolean(),
     hasMachine: z.boolean(),
     hasDryer: z.boolean(),
     cupboard: z
       .array(z.strictObject({ agentId: Id, strengthPct: z.number().min(0.1).max(100).nullable() }))
+      .max(100),
+    products: z
+      .array(
+        z.strictObject({
+          agentId: Id,
+          capML: z.number().min(1, 'A cap holds at least 1 mL.').max(1000).nullable(),
+          labelDose: LabelDoseShape.nullable(),
+        }),
+      )
       .max(100),
     asthma: z.boolean(),
     boraxSold: z.boolean(),

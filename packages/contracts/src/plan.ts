@@ -20,9 +20,37 @@ export const FindingShape = z
   .meta({ id: 'Finding' });
 
 const Snapped = z.strictObject({
-  counts: z.array(z.strictObject({ toolId: z.string(), count: z.number() })),
+  counts: z.array(z.strictObject({ toolId: z.string(), name: z.string().nullable(), count: z.number() })),
   volumeML: z.number(),
   errorPct: z.number(),
+});
+
+const Range3 = z.strictObject({ low: z.number(), likely: z.number(), high: z.number() });
+
+export const BathPHShape = Range3.extend({
+  at25: z.number(),
+  basis: z.enum(['computed', 'stated']),
+  firm: z.boolean(),
+}).meta({ id: 'BathPH' });
+
+const Outlook = z.strictObject({
+  startC: z.number(),
+  endC: Range3,
+  meanC: z.number(),
+  roomC: z.number(),
+  tauMin: Range3,
+  coolAtMin: Range3.nullable(),
+  topUp: z
+    .strictObject({
+      afterMin: z.number(),
+      belowC: z.number(),
+      hotL: z.number(),
+      kettles: z.number(),
+      toC: z.number(),
+    })
+    .nullable(),
+  oxygen: z.strictObject({ mgPerL: z.number(), leftShare: Range3 }).nullable(),
+  energyKWh: z.number(),
 });
 
 export const StepShape = z
@@ -42,6 +70,8 @@ export const StepShape = z
         standsInFor: z
           .strictObject({ agentId: Id, amount: z.number(), unit: z.enum(['g', 'mL']) })
           .nullable(),
+        strengthAfter: z.strictObject({ value: z.number(), unit: z.enum(['g/L', 'mL/L', '%']) }).nullable(),
+        oxygenG: z.number(),
         dilution: z.strictObject({ fromPct: z.number(), toPct: z.number(), waterML: z.number() }).nullable(),
       }),
     ),
@@ -64,7 +94,8 @@ export const StepShape = z
       .nullable(),
     batches: z.number().int(),
     tempC: z.strictObject({ min: z.number(), max: z.number(), target: z.number() }).nullable(),
-    pH: z.strictObject({ low: z.number(), high: z.number() }).nullable(),
+    pH: BathPHShape.nullable(),
+    outlook: Outlook.nullable(),
     action: Action.nullable(),
     dwell: z
       .strictObject({
@@ -73,6 +104,7 @@ export const StepShape = z
         lookEveryMin: z.number(),
         keep: z.enum(['wet', 'letDry', 'covered', 'none']),
         untilCool: z.boolean(),
+        aimMin: z.number().nullable(),
         attended: z.boolean(),
       })
       .nullable(),

@@ -153,7 +153,8 @@ describe('agent figures', () => {
     ['tableSalt', 1.22],
     ['citricAcid', 0.87],
     ['absorbentPowder', 0.54],
-    ['washingSoda', 0.85],
+    ['washingSoda', 0.95],
+    ['sodaCrystals', 0.85],
   ])('%s weighs about %d g per mL', (id, density) => {
     expect(agents.find((candidate) => candidate.id === id)?.densityGPerML.centre).toBeCloseTo(density, 2);
   });

@@ -1,3 +1,4 @@
+import { bathIsComputed } from './bathIsComputed.js';
 import type { Knowledge } from './knowledge.js';
 
 type Family = Exclude<keyof Knowledge, 'version'>;
@@ -61,6 +62,8 @@ export function findIntegrityFaults(knowledge: Knowledge): string[] {
     ...disputesWithoutDefault(knowledge),
     ...idleComponents(knowledge),
     ...answersThatSayNothing(knowledge),
+    ...statedThoughComputed(knowledge),
+    ...makeupMissing(knowledge),
   ];
 }
 
@@ -230,4 +233,26 @@ function answersThatSayNothing(knowledge: Knowledge): string[] {
       ),
     );
   });
+}
+
+/** A pH stands in one place: worked out where it can be, stated where it cannot. */
+function statedThoughComputed(knowledge: Knowledge): string[] {
+  const byId = new Map(knowledge.agents.map((agent) => [agent.id, agent]));
+  return knowledge.methods
+    .filter(
+      (method) =>
+        method.pH &&
+        bathIsComputed(
+          method,
+          method.agents.flatMap((use) => byId.get(use.agentId) ?? []),
+        ),
+    )
+    .map((method) => `methods.${method.id}: states a pH that is worked out`);
+}
+
+/** A product whose makeup decides the pH of a bath has to have one. */
+function makeupMissing(knowledge: Knowledge): string[] {
+  return knowledge.agents
+    .filter((agent) => agent.makeupSetsPH && (agent.makeup.length === 0 || !agent.hasPH))
+    .map((agent) => `agents.${agent.id}: no makeup that could decide a pH`);
 }

@@ -1,3 +1,4 @@
+export { bathIsComputed } from './bathIsComputed.js';
 export * from './data/careSigns.js';
 export * from './data/heatFigures.js';
 export * from './data/oxygenFigures.js';

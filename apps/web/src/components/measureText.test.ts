@@ -21,9 +21,11 @@ const powder: Ingredient = {
   massG: 52.5,
   volumeML: 52.5,
   range: { low: 35, high: 70, unit: 'g' },
-  snapped: { counts: [{ toolId: 'metricTablespoon', count: 3.5 }], volumeML: 52.5, errorPct: 0 },
+  snapped: { counts: [{ toolId: 'metricTablespoon', name: null, count: 3.5 }], volumeML: 52.5, errorPct: 0 },
   strengthPct: null,
   standsInFor: null,
+  strengthAfter: null,
+  oxygenG: 0,
   dilution: null,
 };
 
@@ -63,7 +65,7 @@ describe('measures in words', () => {
       agentId: 'vinegar',
       massG: null,
       volumeML: 52,
-      snapped: { counts: [{ toolId: 'jug', count: 5 }], volumeML: 50, errorPct: -4 },
+      snapped: { counts: [{ toolId: 'jug', name: null, count: 5 }], volumeML: 50, errorPct: -4 },
     };
     expect(plain(toolText(poured))).toBe('50 mL in a jug');
     expect(plain(amountText(poured, metric))).toBe('50 mL in a jug');

@@ -8,6 +8,9 @@ export interface Taps {
   readonly kettleL: number;
 }
 
+/** A kettle boiled a shade fuller does for this share of another. */
+const SHORT_KETTLE = 0.05;
+
 export interface WaterShares {
   readonly coldL: number;
   readonly hotTapL: number;
@@ -51,7 +54,7 @@ export function waterShares(volumeL: number, wantedC: number, taps: Taps): Water
     coldL: 0,
     hotTapL: volumeL - kettleL,
     kettleL,
-    kettles: taps.kettleL > 0 ? Math.ceil(kettleL / taps.kettleL) : 0,
+    kettles: taps.kettleL > 0 ? Math.ceil(kettleL / taps.kettleL - SHORT_KETTLE) : 0,
     tempC: taps.hotC + (kettleL / volumeL) * (KETTLE_POUR_C - taps.hotC),
     reached: kettleL >= neededL,
   };

@@ -44,6 +44,9 @@ export interface FindingFacts {
   notLonger: { maxMin: number; owner: LimitOwner };
   notLongerMethod: { maxMin: number };
   notStronger: { agentId: string; highPerL: number; unit: 'g' | 'mL' };
+  notStrongerPH: { agentId: string; highPerL: number; unit: 'g' | 'mL'; maxPH: number; owner: LimitOwner };
+  kettlesNeeded: { hotC: number; toC: number; kettles: number; litres: number };
+  longerForCool: { minutes: number; tempC: number; bestC: number; sharePct: number };
   notOftener: { rounds: number };
   dilutedFirst: { agentId: string; fromPct: number; toPct: number };
   coolerThanBest: { bestC: number; gotC: number; owner: LimitOwner };

@@ -79,6 +79,14 @@ const WORDS: Words = {
     `Not longer than ${durationWords(maxMin, maxMin)}: by then it has done what it can. Look, and decide.`,
   notStronger: ({ agentId, highPerL, unit }, say) =>
     `Not more than ${highPerL} ${unit} ${say.name(agentId)} per litre: time first, then heat, strength last.`,
+  notStrongerPH: ({ agentId, highPerL, unit, maxPH, owner }, say) =>
+    `Not more than ${highPerL} ${unit} ${say.name(agentId)} per litre: past that the bath goes above pH ${pH(maxPH)} (${ownerWords(owner, say)}).`,
+  kettlesNeeded: ({ hotC, toC, kettles, litres }, say) =>
+    `Your tap gives ${say.temp(hotC)}: ${kettles === 1 ? 'one kettle' : `${kettles} kettles`} (${say.volume(litres * 1000)}) ${kettles === 1 ? 'brings' : 'bring'} this tub to ${say.temp(toC)}.`,
+  longerForCool: ({ minutes, tempC, bestC, sharePct }, say) =>
+    sharePct < 100
+      ? `At ${say.temp(tempC)} it works more slowly than at ${say.temp(bestC)}: give it the whole ${durationWords(minutes, minutes)}, which does about ${sharePct} % of the warm bath's work.`
+      : `Aim for about ${durationWords(minutes, minutes)} at ${say.temp(tempC)}: the shortest time is for ${say.temp(bestC)}.`,
   notOftener: ({ rounds }) =>
     `At most ${rounds} ${rounds === 1 ? 'round' : 'rounds'}, then another mechanism.`,
   dilutedFirst: ({ agentId, fromPct, toPct }, say) =>

@@ -35,7 +35,7 @@ const WORDS: Say = {
   }),
   mix: (step, say) => ({
     title: step.bath || step.waterML || step.ingredients.length > 1 ? 'Mix' : 'Pour out',
-    lines: [...waterLines(step, say), ...step.notes],
+    lines: [...waterLines(step, say), ...bathLines(step, say), ...step.notes],
   }),
   apply: (step, say) => ({
     title: step.programme ? 'Load' : step.vessel ? 'Put it in' : 'Apply',
@@ -52,9 +52,9 @@ const WORDS: Say = {
       ...step.notes,
     ],
   }),
-  dwell: (step) => ({
+  dwell: (step, say) => ({
     title: step.dwell?.keep === 'letDry' ? 'Let it dry' : step.vessel ? 'Soak' : 'Wait',
-    lines: [...keepLines(step), ...step.notes],
+    lines: [...keepLines(step), ...outlookLines(step, say), ...step.notes],
   }),
   look: (step) => ({
     title: 'Look',
@@ -142,6 +142,43 @@ function waterLines(step: Step, say: Lexicon): string[] {
       : []),
   ];
   return [`Into the ${step.vessel?.name ?? 'tub'}: ${shares.join(', then ')}.`];
+}
+
+/** What the bath is: warmth with tub and piece in, pH between its bounds. */
+function bathLines({ outlook, pH }: Step, say: Lexicon): string[] {
+  const heat = outlook ? `${say.temp(outlook.startC)} with tub and piece in` : null;
+  const sour =
+    pH?.basis === 'computed'
+      ? `pH ${pH.low.toFixed(1)} to ${pH.high.toFixed(1)}${pH.firm ? '' : ', roughly'}`
+      : null;
+  const lines = [heat, sour].filter((line) => line !== null);
+  return lines.length > 0 ? [`It stands at ${lines.join(', ')}.`] : [];
+}
+
+/** How the bath will be by the end, and what to do about it. */
+function outlookLines({ outlook, dwell }: Step, say: Lexicon): string[] {
+  if (!outlook || !dwell) return [];
+  const { startC, endC, topUp, coolAtMin, oxygen } = outlook;
+  const left = oxygen ? oxygen.leftShare : null;
+  return [
+    ...(dwell.aimMin === null ? [] : [`Aim for about ${durationWords(dwell.aimMin, dwell.aimMin)}.`]),
+    ...(startC - endC.likely >= 2
+      ? [`From ${say.temp(startC)} it comes down to about ${say.temp(endC.likely)} by the end.`]
+      : []),
+    ...(topUp
+      ? [
+          `Below ${say.temp(topUp.belowC)} after about ${durationWords(topUp.afterMin, topUp.afterMin)}: ${say.volume(topUp.hotL * 1000)} from the kettle brings it back to ${say.temp(topUp.toC)}. Lift the piece out of the way first.`,
+        ]
+      : []),
+    ...(dwell.untilCool && coolAtMin
+      ? [`Cool, no warmer than the hand, after ${durationWords(coolAtMin.low, coolAtMin.high)}.`]
+      : []),
+    ...(left
+      ? [
+          `About ${Math.round(left.likely * 100)} % of its oxygen is left then (${Math.round(left.low * 100)}–${Math.round(left.high * 100)} %).`,
+        ]
+      : []),
+  ];
 }
 
 function keepLines(step: Step): string[] {

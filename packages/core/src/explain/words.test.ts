@@ -46,7 +46,7 @@ describe('words', () => {
       .find((rung) => rung.methodId === 'oxygenSoak')
       ?.steps.find((step) => step.kind === 'mix');
     expect(mix && stepWords(mix, say).lines[0]).toBe(
-      'Into the enamel basin: 5700 mL from the hot tap, then 1300 mL from the kettle last (1 kettle).',
+      'Into the enamel basin: 5300 mL from the hot tap, then 1700 mL from the kettle last (1 kettle).',
     );
   });
 

@@ -1,4 +1,5 @@
 import type { Method } from '@feverfew/knowledge';
+import { aimedDwell } from './bathOutlook.js';
 import { methodCautions, signsFor } from './cautions.js';
 import type { PlanContext } from './context.js';
 import { recipe } from './recipe.js';
@@ -33,14 +34,15 @@ function workSteps({ fit, context, rungIndex }: StepsInput, cautionIds: string[]
   const notes = (kind: keyof Method['notes']) => method.notes[kind] ?? [];
   const signs = signsFor(method, context);
   const draft = (kind: Step['kind'], fields: Partial<Step>): Step => draftStep(kind, rungIndex, fields);
-  const { vessel, batches } = amounts;
+  const { vessel, batches, outlook } = amounts;
+  const aim = outlook?.oxygen ? aimedDwell(method, window) : null;
   return [
     ...(method.agents.length > 0
       ? [
           draft('mix', {
             ...amounts,
             tempC,
-            pH: context.index.factsOf(method).pH,
+            pH: window.pH,
             notes: [...notes('mix'), ...schoolNotes('mix', method, context).map((note) => note.text)],
             cautionIds,
           }),
@@ -62,11 +64,13 @@ function workSteps({ fit, context, rungIndex }: StepsInput, cautionIds: string[]
         lookEveryMin: window.dwellMin.lookEvery,
         keep: method.keep,
         untilCool: method.untilCool,
+        aimMin: aim?.minutes ?? null,
         attended: cautionIds.includes('stayWithIt'),
       },
       vessel,
       batches,
       tempC,
+      outlook,
       notes: notes('dwell'),
       ...signs,
       cautionIds: cautionIds.filter((id) => id !== 'followLabel' && id !== 'poisonLine'),

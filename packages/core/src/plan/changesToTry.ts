@@ -246,7 +246,15 @@ const largerVessel = (): Change =>
       ...state.household,
       vessels: [
         ...state.household.vessels,
-        { id: 'larger', name: 'a larger tub', volumeL: LARGE_VESSEL_L, material: 'plastic', lid: false },
+        {
+          id: 'larger',
+          name: 'a larger tub',
+          volumeL: LARGE_VESSEL_L,
+          material: 'plastic',
+          lid: false,
+          form: 'bucket',
+          shape: null,
+        },
       ],
     },
   }));

@@ -10,7 +10,7 @@ export function edgeFindings({ method, window }: Fit, context: PlanContext): Fin
   return [
     ...(method.wetting === 'dry' ? [] : [heatEdge(method, window, context)]),
     timeEdge(method, window, context),
-    ...strengthEdges(method),
+    ...strengthEdges(method, window, context),
     finding('notOftener', { rounds: window.maxRounds }, method.sourceIds),
   ];
 }
@@ -41,10 +41,16 @@ function timeEdge(
     : finding('notLongerMethod', { maxMin: dwellMin.max }, method.sourceIds);
 }
 
-function strengthEdges(method: Method): Finding[] {
-  return method.agents.flatMap(({ agentId, dose }) =>
-    dose.per === 'litre'
-      ? [finding('notStronger', { agentId, highPerL: dose.amount.high, unit: dose.unit }, method.sourceIds)]
-      : [],
-  );
+/** How strong: by the method, or by the pH that the piece bears. */
+function strengthEdges(method: Method, { doseMost }: WorkWindow, { envelope }: PlanContext): Finding[] {
+  const limit = envelope.pH.limits.find((candidate) => candidate.max === envelope.pH.max);
+  return method.agents.flatMap(({ agentId, dose }) => {
+    if (dose.per !== 'litre') return [];
+    const { low, high } = dose.amount;
+    const highPerL = Math.round((low + (high - low) * doseMost) * 100) / 100;
+    const facts = { agentId, highPerL, unit: dose.unit };
+    return doseMost < 1 && limit
+      ? [finding('notStrongerPH', { ...facts, maxPH: limit.max, owner: limit.owner }, limit.sourceIds)]
+      : [finding('notStronger', facts, method.sourceIds)];
+  });
 }

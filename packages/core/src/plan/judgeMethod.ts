@@ -15,7 +15,7 @@ export function judgeMethod(method: Method, window: WorkWindow, context: PlanCon
   return [
     ...chemistryFindings(agents, context),
     ...temperatureFindings(method, window, context),
-    ...pHFindings(method, context),
+    ...pHFindings(method, window, context),
     ...wettingFindings(method, context),
     ...dwellFindings(method, window, context),
     ...pieceFindings(method, context),
@@ -58,8 +58,8 @@ function temperatureFindings(method: Method, window: WorkWindow, { envelope }: P
   ];
 }
 
-function pHFindings(method: Method, context: PlanContext): Finding[] {
-  const { pH: range, briefAcid } = context.index.factsOf(method);
+function pHFindings(method: Method, { pH: range }: WorkWindow, context: PlanContext): Finding[] {
+  const { briefAcid } = context.index.factsOf(method);
   if (!range) return [];
   const { pH } = context.envelope;
   const floor = briefAcid ? Math.min(pH.min, pH.weakAcidBrieflyMin) : pH.min;

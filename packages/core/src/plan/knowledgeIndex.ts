@@ -13,14 +13,18 @@ import type {
   SoilComponent,
   Substitution,
 } from '@feverfew/knowledge';
+import { bathIsComputed } from '@feverfew/knowledge';
+import type { BathPH } from '../bath/solution/bathPH.js';
 
 /** What follows from a method's agents alone, whatever the piece. */
 export interface MethodFacts {
   readonly agents: readonly Agent[];
   readonly chemistries: readonly Chemistry[];
   readonly mechanisms: ReadonlySet<Mechanism>;
-  /** pH of the working liquid: stated for mixtures, else the widest of its agents; null when nothing wet is used. */
-  readonly pH: { readonly low: number; readonly high: number } | null;
+  /** pH as the method or its products state it; null when nothing wet is used. */
+  readonly pH: BathPH | null;
+  /** Amounts and products are known: the bath's pH is worked out instead. */
+  readonly pHIsComputed: boolean;
   /** Mild acid or peroxide alone, at most an hour and rinsed or blotted out after. */
   readonly briefAcid: boolean;
 }
@@ -42,10 +46,14 @@ export interface KnowledgeIndex {
   readonly factsOf: (method: Method) => MethodFacts;
   /** Pairs that forbid two agents to meet; empty when they may. */
   readonly pairsBetween: (one: Agent, other: Agent) => readonly ForbiddenPair[];
+  /** What was worked out for a method's bath before, by temperature, water and dose. */
+  readonly bathPHOf: (method: Method, key: string, make: () => BathPH | null) => BathPH | null;
   /** The method with one agent replaced by its stand-in. */
   readonly standIn: (method: Method, substitution: Substitution) => Method;
 }
 
+/** Baths remembered for one method. */
+const MOST_BATHS = 400;
 /** Longest contact that counts as brief for a weak acid that is rinsed out, min. */
 const BRIEF_MIN = 60;
 
@@ -61,6 +69,7 @@ export function indexKnowledge(knowledge: Knowledge): KnowledgeIndex {
   const facts = new WeakMap<Method, MethodFacts>();
   const pairs = new Map<string, readonly ForbiddenPair[]>();
   const standIns = new Map<string, Method>();
+  const baths = new WeakMap<Method, Map<string, BathPH | null>>();
   const index: KnowledgeIndex = {
     fibres: byId(knowledge.fibres),
     items: byId(knowledge.items),
@@ -84,6 +93,16 @@ export function indexKnowledge(knowledge: Knowledge): KnowledgeIndex {
       remember(pairs, `${one.id} ${other.id}`, () =>
         knowledge.forbiddenPairs.filter((pair) => meets(pair, one, other)),
       ),
+    bathPHOf: (method, key, make) => {
+      const own = remember(baths, method, () => new Map<string, BathPH | null>());
+      const known = own.get(key);
+      if (known !== undefined) return known;
+      // Temperatures and waters of one household are few; a sweep over many starts anew now and then.
+      if (own.size >= MOST_BATHS) own.clear();
+      const made = make();
+      own.set(key, made);
+      return made;
+    },
     standIn: (method, substitution) =>
       remember(standIns, `${method.id} ${substitution.id}`, () => ({
         ...method,
@@ -117,7 +136,8 @@ function methodFacts(method: Method, known: ReadonlyMap<string, Agent>): MethodF
     agents,
     chemistries,
     mechanisms: mechanismsOf(method, agents, chemistries),
-    pH: workingPH(method, agents),
+    pH: statedPH(method, agents),
+    pHIsComputed: bathIsComputed(method, agents),
     briefAcid:
       chemistries.every((chemistry) => MILD.includes(chemistry)) &&
       method.dwellMin.max <= BRIEF_MIN &&
@@ -143,13 +163,18 @@ function mechanismsOf(
 
 const MILD: readonly Chemistry[] = ['weakAcid', 'peroxide', 'detergent', 'water'];
 
-function workingPH(method: Method, agents: readonly Agent[]): MethodFacts['pH'] {
-  if (method.pH) return method.pH;
+function statedPH(method: Method, agents: readonly Agent[]): MethodFacts['pH'] {
+  if (method.pH) return stated(method.pH.low, method.pH.high);
   if (agents.length === 0 || method.wetting === 'dry') return null;
-  return {
-    low: Math.min(...agents.map((agent) => agent.pH.low)),
-    high: Math.max(...agents.map((agent) => agent.pH.high)),
-  };
+  return stated(
+    Math.min(...agents.map((agent) => agent.pH.low)),
+    Math.max(...agents.map((agent) => agent.pH.high)),
+  );
+}
+
+function stated(low: number, high: number): BathPH {
+  const likely = (low + high) / 2;
+  return { low, high, likely, at25: likely, basis: 'stated', firm: true };
 }
 
 function meets({ a, b }: ForbiddenPair, one: Agent, other: Agent): boolean {

@@ -1,5 +1,6 @@
 import type { Agent } from '@feverfew/knowledge';
 import { dilute } from '../bath/dilute.js';
+import { toolsFor } from '../quantity/measureTool.js';
 import { snapToTools } from '../quantity/snapToTools.js';
 import type { Household } from './household.js';
 import type { Ingredient } from './step.js';
@@ -27,11 +28,18 @@ export function measureIngredient(agent: Agent, wanted: Wanted, household: House
     massG: massG === null ? null : round(massG),
     volumeML: round(volumeML),
     range: { low: round(cut.low), high: round(cut.high), unit: cut.unit },
-    snapped: tidy(snapToTools(Math.max(0.1, volumeML), household.tools)),
+    snapped: tidy(snapToTools(Math.max(0.1, volumeML), toolsOf(agent.id, household))),
     strengthPct: cut.dilution?.fromPct ?? agent.strength?.recipe ?? null,
     standsInFor: null,
+    strengthAfter: null,
+    oxygenG: 0,
     dilution: cut.dilution,
   };
+}
+
+function toolsOf(agentId: string, { tools, ownMeasures, products }: Household) {
+  const capML = products.find((product) => product.agentId === agentId)?.capML ?? null;
+  return toolsFor(tools, ownMeasures, capML);
 }
 
 function cutDown(agent: Agent, wanted: Wanted, household: Household) {

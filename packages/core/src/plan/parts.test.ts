@@ -23,26 +23,28 @@ const agent = (id: string) => found(knowledge.agents, id);
 const plainly = (id: string, context: PlanContext) => ({
   method: method(id),
   standIn: null,
-  window: workWindow(method(id), context),
+  window: workWindow(method(id), null, context),
 });
 
 describe('the work window', () => {
   it('takes a hot method as hot as label, taps and kettle allow', () => {
-    expect(workWindow(method('oxygenSoak'), contextOf(cases.beetrootOnDamask)).tempC).toEqual({
+    expect(workWindow(method('oxygenSoak'), null, contextOf(cases.beetrootOnDamask)).tempC).toEqual({
       min: 30,
       max: 60,
       target: 60,
     });
     const noKettle = { ...household, taps: { ...household.taps, kettleL: 0 } };
-    expect(workWindow(method('oxygenSoak'), contextOf(cases.beetrootOnDamask, noKettle)).tempC.target).toBe(
-      52,
-    );
+    expect(
+      workWindow(method('oxygenSoak'), null, contextOf(cases.beetrootOnDamask, noKettle)).tempC.target,
+    ).toBe(52);
   });
   it('takes a cold method as the tap gives it', () => {
-    expect(workWindow(method('coldSoak'), contextOf(cases.bloodOnWoolBlanket)).tempC.target).toBe(11);
+    expect(workWindow(method('coldSoak'), null, contextOf(cases.bloodOnWoolBlanket)).tempC.target).toBe(11);
   });
   it('names the limit that keeps it cooler', () => {
-    expect(workWindow(method('longOxygenSoak'), contextOf(cases.yellowPetticoat)).tempLimit).toMatchObject({
+    expect(
+      workWindow(method('longOxygenSoak'), null, contextOf(cases.yellowPetticoat)).tempLimit,
+    ).toMatchObject({
       maxC: 40,
       owner: { kind: 'label' },
     });
@@ -50,13 +52,14 @@ describe('the work window', () => {
   it('bounds rounds and dwell by what the fibre stands of a chemistry', () => {
     const window = workWindow(
       { ...method('peroxideDab'), maxRounds: 9, dwellMin: { min: 5, max: 90, lookEvery: 45 } },
+      null,
       contextOf(cases.bloodOnWoolBlanket),
     );
     expect(window).toMatchObject({ maxRounds: 2, dwellMin: { min: 5, max: 30, lookEvery: 30 } });
   });
   it('softens a brush where the fibre asks for pressing', () => {
     expect(
-      workWindow(method('enzymePretreat'), contextOf(trouble('egg', piece('shirt', { viscose: 100 }))))
+      workWindow(method('enzymePretreat'), null, contextOf(trouble('egg', piece('shirt', { viscose: 100 }))))
         .action,
     ).toBe('press');
   });
@@ -167,7 +170,17 @@ describe('a vessel', () => {
   it('bears what goes into it', () => {
     const zinc = {
       ...household,
-      vessels: [{ id: 'zinc', name: 'zinc tub', volumeL: 40, material: 'zinc' as const, lid: false }],
+      vessels: [
+        {
+          id: 'zinc',
+          name: 'zinc tub',
+          volumeL: 40,
+          material: 'zinc' as const,
+          lid: false,
+          form: 'bathtub' as const,
+          shape: null,
+        },
+      ],
     };
     expect(chosen(zinc)).toMatchObject({ kind: 'unsuitable', agentId: 'oxygenBleach' });
   });
@@ -200,13 +213,13 @@ describe('strength', () => {
 
 describe('cautions and signs', () => {
   const cautions = (facts: TroubleFacts, id: string) =>
-    methodCautions(method(id), workWindow(method(id), contextOf(facts)), contextOf(facts));
+    methodCautions(method(id), workWindow(method(id), null, contextOf(facts)), contextOf(facts));
   it('warn from 45 °C and call for tongs above 50 (Moritz and Henriques, recalled)', () => {
     const at = (target: number) =>
       methodCautions(
         method('oxygenSoak'),
         {
-          ...workWindow(method('oxygenSoak'), contextOf(cases.beetrootOnDamask)),
+          ...workWindow(method('oxygenSoak'), null, contextOf(cases.beetrootOnDamask)),
           tempC: { min: 30, max: 60, target },
         },
         contextOf(cases.beetrootOnDamask),

@@ -44,13 +44,21 @@ describe('any plan', () => {
     const baths = knowledge.methods.filter(
       (method) => method.liquorRatioLPerKg !== null && method.agents.some((use) => use.dose.per === 'litre'),
     );
-    const vessel = { id: 'tank', name: 'tank', volumeL: 400, material: 'plastic', lid: false } as const;
+    const vessel = {
+      id: 'tank',
+      name: 'tank',
+      volumeL: 400,
+      material: 'plastic',
+      lid: false,
+      form: 'bathtub' as const,
+      shape: null,
+    } as const;
     const home = { ...household, vessels: [vessel] };
     fc.assert(
       fc.property(fc.constantFrom(...baths), fc.integer({ min: 200, max: 9000 }), (method, dryMassG) => {
         const { beetrootOnDamask: facts } = cases;
         const context = contextOf({ ...facts, piece: { ...facts.piece, dryMassG } }, home);
-        const made = recipe({ method, standIn: null, window: workWindow(method, context) }, context);
+        const made = recipe({ method, standIn: null, window: workWindow(method, null, context) }, context);
         const waterL = made.bath?.waterL ?? 0;
         expect(waterL).toBeGreaterThan(0);
         for (const [at, { dose }] of method.agents.entries()) {

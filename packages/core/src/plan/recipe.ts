@@ -1,13 +1,17 @@
 import { type Method, SATURATION_ML_PER_G, type Substitution } from '@feverfew/knowledge';
+import { pouringTemp } from '../bath/heat/heatTheBath.js';
 import { spotVolume } from '../bath/spotVolume.js';
 import { waterShares } from '../bath/waterShares.js';
+import { bathOutlook, wallOf } from './bathOutlook.js';
 import { agentById, type PlanContext } from './context.js';
 import { measureIngredient, type Wanted } from './measureIngredient.js';
 import { selectVessel } from './selectVessel.js';
+import { standInAmount } from './standInAmount.js';
 import type { Ingredient, Step } from './step.js';
+import { withStrengths } from './strengthAfter.js';
 import type { WorkWindow } from './workWindow.js';
 
-export type Recipe = Pick<Step, 'ingredients' | 'waterML' | 'bath' | 'vessel' | 'batches'>;
+export type Recipe = Pick<Step, 'ingredients' | 'waterML' | 'bath' | 'vessel' | 'batches' | 'outlook'>;
 
 /** A method with its stand-in, if any, and the window it is worked in. */
 export interface RecipeFor {
@@ -26,14 +30,21 @@ export function recipe(forWhat: RecipeFor, context: PlanContext): Recipe {
 function bathRecipe({ method, standIn, window }: RecipeFor, context: PlanContext): Recipe {
   const choice = selectVessel(method, context.index.factsOf(method).agents, context);
   if (choice.kind !== 'chosen')
-    return { ingredients: [], waterML: null, bath: null, vessel: null, batches: 1 };
+    return { ingredients: [], waterML: null, bath: null, vessel: null, batches: 1, outlook: null };
   const { vessel, bath, batches } = choice;
-  const shares = waterShares(bath.waterL, window.tempC.target, context.household.taps);
+  // Poured so that the tub's own wall has had its share before the piece goes in.
+  const pouredC = Math.min(
+    95,
+    pouringTemp(bath.waterL, window.tempC.target, [wallOf(vessel, bath.waterL, context.household)]),
+  );
+  const shares = waterShares(bath.waterL, pouredC, context.household.taps);
   const least = isLessAtFirst(context);
-  return {
-    ingredients: ingredientsOf(method, standIn, context, (dose) => {
+  const ingredients = withStrengths(
+    bath.waterL * 1000,
+    ingredientsOf(method, standIn, context, (dose) => {
       if (dose.per !== 'litre') return null;
-      const { low, high } = dose.amount;
+      const { low } = dose.amount;
+      const high = low + (dose.amount.high - low) * window.doseMost;
       return {
         unit: dose.unit,
         amount: (least ? low : (low + high) / 2) * bath.waterL,
@@ -41,6 +52,10 @@ function bathRecipe({ method, standIn, window }: RecipeFor, context: PlanContext
         high: high * bath.waterL,
       };
     }),
+    context,
+  );
+  return {
+    ingredients,
     waterML: null,
     bath: { waterL: bath.waterL, shares: roundShares(shares) },
     vessel: {
@@ -50,6 +65,18 @@ function bathRecipe({ method, standIn, window }: RecipeFor, context: PlanContext
       fillL: Math.round(bath.fillL * 10) / 10,
     },
     batches,
+    outlook: bathOutlook(
+      {
+        method,
+        window,
+        vessel,
+        waterL: bath.waterL,
+        shares,
+        textileKg: context.dryMassG / batches / 1000,
+        ingredients,
+      },
+      context,
+    ),
   };
 }
 
@@ -79,11 +106,12 @@ function smallMix({ method, standIn }: RecipeFor, context: PlanContext): Recipe 
   }, 0);
   const waterML = (method.waterParts ? share(method.waterParts) : 0) + dissolved;
   return {
-    ingredients,
+    ingredients: withStrengths(waterML, ingredients, context),
     waterML: waterML > 0 ? Math.round(waterML) : null,
     bath: null,
     vessel: null,
     batches: 1,
+    outlook: null,
   };
 }
 
@@ -110,17 +138,7 @@ function ingredientsOf(
     if (!wanted) return unmeasured(use.agentId, use.dose.per === 'step' ? 'step' : 'label');
     const agent = agentById(knowledge, use.agentId);
     if (standIn?.useAgentId !== use.agentId) return measureIngredient(agent, wanted, household);
-    const asked = inUnit(
-      wanted,
-      standIn.wantedUnit,
-      agentById(knowledge, standIn.wantedAgentId).densityGPerML.centre,
-    );
-    const used = {
-      unit: standIn.useUnit,
-      amount: asked.amount * standIn.factor,
-      low: asked.low * standIn.factor,
-      high: asked.high * standIn.factor,
-    };
+    const { asked, used } = standInAmount(wanted, standIn, { knowledge });
     return {
       ...measureIngredient(agent, used, household),
       standsInFor: {
@@ -130,12 +148,6 @@ function ingredientsOf(
       },
     };
   });
-}
-
-function inUnit(wanted: Wanted, unit: 'g' | 'mL', densityGPerML: number): Wanted {
-  if (wanted.unit === unit) return wanted;
-  const factor = unit === 'g' ? densityGPerML : 1 / densityGPerML;
-  return { unit, amount: wanted.amount * factor, low: wanted.low * factor, high: wanted.high * factor };
 }
 
 /** An agent the tool measures no amount of. */
@@ -148,6 +160,8 @@ export const unmeasured = (agentId: string, basis: 'label' | 'step'): Ingredient
   snapped: null,
   strengthPct: null,
   standsInFor: null,
+  strengthAfter: null,
+  oxygenG: 0,
   dilution: null,
 });
 

@@ -13,7 +13,8 @@ export function remarkFindings(
   window: WorkWindow,
   context: PlanContext,
 ): Finding[] {
-  const { pH, briefAcid } = context.index.factsOf(method);
+  const { briefAcid } = context.index.factsOf(method);
+  const { pH } = window;
   const { envelope } = context;
   const actionLimit = envelope.action.limits[0];
   return [

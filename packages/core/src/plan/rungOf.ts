@@ -1,4 +1,6 @@
+import { settledTemp } from '../bath/heat/heatTheBath.js';
 import { type Finding, finding } from '../explain/finding.js';
+import { aimedDwell, wallOf } from './bathOutlook.js';
 import { buildSteps } from './buildSteps.js';
 import type { PlanContext } from './context.js';
 import { edgeFindings } from './edgeFindings.js';
@@ -32,7 +34,7 @@ export function rungOf(fit: Fit, rungIndex: number, context: PlanContext): Rung 
     },
     maxRounds: window.maxRounds,
     missingAgentIds,
-    findings: [...remarks, ...bigPours(steps)],
+    findings: [...remarks, ...bigPours(steps), ...bathRemarks(fit, steps, context)],
     cautionIds: [...new Set(steps.flatMap((step) => step.cautionIds))],
     steps,
   };
@@ -54,6 +56,51 @@ function actsOf({ method, window }: Fit, context: PlanContext): Act[] {
       return [{ componentId: component.id, mechanisms: through, low: twoPlaces(low), high: twoPlaces(high) }];
     }),
   );
+}
+
+/** What the water comes to in the tub, before the piece goes in, whole °C. */
+function reachedIn({ vessel, bath }: Step, household: PlanContext['household']): number | null {
+  const own = household.vessels.find((candidate) => candidate.id === vessel?.id);
+  return own && bath
+    ? Math.floor(settledTemp(bath.waterL, bath.shares.tempC, [wallOf(own, bath.waterL, household)]) + 0.05)
+    : null;
+}
+
+/** Kettles it takes, and how much longer a cool bath needs. */
+function bathRemarks({ method, window }: Fit, steps: readonly Step[], { household }: PlanContext): Finding[] {
+  const mix = steps.find((step) => step.kind === 'mix' && step.bath);
+  const shares = mix?.bath?.shares;
+  const best = mix?.vessel && mix.bath ? reachedIn(mix, household) : null;
+  const aim = mix?.outlook?.oxygen ? aimedDwell(method, window) : null;
+  return [
+    ...(shares && shares.kettles > 0
+      ? [
+          finding('kettlesNeeded', {
+            hotC: household.taps.hotC,
+            toC: window.tempC.target,
+            kettles: shares.kettles,
+            litres: shares.kettleL,
+          }),
+        ]
+      : []),
+    ...(best !== null && best < window.tempC.target - 1
+      ? [finding('tapTooCool', { wantedC: window.tempC.target, reachedC: best })]
+      : []),
+    ...(aim && aim.minutes > method.dwellMin.min
+      ? [
+          finding(
+            'longerForCool',
+            {
+              minutes: aim.minutes,
+              tempC: window.tempC.target,
+              bestC: method.tempC.max,
+              sharePct: Math.round(aim.share * 100),
+            },
+            ['memory'],
+          ),
+        ]
+      : []),
+  ];
 }
 
 /** More of one thing than a household has at hand by chance. */

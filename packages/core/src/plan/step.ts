@@ -1,4 +1,5 @@
 import type { Action, DryingWay, Programme } from '@feverfew/knowledge';
+import type { BathPH } from '../bath/solution/bathPH.js';
 import type { WaterShares } from '../bath/waterShares.js';
 import type { SnappedVolume } from '../quantity/snapToTools.js';
 
@@ -36,7 +37,39 @@ export interface Ingredient {
     readonly amount: number;
     readonly unit: 'g' | 'mL';
   } | null;
+  /** In the mix as it stands: g or mL per litre of bath, or % of what the strength is of; null where it is not known. */
+  readonly strengthAfter: { readonly value: number; readonly unit: 'g/L' | 'mL/L' | '%' } | null;
+  /** Available oxygen it brings, g. */
+  readonly oxygenG: number;
   readonly dilution: { readonly fromPct: number; readonly toPct: number; readonly waterML: number } | null;
+}
+
+export interface Range3 {
+  readonly low: number;
+  readonly likely: number;
+  readonly high: number;
+}
+
+/** How a bath will be over its time: lumped cooling, within about a factor 1.4. */
+export interface BathOutlook {
+  /** With tub and piece in, °C. */
+  readonly startC: number;
+  readonly endC: Range3;
+  /** Mean over the shortest dwell, °C. */
+  readonly meanC: number;
+  readonly roomC: number;
+  readonly tauMin: Range3;
+  /** Minutes until it is no warmer than the hand. */
+  readonly coolAtMin: Range3 | null;
+  readonly topUp: {
+    readonly afterMin: number;
+    readonly belowC: number;
+    readonly hotL: number;
+    readonly kettles: number;
+    readonly toC: number;
+  } | null;
+  readonly oxygen: { readonly mgPerL: number; readonly leftShare: Range3 } | null;
+  readonly energyKWh: number;
 }
 
 export interface Dwell {
@@ -45,6 +78,8 @@ export interface Dwell {
   readonly lookEveryMin: number;
   readonly keep: 'wet' | 'letDry' | 'covered' | 'none';
   readonly untilCool: boolean;
+  /** Minutes to aim for at this heat and strength; null = anywhere in the window. */
+  readonly aimMin: number | null;
   /** Must not be left alone. */
   readonly attended: boolean;
 }
@@ -66,7 +101,8 @@ export interface Step {
   /** How many times the step is done, a part of the set at a time. */
   readonly batches: number;
   readonly tempC: { readonly min: number; readonly max: number; readonly target: number } | null;
-  readonly pH: { readonly low: number; readonly high: number } | null;
+  readonly pH: BathPH | null;
+  readonly outlook: BathOutlook | null;
   readonly action: Action | null;
   readonly dwell: Dwell | null;
   readonly rinses: number | null;

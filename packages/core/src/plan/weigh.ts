@@ -62,7 +62,7 @@ function fitOf(
   standIn: Substitution | null,
   context: PlanContext,
 ): { fit: Fit | null; candidate: Candidate | null } {
-  const window = workWindow(method, context);
+  const window = workWindow(method, standIn, context);
   const against = judgeMethod(method, window, context);
   if (against.length > 0)
     return { fit: null, candidate: { methodId: method.id, verdict: 'ruledOut', findings: against } };

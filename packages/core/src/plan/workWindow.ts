@@ -1,9 +1,17 @@
-import { ACTIONS, type Action, type Method, MOST_WASH_BEFORE_GONE_C } from '@feverfew/knowledge';
+import {
+  ACTIONS,
+  type Action,
+  type Method,
+  MOST_WASH_BEFORE_GONE_C,
+  type Substitution,
+} from '@feverfew/knowledge';
+import type { BathPH } from '../bath/solution/bathPH.js';
 import { waterShares } from '../bath/waterShares.js';
 import type { PlanContext } from './context.js';
 import { windowOf } from './envelope.js';
 import { roundsDone } from './historyFindings.js';
 import type { ChemistryBounds, TempLimit } from './limit.js';
+import { mostDose, workingPH } from './workingPH.js';
 
 /** What is left of a method's own windows inside the envelope. */
 export interface WorkWindow {
@@ -11,12 +19,15 @@ export interface WorkWindow {
   readonly tempLimit: TempLimit | null;
   readonly dwellMin: { readonly min: number; readonly max: number; readonly lookEvery: number };
   readonly maxRounds: number;
+  /** How far up its dose ranges the pH lets it go, 0–1. */
+  readonly doseMost: number;
+  readonly pH: BathPH | null;
   readonly action: Action;
   readonly bounds: ChemistryBounds;
 }
 
 /** The method's temperature, dwell, rounds and action cut down to what the piece allows. */
-export function workWindow(method: Method, context: PlanContext): WorkWindow {
+export function workWindow(method: Method, standIn: Substitution | null, context: PlanContext): WorkWindow {
   const { envelope, household } = context;
   const bounds = tightestBounds(method, context);
   const ceiling = Math.min(envelope.tempC.max, bounds.maxTempC ?? 95, machineCeiling(method, context));
@@ -25,6 +36,7 @@ export function workWindow(method: Method, context: PlanContext): WorkWindow {
   const coldest = Math.min(max, Math.max(min, household.taps.coldC));
   const fromTaps = method.wetting === 'immersion' && !method.inMachine;
   const hottest = fromTaps ? Math.min(max, hottestReachable(context)) : max;
+  const doseMost = mostDose(method, standIn, max, envelope.pH.max, context);
   const dwellMax = Math.min(method.dwellMin.max, bounds.maxDwellMin ?? method.dwellMin.max);
   return {
     tempC: { min, max, target: method.tempC.prefer === 'coldest' ? coldest : Math.max(min, hottest) },
@@ -38,6 +50,8 @@ export function workWindow(method: Method, context: PlanContext): WorkWindow {
       Math.max(1, method.maxRounds - roundsDone(method, context)),
       bounds.maxRounds ?? method.maxRounds,
     ),
+    doseMost,
+    pH: workingPH(method, standIn, max, doseMost, context),
     action:
       ACTIONS[Math.min(ACTIONS.indexOf(method.action), ACTIONS.indexOf(envelope.action.most))] ?? 'none',
     bounds,

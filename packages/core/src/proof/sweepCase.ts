@@ -88,21 +88,24 @@ const BLENDS: readonly Readonly<Record<string, number>>[] = [
 ];
 
 const ROOMY: Household['vessels'] = [
-  { id: 'basin', name: 'basin', volumeL: 9, material: 'plastic', lid: false },
-  { id: 'bucket', name: 'bucket', volumeL: 14, material: 'plastic', lid: true },
-  { id: 'sink', name: 'sink', volumeL: 45, material: 'stone', lid: false },
-  { id: 'bath', name: 'bath', volumeL: 140, material: 'enamel', lid: false },
+  { id: 'basin', name: 'basin', volumeL: 9, material: 'plastic', lid: false, form: 'basin', shape: null },
+  { id: 'bucket', name: 'bucket', volumeL: 14, material: 'plastic', lid: true, form: 'bucket', shape: null },
+  { id: 'sink', name: 'sink', volumeL: 45, material: 'stone', lid: false, form: 'sink', shape: null },
+  { id: 'bath', name: 'bath', volumeL: 140, material: 'enamel', lid: false, form: 'bathtub', shape: null },
 ];
 
 const USUAL: Household = {
   taps: { coldC: 11, hotC: 52, kettleL: 1.7 },
   hardnessMgL: 290,
+  roomC: 20,
   vessels: ROOMY,
   tools: ['metricTeaspoon', 'metricTablespoon', 'metricCup', 'jug'],
+  ownMeasures: [],
   hasScale: false,
   hasMachine: true,
   hasDryer: true,
   cupboard: [],
+  products: [],
   asthma: false,
   boraxSold: false,
   allowChlorine: false,

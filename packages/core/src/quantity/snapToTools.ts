@@ -1,8 +1,10 @@
 import { requireWithin } from '../domainError.js';
-import { MEASURE_TOOLS, type MeasureToolId } from './measureTool.js';
+import type { MeasureTool } from './measureTool.js';
 
 export interface ToolCount {
-  readonly toolId: MeasureToolId;
+  readonly toolId: string;
+  /** What the household calls it; null for the common measures. */
+  readonly name: string | null;
   /** In steps of the tool's smallest fraction. */
   readonly count: number;
 }
@@ -22,47 +24,63 @@ const GOOD_ENOUGH_PCT = 3;
 /**
  * The closest amount that the tools owned can measure, with at most two of them; fewer tools win when within 3 %.
  * @param volumeML asked volume, 0.1–100 000 mL
- * @param toolIds tools in the house; at least one
+ * @param tools measures in the house; at least one
  * @returns counts, largest tool first; null when no owned tool comes within a quarter
  * @throws DomainError outOfRange
  */
-export function snapToTools(volumeML: number, toolIds: readonly MeasureToolId[]): SnappedVolume | null {
+export function snapToTools(volumeML: number, tools: readonly MeasureTool[]): SnappedVolume | null {
   requireWithin('volumeML', volumeML, 0.1, 100_000);
-  const singles = toolIds.flatMap((toolId) => singleCounts(volumeML, toolId));
-  const pairs = toolIds.flatMap((large) =>
-    wholeCountsBelow(volumeML, large).flatMap((first) =>
-      toolIds
-        .filter((small) => MEASURE_TOOLS[small].volumeML < MEASURE_TOOLS[large].volumeML)
+  const singles = tools.flatMap((tool) => singleCounts(volumeML, tool));
+  const pairs = tools.flatMap((large) =>
+    wholeCountBelow(volumeML, large).flatMap((first) =>
+      tools
+        .filter((small) => small.volumeML < large.volumeML)
         .flatMap((small) =>
-          singleCounts(volumeML - volumeOf(first), small).map((second) => [first, ...second]),
+          singleCounts(volumeML - first.tool.volumeML * first.count, small).map((second) => [
+            first,
+            ...second,
+          ]),
         ),
     ),
   );
-  const best = [...singles, ...pairs]
-    .map((counts) => describe(counts, volumeML))
-    .sort((a, b) => fuss(a) - fuss(b) || Math.abs(a.errorPct) - Math.abs(b.errorPct))[0];
+  let best: SnappedVolume | null = null;
+  for (const counted of [...singles, ...pairs]) {
+    const made = describe(counted, volumeML);
+    if (best === null || isBetter(made, best)) best = made;
+  }
   return best && Math.abs(best.errorPct) <= 25 ? best : null;
 }
 
-function singleCounts(volumeML: number, toolId: MeasureToolId): ToolCount[][] {
-  const tool = MEASURE_TOOLS[toolId];
+interface Counted {
+  readonly tool: MeasureTool;
+  readonly count: number;
+}
+
+function singleCounts(volumeML: number, tool: MeasureTool): Counted[][] {
   return tool.fractions.flatMap((fraction) => {
     const count = Math.round(volumeML / (tool.volumeML * fraction)) * fraction;
-    const most = toolId === 'jug' ? Number.POSITIVE_INFINITY : MOST_OF_ONE_TOOL;
-    return count > 0 && count <= most ? [[{ toolId, count }]] : [];
+    const most = tool.id === 'jug' ? Number.POSITIVE_INFINITY : MOST_OF_ONE_TOOL;
+    return count > 0 && count <= most ? [[{ tool, count }]] : [];
   });
 }
 
-function wholeCountsBelow(volumeML: number, toolId: MeasureToolId): ToolCount[] {
-  const count = Math.floor(volumeML / MEASURE_TOOLS[toolId].volumeML);
-  return count > 0 && count <= MOST_OF_ONE_TOOL && toolId !== 'jug' ? [{ toolId, count }] : [];
+function wholeCountBelow(volumeML: number, tool: MeasureTool): Counted[] {
+  const count = Math.floor(volumeML / tool.volumeML);
+  return count > 0 && count <= MOST_OF_ONE_TOOL && tool.id !== 'jug' ? [{ tool, count }] : [];
 }
 
-const volumeOf = ({ toolId, count }: ToolCount): number => MEASURE_TOOLS[toolId].volumeML * count;
+function describe(counted: readonly Counted[], askedML: number): SnappedVolume {
+  const volumeML = counted.reduce((sum, { tool, count }) => sum + tool.volumeML * count, 0);
+  return {
+    counts: counted.map(({ tool, count }) => ({ toolId: tool.id, name: tool.name, count })),
+    volumeML,
+    errorPct: (100 * (volumeML - askedML)) / askedML,
+  };
+}
 
-function describe(counts: readonly ToolCount[], askedML: number): SnappedVolume {
-  const volumeML = counts.reduce((sum, count) => sum + volumeOf(count), 0);
-  return { counts, volumeML, errorPct: (100 * (volumeML - askedML)) / askedML };
+function isBetter(one: SnappedVolume, other: SnappedVolume): boolean {
+  const difference = fuss(one) - fuss(other);
+  return difference < 0 || (difference === 0 && Math.abs(one.errorPct) < Math.abs(other.errorPct));
 }
 
 /** Fewer tools and fewer scoops first, but only among amounts that are close enough. */

@@ -25,6 +25,8 @@ const pour = (agentId: string): Writable<Ingredient> => ({
   snapped: null,
   strengthPct: null,
   standsInFor: null,
+  strengthAfter: null,
+  oxygenG: 0,
   dilution: null,
 });
 
@@ -155,7 +157,9 @@ describe('the checker catches', () => {
   it('a pH outside the fibre, and a sour bath that stands too long', () => {
     expect(
       planted(cases.bloodOnWoolBlanket, (plan) =>
-        Object.assign(stepOf(rungOf(plan, 'coldFlush'), 'mix'), { pH: { low: 9, high: 10 } }),
+        Object.assign(stepOf(rungOf(plan, 'coldFlush'), 'mix'), {
+          pH: { low: 9, high: 10, likely: 9.5, at25: 9.5, basis: 'stated', firm: true },
+        }),
       ),
     ).toContain('pHOutsideFibre');
     expect(
@@ -163,6 +167,24 @@ describe('the checker catches', () => {
         Object.assign(stepOf(rungOf(plan, 'vinegarSpot'), 'dwell').dwell ?? {}, { maxMin: 600 });
       }),
     ).toContain('pHOutsideFibre');
+  });
+
+  it('a recipe whose pH is not what the step says, and a bath hotter than it says', () => {
+    expect(
+      planted(cases.beetrootOnDamask, (plan) => {
+        Object.assign(stepOf(oxygen(plan), 'mix').pH ?? {}, { low: 7, high: 8 });
+      }),
+    ).toContain('pHNotAsSaid');
+    expect(
+      planted(cases.beetrootOnDamask, (plan) => {
+        Object.assign(stepOf(oxygen(plan), 'mix').ingredients[0] ?? {}, { agentId: 'citricAcid' });
+      }),
+    ).toContain('pHNotAsSaid');
+    expect(
+      planted(cases.beetrootOnDamask, (plan) => {
+        Object.assign(stepOf(oxygen(plan), 'mix').outlook ?? {}, { startC: 75 });
+      }),
+    ).toContain('hotterThanSaid');
   });
 
   it('a soak on upholstery and water on an S-coded chair', () => {

@@ -12,6 +12,8 @@ export const VIOLATION_CODES = [
   'boundsExceeded',
   'tooHot',
   'pHOutsideFibre',
+  'pHNotAsSaid',
+  'hotterThanSaid',
   'tooWet',
   'programmeTooStrong',
   'actionTooStrong',

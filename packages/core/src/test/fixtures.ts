@@ -16,12 +16,38 @@ export const knowledge = loadKnowledge();
 export const household: Household = {
   taps: { coldC: 11, hotC: 52, kettleL: 1.7 },
   hardnessMgL: 290,
+  roomC: 20,
   vessels: [
-    { id: 'basin', name: 'enamel basin', volumeL: 9, material: 'enamel', lid: false },
-    { id: 'bucket', name: 'lidded bucket', volumeL: 14, material: 'plastic', lid: true },
-    { id: 'bath', name: 'enamel bath', volumeL: 140, material: 'enamel', lid: false },
+    {
+      id: 'basin',
+      name: 'enamel basin',
+      volumeL: 9,
+      material: 'enamel',
+      lid: false,
+      form: 'basin',
+      shape: null,
+    },
+    {
+      id: 'bucket',
+      name: 'lidded bucket',
+      volumeL: 14,
+      material: 'plastic',
+      lid: true,
+      form: 'bucket',
+      shape: null,
+    },
+    {
+      id: 'bath',
+      name: 'enamel bath',
+      volumeL: 140,
+      material: 'enamel',
+      lid: false,
+      form: 'bathtub',
+      shape: null,
+    },
   ],
   tools: ['metricTeaspoon', 'metricTablespoon', 'metricCup', 'jug'],
+  ownMeasures: [],
   hasScale: false,
   hasMachine: true,
   hasDryer: true,
@@ -44,6 +70,7 @@ export const household: Household = {
     agentId: agentId as string,
     strengthPct: strengthPct as number | null,
   })),
+  products: [],
   asthma: false,
   boraxSold: false,
   allowChlorine: false,
@@ -52,7 +79,7 @@ export const household: Household = {
   schools: {},
 };
 
-export const label = (maxC: 30 | 40 | 60 | 95, bleach: CareLabel['bleach'] = 'oxygenOnly'): CareLabel => ({
+export const label = (maxC: 30 | 40 | 50 | 60 | 95, bleach: CareLabel['bleach'] = 'oxygenOnly'): CareLabel => ({
   wash: { kind: 'machine', maxC, bars: 0 },
   bleach,
   tumble: 'low',

@@ -216,7 +216,7 @@ export const agents: readonly Agent[] = [
     makeup: [{ substanceId: 'citricAcidAnhydrous', share: { low: 0.914, centre: 1, high: 1 } }],
     makeupSetsPH: true,
     worksBest: 'Rust and scale, warm.',
-    typicalDose: 'About 60–100 g per litre on a spot; 5–10 g per litre in a soak.',
+    typicalDose: 'About 60–70 g per litre on a spot; 5–10 g per litre in a soak.',
     shelfLife: 'Years, kept dry.',
     name: 'citric acid',
     aliases: ['citric'],

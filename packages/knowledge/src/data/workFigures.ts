@@ -64,3 +64,8 @@ export const SPOT_PEROXIDE_FACTOR = 0.6;
 
 /** Oxygen bleach in a machine cycle: a third of the dose for a sixth of the time of a soak. Estimate from memory. */
 export const MACHINE_OXYGEN_FACTOR = 0.55;
+
+/** A paste of baking soda loses carbon dioxide as it dries and ends about here. Equilibrium with air is past 10 (computed); estimate from memory. */
+export const DRIED_SODA_PH = 9.6;
+/** Shorter than this a paste has not dried, min. Common practice, no source. */
+export const PASTE_DRIES_MIN = 15;

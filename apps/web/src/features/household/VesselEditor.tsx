@@ -75,7 +75,15 @@ export function VesselEditor({
         onClick={() =>
           onChange([
             ...vessels,
-            { id: crypto.randomUUID(), name: 'bucket', volumeL: 10, material: 'plastic', lid: false },
+            {
+              id: crypto.randomUUID(),
+              name: 'bucket',
+              volumeL: 10,
+              material: 'plastic',
+              lid: false,
+              form: 'bucket',
+              shape: null,
+            },
           ])
         }
       >

@@ -19,6 +19,7 @@ export function draftStep(kind: Step['kind'], rungIndex: number, fields: Partial
     batches: fields.batches ?? 1,
     tempC: fields.tempC ?? null,
     pH: fields.pH ?? null,
+    outlook: fields.outlook ?? null,
     action: fields.action ?? null,
     dwell: fields.dwell ?? null,
     rinses: fields.rinses ?? null,

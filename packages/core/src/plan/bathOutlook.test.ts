@@ -1,0 +1,95 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { findingWords } from '../explain/findingWords.js';
+import { stepWords } from '../explain/stepWords.js';
+import { anyFacts, anyHousehold } from '../test/arbitraries.js';
+import { cases, household, knowledge, label, piece, trouble } from '../test/fixtures.js';
+import type { Household } from './household.js';
+import { planTreatment } from './planTreatment.js';
+import type { TroubleFacts } from './troubleFacts.js';
+
+const say = {
+  name: (id: string) => id,
+  temp: (tempC: number) => `${Math.round(tempC)} °C`,
+  volume: (mL: number) => `${Math.round(mL)} mL`,
+};
+function rung(facts: TroubleFacts, methodId: string, home: Household = household) {
+  const found = planTreatment(facts, home, knowledge).ladder.find((one) => one.methodId === methodId);
+  if (!found) throw new Error(`no rung ${methodId}`);
+  const step = (kind: string) => found.steps.find((one) => one.kind === kind) ?? expect.unreachable(kind);
+  return {
+    found,
+    mix: step('mix'),
+    dwell: step('dwell'),
+    text: found.findings.map((one) => findingWords(one, say)),
+  };
+}
+
+describe('the bath of a rung', () => {
+  it('states amount, strength after dilution, pH with its interval, warmth now and at the end, and its oxygen', () => {
+    const { mix, dwell } = rung(cases.yellowPetticoat, 'longOxygenSoak');
+    expect(mix.ingredients[0]).toMatchObject({ massG: 41.5, strengthAfter: { value: 7.5, unit: 'g/L' } });
+    expect(mix.pH).toMatchObject({ basis: 'computed', firm: true });
+    expect(mix.pH?.low).toBeGreaterThan(9.5);
+    expect(mix.pH?.high).toBeLessThan(11);
+    expect(mix.outlook?.startC).toBeLessThanOrEqual(40);
+    expect(mix.outlook?.startC).toBeGreaterThan(38);
+    expect(mix.outlook?.endC.likely).toBeLessThan(mix.outlook?.startC ?? 0);
+    /** 41.5 g powder of 13.5 % available oxygen in 5.5 L: 1.02 g/L. */
+    expect(Math.abs((mix.outlook?.oxygen?.mgPerL ?? 0) - 1019)).toBeLessThan(40);
+    expect(stepWords(dwell, say).lines.join(' ')).toMatch(
+      /comes down to about .* °C.*of its oxygen is left/s,
+    );
+  });
+  it('says how many kettles bring the tub up', () => {
+    const { text } = rung(cases.beetrootOnDamask, 'oxygenSoak');
+    expect(text.join(' ')).toMatch(/Your tap gives 52 °C: one kettle \(\d+ mL\) brings this tub to 60 °C/);
+  });
+  it('says what cannot be reached, and the best there is', () => {
+    const noKettle = { ...household, taps: { ...household.taps, kettleL: 0 } };
+    const { text } = rung(cases.beetrootOnDamask, 'oxygenSoak', noKettle);
+    expect(text.join(' ')).toMatch(/cannot be reached/);
+  });
+  it('asks for more time in a cooler bath, inside what the method allows', () => {
+    const warm = rung(cases.beetrootOnDamask, 'oxygenSoak').dwell.dwell;
+    const cool = rung(
+      trouble('beetroot', piece('tableLinen', { linen: 100 }, { label: label(50) })),
+      'oxygenSoak',
+    );
+    expect(cool.dwell.dwell?.aimMin).toBeGreaterThan(warm?.aimMin ?? Number.POSITIVE_INFINITY);
+    expect(cool.dwell.dwell?.aimMin).toBeLessThanOrEqual(cool.dwell.dwell?.maxMin ?? 0);
+    expect(cool.text.join(' ')).toMatch(/works more slowly/);
+  });
+  it('cuts a soda dose where soft water would push the bath past what cotton bears', () => {
+    const grey = trouble('greyFilm', piece('towel', { cotton: 100 }, { label: label(95) }), {
+      sizeCm: null,
+      age: 'months',
+    });
+    const soft = { ...household, hardnessMgL: 0 };
+    const top = (home: Household) =>
+      planTreatment(grey, home, knowledge)
+        .ladder.flatMap((one) => one.steps)
+        .flatMap((step) => (step.kind === 'mix' && step.bath ? step.ingredients : []))
+        .find((one) => one.agentId === 'washingSoda')?.range?.high;
+    const plan = planTreatment(grey, soft, knowledge);
+    for (const step of plan.ladder.flatMap((one) => one.steps))
+      if (step.pH) expect(step.pH.high).toBeLessThanOrEqual(11);
+    if (top(household) !== undefined && top(soft) !== undefined)
+      expect(top(soft)).toBeLessThan(top(household) ?? 0);
+  });
+  it('is told of every bath, and never warmer than its own step allows', () => {
+    fc.assert(
+      fc.property(anyFacts, anyHousehold, (facts, home) => {
+        for (const step of planTreatment(facts, home, knowledge).ladder.flatMap((one) => one.steps)) {
+          expect(step.outlook === null).toBe(
+            step.bath === null && !(step.kind === 'dwell' && step.vessel !== null),
+          );
+          if (!step.outlook || !step.tempC) continue;
+          expect(step.outlook.startC).toBeLessThanOrEqual(step.tempC.max + 0.1);
+          for (const value of Object.values(step.outlook.endC)) expect(Number.isFinite(value)).toBe(true);
+        }
+      }),
+      { numRuns: 150 },
+    );
+  });
+});
