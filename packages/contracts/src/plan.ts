@@ -30,6 +30,7 @@ const Range3 = z.strictObject({ low: z.number(), likely: z.number(), high: z.num
 export const BathPHShape = Range3.extend({
   at25: z.number(),
   basis: z.enum(['computed', 'stated']),
+  ionicStrength: z.number(),
   firm: z.boolean(),
 }).meta({ id: 'BathPH' });
 

@@ -13,6 +13,7 @@ const TOOL_WORDS: Readonly<Record<string, string>> = {
   metricTeaspoon: 'tsp',
   metricTablespoon: 'tbsp',
   metricCup: 'cup',
+  imperialCup: 'imperial cup',
 };
 const FRACTIONS: Readonly<Record<string, string>> = { '0.25': '¼', '0.5': '½', '0.75': '¾' };
 const ML_PER_US_QUART = 946.352946;
@@ -47,10 +48,10 @@ export function massText(massG: number, { system }: Measures): string {
 export function toolText({ snapped }: Ingredient): string | null {
   if (!snapped) return null;
   return snapped.counts
-    .map(({ toolId, count }) =>
+    .map(({ toolId, name, count }) =>
       toolId === 'jug'
         ? `${Math.round(count * MEASURE_TOOLS.jug.volumeML)} mL in a jug`
-        : `${countText(count)}\u00a0${TOOL_WORDS[toolId]}${count > 1 && toolId.endsWith('Cup') ? 's' : ''}`,
+        : `${countText(count)}\u00a0${name ?? TOOL_WORDS[toolId]}${count > 1 && toolId.endsWith('Cup') ? 's' : ''}`,
     )
     .join(' + ');
 }
@@ -76,9 +77,11 @@ export function amountText(ingredient: Ingredient, measures: Measures): string {
 export function pourText(ingredient: Ingredient, measures: Measures, say: Lexicon): string {
   const what = agentText(ingredient, say);
   if (ingredient.basis === 'step') return what;
-  return ingredient.basis === 'label'
-    ? `${what} by its label`
-    : `${amountText(ingredient, measures)} ${what}`;
+  if (ingredient.basis === 'label')
+    return ingredient.volumeML === null && ingredient.massG === null
+      ? `${what} by its label`
+      : `${amountText(ingredient, measures)} ${what}, as its label says`;
+  return `${amountText(ingredient, measures)} ${what}`;
 }
 
 /** "+4 %" when the tools miss by more than a hair. */

@@ -18,3 +18,17 @@ export function spotVolume(lengthCm: number, widthCm: number, pickUpMLPerCm2: nu
   const areaCm2 = (lengthCm + 2 * EDGE_MARGIN_CM) * (widthCm + 2 * EDGE_MARGIN_CM);
   return Math.max(SMALLEST_MIX_ML, Math.ceil((areaCm2 * pickUpMLPerCm2) / 5) * 5);
 }
+
+/** Areas a person may name, cm². */
+export const SPOT_AREA_CM2 = { min: 0.04, max: 250_000 } as const;
+
+/**
+ * The same for a mark told by its area: taken as a square, with the margin on each side.
+ * @param areaCm2 within SPOT_AREA_CM2
+ * @returns mL, rounded up to 5
+ * @throws DomainError outOfRange
+ */
+export function areaVolume(areaCm2: number, pickUpMLPerCm2: number): number {
+  const side = Math.sqrt(requireWithin('areaCm2', areaCm2, SPOT_AREA_CM2.min, SPOT_AREA_CM2.max));
+  return spotVolume(side, side, pickUpMLPerCm2);
+}

@@ -87,6 +87,51 @@ const WORDS: Words = {
     sharePct < 100
       ? `At ${say.temp(tempC)} it works more slowly than at ${say.temp(bestC)}: give it the whole ${durationWords(minutes, minutes)}, which does about ${sharePct} % of the warm bath's work.`
       : `Aim for about ${durationWords(minutes, minutes)} at ${say.temp(tempC)}: the shortest time is for ${say.temp(bestC)}.`,
+  mustNotMeet: ({ pairId, agentAId, agentBId }, say) =>
+    agentAId === agentBId
+      ? `${upper(say.name(agentAId))} cannot be used here: it ${say.name(pairId)}.`
+      : `${upper(say.name(agentAId))} and ${say.name(agentBId)} must not meet: together it ${say.name(pairId)}.`,
+  unknownWithAnything: ({ agentId }, say) =>
+    `${upper(say.name(agentId))} meets nothing but water: nobody knows what is in it.`,
+  gasInClosed: ({ agentId, container }, say) =>
+    `${upper(say.name(agentId))} gives off gas: in a closed ${container} the pressure bursts it. An open cup or tub, mixed fresh.`,
+  chlorineOnlyWithWater: ({ agentId }, say) =>
+    `Chlorine bleach meets water only: no ${say.name(agentId)} with it.`,
+  chlorineOnlyCold: ({ maxC }, say) =>
+    `Chlorine bleach is used cold, at ${say.temp(maxC)} at most: warm it fumes.`,
+  chlorineTooStrong: ({ pct, maxPct }) =>
+    `${pct} % available chlorine; at most ${maxPct} % touches any cloth. More water, or less bleach.`,
+  solventOnlyCold: ({ agentId, maxC }, say) =>
+    `${upper(say.name(agentId))} and warm water make vapour that catches fire: no warmer than ${say.temp(maxC)}.`,
+  neverOffered: ({ agentId }, say) => `${upper(say.name(agentId))} is not for use at home, in no mix.`,
+  hotterThanPiece: ({ atC, maxC, owner }, say) =>
+    `At ${say.temp(atC)} it is too hot: ${say.temp(maxC)} at most (${ownerWords(owner, say)}).`,
+  wetterThanPiece: ({ most, owner }, say) =>
+    `Not into a bath: ${WETTING_WORDS[most]} is the most (${ownerWords(owner, say)}).`,
+  onlyBrieflySour: ({ low, min, owner }, say) =>
+    `pH ${pH(low)} is sourer than its ${pH(min)} (${ownerWords(owner, say)}): on a spot, at most an hour, then rinsed out; not to soak in.`,
+  agentOnMetalVessel: ({ agentId, material }, say) =>
+    `${upper(say.name(agentId))} attacks ${material}: take another vessel.`,
+  overTheRim: ({ fillL, volumeL }, say) =>
+    `${say.volume(fillL * 1000)} does not fit: it holds ${say.volume(volumeL * 1000)}, and needs room at the top.`,
+  doesNotDissolve: ({ agentId, leftG }, say) =>
+    `${leftG} g of the ${say.name(agentId)} stays on the bottom: cold water holds no more. Grains on cloth work in spots.`,
+  waterNotReached: ({ wantedC, reachedC }, say) =>
+    `${say.temp(wantedC)} cannot be reached with your taps and kettle: ${say.temp(reachedC)} is the best here.`,
+  claimNeutralised: ({ acidId, sodaId, acidLeftPct, sodaLeftPct, pH: value }, say) =>
+    acidLeftPct > 0
+      ? `${upper(say.name(sodaId))} is used up by the ${say.name(acidId)}; ${acidLeftPct} % of the acid is left. Either alone does more.`
+      : `The ${say.name(acidId)} is used up; ${sodaLeftPct} % of the ${say.name(sodaId)} is left in salty water of about pH ${pH(value)}. Either alone does more.`,
+  claimSodaSoftens: ({ waterL, sodaG }, say) =>
+    `Baking soda is no dependable softener. Washing soda is: ${sodaG} g for these ${say.volume(waterL * 1000)}.`,
+  claimColdOxygen: ({ tempC, lowPct, highPct }, say) =>
+    `At ${say.temp(tempC)} oxygen bleach works at ${lowPct}–${highPct} % of its speed at ${say.temp(40)}.`,
+  claimMoreProduct: ({ agentId, times }, say) =>
+    `${times} times the usual ${say.name(agentId)}: it does not clean ${times} times as well, and takes more rinsing.`,
+  claimFilledHigher: ({ neededL, weakerPct }, say) =>
+    `${say.volume(neededL * 1000)} covers the piece; this much water makes the bath ${weakerPct} % weaker.`,
+  claimHotAfterHour: ({ startC, afterC }, say) =>
+    `After an hour this bath has come from ${say.temp(startC)} down to about ${say.temp(afterC)}.`,
   notOftener: ({ rounds }) =>
     `At most ${rounds} ${rounds === 1 ? 'round' : 'rounds'}, then another mechanism.`,
   dilutedFirst: ({ agentId, fromPct, toPct }, say) =>

@@ -1,15 +1,18 @@
 import type { Agent } from '@feverfew/knowledge';
 import { type Finding, finding } from '../explain/finding.js';
 import type { PlanContext } from './context.js';
+import type { Household } from './household.js';
 import { strengthFindings } from './strengthFindings.js';
 
 /** What keeps an agent out of any recipe here, whatever the method: the household's gates, the piece's users and metal, its strength. */
 export const agentGates = (agent: Agent, context: PlanContext): Finding[] => [
-  ...householdFindings(agent, context),
+  ...agentGatesOf(agent, context.household),
+  ...pieceGates(agent, context),
   ...strengthFindings(agent, context.household),
 ];
 
-function householdFindings(agent: Agent, { facts, household, item }: PlanContext): Finding[] {
+/** What this household has switched off, may not buy, or keeps out for someone's lungs. */
+export function agentGatesOf(agent: Agent, household: Household): Finding[] {
   const allowed = agent.chemistries.includes('chlorine')
     ? household.allowChlorine
     : agent.chemistries.includes('ammonia')
@@ -27,6 +30,11 @@ function householdFindings(agent: Agent, { facts, household, item }: PlanContext
     ...(agent.notWithAsthma && household.asthma
       ? [finding('notWithAsthma', { agentId: agent.id }, agent.sourceIds)]
       : []),
+  ];
+}
+
+function pieceGates(agent: Agent, { facts, item }: PlanContext): Finding[] {
+  return [
     ...(agent.notForChildren && item.childrens
       ? [finding('notForChildren', { agentId: agent.id }, agent.sourceIds)]
       : []),

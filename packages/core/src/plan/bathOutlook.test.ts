@@ -92,4 +92,24 @@ describe('the bath of a rung', () => {
       { numRuns: 150 },
     );
   });
+  it('doses by the label of the house where it is entered, a wash by the wash and a bath by the litre', () => {
+    const product = (agentId: string, perL: number | null) => ({
+      agentId,
+      capML: 35,
+      labelDose: { amount: 35, unit: 'mL' as const, perL },
+    });
+    const wash = (products: Household['products']) =>
+      rung(cases.beetrootOnDamask, 'oxygenSoak', { ...household, products })
+        .found.steps.find((one) => one.kind === 'wash')
+        ?.ingredients.find((one) => one.basis === 'label' && one.volumeML !== null);
+    expect(wash([])).toBeUndefined();
+    const all = knowledge.agents
+      .filter((agent) => agent.chemistries.includes('detergent'))
+      .map(({ id }) => id);
+    expect(wash(all.map((id) => product(id, null)))).toMatchObject({
+      volumeML: 35,
+      snapped: { counts: [{ name: 'cap', count: 1 }] },
+    });
+    expect(wash(all.map((id) => product(id, 5)))).toBeUndefined();
+  });
 });

@@ -174,7 +174,7 @@ function statedPH(method: Method, agents: readonly Agent[]): MethodFacts['pH'] {
 
 function stated(low: number, high: number): BathPH {
   const likely = (low + high) / 2;
-  return { low, high, likely, at25: likely, basis: 'stated', firm: true };
+  return { low, high, likely, at25: likely, basis: 'stated', ionicStrength: 0, firm: true };
 }
 
 function meets({ a, b }: ForbiddenPair, one: Agent, other: Agent): boolean {

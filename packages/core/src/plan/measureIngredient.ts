@@ -37,7 +37,8 @@ export function measureIngredient(agent: Agent, wanted: Wanted, household: House
   };
 }
 
-function toolsOf(agentId: string, { tools, ownMeasures, products }: Household) {
+/** Measures there are for one product: the house's and its cap. */
+export function toolsOf(agentId: string, { tools, ownMeasures, products }: Household) {
   const capML = products.find((product) => product.agentId === agentId)?.capML ?? null;
   return toolsFor(tools, ownMeasures, capML);
 }

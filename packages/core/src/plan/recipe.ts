@@ -4,11 +4,13 @@ import { spotVolume } from '../bath/spotVolume.js';
 import { waterShares } from '../bath/waterShares.js';
 import { bathOutlook, wallOf } from './bathOutlook.js';
 import { agentById, type PlanContext } from './context.js';
+import { byLabel } from './labelDose.js';
 import { measureIngredient, type Wanted } from './measureIngredient.js';
 import { selectVessel } from './selectVessel.js';
 import { standInAmount } from './standInAmount.js';
 import type { Ingredient, Step } from './step.js';
 import { withStrengths } from './strengthAfter.js';
+import { unmeasured } from './unmeasured.js';
 import type { WorkWindow } from './workWindow.js';
 
 export type Recipe = Pick<Step, 'ingredients' | 'waterML' | 'bath' | 'vessel' | 'batches' | 'outlook'>;
@@ -41,7 +43,7 @@ function bathRecipe({ method, standIn, window }: RecipeFor, context: PlanContext
   const least = isLessAtFirst(context);
   const ingredients = withStrengths(
     bath.waterL * 1000,
-    ingredientsOf(method, standIn, context, (dose) => {
+    ingredientsOf({ method, standIn, bathL: bath.waterL }, context, (dose) => {
       if (dose.per !== 'litre') return null;
       const { low } = dose.amount;
       const high = low + (dose.amount.high - low) * window.doseMost;
@@ -93,7 +95,7 @@ function smallMix({ method, standIn }: RecipeFor, context: PlanContext): Recipe 
   // Powders and liquids used one after the other are not one mix: each covers the spot by itself.
   const most = Math.max(...method.agents.map((use) => (use.dose.per === 'parts' ? use.dose.parts : 0)));
   const share = (own: number) => (totalML * own) / (method.waterParts === null ? most : parts);
-  const ingredients = ingredientsOf(method, standIn, context, (dose) => {
+  const ingredients = ingredientsOf({ method, standIn, bathL: null }, context, (dose) => {
     if (dose.per !== 'parts') return null;
     const amount = share(dose.parts);
     return { unit: 'mL', amount, low: amount * 0.8, high: amount * 1.25 };
@@ -128,15 +130,15 @@ function mixVolume(method: Method, { facts, dryMassG, rinsable }: PlanContext): 
 type DoseOf = (dose: Method['agents'][number]['dose']) => Wanted | null;
 
 function ingredientsOf(
-  method: Method,
-  standIn: Substitution | null,
+  { method, standIn, bathL }: { method: Method; standIn: Substitution | null; bathL: number | null },
   { knowledge, household }: PlanContext,
   wantedOf: DoseOf,
 ): Ingredient[] {
   return method.agents.map((use) => {
     const wanted = wantedOf(use.dose);
-    if (!wanted) return unmeasured(use.agentId, use.dose.per === 'step' ? 'step' : 'label');
     const agent = agentById(knowledge, use.agentId);
+    if (!wanted)
+      return use.dose.per === 'step' ? unmeasured(agent.id, 'step') : byLabel(agent, bathL, household);
     if (standIn?.useAgentId !== use.agentId) return measureIngredient(agent, wanted, household);
     const { asked, used } = standInAmount(wanted, standIn, { knowledge });
     return {
@@ -149,21 +151,6 @@ function ingredientsOf(
     };
   });
 }
-
-/** An agent the tool measures no amount of. */
-export const unmeasured = (agentId: string, basis: 'label' | 'step'): Ingredient => ({
-  agentId,
-  basis,
-  massG: null,
-  volumeML: null,
-  range: null,
-  snapped: null,
-  strengthPct: null,
-  standsInFor: null,
-  strengthAfter: null,
-  oxygenG: 0,
-  dilution: null,
-});
 
 function roundShares(shares: ReturnType<typeof waterShares>) {
   const litres = (value: number) => Math.round(value * 10) / 10;

@@ -1,5 +1,6 @@
 import { OXYGEN_PER_PEROXIDE } from '@feverfew/knowledge';
 import { chemistryShelf } from '../bath/solution/chemistryShelf.js';
+import { type Pour, pureG } from '../bath/solution/pour.js';
 import { agentById, type PlanContext } from './context.js';
 import type { Ingredient } from './step.js';
 
@@ -24,8 +25,9 @@ export function withStrengths(
   }));
 }
 
-function strengthOf(
-  { agentId, massG, volumeML, strengthPct }: Ingredient,
+/** Strength of one amount in a mix: % where the bottle has a strength, else g or mL per litre. */
+export function strengthOf(
+  { agentId, massG, volumeML, strengthPct }: Pour,
   totalML: number,
   { knowledge }: Pick<PlanContext, 'knowledge'>,
 ): Ingredient['strengthAfter'] {
@@ -40,17 +42,19 @@ function strengthOf(
   return volumeML === null ? null : { value: twoFigures((1000 * volumeML) / totalML), unit: 'mL/L' };
 }
 
-function oxygenOf(
-  { agentId, massG, volumeML, strengthPct }: Ingredient,
+/** Available oxygen of an amount, g. */
+export function oxygenOf(
+  { agentId, massG, volumeML, strengthPct }: Pour,
   { knowledge }: Pick<PlanContext, 'knowledge'>,
 ): number {
   const { agentOf, substanceOf } = chemistryShelf(knowledge);
-  const grams = agentOf(agentId).makeup.reduce((sum, { substanceId, share }) => {
+  const agent = agentOf(agentId);
+  const oxygenG = agent.makeup.reduce((sum, { substanceId, share }) => {
     const { peroxideMol, molarMassG } = substanceOf(substanceId);
-    const pureG = share === null ? ((volumeML ?? 0) * (strengthPct ?? 0)) / 100 : (massG ?? 0) * share.centre;
-    return sum + ((pureG * peroxideMol) / molarMassG) * G_PER_MOL_PEROXIDE * OXYGEN_PER_PEROXIDE;
+    const grams = pureG(share, { massG: massG ?? 0, volumeML: volumeML ?? 0, strengthPct }, agent);
+    return sum + ((grams * peroxideMol) / molarMassG) * G_PER_MOL_PEROXIDE * OXYGEN_PER_PEROXIDE;
   }, 0);
-  return Math.round(grams * 100) / 100;
+  return Math.round(oxygenG * 100) / 100;
 }
 
 const G_PER_MOL_PEROXIDE = 34.0147;

@@ -8,24 +8,25 @@ export function strengthFindings(agent: Agent, household: Household): Finding[] 
   const { strength } = agent;
   if (!entry || !strength) return [];
   const { strengthPct } = entry;
-  if (strengthPct === null)
-    return strength.mustBeKnown ? [finding('strengthUnknown', { agentId: agent.id }, agent.sourceIds)] : [];
-  if (strengthPct > strength.max)
-    return [
-      finding(
-        'strengthTooHigh',
-        { agentId: agent.id, pct: strengthPct, maxPct: strength.max },
-        agent.sourceIds,
-      ),
-    ];
-  if (strengthPct < strength.recipe * 0.8) {
-    return [
-      finding(
-        'strengthTooLow',
-        { agentId: agent.id, pct: strengthPct, recipePct: strength.recipe },
-        agent.sourceIds,
-      ),
-    ];
-  }
-  return [];
+  const unsafe = unsafeStrength(agent, strengthPct);
+  if (unsafe.length > 0) return unsafe;
+  return strengthPct !== null && strengthPct < strength.recipe * 0.8
+    ? [
+        finding(
+          'strengthTooLow',
+          { agentId: agent.id, pct: strengthPct, recipePct: strength.recipe },
+          agent.sourceIds,
+        ),
+      ]
+    : [];
+}
+
+/** Not known where it has to be, or too strong for a household. */
+export function unsafeStrength({ id, strength, sourceIds }: Agent, pct: number | null): Finding[] {
+  if (!strength) return [];
+  if (pct === null)
+    return strength.mustBeKnown ? [finding('strengthUnknown', { agentId: id }, sourceIds)] : [];
+  return pct > strength.max
+    ? [finding('strengthTooHigh', { agentId: id, pct, maxPct: strength.max }, sourceIds)]
+    : [];
 }

@@ -158,7 +158,7 @@ describe('the checker catches', () => {
     expect(
       planted(cases.bloodOnWoolBlanket, (plan) =>
         Object.assign(stepOf(rungOf(plan, 'coldFlush'), 'mix'), {
-          pH: { low: 9, high: 10, likely: 9.5, at25: 9.5, basis: 'stated', firm: true },
+          pH: { low: 9, high: 10, likely: 9.5, at25: 9.5, basis: 'stated', ionicStrength: 0, firm: true },
         }),
       ),
     ).toContain('pHOutsideFibre');

@@ -79,7 +79,10 @@ export const household: Household = {
   schools: {},
 };
 
-export const label = (maxC: 30 | 40 | 50 | 60 | 95, bleach: CareLabel['bleach'] = 'oxygenOnly'): CareLabel => ({
+export const label = (
+  maxC: 30 | 40 | 50 | 60 | 95,
+  bleach: CareLabel['bleach'] = 'oxygenOnly',
+): CareLabel => ({
   wash: { kind: 'machine', maxC, bars: 0 },
   bleach,
   tumble: 'low',

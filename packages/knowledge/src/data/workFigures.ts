@@ -69,3 +69,9 @@ export const MACHINE_OXYGEN_FACTOR = 0.55;
 export const DRIED_SODA_PH = 9.6;
 /** Shorter than this a paste has not dried, min. Common practice, no source. */
 export const PASTE_DRIES_MIN = 15;
+
+/** Chlorine bath: at most this much available chlorine, %, and no warmer than this, °C. Common practice, no source. */
+export const MOST_AVAILABLE_CHLORINE_PCT = 0.1;
+export const CHLORINE_MOST_C = 25;
+/** A flammable solvent goes into no water warmer than this, °C. Common practice, no source. */
+export const SOLVENT_MOST_C = 25;

@@ -20,6 +20,8 @@ export interface BathPH {
   readonly at25: number;
   /** 'computed' by charge balance, or 'stated' by the products. */
   readonly basis: 'computed' | 'stated';
+  /** Ionic strength, mol/L; 0 where the pH is only stated. */
+  readonly ionicStrength: number;
   /** False beyond the range the activity model is good for. */
   readonly firm: boolean;
 }
@@ -60,7 +62,7 @@ export function bathPH(
     const low = Math.min(...wet.map((agent) => agent.pH.low), wet.length === 0 ? 6.5 : 14);
     const high = Math.max(...wet.map((agent) => agent.pH.high), wet.length === 0 ? 8 : 0);
     const likely = (low + high) / 2;
-    return { low, high, likely, at25: likely, basis: 'stated', firm: true };
+    return { low, high, likely, at25: likely, basis: 'stated', ionicStrength: 0, firm: true };
   }
   const solve = (pours: readonly Pour[], corner: Corner, t: number) => {
     const solution = dissolve(pours, water, t, corner, knowledge);
@@ -90,6 +92,7 @@ export function bathPH(
     likely: likely.pH,
     at25,
     basis: 'computed',
+    ionicStrength: Math.round(likely.ionicStrength * 1000) / 1000,
     firm,
   };
 }

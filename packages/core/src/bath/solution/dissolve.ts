@@ -1,7 +1,7 @@
 import type { Agent, Knowledge, Substance } from '@feverfew/knowledge';
 import { DomainError, requireWithin } from '../../domainError.js';
 import { type ChemistryShelf, chemistryShelf } from './chemistryShelf.js';
-import { type Pour, sizeOf } from './pour.js';
+import { type Pour, pureG, sizeOf } from './pour.js';
 import type { DissolvedSystem } from './solveChargeBalance.js';
 
 /** Water a mix is made with. */
@@ -126,15 +126,13 @@ function solutesOf(
 ) {
   return agent.makeup.map(({ substanceId, share }) => {
     const substance = shelf.substanceOf(substanceId);
-    const pct = pour.strengthPct ?? agent.strength?.recipe ?? 0;
-    // % w/v: grams of the substance in 100 mL of the product.
-    const pureG = share === null ? (size.volumeML * pct) / 100 : size.massG * share[corner.amount];
-    const gPerL = Math.min(pureG / totalL, substance.solubilityGPerL ?? Number.POSITIVE_INFINITY);
+    const grams = pureG(share, { ...size, strengthPct: pour.strengthPct }, agent, corner.amount);
+    const gPerL = Math.min(grams / totalL, substance.solubilityGPerL ?? Number.POSITIVE_INFINITY);
     const solute: Solute = {
       agentId: agent.id,
       substanceId,
       gPerL,
-      undissolvedG: Math.max(0, pureG - gPerL * totalL),
+      undissolvedG: Math.max(0, grams - gPerL * totalL),
     };
     return { agent, solute, substance, molPerL: gPerL / substance.molarMassG };
   });

@@ -28,3 +28,15 @@ export function sizeOf(pour: Pour, agent: Agent, density: 'low' | 'centre' | 'hi
   );
   return { massG: volumeML * gPerML, volumeML };
 }
+
+/** Grams of one substance of an agent's makeup in an amount of it: by share of the mass, or % w/v by the strength on the bottle. */
+export function pureG(
+  share: Agent['makeup'][number]['share'],
+  amount: { readonly massG: number; readonly volumeML: number; readonly strengthPct: number | null },
+  agent: Agent,
+  end: 'low' | 'centre' | 'high' = 'centre',
+): number {
+  return share === null
+    ? (amount.volumeML * (amount.strengthPct ?? agent.strength?.recipe ?? 0)) / 100
+    : amount.massG * share[end];
+}

@@ -1,8 +1,11 @@
 import { MOST_WASH_BEFORE_GONE_C } from '@feverfew/knowledge';
-import { unmeasured } from '../recipe.js';
+import { byLabel } from '../labelDose.js';
 import type { Step } from '../step.js';
 import { draftStep } from './draftStep.js';
 import type { StepsInput } from './stepsInput.js';
+
+/** Water of a wash by hand, L: a basin. Common practice, no source. */
+const HAND_WASH_L = 5;
 
 /** The wash that carries the loosened soil off: no warmer than 40 °C, since nobody has yet seen in daylight that it is gone. */
 export function washStep({ fit, context, rungIndex }: StepsInput): Step[] {
@@ -14,7 +17,9 @@ export function washStep({ fit, context, rungIndex }: StepsInput): Step[] {
     draftStep('wash', rungIndex, {
       programme: wash.programme,
       tempC: { min: Math.min(15, max), max, target: max },
-      ingredients: wash.agents.map((agent) => unmeasured(agent.id, 'label')),
+      ingredients: wash.agents.map((agent) =>
+        byLabel(agent, wash.programme === 'hand' ? HAND_WASH_L : null, context.household),
+      ),
       notes: [...wash.notes, ...(alone ? ['Wash it alone.'] : [])],
       cautionIds: [...new Set([...wash.agents.flatMap((agent) => agent.cautionIds), 'followLabel'])],
     }),

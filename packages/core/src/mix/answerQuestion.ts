@@ -1,0 +1,202 @@
+import type { Knowledge } from '@feverfew/knowledge';
+import { dilute } from '../bath/dilute.js';
+import { minutesUntil, timeConstant } from '../bath/heat/bathCooling.js';
+import { topUp } from '../bath/heat/heatTheBath.js';
+import { sizeOf } from '../bath/solution/pour.js';
+import { areaVolume } from '../bath/spotVolume.js';
+import { type WaterShares, waterShares } from '../bath/waterShares.js';
+import { DomainError, requireWithin } from '../domainError.js';
+import { shapeOf } from '../plan/bathOutlook.js';
+import { agentById } from '../plan/context.js';
+import type { Household } from '../plan/household.js';
+import { toolsOf } from '../plan/measureIngredient.js';
+import type { Range3 } from '../plan/step.js';
+import { toolsFor } from '../quantity/measureTool.js';
+import { type SnappedVolume, snapToTools } from '../quantity/snapToTools.js';
+import type { MixPour } from './mix.js';
+import { readPour } from './readPour.js';
+
+/** The table the other way round: from what is wanted to what is poured. */
+export type TableQuestion =
+  | { readonly kind: 'dilute'; readonly fromPct: number; readonly toPct: number; readonly finalML: number }
+  | {
+      readonly kind: 'spot';
+      readonly productParts: number;
+      readonly waterParts: number;
+      readonly areaCm2: number;
+      readonly wet: SpotWetness;
+    }
+  | {
+      readonly kind: 'scale';
+      readonly items: readonly MixPour[];
+      readonly fromL: number;
+      readonly toL: number;
+    }
+  | { readonly kind: 'blend'; readonly waterL: number; readonly wantedC: number }
+  | { readonly kind: 'raise'; readonly waterL: number; readonly fromC: number; readonly toC: number }
+  | {
+      readonly kind: 'cool';
+      readonly vesselId: string;
+      readonly lid: boolean;
+      readonly waterL: number;
+      readonly startC: number;
+      readonly wantedC: number;
+    };
+export const TABLE_QUESTIONS = ['dilute', 'spot', 'scale', 'blend', 'raise', 'cool'] as const;
+
+/** What a cloth takes up, mL per cm². Common practice, no source. */
+export const SPOT_WETNESS = { damp: 0.1, wet: 0.25, soaked: 0.5 } as const;
+export type SpotWetness = keyof typeof SPOT_WETNESS;
+
+export interface Measured {
+  readonly volumeML: number;
+  readonly massG: number | null;
+  readonly snapped: SnappedVolume | null;
+}
+
+export type TableAnswer =
+  | { readonly kind: 'dilute'; readonly product: Measured; readonly water: Measured }
+  | { readonly kind: 'spot'; readonly totalML: number; readonly product: Measured; readonly water: Measured }
+  | {
+      readonly kind: 'scale';
+      readonly share: number;
+      readonly items: readonly (Measured & {
+        readonly agentId: string;
+        readonly amount: number;
+        readonly unit: string;
+      })[];
+    }
+  | { readonly kind: 'blend'; readonly shares: WaterShares }
+  | {
+      readonly kind: 'raise';
+      readonly kettleL: number;
+      readonly hotL: number;
+      readonly kettles: number;
+      readonly totalL: number;
+      /** Strength afterwards against before, 0–1. */
+      readonly dilution: number;
+      /** Of the hot tap instead, L; null when the tap is not hot enough. */
+      readonly tapL: number | null;
+    }
+  | {
+      readonly kind: 'cool';
+      readonly minutes: Range3 | null;
+      readonly tauMin: Range3;
+      readonly roomC: number;
+    };
+
+type Answers = {
+  readonly [Kind in TableQuestion['kind']]: (
+    question: Extract<TableQuestion, { kind: Kind }>,
+    household: Household,
+    knowledge: Knowledge,
+  ) => TableAnswer;
+};
+
+const ANSWERS: Answers = {
+  dilute: ({ fromPct, toPct, finalML }, household) => {
+    const { stockML, waterML } = dilute(fromPct, toPct, finalML);
+    return { kind: 'dilute', product: measured(stockML, household), water: measured(waterML, household) };
+  },
+  spot: ({ productParts, waterParts, areaCm2, wet }, household) => {
+    requireWithin('productParts', productParts, 0.1, 100);
+    requireWithin('waterParts', waterParts, 0, 1000);
+    const totalML = areaVolume(areaCm2, SPOT_WETNESS[wet]);
+    const share = productParts / (productParts + waterParts);
+    return {
+      kind: 'spot',
+      totalML,
+      product: measured(totalML * share, household),
+      water: measured(totalML * (1 - share), household),
+    };
+  },
+  scale: ({ items, fromL, toL }, household, knowledge) => {
+    requireWithin('fromL', fromL, 0.05, 500);
+    requireWithin('toL', toL, 0.05, 500);
+    const share = toL / fromL;
+    return {
+      kind: 'scale',
+      share,
+      items: items.map((item) => {
+        const agent = agentById(knowledge, item.agentId);
+        const scaled = { ...item, amount: item.amount * share };
+        const size = sizeOf(readPour(scaled, agent, household), agent);
+        return {
+          agentId: item.agentId,
+          amount: scaled.amount,
+          unit: item.unit,
+          volumeML: size.volumeML,
+          massG: agent.form === 'liquid' ? null : size.massG,
+          snapped: snapToTools(Math.max(0.1, size.volumeML), toolsOf(agent.id, household)),
+        };
+      }),
+    };
+  },
+  blend: ({ waterL, wantedC }, { taps }) => ({ kind: 'blend', shares: waterShares(waterL, wantedC, taps) }),
+  raise: ({ waterL, fromC, toC }, { taps }) => {
+    const kettle = topUp(waterL, fromC, toC, taps.kettleL);
+    if (!kettle)
+      throw new DomainError('outOfRange', { quantity: 'toC', value: String(toC), min: fromC, max: 94 });
+    const tap = topUp(waterL, fromC, toC, 0, taps.hotC);
+    return {
+      kind: 'raise',
+      kettleL: taps.kettleL,
+      hotL: kettle.hotL,
+      kettles: kettle.kettles,
+      totalL: kettle.totalL,
+      dilution: kettle.dilution,
+      tapL: tap?.hotL ?? null,
+    };
+  },
+  cool: ({ vesselId, lid, waterL, startC, wantedC }, { vessels, roomC }) => {
+    const vessel = vessels.find((candidate) => candidate.id === vesselId);
+    if (!vessel)
+      throw new DomainError('unknownReference', {
+        path: 'vesselId',
+        message: 'There is no such vessel here.',
+      });
+    requireWithin('waterL', waterL, 0.2, Math.max(0.3, vessel.volumeL));
+    const tauMin = timeConstant({
+      shape: shapeOf(vessel),
+      material: vessel.material,
+      lid,
+      waterL,
+      textileKg: 0,
+      startC: requireWithin('startC', startC, 0, 95),
+      roomC,
+    });
+    const at = (tau: number) => minutesUntil(startC, roomC, tau, wantedC);
+    const [low, likely, high] = [at(tauMin.low), at(tauMin.likely), at(tauMin.high)];
+    return {
+      kind: 'cool',
+      roomC,
+      tauMin,
+      minutes: low === null || likely === null || high === null ? null : { low, likely, high },
+    };
+  },
+};
+
+/**
+ * Answers one question of the table exactly, with the household's own measures beside it.
+ * @throws DomainError outOfRange (quantity and range), cannotStrengthen, unknownReference
+ */
+export function answerQuestion(
+  question: TableQuestion,
+  household: Household,
+  knowledge: Knowledge,
+): TableAnswer {
+  const answer = ANSWERS[question.kind] as (
+    question: TableQuestion,
+    household: Household,
+    knowledge: Knowledge,
+  ) => TableAnswer;
+  return answer(question, household, knowledge);
+}
+
+function measured(volumeML: number, { tools, ownMeasures }: Household): Measured {
+  return {
+    volumeML,
+    massG: null,
+    snapped: volumeML >= 0.1 ? snapToTools(volumeML, toolsFor(tools, ownMeasures, null)) : null,
+  };
+}

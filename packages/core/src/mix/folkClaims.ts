@@ -1,0 +1,151 @@
+import { type Method, OXYGEN_POOR_BELOW_C } from '@feverfew/knowledge';
+import { bathVolume } from '../bath/bathVolume.js';
+import { bleachRate } from '../bath/oxygen/oxygenActivity.js';
+import { softeningSoda } from '../bath/water/hardness.js';
+import { type Finding, finding } from '../explain/finding.js';
+import type { KnowledgeIndex } from '../plan/knowledgeIndex.js';
+import type { Neutralised } from './neutralised.js';
+
+/** What a folk claim is judged by. Amounts in g or mL per litre of the mix. */
+export interface ClaimGround {
+  readonly waterL: number;
+  readonly totalL: number;
+  readonly tempC: number;
+  readonly hardnessMgL: number;
+  readonly amounts: readonly {
+    readonly agentId: string;
+    readonly massG: number;
+    readonly volumeML: number;
+  }[];
+  readonly neutralised: Neutralised | null;
+  readonly likelyPH: number | null;
+  readonly outlook: {
+    readonly startC: number;
+    readonly afterHourC: number;
+    readonly below40Min: number | null;
+  } | null;
+  readonly dryMassG: number | null;
+  readonly index: KnowledgeIndex;
+  readonly methods: readonly Method[];
+}
+
+type Claim = (ground: ClaimGround) => Finding | null;
+
+/** Folk claims that numbers answer, each shown where it arises. */
+export const FOLK_CLAIMS: readonly Claim[] = [
+  neutralisedClaim,
+  sodaSoftens,
+  coldOxygen,
+  moreProduct,
+  filledHigher,
+  hotAfterHour,
+];
+
+export const folkClaims = (ground: ClaimGround): Finding[] =>
+  FOLK_CLAIMS.flatMap((claim) => claim(ground) ?? []);
+
+function neutralisedClaim({ neutralised, likelyPH }: ClaimGround): Finding | null {
+  if (!neutralised) return null;
+  const { acidId, sodaId, acidLeft, sodaLeft, carbonDioxideL } = neutralised;
+  return finding(
+    'claimNeutralised',
+    {
+      acidId,
+      sodaId,
+      acidLeftPct: Math.round(acidLeft * 100),
+      sodaLeftPct: Math.round(sodaLeft * 100),
+      carbonDioxideL: oneDecimal(carbonDioxideL),
+      pH: likelyPH ?? 7,
+    },
+    ['chemHandbook'],
+  );
+}
+
+/** Baking soda in a hard-water bath, with nothing sour in it: meant to soften. */
+function sodaSoftens({ amounts, neutralised, hardnessMgL, waterL }: ClaimGround): Finding | null {
+  const has = (id: string) => amounts.some((one) => one.agentId === id);
+  if (!has('bakingSoda') || has('washingSoda') || has('sodaCrystals') || neutralised) return null;
+  if (!(hardnessMgL >= HARD_ENOUGH && waterL >= 2)) return null;
+  const { anhydrousG, crystalsG } = softeningSoda(hardnessMgL, waterL);
+  return finding(
+    'claimSodaSoftens',
+    {
+      hardnessMgL,
+      waterL: oneDecimal(waterL),
+      sodaG: oneDecimal(anhydrousG),
+      crystalsG: oneDecimal(crystalsG),
+    },
+    ['chemHandbook'],
+  );
+}
+
+/** Softer than this nobody reaches for a softener, mg/L. */
+const HARD_ENOUGH = 120;
+
+function coldOxygen({ amounts, tempC, index }: ClaimGround): Finding | null {
+  const oxygen = amounts.some((one) => index.agents.get(one.agentId)?.chemistries.includes('percarbonate'));
+  if (!oxygen || tempC >= OXYGEN_POOR_BELOW_C) return null;
+  const { low, likely, high } = bleachRate(tempC);
+  return finding(
+    'claimColdOxygen',
+    {
+      tempC,
+      lowPct: Math.round(low * 100),
+      highPct: Math.round(high * 100),
+      hours: Math.round(2 / likely),
+    },
+    ['memory'],
+  );
+}
+
+/** More than half as much again as any recipe here pours. */
+function moreProduct({ amounts, totalL, methods, waterL }: ClaimGround): Finding | null {
+  if (waterL < 2) return null;
+  for (const { agentId, massG, volumeML } of amounts) {
+    const doses = methods.flatMap((method) =>
+      method.agents.flatMap(({ agentId: id, dose }) =>
+        id === agentId && dose.per === 'litre' ? [dose] : [],
+      ),
+    );
+    const unit = doses[0]?.unit;
+    if (!unit) continue;
+    const usual = Math.max(...doses.map((dose) => dose.amount.high));
+    const perL = (unit === 'g' ? massG : volumeML) / totalL;
+    if (perL > usual * 1.5)
+      return finding(
+        'claimMoreProduct',
+        { agentId, perL: oneDecimal(perL), usualPerL: usual, unit, times: oneDecimal(perL / usual) },
+        ['commonPractice'],
+      );
+  }
+  return null;
+}
+
+const USUAL_LIQUOR_L_PER_KG = 12;
+
+function filledHigher({ dryMassG, waterL, amounts }: ClaimGround): Finding | null {
+  if (dryMassG === null || amounts.length === 0) return null;
+  const neededL = bathVolume(dryMassG, USUAL_LIQUOR_L_PER_KG).waterL;
+  if (waterL < neededL * 1.3) return null;
+  return finding('claimFilledHigher', {
+    waterL: oneDecimal(waterL),
+    neededL,
+    weakerPct: Math.round(100 * (1 - neededL / waterL)),
+  });
+}
+
+function hotAfterHour({ outlook }: ClaimGround): Finding | null {
+  if (!outlook || outlook.below40Min === null || outlook.startC - outlook.afterHourC < 5) return null;
+  return finding(
+    'claimHotAfterHour',
+    {
+      startC: outlook.startC,
+      afterC: outlook.afterHourC,
+      belowC: 40,
+      minutes: outlook.below40Min,
+    },
+    ['heatHandbook', 'memory'],
+  );
+}
+
+const oneDecimal = (value: number): number => Math.round(value * 10) / 10;

@@ -1,0 +1,170 @@
+import { type Agent, type Knowledge, USABLE_FILL_SHARE } from '@feverfew/knowledge';
+import { dissolve } from '../bath/solution/dissolve.js';
+import type { Pour } from '../bath/solution/pour.js';
+import { DomainError, requireWithin } from '../domainError.js';
+import { type Finding, finding } from '../explain/finding.js';
+import type { Envelope } from '../plan/envelope.js';
+import type { Household, Vessel } from '../plan/household.js';
+import { indexKnowledge } from '../plan/knowledgeIndex.js';
+import { startPlan } from '../plan/planTreatment.js';
+import { UNTOLD_FACTS } from '../plan/troubleFacts.js';
+import { type ClaimGround, folkClaims } from './folkClaims.js';
+import { MIX_WATER_C, MIX_WATER_ML, type Mix, MOST_POURS } from './mix.js';
+import { type MixBath, mixBath } from './mixBath.js';
+import { dryMassOf } from './mixHeat.js';
+import { neutralised } from './neutralised.js';
+import { agentsOnPiece, bathOnPiece } from './pieceFindings.js';
+import { readPour } from './readPour.js';
+import { refusals } from './refusals.js';
+
+export interface MixVerdict {
+  /** Why it is not made at all; then no recipe is given. */
+  readonly refused: readonly Finding[];
+  /** What speaks against it here: the piece, the vessel, the water. */
+  readonly against: readonly Finding[];
+  /** Folk claims answered by numbers. */
+  readonly claims: readonly Finding[];
+  readonly cautionIds: readonly string[];
+  readonly bath: MixBath | null;
+  /** What the piece can stand, where one is named. */
+  readonly envelope: Envelope | null;
+}
+
+/**
+ * What a free mix is: refused with its reasons and without a recipe, or its strengths, pH, warmth and oxygen.
+ * Pure; the order of pouring changes nothing.
+ * @throws DomainError outOfRange (says which quantity and range), unknownReference
+ */
+export function judgeMix(mix: Mix, household: Household, knowledge: Knowledge): MixVerdict {
+  requireWithin('waterML', mix.waterML, MIX_WATER_ML.min, MIX_WATER_ML.max);
+  if (mix.waterC !== null) requireWithin('waterC', mix.waterC, MIX_WATER_C.min, MIX_WATER_C.max);
+  requireWithin('pours', mix.pours.length, 0, MOST_POURS);
+  const index = indexKnowledge(knowledge);
+  const vessel = vesselOf(mix, household);
+  const read = mix.pours.map((pour) => {
+    const agent = index.agents.get(pour.agentId);
+    if (!agent) throw unknown('agentId', pour.agentId);
+    return { agent, pour: readPour(pour, agent, household) };
+  });
+  const agents = read.map(({ agent }) => agent);
+  const pours = read.map(({ pour }) => pour);
+  const envelope = mix.on
+    ? startPlan({ ...UNTOLD_FACTS, piece: mix.on }, household, knowledge).frame.envelope
+    : null;
+  const onPiece = envelope ? agentsOnPiece(agents, envelope) : { refused: [], against: [] };
+  const refused = [...refusals({ mix, agents, pours, household, index }), ...onPiece.refused];
+  const none = {
+    refused,
+    against: [],
+    claims: [],
+    cautionIds: cautionsOf(agents, mix, vessel),
+    bath: null,
+    envelope,
+  };
+  if (refused.length > 0) return none;
+  const bath = mixBath(mix, pours, vessel, household, knowledge);
+  if (!bath) return { ...none, against: onPiece.against };
+  const isBath = vessel !== null;
+  return {
+    ...none,
+    bath,
+    against: [
+      ...onPiece.against,
+      ...(envelope ? bathOnPiece(bath.pH, bath.startC, isBath, envelope) : []),
+      ...vesselFindings(agents, vessel, bath),
+      ...waterFindings(mix, bath),
+      ...undissolved(mix, pours, household, knowledge),
+    ],
+    claims: folkClaims(claimGround(mix, pours, bath, household, knowledge)),
+  };
+}
+
+const unknown = (path: string, id: string) =>
+  new DomainError('unknownReference', { path, message: `"${id}" is not a name this tool knows.` });
+
+function vesselOf({ container }: Mix, { vessels }: Household): Vessel | null {
+  if (container.kind !== 'vessel') return null;
+  const vessel = vessels.find((candidate) => candidate.id === container.vesselId);
+  if (!vessel) throw unknown('container.vesselId', container.vesselId);
+  return vessel;
+}
+
+/** A soak in a vessel this large is one a child can drown in, L. */
+const OPEN_SOAK_L = 5;
+
+function cautionsOf(agents: readonly Agent[], { waterC }: Mix, vessel: Vessel | null): string[] {
+  const heat = waterC === null || waterC < 45 ? [] : [waterC > 50 ? 'tongs' : 'hotWater'];
+  const open = vessel && vessel.volumeL >= OPEN_SOAK_L ? ['openSoak'] : [];
+  const own = agents.flatMap((agent) => agent.cautionIds);
+  return [...new Set([...own, ...heat, ...open, 'followLabel', 'poisonLine'])];
+}
+
+function vesselFindings(
+  agents: readonly Agent[],
+  vessel: Vessel | null,
+  { vessel: filled }: MixBath,
+): Finding[] {
+  if (!vessel || !filled) return [];
+  return [
+    ...agents
+      .filter((agent) => agent.notInVessels.includes(vessel.material))
+      .map((agent) =>
+        finding('agentOnMetalVessel', { agentId: agent.id, material: vessel.material }, agent.sourceIds),
+      ),
+    ...(filled.fillL > vessel.volumeL * (USABLE_FILL_SHARE + 0.1)
+      ? [finding('overTheRim', { fillL: filled.fillL, volumeL: vessel.volumeL })]
+      : []),
+  ];
+}
+
+function waterFindings({ waterC }: Mix, { shares, startC, vessel }: MixBath): Finding[] {
+  if (waterC === null || !shares || shares.reached) return [];
+  return [finding('waterNotReached', { wantedC: waterC, reachedC: vessel ? startC : shares.tempC })];
+}
+
+/** What stays on the bottom: grams that matter only. */
+function undissolved(
+  mix: Mix,
+  pours: readonly Pour[],
+  { hardnessMgL }: Household,
+  knowledge: Knowledge,
+): Finding[] {
+  const water = { volumeML: mix.waterML, hardnessMgL };
+  const corner = {
+    amount: 'centre',
+    stated: 'centre',
+    alkalinityShare: 0,
+    precipitated: false,
+    vented: false,
+  } as const;
+  return dissolve(pours, water, 20, corner, knowledge)
+    .solutes.filter((solute) => solute.undissolvedG >= 0.5)
+    .map(({ agentId, undissolvedG }) =>
+      finding('doesNotDissolve', { agentId, leftG: Math.round(undissolvedG) }, ['chemHandbook']),
+    );
+}
+
+function claimGround(
+  mix: Mix,
+  pours: readonly Pour[],
+  bath: MixBath,
+  household: Household,
+  knowledge: Knowledge,
+): ClaimGround {
+  const afterHourC = bath.curve.find((point) => point.minutes === 60)?.likely ?? null;
+  const below40 = bath.below.find((entry) => entry.tempC === 40)?.minutes ?? null;
+  return {
+    waterL: mix.waterML / 1000,
+    totalL: bath.totalML / 1000,
+    tempC: bath.startC,
+    hardnessMgL: household.hardnessMgL,
+    amounts: bath.pours,
+    neutralised: neutralised(pours, knowledge),
+    likelyPH: bath.pH?.likely ?? null,
+    outlook:
+      afterHourC === null ? null : { startC: bath.startC, afterHourC, below40Min: below40?.likely ?? null },
+    dryMassG: bath.vessel ? dryMassOf(mix, knowledge) : null,
+    index: indexKnowledge(knowledge),
+    methods: knowledge.methods,
+  };
+}

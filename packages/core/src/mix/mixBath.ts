@@ -1,0 +1,127 @@
+import type { Agent, Knowledge } from '@feverfew/knowledge';
+import { warmingKWh } from '../bath/heat/heatTheBath.js';
+import { wettedBy } from '../bath/heat/vesselShape.js';
+import { type BathPH, bathPH } from '../bath/solution/bathPH.js';
+import { type Pour, sizeOf } from '../bath/solution/pour.js';
+import type { WaterShares } from '../bath/waterShares.js';
+import { shapeOf } from '../plan/bathOutlook.js';
+import { agentById } from '../plan/context.js';
+import type { Household, Vessel } from '../plan/household.js';
+import { toolsOf } from '../plan/measureIngredient.js';
+import type { Ingredient, Range3 } from '../plan/step.js';
+import { oxygenOf, strengthOf } from '../plan/strengthAfter.js';
+import { type SnappedVolume, snapToTools } from '../quantity/snapToTools.js';
+import type { Mix } from './mix.js';
+import { type CurvePoint, coolingCurve, dryMassOf, minutesBelow, mixHeat } from './mixHeat.js';
+import { neutralised } from './neutralised.js';
+
+/** One product as it is in the mix. */
+export interface MixedPour {
+  readonly agentId: string;
+  readonly massG: number;
+  readonly volumeML: number;
+  /** What a powder measured by volume may weigh. */
+  readonly massRangeG: { readonly low: number; readonly high: number };
+  readonly strengthPct: number | null;
+  readonly strengthAfter: Ingredient['strengthAfter'];
+  readonly snapped: SnappedVolume | null;
+}
+
+export interface MixBath {
+  readonly totalML: number;
+  readonly vessel: {
+    readonly name: string;
+    readonly volumeL: number;
+    /** Mix and piece together. */
+    readonly fillL: number;
+    readonly depthCm: number;
+  } | null;
+  readonly pours: readonly MixedPour[];
+  readonly pH: BathPH | null;
+  readonly carbonDioxideL: number;
+  readonly oxygenMgPerL: number | null;
+  readonly shares: WaterShares | null;
+  readonly startC: number;
+  readonly curve: readonly CurvePoint[];
+  /** Minutes until below each of these temperatures; null when it never gets there. */
+  readonly below: readonly { readonly tempC: number; readonly minutes: Range3 | null }[];
+  readonly energyKWh: number;
+}
+
+/** Temperatures a person asks about, °C. */
+const THRESHOLDS_C = [50, 40, 30] as const;
+
+/** Strengths, pH, warmth and oxygen of a mix; null while there is no liquid in it. */
+export function mixBath(
+  mix: Mix,
+  pours: readonly Pour[],
+  vessel: Vessel | null,
+  household: Household,
+  knowledge: Knowledge,
+): MixBath | null {
+  const totalML =
+    mix.waterML + pours.reduce((sum, pour) => sum + liquidML(pour, agentById(knowledge, pour.agentId)), 0);
+  if (!(totalML > 0)) return null;
+  const { roomC, taps, hardnessMgL } = household;
+  const heat = mixHeat(mix, vessel, household, knowledge);
+  const oxygenG = pours.reduce(
+    (sum, pour) => sum + oxygenOf(inBoth(pour, agentById(knowledge, pour.agentId)), { knowledge }),
+    0,
+  );
+  const water = { volumeML: mix.waterML, hardnessMgL };
+  const warmest = heat.shares?.tempC ?? taps.coldC;
+  return {
+    totalML: Math.round(totalML),
+    vessel: vessel && {
+      name: vessel.name,
+      volumeL: vessel.volumeL,
+      fillL: tenth(totalML / 1000 + (dryMassOf(mix, knowledge) ?? 0) / 1500),
+      depthCm: Math.round(wettedBy(shapeOf(vessel), totalML / 1000).depthCm),
+    },
+    pours: pours.map((pour) => mixed(pour, totalML, household, knowledge)),
+    pH: bathPH(pours, pours, water, Math.round(heat.startC), knowledge),
+    carbonDioxideL: tenth(neutralised(pours, knowledge)?.carbonDioxideL ?? 0),
+    oxygenMgPerL: oxygenG > 0 ? Math.round((1e6 * oxygenG) / totalML) : null,
+    shares: heat.shares,
+    startC: tenth(heat.startC),
+    curve: coolingCurve(heat, roomC, oxygenG > 0),
+    below: THRESHOLDS_C.filter((tempC) => tempC < heat.startC && tempC > roomC).map((tempC) => ({
+      tempC,
+      minutes: minutesBelow(heat, roomC, tempC),
+    })),
+    energyKWh: hundredth(warmest > taps.coldC ? warmingKWh(mix.waterML / 1000, taps.coldC, warmest) : 0),
+  };
+}
+
+function mixed(pour: Pour, totalML: number, household: Household, knowledge: Knowledge): MixedPour {
+  const agent = agentById(knowledge, pour.agentId);
+  const whole = inBoth(pour, agent);
+  const byVolume = pour.massG === null && agent.form === 'powder';
+  const end = (density: 'low' | 'high') =>
+    tenth(byVolume ? sizeOf(pour, agent, density).massG : (whole.massG ?? 0));
+  return {
+    agentId: pour.agentId,
+    massG: hundredth(sizeOf(pour, agent).massG),
+    volumeML: hundredth(whole.volumeML ?? 0),
+    massRangeG: { low: end('low'), high: end('high') },
+    strengthPct: pour.strengthPct,
+    strengthAfter: strengthOf(whole, totalML, { knowledge }),
+    snapped: snapToTools(Math.max(0.1, whole.volumeML ?? 0), toolsOf(agent.id, household)),
+  };
+}
+
+/** A powder has mass and volume, a liquid is told by its volume. */
+function inBoth(pour: Pour, agent: Agent): Pour {
+  const size = sizeOf(pour, agent);
+  return {
+    agentId: pour.agentId,
+    massG: agent.form === 'liquid' ? null : size.massG,
+    volumeML: size.volumeML,
+    strengthPct: pour.strengthPct ?? agent.strength?.recipe ?? null,
+  };
+}
+
+const liquidML = (pour: Pour, agent: Agent): number =>
+  agent.form === 'liquid' ? sizeOf(pour, agent).volumeML : 0;
+const tenth = (value: number): number => Math.round(value * 10) / 10;
+const hundredth = (value: number): number => Math.round(value * 100) / 100;

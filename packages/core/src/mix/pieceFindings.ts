@@ -1,0 +1,75 @@
+import { type Agent, WETTINGS } from '@feverfew/knowledge';
+import type { BathPH } from '../bath/solution/bathPH.js';
+import { type Finding, finding } from '../explain/finding.js';
+import { type Envelope, windowOf } from '../plan/envelope.js';
+
+/** What the piece says to the products themselves. Chlorine on a fibre it destroys is refused outright, the rest is said. */
+export function agentsOnPiece(
+  agents: readonly Agent[],
+  envelope: Envelope,
+): { readonly refused: Finding[]; readonly against: Finding[] } {
+  const refused: Finding[] = [];
+  const against: Finding[] = [];
+  for (const agent of agents)
+    for (const chemistry of agent.chemistries) {
+      const { verdict, limits } = windowOf(envelope, chemistry);
+      const limit = limits[0];
+      if (!limit || verdict === 'allowed') continue;
+      if (verdict === 'never')
+        (chemistry === 'chlorine' || limit.protects !== 'piece' ? refused : against).push(
+          finding(
+            'chemistryForbidden',
+            { agentId: agent.id, chemistry, owner: limit.owner },
+            limit.sourceIds,
+          ),
+        );
+      if (verdict === 'test')
+        against.push(finding('hiddenTestFirst', { chemistry, owner: limit.owner }, limit.sourceIds));
+    }
+  return { refused, against };
+}
+
+/** What the piece says to the bath: too hot, too wet, too sour, too alkaline. */
+export function bathOnPiece(
+  pH: BathPH | null,
+  startC: number,
+  isBath: boolean,
+  envelope: Envelope,
+): Finding[] {
+  const heat = envelope.tempC.limits[0];
+  const wet = envelope.wetting.limits[0];
+  const soaked = isBath && WETTINGS.indexOf(envelope.wetting.most) < WETTINGS.indexOf('immersion');
+  return [
+    ...(heat && startC > envelope.tempC.max + 0.5
+      ? [
+          finding(
+            'hotterThanPiece',
+            { atC: startC, maxC: envelope.tempC.max, owner: heat.owner },
+            heat.sourceIds,
+          ),
+        ]
+      : []),
+    ...(wet && soaked
+      ? [finding('wetterThanPiece', { most: envelope.wetting.most, owner: wet.owner }, wet.sourceIds)]
+      : []),
+    ...(pH ? pHOnPiece(pH, isBath, envelope) : []),
+  ];
+}
+
+function pHOnPiece({ low, high }: BathPH, isBath: boolean, { pH }: Envelope): Finding[] {
+  const facts = { low, high, min: pH.min, max: pH.max };
+  const tooAlkaline = high > pH.max ? pH.limits.find((limit) => limit.max === pH.max) : undefined;
+  const tooSour = low < pH.min ? pH.limits.find((limit) => limit.min === pH.min) : undefined;
+  const briefly = !isBath && low >= pH.weakAcidBrieflyMin;
+  return [
+    ...(tooAlkaline
+      ? [finding('pHOutside', { ...facts, owner: tooAlkaline.owner }, tooAlkaline.sourceIds)]
+      : []),
+    ...(tooSour && briefly
+      ? [finding('onlyBrieflySour', { low, min: pH.min, owner: tooSour.owner }, tooSour.sourceIds)]
+      : []),
+    ...(tooSour && !briefly
+      ? [finding('pHOutside', { ...facts, owner: tooSour.owner }, tooSour.sourceIds)]
+      : []),
+  ];
+}

@@ -1,0 +1,120 @@
+import {
+  type Agent,
+  CHLORINE_MOST_C,
+  type Chemistry,
+  MOST_AVAILABLE_CHLORINE_PCT,
+  SOLVENT_MOST_C,
+} from '@feverfew/knowledge';
+import type { Pour } from '../bath/solution/pour.js';
+import { type Finding, finding } from '../explain/finding.js';
+import { agentGatesOf } from '../plan/agentGates.js';
+import type { Household } from '../plan/household.js';
+import type { KnowledgeIndex } from '../plan/knowledgeIndex.js';
+import { unsafeStrength } from '../plan/strengthFindings.js';
+import type { Mix } from './mix.js';
+
+const SOLVENTS: readonly Chemistry[] = ['alcohol', 'ketone', 'ester', 'hydrocarbon'];
+const CARBONATES: readonly string[] = ['bakingSoda', 'washingSoda', 'sodaCrystals'];
+const ACIDS: readonly Chemistry[] = ['weakAcid', 'oxalicAcid'];
+
+export interface ReadMix {
+  readonly mix: Mix;
+  readonly agents: readonly Agent[];
+  readonly pours: readonly Pour[];
+  readonly household: Household;
+  readonly index: KnowledgeIndex;
+}
+
+/** Why this mix is not made, whatever the order of pouring; empty when it may be. The set decides, not the sequence. */
+export function refusals(read: ReadMix): Finding[] {
+  return [
+    ...pairs(read),
+    ...nothingUnknown(read),
+    ...gasInClosed(read),
+    ...chlorineAlone(read),
+    ...solventCold(read),
+    ...read.agents.flatMap((agent, at) => gates(agent, read.pours[at], read)),
+  ];
+}
+
+/** Pairs that may not meet in one vessel. */
+function pairs({ agents, index }: ReadMix): Finding[] {
+  const found = new Map<string, Finding>();
+  for (const [at, one] of agents.entries())
+    for (const other of agents.slice(at))
+      for (const pair of index.pairsBetween(one, other))
+        if (!found.has(pair.id))
+          found.set(
+            pair.id,
+            finding('mustNotMeet', { pairId: pair.id, agentAId: one.id, agentBId: other.id }, pair.sourceIds),
+          );
+  return [...found.values()];
+}
+
+/** A product nobody can name meets nothing but water. */
+function nothingUnknown({ agents }: ReadMix): Finding[] {
+  const unknown = agents.find((agent) => agent.chemistries.includes('undeclared'));
+  return unknown && agents.some((agent) => agent !== unknown && agent.id !== 'water')
+    ? [finding('unknownWithAnything', { agentId: unknown.id }, ['poisonCentre'])]
+    : [];
+}
+
+/** Nothing that gives off gas goes into what closes. */
+function gasInClosed({ mix, agents }: ReadMix): Finding[] {
+  if (mix.container.kind !== 'bottle' && mix.container.kind !== 'sprayer') return [];
+  const gassy = agents.find((agent) => agent.givesGas);
+  const acid = agents.find((agent) => ACIDS.some((chemistry) => agent.chemistries.includes(chemistry)));
+  const soda = agents.find((agent) => CARBONATES.includes(agent.id));
+  const gives = gassy ?? (acid && soda ? soda : undefined);
+  return gives
+    ? [
+        finding('gasInClosed', { agentId: gives.id, container: mix.container.kind }, [
+          'poisonCentre',
+          'chemHandbook',
+        ]),
+      ]
+    : [];
+}
+
+/** Chlorine bleach: with water only, cold, at most a tenth of a per cent. */
+function chlorineAlone({ mix, agents, pours, household }: ReadMix): Finding[] {
+  const at = agents.findIndex((agent) => agent.chemistries.includes('chlorine'));
+  const chlorine = agents[at];
+  const pour = pours[at];
+  if (!chlorine || !pour) return [];
+  const other = agents.find((agent) => agent !== chlorine && agent.id !== 'water');
+  const warm = (mix.waterC ?? household.taps.coldC) > CHLORINE_MOST_C;
+  const volumeML = pour.volumeML ?? 0;
+  const pct =
+    ((pour.strengthPct ?? chlorine.strength?.recipe ?? 0) * volumeML) /
+    Math.max(1e-9, volumeML + mix.waterML);
+  return [
+    ...(other ? [finding('chlorineOnlyWithWater', { agentId: other.id }, ['poisonCentre'])] : []),
+    ...(warm ? [finding('chlorineOnlyCold', { maxC: CHLORINE_MOST_C }, ['chemHandbook'])] : []),
+    ...(pct > MOST_AVAILABLE_CHLORINE_PCT * 1.001
+      ? [
+          finding('chlorineTooStrong', {
+            pct: Math.round(pct * 1000) / 1000,
+            maxPct: MOST_AVAILABLE_CHLORINE_PCT,
+          }),
+        ]
+      : []),
+  ];
+}
+
+/** Solvent vapour and warm water are a fire. */
+function solventCold({ mix, agents, household }: ReadMix): Finding[] {
+  const solvent = agents.find((agent) => SOLVENTS.some((chemistry) => agent.chemistries.includes(chemistry)));
+  return solvent && mix.waterML > 0 && (mix.waterC ?? household.taps.coldC) > SOLVENT_MOST_C
+    ? [finding('solventOnlyCold', { agentId: solvent.id, maxC: SOLVENT_MOST_C }, ['poisonCentre'])]
+    : [];
+}
+
+/** The household's own gates, and strengths that have to be known. */
+function gates(agent: Agent, pour: Pour | undefined, { household }: ReadMix): Finding[] {
+  return [
+    ...(agent.neverOffered ? [finding('neverOffered', { agentId: agent.id }, agent.sourceIds)] : []),
+    ...agentGatesOf(agent, household),
+    ...unsafeStrength(agent, pour?.strengthPct ?? null),
+  ];
+}
