@@ -3,6 +3,7 @@ import { KnowledgeModule } from './catalogue/knowledge.module.js';
 import { type Clock, DatabaseModule } from './database/database.module.js';
 import type { Database } from './database/openDatabase.js';
 import { HouseholdModule } from './household/household.module.js';
+import { MixesModule } from './mixes/mixes.module.js';
 import { LinenBookModule } from './pieces/linenBook.module.js';
 import { TodayModule } from './today/today.module.js';
 
@@ -16,6 +17,7 @@ export class AppModule {
         DatabaseModule.with(db, clock),
         KnowledgeModule,
         HouseholdModule,
+        MixesModule,
         LinenBookModule,
         TodayModule,
       ],

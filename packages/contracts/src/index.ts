@@ -5,6 +5,8 @@ import type { Run as RunShape } from './run.js';
 export * from './catalogue.js';
 export * from './envelope.js';
 export * from './household.js';
+export * from './householdFile.js';
+export * from './mix.js';
 export * from './piece.js';
 export * from './pieceHistory.js';
 export * from './plan.js';
@@ -42,6 +44,7 @@ export {
   type Limit,
   type LimitOwner,
   type LookAnswer,
+  MASS_UNITS,
   MEASURE_TOOLS,
   MECHANISM_WORDS,
   type MeasureToolId,

@@ -19,13 +19,26 @@ export const FindingShape = z
   .strictObject({ code: z.string(), facts: z.record(z.string(), z.unknown()), sourceIds: z.array(Id) })
   .meta({ id: 'Finding' });
 
-const Snapped = z.strictObject({
+export const Snapped = z.strictObject({
   counts: z.array(z.strictObject({ toolId: z.string(), name: z.string().nullable(), count: z.number() })),
   volumeML: z.number(),
   errorPct: z.number(),
 });
 
-const Range3 = z.strictObject({ low: z.number(), likely: z.number(), high: z.number() });
+export const StrengthAfter = z
+  .strictObject({ value: z.number(), unit: z.enum(['g/L', 'mL/L', '%']) })
+  .nullable();
+
+export const WaterSharesShape = z.strictObject({
+  coldL: z.number(),
+  hotTapL: z.number(),
+  kettleL: z.number(),
+  kettles: z.number(),
+  tempC: z.number(),
+  reached: z.boolean(),
+});
+
+export const Range3 = z.strictObject({ low: z.number(), likely: z.number(), high: z.number() });
 
 export const BathPHShape = Range3.extend({
   at25: z.number(),
@@ -71,7 +84,7 @@ export const StepShape = z
         standsInFor: z
           .strictObject({ agentId: Id, amount: z.number(), unit: z.enum(['g', 'mL']) })
           .nullable(),
-        strengthAfter: z.strictObject({ value: z.number(), unit: z.enum(['g/L', 'mL/L', '%']) }).nullable(),
+        strengthAfter: StrengthAfter,
         oxygenG: z.number(),
         dilution: z.strictObject({ fromPct: z.number(), toPct: z.number(), waterML: z.number() }).nullable(),
       }),
@@ -80,14 +93,7 @@ export const StepShape = z
     bath: z
       .strictObject({
         waterL: z.number(),
-        shares: z.strictObject({
-          coldL: z.number(),
-          hotTapL: z.number(),
-          kettleL: z.number(),
-          kettles: z.number(),
-          tempC: z.number(),
-          reached: z.boolean(),
-        }),
+        shares: WaterSharesShape,
       })
       .nullable(),
     vessel: z

@@ -32,6 +32,7 @@ export const NewRunEvent = z
         kind: z.literal('noted'),
         text: z.string().trim().min(1, 'Write something first.').max(2000, 'At most 2000 characters.'),
       }),
+      z.strictObject({ kind: z.literal('mixUsed'), stepId, mixId: z.uuid() }),
       z.strictObject({ kind: z.literal('undone') }),
     ]),
   })
@@ -53,6 +54,13 @@ export const RunEventShape = z
     z.strictObject({ kind: z.literal('decided'), at, choice: z.enum(CHOICES) }),
     z.strictObject({ kind: z.literal('finished'), at, outcome: z.enum(OUTCOMES), note: z.string() }),
     z.strictObject({ kind: z.literal('noted'), at, text: z.string() }),
+    z.strictObject({
+      kind: z.literal('mixUsed'),
+      at,
+      stepId,
+      name: z.string(),
+      agentIds: z.array(Id).readonly(),
+    }),
     z.strictObject({ kind: z.literal('undone'), at }),
   ])
   .meta({ id: 'RunEvent' }) satisfies z.ZodType<RunEvent>;
@@ -82,6 +90,7 @@ export const RunStateShape = z
       )
       .readonly(),
     notes: z.array(z.strictObject({ at, text: z.string() })).readonly(),
+    mixes: z.array(z.strictObject({ at, stepId, name: z.string() })).readonly(),
     outcome: z.enum(OUTCOMES).nullable(),
     startedAt: at,
     finishedAt: at.nullable(),

@@ -1,5 +1,5 @@
 import type { Measures, NewPiece } from '@feverfew/contracts';
-import type { Household, Plan, RunEvent, TroubleFacts } from '@feverfew/core';
+import type { Household, Mix, Plan, RunEvent, TroubleFacts } from '@feverfew/core';
 import { index, integer, jsonb, pgTable, text, timestamp, unique, uuid } from 'drizzle-orm/pg-core';
 
 const created = () => timestamp({ withTimezone: true, mode: 'date' }).notNull();
@@ -65,6 +65,14 @@ export const runEvents = pgTable(
   },
   (table) => [unique().on(table.runId, table.seq), unique().on(table.key)],
 );
+
+/** Mixes kept on the shelf, as poured; what they are is worked out anew each time. */
+export const mixes = pgTable('mixes', {
+  id: uuid().primaryKey(),
+  createdAt: created(),
+  name: text().notNull(),
+  mix: jsonb().$type<Mix>().notNull(),
+});
 
 /** One household per database. */
 export const households = pgTable('households', {

@@ -50,7 +50,7 @@ const step = {
       massG: null,
       volumeML: null,
       range: null,
-      snapped: null,
+      snapped: { counts: [{ toolId: 'jug', count: 2 }], volumeML: 20, errorPct: 0 },
       strengthPct: null,
       dilution: null,
     },
@@ -59,7 +59,7 @@ const step = {
   bath: null,
   vessel: null,
   tempC: null,
-  pH: null,
+  pH: { low: 6, high: 8 },
   action: null,
   dwell: null,
   rinses: null,
@@ -104,7 +104,15 @@ it('brings a book of the first shape into the present one without losing a fact'
     candidates: [],
     findings: [],
   };
-  const { allowOxalic: _new, ...household } = PLAIN_HOUSEHOLD.household;
+  const {
+    allowOxalic: _new,
+    roomC: _room,
+    ownMeasures: _own,
+    products: _products,
+    vessels,
+    ...household
+  } = PLAIN_HOUSEHOLD.household;
+  const oldVessels = vessels.map(({ form: _form, shape: _shape, ...vessel }) => vessel);
   const put = (table: string, columns: string, ...values: unknown[]) =>
     client.query(
       `INSERT INTO ${table} (${columns}) VALUES (${values.map((_, at) => `$${at + 1}`).join(', ')})`,
@@ -123,10 +131,11 @@ it('brings a book of the first shape into the present one without losing a fact'
   );
   await put('households', 'id, settings', 1, {
     ...PLAIN_HOUSEHOLD,
-    household: { ...household, schools: { dyeRun: 'reducerFirst' } },
+    household: { ...household, vessels: oldVessels, schools: { dyeRun: 'reducerFirst' } },
   });
 
   await client.exec(migration('0001_facts_of_several_troubles'));
+  await client.exec(migration('0002_baths_and_mixes'));
 
   const read = async (table: string, column: string) =>
     (await client.query<Record<string, unknown>>(`SELECT ${column} FROM ${table}`)).rows[0]?.[column];
@@ -138,8 +147,19 @@ it('brings a book of the first shape into the present one without losing a fact'
   expect(NewPiece.parse(await read('pieces', 'facts'))).toMatchObject({ note: 'moth hole' });
   const upgraded = PlanShape.parse(await read('plans', 'plan'));
   expect(upgraded.facts.markIds).toEqual(['blood']);
-  expect(upgraded.ladder[0]?.steps[0]).toMatchObject({ id: 'r1s1-mix', batches: 1 });
+  expect(upgraded.ladder[0]?.steps[0]).toMatchObject({
+    id: 'r1s1-mix',
+    batches: 1,
+    outlook: null,
+    pH: { low: 6, high: 8, likely: 7, basis: 'stated' },
+    ingredients: [{ strengthAfter: null, snapped: { counts: [{ toolId: 'jug', name: null, count: 2 }] } }],
+  });
   const settings = (await read('households', 'settings')) as { household: unknown };
-  expect(HouseholdShape.parse(settings.household)).toMatchObject({ allowOxalic: false, schools: {} });
+  expect(HouseholdShape.parse(settings.household)).toMatchObject({
+    allowOxalic: false,
+    schools: {},
+    roomC: 20,
+    vessels: [{ form: 'bucket', shape: null }, { form: 'basin' }],
+  });
   await client.close();
 });

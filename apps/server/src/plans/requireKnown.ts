@@ -1,4 +1,4 @@
-import { DomainError, type Household, type TroubleFacts } from '@feverfew/core';
+import { DomainError, type Household, type PieceFacts, type TroubleFacts } from '@feverfew/core';
 import type { Knowledge } from '@feverfew/knowledge';
 
 type Family = readonly { readonly id: string }[];
@@ -8,21 +8,12 @@ type Family = readonly { readonly id: string }[];
  * @throws DomainError unknownReference with the field's path
  */
 export function requireKnownFacts(facts: TroubleFacts, knowledge: Knowledge, root = ''): void {
-  const need = (family: Family, id: string | null, path: string): void => {
-    if (id !== null) requireKnownId(family, id, `${root}${path}`);
-  };
   const needAll = (family: Family, ids: readonly string[], path: (index: number) => string): void => {
-    for (const [index, id] of ids.entries()) need(family, id, path(index));
+    for (const [index, id] of ids.entries()) requireKnownId(family, id, `${root}${path(index)}`);
   };
   needAll(knowledge.marks, facts.markIds, (index) => `markIds.${index}`);
   needAll(knowledge.components, facts.goneComponentIds, (index) => `goneComponentIds.${index}`);
-  need(knowledge.items, facts.piece.itemId, 'piece.itemId');
-  for (const [partIndex, part] of facts.piece.parts.entries())
-    needAll(
-      knowledge.fibres,
-      part.fibres.map((share) => share.fibreId),
-      (index) => `piece.parts.${partIndex}.fibres.${index}.fibreId`,
-    );
+  requireKnownPiece(facts.piece, knowledge, `${root}piece.`);
   needAll(
     knowledge.agents,
     facts.tried.map((product) => product.agentId),
@@ -39,6 +30,14 @@ export function requireKnownFacts(facts: TroubleFacts, knowledge: Knowledge, roo
     refuse(`${root}partIndex`, 'The piece has no such part.');
 }
 
+/** @throws DomainError unknownReference with the field's path */
+export function requireKnownPiece(piece: PieceFacts, knowledge: Knowledge, root: string): void {
+  if (piece.itemId !== null) requireKnownId(knowledge.items, piece.itemId, `${root}itemId`);
+  for (const [partIndex, part] of piece.parts.entries())
+    for (const [index, { fibreId }] of part.fibres.entries())
+      requireKnownId(knowledge.fibres, fibreId, `${root}parts.${partIndex}.fibres.${index}.fibreId`);
+}
+
 /** @throws DomainError unknownReference */
 export function requireKnownId(family: Family, id: string, path: string): void {
   if (!family.some((record) => record.id === id)) refuse(path, `"${id}" is not a name this tool knows.`);
@@ -47,6 +46,8 @@ export function requireKnownId(family: Family, id: string, path: string): void {
 export function requireKnownHousehold(household: Household, knowledge: Knowledge): void {
   for (const [index, entry] of household.cupboard.entries())
     requireKnownId(knowledge.agents, entry.agentId, `household.cupboard.${index}.agentId`);
+  for (const [index, product] of household.products.entries())
+    requireKnownId(knowledge.agents, product.agentId, `household.products.${index}.agentId`);
   requireKnownSchools(household.schools, knowledge, 'household.schools');
 }
 

@@ -9,6 +9,10 @@ const CODES: Readonly<Record<string, { status: number; title: string }>> = {
   notFound: { status: 404, title: 'Not found' },
   unknownReference: { status: 400, title: 'Unknown name' },
   outOfRange: { status: 400, title: 'Out of range' },
+  cannotStrengthen: { status: 400, title: 'Nothing can be diluted upwards' },
+  mixRefused: { status: 409, title: 'That is not mixed' },
+  foreignFile: { status: 400, title: 'Not a household file' },
+  newerFile: { status: 400, title: 'A newer file' },
   runRefused: { status: 409, title: 'That does not fit where the run stands' },
   noLadder: { status: 409, title: 'Nothing to carry out' },
 };
@@ -45,9 +49,13 @@ export class ProblemFilter implements ExceptionFilter {
       const { path, message, ...rest } = error.details;
       const detail = message
         ? String(message)
-        : Object.entries(rest)
-            .map(([key, value]) => `${key}: ${value}`)
-            .join(', ');
+        : error.code === 'outOfRange'
+          ? `${rest.quantity} is ${rest.value}: it has to lie between ${rest.min} and ${rest.max}.`
+          : error.code === 'cannotStrengthen'
+            ? `${rest.fromPct} % cannot become ${rest.toPct} %: water only makes weaker.`
+            : Object.entries(rest)
+                .map(([key, value]) => `${key}: ${value}`)
+                .join(', ');
       return {
         type: `urn:feverfew:${error.code}`,
         title,

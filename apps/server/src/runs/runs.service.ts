@@ -11,6 +11,7 @@ import {
 } from '@feverfew/core';
 import { Inject, Injectable } from '@nestjs/common';
 import { CLOCK, type Clock } from '../database/database.module.js';
+import { MixesService } from '../mixes/mixes.service.js';
 import { PlansService } from '../plans/plans.service.js';
 import { type RunFilter, RunsRepository, type StoredRun } from './runs.repository.js';
 
@@ -21,6 +22,7 @@ export class RunsService {
   constructor(
     @Inject(RunsRepository) private readonly repository: RunsRepository,
     @Inject(PlansService) private readonly plans: PlansService,
+    @Inject(MixesService) private readonly mixes: MixesService,
     @Inject(CLOCK) private readonly clock: Clock,
   ) {}
 
@@ -55,7 +57,7 @@ export class RunsService {
     for (let tries = 0; tries < MOST_TRIES; tries += 1) {
       const run = await this.stored(id);
       if (await this.repository.hasKey(key)) return this.read(id);
-      const stamped: RunEvent = { ...event, at: at.toISOString() };
+      const stamped = await this.stamp(event, at.toISOString());
       const next = replayRun([...run.events, stamped], run.plan);
       if (!next.ok)
         throw new DomainError('runRefused', {
@@ -74,6 +76,23 @@ export class RunsService {
         return this.read(id);
     }
     throw new DomainError('runRefused', { message: 'Another device is writing to this run. Try again.' });
+  }
+
+  /** What a device reports, with the server's time; a kept mix by what is in it, judged at this moment. */
+  private async stamp(event: NewRunEvent['event'], at: string): Promise<RunEvent> {
+    if (event.kind !== 'mixUsed') return { ...event, at };
+    const { name, mix, verdict } = await this.mixes.read(event.mixId);
+    if (verdict.refused.length > 0)
+      throw new DomainError('mixRefused', {
+        message: `“${name}” may not be used: see it on the mixing table.`,
+      });
+    return {
+      kind: 'mixUsed',
+      at,
+      stepId: event.stepId,
+      name,
+      agentIds: mix.pours.map((pour) => pour.agentId),
+    };
   }
 
   async summaries(filter: RunFilter = {}): Promise<RunSummary[]> {

@@ -1,4 +1,4 @@
-import type { HouseholdSettings } from '@feverfew/contracts';
+import type { HouseholdSettings, NewSavedMix } from '@feverfew/contracts';
 
 /** The lock-keeper's cottage: invented, like everything in the demo. */
 export const demoHousehold: HouseholdSettings = {
@@ -6,7 +6,7 @@ export const demoHousehold: HouseholdSettings = {
   household: {
     taps: { coldC: 11, hotC: 52, kettleL: 1.7 },
     hardnessMgL: 290,
-    roomC: 20,
+    roomC: 18,
     vessels: [
       {
         id: 'basin',
@@ -24,7 +24,7 @@ export const demoHousehold: HouseholdSettings = {
         material: 'plastic',
         lid: true,
         form: 'bucket',
-        shape: null,
+        shape: { kind: 'round', topCm: 29, bottomCm: 23, depthCm: 26.3 },
       },
       {
         id: 'sink',
@@ -46,7 +46,7 @@ export const demoHousehold: HouseholdSettings = {
       },
     ],
     tools: ['metricTeaspoon', 'metricTablespoon', 'metricCup', 'jug'],
-    ownMeasures: [],
+    ownMeasures: [{ id: 'beeMug', name: 'bee mug', volumeML: 310 }],
     hasScale: false,
     hasMachine: true,
     hasDryer: true,
@@ -67,7 +67,11 @@ export const demoHousehold: HouseholdSettings = {
       { agentId: 'whiteSoap', strengthPct: null },
       { agentId: 'chlorineBleach', strengthPct: 4.5 },
     ],
-    products: [],
+    products: [
+      { agentId: 'liquidDetergent', capML: 35, labelDose: { amount: 70, unit: 'mL', perL: null } },
+      { agentId: 'delicateDetergent', capML: 20, labelDose: { amount: 10, unit: 'mL', perL: 5 } },
+      { agentId: 'oxygenBleach', capML: 30, labelDose: null },
+    ],
     asthma: false,
     boraxSold: false,
     allowChlorine: false,
@@ -76,3 +80,44 @@ export const demoHousehold: HouseholdSettings = {
     schools: {},
   },
 };
+
+const pour = (agentId: string, amount: number, unit: string) => ({
+  agentId,
+  amount,
+  unit,
+  strengthPct: null,
+});
+
+/** Mixes the cottage keeps coming back to. */
+export const demoMixes: readonly NewSavedMix[] = [
+  {
+    name: 'White soak for the bucket',
+    mix: {
+      container: { kind: 'vessel', vesselId: 'bucket' },
+      waterML: 10_000,
+      waterC: 40,
+      pours: [pour('oxygenBleach', 2.5, 'cap')],
+      on: null,
+    },
+  },
+  {
+    name: 'Vinegar for the dog corner',
+    mix: {
+      container: { kind: 'sprayer' },
+      waterML: 250,
+      waterC: null,
+      pours: [pour('vinegar', 250, 'mL')],
+      on: null,
+    },
+  },
+  {
+    name: 'Honey cloths, greasy',
+    mix: {
+      container: { kind: 'vessel', vesselId: 'basin' },
+      waterML: 6000,
+      waterC: 50,
+      pours: [pour('washingSoda', 2, 'metricTablespoon'), pour('liquidDetergent', 1, 'cap')],
+      on: null,
+    },
+  },
+];

@@ -1,5 +1,6 @@
-import { Today } from '@feverfew/contracts';
+import { SavedMix, Today } from '@feverfew/contracts';
 import { afterAll, beforeAll, expect, it } from 'vitest';
+import { z } from 'zod';
 import { type TestApp, testApp } from '../test/testApp.js';
 import { seedDemo } from './seedDemo.js';
 
@@ -21,6 +22,9 @@ it('fills every screen: pieces, open troubles, one soak under way, finished runs
     state: { timer: { stepId: expect.any(String) } },
   });
   expect(today.settled.length).toBeGreaterThanOrEqual(5);
+  const mixes = z.array(SavedMix).parse((await server.http.get('/api/mixes')).body);
+  expect(mixes.length).toBeGreaterThanOrEqual(3);
+  expect(mixes.flatMap((mix) => mix.verdict.refused)).toEqual([]);
 });
 
 it('does not touch a book that has pieces', async () => {

@@ -3,11 +3,12 @@ import type { NewRunEvent, Piece, RunView } from '@feverfew/contracts';
 import { currentStep, DomainError, type TroubleFacts, UNTOLD_FACTS } from '@feverfew/core';
 import type { INestApplication } from '@nestjs/common';
 import { HouseholdService } from '../household/household.service.js';
+import { MixesService } from '../mixes/mixes.service.js';
 import { PiecesService } from '../pieces/pieces.service.js';
 import { PlansService } from '../plans/plans.service.js';
 import { RunsService } from '../runs/runs.service.js';
 import { TroublesService } from '../troubles/troubles.service.js';
-import { demoHousehold } from './demoHousehold.js';
+import { demoHousehold, demoMixes } from './demoHousehold.js';
 import { type DemoPieceKey, demoPieces } from './demoPieces.js';
 import {
   type DemoRun,
@@ -25,6 +26,7 @@ export async function seedDemo(app: INestApplication, now: Date): Promise<boolea
   const pieces = app.get(PiecesService, { strict: false });
   if ((await pieces.list()).length > 0) return false;
   await app.get(HouseholdService, { strict: false }).save(demoHousehold);
+  for (const mix of demoMixes) await app.get(MixesService, { strict: false }).keep(mix);
   const book = new Map<DemoPieceKey, Piece>();
   for (const [key, piece] of Object.entries(demoPieces)) {
     book.set(key as DemoPieceKey, await pieces.create(piece, new Date(now.getTime() - 90 * 24 * HOUR_MS)));

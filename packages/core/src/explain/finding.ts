@@ -54,6 +54,7 @@ export interface FindingFacts {
   chlorineOnlyCold: { maxC: number };
   chlorineTooStrong: { pct: number; maxPct: number };
   solventOnlyCold: { agentId: string; maxC: number };
+  measureGone: Record<string, never>;
   neverOffered: { agentId: string };
   hotterThanPiece: { atC: number; maxC: number; owner: LimitOwner };
   wetterThanPiece: { most: Wetting; owner: LimitOwner };

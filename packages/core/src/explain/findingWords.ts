@@ -103,6 +103,7 @@ const WORDS: Words = {
     `${pct} % available chlorine; at most ${maxPct} % touches any cloth. More water, or less bleach.`,
   solventOnlyCold: ({ agentId, maxC }, say) =>
     `${upper(say.name(agentId))} and warm water make vapour that catches fire: no warmer than ${say.temp(maxC)}.`,
+  measureGone: () => 'It is counted in a measure this household no longer has. Mix it anew.',
   neverOffered: ({ agentId }, say) => `${upper(say.name(agentId))} is not for use at home, in no mix.`,
   hotterThanPiece: ({ atC, maxC, owner }, say) =>
     `At ${say.temp(atC)} it is too hot: ${say.temp(maxC)} at most (${ownerWords(owner, say)}).`,

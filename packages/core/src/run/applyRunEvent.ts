@@ -23,6 +23,8 @@ export function applyRunEvent(state: RunState | null, event: RunEvent, plan: Pla
       return timerStarted(state, event.stepId, event.at, step);
     case 'stepDone':
       return stepDone(state, event.stepId, step, plan);
+    case 'mixUsed':
+      return mixUsed(state, event, step);
     case 'looked':
       return looked(state, event, step, plan);
     case 'decided':
@@ -57,6 +59,7 @@ function start(rungIndex: number, at: string, plan: Plan): Transition {
     stopping: false,
     looks: [],
     notes: [],
+    mixes: [],
     outcome: null,
     startedAt: at,
     finishedAt: null,
@@ -75,6 +78,21 @@ function stepDone(state: RunState, stepId: string, step: Step, plan: Plan): Tran
   if (step.kind === 'look' || step.kind === 'finalLook') return refuse('lookFirst');
   const last = (plan.ladder[state.rungIndex]?.steps.length ?? 0) - 1;
   return accept({ ...state, timer: null, stepIndex: Math.min(last, state.stepIndex + 1) });
+}
+
+/** A kept mix in place of the recipe: only where it holds the same products, none more and none less. */
+function mixUsed(
+  state: RunState,
+  { at, stepId, name, agentIds }: Extract<RunEvent, { kind: 'mixUsed' }>,
+  step: Step,
+): Transition {
+  if (step.id !== stepId || step.kind !== 'mix') return refuse('notThisStep');
+  const asked = new Set(step.ingredients.map((one) => one.agentId).filter((id) => id !== 'water'));
+  const given = new Set(agentIds.filter((id) => id !== 'water'));
+  const same = asked.size === given.size && [...asked].every((id) => given.has(id));
+  return same
+    ? accept({ ...state, mixes: [...state.mixes, { at, stepId, name }] })
+    : refuse('mixIsNotTheRecipe');
 }
 
 function looked(

@@ -21,4 +21,11 @@ export type RunEvent =
   | { readonly kind: 'decided'; readonly at: string; readonly choice: Choice }
   | { readonly kind: 'finished'; readonly at: string; readonly outcome: Outcome; readonly note: string }
   | { readonly kind: 'noted'; readonly at: string; readonly text: string }
+  | {
+      readonly kind: 'mixUsed';
+      readonly at: string;
+      readonly stepId: string;
+      readonly name: string;
+      readonly agentIds: readonly string[];
+    }
   | { readonly kind: 'undone'; readonly at: string };

@@ -37,6 +37,8 @@ export interface RunState {
   readonly stopping: boolean;
   readonly looks: readonly Look[];
   readonly notes: readonly { readonly at: string; readonly text: string }[];
+  /** Kept mixes used in place of a recipe. */
+  readonly mixes: readonly { readonly at: string; readonly stepId: string; readonly name: string }[];
   readonly outcome: Outcome | null;
   readonly startedAt: string;
   readonly finishedAt: string | null;
@@ -53,6 +55,7 @@ export type Refusal =
   | 'decideFirst'
   | 'nothingToDecide'
   | 'notOffered'
+  | 'mixIsNotTheRecipe'
   | 'notADwell'
   | 'timerRuns'
   | 'nothingToUndo';

@@ -30,6 +30,7 @@ const state = (more: Partial<RunState> = {}): RunState => ({
   stopping: false,
   looks: [],
   notes: [],
+  mixes: [],
   outcome: null,
   startedAt: iso(0),
   finishedAt: null,

@@ -72,18 +72,25 @@ export function bathPH(
   const probe = dissolve(middle, water, tempC, { ...CENTRE, vented: false, precipitated: false }, knowledge);
   const likely = solve(middle, CENTRE, tempC);
   const at25 = solve(middle, CENTRE, 25).pH;
-  let low = Math.min(likely.pH, at25);
-  let high = Math.max(likely.pH, at25);
-  for (const corner of cornersOf(
+  const corners = cornersOf(
     probe,
     water,
     agents.some((agent) => agent.reserveMolPerKg > 0),
-  ))
-    for (const t of tempC === 25 ? [25] : [25, tempC]) {
-      const { pH } = solve(corner.amount === 'low' ? least : most, corner, t);
-      low = Math.min(low, pH);
-      high = Math.max(high, pH);
-    }
+  );
+  const atCorner = (corner: Corner, t: number) => solve(corner.amount === 'low' ? least : most, corner, t).pH;
+  // The corners keep their order with warmth, so the bath's own heat is asked of the outer two only.
+  const cold = corners
+    .map((corner) => ({ corner, pH: atCorner(corner, 25) }))
+    .sort((one, other) => one.pH - other.pH);
+  const outer = [cold[0], cold.at(-1)].flatMap((one) => one ?? []);
+  const all = [
+    likely.pH,
+    at25,
+    ...outer.map(({ pH }) => pH),
+    ...(tempC === 25 ? [] : outer.map(({ corner }) => atCorner(corner, tempC))),
+  ];
+  const low = Math.min(...all);
+  const high = Math.max(...all);
   const firm = likely.ionicStrength <= FIRM_UP_TO_I;
   const miss = firm ? MISS.firm : MISS.rough;
   return {

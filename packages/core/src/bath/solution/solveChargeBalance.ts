@@ -50,15 +50,15 @@ export function solveChargeBalance(
   let pH = 7;
   let bath = conditional(systems, strongMolPerL, kw, gammasAt(A, I));
   for (let round = 0; round < 60; round += 1) {
-    pH = findPH(bath, pH);
+    pH = findPH(bath, pH, ROUGH);
     const next = ionicStrengthOf(bath, pH);
     const change = Math.abs(next - I);
     // Damped after a while: at high strength the plain iteration swings.
     I = round < 8 ? next : (I + next) / 2;
     bath = conditional(systems, strongMolPerL, kw, gammasAt(A, I));
-    if (change < 1e-12 + 1e-10 * I) break;
+    if (change < 1e-9 + 1e-6 * I) break;
   }
-  pH = findPH(bath, pH);
+  pH = findPH(bath, pH, FINE);
   return {
     pH,
     ionicStrength: I,
@@ -150,10 +150,14 @@ function ionicStrengthOf({ systems, strong, gamma, kw }: Bath, pH: number): numb
   return sum / 2;
 }
 
+/** Charge, mol/L, that is near enough: while the activities are still moving, and at the end. */
+const ROUGH = 1e-8;
+const FINE = 1e-14;
+
 /** Root of the charge balance, which only falls as pH rises: false position with halving, inside a bracket. */
-function findPH(bath: Bath, guess: number): number {
-  let low = guess - 0.3;
-  let high = guess + 0.3;
+function findPH(bath: Bath, guess: number, enough: number): number {
+  let low = guess - 0.2;
+  let high = guess + 0.2;
   let atLow = chargeAt(bath, low);
   while (atLow < 0 && low > LOWEST_PH) {
     low -= 1;
@@ -168,7 +172,7 @@ function findPH(bath: Bath, guess: number): number {
     const span = atLow - atHigh;
     const middle = round % 3 === 2 || !(span > 0) ? (low + high) / 2 : low + ((high - low) * atLow) / span;
     const at = chargeAt(bath, middle);
-    if (Math.abs(at) < 1e-14 || high - low < 1e-13) return middle;
+    if (Math.abs(at) < enough || high - low < 1e-13) return middle;
     if (at > 0) {
       low = middle;
       atLow = at;

@@ -1,0 +1,108 @@
+import { randomUUID } from 'node:crypto';
+import type { NewSavedMix, SavedMix } from '@feverfew/contracts';
+import {
+  answerQuestion,
+  DomainError,
+  finding,
+  findingWords,
+  type Household,
+  judgeMix,
+  type Mix,
+  type MixVerdict,
+  type TableAnswer,
+  type TableQuestion,
+} from '@feverfew/core';
+import type { Knowledge } from '@feverfew/knowledge';
+import { Inject, Injectable } from '@nestjs/common';
+import { KNOWLEDGE } from '../catalogue/knowledge.token.js';
+import { CLOCK, type Clock } from '../database/database.module.js';
+import { HouseholdService } from '../household/household.service.js';
+import { requireKnownPiece } from '../plans/requireKnown.js';
+import { lexiconOf } from './lexiconOf.js';
+import { MixesRepository, type StoredMix } from './mixes.repository.js';
+
+@Injectable()
+export class MixesService {
+  constructor(
+    @Inject(MixesRepository) private readonly repository: MixesRepository,
+    @Inject(HouseholdService) private readonly household: HouseholdService,
+    @Inject(KNOWLEDGE) private readonly knowledge: Knowledge,
+    @Inject(CLOCK) private readonly clock: Clock,
+  ) {}
+
+  async judge(mix: Mix): Promise<MixVerdict> {
+    const { household } = await this.household.read();
+    return this.judgeIn(mix, household, '');
+  }
+
+  async answer(question: TableQuestion): Promise<TableAnswer> {
+    const { household } = await this.household.read();
+    return answerQuestion(question, household, this.knowledge);
+  }
+
+  async list(): Promise<SavedMix[]> {
+    const { household } = await this.household.read();
+    return (await this.repository.list()).map((row) => this.withVerdict(row, household));
+  }
+
+  async read(id: string): Promise<SavedMix> {
+    const { household } = await this.household.read();
+    const row = await this.repository.find(id);
+    if (!row) throw new DomainError('notFound', { message: 'There is no such mix.' });
+    return this.withVerdict(row, household);
+  }
+
+  /** @throws DomainError mixRefused: what must not be poured is not kept either */
+  async keep({ name, mix }: NewSavedMix): Promise<SavedMix> {
+    const { household } = await this.household.read();
+    this.requireAllowed(name, mix, household, 'mix.');
+    const row: StoredMix = { id: randomUUID(), createdAt: this.clock(), name, mix };
+    await this.repository.insert(row);
+    return this.withVerdict(row, household);
+  }
+
+  async remove(id: string): Promise<void> {
+    if (!(await this.repository.remove(id)))
+      throw new DomainError('notFound', { message: 'There is no such mix.' });
+  }
+
+  /** @throws DomainError mixRefused with the reason */
+  requireAllowed(name: string, mix: Mix, household: Household, path: string): void {
+    const { refused } = this.judgeIn(mix, household, path);
+    const first = refused[0];
+    if (first)
+      throw new DomainError('mixRefused', {
+        message: `“${name}” is not kept. ${findingWords(first, lexiconOf(this.knowledge))}`,
+      });
+  }
+
+  private judgeIn(mix: Mix, household: Household, path: string): MixVerdict {
+    if (mix.on) requireKnownPiece(mix.on, this.knowledge, `${path}on.`);
+    return judgeMix(mix, household, this.knowledge);
+  }
+
+  private judgeKept(mix: Mix, household: Household): MixVerdict {
+    try {
+      return judgeMix(mix, household, this.knowledge);
+    } catch (error) {
+      if (!(error instanceof DomainError)) throw error;
+      const refused = [finding('measureGone', {})];
+      return { refused, against: [], claims: [], cautionIds: [], bath: null, envelope: null };
+    }
+  }
+
+  /** A mix whose vessel or measure is gone is told so, not thrown away. */
+  private withVerdict({ id, createdAt, name, mix }: StoredMix, household: Household): SavedMix {
+    const here = household.vessels.some(
+      (vessel) => mix.container.kind === 'vessel' && vessel.id === mix.container.vesselId,
+    );
+    const container = mix.container.kind === 'vessel' && !here ? ({ kind: 'cup' } as const) : mix.container;
+    return {
+      id,
+      createdAt: createdAt.toISOString(),
+      name,
+      mix,
+      verdict: this.judgeKept({ ...mix, container }, household),
+    };
+  }
+}
