@@ -25,6 +25,9 @@ export const Catalogue = z
       Named.extend({
         needsStrength: z.boolean(),
         strengthUnit: z.string().nullable(),
+        /** Strength the recipes are written for, % of the unit; null where it does not matter. */
+        recipePct: z.number().nullable(),
+        isLiquid: z.boolean(),
         /** False for what is known only to be named as tried or warned of. */
         offered: z.boolean(),
       }),

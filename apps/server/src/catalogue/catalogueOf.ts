@@ -26,12 +26,14 @@ export function catalogueOf(knowledge: Knowledge): Catalogue {
       advice,
       componentIds: components.map((part) => part.componentId),
     })),
-    agents: knowledge.agents.map(({ id, name, aliases, strength, neverOffered }) => ({
+    agents: knowledge.agents.map(({ id, name, aliases, strength, form, neverOffered }) => ({
       id,
       name,
       aliases,
       needsStrength: strength?.mustBeKnown ?? false,
       strengthUnit: strength?.unit ?? null,
+      recipePct: strength?.recipe ?? null,
+      isLiquid: form === 'liquid',
       offered: !neverOffered,
     })),
     components: knowledge.components.map(plain),

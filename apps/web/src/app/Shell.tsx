@@ -23,6 +23,7 @@ const Tab = chakra(NavLink, {
 const TABS = [
   ['/', 'Today'],
   ['/trouble', 'Trouble'],
+  ['/mix', 'Mixing table'],
   ['/pieces', 'Linen book'],
   ['/reference', 'Reference'],
   ['/household', 'Household'],

@@ -17,7 +17,7 @@ export class ApiProblem extends Error {
 
 /** One JSON request to the server. */
 export async function request<T>(
-  method: 'GET' | 'POST' | 'PUT',
+  method: 'GET' | 'POST' | 'PUT' | 'DELETE',
   path: string,
   body?: unknown,
   signal?: AbortSignal,

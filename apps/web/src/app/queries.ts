@@ -1,10 +1,14 @@
 import type {
   Catalogue,
   ChangeView,
+  HouseholdFile,
   HouseholdSettings,
+  Mix,
+  MixVerdict,
   NewPiece,
   NewRun,
   NewRunEvent,
+  NewSavedMix,
   NewTrouble,
   Piece,
   PieceHistory,
@@ -12,7 +16,10 @@ import type {
   Plan,
   Reference,
   RunView,
+  SavedMix,
   SchoolSide,
+  TableAnswer,
+  TableQuestion,
   Today,
   Trouble,
   TroubleFacts,
@@ -95,6 +102,34 @@ export const useWhatWouldChange = (facts: TroubleFacts, methodId: string) =>
     staleTime: 60_000,
   });
 
+/** What the mix on the table is; the last answer stays on screen while the next is on its way. */
+export const useJudgeMix = (mix: Mix | null) =>
+  useQuery({
+    queryKey: ['mix', mix],
+    queryFn: ({ signal }) => request<MixVerdict>('POST', '/mixes/judge', mix, signal),
+    enabled: mix !== null,
+    placeholderData: keepPreviousData,
+    staleTime: 60_000,
+    retry: false,
+  });
+
+/** One question of the table; asked once all its numbers are told. */
+export const useTableAnswer = (question: TableQuestion | null) =>
+  useQuery({
+    queryKey: ['tableAnswer', question],
+    queryFn: ({ signal }) => request<TableAnswer>('POST', '/mixes/answer', question, signal),
+    enabled: question !== null,
+    placeholderData: keepPreviousData,
+    staleTime: 60_000,
+    retry: false,
+  });
+
+export const useShelf = () =>
+  useQuery({
+    queryKey: ['shelf'],
+    queryFn: ({ signal }) => request<SavedMix[]>('GET', '/mixes', undefined, signal),
+  });
+
 export const useReference = () =>
   useQuery({
     queryKey: ['reference'],
@@ -120,8 +155,16 @@ function useSaved<Body, Answer>(send: (body: Body) => Promise<Answer>, stale: re
 export const useSaveHousehold = () =>
   useSaved(
     (settings: HouseholdSettings) => request<HouseholdSettings>('PUT', '/household', settings),
-    ['household', 'preview'],
+    ['household', 'preview', 'mix', 'tableAnswer', 'shelf'],
   );
+export const useImportHousehold = () =>
+  useSaved(
+    (file: unknown) => request<HouseholdFile>('PUT', '/household/file', file),
+    ['household', 'preview', 'mix', 'tableAnswer', 'shelf'],
+  );
+export const useKeepMix = () =>
+  useSaved((body: NewSavedMix) => request<SavedMix>('POST', '/mixes', body), ['shelf']);
+export const useDropMix = () => useSaved((id: string) => request<null>('DELETE', `/mixes/${id}`), ['shelf']);
 export const useSavePiece = (id: string) =>
   useSaved((piece: NewPiece) => request<Piece>('PUT', `/pieces/${id}`, piece), ['pieces', 'today']);
 export const useKeepTrouble = (id: string | undefined) =>

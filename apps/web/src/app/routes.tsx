@@ -18,6 +18,7 @@ const PiecePage = lazy(() =>
 const ReferencePage = lazy(() =>
   import('../features/reference/ReferencePage').then((page) => ({ default: page.ReferencePage })),
 );
+const MixPage = lazy(() => import('../features/mix/MixPage').then((page) => ({ default: page.MixPage })));
 const HouseholdPage = lazy(() =>
   import('../features/household/HouseholdPage').then((page) => ({ default: page.HouseholdPage })),
 );
@@ -38,6 +39,7 @@ export const router = createBrowserRouter([
       { path: '/runs/:runId', element: <RunPage /> },
       { path: '/pieces', element: <LinenBookPage /> },
       { path: '/pieces/:pieceId', element: <PiecePage /> },
+      { path: '/mix', element: <MixPage /> },
       { path: '/household', element: <HouseholdPage /> },
       { path: '/reference/:family?/:id?', element: <ReferencePage /> },
       { path: '*', element: <NotFound /> },

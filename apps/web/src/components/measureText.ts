@@ -45,7 +45,7 @@ export function massText(massG: number, { system }: Measures): string {
 }
 
 /** What the household's own tools measure: "3½ tbsp", "1 cup + 2 tbsp", "50 mL in the jug". */
-export function toolText({ snapped }: Ingredient): string | null {
+export function toolText({ snapped }: Pick<Ingredient, 'snapped'>): string | null {
   if (!snapped) return null;
   return snapped.counts
     .map(({ toolId, name, count }) =>
@@ -57,7 +57,10 @@ export function toolText({ snapped }: Ingredient): string | null {
 }
 
 /** The exact amount beside the tools' one: grams for powders, millilitres for liquids. */
-export function exactText({ massG, volumeML }: Ingredient, measures: Measures): string | null {
+export function exactText(
+  { massG, volumeML }: Pick<Ingredient, 'massG' | 'volumeML'>,
+  measures: Measures,
+): string | null {
   if (massG !== null) return massText(massG, measures);
   return volumeML === null ? null : volumeText(volumeML, measures);
 }

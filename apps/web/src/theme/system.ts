@@ -46,6 +46,7 @@ const config = defineConfig({
     'h1, h2, h3': { fontFamily: 'heading', fontWeight: 650, lineHeight: 1.25 },
     'button, [role=button], summary': { cursor: 'pointer' },
     '[data-print=hide]': { '@media print': { display: 'none !important' } },
+    '[data-print=only]': { '@media print': { display: 'block !important' } },
     '*:focus-visible': {
       outline: '3px solid',
       outlineColor: 'water',
