@@ -27,7 +27,7 @@ for (const a of acts) {
   await p.waitForTimeout(250);
 }
 await p.waitForTimeout(300);
-await p.screenshot({ path: out });
+await p.screenshot({ path: out, fullPage: process.env.FULL === "1" });
 console.log(
   await p.evaluate(() => ({
     sw: document.documentElement.scrollWidth,

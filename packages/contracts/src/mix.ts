@@ -181,6 +181,7 @@ export const TableAnswerShape = z
       dilution: z.number(),
       tapL: z.number().nullable(),
     }),
+    z.strictObject({ kind: z.literal('refused'), findings: z.array(FindingShape) }),
     z.strictObject({
       kind: z.literal('cool'),
       minutes: Range3.nullable(),

@@ -18,6 +18,11 @@ export class HouseholdService {
     return (await this.repository.find()) ?? PLAIN_HOUSEHOLD;
   }
 
+  /** False while nothing but our own guesses stands for it. */
+  async isTold(): Promise<boolean> {
+    return (await this.repository.find()) !== null;
+  }
+
   async save(settings: HouseholdSettings): Promise<HouseholdSettings> {
     requireKnownHousehold(settings.household, this.knowledge);
     await this.repository.save(settings);

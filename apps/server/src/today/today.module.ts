@@ -1,8 +1,13 @@
 import { Module } from '@nestjs/common';
+import { HouseholdModule } from '../household/household.module.js';
 import { RunsModule } from '../runs/runs.module.js';
 import { TroublesModule } from '../troubles/troubles.module.js';
 import { TodayController } from './today.controller.js';
 import { TodayService } from './today.service.js';
 
-@Module({ imports: [RunsModule, TroublesModule], controllers: [TodayController], providers: [TodayService] })
+@Module({
+  imports: [HouseholdModule, RunsModule, TroublesModule],
+  controllers: [TodayController],
+  providers: [TodayService],
+})
 export class TodayModule {}

@@ -18,6 +18,9 @@ const PiecePage = lazy(() =>
 const ReferencePage = lazy(() =>
   import('../features/reference/ReferencePage').then((page) => ({ default: page.ReferencePage })),
 );
+const SetupPage = lazy(() =>
+  import('../features/household/SetupPage').then((page) => ({ default: page.SetupPage })),
+);
 const MixPage = lazy(() => import('../features/mix/MixPage').then((page) => ({ default: page.MixPage })));
 const HouseholdPage = lazy(() =>
   import('../features/household/HouseholdPage').then((page) => ({ default: page.HouseholdPage })),
@@ -40,6 +43,7 @@ export const router = createBrowserRouter([
       { path: '/pieces', element: <LinenBookPage /> },
       { path: '/pieces/:pieceId', element: <PiecePage /> },
       { path: '/mix', element: <MixPage /> },
+      { path: '/setup', element: <SetupPage /> },
       { path: '/household', element: <HouseholdPage /> },
       { path: '/reference/:family?/:id?', element: <ReferencePage /> },
       { path: '*', element: <NotFound /> },

@@ -32,13 +32,12 @@ export function TubDrawing({ name, fillL, volumeL, temp, contents, width = 260 }
         x="130"
         y={Math.min(118, top + 34)}
         textAnchor="middle"
-        fontSize="22"
-        fontWeight="700"
+        style={{ fontSize: 22, fontWeight: 700 }}
         fill="var(--ff-colors-water)"
       >
         {temp}
       </text>
-      <text x="130" y="156" textAnchor="middle" fontSize="13" fill="var(--ff-colors-soft)">
+      <text x="130" y="156" textAnchor="middle" style={{ fontSize: 13 }} fill="var(--ff-colors-soft)">
         {`${name}, ${Math.round(share * 100)} % full`}
       </text>
     </svg>

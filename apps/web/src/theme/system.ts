@@ -46,7 +46,8 @@ const config = defineConfig({
     'h1, h2, h3': { fontFamily: 'heading', fontWeight: 650, lineHeight: 1.25 },
     'button, [role=button], summary': { cursor: 'pointer' },
     '[data-print=hide]': { '@media print': { display: 'none !important' } },
-    '[data-print=only]': { '@media print': { display: 'block !important' } },
+    '[data-print=only]': { display: 'none', '@media print': { display: 'block !important', color: '#000' } },
+    'body[data-printing=sheet] #root': { '@media print': { display: 'none' } },
     '*:focus-visible': {
       outline: '3px solid',
       outlineColor: 'water',

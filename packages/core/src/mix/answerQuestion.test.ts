@@ -2,8 +2,10 @@ import { describe, expect, it } from 'vitest';
 import { household, knowledge } from '../test/fixtures.js';
 import { answerQuestion, type TableAnswer, type TableQuestion } from './answerQuestion.js';
 
+const home = { ...household, boraxSold: true };
+
 function ask<Kind extends TableQuestion['kind']>(question: Extract<TableQuestion, { kind: Kind }>) {
-  return answerQuestion(question, household, knowledge) as Extract<TableAnswer, { kind: Kind }>;
+  return answerQuestion(question, home, knowledge) as Extract<TableAnswer, { kind: Kind }>;
 }
 
 describe('the table the other way round', () => {
@@ -38,6 +40,19 @@ describe('the table the other way round', () => {
     expect(items[0]?.volumeML).toBeCloseTo((236.5882365 / 4) * (14 / 30), 6);
     /** Bulk density of borax 0.85 g/mL (estimate from memory). */
     expect(items[0]?.massG).toBeCloseTo(23.46, 1);
+  });
+  it('scales nothing that must not be mixed, whatever the unit', () => {
+    const items = ['chlorineBleach', 'vinegar'].map((agentId) => ({
+      agentId,
+      amount: 2,
+      unit: 'usCup',
+      strengthPct: 5,
+    }));
+    const answer = answerQuestion({ kind: 'scale', items, fromL: 30, toL: 14 }, home, knowledge);
+    expect(answer).toMatchObject({
+      kind: 'refused',
+      findings: expect.arrayContaining([expect.objectContaining({ code: 'mustNotMeet' })]),
+    });
   });
   it('eleven kettles bring 40 L from 45 to 60 °C', () => {
     expect(ask({ kind: 'raise', waterL: 40, fromC: 45, toC: 60 })).toMatchObject({ kettles: 11, tapL: null });

@@ -6,6 +6,7 @@ import { sizeOf } from '../bath/solution/pour.js';
 import { areaVolume } from '../bath/spotVolume.js';
 import { type WaterShares, waterShares } from '../bath/waterShares.js';
 import { DomainError, requireWithin } from '../domainError.js';
+import type { Finding } from '../explain/finding.js';
 import { shapeOf } from '../plan/bathOutlook.js';
 import { agentById } from '../plan/context.js';
 import type { Household } from '../plan/household.js';
@@ -13,7 +14,8 @@ import { toolsOf } from '../plan/measureIngredient.js';
 import type { Range3 } from '../plan/step.js';
 import { toolsFor } from '../quantity/measureTool.js';
 import { type SnappedVolume, snapToTools } from '../quantity/snapToTools.js';
-import type { MixPour } from './mix.js';
+import { judgeMix } from './judgeMix.js';
+import { EMPTY_MIX, type MixPour } from './mix.js';
 import { readPour } from './readPour.js';
 
 /** The table the other way round: from what is wanted to what is poured. */
@@ -78,6 +80,8 @@ export type TableAnswer =
       /** Of the hot tap instead, L; null when the tap is not hot enough. */
       readonly tapL: number | null;
     }
+  /** What must not be mixed is not scaled either. */
+  | { readonly kind: 'refused'; readonly findings: readonly Finding[] }
   | {
       readonly kind: 'cool';
       readonly minutes: Range3 | null;
@@ -114,17 +118,23 @@ const ANSWERS: Answers = {
     requireWithin('fromL', fromL, 0.05, 500);
     requireWithin('toL', toL, 0.05, 500);
     const share = toL / fromL;
+    const pours = items.map((item) => ({ ...item, amount: item.amount * share }));
+    const { refused } = judgeMix(
+      { ...EMPTY_MIX, waterML: Math.min(400_000, toL * 1000), pours },
+      household,
+      knowledge,
+    );
+    if (refused.length > 0) return { kind: 'refused', findings: refused };
     return {
       kind: 'scale',
       share,
-      items: items.map((item) => {
-        const agent = agentById(knowledge, item.agentId);
-        const scaled = { ...item, amount: item.amount * share };
+      items: pours.map((scaled) => {
+        const agent = agentById(knowledge, scaled.agentId);
         const size = sizeOf(readPour(scaled, agent, household), agent);
         return {
-          agentId: item.agentId,
+          agentId: scaled.agentId,
           amount: scaled.amount,
-          unit: item.unit,
+          unit: scaled.unit,
           volumeML: size.volumeML,
           massG: agent.form === 'liquid' ? null : size.massG,
           snapped: snapToTools(Math.max(0.1, size.volumeML), toolsOf(agent.id, household)),

@@ -1,10 +1,10 @@
 import { type Method, OXYGEN_POOR_BELOW_C } from '@feverfew/knowledge';
 import { bathVolume } from '../bath/bathVolume.js';
 import { bleachRate } from '../bath/oxygen/oxygenActivity.js';
+import { neutralisedClaim as claimOf, type Neutralised } from '../bath/solution/neutralised.js';
 import { softeningSoda } from '../bath/water/hardness.js';
 import { type Finding, finding } from '../explain/finding.js';
 import type { KnowledgeIndex } from '../plan/knowledgeIndex.js';
-import type { Neutralised } from './neutralised.js';
 
 /** What a folk claim is judged by. Amounts in g or mL per litre of the mix. */
 export interface ClaimGround {
@@ -31,6 +31,9 @@ export interface ClaimGround {
 
 type Claim = (ground: ClaimGround) => Finding | null;
 
+const neutralisedClaim: Claim = ({ neutralised, likelyPH }) =>
+  neutralised && claimOf(neutralised, likelyPH ?? 7);
+
 /** Folk claims that numbers answer, each shown where it arises. */
 export const FOLK_CLAIMS: readonly Claim[] = [
   neutralisedClaim,
@@ -43,23 +46,6 @@ export const FOLK_CLAIMS: readonly Claim[] = [
 
 export const folkClaims = (ground: ClaimGround): Finding[] =>
   FOLK_CLAIMS.flatMap((claim) => claim(ground) ?? []);
-
-function neutralisedClaim({ neutralised, likelyPH }: ClaimGround): Finding | null {
-  if (!neutralised) return null;
-  const { acidId, sodaId, acidLeft, sodaLeft, carbonDioxideL } = neutralised;
-  return finding(
-    'claimNeutralised',
-    {
-      acidId,
-      sodaId,
-      acidLeftPct: Math.round(acidLeft * 100),
-      sodaLeftPct: Math.round(sodaLeft * 100),
-      carbonDioxideL: oneDecimal(carbonDioxideL),
-      pH: likelyPH ?? 7,
-    },
-    ['chemHandbook'],
-  );
-}
 
 /** Baking soda in a hard-water bath, with nothing sour in it: meant to soften. */
 function sodaSoftens({ amounts, neutralised, hardnessMgL, waterL }: ClaimGround): Finding | null {

@@ -1,5 +1,6 @@
 import { type Agent, type Knowledge, USABLE_FILL_SHARE } from '@feverfew/knowledge';
 import { dissolve } from '../bath/solution/dissolve.js';
+import { neutralised } from '../bath/solution/neutralised.js';
 import type { Pour } from '../bath/solution/pour.js';
 import { DomainError, requireWithin } from '../domainError.js';
 import { type Finding, finding } from '../explain/finding.js';
@@ -12,7 +13,6 @@ import { type ClaimGround, folkClaims } from './folkClaims.js';
 import { MIX_WATER_C, MIX_WATER_ML, type Mix, MOST_POURS } from './mix.js';
 import { type MixBath, mixBath } from './mixBath.js';
 import { dryMassOf } from './mixHeat.js';
-import { neutralised } from './neutralised.js';
 import { agentsOnPiece, bathOnPiece } from './pieceFindings.js';
 import { readPour } from './readPour.js';
 import { refusals } from './refusals.js';

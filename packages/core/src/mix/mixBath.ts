@@ -2,6 +2,7 @@ import type { Agent, Knowledge } from '@feverfew/knowledge';
 import { warmingKWh } from '../bath/heat/heatTheBath.js';
 import { wettedBy } from '../bath/heat/vesselShape.js';
 import { type BathPH, bathPH } from '../bath/solution/bathPH.js';
+import { neutralised } from '../bath/solution/neutralised.js';
 import { type Pour, sizeOf } from '../bath/solution/pour.js';
 import type { WaterShares } from '../bath/waterShares.js';
 import { shapeOf } from '../plan/bathOutlook.js';
@@ -13,7 +14,6 @@ import { oxygenOf, strengthOf } from '../plan/strengthAfter.js';
 import { type SnappedVolume, snapToTools } from '../quantity/snapToTools.js';
 import type { Mix } from './mix.js';
 import { type CurvePoint, coolingCurve, dryMassOf, minutesBelow, mixHeat } from './mixHeat.js';
-import { neutralised } from './neutralised.js';
 
 /** One product as it is in the mix. */
 export interface MixedPour {

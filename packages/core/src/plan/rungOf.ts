@@ -1,4 +1,5 @@
 import { settledTemp } from '../bath/heat/heatTheBath.js';
+import { neutralisedClaim as claimOf, neutralised } from '../bath/solution/neutralised.js';
 import { type Finding, finding } from '../explain/finding.js';
 import { aimedDwell, wallOf } from './bathOutlook.js';
 import { buildSteps } from './buildSteps.js';
@@ -66,13 +67,32 @@ function reachedIn({ vessel, bath }: Step, household: PlanContext['household']):
     : null;
 }
 
+/** Acid and soda in one recipe: what they leave of each other. */
+function neutralisedClaim({ ingredients, pH }: Step, knowledge: PlanContext['knowledge']): Finding[] {
+  const pours = ingredients
+    .filter((one) => one.massG !== null || one.volumeML !== null)
+    .map(({ agentId, massG, volumeML, strengthPct }) => ({
+      agentId,
+      massG,
+      volumeML: massG === null ? volumeML : null,
+      strengthPct,
+    }));
+  const left = neutralised(pours, knowledge);
+  return left ? [claimOf(left, pH?.likely ?? 7)] : [];
+}
+
 /** Kettles it takes, and how much longer a cool bath needs. */
-function bathRemarks({ method, window }: Fit, steps: readonly Step[], { household }: PlanContext): Finding[] {
+function bathRemarks(
+  { method, window }: Fit,
+  steps: readonly Step[],
+  { household, knowledge }: PlanContext,
+): Finding[] {
   const mix = steps.find((step) => step.kind === 'mix' && step.bath);
   const shares = mix?.bath?.shares;
   const best = mix?.vessel && mix.bath ? reachedIn(mix, household) : null;
   const aim = mix?.outlook?.oxygen ? aimedDwell(method, window) : null;
   return [
+    ...(mix ? neutralisedClaim(mix, knowledge) : []),
     ...(shares && shares.kettles > 0
       ? [
           finding('kettlesNeeded', {

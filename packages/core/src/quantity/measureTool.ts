@@ -38,9 +38,10 @@ export function toolsFor(
   own: readonly OwnMeasure[],
   capML: number | null,
 ): MeasureTool[] {
+  // The product's own cap first: of two amounts that fit alike it wins.
   return [
+    ...(capML === null ? [] : [{ id: 'cap', name: 'cap', volumeML: capML, fractions: [1, 0.5] }]),
     ...toolIds.map((id) => ({ id, name: null, ...MEASURE_TOOLS[id] })),
     ...own.map(({ id, name, volumeML }) => ({ id, name, volumeML, fractions: [1, 0.5] })),
-    ...(capML === null ? [] : [{ id: 'cap', name: 'cap', volumeML: capML, fractions: [1, 0.5] }]),
   ];
 }

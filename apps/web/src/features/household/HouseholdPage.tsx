@@ -5,20 +5,21 @@ import { ApiProblem } from '../../app/api';
 import { setColourMode, useColourMode } from '../../app/colourMode';
 import { useCatalogue, useHousehold, useSaveHousehold } from '../../app/queries';
 import { Button } from '../../components/controls';
+import { LinkButton } from '../../components/LinkButton';
 import { Notice } from '../../components/Notice';
 import { Failed, Loading } from '../../components/States';
 import { ChipRow } from '../trouble/pickers/ChipRow';
+import { bottlesOf } from './bottlesOf';
 import { CupboardEditor } from './CupboardEditor';
-import { NumberField } from './NumberField';
+import { HouseholdFilePanel } from './HouseholdFilePanel';
+import { ProductsEditor } from './ProductsEditor';
 import { SchoolsEditor } from './SchoolsEditor';
+import { ToolsEditor } from './ToolsEditor';
 import { VesselEditor } from './VesselEditor';
-
-/** In every house without being in a cupboard. */
-const ALWAYS_HERE: readonly string[] = ['water', 'sunAir', 'steam'];
+import { WaterEditor } from './WaterEditor';
 
 /** What a household has, is, and lets be offered. */
 const HERE = [
-  { key: 'hasScale', label: 'A kitchen scale' },
   { key: 'hasMachine', label: 'A washing machine' },
   { key: 'asthma', label: 'Someone with asthma' },
   { key: 'boraxSold', label: 'Borax is sold to households in our country' },
@@ -34,13 +35,20 @@ const HERE = [
 export function HouseholdPage() {
   const settings = useHousehold();
   const catalogue = useCatalogue();
+  // A household read in from a file starts the page anew.
+  const [reads, setReads] = useState(0);
   const failed = settings.error ?? catalogue.error;
   if (failed)
     return (
       <Failed error={failed} onRetry={() => void Promise.all([settings.refetch(), catalogue.refetch()])} />
     );
   if (!settings.data || !catalogue.data) return <Loading what="the household" />;
-  return <Editor start={settings.data} catalogue={catalogue.data} />;
+  return (
+    <>
+      <Editor key={reads} start={settings.data} catalogue={catalogue.data} />
+      <HouseholdFilePanel onRead={() => setReads(reads + 1)} />
+    </>
+  );
 }
 
 function Editor({ start, catalogue }: { start: HouseholdSettings; catalogue: Catalogue }) {
@@ -49,6 +57,7 @@ function Editor({ start, catalogue }: { start: HouseholdSettings; catalogue: Cat
   const mode = useColourMode();
   const errors = save.error instanceof ApiProblem ? save.error.fields : {};
   const { household, measures } = settings;
+  const bottles = bottlesOf(catalogue);
   const set = (change: Partial<HouseholdSettings['household']>) => {
     save.reset();
     setSettings({ ...settings, household: { ...household, ...change } });
@@ -60,9 +69,14 @@ function Editor({ start, catalogue }: { start: HouseholdSettings; catalogue: Cat
   };
   return (
     <Box maxWidth="1080px" marginInline="auto" padding={{ base: '16px', md: '24px 28px' }}>
-      <Box as="h1" fontSize="28px" marginBottom="12px">
-        Household
-      </Box>
+      <Flex justifyContent="space-between" alignItems="baseline" wrap="wrap" marginBottom="12px">
+        <Box as="h1" fontSize="28px">
+          Household
+        </Box>
+        <LinkButton to="/setup" variant="plain">
+          Step by step
+        </LinkButton>
+      </Flex>
       <Grid templateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) minmax(0, 1fr)' }} gap="26px 40px">
         <Stack gap="14px">
           <ChipRow
@@ -93,35 +107,7 @@ function Editor({ start, catalogue }: { start: HouseholdSettings; catalogue: Cat
             ]}
             onChoose={setColourMode}
           />
-          <Box as="h2" fontSize="20px">
-            Water
-          </Box>
-          <Grid templateColumns="repeat(auto-fit, minmax(130px, 1fr))" gap="12px">
-            <NumberField
-              label="Cold tap, °C"
-              value={household.taps.coldC}
-              error={errors['household.taps.coldC']}
-              onChange={(coldC) => set({ taps: { ...household.taps, coldC } })}
-            />
-            <NumberField
-              label="Hot tap, °C"
-              value={household.taps.hotC}
-              error={errors['household.taps.hotC']}
-              onChange={(hotC) => set({ taps: { ...household.taps, hotC } })}
-            />
-            <NumberField
-              label="Kettle, L"
-              value={household.taps.kettleL}
-              error={errors['household.taps.kettleL']}
-              onChange={(kettleL) => set({ taps: { ...household.taps, kettleL } })}
-            />
-            <NumberField
-              label="Hardness, mg/L CaCO₃"
-              value={household.hardnessMgL}
-              error={errors['household.hardnessMgL']}
-              onChange={(hardnessMgL) => set({ hardnessMgL })}
-            />
-          </Grid>
+          <WaterEditor household={household} errors={errors} onChange={set} />
           <VesselEditor
             vessels={household.vessels}
             errors={errors}
@@ -139,12 +125,22 @@ function Editor({ start, catalogue }: { start: HouseholdSettings; catalogue: Cat
             />
           ))}
         </Stack>
-        <CupboardEditor
-          cupboard={household.cupboard}
-          agents={catalogue.agents.filter((agent) => agent.offered && !ALWAYS_HERE.includes(agent.id))}
-          errors={errors}
-          onChange={(cupboard) => set({ cupboard })}
-        />
+        <Stack gap="26px">
+          <CupboardEditor
+            cupboard={household.cupboard}
+            agents={bottles}
+            errors={errors}
+            onChange={(cupboard) => set({ cupboard })}
+          />
+          <ProductsEditor
+            products={household.products}
+            cupboard={household.cupboard}
+            agents={bottles}
+            errors={errors}
+            onChange={(products) => set({ products })}
+          />
+          <ToolsEditor household={household} errors={errors} onChange={set} />
+        </Stack>
       </Grid>
       <SchoolsEditor
         chosen={household.schools}

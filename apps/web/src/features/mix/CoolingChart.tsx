@@ -23,6 +23,9 @@ interface CoolingChartProps {
 const INK = 'var(--ff-colors-ink)';
 const SOFT = 'var(--ff-colors-soft)';
 const WATER = 'var(--ff-colors-water)';
+/** As a style: the page's own text size would win over an attribute. */
+const SMALL = { fontSize: 12 };
+const TICK = { style: SMALL, fill: SOFT };
 
 /** Warmth over eight hours with the band of a kitchen, thresholds as lines, and the oxygen left. */
 export function CoolingChart({ bath, roomC, maxC, measures }: CoolingChartProps) {
@@ -34,6 +37,7 @@ export function CoolingChart({ bath, roomC, maxC, measures }: CoolingChartProps)
     warmth: degrees(point.likely),
     oxygen: point.oxygenLeft === null ? null : Math.round(point.oxygenLeft * 100),
   }));
+  const ticks = ticksBetween(degrees(Math.min(roomC, bath.startC)), degrees(Math.max(bath.startC, roomC)));
   const hasOxygen = bath.oxygenMgPerL !== null;
   const thresholds = [40, 30].filter((tempC) => tempC < bath.startC && tempC > roomC);
   const words = bath.below
@@ -53,7 +57,7 @@ export function CoolingChart({ bath, roomC, maxC, measures }: CoolingChartProps)
       <ResponsiveContainer width="100%" height={170}>
         <ComposedChart
           data={rows}
-          margin={{ top: 8, right: hasOxygen ? 0 : 12, bottom: 0, left: -18 }}
+          margin={{ top: 8, right: hasOxygen ? 2 : 12, bottom: 0, left: -18 }}
           accessibilityLayer={false}
         >
           <CartesianGrid stroke="var(--ff-colors-line)" vertical={false} />
@@ -62,17 +66,15 @@ export function CoolingChart({ bath, roomC, maxC, measures }: CoolingChartProps)
             type="number"
             domain={[0, 8]}
             ticks={[0, 2, 4, 6, 8]}
-            tick={{ fontSize: 12, fill: SOFT }}
+            tick={TICK}
             tickFormatter={(hours: number) => `${hours} h`}
             stroke={SOFT}
           />
           <YAxis
             yAxisId="warmth"
-            domain={[
-              Math.floor(degrees(Math.min(roomC, bath.startC)) / 10) * 10,
-              Math.ceil((degrees(Math.max(bath.startC, roomC)) + 1) / 10) * 10,
-            ]}
-            tick={{ fontSize: 12, fill: SOFT }}
+            domain={[ticks[0] ?? 0, ticks.at(-1) ?? 100]}
+            ticks={ticks}
+            tick={TICK}
             stroke={SOFT}
           />
           {hasOxygen && (
@@ -81,8 +83,8 @@ export function CoolingChart({ bath, roomC, maxC, measures }: CoolingChartProps)
               orientation="right"
               domain={[0, 100]}
               ticks={[0, 50, 100]}
-              tick={{ fontSize: 12, fill: SOFT }}
-              width={34}
+              tick={TICK}
+              width={40}
               stroke={SOFT}
             />
           )}
@@ -123,7 +125,7 @@ export function CoolingChart({ bath, roomC, maxC, measures }: CoolingChartProps)
               label={{
                 value: `${Math.round(degrees(tempC))}`,
                 position: 'insideTopRight',
-                fontSize: 12,
+                style: SMALL,
                 fill: SOFT,
               }}
             />
@@ -136,8 +138,8 @@ export function CoolingChart({ bath, roomC, maxC, measures }: CoolingChartProps)
               strokeDasharray="7 4"
               label={{
                 value: 'the piece stops here',
-                position: 'insideBottomRight',
-                fontSize: 12,
+                position: 'insideTopLeft',
+                style: SMALL,
                 fill: 'var(--ff-colors-brick)',
               }}
             />
@@ -165,4 +167,12 @@ export function CoolingChart({ bath, roomC, maxC, measures }: CoolingChartProps)
       </ResponsiveContainer>
     </Box>
   );
+}
+
+/** Whole tens, or twenties where tens would crowd. */
+function ticksBetween(low: number, high: number): number[] {
+  const step = high - low > 45 ? 20 : 10;
+  const from = Math.floor(low / step) * step;
+  const to = Math.ceil((high + 1) / step) * step;
+  return Array.from({ length: Math.round((to - from) / step) + 1 }, (_, at) => from + at * step);
 }

@@ -5,6 +5,8 @@ import { useLexicon } from '../../app/useLexicon';
 import { Button, Input } from '../../components/controls';
 import { downloadText } from '../../components/downloadText';
 import { Notice } from '../../components/Notice';
+import { usePrintSheet } from '../../components/usePrintSheet';
+import { MixTag } from './MixTag';
 import { mixMarkdown } from './mixMarkdown';
 
 /** Name it, put it on the shelf, print its tag, take it along as text. */
@@ -12,14 +14,17 @@ export function KeepMix({
   mix,
   name,
   verdict,
+  place,
   onName,
 }: {
   mix: Mix;
   name: string;
   verdict: MixVerdict;
+  place: string;
   onName: (name: string) => void;
 }) {
   const keep = useKeepMix();
+  const paper = usePrintSheet();
   const say = useLexicon();
   const catalogue = useCatalogue().data;
   return (
@@ -40,7 +45,15 @@ export function KeepMix({
         <Button variant="action" disabled={keep.isPending} onClick={() => keep.mutate({ name, mix })}>
           Put it on the shelf
         </Button>
-        <Button onClick={() => window.print()}>Print its tag</Button>
+        <Button
+          disabled={!verdict.bath}
+          onClick={() =>
+            verdict.bath &&
+            paper.print(<MixTag name={name} verdict={verdict} bath={verdict.bath} place={place} />)
+          }
+        >
+          Print its tag
+        </Button>
         <Button
           onClick={() =>
             catalogue &&
@@ -50,6 +63,7 @@ export function KeepMix({
           As Markdown
         </Button>
       </Flex>
+      {paper.sheet}
       {keep.isSuccess && <Box role="status">On the shelf.</Box>}
       {keep.isError && (
         <Notice kind="danger" word="Not kept">

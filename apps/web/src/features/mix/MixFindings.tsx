@@ -1,74 +1,65 @@
-import { Box, Stack } from '@chakra-ui/react';
-import { type Finding, findingWords, workingWords } from '@feverfew/contracts';
+import { Stack } from '@chakra-ui/react';
+import type { Finding } from '@feverfew/contracts';
 import { useLexicon } from '../../app/useLexicon';
-import { Button } from '../../components/controls';
 import { Notice } from '../../components/Notice';
-import { Why } from '../../components/Why';
 import { sentences } from './mixView';
 
 /** Why it is not made: said at once, and no recipe beside it. */
 export function Refused({ findings }: { findings: readonly Finding[] }) {
-  const say = useLexicon();
-  if (findings.length === 0) return null;
+  return findings.length === 0 ? null : <Lines kind="danger" word="Not mixed" findings={findings} />;
+}
+
+/** What a piece bears in no case, however little time it takes. */
+const NEVER: readonly Finding['code'][] = [
+  'chemistryForbidden',
+  'pHOutside',
+  'hotterThanPiece',
+  'wetterThanPiece',
+];
+/** What is said of the piece, not of vessel and water. */
+const OF_PIECE: readonly Finding['code'][] = [...NEVER, 'hiddenTestFirst', 'onlyBrieflySour'];
+
+/** Whether the piece may have it, and what speaks against it here. */
+export function Against({ findings, hasPiece }: { findings: readonly Finding[]; hasPiece: boolean }) {
+  const never = findings.some(({ code }) => NEVER.includes(code));
+  const ofPiece = OF_PIECE.flatMap((code) => findings.filter((finding) => finding.code === code));
+  const others = findings.filter(({ code }) => !OF_PIECE.includes(code));
   return (
-    <Notice kind="danger" word="Not mixed">
-      <Stack gap="4px" as="ul" listStyleType="none" aria-label="Why it is not mixed">
+    <>
+      {hasPiece && ofPiece.length === 0 && (
+        <Notice kind="good" word="It may go in">
+          Nothing here is beyond what it can stand.
+        </Notice>
+      )}
+      {ofPiece.length > 0 && (
+        <Lines
+          kind={never ? 'danger' : 'warning'}
+          word={never ? 'Not on this piece' : 'On this piece'}
+          findings={ofPiece}
+        />
+      )}
+      {others.length > 0 && <Lines kind="warning" word="Against it" findings={others} />}
+    </>
+  );
+}
+
+function Lines({
+  kind,
+  word,
+  findings,
+}: {
+  kind: 'warning' | 'danger';
+  word: string;
+  findings: readonly Finding[];
+}) {
+  const say = useLexicon();
+  return (
+    <Notice kind={kind} word={word}>
+      <Stack gap="4px" as="ul" listStyleType="none" aria-label={word}>
         {sentences(findings, say).map((text) => (
           <li key={text}>{text}</li>
         ))}
       </Stack>
     </Notice>
-  );
-}
-
-/** What speaks against it here: piece, vessel, water. */
-export function Against({ findings }: { findings: readonly Finding[] }) {
-  const say = useLexicon();
-  if (findings.length === 0) return null;
-  return (
-    <Notice kind="warning" word="Against it">
-      <Stack gap="4px" as="ul" listStyleType="none" aria-label="What speaks against it">
-        {sentences(findings, say).map((text) => (
-          <li key={text}>{text}</li>
-        ))}
-      </Stack>
-    </Notice>
-  );
-}
-
-/** A folk claim answered in one quiet line, its working on demand. */
-export function Claims({ findings }: { findings: readonly Finding[] }) {
-  const say = useLexicon();
-  if (findings.length === 0) return null;
-  return (
-    <Stack gap="6px" as="ul" listStyleType="none" fontSize="14.5px" aria-label="By the numbers">
-      {findings.map((finding) => (
-        <Box as="li" key={finding.code} color="water">
-          {findingWords(finding, say)}{' '}
-          <Why
-            label="How this comes about"
-            title="The working"
-            sourceIds={finding.sourceIds}
-            trigger={
-              <Button
-                variant="plain"
-                size="small"
-                textDecoration="underline"
-                minHeight="24px"
-                padding="0 4px"
-              >
-                the working
-              </Button>
-            }
-          >
-            <Stack gap="8px">
-              {workingWords(finding, say).map((line) => (
-                <Box key={line}>{line}</Box>
-              ))}
-            </Stack>
-          </Why>
-        </Box>
-      ))}
-    </Stack>
   );
 }

@@ -6,13 +6,13 @@ import { ApiProblem } from '../../app/api';
 import { useCatalogue, useHousehold, useJudgeMix, usePieces } from '../../app/queries';
 import { useLexicon } from '../../app/useLexicon';
 import { CautionDigest } from '../../components/CautionDigest';
+import { Claims } from '../../components/Claims';
 import { Button } from '../../components/controls';
 import { Notice } from '../../components/Notice';
 import { Failed, Loading } from '../../components/States';
 import { KeepMix } from './KeepMix';
-import { Against, Claims, Refused } from './MixFindings';
+import { Against, Refused } from './MixFindings';
 import { MixReadout } from './MixReadout';
-import { MixTag } from './MixTag';
 import { MixTub } from './MixTub';
 import { draftToMix, draftToSearch, EMPTY_DRAFT, type MixDraft, searchToDraft } from './mixDraft';
 import { OtherWay } from './OtherWay';
@@ -70,97 +70,92 @@ function Table({
   const rim =
     verdict && verdict.refused.length > 0 ? 'must not be mixed' : rimWords(verdict?.cautionIds ?? []);
   return (
-    <>
-      <Box
-        maxWidth="1320px"
-        marginInline="auto"
-        padding={{ base: '14px 16px 40px', lg: '16px 26px 40px' }}
-        data-print="hide"
+    <Box maxWidth="1320px" marginInline="auto" padding={{ base: '14px 16px 40px', lg: '16px 26px 40px' }}>
+      <Flex alignItems="baseline" justifyContent="space-between" marginBottom="8px" gap="12px" wrap="wrap">
+        <Box as="h1" fontSize="26px">
+          Mixing table
+        </Box>
+        <Button variant="plain" size="small" onClick={() => change(EMPTY_DRAFT)}>
+          Clear the table
+        </Button>
+      </Flex>
+      <Grid
+        templateColumns={{
+          base: 'minmax(0, 1fr)',
+          md: 'minmax(0, 1fr) minmax(0, 1fr)',
+          xl: '370px minmax(0, 1fr) 400px',
+        }}
+        gap={{ base: '22px', lg: '26px' }}
+        alignItems="start"
       >
-        <Flex alignItems="baseline" justifyContent="space-between" marginBottom="8px" gap="12px" wrap="wrap">
-          <Box as="h1" fontSize="26px">
-            Mixing table
+        <TableSide
+          draft={draft}
+          household={household}
+          catalogue={catalogue}
+          pieces={pieces}
+          fields={fields}
+          onChange={change}
+        />
+        <Stack gap="12px" alignItems="stretch" order={{ base: 0, md: 0 }}>
+          <Box textAlign="center">
+            {mix && <MixTub mix={mix} verdict={verdict} name={place} rim={rim} say={say} />}
           </Box>
-          <Button variant="plain" size="small" onClick={() => change(EMPTY_DRAFT)}>
-            Clear the table
-          </Button>
-        </Flex>
-        <Grid
-          templateColumns={{
-            base: 'minmax(0, 1fr)',
-            md: 'minmax(0, 1fr) minmax(0, 1fr)',
-            xl: '370px minmax(0, 1fr) 400px',
-          }}
-          gap={{ base: '22px', lg: '26px' }}
-          alignItems="start"
-        >
-          <TableSide
-            draft={draft}
-            household={household}
-            catalogue={catalogue}
-            pieces={pieces}
-            fields={fields}
-            onChange={change}
-          />
-          <Stack gap="12px" alignItems="stretch" order={{ base: 0, md: 0 }}>
-            <Box textAlign="center">
-              {mix && <MixTub mix={mix} verdict={verdict} name={place} rim={rim} say={say} />}
+          {judged.isError && (
+            <Notice kind="danger" word="Look again">
+              {Object.values(fields)[0] ?? judged.error.message}
+            </Notice>
+          )}
+          {verdict && <Refused findings={verdict.refused} />}
+          {verdict && (
+            <Against findings={verdict.against} hasPiece={bath !== null && draft.on.kind !== 'nothing'} />
+          )}
+          {verdict && <Claims findings={verdict.claims} />}
+          {bath && draft.pours.length > 0 && (
+            <CautionDigest ids={verdict?.cautionIds ?? []} lead="Before you mix" />
+          )}
+        </Stack>
+        <Stack gap="14px" gridColumn={{ base: 'auto', md: '1 / -1', xl: 'auto' }}>
+          {bath && verdict ? (
+            <>
+              <MixReadout verdict={verdict} bath={bath} catalogue={catalogue} measures={measures} />
+              {bath.curve.length > 0 && Math.abs(bath.startC - household.roomC) >= 3 && (
+                <Suspense fallback={<Loading what="the curve" />}>
+                  <CoolingChart
+                    bath={bath}
+                    roomC={household.roomC}
+                    maxC={verdict.envelope?.tempC.max ?? null}
+                    measures={measures}
+                  />
+                </Suspense>
+              )}
+            </>
+          ) : (
+            <Box color="soft" fontSize="15px">
+              {verdict && verdict.refused.length > 0
+                ? 'No figures are given for what must not be mixed.'
+                : 'Strength, pH, warmth over time and active oxygen stand here as soon as something is poured.'}
             </Box>
-            {judged.isError && (
-              <Notice kind="danger" word="Look again">
-                {Object.values(fields)[0] ?? judged.error.message}
-              </Notice>
-            )}
-            {verdict && <Refused findings={verdict.refused} />}
-            {verdict && <Against findings={verdict.against} />}
-            {verdict && <Claims findings={verdict.claims} />}
-            {bath && draft.pours.length > 0 && (
-              <CautionDigest ids={verdict?.cautionIds ?? []} lead="Before you mix" />
-            )}
-          </Stack>
-          <Stack gap="14px" gridColumn={{ base: 'auto', md: '1 / -1', xl: 'auto' }}>
-            {bath && verdict ? (
-              <>
-                <MixReadout verdict={verdict} bath={bath} catalogue={catalogue} measures={measures} />
-                {bath.curve.length > 0 && Math.abs(bath.startC - household.roomC) >= 3 && (
-                  <Suspense fallback={<Loading what="the curve" />}>
-                    <CoolingChart
-                      bath={bath}
-                      roomC={household.roomC}
-                      maxC={verdict.envelope?.tempC.max ?? null}
-                      measures={measures}
-                    />
-                  </Suspense>
-                )}
-              </>
-            ) : (
-              <Box color="soft" fontSize="15px">
-                {verdict && verdict.refused.length > 0
-                  ? 'No figures are given for what must not be mixed.'
-                  : 'Strength, pH, warmth over time and active oxygen stand here as soon as something is poured.'}
-              </Box>
-            )}
-            {mix && verdict && bath && draft.pours.length > 0 && (
-              <KeepMix
-                mix={mix}
-                name={draft.name}
-                verdict={verdict}
-                onName={(name) => change({ ...draft, name })}
-              />
-            )}
-          </Stack>
-        </Grid>
-        <Grid
-          templateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 1.35fr) minmax(0, 1fr)' }}
-          gap="30px"
-          marginTop="30px"
-        >
-          <OtherWay household={household} catalogue={catalogue} measures={measures} />
-          <Shelf onOpen={change} />
-        </Grid>
-      </Box>
-      {verdict && bath && <MixTag name={draft.name} verdict={verdict} bath={bath} place={place} />}
-    </>
+          )}
+          {mix && verdict && bath && draft.pours.length > 0 && (
+            <KeepMix
+              mix={mix}
+              name={draft.name}
+              verdict={verdict}
+              place={place}
+              onName={(name) => change({ ...draft, name })}
+            />
+          )}
+        </Stack>
+      </Grid>
+      <Grid
+        templateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 1.35fr) minmax(0, 1fr)' }}
+        gap="30px"
+        marginTop="30px"
+      >
+        <OtherWay household={household} catalogue={catalogue} measures={measures} />
+        <Shelf onOpen={change} />
+      </Grid>
+    </Box>
   );
 }
 

@@ -24,8 +24,6 @@ export function MixTag({
   const fresh = verdict.cautionIds.includes('noClosedVessel') || bath.carbonDioxideL > 0;
   return (
     <Box
-      display="none"
-      data-print="only"
       maxWidth="105mm"
       border="1.5px solid #000"
       borderRadius="8px"

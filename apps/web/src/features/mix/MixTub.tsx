@@ -42,7 +42,7 @@ export function MixTub({ mix, verdict, name, rim, say }: MixTubProps) {
       </defs>
       {bath && (
         <path
-          d={`M${left + wall(level)} ${level} q ${(right - left - 2 * wall(level)) / 8} -6 ${(right - left - 2 * wall(level)) / 4} 0 t ${(right - left - 2 * wall(level)) / 4} 0 t ${(right - left - 2 * wall(level)) / 4} 0 t ${(right - left - 2 * wall(level)) / 4} 0 L${right - wall(FLOOR)} ${FLOOR} H${left + wall(FLOOR)} Z`}
+          d={`M${left + wall(level)} ${level} q ${(right - left - 2 * wall(level)) / 8} -6 ${(right - left - 2 * wall(level)) / 4} 0 t ${(right - left - 2 * wall(level)) / 4} 0 t ${(right - left - 2 * wall(level)) / 4} 0 t ${(right - left - 2 * wall(level)) / 4} 0 L${right - wall(FLOOR)} ${FLOOR + 6} Q${right - wall(FLOOR) - 2} ${FLOOR + 11} ${right - wall(FLOOR) - 12} ${FLOOR + 11} H${left + wall(FLOOR) + 12} Q${left + wall(FLOOR) + 2} ${FLOOR + 11} ${left + wall(FLOOR)} ${FLOOR + 6} Z`}
           fill="var(--ff-colors-water-tint)"
           stroke="var(--ff-colors-water)"
           strokeWidth="1.6"
@@ -71,7 +71,13 @@ export function MixTub({ mix, verdict, name, rim, say }: MixTubProps) {
         strokeLinejoin="round"
       />
       {rim && (
-        <text x="200" y="34" textAnchor="middle" fontSize="15" fontWeight="700" fill="var(--ff-colors-brick)">
+        <text
+          x="200"
+          y="34"
+          textAnchor="middle"
+          style={{ fontSize: 15, fontWeight: 700 }}
+          fill="var(--ff-colors-brick)"
+        >
           ⚠ {rim}
         </text>
       )}
@@ -81,8 +87,7 @@ export function MixTub({ mix, verdict, name, rim, say }: MixTubProps) {
             x="200"
             y={Math.min(FLOOR - 66, level + 42)}
             textAnchor="middle"
-            fontSize="30"
-            fontWeight="700"
+            style={{ fontSize: 30, fontWeight: 700 }}
             fill="var(--ff-colors-water)"
           >
             {say.temp(bath.startC)}
@@ -96,7 +101,7 @@ export function MixTub({ mix, verdict, name, rim, say }: MixTubProps) {
               x="200"
               y={Math.min(FLOOR - 66, level + 42) + 22 + at * 18}
               textAnchor="middle"
-              fontSize="14.5"
+              style={{ fontSize: 14.5 }}
               fill="var(--ff-colors-ink)"
             >
               {line}
@@ -109,19 +114,18 @@ export function MixTub({ mix, verdict, name, rim, say }: MixTubProps) {
           x="200"
           y="212"
           textAnchor="middle"
-          fontSize="24"
-          fontWeight="700"
+          style={{ fontSize: 24, fontWeight: 700 }}
           fill="var(--ff-colors-brick)"
         >
           Not mixed
         </text>
       )}
       {!bath && !refused && (
-        <text x="200" y="180" textAnchor="middle" fontSize="16" fill="var(--ff-colors-soft)">
+        <text x="200" y="180" textAnchor="middle" style={{ fontSize: 16 }} fill="var(--ff-colors-soft)">
           Pour water or a product in
         </text>
       )}
-      <text x="200" y="304" textAnchor="middle" fontSize="14.5" fill="var(--ff-colors-soft)">
+      <text x="200" y="304" textAnchor="middle" style={{ fontSize: 14.5 }} fill="var(--ff-colors-soft)">
         {name}
         {bath?.vessel ? `, ${Math.round(share * 100)} % full` : ''}
       </text>

@@ -5,9 +5,9 @@ import { ApiProblem } from '../../app/api';
 import { useTableAnswer } from '../../app/queries';
 import { useLexicon } from '../../app/useLexicon';
 import { Button, Select } from '../../components/controls';
+import { NumberBox } from '../../components/NumberBox';
 import { ChipRow } from '../trouble/pickers/ChipRow';
 import { answerLines } from './answerView';
-import { NumberBox } from './NumberBox';
 import { firstUnit, unitOptions } from './unitOptions';
 
 type Kind = TableQuestion['kind'];
@@ -92,7 +92,7 @@ export function OtherWay({
           </Box>
         ) : (
           answer.data &&
-          answer.data.kind === question.kind && (
+          (answer.data.kind === question.kind || answer.data.kind === 'refused') && (
             <Stack gap="2px">
               {answerLines(question, answer.data, say, measures).map((line, at) => (
                 <Box
@@ -337,7 +337,7 @@ function ScaleSentence({
 
 function Line({ children }: { children: ReactNode }) {
   return (
-    <Flex gap="8px 10px" wrap="wrap" alignItems="flex-end" lineHeight="44px">
+    <Flex gap="8px 10px" wrap="wrap" alignItems="last baseline">
       {children}
     </Flex>
   );

@@ -3,8 +3,8 @@ import type { Catalogue, Household, MixPour } from '@feverfew/contracts';
 import { MOST_POURS } from '@feverfew/contracts';
 import { useState } from 'react';
 import { Button, Select } from '../../components/controls';
+import { NumberBox } from '../../components/NumberBox';
 import { OptionPicker } from '../trouble/pickers/OptionPicker';
-import { NumberBox } from './NumberBox';
 import { firstUnit, unitOptions } from './unitOptions';
 
 interface PourListProps {

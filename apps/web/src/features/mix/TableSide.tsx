@@ -1,9 +1,9 @@
 import { Box, Flex, Stack } from '@chakra-ui/react';
 import type { Catalogue, Household, PieceSummary } from '@feverfew/contracts';
 import { useLexicon } from '../../app/useLexicon';
+import { NumberBox } from '../../components/NumberBox';
 import { ChipRow } from '../trouble/pickers/ChipRow';
 import type { MixDraft } from './mixDraft';
-import { NumberBox } from './NumberBox';
 import { OnPicker } from './OnPicker';
 import { PourList } from './PourList';
 
@@ -28,6 +28,7 @@ export function TableSide({ draft, household, catalogue, pieces, fields, onChang
     { value: 'bottle', text: 'closed bottle' },
     { value: 'sprayer', text: 'sprayer' },
   ];
+  const inLitres = draft.container.kind === 'vessel';
   const chosen =
     draft.container.kind === 'vessel' ? `vessel*${draft.container.vesselId}` : draft.container.kind;
   return (
@@ -47,11 +48,11 @@ export function TableSide({ draft, household, catalogue, pieces, fields, onChang
       />
       <Flex gap="12px" wrap="wrap" alignItems="flex-end">
         <NumberBox
-          label="Water, L"
+          label={inLitres ? 'Water, L' : 'Water, mL'}
           width="104px"
-          value={draft.waterML / 1000}
+          value={inLitres ? draft.waterML / 1000 : draft.waterML}
           error={fields.waterML}
-          onChange={(litres) => set({ waterML: Math.round((litres ?? 0) * 1e6) / 1000 })}
+          onChange={(amount) => set({ waterML: Math.round((amount ?? 0) * (inLitres ? 1e6 : 1e3)) / 1000 })}
         />
         <NumberBox
           label="at °C"

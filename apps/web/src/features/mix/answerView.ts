@@ -6,6 +6,7 @@ import {
   type TableQuestion,
 } from '@feverfew/contracts';
 import { exactText, toolText } from '../../components/measureText';
+import { sentences } from './mixView';
 
 type Measured = Extract<TableAnswer, { kind: 'dilute' }>['product'];
 type Asked<Kind extends TableAnswer['kind']> = Extract<TableQuestion, { kind: Kind }>;
@@ -57,6 +58,7 @@ const LINES: Lines = {
         : `${say.temp(wantedC)} cannot be reached: this gives ${say.temp(tempC)}, the best here.`,
     ];
   },
+  refused: ({ findings }, _asked, say) => ['Not mixed, so not scaled', ...sentences(findings, say)],
   raise: ({ hotL, kettles, kettleL, totalL, dilution, tapL }, { toC }, say) => [
     kettleL > 0
       ? `${kettles} ${kettles === 1 ? 'kettle' : 'kettles'} of ${say.volume(kettleL * 1000)}: ${say.volume(hotL * 1000)} boiling`

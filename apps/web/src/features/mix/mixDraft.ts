@@ -119,5 +119,11 @@ export function draftOfStep(step: Step, on: OnTable, name: string): MixDraft {
   };
 }
 
-/** Water a step pours that is an ingredient of its own goes to the water. */
+/** A piece of the linen book, or cloth of the fibres told so far. */
+export function onTableOf(pieceId: string | null, { parts }: Pick<PieceFacts, 'parts'>): OnTable {
+  if (pieceId) return { kind: 'piece', pieceId };
+  const fibreIds = [...new Set(parts.flatMap((part) => part.fibres.map((fibre) => fibre.fibreId)))];
+  return fibreIds.length > 0 ? { kind: 'fibres', fibreIds } : { kind: 'nothing' };
+}
+
 export const addressOf = (draft: MixDraft): string => `/mix?${draftToSearch(draft)}`;

@@ -9,6 +9,7 @@ export function RunLog({ state }: { state: RunState }) {
       at: look.at,
       text: `Round ${look.round}: ${ANSWER_WORDS[look.answer].title.toLowerCase()}${look.leftPct ? `, about ${look.leftPct} % left` : ''}`,
     })),
+    ...state.mixes.map((mix) => ({ at: mix.at, text: `made from “${mix.name}”` })),
     ...state.notes.map((note) => ({ at: note.at, text: `“${note.text}”` })),
   ].sort((a, b) => a.at.localeCompare(b.at));
   if (lines.length === 0) return null;

@@ -4,9 +4,11 @@ import { useLexicon } from '../../app/useLexicon';
 import { CautionDigest } from '../../components/CautionDigest';
 import { Button } from '../../components/controls';
 import { TubDrawing } from '../../components/TubDrawing';
+import { TableLink } from '../mix/TableLink';
 import { IngredientList } from '../trouble/StepRecipe';
 import { DecisionPanel } from './DecisionPanel';
 import { FinishForm } from './FinishForm';
+import { KeptMixes } from './KeptMixes';
 import { LookPanel } from './LookPanel';
 import { SignList } from './SignList';
 import { TimerPanel } from './TimerPanel';
@@ -62,6 +64,16 @@ export function StepCard({ run, rung, step, nowMs, say }: StepCardProps) {
           />
         )}
       </Flex>
+      {step.kind === 'mix' && (
+        <Flex gap="14px" wrap="wrap" alignItems="center">
+          <KeptMixes run={run} step={step} say={say} />
+          <TableLink
+            step={step}
+            on={{ kind: 'piece', pieceId: run.pieceId }}
+            name={words.name(rung.methodId)}
+          />
+        </Flex>
+      )}
       {step.dwell && !state.timer && <TimerPanel step={step} state={state} nowMs={nowMs} say={say} />}
       <CautionDigest ids={step.cautionIds} lead={title} />
       <SignList expectedIds={step.expectedSignIds} alarmIds={step.alarmSignIds} />

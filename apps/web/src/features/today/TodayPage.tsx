@@ -1,8 +1,11 @@
 import { Box, Grid, Stack } from '@chakra-ui/react';
 import type { Today, TroubleSummary } from '@feverfew/contracts';
+import { useState } from 'react';
 import { useToday } from '../../app/queries';
 import { useLexicon } from '../../app/useLexicon';
+import { Button } from '../../components/controls';
 import { LinkButton } from '../../components/LinkButton';
+import { Notice } from '../../components/Notice';
 import { Empty, Failed, Loading } from '../../components/States';
 import { useServerNow } from '../run/useServerNow';
 import { RunningCard } from './RunningCard';
@@ -15,6 +18,34 @@ export function TodayPage() {
   if (today.isError) return <Failed error={today.error} onRetry={() => void today.refetch()} />;
   return <Board today={today.data} receivedAt={today.dataUpdatedAt} />;
 }
+
+/** Said once, until told or put off on this device. */
+function Guessed() {
+  const [later, setLater] = useState(() => localStorage.getItem(LATER) !== null);
+  if (later) return null;
+  return (
+    <Box marginBottom="18px">
+      <Notice kind="note" word="Your water and vessels are guessed">
+        A 10 L bucket, a hot tap of 50 °C, fairly hard water: tell your own in five short steps, and every
+        bath fits them.
+        <Box display="flex" gap="10px" marginTop="8px">
+          <LinkButton to="/setup">Tell them</LinkButton>
+          <Button
+            variant="plain"
+            onClick={() => {
+              localStorage.setItem(LATER, 'yes');
+              setLater(true);
+            }}
+          >
+            Later
+          </Button>
+        </Box>
+      </Notice>
+    </Box>
+  );
+}
+
+const LATER = 'feverfew.setupLater';
 
 function Board({ today, receivedAt }: { today: Today; receivedAt: number }) {
   const nowMs = useServerNow(today.now, receivedAt);
@@ -36,6 +67,7 @@ function Board({ today, receivedAt }: { today: Today; receivedAt: number }) {
           New trouble
         </LinkButton>
       </Box>
+      {!today.householdTold && <Guessed />}
       <Grid
         templateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 1.15fr) minmax(0, 1fr)' }}
         templateRows={{ lg: 'auto 1fr' }}

@@ -1,27 +1,32 @@
 import { Box, Stack } from '@chakra-ui/react';
 import type { Catalogue, Plan, TroubleFacts } from '@feverfew/contracts';
-import { useCallback, useEffect, useState } from 'react';
+import { useCallback, useEffect, useMemo, useState } from 'react';
 import { CautionDigest } from '../../components/CautionDigest';
+import { onTableOf } from '../mix/mixDraft';
 import { CupboardLine } from './CupboardLine';
 import { CupboardWarning, PlanFindings } from './PlanFindings';
 import { RuledOut } from './RuledOut';
 import { RungCard } from './RungCard';
 import { SchoolsPanel } from './SchoolsPanel';
+import { TakeAlong } from './TakeAlong';
 
 const COUNT_WORDS = ['No rung', 'One rung', 'Two rungs', 'Three rungs', 'Four rungs', 'Five rungs'];
 
 interface LadderPanelProps {
   readonly plan: Plan;
   readonly chosen: number;
+  readonly pieceId: string | null;
   readonly catalogue: Catalogue;
   readonly onChoose: (index: number) => void;
   readonly onFacts: (change: Partial<TroubleFacts>) => void;
 }
 
 /** The ladder, gentlest first, with the losers below it. */
-export function LadderPanel({ plan, chosen, catalogue, onChoose, onFacts }: LadderPanelProps) {
+export function LadderPanel({ plan, chosen, pieceId, catalogue, onChoose, onFacts }: LadderPanelProps) {
   const [open, setOpen] = useState<string | null>(null);
   const { ladder } = plan;
+  const { piece } = plan.facts;
+  const on = useMemo(() => onTableOf(pieceId, piece), [pieceId, piece]);
   const rung = ladder[chosen];
   const openStillThere = ladder.some((candidate) => candidate.methodId === open);
   useEffect(() => {
@@ -64,6 +69,7 @@ export function LadderPanel({ plan, chosen, catalogue, onChoose, onFacts }: Ladd
             number={index + 1}
             chosen={index === chosen}
             expanded={open === candidate.methodId}
+            on={on}
             onChoose={choose}
           />
         ))}
@@ -80,6 +86,7 @@ export function LadderPanel({ plan, chosen, catalogue, onChoose, onFacts }: Ladd
         catalogue={catalogue}
         onChoose={(schools) => onFacts({ schools })}
       />
+      <TakeAlong plan={plan} catalogue={catalogue} />
       <Box paddingTop="10px">
         <CupboardWarning plan={plan} />
       </Box>

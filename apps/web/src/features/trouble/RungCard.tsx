@@ -1,8 +1,10 @@
 import { Box, chakra, Flex, Grid, Stack } from '@chakra-ui/react';
-import type { Rung } from '@feverfew/contracts';
+import { isClaim, type Rung } from '@feverfew/contracts';
 import { memo } from 'react';
 import { useCatalogue } from '../../app/queries';
 import { useLexicon, useMeasures } from '../../app/useLexicon';
+import { Claims } from '../../components/Claims';
+import type { OnTable } from '../mix/mixDraft';
 import { EffectBar } from './EffectBar';
 import { RungWhy } from './RungWhy';
 import { recipeLine, rungRemarks, timeLine } from './rungView';
@@ -42,11 +44,20 @@ interface RungCardProps {
   readonly number: number;
   readonly chosen: boolean;
   readonly expanded: boolean;
+  /** What the mix is held against on the table. */
+  readonly on: OnTable;
   readonly onChoose: (number: number) => void;
 }
 
 /** One rung: name, recipe in figures, one reason, effect as a range, time, risk, what is missing. */
-export const RungCard = memo(function RungCard({ rung, number, chosen, expanded, onChoose }: RungCardProps) {
+export const RungCard = memo(function RungCard({
+  rung,
+  number,
+  chosen,
+  expanded,
+  on,
+  onChoose,
+}: RungCardProps) {
   const say = useLexicon();
   const measures = useMeasures();
   const reason = useCatalogue().data?.methods.find((method) => method.id === rung.methodId)?.reason;
@@ -95,6 +106,7 @@ export const RungCard = memo(function RungCard({ rung, number, chosen, expanded,
                 {remark}
               </Box>
             ))}
+            <Claims findings={rung.findings.filter((finding) => isClaim(finding.code))} />
             {rung.missingAgentIds.length > 0 && (
               <Box color="brick">
                 To get: {rung.missingAgentIds.map(say.name).join(', ')} — not in your cupboard.
@@ -113,7 +125,7 @@ export const RungCard = memo(function RungCard({ rung, number, chosen, expanded,
             >
               {rung.steps.map((step) => (
                 <li key={step.id}>
-                  <StepRecipe step={step} />
+                  <StepRecipe step={step} on={on} name={say.name(rung.methodId)} />
                 </li>
               ))}
             </Stack>

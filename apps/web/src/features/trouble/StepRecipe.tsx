@@ -2,6 +2,8 @@ import { Box, Stack } from '@chakra-ui/react';
 import { type Step, stepWords } from '@feverfew/contracts';
 import { useLexicon, useMeasures } from '../../app/useLexicon';
 import { errorText, exactText, pourText } from '../../components/measureText';
+import type { OnTable } from '../mix/mixDraft';
+import { TableLink } from '../mix/TableLink';
 
 /** Amounts of a mix: tools first, then exact, range and what the tools miss by. */
 export function IngredientList({ step }: { step: Step }) {
@@ -16,6 +18,12 @@ export function IngredientList({ step }: { step: Step }) {
         return (
           <li key={ingredient.agentId}>
             <strong>{pourText(ingredient, measures, say)}</strong>
+            {ingredient.strengthAfter && (
+              <Box as="span">
+                {' '}
+                → {ingredient.strengthAfter.value} {ingredient.strengthAfter.unit}
+              </Box>
+            )}
             {range && (
               <Box as="span" color="soft" fontSize="0.85em">
                 {' '}
@@ -42,7 +50,7 @@ export function IngredientList({ step }: { step: Step }) {
 }
 
 /** One step in words and figures. */
-export function StepRecipe({ step }: { step: Step }) {
+export function StepRecipe({ step, on, name }: { step: Step; on: OnTable; name: string }) {
   const say = useLexicon();
   const words = stepWords(step, say);
   return (
@@ -60,6 +68,7 @@ export function StepRecipe({ step }: { step: Step }) {
           {line}
         </Box>
       ))}
+      <TableLink step={step} on={on} name={name} />
     </Box>
   );
 }

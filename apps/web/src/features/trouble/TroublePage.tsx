@@ -120,6 +120,7 @@ function TroubleDesk({ troubleId, start }: { troubleId: string | undefined; star
             <LadderPanel
               plan={plan}
               chosen={chosen}
+              pieceId={draft.pieceId}
               catalogue={catalogue.data}
               onChoose={setChosen}
               onFacts={changeFacts}

@@ -3,6 +3,7 @@ import {
   durationWords,
   type Finding,
   findingWords,
+  isClaim,
   type Lexicon,
   type Measures,
   type Rung,
@@ -37,7 +38,7 @@ const QUIET: readonly Finding['code'][] = ['schoolFollowed', 'notInCupboard'];
 /** Remarks worth a line on the rung itself. */
 export const rungRemarks = (rung: Rung, say: Lexicon): string[] =>
   rung.findings
-    .filter((finding) => !QUIET.includes(finding.code))
+    .filter((finding) => !QUIET.includes(finding.code) && !isClaim(finding.code))
     .map((finding) => findingWords(finding, say));
 
 /** Losers worth showing: ruled out first, then those that add nothing. */

@@ -1,6 +1,7 @@
 import type { Knowledge } from '@feverfew/knowledge';
-import { chemistryShelf } from '../bath/solution/chemistryShelf.js';
-import { type Pour, pureG, sizeOf } from '../bath/solution/pour.js';
+import { type Finding, finding } from '../../explain/finding.js';
+import { chemistryShelf } from './chemistryShelf.js';
+import { type Pour, pureG, sizeOf } from './pour.js';
 
 /** What acid and soda leave of each other. Shares 0–1 of what was poured. */
 export interface Neutralised {
@@ -49,4 +50,23 @@ export function neutralised(pours: readonly Pour[], knowledge: Knowledge): Neutr
     sodaLeft: 1 - used / base,
     carbonDioxideL: freed * GAS_L_PER_MOL,
   };
+}
+
+/** The same as a finding: the folk claim of baking soda with vinegar, answered. */
+export function neutralisedClaim(
+  { acidId, sodaId, acidLeft, sodaLeft, carbonDioxideL }: Neutralised,
+  pH: number,
+): Finding {
+  return finding(
+    'claimNeutralised',
+    {
+      acidId,
+      sodaId,
+      acidLeftPct: Math.round(acidLeft * 100),
+      sodaLeftPct: Math.round(sodaLeft * 100),
+      carbonDioxideL: Math.round(carbonDioxideL * 10) / 10,
+      pH,
+    },
+    ['chemHandbook'],
+  );
 }

@@ -1,6 +1,6 @@
 import { Box } from '@chakra-ui/react';
 import { useEffect, useState } from 'react';
-import { Input } from '../../components/controls';
+import { Input } from './controls';
 
 /** A number that may be half typed: it reports what reads as one, and null when emptied. */
 export function NumberBox({
@@ -24,7 +24,7 @@ export function NumberBox({
     setText((now) => (read(now) === value ? now : value === null ? '' : String(value)));
   }, [value]);
   return (
-    <Box as="label" display="block" fontSize="14px" color="soft" width={width}>
+    <Box as="label" display="block" fontSize="14px" color="soft" lineHeight="1.45" width={width}>
       {label}
       <Input
         inputMode="decimal"

@@ -1,0 +1,136 @@
+import { Box, Flex, Grid, Stack } from '@chakra-ui/react';
+import {
+  HARDNESS_UNITS,
+  type HardnessUnit,
+  type Household,
+  hardnessClasses,
+  hardnessToMgL,
+  mgLToHardness,
+  STRIP_STEPS_DH,
+  stripToMgL,
+} from '@feverfew/contracts';
+import { useState } from 'react';
+import { Select } from '../../components/controls';
+import { SourceList } from '../../components/Why';
+import { ChipRow } from '../trouble/pickers/ChipRow';
+import { NumberField } from './NumberField';
+
+type Water = Pick<Household, 'taps' | 'hardnessMgL' | 'roomC'>;
+
+/** Taps, kettle, room and hardness: what every bath is reckoned from. */
+export function WaterEditor({
+  household,
+  errors,
+  onChange,
+}: {
+  household: Water;
+  errors: Readonly<Record<string, string>>;
+  onChange: (change: Partial<Water>) => void;
+}) {
+  const { taps } = household;
+  return (
+    <Stack gap="12px" as="section" aria-label="Water">
+      <Box as="h2" fontSize="20px">
+        Water
+      </Box>
+      <Box fontSize="14px" color="soft">
+        Let the hot tap run a minute, then hold a thermometer in the stream. The kettle holds what its “full”
+        line says.
+      </Box>
+      <Grid templateColumns="repeat(auto-fit, minmax(120px, 1fr))" gap="12px">
+        <NumberField
+          label="Cold tap, °C"
+          value={taps.coldC}
+          error={errors['household.taps.coldC']}
+          onChange={(coldC) => onChange({ taps: { ...taps, coldC } })}
+        />
+        <NumberField
+          label="Hot tap, °C"
+          value={taps.hotC}
+          error={errors['household.taps.hotC']}
+          onChange={(hotC) => onChange({ taps: { ...taps, hotC } })}
+        />
+        <NumberField
+          label="Kettle, L"
+          value={taps.kettleL}
+          error={errors['household.taps.kettleL']}
+          onChange={(kettleL) => onChange({ taps: { ...taps, kettleL } })}
+        />
+        <NumberField
+          label="Room, °C"
+          value={household.roomC}
+          error={errors['household.roomC']}
+          onChange={(roomC) => onChange({ roomC })}
+        />
+      </Grid>
+      <Hardness
+        mgL={household.hardnessMgL}
+        error={errors['household.hardnessMgL']}
+        onChange={(hardnessMgL) => onChange({ hardnessMgL })}
+      />
+    </Stack>
+  );
+}
+
+/** The supplier's figure in any unit, or what a test strip shows. */
+function Hardness({
+  mgL,
+  error,
+  onChange,
+}: {
+  mgL: number;
+  error: string | undefined;
+  onChange: (mgL: number) => void;
+}) {
+  const [unit, setUnit] = useState<HardnessUnit>('mgL');
+  const [strips, setStrips] = useState(0);
+  const known = mgL >= 0 && mgL <= 1500;
+  const shown = known ? Math.round(mgLToHardness(mgL, unit) * 100) / 100 : mgL;
+  const take = (value: number) => {
+    const asked = value * HARDNESS_UNITS[unit].mgLPerUnit;
+    onChange(asked >= 0 && asked <= 1500 ? Math.round(hardnessToMgL(value, unit) * 10) / 10 : asked);
+  };
+  const classes = known ? hardnessClasses(mgL) : [];
+  return (
+    <Stack gap="8px">
+      <Flex gap="10px" alignItems="flex-end" wrap="wrap">
+        <Box width="140px">
+          <NumberField
+            // A new unit or strip shows the same water in other figures.
+            key={`${unit}-${strips}`}
+            label="Hardness"
+            value={shown}
+            error={error}
+            onChange={take}
+          />
+        </Box>
+        <Box as="label" fontSize="14px" color="soft" width="210px">
+          in
+          <Select value={unit} onChange={(event) => setUnit(event.currentTarget.value as HardnessUnit)}>
+            {Object.entries(HARDNESS_UNITS).map(([id, { word }]) => (
+              <option key={id} value={id}>
+                {word}
+              </option>
+            ))}
+          </Select>
+        </Box>
+      </Flex>
+      <ChipRow
+        label="or by a test strip: how many fields turned?"
+        size="small"
+        options={STRIP_STEPS_DH.map(({ turned, word }) => ({ value: turned as number, text: word }))}
+        chosen={null}
+        onChoose={(turned) => {
+          setStrips((count) => count + 1);
+          onChange(stripToMgL(turned).mgL);
+        }}
+      />
+      {classes.length > 0 && (
+        <Box fontSize="14px" color="soft">
+          That is {classes.map(({ name }) => name).join(' by one scale, ')} by another.
+          <SourceList ids={classes.map(({ sourceId }) => sourceId)} />
+        </Box>
+      )}
+    </Stack>
+  );
+}

@@ -1,0 +1,45 @@
+import { Box, Flex } from '@chakra-ui/react';
+import type { RunView, SavedMix, Step } from '@feverfew/contracts';
+import { useShelf } from '../../app/queries';
+import { Button } from '../../components/controls';
+import type { Say } from './useSay';
+
+/** Mixes on the shelf that hold just what this step asks for, to be used in place of mixing anew. */
+export function KeptMixes({ run, step, say }: { run: RunView; step: Step; say: Say }) {
+  const shelf = useShelf().data ?? [];
+  const used = run.state.mixes.filter((mix) => mix.stepId === step.id);
+  const fitting = shelf.filter((saved) => holdsTheSame(saved, step));
+  if (used.length === 0 && fitting.length === 0) return null;
+  return (
+    <Box as="section" aria-label="Kept mixes" fontSize="17px">
+      {used.map((mix) => (
+        <Box key={mix.at}>✓ Made from “{mix.name}”.</Box>
+      ))}
+      {used.length === 0 && (
+        <Flex gap="8px" wrap="wrap" alignItems="center">
+          <span>On your shelf:</span>
+          {fitting.map((saved) => (
+            <Button
+              key={saved.id}
+              disabled={say.pending}
+              onClick={() => say.send({ kind: 'mixUsed', stepId: step.id, mixId: saved.id })}
+            >
+              Use “{saved.name}”
+            </Button>
+          ))}
+        </Flex>
+      )}
+    </Box>
+  );
+}
+
+function holdsTheSame({ mix, verdict }: SavedMix, { ingredients }: Step): boolean {
+  const asked = ingredients.map((one) => one.agentId).filter((id) => id !== 'water');
+  const given = mix.pours.map((pour) => pour.agentId);
+  return (
+    verdict.refused.length === 0 &&
+    asked.length > 0 &&
+    asked.length === given.length &&
+    asked.every((id) => given.includes(id))
+  );
+}

@@ -1,0 +1,41 @@
+import { Box } from '@chakra-ui/react';
+import { findingWords, type Plan } from '@feverfew/contracts';
+import { format } from 'date-fns';
+import { useLexicon } from '../../app/useLexicon';
+import { CautionList } from '../../components/CautionList';
+import { timeLine } from './rungView';
+import { StepRecipe } from './StepRecipe';
+
+/** A whole plan on paper: every rung with all its steps and cautions. */
+export function PlanSheet({ title, plan }: { title: string; plan: Plan }) {
+  const say = useLexicon();
+  return (
+    <Box padding="4mm" fontSize="11pt">
+      <Box as="h1" fontSize="20pt">
+        {title}
+      </Box>
+      <Box marginBottom="4mm">{format(new Date(), 'd MMMM yyyy')}</Box>
+      {plan.findings.map((finding) => (
+        <Box key={finding.code + findingWords(finding, say)}>{findingWords(finding, say)}</Box>
+      ))}
+      {plan.ladder.map((rung, at) => (
+        <Box key={rung.methodId} marginTop="6mm" breakInside="avoid-page">
+          <Box as="h2" fontSize="15pt">
+            {at + 1}. {say.name(rung.methodId)}
+          </Box>
+          <Box>
+            {timeLine(rung)}, risk {rung.risk}
+          </Box>
+          <CautionList ids={rung.cautionIds} />
+          <Box as="ol" paddingInlineStart="6mm" listStyleType="decimal">
+            {rung.steps.map((step) => (
+              <li key={step.id}>
+                <StepRecipe step={step} on={{ kind: 'nothing' }} name="" />
+              </li>
+            ))}
+          </Box>
+        </Box>
+      ))}
+    </Box>
+  );
+}

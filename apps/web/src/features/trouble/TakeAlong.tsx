@@ -1,0 +1,33 @@
+import { Flex } from '@chakra-ui/react';
+import type { Catalogue, Plan } from '@feverfew/contracts';
+import { useLexicon, useMeasures } from '../../app/useLexicon';
+import { Button } from '../../components/controls';
+import { downloadText } from '../../components/downloadText';
+import { usePrintSheet } from '../../components/usePrintSheet';
+import { PlanSheet } from './PlanSheet';
+import { planMarkdown } from './planMarkdown';
+import { marksText } from './sentenceView';
+
+/** The plan on paper or as text. */
+export function TakeAlong({ plan, catalogue }: { plan: Plan; catalogue: Catalogue }) {
+  const say = useLexicon();
+  const measures = useMeasures();
+  const paper = usePrintSheet();
+  const { markIds, piece } = plan.facts;
+  if (plan.ladder.length === 0) return null;
+  const on = piece.name || (piece.itemId ? say.name(piece.itemId) : 'a piece');
+  const title = `${marksText(markIds, say)} on the ${on}`;
+  return (
+    <Flex gap="8px" paddingTop="12px" wrap="wrap" data-print="hide">
+      <Button onClick={() => paper.print(<PlanSheet title={title} plan={plan} />)}>Print the plan</Button>
+      <Button
+        onClick={() =>
+          downloadText(`${title}.md`, 'text/markdown', planMarkdown(title, plan, catalogue, say, measures))
+        }
+      >
+        Plan as Markdown
+      </Button>
+      {paper.sheet}
+    </Flex>
+  );
+}
