@@ -10,7 +10,12 @@ export default defineConfig({
       {
         resolve: source,
         ssr: { resolve: source },
-        test: { name: 'packages', include: ['packages/*/src/**/*.test.ts'], environment: 'node' },
+        test: {
+          name: 'packages',
+          include: ['packages/*/src/**/*.test.ts'],
+          environment: 'node',
+          testTimeout: 30_000,
+        },
       },
       {
         resolve: source,

@@ -75,7 +75,11 @@ describe('measures in words', () => {
     expect(plain(amountText({ ...powder, basis: 'weighed' }, metric))).toBe('53 g');
     expect(errorText({ ...powder, basis: 'weighed' })).toBeNull();
     const say = { name: (id: string) => id, temp: String, volume: String };
-    expect(pourText({ ...powder, basis: 'label' }, metric, say)).toBe('oxygenBleach by its label');
+    const unmeasured = { ...powder, massG: null, volumeML: null, snapped: null, basis: 'label' as const };
+    expect(pourText(unmeasured, metric, say)).toBe('oxygenBleach by its label');
+    expect(plain(pourText({ ...powder, basis: 'label' }, metric, say))).toBe(
+      '3½ tbsp (53 g) oxygenBleach, as its label says',
+    );
     expect(pourText({ ...powder, agentId: 'sunAir', basis: 'step' }, metric, say)).toBe('sunAir');
   });
   it('name the strength of the bottle poured from, where it matters', () => {

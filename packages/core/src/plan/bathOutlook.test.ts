@@ -77,7 +77,7 @@ describe('the bath of a rung', () => {
     if (top(household) !== undefined && top(soft) !== undefined)
       expect(top(soft)).toBeLessThan(top(household) ?? 0);
   });
-  it('is told of every bath, and never warmer than its own step allows', { timeout: 60_000 }, () => {
+  it('is told of every bath, and never warmer than its own step allows', () => {
     fc.assert(
       fc.property(anyFacts, anyHousehold, (facts, home) => {
         for (const step of planTreatment(facts, home, knowledge).ladder.flatMap((one) => one.steps)) {

@@ -1,6 +1,6 @@
-import { Box } from '@chakra-ui/react';
-import { Input } from '../../components/controls';
+import { NumberBox } from '../../components/NumberBox';
 
+/** A figure that has to be told: emptied or half typed it counts as none, and keeping is refused with its place. */
 export function NumberField({
   label,
   value,
@@ -13,21 +13,11 @@ export function NumberField({
   onChange: (value: number) => void;
 }) {
   return (
-    <Box as="label" display="block" fontSize="14px" color="soft">
-      {label}
-      <Input
-        type="number"
-        inputMode="decimal"
-        step="any"
-        aria-invalid={error ? true : undefined}
-        defaultValue={value}
-        onChange={(event) => onChange(event.currentTarget.valueAsNumber)}
-      />
-      {error && (
-        <Box as="span" color="brick" role="alert">
-          ⚠ {error}
-        </Box>
-      )}
-    </Box>
+    <NumberBox
+      label={label}
+      value={Number.isFinite(value) ? value : null}
+      error={error}
+      onChange={(next) => onChange(next ?? Number.NaN)}
+    />
   );
 }

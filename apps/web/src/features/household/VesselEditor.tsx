@@ -38,8 +38,6 @@ export function VesselEditor({
               />
             </Box>
             <NumberField
-              // A measured vessel shows its new litres.
-              key={vessel.shape ? JSON.stringify(vessel.shape) : 'told'}
               label="Litres"
               value={vessel.volumeL}
               error={errors[`household.vessels.${index}.volumeL`]}

@@ -83,7 +83,6 @@ function Hardness({
   onChange: (mgL: number) => void;
 }) {
   const [unit, setUnit] = useState<HardnessUnit>('mgL');
-  const [strips, setStrips] = useState(0);
   const known = mgL >= 0 && mgL <= 1500;
   const shown = known ? Math.round(mgLToHardness(mgL, unit) * 100) / 100 : mgL;
   const take = (value: number) => {
@@ -95,18 +94,15 @@ function Hardness({
     <Stack gap="8px">
       <Flex gap="10px" alignItems="flex-end" wrap="wrap">
         <Box width="140px">
-          <NumberField
-            // A new unit or strip shows the same water in other figures.
-            key={`${unit}-${strips}`}
-            label="Hardness"
-            value={shown}
-            error={error}
-            onChange={take}
-          />
+          <NumberField label="Hardness" value={shown} error={error} onChange={take} />
         </Box>
         <Box as="label" fontSize="14px" color="soft" width="210px">
           in
-          <Select value={unit} onChange={(event) => setUnit(event.currentTarget.value as HardnessUnit)}>
+          <Select
+            aria-label="Unit of hardness"
+            value={unit}
+            onChange={(event) => setUnit(event.currentTarget.value as HardnessUnit)}
+          >
             {Object.entries(HARDNESS_UNITS).map(([id, { word }]) => (
               <option key={id} value={id}>
                 {word}
@@ -120,10 +116,7 @@ function Hardness({
         size="small"
         options={STRIP_STEPS_DH.map(({ turned, word }) => ({ value: turned as number, text: word }))}
         chosen={null}
-        onChoose={(turned) => {
-          setStrips((count) => count + 1);
-          onChange(stripToMgL(turned).mgL);
-        }}
+        onChoose={(turned) => onChange(stripToMgL(turned).mgL)}
       />
       {classes.length > 0 && (
         <Box fontSize="14px" color="soft">

@@ -1,7 +1,6 @@
 import { Box, Flex, Grid, Stack } from '@chakra-ui/react';
 import type { Catalogue, HouseholdSettings, PieceSummary } from '@feverfew/contracts';
-import { lazy, Suspense, useCallback, useMemo } from 'react';
-import { useSearchParams } from 'react-router';
+import { lazy, Suspense, useMemo } from 'react';
 import { ApiProblem } from '../../app/api';
 import { useCatalogue, useHousehold, useJudgeMix, usePieces } from '../../app/queries';
 import { useLexicon } from '../../app/useLexicon';
@@ -18,6 +17,7 @@ import { draftToMix, draftToSearch, EMPTY_DRAFT, type MixDraft, searchToDraft } 
 import { OtherWay } from './OtherWay';
 import { Shelf } from './Shelf';
 import { TableSide } from './TableSide';
+import { useMixDraft } from './useMixDraft';
 
 const CoolingChart = lazy(() => import('./CoolingChart').then((chart) => ({ default: chart.CoolingChart })));
 
@@ -48,12 +48,7 @@ function Table({
   pieces: readonly PieceSummary[];
 }) {
   const say = useLexicon();
-  const [search, setSearch] = useSearchParams();
-  const draft = useMemo(() => searchToDraft(search), [search]);
-  const change = useCallback(
-    (next: MixDraft) => setSearch(draftToSearch(next), { replace: true }),
-    [setSearch],
-  );
+  const [draft, change] = useMixDraft();
   const mix = useMemo(() => draftToMix(draft, pieces), [draft, pieces]);
   const judged = useJudgeMix(mix);
   const verdict = judged.isError ? undefined : judged.data;
