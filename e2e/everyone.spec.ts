@@ -22,6 +22,9 @@ async function addresses(page: Page): Promise<string[]> {
     '/pieces',
     `/pieces/${piece.id}`,
     '/household',
+    '/setup',
+    '/mix?in=vessel*bucket&water=10000&warm=60&pour=oxygenBleach*2.5*cap&fibre=wool',
+    '/mix?in=cup&water=100&pour=peroxide*50*mL&pour=vinegar*50*mL',
     '/reference/fibres/wool',
     '/reference/marks/redWine',
     '/reference/agents/peroxide',
@@ -53,6 +56,7 @@ for (const colorScheme of ['light', 'dark'] as const) {
 }
 
 test('every page fits a phone, and what is tapped at the tub is large', async ({ page }) => {
+  test.setTimeout(120_000);
   await page.setViewportSize({ width: 390, height: 844 });
   for (const address of await addresses(page)) {
     await page.goto(address);

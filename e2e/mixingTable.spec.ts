@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect, type Page, test } from '@playwright/test';
+import { Desk } from './desk';
 
 const pourIn = async (page: Page, name: string) => {
   await page.getByRole('button', { name: 'Pour something in' }).click();
@@ -166,17 +167,34 @@ test('a mix is kept, printed as a tag, laid out again and taken off the shelf', 
   await expect(kept).toHaveCount(1);
 });
 
-test('from a step of a plan one tap opens the table filled in', async ({ page }) => {
-  await page.goto('/');
-  await page
-    .getByRole('link', { name: /beetroot/ })
-    .first()
-    .click();
-  await page.getByRole('button', { name: /Rung \d: Oxygen soak/ }).click();
-  const mix = page.locator('[data-rung=oxygenSoak]');
-  await expect(mix).toContainText(/stands at \d+\s°C with tub and piece in, pH/);
-  await mix.getByRole('link', { name: 'On the mixing table' }).click();
+test('from a step of a plan one tap opens the table filled in; at the tub a kept mix stands in for the recipe', async ({
+  page,
+}) => {
+  const desk = new Desk(page);
+  await desk.open();
+  await desk.find('mark', 'beetroot');
+  await desk.find('piece', 'damask');
+  await desk.choose('age', 'today');
+  const rung = page.locator('[data-rung=oxygenSoak]');
+  await rung.getByRole('button', { name: /Rung \d: Oxygen soak/ }).click();
+  await expect(rung).toContainText(/stands at \d+\s°C with tub and piece in, pH/);
+  await rung.getByRole('link', { name: 'On the mixing table' }).click();
   await expect(page).toHaveURL(/\/mix\?in=vessel/);
   await expect(row(page, 'oxygenBleach').getByLabel('How much')).toHaveValue(/^5\d/);
   await expect(page.getByRole('region', { name: 'What goes in' })).toContainText('damask cloth');
+  await page.goBack();
+  await rung.getByRole('button', { name: /Rung \d: Oxygen soak/ }).click();
+  await page.getByRole('button', { name: /^Start with rung/ }).click();
+  const done = page.getByRole('button', { name: 'Done', exact: true });
+  while ((await page.locator('[data-step]').getAttribute('data-step')) !== 'mix') {
+    const before = await page.locator('h1').textContent();
+    await done.click();
+    await expect(page.locator('h1')).not.toHaveText(before ?? '');
+  }
+  const kept = page.getByRole('region', { name: 'Kept mixes' });
+  await expect(kept.getByRole('button')).toHaveCount(1);
+  await kept.getByRole('button', { name: 'Use “White soak for the bucket”' }).click();
+  await expect(kept).toContainText('Made from “White soak for the bucket”');
+  await page.reload();
+  await expect(kept).toContainText('Made from “White soak for the bucket”');
 });

@@ -16,7 +16,6 @@ const ask = async (path) => (await fetch(`${BASE}/api${path}`)).json();
 const today = await ask('/today');
 const waiting = (markId) => today.waiting.find((trouble) => trouble.markIds.includes(markId)).id;
 const soak = today.running[0].id;
-const cloth = (await ask('/pieces')).find((piece) => piece.name === 'percale pillowcase').id;
 
 const browser = await chromium.launch({
   executablePath: CHROMIUM,
@@ -51,8 +50,6 @@ await shoot('trouble', `/trouble/${waiting('beetroot')}`);
 await shoot('trouble-recipe', `/trouble/${waiting('beetroot')}`, {
   act: (page) => page.click('[data-rung=oxygenSoak] button'),
 });
-await shoot('trouble-dark', `/trouble/${waiting('ale')}`, { colorScheme: 'dark' });
-await shoot('trouble-blank-open', '/trouble', { act: (page) => page.click('[data-blank=mark]') });
 await shoot('trouble-tag', `/trouble/${waiting('beetroot')}`, {
   act: (page) => page.click('[data-blank=tag]'),
 });
@@ -80,8 +77,18 @@ await shoot('tub-look-phone-dark', `/runs/${soak}`, {
   act: (page) => page.getByRole('button', { name: 'Look in' }).click(),
 });
 await shoot('tub-desk', `/runs/${soak}`);
+const soakOnWool = '/mix?in=vessel*bucket&water=10000&warm=60&pour=oxygenBleach*2.5*cap&fibre=wool';
+await shoot('mixing-table', soakOnWool);
+await shoot('mixing-table-phone', '/mix?in=cup&water=225&pour=peroxide*75*mL*12', {
+  viewport: PHONE,
+  act: (page) => page.getByRole('img', { name: /open cup/ }).scrollIntoViewIfNeeded(),
+});
+await shoot(
+  'mixing-table-refused-dark',
+  '/mix?in=vessel*bucket&water=10000&warm=40&pour=chlorineBleach*50*mL&pour=vinegar*100*mL',
+  { colorScheme: 'dark' },
+);
 await shoot('linen-book', '/pieces');
-await shoot('piece', `/pieces/${cloth}`);
 await shoot('household', '/household');
 await shoot('reference-fibre', '/reference/fibres/wool', { act: (page) => page.waitForSelector('article') });
 await shoot('reference-hazards', '/reference/hazards', { act: (page) => page.waitForSelector('table') });

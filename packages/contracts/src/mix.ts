@@ -162,17 +162,28 @@ const Measured = z.strictObject({
   snapped: Snapped.nullable(),
 });
 
+/** What is to be minded before it is poured. */
+const minded = { cautionIds: z.array(Id) };
+
 export const TableAnswerShape = z
   .discriminatedUnion('kind', [
-    z.strictObject({ kind: z.literal('dilute'), product: Measured, water: Measured }),
-    z.strictObject({ kind: z.literal('spot'), totalML: z.number(), product: Measured, water: Measured }),
+    z.strictObject({ ...minded, kind: z.literal('dilute'), product: Measured, water: Measured }),
     z.strictObject({
+      ...minded,
+      kind: z.literal('spot'),
+      totalML: z.number(),
+      product: Measured,
+      water: Measured,
+    }),
+    z.strictObject({
+      ...minded,
       kind: z.literal('scale'),
       share: z.number(),
       items: z.array(Measured.extend({ agentId: Id, amount: z.number(), unit: z.string() })).readonly(),
     }),
-    z.strictObject({ kind: z.literal('blend'), shares: WaterSharesShape }),
+    z.strictObject({ ...minded, kind: z.literal('blend'), shares: WaterSharesShape }),
     z.strictObject({
+      ...minded,
       kind: z.literal('raise'),
       kettleL: z.number(),
       hotL: z.number(),
@@ -181,8 +192,9 @@ export const TableAnswerShape = z
       dilution: z.number(),
       tapL: z.number().nullable(),
     }),
-    z.strictObject({ kind: z.literal('refused'), findings: z.array(FindingShape) }),
+    z.strictObject({ ...minded, kind: z.literal('refused'), findings: z.array(FindingShape) }),
     z.strictObject({
+      ...minded,
       kind: z.literal('cool'),
       minutes: Range3.nullable(),
       tauMin: Range3,

@@ -7,6 +7,7 @@ import { Button } from '../components/controls';
 const KEYS = [
   ['n', 'New trouble', '/trouble'],
   ['t', 'Today', '/'],
+  ['m', 'Mixing table', '/mix'],
   ['b', 'Linen book', '/pieces'],
   ['r', 'Reference', '/reference'],
   ['h', 'Household', '/household'],

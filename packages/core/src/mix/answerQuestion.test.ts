@@ -54,6 +54,13 @@ describe('the table the other way round', () => {
       findings: expect.arrayContaining([expect.objectContaining({ code: 'mustNotMeet' })]),
     });
   });
+  it('pours nothing without its cautions', () => {
+    const soda = { agentId: 'washingSoda', amount: 20, unit: 'g', strengthPct: null };
+    expect(ask({ kind: 'scale', items: [soda], fromL: 30, toL: 14 }).cautionIds).toContain('eyesAlkali');
+    expect(ask({ kind: 'dilute', fromPct: 12, toPct: 3, finalML: 300 }).cautionIds).toContain('gloves');
+    expect(ask({ kind: 'raise', waterL: 10, fromC: 20, toC: 40 }).cautionIds).toContain('tongs');
+    expect(ask({ kind: 'blend', waterL: 10, wantedC: 30 }).cautionIds).toEqual([]);
+  });
   it('eleven kettles bring 40 L from 45 to 60 °C', () => {
     expect(ask({ kind: 'raise', waterL: 40, fromC: 45, toC: 60 })).toMatchObject({ kettles: 11, tapL: null });
   });

@@ -14,7 +14,7 @@ import { toolsOf } from '../plan/measureIngredient.js';
 import type { Range3 } from '../plan/step.js';
 import { toolsFor } from '../quantity/measureTool.js';
 import { type SnappedVolume, snapToTools } from '../quantity/snapToTools.js';
-import { judgeMix } from './judgeMix.js';
+import { heatCautions, judgeMix } from './judgeMix.js';
 import { EMPTY_MIX, type MixPour } from './mix.js';
 import { readPour } from './readPour.js';
 
@@ -56,7 +56,7 @@ export interface Measured {
   readonly snapped: SnappedVolume | null;
 }
 
-export type TableAnswer =
+type AnswerBody =
   | { readonly kind: 'dilute'; readonly product: Measured; readonly water: Measured }
   | { readonly kind: 'spot'; readonly totalML: number; readonly product: Measured; readonly water: Measured }
   | {
@@ -89,12 +89,15 @@ export type TableAnswer =
       readonly roomC: number;
     };
 
+/** An answer with what is to be minded before it is poured. */
+export type TableAnswer = AnswerBody & { readonly cautionIds: readonly string[] };
+
 type Answers = {
   readonly [Kind in TableQuestion['kind']]: (
     question: Extract<TableQuestion, { kind: Kind }>,
     household: Household,
     knowledge: Knowledge,
-  ) => TableAnswer;
+  ) => AnswerBody;
 };
 
 const ANSWERS: Answers = {
@@ -199,9 +202,38 @@ export function answerQuestion(
     question: TableQuestion,
     household: Household,
     knowledge: Knowledge,
-  ) => TableAnswer;
-  return answer(question, household, knowledge);
+  ) => AnswerBody;
+  return {
+    ...answer(question, household, knowledge),
+    cautionIds: cautionsOf(question, household, knowledge),
+  };
 }
+
+/** Nothing is poured without its cautions: those of the products named, of strong bottles, of hot water. */
+function cautionsOf(question: TableQuestion, household: Household, knowledge: Knowledge): string[] {
+  switch (question.kind) {
+    case 'scale':
+      return [...judgeMix({ ...EMPTY_MIX, pours: question.items }, household, knowledge).cautionIds];
+    case 'dilute':
+      return [
+        ...(question.fromPct > STRONG_PCT ? ['gloves', 'eyesPeroxide'] : []),
+        'followLabel',
+        'poisonLine',
+      ];
+    case 'spot':
+      return ['followLabel', 'poisonLine'];
+    case 'blend':
+      return heatCautions(question.wantedC);
+    case 'raise':
+      // Whatever it comes to, the kettle is boiling.
+      return ['tongs'];
+    case 'cool':
+      return heatCautions(question.startC);
+  }
+}
+
+/** Above this peroxide, vinegar and ammonia want gloves and goggles before they are cut down, %. Safety data as recalled (CLP). */
+const STRONG_PCT = 6;
 
 function measured(volumeML: number, { tools, ownMeasures }: Household): Measured {
   return {

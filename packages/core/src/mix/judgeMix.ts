@@ -1,4 +1,4 @@
-import { type Agent, type Knowledge, USABLE_FILL_SHARE } from '@feverfew/knowledge';
+import { type Agent, type Knowledge, SCALD_WARNING_C, TONGS_C, USABLE_FILL_SHARE } from '@feverfew/knowledge';
 import { dissolve } from '../bath/solution/dissolve.js';
 import { neutralised } from '../bath/solution/neutralised.js';
 import type { Pour } from '../bath/solution/pour.js';
@@ -92,8 +92,12 @@ function vesselOf({ container }: Mix, { vessels }: Household): Vessel | null {
 /** A soak in a vessel this large is one a child can drown in, L. */
 const OPEN_SOAK_L = 5;
 
+/** Scald bounds of the safety rules. */
+export const heatCautions = (tempC: number): string[] =>
+  tempC > TONGS_C ? ['tongs'] : tempC >= SCALD_WARNING_C ? ['hotWater'] : [];
+
 function cautionsOf(agents: readonly Agent[], { waterC }: Mix, vessel: Vessel | null): string[] {
-  const heat = waterC === null || waterC < 45 ? [] : [waterC > 50 ? 'tongs' : 'hotWater'];
+  const heat = heatCautions(waterC ?? 0);
   const open = vessel && vessel.volumeL >= OPEN_SOAK_L ? ['openSoak'] : [];
   const own = agents.flatMap((agent) => agent.cautionIds);
   return [...new Set([...own, ...heat, ...open, 'followLabel', 'poisonLine'])];

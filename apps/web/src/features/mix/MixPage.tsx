@@ -13,7 +13,7 @@ import { KeepMix } from './KeepMix';
 import { Against, Refused } from './MixFindings';
 import { MixReadout } from './MixReadout';
 import { MixTub } from './MixTub';
-import { draftToMix, draftToSearch, EMPTY_DRAFT, type MixDraft, searchToDraft } from './mixDraft';
+import { draftToMix, EMPTY_DRAFT } from './mixDraft';
 import { OtherWay } from './OtherWay';
 import { Shelf } from './Shelf';
 import { TableSide } from './TableSide';

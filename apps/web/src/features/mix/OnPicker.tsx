@@ -1,8 +1,7 @@
-import { Box, Flex, Popover, Portal } from '@chakra-ui/react';
+import { Box, Flex } from '@chakra-ui/react';
 import type { Catalogue, PieceSummary } from '@feverfew/contracts';
-import { useState } from 'react';
-import { Button, ChipButton } from '../../components/controls';
-import { OptionPicker } from '../trouble/pickers/OptionPicker';
+import { ChipButton } from '../../components/controls';
+import { ButtonPicker } from './ButtonPicker';
 import type { OnTable } from './mixDraft';
 
 /** What is to go into the mix, so that it is held against what the cloth can stand. */
@@ -17,7 +16,6 @@ export function OnPicker({
   pieces: readonly PieceSummary[];
   onChange: (on: OnTable) => void;
 }) {
-  const [open, setOpen] = useState(false);
   const names =
     on.kind === 'piece'
       ? [pieces.find((piece) => piece.id === on.pieceId)?.name ?? 'a piece that is gone']
@@ -41,46 +39,24 @@ export function OnPicker({
             {name} ✕
           </ChipButton>
         ))}
-        <Popover.Root open={open} onOpenChange={(details) => setOpen(details.open)} lazyMount unmountOnExit>
-          <Popover.Trigger asChild>
-            <Button>{names.length === 0 ? 'Hold it against a piece or fibre' : 'Another'}</Button>
-          </Popover.Trigger>
-          <Portal>
-            <Popover.Positioner>
-              <Popover.Content>
-                <Popover.Body>
-                  <OptionPicker
-                    label="What goes in?"
-                    chosenId={null}
-                    groups={[
-                      {
-                        title: 'Fibres',
-                        options: catalogue.fibres.map((fibre) => ({ ...fibre, id: `fibre*${fibre.id}` })),
-                      },
-                      {
-                        title: 'Your pieces',
-                        options: pieces.map((piece) => ({
-                          id: `piece*${piece.id}`,
-                          name: piece.name,
-                          aliases: [],
-                        })),
-                      },
-                    ]}
-                    onChoose={(choice) => {
-                      const [kind, id = ''] = choice.split('*');
-                      onChange(
-                        kind === 'piece'
-                          ? { kind: 'piece', pieceId: id }
-                          : { kind: 'fibres', fibreIds: [id] },
-                      );
-                      setOpen(false);
-                    }}
-                  />
-                </Popover.Body>
-              </Popover.Content>
-            </Popover.Positioner>
-          </Portal>
-        </Popover.Root>
+        <ButtonPicker
+          text={names.length === 0 ? 'Hold it against a piece or fibre' : 'Another'}
+          question="What goes in?"
+          groups={[
+            {
+              title: 'Fibres',
+              options: catalogue.fibres.map((fibre) => ({ ...fibre, id: `fibre*${fibre.id}` })),
+            },
+            {
+              title: 'Your pieces',
+              options: pieces.map((piece) => ({ id: `piece*${piece.id}`, name: piece.name, aliases: [] })),
+            },
+          ]}
+          onChoose={(choice) => {
+            const [kind, id = ''] = choice.split('*');
+            onChange(kind === 'piece' ? { kind: 'piece', pieceId: id } : { kind: 'fibres', fibreIds: [id] });
+          }}
+        />
       </Flex>
     </Box>
   );

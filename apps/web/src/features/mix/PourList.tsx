@@ -1,10 +1,9 @@
-import { Box, Flex, Popover, Portal, Stack } from '@chakra-ui/react';
+import { Box, Flex, Stack } from '@chakra-ui/react';
 import type { Catalogue, Household, MixPour } from '@feverfew/contracts';
 import { MOST_POURS } from '@feverfew/contracts';
-import { useState } from 'react';
 import { Button, Select } from '../../components/controls';
 import { NumberBox } from '../../components/NumberBox';
-import { OptionPicker } from '../trouble/pickers/OptionPicker';
+import { ButtonPicker } from './ButtonPicker';
 import { firstUnit, unitOptions } from './unitOptions';
 
 interface PourListProps {
@@ -28,7 +27,6 @@ const NOT_POURED: readonly string[] = [
 
 /** What is poured in, in the household's own measures; their order does not matter. */
 export function PourList({ pours, household, catalogue, fields, onChange }: PourListProps) {
-  const [open, setOpen] = useState(false);
   const set = (index: number, change: Partial<MixPour>) =>
     onChange(pours.map((pour, at) => (at === index ? { ...pour, ...change } : pour)));
   const here = (id: string) => household.cupboard.some((entry) => entry.agentId === id);
@@ -105,41 +103,22 @@ export function PourList({ pours, household, catalogue, fields, onChange }: Pour
         );
       })}
       {pours.length < MOST_POURS && (
-        <Popover.Root open={open} onOpenChange={(details) => setOpen(details.open)} lazyMount unmountOnExit>
-          <Popover.Trigger asChild>
-            <Button alignSelf="start">Pour something in</Button>
-          </Popover.Trigger>
-          <Portal>
-            <Popover.Positioner>
-              <Popover.Content>
-                <Popover.Body>
-                  <OptionPicker
-                    label="What is poured in?"
-                    chosenId={null}
-                    groups={[
-                      { title: 'In your cupboard', options: free.filter((agent) => here(agent.id)) },
-                      { title: 'Others', options: free.filter((agent) => !here(agent.id)) },
-                    ]}
-                    onChoose={(agentId) => {
-                      const agent = catalogue.agents.find((candidate) => candidate.id === agentId);
-                      if (agent)
-                        onChange([
-                          ...pours,
-                          {
-                            agentId,
-                            amount: agent.isLiquid ? 50 : 10,
-                            unit: firstUnit(agent),
-                            strengthPct: null,
-                          },
-                        ]);
-                      setOpen(false);
-                    }}
-                  />
-                </Popover.Body>
-              </Popover.Content>
-            </Popover.Positioner>
-          </Portal>
-        </Popover.Root>
+        <ButtonPicker
+          text="Pour something in"
+          question="What is poured in?"
+          groups={[
+            { title: 'In your cupboard', options: free.filter((agent) => here(agent.id)) },
+            { title: 'Others', options: free.filter((agent) => !here(agent.id)) },
+          ]}
+          onChoose={(agentId) => {
+            const agent = catalogue.agents.find((candidate) => candidate.id === agentId);
+            if (agent)
+              onChange([
+                ...pours,
+                { agentId, amount: agent.isLiquid ? 50 : 10, unit: firstUnit(agent), strengthPct: null },
+              ]);
+          }}
+        />
       )}
     </Stack>
   );

@@ -143,13 +143,22 @@ describe('answers of the table', () => {
     expect(
       lines(
         { kind: 'dilute', fromPct: 12, toPct: 3, finalML: 300 },
-        { kind: 'dilute', product: measured(75), water: measured(225) },
+        { kind: 'dilute', cautionIds: [], product: measured(75), water: measured(225) },
       )[0],
     ).toBe('75 mL of the 12 % and 225 mL water');
     expect(
       lines(
         { kind: 'raise', waterL: 40, fromC: 45, toC: 60 },
-        { kind: 'raise', kettleL: 1.7, hotL: 17.1, kettles: 11, totalL: 57.1, dilution: 0.7, tapL: null },
+        {
+          kind: 'raise',
+          cautionIds: [],
+          kettleL: 1.7,
+          hotL: 17.1,
+          kettles: 11,
+          totalL: 57.1,
+          dilution: 0.7,
+          tapL: null,
+        },
       ),
     ).toEqual(
       expect.arrayContaining([
@@ -161,7 +170,11 @@ describe('answers of the table', () => {
   it('give no amounts for what must not be mixed', () => {
     const refused = lines(
       { kind: 'scale', items: [], fromL: 30, toL: 14 },
-      { kind: 'refused', findings: [{ code: 'neverOffered', facts: { agentId: 'petrol' }, sourceIds: [] }] },
+      {
+        kind: 'refused',
+        cautionIds: [],
+        findings: [{ code: 'neverOffered', facts: { agentId: 'petrol' }, sourceIds: [] }],
+      },
     );
     expect(refused.join(' ')).toMatch(/Not mixed.*Petrol/);
     expect(refused.join(' ')).not.toMatch(/ mL| g /);

@@ -11,6 +11,10 @@ type Agent = Reference['agents'][number];
 /** What an agent is, how sour or alkaline, what it does, what it may never meet, how it is kept. */
 export function AgentSheet({ agent, reference }: { agent: Agent; reference: Reference }) {
   const say = useLexicon();
+  const makeup = agent.makeup.flatMap(({ substanceId, share }) => {
+    const substance = reference.substances.find((one) => one.id === substanceId);
+    return substance ? [{ substance, share }] : [];
+  });
   const meets = forbiddenWith(agent.id, reference);
   const standIns = reference.substitutions.filter((one) => one.wantedAgentId === agent.id);
   return (
@@ -44,6 +48,24 @@ export function AgentSheet({ agent, reference }: { agent: Agent; reference: Refe
           recipes are written for {agent.strength.recipe} {agent.strength.unit}; above {agent.strength.max} it
           is not for the household
           {agent.strength.mustBeKnown ? '; refused until it is known' : ''}
+        </Fact>
+      )}
+      {agent.makeup.length > 0 && (
+        <Fact
+          term="Brings to a bath"
+          sourceIds={[...new Set([...makeup.flatMap(({ substance }) => substance.sourceIds), 'memory'])]}
+        >
+          {makeup.map(({ substance, share }) => (
+            <Box key={substance.id}>
+              {substance.name} ({substance.formula})
+              {share
+                ? `, ${Math.round(share.low * 100)}–${Math.round(share.high * 100)} % of it`
+                : ', by the strength on the bottle'}
+              {substance.solubilityGPerL === null
+                ? ''
+                : `; cold water holds ${substance.solubilityGPerL} g a litre`}
+            </Box>
+          ))}
         </Fact>
       )}
       <Fact term="Works best" sourceIds={agent.sourceIds}>
