@@ -78,15 +78,24 @@ await shoot('tub-look-phone-dark', `/runs/${soak}`, {
 });
 await shoot('tub-desk', `/runs/${soak}`);
 const soakOnWool = '/mix?in=vessel*bucket&water=10000&warm=60&pour=oxygenBleach*2.5*cap&fibre=wool';
-await shoot('mixing-table', soakOnWool);
+const figures = (page) => page.getByRole('region', { name: 'What the mix is' });
+await shoot('mixing-table', soakOnWool, {
+  act: async (page) => {
+    await figures(page).waitFor();
+    await page.locator('.recharts-surface').first().waitFor();
+  },
+});
 await shoot('mixing-table-phone', '/mix?in=cup&water=225&pour=peroxide*75*mL*12', {
   viewport: PHONE,
-  act: (page) => page.getByRole('img', { name: /open cup/ }).scrollIntoViewIfNeeded(),
+  act: async (page) => {
+    await figures(page).waitFor();
+    await page.getByRole('img', { name: /open cup/ }).scrollIntoViewIfNeeded();
+  },
 });
 await shoot(
   'mixing-table-refused-dark',
   '/mix?in=vessel*bucket&water=10000&warm=40&pour=chlorineBleach*50*mL&pour=vinegar*100*mL',
-  { colorScheme: 'dark' },
+  { colorScheme: 'dark', act: (page) => page.getByText('Not mixed.').waitFor() },
 );
 await shoot('linen-book', '/pieces');
 await shoot('household', '/household');

@@ -51,6 +51,16 @@ async function workTo(run: RunView, kind: string): Promise<RunView> {
   return current;
 }
 
+describe('a household that has told nothing', () => {
+  it('is guessed, and said to be, until it is told', async () => {
+    const told = async () => Today.parse((await server.http.get('/api/today')).body).householdTold;
+    const settings = (await server.http.get('/api/household').expect(200)).body;
+    expect(await told()).toBe(false);
+    await server.http.put('/api/household').send(settings).expect(200);
+    expect(await told()).toBe(true);
+  });
+});
+
 describe('every answer', () => {
   it('keeps its contract', async () => {
     const run = await startedRun();

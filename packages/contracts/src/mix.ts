@@ -140,6 +140,11 @@ export const TableQuestionShape = z
       wantedC: number('the temperature'),
     }),
     z.strictObject({
+      kind: z.literal('opened'),
+      pct: number('the strength'),
+      months: number('the months'),
+    }),
+    z.strictObject({
       kind: z.literal('raise'),
       waterL: number('the litres'),
       fromC: number('the temperature'),
@@ -182,6 +187,7 @@ export const TableAnswerShape = z
       items: z.array(Measured.extend({ agentId: Id, amount: z.number(), unit: z.string() })).readonly(),
     }),
     z.strictObject({ ...minded, kind: z.literal('blend'), shares: WaterSharesShape }),
+    z.strictObject({ ...minded, kind: z.literal('opened'), pct: Range3, volumes: z.number() }),
     z.strictObject({
       ...minded,
       kind: z.literal('raise'),

@@ -50,7 +50,6 @@ export const BathPHShape = Range3.extend({
 const Outlook = z.strictObject({
   startC: z.number(),
   endC: Range3,
-  meanC: z.number(),
   roomC: z.number(),
   tauMin: Range3,
   coolAtMin: Range3.nullable(),

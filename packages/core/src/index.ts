@@ -42,7 +42,6 @@ export * from './plan/troubleFacts.js';
 export * from './plan/whatWouldChange.js';
 export * from './quantity/celsiusToFahrenheit.js';
 export * from './quantity/measureTool.js';
-export * from './quantity/powderMass.js';
 export * from './quantity/snapToTools.js';
 export * from './quantity/units.js';
 export * from './run/applyRunEvent.js';

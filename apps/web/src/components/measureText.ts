@@ -1,9 +1,11 @@
 import {
   celsiusToFahrenheit,
+  gToMass,
   type Ingredient,
   type Lexicon,
   MEASURE_TOOLS,
   type Measures,
+  mLToVolume,
 } from '@feverfew/contracts';
 
 const TOOL_WORDS: Readonly<Record<string, string>> = {
@@ -16,11 +18,8 @@ const TOOL_WORDS: Readonly<Record<string, string>> = {
   imperialCup: 'imperial cup',
 };
 const FRACTIONS: Readonly<Record<string, string>> = { '0.25': '¼', '0.5': '½', '0.75': '¾' };
-const ML_PER_US_QUART = 946.352946;
-const ML_PER_US_FL_OZ = 29.5735295625;
 /** A drop of thin liquid is about a twentieth of a millilitre (common practice, no source). */
 const DROPS_PER_ML = 20;
-const G_PER_OZ = 28.349523125;
 
 /** "40 °C" or "104 °F". */
 export function tempText(tempC: number, { temperature }: Measures): string {
@@ -33,14 +32,14 @@ export function tempText(tempC: number, { temperature }: Measures): string {
 export function volumeText(volumeML: number, { system }: Measures): string {
   if (system === 'us') {
     return volumeML >= 900
-      ? `${oneDecimal(volumeML / ML_PER_US_QUART)}\u00a0US\u00a0qt`
-      : `${oneDecimal(volumeML / ML_PER_US_FL_OZ)}\u00a0US\u00a0fl\u00a0oz`;
+      ? `${oneDecimal(mLToVolume(volumeML, 'usQuart'))}\u00a0US\u00a0qt`
+      : `${oneDecimal(mLToVolume(volumeML, 'usFluidOunce'))}\u00a0US\u00a0fl\u00a0oz`;
   }
   return volumeML >= 1000 ? `${oneDecimal(volumeML / 1000)}\u00a0L` : `${oneDecimal(volumeML)}\u00a0mL`;
 }
 
 export function massText(massG: number, { system }: Measures): string {
-  if (system === 'us') return `${oneDecimal(massG / G_PER_OZ)}\u00a0oz`;
+  if (system === 'us') return `${oneDecimal(gToMass(massG, 'oz'))}\u00a0oz`;
   return massG >= 1000 ? `${oneDecimal(massG / 1000)}\u00a0kg` : `${oneDecimal(massG)}\u00a0g`;
 }
 

@@ -171,7 +171,9 @@ function outlookLines({ outlook, dwell }: Step, say: Lexicon): string[] {
         ]
       : []),
     ...(dwell.untilCool && coolAtMin
-      ? [`Cool, no warmer than the hand, after ${durationWords(coolAtMin.low, coolAtMin.high)}.`]
+      ? [
+          `Cool, no warmer than the hand, after ${durationWords(coolAtMin.low, coolAtMin.high)}${coolsLongBefore({ outlook, dwell }) ? '; leave it for its time all the same, the oxygen goes on working' : ''}.`,
+        ]
       : []),
     ...(left
       ? [
@@ -179,6 +181,12 @@ function outlookLines({ outlook, dwell }: Step, say: Lexicon): string[] {
         ]
       : []),
   ];
+}
+
+/** An oxygen bath that is cool long before its shortest time: then the time counts, not the warmth. */
+function coolsLongBefore({ outlook, dwell }: Pick<Step, 'outlook' | 'dwell'>): boolean {
+  const cool = outlook?.oxygen ? outlook.coolAtMin : null;
+  return cool !== null && dwell !== null && cool.high < dwell.minMin;
 }
 
 function keepLines(step: Step): string[] {
@@ -190,7 +198,7 @@ function keepLines(step: Step): string[] {
       : dwell.keep === 'letDry'
         ? ['Let it dry out completely.']
         : []),
-    ...(dwell.untilCool ? ['Done when the time is up or the bath is cold.'] : []),
+    ...(dwell.untilCool && !coolsLongBefore(step) ? ['Done when the time is up or the bath is cold.'] : []),
     ...(dwell.attended ? ['Stay with it.'] : []),
   ];
 }

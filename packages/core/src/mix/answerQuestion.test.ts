@@ -54,6 +54,13 @@ describe('the table the other way round', () => {
       findings: expect.arrayContaining([expect.objectContaining({ code: 'mustNotMeet' })]),
     });
   });
+  it('what is left in a bottle of 3 % opened a year ago', () => {
+    const { pct, volumes } = ask({ kind: 'opened', pct: 3, months: 12 });
+    expect(pct.low).toBeLessThan(pct.likely);
+    expect(pct.high).toBeLessThan(3);
+    /** Shared reference, section 2: 3 % w/v is 9.88 volumes. */
+    expect(volumes).toBeCloseTo(9.88, 2);
+  });
   it('pours nothing without its cautions', () => {
     const soda = { agentId: 'washingSoda', amount: 20, unit: 'g', strengthPct: null };
     expect(ask({ kind: 'scale', items: [soda], fromL: 30, toL: 14 }).cautionIds).toContain('eyesAlkali');

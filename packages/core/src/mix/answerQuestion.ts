@@ -2,6 +2,7 @@ import type { Knowledge } from '@feverfew/knowledge';
 import { dilute } from '../bath/dilute.js';
 import { minutesUntil, timeConstant } from '../bath/heat/bathCooling.js';
 import { topUp } from '../bath/heat/heatTheBath.js';
+import { openedPeroxide, peroxideToVolumes } from '../bath/oxygen/availableOxygen.js';
 import { sizeOf } from '../bath/solution/pour.js';
 import { areaVolume } from '../bath/spotVolume.js';
 import { type WaterShares, waterShares } from '../bath/waterShares.js';
@@ -35,6 +36,7 @@ export type TableQuestion =
       readonly toL: number;
     }
   | { readonly kind: 'blend'; readonly waterL: number; readonly wantedC: number }
+  | { readonly kind: 'opened'; readonly pct: number; readonly months: number }
   | { readonly kind: 'raise'; readonly waterL: number; readonly fromC: number; readonly toC: number }
   | {
       readonly kind: 'cool';
@@ -44,8 +46,6 @@ export type TableQuestion =
       readonly startC: number;
       readonly wantedC: number;
     };
-export const TABLE_QUESTIONS = ['dilute', 'spot', 'scale', 'blend', 'raise', 'cool'] as const;
-
 /** What a cloth takes up, mL per cm². Common practice, no source. */
 export const SPOT_WETNESS = { damp: 0.1, wet: 0.25, soaked: 0.5 } as const;
 export type SpotWetness = keyof typeof SPOT_WETNESS;
@@ -69,6 +69,8 @@ type AnswerBody =
       })[];
     }
   | { readonly kind: 'blend'; readonly shares: WaterShares }
+  /** Peroxide left in an opened bottle, % w/v, and the volumes it was sold as. */
+  | { readonly kind: 'opened'; readonly pct: Range3; readonly volumes: number }
   | {
       readonly kind: 'raise';
       readonly kettleL: number;
@@ -145,6 +147,11 @@ const ANSWERS: Answers = {
       }),
     };
   },
+  opened: ({ pct, months }) => ({
+    kind: 'opened',
+    pct: openedPeroxide(pct, months),
+    volumes: peroxideToVolumes(pct),
+  }),
   blend: ({ waterL, wantedC }, { taps }) => ({ kind: 'blend', shares: waterShares(waterL, wantedC, taps) }),
   raise: ({ waterL, fromC, toC }, { taps }) => {
     const kettle = topUp(waterL, fromC, toC, taps.kettleL);
@@ -221,6 +228,7 @@ function cautionsOf(question: TableQuestion, household: Household, knowledge: Kn
         'poisonLine',
       ];
     case 'spot':
+    case 'opened':
       return ['followLabel', 'poisonLine'];
     case 'blend':
       return heatCautions(question.wantedC);

@@ -140,6 +140,17 @@ describe('a mix that is refused has reasons and no recipe', () => {
     );
   });
 
+  it('what is kept off children, and what eats the metal on a piece', () => {
+    const borax = { container: bucket, waterML: 5000, pours: [pour('borax', 5)] };
+    const baby =
+      knowledge.items.find((item) => item.childrens)?.id ?? expect.unreachable('no childrens item');
+    expect(codes(judge({ ...borax, on: piece(baby, { cotton: 100 }) }).refused)).toContain('notForChildren');
+    expect(judge({ ...borax, on: piece('tableLinen', { cotton: 100 }) }).refused).toEqual([]);
+    const reducer = { container: bucket, waterML: 5000, pours: [pour('runRemover', 5)] };
+    const zipped = piece('tableLinen', { cotton: 100 }, { metalParts: true });
+    expect(codes(judge({ ...reducer, on: zipped }).against)).toContain('metalParts');
+  });
+
   it('every forbidden pair, in any order, unit, amount and container', () => {
     const carrier = (chemistry: string) =>
       knowledge.agents

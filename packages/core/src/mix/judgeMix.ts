@@ -4,6 +4,7 @@ import { neutralised } from '../bath/solution/neutralised.js';
 import type { Pour } from '../bath/solution/pour.js';
 import { DomainError, requireWithin } from '../domainError.js';
 import { type Finding, finding } from '../explain/finding.js';
+import { pieceGates } from '../plan/agentGates.js';
 import type { Envelope } from '../plan/envelope.js';
 import type { Household, Vessel } from '../plan/household.js';
 import { indexKnowledge } from '../plan/knowledgeIndex.js';
@@ -52,7 +53,15 @@ export function judgeMix(mix: Mix, household: Household, knowledge: Knowledge): 
     ? startPlan({ ...UNTOLD_FACTS, piece: mix.on }, household, knowledge).frame.envelope
     : null;
   const onPiece = envelope ? agentsOnPiece(agents, envelope) : { refused: [], against: [] };
-  const refused = [...refusals({ mix, agents, pours, household, index }), ...onPiece.refused];
+  const item = mix.on?.itemId ? index.items.get(mix.on.itemId) : undefined;
+  const { on } = mix;
+  const kept = on ? agents.flatMap((agent) => pieceGates(agent, on, item)) : [];
+  const refused = [
+    ...refusals({ mix, agents, pours, household, index }),
+    ...onPiece.refused,
+    ...kept.filter((one) => one.code === 'notForChildren'),
+  ];
+  const against = [...onPiece.against, ...kept.filter((one) => one.code !== 'notForChildren')];
   const none = {
     refused,
     against: [],
@@ -63,13 +72,13 @@ export function judgeMix(mix: Mix, household: Household, knowledge: Knowledge): 
   };
   if (refused.length > 0) return none;
   const bath = mixBath(mix, pours, vessel, household, knowledge);
-  if (!bath) return { ...none, against: onPiece.against };
+  if (!bath) return { ...none, against };
   const isBath = vessel !== null;
   return {
     ...none,
     bath,
     against: [
-      ...onPiece.against,
+      ...against,
       ...(envelope ? bathOnPiece(bath.pH, bath.startC, isBath, envelope) : []),
       ...vesselFindings(agents, vessel, bath),
       ...waterFindings(mix, bath),

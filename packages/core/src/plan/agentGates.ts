@@ -1,5 +1,6 @@
-import type { Agent } from '@feverfew/knowledge';
+import type { Agent, Item } from '@feverfew/knowledge';
 import { type Finding, finding } from '../explain/finding.js';
+import type { PieceFacts } from '../textile/piece.js';
 import type { PlanContext } from './context.js';
 import type { Household } from './household.js';
 import { strengthFindings } from './strengthFindings.js';
@@ -7,7 +8,7 @@ import { strengthFindings } from './strengthFindings.js';
 /** What keeps an agent out of any recipe here, whatever the method: the household's gates, the piece's users and metal, its strength. */
 export const agentGates = (agent: Agent, context: PlanContext): Finding[] => [
   ...agentGatesOf(agent, context.household),
-  ...pieceGates(agent, context),
+  ...pieceGates(agent, context.facts.piece, context.item),
   ...strengthFindings(agent, context.household),
 ];
 
@@ -33,12 +34,13 @@ export function agentGatesOf(agent: Agent, household: Household): Finding[] {
   ];
 }
 
-function pieceGates(agent: Agent, { facts, item }: PlanContext): Finding[] {
+/** What the piece's users and its metal keep out. */
+export function pieceGates(agent: Agent, piece: PieceFacts, item: Item | undefined): Finding[] {
   return [
-    ...(agent.notForChildren && item.childrens
+    ...(agent.notForChildren && item?.childrens
       ? [finding('notForChildren', { agentId: agent.id }, agent.sourceIds)]
       : []),
-    ...(agent.notWithMetalParts && facts.piece.metalParts
+    ...(agent.notWithMetalParts && piece.metalParts
       ? [finding('metalParts', { agentId: agent.id }, agent.sourceIds)]
       : []),
   ];

@@ -77,6 +77,17 @@ describe('the bath of a rung', () => {
     if (top(household) !== undefined && top(soft) !== undefined)
       expect(top(soft)).toBeLessThan(top(household) ?? 0);
   });
+  it('asks for hot water where a bath falls below what its method works at, and only if the tub has room', () => {
+    const run = trouble('syntheticRun', piece('tShirt', { cotton: 100 }, { label: label(40) }), {
+      sizeCm: null,
+    });
+    const { mix, dwell } = rung(run, 'dyeSuspendingSoak', { ...household, hasMachine: false });
+    const up = mix.outlook?.topUp ?? expect.unreachable('a bath that cools in its time');
+    expect(up.afterMin).toBeLessThan(dwell.dwell?.maxMin ?? 0);
+    expect(up.toC).toBeLessThanOrEqual(40);
+    expect(up.hotL + (mix.vessel?.fillL ?? 0)).toBeLessThan(mix.vessel?.volumeL ?? 0);
+    expect(stepWords(dwell, say).lines.join(' ')).toMatch(/from the kettle brings it back to \d+ °C/);
+  });
   it('is told of every bath, and never warmer than its own step allows', () => {
     fc.assert(
       fc.property(anyFacts, anyHousehold, (facts, home) => {

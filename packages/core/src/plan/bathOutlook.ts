@@ -1,6 +1,5 @@
 import type { Method, VesselShape } from '@feverfew/knowledge';
 import {
-  meanTemp,
   minutesUntil,
   type TimeConstant,
   tempAfter,
@@ -40,7 +39,7 @@ export function wallOf(vessel: Vessel, waterL: number, { roomC }: Pick<Household
 
 /** Temperature now and at the end, when to top up or call it cool, what is left of the oxygen, energy and water. */
 export function bathOutlook(asked: BathAsked, { household }: PlanContext): BathOutlook {
-  const { vessel, waterL, shares, textileKg, window, method } = asked;
+  const { vessel, waterL, shares, textileKg, window } = asked;
   const { roomC } = household;
   const wall = wallOf(vessel, waterL, household);
   const cloth = { kJPerK: textileKg * CP_COTTON, tempC: roomC };
@@ -67,7 +66,6 @@ export function bathOutlook(asked: BathAsked, { household }: PlanContext): BathO
     energyKWh: hundredth(
       shares.tempC > household.taps.coldC ? warmingKWh(waterL, household.taps.coldC, shares.tempC) : 0,
     ),
-    meanC: tenth(meanTemp(startC, roomC, tau.likely, Math.max(1, method.dwellMin.min))),
   };
 }
 
@@ -90,7 +88,7 @@ function topUpFor(
   const floorC = method.tempC.min;
   if (method.tempC.prefer !== 'hottest' || method.untilCool || startC <= floorC) return null;
   const afterMin = minutesUntil(startC, roomC, tau.likely, floorC);
-  if (afterMin === null || afterMin >= window.dwellMin.min) return null;
+  if (afterMin === null || afterMin >= window.dwellMin.max) return null;
   const roomL = vessel.volumeL * 0.95 - waterL - textileKg / 1.5;
   const up = topUp(waterL, floorC, Math.min(window.tempC.max, startC), taps.kettleL);
   return up && up.hotL > 0.05 && up.hotL <= roomL

@@ -55,8 +55,6 @@ export interface BathOutlook {
   /** With tub and piece in, °C. */
   readonly startC: number;
   readonly endC: Range3;
-  /** Mean over the shortest dwell, °C. */
-  readonly meanC: number;
   readonly roomC: number;
   readonly tauMin: Range3;
   /** Minutes until it is no warmer than the hand. */

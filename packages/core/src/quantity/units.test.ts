@@ -2,7 +2,7 @@ import { loadKnowledge } from '@feverfew/knowledge';
 import fc from 'fast-check';
 import { unit } from 'mathjs';
 import { describe, expect, it } from 'vitest';
-import { massOfVolume } from './powderMass.js';
+import { sizeOf } from '../bath/solution/pour.js';
 import {
   gToMass,
   MASS_UNIT_IDS,
@@ -68,18 +68,19 @@ describe('units', () => {
 describe('powders by volume', () => {
   const { agents } = loadKnowledge();
   const of = (id: string) => agents.find((agent) => agent.id === id) ?? expect.unreachable(id);
+  const pour = (agentId: string, volumeML: number) => ({ agentId, massG: null, volumeML, strengthPct: null });
   /** USDA household measures (recalled): baking soda 4.6 g a US tsp, salt 292 g and cornstarch 128 g a US cup. */
   it.each([
     ['bakingSoda', VOLUME_UNITS.usTeaspoon.perUnit, 4.6],
     ['tableSalt', VOLUME_UNITS.usCup.perUnit, 292],
     ['absorbentPowder', VOLUME_UNITS.usCup.perUnit, 128],
   ])('%s', (id, mL, grams) => {
-    const { low, likely, high } = massOfVolume(of(id), mL);
-    expect(low).toBeLessThan(grams);
-    expect(high).toBeGreaterThan(grams);
-    expect(Math.abs(likely / grams - 1)).toBeLessThan(0.05);
+    const weighs = (end: 'low' | 'centre' | 'high') => sizeOf(pour(id, mL), of(id), end).massG;
+    expect(weighs('low')).toBeLessThan(grams);
+    expect(weighs('high')).toBeGreaterThan(grams);
+    expect(Math.abs(weighs('centre') / grams - 1)).toBeLessThan(0.05);
   });
-  it('refuse NaN', () => {
-    expect(() => massOfVolume(of('bakingSoda'), Number.NaN)).toThrow(/volumeML/);
+  it('refuse NaN and name the product', () => {
+    expect(() => sizeOf(pour('bakingSoda', Number.NaN), of('bakingSoda'))).toThrow(/volumeML of bakingSoda/);
   });
 });

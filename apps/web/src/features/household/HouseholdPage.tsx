@@ -135,6 +135,7 @@ function Editor({ start, catalogue }: { start: HouseholdSettings; catalogue: Cat
           <ProductsEditor
             products={household.products}
             cupboard={household.cupboard}
+            hardnessMgL={household.hardnessMgL}
             agents={bottles}
             errors={errors}
             onChange={(products) => set({ products })}

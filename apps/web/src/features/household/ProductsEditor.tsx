@@ -1,5 +1,5 @@
 import { Box, Flex, Stack } from '@chakra-ui/react';
-import type { Catalogue, Household, Product } from '@feverfew/contracts';
+import { type Catalogue, detergentFactor, type Household, type Product } from '@feverfew/contracts';
 import { Button, Select } from '../../components/controls';
 import { NumberBox } from '../../components/NumberBox';
 
@@ -7,16 +7,19 @@ import { NumberBox } from '../../components/NumberBox';
 export function ProductsEditor({
   products,
   cupboard,
+  hardnessMgL,
   agents,
   errors,
   onChange,
 }: {
   products: readonly Product[];
   cupboard: Household['cupboard'];
+  hardnessMgL: number;
   agents: Catalogue['agents'];
   errors: Readonly<Record<string, string>>;
   onChange: (products: readonly Product[]) => void;
 }) {
+  const water = Math.min(1500, Math.max(0, hardnessMgL || 0));
   const set = (index: number, change: Partial<Product>) =>
     onChange(products.map((product, at) => (at === index ? { ...product, ...change } : product)));
   const free = agents.filter(
@@ -28,6 +31,11 @@ export function ProductsEditor({
     <Stack gap="10px" as="section" aria-label="Labels of your products">
       <Box as="h2" fontSize="20px">
         What their labels say
+      </Box>
+      <Box fontSize="14px" color="soft">
+        In water like yours the tables on labels ask about {times(detergentFactor(water, 'usual', 1))} their
+        middle dose for a full load, {times(detergentFactor(water, 'usual', 0.5))} for half of one (from
+        memory; your label decides).
       </Box>
       {products.map((product, index) => {
         const agent = agents.find((candidate) => candidate.id === product.agentId);
@@ -94,3 +102,7 @@ export function ProductsEditor({
     </Stack>
   );
 }
+
+/** "1.3 times", "just". */
+const times = (factor: number): string =>
+  Math.abs(factor - 1) < 0.05 ? 'just' : `${Math.round(factor * 10) / 10} times`;

@@ -70,6 +70,7 @@ function Steps({ start, catalogue }: { start: HouseholdSettings; catalogue: Cata
         <ProductsEditor
           products={household.products}
           cupboard={household.cupboard}
+          hardnessMgL={household.hardnessMgL}
           agents={bottles}
           errors={errors}
           onChange={(products) => set({ products })}

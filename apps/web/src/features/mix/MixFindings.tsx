@@ -17,7 +17,7 @@ const NEVER: readonly Finding['code'][] = [
   'wetterThanPiece',
 ];
 /** What is said of the piece, not of vessel and water. */
-const OF_PIECE: readonly Finding['code'][] = [...NEVER, 'hiddenTestFirst', 'onlyBrieflySour'];
+const OF_PIECE: readonly Finding['code'][] = [...NEVER, 'metalParts', 'hiddenTestFirst', 'onlyBrieflySour'];
 
 /** Whether the piece may have it, and what speaks against it here. */
 export function Against({ findings, hasPiece }: { findings: readonly Finding[]; hasPiece: boolean }) {

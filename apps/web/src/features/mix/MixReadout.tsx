@@ -5,6 +5,7 @@ import {
   type MixBath,
   type MixVerdict,
   ownerWords,
+  peroxideToOxygenGPerL,
 } from '@feverfew/contracts';
 import { useLexicon } from '../../app/useLexicon';
 import { Button } from '../../components/controls';
@@ -90,7 +91,8 @@ export function MixReadout({
         )}
         {bath.oxygenMgPerL !== null && (
           <Box>
-            <strong>Active oxygen:</strong> {bath.oxygenMgPerL} mg/L.
+            <strong>Active oxygen:</strong> {bath.oxygenMgPerL} mg/L, as much as{' '}
+            {Math.round(bath.oxygenMgPerL / peroxideToOxygenGPerL(3))} mL of 3 % peroxide in each litre.
           </Box>
         )}
         {cool && (

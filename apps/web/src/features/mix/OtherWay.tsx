@@ -17,6 +17,7 @@ const ASKS: readonly { value: Kind; text: string }[] = [
   { value: 'blend', text: 'Hot and cold' },
   { value: 'raise', text: 'Warm it up again' },
   { value: 'cool', text: 'When is it cool?' },
+  { value: 'opened', text: 'An opened bottle' },
 ];
 
 /** Numbers a question starts with: a real one, so that the answer stands there at once. */
@@ -36,6 +37,8 @@ function startOf(kind: Kind, household: Household): TableQuestion {
       };
     case 'blend':
       return { kind, waterL: 10, wantedC: 40 };
+    case 'opened':
+      return { kind, pct: 3, months: 6 };
     case 'raise':
       return { kind, waterL: 40, fromC: 45, toC: 60 };
     case 'cool':

@@ -67,6 +67,16 @@ export function QuestionSentence({ question, household, catalogue, onChange }: S
           from tap and kettle
         </Line>
       );
+    case 'opened':
+      return (
+        <Line>
+          Peroxide of
+          {box('% on the bottle', question.pct, (pct) => ({ ...question, pct }))}
+          opened
+          {box('months ago', question.months, (months) => ({ ...question, months }))}
+          and kept dark
+        </Line>
+      );
     case 'raise':
       return (
         <Line>

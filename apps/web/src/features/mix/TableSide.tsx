@@ -70,7 +70,6 @@ export function TableSide({ draft, household, catalogue, pieces, fields, onChang
               ...WARM_C.map((tempC) => ({ value: tempC as number, text: say.temp(tempC) })),
             ]}
             chosen={draft.waterC ?? 0}
-            size="small"
             onChoose={(tempC) => set({ waterC: tempC === 0 ? null : tempC })}
           />
         </Flex>

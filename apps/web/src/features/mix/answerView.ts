@@ -62,6 +62,10 @@ const LINES: Lines = {
     ];
   },
   refused: ({ findings }, _asked, say) => ['Not mixed, so not scaled', ...sentences(findings, say)],
+  opened: ({ pct, volumes }, { pct: sold }) => [
+    `About ${pct.likely.toFixed(1)} %, between ${pct.low.toFixed(1)} and ${pct.high.toFixed(1)} %`,
+    `${sold} % is sold as ${Math.round(volumes)} volumes too. Light and warmth take more; estimate from memory.`,
+  ],
   raise: ({ hotL, kettles, kettleL, totalL, dilution, tapL }, { toC }, say) => [
     kettleL > 0
       ? `${kettles} ${kettles === 1 ? 'kettle' : 'kettles'} of ${say.volume(kettleL * 1000)}: ${say.volume(hotL * 1000)} boiling`

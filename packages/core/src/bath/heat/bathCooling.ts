@@ -78,9 +78,3 @@ export function minutesUntil(startC: number, roomC: number, tauMin: number, want
   if (startC <= wantedC) return 0;
   return wantedC > roomC ? tauMin * Math.log((startC - roomC) / (wantedC - roomC)) : null;
 }
-
-/** Mean over the first minutes: room + (start − room)·τ/t·(1 − e^(−t/τ)). */
-export function meanTemp(startC: number, roomC: number, tauMin: number, minutes: number): number {
-  requireWithin('minutes', minutes, 0.1, 10_000);
-  return roomC + ((startC - roomC) * tauMin * (1 - Math.exp(-minutes / tauMin))) / minutes;
-}

@@ -2,7 +2,7 @@ import { USUAL_SHAPES } from '@feverfew/knowledge';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { CP_COTTON, CP_WATER, mixHotAndCold } from '../mixHotAndCold.js';
-import { meanTemp, minutesUntil, type StandingBath, tempAfter, timeConstant } from './bathCooling.js';
+import { minutesUntil, type StandingBath, tempAfter, timeConstant } from './bathCooling.js';
 import { pouringTemp, settledTemp, topUp, warmingKWh } from './heatTheBath.js';
 import { litresAt, litresOf, usualShape, wettedBy } from './vesselShape.js';
 
@@ -22,9 +22,6 @@ describe('cooling by Newton', () => {
     [90, 20, 240, 300.663],
   ])('from %d in a room of %d is at 40 after', (start, room, tau, expected) => {
     expect(minutesUntil(start, room, tau, 40)).toBeCloseTo(expected, 2);
-  });
-  it('has this mean over the first hour', () => {
-    expect(meanTemp(60, 20, 90, 60)).toBeCloseTo(49.195, 2);
   });
   it('never comes below the room', () => {
     expect(minutesUntil(60, 20, 90, 20)).toBeNull();
