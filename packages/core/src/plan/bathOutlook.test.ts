@@ -49,6 +49,22 @@ describe('the bath of a rung', () => {
     const noKettle = { ...household, taps: { ...household.taps, kettleL: 0 } };
     const { text } = rung(cases.beetrootOnDamask, 'oxygenSoak', noKettle);
     expect(text.join(' ')).toMatch(/cannot be reached/);
+    expect(text.join(' ')).not.toMatch(/brings? this tub to/);
+  });
+  it('answers baking soda with vinegar by numbers where a school still pours both', () => {
+    const mattress = trouble('humanUrine', piece('mattress', { cotton: 100 }), {
+      schools: Object.fromEntries(
+        knowledge.schools
+          .filter(
+            ({ id }) => id === knowledge.methods.find((one) => one.id === 'mattressSodaVinegar')?.schoolId,
+          )
+          .map(({ dispute, id }) => [dispute, id]),
+      ),
+    });
+    const { found } = rung(mattress, 'mattressSodaVinegar');
+    expect(found.findings.find((one) => one.code === 'claimNeutralised')).toMatchObject({
+      facts: { acidLeftPct: 0 },
+    });
   });
   it('asks for more time in a cooler bath, inside what the method allows', () => {
     const warm = rung(cases.beetrootOnDamask, 'oxygenSoak').dwell.dwell;

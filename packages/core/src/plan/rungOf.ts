@@ -87,13 +87,14 @@ function bathRemarks(
   steps: readonly Step[],
   { household, knowledge }: PlanContext,
 ): Finding[] {
-  const mix = steps.find((step) => step.kind === 'mix' && step.bath);
+  const mix = steps.find((step) => step.kind === 'mix');
   const shares = mix?.bath?.shares;
   const best = mix?.vessel && mix.bath ? reachedIn(mix, household) : null;
+  const short = best !== null && best < window.tempC.target - 1;
   const aim = mix?.outlook?.oxygen ? aimedDwell(method, window) : null;
   return [
     ...(mix ? neutralisedClaim(mix, knowledge) : []),
-    ...(shares && shares.kettles > 0
+    ...(shares && shares.kettles > 0 && !short
       ? [
           finding('kettlesNeeded', {
             hotC: household.taps.hotC,
@@ -103,7 +104,7 @@ function bathRemarks(
           }),
         ]
       : []),
-    ...(best !== null && best < window.tempC.target - 1
+    ...(short && best !== null
       ? [finding('tapTooCool', { wantedC: window.tempC.target, reachedC: best })]
       : []),
     ...(aim && aim.minutes > method.dwellMin.min
