@@ -101,6 +101,17 @@ test('what must not meet shows its reason and no recipe, in any order and unit',
   }
 });
 
+test('degrees and volumes follow the household, also where they are typed', async ({ page, request }) => {
+  const before = await (await request.get('/api/household')).json();
+  await request.put('/api/household', { data: { ...before, measures: { temperature: 'F', system: 'us' } } });
+  await page.goto('/mix?in=vessel*bucket&water=10000&warm=40&pour=oxygenBleach*50*g');
+  await expect(page.getByLabel('at °F')).toHaveValue('104');
+  await page.getByLabel('at °F').fill('122');
+  await expect(page).toHaveURL(/warm=50/);
+  await expect(page.getByRole('region', { name: 'What the mix is' })).toContainText('US');
+  await request.put('/api/household', { data: before });
+});
+
 test('gas in a sprayer, and a bottle of unknown strength until it is entered', async ({ page }) => {
   await page.goto('/mix?in=sprayer&water=200&pour=oxygenBleach*5*g');
   await expect(page.getByRole('list', { name: 'Not mixed' })).toContainText(

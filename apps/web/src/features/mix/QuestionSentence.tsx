@@ -2,6 +2,7 @@ import { Box } from '@chakra-ui/react';
 import type { SpotWetness, TableQuestion } from '@feverfew/contracts';
 import { Select } from '../../components/controls';
 import { NumberBox } from '../../components/NumberBox';
+import { TempBox } from '../../components/TempBox';
 import { ChipRow } from '../trouble/pickers/ChipRow';
 import { Line } from './Line';
 import { ScaleSentence, type SentenceProps } from './ScaleSentence';
@@ -12,6 +13,14 @@ const WET_WORDS: Readonly<Record<SpotWetness, string>> = { damp: 'damp', wet: 'w
 export function QuestionSentence({ question, household, catalogue, onChange }: SentenceProps) {
   const box = (label: string, value: number, take: (value: number) => TableQuestion) => (
     <NumberBox
+      label={label}
+      width="108px"
+      value={value}
+      onChange={(next) => next !== null && onChange(take(next))}
+    />
+  );
+  const temp = (label: string, value: number, take: (tempC: number) => TableQuestion) => (
+    <TempBox
       label={label}
       width="108px"
       value={value}
@@ -63,7 +72,7 @@ export function QuestionSentence({ question, household, catalogue, onChange }: S
           I want
           {box('litres', question.waterL, (waterL) => ({ ...question, waterL }))}
           at
-          {box('°C', question.wantedC, (wantedC) => ({ ...question, wantedC }))}
+          {temp('°', question.wantedC, (wantedC) => ({ ...question, wantedC }))}
           from tap and kettle
         </Line>
       );
@@ -83,9 +92,9 @@ export function QuestionSentence({ question, household, catalogue, onChange }: S
           Bring
           {box('litres', question.waterL, (waterL) => ({ ...question, waterL }))}
           from
-          {box('°C now', question.fromC, (fromC) => ({ ...question, fromC }))}
+          {temp('° now', question.fromC, (fromC) => ({ ...question, fromC }))}
           to
-          {box('°C wanted', question.toC, (toC) => ({ ...question, toC }))}
+          {temp('° wanted', question.toC, (toC) => ({ ...question, toC }))}
         </Line>
       );
     case 'cool':
@@ -115,9 +124,9 @@ export function QuestionSentence({ question, household, catalogue, onChange }: S
           />
           {box('litres', question.waterL, (waterL) => ({ ...question, waterL }))}
           from
-          {box('°C now', question.startC, (startC) => ({ ...question, startC }))}
+          {temp('° now', question.startC, (startC) => ({ ...question, startC }))}
           down to
-          {box('°C', question.wantedC, (wantedC) => ({ ...question, wantedC }))}
+          {temp('°', question.wantedC, (wantedC) => ({ ...question, wantedC }))}
         </Line>
       );
   }

@@ -2,6 +2,7 @@ import { Box, Flex, Stack } from '@chakra-ui/react';
 import type { Catalogue, Household, PieceSummary } from '@feverfew/contracts';
 import { useLexicon } from '../../app/useLexicon';
 import { NumberBox } from '../../components/NumberBox';
+import { TempBox } from '../../components/TempBox';
 import { ChipRow } from '../trouble/pickers/ChipRow';
 import type { MixDraft } from './mixDraft';
 import { OnPicker } from './OnPicker';
@@ -54,11 +55,11 @@ export function TableSide({ draft, household, catalogue, pieces, fields, onChang
           error={fields.waterML}
           onChange={(amount) => set({ waterML: Math.round((amount ?? 0) * (inLitres ? 1e6 : 1e3)) / 1000 })}
         />
-        <NumberBox
-          label="at °C"
+        <TempBox
+          label="at °"
           width="84px"
           value={draft.waterC}
-          placeholder={String(household.taps.coldC)}
+          placeholderC={household.taps.coldC}
           error={fields.waterC}
           onChange={(waterC) => set({ waterC })}
         />
