@@ -47,6 +47,7 @@ export {
   type Household,
   hardnessClasses,
   hardnessToMgL,
+  holdsTheRecipe,
   type Ingredient,
   isClaim,
   type Lexicon,

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { household, knowledge } from '../test/fixtures.js';
-import { answerQuestion, type TableAnswer, type TableQuestion } from './answerQuestion.js';
+import { answerQuestion, type TableAnswer } from './answerQuestion.js';
+import type { TableQuestion } from './tableQuestion.js';
 
 const home = { ...household, boraxSold: true };
 
@@ -64,7 +65,7 @@ describe('the table the other way round', () => {
   it('pours nothing without its cautions', () => {
     const soda = { agentId: 'washingSoda', amount: 20, unit: 'g', strengthPct: null };
     expect(ask({ kind: 'scale', items: [soda], fromL: 30, toL: 14 }).cautionIds).toContain('eyesAlkali');
-    expect(ask({ kind: 'dilute', fromPct: 12, toPct: 3, finalML: 300 }).cautionIds).toContain('gloves');
+    expect(ask({ kind: 'dilute', fromPct: 12, toPct: 3, finalML: 300 }).cautionIds).toContain('strongBottle');
     expect(ask({ kind: 'raise', waterL: 10, fromC: 20, toC: 40 }).cautionIds).toContain('tongs');
     expect(ask({ kind: 'blend', waterL: 10, wantedC: 30 }).cautionIds).toEqual([]);
   });

@@ -15,40 +15,11 @@ import { toolsOf } from '../plan/measureIngredient.js';
 import type { Range3 } from '../plan/step.js';
 import { toolsFor } from '../quantity/measureTool.js';
 import { type SnappedVolume, snapToTools } from '../quantity/snapToTools.js';
-import { heatCautions, judgeMix } from './judgeMix.js';
-import { EMPTY_MIX, type MixPour } from './mix.js';
+import { judgeMix } from './judgeMix.js';
+import { EMPTY_MIX } from './mix.js';
+import { questionCautions } from './questionCautions.js';
 import { readPour } from './readPour.js';
-
-/** The table the other way round: from what is wanted to what is poured. */
-export type TableQuestion =
-  | { readonly kind: 'dilute'; readonly fromPct: number; readonly toPct: number; readonly finalML: number }
-  | {
-      readonly kind: 'spot';
-      readonly productParts: number;
-      readonly waterParts: number;
-      readonly areaCm2: number;
-      readonly wet: SpotWetness;
-    }
-  | {
-      readonly kind: 'scale';
-      readonly items: readonly MixPour[];
-      readonly fromL: number;
-      readonly toL: number;
-    }
-  | { readonly kind: 'blend'; readonly waterL: number; readonly wantedC: number }
-  | { readonly kind: 'opened'; readonly pct: number; readonly months: number }
-  | { readonly kind: 'raise'; readonly waterL: number; readonly fromC: number; readonly toC: number }
-  | {
-      readonly kind: 'cool';
-      readonly vesselId: string;
-      readonly lid: boolean;
-      readonly waterL: number;
-      readonly startC: number;
-      readonly wantedC: number;
-    };
-/** What a cloth takes up, mL per cm². Common practice, no source. */
-export const SPOT_WETNESS = { damp: 0.1, wet: 0.25, soaked: 0.5 } as const;
-export type SpotWetness = keyof typeof SPOT_WETNESS;
+import { SPOT_WETNESS, type TableQuestion } from './tableQuestion.js';
 
 export interface Measured {
   readonly volumeML: number;
@@ -212,36 +183,9 @@ export function answerQuestion(
   ) => AnswerBody;
   return {
     ...answer(question, household, knowledge),
-    cautionIds: cautionsOf(question, household, knowledge),
+    cautionIds: questionCautions(question, household, knowledge),
   };
 }
-
-/** Nothing is poured without its cautions: those of the products named, of strong bottles, of hot water. */
-function cautionsOf(question: TableQuestion, household: Household, knowledge: Knowledge): string[] {
-  switch (question.kind) {
-    case 'scale':
-      return [...judgeMix({ ...EMPTY_MIX, pours: question.items }, household, knowledge).cautionIds];
-    case 'dilute':
-      return [
-        ...(question.fromPct > STRONG_PCT ? ['gloves', 'eyesPeroxide'] : []),
-        'followLabel',
-        'poisonLine',
-      ];
-    case 'spot':
-    case 'opened':
-      return ['followLabel', 'poisonLine'];
-    case 'blend':
-      return heatCautions(question.wantedC);
-    case 'raise':
-      // Whatever it comes to, the kettle is boiling.
-      return ['tongs'];
-    case 'cool':
-      return heatCautions(question.startC);
-  }
-}
-
-/** Above this peroxide, vinegar and ammonia want gloves and goggles before they are cut down, %. Safety data as recalled (CLP). */
-const STRONG_PCT = 6;
 
 function measured(volumeML: number, { tools, ownMeasures }: Household): Measured {
   return {

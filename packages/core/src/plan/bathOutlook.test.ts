@@ -77,21 +77,24 @@ describe('the bath of a rung', () => {
     expect(cool.text.join(' ')).toMatch(/works more slowly/);
   });
   it('cuts a soda dose where soft water would push the bath past what cotton bears', () => {
-    const grey = trouble('greyFilm', piece('towel', { cotton: 100 }, { label: label(95) }), {
+    const stiff = trouble('stiffTowels', piece('towel', { cotton: 100 }, { label: label(95) }), {
       sizeCm: null,
       age: 'months',
     });
-    const soft = { ...household, hardnessMgL: 0 };
-    const top = (home: Household) =>
-      planTreatment(grey, home, knowledge)
-        .ladder.flatMap((one) => one.steps)
-        .flatMap((step) => (step.kind === 'mix' && step.bath ? step.ingredients : []))
-        .find((one) => one.agentId === 'washingSoda')?.range?.high;
-    const plan = planTreatment(grey, soft, knowledge);
-    for (const step of plan.ladder.flatMap((one) => one.steps))
-      if (step.pH) expect(step.pH.high).toBeLessThanOrEqual(11);
-    if (top(household) !== undefined && top(soft) !== undefined)
-      expect(top(soft)).toBeLessThan(top(household) ?? 0);
+    const strip = (hardnessMgL: number) => {
+      const { found, mix } = rung(stiff, 'deepStrip', { ...household, hasMachine: false, hardnessMgL });
+      const perL = (agentId: string) =>
+        (mix.ingredients.find((one) => one.agentId === agentId)?.range?.high ?? Number.NaN) /
+        (mix.bath?.waterL ?? Number.NaN);
+      return { perL, pH: mix.pH, cut: found.edges.filter((one) => one.code === 'notStrongerPH') };
+    };
+    const [soft, hard] = [strip(0), strip(290)];
+    expect(soft.pH?.high).toBeLessThanOrEqual(11);
+    expect(soft.perL('washingSoda')).toBeLessThan(hard.perL('washingSoda') - 0.2);
+    // The detergent does not move the pH, so its dose stays.
+    expect(soft.perL('liquidDetergent')).toBeCloseTo(hard.perL('liquidDetergent'), 1);
+    expect(soft.cut.map((one) => one.facts)).toMatchObject([{ agentId: 'washingSoda', maxPH: 11 }]);
+    expect(hard.cut).toEqual([]);
   });
   it('asks for hot water where a bath falls below what its method works at, and only if the tub has room', () => {
     const run = trouble('syntheticRun', piece('tShirt', { cotton: 100 }, { label: label(40) }), {

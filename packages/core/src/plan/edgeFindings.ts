@@ -2,6 +2,7 @@ import type { Method } from '@feverfew/knowledge';
 import { type Finding, finding } from '../explain/finding.js';
 import type { PlanContext } from './context.js';
 import { windowOf } from './envelope.js';
+import { topOfDose } from './topOfDose.js';
 import type { Fit } from './weigh.js';
 import type { WorkWindow } from './workWindow.js';
 
@@ -42,14 +43,18 @@ function timeEdge(
 }
 
 /** How strong: by the method, or by the pH that the piece bears. */
-function strengthEdges(method: Method, { doseMost }: WorkWindow, { envelope }: PlanContext): Finding[] {
+function strengthEdges(
+  method: Method,
+  { doseMost }: WorkWindow,
+  { envelope, index }: PlanContext,
+): Finding[] {
   const limit = envelope.pH.limits.find((candidate) => candidate.max === envelope.pH.max);
   return method.agents.flatMap(({ agentId, dose }) => {
-    if (dose.per !== 'litre') return [];
-    const { low, high } = dose.amount;
-    const highPerL = Math.round((low + (high - low) * doseMost) * 100) / 100;
-    const facts = { agentId, highPerL, unit: dose.unit };
-    return doseMost < 1 && limit
+    const agent = index.agents.get(agentId);
+    if (dose.per !== 'litre' || !agent) return [];
+    const top = topOfDose(dose.amount, agent, doseMost);
+    const facts = { agentId, highPerL: Math.round(top * 100) / 100, unit: dose.unit };
+    return top < dose.amount.high && limit
       ? [finding('notStrongerPH', { ...facts, maxPH: limit.max, owner: limit.owner }, limit.sourceIds)]
       : [finding('notStronger', facts, method.sourceIds)];
   });

@@ -1,4 +1,10 @@
-import { type Method, SATURATION_ML_PER_G, type Substitution } from '@feverfew/knowledge';
+import {
+  type Agent,
+  type Dose,
+  type Method,
+  SATURATION_ML_PER_G,
+  type Substitution,
+} from '@feverfew/knowledge';
 import { pouringTemp } from '../bath/heat/heatTheBath.js';
 import { spotVolume } from '../bath/spotVolume.js';
 import { waterShares } from '../bath/waterShares.js';
@@ -10,6 +16,7 @@ import { selectVessel } from './selectVessel.js';
 import { standInAmount } from './standInAmount.js';
 import type { Ingredient, Step } from './step.js';
 import { withStrengths } from './strengthAfter.js';
+import { topOfDose } from './topOfDose.js';
 import { unmeasured } from './unmeasured.js';
 import type { WorkWindow } from './workWindow.js';
 
@@ -43,10 +50,10 @@ function bathRecipe({ method, standIn, window }: RecipeFor, context: PlanContext
   const least = isLessAtFirst(context);
   const ingredients = withStrengths(
     bath.waterL * 1000,
-    ingredientsOf({ method, standIn, bathL: bath.waterL }, context, (dose) => {
+    ingredientsOf({ method, standIn, bathL: bath.waterL }, context, (dose, agent) => {
       if (dose.per !== 'litre') return null;
       const { low } = dose.amount;
-      const high = low + (dose.amount.high - low) * window.doseMost;
+      const high = topOfDose(dose.amount, agent, window.doseMost);
       return {
         unit: dose.unit,
         amount: (least ? low : (low + high) / 2) * bath.waterL,
@@ -127,7 +134,7 @@ function mixVolume(method: Method, { facts, dryMassG, rinsable }: PlanContext): 
   return Math.ceil((dryMassG * SATURATION_ML_PER_G) / 50) * 50;
 }
 
-type DoseOf = (dose: Method['agents'][number]['dose']) => Wanted | null;
+type DoseOf = (dose: Dose, agent: Agent) => Wanted | null;
 
 function ingredientsOf(
   { method, standIn, bathL }: { method: Method; standIn: Substitution | null; bathL: number | null },
@@ -135,8 +142,8 @@ function ingredientsOf(
   wantedOf: DoseOf,
 ): Ingredient[] {
   return method.agents.map((use) => {
-    const wanted = wantedOf(use.dose);
     const agent = agentById(knowledge, use.agentId);
+    const wanted = wantedOf(use.dose, agent);
     if (!wanted)
       return use.dose.per === 'step' ? unmeasured(agent.id, 'step') : byLabel(agent, bathL, household);
     if (standIn?.useAgentId !== use.agentId) return measureIngredient(agent, wanted, household);

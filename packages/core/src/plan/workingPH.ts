@@ -1,9 +1,17 @@
-import { DRIED_SODA_PH, type Method, PASTE_DRIES_MIN, type Substitution } from '@feverfew/knowledge';
+import {
+  type Agent,
+  type Dose,
+  DRIED_SODA_PH,
+  type Method,
+  PASTE_DRIES_MIN,
+  type Substitution,
+} from '@feverfew/knowledge';
 import { type BathPH, bathPH } from '../bath/solution/bathPH.js';
 import type { Pour } from '../bath/solution/pour.js';
 import { agentById, type PlanContext } from './context.js';
 import type { Wanted } from './measureIngredient.js';
 import { standInAmount } from './standInAmount.js';
+import { topOfDose } from './topOfDose.js';
 
 type Asks = Pick<PlanContext, 'knowledge' | 'index' | 'household' | 'cupboard'>;
 
@@ -58,7 +66,7 @@ function nominalPours(method: Method, standIn: Substitution | null, doseMost: nu
   const least: Pour[] = [];
   const most: Pour[] = [];
   for (const { agentId, dose } of method.agents) {
-    const wanted = wantedOf(dose, doseMost);
+    const wanted = wantedOf(dose, agentById(context.knowledge, agentId), doseMost);
     if (!wanted) continue;
     const used = standIn?.useAgentId === agentId ? standInAmount(wanted, standIn, context).used : wanted;
     // A stronger bottle is cut down with the tap's water, which brings its hardness along.
@@ -85,10 +93,10 @@ function cutFrom(agentId: string, { cupboard, knowledge }: Asks): number | null 
 const PART_ML = 100;
 const isLiquid = (agentId: string, { knowledge }: Asks) => agentById(knowledge, agentId).form === 'liquid';
 
-function wantedOf(dose: Method['agents'][number]['dose'], doseMost: number): Wanted | null {
+function wantedOf(dose: Dose, agent: Agent, doseMost: number): Wanted | null {
   if (dose.per === 'litre') {
-    const { low, high } = dose.amount;
-    const top = low + (high - low) * doseMost;
+    const { low } = dose.amount;
+    const top = topOfDose(dose.amount, agent, doseMost);
     return { unit: dose.unit, amount: (low + top) / 2, low, high: top };
   }
   if (dose.per !== 'parts') return null;

@@ -1,6 +1,7 @@
 import type { Plan } from '../plan/plan.js';
 import type { Step } from '../plan/step.js';
 import { choicesAfterLook } from './decide.js';
+import { holdsTheRecipe } from './holdsTheRecipe.js';
 import type { Choice, RunEvent } from './runEvent.js';
 import type { Refusal, RunState, Transition } from './runState.js';
 import { startTimer } from './startTimer.js';
@@ -87,10 +88,7 @@ function mixUsed(
   step: Step,
 ): Transition {
   if (step.id !== stepId || step.kind !== 'mix') return refuse('notThisStep');
-  const asked = new Set(step.ingredients.map((one) => one.agentId).filter((id) => id !== 'water'));
-  const given = new Set(agentIds.filter((id) => id !== 'water'));
-  const same = asked.size === given.size && [...asked].every((id) => given.has(id));
-  return same
+  return holdsTheRecipe(step, agentIds)
     ? accept({ ...state, mixes: [...state.mixes, { at, stepId, name }] })
     : refuse('mixIsNotTheRecipe');
 }

@@ -11,6 +11,13 @@ export const cautions: readonly Caution[] = [
   { id: 'bodyFluids', severity: 'warning', text: 'Body fluid: gloves, do not shake the piece, wash it apart, wash your hands.', ground: 'Infection.', sourceIds: ['commonPractice'] },
   { id: 'mouldMask', severity: 'warning', text: 'Mould: mask, outdoors, brush away from your face. Large patches: discard.', ground: 'Spores.', sourceIds: ['commonPractice'] },
   { id: 'eyesOxygen', severity: 'warning', text: 'Oxygen bleach burns eyes: goggles when handling the powder, gloves in the bath, no dust.', ground: 'Eye Dam. 1 at powder strength.', sourceIds: ['clp'] },
+  {
+    id: 'strongBottle',
+    severity: 'warning',
+    text: 'A strong bottle: gloves and goggles before it is cut down, product into water. Peroxide above 12 %, vinegar and ammonia above 10 % are not for the household.',
+    ground: 'CLP limits for eyes and skin; EU restriction of peroxide above 12 %.',
+    sourceIds: ['clp', 'productLabel'],
+  },
   { id: 'eyesPeroxide', severity: 'note', text: 'Peroxide: gloves; above 6 % goggles too. Bleaches whatever it touches.', ground: 'Eye Dam. 1 from 8 %, Eye Irrit. 2 from 5 %.', sourceIds: ['clp'] },
   { id: 'noClosedVessel', severity: 'danger', text: 'Gives off gas: never in a closed bottle, sprayer or under a clipped lid.', ground: 'Pressure bursts the vessel.', sourceIds: ['chemHandbook'] },
   { id: 'mixFresh', severity: 'note', text: 'Mix fresh and pour away what is left.', ground: 'Peroxide decays and gives off gas.', sourceIds: ['chemHandbook'] },

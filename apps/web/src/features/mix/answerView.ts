@@ -32,9 +32,6 @@ const LINES: Lines = {
     `${exactText(product, measures)} of the ${fromPct} % and ${exactText(water, measures)} water`,
     `In your measures: ${tools(product)}; water ${tools(water)}.`,
     `${toPct} / ${fromPct} of the whole is product, the rest is water. Volumes are taken to add up.`,
-    ...(fromPct > 10
-      ? ['Peroxide above 12 %, vinegar and ammonia above 10 % are not for the household: read the bottle.']
-      : []),
   ],
   spot: ({ totalML, product, water }, { areaCm2 }, say, measures) => [
     `${exactText(product, measures)} product and ${exactText(water, measures)} water`,

@@ -1,5 +1,5 @@
 import { Box, Flex } from '@chakra-ui/react';
-import type { RunView, SavedMix, Step } from '@feverfew/contracts';
+import { holdsTheRecipe, type RunView, type Step } from '@feverfew/contracts';
 import { useShelf } from '../../app/queries';
 import { Button } from '../../components/controls';
 import type { Say } from './useSay';
@@ -8,7 +8,14 @@ import type { Say } from './useSay';
 export function KeptMixes({ run, step, say }: { run: RunView; step: Step; say: Say }) {
   const shelf = useShelf().data ?? [];
   const used = run.state.mixes.filter((mix) => mix.stepId === step.id);
-  const fitting = shelf.filter((saved) => holdsTheSame(saved, step));
+  const fitting = shelf.filter(
+    ({ mix, verdict }) =>
+      verdict.refused.length === 0 &&
+      holdsTheRecipe(
+        step,
+        mix.pours.map((pour) => pour.agentId),
+      ),
+  );
   if (used.length === 0 && fitting.length === 0) return null;
   return (
     <Box as="section" aria-label="Kept mixes" fontSize="17px">
@@ -30,16 +37,5 @@ export function KeptMixes({ run, step, say }: { run: RunView; step: Step; say: S
         </Flex>
       )}
     </Box>
-  );
-}
-
-function holdsTheSame({ mix, verdict }: SavedMix, { ingredients }: Step): boolean {
-  const asked = ingredients.map((one) => one.agentId).filter((id) => id !== 'water');
-  const given = mix.pours.map((pour) => pour.agentId);
-  return (
-    verdict.refused.length === 0 &&
-    asked.length > 0 &&
-    asked.length === given.length &&
-    asked.every((id) => given.includes(id))
   );
 }

@@ -1,0 +1,10 @@
+import type { Agent, Dose } from '@feverfew/knowledge';
+
+/** Upper end of a dose per litre: cut where this product is what moves the pH, whole where it is not. */
+export function topOfDose(
+  { low, high }: Extract<Dose, { per: 'litre' }>['amount'],
+  { makeupSetsPH }: Pick<Agent, 'makeupSetsPH'>,
+  doseMost: number,
+): number {
+  return makeupSetsPH ? low + (high - low) * doseMost : high;
+}

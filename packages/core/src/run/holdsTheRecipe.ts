@@ -1,0 +1,11 @@
+import type { Step } from '../plan/step.js';
+
+/** True for a kept mix of just the products a step asks for, none more and none less; water is in both. */
+export function holdsTheRecipe(
+  { ingredients }: Pick<Step, 'ingredients'>,
+  agentIds: readonly string[],
+): boolean {
+  const asked = new Set(ingredients.map((one) => one.agentId).filter((id) => id !== 'water'));
+  const given = new Set(agentIds.filter((id) => id !== 'water'));
+  return asked.size > 0 && asked.size === given.size && [...asked].every((id) => given.has(id));
+}
