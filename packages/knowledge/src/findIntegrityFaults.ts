@@ -22,12 +22,15 @@ const FAMILIES: readonly Family[] = [
   'substitutions',
   'careSignFacts',
   'codes',
+  'upkeep',
+  'wearRules',
 ];
 
 /** Which family each reference field points into. */
 const REFERENCES: Readonly<Record<string, Family>> = {
   sourceIds: 'sources',
   fibreId: 'fibres',
+  fibreIds: 'fibres',
   componentId: 'components',
   componentIds: 'components',
   notWhenMostly: 'components',
@@ -64,7 +67,15 @@ export function findIntegrityFaults(knowledge: Knowledge): string[] {
     ...answersThatSayNothing(knowledge),
     ...statedThoughComputed(knowledge),
     ...makeupMissing(knowledge),
+    ...wearOfNothing(knowledge),
   ];
+}
+
+/** A wear rule that names neither a kind of piece nor a fibre warns nobody. */
+function wearOfNothing({ wearRules }: Knowledge): string[] {
+  return wearRules
+    .filter((rule) => rule.itemIds.length + rule.fibreIds.length === 0)
+    .map((rule) => `wearRules.${rule.id}: names no piece and no fibre`);
 }
 
 function duplicateIds(knowledge: Knowledge): string[] {

@@ -19,5 +19,6 @@ export type { Mark, SoilComponent } from './schema/soil.js';
 export type { Source } from './schema/source.js';
 export type { AcidSystem, Substance } from './schema/substance.js';
 export type { Substitution } from './schema/substitution.js';
+export { UPKEEP_KINDS, type Upkeep, WEAR_COUNTS, type WearRule } from './schema/upkeep.js';
 export * from './schema/vocabulary.js';
 export * from './vocabulary.js';

@@ -10,6 +10,7 @@ import { Mark, SoilComponent } from './schema/soil.js';
 import { Source } from './schema/source.js';
 import { AcidSystem, Substance } from './schema/substance.js';
 import { Substitution } from './schema/substitution.js';
+import { Upkeep, WearRule } from './schema/upkeep.js';
 
 /** The whole body of knowledge the planner works on. */
 export const Knowledge = z.strictObject({
@@ -33,5 +34,7 @@ export const Knowledge = z.strictObject({
   substitutions: z.array(Substitution),
   careSignFacts: z.array(CareSignFact),
   codes: z.array(CodeFact),
+  upkeep: z.array(Upkeep),
+  wearRules: z.array(WearRule),
 });
 export type Knowledge = z.infer<typeof Knowledge>;

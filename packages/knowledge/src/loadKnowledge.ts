@@ -13,11 +13,12 @@ import { signs } from './data/signs.js';
 import { sources } from './data/sources.js';
 import { acidSystems, substances } from './data/substances.js';
 import { substitutions } from './data/substitutions.js';
+import { upkeep, wearRules } from './data/upkeep.js';
 import { findIntegrityFaults } from './findIntegrityFaults.js';
 import { Knowledge } from './knowledge.js';
 
 /** Raised with every plan; a plan keeps the version it was made with. */
-export const KNOWLEDGE_VERSION = '2026.11.3';
+export const KNOWLEDGE_VERSION = '2026.11.4';
 
 /**
  * The shipped knowledge, validated once.
@@ -45,6 +46,8 @@ export function loadKnowledge(): Knowledge {
     substitutions,
     careSignFacts,
     codes,
+    upkeep,
+    wearRules,
   });
   const faults = findIntegrityFaults(knowledge);
   if (faults.length > 0) throw new Error(`Knowledge is not whole:\n${faults.join('\n')}`);

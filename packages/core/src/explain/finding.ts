@@ -31,6 +31,8 @@ export interface FindingFacts {
   apartFromRung: { pairId: string; rungMethodId: string; agentId: string };
   littleEffect: { highPct: number };
   noBetterThan: { methodId: string };
+  fromOwnLog: { uses: number; worked: number; bookLowPct: number; bookHighPct: number };
+  logSaysOther: { methodId: string; uses: number; worked: number; chancePct: number };
   hiddenTestFirst: { chemistry: Chemistry; owner: LimitOwner };
   ownDyeAtRisk: { agentId: string };
   notInCupboard: { agentId: string };

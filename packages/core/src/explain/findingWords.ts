@@ -56,6 +56,10 @@ const WORDS: Words = {
   apartFromRung: ({ pairId, rungMethodId, agentId }, say) =>
     `${upper(say.name(agentId))} may not share a plan with “${say.name(rungMethodId)}”: together it ${say.name(pairId)}.`,
   littleEffect: ({ highPct }) => `Would take out ${highPct} % at best.`,
+  fromOwnLog: ({ uses, worked, bookLowPct, bookHighPct }) =>
+    `From your own log: ${worked} of ${uses} worked. The book alone says ${bookLowPct}–${bookHighPct} % a round.`,
+  logSaysOther: ({ methodId, uses, worked, chancePct }, say) =>
+    `Set aside by your own log: ${worked} of ${uses} worked. “${say.name(methodId)}” does better with odds of ${chancePct} in 100.`,
   noBetterThan: ({ methodId }, say) => `Fits, but promises no more than “${say.name(methodId)}”.`,
   hiddenTestFirst: ({ chemistry, owner }, say) =>
     `Hidden test first: ${CHEMISTRY_WORDS[chemistry]} (${ownerWords(owner, say)}).`,

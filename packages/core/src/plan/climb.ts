@@ -2,6 +2,7 @@ import { type Chemistry, type Mechanism, WETTINGS } from '@feverfew/knowledge';
 import { type Finding, finding } from '../explain/finding.js';
 import type { PlanContext } from './context.js';
 import { mechanismsOf } from './expectedEffect.js';
+import { setAsideByLog } from './ownLog.js';
 import { stageOf } from './stage.js';
 import type { Fit } from './weigh.js';
 
@@ -52,7 +53,9 @@ export function climb(fits: readonly Fit[], context: PlanContext): Climb {
     rungs.splice(rungs.indexOf(fit), 1);
     spare.push({ fit, finding: noBetterThan(rungs, fit) });
   }
-  return { rungs: inSchoolOrder(rungs, context), spare, apart };
+  const byLog = several ? [] : setAsideByLog(rungs).filter(({ fit }) => !isChosen(fit, context));
+  rungs = rungs.filter((fit) => !byLog.some((aside) => aside.fit === fit));
+  return { rungs: inSchoolOrder(rungs, context), spare: [...spare, ...byLog], apart };
 }
 
 const isMissing = (fit: Fit): boolean => fit.missingAgentIds.length > 0;

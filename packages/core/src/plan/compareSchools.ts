@@ -1,4 +1,5 @@
 import type { Knowledge } from '@feverfew/knowledge';
+import { type Evidence, NO_EVIDENCE } from '../evidence/evidence.js';
 import type { Household } from './household.js';
 import { indexKnowledge } from './knowledgeIndex.js';
 import type { Plan, Rung } from './plan.js';
@@ -29,6 +30,7 @@ export function compareSchools(
   facts: TroubleFacts,
   household: Household,
   knowledge: Knowledge,
+  evidence: Evidence = NO_EVIDENCE,
 ): SchoolSide[] {
   const index = indexKnowledge(knowledge);
   const views = index.views.get(dispute) ?? [];
@@ -39,6 +41,7 @@ export function compareSchools(
       { ...facts, schools: { ...facts.schools, [dispute]: school.id } },
       household,
       knowledge,
+      evidence,
     ),
   }));
   const everywhere = (methodId: string) =>

@@ -1,5 +1,6 @@
 import type { Agent, Item, Knowledge } from '@feverfew/knowledge';
 import { WETTINGS } from '@feverfew/knowledge';
+import type { Evidence } from '../evidence/evidence.js';
 import type { Envelope } from './envelope.js';
 import type { FollowedSchool } from './followedSchools.js';
 import type { Household } from './household.js';
@@ -22,6 +23,8 @@ export interface PlanContext {
   readonly schools: ReadonlyMap<string, FollowedSchool>;
   /** Agents in the house, by id, with their strength. */
   readonly cupboard: ReadonlyMap<string, number | null>;
+  /** What the household's own log has seen of the methods. */
+  readonly evidence: Evidence;
 }
 
 export function agentById(knowledge: Knowledge, agentId: string): Agent {

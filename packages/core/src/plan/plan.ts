@@ -15,12 +15,22 @@ export interface Act extends ExpectedEffect {
   readonly mechanisms: readonly Mechanism[];
 }
 
+/** What the household's own log says of a rung; the effect beside it has it in already. */
+export interface OwnLog {
+  readonly uses: number;
+  readonly worked: number;
+  /** What the book alone promises per round. */
+  readonly book: ExpectedEffect;
+}
+
 /** One rung of the ladder: a method with its full recipe. */
 export interface Rung {
   readonly methodId: string;
   readonly effect: ExpectedEffect;
   /** The same for each trouble by itself. */
   readonly effectByMark: readonly MarkEffect[];
+  /** null where the log has nothing on it, and for plans of before there was one. */
+  readonly ownLog: OwnLog | null;
   /** Why it works: what it does to what. */
   readonly acts: readonly Act[];
   /** Why it is not done hotter, longer or stronger. */

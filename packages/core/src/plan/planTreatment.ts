@@ -1,4 +1,5 @@
 import type { Knowledge } from '@feverfew/knowledge';
+import { type Evidence, NO_EVIDENCE } from '../evidence/evidence.js';
 import { finding } from '../explain/finding.js';
 import { type Climb, climb } from './climb.js';
 import { concerns } from './concerns.js';
@@ -19,10 +20,16 @@ import { type Weighed, weigh } from './weigh.js';
 
 /**
  * Envelope, ladder and every candidate with its findings for the troubles on one piece.
+ * The household's log moves what a method promises and may set a rung aside; it never widens a limit.
  * Pure: equal input gives byte-equal output. Without a mark or an item the envelope still forms, the ladder stays empty.
  */
-export function planTreatment(facts: TroubleFacts, household: Household, knowledge: Knowledge): Plan {
-  const start = startPlan(facts, household, knowledge);
+export function planTreatment(
+  facts: TroubleFacts,
+  household: Household,
+  knowledge: Knowledge,
+  evidence: Evidence = NO_EVIDENCE,
+): Plan {
+  const start = startPlan(facts, household, knowledge, evidence);
   const { context, frame } = start;
   if (!context) {
     const findings = [
@@ -58,7 +65,12 @@ export function planTreatment(facts: TroubleFacts, household: Household, knowled
 }
 
 /** Envelope and context; the context only once a trouble and a piece are told. */
-export function startPlan(told: TroubleFacts, household: Household, knowledge: Knowledge) {
+export function startPlan(
+  told: TroubleFacts,
+  household: Household,
+  knowledge: Knowledge,
+  evidence: Evidence = NO_EVIDENCE,
+) {
   const facts = inOrder(told);
   const index = indexKnowledge(knowledge);
   const marks = workMarks(facts, knowledge);
@@ -78,6 +90,7 @@ export function startPlan(told: TroubleFacts, household: Household, knowledge: K
           dryMassG: facts.piece.dryMassG ?? item.dryMassG,
           rinsable: isRinsable(item, envelope),
           schools,
+          evidence,
           cupboard: new Map(household.cupboard.map((entry) => [entry.agentId, entry.strengthPct])),
         }
       : null;

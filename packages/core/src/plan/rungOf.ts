@@ -16,7 +16,7 @@ const LEAST_ACT = 0.1;
 
 /** A fit with its full recipe, its time, its risk and its reasons. */
 export function rungOf(fit: Fit, rungIndex: number, context: PlanContext): Rung {
-  const { method, window, effect, remarks, harshness, missingAgentIds } = fit;
+  const { method, window, effect, log, remarks, harshness, missingAgentIds } = fit;
   const steps = buildSteps({ fit, context, rungIndex });
   const batches = Math.max(...steps.map((step) => step.batches));
   const handsOnMin = steps.reduce((sum, step) => sum + step.handsOnMin * step.batches, 0);
@@ -25,6 +25,7 @@ export function rungOf(fit: Fit, rungIndex: number, context: PlanContext): Rung 
     methodId: method.id,
     effect: whole,
     effectByMark: byMark,
+    ownLog: log && { uses: log.uses, worked: log.worked, book: log.prior },
     acts: actsOf(fit, context),
     edges: edgeFindings(fit, context),
     risk: riskOf(harshness),

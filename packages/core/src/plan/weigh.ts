@@ -1,10 +1,12 @@
 import type { Agent, Method, Substitution } from '@feverfew/knowledge';
+import type { Posterior } from '../evidence/posterior.js';
 import { type Finding, finding } from '../explain/finding.js';
 import type { PlanContext } from './context.js';
 import { missingAgents } from './cupboard.js';
 import { expectedEffect, type WholeEffect } from './expectedEffect.js';
 import { harshnessHere } from './gentleness.js';
 import { judgeMethod } from './judgeMethod.js';
+import { ownLogFindings, withOwnLog } from './ownLog.js';
 import type { Candidate } from './plan.js';
 import { remarkFindings } from './remarkFindings.js';
 import { type WashAfter, washAfter } from './washAfter.js';
@@ -16,7 +18,10 @@ export interface Fit {
   readonly method: Method;
   readonly standIn: Substitution | null;
   readonly window: WorkWindow;
+  /** With what the household's log adds. */
   readonly effect: WholeEffect;
+  /** What it was made of; null without a use in the log, and with several troubles. */
+  readonly log: Posterior | null;
   readonly remarks: readonly Finding[];
   readonly harshness: number;
   readonly missingAgentIds: readonly string[];
@@ -66,19 +71,23 @@ function fitOf(
   const against = judgeMethod(method, window, context);
   if (against.length > 0)
     return { fit: null, candidate: { methodId: method.id, verdict: 'ruledOut', findings: against } };
-  const effect = expectedEffect(method, window.tempC.target, context, standIn?.effectFactor);
+  const { effect, log } = withOwnLog(
+    expectedEffect(method, window.tempC.target, context, standIn?.effectFactor),
+    method,
+    context,
+  );
   const best = Math.max(...effect.byMark.map((part) => part.high));
   if (best < LEAST_EFFECT) {
     const findings = [finding('littleEffect', { highPct: Math.round(best * 100) }, ['memory'])];
     return { fit: null, candidate: { methodId: method.id, verdict: 'noUse', findings } };
   }
-  const remarks = remarkFindings(method, standIn, window, context);
+  const remarks = [...remarkFindings(method, standIn, window, context), ...ownLogFindings(log)];
   const missingAgentIds = missingAgents(method, context);
   const harshness = harshnessHere(method, remarks);
   const wash = washAfter(method, context);
   const touches = [...context.index.factsOf(method).agents, ...(wash?.agents ?? [])];
   return {
-    fit: { method, standIn, window, effect, remarks, harshness, missingAgentIds, wash, touches },
+    fit: { method, standIn, window, effect, log, remarks, harshness, missingAgentIds, wash, touches },
     candidate: null,
   };
 }

@@ -1,10 +1,13 @@
 import type { Plan } from '../plan/plan.js';
-import type { Step } from '../plan/step.js';
+import type { Dwell, Step } from '../plan/step.js';
 import { choicesAfterLook } from './decide.js';
+import { heatEndangersPeople } from './heatGate.js';
 import { holdsTheRecipe } from './holdsTheRecipe.js';
+import { judgeLook } from './judgeLook.js';
 import type { Choice, RunEvent } from './runEvent.js';
 import type { Refusal, RunState, Transition } from './runState.js';
 import { startTimer } from './startTimer.js';
+import { extendTimer, pauseTimer, resumeTimer } from './turnTimer.js';
 
 const refuse = (refusal: Refusal): Transition => ({ ok: false, refusal });
 const accept = (state: RunState): Transition => ({ ok: true, state });
@@ -16,12 +19,24 @@ export function applyRunEvent(state: RunState | null, event: RunEvent, plan: Pla
   if (!state) return refuse('notStarted');
   if (event.kind === 'noted')
     return accept({ ...state, notes: [...state.notes, { at: event.at, text: event.text }] });
+  if (event.kind === 'photoKept')
+    return accept({
+      ...state,
+      photos: [...state.photos, { at: event.at, photoId: event.photoId, round: state.round }],
+    });
+  if (event.kind === 'heatAllowed') return heatAllowed(state, event, plan);
   if (state.status === 'finished') return refuse('finished');
   const step = currentStep(state, plan);
   if (!step) return refuse('noSuchRung');
   switch (event.kind) {
     case 'timerStarted':
       return timerStarted(state, event.stepId, event.at, step);
+    case 'paused':
+      return timerTurned(state, step, (dwell) => pauseTimer(state.timer, dwell, event.at));
+    case 'resumed':
+      return timerTurned(state, step, () => resumeTimer(state.timer, event.at));
+    case 'extended':
+      return timerTurned(state, step, () => extendTimer(state.timer, event.minutes, event.at));
     case 'stepDone':
       return stepDone(state, event.stepId, step, plan);
     case 'mixUsed':
@@ -61,6 +76,8 @@ function start(rungIndex: number, at: string, plan: Plan): Transition {
     looks: [],
     notes: [],
     mixes: [],
+    photos: [],
+    heat: 'closed',
     outcome: null,
     startedAt: at,
     finishedAt: null,
@@ -71,6 +88,34 @@ function timerStarted(state: RunState, stepId: string, at: string, step: Step): 
   if (step.id !== stepId) return refuse('notThisStep');
   if (!step.dwell) return refuse('notADwell');
   return state.timer ? refuse('timerRuns') : accept({ ...state, timer: startTimer(step.id, step.dwell, at) });
+}
+
+function timerTurned(
+  state: RunState,
+  step: Step,
+  turn: (dwell: Dwell) => ReturnType<typeof pauseTimer>,
+): Transition {
+  if (!step.dwell) return refuse('notADwell');
+  const turned = turn(step.dwell);
+  return turned.ok ? accept({ ...state, timer: turned.timer }) : refuse(turned.refusal);
+}
+
+/** Only once nothing is left in the cloth, and never where the heat would endanger people and not the piece alone. */
+function heatAllowed(
+  state: RunState,
+  { at, reason }: Extract<RunEvent, { kind: 'heatAllowed' }>,
+  plan: Plan,
+): Transition {
+  if (state.heat !== 'closed') return refuse('heatIsOpen');
+  if (heatEndangersPeople(plan, state)) return refuse('heatEndangersPeople');
+  const step = currentStep(state, plan);
+  if (state.status === 'active' && step?.kind !== 'dry' && step?.kind !== 'finalLook')
+    return refuse('productInside');
+  return accept({
+    ...state,
+    heat: 'overridden',
+    notes: [...state.notes, { at, text: `Heat allowed before it was gone: ${reason}` }],
+  });
 }
 
 function stepDone(state: RunState, stepId: string, step: Step, plan: Plan): Transition {
@@ -101,11 +146,17 @@ function looked(
 ): Transition {
   if (step.kind !== 'dwell' && step.kind !== 'look' && step.kind !== 'finalLook')
     return refuse('notThisStep');
+  if (state.timer?.pausedAt) return refuse('timerPaused');
+  const answer = judgeLook(event, state, step);
+  if (answer === null) return refuse('lookNeedsLevel');
   const { rungIndex, round } = state;
+  const leftPct = event.leftPct ?? (answer === 'gone' ? 0 : null);
+  const look = { at: event.at, rungIndex, round, answer, leftPct, signIds: event.signIds ?? [] };
   return accept({
     ...state,
-    looks: [...state.looks, { at: event.at, rungIndex, round, answer: event.answer, leftPct: event.leftPct }],
-    decision: { answer: event.answer, choices: choicesAfterLook(event.answer, event.at, state, plan, step) },
+    looks: [...state.looks, look],
+    decision: { answer, choices: choicesAfterLook(answer, event.at, state, plan, step) },
+    heat: step.kind === 'finalLook' && state.heat === 'closed' && answer === 'gone' ? 'open' : state.heat,
   });
 }
 

@@ -4,23 +4,47 @@ export type LookAnswer = (typeof LOOK_ANSWERS)[number];
 export const CHOICES = ['continue', 'wait', 'repeat', 'nextRung', 'stop', 'finish'] as const;
 export type Choice = (typeof CHOICES)[number];
 
-export const OUTCOMES = ['gone', 'better', 'unchanged', 'worse', 'professional', 'abandoned'] as const;
+export const OUTCOMES = [
+  'gone',
+  'better',
+  'mended',
+  'demoted',
+  'unchanged',
+  'worse',
+  'professional',
+  'retired',
+  'abandoned',
+] as const;
 export type Outcome = (typeof OUTCOMES)[number];
+
+/** A clock may be put off by this much at a time, min. */
+export const EXTEND_MIN = { min: 5, max: 240 } as const;
 
 /** What can happen in a run. Times are absolute, ISO 8601 in UTC; state is derived from the list of events. */
 export type RunEvent =
   | { readonly kind: 'started'; readonly at: string; readonly rungIndex: number }
   | { readonly kind: 'stepDone'; readonly at: string; readonly stepId: string }
   | { readonly kind: 'timerStarted'; readonly at: string; readonly stepId: string }
+  /** Taken out for now: the time it takes stands still, the latest end does not. */
+  | { readonly kind: 'paused'; readonly at: string }
+  | { readonly kind: 'resumed'; readonly at: string }
+  /** Longer, within the window the method and the piece leave. */
+  | { readonly kind: 'extended'; readonly at: string; readonly minutes: number }
   | {
       readonly kind: 'looked';
       readonly at: string;
-      readonly answer: LookAnswer;
+      /** null = the level against the one before it says. */
+      readonly answer: LookAnswer | null;
       readonly leftPct: number | null;
+      /** Signs that were seen; an alarm among them makes it “wrong”. */
+      readonly signIds?: readonly string[] | undefined;
     }
   | { readonly kind: 'decided'; readonly at: string; readonly choice: Choice }
+  /** Heat before it is gone, against advice: said deliberately, and kept. */
+  | { readonly kind: 'heatAllowed'; readonly at: string; readonly reason: string }
   | { readonly kind: 'finished'; readonly at: string; readonly outcome: Outcome; readonly note: string }
   | { readonly kind: 'noted'; readonly at: string; readonly text: string }
+  | { readonly kind: 'photoKept'; readonly at: string; readonly photoId: string }
   | {
       readonly kind: 'mixUsed';
       readonly at: string;

@@ -10,6 +10,8 @@ export interface RunTimer {
   readonly latestAt: string;
   /** Every look-in, in order, before the latest end. */
   readonly lookAts: readonly string[];
+  /** Taken out for now, since then. */
+  readonly pausedAt: string | null;
 }
 
 export interface Look {
@@ -18,7 +20,11 @@ export interface Look {
   readonly round: number;
   readonly answer: LookAnswer;
   readonly leftPct: number | null;
+  readonly signIds: readonly string[];
 }
+
+/** `open` once a dry look in daylight said gone; `overridden` when somebody took it on themselves. */
+export type HeatGate = 'closed' | 'open' | 'overridden';
 
 /** What the person may do next; the recommended choice stands first. */
 export interface Decision {
@@ -39,6 +45,8 @@ export interface RunState {
   readonly notes: readonly { readonly at: string; readonly text: string }[];
   /** Kept mixes used in place of a recipe. */
   readonly mixes: readonly { readonly at: string; readonly stepId: string; readonly name: string }[];
+  readonly photos: readonly { readonly at: string; readonly photoId: string; readonly round: number }[];
+  readonly heat: HeatGate;
   readonly outcome: Outcome | null;
   readonly startedAt: string;
   readonly finishedAt: string | null;
@@ -58,6 +66,15 @@ export type Refusal =
   | 'mixIsNotTheRecipe'
   | 'notADwell'
   | 'timerRuns'
+  | 'noTimer'
+  | 'timerPaused'
+  | 'notPaused'
+  | 'mustStayWet'
+  | 'windowEnds'
+  | 'lookNeedsLevel'
+  | 'heatIsOpen'
+  | 'productInside'
+  | 'heatEndangersPeople'
   | 'nothingToUndo';
 
 export type Transition =

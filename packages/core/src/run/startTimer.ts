@@ -13,6 +13,7 @@ export function startTimer(stepId: string, dwell: Dwell, at: string): RunTimer {
     startedAt: at,
     readyAt: after(dwell.minMin),
     latestAt: after(dwell.maxMin),
+    pausedAt: null,
     lookAts: Array.from({ length: looks }, (_, index) => after((index + 1) * dwell.lookEveryMin)),
   };
 }

@@ -1,0 +1,83 @@
+import type { Rung } from '../plan/plan.js';
+import type { Step } from '../plan/step.js';
+
+/** What things cost here, in the household's own money; null = not told. */
+export interface Prices {
+  /** Sign or word of the money, shown as written. */
+  readonly money: string;
+  /** Per kg of what is weighed, per L of what is measured. */
+  readonly agents: Readonly<Record<string, number>>;
+  readonly kWh: number | null;
+  readonly waterM3: number | null;
+  /** What an hour of the person's own time counts; null leaves it out. */
+  readonly hour: number | null;
+  /** What a professional asks for a piece, as far as known. */
+  readonly professional: number | null;
+}
+
+export const NO_PRICES: Prices = {
+  money: '',
+  agents: {},
+  kWh: null,
+  waterM3: null,
+  hour: null,
+  professional: null,
+};
+
+/** A sum, and whether something in it had no price: then it is at least this. */
+export interface Cost {
+  readonly amount: number;
+  readonly isAtLeast: boolean;
+  /** Nothing at all had a price. */
+  readonly isUnknown: boolean;
+}
+
+/** A machine wash: energy at 40 °C and water. From memory: 0.5 kWh, 50 L. */
+const WASH_KWH = 0.5;
+const WASH_L = 50;
+/** One change of rinse water where no bath says how much. From memory. */
+const RINSE_L = 8;
+
+/** Cost of one round of a rung: agents, heat, water, and time where the household counts it. */
+export function costOf(rung: Pick<Rung, 'steps' | 'handsOnMin'>, prices: Prices): Cost {
+  const parts = [
+    ...rung.steps.flatMap((step) => stepCosts(step, prices)),
+    ...(prices.hour === null ? [] : [(rung.handsOnMin / 60) * prices.hour]),
+  ];
+  const known = parts.filter((part): part is number => part !== null);
+  return {
+    amount: known.reduce((sum, part) => sum + part, 0),
+    isAtLeast: known.length < parts.length,
+    isUnknown: known.length === 0,
+  };
+}
+
+/** Each part of a step that costs something; null where its price is not told. */
+function stepCosts(step: Step, { agents, kWh, waterM3 }: Prices): (number | null)[] {
+  const times = step.batches;
+  const litres =
+    (step.bath?.waterL ?? 0) * times +
+    (step.rinses ?? 0) * RINSE_L * times +
+    (step.kind === 'wash' ? WASH_L : 0);
+  const energy = (step.outlook?.energyKWh ?? 0) * times + (step.kind === 'wash' ? WASH_KWH : 0);
+  return [
+    ...step.ingredients
+      .filter((one) => one.agentId !== 'water')
+      .map((one) => {
+        const price = agents[one.agentId];
+        const amount = one.massG ?? one.volumeML;
+        return price === undefined || amount === null ? null : (amount / 1000) * price * times;
+      }),
+    ...(litres > 0 ? [waterM3 === null ? null : (litres / 1000) * waterM3] : []),
+    ...(energy > 0 ? [kWh === null ? null : energy * kWh] : []),
+  ];
+}
+
+/**
+ * Tries after which trying has cost as much as a new piece: whole number, at least 1.
+ * @returns null where either is not known, or trying costs nothing
+ */
+export function breakEvenTries(perTry: Cost, replacement: number | null): number | null {
+  if (replacement === null || perTry.isUnknown || !(perTry.amount > 0)) return null;
+  return Math.max(1, Math.floor(replacement / perTry.amount));
+}

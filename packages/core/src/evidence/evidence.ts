@@ -1,0 +1,77 @@
+import type { Age, Fibre } from '@feverfew/knowledge';
+
+/** Ages that behave alike. */
+export const AGE_BANDS = ['fresh', 'days', 'old'] as const;
+export type AgeBand = (typeof AGE_BANDS)[number];
+
+/** Not known counts as old: that promises less. */
+export const ageBandOf = (age: Age): AgeBand =>
+  age === 'minutes' || age === 'hours' ? 'fresh' : age === 'days' ? 'days' : 'old';
+
+export type FibreFamily = Fibre['group'] | 'unknown';
+
+/** What one method did to one trouble, over all its rounds: one line of the household's log. */
+export interface UseCase {
+  readonly id: string;
+  readonly at: string;
+  readonly methodId: string;
+  readonly markId: string;
+  /** The component that makes up most of the mark. */
+  readonly componentId: string;
+  readonly fibres: FibreFamily;
+  readonly age: AgeBand;
+  readonly rounds: number;
+  /** Left of what there was before it, %. */
+  readonly leftPct: number;
+}
+
+/** Left at most this much, %, counts as “it worked”: little, a trace or nothing is left. */
+export const WORKED_LEFT_PCT = 25;
+
+export const hasWorked = ({ leftPct }: Pick<UseCase, 'leftPct'>): boolean => leftPct <= WORKED_LEFT_PCT;
+
+/** Share of what was left that one round took, 0–1, alike for every round of the use. */
+export const removedPerRound = ({ leftPct, rounds }: Pick<UseCase, 'leftPct' | 'rounds'>): number =>
+  1 - (Math.min(100, Math.max(0, leftPct)) / 100) ** (1 / Math.max(1, rounds));
+
+/** Where a use counts: a method on a soil, on fibres of a group, at an age. */
+export interface Cell {
+  readonly methodId: string;
+  readonly componentId: string;
+  readonly fibres: FibreFamily;
+  readonly age: AgeBand;
+}
+
+/** The household's log as far as planning needs it, by method and soil. */
+export interface Evidence {
+  readonly byMethodAndSoil: ReadonlyMap<string, readonly UseCase[]>;
+}
+
+export const NO_EVIDENCE: Evidence = { byMethodAndSoil: new Map() };
+
+const keyOf = ({ methodId, componentId }: Pick<Cell, 'methodId' | 'componentId'>) =>
+  `${methodId} ${componentId}`;
+
+export function gatherEvidence(uses: readonly UseCase[]): Evidence {
+  const byMethodAndSoil = new Map<string, UseCase[]>();
+  for (const use of uses) {
+    const list = byMethodAndSoil.get(keyOf(use));
+    if (list) list.push(use);
+    else byMethodAndSoil.set(keyOf(use), [use]);
+  }
+  return { byMethodAndSoil };
+}
+
+/** What a use elsewhere counts here: alike in all 1, another fibre group or another age a half, both a quarter. From memory. */
+const OTHER_FIBRES = 0.5;
+const OTHER_AGE = 0.5;
+
+export function usesFor(
+  cell: Cell,
+  evidence: Evidence,
+): { readonly use: UseCase; readonly weight: number }[] {
+  return (evidence.byMethodAndSoil.get(keyOf(cell)) ?? []).map((use) => ({
+    use,
+    weight: (use.fibres === cell.fibres ? 1 : OTHER_FIBRES) * (use.age === cell.age ? 1 : OTHER_AGE),
+  }));
+}

@@ -1,0 +1,119 @@
+import type { Plan } from '../plan/plan.js';
+import type { RunState } from './runState.js';
+
+/** A run as far as it takes up room: its piece, its plan, where it stands. */
+export interface RunAtWork {
+  readonly id: string;
+  readonly pieceName: string;
+  readonly plan: Plan;
+  readonly state: RunState;
+}
+
+/** A vessel or the machine taken from one moment to another, ms since 1970. */
+export interface Occupation {
+  readonly what: 'vessel' | 'machine';
+  readonly vesselId: string | null;
+  readonly name: string;
+  readonly fromMs: number;
+  readonly toMs: number;
+}
+
+export interface Clash {
+  readonly kind: 'vesselTwice' | 'machineTwice' | 'coloursTogether';
+  readonly name: string;
+  readonly runIds: readonly [string, string];
+  readonly pieceNames: readonly [string, string];
+  /** When both would want it; ISO 8601. */
+  readonly fromAt: string;
+  /** When the earlier one lets go of it, as far as can be told. */
+  readonly freeAt: string;
+}
+
+const MINUTE_MS = 60_000;
+/** A wash programme, min. Common practice, no source: 40 to 90 for a mild 30–40 °C wash. */
+const WASH_MIN = 75;
+const MACHINE = 'machine';
+
+/** What a run has taken up and will take up on its present rung, if each step begins as soon as it can and takes its longest. */
+export function occupations({ plan, state }: RunAtWork, nowMs: number): Occupation[] {
+  const rung = plan.ladder[state.rungIndex];
+  if (!rung || state.status === 'finished') return [];
+  const bath = rung.steps.find((step) => step.kind === 'mix' && step.vessel);
+  const mixIndex = bath ? rung.steps.indexOf(bath) : -1;
+  const rinseIndex = rung.steps.findIndex((step, index) => index > mixIndex && step.kind === 'rinse');
+  const taken: Occupation[] = [];
+  let atMs = nowMs;
+  let bathFromMs: number | null = mixIndex >= 0 && state.stepIndex > mixIndex ? nowMs : null;
+  for (const [index, step] of rung.steps.entries()) {
+    if (index < state.stepIndex) continue;
+    if (index === mixIndex) bathFromMs = atMs;
+    const fromMs = atMs;
+    const timed =
+      index === state.stepIndex && state.timer ? Math.max(nowMs, Date.parse(state.timer.latestAt)) : null;
+    atMs = timed ?? atMs + (step.handsOnMin + (step.dwell?.maxMin ?? 0)) * step.batches * MINUTE_MS;
+    if (step.kind === 'wash') {
+      atMs += WASH_MIN * MINUTE_MS;
+      taken.push({ what: 'machine', vesselId: null, name: MACHINE, fromMs, toMs: atMs });
+    }
+    if (
+      bathFromMs !== null &&
+      bath?.vessel &&
+      index === (rinseIndex < 0 ? rung.steps.length - 1 : rinseIndex)
+    ) {
+      taken.push({
+        what: 'vessel',
+        vesselId: bath.vessel.id,
+        name: bath.vessel.name,
+        fromMs: bathFromMs,
+        toMs: atMs,
+      });
+      bathFromMs = null;
+    }
+  }
+  return taken;
+}
+
+/** Every pair of runs that would want one thing at one time, the soonest first. */
+export function clashesOf(runs: readonly RunAtWork[], nowMs: number): Clash[] {
+  const busy = runs.map((run) => ({ run, taken: occupations(run, nowMs) }));
+  const clashes = busy.flatMap((one, index) =>
+    busy.slice(index + 1).flatMap((other) => clashesBetween(one, other)),
+  );
+  return clashes.sort((a, b) => (a.fromAt < b.fromAt ? -1 : 1));
+}
+
+interface Busy {
+  readonly run: RunAtWork;
+  readonly taken: readonly Occupation[];
+}
+
+function clashesBetween(one: Busy, other: Busy): Clash[] {
+  return one.taken.flatMap((a) =>
+    other.taken.flatMap((b): Clash[] => {
+      if (a.what !== b.what || a.vesselId !== b.vesselId) return [];
+      const fromMs = Math.max(a.fromMs, b.fromMs);
+      if (fromMs >= Math.min(a.toMs, b.toMs)) return [];
+      const [first, second] = a.fromMs <= b.fromMs ? [one, other] : [other, one];
+      const clash = (kind: Clash['kind']): Clash => ({
+        kind,
+        name: a.name,
+        runIds: [first.run.id, second.run.id],
+        pieceNames: [first.run.pieceName, second.run.pieceName],
+        fromAt: new Date(fromMs).toISOString(),
+        freeAt: new Date(a.fromMs <= b.fromMs ? a.toMs : b.toMs).toISOString(),
+      });
+      // Whoever finds one place taken puts both pieces into it: then colours meet.
+      const meet = mayBleed(one.run) || mayBleed(other.run);
+      return [
+        clash(a.what === 'vessel' ? 'vesselTwice' : 'machineTwice'),
+        ...(meet ? [clash('coloursTogether')] : []),
+      ];
+    }),
+  );
+}
+
+/** Dark, mid or many-coloured and not proven fast: its dye may come out. */
+function mayBleed({ plan }: RunAtWork): boolean {
+  const { colour, fastness } = plan.facts.piece;
+  return (colour === 'dark' || colour === 'mid' || colour === 'multicoloured') && fastness !== 'proven';
+}

@@ -1,0 +1,23 @@
+import { STALL_SHARE } from '@feverfew/knowledge';
+import type { Step } from '../plan/step.js';
+import { LEVELS } from './level.js';
+import type { LookAnswer, RunEvent } from './runEvent.js';
+import type { RunState } from './runState.js';
+import { leftBefore } from './stall.js';
+
+/**
+ * What a look amounts to: an alarm sign decides, then what was said outright, then the level against the one before it.
+ * @returns null when neither an answer nor a level was told
+ */
+export function judgeLook(
+  { answer, leftPct, signIds = [] }: Extract<RunEvent, { kind: 'looked' }>,
+  { looks, rungIndex, round }: RunState,
+  step: Step,
+): LookAnswer | null {
+  if (signIds.some((id) => step.alarmSignIds.includes(id))) return 'wrong';
+  if (answer !== null) return answer;
+  if (leftPct === null) return null;
+  if (leftPct <= LEVELS[0].high) return 'gone';
+  const before = leftBefore(looks, rungIndex, round);
+  return 1 - leftPct / Math.max(before, 1) < STALL_SHARE ? 'stalled' : 'moving';
+}

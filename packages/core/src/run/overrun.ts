@@ -1,0 +1,29 @@
+import type { Dwell, Step } from '../plan/step.js';
+import type { RunTimer } from './runState.js';
+
+/** What to do once a wait has run past its latest end. Words for each stand in `OVERRUN_WORDS`. */
+export const OVERRUNS = ['wetAndBrush', 'rinseAndAgain', 'takeOutRinse', 'rinseAtOnce', 'noHarm'] as const;
+export type Overrun = (typeof OVERRUNS)[number];
+
+export interface OverrunView {
+  readonly rule: Overrun;
+  readonly overMin: number;
+}
+
+/** A paste dried in for this much of its window is wetted and goes on; longer, it is rinsed off. Common practice, no source. */
+const STILL_WETTABLE_SHARE = 0.5;
+const MINUTE_MS = 60_000;
+
+/** @returns null while the latest end is still ahead */
+export function overrunOf(step: Step, timer: RunTimer, nowMs: number): OverrunView | null {
+  if (!step.dwell) return null;
+  const overMin = Math.floor((nowMs - Date.parse(timer.latestAt)) / MINUTE_MS);
+  return nowMs < Date.parse(timer.latestAt) ? null : { rule: ruleFor(step.dwell, overMin), overMin };
+}
+
+function ruleFor({ keep, attended, maxMin }: Dwell, overMin: number): Overrun {
+  if (attended) return 'rinseAtOnce';
+  if (keep === 'letDry') return 'noHarm';
+  if (keep === 'wet') return overMin <= maxMin * STILL_WETTABLE_SHARE ? 'wetAndBrush' : 'rinseAndAgain';
+  return keep === 'covered' ? 'takeOutRinse' : 'noHarm';
+}

@@ -1,0 +1,96 @@
+import type { Knowledge } from '@feverfew/knowledge';
+import { indexKnowledge } from '../plan/knowledgeIndex.js';
+import type { Plan } from '../plan/plan.js';
+import type { Step } from '../plan/step.js';
+import { applyRunEvent, currentStep } from '../run/applyRunEvent.js';
+import { countedEvents } from '../run/replayRun.js';
+import type { RunEvent } from '../run/runEvent.js';
+import type { RunState } from '../run/runState.js';
+
+/** What a piece has been put through. */
+export interface Exposure {
+  /** Hours in oxygen bleach or peroxide. */
+  readonly oxygenHours: number;
+  /** Washes at 60 °C or more. */
+  readonly hotWashes: number;
+  readonly machineWashes: number;
+  /** Hours in any bath or under any paste. */
+  readonly soakHours: number;
+  readonly rounds: number;
+}
+
+export const NO_EXPOSURE: Exposure = {
+  oxygenHours: 0,
+  hotWashes: 0,
+  machineWashes: 0,
+  soakHours: 0,
+  rounds: 0,
+};
+
+/** From here on a wash counts as hot, °C. Common practice, no source. */
+export const HOT_WASH_C = 60;
+const HOUR_MS = 3_600_000;
+
+export const addExposure = (a: Exposure, b: Exposure): Exposure => ({
+  oxygenHours: a.oxygenHours + b.oxygenHours,
+  hotWashes: a.hotWashes + b.hotWashes,
+  machineWashes: a.machineWashes + b.machineWashes,
+  soakHours: a.soakHours + b.soakHours,
+  rounds: a.rounds + b.rounds,
+});
+
+/**
+ * What a run put its piece through: each timed step from its start to the event that ended it (or `nowMs` while it goes on),
+ * each wash that was done. A pause counts: what is in the cloth works on.
+ */
+export function exposureOf(
+  events: readonly RunEvent[],
+  plan: Plan,
+  knowledge: Knowledge,
+  nowMs: number,
+): Exposure {
+  let total = NO_EXPOSURE;
+  let state: RunState | null = null;
+  for (const event of countedEvents(events)) {
+    const before: RunState | null = state;
+    const next = applyRunEvent(before, event, plan);
+    if (!next.ok) break;
+    state = next.state;
+    if (!before) continue;
+    if (before.timer && !state.timer)
+      total = addExposure(total, soaked(before, Date.parse(event.at), plan, knowledge));
+    const step = currentStep(before, plan);
+    if (event.kind === 'stepDone' && step?.kind === 'wash') total = addExposure(total, washed(step));
+  }
+  return state?.timer ? addExposure(total, soaked(state, nowMs, plan, knowledge)) : total;
+}
+
+function soaked({ timer, rungIndex }: RunState, endMs: number, plan: Plan, knowledge: Knowledge): Exposure {
+  const steps = plan.ladder[rungIndex]?.steps ?? [];
+  const hours = Math.max(0, endMs - Date.parse(timer?.startedAt ?? '')) / HOUR_MS;
+  const isWet = steps.some((step) => step.kind === 'mix' || step.kind === 'apply');
+  return {
+    ...NO_EXPOSURE,
+    soakHours: isWet ? hours : 0,
+    oxygenHours: holdsOxygen(steps, knowledge) ? hours : 0,
+    rounds: 1,
+  };
+}
+
+const washed = (step: Step): Exposure => ({
+  ...NO_EXPOSURE,
+  machineWashes: 1,
+  hotWashes: (step.tempC?.target ?? 0) >= HOT_WASH_C ? 1 : 0,
+});
+
+function holdsOxygen(steps: readonly Step[], knowledge: Knowledge): boolean {
+  const { agents } = indexKnowledge(knowledge);
+  return steps
+    .filter((step) => step.kind === 'mix' || step.kind === 'apply')
+    .flatMap((step) => step.ingredients)
+    .some(({ agentId }) =>
+      agents
+        .get(agentId)
+        ?.chemistries.some((chemistry) => chemistry === 'peroxide' || chemistry === 'percarbonate'),
+    );
+}

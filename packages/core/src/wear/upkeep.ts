@@ -1,0 +1,57 @@
+import type { Knowledge, Upkeep, WearRule } from '@feverfew/knowledge';
+import type { Exposure } from './exposure.js';
+
+const DAY_MS = 86_400_000;
+
+/** What of a piece upkeep and wear go by. */
+export interface KeptPiece {
+  readonly itemId: string;
+  readonly fibreIds: readonly string[];
+  /** When it came into the house, ISO date; null = not told: then from when it was entered. */
+  readonly since: string | null;
+  readonly enteredAt: string;
+}
+
+export interface UpkeepDue {
+  readonly upkeep: Upkeep;
+  readonly lastAt: string | null;
+  readonly dueAt: string;
+  readonly isDue: boolean;
+}
+
+/**
+ * Upkeep of a piece with the day each falls due: its interval after it was last done, or after the piece came.
+ * @param doneAt when each was last done, by upkeep id
+ */
+export function upkeepDue(
+  piece: KeptPiece,
+  doneAt: Readonly<Record<string, string>>,
+  { upkeep }: Knowledge,
+  nowMs: number,
+): UpkeepDue[] {
+  return upkeep
+    .filter((one) => one.itemIds.includes(piece.itemId))
+    .map((one) => {
+      const lastAt = doneAt[one.id] ?? null;
+      const fromMs = Date.parse(lastAt ?? piece.since ?? piece.enteredAt);
+      const dueMs = fromMs + one.everyDays * DAY_MS;
+      return { upkeep: one, lastAt, dueAt: new Date(dueMs).toISOString(), isDue: dueMs <= nowMs };
+    });
+}
+
+export interface WearWarning {
+  readonly rule: WearRule;
+  readonly value: number;
+}
+
+/** Rules of wear whose figure this piece has reached. */
+export function wearWarnings(piece: KeptPiece, exposure: Exposure, { wearRules }: Knowledge): WearWarning[] {
+  return wearRules
+    .filter(
+      (rule) =>
+        rule.itemIds.includes(piece.itemId) ||
+        rule.fibreIds.some((fibreId) => piece.fibreIds.includes(fibreId)),
+    )
+    .map((rule) => ({ rule, value: exposure[rule.counts] }))
+    .filter(({ rule, value }) => value >= rule.warnAt);
+}
