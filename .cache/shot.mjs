@@ -21,7 +21,7 @@ p.on('console', (m) => {
 });
 p.on('pageerror', (e) => console.log('PAGEERROR', e.message));
 await p.goto('http://127.0.0.1:4870' + url);
-await p.waitForLoadState('networkidle');
+await p.waitForTimeout(1200);
 for (const a of acts) {
   await eval(`(async()=>{${a}})()`);
   await p.waitForTimeout(250);

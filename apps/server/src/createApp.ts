@@ -25,6 +25,10 @@ export async function createApp({ db, clock, webDir, quiet }: AppOptions): Promi
     logger: quiet ? false : ['error', 'warn'],
   });
   app.setGlobalPrefix('api');
+  // A whole household with its pictures, and a log, are larger than anything else that is sent.
+  app.use('/api/household/file', express.json({ limit: '200mb' }));
+  app.use('/api/log', express.json({ limit: '6mb' }));
+  app.use('/api/runs', express.json({ limit: '600kb' }));
   app.useBodyParser('json', { limit: '200kb' });
   app.useGlobalPipes(
     new StandardSchemaValidationPipe({ exceptionFactory: (issues) => new InvalidInput(issues) }),

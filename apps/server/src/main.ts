@@ -1,10 +1,15 @@
 import 'reflect-metadata';
+import { readFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import { parseArgs } from 'node:util';
 import { DomainError } from '@feverfew/core';
+import type { INestApplication } from '@nestjs/common';
 import { createApp } from './createApp.js';
 import { openDatabase } from './database/openDatabase.js';
 import { listenOnFreePort } from './listenOnFreePort.js';
+import { HouseholdFileService } from './openFormats/householdFile.service.js';
+import { keepBackups } from './openFormats/keepBackups.js';
+import { InvalidInput } from './problems/invalidInput.js';
 import { seedDemo } from './seed/seedDemo.js';
 
 const HOST = '127.0.0.1';
@@ -17,6 +22,8 @@ const { values } = parseArgs({
     template: { type: 'string' },
     reset: { type: 'boolean', default: false },
     demo: { type: 'boolean', default: false },
+    /** A household file to begin with, in place of what is there. */
+    restore: { type: 'string' },
   },
 });
 
@@ -31,17 +38,39 @@ async function main(): Promise<void> {
   const clock = () => new Date();
   const app = await createApp({ db: database.db, clock, webDir: WEB, quiet: false });
   await app.init();
+  if (values.restore) await restore(app, values.restore);
   if (values.demo && (await seedDemo(app, clock()))) console.log('Demo household loaded.');
   const taken = await listenOnFreePort(app, HOST, port);
   if (taken !== port) console.log(`Port ${port} is busy; using ${taken}.`);
   console.log(`Feverfew is at http://${HOST}:${taken}`);
+  const stopBackups = keepBackups({
+    dataDir: values['data-dir'],
+    write: () => app.get(HouseholdFileService, { strict: false }).write(),
+    clock,
+    onFailure: (error) => console.error(`No backup today: ${error instanceof Error ? error.message : error}`),
+  });
   const stop = async () => {
+    stopBackups();
     await app.close();
     await database.close();
     process.exit(0);
   };
   process.once('SIGINT', stop);
   process.once('SIGTERM', stop);
+}
+
+/** @throws DomainError or InvalidInput with what is wrong with the file; nothing is changed then */
+async function restore(app: INestApplication, path: string): Promise<void> {
+  let told: unknown;
+  try {
+    told = JSON.parse(readFileSync(path, 'utf8'));
+  } catch (error) {
+    throw new DomainError('unreadable', {
+      message: `${path} does not read as JSON: ${(error as Error).message}`,
+    });
+  }
+  const read = await app.get(HouseholdFileService, { strict: false }).read(told);
+  console.log(`Restored from ${path}: ${read.pieces} pieces, ${read.troubles} troubles, ${read.runs} runs.`);
 }
 
 main().catch((error: unknown) => {
@@ -58,5 +87,10 @@ function startFailure(error: unknown): string {
   }
   if (error instanceof DomainError && error.code === 'badPort')
     return `--port takes a number from 1 to 65535, not "${error.details.port}".`;
+  if (values.restore && (error instanceof DomainError || error instanceof InvalidInput)) {
+    const what =
+      error instanceof DomainError ? String(error.details.message) : (error.errors[0]?.message ?? '');
+    return `Nothing was restored from ${values.restore}. ${what}`;
+  }
   return `Feverfew could not start: ${error instanceof Error ? error.stack : String(error)}`;
 }

@@ -1,4 +1,12 @@
-import { HARDNESS_MG_L, type Household, MEASURE_TOOL_IDS, OWN_MEASURE_ML, VESSEL_CM } from '@feverfew/core';
+import {
+  HARDNESS_MG_L,
+  type Household,
+  MEASURE_TOOL_IDS,
+  NO_PRICES,
+  OWN_MEASURE_ML,
+  type Prices,
+  VESSEL_CM,
+} from '@feverfew/core';
 import { Id, VESSEL_FORMS, VesselMaterial } from '@feverfew/knowledge';
 import { z } from 'zod';
 
@@ -103,7 +111,21 @@ export const Measures = z
   .meta({ id: 'Measures' });
 export type Measures = z.infer<typeof Measures>;
 
+const price = z.number().min(0, 'A price is not below 0.').max(100_000, 'At most 100 000.');
+
+/** What things cost here; nothing is assumed. */
+export const PricesShape = z
+  .strictObject({
+    money: z.string().trim().max(8, 'At most 8 characters.'),
+    agents: z.record(Id, price).readonly(),
+    kWh: price.nullable(),
+    waterM3: price.nullable(),
+    hour: price.nullable(),
+    professional: price.nullable(),
+  })
+  .meta({ id: 'Prices' }) satisfies z.ZodType<Prices>;
+
 export const HouseholdSettings = z
-  .strictObject({ household: HouseholdShape, measures: Measures })
+  .strictObject({ household: HouseholdShape, measures: Measures, prices: PricesShape.default(NO_PRICES) })
   .meta({ id: 'HouseholdSettings' });
-export type HouseholdSettings = { household: Household; measures: Measures };
+export type HouseholdSettings = { household: Household; measures: Measures; prices: Prices };

@@ -1,21 +1,110 @@
+import { AGE_BANDS } from '@feverfew/core';
+import { Id } from '@feverfew/knowledge';
 import { z } from 'zod';
 import { HouseholdSettings } from './household.js';
 import { NewSavedMix } from './mix.js';
+import { NewPiece } from './piece.js';
+import { PlanShape } from './plan.js';
+import { RunEventShape } from './run.js';
+import { TrialEventShape, TrialSetupShape } from './trial.js';
+import { TroubleFactsShape } from './trouble.js';
 
 /** Name and version of the file a household travels in. A newer version is refused, never half read. */
-export const HOUSEHOLD_FILE = { format: 'feverfew-household', version: 1 } as const;
+export const HOUSEHOLD_FILE = { format: 'feverfew-household', version: 2 } as const;
 
-/** Vessels, measures, water, products and kept mixes of one household as a file. */
+/** Version 1 held the settings and the shelf alone; reading one replaces these and leaves the book as it is. */
+export const HouseholdFileV1 = z.strictObject({
+  format: z.literal(HOUSEHOLD_FILE.format),
+  version: z.literal(1),
+  settings: HouseholdSettings,
+  mixes: z.array(NewSavedMix).max(200),
+});
+export type HouseholdFileV1 = z.infer<typeof HouseholdFileV1>;
+
+const id = z.uuid();
+const createdAt = z.iso.datetime();
+
+export const UseCaseShape = z
+  .strictObject({
+    id: z.string().min(1).max(80),
+    at: createdAt,
+    methodId: Id,
+    markId: Id,
+    componentId: Id,
+    fibres: z.string().min(1),
+    age: z.enum(AGE_BANDS),
+    rounds: z.number().int().min(1).max(100),
+    leftPct: z.number().min(0).max(100),
+  })
+  .meta({ id: 'UseCase' });
+
+/** Everything of one household as a file: settings, shelf, pieces, troubles, plans, runs with every event, care, read-in log, trials, saved pictures. */
 export const HouseholdFile = z
   .strictObject({
     format: z.literal(HOUSEHOLD_FILE.format),
     version: z.literal(HOUSEHOLD_FILE.version),
-    settings: HouseholdSettings,
-    mixes: z.array(NewSavedMix).max(200),
+    /** null while nothing has been told. */
+    settings: HouseholdSettings.nullable(),
+    mixes: z.array(NewSavedMix.extend({ id, createdAt })).max(2000),
+    pieces: z.array(z.strictObject({ id, createdAt, facts: NewPiece })),
+    troubles: z.array(z.strictObject({ id, createdAt, pieceId: id, facts: TroubleFactsShape })),
+    plans: z.array(z.strictObject({ id, createdAt, troubleId: id, plan: PlanShape })),
+    runs: z.array(
+      z.strictObject({
+        id,
+        createdAt,
+        planId: id,
+        events: z.array(z.strictObject({ id, key: id, event: RunEventShape })).min(1),
+      }),
+    ),
+    care: z.array(
+      z.strictObject({
+        id,
+        at: createdAt,
+        pieceId: id,
+        what: z.enum(['machineWash', 'hotWash', 'upkeep']),
+        upkeepId: Id.nullable(),
+        times: z.number().int().min(1),
+      }),
+    ),
+    pastUses: z.array(z.strictObject({ pieceId: id, use: UseCaseShape, note: z.string().max(2000) })),
+    trials: z.array(
+      z.strictObject({
+        id,
+        createdAt,
+        planId: id,
+        setup: TrialSetupShape,
+        events: z.array(z.strictObject({ id, event: TrialEventShape })),
+      }),
+    ),
+    photos: z.array(z.strictObject({ id, createdAt, runId: id, jpeg: z.string() })),
   })
   .meta({ id: 'HouseholdFile' });
 export type HouseholdFile = z.infer<typeof HouseholdFile>;
 
-/** The published JSON Schema of that file (draft 2020-12). */
+/** What came in, counted. */
+export const HouseholdRead = z
+  .strictObject({
+    pieces: z.number().int(),
+    troubles: z.number().int(),
+    runs: z.number().int(),
+    mixes: z.number().int(),
+    vessels: z.number().int(),
+  })
+  .meta({ id: 'HouseholdRead' });
+export type HouseholdRead = z.infer<typeof HouseholdRead>;
+
+/** A log as CSV text. */
+export const LogFile = z
+  .strictObject({ csv: z.string().max(5_000_000, 'At most 5 MB.') })
+  .meta({ id: 'LogFile' });
+export type LogFile = z.infer<typeof LogFile>;
+
+export const LogRead = z
+  .strictObject({ added: z.number().int(), known: z.number().int() })
+  .meta({ id: 'LogRead' });
+export type LogRead = z.infer<typeof LogRead>;
+
+/** The published JSON Schema of the household file (draft 2020-12). */
 export const householdFileSchema = (): object =>
   z.toJSONSchema(HouseholdFile, { io: 'input', unrepresentable: 'any' });

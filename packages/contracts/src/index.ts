@@ -14,12 +14,17 @@ export * from './problem.js';
 export * from './reference.js';
 export * from './run.js';
 export * from './today.js';
+export * from './trial.js';
 export * from './trouble.js';
+export * from './whatWorks.js';
 
 /** A run as sent, with the plan in the core's own type. */
 export type RunView = Omit<z.infer<typeof RunShape>, 'plan'> & { plan: Plan };
 
-/** What the interface may take from core: words, units and types; never a rule. */
+/**
+ * What the interface may take from core: words, units and types, and the run's own state machine, so that a device without a
+ * line goes on by the same rules as the server. It decides nothing of its own.
+ */
 export {
   ACTION_WORDS,
   type BathOutlook,
@@ -31,30 +36,45 @@ export {
   type ChangeCode,
   type ChemistryWindow,
   type Choice,
+  type Clash,
+  type Cost,
   celsiusToFahrenheit,
   changeWords,
+  clashWords,
+  currentStep,
   DRYING_WORDS,
   detergentFactor,
   durationWords,
   EMPTY_MIX,
   type Envelope,
+  EXTEND_MIN,
+  type Exposure,
   effectRange,
   effectWords,
   type Finding,
   fahrenheitToCelsius,
   findingWords,
   gToMass,
+  type Hand,
   type Household,
+  handOf,
   hardnessClasses,
   hardnessToMgL,
+  heatEndangersPeople,
   holdsTheRecipe,
   type Ingredient,
   isClaim,
+  LEVELS,
+  type Level,
   type Lexicon,
   type Limit,
   type LimitOwner,
   type LookAnswer,
+  leftBefore,
+  levelOf,
   litresOf,
+  lookQuestions,
+  lookQuestionWords,
   MASS_UNITS,
   MEASURE_TOOL_IDS,
   MEASURE_TOOLS,
@@ -70,24 +90,33 @@ export {
   mgLToHardness,
   mLToVolume,
   type Outcome,
+  type Overrun,
+  overrunOf,
+  overrunWords,
   ownerWords,
   type ParsedBlend,
   type ParsedLabel,
   type PieceFacts,
   type Plan,
   PROGRAMME_WORDS,
+  type Prices,
   type Product,
   parseBlend,
   parseLabel,
   peroxideToOxygenGPerL,
+  type RunEvent,
   type Rung,
   type RunState,
   type RunTimer,
+  refusalWords,
+  replayRun,
   type SchoolSide,
   SPOT_WETNESS,
   type SpotWetness,
+  type StallView,
   type Step,
   type StepWords,
+  stallView,
   stepWords,
   stripToMgL,
   type TableAnswer,
@@ -98,7 +127,9 @@ export {
   UNTOLD_PIECE,
   type Vessel,
   VOLUME_UNITS,
+  type WayOn,
   WETTING_WORDS,
+  waysOn,
   workingWords,
 } from '@feverfew/core';
 export {
@@ -111,6 +142,7 @@ export {
   type HardnessUnit,
   PROGRAMMES,
   STRIP_STEPS_DH,
+  type TroubleKind,
   UPHOLSTERY_CODES,
   USUAL_SHAPES,
   VESSEL_FORMS,

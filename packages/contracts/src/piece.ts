@@ -1,5 +1,14 @@
-import { type CareLabel, findBlendFault, type PieceFacts } from '@feverfew/core';
-import { Colour, Condition, Fastness, Id, UpholsteryCode, WASH_TEMPS_C } from '@feverfew/knowledge';
+import { type CareLabel, type Exposure, findBlendFault, type PieceFacts } from '@feverfew/core';
+import {
+  Colour,
+  Condition,
+  Fastness,
+  Id,
+  UPKEEP_KINDS,
+  UpholsteryCode,
+  WASH_TEMPS_C,
+  WEAR_COUNTS,
+} from '@feverfew/knowledge';
 import { z } from 'zod';
 
 export const CareLabelShape = z
@@ -82,14 +91,80 @@ export const NewPiece = PieceFactsShape.extend({
     .min(1, 'Give the piece a name you would call it by.')
     .max(80, 'At most 80 characters.'),
   note: z.string().max(2000).default(''),
+  /** When it came into the house; null = not told. */
+  since: z.iso.date('Give the day as year-month-day.').nullable().default(null),
+  /** What a new one would cost; null = not told, or not to be had again. */
+  replacementCost: z
+    .number()
+    .min(0, 'A price is not below 0.')
+    .max(100_000, 'At most 100 000.')
+    .nullable()
+    .default(null),
 }).meta({ id: 'NewPiece' });
 export type NewPiece = z.infer<typeof NewPiece>;
 
 export const Piece = NewPiece.extend({ id: z.uuid(), createdAt: z.iso.datetime() }).meta({ id: 'Piece' });
 export type Piece = z.infer<typeof Piece>;
 
+export const ExposureShape = z
+  .strictObject({
+    oxygenHours: z.number(),
+    hotWashes: z.number(),
+    machineWashes: z.number(),
+    soakHours: z.number(),
+    rounds: z.number(),
+  })
+  .meta({ id: 'Exposure' }) satisfies z.ZodType<Exposure>;
+
+/** Upkeep of a piece with the day it falls due. */
+export const UpkeepView = z
+  .strictObject({
+    upkeepId: Id,
+    name: z.string(),
+    kind: z.enum(UPKEEP_KINDS),
+    atMost: z.boolean(),
+    note: z.string(),
+    everyDays: z.number(),
+    lastAt: z.iso.datetime().nullable(),
+    dueAt: z.iso.datetime(),
+    isDue: z.boolean(),
+  })
+  .meta({ id: 'UpkeepView' });
+export type UpkeepView = z.infer<typeof UpkeepView>;
+
+export const WearView = z
+  .strictObject({
+    ruleId: Id,
+    name: z.string(),
+    counts: z.enum(WEAR_COUNTS),
+    value: z.number(),
+    warnAt: z.number(),
+    note: z.string(),
+  })
+  .meta({ id: 'WearView' });
+export type WearView = z.infer<typeof WearView>;
+
+/** What a person notes of plain care: a wash, or upkeep that was done. */
+export const NewCare = z
+  .strictObject({
+    key: z.uuid(),
+    what: z.enum(['machineWash', 'hotWash', 'upkeep']),
+    upkeepId: Id.nullable(),
+    times: z.number().int().min(1, 'At least once.').max(500, 'At most 500 times.'),
+  })
+  .refine((care) => (care.what === 'upkeep') === (care.upkeepId !== null), {
+    path: ['upkeepId'],
+    message: 'Say which upkeep was done.',
+  })
+  .meta({ id: 'NewCare' });
+export type NewCare = z.infer<typeof NewCare>;
+
 export const PieceSummary = Piece.extend({
   troubles: z.number().int(),
+  rounds: z.number().int(),
   lastAt: z.iso.datetime().nullable(),
+  exposure: ExposureShape,
+  wear: z.array(WearView),
+  due: z.array(UpkeepView),
 }).meta({ id: 'PieceSummary' });
 export type PieceSummary = z.infer<typeof PieceSummary>;

@@ -132,6 +132,7 @@ export const RungShape = z
     methodId: Id,
     effect: Effect,
     effectByMark: z.array(Effect.extend({ markId: Id })),
+    ownLog: z.strictObject({ uses: z.number(), worked: z.number(), book: Effect }).nullable().default(null),
     acts: z.array(Effect.extend({ componentId: Id, mechanisms: z.array(Mechanism) })),
     edges: z.array(FindingShape),
     risk: z.enum(RISKS),

@@ -1,26 +1,59 @@
-import { CHOICES, LOOK_ANSWERS, OUTCOMES, type RunEvent, type RunState } from '@feverfew/core';
+import {
+  CHOICES,
+  type Clash,
+  EXTEND_MIN,
+  type Hand,
+  LOOK_ANSWERS,
+  OUTCOMES,
+  OVERRUNS,
+  type RunEvent,
+  type RunState,
+  STEP_KINDS,
+} from '@feverfew/core';
 import { Id } from '@feverfew/knowledge';
 import { z } from 'zod';
+import { PricesShape } from './household.js';
 import { PlanShape } from './plan.js';
 
 export const NewRun = z
-  .strictObject({ planId: z.uuid(), rungIndex: z.number().int().min(0).max(20) })
+  .strictObject({
+    /** Becomes the run's id: a second request with it starts nothing new. */
+    key: z.uuid(),
+    planId: z.uuid(),
+    rungIndex: z.number().int().min(0).max(20),
+  })
   .meta({ id: 'NewRun' });
 export type NewRun = z.infer<typeof NewRun>;
 
 const stepId = z.string().min(1).max(60);
 
+/** Longest a tap may have waited on a device without a line, ms. */
+export const MOST_HELD_MS = 12 * 3_600_000;
+
 /** What a device reports. The server stamps the time; `key` makes repeats count once. */
 export const NewRunEvent = z
   .strictObject({
     key: z.uuid(),
+    /** How long the tap waited on the device before it could be sent: the server takes it off its own time. */
+    heldMs: z.number().int().min(0).max(MOST_HELD_MS).default(0),
     event: z.discriminatedUnion('kind', [
       z.strictObject({ kind: z.literal('stepDone'), stepId }),
       z.strictObject({ kind: z.literal('timerStarted'), stepId }),
+      z.strictObject({ kind: z.literal('paused') }),
+      z.strictObject({ kind: z.literal('resumed') }),
+      z.strictObject({
+        kind: z.literal('extended'),
+        minutes: z.number().int().min(EXTEND_MIN.min).max(EXTEND_MIN.max),
+      }),
       z.strictObject({
         kind: z.literal('looked'),
-        answer: z.enum(LOOK_ANSWERS),
+        answer: z.enum(LOOK_ANSWERS).nullable(),
         leftPct: z.number().min(0).max(100).nullable(),
+        signIds: z.array(Id).max(20).default([]),
+      }),
+      z.strictObject({
+        kind: z.literal('heatAllowed'),
+        reason: z.string().trim().min(1, 'Say why.').max(500, 'At most 500 characters.'),
       }),
       z.strictObject({ kind: z.literal('decided'), choice: z.enum(CHOICES) }),
       z.strictObject({
@@ -38,6 +71,8 @@ export const NewRunEvent = z
   })
   .meta({ id: 'NewRunEvent' });
 export type NewRunEvent = z.infer<typeof NewRunEvent>;
+/** As a device writes it: what has a default may be left out. */
+export type ToldRunEvent = z.input<typeof NewRunEvent>;
 
 const at = z.iso.datetime();
 export const RunEventShape = z
@@ -45,12 +80,18 @@ export const RunEventShape = z
     z.strictObject({ kind: z.literal('started'), at, rungIndex: z.number().int() }),
     z.strictObject({ kind: z.literal('stepDone'), at, stepId }),
     z.strictObject({ kind: z.literal('timerStarted'), at, stepId }),
+    z.strictObject({ kind: z.literal('paused'), at }),
+    z.strictObject({ kind: z.literal('resumed'), at }),
+    z.strictObject({ kind: z.literal('extended'), at, minutes: z.number() }),
     z.strictObject({
       kind: z.literal('looked'),
       at,
-      answer: z.enum(LOOK_ANSWERS),
+      answer: z.enum(LOOK_ANSWERS).nullable(),
       leftPct: z.number().nullable(),
+      signIds: z.array(Id).readonly().optional(),
     }),
+    z.strictObject({ kind: z.literal('heatAllowed'), at, reason: z.string() }),
+    z.strictObject({ kind: z.literal('photoKept'), at, photoId: z.uuid() }),
     z.strictObject({ kind: z.literal('decided'), at, choice: z.enum(CHOICES) }),
     z.strictObject({ kind: z.literal('finished'), at, outcome: z.enum(OUTCOMES), note: z.string() }),
     z.strictObject({ kind: z.literal('noted'), at, text: z.string() }),
@@ -72,7 +113,14 @@ export const RunStateShape = z
     round: z.number().int(),
     stepIndex: z.number().int(),
     timer: z
-      .strictObject({ stepId, startedAt: at, readyAt: at, latestAt: at, lookAts: z.array(at).readonly() })
+      .strictObject({
+        stepId,
+        startedAt: at,
+        readyAt: at,
+        latestAt: at,
+        lookAts: z.array(at).readonly(),
+        pausedAt: at.nullable(),
+      })
       .nullable(),
     decision: z
       .strictObject({ answer: z.enum(LOOK_ANSWERS), choices: z.array(z.enum(CHOICES)).readonly() })
@@ -86,16 +134,42 @@ export const RunStateShape = z
           round: z.number(),
           answer: z.enum(LOOK_ANSWERS),
           leftPct: z.number().nullable(),
+          signIds: z.array(Id).readonly(),
         }),
       )
       .readonly(),
     notes: z.array(z.strictObject({ at, text: z.string() })).readonly(),
     mixes: z.array(z.strictObject({ at, stepId, name: z.string() })).readonly(),
+    photos: z.array(z.strictObject({ at, photoId: z.uuid(), round: z.number() })).readonly(),
+    heat: z.enum(['closed', 'open', 'overridden']),
     outcome: z.enum(OUTCOMES).nullable(),
     startedAt: at,
     finishedAt: at.nullable(),
   })
   .meta({ id: 'RunState' }) satisfies z.ZodType<RunState>;
+
+const Ids2 = z.tuple([z.uuid(), z.uuid()]).readonly();
+
+/** Two runs that would want one thing at one time. */
+export const ClashShape = z
+  .strictObject({
+    kind: z.enum(['vesselTwice', 'machineTwice', 'coloursTogether']),
+    name: z.string(),
+    runIds: Ids2,
+    pieceNames: z.tuple([z.string(), z.string()]).readonly(),
+    fromAt: at,
+    freeAt: at,
+  })
+  .meta({ id: 'Clash' }) satisfies z.ZodType<Clash>;
+
+export const HandShape = z
+  .strictObject({
+    what: z.enum(['step', 'decide', 'working', 'lookDue', 'ready', 'over', 'paused']),
+    stepKind: z.enum(STEP_KINDS).nullable(),
+    at,
+    overrun: z.enum(OVERRUNS).nullable(),
+  })
+  .meta({ id: 'Hand' }) satisfies z.ZodType<Hand>;
 
 export const Run = z
   .strictObject({
@@ -108,13 +182,46 @@ export const Run = z
     plan: PlanShape,
     state: RunStateShape,
     events: z.array(RunEventShape),
+    /** Where this run and another get in each other's way. */
+    clashes: z.array(ClashShape),
+    prices: PricesShape,
     /** Server clock when this was sent: devices correct their own by it. */
     now: at,
   })
   .meta({ id: 'Run' });
 
 /** What Today shows of a run. */
-export const RunSummary = Run.omit({ plan: true, events: true, now: true })
+export const RunSummary = Run.omit({ plan: true, events: true, now: true, clashes: true, prices: true })
   .extend({ methodId: Id, stepKind: z.string(), vesselName: z.string().nullable() })
   .meta({ id: 'RunSummary' });
 export type RunSummary = z.infer<typeof RunSummary>;
+
+/** One under way: what is in which vessel, and what wants a hand. */
+export const RunningSummary = RunSummary.extend({ hand: HandShape }).meta({ id: 'RunningSummary' });
+export type RunningSummary = z.infer<typeof RunningSummary>;
+
+/** Asked before a start: what else would want the same vessel or machine. */
+export const AskClashes = z
+  .strictObject({ planId: z.uuid(), rungIndex: z.number().int().min(0).max(20) })
+  .meta({ id: 'AskClashes' });
+export type AskClashes = z.infer<typeof AskClashes>;
+
+/** What went over the line of changes: which part of the household is no longer as a device has it. */
+export const ChangeNews = z
+  .strictObject({ topic: z.enum(['run', 'book', 'household']), id: z.string().nullable() })
+  .meta({ id: 'ChangeNews' });
+export type ChangeNews = z.infer<typeof ChangeNews>;
+
+/** Most a saved picture may weigh, bytes; the device makes it smaller before it sends it. */
+export const MOST_PHOTO_BYTES = 400_000;
+
+/** A picture a person chose to save: JPEG without metadata, base64. */
+export const NewPhoto = z
+  .strictObject({
+    key: z.uuid(),
+    jpeg: z
+      .base64('Send a JPEG as base64.')
+      .max(Math.ceil((MOST_PHOTO_BYTES * 4) / 3) + 4, 'At most 400 kB: make it smaller first.'),
+  })
+  .meta({ id: 'NewPhoto' });
+export type NewPhoto = z.infer<typeof NewPhoto>;

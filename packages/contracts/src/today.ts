@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { RunSummary } from './run.js';
+import { UpkeepView } from './piece.js';
+import { ClashShape, RunningSummary } from './run.js';
 import { TroubleSummary } from './trouble.js';
 
 export const Today = z
@@ -7,9 +8,22 @@ export const Today = z
     now: z.iso.datetime(),
     /** False while water, vessels and measures are still guessed. */
     householdTold: z.boolean(),
-    running: z.array(RunSummary),
+    /** What wants a hand soonest stands first. */
+    running: z.array(RunningSummary),
+    clashes: z.array(ClashShape),
+    trials: z.array(
+      z.strictObject({
+        id: z.uuid(),
+        pieceName: z.string(),
+        markIds: z.array(z.string()),
+        phase: z.string(),
+        readyAt: z.iso.datetime().nullable(),
+      }),
+    ),
     waiting: z.array(TroubleSummary),
     settled: z.array(TroubleSummary),
+    /** Upkeep that has fallen due, longest overdue first. */
+    due: z.array(UpkeepView.extend({ pieceId: z.uuid(), pieceName: z.string() })),
   })
   .meta({ id: 'Today' });
 export type Today = z.infer<typeof Today>;

@@ -6,6 +6,7 @@ import { PGlite } from '@electric-sql/pglite';
 import { DomainError } from '@feverfew/core';
 import { drizzle, type PgliteDatabase } from 'drizzle-orm/pglite';
 import { migrate } from 'drizzle-orm/pglite/migrator';
+import { BACKUP_DIR } from '../openFormats/keepBackups.js';
 import { holdDataDirectory } from './holdDataDirectory.js';
 import * as tables from './tables.js';
 
@@ -56,7 +57,8 @@ export async function openDatabase(
 
 /** True when the directory is empty, or was ours and has been emptied on request. Never touches anybody else's files. */
 function emptied(dataDir: string, reset: boolean): boolean {
-  const names = readdirSync(dataDir);
+  // Backups outlive a reset: they are the way back from it.
+  const names = readdirSync(dataDir).filter((name) => name !== BACKUP_DIR);
   if (names.length === 0) return true;
   if (!names.includes('PG_VERSION') && !names.includes('base'))
     throw new DomainError('notADataDirectory', { dataDir });

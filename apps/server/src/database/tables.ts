@@ -1,5 +1,17 @@
 import type { Measures, NewPiece } from '@feverfew/contracts';
-import type { Household, Mix, Plan, RunEvent, TroubleFacts } from '@feverfew/core';
+import type {
+  Household,
+  Mix,
+  Outcome,
+  Plan,
+  Prices,
+  RunDigest,
+  RunEvent,
+  TrialEvent,
+  TrialSetup,
+  TroubleFacts,
+  UseCase,
+} from '@feverfew/core';
 import { index, integer, jsonb, pgTable, text, timestamp, unique, uuid } from 'drizzle-orm/pg-core';
 
 const created = () => timestamp({ withTimezone: true, mode: 'date' }).notNull();
@@ -38,6 +50,7 @@ export const plans = pgTable(
   (table) => [index().on(table.troubleId)],
 );
 
+/** What lists need of a run stands beside it, written with every event; `runEvents` is the truth it is made from. */
 export const runs = pgTable(
   'runs',
   {
@@ -46,8 +59,11 @@ export const runs = pgTable(
     planId: uuid()
       .notNull()
       .references(() => plans.id),
+    status: text().$type<'active' | 'finished'>().notNull().default('active'),
+    outcome: text().$type<Outcome>(),
+    digest: jsonb().$type<RunDigest>(),
   },
-  (table) => [index().on(table.planId)],
+  (table) => [index().on(table.planId), index().on(table.status)],
 );
 
 /** Append-only: the state of a run is derived from these. `key` makes a repeated request count once. */
@@ -77,5 +93,70 @@ export const mixes = pgTable('mixes', {
 /** One household per database. */
 export const households = pgTable('households', {
   id: integer().primaryKey(),
-  settings: jsonb().$type<{ household: Household; measures: Measures }>().notNull(),
+  settings: jsonb().$type<{ household: Household; measures: Measures; prices: Prices }>().notNull(),
 });
+
+/** Plain care that was noted: washes, upkeep done. */
+export const careEvents = pgTable(
+  'care_events',
+  {
+    id: uuid().primaryKey(),
+    at: created(),
+    pieceId: uuid()
+      .notNull()
+      .references(() => pieces.id),
+    what: text().$type<'machineWash' | 'hotWash' | 'upkeep'>().notNull(),
+    upkeepId: text(),
+    times: integer().notNull(),
+  },
+  (table) => [index().on(table.pieceId)],
+);
+
+/** Lines of a log that was read in: what a method did before this book was kept. */
+export const pastUses = pgTable('past_uses', {
+  id: text().primaryKey(),
+  at: created(),
+  pieceId: uuid()
+    .notNull()
+    .references(() => pieces.id),
+  use: jsonb().$type<UseCase>().notNull(),
+  note: text().notNull(),
+});
+
+/** Methods side by side; what happened in `trialEvents`, append-only like those of a run. */
+export const trials = pgTable('trials', {
+  id: uuid().primaryKey(),
+  createdAt: created(),
+  planId: uuid()
+    .notNull()
+    .references(() => plans.id),
+  setup: jsonb().$type<TrialSetup>().notNull(),
+});
+
+export const trialEvents = pgTable(
+  'trial_events',
+  {
+    id: uuid().primaryKey(),
+    trialId: uuid()
+      .notNull()
+      .references(() => trials.id),
+    seq: integer().notNull(),
+    at: created(),
+    event: jsonb().$type<TrialEvent>().notNull(),
+  },
+  (table) => [unique().on(table.trialId, table.seq)],
+);
+
+/** Pictures a person chose to save; all others stay on the device. JPEG without metadata, base64. */
+export const photos = pgTable(
+  'photos',
+  {
+    id: uuid().primaryKey(),
+    createdAt: created(),
+    runId: uuid()
+      .notNull()
+      .references(() => runs.id),
+    jpeg: text().notNull(),
+  },
+  (table) => [index().on(table.runId)],
+);

@@ -2,6 +2,7 @@ import type { HouseholdSettings } from '@feverfew/contracts';
 import type { Knowledge } from '@feverfew/knowledge';
 import { Inject, Injectable } from '@nestjs/common';
 import { KNOWLEDGE } from '../catalogue/knowledge.token.js';
+import { ChangesFeed } from '../changes/changesFeed.js';
 import { requireKnownHousehold } from '../plans/requireKnown.js';
 import { HouseholdRepository } from './household.repository.js';
 import { PLAIN_HOUSEHOLD } from './plainHousehold.js';
@@ -11,6 +12,7 @@ export class HouseholdService {
   constructor(
     @Inject(HouseholdRepository) private readonly repository: HouseholdRepository,
     @Inject(KNOWLEDGE) private readonly knowledge: Knowledge,
+    @Inject(ChangesFeed) private readonly feed: ChangesFeed,
   ) {}
 
   /** The household's own settings, or sensible ones until it has told. */
@@ -26,6 +28,7 @@ export class HouseholdService {
   async save(settings: HouseholdSettings): Promise<HouseholdSettings> {
     requireKnownHousehold(settings.household, this.knowledge);
     await this.repository.save(settings);
+    this.feed.tell('household');
     return settings;
   }
 }

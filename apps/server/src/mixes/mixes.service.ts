@@ -3,6 +3,7 @@ import type { NewSavedMix, SavedMix } from '@feverfew/contracts';
 import {
   answerQuestion,
   DomainError,
+  type Finding,
   finding,
   findingWords,
   type Household,
@@ -66,10 +67,19 @@ export class MixesService {
       throw new DomainError('notFound', { message: 'There is no such mix.' });
   }
 
-  /** @throws DomainError mixRefused with the reason */
-  requireAllowed(name: string, mix: Mix, household: Household, path: string): void {
+  /**
+   * @param except refusals that are let pass: what only this household's present choices forbid
+   * @throws DomainError mixRefused with the reason
+   */
+  requireAllowed(
+    name: string,
+    mix: Mix,
+    household: Household,
+    path: string,
+    except: readonly Finding['code'][] = [],
+  ): void {
     const { refused } = this.judgeIn(mix, household, path);
-    const first = refused[0];
+    const first = refused.find((one) => !except.includes(one.code));
     if (first)
       throw new DomainError('mixRefused', {
         message: `“${name}” is not kept. ${findingWords(first, lexiconOf(this.knowledge))}`,

@@ -1,4 +1,6 @@
 import { Module } from '@nestjs/common';
+import { HouseholdModule } from '../household/household.module.js';
+import { PlansModule } from '../plans/plans.module.js';
 import { RunsModule } from '../runs/runs.module.js';
 import { TroublesModule } from '../troubles/troubles.module.js';
 import { PieceHistoryService } from './pieceHistory.service.js';
@@ -6,7 +8,7 @@ import { PiecesController } from './pieces.controller.js';
 import { PiecesModule } from './pieces.module.js';
 
 @Module({
-  imports: [PiecesModule, TroublesModule, RunsModule],
+  imports: [PiecesModule, TroublesModule, RunsModule, PlansModule, HouseholdModule],
   controllers: [PiecesController],
   providers: [PieceHistoryService],
 })

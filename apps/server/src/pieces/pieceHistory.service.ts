@@ -1,5 +1,9 @@
 import type { PieceHistory } from '@feverfew/contracts';
+import { breakEvenTries, type Cost, costOf, type Prices, type RunDigest } from '@feverfew/core';
 import { Inject, Injectable } from '@nestjs/common';
+import { CLOCK, type Clock } from '../database/database.module.js';
+import { HouseholdService } from '../household/household.service.js';
+import { PlansService } from '../plans/plans.service.js';
 import { RunsService } from '../runs/runs.service.js';
 import { TroublesService } from '../troubles/troubles.service.js';
 import { PiecesService } from './pieces.service.js';
@@ -10,19 +14,56 @@ export class PieceHistoryService {
     @Inject(PiecesService) private readonly pieces: PiecesService,
     @Inject(TroublesService) private readonly troubles: TroublesService,
     @Inject(RunsService) private readonly runs: RunsService,
+    @Inject(PlansService) private readonly plans: PlansService,
+    @Inject(HouseholdService) private readonly household: HouseholdService,
+    @Inject(CLOCK) private readonly clock: Clock,
   ) {}
 
-  /** A piece with its troubles, newest first, and what was done about each. */
+  /** A piece with its troubles, newest first, what was done about each, what that took out of it and cost. */
   async read(pieceId: string): Promise<PieceHistory> {
-    const piece = await this.pieces.read(pieceId);
+    const { sums, wear, upkeep } = await this.pieces.life(pieceId);
     const runs = await this.runs.summaries({ pieceId });
     const troubles = await this.troubles.list({ pieceId });
+    const { prices } = await this.household.read();
+    const costs = await this.costs(pieceId, prices);
+    const spent = costs.reduce((sum, cost) => sum + cost.amount, 0);
+    const perTry = { amount: spent / Math.max(1, costs.length), isAtLeast: false, isUnknown: spent === 0 };
     return {
-      piece,
+      piece: sums.piece,
+      exposure: sums.exposure,
+      wear,
+      upkeep,
+      cost: {
+        spent,
+        isAtLeast: costs.some((cost) => cost.isAtLeast),
+        isUnknown: costs.length > 0 && costs.every((cost) => cost.isUnknown),
+        breakEvenTries: breakEvenTries(perTry, sums.piece.replacementCost),
+      },
+      money: prices.money,
+      now: this.clock().toISOString(),
       troubles: troubles.map((trouble) => ({
         ...trouble,
         runs: runs.filter((run) => run.troubleId === trouble.id),
       })),
     };
   }
+
+  /** One sum per round worked, at today's prices. */
+  private async costs(pieceId: string, prices: Prices): Promise<Cost[]> {
+    const costs: Cost[] = [];
+    for (const { planId, digest } of await this.runs.digests({ pieceId })) {
+      const { plan } = await this.plans.read(planId);
+      for (const rungIndex of roundsOf(digest)) {
+        const rung = plan.ladder[rungIndex];
+        if (rung) costs.push(costOf(rung, prices));
+      }
+    }
+    return costs;
+  }
+}
+
+/** Rung of each round that was looked at; a rung nobody looked at counts once. */
+function roundsOf({ state }: RunDigest): number[] {
+  const rounds = new Map(state.looks.map((look) => [`${look.rungIndex} ${look.round}`, look.rungIndex]));
+  return rounds.size > 0 ? [...rounds.values()] : [state.rungIndex];
 }

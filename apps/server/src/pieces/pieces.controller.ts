@@ -1,5 +1,5 @@
-import { NewPiece, Piece, PieceHistory, PieceSummary } from '@feverfew/contracts';
-import { Body, Controller, Get, Inject, Param, ParseUUIDPipe, Post, Put } from '@nestjs/common';
+import { NewCare, NewPiece, Piece, PieceHistory, PieceSummary } from '@feverfew/contracts';
+import { Body, Controller, Get, HttpCode, Inject, Param, ParseUUIDPipe, Post, Put } from '@nestjs/common';
 import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { z } from 'zod';
 import { PieceHistoryService } from './pieceHistory.service.js';
@@ -28,6 +28,18 @@ export class PiecesController {
   @Get(':id')
   @ApiOkResponse({ standardSchema: PieceHistory })
   read(@Param('id', ParseUUIDPipe) id: string): Promise<PieceHistory> {
+    return this.history.read(id);
+  }
+
+  /** A wash, or upkeep that was done. */
+  @Post(':id/care')
+  @HttpCode(200)
+  @ApiOkResponse({ standardSchema: PieceHistory })
+  async care(
+    @Param('id', ParseUUIDPipe) id: string,
+    @Body({ schema: NewCare }) body: NewCare,
+  ): Promise<PieceHistory> {
+    await this.service.noteCare(id, body);
     return this.history.read(id);
   }
 

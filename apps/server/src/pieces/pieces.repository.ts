@@ -1,37 +1,111 @@
-import type { NewPiece, Piece, PieceSummary } from '@feverfew/contracts';
+import type { NewPiece, Piece } from '@feverfew/contracts';
+import type { Exposure } from '@feverfew/core';
 import { Inject, Injectable } from '@nestjs/common';
-import { count, desc, eq, max } from 'drizzle-orm';
+import { and, count, eq, max, sql } from 'drizzle-orm';
 import { DATABASE } from '../database/database.module.js';
 import type { Database } from '../database/openDatabase.js';
-import { pieces, troubles } from '../database/tables.js';
+import { careEvents, pieces, plans, runs, troubles } from '../database/tables.js';
+import { groupBy } from '../groupBy.js';
 
-const pieceOf = (row: typeof pieces.$inferSelect): Piece => ({
+export const pieceOf = (row: typeof pieces.$inferSelect): Piece => ({
   ...row.facts,
   id: row.id,
   createdAt: row.createdAt.toISOString(),
 });
 
+/** What stands in the book about a piece, added up. */
+export interface PieceSums {
+  readonly piece: Piece;
+  readonly troubles: number;
+  readonly lastAt: string | null;
+  readonly exposure: Exposure;
+  /** When each upkeep was last done. */
+  readonly upkeepAt: Readonly<Record<string, string>>;
+}
+
 @Injectable()
 export class PiecesRepository {
   constructor(@Inject(DATABASE) private readonly db: Database) {}
 
-  async list(): Promise<PieceSummary[]> {
-    const rows = await this.db
-      .select({ piece: pieces, troubles: count(troubles.id), lastAt: max(troubles.createdAt) })
-      .from(pieces)
-      .leftJoin(troubles, eq(troubles.pieceId, pieces.id))
-      .groupBy(pieces.id)
-      .orderBy(desc(max(troubles.createdAt)), pieces.id);
-    return rows.map((row) => ({
-      ...pieceOf(row.piece),
-      troubles: Number(row.troubles),
-      lastAt: row.lastAt?.toISOString() ?? null,
-    }));
+  /** Every piece with its sums, the last troubled first. `id` asks for one alone. */
+  async sums(id?: string): Promise<PieceSums[]> {
+    const only = id ? eq(pieces.id, id) : undefined;
+    const rows = await this.db.select().from(pieces).where(only);
+    const told = await this.db
+      .select({ pieceId: troubles.pieceId, troubles: count(), lastAt: max(troubles.createdAt) })
+      .from(troubles)
+      .where(id ? eq(troubles.pieceId, id) : undefined)
+      .groupBy(troubles.pieceId);
+    const strain = (name: keyof Exposure) =>
+      sql<number>`sum((${runs.digest}->'exposure'->>${name})::double precision)`;
+    const worn = await this.db
+      .select({
+        pieceId: troubles.pieceId,
+        oxygenHours: strain('oxygenHours'),
+        hotWashes: strain('hotWashes'),
+        machineWashes: strain('machineWashes'),
+        soakHours: strain('soakHours'),
+        rounds: strain('rounds'),
+      })
+      .from(runs)
+      .innerJoin(plans, eq(plans.id, runs.planId))
+      .innerJoin(troubles, eq(troubles.id, plans.troubleId))
+      .where(and(sql`${runs.digest} is not null`, id ? eq(troubles.pieceId, id) : undefined))
+      .groupBy(troubles.pieceId);
+    const care = await this.db
+      .select({
+        pieceId: careEvents.pieceId,
+        what: careEvents.what,
+        upkeepId: careEvents.upkeepId,
+        times: sql<number>`sum(${careEvents.times})::int`,
+        lastAt: max(careEvents.at),
+      })
+      .from(careEvents)
+      .where(id ? eq(careEvents.pieceId, id) : undefined)
+      .groupBy(careEvents.pieceId, careEvents.what, careEvents.upkeepId);
+    const toldOf = new Map(told.map((row) => [row.pieceId, row]));
+    const wornOf = new Map(worn.map((row) => [row.pieceId, row]));
+    const careOf = groupBy(care, (row) => row.pieceId);
+    const sums = rows.map((row): PieceSums => {
+      const noted = careOf.get(row.id) ?? [];
+      const times = (what: string) =>
+        noted.filter((one) => one.what === what).reduce((sum, one) => sum + one.times, 0);
+      const {
+        oxygenHours = 0,
+        hotWashes = 0,
+        machineWashes = 0,
+        soakHours = 0,
+        rounds = 0,
+      } = wornOf.get(row.id) ?? {};
+      return {
+        piece: pieceOf(row),
+        troubles: toldOf.get(row.id)?.troubles ?? 0,
+        lastAt: toldOf.get(row.id)?.lastAt?.toISOString() ?? null,
+        exposure: {
+          oxygenHours,
+          hotWashes: hotWashes + times('hotWash'),
+          machineWashes: machineWashes + times('machineWash') + times('hotWash'),
+          soakHours,
+          rounds,
+        },
+        upkeepAt: Object.fromEntries(
+          noted.flatMap((one) =>
+            one.upkeepId && one.lastAt ? [[one.upkeepId, one.lastAt.toISOString()]] : [],
+          ),
+        ),
+      };
+    });
+    const last = (one: PieceSums) => one.lastAt ?? '';
+    return sums.sort((a, b) => last(b).localeCompare(last(a)) || a.piece.id.localeCompare(b.piece.id));
   }
 
   async find(id: string): Promise<Piece | null> {
     const [row] = await this.db.select().from(pieces).where(eq(pieces.id, id));
     return row ? pieceOf(row) : null;
+  }
+
+  async hasAny(): Promise<boolean> {
+    return (await this.db.select({ id: pieces.id }).from(pieces).limit(1)).length > 0;
   }
 
   async insert(id: string, facts: NewPiece, createdAt: Date): Promise<void> {
@@ -40,5 +114,10 @@ export class PiecesRepository {
 
   async update(id: string, facts: NewPiece): Promise<void> {
     await this.db.update(pieces).set({ facts }).where(eq(pieces.id, id));
+  }
+
+  /** A care note; one seen before changes nothing. */
+  async insertCare(row: typeof careEvents.$inferInsert): Promise<void> {
+    await this.db.insert(careEvents).values(row).onConflictDoNothing();
   }
 }

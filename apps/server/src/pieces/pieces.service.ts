@@ -1,26 +1,70 @@
 import { randomUUID } from 'node:crypto';
-import type { NewPiece, Piece, PieceSummary } from '@feverfew/contracts';
-import { DomainError, UNTOLD_FACTS } from '@feverfew/core';
+import type { NewCare, NewPiece, Piece, PieceSummary, UpkeepView, WearView } from '@feverfew/contracts';
+import {
+  DomainError,
+  type Exposure,
+  type KeptPiece,
+  UNTOLD_FACTS,
+  upkeepDue,
+  wearWarnings,
+} from '@feverfew/core';
+import type { Knowledge } from '@feverfew/knowledge';
 import { Inject, Injectable } from '@nestjs/common';
+import { KNOWLEDGE } from '../catalogue/knowledge.token.js';
+import { ChangesFeed } from '../changes/changesFeed.js';
 import { CLOCK, type Clock } from '../database/database.module.js';
 import { PlansService } from '../plans/plans.service.js';
-import { PiecesRepository } from './pieces.repository.js';
+import { requireKnownId } from '../plans/requireKnown.js';
+import { type PieceSums, PiecesRepository } from './pieces.repository.js';
 
 @Injectable()
 export class PiecesService {
   constructor(
     @Inject(PiecesRepository) private readonly repository: PiecesRepository,
     @Inject(PlansService) private readonly plans: PlansService,
+    @Inject(KNOWLEDGE) private readonly knowledge: Knowledge,
+    @Inject(ChangesFeed) private readonly feed: ChangesFeed,
     @Inject(CLOCK) private readonly clock: Clock,
   ) {}
 
-  list(): Promise<PieceSummary[]> {
-    return this.repository.list();
+  async list(): Promise<PieceSummary[]> {
+    return (await this.repository.sums()).map((sums) => ({
+      ...sums.piece,
+      troubles: sums.troubles,
+      lastAt: sums.lastAt,
+      rounds: sums.exposure.rounds,
+      exposure: sums.exposure,
+      wear: this.wearOf(sums.piece, sums.exposure),
+      due: this.upkeepOf(sums).filter((one) => one.isDue && !one.atMost),
+    }));
+  }
+
+  hasAny(): Promise<boolean> {
+    return this.repository.hasAny();
+  }
+
+  /** A piece with what it has been through, and its upkeep. */
+  async life(id: string): Promise<{ sums: PieceSums; wear: WearView[]; upkeep: UpkeepView[] }> {
+    const [sums] = await this.repository.sums(id);
+    if (!sums) throw noSuchPiece();
+    return { sums, wear: this.wearOf(sums.piece, sums.exposure), upkeep: this.upkeepOf(sums) };
+  }
+
+  /** Upkeep that has fallen due, the longest overdue first. */
+  async due(): Promise<(UpkeepView & { pieceId: string; pieceName: string })[]> {
+    return (await this.list())
+      .flatMap((piece) => piece.due.map((one) => ({ ...one, pieceId: piece.id, pieceName: piece.name })))
+      .sort((a, b) => a.dueAt.localeCompare(b.dueAt));
+  }
+
+  /** Upkeep of all pieces, due or to come. */
+  async upkeep(): Promise<{ piece: Piece; upkeep: UpkeepView[] }[]> {
+    return (await this.repository.sums()).map((sums) => ({ piece: sums.piece, upkeep: this.upkeepOf(sums) }));
   }
 
   async read(id: string): Promise<Piece> {
     const piece = await this.repository.find(id);
-    if (!piece) throw new DomainError('notFound', { message: 'There is no such piece in the linen book.' });
+    if (!piece) throw noSuchPiece();
     return piece;
   }
 
@@ -28,6 +72,7 @@ export class PiecesService {
     await this.requireKnown(facts);
     const id = randomUUID();
     await this.repository.insert(id, facts, at);
+    this.feed.tell('book', id);
     return this.read(id);
   }
 
@@ -35,11 +80,60 @@ export class PiecesService {
     await this.read(id);
     await this.requireKnown(facts);
     await this.repository.update(id, facts);
+    this.feed.tell('book', id);
     return this.read(id);
   }
 
+  /** Notes a wash or upkeep that was done; the key makes a repeat count once. */
+  async noteCare(pieceId: string, { key, ...care }: NewCare, at = this.clock()): Promise<void> {
+    await this.read(pieceId);
+    if (care.upkeepId !== null) requireKnownId(this.knowledge.upkeep, care.upkeepId, 'upkeepId');
+    await this.repository.insertCare({ id: key, at, pieceId, ...care });
+    this.feed.tell('book', pieceId);
+  }
+
+  private wearOf(piece: Piece, exposure: Exposure): WearView[] {
+    return wearWarnings(keptPiece(piece), exposure, this.knowledge).map(({ rule, value }) => ({
+      ruleId: rule.id,
+      name: rule.name,
+      counts: rule.counts,
+      value,
+      warnAt: rule.warnAt,
+      note: rule.note,
+    }));
+  }
+
+  private upkeepOf({ piece, upkeepAt }: PieceSums): UpkeepView[] {
+    return upkeepDue(keptPiece(piece), upkeepAt, this.knowledge, this.clock().getTime()).map(
+      ({ upkeep, ...due }) => ({
+        upkeepId: upkeep.id,
+        name: upkeep.name,
+        kind: upkeep.kind,
+        atMost: upkeep.atMost,
+        note: upkeep.note,
+        everyDays: upkeep.everyDays,
+        ...due,
+      }),
+    );
+  }
+
   /** The planner's own check on ids, run on the piece alone. */
-  private async requireKnown({ note: _note, ...piece }: NewPiece): Promise<void> {
+  private async requireKnown({
+    note: _note,
+    since: _since,
+    replacementCost: _cost,
+    ...piece
+  }: NewPiece): Promise<void> {
     await this.plans.preview({ ...UNTOLD_FACTS, piece });
   }
 }
+
+const noSuchPiece = () =>
+  new DomainError('notFound', { message: 'There is no such piece in the linen book.' });
+
+const keptPiece = ({ itemId, parts, since, createdAt }: Piece): KeptPiece => ({
+  itemId,
+  fibreIds: parts.flatMap((part) => part.fibres.map((share) => share.fibreId)),
+  since,
+  enteredAt: createdAt,
+});

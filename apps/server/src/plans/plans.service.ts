@@ -12,6 +12,7 @@ import {
 import type { Knowledge } from '@feverfew/knowledge';
 import { Inject, Injectable } from '@nestjs/common';
 import { KNOWLEDGE } from '../catalogue/knowledge.token.js';
+import { EvidenceService } from '../evidence/evidence.service.js';
 import { HouseholdService } from '../household/household.service.js';
 import { PlansRepository } from './plans.repository.js';
 import { requireKnownFacts, requireKnownId } from './requireKnown.js';
@@ -21,6 +22,7 @@ export class PlansService {
   constructor(
     @Inject(KNOWLEDGE) private readonly knowledge: Knowledge,
     @Inject(HouseholdService) private readonly household: HouseholdService,
+    @Inject(EvidenceService) private readonly evidence: EvidenceService,
     @Inject(PlansRepository) private readonly repository: PlansRepository,
   ) {}
 
@@ -28,7 +30,7 @@ export class PlansService {
   async preview(facts: TroubleFacts, root = ''): Promise<Plan> {
     requireKnownFacts(facts, this.knowledge, root);
     const { household } = await this.household.read();
-    return planTreatment(facts, household, this.knowledge);
+    return planTreatment(facts, household, this.knowledge, await this.evidence.read());
   }
 
   /** @throws DomainError unknownReference when there is no such dispute */
@@ -36,7 +38,7 @@ export class PlansService {
     requireKnownFacts(facts, this.knowledge, 'facts.');
     requireKnownId(this.knowledge.disputes, dispute, 'dispute');
     const { household } = await this.household.read();
-    return compareSchools(dispute, facts, household, this.knowledge);
+    return compareSchools(dispute, facts, household, this.knowledge, await this.evidence.read());
   }
 
   async whatWouldChange({ facts, methodId }: AskWhatWouldChange): Promise<ChangeView[][]> {

@@ -12,6 +12,9 @@ const CODES: Readonly<Record<string, { status: number; title: string }>> = {
   cannotStrengthen: { status: 400, title: 'Nothing can be diluted upwards' },
   mixRefused: { status: 409, title: 'That is not mixed' },
   foreignFile: { status: 400, title: 'Not a household file' },
+  brokenFile: { status: 400, title: 'A broken file' },
+  trialRefused: { status: 409, title: 'That would not be a fair trial' },
+  pictureRefused: { status: 400, title: 'That picture is not kept' },
   newerFile: { status: 400, title: 'A newer file' },
   runRefused: { status: 409, title: 'That does not fit where the run stands' },
   noLadder: { status: 409, title: 'Nothing to carry out' },
@@ -78,7 +81,7 @@ export class ProblemFilter implements ExceptionFilter {
         type: 'about:blank',
         title: 'The request could not be read',
         status,
-        detail: 'Send JSON of at most 200 kB.',
+        detail: 'Send JSON of at most 200 kB; a household file may be up to 200 MB.',
       };
     }
     return {

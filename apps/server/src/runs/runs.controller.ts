@@ -1,6 +1,8 @@
-import { NewRun, NewRunEvent, Run, type RunView } from '@feverfew/contracts';
+import { AskClashes, ClashShape, NewRun, NewRunEvent, Run, type RunView } from '@feverfew/contracts';
+import type { Clash } from '@feverfew/core';
 import { Body, Controller, Get, HttpCode, Inject, Param, ParseUUIDPipe, Post } from '@nestjs/common';
 import { ApiCreatedResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
+import { z } from 'zod';
 import { RunsService } from './runs.service.js';
 
 @ApiTags('runs')
@@ -12,6 +14,14 @@ export class RunsController {
   @ApiCreatedResponse({ standardSchema: Run })
   start(@Body({ schema: NewRun }) body: NewRun): Promise<RunView> {
     return this.service.start(body);
+  }
+
+  /** Before a start: what else would want the same vessel or the machine. */
+  @Post('clashes')
+  @HttpCode(200)
+  @ApiOkResponse({ standardSchema: z.array(ClashShape) })
+  clashes(@Body({ schema: AskClashes }) body: AskClashes): Promise<Clash[]> {
+    return this.service.clashes(body);
   }
 
   @Get(':id')

@@ -1,14 +1,18 @@
 import { Module } from '@nestjs/common';
+import { HouseholdModule } from '../household/household.module.js';
 import { MixesModule } from '../mixes/mixes.module.js';
 import { PlansModule } from '../plans/plans.module.js';
+import { PhotosController } from './photos.controller.js';
+import { PhotosRepository } from './photos.repository.js';
+import { PhotosService } from './photos.service.js';
 import { RunsController } from './runs.controller.js';
 import { RunsRepository } from './runs.repository.js';
 import { RunsService } from './runs.service.js';
 
 @Module({
-  imports: [PlansModule, MixesModule],
-  controllers: [RunsController],
-  providers: [RunsService, RunsRepository],
+  imports: [PlansModule, MixesModule, HouseholdModule],
+  controllers: [RunsController, PhotosController],
+  providers: [RunsService, RunsRepository, PhotosService, PhotosRepository],
   exports: [RunsService],
 })
 export class RunsModule {}

@@ -1,91 +1,133 @@
-import type { RunEvent } from '@feverfew/core';
+import type { Plan, RunDigest, RunEvent } from '@feverfew/core';
 import { Inject, Injectable } from '@nestjs/common';
-import { and, asc, desc, eq, inArray, type SQL } from 'drizzle-orm';
+import { and, asc, desc, eq, isNull, type SQL, sql } from 'drizzle-orm';
 import { DATABASE } from '../database/database.module.js';
 import type { Database } from '../database/openDatabase.js';
 import { pieces, plans, runEvents, runs, troubles } from '../database/tables.js';
 
-const WITH_PLAN = {
+const NAMED = {
   id: runs.id,
   planId: runs.planId,
   troubleId: troubles.id,
   pieceId: pieces.id,
-  piece: pieces.facts,
-  facts: troubles.facts,
-  plan: plans.plan,
+  pieceName: sql<string>`${pieces.facts}->>'name'`,
+  markIds: sql<string[]>`${troubles.facts}->'markIds'`,
 };
 
-export interface StoredRun {
+interface NamedRun {
   readonly id: string;
   readonly planId: string;
   readonly troubleId: string;
   readonly pieceId: string;
   readonly pieceName: string;
   readonly markIds: string[];
-  readonly plan: typeof plans.$inferSelect.plan;
+}
+
+export interface StoredRun extends NamedRun {
+  readonly plan: Plan;
   readonly events: readonly RunEvent[];
+}
+
+export interface DigestedRun extends NamedRun {
+  readonly digest: RunDigest;
 }
 
 export interface RunFilter {
   readonly pieceId?: string;
   readonly troubleId?: string;
+  readonly status?: 'active' | 'finished';
 }
 
 @Injectable()
 export class RunsRepository {
   constructor(@Inject(DATABASE) private readonly db: Database) {}
 
-  async list({ pieceId, troubleId }: RunFilter): Promise<StoredRun[]> {
-    return this.select(
-      and(pieceId ? eq(pieces.id, pieceId) : undefined, troubleId ? eq(troubles.id, troubleId) : undefined),
-    );
-  }
-
   async find(id: string): Promise<StoredRun | null> {
     return (await this.select(eq(runs.id, id)))[0] ?? null;
   }
 
-  private async select(where: SQL | undefined): Promise<StoredRun[]> {
+  /** Those under way with plan and events: few, and all that Today has to work out. */
+  active(): Promise<StoredRun[]> {
+    return this.select(eq(runs.status, 'active'));
+  }
+
+  withoutDigest(): Promise<StoredRun[]> {
+    return this.select(isNull(runs.digest));
+  }
+
+  private async select(where: SQL): Promise<StoredRun[]> {
     const rows = await this.db
-      .select(WITH_PLAN)
+      .select({ ...NAMED, plan: plans.plan })
       .from(runs)
       .innerJoin(plans, eq(plans.id, runs.planId))
       .innerJoin(troubles, eq(troubles.id, plans.troubleId))
       .innerJoin(pieces, eq(pieces.id, troubles.pieceId))
       .where(where)
       .orderBy(desc(runs.createdAt), runs.id);
-    if (rows.length === 0) return [];
-    const events = await this.db
-      .select({ runId: runEvents.runId, event: runEvents.event })
-      .from(runEvents)
+    const found: StoredRun[] = [];
+    for (const row of rows) {
+      const events = await this.db
+        .select({ event: runEvents.event })
+        .from(runEvents)
+        .where(eq(runEvents.runId, row.id))
+        .orderBy(asc(runEvents.seq));
+      found.push({ ...row, events: events.map((entry) => entry.event) });
+    }
+    return found;
+  }
+
+  /** Newest first, without plans and events. */
+  async digests({ pieceId, troubleId, status }: RunFilter): Promise<DigestedRun[]> {
+    const rows = await this.db
+      .select({ ...NAMED, digest: runs.digest })
+      .from(runs)
+      .innerJoin(plans, eq(plans.id, runs.planId))
+      .innerJoin(troubles, eq(troubles.id, plans.troubleId))
+      .innerJoin(pieces, eq(pieces.id, troubles.pieceId))
       .where(
-        inArray(
-          runEvents.runId,
-          rows.map((row) => row.id),
+        and(
+          pieceId ? eq(pieces.id, pieceId) : undefined,
+          troubleId ? eq(troubles.id, troubleId) : undefined,
+          status ? eq(runs.status, status) : undefined,
         ),
       )
-      .orderBy(asc(runEvents.seq));
-    const byRun = groupByRun(events);
-    return rows.map(({ piece, facts, ...row }) => ({
-      ...row,
-      pieceName: piece.name,
-      markIds: [...facts.markIds],
-      events: (byRun.get(row.id) ?? []).map((entry) => entry.event),
-    }));
+      .orderBy(desc(runs.createdAt), runs.id);
+    return rows.flatMap(({ digest, ...row }) => (digest ? [{ ...row, digest }] : []));
   }
 
-  async insertRun(id: string, planId: string, at: Date): Promise<void> {
-    await this.db.insert(runs).values({ id, planId, createdAt: at });
+  /** Run and first event together, or neither; false when there is a run of that id already. */
+  async insert(
+    run: { id: string; planId: string; createdAt: Date; digest: RunDigest },
+    first: typeof runEvents.$inferInsert,
+  ): Promise<boolean> {
+    return this.db.transaction(async (tx) => {
+      const inserted = await tx
+        .insert(runs)
+        .values({ ...run, status: run.digest.state.status })
+        .onConflictDoNothing()
+        .returning({ id: runs.id });
+      if (inserted.length === 0) return false;
+      await tx.insert(runEvents).values(first);
+      return true;
+    });
   }
 
-  /** Appends as number `seq`; a key seen before, or a number already taken, changes nothing and says so. */
-  async append(row: typeof runEvents.$inferInsert): Promise<boolean> {
-    const inserted = await this.db
-      .insert(runEvents)
-      .values(row)
-      .onConflictDoNothing()
-      .returning({ id: runEvents.id });
-    return inserted.length === 1;
+  /** Appends as number `seq` and writes what lists need of it; a key seen before, or a number already taken, changes nothing and says so. */
+  async append(row: typeof runEvents.$inferInsert, digest: RunDigest): Promise<boolean> {
+    return this.db.transaction(async (tx) => {
+      const inserted = await tx
+        .insert(runEvents)
+        .values(row)
+        .onConflictDoNothing()
+        .returning({ id: runEvents.id });
+      if (inserted.length === 0) return false;
+      await tx.update(runs).set(columnsOf(digest)).where(eq(runs.id, row.runId));
+      return true;
+    });
+  }
+
+  async setDigest(id: string, digest: RunDigest): Promise<void> {
+    await this.db.update(runs).set(columnsOf(digest)).where(eq(runs.id, id));
   }
 
   async hasKey(key: string): Promise<boolean> {
@@ -95,8 +137,8 @@ export class RunsRepository {
   }
 }
 
-function groupByRun(rows: readonly { runId: string; event: RunEvent }[]): Map<string, { event: RunEvent }[]> {
-  const groups = new Map<string, { event: RunEvent }[]>();
-  for (const row of rows) groups.set(row.runId, [...(groups.get(row.runId) ?? []), row]);
-  return groups;
-}
+export const columnsOf = (digest: RunDigest) => ({
+  digest,
+  status: digest.state.status,
+  outcome: digest.state.outcome,
+});

@@ -1,85 +1,118 @@
 import { randomUUID } from 'node:crypto';
-import type { NewRun, NewRunEvent, RunSummary, RunView } from '@feverfew/contracts';
+import type {
+  AskClashes,
+  NewRun,
+  NewRunEvent,
+  RunningSummary,
+  RunSummary,
+  RunView,
+} from '@feverfew/contracts';
 import {
-  currentStep,
+  type Clash,
+  clashesOf,
   DomainError,
   type DoneMethod,
+  digestOf,
   doneMethods,
+  handOf,
+  type Plan,
+  type RunAtWork,
+  type RunDigest,
   type RunEvent,
   type RunState,
+  refusalWords,
   replayRun,
 } from '@feverfew/core';
-import { Inject, Injectable } from '@nestjs/common';
+import type { Knowledge } from '@feverfew/knowledge';
+import { Inject, Injectable, type OnModuleInit } from '@nestjs/common';
+import { KNOWLEDGE } from '../catalogue/knowledge.token.js';
+import { ChangesFeed } from '../changes/changesFeed.js';
 import { CLOCK, type Clock } from '../database/database.module.js';
+import { HouseholdService } from '../household/household.service.js';
 import { MixesService } from '../mixes/mixes.service.js';
 import { PlansService } from '../plans/plans.service.js';
-import { type RunFilter, RunsRepository, type StoredRun } from './runs.repository.js';
+import { type DigestedRun, type RunFilter, RunsRepository, type StoredRun } from './runs.repository.js';
+
+/** What a device reports, or this server itself: a picture that was saved. */
+type ReportedEvent = Omit<NewRunEvent, 'event'> & {
+  readonly event: NewRunEvent['event'] | { readonly kind: 'photoKept'; readonly photoId: string };
+};
 
 const MOST_TRIES = 5;
+/** Stands for a run that is only thought of. */
+const NOT_YET = '00000000-0000-4000-8000-000000000000';
 
 @Injectable()
-export class RunsService {
+export class RunsService implements OnModuleInit {
   constructor(
     @Inject(RunsRepository) private readonly repository: RunsRepository,
     @Inject(PlansService) private readonly plans: PlansService,
     @Inject(MixesService) private readonly mixes: MixesService,
+    @Inject(HouseholdService) private readonly household: HouseholdService,
+    @Inject(KNOWLEDGE) private readonly knowledge: Knowledge,
+    @Inject(ChangesFeed) private readonly feed: ChangesFeed,
     @Inject(CLOCK) private readonly clock: Clock,
   ) {}
 
-  async start({ planId, rungIndex }: NewRun, at = this.clock()): Promise<RunView> {
+  /** Runs of before lists had a digest get theirs from their events. */
+  async onModuleInit(): Promise<void> {
+    for (const run of await this.repository.withoutDigest()) {
+      const replayed = replayRun(run.events, run.plan);
+      if (replayed.ok) await this.repository.setDigest(run.id, this.digest(run, run.events, replayed.state));
+    }
+  }
+
+  /** The key becomes the run's id, so that a second tap starts nothing new. */
+  async start({ key: id, planId, rungIndex }: NewRun, at = this.clock()): Promise<RunView> {
     const { plan } = await this.plans.read(planId);
     const started: RunEvent = { kind: 'started', at: at.toISOString(), rungIndex };
     const first = replayRun([started], plan);
     if (!first.ok) throw new DomainError('noLadder', { message: 'This plan has no such rung to carry out.' });
-    const id = randomUUID();
-    await this.repository.insertRun(id, planId, at);
-    await this.repository.append({
-      id: randomUUID(),
-      runId: id,
-      seq: 0,
-      key: randomUUID(),
-      at,
-      event: started,
-    });
+    await this.repository.insert(
+      { id, planId, createdAt: at, digest: this.digest({ id, plan }, [started], first.state) },
+      { id: randomUUID(), runId: id, seq: 0, key: randomUUID(), at, event: started },
+    );
+    this.feed.tell('run', id);
     return this.read(id);
   }
 
   async read(id: string): Promise<RunView> {
     const run = await this.stored(id);
-    return { ...run, events: [...run.events], state: stateOf(run), now: this.clock().toISOString() };
+    const now = this.clock();
+    return {
+      ...run,
+      events: [...run.events],
+      state: stateOf(run),
+      clashes: (await this.clashes()).filter((clash) => clash.runIds.includes(id)),
+      prices: (await this.household.read()).prices,
+      now: now.toISOString(),
+    };
   }
 
   /**
    * Adds one event and answers with where the run stands after it. A key seen before changes nothing.
    * @throws DomainError runRefused when the event does not fit; nothing is stored then
    */
-  async append(id: string, { key, event }: NewRunEvent, at = this.clock()): Promise<RunView> {
+  async append(id: string, { key, heldMs, event }: ReportedEvent, now = this.clock()): Promise<RunView> {
     for (let tries = 0; tries < MOST_TRIES; tries += 1) {
       const run = await this.stored(id);
       if (await this.repository.hasKey(key)) return this.read(id);
+      const at = whenTapped(now, heldMs, run.events);
       const stamped = await this.stamp(event, at.toISOString());
-      const next = replayRun([...run.events, stamped], run.plan);
-      if (!next.ok)
-        throw new DomainError('runRefused', {
-          message: `Refused: ${next.refusal}. Reload to see where the run stands.`,
-        });
-      if (
-        await this.repository.append({
-          id: randomUUID(),
-          runId: id,
-          seq: run.events.length,
-          key,
-          at,
-          event: stamped,
-        })
-      )
+      const events = [...run.events, stamped];
+      const next = replayRun(events, run.plan);
+      if (!next.ok) throw new DomainError('runRefused', { message: refusalWords(next.refusal) });
+      const row = { id: randomUUID(), runId: id, seq: run.events.length, key, at, event: stamped };
+      if (await this.repository.append(row, this.digest(run, events, next.state))) {
+        this.feed.tell('run', id);
         return this.read(id);
+      }
     }
     throw new DomainError('runRefused', { message: 'Another device is writing to this run. Try again.' });
   }
 
   /** What a device reports, with the server's time; a kept mix by what is in it, judged at this moment. */
-  private async stamp(event: NewRunEvent['event'], at: string): Promise<RunEvent> {
+  private async stamp(event: ReportedEvent['event'], at: string): Promise<RunEvent> {
     if (event.kind !== 'mixUsed') return { ...event, at };
     const { name, mix, verdict } = await this.mixes.read(event.mixId);
     if (verdict.refused.length > 0)
@@ -95,14 +128,55 @@ export class RunsService {
     };
   }
 
+  /** Those under way, what wants a hand soonest first. */
+  async running(): Promise<RunningSummary[]> {
+    const nowMs = this.clock().getTime();
+    const running = (await this.repository.active()).map((run) => {
+      const state = stateOf(run);
+      const summary = summaryOf({ ...run, digest: this.digest(run, run.events, state) });
+      return { ...summary, hand: handOf(state, run.plan, nowMs) };
+    });
+    const urgency = ({ hand }: RunningSummary) => (hand.what === 'over' ? '' : hand.at);
+    return running.sort((a, b) => urgency(a).localeCompare(urgency(b)));
+  }
+
+  /** Where runs under way get in each other's way; with one that is only thought of, its own. */
+  async clashes(asked?: AskClashes): Promise<Clash[]> {
+    const now = this.clock();
+    const runs: RunAtWork[] = (await this.repository.active()).map((run) => ({
+      ...run,
+      state: stateOf(run),
+    }));
+    if (!asked) return clashesOf(runs, now.getTime());
+    const { plan } = await this.plans.read(asked.planId);
+    const thought = replayRun([{ kind: 'started', at: now.toISOString(), rungIndex: asked.rungIndex }], plan);
+    if (!thought.ok) return [];
+    const pieceName = plan.facts.piece.name || 'this piece';
+    return clashesOf([...runs, { id: NOT_YET, pieceName, plan, state: thought.state }], now.getTime()).filter(
+      (clash) => clash.runIds.includes(NOT_YET),
+    );
+  }
+
   async summaries(filter: RunFilter = {}): Promise<RunSummary[]> {
-    return (await this.repository.list(filter)).map(summaryOf);
+    return (await this.repository.digests(filter)).map(summaryOf);
+  }
+
+  digests(filter: RunFilter): Promise<DigestedRun[]> {
+    return this.repository.digests(filter);
   }
 
   /** Methods carried out on a trouble so far, with their rounds. */
   async done(troubleId: string): Promise<DoneMethod[]> {
-    const runs = await this.repository.list({ troubleId });
-    return doneMethods(runs.map((run) => ({ plan: run.plan, state: stateOf(run) })));
+    const runs = await this.repository.digests({ troubleId });
+    return doneMethods(runs.map(({ digest }) => digest));
+  }
+
+  private digest(
+    { id, plan }: { id: string; plan: Plan },
+    events: readonly RunEvent[],
+    state: RunState,
+  ): RunDigest {
+    return digestOf(id, { plan, events, state }, this.knowledge, this.clock().getTime());
   }
 
   private async stored(id: string): Promise<StoredRun> {
@@ -112,22 +186,19 @@ export class RunsService {
   }
 }
 
+/** The server's time, less what the tap waited on its device; never before what happened last. */
+function whenTapped(now: Date, heldMs: number, events: readonly RunEvent[]): Date {
+  const lastMs = Date.parse(events.at(-1)?.at ?? '') || 0;
+  return new Date(Math.max(lastMs, now.getTime() - heldMs));
+}
+
 function stateOf(run: StoredRun): RunState {
   const replayed = replayRun(run.events, run.plan);
   if (!replayed.ok) throw new DomainError('logBroken', { runId: run.id, refusal: replayed.refusal });
   return replayed.state;
 }
 
-function summaryOf({ plan, events, ...run }: StoredRun): RunSummary {
-  const state = stateOf({ ...run, plan, events });
-  const rung = plan.ladder[state.rungIndex];
-  const step = currentStep(state, plan);
-  const vessel = step?.vessel ?? rung?.steps.find((candidate) => candidate.vessel)?.vessel;
-  return {
-    ...run,
-    state,
-    methodId: rung?.methodId ?? '',
-    stepKind: step?.kind ?? '',
-    vesselName: vessel?.name ?? null,
-  };
+function summaryOf({ digest, id, planId, troubleId, pieceId, pieceName, markIds }: DigestedRun): RunSummary {
+  const { state, methodId, stepKind, vesselName } = digest;
+  return { id, planId, troubleId, pieceId, pieceName, markIds, state, methodId, stepKind, vesselName };
 }

@@ -3,6 +3,25 @@ import type { HouseholdSettings, NewSavedMix } from '@feverfew/contracts';
 /** The lock-keeper's cottage: invented, like everything in the demo. */
 export const demoHousehold: HouseholdSettings = {
   measures: { temperature: 'C', system: 'metric' },
+  prices: {
+    money: '€',
+    agents: {
+      oxygenBleach: 7.5,
+      vinegar: 0.9,
+      bakingSoda: 3.2,
+      washingSoda: 2.4,
+      citricAcid: 6,
+      peroxide: 9,
+      liquidDetergent: 4.5,
+      bioDetergent: 5.5,
+      dishDetergent: 3,
+      enzymePretreater: 8,
+    },
+    kWh: 0.32,
+    waterM3: 4.1,
+    hour: null,
+    professional: 28,
+  },
   household: {
     taps: { coldC: 11, hotC: 52, kettleL: 1.7 },
     hardnessMgL: 290,

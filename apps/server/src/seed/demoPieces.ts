@@ -38,12 +38,16 @@ const plain = {
   code: null,
   dryMassG: null,
   metalParts: false,
+  since: null,
+  replacementCost: null,
   note: '',
 } as const;
 
 export const demoPieces = {
   damaskCloth: {
     ...plain,
+    since: '2009-06-01',
+    replacementCost: 140,
     itemId: 'tableLinen',
     name: 'damask cloth',
     parts: whole(['linen', 100]),
@@ -65,6 +69,8 @@ export const demoPieces = {
   },
   parlourCurtains: {
     ...plain,
+    since: '2018-04-12',
+    replacementCost: 95,
     itemId: 'curtain',
     name: 'parlour curtains',
     parts: whole(['cotton', 55], ['linen', 45]),
@@ -73,6 +79,8 @@ export const demoPieces = {
   },
   waistcoat: {
     ...plain,
+    since: '2012-03-01',
+    replacementCost: 110,
     itemId: 'waistcoat',
     name: 'ceilidh waistcoat',
     parts: [
@@ -92,6 +100,8 @@ export const demoPieces = {
   },
   silkScarf: {
     ...plain,
+    since: '2017-05-20',
+    replacementCost: 45,
     itemId: 'scarf',
     name: 'silk scarf',
     parts: whole(['silk', 100]),
@@ -100,6 +110,8 @@ export const demoPieces = {
   },
   schoolPolo: {
     ...plain,
+    since: '2025-08-28',
+    replacementCost: 12,
     itemId: 'tShirt',
     name: 'school polo',
     parts: whole(['polyester', 65], ['cotton', 35]),
@@ -109,6 +121,8 @@ export const demoPieces = {
   },
   percaleCase: {
     ...plain,
+    since: '2019-02-03',
+    replacementCost: 14,
     itemId: 'pillowcase',
     name: 'percale pillowcase',
     parts: whole(['cotton', 100]),
@@ -117,6 +131,8 @@ export const demoPieces = {
   },
   goodCoat: {
     ...plain,
+    since: '2015-10-01',
+    replacementCost: 260,
     itemId: 'linedCoat',
     name: 'good coat',
     parts: [
@@ -167,6 +183,8 @@ export const demoPieces = {
   },
   honeyMuslins: {
     ...plain,
+    since: '2020-06-15',
+    replacementCost: 16,
     itemId: 'strainingCloth',
     name: 'honey-press muslins',
     parts: whole(['cotton', 100]),
@@ -177,6 +195,8 @@ export const demoPieces = {
   },
   lawnPetticoat: {
     ...plain,
+    since: null,
+    replacementCost: null,
     itemId: 'petticoat',
     name: 'lawn petticoat',
     parts: whole(['cotton', 100]),
@@ -186,6 +206,8 @@ export const demoPieces = {
   },
   bathTowels: {
     ...plain,
+    since: '2021-11-20',
+    replacementCost: 38,
     itemId: 'towel',
     name: 'bath towels',
     parts: whole(['cotton', 100]),
@@ -193,6 +215,60 @@ export const demoPieces = {
     label: label(60),
     dryMassG: 1100,
     note: 'A pair.',
+  },
+  sofaCovers: {
+    ...plain,
+    itemId: 'looseCover',
+    name: 'sofa covers',
+    parts: whole(['cotton', 100]),
+    colour: 'natural',
+    fastness: 'proven',
+    label: label(60),
+    dryMassG: 2600,
+    since: '2022-03-10',
+    replacementCost: 180,
+    note: 'Five covers, always washed together.',
+  },
+  bigMattress: {
+    ...plain,
+    itemId: 'mattress',
+    name: 'big mattress',
+    parts: [{ name: 'ticking', fibres: [{ fibreId: 'cotton', sharePct: 100 }] }],
+    colour: 'pale',
+    since: '2016-09-01',
+    replacementCost: 420,
+  },
+  kitchenTowels: {
+    ...plain,
+    itemId: 'towel',
+    name: 'kitchen towels',
+    parts: whole(['cotton', 100]),
+    colour: 'white',
+    label: label(95),
+    dryMassG: 700,
+    since: '2023-01-05',
+    replacementCost: 20,
+  },
+  lockShirts: {
+    ...plain,
+    itemId: 'shirt',
+    name: 'lock-keeper’s shirts',
+    parts: whole(['cotton', 100]),
+    colour: 'pale',
+    fastness: 'proven',
+    label: label(60),
+    since: '2024-02-14',
+    replacementCost: 35,
+  },
+  canalShorts: {
+    ...plain,
+    itemId: 'swimwear',
+    name: 'swimming shorts',
+    parts: whole(['polyamide', 80], ['elastane', 20]),
+    colour: 'dark',
+    label: label(30, { wash: { kind: 'hand' }, bleach: 'never', tumble: 'never' }),
+    since: '2023-06-01',
+    replacementCost: 28,
   },
 } satisfies Record<string, NewPiece>;
 

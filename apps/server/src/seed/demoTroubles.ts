@@ -134,14 +134,76 @@ export const finishedRuns: readonly DemoRun[] = [
   },
 ];
 
-/** In progress when the demo starts. */
-export const runningTrouble: DemoTrouble & { readonly methodId: string; readonly minutesIn: number } = {
-  ...told,
-  on: 'lawnPetticoat',
-  markIds: ['storageYellow'],
-  age: 'months',
-  sizeCm: null,
-  hoursAgo: 3,
-  methodId: 'longOxygenSoak',
-  minutesIn: 115,
-};
+/** Shorter ones: what else the cottage has tried, and what came of it. */
+type Tried = readonly [
+  on: DemoPieceKey,
+  markId: string,
+  age: DemoTrouble['age'],
+  daysAgo: number,
+  methodId: string,
+  leftPct: readonly number[],
+  note: string,
+];
+const TRIED: readonly Tried[] = [
+  ['bathTowels', 'stiffTowels', 'months', 210, 'vinegarRinse', [100], 'Nothing.'],
+  ['kitchenTowels', 'stiffTowels', 'months', 190, 'vinegarRinse', [75], 'Softer while wet, stiff again dry.'],
+  ['bathTowels', 'stiffTowels', 'months', 160, 'vinegarRinse', [100], ''],
+  ['kitchenTowels', 'stiffTowels', 'months', 60, 'citricSoak', [25], 'Soft. It was the lime.'],
+  ['bathTowels', 'stiffTowels', 'months', 38, 'citricSoak', [5], 'Like new.'],
+  ['lockShirts', 'grass', 'days', 120, 'enzymePretreat', [25, 5], ''],
+  ['lockShirts', 'grass', 'days', 96, 'enzymePretreat', [5], 'Overnight cover did it.'],
+  ['lockShirts', 'grass', 'days', 70, 'enzymePretreat', [0], ''],
+  ['lockShirts', 'sweatYellow', 'months', 85, 'machineOxygenWash', [75], 'Hardly.'],
+  ['lockShirts', 'sweatYellow', 'months', 58, 'machineOxygenWash', [75], ''],
+  ['kitchenTowels', 'coffee', 'hours', 88, 'coldFlush', [5], 'Straight under the pump.'],
+  ['kitchenTowels', 'coffee', 'hours', 61, 'coldFlush', [0], ''],
+  ['kitchenTowels', 'coffee', 'hours', 40, 'coldFlush', [25], ''],
+  ['kitchenTowels', 'coffee', 'hours', 17, 'coldFlush', [0], ''],
+];
+
+const answerTo = (leftPct: number, before: number): DemoRun['looks'][number]['answer'] =>
+  leftPct === 0 ? 'gone' : leftPct < before * 0.9 ? 'moving' : 'stalled';
+
+export const triedRuns: readonly DemoRun[] = TRIED.map(
+  ([on, markId, age, daysAgo, methodId, leftPct, note]): DemoRun => ({
+    ...told,
+    on,
+    markIds: [markId],
+    age,
+    sizeCm: null,
+    hoursAgo: 24 * daysAgo,
+    methodId,
+    looks: leftPct.map((left, round) => ({ answer: answerTo(left, leftPct[round - 1] ?? 100), leftPct: left })),
+    outcome: leftPct.at(-1) === 0 ? 'gone' : (leftPct.at(-1) ?? 100) <= 25 ? 'better' : 'unchanged',
+    note,
+  }),
+);
+
+export interface DemoSoak extends DemoTrouble {
+  readonly methodId: string;
+  readonly minutesIn: number;
+}
+
+/** In progress when the demo starts: one in the basin, one in the bath, one forgotten. */
+export const runningTroubles: readonly DemoSoak[] = [
+  {
+    ...told,
+    on: 'lawnPetticoat',
+    markIds: ['storageYellow'],
+    age: 'months',
+    sizeCm: null,
+    hoursAgo: 3,
+    methodId: 'longOxygenSoak',
+    minutesIn: 115,
+  },
+  {
+    ...told,
+    on: 'sofaCovers',
+    markIds: ['coffee'],
+    age: 'days',
+    sizeCm: null,
+    hoursAgo: 28,
+    methodId: 'coverOxygenSoak',
+    minutesIn: 40,
+  },
+];

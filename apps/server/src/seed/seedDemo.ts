@@ -12,10 +12,12 @@ import { demoHousehold, demoMixes } from './demoHousehold.js';
 import { type DemoPieceKey, demoPieces } from './demoPieces.js';
 import {
   type DemoRun,
+  type DemoSoak,
   type DemoTrouble,
   finishedRuns,
   openTroubles,
-  runningTrouble,
+  runningTroubles,
+  triedRuns,
 } from './demoTroubles.js';
 
 const MINUTE_MS = 60_000;
@@ -24,17 +26,19 @@ const HOUR_MS = 60 * MINUTE_MS;
 /** Loads the demo into an empty database through the same services a person's clicks go through; false when there is data already. */
 export async function seedDemo(app: INestApplication, now: Date): Promise<boolean> {
   const pieces = app.get(PiecesService, { strict: false });
-  if ((await pieces.list()).length > 0) return false;
+  if (await pieces.hasAny()) return false;
   await app.get(HouseholdService, { strict: false }).save(demoHousehold);
   for (const mix of demoMixes) await app.get(MixesService, { strict: false }).keep(mix);
   const book = new Map<DemoPieceKey, Piece>();
   for (const [key, piece] of Object.entries(demoPieces)) {
-    book.set(key as DemoPieceKey, await pieces.create(piece, new Date(now.getTime() - 90 * 24 * HOUR_MS)));
+    book.set(key as DemoPieceKey, await pieces.create(piece, new Date(now.getTime() - 240 * 24 * HOUR_MS)));
   }
   const desk = new DemoDesk(app, book, now);
-  for (const run of finishedRuns) await desk.finish(run);
+  // Oldest first: each is planned with what was known by then.
+  const past = [...triedRuns, ...finishedRuns].sort((a, b) => b.hoursAgo - a.hoursAgo);
+  for (const run of past) await desk.finish(run);
   for (const trouble of openTroubles) await desk.note(trouble);
-  await desk.soak(runningTrouble);
+  for (const soak of runningTroubles) await desk.soak(soak);
   return true;
 }
 
@@ -60,7 +64,7 @@ class DemoDesk {
     this.at = new Date(this.now.getTime() - trouble.hoursAgo * HOUR_MS);
     const piece = this.book.get(trouble.on);
     if (!piece) throw new DomainError('demoPieceMissing', { piece: trouble.on });
-    const { id: _id, createdAt: _createdAt, note: _note, ...facts } = piece;
+    const { id: _id, createdAt: _createdAt, note: _note, since: _since, replacementCost: _cost, ...facts } = piece;
     const { on: _on, hoursAgo: _hoursAgo, ...told } = trouble;
     const { planId } = await this.troubles.create(
       { pieceId: piece.id, facts: this.factsOf(told, facts) },
@@ -74,17 +78,17 @@ class DemoDesk {
     let run = await this.start(await this.note(trouble), methodId);
     for (const [round, look] of looks.entries()) {
       run = await this.workUntil(run, 'look');
-      run = await this.say(run, { kind: 'looked', ...look });
+      run = await this.say(run, { kind: 'looked', signIds: [], ...look });
       const again = round < looks.length - 1 && run.state.decision?.choices.includes('repeat');
       run = await this.say(run, { kind: 'decided', choice: again ? 'repeat' : 'continue' });
     }
     run = await this.workUntil(run, 'finalLook');
     const last = looks[looks.length - 1];
-    if (last) run = await this.say(run, { kind: 'looked', ...last });
+    if (last) run = await this.say(run, { kind: 'looked', signIds: [], ...last });
     await this.say(run, { kind: 'finished', outcome, note });
   }
 
-  async soak({ methodId, minutesIn, ...trouble }: typeof runningTrouble): Promise<void> {
+  async soak({ methodId, minutesIn, ...trouble }: DemoSoak): Promise<void> {
     const planId = await this.note(trouble);
     this.at = new Date(this.now.getTime() - (minutesIn + 12) * MINUTE_MS);
     const run = await this.workUntil(await this.start(planId, methodId), 'dwell');
@@ -97,7 +101,7 @@ class DemoDesk {
     const { plan } = await this.plans.read(planId);
     const rungIndex = plan.ladder.findIndex((rung) => rung.methodId === methodId);
     if (rungIndex < 0) throw new DomainError('demoRungMissing', { planId, methodId });
-    return this.runs.start({ planId, rungIndex }, this.at);
+    return this.runs.start({ key: randomUUID(), planId, rungIndex }, this.at);
   }
 
   private factsOf(told: Omit<DemoTrouble, 'on' | 'hoursAgo'>, piece: TroubleFacts['piece']): TroubleFacts {
@@ -119,7 +123,7 @@ class DemoDesk {
 
   private say(run: RunView, event: NewRunEvent['event']): Promise<RunView> {
     this.at = new Date(this.at.getTime() + 2 * MINUTE_MS);
-    return this.runs.append(run.id, { key: randomUUID(), event }, this.at);
+    return this.runs.append(run.id, { key: randomUUID(), heldMs: 0, event }, this.at);
   }
 }
 

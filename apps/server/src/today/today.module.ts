@@ -1,12 +1,14 @@
 import { Module } from '@nestjs/common';
 import { HouseholdModule } from '../household/household.module.js';
+import { PiecesModule } from '../pieces/pieces.module.js';
 import { RunsModule } from '../runs/runs.module.js';
+import { TrialsModule } from '../trials/trials.module.js';
 import { TroublesModule } from '../troubles/troubles.module.js';
 import { TodayController } from './today.controller.js';
 import { TodayService } from './today.service.js';
 
 @Module({
-  imports: [HouseholdModule, RunsModule, TroublesModule],
+  imports: [HouseholdModule, PiecesModule, RunsModule, TrialsModule, TroublesModule],
   controllers: [TodayController],
   providers: [TodayService],
 })

@@ -1,17 +1,16 @@
+import type { TroubleSummary } from '@feverfew/contracts';
 import type { TroubleFacts } from '@feverfew/core';
 import { Inject, Injectable } from '@nestjs/common';
-import { and, desc, eq } from 'drizzle-orm';
+import { desc, eq, sql } from 'drizzle-orm';
 import { DATABASE } from '../database/database.module.js';
 import type { Database } from '../database/openDatabase.js';
-import { pieces, plans, troubles } from '../database/tables.js';
+import { pieces, plans, runs, troubles } from '../database/tables.js';
 
-export interface TroubleRow {
-  readonly id: string;
-  readonly pieceId: string;
-  readonly pieceName: string;
-  readonly markIds: string[];
-  readonly createdAt: Date;
-  readonly planId: string;
+export interface TroubleFilter {
+  readonly pieceId?: string;
+  readonly troubleId?: string;
+  readonly status?: TroubleSummary['status'];
+  readonly most?: number;
 }
 
 @Injectable()
@@ -26,33 +25,66 @@ export class TroublesRepository {
     await this.db.update(troubles).set({ facts }).where(eq(troubles.id, id));
   }
 
-  /** Newest first, each with its newest plan. */
-  async list({ pieceId, troubleId }: { pieceId?: string; troubleId?: string }): Promise<TroubleRow[]> {
-    const rows = await this.db
-      .selectDistinctOn([troubles.createdAt, troubles.id], {
+  /**
+   * Newest first, each with its newest plan and the run that counts: the one under way, else the newest.
+   * Running while a run is open; settled by the outcome of the newest that ended; one broken off leaves it open.
+   */
+  async list({ pieceId, troubleId, status, most }: TroubleFilter): Promise<TroubleSummary[]> {
+    const plan = this.db
+      .selectDistinctOn([plans.troubleId], { troubleId: plans.troubleId, planId: plans.id })
+      .from(plans)
+      .orderBy(plans.troubleId, desc(plans.createdAt))
+      .as('plan');
+    const run = this.db
+      .selectDistinctOn([plans.troubleId], {
+        ofTrouble: sql<string>`${plans.troubleId}`.as('of_trouble'),
+        runId: sql<string>`${runs.id}`.as('run_id'),
+        outcome: runs.outcome,
+        status: runs.status,
+      })
+      .from(runs)
+      .innerJoin(plans, eq(plans.id, runs.planId))
+      .orderBy(plans.troubleId, sql`${runs.status} = 'finished'`, desc(runs.createdAt), runs.id)
+      .as('run');
+    const stands = sql<TroubleSummary['status']>`case when ${run.status} = 'active' then 'running'
+      when ${run.status} = 'finished' and ${run.outcome} <> 'abandoned' then 'settled' else 'open' end`;
+    const wanted = [
+      ...(pieceId ? [sql`${troubles.pieceId} = ${pieceId}`] : []),
+      ...(troubleId ? [sql`${troubles.id} = ${troubleId}`] : []),
+      ...(status ? [sql`${stands} = ${status}`] : []),
+    ];
+    const query = this.db
+      .select({
         id: troubles.id,
         pieceId: pieces.id,
-        piece: pieces.facts,
-        facts: troubles.facts,
+        pieceName: sql<string>`${pieces.facts}->>'name'`,
+        markIds: sql<string[]>`${troubles.facts}->'markIds'`,
+        status: stands,
+        outcome: run.outcome,
         createdAt: troubles.createdAt,
-        planId: plans.id,
+        planId: plan.planId,
+        runId: run.runId,
       })
       .from(troubles)
       .innerJoin(pieces, eq(pieces.id, troubles.pieceId))
-      .innerJoin(plans, eq(plans.troubleId, troubles.id))
-      .where(
-        and(pieceId ? eq(pieces.id, pieceId) : undefined, troubleId ? eq(troubles.id, troubleId) : undefined),
-      )
-      .orderBy(desc(troubles.createdAt), troubles.id, desc(plans.createdAt));
-    return rows.map(({ piece, facts, ...row }) => ({
-      ...row,
-      pieceName: piece.name,
-      markIds: [...facts.markIds],
-    }));
+      .innerJoin(plan, eq(plan.troubleId, troubles.id))
+      .leftJoin(run, eq(run.ofTrouble, troubles.id))
+      .where(wanted.length > 0 ? sql.join(wanted, sql` and `) : undefined)
+      .orderBy(desc(troubles.createdAt), troubles.id);
+    const rows = await (most === undefined ? query : query.limit(most));
+    return rows.map((row) => ({ ...row, createdAt: row.createdAt.toISOString() }));
   }
 
   async find(id: string): Promise<TroubleFacts | null> {
     const [row] = await this.db.select({ facts: troubles.facts }).from(troubles).where(eq(troubles.id, id));
     return row?.facts ?? null;
+  }
+
+  /** Facts of every trouble, newest first. */
+  async facts(): Promise<{ id: string; facts: TroubleFacts }[]> {
+    return this.db
+      .select({ id: troubles.id, facts: troubles.facts })
+      .from(troubles)
+      .orderBy(desc(troubles.createdAt), troubles.id);
   }
 }

@@ -1,12 +1,13 @@
 import { randomUUID } from 'node:crypto';
-import type { NewTrouble, RunSummary, Trouble, TroubleSummary } from '@feverfew/contracts';
+import type { NewTrouble, Trouble, TroubleSummary } from '@feverfew/contracts';
 import { DomainError, type TroubleFacts } from '@feverfew/core';
 import { Inject, Injectable } from '@nestjs/common';
+import { ChangesFeed } from '../changes/changesFeed.js';
 import { CLOCK, type Clock } from '../database/database.module.js';
 import { PiecesService } from '../pieces/pieces.service.js';
 import { PlansService } from '../plans/plans.service.js';
 import { RunsService } from '../runs/runs.service.js';
-import { type TroubleRow, TroublesRepository } from './troubles.repository.js';
+import { type TroubleFilter, TroublesRepository } from './troubles.repository.js';
 
 @Injectable()
 export class TroublesService {
@@ -15,6 +16,7 @@ export class TroublesService {
     @Inject(PiecesService) private readonly pieces: PiecesService,
     @Inject(PlansService) private readonly plans: PlansService,
     @Inject(RunsService) private readonly runs: RunsService,
+    @Inject(ChangesFeed) private readonly feed: ChangesFeed,
     @Inject(CLOCK) private readonly clock: Clock,
   ) {}
 
@@ -29,12 +31,15 @@ export class TroublesService {
             itemId: facts.piece.itemId ?? '',
             name: facts.piece.name || 'unnamed piece',
             note: '',
+            since: null,
+            replacementCost: null,
           },
           at,
         );
     const id = randomUUID();
     await this.repository.insert({ id, createdAt: at, pieceId: piece.id, facts });
     const planId = await this.plans.save(id, plan, at);
+    this.feed.tell('book', id);
     return {
       id,
       pieceId: piece.id,
@@ -61,31 +66,15 @@ export class TroublesService {
     const plan = await this.plans.preview(withDone, 'facts.');
     await this.repository.update(id, withDone);
     const planId = await this.plans.save(id, plan, this.clock());
+    this.feed.tell('book', id);
     return { ...(await this.read(id)), planId };
   }
 
-  async list(filter: { pieceId?: string; troubleId?: string } = {}): Promise<TroubleSummary[]> {
-    const rows = await this.repository.list(filter);
-    const runs = await this.runs.summaries(filter);
-    return rows.map((row) =>
-      summaryOf(
-        row,
-        runs.filter((run) => run.troubleId === row.id),
-      ),
-    );
+  list(filter: TroubleFilter = {}): Promise<TroubleSummary[]> {
+    return this.repository.list(filter);
   }
-}
 
-/** Running while a run is open; settled by the outcome of the newest run that ended; an abandoned run leaves it open. */
-function summaryOf(row: TroubleRow, runs: readonly RunSummary[]): TroubleSummary {
-  const active = runs.find((run) => run.state.status === 'active');
-  const newest = runs[0];
-  const settled = !active && newest && newest.state.outcome !== 'abandoned';
-  return {
-    ...row,
-    createdAt: row.createdAt.toISOString(),
-    status: active ? 'running' : settled ? 'settled' : 'open',
-    outcome: active ? null : (newest?.state.outcome ?? null),
-    runId: active?.id ?? newest?.id ?? null,
-  };
+  facts(): Promise<{ id: string; facts: TroubleFacts }[]> {
+    return this.repository.facts();
+  }
 }

@@ -4,7 +4,9 @@ import { Link, NavLink, Outlet } from 'react-router';
 import { FeverfewMark } from '../components/Icons';
 import { Loading } from '../components/States';
 import { FindAnything } from '../features/find/FindAnything';
+import { Alarms } from '../features/run/Alarms';
 import { Shortcuts } from './Shortcuts';
+import { useChanges } from './useChanges';
 
 const Tab = chakra(NavLink, {
   base: {
@@ -25,11 +27,13 @@ const TABS = [
   ['/trouble', 'Trouble'],
   ['/mix', 'Mixing table'],
   ['/pieces', 'Linen book'],
+  ['/what-works', 'What works'],
   ['/reference', 'Reference'],
   ['/household', 'Household'],
 ] as const;
 
 export function Shell() {
+  useChanges();
   return (
     <>
       <Flex
@@ -71,6 +75,7 @@ export function Shell() {
         </Box>
         <Shortcuts />
       </Flex>
+      <Alarms />
       <Box as="main">
         <Suspense fallback={<Loading what="the page" />}>
           <Outlet />

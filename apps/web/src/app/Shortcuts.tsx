@@ -9,6 +9,7 @@ const KEYS = [
   ['t', 'Today', '/'],
   ['m', 'Mixing table', '/mix'],
   ['b', 'Linen book', '/pieces'],
+  ['w', 'What works', '/what-works'],
   ['r', 'Reference', '/reference'],
   ['h', 'Household', '/household'],
 ] as const;

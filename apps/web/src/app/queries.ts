@@ -1,14 +1,20 @@
 import type {
+  AskClashes,
   Catalogue,
   ChangeView,
-  HouseholdFile,
+  Clash,
+  HouseholdRead,
   HouseholdSettings,
+  LogRead,
   Mix,
   MixVerdict,
+  NewCare,
+  NewPhoto,
   NewPiece,
   NewRun,
-  NewRunEvent,
   NewSavedMix,
+  NewTrial,
+  NewTrialEvent,
   NewTrouble,
   Piece,
   PieceHistory,
@@ -21,8 +27,10 @@ import type {
   TableAnswer,
   TableQuestion,
   Today,
+  TrialView,
   Trouble,
   TroubleFacts,
+  WhatWorksView,
 } from '@feverfew/contracts';
 import { keepPreviousData, QueryClient, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { ApiProblem, request } from './api';
@@ -53,7 +61,7 @@ export const useToday = () =>
   useQuery({
     queryKey: ['today'],
     queryFn: ({ signal }) => request<Today>('GET', '/today', undefined, signal),
-    refetchInterval: 30_000,
+    refetchInterval: 60_000,
   });
 
 export const usePieces = () =>
@@ -141,7 +149,8 @@ export const useRun = (id: string) =>
   useQuery({
     queryKey: ['runs', id],
     queryFn: ({ signal }) => request<RunView>('GET', `/runs/${id}`, undefined, signal),
-    refetchInterval: 20_000,
+    refetchInterval: 60_000,
+    refetchIntervalInBackground: true,
   });
 
 function useSaved<Body, Answer>(send: (body: Body) => Promise<Answer>, stale: readonly string[]) {
@@ -159,8 +168,19 @@ export const useSaveHousehold = () =>
   );
 export const useImportHousehold = () =>
   useSaved(
-    (file: unknown) => request<HouseholdFile>('PUT', '/household/file', file),
-    ['household', 'preview', 'mix', 'tableAnswer', 'shelf'],
+    (file: unknown) => request<HouseholdRead>('PUT', '/household/file', file),
+    [
+      'household',
+      'preview',
+      'mix',
+      'tableAnswer',
+      'shelf',
+      'today',
+      'pieces',
+      'troubles',
+      'runs',
+      'whatWorks',
+    ],
   );
 export const useKeepMix = () =>
   useSaved((body: NewSavedMix) => request<SavedMix>('POST', '/mixes', body), ['shelf']);
@@ -176,17 +196,56 @@ export const useKeepTrouble = (id: string | undefined) =>
 export const useStartRun = () =>
   useSaved((body: NewRun) => request<RunView>('POST', '/runs', body), ['today', 'pieces', 'troubles']);
 
-/** Reports one event; the answer is the run as it stands after it. A repeat of the same body counts once. */
-export function useSayToRun(id: string) {
+export const useReadLog = () =>
+  useSaved((csv: string) => request<LogRead>('POST', '/log', { csv }), ['pieces', 'whatWorks', 'preview']);
+
+/** What else would want the same vessel or the machine, were this rung begun now. */
+export const useClashes = (asked: AskClashes | null) =>
+  useQuery({
+    queryKey: ['clashes', asked],
+    queryFn: ({ signal }) => request<Clash[]>('POST', '/runs/clashes', asked, signal),
+    enabled: asked !== null,
+    placeholderData: keepPreviousData,
+  });
+
+export const useNoteCare = (pieceId: string) =>
+  useSaved(
+    (body: NewCare) => request<PieceHistory>('POST', `/pieces/${pieceId}/care`, body),
+    ['pieces', 'today'],
+  );
+
+export function useKeepPhoto(runId: string) {
   const client = useQueryClient();
   return useMutation({
-    mutationFn: (body: NewRunEvent) => request<RunView>('POST', `/runs/${id}/events`, body),
-    retry: (count, error) => error instanceof ApiProblem && error.status === 0 && count < 5,
-    onSuccess: (run) => {
-      client.setQueryData(['runs', id], run);
+    mutationFn: (body: NewPhoto) => request<RunView>('POST', `/runs/${runId}/photos`, body),
+    onSuccess: (run) => client.setQueryData(['runs', runId], run),
+  });
+}
+
+export const useWhatWorks = () =>
+  useQuery({
+    queryKey: ['whatWorks'],
+    queryFn: ({ signal }) => request<WhatWorksView>('GET', '/what-works', undefined, signal),
+  });
+
+export const useTrial = (id: string) =>
+  useQuery({
+    queryKey: ['trials', id],
+    queryFn: ({ signal }) => request<TrialView>('GET', `/trials/${id}`, undefined, signal),
+    refetchInterval: 60_000,
+  });
+
+export const useStartTrial = () =>
+  useSaved((body: NewTrial) => request<TrialView>('POST', '/trials', body), ['today', 'trials']);
+
+export function useSayToTrial(id: string) {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (body: NewTrialEvent) => request<TrialView>('POST', `/trials/${id}/events`, body),
+    onSuccess: (trial) => {
+      client.setQueryData(['trials', id], trial);
       void client.invalidateQueries({ queryKey: ['today'] });
-      void client.invalidateQueries({ queryKey: ['pieces'] });
     },
-    onError: () => client.invalidateQueries({ queryKey: ['runs', id] }),
+    onError: () => client.invalidateQueries({ queryKey: ['trials', id] }),
   });
 }

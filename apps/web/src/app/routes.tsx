@@ -22,6 +22,12 @@ const SetupPage = lazy(() =>
   import('../features/household/SetupPage').then((page) => ({ default: page.SetupPage })),
 );
 const MixPage = lazy(() => import('../features/mix/MixPage').then((page) => ({ default: page.MixPage })));
+const WhatWorksPage = lazy(() =>
+  import('../features/whatWorks/WhatWorksPage').then((page) => ({ default: page.WhatWorksPage })),
+);
+const TrialPage = lazy(() =>
+  import('../features/trial/TrialPage').then((page) => ({ default: page.TrialPage })),
+);
 const HouseholdPage = lazy(() =>
   import('../features/household/HouseholdPage').then((page) => ({ default: page.HouseholdPage })),
 );
@@ -42,6 +48,8 @@ export const router = createBrowserRouter([
       { path: '/runs/:runId', element: <RunPage /> },
       { path: '/pieces', element: <LinenBookPage /> },
       { path: '/pieces/:pieceId', element: <PiecePage /> },
+      { path: '/what-works', element: <WhatWorksPage /> },
+      { path: '/trials/:trialId', element: <TrialPage /> },
       { path: '/mix', element: <MixPage /> },
       { path: '/setup', element: <SetupPage /> },
       { path: '/household', element: <HouseholdPage /> },

@@ -62,16 +62,24 @@ export function gatherEvidence(uses: readonly UseCase[]): Evidence {
   return { byMethodAndSoil };
 }
 
-/** What a use elsewhere counts here: alike in all 1, another fibre group or another age a half, both a quarter. From memory. */
+/**
+ * What a use elsewhere counts here: alike in all 1, on another fibre group a half, on an older trouble a half. One on a fresher
+ * trouble counts nothing: what runs out fresh may have set since. From memory.
+ */
 const OTHER_FIBRES = 0.5;
-const OTHER_AGE = 0.5;
+const OLDER = 0.5;
+
+const ageWeight = (used: AgeBand, here: AgeBand): number =>
+  used === here ? 1 : AGE_BANDS.indexOf(used) > AGE_BANDS.indexOf(here) ? OLDER : 0;
 
 export function usesFor(
   cell: Cell,
   evidence: Evidence,
 ): { readonly use: UseCase; readonly weight: number }[] {
-  return (evidence.byMethodAndSoil.get(keyOf(cell)) ?? []).map((use) => ({
-    use,
-    weight: (use.fibres === cell.fibres ? 1 : OTHER_FIBRES) * (use.age === cell.age ? 1 : OTHER_AGE),
-  }));
+  return (evidence.byMethodAndSoil.get(keyOf(cell)) ?? [])
+    .map((use) => ({
+      use,
+      weight: (use.fibres === cell.fibres ? 1 : OTHER_FIBRES) * ageWeight(use.age, cell.age),
+    }))
+    .filter(({ weight }) => weight > 0);
 }

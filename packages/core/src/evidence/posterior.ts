@@ -11,7 +11,7 @@ export interface Posterior {
   /** Eight times in ten it lies between these. */
   readonly low: number;
   readonly high: number;
-  /** Uses of the method on this soil, on any fibre and at any age. */
+  /** Uses of the method on this soil that say something here. */
   readonly uses: number;
   readonly worked: number;
   /** Their weight here. */

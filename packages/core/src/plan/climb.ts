@@ -33,7 +33,7 @@ export function climb(fits: readonly Fit[], context: PlanContext): Climb {
       a.harshness - b.harshness ||
       Number(b.method.itemIds.length > 0) - Number(a.method.itemIds.length > 0) ||
       WETTINGS.indexOf(a.method.wetting) - WETTINGS.indexOf(b.method.wetting) ||
-      b.effect.high - a.effect.high ||
+      b.book.high - a.book.high ||
       (a.method.id < b.method.id ? -1 : 1),
   );
   let rungs: Fit[] = [];
@@ -58,6 +58,9 @@ export function climb(fits: readonly Fit[], context: PlanContext): Climb {
   return { rungs: inSchoolOrder(rungs, context), spare: [...spare, ...byLog], apart };
 }
 
+/** What a rung may promise at best, by book or by log: the log can bring one in, only `setAsideByLog` takes one out. */
+const reach = (fit: Fit): number => Math.max(fit.book.high, fit.effect.high);
+
 const isMissing = (fit: Fit): boolean => fit.missingAgentIds.length > 0;
 
 const noBetterThan = (rungs: readonly Fit[], fit: Fit): Finding =>
@@ -67,7 +70,7 @@ const noBetterThan = (rungs: readonly Fit[], fit: Fit): Finding =>
 function leastGains(rungs: readonly Fit[], most: number, context: PlanContext): readonly Fit[] {
   const top = strongest(rungs);
   const gain = (fit: Fit) =>
-    fit.effect.high - Math.max(0, ...rungs.slice(0, rungs.indexOf(fit)).map((below) => below.effect.high));
+    reach(fit) - Math.max(0, ...rungs.slice(0, rungs.indexOf(fit)).map((below) => below.book.high));
   return rungs
     .filter((fit) => fit !== top && !isChosen(fit, context))
     .sort((a, b) => gain(a) - gain(b) || b.harshness - a.harshness)
@@ -83,23 +86,23 @@ function isChosen({ method }: Fit, { index, schools }: PlanContext): boolean {
 
 const strongest = (rungs: readonly Fit[]): Fit | undefined =>
   rungs.reduce<Fit | undefined>(
-    (best, rung) => (best && best.effect.high >= rung.effect.high ? best : rung),
+    (best, rung) => (best && best.book.high >= rung.book.high ? best : rung),
     undefined,
   );
 
 /** Another school's way must promise clearly more than what the followed one has put on the ladder. */
 function addsTo(rungs: readonly Fit[], fit: Fit, context: PlanContext): boolean {
   const best = strongest(rungs);
-  const gain = fit.effect.high - (best?.effect.high ?? 0);
+  const gain = reach(fit) - (best?.book.high ?? 0);
   if (isOtherSchool(fit, context)) return gain > WORTHWHILE_OTHER_SCHOOL;
   if (!best || gain > WORTHWHILE_GAIN) return true;
   const helpsOne =
     context.marks.length > 1 &&
-    fit.effect.byMark.some((part, at) =>
-      rungs.every((rung) => part.high > (rung.effect.byMark[at]?.high ?? 0) + WORTHWHILE_FOR_ONE),
+    fit.book.byMark.some((part, at) =>
+      rungs.every((rung) => part.high > (rung.book.byMark[at]?.high ?? 0) + WORTHWHILE_FOR_ONE),
     );
   if (helpsOne) return true;
-  if (fit.effect.high < WORTHWHILE_NEW) return false;
+  if (reach(fit) < WORTHWHILE_NEW) return false;
   const known = new Set(rungs.flatMap((rung) => [...mechanismsOf(rung.method, context)]));
   return usefulMechanisms(fit, context).some((mechanism) => !known.has(mechanism));
 }

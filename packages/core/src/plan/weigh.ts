@@ -20,6 +20,8 @@ export interface Fit {
   readonly window: WorkWindow;
   /** With what the household's log adds. */
   readonly effect: WholeEffect;
+  /** What the book alone promises: by this a ladder is built, so that no log takes a stronger rung away. */
+  readonly book: WholeEffect;
   /** What it was made of; null without a use in the log, and with several troubles. */
   readonly log: Posterior | null;
   readonly remarks: readonly Finding[];
@@ -71,12 +73,9 @@ function fitOf(
   const against = judgeMethod(method, window, context);
   if (against.length > 0)
     return { fit: null, candidate: { methodId: method.id, verdict: 'ruledOut', findings: against } };
-  const { effect, log } = withOwnLog(
-    expectedEffect(method, window.tempC.target, context, standIn?.effectFactor),
-    method,
-    context,
-  );
-  const best = Math.max(...effect.byMark.map((part) => part.high));
+  const book = expectedEffect(method, window.tempC.target, context, standIn?.effectFactor);
+  const { effect, log } = withOwnLog(book, method, context);
+  const best = Math.max(...[...book.byMark, ...effect.byMark].map((part) => part.high));
   if (best < LEAST_EFFECT) {
     const findings = [finding('littleEffect', { highPct: Math.round(best * 100) }, ['memory'])];
     return { fit: null, candidate: { methodId: method.id, verdict: 'noUse', findings } };
@@ -87,7 +86,7 @@ function fitOf(
   const wash = washAfter(method, context);
   const touches = [...context.index.factsOf(method).agents, ...(wash?.agents ?? [])];
   return {
-    fit: { method, standIn, window, effect, log, remarks, harshness, missingAgentIds, wash, touches },
+    fit: { method, standIn, window, effect, book, log, remarks, harshness, missingAgentIds, wash, touches },
     candidate: null,
   };
 }

@@ -21,12 +21,14 @@ export function choicesAfterLook(
   ];
   if (step.kind === 'dwell') return choicesWhileWaiting(answer, at, state, hasNext);
   if (step.kind === 'finalLook') {
-    if (answer === 'gone') return ['finish'];
+    if (answer === 'gone' || answer === 'unsure') return ['finish'];
     return answer === 'moving'
       ? [...onward, 'finish']
       : [...onward.filter((choice) => choice === 'nextRung'), 'finish'];
   }
   if (answer === 'gone') return ['continue'];
+  // Wet cloth looks cleaner or darker than it is: rinse, dry without heat, look again.
+  if (answer === 'unsure') return ['continue', 'stop'];
   if (answer === 'moving') return [...onward, 'continue', 'stop'];
   return [...(hasNext ? (['nextRung'] as const) : []), 'continue', 'stop'];
 }
@@ -37,6 +39,6 @@ function choicesWhileWaiting(answer: LookAnswer, at: string, state: RunState, ha
   const over = state.timer !== null && at >= state.timer.latestAt;
   if (answer === 'gone') return ['continue', 'wait'];
   if (over) return ['continue', ...(hasNext ? (['nextRung'] as const) : []), 'stop'];
-  if (answer === 'moving' || !due) return ['wait', 'continue', 'stop'];
+  if (answer === 'moving' || answer === 'unsure' || !due) return ['wait', 'continue', 'stop'];
   return [...(hasNext ? (['nextRung'] as const) : []), 'continue', 'wait', 'stop'];
 }

@@ -1,17 +1,14 @@
-import type { Plan } from '../plan/plan.js';
 import type { DoneMethod } from '../plan/troubleFacts.js';
-import type { RunState } from './runState.js';
+import type { RunDigest } from './digest.js';
 
 /** What runs on one trouble have done so far, method by method: rounds looked at, and whether the last look found it stalled. */
-export function doneMethods(
-  runs: readonly { readonly plan: Pick<Plan, 'ladder'>; readonly state: RunState }[],
-): DoneMethod[] {
+export function doneMethods(runs: readonly Pick<RunDigest, 'methodIds' | 'state'>[]): DoneMethod[] {
   const done = new Map<string, DoneMethod>();
   const inOrder = [...runs].sort((a, b) => (a.state.startedAt < b.state.startedAt ? -1 : 1));
-  for (const { plan, state } of inOrder) {
+  for (const { methodIds, state } of inOrder) {
     const rounds = new Set<string>();
     for (const look of state.looks) {
-      const methodId = plan.ladder[look.rungIndex]?.methodId;
+      const methodId = methodIds[look.rungIndex];
       if (methodId === undefined) continue;
       const before = done.get(methodId)?.rounds ?? 0;
       const key = `${look.rungIndex} ${look.round}`;

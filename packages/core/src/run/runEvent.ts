@@ -1,4 +1,4 @@
-export const LOOK_ANSWERS = ['gone', 'moving', 'stalled', 'wrong'] as const;
+export const LOOK_ANSWERS = ['gone', 'moving', 'stalled', 'unsure', 'wrong'] as const;
 export type LookAnswer = (typeof LOOK_ANSWERS)[number];
 
 export const CHOICES = ['continue', 'wait', 'repeat', 'nextRung', 'stop', 'finish'] as const;

@@ -1,17 +1,17 @@
 import { Box, Flex } from '@chakra-ui/react';
-import { useRef, useState } from 'react';
-import { useImportHousehold } from '../../app/queries';
+import { type ReactNode, useRef, useState } from 'react';
+import { ApiProblem } from '../../app/api';
+import { useImportHousehold, useReadLog } from '../../app/queries';
 import { Button } from '../../components/controls';
 import { LinkButton } from '../../components/LinkButton';
 import { Notice } from '../../components/Notice';
 
-/** Out as a file, in from one: all of it or nothing. */
+/** The household as files: whole as JSON, the log as CSV, what is to come as a calendar. All of a file or nothing. */
 export function HouseholdFilePanel({ onRead }: { onRead: () => void }) {
   const read = useImportHousehold();
+  const readLog = useReadLog();
   const [fault, setFault] = useState<string | null>(null);
-  const input = useRef<HTMLInputElement>(null);
-  const take = async (file: File | undefined) => {
-    if (!file) return;
+  const take = async (file: File) => {
     setFault(null);
     read.reset();
     try {
@@ -21,7 +21,6 @@ export function HouseholdFilePanel({ onRead }: { onRead: () => void }) {
         `“${file.name}” does not read as JSON: it is cut off or another kind of file. Nothing was changed.`,
       );
     }
-    if (input.current) input.current.value = '';
   };
   return (
     <Box
@@ -34,38 +33,114 @@ export function HouseholdFilePanel({ onRead }: { onRead: () => void }) {
       <Box as="h2" fontSize="20px">
         As a file
       </Box>
-      <Box color="soft" fontSize="15px" marginBottom="8px">
-        Vessels, water, measures, products and kept mixes as JSON, with a published schema.
-      </Box>
-      <Flex gap="10px" wrap="wrap" alignItems="center">
+      <Part what="Everything: settings, shelf, linen book, plans, runs with every tap, trials, saved pictures. JSON, with a published schema. Reading one in takes the place of what is here.">
         <a href="/api/household/file" download="household.feverfew.json">
           <Button as="span">Take the household along</Button>
         </a>
-        <Button onClick={() => input.current?.click()} disabled={read.isPending}>
-          Read a household in
-        </Button>
-        <input
-          ref={input}
-          type="file"
+        <FileButton
+          label="Household file"
           accept="application/json,.json"
-          aria-label="Household file"
-          style={{ display: 'none' }}
-          onChange={(event) => void take(event.currentTarget.files?.[0])}
-        />
+          disabled={read.isPending}
+          onFile={(file) => void take(file)}
+        >
+          {read.isPending ? 'Reading …' : 'Read a household in'}
+        </FileButton>
         <LinkButton to="/api/household/file/schema" reloadDocument variant="plain">
           Its JSON Schema
         </LinkButton>
-      </Flex>
+      </Part>
       {read.isSuccess && (
         <Box role="status" marginTop="8px">
-          Read in: {read.data.settings.household.vessels.length} vessels, {read.data.mixes.length} kept mixes.
+          Read in: {read.data.pieces} pieces, {read.data.troubles} troubles, {read.data.runs} runs,{' '}
+          {read.data.vessels} vessels, {read.data.mixes} kept mixes.
         </Box>
       )}
       {(fault ?? read.error) && (
         <Notice kind="danger" word="Not read in">
-          {fault ?? read.error?.message}
+          {fault ?? read.error?.message} {placesOf(read.error)}
+        </Notice>
+      )}
+      <Part what="The log as a table: one line per method used, with what was left. A log kept elsewhere with the same columns is added, line by line, to what the plans learn from.">
+        <a href="/api/log.csv" download="feverfew-log.csv">
+          <Button as="span">Log as CSV</Button>
+        </a>
+        <FileButton
+          label="Log file"
+          accept="text/csv,.csv"
+          disabled={readLog.isPending}
+          onFile={(file) => void file.text().then((csv) => readLog.mutate(csv))}
+        >
+          Read a log in
+        </FileButton>
+        <a href="/api/calendar.ics" download="feverfew.ics">
+          <Button as="span">Soak ends and upkeep as a calendar</Button>
+        </a>
+      </Part>
+      {readLog.isSuccess && (
+        <Box role="status" marginTop="8px">
+          {readLog.data.added} lines added, {readLog.data.known} were there already.
+        </Box>
+      )}
+      {readLog.error && (
+        <Notice kind="danger" word="Not read in">
+          {placesOf(readLog.error) || readLog.error.message} Nothing was added.
         </Notice>
       )}
     </Box>
+  );
+}
+
+/** Places at fault shown at most. */
+const PLACES = 3;
+
+const placesOf = (error: Error | null): string =>
+  error instanceof ApiProblem
+    ? Object.entries(error.fields)
+        .slice(0, PLACES)
+        .map(([path, message]) => `${path.replace(/^line\./, 'Line ')}: ${message}`)
+        .join(' ')
+    : '';
+
+function Part({ what, children }: { what: string; children: ReactNode }) {
+  return (
+    <Box marginTop="10px">
+      <Box color="soft" fontSize="15px" marginBottom="8px" maxWidth="80ch">
+        {what}
+      </Box>
+      <Flex gap="10px" wrap="wrap" alignItems="center">
+        {children}
+      </Flex>
+    </Box>
+  );
+}
+
+interface FileButtonProps {
+  readonly label: string;
+  readonly accept: string;
+  readonly disabled: boolean;
+  readonly onFile: (file: File) => void;
+  readonly children: ReactNode;
+}
+
+function FileButton({ label, accept, disabled, onFile, children }: FileButtonProps) {
+  const input = useRef<HTMLInputElement>(null);
+  return (
+    <>
+      <Button onClick={() => input.current?.click()} disabled={disabled}>
+        {children}
+      </Button>
+      <input
+        ref={input}
+        type="file"
+        accept={accept}
+        aria-label={label}
+        style={{ display: 'none' }}
+        onChange={(event) => {
+          const file = event.currentTarget.files?.[0];
+          if (file) onFile(file);
+          event.currentTarget.value = '';
+        }}
+      />
+    </>
   );
 }

@@ -12,6 +12,7 @@ import { ChipRow } from '../trouble/pickers/ChipRow';
 import { bottlesOf } from './bottlesOf';
 import { CupboardEditor } from './CupboardEditor';
 import { HouseholdFilePanel } from './HouseholdFilePanel';
+import { PricesEditor } from './PricesEditor';
 import { ProductsEditor } from './ProductsEditor';
 import { SchoolsEditor } from './SchoolsEditor';
 import { ToolsEditor } from './ToolsEditor';
@@ -141,6 +142,16 @@ function Editor({ start, catalogue }: { start: HouseholdSettings; catalogue: Cat
             onChange={(products) => set({ products })}
           />
           <ToolsEditor household={household} errors={errors} onChange={set} />
+          <PricesEditor
+            prices={settings.prices}
+            cupboard={household.cupboard}
+            agents={bottles}
+            errors={errors}
+            onChange={(prices) => {
+              save.reset();
+              setSettings({ ...settings, prices });
+            }}
+          />
         </Stack>
       </Grid>
       <SchoolsEditor

@@ -1,11 +1,13 @@
-import { Box, chakra, Grid } from '@chakra-ui/react';
+import { Box, chakra, Flex, Grid } from '@chakra-ui/react';
 import type { PieceSummary } from '@feverfew/contracts';
-import { useMemo, useState } from 'react';
-import { Link } from 'react-router';
+import { useWindowVirtualizer } from '@tanstack/react-virtual';
+import { useDeferredValue, useMemo, useRef, useState } from 'react';
+import { Link, useSearchParams } from 'react-router';
 import { usePieces } from '../../app/queries';
 import { useLexicon } from '../../app/useLexicon';
 import { Input } from '../../components/controls';
 import { Empty, Failed, Loading } from '../../components/States';
+import { ChipRow } from '../trouble/pickers/ChipRow';
 import { searchOptions } from '../trouble/searchOptions';
 import { labelText } from '../trouble/sentenceView';
 import { blendText } from './pieceText';
@@ -13,18 +15,34 @@ import { blendText } from './pieceText';
 const Row = chakra(Link, {
   base: {
     display: 'grid',
-    gridTemplateColumns: { base: '1fr', md: '1.2fr 1.4fr 1.2fr 90px' },
+    gridTemplateColumns: { base: 'minmax(0,1fr) auto', md: '1.1fr 1.3fr 1fr 1.1fr' },
     gap: '2px 18px',
-    paddingBlock: '10px',
+    paddingBlock: '8px',
     borderBottom: '1px solid',
     borderColor: 'line',
-    minHeight: '52px',
+    minHeight: '64px',
     alignItems: 'center',
     _hover: { bg: 'leafTint' },
   },
 });
 
-/** Every piece the household told of, with its tag and how often it was in trouble. */
+const SHOWS = ['all', 'due', 'worn', 'troubled'] as const;
+type Show = (typeof SHOWS)[number];
+const KEEPS: Readonly<Record<Show, (piece: PieceSummary) => boolean>> = {
+  all: () => true,
+  due: (piece) => piece.due.length > 0,
+  worn: (piece) => piece.wear.length > 0,
+  troubled: (piece) => piece.troubles > 0,
+};
+const SHOW_WORDS: Readonly<Record<Show, string>> = {
+  all: 'all',
+  due: 'upkeep due',
+  worn: 'worn',
+  troubled: 'was in trouble',
+};
+const ROW_PX = 68;
+
+/** Every piece the household told of, with its tag, what it went through and what falls due. */
 export function LinenBookPage() {
   const pieces = usePieces();
   if (pieces.isPending) return <Loading what="the linen book" />;
@@ -35,25 +53,21 @@ export function LinenBookPage() {
 function Book({ pieces }: { pieces: readonly PieceSummary[] }) {
   const say = useLexicon();
   const [query, setQuery] = useState('');
-  const shown = useMemo(
+  const [params, setParams] = useSearchParams();
+  const show = SHOWS.find((one) => one === params.get('show')) ?? 'all';
+  const wanted = useDeferredValue(query);
+  const kept = useMemo(
     () =>
-      searchOptions(
-        pieces.map((piece) => ({
-          ...piece,
-          aliases: [say.name(piece.itemId), blendText(piece, say), piece.colour],
-        })),
-        query,
-      ),
-    [pieces, query, say],
+      pieces.filter(KEEPS[show]).map((piece) => ({
+        ...piece,
+        aliases: [say.name(piece.itemId), blendText(piece, say), piece.colour],
+      })),
+    [pieces, show, say],
   );
+  const shown = useMemo(() => searchOptions(kept, wanted), [kept, wanted]);
   return (
     <Box maxWidth="1080px" marginInline="auto" padding={{ base: '16px', md: '24px 28px' }}>
-      <Grid
-        templateColumns={{ base: '1fr', md: '1fr 320px' }}
-        gap="12px"
-        alignItems="center"
-        marginBottom="12px"
-      >
+      <Grid templateColumns={{ base: '1fr', md: '1fr 320px' }} gap="12px" alignItems="center">
         <Box as="h1" fontSize="28px">
           Linen book
         </Box>
@@ -64,35 +78,89 @@ function Book({ pieces }: { pieces: readonly PieceSummary[] }) {
           aria-label="Search the linen book"
         />
       </Grid>
+      <Box marginBlock="10px">
+        <ChipRow
+          label={`${shown.length} of ${pieces.length} pieces`}
+          chosen={show}
+          options={SHOWS.map((value) => ({ value, text: SHOW_WORDS[value] }))}
+          onChoose={(value) => setParams(value === 'all' ? {} : { show: value }, { replace: true })}
+        />
+      </Box>
       {pieces.length === 0 && (
         <Empty>
           No piece yet. A piece is entered with its first trouble: <Link to="/trouble">tell one</Link>.
         </Empty>
       )}
       {pieces.length > 0 && shown.length === 0 && <Empty>No piece by that word.</Empty>}
-      <Box as="ul" listStyleType="none">
-        {shown.map((piece) => (
-          <li key={piece.id}>
-            <Row to={`/pieces/${piece.id}`}>
-              <Box>
-                <Box fontWeight={650}>{piece.name}</Box>
-                <Box color="soft" fontSize="15px">
-                  {say.name(piece.itemId)}
-                </Box>
-              </Box>
-              <Box fontSize="15px">{blendText(piece, say)}</Box>
-              <Box fontSize="15px">{piece.code ? `code ${piece.code}` : labelText(piece.label)}</Box>
-              <Box fontSize="15px" color="soft">
-                {piece.troubles === 0
-                  ? 'no trouble'
-                  : piece.troubles === 1
-                    ? '1 trouble'
-                    : `${piece.troubles} troubles`}
-              </Box>
-            </Row>
-          </li>
-        ))}
-      </Box>
+      <Rows pieces={shown} />
     </Box>
+  );
+}
+
+/** Only the rows in sight are drawn: five hundred pieces scroll like twenty. */
+function Rows({ pieces }: { pieces: readonly PieceSummary[] }) {
+  const say = useLexicon();
+  const list = useRef<HTMLUListElement>(null);
+  const rows = useWindowVirtualizer({
+    count: pieces.length,
+    estimateSize: () => ROW_PX,
+    overscan: 12,
+    scrollMargin: list.current?.offsetTop ?? 0,
+    getItemKey: (index) => pieces[index]?.id ?? index,
+  });
+  return (
+    <ul ref={list} style={{ position: 'relative', height: rows.getTotalSize(), listStyleType: 'none' }}>
+      {rows.getVirtualItems().map(({ index, key, start }) => {
+        const piece = pieces[index];
+        return (
+          piece && (
+            <li
+              key={key}
+              ref={rows.measureElement}
+              data-index={index}
+              style={{
+                position: 'absolute',
+                insetInline: 0,
+                transform: `translateY(${start - rows.options.scrollMargin}px)`,
+              }}
+            >
+              <Row to={`/pieces/${piece.id}`}>
+                <Box minWidth="0">
+                  <Box fontWeight={650}>{piece.name}</Box>
+                  <Box color="soft" fontSize="15px">
+                    {say.name(piece.itemId)}
+                  </Box>
+                </Box>
+                <Box fontSize="15px" display={{ base: 'none', md: 'block' }}>
+                  {blendText(piece, say)}
+                </Box>
+                <Box fontSize="15px" display={{ base: 'none', md: 'block' }}>
+                  {piece.code ? `code ${piece.code}` : labelText(piece.label)}
+                </Box>
+                <Stands piece={piece} />
+              </Row>
+            </li>
+          )
+        );
+      })}
+    </ul>
+  );
+}
+
+/** Troubles and rounds, and what wants a look: worn, or due. */
+function Stands({ piece }: { piece: PieceSummary }) {
+  const troubles =
+    piece.troubles === 0 ? 'no trouble' : piece.troubles === 1 ? '1 trouble' : `${piece.troubles} troubles`;
+  return (
+    <Flex direction="column" fontSize="15px" alignItems={{ base: 'flex-end', md: 'flex-start' }}>
+      <Box color="soft">
+        {troubles}
+        {piece.rounds > 0 ? `, ${piece.rounds} ${piece.rounds === 1 ? 'round' : 'rounds'}` : ''}
+      </Box>
+      {piece.wear.length > 0 && <Box color="brick">▲ worn: look at it</Box>}
+      {piece.due.length > 0 && (
+        <Box color="water">● {piece.due.length === 1 ? 'upkeep due' : `${piece.due.length} things due`}</Box>
+      )}
+    </Flex>
   );
 }

@@ -10,6 +10,8 @@ import { RunLog } from '../run/RunLog';
 import { OUTCOME_WORDS } from '../run/runWords';
 import { factsOfPiece, keepDraft } from '../trouble/factsDraft';
 import { COLOUR_WORDS, CONDITION_WORDS, FASTNESS_WORDS, labelText, marksText } from '../trouble/sentenceView';
+import { PieceKeeping } from './PieceKeeping';
+import { PieceLife } from './PieceLife';
 import { blendText } from './pieceText';
 
 /** One piece with everything that happened to it. */
@@ -21,7 +23,8 @@ export function PiecePage() {
   return <Page history={history.data} />;
 }
 
-function Page({ history: { piece, troubles } }: { history: PieceHistory }) {
+function Page({ history }: { history: PieceHistory }) {
+  const { piece, troubles } = history;
   const say = useLexicon();
   const navigate = useNavigate();
   const facts = [
@@ -59,7 +62,11 @@ function Page({ history: { piece, troubles } }: { history: PieceHistory }) {
           </Box>
         ))}
       </Box>
-      <Box as="h2" fontSize="20px" marginTop="18px">
+      <PieceLife history={history} />
+      <Box marginTop="18px">
+        <PieceKeeping key={piece.id} piece={piece} />
+      </Box>
+      <Box as="h2" fontSize="20px" marginTop="22px">
         What happened to it
       </Box>
       {troubles.length === 0 && <Empty>No trouble so far.</Empty>}

@@ -1,35 +1,72 @@
 import { Box, Stack } from '@chakra-ui/react';
-import type { RunState } from '@feverfew/contracts';
+import { type Rung, type RunView, type Step, stallView, type WayOn, waysOn } from '@feverfew/contracts';
+import { lazy, Suspense } from 'react';
+import { useLexicon } from '../../app/useLexicon';
 import { Button } from '../../components/controls';
 import { Notice } from '../../components/Notice';
-import { ADVICE_WORDS, ANSWER_WORDS, CHOICE_WORDS } from './runWords';
+import { ADVICE_WORDS, ANSWER_WORDS, choiceWords } from './runWords';
 import type { Say } from './useSay';
+import { wayLine } from './wayView';
 
-/** What the answer opens; the recommended way first and filled. Finishing has a form of its own. */
-export function DecisionPanel({ decision, say }: { decision: NonNullable<RunState['decision']>; say: Say }) {
-  const choices = decision.choices.filter((choice) => choice !== 'finish');
-  if (choices.length === 0) return null;
+/** The chart comes when there is something to draw. */
+const StallCurve = lazy(() => import('./StallCurve').then((file) => ({ default: file.StallCurve })));
+
+interface DecisionPanelProps {
+  readonly run: RunView;
+  readonly rung: Rung;
+  readonly step: Step;
+  readonly say: Say;
+}
+
+/** What the answer opens, each way with its cost, time and odds; the recommended one first and filled. */
+export function DecisionPanel({ run, rung, step, say }: DecisionPanelProps) {
+  const words = useLexicon();
+  const { decision } = run.state;
+  if (!decision) return null;
+  const ways = waysOn(run.state, run.plan, run.prices).filter(isChoice);
+  const restKinds = rung.steps.slice(run.state.stepIndex).map((one) => one.kind);
+  const curve = stallView(run.state);
   return (
     <Stack gap="10px" role="group" aria-label="What next?">
       <Notice
         kind={decision.answer === 'wrong' ? 'danger' : decision.answer === 'gone' ? 'good' : 'note'}
-        word={ANSWER_WORDS[decision.answer].title}
+        word={ANSWER_WORDS[decision.answer]}
       >
         <Box as="span" fontSize="18px">
           {ADVICE_WORDS[decision.answer]}
         </Box>
       </Notice>
-      {choices.map((choice, index) => (
+      {decision.answer !== 'wrong' && curve.points.length > 1 && (
+        <Suspense fallback={null}>
+          <StallCurve view={curve} />
+        </Suspense>
+      )}
+      {ways.map((way, index) => (
         <Button
-          key={choice}
+          key={way.way}
           size="tub"
-          variant={choice === 'stop' && index > 0 ? 'danger' : index === 0 ? 'action' : 'outline'}
+          variant={way.way === 'stop' && index > 0 ? 'danger' : index === 0 ? 'action' : 'outline'}
           disabled={say.pending}
-          onClick={() => say.send({ kind: 'decided', choice })}
+          flexDirection="column"
+          gap="2px"
+          paddingBlock="8px"
+          onClick={() => say.send({ kind: 'decided', choice: way.way })}
         >
-          {CHOICE_WORDS[choice]}
+          <span>
+            {choiceWords(way.way, step, restKinds)}
+            {way.way === 'nextRung' && way.methodId ? `: ${words.name(way.methodId)}` : ''}
+          </span>
+          {wayLine(way, run.prices.money) && (
+            <Box as="span" fontSize="15px" fontWeight={400}>
+              {wayLine(way, run.prices.money)}
+            </Box>
+          )}
         </Button>
       ))}
     </Stack>
   );
 }
+
+type ChoiceWay = WayOn & { way: Parameters<typeof choiceWords>[0] };
+const CHOICE_IDS: readonly string[] = ['continue', 'wait', 'repeat', 'nextRung', 'stop'];
+const isChoice = (way: WayOn): way is ChoiceWay => CHOICE_IDS.includes(way.way);

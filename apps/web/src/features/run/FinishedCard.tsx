@@ -2,11 +2,15 @@ import { Box, Stack } from '@chakra-ui/react';
 import type { RunView } from '@feverfew/contracts';
 import { Link } from 'react-router';
 import { Notice } from '../../components/Notice';
+import { HeatGate } from './HeatGate';
+import { PhotoPanel } from './PhotoPanel';
 import { RunLog } from './RunLog';
+import { RunReport } from './RunReport';
 import { OUTCOME_WORDS } from './runWords';
+import type { Say } from './useSay';
 
 /** A run that has ended: how, and what was written down. */
-export function FinishedCard({ run }: { run: RunView }) {
+export function FinishedCard({ run, title, say }: { run: RunView; title: string; say: Say }) {
   const { state } = run;
   return (
     <Stack gap="14px">
@@ -20,7 +24,10 @@ export function FinishedCard({ run }: { run: RunView }) {
         </Link>
         .
       </Notice>
+      <HeatGate run={run} say={say} />
       <RunLog state={state} />
+      <PhotoPanel run={run} />
+      <RunReport title={title} run={run} />
     </Stack>
   );
 }

@@ -14,7 +14,13 @@ export function RunFooter({ run, say }: { run: RunView; say: Say }) {
     <Stack gap="10px" marginTop="26px" borderTop="1px solid" borderColor="line" paddingTop="12px">
       {say.error && (
         <Notice kind="danger" word="Not taken">
-          {say.error.message}
+          {say.error}
+        </Notice>
+      )}
+      {say.waiting > 0 && (
+        <Notice kind="warning" word="No line to the server">
+          {say.waiting} {say.waiting === 1 ? 'tap waits' : 'taps wait'} on this device, with the time of each.
+          Go on: they are sent as soon as it answers.
         </Notice>
       )}
       <Flex gap="10px" wrap="wrap">

@@ -2,24 +2,25 @@ import { Box, Flex } from '@chakra-ui/react';
 import type { RunView } from '@feverfew/contracts';
 import { useEffect } from 'react';
 import { Link, useParams } from 'react-router';
-import { useRun } from '../../app/queries';
 import { useLexicon } from '../../app/useLexicon';
 import { Failed, Loading } from '../../components/States';
 import { marksText } from '../trouble/sentenceView';
+import { ClashNotice } from './ClashNotice';
 import { FinishedCard } from './FinishedCard';
+import { PhotoPanel } from './PhotoPanel';
 import { RunFooter } from './RunFooter';
 import { StepCard } from './StepCard';
-import { useAlarms } from './useAlarms';
+import { useRunInHand } from './useRunInHand';
 import { useSay } from './useSay';
 import { useServerNow } from './useServerNow';
 
 /** At the tub: one step at a time, large. */
 export function RunPage() {
   const { runId = '' } = useParams();
-  const run = useRun(runId);
-  if (run.isPending) return <Loading what="the run" />;
-  if (run.isError) return <Failed error={run.error} onRetry={() => void run.refetch()} />;
-  return <Tub run={run.data} receivedAt={run.dataUpdatedAt} />;
+  const { query, run } = useRunInHand(runId);
+  if (run) return <Tub run={run} receivedAt={query.dataUpdatedAt} />;
+  if (query.isError) return <Failed error={query.error} onRetry={() => void query.refetch()} />;
+  return <Loading what="the run" />;
 }
 
 function Tub({ run, receivedAt }: { run: RunView; receivedAt: number }) {
@@ -30,7 +31,6 @@ function Tub({ run, receivedAt }: { run: RunView; receivedAt: number }) {
   const rung = plan.ladder[state.rungIndex];
   const step = rung?.steps[state.stepIndex];
   const what = `${marksText(run.markIds, words)} on the ${run.pieceName}`;
-  useAlarms(state.timer, Date.parse(run.now) - receivedAt, what);
   useEffect(() => {
     document.title = `${step ? what : 'Run'} — Feverfew`;
     return () => {
@@ -55,7 +55,7 @@ function Tub({ run, receivedAt }: { run: RunView; receivedAt: number }) {
         {rung ? words.name(rung.methodId) : ''}
       </Box>
       {state.status === 'finished' ? (
-        <FinishedCard run={run} />
+        <FinishedCard run={run} title={what} say={say} />
       ) : (
         step &&
         rung && (
@@ -68,6 +68,16 @@ function Tub({ run, receivedAt }: { run: RunView; receivedAt: number }) {
             say={say}
           />
         )
+      )}
+      {run.clashes.map((clash) => (
+        <Box key={clash.kind + clash.fromAt + clash.runIds.join()} marginTop="12px">
+          <ClashNotice clash={clash} />
+        </Box>
+      ))}
+      {state.status === 'active' && (
+        <Box marginTop="14px">
+          <PhotoPanel run={run} />
+        </Box>
       )}
       <RunFooter run={run} say={say} />
     </Box>

@@ -8,6 +8,7 @@ import { TableLink } from '../mix/TableLink';
 import { IngredientList } from '../trouble/StepRecipe';
 import { DecisionPanel } from './DecisionPanel';
 import { FinishForm } from './FinishForm';
+import { HeatGate } from './HeatGate';
 import { KeptMixes } from './KeptMixes';
 import { LookPanel } from './LookPanel';
 import { SignList } from './SignList';
@@ -37,7 +38,7 @@ export function StepCard({ run, rung, step, nowMs, say }: StepCardProps) {
       <Box as="h1" fontSize={{ base: '32px', md: '38px' }} lineHeight="1.15" data-step={step.kind}>
         {title}
       </Box>
-      {step.dwell && state.timer && <TimerPanel step={step} state={state} nowMs={nowMs} say={say} />}
+      {step.dwell && state.timer && <TimerPanel run={run} rung={rung} step={step} nowMs={nowMs} say={say} />}
       {state.stopping && <CautionDigest ids={['noHeatBeforeGone']} lead="Stopping" />}
       <Flex gap="18px" wrap="wrap" alignItems="flex-start">
         <Stack flex="1" minWidth="260px" gap="8px" fontSize="20px" lineHeight="1.4">
@@ -74,17 +75,20 @@ export function StepCard({ run, rung, step, nowMs, say }: StepCardProps) {
           />
         </Flex>
       )}
-      {step.dwell && !state.timer && <TimerPanel step={step} state={state} nowMs={nowMs} say={say} />}
+      {step.dwell && !state.timer && <TimerPanel run={run} rung={rung} step={step} nowMs={nowMs} say={say} />}
       <CautionDigest ids={step.cautionIds} lead={title} />
       <SignList expectedIds={step.expectedSignIds} alarmIds={step.alarmSignIds} />
-      {state.decision && step.kind === 'finalLook' && state.decision.choices.includes('finish') && (
-        <FinishForm answer={state.decision.answer} say={say} />
-      )}
+      {(step.kind === 'dry' || step.kind === 'finalLook') && <HeatGate run={run} say={say} />}
       {state.decision ? (
-        <DecisionPanel decision={state.decision} say={say} />
+        <>
+          <DecisionPanel run={run} rung={rung} step={step} say={say} />
+          {step.kind === 'finalLook' && state.decision.choices.includes('finish') && (
+            <FinishForm run={run} answer={state.decision.answer} say={say} />
+          )}
+        </>
       ) : (
         <>
-          {looking && <LookPanel say={say} />}
+          {looking && <LookPanel run={run} rung={rung} step={step} say={say} />}
           {!looking && !step.dwell && (
             <Box position="sticky" bottom="0" paddingBlock="10px" bg="paper">
               <Button

@@ -1,5 +1,12 @@
-import { Box, Flex, Stack } from '@chakra-ui/react';
-import { durationWords, type RunState, type Step } from '@feverfew/contracts';
+import { Box, Flex, Grid, Stack } from '@chakra-ui/react';
+import {
+  durationWords,
+  overrunOf,
+  overrunWords,
+  type Rung,
+  type RunView,
+  type Step,
+} from '@feverfew/contracts';
 import { useState } from 'react';
 import { Button } from '../../components/controls';
 import { Notice } from '../../components/Notice';
@@ -7,25 +14,20 @@ import { LookPanel } from './LookPanel';
 import { clockText, timerView } from './timerView';
 import type { Say } from './useSay';
 
-const KEEP_LATE = {
-  wet: 'It was to stay wet: wet it again now.',
-  letDry: '',
-  covered: 'Take it out and rinse.',
-  none: '',
-} as const;
+/** How much longer a tap asks for, min. */
+const LONGER_MIN = 30;
+
+interface TimerPanelProps {
+  readonly run: RunView;
+  readonly rung: Rung;
+  readonly step: Step;
+  readonly nowMs: number;
+  readonly say: Say;
+}
 
 /** The clock of a soak or wait, in absolute times. */
-export function TimerPanel({
-  step,
-  state,
-  nowMs,
-  say,
-}: {
-  step: Step;
-  state: RunState;
-  nowMs: number;
-  say: Say;
-}) {
+export function TimerPanel({ run, rung, step, nowMs, say }: TimerPanelProps) {
+  const { state } = run;
   // Belongs to one look: the answer makes it stale by itself.
   const [lookingAt, setLookingAt] = useState<number | null>(null);
   const looking = lookingAt === state.looks.length;
@@ -51,21 +53,29 @@ export function TimerPanel({
   }
   const lastLook = state.looks.filter((look) => look.at >= timer.startedAt).at(-1)?.at ?? null;
   const view = timerView(timer, nowMs, lastLook);
-  const headline = { working: 'to go', ready: 'long enough; at most another', over: 'over time' }[view.phase];
+  const over = overrunOf(step, timer, nowMs);
+  const isPaused = timer.pausedAt !== null && !over;
+  const headline = isPaused
+    ? 'taken out for now'
+    : { working: 'to go', ready: 'long enough; at most another', over: 'over time' }[view.phase];
   return (
     <Stack gap="10px">
       <Box
         role="timer"
         aria-live="off"
-        bg={view.phase === 'over' ? 'brickTint' : view.phase === 'ready' ? 'discTint' : 'waterTint'}
+        bg={
+          view.phase === 'over' ? 'brickTint' : isPaused || view.phase === 'ready' ? 'discTint' : 'waterTint'
+        }
         borderRadius="md"
         padding="14px 18px"
       >
         <Flex alignItems="baseline" gap="12px" wrap="wrap">
           <Box fontFamily="heading" fontWeight={700} fontSize="46px" lineHeight="1.1" data-testid="clock">
-            {view.phase === 'ready' ? 'Ready' : clockText(view.ms)}
+            {isPaused ? 'Waiting' : view.phase === 'ready' ? 'Ready' : clockText(view.ms)}
           </Box>
-          <Box fontSize="18px">{view.phase === 'ready' ? `${headline} ${clockText(view.ms)}` : headline}</Box>
+          <Box fontSize="18px">
+            {!isPaused && view.phase === 'ready' ? `${headline} ${clockText(view.ms)}` : headline}
+          </Box>
         </Flex>
         <Box height="8px" borderRadius="full" bg="track" marginTop="8px" aria-hidden="true">
           <Box height="8px" borderRadius="full" bg="water" width={`${view.share * 100}%`} />
@@ -73,25 +83,43 @@ export function TimerPanel({
         <Box fontSize="16px" color="soft" marginTop="6px">
           Started {timeOfDay(timer.startedAt)}, ready {timeOfDay(timer.readyAt)}, out by{' '}
           {timeOfDay(timer.latestAt)}
-          {view.nextLookMs !== null && view.phase !== 'over'
+          {view.nextLookMs !== null && view.phase !== 'over' && !isPaused
             ? ` · next look in ${clockText(view.nextLookMs)}`
             : ''}
         </Box>
       </Box>
-      {view.phase === 'over' && (
-        <Notice kind="warning">{`Over by ${clockText(view.ms)}. ${KEEP_LATE[step.dwell.keep]} Then look.`}</Notice>
+      {over && (
+        <Notice kind="warning" word="Over time">
+          {`By ${clockText(view.ms)}. ${overrunWords(over.rule)}`}
+        </Notice>
       )}
-      {view.lookDue && view.phase !== 'over' && !state.decision && (
+      {isPaused && (
+        <>
+          <Notice kind="note" word="Out of the bath">
+            What is in the cloth works on: it stays “out by {timeOfDay(timer.latestAt)}”.
+          </Notice>
+          <Button
+            variant="action"
+            size="tub"
+            disabled={say.pending}
+            onClick={() => say.send({ kind: 'resumed' })}
+          >
+            Put it back
+          </Button>
+        </>
+      )}
+      {view.lookDue && view.phase !== 'over' && !state.decision && !isPaused && (
         <Notice kind="note" word="Look-in due">
           Lift a corner and look.
         </Notice>
       )}
       <AlarmOffer />
       {!state.decision &&
+        !isPaused &&
         (looking || view.phase === 'over' ? (
-          <LookPanel say={say} />
+          <LookPanel run={run} rung={rung} step={step} say={say} />
         ) : (
-          <Flex gap="10px" direction="column">
+          <Stack gap="10px">
             <Button
               variant={view.phase === 'working' ? 'outline' : 'action'}
               size="tub"
@@ -108,7 +136,22 @@ export function TimerPanel({
                 Take it out
               </Button>
             )}
-          </Flex>
+            <Grid templateColumns="1fr 1fr" gap="10px">
+              {step.dwell.keep !== 'wet' && (
+                <Button disabled={say.pending} onClick={() => say.send({ kind: 'paused' })}>
+                  Out for now
+                </Button>
+              )}
+              {timer.readyAt < timer.latestAt && (
+                <Button
+                  disabled={say.pending}
+                  onClick={() => say.send({ kind: 'extended', minutes: LONGER_MIN })}
+                >
+                  {LONGER_MIN} min longer
+                </Button>
+              )}
+            </Grid>
+          </Stack>
         ))}
     </Stack>
   );

@@ -1,19 +1,20 @@
-import type { Choice, LookAnswer, Outcome } from '@feverfew/contracts';
+import type { Choice, Level, LookAnswer, Outcome, RunState, Step } from '@feverfew/contracts';
 
-export const ANSWER_WORDS: Readonly<Record<LookAnswer, { title: string; hint: string }>> = {
-  gone: { title: 'Gone', hint: 'as clean as the part beside it' },
-  moving: { title: 'Still moving', hint: 'clearly less than before' },
-  stalled: { title: 'Stalled', hint: 'hardly changed' },
-  wrong: { title: 'Something is wrong', hint: 'own colour on the cloth, felting, holes, fumes' },
+export const LEVEL_WORDS: Readonly<Record<Level['id'], { title: string }>> = {
+  none: { title: 'Gone' },
+  trace: { title: 'A trace' },
+  little: { title: 'A little' },
+  half: { title: 'Half' },
+  most: { title: 'Most of it' },
+  all: { title: 'All of it' },
 };
 
-export const CHOICE_WORDS: Readonly<Record<Choice, string>> = {
-  continue: 'Go on',
-  wait: 'Leave it in',
-  repeat: 'Same again, fresh mix',
-  nextRung: 'Next rung',
-  stop: 'Stop and rinse it out',
-  finish: 'Finish and write it down',
+export const ANSWER_WORDS: Readonly<Record<LookAnswer, string>> = {
+  gone: 'Gone',
+  moving: 'Still moving',
+  stalled: 'Stalled',
+  unsure: 'Cannot tell',
+  wrong: 'Something is wrong',
 };
 
 /** Why the first choice is the first. */
@@ -21,22 +22,52 @@ export const ADVICE_WORDS: Readonly<Record<LookAnswer, string>> = {
   gone: 'Good. Rinse it out well before anything else.',
   moving: 'It still moves: time first, then the same again while it does.',
   stalled: 'Less than a tenth went: change the mechanism, not the strength.',
+  unsure: 'That is an answer too. Go on without heat and look again when it is dry.',
   wrong: 'Stop now. Rinse cold, lay it flat on a white towel, look again when dry.',
 };
+
+/** A way on in the words of what it means here. */
+export function choiceWords(choice: Choice, step: Step, restKinds: readonly Step['kind'][]): string {
+  switch (choice) {
+    case 'continue':
+      if (step.kind === 'dwell') return 'Take it out and go on';
+      return restKinds.includes('wash') ? 'Rinse and wash it now' : 'Rinse it and go on';
+    case 'wait':
+      return 'Leave it in';
+    case 'repeat':
+      return 'Same again, fresh mix';
+    case 'nextRung':
+      return 'Next rung';
+    case 'stop':
+      return 'Stop and rinse it out';
+    case 'finish':
+      return 'Finish and write it down';
+  }
+}
 
 export const OUTCOME_WORDS: Readonly<Record<Outcome, string>> = {
   gone: 'Gone',
   better: 'Better, and accepted',
+  mended: 'Mended or covered',
+  demoted: 'Kept for rough use',
   unchanged: 'No change',
   worse: 'Worse',
   professional: 'Handed to a professional',
+  retired: 'Retired',
   abandoned: 'Broken off, trouble stays open',
 };
 
-export const LEFT_STEPS = [
-  { value: 100, text: 'all' },
-  { value: 75, text: 'most' },
-  { value: 50, text: 'half' },
-  { value: 25, text: 'little' },
-  { value: 5, text: 'a trace' },
-] as const;
+/** What each ending means, said beside it. */
+export const OUTCOME_HINTS: Readonly<Partial<Record<Outcome, string>>> = {
+  better: 'A residue of colour is not dirt.',
+  mended: 'A patch, a button, a stitch over it.',
+  demoted: 'Garden, dog, rags with a use.',
+  professional: 'Say what was used on it.',
+  retired: 'It has done its work.',
+};
+
+export const HEAT_WORDS: Readonly<Record<RunState['heat'], string>> = {
+  closed: 'No tumble, iron or hot wash yet: heat sets what is left.',
+  open: 'It was gone, dry and in daylight: heat is allowed, as the tag says.',
+  overridden: 'Heat was allowed before it was gone, by your own choice. The tag’s limits still hold.',
+};

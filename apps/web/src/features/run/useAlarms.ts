@@ -7,10 +7,10 @@ const MOST_DELAY_MS = 2_147_000_000;
 
 /** Calls at every look-in and end: sound, notification where allowed, and the page title. */
 export function useAlarms(timer: RunTimer | null, offsetMs: number, what: string): void {
-  const key = timer ? `${timer.startedAt} ${timer.latestAt}` : '';
+  const key = timer ? `${timer.startedAt} ${timer.readyAt} ${timer.latestAt} ${timer.pausedAt}` : '';
   // biome-ignore lint/correctness/useExhaustiveDependencies: the timer's own times are its identity; a new object with equal times must not restart it
   useEffect(() => {
-    if (!timer) return;
+    if (!timer || timer.pausedAt !== null) return;
     const nowMs = Date.now() + offsetMs;
     const waits = alarmTimes(timer)
       .filter((alarm) => alarm.at > nowMs && alarm.at - nowMs < MOST_DELAY_MS)

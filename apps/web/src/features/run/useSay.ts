@@ -1,20 +1,26 @@
-import type { NewRunEvent } from '@feverfew/contracts';
-import { useSayToRun } from '../../app/queries';
+import type { ToldRunEvent } from '@feverfew/contracts';
+import { tap, useOutbox } from '../../app/outbox';
 
 export interface Say {
-  readonly send: (event: NewRunEvent['event']) => void;
+  readonly send: (event: ToldRunEvent['event']) => void;
+  /** A tap is on its way: the next one waits for it, unless there is no line. */
   readonly pending: boolean;
-  readonly error: Error | null;
+  /** Taps that wait on this device for a line to the server. */
+  readonly waiting: number;
+  readonly error: string | null;
 }
 
 /** Reports what was done; each tap has a key of its own, so a retry after a lost answer counts once. */
 export function useSay(runId: string): Say {
-  const mutation = useSayToRun(runId);
+  const { held, refused, isCut } = useOutbox();
+  const own = held.filter((tapped) => tapped.runId === runId).length;
+  const pending = own > 0 && !isCut;
   return {
     send: (event) => {
-      if (!mutation.isPending) mutation.mutate({ key: crypto.randomUUID(), event });
+      if (!pending) tap(runId, event);
     },
-    pending: mutation.isPending,
-    error: mutation.error,
+    pending,
+    waiting: isCut ? own : 0,
+    error: refused?.runId === runId ? refused.message : null,
   };
 }

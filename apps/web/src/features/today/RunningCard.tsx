@@ -1,68 +1,59 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
-import type { RunSummary } from '@feverfew/contracts';
+import type { RunningSummary } from '@feverfew/contracts';
 import { Link } from 'react-router';
 import { useLexicon } from '../../app/useLexicon';
-import { clockText, timerView } from '../run/timerView';
+import { timerView } from '../run/timerView';
 import { marksText } from '../trouble/sentenceView';
-import { STEP_NAMES } from './stepNames';
+import { handView } from './handView';
 
 const Card = chakra(Link, {
   base: {
     display: 'block',
     border: '1.5px solid',
-    borderColor: 'water',
     borderRadius: 'md',
     bg: 'card',
-    padding: '14px 16px',
+    padding: '12px 16px',
     _hover: { bg: 'waterTint' },
+  },
+  variants: {
+    wanted: { true: { borderColor: 'ink', borderInlineStartWidth: '7px' }, false: { borderColor: 'water' } },
   },
 });
 
-/** One run under way: the vessel, the time left, and what needs a hand. */
-export function RunningCard({ run, nowMs }: { run: RunSummary; nowMs: number }) {
+/** One run under way: the vessel, what is in it, the time left, and what needs a hand. */
+export function RunningCard({ run, nowMs }: { run: RunningSummary; nowMs: number }) {
   const say = useLexicon();
   const { timer } = run.state;
-  const view = timer ? timerView(timer, nowMs, run.state.looks.at(-1)?.at ?? null) : null;
-  const headline =
-    view === null
-      ? `${STEP_NAMES[run.stepKind] ?? 'Next step'} now`
-      : view.phase === 'working'
-        ? clockText(view.ms)
-        : view.phase === 'ready'
-          ? 'Ready'
-          : `Over by ${clockText(view.ms)}`;
-  const hand =
-    view === null
-      ? 'waits for your hand'
-      : view.phase !== 'working'
-        ? 'look now'
-        : view.lookDue
-          ? 'look-in due now'
-          : view.nextLookMs !== null
-            ? `next look in ${clockText(view.nextLookMs)}`
-            : '';
+  const bar = timer ? timerView(timer, nowMs, null) : null;
+  const view = handView(run, nowMs);
   return (
-    <Card to={`/runs/${run.id}`}>
+    <Card to={`/runs/${run.id}`} wanted={view.isNow} data-run={run.id} data-hand={run.hand.what}>
       <Flex justifyContent="space-between" alignItems="baseline" gap="10px" wrap="wrap">
+        <Box color="water" fontWeight={650} fontSize="18px">
+          {run.vesselName ?? 'in place'}
+        </Box>
         <Box fontWeight={650} fontSize="18px">
           {run.pieceName}
         </Box>
-        <Box color="water" fontWeight={650}>
-          {run.vesselName ?? 'in place'}
-        </Box>
       </Flex>
-      <Box color="soft">
+      <Box color="soft" fontSize="15px">
         {marksText(run.markIds, say)} · {say.name(run.methodId)}
+        {run.state.round > 1 ? ` · round ${run.state.round}` : ''}
       </Box>
-      <Flex alignItems="baseline" gap="12px" marginTop="6px" wrap="wrap">
-        <Box fontFamily="heading" fontSize="32px" fontWeight={700} lineHeight="1.2">
-          {headline}
+      <Flex alignItems="baseline" gap="12px" marginTop="4px" wrap="wrap">
+        <Box fontFamily="heading" fontSize="30px" fontWeight={700} lineHeight="1.2">
+          {view.headline}
         </Box>
-        <Box fontWeight={view?.lookDue || view?.phase !== 'working' ? 700 : 400}>{hand}</Box>
+        <Box fontWeight={view.isNow ? 700 : 400}>{view.next}</Box>
       </Flex>
-      {view && (
+      {bar && (
         <Box height="8px" borderRadius="full" bg="track" marginTop="8px" aria-hidden="true">
-          <Box height="8px" borderRadius="full" bg="water" width={`${view.share * 100}%`} />
+          <Box
+            height="8px"
+            borderRadius="full"
+            bg={bar.phase === 'over' ? 'brick' : 'water'}
+            width={`${bar.share * 100}%`}
+          />
         </Box>
       )}
     </Card>

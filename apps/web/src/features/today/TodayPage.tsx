@@ -7,8 +7,12 @@ import { Button } from '../../components/controls';
 import { LinkButton } from '../../components/LinkButton';
 import { Notice } from '../../components/Notice';
 import { Empty, Failed, Loading } from '../../components/States';
+import { ClashNotice } from '../run/ClashNotice';
 import { useServerNow } from '../run/useServerNow';
+import { DueList } from './DueList';
+import { nextHandAt } from './handView';
 import { RunningCard } from './RunningCard';
+import { TrialCard } from './TrialCard';
 import { TroubleRow } from './TroubleRow';
 
 /** What is under way, what needs a hand next, what waits. */
@@ -49,7 +53,8 @@ const LATER = 'feverfew.setupLater';
 
 function Board({ today, receivedAt }: { today: Today; receivedAt: number }) {
   const nowMs = useServerNow(today.now, receivedAt);
-  const { running, waiting, settled } = today;
+  const { running, clashes, trials, waiting, settled, due } = today;
+  const nextAt = nextHandAt(running);
   return (
     <Box maxWidth="1180px" marginInline="auto" padding={{ base: '16px', md: '24px 28px' }}>
       <Box
@@ -70,19 +75,37 @@ function Board({ today, receivedAt }: { today: Today; receivedAt: number }) {
       {!today.householdTold && <Guessed />}
       <Grid
         templateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 1.15fr) minmax(0, 1fr)' }}
-        templateRows={{ lg: 'auto 1fr' }}
-        templateAreas={{ base: '"running" "waiting" "settled"', lg: '"running waiting" "settled waiting"' }}
+        templateRows={{ lg: 'auto auto 1fr' }}
+        templateAreas={{
+          base: '"running" "due" "waiting" "settled"',
+          lg: '"running waiting" "due waiting" "settled waiting"',
+        }}
         gap="22px 30px"
       >
         <Stack as="section" gridArea="running" gap="12px" aria-label="Under way">
           <Box as="h2" fontSize="20px">
             Under way
           </Box>
-          {running.length === 0 && <Empty>Nothing soaks. Start a new trouble, or take one that waits.</Empty>}
+          {running.length + trials.length === 0 && (
+            <Empty>Nothing soaks. Start a new trouble, or take one that waits.</Empty>
+          )}
+          {nextAt && (
+            <Box color="soft">
+              Nobody is wanted before{' '}
+              {new Date(nextAt).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })}.
+            </Box>
+          )}
+          {clashes.map((clash) => (
+            <ClashNotice key={clash.kind + clash.fromAt + clash.runIds.join()} clash={clash} />
+          ))}
           {running.map((run) => (
             <RunningCard key={run.id} run={run} nowMs={nowMs} />
           ))}
+          {trials.map((trial) => (
+            <TrialCard key={trial.id} trial={trial} nowMs={nowMs} />
+          ))}
         </Stack>
+        <DueList due={due} />
         <Section
           area="waiting"
           title="Waiting for a hand"

@@ -3,6 +3,7 @@ import type { Catalogue, Plan, TroubleFacts } from '@feverfew/contracts';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { CautionDigest } from '../../components/CautionDigest';
 import { onTableOf } from '../mix/mixDraft';
+import { StartTrial } from '../trial/StartTrial';
 import { CupboardLine } from './CupboardLine';
 import { CupboardWarning, PlanFindings } from './PlanFindings';
 import { RuledOut } from './RuledOut';
@@ -16,13 +17,22 @@ interface LadderPanelProps {
   readonly plan: Plan;
   readonly chosen: number;
   readonly pieceId: string | null;
+  readonly troubleId: string | undefined;
   readonly catalogue: Catalogue;
   readonly onChoose: (index: number) => void;
   readonly onFacts: (change: Partial<TroubleFacts>) => void;
 }
 
 /** The ladder, gentlest first, with the losers below it. */
-export function LadderPanel({ plan, chosen, pieceId, catalogue, onChoose, onFacts }: LadderPanelProps) {
+export function LadderPanel({
+  plan,
+  chosen,
+  pieceId,
+  troubleId,
+  catalogue,
+  onChoose,
+  onFacts,
+}: LadderPanelProps) {
   const [open, setOpen] = useState<string | null>(null);
   const { ladder } = plan;
   const { piece } = plan.facts;
@@ -86,6 +96,11 @@ export function LadderPanel({ plan, chosen, pieceId, catalogue, onChoose, onFact
         catalogue={catalogue}
         onChoose={(schools) => onFacts({ schools })}
       />
+      {troubleId && (
+        <Box paddingTop="12px">
+          <StartTrial plan={plan} troubleId={troubleId} />
+        </Box>
+      )}
       <TakeAlong plan={plan} catalogue={catalogue} />
       <Box paddingTop="10px">
         <CupboardWarning plan={plan} />

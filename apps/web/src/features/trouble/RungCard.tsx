@@ -96,6 +96,11 @@ export const RungCard = memo(function RungCard({
           </Box>
           <Box>
             <EffectBar effect={rung.effect} ofRest={number > 1} />
+            {rung.ownLog && (
+              <Box fontSize="14px" fontWeight={650} color="leaf" data-own-log>
+                from your own log: {rung.ownLog.worked} of {rung.ownLog.uses}
+              </Box>
+            )}
             <Box fontSize="14px" color="soft">
               {timeLine(rung)} · risk {rung.risk}
             </Box>

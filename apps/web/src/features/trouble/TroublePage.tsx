@@ -1,5 +1,5 @@
 import { Box, Flex, Grid } from '@chakra-ui/react';
-import type { PieceSummary, Plan, TroubleFacts } from '@feverfew/contracts';
+import type { PieceSummary, Plan, Trouble, TroubleFacts } from '@feverfew/contracts';
 import { replaceEqualDeep } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { useLocation, useParams } from 'react-router';
@@ -8,6 +8,7 @@ import { useCatalogue, usePieces, usePreview, useTrouble } from '../../app/queri
 import { Button } from '../../components/controls';
 import { Notice } from '../../components/Notice';
 import { Failed, Loading } from '../../components/States';
+import { AheadOfStart } from './AheadOfStart';
 import { DiagnosisPanel } from './DiagnosisPanel';
 import { EnvelopePanel } from './EnvelopePanel';
 import { FactSentence } from './FactSentence';
@@ -23,10 +24,16 @@ export function TroublePage() {
   if (troubleId && kept.isPending) return <Loading what="the trouble" />;
   if (troubleId && kept.isError) return <Failed error={kept.error} onRetry={() => void kept.refetch()} />;
   const start: Draft = kept.data ? { pieceId: kept.data.pieceId, facts: kept.data.facts } : readDraft();
-  return <TroubleDesk key={troubleId ?? visit} troubleId={troubleId} start={start} />;
+  return <TroubleDesk key={troubleId ?? visit} troubleId={troubleId} kept={kept.data} start={start} />;
 }
 
-function TroubleDesk({ troubleId, start }: { troubleId: string | undefined; start: Draft }) {
+interface TroubleDeskProps {
+  readonly troubleId: string | undefined;
+  readonly kept: Trouble | undefined;
+  readonly start: Draft;
+}
+
+function TroubleDesk({ troubleId, kept, start }: TroubleDeskProps) {
   const [draft, setDraft] = useState(start);
   const [picked, setChosen] = useState<number | null>(null);
   const catalogue = useCatalogue();
@@ -121,6 +128,7 @@ function TroubleDesk({ troubleId, start }: { troubleId: string | undefined; star
               plan={plan}
               chosen={chosen}
               pieceId={draft.pieceId}
+              troubleId={troubleId}
               catalogue={catalogue.data}
               onChoose={setChosen}
               onFacts={changeFacts}
@@ -129,6 +137,7 @@ function TroubleDesk({ troubleId, start }: { troubleId: string | undefined; star
             !preview.isError && <Loading what="the plan" />
           )}
         </Box>
+        {plan && kept && <AheadOfStart planId={kept.planId} rungIndex={chosen} />}
         <ActionBar
           plan={plan}
           chosen={chosen}

@@ -20,7 +20,11 @@ export function useStartAtTub(troubleId: string | undefined, draft: Draft) {
       const trouble = await keep.mutateAsync({ pieceId: draft.pieceId, facts: draft.facts } as Parameters<
         typeof keep.mutateAsync
       >[0]);
-      const run = await startRun.mutateAsync({ planId: trouble.planId, rungIndex });
+      const run = await startRun.mutateAsync({
+        key: crypto.randomUUID(),
+        planId: trouble.planId,
+        rungIndex,
+      });
       dropDraft();
       await navigate(`/runs/${run.id}`);
     } catch (error) {

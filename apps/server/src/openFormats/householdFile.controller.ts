@@ -1,4 +1,4 @@
-import { HouseholdFile, householdFileSchema } from '@feverfew/contracts';
+import { HouseholdFile, HouseholdRead, householdFileSchema } from '@feverfew/contracts';
 import { Body, Controller, Get, Header, HttpCode, Inject, Put } from '@nestjs/common';
 import { ApiBody, ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { HouseholdFileService } from './householdFile.service.js';
@@ -15,12 +15,12 @@ export class HouseholdFileController {
     return this.service.write();
   }
 
-  /** All or nothing; the answer is the household as it now stands. */
+  /** All or nothing; the answer counts what came in. */
   @Put()
   @HttpCode(200)
   @ApiBody({ description: 'A household file' })
-  @ApiOkResponse({ standardSchema: HouseholdFile })
-  read(@Body() file: unknown): Promise<HouseholdFile> {
+  @ApiOkResponse({ standardSchema: HouseholdRead })
+  read(@Body() file: unknown): Promise<HouseholdRead> {
     return this.service.read(file);
   }
 

@@ -1,0 +1,19 @@
+import { Inject, Injectable } from '@nestjs/common';
+import { eq } from 'drizzle-orm';
+import { DATABASE } from '../database/database.module.js';
+import type { Database } from '../database/openDatabase.js';
+import { photos } from '../database/tables.js';
+
+@Injectable()
+export class PhotosRepository {
+  constructor(@Inject(DATABASE) private readonly db: Database) {}
+
+  async insert(row: typeof photos.$inferInsert): Promise<void> {
+    await this.db.insert(photos).values(row).onConflictDoNothing();
+  }
+
+  async find(id: string): Promise<string | null> {
+    const [row] = await this.db.select({ jpeg: photos.jpeg }).from(photos).where(eq(photos.id, id));
+    return row?.jpeg ?? null;
+  }
+}

@@ -1,0 +1,32 @@
+import { NewTrial, NewTrialEvent, TrialView } from '@feverfew/contracts';
+import { Body, Controller, Get, HttpCode, Inject, Param, ParseUUIDPipe, Post } from '@nestjs/common';
+import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
+import { TrialsService } from './trials.service.js';
+
+@ApiTags('trials')
+@Controller('trials')
+export class TrialsController {
+  constructor(@Inject(TrialsService) private readonly service: TrialsService) {}
+
+  @Post()
+  @ApiOkResponse({ standardSchema: TrialView })
+  start(@Body({ schema: NewTrial }) body: NewTrial): Promise<TrialView> {
+    return this.service.start(body);
+  }
+
+  @Get(':id')
+  @ApiOkResponse({ standardSchema: TrialView })
+  read(@Param('id', ParseUUIDPipe) id: string): Promise<TrialView> {
+    return this.service.read(id);
+  }
+
+  @Post(':id/events')
+  @HttpCode(200)
+  @ApiOkResponse({ standardSchema: TrialView })
+  append(
+    @Param('id', ParseUUIDPipe) id: string,
+    @Body({ schema: NewTrialEvent }) body: NewTrialEvent,
+  ): Promise<TrialView> {
+    return this.service.append(id, body);
+  }
+}

@@ -1,0 +1,148 @@
+import { randomInt } from 'node:crypto';
+import type { NewTrial, NewTrialEvent, Today, TrialView } from '@feverfew/contracts';
+import {
+  commonDwellMin,
+  DomainError,
+  nextToLook,
+  type Rung,
+  replayTrial,
+  type TrialSetup,
+  type TrialState,
+  trialFaults,
+  trialFaultWords,
+  trialRefusalWords,
+  trialVerdict,
+} from '@feverfew/core';
+import type { Knowledge } from '@feverfew/knowledge';
+import { Inject, Injectable } from '@nestjs/common';
+import { KNOWLEDGE } from '../catalogue/knowledge.token.js';
+import { ChangesFeed } from '../changes/changesFeed.js';
+import { CLOCK, type Clock } from '../database/database.module.js';
+import { PlansService } from '../plans/plans.service.js';
+import { TroublesService } from '../troubles/troubles.service.js';
+import { type StoredTrial, TrialsRepository } from './trials.repository.js';
+
+/** What the places are called; which method goes where is drawn, so that nobody chooses the better half for one of them. */
+const PLACES = {
+  zones: ['the left part', 'the right part', 'the part below'],
+  pieces: ['piece 1', 'piece 2', 'piece 3'],
+} as const;
+const NOBODY_ELSE = 'Another device is writing to this trial. Try again.';
+
+@Injectable()
+export class TrialsService {
+  constructor(
+    @Inject(TrialsRepository) private readonly repository: TrialsRepository,
+    @Inject(TroublesService) private readonly troubles: TroublesService,
+    @Inject(PlansService) private readonly plans: PlansService,
+    @Inject(KNOWLEDGE) private readonly knowledge: Knowledge,
+    @Inject(ChangesFeed) private readonly feed: ChangesFeed,
+    @Inject(CLOCK) private readonly clock: Clock,
+  ) {}
+
+  /** Sets up a trial of ways on the trouble's ladder. @throws DomainError trialRefused when it would not be fair, or not safe */
+  async start(asked: NewTrial, draw: (below: number) => number = randomInt): Promise<TrialView> {
+    const { planId } = await this.troubles.read(asked.troubleId);
+    const { plan } = await this.plans.read(planId);
+    const faults = trialFaults(plan, asked.methodIds, asked.place, this.knowledge);
+    const [fault] = faults;
+    if (fault) throw new DomainError('trialRefused', { message: trialFaultWords(fault) });
+    const rungs = rungsOf(plan, asked.methodIds);
+    const setup: TrialSetup = {
+      place: asked.place,
+      arms: shuffled(asked.methodIds, draw).map((methodId, at) => ({
+        methodId,
+        where: PLACES[asked.place][at] ?? `place ${at + 1}`,
+      })),
+      dwellMin: commonDwellMin(rungs) ?? 0,
+      lookOrder: shuffled([...asked.methodIds.keys()], draw),
+    };
+    await this.repository.insert({ id: asked.key, createdAt: this.clock(), planId, setup });
+    this.feed.tell('book', asked.key);
+    return this.read(asked.key);
+  }
+
+  async read(id: string): Promise<TrialView> {
+    const trial = await this.stored(id);
+    const state = stateOf(trial);
+    const { ladder: _ladder, events, ...view } = trial;
+    const undone = events.filter((event) => event.kind === 'undone').length;
+    return {
+      ...view,
+      state,
+      mayUndo: events.length - 2 * undone > 0,
+      nextToLook: state.phase === 'look' ? nextToLook(trial.setup, state) : null,
+      verdict: state.phase === 'told' ? await this.verdict(trial) : null,
+      now: this.clock().toISOString(),
+    };
+  }
+
+  /** @throws DomainError runRefused when the event does not fit; nothing is stored then */
+  async append(id: string, { key, event }: NewTrialEvent): Promise<TrialView> {
+    const trial = await this.stored(id);
+    if (await this.repository.hasKey(key)) return this.read(id);
+    const stamped = { ...event, at: this.clock().toISOString() };
+    const next = replayTrial(trial.setup, [...trial.events, stamped]);
+    if (!next.ok) throw new DomainError('runRefused', { message: trialRefusalWords(next.refusal) });
+    if (!(await this.repository.append(key, id, trial.events.length, stamped)))
+      throw new DomainError('runRefused', { message: NOBODY_ELSE });
+    this.feed.tell('book', id);
+    return this.read(id);
+  }
+
+  async underWay(): Promise<Today['trials']> {
+    return (await this.repository.list()).flatMap((trial) => {
+      const { phase, readyAt } = stateOf(trial);
+      const { id, pieceName, markIds } = trial;
+      return phase === 'told' ? [] : [{ id, pieceName, markIds, phase, readyAt }];
+    });
+  }
+
+  /** This trial and every earlier one of the same ways on the same trouble. */
+  private async verdict(trial: StoredTrial): Promise<NonNullable<TrialView['verdict']>> {
+    const methodIds = trial.setup.arms.map((arm) => arm.methodId);
+    const alike = (await this.repository.list()).filter(
+      (other) =>
+        stateOf(other).phase === 'told' &&
+        other.markIds.join() === trial.markIds.join() &&
+        other.setup.arms
+          .map((arm) => arm.methodId)
+          .sort()
+          .join() === [...methodIds].sort().join(),
+    );
+    const left = methodIds.map((methodId) =>
+      alike.flatMap((other) => {
+        const arm = other.setup.arms.findIndex((candidate) => candidate.methodId === methodId);
+        return stateOf(other).leftPct[arm] ?? [];
+      }),
+    );
+    const effects = rungsOf({ ladder: trial.ladder }, methodIds).map((rung) => rung.effect);
+    return { ...mutable(trialVerdict(effects, left)), trials: alike.length };
+  }
+
+  private async stored(id: string): Promise<StoredTrial> {
+    const trial = await this.repository.find(id);
+    if (!trial) throw new DomainError('notFound', { message: 'There is no such trial.' });
+    return trial;
+  }
+}
+
+const mutable = ({ chanceBest, ...rest }: ReturnType<typeof trialVerdict>) => ({
+  ...rest,
+  chanceBest: [...chanceBest],
+});
+
+const rungsOf = ({ ladder }: { ladder: readonly Rung[] }, methodIds: readonly string[]): Rung[] =>
+  methodIds.flatMap((id) => ladder.find((rung) => rung.methodId === id) ?? []);
+
+function stateOf({ id, setup, events }: StoredTrial): TrialState {
+  const replayed = replayTrial(setup, events);
+  if (!replayed.ok) throw new DomainError('logBroken', { trialId: id, refusal: replayed.refusal });
+  return replayed.state;
+}
+
+/** Drawn anew, every order alike (Fisher–Yates). */
+function shuffled<T>(list: readonly T[], draw: (below: number) => number): T[] {
+  const left = [...list];
+  return list.flatMap(() => left.splice(draw(left.length), 1));
+}

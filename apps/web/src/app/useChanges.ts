@@ -1,0 +1,59 @@
+import type { ChangeNews } from '@feverfew/contracts';
+import { useQueryClient } from '@tanstack/react-query';
+import { useEffect } from 'react';
+import { flushOutbox } from './outbox';
+
+/** What a device has fetched of each topic. */
+const STALE: Readonly<Record<ChangeNews['topic'], readonly string[]>> = {
+  run: ['today', 'pieces', 'troubles', 'whatWorks', 'preview'],
+  book: ['today', 'pieces', 'troubles', 'trials', 'whatWorks', 'preview'],
+  household: ['household', 'preview', 'mix', 'tableAnswer', 'shelf', 'today', 'whatWorks'],
+};
+
+/**
+ * Keeps this device in step with the server by its line of changes. The line is held only while the page is seen: a browser
+ * gives a server few lines at a time. Coming back, or after the line was lost, everything is fetched anew.
+ */
+export function useChanges(): void {
+  const client = useQueryClient();
+  useEffect(() => {
+    let line: EventSource | null = null;
+    const hear = (event: MessageEvent<string>) => {
+      const { topic } = JSON.parse(event.data) as ChangeNews;
+      for (const key of STALE[topic]) void client.invalidateQueries({ queryKey: [key] });
+      // A clash may begin or end on a run that did not itself change.
+      if (topic === 'run') void client.invalidateQueries({ queryKey: ['runs'] });
+    };
+    const catchUp = () => {
+      void flushOutbox();
+      void client.invalidateQueries();
+    };
+    const open = () => {
+      if (line || document.hidden) return;
+      let wasOpen = false;
+      line = new EventSource('/api/changes');
+      line.addEventListener('news', hear);
+      line.addEventListener('open', () => {
+        if (wasOpen) catchUp();
+        wasOpen = true;
+      });
+    };
+    const turn = () => {
+      if (!document.hidden) {
+        open();
+        catchUp();
+      } else {
+        line?.close();
+        line = null;
+      }
+    };
+    open();
+    document.addEventListener('visibilitychange', turn);
+    window.addEventListener('online', catchUp);
+    return () => {
+      document.removeEventListener('visibilitychange', turn);
+      window.removeEventListener('online', catchUp);
+      line?.close();
+    };
+  }, [client]);
+}

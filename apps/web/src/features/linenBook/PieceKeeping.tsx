@@ -1,0 +1,63 @@
+import { Box, Flex } from '@chakra-ui/react';
+import type { NewPiece, Piece } from '@feverfew/contracts';
+import { useState } from 'react';
+import { ApiProblem } from '../../app/api';
+import { useSavePiece } from '../../app/queries';
+import { Button, Input } from '../../components/controls';
+
+/** Since when it is in the house, and what a new one costs: both may stay untold. */
+export function PieceKeeping({ piece }: { piece: Piece }) {
+  const save = useSavePiece(piece.id);
+  const [since, setSince] = useState(piece.since ?? '');
+  const [cost, setCost] = useState(piece.replacementCost === null ? '' : String(piece.replacementCost));
+  const errors = save.error instanceof ApiProblem ? save.error.fields : {};
+  const keep = () => {
+    const { id: _id, createdAt: _createdAt, ...facts } = piece;
+    save.mutate({
+      ...facts,
+      since: since === '' ? null : since,
+      replacementCost: cost.trim() === '' ? null : Number(cost.replace(',', '.')),
+    } as NewPiece);
+  };
+  return (
+    <Flex
+      as="form"
+      gap="12px"
+      wrap="wrap"
+      alignItems="flex-end"
+      onSubmit={(event) => {
+        event.preventDefault();
+        keep();
+      }}
+    >
+      <Box as="label" fontSize="15px" color="soft">
+        In the house since
+        <Input
+          type="date"
+          value={since}
+          max={new Date().toISOString().slice(0, 10)}
+          aria-invalid={errors.since ? true : undefined}
+          onChange={(event) => setSince(event.currentTarget.value)}
+        />
+      </Box>
+      <Box as="label" fontSize="15px" color="soft" maxWidth="160px">
+        A new one costs
+        <Input
+          inputMode="decimal"
+          value={cost}
+          aria-invalid={errors.replacementCost ? true : undefined}
+          onChange={(event) => setCost(event.currentTarget.value)}
+        />
+      </Box>
+      <Button type="submit" disabled={save.isPending}>
+        Keep
+      </Button>
+      {save.isSuccess && <span role="status">Kept.</span>}
+      {save.error && (
+        <Box color="brick" role="alert">
+          {Object.values(errors)[0] ?? save.error.message}
+        </Box>
+      )}
+    </Flex>
+  );
+}

@@ -1,0 +1,106 @@
+import { Box, Flex, Grid, Stack } from '@chakra-ui/react';
+import type { NewCare, PieceHistory } from '@feverfew/contracts';
+import { format } from 'date-fns';
+import { useNoteCare } from '../../app/queries';
+import { Button } from '../../components/controls';
+import { Notice } from '../../components/Notice';
+import { dueText } from './dueText';
+
+/** What a piece went through, what is due on it, what its care cost. */
+export function PieceLife({ history }: { history: PieceHistory }) {
+  const note = useNoteCare(history.piece.id);
+  const tell = (care: Pick<NewCare, 'what' | 'upkeepId'>) =>
+    note.mutate({ key: crypto.randomUUID(), times: 1, ...care });
+  const { exposure, wear, upkeep } = history;
+  const strains = [
+    ['rounds of treatment', String(exposure.rounds)],
+    ['hours in oxygen bleach', hours(exposure.oxygenHours)],
+    ['hours soaked in all', hours(exposure.soakHours)],
+    ['machine washes', String(exposure.machineWashes)],
+    ['of these at 60 °C or more', String(exposure.hotWashes)],
+  ] as const;
+  return (
+    <Stack gap="18px">
+      {wear.map((one) => (
+        <Notice key={one.ruleId} kind="warning" word={`Worn: ${one.name}`}>
+          {Math.round(one.value)} of {one.warnAt}. {one.note}
+        </Notice>
+      ))}
+      <Grid templateColumns={{ base: '1fr', md: '1fr 1fr' }} gap="18px 40px">
+        <Box as="section" aria-label="What it went through">
+          <Box as="h2" fontSize="20px">
+            What it went through
+          </Box>
+          <Box as="dl" display="grid" gridTemplateColumns="1fr auto" gap="3px 14px">
+            {strains.map(([name, value]) => (
+              <Box key={name} display="contents">
+                <Box as="dt" color="soft">
+                  {name}
+                </Box>
+                <Box as="dd" fontWeight={650}>
+                  {value}
+                </Box>
+              </Box>
+            ))}
+          </Box>
+          <Flex gap="8px" wrap="wrap" marginTop="8px">
+            <Button disabled={note.isPending} onClick={() => tell({ what: 'machineWash', upkeepId: null })}>
+              Washed once more
+            </Button>
+            <Button disabled={note.isPending} onClick={() => tell({ what: 'hotWash', upkeepId: null })}>
+              At 60 °C or more
+            </Button>
+          </Flex>
+          <Box marginTop="10px">{costText(history)}</Box>
+        </Box>
+        <Box as="section" aria-label="Upkeep">
+          <Box as="h2" fontSize="20px">
+            Upkeep
+          </Box>
+          {upkeep.length === 0 && <Box color="soft">This kind of piece has no rhythm of its own.</Box>}
+          {upkeep.map((one) => (
+            <Flex
+              key={one.upkeepId}
+              gap="12px"
+              alignItems="center"
+              paddingBlock="6px"
+              borderBottom="1px solid"
+              borderColor="line"
+            >
+              <Box flex="1">
+                <Box fontWeight={one.isDue && !one.atMost ? 700 : 400}>{one.name}</Box>
+                <Box fontSize="15px" color="soft">
+                  {one.atMost
+                    ? one.isDue
+                      ? 'may be done again'
+                      : `not again before ${format(new Date(one.dueAt), 'd MMMM')}`
+                    : dueText(one.dueAt)}
+                  {one.lastAt ? `, last ${format(new Date(one.lastAt), 'd MMM yyyy')}` : ''}
+                </Box>
+                {one.note && <Box fontSize="15px">{one.note}</Box>}
+              </Box>
+              <Button
+                disabled={note.isPending}
+                onClick={() => tell({ what: 'upkeep', upkeepId: one.upkeepId })}
+              >
+                Done
+              </Button>
+            </Flex>
+          ))}
+        </Box>
+      </Grid>
+    </Stack>
+  );
+}
+
+const hours = (value: number): string => (value >= 10 ? value.toFixed(0) : value.toFixed(1));
+
+/** Cost of care against a new one, as far as the household told its prices. */
+function costText({ cost, piece, money }: PieceHistory): string {
+  const sum = (amount: number) => `${amount.toFixed(2)}${money ? `\u00a0${money}` : ''}`;
+  const anew = piece.replacementCost === null ? '' : ` A new one: ${sum(piece.replacementCost)}.`;
+  if (cost.isUnknown) return `What care cost is not known: tell prices under Household.${anew}`;
+  const spent = `Care so far cost ${cost.isAtLeast ? 'at least ' : ''}${sum(cost.spent)}.`;
+  const tries = cost.breakEvenTries === null ? '' : ` About ${cost.breakEvenTries} such rounds cost as much.`;
+  return `${spent}${anew}${tries}`;
+}

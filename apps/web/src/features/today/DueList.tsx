@@ -1,0 +1,63 @@
+import { Box, Flex, Stack } from '@chakra-ui/react';
+import type { Today } from '@feverfew/contracts';
+import { Link } from 'react-router';
+import { useNoteCare } from '../../app/queries';
+import { Button } from '../../components/controls';
+import { dueText } from '../linenBook/dueText';
+
+/** Upkeep shown at most: the rest stands in the linen book. */
+const SHOWN = 4;
+
+/** Upkeep that has fallen due, with one tap to say it is done. */
+export function DueList({ due }: { due: Today['due'] }) {
+  if (due.length === 0) return null;
+  return (
+    <Stack as="section" gridArea="due" gap="6px" aria-label="Upkeep due">
+      <Box as="h2" fontSize="20px">
+        Upkeep due
+      </Box>
+      <Box as="ul" listStyleType="none">
+        {due.slice(0, SHOWN).map((one) => (
+          <Due key={one.pieceId + one.upkeepId} one={one} />
+        ))}
+      </Box>
+      {due.length > SHOWN && (
+        <Link to="/pieces?show=due" style={{ textDecoration: 'underline' }}>
+          {due.length - SHOWN} more in the linen book
+        </Link>
+      )}
+    </Stack>
+  );
+}
+
+function Due({ one }: { one: Today['due'][number] }) {
+  const note = useNoteCare(one.pieceId);
+  return (
+    <Flex
+      as="li"
+      alignItems="center"
+      gap="12px"
+      minHeight="52px"
+      borderBottom="1px solid"
+      borderColor="line"
+      paddingBlock="6px"
+    >
+      <Box flex="1" minWidth="0">
+        <Link to={`/pieces/${one.pieceId}`} style={{ fontWeight: 650 }}>
+          {one.pieceName}
+        </Link>
+        <Box fontSize="15px" color="soft">
+          {one.name}, {dueText(one.dueAt)}
+        </Box>
+      </Box>
+      <Button
+        disabled={note.isPending}
+        onClick={() =>
+          note.mutate({ key: crypto.randomUUID(), what: 'upkeep', upkeepId: one.upkeepId, times: 1 })
+        }
+      >
+        Done
+      </Button>
+    </Flex>
+  );
+}

@@ -1,0 +1,56 @@
+import { type Hand, overrunWords, type RunningSummary } from '@feverfew/contracts';
+import { clockText } from '../run/timerView';
+import { STEP_NAMES } from './stepNames';
+
+export interface HandView {
+  readonly headline: string;
+  readonly next: string;
+  /** Somebody is wanted now. */
+  readonly isNow: boolean;
+}
+
+const PHASES = {
+  step: 'waits for your hand',
+  decide: 'say how to go on',
+  lookDue: 'look-in due',
+  ready: 'look now',
+  paused: 'put it back, or go on',
+} as const;
+
+/** What a run wants next, as a person reads it from across the room. */
+export function handView({ hand, state, stepKind }: RunningSummary, nowMs: number): HandView {
+  const { timer } = state;
+  const since = (iso: string) => Math.max(0, nowMs - Date.parse(iso));
+  switch (hand.what) {
+    case 'over':
+      return {
+        headline: `Over by ${clockText(since(hand.at))}`,
+        next: hand.overrun ? overrunWords(hand.overrun) : PHASES.ready,
+        isNow: true,
+      };
+    case 'ready':
+      return { headline: 'Ready', next: PHASES.ready, isNow: true };
+    case 'paused':
+      return { headline: 'Taken out', next: PHASES.paused, isNow: true };
+    case 'lookDue':
+      return {
+        headline: timer ? clockText(Date.parse(timer.readyAt) - nowMs) : '',
+        next: `${PHASES.lookDue} since ${clockText(since(hand.at))}`,
+        isNow: true,
+      };
+    case 'working':
+      return {
+        headline: timer ? clockText(Date.parse(timer.readyAt) - nowMs) : '',
+        next: hand.at === timer?.readyAt ? '' : `next look in ${clockText(Date.parse(hand.at) - nowMs)}`,
+        isNow: false,
+      };
+    default:
+      return { headline: `${STEP_NAMES[stepKind] ?? 'Next step'} now`, next: PHASES[hand.what], isNow: true };
+  }
+}
+
+/** The next moment somebody is wanted, over all runs; null when somebody is wanted now or nothing runs. */
+export function nextHandAt(running: readonly { hand: Hand }[]): string | null {
+  const [first] = running;
+  return first && running.every(({ hand }) => hand.what === 'working') ? first.hand.at : null;
+}

@@ -1,0 +1,89 @@
+import { Box, Dialog, Portal, Stack } from '@chakra-ui/react';
+import type { Plan } from '@feverfew/contracts';
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import { useStartTrial } from '../../app/queries';
+import { useLexicon } from '../../app/useLexicon';
+import { Button, ChipButton } from '../../components/controls';
+import { Notice } from '../../components/Notice';
+import { ChipRow } from '../trouble/pickers/ChipRow';
+
+const MOST = 3;
+
+/** Two or three rungs of the ladder side by side, to learn which does more. */
+export function StartTrial({ plan, troubleId }: { plan: Plan; troubleId: string }) {
+  const say = useLexicon();
+  const navigate = useNavigate();
+  const start = useStartTrial();
+  const [open, setOpen] = useState(false);
+  const [chosen, setChosen] = useState<readonly string[]>([]);
+  const [place, setPlace] = useState<'zones' | 'pieces'>('zones');
+  if (plan.ladder.length < 2) return null;
+  const toggle = (methodId: string) => {
+    start.reset();
+    setChosen((now) =>
+      now.includes(methodId) ? now.filter((id) => id !== methodId) : [...now, methodId].slice(-MOST),
+    );
+  };
+  const begin = () =>
+    start.mutate(
+      { key: crypto.randomUUID(), troubleId, place, methodIds: [...chosen] },
+      { onSuccess: (trial) => void navigate(`/trials/${trial.id}`) },
+    );
+  return (
+    <Dialog.Root open={open} onOpenChange={(details) => setOpen(details.open)} lazyMount unmountOnExit>
+      <Dialog.Trigger asChild>
+        <Button>Try two side by side</Button>
+      </Dialog.Trigger>
+      <Portal>
+        <Dialog.Backdrop />
+        <Dialog.Positioner>
+          <Dialog.Content>
+            <Dialog.Title>Which, side by side?</Dialog.Title>
+            <Stack gap="12px">
+              {plan.ladder.map((rung) => (
+                <ChipButton
+                  key={rung.methodId}
+                  size="touch"
+                  state={chosen.includes(rung.methodId) ? 'chosen' : 'plain'}
+                  aria-pressed={chosen.includes(rung.methodId)}
+                  onClick={() => toggle(rung.methodId)}
+                >
+                  {say.name(rung.methodId)}
+                </ChipButton>
+              ))}
+              <ChipRow
+                label="Where"
+                chosen={place}
+                options={[
+                  { value: 'zones', text: 'on parts of this piece' },
+                  { value: 'pieces', text: 'on like pieces' },
+                ]}
+                onChoose={(value) => {
+                  start.reset();
+                  setPlace(value);
+                }}
+              />
+              <Box fontSize="15px" color="soft">
+                Which goes where, and in which order they are looked at, is drawn.
+              </Box>
+              {start.error && (
+                <Notice kind="warning" word="Not like that">
+                  {start.error.message}
+                </Notice>
+              )}
+            </Stack>
+            <Dialog.Footer>
+              <Dialog.CloseTrigger asChild>
+                <Button>Leave it</Button>
+              </Dialog.CloseTrigger>
+              <Button variant="action" disabled={chosen.length < 2 || start.isPending} onClick={begin}>
+                Begin the trial
+              </Button>
+            </Dialog.Footer>
+          </Dialog.Content>
+        </Dialog.Positioner>
+      </Portal>
+    </Dialog.Root>
+  );
+}

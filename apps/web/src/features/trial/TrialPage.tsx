@@ -1,0 +1,239 @@
+import { Box, Grid, Stack } from '@chakra-ui/react';
+import { LEVELS, levelOf, type Rung, type Step, type TrialView } from '@feverfew/contracts';
+import { useQuery } from '@tanstack/react-query';
+import { Link, useParams } from 'react-router';
+import { request } from '../../app/api';
+import { useSayToTrial, useTrial } from '../../app/queries';
+import { useLexicon } from '../../app/useLexicon';
+import { CautionDigest } from '../../components/CautionDigest';
+import { Button } from '../../components/controls';
+import { Notice } from '../../components/Notice';
+import { Failed, Loading } from '../../components/States';
+import { LevelPicture } from '../run/LevelPicture';
+import { LEVEL_WORDS } from '../run/runWords';
+import { clockText } from '../run/timerView';
+import { useServerNow } from '../run/useServerNow';
+import { StepRecipe } from '../trouble/StepRecipe';
+import { marksText } from '../trouble/sentenceView';
+import { FAIR_RULES, TRIAL_PHASES, verdictText } from './trialWords';
+
+type Told = Parameters<ReturnType<typeof useSayToTrial>['mutate']>[0]['event'];
+
+/** Two or three ways side by side, one step at a time. */
+export function TrialPage() {
+  const { trialId = '' } = useParams();
+  const trial = useTrial(trialId);
+  if (trial.isPending) return <Loading what="the trial" />;
+  if (trial.isError) return <Failed error={trial.error} onRetry={() => void trial.refetch()} />;
+  return <Bench trial={trial.data} receivedAt={trial.dataUpdatedAt} />;
+}
+
+function Bench({ trial, receivedAt }: { trial: TrialView; receivedAt: number }) {
+  const words = useLexicon();
+  const say = useSayToTrial(trial.id);
+  const nowMs = useServerNow(trial.now, receivedAt);
+  const send = (event: Told) => say.mutate({ key: crypto.randomUUID(), event });
+  const { phase } = trial.state;
+  return (
+    <Box maxWidth="860px" marginInline="auto" padding={{ base: '14px 16px 40px', md: '22px' }}>
+      <Box color="soft" fontSize="15px">
+        <Link to={`/pieces/${trial.pieceId}`} style={{ textDecoration: 'underline' }}>
+          {marksText(trial.markIds, words)} on the {trial.pieceName}
+        </Link>
+        , side by side
+      </Box>
+      <Box
+        as="h1"
+        fontSize={{ base: '30px', md: '36px' }}
+        lineHeight="1.15"
+        data-phase={phase}
+        marginBottom="12px"
+      >
+        {TRIAL_PHASES[phase]}
+      </Box>
+      {say.error && (
+        <Notice kind="danger" word="Not taken">
+          {say.error.message}
+        </Notice>
+      )}
+      {phase === 'apply' && <Apply trial={trial} pending={say.isPending} send={send} />}
+      {phase === 'wait' && <Wait trial={trial} nowMs={nowMs} pending={say.isPending} send={send} />}
+      {phase === 'look' && <LookBlind trial={trial} pending={say.isPending} send={send} />}
+      {phase === 'told' && <Verdict trial={trial} />}
+      {trial.mayUndo && (
+        <Button marginTop="22px" disabled={say.isPending} onClick={() => send({ kind: 'undone' })}>
+          Undo last tap
+        </Button>
+      )}
+    </Box>
+  );
+}
+
+interface PhaseProps {
+  readonly trial: TrialView;
+  readonly pending: boolean;
+  readonly send: (event: Told) => void;
+}
+
+/** Steps before the wait: what each way wants done on its place. */
+const BEFORE: readonly Step['kind'][] = ['hiddenTest', 'mix', 'apply'];
+
+function Apply({ trial, pending, send }: PhaseProps) {
+  const words = useLexicon();
+  const plan = useQuery({
+    queryKey: ['plans', trial.planId],
+    queryFn: ({ signal }) =>
+      request<{ plan: { ladder: Rung[] } }>('GET', `/plans/${trial.planId}`, undefined, signal),
+    staleTime: Number.POSITIVE_INFINITY,
+  });
+  const all = trial.state.treated.length === trial.setup.arms.length;
+  return (
+    <Stack gap="14px">
+      <Notice kind="note" word="To be fair">
+        <Box as="ul" paddingInlineStart="18px">
+          {FAIR_RULES.map((rule) => (
+            <li key={rule}>{rule}</li>
+          ))}
+        </Box>
+      </Notice>
+      {trial.setup.arms.map((arm, index) => {
+        const rung = plan.data?.plan.ladder.find((candidate) => candidate.methodId === arm.methodId);
+        const done = trial.state.treated.includes(index);
+        return (
+          <Box key={arm.methodId} borderBottom="1px solid" borderColor="line" paddingBottom="12px">
+            <Box as="h2" fontSize="22px">
+              On {arm.where}: {words.name(arm.methodId)}
+            </Box>
+            {rung && !done && (
+              <>
+                <Box as="ol" paddingInlineStart="20px" listStyleType="decimal" fontSize="17px">
+                  {rung.steps
+                    .filter((step) => BEFORE.includes(step.kind))
+                    .map((step) => (
+                      <li key={step.id}>
+                        <StepRecipe
+                          step={step}
+                          on={{ kind: 'piece', pieceId: trial.pieceId }}
+                          name={words.name(arm.methodId)}
+                        />
+                      </li>
+                    ))}
+                </Box>
+                <CautionDigest ids={rung.cautionIds} lead={arm.where} />
+              </>
+            )}
+            <Button
+              size="tub"
+              variant={done ? 'outline' : 'action'}
+              disabled={pending || done}
+              onClick={() => send({ kind: 'treated', arm: index })}
+            >
+              {done ? 'It is on' : `It is on ${arm.where}`}
+            </Button>
+          </Box>
+        );
+      })}
+      <Button
+        size="tub"
+        variant="action"
+        disabled={!all || pending}
+        onClick={() => send({ kind: 'clockStarted' })}
+      >
+        Start the one clock: {trial.setup.dwellMin} min
+      </Button>
+    </Stack>
+  );
+}
+
+function Wait({ trial, nowMs, pending, send }: PhaseProps & { nowMs: number }) {
+  const leftMs = Date.parse(trial.state.readyAt ?? '') - nowMs;
+  const over = leftMs <= 0;
+  return (
+    <Stack gap="14px">
+      <Box role="timer" bg={over ? 'discTint' : 'waterTint'} borderRadius="md" padding="14px 18px">
+        <Box fontFamily="heading" fontWeight={700} fontSize="46px" lineHeight="1.1" data-testid="clock">
+          {over ? 'Ready' : clockText(leftMs)}
+        </Box>
+        <Box fontSize="18px">
+          {over ? 'rinse each alone, then wash all together' : 'to go, for all of them'}
+        </Box>
+      </Box>
+      <Box fontSize="18px">
+        Rinse each on its own, so that nothing meets. Then one wash for all, at most 40 °C, and dry without
+        heat.
+      </Box>
+      <Button
+        size="tub"
+        variant="action"
+        disabled={!over || pending}
+        onClick={() => send({ kind: 'washed' })}
+      >
+        Washed and dry: look
+      </Button>
+    </Stack>
+  );
+}
+
+function LookBlind({ trial, pending, send }: PhaseProps) {
+  const arm = trial.nextToLook;
+  if (arm === null) return null;
+  const where = trial.setup.arms[arm]?.where ?? '';
+  return (
+    <Stack gap="12px">
+      <Box fontSize="20px">
+        Look at <strong>{where}</strong>, beside a clean part. What was put there is not said now.
+      </Box>
+      <Grid templateColumns={{ base: '1fr 1fr', md: '1fr 1fr 1fr' }} gap="10px">
+        {LEVELS.map((level) => (
+          <Button
+            key={level.id}
+            minHeight="72px"
+            fontSize="18px"
+            disabled={pending}
+            onClick={() => send({ kind: 'looked', arm, leftPct: level.leftPct })}
+          >
+            <LevelPicture leftPct={level.leftPct} size={60} />
+            {LEVEL_WORDS[level.id].title}
+          </Button>
+        ))}
+      </Grid>
+    </Stack>
+  );
+}
+
+function Verdict({ trial }: { trial: TrialView }) {
+  const words = useLexicon();
+  return (
+    <Stack gap="14px">
+      <Notice kind={trial.verdict?.says === 'tooLittle' ? 'note' : 'good'} word="What it says">
+        <Box as="span" fontSize="19px">
+          {verdictText(trial, words.name)}
+        </Box>
+      </Notice>
+      {trial.setup.arms.map((arm, index) => {
+        const left = trial.state.leftPct[index] ?? 100;
+        const chance = trial.verdict?.chanceBest[index] ?? 0;
+        return (
+          <Grid key={arm.methodId} templateColumns="80px 1fr" gap="14px" alignItems="center">
+            <LevelPicture leftPct={left} />
+            <Box>
+              <Box fontWeight={650} fontSize="18px">
+                {words.name(arm.methodId)}
+              </Box>
+              <Box color="soft">
+                {arm.where}: {LEVEL_WORDS[levelOf(left).id].title.toLowerCase()}
+              </Box>
+              <Box height="10px" borderRadius="full" bg="track" aria-hidden="true">
+                <Box height="10px" borderRadius="full" bg="leaf" width={`${chance * 100}%`} />
+              </Box>
+              <Box fontSize="15px">best with odds of {Math.round(chance * 100)} in 100</Box>
+            </Box>
+          </Grid>
+        );
+      })}
+      <Link to={`/trouble/${trial.troubleId}`} style={{ textDecoration: 'underline' }}>
+        Back to the plan
+      </Link>
+    </Stack>
+  );
+}

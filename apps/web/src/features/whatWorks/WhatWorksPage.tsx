@@ -1,0 +1,187 @@
+import { Box, Grid, Stack } from '@chakra-ui/react';
+import type { WhatWorksView, WorksRowView } from '@feverfew/contracts';
+import { Link } from 'react-router';
+import { useWhatWorks } from '../../app/queries';
+import { useLexicon } from '../../app/useLexicon';
+import { Notice } from '../../components/Notice';
+import { Empty, Failed, Loading } from '../../components/States';
+import { WorksChart } from './WorksChart';
+import { againstBook, caseText, moveGroups, pct } from './whatWorksView';
+
+/** What the household's own log has taught: effect by effect, what it changed, what to find out next. */
+export function WhatWorksPage() {
+  const works = useWhatWorks();
+  if (works.isPending) return <Loading what="the log" />;
+  if (works.isError) return <Failed error={works.error} onRetry={() => void works.refetch()} />;
+  return <Learned works={works.data} />;
+}
+
+function Learned({ works }: { works: WhatWorksView }) {
+  return (
+    <Box maxWidth="1180px" marginInline="auto" padding={{ base: '16px', md: '24px 28px' }}>
+      <Box as="h1" fontSize="28px">
+        What works here
+      </Box>
+      <Box color="soft" marginBottom="16px" maxWidth="70ch">
+        {works.uses === 0
+          ? 'Every look you write down teaches the plans. So far they go by the book alone.'
+          : `${works.uses} uses in your log. Plans already reckon with them: a method that does more or less here than the book says is shown so, and may change its place.`}
+      </Box>
+      <Grid
+        templateColumns={{ base: 'minmax(0,1fr)', lg: 'minmax(0, 1.7fr) minmax(0, 1fr)' }}
+        gap="26px 40px"
+      >
+        <Stack gap="10px" minWidth="0">
+          <Rows rows={works.rows} />
+        </Stack>
+        <Stack gap="22px" order={{ base: -1, lg: 0 }}>
+          <Changed works={works} />
+          <Next works={works} />
+        </Stack>
+      </Grid>
+      {works.rows.length === 0 && works.uses > 0 && (
+        <Empty>The log has nothing yet on troubles told in this book.</Empty>
+      )}
+    </Box>
+  );
+}
+
+function Changed({ works }: { works: WhatWorksView }) {
+  const say = useLexicon();
+  const groups = moveGroups(works.moves, say);
+  return (
+    <Box as="section" aria-label="What it changed">
+      <Box as="h2" fontSize="20px">
+        What it changed
+      </Box>
+      {groups.length === 0 && <Empty>No ladder stands otherwise than by the book.</Empty>}
+      {groups.map((group) => (
+        <Box
+          key={group.troubleId}
+          paddingBlock="8px"
+          borderBottom="1px solid"
+          borderColor="line"
+          data-moves={group.troubleId}
+        >
+          <Link to={`/trouble/${group.troubleId}`} style={{ fontWeight: 650, textDecoration: 'underline' }}>
+            {group.title}
+          </Link>
+          <Box as="ul" paddingInlineStart="18px" fontSize="15px">
+            {group.lines.map((line) => (
+              <li key={line}>{line}</li>
+            ))}
+          </Box>
+        </Box>
+      ))}
+    </Box>
+  );
+}
+
+function Next({ works }: { works: WhatWorksView }) {
+  const say = useLexicon();
+  const { nextTrial } = works;
+  if (!nextTrial) return null;
+  const [first, second] = nextTrial.methodIds;
+  return (
+    <Box as="section" aria-label="Worth finding out">
+      <Box as="h2" fontSize="20px" marginBottom="6px">
+        Worth finding out
+      </Box>
+      <Notice kind="note" word={say.name(nextTrial.markId)}>
+        “{say.name(first)}” or “{say.name(second)}”? The odds that the first is better are{' '}
+        {pct(nextTrial.chanceFirst)} in 100, and this trouble was told{' '}
+        {nextTrial.troubles === 1 ? 'once' : `${nextTrial.troubles} times`}.{' '}
+        <Link to={`/trouble/${nextTrial.troubleId}`} style={{ textDecoration: 'underline' }}>
+          Try both side by side
+        </Link>
+        .
+      </Notice>
+    </Box>
+  );
+}
+
+const VERDICTS = {
+  better: '▲ more than the book',
+  worse: '▼ less than the book',
+  alike: '= as the book says',
+} as const;
+
+function Rows({ rows }: { rows: readonly WorksRowView[] }) {
+  const say = useLexicon();
+  if (rows.length === 0)
+    return <Empty>Nothing to show yet. Finish a run with its looks, or read a log in under Household.</Empty>;
+  return (
+    <Box as="section" aria-label="Method by method">
+      <Box fontSize="14px" color="soft">
+        Taken out in one round: ┄ the book · filled: here, eight times in ten · ┃ middle · short ticks: each
+        use (faint: other fibres or age)
+      </Box>
+      <Box as="table" width="100%" style={{ borderCollapse: 'collapse' }}>
+        <Box as="thead" fontSize="14px" color="soft" textAlign="start">
+          <tr>
+            <Box as="th" textAlign="start" fontWeight={400} width={{ base: 'auto', md: '34%' }}>
+              Method, on what
+            </Box>
+            <Box as="th" textAlign="start" fontWeight={400}>
+              0 – 100 % a round
+            </Box>
+            <Box as="th" textAlign="end" fontWeight={400} display={{ base: 'none', md: 'table-cell' }}>
+              worked
+            </Box>
+            <Box as="th" textAlign="end" fontWeight={400} display={{ base: 'none', md: 'table-cell' }}>
+              book → here
+            </Box>
+          </tr>
+        </Box>
+        <tbody>
+          {rows.map((row) => (
+            <Box
+              as="tr"
+              key={row.methodId + row.markId + row.fibres + row.age}
+              borderTop="1px solid"
+              borderColor="line"
+              data-works={`${row.methodId} ${row.markId}`}
+            >
+              <Box as="td" paddingBlock="8px" paddingInlineEnd="12px">
+                <Box fontWeight={650}>{say.name(row.methodId)}</Box>
+                <Box fontSize="14.5px" color="soft">
+                  {caseText(row, say)}
+                </Box>
+                <Box fontSize="14.5px" display={{ base: 'block', md: 'none' }}>
+                  {figures(row)}
+                </Box>
+                <Box fontSize="14.5px" color={againstBook(row) === 'worse' ? 'brick' : 'leaf'}>
+                  {VERDICTS[againstBook(row)]}
+                </Box>
+              </Box>
+              <Box as="td" minWidth="120px">
+                <WorksChart row={row} />
+              </Box>
+              <Box
+                as="td"
+                textAlign="end"
+                paddingInlineStart="12px"
+                whiteSpace="nowrap"
+                display={{ base: 'none', md: 'table-cell' }}
+              >
+                {row.worked} of {row.uses}
+              </Box>
+              <Box
+                as="td"
+                textAlign="end"
+                paddingInlineStart="12px"
+                whiteSpace="nowrap"
+                display={{ base: 'none', md: 'table-cell' }}
+              >
+                {pct(row.book.low)}–{pct(row.book.high)} % → {pct(row.now.low)}–{pct(row.now.high)} %
+              </Box>
+            </Box>
+          ))}
+        </tbody>
+      </Box>
+    </Box>
+  );
+}
+
+const figures = (row: WorksRowView): string =>
+  `${row.worked} of ${row.uses} worked, ${pct(row.book.low)}–${pct(row.book.high)} % → ${pct(row.now.low)}–${pct(row.now.high)} %`;

@@ -1,0 +1,90 @@
+import { MOST_ARMS, TRIAL_PLACES, type TrialEvent, type TrialSetup, type TrialState } from '@feverfew/core';
+import { Id } from '@feverfew/knowledge';
+import { z } from 'zod';
+
+const at = z.iso.datetime();
+const arm = z
+  .number()
+  .int()
+  .min(0)
+  .max(MOST_ARMS - 1);
+const leftPct = z.number().min(0).max(100);
+
+export const NewTrial = z
+  .strictObject({
+    key: z.uuid(),
+    troubleId: z.uuid(),
+    place: z.enum(TRIAL_PLACES),
+    methodIds: z.array(Id).min(2, 'Choose two ways or three.').max(MOST_ARMS, 'At most three ways.'),
+  })
+  .meta({ id: 'NewTrial' });
+export type NewTrial = z.infer<typeof NewTrial>;
+
+export const NewTrialEvent = z
+  .strictObject({
+    key: z.uuid(),
+    event: z.discriminatedUnion('kind', [
+      z.strictObject({ kind: z.literal('treated'), arm }),
+      z.strictObject({ kind: z.literal('clockStarted') }),
+      z.strictObject({ kind: z.literal('washed') }),
+      z.strictObject({ kind: z.literal('looked'), arm, leftPct }),
+      z.strictObject({ kind: z.literal('undone') }),
+    ]),
+  })
+  .meta({ id: 'NewTrialEvent' });
+export type NewTrialEvent = z.infer<typeof NewTrialEvent>;
+
+export const TrialSetupShape = z
+  .strictObject({
+    place: z.enum(TRIAL_PLACES),
+    arms: z.array(z.strictObject({ methodId: Id, where: z.string() })).readonly(),
+    dwellMin: z.number(),
+    lookOrder: z.array(z.number().int()).readonly(),
+  })
+  .meta({ id: 'TrialSetup' }) satisfies z.ZodType<TrialSetup>;
+
+export const TrialEventShape = z
+  .discriminatedUnion('kind', [
+    z.strictObject({ kind: z.literal('treated'), at, arm }),
+    z.strictObject({ kind: z.literal('clockStarted'), at }),
+    z.strictObject({ kind: z.literal('washed'), at }),
+    z.strictObject({ kind: z.literal('looked'), at, arm, leftPct }),
+    z.strictObject({ kind: z.literal('undone'), at }),
+  ])
+  .meta({ id: 'TrialEvent' }) satisfies z.ZodType<TrialEvent>;
+
+export const TrialStateShape = z
+  .strictObject({
+    phase: z.enum(['apply', 'wait', 'wash', 'look', 'told']),
+    treated: z.array(z.number().int()).readonly(),
+    readyAt: at.nullable(),
+    leftPct: z.array(z.number().nullable()).readonly(),
+  })
+  .meta({ id: 'TrialState' }) satisfies z.ZodType<TrialState>;
+
+/** A trial as a device shows it. `steps`: the plan's own recipe for each arm. */
+export const TrialView = z
+  .strictObject({
+    id: z.uuid(),
+    troubleId: z.uuid(),
+    pieceId: z.uuid(),
+    pieceName: z.string(),
+    markIds: z.array(Id),
+    planId: z.uuid(),
+    setup: TrialSetupShape,
+    state: TrialStateShape,
+    mayUndo: z.boolean(),
+    nextToLook: z.number().int().nullable(),
+    verdict: z
+      .strictObject({
+        chanceBest: z.array(z.number()),
+        best: z.number().int().nullable(),
+        says: z.enum(['tooLittle', 'likely', 'clear']),
+        /** Trials of these ways on this soil that it is made from. */
+        trials: z.number().int(),
+      })
+      .nullable(),
+    now: at,
+  })
+  .meta({ id: 'Trial' });
+export type TrialView = z.infer<typeof TrialView>;

@@ -1,0 +1,93 @@
+import type { Clash } from '../run/clashes.js';
+import type { LookQuestion } from '../run/lookQuestions.js';
+import type { Overrun } from '../run/overrun.js';
+import type { Refusal } from '../run/runState.js';
+import type { TrialFault, TrialRefusal } from '../trial/trial.js';
+
+/** Why a tap did not count, and what to do instead. */
+const REFUSALS: Readonly<Record<Refusal, string>> = {
+  notStarted: 'This run has not begun.',
+  alreadyStarted: 'This run has begun already.',
+  finished: 'This run is finished. Undo the last tap to open it again.',
+  noSuchRung: 'The plan has no such rung.',
+  notThisStep: 'Another device has gone on: this is no longer the step at hand.',
+  lookFirst: 'Look first and say what you see.',
+  decideFirst: 'Say first how to go on.',
+  nothingToDecide: 'There is nothing to decide: it was decided already.',
+  notOffered: 'That way is not open from here.',
+  mixIsNotTheRecipe: 'That mix holds something else than this step asks for.',
+  notADwell: 'There is no clock to this step.',
+  timerRuns: 'The clock runs already.',
+  noTimer: 'No clock runs.',
+  timerPaused: 'It is taken out for now: put it back first.',
+  notPaused: 'It is not taken out.',
+  mustStayWet: 'It has to stay wet: it cannot wait. Go on, or rinse it out.',
+  windowEnds: 'No longer: the time this piece and method leave ends here.',
+  lookNeedsLevel: 'Say how much is left, or what you see.',
+  heatIsOpen: 'Heat is allowed already.',
+  productInside: 'Not while the product is in the cloth: rinse and wash it out first.',
+  heatEndangersPeople:
+    'No heat on this one: what was used on it can catch fire or give off fumes. That cannot be waived.',
+  nothingToUndo: 'There is nothing to take back.',
+};
+
+export const refusalWords = (refusal: Refusal): string => REFUSALS[refusal];
+
+/** What to do now that a wait has run over. */
+const OVERRUN_WORDS: Readonly<Record<Overrun, string>> = {
+  wetAndBrush: 'It was to stay wet: wet it again, brush it lightly, then look.',
+  rinseAndAgain:
+    'It was to stay wet and has long been dry: rinse it off well. Begin a fresh round rather than wetting this one.',
+  takeOutRinse: 'Take it out and rinse it now, then look.',
+  rinseAtOnce: 'This one is not to be left: rinse it at once with plenty of cold water, then look.',
+  noHarm: 'No harm done: look when you can.',
+};
+
+export const overrunWords = (rule: Overrun): string => OVERRUN_WORDS[rule];
+
+const TRIAL_REFUSALS: Readonly<Record<TrialRefusal, string>> = {
+  notNow: 'That is not the step the trial is at.',
+  alreadyTreated: 'That one is treated already.',
+  clockFirst: 'The time is not up: all of them need the same.',
+  notThisOne: 'Look at the one that was drawn.',
+  nothingToUndo: 'There is nothing to take back.',
+};
+
+export const trialRefusalWords = (refusal: TrialRefusal): string => TRIAL_REFUSALS[refusal];
+
+const TRIAL_FAULTS: Readonly<Record<TrialFault['code'], string>> = {
+  tooFew: 'Choose two ways or three.',
+  tooMany: 'Three ways at most.',
+  sameTwice: 'The same way stands twice.',
+  notOnLadder: 'Only what stands on the ladder can be tried.',
+  noCommonTime: 'Their times do not meet: one would have to be cut short or left too long.',
+  notOnZones: 'A bath or a machine wash reaches the whole piece: use like pieces instead of zones.',
+  mustNotMeet: 'These may not meet on one cloth.',
+};
+
+export const trialFaultWords = (fault: TrialFault): string => TRIAL_FAULTS[fault.code];
+
+const LOOK_QUESTION_WORDS: Readonly<Record<LookQuestion, string>> = {
+  dryFirst: 'Is it dry through? Wet cloth looks cleaner or darker than it is.',
+  stillWet: 'Is it still wet all over? If an edge has dried, wet it.',
+  foamGone: 'Dab it with clear water: no foam any more?',
+  colourOnCloth: 'Press a white cloth on it. Its own colour on the cloth is a stop sign.',
+  waterDirtOrDye: 'Is the water the colour of the dirt, or of the cloth?',
+  smellWarm: 'Breathe on it or hold it in a warm hand, then smell.',
+  besideControl: 'Hold it in daylight beside a clean part of the same cloth.',
+};
+
+export const lookQuestionWords = (question: LookQuestion): string => LOOK_QUESTION_WORDS[question];
+
+const CLASH_WORDS: Readonly<Record<Clash['kind'], (name: string, first: string, second: string) => string>> =
+  {
+    vesselTwice: (name, first, second) =>
+      `The ${name} is wanted twice: by the ${first} and by the ${second}.`,
+    machineTwice: (_name, first, second) =>
+      `The washing machine is wanted twice: by the ${first} and by the ${second}.`,
+    coloursTogether: (_name, first, second) =>
+      `Never the ${first} and the ${second} in one water: colour may come out of one into the other.`,
+  };
+
+export const clashWords = ({ kind, name, pieceNames: [first, second] }: Clash): string =>
+  CLASH_WORDS[kind](name, first, second);
