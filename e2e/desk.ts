@@ -107,6 +107,6 @@ export class Tub {
   }
 
   async tap(name: string | RegExp): Promise<void> {
-    await this.page.getByRole('button', { name }).first().click();
+    await this.page.getByRole('button', { name, exact: true }).first().click();
   }
 }

@@ -79,7 +79,7 @@ test('the household goes out as a file and comes in whole or not at all', async 
     mimeType: 'application/json',
     buffer: Buffer.from(JSON.stringify(file)),
   });
-  await expect(page.getByText(/Read in: \d+ vessels/)).toBeVisible();
+  await expect(page.getByText(/Read in: \d+ pieces.*\d+ vessels/)).toBeVisible();
   await expect(page.getByRole('region', { name: 'Vessels' }).getByLabel('Name').first()).toHaveValue(
     'read-in basin',
   );

@@ -87,11 +87,11 @@ test('a phone that slept past the end is told so and what to do', async ({ page 
 test('SIGKILL in the middle of a run loses nothing acknowledged; a second process is turned away', async ({
   page,
 }) => {
-  test.setTimeout(120_000);
+  test.setTimeout(300_000);
   const dataDir = mkdtempSync(join(tmpdir(), 'feverfew-kill-'));
   let server = startServer(dataDir);
   try {
-    await expect.poll(isUp, { timeout: 40_000 }).toBe(true);
+    await expect.poll(isUp, { timeout: 90_000 }).toBe(true);
     const second = await output(startServer(dataDir, '--port', '4895'));
     expect(second.code).toBe(1);
     expect(second.text).toContain('Another Feverfew is using');
@@ -120,7 +120,7 @@ test('SIGKILL in the middle of a run loses nothing acknowledged; a second proces
       server.kill('SIGKILL');
       await dying.catch(() => undefined);
       server = startServer(dataDir);
-      await expect.poll(isUp, { timeout: 40_000 }).toBe(true);
+      await expect.poll(isUp, { timeout: 90_000 }).toBe(true);
     }
     const run = await (await fetch(`${BASE}/api/runs/${runId}`)).json();
     const kept = run.state.notes.map((note: { text: string }) => note.text);
@@ -130,7 +130,7 @@ test('SIGKILL in the middle of a run loses nothing acknowledged; a second proces
 
     await page.reload();
     await new Tub(page).tap('Look in');
-    await new Tub(page).tap(/^Still moving/);
+    await new Tub(page).tap('Most of it');
     await expect(page.getByRole('button', { name: 'Leave it in' })).toBeVisible();
   } finally {
     server.kill('SIGKILL');
@@ -139,12 +139,13 @@ test('SIGKILL in the middle of a run loses nothing acknowledged; a second proces
 });
 
 test('a busy port is said, and the next free one taken', async () => {
+  test.setTimeout(120_000);
   const dataDir = mkdtempSync(join(tmpdir(), 'feverfew-port-'));
   const server = startServer(dataDir, '--port', '4891');
   try {
     let text = '';
     server.stdout?.on('data', (chunk) => (text += String(chunk)));
-    await expect.poll(() => text, { timeout: 40_000 }).toContain('Port 4891 is busy; using 4892.');
+    await expect.poll(() => text, { timeout: 90_000 }).toContain('Port 4891 is busy; using 4892.');
     expect(text).toContain('Feverfew is at http://127.0.0.1:4892');
   } finally {
     server.kill('SIGKILL');

@@ -40,7 +40,7 @@ export default defineConfig({
     command: `node apps/server/dist/main.js --demo --port ${PORT} --data-dir ${process.env.FEVERFEW_E2E_DATA}${template}`,
     cwd: root,
     url: `http://127.0.0.1:${PORT}/api/catalogue`,
-    timeout: 60_000,
+    timeout: 180_000,
     reuseExistingServer: false,
   },
 });

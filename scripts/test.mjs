@@ -32,6 +32,8 @@ suite('browser tests', ['npm', 'run', '--silent', 'e2e'], PLAYWRIGHT, (report) =
   report.stats.unexpected,
 ]);
 
+check('ten kills in the middle of writing', ['node', 'scripts/crash-test.mjs', '10']);
+
 console.log(`\n${total.passed} passed, ${total.failed} failed`);
 process.exit(total.failed === 0 ? 0 : 1);
 

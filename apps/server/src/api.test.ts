@@ -35,7 +35,7 @@ async function startedRun(rungIndex = 2): Promise<RunView> {
     .send({ pieceId: null, facts: beetroot })
     .expect(201);
   const { planId } = TroubleSummary.parse(trouble.body);
-  const run = await server.http.post('/api/runs').send({ planId, rungIndex }).expect(201);
+  const run = await server.http.post('/api/runs').send({ key: randomUUID(), planId, rungIndex }).expect(201);
   return run.body as RunView;
 }
 
@@ -302,8 +302,12 @@ describe('a run', () => {
   it('cannot start on a rung that is not there', async () => {
     const run = await startedRun();
     expect(
-      problemOf(await server.http.post('/api/runs').send({ planId: run.planId, rungIndex: 9 }).expect(409))
-        .type,
+      problemOf(
+        await server.http
+          .post('/api/runs')
+          .send({ key: randomUUID(), planId: run.planId, rungIndex: 9 })
+          .expect(409),
+      ).type,
     ).toBe('urn:feverfew:noLadder');
   });
 

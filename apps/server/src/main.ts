@@ -24,6 +24,8 @@ const { values } = parseArgs({
     demo: { type: 'boolean', default: false },
     /** A household file to begin with, in place of what is there. */
     restore: { type: 'string' },
+    /** For tests: a file with the minutes by which this server's clock is ahead, read anew each time. */
+    'clock-file': { type: 'string' },
   },
 });
 
@@ -35,7 +37,8 @@ async function main(): Promise<void> {
     templateFile: values.template,
     reset: values.reset,
   });
-  const clock = () => new Date();
+  const ahead = values['clock-file'];
+  const clock = () => new Date(Date.now() + (ahead ? Number(readFileSync(ahead, 'utf8')) : 0) * 60_000);
   const app = await createApp({ db: database.db, clock, webDir: WEB, quiet: false });
   await app.init();
   if (values.restore) await restore(app, values.restore);

@@ -1,6 +1,7 @@
-import { AGE_BANDS } from '@feverfew/core';
+import { AGE_BANDS, type Finding } from '@feverfew/core';
 import { Id } from '@feverfew/knowledge';
 import { z } from 'zod';
+import { FindingShape } from './plan.js';
 
 const Share = z.strictObject({ low: z.number(), high: z.number() });
 
@@ -48,6 +49,7 @@ export const WhatWorksView = z
         withLog: place,
         ladderWithout: z.array(Id),
         ladderWithLog: z.array(Id),
+        why: FindingShape.nullable(),
       }),
     ),
     nextTrial: z
@@ -61,4 +63,6 @@ export const WhatWorksView = z
       .nullable(),
   })
   .meta({ id: 'WhatWorks' });
-export type WhatWorksView = z.infer<typeof WhatWorksView>;
+type Sent = z.infer<typeof WhatWorksView>;
+type Move = Omit<Sent['moves'][number], 'why'> & { why: Finding | null };
+export type WhatWorksView = Omit<Sent, 'moves'> & { moves: Move[] };

@@ -129,13 +129,15 @@ it('brings a book of the first shape into the present one without losing a fact'
     '2026.11.1',
     plan,
   );
+  const { prices: _prices, ...oldSettings } = PLAIN_HOUSEHOLD;
   await put('households', 'id, settings', 1, {
-    ...PLAIN_HOUSEHOLD,
+    ...oldSettings,
     household: { ...household, vessels: oldVessels, schools: { dyeRun: 'reducerFirst' } },
   });
 
   await client.exec(migration('0001_facts_of_several_troubles'));
   await client.exec(migration('0002_baths_and_mixes'));
+  await client.exec(migration('0003_tub_and_log'));
 
   const read = async (table: string, column: string) =>
     (await client.query<Record<string, unknown>>(`SELECT ${column} FROM ${table}`)).rows[0]?.[column];
@@ -144,8 +146,16 @@ it('brings a book of the first shape into the present one without losing a fact'
     tried: [{ agentId: 'vinegar', times: 1, effect: 'unknown', hot: false }],
     piece: { label: { ...label, wetClean: null } },
   });
-  expect(NewPiece.parse(await read('pieces', 'facts'))).toMatchObject({ note: 'moth hole' });
+  expect(NewPiece.parse(await read('pieces', 'facts'))).toEqual({
+    ...piece,
+    label: expect.anything(),
+    note: 'moth hole',
+    since: null,
+    replacementCost: null,
+  });
+  expect(await read('pieces', 'facts')).toMatchObject({ since: null });
   const upgraded = PlanShape.parse(await read('plans', 'plan'));
+  expect(((await read('plans', 'plan')) as { ladder: object[] }).ladder[0]).toMatchObject({ ownLog: null });
   expect(upgraded.facts.markIds).toEqual(['blood']);
   expect(upgraded.ladder[0]?.steps[0]).toMatchObject({
     id: 'r1s1-mix',
@@ -154,7 +164,8 @@ it('brings a book of the first shape into the present one without losing a fact'
     pH: { low: 6, high: 8, likely: 7, basis: 'stated' },
     ingredients: [{ strengthAfter: null, snapped: { counts: [{ toolId: 'jug', name: null, count: 2 }] } }],
   });
-  const settings = (await read('households', 'settings')) as { household: unknown };
+  const settings = (await read('households', 'settings')) as { household: unknown; prices: unknown };
+  expect(settings.prices).toEqual(PLAIN_HOUSEHOLD.prices);
   expect(HouseholdShape.parse(settings.household)).toMatchObject({
     allowOxalic: false,
     schools: {},

@@ -22,7 +22,7 @@ export class CalendarService {
       method: ICalCalendarMethod.PUBLISH,
       prodId: { company: 'Feverfew', product: 'Textile care', language: 'EN' },
     });
-    for (const run of await this.runs.running()) {
+    for (const run of (await this.runs.underWay()).running) {
       const { timer } = run.state;
       if (!timer) continue;
       const event = calendar.createEvent({

@@ -98,12 +98,10 @@ export class HouseholdFileRepository {
       for (const table of ALL) await tx.delete(table);
       await tx.delete(households);
       if (contents.settings)
-        await tx
-          .insert(households)
-          .values({
-            id: ONLY,
-            settings: { ...contents.settings, household: contents.settings.household as Household },
-          });
+        await tx.insert(households).values({
+          id: ONLY,
+          settings: { ...contents.settings, household: contents.settings.household as Household },
+        });
       await insertAll(
         tx,
         mixes,

@@ -21,7 +21,7 @@ export class RunsController {
   @HttpCode(200)
   @ApiOkResponse({ standardSchema: z.array(ClashShape) })
   clashes(@Body({ schema: AskClashes }) body: AskClashes): Promise<Clash[]> {
-    return this.service.clashes(body);
+    return this.service.clashesOfStart(body);
   }
 
   @Get(':id')

@@ -1,6 +1,6 @@
 import type { Plan, RunDigest, RunEvent } from '@feverfew/core';
 import { Inject, Injectable } from '@nestjs/common';
-import { and, asc, desc, eq, isNull, type SQL, sql } from 'drizzle-orm';
+import { and, asc, desc, eq, isNull, ne, type SQL, sql } from 'drizzle-orm';
 import { DATABASE } from '../database/database.module.js';
 import type { Database } from '../database/openDatabase.js';
 import { pieces, plans, runEvents, runs, troubles } from '../database/tables.js';
@@ -47,15 +47,15 @@ export class RunsRepository {
   }
 
   /** Those under way with plan and events: few, and all that Today has to work out. */
-  active(): Promise<StoredRun[]> {
-    return this.select(eq(runs.status, 'active'));
+  active(exceptId?: string): Promise<StoredRun[]> {
+    return this.select(and(eq(runs.status, 'active'), exceptId ? ne(runs.id, exceptId) : undefined));
   }
 
   withoutDigest(): Promise<StoredRun[]> {
     return this.select(isNull(runs.digest));
   }
 
-  private async select(where: SQL): Promise<StoredRun[]> {
+  private async select(where: SQL | undefined): Promise<StoredRun[]> {
     const rows = await this.db
       .select({ ...NAMED, plan: plans.plan })
       .from(runs)

@@ -78,12 +78,18 @@ export class RunsService implements OnModuleInit {
 
   async read(id: string): Promise<RunView> {
     const run = await this.stored(id);
+    return this.view(run, stateOf(run));
+  }
+
+  private async view(run: StoredRun, state: RunState): Promise<RunView> {
     const now = this.clock();
+    const others = state.status === 'active' ? await this.repository.active(run.id) : [];
+    const atWork = [run, ...others].map((one) => ({ ...one, state: one === run ? state : stateOf(one) }));
     return {
       ...run,
       events: [...run.events],
-      state: stateOf(run),
-      clashes: (await this.clashes()).filter((clash) => clash.runIds.includes(id)),
+      state,
+      clashes: clashesOf(atWork, now.getTime()).filter((clash) => clash.runIds.includes(run.id)),
       prices: (await this.household.read()).prices,
       now: now.toISOString(),
     };
@@ -105,7 +111,7 @@ export class RunsService implements OnModuleInit {
       const row = { id: randomUUID(), runId: id, seq: run.events.length, key, at, event: stamped };
       if (await this.repository.append(row, this.digest(run, events, next.state))) {
         this.feed.tell('run', id);
-        return this.read(id);
+        return this.view({ ...run, events }, next.state);
       }
     }
     throw new DomainError('runRefused', { message: 'Another device is writing to this run. Try again.' });
@@ -128,33 +134,36 @@ export class RunsService implements OnModuleInit {
     };
   }
 
-  /** Those under way, what wants a hand soonest first. */
-  async running(): Promise<RunningSummary[]> {
+  /** Those under way, what wants a hand soonest first, and where they get in each other's way. */
+  async underWay(): Promise<{ running: RunningSummary[]; clashes: Clash[] }> {
     const nowMs = this.clock().getTime();
-    const running = (await this.repository.active()).map((run) => {
-      const state = stateOf(run);
-      const summary = summaryOf({ ...run, digest: this.digest(run, run.events, state) });
-      return { ...summary, hand: handOf(state, run.plan, nowMs) };
-    });
+    const active = (await this.repository.active()).map((run) => ({ ...run, state: stateOf(run) }));
+    const running = active.map((run) => ({
+      ...summaryOf({ ...run, digest: this.digest(run, run.events, run.state) }),
+      hand: handOf(run.state, run.plan, nowMs),
+    }));
     const urgency = ({ hand }: RunningSummary) => (hand.what === 'over' ? '' : hand.at);
-    return running.sort((a, b) => urgency(a).localeCompare(urgency(b)));
+    return {
+      running: running.sort((a, b) => urgency(a).localeCompare(urgency(b))),
+      clashes: clashesOf(active, nowMs),
+    };
   }
 
-  /** Where runs under way get in each other's way; with one that is only thought of, its own. */
-  async clashes(asked?: AskClashes): Promise<Clash[]> {
+  /** What one that is only thought of would get in the way of. */
+  async clashesOfStart({ planId, rungIndex }: AskClashes): Promise<Clash[]> {
     const now = this.clock();
-    const runs: RunAtWork[] = (await this.repository.active()).map((run) => ({
+    const active: RunAtWork[] = (await this.repository.active()).map((run) => ({
       ...run,
       state: stateOf(run),
     }));
-    if (!asked) return clashesOf(runs, now.getTime());
-    const { plan } = await this.plans.read(asked.planId);
-    const thought = replayRun([{ kind: 'started', at: now.toISOString(), rungIndex: asked.rungIndex }], plan);
+    const { plan } = await this.plans.read(planId);
+    const thought = replayRun([{ kind: 'started', at: now.toISOString(), rungIndex }], plan);
     if (!thought.ok) return [];
     const pieceName = plan.facts.piece.name || 'this piece';
-    return clashesOf([...runs, { id: NOT_YET, pieceName, plan, state: thought.state }], now.getTime()).filter(
-      (clash) => clash.runIds.includes(NOT_YET),
-    );
+    return clashesOf(
+      [...active, { id: NOT_YET, pieceName, plan, state: thought.state }],
+      now.getTime(),
+    ).filter((clash) => clash.runIds.includes(NOT_YET));
   }
 
   async summaries(filter: RunFilter = {}): Promise<RunSummary[]> {

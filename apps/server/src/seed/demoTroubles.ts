@@ -173,7 +173,10 @@ export const triedRuns: readonly DemoRun[] = TRIED.map(
     sizeCm: null,
     hoursAgo: 24 * daysAgo,
     methodId,
-    looks: leftPct.map((left, round) => ({ answer: answerTo(left, leftPct[round - 1] ?? 100), leftPct: left })),
+    looks: leftPct.map((left, round) => ({
+      answer: answerTo(left, leftPct[round - 1] ?? 100),
+      leftPct: left,
+    })),
     outcome: leftPct.at(-1) === 0 ? 'gone' : (leftPct.at(-1) ?? 100) <= 25 ? 'better' : 'unchanged',
     note,
   }),

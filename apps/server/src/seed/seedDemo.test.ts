@@ -10,14 +10,13 @@ beforeAll(async () => {
 });
 afterAll(() => server.close());
 
-it('fills every screen: pieces, open troubles, one soak under way, finished runs', async () => {
+it('fills every screen: pieces, open troubles, two soaks under way, finished runs', async () => {
   const pieces = (await server.http.get('/api/pieces')).body;
   const today = Today.parse((await server.http.get('/api/today')).body);
   expect(pieces.length).toBeGreaterThanOrEqual(12);
   expect(today.waiting.length).toBeGreaterThanOrEqual(8);
-  expect(today.running).toHaveLength(1);
-  expect(today.running[0]).toMatchObject({
-    pieceName: 'lawn petticoat',
+  expect(today.running.map((run) => run.vesselName).sort()).toEqual(['9 L basin', 'enamel bath']);
+  expect(today.running.find((run) => run.pieceName === 'lawn petticoat')).toMatchObject({
     methodId: 'longOxygenSoak',
     state: { timer: { stepId: expect.any(String) } },
   });

@@ -8,6 +8,7 @@ import { PiecesService } from '../pieces/pieces.service.js';
 import { PlansService } from '../plans/plans.service.js';
 import { RunsService } from '../runs/runs.service.js';
 import { TroublesService } from '../troubles/troubles.service.js';
+import { demoCare } from './demoCare.js';
 import { demoHousehold, demoMixes } from './demoHousehold.js';
 import { type DemoPieceKey, demoPieces } from './demoPieces.js';
 import {
@@ -32,6 +33,15 @@ export async function seedDemo(app: INestApplication, now: Date): Promise<boolea
   const book = new Map<DemoPieceKey, Piece>();
   for (const [key, piece] of Object.entries(demoPieces)) {
     book.set(key as DemoPieceKey, await pieces.create(piece, new Date(now.getTime() - 240 * 24 * HOUR_MS)));
+  }
+  for (const { on, what, upkeepId, times, daysAgo } of demoCare) {
+    const id = book.get(on)?.id;
+    if (id)
+      await pieces.noteCare(
+        id,
+        { key: randomUUID(), what, upkeepId, times },
+        new Date(now.getTime() - daysAgo * 24 * HOUR_MS),
+      );
   }
   const desk = new DemoDesk(app, book, now);
   // Oldest first: each is planned with what was known by then.
@@ -64,7 +74,14 @@ class DemoDesk {
     this.at = new Date(this.now.getTime() - trouble.hoursAgo * HOUR_MS);
     const piece = this.book.get(trouble.on);
     if (!piece) throw new DomainError('demoPieceMissing', { piece: trouble.on });
-    const { id: _id, createdAt: _createdAt, note: _note, since: _since, replacementCost: _cost, ...facts } = piece;
+    const {
+      id: _id,
+      createdAt: _createdAt,
+      note: _note,
+      since: _since,
+      replacementCost: _cost,
+      ...facts
+    } = piece;
     const { on: _on, hoursAgo: _hoursAgo, ...told } = trouble;
     const { planId } = await this.troubles.create(
       { pieceId: piece.id, facts: this.factsOf(told, facts) },

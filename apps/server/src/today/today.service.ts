@@ -25,8 +25,7 @@ export class TodayService {
     return {
       now: this.clock().toISOString(),
       householdTold: await this.household.isTold(),
-      running: await this.runs.running(),
-      clashes: await this.runs.clashes(),
+      ...(await this.runs.underWay()),
       trials: await this.trials.underWay(),
       waiting: await this.troubles.list({ status: 'open' }),
       settled: await this.troubles.list({ status: 'settled', most: RECENT }),

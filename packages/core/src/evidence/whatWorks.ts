@@ -1,4 +1,5 @@
 import type { Knowledge } from '@feverfew/knowledge';
+import type { Finding } from '../explain/finding.js';
 import type { Household } from '../plan/household.js';
 import type { Plan } from '../plan/plan.js';
 import { planTreatment } from '../plan/planTreatment.js';
@@ -32,6 +33,8 @@ export interface LadderMove {
   /** The methods of both ladders, in order. */
   readonly ladderWithout: readonly string[];
   readonly ladderWithLog: readonly string[];
+  /** Why, where the log set it aside or brought it in; null for what only moved up or down. */
+  readonly why: Finding | null;
 }
 
 /** Two rungs about which the log cannot yet tell which is better, on a trouble that comes again. */
@@ -73,7 +76,9 @@ export function whatWorks(
     };
   });
   return {
-    rows: planned.flatMap((entry) => rowsOf(entry, evidence, knowledge)),
+    rows: planned
+      .flatMap((entry) => rowsOf(entry, evidence, knowledge))
+      .sort((a, b) => b.posterior.weight - a.posterior.weight),
     moves: planned.flatMap(movesOf),
     nextTrial: nextTrialOf(planned),
   };
@@ -147,9 +152,18 @@ function movesOf({ trouble, without, withLog }: Planned): LadderMove[] {
         withLog: after,
         ladderWithout,
         ladderWithLog,
+        why: reasonOf(methodId, withLog),
       },
     ];
   });
+}
+
+function reasonOf(methodId: string, { candidates, ladder }: Plan): Finding | null {
+  const findings = [
+    ...(candidates.find((candidate) => candidate.methodId === methodId)?.findings ?? []),
+    ...(ladder.find((rung) => rung.methodId === methodId)?.findings ?? []),
+  ];
+  return findings.find(({ code }) => code === 'logSaysOther' || code === 'fromOwnLog') ?? null;
 }
 
 /**

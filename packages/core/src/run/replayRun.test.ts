@@ -3,9 +3,10 @@ import { describe, expect, it } from 'vitest';
 import { planTreatment } from '../plan/planTreatment.js';
 import type { Step } from '../plan/step.js';
 import { cases, household, knowledge } from '../test/fixtures.js';
-import { currentStep } from './applyRunEvent.js';
+import { applyRunEvent, currentStep } from './applyRunEvent.js';
+import { LEVELS } from './level.js';
 import { replayRun } from './replayRun.js';
-import { CHOICES, LOOK_ANSWERS, OUTCOMES, type RunEvent } from './runEvent.js';
+import { CHOICES, EXTEND_MIN, LOOK_ANSWERS, OUTCOMES, type RunEvent } from './runEvent.js';
 import type { RunState } from './runState.js';
 
 const plan = planTreatment(cases.beetrootOnDamask, household, knowledge);
@@ -72,6 +73,7 @@ describe('a run', () => {
       startedAt: at(from),
       readyAt: at(from + 120),
       latestAt: at(from + 240),
+      pausedAt: null,
       lookAts: [at(from + 60), at(from + 120), at(from + 180)],
     });
   });
@@ -224,13 +226,17 @@ describe('a run', () => {
     expect(refusalOf(...events)).toBe(refusal);
   });
 
-  it('keeps its invariants under any sequence of taps', () => {
+  const anyTap = (): fc.Arbitrary<Told> => {
     const stepIds = plan.ladder.flatMap((rung) => rung.steps.map((step) => step.id));
-    const tap: fc.Arbitrary<Told> = fc.oneof(
+    return fc.oneof(
       fc.record({ kind: fc.constant('stepDone' as const), stepId: fc.constantFrom(...stepIds) }),
       fc.record({ kind: fc.constant('timerStarted' as const), stepId: fc.constantFrom(...stepIds) }),
       fc.constantFrom(...LOOK_ANSWERS).map(looked),
       fc.constantFrom(...CHOICES).map(decided),
+      fc.constantFrom(...LEVELS).map(({ leftPct }): Told => ({ kind: 'looked', answer: null, leftPct })),
+      fc.constantFrom({ kind: 'paused' as const }, { kind: 'resumed' as const }),
+      fc.integer(EXTEND_MIN).map((minutes): Told => ({ kind: 'extended', minutes })),
+      fc.constant({ kind: 'heatAllowed' as const, reason: 'accepted' }),
       fc.record({
         kind: fc.constant('finished' as const),
         outcome: fc.constantFrom(...OUTCOMES),
@@ -238,8 +244,11 @@ describe('a run', () => {
       }),
       fc.constant({ kind: 'undone' as const }),
     );
+  };
+
+  it('keeps its invariants under any sequence of taps', () => {
     fc.assert(
-      fc.property(fc.array(tap, { maxLength: 60 }), (taps) => {
+      fc.property(fc.array(anyTap(), { maxLength: 60 }), (taps) => {
         let kept: Told[] = [{ kind: 'started', rungIndex: 0 }];
         for (const next of taps) {
           const tried = told(...kept, next);
@@ -250,10 +259,189 @@ describe('a run', () => {
           expect(rung?.steps[state.stepIndex]).toBeDefined();
           expect(state.round).toBeLessThanOrEqual(rung?.maxRounds ?? 0);
           expect(state.status === 'finished').toBe(state.outcome !== null);
-          if (state.timer) expect(currentStep(state, plan)?.dwell).not.toBeNull();
+          if (!state.timer) continue;
+          expect(currentStep(state, plan)?.dwell).not.toBeNull();
+          expect(state.timer.readyAt <= state.timer.latestAt).toBe(true);
+          // Nothing a person taps moves the latest end.
+          const { startedAt, latestAt } = state.timer;
+          const { maxMin } = currentStep(state, plan)?.dwell ?? { maxMin: 0 };
+          expect(Date.parse(latestAt) - Date.parse(startedAt)).toBe(maxMin * MINUTE_MS);
         }
       }),
       { numRuns: 150 },
     );
+  });
+
+  it('stands where it stood when it is replayed, tap by tap or from the log alone', () => {
+    fc.assert(
+      fc.property(fc.array(anyTap(), { maxLength: 40 }), (taps) => {
+        const log: RunEvent[] = [{ kind: 'started', rungIndex: 0, at: at(0) }];
+        let live = applyRunEvent(null, log[0] as RunEvent, plan);
+        for (const [minute, next] of taps.entries()) {
+          if (next.kind === 'undone' || !live.ok) continue;
+          const event = { ...next, at: at(minute + 1) } as RunEvent;
+          const turned = applyRunEvent(live.state, event, plan);
+          if (!turned.ok) continue;
+          live = turned;
+          log.push(event);
+        }
+        expect(replayRun(log, plan)).toEqual(live);
+        expect(replayRun(JSON.parse(JSON.stringify(log)), plan)).toEqual(live);
+      }),
+      { numRuns: 150 },
+    );
+  });
+});
+
+describe('a clock', () => {
+  const soaking = [...upTo('dwell', oxygen), { kind: 'timerStarted', stepId: dwellId } as Told];
+  const from = soaking.length - 1;
+  /** Events at minutes of their own, after the soak began. */
+  const later = (...events: [number, Told][]) =>
+    replayRun(
+      [
+        ...soaking.map((event, minute) => ({ ...event, at: at(minute) }) as RunEvent),
+        ...events.map(([minute, event]) => ({ ...event, at: at(from + minute) }) as RunEvent),
+      ],
+      plan,
+    );
+  const timerAfter = (...events: [number, Told][]) => {
+    const told = later(...events);
+    return told.ok ? told.state.timer : told.refusal;
+  };
+
+  it('stands while it is taken out; the latest end does not move', () => {
+    expect(timerAfter([30, { kind: 'paused' }])).toMatchObject({ pausedAt: at(from + 30) });
+    expect(timerAfter([30, { kind: 'paused' }], [75, { kind: 'resumed' }])).toMatchObject({
+      readyAt: at(from + 120 + 45),
+      latestAt: at(from + 240),
+      pausedAt: null,
+    });
+  });
+  it('never reaches past the latest end, however long it was out', () => {
+    expect(timerAfter([30, { kind: 'paused' }], [235, { kind: 'resumed' }])).toMatchObject({
+      readyAt: at(from + 240),
+    });
+  });
+  it('is put off within the window and no further', () => {
+    expect(timerAfter([10, { kind: 'extended', minutes: 30 }])).toMatchObject({ readyAt: at(from + 150) });
+    expect(timerAfter([130, { kind: 'extended', minutes: 30 }])).toMatchObject({ readyAt: at(from + 160) });
+    expect(timerAfter([10, { kind: 'extended', minutes: 240 }])).toMatchObject({ readyAt: at(from + 240) });
+    expect(timerAfter([10, { kind: 'extended', minutes: 240 }], [20, { kind: 'extended', minutes: 5 }])).toBe(
+      'windowEnds',
+    );
+  });
+  it.each([
+    [
+      'timerPaused',
+      [
+        [30, { kind: 'paused' }],
+        [40, { kind: 'paused' }],
+      ],
+    ],
+    [
+      'timerPaused',
+      [
+        [30, { kind: 'paused' }],
+        [40, looked('moving')],
+      ],
+    ],
+    [
+      'timerPaused',
+      [
+        [30, { kind: 'paused' }],
+        [40, { kind: 'extended', minutes: 10 }],
+      ],
+    ],
+    ['notPaused', [[30, { kind: 'resumed' }]]],
+    ['windowEnds', [[241, { kind: 'paused' }]]],
+    ['windowEnds', [[241, { kind: 'extended', minutes: 10 }]]],
+  ] as [string, [number, Told][]][])('returns %s', (refusal, events) => {
+    expect(timerAfter(...events)).toBe(refusal);
+  });
+  it('may not be stopped on what has to stay wet', () => {
+    const paste = planTreatment({ ...cases.beetrootOnDamask, markIds: ['grass'] }, household, knowledge);
+    const rungIndex = paste.ladder.findIndex((rung) => rung.steps.some((step) => step.dwell?.keep === 'wet'));
+    const steps = paste.ladder[rungIndex]?.steps ?? [];
+    const dwellAt = steps.findIndex((step) => step.dwell?.keep === 'wet');
+    const events = [
+      { kind: 'started', rungIndex },
+      ...steps.slice(0, dwellAt).map((step) => ({ kind: 'stepDone', stepId: step.id })),
+      { kind: 'timerStarted', stepId: steps[dwellAt]?.id },
+      { kind: 'paused' },
+    ].map((event, minute) => ({ ...event, at: at(minute) }) as RunEvent);
+    expect(replayRun(events, paste)).toEqual({ ok: false, refusal: 'mustStayWet' });
+  });
+});
+
+describe('a look', () => {
+  const level = (leftPct: number | null, signIds: string[] = []): Told => ({
+    kind: 'looked',
+    answer: null,
+    leftPct,
+    signIds,
+  });
+  const looking = upTo('look', oxygen);
+  it.each([
+    [100, 'stalled'],
+    [75, 'moving'],
+    [5, 'moving'],
+    [0, 'gone'],
+  ])('calls %i %% left on the first look %s', (leftPct, answer) => {
+    expect(stateOf(...looking, level(leftPct)).decision?.answer).toBe(answer);
+  });
+  it('holds a level against the round before: the same level twice has stalled', () => {
+    const steps = plan.ladder[oxygen]?.steps ?? [];
+    const again = steps
+      .slice(
+        steps.findIndex((step) => step.kind === 'mix'),
+        steps.findIndex((step) => step.kind === 'look'),
+      )
+      .map((step): Told => ({ kind: 'stepDone', stepId: step.id }));
+    const second = [...looking, level(50), decided('repeat'), ...again];
+    expect(stateOf(...second, level(50)).decision?.answer).toBe('stalled');
+    expect(stateOf(...second, level(25)).decision?.answer).toBe('moving');
+  });
+  it('stops at an alarm sign whatever level was told', () => {
+    const [alarm = ''] = plan.ladder[oxygen]?.steps.find((step) => step.kind === 'look')?.alarmSignIds ?? [];
+    expect(stateOf(...looking, level(5, [alarm])).decision).toEqual({ answer: 'wrong', choices: ['stop'] });
+  });
+  it('asks for a level where nothing was told, and takes “cannot tell”', () => {
+    expect(refusalOf(...looking, level(null))).toBe('lookNeedsLevel');
+    expect(stateOf(...looking, looked('unsure')).decision?.choices).toEqual(['continue', 'stop']);
+  });
+});
+
+describe('heat before it is gone', () => {
+  const heat: Told = { kind: 'heatAllowed', reason: 'what is left I accept' };
+  it('is closed until a dry last look says gone', () => {
+    expect(stateOf(...upTo('finalLook', 0), looked('moving')).heat).toBe('closed');
+    expect(stateOf(...upTo('look', 0), looked('gone')).heat).toBe('closed');
+    expect(stateOf(...upTo('finalLook', 0), looked('gone')).heat).toBe('open');
+  });
+  it('can be taken on oneself, with the reason in the log, once nothing is left in the cloth', () => {
+    expect(refusalOf(...upTo('dwell', oxygen), heat)).toBe('productInside');
+    const state = stateOf(...upTo('dry', oxygen), heat);
+    expect(state.heat).toBe('overridden');
+    expect(state.notes[0]?.text).toContain('what is left I accept');
+    expect(refusalOf(...upTo('finalLook', 0), looked('gone'), heat)).toBe('heatIsOpen');
+  });
+  it('cannot be waived where it would endanger people', () => {
+    const solvent = planTreatment(
+      {
+        ...cases.beetrootOnDamask,
+        markIds: ['ballpoint'],
+        reach: 'shop',
+      },
+      household,
+      knowledge,
+    );
+    const rungIndex = solvent.ladder.findIndex((rung) => rung.cautionIds.includes('noDryerAfterSolvent'));
+    const steps = solvent.ladder[rungIndex]?.steps ?? [];
+    const events = [{ kind: 'started', rungIndex }, heat].map(
+      (event, minute) => ({ ...event, at: at(minute) }) as RunEvent,
+    );
+    expect(steps.length).toBeGreaterThan(0);
+    expect(replayRun(events, solvent)).toEqual({ ok: false, refusal: 'heatEndangersPeople' });
   });
 });

@@ -187,3 +187,18 @@ export function contextOf(facts: TroubleFacts, home: Household = household): Pla
   if (!context) throw new Error('neither mark nor item');
   return context;
 }
+
+/** White towels stiff from hard water: several ways of much the same harshness, which a log can tell apart. */
+export const stiffTowels: TroubleFacts = {
+  ...cases.beetrootOnDamask,
+  markIds: ['stiffTowels'],
+  age: 'months',
+  sizeCm: null,
+  reach: 'shop',
+  piece: {
+    ...cases.beetrootOnDamask.piece,
+    itemId: 'towel',
+    name: 'bath towels',
+    parts: [{ name: 'whole piece', fibres: [{ fibreId: 'cotton', sharePct: 100 }] }],
+  },
+};

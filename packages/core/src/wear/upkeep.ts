@@ -20,7 +20,8 @@ export interface UpkeepDue {
 }
 
 /**
- * Upkeep of a piece with the day each falls due: its interval after it was last done, or after the piece came.
+ * Upkeep of a piece with the day each falls due: its interval after it was last done; what nobody noted counts from the day the
+ * piece was entered, its age from the day it came into the house.
  * @param doneAt when each was last done, by upkeep id
  */
 export function upkeepDue(
@@ -33,7 +34,8 @@ export function upkeepDue(
     .filter((one) => one.itemIds.includes(piece.itemId))
     .map((one) => {
       const lastAt = doneAt[one.id] ?? null;
-      const fromMs = Date.parse(lastAt ?? piece.since ?? piece.enteredAt);
+      const came = one.kind === 'replace' ? (piece.since ?? piece.enteredAt) : piece.enteredAt;
+      const fromMs = Date.parse(lastAt ?? came);
       const dueMs = fromMs + one.everyDays * DAY_MS;
       return { upkeep: one, lastAt, dueAt: new Date(dueMs).toISOString(), isDue: dueMs <= nowMs };
     });

@@ -4,7 +4,7 @@ interface LevelPictureProps {
 }
 
 /** Outline of the mark, in a cloth of 64 × 44: the clean control lies left of the seam. */
-const BLOB = 'M40 10 Q50 6 56 14 Q61 22 55 30 Q48 38 39 34 Q30 30 31 21 Q32 13 40 10 Z';
+const BLOB = 'M38 8 Q52 2 58 12 Q64 22 57 33 Q49 42 38 38 Q27 33 28 21 Q29 11 38 8 Z';
 
 /** A piece of cloth with what is left of a mark, beside a clean part: fewer lines and a smaller mark the less there is. */
 export function LevelPicture({ leftPct, size = 76 }: LevelPictureProps) {

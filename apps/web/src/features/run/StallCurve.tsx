@@ -40,7 +40,10 @@ export function StallCurve({ view }: { view: StallView }) {
   return (
     <Box role="img" aria-label={stallWords(view)}>
       <Box fontSize="14px" color="soft">
-        left, % of the beginning — band: what an eye can tell · – – if it goes on like this
+        left, % of the beginning — band: what an eye can tell · grey – – if it goes on like this ·{' '}
+        <Box as="span" color="brick">
+          red – – above this next time: change the method
+        </Box>
       </Box>
       <ResponsiveContainer width="100%" height={180}>
         <ComposedChart
@@ -78,17 +81,7 @@ export function StallCurve({ view }: { view: StallView }) {
             isAnimationActive={false}
           />
           {view.changeLinePct !== null && (
-            <ReferenceLine
-              y={view.changeLinePct}
-              stroke={BRICK}
-              strokeDasharray="7 4"
-              label={{
-                value: 'above this next time: change the method',
-                position: 'insideTopRight',
-                style: SMALL,
-                fill: BRICK,
-              }}
-            />
+            <ReferenceLine y={view.changeLinePct} stroke={BRICK} strokeDasharray="7 4" />
           )}
         </ComposedChart>
       </ResponsiveContainer>

@@ -9,6 +9,7 @@ const timer = {
   startedAt: iso(0),
   readyAt: iso(120),
   latestAt: iso(240),
+  pausedAt: null,
   lookAts: [iso(60), iso(120), iso(180)],
 };
 

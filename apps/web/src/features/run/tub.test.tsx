@@ -1,5 +1,6 @@
 import { ChakraProvider } from '@chakra-ui/react';
-import type { RunState, Step } from '@feverfew/contracts';
+import type { Rung, RunState, RunView, Step } from '@feverfew/contracts';
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { cleanup, render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import type { ReactElement } from 'react';
@@ -11,13 +12,22 @@ import { LookPanel } from './LookPanel';
 import { RunLog } from './RunLog';
 import { TimerPanel } from './TimerPanel';
 
-const show = (ui: ReactElement) => render(<ChakraProvider value={system}>{ui}</ChakraProvider>);
-const voice = (pending = false) => ({ send: vi.fn(), pending, error: null });
+const client = new QueryClient({ defaultOptions: { queries: { enabled: false } } });
+const inApp = (ui: ReactElement) => (
+  <QueryClientProvider client={client}>
+    <ChakraProvider value={system}>{ui}</ChakraProvider>
+  </QueryClientProvider>
+);
+const show = (ui: ReactElement) => render(inApp(ui));
+const voice = (pending = false) => ({ send: vi.fn(), pending, waiting: 0, error: null });
 const START = Date.UTC(2026, 5, 15, 9, 0, 0);
 const iso = (minute: number) => new Date(START + minute * 60_000).toISOString();
 const step = {
   id: 'r2s4-dwell',
   kind: 'dwell',
+  alarmSignIds: [],
+  rinses: null,
+  vessel: null,
   dwell: { minMin: 120, maxMin: 240, lookEveryMin: 60, keep: 'wet', untilCool: false, attended: false },
 } as unknown as Step;
 const state = (more: Partial<RunState> = {}): RunState => ({
@@ -31,6 +41,8 @@ const state = (more: Partial<RunState> = {}): RunState => ({
   looks: [],
   notes: [],
   mixes: [],
+  photos: [],
+  heat: 'closed',
   outcome: null,
   startedAt: iso(0),
   finishedAt: null,
@@ -42,27 +54,54 @@ const soaking = {
   readyAt: iso(120),
   latestAt: iso(240),
   lookAts: [iso(60), iso(120), iso(180)],
+  pausedAt: null,
 };
+const rung = { methodId: 'oxygenSoak', steps: [step], maxRounds: 3 } as unknown as Rung;
+/** A run that stands so. */
+const run = (more: Partial<RunState> = {}): RunView =>
+  ({
+    id: 'run',
+    markIds: ['beetroot'],
+    plan: { ladder: [rung] },
+    prices: { money: '', agents: {}, kWh: null, waterM3: null, hour: null, professional: 28 },
+    state: state(more),
+  }) as unknown as RunView;
 
 afterEach(cleanup);
 
 describe('looking', () => {
-  it('reports the answer, and how much is left only if it was said', async () => {
+  it('takes one tap on a picture, and leaves the judging to the rule', async () => {
     const say = voice();
-    show(<LookPanel say={say} />);
-    await userEvent.click(screen.getByRole('button', { name: /^Stalled/ }));
-    expect(say.send).toHaveBeenLastCalledWith({ kind: 'looked', answer: 'stalled', leftPct: null });
-    await userEvent.click(screen.getByRole('button', { name: 'half' }));
-    await userEvent.click(screen.getByRole('button', { name: /^Still moving/ }));
-    expect(say.send).toHaveBeenLastCalledWith({ kind: 'looked', answer: 'moving', leftPct: 50 });
-    await userEvent.click(screen.getByRole('button', { name: 'half' }));
-    await userEvent.click(screen.getByRole('button', { name: /^Gone/ }));
-    expect(say.send).toHaveBeenLastCalledWith({ kind: 'looked', answer: 'gone', leftPct: 0 });
+    show(<LookPanel run={run()} rung={rung} step={step} say={say} />);
+    await userEvent.click(screen.getByRole('button', { name: 'Half' }));
+    expect(say.send).toHaveBeenLastCalledWith({ kind: 'looked', answer: null, leftPct: 50 });
+    await userEvent.click(screen.getByRole('button', { name: 'Gone' }));
+    expect(say.send).toHaveBeenLastCalledWith({ kind: 'looked', answer: null, leftPct: 0 });
+    await userEvent.click(screen.getByRole('button', { name: 'Cannot tell' }));
+    expect(say.send).toHaveBeenLastCalledWith({ kind: 'looked', answer: 'unsure', leftPct: null });
+  });
+  it('asks which stop sign, and takes the word back when there is none', async () => {
+    const say = voice();
+    show(<LookPanel run={run()} rung={rung} step={step} say={say} />);
+    await userEvent.click(screen.getByRole('button', { name: 'Something is wrong' }));
+    await userEvent.click(screen.getByRole('button', { name: 'No, all is well' }));
+    expect(say.send).not.toHaveBeenCalled();
+    await userEvent.click(screen.getByRole('button', { name: 'Something is wrong' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Something else is wrong' }));
+    expect(say.send).toHaveBeenLastCalledWith({ kind: 'looked', answer: 'wrong', leftPct: null });
+  });
+  it('says what it was last time, and what to check', () => {
+    const looks = [
+      { at: iso(60), rungIndex: 0, round: 1, answer: 'moving' as const, leftPct: 75, signIds: [] },
+    ];
+    show(<LookPanel run={run({ looks })} rung={rung} step={step} say={voice()} />);
+    expect(screen.getByText(/Last time: most of it/)).toBeTruthy();
+    expect(screen.getByText(/Press a white cloth on it/)).toBeTruthy();
   });
   it('takes no second tap while the first is on its way', async () => {
     const say = voice(true);
-    show(<LookPanel say={say} />);
-    await userEvent.click(screen.getByRole('button', { name: /^Gone/ }));
+    show(<LookPanel run={run()} rung={rung} step={step} say={say} />);
+    await userEvent.click(screen.getByRole('button', { name: 'Gone' }));
     expect(say.send).not.toHaveBeenCalled();
   });
 });
@@ -70,25 +109,25 @@ describe('looking', () => {
 describe('deciding', () => {
   it('puts the recommended way first, and leaves finishing to its own form', async () => {
     const say = voice();
-    show(
-      <DecisionPanel say={say} decision={{ answer: 'moving', choices: ['repeat', 'nextRung', 'finish'] }} />,
-    );
+    const decision = { answer: 'moving', choices: ['wait', 'continue', 'stop', 'finish'] } as const;
+    show(<DecisionPanel run={run({ decision })} rung={rung} step={step} say={say} />);
     expect(screen.getAllByRole('button').map((button) => button.textContent)).toEqual([
-      'Same again, fresh mix',
-      'Next rung',
+      'Leave it in',
+      'Take it out and go on',
+      'Stop and rinse it out',
     ]);
-    await userEvent.click(screen.getByRole('button', { name: 'Next rung' }));
-    expect(say.send).toHaveBeenCalledWith({ kind: 'decided', choice: 'nextRung' });
+    await userEvent.click(screen.getByRole('button', { name: 'Take it out and go on' }));
+    expect(say.send).toHaveBeenCalledWith({ kind: 'decided', choice: 'continue' });
   });
-  it('shows nothing where only finishing is left', () => {
-    show(<DecisionPanel say={voice()} decision={{ answer: 'gone', choices: ['finish'] }} />);
-    expect(screen.queryByRole('button')).toBeNull();
-  });
-  it('writes the outcome with a trimmed note', async () => {
+  it('offers every honest ending where something is left, with the note only if wanted', async () => {
     const say = voice();
-    show(<FinishForm answer="stalled" say={say} />);
+    const decision = { answer: 'stalled', choices: ['finish'] } as const;
+    show(<FinishForm run={run({ decision })} answer="stalled" say={say} />);
+    expect(screen.queryByRole('textbox')).toBeNull();
+    expect(screen.getByRole('button', { name: /Handed to a professional/ }).textContent).toContain('28.00');
+    await userEvent.click(screen.getByRole('button', { name: /Add a note/ }));
     await userEvent.type(screen.getByRole('textbox'), '  a shadow stays ');
-    await userEvent.click(screen.getByRole('button', { name: 'Write down: Better, and accepted' }));
+    await userEvent.click(screen.getByRole('button', { name: /Write down: Better, and accepted/ }));
     expect(say.send).toHaveBeenCalledWith({ kind: 'finished', outcome: 'better', note: 'a shadow stays' });
   });
 });
@@ -96,7 +135,7 @@ describe('deciding', () => {
 describe('the clock', () => {
   it('says the window before it starts', async () => {
     const say = voice();
-    show(<TimerPanel step={step} state={state()} nowMs={START} say={say} />);
+    show(<TimerPanel run={run()} rung={rung} step={step} nowMs={START} say={say} />);
     expect(screen.getByText('2–4 h, look in every 60 min.')).toBeTruthy();
     await userEvent.click(screen.getByRole('button', { name: 'Start the clock' }));
     expect(say.send).toHaveBeenCalledWith({ kind: 'timerStarted', stepId: step.id });
@@ -104,8 +143,9 @@ describe('the clock', () => {
   it('counts, calls a look-in due and forgets it once somebody looked', () => {
     const at = (minute: number, looks: RunState['looks'] = []) => (
       <TimerPanel
+        run={run({ timer: soaking, looks })}
+        rung={rung}
         step={step}
-        state={state({ timer: soaking, looks })}
         nowMs={START + minute * 60_000}
         say={voice()}
       />
@@ -114,20 +154,24 @@ describe('the clock', () => {
     expect(screen.getByTestId('clock').textContent).toBe('55:00');
     expect(screen.getByText(/Lift a corner and look/)).toBeTruthy();
     view.rerender(
-      <ChakraProvider value={system}>
-        {at(65, [{ at: iso(62), rungIndex: 0, round: 1, answer: 'moving', leftPct: null }])}
-      </ChakraProvider>,
+      inApp(at(65, [{ at: iso(62), rungIndex: 0, round: 1, answer: 'moving', leftPct: null, signIds: [] }])),
     );
     expect(screen.queryByText(/Lift a corner and look/)).toBeNull();
   });
   it('says by how much it is over and what to do, with the answers at hand', () => {
     show(
-      <TimerPanel step={step} state={state({ timer: soaking })} nowMs={START + 265 * 60_000} say={voice()} />,
+      <TimerPanel
+        run={run({ timer: soaking })}
+        rung={rung}
+        step={step}
+        nowMs={START + 265 * 60_000}
+        say={voice()}
+      />,
     );
     expect(
-      screen.getByText(/Over by 25:00\. It was to stay wet: wet it again now\. Then look\./),
+      screen.getByText(/By 25:00\. It was to stay wet: wet it again, brush it lightly, then look\./),
     ).toBeTruthy();
-    expect(screen.getByRole('button', { name: /^Gone/ })).toBeTruthy();
+    expect(screen.getByRole('button', { name: 'Gone' })).toBeTruthy();
   });
 });
 
@@ -137,15 +181,15 @@ describe('the log', () => {
       <RunLog
         state={state({
           looks: [
-            { at: iso(60), rungIndex: 0, round: 1, answer: 'moving', leftPct: 40 },
-            { at: iso(120), rungIndex: 0, round: 2, answer: 'gone', leftPct: 0 },
+            { at: iso(60), rungIndex: 0, round: 1, answer: 'moving', leftPct: 40, signIds: [] },
+            { at: iso(120), rungIndex: 0, round: 2, answer: 'gone', leftPct: 0, signIds: [] },
           ],
           notes: [{ at: iso(90), text: 'changed the water' }],
         })}
       />,
     );
     expect(screen.getAllByRole('listitem').map((line) => line.textContent?.split(' · ')[1])).toEqual([
-      'Round 1: still moving, about 40 % left',
+      'Round 1: still moving, half left',
       '“changed the water”',
       'Round 2: gone',
     ]);

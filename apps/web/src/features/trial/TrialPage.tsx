@@ -1,5 +1,5 @@
 import { Box, Grid, Stack } from '@chakra-ui/react';
-import { LEVELS, levelOf, type Rung, type Step, type TrialView } from '@feverfew/contracts';
+import { LEVELS, levelOf, type Plan, type Step, type TrialView } from '@feverfew/contracts';
 import { useQuery } from '@tanstack/react-query';
 import { Link, useParams } from 'react-router';
 import { request } from '../../app/api';
@@ -82,8 +82,7 @@ function Apply({ trial, pending, send }: PhaseProps) {
   const words = useLexicon();
   const plan = useQuery({
     queryKey: ['plans', trial.planId],
-    queryFn: ({ signal }) =>
-      request<{ plan: { ladder: Rung[] } }>('GET', `/plans/${trial.planId}`, undefined, signal),
+    queryFn: ({ signal }) => request<Plan>('GET', `/plans/${trial.planId}`, undefined, signal),
     staleTime: Number.POSITIVE_INFINITY,
   });
   const all = trial.state.treated.length === trial.setup.arms.length;
@@ -97,7 +96,7 @@ function Apply({ trial, pending, send }: PhaseProps) {
         </Box>
       </Notice>
       {trial.setup.arms.map((arm, index) => {
-        const rung = plan.data?.plan.ladder.find((candidate) => candidate.methodId === arm.methodId);
+        const rung = plan.data?.ladder.find((candidate) => candidate.methodId === arm.methodId);
         const done = trial.state.treated.includes(index);
         return (
           <Box key={arm.methodId} borderBottom="1px solid" borderColor="line" paddingBottom="12px">

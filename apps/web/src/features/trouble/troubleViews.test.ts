@@ -190,6 +190,12 @@ describe('a draft', () => {
       createdAt: '',
       troubles: 0,
       lastAt: null,
+      since: null,
+      replacementCost: null,
+      rounds: 0,
+      exposure: { oxygenHours: 0, hotWashes: 0, machineWashes: 0, soakHours: 0, rounds: 0 },
+      wear: [],
+      due: [],
     });
     expect(known).toMatchObject({ pieceId: 'p1', facts: { piece: { name: 'silk scarf', colour: 'pale' } } });
     const fresh = withItem(known, { id: 'linedCoat', name: 'coat', partNames: ['shell', 'lining'] });

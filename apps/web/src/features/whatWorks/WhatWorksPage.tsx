@@ -104,7 +104,10 @@ const VERDICTS = {
   better: '▲ more than the book',
   worse: '▼ less than the book',
   alike: '= as the book says',
+  few: '· one use: too few to tell',
 } as const;
+
+const VERDICT_COLOURS = { better: 'leaf', worse: 'brick', alike: 'soft', few: 'soft' } as const;
 
 function Rows({ rows }: { rows: readonly WorksRowView[] }) {
   const say = useLexicon();
@@ -150,7 +153,7 @@ function Rows({ rows }: { rows: readonly WorksRowView[] }) {
                 <Box fontSize="14.5px" display={{ base: 'block', md: 'none' }}>
                   {figures(row)}
                 </Box>
-                <Box fontSize="14.5px" color={againstBook(row) === 'worse' ? 'brick' : 'leaf'}>
+                <Box fontSize="14.5px" color={VERDICT_COLOURS[againstBook(row)]}>
                   {VERDICTS[againstBook(row)]}
                 </Box>
               </Box>

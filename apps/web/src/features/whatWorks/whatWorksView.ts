@@ -1,4 +1,4 @@
-import type { Lexicon, WhatWorksView, WorksRowView } from '@feverfew/contracts';
+import { findingWords, type Lexicon, type WhatWorksView, type WorksRowView } from '@feverfew/contracts';
 
 export const AGE_WORDS: Readonly<Record<WorksRowView['age'], string>> = {
   fresh: 'fresh',
@@ -6,9 +6,19 @@ export const AGE_WORDS: Readonly<Record<WorksRowView['age'], string>> = {
   old: 'old',
 };
 
-const FIBRE_WORDS: Readonly<Record<string, string>> = { unknown: 'unknown fibres' };
-export const fibresText = (fibres: string): string =>
-  FIBRE_WORDS[fibres] ?? fibres.replace(/([A-Z])/g, ' $1').toLowerCase();
+const FIBRE_WORDS: Readonly<Record<string, string>> = {
+  cellulose: 'cotton and its like',
+  regeneratedCellulose: 'viscose and its like',
+  celluloseEster: 'acetate',
+  animalProtein: 'wool, silk and hair',
+  synthetic: 'synthetics',
+  bastLeaf: 'linen and its like',
+  coating: 'coated cloth',
+  fill: 'fillings',
+  metal: 'metal thread',
+  unknown: 'unknown fibres',
+};
+export const fibresText = (fibres: string): string => FIBRE_WORDS[fibres] ?? fibres;
 
 /** "rust on cotton, old". */
 export const caseText = (row: WorksRowView, say: Lexicon): string =>
@@ -16,9 +26,16 @@ export const caseText = (row: WorksRowView, say: Lexicon): string =>
 
 export const pct = (share: number): number => Math.round(share * 100);
 
-/** "better than the book", "as the book says": by where the log’s middle lies against the book’s range. */
-export function againstBook({ book, mean }: WorksRowView): 'better' | 'worse' | 'alike' {
-  return mean > book.high ? 'better' : mean < book.low ? 'worse' : 'alike';
+/** Fewer uses than this say nothing against the book. */
+const LEAST_USES = 2;
+/** The middle has to leave the book's middle by this share of its range. */
+const CLEARLY = 0.25;
+
+/** How the household stands to the book: by where its middle lies. */
+export function againstBook({ book, mean, uses }: WorksRowView): 'better' | 'worse' | 'alike' | 'few' {
+  if (uses < LEAST_USES) return 'few';
+  const off = (mean - (book.low + book.high) / 2) / Math.max(0.01, book.high - book.low);
+  return off > CLEARLY ? 'better' : off < -CLEARLY ? 'worse' : 'alike';
 }
 
 export interface MoveGroup {
@@ -41,9 +58,10 @@ export function moveGroups(moves: WhatWorksView['moves'], say: Lexicon): MoveGro
   return [...groups].map(([troubleId, group]) => ({ troubleId, ...group }));
 }
 
-function moveText({ methodId, without, withLog }: WhatWorksView['moves'][number], say: Lexicon): string {
+function moveText({ methodId, without, withLog, why }: WhatWorksView['moves'][number], say: Lexicon): string {
   const name = say.name(methodId);
-  if (withLog === null) return `${name}: rung ${without} by the book, set aside by your log`;
+  if (withLog === null)
+    return `${name}: rung ${without} by the book, off the ladder now. ${why ? findingWords(why, say) : ''}`;
   if (without === null) return `${name}: rung ${withLog} by your log, not on the ladder by the book`;
   return `${name}: rung ${withLog} by your log, rung ${without} by the book`;
 }

@@ -1,0 +1,211 @@
+import { randomUUID } from 'node:crypto';
+import { mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { HouseholdFile, Today, WhatWorksView } from '@feverfew/contracts';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { type TestApp, testApp } from '../test/testApp.js';
+import { backUp } from './keepBackups.js';
+import { readLog, writeLog } from './log.js';
+
+let server: TestApp;
+beforeAll(async () => {
+  server = await testApp({ demo: true });
+});
+afterAll(() => server.close());
+
+const fileOf = async (from: TestApp): Promise<string> =>
+  (await from.http.get('/api/household/file').expect(200)).text;
+
+describe('the whole household as a file', () => {
+  it('goes out, into an empty house, and out again byte for byte', async () => {
+    const before = await fileOf(server);
+    const file = HouseholdFile.parse(JSON.parse(before));
+    expect(file.runs.flatMap((run) => run.events).length).toBeGreaterThan(150);
+    const other = await testApp();
+    const { body } = await other.http.put('/api/household/file').send(file).expect(200);
+    expect(body).toMatchObject({ pieces: file.pieces.length, runs: file.runs.length });
+    expect(await fileOf(other)).toBe(before);
+    const here = Today.parse((await server.http.get('/api/today')).body);
+    const there = Today.parse((await other.http.get('/api/today')).body);
+    expect(there.running).toEqual(here.running);
+    expect(there.waiting).toEqual(here.waiting);
+    const works = async (at: TestApp) => WhatWorksView.parse((await at.http.get('/api/what-works')).body);
+    expect((await works(other)).moves).toEqual((await works(server)).moves);
+    await other.close();
+  });
+
+  it('reads a file of the first version: settings and shelf, and leaves the book alone', async () => {
+    const file = JSON.parse(await fileOf(server));
+    const { prices: _prices, ...settings } = file.settings;
+    const mixes = file.mixes.map(({ name, mix }: { name: string; mix: object }) => ({ name, mix }));
+    const first = { format: file.format, version: 1, settings, mixes };
+    await server.http.put('/api/household/file').send(first).expect(200);
+    const after = JSON.parse(await fileOf(server));
+    expect(after.pieces).toEqual(file.pieces);
+    expect(after.settings.prices.money).toBe('');
+    await server.http.put('/api/household/file').send(file).expect(200);
+    expect(JSON.parse(await fileOf(server))).toEqual(file);
+  });
+
+  type File = ReturnType<typeof HouseholdFile.parse>;
+  it.each([
+    [
+      'a run whose events do not follow',
+      (file: File) => file.runs[0]?.events.splice(1, 1),
+      /runs\.\d+\.events/,
+    ],
+    ['a plan of a trouble that is not in it', (file: File) => file.troubles.splice(0, 1), /troubleId/],
+    [
+      'a piece of a kind nobody knows',
+      (file: File) => Object.assign(file.pieces[0]?.facts ?? {}, { itemId: 'dragonHide' }),
+      /itemId/,
+    ],
+    ['the same piece twice', (file: File) => file.pieces.push(file.pieces[0] as File['pieces'][0]), /pieces/],
+    [
+      'a picture that is none',
+      (file: File) =>
+        file.photos.push({
+          id: randomUUID(),
+          createdAt: '2026-01-01T00:00:00.000Z',
+          runId: file.runs[0]?.id ?? '',
+          jpeg: 'aGVsbG8=',
+        }),
+      /jpeg/,
+    ],
+    [
+      'a waiting plan doctored to pour what may not meet',
+      (file: File) => {
+        const over = new Set(file.runs.map((run) => run.planId));
+        const mix = file.plans
+          .filter(({ id }) => !over.has(id))
+          .flatMap(({ plan }) => plan.ladder.flatMap((rung) => rung.steps))
+          .find(
+            (step) => step.kind === 'mix' && step.ingredients.some((one) => one.agentId === 'oxygenBleach'),
+          );
+        const [first] = mix?.ingredients ?? [];
+        if (mix && first) mix.ingredients = [...mix.ingredients, { ...first, agentId: 'chlorineBleach' }];
+      },
+      /plans/,
+    ],
+  ])('refuses %s, with its place, and changes nothing', async (_name, spoil, place) => {
+    const before = await fileOf(server);
+    const file = HouseholdFile.parse(JSON.parse(before));
+    spoil(file);
+    const { body } = await server.http.put('/api/household/file').send(file).expect(400);
+    expect(JSON.stringify(body.errors)).toMatch(place);
+    expect(await fileOf(server)).toBe(before);
+  });
+});
+
+describe('the log as CSV', () => {
+  it('goes out with a heading and one line per use, and comes in again without a double', async () => {
+    const { text, headers } = await server.http.get('/api/log.csv').expect(200);
+    expect(headers['content-type']).toMatch(/^text\/csv/);
+    expect(text.split('\r\n')[0]).toBe('id,date,piece,mark,method,fibres,age,rounds,leftPct,note');
+    const lines = text.trim().split('\r\n').length - 1;
+    const { body } = await server.http.post('/api/log').send({ csv: text }).expect(200);
+    expect(body).toEqual({ added: 0, known: lines });
+  });
+
+  it('takes other dialects: semicolons, a byte-order mark, decimal commas; the plans learn from it', async () => {
+    const uses = (await server.http.get('/api/what-works')).body.uses;
+    const csv =
+      '\uFEFFdate;piece;mark;method;fibres;age;rounds;leftPct;note\r\n' +
+      '2026-03-01;"bath towels";stiffTowels;citricSoak;cellulose;old;1;12,5;"said ""soft""; kept"\r\n';
+    expect((await server.http.post('/api/log').send({ csv }).expect(200)).body).toEqual({
+      added: 1,
+      known: 0,
+    });
+    expect((await server.http.get('/api/what-works')).body.uses).toBe(uses + 1);
+    expect((await server.http.get('/api/log.csv')).text).toContain('"said ""soft""; kept"');
+    expect((await server.http.post('/api/log').send({ csv }).expect(200)).body).toEqual({
+      added: 0,
+      known: 1,
+    });
+  });
+
+  it('refuses every line at fault with its number, and adds none of the others', async () => {
+    const csv = [
+      'date,piece,mark,method,fibres,age,rounds,leftPct,note',
+      '2026-03-01,bath towels,stiffTowels,citricSoak,cellulose,old,1,10,fine',
+      'yesterday,bath towels,stiffTowels,citricSoak,cellulose,old,1,10,',
+      '2026-03-01,ghost sheet,stiffTowels,citricSoak,cellulose,old,1,10,',
+      '2026-03-01,bath towels,stiffTowels,witchcraft,cellulose,old,1,10,',
+      '2026-03-01,bath towels,stiffTowels,citricSoak,cellulose,old,1,250,',
+    ].join('\n');
+    const before = (await server.http.get('/api/log.csv')).text;
+    const { body } = await server.http.post('/api/log').send({ csv }).expect(400);
+    expect(body.errors.map((error: { path: string }) => error.path)).toEqual([
+      'line.3',
+      'line.4',
+      'line.5',
+      'line.6',
+    ]);
+    expect((await server.http.get('/api/log.csv')).text).toBe(before);
+    await server.http.post('/api/log').send({ csv: 'when,what\n1,2' }).expect(400);
+  });
+
+  it('lets no cell run as a formula, and reads its own text back', () => {
+    const line = {
+      id: 'x',
+      date: '2026-01-01',
+      piece: '=HYPERLINK("http://x")',
+      mark: 'tea',
+      method: 'm',
+      fibres: 'cellulose',
+      age: 'old',
+      rounds: '1',
+      leftPct: '5',
+      note: '+1, "and" @cmd\n-2',
+    };
+    const csv = writeLog([line]);
+    for (const cell of csv.split('\r\n')[1]?.match(/("([^"]|"")*"|[^,]*)/g) ?? [])
+      expect(cell.replace(/^"/, '')).not.toMatch(/^[=+\-@]/);
+    expect(readLog(csv)).toEqual({ lines: [line], faults: [] });
+  });
+});
+
+describe('the calendar', () => {
+  it('is iCalendar with the end of each soak and every upkeep', async () => {
+    const { text, headers } = await server.http.get('/api/calendar.ics').expect(200);
+    expect(headers['content-type']).toMatch(/^text\/calendar/);
+    expect(text).toMatch(/^BEGIN:VCALENDAR\r\n/);
+    expect(text.trim()).toMatch(/END:VCALENDAR$/);
+    const unfolded = text.replace(/\r\n[ \t]/g, '');
+    expect(unfolded).toContain('SUMMARY:Look: lawn petticoat');
+    expect(unfolded).toContain('BEGIN:VALARM');
+    expect(unfolded).toMatch(/SUMMARY:sofa covers: wash the covers/);
+    expect(unfolded.match(/BEGIN:VEVENT/g)?.length).toBe(unfolded.match(/^UID:/gm)?.length);
+    for (const line of text.split('\r\n')) expect(Buffer.byteLength(line)).toBeLessThanOrEqual(75);
+  });
+});
+
+describe('the daily backup', () => {
+  const dir = mkdtempSync(join(tmpdir(), 'feverfew-backup-'));
+  afterAll(() => rmSync(dir, { recursive: true, force: true }));
+  const day = (index: number) => () => new Date(Date.UTC(2026, 0, 1 + index, 8));
+  it('is written once a day, whole, and kept fourteen deep', async () => {
+    let written = 0;
+    const write = async () => {
+      written += 1;
+      return { day: written };
+    };
+    expect(await backUp({ dataDir: dir, write, clock: day(0) })).toMatch(/household-2026-01-01\.json$/);
+    expect(await backUp({ dataDir: dir, write, clock: day(0) })).toBeNull();
+    for (let index = 1; index <= 20; index += 1) await backUp({ dataDir: dir, write, clock: day(index) });
+    const kept = readdirSync(join(dir, 'backups')).sort();
+    expect(kept).toHaveLength(14);
+    expect(kept[0]).toBe('household-2026-01-08.json');
+    expect(JSON.parse(readFileSync(join(dir, 'backups', kept.at(-1) ?? ''), 'utf8'))).toEqual({ day: 21 });
+  });
+  it('leaves other files in the directory alone, and no half file behind', async () => {
+    writeFileSync(join(dir, 'backups', 'mine.txt'), 'mine');
+    await expect(
+      backUp({ dataDir: dir, write: () => Promise.reject(new Error('disk')), clock: day(30) }),
+    ).rejects.toThrow('disk');
+    const names = readdirSync(join(dir, 'backups'));
+    expect(names).toContain('mine.txt');
+    expect(names.filter((name) => name.endsWith('.part') || name.includes('01-31'))).toEqual([]);
+  });
+});

@@ -1,0 +1,298 @@
+import { randomUUID } from 'node:crypto';
+import http from 'node:http';
+import type { AddressInfo } from 'node:net';
+import { type ChangeNews, PieceHistory, type RunView, Today, TrialView } from '@feverfew/contracts';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { beetroot, type TestApp, testApp } from './test/testApp.js';
+
+let server: TestApp;
+beforeAll(async () => {
+  server = await testApp();
+  const settings = (await server.http.get('/api/household')).body;
+  const cupboard = [
+    'oxygenBleach',
+    'delicateDetergent',
+    'liquidDetergent',
+    'dishDetergent',
+    'vinegar',
+    'isopropanol',
+  ];
+  await server.http.put('/api/household').send({
+    ...settings,
+    prices: { ...settings.prices, money: '€', agents: { oxygenBleach: 8 }, professional: 30 },
+    household: {
+      ...settings.household,
+      cupboard: cupboard.map((agentId) => ({
+        agentId,
+        strengthPct: agentId === 'vinegar' ? 5 : agentId === 'isopropanol' ? 70 : null,
+      })),
+    },
+  });
+});
+afterAll(() => server.close());
+
+async function kept(facts: object = beetroot) {
+  return (await server.http.post('/api/troubles').send({ pieceId: null, facts }).expect(201)).body;
+}
+async function started(methodId: string, facts: object = beetroot): Promise<RunView> {
+  const { planId } = await kept(facts);
+  const plan = (await server.http.get(`/api/plans/${planId}`)).body;
+  const rungIndex = plan.ladder.findIndex((rung: { methodId: string }) => rung.methodId === methodId);
+  return (await server.http.post('/api/runs').send({ key: randomUUID(), planId, rungIndex }).expect(201))
+    .body;
+}
+const say = async (run: RunView, event: object, more: object = {}): Promise<RunView> =>
+  (
+    await server.http
+      .post(`/api/runs/${run.id}/events`)
+      .send({ key: randomUUID(), event, ...more })
+      .expect(200)
+  ).body;
+const stepNow = (run: RunView) => run.plan.ladder[run.state.rungIndex]?.steps[run.state.stepIndex];
+async function workTo(run: RunView, kind: string): Promise<RunView> {
+  let now = run;
+  while (stepNow(now)?.kind !== kind) now = await say(now, { kind: 'stepDone', stepId: stepNow(now)?.id });
+  return now;
+}
+const soaking = async () => {
+  const run = await workTo(await started('oxygenSoak'), 'dwell');
+  return say(run, { kind: 'timerStarted', stepId: stepNow(run)?.id });
+};
+
+describe('a start', () => {
+  it('counts once however often it is tapped', async () => {
+    const { planId } = await kept();
+    const body = { key: randomUUID(), planId, rungIndex: 0 };
+    const [one, two] = await Promise.all([
+      server.http.post('/api/runs').send(body),
+      server.http.post('/api/runs').send(body),
+    ]);
+    expect([one.status, two.status]).toEqual([201, 201]);
+    expect(one.body.id).toBe(two.body.id);
+    const today = Today.parse((await server.http.get('/api/today')).body);
+    expect(today.running.filter((run) => run.planId === planId)).toHaveLength(1);
+  });
+});
+
+describe('a tap that had to wait for a line', () => {
+  it('counts from when it was tapped, never before what happened last', async () => {
+    const run = await workTo(await started('oxygenSoak'), 'dwell');
+    server.pass(90);
+    const now = Date.parse((await server.http.get('/api/today')).body.now);
+    const soak = await say(run, { kind: 'timerStarted', stepId: stepNow(run)?.id }, { heldMs: 60 * 60_000 });
+    expect(Date.parse(soak.state.timer?.startedAt ?? '')).toBe(now - 60 * 60_000);
+    const early = await say(soak, { kind: 'noted', text: 'held too long' }, { heldMs: 11 * 3_600_000 });
+    expect(early.state.notes[0]?.at).toBe(soak.state.timer?.startedAt);
+    await server.http
+      .post(`/api/runs/${run.id}/events`)
+      .send({ key: randomUUID(), heldMs: -5, event: { kind: 'undone' } })
+      .expect(400);
+  });
+});
+
+describe('Today', () => {
+  it('says what is over and what to do now, and sees one bucket wanted twice', async () => {
+    const run = await soaking();
+    await soaking();
+    const { body } = await server.http
+      .post('/api/runs/clashes')
+      .send({ planId: run.planId, rungIndex: run.state.rungIndex })
+      .expect(200);
+    expect(body.length).toBeGreaterThan(0);
+    server.pass(250);
+    const today = Today.parse((await server.http.get('/api/today')).body);
+    expect(today.running.find((one) => one.id === run.id)?.hand).toMatchObject({
+      what: 'over',
+      overrun: expect.any(String),
+    });
+    expect(today.clashes.map((clash) => clash.kind)).toContain('vesselTwice');
+  });
+});
+
+describe('a look', () => {
+  it('is judged by the level, carries its prices, and feeds the log of the next plan', async () => {
+    const run = await workTo(
+      await soaking().then((soak) => say(soak, { kind: 'stepDone', stepId: stepNow(soak)?.id })),
+      'look',
+    );
+    const looked = await say(run, { kind: 'looked', answer: null, leftPct: 5 });
+    expect(looked.state.decision?.answer).toBe('moving');
+    expect(looked.prices.money).toBe('€');
+    const preview = (await server.http.post('/api/plans/preview').send(beetroot)).body;
+    const rung = preview.ladder.find((one: { methodId: string }) => one.methodId === 'oxygenSoak');
+    expect(rung.ownLog).toMatchObject({ uses: 1, worked: 1 });
+    await say(looked, { kind: 'undone' });
+    const again = (await server.http.post('/api/plans/preview').send(beetroot)).body;
+    expect(again.ladder.find((one: { methodId: string }) => one.methodId === 'oxygenSoak').ownLog).toBeNull();
+  });
+  it('is refused in words a person can use', async () => {
+    const run = await started('oxygenSoak');
+    const { body } = await server.http
+      .post(`/api/runs/${run.id}/events`)
+      .send({ key: randomUUID(), event: { kind: 'paused' } })
+      .expect(409);
+    expect(body.detail).toBe('There is no clock to this step.');
+  });
+});
+
+describe('a picture', () => {
+  const segment = (marker: number, body: Buffer) => {
+    const head = Buffer.alloc(4);
+    head.writeUInt16BE(marker, 0);
+    head.writeUInt16BE(body.length + 2, 2);
+    return Buffer.concat([head, body]);
+  };
+  const start = Buffer.from([0xff, 0xd8]);
+  const clean = Buffer.concat([
+    start,
+    segment(0xffe0, Buffer.from('JFIF\0')),
+    segment(0xffda, Buffer.from([1])),
+    Buffer.from([0xff, 0xd9]),
+  ]);
+  const withPlace = Buffer.concat([
+    start,
+    segment(0xffe1, Buffer.from('Exif\0\0where')),
+    segment(0xffda, Buffer.from([1])),
+  ]);
+  const keep = (run: RunView, bytes: Buffer, key = randomUUID()) =>
+    server.http.post(`/api/runs/${run.id}/photos`).send({ key, jpeg: bytes.toString('base64') });
+
+  it('is kept with its run, once, and can be seen again', async () => {
+    const run = await started('oxygenSoak');
+    const key = randomUUID();
+    await keep(run, clean, key).expect(200);
+    const { body } = await keep(run, clean, key).expect(200);
+    expect(body.state.photos).toMatchObject([{ photoId: key, round: 1 }]);
+    const seen = await server.http.get(`/api/photos/${key}`).expect(200);
+    expect(seen.headers['content-type']).toBe('image/jpeg');
+    expect(Buffer.compare(seen.body, clean)).toBe(0);
+  });
+  it('is refused with its place and time still in it, as another file, or too large', async () => {
+    const run = await started('oxygenSoak');
+    expect((await keep(run, withPlace).expect(400)).body.detail).toMatch(/where and when/);
+    expect((await keep(run, Buffer.from('GIF89a……')).expect(400)).body.detail).toMatch(/not a JPEG/);
+    await keep(run, Buffer.concat([clean, Buffer.alloc(400_001)])).expect(400);
+    expect((await server.http.get(`/api/runs/${run.id}`)).body.state.photos).toEqual([]);
+  });
+});
+
+describe('a trial', () => {
+  it('is drawn, kept to one clock, looked at in its order, and says what it can', async () => {
+    const trouble = await kept(beetroot);
+    const { ladder }: { ladder: { methodId: string }[] } = (
+      await server.http.get(`/api/plans/${trouble.planId}`)
+    ).body;
+    const refused = await server.http
+      .post('/api/trials')
+      .send({
+        key: randomUUID(),
+        troubleId: trouble.id,
+        place: 'zones',
+        methodIds: ['coldFlush', 'oxygenSoak'],
+      })
+      .expect(409);
+    expect(refused.body.detail).toMatch(/times do not meet|whole piece/);
+    const pairs = ladder.flatMap((one, at) =>
+      ladder.slice(at + 1).map((other) => [one.methodId, other.methodId]),
+    );
+    let trial: TrialView | null = null;
+    for (const methodIds of pairs) {
+      const answer = await server.http
+        .post('/api/trials')
+        .send({ key: randomUUID(), troubleId: trouble.id, place: 'pieces', methodIds });
+      if (answer.status === 201) trial = TrialView.parse(answer.body);
+    }
+    if (!trial) throw new Error('no pair of this ladder can be tried');
+    const tell = async (event: object) =>
+      TrialView.parse(
+        (
+          await server.http
+            .post(`/api/trials/${trial?.id}/events`)
+            .send({ key: randomUUID(), event })
+            .expect(200)
+        ).body,
+      );
+    await tell({ kind: 'treated', arm: 0 });
+    await tell({ kind: 'treated', arm: 1 });
+    await tell({ kind: 'clockStarted' });
+    await server.http
+      .post(`/api/trials/${trial.id}/events`)
+      .send({ key: randomUUID(), event: { kind: 'washed' } })
+      .expect(409);
+    server.pass(trial.setup.dwellMin);
+    let now = await tell({ kind: 'washed' });
+    now = await tell({ kind: 'looked', arm: now.nextToLook, leftPct: 5 });
+    now = await tell({ kind: 'looked', arm: now.nextToLook, leftPct: 100 });
+    expect(now.verdict).toMatchObject({ trials: 1 });
+    expect(now.verdict?.chanceBest.reduce((sum, chance) => sum + chance, 0)).toBeCloseTo(1, 9);
+    expect(Today.parse((await server.http.get('/api/today')).body).trials).toEqual([]);
+  });
+  it('is not set up for a trouble that is not there', async () => {
+    await server.http
+      .post('/api/trials')
+      .send({ key: randomUUID(), troubleId: randomUUID(), place: 'zones', methodIds: ['a', 'b'] })
+      .expect(404);
+  });
+});
+
+describe('a piece', () => {
+  it('adds up its life, and upkeep done counts once', async () => {
+    const { body: piece } = await server.http
+      .post('/api/pieces')
+      .send({
+        ...beetroot.piece,
+        itemId: 'looseCover',
+        name: 'stool cover',
+        since: '2024-02-01',
+        replacementCost: 20,
+      })
+      .expect(201);
+    const key = randomUUID();
+    const care = { key, what: 'machineWash', upkeepId: null, times: 3 };
+    await server.http.post(`/api/pieces/${piece.id}/care`).send(care).expect(200);
+    await server.http.post(`/api/pieces/${piece.id}/care`).send(care).expect(200);
+    server.pass(70 * 24 * 60);
+    expect(Today.parse((await server.http.get('/api/today')).body).due.map((one) => one.pieceId)).toContain(
+      piece.id,
+    );
+    const { body } = await server.http
+      .post(`/api/pieces/${piece.id}/care`)
+      .send({ key: randomUUID(), what: 'upkeep', upkeepId: 'coversWash', times: 1 })
+      .expect(200);
+    const life = PieceHistory.parse(body);
+    expect(life.exposure.machineWashes).toBe(3);
+    expect(life.upkeep.find((one) => one.upkeepId === 'coversWash')).toMatchObject({ isDue: false });
+    await server.http
+      .post(`/api/pieces/${piece.id}/care`)
+      .send({ key: randomUUID(), what: 'upkeep', upkeepId: 'polishing', times: 1 })
+      .expect(400);
+  });
+});
+
+describe('the line of changes', () => {
+  it('tells every listener of a tap, by server-sent events', async () => {
+    const own = await testApp();
+    await own.app.listen(0, '127.0.0.1');
+    const { port } = own.app.getHttpServer().address() as AddressInfo;
+    const heard: ChangeNews[] = [];
+    const lines = await Promise.all(
+      [1, 2].map(
+        () =>
+          new Promise<http.IncomingMessage>((resolve) => {
+            http.get({ host: '127.0.0.1', port, path: '/api/changes' }, resolve);
+          }),
+      ),
+    );
+    for (const line of lines) {
+      expect(line.headers['content-type']).toMatch(/^text\/event-stream/);
+      line.on('data', (chunk) => {
+        for (const data of String(chunk).matchAll(/event: news[\s\S]*?data: (.*)/g))
+          heard.push(JSON.parse(data[1] ?? ''));
+      });
+    }
+    await own.http.post('/api/troubles').send({ pieceId: null, facts: beetroot }).expect(201);
+    await expect.poll(() => heard.filter((news) => news.topic === 'book').length).toBeGreaterThanOrEqual(2);
+    for (const line of lines) line.destroy();
+    await own.close();
+  });
+});

@@ -1,0 +1,88 @@
+import type { RunEvent, RunView } from '@feverfew/contracts';
+import { expect, it } from 'vitest';
+import type { HeldTap } from '../../app/outbox';
+import { stallWords } from './StallCurve';
+import { withHeld } from './useRunInHand';
+import { costText, wayLine } from './wayView';
+
+const START = Date.UTC(2026, 5, 15, 9, 0, 0);
+const iso = (minute: number) => new Date(START + minute * 60_000).toISOString();
+const dwell = { minMin: 20, maxMin: 40, lookEveryMin: 10, keep: 'none', attended: false };
+const plan = {
+  ladder: [
+    {
+      maxRounds: 2,
+      steps: [
+        { id: 'apply', kind: 'apply', dwell: null },
+        { id: 'dwell', kind: 'dwell', dwell, alarmSignIds: [] },
+        { id: 'look', kind: 'look', dwell: null, alarmSignIds: [] },
+      ],
+    },
+  ],
+} as unknown as RunView['plan'];
+const started: RunEvent = { kind: 'started', at: iso(0), rungIndex: 0 };
+const run = { id: 'run', plan, events: [started], state: { stepIndex: 0 } } as unknown as RunView;
+const held = (minute: number, event: HeldTap['event']): HeldTap => ({
+  runId: 'run',
+  key: String(minute),
+  event,
+  tappedAt: START + minute * 60_000,
+});
+
+it('goes on without a line by the same rules, each tap at its own time', () => {
+  const taps = [
+    held(3, { kind: 'stepDone', stepId: 'apply' }),
+    held(5, { kind: 'timerStarted', stepId: 'dwell' }),
+  ];
+  const inHand = withHeld(run, taps, 0);
+  expect(inHand.state).toMatchObject({ stepIndex: 1, timer: { startedAt: iso(5), readyAt: iso(25) } });
+  // A device whose own clock is four minutes fast.
+  expect(withHeld(run, taps, -4 * 60_000).state.timer?.startedAt).toBe(iso(1));
+});
+
+it('leaves a held tap that does not fit to the server to refuse', () => {
+  const inHand = withHeld(
+    run,
+    [held(1, { kind: 'decided', choice: 'repeat' }), held(2, { kind: 'stepDone', stepId: 'apply' })],
+    0,
+  );
+  expect(inHand.state.stepIndex).toBe(1);
+  expect(inHand.events).toHaveLength(2);
+});
+
+it('says cost, time and odds in one line, and nothing where nothing is known', () => {
+  const cost = { amount: 0.416, isAtLeast: true, isUnknown: false };
+  expect(costText(cost, '€')).toBe('at least 0.42\u00a0€');
+  expect(costText({ ...cost, isUnknown: true }, '€')).toBe('');
+  const way = {
+    way: 'repeat',
+    methodId: 'x',
+    cost,
+    handsOnMin: 9.6,
+    totalMin: { low: 120, high: 240 },
+    leftPct: { low: 5, high: 20 },
+    oddsGone: 0.614,
+    roundsLeft: 1,
+  } as const;
+  expect(wayLine(way, '€')).toBe(
+    '10 min hands on, 2–4 h in all · at least 0.42\u00a0€ · then 5–20 % left · odds of a trace or less 61 in 100 · 1 more round the piece bears',
+  );
+  expect(
+    wayLine(
+      { ...way, totalMin: { low: 0, high: 0 }, cost: null, leftPct: null, oddsGone: null, way: 'stop' },
+      '',
+    ),
+  ).toBe('');
+});
+
+it('puts the curve into words: stalled, or about how many rounds', () => {
+  const removed = { low: 0.2, likely: 0.5, high: 0.7 };
+  const base = { points: [], forecast: [], changeLinePct: 40, removed };
+  expect(stallWords({ ...base, verdict: 'moving', roundsLeft: { low: 1, likely: 2, high: 5 } })).toMatch(
+    /50 % of what was left.*about 2 more rounds to a trace \(at most 5\)/,
+  );
+  expect(stallWords({ ...base, verdict: 'moving', roundsLeft: { low: 1, likely: 1, high: null } })).toMatch(
+    /about 1 more round to a trace \(or never\)/,
+  );
+  expect(stallWords({ ...base, verdict: 'stalled', roundsLeft: null })).toMatch(/That is a stall/);
+});

@@ -1,0 +1,128 @@
+import { readFileSync } from 'node:fs';
+import { expect, test } from '@playwright/test';
+import { HOOK_MS, OwnServer } from './ownServer';
+
+const server = new OwnServer(4897);
+const empty = new OwnServer(4894, []);
+test.beforeAll(async () => {
+  test.setTimeout(HOOK_MS);
+  await server.start();
+  await empty.start();
+});
+test.afterAll(async () => {
+  await server.end();
+  await empty.end();
+});
+
+test('What works shows a method that left the ladder because of the log, and why; the plan says so too', async ({
+  page,
+}) => {
+  await page.goto(`${server.base}/what-works`);
+  const changed = page.getByRole('region', { name: 'What it changed' });
+  await expect(changed).toContainText('Vinegar rinse against scale: rung 2 by the book, off the ladder now.');
+  await expect(changed).toContainText(
+    /Set aside by your own log: 0 of 4 worked\. “Citric soak.*” does better with odds of \d+ in 100/,
+  );
+  await expect(changed).toContainText(/Citric soak.*: rung 2 by your log, rung 3 by the book/);
+  const row = page.locator('[data-works="vinegarRinse stiffTowels"]');
+  await expect(row).toContainText('0 of 4');
+  await expect(row).toContainText('less than the book');
+  await expect(row.getByRole('img')).toHaveAccessibleName(
+    /The book: 22 to 48 % a round\. Here: \d+ to \d+ %/,
+  );
+  await changed.getByRole('link').first().click();
+  await expect(page.locator('[data-rung=citricSoak]')).toContainText('from your own log: 2 of 2');
+  await expect(page.locator('[data-rung=vinegarRinse]')).toHaveCount(0);
+});
+
+test('a trial side by side: refused where unfair, drawn and blind where fair, told plainly', async ({
+  page,
+}) => {
+  const { waiting } = await server.ask<{ waiting: { id: string; markIds: string[] }[] }>('/today');
+  const trouble = waiting.find((one) => one.markIds.includes('dyeRun'))?.id;
+  await page.goto(`${server.base}/trouble/${trouble}`);
+  await page.getByRole('button', { name: 'Try two side by side' }).click();
+  const dialog = page.getByRole('dialog');
+  const ways = dialog
+    .getByRole('button', { pressed: false })
+    .filter({ hasNotText: /pieces|parts|Leave|Begin/ });
+  const names = await ways.allTextContents();
+  expect(names.length).toBeGreaterThanOrEqual(2);
+  for (const name of names.slice(0, 2)) await dialog.getByRole('button', { name, exact: true }).click();
+  await dialog.getByRole('button', { name: 'on like pieces' }).click();
+  await dialog.getByRole('button', { name: 'Begin the trial' }).click();
+  await expect(page.getByText(/Not like that|Put each on its place/).first()).toBeVisible();
+  if (await dialog.isVisible()) return;
+  for (let arm = 0; arm < 2; arm += 1)
+    await page
+      .getByRole('button', { name: /^It is on (piece|the)/ })
+      .first()
+      .click();
+  await page.getByRole('button', { name: /^Start the one clock/ }).click();
+  await expect(page.getByTestId('clock')).toBeVisible();
+  server.pass(24 * 60);
+  await page.reload();
+  await page.getByRole('button', { name: /^Washed and dry/ }).click();
+  await expect(page.getByText('What was put there is not said now')).toBeVisible();
+  for (const name of names.slice(0, 2)) await expect(page.locator('main')).not.toContainText(name);
+  await page.getByRole('button', { name: 'Half' }).click();
+  await page.getByRole('button', { name: 'Half' }).click();
+  await expect(page.getByText(/Too little to tell, from one trial/)).toBeVisible();
+});
+
+test('the household travels: out as a file, into an empty house, out again byte for byte', async ({
+  page,
+}) => {
+  await page.goto(`${server.base}/household`);
+  const taking = page.waitForEvent('download');
+  await page.getByText('Take the household along').click();
+  const path = await (await taking).path();
+  const before = readFileSync(path, 'utf8');
+  await page.goto(`${empty.base}/household`);
+  await page.getByLabel('Household file').setInputFiles(path);
+  await expect(page.getByRole('status').filter({ hasText: 'Read in' })).toContainText('21 pieces', {
+    timeout: 20_000,
+  });
+  expect(await (await fetch(`${empty.base}/api/household/file`)).text()).toBe(before);
+
+  const wrong = [
+    ['cut.json', before.slice(0, before.length / 2), /does not read as JSON.*Nothing was changed/],
+    ['foreign.json', '{"hello":"world"}', /not a household file of Feverfew\. Nothing was changed/],
+    [
+      'newer.json',
+      before.replace('"version":2', '"version":7'),
+      /version 7.*reads up to 2\. Nothing was changed/,
+    ],
+  ] as const;
+  for (const [name, text, words] of wrong) {
+    await page
+      .getByLabel('Household file')
+      .setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(text) });
+    await expect(page.getByText(words)).toBeVisible();
+  }
+  expect(await (await fetch(`${empty.base}/api/household/file`)).text()).toBe(before);
+});
+
+test('a picture stays on the device until it is saved, small and without a word of where it was taken', async ({
+  page,
+}) => {
+  const { running } = await server.ask<{ running: { id: string }[] }>('/today');
+  await page.goto(`${server.base}/runs/${running[0]?.id}`);
+  const png = await page.screenshot();
+  await page
+    .getByLabel('Take or choose a picture')
+    .setInputFiles({ name: 'mark.png', mimeType: 'image/png', buffer: png });
+  await expect(page.getByText('on this device only')).toBeVisible();
+  expect(
+    (await server.ask<{ state: { photos: unknown[] } }>(`/runs/${running[0]?.id}`)).state.photos,
+  ).toEqual([]);
+  await page.reload();
+  await page.getByRole('region', { name: 'Pictures' }).getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByText('round 1, saved')).toBeVisible();
+  const { state } = await server.ask<{ state: { photos: { photoId: string }[] } }>(`/runs/${running[0]?.id}`);
+  const bytes = Buffer.from(
+    await (await fetch(`${server.base}/api/photos/${state.photos[0]?.photoId}`)).arrayBuffer(),
+  );
+  expect(bytes.length).toBeLessThan(400_000);
+  expect(bytes.includes('Exif')).toBe(false);
+});

@@ -1,0 +1,76 @@
+import { type ChildProcess, spawn } from 'node:child_process';
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { expect } from '@playwright/test';
+
+/** A first start makes a database and fills it; a slow disk takes its time. */
+const START_MS = 120_000;
+export const HOOK_MS = 2 * START_MS;
+
+const ROOT = new URL('..', import.meta.url).pathname;
+
+/** A server of a test's own, with the demo data, whose clock the test turns and which it may kill. */
+export class OwnServer {
+  readonly base: string;
+  private readonly dir = mkdtempSync(join(tmpdir(), 'feverfew-own-'));
+  private readonly clockFile = join(this.dir, 'ahead');
+  private child: ChildProcess | null = null;
+  private ahead = 0;
+
+  constructor(
+    private readonly port: number,
+    private readonly more: readonly string[] = ['--demo'],
+  ) {
+    this.base = `http://127.0.0.1:${port}`;
+    writeFileSync(this.clockFile, '0');
+  }
+
+  async start(): Promise<void> {
+    const template = process.env.FEVERFEW_TEMPLATE ? ['--template', process.env.FEVERFEW_TEMPLATE] : [];
+    this.child = spawn(
+      process.execPath,
+      [
+        'apps/server/dist/main.js',
+        '--port',
+        String(this.port),
+        '--data-dir',
+        join(this.dir, 'data'),
+        '--clock-file',
+        this.clockFile,
+        ...template,
+        ...this.more,
+      ],
+      { cwd: ROOT, stdio: ['ignore', 'ignore', 'inherit'] },
+    );
+    const isUp = () =>
+      fetch(`${this.base}/api/catalogue`).then(
+        (response) => response.ok,
+        () => false,
+      );
+    await expect.poll(isUp, { timeout: START_MS }).toBe(true);
+  }
+
+  async kill(): Promise<void> {
+    const { child } = this;
+    if (!child || child.exitCode !== null) return;
+    const gone = new Promise((done) => child.once('exit', done));
+    child.kill('SIGKILL');
+    await gone;
+  }
+
+  /** Lets minutes pass on the server's clock. */
+  pass(minutes: number): void {
+    this.ahead += minutes;
+    writeFileSync(this.clockFile, String(this.ahead));
+  }
+
+  async ask<T>(path: string): Promise<T> {
+    return (await fetch(`${this.base}/api${path}`)).json() as Promise<T>;
+  }
+
+  async end(): Promise<void> {
+    await this.kill();
+    rmSync(this.dir, { recursive: true, force: true });
+  }
+}

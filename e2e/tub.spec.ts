@@ -1,0 +1,198 @@
+import { type Browser, expect, type Locator, type Page, test } from '@playwright/test';
+import { Tub } from './desk';
+import { HOOK_MS, OwnServer } from './ownServer';
+
+const PHONE = { width: 390, height: 844 };
+const LEAST_PX = 44;
+
+interface Told {
+  readonly running: { id: string; pieceName: string; hand: { what: string } }[];
+  readonly waiting: { id: string; markIds: string[] }[];
+}
+
+const server = new OwnServer(4896);
+test.beforeAll(async () => {
+  test.setTimeout(HOOK_MS);
+  await server.start();
+});
+test.afterAll(() => server.end());
+
+const runOf = async (piece: string): Promise<string> =>
+  (await server.ask<Told>('/today')).running.find((run) => run.pieceName === piece)?.id ?? '';
+const onPhone = async (browser: Browser): Promise<Page> =>
+  (await browser.newContext({ viewport: PHONE, baseURL: server.base, hasTouch: true })).newPage();
+
+/** Taps what is at least as large as a thumb. */
+async function tapLarge(target: Locator): Promise<void> {
+  await target.scrollIntoViewIfNeeded();
+  const box = await target.boundingBox();
+  const name = (await target.textContent()) ?? '';
+  expect(box?.height, name).toBeGreaterThanOrEqual(LEAST_PX);
+  expect(box?.width, name).toBeGreaterThanOrEqual(LEAST_PX);
+  await target.tap();
+}
+
+test('two soaks at once on a phone: hours pass, the server is killed, nothing is lost', async ({
+  browser,
+}) => {
+  test.setTimeout(HOOK_MS);
+  const page = await onPhone(browser);
+  await page.goto('/');
+  const basin = page.getByRole('link', { name: /9 L basin.*lawn petticoat/s });
+  const bath = page.getByRole('link', { name: /enamel bath.*sofa covers/s });
+  await expect(basin).toBeVisible();
+  await expect(bath).toBeVisible();
+  await expect(basin).toHaveAttribute('data-hand', 'working');
+
+  server.pass(55);
+  await page.reload();
+  await expect(bath).toHaveAttribute('data-hand', /ready|lookDue/);
+  await expect(bath).toContainText(/Ready|look-in due since/);
+
+  await server.kill();
+  await server.start();
+  server.pass(24 * 60);
+  await page.reload();
+  await expect(bath).toContainText(/Over by/);
+  await expect(bath).toContainText(/Take it out and rinse it now|No harm done/);
+  await expect(basin).toContainText(/Over by/);
+  await bath.tap();
+  await expect(page.getByText(/^Over time/)).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Gone', exact: true })).toBeVisible();
+  await page.context().close();
+});
+
+test('three rungs on a phone: large targets only, not one key pressed', async ({ browser }) => {
+  test.setTimeout(120_000);
+  const page = await onPhone(browser);
+  const tub = new Tub(page);
+  const button = (name: string | RegExp) =>
+    page.getByRole('button', { name, exact: typeof name === 'string' }).first();
+  const { waiting } = await server.ask<Told>('/today');
+  const beetroot = waiting.find((trouble) => trouble.markIds.includes('beetroot'))?.id;
+  await page.goto('/');
+  await tapLarge(page.locator(`a[href="/trouble/${beetroot}"]`));
+  await tapLarge(button('Start with rung 1'));
+  const step = page.locator('h1[data-step]');
+  const seen: string[] = [];
+  for (let taps = 0; taps < 90; taps += 1) {
+    await expect(step).toBeVisible();
+    const kind = (await step.getAttribute('data-step')) ?? '';
+    const rung = (await page.getByText(/^Rung \d of \d/).textContent()) ?? '';
+    seen.push(`${rung.slice(5, 6)} ${kind}`);
+    if (kind === 'finished') break;
+    const before = `${rung} ${kind}`;
+    if (kind === 'dwell') {
+      await tapLarge(button('Start the clock'));
+      await tapLarge(button('Look in'));
+      await tapLarge(button(rung.startsWith('Rung 3') ? 'Gone' : 'A little'));
+      await tapLarge(button('Take it out and go on'));
+    } else if (kind === 'look') {
+      const last = rung.startsWith('Rung 3');
+      await tapLarge(button(last ? 'Gone' : 'All of it'));
+      await tapLarge(last ? button(/go on$|wash it now$/) : button(/^Next rung/));
+    } else if (kind === 'finalLook') {
+      await tapLarge(button('Gone'));
+      await expect(page.locator('[data-heat=open]')).toBeVisible();
+      await tapLarge(button('Write down: Gone'));
+    } else await tapLarge(button('Done'));
+    await expect
+      .poll(
+        async () =>
+          `${await page.getByText(/^Rung \d of \d/).textContent()} ${await step.getAttribute('data-step')}`,
+      )
+      .not.toBe(before);
+  }
+  for (const rung of ['1', '2', '3']) expect(seen.some((one) => one.startsWith(`${rung} dwell`))).toBe(true);
+  await expect(tub.step('finished')).toHaveText('Gone');
+  for (const one of await page.locator('main button').all())
+    expect((await one.boundingBox())?.height, (await one.textContent()) ?? '').toBeGreaterThanOrEqual(
+      LEAST_PX,
+    );
+  await page.context().close();
+});
+
+test('two devices stay in step without a reload, and a double tap counts once', async ({ browser }) => {
+  const id = await runOf('lawn petticoat');
+  const [one, two] = [await onPhone(browser), await onPhone(browser)];
+  await one.goto(`/runs/${id}`);
+  await two.goto(`/runs/${id}`);
+  await expect(two.getByText(/^Over time/)).toBeVisible();
+  await one.getByRole('button', { name: 'A little', exact: true }).dblclick();
+  await expect(one.getByRole('group', { name: 'What next?' })).toBeVisible();
+  await expect(two.getByRole('group', { name: 'What next?' })).toBeVisible({ timeout: 5000 });
+  const { state } = await server.ask<{ state: { looks: unknown[] } }>(`/runs/${id}`);
+  expect(state.looks).toHaveLength(1);
+  await two.getByRole('button', { name: /^Take it out/ }).tap();
+  await expect(one.locator('h1[data-step=look]')).toBeVisible({ timeout: 5000 });
+  await two.goto('/');
+  await one.getByRole('button', { name: 'Undo last tap' }).tap();
+  await expect(two.getByRole('link', { name: /9 L basin/ })).toHaveAttribute('data-hand', 'decide', {
+    timeout: 5000,
+  });
+  await one.context().close();
+  await two.context().close();
+});
+
+test('without a line the work goes on, and each tap is told with its own time', async ({ browser }) => {
+  const { waiting } = await server.ask<Told>('/today');
+  const trouble = waiting.find((one) => one.markIds.includes('propolis'))?.id;
+  const page = await onPhone(browser);
+  await page.goto(`/trouble/${trouble}`);
+  await page.getByRole('button', { name: /^Start with rung/ }).tap();
+  const step = page.locator('h1[data-step]');
+  await expect(step).toBeVisible();
+  const id = page.url().split('/').at(-1) ?? '';
+  const before = await server.ask<{ events: unknown[] }>(`/runs/${id}`);
+  await page.context().setOffline(true);
+  const tapped: number[] = [];
+  for (let taps = 0; taps < 2; taps += 1) {
+    const kind = await step.getAttribute('data-step');
+    tapped.push(Date.now());
+    await page.getByRole('button', { name: 'Done', exact: true }).tap();
+    await expect(step).not.toHaveAttribute('data-step', kind ?? '');
+  }
+  await expect(page.getByText(/2 taps wait on this device/)).toBeVisible();
+  expect((await server.ask<{ events: unknown[] }>(`/runs/${id}`)).events).toHaveLength(before.events.length);
+  await page.waitForTimeout(2500);
+  await page.context().setOffline(false);
+  const told = async () => (await server.ask<{ events: unknown[] }>(`/runs/${id}`)).events.length;
+  await expect.poll(told, { timeout: 15_000 }).toBe(before.events.length + 2);
+  await expect(page.getByText(/taps? waits? on this device/)).toHaveCount(0);
+  const after = await server.ask<{ events: { at: string }[]; now: string }>(`/runs/${id}`);
+  expect(after.events).toHaveLength(before.events.length + 2);
+  // The server's clock is ahead of ours by whole minutes that this test let pass.
+  const aheadMs = Math.round((Date.parse(after.now) - Date.now()) / 60_000) * 60_000;
+  for (const [index, event] of after.events.slice(-2).entries())
+    expect(Math.abs(Date.parse(event.at) - aheadMs - (tapped[index] ?? 0))).toBeLessThan(1500);
+  await page.context().close();
+});
+
+test('a soak can wait, be put back, run longer, and calls on any page', async ({ browser }) => {
+  const page = await onPhone(browser);
+  const id = await runOf('sofa covers');
+  // A fresh round: the old one ran over in the first test.
+  await page.goto(`/runs/${id}`);
+  await page.getByRole('button', { name: 'Most of it', exact: true }).tap();
+  await page.getByRole('button', { name: /^Take it out/ }).tap();
+  await page.getByRole('button', { name: 'Half', exact: true }).tap();
+  await page.getByRole('button', { name: /^Same again/ }).tap();
+  await new Tub(page).workTo('dwell');
+  await page.getByRole('button', { name: 'Start the clock' }).tap();
+  const times = page.getByText(/^Started \d\d:\d\d, ready/);
+  const first = await times.textContent();
+  await page.getByRole('button', { name: 'Out for now' }).tap();
+  await expect(page.getByTestId('clock')).toHaveText('Waiting');
+  await page.getByRole('button', { name: 'Put it back' }).tap();
+  await expect(page.getByTestId('clock')).not.toHaveText('Waiting');
+  await page.getByRole('button', { name: '30 min longer' }).tap();
+  await expect(times).not.toHaveText(first ?? '');
+  await page.clock.install();
+  await page.goto('/pieces');
+  await expect(page.getByRole('heading', { name: 'Linen book' })).toBeVisible();
+  await page.waitForTimeout(500);
+  server.pass(181);
+  await page.clock.fastForward('03:01:00');
+  await expect(page).toHaveTitle(/● /, { timeout: 10_000 });
+  await page.context().close();
+});

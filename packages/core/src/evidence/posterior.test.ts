@@ -1,0 +1,165 @@
+import { describe, expect, it } from 'vitest';
+import { planTreatment } from '../plan/planTreatment.js';
+import { checkPlan } from '../safety/checkPlan.js';
+import { cases, household, knowledge, stiffTowels } from '../test/fixtures.js';
+import { type Cell, gatherEvidence, NO_EVIDENCE, removedPerRound, type UseCase } from './evidence.js';
+import { betaOfRange, posteriorOf } from './posterior.js';
+import { fibreFamilyOf, mainComponentOf, usesOf } from './usesOf.js';
+
+const cell: Cell = { methodId: 'oxygenSoak', componentId: 'tannin', fibres: 'cellulose', age: 'days' };
+const use = (leftPct: number, more: Partial<UseCase> = {}, id = Math.random()): UseCase => ({
+  ...cell,
+  id: String(id),
+  at: '2026-06-01T10:00:00.000Z',
+  markId: 'tea',
+  rounds: 1,
+  leftPct,
+  ...more,
+});
+const book = { low: 0.4, high: 0.7 };
+
+describe('book and log together', () => {
+  it('leaves the range of the book as it is without a use', () => {
+    const alone = posteriorOf(book, cell, NO_EVIDENCE);
+    expect(alone).toMatchObject({ low: 0.4, high: 0.7, uses: 0, worked: 0 });
+  });
+  it('is the closed form for all and nothing: a + worked, b + failed', () => {
+    const { beta, priorBeta, uses, worked } = posteriorOf(
+      book,
+      cell,
+      gatherEvidence([use(0), use(0), use(100), use(0)]),
+    );
+    expect(beta.a).toBeCloseTo(priorBeta.a + 3, 12);
+    expect(beta.b).toBeCloseTo(priorBeta.b + 1, 12);
+    expect([uses, worked]).toEqual([4, 3]);
+  });
+  it('reads a range as its middle eight tenths, worth two to six uses', () => {
+    const { a, b } = betaOfRange(book);
+    expect(a / (a + b)).toBeCloseTo(0.55, 12);
+    expect(a + b).toBeGreaterThanOrEqual(2);
+    expect(a + b).toBeLessThanOrEqual(6);
+    expect(betaOfRange({ low: 0.9, high: 0.92 }).a + betaOfRange({ low: 0.9, high: 0.92 }).b).toBeCloseTo(
+      6,
+      9,
+    );
+  });
+  it('moves towards what was seen, the more the oftener', () => {
+    const mean = (...left: number[]) =>
+      posteriorOf(book, cell, gatherEvidence(left.map((pct) => use(pct)))).mean;
+    expect(mean(0)).toBeGreaterThan(mean(50));
+    expect(mean(0, 0)).toBeGreaterThan(mean(0));
+    expect(mean(100, 100)).toBeLessThan(mean(100));
+  });
+  it('counts other fibres half, an older trouble half, a fresher one not at all', () => {
+    const weight = (more: Partial<UseCase>) => posteriorOf(book, cell, gatherEvidence([use(0, more)])).weight;
+    expect(weight({})).toBe(1);
+    expect(weight({ fibres: 'synthetic' })).toBe(0.5);
+    expect(weight({ age: 'old' })).toBe(0.5);
+    expect(weight({ age: 'old', fibres: 'synthetic' })).toBe(0.25);
+    expect(weight({ age: 'fresh' })).toBe(0);
+    expect(weight({ componentId: 'haem' })).toBe(0);
+    expect(weight({ methodId: 'coldFlush' })).toBe(0);
+  });
+  it('spreads what several rounds took evenly over them', () => {
+    expect(removedPerRound({ leftPct: 25, rounds: 2 })).toBeCloseTo(0.5, 12);
+    expect(removedPerRound({ leftPct: 0, rounds: 3 })).toBe(1);
+    expect(removedPerRound({ leftPct: 100, rounds: 1 })).toBe(0);
+  });
+});
+
+describe('a run as lines of the log', () => {
+  const facts = cases.beetrootOnDamask;
+  const look = (
+    rungIndex: number,
+    round: number,
+    leftPct: number | null,
+    answer: 'moving' | 'wrong' = 'moving',
+  ) => ({
+    at: '2026-06-01T10:00:00.000Z',
+    rungIndex,
+    round,
+    answer,
+    leftPct,
+    signIds: [],
+  });
+  const lines = (...looks: ReturnType<typeof look>[]) =>
+    usesOf(
+      'run',
+      facts,
+      ['coldFlush', 'oxygenSoak'],
+      { looks, rungIndex: looks.at(-1)?.rungIndex ?? 0 },
+      knowledge,
+    );
+  it('gives one line per rung, from the level before it', () => {
+    expect(lines(look(0, 1, 75), look(0, 2, 50), look(1, 1, 5))).toMatchObject([
+      { methodId: 'coldFlush', rounds: 2, leftPct: 50 },
+      { methodId: 'oxygenSoak', rounds: 1, leftPct: 10 },
+    ]);
+  });
+  it('says nothing where nobody graded, something went wrong, or several troubles lie on it', () => {
+    expect(lines(look(0, 1, null))).toEqual([]);
+    expect(lines(look(0, 1, 50), look(0, 2, null, 'wrong'))).toEqual([]);
+    const both = { ...facts, markIds: ['beetroot', 'tea'] };
+    expect(usesOf('run', both, ['coldFlush'], { looks: [look(0, 1, 5)], rungIndex: 0 }, knowledge)).toEqual(
+      [],
+    );
+  });
+});
+
+describe('a plan with a log', () => {
+  const facts = stiffTowels;
+  const seen = (methodId: string, ...left: number[]): UseCase[] =>
+    left.map((leftPct, index) =>
+      use(leftPct, {
+        id: `${methodId}${index}`,
+        methodId,
+        componentId: mainComponentOf('stiffTowels', knowledge) ?? '',
+        fibres: fibreFamilyOf(facts, knowledge),
+        age: 'old',
+      }),
+    );
+  const planned = (...uses: UseCase[][]) =>
+    planTreatment(facts, household, knowledge, gatherEvidence(uses.flat()));
+  const ladder = (plan: ReturnType<typeof planned>) => plan.ladder.map((rung) => rung.methodId);
+  const byBook = planned();
+
+  it('is byte-equal to the book without one', () => {
+    expect(JSON.stringify(planned())).toBe(JSON.stringify(planTreatment(facts, household, knowledge)));
+    expect(byBook.ladder.every((rung) => rung.ownLog === null)).toBe(true);
+  });
+  it('says “4 of 5” on the rung, and moves its range', () => {
+    const rung = planned(seen('citricSoak', 0, 5, 0, 25, 100)).ladder.find(
+      (one) => one.methodId === 'citricSoak',
+    );
+    const before = byBook.ladder.find((one) => one.methodId === 'citricSoak');
+    expect(rung?.ownLog).toEqual({ uses: 5, worked: 4, book: before?.effect });
+    expect(rung?.findings.map((finding) => finding.code)).toContain('fromOwnLog');
+    expect(rung?.effect).not.toEqual(before?.effect);
+  });
+  it('sets a rung aside that failed three times where the next does better, and says why', () => {
+    const plan = planned(seen('vinegarRinse', 100, 100, 100, 100), seen('citricSoak', 5, 0));
+    expect(ladder(byBook)).toContain('vinegarRinse');
+    expect(ladder(plan)).toEqual(ladder(byBook).filter((methodId) => methodId !== 'vinegarRinse'));
+    const aside = plan.candidates.find((candidate) => candidate.methodId === 'vinegarRinse');
+    expect(aside).toMatchObject({
+      verdict: 'spare',
+      findings: [{ code: 'logSaysOther', facts: { worked: 0, uses: 4 } }],
+    });
+  });
+  it('never for one or two failures, and never takes a stronger rung away because a gentler one did well', () => {
+    expect(ladder(planned(seen('vinegarRinse', 100, 100)))).toEqual(ladder(byBook));
+    expect(ladder(planned(seen('vinegarRinse', 0, 0, 0, 0, 0, 0)))).toEqual(ladder(byBook));
+  });
+  it('never widens a limit, and passes the checker that all plans pass', () => {
+    const plan = planned(
+      seen('vinegarRinse', 100, 100, 100, 100),
+      seen('citricSoak', 0, 0),
+      seen('towelMachineStrip', 0, 0, 0),
+    );
+    expect(plan.envelope).toEqual(byBook.envelope);
+    expect(checkPlan(plan, household, knowledge)).toEqual([]);
+    const ruledOut = (one: typeof plan) =>
+      one.candidates.filter(({ verdict }) => verdict === 'ruledOut').map(({ methodId }) => methodId);
+    expect(ruledOut(plan)).toEqual(ruledOut(byBook));
+  });
+});

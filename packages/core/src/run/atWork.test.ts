@@ -1,0 +1,133 @@
+import { describe, expect, it } from 'vitest';
+import { NO_PRICES } from '../cost/costOf.js';
+import { planTreatment } from '../plan/planTreatment.js';
+import { cases, household, knowledge } from '../test/fixtures.js';
+import { exposureOf } from '../wear/exposure.js';
+import { clashesOf, type RunAtWork } from './clashes.js';
+import { handOf } from './hand.js';
+import { lookQuestions } from './lookQuestions.js';
+import { oddsToReach, waysOn } from './outlook.js';
+import { replayRun } from './replayRun.js';
+import type { RunEvent } from './runEvent.js';
+
+const plan = planTreatment(cases.beetrootOnDamask, household, knowledge);
+const START = Date.UTC(2026, 10, 24, 8, 0, 0);
+const at = (minute: number) => new Date(START + minute * 60_000).toISOString();
+const oxygen = plan.ladder.findIndex((rung) => rung.methodId === 'oxygenSoak');
+const steps = plan.ladder[oxygen]?.steps ?? [];
+const dwellAt = steps.findIndex((step) => step.kind === 'dwell');
+const dwellId = steps[dwellAt]?.id ?? '';
+
+/** A soak begun at minute 0; more events at minutes of their own. */
+function soak(...more: [number, object][]): { events: RunEvent[]; run: RunAtWork } {
+  const events = [
+    { kind: 'started', rungIndex: oxygen, at: at(-30) },
+    ...steps.slice(0, dwellAt).map((step) => ({ kind: 'stepDone', stepId: step.id, at: at(-20) })),
+    { kind: 'timerStarted', stepId: dwellId, at: at(0) },
+    ...more.map(([minute, event]) => ({ ...event, at: at(minute) })),
+  ] as RunEvent[];
+  const replayed = replayRun(events, plan);
+  if (!replayed.ok) throw new Error(replayed.refusal);
+  return { events, run: { id: 'soak', pieceName: 'damask cloth', plan, state: replayed.state } };
+}
+const hand = (minute: number, ...more: [number, object][]) =>
+  handOf(soak(...more).run.state, plan, START + minute * 60_000);
+
+describe('what wants a hand', () => {
+  it('is the next look-in, then “ready”, then “over” with what to do', () => {
+    expect(hand(10)).toMatchObject({ what: 'working', at: at(60) });
+    expect(hand(65)).toMatchObject({ what: 'lookDue', at: at(60) });
+    expect(hand(130)).toMatchObject({ what: 'ready', at: at(120) });
+    expect(hand(250)).toMatchObject({ what: 'over', at: at(240), overrun: expect.any(String) });
+  });
+  it('forgets a look-in that was done, and says what is taken out', () => {
+    const looked = { kind: 'looked', answer: 'moving', leftPct: 50 };
+    expect(hand(62, [61, looked])).toMatchObject({ what: 'decide' });
+    expect(hand(65, [61, looked], [62, { kind: 'decided', choice: 'wait' }])).toMatchObject({
+      what: 'working',
+    });
+    expect(hand(65, [20, { kind: 'paused' }])).toMatchObject({ what: 'paused', at: at(20) });
+  });
+});
+
+describe('clashes', () => {
+  const { run } = soak();
+  const other: RunAtWork = { ...run, id: 'other', pieceName: 'napkins' };
+  it('are seen before they happen: one vessel wanted twice', () => {
+    const clashes = clashesOf([run, other], START + 5 * 60_000);
+    expect(clashes.map((clash) => clash.kind)).toContain('vesselTwice');
+    expect(clashes[0]).toMatchObject({ runIds: ['soak', 'other'], pieceNames: ['damask cloth', 'napkins'] });
+    expect((clashes[0]?.freeAt ?? '') > at(5)).toBe(true);
+  });
+  it('are none for one alone, and none with a run that is over', () => {
+    expect(clashesOf([run], START)).toEqual([]);
+    const over = { ...other, state: { ...other.state, status: 'finished' as const } };
+    expect(clashesOf([run, over], START)).toEqual([]);
+  });
+  it('say of colours that may come out that they never share a water', () => {
+    const red: RunAtWork = {
+      ...other,
+      plan: {
+        ...plan,
+        facts: { ...plan.facts, piece: { ...plan.facts.piece, colour: 'dark', fastness: 'unknown' } },
+      },
+    };
+    const kinds = (runs: RunAtWork[]) => clashesOf(runs, START).map((clash) => clash.kind);
+    expect(kinds([run, red])).toContain('coloursTogether');
+    expect(kinds([red, { ...red, id: 'third' }])).toContain('coloursTogether');
+    expect(kinds([run, other])).not.toContain('coloursTogether');
+  });
+});
+
+describe('ways on', () => {
+  const looked = (leftPct: number) =>
+    soak([130, { kind: 'stepDone', stepId: dwellId }], [131, { kind: 'looked', answer: null, leftPct }]).run;
+  it('carry cost, time and odds; repeating is bounded by what the piece bears', () => {
+    const ways = waysOn(looked(50).state, plan, {
+      ...NO_PRICES,
+      money: '€',
+      agents: { oxygenBleach: 8 },
+      waterM3: 4,
+      kWh: 0.3,
+    });
+    const repeat = ways.find((way) => way.way === 'repeat');
+    expect(repeat?.roundsLeft).toBe((plan.ladder[oxygen]?.maxRounds ?? 0) - 1);
+    expect(repeat?.cost).toMatchObject({ isUnknown: false });
+    expect(repeat?.totalMin.high).toBeGreaterThan(0);
+    expect(repeat?.leftPct?.high).toBeLessThanOrEqual(50);
+  });
+  it('are silent about money that was not told', () => {
+    expect(waysOn(looked(50).state, plan, NO_PRICES).find((way) => way.way === 'repeat')?.cost).toMatchObject(
+      { isUnknown: true },
+    );
+  });
+  it('give odds of one where a trace is left already, and fewer the more is left', () => {
+    const effect = { low: 0.4, high: 0.8 };
+    expect(oddsToReach(12, 5, effect)).toBe(1);
+    expect(oddsToReach(12, 25, effect)).toBeGreaterThan(oddsToReach(12, 100, effect));
+  });
+});
+
+it('asks what fits: smell for odours, foam where it was dabbed, dryness at the last look', () => {
+  const rung = plan.ladder[oxygen] ?? { steps: [] };
+  const step = (kind: string) => steps.find((one) => one.kind === kind) ?? steps[0];
+  const ask = (kind: string, kinds: Parameters<typeof lookQuestions>[2]) => {
+    const at = step(kind);
+    return at ? lookQuestions(rung, at, kinds) : [];
+  };
+  expect(ask('dwell', ['mark'])).toEqual(['colourOnCloth', 'waterDirtOrDye', 'besideControl']);
+  expect(ask('finalLook', ['mark'])).toEqual(['dryFirst', 'besideControl']);
+  expect(ask('finalLook', ['odour'])).toEqual(['dryFirst', 'smellWarm']);
+});
+
+it('adds up what a piece was put through: hours in oxygen, washes, rounds; undone taps do not count', () => {
+  const { events } = soak([180, { kind: 'stepDone', stepId: dwellId }]);
+  expect(exposureOf(events, plan, knowledge, START)).toMatchObject({
+    oxygenHours: 3,
+    soakHours: 3,
+    rounds: 1,
+    machineWashes: 0,
+  });
+  const taken = [...events, { kind: 'undone', at: at(181) } as RunEvent];
+  expect(exposureOf(taken, plan, knowledge, START + 240 * 60_000)).toMatchObject({ oxygenHours: 4 });
+});

@@ -1,0 +1,140 @@
+import { describe, expect, it } from 'vitest';
+import { planTreatment } from '../plan/planTreatment.js';
+import { cases, household, knowledge } from '../test/fixtures.js';
+import {
+  commonDwellMin,
+  nextToLook,
+  replayTrial,
+  type TrialEvent,
+  type TrialSetup,
+  trialFaults,
+  trialVerdict,
+} from './trial.js';
+
+const setup: TrialSetup = {
+  place: 'zones',
+  arms: [
+    { methodId: 'a', where: 'the left part' },
+    { methodId: 'b', where: 'the right part' },
+  ],
+  dwellMin: 20,
+  lookOrder: [1, 0],
+};
+const at = (minute: number) => new Date(Date.UTC(2026, 5, 15, 9, minute)).toISOString();
+const told = (...events: [number, object][]) =>
+  replayTrial(
+    setup,
+    events.map(([minute, event]) => ({ ...event, at: at(minute) }) as TrialEvent),
+  );
+const both: [number, object][] = [
+  [0, { kind: 'treated', arm: 0 }],
+  [4, { kind: 'treated', arm: 1 }],
+  [5, { kind: 'clockStarted' }],
+];
+
+describe('a trial', () => {
+  it('keeps one clock for all, begun when the last is on', () => {
+    expect(told(...both.slice(0, 1), [5, { kind: 'clockStarted' }])).toEqual({
+      ok: false,
+      refusal: 'notNow',
+    });
+    expect(told(...both)).toMatchObject({ state: { phase: 'wait', readyAt: at(25) } });
+    expect(told(...both, [24, { kind: 'washed' }])).toEqual({ ok: false, refusal: 'clockFirst' });
+  });
+  it('is looked at in the order drawn', () => {
+    const washed: [number, object][] = [...both, [30, { kind: 'washed' }]];
+    expect(told(...washed, [31, { kind: 'looked', arm: 0, leftPct: 5 }])).toEqual({
+      ok: false,
+      refusal: 'notThisOne',
+    });
+    const one = told(...washed, [31, { kind: 'looked', arm: 1, leftPct: 75 }]);
+    expect(one.ok && nextToLook(setup, one.state)).toBe(0);
+    const done = told(
+      ...washed,
+      [31, { kind: 'looked', arm: 1, leftPct: 75 }],
+      [32, { kind: 'looked', arm: 0, leftPct: 5 }],
+    );
+    expect(done).toMatchObject({ state: { phase: 'told', leftPct: [5, 75] } });
+  });
+  it('takes a tap back, and refuses one twice', () => {
+    expect(told(...both.slice(0, 1), [1, { kind: 'treated', arm: 0 }])).toEqual({
+      ok: false,
+      refusal: 'alreadyTreated',
+    });
+    expect(told(...both, [6, { kind: 'undone' }])).toMatchObject({
+      state: { phase: 'apply', treated: [0, 1] },
+    });
+    expect(told([0, { kind: 'undone' }])).toEqual({ ok: false, refusal: 'nothingToUndo' });
+  });
+});
+
+describe('what makes a trial unfair or unsafe', () => {
+  const plan = planTreatment(cases.beetrootOnDamask, household, knowledge);
+  const faults = (methodIds: string[], place: 'zones' | 'pieces' = 'pieces') =>
+    trialFaults(plan, methodIds, place, knowledge).map((fault) => fault.code);
+  it('is one alone, four, the same twice, or what is not on the ladder', () => {
+    expect(faults(['coldFlush'])).toEqual(['tooFew']);
+    expect(faults(['a', 'b', 'c', 'd'])).toEqual(['tooMany']);
+    expect(faults(['coldFlush', 'coldFlush'])).toEqual(['sameTwice']);
+    expect(faults(['coldFlush', 'petrolSpot'])).toEqual(['notOnLadder']);
+  });
+  it('is a bath on parts of one piece, and times that do not meet', () => {
+    expect(faults(['coldFlush', 'oxygenSoak'], 'zones')).toContain('notOnZones');
+    const [flush, soak] = ['coldFlush', 'oxygenSoak'].flatMap(
+      (id) => plan.ladder.find((rung) => rung.methodId === id) ?? [],
+    );
+    expect(flush && soak && commonDwellMin([flush, soak])).toBeNull();
+    expect(faults(['coldFlush', 'oxygenSoak'])).toContain('noCommonTime');
+    expect(flush && commonDwellMin([flush, flush])).toBeGreaterThan(0);
+  });
+  it('is two products side by side that may not meet', () => {
+    const spots = planTreatment(
+      { ...cases.beetrootOnDamask, markIds: ['ballpoint'], reach: 'shop' },
+      household,
+      knowledge,
+    );
+    const pairs = spots.ladder.flatMap((one, index) =>
+      spots.ladder
+        .slice(index + 1)
+        .map((other) => trialFaults(spots, [one.methodId, other.methodId], 'zones', knowledge)),
+    );
+    // The ladder keeps forbidden partners apart already, so that no trial can bring them together.
+    expect(pairs.flat().filter((fault) => fault.code === 'mustNotMeet')).toEqual([]);
+    const vinegarAndChlorine = ['vinegarRinse', 'chlorineSoak'].filter((id) =>
+      knowledge.methods.some((one) => one.id === id),
+    );
+    const doctored = {
+      ...spots,
+      ladder: vinegarAndChlorine.map((methodId) => ({ ...spots.ladder[0], methodId })),
+    } as typeof spots;
+    if (vinegarAndChlorine.length === 2)
+      expect(
+        trialFaults(doctored, vinegarAndChlorine, 'zones', knowledge).map((fault) => fault.code),
+      ).toContain('mustNotMeet');
+  });
+});
+
+describe('the verdict', () => {
+  const alike = [
+    { low: 0.3, high: 0.7 },
+    { low: 0.3, high: 0.7 },
+  ];
+  it('is “too little to tell” for the same level, and for one trial of a small difference', () => {
+    expect(trialVerdict(alike, [[25], [25]])).toMatchObject({ best: null, says: 'tooLittle' });
+    expect(trialVerdict(alike, [[25], [50]])).toMatchObject({ says: 'tooLittle' });
+  });
+  it('grows surer with trials that agree, and sums to one', () => {
+    const verdict = trialVerdict(alike, [
+      [0, 0, 5, 0],
+      [100, 75, 100, 100],
+    ]);
+    expect(verdict).toMatchObject({ best: 0, says: 'clear' });
+    expect(verdict.chanceBest.reduce((sum, chance) => sum + chance, 0)).toBeCloseTo(1, 9);
+    expect(
+      trialVerdict(alike, [
+        [0, 0],
+        [100, 75],
+      ]).says,
+    ).toBe('likely');
+  });
+});
