@@ -80,8 +80,10 @@ test('a phone that slept past the end is told so and what to do', async ({ page 
     await route.fulfill({ json: { ...run, now: new Date(Date.parse(run.now) + 45 * 60_000).toISOString() } });
   });
   await page.reload();
-  await expect(page.getByText(/Over by 2\d:\d\d\. It was to stay wet: wet it again now\./)).toBeVisible();
-  await expect(page.getByRole('button', { name: /^Gone/ })).toBeVisible();
+  await expect(
+    page.getByText(/By 2\d:\d\d\. It was to stay wet: wet it again, brush it lightly/),
+  ).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Gone', exact: true })).toBeVisible();
 });
 
 test('SIGKILL in the middle of a run loses nothing acknowledged; a second process is turned away', async ({

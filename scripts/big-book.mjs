@@ -1,9 +1,9 @@
-import { spawn } from 'node:child_process';
 import { randomUUID } from 'node:crypto';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { ensureBuilt, ensureInstalled, ROOT, requireNode20 } from './setUp.mjs';
+import { ask, startServer, untilUp } from './ownServer.mjs';
+import { ensureBuilt, ensureInstalled, requireNode20 } from './setUp.mjs';
 
 /**
  * A book of 500 pieces and 10 000 events made of the demo's own, and how long Today, the linen book and a plan take in it.
@@ -18,40 +18,11 @@ const PIECES = 500;
 const EVENTS = 10_000;
 const ASKED = 40;
 const dataDir = mkdtempSync(join(tmpdir(), 'feverfew-big-'));
-const server = spawn(
-  process.execPath,
-  [
-    join(ROOT, 'apps/server/dist/main.js'),
-    '--demo',
-    '--port',
-    String(PORT),
-    '--data-dir',
-    dataDir,
-    '--template',
-    template,
-  ],
-  { cwd: ROOT, stdio: ['ignore', 'ignore', 'inherit'] },
-);
-const json = (path, method = 'GET', body = undefined) =>
-  fetch(`${BASE}/api${path}`, {
-    method,
-    ...(body ? { body: JSON.stringify(body), headers: { 'content-type': 'application/json' } } : {}),
-  }).then(async (response) => {
-    if (!response.ok) throw new Error(`${path}: ${response.status} ${(await response.text()).slice(0, 400)}`);
-    return response.json();
-  });
+const server = startServer({ port: PORT, dataDir, template });
+const json = (...asked) => ask(BASE, ...asked);
 
 try {
-  for (let tries = 0; tries < 600; tries += 1) {
-    if (
-      await fetch(`${BASE}/api/catalogue`).then(
-        () => true,
-        () => false,
-      )
-    )
-      break;
-    await new Promise((done) => setTimeout(done, 100));
-  }
+  await untilUp(BASE);
   const file = await json('/household/file');
   const big = grow(file);
   const size = JSON.stringify(big).length;

@@ -1,9 +1,9 @@
-import { spawn } from 'node:child_process';
 import { randomUUID } from 'node:crypto';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { ensureBuilt, ensureInstalled, ROOT, requireNode20 } from './setUp.mjs';
+import { ask, startServer, untilUp } from './ownServer.mjs';
+import { ensureBuilt, ensureInstalled, requireNode20 } from './setUp.mjs';
 
 /**
  * Kills the server in the middle of writing, again and again, and asks each time for every event it had acknowledged, in order,
@@ -16,55 +16,16 @@ const kills = Number(process.argv[2] ?? 200);
 const PORT = Number(process.env.CRASH_PORT ?? 4899);
 const BASE = `http://127.0.0.1:${PORT}`;
 const WRITE_MS = { least: 60, most: 420 };
-const START_MS = 60_000;
 const dataDir = mkdtempSync(join(tmpdir(), 'feverfew-crash-'));
 
-function start() {
-  return spawn(
-    process.execPath,
-    [
-      join(ROOT, 'apps/server/dist/main.js'),
-      '--demo',
-      '--port',
-      String(PORT),
-      '--data-dir',
-      dataDir,
-      '--template',
-      template,
-    ],
-    { cwd: ROOT, stdio: ['ignore', 'ignore', 'inherit'] },
-  );
-}
-
-const ask = async (path, body) => {
-  const response = await fetch(`${BASE}/api${path}`, {
-    ...(body
-      ? { method: 'POST', body: JSON.stringify(body), headers: { 'content-type': 'application/json' } }
-      : {}),
-  });
-  if (!response.ok) throw new Error(`${path}: ${response.status}`);
-  return response.json();
-};
-
-async function up() {
-  const until = Date.now() + START_MS;
-  while (Date.now() < until) {
-    const isUp = await fetch(`${BASE}/api/catalogue`).then(
-      (response) => response.ok,
-      () => false,
-    );
-    if (isUp) return;
-    await new Promise((done) => setTimeout(done, 50));
-  }
-  throw new Error('the server did not come up again');
-}
+const start = () => startServer({ port: PORT, dataDir, template });
 
 let server = start();
 let lost = 0;
 let acknowledged = 0;
 try {
-  await up();
-  const { running } = await ask('/today');
+  await untilUp(BASE);
+  const { running } = await ask(BASE, '/today');
   const runIds = running.map((run) => run.id);
   const kept = new Map(runIds.map((id) => [id, []]));
   for (let kill = 1; kill <= kills; kill += 1) {
@@ -90,12 +51,12 @@ try {
     server.kill('SIGKILL');
     await Promise.all([gone, ...writers]);
     server = start();
-    await up();
+    await untilUp(BASE);
     for (const id of runIds) {
-      const run = await ask(`/runs/${id}`);
+      const run = await ask(BASE, `/runs/${id}`);
       const notes = run.state.notes.map((note) => note.text);
       const missing = kept.get(id).filter((text) => !notes.includes(text));
-      const summary = (await ask('/today')).running.find((one) => one.id === id);
+      const summary = (await ask(BASE, '/today')).running.find((one) => one.id === id);
       const stale = JSON.stringify(summary?.state) !== JSON.stringify(run.state);
       lost += missing.length + (stale ? 1 : 0);
       if (missing.length > 0 || stale)

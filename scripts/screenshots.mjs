@@ -15,7 +15,8 @@ mkdirSync(DIR, { recursive: true });
 const ask = async (path) => (await fetch(`${BASE}/api${path}`)).json();
 const today = await ask('/today');
 const waiting = (markId) => today.waiting.find((trouble) => trouble.markIds.includes(markId)).id;
-const soak = today.running[0].id;
+const soak = today.running.find((run) => run.pieceName === 'lawn petticoat').id;
+const towels = (await ask('/pieces')).find((piece) => piece.name === 'bath towels').id;
 
 const browser = await chromium.launch({
   executablePath: CHROMIUM,
@@ -36,7 +37,10 @@ async function shoot(
   { viewport = DESK, colorScheme = 'light', act = async () => undefined } = {},
 ) {
   const page = await browser.newPage({ viewport, colorScheme });
-  await page.goto(`${BASE}${path}`, { waitUntil: 'networkidle' });
+  await page.goto(`${BASE}${path}`);
+  // The line of changes never falls silent: what counts is that nothing is being fetched any more.
+  await page.getByText(/^Fetching /).waitFor({ state: 'detached' });
+  await page.waitForTimeout(900);
   await act(page);
   await page.waitForTimeout(400);
   await page.screenshot({ path: join(DIR, `${name}.png`) });
@@ -47,12 +51,6 @@ async function shoot(
 await shoot('today', '/');
 await shoot('today-phone', '/', { viewport: PHONE });
 await shoot('trouble', `/trouble/${waiting('beetroot')}`);
-await shoot('trouble-recipe', `/trouble/${waiting('beetroot')}`, {
-  act: (page) => page.click('[data-rung=oxygenSoak] button'),
-});
-await shoot('trouble-tag', `/trouble/${waiting('beetroot')}`, {
-  act: (page) => page.click('[data-blank=tag]'),
-});
 await shoot('trouble-no-home-method', `/trouble/${waiting('nailVarnish')}`);
 await shoot('trouble-diagnosis', '/trouble', {
   act: async (page) => {
@@ -77,19 +75,23 @@ await shoot('tub-look-phone-dark', `/runs/${soak}`, {
   act: (page) => page.getByRole('button', { name: 'Look in' }).click(),
 });
 await shoot('tub-desk', `/runs/${soak}`);
+await shoot('tub-decide-phone', `/runs/${soak}`, {
+  viewport: PHONE,
+  act: async (page) => {
+    await page.getByRole('button', { name: 'Look in' }).click();
+    await page.getByRole('button', { name: 'Half', exact: true }).click();
+    await page.locator('.recharts-surface').first().waitFor();
+    await page.getByRole('group', { name: 'What next?' }).scrollIntoViewIfNeeded();
+  },
+});
+await shoot('what-works', '/what-works');
+await shoot('piece', `/pieces/${towels}`);
 const soakOnWool = '/mix?in=vessel*bucket&water=10000&warm=60&pour=oxygenBleach*2.5*cap&fibre=wool';
 const figures = (page) => page.getByRole('region', { name: 'What the mix is' });
 await shoot('mixing-table', soakOnWool, {
   act: async (page) => {
     await figures(page).waitFor();
     await page.locator('.recharts-surface').first().waitFor();
-  },
-});
-await shoot('mixing-table-phone', '/mix?in=cup&water=225&pour=peroxide*75*mL*12', {
-  viewport: PHONE,
-  act: async (page) => {
-    await figures(page).waitFor();
-    await page.getByRole('img', { name: /open cup/ }).scrollIntoViewIfNeeded();
   },
 });
 await shoot(

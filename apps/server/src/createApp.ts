@@ -23,6 +23,8 @@ export interface AppOptions {
 export async function createApp({ db, clock, webDir, quiet }: AppOptions): Promise<NestExpressApplication> {
   const app = await NestFactory.create<NestExpressApplication>(AppModule.with(db, clock), {
     logger: quiet ? false : ['error', 'warn'],
+    // A device holds its line of changes open as long as it is seen: closing does not wait for it.
+    forceCloseConnections: true,
   });
   app.setGlobalPrefix('api');
   // A whole household with its pictures, and a log, are larger than anything else that is sent.

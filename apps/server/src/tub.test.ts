@@ -226,6 +226,10 @@ describe('a trial', () => {
     expect(now.verdict).toMatchObject({ trials: 1 });
     expect(now.verdict?.chanceBest.reduce((sum, chance) => sum + chance, 0)).toBeCloseTo(1, 9);
     expect(Today.parse((await server.http.get('/api/today')).body).trials).toEqual([]);
+    const [arm] = trial.setup.arms;
+    const preview = (await server.http.post('/api/plans/preview').send(beetroot)).body;
+    const rung = preview.ladder.find((one: { methodId: string }) => one.methodId === arm?.methodId);
+    expect(rung.ownLog.uses).toBeGreaterThan(0);
   });
   it('is not set up for a trouble that is not there', async () => {
     await server.http

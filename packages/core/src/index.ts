@@ -75,5 +75,6 @@ export * from './textile/parseBlend.js';
 export * from './textile/parseLabel.js';
 export * from './textile/piece.js';
 export * from './trial/trial.js';
+export * from './trial/usesOfTrial.js';
 export * from './wear/exposure.js';
 export * from './wear/upkeep.js';

@@ -1,9 +1,10 @@
-import type { UseCase } from '@feverfew/core';
+import type { TrialEvent, TrialSetup, TroubleFacts, UseCase } from '@feverfew/core';
 import { Inject, Injectable } from '@nestjs/common';
-import { sql } from 'drizzle-orm';
+import { asc, eq, sql } from 'drizzle-orm';
 import { DATABASE } from '../database/database.module.js';
 import type { Database } from '../database/openDatabase.js';
-import { pastUses, runs } from '../database/tables.js';
+import { pastUses, plans, runs, trialEvents, trials } from '../database/tables.js';
+import { groupBy } from '../groupBy.js';
 
 @Injectable()
 export class EvidenceRepository {
@@ -17,5 +18,19 @@ export class EvidenceRepository {
       .where(sql`jsonb_array_length(${runs.digest}->'uses') > 0`);
     const past = await this.db.select({ use: pastUses.use }).from(pastUses);
     return [...own.flatMap((row) => row.uses), ...past.map((row) => row.use)];
+  }
+
+  /** Every trial with the facts of its trouble and its events in order. */
+  async trials(): Promise<{ id: string; setup: TrialSetup; facts: TroubleFacts; events: TrialEvent[] }[]> {
+    const rows = await this.db
+      .select({ id: trials.id, setup: trials.setup, facts: sql<TroubleFacts>`${plans.plan}->'facts'` })
+      .from(trials)
+      .innerJoin(plans, eq(plans.id, trials.planId));
+    if (rows.length === 0) return [];
+    const events = groupBy(
+      await this.db.select().from(trialEvents).orderBy(asc(trialEvents.seq)),
+      (row) => row.trialId,
+    );
+    return rows.map((row) => ({ ...row, events: (events.get(row.id) ?? []).map((one) => one.event) }));
   }
 }

@@ -1,5 +1,7 @@
-import { type Evidence, gatherEvidence, type UseCase } from '@feverfew/core';
+import { type Evidence, gatherEvidence, type UseCase, usesOfTrial } from '@feverfew/core';
+import type { Knowledge } from '@feverfew/knowledge';
 import { Inject, Injectable, type OnModuleDestroy } from '@nestjs/common';
+import { KNOWLEDGE } from '../catalogue/knowledge.token.js';
 import { ChangesFeed } from '../changes/changesFeed.js';
 import { EvidenceRepository } from './evidence.repository.js';
 
@@ -11,6 +13,7 @@ export class EvidenceService implements OnModuleDestroy {
 
   constructor(
     @Inject(EvidenceRepository) private readonly repository: EvidenceRepository,
+    @Inject(KNOWLEDGE) private readonly knowledge: Knowledge,
     @Inject(ChangesFeed) feed: ChangesFeed,
   ) {
     this.listening = feed.news.subscribe(() => {
@@ -22,12 +25,16 @@ export class EvidenceService implements OnModuleDestroy {
     this.listening.unsubscribe();
   }
 
-  uses(): Promise<UseCase[]> {
-    return this.repository.uses();
+  /** Lines of the log: runs kept here, logs read in, trials that were told. */
+  async uses(): Promise<UseCase[]> {
+    const tried = (await this.repository.trials()).flatMap(({ id, setup, events, facts }) =>
+      usesOfTrial(id, setup, events, facts, this.knowledge),
+    );
+    return [...(await this.repository.uses()), ...tried];
   }
 
   read(): Promise<Evidence> {
-    this.remembered ??= this.repository.uses().then(gatherEvidence);
+    this.remembered ??= this.uses().then(gatherEvidence);
     return this.remembered;
   }
 }

@@ -145,11 +145,12 @@ type Tried = readonly [
   note: string,
 ];
 const TRIED: readonly Tried[] = [
-  ['bathTowels', 'stiffTowels', 'months', 210, 'vinegarRinse', [100], 'Nothing.'],
-  ['kitchenTowels', 'stiffTowels', 'months', 190, 'vinegarRinse', [75], 'Softer while wet, stiff again dry.'],
-  ['bathTowels', 'stiffTowels', 'months', 160, 'vinegarRinse', [100], ''],
-  ['kitchenTowels', 'stiffTowels', 'months', 60, 'citricSoak', [25], 'Soft. It was the lime.'],
-  ['bathTowels', 'stiffTowels', 'months', 38, 'citricSoak', [5], 'Like new.'],
+  ['bathTowels', 'stiffTowels', 'months', 210, 'delicateHandSoak', [100], 'Nothing.'],
+  ['kitchenTowels', 'stiffTowels', 'months', 190, 'delicateHandSoak', [100], 'Soft while wet, stiff again dry.'],
+  ['bathTowels', 'stiffTowels', 'months', 160, 'delicateHandSoak', [75], ''],
+  ['kitchenTowels', 'stiffTowels', 'months', 130, 'delicateHandSoak', [100], ''],
+  ['kitchenTowels', 'stiffTowels', 'months', 60, 'vinegarRinse', [25], 'Soft. It was the lime.'],
+  ['bathTowels', 'stiffTowels', 'months', 38, 'vinegarRinse', [25], 'Much better than the time before.'],
   ['lockShirts', 'grass', 'days', 120, 'enzymePretreat', [25, 5], ''],
   ['lockShirts', 'grass', 'days', 96, 'enzymePretreat', [5], 'Overnight cover did it.'],
   ['lockShirts', 'grass', 'days', 70, 'enzymePretreat', [0], ''],

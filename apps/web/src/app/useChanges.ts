@@ -47,6 +47,8 @@ export function useChanges(): void {
         line = null;
       }
     };
+    // Taps of before a reload are sent first.
+    void flushOutbox();
     open();
     document.addEventListener('visibilitychange', turn);
     window.addEventListener('online', catchUp);

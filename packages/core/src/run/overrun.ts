@@ -10,8 +10,8 @@ export interface OverrunView {
   readonly overMin: number;
 }
 
-/** A paste dried in for this much of its window is wetted and goes on; longer, it is rinsed off. Common practice, no source. */
-const STILL_WETTABLE_SHARE = 0.5;
+/** Dried for half an hour, or half its longest time, it is wetted and goes on; longer, it is rinsed off. Common practice, no source. */
+const STILL_WETTABLE = { shareOfMost: 0.5, atLeastMin: 30 } as const;
 const MINUTE_MS = 60_000;
 
 /** @returns null while the latest end is still ahead */
@@ -24,6 +24,9 @@ export function overrunOf(step: Step, timer: RunTimer, nowMs: number): OverrunVi
 function ruleFor({ keep, attended, maxMin }: Dwell, overMin: number): Overrun {
   if (attended) return 'rinseAtOnce';
   if (keep === 'letDry') return 'noHarm';
-  if (keep === 'wet') return overMin <= maxMin * STILL_WETTABLE_SHARE ? 'wetAndBrush' : 'rinseAndAgain';
+  if (keep === 'wet') {
+    const { shareOfMost, atLeastMin } = STILL_WETTABLE;
+    return overMin <= Math.max(atLeastMin, maxMin * shareOfMost) ? 'wetAndBrush' : 'rinseAndAgain';
+  }
   return keep === 'covered' ? 'takeOutRinse' : 'noHarm';
 }

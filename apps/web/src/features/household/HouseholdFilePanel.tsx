@@ -1,8 +1,9 @@
 import { Box, Flex } from '@chakra-ui/react';
-import { type ReactNode, useRef, useState } from 'react';
+import { type ReactNode, useState } from 'react';
 import { ApiProblem } from '../../app/api';
 import { useImportHousehold, useReadLog } from '../../app/queries';
 import { Button } from '../../components/controls';
+import { FileButton } from '../../components/FileButton';
 import { LinkButton } from '../../components/LinkButton';
 import { Notice } from '../../components/Notice';
 
@@ -111,36 +112,5 @@ function Part({ what, children }: { what: string; children: ReactNode }) {
         {children}
       </Flex>
     </Box>
-  );
-}
-
-interface FileButtonProps {
-  readonly label: string;
-  readonly accept: string;
-  readonly disabled: boolean;
-  readonly onFile: (file: File) => void;
-  readonly children: ReactNode;
-}
-
-function FileButton({ label, accept, disabled, onFile, children }: FileButtonProps) {
-  const input = useRef<HTMLInputElement>(null);
-  return (
-    <>
-      <Button onClick={() => input.current?.click()} disabled={disabled}>
-        {children}
-      </Button>
-      <input
-        ref={input}
-        type="file"
-        accept={accept}
-        aria-label={label}
-        style={{ display: 'none' }}
-        onChange={(event) => {
-          const file = event.currentTarget.files?.[0];
-          if (file) onFile(file);
-          event.currentTarget.value = '';
-        }}
-      />
-    </>
   );
 }

@@ -1,9 +1,10 @@
 import { Box, Flex } from '@chakra-ui/react';
 import type { RunView } from '@feverfew/contracts';
 import { Camera } from 'lucide-react';
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useState } from 'react';
 import { useKeepPhoto } from '../../app/queries';
 import { Button } from '../../components/controls';
+import { FileButton } from '../../components/FileButton';
 import { Notice } from '../../components/Notice';
 import { base64Of, shrinkPhoto } from './shrinkPhoto';
 import { type DevicePhoto, useDevicePhotos } from './usePhotos';
@@ -13,10 +14,7 @@ export function PhotoPanel({ run }: { run: RunView }) {
   const device = useDevicePhotos(run.id);
   const keep = useKeepPhoto(run.id);
   const [fault, setFault] = useState<string | null>(null);
-  const input = useRef<HTMLInputElement>(null);
-  const take = async (file: File | undefined) => {
-    if (input.current) input.current.value = '';
-    if (!file) return;
+  const take = async (file: File) => {
     setFault(null);
     try {
       await device.add(await shrinkPhoto(file));
@@ -31,18 +29,17 @@ export function PhotoPanel({ run }: { run: RunView }) {
   return (
     <Box as="section" aria-label="Pictures">
       <Flex gap="10px" wrap="wrap" alignItems="flex-start">
-        <Button onClick={() => input.current?.click()}>
-          <Camera size={20} aria-hidden="true" /> Picture
-        </Button>
-        <input
-          ref={input}
-          type="file"
+        <FileButton
           accept="image/*"
+          label="Take a picture"
           capture="environment"
-          aria-label="Take or choose a picture"
-          style={{ display: 'none' }}
-          onChange={(event) => void take(event.currentTarget.files?.[0])}
-        />
+          onFile={(file) => void take(file)}
+        >
+          <Camera size={20} aria-hidden="true" /> Picture
+        </FileButton>
+        <FileButton accept="image/*" label="Choose a picture" onFile={(file) => void take(file)}>
+          From a file
+        </FileButton>
         {run.state.photos.map((photo) => (
           <Box key={photo.photoId} as="figure" fontSize="14px" color="soft">
             <img

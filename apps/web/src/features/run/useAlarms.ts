@@ -22,8 +22,12 @@ export function useAlarms(timer: RunTimer | null, offsetMs: number, what: string
 function call(text: string, what: string): void {
   document.title = `● ${text} — Feverfew`;
   ring();
-  if ('Notification' in window && Notification.permission === 'granted')
+  if (!('Notification' in window) || Notification.permission !== 'granted') return;
+  try {
     new Notification(text, { body: what, icon: '/feverfew.svg', tag: `${what}-${text}` });
+  } catch {
+    // Some phones let only installed pages notify: sound and title have called already.
+  }
 }
 
 /** Three soft tones, made on the spot. */

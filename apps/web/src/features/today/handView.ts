@@ -44,8 +44,10 @@ export function handView({ hand, state, stepKind }: RunningSummary, nowMs: numbe
         next: hand.at === timer?.readyAt ? '' : `next look in ${clockText(Date.parse(hand.at) - nowMs)}`,
         isNow: false,
       };
-    default:
-      return { headline: `${STEP_NAMES[stepKind] ?? 'Next step'} now`, next: PHASES[hand.what], isNow: true };
+    case 'decide':
+      return { headline: 'Decide', next: PHASES.decide, isNow: true };
+    case 'step':
+      return { headline: `${STEP_NAMES[stepKind] ?? 'Next step'} now`, next: PHASES.step, isNow: true };
   }
 }
 
