@@ -35,17 +35,17 @@ export class CalendarService {
       });
       event.createAlarm({ type: ICalAlarmType.display, trigger: 0, description: `Look: ${run.pieceName}` });
     }
-    for (const { piece, upkeep } of await this.pieces.upkeep())
+    for (const { id, name, upkeep } of await this.pieces.upkeep())
       for (const one of upkeep.filter((due) => !due.atMost)) {
         // What is overdue is for today: nobody looks for it in the past.
         const day = new Date(Math.max(Date.parse(one.dueAt), now.getTime()));
         calendar.createEvent({
-          id: `upkeep-${one.upkeepId}-${piece.id}@feverfew`,
+          id: `upkeep-${one.upkeepId}-${id}@feverfew`,
           stamp: now,
           start: day,
           end: new Date(day.getTime() + DAY_MS),
           allDay: true,
-          summary: `${piece.name}: ${one.name}`,
+          summary: `${name}: ${one.name}`,
           ...(one.note ? { description: one.note } : {}),
         });
       }

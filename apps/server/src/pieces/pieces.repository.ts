@@ -1,7 +1,7 @@
 import type { NewPiece, Piece } from '@feverfew/contracts';
 import type { Exposure } from '@feverfew/core';
 import { Inject, Injectable } from '@nestjs/common';
-import { and, count, eq, max, sql } from 'drizzle-orm';
+import { and, count, eq, isNotNull, max, sql } from 'drizzle-orm';
 import { DATABASE } from '../database/database.module.js';
 import type { Database } from '../database/openDatabase.js';
 import { careEvents, pieces, plans, runs, troubles } from '../database/tables.js';
@@ -21,6 +21,10 @@ export interface PieceSums {
   readonly exposure: Exposure;
   /** When each upkeep was last done. */
   readonly upkeepAt: Readonly<Record<string, string>>;
+}
+
+export interface KeepingRow extends Pick<Piece, 'id' | 'createdAt' | 'name' | 'itemId' | 'since'> {
+  readonly upkeepAt: PieceSums['upkeepAt'];
 }
 
 @Injectable()
@@ -97,6 +101,38 @@ export class PiecesRepository {
     });
     const last = (one: PieceSums) => one.lastAt ?? '';
     return sums.sort((a, b) => last(b).localeCompare(last(a)) || a.piece.id.localeCompare(b.piece.id));
+  }
+
+  /** As much of every piece as upkeep goes by, with when each upkeep was last done. */
+  async keeping(): Promise<KeepingRow[]> {
+    const fact = (name: string) => sql<string>`${pieces.facts}->>${name}`;
+    const rows = await this.db
+      .select({
+        id: pieces.id,
+        createdAt: pieces.createdAt,
+        name: fact('name'),
+        itemId: fact('itemId'),
+        since: fact('since'),
+      })
+      .from(pieces);
+    const done = await this.db
+      .select({ pieceId: careEvents.pieceId, upkeepId: careEvents.upkeepId, lastAt: max(careEvents.at) })
+      .from(careEvents)
+      .where(isNotNull(careEvents.upkeepId))
+      .groupBy(careEvents.pieceId, careEvents.upkeepId);
+    const doneOf = groupBy(done, (row) => row.pieceId);
+    return rows.map(({ id, createdAt, name, itemId, since }) => ({
+      id,
+      name,
+      itemId,
+      since,
+      createdAt: createdAt.toISOString(),
+      upkeepAt: Object.fromEntries(
+        (doneOf.get(id) ?? []).flatMap((one) =>
+          one.upkeepId && one.lastAt ? [[one.upkeepId, one.lastAt.toISOString()]] : [],
+        ),
+      ),
+    }));
   }
 
   async find(id: string): Promise<Piece | null> {

@@ -35,7 +35,7 @@ export class PiecesService {
       rounds: sums.exposure.rounds,
       exposure: sums.exposure,
       wear: this.wearOf(sums.piece, sums.exposure),
-      due: this.upkeepOf(sums).filter((one) => one.isDue && !one.atMost),
+      due: this.upkeepOf(sums.piece, sums.upkeepAt).filter((one) => one.isDue && !one.atMost),
     }));
   }
 
@@ -47,19 +47,28 @@ export class PiecesService {
   async life(id: string): Promise<{ sums: PieceSums; wear: WearView[]; upkeep: UpkeepView[] }> {
     const [sums] = await this.repository.sums(id);
     if (!sums) throw noSuchPiece();
-    return { sums, wear: this.wearOf(sums.piece, sums.exposure), upkeep: this.upkeepOf(sums) };
+    return {
+      sums,
+      wear: this.wearOf(sums.piece, sums.exposure),
+      upkeep: this.upkeepOf(sums.piece, sums.upkeepAt),
+    };
   }
 
   /** Upkeep that has fallen due, the longest overdue first. */
   async due(): Promise<(UpkeepView & { pieceId: string; pieceName: string })[]> {
-    return (await this.list())
-      .flatMap((piece) => piece.due.map((one) => ({ ...one, pieceId: piece.id, pieceName: piece.name })))
+    return (await this.upkeep())
+      .flatMap(({ id, name, upkeep }) => upkeep.map((one) => ({ ...one, pieceId: id, pieceName: name })))
+      .filter((one) => one.isDue && !one.atMost)
       .sort((a, b) => a.dueAt.localeCompare(b.dueAt));
   }
 
   /** Upkeep of all pieces, due or to come. */
-  async upkeep(): Promise<{ piece: Piece; upkeep: UpkeepView[] }[]> {
-    return (await this.repository.sums()).map((sums) => ({ piece: sums.piece, upkeep: this.upkeepOf(sums) }));
+  async upkeep(): Promise<{ id: string; name: string; upkeep: UpkeepView[] }[]> {
+    return (await this.repository.keeping()).map((row) => ({
+      id: row.id,
+      name: row.name,
+      upkeep: this.upkeepOf({ ...row, parts: [] }, row.upkeepAt),
+    }));
   }
 
   async read(id: string): Promise<Piece> {
@@ -103,7 +112,7 @@ export class PiecesService {
     }));
   }
 
-  private upkeepOf({ piece, upkeepAt }: PieceSums): UpkeepView[] {
+  private upkeepOf(piece: KeptFacts, upkeepAt: PieceSums['upkeepAt']): UpkeepView[] {
     return upkeepDue(keptPiece(piece), upkeepAt, this.knowledge, this.clock().getTime()).map(
       ({ upkeep, ...due }) => ({
         upkeepId: upkeep.id,
@@ -128,10 +137,12 @@ export class PiecesService {
   }
 }
 
+type KeptFacts = Pick<Piece, 'itemId' | 'parts' | 'since' | 'createdAt'>;
+
 const noSuchPiece = () =>
   new DomainError('notFound', { message: 'There is no such piece in the linen book.' });
 
-const keptPiece = ({ itemId, parts, since, createdAt }: Piece): KeptPiece => ({
+const keptPiece = ({ itemId, parts, since, createdAt }: KeptFacts): KeptPiece => ({
   itemId,
   fibreIds: parts.flatMap((part) => part.fibres.map((share) => share.fibreId)),
   since,

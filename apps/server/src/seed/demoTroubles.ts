@@ -146,7 +146,15 @@ type Tried = readonly [
 ];
 const TRIED: readonly Tried[] = [
   ['bathTowels', 'stiffTowels', 'months', 210, 'delicateHandSoak', [100], 'Nothing.'],
-  ['kitchenTowels', 'stiffTowels', 'months', 190, 'delicateHandSoak', [100], 'Soft while wet, stiff again dry.'],
+  [
+    'kitchenTowels',
+    'stiffTowels',
+    'months',
+    190,
+    'delicateHandSoak',
+    [100],
+    'Soft while wet, stiff again dry.',
+  ],
   ['bathTowels', 'stiffTowels', 'months', 160, 'delicateHandSoak', [75], ''],
   ['kitchenTowels', 'stiffTowels', 'months', 130, 'delicateHandSoak', [100], ''],
   ['kitchenTowels', 'stiffTowels', 'months', 60, 'vinegarRinse', [25], 'Soft. It was the lime.'],
