@@ -34,7 +34,7 @@ try {
     const writers = runIds.map(async (id) => {
       for (let index = 0; Date.now() < killAt + 50; index += 1) {
         const text = `${kill}.${index} ${randomUUID()}`;
-        const done = await ask(`/runs/${id}/events`, {
+        const done = await ask(BASE, `/runs/${id}/events`, 'POST', {
           key: randomUUID(),
           event: { kind: 'noted', text },
         }).then(

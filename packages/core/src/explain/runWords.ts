@@ -61,7 +61,8 @@ const TRIAL_FAULTS: Readonly<Record<TrialFault['code'], string>> = {
   sameTwice: 'The same way stands twice.',
   notOnLadder: 'Only what stands on the ladder can be tried.',
   noCommonTime: 'Their times do not meet: one would have to be cut short or left too long.',
-  notOnZones: 'A bath, a flush or a machine wash reaches the whole piece: use like pieces instead of parts of one.',
+  notOnZones:
+    'A bath, a flush or a machine wash reaches the whole piece: use like pieces instead of parts of one.',
   mustNotMeet: 'These may not meet on one cloth.',
 };
 

@@ -2,7 +2,7 @@ import { type Chemistry, type Mechanism, WETTINGS } from '@feverfew/knowledge';
 import { type Finding, finding } from '../explain/finding.js';
 import type { PlanContext } from './context.js';
 import { mechanismsOf } from './expectedEffect.js';
-import { setAsideByLog } from './ownLog.js';
+import { setAsideByLog } from './setAsideByLog.js';
 import { stageOf } from './stage.js';
 import type { Fit } from './weigh.js';
 

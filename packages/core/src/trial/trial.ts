@@ -127,7 +127,10 @@ export function trialFaults(
   const methods = methodIds.flatMap((id) => index.methods.get(id) ?? []);
   const faults: TrialFault[] = [];
   if (commonDwellMin(rungs) === null) faults.push({ code: 'noCommonTime' });
-  if (place === 'zones' && methods.some((method) => method.wetting === 'immersion' || method.inMachine || method.throughRinse))
+  if (
+    place === 'zones' &&
+    methods.some((method) => method.wetting === 'immersion' || method.inMachine || method.throughRinse)
+  )
     faults.push({ code: 'notOnZones' });
   if (place === 'zones') {
     // Side by side on one cloth they may run together, whatever lies between.

@@ -34,7 +34,7 @@ export function PricesEditor({ prices, cupboard, agents, errors, onChange }: Pri
         If you like: then every way on says what it costs. A field left empty is left out, and the sum says
         “at least”.
       </Box>
-      <Grid templateColumns={{ base: '1fr 1fr', md: '1fr 1fr 1fr' }} gap="10px">
+      <Grid templateColumns={{ base: '1fr 1fr', md: '1fr 1fr 1fr' }} gap="10px" alignItems="end">
         <Box as="label" fontSize="14px" color="soft">
           sign of the money
           <Input

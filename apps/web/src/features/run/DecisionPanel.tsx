@@ -5,6 +5,7 @@ import { useLexicon } from '../../app/useLexicon';
 import { Button } from '../../components/controls';
 import { Notice } from '../../components/Notice';
 import { ADVICE_WORDS, ANSWER_WORDS, choiceWords } from './runWords';
+import { stallWords } from './stallWords';
 import type { Say } from './useSay';
 import { wayLine } from './wayView';
 
@@ -26,6 +27,7 @@ export function DecisionPanel({ run, rung, step, say }: DecisionPanelProps) {
   const ways = waysOn(run.state, run.plan, run.prices).filter(isChoice);
   const restKinds = rung.steps.slice(run.state.stepIndex).map((one) => one.kind);
   const curve = stallView(run.state);
+  const judged = decision.answer !== 'wrong' && curve.points.length > 1;
   return (
     <Stack gap="10px" role="group" aria-label="What next?">
       <Notice
@@ -36,11 +38,7 @@ export function DecisionPanel({ run, rung, step, say }: DecisionPanelProps) {
           {ADVICE_WORDS[decision.answer]}
         </Box>
       </Notice>
-      {decision.answer !== 'wrong' && curve.points.length > 1 && (
-        <Suspense fallback={null}>
-          <StallCurve view={curve} />
-        </Suspense>
-      )}
+      {judged && <Box fontSize="17px">{stallWords(curve)}</Box>}
       {ways.map((way, index) => (
         <Button
           key={way.way}
@@ -63,6 +61,11 @@ export function DecisionPanel({ run, rung, step, say }: DecisionPanelProps) {
           )}
         </Button>
       ))}
+      {judged && (
+        <Suspense fallback={null}>
+          <StallCurve view={curve} />
+        </Suspense>
+      )}
     </Stack>
   );
 }

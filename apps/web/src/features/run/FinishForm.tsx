@@ -27,6 +27,7 @@ export function FinishForm({ run, answer, say }: { run: RunView; answer: LookAns
   const [note, setNote] = useState('');
   const [noting, setNoting] = useState(false);
   const ways = waysOn(run.state, run.plan, run.prices);
+  const isOnlyWay = run.state.decision?.choices.length === 1;
   return (
     <Stack gap="10px">
       {OFFERED[answer].map((outcome, index) => {
@@ -36,7 +37,7 @@ export function FinishForm({ run, answer, say }: { run: RunView; answer: LookAns
           <Button
             key={outcome}
             size="tub"
-            variant={index === 0 ? 'action' : 'outline'}
+            variant={index === 0 && isOnlyWay ? 'action' : 'outline'}
             disabled={say.pending}
             flexDirection="column"
             gap="2px"

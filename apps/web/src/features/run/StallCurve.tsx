@@ -10,6 +10,7 @@ import {
   XAxis,
   YAxis,
 } from 'recharts';
+import { stallWords } from './stallWords';
 
 const SOFT = 'var(--ff-colors-soft)';
 const LEAF = 'var(--ff-colors-leaf)';
@@ -63,14 +64,29 @@ export function StallCurve({ view }: { view: StallView }) {
             stroke={SOFT}
           />
           <YAxis domain={[0, 100]} ticks={[0, 25, 50, 75, 100]} tick={TICK} stroke={SOFT} />
-          <Area dataKey="band" stroke="none" fill={LEAF} fillOpacity={0.2} isAnimationActive={false} />
-          <Area dataKey="aheadBand" stroke="none" fill={SOFT} fillOpacity={0.14} isAnimationActive={false} />
+          <Area
+            dataKey="band"
+            stroke="none"
+            fill={LEAF}
+            fillOpacity={0.2}
+            isAnimationActive={false}
+            activeDot={false}
+          />
+          <Area
+            dataKey="aheadBand"
+            stroke="none"
+            fill={SOFT}
+            fillOpacity={0.14}
+            isAnimationActive={false}
+            activeDot={false}
+          />
           <Line
             dataKey="left"
             stroke={LEAF}
             strokeWidth={2.4}
             dot={{ r: 4, fill: LEAF }}
             isAnimationActive={false}
+            activeDot={false}
           />
           <Line
             dataKey="ahead"
@@ -79,27 +95,13 @@ export function StallCurve({ view }: { view: StallView }) {
             strokeDasharray="6 5"
             dot={false}
             isAnimationActive={false}
+            activeDot={false}
           />
           {view.changeLinePct !== null && (
             <ReferenceLine y={view.changeLinePct} stroke={BRICK} strokeDasharray="7 4" />
           )}
         </ComposedChart>
       </ResponsiveContainer>
-      <Box fontSize="16px">{stallWords(view)}</Box>
     </Box>
   );
-}
-
-const pct = (share: number): number => Math.round(share * 100);
-
-/** The curve in words. */
-export function stallWords({ removed, verdict, roundsLeft }: StallView): string {
-  if (!removed) return 'Not looked at yet.';
-  const took = `The last round took ${pct(removed.likely)} % of what was left (by eye between ${pct(removed.low)} and ${pct(removed.high)} %).`;
-  if (verdict === 'gone') return took;
-  if (verdict === 'stalled') return `${took} That is a stall.`;
-  if (!roundsLeft || roundsLeft.likely === null) return took;
-  if (roundsLeft.likely === 0) return `${took} No more than a trace is left.`;
-  const upTo = roundsLeft.high === null ? 'or never' : `at most ${roundsLeft.high}`;
-  return `${took} If it goes on, about ${roundsLeft.likely} more ${roundsLeft.likely === 1 ? 'round' : 'rounds'} to a trace (${upTo}).`;
 }

@@ -39,6 +39,15 @@ export function StepCard({ run, rung, step, nowMs, say }: StepCardProps) {
         {title}
       </Box>
       {step.dwell && state.timer && <TimerPanel run={run} rung={rung} step={step} nowMs={nowMs} say={say} />}
+      {state.decision && (
+        // What was just asked stands where the eye is: above the recipe.
+        <>
+          <DecisionPanel run={run} rung={rung} step={step} say={say} />
+          {step.kind === 'finalLook' && state.decision.choices.includes('finish') && (
+            <FinishForm run={run} answer={state.decision.answer} say={say} />
+          )}
+        </>
+      )}
       {state.stopping && <CautionDigest ids={['noHeatBeforeGone']} lead="Stopping" />}
       <Flex gap="18px" wrap="wrap" alignItems="flex-start">
         <Stack flex="1" minWidth="260px" gap="8px" fontSize="20px" lineHeight="1.4">
@@ -79,14 +88,7 @@ export function StepCard({ run, rung, step, nowMs, say }: StepCardProps) {
       <CautionDigest ids={step.cautionIds} lead={title} />
       <SignList expectedIds={step.expectedSignIds} alarmIds={step.alarmSignIds} />
       {(step.kind === 'dry' || step.kind === 'finalLook') && <HeatGate run={run} say={say} />}
-      {state.decision ? (
-        <>
-          <DecisionPanel run={run} rung={rung} step={step} say={say} />
-          {step.kind === 'finalLook' && state.decision.choices.includes('finish') && (
-            <FinishForm run={run} answer={state.decision.answer} say={say} />
-          )}
-        </>
-      ) : (
+      {!state.decision && (
         <>
           {looking && <LookPanel run={run} rung={rung} step={step} say={say} />}
           {!looking && !step.dwell && (

@@ -1,7 +1,7 @@
 import type { RunEvent, RunView } from '@feverfew/contracts';
 import { expect, it } from 'vitest';
 import type { HeldTap } from '../../app/outbox';
-import { stallWords } from './StallCurve';
+import { stallWords } from './stallWords';
 import { withHeld } from './useRunInHand';
 import { costText, wayLine } from './wayView';
 

@@ -86,17 +86,20 @@ function Apply({ trial, pending, send }: PhaseProps) {
     staleTime: Number.POSITIVE_INFINITY,
   });
   const all = trial.state.treated.length === trial.setup.arms.length;
+  const rungOf = (methodId: string) => plan.data?.ladder.find((candidate) => candidate.methodId === methodId);
+  const cautionIds = [...new Set(trial.setup.arms.flatMap((arm) => rungOf(arm.methodId)?.cautionIds ?? []))];
   return (
     <Stack gap="14px">
       <Notice kind="note" word="To be fair">
-        <Box as="ul" paddingInlineStart="18px">
+        <Box as="ul" paddingInlineStart="18px" listStyleType="disc">
           {FAIR_RULES.map((rule) => (
             <li key={rule}>{rule}</li>
           ))}
         </Box>
       </Notice>
+      <CautionDigest ids={cautionIds} lead="All of them" />
       {trial.setup.arms.map((arm, index) => {
-        const rung = plan.data?.ladder.find((candidate) => candidate.methodId === arm.methodId);
+        const rung = rungOf(arm.methodId);
         const done = trial.state.treated.includes(index);
         return (
           <Box key={arm.methodId} borderBottom="1px solid" borderColor="line" paddingBottom="12px">
@@ -104,22 +107,19 @@ function Apply({ trial, pending, send }: PhaseProps) {
               On {arm.where}: {words.name(arm.methodId)}
             </Box>
             {rung && !done && (
-              <>
-                <Box as="ol" paddingInlineStart="20px" listStyleType="decimal" fontSize="17px">
-                  {rung.steps
-                    .filter((step) => BEFORE.includes(step.kind))
-                    .map((step) => (
-                      <li key={step.id}>
-                        <StepRecipe
-                          step={step}
-                          on={{ kind: 'piece', pieceId: trial.pieceId }}
-                          name={words.name(arm.methodId)}
-                        />
-                      </li>
-                    ))}
-                </Box>
-                <CautionDigest ids={rung.cautionIds} lead={arm.where} />
-              </>
+              <Box as="ol" paddingInlineStart="20px" listStyleType="decimal" fontSize="17px">
+                {rung.steps
+                  .filter((step) => BEFORE.includes(step.kind))
+                  .map((step) => (
+                    <li key={step.id}>
+                      <StepRecipe
+                        step={step}
+                        on={{ kind: 'piece', pieceId: trial.pieceId }}
+                        name={words.name(arm.methodId)}
+                      />
+                    </li>
+                  ))}
+              </Box>
             )}
             <Button
               size="tub"

@@ -66,7 +66,7 @@ function Changed({ works }: { works: WhatWorksView }) {
           <Link to={`/trouble/${group.troubleId}`} style={{ fontWeight: 650, textDecoration: 'underline' }}>
             {group.title}
           </Link>
-          <Box as="ul" paddingInlineStart="18px" fontSize="15px">
+          <Box as="ul" paddingInlineStart="18px" fontSize="15px" listStyleType="disc">
             {group.lines.map((line) => (
               <li key={line}>{line}</li>
             ))}
