@@ -35,7 +35,9 @@ test('What works shows a method that left the ladder because of the log, and why
   await expect(page.locator('[data-rung=delicateHandSoak]')).toHaveCount(0);
 });
 
-test('a trial side by side: refused where unfair, drawn and blind where fair, told plainly', async ({ page }) => {
+test('a trial side by side: refused where unfair, drawn and blind where fair, told plainly', async ({
+  page,
+}) => {
   const { waiting } = await server.ask<{ waiting: { id: string; markIds: string[] }[] }>('/today');
   const dialog = page.getByRole('dialog');
   const begin = async (markId: string, ways: readonly string[]) => {
