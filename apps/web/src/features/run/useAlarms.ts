@@ -19,8 +19,16 @@ export function useAlarms(timer: RunTimer | null, offsetMs: number, what: string
   }, [key, Math.round(offsetMs / 5000), what]);
 }
 
+/** What called since somebody last touched the page: two soaks may call at once. */
+const calls = new Set<string>();
+window.addEventListener('pointerdown', () => {
+  if (calls.size > 0) document.title = 'Feverfew';
+  calls.clear();
+});
+
 function call(text: string, what: string): void {
-  document.title = `● ${text} — Feverfew`;
+  calls.add(text);
+  document.title = `● ${[...calls].join(' · ')} — Feverfew`;
   ring();
   if (!('Notification' in window) || Notification.permission !== 'granted') return;
   try {
