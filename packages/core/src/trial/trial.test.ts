@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { indexKnowledge } from '../plan/knowledgeIndex.js';
 import { planTreatment } from '../plan/planTreatment.js';
 import { cases, household, knowledge } from '../test/fixtures.js';
 import {
@@ -100,17 +101,31 @@ describe('what makes a trial unfair or unsafe', () => {
     );
     // The ladder keeps forbidden partners apart already, so that no trial can bring them together.
     expect(pairs.flat().filter((fault) => fault.code === 'mustNotMeet')).toEqual([]);
-    const vinegarAndChlorine = ['vinegarRinse', 'chlorineSoak'].filter((id) =>
-      knowledge.methods.some((one) => one.id === id),
+    // A ladder nobody would plan: two spot methods whose products may not meet.
+    const { pairsBetween, factsOf } = indexKnowledge(knowledge);
+    const spot = knowledge.methods.filter(
+      (one) => one.wetting === 'spot' && !one.inMachine && !one.throughRinse,
     );
+    const meeting = spot.flatMap((one, at) =>
+      spot
+        .slice(at + 1)
+        .filter((other) =>
+          factsOf(one).agents.some((a) => factsOf(other).agents.some((b) => pairsBetween(a, b).length > 0)),
+        )
+        .map((other) => [one.id, other.id]),
+    );
+    const [pair = []] = meeting;
+    expect(pair).toHaveLength(2);
     const doctored = {
       ...spots,
-      ladder: vinegarAndChlorine.map((methodId) => ({ ...spots.ladder[0], methodId })),
+      ladder: pair.map((methodId) => ({ ...spots.ladder[0], methodId })),
     } as typeof spots;
-    if (vinegarAndChlorine.length === 2)
-      expect(
-        trialFaults(doctored, vinegarAndChlorine, 'zones', knowledge).map((fault) => fault.code),
-      ).toContain('mustNotMeet');
+    expect(trialFaults(doctored, pair, 'zones', knowledge).map((fault) => fault.code)).toContain(
+      'mustNotMeet',
+    );
+    expect(trialFaults(doctored, pair, 'pieces', knowledge).map((fault) => fault.code)).not.toContain(
+      'mustNotMeet',
+    );
   });
 });
 
