@@ -27,6 +27,7 @@ export type RunView = Omit<z.infer<typeof RunShape>, 'plan'> & { plan: Plan };
  */
 export {
   ACTION_WORDS,
+  againstBook,
   type BathOutlook,
   type BathPH,
   BLANK_LABEL,

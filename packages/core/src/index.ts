@@ -13,6 +13,7 @@ export * from './bath/water/hardness.js';
 export * from './bath/waterShares.js';
 export * from './cost/costOf.js';
 export * from './domainError.js';
+export * from './evidence/againstBook.js';
 export * from './evidence/beta.js';
 export * from './evidence/evidence.js';
 export * from './evidence/posterior.js';

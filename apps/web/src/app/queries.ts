@@ -13,8 +13,6 @@ import type {
   NewPiece,
   NewRun,
   NewSavedMix,
-  NewTrial,
-  NewTrialEvent,
   NewTrouble,
   Piece,
   PieceHistory,
@@ -27,7 +25,6 @@ import type {
   TableAnswer,
   TableQuestion,
   Today,
-  TrialView,
   Trouble,
   TroubleFacts,
   WhatWorksView,
@@ -153,7 +150,7 @@ export const useRun = (id: string) =>
     refetchIntervalInBackground: true,
   });
 
-function useSaved<Body, Answer>(send: (body: Body) => Promise<Answer>, stale: readonly string[]) {
+export function useSaved<Body, Answer>(send: (body: Body) => Promise<Answer>, stale: readonly string[]) {
   const client = useQueryClient();
   return useMutation({
     mutationFn: send,
@@ -227,25 +224,3 @@ export const useWhatWorks = () =>
     queryKey: ['whatWorks'],
     queryFn: ({ signal }) => request<WhatWorksView>('GET', '/what-works', undefined, signal),
   });
-
-export const useTrial = (id: string) =>
-  useQuery({
-    queryKey: ['trials', id],
-    queryFn: ({ signal }) => request<TrialView>('GET', `/trials/${id}`, undefined, signal),
-    refetchInterval: 60_000,
-  });
-
-export const useStartTrial = () =>
-  useSaved((body: NewTrial) => request<TrialView>('POST', '/trials', body), ['today', 'trials']);
-
-export function useSayToTrial(id: string) {
-  const client = useQueryClient();
-  return useMutation({
-    mutationFn: (body: NewTrialEvent) => request<TrialView>('POST', `/trials/${id}/events`, body),
-    onSuccess: (trial) => {
-      client.setQueryData(['trials', id], trial);
-      void client.invalidateQueries({ queryKey: ['today'] });
-    },
-    onError: () => client.invalidateQueries({ queryKey: ['trials', id] }),
-  });
-}

@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { planTreatment } from '../plan/planTreatment.js';
 import { checkPlan } from '../safety/checkPlan.js';
 import { cases, household, knowledge, stiffTowels } from '../test/fixtures.js';
+import { againstBook } from './againstBook.js';
 import { type Cell, gatherEvidence, NO_EVIDENCE, removedPerRound, type UseCase } from './evidence.js';
 import { betaOfRange, posteriorOf } from './posterior.js';
 import { fibreFamilyOf, mainComponentOf, usesOf } from './usesOf.js';
@@ -65,6 +66,12 @@ describe('book and log together', () => {
     expect(removedPerRound({ leftPct: 0, rounds: 3 })).toBe(1);
     expect(removedPerRound({ leftPct: 100, rounds: 1 })).toBe(0);
   });
+});
+
+it('stands above or below the book only when its middle clearly leaves the book, and from two uses on', () => {
+  expect(againstBook(book, 0.55, 5)).toBe('alike');
+  expect([againstBook(book, 0.64, 2), againstBook(book, 0.46, 2)]).toEqual(['better', 'worse']);
+  expect(againstBook(book, 0.9, 1)).toBe('few');
 });
 
 describe('a run as lines of the log', () => {

@@ -169,7 +169,7 @@ export function trialVerdict(
   effects: readonly { readonly low: number; readonly high: number }[],
   leftPct: readonly (readonly number[])[],
 ): TrialVerdict {
-  // Both sides begin alike: only what the trial saw may part them.
+  // Both sides begin alike, as wide as 0.3 to either side (from memory): only what the trial saw may part them.
   const mean =
     effects.reduce((sum, effect) => sum + (effect.low + effect.high) / 2, 0) / Math.max(1, effects.length);
   const start = betaOfRange({ low: Math.max(0, mean - 0.3), high: Math.min(1, mean + 0.3) });

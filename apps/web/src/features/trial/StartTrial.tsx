@@ -2,11 +2,11 @@ import { Box, Dialog, Portal, Stack } from '@chakra-ui/react';
 import type { Plan } from '@feverfew/contracts';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { useStartTrial } from '../../app/queries';
 import { useLexicon } from '../../app/useLexicon';
 import { Button, ChipButton } from '../../components/controls';
 import { Notice } from '../../components/Notice';
 import { ChipRow } from '../trouble/pickers/ChipRow';
+import { useStartTrial } from './trialQueries';
 
 const MOST = 3;
 

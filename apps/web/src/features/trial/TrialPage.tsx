@@ -3,7 +3,6 @@ import { LEVELS, levelOf, type Plan, type Step, type TrialView } from '@feverfew
 import { useQuery } from '@tanstack/react-query';
 import { Link, useParams } from 'react-router';
 import { request } from '../../app/api';
-import { useSayToTrial, useTrial } from '../../app/queries';
 import { useLexicon } from '../../app/useLexicon';
 import { CautionDigest } from '../../components/CautionDigest';
 import { Button } from '../../components/controls';
@@ -15,6 +14,7 @@ import { clockText } from '../run/timerView';
 import { useServerNow } from '../run/useServerNow';
 import { StepRecipe } from '../trouble/StepRecipe';
 import { marksText } from '../trouble/sentenceView';
+import { useSayToTrial, useTrial } from './trialQueries';
 import { FAIR_RULES, TRIAL_PHASES, verdictText } from './trialWords';
 
 type Told = Parameters<ReturnType<typeof useSayToTrial>['mutate']>[0]['event'];

@@ -1,12 +1,12 @@
 import { Box, Grid, Stack } from '@chakra-ui/react';
-import type { WhatWorksView, WorksRowView } from '@feverfew/contracts';
+import { againstBook, type WhatWorksView, type WorksRowView } from '@feverfew/contracts';
 import { Link } from 'react-router';
 import { useWhatWorks } from '../../app/queries';
 import { useLexicon } from '../../app/useLexicon';
 import { Notice } from '../../components/Notice';
 import { Empty, Failed, Loading } from '../../components/States';
 import { WorksChart } from './WorksChart';
-import { againstBook, caseText, moveGroups, pct } from './whatWorksView';
+import { caseText, moveGroups, pct } from './whatWorksView';
 
 /** What the household's own log has taught: effect by effect, what it changed, what to find out next. */
 export function WhatWorksPage() {
@@ -153,8 +153,8 @@ function Rows({ rows }: { rows: readonly WorksRowView[] }) {
                 <Box fontSize="14.5px" display={{ base: 'block', md: 'none' }}>
                   {figures(row)}
                 </Box>
-                <Box fontSize="14.5px" color={VERDICT_COLOURS[againstBook(row)]}>
-                  {VERDICTS[againstBook(row)]}
+                <Box fontSize="14.5px" color={VERDICT_COLOURS[againstBook(row.book, row.mean, row.uses)]}>
+                  {VERDICTS[againstBook(row.book, row.mean, row.uses)]}
                 </Box>
               </Box>
               <Box as="td" minWidth="120px">

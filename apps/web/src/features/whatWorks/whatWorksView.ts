@@ -26,18 +26,6 @@ export const caseText = (row: WorksRowView, say: Lexicon): string =>
 
 export const pct = (share: number): number => Math.round(share * 100);
 
-/** Fewer uses than this say nothing against the book. */
-const LEAST_USES = 2;
-/** The middle has to leave the book's middle by this share of its range. */
-const CLEARLY = 0.25;
-
-/** How the household stands to the book: by where its middle lies. */
-export function againstBook({ book, mean, uses }: WorksRowView): 'better' | 'worse' | 'alike' | 'few' {
-  if (uses < LEAST_USES) return 'few';
-  const off = (mean - (book.low + book.high) / 2) / Math.max(0.01, book.high - book.low);
-  return off > CLEARLY ? 'better' : off < -CLEARLY ? 'worse' : 'alike';
-}
-
 export interface MoveGroup {
   readonly troubleId: string;
   readonly title: string;
