@@ -5,8 +5,11 @@ import { ROOT } from './setUp.mjs';
 const START_MS = 120_000;
 
 /** The built server with the demo household in a directory of its own. */
-export function startServer({ port, dataDir, template }) {
-  const options = ['--demo', '--port', String(port), '--data-dir', dataDir, '--template', template];
+export function startServer({ port, dataDir, template, clockFile }) {
+  const options = [
+    ...['--demo', '--port', String(port), '--data-dir', dataDir, '--template', template],
+    ...(clockFile ? ['--clock-file', clockFile] : []),
+  ];
   return spawn(process.execPath, [join(ROOT, 'apps/server/dist/main.js'), ...options], {
     cwd: ROOT,
     stdio: ['ignore', 'ignore', 'inherit'],

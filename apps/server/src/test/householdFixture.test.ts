@@ -1,0 +1,62 @@
+import { readFileSync } from 'node:fs';
+import { HouseholdFile } from '@feverfew/contracts';
+import { OUTCOMES, type RunState } from '@feverfew/core';
+import { afterAll, beforeAll, expect, it } from 'vitest';
+import { type TestApp, testApp } from './testApp.js';
+
+/** A household as version 2 of the file wrote it: every later version must read it. See scripts/household-fixture.mjs. */
+const told: unknown = JSON.parse(
+  readFileSync(new URL('./fixtures/household-v2.json', import.meta.url), 'utf8'),
+);
+
+let server: TestApp;
+let file: HouseholdFile;
+beforeAll(async () => {
+  server = await testApp();
+  file = HouseholdFile.parse(told);
+});
+afterAll(() => server.close());
+
+it('reads the household of version 2 whole, and writes it again without a loss', async () => {
+  const { body } = await server.http.put('/api/household/file').send(file).expect(200);
+  expect(body).toMatchObject({ pieces: file.pieces.length, troubles: file.troubles.length });
+  expect((await server.http.get('/api/household/file').expect(200)).body).toEqual(told);
+});
+
+it('holds a run in each state a run can be in', async () => {
+  const states: RunState[] = [];
+  for (const { id } of file.runs)
+    states.push((await server.http.get(`/api/runs/${id}`).expect(200)).body.state);
+  const some = (name: string, holds: (state: RunState) => unknown) =>
+    expect([name, states.some((state) => Boolean(holds(state)))]).toEqual([name, true]);
+  some('at its first step', (state) => state.status === 'active' && state.stepIndex === 0);
+  some('a clock running', ({ timer }) => timer && timer.pausedAt === null);
+  some('a clock paused', ({ timer }) => timer?.pausedAt);
+  some('waiting for a choice', ({ decision }) => decision?.answer === 'moving');
+  some('not sure', ({ decision }) => decision?.answer === 'unsure');
+  some('in its second round', (state) => state.round === 2);
+  some('rinsing out after something went wrong', (state) => state.stopping);
+  some('heat open', (state) => state.heat === 'open');
+  some('heat on one’s own', (state) => state.heat === 'overridden');
+  some('a kept mix', (state) => state.mixes.length > 0);
+  some('a picture', (state) => state.photos.length > 0);
+  for (const outcome of OUTCOMES) some(outcome, (state) => state.outcome === outcome);
+  const kinds = new Set(file.runs.flatMap((run) => run.events.map(({ event }) => event.kind)));
+  expect([...kinds].sort()).toEqual(
+    [
+      ...[
+        'decided',
+        'extended',
+        'finished',
+        'heatAllowed',
+        'looked',
+        'mixUsed',
+        'noted',
+        'paused',
+        'photoKept',
+      ],
+      ...['resumed', 'started', 'stepDone', 'timerStarted', 'undone'],
+    ].sort(),
+  );
+  expect(file.trials).toHaveLength(1);
+});
