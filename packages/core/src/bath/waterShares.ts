@@ -1,5 +1,5 @@
 import { KETTLE_POUR_C, MOST_KETTLES } from '@feverfew/knowledge';
-import { requireWithin } from '../domainError.js';
+import { requireWithin } from '../finding/domainError.js';
 
 export interface Taps {
   readonly coldC: number;

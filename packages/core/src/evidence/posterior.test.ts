@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest';
-import { planTreatment } from '../plan/planTreatment.js';
+import { fibreFamilyOf, mainComponentOf, usesOf } from '../log/usesOf.js';
 import { checkPlan } from '../safety/checkPlan.js';
 import { cases, household, knowledge, stiffTowels } from '../test/fixtures.js';
+import { planTreatment } from '../treatment/planTreatment.js';
 import { againstBook } from './againstBook.js';
 import { type Cell, gatherEvidence, NO_EVIDENCE, removedPerRound, type UseCase } from './evidence.js';
 import { betaOfRange, posteriorOf } from './posterior.js';
-import { fibreFamilyOf, mainComponentOf, usesOf } from './usesOf.js';
 
 const cell: Cell = { methodId: 'oxygenSoak', componentId: 'tannin', fibres: 'cellulose', age: 'days' };
 const use = (leftPct: number, more: Partial<UseCase> = {}, id = Math.random()): UseCase => ({

@@ -3,8 +3,8 @@ import { bathVolume } from '../bath/bathVolume.js';
 import { bleachRate } from '../bath/oxygen/oxygenActivity.js';
 import { neutralisedClaim as claimOf, type Neutralised } from '../bath/solution/neutralised.js';
 import { softeningSoda } from '../bath/water/hardness.js';
-import { type Finding, finding } from '../explain/finding.js';
-import type { KnowledgeIndex } from '../plan/knowledgeIndex.js';
+import { type Finding, finding } from '../finding/finding.js';
+import type { KnowledgeIndex } from '../lookup/knowledgeIndex.js';
 
 /** What a folk claim is judged by. Amounts in g or mL per litre of the mix. */
 export interface ClaimGround {

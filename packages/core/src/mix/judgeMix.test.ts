@@ -1,10 +1,10 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { findingWords } from '../explain/findingWords.js';
-import { workingWords } from '../explain/workingWords.js';
-import type { Household } from '../plan/household.js';
-import { UNTOLD_PIECE } from '../plan/troubleFacts.js';
+import type { Household } from '../household/household.js';
 import { household, knowledge, piece } from '../test/fixtures.js';
+import { UNTOLD_PIECE } from '../trouble/troubleFacts.js';
+import { findingWords } from '../words/findingWords.js';
+import { workingWords } from '../words/workingWords.js';
 import { judgeMix } from './judgeMix.js';
 import { CONTAINER_KINDS, EMPTY_MIX, type Mix, type MixPour } from './mix.js';
 

@@ -1,17 +1,17 @@
 import type { Agent, Knowledge } from '@feverfew/knowledge';
 import { warmingKWh } from '../bath/heat/heatTheBath.js';
-import { wettedBy } from '../bath/heat/vesselShape.js';
 import { type BathPH, bathPH } from '../bath/solution/bathPH.js';
 import { neutralised } from '../bath/solution/neutralised.js';
 import { type Pour, sizeOf } from '../bath/solution/pour.js';
 import type { WaterShares } from '../bath/waterShares.js';
-import { shapeOf } from '../plan/bathOutlook.js';
-import { agentById } from '../plan/context.js';
-import type { Household, Vessel } from '../plan/household.js';
-import { toolsOf } from '../plan/measureIngredient.js';
-import type { Ingredient, Range3 } from '../plan/step.js';
-import { oxygenOf, strengthOf } from '../plan/strengthAfter.js';
-import { type SnappedVolume, snapToTools } from '../quantity/snapToTools.js';
+import type { Household, Vessel } from '../household/household.js';
+import { type SnappedVolume, snapToTools } from '../household/snapToTools.js';
+import { wettedBy } from '../household/vesselShape.js';
+import { agentById } from '../treatment/case/planContext.js';
+import type { Ingredient, Range3 } from '../treatment/plan/action.js';
+import { shapeOf } from '../treatment/recipe/bathOutlook.js';
+import { toolsOf } from '../treatment/recipe/measureIngredient.js';
+import { oxygenOf, strengthOf } from '../treatment/recipe/strengthAfter.js';
 import type { Mix } from './mix.js';
 import { type CurvePoint, coolingCurve, dryMassOf, minutesBelow, mixHeat } from './mixHeat.js';
 

@@ -4,10 +4,10 @@ import { pouringTemp, settledTemp } from '../bath/heat/heatTheBath.js';
 import { CP_COTTON } from '../bath/mixHotAndCold.js';
 import { oxygenLeft } from '../bath/oxygen/oxygenActivity.js';
 import { type WaterShares, waterShares } from '../bath/waterShares.js';
-import { shapeOf, wallOf } from '../plan/bathOutlook.js';
-import type { Household, Vessel } from '../plan/household.js';
-import { indexKnowledge } from '../plan/knowledgeIndex.js';
-import type { Range3 } from '../plan/step.js';
+import type { Household, Vessel } from '../household/household.js';
+import { indexKnowledge } from '../lookup/knowledgeIndex.js';
+import type { Range3 } from '../treatment/plan/action.js';
+import { shapeOf, wallOf } from '../treatment/recipe/bathOutlook.js';
 import type { Mix } from './mix.js';
 
 /** A point of the temperature curve, with the quickest and slowest cooling of a kitchen. */

@@ -1,5 +1,5 @@
 import type { Knowledge } from '@feverfew/knowledge';
-import type { Household } from '../plan/household.js';
+import type { Household } from '../household/household.js';
 import { heatCautions, judgeMix } from './judgeMix.js';
 import { EMPTY_MIX } from './mix.js';
 import type { TableQuestion } from './tableQuestion.js';

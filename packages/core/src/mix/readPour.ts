@@ -1,7 +1,7 @@
 import type { Agent } from '@feverfew/knowledge';
 import { POUR_AMOUNT, type Pour } from '../bath/solution/pour.js';
-import { DomainError, requireWithin } from '../domainError.js';
-import type { Household } from '../plan/household.js';
+import { DomainError, requireWithin } from '../finding/domainError.js';
+import type { Household } from '../household/household.js';
 import {
   MASS_UNITS,
   type MassUnit,

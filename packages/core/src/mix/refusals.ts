@@ -6,11 +6,11 @@ import {
   SOLVENT_MOST_C,
 } from '@feverfew/knowledge';
 import type { Pour } from '../bath/solution/pour.js';
-import { type Finding, finding } from '../explain/finding.js';
-import { agentGatesOf } from '../plan/agentGates.js';
-import type { Household } from '../plan/household.js';
-import type { KnowledgeIndex } from '../plan/knowledgeIndex.js';
-import { unsafeStrength } from '../plan/strengthFindings.js';
+import { type Finding, finding } from '../finding/finding.js';
+import type { Household } from '../household/household.js';
+import type { KnowledgeIndex } from '../lookup/knowledgeIndex.js';
+import { agentGatesOf } from '../treatment/assess/judge/agentGates.js';
+import { unsafeStrength } from '../treatment/assess/judge/strengthFindings.js';
 import type { Mix } from './mix.js';
 
 const SOLVENTS: readonly Chemistry[] = ['alcohol', 'ketone', 'ester', 'hydrocarbon'];

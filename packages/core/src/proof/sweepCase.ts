@@ -1,8 +1,8 @@
 import type { Knowledge } from '@feverfew/knowledge';
-import type { Household } from '../plan/household.js';
-import { type TroubleFacts, UNTOLD_FACTS, UNTOLD_PIECE } from '../plan/troubleFacts.js';
+import type { Household } from '../household/household.js';
 import { BLANK_LABEL, type CareLabel } from '../textile/careLabel.js';
 import type { FibreShare, PieceFacts } from '../textile/piece.js';
+import { type TroubleFacts, UNTOLD_FACTS, UNTOLD_PIECE } from '../trouble/troubleFacts.js';
 
 /** One case of the sweep: facts and household, both by number alone. */
 export interface SweepCase {

@@ -1,6 +1,6 @@
 import type { Knowledge } from '@feverfew/knowledge';
-import { planTreatment } from '../plan/planTreatment.js';
 import { checkPlan } from '../safety/checkPlan.js';
+import { planTreatment } from '../treatment/planTreatment.js';
 import type { Sweep } from './sweepCase.js';
 
 export interface SweepResult {

@@ -1,5 +1,5 @@
-import type { Plan } from '../plan/plan.js';
-import type { Dwell, Step } from '../plan/step.js';
+import type { Dwell, Step } from '../treatment/plan/action.js';
+import type { Plan } from '../treatment/plan/plan.js';
 import { choicesAfterLook } from './decide.js';
 import { heatEndangersPeople } from './heatGate.js';
 import { holdsTheRecipe } from './holdsTheRecipe.js';

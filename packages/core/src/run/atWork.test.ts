@@ -1,12 +1,12 @@
 import { describe, expect, it } from 'vitest';
 import { NO_PRICES } from '../cost/costOf.js';
-import { planTreatment } from '../plan/planTreatment.js';
 import { cases, household, knowledge } from '../test/fixtures.js';
+import { planTreatment } from '../treatment/planTreatment.js';
 import { exposureOf } from '../wear/exposure.js';
 import { clashesOf, type RunAtWork } from './clashes.js';
-import { handOf } from './hand.js';
 import { lookQuestions } from './lookQuestions.js';
-import { oddsToReach, waysOn } from './outlook.js';
+import { handOf } from './nextAction.js';
+import { oddsToReach, waysOn } from './nextOptions.js';
 import { replayRun } from './replayRun.js';
 import type { RunEvent } from './runEvent.js';
 

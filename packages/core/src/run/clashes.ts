@@ -1,4 +1,4 @@
-import type { Plan } from '../plan/plan.js';
+import type { Plan } from '../treatment/plan/plan.js';
 import type { RunState } from './runState.js';
 
 /** A run as far as it takes up room: its piece, its plan, where it stands. */

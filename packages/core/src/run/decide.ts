@@ -1,5 +1,5 @@
-import type { Plan } from '../plan/plan.js';
-import type { Step } from '../plan/step.js';
+import type { Step } from '../treatment/plan/action.js';
+import type { Plan } from '../treatment/plan/plan.js';
 import type { Choice, LookAnswer } from './runEvent.js';
 import type { RunState } from './runState.js';
 

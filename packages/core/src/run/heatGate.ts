@@ -1,4 +1,4 @@
-import type { Plan } from '../plan/plan.js';
+import type { Plan } from '../treatment/plan/plan.js';
 import type { RunState } from './runState.js';
 
 /** Cautions on what burns, smoulders or fumes in heat: these guard people, and nobody may waive them. */

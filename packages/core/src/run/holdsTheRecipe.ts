@@ -1,4 +1,4 @@
-import type { Step } from '../plan/step.js';
+import type { Step } from '../treatment/plan/action.js';
 
 /** True for a kept mix of just the products a step asks for, none more and none less; water is in both. */
 export function holdsTheRecipe(

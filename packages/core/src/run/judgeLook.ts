@@ -1,5 +1,5 @@
 import { STALL_SHARE } from '@feverfew/knowledge';
-import type { Step } from '../plan/step.js';
+import type { Step } from '../treatment/plan/action.js';
 import { LEVELS } from './level.js';
 import type { LookAnswer, RunEvent } from './runEvent.js';
 import type { RunState } from './runState.js';

@@ -1,4 +1,4 @@
-import type { Dwell, Step } from '../plan/step.js';
+import type { Dwell, Step } from '../treatment/plan/action.js';
 import type { RunTimer } from './runState.js';
 
 /** What to do once a wait has run past its latest end. Words for each stand in `OVERRUN_WORDS`. */

@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { planTreatment } from '../plan/planTreatment.js';
-import type { Step } from '../plan/step.js';
 import { cases, household, knowledge } from '../test/fixtures.js';
+import type { Step } from '../treatment/plan/action.js';
+import { planTreatment } from '../treatment/planTreatment.js';
 import { applyRunEvent, currentStep } from './applyRunEvent.js';
 import { LEVELS } from './level.js';
 import { replayRun } from './replayRun.js';

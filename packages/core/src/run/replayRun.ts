@@ -1,4 +1,4 @@
-import type { Plan } from '../plan/plan.js';
+import type { Plan } from '../treatment/plan/plan.js';
 import { applyRunEvent } from './applyRunEvent.js';
 import type { RunEvent } from './runEvent.js';
 import type { RunState, Transition } from './runState.js';

@@ -1,4 +1,4 @@
-import type { Dwell } from '../plan/step.js';
+import type { Dwell } from '../treatment/plan/action.js';
 import type { RunTimer } from './runState.js';
 
 const MINUTE_MS = 60_000;

@@ -1,4 +1,4 @@
-import type { Dwell } from '../plan/step.js';
+import type { Dwell } from '../treatment/plan/action.js';
 import type { Refusal, RunTimer } from './runState.js';
 
 type Turned =

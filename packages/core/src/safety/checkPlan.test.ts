@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest';
-import type { Household } from '../plan/household.js';
-import type { Plan, Rung } from '../plan/plan.js';
-import { planTreatment } from '../plan/planTreatment.js';
-import type { Ingredient, Step } from '../plan/step.js';
-import type { TroubleFacts } from '../plan/troubleFacts.js';
+import type { Household } from '../household/household.js';
 import { cases, household, knowledge, label, piece, trouble } from '../test/fixtures.js';
+import type { Ingredient, Step } from '../treatment/plan/action.js';
+import type { Plan, Rung } from '../treatment/plan/plan.js';
+import { planTreatment } from '../treatment/planTreatment.js';
+import type { TroubleFacts } from '../trouble/troubleFacts.js';
 import { checkPlan } from './checkPlan.js';
 import { VIOLATION_CODES } from './violation.js';
 

@@ -7,9 +7,9 @@ import type {
   PartKind,
   SoilComponent,
 } from '@feverfew/knowledge';
-import type { Household } from '../plan/household.js';
-import type { Plan, Rung } from '../plan/plan.js';
-import type { Step } from '../plan/step.js';
+import type { Household } from '../household/household.js';
+import type { Step } from '../treatment/plan/action.js';
+import type { Plan, Rung } from '../treatment/plan/plan.js';
 
 /** What a finished plan is held against, looked up once from the bare knowledge. Shares nothing with the planner. */
 export interface Ground {

@@ -1,8 +1,8 @@
 import { AGES, COLOURS, CONDITIONS, FASTNESSES, UPHOLSTERY_CODES } from '@feverfew/knowledge';
 import fc from 'fast-check';
-import type { Household } from '../plan/household.js';
-import { HEATS, REACHES, TRIED_EFFECTS, type TroubleFacts, WETNESSES } from '../plan/troubleFacts.js';
+import type { Household } from '../household/household.js';
 import type { CareLabel } from '../textile/careLabel.js';
+import { HEATS, REACHES, TRIED_EFFECTS, type TroubleFacts, WETNESSES } from '../trouble/troubleFacts.js';
 import { household, knowledge } from './fixtures.js';
 
 const idOf = (family: readonly { id: string }[]) => fc.constantFrom(...family.map((record) => record.id));

@@ -1,15 +1,15 @@
 import { loadKnowledge } from '@feverfew/knowledge';
-import type { PlanContext } from '../plan/context.js';
-import { followedSchools } from '../plan/followedSchools.js';
-import { gatherLimits } from '../plan/gatherLimits.js';
-import type { Household } from '../plan/household.js';
-import { indexKnowledge } from '../plan/knowledgeIndex.js';
-import type { Limit } from '../plan/limit.js';
-import { startPlan } from '../plan/planTreatment.js';
-import { workMarks } from '../plan/trouble/workMarks.js';
-import type { TroubleFacts } from '../plan/troubleFacts.js';
+import { gatherLimits } from '../envelope/gatherLimits.js';
+import type { Limit } from '../envelope/limit.js';
+import type { Household } from '../household/household.js';
+import { indexKnowledge } from '../lookup/knowledgeIndex.js';
 import type { CareLabel } from '../textile/careLabel.js';
 import type { PieceFacts } from '../textile/piece.js';
+import type { PlanContext } from '../treatment/case/planContext.js';
+import { startPlan } from '../treatment/planTreatment.js';
+import { followedSchools } from '../trouble/followedPositions.js';
+import type { TroubleFacts } from '../trouble/troubleFacts.js';
+import { workMarks } from '../trouble/workMarks.js';
 
 export const knowledge = loadKnowledge();
 

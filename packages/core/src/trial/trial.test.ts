@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { indexKnowledge } from '../plan/knowledgeIndex.js';
-import { planTreatment } from '../plan/planTreatment.js';
+import { indexKnowledge } from '../lookup/knowledgeIndex.js';
 import { cases, household, knowledge } from '../test/fixtures.js';
+import { planTreatment } from '../treatment/planTreatment.js';
 import {
   commonDwellMin,
   nextToLook,

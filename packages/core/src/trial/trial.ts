@@ -1,8 +1,8 @@
 import type { Knowledge } from '@feverfew/knowledge';
 import { chanceAbove } from '../evidence/beta.js';
 import { betaOfRange } from '../evidence/posterior.js';
-import { indexKnowledge } from '../plan/knowledgeIndex.js';
-import type { Plan, Rung } from '../plan/plan.js';
+import { indexKnowledge } from '../lookup/knowledgeIndex.js';
+import type { Plan, Rung } from '../treatment/plan/plan.js';
 
 export const TRIAL_PLACES = ['zones', 'pieces'] as const;
 export type TrialPlace = (typeof TRIAL_PLACES)[number];

@@ -1,7 +1,7 @@
 import type { Knowledge } from '@feverfew/knowledge';
 import { ageBandOf, type UseCase } from '../evidence/evidence.js';
-import { fibreFamilyOf, mainComponentOf } from '../evidence/usesOf.js';
-import type { TroubleFacts } from '../plan/troubleFacts.js';
+import { fibreFamilyOf, mainComponentOf } from '../log/usesOf.js';
+import type { TroubleFacts } from '../trouble/troubleFacts.js';
 import { replayTrial, type TrialEvent, type TrialSetup } from './trial.js';
 
 /** A told trial as lines of the log, one per arm; none while it is under way, or with several troubles on the piece. */

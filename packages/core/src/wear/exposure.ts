@@ -1,11 +1,11 @@
 import type { Knowledge } from '@feverfew/knowledge';
-import { indexKnowledge } from '../plan/knowledgeIndex.js';
-import type { Plan } from '../plan/plan.js';
-import type { Step } from '../plan/step.js';
+import { indexKnowledge } from '../lookup/knowledgeIndex.js';
 import { applyRunEvent, currentStep } from '../run/applyRunEvent.js';
 import { countedEvents } from '../run/replayRun.js';
 import type { RunEvent } from '../run/runEvent.js';
 import type { RunState } from '../run/runState.js';
+import type { Step } from '../treatment/plan/action.js';
+import type { Plan } from '../treatment/plan/plan.js';
 
 /** What a piece has been put through. */
 export interface Exposure {

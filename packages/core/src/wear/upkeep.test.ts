@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { breakEvenTries, costOf, NO_PRICES } from '../cost/costOf.js';
-import { planTreatment } from '../plan/planTreatment.js';
 import { cases, household, knowledge } from '../test/fixtures.js';
+import { planTreatment } from '../treatment/planTreatment.js';
 import { NO_EXPOSURE } from './exposure.js';
 import { upkeepDue, wearWarnings } from './upkeep.js';
 

@@ -8,9 +8,9 @@ import {
   WALL_KJ_PER_K_M2,
   WALL_W,
 } from '@feverfew/knowledge';
-import { requireWithin } from '../../domainError.js';
+import { requireWithin } from '../../finding/domainError.js';
+import { wettedBy } from '../../household/vesselShape.js';
 import { CP_COTTON, CP_WATER } from '../mixHotAndCold.js';
-import { wettedBy } from './vesselShape.js';
 
 /** A bath as it stands. */
 export interface StandingBath {

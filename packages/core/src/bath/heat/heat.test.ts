@@ -1,10 +1,10 @@
 import { USUAL_SHAPES } from '@feverfew/knowledge';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { litresAt, litresOf, usualShape, wettedBy } from '../../household/vesselShape.js';
 import { CP_COTTON, CP_WATER, mixHotAndCold } from '../mixHotAndCold.js';
 import { minutesUntil, type StandingBath, tempAfter, timeConstant } from './bathCooling.js';
 import { pouringTemp, settledTemp, topUp, warmingKWh } from './heatTheBath.js';
-import { litresAt, litresOf, usualShape, wettedBy } from './vesselShape.js';
 
 describe('cooling by Newton', () => {
   /** Shared reference, section 4, closed form. */

@@ -1,5 +1,5 @@
 import type { Knowledge } from '@feverfew/knowledge';
-import { chemistryShelf } from './chemistryShelf.js';
+import { chemistryShelf } from './chemistryIndex.js';
 import {
   ALKALINITY_SHARES,
   type Corner,

@@ -1,6 +1,6 @@
 import type { Agent, Knowledge, Substance } from '@feverfew/knowledge';
-import { DomainError, requireWithin } from '../../domainError.js';
-import { type ChemistryShelf, chemistryShelf } from './chemistryShelf.js';
+import { DomainError, requireWithin } from '../../finding/domainError.js';
+import { type ChemistryShelf, chemistryShelf } from './chemistryIndex.js';
 import { type Pour, pureG, sizeOf } from './pour.js';
 import type { DissolvedSystem } from './solveChargeBalance.js';
 

@@ -1,6 +1,6 @@
 import type { Knowledge } from '@feverfew/knowledge';
-import { type Finding, finding } from '../../explain/finding.js';
-import { chemistryShelf } from './chemistryShelf.js';
+import { type Finding, finding } from '../../finding/finding.js';
+import { chemistryShelf } from './chemistryIndex.js';
 import { type Pour, pureG, sizeOf } from './pour.js';
 
 /** What acid and soda leave of each other. Shares 0–1 of what was poured. */

@@ -1,0 +1,33 @@
+import type { KnowledgeIndex } from '../lookup/knowledgeIndex.js';
+import type { FollowedSchool } from '../trouble/followedPositions.js';
+import type { TroubleFacts } from '../trouble/troubleFacts.js';
+import type { WorkMark } from '../trouble/workMarks.js';
+import type { Limit } from './limit.js';
+import { colourLimits } from './limits/colourLimits.js';
+import { conditionLimits } from './limits/conditionLimits.js';
+import { constructionLimits } from './limits/constructionLimits.js';
+import { fibreLimits } from './limits/fibreLimits.js';
+import { labelLimits } from './limits/labelLimits.js';
+import { partLimits } from './limits/partLimits.js';
+import { schoolLimits } from './limits/positionLimits.js';
+import { soilLimits } from './limits/soilLimits.js';
+
+/** Every limit that applies to these troubles on this piece, in a fixed order of families. */
+export function gatherLimits(
+  facts: TroubleFacts,
+  marks: readonly WorkMark[],
+  schools: ReadonlyMap<string, FollowedSchool>,
+  index: KnowledgeIndex,
+): Limit[] {
+  const item = facts.piece.itemId === null ? undefined : index.items.get(facts.piece.itemId);
+  return [
+    ...labelLimits(facts.piece, item?.coded ?? false),
+    ...fibreLimits(facts.piece, index),
+    ...partLimits(facts.piece, index),
+    ...constructionLimits(facts.piece, item),
+    ...colourLimits(facts.piece),
+    ...conditionLimits(facts.piece),
+    ...soilLimits(marks, facts, schools),
+    ...schoolLimits(schools, facts.piece.itemId),
+  ];
+}

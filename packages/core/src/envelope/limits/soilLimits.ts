@@ -1,0 +1,47 @@
+import type { FollowedSchool } from '../../trouble/followedPositions.js';
+import type { TroubleFacts } from '../../trouble/troubleFacts.js';
+import type { WorkMark } from '../../trouble/workMarks.js';
+import type { Limit, LimitOwner } from '../limit.js';
+import { chemistryLimit } from './chemistryLimit.js';
+
+/** What the troubles themselves forbid while they are there: heat on protein, soap on tannin, bleach on iron. */
+export function soilLimits(
+  marks: readonly WorkMark[],
+  facts: TroubleFacts,
+  schools: ReadonlyMap<string, FollowedSchool>,
+): Limit[] {
+  const seen = new Set<string>();
+  return marks.flatMap((work) =>
+    work.components.flatMap(({ component }): Limit[] => {
+      if (seen.has(component.id)) return [];
+      seen.add(component.id);
+      const owner: LimitOwner = { kind: 'soil', componentId: component.id };
+      const lifted = work.causes.flatMap(({ mark }) =>
+        mark.exceptions
+          .filter(
+            (exception) =>
+              exception.ages.includes(facts.age) &&
+              [...schools.values()].some(({ school }) => school.id === exception.schoolId),
+          )
+          .map((exception) => exception.chemistry),
+      );
+      const alone = marks.length === 1;
+      return [
+        ...(component.maxTempC === null
+          ? []
+          : [
+              {
+                quantity: 'tempC',
+                maxC: component.maxTempC,
+                owner,
+                protects: 'piece',
+                sourceIds: component.sourceIds,
+              } as const,
+            ]),
+        ...component.chemistry
+          .filter((rule) => !(alone && lifted.includes(rule.chemistry)))
+          .map((rule) => chemistryLimit(rule, owner)),
+      ];
+    }),
+  );
+}

@@ -1,0 +1,134 @@
+import type { Action, Chemistry, Programme, Wetting } from '@feverfew/knowledge';
+import type { LimitOwner } from '../envelope/limit.js';
+
+/** Facts behind every kind of finding the planner makes. Words for each stand in `findingWords`. */
+export interface FindingFacts {
+  chemistryForbidden: { agentId: string; chemistry: Chemistry; owner: LimitOwner };
+  bathTooCool: { needsC: number; maxC: number; owner: LimitOwner };
+  pHOutside: { low: number; high: number; min: number; max: number; owner: LimitOwner };
+  wettingTooMuch: { wanted: Wetting; most: Wetting; owner: LimitOwner };
+  dwellTooLong: { needsMin: number; maxMin: number; owner: LimitOwner };
+  sunForbidden: { owner: LimitOwner };
+  whitesOnly: { methodId: string };
+  sturdyOnly: { methodId: string };
+  wrongForSoil: { methodId: string; componentId: string };
+  strengthUnknown: { agentId: string };
+  strengthTooHigh: { agentId: string; pct: number; maxPct: number };
+  strengthTooLow: { agentId: string; pct: number; recipePct: number };
+  offByDefault: { agentId: string };
+  notSoldHere: { agentId: string };
+  notWithAsthma: { agentId: string };
+  metalParts: { agentId: string };
+  vesselTooSmall: { neededL: number; largestL: number };
+  vesselUnsuitable: { agentId: string; neededL: number };
+  notForChildren: { agentId: string };
+  noMachine: Record<string, never>;
+  programmeTooStrong: { wanted: Programme; most: Programme; owner: LimitOwner };
+  methodExhausted: { methodId: string; rounds: number; maxRounds: number; stalled: boolean };
+  triedInVain: { agentId: string; times: number };
+  otherSchool: { schoolId: string; followedId: string };
+  triedMustNotMeet: { pairId: string; triedAgentId: string; agentId: string };
+  apartFromRung: { pairId: string; rungMethodId: string; agentId: string };
+  littleEffect: { highPct: number };
+  noBetterThan: { methodId: string };
+  fromOwnLog: { uses: number; worked: number; bookLowPct: number; bookHighPct: number };
+  logSaysOther: { methodId: string; uses: number; worked: number; chancePct: number };
+  hiddenTestFirst: { chemistry: Chemistry; owner: LimitOwner };
+  ownDyeAtRisk: { agentId: string };
+  notInCupboard: { agentId: string };
+  standsIn: { substitutionId: string; useAgentId: string; wantedAgentId: string };
+  bigPour: { agentId: string; amount: number; unit: 'g' | 'mL' };
+  roundsLeft: { done: number; left: number };
+  triedOnce: { agentId: string };
+  notHotter: { maxC: number; owner: LimitOwner };
+  notHotterAgent: { maxC: number };
+  notHotterMethod: { maxC: number };
+  notLonger: { maxMin: number; owner: LimitOwner };
+  notLongerMethod: { maxMin: number };
+  notStronger: { agentId: string; highPerL: number; unit: 'g' | 'mL' };
+  notStrongerPH: { agentId: string; highPerL: number; unit: 'g' | 'mL'; maxPH: number; owner: LimitOwner };
+  kettlesNeeded: { hotC: number; toC: number; kettles: number; litres: number };
+  longerForCool: { minutes: number; tempC: number; bestC: number; sharePct: number };
+  mustNotMeet: { pairId: string; agentAId: string; agentBId: string };
+  unknownWithAnything: { agentId: string };
+  gasInClosed: { agentId: string; container: 'bottle' | 'sprayer' };
+  chlorineOnlyWithWater: { agentId: string };
+  chlorineOnlyCold: { maxC: number };
+  chlorineTooStrong: { pct: number; maxPct: number };
+  solventOnlyCold: { agentId: string; maxC: number };
+  measureGone: Record<string, never>;
+  neverOffered: { agentId: string };
+  hotterThanPiece: { atC: number; maxC: number; owner: LimitOwner };
+  wetterThanPiece: { most: Wetting; owner: LimitOwner };
+  onlyBrieflySour: { low: number; min: number; owner: LimitOwner };
+  agentOnMetalVessel: { agentId: string; material: string };
+  overTheRim: { fillL: number; volumeL: number };
+  doesNotDissolve: { agentId: string; leftG: number };
+  waterNotReached: { wantedC: number; reachedC: number };
+  claimNeutralised: {
+    acidId: string;
+    sodaId: string;
+    acidLeftPct: number;
+    sodaLeftPct: number;
+    carbonDioxideL: number;
+    pH: number;
+  };
+  claimSodaSoftens: { hardnessMgL: number; waterL: number; sodaG: number; crystalsG: number };
+  claimColdOxygen: { tempC: number; lowPct: number; highPct: number; hours: number };
+  claimMoreProduct: { agentId: string; perL: number; usualPerL: number; unit: 'g' | 'mL'; times: number };
+  claimFilledHigher: { waterL: number; neededL: number; weakerPct: number };
+  claimHotAfterHour: { startC: number; afterC: number; belowC: number; minutes: number };
+  notOftener: { rounds: number };
+  dilutedFirst: { agentId: string; fromPct: number; toPct: number };
+  coolerThanBest: { bestC: number; gotC: number; owner: LimitOwner };
+  tapTooCool: { wantedC: number; reachedC: number };
+  actionSoftened: { wanted: Action; most: Action; owner: LimitOwner };
+  acidBriefly: { pH: number };
+  schoolFollowed: { schoolId: string };
+  ageLowersOdds: { age: string };
+  heatLowersOdds: { heat: string };
+  markNeeded: Record<string, never>;
+  itemNeeded: Record<string, never>;
+  nothingLeft: Record<string, never>;
+  causeUnknown: { markId: string };
+  triedHot: Record<string, never>;
+  chlorineTried: Record<string, never>;
+  onePlanForAll: { marks: number };
+  dryCleanNoPermission: { sign: 'P' | 'F' };
+  hygieneAfter: { maxC: number };
+  worthBuying: {
+    agentIds: readonly string[];
+    methodId: string;
+    nowHighPct: number;
+    thenHighPct: number;
+  };
+  fibresUnknown: Record<string, never>;
+  noLabelKnown: Record<string, never>;
+  codeUnknown: Record<string, never>;
+  noHomeMethod: Record<string, never>;
+  professionalHand: { because: 'codeX' | 'codeS' | 'antique' | 'leather' | 'dryCleanOnly' | 'noMethod' };
+  rinseTriedFirst: { agentIds: readonly string[] };
+  cupboardHoldsPair: { pairId: string; agentAId: string; agentBId: string };
+  markAdvice: { markId: string };
+  itemNote: { itemId: string };
+  noHeatBeforeGone: Record<string, never>;
+}
+
+export type FindingCode = keyof FindingFacts;
+
+/** A failure or a remark as data; the words come last. */
+export type Finding = {
+  [Code in FindingCode]: {
+    readonly code: Code;
+    readonly facts: Readonly<FindingFacts[Code]>;
+    readonly sourceIds: readonly string[];
+  };
+}[FindingCode];
+
+export function finding<Code extends FindingCode>(
+  code: Code,
+  facts: FindingFacts[Code],
+  sourceIds: readonly string[] = ['commonPractice'],
+): Finding {
+  return { code, facts, sourceIds } as unknown as Finding;
+}

@@ -1,0 +1,75 @@
+import { USUAL_SHAPES, type VesselForm, type VesselShape } from '@feverfew/knowledge';
+import { requireWithin } from '../finding/domainError.js';
+
+/** Lengths a vessel may have, cm; the form and the contract use the same range. */
+export const VESSEL_CM = { min: 2, max: 250 } as const;
+
+/** Top and bottom of the water, its depth, and the wall it wets. Areas in m². */
+export interface Wetted {
+  readonly depthCm: number;
+  readonly surfaceM2: number;
+  readonly wallM2: number;
+  readonly baseM2: number;
+}
+
+/**
+ * Litres a vessel holds to a depth: a frustum for round ones, a prismatoid for those with corners (both exact).
+ * @param depthCm 0 to the vessel's own depth
+ * @throws DomainError outOfRange
+ */
+export function litresAt(shape: VesselShape, depthCm: number): number {
+  for (const [name, value] of Object.entries(shape))
+    if (typeof value === 'number') requireWithin(name, value, VESSEL_CM.min, VESSEL_CM.max);
+  requireWithin('depthCm', depthCm, 0, shape.depthCm);
+  const share = depthCm / shape.depthCm;
+  // Simpson's rule is exact for an area that is quadratic in depth.
+  return (depthCm * (areaAt(shape, 0) + 4 * areaAt(shape, share / 2) + areaAt(shape, share))) / 6 / 1000;
+}
+
+/** What a vessel holds to the brim, L. */
+export const litresOf = (shape: VesselShape): number => litresAt(shape, shape.depthCm);
+
+/** cm² of the level at a share of the depth. */
+function areaAt(shape: VesselShape, share: number): number {
+  const at = (bottom: number, top: number) => bottom + (top - bottom) * share;
+  return shape.kind === 'round'
+    ? (Math.PI * at(shape.bottomCm, shape.topCm) ** 2) / 4
+    : at(shape.bottomLengthCm, shape.topLengthCm) * at(shape.bottomWidthCm, shape.topWidthCm);
+}
+
+function rimAt(shape: VesselShape, share: number): number {
+  const at = (bottom: number, top: number) => bottom + (top - bottom) * share;
+  return shape.kind === 'round'
+    ? Math.PI * at(shape.bottomCm, shape.topCm)
+    : 2 * (at(shape.bottomLengthCm, shape.topLengthCm) + at(shape.bottomWidthCm, shape.topWidthCm));
+}
+
+/** A common vessel of this form, made as large or small as the volume says. @param volumeL 0.2–500 */
+export function usualShape(form: VesselForm, volumeL: number): VesselShape {
+  requireWithin('volumeL', volumeL, 0.2, 500);
+  const usual = USUAL_SHAPES[form];
+  const factor = Math.cbrt(volumeL / litresOf(usual));
+  return Object.fromEntries(
+    Object.entries(usual).map(([name, value]) => [name, typeof value === 'number' ? value * factor : value]),
+  ) as unknown as VesselShape;
+}
+
+/** How deep so many litres stand and what they touch; to the brim when there are more. */
+export function wettedBy(shape: VesselShape, fillL: number): Wetted {
+  requireWithin('fillL', fillL, 0, 1000);
+  let low = 0;
+  let high = shape.depthCm;
+  if (fillL < litresOf(shape))
+    for (let round = 0; round < 40; round += 1) {
+      const middle = (low + high) / 2;
+      if (litresAt(shape, middle) < fillL) low = middle;
+      else high = middle;
+    }
+  const share = high / shape.depthCm;
+  return {
+    depthCm: high,
+    surfaceM2: areaAt(shape, share) / 1e4,
+    wallM2: ((rimAt(shape, 0) + rimAt(shape, share)) / 2) * high * 1e-4,
+    baseM2: areaAt(shape, 0) / 1e4,
+  };
+}

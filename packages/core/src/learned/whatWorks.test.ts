@@ -1,0 +1,63 @@
+import { expect, it } from 'vitest';
+import { gatherEvidence, type UseCase } from '../evidence/evidence.js';
+import { fibreFamilyOf, mainComponentOf } from '../log/usesOf.js';
+import { household, knowledge, stiffTowels } from '../test/fixtures.js';
+import { whatWorks } from './whatWorks.js';
+
+const facts = stiffTowels;
+const seen = (methodId: string, ...left: number[]): UseCase[] =>
+  left.map((leftPct, index) => ({
+    id: `${methodId}${index}`,
+    at: '2026-06-01T10:00:00.000Z',
+    methodId,
+    markId: 'stiffTowels',
+    componentId: mainComponentOf('stiffTowels', knowledge) ?? '',
+    fibres: fibreFamilyOf(facts, knowledge),
+    age: 'old',
+    rounds: 1,
+    leftPct,
+  }));
+const learned = (...uses: UseCase[][]) =>
+  whatWorks(
+    [
+      { id: 'new', facts },
+      { id: 'old', facts },
+    ],
+    gatherEvidence(uses.flat()),
+    household,
+    knowledge,
+  );
+
+it('shows book, cases and what follows of each method used on such a trouble, and nothing else', () => {
+  const { rows } = learned(seen('citricSoak', 0, 25, 100));
+  expect(rows).toHaveLength(1);
+  expect(rows[0]).toMatchObject({
+    methodId: 'citricSoak',
+    markId: 'stiffTowels',
+    posterior: { uses: 3, worked: 2 },
+  });
+  expect(rows[0]?.cases).toHaveLength(3);
+});
+
+it('says which ladder moved, from where to where, and why', () => {
+  const { moves } = learned(seen('vinegarRinse', 100, 100, 100, 100), seen('citricSoak', 5, 0));
+  expect(moves).toContainEqual(
+    expect.objectContaining({
+      troubleId: 'new',
+      methodId: 'vinegarRinse',
+      without: expect.any(Number),
+      withLog: null,
+      why: expect.objectContaining({ code: 'logSaysOther' }),
+    }),
+  );
+  expect(moves).toContainEqual(
+    expect.objectContaining({ methodId: 'citricSoak', withLog: expect.any(Number), why: expect.anything() }),
+  );
+  expect(learned().moves).toEqual([]);
+});
+
+it('would next find out about neighbours with even odds on a trouble that comes often', () => {
+  const { nextTrial } = learned();
+  expect(nextTrial?.troubles).toBe(2);
+  expect(Math.abs((nextTrial?.chanceFirst ?? 0) - 0.5)).toBeLessThan(0.5);
+});

@@ -1,0 +1,192 @@
+import type { Knowledge } from '@feverfew/knowledge';
+import { chanceAbove } from '../evidence/beta.js';
+import { ageBandOf, type Cell, type Evidence, type UseCase, usesFor } from '../evidence/evidence.js';
+import { betaOfRange, type Posterior, posteriorOf } from '../evidence/posterior.js';
+import type { Finding } from '../finding/finding.js';
+import type { Household } from '../household/household.js';
+import { fibreFamilyOf, mainComponentOf } from '../log/usesOf.js';
+import type { Plan } from '../treatment/plan/plan.js';
+import { planTreatment } from '../treatment/planTreatment.js';
+import type { TroubleFacts } from '../trouble/troubleFacts.js';
+
+/** A trouble as it was told, to plan again with and without the log. */
+export interface ToldTrouble {
+  readonly id: string;
+  readonly facts: TroubleFacts;
+}
+
+/** One method in one kind of case: what the book says, what was seen, what follows. */
+export interface WorksRow extends Cell {
+  readonly markId: string;
+  readonly posterior: Posterior;
+  readonly cases: readonly { readonly use: UseCase; readonly weight: number }[];
+}
+
+/** A rung that stands elsewhere because of the log, 1 = first; null = not on the ladder. */
+export interface LadderMove {
+  readonly troubleId: string;
+  readonly markId: string;
+  readonly pieceName: string;
+  readonly methodId: string;
+  readonly without: number | null;
+  readonly withLog: number | null;
+  /** The methods of both ladders, in order. */
+  readonly ladderWithout: readonly string[];
+  readonly ladderWithLog: readonly string[];
+  /** Why, where the log set it aside or brought it in; null for what only moved up or down. */
+  readonly why: Finding | null;
+}
+
+/** Two rungs about which the log cannot yet tell which is better, on a trouble that comes again. */
+export interface NextTrial {
+  readonly troubleId: string;
+  readonly markId: string;
+  readonly methodIds: readonly [string, string];
+  /** How often troubles of this kind were told. */
+  readonly troubles: number;
+  /** Chance that the first is better. */
+  readonly chanceFirst: number;
+}
+
+export interface WhatWorks {
+  readonly rows: readonly WorksRow[];
+  readonly moves: readonly LadderMove[];
+  readonly nextTrial: NextTrial | null;
+}
+
+/** Troubles planned again at most: the newest ones. */
+const MOST_REPLANNED = 60;
+
+/** The whole screen of what was learned, from the household's troubles (newest first) and its log. */
+export function whatWorks(
+  troubles: readonly ToldTrouble[],
+  evidence: Evidence,
+  household: Household,
+  knowledge: Knowledge,
+): WhatWorks {
+  const single = troubles.filter(({ facts }) => facts.markIds.length === 1);
+  const kinds = onePerKind(single, knowledge).slice(0, MOST_REPLANNED);
+  const planned = kinds.map((kind) => {
+    // What was done on it already is left aside: the question is what the next such trouble would get.
+    const facts = { ...kind.trouble.facts, done: [], tried: [] };
+    return {
+      ...kind,
+      without: planTreatment(facts, household, knowledge),
+      withLog: planTreatment(facts, household, knowledge, evidence),
+    };
+  });
+  return {
+    rows: planned
+      .flatMap((entry) => rowsOf(entry, evidence, knowledge))
+      .sort((a, b) => b.posterior.weight - a.posterior.weight),
+    moves: planned.flatMap(movesOf),
+    nextTrial: nextTrialOf(planned),
+  };
+}
+
+interface Kind {
+  readonly trouble: ToldTrouble;
+  readonly troubles: number;
+}
+interface Planned extends Kind {
+  readonly without: Plan;
+  readonly withLog: Plan;
+}
+
+/** The newest trouble of each kind: mark, fibre group, age, item. */
+function onePerKind(troubles: readonly ToldTrouble[], knowledge: Knowledge): Kind[] {
+  const kinds = new Map<string, { trouble: ToldTrouble; troubles: number }>();
+  for (const trouble of troubles) {
+    const { facts } = trouble;
+    const key = [
+      facts.markIds[0],
+      fibreFamilyOf(facts, knowledge),
+      ageBandOf(facts.age),
+      facts.piece.itemId,
+    ].join(' ');
+    const seen = kinds.get(key);
+    if (seen) seen.troubles += 1;
+    else kinds.set(key, { trouble, troubles: 1 });
+  }
+  return [...kinds.values()];
+}
+
+function cellOf(methodId: string, facts: TroubleFacts, knowledge: Knowledge): Cell & { markId: string } {
+  const markId = facts.markIds[0] ?? '';
+  return {
+    methodId,
+    markId,
+    componentId: mainComponentOf(markId, knowledge) ?? '',
+    fibres: fibreFamilyOf(facts, knowledge),
+    age: ageBandOf(facts.age),
+  };
+}
+
+/** Methods with at least one use in this very kind of case; the book's range is that of the plan without the log. */
+function rowsOf({ trouble, without }: Planned, evidence: Evidence, knowledge: Knowledge): WorksRow[] {
+  return without.ladder.flatMap((rung): WorksRow[] => {
+    const cell = cellOf(rung.methodId, trouble.facts, knowledge);
+    const cases = usesFor(cell, evidence);
+    if (!cases.some(({ use, weight }) => weight === 1 && use.markId === cell.markId)) return [];
+    return [{ ...cell, posterior: posteriorOf(rung.effect, cell, evidence), cases }];
+  });
+}
+
+function movesOf({ trouble, without, withLog }: Planned): LadderMove[] {
+  const ladderWithout = without.ladder.map((rung) => rung.methodId);
+  const ladderWithLog = withLog.ladder.map((rung) => rung.methodId);
+  const place = (ladder: readonly string[], methodId: string) => {
+    const index = ladder.indexOf(methodId);
+    return index < 0 ? null : index + 1;
+  };
+  return [...new Set([...ladderWithout, ...ladderWithLog])].flatMap((methodId): LadderMove[] => {
+    const [before, after] = [place(ladderWithout, methodId), place(ladderWithLog, methodId)];
+    if (before === after) return [];
+    return [
+      {
+        troubleId: trouble.id,
+        markId: trouble.facts.markIds[0] ?? '',
+        pieceName: trouble.facts.piece.name,
+        methodId,
+        without: before,
+        withLog: after,
+        ladderWithout,
+        ladderWithLog,
+        why: reasonOf(methodId, withLog),
+      },
+    ];
+  });
+}
+
+function reasonOf(methodId: string, { candidates, ladder }: Plan): Finding | null {
+  const findings = [
+    ...(candidates.find((candidate) => candidate.methodId === methodId)?.findings ?? []),
+    ...(ladder.find((rung) => rung.methodId === methodId)?.findings ?? []),
+  ];
+  return findings.find(({ code }) => code === 'logSaysOther' || code === 'fromOwnLog') ?? null;
+}
+
+/**
+ * Most worth finding out: neighbours on a ladder with even odds, on a trouble that comes often.
+ * Worth = how often × how even (0 when certain, 1 at one in two).
+ */
+function nextTrialOf(planned: readonly Planned[]): NextTrial | null {
+  const worth = ({ troubles, chanceFirst }: NextTrial) => troubles * (1 - Math.abs(2 * chanceFirst - 1));
+  return planned
+    .flatMap(({ trouble, troubles, withLog }) =>
+      withLog.ladder.slice(1).flatMap((second, index): NextTrial[] => {
+        const first = withLog.ladder[index];
+        if (!first || first.missingAgentIds.length + second.missingAgentIds.length > 0) return [];
+        return [
+          {
+            troubleId: trouble.id,
+            markId: trouble.facts.markIds[0] ?? '',
+            methodIds: [first.methodId, second.methodId],
+            troubles,
+            chanceFirst: chanceAbove(betaOfRange(first.effect), betaOfRange(second.effect)),
+          },
+        ];
+      }),
+    )
+    .reduce<NextTrial | null>((best, trial) => (best && worth(best) >= worth(trial) ? best : trial), null);
+}

@@ -1,0 +1,105 @@
+import type { Method } from '@feverfew/knowledge';
+import type { PlanContext } from '../case/planContext.js';
+import { schoolNotes } from '../case/positionNotes.js';
+import type { Step } from '../plan/action.js';
+import { aimedDwell } from '../recipe/bathOutlook.js';
+import { recipe } from '../recipe/recipe.js';
+import type { StepsInput } from './actionsInput.js';
+import { beforeSteps } from './beforeActions.js';
+import { methodCautions, signsFor } from './cautions.js';
+import { draftStep } from './draftAction.js';
+import { dryStep, finalLookStep } from './dryingActions.js';
+import { washStep } from './washAction.js';
+
+/** The whole of one rung in order: first aid → hidden test → mix → apply → dwell → look → rinse → wash → dry → look dry. */
+export function buildSteps(input: StepsInput): Step[] {
+  const { fit, context } = input;
+  const cautionIds = methodCautions(fit.method, fit.window, context);
+  const steps = [
+    ...beforeSteps(input, cautionIds),
+    ...workSteps(input, cautionIds),
+    ...rinseSteps(input),
+    ...washStep(input),
+    dryStep(input),
+    finalLookStep(input),
+  ];
+  return steps.map((step, index) => ({ ...step, id: `r${input.rungIndex + 1}s${index + 1}-${step.kind}` }));
+}
+
+/** Mixing, applying, waiting and looking. */
+function workSteps({ fit, context, rungIndex }: StepsInput, cautionIds: string[]): Step[] {
+  const { method, window } = fit;
+  const amounts = recipe(fit, context);
+  const tempC = method.wetting === 'dry' ? null : window.tempC;
+  const notes = (kind: keyof Method['notes']) => method.notes[kind] ?? [];
+  const signs = signsFor(method, context);
+  const draft = (kind: Step['kind'], fields: Partial<Step>): Step => draftStep(kind, rungIndex, fields);
+  const { vessel, batches, outlook } = amounts;
+  const aim = outlook?.oxygen ? aimedDwell(method, window) : null;
+  return [
+    ...(method.agents.length > 0
+      ? [
+          draft('mix', {
+            ...amounts,
+            tempC,
+            pH: window.pH,
+            notes: [...notes('mix'), ...schoolNotes('mix', method, context).map((note) => note.text)],
+            cautionIds,
+          }),
+        ]
+      : []),
+    draft('apply', {
+      action: window.action,
+      vessel,
+      batches,
+      tempC,
+      programme: method.inMachine ? method.programme : null,
+      notes: notes('apply'),
+      cautionIds,
+    }),
+    draft('dwell', {
+      dwell: {
+        minMin: window.dwellMin.min,
+        maxMin: window.dwellMin.max,
+        lookEveryMin: window.dwellMin.lookEvery,
+        keep: method.keep,
+        untilCool: method.untilCool,
+        aimMin: aim?.minutes ?? null,
+        attended: cautionIds.includes('stayWithIt'),
+      },
+      vessel,
+      batches,
+      tempC,
+      outlook,
+      notes: notes('dwell'),
+      ...signs,
+      cautionIds: cautionIds.filter((id) => id !== 'followLabel' && id !== 'poisonLine'),
+    }),
+    draft('look', { notes: notes('look'), ...signs }),
+    ...(method.solventAftercare
+      ? [draft('airOut', { cautionIds: cautionIds.filter((id) => id !== 'hotWater') })]
+      : []),
+  ];
+}
+
+function rinseSteps({ fit: { method, window }, rungIndex, context }: StepsInput): Step[] {
+  if (method.rinse === 'none') return [];
+  const way = rinseWay(method, context);
+  const chlorine = context.index.factsOf(method).chemistries.includes('chlorine');
+  const thorough = chlorine || context.item.skinContact;
+  const maxC = Math.min(30, window.tempC.max);
+  return [
+    draftStep('rinse', rungIndex, {
+      rinseWay: way,
+      rinses: way === 'vacuum' ? 0 : way === 'change' && thorough ? 3 : 2,
+      tempC: way === 'vacuum' ? null : { min: 5, max: maxC, target: Math.min(20, maxC) },
+      // What a method says of rinsing through does not hold where nothing can be rinsed through.
+      notes: method.rinse === 'full' && way === 'damp' ? [] : (method.notes.rinse ?? []),
+    }),
+  ];
+}
+
+function rinseWay({ rinse }: Method, { rinsable }: PlanContext): 'change' | 'damp' | 'vacuum' {
+  if (rinse === 'vacuum') return 'vacuum';
+  return rinse === 'full' && rinsable ? 'change' : 'damp';
+}

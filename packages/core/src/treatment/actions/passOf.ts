@@ -1,0 +1,143 @@
+import { settledTemp } from '../../bath/heat/heatTheBath.js';
+import { neutralisedClaim as claimOf, neutralised } from '../../bath/solution/neutralised.js';
+import { type Finding, finding } from '../../finding/finding.js';
+import type { Fit } from '../assess/assessMethod.js';
+import { removedShare } from '../assess/effect/expectedEffect.js';
+import { riskOf } from '../assess/effect/gentleness.js';
+import { edgeFindings } from '../assess/judge/limitReasons.js';
+import type { PlanContext } from '../case/planContext.js';
+import type { Step } from '../plan/action.js';
+import type { Act, Rung } from '../plan/plan.js';
+import { aimedDwell, wallOf } from '../recipe/bathOutlook.js';
+import { buildSteps } from './buildActions.js';
+
+/** Acts below this share per round are not worth naming. */
+const LEAST_ACT = 0.1;
+
+/** A fit with its full recipe, its time, its risk and its reasons. */
+export function rungOf(fit: Fit, rungIndex: number, context: PlanContext): Rung {
+  const { method, window, effect, log, remarks, harshness, missingAgentIds } = fit;
+  const steps = buildSteps({ fit, context, rungIndex });
+  const batches = Math.max(...steps.map((step) => step.batches));
+  const handsOnMin = steps.reduce((sum, step) => sum + step.handsOnMin * step.batches, 0);
+  const { byMark, ...whole } = effect;
+  return {
+    methodId: method.id,
+    effect: whole,
+    effectByMark: byMark,
+    ownLog: log && { uses: log.uses, worked: log.worked, book: log.prior },
+    acts: actsOf(fit, context),
+    edges: edgeFindings(fit, context),
+    risk: riskOf(harshness),
+    handsOnMin,
+    totalMin: {
+      low: handsOnMin + window.dwellMin.min * batches,
+      high: handsOnMin + window.dwellMin.max * batches,
+    },
+    maxRounds: window.maxRounds,
+    missingAgentIds,
+    findings: [...remarks, ...bigPours(steps), ...bathRemarks(fit, steps, context)],
+    cautionIds: [...new Set(steps.flatMap((step) => step.cautionIds))],
+    steps,
+  };
+}
+
+function actsOf({ method, window }: Fit, context: PlanContext): Act[] {
+  const mechanisms = context.index.factsOf(method).mechanisms;
+  const seen = new Set<string>();
+  return context.marks.flatMap((work) =>
+    work.components.flatMap(({ component }): Act[] => {
+      if (seen.has(component.id)) return [];
+      seen.add(component.id);
+      const { low, high } = removedShare(component, mechanisms, method, window.tempC.target, work, context);
+      if (high < LEAST_ACT) return [];
+      const through = component.removal
+        .filter((removal) => mechanisms.has(removal.mechanism))
+        .sort((a, b) => b.high - a.high)
+        .map((removal) => removal.mechanism);
+      return [{ componentId: component.id, mechanisms: through, low: twoPlaces(low), high: twoPlaces(high) }];
+    }),
+  );
+}
+
+/** What the water comes to in the tub, before the piece goes in, whole °C. */
+function reachedIn({ vessel, bath }: Step, household: PlanContext['household']): number | null {
+  const own = household.vessels.find((candidate) => candidate.id === vessel?.id);
+  return own && bath
+    ? Math.floor(settledTemp(bath.waterL, bath.shares.tempC, [wallOf(own, bath.waterL, household)]) + 0.05)
+    : null;
+}
+
+/** Acid and soda in one recipe: what they leave of each other. */
+function neutralisedClaim({ ingredients, pH }: Step, knowledge: PlanContext['knowledge']): Finding[] {
+  const pours = ingredients
+    .filter((one) => one.massG !== null || one.volumeML !== null)
+    .map(({ agentId, massG, volumeML, strengthPct }) => ({
+      agentId,
+      massG,
+      volumeML: massG === null ? volumeML : null,
+      strengthPct,
+    }));
+  const left = neutralised(pours, knowledge);
+  return left ? [claimOf(left, pH?.likely ?? 7)] : [];
+}
+
+/** Kettles it takes, and how much longer a cool bath needs. */
+function bathRemarks(
+  { method, window }: Fit,
+  steps: readonly Step[],
+  { household, knowledge }: PlanContext,
+): Finding[] {
+  const mix = steps.find((step) => step.kind === 'mix');
+  const shares = mix?.bath?.shares;
+  const best = mix?.vessel && mix.bath ? reachedIn(mix, household) : null;
+  const short = best !== null && best < window.tempC.target - 1;
+  const aim = mix?.outlook?.oxygen ? aimedDwell(method, window) : null;
+  return [
+    ...(mix ? neutralisedClaim(mix, knowledge) : []),
+    ...(shares && shares.kettles > 0 && !short
+      ? [
+          finding('kettlesNeeded', {
+            hotC: household.taps.hotC,
+            toC: window.tempC.target,
+            kettles: shares.kettles,
+            litres: shares.kettleL,
+          }),
+        ]
+      : []),
+    ...(short && best !== null
+      ? [finding('tapTooCool', { wantedC: window.tempC.target, reachedC: best })]
+      : []),
+    ...(aim && aim.minutes > method.dwellMin.min
+      ? [
+          finding(
+            'longerForCool',
+            {
+              minutes: aim.minutes,
+              tempC: window.tempC.target,
+              bestC: method.tempC.max,
+              sharePct: Math.round(aim.share * 100),
+            },
+            ['memory'],
+          ),
+        ]
+      : []),
+  ];
+}
+
+/** More of one thing than a household has at hand by chance. */
+const BIG_POUR = { mL: 1000, g: 400 } as const;
+
+function bigPours(steps: readonly Step[]): Finding[] {
+  return steps
+    .flatMap((step) => step.ingredients)
+    .flatMap(({ agentId, massG, volumeML }) => {
+      const unit = massG === null ? 'mL' : 'g';
+      const amount = massG ?? volumeML ?? 0;
+      return agentId !== 'water' && amount > BIG_POUR[unit]
+        ? [finding('bigPour', { agentId, amount, unit })]
+        : [];
+    });
+}
+
+const twoPlaces = (share: number): number => Math.round(share * 100) / 100;

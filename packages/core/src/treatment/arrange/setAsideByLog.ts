@@ -1,0 +1,40 @@
+import { chanceAbove } from '../../evidence/beta.js';
+import { betaOfRange } from '../../evidence/posterior.js';
+import { type Finding, finding } from '../../finding/finding.js';
+import type { Fit } from '../assess/assessMethod.js';
+
+/** Fewer uses set nothing aside. */
+const LEAST_USES = 3;
+/** The next rung must do better with these odds, and be harsher by no more than this (of 9). From memory. */
+const ODDS_TO_SET_ASIDE = 0.8;
+const MOST_HARSHER = 2;
+
+/**
+ * Rungs that the household has seen fail: at least three uses, worse than the book says, and the next rung, hardly harsher and in
+ * the house, does better with odds of four in five. The strongest rung always stays.
+ */
+export function setAsideByLog(rungs: readonly Fit[]): { fit: Fit; finding: Finding }[] {
+  return rungs.flatMap((fit, index) => {
+    const { log } = fit;
+    const next = rungs[index + 1];
+    if (!log || !next || log.uses < LEAST_USES || log.beta.a / (log.beta.a + log.beta.b) >= middle(log.prior))
+      return [];
+    if (next.missingAgentIds.length > 0 || next.harshness > fit.harshness + MOST_HARSHER) return [];
+    const chance = chanceAbove(next.log?.beta ?? betaOfRange(next.effect), log.beta);
+    if (chance < ODDS_TO_SET_ASIDE) return [];
+    const { uses, worked } = log;
+    return [
+      {
+        fit,
+        finding: finding('logSaysOther', {
+          methodId: next.method.id,
+          uses,
+          worked,
+          chancePct: Math.round(chance * 100),
+        }),
+      },
+    ];
+  });
+}
+
+const middle = ({ low, high }: { low: number; high: number }): number => (low + high) / 2;

@@ -1,0 +1,292 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { anyFacts, anyHousehold } from '../test/arbitraries.js';
+import { cases, contextOf, household, knowledge, label, piece, tried, trouble } from '../test/fixtures.js';
+import type { TroubleFacts } from '../trouble/troubleFacts.js';
+import { type Change, changesToTry } from '../whatIf/changesToTry.js';
+import { compareSchools } from '../whatIf/comparePositions.js';
+import { whatWouldChange } from '../whatIf/whatWouldChange.js';
+import { CHANGE_CODES, changeWords } from '../words/changeWords.js';
+import { stageOf } from './arrange/treatmentOrder.js';
+import { weigh } from './assess/assessMethod.js';
+import { planTreatment } from './planTreatment.js';
+
+const codes = (answers: readonly (readonly Change[])[]) =>
+  answers.map((changes) => changes.map((change) => change.code));
+const rungs = (facts: TroubleFacts) =>
+  planTreatment(facts, household, knowledge).ladder.map((rung) => rung.methodId);
+const findings = (facts: TroubleFacts) =>
+  planTreatment(facts, household, knowledge).findings.map((finding) => finding.code);
+
+describe('what would change the answer', () => {
+  const ask = (methodId: string, facts: TroubleFacts) =>
+    whatWouldChange(methodId, facts, household, knowledge);
+
+  it('names the sign of the tag that forbids it, alone', () => {
+    const crossed = trouble('beetroot', piece('tableLinen', { linen: 100 }, { label: label(60, 'never') }));
+    expect(ask('oxygenSoak', crossed)).toEqual([
+      [expect.objectContaining({ code: 'labelSays', facts: { sign: 'oxygenOnly' } })],
+      [expect.objectContaining({ code: 'labelSays', facts: { sign: 'anyBleach' } })],
+    ]);
+  });
+  it('names the fibre that forbids it, by its part', () => {
+    const answers = ask('esterSpot', { ...cases.varnishOnAcetate, reach: 'shop' });
+    expect(answers.flat()).toContainEqual(
+      expect.objectContaining({ code: 'withoutFibre', facts: { fibreId: 'acetate', part: 'lining' } }),
+    );
+  });
+  it('names what would have to be bought, and the code of a chair', () => {
+    const run = trouble('dyeRun', piece('pillowcase', { cotton: 100 }, { label: label(60) }), {
+      sizeCm: null,
+      reach: 'house',
+    });
+    expect(codes(ask('dyeSuspendingSoak', run))).toEqual([['buy']]);
+    const chair = trouble('coffee', piece('armchair', { cotton: 100 }, { colour: 'pale', code: 'X' }));
+    expect(codes(ask('detergentBlot', chair))).toEqual([['codeFound']]);
+  });
+  it('takes two facts together where one is not enough', () => {
+    const facts = trouble(
+      'beetroot',
+      piece('tableLinen', { linen: 100 }, { label: label(60, 'never'), condition: 'antique' }),
+    );
+    expect(codes(ask('oxygenSoak', facts))).toContainEqual(['labelSays', 'conditionSound']);
+  });
+  it('has no answer where the fibre is all there is', () => {
+    expect(ask('oxygenSoak', cases.bloodOnWoolBlanket)).toEqual([]);
+  });
+  it('never turns a guard of people round, and is right about every change it names', () => {
+    fc.assert(
+      fc.property(anyFacts, anyHousehold, (facts, home) => {
+        const struck = planTreatment(facts, home, knowledge).candidates.find(
+          (candidate) => candidate.verdict === 'ruledOut',
+        );
+        if (!struck) return;
+        for (const change of changesToTry(struck.methodId, facts, home, knowledge)) {
+          const after = change.apply({ facts, household: home }).household;
+          expect(after.asthma).toBe(home.asthma);
+          expect(after.boraxSold).toBe(home.boraxSold);
+        }
+        for (const changes of whatWouldChange(struck.methodId, facts, home, knowledge)) {
+          const told = changes.reduce((state, change) => change.apply(state), { facts, household: home });
+          const verdict = planTreatment(told.facts, told.household, knowledge).candidates.find(
+            (candidate) => candidate.methodId === struck.methodId,
+          )?.verdict;
+          expect(['rung', 'spare']).toContain(verdict);
+        }
+      }),
+      { numRuns: 15 },
+    );
+  }, 60_000);
+  it('has words for every kind of change', () => {
+    const say = { name: (id: string) => `<${id}>`, temp: String, volume: String };
+    const facts = trouble(
+      ['blood', 'soup'],
+      piece(
+        'tableLinen',
+        { linen: 60, elastane: 40 },
+        { colour: 'dark', condition: 'torn', metalParts: true, label: null },
+      ),
+      { tried: tried('vinegar') },
+    );
+    const unknown = { ...facts, piece: { ...facts.piece, parts: [] } };
+    const bare = { ...household, cupboard: [{ agentId: 'peroxide', strengthPct: null }], hasMachine: false };
+    const told = ['chlorineSoak', 'machineOxygenWash', 'oxygenSoak', 'peroxideDab'].flatMap((methodId) =>
+      [facts, unknown].flatMap((one) => changesToTry(methodId, one, bare, knowledge)),
+    );
+    expect(new Set(told.map((change) => change.code))).toEqual(new Set(CHANGE_CODES));
+    for (const change of told) expect(changeWords([change], say)).toMatch(/^If .+\.$/);
+  });
+});
+
+describe('schools side by side', () => {
+  const run = trouble('dyeRun', piece('pillowcase', { cotton: 100 }, { label: label(60) }), { sizeCm: null });
+  const sides = compareSchools('runWay', run, household, knowledge);
+  it('follow every view of the dispute to the end, the usual one marked', () => {
+    expect(sides.map((side) => side.schoolId)).toEqual([
+      'dyeSuspendingFirst',
+      'reducerFirst',
+      'oxygenOnRuns',
+    ]);
+    expect(sides.map((side) => side.isFollowed)).toEqual([true, false, false]);
+  });
+  it('show what only one of them does, and what that costs', () => {
+    const reducer = sides[1];
+    expect(reducer?.ownMethodIds).toContain('reducerSoak');
+    expect(reducer?.worstRisk).toBe('high');
+    expect(reducer?.bestEffect?.high).toBeGreaterThan(sides[2]?.bestEffect?.high ?? 1);
+    expect(sides[2]?.totalMin.high).toBeGreaterThan(reducer?.totalMin.high ?? 0);
+  });
+  it('are named only where the trouble has that dispute', () => {
+    const disputes = (markId: string) =>
+      planTreatment(
+        trouble(markId, piece('tableLinen', { cotton: 100 }), { age: 'days' }),
+        household,
+        knowledge,
+      ).schools.map(({ dispute }) => dispute);
+    expect(disputes('redWine')).toContain('wine');
+    expect(disputes('nailVarnish')).not.toContain('wine');
+    expect(disputes('nailVarnish')).not.toContain('codeW');
+  });
+  it('decide nothing where their way is not made for the trouble', () => {
+    const towel = piece('towel', { cotton: 100 }, { label: label(60) });
+    const verdict = (view: string, ...markIds: readonly [string, ...string[]]) =>
+      planTreatment(
+        { ...trouble(markIds[0], towel), markIds, schools: { foodMarks: view } },
+        household,
+        knowledge,
+      ).candidates.find(({ methodId }) => methodId === 'enzymePretreat')?.findings[0]?.code;
+    expect(verdict('foodPeroxide', 'grass')).toBe('otherSchool');
+    expect(verdict('foodVinegar', 'blood')).not.toBe('otherSchool');
+    expect(verdict('foodVinegar', 'blood', 'fruitJuice')).not.toBe('otherSchool');
+  });
+  it('are none for a dispute nobody has', () => {
+    expect(compareSchools('teaFirst', run, household, knowledge)).toEqual([]);
+  });
+  it.each(knowledge.disputes.map((dispute) => dispute.id))('can be chosen per plan: %s', (dispute) => {
+    const views = knowledge.schools.filter((school) => school.dispute === dispute);
+    for (const school of views) {
+      const plan = planTreatment({ ...run, schools: { [dispute]: school.id } }, household, knowledge);
+      expect(plan.schools).toContainEqual({ dispute, schoolId: school.id, chosenBy: 'plan' });
+    }
+  });
+});
+
+describe('a cause that decides', () => {
+  const yellow = trouble('yellowed', piece('bedSheet', { cotton: 100 }, { label: label(60) }), {
+    sizeCm: null,
+  });
+  it('is asked for, and weighed by each answer', () => {
+    expect(findings(yellow)).toContain('causeUnknown');
+    const asked = planTreatment({ ...yellow, answers: { yellowWhere: 'atBody' } }, household, knowledge);
+    expect(asked.diagnoses[0]?.causes[0]?.markId).toBe('sweatYellow');
+    const sum = asked.diagnoses[0]?.causes.reduce((total, cause) => total + cause.share, 0);
+    expect(sum).toBeCloseTo(1, 2);
+    expect(asked.findings.map((finding) => finding.code)).not.toContain('causeUnknown');
+  });
+  it('changes the plan: lain in store, it is bleached; from iron in the water, never', () => {
+    expect(rungs({ ...yellow, answers: { yellowWhere: 'inFolds' } })).toContain('longOxygenSoak');
+    const iron = { ...yellow, answers: { yellowWhere: 'allOver', yellowWater: 'orangeYes' } };
+    expect(rungs(iron)).not.toContain('longOxygenSoak');
+    expect(rungs(iron)).toContain('citricSoak');
+  });
+});
+
+describe('what has happened to it', () => {
+  const blood = trouble('blood', piece('bedSheet', { cotton: 100 }, { label: label(60) }));
+  it('drops a method whose rounds are used up or that has stalled, and counts down one that is not', () => {
+    const done = (rounds: number, stalled: boolean) => ({
+      ...blood,
+      done: [{ methodId: 'coldFlush', rounds, stalled }],
+    });
+    expect(rungs(done(2, false))).not.toContain('coldFlush');
+    expect(rungs(done(1, true))).not.toContain('coldFlush');
+    const once = planTreatment(done(1, false), household, knowledge).ladder.find(
+      (rung) => rung.methodId === 'coldFlush',
+    );
+    expect(once?.maxRounds).toBe(1);
+    expect(once?.findings.map((finding) => finding.code)).toContain('roundsLeft');
+  });
+  it('rinses first what was tried, lowers the odds of what did nothing, and drops it after two tries', () => {
+    const vain = (times: number): TroubleFacts => ({
+      ...blood,
+      tried: [{ agentId: 'enzymePretreater', times, effect: 'nothing', hot: false }],
+    });
+    const first = planTreatment(vain(1), household, knowledge).ladder[0];
+    expect(first?.steps[0]?.kind).toBe('rinseBefore');
+    const high = (facts: TroubleFacts) =>
+      planTreatment(facts, household, knowledge).ladder.find((rung) => rung.methodId === 'enzymePretreat')
+        ?.effect.high ?? 0;
+    expect(high(vain(1))).toBeLessThan(high(blood));
+    expect(rungs(vain(2))).not.toContain('enzymePretreat');
+  });
+  it('knows heat that came with a product tried hot', () => {
+    const hot: TroubleFacts = {
+      ...blood,
+      tried: [{ agentId: 'bioDetergent', times: 1, effect: 'some', hot: true }],
+    };
+    expect(findings(hot)).toContain('triedHot');
+  });
+  it('plans for what is left: with the blood protein gone, nothing is left of blood', () => {
+    expect(findings({ ...blood, goneComponentIds: ['haem'] })).toEqual(['nothingLeft']);
+    const egg = trouble('egg', piece('shirt', { cotton: 100 }, { label: label(60) }));
+    expect(rungs({ ...egg, goneComponentIds: ['protein'] })[0]).toBe('absorbentThenDetergent');
+  });
+});
+
+describe('several troubles on one piece', () => {
+  it('are worked dry before wet, cold before warm, acid before peroxygen', () => {
+    fc.assert(
+      fc.property(anyFacts, (facts) => {
+        if (facts.markIds.length < 2 || Object.keys(facts.schools).length > 0) return;
+        const plan = planTreatment(facts, household, knowledge);
+        if (plan.ladder.length < 2) return;
+        const context = contextOf(facts);
+        const stages = plan.ladder.flatMap((rung) => {
+          const method = knowledge.methods.find((candidate) => candidate.id === rung.methodId);
+          const fit = method && weigh(method, context).fit;
+          return fit ? [stageOf(fit, context)] : [];
+        });
+        expect(stages).toEqual([...stages].sort((a, b) => a - b));
+      }),
+      { numRuns: 400 },
+    );
+  });
+  it('make one plan, and each rung says what it does to each', () => {
+    const plan = planTreatment(
+      trouble(['grass', 'tomato', 'berry'], piece('tShirt', { cotton: 100 }, { label: label(60) })),
+      household,
+      knowledge,
+    );
+    expect(plan.findings).toContainEqual(
+      expect.objectContaining({ code: 'onePlanForAll', facts: { marks: 3 } }),
+    );
+    expect(plan.ladder.length).toBeLessThanOrEqual(5);
+    for (const rung of plan.ladder)
+      expect(rung.effectByMark.map((mark) => mark.markId)).toEqual(['berry', 'grass', 'tomato']);
+  });
+});
+
+describe('the cupboard', () => {
+  it('puts percarbonate for peroxide by available oxygen, and says how much of what', () => {
+    // 3 % w/v H2O2 × 47.04 % oxygen = 14.11 g/L; 13.5 % powder: 0.1045 g per mL (chemistry handbook).
+    const rule = knowledge.substitutions.find((one) => one.id === 'percarbonateForPeroxide');
+    expect(rule?.factor).toBeCloseTo((30 * 0.47037) / 1000 / 0.135, 3);
+    const home = {
+      ...household,
+      cupboard: household.cupboard.filter((entry) => entry.agentId !== 'peroxide'),
+    };
+    const plan = planTreatment(
+      trouble('redWine', piece('tableLinen', { cotton: 100 }, { label: label(60) }), { reach: 'house' }),
+      home,
+      knowledge,
+    );
+    const mix = plan.ladder
+      .flatMap((rung) => rung.steps)
+      .flatMap((step) => step.ingredients)
+      .find((one) => one.standsInFor?.agentId === 'peroxide');
+    if (mix?.standsInFor) expect(mix.massG).toBeCloseTo(mix.standsInFor.amount * 0.1045, 0);
+  });
+  it('puts washing soda for borax by alkalinity, half a gram-equivalent for half', () => {
+    // Na2B4O7·10H2O 381.37 g takes 2 mol of acid; Na2CO3 105.99 g takes 2 mol: 0.278 g per g (chemistry handbook).
+    const rule = knowledge.substitutions.find((one) => one.id === 'sodaForBorax');
+    expect(rule?.factor).toBeCloseTo(105.99 / 381.37, 2);
+  });
+  it('puts citric acid for vinegar by acid', () => {
+    // 5 % w/v acetic acid 0.8326 mol/L; citric acid 192.12 g takes 3 mol of base (chemistry handbook).
+    const rule = knowledge.substitutions.find((one) => one.id === 'citricForVinegar');
+    expect(rule?.factor).toBeCloseTo((0.8326 * 192.12) / 3 / 1000, 3);
+  });
+  it('says what buying would gain, and nothing where it gains nothing', () => {
+    const run = trouble('dyeRun', piece('pillowcase', { cotton: 100 }, { label: label(60) }), {
+      sizeCm: null,
+      reach: 'house',
+    });
+    const { now, ifBought } = planTreatment(run, household, knowledge).cupboard;
+    expect(ifBought?.effect.high).toBeGreaterThan((now?.effect.high ?? 1) + 0.05);
+    expect(ifBought?.agentIds).toEqual(['runRemover']);
+    const rust = trouble('rust', piece('pillowcase', { cotton: 100 }, { label: label(60) }), {
+      reach: 'house',
+    });
+    expect(planTreatment(rust, household, knowledge).cupboard.ifBought).toBeNull();
+  });
+});

@@ -1,0 +1,123 @@
+import type { Agent, Method, Substitution } from '@feverfew/knowledge';
+import type { Posterior } from '../../evidence/posterior.js';
+import { type Finding, finding } from '../../finding/finding.js';
+import { missingAgents } from '../case/cupboard.js';
+import type { PlanContext } from '../case/planContext.js';
+import type { Candidate } from '../plan/plan.js';
+import { expectedEffect, type WholeEffect } from './effect/expectedEffect.js';
+import { harshnessHere } from './effect/gentleness.js';
+import { ownLogFindings, withOwnLog } from './effect/ownLog.js';
+import { judgeMethod } from './judge/judgeMethod.js';
+import { remarkFindings } from './judge/remarkFindings.js';
+import { type WashAfter, washAfter } from './washAfter.js';
+import { type WorkWindow, workWindow } from './workWindow.js';
+
+/** A method that nothing rules out, weighed for the ladder. */
+export interface Fit {
+  /** With the stand-in's agent where there is one. */
+  readonly method: Method;
+  readonly standIn: Substitution | null;
+  readonly window: WorkWindow;
+  /** With what the household's log adds. */
+  readonly effect: WholeEffect;
+  /** What the book alone promises: by this a ladder is built, so that no log takes a stronger rung away. */
+  readonly book: WholeEffect;
+  /** What it was made of; null without a use in the log, and with several troubles. */
+  readonly log: Posterior | null;
+  readonly remarks: readonly Finding[];
+  readonly harshness: number;
+  readonly missingAgentIds: readonly string[];
+  readonly wash: WashAfter | null;
+  /** Everything that comes on the piece, the wash included. */
+  readonly touches: readonly Agent[];
+}
+
+export interface Weighed {
+  /** What can be done with what is in the house, or with what may be bought. */
+  readonly fit: Fit | null;
+  /** The same with everything it asks for, where something of it is missing here. */
+  readonly ifBought: Fit | null;
+  readonly candidate: Candidate | null;
+}
+
+/** Below this share per round on every trouble, even at best, a method is no use. */
+const LEAST_EFFECT = 0.15;
+
+/** Judges one method as it stands, or with a stand-in from the house for what is missing. */
+export function weigh(method: Method, context: PlanContext): Weighed {
+  const missing = missingAgents(method, context);
+  const whole = fitOf(method, null, context);
+  if (missing.length === 0) return { fit: whole.fit, ifBought: null, candidate: whole.candidate };
+  const standIn = missing.length === 1 ? fitWithStandIn(method, missing[0] ?? '', context) : null;
+  if (standIn) return { fit: standIn, ifBought: whole.fit, candidate: null };
+  if (context.facts.reach === 'shop')
+    return { fit: whole.fit, ifBought: whole.fit, candidate: whole.candidate };
+  // What the piece forbids is said before what is missing: buying it would not help.
+  const findings = [
+    ...(whole.candidate?.findings ?? []),
+    ...missing.map((agentId) => finding('notInCupboard', { agentId })),
+  ];
+  return {
+    fit: null,
+    ifBought: whole.fit,
+    candidate: { methodId: method.id, verdict: 'ruledOut', findings },
+  };
+}
+
+function fitOf(
+  method: Method,
+  standIn: Substitution | null,
+  context: PlanContext,
+): { fit: Fit | null; candidate: Candidate | null } {
+  const window = workWindow(method, standIn, context);
+  const against = judgeMethod(method, window, context);
+  if (against.length > 0)
+    return { fit: null, candidate: { methodId: method.id, verdict: 'ruledOut', findings: against } };
+  const book = expectedEffect(method, window.tempC.target, context, standIn?.effectFactor);
+  const { effect, log } = withOwnLog(book, method, context);
+  const best = Math.max(...[...book.byMark, ...effect.byMark].map((part) => part.high));
+  if (best < LEAST_EFFECT) {
+    const findings = [finding('littleEffect', { highPct: Math.round(best * 100) }, ['memory'])];
+    return { fit: null, candidate: { methodId: method.id, verdict: 'noUse', findings } };
+  }
+  const remarks = [...remarkFindings(method, standIn, window, context), ...ownLogFindings(log)];
+  const missingAgentIds = missingAgents(method, context);
+  const harshness = harshnessHere(method, remarks);
+  const wash = washAfter(method, context);
+  const touches = [...context.index.factsOf(method).agents, ...(wash?.agents ?? [])];
+  return {
+    fit: { method, standIn, window, effect, book, log, remarks, harshness, missingAgentIds, wash, touches },
+    candidate: null,
+  };
+}
+
+/** The first stand-in in the house with which the method still passes every rule. */
+function fitWithStandIn(method: Method, agentId: string, context: PlanContext): Fit | null {
+  for (const substitution of context.knowledge.substitutions) {
+    if (substitution.wantedAgentId !== agentId || !context.cupboard.has(substitution.useAgentId)) continue;
+    if (!mayStandIn(substitution, method, context)) continue;
+    const { fit } = fitOf(context.index.standIn(method, substitution), substitution, context);
+    if (fit) return fit;
+  }
+  return null;
+}
+
+function mayStandIn(substitution: Substitution, method: Method, { facts, index }: PlanContext): boolean {
+  if (substitution.notInMachine && method.inMachine) return false;
+  if (method.agents.some((use) => use.agentId === substitution.useAgentId)) return false;
+  const dose = method.agents.find((use) => use.agentId === substitution.wantedAgentId)?.dose;
+  // Grams per part of a small mix say nothing of how much liquid would stand in for them.
+  if (dose?.per === 'parts' && substitution.wantedUnit === 'g' && substitution.useUnit === 'mL') return false;
+  if (substitution.onlyGroups.length === 0) return true;
+  return (
+    facts.piece.parts.length > 0 &&
+    facts.piece.parts.every(
+      (part) =>
+        part.fibres.length > 0 &&
+        part.fibres.every(({ fibreId }) => {
+          const group = index.fibres.get(fibreId)?.group;
+          return group !== undefined && substitution.onlyGroups.includes(group);
+        }),
+    )
+  );
+}

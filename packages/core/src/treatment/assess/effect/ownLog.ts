@@ -1,0 +1,36 @@
+import type { Method } from '@feverfew/knowledge';
+import { ageBandOf } from '../../../evidence/evidence.js';
+import { type Posterior, posteriorOf } from '../../../evidence/posterior.js';
+import { type Finding, finding } from '../../../finding/finding.js';
+import { fibreFamilyOf, mainComponentOf } from '../../../log/usesOf.js';
+import type { PlanContext } from '../../case/planContext.js';
+import type { WholeEffect } from './expectedEffect.js';
+
+/** What a method promises, with what the household saw of it on this soil. With several troubles the book stands alone. */
+export function withOwnLog(
+  effect: WholeEffect,
+  method: Method,
+  { marks, facts, knowledge, evidence }: PlanContext,
+): { effect: WholeEffect; log: Posterior | null } {
+  const [work] = marks;
+  if (marks.length !== 1 || !work || evidence.byMethodAndSoil.size === 0) return { effect, log: null };
+  const cell = {
+    methodId: method.id,
+    componentId: mainComponentOf(work.mark.id, knowledge) ?? '',
+    fibres: fibreFamilyOf(facts, knowledge),
+    age: ageBandOf(facts.age),
+  };
+  const log = posteriorOf({ low: effect.low, high: effect.high }, cell, evidence);
+  if (log.uses === 0) return { effect, log: null };
+  const [low, high] = [twoPlaces(log.low), twoPlaces(log.high)];
+  return { effect: { low, high, byMark: [{ markId: work.mark.id, low, high }] }, log };
+}
+
+export function ownLogFindings(log: Posterior | null): Finding[] {
+  if (!log) return [];
+  const pct = (share: number) => Math.round(share * 100);
+  const { uses, worked, prior } = log;
+  return [finding('fromOwnLog', { uses, worked, bookLowPct: pct(prior.low), bookHighPct: pct(prior.high) })];
+}
+
+const twoPlaces = (share: number): number => Math.round(share * 100) / 100;

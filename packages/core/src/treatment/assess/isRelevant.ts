@@ -1,0 +1,28 @@
+import type { Method } from '@feverfew/knowledge';
+import type { PlanContext } from '../case/planContext.js';
+
+/** A method made for certain components is asked only when they make up this much of a trouble. */
+const WORTH_AIMING_AT = 0.3;
+
+/** Made for a trouble of this kind, for one of its components, this age, this piece, and for pieces kept in place or not. */
+export function concerns(method: Method, context: PlanContext): boolean {
+  const { marks, rinsable, item, facts, envelope } = context;
+  if (method.itemIds.length > 0 && !method.itemIds.includes(item.id)) return false;
+  if (method.ages.length > 0 && !method.ages.includes(facts.age)) return false;
+  if (method.colouredOnly && facts.piece.colour === 'white') return false;
+  if (method.onlyWhereDry && envelope.wetting.most !== 'dry') return false;
+  if (method.onlyWet && facts.wetness === 'dry') return false;
+  const placed =
+    method.place === 'both' ||
+    (method.place === 'surface') === !rinsable ||
+    (!rinsable && method.wetting === 'spot');
+  if (!placed) return false;
+  return marks.some((work) => {
+    if (!method.kinds.some((kind) => work.kinds.has(kind))) return false;
+    if (method.componentIds.length === 0) return true;
+    let aimedAt = 0;
+    for (const { component, weight } of work.components)
+      if (method.componentIds.includes(component.id)) aimedAt += weight;
+    return aimedAt >= WORTH_AIMING_AT - 1e-9;
+  });
+}

@@ -1,0 +1,228 @@
+import { type Agent, type Method, PROGRAMMES, WETTINGS } from '@feverfew/knowledge';
+import { windowOf } from '../../../envelope/envelope.js';
+import { type Finding, finding } from '../../../finding/finding.js';
+import type { WorkMark } from '../../../trouble/workMarks.js';
+import type { PlanContext } from '../../case/planContext.js';
+import { concerns } from '../isRelevant.js';
+import { selectVessel } from '../selectVessel.js';
+import type { WorkWindow } from '../workWindow.js';
+import { agentGates } from './agentGates.js';
+import { historyFindings } from './historyFindings.js';
+
+/** Findings that rule a method out; empty when nothing stands against it. Every rule is asked, none hides another. */
+export function judgeMethod(method: Method, window: WorkWindow, context: PlanContext): Finding[] {
+  const { agents } = context.index.factsOf(method);
+  return [
+    ...chemistryFindings(agents, context),
+    ...temperatureFindings(method, window, context),
+    ...pHFindings(method, window, context),
+    ...wettingFindings(method, context),
+    ...dwellFindings(method, window, context),
+    ...pieceFindings(method, context),
+    ...sunFindings(method, context),
+    ...machineFindings(method, context),
+    ...agents.flatMap((agent) => agentGates(agent, context)),
+    ...vesselFindings(method, agents, context),
+    ...triedFindings(agents, context),
+    ...historyFindings(method, context),
+    ...schoolFindings(method, context),
+  ];
+}
+
+function chemistryFindings(agents: readonly Agent[], { envelope }: PlanContext): Finding[] {
+  return agents.flatMap((agent) =>
+    agent.chemistries.flatMap((chemistry) => {
+      const limit = windowOf(envelope, chemistry).limits[0];
+      return limit?.verdict === 'never'
+        ? [
+            finding(
+              'chemistryForbidden',
+              { agentId: agent.id, chemistry, owner: limit.owner },
+              limit.sourceIds,
+            ),
+          ]
+        : [];
+    }),
+  );
+}
+
+function temperatureFindings(method: Method, window: WorkWindow, { envelope }: PlanContext): Finding[] {
+  const limit = envelope.tempC.limits[0];
+  if (!limit || method.wetting === 'dry' || window.tempC.max >= method.tempC.min) return [];
+  return [
+    finding(
+      'bathTooCool',
+      { needsC: method.tempC.min, maxC: window.tempC.max, owner: limit.owner },
+      limit.sourceIds,
+    ),
+  ];
+}
+
+function pHFindings(method: Method, { pH: range }: WorkWindow, context: PlanContext): Finding[] {
+  const { briefAcid } = context.index.factsOf(method);
+  if (!range) return [];
+  const { pH } = context.envelope;
+  const floor = briefAcid ? Math.min(pH.min, pH.weakAcidBrieflyMin) : pH.min;
+  const outside = (owner: (typeof pH.limits)[number] | undefined) =>
+    owner
+      ? [
+          finding(
+            'pHOutside',
+            { low: range.low, high: range.high, min: floor, max: pH.max, owner: owner.owner },
+            owner.sourceIds,
+          ),
+        ]
+      : [];
+  if (range.high > pH.max) return outside(pH.limits.find((limit) => limit.max === pH.max));
+  if (range.low < floor)
+    return outside(
+      pH.limits.find(
+        (limit) => Math.min(limit.min, limit.weakAcidBrieflyMin) === floor || limit.min === floor,
+      ),
+    );
+  return [];
+}
+
+function wettingFindings(method: Method, { envelope, rinsable }: PlanContext): Finding[] {
+  const { most, limits } = envelope.wetting;
+  const tooMuch = WETTINGS.indexOf(method.wetting) > WETTINGS.indexOf(most);
+  const needsRinse = method.throughRinse && !rinsable;
+  const limit = limits[0];
+  return limit && (tooMuch || needsRinse)
+    ? [
+        finding(
+          'wettingTooMuch',
+          { wanted: needsRinse ? 'immersion' : method.wetting, most, owner: limit.owner },
+          limit.sourceIds,
+        ),
+      ]
+    : [];
+}
+
+function dwellFindings(method: Method, window: WorkWindow, { envelope, index }: PlanContext): Finding[] {
+  if (window.bounds.maxDwellMin === undefined || window.bounds.maxDwellMin >= method.dwellMin.min) return [];
+  const limit = index
+    .factsOf(method)
+    .chemistries.flatMap((chemistry) => windowOf(envelope, chemistry).limits)
+    .find((candidate) => candidate.bounds.maxDwellMin === window.bounds.maxDwellMin);
+  return limit
+    ? [
+        finding(
+          'dwellTooLong',
+          { needsMin: method.dwellMin.min, maxMin: window.bounds.maxDwellMin, owner: limit.owner },
+          limit.sourceIds,
+        ),
+      ]
+    : [];
+}
+
+function pieceFindings(method: Method, context: PlanContext): Finding[] {
+  const wrong = wrongFirstMove(method, context);
+  return [
+    ...(method.whitesOnly && context.facts.piece.colour !== 'white'
+      ? [finding('whitesOnly', { methodId: method.id }, method.sourceIds)]
+      : []),
+    ...(method.sturdyOnly && !isSturdy(context)
+      ? [finding('sturdyOnly', { methodId: method.id }, method.sourceIds)]
+      : []),
+    ...(wrong
+      ? [finding('wrongForSoil', { methodId: method.id, componentId: wrong }, method.sourceIds)]
+      : []),
+  ];
+}
+
+/** Cotton, linen and their like throughout, in sound or worn state. */
+function isSturdy({ facts: { piece }, index }: PlanContext): boolean {
+  return (
+    piece.parts.length > 0 &&
+    (piece.condition === 'sound' || piece.condition === 'worn') &&
+    piece.parts.every(
+      (part) =>
+        part.fibres.length > 0 &&
+        part.fibres.every(({ fibreId }) =>
+          ['cellulose', 'bastLeaf'].includes(index.fibres.get(fibreId)?.group ?? ''),
+        ),
+    )
+  );
+}
+
+/** Water alone on oil, wax or ink: wrong where every trouble is one of those; among others the dry side simply comes first. */
+function wrongFirstMove(method: Method, { marks }: PlanContext): string | undefined {
+  if (method.notWhenMostly.length === 0) return undefined;
+  const wrong = marks.map((work) => {
+    const bad = work.components.filter(({ component }) => method.notWhenMostly.includes(component.id));
+    return bad.reduce((sum, part) => sum + part.weight, 0) >= 0.5 ? bad[0]?.component.id : undefined;
+  });
+  return wrong.every((componentId) => componentId !== undefined) ? wrong[0] : undefined;
+}
+
+/** Sunlight as the agent is held to what may dry in the sun. */
+function sunFindings(method: Method, { envelope, index }: PlanContext): Finding[] {
+  if (!index.factsOf(method).mechanisms.has('sunlight')) return [];
+  const limit = envelope.drying.find((window) => window.way === 'sun')?.limits[0];
+  return limit ? [finding('sunForbidden', { owner: limit.owner }, limit.sourceIds)] : [];
+}
+
+function machineFindings(method: Method, { envelope, household }: PlanContext): Finding[] {
+  if (!method.inMachine) return [];
+  const limit = envelope.programme.limits[0];
+  const tooStrong = PROGRAMMES.indexOf(method.programme) > PROGRAMMES.indexOf(envelope.programme.most);
+  return [
+    ...(household.hasMachine ? [] : [finding('noMachine', {})]),
+    ...(tooStrong && limit
+      ? [
+          finding(
+            'programmeTooStrong',
+            { wanted: method.programme, most: envelope.programme.most, owner: limit.owner },
+            limit.sourceIds,
+          ),
+        ]
+      : []),
+  ];
+}
+
+function vesselFindings(method: Method, agents: readonly Agent[], context: PlanContext): Finding[] {
+  if (method.liquorRatioLPerKg === null) return [];
+  const choice = selectVessel(method, agents, context);
+  if (choice.kind === 'tooSmall')
+    return [finding('vesselTooSmall', { neededL: choice.neededL, largestL: choice.largestL })];
+  if (choice.kind === 'unsuitable')
+    return [finding('vesselUnsuitable', { agentId: choice.agentId, neededL: choice.neededL })];
+  return [];
+}
+
+/** A surface keeps what was put on it: a forbidden partner of something tried before stays out. */
+function triedFindings(agents: readonly Agent[], { facts, index, rinsable }: PlanContext): Finding[] {
+  return facts.tried.flatMap(({ agentId: triedAgentId }) => {
+    const tried = index.agents.get(triedAgentId);
+    if (!tried) return [];
+    return agents.flatMap((agent) =>
+      index
+        .pairsBetween(tried, agent)
+        .filter((pair) => pair.apart !== 'rinse' || (!rinsable && pair.blocksSurface))
+        .map((pair) =>
+          finding('triedMustNotMeet', { pairId: pair.id, triedAgentId, agentId: agent.id }, pair.sourceIds),
+        ),
+    );
+  });
+}
+
+/**
+ * A method of another view is out where its dispute has been decided, or where it is offered only if chosen. A view
+ * that has a way of its own decides nothing where that way is not made for the trouble.
+ */
+function schoolFindings(method: Method, context: PlanContext): Finding[] {
+  const { index, schools } = context;
+  const school = method.schoolId === null ? undefined : index.schools.get(method.schoolId);
+  if (!school) return [];
+  const followed = schools.get(school.dispute);
+  if (!followed || followed.school.id === school.id) return [];
+  if (!school.onlyIfChosen) {
+    if (followed.chosenBy === 'default') return [];
+    const ways = index.methodsOfSchool.get(followed.school.id) ?? [];
+    const made = (way: Method, mark: WorkMark) => concerns(way, { ...context, marks: [mark] });
+    const decided = (mark: WorkMark) => !made(method, mark) || ways.some((way) => made(way, mark));
+    if (ways.length > 0 && !context.marks.every(decided)) return [];
+  }
+  return [finding('otherSchool', { schoolId: school.id, followedId: followed.school.id }, school.sourceIds)];
+}

@@ -1,0 +1,61 @@
+import type { Method } from '@feverfew/knowledge';
+import { windowOf } from '../../../envelope/envelope.js';
+import { type Finding, finding } from '../../../finding/finding.js';
+import type { PlanContext } from '../../case/planContext.js';
+import type { Fit } from '../assessMethod.js';
+import { topOfDose } from '../dose/maxDose.js';
+import type { WorkWindow } from '../workWindow.js';
+
+/** Why the recipe stops where it stops: heat, time, strength, rounds. */
+export function edgeFindings({ method, window }: Fit, context: PlanContext): Finding[] {
+  return [
+    ...(method.wetting === 'dry' ? [] : [heatEdge(method, window, context)]),
+    timeEdge(method, window, context),
+    ...strengthEdges(method, window, context),
+    finding('notOftener', { rounds: window.maxRounds }, method.sourceIds),
+  ];
+}
+
+function heatEdge(method: Method, { tempC, bounds }: WorkWindow, { envelope }: PlanContext): Finding {
+  if (bounds.maxTempC !== undefined && bounds.maxTempC === tempC.max && bounds.maxTempC < method.tempC.max)
+    return finding('notHotterAgent', { maxC: tempC.max }, method.sourceIds);
+  const limit = envelope.tempC.limits[0];
+  return limit && limit.maxC === tempC.max
+    ? finding('notHotter', { maxC: tempC.max, owner: limit.owner }, limit.sourceIds)
+    : finding('notHotterMethod', { maxC: tempC.max }, method.sourceIds);
+}
+
+function timeEdge(
+  method: Method,
+  { dwellMin, bounds }: WorkWindow,
+  { envelope, index }: PlanContext,
+): Finding {
+  const owner =
+    bounds.maxDwellMin !== undefined && bounds.maxDwellMin === dwellMin.max
+      ? index
+          .factsOf(method)
+          .chemistries.flatMap((chemistry) => windowOf(envelope, chemistry).limits)
+          .find((limit) => limit.bounds.maxDwellMin === bounds.maxDwellMin)
+      : undefined;
+  return owner
+    ? finding('notLonger', { maxMin: dwellMin.max, owner: owner.owner }, owner.sourceIds)
+    : finding('notLongerMethod', { maxMin: dwellMin.max }, method.sourceIds);
+}
+
+/** How strong: by the method, or by the pH that the piece bears. */
+function strengthEdges(
+  method: Method,
+  { doseMost }: WorkWindow,
+  { envelope, index }: PlanContext,
+): Finding[] {
+  const limit = envelope.pH.limits.find((candidate) => candidate.max === envelope.pH.max);
+  return method.agents.flatMap(({ agentId, dose }) => {
+    const agent = index.agents.get(agentId);
+    if (dose.per !== 'litre' || !agent) return [];
+    const top = topOfDose(dose.amount, agent, doseMost);
+    const facts = { agentId, highPerL: Math.round(top * 100) / 100, unit: dose.unit };
+    return top < dose.amount.high && limit
+      ? [finding('notStrongerPH', { ...facts, maxPH: limit.max, owner: limit.owner }, limit.sourceIds)]
+      : [finding('notStronger', facts, method.sourceIds)];
+  });
+}

@@ -1,0 +1,106 @@
+import type { Method, Substitution } from '@feverfew/knowledge';
+import { windowOf } from '../../../envelope/envelope.js';
+import { type Finding, finding } from '../../../finding/finding.js';
+import { missingAgents } from '../../case/cupboard.js';
+import type { PlanContext } from '../../case/planContext.js';
+import type { WorkWindow } from '../workWindow.js';
+import { roundsDone } from './historyFindings.js';
+
+/** What a person should know about a method that is allowed: tests, missing agents, stand-ins, softened edges, odds. */
+export function remarkFindings(
+  method: Method,
+  standIn: Substitution | null,
+  window: WorkWindow,
+  context: PlanContext,
+): Finding[] {
+  const { briefAcid } = context.index.factsOf(method);
+  const { pH } = window;
+  const { envelope } = context;
+  const actionLimit = envelope.action.limits[0];
+  return [
+    ...hiddenTestFindings(method, context),
+    ...(standIn
+      ? [
+          finding(
+            'standsIn',
+            {
+              substitutionId: standIn.id,
+              useAgentId: standIn.useAgentId,
+              wantedAgentId: standIn.wantedAgentId,
+            },
+            standIn.sourceIds,
+          ),
+        ]
+      : []),
+    ...missingAgents(method, context).map((agentId) => finding('notInCupboard', { agentId })),
+    ...dilutionRemarks(method, context),
+    ...temperatureRemarks(method, window, context),
+    ...(actionLimit && window.action !== method.action
+      ? [
+          finding(
+            'actionSoftened',
+            { wanted: method.action, most: window.action, owner: actionLimit.owner },
+            actionLimit.sourceIds,
+          ),
+        ]
+      : []),
+    ...(pH && briefAcid && pH.low < envelope.pH.min
+      ? [finding('acidBriefly', { pH: pH.low }, ['textileHandbook'])]
+      : []),
+    ...historyRemarks(method, window, context),
+    ...(method.schoolId ? [finding('schoolFollowed', { schoolId: method.schoolId })] : []),
+  ];
+}
+
+function dilutionRemarks(method: Method, { cupboard, index }: PlanContext): Finding[] {
+  return index.factsOf(method).agents.flatMap((agent) => {
+    const pct = cupboard.get(agent.id);
+    return agent.strength && pct && pct > agent.strength.recipe
+      ? [finding('dilutedFirst', { agentId: agent.id, fromPct: pct, toPct: agent.strength.recipe })]
+      : [];
+  });
+}
+
+function historyRemarks(method: Method, window: WorkWindow, context: PlanContext): Finding[] {
+  const done = roundsDone(method, context);
+  const once = context.facts.tried.find(
+    (product) => product.effect === 'nothing' && method.agents.some((use) => use.agentId === product.agentId),
+  );
+  return [
+    ...(done > 0 ? [finding('roundsLeft', { done, left: window.maxRounds })] : []),
+    ...(once ? [finding('triedOnce', { agentId: once.agentId }, ['memory'])] : []),
+  ];
+}
+
+function temperatureRemarks(method: Method, window: WorkWindow, { household }: PlanContext): Finding[] {
+  if (method.tempC.prefer !== 'hottest' || method.wetting === 'dry') return [];
+  const tapShort = window.tempC.target < window.tempC.max;
+  return [
+    ...(window.tempLimit
+      ? [
+          finding(
+            'coolerThanBest',
+            { bestC: method.tempC.max, gotC: window.tempC.max, owner: window.tempLimit.owner },
+            window.tempLimit.sourceIds,
+          ),
+        ]
+      : []),
+    ...(tapShort && household.taps.hotC < window.tempC.max
+      ? [finding('tapTooCool', { wantedC: window.tempC.max, reachedC: window.tempC.target })]
+      : []),
+  ];
+}
+
+/** Which chemistry asks for a hidden test, and why; also the warning that a reducer takes the piece's own dye. */
+export function hiddenTestFindings(method: Method, { envelope, index }: PlanContext): Finding[] {
+  const { agents, chemistries } = index.factsOf(method);
+  return chemistries.flatMap((chemistry) => {
+    const limit = windowOf(envelope, chemistry).limits.find((candidate) => candidate.verdict !== 'never');
+    if (!limit) return [];
+    const test = finding('hiddenTestFirst', { chemistry, owner: limit.owner }, limit.sourceIds);
+    const reducer = agents.find((agent) => agent.chemistries.includes('reducer'));
+    return chemistry === 'reducer' && reducer && limit.owner.kind === 'colour'
+      ? [test, finding('ownDyeAtRisk', { agentId: reducer.id }, limit.sourceIds)]
+      : [test];
+  });
+}

@@ -1,0 +1,57 @@
+import { type Agent, type Method, USABLE_FILL_SHARE } from '@feverfew/knowledge';
+import { type BathVolume, bathVolume } from '../../bath/bathVolume.js';
+import type { Vessel } from '../../household/household.js';
+import type { PlanContext } from '../case/planContext.js';
+
+export type VesselChoice =
+  | {
+      readonly kind: 'chosen';
+      readonly vessel: Vessel;
+      /** For one batch. */
+      readonly bath: BathVolume;
+      readonly batches: number;
+    }
+  | { readonly kind: 'tooSmall'; readonly neededL: number; readonly largestL: number }
+  | { readonly kind: 'unsuitable'; readonly agentId: string; readonly neededL: number };
+
+/** Parts a set may be soaked in, one after the other. */
+const MOST_BATCHES = 4;
+
+/** The smallest vessel that holds piece and liquor without slopping over and bears every agent in it; a set may go in parts. */
+export function selectVessel(method: Method, agents: readonly Agent[], context: PlanContext): VesselChoice {
+  const whole = vesselFor(method, agents, context, 1);
+  if (whole.kind !== 'tooSmall' || !context.item.divisible) return whole;
+  for (let batches = 2; batches <= MOST_BATCHES; batches += 1) {
+    const part = vesselFor(method, agents, context, batches);
+    if (part.kind !== 'tooSmall') return part;
+  }
+  return whole;
+}
+
+function vesselFor(
+  method: Method,
+  agents: readonly Agent[],
+  { household, dryMassG }: PlanContext,
+  batches: number,
+): VesselChoice {
+  const bath = bathVolume(dryMassG / batches, method.liquorRatioLPerKg ?? 10);
+  const neededL = Math.round((bath.fillL / USABLE_FILL_SHARE) * 10) / 10;
+  const large = household.vessels
+    .filter((vessel) => vessel.volumeL >= neededL)
+    .sort((a, b) => a.volumeL - b.volumeL || a.id.localeCompare(b.id, 'en'));
+  if (large.length === 0) {
+    return {
+      kind: 'tooSmall',
+      neededL,
+      largestL: Math.max(0, ...household.vessels.map((vessel) => vessel.volumeL)),
+    };
+  }
+  const vessel = large.find((candidate) =>
+    agents.every((agent) => !agent.notInVessels.includes(candidate.material)),
+  );
+  if (vessel) return { kind: 'chosen', vessel, bath, batches };
+  const culprit = agents.find((agent) =>
+    large.some((candidate) => agent.notInVessels.includes(candidate.material)),
+  );
+  return { kind: 'unsuitable', agentId: culprit?.id ?? '', neededL };
+}

@@ -1,0 +1,69 @@
+import { type Agent, type Method, PROGRAMMES, type Programme } from '@feverfew/knowledge';
+import { windowOf } from '../../envelope/envelope.js';
+import { agentById, type PlanContext } from '../case/planContext.js';
+import { schoolNotes } from '../case/positionNotes.js';
+import { agentGates } from './judge/agentGates.js';
+
+/** The wash that follows a method: what goes into it, how strong, what to mind. */
+export interface WashAfter {
+  readonly agents: readonly Agent[];
+  readonly programme: Programme;
+  readonly notes: readonly string[];
+}
+
+/** Null where nothing is washed after, nothing drains, or no detergent fits. */
+export function washAfter(method: Method, context: PlanContext): WashAfter | null {
+  const { envelope, household, rinsable, knowledge } = context;
+  const allowed = envelope.programme.most;
+  const programme: Programme =
+    !household.hasMachine && PROGRAMMES.indexOf(allowed) > PROGRAMMES.indexOf('hand') ? 'hand' : allowed;
+  if (!method.washAfter || !rinsable || programme === 'none') return null;
+  const detergent = washDetergent(context);
+  if (!detergent) return null;
+  const mates = method.washAgentIds
+    .map((id) => agentById(knowledge, id))
+    .filter((agent) => mayJoin(agent, detergent, context));
+  const followed = schoolNotes('wash', method, context);
+  const added = followed.filter((note) => note.agent === null || mayJoin(note.agent, detergent, context));
+  return {
+    agents: [detergent, ...mates, ...added.flatMap((note) => note.agent ?? [])],
+    programme,
+    notes: [...(method.notes.wash ?? []), ...added.map((note) => note.text)],
+  };
+}
+
+function mayJoin(agent: Agent, detergent: Agent, context: PlanContext): boolean {
+  return (
+    context.index.pairsBetween(agent, detergent).length === 0 &&
+    agentGates(agent, context).length === 0 &&
+    isBorne(agent, context)
+  );
+}
+
+/** Allowed on the piece, and nothing put on it before may never meet it. */
+function isBorne(agent: Agent, { envelope, facts, index }: PlanContext): boolean {
+  return (
+    agent.chemistries.every((chemistry) => windowOf(envelope, chemistry).verdict !== 'never') &&
+    facts.tried.every(({ agentId }) => {
+      const tried = index.agents.get(agentId);
+      return !tried || index.pairsBetween(tried, agent).every((pair) => pair.apart === 'rinse');
+    })
+  );
+}
+
+/** Enzymes for protein where the fibre bears them; the mildest detergent that fits otherwise. */
+function washDetergent(context: PlanContext): Agent | undefined {
+  const { envelope, knowledge, marks } = context;
+  const proteinaceous = marks.some((work) =>
+    work.components.some(({ component }) => component.proteinaceous),
+  );
+  const order = proteinaceous
+    ? ['bioDetergent', 'liquidDetergent', 'delicateDetergent']
+    : ['liquidDetergent', 'delicateDetergent'];
+  return order
+    .map((id) => agentById(knowledge, id))
+    .find(
+      (agent) =>
+        agent.pH.low >= envelope.pH.min && agent.pH.high <= envelope.pH.max && isBorne(agent, context),
+    );
+}

@@ -1,0 +1,87 @@
+import {
+  ACTIONS,
+  type Action,
+  type Method,
+  MOST_WASH_BEFORE_GONE_C,
+  type Substitution,
+} from '@feverfew/knowledge';
+import type { BathPH } from '../../bath/solution/bathPH.js';
+import { waterShares } from '../../bath/waterShares.js';
+import { windowOf } from '../../envelope/envelope.js';
+import type { ChemistryBounds, TempLimit } from '../../envelope/limit.js';
+import type { PlanContext } from '../case/planContext.js';
+import { mostDose, workingPH } from './dose/workingPH.js';
+import { roundsDone } from './judge/historyFindings.js';
+
+/** What is left of a method's own windows inside the envelope. */
+export interface WorkWindow {
+  readonly tempC: { readonly min: number; readonly max: number; readonly target: number };
+  readonly tempLimit: TempLimit | null;
+  readonly dwellMin: { readonly min: number; readonly max: number; readonly lookEvery: number };
+  readonly maxRounds: number;
+  /** How far up its dose ranges the pH lets it go, 0–1. */
+  readonly doseMost: number;
+  readonly pH: BathPH | null;
+  readonly action: Action;
+  readonly bounds: ChemistryBounds;
+}
+
+/** The method's temperature, dwell, rounds and action cut down to what the piece allows. */
+export function workWindow(method: Method, standIn: Substitution | null, context: PlanContext): WorkWindow {
+  const { envelope, household } = context;
+  const bounds = tightestBounds(method, context);
+  const ceiling = Math.min(envelope.tempC.max, bounds.maxTempC ?? 95, machineCeiling(method, context));
+  const max = Math.min(method.tempC.max, ceiling);
+  const min = Math.min(method.tempC.min, max);
+  const coldest = Math.min(max, Math.max(min, household.taps.coldC));
+  const fromTaps = method.wetting === 'immersion' && !method.inMachine;
+  const hottest = fromTaps ? Math.min(max, hottestReachable(context)) : max;
+  const doseMost = mostDose(method, standIn, max, envelope.pH.max, context);
+  const dwellMax = Math.min(method.dwellMin.max, bounds.maxDwellMin ?? method.dwellMin.max);
+  return {
+    tempC: { min, max, target: method.tempC.prefer === 'coldest' ? coldest : Math.max(min, hottest) },
+    tempLimit: envelope.tempC.max < method.tempC.max ? (envelope.tempC.limits[0] ?? null) : null,
+    dwellMin: {
+      min: Math.min(method.dwellMin.min, dwellMax),
+      max: dwellMax,
+      lookEvery: Math.min(method.dwellMin.lookEvery, dwellMax),
+    },
+    maxRounds: Math.min(
+      Math.max(1, method.maxRounds - roundsDone(method, context)),
+      bounds.maxRounds ?? method.maxRounds,
+    ),
+    doseMost,
+    pH: workingPH(method, standIn, max, doseMost, context),
+    action:
+      ACTIONS[Math.min(ACTIONS.indexOf(method.action), ACTIONS.indexOf(envelope.action.most))] ?? 'none',
+    bounds,
+  };
+}
+
+/** No hot wash while nobody has seen in daylight that a mark or a run is gone. */
+function machineCeiling(method: Method, { marks }: PlanContext): number {
+  const unseen = marks.some((work) => work.kinds.has('mark') || work.kinds.has('dyeRun'));
+  return method.inMachine && unseen ? MOST_WASH_BEFORE_GONE_C : Number.POSITIVE_INFINITY;
+}
+
+/** Warmest water taps and kettles make for a bath of ordinary size, whole °C. */
+function hottestReachable({ household, dryMassG }: PlanContext): number {
+  const volumeL = Math.max(2, (dryMassG / 1000) * 12);
+  return Math.floor(waterShares(volumeL, 95, household.taps).tempC);
+}
+
+function tightestBounds(method: Method, { envelope, index }: PlanContext): ChemistryBounds {
+  let tightest: ChemistryBounds = {};
+  for (const chemistry of index.factsOf(method).chemistries) {
+    tightest = tighter(tightest, windowOf(envelope, chemistry).bounds);
+  }
+  return tightest;
+}
+
+function tighter(one: ChemistryBounds, other: ChemistryBounds): ChemistryBounds {
+  const least = (key: keyof ChemistryBounds) => {
+    const value = Math.min(one[key] ?? Number.POSITIVE_INFINITY, other[key] ?? Number.POSITIVE_INFINITY);
+    return Number.isFinite(value) ? { [key]: value } : {};
+  };
+  return { ...least('maxTempC'), ...least('maxDwellMin'), ...least('maxRounds') };
+}

@@ -1,0 +1,37 @@
+import type { Agent, Item, Knowledge } from '@feverfew/knowledge';
+import { WETTINGS } from '@feverfew/knowledge';
+import type { Envelope } from '../../envelope/envelope.js';
+import type { Evidence } from '../../evidence/evidence.js';
+import type { Household } from '../../household/household.js';
+import { indexKnowledge, type KnowledgeIndex } from '../../lookup/knowledgeIndex.js';
+import type { FollowedSchool } from '../../trouble/followedPositions.js';
+import type { TroubleFacts } from '../../trouble/troubleFacts.js';
+import type { WorkMark } from '../../trouble/workMarks.js';
+
+/** Everything one planning run looks at. */
+export interface PlanContext {
+  readonly facts: TroubleFacts;
+  readonly household: Household;
+  readonly knowledge: Knowledge;
+  readonly index: KnowledgeIndex;
+  readonly envelope: Envelope;
+  readonly marks: readonly WorkMark[];
+  readonly item: Item;
+  readonly dryMassG: number;
+  /** False for pieces that water cannot be drained through: carpets, upholstery, anything kept from immersion. */
+  readonly rinsable: boolean;
+  readonly schools: ReadonlyMap<string, FollowedSchool>;
+  /** Agents in the house, by id, with their strength. */
+  readonly cupboard: ReadonlyMap<string, number | null>;
+  /** What the household's own log has seen of the methods. */
+  readonly evidence: Evidence;
+}
+
+export function agentById(knowledge: Knowledge, agentId: string): Agent {
+  const agent = indexKnowledge(knowledge).agents.get(agentId);
+  if (!agent) throw new Error(`no agent ${agentId}`);
+  return agent;
+}
+
+export const isRinsable = (item: Item, envelope: Envelope): boolean =>
+  !item.surfaceOnly && WETTINGS.indexOf(envelope.wetting.most) >= WETTINGS.indexOf('immersion');

@@ -1,0 +1,29 @@
+import type { Agent, Method } from '@feverfew/knowledge';
+import { windowOf } from '../../envelope/envelope.js';
+import { isInHouse } from './cupboard.js';
+import type { PlanContext } from './planContext.js';
+
+/** A line that a followed school adds to a step, with what goes in for it. */
+export interface SchoolNote {
+  readonly text: string;
+  readonly agent: Agent | null;
+}
+
+/** Notes of the schools followed for this kind of piece. An agent joins only where the piece bears it, it is in the house, and nothing of the method may not meet it. */
+export function schoolNotes(
+  step: 'wash' | 'dry' | 'mix',
+  method: Method,
+  context: PlanContext,
+): SchoolNote[] {
+  const { schools, item, index, envelope, household } = context;
+  return [...schools.values()].flatMap(({ school: { effect } }): SchoolNote[] => {
+    if (effect.kind !== 'note' || effect.step !== step) return [];
+    if (effect.itemIds.length > 0 && !effect.itemIds.includes(item.id)) return [];
+    const agent = effect.agentId === null ? undefined : index.agents.get(effect.agentId);
+    if (!agent) return [{ text: effect.text, agent: null }];
+    const here = household.hasMachine && isInHouse(agent.id, context);
+    const borne = agent.chemistries.every((chemistry) => windowOf(envelope, chemistry).verdict === 'allowed');
+    const meets = index.factsOf(method).agents.some((other) => index.pairsBetween(agent, other).length > 0);
+    return here && borne && !meets ? [{ text: effect.text, agent }] : [];
+  });
+}

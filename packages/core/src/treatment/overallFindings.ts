@@ -1,0 +1,137 @@
+import { type Finding, finding } from '../finding/finding.js';
+import { diagnosisOf, isAnswered } from '../trouble/diagnose.js';
+import type { PlanContext } from './case/planContext.js';
+import type { CupboardView } from './plan/plan.js';
+
+/** Remarks on the plan as a whole. */
+export function overallFindings(context: PlanContext, rungs: number, cupboard: CupboardView): Finding[] {
+  return [
+    ...(rungs === 0 ? [finding('noHomeMethod', {})] : []),
+    ...professionalFindings(context, rungs),
+    ...unknownFindings(context),
+    ...historyFindings(context),
+    ...adviceFindings(context),
+    ...(cupboard.ifBought
+      ? [
+          finding(
+            'worthBuying',
+            {
+              agentIds: cupboard.ifBought.agentIds,
+              methodId: cupboard.ifBought.methodId,
+              nowHighPct: Math.round((cupboard.now?.effect.high ?? 0) * 100),
+              thenHighPct: Math.round(cupboard.ifBought.effect.high * 100),
+            },
+            ['memory'],
+          ),
+        ]
+      : []),
+    finding('noHeatBeforeGone', {}),
+    ...cupboardPairs(context),
+  ];
+}
+
+function unknownFindings({ facts, item, knowledge }: PlanContext): Finding[] {
+  const { piece } = facts;
+  const fibresUnknown = piece.parts.length === 0 || piece.parts.some((part) => part.fibres.length === 0);
+  const open = facts.markIds.filter((markId) => {
+    const diagnosis = diagnosisOf(markId, knowledge);
+    return diagnosis && !isAnswered(diagnosis, facts.answers);
+  });
+  return [
+    ...(fibresUnknown ? [finding('fibresUnknown', {})] : []),
+    ...(!piece.label && !item.coded ? [finding('noLabelKnown', {})] : []),
+    ...(item.coded && (piece.code === null || piece.code === 'unknown') ? [finding('codeUnknown', {})] : []),
+    ...open.map((markId) => finding('causeUnknown', { markId }, ['memory'])),
+  ];
+}
+
+/** What age, heat and earlier products have done. */
+function historyFindings({ facts, marks }: PlanContext): Finding[] {
+  const tried = facts.tried.map((product) => product.agentId);
+  const protein = marks.some((work) => work.components.some(({ component }) => component.proteinaceous));
+  const hotEnzyme = protein && facts.tried.some((product) => product.hot);
+  const yellows = marks.some((work) =>
+    work.components.some(({ component }) =>
+      component.chemistry.some((rule) => rule.chemistry === 'chlorine'),
+    ),
+  );
+  return [
+    ...(tried.length > 0 ? [finding('rinseTriedFirst', { agentIds: [...tried].sort() })] : []),
+    ...(hotEnzyme ? [finding('triedHot', {}, ['memory', 'commonPractice'])] : []),
+    ...(yellows && tried.includes('chlorineBleach') ? [finding('chlorineTried', {})] : []),
+    ...(['weeks', 'months'].includes(facts.age)
+      ? [finding('ageLowersOdds', { age: facts.age }, ['memory'])]
+      : []),
+    ...(['hotWash', 'tumbled', 'ironed'].includes(facts.heat)
+      ? [finding('heatLowersOdds', { heat: facts.heat }, ['memory'])]
+      : []),
+  ];
+}
+
+function adviceFindings({ facts, item, marks, household, envelope }: PlanContext): Finding[] {
+  const dryClean = facts.piece.label?.dryClean;
+  const sickness = marks.some(
+    (work) => work.mark.bodyFluid && work.components.some(({ component }) => component.id === 'microbes'),
+  );
+  return [
+    ...marks
+      .filter((work) => work.mark.advice !== '')
+      .map((work) => finding('markAdvice', { markId: work.mark.id }, work.mark.sourceIds)),
+    ...(marks.length > 1 ? [finding('onePlanForAll', { marks: marks.length })] : []),
+    ...(item.note ? [finding('itemNote', { itemId: item.id }, item.sourceIds)] : []),
+    ...(dryClean === 'P' || dryClean === 'F'
+      ? [finding('dryCleanNoPermission', { sign: dryClean }, ['careLabel', 'iso3758'])]
+      : []),
+    ...(sickness && household.hasMachine
+      ? [
+          finding('hygieneAfter', {
+            maxC: Math.min(
+              60,
+              envelope.tempC.limits.find((limit) => limit.owner.kind !== 'soil')?.maxC ?? 60,
+            ),
+          }),
+        ]
+      : []),
+  ];
+}
+
+function professionalFindings({ facts, item }: PlanContext, rungs: number): Finding[] {
+  const because = professionalBecause(facts, item.coded, rungs);
+  return because ? [finding('professionalHand', { because })] : [];
+}
+
+function professionalBecause(
+  { piece }: PlanContext['facts'],
+  coded: boolean,
+  rungs: number,
+): 'codeX' | 'codeS' | 'antique' | 'leather' | 'dryCleanOnly' | 'noMethod' | null {
+  if (coded && piece.code === 'X') return 'codeX';
+  if (coded && piece.code === 'S') return 'codeS';
+  if (piece.condition === 'antique' || piece.condition === 'irreplaceable') return 'antique';
+  if (piece.parts.some((part) => part.fibres.some((share) => share.fibreId === 'leather'))) return 'leather';
+  const sign = piece.label?.dryClean;
+  if (piece.label?.wash?.kind === 'never' && (sign === 'P' || sign === 'F')) return 'dryCleanOnly';
+  return rungs === 0 ? 'noMethod' : null;
+}
+
+/** Dangerous neighbours in the cupboard: said even when neither is used, since hands reach for both. */
+function cupboardPairs({ cupboard, knowledge }: PlanContext): Finding[] {
+  const agents = knowledge.agents.filter((agent) => cupboard.has(agent.id));
+  const chlorine = agents.filter((agent) => agent.chemistries.includes('chlorine'));
+  return chlorine.flatMap((agentA) =>
+    agents.flatMap((agentB) => {
+      const pair = knowledge.forbiddenPairs.find(
+        (candidate) => candidate.a === 'chlorine' && agentB.chemistries.includes(candidate.b),
+      );
+      return pair
+        ? [
+            finding(
+              'cupboardHoldsPair',
+              { pairId: pair.id, agentAId: agentA.id, agentBId: agentB.id },
+              pair.sourceIds,
+            ),
+          ]
+        : [];
+    }),
+  );
+}

@@ -1,0 +1,382 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import type { Finding } from '../finding/finding.js';
+import type { Household } from '../household/household.js';
+import { checkPlan } from '../safety/checkPlan.js';
+import { anyFacts, anyHousehold } from '../test/arbitraries.js';
+import { cases, household, knowledge, label, piece, tried, trouble } from '../test/fixtures.js';
+import type { TroubleFacts } from '../trouble/troubleFacts.js';
+import type { Step } from './plan/action.js';
+import type { Plan } from './plan/plan.js';
+import { planTreatment } from './planTreatment.js';
+
+const plan = (facts: TroubleFacts, home: Household = household): Plan =>
+  planTreatment(facts, home, knowledge);
+const rungs = (made: Plan) => made.ladder.map((rung) => rung.methodId);
+const step = (made: Plan, methodId: string, kind: Step['kind']) =>
+  made.ladder.find((rung) => rung.methodId === methodId)?.steps.find((candidate) => candidate.kind === kind);
+const against = (made: Plan, methodId: string) =>
+  made.candidates.find((candidate) => candidate.methodId === methodId && candidate.verdict === 'ruledOut')
+    ?.findings ?? [];
+const codes = (findings: readonly Finding[]) => findings.map((finding) => finding.code);
+const agentsIn = (made: Plan) =>
+  made.ladder.flatMap((rung) => rung.steps.flatMap((entry) => entry.ingredients.map((one) => one.agentId)));
+
+describe('beetroot on white damask with a 60 °C tag', () => {
+  const made = plan(cases.beetrootOnDamask);
+  it('starts with a cold flush and climbs to an oxygen soak', () => {
+    expect(rungs(made)).toEqual(['coldFlush', 'machineOxygenWash', 'oxygenSoak']);
+  });
+  it('sizes the soak for the basin: 7 L at 60 °C, 5–10 g/L, hot tap and one kettle', () => {
+    const mix = step(made, 'oxygenSoak', 'mix');
+    expect(mix?.vessel?.id).toBe('basin');
+    expect(mix?.bath).toMatchObject({ waterL: 7, shares: { kettles: 1, reached: true } });
+    // Poured a little hotter than 60: the enamel takes its share before the cloth goes in.
+    expect(mix?.bath?.shares.tempC).toBeGreaterThan(60);
+    expect(mix?.outlook?.startC).toBeLessThanOrEqual(60);
+    expect(mix?.ingredients[0]).toMatchObject({
+      agentId: 'oxygenBleach',
+      massG: 52.5,
+      range: { low: 35, high: 70, unit: 'g' },
+    });
+    expect(mix?.ingredients[0]?.snapped).toMatchObject({
+      counts: [{ toolId: 'metricTablespoon', count: 3.5 }],
+      errorPct: 0,
+    });
+  });
+  it('warns of 60 °C water before mixing', () => {
+    expect(step(made, 'oxygenSoak', 'mix')?.cautionIds).toEqual(
+      expect.arrayContaining(['tongs', 'noClosedVessel', 'followLabel', 'openSoak']),
+    );
+  });
+  it('orders each rung from first aid to the last look', () => {
+    expect(made.ladder[0]?.steps.map((entry) => entry.kind)).toEqual([
+      'lift',
+      'firstAid',
+      'mix',
+      'apply',
+      'dwell',
+      'look',
+      'rinse',
+      'wash',
+      'dry',
+      'finalLook',
+    ]);
+  });
+  it('rules chlorine out by the striped triangle and by the household', () => {
+    expect(codes(against(made, 'chlorineSoak'))).toEqual(['chemistryForbidden', 'offByDefault']);
+  });
+});
+
+describe('blood on a wool blanket', () => {
+  const made = plan(cases.bloodOnWoolBlanket);
+  it('stays cold', () => {
+    expect(made.envelope.tempC.max).toBe(30);
+    for (const rung of made.ladder)
+      for (const entry of rung.steps) expect(entry.tempC?.max ?? 0).toBeLessThanOrEqual(30);
+  });
+  it('uses no protease and no percarbonate anywhere, and says why', () => {
+    expect(agentsIn(made)).not.toEqual(expect.arrayContaining(['bioDetergent']));
+    for (const agentId of ['bioDetergent', 'enzymePretreater', 'oxygenBleach'])
+      expect(agentsIn(made)).not.toContain(agentId);
+    expect(against(made, 'enzymePretreat')[0]).toMatchObject({
+      code: 'chemistryForbidden',
+      facts: { chemistry: 'protease', owner: { fibreId: 'wool' } },
+    });
+    expect(against(made, 'oxygenSoak')[0]).toMatchObject({
+      code: 'chemistryForbidden',
+      facts: { chemistry: 'percarbonate', owner: { fibreId: 'wool' } },
+    });
+  });
+  it('allows weak peroxide as the last rung: cool, at most half an hour, twice, after a hidden test', () => {
+    const last = made.ladder.at(-1);
+    expect(last).toMatchObject({ methodId: 'peroxideDab', maxRounds: 2 });
+    expect(last?.steps.find((entry) => entry.kind === 'dwell')?.dwell?.maxMin).toBeLessThanOrEqual(30);
+    expect(last?.steps.some((entry) => entry.kind === 'hiddenTest')).toBe(true);
+  });
+  it('never tumbles and handles it as body fluid', () => {
+    expect(made.ladder.flatMap((rung) => rung.steps.flatMap((entry) => entry.dryingWays))).not.toContain(
+      'tumbleLow',
+    );
+    expect(made.ladder[0]?.cautionIds).toEqual(expect.arrayContaining(['bodyFluids', 'gloves']));
+  });
+});
+
+describe('blackberry on a code-W armchair', () => {
+  const made = plan(cases.blackberryOnArmchair);
+  it('blots with water-based methods only, nothing immersed or washed', () => {
+    expect(rungs(made)).toEqual(['coldBlot', 'detergentBlot', 'vinegarBlot', 'peroxideDab']);
+    for (const rung of made.ladder)
+      for (const entry of rung.steps) expect([entry.bath, entry.programme]).toEqual([null, null]);
+  });
+  it('rules natural soap out by its tannin', () => {
+    const soap = made.candidates.find((candidate) => candidate.methodId === 'whiteSoapBlot');
+    expect(soap).toBeUndefined();
+    expect(made.envelope.chemistry.find((window) => window.chemistry === 'soap')).toMatchObject({
+      verdict: 'never',
+    });
+  });
+  it('keeps the S- and X-coded chair dry and names the professional', () => {
+    for (const code of ['S', 'X'] as const) {
+      const dry = plan(trouble('berry', piece('armchair', { cotton: 100 }, { colour: 'pale', code })));
+      expect(dry.ladder.every((rung) => rung.steps.every((entry) => entry.kind !== 'mix'))).toBe(true);
+      expect(codes(dry.findings)).toContain('professionalHand');
+    }
+  });
+});
+
+describe('nail varnish on an acetate lining', () => {
+  const made = plan(cases.varnishOnAcetate);
+  it('rules out acetone and ester removers by the lining', () => {
+    expect(against(made, 'acetoneSpot')[0]).toMatchObject({
+      code: 'chemistryForbidden',
+      facts: { chemistry: 'ketone', owner: { fibreId: 'acetate', part: 'lining' } },
+    });
+    expect(against(made, 'esterSpot')[0]).toMatchObject({
+      code: 'chemistryForbidden',
+      facts: { chemistry: 'ester', owner: { fibreId: 'acetate' } },
+    });
+  });
+  it('says honestly that nothing is left but a professional', () => {
+    expect(made.ladder).toEqual([]);
+    expect(codes(made.findings).slice(0, 2)).toEqual(['noHomeMethod', 'professionalHand']);
+  });
+});
+
+describe('storage yellow on a petticoat with a 40 °C tag', () => {
+  const made = plan(cases.yellowPetticoat);
+  it('soaks 6 to 8 h at 40 °C with the amount for this basin', () => {
+    expect(rungs(made)).toContain('longOxygenSoak');
+    expect(step(made, 'longOxygenSoak', 'dwell')?.dwell).toMatchObject({ minMin: 360, maxMin: 480 });
+    const mix = step(made, 'longOxygenSoak', 'mix');
+    expect(mix?.tempC).toMatchObject({ max: 40, target: 40 });
+    expect(mix).toMatchObject({ vessel: { id: 'basin' }, bath: { waterL: 5.5 } });
+    expect(mix?.ingredients[0]?.massG).toBeCloseTo(41.25, 0);
+  });
+  it('says that the label keeps it cooler than best', () => {
+    expect(made.ladder.find((rung) => rung.methodId === 'longOxygenSoak')?.findings).toContainEqual(
+      expect.objectContaining({
+        code: 'coolerThanBest',
+        facts: expect.objectContaining({ gotC: 40, owner: expect.objectContaining({ kind: 'label' }) }),
+      }),
+    );
+  });
+});
+
+describe('fish-meal smell on a cotton overall', () => {
+  const made = plan(cases.fishOverall);
+  it('rinses cold, then 1 to 1 vinegar for at least 15 min, then washes', () => {
+    const rung = made.ladder.find((candidate) => candidate.methodId === 'vinegarSpot');
+    expect(rung?.steps.map((entry) => entry.kind)).toEqual([
+      'rinseBefore',
+      'firstAid',
+      'hiddenTest',
+      'mix',
+      'apply',
+      'dwell',
+      'look',
+      'rinse',
+      'wash',
+      'dry',
+      'finalLook',
+    ]);
+    const mix = rung?.steps.find((entry) => entry.kind === 'mix');
+    expect(mix?.ingredients[0]?.volumeML).toBe(mix?.waterML);
+    expect(rung?.steps.find((entry) => entry.kind === 'dwell')?.dwell?.minMin).toBe(15);
+  });
+});
+
+describe('chlorine in the house', () => {
+  const withBoth: Household = {
+    ...household,
+    allowChlorine: true,
+    cupboard: [...household.cupboard, { agentId: 'chlorineBleach', strengthPct: 5 }],
+  };
+  const white = trouble('mildew', piece('tableLinen', { cotton: 100 }, { label: label(95, 'any') }), {
+    age: 'weeks',
+  });
+  it('says that it must never meet the vinegar beside it', () => {
+    expect(plan(white, withBoth).findings).toContainEqual(
+      expect.objectContaining({
+        code: 'cupboardHoldsPair',
+        facts: { pairId: 'chlorineAcid', agentAId: 'chlorineBleach', agentBId: 'vinegar' },
+      }),
+    );
+  });
+  it('never shares a plan with peroxygen or acid', () => {
+    const made = plan(white, withBoth);
+    expect(rungs(made)).not.toContain('chlorineSoak');
+    expect(against(made, 'chlorineSoak')[0]).toMatchObject({ code: 'apartFromRung' });
+  });
+  it('is ruled out where ammonia was tried', () => {
+    expect(codes(against(plan({ ...white, tried: tried('ammonia') }, withBoth), 'chlorineSoak'))).toContain(
+      'triedMustNotMeet',
+    );
+  });
+});
+
+describe('the planner', () => {
+  it('asks for mark and piece, and draws the envelope meanwhile', () => {
+    const bare = plan({
+      ...cases.beetrootOnDamask,
+      markIds: [],
+      piece: { ...cases.beetrootOnDamask.piece, itemId: null },
+    });
+    expect(codes(bare.findings)).toEqual(['markNeeded', 'itemNeeded']);
+    expect(bare.ladder).toEqual([]);
+    expect(bare.envelope.tempC.max).toBe(60);
+  });
+
+  it('keeps water off fresh oil and starts dry', () => {
+    const made = plan(trouble('saladOil', piece('tShirt', { cotton: 100 }, { label: label(40) })));
+    expect(rungs(made)[0]).toBe('absorbentThenDetergent');
+    expect(codes(against(made, 'coldFlush'))).toContain('wrongForSoil');
+  });
+
+  it('takes rust out by acid and bars every bleach', () => {
+    const made = plan(trouble('rust', piece('pillowcase', { cotton: 100 }, { label: label(60) })));
+    expect(rungs(made)).toEqual(['citricSpot']);
+  });
+
+  it('refuses a bottle of unknown strength until it is entered', () => {
+    const unknown = { ...household, cupboard: [{ agentId: 'vinegar', strengthPct: null }] };
+    expect(codes(against(plan(cases.fishOverall, unknown), 'vinegarSpot'))).toContain('strengthUnknown');
+  });
+
+  it('cuts 10 % vinegar down to 5 % and says so', () => {
+    const strong = { ...household, cupboard: [{ agentId: 'vinegar', strengthPct: 10 }] };
+    const mix = step(plan(cases.fishOverall, strong), 'vinegarSpot', 'mix');
+    expect(mix?.ingredients[0]).toMatchObject({ strengthPct: 10, dilution: { fromPct: 10, toPct: 5 } });
+    expect(mix?.ingredients[0]?.volumeML).toBe(mix?.ingredients[0]?.dilution?.waterML);
+  });
+
+  it('refuses peroxide above 12 % and vinegar too weak to use', () => {
+    const odd = {
+      ...household,
+      cupboard: [
+        { agentId: 'peroxide', strengthPct: 30 },
+        { agentId: 'vinegar', strengthPct: 2 },
+      ],
+    };
+    expect(codes(against(plan(cases.blackberryOnArmchair, odd), 'peroxideDab'))).toContain('strengthTooHigh');
+    expect(codes(against(plan(cases.blackberryOnArmchair, odd), 'vinegarBlot'))).toContain('strengthTooLow');
+  });
+
+  it('says which vessel is missing rather than overfilling one', () => {
+    const small = { ...household, vessels: household.vessels.slice(0, 1) };
+    expect(codes(against(plan(cases.bloodOnWoolBlanket, small), 'coldSoak'))).toContain('vesselTooSmall');
+    const stone = {
+      ...household,
+      vessels: [
+        {
+          id: 'sink',
+          name: 'sink',
+          volumeL: 40,
+          material: 'stone' as const,
+          lid: false,
+          form: 'sink' as const,
+          shape: null,
+        },
+      ],
+    };
+    const smoky = trouble('smoke', piece('sportsTop', { polyester: 100 }), { sizeCm: null });
+    expect(codes(against(plan(smoky, stone), 'vinegarSoak'))).toContain('vesselUnsuitable');
+  });
+
+  it('hides borax where it is not sold, and drops the reducer for asthma and metal parts', () => {
+    const towels = trouble('stiffTowels', piece('towel', { cotton: 100 }, { label: label(60) }), {
+      sizeCm: null,
+    });
+    expect(codes(against(plan(towels), 'deepStripBorax'))).toContain('notSoldHere');
+    const run = trouble('dyeRun', piece('curtain', { cotton: 100 }, { label: label(60), metalParts: true }), {
+      sizeCm: null,
+    });
+    expect(codes(against(plan(run, { ...household, asthma: true }), 'reducerSoak'))).toEqual(
+      expect.arrayContaining(['notWithAsthma', 'metalParts']),
+    );
+  });
+
+  it('follows the school the household chose', () => {
+    const run = trouble('dyeRun', piece('pillowcase', { cotton: 100 }, { label: label(60) }), {
+      sizeCm: null,
+    });
+    expect(rungs(plan(run))).toContain('dyeSuspendingSoak');
+    expect(rungs(plan(run, { ...household, schools: { runWay: 'reducerFirst' } }))).toContain('reducerSoak');
+    const made = plan(run, { ...household, schools: { runWay: 'dyeSuspendingFirst' } });
+    expect(codes(against(made, 'reducerSoak'))).toEqual(['otherSchool']);
+  });
+
+  it('lowers the odds with age and heat', () => {
+    const fresh = plan(cases.beetrootOnDamask).ladder[0]?.effect.high ?? 0;
+    const old = plan({ ...cases.beetrootOnDamask, age: 'months' }).ladder[0]?.effect.high ?? 1;
+    expect(old).toBeLessThan(fresh);
+    const egg = trouble('egg', piece('tableLinen', { linen: 100 }, { label: label(60) }));
+    expect(plan({ ...egg, heat: 'tumbled' }).ladder[0]?.effect.high).toBeLessThan(
+      plan(egg).ladder[0]?.effect.high ?? 0,
+    );
+  });
+
+  it('gives byte-equal output for equal input', () => {
+    fc.assert(
+      fc.property(
+        anyFacts,
+        anyHousehold,
+        (facts, home) =>
+          JSON.stringify(plan(facts, home)) ===
+          JSON.stringify(plan(structuredClone(facts), structuredClone(home))),
+      ),
+      { numRuns: 60 },
+    );
+  });
+
+  it('passes the independent checker on any trouble in any household', { timeout: 60_000 }, () => {
+    fc.assert(
+      fc.property(anyFacts, anyHousehold, (facts, home) => {
+        expect(checkPlan(plan(facts, home), home, knowledge)).toEqual([]);
+      }),
+      { numRuns: 2500 },
+    );
+  });
+
+  it('offers every rung gentlest first, each with a whole effect range', () => {
+    fc.assert(
+      fc.property(anyFacts, anyHousehold, (facts, home) => {
+        for (const rung of plan(facts, home).ladder) {
+          expect(rung.effect.low).toBeGreaterThanOrEqual(0);
+          expect(rung.effect.low).toBeLessThanOrEqual(rung.effect.high);
+          expect(rung.effect.high).toBeLessThanOrEqual(1);
+          expect(JSON.stringify(rung)).not.toMatch(
+            /NaN|null,null,null,null,null,null,null,null,null,null,null,null,null/,
+          );
+        }
+      }),
+      { numRuns: 200 },
+    );
+  });
+
+  it('never gains a method by losing a bottle', () => {
+    fc.assert(
+      fc.property(anyFacts, fc.nat(household.cupboard.length - 1), (facts, at) => {
+        const fewer = { ...household, cupboard: household.cupboard.filter((_, index) => index !== at) };
+        const usable = (home: Household) =>
+          plan({ ...facts, reach: 'house' }, home)
+            .candidates.filter(
+              ({ verdict, findings }) =>
+                verdict === 'rung' || verdict === 'spare' || findings[0]?.code === 'apartFromRung',
+            )
+            .map((candidate) => candidate.methodId);
+        const before = new Set(usable(household));
+        // Only a stand-in for the lost bottle may fit where the recipe itself is forbidden on this piece.
+        const lostId = household.cupboard[at]?.agentId;
+        const replaced = knowledge.substitutions.some(({ wantedAgentId }) => wantedAgentId === lostId);
+        const uses = (methodId: string) =>
+          knowledge.methods.some(
+            ({ id, agents }) => id === methodId && agents.some(({ agentId }) => agentId === lostId),
+          );
+        const gained = usable(fewer).filter((methodId) => !before.has(methodId));
+        expect(gained.filter((methodId) => !(replaced && uses(methodId)))).toEqual([]);
+      }),
+      { numRuns: 100 },
+    );
+  });
+});

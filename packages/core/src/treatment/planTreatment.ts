@@ -1,0 +1,173 @@
+import type { Knowledge } from '@feverfew/knowledge';
+import { drawEnvelope } from '../envelope/drawEnvelope.js';
+import { gatherLimits } from '../envelope/gatherLimits.js';
+import { type Evidence, NO_EVIDENCE } from '../evidence/evidence.js';
+import { finding } from '../finding/finding.js';
+import type { Household } from '../household/household.js';
+import { indexKnowledge } from '../lookup/knowledgeIndex.js';
+import { diagnose, diagnosisOf } from '../trouble/diagnose.js';
+import { followedSchools } from '../trouble/followedPositions.js';
+import type { TroubleFacts } from '../trouble/troubleFacts.js';
+import { workMarks } from '../trouble/workMarks.js';
+import { rungOf } from './actions/passOf.js';
+import { cupboardView } from './arrange/cupboardView.js';
+import { type Climb, climb } from './arrange/selectLadder.js';
+import { type Weighed, weigh } from './assess/assessMethod.js';
+import { concerns } from './assess/isRelevant.js';
+import { isRinsable, type PlanContext } from './case/planContext.js';
+import { overallFindings } from './overallFindings.js';
+import type { Candidate, DiagnosisView, Plan, SchoolView } from './plan/plan.js';
+
+/**
+ * Envelope, ladder and every candidate with its findings for the troubles on one piece.
+ * The household's log moves what a method promises and may set a rung aside; it never widens a limit.
+ * Pure: equal input gives byte-equal output. Without a mark or an item the envelope still forms, the ladder stays empty.
+ */
+export function planTreatment(
+  facts: TroubleFacts,
+  household: Household,
+  knowledge: Knowledge,
+  evidence: Evidence = NO_EVIDENCE,
+): Plan {
+  const start = startPlan(facts, household, knowledge, evidence);
+  const { context, frame } = start;
+  if (!context) {
+    const findings = [
+      ...(start.marks > 0 ? [] : [finding(facts.markIds.length > 0 ? 'nothingLeft' : 'markNeeded', {})]),
+      ...(start.item ? [] : [finding('itemNeeded', {})]),
+    ];
+    return {
+      ...frame,
+      ladder: [],
+      candidates: [],
+      findings,
+      cupboard: { now: null, ifBought: null },
+      schools: [],
+    };
+  }
+  const weighed = knowledge.methods
+    .filter((method) => concerns(method, context))
+    .map((method) => weigh(method, context));
+  const climbed = climb(
+    weighed.flatMap((entry) => entry.fit ?? []),
+    context,
+  );
+  const ladder = climbed.rungs.map((fit, index) => rungOf(fit, index, context));
+  const view = cupboardView(weighed);
+  return {
+    ...frame,
+    ladder,
+    candidates: candidatesOf(climbed, weighed),
+    findings: overallFindings(context, ladder.length, view),
+    cupboard: view,
+    schools: schoolsAtWork(climbed, weighed, context),
+  };
+}
+
+/** Envelope and context; the context only once a trouble and a piece are told. */
+export function startPlan(
+  told: TroubleFacts,
+  household: Household,
+  knowledge: Knowledge,
+  evidence: Evidence = NO_EVIDENCE,
+) {
+  const facts = inOrder(told);
+  const index = indexKnowledge(knowledge);
+  const marks = workMarks(facts, knowledge);
+  const schools = followedSchools(facts, household, index);
+  const envelope = drawEnvelope(gatherLimits(facts, marks, schools, index));
+  const item = facts.piece.itemId === null ? undefined : index.items.get(facts.piece.itemId);
+  const context: PlanContext | null =
+    marks.length > 0 && item
+      ? {
+          facts,
+          household,
+          knowledge,
+          index,
+          envelope,
+          marks,
+          item,
+          dryMassG: facts.piece.dryMassG ?? item.dryMassG,
+          rinsable: isRinsable(item, envelope),
+          schools,
+          evidence,
+          cupboard: new Map(household.cupboard.map((entry) => [entry.agentId, entry.strengthPct])),
+        }
+      : null;
+  const frame = {
+    knowledgeVersion: knowledge.version,
+    facts: told,
+    envelope,
+    diagnoses: diagnosesOf(facts, knowledge),
+  };
+  return { context, frame, marks: marks.length, item };
+}
+
+/** The order in which things were told changes nothing. */
+function inOrder(facts: TroubleFacts): TroubleFacts {
+  const by = <T>(list: readonly T[], key: (one: T) => string): T[] =>
+    [...list].sort((a, b) => (key(a) < key(b) ? -1 : 1));
+  return {
+    ...facts,
+    markIds: [...facts.markIds].sort(),
+    tried: by(facts.tried, (product) => product.agentId),
+    done: by(facts.done, (entry) => entry.methodId),
+  };
+}
+
+function diagnosesOf(facts: TroubleFacts, knowledge: Knowledge): DiagnosisView[] {
+  return [...facts.markIds].sort().flatMap((markId) => {
+    const diagnosis = diagnosisOf(markId, knowledge);
+    return diagnosis
+      ? [{ diagnosisId: diagnosis.id, markId, causes: diagnose(diagnosis, facts.answers) }]
+      : [];
+  });
+}
+
+function candidatesOf({ rungs, spare, apart }: Climb, weighed: readonly Weighed[]): Candidate[] {
+  return [
+    ...rungs.map((fit): Candidate => ({ methodId: fit.method.id, verdict: 'rung', findings: fit.remarks })),
+    ...spare.map(
+      (entry): Candidate => ({ methodId: entry.fit.method.id, verdict: 'spare', findings: [entry.finding] }),
+    ),
+    ...apart.map(
+      (entry): Candidate => ({
+        methodId: entry.fit.method.id,
+        verdict: 'ruledOut',
+        findings: [entry.finding],
+      }),
+    ),
+    ...weighed.flatMap((entry) => entry.candidate ?? []),
+  ];
+}
+
+/**
+ * Disputes that are one for this trouble: methods of two views were looked at (of the only one, where the others
+ * have none of their own), or a view was chosen for this plan, or it adds a step here.
+ */
+function schoolsAtWork(
+  { rungs, spare }: Climb,
+  weighed: readonly Weighed[],
+  { schools, index, item }: PlanContext,
+): SchoolView[] {
+  const sides = new Set(
+    [
+      ...[...rungs, ...spare.map((entry) => entry.fit)].map((fit) => fit.method.id),
+      ...weighed.flatMap((entry) => entry.candidate?.methodId ?? []),
+    ].flatMap((methodId) => index.methods.get(methodId)?.schoolId ?? []),
+  );
+  const disputed = (dispute: string) => {
+    const own = (index.views.get(dispute) ?? []).filter(({ id }) => index.methodsOfSchool.has(id));
+    const seen = own.filter(({ id }) => sides.has(id)).length;
+    return seen > 0 && seen >= Math.min(2, own.length);
+  };
+  return [...schools].flatMap(([dispute, { school, chosenBy }]) => {
+    const { effect } = school;
+    const acts =
+      effect.kind !== 'methods' &&
+      (!('itemIds' in effect) || effect.itemIds.length === 0 || effect.itemIds.includes(item.id));
+    return disputed(dispute) || chosenBy === 'plan' || (acts && effect.kind === 'note')
+      ? [{ dispute, schoolId: school.id, chosenBy }]
+      : [];
+  });
+}

@@ -1,0 +1,145 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import type { Household } from '../../household/household.js';
+import { anyFacts, anyHousehold } from '../../test/arbitraries.js';
+import { cases, household, knowledge, label, piece, trouble } from '../../test/fixtures.js';
+import type { TroubleFacts } from '../../trouble/troubleFacts.js';
+import { stepWords } from '../../words/actionWords.js';
+import { findingWords } from '../../words/findingWords.js';
+import { planTreatment } from '../planTreatment.js';
+
+const say = {
+  name: (id: string) => id,
+  temp: (tempC: number) => `${Math.round(tempC)} °C`,
+  volume: (mL: number) => `${Math.round(mL)} mL`,
+};
+function rung(facts: TroubleFacts, methodId: string, home: Household = household) {
+  const found = planTreatment(facts, home, knowledge).ladder.find((one) => one.methodId === methodId);
+  if (!found) throw new Error(`no rung ${methodId}`);
+  const step = (kind: string) => found.steps.find((one) => one.kind === kind) ?? expect.unreachable(kind);
+  return {
+    found,
+    mix: step('mix'),
+    dwell: step('dwell'),
+    text: found.findings.map((one) => findingWords(one, say)),
+  };
+}
+
+describe('the bath of a rung', () => {
+  it('states amount, strength after dilution, pH with its interval, warmth now and at the end, and its oxygen', () => {
+    const { mix, dwell } = rung(cases.yellowPetticoat, 'longOxygenSoak');
+    expect(mix.ingredients[0]).toMatchObject({ massG: 41.5, strengthAfter: { value: 7.5, unit: 'g/L' } });
+    expect(mix.pH).toMatchObject({ basis: 'computed', firm: true });
+    expect(mix.pH?.low).toBeGreaterThan(9.5);
+    expect(mix.pH?.high).toBeLessThan(11);
+    expect(mix.outlook?.startC).toBeLessThanOrEqual(40);
+    expect(mix.outlook?.startC).toBeGreaterThan(38);
+    expect(mix.outlook?.endC.likely).toBeLessThan(mix.outlook?.startC ?? 0);
+    /** 41.5 g powder of 13.5 % available oxygen in 5.5 L: 1.02 g/L. */
+    expect(Math.abs((mix.outlook?.oxygen?.mgPerL ?? 0) - 1019)).toBeLessThan(40);
+    expect(stepWords(dwell, say).lines.join(' ')).toMatch(
+      /comes down to about .* °C.*of its oxygen is left/s,
+    );
+  });
+  it('says how many kettles bring the tub up', () => {
+    const { text } = rung(cases.beetrootOnDamask, 'oxygenSoak');
+    expect(text.join(' ')).toMatch(/Your tap gives 52 °C: one kettle \(\d+ mL\) brings this tub to 60 °C/);
+  });
+  it('says what cannot be reached, and the best there is', () => {
+    const noKettle = { ...household, taps: { ...household.taps, kettleL: 0 } };
+    const { text } = rung(cases.beetrootOnDamask, 'oxygenSoak', noKettle);
+    expect(text.join(' ')).toMatch(/cannot be reached/);
+    expect(text.join(' ')).not.toMatch(/brings? this tub to/);
+  });
+  it('answers baking soda with vinegar by numbers where a school still pours both', () => {
+    const mattress = trouble('humanUrine', piece('mattress', { cotton: 100 }), {
+      schools: Object.fromEntries(
+        knowledge.schools
+          .filter(
+            ({ id }) => id === knowledge.methods.find((one) => one.id === 'mattressSodaVinegar')?.schoolId,
+          )
+          .map(({ dispute, id }) => [dispute, id]),
+      ),
+    });
+    const { found } = rung(mattress, 'mattressSodaVinegar');
+    expect(found.findings.find((one) => one.code === 'claimNeutralised')).toMatchObject({
+      facts: { acidLeftPct: 0 },
+    });
+  });
+  it('asks for more time in a cooler bath, inside what the method allows', () => {
+    const warm = rung(cases.beetrootOnDamask, 'oxygenSoak').dwell.dwell;
+    const cool = rung(
+      trouble('beetroot', piece('tableLinen', { linen: 100 }, { label: label(50) })),
+      'oxygenSoak',
+    );
+    expect(cool.dwell.dwell?.aimMin).toBeGreaterThan(warm?.aimMin ?? Number.POSITIVE_INFINITY);
+    expect(cool.dwell.dwell?.aimMin).toBeLessThanOrEqual(cool.dwell.dwell?.maxMin ?? 0);
+    expect(cool.text.join(' ')).toMatch(/works more slowly/);
+  });
+  it('cuts a soda dose where soft water would push the bath past what cotton bears', () => {
+    const stiff = trouble('stiffTowels', piece('towel', { cotton: 100 }, { label: label(95) }), {
+      sizeCm: null,
+      age: 'months',
+    });
+    const strip = (hardnessMgL: number) => {
+      const { found, mix } = rung(stiff, 'deepStrip', { ...household, hasMachine: false, hardnessMgL });
+      const perL = (agentId: string) =>
+        (mix.ingredients.find((one) => one.agentId === agentId)?.range?.high ?? Number.NaN) /
+        (mix.bath?.waterL ?? Number.NaN);
+      return { perL, pH: mix.pH, cut: found.edges.filter((one) => one.code === 'notStrongerPH') };
+    };
+    const [soft, hard] = [strip(0), strip(290)];
+    expect(soft.pH?.high).toBeLessThanOrEqual(11);
+    expect(soft.perL('washingSoda')).toBeLessThan(hard.perL('washingSoda') - 0.2);
+    // The detergent does not move the pH, so its dose stays.
+    expect(soft.perL('liquidDetergent')).toBeCloseTo(hard.perL('liquidDetergent'), 1);
+    expect(soft.cut.map((one) => one.facts)).toMatchObject([{ agentId: 'washingSoda', maxPH: 11 }]);
+    expect(hard.cut).toEqual([]);
+  });
+  it('asks for hot water where a bath falls below what its method works at, and only if the tub has room', () => {
+    const run = trouble('syntheticRun', piece('tShirt', { cotton: 100 }, { label: label(40) }), {
+      sizeCm: null,
+    });
+    const { mix, dwell } = rung(run, 'dyeSuspendingSoak', { ...household, hasMachine: false });
+    const up = mix.outlook?.topUp ?? expect.unreachable('a bath that cools in its time');
+    expect(up.afterMin).toBeLessThan(dwell.dwell?.maxMin ?? 0);
+    expect(up.toC).toBeLessThanOrEqual(40);
+    expect(up.hotL + (mix.vessel?.fillL ?? 0)).toBeLessThan(mix.vessel?.volumeL ?? 0);
+    expect(stepWords(dwell, say).lines.join(' ')).toMatch(/from the kettle brings it back to \d+ °C/);
+  });
+  it('is told of every bath, and never warmer than its own step allows', () => {
+    fc.assert(
+      fc.property(anyFacts, anyHousehold, (facts, home) => {
+        for (const step of planTreatment(facts, home, knowledge).ladder.flatMap((one) => one.steps)) {
+          expect(step.outlook === null).toBe(
+            step.bath === null && !(step.kind === 'dwell' && step.vessel !== null),
+          );
+          if (!step.outlook || !step.tempC) continue;
+          expect(step.outlook.startC).toBeLessThanOrEqual(step.tempC.max + 0.1);
+          for (const value of Object.values(step.outlook.endC)) expect(Number.isFinite(value)).toBe(true);
+        }
+      }),
+      { numRuns: 150 },
+    );
+  });
+  it('doses by the label of the house where it is entered, a wash by the wash and a bath by the litre', () => {
+    const product = (agentId: string, perL: number | null) => ({
+      agentId,
+      capML: 35,
+      labelDose: { amount: 35, unit: 'mL' as const, perL },
+    });
+    const wash = (products: Household['products']) =>
+      rung(cases.beetrootOnDamask, 'oxygenSoak', { ...household, products })
+        .found.steps.find((one) => one.kind === 'wash')
+        ?.ingredients.find((one) => one.basis === 'label' && one.volumeML !== null);
+    expect(wash([])).toBeUndefined();
+    const all = knowledge.agents
+      .filter((agent) => agent.chemistries.includes('detergent'))
+      .map(({ id }) => id);
+    expect(wash(all.map((id) => product(id, null)))).toMatchObject({
+      volumeML: 35,
+      snapped: { counts: [{ name: 'cap', count: 1 }] },
+    });
+    expect(wash(all.map((id) => product(id, 5)))).toBeUndefined();
+  });
+});

@@ -1,0 +1,147 @@
+import type { Method, VesselShape } from '@feverfew/knowledge';
+import {
+  minutesUntil,
+  type TimeConstant,
+  tempAfter,
+  timeConstant,
+  wallCapacity,
+} from '../../bath/heat/bathCooling.js';
+import { settledTemp, topUp, warmingKWh } from '../../bath/heat/heatTheBath.js';
+import { CP_COTTON } from '../../bath/mixHotAndCold.js';
+import { bleachRate, oxygenLeft } from '../../bath/oxygen/oxygenActivity.js';
+import type { WaterShares } from '../../bath/waterShares.js';
+import type { Household, Vessel } from '../../household/household.js';
+import { usualShape } from '../../household/vesselShape.js';
+import type { WorkWindow } from '../assess/workWindow.js';
+import type { PlanContext } from '../case/planContext.js';
+import type { BathOutlook, Ingredient } from '../plan/action.js';
+
+/** A bath is called cool once it is no warmer than the hand, °C. Common practice, no source. */
+export const COOL_C = 30;
+
+/** What the heat of a bath is worked out from. */
+export interface BathAsked {
+  readonly method: Method;
+  readonly window: WorkWindow;
+  readonly vessel: Vessel;
+  readonly waterL: number;
+  readonly shares: WaterShares;
+  readonly textileKg: number;
+  readonly ingredients: readonly Ingredient[];
+}
+
+export const shapeOf = ({ shape, form, volumeL }: Vessel): VesselShape => shape ?? usualShape(form, volumeL);
+
+/** The vessel's own wall, at room temperature, as a body that takes heat. */
+export function wallOf(vessel: Vessel, waterL: number, { roomC }: Pick<Household, 'roomC'>) {
+  return { kJPerK: wallCapacity(shapeOf(vessel), vessel.material, waterL), tempC: roomC };
+}
+
+/** Temperature now and at the end, when to top up or call it cool, what is left of the oxygen, energy and water. */
+export function bathOutlook(asked: BathAsked, { household }: PlanContext): BathOutlook {
+  const { vessel, waterL, shares, textileKg, window } = asked;
+  const { roomC } = household;
+  const wall = wallOf(vessel, waterL, household);
+  const cloth = { kJPerK: textileKg * CP_COTTON, tempC: roomC };
+  const startC = settledTemp(waterL, shares.tempC, [wall, cloth]);
+  const tau = timeConstant({
+    shape: shapeOf(vessel),
+    material: vessel.material,
+    lid: vessel.lid,
+    waterL,
+    textileKg,
+    startC,
+    roomC,
+  });
+  const dwellMin = window.dwellMin.max;
+  const after = (tauMin: number) => tempAfter(startC, roomC, tauMin, dwellMin);
+  return {
+    startC: tenth(startC),
+    endC: ends(after(tau.low), after(tau.likely), after(tau.high)),
+    roomC,
+    tauMin: { low: Math.round(tau.low), likely: Math.round(tau.likely), high: Math.round(tau.high) },
+    coolAtMin: coolAt(startC, roomC, tau, COOL_C),
+    topUp: topUpFor(asked, startC, tau, household),
+    oxygen: oxygenOf(asked, startC, roomC, tau),
+    energyKWh: hundredth(
+      shares.tempC > household.taps.coldC ? warmingKWh(waterL, household.taps.coldC, shares.tempC) : 0,
+    ),
+  };
+}
+
+/** Minutes until the bath is down to a temperature, quickest to slowest; null when it starts there or the room is as warm. */
+export function coolAt(startC: number, roomC: number, tau: TimeConstant, wantedC: number) {
+  const at = (tauMin: number) => minutesUntil(startC, roomC, tauMin, wantedC);
+  const [low, likely, high] = [at(tau.low), at(tau.likely), at(tau.high)];
+  return low === null || likely === null || high === null || likely === 0
+    ? null
+    : { low: fiveMin(low), likely: fiveMin(likely), high: fiveMin(high) };
+}
+
+/** Hot water once the bath falls below what the method works at, if that is before its time is up and the vessel has room. */
+function topUpFor(
+  { method, window, vessel, waterL, textileKg }: BathAsked,
+  startC: number,
+  tau: TimeConstant,
+  { roomC, taps }: Household,
+): BathOutlook['topUp'] {
+  const floorC = method.tempC.min;
+  if (method.tempC.prefer !== 'hottest' || method.untilCool || startC <= floorC) return null;
+  const afterMin = minutesUntil(startC, roomC, tau.likely, floorC);
+  if (afterMin === null || afterMin >= window.dwellMin.max) return null;
+  const roomL = vessel.volumeL * 0.95 - waterL - textileKg / 1.5;
+  const up = topUp(waterL, floorC, Math.min(window.tempC.max, startC), taps.kettleL);
+  return up && up.hotL > 0.05 && up.hotL <= roomL
+    ? {
+        afterMin: fiveMin(afterMin),
+        belowC: floorC,
+        hotL: tenth(up.hotL),
+        kettles: up.kettles,
+        toC: tenth(startC),
+      }
+    : null;
+}
+
+function oxygenOf(
+  { ingredients, waterL, window }: BathAsked,
+  startC: number,
+  roomC: number,
+  tau: TimeConstant,
+): BathOutlook['oxygen'] {
+  const grams = ingredients.reduce((sum, one) => sum + one.oxygenG, 0);
+  if (grams === 0) return null;
+  const left = oxygenLeft((minutes) => tempAfter(startC, roomC, tau.likely, minutes), window.dwellMin.max);
+  return {
+    mgPerL: Math.round((1000 * grams) / waterL),
+    leftShare: { low: hundredth(left.low), likely: hundredth(left.likely), high: hundredth(left.high) },
+  };
+}
+
+/**
+ * Minutes to aim for inside the window of a peroxygen bath: the shortest time is for its warmest water and middle dose;
+ * a cooler or weaker bath needs longer, by the rate of bleaching. `share` is what the longest time allowed then reaches of it.
+ */
+export function aimedDwell(
+  method: Method,
+  { dwellMin, tempC, doseMost }: WorkWindow,
+): { minutes: number; share: number } | null {
+  const dose = method.agents.find((use) => use.dose.per === 'litre')?.dose;
+  if (dose?.per !== 'litre' || dwellMin.min === dwellMin.max) return null;
+  const { low, high } = dose.amount;
+  const strength = (low + (low + (high - low) * doseMost)) / (low + high);
+  const slower = bleachRate(method.tempC.max).likely / bleachRate(tempC.target).likely / strength;
+  const wanted = dwellMin.min * slower;
+  return {
+    minutes: fiveMin(Math.min(dwellMin.max, Math.max(dwellMin.min, wanted))),
+    share: Math.min(1, hundredth(dwellMin.max / wanted)),
+  };
+}
+
+const ends = (a: number, likely: number, b: number) => ({
+  low: tenth(Math.min(a, b)),
+  likely: tenth(likely),
+  high: tenth(Math.max(a, b)),
+});
+const tenth = (value: number): number => Math.round(value * 10) / 10;
+const hundredth = (value: number): number => Math.round(value * 100) / 100;
+const fiveMin = (value: number): number => Math.round(value / 5) * 5;

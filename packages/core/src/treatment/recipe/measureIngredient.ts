@@ -1,0 +1,67 @@
+import type { Agent } from '@feverfew/knowledge';
+import { dilute } from '../../bath/dilute.js';
+import type { Household } from '../../household/household.js';
+import { toolsFor } from '../../household/measureTool.js';
+import { snapToTools } from '../../household/snapToTools.js';
+import type { Ingredient } from '../plan/action.js';
+
+export interface Wanted {
+  readonly unit: 'g' | 'mL';
+  readonly amount: number;
+  readonly low: number;
+  readonly high: number;
+}
+
+/**
+ * One agent's amount in grams, millilitres and the household's own measures.
+ * A stronger bottle is cut down to the strength the recipe is written for.
+ */
+export function measureIngredient(agent: Agent, wanted: Wanted, household: Household): Ingredient {
+  const cut = cutDown(agent, wanted, household);
+  const density = agent.densityGPerML.centre;
+  const volumeML = cut.unit === 'mL' ? cut.amount : cut.amount / density;
+  const massG = cut.unit === 'g' ? cut.amount : agent.form === 'powder' ? cut.amount * density : null;
+  const weighed = agent.form === 'powder' && household.hasScale;
+  return {
+    agentId: agent.id,
+    basis: weighed ? 'weighed' : 'measured',
+    massG: massG === null ? null : round(massG),
+    volumeML: round(volumeML),
+    range: { low: round(cut.low), high: round(cut.high), unit: cut.unit },
+    snapped: tidy(snapToTools(Math.max(0.1, volumeML), toolsOf(agent.id, household))),
+    strengthPct: cut.dilution?.fromPct ?? agent.strength?.recipe ?? null,
+    standsInFor: null,
+    strengthAfter: null,
+    oxygenG: 0,
+    dilution: cut.dilution,
+  };
+}
+
+/** Measures there are for one product: the house's and its cap. */
+export function toolsOf(agentId: string, { tools, ownMeasures, products }: Household) {
+  const capML = products.find((product) => product.agentId === agentId)?.capML ?? null;
+  return toolsFor(tools, ownMeasures, capML);
+}
+
+function cutDown(agent: Agent, wanted: Wanted, household: Household) {
+  const fromPct = household.cupboard.find((entry) => entry.agentId === agent.id)?.strengthPct ?? null;
+  const toPct = agent.strength?.recipe;
+  if (fromPct === null || toPct === undefined || fromPct <= toPct || wanted.unit !== 'mL')
+    return { ...wanted, dilution: null };
+  const { stockML, waterML } = dilute(fromPct, toPct, wanted.amount);
+  const share = toPct / fromPct;
+  return {
+    unit: wanted.unit,
+    amount: stockML,
+    low: wanted.low * share,
+    high: wanted.high * share,
+    dilution: { fromPct, toPct, waterML: round(waterML) },
+  };
+}
+
+const round = (value: number): number =>
+  value >= 100 ? Math.round(value) : value >= 10 ? Math.round(value * 2) / 2 : Math.round(value * 10) / 10;
+
+function tidy(snapped: ReturnType<typeof snapToTools>): ReturnType<typeof snapToTools> {
+  return snapped && { ...snapped, volumeML: round(snapped.volumeML), errorPct: Math.round(snapped.errorPct) };
+}

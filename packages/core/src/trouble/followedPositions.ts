@@ -1,0 +1,28 @@
+import type { School } from '@feverfew/knowledge';
+import type { Household } from '../household/household.js';
+import type { KnowledgeIndex } from '../lookup/knowledgeIndex.js';
+import type { TroubleFacts } from './troubleFacts.js';
+
+/** A view followed in one dispute, and who chose it. */
+export interface FollowedSchool {
+  readonly school: School;
+  readonly chosenBy: 'plan' | 'household' | 'default';
+}
+
+/** The view followed in every dispute: this plan's choice, else the household's, else the default. */
+export function followedSchools(
+  facts: Pick<TroubleFacts, 'schools'>,
+  household: Pick<Household, 'schools'>,
+  index: KnowledgeIndex,
+): ReadonlyMap<string, FollowedSchool> {
+  const followed = new Map<string, FollowedSchool>();
+  for (const [dispute, views] of index.views) {
+    const find = (schoolId: string | undefined) =>
+      schoolId === undefined ? undefined : views.find((school) => school.id === schoolId);
+    const own = find(facts.schools[dispute]);
+    const house = find(household.schools[dispute]);
+    const school = own ?? house ?? views.find((view) => view.isDefault);
+    if (school) followed.set(dispute, { school, chosenBy: own ? 'plan' : house ? 'household' : 'default' });
+  }
+  return followed;
+}

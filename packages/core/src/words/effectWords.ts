@@ -1,0 +1,17 @@
+import type { ExpectedEffect } from '../treatment/assess/effect/expectedEffect.js';
+
+/** A plain word for an expected effect, by the middle of its range. */
+export function effectWords({ low, high }: ExpectedEffect): string {
+  const middle = (low + high) / 2;
+  if (middle >= 0.8) return 'nearly all of it';
+  if (middle >= 0.6) return 'most of it';
+  if (middle >= 0.4) return 'about half';
+  if (middle >= 0.2) return 'some of it';
+  return 'a little';
+}
+
+/** "30–70 %", in steps of five: the figures are estimates. */
+export function effectRange({ low, high }: ExpectedEffect): string {
+  const five = (share: number) => Math.round(share * 20) * 5;
+  return `${five(low)}–${five(high)} %`;
+}

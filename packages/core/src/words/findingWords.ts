@@ -1,0 +1,208 @@
+import type { Finding, FindingCode, FindingFacts } from '../finding/finding.js';
+import { durationWords } from './actionWords.js';
+import type { Lexicon } from './lexicon.js';
+import { ownerWords } from './ownerWords.js';
+import { ACTION_WORDS, CHEMISTRY_WORDS, PROGRAMME_WORDS, WETTING_WORDS } from './vocabularyWords.js';
+
+type Words = { readonly [Code in FindingCode]: (facts: FindingFacts[Code], say: Lexicon) => string };
+
+const upper = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+
+/** The one place where findings become sentences. A code without words does not compile. */
+const WORDS: Words = {
+  chemistryForbidden: ({ chemistry, owner }, say) =>
+    `No ${CHEMISTRY_WORDS[chemistry]}: ${ownerWords(owner, say)}.`,
+  bathTooCool: ({ needsC, maxC, owner }, say) =>
+    `Needs at least ${say.temp(needsC)}; this piece stops at ${say.temp(maxC)} (${ownerWords(owner, say)}).`,
+  pHOutside: ({ low, high, min, max, owner }, say) =>
+    `Its pH ${pH(low)}–${pH(high)} lies outside ${pH(min)}–${pH(max)} (${ownerWords(owner, say)}).`,
+  wettingTooMuch: ({ wanted, most, owner }, say) =>
+    `Wets too much: ${WETTING_WORDS[wanted]}, where ${WETTING_WORDS[most]} is the most (${ownerWords(owner, say)}).`,
+  dwellTooLong: ({ needsMin, maxMin, owner }, say) =>
+    `Needs ${needsMin} min; at most ${maxMin} min here (${ownerWords(owner, say)}).`,
+  sunForbidden: ({ owner }, say) => `No sun: ${ownerWords(owner, say)}.`,
+  whitesOnly: () => 'For whites only: it can take the colour out.',
+  sturdyOnly: () => 'For sturdy cotton or linen in good state only.',
+  wrongForSoil: ({ componentId }, say) =>
+    `Wrong first move on ${say.name(componentId)}: water alone only spreads it or locks it in.`,
+  strengthUnknown: ({ agentId }, say) =>
+    `The strength of your ${say.name(agentId)} is not known. Read it off the bottle and enter it.`,
+  strengthTooHigh: ({ agentId, pct, maxPct }, say) =>
+    `Your ${say.name(agentId)} is ${pct} %; above ${maxPct} % it is not for the household.`,
+  strengthTooLow: ({ agentId, pct, recipePct }, say) =>
+    `Your ${say.name(agentId)} is ${pct} %; the recipe needs ${recipePct} %, and nothing can be diluted upwards.`,
+  offByDefault: ({ agentId }, say) => `${upper(say.name(agentId))} is switched off in this household.`,
+  notSoldHere: ({ agentId }, say) => `${upper(say.name(agentId))} is not sold to households here.`,
+  notWithAsthma: ({ agentId }, say) => `${upper(say.name(agentId))} is kept out: someone here has asthma.`,
+  metalParts: ({ agentId }, say) => `${upper(say.name(agentId))} attacks the metal parts of this piece.`,
+  vesselTooSmall: ({ neededL, largestL }, say) =>
+    `Needs a vessel of ${say.volume(neededL * 1000)}; your largest holds ${say.volume(largestL * 1000)}.`,
+  vesselUnsuitable: ({ agentId, neededL }, say) =>
+    `No vessel of ${say.volume(neededL * 1000)} here bears ${say.name(agentId)}.`,
+  notForChildren: ({ agentId }, say) => `${upper(say.name(agentId))} is kept off children's textiles.`,
+  noMachine: () => 'Needs a washing machine; none is entered for this household.',
+  programmeTooStrong: ({ wanted, most, owner }, say) =>
+    `Needs a ${PROGRAMME_WORDS[wanted]} programme; this piece bears ${most === 'none' ? 'no wash' : `at most ${PROGRAMME_WORDS[most]}`} (${ownerWords(owner, say)}).`,
+  methodExhausted: ({ rounds, maxRounds, stalled }) =>
+    stalled
+      ? `Stalled after ${rounds} ${rounds === 1 ? 'round' : 'rounds'}: another mechanism, not more of the same.`
+      : `All its ${maxRounds} ${maxRounds === 1 ? 'round is' : 'rounds are'} done: more would wear the fibre.`,
+  triedInVain: ({ agentId, times }, say) =>
+    `${upper(say.name(agentId))} has done nothing ${times} times: another mechanism, not more of it.`,
+  otherSchool: ({ schoolId, followedId }, say) =>
+    `Another school's way (“${say.name(schoolId)}”); this household follows “${say.name(followedId)}”.`,
+  triedMustNotMeet: ({ pairId, triedAgentId, agentId }, say) =>
+    `${upper(say.name(triedAgentId))} has been on it, and with ${say.name(agentId)} it ${say.name(pairId)}.`,
+  apartFromRung: ({ pairId, rungMethodId, agentId }, say) =>
+    `${upper(say.name(agentId))} may not share a plan with “${say.name(rungMethodId)}”: together it ${say.name(pairId)}.`,
+  littleEffect: ({ highPct }) => `Would take out ${highPct} % at best.`,
+  fromOwnLog: ({ uses, worked, bookLowPct, bookHighPct }) =>
+    `From your own log: ${worked} of ${uses} worked. The book alone says ${bookLowPct}–${bookHighPct} % a round.`,
+  logSaysOther: ({ methodId, uses, worked, chancePct }, say) =>
+    `Set aside by your own log: ${worked} of ${uses} worked. “${say.name(methodId)}” does better with odds of ${chancePct} in 100.`,
+  noBetterThan: ({ methodId }, say) => `Fits, but promises no more than “${say.name(methodId)}”.`,
+  hiddenTestFirst: ({ chemistry, owner }, say) =>
+    `Hidden test first: ${CHEMISTRY_WORDS[chemistry]} (${ownerWords(owner, say)}).`,
+  ownDyeAtRisk: ({ agentId }, say) =>
+    `${upper(say.name(agentId))} may take the piece's own colour with it. Dip a corner in a cup first; last resort.`,
+  notInCupboard: ({ agentId }, say) => `Not in your cupboard: ${say.name(agentId)}.`,
+  standsIn: ({ substitutionId, useAgentId, wantedAgentId }, say) =>
+    `${upper(say.name(useAgentId))} stands in for ${say.name(wantedAgentId)}. ${say.name(substitutionId)}`,
+  bigPour: ({ agentId, amount, unit }, say) =>
+    `That is ${unit === 'mL' ? say.volume(amount) : `${amount} g of`} ${say.name(agentId)} a round: see that there is enough.`,
+  roundsLeft: ({ done, left }) => `${done} ${done === 1 ? 'round' : 'rounds'} done already; ${left} left.`,
+  triedOnce: ({ agentId }, say) =>
+    `${upper(say.name(agentId))} has been on it to no effect: less to hope for.`,
+  notHotter: ({ maxC, owner }, say) => `Not hotter than ${say.temp(maxC)}: ${ownerWords(owner, say)}.`,
+  notHotterAgent: ({ maxC }, say) =>
+    `Not hotter than ${say.temp(maxC)}: what is in the bath may not be, on this fibre.`,
+  notHotterMethod: ({ maxC }, say) => `Not hotter than ${say.temp(maxC)}: the method gains nothing by it.`,
+  notLonger: ({ maxMin, owner }, say) =>
+    `Not longer than ${durationWords(maxMin, maxMin)}: ${ownerWords(owner, say)}.`,
+  notLongerMethod: ({ maxMin }) =>
+    `Not longer than ${durationWords(maxMin, maxMin)}: by then it has done what it can. Look, and decide.`,
+  notStronger: ({ agentId, highPerL, unit }, say) =>
+    `Not more than ${highPerL} ${unit} ${say.name(agentId)} per litre: time first, then heat, strength last.`,
+  notStrongerPH: ({ agentId, highPerL, unit, maxPH, owner }, say) =>
+    `Not more than ${highPerL} ${unit} ${say.name(agentId)} per litre: past that the bath goes above pH ${pH(maxPH)} (${ownerWords(owner, say)}).`,
+  kettlesNeeded: ({ hotC, toC, kettles, litres }, say) =>
+    `Your tap gives ${say.temp(hotC)}: ${kettles === 1 ? 'one kettle' : `${kettles} kettles`} (${say.volume(litres * 1000)}) ${kettles === 1 ? 'brings' : 'bring'} this tub to ${say.temp(toC)}.`,
+  longerForCool: ({ minutes, tempC, bestC, sharePct }, say) =>
+    sharePct < 100
+      ? `At ${say.temp(tempC)} it works more slowly than at ${say.temp(bestC)}: give it the whole ${durationWords(minutes, minutes)}, which does about ${sharePct} % of the warm bath's work.`
+      : `Aim for about ${durationWords(minutes, minutes)} at ${say.temp(tempC)}: the shortest time is for ${say.temp(bestC)}.`,
+  mustNotMeet: ({ pairId, agentAId, agentBId }, say) =>
+    agentAId === agentBId
+      ? `${upper(say.name(agentAId))} cannot be used here: it ${say.name(pairId)}.`
+      : `${upper(say.name(agentAId))} and ${say.name(agentBId)} must not meet: together it ${say.name(pairId)}.`,
+  unknownWithAnything: ({ agentId }, say) =>
+    `${upper(say.name(agentId))} meets nothing but water: nobody knows what is in it.`,
+  gasInClosed: ({ agentId, container }, say) =>
+    `${upper(say.name(agentId))} gives off gas: in a closed ${container} the pressure bursts it. An open cup or tub, mixed fresh.`,
+  chlorineOnlyWithWater: ({ agentId }, say) =>
+    `Chlorine bleach meets water only: no ${say.name(agentId)} with it.`,
+  chlorineOnlyCold: ({ maxC }, say) =>
+    `Chlorine bleach is used cold, at ${say.temp(maxC)} at most: warm it fumes.`,
+  chlorineTooStrong: ({ pct, maxPct }) =>
+    `${pct} % available chlorine; at most ${maxPct} % touches any cloth. More water, or less bleach.`,
+  solventOnlyCold: ({ agentId, maxC }, say) =>
+    `${upper(say.name(agentId))} and warm water make vapour that catches fire: no warmer than ${say.temp(maxC)}.`,
+  measureGone: () => 'It is counted in a measure this household no longer has. Mix it anew.',
+  neverOffered: ({ agentId }, say) => `${upper(say.name(agentId))} is not for use at home, in no mix.`,
+  hotterThanPiece: ({ atC, maxC, owner }, say) =>
+    `At ${say.temp(atC)} it is too hot: ${say.temp(maxC)} at most (${ownerWords(owner, say)}).`,
+  wetterThanPiece: ({ most, owner }, say) =>
+    `Not into a bath: ${WETTING_WORDS[most]} is the most (${ownerWords(owner, say)}).`,
+  onlyBrieflySour: ({ low, min, owner }, say) =>
+    `pH ${pH(low)} is sourer than its ${pH(min)} (${ownerWords(owner, say)}): on a spot, at most an hour, then rinsed out; not to soak in.`,
+  agentOnMetalVessel: ({ agentId, material }, say) =>
+    `${upper(say.name(agentId))} attacks ${material}: take another vessel.`,
+  overTheRim: ({ fillL, volumeL }, say) =>
+    `${say.volume(fillL * 1000)} does not fit: it holds ${say.volume(volumeL * 1000)}, and needs room at the top.`,
+  doesNotDissolve: ({ agentId, leftG }, say) =>
+    `${leftG} g of the ${say.name(agentId)} stays on the bottom: cold water holds no more. Grains on cloth work in spots.`,
+  waterNotReached: ({ wantedC, reachedC }, say) =>
+    `${say.temp(wantedC)} cannot be reached with your taps and kettle: ${say.temp(reachedC)} is the best here.`,
+  claimNeutralised: ({ acidId, sodaId, acidLeftPct, sodaLeftPct, pH: value }, say) =>
+    acidLeftPct > 0
+      ? `${upper(say.name(sodaId))} is used up by the ${say.name(acidId)}; ${acidLeftPct} % of the acid is left. Either alone does more.`
+      : `The ${say.name(acidId)} is used up; ${sodaLeftPct} % of the ${say.name(sodaId)} is left in salty water of about pH ${pH(value)}. Either alone does more.`,
+  claimSodaSoftens: ({ waterL, sodaG }, say) =>
+    `Baking soda is no dependable softener. Washing soda is: ${sodaG} g for these ${say.volume(waterL * 1000)}.`,
+  claimColdOxygen: ({ tempC, lowPct, highPct }, say) =>
+    `At ${say.temp(tempC)} oxygen bleach works at ${lowPct}–${highPct} % of its speed at ${say.temp(40)}.`,
+  claimMoreProduct: ({ agentId, times }, say) =>
+    `${times} times the usual ${say.name(agentId)}: it does not clean ${times} times as well, and takes more rinsing.`,
+  claimFilledHigher: ({ neededL, weakerPct }, say) =>
+    `${say.volume(neededL * 1000)} covers the piece; this much water makes the bath ${weakerPct} % weaker.`,
+  claimHotAfterHour: ({ startC, afterC }, say) =>
+    `After an hour this bath has come from ${say.temp(startC)} down to about ${say.temp(afterC)}.`,
+  notOftener: ({ rounds }) =>
+    `At most ${rounds} ${rounds === 1 ? 'round' : 'rounds'}, then another mechanism.`,
+  dilutedFirst: ({ agentId, fromPct, toPct }, say) =>
+    `Your ${say.name(agentId)} is ${fromPct} %: cut down to ${toPct} % first.`,
+  coolerThanBest: ({ bestC, gotC, owner }, say) =>
+    `Best at ${say.temp(bestC)}; held to ${say.temp(gotC)} by ${ownerWords(owner, say)}.`,
+  tapTooCool: ({ wantedC, reachedC }, say) =>
+    `${say.temp(wantedC)} cannot be reached with your taps and kettle; ${say.temp(reachedC)} is the best here.`,
+  actionSoftened: ({ wanted, most, owner }, say) =>
+    `${upper(ACTION_WORDS[most])} instead of ${ACTION_WORDS[wanted]} (${ownerWords(owner, say)}).`,
+  acidBriefly: ({ pH: value }) =>
+    `At pH ${pH(value)} it is sourer than a bath may be: at most an hour, then rinse or blot it out.`,
+  schoolFollowed: ({ schoolId }, say) => `Follows “${say.name(schoolId)}”.`,
+  ageLowersOdds: ({ age }) =>
+    `It has been there for ${age}: the odds are lower, long soaks do more than quick dabs.`,
+  heatLowersOdds: ({ heat }) =>
+    `Heat has been on it (${heat === 'hotWash' ? 'hot wash' : heat}): what heat sets comes out less.`,
+  markNeeded: () => 'Say what the trouble is, and the ladder forms.',
+  nothingLeft: () => 'All of it is told to be gone. Say what is left, or accept it.',
+  causeUnknown: ({ markId }, say) =>
+    `Why it is “${say.name(markId)}” decides what helps: answer the questions on the left.`,
+  triedHot: () =>
+    'Something has been on it hot: protein may be cooked in, and enzymes above 60 °C did nothing. The odds are lower.',
+  chlorineTried: () =>
+    'Chlorine has been on it: part of the yellow may be its own, and more bleach makes it worse.',
+  onePlanForAll: ({ marks }) =>
+    `One plan for all ${marks}: dry side before wet side, cold before warm, acid before oxygen.`,
+  dryCleanNoPermission: ({ sign }) =>
+    `The ${sign} in a circle is for a professional's machine: no permission for solvents at home.`,
+  hygieneAfter: ({ maxC }, say) =>
+    `Where sickness is the reason: once it is gone, wash it apart at ${say.temp(maxC)} at most, with a bleach-containing detergent if the label allows.`,
+  worthBuying: ({ agentIds, methodId, nowHighPct, thenHighPct }, say) =>
+    `With ${agentIds.map(say.name).join(' and ')} in the house, “${say.name(methodId)}” would take out up to ${thenHighPct} % a round${nowHighPct > 0 ? ` instead of ${nowHighPct} %` : ''}.`,
+  itemNeeded: () => 'Say what it is on, and the ladder forms.',
+  fibresUnknown: () =>
+    'Fibres not told: treated as the most delicate it could be. Look for a tag inside a side seam.',
+  noLabelKnown: () => 'No care label told: limits are guessed from fibre and make, on the careful side.',
+  codeUnknown: () =>
+    'Upholstery code not known: treated as dry-only until a hidden spot has taken a drop of water without a ring.',
+  noHomeMethod: () => 'Nothing here is both safe for this piece and any use on this trouble.',
+  professionalHand: ({ because }) =>
+    because === 'codeX'
+      ? 'Code X: vacuum and brush only. The rest is for a professional cleaner.'
+      : because === 'codeS'
+        ? 'Code S: no water. Lift and blot dry at home; solvents belong in a professional’s hands, their vapour stays in foam.'
+        : because === 'antique'
+          ? 'Old or irreplaceable: a textile conservator is a real option before the first rung.'
+          : because === 'leather'
+            ? 'Leather or suede: water and solvents both harm it. A leather cleaner is the right hand.'
+            : because === 'dryCleanOnly'
+              ? 'Its tag sends it to a professional: tell them what the trouble is and what has been tried. Spot work at home stays small.'
+              : 'Take it to a professional cleaner and say what the trouble is and what has been tried, or accept it.',
+  rinseTriedFirst: ({ agentIds }, say) =>
+    `Still in the cloth: ${agentIds.map(say.name).join(', ')}. Every rung starts with rinsing it out.`,
+  cupboardHoldsPair: ({ pairId, agentAId, agentBId }, say) =>
+    `Your cupboard holds ${say.name(agentAId)} and ${say.name(agentBId)}: together it ${say.name(pairId)}. Never in one vessel, one wash cycle or one step after the other.`,
+  markAdvice: ({ markId }, say) => say.name(`advice:${markId}`),
+  itemNote: ({ itemId }, say) => say.name(`note:${itemId}`),
+  noHeatBeforeGone: () => 'No dryer, iron or hot wash until it is gone, seen dry in daylight.',
+};
+
+/** A finding as one sentence in the reader's measures. */
+export function findingWords(finding: Finding, say: Lexicon): string {
+  return (WORDS[finding.code] as (facts: Finding['facts'], say: Lexicon) => string)(finding.facts, say);
+}
+
+export const FINDING_CODES = Object.keys(WORDS) as FindingCode[];
+
+const pH = (value: number): string => value.toFixed(1);
