@@ -6,6 +6,93 @@ const only = (name, from, allowed) => ({
   to: { path: '^(packages|apps)/', pathNot: [from, ...allowed] },
 });
 
+/**
+ * The rooms of the core, from the ground up, each with the rooms it may take from. A room may name only rooms that stand
+ * before it, so that arrows point down and never in a circle. `treatment` itself is the files at its root.
+ */
+const ROOMS = {
+  textile: [],
+  finding: ['textile'],
+  quantity: ['finding'],
+  lookup: ['quantity'],
+  household: ['finding', 'quantity', 'lookup'],
+
+  bath: ['finding', 'quantity', 'lookup', 'household'],
+  effect: ['quantity'],
+
+  trouble: ['textile', 'lookup', 'household'],
+  envelope: ['textile', 'finding', 'lookup', 'trouble'],
+  evidence: ['finding', 'lookup', 'effect', 'trouble'],
+
+  'treatment/plan': ['finding', 'quantity', 'household', 'bath', 'effect', 'trouble', 'envelope'],
+  'treatment/case': [
+    ...['finding', 'lookup', 'household', 'trouble', 'envelope', 'evidence'],
+    'treatment/plan',
+  ],
+  'treatment/assess': [
+    ...['textile', 'finding', 'quantity', 'lookup', 'household', 'bath', 'effect', 'trouble', 'envelope'],
+    ...['evidence', 'treatment/plan', 'treatment/case'],
+  ],
+  'treatment/arrange': ['finding', 'evidence', 'treatment/plan', 'treatment/case', 'treatment/assess'],
+  'treatment/recipe': [
+    ...['quantity', 'lookup', 'household', 'bath'],
+    ...['treatment/plan', 'treatment/case', 'treatment/assess'],
+  ],
+  'treatment/actions': [
+    ...['finding', 'lookup', 'household', 'bath', 'effect'],
+    ...['treatment/plan', 'treatment/case', 'treatment/assess', 'treatment/recipe'],
+  ],
+  treatment: [
+    ...['finding', 'lookup', 'household', 'trouble', 'evidence'],
+    ...['treatment/plan', 'treatment/case', 'treatment/assess', 'treatment/arrange', 'treatment/actions'],
+  ],
+
+  whatIf: ['textile', 'lookup', 'household', 'trouble', 'evidence', 'treatment/plan', 'treatment'],
+  mix: [
+    ...['textile', 'finding', 'quantity', 'lookup', 'household', 'bath', 'trouble', 'envelope'],
+    ...['treatment/case', 'treatment/assess', 'treatment/recipe'],
+  ],
+  safety: ['lookup', 'quantity', 'finding'],
+
+  cost: ['treatment/plan'],
+  run: ['quantity', 'effect', 'evidence', 'treatment/plan', 'cost'],
+  wear: ['lookup', 'treatment/plan', 'run'],
+  log: ['lookup', 'trouble', 'evidence', 'treatment/plan', 'run', 'wear'],
+  learned: ['finding', 'household', 'trouble', 'evidence', 'treatment/plan', 'treatment'],
+  trial: ['lookup', 'trouble', 'evidence', 'treatment/plan'],
+
+  words: [...['textile', 'finding', 'effect', 'treatment/plan', 'whatIf', 'run', 'trial']],
+  proof: ['textile', 'household', 'trouble', 'treatment', 'safety'],
+};
+
+const order = Object.keys(ROOMS);
+for (const [room, allowed] of Object.entries(ROOMS))
+  for (const other of allowed)
+    if (!(order.indexOf(other) >= 0 && order.indexOf(other) < order.indexOf(room)))
+      throw new Error(`${room} may not take from ${other}: it does not stand below it`);
+
+const CORE = '^packages/core/src/';
+/** Files of a room; a room that holds others is the files at its own root. */
+const filesOf = (room) =>
+  order.some((other) => other.startsWith(`${room}/`)) ? `${CORE}${room}/[^/]+$` : `${CORE}${room}/`;
+const NOT_CODE = '\\.test\\.ts$|/core/src/test/';
+
+const rooms = order.map((room) => ({
+  name: `core-${room.replace('/', '-')}-takes-from-below`,
+  severity: 'error',
+  from: { path: filesOf(room), pathNot: NOT_CODE },
+  to: {
+    path: CORE,
+    pathNot: [
+      filesOf(room),
+      ...ROOMS[room].map(filesOf),
+      ...(room === 'safety' ? ['/bath/solution/bathPH'] : []),
+    ],
+    // The checker reads the planner's shapes, and shares none of its code but the pH of a bath.
+    ...(room === 'safety' ? { dependencyTypesNot: ['type-only'] } : {}),
+  },
+}));
+
 module.exports = {
   forbidden: [
     { name: 'no-circular', severity: 'error', from: {}, to: { circular: true } },
@@ -17,6 +104,13 @@ module.exports = {
     ]),
     only('web-takes-contracts-only', '^apps/web/', ['^packages/contracts/']),
     only('server-never-takes-web', '^apps/server/', ['^packages/']),
+    ...rooms,
+    {
+      name: 'core-has-no-other-rooms',
+      severity: 'error',
+      from: { path: CORE, pathNot: [NOT_CODE, '/core/src/index\\.ts$', ...order.map(filesOf)] },
+      to: {},
+    },
     {
       name: 'core-knows-no-library-no-node',
       severity: 'error',

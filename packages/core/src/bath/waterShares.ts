@@ -1,12 +1,6 @@
 import { KETTLE_POUR_C, MOST_KETTLES } from '@feverfew/knowledge';
 import { requireWithin } from '../finding/domainError.js';
-
-export interface Taps {
-  readonly coldC: number;
-  readonly hotC: number;
-  /** Litres of one kettle; 0 = none. */
-  readonly kettleL: number;
-}
+import type { Taps } from '../household/taps.js';
 
 /** A kettle boiled a shade fuller does for this share of another. */
 const SHORT_KETTLE = 0.05;

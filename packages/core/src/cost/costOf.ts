@@ -1,5 +1,5 @@
 import type { Step } from '../treatment/plan/action.js';
-import type { Rung } from '../treatment/plan/plan.js';
+import type { Rung } from '../treatment/plan/pass.js';
 
 /** What things cost here, in the household's own money; null = not told. */
 export interface Prices {

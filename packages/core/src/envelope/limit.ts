@@ -1,29 +1,5 @@
-import type {
-  Action,
-  Chemistry,
-  Colour,
-  Condition,
-  DryingWay,
-  Fastness,
-  Programme,
-  Protects,
-  UpholsteryCode,
-  Wetting,
-} from '@feverfew/knowledge';
-import type { LabelSign } from '../textile/careLabel.js';
-
-/** The fact that set a limit. */
-export type LimitOwner =
-  | { readonly kind: 'fibre'; readonly fibreId: string; readonly sharePct: number; readonly part: string }
-  | { readonly kind: 'label'; readonly sign: LabelSign; readonly tempC?: number }
-  | { readonly kind: 'noLabel' }
-  | { readonly kind: 'code'; readonly code: UpholsteryCode }
-  | { readonly kind: 'item'; readonly itemId: string }
-  | { readonly kind: 'colour'; readonly colour: Colour; readonly fastness: Fastness }
-  | { readonly kind: 'condition'; readonly condition: Condition }
-  | { readonly kind: 'soil'; readonly componentId: string }
-  | { readonly kind: 'part'; readonly partId: string }
-  | { readonly kind: 'school'; readonly schoolId: string };
+import type { Action, Chemistry, DryingWay, Programme, Protects, Wetting } from '@feverfew/knowledge';
+import type { LimitOwner } from '../finding/limitOwner.js';
 
 export interface ChemistryBounds {
   readonly maxTempC?: number;

@@ -1,4 +1,4 @@
-import type { ExpectedEffect } from '../treatment/assess/effect/expectedEffect.js';
+import type { ExpectedEffect } from '../effect/effectRange.js';
 
 export type AgainstBook = 'better' | 'worse' | 'alike' | 'few';
 

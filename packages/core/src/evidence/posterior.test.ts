@@ -1,10 +1,12 @@
 import { describe, expect, it } from 'vitest';
-import { fibreFamilyOf, mainComponentOf, usesOf } from '../log/usesOf.js';
+import { usesOf } from '../log/usesOf.js';
 import { checkPlan } from '../safety/checkPlan.js';
 import { cases, household, knowledge, stiffTowels } from '../test/fixtures.js';
 import { planTreatment } from '../treatment/planTreatment.js';
 import { againstBook } from './againstBook.js';
 import { type Cell, gatherEvidence, NO_EVIDENCE, removedPerRound, type UseCase } from './evidence.js';
+import { fibreFamilyOf } from './fibreFamilyOf.js';
+import { mainComponentOf } from './mainComponentOf.js';
 import { betaOfRange, posteriorOf } from './posterior.js';
 
 const cell: Cell = { methodId: 'oxygenSoak', componentId: 'tannin', fibres: 'cellulose', age: 'days' };

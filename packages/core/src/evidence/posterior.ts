@@ -1,4 +1,4 @@
-import type { ExpectedEffect } from '../treatment/assess/effect/expectedEffect.js';
+import type { ExpectedEffect } from '../effect/effectRange.js';
 import { type Beta, betaMean, betaQuantile } from './beta.js';
 import { type Cell, type Evidence, hasWorked, removedPerRound, usesFor } from './evidence.js';
 

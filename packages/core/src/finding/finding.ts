@@ -1,5 +1,5 @@
 import type { Action, Chemistry, Programme, Wetting } from '@feverfew/knowledge';
-import type { LimitOwner } from '../envelope/limit.js';
+import type { LimitOwner } from './limitOwner.js';
 
 /** Facts behind every kind of finding the planner makes. Words for each stand in `findingWords`. */
 export interface FindingFacts {

@@ -1,6 +1,6 @@
 import type { VesselForm, VesselMaterial, VesselShape } from '@feverfew/knowledge';
-import type { Taps } from '../bath/waterShares.js';
 import type { MeasureToolId, OwnMeasure } from './measureTool.js';
+import type { Taps } from './taps.js';
 
 export interface Vessel {
   readonly id: string;

@@ -1,6 +1,7 @@
 import { expect, it } from 'vitest';
 import { gatherEvidence, type UseCase } from '../evidence/evidence.js';
-import { fibreFamilyOf, mainComponentOf } from '../log/usesOf.js';
+import { fibreFamilyOf } from '../evidence/fibreFamilyOf.js';
+import { mainComponentOf } from '../evidence/mainComponentOf.js';
 import { household, knowledge, stiffTowels } from '../test/fixtures.js';
 import { whatWorks } from './whatWorks.js';
 

@@ -1,10 +1,11 @@
 import type { Knowledge } from '@feverfew/knowledge';
 import { chanceAbove } from '../evidence/beta.js';
 import { ageBandOf, type Cell, type Evidence, type UseCase, usesFor } from '../evidence/evidence.js';
+import { fibreFamilyOf } from '../evidence/fibreFamilyOf.js';
+import { mainComponentOf } from '../evidence/mainComponentOf.js';
 import { betaOfRange, type Posterior, posteriorOf } from '../evidence/posterior.js';
 import type { Finding } from '../finding/finding.js';
 import type { Household } from '../household/household.js';
-import { fibreFamilyOf, mainComponentOf } from '../log/usesOf.js';
 import type { Plan } from '../treatment/plan/plan.js';
 import { planTreatment } from '../treatment/planTreatment.js';
 import type { TroubleFacts } from '../trouble/troubleFacts.js';

@@ -1,5 +1,5 @@
 import type { Knowledge } from '@feverfew/knowledge';
-import { type UseCase } from '../evidence/evidence.js';
+import type { UseCase } from '../evidence/evidence.js';
 import { currentStep } from '../run/applyRunEvent.js';
 import type { RunEvent } from '../run/runEvent.js';
 import type { RunState } from '../run/runState.js';

@@ -1,29 +1,9 @@
 import type { Knowledge } from '@feverfew/knowledge';
-import { ageBandOf, type FibreFamily, type UseCase } from '../evidence/evidence.js';
-import { indexKnowledge } from '../lookup/knowledgeIndex.js';
+import { ageBandOf, type UseCase } from '../evidence/evidence.js';
+import { fibreFamilyOf } from '../evidence/fibreFamilyOf.js';
+import { mainComponentOf } from '../evidence/mainComponentOf.js';
 import type { RunState } from '../run/runState.js';
 import type { TroubleFacts } from '../trouble/troubleFacts.js';
-
-/** Component that makes up most of a mark. @returns null for an unknown mark */
-export function mainComponentOf(markId: string, knowledge: Knowledge): string | null {
-  const components = indexKnowledge(knowledge).marks.get(markId)?.components ?? [];
-  return (
-    components.reduce<(typeof components)[number] | null>(
-      (most, part) => (most && most.weight >= part.weight ? most : part),
-      null,
-    )?.componentId ?? null
-  );
-}
-
-/** Group of the fibre that makes up most of the part the trouble is on. */
-export function fibreFamilyOf(
-  { piece, partIndex }: Pick<TroubleFacts, 'piece' | 'partIndex'>,
-  knowledge: Knowledge,
-): FibreFamily {
-  const fibres = (piece.parts[partIndex] ?? piece.parts[0])?.fibres ?? [];
-  const main = [...fibres].sort((a, b) => b.sharePct - a.sharePct)[0];
-  return (main && indexKnowledge(knowledge).fibres.get(main.fibreId)?.group) ?? 'unknown';
-}
 
 /**
  * Lines of the log that a run gives: one per rung worked on and told mark, from the level before it to its last look.

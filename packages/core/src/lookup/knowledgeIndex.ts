@@ -14,7 +14,7 @@ import type {
   Substitution,
 } from '@feverfew/knowledge';
 import { bathIsComputed } from '@feverfew/knowledge';
-import type { BathPH } from '../bath/solution/bathPH.js';
+import type { BathPH } from '../quantity/pHRange.js';
 
 /** What follows from a method's agents alone, whatever the piece. */
 export interface MethodFacts {

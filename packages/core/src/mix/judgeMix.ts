@@ -8,7 +8,7 @@ import { type Finding, finding } from '../finding/finding.js';
 import type { Household, Vessel } from '../household/household.js';
 import { indexKnowledge } from '../lookup/knowledgeIndex.js';
 import { pieceGates } from '../treatment/assess/judge/agentGates.js';
-import { startPlan } from '../treatment/planTreatment.js';
+import { startPlan } from '../treatment/case/openCase.js';
 import { UNTOLD_FACTS } from '../trouble/troubleFacts.js';
 import { type ClaimGround, folkClaims } from './folkClaims.js';
 import { MIX_WATER_C, MIX_WATER_ML, type Mix, MOST_POURS } from './mix.js';

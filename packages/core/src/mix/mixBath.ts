@@ -1,17 +1,19 @@
 import type { Agent, Knowledge } from '@feverfew/knowledge';
 import { warmingKWh } from '../bath/heat/heatTheBath.js';
-import { type BathPH, bathPH } from '../bath/solution/bathPH.js';
+import { oxygenInPour } from '../bath/oxygen/oxygenInPour.js';
+import { bathPH } from '../bath/solution/bathPH.js';
 import { neutralised } from '../bath/solution/neutralised.js';
 import { type Pour, sizeOf } from '../bath/solution/pour.js';
+import { type StrengthInMix, strengthInMix } from '../bath/solution/strengthInMix.js';
 import type { WaterShares } from '../bath/waterShares.js';
 import type { Household, Vessel } from '../household/household.js';
 import { type SnappedVolume, snapToTools } from '../household/snapToTools.js';
+import { toolsOf } from '../household/toolsOf.js';
 import { wettedBy } from '../household/vesselShape.js';
-import { agentById } from '../treatment/case/planContext.js';
-import type { Ingredient, Range3 } from '../treatment/plan/action.js';
-import { shapeOf } from '../treatment/recipe/bathOutlook.js';
-import { toolsOf } from '../treatment/recipe/measureIngredient.js';
-import { oxygenOf, strengthOf } from '../treatment/recipe/strengthAfter.js';
+import { shapeOf } from '../household/vesselWall.js';
+import { agentById } from '../lookup/agentById.js';
+import type { Range3 } from '../quantity/likelyRange.js';
+import type { BathPH } from '../quantity/pHRange.js';
 import type { Mix } from './mix.js';
 import { type CurvePoint, coolingCurve, dryMassOf, minutesBelow, mixHeat } from './mixHeat.js';
 
@@ -23,7 +25,7 @@ export interface MixedPour {
   /** What a powder measured by volume may weigh. */
   readonly massRangeG: { readonly low: number; readonly high: number };
   readonly strengthPct: number | null;
-  readonly strengthAfter: Ingredient['strengthAfter'];
+  readonly strengthAfter: StrengthInMix | null;
   readonly snapped: SnappedVolume | null;
 }
 
@@ -65,7 +67,7 @@ export function mixBath(
   const { roomC, taps, hardnessMgL } = household;
   const heat = mixHeat(mix, vessel, household, knowledge);
   const oxygenG = pours.reduce(
-    (sum, pour) => sum + oxygenOf(inBoth(pour, agentById(knowledge, pour.agentId)), { knowledge }),
+    (sum, pour) => sum + oxygenInPour(inBoth(pour, agentById(knowledge, pour.agentId)), knowledge),
     0,
   );
   const water = { volumeML: mix.waterML, hardnessMgL };
@@ -105,7 +107,7 @@ function mixed(pour: Pour, totalML: number, household: Household, knowledge: Kno
     volumeML: hundredth(whole.volumeML ?? 0),
     massRangeG: { low: end('low'), high: end('high') },
     strengthPct: pour.strengthPct,
-    strengthAfter: strengthOf(whole, totalML, { knowledge }),
+    strengthAfter: strengthInMix(whole, totalML, knowledge),
     snapped: snapToTools(Math.max(0.1, whole.volumeML ?? 0), toolsOf(agent.id, household)),
   };
 }

@@ -5,9 +5,9 @@ import { CP_COTTON } from '../bath/mixHotAndCold.js';
 import { oxygenLeft } from '../bath/oxygen/oxygenActivity.js';
 import { type WaterShares, waterShares } from '../bath/waterShares.js';
 import type { Household, Vessel } from '../household/household.js';
+import { shapeOf, wallOf } from '../household/vesselWall.js';
 import { indexKnowledge } from '../lookup/knowledgeIndex.js';
-import type { Range3 } from '../treatment/plan/action.js';
-import { shapeOf, wallOf } from '../treatment/recipe/bathOutlook.js';
+import type { Range3 } from '../quantity/likelyRange.js';
 import type { Mix } from './mix.js';
 
 /** A point of the temperature curve, with the quickest and slowest cooling of a kitchen. */

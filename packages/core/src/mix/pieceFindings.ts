@@ -1,7 +1,7 @@
 import { type Agent, WETTINGS } from '@feverfew/knowledge';
-import type { BathPH } from '../bath/solution/bathPH.js';
 import { type Envelope, windowOf } from '../envelope/envelope.js';
 import { type Finding, finding } from '../finding/finding.js';
+import type { BathPH } from '../quantity/pHRange.js';
 
 /** What the piece says to the products themselves. Chlorine on a fibre it destroys is refused outright, the rest is said. */
 export function agentsOnPiece(

@@ -1,4 +1,4 @@
-import type { Range3 } from '../treatment/plan/action.js';
+import type { Range3 } from '../quantity/likelyRange.js';
 
 /**
  * What is left by eye against a clean part of the same cloth, on a scale of six. `low` and `high` bound what an eye calls by

@@ -1,6 +1,6 @@
 import type { TroubleKind } from '@feverfew/knowledge';
 import type { Step } from '../treatment/plan/action.js';
-import type { Rung } from '../treatment/plan/plan.js';
+import type { Rung } from '../treatment/plan/pass.js';
 
 /** What to look for, in the order of doing it. Words for each stand in `LOOK_QUESTION_WORDS`. */
 export const LOOK_QUESTIONS = [

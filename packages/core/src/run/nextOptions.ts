@@ -1,8 +1,9 @@
 import { type Cost, costOf, type Prices } from '../cost/costOf.js';
+import type { ExpectedEffect } from '../effect/effectRange.js';
 import { betaCdf } from '../evidence/beta.js';
 import { betaOfRange } from '../evidence/posterior.js';
-import type { ExpectedEffect } from '../treatment/assess/effect/expectedEffect.js';
-import type { Plan, Rung } from '../treatment/plan/plan.js';
+import type { Rung } from '../treatment/plan/pass.js';
+import type { Plan } from '../treatment/plan/plan.js';
 import type { Choice, Outcome } from './runEvent.js';
 import type { RunState } from './runState.js';
 import { stallView, TRACE_PCT } from './stall.js';

@@ -1,5 +1,5 @@
 import { STALL_SHARE } from '@feverfew/knowledge';
-import type { Range3 } from '../treatment/plan/action.js';
+import type { Range3 } from '../quantity/likelyRange.js';
 import { LEVELS, levelRange } from './level.js';
 import type { Look, RunState } from './runState.js';
 

@@ -1,6 +1,6 @@
 import { bathPH } from '../bath/solution/bathPH.js';
 import type { Step } from '../treatment/plan/action.js';
-import type { Rung } from '../treatment/plan/plan.js';
+import type { Rung } from '../treatment/plan/pass.js';
 import type { Ground } from './readPlan.js';
 import type { Violation } from './violation.js';
 

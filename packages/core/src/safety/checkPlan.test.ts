@@ -1,8 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import type { Household } from '../household/household.js';
 import { cases, household, knowledge, label, piece, trouble } from '../test/fixtures.js';
-import type { Ingredient, Step } from '../treatment/plan/action.js';
-import type { Plan, Rung } from '../treatment/plan/plan.js';
+import type { Step } from '../treatment/plan/action.js';
+import type { Rung } from '../treatment/plan/pass.js';
+import type { Plan } from '../treatment/plan/plan.js';
+import type { Ingredient } from '../treatment/plan/recipe.js';
 import { planTreatment } from '../treatment/planTreatment.js';
 import type { TroubleFacts } from '../trouble/troubleFacts.js';
 import { checkPlan } from './checkPlan.js';

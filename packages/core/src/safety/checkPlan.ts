@@ -1,6 +1,7 @@
 import type { Knowledge } from '@feverfew/knowledge';
 import type { Household } from '../household/household.js';
-import type { Plan, Rung } from '../treatment/plan/plan.js';
+import type { Rung } from '../treatment/plan/pass.js';
+import type { Plan } from '../treatment/plan/plan.js';
 import { chemistriesOfRung, type Ground, readPlan } from './readPlan.js';
 import { RUNG_CHECKS } from './rungChecks.js';
 import { STEP_CHECKS } from './stepChecks.js';

@@ -9,7 +9,8 @@ import type {
 } from '@feverfew/knowledge';
 import type { Household } from '../household/household.js';
 import type { Step } from '../treatment/plan/action.js';
-import type { Plan, Rung } from '../treatment/plan/plan.js';
+import type { Rung } from '../treatment/plan/pass.js';
+import type { Plan } from '../treatment/plan/plan.js';
 
 /** What a finished plan is held against, looked up once from the bare knowledge. Shares nothing with the planner. */
 export interface Ground {

@@ -1,4 +1,4 @@
-import type { Rung } from '../treatment/plan/plan.js';
+import type { Rung } from '../treatment/plan/pass.js';
 import { chemistriesOf, chemistriesOfRung, type Ground } from './readPlan.js';
 import type { Violation } from './violation.js';
 

@@ -1,6 +1,6 @@
 import type { PiecePart } from '../textile/piece.js';
 import type { Step } from '../treatment/plan/action.js';
-import type { Rung } from '../treatment/plan/plan.js';
+import type { Rung } from '../treatment/plan/pass.js';
 import { bathHeat, pHAsSaid } from './bathChecks.js';
 import { chemistriesOf, type Ground } from './readPlan.js';
 import type { Violation } from './violation.js';

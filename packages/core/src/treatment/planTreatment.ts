@@ -1,22 +1,17 @@
 import type { Knowledge } from '@feverfew/knowledge';
-import { drawEnvelope } from '../envelope/drawEnvelope.js';
-import { gatherLimits } from '../envelope/gatherLimits.js';
 import { type Evidence, NO_EVIDENCE } from '../evidence/evidence.js';
 import { finding } from '../finding/finding.js';
 import type { Household } from '../household/household.js';
-import { indexKnowledge } from '../lookup/knowledgeIndex.js';
-import { diagnose, diagnosisOf } from '../trouble/diagnose.js';
-import { followedSchools } from '../trouble/followedPositions.js';
 import type { TroubleFacts } from '../trouble/troubleFacts.js';
-import { workMarks } from '../trouble/workMarks.js';
 import { rungOf } from './actions/passOf.js';
 import { cupboardView } from './arrange/cupboardView.js';
 import { type Climb, climb } from './arrange/selectLadder.js';
 import { type Weighed, weigh } from './assess/assessMethod.js';
 import { concerns } from './assess/isRelevant.js';
-import { isRinsable, type PlanContext } from './case/planContext.js';
+import { startPlan } from './case/openCase.js';
+import type { PlanContext } from './case/planContext.js';
 import { overallFindings } from './overallFindings.js';
-import type { Candidate, DiagnosisView, Plan, SchoolView } from './plan/plan.js';
+import type { Candidate, Plan, SchoolView } from './plan/plan.js';
 
 /**
  * Envelope, ladder and every candidate with its findings for the troubles on one piece.
@@ -62,66 +57,6 @@ export function planTreatment(
     cupboard: view,
     schools: schoolsAtWork(climbed, weighed, context),
   };
-}
-
-/** Envelope and context; the context only once a trouble and a piece are told. */
-export function startPlan(
-  told: TroubleFacts,
-  household: Household,
-  knowledge: Knowledge,
-  evidence: Evidence = NO_EVIDENCE,
-) {
-  const facts = inOrder(told);
-  const index = indexKnowledge(knowledge);
-  const marks = workMarks(facts, knowledge);
-  const schools = followedSchools(facts, household, index);
-  const envelope = drawEnvelope(gatherLimits(facts, marks, schools, index));
-  const item = facts.piece.itemId === null ? undefined : index.items.get(facts.piece.itemId);
-  const context: PlanContext | null =
-    marks.length > 0 && item
-      ? {
-          facts,
-          household,
-          knowledge,
-          index,
-          envelope,
-          marks,
-          item,
-          dryMassG: facts.piece.dryMassG ?? item.dryMassG,
-          rinsable: isRinsable(item, envelope),
-          schools,
-          evidence,
-          cupboard: new Map(household.cupboard.map((entry) => [entry.agentId, entry.strengthPct])),
-        }
-      : null;
-  const frame = {
-    knowledgeVersion: knowledge.version,
-    facts: told,
-    envelope,
-    diagnoses: diagnosesOf(facts, knowledge),
-  };
-  return { context, frame, marks: marks.length, item };
-}
-
-/** The order in which things were told changes nothing. */
-function inOrder(facts: TroubleFacts): TroubleFacts {
-  const by = <T>(list: readonly T[], key: (one: T) => string): T[] =>
-    [...list].sort((a, b) => (key(a) < key(b) ? -1 : 1));
-  return {
-    ...facts,
-    markIds: [...facts.markIds].sort(),
-    tried: by(facts.tried, (product) => product.agentId),
-    done: by(facts.done, (entry) => entry.methodId),
-  };
-}
-
-function diagnosesOf(facts: TroubleFacts, knowledge: Knowledge): DiagnosisView[] {
-  return [...facts.markIds].sort().flatMap((markId) => {
-    const diagnosis = diagnosisOf(markId, knowledge);
-    return diagnosis
-      ? [{ diagnosisId: diagnosis.id, markId, causes: diagnose(diagnosis, facts.answers) }]
-      : [];
-  });
 }
 
 function candidatesOf({ rungs, spare, apart }: Climb, weighed: readonly Weighed[]): Candidate[] {

@@ -2,7 +2,8 @@ import type { Knowledge } from '@feverfew/knowledge';
 import { chanceAbove } from '../evidence/beta.js';
 import { betaOfRange } from '../evidence/posterior.js';
 import { indexKnowledge } from '../lookup/knowledgeIndex.js';
-import type { Plan, Rung } from '../treatment/plan/plan.js';
+import type { Rung } from '../treatment/plan/pass.js';
+import type { Plan } from '../treatment/plan/plan.js';
 
 export const TRIAL_PLACES = ['zones', 'pieces'] as const;
 export type TrialPlace = (typeof TRIAL_PLACES)[number];

@@ -1,6 +1,7 @@
 import type { Knowledge } from '@feverfew/knowledge';
 import { ageBandOf, type UseCase } from '../evidence/evidence.js';
-import { fibreFamilyOf, mainComponentOf } from '../log/usesOf.js';
+import { fibreFamilyOf } from '../evidence/fibreFamilyOf.js';
+import { mainComponentOf } from '../evidence/mainComponentOf.js';
 import type { TroubleFacts } from '../trouble/troubleFacts.js';
 import { replayTrial, type TrialEvent, type TrialSetup } from './trial.js';
 

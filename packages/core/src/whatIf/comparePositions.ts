@@ -2,7 +2,8 @@ import type { Knowledge } from '@feverfew/knowledge';
 import { type Evidence, NO_EVIDENCE } from '../evidence/evidence.js';
 import type { Household } from '../household/household.js';
 import { indexKnowledge } from '../lookup/knowledgeIndex.js';
-import type { Plan, Rung } from '../treatment/plan/plan.js';
+import type { Rung } from '../treatment/plan/pass.js';
+import type { Plan } from '../treatment/plan/plan.js';
 import { planTreatment } from '../treatment/planTreatment.js';
 import type { TroubleFacts } from '../trouble/troubleFacts.js';
 

@@ -1,5 +1,5 @@
 import type { Step, StepKind } from '../treatment/plan/action.js';
-import type { Rung } from '../treatment/plan/plan.js';
+import type { Rung } from '../treatment/plan/pass.js';
 import type { Lexicon } from './lexicon.js';
 import { ACTION_WORDS, DRYING_WORDS, PROGRAMME_WORDS } from './vocabularyWords.js';
 

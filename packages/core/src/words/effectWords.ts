@@ -1,4 +1,4 @@
-import type { ExpectedEffect } from '../treatment/assess/effect/expectedEffect.js';
+import type { ExpectedEffect } from '../effect/effectRange.js';
 
 /** A plain word for an expected effect, by the middle of its range. */
 export function effectWords({ low, high }: ExpectedEffect): string {

@@ -1,4 +1,4 @@
-import type { LimitOwner } from '../envelope/limit.js';
+import type { LimitOwner } from '../finding/limitOwner.js';
 import type { LabelSign } from '../textile/careLabel.js';
 import type { Lexicon } from './lexicon.js';
 

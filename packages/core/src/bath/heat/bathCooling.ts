@@ -5,11 +5,11 @@ import {
   OPEN_SURFACE_W,
   type VesselMaterial,
   type VesselShape,
-  WALL_KJ_PER_K_M2,
   WALL_W,
 } from '@feverfew/knowledge';
 import { requireWithin } from '../../finding/domainError.js';
 import { wettedBy } from '../../household/vesselShape.js';
+import { wallCapacity } from '../../household/vesselWall.js';
 import { CP_COTTON, CP_WATER } from '../mixHotAndCold.js';
 
 /** A bath as it stands. */
@@ -29,12 +29,6 @@ export interface TimeConstant {
   readonly low: number;
   readonly likely: number;
   readonly high: number;
-}
-
-/** Heat the vessel's wet wall takes, kJ/K. */
-export function wallCapacity(shape: VesselShape, material: VesselMaterial, fillL: number): number {
-  const { wallM2, baseM2 } = wettedBy(shape, fillL);
-  return (wallM2 + baseM2) * WALL_KJ_PER_K_M2[material];
 }
 
 /**

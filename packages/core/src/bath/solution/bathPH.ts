@@ -1,4 +1,5 @@
 import type { Knowledge } from '@feverfew/knowledge';
+import type { BathPH } from '../../quantity/pHRange.js';
 import { chemistryShelf } from './chemistryIndex.js';
 import {
   ALKALINITY_SHARES,
@@ -10,21 +11,6 @@ import {
 } from './dissolve.js';
 import type { Pour } from './pour.js';
 import { solveChargeBalance } from './solveChargeBalance.js';
-
-/** pH of a bath: most likely, and between which bounds, over 25 °C (as a strip reads it cooled) and the bath's own heat. */
-export interface BathPH {
-  readonly low: number;
-  readonly likely: number;
-  readonly high: number;
-  /** Most likely at 25 °C. */
-  readonly at25: number;
-  /** 'computed' by charge balance, or 'stated' by the products. */
-  readonly basis: 'computed' | 'stated';
-  /** Ionic strength, mol/L; 0 where the pH is only stated. */
-  readonly ionicStrength: number;
-  /** False beyond the range the activity model is good for. */
-  readonly firm: boolean;
-}
 
 /** What the model itself may miss: firm up to I = 0.5 mol/L (buffers hit within 0.02), rough beyond. */
 const MISS = { firm: 0.05, rough: 0.2 } as const;

@@ -1,5 +1,6 @@
 import type { ChemistryRule } from '@feverfew/knowledge';
-import type { ChemistryBounds, ChemistryLimit, LimitOwner } from '../limit.js';
+import type { LimitOwner } from '../../finding/limitOwner.js';
+import type { ChemistryBounds, ChemistryLimit } from '../limit.js';
 
 /** A knowledge rule on a chemistry, owned by the fact that brought it in. */
 export function chemistryLimit(rule: ChemistryRule, owner: LimitOwner): ChemistryLimit {

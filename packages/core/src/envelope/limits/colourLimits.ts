@@ -1,6 +1,7 @@
 import type { Chemistry, Protects } from '@feverfew/knowledge';
+import type { LimitOwner } from '../../finding/limitOwner.js';
 import type { PieceFacts } from '../../textile/piece.js';
-import type { Limit, LimitOwner } from '../limit.js';
+import type { Limit } from '../limit.js';
 
 /** Chemistries that can move or take a dye: a hidden test first on anything not proven. */
 const TEST_ON_COLOUR: readonly Chemistry[] = [

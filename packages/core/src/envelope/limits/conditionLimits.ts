@@ -1,6 +1,7 @@
 import { CHEMISTRIES } from '@feverfew/knowledge';
+import type { LimitOwner } from '../../finding/limitOwner.js';
 import type { PieceFacts } from '../../textile/piece.js';
-import type { Limit, LimitOwner } from '../limit.js';
+import type { Limit } from '../limit.js';
 
 /** Old and irreplaceable pieces: pH at most 8.5, 30 °C, a hidden test before anything but water. Worn-thin and torn ones: hands only. */
 const FRAIL_MAX_C = 30;

@@ -1,6 +1,7 @@
 import { CHEMISTRIES, type Item, type UpholsteryCode } from '@feverfew/knowledge';
+import type { LimitOwner } from '../../finding/limitOwner.js';
 import type { PieceFacts } from '../../textile/piece.js';
-import type { Limit, LimitOwner } from '../limit.js';
+import type { Limit } from '../limit.js';
 import { chemistryLimit } from './chemistryLimit.js';
 
 /** Limits of the item's construction, and of its upholstery code where it is cleaned in place. */

@@ -1,7 +1,8 @@
 import type { Fibre } from '@feverfew/knowledge';
+import type { LimitOwner } from '../../finding/limitOwner.js';
 import type { KnowledgeIndex } from '../../lookup/knowledgeIndex.js';
 import type { PieceFacts } from '../../textile/piece.js';
-import type { Limit, LimitOwner } from '../limit.js';
+import type { Limit } from '../limit.js';
 import { chemistryLimit } from './chemistryLimit.js';
 
 /** Limits of every fibre present at any share in any part; an unnamed fibre counts as the unknown one. */

@@ -1,7 +1,8 @@
 import { type Chemistry, type DryingWay, HAND_WASH_MAX_C, type Programme } from '@feverfew/knowledge';
+import type { LimitOwner } from '../../finding/limitOwner.js';
 import type { CareLabel, LabelSign } from '../../textile/careLabel.js';
 import type { PieceFacts } from '../../textile/piece.js';
-import type { Limit, LimitOwner } from '../limit.js';
+import type { Limit } from '../limit.js';
 
 const SOURCES = ['careLabel', 'iso3758'];
 const PROGRAMME_BY_BARS: readonly Programme[] = ['normal', 'mild', 'veryMild'];

@@ -1,6 +1,7 @@
+import type { LimitOwner } from '../../finding/limitOwner.js';
 import type { KnowledgeIndex } from '../../lookup/knowledgeIndex.js';
 import type { PieceFacts } from '../../textile/piece.js';
-import type { Limit, LimitOwner } from '../limit.js';
+import type { Limit } from '../limit.js';
 import { chemistryLimit } from './chemistryLimit.js';
 
 /** What a kind of part forbids whatever it is made of: a stiffener keeps water off, a backing keeps solvents off. */

@@ -1,5 +1,6 @@
+import type { LimitOwner } from '../../finding/limitOwner.js';
 import type { FollowedSchool } from '../../trouble/followedPositions.js';
-import type { Limit, LimitOwner } from '../limit.js';
+import type { Limit } from '../limit.js';
 
 /** Limits that a followed school sets for this kind of piece. */
 export function schoolLimits(schools: ReadonlyMap<string, FollowedSchool>, itemId: string | null): Limit[] {

@@ -1,7 +1,8 @@
+import type { LimitOwner } from '../../finding/limitOwner.js';
 import type { FollowedSchool } from '../../trouble/followedPositions.js';
 import type { TroubleFacts } from '../../trouble/troubleFacts.js';
 import type { WorkMark } from '../../trouble/workMarks.js';
-import type { Limit, LimitOwner } from '../limit.js';
+import type { Limit } from '../limit.js';
 import { chemistryLimit } from './chemistryLimit.js';
 
 /** What the troubles themselves forbid while they are there: heat on protein, soap on tannin, bleach on iron. */

@@ -1,14 +1,16 @@
 import { settledTemp } from '../../bath/heat/heatTheBath.js';
 import { neutralisedClaim as claimOf, neutralised } from '../../bath/solution/neutralised.js';
+import { removedShare } from '../../effect/removedShare.js';
 import { type Finding, finding } from '../../finding/finding.js';
+import { wallOf } from '../../household/vesselWall.js';
 import type { Fit } from '../assess/assessMethod.js';
-import { removedShare } from '../assess/effect/expectedEffect.js';
+import { conditionsOf } from '../assess/effect/expectedEffect.js';
 import { riskOf } from '../assess/effect/gentleness.js';
 import { edgeFindings } from '../assess/judge/limitReasons.js';
 import type { PlanContext } from '../case/planContext.js';
 import type { Step } from '../plan/action.js';
-import type { Act, Rung } from '../plan/plan.js';
-import { aimedDwell, wallOf } from '../recipe/bathOutlook.js';
+import type { Act, Rung } from '../plan/pass.js';
+import { aimedDwell } from '../recipe/bathOutlook.js';
 import { buildSteps } from './buildActions.js';
 
 /** Acts below this share per round are not worth naming. */
@@ -45,19 +47,20 @@ export function rungOf(fit: Fit, rungIndex: number, context: PlanContext): Rung 
 function actsOf({ method, window }: Fit, context: PlanContext): Act[] {
   const mechanisms = context.index.factsOf(method).mechanisms;
   const seen = new Set<string>();
-  return context.marks.flatMap((work) =>
-    work.components.flatMap(({ component }): Act[] => {
+  return context.marks.flatMap((work) => {
+    const conditions = conditionsOf(method, window.tempC.target, work, context);
+    return work.components.flatMap(({ component }): Act[] => {
       if (seen.has(component.id)) return [];
       seen.add(component.id);
-      const { low, high } = removedShare(component, mechanisms, method, window.tempC.target, work, context);
+      const { low, high } = removedShare(component, mechanisms, conditions);
       if (high < LEAST_ACT) return [];
       const through = component.removal
         .filter((removal) => mechanisms.has(removal.mechanism))
         .sort((a, b) => b.high - a.high)
         .map((removal) => removal.mechanism);
       return [{ componentId: component.id, mechanisms: through, low: twoPlaces(low), high: twoPlaces(high) }];
-    }),
-  );
+    });
+  });
 }
 
 /** What the water comes to in the tub, before the piece goes in, whole °C. */

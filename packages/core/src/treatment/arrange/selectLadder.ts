@@ -1,7 +1,6 @@
 import { type Chemistry, type Mechanism, WETTINGS } from '@feverfew/knowledge';
 import { type Finding, finding } from '../../finding/finding.js';
 import type { Fit } from '../assess/assessMethod.js';
-import { mechanismsOf } from '../assess/effect/expectedEffect.js';
 import type { PlanContext } from '../case/planContext.js';
 import { setAsideByLog } from './setAsideByLog.js';
 import { stageOf } from './treatmentOrder.js';
@@ -103,7 +102,7 @@ function addsTo(rungs: readonly Fit[], fit: Fit, context: PlanContext): boolean 
     );
   if (helpsOne) return true;
   if (reach(fit) < WORTHWHILE_NEW) return false;
-  const known = new Set(rungs.flatMap((rung) => [...mechanismsOf(rung.method, context)]));
+  const known = new Set(rungs.flatMap((rung) => [...context.index.factsOf(rung.method).mechanisms]));
   return usefulMechanisms(fit, context).some((mechanism) => !known.has(mechanism));
 }
 
@@ -112,7 +111,7 @@ function usefulMechanisms(fit: Fit, context: PlanContext): Mechanism[] {
   const removal = context.marks.flatMap((work) =>
     work.components.flatMap(({ component }) => component.removal),
   );
-  return [...mechanismsOf(fit.method, context)].filter(
+  return [...context.index.factsOf(fit.method).mechanisms].filter(
     (mechanism) =>
       mechanism !== 'flush' &&
       removal.some((entry) => entry.mechanism === mechanism && entry.high >= WORTHWHILE_NEW),

@@ -1,10 +1,11 @@
 import type { Agent, Method, Substitution } from '@feverfew/knowledge';
+import type { WholeEffect } from '../../effect/effectRange.js';
 import type { Posterior } from '../../evidence/posterior.js';
 import { type Finding, finding } from '../../finding/finding.js';
 import { missingAgents } from '../case/cupboard.js';
 import type { PlanContext } from '../case/planContext.js';
 import type { Candidate } from '../plan/plan.js';
-import { expectedEffect, type WholeEffect } from './effect/expectedEffect.js';
+import { expectedEffect } from './effect/expectedEffect.js';
 import { harshnessHere } from './effect/gentleness.js';
 import { ownLogFindings, withOwnLog } from './effect/ownLog.js';
 import { judgeMethod } from './judge/judgeMethod.js';

@@ -1,6 +1,7 @@
 import { type Agent, type Method, PROGRAMMES, type Programme } from '@feverfew/knowledge';
 import { windowOf } from '../../envelope/envelope.js';
-import { agentById, type PlanContext } from '../case/planContext.js';
+import { agentById } from '../../lookup/agentById.js';
+import type { PlanContext } from '../case/planContext.js';
 import { schoolNotes } from '../case/positionNotes.js';
 import { agentGates } from './judge/agentGates.js';
 

@@ -5,10 +5,10 @@ import {
   MOST_WASH_BEFORE_GONE_C,
   type Substitution,
 } from '@feverfew/knowledge';
-import type { BathPH } from '../../bath/solution/bathPH.js';
 import { waterShares } from '../../bath/waterShares.js';
 import { windowOf } from '../../envelope/envelope.js';
 import type { ChemistryBounds, TempLimit } from '../../envelope/limit.js';
+import type { BathPH } from '../../quantity/pHRange.js';
 import type { PlanContext } from '../case/planContext.js';
 import { mostDose, workingPH } from './dose/workingPH.js';
 import { roundsDone } from './judge/historyFindings.js';

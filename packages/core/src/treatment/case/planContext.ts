@@ -1,9 +1,9 @@
-import type { Agent, Item, Knowledge } from '@feverfew/knowledge';
+import type { Item, Knowledge } from '@feverfew/knowledge';
 import { WETTINGS } from '@feverfew/knowledge';
 import type { Envelope } from '../../envelope/envelope.js';
 import type { Evidence } from '../../evidence/evidence.js';
 import type { Household } from '../../household/household.js';
-import { indexKnowledge, type KnowledgeIndex } from '../../lookup/knowledgeIndex.js';
+import type { KnowledgeIndex } from '../../lookup/knowledgeIndex.js';
 import type { FollowedSchool } from '../../trouble/followedPositions.js';
 import type { TroubleFacts } from '../../trouble/troubleFacts.js';
 import type { WorkMark } from '../../trouble/workMarks.js';
@@ -25,12 +25,6 @@ export interface PlanContext {
   readonly cupboard: ReadonlyMap<string, number | null>;
   /** What the household's own log has seen of the methods. */
   readonly evidence: Evidence;
-}
-
-export function agentById(knowledge: Knowledge, agentId: string): Agent {
-  const agent = indexKnowledge(knowledge).agents.get(agentId);
-  if (!agent) throw new Error(`no agent ${agentId}`);
-  return agent;
 }
 
 export const isRinsable = (item: Item, envelope: Envelope): boolean =>

@@ -1,7 +1,6 @@
 import type { Action, DryingWay, Programme } from '@feverfew/knowledge';
-import type { BathPH } from '../../bath/solution/bathPH.js';
-import type { WaterShares } from '../../bath/waterShares.js';
-import type { SnappedVolume } from '../../household/snapToTools.js';
+import type { BathPH } from '../../quantity/pHRange.js';
+import type { Recipe } from './recipe.js';
 
 export const STEP_KINDS = [
   'rinseBefore',
@@ -20,56 +19,6 @@ export const STEP_KINDS = [
 ] as const;
 export type StepKind = (typeof STEP_KINDS)[number];
 
-/** One agent in a mix: exact amount, its allowed range, and what the household's tools can measure. */
-export interface Ingredient {
-  readonly agentId: string;
-  /** 'label': dosed by the product's own label. 'step': nothing to measure, or as the words of the step tell. */
-  readonly basis: 'weighed' | 'measured' | 'label' | 'step';
-  readonly massG: number | null;
-  readonly volumeML: number | null;
-  readonly range: { readonly low: number; readonly high: number; readonly unit: 'g' | 'mL' } | null;
-  readonly snapped: SnappedVolume | null;
-  /** Strength of what is poured, % as on the bottle; null where strength does not matter. */
-  readonly strengthPct: number | null;
-  /** What it stands in for, with the amount the recipe asked of that. */
-  readonly standsInFor: {
-    readonly agentId: string;
-    readonly amount: number;
-    readonly unit: 'g' | 'mL';
-  } | null;
-  /** In the mix as it stands: g or mL per litre of bath, or % of what the strength is of; null where it is not known. */
-  readonly strengthAfter: { readonly value: number; readonly unit: 'g/L' | 'mL/L' | '%' } | null;
-  /** Available oxygen it brings, g. */
-  readonly oxygenG: number;
-  readonly dilution: { readonly fromPct: number; readonly toPct: number; readonly waterML: number } | null;
-}
-
-export interface Range3 {
-  readonly low: number;
-  readonly likely: number;
-  readonly high: number;
-}
-
-/** How a bath will be over its time: lumped cooling, within about a factor 1.4. */
-export interface BathOutlook {
-  /** With tub and piece in, °C. */
-  readonly startC: number;
-  readonly endC: Range3;
-  readonly roomC: number;
-  readonly tauMin: Range3;
-  /** Minutes until it is no warmer than the hand. */
-  readonly coolAtMin: Range3 | null;
-  readonly topUp: {
-    readonly afterMin: number;
-    readonly belowC: number;
-    readonly hotL: number;
-    readonly kettles: number;
-    readonly toC: number;
-  } | null;
-  readonly oxygen: { readonly mgPerL: number; readonly leftShare: Range3 } | null;
-  readonly energyKWh: number;
-}
-
 export interface Dwell {
   readonly minMin: number;
   readonly maxMin: number;
@@ -83,24 +32,12 @@ export interface Dwell {
 }
 
 /** One thing to do. Fields that do not apply are null or empty. */
-export interface Step {
+export interface Step extends Recipe {
   readonly id: string;
   readonly kind: StepKind;
   readonly handsOnMin: number;
-  readonly ingredients: readonly Ingredient[];
-  readonly waterML: number | null;
-  readonly bath: { readonly waterL: number; readonly shares: WaterShares } | null;
-  readonly vessel: {
-    readonly id: string;
-    readonly name: string;
-    readonly volumeL: number;
-    readonly fillL: number;
-  } | null;
-  /** How many times the step is done, a part of the set at a time. */
-  readonly batches: number;
   readonly tempC: { readonly min: number; readonly max: number; readonly target: number } | null;
   readonly pH: BathPH | null;
-  readonly outlook: BathOutlook | null;
   readonly action: Action | null;
   readonly dwell: Dwell | null;
   readonly rinses: number | null;

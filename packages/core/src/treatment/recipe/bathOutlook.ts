@@ -1,20 +1,14 @@
-import type { Method, VesselShape } from '@feverfew/knowledge';
-import {
-  minutesUntil,
-  type TimeConstant,
-  tempAfter,
-  timeConstant,
-  wallCapacity,
-} from '../../bath/heat/bathCooling.js';
+import type { Method } from '@feverfew/knowledge';
+import { minutesUntil, type TimeConstant, tempAfter, timeConstant } from '../../bath/heat/bathCooling.js';
 import { settledTemp, topUp, warmingKWh } from '../../bath/heat/heatTheBath.js';
 import { CP_COTTON } from '../../bath/mixHotAndCold.js';
 import { bleachRate, oxygenLeft } from '../../bath/oxygen/oxygenActivity.js';
 import type { WaterShares } from '../../bath/waterShares.js';
 import type { Household, Vessel } from '../../household/household.js';
-import { usualShape } from '../../household/vesselShape.js';
+import { shapeOf, wallOf } from '../../household/vesselWall.js';
 import type { WorkWindow } from '../assess/workWindow.js';
 import type { PlanContext } from '../case/planContext.js';
-import type { BathOutlook, Ingredient } from '../plan/action.js';
+import type { BathOutlook, Ingredient } from '../plan/recipe.js';
 
 /** A bath is called cool once it is no warmer than the hand, °C. Common practice, no source. */
 export const COOL_C = 30;
@@ -28,13 +22,6 @@ export interface BathAsked {
   readonly shares: WaterShares;
   readonly textileKg: number;
   readonly ingredients: readonly Ingredient[];
-}
-
-export const shapeOf = ({ shape, form, volumeL }: Vessel): VesselShape => shape ?? usualShape(form, volumeL);
-
-/** The vessel's own wall, at room temperature, as a body that takes heat. */
-export function wallOf(vessel: Vessel, waterL: number, { roomC }: Pick<Household, 'roomC'>) {
-  return { kJPerK: wallCapacity(shapeOf(vessel), vessel.material, waterL), tempC: roomC };
 }
 
 /** Temperature now and at the end, when to top up or call it cool, what is left of the oxygen, energy and water. */

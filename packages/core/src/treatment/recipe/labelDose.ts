@@ -1,6 +1,6 @@
 import type { Agent } from '@feverfew/knowledge';
 import type { Household } from '../../household/household.js';
-import type { Ingredient } from '../plan/action.js';
+import type { Ingredient } from '../plan/recipe.js';
 import { measureIngredient } from './measureIngredient.js';
 import { unmeasured } from './unmeasured.js';
 

@@ -1,16 +1,10 @@
 import type { Agent } from '@feverfew/knowledge';
 import { dilute } from '../../bath/dilute.js';
 import type { Household } from '../../household/household.js';
-import { toolsFor } from '../../household/measureTool.js';
 import { snapToTools } from '../../household/snapToTools.js';
-import type { Ingredient } from '../plan/action.js';
-
-export interface Wanted {
-  readonly unit: 'g' | 'mL';
-  readonly amount: number;
-  readonly low: number;
-  readonly high: number;
-}
+import { toolsOf } from '../../household/toolsOf.js';
+import type { Wanted } from '../assess/dose/wanted.js';
+import type { Ingredient } from '../plan/recipe.js';
 
 /**
  * One agent's amount in grams, millilitres and the household's own measures.
@@ -35,12 +29,6 @@ export function measureIngredient(agent: Agent, wanted: Wanted, household: House
     oxygenG: 0,
     dilution: cut.dilution,
   };
-}
-
-/** Measures there are for one product: the house's and its cap. */
-export function toolsOf(agentId: string, { tools, ownMeasures, products }: Household) {
-  const capML = products.find((product) => product.agentId === agentId)?.capML ?? null;
-  return toolsFor(tools, ownMeasures, capML);
 }
 
 function cutDown(agent: Agent, wanted: Wanted, household: Household) {

@@ -8,19 +8,21 @@ import {
 import { pouringTemp } from '../../bath/heat/heatTheBath.js';
 import { spotVolume } from '../../bath/spotVolume.js';
 import { waterShares } from '../../bath/waterShares.js';
+import { wallOf } from '../../household/vesselWall.js';
+import { agentById } from '../../lookup/agentById.js';
 import { topOfDose } from '../assess/dose/maxDose.js';
 import { standInAmount } from '../assess/dose/standInAmount.js';
+import type { Wanted } from '../assess/dose/wanted.js';
 import { selectVessel } from '../assess/selectVessel.js';
 import type { WorkWindow } from '../assess/workWindow.js';
-import { agentById, type PlanContext } from '../case/planContext.js';
-import type { Ingredient, Step } from '../plan/action.js';
-import { bathOutlook, wallOf } from './bathOutlook.js';
+import type { PlanContext } from '../case/planContext.js';
+
+import type { Ingredient, Recipe } from '../plan/recipe.js';
+import { bathOutlook } from './bathOutlook.js';
 import { byLabel } from './labelDose.js';
-import { measureIngredient, type Wanted } from './measureIngredient.js';
+import { measureIngredient } from './measureIngredient.js';
 import { withStrengths } from './strengthAfter.js';
 import { unmeasured } from './unmeasured.js';
-
-export type Recipe = Pick<Step, 'ingredients' | 'waterML' | 'bath' | 'vessel' | 'batches' | 'outlook'>;
 
 /** A method with its stand-in, if any, and the window it is worked in. */
 export interface RecipeFor {
@@ -61,7 +63,7 @@ function bathRecipe({ method, standIn, window }: RecipeFor, context: PlanContext
         high: high * bath.waterL,
       };
     }),
-    context,
+    context.knowledge,
   );
   return {
     ingredients,
@@ -115,7 +117,7 @@ function smallMix({ method, standIn }: RecipeFor, context: PlanContext): Recipe 
   }, 0);
   const waterML = (method.waterParts ? share(method.waterParts) : 0) + dissolved;
   return {
-    ingredients: withStrengths(waterML, ingredients, context),
+    ingredients: withStrengths(waterML, ingredients, context.knowledge),
     waterML: waterML > 0 ? Math.round(waterML) : null,
     bath: null,
     vessel: null,

@@ -1,4 +1,4 @@
-import type { Ingredient } from '../plan/action.js';
+import type { Ingredient } from '../plan/recipe.js';
 
 /** An agent the tool measures no amount of. */
 export const unmeasured = (agentId: string, basis: 'label' | 'step'): Ingredient => ({

@@ -6,12 +6,14 @@ import {
   PASTE_DRIES_MIN,
   type Substitution,
 } from '@feverfew/knowledge';
-import { type BathPH, bathPH } from '../../../bath/solution/bathPH.js';
+import { bathPH } from '../../../bath/solution/bathPH.js';
 import type { Pour } from '../../../bath/solution/pour.js';
-import { agentById, type PlanContext } from '../../case/planContext.js';
-import type { Wanted } from '../../recipe/measureIngredient.js';
+import { agentById } from '../../../lookup/agentById.js';
+import type { BathPH } from '../../../quantity/pHRange.js';
+import type { PlanContext } from '../../case/planContext.js';
 import { topOfDose } from './maxDose.js';
 import { standInAmount } from './standInAmount.js';
+import type { Wanted } from './wanted.js';
 
 type Asks = Pick<PlanContext, 'knowledge' | 'index' | 'household' | 'cupboard'>;
 

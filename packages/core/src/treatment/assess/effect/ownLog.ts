@@ -1,10 +1,11 @@
 import type { Method } from '@feverfew/knowledge';
+import type { WholeEffect } from '../../../effect/effectRange.js';
 import { ageBandOf } from '../../../evidence/evidence.js';
+import { fibreFamilyOf } from '../../../evidence/fibreFamilyOf.js';
+import { mainComponentOf } from '../../../evidence/mainComponentOf.js';
 import { type Posterior, posteriorOf } from '../../../evidence/posterior.js';
 import { type Finding, finding } from '../../../finding/finding.js';
-import { fibreFamilyOf, mainComponentOf } from '../../../log/usesOf.js';
 import type { PlanContext } from '../../case/planContext.js';
-import type { WholeEffect } from './expectedEffect.js';
 
 /** What a method promises, with what the household saw of it on this soil. With several troubles the book stands alone. */
 export function withOwnLog(

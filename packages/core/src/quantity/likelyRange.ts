@@ -1,0 +1,5 @@
+export interface Range3 {
+  readonly low: number;
+  readonly likely: number;
+  readonly high: number;
+}

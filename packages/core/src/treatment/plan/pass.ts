@@ -1,0 +1,45 @@
+import type { Mechanism } from '@feverfew/knowledge';
+import type { ExpectedEffect, MarkEffect } from '../../effect/effectRange.js';
+import type { Finding } from '../../finding/finding.js';
+import type { Step } from './action.js';
+
+export const RISKS = ['low', 'fair', 'high'] as const;
+
+export type Risk = (typeof RISKS)[number];
+
+/** What a rung does to one component of the soil, and through which mechanisms. */
+export interface Act extends ExpectedEffect {
+  readonly componentId: string;
+  readonly mechanisms: readonly Mechanism[];
+}
+
+/** What the household's own log says of a rung; the effect beside it has it in already. */
+export interface OwnLog {
+  readonly uses: number;
+  readonly worked: number;
+  /** What the book alone promises per round. */
+  readonly book: ExpectedEffect;
+}
+
+/** One rung of the ladder: a method with its full recipe. */
+export interface Rung {
+  readonly methodId: string;
+  readonly effect: ExpectedEffect;
+  /** The same for each trouble by itself. */
+  readonly effectByMark: readonly MarkEffect[];
+  /** null where the log has nothing on it, and for plans of before there was one. */
+  readonly ownLog: OwnLog | null;
+  /** Why it works: what it does to what. */
+  readonly acts: readonly Act[];
+  /** Why it is not done hotter, longer or stronger. */
+  readonly edges: readonly Finding[];
+  readonly risk: Risk;
+  readonly handsOnMin: number;
+  /** Without drying. */
+  readonly totalMin: { readonly low: number; readonly high: number };
+  readonly maxRounds: number;
+  readonly missingAgentIds: readonly string[];
+  readonly findings: readonly Finding[];
+  readonly cautionIds: readonly string[];
+  readonly steps: readonly Step[];
+}

@@ -1,0 +1,64 @@
+import type { StrengthInMix } from '../../bath/solution/strengthInMix.js';
+import type { WaterShares } from '../../bath/waterShares.js';
+import type { SnappedVolume } from '../../household/snapToTools.js';
+import type { Range3 } from '../../quantity/likelyRange.js';
+
+/** One agent in a mix: exact amount, its allowed range, and what the household's tools can measure. */
+export interface Ingredient {
+  readonly agentId: string;
+  /** 'label': dosed by the product's own label. 'step': nothing to measure, or as the words of the step tell. */
+  readonly basis: 'weighed' | 'measured' | 'label' | 'step';
+  readonly massG: number | null;
+  readonly volumeML: number | null;
+  readonly range: { readonly low: number; readonly high: number; readonly unit: 'g' | 'mL' } | null;
+  readonly snapped: SnappedVolume | null;
+  /** Strength of what is poured, % as on the bottle; null where strength does not matter. */
+  readonly strengthPct: number | null;
+  /** What it stands in for, with the amount the recipe asked of that. */
+  readonly standsInFor: {
+    readonly agentId: string;
+    readonly amount: number;
+    readonly unit: 'g' | 'mL';
+  } | null;
+  /** In the mix as it stands: g or mL per litre of bath, or % of what the strength is of; null where it is not known. */
+  readonly strengthAfter: StrengthInMix | null;
+  /** Available oxygen it brings, g. */
+  readonly oxygenG: number;
+  readonly dilution: { readonly fromPct: number; readonly toPct: number; readonly waterML: number } | null;
+}
+
+/** How a bath will be over its time: lumped cooling, within about a factor 1.4. */
+export interface BathOutlook {
+  /** With tub and piece in, °C. */
+  readonly startC: number;
+  readonly endC: Range3;
+  readonly roomC: number;
+  readonly tauMin: Range3;
+  /** Minutes until it is no warmer than the hand. */
+  readonly coolAtMin: Range3 | null;
+  readonly topUp: {
+    readonly afterMin: number;
+    readonly belowC: number;
+    readonly hotL: number;
+    readonly kettles: number;
+    readonly toC: number;
+  } | null;
+  readonly oxygen: { readonly mgPerL: number; readonly leftShare: Range3 } | null;
+  readonly energyKWh: number;
+}
+
+/** Amounts of one round, the vessel they stand in, and how the bath will be. Fields that do not apply are null or empty. */
+export interface Recipe {
+  readonly ingredients: readonly Ingredient[];
+  readonly waterML: number | null;
+  readonly bath: { readonly waterL: number; readonly shares: WaterShares } | null;
+  readonly vessel: {
+    readonly id: string;
+    readonly name: string;
+    readonly volumeL: number;
+    readonly fillL: number;
+  } | null;
+  /** How many times it is made, a part of the set at a time. */
+  readonly batches: number;
+  readonly outlook: BathOutlook | null;
+}
