@@ -6,7 +6,7 @@ requireNode20();
 ensureInstalled();
 run('npx', ['tsc', '-b', 'packages/core']);
 const { loadKnowledge } = await import('../packages/knowledge/dist/index.js');
-const { planTreatment, whatWouldChange, compareSchools } = await import('../packages/core/dist/index.js');
+const { planTreatment, whatWouldChange, comparePositions } = await import('../packages/core/dist/index.js');
 const { sweepOf } = await import('../packages/core/dist/proof/sweepCase.js');
 
 const knowledge = loadKnowledge();
@@ -25,7 +25,7 @@ report('one plan', times);
 const few = cases.filter((_, index) => index % Math.ceil(plans / 200) === 0);
 report(
   'every view of one dispute',
-  few.map(({ facts, household }) => timed(() => compareSchools('wine', facts, household, knowledge))),
+  few.map(({ facts, household }) => timed(() => comparePositions('wine', facts, household, knowledge))),
 );
 report(
   'what would change a struck method',

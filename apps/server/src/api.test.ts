@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import {
   Catalogue,
+  ComparedPositionShape,
   HouseholdSettings,
   PieceHistory,
   PieceSummary,
@@ -8,7 +9,6 @@ import {
   Problem,
   Run,
   type RunView,
-  SchoolSideShape,
   Today,
   Trouble,
   TroubleSummary,
@@ -41,13 +41,13 @@ async function startedRun(rungIndex = 2): Promise<RunView> {
 
 const say = (run: RunView, event: object, key: string = randomUUID()) =>
   server.http.post(`/api/runs/${run.id}/events`).send({ key, event });
-const stepNow = (run: RunView) => run.plan.ladder[run.state.rungIndex]?.steps[run.state.stepIndex];
+const actionNow = (run: RunView) => run.plan.ladder[run.state.rungIndex]?.steps[run.state.stepIndex];
 const done = async (run: RunView): Promise<RunView> =>
-  (await say(run, { kind: 'stepDone', stepId: stepNow(run)?.id }).expect(200)).body as RunView;
+  (await say(run, { kind: 'stepDone', stepId: actionNow(run)?.id }).expect(200)).body as RunView;
 
 async function workTo(run: RunView, kind: string): Promise<RunView> {
   let current = run;
-  while (stepNow(current)?.kind !== kind) current = await done(current);
+  while (actionNow(current)?.kind !== kind) current = await done(current);
   return current;
 }
 
@@ -201,7 +201,7 @@ describe('a plan asked further', () => {
   it('is shown under every view of a dispute, refusing one nobody has', async () => {
     const body = { facts: { ...beetroot, markIds: ['dyeRun'] }, dispute: 'runWay' };
     const sides = z
-      .array(SchoolSideShape)
+      .array(ComparedPositionShape)
       .parse((await server.http.post('/api/plans/compare').send(body).expect(200)).body);
     expect(sides.map((side) => side.schoolId)).toEqual([
       'dyeSuspendingFirst',
@@ -314,7 +314,7 @@ describe('a run', () => {
   it('stamps the server time on its timer', async () => {
     const soaking = await workTo(await startedRun(), 'dwell');
     server.pass(7);
-    const { body } = await say(soaking, { kind: 'timerStarted', stepId: stepNow(soaking)?.id }).expect(200);
+    const { body } = await say(soaking, { kind: 'timerStarted', stepId: actionNow(soaking)?.id }).expect(200);
     const started = new Date(START.getTime() + 7 * 60_000);
     expect(body.state.timer).toMatchObject({
       startedAt: started.toISOString(),
@@ -325,7 +325,7 @@ describe('a run', () => {
 
   it('counts a repeated request once', async () => {
     const run = await startedRun();
-    const event = { kind: 'stepDone', stepId: stepNow(run)?.id };
+    const event = { kind: 'stepDone', stepId: actionNow(run)?.id };
     const key = randomUUID();
     const once = await say(run, event, key).expect(200);
     const twice = await say(run, event, key).expect(200);
@@ -334,7 +334,7 @@ describe('a run', () => {
 
   it('takes two taps at the same moment in some order, or refuses one of them', async () => {
     const run = await startedRun();
-    const event = { kind: 'stepDone', stepId: stepNow(run)?.id };
+    const event = { kind: 'stepDone', stepId: actionNow(run)?.id };
     const answers = await Promise.all([say(run, event), say(run, event)]);
     expect(answers.map((answer) => answer.status).sort()).toEqual([200, 409]);
     expect((await server.http.get(`/api/runs/${run.id}`)).body.state.stepIndex).toBe(1);

@@ -48,15 +48,16 @@ const say = async (run: RunView, event: object, more: object = {}): Promise<RunV
       .send({ key: randomUUID(), event, ...more })
       .expect(200)
   ).body;
-const stepNow = (run: RunView) => run.plan.ladder[run.state.rungIndex]?.steps[run.state.stepIndex];
+const actionNow = (run: RunView) => run.plan.ladder[run.state.rungIndex]?.steps[run.state.stepIndex];
 async function workTo(run: RunView, kind: string): Promise<RunView> {
   let now = run;
-  while (stepNow(now)?.kind !== kind) now = await say(now, { kind: 'stepDone', stepId: stepNow(now)?.id });
+  while (actionNow(now)?.kind !== kind)
+    now = await say(now, { kind: 'stepDone', stepId: actionNow(now)?.id });
   return now;
 }
 const soaking = async () => {
   const run = await workTo(await started('oxygenSoak'), 'dwell');
-  return say(run, { kind: 'timerStarted', stepId: stepNow(run)?.id });
+  return say(run, { kind: 'timerStarted', stepId: actionNow(run)?.id });
 };
 
 describe('a start', () => {
@@ -79,7 +80,11 @@ describe('a tap that had to wait for a line', () => {
     const run = await workTo(await started('oxygenSoak'), 'dwell');
     server.pass(90);
     const now = Date.parse((await server.http.get('/api/today')).body.now);
-    const soak = await say(run, { kind: 'timerStarted', stepId: stepNow(run)?.id }, { heldMs: 60 * 60_000 });
+    const soak = await say(
+      run,
+      { kind: 'timerStarted', stepId: actionNow(run)?.id },
+      { heldMs: 60 * 60_000 },
+    );
     expect(Date.parse(soak.state.timer?.startedAt ?? '')).toBe(now - 60 * 60_000);
     const early = await say(soak, { kind: 'noted', text: 'held too long' }, { heldMs: 11 * 3_600_000 });
     expect(early.state.notes[0]?.at).toBe(soak.state.timer?.startedAt);
@@ -112,7 +117,7 @@ describe('Today', () => {
 describe('a look', () => {
   it('is judged by the level, carries its prices, and feeds the log of the next plan', async () => {
     const run = await workTo(
-      await soaking().then((soak) => say(soak, { kind: 'stepDone', stepId: stepNow(soak)?.id })),
+      await soaking().then((soak) => say(soak, { kind: 'stepDone', stepId: actionNow(soak)?.id })),
       'look',
     );
     const looked = await say(run, { kind: 'looked', answer: null, leftPct: 5 });

@@ -1,4 +1,4 @@
-import { planTreatment, UNTOLD_FACTS } from '@feverfew/core';
+import { EMPTY_FACTS, planTreatment } from '@feverfew/core';
 import { loadKnowledge } from '@feverfew/knowledge';
 import { describe, expect, it } from 'vitest';
 import {
@@ -12,14 +12,14 @@ import {
 } from './index.js';
 
 const piece = {
-  ...UNTOLD_FACTS.piece,
+  ...EMPTY_FACTS.piece,
   itemId: 'tableLinen',
   name: 'cloth',
   parts: [{ name: 'whole piece', fibres: [{ fibreId: 'linen', sharePct: 100 }] }],
   colour: 'white',
 } as const;
 const facts = {
-  ...UNTOLD_FACTS,
+  ...EMPTY_FACTS,
   markIds: ['beetroot'],
   piece,
   partIndex: 0,

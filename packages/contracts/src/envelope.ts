@@ -1,11 +1,11 @@
 import {
-  Action,
   Chemistry,
   Colour,
   Condition,
   DryingWay,
   Fastness,
   Id,
+  MechanicalAction,
   Programme,
   Protects,
   UpholsteryCode,
@@ -58,7 +58,7 @@ const PHLimit = z.strictObject({
   ...owned,
 });
 const WettingLimit = z.strictObject({ quantity: z.literal('wetting'), most: Wetting, ...owned });
-const ActionLimit = z.strictObject({ quantity: z.literal('action'), most: Action, ...owned });
+const ActionLimit = z.strictObject({ quantity: z.literal('action'), most: MechanicalAction, ...owned });
 const ProgrammeLimit = z.strictObject({ quantity: z.literal('programme'), most: Programme, ...owned });
 const DryingLimit = z.strictObject({ quantity: z.literal('drying'), forbids: DryingWay, ...owned });
 const ChemistryLimit = z.strictObject({
@@ -79,7 +79,7 @@ export const EnvelopeShape = z
       limits: z.array(PHLimit),
     }),
     wetting: z.strictObject({ most: Wetting, limits: z.array(WettingLimit) }),
-    action: z.strictObject({ most: Action, limits: z.array(ActionLimit) }),
+    action: z.strictObject({ most: MechanicalAction, limits: z.array(ActionLimit) }),
     programme: z.strictObject({ most: Programme, limits: z.array(ProgrammeLimit) }),
     chemistry: z.array(
       z.strictObject({

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { ExposureShape, Piece, UpkeepView, WearView } from './piece.js';
-import { RunSummary } from './run.js';
+import { RunEntry } from './run.js';
 import { TroubleSummary } from './trouble.js';
 
 /** What care of a piece has cost so far, in the household's money. */
@@ -18,7 +18,7 @@ export const CareCost = z
 export const PieceHistory = z
   .strictObject({
     piece: Piece,
-    troubles: z.array(TroubleSummary.extend({ runs: z.array(RunSummary) })),
+    troubles: z.array(TroubleSummary.extend({ runs: z.array(RunEntry) })),
     exposure: ExposureShape,
     wear: z.array(WearView),
     upkeep: z.array(UpkeepView),

@@ -1,16 +1,16 @@
 import {
+  ACTION_KINDS,
+  type Action,
   CHANGE_CODES,
   type Change,
+  type ComparedPosition,
   type Envelope,
+  type Pass,
   type Plan,
   RISKS,
-  type Rung,
-  type SchoolSide,
-  STEP_KINDS,
-  type Step,
   type TroubleFacts,
 } from '@feverfew/core';
-import { Action, DryingWay, Id, Mechanism, Programme } from '@feverfew/knowledge';
+import { DryingWay, Id, MechanicalAction, Mechanism, Programme } from '@feverfew/knowledge';
 import { z } from 'zod';
 import { EnvelopeShape } from './envelope.js';
 import { TroubleFactsShape } from './trouble.js';
@@ -66,10 +66,10 @@ const Outlook = z.strictObject({
   energyKWh: z.number(),
 });
 
-export const StepShape = z
+export const ActionShape = z
   .strictObject({
     id: z.string(),
-    kind: z.enum(STEP_KINDS),
+    kind: z.enum(ACTION_KINDS),
     handsOnMin: z.number(),
     ingredients: z.array(
       z.strictObject({
@@ -102,7 +102,7 @@ export const StepShape = z
     tempC: z.strictObject({ min: z.number(), max: z.number(), target: z.number() }).nullable(),
     pH: BathPHShape.nullable(),
     outlook: Outlook.nullable(),
-    action: Action.nullable(),
+    action: MechanicalAction.nullable(),
     dwell: z
       .strictObject({
         minMin: z.number(),
@@ -127,7 +127,7 @@ export const StepShape = z
 
 const Effect = z.strictObject({ low: z.number(), high: z.number() });
 
-export const RungShape = z
+export const PassShape = z
   .strictObject({
     methodId: Id,
     effect: Effect,
@@ -142,7 +142,7 @@ export const RungShape = z
     missingAgentIds: z.array(Id),
     findings: z.array(FindingShape),
     cautionIds: z.array(Id),
-    steps: z.array(StepShape),
+    steps: z.array(ActionShape),
   })
   .meta({ id: 'Rung' });
 
@@ -152,7 +152,7 @@ export const PlanShape = z
     knowledgeVersion: z.string(),
     facts: TroubleFactsShape,
     envelope: EnvelopeShape,
-    ladder: z.array(RungShape),
+    ladder: z.array(PassShape),
     candidates: z.array(
       z.strictObject({
         methodId: Id,
@@ -179,7 +179,7 @@ export const PlanShape = z
   .meta({ id: 'Plan' });
 
 /** One view of a dispute followed to the end. */
-export const SchoolSideShape = z
+export const ComparedPositionShape = z
   .strictObject({
     schoolId: Id,
     isFollowed: z.boolean(),
@@ -193,10 +193,10 @@ export const SchoolSideShape = z
   })
   .meta({ id: 'SchoolSide' });
 
-export const CompareSchools = z
+export const ComparePositions = z
   .strictObject({ facts: TroubleFactsShape, dispute: Id })
   .meta({ id: 'CompareSchools' });
-export type CompareSchools = { readonly facts: TroubleFacts; readonly dispute: string };
+export type ComparePositions = { readonly facts: TroubleFacts; readonly dispute: string };
 
 /** A change of facts as data; its words are made where it is read. */
 export const ChangeShape = z
@@ -214,7 +214,7 @@ type SameKeys<A, B> = keyof A extends keyof B ? (keyof B extends keyof A ? true 
 export const SHAPES_AGREE: [
   SameKeys<Plan, z.infer<typeof PlanShape>>,
   SameKeys<Envelope, z.infer<typeof EnvelopeShape>>,
-  SameKeys<Rung, z.infer<typeof RungShape>>,
-  SameKeys<Step, z.infer<typeof StepShape>>,
-  SameKeys<SchoolSide, z.infer<typeof SchoolSideShape>>,
+  SameKeys<Pass, z.infer<typeof PassShape>>,
+  SameKeys<Action, z.infer<typeof ActionShape>>,
+  SameKeys<ComparedPosition, z.infer<typeof ComparedPositionShape>>,
 ] = [true, true, true, true, true];

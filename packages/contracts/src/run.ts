@@ -1,14 +1,14 @@
 import {
+  ACTION_KINDS,
   CHOICES,
   type Clash,
   EXTEND_MIN,
-  type Hand,
   LOOK_ANSWERS,
+  type NextAction,
   OUTCOMES,
   OVERRUNS,
   type RunEvent,
   type RunState,
-  STEP_KINDS,
 } from '@feverfew/core';
 import { Id } from '@feverfew/knowledge';
 import { z } from 'zod';
@@ -72,7 +72,7 @@ export const NewRunEvent = z
   .meta({ id: 'NewRunEvent' });
 export type NewRunEvent = z.infer<typeof NewRunEvent>;
 /** As a device writes it: what has a default may be left out. */
-export type ToldRunEvent = z.input<typeof NewRunEvent>;
+export type GivenRunEvent = z.input<typeof NewRunEvent>;
 
 const at = z.iso.datetime();
 export const RunEventShape = z
@@ -162,14 +162,14 @@ export const ClashShape = z
   })
   .meta({ id: 'Clash' }) satisfies z.ZodType<Clash>;
 
-export const HandShape = z
+export const NextActionShape = z
   .strictObject({
     what: z.enum(['step', 'decide', 'working', 'lookDue', 'ready', 'over', 'paused']),
-    stepKind: z.enum(STEP_KINDS).nullable(),
+    stepKind: z.enum(ACTION_KINDS).nullable(),
     at,
     overrun: z.enum(OVERRUNS).nullable(),
   })
-  .meta({ id: 'Hand' }) satisfies z.ZodType<Hand>;
+  .meta({ id: 'Hand' }) satisfies z.ZodType<NextAction>;
 
 export const Run = z
   .strictObject({
@@ -191,14 +191,14 @@ export const Run = z
   .meta({ id: 'Run' });
 
 /** What Today shows of a run. */
-export const RunSummary = Run.omit({ plan: true, events: true, now: true, clashes: true, prices: true })
+export const RunEntry = Run.omit({ plan: true, events: true, now: true, clashes: true, prices: true })
   .extend({ methodId: Id, stepKind: z.string(), vesselName: z.string().nullable() })
   .meta({ id: 'RunSummary' });
-export type RunSummary = z.infer<typeof RunSummary>;
+export type RunEntry = z.infer<typeof RunEntry>;
 
 /** One under way: what is in which vessel, and what wants a hand. */
-export const RunningSummary = RunSummary.extend({ hand: HandShape }).meta({ id: 'RunningSummary' });
-export type RunningSummary = z.infer<typeof RunningSummary>;
+export const RunningEntry = RunEntry.extend({ hand: NextActionShape }).meta({ id: 'RunningSummary' });
+export type RunningEntry = z.infer<typeof RunningEntry>;
 
 /** Asked before a start: what else would want the same vessel or machine. */
 export const AskClashes = z

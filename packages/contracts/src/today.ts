@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { UpkeepView } from './piece.js';
-import { ClashShape, RunningSummary } from './run.js';
+import { ClashShape, RunningEntry } from './run.js';
 import { TroubleSummary } from './trouble.js';
 
 export const Today = z
@@ -9,7 +9,7 @@ export const Today = z
     /** False while water, vessels and measures are still guessed. */
     householdTold: z.boolean(),
     /** What wants a hand soonest stands first. */
-    running: z.array(RunningSummary),
+    running: z.array(RunningEntry),
     clashes: z.array(ClashShape),
     trials: z.array(
       z.strictObject({

@@ -66,7 +66,7 @@ export function findIntegrityFaults(knowledge: Knowledge): string[] {
     ...idleComponents(knowledge),
     ...answersThatSayNothing(knowledge),
     ...statedThoughComputed(knowledge),
-    ...makeupMissing(knowledge),
+    ...compositionMissing(knowledge),
     ...wearOfNothing(knowledge),
   ];
 }
@@ -262,7 +262,7 @@ function statedThoughComputed(knowledge: Knowledge): string[] {
 }
 
 /** A product whose makeup decides the pH of a bath has to have one. */
-function makeupMissing(knowledge: Knowledge): string[] {
+function compositionMissing(knowledge: Knowledge): string[] {
   return knowledge.agents
     .filter((agent) => agent.makeupSetsPH && (agent.makeup.length === 0 || !agent.hasPH))
     .map((agent) => `agents.${agent.id}: no makeup that could decide a pH`);

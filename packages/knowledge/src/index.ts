@@ -11,7 +11,7 @@ export type { Agent } from './schema/agent.js';
 export type { CareSignFact, CodeFact } from './schema/code.js';
 export type { Diagnosis } from './schema/diagnosis.js';
 export type { Fibre } from './schema/fibre.js';
-export type { Caution, Dispute, ForbiddenPair, School, SchoolEffect, Sign } from './schema/hazard.js';
+export type { Caution, Dispute, ForbiddenPair, Position, PositionEffect, Sign } from './schema/hazard.js';
 export type { Item, PartKind } from './schema/item.js';
 export type { ChemistryRule } from './schema/limitRule.js';
 export type { Dose, Method } from './schema/method.js';

@@ -3,7 +3,7 @@ import { Agent } from './schema/agent.js';
 import { CareSignFact, CodeFact } from './schema/code.js';
 import { Diagnosis } from './schema/diagnosis.js';
 import { Fibre } from './schema/fibre.js';
-import { Caution, Dispute, ForbiddenPair, School, Sign } from './schema/hazard.js';
+import { Caution, Dispute, ForbiddenPair, Position, Sign } from './schema/hazard.js';
 import { Item, PartKind } from './schema/item.js';
 import { Method } from './schema/method.js';
 import { Mark, SoilComponent } from './schema/soil.js';
@@ -29,7 +29,7 @@ export const Knowledge = z.strictObject({
   cautions: z.array(Caution),
   signs: z.array(Sign),
   disputes: z.array(Dispute),
-  schools: z.array(School),
+  schools: z.array(Position),
   diagnoses: z.array(Diagnosis),
   substitutions: z.array(Substitution),
   careSignFacts: z.array(CareSignFact),

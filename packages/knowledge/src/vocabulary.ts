@@ -60,7 +60,7 @@ export const MECHANISMS = [
 export const WETTINGS = ['dry', 'surface', 'spot', 'immersion'] as const;
 
 /** Mechanical action by hand, from none to firmest. */
-export const ACTIONS = ['none', 'blot', 'press', 'softBrush', 'firmBrush'] as const;
+export const MECHANICAL_ACTIONS = ['none', 'blot', 'press', 'softBrush', 'firmBrush'] as const;
 
 /** Washing programmes, gentlest first. */
 export const PROGRAMMES = ['none', 'hand', 'veryMild', 'mild', 'normal'] as const;

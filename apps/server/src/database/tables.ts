@@ -5,8 +5,8 @@ import type {
   Outcome,
   Plan,
   Prices,
-  RunDigest,
   RunEvent,
+  RunSummary,
   TrialEvent,
   TrialSetup,
   TroubleFacts,
@@ -61,7 +61,7 @@ export const runs = pgTable(
       .references(() => plans.id),
     status: text().$type<'active' | 'finished'>().notNull().default('active'),
     outcome: text().$type<Outcome>(),
-    digest: jsonb().$type<RunDigest>(),
+    digest: jsonb().$type<RunSummary>(),
   },
   (table) => [index().on(table.planId), index().on(table.status)],
 );

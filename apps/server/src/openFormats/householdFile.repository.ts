@@ -1,5 +1,5 @@
 import type { HouseholdFile } from '@feverfew/contracts';
-import type { Household, Mix, Plan, RunDigest, TroubleFacts, UseCase } from '@feverfew/core';
+import type { Household, Mix, Plan, RunSummary, TroubleFacts, UseCase } from '@feverfew/core';
 import { Inject, Injectable } from '@nestjs/common';
 import { asc } from 'drizzle-orm';
 import type { PgTable } from 'drizzle-orm/pg-core';
@@ -93,7 +93,7 @@ export class HouseholdFileRepository {
   }
 
   /** Replaces everything by the contents of a file, or nothing of it. */
-  async replace(contents: Contents, digests: ReadonlyMap<string, RunDigest>): Promise<void> {
+  async replace(contents: Contents, digests: ReadonlyMap<string, RunSummary>): Promise<void> {
     await this.db.transaction(async (tx) => {
       for (const table of ALL) await tx.delete(table);
       await tx.delete(households);

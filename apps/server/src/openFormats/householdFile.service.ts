@@ -3,14 +3,14 @@ import { HOUSEHOLD_FILE, HouseholdFile, HouseholdFileV1, type HouseholdRead } fr
 import {
   checkPlan,
   DomainError,
-  digestOf,
   type Finding,
   type Household,
   type Plan,
-  type RunDigest,
+  type RunSummary,
   refusalWords,
   replayRun,
   replayTrial,
+  summariseRun,
   trialRefusalWords,
   type Violation,
 } from '@feverfew/core';
@@ -130,9 +130,9 @@ export class HouseholdFileService {
   }
 
   /** Every run and trial from its events alone; a log that does not replay is no log. */
-  private replayAll(file: HouseholdFile): Map<string, RunDigest> {
+  private replayAll(file: HouseholdFile): Map<string, RunSummary> {
     const plans = new Map(file.plans.map(({ id, plan }) => [id, plan as unknown as Plan]));
-    const digests = new Map<string, RunDigest>();
+    const digests = new Map<string, RunSummary>();
     for (const [at, run] of file.runs.entries()) {
       const plan = plans.get(run.planId);
       const events = run.events.map((row) => row.event);
@@ -143,7 +143,10 @@ export class HouseholdFileService {
           `runs.${at}.events`,
         );
       const lastMs = Date.parse(events.at(-1)?.at ?? '');
-      digests.set(run.id, digestOf(run.id, { plan, events, state: replayed.state }, this.knowledge, lastMs));
+      digests.set(
+        run.id,
+        summariseRun(run.id, { plan, events, state: replayed.state }, this.knowledge, lastMs),
+      );
     }
     for (const [at, trial] of file.trials.entries()) {
       const replayed = replayTrial(
@@ -158,7 +161,7 @@ export class HouseholdFileService {
   /** Plans nobody will follow any more are history; all others must pass the checker that planned ones pass. */
   private requireSafePlans(
     file: HouseholdFile,
-    digests: ReadonlyMap<string, RunDigest>,
+    digests: ReadonlyMap<string, RunSummary>,
     home: Household,
   ): void {
     const over = new Set(

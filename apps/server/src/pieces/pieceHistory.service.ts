@@ -1,5 +1,5 @@
 import type { PieceHistory } from '@feverfew/contracts';
-import { breakEvenTries, type Cost, costOf, type Prices, type RunDigest } from '@feverfew/core';
+import { breakEvenTries, type Cost, costOf, type Prices, type RunSummary } from '@feverfew/core';
 import { Inject, Injectable } from '@nestjs/common';
 import { CLOCK, type Clock } from '../database/database.module.js';
 import { HouseholdService } from '../household/household.service.js';
@@ -63,7 +63,7 @@ export class PieceHistoryService {
 }
 
 /** Rung of each round that was looked at; a rung nobody looked at counts once. */
-function roundsOf({ state }: RunDigest): number[] {
+function roundsOf({ state }: RunSummary): number[] {
   const rounds = new Map(state.looks.map((look) => [`${look.rungIndex} ${look.round}`, look.rungIndex]));
   return rounds.size > 0 ? [...rounds.values()] : [state.rungIndex];
 }

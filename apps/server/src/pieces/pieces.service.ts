@@ -2,9 +2,9 @@ import { randomUUID } from 'node:crypto';
 import type { NewCare, NewPiece, Piece, PieceSummary, UpkeepView, WearView } from '@feverfew/contracts';
 import {
   DomainError,
+  EMPTY_FACTS,
   type Exposure,
   type KeptPiece,
-  UNTOLD_FACTS,
   upkeepDue,
   wearWarnings,
 } from '@feverfew/core';
@@ -133,7 +133,7 @@ export class PiecesService {
     replacementCost: _cost,
     ...piece
   }: NewPiece): Promise<void> {
-    await this.plans.preview({ ...UNTOLD_FACTS, piece });
+    await this.plans.preview({ ...EMPTY_FACTS, piece });
   }
 }
 

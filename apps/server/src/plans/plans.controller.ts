@@ -2,12 +2,12 @@ import {
   AskWhatWouldChange,
   ChangeShape,
   type ChangeView,
-  CompareSchools,
+  ComparedPositionShape,
+  ComparePositions,
   PlanShape,
-  SchoolSideShape,
   TroubleFactsShape,
 } from '@feverfew/contracts';
-import type { Plan, SchoolSide, TroubleFacts } from '@feverfew/core';
+import type { ComparedPosition, Plan, TroubleFacts } from '@feverfew/core';
 import { Body, Controller, Get, HttpCode, Inject, Param, ParseUUIDPipe, Post } from '@nestjs/common';
 import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { z } from 'zod';
@@ -28,8 +28,8 @@ export class PlansController {
   /** The same trouble under every view of one dispute, side by side. */
   @Post('compare')
   @HttpCode(200)
-  @ApiOkResponse({ standardSchema: z.array(SchoolSideShape) })
-  compare(@Body({ schema: CompareSchools }) body: CompareSchools): Promise<SchoolSide[]> {
+  @ApiOkResponse({ standardSchema: z.array(ComparedPositionShape) })
+  compare(@Body({ schema: ComparePositions }) body: ComparePositions): Promise<ComparedPosition[]> {
     return this.service.compare(body);
   }
 

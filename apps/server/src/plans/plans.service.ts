@@ -1,11 +1,11 @@
 import { randomUUID } from 'node:crypto';
-import type { AskWhatWouldChange, ChangeView, CompareSchools } from '@feverfew/contracts';
+import type { AskWhatWouldChange, ChangeView, ComparePositions } from '@feverfew/contracts';
 import {
-  compareSchools,
+  type ComparedPosition,
+  comparePositions,
   DomainError,
   type Plan,
   planTreatment,
-  type SchoolSide,
   type TroubleFacts,
   whatWouldChange,
 } from '@feverfew/core';
@@ -34,11 +34,11 @@ export class PlansService {
   }
 
   /** @throws DomainError unknownReference when there is no such dispute */
-  async compare({ facts, dispute }: CompareSchools): Promise<SchoolSide[]> {
+  async compare({ facts, dispute }: ComparePositions): Promise<ComparedPosition[]> {
     requireKnownFacts(facts, this.knowledge, 'facts.');
     requireKnownId(this.knowledge.disputes, dispute, 'dispute');
     const { household } = await this.household.read();
-    return compareSchools(dispute, facts, household, this.knowledge, await this.evidence.read());
+    return comparePositions(dispute, facts, household, this.knowledge, await this.evidence.read());
   }
 
   async whatWouldChange({ facts, methodId }: AskWhatWouldChange): Promise<ChangeView[][]> {

@@ -24,7 +24,7 @@ export function requireKnownFacts(facts: TroubleFacts, knowledge: Knowledge, roo
     facts.done.map((entry) => entry.methodId),
     (index) => `done.${index}.methodId`,
   );
-  requireKnownSchools(facts.schools, knowledge, `${root}schools`);
+  requireKnownPositions(facts.schools, knowledge, `${root}schools`);
   requireKnownAnswers(facts.answers, knowledge, `${root}answers`);
   if (facts.partIndex > 0 && facts.partIndex >= facts.piece.parts.length)
     refuse(`${root}partIndex`, 'The piece has no such part.');
@@ -48,10 +48,10 @@ export function requireKnownHousehold(household: Household, knowledge: Knowledge
     requireKnownId(knowledge.agents, entry.agentId, `household.cupboard.${index}.agentId`);
   for (const [index, product] of household.products.entries())
     requireKnownId(knowledge.agents, product.agentId, `household.products.${index}.agentId`);
-  requireKnownSchools(household.schools, knowledge, 'household.schools');
+  requireKnownPositions(household.schools, knowledge, 'household.schools');
 }
 
-function requireKnownSchools(
+function requireKnownPositions(
   chosen: Readonly<Record<string, string>>,
   knowledge: Knowledge,
   path: string,

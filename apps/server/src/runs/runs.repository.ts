@@ -1,4 +1,4 @@
-import type { Plan, RunDigest, RunEvent } from '@feverfew/core';
+import type { Plan, RunEvent, RunSummary } from '@feverfew/core';
 import { Inject, Injectable } from '@nestjs/common';
 import { and, asc, desc, eq, isNull, ne, type SQL, sql } from 'drizzle-orm';
 import { DATABASE } from '../database/database.module.js';
@@ -28,8 +28,8 @@ export interface StoredRun extends NamedRun {
   readonly events: readonly RunEvent[];
 }
 
-export interface DigestedRun extends NamedRun {
-  readonly digest: RunDigest;
+export interface SummarisedRun extends NamedRun {
+  readonly digest: RunSummary;
 }
 
 export interface RunFilter {
@@ -77,7 +77,7 @@ export class RunsRepository {
   }
 
   /** Newest first, without plans and events. */
-  async digests({ pieceId, troubleId, status }: RunFilter): Promise<DigestedRun[]> {
+  async digests({ pieceId, troubleId, status }: RunFilter): Promise<SummarisedRun[]> {
     const rows = await this.db
       .select({ ...NAMED, digest: runs.digest })
       .from(runs)
@@ -97,7 +97,7 @@ export class RunsRepository {
 
   /** Run and first event together, or neither; false when there is a run of that id already. */
   async insert(
-    run: { id: string; planId: string; createdAt: Date; digest: RunDigest },
+    run: { id: string; planId: string; createdAt: Date; digest: RunSummary },
     first: typeof runEvents.$inferInsert,
   ): Promise<boolean> {
     return this.db.transaction(async (tx) => {
@@ -113,7 +113,7 @@ export class RunsRepository {
   }
 
   /** Appends as number `seq` and writes what lists need of it; a key seen before, or a number already taken, changes nothing and says so. */
-  async append(row: typeof runEvents.$inferInsert, digest: RunDigest): Promise<boolean> {
+  async append(row: typeof runEvents.$inferInsert, digest: RunSummary): Promise<boolean> {
     return this.db.transaction(async (tx) => {
       const inserted = await tx
         .insert(runEvents)
@@ -126,7 +126,7 @@ export class RunsRepository {
     });
   }
 
-  async setDigest(id: string, digest: RunDigest): Promise<void> {
+  async setDigest(id: string, digest: RunSummary): Promise<void> {
     await this.db.update(runs).set(columnsOf(digest)).where(eq(runs.id, id));
   }
 
@@ -137,7 +137,7 @@ export class RunsRepository {
   }
 }
 
-export const columnsOf = (digest: RunDigest) => ({
+export const columnsOf = (digest: RunSummary) => ({
   digest,
   status: digest.state.status,
   outcome: digest.state.outcome,

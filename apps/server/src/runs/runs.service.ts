@@ -1,27 +1,20 @@
 import { randomUUID } from 'node:crypto';
-import type {
-  AskClashes,
-  NewRun,
-  NewRunEvent,
-  RunningSummary,
-  RunSummary,
-  RunView,
-} from '@feverfew/contracts';
+import type { AskClashes, NewRun, NewRunEvent, RunEntry, RunningEntry, RunView } from '@feverfew/contracts';
 import {
   type Clash,
   clashesOf,
   DomainError,
   type DoneMethod,
-  digestOf,
   doneMethods,
-  handOf,
+  nextAction,
   type Plan,
   type RunAtWork,
-  type RunDigest,
   type RunEvent,
   type RunState,
+  type RunSummary,
   refusalWords,
   replayRun,
+  summariseRun,
 } from '@feverfew/core';
 import type { Knowledge } from '@feverfew/knowledge';
 import { Inject, Injectable, type OnModuleInit } from '@nestjs/common';
@@ -31,7 +24,7 @@ import { CLOCK, type Clock } from '../database/database.module.js';
 import { HouseholdService } from '../household/household.service.js';
 import { MixesService } from '../mixes/mixes.service.js';
 import { PlansService } from '../plans/plans.service.js';
-import { type DigestedRun, type RunFilter, RunsRepository, type StoredRun } from './runs.repository.js';
+import { type RunFilter, RunsRepository, type StoredRun, type SummarisedRun } from './runs.repository.js';
 
 /** What a device reports, or this server itself: a picture that was saved. */
 type ReportedEvent = Omit<NewRunEvent, 'event'> & {
@@ -135,14 +128,14 @@ export class RunsService implements OnModuleInit {
   }
 
   /** Those under way, what wants a hand soonest first, and where they get in each other's way. */
-  async underWay(): Promise<{ running: RunningSummary[]; clashes: Clash[] }> {
+  async underWay(): Promise<{ running: RunningEntry[]; clashes: Clash[] }> {
     const nowMs = this.clock().getTime();
     const active = (await this.repository.active()).map((run) => ({ ...run, state: stateOf(run) }));
     const running = active.map((run) => ({
       ...summaryOf({ ...run, digest: this.digest(run, run.events, run.state) }),
-      hand: handOf(run.state, run.plan, nowMs),
+      hand: nextAction(run.state, run.plan, nowMs),
     }));
-    const urgency = ({ hand }: RunningSummary) => (hand.what === 'over' ? '' : hand.at);
+    const urgency = ({ hand }: RunningEntry) => (hand.what === 'over' ? '' : hand.at);
     return {
       running: running.sort((a, b) => urgency(a).localeCompare(urgency(b))),
       clashes: clashesOf(active, nowMs),
@@ -166,11 +159,11 @@ export class RunsService implements OnModuleInit {
     ).filter((clash) => clash.runIds.includes(NOT_YET));
   }
 
-  async summaries(filter: RunFilter = {}): Promise<RunSummary[]> {
+  async summaries(filter: RunFilter = {}): Promise<RunEntry[]> {
     return (await this.repository.digests(filter)).map(summaryOf);
   }
 
-  digests(filter: RunFilter): Promise<DigestedRun[]> {
+  digests(filter: RunFilter): Promise<SummarisedRun[]> {
     return this.repository.digests(filter);
   }
 
@@ -184,8 +177,8 @@ export class RunsService implements OnModuleInit {
     { id, plan }: { id: string; plan: Plan },
     events: readonly RunEvent[],
     state: RunState,
-  ): RunDigest {
-    return digestOf(id, { plan, events, state }, this.knowledge, this.clock().getTime());
+  ): RunSummary {
+    return summariseRun(id, { plan, events, state }, this.knowledge, this.clock().getTime());
   }
 
   private async stored(id: string): Promise<StoredRun> {
@@ -207,7 +200,7 @@ function stateOf(run: StoredRun): RunState {
   return replayed.state;
 }
 
-function summaryOf({ digest, id, planId, troubleId, pieceId, pieceName, markIds }: DigestedRun): RunSummary {
+function summaryOf({ digest, id, planId, troubleId, pieceId, pieceName, markIds }: SummarisedRun): RunEntry {
   const { state, methodId, stepKind, vesselName } = digest;
   return { id, planId, troubleId, pieceId, pieceName, markIds, state, methodId, stepKind, vesselName };
 }

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import type { NewRunEvent, Piece, RunView } from '@feverfew/contracts';
-import { currentStep, DomainError, type TroubleFacts, UNTOLD_FACTS } from '@feverfew/core';
+import { currentAction, DomainError, EMPTY_FACTS, type TroubleFacts } from '@feverfew/core';
 import type { INestApplication } from '@nestjs/common';
 import { HouseholdService } from '../household/household.service.js';
 import { MixesService } from '../mixes/mixes.service.js';
@@ -110,7 +110,7 @@ class DemoDesk {
     this.at = new Date(this.now.getTime() - (minutesIn + 12) * MINUTE_MS);
     const run = await this.workUntil(await this.start(planId, methodId), 'dwell');
     this.at = new Date(this.now.getTime() - minutesIn * MINUTE_MS);
-    await this.say(run, { kind: 'timerStarted', stepId: stepOf(run).id });
+    await this.say(run, { kind: 'timerStarted', stepId: actionOf(run).id });
   }
 
   /** @throws DomainError demoRungMissing when the plan does not offer the method the demo tells of */
@@ -122,13 +122,13 @@ class DemoDesk {
   }
 
   private factsOf(told: Omit<DemoTrouble, 'on' | 'hoursAgo'>, piece: TroubleFacts['piece']): TroubleFacts {
-    return { ...UNTOLD_FACTS, ...told, piece };
+    return { ...EMPTY_FACTS, ...told, piece };
   }
 
   private async workUntil(run: RunView, kind: string): Promise<RunView> {
     let current = run;
-    while (stepOf(current).kind !== kind) {
-      const { id: stepId, dwell } = stepOf(current);
+    while (actionOf(current).kind !== kind) {
+      const { id: stepId, dwell } = actionOf(current);
       if (dwell) {
         current = await this.say(current, { kind: 'timerStarted', stepId });
         this.at = new Date(this.at.getTime() + dwell.minMin * MINUTE_MS);
@@ -144,8 +144,8 @@ class DemoDesk {
   }
 }
 
-function stepOf(run: RunView) {
-  const step = currentStep(run.state, run.plan);
+function actionOf(run: RunView) {
+  const step = currentAction(run.state, run.plan);
   if (!step) throw new DomainError('demoStepMissing', { run: run.id });
   return step;
 }

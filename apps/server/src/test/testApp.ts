@@ -1,4 +1,4 @@
-import { BLANK_LABEL, type TroubleFacts, UNTOLD_FACTS, UNTOLD_PIECE } from '@feverfew/core';
+import { BLANK_LABEL, EMPTY_FACTS, EMPTY_PIECE, type TroubleFacts } from '@feverfew/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import supertest from 'supertest';
 import { inject } from 'vitest';
@@ -38,10 +38,10 @@ export async function testApp({ demo = false }: { demo?: boolean } = {}) {
 export type TestApp = Awaited<ReturnType<typeof testApp>>;
 
 export const beetroot = {
-  ...UNTOLD_FACTS,
+  ...EMPTY_FACTS,
   markIds: ['beetroot'],
   piece: {
-    ...UNTOLD_PIECE,
+    ...EMPTY_PIECE,
     itemId: 'tableLinen',
     name: 'picnic cloth',
     parts: [{ name: 'whole piece', fibres: [{ fibreId: 'linen', sharePct: 100 }] }],

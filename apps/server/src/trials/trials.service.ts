@@ -4,7 +4,7 @@ import {
   commonDwellMin,
   DomainError,
   nextToLook,
-  type Rung,
+  type Pass,
   replayTrial,
   type TrialSetup,
   type TrialState,
@@ -47,7 +47,7 @@ export class TrialsService {
     const faults = trialFaults(plan, asked.methodIds, asked.place, this.knowledge);
     const [fault] = faults;
     if (fault) throw new DomainError('trialRefused', { message: trialFaultWords(fault) });
-    const rungs = rungsOf(plan, asked.methodIds);
+    const rungs = passesOf(plan, asked.methodIds);
     const setup: TrialSetup = {
       place: asked.place,
       arms: shuffled(asked.methodIds, draw).map((methodId, at) => ({
@@ -116,7 +116,7 @@ export class TrialsService {
         return stateOf(other).leftPct[arm] ?? [];
       }),
     );
-    const effects = rungsOf({ ladder: trial.ladder }, methodIds).map((rung) => rung.effect);
+    const effects = passesOf({ ladder: trial.ladder }, methodIds).map((rung) => rung.effect);
     return { ...mutable(trialVerdict(effects, left)), trials: alike.length };
   }
 
@@ -132,7 +132,7 @@ const mutable = ({ chanceBest, ...rest }: ReturnType<typeof trialVerdict>) => ({
   chanceBest: [...chanceBest],
 });
 
-const rungsOf = ({ ladder }: { ladder: readonly Rung[] }, methodIds: readonly string[]): Rung[] =>
+const passesOf = ({ ladder }: { ladder: readonly Pass[] }, methodIds: readonly string[]): Pass[] =>
   methodIds.flatMap((id) => ladder.find((rung) => rung.methodId === id) ?? []);
 
 function stateOf({ id, setup, events }: StoredTrial): TrialState {

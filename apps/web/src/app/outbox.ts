@@ -1,4 +1,4 @@
-import { MOST_HELD_MS, type RunView, type ToldRunEvent } from '@feverfew/contracts';
+import { type GivenRunEvent, MOST_HELD_MS, type RunView } from '@feverfew/contracts';
 import { useSyncExternalStore } from 'react';
 import { ApiProblem, request } from './api';
 import { queryClient } from './queries';
@@ -7,7 +7,7 @@ import { queryClient } from './queries';
 export interface HeldTap {
   readonly runId: string;
   readonly key: string;
-  readonly event: ToldRunEvent['event'];
+  readonly event: GivenRunEvent['event'];
   readonly tappedAt: number;
 }
 
@@ -46,7 +46,7 @@ function change(next: Partial<Outbox>): void {
   for (const listener of listeners) listener();
 }
 
-export function tap(runId: string, event: ToldRunEvent['event']): void {
+export function tap(runId: string, event: GivenRunEvent['event']): void {
   const held = { runId, key: crypto.randomUUID(), event, tappedAt: Date.now() };
   change({ held: [...outbox.held, held], refused: null });
   void flushOutbox();

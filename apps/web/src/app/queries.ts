@@ -3,6 +3,7 @@ import type {
   Catalogue,
   ChangeView,
   Clash,
+  ComparedPosition,
   HouseholdRead,
   HouseholdSettings,
   LogRead,
@@ -21,7 +22,6 @@ import type {
   Reference,
   RunView,
   SavedMix,
-  SchoolSide,
   TableAnswer,
   TableQuestion,
   Today,
@@ -91,10 +91,11 @@ export const usePreview = (facts: TroubleFacts) =>
   });
 
 /** The same facts under every view of a dispute; asked only while the comparison is open. */
-export const useCompareSchools = (facts: TroubleFacts, dispute: string) =>
+export const useComparePositions = (facts: TroubleFacts, dispute: string) =>
   useQuery({
     queryKey: ['compare', dispute, facts],
-    queryFn: ({ signal }) => request<SchoolSide[]>('POST', '/plans/compare', { facts, dispute }, signal),
+    queryFn: ({ signal }) =>
+      request<ComparedPosition[]>('POST', '/plans/compare', { facts, dispute }, signal),
     staleTime: 60_000,
   });
 
@@ -129,7 +130,7 @@ export const useTableAnswer = (question: TableQuestion | null) =>
     retry: false,
   });
 
-export const useShelf = () =>
+export const useSavedMixes = () =>
   useQuery({
     queryKey: ['shelf'],
     queryFn: ({ signal }) => request<SavedMix[]>('GET', '/mixes', undefined, signal),

@@ -1,5 +1,5 @@
-import type { Step } from '../treatment/plan/action.js';
-import type { Rung } from '../treatment/plan/pass.js';
+import type { Action } from '../treatment/plan/action.js';
+import type { Pass } from '../treatment/plan/pass.js';
 
 /** What things cost here, in the household's own money; null = not told. */
 export interface Prices {
@@ -39,9 +39,9 @@ const WASH_L = 50;
 const RINSE_L = 8;
 
 /** Cost of one round of a rung: agents, heat, water, and time where the household counts it. */
-export function costOf(rung: Pick<Rung, 'steps' | 'handsOnMin'>, prices: Prices): Cost {
+export function costOf(rung: Pick<Pass, 'steps' | 'handsOnMin'>, prices: Prices): Cost {
   const parts = [
-    ...rung.steps.flatMap((step) => stepCosts(step, prices)),
+    ...rung.steps.flatMap((step) => actionCosts(step, prices)),
     ...(prices.hour === null ? [] : [(rung.handsOnMin / 60) * prices.hour]),
   ];
   const known = parts.filter((part): part is number => part !== null);
@@ -53,7 +53,7 @@ export function costOf(rung: Pick<Rung, 'steps' | 'handsOnMin'>, prices: Prices)
 }
 
 /** Each part of a step that costs something; null where its price is not told. */
-function stepCosts(step: Step, { agents, kWh, waterM3 }: Prices): (number | null)[] {
+function actionCosts(step: Action, { agents, kWh, waterM3 }: Prices): (number | null)[] {
   const times = step.batches;
   const litres =
     (step.bath?.waterL ?? 0) * times +

@@ -1,4 +1,4 @@
-import { ACTIONS, PROGRAMMES, WETTINGS } from '@feverfew/knowledge';
+import { MECHANICAL_ACTIONS, PROGRAMMES, WETTINGS } from '@feverfew/knowledge';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { anyFacts } from '../test/arbitraries.js';
@@ -133,7 +133,7 @@ describe('the envelope', () => {
       narrow.pH.min >= wide.pH.min &&
       narrow.pH.max <= wide.pH.max &&
       WETTINGS.indexOf(narrow.wetting.most) <= WETTINGS.indexOf(wide.wetting.most) &&
-      ACTIONS.indexOf(narrow.action.most) <= ACTIONS.indexOf(wide.action.most) &&
+      MECHANICAL_ACTIONS.indexOf(narrow.action.most) <= MECHANICAL_ACTIONS.indexOf(wide.action.most) &&
       PROGRAMMES.indexOf(narrow.programme.most) <= PROGRAMMES.indexOf(wide.programme.most) &&
       narrow.drying.every((window, index) => !window.allowed || wide.drying[index]?.allowed === true) &&
       narrow.chemistry.every(

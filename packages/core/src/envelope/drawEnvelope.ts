@@ -1,4 +1,4 @@
-import { ACTIONS, CHEMISTRIES, DRYING_WAYS, PROGRAMMES, WETTINGS } from '@feverfew/knowledge';
+import { CHEMISTRIES, DRYING_WAYS, MECHANICAL_ACTIONS, PROGRAMMES, WETTINGS } from '@feverfew/knowledge';
 import type { ChemistryWindow, Envelope } from './envelope.js';
 import type { ChemistryLimit, Limit } from './limit.js';
 
@@ -29,7 +29,7 @@ export function drawEnvelope(limits: readonly Limit[]): Envelope {
       limits: [...pHs].sort((a, b) => a.max - b.max),
     },
     wetting: tightestOf(WETTINGS, of('wetting'), 'immersion'),
-    action: tightestOf(ACTIONS, of('action'), 'firmBrush'),
+    action: tightestOf(MECHANICAL_ACTIONS, of('action'), 'firmBrush'),
     programme: tightestOf(PROGRAMMES, of('programme'), 'normal'),
     chemistry: CHEMISTRIES.map((chemistry) => chemistryWindow(chemistry, byChemistry.get(chemistry) ?? [])),
     drying: DRYING_WAYS.map((way) => {

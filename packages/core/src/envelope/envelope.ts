@@ -1,8 +1,8 @@
 import {
-  type Action,
   CHEMISTRIES,
   type Chemistry,
   type DryingWay,
+  type MechanicalAction,
   type Programme,
   type Wetting,
 } from '@feverfew/knowledge';
@@ -42,7 +42,7 @@ export interface Envelope {
     readonly limits: readonly PHLimit[];
   };
   readonly wetting: { readonly most: Wetting; readonly limits: readonly WettingLimit[] };
-  readonly action: { readonly most: Action; readonly limits: readonly ActionLimit[] };
+  readonly action: { readonly most: MechanicalAction; readonly limits: readonly ActionLimit[] };
   readonly programme: { readonly most: Programme; readonly limits: readonly ProgrammeLimit[] };
   readonly chemistry: readonly ChemistryWindow[];
   readonly drying: readonly DryingWindow[];

@@ -1,5 +1,5 @@
 import type { KnowledgeIndex } from '../lookup/knowledgeIndex.js';
-import type { FollowedSchool } from '../trouble/followedPositions.js';
+import type { FollowedPosition } from '../trouble/followedPositions.js';
 import type { TroubleFacts } from '../trouble/troubleFacts.js';
 import type { WorkMark } from '../trouble/workMarks.js';
 import type { Limit } from './limit.js';
@@ -9,14 +9,14 @@ import { constructionLimits } from './limits/constructionLimits.js';
 import { fibreLimits } from './limits/fibreLimits.js';
 import { labelLimits } from './limits/labelLimits.js';
 import { partLimits } from './limits/partLimits.js';
-import { schoolLimits } from './limits/positionLimits.js';
+import { positionLimits } from './limits/positionLimits.js';
 import { soilLimits } from './limits/soilLimits.js';
 
 /** Every limit that applies to these troubles on this piece, in a fixed order of families. */
 export function gatherLimits(
   facts: TroubleFacts,
   marks: readonly WorkMark[],
-  schools: ReadonlyMap<string, FollowedSchool>,
+  schools: ReadonlyMap<string, FollowedPosition>,
   index: KnowledgeIndex,
 ): Limit[] {
   const item = facts.piece.itemId === null ? undefined : index.items.get(facts.piece.itemId);
@@ -28,6 +28,6 @@ export function gatherLimits(
     ...colourLimits(facts.piece),
     ...conditionLimits(facts.piece),
     ...soilLimits(marks, facts, schools),
-    ...schoolLimits(schools, facts.piece.itemId),
+    ...positionLimits(schools, facts.piece.itemId),
   ];
 }

@@ -1,4 +1,11 @@
-import type { Action, Chemistry, DryingWay, Programme, Protects, Wetting } from '@feverfew/knowledge';
+import type {
+  Chemistry,
+  DryingWay,
+  MechanicalAction,
+  Programme,
+  Protects,
+  Wetting,
+} from '@feverfew/knowledge';
 import type { LimitOwner } from '../finding/limitOwner.js';
 
 export interface ChemistryBounds {
@@ -21,7 +28,7 @@ export type PHLimit = Owned & {
   readonly weakAcidBrieflyMin: number;
 };
 export type WettingLimit = Owned & { readonly quantity: 'wetting'; readonly most: Wetting };
-export type ActionLimit = Owned & { readonly quantity: 'action'; readonly most: Action };
+export type ActionLimit = Owned & { readonly quantity: 'action'; readonly most: MechanicalAction };
 export type ProgrammeLimit = Owned & { readonly quantity: 'programme'; readonly most: Programme };
 export type DryingLimit = Owned & { readonly quantity: 'drying'; readonly forbids: DryingWay };
 export type ChemistryLimit = Owned & {

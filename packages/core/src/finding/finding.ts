@@ -1,4 +1,4 @@
-import type { Action, Chemistry, Programme, Wetting } from '@feverfew/knowledge';
+import type { Chemistry, MechanicalAction, Programme, Wetting } from '@feverfew/knowledge';
 import type { LimitOwner } from './limitOwner.js';
 
 /** Facts behind every kind of finding the planner makes. Words for each stand in `findingWords`. */
@@ -82,7 +82,7 @@ export interface FindingFacts {
   dilutedFirst: { agentId: string; fromPct: number; toPct: number };
   coolerThanBest: { bestC: number; gotC: number; owner: LimitOwner };
   tapTooCool: { wantedC: number; reachedC: number };
-  actionSoftened: { wanted: Action; most: Action; owner: LimitOwner };
+  actionSoftened: { wanted: MechanicalAction; most: MechanicalAction; owner: LimitOwner };
   acidBriefly: { pH: number };
   schoolFollowed: { schoolId: string };
   ageLowersOdds: { age: string };

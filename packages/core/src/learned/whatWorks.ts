@@ -11,7 +11,7 @@ import { planTreatment } from '../treatment/planTreatment.js';
 import type { TroubleFacts } from '../trouble/troubleFacts.js';
 
 /** A trouble as it was told, to plan again with and without the log. */
-export interface ToldTrouble {
+export interface GivenTrouble {
   readonly id: string;
   readonly facts: TroubleFacts;
 }
@@ -60,7 +60,7 @@ const MOST_REPLANNED = 60;
 
 /** The whole screen of what was learned, from the household's troubles (newest first) and its log. */
 export function whatWorks(
-  troubles: readonly ToldTrouble[],
+  troubles: readonly GivenTrouble[],
   evidence: Evidence,
   household: Household,
   knowledge: Knowledge,
@@ -86,7 +86,7 @@ export function whatWorks(
 }
 
 interface Kind {
-  readonly trouble: ToldTrouble;
+  readonly trouble: GivenTrouble;
   readonly troubles: number;
 }
 interface Planned extends Kind {
@@ -95,8 +95,8 @@ interface Planned extends Kind {
 }
 
 /** The newest trouble of each kind: mark, fibre group, age, item. */
-function onePerKind(troubles: readonly ToldTrouble[], knowledge: Knowledge): Kind[] {
-  const kinds = new Map<string, { trouble: ToldTrouble; troubles: number }>();
+function onePerKind(troubles: readonly GivenTrouble[], knowledge: Knowledge): Kind[] {
+  const kinds = new Map<string, { trouble: GivenTrouble; troubles: number }>();
   for (const trouble of troubles) {
     const { facts } = trouble;
     const key = [

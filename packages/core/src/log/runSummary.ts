@@ -1,33 +1,33 @@
 import type { Knowledge } from '@feverfew/knowledge';
 import type { UseCase } from '../evidence/evidence.js';
-import { currentStep } from '../run/applyRunEvent.js';
+import { currentAction } from '../run/applyRunEvent.js';
 import type { RunEvent } from '../run/runEvent.js';
 import type { RunState } from '../run/runState.js';
-import type { StepKind } from '../treatment/plan/action.js';
+import type { ActionKind } from '../treatment/plan/action.js';
 import type { Plan } from '../treatment/plan/plan.js';
 import { type Exposure, exposureOf } from '../wear/exposure.js';
 import { usesOf } from './usesOf.js';
 
 /** What lists and the log need of a run, worked out once per event so that no list has to replay. */
-export interface RunDigest {
+export interface RunSummary {
   readonly state: RunState;
   readonly methodIds: readonly string[];
   readonly methodId: string;
-  readonly stepKind: StepKind | '';
+  readonly stepKind: ActionKind | '';
   readonly vesselName: string | null;
   readonly exposure: Exposure;
   readonly uses: readonly UseCase[];
 }
 
 /** @param nowMs the time of the last event; a clock that runs is counted up to it */
-export function digestOf(
+export function summariseRun(
   runId: string,
   { plan, events, state }: { plan: Plan; events: readonly RunEvent[]; state: RunState },
   knowledge: Knowledge,
   nowMs: number,
-): RunDigest {
+): RunSummary {
   const rung = plan.ladder[state.rungIndex];
-  const step = currentStep(state, plan);
+  const step = currentAction(state, plan);
   const vessel = step?.vessel ?? rung?.steps.find((candidate) => candidate.vessel)?.vessel;
   const methodIds = plan.ladder.map((entry) => entry.methodId);
   return {

@@ -9,12 +9,12 @@ import type {
   Mechanism,
   Method,
   PartKind,
-  School,
+  Position,
   SoilComponent,
   Substitution,
 } from '@feverfew/knowledge';
 import { bathIsComputed } from '@feverfew/knowledge';
-import type { BathPH } from '../quantity/pHRange.js';
+import type { PHRange } from '../quantity/pHRange.js';
 
 /** What follows from a method's agents alone, whatever the piece. */
 export interface MethodFacts {
@@ -22,7 +22,7 @@ export interface MethodFacts {
   readonly chemistries: readonly Chemistry[];
   readonly mechanisms: ReadonlySet<Mechanism>;
   /** pH as the method or its products state it; null when nothing wet is used. */
-  readonly pH: BathPH | null;
+  readonly pH: PHRange | null;
   /** Amounts and products are known: the bath's pH is worked out instead. */
   readonly pHIsComputed: boolean;
   /** Mild acid or peroxide alone, at most an hour and rinsed or blotted out after. */
@@ -38,16 +38,16 @@ export interface KnowledgeIndex {
   readonly marks: ReadonlyMap<string, Mark>;
   readonly agents: ReadonlyMap<string, Agent>;
   readonly methods: ReadonlyMap<string, Method>;
-  readonly schools: ReadonlyMap<string, School>;
+  readonly schools: ReadonlyMap<string, Position>;
   /** Views of every dispute, in the order of the disputes. */
-  readonly views: ReadonlyMap<string, readonly School[]>;
+  readonly views: ReadonlyMap<string, readonly Position[]>;
   /** Methods of each view that has its own. */
   readonly methodsOfSchool: ReadonlyMap<string, readonly Method[]>;
   readonly factsOf: (method: Method) => MethodFacts;
   /** Pairs that forbid two agents to meet; empty when they may. */
   readonly pairsBetween: (one: Agent, other: Agent) => readonly ForbiddenPair[];
   /** What was worked out for a method's bath before, by temperature, water and dose. */
-  readonly bathPHOf: (method: Method, key: string, make: () => BathPH | null) => BathPH | null;
+  readonly bathPHOf: (method: Method, key: string, make: () => PHRange | null) => PHRange | null;
   /** The method with one agent replaced by its stand-in. */
   readonly standIn: (method: Method, substitution: Substitution) => Method;
 }
@@ -69,7 +69,7 @@ export function indexKnowledge(knowledge: Knowledge): KnowledgeIndex {
   const facts = new WeakMap<Method, MethodFacts>();
   const pairs = new Map<string, readonly ForbiddenPair[]>();
   const standIns = new Map<string, Method>();
-  const baths = new WeakMap<Method, Map<string, BathPH | null>>();
+  const baths = new WeakMap<Method, Map<string, PHRange | null>>();
   const index: KnowledgeIndex = {
     fibres: byId(knowledge.fibres),
     items: byId(knowledge.items),
@@ -94,7 +94,7 @@ export function indexKnowledge(knowledge: Knowledge): KnowledgeIndex {
         knowledge.forbiddenPairs.filter((pair) => meets(pair, one, other)),
       ),
     bathPHOf: (method, key, make) => {
-      const own = remember(baths, method, () => new Map<string, BathPH | null>());
+      const own = remember(baths, method, () => new Map<string, PHRange | null>());
       const known = own.get(key);
       if (known !== undefined) return known;
       // Temperatures and waters of one household are few; a sweep over many starts anew now and then.
@@ -172,7 +172,7 @@ function statedPH(method: Method, agents: readonly Agent[]): MethodFacts['pH'] {
   );
 }
 
-function stated(low: number, high: number): BathPH {
+function stated(low: number, high: number): PHRange {
   const likely = (low + high) / 2;
   return { low, high, likely, at25: likely, basis: 'stated', ionicStrength: 0, firm: true };
 }

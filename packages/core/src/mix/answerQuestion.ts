@@ -14,7 +14,7 @@ import { type SnappedVolume, snapToTools } from '../household/snapToTools.js';
 import { toolsOf } from '../household/toolsOf.js';
 import { shapeOf } from '../household/vesselWall.js';
 import { agentById } from '../lookup/agentById.js';
-import type { Range3 } from '../quantity/likelyRange.js';
+import type { LikelyRange } from '../quantity/likelyRange.js';
 import { judgeMix } from './judgeMix.js';
 import { EMPTY_MIX } from './mix.js';
 import { questionCautions } from './questionCautions.js';
@@ -41,7 +41,7 @@ type AnswerBody =
     }
   | { readonly kind: 'blend'; readonly shares: WaterShares }
   /** Peroxide left in an opened bottle, % w/v, and the volumes it was sold as. */
-  | { readonly kind: 'opened'; readonly pct: Range3; readonly volumes: number }
+  | { readonly kind: 'opened'; readonly pct: LikelyRange; readonly volumes: number }
   | {
       readonly kind: 'raise';
       readonly kettleL: number;
@@ -57,8 +57,8 @@ type AnswerBody =
   | { readonly kind: 'refused'; readonly findings: readonly Finding[] }
   | {
       readonly kind: 'cool';
-      readonly minutes: Range3 | null;
-      readonly tauMin: Range3;
+      readonly minutes: LikelyRange | null;
+      readonly tauMin: LikelyRange;
       readonly roomC: number;
     };
 

@@ -7,7 +7,7 @@ import { type Finding, finding } from '../finding/finding.js';
 import type { KnowledgeIndex } from '../lookup/knowledgeIndex.js';
 
 /** What a folk claim is judged by. Amounts in g or mL per litre of the mix. */
-export interface ClaimGround {
+export interface ClaimBasis {
   readonly waterL: number;
   readonly totalL: number;
   readonly tempC: number;
@@ -29,7 +29,7 @@ export interface ClaimGround {
   readonly methods: readonly Method[];
 }
 
-type Claim = (ground: ClaimGround) => Finding | null;
+type Claim = (ground: ClaimBasis) => Finding | null;
 
 const neutralisedClaim: Claim = ({ neutralised, likelyPH }) =>
   neutralised && claimOf(neutralised, likelyPH ?? 7);
@@ -44,11 +44,11 @@ export const FOLK_CLAIMS: readonly Claim[] = [
   hotAfterHour,
 ];
 
-export const folkClaims = (ground: ClaimGround): Finding[] =>
+export const folkClaims = (ground: ClaimBasis): Finding[] =>
   FOLK_CLAIMS.flatMap((claim) => claim(ground) ?? []);
 
 /** Baking soda in a hard-water bath, with nothing sour in it: meant to soften. */
-function sodaSoftens({ amounts, neutralised, hardnessMgL, waterL }: ClaimGround): Finding | null {
+function sodaSoftens({ amounts, neutralised, hardnessMgL, waterL }: ClaimBasis): Finding | null {
   const has = (id: string) => amounts.some((one) => one.agentId === id);
   if (!has('bakingSoda') || has('washingSoda') || has('sodaCrystals') || neutralised) return null;
   if (!(hardnessMgL >= HARD_ENOUGH && waterL >= 2)) return null;
@@ -68,7 +68,7 @@ function sodaSoftens({ amounts, neutralised, hardnessMgL, waterL }: ClaimGround)
 /** Softer than this nobody reaches for a softener, mg/L. */
 const HARD_ENOUGH = 120;
 
-function coldOxygen({ amounts, tempC, index }: ClaimGround): Finding | null {
+function coldOxygen({ amounts, tempC, index }: ClaimBasis): Finding | null {
   const oxygen = amounts.some((one) => index.agents.get(one.agentId)?.chemistries.includes('percarbonate'));
   if (!oxygen || tempC >= OXYGEN_POOR_BELOW_C) return null;
   const { low, likely, high } = bleachRate(tempC);
@@ -85,7 +85,7 @@ function coldOxygen({ amounts, tempC, index }: ClaimGround): Finding | null {
 }
 
 /** More than half as much again as any recipe here pours. */
-function moreProduct({ amounts, totalL, methods, waterL }: ClaimGround): Finding | null {
+function moreProduct({ amounts, totalL, methods, waterL }: ClaimBasis): Finding | null {
   if (waterL < 2) return null;
   for (const { agentId, massG, volumeML } of amounts) {
     const doses = methods.flatMap((method) =>
@@ -109,7 +109,7 @@ function moreProduct({ amounts, totalL, methods, waterL }: ClaimGround): Finding
 
 const USUAL_LIQUOR_L_PER_KG = 12;
 
-function filledHigher({ dryMassG, waterL, amounts }: ClaimGround): Finding | null {
+function filledHigher({ dryMassG, waterL, amounts }: ClaimBasis): Finding | null {
   if (dryMassG === null || amounts.length === 0) return null;
   const neededL = bathVolume(dryMassG, USUAL_LIQUOR_L_PER_KG).waterL;
   if (waterL < neededL * 1.3) return null;
@@ -120,7 +120,7 @@ function filledHigher({ dryMassG, waterL, amounts }: ClaimGround): Finding | nul
   });
 }
 
-function hotAfterHour({ outlook }: ClaimGround): Finding | null {
+function hotAfterHour({ outlook }: ClaimBasis): Finding | null {
   if (!outlook || outlook.below40Min === null || outlook.startC - outlook.afterHourC < 5) return null;
   return finding(
     'claimHotAfterHour',

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { Household } from '../household/household.js';
 import { household, knowledge, piece } from '../test/fixtures.js';
-import { UNTOLD_PIECE } from '../trouble/troubleFacts.js';
+import { EMPTY_PIECE } from '../trouble/troubleFacts.js';
 import { findingWords } from '../words/findingWords.js';
 import { workingWords } from '../words/workingWords.js';
 import { judgeMix } from './judgeMix.js';
@@ -205,7 +205,7 @@ describe('folk claims answered by numbers', () => {
     const cold = { container: bucket, waterML: 10_000, waterC: 15, pours: [pour('oxygenBleach', 50)] };
     expect(codes(claim(cold))).toContain('claimColdOxygen');
     expect(codes(claim({ ...cold, pours: [pour('oxygenBleach', 300)] }))).toContain('claimMoreProduct');
-    expect(codes(claim({ ...cold, on: { ...UNTOLD_PIECE, itemId: 'tShirt', dryMassG: 200 } }))).toContain(
+    expect(codes(claim({ ...cold, on: { ...EMPTY_PIECE, itemId: 'tShirt', dryMassG: 200 } }))).toContain(
       'claimFilledHigher',
     );
     expect(

@@ -8,9 +8,9 @@ import { type Finding, finding } from '../finding/finding.js';
 import type { Household, Vessel } from '../household/household.js';
 import { indexKnowledge } from '../lookup/knowledgeIndex.js';
 import { pieceGates } from '../treatment/assess/judge/agentGates.js';
-import { startPlan } from '../treatment/case/openCase.js';
-import { UNTOLD_FACTS } from '../trouble/troubleFacts.js';
-import { type ClaimGround, folkClaims } from './folkClaims.js';
+import { openCase } from '../treatment/case/openCase.js';
+import { EMPTY_FACTS } from '../trouble/troubleFacts.js';
+import { type ClaimBasis, folkClaims } from './folkClaims.js';
 import { MIX_WATER_C, MIX_WATER_ML, type Mix, MOST_POURS } from './mix.js';
 import { type MixBath, mixBath } from './mixBath.js';
 import { dryMassOf } from './mixHeat.js';
@@ -50,7 +50,7 @@ export function judgeMix(mix: Mix, household: Household, knowledge: Knowledge): 
   const agents = read.map(({ agent }) => agent);
   const pours = read.map(({ pour }) => pour);
   const envelope = mix.on
-    ? startPlan({ ...UNTOLD_FACTS, piece: mix.on }, household, knowledge).frame.envelope
+    ? openCase({ ...EMPTY_FACTS, piece: mix.on }, household, knowledge).frame.envelope
     : null;
   const onPiece = envelope ? agentsOnPiece(agents, envelope) : { refused: [], against: [] };
   const item = mix.on?.itemId ? index.items.get(mix.on.itemId) : undefined;
@@ -84,7 +84,7 @@ export function judgeMix(mix: Mix, household: Household, knowledge: Knowledge): 
       ...waterFindings(mix, bath),
       ...undissolved(mix, pours, household, knowledge),
     ],
-    claims: folkClaims(claimGround(mix, pours, bath, household, knowledge)),
+    claims: folkClaims(claimBasis(mix, pours, bath, household, knowledge)),
   };
 }
 
@@ -157,13 +157,13 @@ function undissolved(
     );
 }
 
-function claimGround(
+function claimBasis(
   mix: Mix,
   pours: readonly Pour[],
   bath: MixBath,
   household: Household,
   knowledge: Knowledge,
-): ClaimGround {
+): ClaimBasis {
   const afterHourC = bath.curve.find((point) => point.minutes === 60)?.likely ?? null;
   const below40 = bath.below.find((entry) => entry.tempC === 40)?.minutes ?? null;
   return {

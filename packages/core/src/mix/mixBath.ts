@@ -12,8 +12,8 @@ import { toolsOf } from '../household/toolsOf.js';
 import { wettedBy } from '../household/vesselShape.js';
 import { shapeOf } from '../household/vesselWall.js';
 import { agentById } from '../lookup/agentById.js';
-import type { Range3 } from '../quantity/likelyRange.js';
-import type { BathPH } from '../quantity/pHRange.js';
+import type { LikelyRange } from '../quantity/likelyRange.js';
+import type { PHRange } from '../quantity/pHRange.js';
 import type { Mix } from './mix.js';
 import { type CurvePoint, coolingCurve, dryMassOf, minutesBelow, mixHeat } from './mixHeat.js';
 
@@ -39,14 +39,14 @@ export interface MixBath {
     readonly depthCm: number;
   } | null;
   readonly pours: readonly MixedPour[];
-  readonly pH: BathPH | null;
+  readonly pH: PHRange | null;
   readonly carbonDioxideL: number;
   readonly oxygenMgPerL: number | null;
   readonly shares: WaterShares | null;
   readonly startC: number;
   readonly curve: readonly CurvePoint[];
   /** Minutes until below each of these temperatures; null when it never gets there. */
-  readonly below: readonly { readonly tempC: number; readonly minutes: Range3 | null }[];
+  readonly below: readonly { readonly tempC: number; readonly minutes: LikelyRange | null }[];
   readonly energyKWh: number;
 }
 

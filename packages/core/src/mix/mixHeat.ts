@@ -7,11 +7,11 @@ import { type WaterShares, waterShares } from '../bath/waterShares.js';
 import type { Household, Vessel } from '../household/household.js';
 import { shapeOf, wallOf } from '../household/vesselWall.js';
 import { indexKnowledge } from '../lookup/knowledgeIndex.js';
-import type { Range3 } from '../quantity/likelyRange.js';
+import type { LikelyRange } from '../quantity/likelyRange.js';
 import type { Mix } from './mix.js';
 
 /** A point of the temperature curve, with the quickest and slowest cooling of a kitchen. */
-export interface CurvePoint extends Range3 {
+export interface CurvePoint extends LikelyRange {
   readonly minutes: number;
   readonly oxygenLeft: number | null;
 }
@@ -78,7 +78,7 @@ export function coolingCurve({ startC, tau }: MixHeat, roomC: number, oxygen: bo
 }
 
 /** Minutes until it is below a temperature; null when it does not get there. */
-export function minutesBelow({ startC, tau }: MixHeat, roomC: number, tempC: number): Range3 | null {
+export function minutesBelow({ startC, tau }: MixHeat, roomC: number, tempC: number): LikelyRange | null {
   if (!tau) return null;
   const [low, likely, high] = [tau.low, tau.likely, tau.high].map((one) =>
     minutesUntil(startC, roomC, one, tempC),

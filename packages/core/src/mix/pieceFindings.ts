@@ -1,7 +1,7 @@
 import { type Agent, WETTINGS } from '@feverfew/knowledge';
 import { type Envelope, windowOf } from '../envelope/envelope.js';
 import { type Finding, finding } from '../finding/finding.js';
-import type { BathPH } from '../quantity/pHRange.js';
+import type { PHRange } from '../quantity/pHRange.js';
 
 /** What the piece says to the products themselves. Chlorine on a fibre it destroys is refused outright, the rest is said. */
 export function agentsOnPiece(
@@ -31,7 +31,7 @@ export function agentsOnPiece(
 
 /** What the piece says to the bath: too hot, too wet, too sour, too alkaline. */
 export function bathOnPiece(
-  pH: BathPH | null,
+  pH: PHRange | null,
   startC: number,
   isBath: boolean,
   envelope: Envelope,
@@ -56,7 +56,7 @@ export function bathOnPiece(
   ];
 }
 
-function pHOnPiece({ low, high }: BathPH, isBath: boolean, { pH }: Envelope): Finding[] {
+function pHOnPiece({ low, high }: PHRange, isBath: boolean, { pH }: Envelope): Finding[] {
   const facts = { low, high, min: pH.min, max: pH.max };
   const tooAlkaline = high > pH.max ? pH.limits.find((limit) => limit.max === pH.max) : undefined;
   const tooSour = low < pH.min ? pH.limits.find((limit) => limit.min === pH.min) : undefined;

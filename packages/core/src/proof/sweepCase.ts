@@ -2,7 +2,7 @@ import type { Knowledge } from '@feverfew/knowledge';
 import type { Household } from '../household/household.js';
 import { BLANK_LABEL, type CareLabel } from '../textile/careLabel.js';
 import type { FibreShare, PieceFacts } from '../textile/piece.js';
-import { type TroubleFacts, UNTOLD_FACTS, UNTOLD_PIECE } from '../trouble/troubleFacts.js';
+import { EMPTY_FACTS, EMPTY_PIECE, type TroubleFacts } from '../trouble/troubleFacts.js';
 
 /** One case of the sweep: facts and household, both by number alone. */
 export interface SweepCase {
@@ -225,12 +225,12 @@ function assemble(
   const fibres = pick(blends, blend);
   const { household, reach } = pick(homes, home);
   const facts: TroubleFacts = {
-    ...UNTOLD_FACTS,
+    ...EMPTY_FACTS,
     ...pick(HISTORIES, history),
     markIds: pick(troubles, trouble),
     reach,
     piece: {
-      ...UNTOLD_PIECE,
+      ...EMPTY_PIECE,
       itemId: item.id,
       // The blend is on the first part; the others take the usual fibres of the item, where metal parts alternate.
       parts: item.partNames.map((name, at) => ({ name, fibres: at === 0 ? fibres : item.defaultFibres })),

@@ -1,4 +1,4 @@
-export interface Range3 {
+export interface LikelyRange {
   readonly low: number;
   readonly likely: number;
   readonly high: number;

@@ -1,5 +1,5 @@
 /** pH of a bath: most likely, and between which bounds, over 25 °C (as a strip reads it cooled) and the bath's own heat. */
-export interface BathPH {
+export interface PHRange {
   readonly low: number;
   readonly likely: number;
   readonly high: number;

@@ -1,4 +1,4 @@
-import type { Dwell, Step } from '../treatment/plan/action.js';
+import type { Action, Dwell } from '../treatment/plan/action.js';
 import type { Plan } from '../treatment/plan/plan.js';
 import { choicesAfterLook } from './decide.js';
 import { heatEndangersPeople } from './heatGate.js';
@@ -26,7 +26,7 @@ export function applyRunEvent(state: RunState | null, event: RunEvent, plan: Pla
     });
   if (event.kind === 'heatAllowed') return heatAllowed(state, event, plan);
   if (state.status === 'finished') return refuse('finished');
-  const step = currentStep(state, plan);
+  const step = currentAction(state, plan);
   if (!step) return refuse('noSuchRung');
   switch (event.kind) {
     case 'timerStarted':
@@ -38,7 +38,7 @@ export function applyRunEvent(state: RunState | null, event: RunEvent, plan: Pla
     case 'extended':
       return timerTurned(state, step, () => extendTimer(state.timer, event.minutes, event.at));
     case 'stepDone':
-      return stepDone(state, event.stepId, step, plan);
+      return actionDone(state, event.stepId, step, plan);
     case 'mixUsed':
       return mixUsed(state, event, step);
     case 'looked':
@@ -60,7 +60,7 @@ export function applyRunEvent(state: RunState | null, event: RunEvent, plan: Pla
   }
 }
 
-export const currentStep = (state: RunState, plan: Plan): Step | null =>
+export const currentAction = (state: RunState, plan: Plan): Action | null =>
   plan.ladder[state.rungIndex]?.steps[state.stepIndex] ?? null;
 
 function start(rungIndex: number, at: string, plan: Plan): Transition {
@@ -84,7 +84,7 @@ function start(rungIndex: number, at: string, plan: Plan): Transition {
   });
 }
 
-function timerStarted(state: RunState, stepId: string, at: string, step: Step): Transition {
+function timerStarted(state: RunState, stepId: string, at: string, step: Action): Transition {
   if (step.id !== stepId) return refuse('notThisStep');
   if (!step.dwell) return refuse('notADwell');
   return state.timer ? refuse('timerRuns') : accept({ ...state, timer: startTimer(step.id, step.dwell, at) });
@@ -92,7 +92,7 @@ function timerStarted(state: RunState, stepId: string, at: string, step: Step): 
 
 function timerTurned(
   state: RunState,
-  step: Step,
+  step: Action,
   turn: (dwell: Dwell) => ReturnType<typeof pauseTimer>,
 ): Transition {
   if (!step.dwell) return refuse('notADwell');
@@ -108,7 +108,7 @@ function heatAllowed(
 ): Transition {
   if (state.heat !== 'closed') return refuse('heatIsOpen');
   if (heatEndangersPeople(plan, state)) return refuse('heatEndangersPeople');
-  const step = currentStep(state, plan);
+  const step = currentAction(state, plan);
   if (state.status === 'active' && step?.kind !== 'dry' && step?.kind !== 'finalLook')
     return refuse('productInside');
   return accept({
@@ -118,7 +118,7 @@ function heatAllowed(
   });
 }
 
-function stepDone(state: RunState, stepId: string, step: Step, plan: Plan): Transition {
+function actionDone(state: RunState, stepId: string, step: Action, plan: Plan): Transition {
   if (step.id !== stepId) return refuse('notThisStep');
   if (state.decision) return refuse('decideFirst');
   if (step.kind === 'look' || step.kind === 'finalLook') return refuse('lookFirst');
@@ -130,7 +130,7 @@ function stepDone(state: RunState, stepId: string, step: Step, plan: Plan): Tran
 function mixUsed(
   state: RunState,
   { at, stepId, name, agentIds }: Extract<RunEvent, { kind: 'mixUsed' }>,
-  step: Step,
+  step: Action,
 ): Transition {
   if (step.id !== stepId || step.kind !== 'mix') return refuse('notThisStep');
   return holdsTheRecipe(step, agentIds)
@@ -141,7 +141,7 @@ function mixUsed(
 function looked(
   state: RunState,
   event: Extract<RunEvent, { kind: 'looked' }>,
-  step: Step,
+  step: Action,
   plan: Plan,
 ): Transition {
   if (step.kind !== 'dwell' && step.kind !== 'look' && step.kind !== 'finalLook')
@@ -164,7 +164,7 @@ function decided(state: RunState, choice: Choice, plan: Plan): Transition {
   if (!state.decision) return refuse('nothingToDecide');
   if (!state.decision.choices.includes(choice)) return refuse('notOffered');
   const steps = plan.ladder[state.rungIndex]?.steps ?? [];
-  const indexOf = (...kinds: Step['kind'][]) => steps.findIndex((step) => kinds.includes(step.kind));
+  const indexOf = (...kinds: Action['kind'][]) => steps.findIndex((step) => kinds.includes(step.kind));
   const settled = { ...state, decision: null };
   const moved = { ...settled, timer: null };
   switch (choice) {

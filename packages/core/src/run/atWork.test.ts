@@ -5,8 +5,8 @@ import { planTreatment } from '../treatment/planTreatment.js';
 import { exposureOf } from '../wear/exposure.js';
 import { clashesOf, type RunAtWork } from './clashes.js';
 import { lookQuestions } from './lookQuestions.js';
-import { handOf } from './nextAction.js';
-import { oddsToReach, waysOn } from './nextOptions.js';
+import { nextAction } from './nextAction.js';
+import { nextOptions, oddsToReach } from './nextOptions.js';
 import { replayRun } from './replayRun.js';
 import type { RunEvent } from './runEvent.js';
 
@@ -31,7 +31,7 @@ function soak(...more: [number, object][]): { events: RunEvent[]; run: RunAtWork
   return { events, run: { id: 'soak', pieceName: 'damask cloth', plan, state: replayed.state } };
 }
 const hand = (minute: number, ...more: [number, object][]) =>
-  handOf(soak(...more).run.state, plan, START + minute * 60_000);
+  nextAction(soak(...more).run.state, plan, START + minute * 60_000);
 
 describe('what wants a hand', () => {
   it('is the next look-in, then “ready”, then “over” with what to do', () => {
@@ -83,7 +83,7 @@ describe('ways on', () => {
   const looked = (leftPct: number) =>
     soak([130, { kind: 'stepDone', stepId: dwellId }], [131, { kind: 'looked', answer: null, leftPct }]).run;
   it('carry cost, time and odds; repeating is bounded by what the piece bears', () => {
-    const ways = waysOn(looked(50).state, plan, {
+    const ways = nextOptions(looked(50).state, plan, {
       ...NO_PRICES,
       money: '€',
       agents: { oxygenBleach: 8 },
@@ -97,9 +97,9 @@ describe('ways on', () => {
     expect(repeat?.leftPct?.high).toBeLessThanOrEqual(50);
   });
   it('are silent about money that was not told', () => {
-    expect(waysOn(looked(50).state, plan, NO_PRICES).find((way) => way.way === 'repeat')?.cost).toMatchObject(
-      { isUnknown: true },
-    );
+    expect(
+      nextOptions(looked(50).state, plan, NO_PRICES).find((way) => way.way === 'repeat')?.cost,
+    ).toMatchObject({ isUnknown: true });
   });
   it('give odds of one where a trace is left already, and fewer the more is left', () => {
     const effect = { low: 0.4, high: 0.8 };

@@ -1,4 +1,4 @@
-import type { Step } from '../treatment/plan/action.js';
+import type { Action } from '../treatment/plan/action.js';
 import type { Plan } from '../treatment/plan/plan.js';
 import type { Choice, LookAnswer } from './runEvent.js';
 import type { RunState } from './runState.js';
@@ -9,7 +9,7 @@ export function choicesAfterLook(
   at: string,
   state: RunState,
   plan: Plan,
-  step: Step,
+  step: Action,
 ): Choice[] {
   if (answer === 'wrong') return step.kind === 'finalLook' ? ['finish'] : ['stop'];
   const rung = plan.ladder[state.rungIndex];

@@ -1,8 +1,8 @@
-import type { Step } from '../treatment/plan/action.js';
+import type { Action } from '../treatment/plan/action.js';
 
 /** True for a kept mix of just the products a step asks for, none more and none less; water is in both. */
 export function holdsTheRecipe(
-  { ingredients }: Pick<Step, 'ingredients'>,
+  { ingredients }: Pick<Action, 'ingredients'>,
   agentIds: readonly string[],
 ): boolean {
   const asked = new Set(ingredients.map((one) => one.agentId).filter((id) => id !== 'water'));

@@ -1,5 +1,5 @@
 import { STALL_SHARE } from '@feverfew/knowledge';
-import type { Step } from '../treatment/plan/action.js';
+import type { Action } from '../treatment/plan/action.js';
 import { LEVELS } from './level.js';
 import type { LookAnswer, RunEvent } from './runEvent.js';
 import type { RunState } from './runState.js';
@@ -12,7 +12,7 @@ import { leftBefore } from './stall.js';
 export function judgeLook(
   { answer, leftPct, signIds = [] }: Extract<RunEvent, { kind: 'looked' }>,
   { looks, rungIndex, round }: RunState,
-  step: Step,
+  step: Action,
 ): LookAnswer | null {
   if (signIds.some((id) => step.alarmSignIds.includes(id))) return 'wrong';
   if (answer !== null) return answer;

@@ -1,4 +1,4 @@
-import type { Range3 } from '../quantity/likelyRange.js';
+import type { LikelyRange } from '../quantity/likelyRange.js';
 
 /**
  * What is left by eye against a clean part of the same cloth, on a scale of six. `low` and `high` bound what an eye calls by
@@ -19,7 +19,7 @@ export const levelOf = (leftPct: number): Level =>
   LEVELS.find((level) => leftPct <= level.high) ?? LEVELS[LEVELS.length - 1] ?? LEVELS[0];
 
 /** What an eye that says `leftPct` may have before it, %. */
-export function levelRange(leftPct: number): Range3 {
+export function levelRange(leftPct: number): LikelyRange {
   const { low, high } = levelOf(leftPct);
   return { low: Math.min(low, leftPct), likely: leftPct, high: Math.max(high, leftPct) };
 }

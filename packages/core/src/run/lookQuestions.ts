@@ -1,6 +1,6 @@
 import type { TroubleKind } from '@feverfew/knowledge';
-import type { Step } from '../treatment/plan/action.js';
-import type { Rung } from '../treatment/plan/pass.js';
+import type { Action } from '../treatment/plan/action.js';
+import type { Pass } from '../treatment/plan/pass.js';
 
 /** What to look for, in the order of doing it. Words for each stand in `LOOK_QUESTION_WORDS`. */
 export const LOOK_QUESTIONS = [
@@ -19,8 +19,8 @@ export type LookQuestion = (typeof LOOK_QUESTIONS)[number];
  * @param kinds of the marks worked on
  */
 export function lookQuestions(
-  rung: Pick<Rung, 'steps'>,
-  step: Step,
+  rung: Pick<Pass, 'steps'>,
+  step: Action,
   kinds: readonly TroubleKind[],
 ): LookQuestion[] {
   const { dwell, kind } = step;

@@ -1,23 +1,23 @@
-import type { StepKind } from '../treatment/plan/action.js';
+import type { ActionKind } from '../treatment/plan/action.js';
 import type { Plan } from '../treatment/plan/plan.js';
-import { currentStep } from './applyRunEvent.js';
+import { currentAction } from './applyRunEvent.js';
 import { type Overrun, overrunOf } from './overrun.js';
 import type { RunState } from './runState.js';
 
 /** What a run wants of a hand next, and when. */
-export interface Hand {
+export interface NextAction {
   readonly what: 'step' | 'decide' | 'working' | 'lookDue' | 'ready' | 'over' | 'paused';
-  readonly stepKind: StepKind | null;
+  readonly stepKind: ActionKind | null;
   /** When: now for what waits already. ISO 8601. */
   readonly at: string;
   readonly overrun: Overrun | null;
 }
 
 /** @param nowMs server time, ms since 1970 */
-export function handOf(state: RunState, plan: Plan, nowMs: number): Hand {
-  const step = currentStep(state, plan);
+export function nextAction(state: RunState, plan: Plan, nowMs: number): NextAction {
+  const step = currentAction(state, plan);
   const now = new Date(nowMs).toISOString();
-  const hand = (what: Hand['what'], at = now, overrun: Overrun | null = null): Hand => ({
+  const hand = (what: NextAction['what'], at = now, overrun: Overrun | null = null): NextAction => ({
     what,
     stepKind: step?.kind ?? null,
     at,

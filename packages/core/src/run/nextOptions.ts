@@ -2,14 +2,14 @@ import { type Cost, costOf, type Prices } from '../cost/costOf.js';
 import type { ExpectedEffect } from '../effect/effectRange.js';
 import { betaCdf } from '../evidence/beta.js';
 import { betaOfRange } from '../evidence/posterior.js';
-import type { Rung } from '../treatment/plan/pass.js';
+import type { Pass } from '../treatment/plan/pass.js';
 import type { Plan } from '../treatment/plan/plan.js';
 import type { Choice, Outcome } from './runEvent.js';
 import type { RunState } from './runState.js';
 import { stallView, TRACE_PCT } from './stall.js';
 
 /** One way on from here: what it costs, how long it takes, what may come of it. */
-export interface WayOn {
+export interface NextOption {
   readonly way: Choice | Outcome;
   readonly methodId: string | null;
   readonly cost: Cost | null;
@@ -27,14 +27,14 @@ export interface WayOn {
 const ENDINGS: readonly Outcome[] = ['better', 'mended', 'demoted', 'professional', 'retired'];
 
 /** Every way on that the state offers, each with cost, time and odds from here; endings after a dry last look. */
-export function waysOn(state: RunState, plan: Plan, prices: Prices): WayOn[] {
+export function nextOptions(state: RunState, plan: Plan, prices: Prices): NextOption[] {
   const { decision, rungIndex, round } = state;
   if (!decision) return [];
   const here = plan.ladder[rungIndex];
   const next = plan.ladder[rungIndex + 1];
   const left = state.looks.filter((look) => look.leftPct !== null).at(-1)?.leftPct ?? 100;
   const { removed } = stallView(state);
-  const ways = decision.choices.flatMap((choice): WayOn[] => {
+  const ways = decision.choices.flatMap((choice): NextOption[] => {
     if (choice === 'repeat' && here)
       // What a round took here says more than the book.
       return [ahead(choice, here, removed ?? here.effect, left, prices, here.maxRounds - round)];
@@ -56,7 +56,7 @@ export function waysOn(state: RunState, plan: Plan, prices: Prices): WayOn[] {
 
 const known = (amount: number): Cost => ({ amount, isAtLeast: false, isUnknown: false });
 
-const plain = (way: WayOn['way'], cost: Cost | null): WayOn => ({
+const plain = (way: NextOption['way'], cost: Cost | null): NextOption => ({
   way,
   methodId: null,
   cost,
@@ -69,12 +69,12 @@ const plain = (way: WayOn['way'], cost: Cost | null): WayOn => ({
 
 function ahead(
   way: Choice,
-  rung: Rung,
+  rung: Pass,
   effect: ExpectedEffect,
   leftPct: number,
   prices: Prices,
   roundsLeft: number,
-): WayOn {
+): NextOption {
   return {
     way,
     methodId: rung.methodId,

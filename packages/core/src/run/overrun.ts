@@ -1,4 +1,4 @@
-import type { Dwell, Step } from '../treatment/plan/action.js';
+import type { Action, Dwell } from '../treatment/plan/action.js';
 import type { RunTimer } from './runState.js';
 
 /** What to do once a wait has run past its latest end. Words for each stand in `OVERRUN_WORDS`. */
@@ -15,7 +15,7 @@ const STILL_WETTABLE = { shareOfMost: 0.5, atLeastMin: 30 } as const;
 const MINUTE_MS = 60_000;
 
 /** @returns null while the latest end is still ahead */
-export function overrunOf(step: Step, timer: RunTimer, nowMs: number): OverrunView | null {
+export function overrunOf(step: Action, timer: RunTimer, nowMs: number): OverrunView | null {
   if (!step.dwell) return null;
   const overMin = Math.floor((nowMs - Date.parse(timer.latestAt)) / MINUTE_MS);
   return nowMs < Date.parse(timer.latestAt) ? null : { rule: ruleFor(step.dwell, overMin), overMin };

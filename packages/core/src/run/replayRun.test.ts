@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { cases, household, knowledge } from '../test/fixtures.js';
-import type { Step } from '../treatment/plan/action.js';
+import type { Action } from '../treatment/plan/action.js';
 import { planTreatment } from '../treatment/planTreatment.js';
-import { applyRunEvent, currentStep } from './applyRunEvent.js';
+import { applyRunEvent, currentAction } from './applyRunEvent.js';
 import { LEVELS } from './level.js';
 import { replayRun } from './replayRun.js';
 import { CHOICES, EXTEND_MIN, LOOK_ANSWERS, OUTCOMES, type RunEvent } from './runEvent.js';
@@ -44,12 +44,12 @@ function upTo(kind: string, rungIndex: number): Told[] {
     0,
     steps.findIndex((step) => step.kind === kind),
   );
-  const pass = (step: Step): Told[] =>
+  const pass = (step: Action): Told[] =>
     step.kind === 'look' ? [looked('gone'), decided('continue')] : [{ kind: 'stepDone', stepId: step.id }];
   return [{ kind: 'started', rungIndex }, ...before.flatMap(pass)];
 }
 
-const kindNow = (state: RunState) => currentStep(state, plan)?.kind;
+const kindNow = (state: RunState) => currentAction(state, plan)?.kind;
 const oxygen = plan.ladder.findIndex((rung) => rung.methodId === 'oxygenSoak');
 const dwellId = plan.ladder[oxygen]?.steps.find((step) => step.kind === 'dwell')?.id ?? '';
 
@@ -260,11 +260,11 @@ describe('a run', () => {
           expect(state.round).toBeLessThanOrEqual(rung?.maxRounds ?? 0);
           expect(state.status === 'finished').toBe(state.outcome !== null);
           if (!state.timer) continue;
-          expect(currentStep(state, plan)?.dwell).not.toBeNull();
+          expect(currentAction(state, plan)?.dwell).not.toBeNull();
           expect(state.timer.readyAt <= state.timer.latestAt).toBe(true);
           // Nothing a person taps moves the latest end.
           const { startedAt, latestAt } = state.timer;
-          const { maxMin } = currentStep(state, plan)?.dwell ?? { maxMin: 0 };
+          const { maxMin } = currentAction(state, plan)?.dwell ?? { maxMin: 0 };
           expect(Date.parse(latestAt) - Date.parse(startedAt)).toBe(maxMin * MINUTE_MS);
         }
       }),

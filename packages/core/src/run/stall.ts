@@ -1,17 +1,17 @@
 import { STALL_SHARE } from '@feverfew/knowledge';
-import type { Range3 } from '../quantity/likelyRange.js';
+import type { LikelyRange } from '../quantity/likelyRange.js';
 import { LEVELS, levelRange } from './level.js';
 import type { Look, RunState } from './runState.js';
 
 /** Where a rung stands: what was left after each round, what a round takes, and how it would go on. */
 export interface StallView {
   /** Round 0 is what there was when the rung began. */
-  readonly points: readonly { readonly round: number; readonly leftPct: Range3 }[];
+  readonly points: readonly { readonly round: number; readonly leftPct: LikelyRange }[];
   /** Share of what was left that the last round took; null before the first look. */
-  readonly removed: Range3 | null;
+  readonly removed: LikelyRange | null;
   readonly verdict: 'notYet' | 'gone' | 'moving' | 'stalled';
   /** Level after the next rounds if each takes what the last one took, %. */
-  readonly forecast: readonly { readonly round: number; readonly leftPct: Range3 }[];
+  readonly forecast: readonly { readonly round: number; readonly leftPct: LikelyRange }[];
   /** Rounds until a trace or less is left; high is null when it may never come to that. */
   readonly roundsLeft: {
     readonly low: number;
@@ -30,7 +30,7 @@ const ROUNDS_SHOWN = 2;
  * Share removed between two levels by eye, 0–1, with the bounds the eye allows.
  * @param fromPct,toPct 0–100
  */
-export function removedBetween(fromPct: number, toPct: number): Range3 {
+export function removedBetween(fromPct: number, toPct: number): LikelyRange {
   const from = levelRange(fromPct);
   const to = levelRange(toPct);
   const share = (left: number, before: number) => Math.min(1, Math.max(0, 1 - left / Math.max(before, 0.1)));
@@ -68,7 +68,7 @@ export function stallView({ looks, rungIndex }: Pick<RunState, 'looks' | 'rungIn
     return { points, removed: null, verdict: 'notYet', forecast: [], roundsLeft: null, changeLinePct: null };
   const removed = removedBetween(before, last);
   const verdict = last <= LEVELS[0].high ? 'gone' : removed.likely < STALL_SHARE ? 'stalled' : 'moving';
-  const after = (rounds: number): Range3 => ({
+  const after = (rounds: number): LikelyRange => ({
     low: last * (1 - removed.high) ** rounds,
     likely: last * (1 - removed.likely) ** rounds,
     high: last * (1 - removed.low) ** rounds,

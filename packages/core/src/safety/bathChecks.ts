@@ -1,16 +1,16 @@
 import { bathPH } from '../bath/solution/bathPH.js';
-import type { Step } from '../treatment/plan/action.js';
-import type { Rung } from '../treatment/plan/pass.js';
-import type { Ground } from './readPlan.js';
+import type { Action } from '../treatment/plan/action.js';
+import type { Pass } from '../treatment/plan/pass.js';
+import type { PlanReading } from './readPlan.js';
 import type { Violation } from './violation.js';
 
 const NONE: readonly Violation['code'][] = [];
 
 /** The recipe as it stands is poured again, and its pH must lie where the step says. */
 export function pHAsSaid(
-  step: Step,
-  rung: Rung,
-  { knowledge, household }: Ground,
+  step: Action,
+  rung: Pass,
+  { knowledge, household }: PlanReading,
 ): readonly Violation['code'][] {
   if (step.kind !== 'mix' || !step.pH || step.pH.basis !== 'computed') return NONE;
   const pours = step.ingredients.flatMap((one) =>
@@ -47,7 +47,7 @@ export function pHAsSaid(
 const ROUNDING = 0.1;
 
 /** Water, tub and piece together never stand hotter than the step allows. */
-export function bathHeat(step: Step): readonly Violation['code'][] {
+export function bathHeat(step: Action): readonly Violation['code'][] {
   if (!step.outlook || !step.tempC) return NONE;
   const { startC, endC } = step.outlook;
   return startC > step.tempC.max + 0.1 || endC.high > Math.max(startC, step.outlook.roomC) + 0.1

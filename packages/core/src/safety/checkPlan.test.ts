@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import type { Household } from '../household/household.js';
 import { cases, household, knowledge, label, piece, trouble } from '../test/fixtures.js';
-import type { Step } from '../treatment/plan/action.js';
-import type { Rung } from '../treatment/plan/pass.js';
+import type { Action } from '../treatment/plan/action.js';
+import type { Pass } from '../treatment/plan/pass.js';
 import type { Plan } from '../treatment/plan/plan.js';
 import type { Ingredient } from '../treatment/plan/recipe.js';
 import { planTreatment } from '../treatment/planTreatment.js';
@@ -49,13 +49,13 @@ function planted(
 /** Every kind of violation some test here has planted and seen caught. */
 const seen = new Set<string>();
 
-function rungOf(plan: Writable<Plan>, methodId: string): Writable<Rung> {
+function rungOf(plan: Writable<Plan>, methodId: string): Writable<Pass> {
   const rung = plan.ladder.find((candidate) => candidate.methodId === methodId);
   if (!rung) throw new Error(`no rung ${methodId}`);
   return rung;
 }
 
-function stepOf(rung: Writable<Rung>, kind: Step['kind']): Writable<Step> {
+function stepOf(rung: Writable<Pass>, kind: Action['kind']): Writable<Action> {
   const step = rung.steps.find((candidate) => candidate.kind === kind);
   if (!step) throw new Error(`no step ${kind}`);
   return step;

@@ -1,10 +1,10 @@
 import type { Knowledge } from '@feverfew/knowledge';
 import type { Household } from '../household/household.js';
-import type { Rung } from '../treatment/plan/pass.js';
+import type { Pass } from '../treatment/plan/pass.js';
 import type { Plan } from '../treatment/plan/plan.js';
-import { chemistriesOfRung, type Ground, readPlan } from './readPlan.js';
-import { RUNG_CHECKS } from './rungChecks.js';
-import { STEP_CHECKS } from './stepChecks.js';
+import { chemistriesOfPass, type PlanReading, readPlan } from './readPlan.js';
+import { PASS_CHECKS } from './rungChecks.js';
+import { ACTION_CHECKS } from './stepChecks.js';
 import type { Violation } from './violation.js';
 
 /**
@@ -14,21 +14,21 @@ import type { Violation } from './violation.js';
 export function checkPlan(plan: Plan, household: Household, knowledge: Knowledge): Violation[] {
   if (plan.ladder.length === 0) return [];
   const ground = readPlan(plan, household, knowledge);
-  return [...plan.ladder.flatMap((rung) => checkRung(rung, ground)), ...checkSequence(ground)];
+  return [...plan.ladder.flatMap((rung) => checkPass(rung, ground)), ...checkSequence(ground)];
 }
 
-function checkRung(rung: Rung, ground: Ground): Violation[] {
+function checkPass(rung: Pass, ground: PlanReading): Violation[] {
   const found: Violation[] = [];
   for (const step of rung.steps)
-    for (const check of STEP_CHECKS)
+    for (const check of ACTION_CHECKS)
       for (const code of check(step, rung, ground)) found.push({ code, at: step.id });
-  for (const check of RUNG_CHECKS)
+  for (const check of PASS_CHECKS)
     for (const code of check(rung, ground)) found.push({ code, at: rung.methodId });
   return found;
 }
 
 /** Rung after rung on one piece: forbidden partners need a full rinse between, or may not share the plan at all. */
-function checkSequence(ground: Ground): Violation[] {
+function checkSequence(ground: PlanReading): Violation[] {
   const { plan, knowledge, item } = ground;
   const drains =
     !item?.surfaceOnly &&
@@ -36,7 +36,7 @@ function checkSequence(ground: Ground): Violation[] {
     plan.facts.piece.label?.wash?.kind !== 'never' &&
     ground.parts.every((part) => part.mostWetting === null || part.mostWetting === 'immersion');
   const tried = plan.facts.tried.flatMap((product) => ground.agentOf(product.agentId)?.chemistries ?? []);
-  const inRung = plan.ladder.map((rung) => chemistriesOfRung(rung, ground));
+  const inRung = plan.ladder.map((rung) => chemistriesOfPass(rung, ground));
   return plan.ladder.flatMap((later, index) => {
     const b = inRung[index] ?? [];
     return [tried, ...inRung.slice(0, index)].flatMap((a: readonly string[]): Violation[] => {

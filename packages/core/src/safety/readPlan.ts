@@ -8,12 +8,12 @@ import type {
   SoilComponent,
 } from '@feverfew/knowledge';
 import type { Household } from '../household/household.js';
-import type { Step } from '../treatment/plan/action.js';
-import type { Rung } from '../treatment/plan/pass.js';
+import type { Action } from '../treatment/plan/action.js';
+import type { Pass } from '../treatment/plan/pass.js';
 import type { Plan } from '../treatment/plan/plan.js';
 
 /** What a finished plan is held against, looked up once from the bare knowledge. Shares nothing with the planner. */
-export interface Ground {
+export interface PlanReading {
   readonly plan: Plan;
   readonly knowledge: Knowledge;
   readonly household: Household;
@@ -48,7 +48,7 @@ function shelfOf(knowledge: Knowledge): Shelf {
   return shelf;
 }
 
-export function readPlan(plan: Plan, household: Household, knowledge: Knowledge): Ground {
+export function readPlan(plan: Plan, household: Household, knowledge: Knowledge): PlanReading {
   const shelf = shelfOf(knowledge);
   const { piece } = plan.facts;
   const fibres = fibresOf(plan, shelf);
@@ -145,9 +145,9 @@ function colourNever({ facts: { piece } }: Plan): string[] {
 }
 
 /** Chemistries poured in one step. */
-export const chemistriesOf = (step: Step, { agentOf }: Ground): string[] =>
+export const chemistriesOf = (step: Action, { agentOf }: PlanReading): string[] =>
   step.ingredients.flatMap((ingredient) => agentOf(ingredient.agentId)?.chemistries ?? []);
 
 /** Chemistries of a whole rung, wash included. */
-export const chemistriesOfRung = (rung: Rung, ground: Ground): string[] =>
+export const chemistriesOfPass = (rung: Pass, ground: PlanReading): string[] =>
   rung.steps.flatMap((step) => chemistriesOf(step, ground));

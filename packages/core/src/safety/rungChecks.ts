@@ -1,13 +1,13 @@
-import type { Rung } from '../treatment/plan/pass.js';
-import { chemistriesOf, chemistriesOfRung, type Ground } from './readPlan.js';
+import type { Pass } from '../treatment/plan/pass.js';
+import { chemistriesOf, chemistriesOfPass, type PlanReading } from './readPlan.js';
 import type { Violation } from './violation.js';
 
 /** What is asked of a rung as a whole. */
-export type RungCheck = (rung: Rung, ground: Ground) => Violation['code'][];
+export type PassCheck = (rung: Pass, ground: PlanReading) => Violation['code'][];
 
-export const RUNG_CHECKS: readonly RungCheck[] = [looks, tests, bounds, personCautions, households];
+export const PASS_CHECKS: readonly PassCheck[] = [looks, tests, bounds, personCautions, households];
 
-function looks(rung: Rung): Violation['code'][] {
+function looks(rung: Pass): Violation['code'][] {
   const at = rung.steps.findIndex((step) => step.kind === 'look');
   const dries = rung.steps.findIndex((step) => step.kind === 'dry');
   return at < 0 || (dries >= 0 && at > dries) ? ['lookMissing'] : [];
@@ -26,7 +26,7 @@ const MOVES_COLOUR = [
   'oxalicAcid',
 ];
 
-function tests(rung: Rung, ground: Ground): Violation['code'][] {
+function tests(rung: Pass, ground: PlanReading): Violation['code'][] {
   const { colour, fastness, condition } = ground.plan.facts.piece;
   const used = rung.steps
     .filter((step) => step.kind === 'mix')
@@ -39,7 +39,7 @@ function tests(rung: Rung, ground: Ground): Violation['code'][] {
 }
 
 /** A chemistry that is allowed only briefly, cool or a few times keeps to all three. */
-function bounds(rung: Rung, ground: Ground): Violation['code'][] {
+function bounds(rung: Pass, ground: PlanReading): Violation['code'][] {
   const mixes = rung.steps.filter((step) => step.kind === 'mix');
   const used = mixes.flatMap((step) => chemistriesOf(step, ground));
   const dwell = rung.steps.find((step) => step.kind === 'dwell')?.dwell?.maxMin ?? 0;
@@ -56,7 +56,7 @@ function bounds(rung: Rung, ground: Ground): Violation['code'][] {
 }
 
 /** What the trouble and the piece ask of the person is said somewhere in the rung. */
-function personCautions(rung: Rung, { components, item, plan, knowledge }: Ground): Violation['code'][] {
+function personCautions(rung: Pass, { components, item, plan, knowledge }: PlanReading): Violation['code'][] {
   const said = new Set(rung.steps.flatMap((step) => step.cautionIds));
   const fluid = plan.facts.markIds.some(
     (id) =>
@@ -72,7 +72,7 @@ function personCautions(rung: Rung, { components, item, plan, knowledge }: Groun
 }
 
 /** Gates of the household: switched off, not sold, asthma, children, metal, strength not known or past the household's. */
-function households(rung: Rung, ground: Ground): Violation['code'][] {
+function households(rung: Pass, ground: PlanReading): Violation['code'][] {
   const { household, item, plan } = ground;
   const found = new Set<Violation['code']>();
   for (const { agentId } of rung.steps.flatMap((step) => step.ingredients)) {
@@ -93,7 +93,7 @@ function households(rung: Rung, ground: Ground): Violation['code'][] {
     if (owned && agent.strength && (strong || (owned.strengthPct === null && agent.strength.mustBeKnown)))
       found.add('strengthNotSafe');
   }
-  const used = chemistriesOfRung(rung, ground);
+  const used = chemistriesOfPass(rung, ground);
   if (used.includes('hydrocarbon') && plan.facts.piece.label?.dryClean === 'never')
     found.add('agentAgainstLabel');
   return [...found];

@@ -1,16 +1,16 @@
 import type { PiecePart } from '../textile/piece.js';
-import type { Step } from '../treatment/plan/action.js';
-import type { Rung } from '../treatment/plan/pass.js';
+import type { Action } from '../treatment/plan/action.js';
+import type { Pass } from '../treatment/plan/pass.js';
 import { bathHeat, pHAsSaid } from './bathChecks.js';
-import { chemistriesOf, type Ground } from './readPlan.js';
+import { chemistriesOf, type PlanReading } from './readPlan.js';
 import type { Violation } from './violation.js';
 
 /** What is asked of every single step of a finished plan. */
-export type StepCheck = (step: Step, rung: Rung, ground: Ground) => readonly Violation['code'][];
+export type ActionCheck = (step: Action, rung: Pass, ground: PlanReading) => readonly Violation['code'][];
 
 const NONE: readonly Violation['code'][] = [];
 
-export const STEP_CHECKS: readonly StepCheck[] = [
+export const ACTION_CHECKS: readonly ActionCheck[] = [
   vesselPairs,
   pieceChemistry,
   labelChemistry,
@@ -25,20 +25,20 @@ export const STEP_CHECKS: readonly StepCheck[] = [
   cautions,
 ];
 
-function vesselPairs(step: Step, _rung: Rung, ground: Ground): readonly Violation['code'][] {
+function vesselPairs(step: Action, _rung: Pass, ground: PlanReading): readonly Violation['code'][] {
   const inIt = chemistriesOf(step, ground);
   return ground.knowledge.forbiddenPairs.some((pair) => inIt.includes(pair.a) && inIt.includes(pair.b))
     ? ['forbiddenPairInVessel']
     : NONE;
 }
 
-function pieceChemistry(step: Step, _rung: Rung, ground: Ground): readonly Violation['code'][] {
+function pieceChemistry(step: Action, _rung: Pass, ground: PlanReading): readonly Violation['code'][] {
   return chemistriesOf(step, ground).some((chemistry) => ground.never.has(chemistry))
     ? ['agentOnForbiddenFibre']
     : NONE;
 }
 
-function labelChemistry(step: Step, _rung: Rung, ground: Ground): readonly Violation['code'][] {
+function labelChemistry(step: Action, _rung: Pass, ground: PlanReading): readonly Violation['code'][] {
   const bleach = ground.plan.facts.piece.label?.bleach;
   const banned =
     bleach === 'any' ? [] : bleach === 'never' ? ['chlorine', 'peroxide', 'percarbonate'] : ['chlorine'];
@@ -48,9 +48,9 @@ function labelChemistry(step: Step, _rung: Rung, ground: Ground): readonly Viola
 }
 
 function heat(
-  step: Step,
-  rung: Rung,
-  { plan, fibres, components, knowledge }: Ground,
+  step: Action,
+  rung: Pass,
+  { plan, fibres, components, knowledge }: PlanReading,
 ): readonly Violation['code'][] {
   if (!step.tempC) return NONE;
   const { label, colour, condition, fastness } = plan.facts.piece;
@@ -77,7 +77,7 @@ function heat(
   ];
 }
 
-function pHWindow(step: Step, rung: Rung, ground: Ground): readonly Violation['code'][] {
+function pHWindow(step: Action, rung: Pass, ground: PlanReading): readonly Violation['code'][] {
   if (!step.pH) return NONE;
   const { low, high } = step.pH;
   const { condition } = ground.plan.facts.piece;
@@ -94,7 +94,7 @@ function pHWindow(step: Step, rung: Rung, ground: Ground): readonly Violation['c
   return outside || tooAlkaline ? ['pHOutsideFibre'] : NONE;
 }
 
-function wetness(step: Step, _rung: Rung, ground: Ground): readonly Violation['code'][] {
+function wetness(step: Action, _rung: Pass, ground: PlanReading): readonly Violation['code'][] {
   const { plan, item, parts, agentOf } = ground;
   const { label, code } = plan.facts.piece;
   const soaked = step.bath !== null;
@@ -120,7 +120,7 @@ function wetness(step: Step, _rung: Rung, ground: Ground): readonly Violation['c
 }
 
 /** Holds a fibre that water stains where water would reach it: on the face, not in a backing or filling. */
-function isMarkedByWater(part: PiecePart, { fibres, parts }: Ground): boolean {
+function isMarkedByWater(part: PiecePart, { fibres, parts }: PlanReading): boolean {
   const under = parts.some((kind) => kind.name === part.name && kind.beneath);
   return (
     !under &&
@@ -129,10 +129,10 @@ function isMarkedByWater(part: PiecePart, { fibres, parts }: Ground): boolean {
 }
 
 /** A piece that is spot work unless its sewn-in label lets it be washed, and this one does. */
-const washedByLabel = ({ plan, item }: Ground): boolean =>
+const washedByLabel = ({ plan, item }: PlanReading): boolean =>
   item?.labelDecides === true && ['machine', 'hand'].includes(plan.facts.piece.label?.wash?.kind ?? '');
 
-function programme(step: Step, _rung: Rung, ground: Ground): readonly Violation['code'][] {
+function programme(step: Action, _rung: Pass, ground: PlanReading): readonly Violation['code'][] {
   const { plan, fibres, item } = ground;
   if (!step.programme) return NONE;
   const order = ['none', 'hand', 'veryMild', 'mild', 'normal'];
@@ -156,9 +156,9 @@ function programme(step: Step, _rung: Rung, ground: Ground): readonly Violation[
 }
 
 function action(
-  step: Step,
-  _rung: Rung,
-  { plan, fibres, item, parts }: Ground,
+  step: Action,
+  _rung: Pass,
+  { plan, fibres, item, parts }: PlanReading,
 ): readonly Violation['code'][] {
   if (!step.action) return NONE;
   const order = ['none', 'blot', 'press', 'softBrush', 'firmBrush'];
@@ -175,9 +175,9 @@ function action(
 }
 
 function drying(
-  step: Step,
-  rung: Rung,
-  { plan, fibres, parts, item, agentOf }: Ground,
+  step: Action,
+  rung: Pass,
+  { plan, fibres, parts, item, agentOf }: PlanReading,
 ): readonly Violation['code'][] {
   const sunned = step.ingredients.some((one) => agentOf(one.agentId)?.mechanisms.includes('sunlight'));
   const ways = sunned ? [...step.dryingWays, 'sun'] : step.dryingWays;
@@ -207,7 +207,7 @@ function drying(
   ];
 }
 
-function cautions(step: Step, rung: Rung, { agentOf }: Ground): readonly Violation['code'][] {
+function cautions(step: Action, rung: Pass, { agentOf }: PlanReading): readonly Violation['code'][] {
   if (step.kind !== 'mix' && step.kind !== 'wash') return NONE;
   const agents = step.ingredients.flatMap((one) => agentOf(one.agentId) ?? []);
   const wanted = [...agents.flatMap((agent) => agent.cautionIds), 'followLabel'];

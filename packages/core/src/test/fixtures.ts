@@ -5,9 +5,9 @@ import type { Household } from '../household/household.js';
 import { indexKnowledge } from '../lookup/knowledgeIndex.js';
 import type { CareLabel } from '../textile/careLabel.js';
 import type { PieceFacts } from '../textile/piece.js';
-import { startPlan } from '../treatment/case/openCase.js';
+import { openCase } from '../treatment/case/openCase.js';
 import type { PlanContext } from '../treatment/case/planContext.js';
-import { followedSchools } from '../trouble/followedPositions.js';
+import { followedPositions } from '../trouble/followedPositions.js';
 import type { TroubleFacts } from '../trouble/troubleFacts.js';
 import { workMarks } from '../trouble/workMarks.js';
 
@@ -177,13 +177,13 @@ export const limitsOf = (facts: TroubleFacts, home: Household = household): Limi
   gatherLimits(
     facts,
     workMarks(facts, knowledge),
-    followedSchools(facts, home, indexKnowledge(knowledge)),
+    followedPositions(facts, home, indexKnowledge(knowledge)),
     indexKnowledge(knowledge),
   );
 
 /** What the planner works in for these facts. */
 export function contextOf(facts: TroubleFacts, home: Household = household): PlanContext {
-  const { context } = startPlan(facts, home, knowledge);
+  const { context } = openCase(facts, home, knowledge);
   if (!context) throw new Error('neither mark nor item');
   return context;
 }

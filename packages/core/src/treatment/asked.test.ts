@@ -4,11 +4,11 @@ import { anyFacts, anyHousehold } from '../test/arbitraries.js';
 import { cases, contextOf, household, knowledge, label, piece, tried, trouble } from '../test/fixtures.js';
 import type { TroubleFacts } from '../trouble/troubleFacts.js';
 import { type Change, changesToTry } from '../whatIf/changesToTry.js';
-import { compareSchools } from '../whatIf/comparePositions.js';
+import { comparePositions } from '../whatIf/comparePositions.js';
 import { whatWouldChange } from '../whatIf/whatWouldChange.js';
 import { CHANGE_CODES, changeWords } from '../words/changeWords.js';
-import { stageOf } from './arrange/treatmentOrder.js';
-import { weigh } from './assess/assessMethod.js';
+import { treatmentOrderOf } from './arrange/treatmentOrder.js';
+import { assessMethod } from './assess/assessMethod.js';
 import { planTreatment } from './planTreatment.js';
 
 const codes = (answers: readonly (readonly Change[])[]) =>
@@ -100,7 +100,7 @@ describe('what would change the answer', () => {
 
 describe('schools side by side', () => {
   const run = trouble('dyeRun', piece('pillowcase', { cotton: 100 }, { label: label(60) }), { sizeCm: null });
-  const sides = compareSchools('runWay', run, household, knowledge);
+  const sides = comparePositions('runWay', run, household, knowledge);
   it('follow every view of the dispute to the end, the usual one marked', () => {
     expect(sides.map((side) => side.schoolId)).toEqual([
       'dyeSuspendingFirst',
@@ -140,7 +140,7 @@ describe('schools side by side', () => {
     expect(verdict('foodVinegar', 'blood', 'fruitJuice')).not.toBe('otherSchool');
   });
   it('are none for a dispute nobody has', () => {
-    expect(compareSchools('teaFirst', run, household, knowledge)).toEqual([]);
+    expect(comparePositions('teaFirst', run, household, knowledge)).toEqual([]);
   });
   it.each(knowledge.disputes.map((dispute) => dispute.id))('can be chosen per plan: %s', (dispute) => {
     const views = knowledge.schools.filter((school) => school.dispute === dispute);
@@ -223,8 +223,8 @@ describe('several troubles on one piece', () => {
         const context = contextOf(facts);
         const stages = plan.ladder.flatMap((rung) => {
           const method = knowledge.methods.find((candidate) => candidate.id === rung.methodId);
-          const fit = method && weigh(method, context).fit;
-          return fit ? [stageOf(fit, context)] : [];
+          const fit = method && assessMethod(method, context).fit;
+          return fit ? [treatmentOrderOf(fit, context)] : [];
         });
         expect(stages).toEqual([...stages].sort((a, b) => a - b));
       }),

@@ -6,14 +6,14 @@ import { checkPlan } from '../safety/checkPlan.js';
 import { anyFacts, anyHousehold } from '../test/arbitraries.js';
 import { cases, household, knowledge, label, piece, tried, trouble } from '../test/fixtures.js';
 import type { TroubleFacts } from '../trouble/troubleFacts.js';
-import type { Step } from './plan/action.js';
+import type { Action } from './plan/action.js';
 import type { Plan } from './plan/plan.js';
 import { planTreatment } from './planTreatment.js';
 
 const plan = (facts: TroubleFacts, home: Household = household): Plan =>
   planTreatment(facts, home, knowledge);
 const rungs = (made: Plan) => made.ladder.map((rung) => rung.methodId);
-const step = (made: Plan, methodId: string, kind: Step['kind']) =>
+const step = (made: Plan, methodId: string, kind: Action['kind']) =>
   made.ladder.find((rung) => rung.methodId === methodId)?.steps.find((candidate) => candidate.kind === kind);
 const against = (made: Plan, methodId: string) =>
   made.candidates.find((candidate) => candidate.methodId === methodId && candidate.verdict === 'ruledOut')

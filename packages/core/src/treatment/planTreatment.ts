@@ -3,15 +3,15 @@ import { type Evidence, NO_EVIDENCE } from '../evidence/evidence.js';
 import { finding } from '../finding/finding.js';
 import type { Household } from '../household/household.js';
 import type { TroubleFacts } from '../trouble/troubleFacts.js';
-import { rungOf } from './actions/passOf.js';
+import { passOf } from './actions/passOf.js';
 import { cupboardView } from './arrange/cupboardView.js';
-import { type Climb, climb } from './arrange/selectLadder.js';
-import { type Weighed, weigh } from './assess/assessMethod.js';
-import { concerns } from './assess/isRelevant.js';
-import { startPlan } from './case/openCase.js';
+import { type SelectedLadder, selectLadder } from './arrange/selectLadder.js';
+import { assessMethod, type MethodAssessment } from './assess/assessMethod.js';
+import { isRelevant } from './assess/isRelevant.js';
+import { openCase } from './case/openCase.js';
 import type { PlanContext } from './case/planContext.js';
 import { overallFindings } from './overallFindings.js';
-import type { Candidate, Plan, SchoolView } from './plan/plan.js';
+import type { Candidate, Plan, PositionView } from './plan/plan.js';
 
 /**
  * Envelope, ladder and every candidate with its findings for the troubles on one piece.
@@ -24,7 +24,7 @@ export function planTreatment(
   knowledge: Knowledge,
   evidence: Evidence = NO_EVIDENCE,
 ): Plan {
-  const start = startPlan(facts, household, knowledge, evidence);
+  const start = openCase(facts, household, knowledge, evidence);
   const { context, frame } = start;
   if (!context) {
     const findings = [
@@ -41,13 +41,13 @@ export function planTreatment(
     };
   }
   const weighed = knowledge.methods
-    .filter((method) => concerns(method, context))
-    .map((method) => weigh(method, context));
-  const climbed = climb(
+    .filter((method) => isRelevant(method, context))
+    .map((method) => assessMethod(method, context));
+  const climbed = selectLadder(
     weighed.flatMap((entry) => entry.fit ?? []),
     context,
   );
-  const ladder = climbed.rungs.map((fit, index) => rungOf(fit, index, context));
+  const ladder = climbed.rungs.map((fit, index) => passOf(fit, index, context));
   const view = cupboardView(weighed);
   return {
     ...frame,
@@ -55,11 +55,14 @@ export function planTreatment(
     candidates: candidatesOf(climbed, weighed),
     findings: overallFindings(context, ladder.length, view),
     cupboard: view,
-    schools: schoolsAtWork(climbed, weighed, context),
+    schools: positionsAtWork(climbed, weighed, context),
   };
 }
 
-function candidatesOf({ rungs, spare, apart }: Climb, weighed: readonly Weighed[]): Candidate[] {
+function candidatesOf(
+  { rungs, spare, apart }: SelectedLadder,
+  weighed: readonly MethodAssessment[],
+): Candidate[] {
   return [
     ...rungs.map((fit): Candidate => ({ methodId: fit.method.id, verdict: 'rung', findings: fit.remarks })),
     ...spare.map(
@@ -80,11 +83,11 @@ function candidatesOf({ rungs, spare, apart }: Climb, weighed: readonly Weighed[
  * Disputes that are one for this trouble: methods of two views were looked at (of the only one, where the others
  * have none of their own), or a view was chosen for this plan, or it adds a step here.
  */
-function schoolsAtWork(
-  { rungs, spare }: Climb,
-  weighed: readonly Weighed[],
+function positionsAtWork(
+  { rungs, spare }: SelectedLadder,
+  weighed: readonly MethodAssessment[],
   { schools, index, item }: PlanContext,
-): SchoolView[] {
+): PositionView[] {
   const sides = new Set(
     [
       ...[...rungs, ...spare.map((entry) => entry.fit)].map((fit) => fit.method.id),

@@ -2,7 +2,7 @@ import type { Knowledge } from '@feverfew/knowledge';
 import { chanceAbove } from '../evidence/beta.js';
 import { betaOfRange } from '../evidence/posterior.js';
 import { indexKnowledge } from '../lookup/knowledgeIndex.js';
-import type { Rung } from '../treatment/plan/pass.js';
+import type { Pass } from '../treatment/plan/pass.js';
 import type { Plan } from '../treatment/plan/plan.js';
 
 export const TRIAL_PLACES = ['zones', 'pieces'] as const;
@@ -104,7 +104,7 @@ export type TrialFault =
 export const MOST_ARMS = 3;
 
 /** The wait all of them share: the longest of the shortest, within the shortest of the longest; null when there is none. */
-export function commonDwellMin(rungs: readonly Rung[]): number | null {
+export function commonDwellMin(rungs: readonly Pass[]): number | null {
   const dwells = rungs.map((rung) => rung.steps.find((step) => step.dwell)?.dwell ?? null);
   if (dwells.some((dwell) => dwell === null)) return null;
   const least = Math.max(...dwells.map((dwell) => dwell?.minMin ?? 0));

@@ -1,21 +1,21 @@
-import type { School } from '@feverfew/knowledge';
+import type { Position } from '@feverfew/knowledge';
 import type { Household } from '../household/household.js';
 import type { KnowledgeIndex } from '../lookup/knowledgeIndex.js';
 import type { TroubleFacts } from './troubleFacts.js';
 
 /** A view followed in one dispute, and who chose it. */
-export interface FollowedSchool {
-  readonly school: School;
+export interface FollowedPosition {
+  readonly school: Position;
   readonly chosenBy: 'plan' | 'household' | 'default';
 }
 
 /** The view followed in every dispute: this plan's choice, else the household's, else the default. */
-export function followedSchools(
+export function followedPositions(
   facts: Pick<TroubleFacts, 'schools'>,
   household: Pick<Household, 'schools'>,
   index: KnowledgeIndex,
-): ReadonlyMap<string, FollowedSchool> {
-  const followed = new Map<string, FollowedSchool>();
+): ReadonlyMap<string, FollowedPosition> {
+  const followed = new Map<string, FollowedPosition>();
   for (const [dispute, views] of index.views) {
     const find = (schoolId: string | undefined) =>
       schoolId === undefined ? undefined : views.find((school) => school.id === schoolId);

@@ -58,7 +58,7 @@ export interface TroubleFacts {
 export const MOST_MARKS = 5;
 
 /** A piece of which nothing has been told. */
-export const UNTOLD_PIECE: PieceFacts = {
+export const EMPTY_PIECE: PieceFacts = {
   itemId: null,
   name: '',
   parts: [],
@@ -72,11 +72,11 @@ export const UNTOLD_PIECE: PieceFacts = {
 };
 
 /** A trouble of which nothing has been told. */
-export const UNTOLD_FACTS: TroubleFacts = {
+export const EMPTY_FACTS: TroubleFacts = {
   markIds: [],
   goneComponentIds: [],
   answers: {},
-  piece: UNTOLD_PIECE,
+  piece: EMPTY_PIECE,
   partIndex: 0,
   age: 'unknown',
   wetness: 'unknown',

@@ -1,10 +1,10 @@
 import type { Knowledge } from '@feverfew/knowledge';
 import { indexKnowledge } from '../lookup/knowledgeIndex.js';
-import { applyRunEvent, currentStep } from '../run/applyRunEvent.js';
+import { applyRunEvent, currentAction } from '../run/applyRunEvent.js';
 import { countedEvents } from '../run/replayRun.js';
 import type { RunEvent } from '../run/runEvent.js';
 import type { RunState } from '../run/runState.js';
-import type { Step } from '../treatment/plan/action.js';
+import type { Action } from '../treatment/plan/action.js';
 import type { Plan } from '../treatment/plan/plan.js';
 
 /** What a piece has been put through. */
@@ -59,7 +59,7 @@ export function exposureOf(
     if (!before) continue;
     if (before.timer && !state.timer)
       total = addExposure(total, soaked(before, Date.parse(event.at), plan, knowledge));
-    const step = currentStep(before, plan);
+    const step = currentAction(before, plan);
     if (event.kind === 'stepDone' && step?.kind === 'wash') total = addExposure(total, washed(step));
   }
   return state?.timer ? addExposure(total, soaked(state, nowMs, plan, knowledge)) : total;
@@ -77,13 +77,13 @@ function soaked({ timer, rungIndex }: RunState, endMs: number, plan: Plan, knowl
   };
 }
 
-const washed = (step: Step): Exposure => ({
+const washed = (step: Action): Exposure => ({
   ...NO_EXPOSURE,
   machineWashes: 1,
   hotWashes: (step.tempC?.target ?? 0) >= HOT_WASH_C ? 1 : 0,
 });
 
-function holdsOxygen(steps: readonly Step[], knowledge: Knowledge): boolean {
+function holdsOxygen(steps: readonly Action[], knowledge: Knowledge): boolean {
   const { agents } = indexKnowledge(knowledge);
   return steps
     .filter((step) => step.kind === 'mix' || step.kind === 'apply')

@@ -70,7 +70,7 @@ export function changesToTry(
   const { agents } = index.factsOf(method);
   return [
     ...houseChanges(agents, household),
-    ...schoolChanges(method.schoolId, index.schools.get(method.schoolId ?? '')?.dispute),
+    ...positionChanges(method.schoolId, index.schools.get(method.schoolId ?? '')?.dispute),
     ...troubleChanges(facts, knowledge),
     ...pieceChanges(facts),
     ...(method.inMachine && !household.hasMachine
@@ -143,7 +143,7 @@ function houseChanges(
   ];
 }
 
-function schoolChanges(schoolId: string | null, dispute: string | undefined): Change[] {
+function positionChanges(schoolId: string | null, dispute: string | undefined): Change[] {
   if (schoolId === null || dispute === undefined) return [];
   return [
     change('followSchool', { schoolId }, 'school', (state) => ({

@@ -2,13 +2,13 @@ import type { Knowledge } from '@feverfew/knowledge';
 import { type Evidence, NO_EVIDENCE } from '../evidence/evidence.js';
 import type { Household } from '../household/household.js';
 import { indexKnowledge } from '../lookup/knowledgeIndex.js';
-import type { Rung } from '../treatment/plan/pass.js';
+import type { Pass } from '../treatment/plan/pass.js';
 import type { Plan } from '../treatment/plan/plan.js';
 import { planTreatment } from '../treatment/planTreatment.js';
 import type { TroubleFacts } from '../trouble/troubleFacts.js';
 
 /** One view of a dispute followed to the end, and what it makes of the ladder. */
-export interface SchoolSide {
+export interface ComparedPosition {
   readonly schoolId: string;
   readonly isFollowed: boolean;
   readonly plan: Plan;
@@ -17,22 +17,22 @@ export interface SchoolSide {
   /** Work of the whole ladder, each rung once. */
   readonly handsOnMin: number;
   readonly totalMin: { readonly low: number; readonly high: number };
-  readonly worstRisk: Rung['risk'] | null;
+  readonly worstRisk: Pass['risk'] | null;
   /** Best effect of one round anywhere on the ladder. */
-  readonly bestEffect: Rung['effect'] | null;
+  readonly bestEffect: Pass['effect'] | null;
   readonly steps: number;
 }
 
-const RISK_ORDER: readonly Rung['risk'][] = ['low', 'fair', 'high'];
+const RISK_ORDER: readonly Pass['risk'][] = ['low', 'fair', 'high'];
 
 /** The same trouble under every view of one dispute, in the order of the views; empty when there is no such dispute. */
-export function compareSchools(
+export function comparePositions(
   dispute: string,
   facts: TroubleFacts,
   household: Household,
   knowledge: Knowledge,
   evidence: Evidence = NO_EVIDENCE,
-): SchoolSide[] {
+): ComparedPosition[] {
   const index = indexKnowledge(knowledge);
   const views = index.views.get(dispute) ?? [];
   const followed = facts.schools[dispute] ?? household.schools[dispute];
@@ -58,7 +58,7 @@ export function compareSchools(
       high: sum(plan.ladder, (rung) => rung.totalMin.high),
     },
     worstRisk: RISK_ORDER[Math.max(-1, ...plan.ladder.map((rung) => RISK_ORDER.indexOf(rung.risk)))] ?? null,
-    bestEffect: plan.ladder.reduce<Rung['effect'] | null>(
+    bestEffect: plan.ladder.reduce<Pass['effect'] | null>(
       (best, rung) => (best && best.high >= rung.effect.high ? best : rung.effect),
       null,
     ),
@@ -66,5 +66,5 @@ export function compareSchools(
   }));
 }
 
-const sum = (ladder: readonly Rung[], of: (rung: Rung) => number): number =>
+const sum = (ladder: readonly Pass[], of: (rung: Pass) => number): number =>
   ladder.reduce((total, rung) => total + of(rung), 0);

@@ -1,15 +1,15 @@
-import type { Step, StepKind } from '../treatment/plan/action.js';
-import type { Rung } from '../treatment/plan/pass.js';
+import type { Action, ActionKind } from '../treatment/plan/action.js';
+import type { Pass } from '../treatment/plan/pass.js';
 import type { Lexicon } from './lexicon.js';
 import { ACTION_WORDS, DRYING_WORDS, PROGRAMME_WORDS } from './vocabularyWords.js';
 
-export interface StepWords {
+export interface ActionWords {
   /** One verb where it can be. */
   readonly title: string;
   readonly lines: readonly string[];
 }
 
-type Say = { readonly [Kind in StepKind]: (step: Step, say: Lexicon) => StepWords };
+type Say = { readonly [Kind in ActionKind]: (step: Action, say: Lexicon) => ActionWords };
 
 const WORDS: Say = {
   rinseBefore: (step) => ({
@@ -94,12 +94,12 @@ const WORDS: Say = {
 };
 
 /** What a step says to the person, in order. */
-export function stepWords(step: Step, say: Lexicon): StepWords {
+export function actionWords(step: Action, say: Lexicon): ActionWords {
   return WORDS[step.kind](step, say);
 }
 
 /** The rung's recipe in one line of figures: amount, water, temperature, dwell. */
-export function rungFigures(rung: Rung, say: Lexicon, amount: (step: Step) => string[]): string[] {
+export function passFigures(rung: Pass, say: Lexicon, amount: (step: Action) => string[]): string[] {
   const mix = rung.steps.find((step) => step.kind === 'mix');
   const dwell = rung.steps.find((step) => step.kind === 'dwell')?.dwell;
   return [
@@ -124,7 +124,7 @@ export function durationWords(minMin: number, maxMin: number): string {
   return low === high ? `${high} ${unit}` : `${low}–${high} ${unit}`;
 }
 
-function waterLines(step: Step, say: Lexicon): string[] {
+function waterLines(step: Action, say: Lexicon): string[] {
   if (!step.bath)
     return step.waterML
       ? [
@@ -145,7 +145,7 @@ function waterLines(step: Step, say: Lexicon): string[] {
 }
 
 /** What the bath is: warmth with tub and piece in, pH between its bounds. */
-function bathLines({ outlook, pH }: Step, say: Lexicon): string[] {
+function bathLines({ outlook, pH }: Action, say: Lexicon): string[] {
   const heat = outlook ? `${say.temp(outlook.startC)} with tub and piece in` : null;
   const sour =
     pH?.basis === 'computed'
@@ -156,7 +156,7 @@ function bathLines({ outlook, pH }: Step, say: Lexicon): string[] {
 }
 
 /** How the bath will be by the end, and what to do about it. */
-function outlookLines({ outlook, dwell }: Step, say: Lexicon): string[] {
+function outlookLines({ outlook, dwell }: Action, say: Lexicon): string[] {
   if (!outlook || !dwell) return [];
   const { startC, endC, topUp, coolAtMin, oxygen } = outlook;
   const left = oxygen ? oxygen.leftShare : null;
@@ -184,12 +184,12 @@ function outlookLines({ outlook, dwell }: Step, say: Lexicon): string[] {
 }
 
 /** An oxygen bath that is cool long before its shortest time: then the time counts, not the warmth. */
-function coolsLongBefore({ outlook, dwell }: Pick<Step, 'outlook' | 'dwell'>): boolean {
+function coolsLongBefore({ outlook, dwell }: Pick<Action, 'outlook' | 'dwell'>): boolean {
   const cool = outlook?.oxygen ? outlook.coolAtMin : null;
   return cool !== null && dwell !== null && cool.high < dwell.minMin;
 }
 
-function keepLines(step: Step): string[] {
+function keepLines(step: Action): string[] {
   const { dwell } = step;
   if (!dwell) return [];
   return [
@@ -203,7 +203,7 @@ function keepLines(step: Step): string[] {
   ];
 }
 
-function rinseWords({ rinseWay }: Step, times: number): string {
+function rinseWords({ rinseWay }: Action, times: number): string {
   return rinseWay === 'damp'
     ? 'two damp passes with a clean cloth and plain water, then a dry cloth.'
     : `${times} changes of plain water, the last one clear.`;

@@ -1,4 +1,11 @@
-import type { Action, Chemistry, DryingWay, Mechanism, Programme, Wetting } from '@feverfew/knowledge';
+import type {
+  Chemistry,
+  DryingWay,
+  MechanicalAction,
+  Mechanism,
+  Programme,
+  Wetting,
+} from '@feverfew/knowledge';
 
 export const CHEMISTRY_WORDS: Readonly<Record<Chemistry, string>> = {
   water: 'plain water',
@@ -36,7 +43,7 @@ export const WETTING_WORDS: Readonly<Record<Wetting, string>> = {
   immersion: 'soak',
 };
 
-export const ACTION_WORDS: Readonly<Record<Action, string>> = {
+export const ACTION_WORDS: Readonly<Record<MechanicalAction, string>> = {
   none: 'leave alone',
   blot: 'blot',
   press: 'press',

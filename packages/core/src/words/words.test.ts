@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { anyFacts, anyHousehold } from '../test/arbitraries.js';
 import { cases, household, knowledge, limitsOf } from '../test/fixtures.js';
 import { planTreatment } from '../treatment/planTreatment.js';
-import { durationWords, stepWords } from './actionWords.js';
+import { actionWords, durationWords } from './actionWords.js';
 import { effectRange, effectWords } from './effectWords.js';
 import { findingWords } from './findingWords.js';
 import type { Lexicon } from './lexicon.js';
@@ -25,7 +25,7 @@ describe('words', () => {
         for (const finding of findings) expect(findingWords(finding, say)).not.toMatch(UNSAID);
         for (const limit of limitsOf(facts)) expect(ownerWords(limit.owner, say)).not.toMatch(UNSAID);
         for (const step of plan.ladder.flatMap((rung) => rung.steps)) {
-          const { title, lines } = stepWords(step, say);
+          const { title, lines } = actionWords(step, say);
           expect([title, ...lines].join(' ')).not.toMatch(UNSAID);
           expect(title.length).toBeGreaterThan(2);
         }
@@ -45,7 +45,7 @@ describe('words', () => {
     const mix = plan.ladder
       .find((rung) => rung.methodId === 'oxygenSoak')
       ?.steps.find((step) => step.kind === 'mix');
-    expect(mix && stepWords(mix, say).lines[0]).toBe(
+    expect(mix && actionWords(mix, say).lines[0]).toBe(
       'Into the enamel basin: 5300 mL from the hot tap, then 1700 mL from the kettle last (1 kettle).',
     );
   });

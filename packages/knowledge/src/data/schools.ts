@@ -1,4 +1,4 @@
-import type { Dispute, School } from '../schema/hazard.js';
+import type { Dispute, Position } from '../schema/hazard.js';
 
 /** Where practitioners differ. The first view of each dispute is the one followed until another is chosen. */
 export const disputes: readonly Dispute[] = [
@@ -27,7 +27,7 @@ export const disputes: readonly Dispute[] = [
   { id: 'bleachDose', question: 'Oxygen powder: dissolved or sprinkled?' },
 ];
 
-export const schools: readonly School[] = [
+export const positions: readonly Position[] = [
   { id: 'actFastCold', dispute: 'wine', view: 'At once, cold, blot', isDefault: true, onlyIfChosen: false, effect: { kind: 'methods' }, why: 'What is still wet comes up with water alone.', sourceIds: ['commonPractice'] },
   { id: 'dryThenDip', dispute: 'wine', view: 'Let it dry, then a hot oxygen dip', isDefault: false, onlyIfChosen: false, effect: { kind: 'methods' }, why: 'Fast on washable white cotton; on nothing else.', sourceIds: ['commonPractice'] },
   { id: 'noSalt', dispute: 'salt', view: 'No salt', isDefault: true, onlyIfChosen: false, effect: { kind: 'methods' }, why: 'Salt is what dyers use to fix dye.', sourceIds: ['commonPractice'] },

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { ChemistryRule, DryingRule } from './limitRule.js';
-import { Action, Id, Programme, SourceIds } from './vocabulary.js';
+import { Id, MechanicalAction, Programme, SourceIds } from './vocabulary.js';
 
 export const FIBRE_GROUPS = [
   'cellulose',
@@ -31,7 +31,7 @@ export const Fibre = z.strictObject({
   }),
   /** Window for baths. `weakAcidBrieflyMin` holds for vinegar, citric acid or peroxide up to an hour, then rinsed. */
   pH: z.strictObject({ min: z.number(), max: z.number(), weakAcidBrieflyMin: z.number() }),
-  mostAction: Action,
+  mostAction: MechanicalAction,
   mostProgramme: Programme,
   chemistry: z.array(ChemistryRule),
   drying: z.array(DryingRule),

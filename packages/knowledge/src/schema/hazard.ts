@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { Action, Chemistry, Id, Protects, SourceIds, Wetting } from './vocabulary.js';
+import { Chemistry, Id, MechanicalAction, Protects, SourceIds, Wetting } from './vocabulary.js';
 
 /**
  * Two chemistries that must not meet in a vessel, a cycle, or adjoining steps without a full rinse.
@@ -39,7 +39,7 @@ export const Sign = z.strictObject({
 export type Sign = z.infer<typeof Sign>;
 
 /** What following a school does to a plan, besides which of its own methods are offered. */
-export const SchoolEffect = z.discriminatedUnion('kind', [
+export const PositionEffect = z.discriminatedUnion('kind', [
   /** Decides only between methods that name a school of this dispute. */
   z.strictObject({ kind: z.literal('methods') }),
   /** Works this chemistry before the other where both are on the ladder. */
@@ -51,7 +51,7 @@ export const SchoolEffect = z.discriminatedUnion('kind', [
     kind: z.literal('limit'),
     itemIds: z.array(Id),
     mostWetting: Wetting.nullable(),
-    mostAction: Action.nullable(),
+    mostAction: MechanicalAction.nullable(),
   }),
   /** A line added to a step, with what goes into it; on these kinds of piece, empty = on all. */
   z.strictObject({
@@ -62,9 +62,9 @@ export const SchoolEffect = z.discriminatedUnion('kind', [
     agentId: Id.nullable(),
   }),
 ]);
-export type SchoolEffect = z.infer<typeof SchoolEffect>;
+export type PositionEffect = z.infer<typeof PositionEffect>;
 
-export const School = z.strictObject({
+export const Position = z.strictObject({
   id: Id,
   /** The dispute it is one side of. */
   dispute: z.string(),
@@ -72,11 +72,11 @@ export const School = z.strictObject({
   isDefault: z.boolean(),
   /** Its methods are offered only where it is followed. */
   onlyIfChosen: z.boolean(),
-  effect: SchoolEffect,
+  effect: PositionEffect,
   why: z.string(),
   sourceIds: SourceIds,
 });
-export type School = z.infer<typeof School>;
+export type Position = z.infer<typeof Position>;
 
 export const Dispute = z.strictObject({ id: Id, question: z.string() });
 export type Dispute = z.infer<typeof Dispute>;

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { ChemistryRule, DryingRule } from './limitRule.js';
-import { Action, Id, Programme, SourceIds, Wetting } from './vocabulary.js';
+import { Id, MechanicalAction, Programme, SourceIds, Wetting } from './vocabulary.js';
 
 /** An item type and its default construction, which the user can correct. */
 export const Item = z.strictObject({
@@ -13,7 +13,7 @@ export const Item = z.strictObject({
   dryMassG: z.number().positive(),
   mostWetting: Wetting,
   mostProgramme: Programme,
-  mostAction: Action,
+  mostAction: MechanicalAction,
   drying: z.array(DryingRule),
   chemistry: z.array(ChemistryRule),
   /** Has an upholstery or carpet code rather than a sewn-in care label. */
@@ -38,7 +38,7 @@ export const PartKind = z.strictObject({
   id: Id,
   name: z.string(),
   mostWetting: Wetting.nullable(),
-  mostAction: Action.nullable(),
+  mostAction: MechanicalAction.nullable(),
   chemistry: z.array(ChemistryRule),
   drying: z.array(DryingRule),
   /** Lies under the face: a damp blot does not reach it, so a fibre that water marks holds it to damp, not to dry. */

@@ -1,5 +1,14 @@
 import { z } from 'zod';
-import { Action, Age, Id, Mechanism, Programme, SourceIds, TroubleKind, Wetting } from './vocabulary.js';
+import {
+  Age,
+  Id,
+  MechanicalAction,
+  Mechanism,
+  Programme,
+  SourceIds,
+  TroubleKind,
+  Wetting,
+} from './vocabulary.js';
 
 const Range = z.strictObject({ low: z.number().nonnegative(), high: z.number().positive() });
 
@@ -12,7 +21,7 @@ export const Dose = z.discriminatedUnion('per', [
 ]);
 export type Dose = z.infer<typeof Dose>;
 
-export const StepNotes = z.partialRecord(
+export const ActionNotes = z.partialRecord(
   z.enum(['firstAid', 'mix', 'apply', 'dwell', 'look', 'rinse', 'wash', 'dry']),
   z.array(z.string()),
 );
@@ -35,7 +44,7 @@ export const Method = z.strictObject({
   /** A way out only where nothing wet may be used. */
   onlyWhereDry: z.boolean(),
   wetting: Wetting,
-  action: Action,
+  action: MechanicalAction,
   /** Washing the method itself needs. */
   programme: Programme,
   agents: z.array(z.strictObject({ agentId: Id, dose: Dose })),
@@ -77,7 +86,7 @@ export const Method = z.strictObject({
   notWhenMostly: z.array(Id),
   schoolId: Id.nullable(),
   expectedSignIds: z.array(Id),
-  notes: StepNotes,
+  notes: ActionNotes,
   sourceIds: SourceIds,
 });
 export type Method = z.infer<typeof Method>;

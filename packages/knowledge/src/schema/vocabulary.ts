@@ -1,12 +1,12 @@
 import { z } from 'zod';
 import {
-  ACTIONS,
   AGES,
   CHEMISTRIES,
   COLOURS,
   CONDITIONS,
   DRYING_WAYS,
   FASTNESSES,
+  MECHANICAL_ACTIONS,
   MECHANISMS,
   PROGRAMMES,
   PROTECTS,
@@ -25,8 +25,8 @@ export type Mechanism = z.infer<typeof Mechanism>;
 export const Wetting = z.enum(WETTINGS);
 export type Wetting = z.infer<typeof Wetting>;
 
-export const Action = z.enum(ACTIONS);
-export type Action = z.infer<typeof Action>;
+export const MechanicalAction = z.enum(MECHANICAL_ACTIONS);
+export type MechanicalAction = z.infer<typeof MechanicalAction>;
 
 export const Programme = z.enum(PROGRAMMES);
 export type Programme = z.infer<typeof Programme>;

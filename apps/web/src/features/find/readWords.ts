@@ -1,4 +1,4 @@
-import { type Catalogue, type PieceSummary, type TroubleFacts, UNTOLD_FACTS } from '@feverfew/contracts';
+import { type Catalogue, EMPTY_FACTS, type PieceSummary, type TroubleFacts } from '@feverfew/contracts';
 import { type Draft, withItem, withPiece } from '../trouble/factsDraft';
 import { type Option, searchOf } from '../trouble/searchOptions';
 
@@ -62,10 +62,10 @@ export function draftOf(read: ReadWords, catalogue: Catalogue, pieces: readonly 
   const told: Draft = {
     pieceId: null,
     facts: {
-      ...UNTOLD_FACTS,
+      ...EMPTY_FACTS,
       markIds: read.markIds,
-      age: read.age ?? UNTOLD_FACTS.age,
-      wetness: read.wetness ?? UNTOLD_FACTS.wetness,
+      age: read.age ?? EMPTY_FACTS.age,
+      wetness: read.wetness ?? EMPTY_FACTS.wetness,
     },
   };
   const piece = pieces.find((candidate) => candidate.id === read.pieceId);

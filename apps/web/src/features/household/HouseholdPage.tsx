@@ -14,7 +14,7 @@ import { CupboardEditor } from './CupboardEditor';
 import { HouseholdFilePanel } from './HouseholdFilePanel';
 import { PricesEditor } from './PricesEditor';
 import { ProductsEditor } from './ProductsEditor';
-import { SchoolsEditor } from './SchoolsEditor';
+import { PositionsEditor } from './SchoolsEditor';
 import { ToolsEditor } from './ToolsEditor';
 import { VesselEditor } from './VesselEditor';
 import { WaterEditor } from './WaterEditor';
@@ -154,7 +154,7 @@ function Editor({ start, catalogue }: { start: HouseholdSettings; catalogue: Cat
           />
         </Stack>
       </Grid>
-      <SchoolsEditor
+      <PositionsEditor
         chosen={household.schools}
         catalogue={catalogue}
         onChange={(schools) => set({ schools })}

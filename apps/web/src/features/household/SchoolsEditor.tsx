@@ -2,17 +2,17 @@ import { Box, Grid } from '@chakra-ui/react';
 import type { Catalogue, Household } from '@feverfew/contracts';
 import { Select } from '../../components/controls';
 
-type Schools = Household['schools'];
+type Positions = Household['schools'];
 
 /** The way of this house in each dispute of the trade; a plan may still follow another. */
-export function SchoolsEditor({
+export function PositionsEditor({
   chosen,
   catalogue,
   onChange,
 }: {
-  chosen: Schools;
+  chosen: Positions;
   catalogue: Catalogue;
-  onChange: (schools: Schools) => void;
+  onChange: (schools: Positions) => void;
 }) {
   const choose = (dispute: string, schoolId: string) => {
     const { [dispute]: _before, ...others } = chosen;

@@ -1,5 +1,5 @@
 import { Box, Flex, Stack } from '@chakra-ui/react';
-import { type PieceHistory, UNTOLD_FACTS } from '@feverfew/contracts';
+import { EMPTY_FACTS, type PieceHistory } from '@feverfew/contracts';
 import { format } from 'date-fns';
 import { Link, useNavigate, useParams } from 'react-router';
 import { usePiece } from '../../app/queries';
@@ -39,7 +39,7 @@ function Page({ history }: { history: PieceHistory }) {
     ...(piece.note ? [['Note', piece.note]] : []),
   ] as const;
   const tell = () => {
-    keepDraft({ pieceId: piece.id, facts: { ...UNTOLD_FACTS, piece: factsOfPiece(piece) } });
+    keepDraft({ pieceId: piece.id, facts: { ...EMPTY_FACTS, piece: factsOfPiece(piece) } });
     void navigate('/trouble');
   };
   return (

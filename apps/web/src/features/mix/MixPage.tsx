@@ -15,7 +15,7 @@ import { MixReadout } from './MixReadout';
 import { MixTub } from './MixTub';
 import { draftToMix, EMPTY_DRAFT } from './mixDraft';
 import { OtherWay } from './OtherWay';
-import { Shelf } from './Shelf';
+import { SavedMixes } from './Shelf';
 import { TableSide } from './TableSide';
 import { useMixDraft } from './useMixDraft';
 
@@ -148,7 +148,7 @@ function Table({
         marginTop="30px"
       >
         <OtherWay household={household} catalogue={catalogue} measures={measures} />
-        <Shelf onOpen={change} />
+        <SavedMixes onOpen={change} />
       </Grid>
     </Box>
   );

@@ -10,7 +10,7 @@ import {
 import { useLexicon } from '../../app/useLexicon';
 import { Button } from '../../components/controls';
 import { Why } from '../../components/Why';
-import { belowText, pHGround, pHText, pouredText, sharesText, strengthText } from './mixView';
+import { belowText, pHBasis, pHText, pouredText, sharesText, strengthText } from './mixView';
 import { PHScale } from './PHScale';
 
 /** The figures of a mix: how strong, how sour, how warm, how long. */
@@ -65,7 +65,7 @@ export function MixReadout({
               }
             >
               <Stack gap="8px">
-                {pHGround(bath.pH).map((line) => (
+                {pHBasis(bath.pH).map((line) => (
                   <Box key={line}>{line}</Box>
                 ))}
               </Stack>

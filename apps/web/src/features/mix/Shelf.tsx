@@ -1,7 +1,7 @@
 import { Box, Flex, Stack } from '@chakra-ui/react';
 import { findingWords, type SavedMix } from '@feverfew/contracts';
 import { useState } from 'react';
-import { useDropMix, useKeepMix, useShelf } from '../../app/queries';
+import { useDropMix, useKeepMix, useSavedMixes } from '../../app/queries';
 import { useLexicon } from '../../app/useLexicon';
 import { Button } from '../../components/controls';
 import { Empty, Failed, Loading } from '../../components/States';
@@ -9,8 +9,8 @@ import { EMPTY_DRAFT, type MixDraft } from './mixDraft';
 import { pHText, strengthText } from './mixView';
 
 /** Mixes kept, judged anew as the household stands now. */
-export function Shelf({ onOpen }: { onOpen: (draft: MixDraft) => void }) {
-  const shelf = useShelf();
+export function SavedMixes({ onOpen }: { onOpen: (draft: MixDraft) => void }) {
+  const shelf = useSavedMixes();
   const drop = useDropMix();
   const keep = useKeepMix();
   const [gone, setGone] = useState<SavedMix | null>(null);
@@ -24,7 +24,7 @@ export function Shelf({ onOpen }: { onOpen: (draft: MixDraft) => void }) {
       {shelf.data?.length === 0 && <Empty>Nothing kept yet. Name a mix and put it on the shelf.</Empty>}
       <Stack gap="0" as="ul" listStyleType="none">
         {shelf.data?.map((saved) => (
-          <ShelfRow
+          <SavedMixRow
             key={saved.id}
             saved={saved}
             onOpen={onOpen}
@@ -49,7 +49,7 @@ export function Shelf({ onOpen }: { onOpen: (draft: MixDraft) => void }) {
   );
 }
 
-function ShelfRow({
+function SavedMixRow({
   saved,
   onOpen,
   onDrop,

@@ -1,11 +1,11 @@
 import {
+  type Action,
   EMPTY_MIX,
+  EMPTY_PIECE,
   type Mix,
   type MixPour,
   type PieceFacts,
   type PieceSummary,
-  type Step,
-  UNTOLD_PIECE,
 } from '@feverfew/contracts';
 import { factsOfPiece } from '../trouble/factsDraft';
 
@@ -97,11 +97,11 @@ function clothOf(fibreIds: readonly string[]): PieceFacts {
     fibreId,
     sharePct: at === 0 ? 100 - share * (fibreIds.length - 1) : share,
   }));
-  return { ...UNTOLD_PIECE, parts: [{ name: 'whole piece', fibres }] };
+  return { ...EMPTY_PIECE, parts: [{ name: 'whole piece', fibres }] };
 }
 
 /** The table filled in from a step of a plan. */
-export function draftOfStep(step: Step, on: OnTable, name: string): MixDraft {
+export function draftOfAction(step: Action, on: OnTable, name: string): MixDraft {
   const cut = step.ingredients.reduce((sum, one) => sum + (one.dilution?.waterML ?? 0), 0);
   return {
     container: step.vessel ? { kind: 'vessel', vesselId: step.vessel.id } : { kind: 'cup' },

@@ -24,7 +24,7 @@ export function pHText(pH: NonNullable<MixBath['pH']>): string {
 }
 
 /** How the pH was found and how far it can be trusted. */
-export function pHGround(pH: NonNullable<MixBath['pH']>): string[] {
+export function pHBasis(pH: NonNullable<MixBath['pH']>): string[] {
   if (pH.basis === 'stated') return ['Stated by the products; nothing in it is of known make.'];
   return [
     `Charge balance of what dissolves, with activities by Davies; ionic strength ${pH.ionicStrength} mol/L${pH.firm ? '' : ': beyond the 0.5 the model is good for, so roughly'}.`,

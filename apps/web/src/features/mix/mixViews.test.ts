@@ -1,9 +1,9 @@
-import type { Catalogue, Household, MixBath, PieceSummary, Step, TableAnswer } from '@feverfew/contracts';
+import type { Action, Catalogue, Household, MixBath, PieceSummary, TableAnswer } from '@feverfew/contracts';
 import { describe, expect, it } from 'vitest';
 import { METRIC } from '../../app/useLexicon';
 import { answerLines } from './answerView';
 import {
-  draftOfStep,
+  draftOfAction,
   draftToMix,
   draftToSearch,
   EMPTY_DRAFT,
@@ -11,7 +11,7 @@ import {
   onTableOf,
   searchToDraft,
 } from './mixDraft';
-import { belowText, pHGround, pHText, sharesText } from './mixView';
+import { belowText, pHBasis, pHText, sharesText } from './mixView';
 import { unitOptions } from './unitOptions';
 
 const say = {
@@ -72,8 +72,8 @@ describe('a mix in the address of the page', () => {
         },
         { agentId: 'water', massG: null, volumeML: 10, strengthPct: null, dilution: null },
       ],
-    } as unknown as Step;
-    expect(draftOfStep(step, { kind: 'nothing' }, 'soak')).toMatchObject({
+    } as unknown as Action;
+    expect(draftOfAction(step, { kind: 'nothing' }, 'soak')).toMatchObject({
       container: { vesselId: 'basin' },
       waterML: 5575,
       waterC: 40,
@@ -118,8 +118,8 @@ describe('figures in words', () => {
   it('say the pH between its bounds, and how it was found', () => {
     expect(pHText(pH)).toBe('pH 10.0 to 10.6, most likely 10.1');
     expect(pHText({ ...pH, basis: 'stated' })).toMatch(/as the product states/);
-    expect(pHGround(pH).join(' ')).toMatch(/ionic strength 0.12/);
-    expect(pHGround({ ...pH, firm: false }).join(' ')).toMatch(/roughly/);
+    expect(pHBasis(pH).join(' ')).toMatch(/ionic strength 0.12/);
+    expect(pHBasis({ ...pH, firm: false }).join(' ')).toMatch(/roughly/);
   });
   it('pour cold first and the kettle last', () => {
     const shares = { coldL: 1, hotTapL: 5, kettleL: 1.7, kettles: 1, tempC: 55, reached: true };

@@ -3,10 +3,10 @@ import type { Catalogue } from '@feverfew/contracts';
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 import { useCatalogue } from '../../app/queries';
-import { groundText } from './groundText';
+import { sourcesText } from './groundText';
 
 /** Where a fact comes from, in as few words as it takes; the whole title on hover and in print. */
-export function Ground({ ids }: { ids: readonly string[] }) {
+export function Sources({ ids }: { ids: readonly string[] }) {
   const { data } = useCatalogue();
   const sources = sourcesOf(ids, data);
   return (
@@ -17,7 +17,7 @@ export function Ground({ ids }: { ids: readonly string[] }) {
       fontStyle="italic"
       title={sources.map((source) => source.title).join('; ')}
     >
-      {sources.map(groundText).join('; ')}
+      {sources.map(sourcesText).join('; ')}
     </Box>
   );
 }
@@ -41,7 +41,7 @@ export function Fact({
         {term}
       </Box>
       <Box flex="1 1 240px">
-        {children} <Ground ids={sourceIds} />
+        {children} <Sources ids={sourceIds} />
       </Box>
     </Flex>
   );

@@ -16,7 +16,7 @@ import { HazardsSheet } from './sheets/HazardsSheet';
 import { ItemSheet } from './sheets/ItemSheet';
 import { MarkSheet } from './sheets/MarkSheet';
 import { MethodSheet } from './sheets/MethodSheet';
-import { SchoolsSheet } from './sheets/SchoolsSheet';
+import { PositionsSheet } from './sheets/SchoolsSheet';
 
 /** What is known, one sheet each, linked across; each fact says where it comes from. */
 export function ReferencePage() {
@@ -62,7 +62,7 @@ function Room({ family, id, reference }: { family: FamilyId; id: string | undefi
           gap="24px"
           alignItems="start"
         >
-          <Shelf family={family} id={id} reference={reference} />
+          <Group family={family} id={id} reference={reference} />
           <SheetOf family={family} id={id} reference={reference} />
         </Grid>
       )}
@@ -73,11 +73,11 @@ function Room({ family, id, reference }: { family: FamilyId; id: string | undefi
 function OnePage({ family, reference }: { family: FamilyId; reference: Reference }) {
   if (family === 'codes') return <CodesSheet reference={reference} />;
   if (family === 'hazards') return <HazardsSheet reference={reference} />;
-  return <SchoolsSheet reference={reference} />;
+  return <PositionsSheet reference={reference} />;
 }
 
 /** The names of a shelf; typing narrows them, Enter opens the first. On a phone only until one is chosen. */
-function Shelf({
+function Group({
   family,
   id,
   reference,

@@ -1,5 +1,12 @@
 import { Box, Stack } from '@chakra-ui/react';
-import { type Rung, type RunView, type Step, stallView, type WayOn, waysOn } from '@feverfew/contracts';
+import {
+  type Action,
+  type NextOption,
+  nextOptions,
+  type Pass,
+  type RunView,
+  stallView,
+} from '@feverfew/contracts';
 import { lazy, Suspense } from 'react';
 import { useLexicon } from '../../app/useLexicon';
 import { Button } from '../../components/controls';
@@ -14,8 +21,8 @@ const StallCurve = lazy(() => import('./StallCurve').then((file) => ({ default: 
 
 interface DecisionPanelProps {
   readonly run: RunView;
-  readonly rung: Rung;
-  readonly step: Step;
+  readonly rung: Pass;
+  readonly step: Action;
   readonly say: Say;
 }
 
@@ -24,7 +31,7 @@ export function DecisionPanel({ run, rung, step, say }: DecisionPanelProps) {
   const words = useLexicon();
   const { decision } = run.state;
   if (!decision) return null;
-  const ways = waysOn(run.state, run.plan, run.prices).filter(isChoice);
+  const ways = nextOptions(run.state, run.plan, run.prices).filter(isChoice);
   const restKinds = rung.steps.slice(run.state.stepIndex).map((one) => one.kind);
   const curve = stallView(run.state);
   const judged = decision.answer !== 'wrong' && curve.points.length > 1;
@@ -70,6 +77,6 @@ export function DecisionPanel({ run, rung, step, say }: DecisionPanelProps) {
   );
 }
 
-type ChoiceWay = WayOn & { way: Parameters<typeof choiceWords>[0] };
+type ChoiceWay = NextOption & { way: Parameters<typeof choiceWords>[0] };
 const CHOICE_IDS: readonly string[] = ['continue', 'wait', 'repeat', 'nextRung', 'stop'];
-const isChoice = (way: WayOn): way is ChoiceWay => CHOICE_IDS.includes(way.way);
+const isChoice = (way: NextOption): way is ChoiceWay => CHOICE_IDS.includes(way.way);

@@ -1,5 +1,5 @@
 import { Box, Stack } from '@chakra-ui/react';
-import { type LookAnswer, type Outcome, type RunView, waysOn } from '@feverfew/contracts';
+import { type LookAnswer, nextOptions, type Outcome, type RunView } from '@feverfew/contracts';
 import { useState } from 'react';
 import { Button, TextArea } from '../../components/controls';
 import { OUTCOME_HINTS, OUTCOME_WORDS } from './runWords';
@@ -26,7 +26,7 @@ const OFFERED: Readonly<Record<LookAnswer, readonly Outcome[]>> = {
 export function FinishForm({ run, answer, say }: { run: RunView; answer: LookAnswer; say: Say }) {
   const [note, setNote] = useState('');
   const [noting, setNoting] = useState(false);
-  const ways = waysOn(run.state, run.plan, run.prices);
+  const ways = nextOptions(run.state, run.plan, run.prices);
   const isOnlyWay = run.state.decision?.choices.length === 1;
   return (
     <Stack gap="10px">

@@ -1,12 +1,12 @@
 import { Box, Flex } from '@chakra-ui/react';
-import { holdsTheRecipe, type RunView, type Step } from '@feverfew/contracts';
-import { useShelf } from '../../app/queries';
+import { type Action, holdsTheRecipe, type RunView } from '@feverfew/contracts';
+import { useSavedMixes } from '../../app/queries';
 import { Button } from '../../components/controls';
 import type { Say } from './useSay';
 
 /** Mixes on the shelf that hold just what this step asks for, to be used in place of mixing anew. */
-export function KeptMixes({ run, step, say }: { run: RunView; step: Step; say: Say }) {
-  const shelf = useShelf().data ?? [];
+export function KeptMixes({ run, step, say }: { run: RunView; step: Action; say: Say }) {
+  const shelf = useSavedMixes().data ?? [];
   const used = run.state.mixes.filter((mix) => mix.stepId === step.id);
   const fitting = shelf.filter(
     ({ mix, verdict }) =>

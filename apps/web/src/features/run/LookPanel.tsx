@@ -1,12 +1,12 @@
 import { Box, chakra, Grid, Stack } from '@chakra-ui/react';
 import {
+  type Action,
   LEVELS,
   levelOf,
   lookQuestions,
   lookQuestionWords,
-  type Rung,
+  type Pass,
   type RunView,
-  type Step,
   type TroubleKind,
 } from '@feverfew/contracts';
 import { CircleHelp, OctagonAlert } from 'lucide-react';
@@ -46,8 +46,8 @@ const Answer = chakra('button', {
 
 interface LookPanelProps {
   readonly run: RunView;
-  readonly rung: Rung;
-  readonly step: Step;
+  readonly rung: Pass;
+  readonly step: Action;
   readonly say: Say;
 }
 
@@ -109,7 +109,7 @@ export function LookPanel({ run, rung, step, say }: LookPanelProps) {
 }
 
 /** Which stop sign: one tap, and the stop rule holds at once. */
-function StopSigns({ step, say, onBack }: { step: Step; say: Say; onBack: () => void }) {
+function StopSigns({ step, say, onBack }: { step: Action; say: Say; onBack: () => void }) {
   const signs = useCatalogue().data?.signs ?? [];
   const alarms = step.alarmSignIds.flatMap((id) => signs.find((sign) => sign.id === id) ?? []);
   return (

@@ -9,7 +9,7 @@ import { ClashNotice } from './ClashNotice';
 import { FinishedCard } from './FinishedCard';
 import { PhotoPanel } from './PhotoPanel';
 import { RunFooter } from './RunFooter';
-import { StepCard } from './StepCard';
+import { ActionCard } from './StepCard';
 import { useRunInHand } from './useRunInHand';
 import { useSay } from './useSay';
 import { useServerNow } from './useServerNow';
@@ -59,7 +59,7 @@ function Tub({ run, receivedAt }: { run: RunView; receivedAt: number }) {
       ) : (
         step &&
         rung && (
-          <StepCard
+          <ActionCard
             key={`${step.id}-${state.round}`}
             run={run}
             rung={rung}

@@ -1,5 +1,5 @@
 import { Box, Flex, Stack } from '@chakra-ui/react';
-import { type Rung, type RunView, type Step, stepWords } from '@feverfew/contracts';
+import { type Action, actionWords, type Pass, type RunView } from '@feverfew/contracts';
 import { useLexicon } from '../../app/useLexicon';
 import { CautionDigest } from '../../components/CautionDigest';
 import { Button } from '../../components/controls';
@@ -15,18 +15,18 @@ import { SignList } from './SignList';
 import { TimerPanel } from './TimerPanel';
 import type { Say } from './useSay';
 
-interface StepCardProps {
+interface ActionCardProps {
   readonly run: RunView;
-  readonly rung: Rung;
-  readonly step: Step;
+  readonly rung: Pass;
+  readonly step: Action;
   readonly nowMs: number;
   readonly say: Say;
 }
 
 /** The step at hand: what to do, with what, how long, what to mind. */
-export function StepCard({ run, rung, step, nowMs, say }: StepCardProps) {
+export function ActionCard({ run, rung, step, nowMs, say }: ActionCardProps) {
   const words = useLexicon();
-  const { title, lines } = stepWords(step, words);
+  const { title, lines } = actionWords(step, words);
   const { state } = run;
   const mix = rung.steps.find((candidate) => candidate.kind === 'mix');
   const drawn =
@@ -109,7 +109,7 @@ export function StepCard({ run, rung, step, nowMs, say }: StepCardProps) {
   );
 }
 
-function Progress({ rung, stepIndex }: { rung: Rung; stepIndex: number }) {
+function Progress({ rung, stepIndex }: { rung: Pass; stepIndex: number }) {
   return (
     <Flex
       gap="4px"

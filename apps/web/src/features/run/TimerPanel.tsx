@@ -1,11 +1,11 @@
 import { Box, Flex, Grid, Stack } from '@chakra-ui/react';
 import {
+  type Action,
   durationWords,
   overrunOf,
   overrunWords,
-  type Rung,
+  type Pass,
   type RunView,
-  type Step,
 } from '@feverfew/contracts';
 import { useState } from 'react';
 import { Button } from '../../components/controls';
@@ -19,8 +19,8 @@ const LONGER_MIN = 30;
 
 interface TimerPanelProps {
   readonly run: RunView;
-  readonly rung: Rung;
-  readonly step: Step;
+  readonly rung: Pass;
+  readonly step: Action;
   readonly nowMs: number;
   readonly say: Say;
 }

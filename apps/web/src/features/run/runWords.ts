@@ -1,4 +1,4 @@
-import type { Choice, Level, LookAnswer, Outcome, RunState, Step } from '@feverfew/contracts';
+import type { Action, Choice, Level, LookAnswer, Outcome, RunState } from '@feverfew/contracts';
 
 export const LEVEL_WORDS: Readonly<Record<Level['id'], { title: string }>> = {
   none: { title: 'Gone' },
@@ -27,7 +27,7 @@ export const ADVICE_WORDS: Readonly<Record<LookAnswer, string>> = {
 };
 
 /** A way on in the words of what it means here. */
-export function choiceWords(choice: Choice, step: Step, restKinds: readonly Step['kind'][]): string {
+export function choiceWords(choice: Choice, step: Action, restKinds: readonly Action['kind'][]): string {
   switch (choice) {
     case 'continue':
       if (step.kind === 'dwell') return 'Take it out and go on';

@@ -1,5 +1,5 @@
 import { ChakraProvider } from '@chakra-ui/react';
-import type { Rung, RunState, RunView, Step } from '@feverfew/contracts';
+import type { Action, Pass, RunState, RunView } from '@feverfew/contracts';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { cleanup, render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
@@ -29,7 +29,7 @@ const step = {
   rinses: null,
   vessel: null,
   dwell: { minMin: 120, maxMin: 240, lookEveryMin: 60, keep: 'wet', untilCool: false, attended: false },
-} as unknown as Step;
+} as unknown as Action;
 const state = (more: Partial<RunState> = {}): RunState => ({
   status: 'active',
   rungIndex: 0,
@@ -56,7 +56,7 @@ const soaking = {
   lookAts: [iso(60), iso(120), iso(180)],
   pausedAt: null,
 };
-const rung = { methodId: 'oxygenSoak', steps: [step], maxRounds: 3 } as unknown as Rung;
+const rung = { methodId: 'oxygenSoak', steps: [step], maxRounds: 3 } as unknown as Pass;
 /** A run that stands so. */
 const run = (more: Partial<RunState> = {}): RunView =>
   ({

@@ -1,8 +1,8 @@
-import type { ToldRunEvent } from '@feverfew/contracts';
+import type { GivenRunEvent } from '@feverfew/contracts';
 import { tap, useOutbox } from '../../app/outbox';
 
 export interface Say {
-  readonly send: (event: ToldRunEvent['event']) => void;
+  readonly send: (event: GivenRunEvent['event']) => void;
   /** A tap is on its way: the next one waits for it, unless there is no line. */
   readonly pending: boolean;
   /** Taps that wait on this device for a line to the server. */

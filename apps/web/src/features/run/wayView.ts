@@ -1,4 +1,4 @@
-import { type Cost, durationWords, type WayOn } from '@feverfew/contracts';
+import { type Cost, durationWords, type NextOption } from '@feverfew/contracts';
 
 /** "0.42 €", "at least 0.42 €"; empty when nothing has a price. */
 export function costText(cost: Cost | null, money: string): string {
@@ -8,7 +8,7 @@ export function costText(cost: Cost | null, money: string): string {
 }
 
 /** Cost, time and odds of a way on, in one line; empty where nothing more is done. */
-export function wayLine(way: WayOn, money: string): string {
+export function wayLine(way: NextOption, money: string): string {
   const time =
     way.totalMin.high > 0
       ? `${Math.round(way.handsOnMin)} min hands on, ${durationWords(way.totalMin.low, way.totalMin.high)} in all`

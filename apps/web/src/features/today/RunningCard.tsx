@@ -1,10 +1,10 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
-import type { RunningSummary } from '@feverfew/contracts';
+import type { RunningEntry } from '@feverfew/contracts';
 import { Link } from 'react-router';
 import { useLexicon } from '../../app/useLexicon';
 import { timerView } from '../run/timerView';
 import { marksText } from '../trouble/sentenceView';
-import { handView } from './handView';
+import { nextActionView } from './handView';
 
 const Card = chakra(Link, {
   base: {
@@ -21,11 +21,11 @@ const Card = chakra(Link, {
 });
 
 /** One run under way: the vessel, what is in it, the time left, and what needs a hand. */
-export function RunningCard({ run, nowMs }: { run: RunningSummary; nowMs: number }) {
+export function RunningCard({ run, nowMs }: { run: RunningEntry; nowMs: number }) {
   const say = useLexicon();
   const { timer } = run.state;
   const bar = timer ? timerView(timer, nowMs, null) : null;
-  const view = handView(run, nowMs);
+  const view = nextActionView(run, nowMs);
   return (
     <Card to={`/runs/${run.id}`} wanted={view.isNow} data-run={run.id} data-hand={run.hand.what}>
       <Flex justifyContent="space-between" alignItems="baseline" gap="10px" wrap="wrap">

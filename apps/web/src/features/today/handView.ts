@@ -1,8 +1,8 @@
-import { type Hand, overrunWords, type RunningSummary } from '@feverfew/contracts';
+import { type NextAction, overrunWords, type RunningEntry } from '@feverfew/contracts';
 import { clockText } from '../run/timerView';
-import { STEP_NAMES } from './stepNames';
+import { ACTION_NAMES } from './stepNames';
 
-export interface HandView {
+export interface NextActionView {
   readonly headline: string;
   readonly next: string;
   /** Somebody is wanted now. */
@@ -18,7 +18,7 @@ const PHASES = {
 } as const;
 
 /** What a run wants next, as a person reads it from across the room. */
-export function handView({ hand, state, stepKind }: RunningSummary, nowMs: number): HandView {
+export function nextActionView({ hand, state, stepKind }: RunningEntry, nowMs: number): NextActionView {
   const { timer } = state;
   const since = (iso: string) => Math.max(0, nowMs - Date.parse(iso));
   switch (hand.what) {
@@ -47,12 +47,12 @@ export function handView({ hand, state, stepKind }: RunningSummary, nowMs: numbe
     case 'decide':
       return { headline: 'Decide', next: PHASES.decide, isNow: true };
     case 'step':
-      return { headline: `${STEP_NAMES[stepKind] ?? 'Next step'} now`, next: PHASES.step, isNow: true };
+      return { headline: `${ACTION_NAMES[stepKind] ?? 'Next step'} now`, next: PHASES.step, isNow: true };
   }
 }
 
 /** The next moment somebody is wanted, over all runs; null when somebody is wanted now or nothing runs. */
-export function nextHandAt(running: readonly { hand: Hand }[]): string | null {
+export function nextHandAt(running: readonly { hand: NextAction }[]): string | null {
   const [first] = running;
   return first && running.every(({ hand }) => hand.what === 'working') ? first.hand.at : null;
 }

@@ -1,5 +1,5 @@
 /** A step in a word, for lists. */
-export const STEP_NAMES: Readonly<Record<string, string>> = {
+export const ACTION_NAMES: Readonly<Record<string, string>> = {
   rinseBefore: 'Rinse',
   lift: 'Lift',
   firstAid: 'First aid',

@@ -1,5 +1,5 @@
 import { Box, Grid, Stack } from '@chakra-ui/react';
-import { LEVELS, levelOf, type Plan, type Step, type TrialView } from '@feverfew/contracts';
+import { type Action, LEVELS, levelOf, type Plan, type TrialView } from '@feverfew/contracts';
 import { useQuery } from '@tanstack/react-query';
 import { Link, useParams } from 'react-router';
 import { request } from '../../app/api';
@@ -12,7 +12,7 @@ import { LevelPicture } from '../run/LevelPicture';
 import { LEVEL_WORDS } from '../run/runWords';
 import { clockText } from '../run/timerView';
 import { useServerNow } from '../run/useServerNow';
-import { StepRecipe } from '../trouble/StepRecipe';
+import { ActionRecipe } from '../trouble/StepRecipe';
 import { marksText } from '../trouble/sentenceView';
 import { useSayToTrial, useTrial } from './trialQueries';
 import { FAIR_RULES, TRIAL_PHASES, verdictText } from './trialWords';
@@ -76,7 +76,7 @@ interface PhaseProps {
 }
 
 /** Steps before the wait: what each way wants done on its place. */
-const BEFORE: readonly Step['kind'][] = ['hiddenTest', 'mix', 'apply'];
+const BEFORE: readonly Action['kind'][] = ['hiddenTest', 'mix', 'apply'];
 
 function Apply({ trial, pending, send }: PhaseProps) {
   const words = useLexicon();
@@ -112,7 +112,7 @@ function Apply({ trial, pending, send }: PhaseProps) {
                   .filter((step) => BEFORE.includes(step.kind))
                   .map((step) => (
                     <li key={step.id}>
-                      <StepRecipe
+                      <ActionRecipe
                         step={step}
                         on={{ kind: 'piece', pieceId: trial.pieceId }}
                         name={words.name(arm.methodId)}

@@ -1,8 +1,8 @@
 import { Box } from '@chakra-ui/react';
-import { effectRange, effectWords, type Rung } from '@feverfew/contracts';
+import { effectRange, effectWords, type Pass } from '@feverfew/contracts';
 
 /** Expected effect of one round as a range on a line, with a plain word. */
-export function EffectBar({ effect, ofRest }: { effect: Rung['effect']; ofRest: boolean }) {
+export function EffectBar({ effect, ofRest }: { effect: Pass['effect']; ofRest: boolean }) {
   return (
     <Box>
       <Box position="relative" height="9px" borderRadius="full" bg="track" aria-hidden="true">

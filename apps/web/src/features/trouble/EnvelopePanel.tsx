@@ -1,11 +1,11 @@
 import { Box, Flex, Stack } from '@chakra-ui/react';
 import {
   ACTION_WORDS,
-  ACTIONS,
   DRYING_WORDS,
   type Envelope,
   type Lexicon,
   type Limit,
+  MECHANICAL_ACTIONS,
   ownerWords,
   PROGRAMME_WORDS,
   PROGRAMMES,
@@ -55,7 +55,7 @@ export const EnvelopePanel = memo(function EnvelopePanel({ envelope }: { envelop
       />
       <Segments
         name="Action"
-        steps={upTo(ACTIONS, envelope.action.most)}
+        steps={upTo(MECHANICAL_ACTIONS, envelope.action.most)}
         words={ACTION_WORDS}
         limits={envelope.action.limits}
         say={say}

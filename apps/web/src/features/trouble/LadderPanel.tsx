@@ -7,8 +7,8 @@ import { StartTrial } from '../trial/StartTrial';
 import { CupboardLine } from './CupboardLine';
 import { CupboardWarning, PlanFindings } from './PlanFindings';
 import { RuledOut } from './RuledOut';
-import { RungCard } from './RungCard';
-import { SchoolsPanel } from './SchoolsPanel';
+import { PassCard } from './RungCard';
+import { PositionsPanel } from './SchoolsPanel';
 import { TakeAlong } from './TakeAlong';
 
 const COUNT_WORDS = ['No rung', 'One rung', 'Two rungs', 'Three rungs', 'Four rungs', 'Five rungs'];
@@ -73,7 +73,7 @@ export function LadderPanel({
       <PlanFindings plan={plan} />
       <Box as="ol" padding="0" aria-label="Ladder">
         {ladder.map((candidate, index) => (
-          <RungCard
+          <PassCard
             key={candidate.methodId}
             rung={candidate}
             number={index + 1}
@@ -90,7 +90,7 @@ export function LadderPanel({
         </Box>
       )}
       <RuledOut candidates={plan.candidates} facts={plan.facts} />
-      <SchoolsPanel
+      <PositionsPanel
         schools={plan.schools}
         facts={plan.facts}
         catalogue={catalogue}

@@ -4,7 +4,7 @@ import { format } from 'date-fns';
 import { useLexicon } from '../../app/useLexicon';
 import { CautionList } from '../../components/CautionList';
 import { timeLine } from './rungView';
-import { StepRecipe } from './StepRecipe';
+import { ActionRecipe } from './StepRecipe';
 
 /** A whole plan on paper: every rung with all its steps and cautions. */
 export function PlanSheet({ title, plan }: { title: string; plan: Plan }) {
@@ -30,7 +30,7 @@ export function PlanSheet({ title, plan }: { title: string; plan: Plan }) {
           <Box as="ol" paddingInlineStart="6mm" listStyleType="decimal">
             {rung.steps.map((step) => (
               <li key={step.id}>
-                <StepRecipe step={step} on={{ kind: 'nothing' }} name="" />
+                <ActionRecipe step={step} on={{ kind: 'nothing' }} name="" />
               </li>
             ))}
           </Box>

@@ -1,14 +1,14 @@
 import { Box, chakra, Flex, Grid, Stack } from '@chakra-ui/react';
-import { isClaim, type Rung } from '@feverfew/contracts';
+import { isClaim, type Pass } from '@feverfew/contracts';
 import { memo } from 'react';
 import { useCatalogue } from '../../app/queries';
 import { useLexicon, useMeasures } from '../../app/useLexicon';
 import { Claims } from '../../components/Claims';
 import type { OnTable } from '../mix/mixDraft';
 import { EffectBar } from './EffectBar';
-import { RungWhy } from './RungWhy';
-import { recipeLine, rungRemarks, timeLine } from './rungView';
-import { StepRecipe } from './StepRecipe';
+import { PassWhy } from './RungWhy';
+import { passRemarks, recipeLine, timeLine } from './rungView';
+import { ActionRecipe } from './StepRecipe';
 
 const Disc = chakra('span', {
   base: {
@@ -39,8 +39,8 @@ const TitleButton = chakra('button', {
   },
 });
 
-interface RungCardProps {
-  readonly rung: Rung;
+interface PassCardProps {
+  readonly rung: Pass;
   readonly number: number;
   readonly chosen: boolean;
   readonly expanded: boolean;
@@ -50,14 +50,14 @@ interface RungCardProps {
 }
 
 /** One rung: name, recipe in figures, one reason, effect as a range, time, risk, what is missing. */
-export const RungCard = memo(function RungCard({
+export const PassCard = memo(function RungCard({
   rung,
   number,
   chosen,
   expanded,
   on,
   onChoose,
-}: RungCardProps) {
+}: PassCardProps) {
   const say = useLexicon();
   const measures = useMeasures();
   const reason = useCatalogue().data?.methods.find((method) => method.id === rung.methodId)?.reason;
@@ -106,7 +106,7 @@ export const RungCard = memo(function RungCard({
             </Box>
           </Box>
           <Stack gap="2px" gridColumn="1 / -1" fontSize="14px">
-            {rungRemarks(rung, say).map((remark) => (
+            {passRemarks(rung, say).map((remark) => (
               <Box key={remark} color="water">
                 {remark}
               </Box>
@@ -118,7 +118,7 @@ export const RungCard = memo(function RungCard({
               </Box>
             )}
           </Stack>
-          {expanded && <RungWhy rung={rung} />}
+          {expanded && <PassWhy rung={rung} />}
           {expanded && (
             <Stack
               as="ol"
@@ -130,7 +130,7 @@ export const RungCard = memo(function RungCard({
             >
               {rung.steps.map((step) => (
                 <li key={step.id}>
-                  <StepRecipe step={step} on={on} name={say.name(rung.methodId)} />
+                  <ActionRecipe step={step} on={on} name={say.name(rung.methodId)} />
                 </li>
               ))}
             </Stack>

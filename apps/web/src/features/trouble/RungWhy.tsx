@@ -1,10 +1,10 @@
 import { Box, Flex, Grid, Stack } from '@chakra-ui/react';
-import { effectRange, findingWords, MECHANISM_WORDS, type Rung } from '@feverfew/contracts';
+import { effectRange, findingWords, MECHANISM_WORDS, type Pass } from '@feverfew/contracts';
 import { useLexicon } from '../../app/useLexicon';
 import { Why } from '../../components/Why';
 
 /** Why this rung, and why it stops where it stops: what it does to each part of the trouble, and what holds it back. */
-export function RungWhy({ rung }: { rung: Rung }) {
+export function PassWhy({ rung }: { rung: Pass }) {
   const say = useLexicon();
   return (
     <Grid

@@ -1,13 +1,13 @@
 import { Box, Dialog, Grid, Portal } from '@chakra-ui/react';
-import { type Catalogue, durationWords, type SchoolSide, type TroubleFacts } from '@feverfew/contracts';
-import { useCompareSchools } from '../../app/queries';
+import { type Catalogue, type ComparedPosition, durationWords, type TroubleFacts } from '@feverfew/contracts';
+import { useComparePositions } from '../../app/queries';
 import { useLexicon, useMeasures } from '../../app/useLexicon';
 import { Button } from '../../components/controls';
 import { Failed, Loading } from '../../components/States';
 import { EffectBar } from './EffectBar';
 import { recipeLine } from './rungView';
 
-interface SchoolComparisonProps {
+interface PositionComparisonProps {
   readonly dispute: string;
   readonly facts: TroubleFacts;
   readonly catalogue: Catalogue;
@@ -16,8 +16,14 @@ interface SchoolComparisonProps {
 }
 
 /** Every view of one dispute followed to the end on this very trouble: what differs stands out, what is alike is quiet. */
-export function SchoolComparison({ dispute, facts, catalogue, onChoose, onClose }: SchoolComparisonProps) {
-  const sides = useCompareSchools(facts, dispute);
+export function PositionComparison({
+  dispute,
+  facts,
+  catalogue,
+  onChoose,
+  onClose,
+}: PositionComparisonProps) {
+  const sides = useComparePositions(facts, dispute);
   const question = catalogue.disputes.find((candidate) => candidate.id === dispute)?.question;
   return (
     <Dialog.Root open onOpenChange={(details) => !details.open && onClose()}>
@@ -34,7 +40,7 @@ export function SchoolComparison({ dispute, facts, catalogue, onChoose, onClose 
                 gap="18px"
               >
                 {sides.data.map((side) => (
-                  <Side key={side.schoolId} side={side} catalogue={catalogue} onChoose={onChoose} />
+                  <Compared key={side.schoolId} side={side} catalogue={catalogue} onChoose={onChoose} />
                 ))}
               </Grid>
             )}
@@ -48,12 +54,12 @@ export function SchoolComparison({ dispute, facts, catalogue, onChoose, onClose 
   );
 }
 
-function Side({
+function Compared({
   side,
   catalogue,
   onChoose,
 }: {
-  side: SchoolSide;
+  side: ComparedPosition;
   catalogue: Catalogue;
   onChoose: (schoolId: string) => void;
 }) {

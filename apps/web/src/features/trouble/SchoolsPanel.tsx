@@ -4,8 +4,8 @@ import { lazy, Suspense, useState } from 'react';
 import { Button, Select } from '../../components/controls';
 import { Loading } from '../../components/States';
 
-const SchoolComparison = lazy(() =>
-  import('./SchoolComparison').then((module) => ({ default: module.SchoolComparison })),
+const PositionComparison = lazy(() =>
+  import('./SchoolComparison').then((module) => ({ default: module.PositionComparison })),
 );
 
 const CHOSEN_BY = {
@@ -14,7 +14,7 @@ const CHOSEN_BY = {
   default: 'as usual',
 } as const;
 
-interface SchoolsPanelProps {
+interface PositionsPanelProps {
   readonly schools: Plan['schools'];
   readonly facts: TroubleFacts;
   readonly catalogue: Catalogue;
@@ -22,7 +22,7 @@ interface SchoolsPanelProps {
 }
 
 /** Where practitioners differ and it matters here: which view this plan follows, why, and what the other says. */
-export function SchoolsPanel({ schools, facts, catalogue, onChoose }: SchoolsPanelProps) {
+export function PositionsPanel({ schools, facts, catalogue, onChoose }: PositionsPanelProps) {
   const [comparing, setComparing] = useState<string | null>(null);
   if (schools.length === 0) return null;
   return (
@@ -71,7 +71,7 @@ export function SchoolsPanel({ schools, facts, catalogue, onChoose }: SchoolsPan
       </Stack>
       {comparing && (
         <Suspense fallback={<Loading what="the comparison" />}>
-          <SchoolComparison
+          <PositionComparison
             dispute={comparing}
             facts={facts}
             catalogue={catalogue}

@@ -1,12 +1,12 @@
 import { Box, Stack } from '@chakra-ui/react';
-import { type Step, stepWords } from '@feverfew/contracts';
+import { type Action, actionWords } from '@feverfew/contracts';
 import { useLexicon, useMeasures } from '../../app/useLexicon';
 import { errorText, exactText, pourText } from '../../components/measureText';
 import type { OnTable } from '../mix/mixDraft';
 import { TableLink } from '../mix/TableLink';
 
 /** Amounts of a mix: tools first, then exact, range and what the tools miss by. */
-export function IngredientList({ step }: { step: Step }) {
+export function IngredientList({ step }: { step: Action }) {
   const say = useLexicon();
   const measures = useMeasures();
   if (step.ingredients.length === 0) return null;
@@ -50,9 +50,9 @@ export function IngredientList({ step }: { step: Step }) {
 }
 
 /** One step in words and figures. */
-export function StepRecipe({ step, on, name }: { step: Step; on: OnTable; name: string }) {
+export function ActionRecipe({ step, on, name }: { step: Action; on: OnTable; name: string }) {
   const say = useLexicon();
-  const words = stepWords(step, say);
+  const words = actionWords(step, say);
   return (
     <Box>
       <Box as="strong">{words.title}</Box>

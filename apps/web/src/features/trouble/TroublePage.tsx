@@ -40,7 +40,7 @@ function TroubleDesk({ troubleId, kept, start }: TroubleDeskProps) {
   const pieces = usePieces();
   const preview = usePreview(draft.facts);
   const plan = useLastGood(preview.data);
-  const chosen = chosenRung(plan, picked);
+  const chosen = chosenPass(plan, picked);
   const action = useStartAtTub(troubleId, draft);
   useEffect(() => {
     if (!troubleId) keepDraft(draft);
@@ -199,7 +199,7 @@ function ActionBar({ plan, chosen, blocked, pending, error, onStart }: ActionBar
 }
 
 /** The rung picked, else the first one that needs nothing bought. */
-function chosenRung(plan: Plan | undefined, picked: number | null): number {
+function chosenPass(plan: Plan | undefined, picked: number | null): number {
   const ladder = plan?.ladder ?? [];
   const ready = ladder.findIndex((rung) => rung.missingAgentIds.length === 0);
   return Math.min(picked ?? Math.max(0, ready), Math.max(0, ladder.length - 1));

@@ -1,9 +1,9 @@
 import {
+  EMPTY_FACTS,
+  EMPTY_PIECE,
   type PieceFacts,
   type PieceSummary,
   type TroubleFacts,
-  UNTOLD_FACTS,
-  UNTOLD_PIECE,
 } from '@feverfew/contracts';
 
 /** Numbered with the shape of the facts: a draft of an older shape is left behind. */
@@ -15,7 +15,7 @@ export interface Draft {
   readonly facts: TroubleFacts;
 }
 
-export const EMPTY_DRAFT: Draft = { pieceId: null, facts: UNTOLD_FACTS };
+export const EMPTY_DRAFT: Draft = { pieceId: null, facts: EMPTY_FACTS };
 
 /** A piece from the linen book brings all its facts with it. */
 export function withPiece(draft: Draft, piece: PieceSummary): Draft {
@@ -37,7 +37,7 @@ export function withItem(
     pieceId: null,
     facts: {
       ...draft.facts,
-      piece: { ...UNTOLD_PIECE, itemId: item.id, name: item.name, parts },
+      piece: { ...EMPTY_PIECE, itemId: item.id, name: item.name, parts },
       partIndex: 0,
     },
   };

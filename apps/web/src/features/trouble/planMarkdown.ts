@@ -1,12 +1,12 @@
 import {
+  type Action,
+  actionWords,
   type Catalogue,
   findingWords,
   type Lexicon,
   type Measures,
   type Plan,
-  type Rung,
-  type Step,
-  stepWords,
+  type Pass,
 } from '@feverfew/contracts';
 import { cautionsById } from '../../components/CautionList';
 import { pourText } from '../../components/measureText';
@@ -25,14 +25,14 @@ export function planMarkdown(
     '',
     ...plan.findings.map((finding) => `> ${findingWords(finding, say)}`),
     '',
-    ...plan.ladder.flatMap((rung, at) => rungLines(rung, at + 1, catalogue, say, measures)),
+    ...plan.ladder.flatMap((rung, at) => passLines(rung, at + 1, catalogue, say, measures)),
     'Follow the product’s own label where it differs. Local rules apply.',
     '',
   ].join('\n');
 }
 
-function rungLines(
-  rung: Rung,
+function passLines(
+  rung: Pass,
   number: number,
   catalogue: Catalogue,
   say: Lexicon,
@@ -46,13 +46,13 @@ function rungLines(
     '',
     ...cautions.map((caution) => `- **${caution.severity}:** ${caution.text}`),
     '',
-    ...rung.steps.map((step, at) => `${at + 1}. ${stepLine(step, say, measures)}`),
+    ...rung.steps.map((step, at) => `${at + 1}. ${actionLine(step, say, measures)}`),
     '',
   ];
 }
 
-function stepLine(step: Step, say: Lexicon, measures: Measures): string {
-  const { title, lines } = stepWords(step, say);
+function actionLine(step: Action, say: Lexicon, measures: Measures): string {
+  const { title, lines } = actionWords(step, say);
   const poured = step.ingredients.map((one) => {
     const after = one.strengthAfter ? ` (${one.strengthAfter.value} ${one.strengthAfter.unit})` : '';
     return `${pourText(one, measures, say)}${after}`;

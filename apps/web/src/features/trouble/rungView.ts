@@ -1,4 +1,5 @@
 import {
+  type Action,
   type Candidate,
   durationWords,
   type Finding,
@@ -6,13 +7,12 @@ import {
   isClaim,
   type Lexicon,
   type Measures,
-  type Rung,
-  type Step,
+  type Pass,
 } from '@feverfew/contracts';
 import { pourText } from '../../components/measureText';
 
 /** The recipe in bold figures: amounts, water, temperature, dwell. */
-export function recipeLine(rung: Rung, say: Lexicon, measures: Measures): string {
+export function recipeLine(rung: Pass, say: Lexicon, measures: Measures): string {
   const mix = rung.steps.find((step) => step.kind === 'mix');
   const dwell = rung.steps.find((step) => step.kind === 'dwell')?.dwell;
   const amounts = (mix?.ingredients ?? [])
@@ -23,20 +23,20 @@ export function recipeLine(rung: Rung, say: Lexicon, measures: Measures): string
     .join(', ');
 }
 
-function waterPhrase(mix: Step, say: Lexicon): string {
+function waterPhrase(mix: Action, say: Lexicon): string {
   const warmth = mix.tempC ? (mix.tempC.target <= 25 ? 'cold' : `at ${say.temp(mix.tempC.target)}`) : '';
   if (mix.bath) return `in ${say.volume(mix.bath.waterL * 1000)} ${warmth}, ${mix.vessel?.name}`;
   return mix.waterML ? `with ${say.volume(mix.waterML)} water ${warmth}` : warmth;
 }
 
-export function timeLine(rung: Rung): string {
+export function timeLine(rung: Pass): string {
   return `${rung.handsOnMin} min of yours, ${durationWords(rung.totalMin.low, rung.totalMin.high)} in all`;
 }
 
 const QUIET: readonly Finding['code'][] = ['schoolFollowed', 'notInCupboard'];
 
 /** Remarks worth a line on the rung itself. */
-export const rungRemarks = (rung: Rung, say: Lexicon): string[] =>
+export const passRemarks = (rung: Pass, say: Lexicon): string[] =>
   rung.findings
     .filter((finding) => !QUIET.includes(finding.code) && !isClaim(finding.code))
     .map((finding) => findingWords(finding, say));

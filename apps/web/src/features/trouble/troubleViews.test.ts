@@ -1,4 +1,4 @@
-import { BLANK_LABEL, type Envelope, type Lexicon, UNTOLD_FACTS } from '@feverfew/contracts';
+import { BLANK_LABEL, EMPTY_FACTS, type Envelope, type Lexicon } from '@feverfew/contracts';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { chemistryView, pHFlags, tempFlags, upTo } from './envelopeView';
 import { dropDraft, EMPTY_DRAFT, keepDraft, readDraft, withItem, withPiece } from './factsDraft';
@@ -21,18 +21,18 @@ const label = {
 
 describe('the sentence', () => {
   it('stays readable with every blank open', () => {
-    expect(sentenceText(UNTOLD_FACTS, false, say)).toBe(
+    expect(sentenceText(EMPTY_FACTS, false, say)).toBe(
       'There is some trouble on some piece, since nobody knows when, wet or dry, about the whole piece. It is fibres unknown, any colour, sound, with no metal on it; its tag says nothing I know of. It has seen no heat, and I tried nothing; all of it is left.',
     );
   });
   it('tells what is told', () => {
     const facts = {
-      ...UNTOLD_FACTS,
+      ...EMPTY_FACTS,
       markIds: ['beetroot'],
       age: 'hours' as const,
       sizeCm: { length: 6, width: 4 },
       piece: {
-        ...UNTOLD_FACTS.piece,
+        ...EMPTY_FACTS.piece,
         itemId: 'tableLinen',
         name: 'damask cloth',
         colour: 'white' as const,
@@ -46,7 +46,7 @@ describe('the sentence', () => {
   });
   it('tells several troubles, what was tried and how, and what is left', () => {
     const facts = {
-      ...UNTOLD_FACTS,
+      ...EMPTY_FACTS,
       markIds: ['grass', 'tomato', 'berry'],
       tried: [
         { agentId: 'vinegar', times: 2, effect: 'nothing' as const, hot: true },
@@ -61,9 +61,9 @@ describe('the sentence', () => {
   });
   it('asks for the code on furniture, and for the part where there are several', () => {
     const facts = {
-      ...UNTOLD_FACTS,
+      ...EMPTY_FACTS,
       piece: {
-        ...UNTOLD_FACTS.piece,
+        ...EMPTY_FACTS.piece,
         code: 'W' as const,
         parts: [
           { name: 'shell', fibres: [] },
@@ -172,7 +172,7 @@ describe('a draft', () => {
     localStorage.clear();
   });
   it('outlives a reload and can be dropped', () => {
-    keepDraft({ pieceId: null, facts: { ...UNTOLD_FACTS, markIds: ['egg'] } });
+    keepDraft({ pieceId: null, facts: { ...EMPTY_FACTS, markIds: ['egg'] } });
     expect(readDraft().facts.markIds).toEqual(['egg']);
     dropDraft();
     expect(readDraft()).toEqual(EMPTY_DRAFT);
@@ -181,7 +181,7 @@ describe('a draft', () => {
   });
   it('takes over a known piece, and starts a new one unknown', () => {
     const known = withPiece(EMPTY_DRAFT, {
-      ...UNTOLD_FACTS.piece,
+      ...EMPTY_FACTS.piece,
       id: 'p1',
       itemId: 'scarf',
       name: 'silk scarf',

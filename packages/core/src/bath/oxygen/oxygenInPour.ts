@@ -1,10 +1,10 @@
 import { type Knowledge, OXYGEN_PER_PEROXIDE } from '@feverfew/knowledge';
-import { chemistryShelf } from '../solution/chemistryIndex.js';
+import { chemistryIndex } from '../solution/chemistryIndex.js';
 import { type Pour, pureG } from '../solution/pour.js';
 
 /** Available oxygen of an amount, g. */
 export function oxygenInPour({ agentId, massG, volumeML, strengthPct }: Pour, knowledge: Knowledge): number {
-  const { agentOf, substanceOf } = chemistryShelf(knowledge);
+  const { agentOf, substanceOf } = chemistryIndex(knowledge);
   const agent = agentOf(agentId);
   const oxygenG = agent.makeup.reduce((sum, { substanceId, share }) => {
     const { peroxideMol, molarMassG } = substanceOf(substanceId);

@@ -1,6 +1,6 @@
 import type { Knowledge } from '@feverfew/knowledge';
-import type { BathPH } from '../../quantity/pHRange.js';
-import { chemistryShelf } from './chemistryIndex.js';
+import type { PHRange } from '../../quantity/pHRange.js';
+import { chemistryIndex } from './chemistryIndex.js';
 import {
   ALKALINITY_SHARES,
   type Corner,
@@ -36,9 +36,9 @@ export function bathPH(
   water: MixWater,
   tempC: number,
   knowledge: Knowledge,
-): BathPH | null {
+): PHRange | null {
   requireWater(water);
-  const { agentOf } = chemistryShelf(knowledge);
+  const { agentOf } = chemistryIndex(knowledge);
   const agents = most.map((pour) => agentOf(pour.agentId));
   const wet = agents.filter((agent) => agent.hasPH);
   const liquid = water.volumeML > 0 || agents.some((agent) => agent.form === 'liquid' && agent.hasPH);

@@ -2,7 +2,7 @@ import type { AcidSystem, Agent, Knowledge, Substance } from '@feverfew/knowledg
 import { pKasAt } from './constantsAt.js';
 
 /** Agents, substances and acid systems by id, built once for each body of knowledge. */
-export interface ChemistryShelf {
+export interface ChemistryIndex {
   readonly agentOf: (agentId: string) => Agent;
   readonly substanceOf: (substanceId: string) => Substance;
   readonly systemOf: (systemId: string) => AcidSystem;
@@ -10,14 +10,14 @@ export interface ChemistryShelf {
   readonly pKasOf: (systemId: string, tempC: number) => readonly number[];
 }
 
-const shelves = new WeakMap<Knowledge, ChemistryShelf>();
+const shelves = new WeakMap<Knowledge, ChemistryIndex>();
 
-export function chemistryShelf(knowledge: Knowledge): ChemistryShelf {
+export function chemistryIndex(knowledge: Knowledge): ChemistryIndex {
   const known = shelves.get(knowledge);
   if (known) return known;
   const systemOf = finder(knowledge.acidSystems);
   const pKas = new Map<string, readonly number[]>();
-  const shelf: ChemistryShelf = {
+  const shelf: ChemistryIndex = {
     agentOf: finder(knowledge.agents),
     substanceOf: finder(knowledge.substances),
     systemOf,

@@ -1,6 +1,6 @@
 import type { Agent, Knowledge, Substance } from '@feverfew/knowledge';
 import { DomainError, requireWithin } from '../../finding/domainError.js';
-import { type ChemistryShelf, chemistryShelf } from './chemistryIndex.js';
+import { type ChemistryIndex, chemistryIndex } from './chemistryIndex.js';
 import { type Pour, pureG, sizeOf } from './pour.js';
 import type { DissolvedSystem } from './solveChargeBalance.js';
 
@@ -72,7 +72,7 @@ export function dissolve(
   knowledge: Knowledge,
 ): Solution {
   requireWater(water);
-  const shelf = chemistryShelf(knowledge);
+  const shelf = chemistryIndex(knowledge);
   const parts = pours.map((pour) => {
     const agent = shelf.agentOf(pour.agentId);
     const density = corner.amount;
@@ -122,7 +122,7 @@ function solutesOf(
   size: { massG: number; volumeML: number },
   corner: Corner,
   totalL: number,
-  shelf: ChemistryShelf,
+  shelf: ChemistryIndex,
 ) {
   return agent.makeup.map(({ substanceId, share }) => {
     const substance = shelf.substanceOf(substanceId);

@@ -1,6 +1,6 @@
 import type { Knowledge } from '@feverfew/knowledge';
 import { type Finding, finding } from '../../finding/finding.js';
-import { chemistryShelf } from './chemistryIndex.js';
+import { chemistryIndex } from './chemistryIndex.js';
 import { type Pour, pureG, sizeOf } from './pour.js';
 
 /** What acid and soda leave of each other. Shares 0–1 of what was poured. */
@@ -18,7 +18,7 @@ const GAS_L_PER_MOL = 24.055;
 
 /** Acid on carbonate, proton for proton: carbonate → bicarbonate → carbon dioxide. Null unless both are poured. */
 export function neutralised(pours: readonly Pour[], knowledge: Knowledge): Neutralised | null {
-  const { agentOf, substanceOf } = chemistryShelf(knowledge);
+  const { agentOf, substanceOf } = chemistryIndex(knowledge);
   const molesOf = (pour: Pour) => {
     const agent = agentOf(pour.agentId);
     const size = sizeOf(pour, agent);

@@ -1,9 +1,12 @@
 import type { LimitOwner } from '../../finding/limitOwner.js';
-import type { FollowedSchool } from '../../trouble/followedPositions.js';
+import type { FollowedPosition } from '../../trouble/followedPositions.js';
 import type { Limit } from '../limit.js';
 
 /** Limits that a followed school sets for this kind of piece. */
-export function schoolLimits(schools: ReadonlyMap<string, FollowedSchool>, itemId: string | null): Limit[] {
+export function positionLimits(
+  schools: ReadonlyMap<string, FollowedPosition>,
+  itemId: string | null,
+): Limit[] {
   return [...schools.values()].flatMap(({ school }): Limit[] => {
     const { effect } = school;
     if (effect.kind !== 'limit') return [];

@@ -1,5 +1,5 @@
 import type { LimitOwner } from '../../finding/limitOwner.js';
-import type { FollowedSchool } from '../../trouble/followedPositions.js';
+import type { FollowedPosition } from '../../trouble/followedPositions.js';
 import type { TroubleFacts } from '../../trouble/troubleFacts.js';
 import type { WorkMark } from '../../trouble/workMarks.js';
 import type { Limit } from '../limit.js';
@@ -9,7 +9,7 @@ import { chemistryLimit } from './chemistryLimit.js';
 export function soilLimits(
   marks: readonly WorkMark[],
   facts: TroubleFacts,
-  schools: ReadonlyMap<string, FollowedSchool>,
+  schools: ReadonlyMap<string, FollowedPosition>,
 ): Limit[] {
   const seen = new Set<string>();
   return marks.flatMap((work) =>

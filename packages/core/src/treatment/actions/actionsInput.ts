@@ -1,9 +1,9 @@
-import type { Fit } from '../assess/assessMethod.js';
+import type { EligibleMethod } from '../assess/assessMethod.js';
 import type { PlanContext } from '../case/planContext.js';
 
 /** What the steps of one rung are built from. */
-export interface StepsInput {
-  readonly fit: Fit;
+export interface ActionsInput {
+  readonly fit: EligibleMethod;
   readonly context: PlanContext;
   readonly rungIndex: number;
 }

@@ -1,12 +1,12 @@
-import type { Step } from '../plan/action.js';
-import type { StepsInput } from './actionsInput.js';
-import { draftStep } from './draftAction.js';
+import type { Action } from '../plan/action.js';
+import type { ActionsInput } from './actionsInput.js';
+import { draftAction } from './draftAction.js';
 
 /** What comes before the mix: rinse out the last product, lift solids, first aid, hidden test. */
-export function beforeSteps(
-  { fit: { method, window, remarks }, context, rungIndex }: StepsInput,
+export function beforeActions(
+  { fit: { method, window, remarks }, context, rungIndex }: ActionsInput,
   cautionIds: readonly string[],
-): Step[] {
+): Action[] {
   const { facts, marks, rinsable } = context;
   const residue = rungIndex > 0 || facts.tried.length > 0;
   const hiddenTest = remarks.some((remark) => remark.code === 'hiddenTestFirst');
@@ -25,10 +25,10 @@ export function beforeSteps(
   // Solids are lifted once, before anything else is on the piece.
   const solids = marks.some((work) => work.mark.hasSolids) && (marks.length === 1 || rungIndex === 0);
   return [
-    ...(solids ? [draftStep('lift', rungIndex, { cautionIds: fluidCautions })] : []),
+    ...(solids ? [draftAction('lift', rungIndex, { cautionIds: fluidCautions })] : []),
     ...(residue && wetRung && surfaceMayBeWet
       ? [
-          draftStep('rinseBefore', rungIndex, {
+          draftAction('rinseBefore', rungIndex, {
             rinses: 2,
             rinseWay: rinsable ? 'change' : 'damp',
             tempC: cold,
@@ -38,7 +38,7 @@ export function beforeSteps(
       : []),
     ...(method.notes.firstAid || (rungIndex === 0 && (bodyFluid || soilCautions.length > 0))
       ? [
-          draftStep('firstAid', rungIndex, {
+          draftAction('firstAid', rungIndex, {
             action: 'blot',
             notes: method.notes.firstAid ?? [],
             cautionIds: [...fluidCautions, ...soilCautions],
@@ -47,7 +47,7 @@ export function beforeSteps(
       : []),
     ...(hiddenTest
       ? [
-          draftStep('hiddenTest', rungIndex, {
+          draftAction('hiddenTest', rungIndex, {
             action: window.action,
             cautionIds,
             alarmSignIds: ['dyeOnCloth', 'groundChanges'],

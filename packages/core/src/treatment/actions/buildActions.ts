@@ -1,39 +1,40 @@
 import type { Method } from '@feverfew/knowledge';
 import type { PlanContext } from '../case/planContext.js';
-import { schoolNotes } from '../case/positionNotes.js';
-import type { Step } from '../plan/action.js';
+import { positionNotes } from '../case/positionNotes.js';
+import type { Action } from '../plan/action.js';
 import { aimedDwell } from '../recipe/bathOutlook.js';
 import { recipe } from '../recipe/recipe.js';
-import type { StepsInput } from './actionsInput.js';
-import { beforeSteps } from './beforeActions.js';
+import type { ActionsInput } from './actionsInput.js';
+import { beforeActions } from './beforeActions.js';
 import { methodCautions, signsFor } from './cautions.js';
-import { draftStep } from './draftAction.js';
-import { dryStep, finalLookStep } from './dryingActions.js';
-import { washStep } from './washAction.js';
+import { draftAction } from './draftAction.js';
+import { dryAction, finalLookAction } from './dryingActions.js';
+import { washAction } from './washAction.js';
 
 /** The whole of one rung in order: first aid → hidden test → mix → apply → dwell → look → rinse → wash → dry → look dry. */
-export function buildSteps(input: StepsInput): Step[] {
+export function buildActions(input: ActionsInput): Action[] {
   const { fit, context } = input;
   const cautionIds = methodCautions(fit.method, fit.window, context);
   const steps = [
-    ...beforeSteps(input, cautionIds),
-    ...workSteps(input, cautionIds),
-    ...rinseSteps(input),
-    ...washStep(input),
-    dryStep(input),
-    finalLookStep(input),
+    ...beforeActions(input, cautionIds),
+    ...workActions(input, cautionIds),
+    ...rinseActions(input),
+    ...washAction(input),
+    dryAction(input),
+    finalLookAction(input),
   ];
   return steps.map((step, index) => ({ ...step, id: `r${input.rungIndex + 1}s${index + 1}-${step.kind}` }));
 }
 
 /** Mixing, applying, waiting and looking. */
-function workSteps({ fit, context, rungIndex }: StepsInput, cautionIds: string[]): Step[] {
+function workActions({ fit, context, rungIndex }: ActionsInput, cautionIds: string[]): Action[] {
   const { method, window } = fit;
   const amounts = recipe(fit, context);
   const tempC = method.wetting === 'dry' ? null : window.tempC;
   const notes = (kind: keyof Method['notes']) => method.notes[kind] ?? [];
   const signs = signsFor(method, context);
-  const draft = (kind: Step['kind'], fields: Partial<Step>): Step => draftStep(kind, rungIndex, fields);
+  const draft = (kind: Action['kind'], fields: Partial<Action>): Action =>
+    draftAction(kind, rungIndex, fields);
   const { vessel, batches, outlook } = amounts;
   const aim = outlook?.oxygen ? aimedDwell(method, window) : null;
   return [
@@ -43,7 +44,7 @@ function workSteps({ fit, context, rungIndex }: StepsInput, cautionIds: string[]
             ...amounts,
             tempC,
             pH: window.pH,
-            notes: [...notes('mix'), ...schoolNotes('mix', method, context).map((note) => note.text)],
+            notes: [...notes('mix'), ...positionNotes('mix', method, context).map((note) => note.text)],
             cautionIds,
           }),
         ]
@@ -82,14 +83,14 @@ function workSteps({ fit, context, rungIndex }: StepsInput, cautionIds: string[]
   ];
 }
 
-function rinseSteps({ fit: { method, window }, rungIndex, context }: StepsInput): Step[] {
+function rinseActions({ fit: { method, window }, rungIndex, context }: ActionsInput): Action[] {
   if (method.rinse === 'none') return [];
   const way = rinseWay(method, context);
   const chlorine = context.index.factsOf(method).chemistries.includes('chlorine');
   const thorough = chlorine || context.item.skinContact;
   const maxC = Math.min(30, window.tempC.max);
   return [
-    draftStep('rinse', rungIndex, {
+    draftAction('rinse', rungIndex, {
       rinseWay: way,
       rinses: way === 'vacuum' ? 0 : way === 'change' && thorough ? 3 : 2,
       tempC: way === 'vacuum' ? null : { min: 5, max: maxC, target: Math.min(20, maxC) },

@@ -1,5 +1,5 @@
 import { HANDS_ON_MIN } from '@feverfew/knowledge';
-import type { Step } from '../plan/action.js';
+import type { Action } from '../plan/action.js';
 
 const NONE: readonly never[] = [];
 
@@ -7,7 +7,7 @@ const NONE: readonly never[] = [];
  * A step with only the fields that apply; the id is given when the rung is whole.
  * Written out field by field: every step gets the same hidden class, which the sweep over millions of plans lives on.
  */
-export function draftStep(kind: Step['kind'], rungIndex: number, fields: Partial<Step>): Step {
+export function draftAction(kind: Action['kind'], rungIndex: number, fields: Partial<Action>): Action {
   return {
     id: `r${rungIndex + 1}-${kind}`,
     kind,

@@ -3,23 +3,23 @@ import { neutralisedClaim as claimOf, neutralised } from '../../bath/solution/ne
 import { removedShare } from '../../effect/removedShare.js';
 import { type Finding, finding } from '../../finding/finding.js';
 import { wallOf } from '../../household/vesselWall.js';
-import type { Fit } from '../assess/assessMethod.js';
+import type { EligibleMethod } from '../assess/assessMethod.js';
 import { conditionsOf } from '../assess/effect/expectedEffect.js';
 import { riskOf } from '../assess/effect/gentleness.js';
-import { edgeFindings } from '../assess/judge/limitReasons.js';
+import { limitReasons } from '../assess/judge/limitReasons.js';
 import type { PlanContext } from '../case/planContext.js';
-import type { Step } from '../plan/action.js';
-import type { Act, Rung } from '../plan/pass.js';
+import type { Action } from '../plan/action.js';
+import type { Act, Pass } from '../plan/pass.js';
 import { aimedDwell } from '../recipe/bathOutlook.js';
-import { buildSteps } from './buildActions.js';
+import { buildActions } from './buildActions.js';
 
 /** Acts below this share per round are not worth naming. */
 const LEAST_ACT = 0.1;
 
 /** A fit with its full recipe, its time, its risk and its reasons. */
-export function rungOf(fit: Fit, rungIndex: number, context: PlanContext): Rung {
+export function passOf(fit: EligibleMethod, rungIndex: number, context: PlanContext): Pass {
   const { method, window, effect, log, remarks, harshness, missingAgentIds } = fit;
-  const steps = buildSteps({ fit, context, rungIndex });
+  const steps = buildActions({ fit, context, rungIndex });
   const batches = Math.max(...steps.map((step) => step.batches));
   const handsOnMin = steps.reduce((sum, step) => sum + step.handsOnMin * step.batches, 0);
   const { byMark, ...whole } = effect;
@@ -29,7 +29,7 @@ export function rungOf(fit: Fit, rungIndex: number, context: PlanContext): Rung 
     effectByMark: byMark,
     ownLog: log && { uses: log.uses, worked: log.worked, book: log.prior },
     acts: actsOf(fit, context),
-    edges: edgeFindings(fit, context),
+    edges: limitReasons(fit, context),
     risk: riskOf(harshness),
     handsOnMin,
     totalMin: {
@@ -44,7 +44,7 @@ export function rungOf(fit: Fit, rungIndex: number, context: PlanContext): Rung 
   };
 }
 
-function actsOf({ method, window }: Fit, context: PlanContext): Act[] {
+function actsOf({ method, window }: EligibleMethod, context: PlanContext): Act[] {
   const mechanisms = context.index.factsOf(method).mechanisms;
   const seen = new Set<string>();
   return context.marks.flatMap((work) => {
@@ -64,7 +64,7 @@ function actsOf({ method, window }: Fit, context: PlanContext): Act[] {
 }
 
 /** What the water comes to in the tub, before the piece goes in, whole °C. */
-function reachedIn({ vessel, bath }: Step, household: PlanContext['household']): number | null {
+function reachedIn({ vessel, bath }: Action, household: PlanContext['household']): number | null {
   const own = household.vessels.find((candidate) => candidate.id === vessel?.id);
   return own && bath
     ? Math.floor(settledTemp(bath.waterL, bath.shares.tempC, [wallOf(own, bath.waterL, household)]) + 0.05)
@@ -72,7 +72,7 @@ function reachedIn({ vessel, bath }: Step, household: PlanContext['household']):
 }
 
 /** Acid and soda in one recipe: what they leave of each other. */
-function neutralisedClaim({ ingredients, pH }: Step, knowledge: PlanContext['knowledge']): Finding[] {
+function neutralisedClaim({ ingredients, pH }: Action, knowledge: PlanContext['knowledge']): Finding[] {
   const pours = ingredients
     .filter((one) => one.massG !== null || one.volumeML !== null)
     .map(({ agentId, massG, volumeML, strengthPct }) => ({
@@ -87,8 +87,8 @@ function neutralisedClaim({ ingredients, pH }: Step, knowledge: PlanContext['kno
 
 /** Kettles it takes, and how much longer a cool bath needs. */
 function bathRemarks(
-  { method, window }: Fit,
-  steps: readonly Step[],
+  { method, window }: EligibleMethod,
+  steps: readonly Action[],
   { household, knowledge }: PlanContext,
 ): Finding[] {
   const mix = steps.find((step) => step.kind === 'mix');
@@ -131,7 +131,7 @@ function bathRemarks(
 /** More of one thing than a household has at hand by chance. */
 const BIG_POUR = { mL: 1000, g: 400 } as const;
 
-function bigPours(steps: readonly Step[]): Finding[] {
+function bigPours(steps: readonly Action[]): Finding[] {
   return steps
     .flatMap((step) => step.ingredients)
     .flatMap(({ agentId, massG, volumeML }) => {

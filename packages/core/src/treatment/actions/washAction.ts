@@ -1,20 +1,20 @@
 import { MOST_WASH_BEFORE_GONE_C } from '@feverfew/knowledge';
-import type { Step } from '../plan/action.js';
+import type { Action } from '../plan/action.js';
 import { byLabel } from '../recipe/labelDose.js';
-import type { StepsInput } from './actionsInput.js';
-import { draftStep } from './draftAction.js';
+import type { ActionsInput } from './actionsInput.js';
+import { draftAction } from './draftAction.js';
 
 /** Water of a wash by hand, L: a basin. Common practice, no source. */
 const HAND_WASH_L = 5;
 
 /** The wash that carries the loosened soil off: no warmer than 40 °C, since nobody has yet seen in daylight that it is gone. */
-export function washStep({ fit, context, rungIndex }: StepsInput): Step[] {
+export function washAction({ fit, context, rungIndex }: ActionsInput): Action[] {
   const { method, wash } = fit;
   if (!wash) return [];
   const max = Math.min(context.envelope.tempC.max, MOST_WASH_BEFORE_GONE_C);
   const alone = method.solventAftercare || context.marks.some((work) => work.kinds.has('dyeRun'));
   return [
-    draftStep('wash', rungIndex, {
+    draftAction('wash', rungIndex, {
       programme: wash.programme,
       tempC: { min: Math.min(15, max), max, target: max },
       ingredients: wash.agents.map((agent) =>

@@ -1,7 +1,7 @@
 import { chanceAbove } from '../../evidence/beta.js';
 import { betaOfRange } from '../../evidence/posterior.js';
 import { type Finding, finding } from '../../finding/finding.js';
-import type { Fit } from '../assess/assessMethod.js';
+import type { EligibleMethod } from '../assess/assessMethod.js';
 
 /** Fewer uses set nothing aside. */
 const LEAST_USES = 3;
@@ -13,7 +13,7 @@ const MOST_HARSHER = 2;
  * Rungs that the household has seen fail: at least three uses, worse than the book says, and the next rung, hardly harsher and in
  * the house, does better with odds of four in five. The strongest rung always stays.
  */
-export function setAsideByLog(rungs: readonly Fit[]): { fit: Fit; finding: Finding }[] {
+export function setAsideByLog(rungs: readonly EligibleMethod[]): { fit: EligibleMethod; finding: Finding }[] {
   return rungs.flatMap((fit, index) => {
     const { log } = fit;
     const next = rungs[index + 1];

@@ -1,21 +1,30 @@
 import type { Chemistry } from '@feverfew/knowledge';
-import type { Fit } from '../assess/assessMethod.js';
+import type { EligibleMethod } from '../assess/assessMethod.js';
 import type { PlanContext } from '../case/planContext.js';
 
 /** Order of the work when several troubles sit on one piece. */
-export const STAGES = ['dry', 'solvent', 'cold', 'acid', 'warm', 'dye', 'peroxygen', 'last'] as const;
-export type Stage = (typeof STAGES)[number];
+export const TREATMENT_ORDER = [
+  'dry',
+  'solvent',
+  'cold',
+  'acid',
+  'warm',
+  'dye',
+  'peroxygen',
+  'last',
+] as const;
+export type OrderGroup = (typeof TREATMENT_ORDER)[number];
 
 const SOLVENTS: readonly Chemistry[] = ['hydrocarbon', 'alcohol', 'ketone', 'ester'];
 /** Warmest bath that still counts as cold, °C. */
 const COLD_C = 25;
 
 /** Dry side before wet side; cold before warm; acid before peroxygen; what takes colour last. */
-export function stageOf(fit: Fit, { index }: PlanContext): number {
-  return STAGES.indexOf(stage(fit, index.factsOf(fit.method).chemistries));
+export function treatmentOrderOf(fit: EligibleMethod, { index }: PlanContext): number {
+  return TREATMENT_ORDER.indexOf(orderGroupOf(fit, index.factsOf(fit.method).chemistries));
 }
 
-function stage({ method, window }: Fit, chemistries: readonly Chemistry[]): Stage {
+function orderGroupOf({ method, window }: EligibleMethod, chemistries: readonly Chemistry[]): OrderGroup {
   const holds = (...some: Chemistry[]) => some.some((chemistry) => chemistries.includes(chemistry));
   if (method.wetting === 'dry' || chemistries.every((chemistry) => chemistry === 'absorbent')) return 'dry';
   if (holds(...SOLVENTS)) return 'solvent';

@@ -14,7 +14,7 @@ import { type WashAfter, washAfter } from './washAfter.js';
 import { type WorkWindow, workWindow } from './workWindow.js';
 
 /** A method that nothing rules out, weighed for the ladder. */
-export interface Fit {
+export interface EligibleMethod {
   /** With the stand-in's agent where there is one. */
   readonly method: Method;
   readonly standIn: Substitution | null;
@@ -33,11 +33,11 @@ export interface Fit {
   readonly touches: readonly Agent[];
 }
 
-export interface Weighed {
+export interface MethodAssessment {
   /** What can be done with what is in the house, or with what may be bought. */
-  readonly fit: Fit | null;
+  readonly fit: EligibleMethod | null;
   /** The same with everything it asks for, where something of it is missing here. */
-  readonly ifBought: Fit | null;
+  readonly ifBought: EligibleMethod | null;
   readonly candidate: Candidate | null;
 }
 
@@ -45,11 +45,11 @@ export interface Weighed {
 const LEAST_EFFECT = 0.15;
 
 /** Judges one method as it stands, or with a stand-in from the house for what is missing. */
-export function weigh(method: Method, context: PlanContext): Weighed {
+export function assessMethod(method: Method, context: PlanContext): MethodAssessment {
   const missing = missingAgents(method, context);
-  const whole = fitOf(method, null, context);
+  const whole = assess(method, null, context);
   if (missing.length === 0) return { fit: whole.fit, ifBought: null, candidate: whole.candidate };
-  const standIn = missing.length === 1 ? fitWithStandIn(method, missing[0] ?? '', context) : null;
+  const standIn = missing.length === 1 ? withStandIn(method, missing[0] ?? '', context) : null;
   if (standIn) return { fit: standIn, ifBought: whole.fit, candidate: null };
   if (context.facts.reach === 'shop')
     return { fit: whole.fit, ifBought: whole.fit, candidate: whole.candidate };
@@ -65,11 +65,11 @@ export function weigh(method: Method, context: PlanContext): Weighed {
   };
 }
 
-function fitOf(
+function assess(
   method: Method,
   standIn: Substitution | null,
   context: PlanContext,
-): { fit: Fit | null; candidate: Candidate | null } {
+): { fit: EligibleMethod | null; candidate: Candidate | null } {
   const window = workWindow(method, standIn, context);
   const against = judgeMethod(method, window, context);
   if (against.length > 0)
@@ -93,11 +93,11 @@ function fitOf(
 }
 
 /** The first stand-in in the house with which the method still passes every rule. */
-function fitWithStandIn(method: Method, agentId: string, context: PlanContext): Fit | null {
+function withStandIn(method: Method, agentId: string, context: PlanContext): EligibleMethod | null {
   for (const substitution of context.knowledge.substitutions) {
     if (substitution.wantedAgentId !== agentId || !context.cupboard.has(substitution.useAgentId)) continue;
     if (!mayStandIn(substitution, method, context)) continue;
-    const { fit } = fitOf(context.index.standIn(method, substitution), substitution, context);
+    const { fit } = assess(context.index.standIn(method, substitution), substitution, context);
     if (fit) return fit;
   }
   return null;

@@ -5,7 +5,7 @@ import type { PlanContext } from '../case/planContext.js';
 const WORTH_AIMING_AT = 0.3;
 
 /** Made for a trouble of this kind, for one of its components, this age, this piece, and for pieces kept in place or not. */
-export function concerns(method: Method, context: PlanContext): boolean {
+export function isRelevant(method: Method, context: PlanContext): boolean {
   const { marks, rinsable, item, facts, envelope } = context;
   if (method.itemIds.length > 0 && !method.itemIds.includes(item.id)) return false;
   if (method.ages.length > 0 && !method.ages.includes(facts.age)) return false;

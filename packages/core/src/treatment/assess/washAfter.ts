@@ -2,7 +2,7 @@ import { type Agent, type Method, PROGRAMMES, type Programme } from '@feverfew/k
 import { windowOf } from '../../envelope/envelope.js';
 import { agentById } from '../../lookup/agentById.js';
 import type { PlanContext } from '../case/planContext.js';
-import { schoolNotes } from '../case/positionNotes.js';
+import { positionNotes } from '../case/positionNotes.js';
 import { agentGates } from './judge/agentGates.js';
 
 /** The wash that follows a method: what goes into it, how strong, what to mind. */
@@ -24,7 +24,7 @@ export function washAfter(method: Method, context: PlanContext): WashAfter | nul
   const mates = method.washAgentIds
     .map((id) => agentById(knowledge, id))
     .filter((agent) => mayJoin(agent, detergent, context));
-  const followed = schoolNotes('wash', method, context);
+  const followed = positionNotes('wash', method, context);
   const added = followed.filter((note) => note.agent === null || mayJoin(note.agent, detergent, context));
   return {
     agents: [detergent, ...mates, ...added.flatMap((note) => note.agent ?? [])],

@@ -1,6 +1,6 @@
 import {
-  ACTIONS,
-  type Action,
+  MECHANICAL_ACTIONS,
+  type MechanicalAction,
   type Method,
   MOST_WASH_BEFORE_GONE_C,
   type Substitution,
@@ -8,7 +8,7 @@ import {
 import { waterShares } from '../../bath/waterShares.js';
 import { windowOf } from '../../envelope/envelope.js';
 import type { ChemistryBounds, TempLimit } from '../../envelope/limit.js';
-import type { BathPH } from '../../quantity/pHRange.js';
+import type { PHRange } from '../../quantity/pHRange.js';
 import type { PlanContext } from '../case/planContext.js';
 import { mostDose, workingPH } from './dose/workingPH.js';
 import { roundsDone } from './judge/historyFindings.js';
@@ -21,8 +21,8 @@ export interface WorkWindow {
   readonly maxRounds: number;
   /** How far up its dose ranges the pH lets it go, 0–1. */
   readonly doseMost: number;
-  readonly pH: BathPH | null;
-  readonly action: Action;
+  readonly pH: PHRange | null;
+  readonly action: MechanicalAction;
   readonly bounds: ChemistryBounds;
 }
 
@@ -53,7 +53,9 @@ export function workWindow(method: Method, standIn: Substitution | null, context
     doseMost,
     pH: workingPH(method, standIn, max, doseMost, context),
     action:
-      ACTIONS[Math.min(ACTIONS.indexOf(method.action), ACTIONS.indexOf(envelope.action.most))] ?? 'none',
+      MECHANICAL_ACTIONS[
+        Math.min(MECHANICAL_ACTIONS.indexOf(method.action), MECHANICAL_ACTIONS.indexOf(envelope.action.most))
+      ] ?? 'none',
     bounds,
   };
 }

@@ -5,14 +5,14 @@ import { type Evidence, NO_EVIDENCE } from '../../evidence/evidence.js';
 import type { Household } from '../../household/household.js';
 import { indexKnowledge } from '../../lookup/knowledgeIndex.js';
 import { diagnose, diagnosisOf } from '../../trouble/diagnose.js';
-import { followedSchools } from '../../trouble/followedPositions.js';
+import { followedPositions } from '../../trouble/followedPositions.js';
 import type { TroubleFacts } from '../../trouble/troubleFacts.js';
 import { workMarks } from '../../trouble/workMarks.js';
 import type { DiagnosisView } from '../plan/plan.js';
 import { isRinsable, type PlanContext } from './planContext.js';
 
 /** Envelope and context; the context only once a trouble and a piece are told. */
-export function startPlan(
+export function openCase(
   told: TroubleFacts,
   household: Household,
   knowledge: Knowledge,
@@ -21,7 +21,7 @@ export function startPlan(
   const facts = inOrder(told);
   const index = indexKnowledge(knowledge);
   const marks = workMarks(facts, knowledge);
-  const schools = followedSchools(facts, household, index);
+  const schools = followedPositions(facts, household, index);
   const envelope = drawEnvelope(gatherLimits(facts, marks, schools, index));
   const item = facts.piece.itemId === null ? undefined : index.items.get(facts.piece.itemId);
   const context: PlanContext | null =

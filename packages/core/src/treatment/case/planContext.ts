@@ -4,7 +4,7 @@ import type { Envelope } from '../../envelope/envelope.js';
 import type { Evidence } from '../../evidence/evidence.js';
 import type { Household } from '../../household/household.js';
 import type { KnowledgeIndex } from '../../lookup/knowledgeIndex.js';
-import type { FollowedSchool } from '../../trouble/followedPositions.js';
+import type { FollowedPosition } from '../../trouble/followedPositions.js';
 import type { TroubleFacts } from '../../trouble/troubleFacts.js';
 import type { WorkMark } from '../../trouble/workMarks.js';
 
@@ -20,7 +20,7 @@ export interface PlanContext {
   readonly dryMassG: number;
   /** False for pieces that water cannot be drained through: carpets, upholstery, anything kept from immersion. */
   readonly rinsable: boolean;
-  readonly schools: ReadonlyMap<string, FollowedSchool>;
+  readonly schools: ReadonlyMap<string, FollowedPosition>;
   /** Agents in the house, by id, with their strength. */
   readonly cupboard: ReadonlyMap<string, number | null>;
   /** What the household's own log has seen of the methods. */

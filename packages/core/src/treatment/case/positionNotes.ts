@@ -4,19 +4,19 @@ import { isInHouse } from './cupboard.js';
 import type { PlanContext } from './planContext.js';
 
 /** A line that a followed school adds to a step, with what goes in for it. */
-export interface SchoolNote {
+export interface PositionNote {
   readonly text: string;
   readonly agent: Agent | null;
 }
 
 /** Notes of the schools followed for this kind of piece. An agent joins only where the piece bears it, it is in the house, and nothing of the method may not meet it. */
-export function schoolNotes(
+export function positionNotes(
   step: 'wash' | 'dry' | 'mix',
   method: Method,
   context: PlanContext,
-): SchoolNote[] {
+): PositionNote[] {
   const { schools, item, index, envelope, household } = context;
-  return [...schools.values()].flatMap(({ school: { effect } }): SchoolNote[] => {
+  return [...schools.values()].flatMap(({ school: { effect } }): PositionNote[] => {
     if (effect.kind !== 'note' || effect.step !== step) return [];
     if (effect.itemIds.length > 0 && !effect.itemIds.includes(item.id)) return [];
     const agent = effect.agentId === null ? undefined : index.agents.get(effect.agentId);

@@ -1,8 +1,8 @@
-import type { Action, DryingWay, Programme } from '@feverfew/knowledge';
-import type { BathPH } from '../../quantity/pHRange.js';
+import type { DryingWay, MechanicalAction, Programme } from '@feverfew/knowledge';
+import type { PHRange } from '../../quantity/pHRange.js';
 import type { Recipe } from './recipe.js';
 
-export const STEP_KINDS = [
+export const ACTION_KINDS = [
   'rinseBefore',
   'lift',
   'firstAid',
@@ -17,7 +17,7 @@ export const STEP_KINDS = [
   'dry',
   'finalLook',
 ] as const;
-export type StepKind = (typeof STEP_KINDS)[number];
+export type ActionKind = (typeof ACTION_KINDS)[number];
 
 export interface Dwell {
   readonly minMin: number;
@@ -32,13 +32,13 @@ export interface Dwell {
 }
 
 /** One thing to do. Fields that do not apply are null or empty. */
-export interface Step extends Recipe {
+export interface Action extends Recipe {
   readonly id: string;
-  readonly kind: StepKind;
+  readonly kind: ActionKind;
   readonly handsOnMin: number;
   readonly tempC: { readonly min: number; readonly max: number; readonly target: number } | null;
-  readonly pH: BathPH | null;
-  readonly action: Action | null;
+  readonly pH: PHRange | null;
+  readonly action: MechanicalAction | null;
   readonly dwell: Dwell | null;
   readonly rinses: number | null;
   /** How a rinse is done: changes of water, damp passes where water cannot drain, or taken off dry. */

@@ -1,7 +1,7 @@
 import type { Mechanism } from '@feverfew/knowledge';
 import type { ExpectedEffect, MarkEffect } from '../../effect/effectRange.js';
 import type { Finding } from '../../finding/finding.js';
-import type { Step } from './action.js';
+import type { Action } from './action.js';
 
 export const RISKS = ['low', 'fair', 'high'] as const;
 
@@ -22,7 +22,7 @@ export interface OwnLog {
 }
 
 /** One rung of the ladder: a method with its full recipe. */
-export interface Rung {
+export interface Pass {
   readonly methodId: string;
   readonly effect: ExpectedEffect;
   /** The same for each trouble by itself. */
@@ -41,5 +41,5 @@ export interface Rung {
   readonly missingAgentIds: readonly string[];
   readonly findings: readonly Finding[];
   readonly cautionIds: readonly string[];
-  readonly steps: readonly Step[];
+  readonly steps: readonly Action[];
 }

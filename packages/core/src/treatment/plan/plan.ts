@@ -3,7 +3,7 @@ import type { Envelope } from '../../envelope/envelope.js';
 import type { Finding } from '../../finding/finding.js';
 import type { Cause } from '../../trouble/diagnose.js';
 import type { TroubleFacts } from '../../trouble/troubleFacts.js';
-import type { Rung } from './pass.js';
+import type { Pass } from './pass.js';
 
 export type Verdict = 'rung' | 'spare' | 'ruledOut' | 'noUse';
 
@@ -25,7 +25,7 @@ export interface CupboardView {
 }
 
 /** The view followed in a dispute that matters to this plan. */
-export interface SchoolView {
+export interface PositionView {
   readonly dispute: string;
   readonly schoolId: string;
   readonly chosenBy: 'plan' | 'household' | 'default';
@@ -42,11 +42,11 @@ export interface Plan {
   readonly knowledgeVersion: string;
   readonly facts: TroubleFacts;
   readonly envelope: Envelope;
-  readonly ladder: readonly Rung[];
+  readonly ladder: readonly Pass[];
   readonly candidates: readonly Candidate[];
   /** Remarks on the whole: what is missing, what to mind, whom to ask. */
   readonly findings: readonly Finding[];
   readonly cupboard: CupboardView;
-  readonly schools: readonly SchoolView[];
+  readonly schools: readonly PositionView[];
   readonly diagnoses: readonly DiagnosisView[];
 }

@@ -1,7 +1,7 @@
 import type { StrengthInMix } from '../../bath/solution/strengthInMix.js';
 import type { WaterShares } from '../../bath/waterShares.js';
 import type { SnappedVolume } from '../../household/snapToTools.js';
-import type { Range3 } from '../../quantity/likelyRange.js';
+import type { LikelyRange } from '../../quantity/likelyRange.js';
 
 /** One agent in a mix: exact amount, its allowed range, and what the household's tools can measure. */
 export interface Ingredient {
@@ -31,11 +31,11 @@ export interface Ingredient {
 export interface BathOutlook {
   /** With tub and piece in, °C. */
   readonly startC: number;
-  readonly endC: Range3;
+  readonly endC: LikelyRange;
   readonly roomC: number;
-  readonly tauMin: Range3;
+  readonly tauMin: LikelyRange;
   /** Minutes until it is no warmer than the hand. */
-  readonly coolAtMin: Range3 | null;
+  readonly coolAtMin: LikelyRange | null;
   readonly topUp: {
     readonly afterMin: number;
     readonly belowC: number;
@@ -43,7 +43,7 @@ export interface BathOutlook {
     readonly kettles: number;
     readonly toC: number;
   } | null;
-  readonly oxygen: { readonly mgPerL: number; readonly leftShare: Range3 } | null;
+  readonly oxygen: { readonly mgPerL: number; readonly leftShare: LikelyRange } | null;
   readonly energyKWh: number;
 }
 

@@ -4,7 +4,7 @@ import type { Household } from '../../household/household.js';
 import { anyFacts, anyHousehold } from '../../test/arbitraries.js';
 import { cases, household, knowledge, label, piece, trouble } from '../../test/fixtures.js';
 import type { TroubleFacts } from '../../trouble/troubleFacts.js';
-import { stepWords } from '../../words/actionWords.js';
+import { actionWords } from '../../words/actionWords.js';
 import { findingWords } from '../../words/findingWords.js';
 import { planTreatment } from '../planTreatment.js';
 
@@ -37,7 +37,7 @@ describe('the bath of a rung', () => {
     expect(mix.outlook?.endC.likely).toBeLessThan(mix.outlook?.startC ?? 0);
     /** 41.5 g powder of 13.5 % available oxygen in 5.5 L: 1.02 g/L. */
     expect(Math.abs((mix.outlook?.oxygen?.mgPerL ?? 0) - 1019)).toBeLessThan(40);
-    expect(stepWords(dwell, say).lines.join(' ')).toMatch(
+    expect(actionWords(dwell, say).lines.join(' ')).toMatch(
       /comes down to about .* °C.*of its oxygen is left/s,
     );
   });
@@ -105,7 +105,7 @@ describe('the bath of a rung', () => {
     expect(up.afterMin).toBeLessThan(dwell.dwell?.maxMin ?? 0);
     expect(up.toC).toBeLessThanOrEqual(40);
     expect(up.hotL + (mix.vessel?.fillL ?? 0)).toBeLessThan(mix.vessel?.volumeL ?? 0);
-    expect(stepWords(dwell, say).lines.join(' ')).toMatch(/from the kettle brings it back to \d+ °C/);
+    expect(actionWords(dwell, say).lines.join(' ')).toMatch(/from the kettle brings it back to \d+ °C/);
   });
   it('is told of every bath, and never warmer than its own step allows', () => {
     fc.assert(

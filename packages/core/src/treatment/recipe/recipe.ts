@@ -10,7 +10,7 @@ import { spotVolume } from '../../bath/spotVolume.js';
 import { waterShares } from '../../bath/waterShares.js';
 import { wallOf } from '../../household/vesselWall.js';
 import { agentById } from '../../lookup/agentById.js';
-import { topOfDose } from '../assess/dose/maxDose.js';
+import { maxDose } from '../assess/dose/maxDose.js';
 import { standInAmount } from '../assess/dose/standInAmount.js';
 import type { Wanted } from '../assess/dose/wanted.js';
 import { selectVessel } from '../assess/selectVessel.js';
@@ -55,7 +55,7 @@ function bathRecipe({ method, standIn, window }: RecipeFor, context: PlanContext
     ingredientsOf({ method, standIn, bathL: bath.waterL }, context, (dose, agent) => {
       if (dose.per !== 'litre') return null;
       const { low } = dose.amount;
-      const high = topOfDose(dose.amount, agent, window.doseMost);
+      const high = maxDose(dose.amount, agent, window.doseMost);
       return {
         unit: dose.unit,
         amount: (least ? low : (low + high) / 2) * bath.waterL,

@@ -10,7 +10,7 @@ import {
   TumbleSign,
   WashSign,
 } from '../../../components/CareSign';
-import { Ground } from '../Fact';
+import { Sources } from '../Fact';
 
 const GROUPS = {
   washing: 'Tub',
@@ -82,7 +82,7 @@ export function CodesSheet({ reference }: { reference: Reference }) {
                     <strong>{sign.means}</strong>{' '}
                     {sign.forbids !== '—' && <span>Forbids: {sign.forbids}</span>}
                     <Box fontSize="14px" color="soft">
-                      {sign.name}; dotted system: {sign.dotted}. <Ground ids={sign.sourceIds} />
+                      {sign.name}; dotted system: {sign.dotted}. <Sources ids={sign.sourceIds} />
                     </Box>
                   </Box>
                 </Grid>
@@ -108,7 +108,7 @@ export function CodesSheet({ reference }: { reference: Reference }) {
                 {code.code}
               </Box>
               <Box>
-                <strong>{code.means}</strong> At home: {code.atHome} <Ground ids={code.sourceIds} />
+                <strong>{code.means}</strong> At home: {code.atHome} <Sources ids={code.sourceIds} />
               </Box>
             </Grid>
           ))}

@@ -1,7 +1,7 @@
 import { Box } from '@chakra-ui/react';
 import { CHEMISTRY_WORDS, MECHANISM_WORDS, type Reference } from '@feverfew/contracts';
 import { useLexicon } from '../../../app/useLexicon';
-import { Fact, Ground, SeeAll } from '../Fact';
+import { Fact, SeeAll, Sources } from '../Fact';
 import { RangeBars } from '../RangeBars';
 import { marksWith } from '../referenceView';
 
@@ -27,7 +27,7 @@ export function ComponentSheet({
           high,
         }))}
       />
-      <Ground ids={['memory', ...component.sourceIds]} />
+      <Sources ids={['memory', ...component.sourceIds]} />
       <Fact term="Heat" sourceIds={component.sourceIds}>
         {component.maxTempC === null
           ? 'no limit of its own'

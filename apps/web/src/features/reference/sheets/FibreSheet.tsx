@@ -8,7 +8,7 @@ import {
 } from '@feverfew/contracts';
 import { useLexicon } from '../../../app/useLexicon';
 import { Chip } from '../../../components/controls';
-import { Fact, Ground, SeeAll } from '../Fact';
+import { Fact, SeeAll, Sources } from '../Fact';
 import { itemsOf } from '../referenceView';
 import { Scale } from '../Scale';
 
@@ -68,7 +68,7 @@ export function FibreSheet({ fibre, reference }: { fibre: Fibre; reference: Refe
                   {rule.bounds && boundsText(rule.bounds, say.temp)}
                 </Chip>
               ))}
-              <Ground ids={rules.flatMap((rule) => rule.sourceIds)} />
+              <Sources ids={rules.flatMap((rule) => rule.sourceIds)} />
             </Flex>
           </Flex>
         );

@@ -2,7 +2,7 @@ import { Box, chakra, Grid, Stack } from '@chakra-ui/react';
 import { CHEMISTRY_WORDS, type Reference } from '@feverfew/contracts';
 import { useState } from 'react';
 import { CautionDigest } from '../../../components/CautionDigest';
-import { Ground } from '../Fact';
+import { Sources } from '../Fact';
 
 type Pair = Reference['forbiddenPairs'][number];
 
@@ -135,7 +135,7 @@ function Meeting({ pair }: { pair: Pair }) {
         {sign} {words}
         {pair.blocksSurface ? '; never both on a surface that cannot be rinsed through' : ''}.
       </Box>
-      <Ground ids={pair.sourceIds} />
+      <Sources ids={pair.sourceIds} />
     </Box>
   );
 }

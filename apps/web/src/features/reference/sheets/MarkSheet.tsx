@@ -4,7 +4,7 @@ import { useNavigate } from 'react-router';
 import { useLexicon } from '../../../app/useLexicon';
 import { Button } from '../../../components/controls';
 import { EMPTY_DRAFT, keepDraft } from '../../trouble/factsDraft';
-import { Fact, Ground, See, SeeAll } from '../Fact';
+import { Fact, See, SeeAll, Sources } from '../Fact';
 import { RangeBars } from '../RangeBars';
 import { methodsForMark } from '../referenceView';
 
@@ -46,7 +46,7 @@ export function MarkSheet({ mark, reference }: { mark: Mark; reference: Referenc
           high: weight,
         }))}
       />
-      <Ground ids={mark.sourceIds} />
+      <Sources ids={mark.sourceIds} />
       <Fact term="Heat" sourceIds={coldest?.component.sourceIds ?? ['commonPractice']}>
         {coldest
           ? `at most ${say.temp(coldest.component.maxTempC ?? 0)} while ${coldest.component.name} is there`

@@ -1,10 +1,10 @@
 import { Box, Grid, Stack } from '@chakra-ui/react';
 import type { Reference } from '@feverfew/contracts';
 import { useHousehold } from '../../../app/queries';
-import { Ground } from '../Fact';
+import { Sources } from '../Fact';
 
 /** Every dispute of the trade with its sides beside each other; the one this house follows carries the leaf. */
-export function SchoolsSheet({ reference }: { reference: Reference }) {
+export function PositionsSheet({ reference }: { reference: Reference }) {
   const chosen = useHousehold().data?.household.schools ?? {};
   return (
     <Stack gap="16px">
@@ -30,7 +30,7 @@ export function SchoolsSheet({ reference }: { reference: Reference }) {
                   <strong>{school.view}</strong>
                   {school.id === followedId && ' ✓ followed here'}
                   <Box>{school.why}</Box>
-                  <Ground ids={school.sourceIds} />
+                  <Sources ids={school.sourceIds} />
                 </Box>
               ))}
             </Grid>

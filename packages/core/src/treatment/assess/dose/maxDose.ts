@@ -1,7 +1,7 @@
 import type { Agent, Dose } from '@feverfew/knowledge';
 
 /** Upper end of a dose per litre: cut where this product is what moves the pH, whole where it is not. */
-export function topOfDose(
+export function maxDose(
   { low, high }: Extract<Dose, { per: 'litre' }>['amount'],
   { makeupSetsPH }: Pick<Agent, 'makeupSetsPH'>,
   doseMost: number,

@@ -9,9 +9,9 @@ import {
 import { bathPH } from '../../../bath/solution/bathPH.js';
 import type { Pour } from '../../../bath/solution/pour.js';
 import { agentById } from '../../../lookup/agentById.js';
-import type { BathPH } from '../../../quantity/pHRange.js';
+import type { PHRange } from '../../../quantity/pHRange.js';
 import type { PlanContext } from '../../case/planContext.js';
-import { topOfDose } from './maxDose.js';
+import { maxDose } from './maxDose.js';
 import { standInAmount } from './standInAmount.js';
 import type { Wanted } from './wanted.js';
 
@@ -28,7 +28,7 @@ export function workingPH(
   tempC: number,
   doseMost: number,
   context: Asks,
-): BathPH | null {
+): PHRange | null {
   const { index, household } = context;
   const facts = index.factsOf(method);
   if (!facts.pHIsComputed) return facts.pH;
@@ -42,7 +42,7 @@ export function workingPH(
 }
 
 /** A soda paste that is left to dry drifts alkaline. */
-function dried(pH: BathPH | null, { keep, dwellMin, agents }: Method): BathPH | null {
+function dried(pH: PHRange | null, { keep, dwellMin, agents }: Method): PHRange | null {
   const dries = keep === 'letDry' && dwellMin.max > PASTE_DRIES_MIN;
   return pH && dries && agents.some((use) => use.agentId === 'bakingSoda')
     ? { ...pH, high: Math.max(pH.high, DRIED_SODA_PH) }
@@ -50,7 +50,7 @@ function dried(pH: BathPH | null, { keep, dwellMin, agents }: Method): BathPH | 
 }
 
 /** Bounds to a tenth, never narrower: limits are written in tenths. */
-function outward(pH: BathPH | null): BathPH | null {
+function outward(pH: PHRange | null): PHRange | null {
   if (!pH) return null;
   const tenths = (value: number) => Math.round(value * 10) / 10;
   return {
@@ -98,7 +98,7 @@ const isLiquid = (agentId: string, { knowledge }: Asks) => agentById(knowledge, 
 function wantedOf(dose: Dose, agent: Agent, doseMost: number): Wanted | null {
   if (dose.per === 'litre') {
     const { low } = dose.amount;
-    const top = topOfDose(dose.amount, agent, doseMost);
+    const top = maxDose(dose.amount, agent, doseMost);
     return { unit: dose.unit, amount: (low + top) / 2, low, high: top };
   }
   if (dose.per !== 'parts') return null;

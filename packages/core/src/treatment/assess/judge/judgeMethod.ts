@@ -3,7 +3,7 @@ import { windowOf } from '../../../envelope/envelope.js';
 import { type Finding, finding } from '../../../finding/finding.js';
 import type { WorkMark } from '../../../trouble/workMarks.js';
 import type { PlanContext } from '../../case/planContext.js';
-import { concerns } from '../isRelevant.js';
+import { isRelevant } from '../isRelevant.js';
 import { selectVessel } from '../selectVessel.js';
 import type { WorkWindow } from '../workWindow.js';
 import { agentGates } from './agentGates.js';
@@ -25,7 +25,7 @@ export function judgeMethod(method: Method, window: WorkWindow, context: PlanCon
     ...vesselFindings(method, agents, context),
     ...triedFindings(agents, context),
     ...historyFindings(method, context),
-    ...schoolFindings(method, context),
+    ...positionFindings(method, context),
   ];
 }
 
@@ -211,7 +211,7 @@ function triedFindings(agents: readonly Agent[], { facts, index, rinsable }: Pla
  * A method of another view is out where its dispute has been decided, or where it is offered only if chosen. A view
  * that has a way of its own decides nothing where that way is not made for the trouble.
  */
-function schoolFindings(method: Method, context: PlanContext): Finding[] {
+function positionFindings(method: Method, context: PlanContext): Finding[] {
   const { index, schools } = context;
   const school = method.schoolId === null ? undefined : index.schools.get(method.schoolId);
   if (!school) return [];
@@ -220,7 +220,7 @@ function schoolFindings(method: Method, context: PlanContext): Finding[] {
   if (!school.onlyIfChosen) {
     if (followed.chosenBy === 'default') return [];
     const ways = index.methodsOfSchool.get(followed.school.id) ?? [];
-    const made = (way: Method, mark: WorkMark) => concerns(way, { ...context, marks: [mark] });
+    const made = (way: Method, mark: WorkMark) => isRelevant(way, { ...context, marks: [mark] });
     const decided = (mark: WorkMark) => !made(method, mark) || ways.some((way) => made(way, mark));
     if (ways.length > 0 && !context.marks.every(decided)) return [];
   }

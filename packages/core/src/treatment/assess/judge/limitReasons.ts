@@ -2,21 +2,21 @@ import type { Method } from '@feverfew/knowledge';
 import { windowOf } from '../../../envelope/envelope.js';
 import { type Finding, finding } from '../../../finding/finding.js';
 import type { PlanContext } from '../../case/planContext.js';
-import type { Fit } from '../assessMethod.js';
-import { topOfDose } from '../dose/maxDose.js';
+import type { EligibleMethod } from '../assessMethod.js';
+import { maxDose } from '../dose/maxDose.js';
 import type { WorkWindow } from '../workWindow.js';
 
 /** Why the recipe stops where it stops: heat, time, strength, rounds. */
-export function edgeFindings({ method, window }: Fit, context: PlanContext): Finding[] {
+export function limitReasons({ method, window }: EligibleMethod, context: PlanContext): Finding[] {
   return [
-    ...(method.wetting === 'dry' ? [] : [heatEdge(method, window, context)]),
-    timeEdge(method, window, context),
-    ...strengthEdges(method, window, context),
+    ...(method.wetting === 'dry' ? [] : [heatReason(method, window, context)]),
+    timeReason(method, window, context),
+    ...strengthReasons(method, window, context),
     finding('notOftener', { rounds: window.maxRounds }, method.sourceIds),
   ];
 }
 
-function heatEdge(method: Method, { tempC, bounds }: WorkWindow, { envelope }: PlanContext): Finding {
+function heatReason(method: Method, { tempC, bounds }: WorkWindow, { envelope }: PlanContext): Finding {
   if (bounds.maxTempC !== undefined && bounds.maxTempC === tempC.max && bounds.maxTempC < method.tempC.max)
     return finding('notHotterAgent', { maxC: tempC.max }, method.sourceIds);
   const limit = envelope.tempC.limits[0];
@@ -25,7 +25,7 @@ function heatEdge(method: Method, { tempC, bounds }: WorkWindow, { envelope }: P
     : finding('notHotterMethod', { maxC: tempC.max }, method.sourceIds);
 }
 
-function timeEdge(
+function timeReason(
   method: Method,
   { dwellMin, bounds }: WorkWindow,
   { envelope, index }: PlanContext,
@@ -43,7 +43,7 @@ function timeEdge(
 }
 
 /** How strong: by the method, or by the pH that the piece bears. */
-function strengthEdges(
+function strengthReasons(
   method: Method,
   { doseMost }: WorkWindow,
   { envelope, index }: PlanContext,
@@ -52,7 +52,7 @@ function strengthEdges(
   return method.agents.flatMap(({ agentId, dose }) => {
     const agent = index.agents.get(agentId);
     if (dose.per !== 'litre' || !agent) return [];
-    const top = topOfDose(dose.amount, agent, doseMost);
+    const top = maxDose(dose.amount, agent, doseMost);
     const facts = { agentId, highPerL: Math.round(top * 100) / 100, unit: dose.unit };
     return top < dose.amount.high && limit
       ? [finding('notStrongerPH', { ...facts, maxPH: limit.max, owner: limit.owner }, limit.sourceIds)]
