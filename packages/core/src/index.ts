@@ -1,32 +1,58 @@
 export { peroxideToOxygenGPerL } from './bath/oxygen/availableOxygen.js';
 export { POUR_AMOUNT } from './bath/solution/pour.js';
 export { SPOT_SIDE_CM } from './bath/spotVolume.js';
-export { HARDNESS_MG_L, detergentFactor, hardnessClasses, hardnessToMgL, mgLToHardness, stripToMgL } from './bath/water/hardness.js';
-export { type Cost, NO_PRICES, type Prices, breakEvenTries, costOf } from './cost/costOf.js';
+export {
+  detergentFactor,
+  HARDNESS_MG_L,
+  hardnessClasses,
+  hardnessToMgL,
+  mgLToHardness,
+  stripToMgL,
+} from './bath/water/hardness.js';
+export { breakEvenTries, type Cost, costOf, NO_PRICES, type Prices } from './cost/costOf.js';
 export type { ChemistryWindow, Envelope } from './envelope/envelope.js';
 export type { Limit } from './envelope/limit.js';
 export { againstBook } from './evidence/againstBook.js';
-export { AGE_BANDS, type Evidence, type FibreFamily, type UseCase, gatherEvidence } from './evidence/evidence.js';
+export {
+  AGE_BANDS,
+  type Evidence,
+  type FibreFamily,
+  gatherEvidence,
+  type UseCase,
+} from './evidence/evidence.js';
 export { mainComponentOf } from './evidence/mainComponentOf.js';
 export { DomainError } from './finding/domainError.js';
 export { type Finding, finding } from './finding/finding.js';
 export type { LimitOwner } from './finding/limitOwner.js';
 export type { Household, Product, Vessel } from './household/household.js';
-export { MEASURE_TOOLS, MEASURE_TOOL_IDS, type MeasureToolId, OWN_MEASURE_ML } from './household/measureTool.js';
-export { VESSEL_CM, litresOf } from './household/vesselShape.js';
+export {
+  MEASURE_TOOL_IDS,
+  MEASURE_TOOLS,
+  type MeasureToolId,
+  OWN_MEASURE_ML,
+} from './household/measureTool.js';
+export { litresOf, VESSEL_CM } from './household/vesselShape.js';
 export { type WorksRow, whatWorks } from './learned/whatWorks.js';
 export { doneMethods } from './log/doneMethods.js';
 export { type RunSummary, summariseRun } from './log/runSummary.js';
-export { type TableAnswer, answerQuestion } from './mix/answerQuestion.js';
-export { type MixVerdict, judgeMix } from './mix/judgeMix.js';
-export { CONTAINER_KINDS, EMPTY_MIX, MIX_WATER_C, MIX_WATER_ML, MOST_POURS, type Mix, type MixPour } from './mix/mix.js';
+export { answerQuestion, type TableAnswer } from './mix/answerQuestion.js';
+export { judgeMix, type MixVerdict } from './mix/judgeMix.js';
+export {
+  CONTAINER_KINDS,
+  EMPTY_MIX,
+  MIX_WATER_C,
+  MIX_WATER_ML,
+  type Mix,
+  type MixPour,
+  MOST_POURS,
+} from './mix/mix.js';
 export type { MixBath, MixedPour } from './mix/mixBath.js';
 export { SPOT_WETNESS, type SpotWetness, type TableQuestion } from './mix/tableQuestion.js';
 export { celsiusToFahrenheit, fahrenheitToCelsius } from './quantity/celsiusToFahrenheit.js';
 export type { PHRange } from './quantity/pHRange.js';
-export { MASS_UNITS, VOLUME_UNITS, gToMass, mLToVolume } from './quantity/units.js';
+export { gToMass, MASS_UNITS, mLToVolume, VOLUME_UNITS } from './quantity/units.js';
 export { currentAction } from './run/applyRunEvent.js';
-export { type Clash, type RunAtWork, clashesOf } from './run/clashes.js';
+export { type Clash, clashesOf, type RunAtWork } from './run/clashes.js';
 export { heatEndangersPeople } from './run/heatGate.js';
 export { holdsTheRecipe } from './run/holdsTheRecipe.js';
 export { LEVELS, type Level, levelOf } from './run/level.js';
@@ -35,9 +61,18 @@ export { type NextAction, nextAction } from './run/nextAction.js';
 export { type NextOption, nextOptions } from './run/nextOptions.js';
 export { OVERRUNS, type Overrun, overrunOf } from './run/overrun.js';
 export { replayRun } from './run/replayRun.js';
-export { CHOICES, type Choice, EXTEND_MIN, LOOK_ANSWERS, type LookAnswer, OUTCOMES, type Outcome, type RunEvent } from './run/runEvent.js';
+export {
+  CHOICES,
+  type Choice,
+  EXTEND_MIN,
+  LOOK_ANSWERS,
+  type LookAnswer,
+  OUTCOMES,
+  type Outcome,
+  type RunEvent,
+} from './run/runEvent.js';
 export type { RunState, RunTimer } from './run/runState.js';
-export { type StallView, leftBefore, stallView } from './run/stall.js';
+export { leftBefore, type StallView, stallView } from './run/stall.js';
 export { checkPlan } from './safety/checkPlan.js';
 export type { Violation } from './safety/violation.js';
 export { BLANK_LABEL, type CareLabel } from './textile/careLabel.js';
@@ -50,9 +85,31 @@ export { type Pass, RISKS } from './treatment/plan/pass.js';
 export type { Candidate, Plan } from './treatment/plan/plan.js';
 export type { BathOutlook, Ingredient } from './treatment/plan/recipe.js';
 export { planTreatment } from './treatment/planTreatment.js';
-export { MOST_ARMS, TRIAL_PLACES, type TrialEvent, type TrialSetup, type TrialState, commonDwellMin, nextToLook, replayTrial, trialFaults, trialVerdict } from './trial/trial.js';
+export {
+  commonDwellMin,
+  MOST_ARMS,
+  nextToLook,
+  replayTrial,
+  TRIAL_PLACES,
+  type TrialEvent,
+  type TrialSetup,
+  type TrialState,
+  trialFaults,
+  trialVerdict,
+} from './trial/trial.js';
 export { usesOfTrial } from './trial/usesOfTrial.js';
-export { type DoneMethod, EMPTY_FACTS, EMPTY_PIECE, HEATS, MOST_MARKS, REACHES, TRIED_EFFECTS, type TriedProduct, type TroubleFacts, WETNESSES } from './trouble/troubleFacts.js';
+export {
+  type DoneMethod,
+  EMPTY_FACTS,
+  EMPTY_PIECE,
+  HEATS,
+  MOST_MARKS,
+  REACHES,
+  TRIED_EFFECTS,
+  type TriedProduct,
+  type TroubleFacts,
+  WETNESSES,
+} from './trouble/troubleFacts.js';
 export type { Exposure } from './wear/exposure.js';
 export { type KeptPiece, upkeepDue, wearWarnings } from './wear/upkeep.js';
 export type { Change, ChangeCode } from './whatIf/changesToTry.js';
@@ -64,6 +121,20 @@ export { effectRange, effectWords } from './words/effectWords.js';
 export { findingWords } from './words/findingWords.js';
 export type { Lexicon } from './words/lexicon.js';
 export { ownerWords } from './words/ownerWords.js';
-export { clashWords, lookQuestionWords, overrunWords, refusalWords, trialFaultWords, trialRefusalWords } from './words/runWords.js';
-export { ACTION_WORDS, CHEMISTRY_WORDS, DRYING_WORDS, MECHANISM_WORDS, PROGRAMME_WORDS, WETTING_WORDS } from './words/vocabularyWords.js';
+export {
+  clashWords,
+  lookQuestionWords,
+  overrunWords,
+  refusalWords,
+  trialFaultWords,
+  trialRefusalWords,
+} from './words/runWords.js';
+export {
+  ACTION_WORDS,
+  CHEMISTRY_WORDS,
+  DRYING_WORDS,
+  MECHANISM_WORDS,
+  PROGRAMME_WORDS,
+  WETTING_WORDS,
+} from './words/vocabularyWords.js';
 export { isClaim, workingWords } from './words/workingWords.js';

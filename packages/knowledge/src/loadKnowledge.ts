@@ -8,7 +8,7 @@ import { forbiddenPairs } from './data/hazards.js';
 import { items, parts } from './data/items.js';
 import { marks } from './data/marks.js';
 import { methods } from './data/methods.js';
-import { disputes, positions } from './data/schools.js';
+import { disputes, positions } from './data/positions.js';
 import { signs } from './data/signs.js';
 import { sources } from './data/sources.js';
 import { acidSystems, substances } from './data/substances.js';

@@ -4,7 +4,7 @@ import { Link, NavLink, Outlet } from 'react-router';
 import { FeverfewMark } from '../components/Icons';
 import { Loading } from '../components/States';
 import { FindAnything } from '../features/find/FindAnything';
-import { Alarms } from '../features/run/Alarms';
+import { Alarms } from '../features/run/timer/Alarms';
 import { Shortcuts } from './Shortcuts';
 import { useChanges } from './useChanges';
 

@@ -21,7 +21,9 @@ const ReferencePage = lazy(() =>
 const SetupPage = lazy(() =>
   import('../features/household/SetupPage').then((page) => ({ default: page.SetupPage })),
 );
-const MixPage = lazy(() => import('../features/mix/MixPage').then((page) => ({ default: page.MixPage })));
+const MixPage = lazy(() =>
+  import('../features/mix/table/MixPage').then((page) => ({ default: page.MixPage })),
+);
 const WhatWorksPage = lazy(() =>
   import('../features/whatWorks/WhatWorksPage').then((page) => ({ default: page.WhatWorksPage })),
 );

@@ -2,9 +2,9 @@ import type { Knowledge } from '@feverfew/knowledge';
 import type { Household } from '../household/household.js';
 import type { Pass } from '../treatment/plan/pass.js';
 import type { Plan } from '../treatment/plan/plan.js';
+import { ACTION_CHECKS } from './actionChecks.js';
+import { PASS_CHECKS } from './passChecks.js';
 import { chemistriesOfPass, type PlanReading, readPlan } from './readPlan.js';
-import { PASS_CHECKS } from './rungChecks.js';
-import { ACTION_CHECKS } from './stepChecks.js';
 import type { Violation } from './violation.js';
 
 /**

@@ -6,7 +6,7 @@ import { useNavigate } from 'react-router';
 import { useCatalogue, usePieces } from '../../app/queries';
 import { useLexicon } from '../../app/useLexicon';
 import { Button, Input } from '../../components/controls';
-import { keepDraft } from '../trouble/factsDraft';
+import { keepDraft } from '../../facts/factsDraft';
 import { type Finding, findEverything } from './findView';
 
 /** One field for every word: "/" opens it, arrows and Enter choose. */

@@ -1,6 +1,6 @@
 import type { Catalogue, PieceSummary } from '@feverfew/contracts';
 import { describe, expect, it } from 'vitest';
-import { draftOf, readWords } from './readWords';
+import { draftOf, readWords } from '../../facts/readWords';
 
 const named = (id: string, name: string, ...aliases: string[]) => ({ id, name, aliases });
 const catalogue = {

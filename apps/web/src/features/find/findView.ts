@@ -1,8 +1,8 @@
 import type { Catalogue, Lexicon, PieceSummary } from '@feverfew/contracts';
-import type { Draft } from '../trouble/factsDraft';
-import { searchOptions } from '../trouble/searchOptions';
-import { marksText } from '../trouble/sentenceView';
-import { draftOf, readWords } from './readWords';
+import { searchOptions } from '../../components/searchOptions';
+import type { Draft } from '../../facts/factsDraft';
+import { draftOf, readWords } from '../../facts/readWords';
+import { marksText } from '../../facts/sentenceView';
 
 export interface Finding {
   readonly id: string;

@@ -1,7 +1,7 @@
 import { Box, Flex, Stack } from '@chakra-ui/react';
 import { type Household, MEASURE_TOOL_IDS, type MeasureToolId, VOLUME_UNITS } from '@feverfew/contracts';
+import { ChipRow } from '../../components/ChipRow';
 import { Button, ChipButton, Input } from '../../components/controls';
-import { ChipRow } from '../trouble/pickers/ChipRow';
 import { NumberField } from './NumberField';
 
 type Tools = Pick<Household, 'tools' | 'ownMeasures' | 'hasScale'>;

@@ -10,9 +10,9 @@ import {
   stripToMgL,
 } from '@feverfew/contracts';
 import { useState } from 'react';
+import { ChipRow } from '../../components/ChipRow';
 import { Select } from '../../components/controls';
 import { SourceList } from '../../components/Why';
-import { ChipRow } from '../trouble/pickers/ChipRow';
 import { NumberField } from './NumberField';
 
 type Water = Pick<Household, 'taps' | 'hardnessMgL' | 'roomC'>;

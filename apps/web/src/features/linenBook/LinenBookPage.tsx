@@ -5,11 +5,11 @@ import { useDeferredValue, useMemo, useRef, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { usePieces } from '../../app/queries';
 import { useLexicon } from '../../app/useLexicon';
+import { ChipRow } from '../../components/ChipRow';
 import { Input } from '../../components/controls';
 import { Empty, Failed, Loading } from '../../components/States';
-import { ChipRow } from '../trouble/pickers/ChipRow';
-import { searchOptions } from '../trouble/searchOptions';
-import { labelText } from '../trouble/sentenceView';
+import { searchOptions } from '../../components/searchOptions';
+import { labelText } from '../../facts/sentenceView';
 import { blendText } from './pieceText';
 
 const Row = chakra(Link, {

@@ -5,11 +5,17 @@ import { Link, useNavigate, useParams } from 'react-router';
 import { usePiece } from '../../app/queries';
 import { useLexicon } from '../../app/useLexicon';
 import { Button } from '../../components/controls';
+import { OUTCOME_WORDS } from '../../components/runWords';
 import { Empty, Failed, Loading } from '../../components/States';
+import { factsOfPiece, keepDraft } from '../../facts/factsDraft';
+import {
+  COLOUR_WORDS,
+  CONDITION_WORDS,
+  FASTNESS_WORDS,
+  labelText,
+  marksText,
+} from '../../facts/sentenceView';
 import { RunLog } from '../run/RunLog';
-import { OUTCOME_WORDS } from '../run/runWords';
-import { factsOfPiece, keepDraft } from '../trouble/factsDraft';
-import { COLOUR_WORDS, CONDITION_WORDS, FASTNESS_WORDS, labelText, marksText } from '../trouble/sentenceView';
 import { PieceKeeping } from './PieceKeeping';
 import { PieceLife } from './PieceLife';
 import { blendText } from './pieceText';

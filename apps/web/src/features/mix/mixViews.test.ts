@@ -1,7 +1,6 @@
 import type { Action, Catalogue, Household, MixBath, PieceSummary, TableAnswer } from '@feverfew/contracts';
 import { describe, expect, it } from 'vitest';
 import { METRIC } from '../../app/useLexicon';
-import { answerLines } from './answerView';
 import {
   draftOfAction,
   draftToMix,
@@ -10,9 +9,10 @@ import {
   type MixDraft,
   onTableOf,
   searchToDraft,
-} from './mixDraft';
-import { belowText, pHBasis, pHText, sharesText } from './mixView';
-import { unitOptions } from './unitOptions';
+} from '../../recipe/mixDraft';
+import { answerLines } from './question/answerView';
+import { belowText, pHBasis, pHText, sharesText } from './table/mixView';
+import { unitOptions } from './table/unitOptions';
 
 const say = {
   name: (id: string) => id,

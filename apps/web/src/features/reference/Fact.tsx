@@ -3,7 +3,7 @@ import type { Catalogue } from '@feverfew/contracts';
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 import { useCatalogue } from '../../app/queries';
-import { sourcesText } from './groundText';
+import { sourcesText } from './sourcesText';
 
 /** Where a fact comes from, in as few words as it takes; the whole title on hover and in print. */
 export function Sources({ ids }: { ids: readonly string[] }) {

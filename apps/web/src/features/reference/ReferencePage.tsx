@@ -6,7 +6,7 @@ import { useReference } from '../../app/queries';
 import { Button, Input } from '../../components/controls';
 import { LinkButton } from '../../components/LinkButton';
 import { Empty, Failed, Loading } from '../../components/States';
-import { searchOptions } from '../trouble/searchOptions';
+import { searchOptions } from '../../components/searchOptions';
 import { entriesOf, FAMILIES, type FamilyId, isFamily, ONE_PAGE } from './referenceView';
 import { AgentSheet } from './sheets/AgentSheet';
 import { CodesSheet } from './sheets/CodesSheet';
@@ -16,7 +16,7 @@ import { HazardsSheet } from './sheets/HazardsSheet';
 import { ItemSheet } from './sheets/ItemSheet';
 import { MarkSheet } from './sheets/MarkSheet';
 import { MethodSheet } from './sheets/MethodSheet';
-import { PositionsSheet } from './sheets/SchoolsSheet';
+import { PositionsSheet } from './sheets/PositionsSheet';
 
 /** What is known, one sheet each, linked across; each fact says where it comes from. */
 export function ReferencePage() {

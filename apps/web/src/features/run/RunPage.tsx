@@ -3,16 +3,16 @@ import type { RunView } from '@feverfew/contracts';
 import { useEffect } from 'react';
 import { Link, useParams } from 'react-router';
 import { useLexicon } from '../../app/useLexicon';
+import { useServerNow } from '../../clock/useServerNow';
+import { ClashNotice } from '../../components/ClashNotice';
 import { Failed, Loading } from '../../components/States';
-import { marksText } from '../trouble/sentenceView';
-import { ClashNotice } from './ClashNotice';
-import { FinishedCard } from './FinishedCard';
-import { PhotoPanel } from './PhotoPanel';
+import { marksText } from '../../facts/sentenceView';
+import { ActionCard } from './ActionCard';
+import { FinishedCard } from './finish/FinishedCard';
+import { PhotoPanel } from './photos/PhotoPanel';
 import { RunFooter } from './RunFooter';
-import { ActionCard } from './StepCard';
 import { useRunInHand } from './useRunInHand';
 import { useSay } from './useSay';
-import { useServerNow } from './useServerNow';
 
 /** At the tub: one step at a time, large. */
 export function RunPage() {

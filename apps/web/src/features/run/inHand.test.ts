@@ -1,9 +1,9 @@
 import type { RunEvent, RunView } from '@feverfew/contracts';
 import { expect, it } from 'vitest';
 import type { HeldTap } from '../../app/outbox';
-import { stallWords } from './stallWords';
+import { costText, wayLine } from './look/nextOptionView';
+import { stallWords } from './look/stallWords';
 import { withHeld } from './useRunInHand';
-import { costText, wayLine } from './wayView';
 
 const START = Date.UTC(2026, 5, 15, 9, 0, 0);
 const iso = (minute: number) => new Date(START + minute * 60_000).toISOString();

@@ -1,5 +1,5 @@
 import { levelOf, type RunState } from '@feverfew/contracts';
-import { ANSWER_WORDS, LEVEL_WORDS } from './runWords';
+import { ANSWER_WORDS, LEVEL_WORDS } from '../../components/runWords';
 
 export interface LogLine {
   readonly at: string;

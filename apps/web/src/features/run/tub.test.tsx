@@ -6,11 +6,11 @@ import userEvent from '@testing-library/user-event';
 import type { ReactElement } from 'react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { system } from '../../theme/system';
-import { DecisionPanel } from './DecisionPanel';
-import { FinishForm } from './FinishForm';
-import { LookPanel } from './LookPanel';
+import { FinishForm } from './finish/FinishForm';
+import { DecisionPanel } from './look/DecisionPanel';
+import { LookPanel } from './look/LookPanel';
 import { RunLog } from './RunLog';
-import { TimerPanel } from './TimerPanel';
+import { TimerPanel } from './timer/TimerPanel';
 
 const client = new QueryClient({ defaultOptions: { queries: { enabled: false } } });
 const inApp = (ui: ReactElement) => (

@@ -2,8 +2,8 @@ import { Box, Flex, Stack } from '@chakra-ui/react';
 import type { Today } from '@feverfew/contracts';
 import { Link } from 'react-router';
 import { useNoteCare } from '../../app/queries';
+import { dueText } from '../../clock/dueText';
 import { Button } from '../../components/controls';
-import { dueText } from '../linenBook/dueText';
 
 /** Upkeep shown at most: the rest stands in the linen book. */
 const SHOWN = 4;

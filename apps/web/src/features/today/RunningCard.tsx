@@ -2,9 +2,9 @@ import { Box, chakra, Flex } from '@chakra-ui/react';
 import type { RunningEntry } from '@feverfew/contracts';
 import { Link } from 'react-router';
 import { useLexicon } from '../../app/useLexicon';
-import { timerView } from '../run/timerView';
-import { marksText } from '../trouble/sentenceView';
-import { nextActionView } from './handView';
+import { timerView } from '../../clock/timerView';
+import { marksText } from '../../facts/sentenceView';
+import { nextActionView } from './nextActionView';
 
 const Card = chakra(Link, {
   base: {

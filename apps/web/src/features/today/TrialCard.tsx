@@ -2,9 +2,9 @@ import { Box, chakra } from '@chakra-ui/react';
 import type { Today } from '@feverfew/contracts';
 import { Link } from 'react-router';
 import { useLexicon } from '../../app/useLexicon';
-import { clockText } from '../run/timerView';
+import { clockText } from '../../clock/timerView';
+import { marksText } from '../../facts/sentenceView';
 import { TRIAL_PHASES } from '../trial/trialWords';
-import { marksText } from '../trouble/sentenceView';
 
 const Card = chakra(Link, {
   base: {

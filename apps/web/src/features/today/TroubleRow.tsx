@@ -3,8 +3,8 @@ import type { Lexicon, TroubleSummary } from '@feverfew/contracts';
 import { formatDistance } from 'date-fns';
 import { ChevronRight } from 'lucide-react';
 import { Link } from 'react-router';
-import { OUTCOME_WORDS } from '../run/runWords';
-import { marksText } from '../trouble/sentenceView';
+import { OUTCOME_WORDS } from '../../components/runWords';
+import { marksText } from '../../facts/sentenceView';
 
 const Row = chakra(Link, {
   base: {

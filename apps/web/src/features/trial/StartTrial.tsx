@@ -3,9 +3,9 @@ import type { Plan } from '@feverfew/contracts';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useLexicon } from '../../app/useLexicon';
+import { ChipRow } from '../../components/ChipRow';
 import { Button, ChipButton } from '../../components/controls';
 import { Notice } from '../../components/Notice';
-import { ChipRow } from '../trouble/pickers/ChipRow';
 import { useStartTrial } from './trialQueries';
 
 const MOST = 3;

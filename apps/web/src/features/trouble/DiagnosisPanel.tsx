@@ -1,7 +1,7 @@
 import { Box, Flex, Stack } from '@chakra-ui/react';
 import type { Catalogue, Plan } from '@feverfew/contracts';
 import { useLexicon } from '../../app/useLexicon';
-import { ChipRow } from './pickers/ChipRow';
+import { ChipRow } from '../../components/ChipRow';
 
 interface DiagnosisPanelProps {
   readonly diagnoses: Plan['diagnoses'];

@@ -2,13 +2,13 @@ import { Box, Stack } from '@chakra-ui/react';
 import type { Catalogue, Plan, TroubleFacts } from '@feverfew/contracts';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { CautionDigest } from '../../components/CautionDigest';
-import { onTableOf } from '../mix/mixDraft';
+import { onTableOf } from '../../recipe/mixDraft';
 import { StartTrial } from '../trial/StartTrial';
 import { CupboardLine } from './CupboardLine';
+import { PassCard } from './PassCard';
 import { CupboardWarning, PlanFindings } from './PlanFindings';
+import { PositionsPanel } from './PositionsPanel';
 import { RuledOut } from './RuledOut';
-import { PassCard } from './RungCard';
-import { PositionsPanel } from './SchoolsPanel';
 import { TakeAlong } from './TakeAlong';
 
 const COUNT_WORDS = ['No rung', 'One rung', 'Two rungs', 'Three rungs', 'Four rungs', 'Five rungs'];

@@ -3,8 +3,8 @@ import { findingWords, type Plan } from '@feverfew/contracts';
 import { format } from 'date-fns';
 import { useLexicon } from '../../app/useLexicon';
 import { CautionList } from '../../components/CautionList';
-import { timeLine } from './rungView';
-import { ActionRecipe } from './StepRecipe';
+import { ActionRecipe } from '../../recipe/ActionRecipe';
+import { timeLine } from './passView';
 
 /** A whole plan on paper: every rung with all its steps and cautions. */
 export function PlanSheet({ title, plan }: { title: string; plan: Plan }) {

@@ -4,7 +4,7 @@ import { memo, useState } from 'react';
 import { useLexicon } from '../../app/useLexicon';
 import { Button } from '../../components/controls';
 import { SourceList } from '../../components/Why';
-import { losers } from './rungView';
+import { losers } from './passView';
 import { WhatWouldChange } from './WhatWouldChange';
 
 const SHOWN = 4;

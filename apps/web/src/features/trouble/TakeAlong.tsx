@@ -4,9 +4,9 @@ import { useLexicon, useMeasures } from '../../app/useLexicon';
 import { Button } from '../../components/controls';
 import { downloadText } from '../../components/downloadText';
 import { usePrintSheet } from '../../components/usePrintSheet';
+import { marksText } from '../../facts/sentenceView';
 import { PlanSheet } from './PlanSheet';
 import { planMarkdown } from './planMarkdown';
-import { marksText } from './sentenceView';
 
 /** The plan on paper or as text. */
 export function TakeAlong({ plan, catalogue }: { plan: Plan; catalogue: Catalogue }) {

@@ -8,11 +8,11 @@ import { useCatalogue, usePieces, usePreview, useTrouble } from '../../app/queri
 import { Button } from '../../components/controls';
 import { Notice } from '../../components/Notice';
 import { Failed, Loading } from '../../components/States';
+import { FactSentence } from '../../facts/FactSentence';
+import { type Draft, dropDraft, EMPTY_DRAFT, keepDraft, readDraft } from '../../facts/factsDraft';
 import { AheadOfStart } from './AheadOfStart';
 import { DiagnosisPanel } from './DiagnosisPanel';
 import { EnvelopePanel } from './EnvelopePanel';
-import { FactSentence } from './FactSentence';
-import { type Draft, dropDraft, EMPTY_DRAFT, keepDraft, readDraft } from './factsDraft';
 import { LadderPanel } from './LadderPanel';
 import { useStartAtTub } from './useStartAtTub';
 

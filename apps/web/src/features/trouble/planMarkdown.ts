@@ -5,12 +5,12 @@ import {
   findingWords,
   type Lexicon,
   type Measures,
-  type Plan,
   type Pass,
+  type Plan,
 } from '@feverfew/contracts';
 import { cautionsById } from '../../components/CautionList';
 import { pourText } from '../../components/measureText';
-import { timeLine } from './rungView';
+import { timeLine } from './passView';
 
 /** A plan as Markdown: every rung with its recipe, steps and cautions. */
 export function planMarkdown(

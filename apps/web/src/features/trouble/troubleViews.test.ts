@@ -1,10 +1,10 @@
 import { BLANK_LABEL, EMPTY_FACTS, type Envelope, type Lexicon } from '@feverfew/contracts';
 import { beforeEach, describe, expect, it } from 'vitest';
+import { searchOptions } from '../../components/searchOptions';
+import { dropDraft, EMPTY_DRAFT, keepDraft, readDraft, withItem, withPiece } from '../../facts/factsDraft';
+import { frequentMarkIds, rememberMark } from '../../facts/recentMarks';
+import { labelText, sentenceText, sentenceView } from '../../facts/sentenceView';
 import { chemistryView, pHFlags, tempFlags, upTo } from './envelopeView';
-import { dropDraft, EMPTY_DRAFT, keepDraft, readDraft, withItem, withPiece } from './factsDraft';
-import { frequentMarkIds, rememberMark } from './recentMarks';
-import { searchOptions } from './searchOptions';
-import { labelText, sentenceText, sentenceView } from './sentenceView';
 
 const say: Lexicon = {
   name: (id) => id,

@@ -2,7 +2,7 @@ import { useCallback } from 'react';
 import { useNavigate } from 'react-router';
 import { ApiProblem } from '../../app/api';
 import { useKeepTrouble, useStartRun } from '../../app/queries';
-import { type Draft, dropDraft } from './factsDraft';
+import { type Draft, dropDraft } from '../../facts/factsDraft';
 
 /** Keeps the trouble with its plan, starts the run and goes to the tub. */
 export function useStartAtTub(troubleId: string | undefined, draft: Draft) {

@@ -3,7 +3,7 @@ import { CHEMISTRY_WORDS, type Reference } from '@feverfew/contracts';
 import { useNavigate } from 'react-router';
 import { useLexicon } from '../../../app/useLexicon';
 import { Button } from '../../../components/controls';
-import { EMPTY_DRAFT, keepDraft } from '../../trouble/factsDraft';
+import { EMPTY_DRAFT, keepDraft } from '../../../facts/factsDraft';
 import { Fact, See, SeeAll, Sources } from '../Fact';
 import { RangeBars } from '../RangeBars';
 import { methodsForMark } from '../referenceView';

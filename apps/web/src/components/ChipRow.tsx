@@ -1,0 +1,39 @@
+import { Flex } from '@chakra-ui/react';
+import type { ReactNode } from 'react';
+import { ChipButton } from './controls';
+
+/** A row of exclusive choices as large chips. */
+export function ChipRow<T extends string | number>({
+  label,
+  options,
+  chosen,
+  size = 'touch',
+  onChoose,
+}: {
+  label: string;
+  options: readonly { value: T; text: ReactNode; name?: string }[];
+  chosen: T | null;
+  size?: 'small' | 'touch';
+  onChoose: (value: T) => void;
+}) {
+  return (
+    <fieldset style={{ border: 0, padding: 0, margin: 0 }}>
+      <legend style={{ fontSize: 14, color: 'var(--ff-colors-soft)', marginBottom: 4 }}>{label}</legend>
+      <Flex gap="6px" wrap="wrap">
+        {options.map(({ value, text, name }) => (
+          <ChipButton
+            key={String(value)}
+            type="button"
+            size={size}
+            state={chosen === value ? 'chosen' : 'plain'}
+            aria-pressed={chosen === value}
+            aria-label={name}
+            onClick={() => onChoose(value)}
+          >
+            {text}
+          </ChipButton>
+        ))}
+      </Flex>
+    </fieldset>
+  );
+}

@@ -1,0 +1,90 @@
+import { createListCollection, Listbox } from '@chakra-ui/react';
+import { useMemo, useState } from 'react';
+import { Input } from './controls';
+import { type Option, searchOptions } from './searchOptions';
+
+export interface OptionGroup {
+  readonly title: string;
+  readonly options: readonly Option[];
+}
+
+/** Search first, then groups; arrow keys and Enter choose. */
+export function OptionPicker({
+  label,
+  groups,
+  chosenId,
+  searchable = true,
+  leadFor,
+  onChoose,
+}: {
+  label: string;
+  groups: readonly OptionGroup[];
+  chosenId: string | null;
+  searchable?: boolean;
+  /** An option of its own for what was typed, put before all others. */
+  leadFor?: (query: string) => Option | null;
+  onChoose: (id: string) => void;
+}) {
+  const [query, setQuery] = useState('');
+  const all = useMemo(() => onceEach(groups.flatMap((group) => group.options)), [groups]);
+  const shown = useMemo(() => {
+    if (query.trim() === '') return groups.filter((group) => group.options.length > 0);
+    const lead = leadFor?.(query) ?? null;
+    const found = [...(lead ? [lead] : []), ...searchOptions(all, query)];
+    return found.length > 0 ? [{ title: '', options: found }] : [];
+  }, [groups, all, query, leadFor]);
+  const collection = useMemo(
+    () =>
+      createListCollection({
+        items: shown.flatMap((group) => group.options),
+        itemToValue: (option: Option) => option.id,
+        itemToString: (option: Option) => option.name,
+      }),
+    [shown],
+  );
+  return (
+    <Listbox.Root
+      collection={collection}
+      value={chosenId ? [chosenId] : []}
+      onValueChange={({ value }) => value[0] && onChoose(value[0])}
+      onSelect={({ value }) => onChoose(value)}
+      autoFocus={!searchable}
+    >
+      <Listbox.Label>{label}</Listbox.Label>
+      {searchable && (
+        <Listbox.Input asChild autoHighlight>
+          <Input
+            value={query}
+            onChange={(event) => setQuery(event.currentTarget.value)}
+            placeholder="Type any word for it"
+            aria-label={`Search: ${label}`}
+            autoFocus
+          />
+        </Listbox.Input>
+      )}
+      <Listbox.Content aria-label={label}>
+        {shown.map((group) => (
+          <Listbox.ItemGroup key={group.title}>
+            {group.title && <Listbox.ItemGroupLabel>{group.title}</Listbox.ItemGroupLabel>}
+            {group.options.map((option) => (
+              <Listbox.Item item={option} key={option.id}>
+                <Listbox.ItemText>
+                  {option.name}
+                  {option.hint && <span style={{ opacity: 0.75, fontSize: 14 }}> · {option.hint}</span>}
+                </Listbox.ItemText>
+                <Listbox.ItemIndicator>✓</Listbox.ItemIndicator>
+              </Listbox.Item>
+            ))}
+          </Listbox.ItemGroup>
+        ))}
+        {shown.length === 0 && (
+          <Listbox.Empty>Nothing by that word. Try another, or what it looks like.</Listbox.Empty>
+        )}
+      </Listbox.Content>
+    </Listbox.Root>
+  );
+}
+
+const onceEach = (options: readonly Option[]): Option[] => [
+  ...new Map(options.map((option) => [option.id, option])).values(),
+];

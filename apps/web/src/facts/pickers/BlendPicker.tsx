@@ -1,0 +1,188 @@
+import { Box, Flex } from '@chakra-ui/react';
+import { type Catalogue, type PieceFacts, parseBlend } from '@feverfew/contracts';
+import { useState } from 'react';
+import { Button, Input, Select } from '../../components/controls';
+import { rebalance } from './rebalance';
+
+type Parts = PieceFacts['parts'];
+type Fibres = Parts[number]['fibres'];
+
+interface BlendPickerProps {
+  readonly parts: Parts;
+  readonly usual: readonly { fibreId: string; sharePct: number }[];
+  readonly fibres: Catalogue['fibres'];
+  readonly error: string | null;
+  readonly onChange: (parts: Parts) => void;
+  readonly onDone: () => void;
+}
+
+/** Fibres and shares of each part: typed as on the tag ("60 co 35 pes 5 el"), or chosen and slid. */
+export function BlendPicker({ parts, usual, fibres, error, onChange, onDone }: BlendPickerProps) {
+  const shown: Parts = parts.length > 0 ? parts : [{ name: 'whole piece', fibres: [] }];
+  const setFibres = (partIndex: number, next: Fibres) =>
+    onChange(shown.map((part, index) => (index === partIndex ? { ...part, fibres: next } : part)));
+  const usualText = usual
+    .map((share) => `${fibres.find((fibre) => fibre.id === share.fibreId)?.name} ${share.sharePct} %`)
+    .join(' + ');
+  return (
+    <form
+      onSubmit={(event) => {
+        event.preventDefault();
+        onDone();
+      }}
+    >
+      {shown.map((part, partIndex) => (
+        <PartBlend
+          key={part.name}
+          part={part}
+          named={shown.length > 1}
+          first={partIndex === 0}
+          fibres={fibres}
+          onChange={(next) => setFibres(partIndex, next)}
+        />
+      ))}
+      {error && (
+        <Box color="brick" role="alert" fontSize="15px" marginBottom="8px">
+          ⚠ {error}
+        </Box>
+      )}
+      <Flex gap="8px" wrap="wrap">
+        <Button type="submit" variant="action">
+          Done
+        </Button>
+        {usualText && shown.every((part) => part.fibres.length === 0) && (
+          <Button
+            onClick={() => {
+              onChange(shown.map((part) => ({ ...part, fibres: usual })));
+              onDone();
+            }}
+          >
+            As usual: {usualText}
+          </Button>
+        )}
+        <Button
+          onClick={() => {
+            onChange(shown.map((part) => ({ ...part, fibres: [] })));
+            onDone();
+          }}
+        >
+          Not known
+        </Button>
+      </Flex>
+    </form>
+  );
+}
+
+function PartBlend({
+  part,
+  named,
+  first,
+  fibres,
+  onChange,
+}: {
+  part: Parts[number];
+  named: boolean;
+  first: boolean;
+  fibres: Catalogue['fibres'];
+  onChange: (fibres: Fibres) => void;
+}) {
+  const [typed, setTyped] = useState('');
+  const [unread, setUnread] = useState<readonly string[]>([]);
+  // Half a blend is not sent while it is being typed; leaving the field sends what stands there.
+  const [half, setHalf] = useState<Fibres | null>(null);
+  const shown = half ?? part.fibres;
+  const take = (next: Fibres) => {
+    setHalf(null);
+    onChange(next);
+  };
+  const nameOf = (fibreId: string) => fibres.find((fibre) => fibre.id === fibreId)?.name ?? fibreId;
+  const type = (text: string) => {
+    setTyped(text);
+    const read = parseBlend(text, fibres);
+    setUnread(read.unread);
+    if (read.fibres.length === 0) return;
+    if (isWhole(read.fibres)) take(read.fibres);
+    else setHalf(read.fibres);
+  };
+  const sum = sumOf(shown);
+  return (
+    <Box marginBottom="12px">
+      {named && <Box fontWeight={650}>{part.name}</Box>}
+      <Input
+        value={typed}
+        autoFocus={first}
+        placeholder="60 co 35 pes 5 el"
+        aria-label={named ? `Blend of the ${part.name}, as on the tag` : 'Blend, as on the tag'}
+        onChange={(event) => type(event.currentTarget.value)}
+        onBlur={() => half && take(half)}
+      />
+      {unread.length > 0 && (
+        <Box color="brick" fontSize="14px" role="status">
+          ⚠ not read: {unread.join(', ')}
+        </Box>
+      )}
+      {shown.map((share, index) => (
+        <Flex key={share.fibreId} gap="8px" alignItems="center" marginTop="8px">
+          <Box flex="1 1 90px" fontSize="15px">
+            {nameOf(share.fibreId)}
+          </Box>
+          <input
+            type="range"
+            min={1}
+            max={100}
+            value={share.sharePct}
+            style={{ flex: '1 1 110px', accentColor: 'var(--ff-colors-leaf)', minHeight: 32 }}
+            aria-label={`Slide the share of ${nameOf(share.fibreId)}`}
+            onChange={(event) => take(rebalance(shown, index, event.currentTarget.valueAsNumber))}
+          />
+          <Input
+            width="70px"
+            type="number"
+            inputMode="decimal"
+            step="any"
+            aria-label={`Share of ${nameOf(share.fibreId)} in %`}
+            value={Number.isFinite(share.sharePct) ? share.sharePct : ''}
+            onChange={(event) => {
+              const sharePct = Number(event.currentTarget.value);
+              take(shown.map((old, at) => (at === index ? { ...old, sharePct } : old)));
+            }}
+          />
+          <Button
+            size="small"
+            variant="plain"
+            aria-label={`Remove ${nameOf(share.fibreId)}`}
+            onClick={() => take(shown.filter((_, at) => at !== index))}
+          >
+            ✕
+          </Button>
+        </Flex>
+      ))}
+      {shown.length > 0 && (
+        <Box fontSize="14px" color={isWhole(shown) ? 'soft' : 'brick'} marginTop="2px">
+          makes {Math.round(sum * 10) / 10} %
+        </Box>
+      )}
+      <Select
+        marginTop="8px"
+        aria-label={`Add a fibre to ${part.name}`}
+        value=""
+        onChange={(event) => {
+          const fibreId = event.currentTarget.value;
+          if (fibreId) take([...shown, { fibreId, sharePct: Math.max(1, 100 - sum) }]);
+        }}
+      >
+        <option value="">Add a fibre …</option>
+        {fibres
+          .filter((fibre) => !shown.some((share) => share.fibreId === fibre.id))
+          .map((fibre) => (
+            <option key={fibre.id} value={fibre.id}>
+              {fibre.name}
+            </option>
+          ))}
+      </Select>
+    </Box>
+  );
+}
+
+const sumOf = (fibres: Fibres): number => fibres.reduce((sum, share) => sum + share.sharePct, 0);
+const isWhole = (fibres: Fibres): boolean => Math.abs(sumOf(fibres) - 100) <= 1;

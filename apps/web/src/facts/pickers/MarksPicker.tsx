@@ -1,0 +1,74 @@
+import { Box, Flex, Stack } from '@chakra-ui/react';
+import { MOST_MARKS } from '@feverfew/contracts';
+import { useState } from 'react';
+import { ChipRow } from '../../components/ChipRow';
+import { Button } from '../../components/controls';
+import { type OptionGroup, OptionPicker } from '../../components/OptionPicker';
+
+interface MarksPickerProps {
+  readonly markIds: readonly string[];
+  readonly groups: readonly OptionGroup[];
+  readonly nameOf: (id: string) => string;
+  /** Words that name trouble and piece at once; null when they do not. */
+  readonly readTold: (words: string) => { readonly name: string; readonly take: () => void } | null;
+  readonly onChange: (markIds: string[]) => void;
+  readonly onDone: () => void;
+}
+
+const TOLD = 'told ';
+
+/** One trouble by one choice; more of them on the same piece by "and another". */
+export function MarksPicker({ markIds, groups, nameOf, readTold, onChange, onDone }: MarksPickerProps) {
+  const [adding, setAdding] = useState(false);
+  const choose = (id: string) => {
+    if (id.startsWith(TOLD)) {
+      readTold(id.slice(TOLD.length))?.take();
+      return;
+    }
+    const others = adding ? markIds.filter((other) => other !== id) : [];
+    onChange([...others, id]);
+    onDone();
+  };
+  const free = groups.map((group) => ({
+    ...group,
+    options: group.options.filter((option) => !(adding && markIds.includes(option.id))),
+  }));
+  return (
+    <Stack gap="10px">
+      {markIds.length > 0 && (
+        <Box>
+          {markIds.length > 1 && (
+            <ChipRow
+              label="All in one plan"
+              chosen={null}
+              options={markIds.map((id) => ({
+                value: id,
+                text: `✕ ${nameOf(id)}`,
+                name: `take ${nameOf(id)} away`,
+              }))}
+              onChoose={(id) => onChange(markIds.filter((other) => other !== id))}
+            />
+          )}
+          {!adding && markIds.length < MOST_MARKS && (
+            <Flex gap="8px" marginTop={markIds.length > 1 ? '8px' : '0'}>
+              <Button size="small" onClick={() => setAdding(true)}>
+                And another on the same piece
+              </Button>
+            </Flex>
+          )}
+        </Box>
+      )}
+      <OptionPicker
+        key={adding ? 'adding' : 'choosing'}
+        label={adding ? `With ${markIds.map(nameOf).join(', ')}, also …` : 'What is the trouble?'}
+        groups={free}
+        chosenId={adding ? null : (markIds[0] ?? null)}
+        leadFor={(query) => {
+          const told = adding ? null : readTold(query);
+          return told && { id: TOLD + query, name: told.name, aliases: [] };
+        }}
+        onChoose={choose}
+      />
+    </Stack>
+  );
+}

@@ -1,0 +1,115 @@
+import { Box, Flex, Stack } from '@chakra-ui/react';
+import type { Catalogue, TriedProduct } from '@feverfew/contracts';
+import { useState } from 'react';
+import { ChipRow } from '../../components/ChipRow';
+import { Button, Input } from '../../components/controls';
+import { searchOptions } from '../../components/searchOptions';
+
+const EFFECTS = [
+  { value: 'unknown', text: 'not sure' },
+  { value: 'some', text: 'did something' },
+  { value: 'nothing', text: 'did nothing' },
+] as const;
+const TIMES = [1, 2, 3, 4] as const;
+
+/** What has been put on it already, how often, how hot, and what it did. */
+export function TriedPicker({
+  tried,
+  agents,
+  onChange,
+  onDone,
+}: {
+  tried: readonly TriedProduct[];
+  agents: Catalogue['agents'];
+  onChange: (tried: TriedProduct[]) => void;
+  onDone: () => void;
+}) {
+  const [query, setQuery] = useState('');
+  const nameOf = (id: string) => agents.find((agent) => agent.id === id)?.name ?? id;
+  const free = agents.filter((agent) => !tried.some((product) => product.agentId === agent.id));
+  const found = searchOptions(free, query).slice(0, query ? 6 : 8);
+  const set = (agentId: string, change: Partial<TriedProduct>) =>
+    onChange(tried.map((product) => (product.agentId === agentId ? { ...product, ...change } : product)));
+  return (
+    <Stack gap="12px">
+      {tried.map((product) => {
+        const name = nameOf(product.agentId);
+        return (
+          <Stack
+            key={product.agentId}
+            as="section"
+            aria-label={name}
+            gap="6px"
+            paddingBottom="10px"
+            borderBottom="1px solid"
+            borderColor="line"
+          >
+            <Flex justifyContent="space-between" alignItems="center">
+              <Box fontWeight={650}>{name}</Box>
+              <Button
+                size="small"
+                variant="plain"
+                aria-label={`take ${name} back`}
+                onClick={() => onChange(tried.filter((other) => other !== product))}
+              >
+                ✕
+              </Button>
+            </Flex>
+            <ChipRow
+              label="What did it do?"
+              chosen={product.effect}
+              options={EFFECTS}
+              onChoose={(effect) => set(product.agentId, { effect })}
+            />
+            <Flex gap="14px" wrap="wrap">
+              <ChipRow
+                label="How often?"
+                chosen={product.times}
+                options={TIMES.map((value) => ({ value, text: value === 4 ? '4+' : String(value) }))}
+                onChoose={(times) => set(product.agentId, { times })}
+              />
+              <ChipRow
+                label="Hot?"
+                chosen={product.hot ? 'hot' : 'cool'}
+                options={[
+                  { value: 'cool', text: 'cool' },
+                  { value: 'hot', text: 'hot' },
+                ]}
+                onChoose={(heat) => set(product.agentId, { hot: heat === 'hot' })}
+              />
+            </Flex>
+          </Stack>
+        );
+      })}
+      <Input
+        value={query}
+        autoFocus
+        placeholder="Type any product"
+        aria-label="Search: what was tried"
+        onChange={(event) => setQuery(event.currentTarget.value)}
+      />
+      <ChipRow
+        label="Add"
+        chosen={null}
+        options={found.map((agent) => ({ value: agent.id, text: agent.name }))}
+        onChoose={(agentId) => {
+          onChange([...tried, { agentId, times: 1, effect: 'unknown', hot: false }]);
+          setQuery('');
+        }}
+      />
+      <Flex gap="8px">
+        <Button variant="action" onClick={onDone}>
+          Done
+        </Button>
+        <Button
+          onClick={() => {
+            onChange([]);
+            onDone();
+          }}
+        >
+          Nothing
+        </Button>
+      </Flex>
+    </Stack>
+  );
+}

@@ -1,0 +1,121 @@
+import { Box, Stack } from '@chakra-ui/react';
+import type { Catalogue, Household, Measures, TableQuestion } from '@feverfew/contracts';
+import { useState } from 'react';
+import { ApiProblem } from '../../../app/api';
+import { useTableAnswer } from '../../../app/queries';
+import { useLexicon } from '../../../app/useLexicon';
+import { CautionDigest } from '../../../components/CautionDigest';
+import { ChipRow } from '../../../components/ChipRow';
+import { answerLines } from './answerView';
+import { QuestionSentence } from './QuestionSentence';
+
+type Kind = TableQuestion['kind'];
+const ASKS: readonly { value: Kind; text: string }[] = [
+  { value: 'dilute', text: 'Make it weaker' },
+  { value: 'spot', text: 'Enough for a spot' },
+  { value: 'scale', text: 'Another vessel' },
+  { value: 'blend', text: 'Hot and cold' },
+  { value: 'raise', text: 'Warm it up again' },
+  { value: 'cool', text: 'When is it cool?' },
+  { value: 'opened', text: 'An opened bottle' },
+];
+
+/** Numbers a question starts with: a real one, so that the answer stands there at once. */
+function startOf(kind: Kind, household: Household): TableQuestion {
+  const vessel = household.vessels.find((one) => one.lid) ?? household.vessels[0];
+  switch (kind) {
+    case 'dilute':
+      return { kind, fromPct: 12, toPct: 3, finalML: 500 };
+    case 'spot':
+      return { kind, productParts: 2, waterParts: 1, areaCm2: 40, wet: 'wet' };
+    case 'scale':
+      return {
+        kind,
+        items: [{ agentId: 'washingSoda', amount: 0.25, unit: 'usCup', strengthPct: null }],
+        fromL: 30,
+        toL: vessel?.volumeL ?? 10,
+      };
+    case 'blend':
+      return { kind, waterL: 10, wantedC: 40 };
+    case 'opened':
+      return { kind, pct: 3, months: 6 };
+    case 'raise':
+      return { kind, waterL: 40, fromC: 45, toC: 60 };
+    case 'cool':
+      return {
+        kind,
+        vesselId: vessel?.id ?? '',
+        lid: vessel?.lid ?? false,
+        waterL: Math.round((vessel?.volumeL ?? 10) * 0.75),
+        startC: 60,
+        wantedC: 40,
+      };
+  }
+}
+
+/** The table the other way round: a sentence with blanks, and the answer beneath it. */
+export function OtherWay({
+  household,
+  catalogue,
+  measures,
+}: {
+  household: Household;
+  catalogue: Catalogue;
+  measures: Measures;
+}) {
+  const [question, setQuestion] = useState<TableQuestion>(() => startOf('dilute', household));
+  const answer = useTableAnswer(question);
+  const say = useLexicon();
+  const error = answer.error instanceof ApiProblem ? answer.error.message : answer.error?.message;
+  return (
+    <Box as="section" aria-label="The other way round">
+      <Box as="h2" fontSize="20px" marginBottom="6px">
+        The other way round
+      </Box>
+      <ChipRow
+        label="From what you want to what you pour"
+        options={ASKS}
+        chosen={question.kind}
+        onChoose={(kind) => setQuestion(startOf(kind, household))}
+      />
+      <Box marginTop="14px">
+        <QuestionSentence
+          key={question.kind}
+          question={question}
+          household={household}
+          catalogue={catalogue}
+          onChange={setQuestion}
+        />
+      </Box>
+      <Box aria-live="polite" marginTop="10px" minHeight="56px" data-answer={question.kind}>
+        {error ? (
+          <Box color="brick" role="alert">
+            ⚠ {error}
+          </Box>
+        ) : (
+          answer.data &&
+          (answer.data.kind === question.kind || answer.data.kind === 'refused') && (
+            <>
+              <Stack gap="2px">
+                {answerLines(question, answer.data, say, measures).map((line, at) => (
+                  <Box
+                    key={line}
+                    fontFamily={at === 0 ? 'heading' : undefined}
+                    fontWeight={at === 0 ? 700 : 400}
+                    fontSize={at === 0 ? '21px' : '15px'}
+                    color={at === 0 ? 'ink' : 'soft'}
+                  >
+                    {line}
+                  </Box>
+                ))}
+              </Stack>
+              <Box marginTop="10px">
+                <CautionDigest ids={answer.data.cautionIds} lead="Before you pour" />
+              </Box>
+            </>
+          )
+        )}
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,123 @@
+import { Box, Flex, Stack } from '@chakra-ui/react';
+import type { Catalogue, Household, TableQuestion } from '@feverfew/contracts';
+import { Button, Select } from '../../../components/controls';
+import { NumberBox } from '../../../components/NumberBox';
+import { Line } from '../table/Line';
+import { firstUnit, unitOptions } from '../table/unitOptions';
+
+export interface SentenceProps {
+  readonly question: TableQuestion;
+  readonly household: Household;
+  readonly catalogue: Catalogue;
+  readonly onChange: (question: TableQuestion) => void;
+}
+
+/** A recipe written for one vessel, poured into another. */
+export function ScaleSentence({
+  question,
+  household,
+  catalogue,
+  onChange,
+}: Omit<SentenceProps, 'question'> & { question: Extract<TableQuestion, { kind: 'scale' }> }) {
+  const { items } = question;
+  const poured = catalogue.agents.filter((agent) => agent.offered);
+  const set = (at: number, change: Partial<(typeof items)[number]>) =>
+    onChange({
+      ...question,
+      items: items.map((item, index) => (index === at ? { ...item, ...change } : item)),
+    });
+  const unused =
+    poured.find((agent) => agent.id === 'borax' && items.every((item) => item.agentId !== agent.id)) ??
+    poured.find((agent) => items.every((item) => item.agentId !== agent.id));
+  return (
+    <Stack gap="8px">
+      {items.map((item, at) => {
+        const agent = catalogue.agents.find((candidate) => candidate.id === item.agentId);
+        return (
+          <Flex key={item.agentId} gap="8px" wrap="wrap" alignItems="flex-end">
+            <NumberBox
+              label="amount"
+              width="84px"
+              value={item.amount}
+              onChange={(amount) => amount !== null && set(at, { amount })}
+            />
+            <Box as="label" fontSize="14px" color="soft" width="130px">
+              of
+              <Select value={item.unit} onChange={(event) => set(at, { unit: event.currentTarget.value })}>
+                {agent &&
+                  unitOptions(agent, household).map(({ unit, word }) => (
+                    <option key={unit} value={unit}>
+                      {word}
+                    </option>
+                  ))}
+              </Select>
+            </Box>
+            <Box as="label" fontSize="14px" color="soft" flex="1" minWidth="150px">
+              product
+              <Select
+                value={item.agentId}
+                onChange={(event) => set(at, { agentId: event.currentTarget.value })}
+              >
+                {poured
+                  .filter(
+                    (one) => one.id === item.agentId || items.every((other) => other.agentId !== one.id),
+                  )
+                  .map((one) => (
+                    <option key={one.id} value={one.id}>
+                      {one.name}
+                    </option>
+                  ))}
+              </Select>
+            </Box>
+            {items.length > 1 && (
+              <Button
+                variant="plain"
+                aria-label={`Leave out ${agent?.name ?? item.agentId}`}
+                onClick={() => onChange({ ...question, items: items.filter((_, index) => index !== at) })}
+              >
+                ✕
+              </Button>
+            )}
+          </Flex>
+        );
+      })}
+      <Line>
+        {unused && items.length < 8 && (
+          <Button
+            size="small"
+            onClick={() =>
+              onChange({
+                ...question,
+                items: [
+                  ...items,
+                  {
+                    agentId: unused.id,
+                    amount: 0.25,
+                    unit: items[0]?.unit ?? firstUnit(unused),
+                    strengthPct: null,
+                  },
+                ],
+              })
+            }
+          >
+            One more product
+          </Button>
+        )}
+        written for
+        <NumberBox
+          label="litres"
+          width="90px"
+          value={question.fromL}
+          onChange={(fromL) => fromL !== null && onChange({ ...question, fromL })}
+        />
+        into
+        <NumberBox
+          label="litres"
+          width="90px"
+          value={question.toL}
+          onChange={(toL) => toL !== null && onChange({ ...question, toL })}
+        />
+      </Line>
+    </Stack>
+  );
+}

@@ -1,0 +1,77 @@
+import { Box, Flex } from '@chakra-ui/react';
+import type { Mix, MixVerdict } from '@feverfew/contracts';
+import { useCatalogue, useKeepMix } from '../../../app/queries';
+import { useLexicon } from '../../../app/useLexicon';
+import { Button, Input } from '../../../components/controls';
+import { downloadText } from '../../../components/downloadText';
+import { Notice } from '../../../components/Notice';
+import { usePrintSheet } from '../../../components/usePrintSheet';
+import { MixTag } from './MixTag';
+import { mixMarkdown } from './mixMarkdown';
+
+/** Name it, put it on the shelf, print its tag, take it along as text. */
+export function KeepMix({
+  mix,
+  name,
+  verdict,
+  place,
+  onName,
+}: {
+  mix: Mix;
+  name: string;
+  verdict: MixVerdict;
+  place: string;
+  onName: (name: string) => void;
+}) {
+  const keep = useKeepMix();
+  const paper = usePrintSheet();
+  const say = useLexicon();
+  const catalogue = useCatalogue().data;
+  return (
+    <Box as="section" aria-label="Keep this mix" borderTop="1px solid" borderColor="line" paddingTop="12px">
+      <Box as="label" display="block" fontSize="14px" color="soft">
+        Name of the mix
+        <Input
+          value={name}
+          placeholder="White soak for the bucket"
+          maxLength={60}
+          onChange={(event) => {
+            keep.reset();
+            onName(event.currentTarget.value);
+          }}
+        />
+      </Box>
+      <Flex gap="8px" marginTop="8px" wrap="wrap">
+        <Button variant="action" disabled={keep.isPending} onClick={() => keep.mutate({ name, mix })}>
+          Put it on the shelf
+        </Button>
+        <Button
+          disabled={!verdict.bath}
+          onClick={() =>
+            verdict.bath &&
+            paper.print(<MixTag name={name} verdict={verdict} bath={verdict.bath} place={place} />)
+          }
+        >
+          Print its tag
+        </Button>
+        <Button
+          onClick={() =>
+            catalogue &&
+            downloadText(`${name || 'mix'}.md`, 'text/markdown', mixMarkdown(name, verdict, catalogue, say))
+          }
+        >
+          As Markdown
+        </Button>
+      </Flex>
+      {paper.sheet}
+      {keep.isSuccess && <Box role="status">On the shelf.</Box>}
+      {keep.isError && (
+        <Notice kind="danger" word="Not kept">
+          {keep.error.message === 'The request breaks its contract.'
+            ? 'Give the mix a name you would know it by.'
+            : keep.error.message}
+        </Notice>
+      )}
+    </Box>
+  );
+}

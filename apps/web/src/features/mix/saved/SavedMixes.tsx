@@ -1,0 +1,93 @@
+import { Box, Flex, Stack } from '@chakra-ui/react';
+import { findingWords, type SavedMix } from '@feverfew/contracts';
+import { useState } from 'react';
+import { useDropMix, useKeepMix, useSavedMixes } from '../../../app/queries';
+import { useLexicon } from '../../../app/useLexicon';
+import { Button } from '../../../components/controls';
+import { Empty, Failed, Loading } from '../../../components/States';
+import { EMPTY_DRAFT, type MixDraft } from '../../../recipe/mixDraft';
+import { pHText, strengthText } from '../table/mixView';
+
+/** Mixes kept, judged anew as the household stands now. */
+export function SavedMixes({ onOpen }: { onOpen: (draft: MixDraft) => void }) {
+  const shelf = useSavedMixes();
+  const drop = useDropMix();
+  const keep = useKeepMix();
+  const [gone, setGone] = useState<SavedMix | null>(null);
+  return (
+    <Box as="section" aria-label="On the shelf">
+      <Box as="h2" fontSize="20px" marginBottom="6px">
+        On the shelf
+      </Box>
+      {shelf.isPending && <Loading what="the shelf" />}
+      {shelf.isError && <Failed error={shelf.error} onRetry={() => void shelf.refetch()} />}
+      {shelf.data?.length === 0 && <Empty>Nothing kept yet. Name a mix and put it on the shelf.</Empty>}
+      <Stack gap="0" as="ul" listStyleType="none">
+        {shelf.data?.map((saved) => (
+          <SavedMixRow
+            key={saved.id}
+            saved={saved}
+            onOpen={onOpen}
+            onDrop={() => drop.mutate(saved.id, { onSuccess: () => setGone(saved) })}
+          />
+        ))}
+      </Stack>
+      {gone && (
+        <Flex role="status" gap="8px" alignItems="center">
+          “{gone.name}” is off the shelf.
+          <Button
+            variant="plain"
+            onClick={() =>
+              keep.mutate({ name: gone.name, mix: gone.mix }, { onSuccess: () => setGone(null) })
+            }
+          >
+            Put it back
+          </Button>
+        </Flex>
+      )}
+    </Box>
+  );
+}
+
+function SavedMixRow({
+  saved,
+  onOpen,
+  onDrop,
+}: {
+  saved: SavedMix;
+  onOpen: (draft: MixDraft) => void;
+  onDrop: () => void;
+}) {
+  const say = useLexicon();
+  const { name, mix, verdict } = saved;
+  const refused = verdict.refused[0];
+  const { on: _on, ...poured } = mix;
+  return (
+    <Flex
+      as="li"
+      gap="10px"
+      alignItems="center"
+      borderBottom="1px solid"
+      borderColor="line"
+      paddingBlock="8px"
+    >
+      <Box flex="1" minWidth="0">
+        <Box fontWeight={650}>{name}</Box>
+        {refused ? (
+          <Box color="brick" fontSize="14px">
+            ⚠ {findingWords(refused, say)}
+          </Box>
+        ) : (
+          <Box color="soft" fontSize="14px">
+            {verdict.bath?.pours.map((pour) => `${say.name(pour.agentId)} ${strengthText(pour)}`).join(', ')}
+            {verdict.bath?.pH ? ` · ${pHText(verdict.bath.pH).split(',')[0]}` : ''}
+          </Box>
+        )}
+      </Box>
+      <Button onClick={() => onOpen({ ...EMPTY_DRAFT, ...poured, name })}>Lay it out</Button>
+      <Button variant="plain" aria-label={`Take ${name} off the shelf`} onClick={onDrop}>
+        ✕
+      </Button>
+    </Flex>
+  );
+}

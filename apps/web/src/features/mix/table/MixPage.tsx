@@ -1,0 +1,174 @@
+import { Box, Flex, Grid, Stack } from '@chakra-ui/react';
+import type { Catalogue, HouseholdSettings, PieceSummary } from '@feverfew/contracts';
+import { lazy, Suspense, useMemo } from 'react';
+import { ApiProblem } from '../../../app/api';
+import { useCatalogue, useHousehold, useJudgeMix, usePieces } from '../../../app/queries';
+import { useLexicon } from '../../../app/useLexicon';
+import { CautionDigest } from '../../../components/CautionDigest';
+import { Claims } from '../../../components/Claims';
+import { Button } from '../../../components/controls';
+import { Notice } from '../../../components/Notice';
+import { Failed, Loading } from '../../../components/States';
+import { draftToMix, EMPTY_DRAFT } from '../../../recipe/mixDraft';
+import { OtherWay } from '../question/OtherWay';
+import { KeepMix } from '../saved/KeepMix';
+import { SavedMixes } from '../saved/SavedMixes';
+import { Against, Refused } from './MixFindings';
+import { MixReadout } from './MixReadout';
+import { MixTub } from './MixTub';
+import { TableSide } from './TableSide';
+import { useMixDraft } from './useMixDraft';
+
+const CoolingChart = lazy(() => import('./CoolingChart').then((chart) => ({ default: chart.CoolingChart })));
+
+/** Pour and see: strengths, pH, warmth over time, what may not meet. The mix lives in the address of the page. */
+export function MixPage() {
+  const catalogue = useCatalogue();
+  const settings = useHousehold();
+  const pieces = usePieces();
+  const failed = catalogue.error ?? settings.error ?? pieces.error;
+  if (failed)
+    return (
+      <Failed
+        error={failed}
+        onRetry={() => void Promise.all([catalogue.refetch(), settings.refetch(), pieces.refetch()])}
+      />
+    );
+  if (!catalogue.data || !settings.data || !pieces.data) return <Loading what="the mixing table" />;
+  return <Table catalogue={catalogue.data} settings={settings.data} pieces={pieces.data} />;
+}
+
+function Table({
+  catalogue,
+  settings: { household, measures },
+  pieces,
+}: {
+  catalogue: Catalogue;
+  settings: HouseholdSettings;
+  pieces: readonly PieceSummary[];
+}) {
+  const say = useLexicon();
+  const [draft, change] = useMixDraft();
+  const mix = useMemo(() => draftToMix(draft, pieces), [draft, pieces]);
+  const judged = useJudgeMix(mix);
+  const verdict = judged.isError ? undefined : judged.data;
+  const fields = judged.error instanceof ApiProblem ? judged.error.fields : {};
+  const bath = verdict?.bath ?? null;
+  const vessel = household.vessels.find(
+    (one) => draft.container.kind === 'vessel' && one.id === draft.container.vesselId,
+  );
+  const place =
+    vessel?.name ??
+    { cup: 'open cup or jug', bottle: 'closed bottle', sprayer: 'sprayer', vessel: 'vessel' }[
+      draft.container.kind
+    ];
+  const rim =
+    verdict && verdict.refused.length > 0 ? 'must not be mixed' : rimWords(verdict?.cautionIds ?? []);
+  return (
+    <Box maxWidth="1320px" marginInline="auto" padding={{ base: '14px 16px 40px', lg: '16px 26px 40px' }}>
+      <Flex alignItems="baseline" justifyContent="space-between" marginBottom="8px" gap="12px" wrap="wrap">
+        <Box as="h1" fontSize="26px">
+          Mixing table
+        </Box>
+        <Button variant="plain" size="small" onClick={() => change(EMPTY_DRAFT)}>
+          Clear the table
+        </Button>
+      </Flex>
+      <Grid
+        templateColumns={{
+          base: 'minmax(0, 1fr)',
+          md: 'minmax(0, 1fr) minmax(0, 1fr)',
+          xl: '370px minmax(0, 1fr) 400px',
+        }}
+        gap={{ base: '22px', lg: '26px' }}
+        alignItems="start"
+      >
+        <TableSide
+          draft={draft}
+          household={household}
+          catalogue={catalogue}
+          pieces={pieces}
+          fields={fields}
+          onChange={change}
+        />
+        <Stack gap="12px" alignItems="stretch" order={{ base: 0, md: 0 }}>
+          <Box textAlign="center">
+            {mix && <MixTub mix={mix} verdict={verdict} name={place} rim={rim} say={say} />}
+          </Box>
+          {judged.isError && (
+            <Notice kind="danger" word="Look again">
+              {Object.values(fields)[0] ?? judged.error.message}
+            </Notice>
+          )}
+          {verdict && <Refused findings={verdict.refused} />}
+          {verdict && (
+            <Against findings={verdict.against} hasPiece={bath !== null && draft.on.kind !== 'nothing'} />
+          )}
+          {verdict && <Claims findings={verdict.claims} />}
+          {bath && draft.pours.length > 0 && (
+            <CautionDigest ids={verdict?.cautionIds ?? []} lead="Before you mix" />
+          )}
+        </Stack>
+        <Stack gap="14px" gridColumn={{ base: 'auto', md: '1 / -1', xl: 'auto' }}>
+          {bath && verdict ? (
+            <>
+              <MixReadout verdict={verdict} bath={bath} catalogue={catalogue} measures={measures} />
+              {bath.curve.length > 0 && Math.abs(bath.startC - household.roomC) >= 3 && (
+                <Suspense fallback={<Loading what="the curve" />}>
+                  <CoolingChart
+                    bath={bath}
+                    roomC={household.roomC}
+                    maxC={verdict.envelope?.tempC.max ?? null}
+                    measures={measures}
+                  />
+                </Suspense>
+              )}
+            </>
+          ) : (
+            <Box color="soft" fontSize="15px">
+              {verdict && verdict.refused.length > 0
+                ? 'No figures are given for what must not be mixed.'
+                : 'Strength, pH, warmth over time and active oxygen stand here as soon as something is poured.'}
+            </Box>
+          )}
+          {mix && verdict && bath && draft.pours.length > 0 && (
+            <KeepMix
+              mix={mix}
+              name={draft.name}
+              verdict={verdict}
+              place={place}
+              onName={(name) => change({ ...draft, name })}
+            />
+          )}
+        </Stack>
+      </Grid>
+      <Grid
+        templateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 1.35fr) minmax(0, 1fr)' }}
+        gap="30px"
+        marginTop="30px"
+      >
+        <OtherWay household={household} catalogue={catalogue} measures={measures} />
+        <SavedMixes onOpen={change} />
+      </Grid>
+    </Box>
+  );
+}
+
+/** The shortest word of warning for the rim; all cautions stand below in full. */
+function rimWords(cautionIds: readonly string[]): string {
+  const words: readonly (readonly [string, string])[] = [
+    ['chlorineAlone', 'water only, window open'],
+    ['flammable', 'no flame, no warm water'],
+    ['reducerCare', 'fumes: window open'],
+    ['tongs', 'scalds: tongs'],
+    ['noClosedVessel', 'never closed: gives off gas'],
+    ['hotWater', 'hot: mind your hands'],
+    ['ammoniaFumes', 'fumes: window open'],
+    ['oxalicCare', 'poisonous'],
+  ];
+  return words
+    .filter(([id]) => cautionIds.includes(id))
+    .slice(0, 2)
+    .map(([, text]) => text)
+    .join(' · ');
+}

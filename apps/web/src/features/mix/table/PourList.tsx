@@ -1,0 +1,125 @@
+import { Box, Flex, Stack } from '@chakra-ui/react';
+import type { Catalogue, Household, MixPour } from '@feverfew/contracts';
+import { MOST_POURS } from '@feverfew/contracts';
+import { Button, Select } from '../../../components/controls';
+import { NumberBox } from '../../../components/NumberBox';
+import { ButtonPicker } from './ButtonPicker';
+import { firstUnit, unitOptions } from './unitOptions';
+
+interface PourListProps {
+  readonly pours: readonly MixPour[];
+  readonly household: Household;
+  readonly catalogue: Catalogue;
+  readonly fields: Readonly<Record<string, string>>;
+  readonly onChange: (pours: readonly MixPour[]) => void;
+}
+
+/** Things that are not poured out of a bottle or box. */
+const NOT_POURED: readonly string[] = [
+  'water',
+  'sunAir',
+  'steam',
+  'stickyTape',
+  'dryerBalls',
+  'scentedSachet',
+  'dyeCatcher',
+];
+
+/** What is poured in, in the household's own measures; their order does not matter. */
+export function PourList({ pours, household, catalogue, fields, onChange }: PourListProps) {
+  const set = (index: number, change: Partial<MixPour>) =>
+    onChange(pours.map((pour, at) => (at === index ? { ...pour, ...change } : pour)));
+  const here = (id: string) => household.cupboard.some((entry) => entry.agentId === id);
+  const free = catalogue.agents.filter(
+    (agent) => !NOT_POURED.includes(agent.id) && pours.every((pour) => pour.agentId !== agent.id),
+  );
+  return (
+    <Stack gap="10px" as="section" aria-label="Poured in">
+      <Box fontSize="14px" color="soft">
+        Poured in
+      </Box>
+      {pours.map((pour, index) => {
+        const agent = catalogue.agents.find((candidate) => candidate.id === pour.agentId);
+        if (!agent) return null;
+        const known = household.cupboard.find((entry) => entry.agentId === agent.id)?.strengthPct ?? null;
+        return (
+          <Box
+            key={agent.id}
+            borderBottom="1px solid"
+            borderColor="line"
+            paddingBottom="8px"
+            data-pour={agent.id}
+          >
+            <Flex justifyContent="space-between" alignItems="center">
+              <Box fontWeight={650}>{agent.name}</Box>
+              <Button
+                variant="plain"
+                aria-label={`Take out ${agent.name}`}
+                onClick={() => onChange(pours.filter((_, at) => at !== index))}
+              >
+                ✕
+              </Button>
+            </Flex>
+            <Flex gap="8px" alignItems="flex-end" wrap="wrap">
+              <NumberBox
+                label={`How much`}
+                width="92px"
+                value={pour.amount}
+                error={fields[`pours.${index}.amount`]}
+                onChange={(amount) => amount !== null && set(index, { amount })}
+              />
+              <Box as="label" fontSize="14px" color="soft" flex="1" minWidth="110px">
+                of
+                <Select
+                  aria-label={`Measure for ${agent.name}`}
+                  value={pour.unit}
+                  onChange={(event) => set(index, { unit: event.currentTarget.value })}
+                >
+                  {unitOptions(agent, household).map(({ unit, word }) => (
+                    <option key={unit} value={unit}>
+                      {word}
+                    </option>
+                  ))}
+                </Select>
+              </Box>
+              {agent.strengthUnit && (
+                <NumberBox
+                  label={agent.strengthUnit}
+                  width="112px"
+                  value={pour.strengthPct}
+                  placeholder={
+                    known === null
+                      ? agent.needsStrength
+                        ? 'not known'
+                        : String(agent.recipePct)
+                      : String(known)
+                  }
+                  error={fields[`pours.${index}.strengthPct`]}
+                  onChange={(strengthPct) => set(index, { strengthPct })}
+                />
+              )}
+            </Flex>
+          </Box>
+        );
+      })}
+      {pours.length < MOST_POURS && (
+        <ButtonPicker
+          text="Pour something in"
+          question="What is poured in?"
+          groups={[
+            { title: 'In your cupboard', options: free.filter((agent) => here(agent.id)) },
+            { title: 'Others', options: free.filter((agent) => !here(agent.id)) },
+          ]}
+          onChoose={(agentId) => {
+            const agent = catalogue.agents.find((candidate) => candidate.id === agentId);
+            if (agent)
+              onChange([
+                ...pours,
+                { agentId, amount: agent.isLiquid ? 50 : 10, unit: firstUnit(agent), strengthPct: null },
+              ]);
+          }}
+        />
+      )}
+    </Stack>
+  );
+}

@@ -1,0 +1,61 @@
+import type { Finding, Lexicon, Measures, Mix, MixBath, MixedPour } from '@feverfew/contracts';
+import { durationWords, findingWords } from '@feverfew/contracts';
+import { exactText, toolText } from '../../../components/measureText';
+
+/** "7.5 g/L", "3 %". */
+export const strengthText = ({ strengthAfter }: MixedPour): string =>
+  strengthAfter ? `${strengthAfter.value} ${strengthAfter.unit}` : 'a paste';
+
+/** Amount of a poured product: exact, then what the house measures, then the range of a powder by the spoon. */
+export function pouredText(pour: MixedPour, isLiquid: boolean, measures: Measures): string {
+  const size = { massG: isLiquid ? null : pour.massG, volumeML: pour.volumeML };
+  const exact = exactText(size, measures) ?? '';
+  const tools = toolText(pour);
+  const { low, high } = pour.massRangeG;
+  const range = !isLiquid && high - low > 0.05 * pour.massG ? `, weighs ${low}–${high} g` : '';
+  return `${exact}${tools && !(isLiquid && tools.endsWith('in a jug')) ? ` = ${tools}` : ''}${range}`;
+}
+
+/** "pH 10.0 to 10.7, most likely 10.1"; what it is at 25 °C stands beside it where warmth moves it. */
+export function pHText(pH: NonNullable<MixBath['pH']>): string {
+  const likely = pH.likely.toFixed(1);
+  const bounds = `pH ${pH.low.toFixed(1)} to ${pH.high.toFixed(1)}`;
+  return pH.basis === 'stated' ? `${bounds}, as the product states` : `${bounds}, most likely ${likely}`;
+}
+
+/** How the pH was found and how far it can be trusted. */
+export function pHBasis(pH: NonNullable<MixBath['pH']>): string[] {
+  if (pH.basis === 'stated') return ['Stated by the products; nothing in it is of known make.'];
+  return [
+    `Charge balance of what dissolves, with activities by Davies; ionic strength ${pH.ionicStrength} mol/L${pH.firm ? '' : ': beyond the 0.5 the model is good for, so roughly'}.`,
+    `A strip read at 25 °C shows about ${pH.at25.toFixed(1)}; in the warm bath it is ${pH.likely.toFixed(1)}.`,
+    'The bounds hold the range of products, of your water’s bicarbonate (unknown share of its hardness), of carbon dioxide kept or gone.',
+  ];
+}
+
+/** Cold, hot tap and kettle in the order of pouring. */
+export function sharesText({ shares }: Pick<MixBath, 'shares'>, say: Lexicon): string {
+  if (!shares) return '';
+  const { coldL, hotTapL, kettleL, kettles } = shares;
+  const part = (litres: number, from: string) =>
+    litres > 0.005 ? [`${say.volume(litres * 1000)} ${from}`] : [];
+  return [
+    ...part(coldL, 'cold'),
+    ...part(hotTapL, 'from the hot tap'),
+    ...part(kettleL, `from the kettle last (${kettles} ${kettles === 1 ? 'kettle' : 'kettles'})`),
+  ].join(', then ');
+}
+
+/** "below 40 °C after 3–6 h". */
+export const belowText = ({ tempC, minutes }: MixBath['below'][number], say: Lexicon): string =>
+  minutes
+    ? `below ${say.temp(tempC)} after ${durationWords(minutes.low, minutes.high)}`
+    : `stays above ${say.temp(tempC)}`;
+
+export const sentences = (findings: readonly Finding[], say: Lexicon): string[] => [
+  ...new Set(findings.map((finding) => findingWords(finding, say))),
+];
+
+/** Anything that closes. */
+export const isClosed = ({ container }: Pick<Mix, 'container'>): boolean =>
+  container.kind === 'bottle' || container.kind === 'sprayer';

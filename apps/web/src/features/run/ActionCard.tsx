@@ -1,0 +1,134 @@
+import { Box, Flex, Stack } from '@chakra-ui/react';
+import { type Action, actionWords, type Pass, type RunView } from '@feverfew/contracts';
+import { useLexicon } from '../../app/useLexicon';
+import { CautionDigest } from '../../components/CautionDigest';
+import { Button } from '../../components/controls';
+import { TubDrawing } from '../../components/TubDrawing';
+import { IngredientList } from '../../recipe/ActionRecipe';
+import { TableLink } from '../../recipe/TableLink';
+import { FinishForm } from './finish/FinishForm';
+import { HeatGate } from './finish/HeatGate';
+import { KeptMixes } from './KeptMixes';
+import { DecisionPanel } from './look/DecisionPanel';
+import { LookPanel } from './look/LookPanel';
+import { SignList } from './look/SignList';
+import { TimerPanel } from './timer/TimerPanel';
+import type { Say } from './useSay';
+
+interface ActionCardProps {
+  readonly run: RunView;
+  readonly rung: Pass;
+  readonly step: Action;
+  readonly nowMs: number;
+  readonly say: Say;
+}
+
+/** The step at hand: what to do, with what, how long, what to mind. */
+export function ActionCard({ run, rung, step, nowMs, say }: ActionCardProps) {
+  const words = useLexicon();
+  const { title, lines } = actionWords(step, words);
+  const { state } = run;
+  const mix = rung.steps.find((candidate) => candidate.kind === 'mix');
+  const drawn =
+    (step.kind === 'mix' || step.kind === 'dwell' || step.kind === 'apply') && mix?.vessel ? mix : null;
+  const looking = step.kind === 'look' || step.kind === 'finalLook';
+  return (
+    <Stack gap="14px" as="section" aria-label={`Step: ${title}`}>
+      <Progress rung={rung} stepIndex={state.stepIndex} />
+      <Box as="h1" fontSize={{ base: '32px', md: '38px' }} lineHeight="1.15" data-step={step.kind}>
+        {title}
+      </Box>
+      {step.dwell && state.timer && <TimerPanel run={run} rung={rung} step={step} nowMs={nowMs} say={say} />}
+      {state.decision && (
+        // What was just asked stands where the eye is: above the recipe.
+        <>
+          <DecisionPanel run={run} rung={rung} step={step} say={say} />
+          {step.kind === 'finalLook' && state.decision.choices.includes('finish') && (
+            <FinishForm run={run} answer={state.decision.answer} say={say} />
+          )}
+        </>
+      )}
+      {state.stopping && <CautionDigest ids={['noHeatBeforeGone']} lead="Stopping" />}
+      <Flex gap="18px" wrap="wrap" alignItems="flex-start">
+        <Stack flex="1" minWidth="260px" gap="8px" fontSize="20px" lineHeight="1.4">
+          <IngredientList step={step} />
+          {step.tempC && (
+            <Box color="water">
+              {step.tempC.min === step.tempC.max
+                ? words.temp(step.tempC.max)
+                : `${words.temp(step.tempC.min)} to ${words.temp(step.tempC.max)}, no hotter`}
+            </Box>
+          )}
+          {lines.map((line) => (
+            <Box key={line}>{line}</Box>
+          ))}
+        </Stack>
+        {drawn?.vessel && drawn.tempC && (
+          <TubDrawing
+            name={drawn.vessel.name}
+            fillL={drawn.vessel.fillL}
+            volumeL={drawn.vessel.volumeL}
+            temp={words.temp(drawn.tempC.target)}
+            contents={drawn.ingredients.map((one) => words.name(one.agentId)).join(', ')}
+            width={230}
+          />
+        )}
+      </Flex>
+      {step.kind === 'mix' && (
+        <Flex gap="14px" wrap="wrap" alignItems="center">
+          <KeptMixes run={run} step={step} say={say} />
+          <TableLink
+            step={step}
+            on={{ kind: 'piece', pieceId: run.pieceId }}
+            name={words.name(rung.methodId)}
+          />
+        </Flex>
+      )}
+      {step.dwell && !state.timer && <TimerPanel run={run} rung={rung} step={step} nowMs={nowMs} say={say} />}
+      <CautionDigest ids={step.cautionIds} lead={title} />
+      <SignList expectedIds={step.expectedSignIds} alarmIds={step.alarmSignIds} />
+      {(step.kind === 'dry' || step.kind === 'finalLook') && <HeatGate run={run} say={say} />}
+      {!state.decision && (
+        <>
+          {looking && <LookPanel run={run} rung={rung} step={step} say={say} />}
+          {!looking && !step.dwell && (
+            <Box position="sticky" bottom="0" paddingBlock="10px" bg="paper">
+              <Button
+                variant="action"
+                size="tub"
+                disabled={say.pending}
+                onClick={() => say.send({ kind: 'stepDone', stepId: step.id })}
+              >
+                Done
+              </Button>
+            </Box>
+          )}
+        </>
+      )}
+    </Stack>
+  );
+}
+
+function Progress({ rung, stepIndex }: { rung: Pass; stepIndex: number }) {
+  return (
+    <Flex
+      gap="4px"
+      role="progressbar"
+      aria-label="Steps of this rung"
+      aria-valuemin={1}
+      aria-valuemax={rung.steps.length}
+      aria-valuenow={stepIndex + 1}
+      aria-valuetext={`Step ${stepIndex + 1} of ${rung.steps.length}`}
+    >
+      {rung.steps.map((step, index) => (
+        <Box
+          key={step.id}
+          flex="1"
+          height="6px"
+          borderRadius="full"
+          bg={index < stepIndex ? 'leaf' : index === stepIndex ? 'disc' : 'track'}
+        />
+      ))}
+    </Flex>
+  );
+}

@@ -1,0 +1,33 @@
+import { Box, Stack } from '@chakra-ui/react';
+import type { RunView } from '@feverfew/contracts';
+import { Link } from 'react-router';
+import { Notice } from '../../../components/Notice';
+import { OUTCOME_WORDS } from '../../../components/runWords';
+import { PhotoPanel } from '../photos/PhotoPanel';
+import { RunLog } from '../RunLog';
+import type { Say } from '../useSay';
+import { HeatGate } from './HeatGate';
+import { RunReport } from './RunReport';
+
+/** A run that has ended: how, and what was written down. */
+export function FinishedCard({ run, title, say }: { run: RunView; title: string; say: Say }) {
+  const { state } = run;
+  return (
+    <Stack gap="14px">
+      <Box as="h1" fontSize="32px" data-step="finished">
+        {state.outcome ? OUTCOME_WORDS[state.outcome] : 'Finished'}
+      </Box>
+      <Notice kind={state.outcome === 'gone' ? 'good' : 'note'} word="Written down">
+        It stands in the linen book under{' '}
+        <Link to={`/pieces/${run.pieceId}`} style={{ textDecoration: 'underline' }}>
+          the {run.pieceName}
+        </Link>
+        .
+      </Notice>
+      <HeatGate run={run} say={say} />
+      <RunLog state={state} />
+      <PhotoPanel run={run} />
+      <RunReport title={title} run={run} />
+    </Stack>
+  );
+}

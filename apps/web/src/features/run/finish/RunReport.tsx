@@ -1,0 +1,37 @@
+import { Box, Flex } from '@chakra-ui/react';
+import type { RunView } from '@feverfew/contracts';
+import { useLexicon } from '../../../app/useLexicon';
+import { Button } from '../../../components/controls';
+import { downloadText } from '../../../components/downloadText';
+import { HEAT_WORDS, OUTCOME_WORDS } from '../../../components/runWords';
+import { usePrintSheet } from '../../../components/usePrintSheet';
+import { RunLog } from '../RunLog';
+import { runMarkdown } from './runMarkdown';
+
+/** The run on paper or as text, for the drawer or the professional. */
+export function RunReport({ title, run }: { title: string; run: RunView }) {
+  const say = useLexicon();
+  const paper = usePrintSheet();
+  const sheet = (
+    <Box padding="4mm" fontSize="11pt">
+      <Box as="h1" fontSize="18pt">
+        {title}
+      </Box>
+      <Box>
+        {say.name(run.plan.ladder[run.state.rungIndex]?.methodId ?? '')}
+        {run.state.outcome ? `: ${OUTCOME_WORDS[run.state.outcome].toLowerCase()}` : ', under way'}
+      </Box>
+      <RunLog state={run.state} />
+      <Box>{HEAT_WORDS[run.state.heat]}</Box>
+    </Box>
+  );
+  return (
+    <Flex gap="8px" wrap="wrap" data-print="hide">
+      <Button onClick={() => paper.print(sheet)}>Print the report</Button>
+      <Button onClick={() => downloadText(`${title}.md`, 'text/markdown', runMarkdown(title, run, say))}>
+        Report as Markdown
+      </Button>
+      {paper.sheet}
+    </Flex>
+  );
+}

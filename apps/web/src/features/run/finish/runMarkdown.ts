@@ -1,0 +1,26 @@
+import type { Lexicon, RunView } from '@feverfew/contracts';
+import { format } from 'date-fns';
+import { HEAT_WORDS, OUTCOME_WORDS } from '../../../components/runWords';
+import { logLines } from '../logLines';
+
+/** A run as Markdown: what was done on what, when, with what result. */
+export function runMarkdown(title: string, run: RunView, say: Lexicon): string {
+  const { state, plan } = run;
+  const worked = [...new Set([...state.looks.map((look) => look.rungIndex), state.rungIndex])];
+  return [
+    `# ${title}`,
+    '',
+    `Begun ${format(new Date(state.startedAt), 'd MMMM yyyy, HH:mm')}. ${state.outcome ? `Ended: ${OUTCOME_WORDS[state.outcome].toLowerCase()}.` : 'Still under way.'}`,
+    '',
+    '## What was done',
+    '',
+    ...worked.map((index) => `${index + 1}. ${say.name(plan.ladder[index]?.methodId ?? '')}`),
+    '',
+    '## What was seen',
+    '',
+    ...logLines(state).map((line) => `- ${format(new Date(line.at), 'd MMM HH:mm')}: ${line.text}`),
+    '',
+    HEAT_WORDS[state.heat],
+    '',
+  ].join('\n');
+}

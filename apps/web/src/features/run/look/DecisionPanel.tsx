@@ -1,0 +1,82 @@
+import { Box, Stack } from '@chakra-ui/react';
+import {
+  type Action,
+  type NextOption,
+  nextOptions,
+  type Pass,
+  type RunView,
+  stallView,
+} from '@feverfew/contracts';
+import { lazy, Suspense } from 'react';
+import { useLexicon } from '../../../app/useLexicon';
+import { Button } from '../../../components/controls';
+import { Notice } from '../../../components/Notice';
+import { ADVICE_WORDS, ANSWER_WORDS, choiceWords } from '../../../components/runWords';
+import type { Say } from '../useSay';
+import { wayLine } from './nextOptionView';
+import { stallWords } from './stallWords';
+
+/** The chart comes when there is something to draw. */
+const StallCurve = lazy(() => import('./StallCurve').then((file) => ({ default: file.StallCurve })));
+
+interface DecisionPanelProps {
+  readonly run: RunView;
+  readonly rung: Pass;
+  readonly step: Action;
+  readonly say: Say;
+}
+
+/** What the answer opens, each way with its cost, time and odds; the recommended one first and filled. */
+export function DecisionPanel({ run, rung, step, say }: DecisionPanelProps) {
+  const words = useLexicon();
+  const { decision } = run.state;
+  if (!decision) return null;
+  const ways = nextOptions(run.state, run.plan, run.prices).filter(isChoice);
+  const restKinds = rung.steps.slice(run.state.stepIndex).map((one) => one.kind);
+  const curve = stallView(run.state);
+  const judged = decision.answer !== 'wrong' && curve.points.length > 1;
+  return (
+    <Stack gap="10px" role="group" aria-label="What next?">
+      <Notice
+        kind={decision.answer === 'wrong' ? 'danger' : decision.answer === 'gone' ? 'good' : 'note'}
+        word={ANSWER_WORDS[decision.answer]}
+      >
+        <Box as="span" fontSize="18px">
+          {ADVICE_WORDS[decision.answer]}
+        </Box>
+      </Notice>
+      {judged && <Box fontSize="17px">{stallWords(curve)}</Box>}
+      {ways.map((way, index) => (
+        <Button
+          key={way.way}
+          size="tub"
+          variant={way.way === 'stop' && index > 0 ? 'danger' : index === 0 ? 'action' : 'outline'}
+          disabled={say.pending}
+          flexDirection="column"
+          gap="2px"
+          paddingBlock="8px"
+          onClick={() => say.send({ kind: 'decided', choice: way.way })}
+        >
+          <span>
+            {choiceWords(way.way, step, restKinds)}
+            {way.way === 'nextRung' && way.methodId ? `: ${words.name(way.methodId)}` : ''}
+          </span>
+          {wayLine(way, run.prices.money) && (
+            <Box as="span" fontSize="15px" fontWeight={400}>
+              {wayLine(way, run.prices.money)}
+            </Box>
+          )}
+        </Button>
+      ))}
+      {judged && (
+        <Suspense fallback={null}>
+          <StallCurve view={curve} />
+        </Suspense>
+      )}
+    </Stack>
+  );
+}
+
+type ChoiceWay = NextOption & { way: Parameters<typeof choiceWords>[0] };
+const CHOICE_IDS: readonly string[] = ['continue', 'wait', 'repeat', 'nextRung', 'stop'];
+const isChoice = (way: NextOption): way is ChoiceWay => CHOICE_IDS.includes(way.way);

@@ -1,0 +1,30 @@
+import { Stack } from '@chakra-ui/react';
+import { useCatalogue } from '../../../app/queries';
+import { Notice } from '../../../components/Notice';
+
+/** What is normal here, and what means stop. */
+export function SignList({
+  expectedIds,
+  alarmIds,
+}: {
+  expectedIds: readonly string[];
+  alarmIds: readonly string[];
+}) {
+  const signs = useCatalogue().data?.signs ?? [];
+  const text = (ids: readonly string[]) =>
+    ids.flatMap((id) => signs.filter((sign) => sign.id === id).map((sign) => sign.text)).join(' ');
+  return (
+    <Stack gap="6px">
+      {expectedIds.length > 0 && (
+        <Notice kind="good" word="Normal here">
+          {text(expectedIds)}
+        </Notice>
+      )}
+      {alarmIds.length > 0 && (
+        <Notice kind="danger" word="Stop signs">
+          {text(alarmIds)}
+        </Notice>
+      )}
+    </Stack>
+  );
+}

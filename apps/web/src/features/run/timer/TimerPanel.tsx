@@ -1,0 +1,173 @@
+import { Box, Flex, Grid, Stack } from '@chakra-ui/react';
+import {
+  type Action,
+  durationWords,
+  overrunOf,
+  overrunWords,
+  type Pass,
+  type RunView,
+} from '@feverfew/contracts';
+import { useState } from 'react';
+import { clockText, timerView } from '../../../clock/timerView';
+import { Button } from '../../../components/controls';
+import { Notice } from '../../../components/Notice';
+import { LookPanel } from '../look/LookPanel';
+import type { Say } from '../useSay';
+
+/** How much longer a tap asks for, min. */
+const LONGER_MIN = 30;
+
+interface TimerPanelProps {
+  readonly run: RunView;
+  readonly rung: Pass;
+  readonly step: Action;
+  readonly nowMs: number;
+  readonly say: Say;
+}
+
+/** The clock of a soak or wait, in absolute times. */
+export function TimerPanel({ run, rung, step, nowMs, say }: TimerPanelProps) {
+  const { state } = run;
+  // Belongs to one look: the answer makes it stale by itself.
+  const [lookingAt, setLookingAt] = useState<number | null>(null);
+  const looking = lookingAt === state.looks.length;
+  if (!step.dwell) return null;
+  const { timer } = state;
+  if (!timer) {
+    return (
+      <Stack gap="10px">
+        <Box fontSize="20px">
+          {durationWords(step.dwell.minMin, step.dwell.maxMin)}, look in every{' '}
+          {durationWords(step.dwell.lookEveryMin, step.dwell.lookEveryMin)}.
+        </Box>
+        <Button
+          variant="action"
+          size="tub"
+          disabled={say.pending}
+          onClick={() => say.send({ kind: 'timerStarted', stepId: step.id })}
+        >
+          Start the clock
+        </Button>
+      </Stack>
+    );
+  }
+  const lastLook = state.looks.filter((look) => look.at >= timer.startedAt).at(-1)?.at ?? null;
+  const view = timerView(timer, nowMs, lastLook);
+  const over = overrunOf(step, timer, nowMs);
+  const isPaused = timer.pausedAt !== null && !over;
+  const headline = isPaused
+    ? 'taken out for now'
+    : { working: 'to go', ready: 'long enough; at most another', over: 'over time' }[view.phase];
+  return (
+    <Stack gap="10px">
+      <Box
+        role="timer"
+        aria-live="off"
+        bg={
+          view.phase === 'over' ? 'brickTint' : isPaused || view.phase === 'ready' ? 'discTint' : 'waterTint'
+        }
+        borderRadius="md"
+        padding="14px 18px"
+      >
+        <Flex alignItems="baseline" gap="12px" wrap="wrap">
+          <Box fontFamily="heading" fontWeight={700} fontSize="46px" lineHeight="1.1" data-testid="clock">
+            {isPaused ? 'Waiting' : view.phase === 'ready' ? 'Ready' : clockText(view.ms)}
+          </Box>
+          <Box fontSize="18px">
+            {!isPaused && view.phase === 'ready' ? `${headline} ${clockText(view.ms)}` : headline}
+          </Box>
+        </Flex>
+        <Box height="8px" borderRadius="full" bg="track" marginTop="8px" aria-hidden="true">
+          <Box height="8px" borderRadius="full" bg="water" width={`${view.share * 100}%`} />
+        </Box>
+        <Box fontSize="16px" color="soft" marginTop="6px">
+          Started {timeOfDay(timer.startedAt)}, ready {timeOfDay(timer.readyAt)}, out by{' '}
+          {timeOfDay(timer.latestAt)}
+          {view.nextLookMs !== null && view.phase !== 'over' && !isPaused
+            ? ` · next look in ${clockText(view.nextLookMs)}`
+            : ''}
+        </Box>
+      </Box>
+      {over && (
+        <Notice kind="warning" word="Over time">
+          {`By ${clockText(view.ms)}. ${overrunWords(over.rule)}`}
+        </Notice>
+      )}
+      {isPaused && (
+        <>
+          <Notice kind="note" word="Out of the bath">
+            What is in the cloth works on: it stays “out by {timeOfDay(timer.latestAt)}”.
+          </Notice>
+          <Button
+            variant="action"
+            size="tub"
+            disabled={say.pending}
+            onClick={() => say.send({ kind: 'resumed' })}
+          >
+            Put it back
+          </Button>
+        </>
+      )}
+      {view.lookDue && view.phase !== 'over' && !state.decision && !isPaused && (
+        <Notice kind="note" word="Look-in due">
+          Lift a corner and look.
+        </Notice>
+      )}
+      <AlarmOffer />
+      {!state.decision &&
+        !isPaused &&
+        (looking || view.phase === 'over' ? (
+          <LookPanel run={run} rung={rung} step={step} say={say} />
+        ) : (
+          <Stack gap="10px">
+            <Button
+              variant={view.phase === 'working' ? 'outline' : 'action'}
+              size="tub"
+              onClick={() => setLookingAt(state.looks.length)}
+            >
+              Look in
+            </Button>
+            {view.phase === 'ready' && (
+              <Button
+                size="tub"
+                disabled={say.pending}
+                onClick={() => say.send({ kind: 'stepDone', stepId: step.id })}
+              >
+                Take it out
+              </Button>
+            )}
+            <Grid templateColumns="1fr 1fr" gap="10px">
+              {step.dwell.keep !== 'wet' && (
+                <Button disabled={say.pending} onClick={() => say.send({ kind: 'paused' })}>
+                  Out for now
+                </Button>
+              )}
+              {timer.readyAt < timer.latestAt && (
+                <Button
+                  disabled={say.pending}
+                  onClick={() => say.send({ kind: 'extended', minutes: LONGER_MIN })}
+                >
+                  {LONGER_MIN} min longer
+                </Button>
+              )}
+            </Grid>
+          </Stack>
+        ))}
+    </Stack>
+  );
+}
+
+const timeOfDay = (iso: string): string =>
+  new Date(iso).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });
+
+/** Asked only once a clock runs: then a person knows what the permission is for. */
+function AlarmOffer() {
+  const supported = 'Notification' in window;
+  const [permission, setPermission] = useState(supported ? Notification.permission : 'denied');
+  if (!supported || permission !== 'default') return null;
+  return (
+    <Button variant="plain" onClick={async () => setPermission(await Notification.requestPermission())}>
+      Call me by notification when it is time
+    </Button>
+  );
+}

@@ -1,0 +1,136 @@
+import { Box, Dialog, Grid, Portal } from '@chakra-ui/react';
+import { type Catalogue, type ComparedPosition, durationWords, type TroubleFacts } from '@feverfew/contracts';
+import { useComparePositions } from '../../app/queries';
+import { useLexicon, useMeasures } from '../../app/useLexicon';
+import { Button } from '../../components/controls';
+import { Failed, Loading } from '../../components/States';
+import { EffectBar } from './EffectBar';
+import { recipeLine } from './passView';
+
+interface PositionComparisonProps {
+  readonly dispute: string;
+  readonly facts: TroubleFacts;
+  readonly catalogue: Catalogue;
+  readonly onChoose: (schoolId: string) => void;
+  readonly onClose: () => void;
+}
+
+/** Every view of one dispute followed to the end on this very trouble: what differs stands out, what is alike is quiet. */
+export function PositionComparison({
+  dispute,
+  facts,
+  catalogue,
+  onChoose,
+  onClose,
+}: PositionComparisonProps) {
+  const sides = useComparePositions(facts, dispute);
+  const question = catalogue.disputes.find((candidate) => candidate.id === dispute)?.question;
+  return (
+    <Dialog.Root open onOpenChange={(details) => !details.open && onClose()}>
+      <Portal>
+        <Dialog.Backdrop />
+        <Dialog.Positioner>
+          <Dialog.Content width="min(100%, 1080px)">
+            <Dialog.Title>{question}</Dialog.Title>
+            {sides.isPending && <Loading what="both plans" />}
+            {sides.isError && <Failed error={sides.error} onRetry={() => void sides.refetch()} />}
+            {sides.data && (
+              <Grid
+                templateColumns={{ base: '1fr', md: `repeat(${sides.data.length}, minmax(0, 1fr))` }}
+                gap="18px"
+              >
+                {sides.data.map((side) => (
+                  <Compared key={side.schoolId} side={side} catalogue={catalogue} onChoose={onChoose} />
+                ))}
+              </Grid>
+            )}
+            <Dialog.Footer>
+              <Button onClick={onClose}>Close</Button>
+            </Dialog.Footer>
+          </Dialog.Content>
+        </Dialog.Positioner>
+      </Portal>
+    </Dialog.Root>
+  );
+}
+
+function Compared({
+  side,
+  catalogue,
+  onChoose,
+}: {
+  side: ComparedPosition;
+  catalogue: Catalogue;
+  onChoose: (schoolId: string) => void;
+}) {
+  const say = useLexicon();
+  const measures = useMeasures();
+  const school = catalogue.schools.find((candidate) => candidate.id === side.schoolId);
+  const facts = [
+    ['Your time', `${side.handsOnMin} min for all rungs`],
+    ['In all', durationWords(side.totalMin.low, side.totalMin.high)],
+    ['Steps', String(side.steps)],
+    ['Risk', side.worstRisk ?? '—'],
+  ] as const;
+  return (
+    <Box
+      as="section"
+      aria-label={school?.name}
+      borderTop="4px solid"
+      borderColor={side.isFollowed ? 'leaf' : 'line'}
+      paddingTop="10px"
+      data-school={side.schoolId}
+    >
+      <Box as="h3" fontSize="18px">
+        {school?.name}
+      </Box>
+      <Box color="soft" fontSize="14.5px" marginBottom="10px">
+        {school?.why}
+      </Box>
+      <Box as="ol" padding="0" listStyleType="none">
+        {side.plan.ladder.length === 0 && <Box color="brick">No rung at home this way.</Box>}
+        {side.plan.ladder.map((rung, index) => {
+          const own = side.ownMethodIds.includes(rung.methodId);
+          return (
+            <Box as="li" key={rung.methodId} paddingBlock="6px" borderBottom="1px solid" borderColor="line">
+              <Box fontWeight={own ? 700 : 400} color={own ? 'ink' : 'soft'}>
+                {index + 1}. {say.name(rung.methodId)}
+                {own && ' — only here'}
+              </Box>
+              {own && <Box fontSize="14px">{recipeLine(rung, say, measures)}</Box>}
+            </Box>
+          );
+        })}
+      </Box>
+      <Box
+        as="dl"
+        display="grid"
+        gridTemplateColumns="88px 1fr"
+        gap="2px 8px"
+        fontSize="14.5px"
+        marginBlock="10px"
+      >
+        {facts.map(([term, text]) => (
+          <Box key={term} display="contents">
+            <Box as="dt" color="soft">
+              {term}
+            </Box>
+            <Box as="dd">{text}</Box>
+          </Box>
+        ))}
+      </Box>
+      {side.bestEffect && <EffectBar effect={side.bestEffect} ofRest={false} />}
+      <Box marginTop="10px">
+        {side.isFollowed ? (
+          <Box color="leaf" fontWeight={650}>
+            ✓ this plan follows it
+          </Box>
+        ) : (
+          <Button size="small" onClick={() => onChoose(side.schoolId)}>
+            Follow it in this plan
+          </Button>
+        )}
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,129 @@
+import {
+  type Action,
+  EMPTY_MIX,
+  EMPTY_PIECE,
+  type Mix,
+  type MixPour,
+  type PieceFacts,
+  type PieceSummary,
+} from '@feverfew/contracts';
+import { factsOfPiece } from '../facts/factsDraft';
+
+/** What is to go in: nothing, a piece of the linen book, or cloth of these fibres. */
+export type OnTable =
+  | { readonly kind: 'nothing' }
+  | { readonly kind: 'piece'; readonly pieceId: string }
+  | { readonly kind: 'fibres'; readonly fibreIds: readonly string[] };
+
+/** A mix as it stands in the address of the page: a reload, a link and the way back keep it. */
+export interface MixDraft extends Omit<Mix, 'on'> {
+  readonly on: OnTable;
+  /** Lines a person keeps to be judged by. */
+  readonly name: string;
+}
+
+export const EMPTY_DRAFT: MixDraft = { ...EMPTY_MIX, on: { kind: 'nothing' }, name: '' };
+
+const number = (text: string | null): number | null => {
+  if (text === null || text.trim() === '') return null;
+  const value = Number(text);
+  return Number.isFinite(value) ? value : null;
+};
+
+/** "oxygenBleach*2.5*cap" and, where the strength was entered, "*12" more. */
+const pourText = ({ agentId, amount, unit, strengthPct }: MixPour): string =>
+  [agentId, amount, unit, ...(strengthPct === null ? [] : [strengthPct])].join('*');
+
+function readPour(text: string): MixPour[] {
+  const [agentId = '', amount = '', unit = '', strength] = text.split('*');
+  const value = number(amount);
+  return agentId && unit && value !== null
+    ? [{ agentId, amount: value, unit, strengthPct: number(strength ?? null) }]
+    : [];
+}
+
+export function draftToSearch({ container, waterML, waterC, pours, on, name }: MixDraft): URLSearchParams {
+  const search = new URLSearchParams();
+  search.set('in', container.kind === 'vessel' ? `vessel*${container.vesselId}` : container.kind);
+  if (waterML > 0) search.set('water', String(waterML));
+  if (waterC !== null) search.set('warm', String(waterC));
+  for (const pour of pours) search.append('pour', pourText(pour));
+  if (on.kind === 'piece') search.set('piece', on.pieceId);
+  if (on.kind === 'fibres') for (const id of on.fibreIds) search.append('fibre', id);
+  if (name) search.set('name', name);
+  return search;
+}
+
+/** What does not read is left out: a broken link opens an emptier table, never a wrong one. */
+export function searchToDraft(search: URLSearchParams): MixDraft {
+  const [kind = '', vesselId = ''] = (search.get('in') ?? '').split('*');
+  const pieceId = search.get('piece');
+  const fibreIds = search.getAll('fibre');
+  return {
+    container:
+      kind === 'vessel' && vesselId
+        ? { kind, vesselId }
+        : kind === 'bottle' || kind === 'sprayer'
+          ? { kind }
+          : { kind: 'cup' },
+    waterML: number(search.get('water')) ?? 0,
+    waterC: number(search.get('warm')),
+    pours: search.getAll('pour').flatMap(readPour).slice(0, 8),
+    on: pieceId
+      ? { kind: 'piece', pieceId }
+      : fibreIds.length > 0
+        ? { kind: 'fibres', fibreIds }
+        : { kind: 'nothing' },
+    name: search.get('name') ?? '',
+  };
+}
+
+/** The mix to be judged; null while its piece is still being read. */
+export function draftToMix(
+  { on, name: _name, ...mix }: MixDraft,
+  pieces: readonly PieceSummary[] | undefined,
+): Mix | null {
+  if (on.kind === 'nothing') return { ...mix, on: null };
+  if (on.kind === 'fibres') return { ...mix, on: clothOf(on.fibreIds) };
+  if (!pieces) return null;
+  const piece = pieces.find((candidate) => candidate.id === on.pieceId);
+  return { ...mix, on: piece ? factsOfPiece(piece) : null };
+}
+
+/** Cloth of these fibres in like shares, nothing else told: taken on the careful side. */
+function clothOf(fibreIds: readonly string[]): PieceFacts {
+  const share = Math.floor(100 / fibreIds.length);
+  const fibres = fibreIds.map((fibreId, at) => ({
+    fibreId,
+    sharePct: at === 0 ? 100 - share * (fibreIds.length - 1) : share,
+  }));
+  return { ...EMPTY_PIECE, parts: [{ name: 'whole piece', fibres }] };
+}
+
+/** The table filled in from a step of a plan. */
+export function draftOfAction(step: Action, on: OnTable, name: string): MixDraft {
+  const cut = step.ingredients.reduce((sum, one) => sum + (one.dilution?.waterML ?? 0), 0);
+  return {
+    container: step.vessel ? { kind: 'vessel', vesselId: step.vessel.id } : { kind: 'cup' },
+    waterML: (step.bath ? step.bath.waterL * 1000 : (step.waterML ?? 0)) + cut,
+    waterC: step.tempC && step.tempC.target > 25 ? Math.round(step.tempC.target) : null,
+    pours: step.ingredients.flatMap((one): MixPour[] => {
+      const { agentId, massG, volumeML } = one;
+      const strengthPct = one.dilution ? one.strengthPct : null;
+      if (agentId === 'water') return [];
+      if (massG !== null) return [{ agentId, amount: massG, unit: 'g', strengthPct }];
+      return volumeML === null ? [] : [{ agentId, amount: volumeML, unit: 'mL', strengthPct }];
+    }),
+    on,
+    name,
+  };
+}
+
+/** A piece of the linen book, or cloth of the fibres told so far. */
+export function onTableOf(pieceId: string | null, { parts }: Pick<PieceFacts, 'parts'>): OnTable {
+  if (pieceId) return { kind: 'piece', pieceId };
+  const fibreIds = [...new Set(parts.flatMap((part) => part.fibres.map((fibre) => fibre.fibreId)))];
+  return fibreIds.length > 0 ? { kind: 'fibres', fibreIds } : { kind: 'nothing' };
+}
+
+export const addressOf = (draft: MixDraft): string => `/mix?${draftToSearch(draft)}`;
