@@ -5,10 +5,10 @@ import { parseArgs } from 'node:util';
 import { DomainError } from '@feverfew/core';
 import type { INestApplication } from '@nestjs/common';
 import { createApp } from './createApp.js';
+import { keepBackups } from './database/keepBackups.js';
 import { openDatabase } from './database/openDatabase.js';
+import { HouseholdFileService } from './householdFile/householdFile.service.js';
 import { listenOnFreePort } from './listenOnFreePort.js';
-import { HouseholdFileService } from './openFormats/householdFile.service.js';
-import { keepBackups } from './openFormats/keepBackups.js';
 import { InvalidInput } from './problems/invalidInput.js';
 import { seedDemo } from './seed/seedDemo.js';
 

@@ -6,8 +6,8 @@ import { PGlite } from '@electric-sql/pglite';
 import { DomainError } from '@feverfew/core';
 import { drizzle, type PgliteDatabase } from 'drizzle-orm/pglite';
 import { migrate } from 'drizzle-orm/pglite/migrator';
-import { BACKUP_DIR } from '../openFormats/keepBackups.js';
 import { holdDataDirectory } from './holdDataDirectory.js';
+import { BACKUP_DIR } from './keepBackups.js';
 import * as tables from './tables.js';
 
 export type Database = PgliteDatabase<typeof tables>;

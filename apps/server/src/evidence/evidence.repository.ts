@@ -2,9 +2,9 @@ import type { TrialEvent, TrialSetup, TroubleFacts, UseCase } from '@feverfew/co
 import { Inject, Injectable } from '@nestjs/common';
 import { asc, eq, sql } from 'drizzle-orm';
 import { DATABASE } from '../database/database.module.js';
+import { groupBy } from '../database/groupBy.js';
 import type { Database } from '../database/openDatabase.js';
 import { pastUses, plans, runs, trialEvents, trials } from '../database/tables.js';
-import { groupBy } from '../groupBy.js';
 
 @Injectable()
 export class EvidenceRepository {

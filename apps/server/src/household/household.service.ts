@@ -2,8 +2,8 @@ import type { HouseholdSettings } from '@feverfew/contracts';
 import type { Knowledge } from '@feverfew/knowledge';
 import { Inject, Injectable } from '@nestjs/common';
 import { KNOWLEDGE } from '../catalogue/knowledge.token.js';
+import { requireKnownHousehold } from '../catalogue/requireKnown.js';
 import { ChangesFeed } from '../changes/changesFeed.js';
-import { requireKnownHousehold } from '../plans/requireKnown.js';
 import { HouseholdRepository } from './household.repository.js';
 import { PLAIN_HOUSEHOLD } from './plainHousehold.js';
 

@@ -16,10 +16,10 @@ import {
 import type { Knowledge } from '@feverfew/knowledge';
 import { Inject, Injectable } from '@nestjs/common';
 import { KNOWLEDGE } from '../catalogue/knowledge.token.js';
+import { lexiconOf } from '../catalogue/lexiconOf.js';
+import { requireKnownPiece } from '../catalogue/requireKnown.js';
 import { CLOCK, type Clock } from '../database/database.module.js';
 import { HouseholdService } from '../household/household.service.js';
-import { requireKnownPiece } from '../plans/requireKnown.js';
-import { lexiconOf } from './lexiconOf.js';
 import { MixesRepository, type StoredMix } from './mixes.repository.js';
 
 @Injectable()

@@ -2,7 +2,7 @@ import { NewCare, NewPiece, Piece, PieceHistory, PieceSummary } from '@feverfew/
 import { Body, Controller, Get, HttpCode, Inject, Param, ParseUUIDPipe, Post, Put } from '@nestjs/common';
 import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { z } from 'zod';
-import { PieceHistoryService } from './pieceHistory.service.js';
+import { PieceHistoryService } from '../linenBook/pieceHistory.service.js';
 import { PiecesService } from './pieces.service.js';
 
 @ApiTags('pieces')

@@ -3,9 +3,9 @@ import type { Exposure } from '@feverfew/core';
 import { Inject, Injectable } from '@nestjs/common';
 import { and, count, eq, isNotNull, max, sql } from 'drizzle-orm';
 import { DATABASE } from '../database/database.module.js';
+import { groupBy } from '../database/groupBy.js';
 import type { Database } from '../database/openDatabase.js';
 import { careEvents, pieces, plans, runs, troubles } from '../database/tables.js';
-import { groupBy } from '../groupBy.js';
 
 export const pieceOf = (row: typeof pieces.$inferSelect): Piece => ({
   ...row.facts,

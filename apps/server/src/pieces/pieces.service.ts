@@ -11,10 +11,10 @@ import {
 import type { Knowledge } from '@feverfew/knowledge';
 import { Inject, Injectable } from '@nestjs/common';
 import { KNOWLEDGE } from '../catalogue/knowledge.token.js';
+import { requireKnownId } from '../catalogue/requireKnown.js';
 import { ChangesFeed } from '../changes/changesFeed.js';
 import { CLOCK, type Clock } from '../database/database.module.js';
 import { PlansService } from '../plans/plans.service.js';
-import { requireKnownId } from '../plans/requireKnown.js';
 import { type PieceSums, PiecesRepository } from './pieces.repository.js';
 
 @Injectable()

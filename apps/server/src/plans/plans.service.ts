@@ -12,10 +12,10 @@ import {
 import type { Knowledge } from '@feverfew/knowledge';
 import { Inject, Injectable } from '@nestjs/common';
 import { KNOWLEDGE } from '../catalogue/knowledge.token.js';
+import { requireKnownFacts, requireKnownId } from '../catalogue/requireKnown.js';
 import { EvidenceService } from '../evidence/evidence.service.js';
 import { HouseholdService } from '../household/household.service.js';
 import { PlansRepository } from './plans.repository.js';
-import { requireKnownFacts, requireKnownId } from './requireKnown.js';
 
 @Injectable()
 export class PlansService {

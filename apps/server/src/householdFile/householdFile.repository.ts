@@ -4,6 +4,7 @@ import { Inject, Injectable } from '@nestjs/common';
 import { asc } from 'drizzle-orm';
 import type { PgTable } from 'drizzle-orm/pg-core';
 import { DATABASE } from '../database/database.module.js';
+import { groupBy } from '../database/groupBy.js';
 import type { Database } from '../database/openDatabase.js';
 import {
   careEvents,
@@ -19,7 +20,6 @@ import {
   trials,
   troubles,
 } from '../database/tables.js';
-import { groupBy } from '../groupBy.js';
 import { columnsOf } from '../runs/runs.repository.js';
 
 type Contents = Omit<HouseholdFile, 'format' | 'version'>;

@@ -1,7 +1,7 @@
 import { LogFile, LogRead } from '@feverfew/contracts';
 import { Body, Controller, Get, Header, HttpCode, Inject, Post } from '@nestjs/common';
 import { ApiOkResponse, ApiProduces, ApiTags } from '@nestjs/swagger';
-import { CalendarService } from './calendar.service.js';
+import { CalendarService } from '../calendar/calendar.service.js';
 import { LogService } from './log.service.js';
 
 @ApiTags('open formats')

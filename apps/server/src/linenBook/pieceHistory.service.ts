@@ -3,10 +3,10 @@ import { breakEvenTries, type Cost, costOf, type Prices, type RunSummary } from 
 import { Inject, Injectable } from '@nestjs/common';
 import { CLOCK, type Clock } from '../database/database.module.js';
 import { HouseholdService } from '../household/household.service.js';
+import { PiecesService } from '../pieces/pieces.service.js';
 import { PlansService } from '../plans/plans.service.js';
 import { RunsService } from '../runs/runs.service.js';
 import { TroublesService } from '../troubles/troubles.service.js';
-import { PiecesService } from './pieces.service.js';
 
 @Injectable()
 export class PieceHistoryService {

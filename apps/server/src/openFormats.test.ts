@@ -4,9 +4,9 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { HouseholdFile, Today, WhatWorksView } from '@feverfew/contracts';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { type TestApp, testApp } from '../test/testApp.js';
-import { backUp } from './keepBackups.js';
-import { readLog, writeLog } from './log.js';
+import { backUp } from './database/keepBackups.js';
+import { readLog, writeLog } from './log/logCsv.js';
+import { type TestApp, testApp } from './test/testApp.js';
 
 let server: TestApp;
 beforeAll(async () => {

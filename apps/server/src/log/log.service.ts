@@ -6,8 +6,8 @@ import { KNOWLEDGE } from '../catalogue/knowledge.token.js';
 import { ChangesFeed } from '../changes/changesFeed.js';
 import { CLOCK, type Clock } from '../database/database.module.js';
 import { InvalidInput } from '../problems/invalidInput.js';
-import { readLog, useOfLine, writeLog } from './log.js';
 import { LogRepository } from './log.repository.js';
+import { readLog, useOfLine, writeLog } from './logCsv.js';
 
 @Injectable()
 export class LogService {
