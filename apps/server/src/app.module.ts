@@ -1,11 +1,13 @@
 import { type DynamicModule, Module } from '@nestjs/common';
+import { CalendarModule } from './calendar/calendar.module.js';
 import { KnowledgeModule } from './catalogue/knowledge.module.js';
 import { ChangesModule } from './changes/changes.module.js';
 import { type Clock, DatabaseModule } from './database/database.module.js';
 import type { Database } from './database/openDatabase.js';
 import { HouseholdModule } from './household/household.module.js';
-import { OpenFormatsModule } from './householdFile/householdFile.module.js';
+import { HouseholdFileModule } from './householdFile/householdFile.module.js';
 import { LinenBookModule } from './linenBook/linenBook.module.js';
+import { LogModule } from './log/log.module.js';
 import { MixesModule } from './mixes/mixes.module.js';
 import { TodayModule } from './today/today.module.js';
 import { TrialsModule } from './trials/trials.module.js';
@@ -23,7 +25,9 @@ export class AppModule {
         ChangesModule,
         HouseholdModule,
         MixesModule,
-        OpenFormatsModule,
+        HouseholdFileModule,
+        LogModule,
+        CalendarModule,
         WhatWorksModule,
         TrialsModule,
         LinenBookModule,

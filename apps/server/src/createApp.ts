@@ -25,6 +25,8 @@ export async function createApp({ db, clock, webDir, quiet }: AppOptions): Promi
     logger: quiet ? false : ['error', 'warn'],
     // A device holds its line of changes open as long as it is seen: closing does not wait for it.
     forceCloseConnections: true,
+    // What keeps it from starting is thrown, to be told in words by whoever starts it.
+    abortOnError: false,
   });
   app.setGlobalPrefix('api');
   // A whole household with its pictures, and a log, are larger than anything else that is sent.

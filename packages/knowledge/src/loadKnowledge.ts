@@ -41,7 +41,7 @@ export function loadKnowledge(): Knowledge {
     cautions,
     signs,
     disputes,
-    positions,
+    schools: positions,
     diagnoses,
     substitutions,
     careSignFacts,
