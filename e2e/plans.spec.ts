@@ -287,22 +287,22 @@ test('every trouble of the list brings a short plan of its own to the screen', a
   test.setTimeout(180_000);
   const seen = new Map<string, string>();
   await page.goto('/');
-  for (const told of CASES) {
+  for (const given of CASES) {
     await page.evaluate(
       (draft) => sessionStorage.setItem('feverfew.draft.2', JSON.stringify(draft)),
-      draftOf(told),
+      draftOf(given),
     );
     await page.goto('/trouble');
     const desk = new Desk(page);
     const ladder = page.getByRole('list', { name: 'Ladder', exact: true });
-    await expect(ladder, told.name).toBeVisible();
-    for (const methodId of told.rungs) await expect(desk.rung(methodId), told.name).toBeVisible();
-    for (const words of told.says ?? []) await expect(page.locator('main'), told.name).toContainText(words);
+    await expect(ladder, given.name).toBeVisible();
+    for (const methodId of given.rungs) await expect(desk.rung(methodId), given.name).toBeVisible();
+    for (const words of given.says ?? []) await expect(page.locator('main'), given.name).toContainText(words);
     const rungs = ladder.locator('[data-rung]');
-    expect(await rungs.count(), told.name).toBeLessThanOrEqual(5);
+    expect(await rungs.count(), given.name).toBeLessThanOrEqual(5);
     const text = (await page.locator('main').innerText()).replace(/\s+/g, ' ');
-    for (const [other, before] of seen) expect(text, `${told.name} and ${other}`).not.toBe(before);
-    seen.set(told.name, text);
+    for (const [other, before] of seen) expect(text, `${given.name} and ${other}`).not.toBe(before);
+    seen.set(given.name, text);
   }
 });
 

@@ -156,8 +156,8 @@ test('without a line the work goes on, and each tap is told with its own time', 
   expect((await server.ask<{ events: unknown[] }>(`/runs/${id}`)).events).toHaveLength(before.events.length);
   await page.waitForTimeout(2500);
   await page.context().setOffline(false);
-  const told = async () => (await server.ask<{ events: unknown[] }>(`/runs/${id}`)).events.length;
-  await expect.poll(told, { timeout: 15_000 }).toBe(before.events.length + 2);
+  const given = async () => (await server.ask<{ events: unknown[] }>(`/runs/${id}`)).events.length;
+  await expect.poll(given, { timeout: 15_000 }).toBe(before.events.length + 2);
   await expect(page.getByText(/taps? waits? on this device/)).toHaveCount(0);
   const after = await server.ask<{ events: { at: string }[]; now: string }>(`/runs/${id}`);
   expect(after.events).toHaveLength(before.events.length + 2);

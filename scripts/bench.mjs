@@ -15,10 +15,10 @@ const plans = Number(process.argv[2] ?? 20_000);
 const WARM_UP = 3000;
 
 for (let number = 0; number < WARM_UP; number += 1) {
-  const { facts, household } = sweep.at(number);
+  const { facts, household } = sweep.caseAt(number);
   planTreatment(facts, household, knowledge);
 }
-const cases = Array.from({ length: plans }, (_, number) => sweep.at(WARM_UP + number));
+const cases = Array.from({ length: plans }, (_, number) => sweep.caseAt(WARM_UP + number));
 const times = cases.map(({ facts, household }) => timed(() => planTreatment(facts, household, knowledge)));
 report('one plan', times);
 

@@ -24,7 +24,7 @@ const sweep = sweepOf(knowledge);
 const hash = createHash('sha256');
 let bytes = 0;
 for (let number = 0; number < count; number += 1) {
-  const { facts, household } = sweep.at(number);
+  const { facts, household } = sweep.caseAt(number);
   const text = JSON.stringify(planTreatment(facts, household, knowledge));
   bytes += Buffer.byteLength(text);
   hash.update(text).update('\n');

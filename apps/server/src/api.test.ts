@@ -53,11 +53,11 @@ async function workTo(run: RunView, kind: string): Promise<RunView> {
 
 describe('a household that has told nothing', () => {
   it('is guessed, and said to be, until it is told', async () => {
-    const told = async () => Today.parse((await server.http.get('/api/today')).body).householdTold;
+    const given = async () => Today.parse((await server.http.get('/api/today')).body).householdTold;
     const settings = (await server.http.get('/api/household').expect(200)).body;
-    expect(await told()).toBe(false);
+    expect(await given()).toBe(false);
     await server.http.put('/api/household').send(settings).expect(200);
-    expect(await told()).toBe(true);
+    expect(await given()).toBe(true);
   });
 });
 

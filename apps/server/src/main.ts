@@ -64,15 +64,15 @@ async function main(): Promise<void> {
 
 /** @throws DomainError or InvalidInput with what is wrong with the file; nothing is changed then */
 async function restore(app: INestApplication, path: string): Promise<void> {
-  let told: unknown;
+  let given: unknown;
   try {
-    told = JSON.parse(readFileSync(path, 'utf8'));
+    given = JSON.parse(readFileSync(path, 'utf8'));
   } catch (error) {
     throw new DomainError('unreadable', {
       message: `${path} does not read as JSON: ${(error as Error).message}`,
     });
   }
-  const read = await app.get(HouseholdFileService, { strict: false }).read(told);
+  const read = await app.get(HouseholdFileService, { strict: false }).read(given);
   console.log(`Restored from ${path}: ${read.pieces} pieces, ${read.troubles} troubles, ${read.runs} runs.`);
 }
 

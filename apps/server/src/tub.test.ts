@@ -197,8 +197,8 @@ describe('a trial', () => {
       })
       .expect(409);
     expect(refused.body.detail).toMatch(/times do not meet|whole piece/);
-    const pairs = ladder.flatMap((one, at) =>
-      ladder.slice(at + 1).map((other) => [one.methodId, other.methodId]),
+    const pairs = ladder.flatMap((one, index) =>
+      ladder.slice(index + 1).map((other) => [one.methodId, other.methodId]),
     );
     let trial: TrialView | null = null;
     for (const methodIds of pairs) {

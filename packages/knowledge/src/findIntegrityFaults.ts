@@ -213,8 +213,8 @@ function partsWithoutKind(knowledge: Knowledge): string[] {
 
 function disputesWithoutDefault(knowledge: Knowledge): string[] {
   return knowledge.disputes.flatMap((dispute) => {
-    const views = knowledge.schools.filter((school) => school.dispute === dispute.id);
-    const defaults = views.filter((school) => school.isDefault && !school.onlyIfChosen).length;
+    const views = knowledge.schools.filter((position) => position.dispute === dispute.id);
+    const defaults = views.filter((position) => position.isDefault && !position.onlyIfChosen).length;
     return [
       ...(views.length < 2 ? [`disputes.${dispute.id}: has fewer than two views`] : []),
       ...(defaults !== 1 ? [`disputes.${dispute.id}: has ${defaults} defaults`] : []),

@@ -57,7 +57,7 @@ function requireKnownPositions(
   path: string,
 ): void {
   for (const [dispute, schoolId] of Object.entries(chosen))
-    if (!knowledge.schools.some((school) => school.id === schoolId && school.dispute === dispute))
+    if (!knowledge.schools.some((position) => position.id === schoolId && position.dispute === dispute))
       refuse(`${path}.${dispute}`, `"${schoolId}" is no side of the dispute "${dispute}".`);
 }
 

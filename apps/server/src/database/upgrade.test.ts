@@ -115,7 +115,7 @@ it('brings a book of the first shape into the present one without losing a fact'
   const oldVessels = vessels.map(({ form: _form, shape: _shape, ...vessel }) => vessel);
   const put = (table: string, columns: string, ...values: unknown[]) =>
     client.query(
-      `INSERT INTO ${table} (${columns}) VALUES (${values.map((_, at) => `$${at + 1}`).join(', ')})`,
+      `INSERT INTO ${table} (${columns}) VALUES (${values.map((_, index) => `$${index + 1}`).join(', ')})`,
       values,
     );
   await put('pieces', 'id, created_at, facts', ID, new Date(), { ...piece, note: 'moth hole' });

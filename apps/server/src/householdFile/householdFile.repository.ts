@@ -52,7 +52,7 @@ export class HouseholdFileRepository {
     const { db } = this;
     const [household] = await db.select().from(households);
     const events = groupBy(await db.select().from(runEvents).orderBy(asc(runEvents.seq)), (row) => row.runId);
-    const told = groupBy(
+    const given = groupBy(
       await db.select().from(trialEvents).orderBy(asc(trialEvents.seq)),
       (row) => row.trialId,
     );
@@ -85,7 +85,7 @@ export class HouseholdFileRepository {
       ),
       trials: (await db.select().from(trials).orderBy(asc(trials.createdAt), asc(trials.id))).map((row) => ({
         ...dated(row),
-        events: (told.get(row.id) ?? []).map(({ id, event }) => ({ id, event })),
+        events: (given.get(row.id) ?? []).map(({ id, event }) => ({ id, event })),
       })),
       photos: (await db.select().from(photos).orderBy(asc(photos.createdAt), asc(photos.id))).map(dated),
     };
@@ -93,7 +93,7 @@ export class HouseholdFileRepository {
   }
 
   /** Replaces everything by the contents of a file, or nothing of it. */
-  async replace(contents: Contents, digests: ReadonlyMap<string, RunSummary>): Promise<void> {
+  async replace(contents: Contents, summaries: ReadonlyMap<string, RunSummary>): Promise<void> {
     await this.db.transaction(async (tx) => {
       for (const table of ALL) await tx.delete(table);
       await tx.delete(households);
@@ -125,8 +125,8 @@ export class HouseholdFileRepository {
         tx,
         runs,
         contents.runs.map(({ events: _events, ...row }) => {
-          const digest = digests.get(row.id);
-          return { ...back(row), ...(digest ? columnsOf(digest) : {}) };
+          const summary = summaries.get(row.id);
+          return { ...back(row), ...(summary ? columnsOf(summary) : {}) };
         }),
       );
       await insertAll(
@@ -196,6 +196,6 @@ async function insertAll<Table extends PgTable>(
   table: Table,
   rows: readonly Table['$inferInsert'][],
 ): Promise<void> {
-  for (let at = 0; at < rows.length; at += ROWS_AT_ONCE)
-    await tx.insert(table).values(rows.slice(at, at + ROWS_AT_ONCE) as Table['$inferInsert'][]);
+  for (let index = 0; index < rows.length; index += ROWS_AT_ONCE)
+    await tx.insert(table).values(rows.slice(index, index + ROWS_AT_ONCE) as Table['$inferInsert'][]);
 }

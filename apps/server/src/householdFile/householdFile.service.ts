@@ -68,12 +68,12 @@ export class HouseholdFileService {
    * every run's events replayed, every plan that could still be followed checked for safety, every mix judged.
    * @throws DomainError foreignFile, newerFile, brokenFile, unknownReference, mixRefused; InvalidInput with the place of every fault
    */
-  async read(told: unknown): Promise<HouseholdRead> {
-    const version = versionOf(told);
+  async read(given: unknown): Promise<HouseholdRead> {
+    const version = versionOf(given);
     const count =
       version === 1
-        ? await this.readV1(parsed(HouseholdFileV1, told))
-        : await this.readV2(parsed(HouseholdFile, told));
+        ? await this.readV1(parsed(HouseholdFileV1, given))
+        : await this.readV2(parsed(HouseholdFile, given));
     this.feed.tell('household');
     this.feed.tell('book');
     this.feed.tell('run');
@@ -85,9 +85,9 @@ export class HouseholdFileService {
     this.requireSoundShelf(home, mixes);
     const now = this.clock().getTime();
     // The shelf is listed newest first: a millisecond each keeps its order.
-    const rows = mixes.map(({ name, mix }, at) => ({
+    const rows = mixes.map(({ name, mix }, index) => ({
       id: randomUUID(),
-      createdAt: new Date(now - at),
+      createdAt: new Date(now - index),
       name,
       mix,
     }));
@@ -99,17 +99,17 @@ export class HouseholdFileService {
     const home = (file.settings?.household as Household | undefined) ?? PLAIN_HOUSEHOLD.household;
     this.requireSoundShelf(home, file.mixes, OF_THIS_HOUSEHOLD);
     requireWhole(file);
-    for (const [at, { facts }] of file.pieces.entries())
-      requireKnownPiece(facts, this.knowledge, `pieces.${at}.facts.`);
-    for (const [at, { facts }] of file.troubles.entries())
-      requireKnownFacts(facts, this.knowledge, `troubles.${at}.facts.`);
-    const digests = this.replayAll(file);
-    this.requireSafePlans(file, digests, home);
-    for (const [at, { jpeg }] of file.photos.entries()) {
+    for (const [index, { facts }] of file.pieces.entries())
+      requireKnownPiece(facts, this.knowledge, `pieces.${index}.facts.`);
+    for (const [index, { facts }] of file.troubles.entries())
+      requireKnownFacts(facts, this.knowledge, `troubles.${index}.facts.`);
+    const summaries = this.replayAll(file);
+    this.requireSafePlans(file, summaries, home);
+    for (const [index, { jpeg }] of file.photos.entries()) {
       const fault = findPhotoFault(Buffer.from(jpeg, 'base64'));
-      if (fault) throw broken(fault, `photos.${at}.jpeg`);
+      if (fault) throw broken(fault, `photos.${index}.jpeg`);
     }
-    await this.repository.replace(file, digests);
+    await this.repository.replace(file, summaries);
     return {
       pieces: file.pieces.length,
       troubles: file.troubles.length,
@@ -125,55 +125,58 @@ export class HouseholdFileService {
     except: readonly Finding['code'][] = [],
   ): void {
     requireKnownHousehold(home, this.knowledge);
-    for (const [at, { name, mix }] of mixes.entries())
-      this.mixes.requireAllowed(name, mix, home, `mixes.${at}.mix.`, except);
+    for (const [index, { name, mix }] of mixes.entries())
+      this.mixes.requireAllowed(name, mix, home, `mixes.${index}.mix.`, except);
   }
 
   /** Every run and trial from its events alone; a log that does not replay is no log. */
   private replayAll(file: HouseholdFile): Map<string, RunSummary> {
     const plans = new Map(file.plans.map(({ id, plan }) => [id, plan as unknown as Plan]));
-    const digests = new Map<string, RunSummary>();
-    for (const [at, run] of file.runs.entries()) {
+    const summaries = new Map<string, RunSummary>();
+    for (const [index, run] of file.runs.entries()) {
       const plan = plans.get(run.planId);
       const events = run.events.map((row) => row.event);
       const replayed = plan && replayRun(events, plan);
       if (!plan || !replayed?.ok)
         throw broken(
           `The events of a run do not follow from one another. ${replayed && !replayed.ok ? refusalWords(replayed.refusal) : ''}`,
-          `runs.${at}.events`,
+          `runs.${index}.events`,
         );
       const lastMs = Date.parse(events.at(-1)?.at ?? '');
-      digests.set(
+      summaries.set(
         run.id,
         summariseRun(run.id, { plan, events, state: replayed.state }, this.knowledge, lastMs),
       );
     }
-    for (const [at, trial] of file.trials.entries()) {
+    for (const [index, trial] of file.trials.entries()) {
       const replayed = replayTrial(
         trial.setup,
         trial.events.map((row) => row.event),
       );
-      if (!replayed.ok) throw broken(trialRefusalWords(replayed.refusal), `trials.${at}.events`);
+      if (!replayed.ok) throw broken(trialRefusalWords(replayed.refusal), `trials.${index}.events`);
     }
-    return digests;
+    return summaries;
   }
 
   /** Plans nobody will follow any more are history; all others must pass the checker that planned ones pass. */
   private requireSafePlans(
     file: HouseholdFile,
-    digests: ReadonlyMap<string, RunSummary>,
+    summaries: ReadonlyMap<string, RunSummary>,
     home: Household,
   ): void {
     const over = new Set(
-      file.runs.filter((run) => digests.get(run.id)?.state.status === 'finished').map((run) => run.planId),
+      file.runs.filter((run) => summaries.get(run.id)?.state.status === 'finished').map((run) => run.planId),
     );
-    for (const [at, { id, plan }] of file.plans.entries()) {
+    for (const [index, { id, plan }] of file.plans.entries()) {
       if (over.has(id) || plan.knowledgeVersion !== this.knowledge.version) continue;
       const violation = checkPlan(plan as unknown as Plan, home, this.knowledge).find(
         ({ code }) => !OF_ITS_HOUSEHOLD.includes(code),
       );
       if (violation)
-        throw broken(`A plan in it would not be safe (${violation.code} at ${violation.at}).`, `plans.${at}`);
+        throw broken(
+          `A plan in it would not be safe (${violation.code} at ${violation.where}).`,
+          `plans.${index}`,
+        );
     }
   }
 }
@@ -181,8 +184,8 @@ export class HouseholdFileService {
 const broken = (message: string, path: string): DomainError =>
   new DomainError('brokenFile', { message: `${message} Nothing was changed.`.trim(), path });
 
-function versionOf(told: unknown): number {
-  const { format, version } = (told ?? {}) as { format?: unknown; version?: unknown };
+function versionOf(given: unknown): number {
+  const { format, version } = (given ?? {}) as { format?: unknown; version?: unknown };
   if (format !== HOUSEHOLD_FILE.format)
     throw new DomainError('foreignFile', {
       message: 'This is not a household file of Feverfew. Nothing was changed.',
@@ -198,8 +201,8 @@ function versionOf(told: unknown): number {
   return version;
 }
 
-function parsed<T>(shape: ZodType<T>, told: unknown): T {
-  const result = shape.safeParse(told);
+function parsed<T>(shape: ZodType<T>, given: unknown): T {
+  const result = shape.safeParse(given);
   if (!result.success) throw new InvalidInput(result.error.issues);
   return result.data;
 }
@@ -214,13 +217,13 @@ function requireWhole(file: HouseholdFile): void {
     if (ids.size < file[family].length) throw broken('The same id stands twice.', family);
     return ids;
   }) as [Set<string>, Set<string>, Set<string>, Set<string>];
-  for (const [at, row] of file.troubles.entries()) need(pieces, row.pieceId, `troubles.${at}.pieceId`);
-  for (const [at, row] of file.plans.entries()) need(troubles, row.troubleId, `plans.${at}.troubleId`);
-  for (const [at, row] of file.runs.entries()) need(plans, row.planId, `runs.${at}.planId`);
-  for (const [at, row] of file.care.entries()) need(pieces, row.pieceId, `care.${at}.pieceId`);
-  for (const [at, row] of file.pastUses.entries()) need(pieces, row.pieceId, `pastUses.${at}.pieceId`);
-  for (const [at, row] of file.trials.entries()) need(plans, row.planId, `trials.${at}.planId`);
-  for (const [at, row] of file.photos.entries()) need(runs, row.runId, `photos.${at}.runId`);
+  for (const [index, row] of file.troubles.entries()) need(pieces, row.pieceId, `troubles.${index}.pieceId`);
+  for (const [index, row] of file.plans.entries()) need(troubles, row.troubleId, `plans.${index}.troubleId`);
+  for (const [index, row] of file.runs.entries()) need(plans, row.planId, `runs.${index}.planId`);
+  for (const [index, row] of file.care.entries()) need(pieces, row.pieceId, `care.${index}.pieceId`);
+  for (const [index, row] of file.pastUses.entries()) need(pieces, row.pieceId, `pastUses.${index}.pieceId`);
+  for (const [index, row] of file.trials.entries()) need(plans, row.planId, `trials.${index}.planId`);
+  for (const [index, row] of file.photos.entries()) need(runs, row.runId, `photos.${index}.runId`);
   const keys = [
     ...file.runs.flatMap((run) => run.events.map((row) => row.key)),
     ...file.runs.flatMap((run) => run.events.map((row) => row.id)),

@@ -51,18 +51,18 @@ export class PieceHistoryService {
   /** One sum per round worked, at today's prices. */
   private async costs(pieceId: string, prices: Prices): Promise<Cost[]> {
     const costs: Cost[] = [];
-    for (const { planId, digest } of await this.runs.digests({ pieceId })) {
+    for (const { planId, digest: summary } of await this.runs.digests({ pieceId })) {
       const { plan } = await this.plans.read(planId);
-      for (const rungIndex of roundsOf(digest)) {
-        const rung = plan.ladder[rungIndex];
-        if (rung) costs.push(costOf(rung, prices));
+      for (const rungIndex of roundsOf(summary)) {
+        const pass = plan.ladder[rungIndex];
+        if (pass) costs.push(costOf(pass, prices));
       }
     }
     return costs;
   }
 }
 
-/** Rung of each round that was looked at; a rung nobody looked at counts once. */
+/** Pass of each round that was looked at; a pass nobody looked at counts once. */
 function roundsOf({ state }: RunSummary): number[] {
   const rounds = new Map(state.looks.map((look) => [`${look.rungIndex} ${look.round}`, look.rungIndex]));
   return rounds.size > 0 ? [...rounds.values()] : [state.rungIndex];

@@ -35,7 +35,7 @@ export class PiecesRepository {
   async sums(id?: string): Promise<PieceSums[]> {
     const only = id ? eq(pieces.id, id) : undefined;
     const rows = await this.db.select().from(pieces).where(only);
-    const told = await this.db
+    const given = await this.db
       .select({ pieceId: troubles.pieceId, troubles: count(), lastAt: max(troubles.createdAt) })
       .from(troubles)
       .where(id ? eq(troubles.pieceId, id) : undefined)
@@ -67,7 +67,7 @@ export class PiecesRepository {
       .from(careEvents)
       .where(id ? eq(careEvents.pieceId, id) : undefined)
       .groupBy(careEvents.pieceId, careEvents.what, careEvents.upkeepId);
-    const toldOf = new Map(told.map((row) => [row.pieceId, row]));
+    const toldOf = new Map(given.map((row) => [row.pieceId, row]));
     const wornOf = new Map(worn.map((row) => [row.pieceId, row]));
     const careOf = groupBy(care, (row) => row.pieceId);
     const sums = rows.map((row): PieceSums => {

@@ -9,14 +9,14 @@ const TELLING = new Set([0xffe1, 0xffed]);
 export function findPhotoFault(bytes: Buffer): string | null {
   if (bytes.length > MOST_PHOTO_BYTES) return `A picture may weigh ${MOST_PHOTO_BYTES / 1000} kB at most.`;
   if (bytes.length < 4 || bytes.readUInt16BE(0) !== SOI) return 'This is not a JPEG picture.';
-  let at = 2;
-  while (at + 4 <= bytes.length) {
-    const marker = bytes.readUInt16BE(at);
+  let index = 2;
+  while (index + 4 <= bytes.length) {
+    const marker = bytes.readUInt16BE(index);
     if (marker === SCAN) return null;
     if (marker < 0xff00) return 'This JPEG picture is broken.';
     if (TELLING.has(marker))
       return 'The picture still tells where and when it was taken. Take that out first.';
-    at += 2 + bytes.readUInt16BE(at + 2);
+    index += 2 + bytes.readUInt16BE(index + 2);
   }
   return 'This JPEG picture is cut off.';
 }

@@ -92,7 +92,7 @@ export class RunsRepository {
         ),
       )
       .orderBy(desc(runs.createdAt), runs.id);
-    return rows.flatMap(({ digest, ...row }) => (digest ? [{ ...row, digest }] : []));
+    return rows.flatMap(({ digest: summary, ...row }) => (summary ? [{ ...row, digest: summary }] : []));
   }
 
   /** Run and first event together, or neither; false when there is a run of that id already. */
@@ -113,7 +113,7 @@ export class RunsRepository {
   }
 
   /** Appends as number `seq` and writes what lists need of it; a key seen before, or a number already taken, changes nothing and says so. */
-  async append(row: typeof runEvents.$inferInsert, digest: RunSummary): Promise<boolean> {
+  async append(row: typeof runEvents.$inferInsert, summary: RunSummary): Promise<boolean> {
     return this.db.transaction(async (tx) => {
       const inserted = await tx
         .insert(runEvents)
@@ -121,13 +121,13 @@ export class RunsRepository {
         .onConflictDoNothing()
         .returning({ id: runEvents.id });
       if (inserted.length === 0) return false;
-      await tx.update(runs).set(columnsOf(digest)).where(eq(runs.id, row.runId));
+      await tx.update(runs).set(columnsOf(summary)).where(eq(runs.id, row.runId));
       return true;
     });
   }
 
-  async setDigest(id: string, digest: RunSummary): Promise<void> {
-    await this.db.update(runs).set(columnsOf(digest)).where(eq(runs.id, id));
+  async setDigest(id: string, summary: RunSummary): Promise<void> {
+    await this.db.update(runs).set(columnsOf(summary)).where(eq(runs.id, id));
   }
 
   async hasKey(key: string): Promise<boolean> {
@@ -137,8 +137,8 @@ export class RunsRepository {
   }
 }
 
-export const columnsOf = (digest: RunSummary) => ({
-  digest,
-  status: digest.state.status,
-  outcome: digest.state.outcome,
+export const columnsOf = (summary: RunSummary) => ({
+  digest: summary,
+  status: summary.state.status,
+  outcome: summary.state.outcome,
 });

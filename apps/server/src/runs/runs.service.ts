@@ -47,7 +47,7 @@ export class RunsService implements OnModuleInit {
     @Inject(CLOCK) private readonly clock: Clock,
   ) {}
 
-  /** Runs of before lists had a digest get theirs from their events. */
+  /** Runs of before lists had a summary get theirs from their events. */
   async onModuleInit(): Promise<void> {
     for (const run of await this.repository.withoutDigest()) {
       const replayed = replayRun(run.events, run.plan);
@@ -170,7 +170,7 @@ export class RunsService implements OnModuleInit {
   /** Methods carried out on a trouble so far, with their rounds. */
   async done(troubleId: string): Promise<DoneMethod[]> {
     const runs = await this.repository.digests({ troubleId });
-    return doneMethods(runs.map(({ digest }) => digest));
+    return doneMethods(runs.map(({ digest: summary }) => summary));
   }
 
   private digest(
@@ -200,7 +200,15 @@ function stateOf(run: StoredRun): RunState {
   return replayed.state;
 }
 
-function summaryOf({ digest, id, planId, troubleId, pieceId, pieceName, markIds }: SummarisedRun): RunEntry {
-  const { state, methodId, stepKind, vesselName } = digest;
+function summaryOf({
+  digest: summary,
+  id,
+  planId,
+  troubleId,
+  pieceId,
+  pieceName,
+  markIds,
+}: SummarisedRun): RunEntry {
+  const { state, methodId, stepKind, vesselName } = summary;
   return { id, planId, troubleId, pieceId, pieceName, markIds, state, methodId, stepKind, vesselName };
 }

@@ -7,15 +7,15 @@ export interface DemoTrouble extends Told {
   readonly hoursAgo: number;
 }
 
-const told = { wetness: 'dry', heat: 'none', partIndex: 0, reach: 'house' } as const;
+const given = { wetness: 'dry', heat: 'none', partIndex: 0, reach: 'house' } as const;
 const cm = (length: number, width: number) => ({ length, width });
 
 /** Open troubles of the cottage. */
 export const openTroubles: readonly DemoTrouble[] = [
-  { ...told, on: 'damaskCloth', markIds: ['beetroot'], age: 'hours', sizeCm: cm(6, 4), hoursAgo: 2 },
-  { ...told, on: 'beeSmock', markIds: ['propolis'], age: 'weeks', sizeCm: cm(3, 3), hoursAgo: 26 },
+  { ...given, on: 'damaskCloth', markIds: ['beetroot'], age: 'hours', sizeCm: cm(6, 4), hoursAgo: 2 },
+  { ...given, on: 'beeSmock', markIds: ['propolis'], age: 'weeks', sizeCm: cm(3, 3), hoursAgo: 26 },
   {
-    ...told,
+    ...given,
     on: 'parlourCurtains',
     markIds: ['dyeRun'],
     age: 'hours',
@@ -24,11 +24,11 @@ export const openTroubles: readonly DemoTrouble[] = [
     sizeCm: null,
     hoursAgo: 3,
   },
-  { ...told, on: 'waistcoat', markIds: ['ale'], age: 'days', sizeCm: cm(5, 5), hoursAgo: 50 },
-  { ...told, on: 'silkScarf', markIds: ['saladOil'], age: 'hours', sizeCm: cm(2, 2), hoursAgo: 5 },
-  { ...told, on: 'schoolPolo', markIds: ['ballpoint'], age: 'days', sizeCm: cm(4, 1), hoursAgo: 30 },
+  { ...given, on: 'waistcoat', markIds: ['ale'], age: 'days', sizeCm: cm(5, 5), hoursAgo: 50 },
+  { ...given, on: 'silkScarf', markIds: ['saladOil'], age: 'hours', sizeCm: cm(2, 2), hoursAgo: 5 },
+  { ...given, on: 'schoolPolo', markIds: ['ballpoint'], age: 'days', sizeCm: cm(4, 1), hoursAgo: 30 },
   {
-    ...told,
+    ...given,
     on: 'goodCoat',
     markIds: ['nailVarnish'],
     age: 'days',
@@ -36,13 +36,13 @@ export const openTroubles: readonly DemoTrouble[] = [
     partIndex: 1,
     hoursAgo: 71,
   },
-  { ...told, on: 'windowSeat', markIds: ['walnut'], age: 'weeks', sizeCm: cm(12, 8), hoursAgo: 100 },
-  { ...told, on: 'awning', markIds: ['mildew'], age: 'months', sizeCm: cm(60, 40), hoursAgo: 170 },
-  { ...told, on: 'blouse', markIds: ['egg'], age: 'hours', sizeCm: cm(3, 2), hoursAgo: 4 },
+  { ...given, on: 'windowSeat', markIds: ['walnut'], age: 'weeks', sizeCm: cm(12, 8), hoursAgo: 100 },
+  { ...given, on: 'awning', markIds: ['mildew'], age: 'months', sizeCm: cm(60, 40), hoursAgo: 170 },
+  { ...given, on: 'blouse', markIds: ['egg'], age: 'hours', sizeCm: cm(3, 2), hoursAgo: 4 },
 ];
 
 export interface DemoRun extends DemoTrouble {
-  /** The rung taken, by its method. */
+  /** The pass taken, by its method. */
   readonly methodId: string;
   /** Answers at each look of the first dwell's end, in order of rounds; the last one ends the run. */
   readonly looks: readonly { readonly answer: 'gone' | 'moving' | 'stalled'; readonly leftPct: number }[];
@@ -53,7 +53,7 @@ export interface DemoRun extends DemoTrouble {
 /** Finished runs that give the linen book its history. */
 export const finishedRuns: readonly DemoRun[] = [
   {
-    ...told,
+    ...given,
     on: 'percaleCase',
     markIds: ['rust'],
     age: 'weeks',
@@ -68,7 +68,7 @@ export const finishedRuns: readonly DemoRun[] = [
     note: 'Second round took the rest. Radiator valve wrapped now.',
   },
   {
-    ...told,
+    ...given,
     on: 'merinoLayer',
     markIds: ['smoke'],
     age: 'days',
@@ -80,7 +80,7 @@ export const finishedRuns: readonly DemoRun[] = [
     note: 'One night under the porch roof was enough.',
   },
   {
-    ...told,
+    ...given,
     on: 'hallRug',
     markIds: ['petUrine'],
     age: 'hours',
@@ -96,7 +96,7 @@ export const finishedRuns: readonly DemoRun[] = [
     note: 'Smell only when the stove is on.',
   },
   {
-    ...told,
+    ...given,
     on: 'honeyMuslins',
     markIds: ['greyed'],
     age: 'months',
@@ -108,7 +108,7 @@ export const finishedRuns: readonly DemoRun[] = [
     note: 'White enough for the press.',
   },
   {
-    ...told,
+    ...given,
     on: 'damaskCloth',
     markIds: ['redWine'],
     age: 'hours',
@@ -121,7 +121,7 @@ export const finishedRuns: readonly DemoRun[] = [
     note: 'Caught it at the table.',
   },
   {
-    ...told,
+    ...given,
     on: 'bathTowels',
     markIds: ['stiffTowels'],
     age: 'months',
@@ -175,7 +175,7 @@ const answerTo = (leftPct: number, before: number): DemoRun['looks'][number]['an
 
 export const triedRuns: readonly DemoRun[] = TRIED.map(
   ([on, markId, age, daysAgo, methodId, leftPct, note]): DemoRun => ({
-    ...told,
+    ...given,
     on,
     markIds: [markId],
     age,
@@ -199,7 +199,7 @@ export interface DemoSoak extends DemoTrouble {
 /** In progress when the demo starts: one in the basin, one in the bath, one forgotten. */
 export const runningTroubles: readonly DemoSoak[] = [
   {
-    ...told,
+    ...given,
     on: 'lawnPetticoat',
     markIds: ['storageYellow'],
     age: 'months',
@@ -209,7 +209,7 @@ export const runningTroubles: readonly DemoSoak[] = [
     minutesIn: 115,
   },
   {
-    ...told,
+    ...given,
     on: 'sofaCovers',
     markIds: ['coffee'],
     age: 'days',

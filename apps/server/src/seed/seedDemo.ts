@@ -82,9 +82,9 @@ class DemoDesk {
       replacementCost: _cost,
       ...facts
     } = piece;
-    const { on: _on, hoursAgo: _hoursAgo, ...told } = trouble;
+    const { on: _on, hoursAgo: _hoursAgo, ...given } = trouble;
     const { planId } = await this.troubles.create(
-      { pieceId: piece.id, facts: this.factsOf(told, facts) },
+      { pieceId: piece.id, facts: this.factsOf(given, facts) },
       this.at,
     );
     return planId;
@@ -116,13 +116,13 @@ class DemoDesk {
   /** @throws DomainError demoRungMissing when the plan does not offer the method the demo tells of */
   private async start(planId: string, methodId: string): Promise<RunView> {
     const { plan } = await this.plans.read(planId);
-    const rungIndex = plan.ladder.findIndex((rung) => rung.methodId === methodId);
+    const rungIndex = plan.ladder.findIndex((pass) => pass.methodId === methodId);
     if (rungIndex < 0) throw new DomainError('demoRungMissing', { planId, methodId });
     return this.runs.start({ key: randomUUID(), planId, rungIndex }, this.at);
   }
 
-  private factsOf(told: Omit<DemoTrouble, 'on' | 'hoursAgo'>, piece: TroubleFacts['piece']): TroubleFacts {
-    return { ...EMPTY_FACTS, ...told, piece };
+  private factsOf(given: Omit<DemoTrouble, 'on' | 'hoursAgo'>, piece: TroubleFacts['piece']): TroubleFacts {
+    return { ...EMPTY_FACTS, ...given, piece };
   }
 
   private async workUntil(run: RunView, kind: string): Promise<RunView> {
@@ -145,7 +145,7 @@ class DemoDesk {
 }
 
 function actionOf(run: RunView) {
-  const step = currentAction(run.state, run.plan);
-  if (!step) throw new DomainError('demoStepMissing', { run: run.id });
-  return step;
+  const action = currentAction(run.state, run.plan);
+  if (!action) throw new DomainError('demoStepMissing', { run: run.id });
+  return action;
 }

@@ -5,7 +5,7 @@ import { afterAll, beforeAll, expect, it } from 'vitest';
 import { type TestApp, testApp } from './testApp.js';
 
 /** A household as version 2 of the file wrote it: every later version must read it. See scripts/household-fixture.mjs. */
-const told: unknown = JSON.parse(
+const given: unknown = JSON.parse(
   readFileSync(new URL('./fixtures/household-v2.json', import.meta.url), 'utf8'),
 );
 
@@ -13,14 +13,14 @@ let server: TestApp;
 let file: HouseholdFile;
 beforeAll(async () => {
   server = await testApp();
-  file = HouseholdFile.parse(told);
+  file = HouseholdFile.parse(given);
 });
 afterAll(() => server.close());
 
 it('reads the household of version 2 whole, and writes it again without a loss', async () => {
   const { body } = await server.http.put('/api/household/file').send(file).expect(200);
   expect(body).toMatchObject({ pieces: file.pieces.length, troubles: file.troubles.length });
-  expect((await server.http.get('/api/household/file').expect(200)).body).toEqual(told);
+  expect((await server.http.get('/api/household/file').expect(200)).body).toEqual(given);
 });
 
 it('holds a run in each state a run can be in', async () => {

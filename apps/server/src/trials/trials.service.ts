@@ -47,14 +47,14 @@ export class TrialsService {
     const faults = trialFaults(plan, asked.methodIds, asked.place, this.knowledge);
     const [fault] = faults;
     if (fault) throw new DomainError('trialRefused', { message: trialFaultWords(fault) });
-    const rungs = passesOf(plan, asked.methodIds);
+    const passes = passesOf(plan, asked.methodIds);
     const setup: TrialSetup = {
       place: asked.place,
-      arms: shuffled(asked.methodIds, draw).map((methodId, at) => ({
+      arms: shuffled(asked.methodIds, draw).map((methodId, index) => ({
         methodId,
-        where: PLACES[asked.place][at] ?? `place ${at + 1}`,
+        where: PLACES[asked.place][index] ?? `place ${index + 1}`,
       })),
-      dwellMin: commonDwellMin(rungs) ?? 0,
+      dwellMin: commonDwellMin(passes) ?? 0,
       lookOrder: shuffled([...asked.methodIds.keys()], draw),
     };
     await this.repository.insert({ id: asked.key, createdAt: this.clock(), planId, setup });
@@ -116,7 +116,7 @@ export class TrialsService {
         return stateOf(other).leftPct[arm] ?? [];
       }),
     );
-    const effects = passesOf({ ladder: trial.ladder }, methodIds).map((rung) => rung.effect);
+    const effects = passesOf({ ladder: trial.ladder }, methodIds).map((pass) => pass.effect);
     return { ...mutable(trialVerdict(effects, left)), trials: alike.length };
   }
 
@@ -133,7 +133,7 @@ const mutable = ({ chanceBest, ...rest }: ReturnType<typeof trialVerdict>) => ({
 });
 
 const passesOf = ({ ladder }: { ladder: readonly Pass[] }, methodIds: readonly string[]): Pass[] =>
-  methodIds.flatMap((id) => ladder.find((rung) => rung.methodId === id) ?? []);
+  methodIds.flatMap((id) => ladder.find((pass) => pass.methodId === id) ?? []);
 
 function stateOf({ id, setup, events }: StoredTrial): TrialState {
   const replayed = replayTrial(setup, events);

@@ -197,7 +197,7 @@ export const useStartRun = () =>
 export const useReadLog = () =>
   useSaved((csv: string) => request<LogRead>('POST', '/log', { csv }), ['pieces', 'whatWorks', 'preview']);
 
-/** What else would want the same vessel or the machine, were this rung begun now. */
+/** What else would want the same vessel or the machine, were this pass begun now. */
 export const useClashes = (asked: AskClashes | null) =>
   useQuery({
     queryKey: ['clashes', asked],

@@ -17,9 +17,9 @@ export function timerView(timer: RunTimer, nowMs: number, lastLookAt: string | n
   const latest = Date.parse(timer.latestAt);
   const start = Date.parse(timer.startedAt);
   const looks = timer.lookAts.map((at) => Date.parse(at));
-  const passed = looks.filter((at) => at <= nowMs);
+  const passed = looks.filter((index) => index <= nowMs);
   const lastDue = passed[passed.length - 1] ?? null;
-  const nextLook = looks.find((at) => at > nowMs) ?? null;
+  const nextLook = looks.find((index) => index > nowMs) ?? null;
   const phase = nowMs >= latest ? 'over' : nowMs >= ready ? 'ready' : 'working';
   return {
     phase,

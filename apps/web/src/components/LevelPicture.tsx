@@ -45,8 +45,8 @@ export function LevelPicture({ leftPct, size = 76 }: LevelPictureProps) {
             fill="var(--ff-colors-brick)"
             opacity={0.08 + 0.5 * share}
           />
-          {Array.from({ length: lines }, (_, at) => {
-            const x = 22 + (48 / lines) * (at + 0.5);
+          {Array.from({ length: lines }, (_, index) => {
+            const x = 22 + (48 / lines) * (index + 0.5);
             return (
               <path
                 key={x}

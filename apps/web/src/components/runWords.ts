@@ -27,10 +27,10 @@ export const ADVICE_WORDS: Readonly<Record<LookAnswer, string>> = {
 };
 
 /** A way on in the words of what it means here. */
-export function choiceWords(choice: Choice, step: Action, restKinds: readonly Action['kind'][]): string {
+export function choiceWords(choice: Choice, action: Action, restKinds: readonly Action['kind'][]): string {
   switch (choice) {
     case 'continue':
-      if (step.kind === 'dwell') return 'Take it out and go on';
+      if (action.kind === 'dwell') return 'Take it out and go on';
       return restKinds.includes('wash') ? 'Rinse and wash it now' : 'Rinse it and go on';
     case 'wait':
       return 'Leave it in';

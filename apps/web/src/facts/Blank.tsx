@@ -22,7 +22,7 @@ export function Blank({ view, error, open, onOpen, children }: BlankProps) {
         tabIndex={0}
         onClick={() => onOpen(!open)}
         onKeyDown={clickOnKey}
-        state={error ? 'wrong' : view.told ? 'told' : 'open'}
+        state={error ? 'wrong' : view.given ? 'told' : 'open'}
         data-blank={view.id}
         aria-haspopup="dialog"
         aria-expanded={open}

@@ -194,13 +194,13 @@ function toldBy(
 ) {
   const read = readWords(words, catalogue, pieces);
   if (read.markIds.length === 0 || (read.pieceId === null && read.itemId === null)) return null;
-  const told = draftOf(read, catalogue, pieces);
+  const given = draftOf(read, catalogue, pieces);
   const nameOf = (id: string) => catalogue.marks.find((mark) => mark.id === id)?.name ?? id;
   return {
-    name: `${read.markIds.map(nameOf).join(' and ')} on the ${told.facts.piece.name}`,
+    name: `${read.markIds.map(nameOf).join(' and ')} on the ${given.facts.piece.name}`,
     take: () => {
       for (const markId of read.markIds) rememberMark(markId);
-      onChange(told);
+      onChange(given);
       onDone();
     },
   };

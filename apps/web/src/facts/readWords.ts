@@ -59,7 +59,7 @@ function namesOf(pieces: readonly PieceSummary[]): readonly Option[] {
 
 /** The words as a trouble being told. */
 export function draftOf(read: ReadWords, catalogue: Catalogue, pieces: readonly PieceSummary[]): Draft {
-  const told: Draft = {
+  const given: Draft = {
     pieceId: null,
     facts: {
       ...EMPTY_FACTS,
@@ -70,7 +70,7 @@ export function draftOf(read: ReadWords, catalogue: Catalogue, pieces: readonly 
   };
   const piece = pieces.find((candidate) => candidate.id === read.pieceId);
   const item = catalogue.items.find((candidate) => candidate.id === read.itemId);
-  const placed = piece ? withPiece(told, piece) : item ? withItem(told, item) : told;
+  const placed = piece ? withPiece(given, piece) : item ? withItem(given, item) : given;
   if (piece || read.colour === null) return placed;
   return {
     ...placed,

@@ -23,7 +23,7 @@ export interface BlankView {
   readonly id: BlankId;
   readonly text: string;
   /** False while the fact is still open. */
-  readonly told: boolean;
+  readonly given: boolean;
   /** Field paths whose errors belong to this blank. */
   readonly paths: readonly string[];
 }
@@ -81,10 +81,10 @@ export const CODE_WORDS = {
 /** The facts as one sentence with blanks; the same sentence heads the run and the log. */
 export function sentenceView(facts: TroubleFacts, coded: boolean, say: Lexicon): SentencePart[] {
   const { piece } = facts;
-  const blank = (id: BlankId, text: string, told: boolean, ...paths: string[]): BlankView => ({
+  const blank = (id: BlankId, text: string, given: boolean, ...paths: string[]): BlankView => ({
     id,
     text,
-    told,
+    given,
     paths,
   });
   const manyParts = piece.parts.length > 1;

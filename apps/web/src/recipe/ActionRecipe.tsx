@@ -6,13 +6,13 @@ import type { OnTable } from './mixDraft';
 import { TableLink } from './TableLink';
 
 /** Amounts of a mix: tools first, then exact, range and what the tools miss by. */
-export function IngredientList({ step }: { step: Action }) {
+export function IngredientList({ action }: { action: Action }) {
   const say = useLexicon();
   const measures = useMeasures();
-  if (step.ingredients.length === 0) return null;
+  if (action.ingredients.length === 0) return null;
   return (
     <Stack as="ul" gap="4px" listStyleType="none">
-      {step.ingredients.map((ingredient) => {
+      {action.ingredients.map((ingredient) => {
         const error = errorText(ingredient);
         const { range, dilution, standsInFor } = ingredient;
         return (
@@ -50,25 +50,25 @@ export function IngredientList({ step }: { step: Action }) {
 }
 
 /** One step in words and figures. */
-export function ActionRecipe({ step, on, name }: { step: Action; on: OnTable; name: string }) {
+export function ActionRecipe({ action, on, name }: { action: Action; on: OnTable; name: string }) {
   const say = useLexicon();
-  const words = actionWords(step, say);
+  const words = actionWords(action, say);
   return (
     <Box>
       <Box as="strong">{words.title}</Box>
-      {step.tempC && step.kind === 'mix' && (
+      {action.tempC && action.kind === 'mix' && (
         <Box as="span" color="water">
           {' '}
-          {say.temp(step.tempC.min)} to {say.temp(step.tempC.max)}
+          {say.temp(action.tempC.min)} to {say.temp(action.tempC.max)}
         </Box>
       )}
-      <IngredientList step={step} />
+      <IngredientList action={action} />
       {words.lines.map((line) => (
         <Box key={line} fontSize="15px">
           {line}
         </Box>
       ))}
-      <TableLink step={step} on={on} name={name} />
+      <TableLink action={action} on={on} name={name} />
     </Box>
   );
 }

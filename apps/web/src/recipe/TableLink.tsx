@@ -3,9 +3,9 @@ import { LinkButton } from '../components/LinkButton';
 import { addressOf, draftOfAction, type OnTable } from './mixDraft';
 
 /** Opens the mixing table filled in from a step; only where something is measured. */
-export function TableLink({ step, on, name }: { step: Action; on: OnTable; name: string }) {
-  const draft = draftOfAction(step, on, name);
-  if (step.kind !== 'mix' || draft.pours.length === 0) return null;
+export function TableLink({ action, on, name }: { action: Action; on: OnTable; name: string }) {
+  const draft = draftOfAction(action, on, name);
+  if (action.kind !== 'mix' || draft.pours.length === 0) return null;
   return (
     <LinkButton data-print="hide" to={addressOf(draft)} variant="plain" paddingInline="0">
       On the mixing table

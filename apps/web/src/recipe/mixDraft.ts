@@ -93,21 +93,21 @@ export function draftToMix(
 /** Cloth of these fibres in like shares, nothing else told: taken on the careful side. */
 function clothOf(fibreIds: readonly string[]): PieceFacts {
   const share = Math.floor(100 / fibreIds.length);
-  const fibres = fibreIds.map((fibreId, at) => ({
+  const fibres = fibreIds.map((fibreId, index) => ({
     fibreId,
-    sharePct: at === 0 ? 100 - share * (fibreIds.length - 1) : share,
+    sharePct: index === 0 ? 100 - share * (fibreIds.length - 1) : share,
   }));
   return { ...EMPTY_PIECE, parts: [{ name: 'whole piece', fibres }] };
 }
 
 /** The table filled in from a step of a plan. */
-export function draftOfAction(step: Action, on: OnTable, name: string): MixDraft {
-  const cut = step.ingredients.reduce((sum, one) => sum + (one.dilution?.waterML ?? 0), 0);
+export function draftOfAction(action: Action, on: OnTable, name: string): MixDraft {
+  const cut = action.ingredients.reduce((sum, one) => sum + (one.dilution?.waterML ?? 0), 0);
   return {
-    container: step.vessel ? { kind: 'vessel', vesselId: step.vessel.id } : { kind: 'cup' },
-    waterML: (step.bath ? step.bath.waterL * 1000 : (step.waterML ?? 0)) + cut,
-    waterC: step.tempC && step.tempC.target > 25 ? Math.round(step.tempC.target) : null,
-    pours: step.ingredients.flatMap((one): MixPour[] => {
+    container: action.vessel ? { kind: 'vessel', vesselId: action.vessel.id } : { kind: 'cup' },
+    waterML: (action.bath ? action.bath.waterL * 1000 : (action.waterML ?? 0)) + cut,
+    waterC: action.tempC && action.tempC.target > 25 ? Math.round(action.tempC.target) : null,
+    pours: action.ingredients.flatMap((one): MixPour[] => {
       const { agentId, massG, volumeML } = one;
       const strengthPct = one.dilution ? one.strengthPct : null;
       if (agentId === 'water') return [];

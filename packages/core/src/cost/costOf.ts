@@ -38,11 +38,11 @@ const WASH_L = 50;
 /** One change of rinse water where no bath says how much. From memory. */
 const RINSE_L = 8;
 
-/** Cost of one round of a rung: agents, heat, water, and time where the household counts it. */
-export function costOf(rung: Pick<Pass, 'steps' | 'handsOnMin'>, prices: Prices): Cost {
+/** Cost of one round of a pass: agents, heat, water, and time where the household counts it. */
+export function costOf(pass: Pick<Pass, 'steps' | 'handsOnMin'>, prices: Prices): Cost {
   const parts = [
-    ...rung.steps.flatMap((step) => actionCosts(step, prices)),
-    ...(prices.hour === null ? [] : [(rung.handsOnMin / 60) * prices.hour]),
+    ...pass.steps.flatMap((action) => actionCosts(action, prices)),
+    ...(prices.hour === null ? [] : [(pass.handsOnMin / 60) * prices.hour]),
   ];
   const known = parts.filter((part): part is number => part !== null);
   return {
@@ -53,15 +53,15 @@ export function costOf(rung: Pick<Pass, 'steps' | 'handsOnMin'>, prices: Prices)
 }
 
 /** Each part of a step that costs something; null where its price is not told. */
-function actionCosts(step: Action, { agents, kWh, waterM3 }: Prices): (number | null)[] {
-  const times = step.batches;
+function actionCosts(action: Action, { agents, kWh, waterM3 }: Prices): (number | null)[] {
+  const times = action.batches;
   const litres =
-    (step.bath?.waterL ?? 0) * times +
-    (step.rinses ?? 0) * RINSE_L * times +
-    (step.kind === 'wash' ? WASH_L : 0);
-  const energy = (step.outlook?.energyKWh ?? 0) * times + (step.kind === 'wash' ? WASH_KWH : 0);
+    (action.bath?.waterL ?? 0) * times +
+    (action.rinses ?? 0) * RINSE_L * times +
+    (action.kind === 'wash' ? WASH_L : 0);
+  const energy = (action.outlook?.energyKWh ?? 0) * times + (action.kind === 'wash' ? WASH_KWH : 0);
   return [
-    ...step.ingredients
+    ...action.ingredients
       .filter((one) => one.agentId !== 'water')
       .map((one) => {
         const price = agents[one.agentId];

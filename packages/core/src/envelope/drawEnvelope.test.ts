@@ -148,9 +148,9 @@ describe('the envelope', () => {
       envelope.chemistry.map((window) => [window.verdict, window.bounds]),
     ];
     fc.assert(
-      fc.property(anyFacts, fc.nat(), (facts, at) => {
+      fc.property(anyFacts, fc.nat(), (facts, place) => {
         const limits = limitsOf(facts);
-        const without = limits.filter((_, index) => index !== at % Math.max(1, limits.length));
+        const without = limits.filter((_, index) => index !== place % Math.max(1, limits.length));
         expect(within(drawEnvelope(limits), drawEnvelope(without))).toBe(true);
         expect(verdicts(drawEnvelope([...limits].reverse()))).toEqual(verdicts(drawEnvelope(limits)));
       }),

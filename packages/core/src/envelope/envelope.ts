@@ -48,7 +48,7 @@ export interface Envelope {
   readonly drying: readonly DryingWindow[];
 }
 
-const POSITION = new Map(CHEMISTRIES.map((chemistry, at) => [chemistry, at]));
+const POSITION = new Map(CHEMISTRIES.map((chemistry, index) => [chemistry, index]));
 
 /** The window of one chemistry; the envelope holds them in the order of the vocabulary. */
 export function windowOf(envelope: Pick<Envelope, 'chemistry'>, chemistry: Chemistry): ChemistryWindow {

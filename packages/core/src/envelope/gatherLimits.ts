@@ -16,7 +16,7 @@ import { soilLimits } from './limits/soilLimits.js';
 export function gatherLimits(
   facts: TroubleFacts,
   marks: readonly WorkMark[],
-  schools: ReadonlyMap<string, FollowedPosition>,
+  positions: ReadonlyMap<string, FollowedPosition>,
   index: KnowledgeIndex,
 ): Limit[] {
   const item = facts.piece.itemId === null ? undefined : index.items.get(facts.piece.itemId);
@@ -27,7 +27,7 @@ export function gatherLimits(
     ...constructionLimits(facts.piece, item),
     ...colourLimits(facts.piece),
     ...conditionLimits(facts.piece),
-    ...soilLimits(marks, facts, schools),
-    ...positionLimits(schools, facts.piece.itemId),
+    ...soilLimits(marks, facts, positions),
+    ...positionLimits(positions, facts.piece.itemId),
   ];
 }

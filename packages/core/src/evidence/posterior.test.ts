@@ -129,21 +129,21 @@ describe('a plan with a log', () => {
     );
   const planned = (...uses: UseCase[][]) =>
     planTreatment(facts, household, knowledge, gatherEvidence(uses.flat()));
-  const ladder = (plan: ReturnType<typeof planned>) => plan.ladder.map((rung) => rung.methodId);
+  const ladder = (plan: ReturnType<typeof planned>) => plan.ladder.map((pass) => pass.methodId);
   const byBook = planned();
 
   it('is byte-equal to the book without one', () => {
     expect(JSON.stringify(planned())).toBe(JSON.stringify(planTreatment(facts, household, knowledge)));
-    expect(byBook.ladder.every((rung) => rung.ownLog === null)).toBe(true);
+    expect(byBook.ladder.every((pass) => pass.ownLog === null)).toBe(true);
   });
   it('says “4 of 5” on the rung, and moves its range', () => {
-    const rung = planned(seen('citricSoak', 0, 5, 0, 25, 100)).ladder.find(
+    const pass = planned(seen('citricSoak', 0, 5, 0, 25, 100)).ladder.find(
       (one) => one.methodId === 'citricSoak',
     );
     const before = byBook.ladder.find((one) => one.methodId === 'citricSoak');
-    expect(rung?.ownLog).toEqual({ uses: 5, worked: 4, book: before?.effect });
-    expect(rung?.findings.map((finding) => finding.code)).toContain('fromOwnLog');
-    expect(rung?.effect).not.toEqual(before?.effect);
+    expect(pass?.ownLog).toEqual({ uses: 5, worked: 4, book: before?.effect });
+    expect(pass?.findings.map((finding) => finding.code)).toContain('fromOwnLog');
+    expect(pass?.effect).not.toEqual(before?.effect);
   });
   it('sets a rung aside that failed three times where the next does better, and says why', () => {
     const plan = planned(seen('vinegarRinse', 100, 100, 100, 100), seen('citricSoak', 5, 0));

@@ -54,6 +54,6 @@ export interface Household {
   readonly allowChlorine: boolean;
   readonly allowAmmonia: boolean;
   readonly allowOxalic: boolean;
-  /** Chosen view per dispute; a dispute left out follows the default school. */
+  /** Chosen view per dispute; a dispute left out follows the default position. */
   readonly schools: Readonly<Record<string, string>>;
 }

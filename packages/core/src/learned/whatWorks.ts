@@ -23,7 +23,7 @@ export interface WorksRow extends Cell {
   readonly cases: readonly { readonly use: UseCase; readonly weight: number }[];
 }
 
-/** A rung that stands elsewhere because of the log, 1 = first; null = not on the ladder. */
+/** A pass that stands elsewhere because of the log, 1 = first; null = not on the ladder. */
 export interface LadderMove {
   readonly troubleId: string;
   readonly markId: string;
@@ -38,7 +38,7 @@ export interface LadderMove {
   readonly why: Finding | null;
 }
 
-/** Two rungs about which the log cannot yet tell which is better, on a trouble that comes again. */
+/** Two passes about which the log cannot yet tell which is better, on a trouble that comes again. */
 export interface NextTrial {
   readonly troubleId: string;
   readonly markId: string;
@@ -125,17 +125,17 @@ function cellOf(methodId: string, facts: TroubleFacts, knowledge: Knowledge): Ce
 
 /** Methods with at least one use in this very kind of case; the book's range is that of the plan without the log. */
 function rowsOf({ trouble, without }: Planned, evidence: Evidence, knowledge: Knowledge): WorksRow[] {
-  return without.ladder.flatMap((rung): WorksRow[] => {
-    const cell = cellOf(rung.methodId, trouble.facts, knowledge);
+  return without.ladder.flatMap((pass): WorksRow[] => {
+    const cell = cellOf(pass.methodId, trouble.facts, knowledge);
     const cases = usesFor(cell, evidence);
     if (!cases.some(({ use, weight }) => weight === 1 && use.markId === cell.markId)) return [];
-    return [{ ...cell, posterior: posteriorOf(rung.effect, cell, evidence), cases }];
+    return [{ ...cell, posterior: posteriorOf(pass.effect, cell, evidence), cases }];
   });
 }
 
 function movesOf({ trouble, without, withLog }: Planned): LadderMove[] {
-  const ladderWithout = without.ladder.map((rung) => rung.methodId);
-  const ladderWithLog = withLog.ladder.map((rung) => rung.methodId);
+  const ladderWithout = without.ladder.map((pass) => pass.methodId);
+  const ladderWithLog = withLog.ladder.map((pass) => pass.methodId);
   const place = (ladder: readonly string[], methodId: string) => {
     const index = ladder.indexOf(methodId);
     return index < 0 ? null : index + 1;
@@ -162,7 +162,7 @@ function movesOf({ trouble, without, withLog }: Planned): LadderMove[] {
 function reasonOf(methodId: string, { candidates, ladder }: Plan): Finding | null {
   const findings = [
     ...(candidates.find((candidate) => candidate.methodId === methodId)?.findings ?? []),
-    ...(ladder.find((rung) => rung.methodId === methodId)?.findings ?? []),
+    ...(ladder.find((pass) => pass.methodId === methodId)?.findings ?? []),
   ];
   return findings.find(({ code }) => code === 'logSaysOther' || code === 'fromOwnLog') ?? null;
 }

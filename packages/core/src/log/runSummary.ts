@@ -26,15 +26,15 @@ export function summariseRun(
   knowledge: Knowledge,
   nowMs: number,
 ): RunSummary {
-  const rung = plan.ladder[state.rungIndex];
-  const step = currentAction(state, plan);
-  const vessel = step?.vessel ?? rung?.steps.find((candidate) => candidate.vessel)?.vessel;
+  const pass = plan.ladder[state.rungIndex];
+  const action = currentAction(state, plan);
+  const vessel = action?.vessel ?? pass?.steps.find((candidate) => candidate.vessel)?.vessel;
   const methodIds = plan.ladder.map((entry) => entry.methodId);
   return {
     state,
     methodIds,
-    methodId: rung?.methodId ?? '',
-    stepKind: step?.kind ?? '',
+    methodId: pass?.methodId ?? '',
+    stepKind: action?.kind ?? '',
     vesselName: vessel?.name ?? null,
     exposure: exposureOf(events, plan, knowledge, nowMs),
     uses: usesOf(runId, plan.facts, methodIds, state, knowledge),

@@ -6,9 +6,9 @@ import type { RunState } from '../run/runState.js';
 import type { TroubleFacts } from '../trouble/troubleFacts.js';
 
 /**
- * Lines of the log that a run gives: one per rung worked on and told mark, from the level before it to its last look.
- * Rounds nobody graded say nothing and are left out; so is a rung that went wrong, which is no measure of its effect.
- * @param methodIds methods of the plan's rungs, in order
+ * Lines of the log that a run gives: one per pass worked on and told mark, from the level before it to its last look.
+ * Rounds nobody graded say nothing and are left out; so is a pass that went wrong, which is no measure of its effect.
+ * @param methodIds methods of the plan's passes, in order
  */
 export function usesOf(
   runId: string,

@@ -38,11 +38,11 @@ export interface KnowledgeIndex {
   readonly marks: ReadonlyMap<string, Mark>;
   readonly agents: ReadonlyMap<string, Agent>;
   readonly methods: ReadonlyMap<string, Method>;
-  readonly schools: ReadonlyMap<string, Position>;
+  readonly positions: ReadonlyMap<string, Position>;
   /** Views of every dispute, in the order of the disputes. */
-  readonly views: ReadonlyMap<string, readonly Position[]>;
+  readonly positionsOf: ReadonlyMap<string, readonly Position[]>;
   /** Methods of each view that has its own. */
-  readonly methodsOfSchool: ReadonlyMap<string, readonly Method[]>;
+  readonly methodsOfPosition: ReadonlyMap<string, readonly Method[]>;
   readonly factsOf: (method: Method) => MethodFacts;
   /** Pairs that forbid two agents to meet; empty when they may. */
   readonly pairsBetween: (one: Agent, other: Agent) => readonly ForbiddenPair[];
@@ -78,11 +78,14 @@ export function indexKnowledge(knowledge: Knowledge): KnowledgeIndex {
     marks: byId(knowledge.marks),
     agents,
     methods: byId(knowledge.methods),
-    schools: byId(knowledge.schools),
-    views: new Map(
-      knowledge.disputes.map(({ id }) => [id, knowledge.schools.filter((school) => school.dispute === id)]),
+    positions: byId(knowledge.schools),
+    positionsOf: new Map(
+      knowledge.disputes.map(({ id }) => [
+        id,
+        knowledge.schools.filter((position) => position.dispute === id),
+      ]),
     ),
-    methodsOfSchool: new Map(
+    methodsOfPosition: new Map(
       knowledge.schools.flatMap(({ id }) => {
         const own = knowledge.methods.filter((method) => method.schoolId === id);
         return own.length > 0 ? [[id, own]] : [];

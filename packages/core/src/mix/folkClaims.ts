@@ -29,7 +29,7 @@ export interface ClaimBasis {
   readonly methods: readonly Method[];
 }
 
-type Claim = (ground: ClaimBasis) => Finding | null;
+type Claim = (basis: ClaimBasis) => Finding | null;
 
 const neutralisedClaim: Claim = ({ neutralised, likelyPH }) =>
   neutralised && claimOf(neutralised, likelyPH ?? 7);
@@ -44,8 +44,8 @@ export const FOLK_CLAIMS: readonly Claim[] = [
   hotAfterHour,
 ];
 
-export const folkClaims = (ground: ClaimBasis): Finding[] =>
-  FOLK_CLAIMS.flatMap((claim) => claim(ground) ?? []);
+export const folkClaims = (basis: ClaimBasis): Finding[] =>
+  FOLK_CLAIMS.flatMap((claim) => claim(basis) ?? []);
 
 /** Baking soda in a hard-water bath, with nothing sour in it: meant to soften. */
 function sodaSoftens({ amounts, neutralised, hardnessMgL, waterL }: ClaimBasis): Finding | null {

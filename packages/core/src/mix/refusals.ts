@@ -33,15 +33,15 @@ export function refusals(read: ReadMix): Finding[] {
     ...gasInClosed(read),
     ...chlorineAlone(read),
     ...solventCold(read),
-    ...read.agents.flatMap((agent, at) => gates(agent, read.pours[at], read)),
+    ...read.agents.flatMap((agent, index) => gates(agent, read.pours[index], read)),
   ];
 }
 
 /** Pairs that may not meet in one vessel. */
 function pairs({ agents, index }: ReadMix): Finding[] {
   const found = new Map<string, Finding>();
-  for (const [at, one] of agents.entries())
-    for (const other of agents.slice(at))
+  for (const [place, one] of agents.entries())
+    for (const other of agents.slice(place))
       for (const pair of index.pairsBetween(one, other))
         if (!found.has(pair.id))
           found.set(
@@ -78,9 +78,9 @@ function gasInClosed({ mix, agents }: ReadMix): Finding[] {
 
 /** Chlorine bleach: with water only, cold, at most a tenth of a per cent. */
 function chlorineAlone({ mix, agents, pours, household }: ReadMix): Finding[] {
-  const at = agents.findIndex((agent) => agent.chemistries.includes('chlorine'));
-  const chlorine = agents[at];
-  const pour = pours[at];
+  const index = agents.findIndex((agent) => agent.chemistries.includes('chlorine'));
+  const chlorine = agents[index];
+  const pour = pours[index];
   if (!chlorine || !pour) return [];
   const other = agents.find((agent) => agent !== chlorine && agent.id !== 'water');
   const warm = (mix.waterC ?? household.taps.coldC) > CHLORINE_MOST_C;

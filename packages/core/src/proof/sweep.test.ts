@@ -9,14 +9,14 @@ const SAMPLE = 12_000;
 describe('the sweep', () => {
   it('numbers every case of the product once: neighbours differ, the round closes', () => {
     expect(sweep.size).toBeGreaterThan(5_000_000);
-    expect(sweep.at(sweep.size)).toEqual(sweep.at(0));
-    const seen = new Set(Array.from({ length: 3000 }, (_, number) => JSON.stringify(sweep.at(number))));
+    expect(sweep.caseAt(sweep.size)).toEqual(sweep.caseAt(0));
+    const seen = new Set(Array.from({ length: 3000 }, (_, number) => JSON.stringify(sweep.caseAt(number))));
     expect(seen.size).toBe(3000);
   });
   it('meets every fibre, mark and item within the sample', () => {
     const met = new Set<string>();
     for (let number = 0; number < SAMPLE; number += 1) {
-      const { facts } = sweep.at(number);
+      const { facts } = sweep.caseAt(number);
       for (const id of [...facts.markIds, facts.piece.itemId ?? '']) met.add(id);
       for (const part of facts.piece.parts) for (const share of part.fibres) met.add(share.fibreId);
     }

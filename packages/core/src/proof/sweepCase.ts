@@ -14,7 +14,7 @@ export interface Sweep {
   /** Size of the full product of all classes. */
   readonly size: number;
   /** The case of a number; numbers run on past the product and start again. Neighbours lie far apart, so that any run of numbers is a fair sample. */
-  readonly at: (number: number) => SweepCase;
+  readonly caseAt: (number: number) => SweepCase;
 }
 
 const tag = (fields: Partial<CareLabel>): CareLabel => ({ ...BLANK_LABEL, ...fields });
@@ -127,7 +127,7 @@ function households(knowledge: Knowledge): { household: Household; reach: Troubl
   const unknown = all.map(({ agentId }) => ({ agentId, strengthPct: null }));
   const otherSchools = Object.fromEntries(
     knowledge.disputes.flatMap(({ id }) => {
-      const other = knowledge.schools.find((school) => school.dispute === id && !school.isDefault);
+      const other = knowledge.schools.find((position) => position.dispute === id && !position.isDefault);
       return other ? [[id, other.id]] : [];
     }),
   );
@@ -190,7 +190,7 @@ export function sweepOf(knowledge: Knowledge): Sweep {
   const stride = strideFor(size);
   return {
     size,
-    at: (number) => {
+    caseAt: (number) => {
       let rest = Number((BigInt(number) * BigInt(stride)) % BigInt(size));
       const digits = radices.map((radix) => {
         const digit = rest % radix;
@@ -233,7 +233,10 @@ function assemble(
       ...EMPTY_PIECE,
       itemId: item.id,
       // The blend is on the first part; the others take the usual fibres of the item, where metal parts alternate.
-      parts: item.partNames.map((name, at) => ({ name, fibres: at === 0 ? fibres : item.defaultFibres })),
+      parts: item.partNames.map((name, index) => ({
+        name,
+        fibres: index === 0 ? fibres : item.defaultFibres,
+      })),
       ...pick(COLOURS, colour),
       condition: pick(CONDITIONS, condition),
       label: item.coded ? null : label,

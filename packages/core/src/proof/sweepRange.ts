@@ -6,7 +6,7 @@ import type { Sweep } from './sweepCase.js';
 export interface SweepResult {
   readonly plans: number;
   readonly rungs: number;
-  /** Plans without a rung that say so and name a professional. */
+  /** Plans without a pass that say so and name a professional. */
   readonly honestNone: number;
   /** What the checker found, by code; "emptyScreen" where a plan offers nothing and says nothing. */
   readonly violations: Readonly<Record<string, number>>;
@@ -23,7 +23,7 @@ export function sweepRange(sweep: Sweep, from: number, to: number, knowledge: Kn
   const violations: Record<string, number> = {};
   const examples: number[] = [];
   for (let number = from; number < to; number += 1) {
-    const { facts, household } = sweep.at(number);
+    const { facts, household } = sweep.caseAt(number);
     const plan = planTreatment(facts, household, knowledge);
     rungs += plan.ladder.length;
     const codes = checkPlan(plan, household, knowledge).map((violation): string => violation.code);

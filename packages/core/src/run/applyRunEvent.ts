@@ -26,23 +26,23 @@ export function applyRunEvent(state: RunState | null, event: RunEvent, plan: Pla
     });
   if (event.kind === 'heatAllowed') return heatAllowed(state, event, plan);
   if (state.status === 'finished') return refuse('finished');
-  const step = currentAction(state, plan);
-  if (!step) return refuse('noSuchRung');
+  const action = currentAction(state, plan);
+  if (!action) return refuse('noSuchRung');
   switch (event.kind) {
     case 'timerStarted':
-      return timerStarted(state, event.stepId, event.at, step);
+      return timerStarted(state, event.stepId, event.at, action);
     case 'paused':
-      return timerTurned(state, step, (dwell) => pauseTimer(state.timer, dwell, event.at));
+      return timerTurned(state, action, (dwell) => pauseTimer(state.timer, dwell, event.at));
     case 'resumed':
-      return timerTurned(state, step, () => resumeTimer(state.timer, event.at));
+      return timerTurned(state, action, () => resumeTimer(state.timer, event.at));
     case 'extended':
-      return timerTurned(state, step, () => extendTimer(state.timer, event.minutes, event.at));
+      return timerTurned(state, action, () => extendTimer(state.timer, event.minutes, event.at));
     case 'stepDone':
-      return actionDone(state, event.stepId, step, plan);
+      return actionDone(state, event.stepId, action, plan);
     case 'mixUsed':
-      return mixUsed(state, event, step);
+      return mixUsed(state, event, action);
     case 'looked':
-      return looked(state, event, step, plan);
+      return looked(state, event, action, plan);
     case 'decided':
       return decided(state, event.choice, plan);
     case 'finished':
@@ -84,19 +84,21 @@ function start(rungIndex: number, at: string, plan: Plan): Transition {
   });
 }
 
-function timerStarted(state: RunState, stepId: string, at: string, step: Action): Transition {
-  if (step.id !== stepId) return refuse('notThisStep');
-  if (!step.dwell) return refuse('notADwell');
-  return state.timer ? refuse('timerRuns') : accept({ ...state, timer: startTimer(step.id, step.dwell, at) });
+function timerStarted(state: RunState, stepId: string, at: string, action: Action): Transition {
+  if (action.id !== stepId) return refuse('notThisStep');
+  if (!action.dwell) return refuse('notADwell');
+  return state.timer
+    ? refuse('timerRuns')
+    : accept({ ...state, timer: startTimer(action.id, action.dwell, at) });
 }
 
 function timerTurned(
   state: RunState,
-  step: Action,
+  action: Action,
   turn: (dwell: Dwell) => ReturnType<typeof pauseTimer>,
 ): Transition {
-  if (!step.dwell) return refuse('notADwell');
-  const turned = turn(step.dwell);
+  if (!action.dwell) return refuse('notADwell');
+  const turned = turn(action.dwell);
   return turned.ok ? accept({ ...state, timer: turned.timer }) : refuse(turned.refusal);
 }
 
@@ -108,8 +110,8 @@ function heatAllowed(
 ): Transition {
   if (state.heat !== 'closed') return refuse('heatIsOpen');
   if (heatEndangersPeople(plan, state)) return refuse('heatEndangersPeople');
-  const step = currentAction(state, plan);
-  if (state.status === 'active' && step?.kind !== 'dry' && step?.kind !== 'finalLook')
+  const action = currentAction(state, plan);
+  if (state.status === 'active' && action?.kind !== 'dry' && action?.kind !== 'finalLook')
     return refuse('productInside');
   return accept({
     ...state,
@@ -118,10 +120,10 @@ function heatAllowed(
   });
 }
 
-function actionDone(state: RunState, stepId: string, step: Action, plan: Plan): Transition {
-  if (step.id !== stepId) return refuse('notThisStep');
+function actionDone(state: RunState, stepId: string, action: Action, plan: Plan): Transition {
+  if (action.id !== stepId) return refuse('notThisStep');
   if (state.decision) return refuse('decideFirst');
-  if (step.kind === 'look' || step.kind === 'finalLook') return refuse('lookFirst');
+  if (action.kind === 'look' || action.kind === 'finalLook') return refuse('lookFirst');
   const last = (plan.ladder[state.rungIndex]?.steps.length ?? 0) - 1;
   return accept({ ...state, timer: null, stepIndex: Math.min(last, state.stepIndex + 1) });
 }
@@ -130,10 +132,10 @@ function actionDone(state: RunState, stepId: string, step: Action, plan: Plan): 
 function mixUsed(
   state: RunState,
   { at, stepId, name, agentIds }: Extract<RunEvent, { kind: 'mixUsed' }>,
-  step: Action,
+  action: Action,
 ): Transition {
-  if (step.id !== stepId || step.kind !== 'mix') return refuse('notThisStep');
-  return holdsTheRecipe(step, agentIds)
+  if (action.id !== stepId || action.kind !== 'mix') return refuse('notThisStep');
+  return holdsTheRecipe(action, agentIds)
     ? accept({ ...state, mixes: [...state.mixes, { at, stepId, name }] })
     : refuse('mixIsNotTheRecipe');
 }
@@ -141,13 +143,13 @@ function mixUsed(
 function looked(
   state: RunState,
   event: Extract<RunEvent, { kind: 'looked' }>,
-  step: Action,
+  action: Action,
   plan: Plan,
 ): Transition {
-  if (step.kind !== 'dwell' && step.kind !== 'look' && step.kind !== 'finalLook')
+  if (action.kind !== 'dwell' && action.kind !== 'look' && action.kind !== 'finalLook')
     return refuse('notThisStep');
   if (state.timer?.pausedAt) return refuse('timerPaused');
-  const answer = judgeLook(event, state, step);
+  const answer = judgeLook(event, state, action);
   if (answer === null) return refuse('lookNeedsLevel');
   const { rungIndex, round } = state;
   const leftPct = event.leftPct ?? (answer === 'gone' ? 0 : null);
@@ -155,8 +157,8 @@ function looked(
   return accept({
     ...state,
     looks: [...state.looks, look],
-    decision: { answer, choices: choicesAfterLook(answer, event.at, state, plan, step) },
-    heat: step.kind === 'finalLook' && state.heat === 'closed' && answer === 'gone' ? 'open' : state.heat,
+    decision: { answer, choices: choicesAfterLook(answer, event.at, state, plan, action) },
+    heat: action.kind === 'finalLook' && state.heat === 'closed' && answer === 'gone' ? 'open' : state.heat,
   });
 }
 
@@ -164,7 +166,7 @@ function decided(state: RunState, choice: Choice, plan: Plan): Transition {
   if (!state.decision) return refuse('nothingToDecide');
   if (!state.decision.choices.includes(choice)) return refuse('notOffered');
   const steps = plan.ladder[state.rungIndex]?.steps ?? [];
-  const indexOf = (...kinds: Action['kind'][]) => steps.findIndex((step) => kinds.includes(step.kind));
+  const indexOf = (...kinds: Action['kind'][]) => steps.findIndex((action) => kinds.includes(action.kind));
   const settled = { ...state, decision: null };
   const moved = { ...settled, timer: null };
   switch (choice) {

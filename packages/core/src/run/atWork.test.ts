@@ -13,16 +13,16 @@ import type { RunEvent } from './runEvent.js';
 const plan = planTreatment(cases.beetrootOnDamask, household, knowledge);
 const START = Date.UTC(2026, 10, 24, 8, 0, 0);
 const at = (minute: number) => new Date(START + minute * 60_000).toISOString();
-const oxygen = plan.ladder.findIndex((rung) => rung.methodId === 'oxygenSoak');
+const oxygen = plan.ladder.findIndex((pass) => pass.methodId === 'oxygenSoak');
 const steps = plan.ladder[oxygen]?.steps ?? [];
-const dwellAt = steps.findIndex((step) => step.kind === 'dwell');
+const dwellAt = steps.findIndex((action) => action.kind === 'dwell');
 const dwellId = steps[dwellAt]?.id ?? '';
 
 /** A soak begun at minute 0; more events at minutes of their own. */
 function soak(...more: [number, object][]): { events: RunEvent[]; run: RunAtWork } {
   const events = [
     { kind: 'started', rungIndex: oxygen, at: at(-30) },
-    ...steps.slice(0, dwellAt).map((step) => ({ kind: 'stepDone', stepId: step.id, at: at(-20) })),
+    ...steps.slice(0, dwellAt).map((action) => ({ kind: 'stepDone', stepId: action.id, at: at(-20) })),
     { kind: 'timerStarted', stepId: dwellId, at: at(0) },
     ...more.map(([minute, event]) => ({ ...event, at: at(minute) })),
   ] as RunEvent[];
@@ -30,23 +30,23 @@ function soak(...more: [number, object][]): { events: RunEvent[]; run: RunAtWork
   if (!replayed.ok) throw new Error(replayed.refusal);
   return { events, run: { id: 'soak', pieceName: 'damask cloth', plan, state: replayed.state } };
 }
-const hand = (minute: number, ...more: [number, object][]) =>
+const next = (minute: number, ...more: [number, object][]) =>
   nextAction(soak(...more).run.state, plan, START + minute * 60_000);
 
 describe('what wants a hand', () => {
   it('is the next look-in, then “ready”, then “over” with what to do', () => {
-    expect(hand(10)).toMatchObject({ what: 'working', at: at(60) });
-    expect(hand(65)).toMatchObject({ what: 'lookDue', at: at(60) });
-    expect(hand(130)).toMatchObject({ what: 'ready', at: at(120) });
-    expect(hand(250)).toMatchObject({ what: 'over', at: at(240), overrun: expect.any(String) });
+    expect(next(10)).toMatchObject({ what: 'working', at: at(60) });
+    expect(next(65)).toMatchObject({ what: 'lookDue', at: at(60) });
+    expect(next(130)).toMatchObject({ what: 'ready', at: at(120) });
+    expect(next(250)).toMatchObject({ what: 'over', at: at(240), overrun: expect.any(String) });
   });
   it('forgets a look-in that was done, and says what is taken out', () => {
     const looked = { kind: 'looked', answer: 'moving', leftPct: 50 };
-    expect(hand(62, [61, looked])).toMatchObject({ what: 'decide' });
-    expect(hand(65, [61, looked], [62, { kind: 'decided', choice: 'wait' }])).toMatchObject({
+    expect(next(62, [61, looked])).toMatchObject({ what: 'decide' });
+    expect(next(65, [61, looked], [62, { kind: 'decided', choice: 'wait' }])).toMatchObject({
       what: 'working',
     });
-    expect(hand(65, [20, { kind: 'paused' }])).toMatchObject({ what: 'paused', at: at(20) });
+    expect(next(65, [20, { kind: 'paused' }])).toMatchObject({ what: 'paused', at: at(20) });
   });
 });
 
@@ -109,11 +109,11 @@ describe('ways on', () => {
 });
 
 it('asks what fits: smell for odours, foam where it was dabbed, dryness at the last look', () => {
-  const rung = plan.ladder[oxygen] ?? { steps: [] };
-  const step = (kind: string) => steps.find((one) => one.kind === kind) ?? steps[0];
+  const pass = plan.ladder[oxygen] ?? { steps: [] };
+  const action = (kind: string) => steps.find((one) => one.kind === kind) ?? steps[0];
   const ask = (kind: string, kinds: Parameters<typeof lookQuestions>[2]) => {
-    const at = step(kind);
-    return at ? lookQuestions(rung, at, kinds) : [];
+    const at = action(kind);
+    return at ? lookQuestions(pass, at, kinds) : [];
   };
   expect(ask('dwell', ['mark'])).toEqual(['colourOnCloth', 'waterDirtOrDye', 'besideControl']);
   expect(ask('finalLook', ['mark'])).toEqual(['dryFirst', 'besideControl']);

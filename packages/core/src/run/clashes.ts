@@ -34,31 +34,31 @@ const MINUTE_MS = 60_000;
 const WASH_MIN = 75;
 const MACHINE = 'machine';
 
-/** What a run has taken up and will take up on its present rung, if each step begins as soon as it can and takes its longest. */
+/** What a run has taken up and will take up on its present pass, if each step begins as soon as it can and takes its longest. */
 export function occupations({ plan, state }: RunAtWork, nowMs: number): Occupation[] {
-  const rung = plan.ladder[state.rungIndex];
-  if (!rung || state.status === 'finished') return [];
-  const bath = rung.steps.find((step) => step.kind === 'mix' && step.vessel);
-  const mixIndex = bath ? rung.steps.indexOf(bath) : -1;
-  const rinseIndex = rung.steps.findIndex((step, index) => index > mixIndex && step.kind === 'rinse');
+  const pass = plan.ladder[state.rungIndex];
+  if (!pass || state.status === 'finished') return [];
+  const bath = pass.steps.find((action) => action.kind === 'mix' && action.vessel);
+  const mixIndex = bath ? pass.steps.indexOf(bath) : -1;
+  const rinseIndex = pass.steps.findIndex((action, index) => index > mixIndex && action.kind === 'rinse');
   const taken: Occupation[] = [];
   let atMs = nowMs;
   let bathFromMs: number | null = mixIndex >= 0 && state.stepIndex > mixIndex ? nowMs : null;
-  for (const [index, step] of rung.steps.entries()) {
+  for (const [index, action] of pass.steps.entries()) {
     if (index < state.stepIndex) continue;
     if (index === mixIndex) bathFromMs = atMs;
     const fromMs = atMs;
     const timed =
       index === state.stepIndex && state.timer ? Math.max(nowMs, Date.parse(state.timer.latestAt)) : null;
-    atMs = timed ?? atMs + (step.handsOnMin + (step.dwell?.maxMin ?? 0)) * step.batches * MINUTE_MS;
-    if (step.kind === 'wash') {
+    atMs = timed ?? atMs + (action.handsOnMin + (action.dwell?.maxMin ?? 0)) * action.batches * MINUTE_MS;
+    if (action.kind === 'wash') {
       atMs += WASH_MIN * MINUTE_MS;
       taken.push({ what: 'machine', vesselId: null, name: MACHINE, fromMs, toMs: atMs });
     }
     if (
       bathFromMs !== null &&
       bath?.vessel &&
-      index === (rinseIndex < 0 ? rung.steps.length - 1 : rinseIndex)
+      index === (rinseIndex < 0 ? pass.steps.length - 1 : rinseIndex)
     ) {
       taken.push({
         what: 'vessel',

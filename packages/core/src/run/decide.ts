@@ -9,18 +9,18 @@ export function choicesAfterLook(
   at: string,
   state: RunState,
   plan: Plan,
-  step: Action,
+  action: Action,
 ): Choice[] {
-  if (answer === 'wrong') return step.kind === 'finalLook' ? ['finish'] : ['stop'];
-  const rung = plan.ladder[state.rungIndex];
-  const mayRepeat = state.round < (rung?.maxRounds ?? 1);
+  if (answer === 'wrong') return action.kind === 'finalLook' ? ['finish'] : ['stop'];
+  const pass = plan.ladder[state.rungIndex];
+  const mayRepeat = state.round < (pass?.maxRounds ?? 1);
   const hasNext = state.rungIndex + 1 < plan.ladder.length;
   const onward: Choice[] = [
     ...(mayRepeat ? (['repeat'] as const) : []),
     ...(hasNext ? (['nextRung'] as const) : []),
   ];
-  if (step.kind === 'dwell') return choicesWhileWaiting(answer, at, state, hasNext);
-  if (step.kind === 'finalLook') {
+  if (action.kind === 'dwell') return choicesWhileWaiting(answer, at, state, hasNext);
+  if (action.kind === 'finalLook') {
     if (answer === 'gone' || answer === 'unsure') return ['finish'];
     return answer === 'moving'
       ? [...onward, 'finish']

@@ -10,13 +10,13 @@ const PEOPLE_CAUTIONS: readonly string[] = [
   'paraffinFire',
 ];
 
-/** True where heat before it is gone could hurt somebody, and not the piece alone: judged by the rungs worked on. */
+/** True where heat before it is gone could hurt somebody, and not the piece alone: judged by the passes worked on. */
 export function heatEndangersPeople(
   plan: Plan,
   { rungIndex, looks }: Pick<RunState, 'rungIndex' | 'looks'>,
 ): boolean {
   const worked = new Set([rungIndex, ...looks.map((look) => look.rungIndex)]);
   return plan.ladder.some(
-    (rung, index) => worked.has(index) && rung.cautionIds.some((id) => PEOPLE_CAUTIONS.includes(id)),
+    (pass, index) => worked.has(index) && pass.cautionIds.some((id) => PEOPLE_CAUTIONS.includes(id)),
   );
 }

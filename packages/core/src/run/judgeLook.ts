@@ -12,9 +12,9 @@ import { leftBefore } from './stall.js';
 export function judgeLook(
   { answer, leftPct, signIds = [] }: Extract<RunEvent, { kind: 'looked' }>,
   { looks, rungIndex, round }: RunState,
-  step: Action,
+  action: Action,
 ): LookAnswer | null {
-  if (signIds.some((id) => step.alarmSignIds.includes(id))) return 'wrong';
+  if (signIds.some((id) => action.alarmSignIds.includes(id))) return 'wrong';
   if (answer !== null) return answer;
   if (leftPct === null) return null;
   if (leftPct <= LEVELS[0].high) return 'gone';

@@ -15,21 +15,21 @@ export const LOOK_QUESTIONS = [
 export type LookQuestion = (typeof LOOK_QUESTIONS)[number];
 
 /**
- * Questions that fit this look: how the step keeps the piece, what the rung put on it, what kind of trouble it is.
+ * Questions that fit this look: how the step keeps the piece, what the pass put on it, what kind of trouble it is.
  * @param kinds of the marks worked on
  */
 export function lookQuestions(
-  rung: Pick<Pass, 'steps'>,
-  step: Action,
+  pass: Pick<Pass, 'steps'>,
+  action: Action,
   kinds: readonly TroubleKind[],
 ): LookQuestion[] {
-  const { dwell, kind } = step;
-  const inBath = rung.steps.some((other) => other.kind === 'mix' && other.vessel !== null);
+  const { dwell, kind } = action;
+  const inBath = pass.steps.some((other) => other.kind === 'mix' && other.vessel !== null);
   const isSmell = kinds.length > 0 && kinds.every((one) => one === 'odour');
   const asks: Readonly<Record<LookQuestion, boolean>> = {
     dryFirst: kind === 'finalLook',
     stillWet: dwell?.keep === 'wet',
-    foamGone: kind === 'look' && !inBath && rung.steps.some((other) => other.rinses !== null),
+    foamGone: kind === 'look' && !inBath && pass.steps.some((other) => other.rinses !== null),
     colourOnCloth: kind !== 'finalLook' && !isSmell,
     waterDirtOrDye: inBath && kind !== 'finalLook',
     smellWarm: kinds.includes('odour'),

@@ -15,18 +15,18 @@ export interface NextAction {
 
 /** @param nowMs server time, ms since 1970 */
 export function nextAction(state: RunState, plan: Plan, nowMs: number): NextAction {
-  const step = currentAction(state, plan);
+  const action = currentAction(state, plan);
   const now = new Date(nowMs).toISOString();
   const hand = (what: NextAction['what'], at = now, overrun: Overrun | null = null): NextAction => ({
     what,
-    stepKind: step?.kind ?? null,
+    stepKind: action?.kind ?? null,
     at,
     overrun,
   });
   const { timer, decision, looks } = state;
   if (decision) return hand('decide');
-  if (!timer || !step) return hand('step');
-  const over = overrunOf(step, timer, nowMs);
+  if (!timer || !action) return hand('step');
+  const over = overrunOf(action, timer, nowMs);
   if (over) return hand('over', timer.latestAt, over.rule);
   if (timer.pausedAt) return hand('paused', timer.pausedAt);
   if (nowMs >= Date.parse(timer.readyAt)) return hand('ready', timer.readyAt);

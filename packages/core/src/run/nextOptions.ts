@@ -19,7 +19,7 @@ export interface NextOption {
   readonly leftPct: { readonly low: number; readonly high: number } | null;
   /** Odds that a trace or less is left, 0–1; null where nothing more is done or nobody can tell. */
   readonly oddsGone: number | null;
-  /** Rounds of this rung that the piece still bears. */
+  /** Rounds of this pass that the piece still bears. */
   readonly roundsLeft: number | null;
 }
 
@@ -69,7 +69,7 @@ const plain = (way: NextOption['way'], cost: Cost | null): NextOption => ({
 
 function ahead(
   way: Choice,
-  rung: Pass,
+  pass: Pass,
   effect: ExpectedEffect,
   leftPct: number,
   prices: Prices,
@@ -77,10 +77,10 @@ function ahead(
 ): NextOption {
   return {
     way,
-    methodId: rung.methodId,
-    cost: costOf(rung, prices),
-    handsOnMin: rung.handsOnMin,
-    totalMin: rung.totalMin,
+    methodId: pass.methodId,
+    cost: costOf(pass, prices),
+    handsOnMin: pass.handsOnMin,
+    totalMin: pass.totalMin,
     leftPct: { low: leftPct * (1 - effect.high), high: leftPct * (1 - effect.low) },
     oddsGone: oddsToReach(TRACE_PCT, leftPct, effect),
     roundsLeft,

@@ -15,10 +15,10 @@ const STILL_WETTABLE = { shareOfMost: 0.5, atLeastMin: 30 } as const;
 const MINUTE_MS = 60_000;
 
 /** @returns null while the latest end is still ahead */
-export function overrunOf(step: Action, timer: RunTimer, nowMs: number): OverrunView | null {
-  if (!step.dwell) return null;
+export function overrunOf(action: Action, timer: RunTimer, nowMs: number): OverrunView | null {
+  if (!action.dwell) return null;
   const overMin = Math.floor((nowMs - Date.parse(timer.latestAt)) / MINUTE_MS);
-  return nowMs < Date.parse(timer.latestAt) ? null : { rule: ruleFor(step.dwell, overMin), overMin };
+  return nowMs < Date.parse(timer.latestAt) ? null : { rule: ruleFor(action.dwell, overMin), overMin };
 }
 
 function ruleFor({ keep, attended, maxMin }: Dwell, overMin: number): Overrun {

@@ -37,21 +37,23 @@ const refusalOf = (...events: Told[]) => {
   return replayed.ok ? null : replayed.refusal;
 };
 
-/** Events that lead through a rung up to the first step of a kind. */
+/** Events that lead through a pass up to the first step of a kind. */
 function upTo(kind: string, rungIndex: number): Told[] {
   const steps = plan.ladder[rungIndex]?.steps ?? [];
   const before = steps.slice(
     0,
-    steps.findIndex((step) => step.kind === kind),
+    steps.findIndex((action) => action.kind === kind),
   );
-  const pass = (step: Action): Told[] =>
-    step.kind === 'look' ? [looked('gone'), decided('continue')] : [{ kind: 'stepDone', stepId: step.id }];
+  const pass = (action: Action): Told[] =>
+    action.kind === 'look'
+      ? [looked('gone'), decided('continue')]
+      : [{ kind: 'stepDone', stepId: action.id }];
   return [{ kind: 'started', rungIndex }, ...before.flatMap(pass)];
 }
 
 const kindNow = (state: RunState) => currentAction(state, plan)?.kind;
-const oxygen = plan.ladder.findIndex((rung) => rung.methodId === 'oxygenSoak');
-const dwellId = plan.ladder[oxygen]?.steps.find((step) => step.kind === 'dwell')?.id ?? '';
+const oxygen = plan.ladder.findIndex((pass) => pass.methodId === 'oxygenSoak');
+const dwellId = plan.ladder[oxygen]?.steps.find((action) => action.kind === 'dwell')?.id ?? '';
 
 describe('a run', () => {
   it('begins at the first step of its rung', () => {
@@ -104,9 +106,9 @@ describe('a run', () => {
       const steps = plan.ladder[oxygen]?.steps ?? [];
       const again = steps.slice(
         state.stepIndex,
-        steps.findIndex((step) => step.kind === 'look'),
+        steps.findIndex((action) => action.kind === 'look'),
       );
-      events = [...events, ...again.map((step): Told => ({ kind: 'stepDone', stepId: step.id }))];
+      events = [...events, ...again.map((action): Told => ({ kind: 'stepDone', stepId: action.id }))];
     }
     expect(stateOf(...events, looked('moving')).decision?.choices).not.toContain('repeat');
     expect(refusalOf(...events, looked('moving'), decided('repeat'))).toBe('notOffered');
@@ -115,7 +117,7 @@ describe('a run', () => {
   it('climbs to the next rung when it stalls, beginning with a rinse', () => {
     const state = stateOf(...upTo('look', 0), looked('stalled'), decided('nextRung'));
     expect(state).toMatchObject({ rungIndex: 1, round: 1 });
-    expect(plan.ladder[1]?.steps.some((step) => step.kind === 'rinseBefore')).toBe(true);
+    expect(plan.ladder[1]?.steps.some((action) => action.kind === 'rinseBefore')).toBe(true);
   });
 
   it('offers nothing but stopping when something is wrong, and then rinses out', () => {
@@ -194,7 +196,10 @@ describe('a run', () => {
       'lookFirst',
       [
         ...upTo('look', 0),
-        { kind: 'stepDone', stepId: plan.ladder[0]?.steps.find((step) => step.kind === 'look')?.id ?? '' },
+        {
+          kind: 'stepDone',
+          stepId: plan.ladder[0]?.steps.find((action) => action.kind === 'look')?.id ?? '',
+        },
       ],
     ],
     ['nothingToDecide', [{ kind: 'started', rungIndex: 0 }, decided('continue')]],
@@ -227,7 +232,7 @@ describe('a run', () => {
   });
 
   const anyTap = (): fc.Arbitrary<Told> => {
-    const stepIds = plan.ladder.flatMap((rung) => rung.steps.map((step) => step.id));
+    const stepIds = plan.ladder.flatMap((pass) => pass.steps.map((action) => action.id));
     return fc.oneof(
       fc.record({ kind: fc.constant('stepDone' as const), stepId: fc.constantFrom(...stepIds) }),
       fc.record({ kind: fc.constant('timerStarted' as const), stepId: fc.constantFrom(...stepIds) }),
@@ -255,9 +260,9 @@ describe('a run', () => {
           if (!tried.ok) continue;
           kept = [...kept, next];
           const { state } = tried;
-          const rung = plan.ladder[state.rungIndex];
-          expect(rung?.steps[state.stepIndex]).toBeDefined();
-          expect(state.round).toBeLessThanOrEqual(rung?.maxRounds ?? 0);
+          const pass = plan.ladder[state.rungIndex];
+          expect(pass?.steps[state.stepIndex]).toBeDefined();
+          expect(state.round).toBeLessThanOrEqual(pass?.maxRounds ?? 0);
           expect(state.status === 'finished').toBe(state.outcome !== null);
           if (!state.timer) continue;
           expect(currentAction(state, plan)?.dwell).not.toBeNull();
@@ -306,8 +311,8 @@ describe('a clock', () => {
       plan,
     );
   const timerAfter = (...events: [number, Told][]) => {
-    const told = later(...events);
-    return told.ok ? told.state.timer : told.refusal;
+    const given = later(...events);
+    return given.ok ? given.state.timer : given.refusal;
   };
 
   it('stands while it is taken out; the latest end does not move', () => {
@@ -361,12 +366,14 @@ describe('a clock', () => {
   });
   it('may not be stopped on what has to stay wet', () => {
     const paste = planTreatment({ ...cases.beetrootOnDamask, markIds: ['grass'] }, household, knowledge);
-    const rungIndex = paste.ladder.findIndex((rung) => rung.steps.some((step) => step.dwell?.keep === 'wet'));
+    const rungIndex = paste.ladder.findIndex((pass) =>
+      pass.steps.some((action) => action.dwell?.keep === 'wet'),
+    );
     const steps = paste.ladder[rungIndex]?.steps ?? [];
-    const dwellAt = steps.findIndex((step) => step.dwell?.keep === 'wet');
+    const dwellAt = steps.findIndex((action) => action.dwell?.keep === 'wet');
     const events = [
       { kind: 'started', rungIndex },
-      ...steps.slice(0, dwellAt).map((step) => ({ kind: 'stepDone', stepId: step.id })),
+      ...steps.slice(0, dwellAt).map((action) => ({ kind: 'stepDone', stepId: action.id })),
       { kind: 'timerStarted', stepId: steps[dwellAt]?.id },
       { kind: 'paused' },
     ].map((event, minute) => ({ ...event, at: at(minute) }) as RunEvent);
@@ -394,16 +401,17 @@ describe('a look', () => {
     const steps = plan.ladder[oxygen]?.steps ?? [];
     const again = steps
       .slice(
-        steps.findIndex((step) => step.kind === 'mix'),
-        steps.findIndex((step) => step.kind === 'look'),
+        steps.findIndex((action) => action.kind === 'mix'),
+        steps.findIndex((action) => action.kind === 'look'),
       )
-      .map((step): Told => ({ kind: 'stepDone', stepId: step.id }));
+      .map((action): Told => ({ kind: 'stepDone', stepId: action.id }));
     const second = [...looking, level(50), decided('repeat'), ...again];
     expect(stateOf(...second, level(50)).decision?.answer).toBe('stalled');
     expect(stateOf(...second, level(25)).decision?.answer).toBe('moving');
   });
   it('stops at an alarm sign whatever level was told', () => {
-    const [alarm = ''] = plan.ladder[oxygen]?.steps.find((step) => step.kind === 'look')?.alarmSignIds ?? [];
+    const [alarm = ''] =
+      plan.ladder[oxygen]?.steps.find((action) => action.kind === 'look')?.alarmSignIds ?? [];
     expect(stateOf(...looking, level(5, [alarm])).decision).toEqual({ answer: 'wrong', choices: ['stop'] });
   });
   it('asks for a level where nothing was told, and takes “cannot tell”', () => {
@@ -436,7 +444,7 @@ describe('heat before it is gone', () => {
       household,
       knowledge,
     );
-    const rungIndex = solvent.ladder.findIndex((rung) => rung.cautionIds.includes('noDryerAfterSolvent'));
+    const rungIndex = solvent.ladder.findIndex((pass) => pass.cautionIds.includes('noDryerAfterSolvent'));
     const steps = solvent.ladder[rungIndex]?.steps ?? [];
     const events = [{ kind: 'started', rungIndex }, heat].map(
       (event, minute) => ({ ...event, at: at(minute) }) as RunEvent,

@@ -3,9 +3,9 @@ import type { LikelyRange } from '../quantity/likelyRange.js';
 import { LEVELS, levelRange } from './level.js';
 import type { Look, RunState } from './runState.js';
 
-/** Where a rung stands: what was left after each round, what a round takes, and how it would go on. */
+/** Where a pass stands: what was left after each round, what a round takes, and how it would go on. */
 export interface StallView {
-  /** Round 0 is what there was when the rung began. */
+  /** Round 0 is what there was when the pass began. */
   readonly points: readonly { readonly round: number; readonly leftPct: LikelyRange }[];
   /** Share of what was left that the last round took; null before the first look. */
   readonly removed: LikelyRange | null;
@@ -43,7 +43,7 @@ export function removedBetween(fromPct: number, toPct: number): LikelyRange {
   };
 }
 
-/** What was left before this round of this rung began, %, as far as anyone looked. */
+/** What was left before this round of this pass began, %, as far as anyone looked. */
 export function leftBefore(looks: readonly Look[], rungIndex: number, round: number): number {
   const earlier = looks.filter(
     (look) => look.leftPct !== null && !(look.rungIndex === rungIndex && look.round === round),
@@ -51,7 +51,7 @@ export function leftBefore(looks: readonly Look[], rungIndex: number, round: num
   return earlier.at(-1)?.leftPct ?? 100;
 }
 
-/** The stall rule on a rung of a run, over its rounds. */
+/** The stall rule on a pass of a run, over its rounds. */
 export function stallView({ looks, rungIndex }: Pick<RunState, 'looks' | 'rungIndex'>): StallView {
   const here = looks.filter((look) => look.rungIndex === rungIndex && look.leftPct !== null);
   const rounds = [...new Set(here.map((look) => look.round))];

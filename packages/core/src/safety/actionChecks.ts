@@ -6,7 +6,7 @@ import { chemistriesOf, type PlanReading } from './readPlan.js';
 import type { Violation } from './violation.js';
 
 /** What is asked of every single step of a finished plan. */
-export type ActionCheck = (step: Action, rung: Pass, ground: PlanReading) => readonly Violation['code'][];
+export type ActionCheck = (action: Action, pass: Pass, reading: PlanReading) => readonly Violation['code'][];
 
 const NONE: readonly Violation['code'][] = [];
 
@@ -25,34 +25,34 @@ export const ACTION_CHECKS: readonly ActionCheck[] = [
   cautions,
 ];
 
-function vesselPairs(step: Action, _rung: Pass, ground: PlanReading): readonly Violation['code'][] {
-  const inIt = chemistriesOf(step, ground);
-  return ground.knowledge.forbiddenPairs.some((pair) => inIt.includes(pair.a) && inIt.includes(pair.b))
+function vesselPairs(action: Action, _rung: Pass, reading: PlanReading): readonly Violation['code'][] {
+  const inIt = chemistriesOf(action, reading);
+  return reading.knowledge.forbiddenPairs.some((pair) => inIt.includes(pair.a) && inIt.includes(pair.b))
     ? ['forbiddenPairInVessel']
     : NONE;
 }
 
-function pieceChemistry(step: Action, _rung: Pass, ground: PlanReading): readonly Violation['code'][] {
-  return chemistriesOf(step, ground).some((chemistry) => ground.never.has(chemistry))
+function pieceChemistry(action: Action, _rung: Pass, reading: PlanReading): readonly Violation['code'][] {
+  return chemistriesOf(action, reading).some((chemistry) => reading.never.has(chemistry))
     ? ['agentOnForbiddenFibre']
     : NONE;
 }
 
-function labelChemistry(step: Action, _rung: Pass, ground: PlanReading): readonly Violation['code'][] {
-  const bleach = ground.plan.facts.piece.label?.bleach;
+function labelChemistry(action: Action, _rung: Pass, reading: PlanReading): readonly Violation['code'][] {
+  const bleach = reading.plan.facts.piece.label?.bleach;
   const banned =
     bleach === 'any' ? [] : bleach === 'never' ? ['chlorine', 'peroxide', 'percarbonate'] : ['chlorine'];
-  return chemistriesOf(step, ground).some((chemistry) => banned.includes(chemistry))
+  return chemistriesOf(action, reading).some((chemistry) => banned.includes(chemistry))
     ? ['agentAgainstLabel']
     : NONE;
 }
 
 function heat(
-  step: Action,
-  rung: Pass,
+  action: Action,
+  pass: Pass,
   { plan, fibres, components, knowledge }: PlanReading,
 ): readonly Violation['code'][] {
-  if (!step.tempC) return NONE;
+  if (!action.tempC) return NONE;
   const { label, colour, condition, fastness } = plan.facts.piece;
   const white = colour === 'white';
   const labelled = label?.wash?.kind === 'machine';
@@ -65,57 +65,59 @@ function heat(
     ...(fastness === 'failed' && !white ? [30] : []),
     ...(condition === 'antique' || condition === 'irreplaceable' ? [30] : []),
   ];
-  const seen = rung.steps.slice(0, rung.steps.indexOf(step)).some((earlier) => earlier.kind === 'finalLook');
+  const seen = pass.steps
+    .slice(0, pass.steps.indexOf(action))
+    .some((earlier) => earlier.kind === 'finalLook');
   const unseenMark = plan.facts.markIds.some((id) =>
     ['mark', 'dyeRun'].includes(knowledge.marks.find((mark) => mark.id === id)?.kind ?? ''),
   );
   const hotWash =
-    step.programme !== null && step.tempC.max > 40 && !seen && (step.kind === 'wash' || unseenMark);
+    action.programme !== null && action.tempC.max > 40 && !seen && (action.kind === 'wash' || unseenMark);
   return [
-    ...(step.tempC.max > Math.min(...tops) ? (['tooHot'] as const) : NONE),
+    ...(action.tempC.max > Math.min(...tops) ? (['tooHot'] as const) : NONE),
     ...(hotWash ? (['heatBeforeLook'] as const) : NONE),
   ];
 }
 
-function pHWindow(step: Action, rung: Pass, ground: PlanReading): readonly Violation['code'][] {
-  if (!step.pH) return NONE;
-  const { low, high } = step.pH;
-  const { condition } = ground.plan.facts.piece;
+function pHWindow(action: Action, pass: Pass, reading: PlanReading): readonly Violation['code'][] {
+  if (!action.pH) return NONE;
+  const { low, high } = action.pH;
+  const { condition } = reading.plan.facts.piece;
   const dwell =
-    rung.steps.find((candidate) => candidate.kind === 'dwell')?.dwell?.maxMin ?? Number.POSITIVE_INFINITY;
-  const sour = chemistriesOf(step, ground).every((chemistry) =>
+    pass.steps.find((candidate) => candidate.kind === 'dwell')?.dwell?.maxMin ?? Number.POSITIVE_INFINITY;
+  const sour = chemistriesOf(action, reading).every((chemistry) =>
     ['weakAcid', 'peroxide', 'detergent', 'water'].includes(chemistry),
   );
-  const brief = sour && dwell <= 60 && rung.steps.some((candidate) => candidate.kind === 'rinse');
-  const outside = ground.fibres.some(
+  const brief = sour && dwell <= 60 && pass.steps.some((candidate) => candidate.kind === 'rinse');
+  const outside = reading.fibres.some(
     ({ pH }) => high > pH.max || low < (brief ? Math.min(pH.min, pH.weakAcidBrieflyMin) : pH.min),
   );
   const tooAlkaline = (condition === 'antique' || condition === 'irreplaceable') && high > 8.5;
   return outside || tooAlkaline ? ['pHOutsideFibre'] : NONE;
 }
 
-function wetness(step: Action, _rung: Pass, ground: PlanReading): readonly Violation['code'][] {
-  const { plan, item, parts, agentOf } = ground;
+function wetness(action: Action, _rung: Pass, reading: PlanReading): readonly Violation['code'][] {
+  const { plan, item, parts, agentOf } = reading;
   const { label, code } = plan.facts.piece;
-  const soaked = step.bath !== null;
-  const washed = step.programme !== null && step.programme !== 'none';
+  const soaked = action.bath !== null;
+  const washed = action.programme !== null && action.programme !== 'none';
   const noSoak =
-    (item?.mostWetting !== 'immersion' && !washedByLabel(ground)) ||
+    (item?.mostWetting !== 'immersion' && !washedByLabel(reading)) ||
     item?.coded ||
     label?.wash?.kind === 'never' ||
-    ground.fibres.some((fibre) => fibre.waterSensitive) ||
+    reading.fibres.some((fibre) => fibre.waterSensitive) ||
     parts.some((part) => part.mostWetting !== null && part.mostWetting !== 'immersion');
   const noWater =
     (item?.coded && code !== 'W' && code !== 'WS') ||
     item?.mostWetting === 'dry' ||
-    plan.facts.piece.parts.some((part) => isMarkedByWater(part, ground));
-  const anyAgent = step.ingredients.some((one) => (agentOf(one.agentId)?.chemistries.length ?? 0) > 0);
+    plan.facts.piece.parts.some((part) => isMarkedByWater(part, reading));
+  const anyAgent = action.ingredients.some((one) => (agentOf(one.agentId)?.chemistries.length ?? 0) > 0);
   const bare = item?.coded && (code === 'X' || code === null || code === 'unknown');
   const wet =
     soaked ||
     washed ||
-    step.waterML !== null ||
-    step.ingredients.some((one) => agentOf(one.agentId)?.form === 'liquid');
+    action.waterML !== null ||
+    action.ingredients.some((one) => agentOf(one.agentId)?.form === 'liquid');
   return ((soaked || washed) && noSoak) || (noWater && wet) || (bare && anyAgent) ? ['tooWet'] : NONE;
 }
 
@@ -132,15 +134,15 @@ function isMarkedByWater(part: PiecePart, { fibres, parts }: PlanReading): boole
 const washedByLabel = ({ plan, item }: PlanReading): boolean =>
   item?.labelDecides === true && ['machine', 'hand'].includes(plan.facts.piece.label?.wash?.kind ?? '');
 
-function programme(step: Action, _rung: Pass, ground: PlanReading): readonly Violation['code'][] {
-  const { plan, fibres, item } = ground;
-  if (!step.programme) return NONE;
+function programme(action: Action, _rung: Pass, reading: PlanReading): readonly Violation['code'][] {
+  const { plan, fibres, item } = reading;
+  if (!action.programme) return NONE;
   const order = ['none', 'hand', 'veryMild', 'mild', 'normal'];
   const { label, condition } = plan.facts.piece;
   const wash = label?.wash;
   const tops = [
     ...fibres.map((fibre) => fibre.mostProgramme),
-    washedByLabel(ground) ? 'veryMild' : (item?.mostProgramme ?? 'none'),
+    washedByLabel(reading) ? 'veryMild' : (item?.mostProgramme ?? 'none'),
     ...(condition === 'antique' || condition === 'irreplaceable' ? ['hand'] : []),
     wash?.kind === 'never'
       ? 'none'
@@ -150,7 +152,7 @@ function programme(step: Action, _rung: Pass, ground: PlanReading): readonly Vio
           ? (['normal', 'mild', 'veryMild'][wash.bars] ?? 'hand')
           : 'mild',
   ];
-  return order.indexOf(step.programme) > Math.min(...tops.map((top) => order.indexOf(top)))
+  return order.indexOf(action.programme) > Math.min(...tops.map((top) => order.indexOf(top)))
     ? ['programmeTooStrong']
     : NONE;
 }
@@ -175,16 +177,16 @@ function action(
 }
 
 function drying(
-  step: Action,
-  rung: Pass,
+  action: Action,
+  pass: Pass,
   { plan, fibres, parts, item, agentOf }: PlanReading,
 ): readonly Violation['code'][] {
-  const sunned = step.ingredients.some((one) => agentOf(one.agentId)?.mechanisms.includes('sunlight'));
-  const ways = sunned ? [...step.dryingWays, 'sun'] : step.dryingWays;
+  const sunned = action.ingredients.some((one) => agentOf(one.agentId)?.mechanisms.includes('sunlight'));
+  const ways = sunned ? [...action.dryingWays, 'sun'] : action.dryingWays;
   if (ways.length === 0) return NONE;
   const heated = ways.some((way) => way === 'tumbleLow' || way === 'tumbleNormal');
-  const before = rung.steps
-    .slice(0, rung.steps.indexOf(step))
+  const before = pass.steps
+    .slice(0, pass.steps.indexOf(action))
     .every((earlier) => earlier.kind !== 'finalLook');
   const { label, colour, condition } = plan.facts.piece;
   const fades = ['mid', 'dark', 'multicoloured', 'unknown'].includes(colour);
@@ -207,18 +209,18 @@ function drying(
   ];
 }
 
-function cautions(step: Action, rung: Pass, { agentOf }: PlanReading): readonly Violation['code'][] {
-  if (step.kind !== 'mix' && step.kind !== 'wash') return NONE;
-  const agents = step.ingredients.flatMap((one) => agentOf(one.agentId) ?? []);
+function cautions(action: Action, pass: Pass, { agentOf }: PlanReading): readonly Violation['code'][] {
+  if (action.kind !== 'mix' && action.kind !== 'wash') return NONE;
+  const agents = action.ingredients.flatMap((one) => agentOf(one.agentId) ?? []);
   const wanted = [...agents.flatMap((agent) => agent.cautionIds), 'followLabel'];
-  const missing = wanted.some((id) => !step.cautionIds.includes(id));
-  if (step.kind === 'wash') return missing ? ['cautionMissing'] : NONE;
-  const target = step.programme === null ? (step.tempC?.target ?? 0) : 0;
+  const missing = wanted.some((id) => !action.cautionIds.includes(id));
+  if (action.kind === 'wash') return missing ? ['cautionMissing'] : NONE;
+  const target = action.programme === null ? (action.tempC?.target ?? 0) : 0;
   const scald = target > 50 ? 'tongs' : target >= 45 ? 'hotWater' : null;
-  const dwell = rung.steps.find((candidate) => candidate.kind === 'dwell')?.dwell;
+  const dwell = pass.steps.find((candidate) => candidate.kind === 'dwell')?.dwell;
   return [
     ...(missing ? (['cautionMissing'] as const) : NONE),
-    ...(scald && !step.cautionIds.includes(scald) ? (['scaldCautionMissing'] as const) : NONE),
+    ...(scald && !action.cautionIds.includes(scald) ? (['scaldCautionMissing'] as const) : NONE),
     ...(agents.some((agent) => agent.attended) && dwell && !dwell.attended
       ? (['unattended'] as const)
       : NONE),

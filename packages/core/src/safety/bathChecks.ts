@@ -8,12 +8,12 @@ const NONE: readonly Violation['code'][] = [];
 
 /** The recipe as it stands is poured again, and its pH must lie where the step says. */
 export function pHAsSaid(
-  step: Action,
-  rung: Pass,
+  action: Action,
+  pass: Pass,
   { knowledge, household }: PlanReading,
 ): readonly Violation['code'][] {
-  if (step.kind !== 'mix' || !step.pH || step.pH.basis !== 'computed') return NONE;
-  const pours = step.ingredients.flatMap((one) =>
+  if (action.kind !== 'mix' || !action.pH || action.pH.basis !== 'computed') return NONE;
+  const pours = action.ingredients.flatMap((one) =>
     one.massG === null && one.volumeML === null
       ? []
       : [
@@ -25,16 +25,16 @@ export function pHAsSaid(
           },
         ],
   );
-  const cut = step.ingredients.reduce((sum, one) => sum + (one.dilution?.waterML ?? 0), 0);
+  const cut = action.ingredients.reduce((sum, one) => sum + (one.dilution?.waterML ?? 0), 0);
   const water = {
-    volumeML: (step.bath ? step.bath.waterL * 1000 : (step.waterML ?? 0)) + cut,
+    volumeML: (action.bath ? action.bath.waterL * 1000 : (action.waterML ?? 0)) + cut,
     hardnessMgL: household.hardnessMgL,
   };
-  const poured = bathPH(pours, pours, water, Math.min(60, step.tempC?.target ?? 25), knowledge);
-  const dwell = rung.steps.find((candidate) => candidate.kind === 'dwell')?.dwell;
+  const poured = bathPH(pours, pours, water, Math.min(60, action.tempC?.target ?? 25), knowledge);
+  const dwell = pass.steps.find((candidate) => candidate.kind === 'dwell')?.dwell;
   const pasteDries =
     dwell?.keep === 'letDry' && dwell.maxMin > 15 && pours.some((pour) => pour.agentId === 'bakingSoda');
-  const { low, high } = step.pH;
+  const { low, high } = action.pH;
   return poured &&
     poured.likely >= low - ROUNDING &&
     poured.likely <= high + ROUNDING &&
@@ -47,10 +47,10 @@ export function pHAsSaid(
 const ROUNDING = 0.1;
 
 /** Water, tub and piece together never stand hotter than the step allows. */
-export function bathHeat(step: Action): readonly Violation['code'][] {
-  if (!step.outlook || !step.tempC) return NONE;
-  const { startC, endC } = step.outlook;
-  return startC > step.tempC.max + 0.1 || endC.high > Math.max(startC, step.outlook.roomC) + 0.1
+export function bathHeat(action: Action): readonly Violation['code'][] {
+  if (!action.outlook || !action.tempC) return NONE;
+  const { startC, endC } = action.outlook;
+  return startC > action.tempC.max + 0.1 || endC.high > Math.max(startC, action.outlook.roomC) + 0.1
     ? ['hotterThanSaid']
     : NONE;
 }

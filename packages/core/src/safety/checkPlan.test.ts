@@ -50,15 +50,15 @@ function planted(
 const seen = new Set<string>();
 
 function rungOf(plan: Writable<Plan>, methodId: string): Writable<Pass> {
-  const rung = plan.ladder.find((candidate) => candidate.methodId === methodId);
-  if (!rung) throw new Error(`no rung ${methodId}`);
-  return rung;
+  const pass = plan.ladder.find((candidate) => candidate.methodId === methodId);
+  if (!pass) throw new Error(`no rung ${methodId}`);
+  return pass;
 }
 
-function stepOf(rung: Writable<Pass>, kind: Action['kind']): Writable<Action> {
-  const step = rung.steps.find((candidate) => candidate.kind === kind);
-  if (!step) throw new Error(`no step ${kind}`);
-  return step;
+function stepOf(pass: Writable<Pass>, kind: Action['kind']): Writable<Action> {
+  const action = pass.steps.find((candidate) => candidate.kind === kind);
+  if (!action) throw new Error(`no step ${kind}`);
+  return action;
 }
 
 const oxygen = (plan: Writable<Plan>) => rungOf(plan, 'oxygenSoak');
@@ -84,7 +84,7 @@ describe('the checker catches', () => {
     expect(
       planted(cases.beetrootOnDamask, (plan) => {
         stepOf(rungOf(plan, 'coldFlush'), 'mix').ingredients.push(pour('citricAcid'));
-        oxygen(plan).steps = oxygen(plan).steps.filter((step) => step.kind !== 'rinseBefore');
+        oxygen(plan).steps = oxygen(plan).steps.filter((action) => action.kind !== 'rinseBefore');
       }),
     ).toContain('forbiddenPairUnrinsed');
   });
@@ -236,7 +236,7 @@ describe('the checker catches', () => {
   it('a rung without a look before drying', () => {
     expect(
       planted(cases.beetrootOnDamask, (plan) => {
-        oxygen(plan).steps = oxygen(plan).steps.filter((step) => step.kind !== 'look');
+        oxygen(plan).steps = oxygen(plan).steps.filter((action) => action.kind !== 'look');
       }),
     ).toContain('lookMissing');
   });
@@ -245,7 +245,7 @@ describe('the checker catches', () => {
     expect(
       planted(cases.blackberryOnArmchair, (plan) => {
         rungOf(plan, 'peroxideDab').steps = rungOf(plan, 'peroxideDab').steps.filter(
-          (step) => step.kind !== 'hiddenTest',
+          (action) => action.kind !== 'hiddenTest',
         );
       }),
     ).toContain('hiddenTestMissing');
@@ -298,7 +298,7 @@ describe('the checker catches', () => {
 
   it('peroxide on silk longer, warmer or oftener than it bears', () => {
     const wine = trouble('redWine', piece('scarf', { silk: 100 }, { colour: 'pale', fastness: 'proven' }));
-    const made = planTreatment(wine, household, knowledge).ladder.map((rung) => rung.methodId);
+    const made = planTreatment(wine, household, knowledge).ladder.map((pass) => pass.methodId);
     expect(made).toContain('peroxideDab');
     expect(
       planted(wine, (plan) => {
@@ -325,7 +325,7 @@ describe('the checker catches', () => {
     const musty = trouble('musty', piece('tableLinen', { linen: 100 }, { label: label(60) }), {
       sizeCm: null,
     });
-    expect(planTreatment(musty, household, knowledge).ladder.map((rung) => rung.methodId)).toContain(
+    expect(planTreatment(musty, household, knowledge).ladder.map((pass) => pass.methodId)).toContain(
       'sunLine',
     );
     expect(

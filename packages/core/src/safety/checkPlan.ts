@@ -13,30 +13,30 @@ import type { Violation } from './violation.js';
  */
 export function checkPlan(plan: Plan, household: Household, knowledge: Knowledge): Violation[] {
   if (plan.ladder.length === 0) return [];
-  const ground = readPlan(plan, household, knowledge);
-  return [...plan.ladder.flatMap((rung) => checkPass(rung, ground)), ...checkSequence(ground)];
+  const reading = readPlan(plan, household, knowledge);
+  return [...plan.ladder.flatMap((pass) => checkPass(pass, reading)), ...checkSequence(reading)];
 }
 
-function checkPass(rung: Pass, ground: PlanReading): Violation[] {
+function checkPass(pass: Pass, reading: PlanReading): Violation[] {
   const found: Violation[] = [];
-  for (const step of rung.steps)
+  for (const action of pass.steps)
     for (const check of ACTION_CHECKS)
-      for (const code of check(step, rung, ground)) found.push({ code, at: step.id });
+      for (const code of check(action, pass, reading)) found.push({ code, where: action.id });
   for (const check of PASS_CHECKS)
-    for (const code of check(rung, ground)) found.push({ code, at: rung.methodId });
+    for (const code of check(pass, reading)) found.push({ code, where: pass.methodId });
   return found;
 }
 
-/** Rung after rung on one piece: forbidden partners need a full rinse between, or may not share the plan at all. */
-function checkSequence(ground: PlanReading): Violation[] {
-  const { plan, knowledge, item } = ground;
+/** Pass after pass on one piece: forbidden partners need a full rinse between, or may not share the plan at all. */
+function checkSequence(reading: PlanReading): Violation[] {
+  const { plan, knowledge, item } = reading;
   const drains =
     !item?.surfaceOnly &&
     (item?.mostWetting === 'immersion' || (item?.labelDecides && plan.facts.piece.label?.wash)) &&
     plan.facts.piece.label?.wash?.kind !== 'never' &&
-    ground.parts.every((part) => part.mostWetting === null || part.mostWetting === 'immersion');
-  const tried = plan.facts.tried.flatMap((product) => ground.agentOf(product.agentId)?.chemistries ?? []);
-  const inRung = plan.ladder.map((rung) => chemistriesOfPass(rung, ground));
+    reading.parts.every((part) => part.mostWetting === null || part.mostWetting === 'immersion');
+  const tried = plan.facts.tried.flatMap((product) => reading.agentOf(product.agentId)?.chemistries ?? []);
+  const inRung = plan.ladder.map((pass) => chemistriesOfPass(pass, reading));
   return plan.ladder.flatMap((later, index) => {
     const b = inRung[index] ?? [];
     return [tried, ...inRung.slice(0, index)].flatMap((a: readonly string[]): Violation[] => {
@@ -44,12 +44,12 @@ function checkSequence(ground: PlanReading): Violation[] {
         (pair) => (a.includes(pair.a) && b.includes(pair.b)) || (a.includes(pair.b) && b.includes(pair.a)),
       );
       if (pairs.some((pair) => pair.apart !== 'rinse' || (!drains && pair.blocksSurface)))
-        return [{ code: 'forbiddenPairInPlan', at: later.methodId }];
-      const firstMix = later.steps.findIndex((step) => step.kind === 'mix');
+        return [{ code: 'forbiddenPairInPlan', where: later.methodId }];
+      const firstMix = later.steps.findIndex((action) => action.kind === 'mix');
       const rinsed = later.steps
         .slice(0, firstMix)
-        .some((step) => step.kind === 'rinseBefore' && (step.rinses ?? 0) >= 2);
-      return pairs.length > 0 && !rinsed ? [{ code: 'forbiddenPairUnrinsed', at: later.methodId }] : [];
+        .some((action) => action.kind === 'rinseBefore' && (action.rinses ?? 0) >= 2);
+      return pairs.length > 0 && !rinsed ? [{ code: 'forbiddenPairUnrinsed', where: later.methodId }] : [];
     });
   });
 }

@@ -2,15 +2,15 @@ import type { Pass } from '../treatment/plan/pass.js';
 import { chemistriesOf, chemistriesOfPass, type PlanReading } from './readPlan.js';
 import type { Violation } from './violation.js';
 
-/** What is asked of a rung as a whole. */
-export type PassCheck = (rung: Pass, ground: PlanReading) => Violation['code'][];
+/** What is asked of a pass as a whole. */
+export type PassCheck = (pass: Pass, reading: PlanReading) => Violation['code'][];
 
 export const PASS_CHECKS: readonly PassCheck[] = [looks, tests, bounds, personCautions, households];
 
-function looks(rung: Pass): Violation['code'][] {
-  const at = rung.steps.findIndex((step) => step.kind === 'look');
-  const dries = rung.steps.findIndex((step) => step.kind === 'dry');
-  return at < 0 || (dries >= 0 && at > dries) ? ['lookMissing'] : [];
+function looks(pass: Pass): Violation['code'][] {
+  const index = pass.steps.findIndex((action) => action.kind === 'look');
+  const dries = pass.steps.findIndex((action) => action.kind === 'dry');
+  return index < 0 || (dries >= 0 && index > dries) ? ['lookMissing'] : [];
 }
 
 const MOVES_COLOUR = [
@@ -26,43 +26,43 @@ const MOVES_COLOUR = [
   'oxalicAcid',
 ];
 
-function tests(rung: Pass, ground: PlanReading): Violation['code'][] {
-  const { colour, fastness, condition } = ground.plan.facts.piece;
-  const used = rung.steps
-    .filter((step) => step.kind === 'mix')
-    .flatMap((step) => chemistriesOf(step, ground));
+function tests(pass: Pass, reading: PlanReading): Violation['code'][] {
+  const { colour, fastness, condition } = reading.plan.facts.piece;
+  const used = pass.steps
+    .filter((action) => action.kind === 'mix')
+    .flatMap((action) => chemistriesOf(action, reading));
   const untested = colour !== 'white' && fastness !== 'proven';
   const frail = condition === 'antique' || condition === 'irreplaceable';
-  const ruled = ground.rules.some((rule) => rule.verdict === 'test' && used.includes(rule.chemistry));
+  const ruled = reading.rules.some((rule) => rule.verdict === 'test' && used.includes(rule.chemistry));
   const needed = ruled || (used.some((chemistry) => MOVES_COLOUR.includes(chemistry)) && (untested || frail));
-  return needed && !rung.steps.some((step) => step.kind === 'hiddenTest') ? ['hiddenTestMissing'] : [];
+  return needed && !pass.steps.some((action) => action.kind === 'hiddenTest') ? ['hiddenTestMissing'] : [];
 }
 
 /** A chemistry that is allowed only briefly, cool or a few times keeps to all three. */
-function bounds(rung: Pass, ground: PlanReading): Violation['code'][] {
-  const mixes = rung.steps.filter((step) => step.kind === 'mix');
-  const used = mixes.flatMap((step) => chemistriesOf(step, ground));
-  const dwell = rung.steps.find((step) => step.kind === 'dwell')?.dwell?.maxMin ?? 0;
-  const hottest = Math.max(0, ...mixes.map((step) => step.tempC?.max ?? 0));
-  const over = ground.rules.some(
+function bounds(pass: Pass, reading: PlanReading): Violation['code'][] {
+  const mixes = pass.steps.filter((action) => action.kind === 'mix');
+  const used = mixes.flatMap((action) => chemistriesOf(action, reading));
+  const dwell = pass.steps.find((action) => action.kind === 'dwell')?.dwell?.maxMin ?? 0;
+  const hottest = Math.max(0, ...mixes.map((action) => action.tempC?.max ?? 0));
+  const over = reading.rules.some(
     (rule) =>
       rule.bounds !== undefined &&
       used.includes(rule.chemistry) &&
       (dwell > (rule.bounds.maxDwellMin ?? dwell) ||
         hottest > (rule.bounds.maxTempC ?? hottest) ||
-        rung.maxRounds > (rule.bounds.maxRounds ?? rung.maxRounds)),
+        pass.maxRounds > (rule.bounds.maxRounds ?? pass.maxRounds)),
   );
   return over ? ['boundsExceeded'] : [];
 }
 
-/** What the trouble and the piece ask of the person is said somewhere in the rung. */
-function personCautions(rung: Pass, { components, item, plan, knowledge }: PlanReading): Violation['code'][] {
-  const said = new Set(rung.steps.flatMap((step) => step.cautionIds));
+/** What the trouble and the piece ask of the person is said somewhere in the pass. */
+function personCautions(pass: Pass, { components, item, plan, knowledge }: PlanReading): Violation['code'][] {
+  const said = new Set(pass.steps.flatMap((action) => action.cautionIds));
   const fluid = plan.facts.markIds.some(
     (id) =>
       knowledge.marks.find((mark) => mark.id === id)?.bodyFluid && plan.facts.goneComponentIds.length === 0,
   );
-  const first = plan.ladder[0] === rung;
+  const first = plan.ladder[0] === pass;
   const wanted = [
     ...(first ? components.flatMap((component) => component.cautionIds) : []),
     ...(fluid ? ['bodyFluids'] : []),
@@ -72,11 +72,11 @@ function personCautions(rung: Pass, { components, item, plan, knowledge }: PlanR
 }
 
 /** Gates of the household: switched off, not sold, asthma, children, metal, strength not known or past the household's. */
-function households(rung: Pass, ground: PlanReading): Violation['code'][] {
-  const { household, item, plan } = ground;
+function households(pass: Pass, reading: PlanReading): Violation['code'][] {
+  const { household, item, plan } = reading;
   const found = new Set<Violation['code']>();
-  for (const { agentId } of rung.steps.flatMap((step) => step.ingredients)) {
-    const agent = ground.agentOf(agentId);
+  for (const { agentId } of pass.steps.flatMap((action) => action.ingredients)) {
+    const agent = reading.agentOf(agentId);
     if (!agent) continue;
     const off =
       (agent.chemistries.includes('chlorine') && !household.allowChlorine) ||
@@ -93,7 +93,7 @@ function households(rung: Pass, ground: PlanReading): Violation['code'][] {
     if (owned && agent.strength && (strong || (owned.strengthPct === null && agent.strength.mustBeKnown)))
       found.add('strengthNotSafe');
   }
-  const used = chemistriesOfPass(rung, ground);
+  const used = chemistriesOfPass(pass, reading);
   if (used.includes('hydrocarbon') && plan.facts.piece.label?.dryClean === 'never')
     found.add('agentAgainstLabel');
   return [...found];

@@ -111,7 +111,7 @@ function componentsOf({ facts, diagnoses }: Plan, knowledge: Knowledge): SoilCom
   return knowledge.components.filter((component) => left.has(component.id));
 }
 
-/** Soil rules, less those a followed school lifts for a single fresh mark. */
+/** Soil rules, less those a followed position lifts for a single fresh mark. */
 function soilRules(
   components: readonly SoilComponent[],
   { facts }: Plan,
@@ -122,7 +122,7 @@ function soilRules(
     facts.markIds.length === 1 ? knowledge.marks.find((one) => one.id === facts.markIds[0]) : undefined;
   const lifted = (mark?.exceptions ?? [])
     .filter((exception) => {
-      const dispute = knowledge.schools.find((school) => school.id === exception.schoolId)?.dispute ?? '';
+      const dispute = knowledge.schools.find((position) => position.id === exception.schoolId)?.dispute ?? '';
       const followed = facts.schools[dispute] ?? household.schools[dispute];
       return followed === exception.schoolId && exception.ages.includes(facts.age);
     })
@@ -145,9 +145,9 @@ function colourNever({ facts: { piece } }: Plan): string[] {
 }
 
 /** Chemistries poured in one step. */
-export const chemistriesOf = (step: Action, { agentOf }: PlanReading): string[] =>
-  step.ingredients.flatMap((ingredient) => agentOf(ingredient.agentId)?.chemistries ?? []);
+export const chemistriesOf = (action: Action, { agentOf }: PlanReading): string[] =>
+  action.ingredients.flatMap((ingredient) => agentOf(ingredient.agentId)?.chemistries ?? []);
 
-/** Chemistries of a whole rung, wash included. */
-export const chemistriesOfPass = (rung: Pass, ground: PlanReading): string[] =>
-  rung.steps.flatMap((step) => chemistriesOf(step, ground));
+/** Chemistries of a whole pass, wash included. */
+export const chemistriesOfPass = (pass: Pass, reading: PlanReading): string[] =>
+  pass.steps.flatMap((action) => chemistriesOf(action, reading));

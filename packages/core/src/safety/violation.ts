@@ -28,5 +28,5 @@ export const VIOLATION_CODES = [
 
 export interface Violation {
   readonly code: (typeof VIOLATION_CODES)[number];
-  readonly at: string;
+  readonly where: string;
 }

@@ -42,18 +42,18 @@ const anyAnswers = fc
     fc
       .tuple(...questions.map((question) => idOf(question.answers)))
       .map((answers) =>
-        Object.fromEntries(questions.map((question, at) => [question.id, answers[at] ?? ''])),
+        Object.fromEntries(questions.map((question, index) => [question.id, answers[index] ?? ''])),
       ),
   );
 
 /** A view chosen in some disputes. */
 const anySchools = fc
-  .subarray(knowledge.schools.map((school) => school.id))
+  .subarray(knowledge.schools.map((position) => position.id))
   .map((ids) =>
     Object.fromEntries(
       knowledge.schools
-        .filter((school) => ids.includes(school.id))
-        .map((school) => [school.dispute, school.id]),
+        .filter((position) => ids.includes(position.id))
+        .map((position) => [position.dispute, position.id]),
     ),
   );
 

@@ -66,29 +66,30 @@ function tokensOf(text: string, names: readonly FibreNames[]): Token[] {
   );
   const longest = Math.max(1, ...[...known.keys()].map((alias) => alias.split(' ').length));
   const tokens: Token[] = [];
-  for (let at = 0; at < words.length; ) {
-    const word = words[at] ?? '';
+  for (let index = 0; index < words.length; ) {
+    const word = words[index] ?? '';
     if (/^\d+(\.\d+)?$/.test(word)) {
       tokens.push({ kind: 'share', value: word });
-      at += 1;
+      index += 1;
       continue;
     }
-    const length = longestMatch(words, at, longest, known);
-    const fibreId = known.get(words.slice(at, at + length).join(' '));
+    const length = longestMatch(words, index, longest, known);
+    const fibreId = known.get(words.slice(index, index + length).join(' '));
     tokens.push(fibreId ? { kind: 'fibre', value: fibreId } : { kind: 'word', value: word });
-    at += Math.max(1, length);
+    index += Math.max(1, length);
   }
   return tokens;
 }
 
 function longestMatch(
   words: readonly string[],
-  at: number,
+  index: number,
   longest: number,
   known: ReadonlyMap<string, string>,
 ): number {
   for (let length = longest; length > 0; length -= 1) {
-    if (at + length <= words.length && known.has(words.slice(at, at + length).join(' '))) return length;
+    if (index + length <= words.length && known.has(words.slice(index, index + length).join(' ')))
+      return length;
   }
   return 0;
 }
@@ -100,11 +101,11 @@ function pairUp(tokens: readonly Token[]): { fibreId: string; share: number | nu
   const lastFibre = tokens.map((token) => token.kind).lastIndexOf('fibre');
   const firstShare = tokens.findIndex((token) => token.kind === 'share');
   if (fibres.length > 1 && shares.length === fibres.length && firstShare > lastFibre)
-    return fibres.map((fibre, at) => ({ fibreId: fibre.value, share: Number(shares[at]?.value) }));
+    return fibres.map((fibre, index) => ({ fibreId: fibre.value, share: Number(shares[index]?.value) }));
   const sharesFirst = tokens[0]?.kind === 'share';
   return fibres.map((fibre) => {
-    const at = tokens.indexOf(fibre);
-    const beside = tokens[sharesFirst ? at - 1 : at + 1];
+    const index = tokens.indexOf(fibre);
+    const beside = tokens[sharesFirst ? index - 1 : index + 1];
     return { fibreId: fibre.value, share: beside?.kind === 'share' ? Number(beside.value) : null };
   });
 }

@@ -14,7 +14,7 @@ import { planTreatment } from './planTreatment.js';
 const codes = (answers: readonly (readonly Change[])[]) =>
   answers.map((changes) => changes.map((change) => change.code));
 const rungs = (facts: TroubleFacts) =>
-  planTreatment(facts, household, knowledge).ladder.map((rung) => rung.methodId);
+  planTreatment(facts, household, knowledge).ladder.map((pass) => pass.methodId);
 const findings = (facts: TroubleFacts) =>
   planTreatment(facts, household, knowledge).findings.map((finding) => finding.code);
 
@@ -67,8 +67,8 @@ describe('what would change the answer', () => {
           expect(after.boraxSold).toBe(home.boraxSold);
         }
         for (const changes of whatWouldChange(struck.methodId, facts, home, knowledge)) {
-          const told = changes.reduce((state, change) => change.apply(state), { facts, household: home });
-          const verdict = planTreatment(told.facts, told.household, knowledge).candidates.find(
+          const given = changes.reduce((state, change) => change.apply(state), { facts, household: home });
+          const verdict = planTreatment(given.facts, given.household, knowledge).candidates.find(
             (candidate) => candidate.methodId === struck.methodId,
           )?.verdict;
           expect(['rung', 'spare']).toContain(verdict);
@@ -90,11 +90,11 @@ describe('what would change the answer', () => {
     );
     const unknown = { ...facts, piece: { ...facts.piece, parts: [] } };
     const bare = { ...household, cupboard: [{ agentId: 'peroxide', strengthPct: null }], hasMachine: false };
-    const told = ['chlorineSoak', 'machineOxygenWash', 'oxygenSoak', 'peroxideDab'].flatMap((methodId) =>
+    const given = ['chlorineSoak', 'machineOxygenWash', 'oxygenSoak', 'peroxideDab'].flatMap((methodId) =>
       [facts, unknown].flatMap((one) => changesToTry(methodId, one, bare, knowledge)),
     );
-    expect(new Set(told.map((change) => change.code))).toEqual(new Set(CHANGE_CODES));
-    for (const change of told) expect(changeWords([change], say)).toMatch(/^If .+\.$/);
+    expect(new Set(given.map((change) => change.code))).toEqual(new Set(CHANGE_CODES));
+    for (const change of given) expect(changeWords([change], say)).toMatch(/^If .+\.$/);
   });
 });
 
@@ -143,10 +143,10 @@ describe('schools side by side', () => {
     expect(comparePositions('teaFirst', run, household, knowledge)).toEqual([]);
   });
   it.each(knowledge.disputes.map((dispute) => dispute.id))('can be chosen per plan: %s', (dispute) => {
-    const views = knowledge.schools.filter((school) => school.dispute === dispute);
-    for (const school of views) {
-      const plan = planTreatment({ ...run, schools: { [dispute]: school.id } }, household, knowledge);
-      expect(plan.schools).toContainEqual({ dispute, schoolId: school.id, chosenBy: 'plan' });
+    const views = knowledge.schools.filter((position) => position.dispute === dispute);
+    for (const position of views) {
+      const plan = planTreatment({ ...run, schools: { [dispute]: position.id } }, household, knowledge);
+      expect(plan.schools).toContainEqual({ dispute, schoolId: position.id, chosenBy: 'plan' });
     }
   });
 });
@@ -181,7 +181,7 @@ describe('what has happened to it', () => {
     expect(rungs(done(2, false))).not.toContain('coldFlush');
     expect(rungs(done(1, true))).not.toContain('coldFlush');
     const once = planTreatment(done(1, false), household, knowledge).ladder.find(
-      (rung) => rung.methodId === 'coldFlush',
+      (pass) => pass.methodId === 'coldFlush',
     );
     expect(once?.maxRounds).toBe(1);
     expect(once?.findings.map((finding) => finding.code)).toContain('roundsLeft');
@@ -194,7 +194,7 @@ describe('what has happened to it', () => {
     const first = planTreatment(vain(1), household, knowledge).ladder[0];
     expect(first?.steps[0]?.kind).toBe('rinseBefore');
     const high = (facts: TroubleFacts) =>
-      planTreatment(facts, household, knowledge).ladder.find((rung) => rung.methodId === 'enzymePretreat')
+      planTreatment(facts, household, knowledge).ladder.find((pass) => pass.methodId === 'enzymePretreat')
         ?.effect.high ?? 0;
     expect(high(vain(1))).toBeLessThan(high(blood));
     expect(rungs(vain(2))).not.toContain('enzymePretreat');
@@ -221,10 +221,10 @@ describe('several troubles on one piece', () => {
         const plan = planTreatment(facts, household, knowledge);
         if (plan.ladder.length < 2) return;
         const context = contextOf(facts);
-        const stages = plan.ladder.flatMap((rung) => {
-          const method = knowledge.methods.find((candidate) => candidate.id === rung.methodId);
-          const fit = method && assessMethod(method, context).fit;
-          return fit ? [treatmentOrderOf(fit, context)] : [];
+        const stages = plan.ladder.flatMap((pass) => {
+          const method = knowledge.methods.find((candidate) => candidate.id === pass.methodId);
+          const eligible = method && assessMethod(method, context).eligible;
+          return eligible ? [treatmentOrderOf(eligible, context)] : [];
         });
         expect(stages).toEqual([...stages].sort((a, b) => a - b));
       }),
@@ -241,8 +241,8 @@ describe('several troubles on one piece', () => {
       expect.objectContaining({ code: 'onePlanForAll', facts: { marks: 3 } }),
     );
     expect(plan.ladder.length).toBeLessThanOrEqual(5);
-    for (const rung of plan.ladder)
-      expect(rung.effectByMark.map((mark) => mark.markId)).toEqual(['berry', 'grass', 'tomato']);
+    for (const pass of plan.ladder)
+      expect(pass.effectByMark.map((mark) => mark.markId)).toEqual(['berry', 'grass', 'tomato']);
   });
 });
 
@@ -261,8 +261,8 @@ describe('the cupboard', () => {
       knowledge,
     );
     const mix = plan.ladder
-      .flatMap((rung) => rung.steps)
-      .flatMap((step) => step.ingredients)
+      .flatMap((pass) => pass.steps)
+      .flatMap((action) => action.ingredients)
       .find((one) => one.standsInFor?.agentId === 'peroxide');
     if (mix?.standsInFor) expect(mix.massG).toBeCloseTo(mix.standsInFor.amount * 0.1045, 0);
   });

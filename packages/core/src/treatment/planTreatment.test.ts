@@ -12,15 +12,15 @@ import { planTreatment } from './planTreatment.js';
 
 const plan = (facts: TroubleFacts, home: Household = household): Plan =>
   planTreatment(facts, home, knowledge);
-const rungs = (made: Plan) => made.ladder.map((rung) => rung.methodId);
-const step = (made: Plan, methodId: string, kind: Action['kind']) =>
-  made.ladder.find((rung) => rung.methodId === methodId)?.steps.find((candidate) => candidate.kind === kind);
+const rungs = (made: Plan) => made.ladder.map((pass) => pass.methodId);
+const action = (made: Plan, methodId: string, kind: Action['kind']) =>
+  made.ladder.find((pass) => pass.methodId === methodId)?.steps.find((candidate) => candidate.kind === kind);
 const against = (made: Plan, methodId: string) =>
   made.candidates.find((candidate) => candidate.methodId === methodId && candidate.verdict === 'ruledOut')
     ?.findings ?? [];
 const codes = (findings: readonly Finding[]) => findings.map((finding) => finding.code);
 const agentsIn = (made: Plan) =>
-  made.ladder.flatMap((rung) => rung.steps.flatMap((entry) => entry.ingredients.map((one) => one.agentId)));
+  made.ladder.flatMap((pass) => pass.steps.flatMap((entry) => entry.ingredients.map((one) => one.agentId)));
 
 describe('beetroot on white damask with a 60 °C tag', () => {
   const made = plan(cases.beetrootOnDamask);
@@ -28,7 +28,7 @@ describe('beetroot on white damask with a 60 °C tag', () => {
     expect(rungs(made)).toEqual(['coldFlush', 'machineOxygenWash', 'oxygenSoak']);
   });
   it('sizes the soak for the basin: 7 L at 60 °C, 5–10 g/L, hot tap and one kettle', () => {
-    const mix = step(made, 'oxygenSoak', 'mix');
+    const mix = action(made, 'oxygenSoak', 'mix');
     expect(mix?.vessel?.id).toBe('basin');
     expect(mix?.bath).toMatchObject({ waterL: 7, shares: { kettles: 1, reached: true } });
     // Poured a little hotter than 60: the enamel takes its share before the cloth goes in.
@@ -45,7 +45,7 @@ describe('beetroot on white damask with a 60 °C tag', () => {
     });
   });
   it('warns of 60 °C water before mixing', () => {
-    expect(step(made, 'oxygenSoak', 'mix')?.cautionIds).toEqual(
+    expect(action(made, 'oxygenSoak', 'mix')?.cautionIds).toEqual(
       expect.arrayContaining(['tongs', 'noClosedVessel', 'followLabel', 'openSoak']),
     );
   });
@@ -72,8 +72,8 @@ describe('blood on a wool blanket', () => {
   const made = plan(cases.bloodOnWoolBlanket);
   it('stays cold', () => {
     expect(made.envelope.tempC.max).toBe(30);
-    for (const rung of made.ladder)
-      for (const entry of rung.steps) expect(entry.tempC?.max ?? 0).toBeLessThanOrEqual(30);
+    for (const pass of made.ladder)
+      for (const entry of pass.steps) expect(entry.tempC?.max ?? 0).toBeLessThanOrEqual(30);
   });
   it('uses no protease and no percarbonate anywhere, and says why', () => {
     expect(agentsIn(made)).not.toEqual(expect.arrayContaining(['bioDetergent']));
@@ -95,7 +95,7 @@ describe('blood on a wool blanket', () => {
     expect(last?.steps.some((entry) => entry.kind === 'hiddenTest')).toBe(true);
   });
   it('never tumbles and handles it as body fluid', () => {
-    expect(made.ladder.flatMap((rung) => rung.steps.flatMap((entry) => entry.dryingWays))).not.toContain(
+    expect(made.ladder.flatMap((pass) => pass.steps.flatMap((entry) => entry.dryingWays))).not.toContain(
       'tumbleLow',
     );
     expect(made.ladder[0]?.cautionIds).toEqual(expect.arrayContaining(['bodyFluids', 'gloves']));
@@ -106,8 +106,8 @@ describe('blackberry on a code-W armchair', () => {
   const made = plan(cases.blackberryOnArmchair);
   it('blots with water-based methods only, nothing immersed or washed', () => {
     expect(rungs(made)).toEqual(['coldBlot', 'detergentBlot', 'vinegarBlot', 'peroxideDab']);
-    for (const rung of made.ladder)
-      for (const entry of rung.steps) expect([entry.bath, entry.programme]).toEqual([null, null]);
+    for (const pass of made.ladder)
+      for (const entry of pass.steps) expect([entry.bath, entry.programme]).toEqual([null, null]);
   });
   it('rules natural soap out by its tannin', () => {
     const soap = made.candidates.find((candidate) => candidate.methodId === 'whiteSoapBlot');
@@ -119,7 +119,7 @@ describe('blackberry on a code-W armchair', () => {
   it('keeps the S- and X-coded chair dry and names the professional', () => {
     for (const code of ['S', 'X'] as const) {
       const dry = plan(trouble('berry', piece('armchair', { cotton: 100 }, { colour: 'pale', code })));
-      expect(dry.ladder.every((rung) => rung.steps.every((entry) => entry.kind !== 'mix'))).toBe(true);
+      expect(dry.ladder.every((pass) => pass.steps.every((entry) => entry.kind !== 'mix'))).toBe(true);
       expect(codes(dry.findings)).toContain('professionalHand');
     }
   });
@@ -147,14 +147,14 @@ describe('storage yellow on a petticoat with a 40 °C tag', () => {
   const made = plan(cases.yellowPetticoat);
   it('soaks 6 to 8 h at 40 °C with the amount for this basin', () => {
     expect(rungs(made)).toContain('longOxygenSoak');
-    expect(step(made, 'longOxygenSoak', 'dwell')?.dwell).toMatchObject({ minMin: 360, maxMin: 480 });
-    const mix = step(made, 'longOxygenSoak', 'mix');
+    expect(action(made, 'longOxygenSoak', 'dwell')?.dwell).toMatchObject({ minMin: 360, maxMin: 480 });
+    const mix = action(made, 'longOxygenSoak', 'mix');
     expect(mix?.tempC).toMatchObject({ max: 40, target: 40 });
     expect(mix).toMatchObject({ vessel: { id: 'basin' }, bath: { waterL: 5.5 } });
     expect(mix?.ingredients[0]?.massG).toBeCloseTo(41.25, 0);
   });
   it('says that the label keeps it cooler than best', () => {
-    expect(made.ladder.find((rung) => rung.methodId === 'longOxygenSoak')?.findings).toContainEqual(
+    expect(made.ladder.find((pass) => pass.methodId === 'longOxygenSoak')?.findings).toContainEqual(
       expect.objectContaining({
         code: 'coolerThanBest',
         facts: expect.objectContaining({ gotC: 40, owner: expect.objectContaining({ kind: 'label' }) }),
@@ -166,8 +166,8 @@ describe('storage yellow on a petticoat with a 40 °C tag', () => {
 describe('fish-meal smell on a cotton overall', () => {
   const made = plan(cases.fishOverall);
   it('rinses cold, then 1 to 1 vinegar for at least 15 min, then washes', () => {
-    const rung = made.ladder.find((candidate) => candidate.methodId === 'vinegarSpot');
-    expect(rung?.steps.map((entry) => entry.kind)).toEqual([
+    const pass = made.ladder.find((candidate) => candidate.methodId === 'vinegarSpot');
+    expect(pass?.steps.map((entry) => entry.kind)).toEqual([
       'rinseBefore',
       'firstAid',
       'hiddenTest',
@@ -180,9 +180,9 @@ describe('fish-meal smell on a cotton overall', () => {
       'dry',
       'finalLook',
     ]);
-    const mix = rung?.steps.find((entry) => entry.kind === 'mix');
+    const mix = pass?.steps.find((entry) => entry.kind === 'mix');
     expect(mix?.ingredients[0]?.volumeML).toBe(mix?.waterML);
-    expect(rung?.steps.find((entry) => entry.kind === 'dwell')?.dwell?.minMin).toBe(15);
+    expect(pass?.steps.find((entry) => entry.kind === 'dwell')?.dwell?.minMin).toBe(15);
   });
 });
 
@@ -245,7 +245,7 @@ describe('the planner', () => {
 
   it('cuts 10 % vinegar down to 5 % and says so', () => {
     const strong = { ...household, cupboard: [{ agentId: 'vinegar', strengthPct: 10 }] };
-    const mix = step(plan(cases.fishOverall, strong), 'vinegarSpot', 'mix');
+    const mix = action(plan(cases.fishOverall, strong), 'vinegarSpot', 'mix');
     expect(mix?.ingredients[0]).toMatchObject({ strengthPct: 10, dilution: { fromPct: 10, toPct: 5 } });
     expect(mix?.ingredients[0]?.volumeML).toBe(mix?.ingredients[0]?.dilution?.waterML);
   });
@@ -341,11 +341,11 @@ describe('the planner', () => {
   it('offers every rung gentlest first, each with a whole effect range', () => {
     fc.assert(
       fc.property(anyFacts, anyHousehold, (facts, home) => {
-        for (const rung of plan(facts, home).ladder) {
-          expect(rung.effect.low).toBeGreaterThanOrEqual(0);
-          expect(rung.effect.low).toBeLessThanOrEqual(rung.effect.high);
-          expect(rung.effect.high).toBeLessThanOrEqual(1);
-          expect(JSON.stringify(rung)).not.toMatch(
+        for (const pass of plan(facts, home).ladder) {
+          expect(pass.effect.low).toBeGreaterThanOrEqual(0);
+          expect(pass.effect.low).toBeLessThanOrEqual(pass.effect.high);
+          expect(pass.effect.high).toBeLessThanOrEqual(1);
+          expect(JSON.stringify(pass)).not.toMatch(
             /NaN|null,null,null,null,null,null,null,null,null,null,null,null,null/,
           );
         }
@@ -356,8 +356,8 @@ describe('the planner', () => {
 
   it('never gains a method by losing a bottle', () => {
     fc.assert(
-      fc.property(anyFacts, fc.nat(household.cupboard.length - 1), (facts, at) => {
-        const fewer = { ...household, cupboard: household.cupboard.filter((_, index) => index !== at) };
+      fc.property(anyFacts, fc.nat(household.cupboard.length - 1), (facts, place) => {
+        const fewer = { ...household, cupboard: household.cupboard.filter((_, index) => index !== place) };
         const usable = (home: Household) =>
           plan({ ...facts, reach: 'house' }, home)
             .candidates.filter(
@@ -367,7 +367,7 @@ describe('the planner', () => {
             .map((candidate) => candidate.methodId);
         const before = new Set(usable(household));
         // Only a stand-in for the lost bottle may fit where the recipe itself is forbidden on this piece.
-        const lostId = household.cupboard[at]?.agentId;
+        const lostId = household.cupboard[place]?.agentId;
         const replaced = knowledge.substitutions.some(({ wantedAgentId }) => wantedAgentId === lostId);
         const uses = (methodId: string) =>
           knowledge.methods.some(

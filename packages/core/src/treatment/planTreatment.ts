@@ -15,7 +15,7 @@ import type { Candidate, Plan, PositionView } from './plan/plan.js';
 
 /**
  * Envelope, ladder and every candidate with its findings for the troubles on one piece.
- * The household's log moves what a method promises and may set a rung aside; it never widens a limit.
+ * The household's log moves what a method promises and may set a pass aside; it never widens a limit.
  * Pure: equal input gives byte-equal output. Without a mark or an item the envelope still forms, the ladder stays empty.
  */
 export function planTreatment(
@@ -40,42 +40,52 @@ export function planTreatment(
       schools: [],
     };
   }
-  const weighed = knowledge.methods
+  const assessments = knowledge.methods
     .filter((method) => isRelevant(method, context))
     .map((method) => assessMethod(method, context));
   const climbed = selectLadder(
-    weighed.flatMap((entry) => entry.fit ?? []),
+    assessments.flatMap((entry) => entry.eligible ?? []),
     context,
   );
-  const ladder = climbed.rungs.map((fit, index) => passOf(fit, index, context));
-  const view = cupboardView(weighed);
+  const ladder = climbed.chosen.map((eligible, index) => passOf(eligible, index, context));
+  const view = cupboardView(assessments);
   return {
     ...frame,
     ladder,
-    candidates: candidatesOf(climbed, weighed),
+    candidates: candidatesOf(climbed, assessments),
     findings: overallFindings(context, ladder.length, view),
     cupboard: view,
-    schools: positionsAtWork(climbed, weighed, context),
+    schools: positionsAtWork(climbed, assessments, context),
   };
 }
 
 function candidatesOf(
-  { rungs, spare, apart }: SelectedLadder,
-  weighed: readonly MethodAssessment[],
+  { chosen, spare, apart }: SelectedLadder,
+  assessments: readonly MethodAssessment[],
 ): Candidate[] {
   return [
-    ...rungs.map((fit): Candidate => ({ methodId: fit.method.id, verdict: 'rung', findings: fit.remarks })),
+    ...chosen.map(
+      (eligible): Candidate => ({
+        methodId: eligible.method.id,
+        verdict: 'rung',
+        findings: eligible.remarks,
+      }),
+    ),
     ...spare.map(
-      (entry): Candidate => ({ methodId: entry.fit.method.id, verdict: 'spare', findings: [entry.finding] }),
+      (entry): Candidate => ({
+        methodId: entry.eligible.method.id,
+        verdict: 'spare',
+        findings: [entry.finding],
+      }),
     ),
     ...apart.map(
       (entry): Candidate => ({
-        methodId: entry.fit.method.id,
+        methodId: entry.eligible.method.id,
         verdict: 'ruledOut',
         findings: [entry.finding],
       }),
     ),
-    ...weighed.flatMap((entry) => entry.candidate ?? []),
+    ...assessments.flatMap((entry) => entry.candidate ?? []),
   ];
 }
 
@@ -84,28 +94,28 @@ function candidatesOf(
  * have none of their own), or a view was chosen for this plan, or it adds a step here.
  */
 function positionsAtWork(
-  { rungs, spare }: SelectedLadder,
-  weighed: readonly MethodAssessment[],
-  { schools, index, item }: PlanContext,
+  { chosen, spare }: SelectedLadder,
+  assessments: readonly MethodAssessment[],
+  { positions, index, item }: PlanContext,
 ): PositionView[] {
   const sides = new Set(
     [
-      ...[...rungs, ...spare.map((entry) => entry.fit)].map((fit) => fit.method.id),
-      ...weighed.flatMap((entry) => entry.candidate?.methodId ?? []),
+      ...[...chosen, ...spare.map((entry) => entry.eligible)].map((eligible) => eligible.method.id),
+      ...assessments.flatMap((entry) => entry.candidate?.methodId ?? []),
     ].flatMap((methodId) => index.methods.get(methodId)?.schoolId ?? []),
   );
   const disputed = (dispute: string) => {
-    const own = (index.views.get(dispute) ?? []).filter(({ id }) => index.methodsOfSchool.has(id));
+    const own = (index.positionsOf.get(dispute) ?? []).filter(({ id }) => index.methodsOfPosition.has(id));
     const seen = own.filter(({ id }) => sides.has(id)).length;
     return seen > 0 && seen >= Math.min(2, own.length);
   };
-  return [...schools].flatMap(([dispute, { school, chosenBy }]) => {
-    const { effect } = school;
+  return [...positions].flatMap(([dispute, { position, chosenBy }]) => {
+    const { effect } = position;
     const acts =
       effect.kind !== 'methods' &&
       (!('itemIds' in effect) || effect.itemIds.length === 0 || effect.itemIds.includes(item.id));
     return disputed(dispute) || chosenBy === 'plan' || (acts && effect.kind === 'note')
-      ? [{ dispute, schoolId: school.id, chosenBy }]
+      ? [{ dispute, schoolId: position.id, chosenBy }]
       : [];
   });
 }

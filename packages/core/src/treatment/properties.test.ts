@@ -61,9 +61,9 @@ describe('any plan', () => {
         const made = recipe({ method, standIn: null, window: workWindow(method, null, context) }, context);
         const waterL = made.bath?.waterL ?? 0;
         expect(waterL).toBeGreaterThan(0);
-        for (const [at, { dose }] of method.agents.entries()) {
+        for (const [index, { dose }] of method.agents.entries()) {
           if (dose.per !== 'litre') continue;
-          const poured = made.ingredients[at];
+          const poured = made.ingredients[index];
           const amount = (dose.unit === 'g' ? poured?.massG : poured?.volumeML) ?? Number.NaN;
           const wanted = ((dose.amount.low + dose.amount.high) / 2) * waterL;
           expect(Math.abs(amount - wanted)).toBeLessThanOrEqual(wanted >= 10 ? 0.5 : 0.06);
@@ -82,7 +82,7 @@ describe('any plan', () => {
           household,
           knowledge,
         ).envelope;
-        // A school may lift a rule for a single fresh mark only; that too can only widen.
+        // A position may lift a rule for a single fresh mark only; that too can only widen.
         expect(fewer.tempC.max).toBeGreaterThanOrEqual(all.tempC.max);
         expect(fewer.pH.max).toBeGreaterThanOrEqual(all.pH.max);
       }),

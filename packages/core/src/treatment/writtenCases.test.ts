@@ -730,7 +730,7 @@ describe('written-out cases', () => {
   it.each(CASES)('$name [$ground]', ({ facts, does = [], doesNot = [], none, home }) => {
     const house: Household = { ...household, ...home };
     const plan = planTreatment(facts, house, knowledge);
-    const offered = plan.ladder.map((rung) => rung.methodId);
+    const offered = plan.ladder.map((pass) => pass.methodId);
     expect(offered).toEqual(expect.arrayContaining([...does]));
     expect(offered.filter((methodId) => doesNot.includes(methodId))).toEqual([]);
     if (none) {

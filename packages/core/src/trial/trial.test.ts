@@ -22,7 +22,7 @@ const setup: TrialSetup = {
   lookOrder: [1, 0],
 };
 const at = (minute: number) => new Date(Date.UTC(2026, 5, 15, 9, minute)).toISOString();
-const told = (...events: [number, object][]) =>
+const given = (...events: [number, object][]) =>
   replayTrial(
     setup,
     events.map(([minute, event]) => ({ ...event, at: at(minute) }) as TrialEvent),
@@ -35,22 +35,22 @@ const both: [number, object][] = [
 
 describe('a trial', () => {
   it('keeps one clock for all, begun when the last is on', () => {
-    expect(told(...both.slice(0, 1), [5, { kind: 'clockStarted' }])).toEqual({
+    expect(given(...both.slice(0, 1), [5, { kind: 'clockStarted' }])).toEqual({
       ok: false,
       refusal: 'notNow',
     });
-    expect(told(...both)).toMatchObject({ state: { phase: 'wait', readyAt: at(25) } });
-    expect(told(...both, [24, { kind: 'washed' }])).toEqual({ ok: false, refusal: 'clockFirst' });
+    expect(given(...both)).toMatchObject({ state: { phase: 'wait', readyAt: at(25) } });
+    expect(given(...both, [24, { kind: 'washed' }])).toEqual({ ok: false, refusal: 'clockFirst' });
   });
   it('is looked at in the order drawn', () => {
     const washed: [number, object][] = [...both, [30, { kind: 'washed' }]];
-    expect(told(...washed, [31, { kind: 'looked', arm: 0, leftPct: 5 }])).toEqual({
+    expect(given(...washed, [31, { kind: 'looked', arm: 0, leftPct: 5 }])).toEqual({
       ok: false,
       refusal: 'notThisOne',
     });
-    const one = told(...washed, [31, { kind: 'looked', arm: 1, leftPct: 75 }]);
+    const one = given(...washed, [31, { kind: 'looked', arm: 1, leftPct: 75 }]);
     expect(one.ok && nextToLook(setup, one.state)).toBe(0);
-    const done = told(
+    const done = given(
       ...washed,
       [31, { kind: 'looked', arm: 1, leftPct: 75 }],
       [32, { kind: 'looked', arm: 0, leftPct: 5 }],
@@ -58,14 +58,14 @@ describe('a trial', () => {
     expect(done).toMatchObject({ state: { phase: 'told', leftPct: [5, 75] } });
   });
   it('takes a tap back, and refuses one twice', () => {
-    expect(told(...both.slice(0, 1), [1, { kind: 'treated', arm: 0 }])).toEqual({
+    expect(given(...both.slice(0, 1), [1, { kind: 'treated', arm: 0 }])).toEqual({
       ok: false,
       refusal: 'alreadyTreated',
     });
-    expect(told(...both, [6, { kind: 'undone' }])).toMatchObject({
+    expect(given(...both, [6, { kind: 'undone' }])).toMatchObject({
       state: { phase: 'apply', treated: [0, 1] },
     });
-    expect(told([0, { kind: 'undone' }])).toEqual({ ok: false, refusal: 'nothingToUndo' });
+    expect(given([0, { kind: 'undone' }])).toEqual({ ok: false, refusal: 'nothingToUndo' });
   });
 });
 
@@ -82,7 +82,7 @@ describe('what makes a trial unfair or unsafe', () => {
   it('is a bath on parts of one piece, and times that do not meet', () => {
     expect(faults(['coldFlush', 'oxygenSoak'], 'zones')).toContain('notOnZones');
     const [flush, soak] = ['coldFlush', 'oxygenSoak'].flatMap(
-      (id) => plan.ladder.find((rung) => rung.methodId === id) ?? [],
+      (id) => plan.ladder.find((pass) => pass.methodId === id) ?? [],
     );
     expect(flush && soak && commonDwellMin([flush, soak])).toBeNull();
     expect(faults(['coldFlush', 'oxygenSoak'])).toContain('noCommonTime');

@@ -104,8 +104,8 @@ export type TrialFault =
 export const MOST_ARMS = 3;
 
 /** The wait all of them share: the longest of the shortest, within the shortest of the longest; null when there is none. */
-export function commonDwellMin(rungs: readonly Pass[]): number | null {
-  const dwells = rungs.map((rung) => rung.steps.find((step) => step.dwell)?.dwell ?? null);
+export function commonDwellMin(passes: readonly Pass[]): number | null {
+  const dwells = passes.map((pass) => pass.steps.find((action) => action.dwell)?.dwell ?? null);
   if (dwells.some((dwell) => dwell === null)) return null;
   const least = Math.max(...dwells.map((dwell) => dwell?.minMin ?? 0));
   const most = Math.min(...dwells.map((dwell) => dwell?.maxMin ?? 0));
@@ -122,12 +122,12 @@ export function trialFaults(
   if (methodIds.length < 2) return [{ code: 'tooFew' }];
   if (methodIds.length > MOST_ARMS) return [{ code: 'tooMany' }];
   if (new Set(methodIds).size < methodIds.length) return [{ code: 'sameTwice' }];
-  const rungs = methodIds.flatMap((id) => plan.ladder.find((rung) => rung.methodId === id) ?? []);
-  if (rungs.length < methodIds.length) return [{ code: 'notOnLadder' }];
+  const passes = methodIds.flatMap((id) => plan.ladder.find((pass) => pass.methodId === id) ?? []);
+  if (passes.length < methodIds.length) return [{ code: 'notOnLadder' }];
   const index = indexKnowledge(knowledge);
   const methods = methodIds.flatMap((id) => index.methods.get(id) ?? []);
   const faults: TrialFault[] = [];
-  if (commonDwellMin(rungs) === null) faults.push({ code: 'noCommonTime' });
+  if (commonDwellMin(passes) === null) faults.push({ code: 'noCommonTime' });
   if (
     place === 'zones' &&
     methods.some((method) => method.wetting === 'immersion' || method.inMachine || method.throughRinse)
@@ -181,7 +181,7 @@ export function trialVerdict(
     }),
   );
   const raw = betas.map((beta, arm) =>
-    betas.reduce((chance, other, at) => (at === arm ? chance : chance * chanceAbove(beta, other)), 1),
+    betas.reduce((chance, other, index) => (index === arm ? chance : chance * chanceAbove(beta, other)), 1),
   );
   const total = raw.reduce((sum, chance) => sum + chance, 0);
   const chanceBest = raw.map((chance) => chance / total);

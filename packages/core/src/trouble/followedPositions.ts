@@ -5,7 +5,7 @@ import type { TroubleFacts } from './troubleFacts.js';
 
 /** A view followed in one dispute, and who chose it. */
 export interface FollowedPosition {
-  readonly school: Position;
+  readonly position: Position;
   readonly chosenBy: 'plan' | 'household' | 'default';
 }
 
@@ -16,13 +16,14 @@ export function followedPositions(
   index: KnowledgeIndex,
 ): ReadonlyMap<string, FollowedPosition> {
   const followed = new Map<string, FollowedPosition>();
-  for (const [dispute, views] of index.views) {
+  for (const [dispute, views] of index.positionsOf) {
     const find = (schoolId: string | undefined) =>
       schoolId === undefined ? undefined : views.find((school) => school.id === schoolId);
     const own = find(facts.schools[dispute]);
     const house = find(household.schools[dispute]);
-    const school = own ?? house ?? views.find((view) => view.isDefault);
-    if (school) followed.set(dispute, { school, chosenBy: own ? 'plan' : house ? 'household' : 'default' });
+    const position = own ?? house ?? views.find((view) => view.isDefault);
+    if (position)
+      followed.set(dispute, { position, chosenBy: own ? 'plan' : house ? 'household' : 'default' });
   }
   return followed;
 }

@@ -59,8 +59,8 @@ export function exposureOf(
     if (!before) continue;
     if (before.timer && !state.timer)
       total = addExposure(total, soaked(before, Date.parse(event.at), plan, knowledge));
-    const step = currentAction(before, plan);
-    if (event.kind === 'stepDone' && step?.kind === 'wash') total = addExposure(total, washed(step));
+    const action = currentAction(before, plan);
+    if (event.kind === 'stepDone' && action?.kind === 'wash') total = addExposure(total, washed(action));
   }
   return state?.timer ? addExposure(total, soaked(state, nowMs, plan, knowledge)) : total;
 }
@@ -68,7 +68,7 @@ export function exposureOf(
 function soaked({ timer, rungIndex }: RunState, endMs: number, plan: Plan, knowledge: Knowledge): Exposure {
   const steps = plan.ladder[rungIndex]?.steps ?? [];
   const hours = Math.max(0, endMs - Date.parse(timer?.startedAt ?? '')) / HOUR_MS;
-  const isWet = steps.some((step) => step.kind === 'mix' || step.kind === 'apply');
+  const isWet = steps.some((action) => action.kind === 'mix' || action.kind === 'apply');
   return {
     ...NO_EXPOSURE,
     soakHours: isWet ? hours : 0,
@@ -77,17 +77,17 @@ function soaked({ timer, rungIndex }: RunState, endMs: number, plan: Plan, knowl
   };
 }
 
-const washed = (step: Action): Exposure => ({
+const washed = (action: Action): Exposure => ({
   ...NO_EXPOSURE,
   machineWashes: 1,
-  hotWashes: (step.tempC?.target ?? 0) >= HOT_WASH_C ? 1 : 0,
+  hotWashes: (action.tempC?.target ?? 0) >= HOT_WASH_C ? 1 : 0,
 });
 
 function holdsOxygen(steps: readonly Action[], knowledge: Knowledge): boolean {
   const { agents } = indexKnowledge(knowledge);
   return steps
-    .filter((step) => step.kind === 'mix' || step.kind === 'apply')
-    .flatMap((step) => step.ingredients)
+    .filter((action) => action.kind === 'mix' || action.kind === 'apply')
+    .flatMap((action) => action.ingredients)
     .some(({ agentId }) =>
       agents
         .get(agentId)

@@ -39,21 +39,22 @@ describe('wear', () => {
 });
 
 describe('cost', () => {
-  const rung = planTreatment(cases.beetrootOnDamask, household, knowledge).ladder.find(
+  const pass = planTreatment(cases.beetrootOnDamask, household, knowledge).ladder.find(
     (one) => one.methodId === 'oxygenSoak',
   );
   const grams =
-    rung?.steps.flatMap((step) => step.ingredients).find((one) => one.agentId === 'oxygenBleach')?.massG ?? 0;
+    pass?.steps.flatMap((action) => action.ingredients).find((one) => one.agentId === 'oxygenBleach')
+      ?.massG ?? 0;
   it('is grams times price per kilogram, and says “at least” while something has no price', () => {
-    const cost = rung && costOf(rung, { ...NO_PRICES, agents: { oxygenBleach: 10 } });
+    const cost = pass && costOf(pass, { ...NO_PRICES, agents: { oxygenBleach: 10 } });
     expect(grams).toBeGreaterThan(0);
     expect(cost?.amount).toBeCloseTo((grams / 1000) * 10, 9);
     expect(cost).toMatchObject({ isAtLeast: true, isUnknown: false });
   });
   it('is not known without prices, and counts time only where the household does', () => {
-    expect(rung && costOf(rung, NO_PRICES)).toMatchObject({ amount: 0, isUnknown: true });
-    const hours = (rung?.handsOnMin ?? 0) / 60;
-    expect(rung && costOf(rung, { ...NO_PRICES, hour: 12 }).amount).toBeCloseTo(12 * hours, 9);
+    expect(pass && costOf(pass, NO_PRICES)).toMatchObject({ amount: 0, isUnknown: true });
+    const hours = (pass?.handsOnMin ?? 0) / 60;
+    expect(pass && costOf(pass, { ...NO_PRICES, hour: 12 }).amount).toBeCloseTo(12 * hours, 9);
   });
   it('breaks even after replacement over try, once at least', () => {
     const per = { amount: 1.5, isAtLeast: false, isUnknown: false };

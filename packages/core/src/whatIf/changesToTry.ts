@@ -70,7 +70,7 @@ export function changesToTry(
   const { agents } = index.factsOf(method);
   return [
     ...houseChanges(agents, household),
-    ...positionChanges(method.schoolId, index.schools.get(method.schoolId ?? '')?.dispute),
+    ...positionChanges(method.schoolId, index.positions.get(method.schoolId ?? '')?.dispute),
     ...troubleChanges(facts, knowledge),
     ...pieceChanges(facts),
     ...(method.inMachine && !household.hasMachine

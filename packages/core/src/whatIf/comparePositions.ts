@@ -14,7 +14,7 @@ export interface ComparedPosition {
   readonly plan: Plan;
   /** Methods on this ladder that are not on the ladder of every other view. */
   readonly ownMethodIds: readonly string[];
-  /** Work of the whole ladder, each rung once. */
+  /** Work of the whole ladder, each pass once. */
   readonly handsOnMin: number;
   readonly totalMin: { readonly low: number; readonly high: number };
   readonly worstRisk: Pass['risk'] | null;
@@ -34,37 +34,37 @@ export function comparePositions(
   evidence: Evidence = NO_EVIDENCE,
 ): ComparedPosition[] {
   const index = indexKnowledge(knowledge);
-  const views = index.views.get(dispute) ?? [];
+  const views = index.positionsOf.get(dispute) ?? [];
   const followed = facts.schools[dispute] ?? household.schools[dispute];
-  const plans = views.map((school) => ({
-    school,
+  const plans = views.map((position) => ({
+    school: position,
     plan: planTreatment(
-      { ...facts, schools: { ...facts.schools, [dispute]: school.id } },
+      { ...facts, schools: { ...facts.schools, [dispute]: position.id } },
       household,
       knowledge,
       evidence,
     ),
   }));
   const everywhere = (methodId: string) =>
-    plans.every(({ plan }) => plan.ladder.some((rung) => rung.methodId === methodId));
-  return plans.map(({ school, plan }) => ({
-    schoolId: school.id,
-    isFollowed: followed === undefined ? school.isDefault : followed === school.id,
+    plans.every(({ plan }) => plan.ladder.some((pass) => pass.methodId === methodId));
+  return plans.map(({ school: position, plan }) => ({
+    schoolId: position.id,
+    isFollowed: followed === undefined ? position.isDefault : followed === position.id,
     plan,
-    ownMethodIds: plan.ladder.map((rung) => rung.methodId).filter((methodId) => !everywhere(methodId)),
-    handsOnMin: sum(plan.ladder, (rung) => rung.handsOnMin),
+    ownMethodIds: plan.ladder.map((pass) => pass.methodId).filter((methodId) => !everywhere(methodId)),
+    handsOnMin: sum(plan.ladder, (pass) => pass.handsOnMin),
     totalMin: {
-      low: sum(plan.ladder, (rung) => rung.totalMin.low),
-      high: sum(plan.ladder, (rung) => rung.totalMin.high),
+      low: sum(plan.ladder, (pass) => pass.totalMin.low),
+      high: sum(plan.ladder, (pass) => pass.totalMin.high),
     },
-    worstRisk: RISK_ORDER[Math.max(-1, ...plan.ladder.map((rung) => RISK_ORDER.indexOf(rung.risk)))] ?? null,
+    worstRisk: RISK_ORDER[Math.max(-1, ...plan.ladder.map((pass) => RISK_ORDER.indexOf(pass.risk)))] ?? null,
     bestEffect: plan.ladder.reduce<Pass['effect'] | null>(
-      (best, rung) => (best && best.high >= rung.effect.high ? best : rung.effect),
+      (best, pass) => (best && best.high >= pass.effect.high ? best : pass.effect),
       null,
     ),
-    steps: sum(plan.ladder, (rung) => rung.steps.length),
+    steps: sum(plan.ladder, (pass) => pass.steps.length),
   }));
 }
 
-const sum = (ladder: readonly Pass[], of: (rung: Pass) => number): number =>
-  ladder.reduce((total, rung) => total + of(rung), 0);
+const sum = (ladder: readonly Pass[], of: (pass: Pass) => number): number =>
+  ladder.reduce((total, pass) => total + of(pass), 0);

@@ -20,8 +20,8 @@ export function whatWouldChange(
 ): Change[][] {
   const allows = (changes: readonly Change[]): boolean => {
     const start = { facts, household };
-    const { facts: told, household: home } = changes.reduce((state, change) => change.apply(state), start);
-    return planTreatment(told, home, knowledge).candidates.some(
+    const { facts: given, household: home } = changes.reduce((state, change) => change.apply(state), start);
+    return planTreatment(given, home, knowledge).candidates.some(
       ({ methodId: id, verdict }) => id === methodId && (verdict === 'rung' || verdict === 'spare'),
     );
   };
@@ -30,7 +30,7 @@ export function whatWouldChange(
   if (single.length > 0) return single.slice(0, MOST_ANSWERS).map((change) => [change]);
   const pairs = tries
     .slice(0, MOST_TO_PAIR)
-    .flatMap((one, at) => tries.slice(at + 1, MOST_TO_PAIR).map((other) => [one, other]))
+    .flatMap((one, index) => tries.slice(index + 1, MOST_TO_PAIR).map((other) => [one, other]))
     .filter(([one, other]) => one?.topic !== other?.topic);
   const found: Change[][] = [];
   for (const pair of pairs) {

@@ -9,22 +9,22 @@ export interface ActionWords {
   readonly lines: readonly string[];
 }
 
-type Say = { readonly [Kind in ActionKind]: (step: Action, say: Lexicon) => ActionWords };
+type Say = { readonly [Kind in ActionKind]: (action: Action, say: Lexicon) => ActionWords };
 
 const WORDS: Say = {
-  rinseBefore: (step) => ({
+  rinseBefore: (action) => ({
     title: 'Rinse first',
-    lines: [`If anything has been put on it, take that out: ${rinseWords(step, 2)}`, ...step.notes],
+    lines: [`If anything has been put on it, take that out: ${rinseWords(action, 2)}`, ...action.notes],
   }),
   lift: () => ({
     title: 'Lift',
     lines: ['Lift what solids there are with a blunt edge, from the edge inwards. No liquid yet.'],
   }),
-  firstAid: (step) => ({
+  firstAid: (action) => ({
     title: 'First aid',
     lines:
-      step.notes.length > 0
-        ? step.notes
+      action.notes.length > 0
+        ? action.notes
         : ['Blot with a white cloth, outside in. Change the face as soon as it takes colour.'],
   }),
   hiddenTest: () => ({
@@ -33,58 +33,60 @@ const WORDS: Say = {
       'A drop on an inside seam, wait as long as the real thing, press a white cloth on it. Any colour on the cloth or any change: stop here.',
     ],
   }),
-  mix: (step, say) => ({
-    title: step.bath || step.waterML || step.ingredients.length > 1 ? 'Mix' : 'Pour out',
-    lines: [...waterLines(step, say), ...bathLines(step, say), ...step.notes],
+  mix: (action, say) => ({
+    title: action.bath || action.waterML || action.ingredients.length > 1 ? 'Mix' : 'Pour out',
+    lines: [...waterLines(action, say), ...bathLines(action, say), ...action.notes],
   }),
-  apply: (step, say) => ({
-    title: step.programme ? 'Load' : step.vessel ? 'Put it in' : 'Apply',
+  apply: (action, say) => ({
+    title: action.programme ? 'Load' : action.vessel ? 'Put it in' : 'Apply',
     lines: [
-      ...(step.programme
+      ...(action.programme
         ? [
-            `${upper(PROGRAMME_WORDS[step.programme])} programme, ${step.tempC ? say.temp(step.tempC.target) : 'cool'} at most.`,
+            `${upper(PROGRAMME_WORDS[action.programme])} programme, ${action.tempC ? say.temp(action.tempC.target) : 'cool'} at most.`,
           ]
         : []),
-      ...(step.batches > 1 ? [`In ${step.batches} lots, one after the other, all in the same days.`] : []),
-      ...(step.action && step.action !== 'none'
-        ? [`${upper(ACTION_WORDS[step.action])}, nothing harder.`]
+      ...(action.batches > 1
+        ? [`In ${action.batches} lots, one after the other, all in the same days.`]
         : []),
-      ...step.notes,
+      ...(action.action && action.action !== 'none'
+        ? [`${upper(ACTION_WORDS[action.action])}, nothing harder.`]
+        : []),
+      ...action.notes,
     ],
   }),
-  dwell: (step, say) => ({
-    title: step.dwell?.keep === 'letDry' ? 'Let it dry' : step.vessel ? 'Soak' : 'Wait',
-    lines: [...keepLines(step), ...outlookLines(step, say), ...step.notes],
+  dwell: (action, say) => ({
+    title: action.dwell?.keep === 'letDry' ? 'Let it dry' : action.vessel ? 'Soak' : 'Wait',
+    lines: [...keepLines(action), ...outlookLines(action, say), ...action.notes],
   }),
-  look: (step) => ({
+  look: (action) => ({
     title: 'Look',
-    lines: ['In daylight, beside a clean part. Wet cloth looks darker than it is.', ...step.notes],
+    lines: ['In daylight, beside a clean part. Wet cloth looks darker than it is.', ...action.notes],
   }),
-  rinse: (step) => ({
-    title: step.rinseWay === 'vacuum' ? 'Clear off' : 'Rinse',
+  rinse: (action) => ({
+    title: action.rinseWay === 'vacuum' ? 'Clear off' : 'Rinse',
     lines: [
-      ...(step.rinseWay === 'vacuum' ? [] : [upper(rinseWords(step, step.rinses ?? 2))]),
-      ...step.notes,
+      ...(action.rinseWay === 'vacuum' ? [] : [upper(rinseWords(action, action.rinses ?? 2))]),
+      ...action.notes,
     ],
   }),
   airOut: () => ({
     title: 'Air it',
     lines: ['Blot the solvent out. Hang outdoors until no smell is left, then go on.'],
   }),
-  wash: (step, say) => ({
+  wash: (action, say) => ({
     title: 'Wash',
     lines: [
-      `${upper(PROGRAMME_WORDS[step.programme ?? 'hand'])}${step.programme === 'hand' ? '' : ' programme'}, ${step.tempC ? say.temp(step.tempC.max) : 'cool'} at most.`,
-      ...step.notes,
+      `${upper(PROGRAMME_WORDS[action.programme ?? 'hand'])}${action.programme === 'hand' ? '' : ' programme'}, ${action.tempC ? say.temp(action.tempC.max) : 'cool'} at most.`,
+      ...action.notes,
     ],
   }),
-  dry: (step) => ({
+  dry: (action) => ({
     title: 'Dry',
     lines: [
-      ...(step.dryingWays.length > 0
-        ? [`Without heat: ${step.dryingWays.map((way) => DRYING_WORDS[way]).join(', ')}.`]
+      ...(action.dryingWays.length > 0
+        ? [`Without heat: ${action.dryingWays.map((way) => DRYING_WORDS[way]).join(', ')}.`]
         : ['Air dry in place.']),
-      ...step.notes,
+      ...action.notes,
     ],
   }),
   finalLook: () => ({
@@ -94,14 +96,14 @@ const WORDS: Say = {
 };
 
 /** What a step says to the person, in order. */
-export function actionWords(step: Action, say: Lexicon): ActionWords {
-  return WORDS[step.kind](step, say);
+export function actionWords(action: Action, say: Lexicon): ActionWords {
+  return WORDS[action.kind](action, say);
 }
 
-/** The rung's recipe in one line of figures: amount, water, temperature, dwell. */
-export function passFigures(rung: Pass, say: Lexicon, amount: (step: Action) => string[]): string[] {
-  const mix = rung.steps.find((step) => step.kind === 'mix');
-  const dwell = rung.steps.find((step) => step.kind === 'dwell')?.dwell;
+/** The pass's recipe in one line of figures: amount, water, temperature, dwell. */
+export function passFigures(pass: Pass, say: Lexicon, amount: (action: Action) => string[]): string[] {
+  const mix = pass.steps.find((action) => action.kind === 'mix');
+  const dwell = pass.steps.find((action) => action.kind === 'dwell')?.dwell;
   return [
     ...(mix ? amount(mix) : []),
     ...(mix?.bath
@@ -124,14 +126,14 @@ export function durationWords(minMin: number, maxMin: number): string {
   return low === high ? `${high} ${unit}` : `${low}–${high} ${unit}`;
 }
 
-function waterLines(step: Action, say: Lexicon): string[] {
-  if (!step.bath)
-    return step.waterML
+function waterLines(action: Action, say: Lexicon): string[] {
+  if (!action.bath)
+    return action.waterML
       ? [
-          `${say.volume(step.waterML)} water${step.tempC && step.tempC.target > 25 ? ` at ${say.temp(step.tempC.target)}` : ', cold'}.`,
+          `${say.volume(action.waterML)} water${action.tempC && action.tempC.target > 25 ? ` at ${say.temp(action.tempC.target)}` : ', cold'}.`,
         ]
       : [];
-  const { coldL, hotTapL, kettleL, kettles } = step.bath.shares;
+  const { coldL, hotTapL, kettleL, kettles } = action.bath.shares;
   const shares = [
     ...(coldL > 0 ? [`${say.volume(coldL * 1000)} cold`] : []),
     ...(hotTapL > 0 ? [`${say.volume(hotTapL * 1000)} from the hot tap`] : []),
@@ -141,7 +143,7 @@ function waterLines(step: Action, say: Lexicon): string[] {
         ]
       : []),
   ];
-  return [`Into the ${step.vessel?.name ?? 'tub'}: ${shares.join(', then ')}.`];
+  return [`Into the ${action.vessel?.name ?? 'tub'}: ${shares.join(', then ')}.`];
 }
 
 /** What the bath is: warmth with tub and piece in, pH between its bounds. */
@@ -189,8 +191,8 @@ function coolsLongBefore({ outlook, dwell }: Pick<Action, 'outlook' | 'dwell'>):
   return cool !== null && dwell !== null && cool.high < dwell.minMin;
 }
 
-function keepLines(step: Action): string[] {
-  const { dwell } = step;
+function keepLines(action: Action): string[] {
+  const { dwell } = action;
   if (!dwell) return [];
   return [
     ...(dwell.keep === 'wet'
@@ -198,7 +200,7 @@ function keepLines(step: Action): string[] {
       : dwell.keep === 'letDry'
         ? ['Let it dry out completely.']
         : []),
-    ...(dwell.untilCool && !coolsLongBefore(step) ? ['Done when the time is up or the bath is cold.'] : []),
+    ...(dwell.untilCool && !coolsLongBefore(action) ? ['Done when the time is up or the bath is cold.'] : []),
     ...(dwell.attended ? ['Stay with it.'] : []),
   ];
 }

@@ -24,8 +24,8 @@ describe('words', () => {
         const findings = [...plan.findings, ...plan.candidates.flatMap((candidate) => candidate.findings)];
         for (const finding of findings) expect(findingWords(finding, say)).not.toMatch(UNSAID);
         for (const limit of limitsOf(facts)) expect(ownerWords(limit.owner, say)).not.toMatch(UNSAID);
-        for (const step of plan.ladder.flatMap((rung) => rung.steps)) {
-          const { title, lines } = actionWords(step, say);
+        for (const action of plan.ladder.flatMap((pass) => pass.steps)) {
+          const { title, lines } = actionWords(action, say);
           expect([title, ...lines].join(' ')).not.toMatch(UNSAID);
           expect(title.length).toBeGreaterThan(2);
         }
@@ -43,8 +43,8 @@ describe('words', () => {
   it('give water shares in the order of pouring, kettle last', () => {
     const plan = planTreatment(cases.beetrootOnDamask, household, knowledge);
     const mix = plan.ladder
-      .find((rung) => rung.methodId === 'oxygenSoak')
-      ?.steps.find((step) => step.kind === 'mix');
+      .find((pass) => pass.methodId === 'oxygenSoak')
+      ?.steps.find((action) => action.kind === 'mix');
     expect(mix && actionWords(mix, say).lines[0]).toBe(
       'Into the enamel basin: 5300 mL from the hot tap, then 1700 mL from the kettle last (1 kettle).',
     );

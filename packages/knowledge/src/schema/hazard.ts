@@ -38,9 +38,9 @@ export const Sign = z.strictObject({
 });
 export type Sign = z.infer<typeof Sign>;
 
-/** What following a school does to a plan, besides which of its own methods are offered. */
+/** What following a position does to a plan, besides which of its own methods are offered. */
 export const PositionEffect = z.discriminatedUnion('kind', [
-  /** Decides only between methods that name a school of this dispute. */
+  /** Decides only between methods that name a position of this dispute. */
   z.strictObject({ kind: z.literal('methods') }),
   /** Works this chemistry before the other where both are on the ladder. */
   z.strictObject({ kind: z.literal('order'), first: Chemistry, second: Chemistry }),

@@ -30,7 +30,7 @@ export const ActionNotes = z.partialRecord(
 export const Method = z.strictObject({
   id: Id,
   name: z.string(),
-  /** One line, shown on the rung: what it does. */
+  /** One line, shown on the pass: what it does. */
   reason: z.string(),
   kinds: z.array(TroubleKind).min(1),
   /** Restrict to marks holding one of these components; empty means any it acts on. */

@@ -35,7 +35,7 @@ export const Mark = z.strictObject({
   hasSolids: z.boolean(),
   bodyFluid: z.boolean(),
   expectedSignIds: z.array(Id),
-  /** A school that is followed may lift one of the components' rules while the mark is this fresh. */
+  /** A position that is followed may lift one of the components' rules while the mark is this fresh. */
   exceptions: z.array(z.strictObject({ chemistry: Chemistry, schoolId: Id, ages: z.array(Age) })),
   /** What age does to it. */
   withAge: z.string(),

@@ -144,14 +144,14 @@ function PartBlend({
             value={Number.isFinite(share.sharePct) ? share.sharePct : ''}
             onChange={(event) => {
               const sharePct = Number(event.currentTarget.value);
-              take(shown.map((old, at) => (at === index ? { ...old, sharePct } : old)));
+              take(shown.map((old, place) => (place === index ? { ...old, sharePct } : old)));
             }}
           />
           <Button
             size="small"
             variant="plain"
             aria-label={`Remove ${nameOf(share.fibreId)}`}
-            onClick={() => take(shown.filter((_, at) => at !== index))}
+            onClick={() => take(shown.filter((_, place) => place !== index))}
           >
             ✕
           </Button>

@@ -64,8 +64,8 @@ export function MarksPicker({ markIds, groups, nameOf, readTold, onChange, onDon
         groups={free}
         chosenId={adding ? null : (markIds[0] ?? null)}
         leadFor={(query) => {
-          const told = adding ? null : readTold(query);
-          return told && { id: TOLD + query, name: told.name, aliases: [] };
+          const given = adding ? null : readTold(query);
+          return given && { id: TOLD + query, name: given.name, aliases: [] };
         }}
         onChoose={choose}
       />

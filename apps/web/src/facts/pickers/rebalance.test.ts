@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { rebalance } from './rebalance';
 
-const blend = (...shares: number[]) => shares.map((sharePct, at) => ({ fibreId: `f${at}`, sharePct }));
+const blend = (...shares: number[]) => shares.map((sharePct, index) => ({ fibreId: `f${index}`, sharePct }));
 const shares = (fibres: ReturnType<typeof rebalance>) => fibres.map((share) => share.sharePct);
 
 describe('a share moved by a slider', () => {

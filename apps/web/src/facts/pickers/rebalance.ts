@@ -6,11 +6,11 @@ type Fibres = PieceFacts['parts'][number]['fibres'];
 export function rebalance(fibres: Fibres, index: number, sharePct: number): Fibres {
   const own = Math.min(100 - (fibres.length - 1), Math.max(1, Math.round(sharePct)));
   if (fibres.length === 1) return fibres.map((share) => ({ ...share, sharePct: 100 }));
-  const others = fibres.filter((_, at) => at !== index);
+  const others = fibres.filter((_, place) => place !== index);
   const total = others.reduce((sum, share) => sum + share.sharePct, 0);
   let left = 100 - own;
-  const shares = others.map((share, at) => {
-    const after = others.length - at - 1;
+  const shares = others.map((share, place) => {
+    const after = others.length - place - 1;
     const wanted =
       total > 0
         ? Math.round(((100 - own) * share.sharePct) / total)
@@ -19,7 +19,7 @@ export function rebalance(fibres: Fibres, index: number, sharePct: number): Fibr
     left -= given;
     return { ...share, sharePct: given };
   });
-  return fibres.map((share, at) =>
-    at === index ? { ...share, sharePct: own } : (shares[at < index ? at : at - 1] ?? share),
+  return fibres.map((share, place) =>
+    place === index ? { ...share, sharePct: own } : (shares[place < index ? place : place - 1] ?? share),
   );
 }

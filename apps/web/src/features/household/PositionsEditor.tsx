@@ -28,17 +28,17 @@ export function PositionsEditor({
       </Box>
       <Grid templateColumns={{ base: '1fr', lg: '1fr 1fr' }} gap="12px 40px">
         {catalogue.disputes.map(({ id, question }) => {
-          const views = catalogue.schools.filter((school) => school.dispute === id);
-          const usual = views.find((school) => school.isDefault);
-          const followed = views.find((school) => school.id === chosen[id]) ?? usual;
+          const views = catalogue.schools.filter((position) => position.dispute === id);
+          const usual = views.find((position) => position.isDefault);
+          const followed = views.find((position) => position.id === chosen[id]) ?? usual;
           return (
             <Box as="label" key={id} display="block">
               <Box fontWeight={600}>{question}</Box>
               <Select value={chosen[id] ?? ''} onChange={(event) => choose(id, event.currentTarget.value)}>
                 <option value="">As usual: {usual?.name}</option>
-                {views.map((school) => (
-                  <option key={school.id} value={school.id}>
-                    {school.name}
+                {views.map((position) => (
+                  <option key={position.id} value={position.id}>
+                    {position.name}
                   </option>
                 ))}
               </Select>

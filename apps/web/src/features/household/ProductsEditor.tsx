@@ -21,7 +21,7 @@ export function ProductsEditor({
 }) {
   const water = Math.min(1500, Math.max(0, hardnessMgL || 0));
   const set = (index: number, change: Partial<Product>) =>
-    onChange(products.map((product, at) => (at === index ? { ...product, ...change } : product)));
+    onChange(products.map((product, place) => (place === index ? { ...product, ...change } : product)));
   const free = agents.filter(
     (agent) =>
       cupboard.some((entry) => entry.agentId === agent.id) &&
@@ -50,7 +50,7 @@ export function ProductsEditor({
               <Button
                 variant="plain"
                 aria-label={`Forget the label of ${agent?.name ?? product.agentId}`}
-                onClick={() => onChange(products.filter((_, at) => at !== index))}
+                onClick={() => onChange(products.filter((_, place) => place !== index))}
               >
                 ✕
               </Button>

@@ -22,7 +22,9 @@ export function ToolsEditor({
   const toggle = (tool: MeasureToolId) =>
     onChange({ tools: tools.includes(tool) ? tools.filter((one) => one !== tool) : [...tools, tool] });
   const set = (index: number, change: Partial<Tools['ownMeasures'][number]>) =>
-    onChange({ ownMeasures: ownMeasures.map((one, at) => (at === index ? { ...one, ...change } : one)) });
+    onChange({
+      ownMeasures: ownMeasures.map((one, place) => (place === index ? { ...one, ...change } : one)),
+    });
   return (
     <Stack gap="10px" as="section" aria-label="Measures">
       <Box as="h2" fontSize="20px">
@@ -77,7 +79,7 @@ export function ToolsEditor({
           <Button
             variant="plain"
             aria-label={`Remove ${measure.name}`}
-            onClick={() => onChange({ ownMeasures: ownMeasures.filter((_, at) => at !== index) })}
+            onClick={() => onChange({ ownMeasures: ownMeasures.filter((_, place) => place !== index) })}
           >
             ✕
           </Button>

@@ -16,7 +16,7 @@ export function VesselEditor({
   onChange: (vessels: Vessels) => void;
 }) {
   const set = (index: number, change: Partial<Vessels[number]>) =>
-    onChange(vessels.map((vessel, at) => (at === index ? { ...vessel, ...change } : vessel)));
+    onChange(vessels.map((vessel, place) => (place === index ? { ...vessel, ...change } : vessel)));
   return (
     <Stack gap="10px" as="section" aria-label="Vessels">
       <Box as="h2" fontSize="20px">
@@ -46,7 +46,7 @@ export function VesselEditor({
             <Button
               variant="plain"
               aria-label={`Remove ${vessel.name}`}
-              onClick={() => onChange(vessels.filter((_, at) => at !== index))}
+              onClick={() => onChange(vessels.filter((_, place) => place !== index))}
             >
               ✕
             </Button>

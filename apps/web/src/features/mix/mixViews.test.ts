@@ -55,7 +55,7 @@ describe('a mix in the address of the page', () => {
     expect(draftToMix(onPiece, [] as PieceSummary[])?.on).toBeNull();
   });
   it('is filled in from a step of a plan, cut-down bottles with their water', () => {
-    const step = {
+    const action = {
       kind: 'mix',
       vessel: { id: 'basin', name: '', volumeL: 9, fillL: 6 },
       bath: { waterL: 5.5 },
@@ -73,7 +73,7 @@ describe('a mix in the address of the page', () => {
         { agentId: 'water', massG: null, volumeML: 10, strengthPct: null, dilution: null },
       ],
     } as unknown as Action;
-    expect(draftOfAction(step, { kind: 'nothing' }, 'soak')).toMatchObject({
+    expect(draftOfAction(action, { kind: 'nothing' }, 'soak')).toMatchObject({
       container: { vesselId: 'basin' },
       waterML: 5575,
       waterC: 40,

@@ -17,33 +17,35 @@ import type { Say } from './useSay';
 
 interface ActionCardProps {
   readonly run: RunView;
-  readonly rung: Pass;
-  readonly step: Action;
+  readonly pass: Pass;
+  readonly action: Action;
   readonly nowMs: number;
   readonly say: Say;
 }
 
 /** The step at hand: what to do, with what, how long, what to mind. */
-export function ActionCard({ run, rung, step, nowMs, say }: ActionCardProps) {
+export function ActionCard({ run, pass, action, nowMs, say }: ActionCardProps) {
   const words = useLexicon();
-  const { title, lines } = actionWords(step, words);
+  const { title, lines } = actionWords(action, words);
   const { state } = run;
-  const mix = rung.steps.find((candidate) => candidate.kind === 'mix');
+  const mix = pass.steps.find((candidate) => candidate.kind === 'mix');
   const drawn =
-    (step.kind === 'mix' || step.kind === 'dwell' || step.kind === 'apply') && mix?.vessel ? mix : null;
-  const looking = step.kind === 'look' || step.kind === 'finalLook';
+    (action.kind === 'mix' || action.kind === 'dwell' || action.kind === 'apply') && mix?.vessel ? mix : null;
+  const looking = action.kind === 'look' || action.kind === 'finalLook';
   return (
     <Stack gap="14px" as="section" aria-label={`Step: ${title}`}>
-      <Progress rung={rung} stepIndex={state.stepIndex} />
-      <Box as="h1" fontSize={{ base: '32px', md: '38px' }} lineHeight="1.15" data-step={step.kind}>
+      <Progress pass={pass} stepIndex={state.stepIndex} />
+      <Box as="h1" fontSize={{ base: '32px', md: '38px' }} lineHeight="1.15" data-step={action.kind}>
         {title}
       </Box>
-      {step.dwell && state.timer && <TimerPanel run={run} rung={rung} step={step} nowMs={nowMs} say={say} />}
+      {action.dwell && state.timer && (
+        <TimerPanel run={run} pass={pass} action={action} nowMs={nowMs} say={say} />
+      )}
       {state.decision && (
         // What was just asked stands where the eye is: above the recipe.
         <>
-          <DecisionPanel run={run} rung={rung} step={step} say={say} />
-          {step.kind === 'finalLook' && state.decision.choices.includes('finish') && (
+          <DecisionPanel run={run} pass={pass} action={action} say={say} />
+          {action.kind === 'finalLook' && state.decision.choices.includes('finish') && (
             <FinishForm run={run} answer={state.decision.answer} say={say} />
           )}
         </>
@@ -51,12 +53,12 @@ export function ActionCard({ run, rung, step, nowMs, say }: ActionCardProps) {
       {state.stopping && <CautionDigest ids={['noHeatBeforeGone']} lead="Stopping" />}
       <Flex gap="18px" wrap="wrap" alignItems="flex-start">
         <Stack flex="1" minWidth="260px" gap="8px" fontSize="20px" lineHeight="1.4">
-          <IngredientList step={step} />
-          {step.tempC && (
+          <IngredientList action={action} />
+          {action.tempC && (
             <Box color="water">
-              {step.tempC.min === step.tempC.max
-                ? words.temp(step.tempC.max)
-                : `${words.temp(step.tempC.min)} to ${words.temp(step.tempC.max)}, no hotter`}
+              {action.tempC.min === action.tempC.max
+                ? words.temp(action.tempC.max)
+                : `${words.temp(action.tempC.min)} to ${words.temp(action.tempC.max)}, no hotter`}
             </Box>
           )}
           {lines.map((line) => (
@@ -74,30 +76,32 @@ export function ActionCard({ run, rung, step, nowMs, say }: ActionCardProps) {
           />
         )}
       </Flex>
-      {step.kind === 'mix' && (
+      {action.kind === 'mix' && (
         <Flex gap="14px" wrap="wrap" alignItems="center">
-          <KeptMixes run={run} step={step} say={say} />
+          <KeptMixes run={run} action={action} say={say} />
           <TableLink
-            step={step}
+            action={action}
             on={{ kind: 'piece', pieceId: run.pieceId }}
-            name={words.name(rung.methodId)}
+            name={words.name(pass.methodId)}
           />
         </Flex>
       )}
-      {step.dwell && !state.timer && <TimerPanel run={run} rung={rung} step={step} nowMs={nowMs} say={say} />}
-      <CautionDigest ids={step.cautionIds} lead={title} />
-      <SignList expectedIds={step.expectedSignIds} alarmIds={step.alarmSignIds} />
-      {(step.kind === 'dry' || step.kind === 'finalLook') && <HeatGate run={run} say={say} />}
+      {action.dwell && !state.timer && (
+        <TimerPanel run={run} pass={pass} action={action} nowMs={nowMs} say={say} />
+      )}
+      <CautionDigest ids={action.cautionIds} lead={title} />
+      <SignList expectedIds={action.expectedSignIds} alarmIds={action.alarmSignIds} />
+      {(action.kind === 'dry' || action.kind === 'finalLook') && <HeatGate run={run} say={say} />}
       {!state.decision && (
         <>
-          {looking && <LookPanel run={run} rung={rung} step={step} say={say} />}
-          {!looking && !step.dwell && (
+          {looking && <LookPanel run={run} pass={pass} action={action} say={say} />}
+          {!looking && !action.dwell && (
             <Box position="sticky" bottom="0" paddingBlock="10px" bg="paper">
               <Button
                 variant="action"
                 size="tub"
                 disabled={say.pending}
-                onClick={() => say.send({ kind: 'stepDone', stepId: step.id })}
+                onClick={() => say.send({ kind: 'stepDone', stepId: action.id })}
               >
                 Done
               </Button>
@@ -109,20 +113,20 @@ export function ActionCard({ run, rung, step, nowMs, say }: ActionCardProps) {
   );
 }
 
-function Progress({ rung, stepIndex }: { rung: Pass; stepIndex: number }) {
+function Progress({ pass, stepIndex }: { pass: Pass; stepIndex: number }) {
   return (
     <Flex
       gap="4px"
       role="progressbar"
       aria-label="Steps of this rung"
       aria-valuemin={1}
-      aria-valuemax={rung.steps.length}
+      aria-valuemax={pass.steps.length}
       aria-valuenow={stepIndex + 1}
-      aria-valuetext={`Step ${stepIndex + 1} of ${rung.steps.length}`}
+      aria-valuetext={`Step ${stepIndex + 1} of ${pass.steps.length}`}
     >
-      {rung.steps.map((step, index) => (
+      {pass.steps.map((action, index) => (
         <Box
-          key={step.id}
+          key={action.id}
           flex="1"
           height="6px"
           borderRadius="full"

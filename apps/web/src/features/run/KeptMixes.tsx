@@ -5,14 +5,14 @@ import { Button } from '../../components/controls';
 import type { Say } from './useSay';
 
 /** Mixes on the shelf that hold just what this step asks for, to be used in place of mixing anew. */
-export function KeptMixes({ run, step, say }: { run: RunView; step: Action; say: Say }) {
+export function KeptMixes({ run, action, say }: { run: RunView; action: Action; say: Say }) {
   const shelf = useSavedMixes().data ?? [];
-  const used = run.state.mixes.filter((mix) => mix.stepId === step.id);
+  const used = run.state.mixes.filter((mix) => mix.stepId === action.id);
   const fitting = shelf.filter(
     ({ mix, verdict }) =>
       verdict.refused.length === 0 &&
       holdsTheRecipe(
-        step,
+        action,
         mix.pours.map((pour) => pour.agentId),
       ),
   );
@@ -29,7 +29,7 @@ export function KeptMixes({ run, step, say }: { run: RunView; step: Action; say:
             <Button
               key={saved.id}
               disabled={say.pending}
-              onClick={() => say.send({ kind: 'mixUsed', stepId: step.id, mixId: saved.id })}
+              onClick={() => say.send({ kind: 'mixUsed', stepId: action.id, mixId: saved.id })}
             >
               Use “{saved.name}”
             </Button>

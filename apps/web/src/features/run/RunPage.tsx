@@ -28,15 +28,15 @@ function Tub({ run, receivedAt }: { run: RunView; receivedAt: number }) {
   const say = useSay(run.id);
   const nowMs = useServerNow(run.now, receivedAt);
   const { state, plan } = run;
-  const rung = plan.ladder[state.rungIndex];
-  const step = rung?.steps[state.stepIndex];
+  const pass = plan.ladder[state.rungIndex];
+  const action = pass?.steps[state.stepIndex];
   const what = `${marksText(run.markIds, words)} on the ${run.pieceName}`;
   useEffect(() => {
-    document.title = `${step ? what : 'Run'} — Feverfew`;
+    document.title = `${action ? what : 'Run'} — Feverfew`;
     return () => {
       document.title = 'Feverfew';
     };
-  }, [what, step]);
+  }, [what, action]);
 
   return (
     <Box maxWidth="760px" marginInline="auto" padding={{ base: '14px 16px 40px', md: '22px' }}>
@@ -52,18 +52,18 @@ function Tub({ run, receivedAt }: { run: RunView; receivedAt: number }) {
         </Box>
       </Flex>
       <Box fontFamily="heading" fontWeight={650} marginBottom="6px">
-        {rung ? words.name(rung.methodId) : ''}
+        {pass ? words.name(pass.methodId) : ''}
       </Box>
       {state.status === 'finished' ? (
         <FinishedCard run={run} title={what} say={say} />
       ) : (
-        step &&
-        rung && (
+        action &&
+        pass && (
           <ActionCard
-            key={`${step.id}-${state.round}`}
+            key={`${action.id}-${state.round}`}
             run={run}
-            rung={rung}
-            step={step}
+            pass={pass}
+            action={action}
             nowMs={nowMs}
             say={say}
           />

@@ -22,7 +22,7 @@ const show = (ui: ReactElement) => render(inApp(ui));
 const voice = (pending = false) => ({ send: vi.fn(), pending, waiting: 0, error: null });
 const START = Date.UTC(2026, 5, 15, 9, 0, 0);
 const iso = (minute: number) => new Date(START + minute * 60_000).toISOString();
-const step = {
+const action = {
   id: 'r2s4-dwell',
   kind: 'dwell',
   alarmSignIds: [],
@@ -49,20 +49,20 @@ const state = (more: Partial<RunState> = {}): RunState => ({
   ...more,
 });
 const soaking = {
-  stepId: step.id,
+  stepId: action.id,
   startedAt: iso(0),
   readyAt: iso(120),
   latestAt: iso(240),
   lookAts: [iso(60), iso(120), iso(180)],
   pausedAt: null,
 };
-const rung = { methodId: 'oxygenSoak', steps: [step], maxRounds: 3 } as unknown as Pass;
+const pass = { methodId: 'oxygenSoak', steps: [action], maxRounds: 3 } as unknown as Pass;
 /** A run that stands so. */
 const run = (more: Partial<RunState> = {}): RunView =>
   ({
     id: 'run',
     markIds: ['beetroot'],
-    plan: { ladder: [rung] },
+    plan: { ladder: [pass] },
     prices: { money: '', agents: {}, kWh: null, waterM3: null, hour: null, professional: 28 },
     state: state(more),
   }) as unknown as RunView;
@@ -72,7 +72,7 @@ afterEach(cleanup);
 describe('looking', () => {
   it('takes one tap on a picture, and leaves the judging to the rule', async () => {
     const say = voice();
-    show(<LookPanel run={run()} rung={rung} step={step} say={say} />);
+    show(<LookPanel run={run()} pass={pass} action={action} say={say} />);
     await userEvent.click(screen.getByRole('button', { name: 'Half' }));
     expect(say.send).toHaveBeenLastCalledWith({ kind: 'looked', answer: null, leftPct: 50 });
     await userEvent.click(screen.getByRole('button', { name: 'Gone' }));
@@ -82,7 +82,7 @@ describe('looking', () => {
   });
   it('asks which stop sign, and takes the word back when there is none', async () => {
     const say = voice();
-    show(<LookPanel run={run()} rung={rung} step={step} say={say} />);
+    show(<LookPanel run={run()} pass={pass} action={action} say={say} />);
     await userEvent.click(screen.getByRole('button', { name: 'Something is wrong' }));
     await userEvent.click(screen.getByRole('button', { name: 'No, all is well' }));
     expect(say.send).not.toHaveBeenCalled();
@@ -94,13 +94,13 @@ describe('looking', () => {
     const looks = [
       { at: iso(60), rungIndex: 0, round: 1, answer: 'moving' as const, leftPct: 75, signIds: [] },
     ];
-    show(<LookPanel run={run({ looks })} rung={rung} step={step} say={voice()} />);
+    show(<LookPanel run={run({ looks })} pass={pass} action={action} say={voice()} />);
     expect(screen.getByText(/Last time: most of it/)).toBeTruthy();
     expect(screen.getByText(/Press a white cloth on it/)).toBeTruthy();
   });
   it('takes no second tap while the first is on its way', async () => {
     const say = voice(true);
-    show(<LookPanel run={run()} rung={rung} step={step} say={say} />);
+    show(<LookPanel run={run()} pass={pass} action={action} say={say} />);
     await userEvent.click(screen.getByRole('button', { name: 'Gone' }));
     expect(say.send).not.toHaveBeenCalled();
   });
@@ -110,7 +110,7 @@ describe('deciding', () => {
   it('puts the recommended way first, and leaves finishing to its own form', async () => {
     const say = voice();
     const decision = { answer: 'moving', choices: ['wait', 'continue', 'stop', 'finish'] } as const;
-    show(<DecisionPanel run={run({ decision })} rung={rung} step={step} say={say} />);
+    show(<DecisionPanel run={run({ decision })} pass={pass} action={action} say={say} />);
     expect(screen.getAllByRole('button').map((button) => button.textContent)).toEqual([
       'Leave it in',
       'Take it out and go on',
@@ -135,17 +135,17 @@ describe('deciding', () => {
 describe('the clock', () => {
   it('says the window before it starts', async () => {
     const say = voice();
-    show(<TimerPanel run={run()} rung={rung} step={step} nowMs={START} say={say} />);
+    show(<TimerPanel run={run()} pass={pass} action={action} nowMs={START} say={say} />);
     expect(screen.getByText('2–4 h, look in every 60 min.')).toBeTruthy();
     await userEvent.click(screen.getByRole('button', { name: 'Start the clock' }));
-    expect(say.send).toHaveBeenCalledWith({ kind: 'timerStarted', stepId: step.id });
+    expect(say.send).toHaveBeenCalledWith({ kind: 'timerStarted', stepId: action.id });
   });
   it('counts, calls a look-in due and forgets it once somebody looked', () => {
     const at = (minute: number, looks: RunState['looks'] = []) => (
       <TimerPanel
         run={run({ timer: soaking, looks })}
-        rung={rung}
-        step={step}
+        pass={pass}
+        action={action}
         nowMs={START + minute * 60_000}
         say={voice()}
       />
@@ -162,8 +162,8 @@ describe('the clock', () => {
     show(
       <TimerPanel
         run={run({ timer: soaking })}
-        rung={rung}
-        step={step}
+        pass={pass}
+        action={action}
         nowMs={START + 265 * 60_000}
         say={voice()}
       />,

@@ -54,5 +54,5 @@ export function nextActionView({ hand, state, stepKind }: RunningEntry, nowMs: n
 /** The next moment somebody is wanted, over all runs; null when somebody is wanted now or nothing runs. */
 export function nextHandAt(running: readonly { hand: NextAction }[]): string | null {
   const [first] = running;
-  return first && running.every(({ hand }) => hand.what === 'working') ? first.hand.at : null;
+  return first && running.every(({ hand: next }) => next.what === 'working') ? first.hand.at : null;
 }

@@ -10,7 +10,7 @@ import { useStartTrial } from './trialQueries';
 
 const MOST = 3;
 
-/** Two or three rungs of the ladder side by side, to learn which does more. */
+/** Two or three passes of the ladder side by side, to learn which does more. */
 export function StartTrial({ plan, troubleId }: { plan: Plan; troubleId: string }) {
   const say = useLexicon();
   const navigate = useNavigate();
@@ -41,15 +41,15 @@ export function StartTrial({ plan, troubleId }: { plan: Plan; troubleId: string 
           <Dialog.Content>
             <Dialog.Title>Which, side by side?</Dialog.Title>
             <Stack gap="12px">
-              {plan.ladder.map((rung) => (
+              {plan.ladder.map((pass) => (
                 <ChipButton
-                  key={rung.methodId}
+                  key={pass.methodId}
                   size="touch"
-                  state={chosen.includes(rung.methodId) ? 'chosen' : 'plain'}
-                  aria-pressed={chosen.includes(rung.methodId)}
-                  onClick={() => toggle(rung.methodId)}
+                  state={chosen.includes(pass.methodId) ? 'chosen' : 'plain'}
+                  aria-pressed={chosen.includes(pass.methodId)}
+                  onClick={() => toggle(pass.methodId)}
                 >
-                  {say.name(rung.methodId)}
+                  {say.name(pass.methodId)}
                 </ChipButton>
               ))}
               <ChipRow

@@ -99,21 +99,21 @@ function Apply({ trial, pending, send }: PhaseProps) {
       </Notice>
       <CautionDigest ids={cautionIds} lead="All of them" />
       {trial.setup.arms.map((arm, index) => {
-        const rung = rungOf(arm.methodId);
+        const pass = rungOf(arm.methodId);
         const done = trial.state.treated.includes(index);
         return (
           <Box key={arm.methodId} borderBottom="1px solid" borderColor="line" paddingBottom="12px">
             <Box as="h2" fontSize="22px">
               On {arm.where}: {words.name(arm.methodId)}
             </Box>
-            {rung && !done && (
+            {pass && !done && (
               <Box as="ol" paddingInlineStart="20px" listStyleType="decimal" fontSize="17px">
-                {rung.steps
-                  .filter((step) => BEFORE.includes(step.kind))
-                  .map((step) => (
-                    <li key={step.id}>
+                {pass.steps
+                  .filter((action) => BEFORE.includes(action.kind))
+                  .map((action) => (
+                    <li key={action.id}>
                       <ActionRecipe
-                        step={step}
+                        action={action}
                         on={{ kind: 'piece', pieceId: trial.pieceId }}
                         name={words.name(arm.methodId)}
                       />

@@ -37,7 +37,7 @@ export function LadderPanel({
   const { ladder } = plan;
   const { piece } = plan.facts;
   const on = useMemo(() => onTableOf(pieceId, piece), [pieceId, piece]);
-  const rung = ladder[chosen];
+  const pass = ladder[chosen];
   const openStillThere = ladder.some((candidate) => candidate.methodId === open);
   useEffect(() => {
     if (!openStillThere) setOpen(null);
@@ -75,7 +75,7 @@ export function LadderPanel({
         {ladder.map((candidate, index) => (
           <PassCard
             key={candidate.methodId}
-            rung={candidate}
+            pass={candidate}
             number={index + 1}
             chosen={index === chosen}
             expanded={open === candidate.methodId}
@@ -84,9 +84,9 @@ export function LadderPanel({
           />
         ))}
       </Box>
-      {rung && (
+      {pass && (
         <Box paddingTop="12px">
-          <CautionDigest ids={rung.cautionIds} lead={`Rung ${chosen + 1}`} />
+          <CautionDigest ids={pass.cautionIds} lead={`Rung ${chosen + 1}`} />
         </Box>
       )}
       <RuledOut candidates={plan.candidates} facts={plan.facts} />

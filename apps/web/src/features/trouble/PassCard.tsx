@@ -40,7 +40,7 @@ const TitleButton = chakra('button', {
 });
 
 interface PassCardProps {
-  readonly rung: Pass;
+  readonly pass: Pass;
   readonly number: number;
   readonly chosen: boolean;
   readonly expanded: boolean;
@@ -49,9 +49,9 @@ interface PassCardProps {
   readonly onChoose: (number: number) => void;
 }
 
-/** One rung: name, recipe in figures, one reason, effect as a range, time, risk, what is missing. */
+/** One pass: name, recipe in figures, one reason, effect as a range, time, risk, what is missing. */
 export const PassCard = memo(function RungCard({
-  rung,
+  pass,
   number,
   chosen,
   expanded,
@@ -60,7 +60,7 @@ export const PassCard = memo(function RungCard({
 }: PassCardProps) {
   const say = useLexicon();
   const measures = useMeasures();
-  const reason = useCatalogue().data?.methods.find((method) => method.id === rung.methodId)?.reason;
+  const reason = useCatalogue().data?.methods.find((method) => method.id === pass.methodId)?.reason;
   return (
     <Box
       as="li"
@@ -68,7 +68,7 @@ export const PassCard = memo(function RungCard({
       borderColor="line"
       paddingBlock="12px"
       listStyleType="none"
-      data-rung={rung.methodId}
+      data-rung={pass.methodId}
     >
       <Flex gap="14px">
         <Disc chosen={chosen} aria-hidden="true">
@@ -85,40 +85,40 @@ export const PassCard = memo(function RungCard({
               type="button"
               onClick={() => onChoose(number)}
               aria-expanded={expanded}
-              aria-label={`Rung ${number}: ${say.name(rung.methodId)}`}
+              aria-label={`Rung ${number}: ${say.name(pass.methodId)}`}
             >
-              {say.name(rung.methodId)}
+              {say.name(pass.methodId)}
             </TitleButton>
-            <Box fontWeight={650}>{recipeLine(rung, say, measures)}</Box>
+            <Box fontWeight={650}>{recipeLine(pass, say, measures)}</Box>
             <Box fontSize="14.5px" color="soft">
               {reason}
             </Box>
           </Box>
           <Box>
-            <EffectBar effect={rung.effect} ofRest={number > 1} />
-            {rung.ownLog && (
+            <EffectBar effect={pass.effect} ofRest={number > 1} />
+            {pass.ownLog && (
               <Box fontSize="14px" fontWeight={650} color="leaf" data-own-log>
-                from your own log: {rung.ownLog.worked} of {rung.ownLog.uses}
+                from your own log: {pass.ownLog.worked} of {pass.ownLog.uses}
               </Box>
             )}
             <Box fontSize="14px" color="soft">
-              {timeLine(rung)} · risk {rung.risk}
+              {timeLine(pass)} · risk {pass.risk}
             </Box>
           </Box>
           <Stack gap="2px" gridColumn="1 / -1" fontSize="14px">
-            {passRemarks(rung, say).map((remark) => (
+            {passRemarks(pass, say).map((remark) => (
               <Box key={remark} color="water">
                 {remark}
               </Box>
             ))}
-            <Claims findings={rung.findings.filter((finding) => isClaim(finding.code))} />
-            {rung.missingAgentIds.length > 0 && (
+            <Claims findings={pass.findings.filter((finding) => isClaim(finding.code))} />
+            {pass.missingAgentIds.length > 0 && (
               <Box color="brick">
-                To get: {rung.missingAgentIds.map(say.name).join(', ')} — not in your cupboard.
+                To get: {pass.missingAgentIds.map(say.name).join(', ')} — not in your cupboard.
               </Box>
             )}
           </Stack>
-          {expanded && <PassWhy rung={rung} />}
+          {expanded && <PassWhy pass={pass} />}
           {expanded && (
             <Stack
               as="ol"
@@ -128,9 +128,9 @@ export const PassCard = memo(function RungCard({
               marginTop="4px"
               listStyleType="decimal"
             >
-              {rung.steps.map((step) => (
-                <li key={step.id}>
-                  <ActionRecipe step={step} on={on} name={say.name(rung.methodId)} />
+              {pass.steps.map((action) => (
+                <li key={action.id}>
+                  <ActionRecipe action={action} on={on} name={say.name(pass.methodId)} />
                 </li>
               ))}
             </Stack>

@@ -3,8 +3,8 @@ import { effectRange, findingWords, MECHANISM_WORDS, type Pass } from '@feverfew
 import { useLexicon } from '../../app/useLexicon';
 import { Why } from '../../components/Why';
 
-/** Why this rung, and why it stops where it stops: what it does to each part of the trouble, and what holds it back. */
-export function PassWhy({ rung }: { rung: Pass }) {
+/** Why this pass, and why it stops where it stops: what it does to each part of the trouble, and what holds it back. */
+export function PassWhy({ pass }: { pass: Pass }) {
   const say = useLexicon();
   return (
     <Grid
@@ -17,7 +17,7 @@ export function PassWhy({ rung }: { rung: Pass }) {
       <Box>
         <Box color="soft">Why this: what one round takes out</Box>
         <Stack as="ul" gap="4px" listStyleType="none">
-          {rung.acts.map((act) => (
+          {pass.acts.map((act) => (
             <li key={act.componentId}>
               <Flex justifyContent="space-between" gap="8px">
                 <span>
@@ -46,16 +46,16 @@ export function PassWhy({ rung }: { rung: Pass }) {
             </li>
           ))}
         </Stack>
-        {rung.effectByMark.length > 1 && (
+        {pass.effectByMark.length > 1 && (
           <Box color="soft" marginTop="4px">
-            {rung.effectByMark.map((mark) => `${say.name(mark.markId)} ${effectRange(mark)}`).join(' · ')}
+            {pass.effectByMark.map((mark) => `${say.name(mark.markId)} ${effectRange(mark)}`).join(' · ')}
           </Box>
         )}
       </Box>
       <Box>
         <Box color="soft">Why not hotter, longer, stronger</Box>
         <Stack as="ul" gap="2px" listStyleType="none">
-          {rung.edges.map((edge) => {
+          {pass.edges.map((edge) => {
             const words = findingWords(edge, say);
             return (
               <Flex as="li" key={words} gap="6px" alignItems="baseline">

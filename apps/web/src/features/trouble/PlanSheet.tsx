@@ -6,7 +6,7 @@ import { CautionList } from '../../components/CautionList';
 import { ActionRecipe } from '../../recipe/ActionRecipe';
 import { timeLine } from './passView';
 
-/** A whole plan on paper: every rung with all its steps and cautions. */
+/** A whole plan on paper: every pass with all its steps and cautions. */
 export function PlanSheet({ title, plan }: { title: string; plan: Plan }) {
   const say = useLexicon();
   return (
@@ -18,19 +18,19 @@ export function PlanSheet({ title, plan }: { title: string; plan: Plan }) {
       {plan.findings.map((finding) => (
         <Box key={finding.code + findingWords(finding, say)}>{findingWords(finding, say)}</Box>
       ))}
-      {plan.ladder.map((rung, at) => (
-        <Box key={rung.methodId} marginTop="6mm" breakInside="avoid-page">
+      {plan.ladder.map((pass, index) => (
+        <Box key={pass.methodId} marginTop="6mm" breakInside="avoid-page">
           <Box as="h2" fontSize="15pt">
-            {at + 1}. {say.name(rung.methodId)}
+            {index + 1}. {say.name(pass.methodId)}
           </Box>
           <Box>
-            {timeLine(rung)}, risk {rung.risk}
+            {timeLine(pass)}, risk {pass.risk}
           </Box>
-          <CautionList ids={rung.cautionIds} />
+          <CautionList ids={pass.cautionIds} />
           <Box as="ol" paddingInlineStart="6mm" listStyleType="decimal">
-            {rung.steps.map((step) => (
-              <li key={step.id}>
-                <ActionRecipe step={step} on={{ kind: 'nothing' }} name="" />
+            {pass.steps.map((action) => (
+              <li key={action.id}>
+                <ActionRecipe action={action} on={{ kind: 'nothing' }} name="" />
               </li>
             ))}
           </Box>

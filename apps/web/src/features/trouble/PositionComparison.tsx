@@ -65,7 +65,7 @@ function Compared({
 }) {
   const say = useLexicon();
   const measures = useMeasures();
-  const school = catalogue.schools.find((candidate) => candidate.id === side.schoolId);
+  const position = catalogue.schools.find((candidate) => candidate.id === side.schoolId);
   const facts = [
     ['Your time', `${side.handsOnMin} min for all rungs`],
     ['In all', durationWords(side.totalMin.low, side.totalMin.high)],
@@ -75,29 +75,29 @@ function Compared({
   return (
     <Box
       as="section"
-      aria-label={school?.name}
+      aria-label={position?.name}
       borderTop="4px solid"
       borderColor={side.isFollowed ? 'leaf' : 'line'}
       paddingTop="10px"
       data-school={side.schoolId}
     >
       <Box as="h3" fontSize="18px">
-        {school?.name}
+        {position?.name}
       </Box>
       <Box color="soft" fontSize="14.5px" marginBottom="10px">
-        {school?.why}
+        {position?.why}
       </Box>
       <Box as="ol" padding="0" listStyleType="none">
         {side.plan.ladder.length === 0 && <Box color="brick">No rung at home this way.</Box>}
-        {side.plan.ladder.map((rung, index) => {
-          const own = side.ownMethodIds.includes(rung.methodId);
+        {side.plan.ladder.map((pass, index) => {
+          const own = side.ownMethodIds.includes(pass.methodId);
           return (
-            <Box as="li" key={rung.methodId} paddingBlock="6px" borderBottom="1px solid" borderColor="line">
+            <Box as="li" key={pass.methodId} paddingBlock="6px" borderBottom="1px solid" borderColor="line">
               <Box fontWeight={own ? 700 : 400} color={own ? 'ink' : 'soft'}>
-                {index + 1}. {say.name(rung.methodId)}
+                {index + 1}. {say.name(pass.methodId)}
                 {own && ' — only here'}
               </Box>
-              {own && <Box fontSize="14px">{recipeLine(rung, say, measures)}</Box>}
+              {own && <Box fontSize="14px">{recipeLine(pass, say, measures)}</Box>}
             </Box>
           );
         })}

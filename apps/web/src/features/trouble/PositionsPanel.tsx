@@ -22,19 +22,19 @@ interface PositionsPanelProps {
 }
 
 /** Where practitioners differ and it matters here: which view this plan follows, why, and what the other says. */
-export function PositionsPanel({ schools, facts, catalogue, onChoose }: PositionsPanelProps) {
+export function PositionsPanel({ schools: positions, facts, catalogue, onChoose }: PositionsPanelProps) {
   const [comparing, setComparing] = useState<string | null>(null);
-  if (schools.length === 0) return null;
+  if (positions.length === 0) return null;
   return (
     <Box as="section" aria-label="Ways followed" paddingTop="14px">
       <Box as="h3" fontSize="15px" color="soft" marginBottom="4px">
         Where the trade differs
       </Box>
       <Stack gap="8px">
-        {schools.map(({ dispute, schoolId, chosenBy }) => {
+        {positions.map(({ dispute, schoolId, chosenBy }) => {
           const question = catalogue.disputes.find((candidate) => candidate.id === dispute)?.question;
-          const views = catalogue.schools.filter((school) => school.dispute === dispute);
-          const followed = views.find((school) => school.id === schoolId);
+          const views = catalogue.schools.filter((position) => position.dispute === dispute);
+          const followed = views.find((position) => position.id === schoolId);
           return (
             <Box key={dispute} fontSize="14.5px" data-dispute={dispute}>
               <Flex gap="10px" wrap="wrap" alignItems="center">
@@ -48,9 +48,9 @@ export function PositionsPanel({ schools, facts, catalogue, onChoose }: Position
                   value={schoolId}
                   onChange={(event) => onChoose({ ...facts.schools, [dispute]: event.currentTarget.value })}
                 >
-                  {views.map((school) => (
-                    <option key={school.id} value={school.id}>
-                      {school.name}
+                  {views.map((position) => (
+                    <option key={position.id} value={position.id}>
+                      {position.name}
                     </option>
                   ))}
                 </Select>
@@ -61,8 +61,8 @@ export function PositionsPanel({ schools, facts, catalogue, onChoose }: Position
               <Box color="soft">
                 {followed?.why} <em>({CHOSEN_BY[chosenBy]})</em>{' '}
                 {views
-                  .filter((school) => school.id !== schoolId)
-                  .map((school) => `“${school.name}” says: ${school.why}`)
+                  .filter((position) => position.id !== schoolId)
+                  .map((position) => `“${position.name}” says: ${position.why}`)
                   .join(' ')}
               </Box>
             </Box>

@@ -198,10 +198,10 @@ function ActionBar({ plan, chosen, blocked, pending, error, onStart }: ActionBar
   );
 }
 
-/** The rung picked, else the first one that needs nothing bought. */
+/** The pass picked, else the first one that needs nothing bought. */
 function chosenPass(plan: Plan | undefined, picked: number | null): number {
   const ladder = plan?.ladder ?? [];
-  const ready = ladder.findIndex((rung) => rung.missingAgentIds.length === 0);
+  const ready = ladder.findIndex((pass) => pass.missingAgentIds.length === 0);
   return Math.min(picked ?? Math.max(0, ready), Math.max(0, ladder.length - 1));
 }
 

@@ -12,9 +12,9 @@ import {
 import { pourText } from '../../components/measureText';
 
 /** The recipe in bold figures: amounts, water, temperature, dwell. */
-export function recipeLine(rung: Pass, say: Lexicon, measures: Measures): string {
-  const mix = rung.steps.find((step) => step.kind === 'mix');
-  const dwell = rung.steps.find((step) => step.kind === 'dwell')?.dwell;
+export function recipeLine(pass: Pass, say: Lexicon, measures: Measures): string {
+  const mix = pass.steps.find((action) => action.kind === 'mix');
+  const dwell = pass.steps.find((action) => action.kind === 'dwell')?.dwell;
   const amounts = (mix?.ingredients ?? [])
     .map((ingredient) => pourText(ingredient, measures, say))
     .join(' + ');
@@ -29,15 +29,15 @@ function waterPhrase(mix: Action, say: Lexicon): string {
   return mix.waterML ? `with ${say.volume(mix.waterML)} water ${warmth}` : warmth;
 }
 
-export function timeLine(rung: Pass): string {
-  return `${rung.handsOnMin} min of yours, ${durationWords(rung.totalMin.low, rung.totalMin.high)} in all`;
+export function timeLine(pass: Pass): string {
+  return `${pass.handsOnMin} min of yours, ${durationWords(pass.totalMin.low, pass.totalMin.high)} in all`;
 }
 
 const QUIET: readonly Finding['code'][] = ['schoolFollowed', 'notInCupboard'];
 
-/** Remarks worth a line on the rung itself. */
-export const passRemarks = (rung: Pass, say: Lexicon): string[] =>
-  rung.findings
+/** Remarks worth a line on the pass itself. */
+export const passRemarks = (pass: Pass, say: Lexicon): string[] =>
+  pass.findings
     .filter((finding) => !QUIET.includes(finding.code) && !isClaim(finding.code))
     .map((finding) => findingWords(finding, say));
 

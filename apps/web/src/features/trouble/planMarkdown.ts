@@ -12,7 +12,7 @@ import { cautionsById } from '../../components/CautionList';
 import { pourText } from '../../components/measureText';
 import { timeLine } from './passView';
 
-/** A plan as Markdown: every rung with its recipe, steps and cautions. */
+/** A plan as Markdown: every pass with its recipe, steps and cautions. */
 export function planMarkdown(
   title: string,
   plan: Plan,
@@ -25,35 +25,35 @@ export function planMarkdown(
     '',
     ...plan.findings.map((finding) => `> ${findingWords(finding, say)}`),
     '',
-    ...plan.ladder.flatMap((rung, at) => passLines(rung, at + 1, catalogue, say, measures)),
+    ...plan.ladder.flatMap((pass, index) => passLines(pass, index + 1, catalogue, say, measures)),
     'Follow the product’s own label where it differs. Local rules apply.',
     '',
   ].join('\n');
 }
 
 function passLines(
-  rung: Pass,
+  pass: Pass,
   number: number,
   catalogue: Catalogue,
   say: Lexicon,
   measures: Measures,
 ): string[] {
-  const cautions = cautionsById(rung.cautionIds, catalogue);
+  const cautions = cautionsById(pass.cautionIds, catalogue);
   return [
-    `## ${number}. ${say.name(rung.methodId)}`,
+    `## ${number}. ${say.name(pass.methodId)}`,
     '',
-    `Takes out ${Math.round(rung.effect.low * 100)}–${Math.round(rung.effect.high * 100)} % of what is there. ${timeLine(rung)}, risk ${rung.risk}.`,
+    `Takes out ${Math.round(pass.effect.low * 100)}–${Math.round(pass.effect.high * 100)} % of what is there. ${timeLine(pass)}, risk ${pass.risk}.`,
     '',
     ...cautions.map((caution) => `- **${caution.severity}:** ${caution.text}`),
     '',
-    ...rung.steps.map((step, at) => `${at + 1}. ${actionLine(step, say, measures)}`),
+    ...pass.steps.map((action, index) => `${index + 1}. ${actionLine(action, say, measures)}`),
     '',
   ];
 }
 
-function actionLine(step: Action, say: Lexicon, measures: Measures): string {
-  const { title, lines } = actionWords(step, say);
-  const poured = step.ingredients.map((one) => {
+function actionLine(action: Action, say: Lexicon, measures: Measures): string {
+  const { title, lines } = actionWords(action, say);
+  const poured = action.ingredients.map((one) => {
     const after = one.strengthAfter ? ` (${one.strengthAfter.value} ${one.strengthAfter.unit})` : '';
     return `${pourText(one, measures, say)}${after}`;
   });

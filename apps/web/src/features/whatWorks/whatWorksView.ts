@@ -32,7 +32,7 @@ export interface MoveGroup {
   readonly lines: readonly string[];
 }
 
-/** Moves by trouble, in words: "vinegar rinse: off the ladder", "washing soda soak: from rung 2 to rung 1". */
+/** Moves by trouble, in words: "vinegar rinse: off the ladder", "washing soda soak: from pass 2 to pass 1". */
 export function moveGroups(moves: WhatWorksView['moves'], say: Lexicon): MoveGroup[] {
   const groups = new Map<string, { title: string; lines: string[] }>();
   for (const move of moves) {

@@ -32,7 +32,8 @@ export function hoursAt40(curve: TempCurve, minutes: number): number {
   if (minutes === 0) return 0;
   const step = minutes / STEPS;
   let sum = rateAt(curve(0)) + rateAt(curve(minutes));
-  for (let at = 1; at < STEPS; at += 1) sum += (at % 2 === 1 ? 4 : 2) * rateAt(curve(at * step));
+  for (let index = 1; index < STEPS; index += 1)
+    sum += (index % 2 === 1 ? 4 : 2) * rateAt(curve(index * step));
   return (sum * step) / 3 / 60;
 }
 

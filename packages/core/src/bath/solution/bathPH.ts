@@ -54,7 +54,7 @@ export function bathPH(
     const solution = dissolve(pours, water, t, corner, knowledge);
     return solveChargeBalance(solution.systems, solution.strongMolPerL, t);
   };
-  const middle = most.map((pour, at) => between(least[at] ?? pour, pour));
+  const middle = most.map((pour, index) => between(least[index] ?? pour, pour));
   const probe = dissolve(middle, water, tempC, { ...CENTRE, vented: false, precipitated: false }, knowledge);
   const likely = solve(middle, CENTRE, tempC);
   const at25 = solve(middle, CENTRE, 25).pH;

@@ -17,7 +17,7 @@ export function chemistryIndex(knowledge: Knowledge): ChemistryIndex {
   if (known) return known;
   const systemOf = finder(knowledge.acidSystems);
   const pKas = new Map<string, readonly number[]>();
-  const shelf: ChemistryIndex = {
+  const index: ChemistryIndex = {
     agentOf: finder(knowledge.agents),
     substanceOf: finder(knowledge.substances),
     systemOf,
@@ -29,8 +29,8 @@ export function chemistryIndex(knowledge: Knowledge): ChemistryIndex {
       return at;
     },
   };
-  shelves.set(knowledge, shelf);
-  return shelf;
+  shelves.set(knowledge, index);
+  return index;
 }
 
 /** @throws Error for an id the knowledge does not hold: its integrity is checked at load. */

@@ -72,9 +72,9 @@ export function dissolve(
   knowledge: Knowledge,
 ): Solution {
   requireWater(water);
-  const shelf = chemistryIndex(knowledge);
+  const index = chemistryIndex(knowledge);
   const parts = pours.map((pour) => {
-    const agent = shelf.agentOf(pour.agentId);
+    const agent = index.agentOf(pour.agentId);
     const density = corner.amount;
     return { pour, agent, size: sizeOf(pour, agent, density) };
   });
@@ -84,7 +84,7 @@ export function dissolve(
   if (!(totalML > 0)) throw new DomainError('nothingToMix', {});
   const totalL = totalML / 1000;
   const solutes = parts.flatMap(({ pour, agent, size }) =>
-    solutesOf(pour, agent, size, corner, totalL, shelf),
+    solutesOf(pour, agent, size, corner, totalL, index),
   );
   const book = new Ledger();
   for (const { agent, solute, substance, molPerL } of solutes) {
@@ -104,8 +104,8 @@ export function dissolve(
     systems: [
       ...[...book.totals].map(([id, molPerL]) => ({
         id,
-        topCharge: shelf.systemOf(id).topCharge,
-        pKas: shelf.pKasOf(id, tempC),
+        topCharge: index.systemOf(id).topCharge,
+        pKas: index.pKasOf(id, tempC),
         molPerL,
       })),
       ...buffers,
@@ -122,10 +122,10 @@ function solutesOf(
   size: { massG: number; volumeML: number },
   corner: Corner,
   totalL: number,
-  shelf: ChemistryIndex,
+  index: ChemistryIndex,
 ) {
   return agent.makeup.map(({ substanceId, share }) => {
-    const substance = shelf.substanceOf(substanceId);
+    const substance = index.substanceOf(substanceId);
     const grams = pureG(share, { ...size, strengthPct: pour.strengthPct }, agent, corner.amount);
     const gPerL = Math.min(grams / totalL, substance.solubilityGPerL ?? Number.POSITIVE_INFINITY);
     const solute: Solute = {

@@ -151,9 +151,9 @@ describe('any bath', () => {
       oxalic: 0.01,
       phosphoric: 0.03,
     });
-    const times = Array.from({ length: 400 }, (_, at) => {
+    const times = Array.from({ length: 400 }, (_, index) => {
       const from = performance.now();
-      solveChargeBalance(systems, 0.1 + at / 1000, 40);
+      solveChargeBalance(systems, 0.1 + index / 1000, 40);
       return performance.now() - from;
     }).sort((a, b) => a - b);
     expect(times[200]).toBeLessThan(1);

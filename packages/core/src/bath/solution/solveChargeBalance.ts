@@ -64,7 +64,7 @@ export function solveChargeBalance(
     ionicStrength: I,
     residual: chargeAt(bath, pH),
     species: new Map(
-      systems.map((system, at) => [system.id, speciesOf(bath.systems[at] ?? NOTHING, 10 ** -pH)]),
+      systems.map((system, index) => [system.id, speciesOf(bath.systems[index] ?? NOTHING, 10 ** -pH)]),
     ),
   };
 }
@@ -171,14 +171,14 @@ function findPH(bath: Bath, guess: number, enough: number): number {
   for (let round = 0; round < 120; round += 1) {
     const span = atLow - atHigh;
     const middle = round % 3 === 2 || !(span > 0) ? (low + high) / 2 : low + ((high - low) * atLow) / span;
-    const at = chargeAt(bath, middle);
-    if (Math.abs(at) < enough || high - low < 1e-13) return middle;
-    if (at > 0) {
+    const index = chargeAt(bath, middle);
+    if (Math.abs(index) < enough || high - low < 1e-13) return middle;
+    if (index > 0) {
       low = middle;
-      atLow = at;
+      atLow = index;
     } else {
       high = middle;
-      atHigh = at;
+      atHigh = index;
     }
   }
   return (low + high) / 2;

@@ -9,7 +9,7 @@ import { chemistryLimit } from './chemistryLimit.js';
 export function soilLimits(
   marks: readonly WorkMark[],
   facts: TroubleFacts,
-  schools: ReadonlyMap<string, FollowedPosition>,
+  positions: ReadonlyMap<string, FollowedPosition>,
 ): Limit[] {
   const seen = new Set<string>();
   return marks.flatMap((work) =>
@@ -22,7 +22,7 @@ export function soilLimits(
           .filter(
             (exception) =>
               exception.ages.includes(facts.age) &&
-              [...schools.values()].some(({ school }) => school.id === exception.schoolId),
+              [...positions.values()].some(({ position }) => position.id === exception.schoolId),
           )
           .map((exception) => exception.chemistry),
       );

@@ -1,9 +1,9 @@
 import type { EligibleMethod } from '../assess/assessMethod.js';
 import type { PlanContext } from '../case/planContext.js';
 
-/** What the steps of one rung are built from. */
+/** What the steps of one pass are built from. */
 export interface ActionsInput {
-  readonly fit: EligibleMethod;
+  readonly eligible: EligibleMethod;
   readonly context: PlanContext;
-  readonly rungIndex: number;
+  readonly passIndex: number;
 }

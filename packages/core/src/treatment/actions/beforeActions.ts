@@ -4,11 +4,11 @@ import { draftAction } from './draftAction.js';
 
 /** What comes before the mix: rinse out the last product, lift solids, first aid, hidden test. */
 export function beforeActions(
-  { fit: { method, window, remarks }, context, rungIndex }: ActionsInput,
+  { eligible: { method, window, remarks }, context, passIndex }: ActionsInput,
   cautionIds: readonly string[],
 ): Action[] {
   const { facts, marks, rinsable } = context;
-  const residue = rungIndex > 0 || facts.tried.length > 0;
+  const residue = passIndex > 0 || facts.tried.length > 0;
   const hiddenTest = remarks.some((remark) => remark.code === 'hiddenTestFirst');
   const bodyFluid = marks.some((work) => work.mark.bodyFluid);
   const wetRung = method.wetting !== 'dry';
@@ -23,12 +23,12 @@ export function beforeActions(
     ...new Set(marks.flatMap((work) => work.components.flatMap(({ component }) => component.cautionIds))),
   ];
   // Solids are lifted once, before anything else is on the piece.
-  const solids = marks.some((work) => work.mark.hasSolids) && (marks.length === 1 || rungIndex === 0);
+  const solids = marks.some((work) => work.mark.hasSolids) && (marks.length === 1 || passIndex === 0);
   return [
-    ...(solids ? [draftAction('lift', rungIndex, { cautionIds: fluidCautions })] : []),
+    ...(solids ? [draftAction('lift', passIndex, { cautionIds: fluidCautions })] : []),
     ...(residue && wetRung && surfaceMayBeWet
       ? [
-          draftAction('rinseBefore', rungIndex, {
+          draftAction('rinseBefore', passIndex, {
             rinses: 2,
             rinseWay: rinsable ? 'change' : 'damp',
             tempC: cold,
@@ -36,9 +36,9 @@ export function beforeActions(
           }),
         ]
       : []),
-    ...(method.notes.firstAid || (rungIndex === 0 && (bodyFluid || soilCautions.length > 0))
+    ...(method.notes.firstAid || (passIndex === 0 && (bodyFluid || soilCautions.length > 0))
       ? [
-          draftAction('firstAid', rungIndex, {
+          draftAction('firstAid', passIndex, {
             action: 'blot',
             notes: method.notes.firstAid ?? [],
             cautionIds: [...fluidCautions, ...soilCautions],
@@ -47,7 +47,7 @@ export function beforeActions(
       : []),
     ...(hiddenTest
       ? [
-          draftAction('hiddenTest', rungIndex, {
+          draftAction('hiddenTest', passIndex, {
             action: window.action,
             cautionIds,
             alarmSignIds: ['dyeOnCloth', 'groundChanges'],

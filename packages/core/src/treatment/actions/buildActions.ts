@@ -11,10 +11,10 @@ import { draftAction } from './draftAction.js';
 import { dryAction, finalLookAction } from './dryingActions.js';
 import { washAction } from './washAction.js';
 
-/** The whole of one rung in order: first aid → hidden test → mix → apply → dwell → look → rinse → wash → dry → look dry. */
+/** The whole of one pass in order: first aid → hidden test → mix → apply → dwell → look → rinse → wash → dry → look dry. */
 export function buildActions(input: ActionsInput): Action[] {
-  const { fit, context } = input;
-  const cautionIds = methodCautions(fit.method, fit.window, context);
+  const { eligible, context } = input;
+  const cautionIds = methodCautions(eligible.method, eligible.window, context);
   const steps = [
     ...beforeActions(input, cautionIds),
     ...workActions(input, cautionIds),
@@ -23,18 +23,21 @@ export function buildActions(input: ActionsInput): Action[] {
     dryAction(input),
     finalLookAction(input),
   ];
-  return steps.map((step, index) => ({ ...step, id: `r${input.rungIndex + 1}s${index + 1}-${step.kind}` }));
+  return steps.map((action, index) => ({
+    ...action,
+    id: `r${input.passIndex + 1}s${index + 1}-${action.kind}`,
+  }));
 }
 
 /** Mixing, applying, waiting and looking. */
-function workActions({ fit, context, rungIndex }: ActionsInput, cautionIds: string[]): Action[] {
-  const { method, window } = fit;
-  const amounts = recipe(fit, context);
+function workActions({ eligible, context, passIndex }: ActionsInput, cautionIds: string[]): Action[] {
+  const { method, window } = eligible;
+  const amounts = recipe(eligible, context);
   const tempC = method.wetting === 'dry' ? null : window.tempC;
   const notes = (kind: keyof Method['notes']) => method.notes[kind] ?? [];
   const signs = signsFor(method, context);
   const draft = (kind: Action['kind'], fields: Partial<Action>): Action =>
-    draftAction(kind, rungIndex, fields);
+    draftAction(kind, passIndex, fields);
   const { vessel, batches, outlook } = amounts;
   const aim = outlook?.oxygen ? aimedDwell(method, window) : null;
   return [
@@ -83,14 +86,14 @@ function workActions({ fit, context, rungIndex }: ActionsInput, cautionIds: stri
   ];
 }
 
-function rinseActions({ fit: { method, window }, rungIndex, context }: ActionsInput): Action[] {
+function rinseActions({ eligible: { method, window }, passIndex, context }: ActionsInput): Action[] {
   if (method.rinse === 'none') return [];
   const way = rinseWay(method, context);
   const chlorine = context.index.factsOf(method).chemistries.includes('chlorine');
   const thorough = chlorine || context.item.skinContact;
   const maxC = Math.min(30, window.tempC.max);
   return [
-    draftAction('rinse', rungIndex, {
+    draftAction('rinse', passIndex, {
       rinseWay: way,
       rinses: way === 'vacuum' ? 0 : way === 'change' && thorough ? 3 : 2,
       tempC: way === 'vacuum' ? null : { min: 5, max: maxC, target: Math.min(20, maxC) },

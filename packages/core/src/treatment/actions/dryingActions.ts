@@ -6,14 +6,14 @@ import { signsFor } from './cautions.js';
 import { draftAction } from './draftAction.js';
 
 /** Without heat: nobody has seen the piece dry in daylight yet. */
-export function dryAction({ context, rungIndex, fit }: ActionsInput): Action {
-  const { method } = fit;
+export function dryAction({ context, passIndex, eligible }: ActionsInput): Action {
+  const { method } = eligible;
   const ways = context.envelope.drying.filter(
     (window) => window.allowed && (window.way === 'flat' || window.way === 'line' || window.way === 'sun'),
   );
   const inPlace = context.item.surfaceOnly;
   const heavy = context.dryMassG > HEAVY_DRY_MASS_G && context.rinsable && method.wetting === 'immersion';
-  return draftAction('dry', rungIndex, {
+  return draftAction('dry', passIndex, {
     dryingWays: inPlace ? [] : ways.map((window) => window.way),
     notes: [
       ...(method.notes.dry ?? []),
@@ -30,9 +30,9 @@ export function dryAction({ context, rungIndex, fit }: ActionsInput): Action {
   });
 }
 
-export function finalLookAction({ rungIndex, fit, context }: ActionsInput): Action {
-  return draftAction('finalLook', rungIndex, {
-    ...signsFor(fit.method, context),
+export function finalLookAction({ passIndex, eligible, context }: ActionsInput): Action {
+  return draftAction('finalLook', passIndex, {
+    ...signsFor(eligible.method, context),
     cautionIds: ['noHeatBeforeGone'],
   });
 }

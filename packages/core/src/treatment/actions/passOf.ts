@@ -16,20 +16,20 @@ import { buildActions } from './buildActions.js';
 /** Acts below this share per round are not worth naming. */
 const LEAST_ACT = 0.1;
 
-/** A fit with its full recipe, its time, its risk and its reasons. */
-export function passOf(fit: EligibleMethod, rungIndex: number, context: PlanContext): Pass {
-  const { method, window, effect, log, remarks, harshness, missingAgentIds } = fit;
-  const steps = buildActions({ fit, context, rungIndex });
-  const batches = Math.max(...steps.map((step) => step.batches));
-  const handsOnMin = steps.reduce((sum, step) => sum + step.handsOnMin * step.batches, 0);
+/** An eligible method with its full recipe, its time, its risk and its reasons. */
+export function passOf(eligible: EligibleMethod, rungIndex: number, context: PlanContext): Pass {
+  const { method, window, effect, log, remarks, harshness, missingAgentIds } = eligible;
+  const steps = buildActions({ eligible, context, passIndex: rungIndex });
+  const batches = Math.max(...steps.map((action) => action.batches));
+  const handsOnMin = steps.reduce((sum, action) => sum + action.handsOnMin * action.batches, 0);
   const { byMark, ...whole } = effect;
   return {
     methodId: method.id,
     effect: whole,
     effectByMark: byMark,
     ownLog: log && { uses: log.uses, worked: log.worked, book: log.prior },
-    acts: actsOf(fit, context),
-    edges: limitReasons(fit, context),
+    acts: actsOf(eligible, context),
+    edges: limitReasons(eligible, context),
     risk: riskOf(harshness),
     handsOnMin,
     totalMin: {
@@ -38,8 +38,8 @@ export function passOf(fit: EligibleMethod, rungIndex: number, context: PlanCont
     },
     maxRounds: window.maxRounds,
     missingAgentIds,
-    findings: [...remarks, ...bigPours(steps), ...bathRemarks(fit, steps, context)],
-    cautionIds: [...new Set(steps.flatMap((step) => step.cautionIds))],
+    findings: [...remarks, ...bigPours(steps), ...bathRemarks(eligible, steps, context)],
+    cautionIds: [...new Set(steps.flatMap((action) => action.cautionIds))],
     steps,
   };
 }
@@ -91,7 +91,7 @@ function bathRemarks(
   steps: readonly Action[],
   { household, knowledge }: PlanContext,
 ): Finding[] {
-  const mix = steps.find((step) => step.kind === 'mix');
+  const mix = steps.find((action) => action.kind === 'mix');
   const shares = mix?.bath?.shares;
   const best = mix?.vessel && mix.bath ? reachedIn(mix, household) : null;
   const short = best !== null && best < window.tempC.target - 1;
@@ -133,7 +133,7 @@ const BIG_POUR = { mL: 1000, g: 400 } as const;
 
 function bigPours(steps: readonly Action[]): Finding[] {
   return steps
-    .flatMap((step) => step.ingredients)
+    .flatMap((action) => action.ingredients)
     .flatMap(({ agentId, massG, volumeML }) => {
       const unit = massG === null ? 'mL' : 'g';
       const amount = massG ?? volumeML ?? 0;

@@ -8,13 +8,13 @@ import { draftAction } from './draftAction.js';
 const HAND_WASH_L = 5;
 
 /** The wash that carries the loosened soil off: no warmer than 40 °C, since nobody has yet seen in daylight that it is gone. */
-export function washAction({ fit, context, rungIndex }: ActionsInput): Action[] {
-  const { method, wash } = fit;
+export function washAction({ eligible, context, passIndex }: ActionsInput): Action[] {
+  const { method, wash } = eligible;
   if (!wash) return [];
   const max = Math.min(context.envelope.tempC.max, MOST_WASH_BEFORE_GONE_C);
   const alone = method.solventAftercare || context.marks.some((work) => work.kinds.has('dyeRun'));
   return [
-    draftAction('wash', rungIndex, {
+    draftAction('wash', passIndex, {
       programme: wash.programme,
       tempC: { min: Math.min(15, max), max, target: max },
       ingredients: wash.agents.map((agent) =>

@@ -5,9 +5,11 @@ import type { CupboardView } from '../plan/plan.js';
 const WORTH_BUYING = 0.05;
 
 /** The strongest that can be done now against the strongest if what is missing were bought. */
-export function cupboardView(weighed: readonly MethodAssessment[]): CupboardView {
-  const now = best(weighed.flatMap((entry) => (entry.fit?.missingAgentIds.length === 0 ? entry.fit : [])));
-  const bought = best(weighed.flatMap((entry) => entry.ifBought ?? []));
+export function cupboardView(assessments: readonly MethodAssessment[]): CupboardView {
+  const now = best(
+    assessments.flatMap((entry) => (entry.eligible?.missingAgentIds.length === 0 ? entry.eligible : [])),
+  );
+  const bought = best(assessments.flatMap((entry) => entry.ifBought ?? []));
   const gains = bought && bought.effect.high > (now?.effect.high ?? 0) + WORTH_BUYING;
   return {
     now: now ? { methodId: now.method.id, effect: share(now) } : null,
@@ -20,13 +22,13 @@ export function cupboardView(weighed: readonly MethodAssessment[]): CupboardView
 
 const share = ({ effect: { low, high } }: EligibleMethod) => ({ low, high });
 
-const best = (fits: readonly EligibleMethod[]): EligibleMethod | undefined =>
-  fits.reduce<EligibleMethod | undefined>(
-    (top, fit) =>
+const best = (eligibles: readonly EligibleMethod[]): EligibleMethod | undefined =>
+  eligibles.reduce<EligibleMethod | undefined>(
+    (top, eligible) =>
       !top ||
-      fit.effect.high > top.effect.high ||
-      (fit.effect.high === top.effect.high && fit.harshness < top.harshness)
-        ? fit
+      eligible.effect.high > top.effect.high ||
+      (eligible.effect.high === top.effect.high && eligible.harshness < top.harshness)
+        ? eligible
         : top,
     undefined,
   );

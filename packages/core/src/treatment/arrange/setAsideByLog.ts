@@ -5,27 +5,29 @@ import type { EligibleMethod } from '../assess/assessMethod.js';
 
 /** Fewer uses set nothing aside. */
 const LEAST_USES = 3;
-/** The next rung must do better with these odds, and be harsher by no more than this (of 9). From memory. */
+/** The next pass must do better with these odds, and be harsher by no more than this (of 9). From memory. */
 const ODDS_TO_SET_ASIDE = 0.8;
 const MOST_HARSHER = 2;
 
 /**
- * Rungs that the household has seen fail: at least three uses, worse than the book says, and the next rung, hardly harsher and in
- * the house, does better with odds of four in five. The strongest rung always stays.
+ * Passes that the household has seen fail: at least three uses, worse than the book says, and the next pass, hardly harsher and in
+ * the house, does better with odds of four in five. The strongest pass always stays.
  */
-export function setAsideByLog(rungs: readonly EligibleMethod[]): { fit: EligibleMethod; finding: Finding }[] {
-  return rungs.flatMap((fit, index) => {
-    const { log } = fit;
-    const next = rungs[index + 1];
+export function setAsideByLog(
+  passes: readonly EligibleMethod[],
+): { eligible: EligibleMethod; finding: Finding }[] {
+  return passes.flatMap((eligible, index) => {
+    const { log } = eligible;
+    const next = passes[index + 1];
     if (!log || !next || log.uses < LEAST_USES || log.beta.a / (log.beta.a + log.beta.b) >= middle(log.prior))
       return [];
-    if (next.missingAgentIds.length > 0 || next.harshness > fit.harshness + MOST_HARSHER) return [];
+    if (next.missingAgentIds.length > 0 || next.harshness > eligible.harshness + MOST_HARSHER) return [];
     const chance = chanceAbove(next.log?.beta ?? betaOfRange(next.effect), log.beta);
     if (chance < ODDS_TO_SET_ASIDE) return [];
     const { uses, worked } = log;
     return [
       {
-        fit,
+        eligible,
         finding: finding('logSaysOther', {
           methodId: next.method.id,
           uses,

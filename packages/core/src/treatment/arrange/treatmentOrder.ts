@@ -20,8 +20,8 @@ const SOLVENTS: readonly Chemistry[] = ['hydrocarbon', 'alcohol', 'ketone', 'est
 const COLD_C = 25;
 
 /** Dry side before wet side; cold before warm; acid before peroxygen; what takes colour last. */
-export function treatmentOrderOf(fit: EligibleMethod, { index }: PlanContext): number {
-  return TREATMENT_ORDER.indexOf(orderGroupOf(fit, index.factsOf(fit.method).chemistries));
+export function treatmentOrderOf(eligible: EligibleMethod, { index }: PlanContext): number {
+  return TREATMENT_ORDER.indexOf(orderGroupOf(eligible, index.factsOf(eligible.method).chemistries));
 }
 
 function orderGroupOf({ method, window }: EligibleMethod, chemistries: readonly Chemistry[]): OrderGroup {

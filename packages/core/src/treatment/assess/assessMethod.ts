@@ -21,7 +21,7 @@ export interface EligibleMethod {
   readonly window: WorkWindow;
   /** With what the household's log adds. */
   readonly effect: WholeEffect;
-  /** What the book alone promises: by this a ladder is built, so that no log takes a stronger rung away. */
+  /** What the book alone promises: by this a ladder is built, so that no log takes a stronger pass away. */
   readonly book: WholeEffect;
   /** What it was made of; null without a use in the log, and with several troubles. */
   readonly log: Posterior | null;
@@ -30,12 +30,12 @@ export interface EligibleMethod {
   readonly missingAgentIds: readonly string[];
   readonly wash: WashAfter | null;
   /** Everything that comes on the piece, the wash included. */
-  readonly touches: readonly Agent[];
+  readonly appliedAgents: readonly Agent[];
 }
 
 export interface MethodAssessment {
   /** What can be done with what is in the house, or with what may be bought. */
-  readonly fit: EligibleMethod | null;
+  readonly eligible: EligibleMethod | null;
   /** The same with everything it asks for, where something of it is missing here. */
   readonly ifBought: EligibleMethod | null;
   readonly candidate: Candidate | null;
@@ -48,19 +48,19 @@ const LEAST_EFFECT = 0.15;
 export function assessMethod(method: Method, context: PlanContext): MethodAssessment {
   const missing = missingAgents(method, context);
   const whole = assess(method, null, context);
-  if (missing.length === 0) return { fit: whole.fit, ifBought: null, candidate: whole.candidate };
+  if (missing.length === 0) return { eligible: whole.eligible, ifBought: null, candidate: whole.candidate };
   const standIn = missing.length === 1 ? withStandIn(method, missing[0] ?? '', context) : null;
-  if (standIn) return { fit: standIn, ifBought: whole.fit, candidate: null };
+  if (standIn) return { eligible: standIn, ifBought: whole.eligible, candidate: null };
   if (context.facts.reach === 'shop')
-    return { fit: whole.fit, ifBought: whole.fit, candidate: whole.candidate };
+    return { eligible: whole.eligible, ifBought: whole.eligible, candidate: whole.candidate };
   // What the piece forbids is said before what is missing: buying it would not help.
   const findings = [
     ...(whole.candidate?.findings ?? []),
     ...missing.map((agentId) => finding('notInCupboard', { agentId })),
   ];
   return {
-    fit: null,
-    ifBought: whole.fit,
+    eligible: null,
+    ifBought: whole.eligible,
     candidate: { methodId: method.id, verdict: 'ruledOut', findings },
   };
 }
@@ -69,25 +69,37 @@ function assess(
   method: Method,
   standIn: Substitution | null,
   context: PlanContext,
-): { fit: EligibleMethod | null; candidate: Candidate | null } {
+): { eligible: EligibleMethod | null; candidate: Candidate | null } {
   const window = workWindow(method, standIn, context);
   const against = judgeMethod(method, window, context);
   if (against.length > 0)
-    return { fit: null, candidate: { methodId: method.id, verdict: 'ruledOut', findings: against } };
+    return { eligible: null, candidate: { methodId: method.id, verdict: 'ruledOut', findings: against } };
   const book = expectedEffect(method, window.tempC.target, context, standIn?.effectFactor);
   const { effect, log } = withOwnLog(book, method, context);
   const best = Math.max(...[...book.byMark, ...effect.byMark].map((part) => part.high));
   if (best < LEAST_EFFECT) {
     const findings = [finding('littleEffect', { highPct: Math.round(best * 100) }, ['memory'])];
-    return { fit: null, candidate: { methodId: method.id, verdict: 'noUse', findings } };
+    return { eligible: null, candidate: { methodId: method.id, verdict: 'noUse', findings } };
   }
   const remarks = [...remarkFindings(method, standIn, window, context), ...ownLogFindings(log)];
   const missingAgentIds = missingAgents(method, context);
   const harshness = harshnessHere(method, remarks);
   const wash = washAfter(method, context);
-  const touches = [...context.index.factsOf(method).agents, ...(wash?.agents ?? [])];
+  const appliedAgents = [...context.index.factsOf(method).agents, ...(wash?.agents ?? [])];
   return {
-    fit: { method, standIn, window, effect, book, log, remarks, harshness, missingAgentIds, wash, touches },
+    eligible: {
+      method,
+      standIn,
+      window,
+      effect,
+      book,
+      log,
+      remarks,
+      harshness,
+      missingAgentIds,
+      wash,
+      appliedAgents,
+    },
     candidate: null,
   };
 }
@@ -97,8 +109,8 @@ function withStandIn(method: Method, agentId: string, context: PlanContext): Eli
   for (const substitution of context.knowledge.substitutions) {
     if (substitution.wantedAgentId !== agentId || !context.cupboard.has(substitution.useAgentId)) continue;
     if (!mayStandIn(substitution, method, context)) continue;
-    const { fit } = assess(context.index.standIn(method, substitution), substitution, context);
-    if (fit) return fit;
+    const { eligible } = assess(context.index.standIn(method, substitution), substitution, context);
+    if (eligible) return eligible;
   }
   return null;
 }

@@ -13,16 +13,16 @@ import { isRinsable, type PlanContext } from './planContext.js';
 
 /** Envelope and context; the context only once a trouble and a piece are told. */
 export function openCase(
-  told: TroubleFacts,
+  given: TroubleFacts,
   household: Household,
   knowledge: Knowledge,
   evidence: Evidence = NO_EVIDENCE,
 ) {
-  const facts = inOrder(told);
+  const facts = inOrder(given);
   const index = indexKnowledge(knowledge);
   const marks = workMarks(facts, knowledge);
-  const schools = followedPositions(facts, household, index);
-  const envelope = drawEnvelope(gatherLimits(facts, marks, schools, index));
+  const positions = followedPositions(facts, household, index);
+  const envelope = drawEnvelope(gatherLimits(facts, marks, positions, index));
   const item = facts.piece.itemId === null ? undefined : index.items.get(facts.piece.itemId);
   const context: PlanContext | null =
     marks.length > 0 && item
@@ -36,14 +36,14 @@ export function openCase(
           item,
           dryMassG: facts.piece.dryMassG ?? item.dryMassG,
           rinsable: isRinsable(item, envelope),
-          schools,
+          positions,
           evidence,
           cupboard: new Map(household.cupboard.map((entry) => [entry.agentId, entry.strengthPct])),
         }
       : null;
   const frame = {
     knowledgeVersion: knowledge.version,
-    facts: told,
+    facts: given,
     envelope,
     diagnoses: diagnosesOf(facts, knowledge),
   };

@@ -20,7 +20,7 @@ export interface PlanContext {
   readonly dryMassG: number;
   /** False for pieces that water cannot be drained through: carpets, upholstery, anything kept from immersion. */
   readonly rinsable: boolean;
-  readonly schools: ReadonlyMap<string, FollowedPosition>;
+  readonly positions: ReadonlyMap<string, FollowedPosition>;
   /** Agents in the house, by id, with their strength. */
   readonly cupboard: ReadonlyMap<string, number | null>;
   /** What the household's own log has seen of the methods. */

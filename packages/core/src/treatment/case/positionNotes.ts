@@ -3,20 +3,20 @@ import { windowOf } from '../../envelope/envelope.js';
 import { isInHouse } from './cupboard.js';
 import type { PlanContext } from './planContext.js';
 
-/** A line that a followed school adds to a step, with what goes in for it. */
+/** A line that a followed position adds to a step, with what goes in for it. */
 export interface PositionNote {
   readonly text: string;
   readonly agent: Agent | null;
 }
 
-/** Notes of the schools followed for this kind of piece. An agent joins only where the piece bears it, it is in the house, and nothing of the method may not meet it. */
+/** Notes of the positions followed for this kind of piece. An agent joins only where the piece bears it, it is in the house, and nothing of the method may not meet it. */
 export function positionNotes(
   step: 'wash' | 'dry' | 'mix',
   method: Method,
   context: PlanContext,
 ): PositionNote[] {
-  const { schools, item, index, envelope, household } = context;
-  return [...schools.values()].flatMap(({ school: { effect } }): PositionNote[] => {
+  const { positions, item, index, envelope, household } = context;
+  return [...positions.values()].flatMap(({ position: { effect } }): PositionNote[] => {
     if (effect.kind !== 'note' || effect.step !== step) return [];
     if (effect.itemIds.length > 0 && !effect.itemIds.includes(item.id)) return [];
     const agent = effect.agentId === null ? undefined : index.agents.get(effect.agentId);

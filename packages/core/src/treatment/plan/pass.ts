@@ -7,13 +7,13 @@ export const RISKS = ['low', 'fair', 'high'] as const;
 
 export type Risk = (typeof RISKS)[number];
 
-/** What a rung does to one component of the soil, and through which mechanisms. */
+/** What a pass does to one component of the soil, and through which mechanisms. */
 export interface Act extends ExpectedEffect {
   readonly componentId: string;
   readonly mechanisms: readonly Mechanism[];
 }
 
-/** What the household's own log says of a rung; the effect beside it has it in already. */
+/** What the household's own log says of a pass; the effect beside it has it in already. */
 export interface OwnLog {
   readonly uses: number;
   readonly worked: number;
@@ -21,7 +21,7 @@ export interface OwnLog {
   readonly book: ExpectedEffect;
 }
 
-/** One rung of the ladder: a method with its full recipe. */
+/** One pass of the ladder: a method with its full recipe. */
 export interface Pass {
   readonly methodId: string;
   readonly effect: ExpectedEffect;

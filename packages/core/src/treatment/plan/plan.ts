@@ -14,7 +14,7 @@ export interface Candidate {
   readonly findings: readonly Finding[];
 }
 
-/** The best rung with what is in the house, and the best if something were bought; equal when buying gains nothing. */
+/** The best pass with what is in the house, and the best if something were bought; equal when buying gains nothing. */
 export interface CupboardView {
   readonly now: { readonly methodId: string; readonly effect: ExpectedEffect } | null;
   readonly ifBought: {

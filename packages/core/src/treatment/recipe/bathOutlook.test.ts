@@ -16,11 +16,11 @@ const say = {
 function rung(facts: TroubleFacts, methodId: string, home: Household = household) {
   const found = planTreatment(facts, home, knowledge).ladder.find((one) => one.methodId === methodId);
   if (!found) throw new Error(`no rung ${methodId}`);
-  const step = (kind: string) => found.steps.find((one) => one.kind === kind) ?? expect.unreachable(kind);
+  const action = (kind: string) => found.steps.find((one) => one.kind === kind) ?? expect.unreachable(kind);
   return {
     found,
-    mix: step('mix'),
-    dwell: step('dwell'),
+    mix: action('mix'),
+    dwell: action('dwell'),
     text: found.findings.map((one) => findingWords(one, say)),
   };
 }
@@ -110,13 +110,13 @@ describe('the bath of a rung', () => {
   it('is told of every bath, and never warmer than its own step allows', () => {
     fc.assert(
       fc.property(anyFacts, anyHousehold, (facts, home) => {
-        for (const step of planTreatment(facts, home, knowledge).ladder.flatMap((one) => one.steps)) {
-          expect(step.outlook === null).toBe(
-            step.bath === null && !(step.kind === 'dwell' && step.vessel !== null),
+        for (const action of planTreatment(facts, home, knowledge).ladder.flatMap((one) => one.steps)) {
+          expect(action.outlook === null).toBe(
+            action.bath === null && !(action.kind === 'dwell' && action.vessel !== null),
           );
-          if (!step.outlook || !step.tempC) continue;
-          expect(step.outlook.startC).toBeLessThanOrEqual(step.tempC.max + 0.1);
-          for (const value of Object.values(step.outlook.endC)) expect(Number.isFinite(value)).toBe(true);
+          if (!action.outlook || !action.tempC) continue;
+          expect(action.outlook.startC).toBeLessThanOrEqual(action.tempC.max + 0.1);
+          for (const value of Object.values(action.outlook.endC)) expect(Number.isFinite(value)).toBe(true);
         }
       }),
       { numRuns: 150 },

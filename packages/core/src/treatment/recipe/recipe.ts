@@ -91,8 +91,10 @@ function bathRecipe({ method, standIn, window }: RecipeFor, context: PlanContext
   };
 }
 
-const isLessAtFirst = ({ schools }: PlanContext): boolean =>
-  [...schools.values()].some(({ school }) => school.effect.kind === 'dose' && school.effect.at === 'low');
+const isLessAtFirst = ({ positions }: PlanContext): boolean =>
+  [...positions.values()].some(
+    ({ position }) => position.effect.kind === 'dose' && position.effect.at === 'low',
+  );
 
 function smallMix({ method, standIn }: RecipeFor, context: PlanContext): Recipe {
   const totalML = mixVolume(method, context);

@@ -97,13 +97,13 @@ export function OtherWay({
           (answer.data.kind === question.kind || answer.data.kind === 'refused') && (
             <>
               <Stack gap="2px">
-                {answerLines(question, answer.data, say, measures).map((line, at) => (
+                {answerLines(question, answer.data, say, measures).map((line, index) => (
                   <Box
                     key={line}
-                    fontFamily={at === 0 ? 'heading' : undefined}
-                    fontWeight={at === 0 ? 700 : 400}
-                    fontSize={at === 0 ? '21px' : '15px'}
-                    color={at === 0 ? 'ink' : 'soft'}
+                    fontFamily={index === 0 ? 'heading' : undefined}
+                    fontWeight={index === 0 ? 700 : 400}
+                    fontSize={index === 0 ? '21px' : '15px'}
+                    color={index === 0 ? 'ink' : 'soft'}
                   >
                     {line}
                   </Box>

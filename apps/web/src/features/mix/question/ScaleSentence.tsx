@@ -21,17 +21,17 @@ export function ScaleSentence({
 }: Omit<SentenceProps, 'question'> & { question: Extract<TableQuestion, { kind: 'scale' }> }) {
   const { items } = question;
   const poured = catalogue.agents.filter((agent) => agent.offered);
-  const set = (at: number, change: Partial<(typeof items)[number]>) =>
+  const set = (place: number, change: Partial<(typeof items)[number]>) =>
     onChange({
       ...question,
-      items: items.map((item, index) => (index === at ? { ...item, ...change } : item)),
+      items: items.map((item, index) => (index === place ? { ...item, ...change } : item)),
     });
   const unused =
     poured.find((agent) => agent.id === 'borax' && items.every((item) => item.agentId !== agent.id)) ??
     poured.find((agent) => items.every((item) => item.agentId !== agent.id));
   return (
     <Stack gap="8px">
-      {items.map((item, at) => {
+      {items.map((item, place) => {
         const agent = catalogue.agents.find((candidate) => candidate.id === item.agentId);
         return (
           <Flex key={item.agentId} gap="8px" wrap="wrap" alignItems="flex-end">
@@ -39,11 +39,11 @@ export function ScaleSentence({
               label="amount"
               width="84px"
               value={item.amount}
-              onChange={(amount) => amount !== null && set(at, { amount })}
+              onChange={(amount) => amount !== null && set(place, { amount })}
             />
             <Box as="label" fontSize="14px" color="soft" width="130px">
               of
-              <Select value={item.unit} onChange={(event) => set(at, { unit: event.currentTarget.value })}>
+              <Select value={item.unit} onChange={(event) => set(place, { unit: event.currentTarget.value })}>
                 {agent &&
                   unitOptions(agent, household).map(({ unit, word }) => (
                     <option key={unit} value={unit}>
@@ -56,7 +56,7 @@ export function ScaleSentence({
               product
               <Select
                 value={item.agentId}
-                onChange={(event) => set(at, { agentId: event.currentTarget.value })}
+                onChange={(event) => set(place, { agentId: event.currentTarget.value })}
               >
                 {poured
                   .filter(
@@ -73,7 +73,7 @@ export function ScaleSentence({
               <Button
                 variant="plain"
                 aria-label={`Leave out ${agent?.name ?? item.agentId}`}
-                onClick={() => onChange({ ...question, items: items.filter((_, index) => index !== at) })}
+                onClick={() => onChange({ ...question, items: items.filter((_, index) => index !== place) })}
               >
                 ✕
               </Button>

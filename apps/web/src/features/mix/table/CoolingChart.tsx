@@ -174,5 +174,5 @@ function ticksBetween(low: number, high: number): number[] {
   const step = high - low > 45 ? 20 : 10;
   const from = Math.floor(low / step) * step;
   const to = Math.ceil((high + 1) / step) * step;
-  return Array.from({ length: Math.round((to - from) / step) + 1 }, (_, at) => from + at * step);
+  return Array.from({ length: Math.round((to - from) / step) + 1 }, (_, index) => from + index * step);
 }

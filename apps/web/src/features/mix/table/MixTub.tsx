@@ -95,11 +95,11 @@ export function MixTub({ mix, verdict, name, rim, say }: MixTubProps) {
           {[
             `${say.volume(bath.totalML)}${bath.vessel ? `, ${bath.vessel.depthCm} cm deep` : ''}`,
             ...wrapped(contents),
-          ].map((line, at) => (
+          ].map((line, index) => (
             <text
               key={line}
               x="200"
-              y={Math.min(FLOOR - 66, level + 42) + 22 + at * 18}
+              y={Math.min(FLOOR - 66, level + 42) + 22 + index * 18}
               textAnchor="middle"
               style={{ fontSize: 14.5 }}
               fill="var(--ff-colors-ink)"

@@ -28,7 +28,7 @@ const NOT_POURED: readonly string[] = [
 /** What is poured in, in the household's own measures; their order does not matter. */
 export function PourList({ pours, household, catalogue, fields, onChange }: PourListProps) {
   const set = (index: number, change: Partial<MixPour>) =>
-    onChange(pours.map((pour, at) => (at === index ? { ...pour, ...change } : pour)));
+    onChange(pours.map((pour, place) => (place === index ? { ...pour, ...change } : pour)));
   const here = (id: string) => household.cupboard.some((entry) => entry.agentId === id);
   const free = catalogue.agents.filter(
     (agent) => !NOT_POURED.includes(agent.id) && pours.every((pour) => pour.agentId !== agent.id),
@@ -55,7 +55,7 @@ export function PourList({ pours, household, catalogue, fields, onChange }: Pour
               <Button
                 variant="plain"
                 aria-label={`Take out ${agent.name}`}
-                onClick={() => onChange(pours.filter((_, at) => at !== index))}
+                onClick={() => onChange(pours.filter((_, place) => place !== index))}
               >
                 ✕
               </Button>

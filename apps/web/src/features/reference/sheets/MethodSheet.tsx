@@ -10,7 +10,7 @@ type Dose = Method['agents'][number]['dose'];
 /** A method's windows as strips, what goes in, what it is for, what to do and what follows. */
 export function MethodSheet({ method, reference }: { method: Method; reference: Reference }) {
   const say = useLexicon();
-  const school = reference.schools.find((candidate) => candidate.id === method.schoolId);
+  const position = reference.schools.find((candidate) => candidate.id === method.schoolId);
   const { tempC, dwellMin } = method;
   const longest = Math.max(60, dwellMin.max);
   const lines = Object.values(method.notes).flat();
@@ -73,9 +73,9 @@ export function MethodSheet({ method, reference }: { method: Method; reference: 
           <SeeAll family="items" ids={method.itemIds} nameOf={say.name} />
         </Fact>
       )}
-      {school && (
-        <Fact term="School" sourceIds={school.sourceIds}>
-          “{school.view}”: {school.why}
+      {position && (
+        <Fact term="School" sourceIds={position.sourceIds}>
+          “{position.view}”: {position.why}
         </Fact>
       )}
       {lines.length > 0 && (

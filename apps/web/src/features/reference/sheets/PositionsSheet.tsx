@@ -9,8 +9,8 @@ export function PositionsSheet({ reference }: { reference: Reference }) {
   return (
     <Stack gap="16px">
       {reference.disputes.map(({ id, question }) => {
-        const views = reference.schools.filter((school) => school.dispute === id);
-        const followedId = chosen[id] ?? views.find((school) => school.isDefault)?.id;
+        const views = reference.schools.filter((position) => position.dispute === id);
+        const followedId = chosen[id] ?? views.find((position) => position.isDefault)?.id;
         return (
           <Box as="section" key={id} id={id} aria-label={question}>
             <Box as="h2" fontSize="17px">
@@ -20,17 +20,17 @@ export function PositionsSheet({ reference }: { reference: Reference }) {
               templateColumns={{ base: '1fr', md: `repeat(${views.length}, minmax(0, 1fr))` }}
               gap="6px 18px"
             >
-              {views.map((school) => (
+              {views.map((position) => (
                 <Box
-                  key={school.id}
+                  key={position.id}
                   borderTop="3px solid"
-                  borderColor={school.id === followedId ? 'leaf' : 'line'}
+                  borderColor={position.id === followedId ? 'leaf' : 'line'}
                   paddingTop="4px"
                 >
-                  <strong>{school.view}</strong>
-                  {school.id === followedId && ' ✓ followed here'}
-                  <Box>{school.why}</Box>
-                  <Sources ids={school.sourceIds} />
+                  <strong>{position.view}</strong>
+                  {position.id === followedId && ' ✓ followed here'}
+                  <Box>{position.why}</Box>
+                  <Sources ids={position.sourceIds} />
                 </Box>
               ))}
             </Grid>

@@ -21,18 +21,18 @@ const StallCurve = lazy(() => import('./StallCurve').then((file) => ({ default: 
 
 interface DecisionPanelProps {
   readonly run: RunView;
-  readonly rung: Pass;
-  readonly step: Action;
+  readonly pass: Pass;
+  readonly action: Action;
   readonly say: Say;
 }
 
 /** What the answer opens, each way with its cost, time and odds; the recommended one first and filled. */
-export function DecisionPanel({ run, rung, step, say }: DecisionPanelProps) {
+export function DecisionPanel({ run, pass, action, say }: DecisionPanelProps) {
   const words = useLexicon();
   const { decision } = run.state;
   if (!decision) return null;
   const ways = nextOptions(run.state, run.plan, run.prices).filter(isChoice);
-  const restKinds = rung.steps.slice(run.state.stepIndex).map((one) => one.kind);
+  const restKinds = pass.steps.slice(run.state.stepIndex).map((one) => one.kind);
   const curve = stallView(run.state);
   const judged = decision.answer !== 'wrong' && curve.points.length > 1;
   return (
@@ -58,7 +58,7 @@ export function DecisionPanel({ run, rung, step, say }: DecisionPanelProps) {
           onClick={() => say.send({ kind: 'decided', choice: way.way })}
         >
           <span>
-            {choiceWords(way.way, step, restKinds)}
+            {choiceWords(way.way, action, restKinds)}
             {way.way === 'nextRung' && way.methodId ? `: ${words.name(way.methodId)}` : ''}
           </span>
           {wayLine(way, run.prices.money) && (

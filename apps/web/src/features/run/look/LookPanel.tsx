@@ -46,13 +46,13 @@ const Answer = chakra('button', {
 
 interface LookPanelProps {
   readonly run: RunView;
-  readonly rung: Pass;
-  readonly step: Action;
+  readonly pass: Pass;
+  readonly action: Action;
   readonly say: Say;
 }
 
 /** A guided look: what to check, how much is left by eye, or which stop sign was seen. Large, no typing. */
-export function LookPanel({ run, rung, step, say }: LookPanelProps) {
+export function LookPanel({ run, pass, action, say }: LookPanelProps) {
   const [seesWrong, setSeesWrong] = useState(false);
   const catalogue = useCatalogue().data;
   const kinds = run.markIds.flatMap(
@@ -60,13 +60,13 @@ export function LookPanel({ run, rung, step, say }: LookPanelProps) {
   );
   const isSmell = kinds.length > 0 && kinds.every((kind) => kind === 'odour');
   const before = run.state.looks.filter((look) => look.leftPct !== null).at(-1)?.leftPct ?? null;
-  if (seesWrong) return <StopSigns step={step} say={say} onBack={() => setSeesWrong(false)} />;
+  if (seesWrong) return <StopSigns action={action} say={say} onBack={() => setSeesWrong(false)} />;
   const look = (leftPct: number | null) =>
     say.send({ kind: 'looked', answer: leftPct === null ? 'unsure' : null, leftPct });
   return (
     <Stack gap="10px" role="group" aria-label="What do you see?">
       <Box as="ol" paddingInlineStart="22px" fontSize="18px" listStyleType="decimal" lineHeight="1.35">
-        {lookQuestions(rung, step, kinds).map((question) => (
+        {lookQuestions(pass, action, kinds).map((question) => (
           <li key={question}>{lookQuestionWords(question)}</li>
         ))}
       </Box>
@@ -109,9 +109,9 @@ export function LookPanel({ run, rung, step, say }: LookPanelProps) {
 }
 
 /** Which stop sign: one tap, and the stop rule holds at once. */
-function StopSigns({ step, say, onBack }: { step: Action; say: Say; onBack: () => void }) {
+function StopSigns({ action, say, onBack }: { action: Action; say: Say; onBack: () => void }) {
   const signs = useCatalogue().data?.signs ?? [];
-  const alarms = step.alarmSignIds.flatMap((id) => signs.find((sign) => sign.id === id) ?? []);
+  const alarms = action.alarmSignIds.flatMap((id) => signs.find((sign) => sign.id === id) ?? []);
   return (
     <Stack gap="10px" role="group" aria-label="Which stop sign?">
       {alarms.map((sign) => (

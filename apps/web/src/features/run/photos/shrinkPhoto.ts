@@ -27,7 +27,7 @@ export async function shrinkPhoto(file: Blob): Promise<Blob> {
 export async function base64Of(blob: Blob): Promise<string> {
   const bytes = new Uint8Array(await blob.arrayBuffer());
   let text = '';
-  for (let at = 0; at < bytes.length; at += 8192)
-    text += String.fromCharCode(...bytes.subarray(at, at + 8192));
+  for (let index = 0; index < bytes.length; index += 8192)
+    text += String.fromCharCode(...bytes.subarray(index, index + 8192));
   return btoa(text);
 }

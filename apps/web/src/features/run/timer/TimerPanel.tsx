@@ -19,32 +19,32 @@ const LONGER_MIN = 30;
 
 interface TimerPanelProps {
   readonly run: RunView;
-  readonly rung: Pass;
-  readonly step: Action;
+  readonly pass: Pass;
+  readonly action: Action;
   readonly nowMs: number;
   readonly say: Say;
 }
 
 /** The clock of a soak or wait, in absolute times. */
-export function TimerPanel({ run, rung, step, nowMs, say }: TimerPanelProps) {
+export function TimerPanel({ run, pass, action, nowMs, say }: TimerPanelProps) {
   const { state } = run;
   // Belongs to one look: the answer makes it stale by itself.
   const [lookingAt, setLookingAt] = useState<number | null>(null);
   const looking = lookingAt === state.looks.length;
-  if (!step.dwell) return null;
+  if (!action.dwell) return null;
   const { timer } = state;
   if (!timer) {
     return (
       <Stack gap="10px">
         <Box fontSize="20px">
-          {durationWords(step.dwell.minMin, step.dwell.maxMin)}, look in every{' '}
-          {durationWords(step.dwell.lookEveryMin, step.dwell.lookEveryMin)}.
+          {durationWords(action.dwell.minMin, action.dwell.maxMin)}, look in every{' '}
+          {durationWords(action.dwell.lookEveryMin, action.dwell.lookEveryMin)}.
         </Box>
         <Button
           variant="action"
           size="tub"
           disabled={say.pending}
-          onClick={() => say.send({ kind: 'timerStarted', stepId: step.id })}
+          onClick={() => say.send({ kind: 'timerStarted', stepId: action.id })}
         >
           Start the clock
         </Button>
@@ -53,7 +53,7 @@ export function TimerPanel({ run, rung, step, nowMs, say }: TimerPanelProps) {
   }
   const lastLook = state.looks.filter((look) => look.at >= timer.startedAt).at(-1)?.at ?? null;
   const view = timerView(timer, nowMs, lastLook);
-  const over = overrunOf(step, timer, nowMs);
+  const over = overrunOf(action, timer, nowMs);
   const isPaused = timer.pausedAt !== null && !over;
   const headline = isPaused
     ? 'taken out for now'
@@ -117,7 +117,7 @@ export function TimerPanel({ run, rung, step, nowMs, say }: TimerPanelProps) {
       {!state.decision &&
         !isPaused &&
         (looking || view.phase === 'over' ? (
-          <LookPanel run={run} rung={rung} step={step} say={say} />
+          <LookPanel run={run} pass={pass} action={action} say={say} />
         ) : (
           <Stack gap="10px">
             <Button
@@ -131,13 +131,13 @@ export function TimerPanel({ run, rung, step, nowMs, say }: TimerPanelProps) {
               <Button
                 size="tub"
                 disabled={say.pending}
-                onClick={() => say.send({ kind: 'stepDone', stepId: step.id })}
+                onClick={() => say.send({ kind: 'stepDone', stepId: action.id })}
               >
                 Take it out
               </Button>
             )}
             <Grid templateColumns="1fr 1fr" gap="10px">
-              {step.dwell.keep !== 'wet' && (
+              {action.dwell.keep !== 'wet' && (
                 <Button disabled={say.pending} onClick={() => say.send({ kind: 'paused' })}>
                   Out for now
                 </Button>

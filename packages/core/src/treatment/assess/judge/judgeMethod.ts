@@ -212,17 +212,19 @@ function triedFindings(agents: readonly Agent[], { facts, index, rinsable }: Pla
  * that has a way of its own decides nothing where that way is not made for the trouble.
  */
 function positionFindings(method: Method, context: PlanContext): Finding[] {
-  const { index, schools } = context;
-  const school = method.schoolId === null ? undefined : index.schools.get(method.schoolId);
-  if (!school) return [];
-  const followed = schools.get(school.dispute);
-  if (!followed || followed.school.id === school.id) return [];
-  if (!school.onlyIfChosen) {
+  const { index, positions } = context;
+  const position = method.schoolId === null ? undefined : index.positions.get(method.schoolId);
+  if (!position) return [];
+  const followed = positions.get(position.dispute);
+  if (!followed || followed.position.id === position.id) return [];
+  if (!position.onlyIfChosen) {
     if (followed.chosenBy === 'default') return [];
-    const ways = index.methodsOfSchool.get(followed.school.id) ?? [];
+    const ways = index.methodsOfPosition.get(followed.position.id) ?? [];
     const made = (way: Method, mark: WorkMark) => isRelevant(way, { ...context, marks: [mark] });
     const decided = (mark: WorkMark) => !made(method, mark) || ways.some((way) => made(way, mark));
     if (ways.length > 0 && !context.marks.every(decided)) return [];
   }
-  return [finding('otherSchool', { schoolId: school.id, followedId: followed.school.id }, school.sourceIds)];
+  return [
+    finding('otherSchool', { schoolId: position.id, followedId: followed.position.id }, position.sourceIds),
+  ];
 }
