@@ -7,7 +7,8 @@ const only = (name, from, allowed) => ({
 });
 
 /**
- * The rooms of the core, from the ground up, each with the rooms it may take from. A room may name only rooms that stand
+ * The rooms of the core, from the ground up, each with the rooms it may take from. A room may name only rooms that
+ * stand
  * before it, so that arrows point down and never in a circle. `treatment` itself is the files at its root.
  */
 const ROOMS = {

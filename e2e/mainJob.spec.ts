@@ -13,7 +13,8 @@ test('beetroot on linen, from a blank page to a logged outcome', async ({ page }
   await desk.colour('white');
   await desk.tag('wash 60', 'oxygen only', 'tumble low');
   await expect(page.getByLabel('The facts')).toContainText(
-    'There is beetroot on the table linen, since today, dry, about 6 × 4 cm. It is linen, white, sound, with no metal on it; its tag says 60°, oxygen only, tumble low.',
+    'There is beetroot on the table linen, since today, dry, about 6 × 4 cm. It is linen, white, sound, with no ' +
+      'metal on it; its tag says 60°, oxygen only, tumble low.',
   );
 
   await expect(page.getByRole('heading', { name: 'Three rungs, gentlest first' })).toBeVisible();

@@ -37,7 +37,9 @@ export default defineConfig({
     },
   },
   webServer: {
-    command: `node apps/server/dist/main.js --demo --port ${PORT} --data-dir ${process.env.FEVERFEW_E2E_DATA}${template}`,
+    command:
+      `node apps/server/dist/main.js --demo --port ${PORT} --data-dir ` +
+      `${process.env.FEVERFEW_E2E_DATA}${template}`,
     cwd: root,
     url: `http://127.0.0.1:${PORT}/api/catalogue`,
     timeout: 180_000,

@@ -83,7 +83,10 @@ test('chlorine beside vinegar in the cupboard: said on every plan, never in one'
   await desk.tag('any bleach');
   await expect(
     page.getByText(
-      /chlorine bleach must never meet .*white distilled vinegar or citric acid \(gives off chlorine gas\).*not in one vessel, one wash cycle or one step after the other/,
+      new RegExp(
+        'chlorine bleach must never meet .*white distilled vinegar or citric acid \\(gives off chlorine gas\\)' +
+          '.*not in one vessel, one wash cycle or one step after the other',
+      ),
     ),
   ).toBeVisible();
   await desk.showAllLosers();

@@ -49,6 +49,7 @@ function report(name, measured) {
     (sorted[Math.min(sorted.length - 1, Math.floor(sorted.length * share))] ?? 0).toFixed(2);
   const perS = Math.round((1000 * sorted.length) / sorted.reduce((sum, ms) => sum + ms, 0));
   console.log(
-    `${name}: median ${at(0.5)} ms, 99 % ${at(0.99)} ms, worst ${at(1)} ms, ${perS} per second (${sorted.length} measured)`,
+    `${name}: median ${at(0.5)} ms, 99 % ${at(0.99)} ms, worst ${at(1)} ms, ${perS} per second (${sorted.length} ` +
+      `measured)`,
   );
 }

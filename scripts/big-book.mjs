@@ -6,7 +6,8 @@ import { ask, startServer, untilUp } from './ownServer.mjs';
 import { ensureBuilt, ensureInstalled, requireNode20 } from './setUp.mjs';
 
 /**
- * A book of 500 pieces and 10 000 events made of the demo's own, and how long Today, the linen book and a plan take in it.
+ * A book of 500 pieces and 10 000 events made of the demo's own, and how long Today, the linen book and a plan
+ * take in it.
  * npm run big-book -- [--stay]: keeps the server up to look at.
  */
 requireNode20();

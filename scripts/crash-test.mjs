@@ -6,7 +6,8 @@ import { ask, startServer, untilUp } from './ownServer.mjs';
 import { ensureBuilt, ensureInstalled, requireNode20 } from './setUp.mjs';
 
 /**
- * Kills the server in the middle of writing, again and again, and asks each time for every event it had acknowledged, in order,
+ * Kills the server in the middle of writing, again and again, and asks each time for every event it had
+ * acknowledged, in order,
  * with the run in the state that its log gives. npm run crash-test -- [kills, 200 unless told otherwise]
  */
 requireNode20();

@@ -2,7 +2,10 @@ import { spawn } from 'node:child_process';
 import { join } from 'node:path';
 import { ensureBuilt, ensureInstalled, ROOT, requireNode20 } from './setUp.mjs';
 
-/** Puts a household file or a daily backup in the place of what is kept, and goes on serving: npm run restore -- FILE [--data-dir DIR] */
+/**
+ * Puts a household file or a daily backup in the place of what is kept, and goes on serving: npm run restore --
+ * FILE [--data-dir DIR]
+ */
 requireNode20();
 const [file, ...more] = process.argv.slice(2);
 if (!file || file.startsWith('--')) {

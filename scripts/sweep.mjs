@@ -46,7 +46,8 @@ const pending = new Map();
 let mostHeapMB = 0;
 
 console.log(
-  `${count.toLocaleString('en')} plans, ${workers} threads${finished > 0 ? `, ${finished.toLocaleString('en')} done before` : ''} …`,
+  `${count.toLocaleString('en')} plans, ${workers} threads` +
+    `${finished > 0 ? `, ${finished.toLocaleString('en')} done before` : ''} …`,
 );
 const threads = Array.from(
   { length: workers },
@@ -101,7 +102,8 @@ function tell() {
   const leftMin = (count - finished) / perS / 60;
   const bad = Object.values(state.violations).reduce((sum, times) => sum + times, 0);
   console.log(
-    `${finished.toLocaleString('en')} (${((100 * finished) / count).toFixed(1)} %) · ${Math.round(perS)} plans/s · ${leftMin.toFixed(1)} min left · ${bad} violations · heap ${Math.round(mostHeapMB)} MB at most`,
+    `${finished.toLocaleString('en')} (${((100 * finished) / count).toFixed(1)} %) · ${Math.round(perS)} plans/s · ` +
+      `${leftMin.toFixed(1)} min left · ${bad} violations · heap ${Math.round(mostHeapMB)} MB at most`,
   );
 }
 
@@ -113,8 +115,10 @@ function end() {
   const bad = Object.keys(state.violations).length > 0;
   console.log(
     [
-      `${finished.toLocaleString('en')} plans with ${state.rungs.toLocaleString('en')} rungs; ${state.honestNone.toLocaleString('en')} say there is no home method and name a professional.`,
-      `Heap per thread: ${mean(heaps.slice(0, heaps.length / 4))} MB in the first quarter, ${mean(heaps.slice((-heaps.length / 4) | 0))} MB in the last.`,
+      `${finished.toLocaleString('en')} plans with ${state.rungs.toLocaleString('en')} rungs; ` +
+        `${state.honestNone.toLocaleString('en')} say there is no home method and name a professional.`,
+      `Heap per thread: ${mean(heaps.slice(0, heaps.length / 4))} MB in the first quarter, ` +
+        `${mean(heaps.slice((-heaps.length / 4) | 0))} MB in the last.`,
       bad
         ? `Violations: ${JSON.stringify(state.violations)}; cases to look at: ${state.examples.join(', ')}`
         : 'No violation, no empty screen.',

@@ -83,7 +83,10 @@ main().catch((error: unknown) => {
 
 function startFailure(error: unknown): string {
   if (error instanceof DomainError && error.code === 'dataDirectoryInUse') {
-    return `Another Feverfew is using ${error.details.dataDir}. Nothing was changed. Stop that one, or start this one with --data-dir somewhere else.`;
+    return (
+      `Another Feverfew is using ${error.details.dataDir}. Nothing was changed. Stop that one, or start this ` +
+      `one with --data-dir somewhere else.`
+    );
   }
   if (error instanceof DomainError && error.code === 'notADataDirectory') {
     return `${error.details.dataDir} holds other files. Name an empty directory with --data-dir; nothing was touched.`;

@@ -38,7 +38,10 @@ export const UseCaseShape = z
   })
   .meta({ id: 'UseCase' });
 
-/** Everything of one household as a file: settings, shelf, pieces, troubles, plans, runs with every event, care, read-in log, trials, saved pictures. */
+/**
+ * Everything of one household as a file: settings, shelf, pieces, troubles, plans, runs with every event, care,
+ * read-in log, trials, saved pictures.
+ */
 export const HouseholdFile = z
   .strictObject({
     format: z.literal(HOUSEHOLD_FILE.format),

@@ -22,7 +22,8 @@ export * from './whatWorks.js';
 export type RunView = Omit<z.infer<typeof RunShape>, 'plan'> & { plan: Plan };
 
 /**
- * What the interface may take from core: words, units and types, and the run's own state machine, so that a device without a
+ * What the interface may take from core: words, units and types, and the run's own state machine, so that a device
+ * without a
  * line goes on by the same rules as the server. It decides nothing of its own.
  */
 export {

@@ -261,9 +261,9 @@ function statedThoughComputed(knowledge: Knowledge): string[] {
     .map((method) => `methods.${method.id}: states a pH that is worked out`);
 }
 
-/** A product whose makeup decides the pH of a bath has to have one. */
+/** A product whose composition decides the pH of a bath has to have one. */
 function compositionMissing(knowledge: Knowledge): string[] {
   return knowledge.agents
-    .filter((agent) => agent.makeupSetsPH && (agent.makeup.length === 0 || !agent.hasPH))
-    .map((agent) => `agents.${agent.id}: no makeup that could decide a pH`);
+    .filter((agent) => agent.compositionSetsPH && (agent.composition.length === 0 || !agent.hasPH))
+    .map((agent) => `agents.${agent.id}: no composition that could decide a pH`);
 }

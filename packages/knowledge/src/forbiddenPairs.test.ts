@@ -7,7 +7,10 @@ const pair = (a: string, b: string) =>
 
 type Expected = readonly [a: string, b: string, happens: RegExp, ground: string];
 
-/** Grounds are published reactions, recalled: inorganic chemistry handbooks, public poison-centre guidance, where it is said. */
+/**
+ * Grounds are published reactions, recalled: inorganic chemistry handbooks, public poison-centre guidance, where it
+ * is said.
+ */
 const NEVER_IN_ONE_PLAN: readonly Expected[] = [
   ['chlorine', 'weakAcid', /chlorine gas/, 'HClO + HCl → Cl2 + H2O; poison-centre guidance'],
   ['chlorine', 'oxalicAcid', /chlorine gas/, 'as any acid; poison-centre guidance'],

@@ -31,7 +31,9 @@ export class CalendarService {
         start: new Date(timer.readyAt),
         end: new Date(timer.latestAt),
         summary: `Look: ${run.pieceName}`,
-        description: `In ${run.vesselName ?? 'its place'}. Long enough from the beginning of this entry; out by its end.`,
+        description:
+          `In ${run.vesselName ?? 'its place'}. Long enough from the beginning of this entry; out by ` +
+          `its end.`,
       });
       event.createAlarm({ type: ICalAlarmType.display, trigger: 0, description: `Look: ${run.pieceName}` });
     }

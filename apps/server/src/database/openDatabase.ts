@@ -55,7 +55,10 @@ export async function openDatabase(
   };
 }
 
-/** True when the directory is empty, or was ours and has been emptied on request. Never touches anybody else's files. */
+/**
+ * True when the directory is empty, or was ours and has been emptied on request. Never touches anybody else's
+ * files.
+ */
 function emptied(dataDir: string, reset: boolean): boolean {
   // Backups outlive a reset: they are the way back from it.
   const names = readdirSync(dataDir).filter((name) => name !== BACKUP_DIR);

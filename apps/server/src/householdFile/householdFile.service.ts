@@ -29,7 +29,8 @@ import { findPhotoFault } from '../runs/findPhotoFault.js';
 import { HouseholdFileRepository } from './householdFile.repository.js';
 
 /**
- * A mix was kept, a plan made, when the household stood otherwise: what its present choices, taps, water and bottles alone speak
+ * A mix was kept, a plan made, when the household stood otherwise: what its present choices, taps, water and
+ * bottles alone speak
  * against comes in again, and is judged anew on each read (a mix), or was followed as it stands (a plan).
  */
 const OF_THIS_HOUSEHOLD: readonly Finding['code'][] = [
@@ -66,7 +67,8 @@ export class HouseholdFileService {
   /**
    * Replaces what is kept by a file's contents. Nothing changes unless all of it is sound: shapes, names, references,
    * every run's events replayed, every plan that could still be followed checked for safety, every mix judged.
-   * @throws DomainError foreignFile, newerFile, brokenFile, unknownReference, mixRefused; InvalidInput with the place of every fault
+   * @throws DomainError foreignFile, newerFile, brokenFile, unknownReference, mixRefused; InvalidInput with the
+   * place of every fault
    */
   async read(given: unknown): Promise<HouseholdRead> {
     const version = versionOf(given);
@@ -139,7 +141,8 @@ export class HouseholdFileService {
       const replayed = plan && replayRun(events, plan);
       if (!plan || !replayed?.ok)
         throw broken(
-          `The events of a run do not follow from one another. ${replayed && !replayed.ok ? refusalWords(replayed.refusal) : ''}`,
+          `The events of a run do not follow from one another. ` +
+            `${replayed && !replayed.ok ? refusalWords(replayed.refusal) : ''}`,
           `runs.${index}.events`,
         );
       const lastMs = Date.parse(events.at(-1)?.at ?? '');
@@ -196,7 +199,9 @@ function versionOf(given: unknown): number {
     });
   if (version > HOUSEHOLD_FILE.version)
     throw new DomainError('newerFile', {
-      message: `This file is of version ${version}; this Feverfew reads up to ${HOUSEHOLD_FILE.version}. Nothing was changed.`,
+      message:
+        `This file is of version ${version}; this Feverfew reads up to ${HOUSEHOLD_FILE.version}. Nothing ` +
+        `was changed.`,
     });
   return version;
 }

@@ -33,8 +33,14 @@ export const LOG_COLUMNS = [
 const FORMULA = /^[=+\-@\t\r]/;
 
 /** RFC 4180: comma, CRLF, quotes where needed; a cell that would run as a formula is led by an apostrophe. */
-export const writeLog = (lines: readonly LogLine[]): string =>
-  `${Papa.unparse({ fields: [...LOG_COLUMNS], data: lines.map((line) => LOG_COLUMNS.map((column) => line[column])) }, { newline: '\r\n', escapeFormulae: FORMULA })}\r\n`;
+export function writeLog(lines: readonly LogLine[]): string {
+  const data = lines.map((line) => LOG_COLUMNS.map((column) => line[column]));
+  const table = Papa.unparse(
+    { fields: [...LOG_COLUMNS], data },
+    { newline: '\r\n', escapeFormulae: FORMULA },
+  );
+  return `${table}\r\n`;
+}
 
 export type LogFault = { readonly line: number; readonly message: string };
 
@@ -85,7 +91,10 @@ interface Known {
   readonly fibres: ReadonlySet<string>;
 }
 
-/** The use a line tells of, or what is wrong with it. @param known ids the knowledge has; marks with their main component */
+/**
+ * The use a line tells of, or what is wrong with it. @param known ids the knowledge has; marks with their main
+ * component
+ */
 export function useOfLine(line: LogLine, known: Known, nowMs: number): UseCase | string {
   const atMs = Date.parse(line.date);
   if (!/^\d{4}-\d{2}-\d{2}/.test(line.date) || Number.isNaN(atMs))

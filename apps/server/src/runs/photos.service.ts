@@ -14,7 +14,10 @@ export class PhotosService {
     @Inject(CLOCK) private readonly clock: Clock,
   ) {}
 
-  /** Keeps a picture with its run. The key becomes its id, so that a repeat counts once. @throws DomainError pictureRefused */
+  /**
+   * Keeps a picture with its run. The key becomes its id, so that a repeat counts once. @throws DomainError
+   * pictureRefused
+   */
   async keep(runId: string, { key, jpeg }: NewPhoto): Promise<RunView> {
     const fault = findPhotoFault(Buffer.from(jpeg, 'base64'));
     if (fault) throw new DomainError('pictureRefused', { message: fault, path: 'jpeg' });

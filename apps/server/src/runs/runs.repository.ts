@@ -112,7 +112,10 @@ export class RunsRepository {
     });
   }
 
-  /** Appends as number `seq` and writes what lists need of it; a key seen before, or a number already taken, changes nothing and says so. */
+  /**
+   * Appends as number `seq` and writes what lists need of it; a key seen before, or a number already taken, changes
+   * nothing and says so.
+   */
   async append(row: typeof runEvents.$inferInsert, summary: RunSummary): Promise<boolean> {
     return this.db.transaction(async (tx) => {
       const inserted = await tx

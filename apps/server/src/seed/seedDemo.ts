@@ -24,7 +24,10 @@ import {
 const MINUTE_MS = 60_000;
 const HOUR_MS = 60 * MINUTE_MS;
 
-/** Loads the demo into an empty database through the same services a person's clicks go through; false when there is data already. */
+/**
+ * Loads the demo into an empty database through the same services a person's clicks go through; false when there is
+ * data already.
+ */
 export async function seedDemo(app: INestApplication, now: Date): Promise<boolean> {
   const pieces = app.get(PiecesService, { strict: false });
   if (await pieces.hasAny()) return false;

@@ -4,7 +4,10 @@ import { OUTCOMES, type RunState } from '@feverfew/core';
 import { afterAll, beforeAll, expect, it } from 'vitest';
 import { type TestApp, testApp } from './testApp.js';
 
-/** A household as version 2 of the file wrote it: every later version must read it. See scripts/household-fixture.mjs. */
+/**
+ * A household as version 2 of the file wrote it: every later version must read it. See
+ * scripts/household-fixture.mjs.
+ */
 const given: unknown = JSON.parse(
   readFileSync(new URL('./fixtures/household-v2.json', import.meta.url), 'utf8'),
 );

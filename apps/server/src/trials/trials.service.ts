@@ -22,7 +22,10 @@ import { PlansService } from '../plans/plans.service.js';
 import { TroublesService } from '../troubles/troubles.service.js';
 import { type StoredTrial, TrialsRepository } from './trials.repository.js';
 
-/** What the places are called; which method goes where is drawn, so that nobody chooses the better half for one of them. */
+/**
+ * What the places are called; which method goes where is drawn, so that nobody chooses the better half for one of
+ * them.
+ */
 const PLACES = {
   zones: ['the left part', 'the right part', 'the part below'],
   pieces: ['piece 1', 'piece 2', 'piece 3'],
@@ -40,7 +43,10 @@ export class TrialsService {
     @Inject(CLOCK) private readonly clock: Clock,
   ) {}
 
-  /** Sets up a trial of ways on the trouble's ladder. @throws DomainError trialRefused when it would not be fair, or not safe */
+  /**
+   * Sets up a trial of ways on the trouble's ladder. @throws DomainError trialRefused when it would not be fair, or
+   * not safe
+   */
   async start(asked: NewTrial, draw: (below: number) => number = randomInt): Promise<TrialView> {
     const { planId } = await this.troubles.read(asked.troubleId);
     const { plan } = await this.plans.read(planId);

@@ -11,7 +11,8 @@ const STALE: Readonly<Record<ChangeNews['topic'], readonly string[]>> = {
 };
 
 /**
- * Keeps this device in step with the server by its line of changes. The line is held only while the page is seen: a browser
+ * Keeps this device in step with the server by its line of changes. The line is held only while the page is seen:
+ * a browser
  * gives a server few lines at a time. Coming back, or after the line was lost, everything is fetched anew.
  */
 export function useChanges(): void {

@@ -6,7 +6,10 @@ interface LevelPictureProps {
 /** Outline of the mark, in a cloth of 64 × 44: the clean control lies left of the seam. */
 const BLOB = 'M38 8 Q52 2 58 12 Q64 22 57 33 Q49 42 38 38 Q27 33 28 21 Q29 11 38 8 Z';
 
-/** A piece of cloth with what is left of a mark, beside a clean part: fewer lines and a smaller mark the less there is. */
+/**
+ * A piece of cloth with what is left of a mark, beside a clean part: fewer lines and a smaller mark the less there
+ * is.
+ */
 export function LevelPicture({ leftPct, size = 76 }: LevelPictureProps) {
   const share = leftPct / 100;
   const scale = leftPct === 0 ? 0 : 0.55 + 0.45 * share;

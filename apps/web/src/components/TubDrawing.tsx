@@ -16,7 +16,10 @@ export function TubDrawing({ name, fillL, volumeL, temp, contents, width = 260 }
   return (
     <svg width={width} viewBox="0 0 260 160" role="img" aria-label={label} style={{ maxWidth: '100%' }}>
       <path
-        d={`M${24 + 16 - inset} ${top} q 16 -5 32 0 t 32 0 t 32 0 t 32 0 t 32 0 L ${220 + inset} ${top} L 208 130 Q 206 136 200 136 H 60 Q 54 136 52 130 Z`}
+        d={
+          `M${24 + 16 - inset} ${top} q 16 -5 32 0 t 32 0 t 32 0 t 32 0 t 32 0 L ${220 + inset} ${top} L 208 130 ` +
+          `Q 206 136 200 136 H 60 Q 54 136 52 130 Z`
+        }
         fill="var(--ff-colors-water-tint)"
         stroke="var(--ff-colors-water)"
         strokeWidth="1.6"

@@ -36,6 +36,9 @@ export function Why({
   );
 }
 
+/** Grounds that are no publication one could open. */
+const NOT_PUBLISHED: ReadonlySet<string> = new Set(['commonPractice', 'label', 'memory']);
+
 export function SourceList({ ids }: { ids: readonly string[] }) {
   const { data } = useCatalogue();
   const sources = ids.flatMap((id) => data?.sources.filter((source) => source.id === id) ?? []);
@@ -45,7 +48,8 @@ export function SourceList({ ids }: { ids: readonly string[] }) {
       {sources
         .map(
           (source) =>
-            `${source.title}${source.consulted || source.kind === 'commonPractice' || source.kind === 'label' || source.kind === 'memory' ? '' : ' (recalled, not opened)'}`,
+            source.title +
+            (source.consulted || NOT_PUBLISHED.has(source.kind) ? '' : ' (recalled, not opened)'),
         )
         .join('; ') || 'not given'}
       .

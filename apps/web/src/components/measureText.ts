@@ -50,7 +50,8 @@ export function toolText({ snapped }: Pick<Ingredient, 'snapped'>): string | nul
     .map(({ toolId, name, count }) =>
       toolId === 'jug'
         ? `${Math.round(count * MEASURE_TOOLS.jug.volumeML)} mL in a jug`
-        : `${countText(count)}\u00a0${name ?? TOOL_WORDS[toolId]}${count > 1 && (name !== null || toolId.endsWith('Cup')) ? 's' : ''}`,
+        : `${countText(count)}\u00a0${name ?? TOOL_WORDS[toolId]}` +
+          (count > 1 && (name !== null || toolId.endsWith('Cup')) ? 's' : ''),
     )
     .join(' + ');
 }

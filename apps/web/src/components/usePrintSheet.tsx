@@ -2,7 +2,10 @@ import { Box } from '@chakra-ui/react';
 import { type ReactNode, useState } from 'react';
 import { createPortal, flushSync } from 'react-dom';
 
-/** Puts a sheet of its own on paper instead of the page: `print` shows it to the printer alone, `sheet` goes into the tree. */
+/**
+ * Puts a sheet of its own on paper instead of the page: `print` shows it to the printer alone, `sheet` goes into
+ * the tree.
+ */
 export function usePrintSheet(): { print: (content: ReactNode) => void; sheet: ReactNode } {
   const [content, setContent] = useState<ReactNode>(null);
   const print = (next: ReactNode) => {

@@ -22,7 +22,10 @@ const AGES: readonly [RegExp, TroubleFacts['age']][] = [
 const COLOURS = ['white', 'natural', 'pale', 'dark', 'patterned'] as const;
 const MOST_READ_MARKS = 3;
 
-/** Reads "red wine sofa", "week old blood on the wool blanket", "grass and mud jeans": troubles first, then the piece, then the rest. */
+/**
+ * Reads "red wine sofa", "week old blood on the wool blanket", "grass and mud jeans": troubles first, then the
+ * piece, then the rest.
+ */
 export function readWords(text: string, catalogue: Catalogue, pieces: readonly PieceSummary[]): ReadWords {
   let words: string[] = wordsOf(text);
   const markIds: string[] = [];

@@ -22,7 +22,10 @@ export interface WorkConditions {
   readonly heat: keyof typeof HEAT_FACTOR;
 }
 
-/** Share of one component that these mechanisms take in one round: 1 − Π over mechanisms of (1 − share removed), 0–1. */
+/**
+ * Share of one component that these mechanisms take in one round: 1 − Π over mechanisms of (1 − share removed),
+ * 0–1.
+ */
 export function removedShare(
   component: SoilComponent,
   mechanisms: ReadonlySet<Mechanism>,

@@ -82,7 +82,8 @@ export const betaMean = ({ a, b }: Beta): number => a / (a + b);
 const STEPS = 2000;
 
 /**
- * Chance that a draw of `one` is above a draw of `other`: Σ over slices of `other` of its mass × the share of `one` above.
+ * Chance that a draw of `one` is above a draw of `other`: Σ over slices of `other` of its mass × the share of
+ * `one` above.
  * For whole-number shapes it meets the closed sum Σ B(a₂ + i, b₁ + b₂) / ((b₂ + i) B(1 + i, b₂) B(a₁, b₁)).
  */
 export function chanceAbove(one: Beta, other: Beta): number {

@@ -63,7 +63,8 @@ export function gatherEvidence(uses: readonly UseCase[]): Evidence {
 }
 
 /**
- * What a use elsewhere counts here: alike in all 1, on another fibre group a half, on an older trouble a half. One on a fresher
+ * What a use elsewhere counts here: alike in all 1, on another fibre group a half, on an older trouble a half. One
+ * on a fresher
  * trouble counts nothing: what runs out fresh may have set since. From memory.
  */
 const OTHER_FIBRES = 0.5;

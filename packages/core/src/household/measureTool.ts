@@ -1,4 +1,7 @@
-/** Measures a household may own. Volumes in mL, exact US customary and imperial values (NIST SP 811) and metric kitchen sizes. */
+/**
+ * Measures a household may own. Volumes in mL, exact US customary and imperial values (NIST SP 811) and metric
+ * kitchen sizes.
+ */
 export const MEASURE_TOOLS = {
   usTeaspoon: { volumeML: 4.92892159375, fractions: [1, 0.5, 0.25] },
   usTablespoon: { volumeML: 14.78676478125, fractions: [1, 0.5] },

@@ -1,7 +1,10 @@
 import type { DoneMethod } from '../trouble/troubleFacts.js';
 import type { RunSummary } from './runSummary.js';
 
-/** What runs on one trouble have done so far, method by method: rounds looked at, and whether the last look found it stalled. */
+/**
+ * What runs on one trouble have done so far, method by method: rounds looked at, and whether the last look found it
+ * stalled.
+ */
 export function doneMethods(runs: readonly Pick<RunSummary, 'methodIds' | 'state'>[]): DoneMethod[] {
   const done = new Map<string, DoneMethod>();
   const inOrder = [...runs].sort((a, b) => (a.state.startedAt < b.state.startedAt ? -1 : 1));

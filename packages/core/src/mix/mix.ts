@@ -8,7 +8,10 @@ export type MixContainer =
   | { readonly kind: 'sprayer' };
 export const CONTAINER_KINDS = ['vessel', 'cup', 'bottle', 'sprayer'] as const;
 
-/** One product, counted in a unit of volume or mass, in the product's cap, or in a measure of the house (`own:` and its id). */
+/**
+ * One product, counted in a unit of volume or mass, in the product's cap, or in a measure of the house (`own:` and
+ * its id).
+ */
 export interface MixPour {
   readonly agentId: string;
   readonly amount: number;

@@ -3,7 +3,10 @@ import { type Envelope, windowOf } from '../envelope/envelope.js';
 import { type Finding, finding } from '../finding/finding.js';
 import type { PHRange } from '../quantity/pHRange.js';
 
-/** What the piece says to the products themselves. Chlorine on a fibre it destroys is refused outright, the rest is said. */
+/**
+ * What the piece says to the products themselves. Chlorine on a fibre it destroys is refused outright, the rest is
+ * said.
+ */
 export function agentsOnPiece(
   agents: readonly Agent[],
   envelope: Envelope,

@@ -28,5 +28,8 @@ export function questionCautions(
   }
 }
 
-/** Above this peroxide, vinegar and ammonia want gloves and goggles before they are cut down, %. Safety data as recalled (CLP). */
+/**
+ * Above this peroxide, vinegar and ammonia want gloves and goggles before they are cut down, %. Safety data as
+ * recalled (CLP).
+ */
 const STRONG_PCT = 6;

@@ -13,7 +13,10 @@ export interface SweepCase {
 export interface Sweep {
   /** Size of the full product of all classes. */
   readonly size: number;
-  /** The case of a number; numbers run on past the product and start again. Neighbours lie far apart, so that any run of numbers is a fair sample. */
+  /**
+   * The case of a number; numbers run on past the product and start again. Neighbours lie far apart, so that any
+   * run of numbers is a fair sample.
+   */
   readonly caseAt: (number: number) => SweepCase;
 }
 
@@ -114,7 +117,10 @@ const USUAL: Household = {
   schools: {},
 };
 
-/** A usual house, an empty cupboard that may buy, one that owns and allows everything, a careful one, and one of unlike habits. */
+/**
+ * A usual house, an empty cupboard that may buy, one that owns and allows everything, a careful one, and one of
+ * unlike habits.
+ */
 function households(knowledge: Knowledge): { household: Household; reach: TroubleFacts['reach'] }[] {
   const all = knowledge.agents.map(({ id, strength }) => ({
     agentId: id,

@@ -1,4 +1,7 @@
-/** pH of a bath: most likely, and between which bounds, over 25 °C (as a strip reads it cooled) and the bath's own heat. */
+/**
+ * pH of a bath: most likely, and between which bounds, over 25 °C (as a strip reads it cooled) and the bath's own
+ * heat.
+ */
 export interface PHRange {
   readonly low: number;
   readonly likely: number;

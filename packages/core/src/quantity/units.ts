@@ -1,6 +1,9 @@
 import { requireWithin } from '../finding/domainError.js';
 
-/** Millilitres per unit: exact legal definitions (NIST SP 811; UK Units of Measurement Regulations 1995), metric kitchen sizes. */
+/**
+ * Millilitres per unit: exact legal definitions (NIST SP 811; UK Units of Measurement Regulations 1995), metric
+ * kitchen sizes.
+ */
 export const VOLUME_UNITS = {
   mL: { word: 'mL', perUnit: 1 },
   L: { word: 'L', perUnit: 1000 },

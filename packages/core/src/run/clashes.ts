@@ -34,7 +34,10 @@ const MINUTE_MS = 60_000;
 const WASH_MIN = 75;
 const MACHINE = 'machine';
 
-/** What a run has taken up and will take up on its present pass, if each step begins as soon as it can and takes its longest. */
+/**
+ * What a run has taken up and will take up on its present pass, if each step begins as soon as it can and takes its
+ * longest.
+ */
 export function occupations({ plan, state }: RunAtWork, nowMs: number): Occupation[] {
   const pass = plan.ladder[state.rungIndex];
   if (!pass || state.status === 'finished') return [];

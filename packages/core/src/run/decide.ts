@@ -3,7 +3,10 @@ import type { Plan } from '../treatment/plan/plan.js';
 import type { Choice, LookAnswer } from './runEvent.js';
 import type { RunState } from './runState.js';
 
-/** What an answer opens, recommended first: still moving → again (bounded); stalled → another mechanism; wrong → stop at once. */
+/**
+ * What an answer opens, recommended first: still moving → again (bounded); stalled → another mechanism; wrong →
+ * stop at once.
+ */
 export function choicesAfterLook(
   answer: LookAnswer,
   at: string,

@@ -1,8 +1,10 @@
 import type { LikelyRange } from '../quantity/likelyRange.js';
 
 /**
- * What is left by eye against a clean part of the same cloth, on a scale of six. `low` and `high` bound what an eye calls by
- * that name, % of what there was at first; together they leave no gap. From memory: no published scale for marks was used.
+ * What is left by eye against a clean part of the same cloth, on a scale of six. `low` and `high` bound what an
+ * eye calls by
+ * that name, % of what there was at first; together they leave no gap. From memory: no published scale for marks
+ * was used.
  */
 export const LEVELS = [
   { id: 'none', leftPct: 0, low: 0, high: 1 },

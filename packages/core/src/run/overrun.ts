@@ -10,7 +10,10 @@ export interface OverrunView {
   readonly overMin: number;
 }
 
-/** Dried for half an hour, or half its longest time, it is wetted and goes on; longer, it is rinsed off. Common practice, no source. */
+/**
+ * Dried for half an hour, or half its longest time, it is wetted and goes on; longer, it is rinsed off. Common
+ * practice, no source.
+ */
 const STILL_WETTABLE = { shareOfMost: 0.5, atLeastMin: 30 } as const;
 const MINUTE_MS = 60_000;
 

@@ -71,7 +71,10 @@ function personCautions(pass: Pass, { components, item, plan, knowledge }: PlanR
   return wanted.some((id) => !said.has(id)) ? ['cautionMissing'] : [];
 }
 
-/** Gates of the household: switched off, not sold, asthma, children, metal, strength not known or past the household's. */
+/**
+ * Gates of the household: switched off, not sold, asthma, children, metal, strength not known or past the
+ * household's.
+ */
 function households(pass: Pass, reading: PlanReading): Violation['code'][] {
   const { household, item, plan } = reading;
   const found = new Set<Violation['code']>();

@@ -36,7 +36,8 @@ const rule = (pattern: RegExp | string, set: Rule['set']): Rule => ({
 });
 
 /**
- * Words of a tag and what they mean, read in this order; each takes its words away. Where words are ambiguous the gentler
+ * Words of a tag and what they mean, read in this order; each takes its words away. Where words are ambiguous the
+ * gentler
  * reading holds: "warm" is 30 °C (a warm range of 31–44 °C by the US glossary, recalled), "hot" is 40 °C (45–63 °C),
  * "tumble" alone is low.
  */
@@ -88,10 +89,16 @@ const RULES: readonly Rule[] = [
   ),
 ];
 
-const FILLERS =
-  /^(?:machine|wash|washing|at|max|maximum|only|and|with|in|on|the|a|to|dry|drying|cycle|programme|program|water|heat|label|tag|says|degrees|c|normal|like|colou?rs|separately|inside|out)$/i;
+const FILLERS = new RegExp(
+  '^(?:machine|wash|washing|at|max|maximum|only|and|with|in|on|the|a|to|dry|drying|cycle|programme|program|water' +
+    '|heat|label|tag|says|degrees|c|normal|like|colou?rs|separately|inside|out)$',
+  'i',
+);
 
-/** Reads what is written on a tag: "40 no bleach tumble low", "hand wash, dry flat", "machine wash warm, non-chlorine bleach". */
+/**
+ * Reads what is written on a tag: "40 no bleach tumble low", "hand wash, dry flat", "machine wash warm,
+ * non-chlorine bleach".
+ */
 export function parseLabel(text: string): ParsedLabel {
   let rest = ` ${text.replace(/[,;.°]/g, ' ').replace(/\s+/g, ' ')} `;
   let label: CareLabel = { ...BLANK_LABEL };

@@ -16,7 +16,8 @@ import type { Candidate, Plan, PositionView } from './plan/plan.js';
 /**
  * Envelope, ladder and every candidate with its findings for the troubles on one piece.
  * The household's log moves what a method promises and may set a pass aside; it never widens a limit.
- * Pure: equal input gives byte-equal output. Without a mark or an item the envelope still forms, the ladder stays empty.
+ * Pure: equal input gives byte-equal output. Without a mark or an item the envelope still forms, the ladder stays
+ * empty.
  */
 export function planTreatment(
   facts: TroubleFacts,

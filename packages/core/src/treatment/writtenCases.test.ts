@@ -9,7 +9,8 @@ import { planTreatment } from './planTreatment.js';
 
 /**
  * Cases as a practitioner would judge them: what must be on the ladder, what must not be anywhere on it.
- * Grounds: HB = textile or chemistry handbook, recalled; ISO 3758 / ISO 1833 = the standard, recalled; CP = common practice, no
+ * Grounds: HB = textile or chemistry handbook, recalled; ISO 3758 / ISO 1833 = the standard, recalled; CP = common
+ * practice, no
  * source; LB = the product's or the piece's own label.
  */
 interface Case {

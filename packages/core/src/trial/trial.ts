@@ -103,7 +103,10 @@ export type TrialFault =
 
 export const MOST_ARMS = 3;
 
-/** The wait all of them share: the longest of the shortest, within the shortest of the longest; null when there is none. */
+/**
+ * The wait all of them share: the longest of the shortest, within the shortest of the longest; null when there is
+ * none.
+ */
 export function commonDwellMin(passes: readonly Pass[]): number | null {
   const dwells = passes.map((pass) => pass.steps.find((action) => action.dwell)?.dwell ?? null);
   if (dwells.some((dwell) => dwell === null)) return null;

@@ -40,7 +40,8 @@ export const addExposure = (a: Exposure, b: Exposure): Exposure => ({
 });
 
 /**
- * What a run put its piece through: each timed step from its start to the event that ended it (or `nowMs` while it goes on),
+ * What a run put its piece through: each timed step from its start to the event that ended it (or `nowMs` while it
+ * goes on),
  * each wash that was done. A pause counts: what is in the cloth works on.
  */
 export function exposureOf(

@@ -20,7 +20,8 @@ export interface UpkeepDue {
 }
 
 /**
- * Upkeep of a piece with the day each falls due: its interval after it was last done; what nobody noted counts from the day the
+ * Upkeep of a piece with the day each falls due: its interval after it was last done; what nobody noted counts
+ * from the day the
  * piece was entered, its age from the day it came into the house.
  * @param doneAt when each was last done, by upkeep id
  */

@@ -55,7 +55,8 @@ function change<Code extends ChangeCode>(
 const LARGE_VESSEL_L = 150;
 
 /**
- * Every change that could matter to a method, easiest for the person first. What guards people (asthma, children, sale of borax)
+ * Every change that could matter to a method, easiest for the person first. What guards people (asthma, children,
+ * sale of borax)
  * is never among them.
  */
 export function changesToTry(

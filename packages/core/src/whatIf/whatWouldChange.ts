@@ -9,7 +9,8 @@ const MOST_TO_PAIR = 24;
 const MOST_ANSWERS = 4;
 
 /**
- * The smallest changes of the facts under which a method that is off the ladder would be allowed: each answer is one change,
+ * The smallest changes of the facts under which a method that is off the ladder would be allowed: each answer is
+ * one change,
  * or two together where no single one is enough. Empty when nothing a person could be mistaken about would help.
  */
 export function whatWouldChange(

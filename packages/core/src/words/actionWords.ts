@@ -30,7 +30,8 @@ const WORDS: Say = {
   hiddenTest: () => ({
     title: 'Try a hidden spot',
     lines: [
-      'A drop on an inside seam, wait as long as the real thing, press a white cloth on it. Any colour on the cloth or any change: stop here.',
+      'A drop on an inside seam, wait as long as the real thing, press a white cloth on it. Any colour on the ' +
+        'cloth or any change: stop here.',
     ],
   }),
   mix: (action, say) => ({
@@ -42,7 +43,8 @@ const WORDS: Say = {
     lines: [
       ...(action.programme
         ? [
-            `${upper(PROGRAMME_WORDS[action.programme])} programme, ${action.tempC ? say.temp(action.tempC.target) : 'cool'} at most.`,
+            `${upper(PROGRAMME_WORDS[action.programme])} programme, ` +
+              `${action.tempC ? say.temp(action.tempC.target) : 'cool'} at most.`,
           ]
         : []),
       ...(action.batches > 1
@@ -76,7 +78,8 @@ const WORDS: Say = {
   wash: (action, say) => ({
     title: 'Wash',
     lines: [
-      `${upper(PROGRAMME_WORDS[action.programme ?? 'hand'])}${action.programme === 'hand' ? '' : ' programme'}, ${action.tempC ? say.temp(action.tempC.max) : 'cool'} at most.`,
+      `${upper(PROGRAMME_WORDS[action.programme ?? 'hand'])}${action.programme === 'hand' ? '' : ' programme'}, ` +
+        `${action.tempC ? say.temp(action.tempC.max) : 'cool'} at most.`,
       ...action.notes,
     ],
   }),
@@ -130,7 +133,8 @@ function waterLines(action: Action, say: Lexicon): string[] {
   if (!action.bath)
     return action.waterML
       ? [
-          `${say.volume(action.waterML)} water${action.tempC && action.tempC.target > 25 ? ` at ${say.temp(action.tempC.target)}` : ', cold'}.`,
+          `${say.volume(action.waterML)} water` +
+            (action.tempC && action.tempC.target > 25 ? ` at ${say.temp(action.tempC.target)}.` : ', cold.'),
         ]
       : [];
   const { coldL, hotTapL, kettleL, kettles } = action.bath.shares;
@@ -169,17 +173,23 @@ function outlookLines({ outlook, dwell }: Action, say: Lexicon): string[] {
       : []),
     ...(topUp
       ? [
-          `Below ${say.temp(topUp.belowC)} after about ${durationWords(topUp.afterMin, topUp.afterMin)}: ${say.volume(topUp.hotL * 1000)} from the kettle brings it back to ${say.temp(topUp.toC)}. Lift the piece out of the way first.`,
+          `Below ${say.temp(topUp.belowC)} after about ${durationWords(topUp.afterMin, topUp.afterMin)}: ` +
+            `${say.volume(topUp.hotL * 1000)} from the kettle brings it back to ${say.temp(topUp.toC)}. Lift the ` +
+            `piece out of the way first.`,
         ]
       : []),
     ...(dwell.untilCool && coolAtMin
       ? [
-          `Cool, no warmer than the hand, after ${durationWords(coolAtMin.low, coolAtMin.high)}${coolsLongBefore({ outlook, dwell }) ? '; leave it for its time all the same, the oxygen goes on working' : ''}.`,
+          `Cool, no warmer than the hand, after ${durationWords(coolAtMin.low, coolAtMin.high)}` +
+            (coolsLongBefore({ outlook, dwell })
+              ? '; leave it for its time all the same, the oxygen goes on working.'
+              : '.'),
         ]
       : []),
     ...(left
       ? [
-          `About ${Math.round(left.likely * 100)} % of its oxygen is left then (${Math.round(left.low * 100)}–${Math.round(left.high * 100)} %).`,
+          `About ${Math.round(left.likely * 100)} % of its oxygen is left then ` +
+            `(${Math.round(left.low * 100)}–${Math.round(left.high * 100)} %).`,
         ]
       : []),
   ];

@@ -42,7 +42,8 @@ const WORDS: Words = {
   notForChildren: ({ agentId }, say) => `${upper(say.name(agentId))} is kept off children's textiles.`,
   noMachine: () => 'Needs a washing machine; none is entered for this household.',
   programmeTooStrong: ({ wanted, most, owner }, say) =>
-    `Needs a ${PROGRAMME_WORDS[wanted]} programme; this piece bears ${most === 'none' ? 'no wash' : `at most ${PROGRAMME_WORDS[most]}`} (${ownerWords(owner, say)}).`,
+    `Needs a ${PROGRAMME_WORDS[wanted]} programme; this piece bears ` +
+    `${most === 'none' ? 'no wash' : `at most ${PROGRAMME_WORDS[most]}`} (${ownerWords(owner, say)}).`,
   methodExhausted: ({ rounds, maxRounds, stalled }) =>
     stalled
       ? `Stalled after ${rounds} ${rounds === 1 ? 'round' : 'rounds'}: another mechanism, not more of the same.`
@@ -54,12 +55,14 @@ const WORDS: Words = {
   triedMustNotMeet: ({ pairId, triedAgentId, agentId }, say) =>
     `${upper(say.name(triedAgentId))} has been on it, and with ${say.name(agentId)} it ${say.name(pairId)}.`,
   apartFromRung: ({ pairId, rungMethodId, agentId }, say) =>
-    `${upper(say.name(agentId))} may not share a plan with “${say.name(rungMethodId)}”: together it ${say.name(pairId)}.`,
+    `${upper(say.name(agentId))} may not share a plan with “${say.name(rungMethodId)}”: together it ` +
+    `${say.name(pairId)}.`,
   littleEffect: ({ highPct }) => `Would take out ${highPct} % at best.`,
   fromOwnLog: ({ uses, worked, bookLowPct, bookHighPct }) =>
     `From your own log: ${worked} of ${uses} worked. The book alone says ${bookLowPct}–${bookHighPct} % a round.`,
   logSaysOther: ({ methodId, uses, worked, chancePct }, say) =>
-    `Set aside by your own log: ${worked} of ${uses} worked. “${say.name(methodId)}” does better with odds of ${chancePct} in 100.`,
+    `Set aside by your own log: ${worked} of ${uses} worked. “${say.name(methodId)}” does better with odds of ` +
+    `${chancePct} in 100.`,
   noBetterThan: ({ methodId }, say) => `Fits, but promises no more than “${say.name(methodId)}”.`,
   hiddenTestFirst: ({ chemistry, owner }, say) =>
     `Hidden test first: ${CHEMISTRY_WORDS[chemistry]} (${ownerWords(owner, say)}).`,
@@ -69,7 +72,8 @@ const WORDS: Words = {
   standsIn: ({ substitutionId, useAgentId, wantedAgentId }, say) =>
     `${upper(say.name(useAgentId))} stands in for ${say.name(wantedAgentId)}. ${say.name(substitutionId)}`,
   bigPour: ({ agentId, amount, unit }, say) =>
-    `That is ${unit === 'mL' ? say.volume(amount) : `${amount} g of`} ${say.name(agentId)} a round: see that there is enough.`,
+    `That is ${unit === 'mL' ? say.volume(amount) : `${amount} g of`} ${say.name(agentId)} a round: ` +
+    'see that there is enough.',
   roundsLeft: ({ done, left }) => `${done} ${done === 1 ? 'round' : 'rounds'} done already; ${left} left.`,
   triedOnce: ({ agentId }, say) =>
     `${upper(say.name(agentId))} has been on it to no effect: less to hope for.`,
@@ -84,13 +88,17 @@ const WORDS: Words = {
   notStronger: ({ agentId, highPerL, unit }, say) =>
     `Not more than ${highPerL} ${unit} ${say.name(agentId)} per litre: time first, then heat, strength last.`,
   notStrongerPH: ({ agentId, highPerL, unit, maxPH, owner }, say) =>
-    `Not more than ${highPerL} ${unit} ${say.name(agentId)} per litre: past that the bath goes above pH ${pH(maxPH)} (${ownerWords(owner, say)}).`,
+    `Not more than ${highPerL} ${unit} ${say.name(agentId)} per litre: past that the bath goes above pH ` +
+    `${pH(maxPH)} (${ownerWords(owner, say)}).`,
   kettlesNeeded: ({ hotC, toC, kettles, litres }, say) =>
-    `Your tap gives ${say.temp(hotC)}: ${kettles === 1 ? 'one kettle' : `${kettles} kettles`} (${say.volume(litres * 1000)}) ${kettles === 1 ? 'brings' : 'bring'} this tub to ${say.temp(toC)}.`,
+    `Your tap gives ${say.temp(hotC)}: ${kettles === 1 ? 'one kettle' : `${kettles} kettles`} ` +
+    `(${say.volume(litres * 1000)}) ${kettles === 1 ? 'brings' : 'bring'} this tub to ${say.temp(toC)}.`,
   longerForCool: ({ minutes, tempC, bestC, sharePct }, say) =>
     sharePct < 100
-      ? `At ${say.temp(tempC)} it works more slowly than at ${say.temp(bestC)}: give it the whole ${durationWords(minutes, minutes)}, which does about ${sharePct} % of the warm bath's work.`
-      : `Aim for about ${durationWords(minutes, minutes)} at ${say.temp(tempC)}: the shortest time is for ${say.temp(bestC)}.`,
+      ? `At ${say.temp(tempC)} it works more slowly than at ${say.temp(bestC)}: give it the whole ` +
+        `${durationWords(minutes, minutes)}, which does about ${sharePct} % of the warm bath's work.`
+      : `Aim for about ${durationWords(minutes, minutes)} at ${say.temp(tempC)}: the shortest time is for ` +
+        `${say.temp(bestC)}.`,
   mustNotMeet: ({ pairId, agentAId, agentBId }, say) =>
     agentAId === agentBId
       ? `${upper(say.name(agentAId))} cannot be used here: it ${say.name(pairId)}.`
@@ -98,7 +106,8 @@ const WORDS: Words = {
   unknownWithAnything: ({ agentId }, say) =>
     `${upper(say.name(agentId))} meets nothing but water: nobody knows what is in it.`,
   gasInClosed: ({ agentId, container }, say) =>
-    `${upper(say.name(agentId))} gives off gas: in a closed ${container} the pressure bursts it. An open cup or tub, mixed fresh.`,
+    `${upper(say.name(agentId))} gives off gas: in a closed ${container} the pressure bursts it. An open cup or ` +
+    `tub, mixed fresh.`,
   chlorineOnlyWithWater: ({ agentId }, say) =>
     `Chlorine bleach meets water only: no ${say.name(agentId)} with it.`,
   chlorineOnlyCold: ({ maxC }, say) =>
@@ -114,19 +123,23 @@ const WORDS: Words = {
   wetterThanPiece: ({ most, owner }, say) =>
     `Not into a bath: ${WETTING_WORDS[most]} is the most (${ownerWords(owner, say)}).`,
   onlyBrieflySour: ({ low, min, owner }, say) =>
-    `pH ${pH(low)} is sourer than its ${pH(min)} (${ownerWords(owner, say)}): on a spot, at most an hour, then rinsed out; not to soak in.`,
+    `pH ${pH(low)} is sourer than its ${pH(min)} (${ownerWords(owner, say)}): on a spot, at most an hour, then ` +
+    `rinsed out; not to soak in.`,
   agentOnMetalVessel: ({ agentId, material }, say) =>
     `${upper(say.name(agentId))} attacks ${material}: take another vessel.`,
   overTheRim: ({ fillL, volumeL }, say) =>
     `${say.volume(fillL * 1000)} does not fit: it holds ${say.volume(volumeL * 1000)}, and needs room at the top.`,
   doesNotDissolve: ({ agentId, leftG }, say) =>
-    `${leftG} g of the ${say.name(agentId)} stays on the bottom: cold water holds no more. Grains on cloth work in spots.`,
+    `${leftG} g of the ${say.name(agentId)} stays on the bottom: cold water holds no more. Grains on cloth work in ` +
+    `spots.`,
   waterNotReached: ({ wantedC, reachedC }, say) =>
     `${say.temp(wantedC)} cannot be reached with your taps and kettle: ${say.temp(reachedC)} is the best here.`,
   claimNeutralised: ({ acidId, sodaId, acidLeftPct, sodaLeftPct, pH: value }, say) =>
     acidLeftPct > 0
-      ? `${upper(say.name(sodaId))} is used up by the ${say.name(acidId)}; ${acidLeftPct} % of the acid is left. Either alone does more.`
-      : `The ${say.name(acidId)} is used up; ${sodaLeftPct} % of the ${say.name(sodaId)} is left in salty water of about pH ${pH(value)}. Either alone does more.`,
+      ? `${upper(say.name(sodaId))} is used up by the ${say.name(acidId)}; ${acidLeftPct} % of the acid is left. ` +
+        `Either alone does more.`
+      : `The ${say.name(acidId)} is used up; ${sodaLeftPct} % of the ${say.name(sodaId)} is left in salty water of ` +
+        `about pH ${pH(value)}. Either alone does more.`,
   claimSodaSoftens: ({ waterL, sodaG }, say) =>
     `Baking soda is no dependable softener. Washing soda is: ${sodaG} g for these ${say.volume(waterL * 1000)}.`,
   claimColdOxygen: ({ tempC, lowPct, highPct }, say) =>
@@ -167,9 +180,11 @@ const WORDS: Words = {
   dryCleanNoPermission: ({ sign }) =>
     `The ${sign} in a circle is for a professional's machine: no permission for solvents at home.`,
   hygieneAfter: ({ maxC }, say) =>
-    `Where sickness is the reason: once it is gone, wash it apart at ${say.temp(maxC)} at most, with a bleach-containing detergent if the label allows.`,
+    `Where sickness is the reason: once it is gone, wash it apart at ${say.temp(maxC)} at most, with a ` +
+    `bleach-containing detergent if the label allows.`,
   worthBuying: ({ agentIds, methodId, nowHighPct, thenHighPct }, say) =>
-    `With ${agentIds.map(say.name).join(' and ')} in the house, “${say.name(methodId)}” would take out up to ${thenHighPct} % a round${nowHighPct > 0 ? ` instead of ${nowHighPct} %` : ''}.`,
+    `With ${agentIds.map(say.name).join(' and ')} in the house, “${say.name(methodId)}” would take out ` +
+    `up to ${thenHighPct} % a round${nowHighPct > 0 ? ` instead of ${nowHighPct} %` : ''}.`,
   itemNeeded: () => 'Say what it is on, and the ladder forms.',
   fibresUnknown: () =>
     'Fibres not told: treated as the most delicate it could be. Look for a tag inside a side seam.',
@@ -181,18 +196,21 @@ const WORDS: Words = {
     because === 'codeX'
       ? 'Code X: vacuum and brush only. The rest is for a professional cleaner.'
       : because === 'codeS'
-        ? 'Code S: no water. Lift and blot dry at home; solvents belong in a professional’s hands, their vapour stays in foam.'
+        ? 'Code S: no water. Lift and blot dry at home; solvents belong in a professional’s hands, their vapour ' +
+          'stays in foam.'
         : because === 'antique'
           ? 'Old or irreplaceable: a textile conservator is a real option before the first rung.'
           : because === 'leather'
             ? 'Leather or suede: water and solvents both harm it. A leather cleaner is the right hand.'
             : because === 'dryCleanOnly'
-              ? 'Its tag sends it to a professional: tell them what the trouble is and what has been tried. Spot work at home stays small.'
+              ? 'Its tag sends it to a professional: tell them what the trouble is and what has been tried. Spot ' +
+                'work at home stays small.'
               : 'Take it to a professional cleaner and say what the trouble is and what has been tried, or accept it.',
   rinseTriedFirst: ({ agentIds }, say) =>
     `Still in the cloth: ${agentIds.map(say.name).join(', ')}. Every rung starts with rinsing it out.`,
   cupboardHoldsPair: ({ pairId, agentAId, agentBId }, say) =>
-    `Your cupboard holds ${say.name(agentAId)} and ${say.name(agentBId)}: together it ${say.name(pairId)}. Never in one vessel, one wash cycle or one step after the other.`,
+    `Your cupboard holds ${say.name(agentAId)} and ${say.name(agentBId)}: together it ${say.name(pairId)}. Never ` +
+    `in one vessel, one wash cycle or one step after the other.`,
   markAdvice: ({ markId }, say) => say.name(`advice:${markId}`),
   itemNote: ({ itemId }, say) => say.name(`note:${itemId}`),
   noHeatBeforeGone: () => 'No dryer, iron or hot wash until it is gone, seen dry in daylight.',

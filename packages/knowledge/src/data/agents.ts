@@ -3,8 +3,8 @@ import type { Agent } from '../schema/agent.js';
 const safe = {
   strength: null,
   hasPH: true,
-  makeup: [] as Agent['makeup'],
-  makeupSetsPH: false,
+  composition: [] as Agent['composition'],
+  compositionSetsPH: false,
   reserveMolPerKg: 0,
   densityGPerML: { low: 1, centre: 1, high: 1 },
   worksBest: '',
@@ -144,11 +144,11 @@ export const agents: readonly Agent[] = [
   {
     ...safe,
     id: 'oxygenBleach',
-    makeup: [
+    composition: [
       { substanceId: 'sodiumPercarbonate', share: { low: 0.818, centre: 0.883, high: 0.929 } },
       { substanceId: 'sodiumCarbonate', share: { low: 0.03, centre: 0.08, high: 0.12 } },
     ],
-    makeupSetsPH: true,
+    compositionSetsPH: true,
     worksBest: '40–60 °C, alkaline, hours rather than minutes; slow below 30 °C.',
     typicalDose: '5–10 g per litre.',
     shelfLife: 'About two years dry; loses strength when damp.',
@@ -169,8 +169,8 @@ export const agents: readonly Agent[] = [
   {
     ...safe,
     id: 'peroxide',
-    makeup: [{ substanceId: 'hydrogenPeroxide', share: null }],
-    makeupSetsPH: true,
+    composition: [{ substanceId: 'hydrogenPeroxide', share: null }],
+    compositionSetsPH: true,
     reserveMolPerKg: 0.002,
     worksBest: 'Plant colour, old protein, on the spot, minutes.',
     typicalDose: '3 %, enough to wet the mark.',
@@ -192,8 +192,8 @@ export const agents: readonly Agent[] = [
   {
     ...safe,
     id: 'vinegar',
-    makeup: [{ substanceId: 'aceticAcid', share: null }],
-    makeupSetsPH: true,
+    composition: [{ substanceId: 'aceticAcid', share: null }],
+    compositionSetsPH: true,
     worksBest: 'Fish and urine smells, scale, sour side of wine.',
     typicalDose: '1:1 on a spot; 30–45 mL per litre in a soak.',
     shelfLife: 'Years.',
@@ -213,8 +213,8 @@ export const agents: readonly Agent[] = [
   {
     ...safe,
     id: 'citricAcid',
-    makeup: [{ substanceId: 'citricAcidAnhydrous', share: { low: 0.914, centre: 1, high: 1 } }],
-    makeupSetsPH: true,
+    composition: [{ substanceId: 'citricAcidAnhydrous', share: { low: 0.914, centre: 1, high: 1 } }],
+    compositionSetsPH: true,
     worksBest: 'Rust and scale, warm.',
     typicalDose: 'About 60–70 g per litre on a spot; 5–10 g per litre in a soak.',
     shelfLife: 'Years, kept dry.',
@@ -233,8 +233,8 @@ export const agents: readonly Agent[] = [
   {
     ...safe,
     id: 'bakingSoda',
-    makeup: [{ substanceId: 'sodiumBicarbonate', share: { low: 0.99, centre: 1, high: 1 } }],
-    makeupSetsPH: true,
+    composition: [{ substanceId: 'sodiumBicarbonate', share: { low: 0.99, centre: 1, high: 1 } }],
+    compositionSetsPH: true,
     worksBest: 'Takes up smell and damp where it dries.',
     typicalDose: 'A thin coat; 3:1 as a paste.',
     shelfLife: 'About two years, kept dry.',
@@ -250,8 +250,8 @@ export const agents: readonly Agent[] = [
   {
     ...safe,
     id: 'washingSoda',
-    makeup: [{ substanceId: 'sodiumCarbonate', share: { low: 0.85, centre: 1, high: 1 } }],
-    makeupSetsPH: true,
+    composition: [{ substanceId: 'sodiumCarbonate', share: { low: 0.85, centre: 1, high: 1 } }],
+    compositionSetsPH: true,
     worksBest: 'Softens water and strips film, hot, on cellulose.',
     typicalDose: '1–2 g per litre.',
     shelfLife: 'Years, kept dry.',
@@ -270,8 +270,8 @@ export const agents: readonly Agent[] = [
   {
     ...safe,
     id: 'sodaCrystals',
-    makeup: [{ substanceId: 'sodiumCarbonate', share: { low: 0.36, centre: 0.3704, high: 0.45 } }],
-    makeupSetsPH: true,
+    composition: [{ substanceId: 'sodiumCarbonate', share: { low: 0.36, centre: 0.3704, high: 0.45 } }],
+    compositionSetsPH: true,
     worksBest: 'As washing soda; more than half of it is water of crystallisation, so 2.7 times the mass.',
     typicalDose: '3–5 g per litre.',
     shelfLife: 'Years, closed; dries out to the stronger powder.',
@@ -290,8 +290,8 @@ export const agents: readonly Agent[] = [
   {
     ...safe,
     id: 'borax',
-    makeup: [{ substanceId: 'boraxDecahydrate', share: { low: 0.99, centre: 1, high: 1 } }],
-    makeupSetsPH: true,
+    composition: [{ substanceId: 'boraxDecahydrate', share: { low: 0.99, centre: 1, high: 1 } }],
+    compositionSetsPH: true,
     worksBest: 'Mild alkali for strips and odour, hot.',
     typicalDose: '1–1.3 g per litre.',
     shelfLife: 'Years.',
@@ -312,8 +312,8 @@ export const agents: readonly Agent[] = [
   {
     ...safe,
     id: 'ammonia',
-    makeup: [{ substanceId: 'ammoniaGas', share: null }],
-    makeupSetsPH: true,
+    composition: [{ substanceId: 'ammoniaGas', share: null }],
+    compositionSetsPH: true,
     worksBest: 'Old grease and soil on cellulose; weaker than a peroxide paste on ground-in dirt.',
     typicalDose: '1:1:1 with water and dish detergent.',
     shelfLife: 'About a year; loses strength open.',
@@ -509,7 +509,7 @@ export const agents: readonly Agent[] = [
   {
     ...safe,
     id: 'powderWithBleach',
-    makeup: [{ substanceId: 'sodiumPercarbonate', share: { low: 0.05, centre: 0.12, high: 0.2 } }],
+    composition: [{ substanceId: 'sodiumPercarbonate', share: { low: 0.05, centre: 0.12, high: 0.2 } }],
     reserveMolPerKg: 1.5,
     worksBest: 'White and sturdy loads at 40–60 °C. Counts as oxygen bleach and as enzymes.',
     typicalDose: 'By load and hardness on its label.',
@@ -567,7 +567,7 @@ export const agents: readonly Agent[] = [
   {
     ...safe,
     id: 'colourOxygenBleach',
-    makeup: [{ substanceId: 'sodiumPercarbonate', share: { low: 0.6, centre: 0.75, high: 0.85 } }],
+    composition: [{ substanceId: 'sodiumPercarbonate', share: { low: 0.6, centre: 0.75, high: 0.85 } }],
     reserveMolPerKg: 3,
     worksBest: 'Proven-fast colours at 30–40 °C.',
     typicalDose: '5–10 g per litre.',
@@ -588,8 +588,8 @@ export const agents: readonly Agent[] = [
   {
     ...safe,
     id: 'oxalicAcid',
-    makeup: [{ substanceId: 'oxalicAcidDihydrate', share: { low: 0.98, centre: 1, high: 1 } }],
-    makeupSetsPH: true,
+    composition: [{ substanceId: 'oxalicAcidDihydrate', share: { low: 0.98, centre: 1, high: 1 } }],
+    compositionSetsPH: true,
     worksBest: 'Rust that citric acid left, on white cotton or linen.',
     typicalDose: 'About 20 g per litre on the spot.',
     shelfLife: 'Years, locked away.',
@@ -792,8 +792,8 @@ export const agents: readonly Agent[] = [
   {
     ...safe,
     id: 'sodiumCitrate',
-    makeup: [{ substanceId: 'trisodiumCitrate', share: { low: 0.98, centre: 1, high: 1 } }],
-    makeupSetsPH: true,
+    composition: [{ substanceId: 'trisodiumCitrate', share: { low: 0.98, centre: 1, high: 1 } }],
+    compositionSetsPH: true,
     worksBest: 'Hardness in soaks, milder than soda.',
     typicalDose: '1–2 g per litre.',
     shelfLife: 'Years, dry.',

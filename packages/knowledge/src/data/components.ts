@@ -1,14 +1,26 @@
 import type { ChemistryRule } from '../schema/limitRule.js';
 import type { SoilComponent } from '../schema/soil.js';
 
-const noChlorineOnProtein: ChemistryRule = { chemistry: 'chlorine', verdict: 'never', protects: 'both', sourceIds: ['poisonCentre'] };
-const noSoapOnTannin: ChemistryRule = { chemistry: 'soap', verdict: 'never', protects: 'piece', sourceIds: ['commonPractice'] };
-const noBleachOnIron: ChemistryRule[] = (['chlorine', 'percarbonate', 'peroxide'] as const).map((chemistry) => ({
-  chemistry,
+const noChlorineOnProtein: ChemistryRule = {
+  chemistry: 'chlorine',
+  verdict: 'never',
+  protects: 'both',
+  sourceIds: ['poisonCentre'],
+};
+const noSoapOnTannin: ChemistryRule = {
+  chemistry: 'soap',
   verdict: 'never',
   protects: 'piece',
-  sourceIds: ['commonPractice', 'chemHandbook'],
-}));
+  sourceIds: ['commonPractice'],
+};
+const noBleachOnIron: ChemistryRule[] = (['chlorine', 'percarbonate', 'peroxide'] as const).map(
+  (chemistry) => ({
+    chemistry,
+    verdict: 'never',
+    protects: 'piece',
+    sourceIds: ['commonPractice', 'chemHandbook'],
+  }),
+);
 
 /** Shares removed per round are estimates from memory, kept here and nowhere else. */
 export const components: readonly SoilComponent[] = [
@@ -353,7 +365,9 @@ export const components: readonly SoilComponent[] = [
     name: 'sweat and deodorant complex',
     maxTempC: 40,
     heatSets: true,
-    chemistry: [{ chemistry: 'chlorine', verdict: 'never', protects: 'piece', sourceIds: ['commonPractice'] }],
+    chemistry: [
+      { chemistry: 'chlorine', verdict: 'never', protects: 'piece', sourceIds: ['commonPractice'] },
+    ],
     removal: [
       { mechanism: 'acidity', low: 0.3, high: 0.6 },
       { mechanism: 'surfactant', low: 0.15, high: 0.4 },
@@ -914,7 +928,9 @@ export const components: readonly SoilComponent[] = [
       { mechanism: 'oxidation', low: 0.2, high: 0.55 },
       { mechanism: 'brushing', low: 0.05, high: 0.15 },
     ],
-    note: 'Light scorch on cellulose is browned sugar of the fibre: peroxygen may fade it; brown that crumbles is fibre gone.',
+    note:
+      'Light scorch on cellulose is browned sugar of the fibre: peroxygen may fade it; brown that crumbles is ' +
+      'fibre gone.',
     sourceIds: ['memory', 'commonPractice'],
   },
   {
@@ -998,12 +1014,16 @@ export const components: readonly SoilComponent[] = [
     name: 'yellow left by chlorine',
     maxTempC: null,
     heatSets: true,
-    chemistry: [{ chemistry: 'chlorine', verdict: 'never', protects: 'piece', sourceIds: ['commonPractice'] }],
+    chemistry: [
+      { chemistry: 'chlorine', verdict: 'never', protects: 'piece', sourceIds: ['commonPractice'] },
+    ],
     removal: [
       { mechanism: 'reduction', low: 0.4, high: 0.75 },
       { mechanism: 'acidity', low: 0.05, high: 0.15 },
     ],
-    note: 'Chlorine kept in a resin finish, wool-like or elastic fibre: more bleach makes it worse. A reducer can bring whites back.',
+    note:
+      'Chlorine kept in a resin finish, wool-like or elastic fibre: more bleach makes it worse. A reducer can ' +
+      'bring whites back.',
     sourceIds: ['memory', 'commonPractice'],
   },
   {
@@ -1015,7 +1035,9 @@ export const components: readonly SoilComponent[] = [
     heatSets: false,
     chemistry: [],
     removal: [{ mechanism: 'surfactant', low: 0.02, high: 0.12 }],
-    note: 'Nothing is on the cloth; something is gone. A detergent with brightener brings part of it back over several washes.',
+    note:
+      'Nothing is on the cloth; something is gone. A detergent with brightener brings part of it back over ' +
+      'several washes.',
     sourceIds: ['memory', 'commonPractice'],
   },
   {

@@ -67,9 +67,21 @@ export const diagnoses: readonly Diagnosis[] = [
         id: 'yellowBefore',
         text: 'What came before?',
         answers: [
-          { id: 'bleached', text: 'It was bleached with chlorine', factors: [{ markId: 'chlorineYellowed', factor: 10 }] },
-          { id: 'storedLong', text: 'It lay stored for months', factors: [{ markId: 'storageYellow', factor: 5 }] },
-          { id: 'smokers', text: 'It hung where people smoke or a fire burns', factors: [{ markId: 'nicotineYellow', factor: 10 }] },
+          {
+            id: 'bleached',
+            text: 'It was bleached with chlorine',
+            factors: [{ markId: 'chlorineYellowed', factor: 10 }],
+          },
+          {
+            id: 'storedLong',
+            text: 'It lay stored for months',
+            factors: [{ markId: 'storageYellow', factor: 5 }],
+          },
+          {
+            id: 'smokers',
+            text: 'It hung where people smoke or a fire burns',
+            factors: [{ markId: 'nicotineYellow', factor: 10 }],
+          },
           {
             id: 'washedOften',
             text: 'Just many washes',
@@ -135,7 +147,11 @@ export const diagnoses: readonly Diagnosis[] = [
         id: 'greyFeel',
         text: 'How does it feel?',
         answers: [
-          { id: 'waxyFeel', text: 'Waxy, water stands on it', factors: [{ markId: 'residueGrey', factor: 5 }] },
+          {
+            id: 'waxyFeel',
+            text: 'Waxy, water stands on it',
+            factors: [{ markId: 'residueGrey', factor: 5 }],
+          },
           { id: 'roughFeel', text: 'Rough or limp', factors: [{ markId: 'greyed', factor: 3 }] },
           {
             id: 'asNew',
@@ -198,7 +214,11 @@ export const diagnoses: readonly Diagnosis[] = [
               { markId: 'newStiff', factor: 0.1 },
             ],
           },
-          { id: 'boardNew', text: 'Like a board, and it is new', factors: [{ markId: 'newStiff', factor: 20 }] },
+          {
+            id: 'boardNew',
+            text: 'Like a board, and it is new',
+            factors: [{ markId: 'newStiff', factor: 20 }],
+          },
         ],
       },
       {

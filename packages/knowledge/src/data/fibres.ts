@@ -20,7 +20,9 @@ const proteinChemistry: ChemistryRule[] = [
   { chemistry: 'dyeSuspender', verdict: 'test', protects: 'piece', sourceIds: ['commonPractice'] },
 ];
 
-const leatherSolvents: ChemistryRule[] = (['hydrocarbon', 'ketone', 'ester', 'alcohol'] as const).map((chemistry) => ({ chemistry, verdict: 'never', protects: 'piece', sourceIds: ['commonPractice'] }));
+const leatherSolvents: ChemistryRule[] = (['hydrocarbon', 'ketone', 'ester', 'alcohol'] as const).map(
+  (chemistry) => ({ chemistry, verdict: 'never', protects: 'piece', sourceIds: ['commonPractice'] }),
+);
 
 const esterChemistry: ChemistryRule[] = [
   { chemistry: 'ketone', verdict: 'never', protects: 'piece', sourceIds: ['iso1833'] },
@@ -37,7 +39,9 @@ const noTumble: Fibre['drying'] = [
   { forbids: 'tumbleLow', protects: 'piece', sourceIds: ['textileHandbook'] },
   { forbids: 'tumbleNormal', protects: 'piece', sourceIds: ['textileHandbook'] },
 ];
-const noHotTumble: Fibre['drying'] = [{ forbids: 'tumbleNormal', protects: 'piece', sourceIds: ['textileHandbook'] }];
+const noHotTumble: Fibre['drying'] = [
+  { forbids: 'tumbleNormal', protects: 'piece', sourceIds: ['textileHandbook'] },
+];
 const noSun: Fibre['drying'] = [{ forbids: 'sun', protects: 'piece', sourceIds: ['commonPractice'] }];
 
 export const fibres: readonly Fibre[] = [
@@ -50,7 +54,9 @@ export const fibres: readonly Fibre[] = [
     pH: { min: 5, max: 11, weakAcidBrieflyMin: 1.7 },
     mostAction: 'firmBrush',
     mostProgramme: 'normal',
-    chemistry: [{ chemistry: 'chlorine', verdict: 'test', protects: 'piece', sourceIds: ['textileHandbook'] }],
+    chemistry: [
+      { chemistry: 'chlorine', verdict: 'test', protects: 'piece', sourceIds: ['textileHandbook'] },
+    ],
     drying: [],
     waterSensitive: false,
     moistureRegainPct: 7,
@@ -72,7 +78,13 @@ export const fibres: readonly Fibre[] = [
     mostAction: 'softBrush',
     mostProgramme: 'normal',
     chemistry: [
-      { chemistry: 'cellulase', verdict: 'limited', bounds: { maxDwellMin: 60 }, protects: 'piece', sourceIds: ['textileHandbook', 'memory'] },
+      {
+        chemistry: 'cellulase',
+        verdict: 'limited',
+        bounds: { maxDwellMin: 60 },
+        protects: 'piece',
+        sourceIds: ['textileHandbook', 'memory'],
+      },
       { chemistry: 'chlorine', verdict: 'test', protects: 'piece', sourceIds: ['textileHandbook'] },
     ],
     drying: [],
@@ -95,7 +107,9 @@ export const fibres: readonly Fibre[] = [
     pH: { min: 5, max: 11, weakAcidBrieflyMin: 2.4 },
     mostAction: 'softBrush',
     mostProgramme: 'normal',
-    chemistry: [{ chemistry: 'chlorine', verdict: 'never', protects: 'piece', sourceIds: ['textileHandbook'] }],
+    chemistry: [
+      { chemistry: 'chlorine', verdict: 'never', protects: 'piece', sourceIds: ['textileHandbook'] },
+    ],
     drying: [],
     waterSensitive: false,
     moistureRegainPct: 12,
@@ -141,7 +155,13 @@ export const fibres: readonly Fibre[] = [
     mostAction: 'press',
     mostProgramme: 'mild',
     chemistry: [
-      { chemistry: 'cellulase', verdict: 'limited', bounds: { maxDwellMin: 60 }, protects: 'piece', sourceIds: ['textileHandbook', 'memory'] },
+      {
+        chemistry: 'cellulase',
+        verdict: 'limited',
+        bounds: { maxDwellMin: 60 },
+        protects: 'piece',
+        sourceIds: ['textileHandbook', 'memory'],
+      },
       { chemistry: 'chlorine', verdict: 'never', protects: 'piece', sourceIds: ['textileHandbook'] },
       { chemistry: 'strongAlkali', verdict: 'never', protects: 'piece', sourceIds: ['textileHandbook'] },
     ],
@@ -166,7 +186,13 @@ export const fibres: readonly Fibre[] = [
     mostAction: 'press',
     mostProgramme: 'mild',
     chemistry: [
-      { chemistry: 'cellulase', verdict: 'limited', bounds: { maxDwellMin: 60 }, protects: 'piece', sourceIds: ['textileHandbook', 'memory'] },
+      {
+        chemistry: 'cellulase',
+        verdict: 'limited',
+        bounds: { maxDwellMin: 60 },
+        protects: 'piece',
+        sourceIds: ['textileHandbook', 'memory'],
+      },
       { chemistry: 'chlorine', verdict: 'never', protects: 'piece', sourceIds: ['textileHandbook'] },
     ],
     drying: noHotTumble,
@@ -294,7 +320,9 @@ export const fibres: readonly Fibre[] = [
     pH: { min: 3, max: 11, weakAcidBrieflyMin: 1.7 },
     mostAction: 'softBrush',
     mostProgramme: 'normal',
-    chemistry: [{ chemistry: 'chlorine', verdict: 'test', protects: 'piece', sourceIds: ['textileHandbook'] }],
+    chemistry: [
+      { chemistry: 'chlorine', verdict: 'test', protects: 'piece', sourceIds: ['textileHandbook'] },
+    ],
     drying: noHotTumble,
     waterSensitive: false,
     moistureRegainPct: 0.4,
@@ -303,7 +331,9 @@ export const fibres: readonly Fibre[] = [
     shrinksInHeat: true,
     oilAffinity: 'high',
     usualDyes: 'disperse',
-    note: 'Holds oil. Handbooks give pH 3–10 for hot strong alkali; household wash baths of pH 10–11 up to 60 °C are common practice.',
+    note:
+      'Holds oil. Handbooks give pH 3–10 for hot strong alkali; household wash baths of pH 10–11 up to 60 °C ' +
+      'are common practice.',
     sourceIds: ['textileHandbook', 'iso2076'],
   },
   {
@@ -340,7 +370,9 @@ export const fibres: readonly Fibre[] = [
     pH: { min: 3, max: 9, weakAcidBrieflyMin: 2.4 },
     mostAction: 'press',
     mostProgramme: 'mild',
-    chemistry: [{ chemistry: 'chlorine', verdict: 'never', protects: 'piece', sourceIds: ['textileHandbook'] }],
+    chemistry: [
+      { chemistry: 'chlorine', verdict: 'never', protects: 'piece', sourceIds: ['textileHandbook'] },
+    ],
     drying: noHotTumble,
     waterSensitive: false,
     moistureRegainPct: 1.5,
@@ -375,7 +407,9 @@ export const fibres: readonly Fibre[] = [
     shrinksInHeat: true,
     oilAffinity: 'high',
     usualDyes: 'usually covered; acid or disperse',
-    note: 'Any share counts: chlorine and heat age it, solvents swell it. A vinegar soak (pH about 3.2) up to an hour is common practice with sports kit; stronger acid is kept off.',
+    note:
+      'Any share counts: chlorine and heat age it, solvents swell it. A vinegar soak (pH about 3.2) up to an ' +
+      'hour is common practice with sports kit; stronger acid is kept off.',
     sourceIds: ['textileHandbook', 'iso2076'],
   },
   {
@@ -411,7 +445,9 @@ export const fibres: readonly Fibre[] = [
     pH: { min: 5, max: 11, weakAcidBrieflyMin: 2.4 },
     mostAction: 'softBrush',
     mostProgramme: 'mild',
-    chemistry: [{ chemistry: 'chlorine', verdict: 'never', protects: 'piece', sourceIds: ['textileHandbook'] }],
+    chemistry: [
+      { chemistry: 'chlorine', verdict: 'never', protects: 'piece', sourceIds: ['textileHandbook'] },
+    ],
     drying: [],
     waterSensitive: false,
     moistureRegainPct: null,
@@ -486,7 +522,13 @@ export const fibres: readonly Fibre[] = [
     mostProgramme: 'mild',
     chemistry: [
       { chemistry: 'chlorine', verdict: 'never', protects: 'piece', sourceIds: ['textileHandbook'] },
-      { chemistry: 'cellulase', verdict: 'limited', bounds: { maxDwellMin: 60 }, protects: 'piece', sourceIds: ['memory'] },
+      {
+        chemistry: 'cellulase',
+        verdict: 'limited',
+        bounds: { maxDwellMin: 60 },
+        protects: 'piece',
+        sourceIds: ['memory'],
+      },
     ],
     drying: noHotTumble,
     waterSensitive: false,
@@ -512,7 +554,13 @@ export const fibres: readonly Fibre[] = [
       { chemistry: 'chlorine', verdict: 'never', protects: 'piece', sourceIds: ['textileHandbook'] },
       { chemistry: 'strongAlkali', verdict: 'never', protects: 'piece', sourceIds: ['textileHandbook'] },
       { chemistry: 'ammonia', verdict: 'never', protects: 'piece', sourceIds: ['textileHandbook'] },
-      { chemistry: 'cellulase', verdict: 'limited', bounds: { maxDwellMin: 60 }, protects: 'piece', sourceIds: ['memory'] },
+      {
+        chemistry: 'cellulase',
+        verdict: 'limited',
+        bounds: { maxDwellMin: 60 },
+        protects: 'piece',
+        sourceIds: ['memory'],
+      },
     ],
     drying: noTumble,
     waterSensitive: false,
@@ -707,7 +755,9 @@ export const fibres: readonly Fibre[] = [
     shrinksInHeat: false,
     oilAffinity: 'high',
     usualDyes: 'none',
-    note: 'Keratin like wool, with its own fat: enzymes and strong alkali strip it. Must dry through within a day or it smells: dryer on low with clean balls where the label allows.',
+    note:
+      'Keratin like wool, with its own fat: enzymes and strong alkali strip it. Must dry through within a day ' +
+      'or it smells: dryer on low with clean balls where the label allows.',
     sourceIds: ['textileHandbook', 'commonPractice'],
   },
   {

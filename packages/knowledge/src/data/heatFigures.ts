@@ -1,8 +1,14 @@
 import type { VesselMaterial } from '../schema/vocabulary.js';
 
-/** Figures for heat and cooling. Film coefficients after a heat-transfer handbook (recalled); masses per area are estimates from memory. */
+/**
+ * Figures for heat and cooling. Film coefficients after a heat-transfer handbook (recalled); masses per area are
+ * estimates from memory.
+ */
 
-/** Water surface in still room air, W/(m²·K): evaporation 15–25, convection and radiation about 10; falls as the bath cools. */
+/**
+ * Water surface in still room air, W/(m²·K): evaporation 15–25, convection and radiation about 10; falls as the
+ * bath cools.
+ */
 export const OPEN_SURFACE_W = 30;
 /** The same under a lid that lies loose. */
 export const LIDDED_SURFACE_W = 6;
@@ -35,7 +41,10 @@ export const KETTLE_EFFICIENCY = 0.85;
 /** Room, when the household has not said, °C. */
 export const USUAL_ROOM_C = 20;
 
-/** Forms of vessels with the proportions of a common one, cm: only where nobody measured. Common practice, no source. */
+/**
+ * Forms of vessels with the proportions of a common one, cm: only where nobody measured. Common practice, no
+ * source.
+ */
 export const VESSEL_FORMS = ['bucket', 'basin', 'bowl', 'sink', 'bathtub', 'jar'] as const;
 export type VesselForm = (typeof VESSEL_FORMS)[number];
 export type VesselShape =
@@ -53,6 +62,13 @@ export const USUAL_SHAPES: Readonly<Record<VesselForm, VesselShape>> = {
   basin: { kind: 'round', topCm: 38, bottomCm: 28, depthCm: 14 },
   bowl: { kind: 'round', topCm: 28, bottomCm: 14, depthCm: 13 },
   sink: { kind: 'box', topLengthCm: 50, topWidthCm: 38, bottomLengthCm: 44, bottomWidthCm: 32, depthCm: 18 },
-  bathtub: { kind: 'box', topLengthCm: 155, topWidthCm: 58, bottomLengthCm: 115, bottomWidthCm: 40, depthCm: 40 },
+  bathtub: {
+    kind: 'box',
+    topLengthCm: 155,
+    topWidthCm: 58,
+    bottomLengthCm: 115,
+    bottomWidthCm: 40,
+    depthCm: 40,
+  },
   jar: { kind: 'round', topCm: 9, bottomCm: 9, depthCm: 16 },
 };

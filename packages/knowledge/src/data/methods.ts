@@ -1,10 +1,34 @@
 import type { Method } from '../schema/method.js';
 
 /** Troubles that water alone spreads or locks in; a cold flush is no first move on them. */
-const DRY_SIDE = ['freshOil', 'mineralOil', 'resinWax', 'wax', 'lacquer', 'ballpointInk', 'markerInk', 'oilPaint', 'gum', 'superGlue', 'soot', 'rubberScuff', 'paraffinCream', 'carotenoid'];
+const DRY_SIDE = [
+  'freshOil',
+  'mineralOil',
+  'resinWax',
+  'wax',
+  'lacquer',
+  'ballpointInk',
+  'markerInk',
+  'oilPaint',
+  'gum',
+  'superGlue',
+  'soot',
+  'rubberScuff',
+  'paraffinCream',
+  'carotenoid',
+];
 
 /** Rubbing dry only smears these. */
-const GREASY = ['freshOil', 'oxidisedOil', 'mineralOil', 'wax', 'gum', 'resinWax', 'makeUpPigment', 'paraffinCream'];
+const GREASY = [
+  'freshOil',
+  'oxidisedOil',
+  'mineralOil',
+  'wax',
+  'gum',
+  'resinWax',
+  'makeUpPigment',
+  'paraffinCream',
+];
 
 /** Figures are common practice without a source unless another one is named; estimates say so in the notes. */
 const bath = {
@@ -98,7 +122,9 @@ export const methods: readonly Method[] = [
     notWhenMostly: DRY_SIDE,
     throughRinse: true,
     notes: {
-      firstAid: ['Hold the back of the mark under a thin cold stream until the water runs clear, about 3 min.'],
+      firstAid: [
+        'Hold the back of the mark under a thin cold stream until the water runs clear, about 3 min.',
+      ],
       apply: ['Work the detergent mix in from the outside inwards with your fingers; press, do not rub.'],
       rinse: ['Rinse cold from the back.'],
     },
@@ -110,13 +136,18 @@ export const methods: readonly Method[] = [
     reason: 'Loosens protein without setting it; the fibre hardly notices.',
     kinds: ['mark', 'odour'],
     componentIds: ['haem', 'protein', 'amineOdour', 'urineSalts', 'sweatSalts', 'ownDyeRun'],
-    agents: [{ agentId: 'delicateDetergent', dose: { per: 'litre', unit: 'mL', amount: { low: 1, high: 3 } } }],
+    agents: [
+      { agentId: 'delicateDetergent', dose: { per: 'litre', unit: 'mL', amount: { low: 1, high: 3 } } },
+    ],
     tempC: { min: 8, max: 25, prefer: 'coldest' },
     dwellMin: { min: 20, max: 30, lookEvery: 15 },
     maxRounds: 3,
     harshness: 2,
     action: 'press',
-    notes: { apply: ['Lay the piece in; move it barely.'], rinse: ['Change the cold water until it stays clear. Do not wring.'] },
+    notes: {
+      apply: ['Lay the piece in; move it barely.'],
+      rinse: ['Change the cold water until it stays clear. Do not wring.'],
+    },
   },
   {
     ...bath,
@@ -124,7 +155,9 @@ export const methods: readonly Method[] = [
     name: 'Delicate hand soak',
     reason: 'A mild detergent bath, hardly moved: the gentlest full wash.',
     kinds: ['mark', 'yellowing', 'odour', 'buildUp'],
-    agents: [{ agentId: 'delicateDetergent', dose: { per: 'litre', unit: 'mL', amount: { low: 2, high: 4 } } }],
+    agents: [
+      { agentId: 'delicateDetergent', dose: { per: 'litre', unit: 'mL', amount: { low: 2, high: 4 } } },
+    ],
     tempC: { min: 12, max: 30, prefer: 'coldest' },
     dwellMin: { min: 25, max: 30, lookEvery: 15 },
     maxRounds: 2,
@@ -144,7 +177,29 @@ export const methods: readonly Method[] = [
     name: 'Dish detergent on the mark',
     reason: 'Cuts fat and lifts loose soil; mild to fibre and colour.',
     kinds: ['mark'],
-    componentIds: ['freshOil', 'oxidisedOil', 'mineralOil', 'tannin', 'sugar', 'chlorophyll', 'protein', 'starch', 'aluminiumSebum', 'carotenoid', 'melanoidin', 'clay', 'makeUpPigment', 'sunFilter', 'sweatSalts', 'nicotineTar', 'whiteGlue', 'waterPaint', 'dyeInk', 'paraffinCream', 'curcumin'],
+    componentIds: [
+      'freshOil',
+      'oxidisedOil',
+      'mineralOil',
+      'tannin',
+      'sugar',
+      'chlorophyll',
+      'protein',
+      'starch',
+      'aluminiumSebum',
+      'carotenoid',
+      'melanoidin',
+      'clay',
+      'makeUpPigment',
+      'sunFilter',
+      'sweatSalts',
+      'nicotineTar',
+      'whiteGlue',
+      'waterPaint',
+      'dyeInk',
+      'paraffinCream',
+      'curcumin',
+    ],
     agents: [{ agentId: 'dishDetergent', dose: { per: 'parts', parts: 1 } }],
     waterParts: 2,
     tempC: { min: 15, max: 40, prefer: 'hottest' },
@@ -223,7 +278,12 @@ export const methods: readonly Method[] = [
     harshness: 2,
     maxRounds: 3,
     pickUpMLPerCm2: 0.3,
-    notes: { firstAid: ['Blot dry first, white cloth, no rubbing.'], apply: ['A thick coat, not pressed in.'], dwell: ['When it has clumped, lift it off and put fresh powder on.'], rinse: ['Vacuum when dry, nozzle just above.'] },
+    notes: {
+      firstAid: ['Blot dry first, white cloth, no rubbing.'],
+      apply: ['A thick coat, not pressed in.'],
+      dwell: ['When it has clumped, lift it off and put fresh powder on.'],
+      rinse: ['Vacuum when dry, nozzle just above.'],
+    },
   },
   {
     ...surface,
@@ -237,7 +297,12 @@ export const methods: readonly Method[] = [
     maxRounds: 4,
     keep: 'none',
     notWhenMostly: DRY_SIDE,
-    notes: { apply: ['About 120 mL for a wine-glass-sized spot. Damp white cloth, press, lift, turn to a clean face; outside in.'], dwell: ['Blot dry after each pass. Stop when no more colour comes.'] },
+    notes: {
+      apply: [
+        'About 120 mL for a wine-glass-sized spot. Damp white cloth, press, lift, turn to a clean face; outside in.',
+      ],
+      dwell: ['Blot dry after each pass. Stop when no more colour comes.'],
+    },
   },
   {
     ...surface,
@@ -252,7 +317,10 @@ export const methods: readonly Method[] = [
     harshness: 2,
     maxRounds: 3,
     schoolId: 'clearDetergent',
-    notes: { apply: ['Blot with a wrung-out cloth from the outside inwards, 2–3 cm beyond the edge.'], rinse: ['Plain damp cloth until no foam shows, then a dry cloth.'] },
+    notes: {
+      apply: ['Blot with a wrung-out cloth from the outside inwards, 2–3 cm beyond the edge.'],
+      rinse: ['Plain damp cloth until no foam shows, then a dry cloth.'],
+    },
   },
   {
     ...surface,
@@ -277,13 +345,31 @@ export const methods: readonly Method[] = [
     reason: 'Bleaches plant colour and old protein where only the surface may be wetted.',
     place: 'both',
     kinds: ['mark', 'odour'],
-    componentIds: ['haem', 'anthocyanin', 'betalain', 'tannin', 'melanoidin', 'mouldPigment', 'urineSalts', 'chlorophyll', 'quinoneDye', 'curcumin', 'scorch', 'selfTan', 'thiolOdour'],
+    componentIds: [
+      'haem',
+      'anthocyanin',
+      'betalain',
+      'tannin',
+      'melanoidin',
+      'mouldPigment',
+      'urineSalts',
+      'chlorophyll',
+      'quinoneDye',
+      'curcumin',
+      'scorch',
+      'selfTan',
+      'thiolOdour',
+    ],
     agents: [{ agentId: 'peroxide', dose: { per: 'parts', parts: 1 } }],
     dwellMin: { min: 3, max: 5, lookEvery: 3 },
     harshness: 5,
     maxRounds: 2,
     pickUpMLPerCm2: 0.1,
-    notes: { apply: ['Dab with a cotton pad, on the mark only.'], dwell: ['If it works, you see it within minutes.'], rinse: ['Damp plain cloth twice, then air dry.'] },
+    notes: {
+      apply: ['Dab with a cotton pad, on the mark only.'],
+      dwell: ['If it works, you see it within minutes.'],
+      rinse: ['Damp plain cloth twice, then air dry.'],
+    },
   },
   {
     ...surface,
@@ -299,7 +385,10 @@ export const methods: readonly Method[] = [
     dwellMin: { min: 3, max: 10, lookEvery: 5 },
     harshness: 3,
     maxRounds: 3,
-    notes: { apply: ['White cloth, cold water, a touch of soap; blot in widening circles to feather the edge.'], rinse: ['Rinse the cloth until white; the last pass is plain cold water only.'] },
+    notes: {
+      apply: ['White cloth, cold water, a touch of soap; blot in widening circles to feather the edge.'],
+      rinse: ['Rinse the cloth until white; the last pass is plain cold water only.'],
+    },
   },
   {
     ...surface,
@@ -331,7 +420,10 @@ export const methods: readonly Method[] = [
     schoolId: 'foodEnzyme',
     harshness: 3,
     maxRounds: 2,
-    notes: { apply: ['Cover the mark and a little beyond.'], dwell: ['Must not dry out: wet it again if it does.'] },
+    notes: {
+      apply: ['Cover the mark and a little beyond.'],
+      dwell: ['Must not dry out: wet it again if it does.'],
+    },
   },
   {
     ...spot,
@@ -348,7 +440,12 @@ export const methods: readonly Method[] = [
     maxRounds: 2,
     expectedSignIds: ['vinegarSmellGoes'],
     throughRinse: true,
-    notes: { firstAid: ['Rinse cold first, several times, until the water runs clear: hot water sets it.'], apply: ['Saturate the part that smells.'], wash: ['One cup of vinegar may go into the softener compartment, never with any chlorine product.'], dry: ['Sun until fully dry, then smell it again, dry and warm.'] },
+    notes: {
+      firstAid: ['Rinse cold first, several times, until the water runs clear: hot water sets it.'],
+      apply: ['Saturate the part that smells.'],
+      wash: ['One cup of vinegar may go into the softener compartment, never with any chlorine product.'],
+      dry: ['Sun until fully dry, then smell it again, dry and warm.'],
+    },
   },
   {
     ...bath,
@@ -363,7 +460,12 @@ export const methods: readonly Method[] = [
     harshness: 3,
     maxRounds: 2,
     expectedSignIds: ['vinegarSmellGoes'],
-    notes: { mix: ['Just enough water to cover. Take the smaller amount the first time: too much stays in the nose.'], rinse: ['Rinse twice; the rest goes off on drying.'] },
+    notes: {
+      mix: [
+        'Just enough water to cover. Take the smaller amount the first time: too much stays in the nose.',
+      ],
+      rinse: ['Rinse twice; the rest goes off on drying.'],
+    },
   },
   {
     ...bath,
@@ -389,7 +491,14 @@ export const methods: readonly Method[] = [
     wetting: 'dry',
     action: 'none',
     kinds: ['odour'],
-    componentIds: ['fattyAcidOdour', 'smokeOdour', 'mustyOdour', 'thiolOdour', 'naphthaleneOdour', 'solventOdour'],
+    componentIds: [
+      'fattyAcidOdour',
+      'smokeOdour',
+      'mustyOdour',
+      'thiolOdour',
+      'naphthaleneOdour',
+      'solventOdour',
+    ],
     agents: [],
     waterParts: null,
     extraMechanisms: ['airing'],
@@ -399,7 +508,10 @@ export const methods: readonly Method[] = [
     washAfter: false,
     harshness: 1,
     maxRounds: 3,
-    notes: { apply: ['Hang or lay it where air moves, inside out; wool and silk out of the sun.'], dwell: ['Turn it at each look.'] },
+    notes: {
+      apply: ['Hang or lay it where air moves, inside out; wool and silk out of the sun.'],
+      dwell: ['Turn it at each look.'],
+    },
   },
   {
     ...spot,
@@ -420,7 +532,10 @@ export const methods: readonly Method[] = [
     washAfter: false,
     harshness: 1,
     maxRounds: 2,
-    notes: { apply: ['Into the freezer in a bag, or ice in a bag on top.'], look: ['Crack it and lift the pieces with a blunt edge while it is cold.'] },
+    notes: {
+      apply: ['Into the freezer in a bag, or ice in a bag on top.'],
+      look: ['Crack it and lift the pieces with a blunt edge while it is cold.'],
+    },
   },
   {
     ...spot,
@@ -428,14 +543,29 @@ export const methods: readonly Method[] = [
     name: 'Alcohol from the back, onto a pad',
     reason: 'Dissolves ink, resin and leaf green and carries it into the pad.',
     kinds: ['mark'],
-    componentIds: ['ballpointInk', 'resinWax', 'chlorophyll', 'markerInk', 'dyeInk', 'curcumin', 'iodine', 'waterPaint', 'disperseDye'],
+    componentIds: [
+      'ballpointInk',
+      'resinWax',
+      'chlorophyll',
+      'markerInk',
+      'dyeInk',
+      'curcumin',
+      'iodine',
+      'waterPaint',
+      'disperseDye',
+    ],
     agents: [{ agentId: 'isopropanol', dose: { per: 'parts', parts: 1 } }],
     dwellMin: { min: 3, max: 10, lookEvery: 3 },
     keep: 'wet',
     harshness: 5,
     maxRounds: 3,
     solventAftercare: true,
-    notes: { apply: ['Mark face down on a white absorbent pad; drip from the back; move to a clean part of the pad each time.'], rinse: ['Air until dry, then rinse.'] },
+    notes: {
+      apply: [
+        'Mark face down on a white absorbent pad; drip from the back; move to a clean part of the pad each time.',
+      ],
+      rinse: ['Air until dry, then rinse.'],
+    },
   },
   {
     ...spot,
@@ -449,7 +579,10 @@ export const methods: readonly Method[] = [
     harshness: 7,
     maxRounds: 3,
     solventAftercare: true,
-    notes: { apply: ['Mark face down on a white pad; drip from the back; new pad as soon as it takes colour.'], rinse: ['Air until dry, then rinse.'] },
+    notes: {
+      apply: ['Mark face down on a white pad; drip from the back; new pad as soon as it takes colour.'],
+      rinse: ['Air until dry, then rinse.'],
+    },
   },
   {
     ...spot,
@@ -463,7 +596,10 @@ export const methods: readonly Method[] = [
     harshness: 6,
     maxRounds: 3,
     solventAftercare: true,
-    notes: { apply: ['Mark face down on a white pad; drip from the back.'], rinse: ['Air until dry, then rinse.'] },
+    notes: {
+      apply: ['Mark face down on a white pad; drip from the back.'],
+      rinse: ['Air until dry, then rinse.'],
+    },
   },
   {
     ...spot,
@@ -471,7 +607,18 @@ export const methods: readonly Method[] = [
     name: 'Mineral spirits, then detergent',
     reason: 'Dry side before wet side: dissolves oil, wax and resin before water locks them.',
     kinds: ['mark'],
-    componentIds: ['freshOil', 'oxidisedOil', 'resinWax', 'mineralOil', 'wax', 'gum', 'oilPaint', 'rubberScuff', 'makeUpPigment', 'paraffinCream'],
+    componentIds: [
+      'freshOil',
+      'oxidisedOil',
+      'resinWax',
+      'mineralOil',
+      'wax',
+      'gum',
+      'oilPaint',
+      'rubberScuff',
+      'makeUpPigment',
+      'paraffinCream',
+    ],
     schoolId: 'oilSolvent',
     agents: [{ agentId: 'mineralSpirits', dose: { per: 'parts', parts: 1 } }],
     dwellMin: { min: 3, max: 10, lookEvery: 5 },
@@ -480,7 +627,9 @@ export const methods: readonly Method[] = [
     solventAftercare: true,
     notes: {
       firstAid: ['Blot up what is left of the oil. The cloth must be dry.'],
-      apply: ['Pour a little out; never dip a used brush back. Push down onto the pad, keep changing to a clean part.'],
+      apply: [
+        'Pour a little out; never dip a used brush back. Push down onto the pad, keep changing to a clean part.',
+      ],
       rinse: ['Blot out. Dish detergent with cool water, then hang outdoors until no smell is left.'],
       wash: ['Only when no smell is left: warm wash, alone.'],
     },
@@ -491,7 +640,16 @@ export const methods: readonly Method[] = [
     name: 'Peroxide and dish detergent, 2 to 1',
     reason: 'Bleaches while the detergent carries it in; for white cotton and terry.',
     kinds: ['mark'],
-    componentIds: ['haem', 'betalain', 'anthocyanin', 'tannin', 'aluminiumSebum', 'chlorophyll', 'melanoidin', 'carotenoid'],
+    componentIds: [
+      'haem',
+      'betalain',
+      'anthocyanin',
+      'tannin',
+      'aluminiumSebum',
+      'chlorophyll',
+      'melanoidin',
+      'carotenoid',
+    ],
     whitesOnly: true,
     agents: [
       { agentId: 'peroxide', dose: { per: 'parts', parts: 2 } },
@@ -501,7 +659,10 @@ export const methods: readonly Method[] = [
     dwellMin: { min: 10, max: 20, lookEvery: 10 },
     harshness: 5,
     maxRounds: 2,
-    notes: { mix: ['Mix for use; never keep it in a closed bottle.'], apply: ['Soft brush, from the outside inwards.'] },
+    notes: {
+      mix: ['Mix for use; never keep it in a closed bottle.'],
+      apply: ['Soft brush, from the outside inwards.'],
+    },
   },
   {
     ...spot,
@@ -516,7 +677,11 @@ export const methods: readonly Method[] = [
     dwellMin: { min: 30, max: 60, lookEvery: 20 },
     harshness: 4,
     maxRounds: 3,
-    notes: { mix: ['Dissolve completely.'], apply: ['Soak the mark; keep it wet.'], rinse: ['Rinse very well: acid that dries in weakens cotton and linen.'] },
+    notes: {
+      mix: ['Dissolve completely.'],
+      apply: ['Soak the mark; keep it wet.'],
+      rinse: ['Rinse very well: acid that dries in weakens cotton and linen.'],
+    },
   },
   {
     ...bath,
@@ -524,7 +689,30 @@ export const methods: readonly Method[] = [
     name: 'Oxygen soak',
     reason: 'Peroxygen breaks colour and old oil; warmth and time do the work.',
     kinds: ['mark', 'yellowing', 'odour', 'buildUp'],
-    componentIds: ['haem', 'betalain', 'anthocyanin', 'tannin', 'storageYellowing', 'greyFilm', 'oxidisedOil', 'aluminiumSebum', 'mouldPigment', 'fattyAcidOdour', 'quinoneDye', 'mustyOdour', 'chlorophyll', 'melanoidin', 'carotenoid', 'curcumin', 'nicotineTar', 'thiolOdour', 'microbes', 'selfTan', 'dyeInk', 'scorch'],
+    componentIds: [
+      'haem',
+      'betalain',
+      'anthocyanin',
+      'tannin',
+      'storageYellowing',
+      'greyFilm',
+      'oxidisedOil',
+      'aluminiumSebum',
+      'mouldPigment',
+      'fattyAcidOdour',
+      'quinoneDye',
+      'mustyOdour',
+      'chlorophyll',
+      'melanoidin',
+      'carotenoid',
+      'curcumin',
+      'nicotineTar',
+      'thiolOdour',
+      'microbes',
+      'selfTan',
+      'dyeInk',
+      'scorch',
+    ],
     agents: [{ agentId: 'oxygenBleach', dose: { per: 'litre', unit: 'g', amount: { low: 5, high: 10 } } }],
     liquorRatioLPerKg: 12,
     tempC: { min: 30, max: 60, prefer: 'hottest' },
@@ -533,7 +721,12 @@ export const methods: readonly Method[] = [
     harshness: 5,
     maxRounds: 3,
     washAgentIds: ['oxygenBleach'],
-    notes: { mix: ['Dissolve all of it first: undissolved grains bleach in spots.'], apply: ['Lay flat, fully under; a white plate keeps it down.'], dwell: ['Lid loose: the bath gives off oxygen.'], wash: ['Half a measure of the same powder in the wash, and an extra rinse.'] },
+    notes: {
+      mix: ['Dissolve all of it first: undissolved grains bleach in spots.'],
+      apply: ['Lay flat, fully under; a white plate keeps it down.'],
+      dwell: ['Lid loose: the bath gives off oxygen.'],
+      wash: ['Half a measure of the same powder in the wash, and an extra rinse.'],
+    },
   },
   {
     ...bath,
@@ -550,7 +743,12 @@ export const methods: readonly Method[] = [
     maxRounds: 3,
     liquorRatioLPerKg: 15,
     washAgentIds: ['oxygenBleach'],
-    notes: { mix: ['Dissolve all of it first: undissolved grains bleach in spots.'], apply: ['Lay flat, just covered. Support old cloth with a towel when lifting.'], dwell: ['The vessel is taken for about 7 h. Lid loose.'], wash: ['Half a measure of the same powder in the wash, and an extra rinse.'] },
+    notes: {
+      mix: ['Dissolve all of it first: undissolved grains bleach in spots.'],
+      apply: ['Lay flat, just covered. Support old cloth with a towel when lifting.'],
+      dwell: ['The vessel is taken for about 7 h. Lid loose.'],
+      wash: ['Half a measure of the same powder in the wash, and an extra rinse.'],
+    },
   },
   {
     ...bath,
@@ -565,7 +763,11 @@ export const methods: readonly Method[] = [
     harshness: 3,
     maxRounds: 3,
     schoolId: 'dyeSuspendingFirst',
-    notes: { dwell: ['Keep it moving and watch the dye come off.'], rinse: ['It foams for long: rinse until no foam comes.'], dry: ['Air dry outdoors; no dryer until the run is gone.'] },
+    notes: {
+      dwell: ['Keep it moving and watch the dye come off.'],
+      rinse: ['It foams for long: rinse until no foam comes.'],
+      dry: ['Air dry outdoors; no dryer until the run is gone.'],
+    },
   },
   {
     ...bath,
@@ -584,7 +786,11 @@ export const methods: readonly Method[] = [
     colouredOnly: false,
     schoolId: 'reducerFirst',
     expectedSignIds: ['sulphurSmell'],
-    notes: { mix: ['Dose by its label for the litres named here. Powder into water, never water onto powder.'], apply: ['Tongs, open window, stir now and then. Splashes strip other clothes.'], wash: ['Some whites turn faintly yellow: an oxygen wash after a full rinse.'] },
+    notes: {
+      mix: ['Dose by its label for the litres named here. Powder into water, never water onto powder.'],
+      apply: ['Tongs, open window, stir now and then. Splashes strip other clothes.'],
+      wash: ['Some whites turn faintly yellow: an oxygen wash after a full rinse.'],
+    },
   },
   {
     ...bath,
@@ -605,7 +811,12 @@ export const methods: readonly Method[] = [
     washAfter: false,
     harshness: 6,
     maxRounds: 1,
-    notes: { mix: ['Dissolve the soda first.'], dwell: ['Stir now and then until it has cooled.'], rinse: ['A cold rinse cycle in the machine, or change after change until the water stays clear.'], dry: ['At most once a quarter.'] },
+    notes: {
+      mix: ['Dissolve the soda first.'],
+      dwell: ['Stir now and then until it has cooled.'],
+      rinse: ['A cold rinse cycle in the machine, or change after change until the water stays clear.'],
+      dry: ['At most once a quarter.'],
+    },
     sourceIds: ['commonPractice', 'memory'],
   },
   {
@@ -628,7 +839,11 @@ export const methods: readonly Method[] = [
     washAfter: false,
     harshness: 6,
     maxRounds: 1,
-    notes: { mix: ['Dissolve first.'], rinse: ['A cold rinse cycle in the machine, or change after change until the water stays clear.'], dry: ['At most once a quarter.'] },
+    notes: {
+      mix: ['Dissolve first.'],
+      rinse: ['A cold rinse cycle in the machine, or change after change until the water stays clear.'],
+      dry: ['At most once a quarter.'],
+    },
     sourceIds: ['commonPractice', 'memory'],
   },
   {
@@ -641,13 +856,18 @@ export const methods: readonly Method[] = [
     whitesOnly: true,
     sturdyOnly: true,
     schoolId: 'chlorineWhites',
-    agents: [{ agentId: 'chlorineBleach', dose: { per: 'litre', unit: 'mL', amount: { low: 10, high: 20 } } }],
+    agents: [
+      { agentId: 'chlorineBleach', dose: { per: 'litre', unit: 'mL', amount: { low: 10, high: 20 } } },
+    ],
     pH: { low: 9.5, high: 10.8 },
     tempC: { min: 8, max: 20, prefer: 'coldest' },
     dwellMin: { min: 5, max: 10, lookEvery: 5 },
     harshness: 9,
     maxRounds: 1,
-    notes: { mix: ['Water only in the bath; plastic vessel; about 0.1 % available chlorine at most.'], rinse: ['Rinse three times. Never "neutralise" with acid.'] },
+    notes: {
+      mix: ['Water only in the bath; plastic vessel; about 0.1 % available chlorine at most.'],
+      rinse: ['Rinse three times. Never "neutralise" with acid.'],
+    },
     sourceIds: ['commonPractice', 'poisonCentre'],
   },
   {
@@ -687,7 +907,9 @@ export const methods: readonly Method[] = [
     keep: 'none',
     rinse: 'none',
     washAfter: false,
-    notes: { apply: ['Vacuum through a piece of net, nozzle just above; brush with the pile, never across it.'] },
+    notes: {
+      apply: ['Vacuum through a piece of net, nozzle just above; brush with the pile, never across it.'],
+    },
   },
   {
     ...spot,
@@ -695,7 +917,21 @@ export const methods: readonly Method[] = [
     name: 'Dry blot',
     reason: 'Takes up what is still wet before anything is added.',
     kinds: ['mark', 'odour'],
-    componentIds: ['anthocyanin', 'tannin', 'melanoidin', 'sugar', 'freshOil', 'mineralOil', 'haem', 'protein', 'urineSalts', 'betalain', 'dyeInk', 'waterPaint', 'hairDye'],
+    componentIds: [
+      'anthocyanin',
+      'tannin',
+      'melanoidin',
+      'sugar',
+      'freshOil',
+      'mineralOil',
+      'haem',
+      'protein',
+      'urineSalts',
+      'betalain',
+      'dyeInk',
+      'waterPaint',
+      'hairDye',
+    ],
     agents: [],
     dwellMin: { min: 2, max: 10, lookEvery: 2 },
     harshness: 1,
@@ -710,7 +946,12 @@ export const methods: readonly Method[] = [
     keep: 'none',
     rinse: 'none',
     washAfter: false,
-    notes: { apply: ['Dry white cloth, press with the weight of a hand, lift, turn to a clean face; outside in. Never rub.'], look: ['Stop when the cloth stays clean.'] },
+    notes: {
+      apply: [
+        'Dry white cloth, press with the weight of a hand, lift, turn to a clean face; outside in. Never rub.',
+      ],
+      look: ['Stop when the cloth stays clean.'],
+    },
   },
   {
     ...spot,
@@ -732,7 +973,10 @@ export const methods: readonly Method[] = [
     keep: 'none',
     rinse: 'none',
     washAfter: false,
-    notes: { dwell: ['Let it dry completely: no heat.'], look: ['Crumble, shake outdoors, brush with the weave.'] },
+    notes: {
+      dwell: ['Let it dry completely: no heat.'],
+      look: ['Crumble, shake outdoors, brush with the weave.'],
+    },
   },
   {
     ...spot,
@@ -752,7 +996,11 @@ export const methods: readonly Method[] = [
     keep: 'none',
     rinse: 'none',
     washAfter: false,
-    notes: { apply: ['Lay it on, lift straight up, fresh piece each time. Hands off: skin fat sets pollen and toner.'] },
+    notes: {
+      apply: [
+        'Lay it on, lift straight up, fresh piece each time. Hands off: skin fat sets pollen and toner.',
+      ],
+    },
   },
   {
     ...spot,
@@ -792,7 +1040,10 @@ export const methods: readonly Method[] = [
     keep: 'none',
     rinse: 'none',
     washAfter: false,
-    notes: { apply: ['After the wash, damp or dry, mark towards the light; not silk, not wool, not dark dyes.'], look: ['Compare with a covered corner.'] },
+    notes: {
+      apply: ['After the wash, damp or dry, mark towards the light; not silk, not wool, not dark dyes.'],
+      look: ['Compare with a covered corner.'],
+    },
   },
   {
     ...spot,
@@ -821,7 +1072,16 @@ export const methods: readonly Method[] = [
     name: 'Weigh down a dry towel',
     reason: 'Draws moisture and mark up into the cloth overnight.',
     kinds: ['mark', 'odour'],
-    componentIds: ['anthocyanin', 'tannin', 'melanoidin', 'sugar', 'betalain', 'urineSalts', 'freshOil', 'haem'],
+    componentIds: [
+      'anthocyanin',
+      'tannin',
+      'melanoidin',
+      'sugar',
+      'betalain',
+      'urineSalts',
+      'freshOil',
+      'haem',
+    ],
     agents: [],
     dwellMin: { min: 480, max: 900, lookEvery: 240 },
     harshness: 4,
@@ -834,7 +1094,11 @@ export const methods: readonly Method[] = [
     extraMechanisms: ['blotting', 'absorption'],
     ages: ['minutes', 'hours'],
     rinse: 'none',
-    notes: { apply: ['White dry towel, plastic sheet on it if it is thin, a flat heavy weight on top, until next day.'] },
+    notes: {
+      apply: [
+        'White dry towel, plastic sheet on it if it is thin, a flat heavy weight on top, until next day.',
+      ],
+    },
   },
   {
     ...surface,
@@ -854,7 +1118,11 @@ export const methods: readonly Method[] = [
     keep: 'letDry',
     ages: ['days', 'weeks', 'months', 'unknown'],
     pickUpMLPerCm2: 0.15,
-    notes: { mix: ['Do not mix: the peroxide goes on first, the soda over it.'], apply: ['Damp the mark with the peroxide, dust a thin coat of soda over it.'], rinse: ['Blot, damp plain cloth twice, vacuum when dry.'] },
+    notes: {
+      mix: ['Do not mix: the peroxide goes on first, the soda over it.'],
+      apply: ['Damp the mark with the peroxide, dust a thin coat of soda over it.'],
+      rinse: ['Blot, damp plain cloth twice, vacuum when dry.'],
+    },
   },
   {
     ...surface,
@@ -900,7 +1168,11 @@ export const methods: readonly Method[] = [
     maxRounds: 3,
     waterParts: 20,
     tempC: { min: 15, max: 30, prefer: 'hottest' },
-    notes: { mix: ['Whip it to foam; use the foam, leave the water.'], apply: ['Foam on with a cloth, wipe with the pile, lift the dirty foam off.'], rinse: ['Plain damp cloth until no foam shows, then a dry cloth.'] },
+    notes: {
+      mix: ['Whip it to foam; use the foam, leave the water.'],
+      apply: ['Foam on with a cloth, wipe with the pile, lift the dirty foam off.'],
+      rinse: ['Plain damp cloth until no foam shows, then a dry cloth.'],
+    },
   },
   {
     ...surface,
@@ -908,7 +1180,17 @@ export const methods: readonly Method[] = [
     name: 'Mattress: soda, peroxide and detergent coats',
     reason: 'Peroxide works under the soda for hours, the soda draws it back out.',
     kinds: ['mark'],
-    componentIds: ['protein', 'freshOil', 'starch', 'haem', 'urineSalts', 'tannin', 'melanoidin', 'anthocyanin', 'carotenoid'],
+    componentIds: [
+      'protein',
+      'freshOil',
+      'starch',
+      'haem',
+      'urineSalts',
+      'tannin',
+      'melanoidin',
+      'anthocyanin',
+      'carotenoid',
+    ],
     agents: [
       { agentId: 'bakingSoda', dose: { per: 'parts', parts: 2 } },
       { agentId: 'peroxide', dose: { per: 'parts', parts: 1 } },
@@ -924,8 +1206,14 @@ export const methods: readonly Method[] = [
     action: 'softBrush',
     schoolId: 'mattressPeroxide',
     notes: {
-      mix: ['In an open bowl: peroxide with as much water and the few drops of detergent. Never in a closed bottle or a sprayer; for the day only.'],
-      apply: ['Coat of soda, rub in, 10 min, vacuum. Dab the mix on with a cloth, damp, not wet. Second coat of soda, work in with a white cloth. Wider than the edge you see.'],
+      mix: [
+        'In an open bowl: peroxide with as much water and the few drops of detergent. Never in a closed bottle or ' +
+          'a sprayer; for the day only.',
+      ],
+      apply: [
+        'Coat of soda, rub in, 10 min, vacuum. Dab the mix on with a cloth, damp, not wet. Second coat of soda, ' +
+          'work in with a white cloth. Wider than the edge you see.',
+      ],
       dwell: ['At least 8 h; the room airs.'],
       rinse: ['Break it up and vacuum.'],
     },
@@ -950,7 +1238,11 @@ export const methods: readonly Method[] = [
     itemIds: ['mattress'],
     schoolId: 'mattressSoda',
     extraMechanisms: ['surfactant'],
-    notes: { mix: ['Vinegar and water 1 to 1 in the sprayer, open when you put it away. The soda stays dry.'], apply: ['Coat of soda, spray until a paste forms, work it in.'], rinse: ['Vacuum when it is dry.'] },
+    notes: {
+      mix: ['Vinegar and water 1 to 1 in the sprayer, open when you put it away. The soda stays dry.'],
+      apply: ['Coat of soda, spray until a paste forms, work it in.'],
+      rinse: ['Vacuum when it is dry.'],
+    },
   },
   {
     ...surface,
@@ -966,7 +1258,10 @@ export const methods: readonly Method[] = [
     itemIds: ['mattress'],
     schoolId: 'mattressEnzymes',
     pickUpMLPerCm2: 0.2,
-    notes: { apply: ['Small amount, a little beyond the rim; cover with a damp cloth so that it stays wet.'], rinse: ['Blot dry, a fan on it until next day.'] },
+    notes: {
+      apply: ['Small amount, a little beyond the rim; cover with a damp cloth so that it stays wet.'],
+      rinse: ['Blot dry, a fan on it until next day.'],
+    },
   },
   {
     ...surface,
@@ -980,7 +1275,10 @@ export const methods: readonly Method[] = [
     harshness: 4,
     maxRounds: 3,
     pickUpMLPerCm2: 0.3,
-    notes: { apply: ['Small amount, 2 to 3 cm beyond the rim. Keep it damp under a cloth.'], rinse: ['Blot out; several rounds rather than one flood.'] },
+    notes: {
+      apply: ['Small amount, 2 to 3 cm beyond the rim. Keep it damp under a cloth.'],
+      rinse: ['Blot out; several rounds rather than one flood.'],
+    },
   },
   {
     ...surface,
@@ -998,7 +1296,13 @@ export const methods: readonly Method[] = [
     action: 'softBrush',
     itemIds: ['cap', 'feltHat'],
     pickUpMLPerCm2: 0.15,
-    notes: { apply: ['White cloth damp, not wet; soft brush wrung nearly dry, along the band. No water into crown or stiffener.'], rinse: ['Plain damp cloth, then a dry one.'], dry: ['Overnight over a bowl, in the air. No repellent spray on skin.'] },
+    notes: {
+      apply: [
+        'White cloth damp, not wet; soft brush wrung nearly dry, along the band. No water into crown or stiffener.',
+      ],
+      rinse: ['Plain damp cloth, then a dry one.'],
+      dry: ['Overnight over a bowl, in the air. No repellent spray on skin.'],
+    },
   },
   {
     ...spot,
@@ -1067,7 +1371,12 @@ export const methods: readonly Method[] = [
     action: 'softBrush',
     whitesOnly: true,
     schoolId: 'foodPeroxide',
-    notes: { mix: ['For the day only, never closed.'], apply: ['Brush it in; barrier under the layer.'], dwell: ['At least 5 h, in the sun if there is sun.'], rinse: ['Brush off, then rinse.'] },
+    notes: {
+      mix: ['For the day only, never closed.'],
+      apply: ['Brush it in; barrier under the layer.'],
+      dwell: ['At least 5 h, in the sun if there is sun.'],
+      rinse: ['Brush off, then rinse.'],
+    },
   },
   {
     ...spot,
@@ -1091,7 +1400,8 @@ export const methods: readonly Method[] = [
     ...spot,
     id: 'hotOxygenDip',
     name: 'Hot oxygen dip for a dried mark',
-    reason: 'Oxygen bleach in hot water takes dried wine, grape and meat juice out of white cotton in minutes.',
+    reason:
+      'Oxygen bleach in hot water takes dried wine, grape and meat juice out of white cotton in minutes.',
     kinds: ['mark'],
     componentIds: ['anthocyanin', 'tannin', 'betalain', 'melanoidin'],
     agents: [{ agentId: 'oxygenBleach', dose: { per: 'parts', parts: 0.01 } }],
@@ -1106,7 +1416,10 @@ export const methods: readonly Method[] = [
     schoolId: 'dryThenDip',
     expectedSignIds: ['blueTurn'],
     keep: 'wet',
-    notes: { mix: ['10 g per litre, an estimate where the label is silent. Stir until clear.'], apply: ['Dip the spot only; tongs.'] },
+    notes: {
+      mix: ['10 g per litre, an estimate where the label is silent. Stir until clear.'],
+      apply: ['Dip the spot only; tongs.'],
+    },
   },
   {
     ...spot,
@@ -1122,7 +1435,10 @@ export const methods: readonly Method[] = [
     waterParts: null,
     pH: { low: 8, high: 9.5 },
     action: 'softBrush',
-    notes: { apply: ['Inside out, cold water, soft brush, gentle circles.'], rinse: ['Rinse until nothing feels slippery.'] },
+    notes: {
+      apply: ['Inside out, cold water, soft brush, gentle circles.'],
+      rinse: ['Rinse until nothing feels slippery.'],
+    },
   },
   {
     ...spot,
@@ -1140,7 +1456,10 @@ export const methods: readonly Method[] = [
     ages: ['days', 'weeks', 'months', 'unknown'],
     extraMechanisms: ['surfactant'],
     tempC: { min: 15, max: 30, prefer: 'hottest' },
-    notes: { apply: ['Work it in lightly; leave it.'], rinse: ['Rinse out, go on to the next rung at once.'] },
+    notes: {
+      apply: ['Work it in lightly; leave it.'],
+      rinse: ['Rinse out, go on to the next rung at once.'],
+    },
   },
   {
     ...spot,
@@ -1157,7 +1476,11 @@ export const methods: readonly Method[] = [
     tempC: { min: 15, max: 30, prefer: 'hottest' },
     whitesOnly: true,
     sturdyOnly: true,
-    notes: { mix: ['20 g per litre, dissolved completely; plastic bowl.'], apply: ['On the mark only, gloves and goggles.'], rinse: ['Rinse four times: acid that dries in weakens the cloth.'] },
+    notes: {
+      mix: ['20 g per litre, dissolved completely; plastic bowl.'],
+      apply: ['On the mark only, gloves and goggles.'],
+      rinse: ['Rinse four times: acid that dries in weakens the cloth.'],
+    },
   },
   {
     ...spot,
@@ -1174,7 +1497,10 @@ export const methods: readonly Method[] = [
     throughRinse: true,
     extraMechanisms: ['flush'],
     action: 'press',
-    notes: { firstAid: ['Lift what lies on top first.'], apply: ['Run it through from the back; press, do not rub.'] },
+    notes: {
+      firstAid: ['Lift what lies on top first.'],
+      apply: ['Run it through from the back; press, do not rub.'],
+    },
   },
   {
     ...spot,
@@ -1207,7 +1533,10 @@ export const methods: readonly Method[] = [
     tempC: { min: 25, max: 40, prefer: 'hottest' },
     pH: { low: 8, high: 9.8 },
     schoolId: 'foodEnzyme',
-    notes: { mix: ['Dissolve first.'], dwell: ['Not warmer than 40 °C: above 60 °C enzymes stop, and protein sets.'] },
+    notes: {
+      mix: ['Dissolve first.'],
+      dwell: ['Not warmer than 40 °C: above 60 °C enzymes stop, and protein sets.'],
+    },
   },
   {
     ...bath,
@@ -1215,7 +1544,24 @@ export const methods: readonly Method[] = [
     name: 'Warm detergent soak',
     reason: 'Warmth and detergent on mixed food and body soil once nothing can set.',
     kinds: ['mark', 'odour', 'buildUp', 'yellowing'],
-    componentIds: ['freshOil', 'starch', 'sugar', 'clay', 'sunFilter', 'makeUpPigment', 'fattyAcidOdour', 'nicotineTar', 'fabricFinish', 'oxidisedOil', 'softenerFilm', 'mineralOil', 'thiolOdour', 'soapScum', 'lostWhitener', 'microbes'],
+    componentIds: [
+      'freshOil',
+      'starch',
+      'sugar',
+      'clay',
+      'sunFilter',
+      'makeUpPigment',
+      'fattyAcidOdour',
+      'nicotineTar',
+      'fabricFinish',
+      'oxidisedOil',
+      'softenerFilm',
+      'mineralOil',
+      'thiolOdour',
+      'soapScum',
+      'lostWhitener',
+      'microbes',
+    ],
     agents: [{ agentId: 'liquidDetergent', dose: { per: 'litre', unit: 'mL', amount: { low: 2, high: 4 } } }],
     dwellMin: { min: 30, max: 60, lookEvery: 30 },
     harshness: 3,
@@ -1239,7 +1585,10 @@ export const methods: readonly Method[] = [
     pH: { low: 7.5, high: 9 },
     whitesOnly: true,
     washAfter: false,
-    notes: { mix: ['Disperse it well before the piece goes in.'], rinse: ['Rinse very well, roll in a white towel. Do not wring.'] },
+    notes: {
+      mix: ['Disperse it well before the piece goes in.'],
+      rinse: ['Rinse very well, roll in a white towel. Do not wring.'],
+    },
   },
   {
     ...bath,
@@ -1247,7 +1596,17 @@ export const methods: readonly Method[] = [
     name: 'Oxygen soak for covers, half a set at a time',
     reason: 'A short soak keeps a set even; all of it in the same days.',
     kinds: ['mark', 'yellowing', 'odour', 'buildUp'],
-    componentIds: ['greyFilm', 'oxidisedOil', 'tannin', 'anthocyanin', 'melanoidin', 'fattyAcidOdour', 'storageYellowing', 'mustyOdour', 'carotenoid'],
+    componentIds: [
+      'greyFilm',
+      'oxidisedOil',
+      'tannin',
+      'anthocyanin',
+      'melanoidin',
+      'fattyAcidOdour',
+      'storageYellowing',
+      'mustyOdour',
+      'carotenoid',
+    ],
     agents: [{ agentId: 'oxygenBleach', dose: { per: 'litre', unit: 'g', amount: { low: 2, high: 5 } } }],
     dwellMin: { min: 90, max: 120, lookEvery: 30 },
     harshness: 5,
@@ -1256,7 +1615,14 @@ export const methods: readonly Method[] = [
     itemIds: ['looseCover', 'cushionCover'],
     untilCool: true,
     expectedSignIds: ['waterDarkens'],
-    notes: { mix: ['By its label for the litres named here; dissolve first.'], apply: ['Half the covers at a time, fully under.'], rinse: ['Wring, then wash.'], dry: ['Part tumble 10 to 15 min where the label allows and the mark is gone, then air overnight on the furniture.'] },
+    notes: {
+      mix: ['By its label for the litres named here; dissolve first.'],
+      apply: ['Half the covers at a time, fully under.'],
+      rinse: ['Wring, then wash.'],
+      dry: [
+        'Part tumble 10 to 15 min where the label allows and the mark is gone, then air overnight on the furniture.',
+      ],
+    },
   },
   {
     ...bath,
@@ -1288,7 +1654,10 @@ export const methods: readonly Method[] = [
     harshness: 4,
     maxRounds: 2,
     tempC: { min: 20, max: 40, prefer: 'hottest' },
-    notes: { mix: ['Dissolve completely. Not in stone or zinc.'], rinse: ['Rinse very well: acid that dries in weakens cotton and linen.'] },
+    notes: {
+      mix: ['Dissolve completely. Not in stone or zinc.'],
+      rinse: ['Rinse very well: acid that dries in weakens cotton and linen.'],
+    },
   },
   {
     ...bath,
@@ -1314,7 +1683,9 @@ export const methods: readonly Method[] = [
     reason: 'Moves loose dye into the water before it settles; no heat.',
     kinds: ['dyeRun'],
     componentIds: ['looseDye', 'ownDyeRun'],
-    agents: [{ agentId: 'delicateDetergent', dose: { per: 'litre', unit: 'mL', amount: { low: 1, high: 2 } } }],
+    agents: [
+      { agentId: 'delicateDetergent', dose: { per: 'litre', unit: 'mL', amount: { low: 1, high: 2 } } },
+    ],
     dwellMin: { min: 10, max: 15, lookEvery: 5 },
     harshness: 1,
     maxRounds: 3,
@@ -1323,7 +1694,10 @@ export const methods: readonly Method[] = [
     schoolId: 'bleederCold',
     action: 'press',
     extraMechanisms: ['flush'],
-    notes: { apply: ['Keep it moving, never folded on itself. A dye-catching sheet beside it, if there is one.'], rinse: ['Change the cold water until it stays clear; press out in a white towel, dry flat and fast.'] },
+    notes: {
+      apply: ['Keep it moving, never folded on itself. A dye-catching sheet beside it, if there is one.'],
+      rinse: ['Change the cold water until it stays clear; press out in a white towel, dry flat and fast.'],
+    },
   },
   {
     ...bath,
@@ -1338,7 +1712,11 @@ export const methods: readonly Method[] = [
     maxRounds: 2,
     tempC: { min: 15, max: 30, prefer: 'hottest' },
     schoolId: 'bleederHot',
-    notes: { dwell: ['Keep it moving and watch the dye come off.'], rinse: ['Rinse until no foam comes.'], dry: ['Flat, fast, in the air; a towel between the layers.'] },
+    notes: {
+      dwell: ['Keep it moving and watch the dye come off.'],
+      rinse: ['Rinse until no foam comes.'],
+      dry: ['Flat, fast, in the air; a towel between the layers.'],
+    },
   },
   {
     ...bath,
@@ -1346,8 +1724,20 @@ export const methods: readonly Method[] = [
     name: 'Oxygen soak for colours',
     reason: 'A milder oxygen bleach for proven-fast colours.',
     kinds: ['mark', 'odour', 'buildUp', 'yellowing'],
-    componentIds: ['anthocyanin', 'tannin', 'betalain', 'melanoidin', 'fattyAcidOdour', 'oxidisedOil', 'mouldPigment', 'greyFilm', 'mustyOdour'],
-    agents: [{ agentId: 'colourOxygenBleach', dose: { per: 'litre', unit: 'g', amount: { low: 5, high: 10 } } }],
+    componentIds: [
+      'anthocyanin',
+      'tannin',
+      'betalain',
+      'melanoidin',
+      'fattyAcidOdour',
+      'oxidisedOil',
+      'mouldPigment',
+      'greyFilm',
+      'mustyOdour',
+    ],
+    agents: [
+      { agentId: 'colourOxygenBleach', dose: { per: 'litre', unit: 'g', amount: { low: 5, high: 10 } } },
+    ],
     dwellMin: { min: 60, max: 120, lookEvery: 30 },
     colouredOnly: true,
     harshness: 4,
@@ -1372,7 +1762,10 @@ export const methods: readonly Method[] = [
     whitesOnly: true,
     schoolId: 'sprinkle',
     liquorRatioLPerKg: 15,
-    notes: { apply: ['Lay flat in the water, sprinkle evenly, more where it is worst.'], dwell: ['Lid loose: the bath gives off oxygen.'] },
+    notes: {
+      apply: ['Lay flat in the water, sprinkle evenly, more where it is worst.'],
+      dwell: ['Lid loose: the bath gives off oxygen.'],
+    },
   },
   {
     ...bath,
@@ -1394,7 +1787,12 @@ export const methods: readonly Method[] = [
     untilCool: true,
     sturdyOnly: true,
     schoolId: 'deepStripAView',
-    notes: { mix: ['About 30 g, 30 g and 60 g for 40 L. A fresh bath for each colour group.'], dwell: ['Stir now and then; the water darkens.'], rinse: ['A cold rinse cycle in the machine, or change after change until the water stays clear.'], dry: ['At most once a quarter.'] },
+    notes: {
+      mix: ['About 30 g, 30 g and 60 g for 40 L. A fresh bath for each colour group.'],
+      dwell: ['Stir now and then; the water darkens.'],
+      rinse: ['A cold rinse cycle in the machine, or change after change until the water stays clear.'],
+      dry: ['At most once a quarter.'],
+    },
   },
   {
     ...bath,
@@ -1402,7 +1800,18 @@ export const methods: readonly Method[] = [
     name: 'Machine wash with an oxygen booster',
     reason: 'The drum does the moving, the booster the bleaching; no tub needed.',
     kinds: ['mark', 'yellowing', 'odour', 'buildUp'],
-    componentIds: ['anthocyanin', 'tannin', 'betalain', 'melanoidin', 'greyFilm', 'fattyAcidOdour', 'mustyOdour', 'carotenoid', 'microbes', 'oxidisedOil'],
+    componentIds: [
+      'anthocyanin',
+      'tannin',
+      'betalain',
+      'melanoidin',
+      'greyFilm',
+      'fattyAcidOdour',
+      'mustyOdour',
+      'carotenoid',
+      'microbes',
+      'oxidisedOil',
+    ],
     agents: [
       { agentId: 'oxygenBleach', dose: { per: 'label' } },
       { agentId: 'liquidDetergent', dose: { per: 'label' } },
@@ -1419,7 +1828,11 @@ export const methods: readonly Method[] = [
     keep: 'none',
     action: 'none',
     rinse: 'full',
-    notes: { mix: ['Booster in the drum or main compartment, detergent by load and hardness.'], apply: ['Load by its tightest limits; do not overfill.'], rinse: ['Extra rinse on.'] },
+    notes: {
+      mix: ['Booster in the drum or main compartment, detergent by load and hardness.'],
+      apply: ['Load by its tightest limits; do not overfill.'],
+      rinse: ['Extra rinse on.'],
+    },
   },
   {
     ...bath,
@@ -1427,7 +1840,21 @@ export const methods: readonly Method[] = [
     name: 'Delicate machine wash',
     reason: 'A short, mild wash with a delicate detergent and little spin.',
     kinds: ['mark', 'odour', 'buildUp', 'yellowing'],
-    componentIds: ['sweatSalts', 'fattyAcidOdour', 'sugar', 'starch', 'clay', 'fabricFinish', 'sunFilter', 'softenerFilm', 'freshOil', 'protein', 'dyeInk', 'lostWhitener', 'microbes'],
+    componentIds: [
+      'sweatSalts',
+      'fattyAcidOdour',
+      'sugar',
+      'starch',
+      'clay',
+      'fabricFinish',
+      'sunFilter',
+      'softenerFilm',
+      'freshOil',
+      'protein',
+      'dyeInk',
+      'lostWhitener',
+      'microbes',
+    ],
     agents: [{ agentId: 'delicateDetergent', dose: { per: 'label' } }],
     dwellMin: { min: 35, max: 60, lookEvery: 30 },
     harshness: 2,
@@ -1450,7 +1877,17 @@ export const methods: readonly Method[] = [
     name: 'Machine wash, detergent by label',
     reason: 'An ordinary wash carries off what is loose; nothing is bleached.',
     kinds: ['mark', 'odour', 'buildUp'],
-    componentIds: ['clay', 'starch', 'sugar', 'freshOil', 'sweatSalts', 'microbes', 'fabricFinish', 'fattyAcidOdour', 'softenerFilm'],
+    componentIds: [
+      'clay',
+      'starch',
+      'sugar',
+      'freshOil',
+      'sweatSalts',
+      'microbes',
+      'fabricFinish',
+      'fattyAcidOdour',
+      'softenerFilm',
+    ],
     agents: [{ agentId: 'liquidDetergent', dose: { per: 'label' } }],
     dwellMin: { min: 45, max: 120, lookEvery: 45 },
     harshness: 3,
@@ -1494,7 +1931,17 @@ export const methods: readonly Method[] = [
     name: 'Whites programme, powder with bleach',
     reason: 'Enzymes, alkali and oxygen together, long: for sturdy whites.',
     kinds: ['mark', 'yellowing', 'odour', 'buildUp'],
-    componentIds: ['microbes', 'greyFilm', 'oxidisedOil', 'tannin', 'melanoidin', 'fattyAcidOdour', 'protein', 'aluminiumSebum', 'storageYellowing'],
+    componentIds: [
+      'microbes',
+      'greyFilm',
+      'oxidisedOil',
+      'tannin',
+      'melanoidin',
+      'fattyAcidOdour',
+      'protein',
+      'aluminiumSebum',
+      'storageYellowing',
+    ],
     agents: [{ agentId: 'powderWithBleach', dose: { per: 'label' } }],
     dwellMin: { min: 90, max: 165, lookEvery: 60 },
     harshness: 5,
@@ -1538,7 +1985,14 @@ export const methods: readonly Method[] = [
     keep: 'none',
     action: 'none',
     rinse: 'full',
-    notes: { mix: ['Powders in the drum, detergent in its compartment, no softener. For a full load about half a cup of each powder; a quarter of a cup where washing soda stands in.'], apply: ['Whites apart from colours.'], dry: ['Shake out; dryer balls once it is clean.'] },
+    notes: {
+      mix: [
+        'Powders in the drum, detergent in its compartment, no softener. For a full load about half a cup of each ' +
+          'powder; a quarter of a cup where washing soda stands in.',
+      ],
+      apply: ['Whites apart from colours.'],
+      dry: ['Shake out; dryer balls once it is clean.'],
+    },
   },
   {
     ...bath,
@@ -1590,7 +2044,11 @@ export const methods: readonly Method[] = [
     keep: 'none',
     action: 'none',
     rinse: 'full',
-    notes: { mix: ['One cup of white vinegar in the drum, detergent in its compartment. Never with any chlorine product.'] },
+    notes: {
+      mix: [
+        'One cup of white vinegar in the drum, detergent in its compartment. Never with any chlorine product.',
+      ],
+    },
   },
   {
     ...bath,
@@ -1631,6 +2089,11 @@ export const methods: readonly Method[] = [
     maxRounds: 3,
     schoolId: 'oxygenOnRuns',
     washAgentIds: ['oxygenBleach'],
-    notes: { mix: ['Dissolve all of it first.'], dwell: ['Lid loose: the bath gives off oxygen.'], wash: ['Half a measure of the same powder in the wash.'], dry: ['No dryer until the run is gone.'] },
+    notes: {
+      mix: ['Dissolve all of it first.'],
+      dwell: ['Lid loose: the bath gives off oxygen.'],
+      wash: ['Half a measure of the same powder in the wash.'],
+      dry: ['No dryer until the run is gone.'],
+    },
   },
 ];

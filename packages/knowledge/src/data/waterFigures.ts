@@ -1,6 +1,9 @@
 /** Hardness: units, classes with their sources, what softens and how much detergent. */
 
-/** mg/L CaCO₃ per unit, from definitions: °dH = 10 mg CaO/L, °fH = 10 mg CaCO₃/L, grain per US gallon, grain per imperial gallon. */
+/**
+ * mg/L CaCO₃ per unit, from definitions: °dH = 10 mg CaO/L, °fH = 10 mg CaCO₃/L, grain per US gallon, grain per
+ * imperial gallon.
+ */
 export const HARDNESS_UNITS = {
   mgL: { word: 'mg/L CaCO₃', mgLPerUnit: 1 },
   dH: { word: '°dH', mgLPerUnit: 17.84799 },
@@ -34,7 +37,10 @@ export const HARDNESS_SCALES = [
   },
 ] as const;
 
-/** Fields of a common test strip that turn, with the hardness each count stands for, °dH. Common practice, no source. */
+/**
+ * Fields of a common test strip that turn, with the hardness each count stands for, °dH. Common practice, no
+ * source.
+ */
 export const STRIP_STEPS_DH = [
   { turned: 0, word: 'none turned', from: 0, to: 3 },
   { turned: 1, word: '1 field', from: 3, to: 7 },
@@ -43,7 +49,10 @@ export const STRIP_STEPS_DH = [
   { turned: 4, word: '4 fields', from: 21, to: 30 },
 ] as const;
 
-/** Grams of anhydrous soda per gram of hardness as CaCO₃: 105.9884 / 100.0869; monohydrate × 1.170, crystals × 2.700. */
+/**
+ * Grams of anhydrous soda per gram of hardness as CaCO₃: 105.9884 / 100.0869; monohydrate × 1.170, crystals ×
+ * 2.700.
+ */
 export const SODA_G_PER_G_HARDNESS = 1.05896;
 
 /** Detergent against the label's middle dose. Dose tables of common labels, from memory. */

@@ -27,9 +27,23 @@ export const STALL_SHARE = 0.1;
 export const HEAVY_DRY_MASS_G = 1200;
 
 /** How much of the usual effect is left as a trouble ages. Estimate from memory. */
-export const AGE_FACTOR = { minutes: 1, hours: 0.95, days: 0.8, weeks: 0.65, months: 0.5, unknown: 0.65 } as const;
+export const AGE_FACTOR = {
+  minutes: 1,
+  hours: 0.95,
+  days: 0.8,
+  weeks: 0.65,
+  months: 0.5,
+  unknown: 0.65,
+} as const;
 /** How much a flush still does: what has dried in no longer runs out. Estimate from memory. */
-export const FLUSH_AGE_FACTOR = { minutes: 1, hours: 0.8, days: 0.35, weeks: 0.15, months: 0.1, unknown: 0.4 } as const;
+export const FLUSH_AGE_FACTOR = {
+  minutes: 1,
+  hours: 0.8,
+  days: 0.35,
+  weeks: 0.15,
+  months: 0.1,
+  unknown: 0.4,
+} as const;
 /** What is left of the odds when the same product has been on it once to no effect. Estimate from memory. */
 export const TRIED_IN_VAIN_FACTOR = 0.5;
 /** The same once heat has been on a trouble that heat sets. Estimate from memory. */
@@ -65,7 +79,10 @@ export const SPOT_PEROXIDE_FACTOR = 0.6;
 /** Oxygen bleach in a machine cycle: a third of the dose for a sixth of the time of a soak. Estimate from memory. */
 export const MACHINE_OXYGEN_FACTOR = 0.55;
 
-/** A paste of baking soda loses carbon dioxide as it dries and ends about here. Equilibrium with air is past 10 (computed); estimate from memory. */
+/**
+ * A paste of baking soda loses carbon dioxide as it dries and ends about here. Equilibrium with air is past 10
+ * (computed); estimate from memory.
+ */
 export const DRIED_SODA_PH = 9.6;
 /** Shorter than this a paste has not dried, min. Common practice, no source. */
 export const PASTE_DRIES_MIN = 15;

@@ -25,12 +25,15 @@ export const Agent = z.strictObject({
   /** False for solvents and dry things, where pH says nothing; the figure is then that of the water around them. */
   hasPH: z.boolean(),
   /** What of it dissolves to known substances: share by mass, or null where the strength on the bottle says (% w/v). */
-  makeup: z.array(z.strictObject({ substanceId: Id, share: ShareRange.nullable() })),
-  /** True where the makeup decides the pH of a bath; false for products whose pH is stated. */
-  makeupSetsPH: z.boolean(),
+  composition: z.array(z.strictObject({ substanceId: Id, share: ShareRange.nullable() })),
+  /** True where the composition decides the pH of a bath; false for products whose pH is stated. */
+  compositionSetsPH: z.boolean(),
   /** How firmly a product holds its stated pH against others, mol of weak acid and its salt per kg; 0 = not at all. */
   reserveMolPerKg: z.number().nonnegative(),
-  /** pH of the bath or liquid at the strength used, as stated; a computed bath does not use it where the makeup decides. */
+  /**
+   * pH of the bath or liquid at the strength used, as stated; a computed bath does not use it where the composition
+   * decides.
+   */
   pH: z.strictObject({ low: z.number(), high: z.number() }),
   /** Bulk density of powders, density of liquids. */
   densityGPerML: DensityRange,

@@ -12,7 +12,10 @@ import {
 
 const Range = z.strictObject({ low: z.number().nonnegative(), high: z.number().positive() });
 
-/** How much of an agent: per litre of bath, as parts of a small mix sized to the spot, by its label, or as the step tells. */
+/**
+ * How much of an agent: per litre of bath, as parts of a small mix sized to the spot, by its label, or as the step
+ * tells.
+ */
 export const Dose = z.discriminatedUnion('per', [
   z.strictObject({ per: z.literal('litre'), unit: z.enum(['g', 'mL']), amount: Range }),
   z.strictObject({ per: z.literal('parts'), parts: z.number().positive() }),
@@ -50,7 +53,10 @@ export const Method = z.strictObject({
   agents: z.array(z.strictObject({ agentId: Id, dose: Dose })),
   /** Water in a small mix, in parts; null for baths. */
   waterParts: z.number().nonnegative().nullable(),
-  /** Liquid a spot takes over all passes, mL per cm²; 0.5 gives about 120 mL for a wine-glass-sized spot. Null for baths. */
+  /**
+   * Liquid a spot takes over all passes, mL per cm²; 0.5 gives about 120 mL for a wine-glass-sized spot. Null for
+   * baths.
+   */
   pickUpMLPerCm2: z.number().positive().nullable(),
   liquorRatioLPerKg: z.number().positive().nullable(),
   tempC: z.strictObject({ min: z.number(), max: z.number(), prefer: z.enum(['coldest', 'hottest']) }),

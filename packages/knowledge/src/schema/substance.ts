@@ -1,7 +1,10 @@
 import { z } from 'zod';
 import { Id, SourceIds } from './vocabulary.js';
 
-/** One step of giving off a proton: log K at 25 °C and zero ionic strength, with heat of reaction for other temperatures. */
+/**
+ * One step of giving off a proton: log K at 25 °C and zero ionic strength, with heat of reaction for other
+ * temperatures.
+ */
 const Dissociation = z.strictObject({
   pKa: z.number(),
   /** kJ/mol and J/(mol·K). */

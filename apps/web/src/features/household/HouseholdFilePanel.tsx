@@ -34,7 +34,12 @@ export function HouseholdFilePanel({ onRead }: { onRead: () => void }) {
       <Box as="h2" fontSize="20px">
         As a file
       </Box>
-      <Part what="Everything: settings, shelf, linen book, plans, runs with every tap, trials, saved pictures. JSON, with a published schema. Reading one in takes the place of what is here.">
+      <Part
+        what={
+          'Everything: settings, shelf, linen book, plans, runs with every tap, trials, saved pictures. ' +
+          'JSON, with a published schema. Reading one in takes the place of what is here.'
+        }
+      >
         <a href="/api/household/file" download="household.feverfew.json">
           <Button as="span">Take the household along</Button>
         </a>
@@ -61,7 +66,12 @@ export function HouseholdFilePanel({ onRead }: { onRead: () => void }) {
           {fault ?? read.error?.message} {placesOf(read.error)}
         </Notice>
       )}
-      <Part what="The log as a table: one line per method used, with what was left. A log kept elsewhere with the same columns is added, line by line, to what the plans learn from.">
+      <Part
+        what={
+          'The log as a table: one line per method used, with what was left. ' +
+          'A log kept elsewhere with the same columns is added, line by line, to what the plans learn from.'
+        }
+      >
         <a href="/api/log.csv" download="feverfew-log.csv">
           <Button as="span">Log as CSV</Button>
         </a>

@@ -11,7 +11,10 @@ interface PricesEditorProps {
   readonly onChange: (prices: Prices) => void;
 }
 
-/** What things cost here, as far as wanted: nothing is assumed, and what has no price is left out of a sum and said so. */
+/**
+ * What things cost here, as far as wanted: nothing is assumed, and what has no price is left out of a sum and said
+ * so.
+ */
 export function PricesEditor({ prices, cupboard, agents, errors, onChange }: PricesEditorProps) {
   const set = (change: Partial<Prices>) => onChange({ ...prices, ...change });
   const priceOf = (agentId: string, price: number | null) => {

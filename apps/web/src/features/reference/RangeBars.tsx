@@ -8,7 +8,10 @@ export interface RangeBar {
   readonly high: number;
 }
 
-/** Shares from 0 to 1 as ranges, or as plain shares where they start at 0; longest reach first: seen at a glance which does most. */
+/**
+ * Shares from 0 to 1 as ranges, or as plain shares where they start at 0; longest reach first: seen at a glance
+ * which does most.
+ */
 export function RangeBars({ bars, colour = 'leaf' }: { bars: readonly RangeBar[]; colour?: string }) {
   return (
     <Stack gap="5px" paddingBlock="6px">

@@ -65,7 +65,8 @@ it('says cost, time and odds in one line, and nothing where nothing is known', (
     roundsLeft: 1,
   } as const;
   expect(wayLine(way, '€')).toBe(
-    '10 min hands on, 2–4 h in all · at least 0.42\u00a0€ · then 5–20 % left · odds of a trace or less 61 in 100 · 1 more round the piece bears',
+    '10 min hands on, 2–4 h in all · at least 0.42\u00a0€ · then 5–20 % left · ' +
+      'odds of a trace or less 61 in 100 · 1 more round the piece bears',
   );
   expect(
     wayLine(

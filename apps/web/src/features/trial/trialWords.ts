@@ -28,6 +28,12 @@ export function verdictText(
   const odds = `${Math.round((verdict.chanceBest[top] ?? 0) * 100)} in 100`;
   const from = verdict.trials === 1 ? 'one trial' : `${verdict.trials} trials`;
   if (verdict.says === 'tooLittle')
-    return `Too little to tell, from ${from}: the odds that “${name(arm?.methodId ?? '')}” is better are ${odds}. Try them again on the next trouble like it.`;
-  return `“${name(arm?.methodId ?? '')}” is better with odds of ${odds}, from ${from}: ${verdict.says === 'clear' ? 'that is clear' : 'likely, not sure'}.`;
+    return (
+      `Too little to tell, from ${from}: the odds that “${name(arm?.methodId ?? '')}” is better are ${odds}. ` +
+      `Try them again on the next trouble like it.`
+    );
+  return (
+    `“${name(arm?.methodId ?? '')}” is better with odds of ${odds}, from ${from}: ` +
+    `${verdict.says === 'clear' ? 'that is clear' : 'likely, not sure'}.`
+  );
 }

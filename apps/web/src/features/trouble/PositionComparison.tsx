@@ -15,7 +15,10 @@ interface PositionComparisonProps {
   readonly onClose: () => void;
 }
 
-/** Every view of one dispute followed to the end on this very trouble: what differs stands out, what is alike is quiet. */
+/**
+ * Every view of one dispute followed to the end on this very trouble: what differs stands out, what is alike is
+ * quiet.
+ */
 export function PositionComparison({
   dispute,
   facts,

@@ -124,7 +124,8 @@ function FlagMark({
   format: (value: number) => string;
   name: string;
 }) {
-  const text = `${format(flag.value)} — ${flag.owners[0]}${flag.owners.length > 1 ? ` +${flag.owners.length - 1}` : ''}`;
+  const more = flag.owners.length > 1 ? ` +${flag.owners.length - 1}` : '';
+  const text = `${format(flag.value)} — ${flag.owners[0]}${more}`;
   const side =
     left > 50
       ? { right: `${100 - left}%`, textAlign: 'right' as const, maxWidth: `${left}%` }

@@ -16,7 +16,10 @@ import { EnvelopePanel } from './EnvelopePanel';
 import { LadderPanel } from './LadderPanel';
 import { useStartAtTub } from './useStartAtTub';
 
-/** Describe on the left, watch envelope and ladder form on the right. One page, for a new trouble and for a kept one. */
+/**
+ * Describe on the left, watch envelope and ladder form on the right. One page, for a new trouble and for a kept
+ * one.
+ */
 export function TroublePage() {
   const { troubleId } = useParams();
   const { key: visit } = useLocation();

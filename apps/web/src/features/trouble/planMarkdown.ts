@@ -42,7 +42,8 @@ function passLines(
   return [
     `## ${number}. ${say.name(pass.methodId)}`,
     '',
-    `Takes out ${Math.round(pass.effect.low * 100)}–${Math.round(pass.effect.high * 100)} % of what is there. ${timeLine(pass)}, risk ${pass.risk}.`,
+    `Takes out ${Math.round(pass.effect.low * 100)}–${Math.round(pass.effect.high * 100)} % of what is there. ` +
+      `${timeLine(pass)}, risk ${pass.risk}.`,
     '',
     ...cautions.map((caution) => `- **${caution.severity}:** ${caution.text}`),
     '',

@@ -22,7 +22,9 @@ const label = {
 describe('the sentence', () => {
   it('stays readable with every blank open', () => {
     expect(sentenceText(EMPTY_FACTS, false, say)).toBe(
-      'There is some trouble on some piece, since nobody knows when, wet or dry, about the whole piece. It is fibres unknown, any colour, sound, with no metal on it; its tag says nothing I know of. It has seen no heat, and I tried nothing; all of it is left.',
+      'There is some trouble on some piece, since nobody knows when, wet or dry, about the whole piece. It is ' +
+        'fibres unknown, any colour, sound, with no metal on it; its tag says nothing I know of. It has seen no ' +
+        'heat, and I tried nothing; all of it is left.',
     );
   });
   it('tells what is told', () => {
@@ -41,7 +43,8 @@ describe('the sentence', () => {
       },
     };
     expect(sentenceText(facts, false, say).replaceAll('\u00a0', ' ')).toContain(
-      'There is beetroot on the damask cloth, since today, wet or dry, about 6 × 4 cm. It is linen, white, sound, with no metal on it; its tag says 60° mild, oxygen only, tumble low, in shade.',
+      'There is beetroot on the damask cloth, since today, wet or dry, about 6 × 4 cm. It is linen, white, sound, ' +
+        'with no metal on it; its tag says 60° mild, oxygen only, tumble low, in shade.',
     );
   });
   it('tells several troubles, what was tried and how, and what is left', () => {

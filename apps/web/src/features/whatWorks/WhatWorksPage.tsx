@@ -25,7 +25,8 @@ function Learned({ works }: { works: WhatWorksView }) {
       <Box color="soft" marginBottom="16px" maxWidth="70ch">
         {works.uses === 0
           ? 'Every look you write down teaches the plans. So far they go by the book alone.'
-          : `${works.uses} uses in your log. Plans already reckon with them: a method that does more or less here than the book says is shown so, and may change its place.`}
+          : `${works.uses} uses in your log. Plans already reckon with them: a method that does more or less here ` +
+            `than the book says is shown so, and may change its place.`}
       </Box>
       <Grid
         templateColumns={{ base: 'minmax(0,1fr)', lg: 'minmax(0, 1.7fr) minmax(0, 1fr)' }}
@@ -187,4 +188,5 @@ function Rows({ rows }: { rows: readonly WorksRowView[] }) {
 }
 
 const figures = (row: WorksRowView): string =>
-  `${row.worked} of ${row.uses} worked, ${pct(row.book.low)}–${pct(row.book.high)} % → ${pct(row.now.low)}–${pct(row.now.high)} %`;
+  `${row.worked} of ${row.uses} worked, ${pct(row.book.low)}–${pct(row.book.high)} % → ` +
+  `${pct(row.now.low)}–${pct(row.now.high)} %`;

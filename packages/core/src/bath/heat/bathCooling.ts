@@ -65,7 +65,10 @@ export function tempAfter(startC: number, roomC: number, tauMin: number, minutes
   return roomC + (startC - roomC) * Math.exp(-minutes / tauMin);
 }
 
-/** Minutes until a bath has come down to a temperature: t = τ·ln((start − room)/(wanted − room)); null when it never does. */
+/**
+ * Minutes until a bath has come down to a temperature: t = τ·ln((start − room)/(wanted − room)); null when it never
+ * does.
+ */
 export function minutesUntil(startC: number, roomC: number, tauMin: number, wantedC: number): number | null {
   requireWithin('wantedC', wantedC, 0, 100);
   requireWithin('tauMin', tauMin, 0.1, 100_000);

@@ -21,7 +21,10 @@ describe('available oxygen', () => {
     expect(Math.abs(peroxideToVolumes(pct) - volumes)).toBeLessThan(0.01);
     expect(volumesToPeroxide(peroxideToVolumes(pct))).toBeCloseTo(pct, 9);
   });
-  /** Shared reference, section 2: 10 g powder is 95.67 mL of 3 % at 13.5 % available oxygen, 108.3 at the theoretical 15.285. */
+  /**
+   * Shared reference, section 2: 10 g powder is 95.67 mL of 3 % at 13.5 % available oxygen, 108.3 at the
+   * theoretical 15.285.
+   */
   it.each([
     [13.5, 95.67],
     [13, 92.13],

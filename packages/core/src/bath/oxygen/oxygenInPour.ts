@@ -6,7 +6,7 @@ import { type Pour, pureG } from '../solution/pour.js';
 export function oxygenInPour({ agentId, massG, volumeML, strengthPct }: Pour, knowledge: Knowledge): number {
   const { agentOf, substanceOf } = chemistryIndex(knowledge);
   const agent = agentOf(agentId);
-  const oxygenG = agent.makeup.reduce((sum, { substanceId, share }) => {
+  const oxygenG = agent.composition.reduce((sum, { substanceId, share }) => {
     const { peroxideMol, molarMassG } = substanceOf(substanceId);
     const grams = pureG(share, { massG: massG ?? 0, volumeML: volumeML ?? 0, strengthPct }, agent);
     return sum + ((grams * peroxideMol) / molarMassG) * G_PER_MOL_PEROXIDE * OXYGEN_PER_PEROXIDE;

@@ -44,7 +44,7 @@ export function bathPH(
   const liquid = water.volumeML > 0 || agents.some((agent) => agent.form === 'liquid' && agent.hasPH);
   if (!liquid || agents.some((agent) => !agent.hasPH || agent.chemistries.includes('undeclared')))
     return null;
-  if (!wet.some((agent) => agent.makeupSetsPH)) {
+  if (!wet.some((agent) => agent.compositionSetsPH)) {
     const low = Math.min(...wet.map((agent) => agent.pH.low), wet.length === 0 ? 6.5 : 14);
     const high = Math.max(...wet.map((agent) => agent.pH.high), wet.length === 0 ? 8 : 0);
     const likely = (low + high) / 2;

@@ -6,7 +6,10 @@ const T0 = 298.15;
 /** Temperatures the constants are good for, °C: the heats are those of 25 °C, the change is small up to here. */
 export const SOLUTION_C = { min: 0, max: 95 } as const;
 
-/** log₁₀ K at a temperature from its value, heat and heat capacity at 25 °C: integrated van 't Hoff equation with constant ΔCp. */
+/**
+ * log₁₀ K at a temperature from its value, heat and heat capacity at 25 °C: integrated van 't Hoff equation with
+ * constant ΔCp.
+ */
 function logKAt(logK25: number, enthalpyKJ: number, heatCapacityJ: number, tempC: number): number {
   const T = tempC + 273.15;
   const heat = (-1000 * enthalpyKJ * (1 / T - 1 / T0)) / R;
@@ -22,7 +25,10 @@ function logKAt(logK25: number, enthalpyKJ: number, heatCapacityJ: number, tempC
 export const pKasAt = ({ steps }: Pick<AcidSystem, 'steps'>, tempC: number): number[] =>
   steps.map((step) => -logKAt(-step.pKa, step.enthalpyKJ, step.heatCapacityJ, tempC));
 
-/** −log₁₀ of the ion product of water: 13.995 at 25 °C, 13.02 at 60 °C (Harned and Owen, recalled); heat from Goldberg et al. 2002. */
+/**
+ * −log₁₀ of the ion product of water: 13.995 at 25 °C, 13.02 at 60 °C (Harned and Owen, recalled); heat from
+ * Goldberg et al. 2002.
+ */
 export const pKwAt = (tempC: number): number => -logKAt(-13.995, 55.815, -195.7, tempC);
 
 /**

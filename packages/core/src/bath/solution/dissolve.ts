@@ -44,7 +44,10 @@ export interface Solution {
   readonly precipitates: boolean;
 }
 
-/** Bicarbonate of drinking water against its hardness, as shares: most hard waters lie between. Estimate from memory. */
+/**
+ * Bicarbonate of drinking water against its hardness, as shares: most hard waters lie between. Estimate from
+ * memory.
+ */
 export const ALKALINITY_SHARES = { low: 0.4, centre: 0.75, high: 1 } as const;
 /** Tap water stands near this pH, so that much of its carbonate is CO₂. Common practice, no source. */
 const TAP_PH = 7.5;
@@ -88,7 +91,7 @@ export function dissolve(
   );
   const book = new Ledger();
   for (const { agent, solute, substance, molPerL } of solutes) {
-    if (!agent.makeupSetsPH && solute) continue;
+    if (!agent.compositionSetsPH && solute) continue;
     book.take(substance, molPerL);
   }
   book.takeTap(water, corner, totalML);
@@ -124,7 +127,7 @@ function solutesOf(
   totalL: number,
   index: ChemistryIndex,
 ) {
-  return agent.makeup.map(({ substanceId, share }) => {
+  return agent.composition.map(({ substanceId, share }) => {
     const substance = index.substanceOf(substanceId);
     const grams = pureG(share, { ...size, strengthPct: pour.strengthPct }, agent, corner.amount);
     const gPerL = Math.min(grams / totalL, substance.solubilityGPerL ?? Number.POSITIVE_INFINITY);

@@ -22,7 +22,7 @@ export function neutralised(pours: readonly Pour[], knowledge: Knowledge): Neutr
   const molesOf = (pour: Pour) => {
     const agent = agentOf(pour.agentId);
     const size = sizeOf(pour, agent);
-    return agent.makeup.map(({ substanceId, share }) => {
+    return agent.composition.map(({ substanceId, share }) => {
       const substance = substanceOf(substanceId);
       const mol = pureG(share, { ...size, strengthPct: pour.strengthPct }, agent) / substance.molarMassG;
       const carbonic = substance.gives.find((one) => one.systemId === 'carbonic')?.mol ?? 0;

@@ -29,9 +29,12 @@ export function sizeOf(pour: Pour, agent: Agent, density: 'low' | 'centre' | 'hi
   return { massG: volumeML * gPerML, volumeML };
 }
 
-/** Grams of one substance of an agent's makeup in an amount of it: by share of the mass, or % w/v by the strength on the bottle. */
+/**
+ * Grams of one substance of an agent's composition in an amount of it: by share of the mass, or % w/v by the
+ * strength on the bottle.
+ */
 export function pureG(
-  share: Agent['makeup'][number]['share'],
+  share: Agent['composition'][number]['share'],
   amount: { readonly massG: number; readonly volumeML: number; readonly strengthPct: number | null },
   agent: Agent,
   end: 'low' | 'centre' | 'high' = 'centre',

@@ -28,7 +28,8 @@ const LOWEST_PH = -3;
 const HIGHEST_PH = 17;
 
 /**
- * pH of weak acids and bases by charge balance: Σ zᵢ·cᵢ + [strong cations] + [H⁺] − [OH⁻] = 0, with activities by Davies
+ * pH of weak acids and bases by charge balance: Σ zᵢ·cᵢ + [strong cations] + [H⁺] − [OH⁻] = 0, with activities by
+ * Davies
  * (log γ = −A·z²·(√I/(1+√I) − 0.3·I)) found together with the ionic strength. pH is −log a(H⁺).
  * @param systems totals 0–30 mol/L
  * @param strongMolPerL net charge of ions that neither take nor give protons (sodium less chloride …), mol/L

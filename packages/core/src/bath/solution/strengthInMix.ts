@@ -11,7 +11,10 @@ export interface StrengthInMix {
 /** Beyond this a powder makes a paste, and a strength in water says nothing, g/L. */
 const PASTE_G_PER_L = 300;
 
-/** Strength of one amount in a mix: % where the bottle has a strength, else g or mL per litre; null where it is not known. */
+/**
+ * Strength of one amount in a mix: % where the bottle has a strength, else g or mL per litre; null where it is not
+ * known.
+ */
 export function strengthInMix(
   { agentId, massG, volumeML, strengthPct }: Pour,
   totalML: number,

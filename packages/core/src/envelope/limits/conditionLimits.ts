@@ -3,7 +3,10 @@ import type { LimitOwner } from '../../finding/limitOwner.js';
 import type { PieceFacts } from '../../textile/piece.js';
 import type { Limit } from '../limit.js';
 
-/** Old and irreplaceable pieces: pH at most 8.5, 30 °C, a hidden test before anything but water. Worn-thin and torn ones: hands only. */
+/**
+ * Old and irreplaceable pieces: pH at most 8.5, 30 °C, a hidden test before anything but water. Worn-thin and torn
+ * ones: hands only.
+ */
 const FRAIL_MAX_C = 30;
 const FRAIL_MAX_PH = 8.5;
 const FRAIL_MIN_PH = 4;

@@ -21,7 +21,10 @@ export function constructionLimits(piece: PieceFacts, item: Item | undefined): L
   ];
 }
 
-/** W and WS: water on the surface. S: nothing wet. X, and not known until a hidden-spot water test: vacuum and brush, no agent at all. */
+/**
+ * W and WS: water on the surface. S: nothing wet. X, and not known until a hidden-spot water test: vacuum and
+ * brush, no agent at all.
+ */
 function codeLimits(code: UpholsteryCode): Limit[] {
   const ground = {
     owner: { kind: 'code', code } as LimitOwner,

@@ -11,7 +11,10 @@ import { draftAction } from './draftAction.js';
 import { dryAction, finalLookAction } from './dryingActions.js';
 import { washAction } from './washAction.js';
 
-/** The whole of one pass in order: first aid → hidden test → mix → apply → dwell → look → rinse → wash → dry → look dry. */
+/**
+ * The whole of one pass in order: first aid → hidden test → mix → apply → dwell → look → rinse → wash → dry → look
+ * dry.
+ */
 export function buildActions(input: ActionsInput): Action[] {
   const { eligible, context } = input;
   const cautionIds = methodCautions(eligible.method, eligible.window, context);

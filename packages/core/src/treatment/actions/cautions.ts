@@ -2,7 +2,10 @@ import { type Method, SCALD_WARNING_C, TONGS_C } from '@feverfew/knowledge';
 import type { WorkWindow } from '../assess/workWindow.js';
 import type { PlanContext } from '../case/planContext.js';
 
-/** Every caution a recipe carries: its agents', its heat, its vessel, its trouble; always the label and the poison line. */
+/**
+ * Every caution a recipe carries: its agents', its heat, its vessel, its trouble; always the label and the poison
+ * line.
+ */
 export function methodCautions(
   method: Method,
   window: WorkWindow,

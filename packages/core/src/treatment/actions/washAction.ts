@@ -7,7 +7,10 @@ import { draftAction } from './draftAction.js';
 /** Water of a wash by hand, L: a basin. Common practice, no source. */
 const HAND_WASH_L = 5;
 
-/** The wash that carries the loosened soil off: no warmer than 40 °C, since nobody has yet seen in daylight that it is gone. */
+/**
+ * The wash that carries the loosened soil off: no warmer than 40 °C, since nobody has yet seen in daylight that it
+ * is gone.
+ */
 export function washAction({ eligible, context, passIndex }: ActionsInput): Action[] {
   const { method, wash } = eligible;
   if (!wash) return [];

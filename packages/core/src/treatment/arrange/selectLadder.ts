@@ -12,7 +12,10 @@ export interface SelectedLadder {
 }
 
 const MOST_PASSES = 5;
-/** A harsher pass must promise this much more than the best below it, or bring a mechanism that no pass below has and that is worth having. */
+/**
+ * A harsher pass must promise this much more than the best below it, or bring a mechanism that no pass below has
+ * and that is worth having.
+ */
 const WORTHWHILE_GAIN = 0.05;
 const WORTHWHILE_NEW = 0.15;
 const WORTHWHILE_OTHER_POSITION = 0.1;
@@ -20,7 +23,8 @@ const WORTHWHILE_OTHER_POSITION = 0.1;
 const WORTHWHILE_FOR_ONE = 0.1;
 
 /**
- * Orders what fits, leaves out what adds nothing, keeps forbidden partners out of one plan. One trouble: gentlest first.
+ * Orders what fits, leaves out what adds nothing, keeps forbidden partners out of one plan. One trouble: gentlest
+ * first.
  * Several: in the order of the work, dry side before wet side, cold before hot, acid before peroxygen.
  */
 export function selectLadder(eligibles: readonly EligibleMethod[], context: PlanContext): SelectedLadder {
@@ -67,7 +71,10 @@ const isMissing = (eligible: EligibleMethod): boolean => eligible.missingAgentId
 const noBetterThan = (passes: readonly EligibleMethod[], eligible: EligibleMethod): Finding =>
   finding('noBetterThan', { methodId: (strongest(passes) ?? eligible).method.id });
 
-/** Passes beyond the most a ladder holds: those that gain least over what stands below them, never the strongest or a chosen one. */
+/**
+ * Passes beyond the most a ladder holds: those that gain least over what stands below them, never the strongest or
+ * a chosen one.
+ */
 function leastGains(
   passes: readonly EligibleMethod[],
   most: number,
@@ -152,7 +159,8 @@ function inPositionOrder(
 }
 
 /**
- * Chlorine never shares a plan with its partners, nor does one solvent with another; on a surface that cannot be rinsed through,
+ * Chlorine never shares a plan with its partners, nor does one solvent with another; on a surface that cannot be
+ * rinsed through,
  * a forbidden partner of an earlier pass stays out. Rinsable pieces get a full rinse before each pass.
  */
 function clashWith(

@@ -10,7 +10,8 @@ const ODDS_TO_SET_ASIDE = 0.8;
 const MOST_HARSHER = 2;
 
 /**
- * Passes that the household has seen fail: at least three uses, worse than the book says, and the next pass, hardly harsher and in
+ * Passes that the household has seen fail: at least three uses, worse than the book says, and the next pass,
+ * hardly harsher and in
  * the house, does better with odds of four in five. The strongest pass always stays.
  */
 export function setAsideByLog(

@@ -4,7 +4,10 @@ import type { PlanContext } from '../case/planContext.js';
 /** A method made for certain components is asked only when they make up this much of a trouble. */
 const WORTH_AIMING_AT = 0.3;
 
-/** Made for a trouble of this kind, for one of its components, this age, this piece, and for pieces kept in place or not. */
+/**
+ * Made for a trouble of this kind, for one of its components, this age, this piece, and for pieces kept in place or
+ * not.
+ */
 export function isRelevant(method: Method, context: PlanContext): boolean {
   const { marks, rinsable, item, facts, envelope } = context;
   if (method.itemIds.length > 0 && !method.itemIds.includes(item.id)) return false;

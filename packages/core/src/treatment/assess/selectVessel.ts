@@ -17,7 +17,10 @@ export type VesselChoice =
 /** Parts a set may be soaked in, one after the other. */
 const MOST_BATCHES = 4;
 
-/** The smallest vessel that holds piece and liquor without slopping over and bears every agent in it; a set may go in parts. */
+/**
+ * The smallest vessel that holds piece and liquor without slopping over and bears every agent in it; a set may go
+ * in parts.
+ */
 export function selectVessel(method: Method, agents: readonly Agent[], context: PlanContext): VesselChoice {
   const whole = vesselFor(method, agents, context, 1);
   if (whole.kind !== 'tooSmall' || !context.item.divisible) return whole;

@@ -9,7 +9,10 @@ export interface PositionNote {
   readonly agent: Agent | null;
 }
 
-/** Notes of the positions followed for this kind of piece. An agent joins only where the piece bears it, it is in the house, and nothing of the method may not meet it. */
+/**
+ * Notes of the positions followed for this kind of piece. An agent joins only where the piece bears it, it is in
+ * the house, and nothing of the method may not meet it.
+ */
 export function positionNotes(
   step: 'wash' | 'dry' | 'mix',
   method: Method,

@@ -20,7 +20,10 @@ export interface Ingredient {
     readonly amount: number;
     readonly unit: 'g' | 'mL';
   } | null;
-  /** In the mix as it stands: g or mL per litre of bath, or % of what the strength is of; null where it is not known. */
+  /**
+   * In the mix as it stands: g or mL per litre of bath, or % of what the strength is of; null where it is not
+   * known.
+   */
   readonly strengthAfter: StrengthInMix | null;
   /** Available oxygen it brings, g. */
   readonly oxygenG: number;
@@ -47,7 +50,10 @@ export interface BathOutlook {
   readonly energyKWh: number;
 }
 
-/** Amounts of one round, the vessel they stand in, and how the bath will be. Fields that do not apply are null or empty. */
+/**
+ * Amounts of one round, the vessel they stand in, and how the bath will be. Fields that do not apply are null or
+ * empty.
+ */
 export interface Recipe {
   readonly ingredients: readonly Ingredient[];
   readonly waterML: number | null;

@@ -56,7 +56,10 @@ export function bathOutlook(asked: BathAsked, { household }: PlanContext): BathO
   };
 }
 
-/** Minutes until the bath is down to a temperature, quickest to slowest; null when it starts there or the room is as warm. */
+/**
+ * Minutes until the bath is down to a temperature, quickest to slowest; null when it starts there or the room is as
+ * warm.
+ */
 export function coolAt(startC: number, roomC: number, tau: TimeConstant, wantedC: number) {
   const at = (tauMin: number) => minutesUntil(startC, roomC, tauMin, wantedC);
   const [low, likely, high] = [at(tau.low), at(tau.likely), at(tau.high)];
@@ -65,7 +68,10 @@ export function coolAt(startC: number, roomC: number, tau: TimeConstant, wantedC
     : { low: fiveMin(low), likely: fiveMin(likely), high: fiveMin(high) };
 }
 
-/** Hot water once the bath falls below what the method works at, if that is before its time is up and the vessel has room. */
+/**
+ * Hot water once the bath falls below what the method works at, if that is before its time is up and the vessel has
+ * room.
+ */
 function topUpFor(
   { method, window, vessel, waterL, textileKg }: BathAsked,
   startC: number,
@@ -106,7 +112,8 @@ function oxygenOf(
 
 /**
  * Minutes to aim for inside the window of a peroxygen bath: the shortest time is for its warmest water and middle dose;
- * a cooler or weaker bath needs longer, by the rate of bleaching. `share` is what the longest time allowed then reaches of it.
+ * a cooler or weaker bath needs longer, by the rate of bleaching. `share` is what the longest time allowed then
+ * reaches of it.
  */
 export function aimedDwell(
   method: Method,

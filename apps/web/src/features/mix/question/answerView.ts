@@ -65,7 +65,8 @@ const LINES: Lines = {
   ],
   raise: ({ hotL, kettles, kettleL, totalL, dilution, tapL }, { toC }, say) => [
     kettleL > 0
-      ? `${kettles} ${kettles === 1 ? 'kettle' : 'kettles'} of ${say.volume(kettleL * 1000)}: ${say.volume(hotL * 1000)} boiling`
+      ? `${kettles} ${kettles === 1 ? 'kettle' : 'kettles'} of ${say.volume(kettleL * 1000)}: ` +
+        `${say.volume(hotL * 1000)} boiling`
       : `${say.volume(hotL * 1000)} boiling water`,
     `Then ${say.volume(totalL * 1000)} stand in the vessel, the bath is ${Math.round((1 - dilution) * 100)} % weaker.`,
     tapL === null
@@ -80,7 +81,8 @@ const LINES: Lines = {
   cool: ({ minutes, roomC }, { wantedC }, say) =>
     minutes
       ? [
-          `Below ${say.temp(wantedC)} after about ${durationWords(Math.round(minutes.likely), Math.round(minutes.likely))}`,
+          `Below ${say.temp(wantedC)} after about ` +
+            `${durationWords(Math.round(minutes.likely), Math.round(minutes.likely))}`,
           `Between ${durationWords(minutes.low, minutes.high)}, by draught and damp, in a room of ${say.temp(roomC)}.`,
         ]
       : [`Never below ${say.temp(wantedC)}: the room is ${say.temp(roomC)}.`],

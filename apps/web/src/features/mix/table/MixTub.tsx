@@ -26,7 +26,7 @@ export function MixTub({ mix, verdict, name, rim, say }: MixTubProps) {
   const contents = (bath?.pours ?? []).map((pour) => say.name(pour.agentId));
   const label = refused
     ? `${name}: not mixed. ${rim}`
-    : `${name}, ${bath ? `filled to ${Math.round(share * 100)} %, ${say.temp(bath.startC)}, with ${['water', ...contents].join(', ')}` : 'empty'}. ${rim}`;
+    : `${name}, ${bath ? filled(share, say.temp(bath.startC), ['water', ...contents]) : 'empty'}. ${rim}`;
   return (
     <svg viewBox="0 0 400 310" width="100%" role="img" aria-label={label} style={{ maxWidth: 460 }}>
       <defs>
@@ -42,7 +42,14 @@ export function MixTub({ mix, verdict, name, rim, say }: MixTubProps) {
       </defs>
       {bath && (
         <path
-          d={`M${left + wall(level)} ${level} q ${(right - left - 2 * wall(level)) / 8} -6 ${(right - left - 2 * wall(level)) / 4} 0 t ${(right - left - 2 * wall(level)) / 4} 0 t ${(right - left - 2 * wall(level)) / 4} 0 t ${(right - left - 2 * wall(level)) / 4} 0 L${right - wall(FLOOR)} ${FLOOR + 6} Q${right - wall(FLOOR) - 2} ${FLOOR + 11} ${right - wall(FLOOR) - 12} ${FLOOR + 11} H${left + wall(FLOOR) + 12} Q${left + wall(FLOOR) + 2} ${FLOOR + 11} ${left + wall(FLOOR)} ${FLOOR + 6} Z`}
+          d={
+            `M${left + wall(level)} ${level} q ${(right - left - 2 * wall(level)) / 8} -6 ` +
+            `${(right - left - 2 * wall(level)) / 4} 0 t ${(right - left - 2 * wall(level)) / 4} 0 t ` +
+            `${(right - left - 2 * wall(level)) / 4} 0 t ${(right - left - 2 * wall(level)) / 4} 0 ` +
+            `L${right - wall(FLOOR)} ${FLOOR + 6} Q${right - wall(FLOOR) - 2} ${FLOOR + 11} ` +
+            `${right - wall(FLOOR) - 12} ${FLOOR + 11} H${left + wall(FLOOR) + 12} Q${left + wall(FLOOR) + 2} ` +
+            `${FLOOR + 11} ${left + wall(FLOOR)} ${FLOOR + 6} Z`
+          }
           fill="var(--ff-colors-water-tint)"
           stroke="var(--ff-colors-water)"
           strokeWidth="1.6"
@@ -61,8 +68,13 @@ export function MixTub({ mix, verdict, name, rim, say }: MixTubProps) {
       <path
         d={
           open
-            ? `M${left - 10} ${TOP} H${right + 10} M${left} ${TOP} L${left + wall(FLOOR)} ${FLOOR + 4} Q${left + wall(FLOOR) + 2} ${FLOOR + 12} ${left + wall(FLOOR) + 12} ${FLOOR + 12} H${right - wall(FLOOR) - 12} Q${right - wall(FLOOR) - 2} ${FLOOR + 12} ${right - wall(FLOOR)} ${FLOOR + 4} L${right} ${TOP}`
-            : `M${left} 96 V${FLOOR + 4} Q${left} ${FLOOR + 12} ${left + 10} ${FLOOR + 12} H${right - 10} Q${right} ${FLOOR + 12} ${right} ${FLOOR + 4} V96 Q${right} 84 ${right - 24} 76 V${TOP} H${left + 24} V76 Q${left} 84 ${left} 96 M${left + 16} ${TOP} H${right - 16} V44 H${left + 16} Z`
+            ? `M${left - 10} ${TOP} H${right + 10} M${left} ${TOP} L${left + wall(FLOOR)} ${FLOOR + 4} ` +
+              `Q${left + wall(FLOOR) + 2} ${FLOOR + 12} ${left + wall(FLOOR) + 12} ${FLOOR + 12} ` +
+              `H${right - wall(FLOOR) - 12} Q${right - wall(FLOOR) - 2} ${FLOOR + 12} ${right - wall(FLOOR)} ` +
+              `${FLOOR + 4} L${right} ${TOP}`
+            : `M${left} 96 V${FLOOR + 4} Q${left} ${FLOOR + 12} ${left + 10} ${FLOOR + 12} H${right - 10} ` +
+              `Q${right} ${FLOOR + 12} ${right} ${FLOOR + 4} V96 Q${right} 84 ${right - 24} 76 V${TOP} ` +
+              `H${left + 24} V76 Q${left} 84 ${left} 96 M${left + 16} ${TOP} H${right - 16} V44 H${left + 16} Z`
         }
         fill="none"
         stroke="var(--ff-colors-ink)"
@@ -143,3 +155,6 @@ function wrapped(names: readonly string[]): string[] {
   }
   return lines.length > 2 ? [...lines.slice(0, 1), `and ${names.length - 1} more`] : lines;
 }
+
+const filled = (share: number, warmth: string, contents: readonly string[]): string =>
+  `filled to ${Math.round(share * 100)} %, ${warmth}, with ${contents.join(', ')}`;

@@ -6,7 +6,9 @@ const at = (pH: number): string => `${(100 * Math.min(14, Math.max(0, pH))) / 14
 /** pH 0–14: what the bath is, between its bounds, over what the piece stands. Shapes and words, not colours alone. */
 export function PHScale({ pH, piece }: { pH: PHRange; piece: Envelope['pH'] | null }) {
   const fits = piece === null || (pH.low >= piece.min && pH.high <= piece.max);
-  const label = `Bath pH ${pH.low.toFixed(1)} to ${pH.high.toFixed(1)}${piece ? `; the piece stands ${piece.min} to ${piece.max}` : ''}`;
+  const label =
+    `Bath pH ${pH.low.toFixed(1)} to ${pH.high.toFixed(1)}` +
+    (piece ? `; the piece stands ${piece.min} to ${piece.max}` : '');
   return (
     <Box position="relative" height={piece ? '66px' : '46px'} role="img" aria-label={label}>
       <Box position="absolute" top="20px" left="0" right="0" height="10px" bg="track" borderRadius="full" />

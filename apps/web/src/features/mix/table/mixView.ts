@@ -27,9 +27,11 @@ export function pHText(pH: NonNullable<MixBath['pH']>): string {
 export function pHBasis(pH: NonNullable<MixBath['pH']>): string[] {
   if (pH.basis === 'stated') return ['Stated by the products; nothing in it is of known make.'];
   return [
-    `Charge balance of what dissolves, with activities by Davies; ionic strength ${pH.ionicStrength} mol/L${pH.firm ? '' : ': beyond the 0.5 the model is good for, so roughly'}.`,
+    `Charge balance of what dissolves, with activities by Davies; ionic strength ${pH.ionicStrength} ` +
+      `mol/L${pH.firm ? '' : ': beyond the 0.5 the model is good for, so roughly'}.`,
     `A strip read at 25 °C shows about ${pH.at25.toFixed(1)}; in the warm bath it is ${pH.likely.toFixed(1)}.`,
-    'The bounds hold the range of products, of your water’s bicarbonate (unknown share of its hardness), of carbon dioxide kept or gone.',
+    'The bounds hold the range of products, of your water’s bicarbonate (unknown share of its hardness), of carbon ' +
+      'dioxide kept or gone.',
   ];
 }
 

@@ -11,7 +11,7 @@ type Agent = Reference['agents'][number];
 /** What an agent is, how sour or alkaline, what it does, what it may never meet, how it is kept. */
 export function AgentSheet({ agent, reference }: { agent: Agent; reference: Reference }) {
   const say = useLexicon();
-  const makeup = agent.makeup.flatMap(({ substanceId, share }) => {
+  const composition = agent.composition.flatMap(({ substanceId, share }) => {
     const substance = reference.substances.find((one) => one.id === substanceId);
     return substance ? [{ substance, share }] : [];
   });
@@ -50,12 +50,12 @@ export function AgentSheet({ agent, reference }: { agent: Agent; reference: Refe
           {agent.strength.mustBeKnown ? '; refused until it is known' : ''}
         </Fact>
       )}
-      {agent.makeup.length > 0 && (
+      {agent.composition.length > 0 && (
         <Fact
           term="Brings to a bath"
-          sourceIds={[...new Set([...makeup.flatMap(({ substance }) => substance.sourceIds), 'memory'])]}
+          sourceIds={[...new Set([...composition.flatMap(({ substance }) => substance.sourceIds), 'memory'])]}
         >
-          {makeup.map(({ substance, share }) => (
+          {composition.map(({ substance, share }) => (
             <Box key={substance.id}>
               {substance.name} ({substance.formula})
               {share

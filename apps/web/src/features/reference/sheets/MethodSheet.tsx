@@ -39,7 +39,9 @@ export function MethodSheet({ method, reference }: { method: Method; reference: 
         marks={[
           {
             value: dwellMin.max,
-            text: `${durationWords(dwellMin.min, dwellMin.max)}, look every ${durationWords(dwellMin.lookEvery, dwellMin.lookEvery)}`,
+            text:
+              `${durationWords(dwellMin.min, dwellMin.max)}, look every ` +
+              `${durationWords(dwellMin.lookEvery, dwellMin.lookEvery)}`,
           },
         ]}
       />

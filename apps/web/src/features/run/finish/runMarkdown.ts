@@ -10,7 +10,8 @@ export function runMarkdown(title: string, run: RunView, say: Lexicon): string {
   return [
     `# ${title}`,
     '',
-    `Begun ${format(new Date(state.startedAt), 'd MMMM yyyy, HH:mm')}. ${state.outcome ? `Ended: ${OUTCOME_WORDS[state.outcome].toLowerCase()}.` : 'Still under way.'}`,
+    `Begun ${format(new Date(state.startedAt), 'd MMMM yyyy, HH:mm')}. ` +
+      (state.outcome ? `Ended: ${OUTCOME_WORDS[state.outcome].toLowerCase()}.` : 'Still under way.'),
     '',
     '## What was done',
     '',

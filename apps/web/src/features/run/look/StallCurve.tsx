@@ -18,7 +18,10 @@ const BRICK = 'var(--ff-colors-brick)';
 const SMALL = { fontSize: 13 };
 const TICK = { style: SMALL, fill: SOFT };
 
-/** What was left after each round, the band of what an eye can tell, how it would go on, and the line to change the method. */
+/**
+ * What was left after each round, the band of what an eye can tell, how it would go on, and the line to change the
+ * method.
+ */
 export function StallCurve({ view }: { view: StallView }) {
   if (view.points.length < 2) return null;
   const last = view.points.at(-1);

@@ -4,7 +4,8 @@ const MOST_SIDE_PX = 1400;
 const QUALITIES = [0.82, 0.7, 0.55, 0.4] as const;
 
 /**
- * A picture drawn anew at most 1400 px wide or high: small, and without what a camera writes into it (place, time, device).
+ * A picture drawn anew at most 1400 px wide or high: small, and without what a camera writes into it (place, time,
+ * device).
  * @throws when the file is no picture the browser can read, or will not get small enough
  */
 export async function shrinkPhoto(file: Blob): Promise<Blob> {

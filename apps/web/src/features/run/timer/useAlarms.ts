@@ -8,7 +8,8 @@ const MOST_DELAY_MS = 2_147_000_000;
 /** Calls at every look-in and end: sound, notification where allowed, and the page title. */
 export function useAlarms(timer: RunTimer | null, offsetMs: number, what: string): void {
   const key = timer ? `${timer.startedAt} ${timer.readyAt} ${timer.latestAt} ${timer.pausedAt}` : '';
-  // biome-ignore lint/correctness/useExhaustiveDependencies: the timer's own times are its identity; a new object with equal times must not restart it
+  // A new object with equal times must not restart it.
+  // biome-ignore lint/correctness/useExhaustiveDependencies: the alarm's own times are its identity
   useEffect(() => {
     if (!timer || timer.pausedAt !== null) return;
     const nowMs = Date.now() + offsetMs;

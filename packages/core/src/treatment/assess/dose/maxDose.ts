@@ -3,8 +3,8 @@ import type { Agent, Dose } from '@feverfew/knowledge';
 /** Upper end of a dose per litre: cut where this product is what moves the pH, whole where it is not. */
 export function maxDose(
   { low, high }: Extract<Dose, { per: 'litre' }>['amount'],
-  { makeupSetsPH }: Pick<Agent, 'makeupSetsPH'>,
+  { compositionSetsPH }: Pick<Agent, 'compositionSetsPH'>,
   doseMost: number,
 ): number {
-  return makeupSetsPH ? low + (high - low) * doseMost : high;
+  return compositionSetsPH ? low + (high - low) * doseMost : high;
 }

@@ -18,7 +18,8 @@ import type { Wanted } from './wanted.js';
 type Asks = Pick<PlanContext, 'knowledge' | 'index' | 'household' | 'cupboard'>;
 
 /**
- * pH of a method's working liquid in this household's water, as an interval over its doses and over 25 °C and the bath's heat.
+ * pH of a method's working liquid in this household's water, as an interval over its doses and over 25 °C and the
+ * bath's heat.
  * Computed where amounts and products are known; stated by the method or the products where a label doses them.
  * @param doseMost how far up its dose ranges it goes, 0–1
  */
@@ -113,10 +114,16 @@ const pourOf = (agentId: string, unit: 'g' | 'mL', amount: number, strengthPct: 
   strengthPct,
 });
 
-/** Ends of the dose range that are tried, strongest first: a dose is cut until the pH is inside what the piece bears. */
+/**
+ * Ends of the dose range that are tried, strongest first: a dose is cut until the pH is inside what the piece
+ * bears.
+ */
 const DOSE_STEPS = [1, 0.75, 0.5, 0.25, 0] as const;
 
-/** How far up its dose ranges a method may go before its bath leaves the piece's pH; 1 = all the way, also where nothing helps. */
+/**
+ * How far up its dose ranges a method may go before its bath leaves the piece's pH; 1 = all the way, also where
+ * nothing helps.
+ */
 export function mostDose(
   method: Method,
   standIn: Substitution | null,

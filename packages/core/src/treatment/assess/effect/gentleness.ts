@@ -2,7 +2,10 @@ import type { Method } from '@feverfew/knowledge';
 import type { Finding } from '../../../finding/finding.js';
 import type { Risk } from '../../plan/pass.js';
 
-/** Harshness of the method on this piece: its own 1–9, more where a dye or a test stands in the way. Lower is gentler. */
+/**
+ * Harshness of the method on this piece: its own 1–9, more where a dye or a test stands in the way. Lower is
+ * gentler.
+ */
 export function harshnessHere(method: Method, remarks: readonly Finding[]): number {
   const tests = remarks.some((remark) => remark.code === 'hiddenTestFirst') ? 1 : 0;
   const ownDye = remarks.some((remark) => remark.code === 'ownDyeAtRisk') ? 3 : 0;

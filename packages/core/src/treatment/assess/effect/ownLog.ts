@@ -7,7 +7,10 @@ import { type Posterior, posteriorOf } from '../../../evidence/posterior.js';
 import { type Finding, finding } from '../../../finding/finding.js';
 import type { PlanContext } from '../../case/planContext.js';
 
-/** What a method promises, with what the household saw of it on this soil. With several troubles the book stands alone. */
+/**
+ * What a method promises, with what the household saw of it on this soil. With several troubles the book stands
+ * alone.
+ */
 export function withOwnLog(
   effect: WholeEffect,
   method: Method,

@@ -5,7 +5,10 @@ import type { PieceFacts } from '../../../textile/piece.js';
 import type { PlanContext } from '../../case/planContext.js';
 import { strengthFindings } from './strengthFindings.js';
 
-/** What keeps an agent out of any recipe here, whatever the method: the household's gates, the piece's users and metal, its strength. */
+/**
+ * What keeps an agent out of any recipe here, whatever the method: the household's gates, the piece's users and
+ * metal, its strength.
+ */
 export const agentGates = (agent: Agent, context: PlanContext): Finding[] => [
   ...agentGatesOf(agent, context.household),
   ...pieceGates(agent, context.facts.piece, context.item),

@@ -5,7 +5,10 @@ import type { PlanContext } from '../../case/planContext.js';
 /** After so many tries of a product to no effect, more of it is no plan. */
 const ENOUGH_IN_VAIN = 2;
 
-/** What has been done already rules a method out once its rounds are used up, it has stalled, or its agent has failed twice. */
+/**
+ * What has been done already rules a method out once its rounds are used up, it has stalled, or its agent has
+ * failed twice.
+ */
 export function historyFindings(method: Method, { facts }: PlanContext): Finding[] {
   const done = facts.done.find((entry) => entry.methodId === method.id);
   const failed = facts.tried.filter(

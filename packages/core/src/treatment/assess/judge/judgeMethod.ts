@@ -146,7 +146,10 @@ function isSturdy({ facts: { piece }, index }: PlanContext): boolean {
   );
 }
 
-/** Water alone on oil, wax or ink: wrong where every trouble is one of those; among others the dry side simply comes first. */
+/**
+ * Water alone on oil, wax or ink: wrong where every trouble is one of those; among others the dry side simply comes
+ * first.
+ */
 function wrongFirstMove(method: Method, { marks }: PlanContext): string | undefined {
   if (method.notWhenMostly.length === 0) return undefined;
   const wrong = marks.map((work) => {

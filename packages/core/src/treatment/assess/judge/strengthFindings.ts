@@ -2,7 +2,10 @@ import type { Agent } from '@feverfew/knowledge';
 import { type Finding, finding } from '../../../finding/finding.js';
 import type { Household } from '../../../household/household.js';
 
-/** Nothing is dosed from a bottle whose strength matters and is not known, is too weak, or past what a household should handle. */
+/**
+ * Nothing is dosed from a bottle whose strength matters and is not known, is too weak, or past what a household
+ * should handle.
+ */
 export function strengthFindings(agent: Agent, household: Household): Finding[] {
   const entry = household.cupboard.find((candidate) => candidate.agentId === agent.id);
   const { strength } = agent;
