@@ -1,13 +1,13 @@
 import { agents } from './data/agents.js';
 import { cautions } from './data/cautions.js';
 import { careSignFacts, codes } from './data/codes.js';
-import { components } from './data/components.js';
+import { components } from './data/components/components.js';
 import { diagnoses } from './data/diagnoses.js';
 import { fibres } from './data/fibres.js';
 import { forbiddenPairs } from './data/hazards.js';
 import { items, parts } from './data/items.js';
 import { marks } from './data/marks.js';
-import { methods } from './data/methods.js';
+import { methods } from './data/methods/methods.js';
 import { disputes, positions } from './data/positions.js';
 import { signs } from './data/signs.js';
 import { sources } from './data/sources.js';
