@@ -1,5 +1,7 @@
 import { bathIsComputed } from './bathIsComputed.js';
 import type { Knowledge } from './knowledge.js';
+import { ALARMED_PIECES, CAUTION_OCCASIONS } from './schema/hazard.js';
+import { CARBONIC_SYSTEM_ID, LIKELIEST_FIBRE_ID, UNKNOWN_FIBRE_ID, WATER_ID } from './standing.js';
 
 type Family = Exclude<keyof Knowledge, 'version'>;
 const FAMILIES: readonly Family[] = [
@@ -68,6 +70,28 @@ export function findIntegrityFaults(knowledge: Knowledge): string[] {
     ...statedThoughComputed(knowledge),
     ...compositionMissing(knowledge),
     ...wearOfNothing(knowledge),
+    ...nobodyStandsForIt(knowledge),
+  ];
+}
+
+/** Rules ask by occasion, piece and role: each must have a record that answers. */
+function nobodyStandsForIt({ cautions, signs, agents, fibres, acidSystems }: Knowledge): string[] {
+  const has = (family: readonly { id: string }[], id: string) => family.some((record) => record.id === id);
+  return [
+    ...CAUTION_OCCASIONS.filter((occasion) => !cautions.some((caution) => caution.occasion === occasion)).map(
+      (occasion) => `cautions: none for the occasion "${occasion}"`,
+    ),
+    ...ALARMED_PIECES.filter(
+      (piece) => !signs.some((sign) => sign.standsFor === piece && sign.kind === 'alarm'),
+    ).map((piece) => `signs: no alarm stands for "${piece}"`),
+    ...(['enzyme', 'everyday', 'delicate'] as const)
+      .filter((role) => !agents.some((agent) => agent.washRole === role))
+      .map((role) => `agents: none washes as "${role}"`),
+    ...(has(agents, WATER_ID) ? [] : [`agents: no "${WATER_ID}"`]),
+    ...[UNKNOWN_FIBRE_ID, LIKELIEST_FIBRE_ID]
+      .filter((id) => !has(fibres, id))
+      .map((id) => `fibres: no "${id}"`),
+    ...(has(acidSystems, CARBONIC_SYSTEM_ID) ? [] : [`acidSystems: no "${CARBONIC_SYSTEM_ID}"`]),
   ];
 }
 

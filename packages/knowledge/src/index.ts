@@ -11,7 +11,16 @@ export type { Agent } from './schema/agent.js';
 export type { CareSignFact, CodeFact } from './schema/code.js';
 export type { Diagnosis } from './schema/diagnosis.js';
 export type { Fibre } from './schema/fibre.js';
-export type { Caution, Dispute, ForbiddenPair, Position, PositionEffect, Sign } from './schema/hazard.js';
+export type {
+  AlarmedPiece,
+  Caution,
+  CautionOccasion,
+  Dispute,
+  ForbiddenPair,
+  Position,
+  PositionEffect,
+  Sign,
+} from './schema/hazard.js';
 export type { Item, PartKind } from './schema/item.js';
 export type { ChemistryRule } from './schema/limitRule.js';
 export type { Dose, Method } from './schema/method.js';
@@ -21,4 +30,5 @@ export type { AcidSystem, Substance } from './schema/substance.js';
 export type { Substitution } from './schema/substitution.js';
 export { UPKEEP_KINDS, type Upkeep, WEAR_COUNTS, type WearRule } from './schema/upkeep.js';
 export * from './schema/vocabulary.js';
+export * from './standing.js';
 export * from './vocabulary.js';

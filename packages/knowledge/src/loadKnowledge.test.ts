@@ -79,6 +79,20 @@ describe('an integrity fault', () => {
       /do not sum to 100/,
     );
   });
+  it('is found when no record answers to a role that rules ask for', () => {
+    const faults = broken((k) => {
+      k.cautions = k.cautions.filter((caution) => caution.occasion !== 'hot');
+      k.signs = k.signs.filter((sign) => sign.standsFor !== 'animalFibres');
+      for (const agent of k.agents) if (agent.washRole === 'delicate') agent.washRole = null;
+    });
+    expect(faults).toEqual(
+      expect.arrayContaining([
+        'cautions: none for the occasion "hot"',
+        'signs: no alarm stands for "animalFibres"',
+        'agents: none washes as "delicate"',
+      ]),
+    );
+  });
   it('is found when nothing in a method moves what it is for', () => {
     expect(broken((k) => first(k.methods).componentIds.push('lacquer'))).toContain(
       'methods.coldFlush: nothing in it moves lacquer',

@@ -1,3 +1,4 @@
+import { WATER_ID } from '@feverfew/knowledge';
 import type { Action } from '../treatment/plan/action.js';
 import type { Pass } from '../treatment/plan/pass.js';
 
@@ -62,7 +63,7 @@ function actionCosts(action: Action, { agents, kWh, waterM3 }: Prices): (number 
   const energy = (action.outlook?.energyKWh ?? 0) * times + (action.kind === 'wash' ? WASH_KWH : 0);
   return [
     ...action.ingredients
-      .filter((one) => one.agentId !== 'water')
+      .filter((one) => one.agentId !== WATER_ID)
       .map((one) => {
         const price = agents[one.agentId];
         const amount = one.massG ?? one.volumeML;

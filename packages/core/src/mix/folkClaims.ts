@@ -48,9 +48,9 @@ export const folkClaims = (basis: ClaimBasis): Finding[] =>
   FOLK_CLAIMS.flatMap((claim) => claim(basis) ?? []);
 
 /** Baking soda in a hard-water bath, with nothing sour in it: meant to soften. */
-function sodaSoftens({ amounts, neutralised, hardnessMgL, waterL }: ClaimBasis): Finding | null {
-  const has = (id: string) => amounts.some((one) => one.agentId === id);
-  if (!has('bakingSoda') || has('washingSoda') || has('sodaCrystals') || neutralised) return null;
+function sodaSoftens({ amounts, neutralised, hardnessMgL, waterL, index }: ClaimBasis): Finding | null {
+  const softened = amounts.map((one) => index.agents.get(one.agentId)?.softensWater);
+  if (!softened.includes('believed') || softened.includes('truly') || neutralised) return null;
   if (!(hardnessMgL >= HARD_ENOUGH && waterL >= 2)) return null;
   const { anhydrousG, crystalsG } = softeningSoda(hardnessMgL, waterL);
   return finding(

@@ -1,4 +1,11 @@
-import { type Agent, type Knowledge, SCALD_WARNING_C, TONGS_C, USABLE_FILL_SHARE } from '@feverfew/knowledge';
+import {
+  type Agent,
+  type Knowledge,
+  SCALD_WARNING_C,
+  STANDING_CAUTIONS,
+  TONGS_C,
+  USABLE_FILL_SHARE,
+} from '@feverfew/knowledge';
 import { dissolve } from '../bath/solution/dissolve.js';
 import { neutralised } from '../bath/solution/neutralised.js';
 import type { Pour } from '../bath/solution/pour.js';
@@ -57,7 +64,7 @@ export function judgeMix(mix: Mix, household: Household, knowledge: Knowledge): 
   const { on } = mix;
   const kept = on ? agents.flatMap((agent) => pieceGates(agent, on, item)) : [];
   const refused = [
-    ...refusals({ mix, agents, pours, household, index }),
+    ...refusals({ mix, agents, pours, household, index, knowledge }),
     ...onPiece.refused,
     ...kept.filter((one) => one.code === 'notForChildren'),
   ];
@@ -103,13 +110,19 @@ const OPEN_SOAK_L = 5;
 
 /** Scald bounds of the safety rules. */
 export const heatCautions = (tempC: number): string[] =>
-  tempC > TONGS_C ? ['tongs'] : tempC >= SCALD_WARNING_C ? ['hotWater'] : [];
+  tempC > TONGS_C
+    ? [...STANDING_CAUTIONS.scalding]
+    : tempC >= SCALD_WARNING_C
+      ? [...STANDING_CAUTIONS.hot]
+      : [];
 
 function cautionsOf(agents: readonly Agent[], { waterC }: Mix, vessel: Vessel | null): string[] {
   const heat = heatCautions(waterC ?? 0);
-  const open = vessel && vessel.volumeL >= OPEN_SOAK_L ? ['openSoak'] : [];
+  const open = vessel && vessel.volumeL >= OPEN_SOAK_L ? STANDING_CAUTIONS.openSoak : [];
   const own = agents.flatMap((agent) => agent.cautionIds);
-  return [...new Set([...own, ...heat, ...open, 'followLabel', 'poisonLine'])];
+  return [
+    ...new Set([...own, ...heat, ...open, ...STANDING_CAUTIONS.anyProduct, ...STANDING_CAUTIONS.mixing]),
+  ];
 }
 
 function vesselFindings(

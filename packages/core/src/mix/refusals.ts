@@ -2,9 +2,12 @@ import {
   type Agent,
   CHLORINE_MOST_C,
   type Chemistry,
+  type Knowledge,
   MOST_AVAILABLE_CHLORINE_PCT,
   SOLVENT_MOST_C,
+  WATER_ID,
 } from '@feverfew/knowledge';
+import { bringsCarbonate } from '../bath/solution/bringsCarbonate.js';
 import type { Pour } from '../bath/solution/pour.js';
 import { type Finding, finding } from '../finding/finding.js';
 import type { Household } from '../household/household.js';
@@ -14,7 +17,6 @@ import { unsafeStrength } from '../treatment/assess/judge/strengthFindings.js';
 import type { Mix } from './mix.js';
 
 const SOLVENTS: readonly Chemistry[] = ['alcohol', 'ketone', 'ester', 'hydrocarbon'];
-const CARBONATES: readonly string[] = ['bakingSoda', 'washingSoda', 'sodaCrystals'];
 const ACIDS: readonly Chemistry[] = ['weakAcid', 'oxalicAcid'];
 
 export interface ReadMix {
@@ -23,6 +25,7 @@ export interface ReadMix {
   readonly pours: readonly Pour[];
   readonly household: Household;
   readonly index: KnowledgeIndex;
+  readonly knowledge: Knowledge;
 }
 
 /** Why this mix is not made, whatever the order of pouring; empty when it may be. The set decides, not the sequence. */
@@ -54,17 +57,17 @@ function pairs({ agents, index }: ReadMix): Finding[] {
 /** A product nobody can name meets nothing but water. */
 function nothingUnknown({ agents }: ReadMix): Finding[] {
   const unknown = agents.find((agent) => agent.chemistries.includes('undeclared'));
-  return unknown && agents.some((agent) => agent !== unknown && agent.id !== 'water')
+  return unknown && agents.some((agent) => agent !== unknown && agent.id !== WATER_ID)
     ? [finding('unknownWithAnything', { agentId: unknown.id }, ['poisonCentre'])]
     : [];
 }
 
 /** Nothing that gives off gas goes into what closes. */
-function gasInClosed({ mix, agents }: ReadMix): Finding[] {
+function gasInClosed({ mix, agents, knowledge }: ReadMix): Finding[] {
   if (mix.container.kind !== 'bottle' && mix.container.kind !== 'sprayer') return [];
   const gassy = agents.find((agent) => agent.givesGas);
   const acid = agents.find((agent) => ACIDS.some((chemistry) => agent.chemistries.includes(chemistry)));
-  const soda = agents.find((agent) => CARBONATES.includes(agent.id));
+  const soda = agents.find((agent) => bringsCarbonate(agent, knowledge));
   const gives = gassy ?? (acid && soda ? soda : undefined);
   return gives
     ? [
@@ -82,7 +85,7 @@ function chlorineAlone({ mix, agents, pours, household }: ReadMix): Finding[] {
   const chlorine = agents[index];
   const pour = pours[index];
   if (!chlorine || !pour) return [];
-  const other = agents.find((agent) => agent !== chlorine && agent.id !== 'water');
+  const other = agents.find((agent) => agent !== chlorine && agent.id !== WATER_ID);
   const warm = (mix.waterC ?? household.taps.coldC) > CHLORINE_MOST_C;
   const volumeML = pour.volumeML ?? 0;
   const pct =

@@ -1,14 +1,6 @@
+import { HEAT_FORBIDDING_CAUTIONS } from '@feverfew/knowledge';
 import type { Plan } from '../treatment/plan/plan.js';
 import type { RunState } from './runState.js';
-
-/** Cautions on what burns, smoulders or fumes in heat: these guard people, and nobody may waive them. */
-const PEOPLE_CAUTIONS: readonly string[] = [
-  'noDryerAfterSolvent',
-  'solventPads',
-  'flammable',
-  'oilyRags',
-  'paraffinFire',
-];
 
 /** True where heat before it is gone could hurt somebody, and not the piece alone: judged by the passes worked on. */
 export function heatEndangersPeople(
@@ -17,6 +9,6 @@ export function heatEndangersPeople(
 ): boolean {
   const worked = new Set([rungIndex, ...looks.map((look) => look.rungIndex)]);
   return plan.ladder.some(
-    (pass, index) => worked.has(index) && pass.cautionIds.some((id) => PEOPLE_CAUTIONS.includes(id)),
+    (pass, index) => worked.has(index) && pass.cautionIds.some((id) => HEAT_FORBIDDING_CAUTIONS.has(id)),
   );
 }

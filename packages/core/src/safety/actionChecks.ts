@@ -1,3 +1,4 @@
+import { STANDING_CAUTIONS } from '@feverfew/knowledge';
 import type { PiecePart } from '../textile/piece.js';
 import type { Action } from '../treatment/plan/action.js';
 import type { Pass } from '../treatment/plan/pass.js';
@@ -212,15 +213,15 @@ function drying(
 function cautions(action: Action, pass: Pass, { agentOf }: PlanReading): readonly Violation['code'][] {
   if (action.kind !== 'mix' && action.kind !== 'wash') return NONE;
   const agents = action.ingredients.flatMap((one) => agentOf(one.agentId) ?? []);
-  const wanted = [...agents.flatMap((agent) => agent.cautionIds), 'followLabel'];
+  const wanted = [...agents.flatMap((agent) => agent.cautionIds), ...STANDING_CAUTIONS.anyProduct];
   const missing = wanted.some((id) => !action.cautionIds.includes(id));
   if (action.kind === 'wash') return missing ? ['cautionMissing'] : NONE;
   const target = action.programme === null ? (action.tempC?.target ?? 0) : 0;
-  const scald = target > 50 ? 'tongs' : target >= 45 ? 'hotWater' : null;
+  const scald = target > 50 ? STANDING_CAUTIONS.scalding : target >= 45 ? STANDING_CAUTIONS.hot : [];
   const dwell = pass.steps.find((candidate) => candidate.kind === 'dwell')?.dwell;
   return [
     ...(missing ? (['cautionMissing'] as const) : NONE),
-    ...(scald && !action.cautionIds.includes(scald) ? (['scaldCautionMissing'] as const) : NONE),
+    ...(scald.some((id) => !action.cautionIds.includes(id)) ? (['scaldCautionMissing'] as const) : NONE),
     ...(agents.some((agent) => agent.attended) && dwell && !dwell.attended
       ? (['unattended'] as const)
       : NONE),

@@ -33,7 +33,11 @@ export function pHAsSaid(
   const poured = bathPH(pours, pours, water, Math.min(60, action.tempC?.target ?? 25), knowledge);
   const dwell = pass.steps.find((candidate) => candidate.kind === 'dwell')?.dwell;
   const pasteDries =
-    dwell?.keep === 'letDry' && dwell.maxMin > 15 && pours.some((pour) => pour.agentId === 'bakingSoda');
+    dwell?.keep === 'letDry' &&
+    dwell.maxMin > 15 &&
+    pours.some((pour) =>
+      knowledge.agents.some(({ id, driesAlkaline }) => id === pour.agentId && driesAlkaline),
+    );
   const { low, high } = action.pH;
   return poured &&
     poured.likely >= low - ROUNDING &&

@@ -1,3 +1,4 @@
+import { STANDING_CAUTIONS } from '@feverfew/knowledge';
 import type { Pass } from '../treatment/plan/pass.js';
 import { chemistriesOf, chemistriesOfPass, type PlanReading } from './readPlan.js';
 import type { Violation } from './violation.js';
@@ -65,7 +66,7 @@ function personCautions(pass: Pass, { components, item, plan, knowledge }: PlanR
   const first = plan.ladder[0] === pass;
   const wanted = [
     ...(first ? components.flatMap((component) => component.cautionIds) : []),
-    ...(fluid ? ['bodyFluids'] : []),
+    ...(fluid ? STANDING_CAUTIONS.bodyFluid : []),
     ...(item?.cautionIds ?? []),
   ];
   return wanted.some((id) => !said.has(id)) ? ['cautionMissing'] : [];

@@ -1,11 +1,12 @@
-import type {
-  Agent,
-  ChemistryRule,
-  Fibre,
-  Item,
-  Knowledge,
-  PartKind,
-  SoilComponent,
+import {
+  type Agent,
+  type ChemistryRule,
+  type Fibre,
+  type Item,
+  type Knowledge,
+  type PartKind,
+  type SoilComponent,
+  UNKNOWN_FIBRE_ID,
 } from '@feverfew/knowledge';
 import type { Household } from '../household/household.js';
 import type { Action } from '../treatment/plan/action.js';
@@ -85,7 +86,7 @@ export function readPlan(plan: Plan, household: Household, knowledge: Knowledge)
 function fibresOf({ facts: { piece } }: Plan, shelf: Shelf): Fibre[] {
   const parts = piece.parts.length > 0 ? piece.parts : [{ fibres: [] }];
   const ids = parts.flatMap((part) =>
-    part.fibres.length > 0 ? part.fibres.map((share) => share.fibreId) : ['unknownFibre'],
+    part.fibres.length > 0 ? part.fibres.map((share) => share.fibreId) : [UNKNOWN_FIBRE_ID],
   );
   return [...new Set(ids)].flatMap((id) => shelf.fibres.get(id) ?? []);
 }

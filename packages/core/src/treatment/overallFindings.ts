@@ -46,8 +46,9 @@ function unknownFindings({ facts, item, knowledge }: PlanContext): Finding[] {
 }
 
 /** What age, heat and earlier products have done. */
-function historyFindings({ facts, marks }: PlanContext): Finding[] {
+function historyFindings({ facts, marks, index }: PlanContext): Finding[] {
   const tried = facts.tried.map((product) => product.agentId);
+  const bleached = tried.some((id) => index.agents.get(id)?.chemistries.includes('chlorine'));
   const protein = marks.some((work) => work.components.some(({ component }) => component.proteinaceous));
   const hotEnzyme = protein && facts.tried.some((product) => product.hot);
   const yellows = marks.some((work) =>
@@ -58,7 +59,7 @@ function historyFindings({ facts, marks }: PlanContext): Finding[] {
   return [
     ...(tried.length > 0 ? [finding('rinseTriedFirst', { agentIds: [...tried].sort() })] : []),
     ...(hotEnzyme ? [finding('triedHot', {}, ['memory', 'commonPractice'])] : []),
-    ...(yellows && tried.includes('chlorineBleach') ? [finding('chlorineTried', {})] : []),
+    ...(yellows && bleached ? [finding('chlorineTried', {})] : []),
     ...(['weeks', 'months'].includes(facts.age)
       ? [finding('ageLowersOdds', { age: facts.age }, ['memory'])]
       : []),
@@ -71,7 +72,7 @@ function historyFindings({ facts, marks }: PlanContext): Finding[] {
 function adviceFindings({ facts, item, marks, household, envelope }: PlanContext): Finding[] {
   const dryClean = facts.piece.label?.dryClean;
   const sickness = marks.some(
-    (work) => work.mark.bodyFluid && work.components.some(({ component }) => component.id === 'microbes'),
+    (work) => work.mark.bodyFluid && work.components.some(({ component }) => component.infectious),
   );
   return [
     ...marks
@@ -95,20 +96,22 @@ function adviceFindings({ facts, item, marks, household, envelope }: PlanContext
   ];
 }
 
-function professionalFindings({ facts, item }: PlanContext, rungs: number): Finding[] {
-  const because = professionalBecause(facts, item.coded, rungs);
+function professionalFindings(context: PlanContext, rungs: number): Finding[] {
+  const because = professionalBecause(context, rungs);
   return because ? [finding('professionalHand', { because })] : [];
 }
 
 function professionalBecause(
-  { piece }: PlanContext['facts'],
-  coded: boolean,
+  { facts: { piece }, item: { coded }, index }: PlanContext,
   rungs: number,
 ): 'codeX' | 'codeS' | 'antique' | 'leather' | 'dryCleanOnly' | 'noMethod' | null {
   if (coded && piece.code === 'X') return 'codeX';
   if (coded && piece.code === 'S') return 'codeS';
   if (piece.condition === 'antique' || piece.condition === 'irreplaceable') return 'antique';
-  if (piece.parts.some((part) => part.fibres.some((share) => share.fibreId === 'leather'))) return 'leather';
+  if (
+    piece.parts.some((part) => part.fibres.some((share) => index.fibres.get(share.fibreId)?.professionalOnly))
+  )
+    return 'leather';
   const sign = piece.label?.dryClean;
   if (piece.label?.wash?.kind === 'never' && (sign === 'P' || sign === 'F')) return 'dryCleanOnly';
   return rungs === 0 ? 'noMethod' : null;

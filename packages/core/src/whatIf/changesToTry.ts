@@ -1,4 +1,4 @@
-import type { Knowledge } from '@feverfew/knowledge';
+import { type Knowledge, LIKELIEST_FIBRE_ID } from '@feverfew/knowledge';
 import type { Household } from '../household/household.js';
 import { indexKnowledge } from '../lookup/knowledgeIndex.js';
 import { BLANK_LABEL, type CareLabel } from '../textile/careLabel.js';
@@ -214,7 +214,7 @@ function fibreChanges(piece: TroubleFacts['piece']): Change[] {
   const unknown = piece.parts.length === 0 || piece.parts.some((part) => part.fibres.length === 0);
   const parts = piece.parts.length > 0 ? piece.parts : [{ name: 'whole piece', fibres: [] }];
   const cotton = parts.map((part) =>
-    part.fibres.length > 0 ? part : { ...part, fibres: [{ fibreId: 'cotton', sharePct: 100 }] },
+    part.fibres.length > 0 ? part : { ...part, fibres: [{ fibreId: LIKELIEST_FIBRE_ID, sharePct: 100 }] },
   );
   const without = piece.parts.flatMap((part) =>
     part.fibres
@@ -235,7 +235,9 @@ function fibreChanges(piece: TroubleFacts['piece']): Change[] {
       ),
   );
   return [
-    ...(unknown ? [change('fibreKnown', { fibreId: 'cotton' }, 'fibres', onPiece({ parts: cotton }))] : []),
+    ...(unknown
+      ? [change('fibreKnown', { fibreId: LIKELIEST_FIBRE_ID }, 'fibres', onPiece({ parts: cotton }))]
+      : []),
     ...without,
   ];
 }

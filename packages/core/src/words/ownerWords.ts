@@ -1,3 +1,4 @@
+import { UNKNOWN_FIBRE_ID } from '@feverfew/knowledge';
 import type { LimitOwner } from '../finding/limitOwner.js';
 import type { LabelSign } from '../textile/careLabel.js';
 import type { Lexicon } from './lexicon.js';
@@ -28,7 +29,7 @@ const CONDITION_WORDS = {
 export function ownerWords(owner: LimitOwner, say: Lexicon): string {
   switch (owner.kind) {
     case 'fibre':
-      return owner.fibreId === 'unknownFibre'
+      return owner.fibreId === UNKNOWN_FIBRE_ID
         ? 'fibre not known'
         : `${say.name(owner.fibreId)} ${owner.sharePct} %${owner.part === 'whole piece' ? '' : `, ${owner.part}`}`;
     case 'label':

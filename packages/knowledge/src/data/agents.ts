@@ -11,6 +11,10 @@ const safe = {
   typicalDose: 'By its label.',
   shelfLife: 'By its label.',
   neverOffered: false,
+  inEveryHouse: false,
+  washRole: null,
+  softensWater: null,
+  driesAlkaline: false,
   notForChildren: false,
   offByDefault: false,
   restrictedSale: false,
@@ -30,6 +34,7 @@ export const agents: readonly Agent[] = [
   {
     ...safe,
     id: 'water',
+    inEveryHouse: true,
     worksBest: 'Cold for protein and dye, warm for sugar and starch.',
     typicalDose: 'As little as does it on a surface.',
     shelfLife: '—',
@@ -62,6 +67,7 @@ export const agents: readonly Agent[] = [
   {
     ...safe,
     id: 'delicateDetergent',
+    washRole: 'delicate',
     reserveMolPerKg: 0.05,
     cautionIds: ['poisonLine'],
     ghs: 'Eye Irrit. 2 for many; by its label',
@@ -79,6 +85,7 @@ export const agents: readonly Agent[] = [
   {
     ...safe,
     id: 'liquidDetergent',
+    washRole: 'everyday',
     reserveMolPerKg: 0.2,
     cautionIds: ['poisonLine'],
     ghs: 'Eye Irrit. 2 for many; by its label',
@@ -96,6 +103,7 @@ export const agents: readonly Agent[] = [
   {
     ...safe,
     id: 'bioDetergent',
+    washRole: 'enzyme',
     reserveMolPerKg: 0.2,
     ghs: 'Eye Irrit. 2 for many, EUH208 (enzymes may sensitise); by its label',
     worksBest: 'Protein, starch and fat at 30–40 °C, pH 7–10; above 60 °C the enzymes stop.',
@@ -233,6 +241,8 @@ export const agents: readonly Agent[] = [
   {
     ...safe,
     id: 'bakingSoda',
+    softensWater: 'believed',
+    driesAlkaline: true,
     composition: [{ substanceId: 'sodiumBicarbonate', share: { low: 0.99, centre: 1, high: 1 } }],
     compositionSetsPH: true,
     worksBest: 'Takes up smell and damp where it dries.',
@@ -250,6 +260,7 @@ export const agents: readonly Agent[] = [
   {
     ...safe,
     id: 'washingSoda',
+    softensWater: 'truly',
     composition: [{ substanceId: 'sodiumCarbonate', share: { low: 0.85, centre: 1, high: 1 } }],
     compositionSetsPH: true,
     worksBest: 'Softens water and strips film, hot, on cellulose.',
@@ -270,6 +281,7 @@ export const agents: readonly Agent[] = [
   {
     ...safe,
     id: 'sodaCrystals',
+    softensWater: 'truly',
     composition: [{ substanceId: 'sodiumCarbonate', share: { low: 0.36, centre: 0.3704, high: 0.45 } }],
     compositionSetsPH: true,
     worksBest: 'As washing soda; more than half of it is water of crystallisation, so 2.7 times the mass.',
@@ -737,6 +749,7 @@ export const agents: readonly Agent[] = [
   {
     ...safe,
     id: 'sunAir',
+    inEveryHouse: true,
     hasPH: false,
     storage: '—',
     worksBest: 'Turmeric, tomato, old smells, white cellulose.',
@@ -756,6 +769,7 @@ export const agents: readonly Agent[] = [
   {
     ...safe,
     id: 'steam',
+    inEveryHouse: true,
     storage: '—',
     worksBest: 'Smell and creases in wool that may not be wetted.',
     typicalDose: 'Half an hour in a steamy room.',

@@ -1,22 +1,30 @@
 import type { Caution } from '../schema/hazard.js';
 
+const plain = { occasion: null, forbidsHeat: false } satisfies Partial<Caution>;
+
 export const cautions: readonly Caution[] = [
   {
+    ...plain,
     id: 'followLabel',
+    occasion: 'anyProduct',
     severity: 'note',
     text: "Follow the product's own label where it differs. Local rules apply.",
     ground: 'The maker knows the strength.',
     sourceIds: ['productLabel'],
   },
   {
+    ...plain,
     id: 'poisonLine',
+    occasion: 'mixing',
     severity: 'note',
     text: 'Splash in the eye or swallowed: rinse with water and call your local poison line or emergency number.',
     ground: 'No medical advice is given here.',
     sourceIds: ['poisonCentre'],
   },
   {
+    ...plain,
     id: 'hotWater',
+    occasion: 'hot',
     severity: 'warning',
     text:
       'Water from 45 °C scalds. No bare hands above 43 °C; cold water in first, kettle last; gloves do not ' +
@@ -25,7 +33,9 @@ export const cautions: readonly Caution[] = [
     sourceIds: ['scaldTable'],
   },
   {
+    ...plain,
     id: 'tongs',
+    occasion: 'scalding',
     severity: 'danger',
     text:
       'Above 50 °C: tongs, not hands. 54 °C scalds in half a minute, 60 °C in seconds; children faster. Do not ' +
@@ -34,34 +44,44 @@ export const cautions: readonly Caution[] = [
     sourceIds: ['scaldTable'],
   },
   {
+    ...plain,
     id: 'openSoak',
+    occasion: 'openSoak',
     severity: 'warning',
     text: 'An open soak needs a shut or watched room: children and animals can drown or drink from it.',
     ground: 'Drowning and poisoning risk.',
     sourceIds: ['commonPractice'],
   },
   {
+    ...plain,
     id: 'stayWithIt',
+    occasion: 'attended',
     severity: 'danger',
     text: 'Stay with it while it works. Never leave this soak alone.',
     ground: 'Fumes, fire or quick damage.',
     sourceIds: ['commonPractice'],
   },
   {
-    id: 'gloves',
-    severity: 'note',
-    text: 'Wear gloves.',
-    ground: 'Skin irritation, body fluids.',
-    sourceIds: ['clp', 'commonPractice'],
-  },
-  {
+    ...plain,
     id: 'bodyFluids',
+    occasion: 'bodyFluid',
     severity: 'warning',
     text: 'Body fluid: gloves, do not shake the piece, wash it apart, wash your hands.',
     ground: 'Infection.',
     sourceIds: ['commonPractice'],
   },
   {
+    ...plain,
+    id: 'gloves',
+    occasion: 'bodyFluid',
+    severity: 'note',
+    text: 'Wear gloves.',
+    ground: 'Skin irritation, body fluids.',
+    sourceIds: ['clp', 'commonPractice'],
+  },
+
+  {
+    ...plain,
     id: 'mouldMask',
     severity: 'warning',
     text: 'Mould: mask, outdoors, brush away from your face. Large patches: discard.',
@@ -69,6 +89,7 @@ export const cautions: readonly Caution[] = [
     sourceIds: ['commonPractice'],
   },
   {
+    ...plain,
     id: 'eyesOxygen',
     severity: 'warning',
     text: 'Oxygen bleach burns eyes: goggles when handling the powder, gloves in the bath, no dust.',
@@ -76,7 +97,9 @@ export const cautions: readonly Caution[] = [
     sourceIds: ['clp'],
   },
   {
+    ...plain,
     id: 'strongBottle',
+    occasion: 'strongBottle',
     severity: 'warning',
     text:
       'A strong bottle: gloves and goggles before it is cut down, product into water. Peroxide above 12 %, ' +
@@ -85,6 +108,7 @@ export const cautions: readonly Caution[] = [
     sourceIds: ['clp', 'productLabel'],
   },
   {
+    ...plain,
     id: 'eyesPeroxide',
     severity: 'note',
     text: 'Peroxide: gloves; above 6 % goggles too. Bleaches whatever it touches.',
@@ -92,6 +116,7 @@ export const cautions: readonly Caution[] = [
     sourceIds: ['clp'],
   },
   {
+    ...plain,
     id: 'noClosedVessel',
     severity: 'danger',
     text: 'Gives off gas: never in a closed bottle, sprayer or under a clipped lid.',
@@ -99,6 +124,7 @@ export const cautions: readonly Caution[] = [
     sourceIds: ['chemHandbook'],
   },
   {
+    ...plain,
     id: 'mixFresh',
     severity: 'note',
     text: 'Mix fresh and pour away what is left.',
@@ -106,6 +132,7 @@ export const cautions: readonly Caution[] = [
     sourceIds: ['chemHandbook'],
   },
   {
+    ...plain,
     id: 'acidFumes',
     severity: 'note',
     text: 'Open a window. With asthma keep away from the fumes.',
@@ -113,6 +140,7 @@ export const cautions: readonly Caution[] = [
     sourceIds: ['clp'],
   },
   {
+    ...plain,
     id: 'acidNeverChlorine',
     severity: 'danger',
     text: 'Never together with chlorine bleach, not in one wash, drawer, bucket or on one mark: chlorine gas.',
@@ -120,6 +148,7 @@ export const cautions: readonly Caution[] = [
     sourceIds: ['poisonCentre', 'chemHandbook'],
   },
   {
+    ...plain,
     id: 'eyesAcid',
     severity: 'warning',
     text: 'Citric acid irritates eyes: gloves, no dust. Not on stone or metal.',
@@ -127,6 +156,7 @@ export const cautions: readonly Caution[] = [
     sourceIds: ['clp'],
   },
   {
+    ...plain,
     id: 'eyesAlkali',
     severity: 'warning',
     text: 'Soda irritates eyes: gloves, no dust. Not in aluminium or zinc.',
@@ -134,6 +164,7 @@ export const cautions: readonly Caution[] = [
     sourceIds: ['clp'],
   },
   {
+    ...plain,
     id: 'boraxCare',
     severity: 'danger',
     text: 'Borax: never for children’s textiles, never when pregnant. Only where it may be sold to households.',
@@ -141,6 +172,7 @@ export const cautions: readonly Caution[] = [
     sourceIds: ['clp', 'reach'],
   },
   {
+    ...plain,
     id: 'ammoniaFumes',
     severity: 'danger',
     text: 'Ammonia: outdoors or wide-open window, gloves, never with chlorine bleach.',
@@ -148,6 +180,7 @@ export const cautions: readonly Caution[] = [
     sourceIds: ['clp', 'poisonCentre'],
   },
   {
+    ...plain,
     id: 'chlorineAlone',
     severity: 'danger',
     text: 'Chlorine bleach meets water only. Never acid, ammonia, urine, peroxide, alcohol or another cleaner.',
@@ -155,6 +188,7 @@ export const cautions: readonly Caution[] = [
     sourceIds: ['poisonCentre'],
   },
   {
+    ...plain,
     id: 'chlorineFumes',
     severity: 'danger',
     text: 'Wide-open window, gloves, goggles; cold water only; never with asthma.',
@@ -162,6 +196,7 @@ export const cautions: readonly Caution[] = [
     sourceIds: ['clp'],
   },
   {
+    ...plain,
     id: 'reducerCare',
     severity: 'danger',
     text:
@@ -171,7 +206,9 @@ export const cautions: readonly Caution[] = [
     sourceIds: ['clp', 'chemHandbook'],
   },
   {
+    ...plain,
     id: 'flammable',
+    forbidsHeat: true,
     severity: 'danger',
     text:
       'Flammable vapour: outdoors or wide-open window, no flame, no spark, no hot water near it. Small ' +
@@ -180,20 +217,26 @@ export const cautions: readonly Caution[] = [
     sourceIds: ['clp'],
   },
   {
+    ...plain,
     id: 'solventPads',
+    forbidsHeat: true,
     severity: 'warning',
     text: 'Used pads: spread flat to dry outdoors or into a lidded metal can with water; never in a heap.',
     ground: 'Self-heating, fire.',
     sourceIds: ['commonPractice'],
   },
   {
+    ...plain,
     id: 'noDryerAfterSolvent',
+    occasion: 'afterSolvent',
+    forbidsHeat: true,
     severity: 'danger',
     text: 'No tumble dryer in this round at all. Wash alone, only when no smell is left.',
     ground: 'Vapour and residue ignite.',
     sourceIds: ['commonPractice'],
   },
   {
+    ...plain,
     id: 'acetoneNeverPeroxide',
     severity: 'danger',
     text: 'Never with peroxide, not even traces: full rinse and dry between.',
@@ -201,6 +244,7 @@ export const cautions: readonly Caution[] = [
     sourceIds: ['chemHandbook'],
   },
   {
+    ...plain,
     id: 'enzymeDust',
     severity: 'note',
     text: 'Enzymes: do not breathe dust or spray.',
@@ -208,6 +252,7 @@ export const cautions: readonly Caution[] = [
     sourceIds: ['clp'],
   },
   {
+    ...plain,
     id: 'foamInFrontLoader',
     severity: 'note',
     text: 'Dish detergent foams over in a front loader: rinse it out before the machine.',
@@ -215,6 +260,7 @@ export const cautions: readonly Caution[] = [
     sourceIds: ['commonPractice'],
   },
   {
+    ...plain,
     id: 'foams',
     severity: 'note',
     text: 'Foams for long; hand rinse, not a full machine load.',
@@ -222,20 +268,25 @@ export const cautions: readonly Caution[] = [
     sourceIds: ['commonPractice'],
   },
   {
+    ...plain,
     id: 'heavyWet',
+    occasion: 'heavyWet',
     severity: 'warning',
     text: 'Heavy when wet: two people, no lifting over the rim alone.',
     ground: 'Wet wool weighs two to three times its dry mass.',
     sourceIds: ['commonPractice'],
   },
   {
+    ...plain,
     id: 'noHeatBeforeGone',
+    occasion: 'notYetGone',
     severity: 'warning',
     text: 'No dryer, iron or hot wash until the mark is gone in daylight.',
     ground: 'Heat sets what is left.',
     sourceIds: ['commonPractice'],
   },
   {
+    ...plain,
     id: 'electric',
     severity: 'danger',
     text: 'No liquid into electric blankets or heated pads.',
@@ -243,7 +294,9 @@ export const cautions: readonly Caution[] = [
     sourceIds: ['commonPractice'],
   },
   {
+    ...plain,
     id: 'oilyRags',
+    forbidsHeat: true,
     severity: 'danger',
     text:
       'Oily pads and cloths heat up by themselves: spread flat outdoors or into a lidded metal can with water; ' +
@@ -252,6 +305,7 @@ export const cautions: readonly Caution[] = [
     sourceIds: ['commonPractice'],
   },
   {
+    ...plain,
     id: 'superGlueHeat',
     severity: 'danger',
     text: 'Let super glue cure first. Never cotton wool or wool on it while wet: it heats violently.',
@@ -259,7 +313,9 @@ export const cautions: readonly Caution[] = [
     sourceIds: ['commonPractice'],
   },
   {
+    ...plain,
     id: 'paraffinFire',
+    forbidsHeat: true,
     severity: 'danger',
     text:
       'Paraffin cream makes cloth burn readily, and washing may not take it out: no smoking, no flame, no ' +
@@ -268,6 +324,7 @@ export const cautions: readonly Caution[] = [
     sourceIds: ['commonPractice'],
   },
   {
+    ...plain,
     id: 'oldFelt',
     severity: 'warning',
     text: 'Old felt may hold mercury: gloves, no brushing, no steam, not near children.',
@@ -275,6 +332,7 @@ export const cautions: readonly Caution[] = [
     sourceIds: ['commonPractice'],
   },
   {
+    ...plain,
     id: 'oxalicCare',
     severity: 'danger',
     text: 'Oxalic acid is poisonous: gloves, goggles, no dust, locked away; not on stone or metal; rinse very well.',
@@ -282,6 +340,7 @@ export const cautions: readonly Caution[] = [
     sourceIds: ['clp'],
   },
   {
+    ...plain,
     id: 'unknownCare',
     severity: 'danger',
     text:
@@ -291,6 +350,7 @@ export const cautions: readonly Caution[] = [
     sourceIds: ['poisonCentre', 'commonPractice'],
   },
   {
+    ...plain,
     id: 'softenerFilmCare',
     severity: 'note',
     text: 'Softener leaves a film: not on towels, sports kit, or flame-retardant cloth.',
@@ -298,6 +358,7 @@ export const cautions: readonly Caution[] = [
     sourceIds: ['commonPractice'],
   },
   {
+    ...plain,
     id: 'sicknessWash',
     severity: 'warning',
     text:
@@ -307,6 +368,7 @@ export const cautions: readonly Caution[] = [
     sourceIds: ['commonPractice'],
   },
   {
+    ...plain,
     id: 'steamScald',
     severity: 'warning',
     text: 'Steam scalds: hands away, let the piece hang, do not hold it.',
@@ -314,6 +376,7 @@ export const cautions: readonly Caution[] = [
     sourceIds: ['scaldTable'],
   },
   {
+    ...plain,
     id: 'washAlone',
     severity: 'note',
     text: 'Wash it alone.',

@@ -47,6 +47,7 @@ const noSun: Fibre['drying'] = [{ forbids: 'sun', protects: 'piece', sourceIds: 
 export const fibres: readonly Fibre[] = [
   {
     id: 'cotton',
+    professionalOnly: false,
     name: 'cotton',
     aliases: ['co', 'coton', 'drill', 'percale', 'terry', 'denim', 'lawn', 'muslin', 'canvas'],
     group: 'cellulose',
@@ -70,6 +71,7 @@ export const fibres: readonly Fibre[] = [
   },
   {
     id: 'linen',
+    professionalOnly: false,
     name: 'linen',
     aliases: ['li', 'flax', 'damask'],
     group: 'bastLeaf',
@@ -100,6 +102,7 @@ export const fibres: readonly Fibre[] = [
   },
   {
     id: 'hemp',
+    professionalOnly: false,
     name: 'hemp',
     aliases: ['ha'],
     group: 'bastLeaf',
@@ -123,6 +126,7 @@ export const fibres: readonly Fibre[] = [
   },
   {
     id: 'jute',
+    professionalOnly: false,
     name: 'jute',
     aliases: ['ju', 'hessian'],
     group: 'bastLeaf',
@@ -147,6 +151,7 @@ export const fibres: readonly Fibre[] = [
   },
   {
     id: 'viscose',
+    professionalOnly: false,
     name: 'viscose',
     aliases: ['cv', 'vi', 'rayon', 'bamboo', 'bamboo viscose'],
     group: 'regeneratedCellulose',
@@ -178,6 +183,7 @@ export const fibres: readonly Fibre[] = [
   },
   {
     id: 'lyocell',
+    professionalOnly: false,
     name: 'lyocell',
     aliases: ['cly'],
     group: 'regeneratedCellulose',
@@ -208,6 +214,7 @@ export const fibres: readonly Fibre[] = [
   },
   {
     id: 'acetate',
+    professionalOnly: false,
     name: 'acetate',
     aliases: ['ac', 'ca', 'acetate lining'],
     group: 'celluloseEster',
@@ -229,6 +236,7 @@ export const fibres: readonly Fibre[] = [
   },
   {
     id: 'triacetate',
+    professionalOnly: false,
     name: 'triacetate',
     aliases: ['cta'],
     group: 'celluloseEster',
@@ -250,6 +258,7 @@ export const fibres: readonly Fibre[] = [
   },
   {
     id: 'wool',
+    professionalOnly: false,
     name: 'wool',
     aliases: ['wo', 'merino', 'lambswool', 'wv'],
     group: 'animalProtein',
@@ -271,6 +280,7 @@ export const fibres: readonly Fibre[] = [
   },
   {
     id: 'cashmere',
+    professionalOnly: false,
     name: 'cashmere',
     aliases: ['ws', 'cashmere wool', 'pashmina', 'fine hair'],
     group: 'animalProtein',
@@ -292,6 +302,7 @@ export const fibres: readonly Fibre[] = [
   },
   {
     id: 'silk',
+    professionalOnly: false,
     name: 'silk',
     aliases: ['se', 'mulberry silk', 'tussah'],
     group: 'animalProtein',
@@ -313,6 +324,7 @@ export const fibres: readonly Fibre[] = [
   },
   {
     id: 'polyester',
+    professionalOnly: false,
     name: 'polyester',
     aliases: ['pes', 'pl', 'microfibre'],
     group: 'synthetic',
@@ -338,6 +350,7 @@ export const fibres: readonly Fibre[] = [
   },
   {
     id: 'polyamide',
+    professionalOnly: false,
     name: 'polyamide',
     aliases: ['pa', 'nylon'],
     group: 'synthetic',
@@ -363,6 +376,7 @@ export const fibres: readonly Fibre[] = [
   },
   {
     id: 'acrylic',
+    professionalOnly: false,
     name: 'acrylic',
     aliases: ['pan', 'pc'],
     group: 'synthetic',
@@ -386,6 +400,7 @@ export const fibres: readonly Fibre[] = [
   },
   {
     id: 'elastane',
+    professionalOnly: false,
     name: 'elastane',
     aliases: ['el', 'ea', 'spandex'],
     group: 'synthetic',
@@ -414,6 +429,7 @@ export const fibres: readonly Fibre[] = [
   },
   {
     id: 'polypropylene',
+    professionalOnly: false,
     name: 'polypropylene',
     aliases: ['pp'],
     group: 'synthetic',
@@ -438,6 +454,7 @@ export const fibres: readonly Fibre[] = [
   },
   {
     id: 'ramie',
+    professionalOnly: false,
     name: 'ramie',
     aliases: ['ra', 'china grass'],
     group: 'bastLeaf',
@@ -461,6 +478,7 @@ export const fibres: readonly Fibre[] = [
   },
   {
     id: 'sisal',
+    professionalOnly: false,
     name: 'sisal',
     aliases: ['si', 'agave'],
     group: 'bastLeaf',
@@ -487,6 +505,7 @@ export const fibres: readonly Fibre[] = [
   },
   {
     id: 'coir',
+    professionalOnly: false,
     name: 'coir',
     aliases: ['coco', 'coconut', 'cc'],
     group: 'bastLeaf',
@@ -513,6 +532,7 @@ export const fibres: readonly Fibre[] = [
   },
   {
     id: 'modal',
+    professionalOnly: false,
     name: 'modal',
     aliases: ['cmd', 'md'],
     group: 'regeneratedCellulose',
@@ -543,6 +563,7 @@ export const fibres: readonly Fibre[] = [
   },
   {
     id: 'cupro',
+    professionalOnly: false,
     name: 'cupro',
     aliases: ['cup', 'cuprammonium', 'cupro lining'],
     group: 'regeneratedCellulose',
@@ -575,6 +596,7 @@ export const fibres: readonly Fibre[] = [
   },
   {
     id: 'mohair',
+    professionalOnly: false,
     name: 'mohair',
     aliases: ['wm', 'angora goat'],
     group: 'animalProtein',
@@ -596,6 +618,7 @@ export const fibres: readonly Fibre[] = [
   },
   {
     id: 'alpaca',
+    professionalOnly: false,
     name: 'alpaca',
     aliases: ['wp', 'llama', 'vicuna'],
     group: 'animalProtein',
@@ -617,6 +640,7 @@ export const fibres: readonly Fibre[] = [
   },
   {
     id: 'angora',
+    professionalOnly: false,
     name: 'angora',
     aliases: ['wa', 'rabbit hair'],
     group: 'animalProtein',
@@ -638,6 +662,7 @@ export const fibres: readonly Fibre[] = [
   },
   {
     id: 'modacrylic',
+    professionalOnly: false,
     name: 'modacrylic',
     aliases: ['ma', 'mac'],
     group: 'synthetic',
@@ -664,6 +689,7 @@ export const fibres: readonly Fibre[] = [
   },
   {
     id: 'polyethylene',
+    professionalOnly: false,
     name: 'polyethylene',
     aliases: ['pe'],
     group: 'synthetic',
@@ -688,6 +714,7 @@ export const fibres: readonly Fibre[] = [
   },
   {
     id: 'coating',
+    professionalOnly: false,
     name: 'PVC or polyurethane coating',
     aliases: ['pvc', 'pu', 'polyurethane', 'vinyl', 'coated', 'leatherette', 'laminate', 'membrane'],
     group: 'coating',
@@ -718,6 +745,7 @@ export const fibres: readonly Fibre[] = [
   },
   {
     id: 'leather',
+    professionalOnly: true,
     name: 'leather or suede',
     aliases: ['leather', 'suede', 'nubuck', 'fur'],
     group: 'animalProtein',
@@ -739,6 +767,7 @@ export const fibres: readonly Fibre[] = [
   },
   {
     id: 'down',
+    professionalOnly: false,
     name: 'down or feather',
     aliases: ['down', 'feather', 'goose', 'duck'],
     group: 'fill',
@@ -762,6 +791,7 @@ export const fibres: readonly Fibre[] = [
   },
   {
     id: 'metallised',
+    professionalOnly: false,
     name: 'metallised yarn',
     aliases: ['me', 'mtf', 'metal thread', 'gold thread', 'silver thread'],
     group: 'metal',
@@ -792,6 +822,7 @@ export const fibres: readonly Fibre[] = [
   },
   {
     id: 'kapok',
+    professionalOnly: false,
     name: 'kapok',
     aliases: ['kp', 'ceiba'],
     group: 'fill',
@@ -816,6 +847,7 @@ export const fibres: readonly Fibre[] = [
   },
   {
     id: 'aramid',
+    professionalOnly: false,
     name: 'aramid',
     aliases: ['ar', 'protective fabric'],
     group: 'synthetic',
@@ -843,6 +875,7 @@ export const fibres: readonly Fibre[] = [
   },
   {
     id: 'unknownFibre',
+    professionalOnly: false,
     name: 'unknown fibre',
     aliases: ['other fibres', 'unknown', 'not sure'],
     group: 'unknown',

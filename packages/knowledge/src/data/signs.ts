@@ -4,6 +4,7 @@ const cp = ['commonPractice'];
 export const signs: readonly Sign[] = [
   {
     id: 'fizzOnBlood',
+    standsFor: null,
     kind: 'expected',
     text: 'Peroxide fizzes on blood: normal.',
     withAgentIds: ['peroxide', 'oxygenBleach'],
@@ -11,6 +12,7 @@ export const signs: readonly Sign[] = [
   },
   {
     id: 'brownRemainder',
+    standsFor: null,
     kind: 'expected',
     text: 'A brown remainder may be iron from the blood: no more bleach on it.',
     withAgentIds: [],
@@ -18,6 +20,7 @@ export const signs: readonly Sign[] = [
   },
   {
     id: 'blueTurn',
+    standsFor: null,
     kind: 'expected',
     text: 'Red fruit turning blue or green in an alkaline bath is normal and washes away.',
     withAgentIds: ['oxygenBleach', 'bakingSoda', 'washingSoda'],
@@ -25,6 +28,7 @@ export const signs: readonly Sign[] = [
   },
   {
     id: 'vinegarSmellGoes',
+    standsFor: null,
     kind: 'expected',
     text: 'The vinegar smell goes as it dries.',
     withAgentIds: ['vinegar'],
@@ -32,6 +36,7 @@ export const signs: readonly Sign[] = [
   },
   {
     id: 'strongerWhenWet',
+    standsFor: null,
     kind: 'expected',
     text: 'Old smells get stronger while wet.',
     withAgentIds: [],
@@ -39,6 +44,7 @@ export const signs: readonly Sign[] = [
   },
   {
     id: 'waterDarkens',
+    standsFor: null,
     kind: 'expected',
     text: 'The water darkens: old soil or dye. Press a white cloth on the piece to tell.',
     withAgentIds: [],
@@ -46,6 +52,7 @@ export const signs: readonly Sign[] = [
   },
   {
     id: 'sulphurSmell',
+    standsFor: null,
     kind: 'expected',
     text: 'A reducer bath smells of sulphur and may first turn dyes another colour.',
     withAgentIds: ['runRemover'],
@@ -53,6 +60,7 @@ export const signs: readonly Sign[] = [
   },
   {
     id: 'redCurcumin',
+    standsFor: null,
     kind: 'expected',
     text: 'Turmeric turning red-brown with anything alkaline: rinse, it fades again in light.',
     withAgentIds: [],
@@ -60,6 +68,7 @@ export const signs: readonly Sign[] = [
   },
   {
     id: 'foamStays',
+    standsFor: null,
     kind: 'expected',
     text: 'Dye-suspending detergent foams for long: rinse until none is left.',
     withAgentIds: ['dyeSuspender'],
@@ -67,6 +76,7 @@ export const signs: readonly Sign[] = [
   },
   {
     id: 'wineTurnsAtOnce',
+    standsFor: null,
     kind: 'expected',
     text: 'Peroxide changes red fruit within seconds to minutes: if nothing moves, more will not either.',
     withAgentIds: ['peroxide'],
@@ -74,6 +84,7 @@ export const signs: readonly Sign[] = [
   },
   {
     id: 'dyeOnCloth',
+    standsFor: 'colouredPiece',
     kind: 'alarm',
     text: "The piece's own dye on the white cloth: stop, rinse cold.",
     withAgentIds: [],
@@ -81,6 +92,7 @@ export const signs: readonly Sign[] = [
   },
   {
     id: 'felting',
+    standsFor: 'animalFibres',
     kind: 'alarm',
     text: 'The cloth thickens or mats: stop, no more rubbing or warmth.',
     withAgentIds: [],
@@ -88,6 +100,7 @@ export const signs: readonly Sign[] = [
   },
   {
     id: 'sticky',
+    standsFor: 'softeningFibres',
     kind: 'alarm',
     text: 'The surface turns sticky, stiff or glassy: stop, blot, air.',
     withAgentIds: [],
@@ -95,6 +108,7 @@ export const signs: readonly Sign[] = [
   },
   {
     id: 'holes',
+    standsFor: 'anyPiece',
     kind: 'alarm',
     text: 'Threads part or a hole opens: stop, lift it flat on a towel.',
     withAgentIds: [],
@@ -102,6 +116,7 @@ export const signs: readonly Sign[] = [
   },
   {
     id: 'groundChanges',
+    standsFor: 'colouredPiece',
     kind: 'alarm',
     text: 'The colour around the mark changes: stop, rinse.',
     withAgentIds: [],
@@ -109,6 +124,7 @@ export const signs: readonly Sign[] = [
   },
   {
     id: 'fumes',
+    standsFor: 'anyPiece',
     kind: 'alarm',
     text: 'Stinging fumes or heat: leave it, open the window, go out.',
     withAgentIds: [],

@@ -44,6 +44,14 @@ export const Agent = z.strictObject({
   shelfLife: z.string(),
   /** Known so that it can be named as tried or warned of; no method may use it. */
   neverOffered: z.boolean(),
+  /** In every house without being in a cupboard. */
+  inEveryHouse: z.boolean(),
+  /** What it is to the wash that follows a method; null = no wash goes with it. */
+  washRole: z.enum(['enzyme', 'everyday', 'delicate']).nullable(),
+  /** Whether it softens water, or is only believed to. */
+  softensWater: z.enum(['truly', 'believed']).nullable(),
+  /** A paste of it that dries goes alkaline. */
+  driesAlkaline: z.boolean(),
   /** Never where children wear or sleep in the piece. */
   notForChildren: z.boolean(),
   offByDefault: z.boolean(),

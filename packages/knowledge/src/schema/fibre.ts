@@ -38,6 +38,8 @@ export const Fibre = z.strictObject({
   waterSensitive: z.boolean(),
   moistureRegainPct: z.number().min(0).max(40).nullable(),
   wetStrengthPct: z.strictObject({ low: z.number(), high: z.number() }).nullable(),
+  /** Its care is a trade of its own: a professional is named beside every plan. */
+  professionalOnly: z.boolean(),
   felts: z.boolean(),
   shrinksInHeat: z.boolean(),
   oilAffinity: z.enum(['low', 'medium', 'high']),

@@ -18,8 +18,28 @@ export const ForbiddenPair = z.strictObject({
 });
 export type ForbiddenPair = z.infer<typeof ForbiddenPair>;
 
+/** When a caution is said whatever the product: with anything sold, when mixing, with hot water, and so on. */
+export const CAUTION_OCCASIONS = [
+  'anyProduct',
+  'mixing',
+  'attended',
+  'hot',
+  'scalding',
+  'openSoak',
+  'bodyFluid',
+  'strongBottle',
+  'notYetGone',
+  'afterSolvent',
+  'heavyWet',
+] as const;
+export type CautionOccasion = (typeof CAUTION_OCCASIONS)[number];
+
 export const Caution = z.strictObject({
   id: Id,
+  /** null = said only where a record names it. */
+  occasion: z.enum(CAUTION_OCCASIONS).nullable(),
+  /** It burns, smoulders or fumes in heat: guards people, and nobody may waive it. */
+  forbidsHeat: z.boolean(),
   severity: z.enum(['note', 'warning', 'danger']),
   text: z.string(),
   ground: z.string(),
@@ -28,8 +48,14 @@ export const Caution = z.strictObject({
 export type Caution = z.infer<typeof Caution>;
 
 /** Something the person will see that is normal (expected) or means stop (alarm). */
+/** Pieces on which an alarm is always looked for. */
+export const ALARMED_PIECES = ['anyPiece', 'colouredPiece', 'animalFibres', 'softeningFibres'] as const;
+export type AlarmedPiece = (typeof ALARMED_PIECES)[number];
+
 export const Sign = z.strictObject({
   id: Id,
+  /** null = looked for only where a record names it. */
+  standsFor: z.enum(ALARMED_PIECES).nullable(),
   kind: z.enum(['expected', 'alarm']),
   text: z.string(),
   sourceIds: SourceIds,

@@ -15,6 +15,8 @@ export const SoilComponent = z.strictObject({
   chemistry: z.array(ChemistryRule),
   /** Care for the person, whatever method is used. */
   cautionIds: z.array(Id),
+  /** Germs of an illness: the piece is washed hot once the mark is gone. */
+  infectious: z.boolean(),
   /** Enzymes in the wash are worth having, where the fibre bears them. */
   proteinaceous: z.boolean(),
   /** True where heat and age fix it in the fibre. */

@@ -1,4 +1,4 @@
-import type { Agent, Knowledge, Substance } from '@feverfew/knowledge';
+import { type Agent, CARBONIC_SYSTEM_ID, type Knowledge, type Substance } from '@feverfew/knowledge';
 import { DomainError, requireWithin } from '../../finding/domainError.js';
 import { type ChemistryIndex, chemistryIndex } from './chemistryIndex.js';
 import { type Pour, pureG, sizeOf } from './pour.js';
@@ -168,7 +168,7 @@ class Ledger {
   take(substance: Substance, molPerL: number): void {
     for (const { systemId, mol } of substance.gives) {
       this.add(systemId, mol * molPerL);
-      if (systemId === 'carbonic') {
+      if (systemId === CARBONIC_SYSTEM_ID) {
         this.carbonates += mol * molPerL;
         this.carbonateIons += Math.max(0, substance.sodiumMol - mol) * molPerL;
       }
@@ -181,21 +181,21 @@ class Ledger {
     const bicarbonate =
       ((alkalinityShare * hardnessMgL * 2) / MG_PER_MMOL_CACO3 / 1000) * (volumeML / totalML);
     if (!(bicarbonate > 0)) return;
-    this.add('carbonic', bicarbonate * (1 + 10 ** (6.352 - TAP_PH)));
+    this.add(CARBONIC_SYSTEM_ID, bicarbonate * (1 + 10 ** (6.352 - TAP_PH)));
     this.strong += bicarbonate;
   }
 
   /** Acid turns carbonate to bicarbonate first, then frees CO₂ from it. */
   freedByAcid(leaves: boolean): number {
     const freed = Math.min(this.carbonates, Math.max(0, this.acid - this.carbonateIons));
-    if (leaves) this.add('carbonic', -freed);
+    if (leaves) this.add(CARBONIC_SYSTEM_ID, -freed);
     return freed;
   }
 
   /** Calcium takes one carbonate each and both its charges with it. */
   dropCalcium(calciumMolPerL: number): void {
-    const dropped = Math.min(calciumMolPerL, this.totals.get('carbonic') ?? 0, this.strong / 2);
-    this.add('carbonic', -dropped);
+    const dropped = Math.min(calciumMolPerL, this.totals.get(CARBONIC_SYSTEM_ID) ?? 0, this.strong / 2);
+    this.add(CARBONIC_SYSTEM_ID, -dropped);
     this.strong -= 2 * dropped;
   }
 

@@ -1,4 +1,4 @@
-import type { Knowledge } from '@feverfew/knowledge';
+import { CARBONIC_SYSTEM_ID, type Knowledge } from '@feverfew/knowledge';
 import { type Finding, finding } from '../../finding/finding.js';
 import { chemistryIndex } from './chemistryIndex.js';
 import { type Pour, pureG, sizeOf } from './pour.js';
@@ -25,7 +25,7 @@ export function neutralised(pours: readonly Pour[], knowledge: Knowledge): Neutr
     return agent.composition.map(({ substanceId, share }) => {
       const substance = substanceOf(substanceId);
       const mol = pureG(share, { ...size, strengthPct: pour.strengthPct }, agent) / substance.molarMassG;
-      const carbonic = substance.gives.find((one) => one.systemId === 'carbonic')?.mol ?? 0;
+      const carbonic = substance.gives.find((one) => one.systemId === CARBONIC_SYSTEM_ID)?.mol ?? 0;
       return {
         acid: mol * substance.acidMol,
         base: carbonic > 0 ? mol * substance.sodiumMol : 0,

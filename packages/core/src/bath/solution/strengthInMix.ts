@@ -1,4 +1,4 @@
-import type { Knowledge } from '@feverfew/knowledge';
+import { type Knowledge, WATER_ID } from '@feverfew/knowledge';
 import { agentById } from '../../lookup/agentById.js';
 import type { Pour } from './pour.js';
 
@@ -21,7 +21,7 @@ export function strengthInMix(
   knowledge: Knowledge,
 ): StrengthInMix | null {
   const agent = agentById(knowledge, agentId);
-  if (agentId === 'water') return null;
+  if (agentId === WATER_ID) return null;
   if (agent.strength && strengthPct !== null && volumeML !== null)
     return { value: twoFigures((strengthPct * volumeML) / totalML), unit: '%' };
   if (massG !== null) {

@@ -1,4 +1,4 @@
-import type { Fibre } from '@feverfew/knowledge';
+import { type Fibre, UNKNOWN_FIBRE_ID } from '@feverfew/knowledge';
 import type { LimitOwner } from '../../finding/limitOwner.js';
 import type { KnowledgeIndex } from '../../lookup/knowledgeIndex.js';
 import type { PieceFacts } from '../../textile/piece.js';
@@ -9,7 +9,7 @@ import { chemistryLimit } from './chemistryLimit.js';
 export function fibreLimits(piece: PieceFacts, index: KnowledgeIndex): Limit[] {
   const parts = piece.parts.length > 0 ? piece.parts : [{ name: 'whole piece', fibres: [] }];
   const shares = parts.flatMap((part) =>
-    (part.fibres.length > 0 ? part.fibres : [{ fibreId: 'unknownFibre', sharePct: 100 }]).map(
+    (part.fibres.length > 0 ? part.fibres : [{ fibreId: UNKNOWN_FIBRE_ID, sharePct: 100 }]).map(
       ({ fibreId, sharePct }) => ({ kind: 'fibre', fibreId, sharePct, part: part.name }) as const,
     ),
   );

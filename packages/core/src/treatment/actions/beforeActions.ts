@@ -1,3 +1,4 @@
+import { STANDING_ALARMS, STANDING_CAUTIONS } from '@feverfew/knowledge';
 import type { Action } from '../plan/action.js';
 import type { ActionsInput } from './actionsInput.js';
 import { draftAction } from './draftAction.js';
@@ -18,7 +19,7 @@ export function beforeActions(
     target: Math.min(15, context.envelope.tempC.max),
   };
   const surfaceMayBeWet = context.envelope.wetting.most !== 'dry';
-  const fluidCautions = bodyFluid ? ['bodyFluids', 'gloves'] : [];
+  const fluidCautions = bodyFluid ? STANDING_CAUTIONS.bodyFluid : [];
   const soilCautions = [
     ...new Set(marks.flatMap((work) => work.components.flatMap(({ component }) => component.cautionIds))),
   ];
@@ -50,7 +51,7 @@ export function beforeActions(
           draftAction('hiddenTest', passIndex, {
             action: window.action,
             cautionIds,
-            alarmSignIds: ['dyeOnCloth', 'groundChanges'],
+            alarmSignIds: STANDING_ALARMS.colouredPiece,
           }),
         ]
       : []),

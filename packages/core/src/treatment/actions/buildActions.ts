@@ -1,4 +1,4 @@
-import type { Method } from '@feverfew/knowledge';
+import { type CautionOccasion, type Method, STANDING_CAUTIONS } from '@feverfew/knowledge';
 import type { PlanContext } from '../case/planContext.js';
 import { positionNotes } from '../case/positionNotes.js';
 import type { Action } from '../plan/action.js';
@@ -72,7 +72,7 @@ function workActions({ eligible, context, passIndex }: ActionsInput, cautionIds:
         keep: method.keep,
         untilCool: method.untilCool,
         aimMin: aim?.minutes ?? null,
-        attended: cautionIds.includes('stayWithIt'),
+        attended: STANDING_CAUTIONS.attended.some((id) => cautionIds.includes(id)),
       },
       vessel,
       batches,
@@ -80,12 +80,10 @@ function workActions({ eligible, context, passIndex }: ActionsInput, cautionIds:
       outlook,
       notes: notes('dwell'),
       ...signs,
-      cautionIds: cautionIds.filter((id) => id !== 'followLabel' && id !== 'poisonLine'),
+      cautionIds: without(cautionIds, 'anyProduct', 'mixing'),
     }),
     draft('look', { notes: notes('look'), ...signs }),
-    ...(method.solventAftercare
-      ? [draft('airOut', { cautionIds: cautionIds.filter((id) => id !== 'hotWater') })]
-      : []),
+    ...(method.solventAftercare ? [draft('airOut', { cautionIds: without(cautionIds, 'hot') })] : []),
   ];
 }
 
@@ -110,3 +108,6 @@ function rinseWay({ rinse }: Method, { rinsable }: PlanContext): 'change' | 'dam
   if (rinse === 'vacuum') return 'vacuum';
   return rinse === 'full' && rinsable ? 'change' : 'damp';
 }
+
+const without = (cautionIds: readonly string[], ...occasions: CautionOccasion[]): string[] =>
+  cautionIds.filter((id) => occasions.every((occasion) => !STANDING_CAUTIONS[occasion].includes(id)));

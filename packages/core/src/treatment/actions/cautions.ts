@@ -1,4 +1,10 @@
-import { type Method, SCALD_WARNING_C, TONGS_C } from '@feverfew/knowledge';
+import {
+  type Method,
+  SCALD_WARNING_C,
+  STANDING_ALARMS,
+  STANDING_CAUTIONS,
+  TONGS_C,
+} from '@feverfew/knowledge';
 import type { WorkWindow } from '../assess/workWindow.js';
 import type { PlanContext } from '../case/planContext.js';
 
@@ -15,12 +21,12 @@ export function methodCautions(
   const hot = method.wetting === 'dry' ? 0 : window.tempC.target;
   const ids = [
     ...agents.flatMap((agent) => agent.cautionIds),
-    ...(agents.some((agent) => agent.attended) ? ['stayWithIt'] : []),
-    ...(hot > TONGS_C ? ['tongs'] : hot >= SCALD_WARNING_C ? ['hotWater'] : []),
-    ...(method.wetting === 'immersion' && !method.inMachine ? ['openSoak'] : []),
-    ...(marks.some((work) => work.mark.bodyFluid) ? ['bodyFluids', 'gloves'] : []),
+    ...(agents.some((agent) => agent.attended) ? STANDING_CAUTIONS.attended : []),
+    ...(hot > TONGS_C ? STANDING_CAUTIONS.scalding : hot >= SCALD_WARNING_C ? STANDING_CAUTIONS.hot : []),
+    ...(method.wetting === 'immersion' && !method.inMachine ? STANDING_CAUTIONS.openSoak : []),
+    ...(marks.some((work) => work.mark.bodyFluid) ? STANDING_CAUTIONS.bodyFluid : []),
     ...item.cautionIds,
-    ...(agents.length > 0 ? ['followLabel', 'poisonLine'] : []),
+    ...(agents.length > 0 ? [...STANDING_CAUTIONS.anyProduct, ...STANDING_CAUTIONS.mixing] : []),
   ];
   return [...new Set(ids)];
 }
@@ -48,16 +54,15 @@ export function signsFor(
   return {
     expectedSignIds: [...new Set(expected)],
     alarmSignIds: [
-      ...(facts.piece.colour === 'white' ? [] : ['dyeOnCloth', 'groundChanges']),
-      ...(groups.includes('animalProtein') ? ['felting'] : []),
+      ...(facts.piece.colour === 'white' ? [] : STANDING_ALARMS.colouredPiece),
+      ...(groups.includes('animalProtein') ? STANDING_ALARMS.animalFibres : []),
       ...(groups.includes('celluloseEster') ||
       groups.includes('synthetic') ||
       groups.includes(undefined) ||
       groups.length === 0
-        ? ['sticky']
+        ? STANDING_ALARMS.softeningFibres
         : []),
-      'holes',
-      'fumes',
+      ...STANDING_ALARMS.anyPiece,
     ],
   };
 }

@@ -1,4 +1,4 @@
-import { HEAVY_DRY_MASS_G } from '@feverfew/knowledge';
+import { HEAVY_DRY_MASS_G, STANDING_CAUTIONS } from '@feverfew/knowledge';
 import { positionNotes } from '../case/positionNotes.js';
 import type { Action } from '../plan/action.js';
 import type { ActionsInput } from './actionsInput.js';
@@ -23,9 +23,9 @@ export function dryAction({ context, passIndex, eligible }: ActionsInput): Actio
         : []),
     ],
     cautionIds: [
-      'noHeatBeforeGone',
-      ...(method.solventAftercare ? ['noDryerAfterSolvent'] : []),
-      ...(heavy ? ['heavyWet'] : []),
+      ...STANDING_CAUTIONS.notYetGone,
+      ...(method.solventAftercare ? STANDING_CAUTIONS.afterSolvent : []),
+      ...(heavy ? STANDING_CAUTIONS.heavyWet : []),
     ],
   });
 }
@@ -33,6 +33,6 @@ export function dryAction({ context, passIndex, eligible }: ActionsInput): Actio
 export function finalLookAction({ passIndex, eligible, context }: ActionsInput): Action {
   return draftAction('finalLook', passIndex, {
     ...signsFor(eligible.method, context),
-    cautionIds: ['noHeatBeforeGone'],
+    cautionIds: STANDING_CAUTIONS.notYetGone,
   });
 }

@@ -1,3 +1,4 @@
+import { WATER_ID } from '@feverfew/knowledge';
 import { settledTemp } from '../../bath/heat/heatTheBath.js';
 import { neutralisedClaim as claimOf, neutralised } from '../../bath/solution/neutralised.js';
 import { removedShare } from '../../effect/removedShare.js';
@@ -137,7 +138,7 @@ function bigPours(steps: readonly Action[]): Finding[] {
     .flatMap(({ agentId, massG, volumeML }) => {
       const unit = massG === null ? 'mL' : 'g';
       const amount = massG ?? volumeML ?? 0;
-      return agentId !== 'water' && amount > BIG_POUR[unit]
+      return agentId !== WATER_ID && amount > BIG_POUR[unit]
         ? [finding('bigPour', { agentId, amount, unit })]
         : [];
     });

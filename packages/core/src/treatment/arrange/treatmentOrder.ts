@@ -1,4 +1,5 @@
 import type { Chemistry } from '@feverfew/knowledge';
+import type { MethodFacts } from '../../lookup/knowledgeIndex.js';
 import type { EligibleMethod } from '../assess/assessMethod.js';
 import type { PlanContext } from '../case/planContext.js';
 
@@ -21,10 +22,13 @@ const COLD_C = 25;
 
 /** Dry side before wet side; cold before warm; acid before peroxygen; what takes colour last. */
 export function treatmentOrderOf(eligible: EligibleMethod, { index }: PlanContext): number {
-  return TREATMENT_ORDER.indexOf(orderGroupOf(eligible, index.factsOf(eligible.method).chemistries));
+  return TREATMENT_ORDER.indexOf(orderGroupOf(eligible, index.factsOf(eligible.method)));
 }
 
-function orderGroupOf({ method, window }: EligibleMethod, chemistries: readonly Chemistry[]): OrderGroup {
+function orderGroupOf(
+  { method, window }: EligibleMethod,
+  { chemistries, agents: [first] }: MethodFacts,
+): OrderGroup {
   const holds = (...some: Chemistry[]) => some.some((chemistry) => chemistries.includes(chemistry));
   if (method.wetting === 'dry' || chemistries.every((chemistry) => chemistry === 'absorbent')) return 'dry';
   if (holds(...SOLVENTS)) return 'solvent';
@@ -32,6 +36,6 @@ function orderGroupOf({ method, window }: EligibleMethod, chemistries: readonly 
   if (holds('percarbonate', 'peroxide')) return 'peroxygen';
   if (holds('weakAcid', 'oxalicAcid')) return 'acid';
   if (holds('dyeSuspender')) return 'dye';
-  if (method.agents[0]?.agentId === 'absorbentPowder') return 'dry';
+  if (first?.chemistries.every((chemistry) => chemistry === 'absorbent')) return 'dry';
   return window.tempC.target <= COLD_C ? 'cold' : 'warm';
 }

@@ -59,10 +59,10 @@ function washDetergent(context: PlanContext): Agent | undefined {
     work.components.some(({ component }) => component.proteinaceous),
   );
   const order = proteinaceous
-    ? ['bioDetergent', 'liquidDetergent', 'delicateDetergent']
-    : ['liquidDetergent', 'delicateDetergent'];
+    ? (['enzyme', 'everyday', 'delicate'] as const)
+    : (['everyday', 'delicate'] as const);
   return order
-    .map((id) => agentById(knowledge, id))
+    .flatMap((role) => knowledge.agents.filter((agent) => agent.washRole === role))
     .find(
       (agent) =>
         agent.pH.low >= envelope.pH.min && agent.pH.high <= envelope.pH.max && isBorne(agent, context),

@@ -4,6 +4,7 @@ import type { SoilComponent } from '../../schema/soil.js';
 export const changesOfTheCloth: readonly SoilComponent[] = [
   {
     id: 'mouldPigment',
+    infectious: false,
     cautionIds: ['mouldMask'],
     proteinaceous: false,
     name: 'mildew spots',
@@ -24,6 +25,7 @@ export const changesOfTheCloth: readonly SoilComponent[] = [
   },
   {
     id: 'storageYellowing',
+    infectious: false,
     cautionIds: [],
     proteinaceous: false,
     name: 'storage yellowing',
@@ -42,6 +44,7 @@ export const changesOfTheCloth: readonly SoilComponent[] = [
   },
   {
     id: 'greyFilm',
+    infectious: false,
     cautionIds: [],
     proteinaceous: false,
     name: 'greying soil and hardness film',
@@ -60,6 +63,7 @@ export const changesOfTheCloth: readonly SoilComponent[] = [
   },
   {
     id: 'softenerFilm',
+    infectious: false,
     cautionIds: [],
     proteinaceous: false,
     name: 'softener and detergent residue',
@@ -77,6 +81,7 @@ export const changesOfTheCloth: readonly SoilComponent[] = [
   },
   {
     id: 'scorch',
+    infectious: false,
     cautionIds: [],
     proteinaceous: false,
     name: 'scorch',
@@ -94,6 +99,7 @@ export const changesOfTheCloth: readonly SoilComponent[] = [
   },
   {
     id: 'chlorineYellow',
+    infectious: false,
     cautionIds: [],
     proteinaceous: false,
     name: 'yellow left by chlorine',
@@ -113,6 +119,7 @@ export const changesOfTheCloth: readonly SoilComponent[] = [
   },
   {
     id: 'lostWhitener',
+    infectious: false,
     cautionIds: [],
     proteinaceous: false,
     name: 'lost optical whitener',
@@ -127,6 +134,7 @@ export const changesOfTheCloth: readonly SoilComponent[] = [
   },
   {
     id: 'fabricFinish',
+    infectious: false,
     cautionIds: [],
     proteinaceous: false,
     name: 'finish or size of a new piece',

@@ -4,6 +4,7 @@ import type { SoilComponent } from '../../schema/soil.js';
 export const fatAndWax: readonly SoilComponent[] = [
   {
     id: 'freshOil',
+    infectious: false,
     cautionIds: [],
     proteinaceous: false,
     name: 'fat or oil',
@@ -24,6 +25,7 @@ export const fatAndWax: readonly SoilComponent[] = [
   },
   {
     id: 'oxidisedOil',
+    infectious: false,
     cautionIds: [],
     proteinaceous: false,
     name: 'old body oil or oxidised fat',
@@ -42,6 +44,7 @@ export const fatAndWax: readonly SoilComponent[] = [
   },
   {
     id: 'resinWax',
+    infectious: false,
     cautionIds: [],
     proteinaceous: false,
     name: 'resin and wax',
@@ -60,6 +63,7 @@ export const fatAndWax: readonly SoilComponent[] = [
   },
   {
     id: 'mineralOil',
+    infectious: false,
     cautionIds: ['oilyRags'],
     proteinaceous: false,
     name: 'mineral oil or grease',
@@ -78,6 +82,7 @@ export const fatAndWax: readonly SoilComponent[] = [
   },
   {
     id: 'wax',
+    infectious: false,
     cautionIds: [],
     proteinaceous: false,
     name: 'wax or paraffin',
@@ -95,6 +100,7 @@ export const fatAndWax: readonly SoilComponent[] = [
   },
   {
     id: 'gum',
+    infectious: false,
     cautionIds: [],
     proteinaceous: false,
     name: 'chewing gum',
@@ -111,6 +117,7 @@ export const fatAndWax: readonly SoilComponent[] = [
   },
   {
     id: 'nicotineTar',
+    infectious: false,
     cautionIds: [],
     proteinaceous: false,
     name: 'nicotine and tar',
@@ -128,6 +135,7 @@ export const fatAndWax: readonly SoilComponent[] = [
   },
   {
     id: 'sunFilter',
+    infectious: false,
     cautionIds: [],
     proteinaceous: false,
     name: 'sun filter and cream oil',
@@ -149,6 +157,7 @@ export const fatAndWax: readonly SoilComponent[] = [
   },
   {
     id: 'paraffinCream',
+    infectious: false,
     cautionIds: ['paraffinFire'],
     proteinaceous: false,
     name: 'paraffin-based skin cream',

@@ -4,6 +4,7 @@ import type { SoilComponent } from '../../schema/soil.js';
 export const inkPaintAndGlue: readonly SoilComponent[] = [
   {
     id: 'ballpointInk',
+    infectious: false,
     cautionIds: [],
     proteinaceous: false,
     name: 'ballpoint ink',
@@ -22,6 +23,7 @@ export const inkPaintAndGlue: readonly SoilComponent[] = [
   },
   {
     id: 'lacquer',
+    infectious: false,
     cautionIds: [],
     proteinaceous: false,
     name: 'varnish film',
@@ -38,6 +40,7 @@ export const inkPaintAndGlue: readonly SoilComponent[] = [
   },
   {
     id: 'markerInk',
+    infectious: false,
     cautionIds: [],
     proteinaceous: false,
     name: 'permanent marker',
@@ -54,6 +57,7 @@ export const inkPaintAndGlue: readonly SoilComponent[] = [
   },
   {
     id: 'dyeInk',
+    infectious: false,
     cautionIds: [],
     proteinaceous: false,
     name: 'washable or gel ink',
@@ -73,6 +77,7 @@ export const inkPaintAndGlue: readonly SoilComponent[] = [
   },
   {
     id: 'waterPaint',
+    infectious: false,
     cautionIds: [],
     proteinaceous: false,
     name: 'emulsion paint',
@@ -91,6 +96,7 @@ export const inkPaintAndGlue: readonly SoilComponent[] = [
   },
   {
     id: 'oilPaint',
+    infectious: false,
     cautionIds: ['oilyRags'],
     proteinaceous: false,
     name: 'oil paint or varnish resin',
@@ -108,6 +114,7 @@ export const inkPaintAndGlue: readonly SoilComponent[] = [
   },
   {
     id: 'whiteGlue',
+    infectious: false,
     cautionIds: [],
     proteinaceous: false,
     name: 'white glue',
@@ -125,6 +132,7 @@ export const inkPaintAndGlue: readonly SoilComponent[] = [
   },
   {
     id: 'superGlue',
+    infectious: false,
     cautionIds: ['superGlueHeat'],
     proteinaceous: false,
     name: 'super glue',
@@ -140,6 +148,7 @@ export const inkPaintAndGlue: readonly SoilComponent[] = [
   },
   {
     id: 'rubberScuff',
+    infectious: false,
     cautionIds: [],
     proteinaceous: false,
     name: 'black rubber scuff',
@@ -156,6 +165,7 @@ export const inkPaintAndGlue: readonly SoilComponent[] = [
   },
   {
     id: 'makeUpPigment',
+    infectious: false,
     cautionIds: [],
     proteinaceous: false,
     name: 'make-up pigment',
@@ -173,6 +183,7 @@ export const inkPaintAndGlue: readonly SoilComponent[] = [
   },
   {
     id: 'selfTan',
+    infectious: false,
     cautionIds: [],
     proteinaceous: false,
     name: 'self-tanner brown',
@@ -189,6 +200,7 @@ export const inkPaintAndGlue: readonly SoilComponent[] = [
   },
   {
     id: 'hairDye',
+    infectious: false,
     cautionIds: [],
     proteinaceous: false,
     name: 'oxidation hair dye or henna',
@@ -209,6 +221,7 @@ export const inkPaintAndGlue: readonly SoilComponent[] = [
   },
   {
     id: 'iodine',
+    infectious: false,
     cautionIds: [],
     proteinaceous: false,
     name: 'iodine',

@@ -4,6 +4,7 @@ import type { SoilComponent } from '../../schema/soil.js';
 export const looseDye: readonly SoilComponent[] = [
   {
     id: 'looseDye',
+    infectious: false,
     cautionIds: [],
     proteinaceous: false,
     name: 'loose textile dye',
@@ -23,6 +24,7 @@ export const looseDye: readonly SoilComponent[] = [
   },
   {
     id: 'ownDyeRun',
+    infectious: false,
     cautionIds: [],
     proteinaceous: false,
     name: 'dye of the piece\u2019s own trim',
@@ -40,6 +42,7 @@ export const looseDye: readonly SoilComponent[] = [
   },
   {
     id: 'disperseDye',
+    infectious: false,
     cautionIds: [],
     proteinaceous: false,
     name: 'disperse dye from polyester',

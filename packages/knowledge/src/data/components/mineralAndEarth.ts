@@ -5,6 +5,7 @@ import { noBleachOnIron } from './componentRules.js';
 export const mineralAndEarth: readonly SoilComponent[] = [
   {
     id: 'ironOxide',
+    infectious: false,
     cautionIds: [],
     proteinaceous: false,
     name: 'rust',
@@ -21,6 +22,7 @@ export const mineralAndEarth: readonly SoilComponent[] = [
   },
   {
     id: 'hardnessScale',
+    infectious: false,
     cautionIds: [],
     proteinaceous: false,
     name: 'hard-water scale',
@@ -36,6 +38,7 @@ export const mineralAndEarth: readonly SoilComponent[] = [
   },
   {
     id: 'soot',
+    infectious: false,
     cautionIds: [],
     proteinaceous: false,
     name: 'soot, carbon or toner',
@@ -53,6 +56,7 @@ export const mineralAndEarth: readonly SoilComponent[] = [
   },
   {
     id: 'clay',
+    infectious: false,
     cautionIds: [],
     proteinaceous: false,
     name: 'clay and mud',
@@ -69,6 +73,7 @@ export const mineralAndEarth: readonly SoilComponent[] = [
   },
   {
     id: 'ironTannate',
+    infectious: false,
     cautionIds: [],
     proteinaceous: false,
     name: 'iron tannate (black of tea, ink or oak on iron)',
@@ -85,6 +90,7 @@ export const mineralAndEarth: readonly SoilComponent[] = [
   },
   {
     id: 'soapScum',
+    infectious: false,
     cautionIds: [],
     proteinaceous: false,
     name: 'soap scum (lime soap)',
@@ -102,6 +108,7 @@ export const mineralAndEarth: readonly SoilComponent[] = [
   },
   {
     id: 'ironInWater',
+    infectious: false,
     cautionIds: [],
     proteinaceous: false,
     name: 'iron from the water',

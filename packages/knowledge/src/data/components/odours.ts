@@ -5,6 +5,7 @@ import { noChlorineOnProtein } from './componentRules.js';
 export const odours: readonly SoilComponent[] = [
   {
     id: 'amineOdour',
+    infectious: false,
     cautionIds: [],
     proteinaceous: false,
     name: 'fishy (amine) smell',
@@ -21,6 +22,7 @@ export const odours: readonly SoilComponent[] = [
   },
   {
     id: 'fattyAcidOdour',
+    infectious: false,
     cautionIds: [],
     proteinaceous: false,
     name: 'sweat smell',
@@ -40,6 +42,7 @@ export const odours: readonly SoilComponent[] = [
   },
   {
     id: 'smokeOdour',
+    infectious: false,
     cautionIds: [],
     proteinaceous: false,
     name: 'smoke smell',
@@ -59,6 +62,7 @@ export const odours: readonly SoilComponent[] = [
   },
   {
     id: 'mustyOdour',
+    infectious: false,
     cautionIds: [],
     proteinaceous: false,
     name: 'musty smell',
@@ -78,6 +82,7 @@ export const odours: readonly SoilComponent[] = [
   },
   {
     id: 'thiolOdour',
+    infectious: false,
     cautionIds: [],
     proteinaceous: false,
     name: 'onion, garlic or skunk-like smell (thiols)',
@@ -95,6 +100,7 @@ export const odours: readonly SoilComponent[] = [
   },
   {
     id: 'naphthaleneOdour',
+    infectious: false,
     cautionIds: [],
     proteinaceous: false,
     name: 'mothball smell',
@@ -112,6 +118,7 @@ export const odours: readonly SoilComponent[] = [
   },
   {
     id: 'solventOdour',
+    infectious: false,
     cautionIds: [],
     proteinaceous: false,
     name: 'dry-cleaning or solvent smell',

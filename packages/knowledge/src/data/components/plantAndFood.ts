@@ -5,6 +5,7 @@ import { noSoapOnTannin } from './componentRules.js';
 export const plantAndFood: readonly SoilComponent[] = [
   {
     id: 'sugar',
+    infectious: false,
     cautionIds: [],
     proteinaceous: false,
     name: 'sugar',
@@ -22,6 +23,7 @@ export const plantAndFood: readonly SoilComponent[] = [
   },
   {
     id: 'starch',
+    infectious: false,
     cautionIds: [],
     proteinaceous: false,
     name: 'starch',
@@ -40,6 +42,7 @@ export const plantAndFood: readonly SoilComponent[] = [
   },
   {
     id: 'tannin',
+    infectious: false,
     cautionIds: [],
     proteinaceous: false,
     name: 'tannin',
@@ -61,6 +64,7 @@ export const plantAndFood: readonly SoilComponent[] = [
   },
   {
     id: 'anthocyanin',
+    infectious: false,
     cautionIds: [],
     proteinaceous: false,
     name: 'red fruit colour',
@@ -82,6 +86,7 @@ export const plantAndFood: readonly SoilComponent[] = [
   },
   {
     id: 'betalain',
+    infectious: false,
     cautionIds: [],
     proteinaceous: false,
     name: 'beetroot red',
@@ -103,6 +108,7 @@ export const plantAndFood: readonly SoilComponent[] = [
   },
   {
     id: 'chlorophyll',
+    infectious: false,
     cautionIds: [],
     proteinaceous: true,
     name: 'leaf green',
@@ -120,6 +126,7 @@ export const plantAndFood: readonly SoilComponent[] = [
   },
   {
     id: 'quinoneDye',
+    infectious: false,
     cautionIds: [],
     proteinaceous: false,
     name: 'walnut-hull or bark dye',
@@ -138,6 +145,7 @@ export const plantAndFood: readonly SoilComponent[] = [
   },
   {
     id: 'melanoidin',
+    infectious: false,
     cautionIds: [],
     proteinaceous: false,
     name: 'browned food and coffee roast',
@@ -158,6 +166,7 @@ export const plantAndFood: readonly SoilComponent[] = [
   },
   {
     id: 'carotenoid',
+    infectious: false,
     cautionIds: [],
     proteinaceous: false,
     name: 'carotenoid (tomato, carrot, pollen)',
@@ -176,6 +185,7 @@ export const plantAndFood: readonly SoilComponent[] = [
   },
   {
     id: 'curcumin',
+    infectious: false,
     cautionIds: [],
     proteinaceous: false,
     name: 'turmeric yellow',

@@ -5,6 +5,7 @@ import { noChlorineOnProtein } from './componentRules.js';
 export const proteinAndBody: readonly SoilComponent[] = [
   {
     id: 'haem',
+    infectious: false,
     cautionIds: [],
     proteinaceous: true,
     name: 'blood protein and iron',
@@ -24,6 +25,7 @@ export const proteinAndBody: readonly SoilComponent[] = [
   },
   {
     id: 'protein',
+    infectious: false,
     cautionIds: [],
     proteinaceous: true,
     name: 'egg, milk or food protein',
@@ -43,6 +45,7 @@ export const proteinAndBody: readonly SoilComponent[] = [
   },
   {
     id: 'aluminiumSebum',
+    infectious: false,
     cautionIds: [],
     proteinaceous: false,
     name: 'sweat and deodorant complex',
@@ -62,6 +65,7 @@ export const proteinAndBody: readonly SoilComponent[] = [
   },
   {
     id: 'urineSalts',
+    infectious: false,
     cautionIds: [],
     proteinaceous: false,
     name: 'urine salts and smell',
@@ -82,6 +86,7 @@ export const proteinAndBody: readonly SoilComponent[] = [
   },
   {
     id: 'sweatSalts',
+    infectious: false,
     cautionIds: [],
     proteinaceous: true,
     name: 'fresh sweat',
@@ -99,6 +104,7 @@ export const proteinAndBody: readonly SoilComponent[] = [
   },
   {
     id: 'microbes',
+    infectious: true,
     cautionIds: ['sicknessWash'],
     proteinaceous: false,
     name: 'microbes (a hygiene goal)',

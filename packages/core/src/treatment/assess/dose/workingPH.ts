@@ -38,14 +38,16 @@ export function workingPH(
   return index.bathPHOf(method, key, () => {
     const { least, most, waterML } = nominalPours(method, standIn, doseMost, context);
     const water = { volumeML: waterML, hardnessMgL: household.hardnessMgL };
-    return outward(dried(bathPH(least, most, water, Math.round(tempC), context.knowledge), method));
+    return outward(
+      dried(bathPH(least, most, water, Math.round(tempC), context.knowledge), method, facts.agents),
+    );
   });
 }
 
 /** A soda paste that is left to dry drifts alkaline. */
-function dried(pH: PHRange | null, { keep, dwellMin, agents }: Method): PHRange | null {
+function dried(pH: PHRange | null, { keep, dwellMin }: Method, agents: readonly Agent[]): PHRange | null {
   const dries = keep === 'letDry' && dwellMin.max > PASTE_DRIES_MIN;
-  return pH && dries && agents.some((use) => use.agentId === 'bakingSoda')
+  return pH && dries && agents.some((agent) => agent.driesAlkaline)
     ? { ...pH, high: Math.max(pH.high, DRIED_SODA_PH) }
     : pH;
 }
