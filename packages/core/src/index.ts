@@ -21,7 +21,6 @@ export {
   type UseCase,
 } from './evidence/evidence.js';
 export { mainComponentOf } from './evidence/mainComponentOf.js';
-export { DomainError } from './finding/domainError.js';
 export { type Finding, finding } from './finding/finding.js';
 export type { LimitOwner } from './finding/limitOwner.js';
 export type { Household, Product, Vessel } from './household/household.js';
@@ -49,6 +48,7 @@ export {
 export type { MixBath, MixedPour } from './mix/mixBath.js';
 export { SPOT_WETNESS, type SpotWetness, type TableQuestion } from './mix/tableQuestion.js';
 export { celsiusToFahrenheit, fahrenheitToCelsius } from './quantity/celsiusToFahrenheit.js';
+export { DomainError } from './quantity/domainError.js';
 export type { PHRange } from './quantity/pHRange.js';
 export { gToMass, MASS_UNITS, mLToVolume, VOLUME_UNITS } from './quantity/units.js';
 export { currentAction } from './run/applyRunEvent.js';

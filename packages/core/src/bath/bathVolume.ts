@@ -1,5 +1,5 @@
 import { FIBRE_DENSITY_G_PER_ML, SMALLEST_BATH_L } from '@feverfew/knowledge';
-import { requireWithin } from '../finding/domainError.js';
+import { requireWithin } from '../quantity/domainError.js';
 
 export interface BathVolume {
   /** Water to pour, L, in half litres. */

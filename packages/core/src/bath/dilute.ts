@@ -1,4 +1,4 @@
-import { DomainError, requireWithin } from '../finding/domainError.js';
+import { DomainError, requireWithin } from '../quantity/domainError.js';
 
 export interface Dilution {
   readonly stockML: number;

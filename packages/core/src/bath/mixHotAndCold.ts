@@ -1,4 +1,4 @@
-import { DomainError, requireWithin } from '../finding/domainError.js';
+import { DomainError, requireWithin } from '../quantity/domainError.js';
 
 /** Specific heat capacities, kJ/(kg·K): water (handbook), dry cotton (handbook 1.21–1.34). */
 export const CP_WATER = 4.186;

@@ -1,5 +1,5 @@
 import { EDGE_MARGIN_CM, SMALLEST_MIX_ML } from '@feverfew/knowledge';
-import { requireWithin } from '../finding/domainError.js';
+import { requireWithin } from '../quantity/domainError.js';
 
 /** Sides a mark may have, cm; the form and the contract use the same range. */
 export const SPOT_SIDE_CM = { min: 0.2, max: 500 } as const;

@@ -1,6 +1,6 @@
 import { KETTLE_POUR_C, MOST_KETTLES } from '@feverfew/knowledge';
-import { requireWithin } from '../finding/domainError.js';
 import type { Taps } from '../household/taps.js';
+import { requireWithin } from '../quantity/domainError.js';
 
 /** A kettle boiled a shade fuller does for this share of another. */
 const SHORT_KETTLE = 0.05;

@@ -1,4 +1,4 @@
-import { requireWithin } from '../finding/domainError.js';
+import { requireWithin } from '../quantity/domainError.js';
 
 /** Shape parameters of a Beta distribution, both above 0. */
 export interface Beta {

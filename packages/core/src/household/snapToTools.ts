@@ -1,4 +1,4 @@
-import { requireWithin } from '../finding/domainError.js';
+import { requireWithin } from '../quantity/domainError.js';
 import type { MeasureTool } from './measureTool.js';
 
 export interface ToolCount {

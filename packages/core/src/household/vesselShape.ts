@@ -1,5 +1,5 @@
 import { USUAL_SHAPES, type VesselForm, type VesselShape } from '@feverfew/knowledge';
-import { requireWithin } from '../finding/domainError.js';
+import { requireWithin } from '../quantity/domainError.js';
 
 /** Lengths a vessel may have, cm; the form and the contract use the same range. */
 export const VESSEL_CM = { min: 2, max: 250 } as const;

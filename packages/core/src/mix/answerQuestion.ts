@@ -6,7 +6,6 @@ import { openedPeroxide, peroxideToVolumes } from '../bath/oxygen/availableOxyge
 import { sizeOf } from '../bath/solution/pour.js';
 import { areaVolume } from '../bath/spotVolume.js';
 import { type WaterShares, waterShares } from '../bath/waterShares.js';
-import { DomainError, requireWithin } from '../finding/domainError.js';
 import type { Finding } from '../finding/finding.js';
 import type { Household } from '../household/household.js';
 import { toolsFor } from '../household/measureTool.js';
@@ -14,6 +13,7 @@ import { type SnappedVolume, snapToTools } from '../household/snapToTools.js';
 import { toolsOf } from '../household/toolsOf.js';
 import { shapeOf } from '../household/vesselWall.js';
 import { agentById } from '../lookup/agentById.js';
+import { DomainError, requireWithin } from '../quantity/domainError.js';
 import type { LikelyRange } from '../quantity/likelyRange.js';
 import { judgeMix } from './judgeMix.js';
 import { EMPTY_MIX } from './mix.js';

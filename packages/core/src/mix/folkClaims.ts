@@ -1,10 +1,11 @@
-import { type Method, OXYGEN_POOR_BELOW_C } from '@feverfew/knowledge';
+import { type Method, OXYGEN_POOR_BELOW_C, USUAL_LIQUOR_L_PER_KG } from '@feverfew/knowledge';
 import { bathVolume } from '../bath/bathVolume.js';
 import { bleachRate } from '../bath/oxygen/oxygenActivity.js';
 import { neutralisedClaim as claimOf, type Neutralised } from '../bath/solution/neutralised.js';
 import { softeningSoda } from '../bath/water/hardness.js';
 import { type Finding, finding } from '../finding/finding.js';
 import type { KnowledgeIndex } from '../lookup/knowledgeIndex.js';
+import { toPct, toTenth } from '../quantity/rounding.js';
 
 /** What a folk claim is judged by. Amounts in g or mL per litre of the mix. */
 export interface ClaimBasis {
@@ -57,9 +58,9 @@ function sodaSoftens({ amounts, neutralised, hardnessMgL, waterL, index }: Claim
     'claimSodaSoftens',
     {
       hardnessMgL,
-      waterL: oneDecimal(waterL),
-      sodaG: oneDecimal(anhydrousG),
-      crystalsG: oneDecimal(crystalsG),
+      waterL: toTenth(waterL),
+      sodaG: toTenth(anhydrousG),
+      crystalsG: toTenth(crystalsG),
     },
     ['chemHandbook'],
   );
@@ -76,15 +77,17 @@ function coldOxygen({ amounts, tempC, index }: ClaimBasis): Finding | null {
     'claimColdOxygen',
     {
       tempC,
-      lowPct: Math.round(low * 100),
-      highPct: Math.round(high * 100),
+      lowPct: toPct(low),
+      highPct: toPct(high),
       hours: Math.round(2 / likely),
     },
     ['memory'],
   );
 }
 
-/** More than half as much again as any recipe here pours. */
+/** This many times what any recipe here pours at most is more than needed. Common practice, no source. */
+const MORE_THAN_USUAL = 1.5;
+
 function moreProduct({ amounts, totalL, methods, waterL }: ClaimBasis): Finding | null {
   if (waterL < 2) return null;
   for (const { agentId, massG, volumeML } of amounts) {
@@ -97,24 +100,25 @@ function moreProduct({ amounts, totalL, methods, waterL }: ClaimBasis): Finding 
     if (!unit) continue;
     const usual = Math.max(...doses.map((dose) => dose.amount.high));
     const perL = (unit === 'g' ? massG : volumeML) / totalL;
-    if (perL > usual * 1.5)
+    if (perL > usual * MORE_THAN_USUAL)
       return finding(
         'claimMoreProduct',
-        { agentId, perL: oneDecimal(perL), usualPerL: usual, unit, times: oneDecimal(perL / usual) },
+        { agentId, perL: toTenth(perL), usualPerL: usual, unit, times: toTenth(perL / usual) },
         ['commonPractice'],
       );
   }
   return null;
 }
 
-const USUAL_LIQUOR_L_PER_KG = 12;
+/** Fuller than needed by this much is worth a word. Common practice, no source. */
+const CLEARLY_FULLER = 1.3;
 
 function filledHigher({ dryMassG, waterL, amounts }: ClaimBasis): Finding | null {
   if (dryMassG === null || amounts.length === 0) return null;
   const neededL = bathVolume(dryMassG, USUAL_LIQUOR_L_PER_KG).waterL;
-  if (waterL < neededL * 1.3) return null;
+  if (waterL < neededL * CLEARLY_FULLER) return null;
   return finding('claimFilledHigher', {
-    waterL: oneDecimal(waterL),
+    waterL: toTenth(waterL),
     neededL,
     weakerPct: Math.round(100 * (1 - neededL / waterL)),
   });
@@ -133,5 +137,3 @@ function hotAfterHour({ outlook }: ClaimBasis): Finding | null {
     ['heatHandbook', 'memory'],
   );
 }
-
-const oneDecimal = (value: number): number => Math.round(value * 10) / 10;

@@ -1,19 +1,19 @@
 import {
   type Agent,
+  BRIM_FILL_SHARE,
   type Knowledge,
   SCALD_WARNING_C,
   STANDING_CAUTIONS,
   TONGS_C,
-  USABLE_FILL_SHARE,
 } from '@feverfew/knowledge';
 import { dissolve } from '../bath/solution/dissolve.js';
 import { neutralised } from '../bath/solution/neutralised.js';
 import type { Pour } from '../bath/solution/pour.js';
 import type { Envelope } from '../envelope/envelope.js';
-import { DomainError, requireWithin } from '../finding/domainError.js';
 import { type Finding, finding } from '../finding/finding.js';
 import type { Household, Vessel } from '../household/household.js';
 import { indexKnowledge } from '../lookup/knowledgeIndex.js';
+import { DomainError, requireWithin } from '../quantity/domainError.js';
 import { pieceGates } from '../treatment/assess/judge/agentGates.js';
 import { openCase } from '../treatment/case/openCase.js';
 import { EMPTY_FACTS } from '../trouble/troubleFacts.js';
@@ -137,7 +137,7 @@ function vesselFindings(
       .map((agent) =>
         finding('agentOnMetalVessel', { agentId: agent.id, material: vessel.material }, agent.sourceIds),
       ),
-    ...(filled.fillL > vessel.volumeL * (USABLE_FILL_SHARE + 0.1)
+    ...(filled.fillL > vessel.volumeL * BRIM_FILL_SHARE
       ? [finding('overTheRim', { fillL: filled.fillL, volumeL: vessel.volumeL })]
       : []),
   ];

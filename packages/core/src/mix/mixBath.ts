@@ -1,4 +1,4 @@
-import type { Agent, Knowledge } from '@feverfew/knowledge';
+import { type Agent, FIBRE_DENSITY_G_PER_ML, type Knowledge } from '@feverfew/knowledge';
 import { warmingKWh } from '../bath/heat/heatTheBath.js';
 import { oxygenInPour } from '../bath/oxygen/oxygenInPour.js';
 import { bathPH } from '../bath/solution/bathPH.js';
@@ -14,6 +14,7 @@ import { shapeOf } from '../household/vesselWall.js';
 import { agentById } from '../lookup/agentById.js';
 import type { LikelyRange } from '../quantity/likelyRange.js';
 import type { PHRange } from '../quantity/pHRange.js';
+import { toHundredth, toTenth } from '../quantity/rounding.js';
 import type { Mix } from './mix.js';
 import { type CurvePoint, coolingCurve, dryMassOf, minutesBelow, mixHeat } from './mixHeat.js';
 
@@ -77,21 +78,21 @@ export function mixBath(
     vessel: vessel && {
       name: vessel.name,
       volumeL: vessel.volumeL,
-      fillL: tenth(totalML / 1000 + (dryMassOf(mix, knowledge) ?? 0) / 1500),
+      fillL: toTenth(totalML / 1000 + (dryMassOf(mix, knowledge) ?? 0) / 1000 / FIBRE_DENSITY_G_PER_ML),
       depthCm: Math.round(wettedBy(shapeOf(vessel), totalML / 1000).depthCm),
     },
     pours: pours.map((pour) => mixed(pour, totalML, household, knowledge)),
     pH: bathPH(pours, pours, water, Math.round(heat.startC), knowledge),
-    carbonDioxideL: tenth(neutralised(pours, knowledge)?.carbonDioxideL ?? 0),
+    carbonDioxideL: toTenth(neutralised(pours, knowledge)?.carbonDioxideL ?? 0),
     oxygenMgPerL: oxygenG > 0 ? Math.round((1e6 * oxygenG) / totalML) : null,
     shares: heat.shares,
-    startC: tenth(heat.startC),
+    startC: toTenth(heat.startC),
     curve: coolingCurve(heat, roomC, oxygenG > 0),
     below: THRESHOLDS_C.filter((tempC) => tempC < heat.startC && tempC > roomC).map((tempC) => ({
       tempC,
       minutes: minutesBelow(heat, roomC, tempC),
     })),
-    energyKWh: hundredth(warmest > taps.coldC ? warmingKWh(mix.waterML / 1000, taps.coldC, warmest) : 0),
+    energyKWh: toHundredth(warmest > taps.coldC ? warmingKWh(mix.waterML / 1000, taps.coldC, warmest) : 0),
   };
 }
 
@@ -100,11 +101,11 @@ function mixed(pour: Pour, totalML: number, household: Household, knowledge: Kno
   const whole = inBoth(pour, agent);
   const byVolume = pour.massG === null && agent.form === 'powder';
   const end = (density: 'low' | 'high') =>
-    tenth(byVolume ? sizeOf(pour, agent, density).massG : (whole.massG ?? 0));
+    toTenth(byVolume ? sizeOf(pour, agent, density).massG : (whole.massG ?? 0));
   return {
     agentId: pour.agentId,
-    massG: hundredth(sizeOf(pour, agent).massG),
-    volumeML: hundredth(whole.volumeML ?? 0),
+    massG: toHundredth(sizeOf(pour, agent).massG),
+    volumeML: toHundredth(whole.volumeML ?? 0),
     massRangeG: { low: end('low'), high: end('high') },
     strengthPct: pour.strengthPct,
     strengthAfter: strengthInMix(whole, totalML, knowledge),
@@ -125,5 +126,3 @@ function inBoth(pour: Pour, agent: Agent): Pour {
 
 const liquidML = (pour: Pour, agent: Agent): number =>
   agent.form === 'liquid' ? sizeOf(pour, agent).volumeML : 0;
-const tenth = (value: number): number => Math.round(value * 10) / 10;
-const hundredth = (value: number): number => Math.round(value * 100) / 100;

@@ -8,6 +8,7 @@ import type { Household, Vessel } from '../household/household.js';
 import { shapeOf, wallOf } from '../household/vesselWall.js';
 import { indexKnowledge } from '../lookup/knowledgeIndex.js';
 import type { LikelyRange } from '../quantity/likelyRange.js';
+import { toTenth, toThousandth } from '../quantity/rounding.js';
 import type { Mix } from './mix.js';
 
 /** A point of the temperature curve, with the quickest and slowest cooling of a kitchen. */
@@ -69,10 +70,10 @@ export function coolingCurve({ startC, tau }: MixHeat, roomC: number, oxygen: bo
     const left = oxygen ? oxygenLeft((m) => at(tau.likely, m), minutes).likely : null;
     return {
       minutes,
-      low: tenth(Math.min(quick, slow)),
-      likely: tenth(at(tau.likely, minutes)),
-      high: tenth(Math.max(quick, slow)),
-      oxygenLeft: left === null ? null : Math.round(left * 1000) / 1000,
+      low: toTenth(Math.min(quick, slow)),
+      likely: toTenth(at(tau.likely, minutes)),
+      high: toTenth(Math.max(quick, slow)),
+      oxygenLeft: left === null ? null : toThousandth(left),
     };
   });
 }
@@ -87,5 +88,3 @@ export function minutesBelow({ startC, tau }: MixHeat, roomC: number, tempC: num
     ? null
     : { low: Math.round(low), likely: Math.round(likely), high: Math.round(high) };
 }
-
-const tenth = (value: number): number => Math.round(value * 10) / 10;

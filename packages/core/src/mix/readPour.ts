@@ -1,7 +1,8 @@
 import type { Agent } from '@feverfew/knowledge';
 import { POUR_AMOUNT, type Pour } from '../bath/solution/pour.js';
-import { DomainError, requireWithin } from '../finding/domainError.js';
+import { bottleStrength } from '../household/bottleStrength.js';
 import type { Household } from '../household/household.js';
+import { DomainError, requireWithin } from '../quantity/domainError.js';
 import {
   MASS_UNITS,
   type MassUnit,
@@ -21,8 +22,7 @@ export function readPour(
   agent: Agent,
   household: Household,
 ): Pour {
-  const known = household.cupboard.find((entry) => entry.agentId === agentId)?.strengthPct ?? null;
-  const strength = agent.strength ? (strengthPct ?? known) : null;
+  const strength = agent.strength ? (strengthPct ?? bottleStrength(agent, household).pct) : null;
   if (unit in MASS_UNITS) {
     const massG = within(agentId, massToG(amount, unit as MassUnit));
     // A liquid on the scale goes by its density.

@@ -12,6 +12,7 @@ import type { Pour } from '../bath/solution/pour.js';
 import { type Finding, finding } from '../finding/finding.js';
 import type { Household } from '../household/household.js';
 import type { KnowledgeIndex } from '../lookup/knowledgeIndex.js';
+import { toThousandth } from '../quantity/rounding.js';
 import { agentGatesOf } from '../treatment/assess/judge/agentGates.js';
 import { unsafeStrength } from '../treatment/assess/judge/strengthFindings.js';
 import type { Mix } from './mix.js';
@@ -97,7 +98,7 @@ function chlorineAlone({ mix, agents, pours, household }: ReadMix): Finding[] {
     ...(pct > MOST_AVAILABLE_CHLORINE_PCT * 1.001
       ? [
           finding('chlorineTooStrong', {
-            pct: Math.round(pct * 1000) / 1000,
+            pct: toThousandth(pct),
             maxPct: MOST_AVAILABLE_CHLORINE_PCT,
           }),
         ]

@@ -1,4 +1,4 @@
-import { requireWithin } from '../finding/domainError.js';
+import { requireWithin } from './domainError.js';
 
 /**
  * Millilitres per unit: exact legal definitions (NIST SP 811; UK Units of Measurement Regulations 1995), metric

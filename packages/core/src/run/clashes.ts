@@ -1,3 +1,4 @@
+import { MINUTE_MS } from '../quantity/timeUnits.js';
 import type { Plan } from '../treatment/plan/plan.js';
 import type { RunState } from './runState.js';
 
@@ -29,7 +30,6 @@ export interface Clash {
   readonly freeAt: string;
 }
 
-const MINUTE_MS = 60_000;
 /** A wash programme, min. Common practice, no source: 40 to 90 for a mild 30–40 °C wash. */
 const WASH_MIN = 75;
 const MACHINE = 'machine';

@@ -1,3 +1,4 @@
+import { MINUTE_MS } from '../quantity/timeUnits.js';
 import type { Action, Dwell } from '../treatment/plan/action.js';
 import type { RunTimer } from './runState.js';
 
@@ -15,7 +16,6 @@ export interface OverrunView {
  * practice, no source.
  */
 const STILL_WETTABLE = { shareOfMost: 0.5, atLeastMin: 30 } as const;
-const MINUTE_MS = 60_000;
 
 /** @returns null while the latest end is still ahead */
 export function overrunOf(action: Action, timer: RunTimer, nowMs: number): OverrunView | null {

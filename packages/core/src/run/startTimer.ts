@@ -1,7 +1,6 @@
+import { MINUTE_MS } from '../quantity/timeUnits.js';
 import type { Dwell } from '../treatment/plan/action.js';
 import type { RunTimer } from './runState.js';
-
-const MINUTE_MS = 60_000;
 
 /** Absolute times of a dwell that starts at `at`: ready, latest, and each look-in before the latest end. */
 export function startTimer(stepId: string, dwell: Dwell, at: string): RunTimer {

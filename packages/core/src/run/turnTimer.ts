@@ -1,3 +1,4 @@
+import { MINUTE_MS } from '../quantity/timeUnits.js';
 import type { Dwell } from '../treatment/plan/action.js';
 import type { Refusal, RunTimer } from './runState.js';
 
@@ -5,7 +6,6 @@ type Turned =
   | { readonly ok: true; readonly timer: RunTimer }
   | { readonly ok: false; readonly refusal: Refusal };
 
-const MINUTE_MS = 60_000;
 const no = (refusal: Refusal): Turned => ({ ok: false, refusal });
 
 /** Takes it out for now. What must stay wet may not wait, and past its latest end there is nothing to wait for. */

@@ -1,3 +1,4 @@
+import { toTenth } from '../quantity/rounding.js';
 import type { FibreShare } from './piece.js';
 
 /** A fibre with every word people or tags use for it. */
@@ -46,7 +47,7 @@ export function parseBlend(text: string, names: readonly FibreNames[]): ParsedBl
   const rest = open.length > 0 && given < 100 ? (100 - given) / open.length : null;
   return {
     fibres: pairs.flatMap(({ fibreId, share }) => {
-      const sharePct = share ?? (rest === null ? null : Math.round(rest * 10) / 10);
+      const sharePct = share ?? (rest === null ? null : toTenth(rest));
       return sharePct === null ? [] : [{ fibreId, sharePct }];
     }),
     unread,

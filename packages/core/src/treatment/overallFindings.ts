@@ -1,4 +1,5 @@
 import { type Finding, finding } from '../finding/finding.js';
+import { toPct } from '../quantity/rounding.js';
 import { diagnosisOf, isAnswered } from '../trouble/diagnose.js';
 import type { PlanContext } from './case/planContext.js';
 import type { CupboardView } from './plan/plan.js';
@@ -19,7 +20,7 @@ export function overallFindings(context: PlanContext, rungs: number, cupboard: C
               agentIds: cupboard.ifBought.agentIds,
               methodId: cupboard.ifBought.methodId,
               nowHighPct: Math.round((cupboard.now?.effect.high ?? 0) * 100),
-              thenHighPct: Math.round(cupboard.ifBought.effect.high * 100),
+              thenHighPct: toPct(cupboard.ifBought.effect.high),
             },
             ['memory'],
           ),

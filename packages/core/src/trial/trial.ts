@@ -2,6 +2,7 @@ import type { Knowledge } from '@feverfew/knowledge';
 import { chanceAbove } from '../evidence/beta.js';
 import { betaOfRange } from '../evidence/posterior.js';
 import { indexKnowledge } from '../lookup/knowledgeIndex.js';
+import { MINUTE_MS } from '../quantity/timeUnits.js';
 import type { Pass } from '../treatment/plan/pass.js';
 import type { Plan } from '../treatment/plan/plan.js';
 
@@ -40,8 +41,6 @@ export type TrialRefusal = 'notNow' | 'alreadyTreated' | 'clockFirst' | 'notThis
 type Turn =
   | { readonly ok: true; readonly state: TrialState }
   | { readonly ok: false; readonly refusal: TrialRefusal };
-
-const MINUTE_MS = 60_000;
 
 /** State of a trial from its events alone; undo takes back the last that counts. */
 export function replayTrial(setup: TrialSetup, events: readonly TrialEvent[]): Turn {

@@ -1,5 +1,6 @@
 import type { Knowledge } from '@feverfew/knowledge';
 import { indexKnowledge } from '../lookup/knowledgeIndex.js';
+import { HOUR_MS } from '../quantity/timeUnits.js';
 import { applyRunEvent, currentAction } from '../run/applyRunEvent.js';
 import { countedEvents } from '../run/replayRun.js';
 import type { RunEvent } from '../run/runEvent.js';
@@ -29,7 +30,6 @@ export const NO_EXPOSURE: Exposure = {
 
 /** From here on a wash counts as hot, °C. Common practice, no source. */
 export const HOT_WASH_C = 60;
-const HOUR_MS = 3_600_000;
 
 export const addExposure = (a: Exposure, b: Exposure): Exposure => ({
   oxygenHours: a.oxygenHours + b.oxygenHours,

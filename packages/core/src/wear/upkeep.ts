@@ -1,7 +1,6 @@
 import type { Knowledge, Upkeep, WearRule } from '@feverfew/knowledge';
+import { DAY_MS } from '../quantity/timeUnits.js';
 import type { Exposure } from './exposure.js';
-
-const DAY_MS = 86_400_000;
 
 /** What of a piece upkeep and wear go by. */
 export interface KeptPiece {

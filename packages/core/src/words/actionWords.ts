@@ -1,3 +1,4 @@
+import { toPct } from '../quantity/rounding.js';
 import type { Action, ActionKind } from '../treatment/plan/action.js';
 import type { Pass } from '../treatment/plan/pass.js';
 import type { Lexicon } from './lexicon.js';
@@ -188,8 +189,8 @@ function outlookLines({ outlook, dwell }: Action, say: Lexicon): string[] {
       : []),
     ...(left
       ? [
-          `About ${Math.round(left.likely * 100)} % of its oxygen is left then ` +
-            `(${Math.round(left.low * 100)}–${Math.round(left.high * 100)} %).`,
+          `About ${toPct(left.likely)} % of its oxygen is left then ` +
+            `(${toPct(left.low)}–${toPct(left.high)} %).`,
         ]
       : []),
   ];

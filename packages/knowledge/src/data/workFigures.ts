@@ -10,6 +10,16 @@ export const SATURATION_ML_PER_G = 1.5;
 export const FIBRE_DENSITY_G_PER_ML = 1.5;
 /** Share of a vessel that can be filled without slopping over. */
 export const USABLE_FILL_SHARE = 0.85;
+/** Share of a vessel to the brim: what topping up may fill it to. */
+export const BRIM_FILL_SHARE = 0.95;
+/** Water to a kilogram of dry textile in an ordinary bath, L. */
+export const USUAL_LIQUOR_L_PER_KG = 12;
+/** The same where a method says nothing of it: the least that covers. */
+export const LEAST_LIQUOR_L_PER_KG = 10;
+/** Ends of a small mix around its middle: a spoon more or less does no harm. */
+export const SMALL_MIX_SPREAD = { low: 0.8, high: 1.25 } as const;
+/** A bottle weaker than this share of what recipes are written for is too weak for them. */
+export const WEAK_BOTTLE_SHARE = 0.8;
 /** Smallest bath, L. */
 export const SMALLEST_BATH_L = 2;
 /** Water from a kettle as it reaches the tub, °C. */
@@ -26,6 +36,8 @@ export const STALL_SHARE = 0.1;
 /** Dry mass above which the wet piece is a two-person lift, g. Estimate from memory. */
 export const HEAVY_DRY_MASS_G = 1200;
 
+/** No round promises more than this share: nobody can. From memory. */
+export const MOST_OF_A_ROUND = 0.97;
 /** How much of the usual effect is left as a trouble ages. Estimate from memory. */
 export const AGE_FACTOR = {
   minutes: 1,

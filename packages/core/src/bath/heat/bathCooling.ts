@@ -1,5 +1,6 @@
 import {
   BASE_W,
+  FIBRE_DENSITY_G_PER_ML,
   LIDDED_SURFACE_W,
   LOSS_FACTOR,
   OPEN_SURFACE_W,
@@ -7,9 +8,9 @@ import {
   type VesselShape,
   WALL_W,
 } from '@feverfew/knowledge';
-import { requireWithin } from '../../finding/domainError.js';
 import { wettedBy } from '../../household/vesselShape.js';
 import { wallCapacity } from '../../household/vesselWall.js';
+import { requireWithin } from '../../quantity/domainError.js';
 import { CP_COTTON, CP_WATER } from '../mixHotAndCold.js';
 
 /** A bath as it stands. */
@@ -41,7 +42,7 @@ export interface TimeConstant {
 export function timeConstant(bath: StandingBath): TimeConstant {
   requireWithin('waterL', bath.waterL, 0.2, 500);
   requireWithin('textileKg', bath.textileKg, 0, 30);
-  const fillL = bath.waterL + bath.textileKg / 1.5;
+  const fillL = bath.waterL + bath.textileKg / FIBRE_DENSITY_G_PER_ML;
   const wet = wettedBy(bath.shape, fillL);
   const capacity =
     bath.waterL * CP_WATER + bath.textileKg * CP_COTTON + wallCapacity(bath.shape, bath.material, fillL);

@@ -1,5 +1,5 @@
 import { KETTLE_EFFICIENCY, KETTLE_POUR_C } from '@feverfew/knowledge';
-import { requireWithin } from '../../finding/domainError.js';
+import { requireWithin } from '../../quantity/domainError.js';
 import { CP_WATER } from '../mixHotAndCold.js';
 
 /** A body that meets the water: heat capacity kJ/K and its temperature. */

@@ -1,5 +1,5 @@
 import { OPENED_LOSS_PER_MONTH, OXYGEN_L_PER_G_PEROXIDE, OXYGEN_PER_PEROXIDE } from '@feverfew/knowledge';
-import { requireWithin } from '../../finding/domainError.js';
+import { requireWithin } from '../../quantity/domainError.js';
 
 /** Strengths of peroxide this tool reckons with, % w/v. */
 export const PEROXIDE_PCT = { min: 0, max: 35 } as const;

@@ -1,5 +1,5 @@
 import { BLEACH_ACTIVATION_KJ, SOAK_HALF_LIFE_H } from '@feverfew/knowledge';
-import { requireWithin } from '../../finding/domainError.js';
+import { requireWithin } from '../../quantity/domainError.js';
 
 const R = 8.314462618;
 const AT_40 = 313.15;

@@ -1,4 +1,5 @@
 import { type Knowledge, OXYGEN_PER_PEROXIDE } from '@feverfew/knowledge';
+import { toHundredth } from '../../quantity/rounding.js';
 import { chemistryIndex } from '../solution/chemistryIndex.js';
 import { type Pour, pureG } from '../solution/pour.js';
 
@@ -11,7 +12,7 @@ export function oxygenInPour({ agentId, massG, volumeML, strengthPct }: Pour, kn
     const grams = pureG(share, { massG: massG ?? 0, volumeML: volumeML ?? 0, strengthPct }, agent);
     return sum + ((grams * peroxideMol) / molarMassG) * G_PER_MOL_PEROXIDE * OXYGEN_PER_PEROXIDE;
   }, 0);
-  return Math.round(oxygenG * 100) / 100;
+  return toHundredth(oxygenG);
 }
 
 const G_PER_MOL_PEROXIDE = 34.0147;

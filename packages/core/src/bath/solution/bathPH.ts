@@ -1,5 +1,6 @@
 import type { Knowledge } from '@feverfew/knowledge';
 import type { PHRange } from '../../quantity/pHRange.js';
+import { toThousandth } from '../../quantity/rounding.js';
 import { chemistryIndex } from './chemistryIndex.js';
 import {
   ALKALINITY_SHARES,
@@ -85,7 +86,7 @@ export function bathPH(
     likely: likely.pH,
     at25,
     basis: 'computed',
-    ionicStrength: Math.round(likely.ionicStrength * 1000) / 1000,
+    ionicStrength: toThousandth(likely.ionicStrength),
     firm,
   };
 }

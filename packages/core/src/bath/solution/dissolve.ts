@@ -1,5 +1,5 @@
 import { type Agent, CARBONIC_SYSTEM_ID, type Knowledge, type Substance } from '@feverfew/knowledge';
-import { DomainError, requireWithin } from '../../finding/domainError.js';
+import { DomainError, requireWithin } from '../../quantity/domainError.js';
 import { type ChemistryIndex, chemistryIndex } from './chemistryIndex.js';
 import { type Pour, pureG, sizeOf } from './pour.js';
 import type { DissolvedSystem } from './solveChargeBalance.js';

@@ -1,5 +1,6 @@
 import { CARBONIC_SYSTEM_ID, type Knowledge } from '@feverfew/knowledge';
 import { type Finding, finding } from '../../finding/finding.js';
+import { toPct, toTenth } from '../../quantity/rounding.js';
 import { chemistryIndex } from './chemistryIndex.js';
 import { type Pour, pureG, sizeOf } from './pour.js';
 
@@ -62,9 +63,9 @@ export function neutralisedClaim(
     {
       acidId,
       sodaId,
-      acidLeftPct: Math.round(acidLeft * 100),
-      sodaLeftPct: Math.round(sodaLeft * 100),
-      carbonDioxideL: Math.round(carbonDioxideL * 10) / 10,
+      acidLeftPct: toPct(acidLeft),
+      sodaLeftPct: toPct(sodaLeft),
+      carbonDioxideL: toTenth(carbonDioxideL),
       pH,
     },
     ['chemHandbook'],

@@ -1,5 +1,5 @@
 import type { Agent } from '@feverfew/knowledge';
-import { requireWithin } from '../../finding/domainError.js';
+import { requireWithin } from '../../quantity/domainError.js';
 
 /** So much of one product: by mass or by volume, the other null. */
 export interface Pour {

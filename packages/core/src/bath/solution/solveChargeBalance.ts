@@ -1,4 +1,4 @@
-import { requireWithin } from '../../finding/domainError.js';
+import { requireWithin } from '../../quantity/domainError.js';
 import { debyeHuckelAt, pKwAt, SOLUTION_C } from './constantsAt.js';
 
 /** One acid–base system dissolved: charge of its most protonated species, pKa at zero ionic strength, total. */

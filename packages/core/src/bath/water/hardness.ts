@@ -7,7 +7,7 @@ import {
   SODA_G_PER_G_HARDNESS,
   STRIP_STEPS_DH,
 } from '@feverfew/knowledge';
-import { requireWithin } from '../../finding/domainError.js';
+import { requireWithin } from '../../quantity/domainError.js';
 
 /** Hardness a household may have, mg/L CaCO₃; the form and the contract use the same range. */
 export const HARDNESS_MG_L = { min: 0, max: 1500 } as const;

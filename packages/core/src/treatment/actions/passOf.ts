@@ -4,6 +4,7 @@ import { neutralisedClaim as claimOf, neutralised } from '../../bath/solution/ne
 import { removedShare } from '../../effect/removedShare.js';
 import { type Finding, finding } from '../../finding/finding.js';
 import { wallOf } from '../../household/vesselWall.js';
+import { toHundredth, toPct } from '../../quantity/rounding.js';
 import type { EligibleMethod } from '../assess/assessMethod.js';
 import { conditionsOf } from '../assess/effect/expectedEffect.js';
 import { riskOf } from '../assess/effect/gentleness.js';
@@ -59,7 +60,9 @@ function actsOf({ method, window }: EligibleMethod, context: PlanContext): Act[]
         .filter((removal) => mechanisms.has(removal.mechanism))
         .sort((a, b) => b.high - a.high)
         .map((removal) => removal.mechanism);
-      return [{ componentId: component.id, mechanisms: through, low: twoPlaces(low), high: twoPlaces(high) }];
+      return [
+        { componentId: component.id, mechanisms: through, low: toHundredth(low), high: toHundredth(high) },
+      ];
     });
   });
 }
@@ -120,7 +123,7 @@ function bathRemarks(
               minutes: aim.minutes,
               tempC: window.tempC.target,
               bestC: method.tempC.max,
-              sharePct: Math.round(aim.share * 100),
+              sharePct: toPct(aim.share),
             },
             ['memory'],
           ),
@@ -143,5 +146,3 @@ function bigPours(steps: readonly Action[]): Finding[] {
         : [];
     });
 }
-
-const twoPlaces = (share: number): number => Math.round(share * 100) / 100;

@@ -1,6 +1,7 @@
 import { chanceAbove } from '../../evidence/beta.js';
 import { betaOfRange } from '../../evidence/posterior.js';
 import { type Finding, finding } from '../../finding/finding.js';
+import { toPct } from '../../quantity/rounding.js';
 import type { EligibleMethod } from '../assess/assessMethod.js';
 
 /** Fewer uses set nothing aside. */
@@ -33,7 +34,7 @@ export function setAsideByLog(
           methodId: next.method.id,
           uses,
           worked,
-          chancePct: Math.round(chance * 100),
+          chancePct: toPct(chance),
         }),
       },
     ];

@@ -2,6 +2,7 @@ import type { Agent, Method, Substitution } from '@feverfew/knowledge';
 import type { WholeEffect } from '../../effect/effectRange.js';
 import type { Posterior } from '../../evidence/posterior.js';
 import { type Finding, finding } from '../../finding/finding.js';
+import { toPct } from '../../quantity/rounding.js';
 import { missingAgents } from '../case/cupboard.js';
 import type { PlanContext } from '../case/planContext.js';
 import type { Candidate } from '../plan/plan.js';
@@ -78,7 +79,7 @@ function assess(
   const { effect, log } = withOwnLog(book, method, context);
   const best = Math.max(...[...book.byMark, ...effect.byMark].map((part) => part.high));
   if (best < LEAST_EFFECT) {
-    const findings = [finding('littleEffect', { highPct: Math.round(best * 100) }, ['memory'])];
+    const findings = [finding('littleEffect', { highPct: toPct(best) }, ['memory'])];
     return { eligible: null, candidate: { methodId: method.id, verdict: 'noUse', findings } };
   }
   const remarks = [...remarkFindings(method, standIn, window, context), ...ownLogFindings(log)];

@@ -1,4 +1,4 @@
-import { type Agent, type Method, USABLE_FILL_SHARE } from '@feverfew/knowledge';
+import { type Agent, LEAST_LIQUOR_L_PER_KG, type Method, USABLE_FILL_SHARE } from '@feverfew/knowledge';
 import { type BathVolume, bathVolume } from '../../bath/bathVolume.js';
 import type { Vessel } from '../../household/household.js';
 import type { PlanContext } from '../case/planContext.js';
@@ -37,7 +37,7 @@ function vesselFor(
   { household, dryMassG }: PlanContext,
   batches: number,
 ): VesselChoice {
-  const bath = bathVolume(dryMassG / batches, method.liquorRatioLPerKg ?? 10);
+  const bath = bathVolume(dryMassG / batches, method.liquorRatioLPerKg ?? LEAST_LIQUOR_L_PER_KG);
   const neededL = Math.round((bath.fillL / USABLE_FILL_SHARE) * 10) / 10;
   const large = household.vessels
     .filter((vessel) => vessel.volumeL >= neededL)

@@ -3,9 +3,12 @@ import {
   type MechanicalAction,
   type Method,
   MOST_WASH_BEFORE_GONE_C,
+  SMALLEST_BATH_L,
   type Substitution,
+  USUAL_LIQUOR_L_PER_KG,
 } from '@feverfew/knowledge';
 import { waterShares } from '../../bath/waterShares.js';
+import { OPEN_TEMP_C } from '../../envelope/drawEnvelope.js';
 import { windowOf } from '../../envelope/envelope.js';
 import type { ChemistryBounds, TempLimit } from '../../envelope/limit.js';
 import type { PHRange } from '../../quantity/pHRange.js';
@@ -30,7 +33,11 @@ export interface WorkWindow {
 export function workWindow(method: Method, standIn: Substitution | null, context: PlanContext): WorkWindow {
   const { envelope, household } = context;
   const bounds = tightestBounds(method, context);
-  const ceiling = Math.min(envelope.tempC.max, bounds.maxTempC ?? 95, machineCeiling(method, context));
+  const ceiling = Math.min(
+    envelope.tempC.max,
+    bounds.maxTempC ?? OPEN_TEMP_C,
+    machineCeiling(method, context),
+  );
   const max = Math.min(method.tempC.max, ceiling);
   const min = Math.min(method.tempC.min, max);
   const coldest = Math.min(max, Math.max(min, household.taps.coldC));
@@ -68,8 +75,8 @@ function machineCeiling(method: Method, { marks }: PlanContext): number {
 
 /** Warmest water taps and kettles make for a bath of ordinary size, whole °C. */
 function hottestReachable({ household, dryMassG }: PlanContext): number {
-  const volumeL = Math.max(2, (dryMassG / 1000) * 12);
-  return Math.floor(waterShares(volumeL, 95, household.taps).tempC);
+  const volumeL = Math.max(SMALLEST_BATH_L, (dryMassG / 1000) * USUAL_LIQUOR_L_PER_KG);
+  return Math.floor(waterShares(volumeL, OPEN_TEMP_C, household.taps).tempC);
 }
 
 function tightestBounds(method: Method, { envelope, index }: PlanContext): ChemistryBounds {

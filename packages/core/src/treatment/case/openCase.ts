@@ -2,6 +2,7 @@ import type { Knowledge } from '@feverfew/knowledge';
 import { drawEnvelope } from '../../envelope/drawEnvelope.js';
 import { gatherLimits } from '../../envelope/gatherLimits.js';
 import { type Evidence, NO_EVIDENCE } from '../../evidence/evidence.js';
+import { cupboardOf } from '../../household/bottleStrength.js';
 import type { Household } from '../../household/household.js';
 import { indexKnowledge } from '../../lookup/knowledgeIndex.js';
 import { diagnose, diagnosisOf } from '../../trouble/diagnose.js';
@@ -38,7 +39,7 @@ export function openCase(
           rinsable: isRinsable(item, envelope),
           positions,
           evidence,
-          cupboard: new Map(household.cupboard.map((entry) => [entry.agentId, entry.strengthPct])),
+          cupboard: cupboardOf(household),
         }
       : null;
   const frame = {

@@ -1,4 +1,4 @@
-import type { Method } from '@feverfew/knowledge';
+import { BRIM_FILL_SHARE, FIBRE_DENSITY_G_PER_ML, type Method } from '@feverfew/knowledge';
 import { minutesUntil, type TimeConstant, tempAfter, timeConstant } from '../../bath/heat/bathCooling.js';
 import { settledTemp, topUp, warmingKWh } from '../../bath/heat/heatTheBath.js';
 import { CP_COTTON } from '../../bath/mixHotAndCold.js';
@@ -6,6 +6,7 @@ import { bleachRate, oxygenLeft } from '../../bath/oxygen/oxygenActivity.js';
 import type { WaterShares } from '../../bath/waterShares.js';
 import type { Household, Vessel } from '../../household/household.js';
 import { shapeOf, wallOf } from '../../household/vesselWall.js';
+import { toFive, toHundredth, toTenth } from '../../quantity/rounding.js';
 import type { WorkWindow } from '../assess/workWindow.js';
 import type { PlanContext } from '../case/planContext.js';
 import type { BathOutlook, Ingredient } from '../plan/recipe.js';
@@ -43,14 +44,14 @@ export function bathOutlook(asked: BathAsked, { household }: PlanContext): BathO
   const dwellMin = window.dwellMin.max;
   const after = (tauMin: number) => tempAfter(startC, roomC, tauMin, dwellMin);
   return {
-    startC: tenth(startC),
+    startC: toTenth(startC),
     endC: ends(after(tau.low), after(tau.likely), after(tau.high)),
     roomC,
     tauMin: { low: Math.round(tau.low), likely: Math.round(tau.likely), high: Math.round(tau.high) },
     coolAtMin: coolAt(startC, roomC, tau, COOL_C),
     topUp: topUpFor(asked, startC, tau, household),
     oxygen: oxygenOf(asked, startC, roomC, tau),
-    energyKWh: hundredth(
+    energyKWh: toHundredth(
       shares.tempC > household.taps.coldC ? warmingKWh(waterL, household.taps.coldC, shares.tempC) : 0,
     ),
   };
@@ -65,7 +66,7 @@ export function coolAt(startC: number, roomC: number, tau: TimeConstant, wantedC
   const [low, likely, high] = [at(tau.low), at(tau.likely), at(tau.high)];
   return low === null || likely === null || high === null || likely === 0
     ? null
-    : { low: fiveMin(low), likely: fiveMin(likely), high: fiveMin(high) };
+    : { low: toFive(low), likely: toFive(likely), high: toFive(high) };
 }
 
 /**
@@ -82,15 +83,15 @@ function topUpFor(
   if (method.tempC.prefer !== 'hottest' || method.untilCool || startC <= floorC) return null;
   const afterMin = minutesUntil(startC, roomC, tau.likely, floorC);
   if (afterMin === null || afterMin >= window.dwellMin.max) return null;
-  const roomL = vessel.volumeL * 0.95 - waterL - textileKg / 1.5;
+  const roomL = vessel.volumeL * BRIM_FILL_SHARE - waterL - textileKg / FIBRE_DENSITY_G_PER_ML;
   const up = topUp(waterL, floorC, Math.min(window.tempC.max, startC), taps.kettleL);
   return up && up.hotL > 0.05 && up.hotL <= roomL
     ? {
-        afterMin: fiveMin(afterMin),
+        afterMin: toFive(afterMin),
         belowC: floorC,
-        hotL: tenth(up.hotL),
+        hotL: toTenth(up.hotL),
         kettles: up.kettles,
-        toC: tenth(startC),
+        toC: toTenth(startC),
       }
     : null;
 }
@@ -106,7 +107,7 @@ function oxygenOf(
   const left = oxygenLeft((minutes) => tempAfter(startC, roomC, tau.likely, minutes), window.dwellMin.max);
   return {
     mgPerL: Math.round((1000 * grams) / waterL),
-    leftShare: { low: hundredth(left.low), likely: hundredth(left.likely), high: hundredth(left.high) },
+    leftShare: { low: toHundredth(left.low), likely: toHundredth(left.likely), high: toHundredth(left.high) },
   };
 }
 
@@ -126,16 +127,13 @@ export function aimedDwell(
   const slower = bleachRate(method.tempC.max).likely / bleachRate(tempC.target).likely / strength;
   const wanted = dwellMin.min * slower;
   return {
-    minutes: fiveMin(Math.min(dwellMin.max, Math.max(dwellMin.min, wanted))),
-    share: Math.min(1, hundredth(dwellMin.max / wanted)),
+    minutes: toFive(Math.min(dwellMin.max, Math.max(dwellMin.min, wanted))),
+    share: Math.min(1, toHundredth(dwellMin.max / wanted)),
   };
 }
 
 const ends = (a: number, likely: number, b: number) => ({
-  low: tenth(Math.min(a, b)),
-  likely: tenth(likely),
-  high: tenth(Math.max(a, b)),
+  low: toTenth(Math.min(a, b)),
+  likely: toTenth(likely),
+  high: toTenth(Math.max(a, b)),
 });
-const tenth = (value: number): number => Math.round(value * 10) / 10;
-const hundredth = (value: number): number => Math.round(value * 100) / 100;
-const fiveMin = (value: number): number => Math.round(value / 5) * 5;

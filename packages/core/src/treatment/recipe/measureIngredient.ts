@@ -1,8 +1,10 @@
 import type { Agent } from '@feverfew/knowledge';
 import { dilute } from '../../bath/dilute.js';
+import { bottleStrength } from '../../household/bottleStrength.js';
 import type { Household } from '../../household/household.js';
 import { snapToTools } from '../../household/snapToTools.js';
 import { toolsOf } from '../../household/toolsOf.js';
+import { toTenth } from '../../quantity/rounding.js';
 import type { Wanted } from '../assess/dose/wanted.js';
 import type { Ingredient } from '../plan/recipe.js';
 
@@ -32,12 +34,10 @@ export function measureIngredient(agent: Agent, wanted: Wanted, household: House
 }
 
 function cutDown(agent: Agent, wanted: Wanted, household: Household) {
-  const fromPct = household.cupboard.find((entry) => entry.agentId === agent.id)?.strengthPct ?? null;
+  const { cutFromPct: fromPct, cutShare: share } = bottleStrength(agent, household);
   const toPct = agent.strength?.recipe;
-  if (fromPct === null || toPct === undefined || fromPct <= toPct || wanted.unit !== 'mL')
-    return { ...wanted, dilution: null };
+  if (fromPct === null || toPct === undefined || wanted.unit !== 'mL') return { ...wanted, dilution: null };
   const { stockML, waterML } = dilute(fromPct, toPct, wanted.amount);
-  const share = toPct / fromPct;
   return {
     unit: wanted.unit,
     amount: stockML,
@@ -48,7 +48,7 @@ function cutDown(agent: Agent, wanted: Wanted, household: Household) {
 }
 
 const round = (value: number): number =>
-  value >= 100 ? Math.round(value) : value >= 10 ? Math.round(value * 2) / 2 : Math.round(value * 10) / 10;
+  value >= 100 ? Math.round(value) : value >= 10 ? Math.round(value * 2) / 2 : toTenth(value);
 
 function tidy(snapped: ReturnType<typeof snapToTools>): ReturnType<typeof snapToTools> {
   return snapped && { ...snapped, volumeML: round(snapped.volumeML), errorPct: Math.round(snapped.errorPct) };

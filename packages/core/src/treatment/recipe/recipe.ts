@@ -3,6 +3,7 @@ import {
   type Dose,
   type Method,
   SATURATION_ML_PER_G,
+  SMALL_MIX_SPREAD,
   type Substitution,
 } from '@feverfew/knowledge';
 import { pouringTemp } from '../../bath/heat/heatTheBath.js';
@@ -10,6 +11,7 @@ import { spotVolume } from '../../bath/spotVolume.js';
 import { waterShares } from '../../bath/waterShares.js';
 import { wallOf } from '../../household/vesselWall.js';
 import { agentById } from '../../lookup/agentById.js';
+import { toTenth } from '../../quantity/rounding.js';
 import { maxDose } from '../assess/dose/maxDose.js';
 import { standInAmount } from '../assess/dose/standInAmount.js';
 import type { Wanted } from '../assess/dose/wanted.js';
@@ -73,7 +75,7 @@ function bathRecipe({ method, standIn, window }: RecipeFor, context: PlanContext
       id: vessel.id,
       name: vessel.name,
       volumeL: vessel.volumeL,
-      fillL: Math.round(bath.fillL * 10) / 10,
+      fillL: toTenth(bath.fillL),
     },
     batches,
     outlook: bathOutlook(
@@ -109,7 +111,7 @@ function smallMix({ method, standIn }: RecipeFor, context: PlanContext): Recipe 
   const ingredients = ingredientsOf({ method, standIn, bathL: null }, context, (dose) => {
     if (dose.per !== 'parts') return null;
     const amount = share(dose.parts);
-    return { unit: 'mL', amount, low: amount * 0.8, high: amount * 1.25 };
+    return { unit: 'mL', amount, low: amount * SMALL_MIX_SPREAD.low, high: amount * SMALL_MIX_SPREAD.high };
   });
   // A powder standing in for a liquid is dissolved in as much water as the liquid would have been.
   const dissolved = ingredients.reduce((sum, one) => {
@@ -156,7 +158,7 @@ function ingredientsOf(
       ...measureIngredient(agent, used, household),
       standsInFor: {
         agentId: standIn.wantedAgentId,
-        amount: Math.round(asked.amount * 10) / 10,
+        amount: toTenth(asked.amount),
         unit: asked.unit,
       },
     };
@@ -164,12 +166,11 @@ function ingredientsOf(
 }
 
 function roundShares(shares: ReturnType<typeof waterShares>) {
-  const litres = (value: number) => Math.round(value * 10) / 10;
   return {
     ...shares,
-    coldL: litres(shares.coldL),
-    hotTapL: litres(shares.hotTapL),
-    kettleL: litres(shares.kettleL),
-    tempC: Math.round(shares.tempC * 10) / 10,
+    coldL: toTenth(shares.coldL),
+    hotTapL: toTenth(shares.hotTapL),
+    kettleL: toTenth(shares.kettleL),
+    tempC: toTenth(shares.tempC),
   };
 }

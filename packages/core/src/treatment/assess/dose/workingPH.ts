@@ -8,14 +8,16 @@ import {
 } from '@feverfew/knowledge';
 import { bathPH } from '../../../bath/solution/bathPH.js';
 import type { Pour } from '../../../bath/solution/pour.js';
+import { bottleStrength } from '../../../household/bottleStrength.js';
 import { agentById } from '../../../lookup/agentById.js';
 import type { PHRange } from '../../../quantity/pHRange.js';
+import { toTenth } from '../../../quantity/rounding.js';
 import type { PlanContext } from '../../case/planContext.js';
 import { maxDose } from './maxDose.js';
 import { standInAmount } from './standInAmount.js';
 import type { Wanted } from './wanted.js';
 
-type Asks = Pick<PlanContext, 'knowledge' | 'index' | 'household' | 'cupboard'>;
+type Asks = Pick<PlanContext, 'knowledge' | 'index' | 'household'>;
 
 /**
  * pH of a method's working liquid in this household's water, as an interval over its doses and over 25 °C and the
@@ -33,7 +35,7 @@ export function workingPH(
   const { index, household } = context;
   const facts = index.factsOf(method);
   if (!facts.pHIsComputed) return facts.pH;
-  const strengths = facts.agents.map((agent) => cutFrom(agent.id, context)).join(' ');
+  const strengths = facts.agents.map((agent) => bottleStrength(agent, household).cutFromPct).join(' ');
   const key = `${Math.round(tempC)} ${household.hardnessMgL} ${doseMost} ${strengths}`;
   return index.bathPHOf(method, key, () => {
     const { least, most, waterML } = nominalPours(method, standIn, doseMost, context);
@@ -55,13 +57,12 @@ function dried(pH: PHRange | null, { keep, dwellMin }: Method, agents: readonly 
 /** Bounds to a tenth, never narrower: limits are written in tenths. */
 function outward(pH: PHRange | null): PHRange | null {
   if (!pH) return null;
-  const tenths = (value: number) => Math.round(value * 10) / 10;
   return {
     ...pH,
     low: Math.floor(pH.low * 10 + 1e-9) / 10,
     high: Math.ceil(pH.high * 10 - 1e-9) / 10,
-    likely: tenths(pH.likely),
-    at25: tenths(pH.at25),
+    likely: toTenth(pH.likely),
+    at25: toTenth(pH.at25),
   };
 }
 
@@ -71,13 +72,12 @@ function nominalPours(method: Method, standIn: Substitution | null, doseMost: nu
   const least: Pour[] = [];
   const most: Pour[] = [];
   for (const { agentId, dose } of method.agents) {
-    const wanted = wantedOf(dose, agentById(context.knowledge, agentId), doseMost);
+    const agent = agentById(context.knowledge, agentId);
+    const wanted = wantedOf(dose, agent, doseMost);
     if (!wanted) continue;
     const used = standIn?.useAgentId === agentId ? standInAmount(wanted, standIn, context).used : wanted;
     // A stronger bottle is cut down with the tap's water, which brings its hardness along.
-    const fromPct = cutFrom(agentId, context);
-    const share =
-      fromPct === null ? 1 : (agentById(context.knowledge, agentId).strength?.recipe ?? fromPct) / fromPct;
+    const { cutFromPct: fromPct, cutShare: share } = bottleStrength(agent, context.household);
     least.push(pourOf(agentId, used.unit, used.low * share, fromPct));
     most.push(pourOf(agentId, used.unit, used.high * share, fromPct));
     waterML += ((used.low + used.high) / 2) * (1 - share);
@@ -86,13 +86,6 @@ function nominalPours(method: Method, standIn: Substitution | null, doseMost: nu
       waterML += wanted.amount;
   }
   return { least, most, waterML };
-}
-
-/** Strength of a bottle that is stronger than the recipe; null where nothing is cut down. */
-function cutFrom(agentId: string, { cupboard, knowledge }: Asks): number | null {
-  const pct = cupboard.get(agentId) ?? null;
-  const recipe = agentById(knowledge, agentId).strength?.recipe;
-  return pct !== null && recipe !== undefined && pct > recipe ? pct : null;
 }
 
 const PART_ML = 100;

@@ -1,4 +1,4 @@
-import { type Method, TRIED_IN_VAIN_FACTOR } from '@feverfew/knowledge';
+import { type Method, MOST_OF_A_ROUND, TRIED_IN_VAIN_FACTOR } from '@feverfew/knowledge';
 import type { WholeEffect } from '../../../effect/effectRange.js';
 import { removedShare, type WorkConditions } from '../../../effect/removedShare.js';
 import type { Heat } from '../../../trouble/troubleFacts.js';
@@ -58,4 +58,4 @@ function triedFactor(method: Method, { facts }: PlanContext): number {
 }
 
 /** Two decimals: the figures are estimates, and equal input must give byte-equal output. */
-const roundShare = (share: number): number => Math.round(Math.min(0.97, share) * 100) / 100;
+const roundShare = (share: number): number => Math.round(Math.min(MOST_OF_A_ROUND, share) * 100) / 100;

@@ -5,6 +5,7 @@ import { fibreFamilyOf } from '../../../evidence/fibreFamilyOf.js';
 import { mainComponentOf } from '../../../evidence/mainComponentOf.js';
 import { type Posterior, posteriorOf } from '../../../evidence/posterior.js';
 import { type Finding, finding } from '../../../finding/finding.js';
+import { toHundredth, toPct } from '../../../quantity/rounding.js';
 import type { PlanContext } from '../../case/planContext.js';
 
 /**
@@ -26,15 +27,14 @@ export function withOwnLog(
   };
   const log = posteriorOf({ low: effect.low, high: effect.high }, cell, evidence);
   if (log.uses === 0) return { effect, log: null };
-  const [low, high] = [twoPlaces(log.low), twoPlaces(log.high)];
+  const [low, high] = [toHundredth(log.low), toHundredth(log.high)];
   return { effect: { low, high, byMark: [{ markId: work.mark.id, low, high }] }, log };
 }
 
 export function ownLogFindings(log: Posterior | null): Finding[] {
   if (!log) return [];
-  const pct = (share: number) => Math.round(share * 100);
   const { uses, worked, prior } = log;
-  return [finding('fromOwnLog', { uses, worked, bookLowPct: pct(prior.low), bookHighPct: pct(prior.high) })];
+  return [
+    finding('fromOwnLog', { uses, worked, bookLowPct: toPct(prior.low), bookHighPct: toPct(prior.high) }),
+  ];
 }
-
-const twoPlaces = (share: number): number => Math.round(share * 100) / 100;

@@ -1,6 +1,7 @@
 import type { Method } from '@feverfew/knowledge';
 import { windowOf } from '../../../envelope/envelope.js';
 import { type Finding, finding } from '../../../finding/finding.js';
+import { toHundredth } from '../../../quantity/rounding.js';
 import type { PlanContext } from '../../case/planContext.js';
 import type { EligibleMethod } from '../assessMethod.js';
 import { maxDose } from '../dose/maxDose.js';
@@ -53,7 +54,7 @@ function strengthReasons(
     const agent = index.agents.get(agentId);
     if (dose.per !== 'litre' || !agent) return [];
     const top = maxDose(dose.amount, agent, doseMost);
-    const facts = { agentId, highPerL: Math.round(top * 100) / 100, unit: dose.unit };
+    const facts = { agentId, highPerL: toHundredth(top), unit: dose.unit };
     return top < dose.amount.high && limit
       ? [finding('notStrongerPH', { ...facts, maxPH: limit.max, owner: limit.owner }, limit.sourceIds)]
       : [finding('notStronger', facts, method.sourceIds)];

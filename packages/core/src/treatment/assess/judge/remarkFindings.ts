@@ -1,6 +1,7 @@
 import type { Method, Substitution } from '@feverfew/knowledge';
 import { windowOf } from '../../../envelope/envelope.js';
 import { type Finding, finding } from '../../../finding/finding.js';
+import { bottleStrength } from '../../../household/bottleStrength.js';
 import { missingAgents } from '../../case/cupboard.js';
 import type { PlanContext } from '../../case/planContext.js';
 import type { WorkWindow } from '../workWindow.js';
@@ -52,11 +53,11 @@ export function remarkFindings(
   ];
 }
 
-function dilutionRemarks(method: Method, { cupboard, index }: PlanContext): Finding[] {
+function dilutionRemarks(method: Method, { household, index }: PlanContext): Finding[] {
   return index.factsOf(method).agents.flatMap((agent) => {
-    const pct = cupboard.get(agent.id);
-    return agent.strength && pct && pct > agent.strength.recipe
-      ? [finding('dilutedFirst', { agentId: agent.id, fromPct: pct, toPct: agent.strength.recipe })]
+    const { cutFromPct } = bottleStrength(agent, household);
+    return agent.strength && cutFromPct !== null
+      ? [finding('dilutedFirst', { agentId: agent.id, fromPct: cutFromPct, toPct: agent.strength.recipe })]
       : [];
   });
 }

@@ -1,5 +1,6 @@
-import type { Agent } from '@feverfew/knowledge';
+import { type Agent, WEAK_BOTTLE_SHARE } from '@feverfew/knowledge';
 import { type Finding, finding } from '../../../finding/finding.js';
+import { bottleStrength } from '../../../household/bottleStrength.js';
 import type { Household } from '../../../household/household.js';
 
 /**
@@ -7,20 +8,13 @@ import type { Household } from '../../../household/household.js';
  * should handle.
  */
 export function strengthFindings(agent: Agent, household: Household): Finding[] {
-  const entry = household.cupboard.find((candidate) => candidate.agentId === agent.id);
+  const { isOwned, pct } = bottleStrength(agent, household);
   const { strength } = agent;
-  if (!entry || !strength) return [];
-  const { strengthPct } = entry;
-  const unsafe = unsafeStrength(agent, strengthPct);
+  if (!isOwned || !strength) return [];
+  const unsafe = unsafeStrength(agent, pct);
   if (unsafe.length > 0) return unsafe;
-  return strengthPct !== null && strengthPct < strength.recipe * 0.8
-    ? [
-        finding(
-          'strengthTooLow',
-          { agentId: agent.id, pct: strengthPct, recipePct: strength.recipe },
-          agent.sourceIds,
-        ),
-      ]
+  return pct !== null && pct < strength.recipe * WEAK_BOTTLE_SHARE
+    ? [finding('strengthTooLow', { agentId: agent.id, pct, recipePct: strength.recipe }, agent.sourceIds)]
     : [];
 }
 
