@@ -58,7 +58,11 @@ function serveWeb(app: NestExpressApplication, webDir: string): void {
   );
   app.use(express.static(webDir, { index: false }));
   app.use((request: Request, response: Response, next: NextFunction) => {
-    if (request.method !== 'GET' || request.path === '/api' || request.path.startsWith('/api/'))
+    if (
+      !['GET', 'HEAD'].includes(request.method) ||
+      request.path === '/api' ||
+      request.path.startsWith('/api/')
+    )
       return next();
     response.setHeader('Cache-Control', 'no-cache');
     response.sendFile(index);

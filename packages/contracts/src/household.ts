@@ -15,7 +15,7 @@ const Length = z
   .min(VESSEL_CM.min, `A side is at least ${VESSEL_CM.min} cm.`)
   .max(VESSEL_CM.max, `A side is at most ${VESSEL_CM.max} cm.`);
 
-export const VesselShapeShape = z
+const VesselShapeShape = z
   .discriminatedUnion('kind', [
     z.strictObject({ kind: z.literal('round'), topCm: Length, bottomCm: Length, depthCm: Length }),
     z.strictObject({
@@ -68,7 +68,7 @@ export const HouseholdShape = z
         }),
       )
       .max(30),
-    tools: z.array(z.enum(MEASURE_TOOL_IDS as [string, ...string[]])).min(1, 'Keep at least one measure.'),
+    tools: z.array(z.enum(MEASURE_TOOL_IDS)).min(1, 'Keep at least one measure.'),
     ownMeasures: z
       .array(
         z.strictObject({

@@ -1,5 +1,5 @@
 import { AGE_BANDS } from '@feverfew/core';
-import { Id } from '@feverfew/knowledge';
+import { FIBRE_GROUPS, Id } from '@feverfew/knowledge';
 import { z } from 'zod';
 import { HouseholdSettings } from './household.js';
 import { NewSavedMix } from './mix.js';
@@ -31,7 +31,7 @@ export const UseCaseShape = z
     methodId: Id,
     markId: Id,
     componentId: Id,
-    fibres: z.string().min(1),
+    fibres: z.enum(FIBRE_GROUPS),
     age: z.enum(AGE_BANDS),
     rounds: z.number().int().min(1).max(100),
     leftPct: z.number().min(0).max(100),

@@ -7,7 +7,6 @@ import {
   MOST_POURS,
   POUR_AMOUNT,
   SPOT_WETNESS,
-  type TableAnswer,
   type TableQuestion,
 } from '@feverfew/core';
 import { Id } from '@feverfew/knowledge';
@@ -208,11 +207,3 @@ export const TableAnswerShape = z
     }),
   ])
   .meta({ id: 'TableAnswer' });
-
-/** Core and contract must describe the same shapes: a field added to one alone does not compile. */
-type SameKeys<A, B> = keyof A extends keyof B ? (keyof B extends keyof A ? true : never) : never;
-export const MIX_SHAPES_AGREE: [
-  SameKeys<MixVerdict, z.infer<typeof MixVerdictShape>>,
-  SameKeys<NonNullable<MixVerdict['bath']>, NonNullable<z.infer<typeof MixVerdictShape>['bath']>>,
-  SameKeys<TableAnswer, z.infer<typeof TableAnswerShape>>,
-] = [true, true, true];

@@ -59,7 +59,7 @@ const Fibres = z
   .readonly();
 
 /** Dry mass a household piece may have, g. */
-export const DRY_MASS_G = { min: 5, max: 60_000 } as const;
+const DRY_MASS_G = { min: 5, max: 60_000 } as const;
 
 export const PieceFactsShape = z
   .strictObject({

@@ -4,7 +4,7 @@ import { RunEntry } from './run.js';
 import { TroubleSummary } from './trouble.js';
 
 /** What care of a piece has cost so far, in the household's money. */
-export const CareCost = z
+const CareCost = z
   .strictObject({
     spent: z.number(),
     isAtLeast: z.boolean(),

@@ -64,7 +64,7 @@ export const NewTrouble = z
   .meta({ id: 'NewTrouble' });
 export type NewTrouble = z.infer<typeof NewTrouble>;
 
-export const TROUBLE_STATUSES = ['open', 'running', 'settled'] as const;
+const TROUBLE_STATUSES = ['open', 'running', 'settled'] as const;
 
 export const TroubleSummary = z
   .strictObject({

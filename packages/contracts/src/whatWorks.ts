@@ -5,7 +5,7 @@ import { FindingShape } from './plan.js';
 
 const Share = z.strictObject({ low: z.number(), high: z.number() });
 
-export const WorksRowShape = z
+const WorksRowShape = z
   .strictObject({
     methodId: Id,
     markId: Id,

@@ -33,7 +33,7 @@ export {
 export { litresOf, VESSEL_CM } from './household/vesselShape.js';
 export { type WorksRow, whatWorks } from './learned/whatWorks.js';
 export { doneMethods } from './log/doneMethods.js';
-export { type RunSummary, summariseRun } from './log/runSummary.js';
+export { RUN_SUMMARY_VERSION, type RunSummary, summariseRun } from './log/runSummary.js';
 export { answerQuestion, type TableAnswer } from './mix/answerQuestion.js';
 export { judgeMix, type MixVerdict } from './mix/judgeMix.js';
 export {
@@ -48,7 +48,7 @@ export {
 export type { MixBath, MixedPour } from './mix/mixBath.js';
 export { SPOT_WETNESS, type SpotWetness, type TableQuestion } from './mix/tableQuestion.js';
 export { celsiusToFahrenheit, fahrenheitToCelsius } from './quantity/celsiusToFahrenheit.js';
-export { DomainError } from './quantity/domainError.js';
+export { DOMAIN_ERROR_CODES, DomainError, type DomainErrorCode } from './quantity/domainError.js';
 export type { PHRange } from './quantity/pHRange.js';
 export { gToMass, MASS_UNITS, mLToVolume, VOLUME_UNITS } from './quantity/units.js';
 export { currentAction } from './run/applyRunEvent.js';

@@ -2,6 +2,7 @@ export { bathIsComputed } from './bathIsComputed.js';
 export * from './data/careSigns.js';
 export * from './data/heatFigures.js';
 export * from './data/oxygenFigures.js';
+export { STANDING_NOTES } from './data/standingNotes.js';
 export * from './data/waterFigures.js';
 export * from './data/workFigures.js';
 export { findIntegrityFaults } from './findIntegrityFaults.js';
@@ -10,7 +11,7 @@ export { KNOWLEDGE_VERSION, loadKnowledge } from './loadKnowledge.js';
 export type { Agent } from './schema/agent.js';
 export type { CareSignFact, CodeFact } from './schema/code.js';
 export type { Diagnosis } from './schema/diagnosis.js';
-export type { Fibre } from './schema/fibre.js';
+export { FIBRE_GROUPS, type Fibre } from './schema/fibre.js';
 export type {
   AlarmedPiece,
   Caution,

@@ -2,7 +2,7 @@ import { mkdirSync, readdirSync, renameSync, rmSync, writeFileSync } from 'node:
 import { join } from 'node:path';
 
 /** Days kept. */
-export const BACKUPS_KEPT = 14;
+const BACKUPS_KEPT = 14;
 export const BACKUP_DIR = 'backups';
 const HOUR_MS = 3_600_000;
 const NAME = /^household-\d{4}-\d{2}-\d{2}\.json$/;

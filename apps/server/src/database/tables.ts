@@ -61,7 +61,8 @@ export const runs = pgTable(
       .references(() => plans.id),
     status: text().$type<'active' | 'finished'>().notNull().default('active'),
     outcome: text().$type<Outcome>(),
-    digest: jsonb().$type<RunSummary>(),
+    /** What lists and the log need of it; the column keeps its first name. */
+    summary: jsonb('digest').$type<RunSummary>(),
   },
   (table) => [index().on(table.planId), index().on(table.status)],
 );

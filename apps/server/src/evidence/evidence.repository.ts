@@ -13,9 +13,9 @@ export class EvidenceRepository {
   /** Lines of the log: from the runs kept here, and from logs that were read in. */
   async uses(): Promise<UseCase[]> {
     const own = await this.db
-      .select({ uses: sql<UseCase[]>`${runs.digest}->'uses'` })
+      .select({ uses: sql<UseCase[]>`${runs.summary}->'uses'` })
       .from(runs)
-      .where(sql`jsonb_array_length(${runs.digest}->'uses') > 0`);
+      .where(sql`jsonb_array_length(${runs.summary}->'uses') > 0`);
     const past = await this.db.select({ use: pastUses.use }).from(pastUses);
     return [...own.flatMap((row) => row.uses), ...past.map((row) => row.use)];
   }

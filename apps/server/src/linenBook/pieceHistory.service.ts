@@ -51,7 +51,7 @@ export class PieceHistoryService {
   /** One sum per round worked, at today's prices. */
   private async costs(pieceId: string, prices: Prices): Promise<Cost[]> {
     const costs: Cost[] = [];
-    for (const { planId, digest: summary } of await this.runs.digests({ pieceId })) {
+    for (const { planId, summary } of await this.runs.summarised({ pieceId })) {
       const { plan } = await this.plans.read(planId);
       for (const rungIndex of roundsOf(summary)) {
         const pass = plan.ladder[rungIndex];

@@ -19,15 +19,15 @@ export class LogRepository {
   async list(): Promise<NamedUse[]> {
     const own = await this.db
       .select({
-        uses: sql<UseCase[]>`${runs.digest}->'uses'`,
-        note: sql<string>`coalesce(${runs.digest}#>>'{state,notes,-1,text}', '')`,
+        uses: sql<UseCase[]>`${runs.summary}->'uses'`,
+        note: sql<string>`coalesce(${runs.summary}#>>'{state,notes,-1,text}', '')`,
         pieceName: sql<string>`${pieces.facts}->>'name'`,
       })
       .from(runs)
       .innerJoin(plans, eq(plans.id, runs.planId))
       .innerJoin(troubles, eq(troubles.id, plans.troubleId))
       .innerJoin(pieces, eq(pieces.id, troubles.pieceId))
-      .where(sql`jsonb_array_length(${runs.digest}->'uses') > 0`);
+      .where(sql`jsonb_array_length(${runs.summary}->'uses') > 0`);
     const past = await this.db
       .select({ use: pastUses.use, note: pastUses.note, pieceName: sql<string>`${pieces.facts}->>'name'` })
       .from(pastUses)

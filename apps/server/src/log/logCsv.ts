@@ -16,7 +16,7 @@ export interface LogLine {
   readonly note: string;
 }
 
-export const LOG_COLUMNS = [
+const LOG_COLUMNS = [
   'id',
   'date',
   'piece',

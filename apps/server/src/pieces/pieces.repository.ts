@@ -7,7 +7,7 @@ import { groupBy } from '../database/groupBy.js';
 import type { Database } from '../database/openDatabase.js';
 import { careEvents, pieces, plans, runs, troubles } from '../database/tables.js';
 
-export const pieceOf = (row: typeof pieces.$inferSelect): Piece => ({
+const pieceOf = (row: typeof pieces.$inferSelect): Piece => ({
   ...row.facts,
   id: row.id,
   createdAt: row.createdAt.toISOString(),
@@ -41,7 +41,7 @@ export class PiecesRepository {
       .where(id ? eq(troubles.pieceId, id) : undefined)
       .groupBy(troubles.pieceId);
     const strain = (name: keyof Exposure) =>
-      sql<number>`sum((${runs.digest}->'exposure'->>${name})::double precision)`;
+      sql<number>`sum((${runs.summary}->'exposure'->>${name})::double precision)`;
     const worn = await this.db
       .select({
         pieceId: troubles.pieceId,
@@ -54,7 +54,7 @@ export class PiecesRepository {
       .from(runs)
       .innerJoin(plans, eq(plans.id, runs.planId))
       .innerJoin(troubles, eq(troubles.id, plans.troubleId))
-      .where(and(sql`${runs.digest} is not null`, id ? eq(troubles.pieceId, id) : undefined))
+      .where(and(sql`${runs.summary} is not null`, id ? eq(troubles.pieceId, id) : undefined))
       .groupBy(troubles.pieceId);
     const care = await this.db
       .select({

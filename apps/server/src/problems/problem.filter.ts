@@ -1,23 +1,31 @@
 import type { Problem } from '@feverfew/contracts';
-import { DomainError } from '@feverfew/core';
+import { DomainError, type DomainErrorCode } from '@feverfew/core';
 import { type ArgumentsHost, Catch, type ExceptionFilter, HttpException, Logger } from '@nestjs/common';
 import type { Request, Response } from 'express';
 import { InvalidInput } from './invalidInput.js';
 
-/** Stable code → HTTP status and words. */
-const CODES: Readonly<Record<string, { status: number; title: string }>> = {
+/** Stable code → HTTP status and words, for every code there is. */
+const PROBLEMS: Readonly<Record<DomainErrorCode, { readonly status: number; readonly title: string }>> = {
   notFound: { status: 404, title: 'Not found' },
   unknownReference: { status: 400, title: 'Unknown name' },
   outOfRange: { status: 400, title: 'Out of range' },
   cannotStrengthen: { status: 400, title: 'Nothing can be diluted upwards' },
+  nothingToMix: { status: 400, title: 'There is nothing to mix' },
   mixRefused: { status: 409, title: 'That is not mixed' },
-  foreignFile: { status: 400, title: 'Not a household file' },
-  brokenFile: { status: 400, title: 'A broken file' },
   trialRefused: { status: 409, title: 'That would not be a fair trial' },
   pictureRefused: { status: 400, title: 'That picture is not kept' },
-  newerFile: { status: 400, title: 'A newer file' },
   runRefused: { status: 409, title: 'That does not fit where the run stands' },
   noLadder: { status: 409, title: 'Nothing to carry out' },
+  logBroken: { status: 409, title: 'The record of this run does not follow' },
+  foreignFile: { status: 400, title: 'Not a household file' },
+  newerFile: { status: 400, title: 'A newer file' },
+  brokenFile: { status: 400, title: 'A broken file' },
+  unreadable: { status: 400, title: 'That cannot be read' },
+  // These end a start, before anybody can ask.
+  badPort: { status: 500, title: 'No such port' },
+  dataDirectoryInUse: { status: 500, title: 'The data is in use' },
+  notADataDirectory: { status: 500, title: 'Not a data directory' },
+  demoNotWhole: { status: 500, title: 'The demo is not whole' },
 };
 
 /** The one place where failures become RFC 9457 problem details. */
@@ -48,7 +56,7 @@ export class ProblemFilter implements ExceptionFilter {
       };
     }
     if (error instanceof DomainError) {
-      const { status, title } = CODES[error.code] ?? { status: 500, title: 'Something broke' };
+      const { status, title } = PROBLEMS[error.code];
       const { path, message, ...rest } = error.details;
       const detail = message
         ? String(message)
@@ -63,7 +71,7 @@ export class ProblemFilter implements ExceptionFilter {
         type: `urn:feverfew:${error.code}`,
         title,
         status,
-        detail,
+        detail: detail || `${title}.`,
         ...(path ? { errors: [{ path: String(path), message: detail }] } : {}),
       };
     }

@@ -1,7 +1,8 @@
-import type { Plan, RunEvent, RunSummary } from '@feverfew/core';
+import { type Plan, RUN_SUMMARY_VERSION, type RunEvent, type RunSummary } from '@feverfew/core';
 import { Inject, Injectable } from '@nestjs/common';
-import { and, asc, desc, eq, isNull, ne, type SQL, sql } from 'drizzle-orm';
+import { and, asc, desc, eq, inArray, ne, type SQL, sql } from 'drizzle-orm';
 import { DATABASE } from '../database/database.module.js';
+import { groupBy } from '../database/groupBy.js';
 import type { Database } from '../database/openDatabase.js';
 import { pieces, plans, runEvents, runs, troubles } from '../database/tables.js';
 
@@ -29,7 +30,7 @@ export interface StoredRun extends NamedRun {
 }
 
 export interface SummarisedRun extends NamedRun {
-  readonly digest: RunSummary;
+  readonly summary: RunSummary;
 }
 
 export interface RunFilter {
@@ -51,8 +52,9 @@ export class RunsRepository {
     return this.select(and(eq(runs.status, 'active'), exceptId ? ne(runs.id, exceptId) : undefined));
   }
 
-  withoutDigest(): Promise<StoredRun[]> {
-    return this.select(isNull(runs.digest));
+  /** Runs whose summary is missing, or was made as an earlier version made it. */
+  outOfDate(): Promise<StoredRun[]> {
+    return this.select(sql`coalesce((${runs.summary}->>'version')::int, 0) <> ${RUN_SUMMARY_VERSION}`);
   }
 
   private async select(where: SQL | undefined): Promise<StoredRun[]> {
@@ -64,22 +66,25 @@ export class RunsRepository {
       .innerJoin(pieces, eq(pieces.id, troubles.pieceId))
       .where(where)
       .orderBy(desc(runs.createdAt), runs.id);
-    const found: StoredRun[] = [];
-    for (const row of rows) {
-      const events = await this.db
-        .select({ event: runEvents.event })
-        .from(runEvents)
-        .where(eq(runEvents.runId, row.id))
-        .orderBy(asc(runEvents.seq));
-      found.push({ ...row, events: events.map((entry) => entry.event) });
-    }
-    return found;
+    if (rows.length === 0) return [];
+    const events = await this.db
+      .select({ runId: runEvents.runId, event: runEvents.event })
+      .from(runEvents)
+      .where(
+        inArray(
+          runEvents.runId,
+          rows.map((row) => row.id),
+        ),
+      )
+      .orderBy(asc(runEvents.seq));
+    const byRun = groupBy(events, (entry) => entry.runId);
+    return rows.map((row) => ({ ...row, events: (byRun.get(row.id) ?? []).map((entry) => entry.event) }));
   }
 
   /** Newest first, without plans and events. */
-  async digests({ pieceId, troubleId, status }: RunFilter): Promise<SummarisedRun[]> {
+  async summarised({ pieceId, troubleId, status }: RunFilter): Promise<SummarisedRun[]> {
     const rows = await this.db
-      .select({ ...NAMED, digest: runs.digest })
+      .select({ ...NAMED, summary: runs.summary })
       .from(runs)
       .innerJoin(plans, eq(plans.id, runs.planId))
       .innerJoin(troubles, eq(troubles.id, plans.troubleId))
@@ -92,18 +97,18 @@ export class RunsRepository {
         ),
       )
       .orderBy(desc(runs.createdAt), runs.id);
-    return rows.flatMap(({ digest: summary, ...row }) => (summary ? [{ ...row, digest: summary }] : []));
+    return rows.flatMap(({ summary, ...row }) => (summary ? [{ ...row, summary }] : []));
   }
 
   /** Run and first event together, or neither; false when there is a run of that id already. */
   async insert(
-    run: { id: string; planId: string; createdAt: Date; digest: RunSummary },
+    run: { id: string; planId: string; createdAt: Date; summary: RunSummary },
     first: typeof runEvents.$inferInsert,
   ): Promise<boolean> {
     return this.db.transaction(async (tx) => {
       const inserted = await tx
         .insert(runs)
-        .values({ ...run, status: run.digest.state.status })
+        .values({ ...run, status: run.summary.state.status })
         .onConflictDoNothing()
         .returning({ id: runs.id });
       if (inserted.length === 0) return false;
@@ -129,7 +134,7 @@ export class RunsRepository {
     });
   }
 
-  async setDigest(id: string, summary: RunSummary): Promise<void> {
+  async setSummary(id: string, summary: RunSummary): Promise<void> {
     await this.db.update(runs).set(columnsOf(summary)).where(eq(runs.id, id));
   }
 
@@ -141,7 +146,7 @@ export class RunsRepository {
 }
 
 export const columnsOf = (summary: RunSummary) => ({
-  digest: summary,
+  summary,
   status: summary.state.status,
   outcome: summary.state.outcome,
 });

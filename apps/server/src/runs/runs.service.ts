@@ -47,11 +47,12 @@ export class RunsService implements OnModuleInit {
     @Inject(CLOCK) private readonly clock: Clock,
   ) {}
 
-  /** Runs of before lists had a summary get theirs from their events. */
+  /** Runs without a summary of today's kind get theirs from their events. */
   async onModuleInit(): Promise<void> {
-    for (const run of await this.repository.withoutDigest()) {
+    for (const run of await this.repository.outOfDate()) {
       const replayed = replayRun(run.events, run.plan);
-      if (replayed.ok) await this.repository.setDigest(run.id, this.digest(run, run.events, replayed.state));
+      if (replayed.ok)
+        await this.repository.setSummary(run.id, this.summarise(run, run.events, replayed.state));
     }
   }
 
@@ -62,7 +63,7 @@ export class RunsService implements OnModuleInit {
     const first = replayRun([started], plan);
     if (!first.ok) throw new DomainError('noLadder', { message: 'This plan has no such rung to carry out.' });
     await this.repository.insert(
-      { id, planId, createdAt: at, digest: this.digest({ id, plan }, [started], first.state) },
+      { id, planId, createdAt: at, summary: this.summarise({ id, plan }, [started], first.state) },
       { id: randomUUID(), runId: id, seq: 0, key: randomUUID(), at, event: started },
     );
     this.feed.tell('run', id);
@@ -102,7 +103,7 @@ export class RunsService implements OnModuleInit {
       const next = replayRun(events, run.plan);
       if (!next.ok) throw new DomainError('runRefused', { message: refusalWords(next.refusal) });
       const row = { id: randomUUID(), runId: id, seq: run.events.length, key, at, event: stamped };
-      if (await this.repository.append(row, this.digest(run, events, next.state))) {
+      if (await this.repository.append(row, this.summarise(run, events, next.state))) {
         this.feed.tell('run', id);
         return this.view({ ...run, events }, next.state);
       }
@@ -132,7 +133,7 @@ export class RunsService implements OnModuleInit {
     const nowMs = this.clock().getTime();
     const active = (await this.repository.active()).map((run) => ({ ...run, state: stateOf(run) }));
     const running = active.map((run) => ({
-      ...summaryOf({ ...run, digest: this.digest(run, run.events, run.state) }),
+      ...summaryOf({ ...run, summary: this.summarise(run, run.events, run.state) }),
       hand: nextAction(run.state, run.plan, nowMs),
     }));
     const urgency = ({ hand }: RunningEntry) => (hand.what === 'over' ? '' : hand.at);
@@ -160,20 +161,20 @@ export class RunsService implements OnModuleInit {
   }
 
   async summaries(filter: RunFilter = {}): Promise<RunEntry[]> {
-    return (await this.repository.digests(filter)).map(summaryOf);
+    return (await this.repository.summarised(filter)).map(summaryOf);
   }
 
-  digests(filter: RunFilter): Promise<SummarisedRun[]> {
-    return this.repository.digests(filter);
+  summarised(filter: RunFilter): Promise<SummarisedRun[]> {
+    return this.repository.summarised(filter);
   }
 
   /** Methods carried out on a trouble so far, with their rounds. */
   async done(troubleId: string): Promise<DoneMethod[]> {
-    const runs = await this.repository.digests({ troubleId });
-    return doneMethods(runs.map(({ digest: summary }) => summary));
+    const runs = await this.repository.summarised({ troubleId });
+    return doneMethods(runs.map(({ summary }) => summary));
   }
 
-  private digest(
+  private summarise(
     { id, plan }: { id: string; plan: Plan },
     events: readonly RunEvent[],
     state: RunState,
@@ -200,15 +201,7 @@ function stateOf(run: StoredRun): RunState {
   return replayed.state;
 }
 
-function summaryOf({
-  digest: summary,
-  id,
-  planId,
-  troubleId,
-  pieceId,
-  pieceName,
-  markIds,
-}: SummarisedRun): RunEntry {
+function summaryOf({ summary, id, planId, troubleId, pieceId, pieceName, markIds }: SummarisedRun): RunEntry {
   const { state, methodId, stepKind, vesselName } = summary;
   return { id, planId, troubleId, pieceId, pieceName, markIds, state, methodId, stepKind, vesselName };
 }

@@ -76,7 +76,7 @@ class DemoDesk {
   async note(trouble: DemoTrouble): Promise<string> {
     this.at = new Date(this.now.getTime() - trouble.hoursAgo * HOUR_MS);
     const piece = this.book.get(trouble.on);
-    if (!piece) throw new DomainError('demoPieceMissing', { piece: trouble.on });
+    if (!piece) throw new DomainError('demoNotWhole', { piece: trouble.on });
     const {
       id: _id,
       createdAt: _createdAt,
@@ -116,11 +116,11 @@ class DemoDesk {
     await this.say(run, { kind: 'timerStarted', stepId: actionOf(run).id });
   }
 
-  /** @throws DomainError demoRungMissing when the plan does not offer the method the demo tells of */
+  /** @throws DomainError demoNotWhole when the plan does not offer the method the demo tells of */
   private async start(planId: string, methodId: string): Promise<RunView> {
     const { plan } = await this.plans.read(planId);
     const rungIndex = plan.ladder.findIndex((pass) => pass.methodId === methodId);
-    if (rungIndex < 0) throw new DomainError('demoRungMissing', { planId, methodId });
+    if (rungIndex < 0) throw new DomainError('demoNotWhole', { planId, methodId });
     return this.runs.start({ key: randomUUID(), planId, rungIndex }, this.at);
   }
 
@@ -149,6 +149,6 @@ class DemoDesk {
 
 function actionOf(run: RunView) {
   const action = currentAction(run.state, run.plan);
-  if (!action) throw new DomainError('demoStepMissing', { run: run.id });
+  if (!action) throw new DomainError('demoNotWhole', { run: run.id });
   return action;
 }

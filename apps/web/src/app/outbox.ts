@@ -52,8 +52,6 @@ export function tap(runId: string, event: GivenRunEvent['event']): void {
   void flushOutbox();
 }
 
-export const forgetRefusal = (): void => change({ refused: null });
-
 /** Sends what is held, in order, one at a time; stops where the line is cut, to try again soon. */
 export function flushOutbox(): Promise<void> {
   sending ??= send().finally(() => {

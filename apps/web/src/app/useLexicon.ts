@@ -6,7 +6,7 @@ import { useCatalogue, useHousehold } from './queries';
 export const METRIC: Measures = { temperature: 'C', system: 'metric' };
 
 /** Names and measures for the words, from the catalogue and the household's choice. */
-export function lexiconOf(catalogue: Catalogue | undefined, measures: Measures): Lexicon {
+function lexiconOf(catalogue: Catalogue | undefined, measures: Measures): Lexicon {
   const names = new Map<string, string>();
   if (catalogue) {
     for (const family of [

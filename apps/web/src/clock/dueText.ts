@@ -1,7 +1,5 @@
-import { formatDistanceToNowStrict } from 'date-fns';
+import { formatDistanceStrict } from 'date-fns';
 
-/** "due 3 weeks ago", "due in 12 days". */
-export function dueText(dueAt: string): string {
-  const date = new Date(dueAt);
-  return `due ${formatDistanceToNowStrict(date, { addSuffix: true })}`;
-}
+/** "due 3 weeks ago", "due in 12 days". @param now the server's time */
+export const dueText = (dueAt: string, now: string): string =>
+  `due ${formatDistanceStrict(new Date(dueAt), new Date(now), { addSuffix: true })}`;

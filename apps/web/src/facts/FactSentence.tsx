@@ -75,7 +75,7 @@ export const FactSentence = memo(function FactSentence({
   );
 });
 
-export const isCoded = (facts: TroubleFacts, catalogue: Catalogue): boolean =>
+const isCoded = (facts: TroubleFacts, catalogue: Catalogue): boolean =>
   catalogue.items.find((item) => item.id === facts.piece.itemId)?.coded ?? false;
 
 function errorOf(view: BlankView, errors: Readonly<Record<string, string>>): string | null {

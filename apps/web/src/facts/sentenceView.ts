@@ -1,6 +1,6 @@
 import type { CareLabel, Lexicon, TriedProduct, TroubleFacts } from '@feverfew/contracts';
 
-export const BLANKS = [
+const BLANKS = [
   'mark',
   'piece',
   'part',

@@ -20,7 +20,7 @@ export function spotVolume(lengthCm: number, widthCm: number, pickUpMLPerCm2: nu
 }
 
 /** Areas a person may name, cm². */
-export const SPOT_AREA_CM2 = { min: 0.04, max: 250_000 } as const;
+const SPOT_AREA_CM2 = { min: 0.04, max: 250_000 } as const;
 
 /**
  * The same for a mark told by its area: taken as a square, with the margin on each side.

@@ -26,7 +26,7 @@ export interface UseCase {
 }
 
 /** Left at most this much, %, counts as “it worked”: little, a trace or nothing is left. */
-export const WORKED_LEFT_PCT = 25;
+const WORKED_LEFT_PCT = 25;
 
 export const hasWorked = ({ leftPct }: Pick<UseCase, 'leftPct'>): boolean => leftPct <= WORKED_LEFT_PCT;
 

@@ -9,7 +9,11 @@ import { type Exposure, exposureOf } from '../wear/exposure.js';
 import { usesOf } from './usesOf.js';
 
 /** What lists and the log need of a run, worked out once per event so that no list has to replay. */
+/** Raised when a summary is made otherwise: rows of an earlier version are then made anew from their events. */
+export const RUN_SUMMARY_VERSION = 1;
+
 export interface RunSummary {
+  readonly version: typeof RUN_SUMMARY_VERSION;
   readonly state: RunState;
   readonly methodIds: readonly string[];
   readonly methodId: string;
@@ -31,6 +35,7 @@ export function summariseRun(
   const vessel = action?.vessel ?? pass?.steps.find((candidate) => candidate.vessel)?.vessel;
   const methodIds = plan.ladder.map((entry) => entry.methodId);
   return {
+    version: RUN_SUMMARY_VERSION,
     state,
     methodIds,
     methodId: pass?.methodId ?? '',

@@ -36,7 +36,7 @@ const neutralisedClaim: Claim = ({ neutralised, likelyPH }) =>
   neutralised && claimOf(neutralised, likelyPH ?? 7);
 
 /** Folk claims that numbers answer, each shown where it arises. */
-export const FOLK_CLAIMS: readonly Claim[] = [
+const FOLK_CLAIMS: readonly Claim[] = [
   neutralisedClaim,
   sodaSoftens,
   coldOxygen,

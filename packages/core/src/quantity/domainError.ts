@@ -1,7 +1,31 @@
+/** Every way in which a contract can be broken; the server has an HTTP answer for each. */
+export const DOMAIN_ERROR_CODES = [
+  'notFound',
+  'unknownReference',
+  'outOfRange',
+  'cannotStrengthen',
+  'nothingToMix',
+  'mixRefused',
+  'trialRefused',
+  'pictureRefused',
+  'runRefused',
+  'noLadder',
+  'logBroken',
+  'foreignFile',
+  'newerFile',
+  'brokenFile',
+  'unreadable',
+  'badPort',
+  'dataDirectoryInUse',
+  'notADataDirectory',
+  'demoNotWhole',
+] as const;
+export type DomainErrorCode = (typeof DOMAIN_ERROR_CODES)[number];
+
 /** A broken contract: never an expected "no". `code` is stable; `details` name the quantity and its range. */
 export class DomainError extends Error {
   constructor(
-    readonly code: string,
+    readonly code: DomainErrorCode,
     readonly details: Readonly<Record<string, string | number>>,
   ) {
     super(`${code}: ${JSON.stringify(details)}`);

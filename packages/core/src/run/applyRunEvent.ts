@@ -1,3 +1,5 @@
+import { STANDING_NOTES } from '@feverfew/knowledge';
+import { neverHappens } from '../quantity/neverHappens.js';
 import type { Action, Dwell } from '../treatment/plan/action.js';
 import type { Plan } from '../treatment/plan/plan.js';
 import { choicesAfterLook } from './decide.js';
@@ -55,8 +57,10 @@ export function applyRunEvent(state: RunState | null, event: RunEvent, plan: Pla
         finishedAt: event.at,
         notes: event.note === '' ? state.notes : [...state.notes, { at: event.at, text: event.note }],
       });
-    default:
+    case 'undone':
       return refuse('nothingToUndo');
+    default:
+      return neverHappens(event);
   }
 }
 
@@ -116,7 +120,7 @@ function heatAllowed(
   return accept({
     ...state,
     heat: 'overridden',
-    notes: [...state.notes, { at, text: `Heat allowed before it was gone: ${reason}` }],
+    notes: [...state.notes, { at, text: `${STANDING_NOTES.heatAllowed} ${reason}` }],
   });
 }
 

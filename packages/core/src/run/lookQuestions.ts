@@ -3,7 +3,7 @@ import type { Action } from '../treatment/plan/action.js';
 import type { Pass } from '../treatment/plan/pass.js';
 
 /** What to look for, in the order of doing it. Words for each stand in `LOOK_QUESTION_WORDS`. */
-export const LOOK_QUESTIONS = [
+const LOOK_QUESTIONS = [
   'dryFirst',
   'stillWet',
   'foamGone',

@@ -6,7 +6,7 @@ export type BlendFault =
   | { readonly code: 'shareOutOfRange'; readonly fibreId: string; readonly sharePct: number };
 
 /** Shares are whole labels' worth: each above 0 and at most 100, together 100 within rounding of one percent. */
-export const BLEND_TOLERANCE_PCT = 1;
+const BLEND_TOLERANCE_PCT = 1;
 
 /** What is wrong with a blend, or null. An empty blend is "unknown" and no fault. */
 export function findBlendFault(fibres: readonly FibreShare[]): BlendFault | null {

@@ -2,6 +2,7 @@ import type { Knowledge } from '@feverfew/knowledge';
 import { chanceAbove } from '../evidence/beta.js';
 import { betaOfRange } from '../evidence/posterior.js';
 import { indexKnowledge } from '../lookup/knowledgeIndex.js';
+import { neverHappens } from '../quantity/neverHappens.js';
 import { MINUTE_MS } from '../quantity/timeUnits.js';
 import type { Pass } from '../treatment/plan/pass.js';
 import type { Plan } from '../treatment/plan/plan.js';
@@ -86,8 +87,10 @@ function turn(setup: TrialSetup, state: TrialState, event: TrialEvent): Turn {
       const leftPct = state.leftPct.map((left, arm) => (arm === event.arm ? event.leftPct : left));
       return yes({ leftPct, phase: leftPct.every((left) => left !== null) ? 'told' : 'look' });
     }
-    default:
+    case 'undone':
       return no('nothingToUndo');
+    default:
+      return neverHappens(event);
   }
 }
 

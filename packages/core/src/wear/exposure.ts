@@ -29,9 +29,9 @@ export const NO_EXPOSURE: Exposure = {
 };
 
 /** From here on a wash counts as hot, °C. Common practice, no source. */
-export const HOT_WASH_C = 60;
+const HOT_WASH_C = 60;
 
-export const addExposure = (a: Exposure, b: Exposure): Exposure => ({
+const addExposure = (a: Exposure, b: Exposure): Exposure => ({
   oxygenHours: a.oxygenHours + b.oxygenHours,
   hotWashes: a.hotWashes + b.hotWashes,
   machineWashes: a.machineWashes + b.machineWashes,

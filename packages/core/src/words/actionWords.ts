@@ -1,6 +1,5 @@
 import { toPct } from '../quantity/rounding.js';
 import type { Action, ActionKind } from '../treatment/plan/action.js';
-import type { Pass } from '../treatment/plan/pass.js';
 import type { Lexicon } from './lexicon.js';
 import { ACTION_WORDS, DRYING_WORDS, PROGRAMME_WORDS } from './vocabularyWords.js';
 
@@ -102,24 +101,6 @@ const WORDS: Say = {
 /** What a step says to the person, in order. */
 export function actionWords(action: Action, say: Lexicon): ActionWords {
   return WORDS[action.kind](action, say);
-}
-
-/** The pass's recipe in one line of figures: amount, water, temperature, dwell. */
-export function passFigures(pass: Pass, say: Lexicon, amount: (action: Action) => string[]): string[] {
-  const mix = pass.steps.find((action) => action.kind === 'mix');
-  const dwell = pass.steps.find((action) => action.kind === 'dwell')?.dwell;
-  return [
-    ...(mix ? amount(mix) : []),
-    ...(mix?.bath
-      ? [
-          `${say.volume(mix.bath.waterL * 1000)} water at ${say.temp(mix.tempC?.target ?? mix.bath.shares.tempC)}`,
-        ]
-      : []),
-    ...(mix && !mix.bath && mix.tempC
-      ? [mix.tempC.target <= 25 ? 'cold' : `at ${say.temp(mix.tempC.target)} at most`]
-      : []),
-    ...(dwell ? [durationWords(dwell.minMin, dwell.maxMin)] : []),
-  ];
 }
 
 /** "20–30 min", "6–8 h". */

@@ -221,6 +221,4 @@ export function findingWords(finding: Finding, say: Lexicon): string {
   return (WORDS[finding.code] as (facts: Finding['facts'], say: Lexicon) => string)(finding.facts, say);
 }
 
-export const FINDING_CODES = Object.keys(WORDS) as FindingCode[];
-
 const pH = (value: number): string => value.toFixed(1);

@@ -1,5 +1,3 @@
 /** Limits that a care label sets, as ISO 3758:2012 structures them. Temperatures in °C. */
 export const HAND_WASH_MAX_C = 40;
 export const WASH_TEMPS_C = [30, 40, 50, 60, 70, 95] as const;
-export const TUMBLE_LOW_C = 60;
-export const TUMBLE_NORMAL_C = 80;

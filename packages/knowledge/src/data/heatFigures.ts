@@ -38,9 +38,6 @@ export const WALL_KJ_PER_K_M2: Readonly<Record<VesselMaterial, number>> = {
 export const LOSS_FACTOR = { low: 0.7, high: 1.4 } as const;
 /** Kettle and water heater: share of the current that ends in the water. Common practice, no source. */
 export const KETTLE_EFFICIENCY = 0.85;
-/** Room, when the household has not said, °C. */
-export const USUAL_ROOM_C = 20;
-
 /**
  * Forms of vessels with the proportions of a common one, cm: only where nobody measured. Common practice, no
  * source.

@@ -11,7 +11,7 @@ export function PieceLife({ history }: { history: PieceHistory }) {
   const note = useNoteCare(history.piece.id);
   const tell = (care: Pick<NewCare, 'what' | 'upkeepId'>) =>
     note.mutate({ key: crypto.randomUUID(), times: 1, ...care });
-  const { exposure, wear, upkeep } = history;
+  const { exposure, wear, upkeep, now } = history;
   const strains = [
     ['rounds of treatment', String(exposure.rounds)],
     ['hours in oxygen bleach', hours(exposure.oxygenHours)],
@@ -74,7 +74,7 @@ export function PieceLife({ history }: { history: PieceHistory }) {
                     ? one.isDue
                       ? 'may be done again'
                       : `not again before ${format(new Date(one.dueAt), 'd MMMM')}`
-                    : dueText(one.dueAt)}
+                    : dueText(one.dueAt, now)}
                   {one.lastAt ? `, last ${format(new Date(one.lastAt), 'd MMM yyyy')}` : ''}
                 </Box>
                 {one.note && <Box fontSize="15px">{one.note}</Box>}

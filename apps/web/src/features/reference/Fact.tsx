@@ -22,7 +22,7 @@ export function Sources({ ids }: { ids: readonly string[] }) {
   );
 }
 
-export const sourcesOf = (ids: readonly string[], catalogue: Catalogue | undefined) =>
+const sourcesOf = (ids: readonly string[], catalogue: Catalogue | undefined) =>
   [...new Set(ids)].flatMap((id) => catalogue?.sources.filter((source) => source.id === id) ?? []);
 
 /** One fact with its ground beside it. */

@@ -76,7 +76,7 @@ export const itemsOf = (fibreId: string, { items }: Reference): string[] =>
     .map((item) => item.id);
 
 /** What a method's agents and ways do. */
-export function mechanismsOf(method: Reference['methods'][number], { agents }: Reference): Set<string> {
+function mechanismsOf(method: Reference['methods'][number], { agents }: Reference): Set<string> {
   return new Set([
     ...method.extraMechanisms,
     ...method.agents.flatMap((use) => agents.find((agent) => agent.id === use.agentId)?.mechanisms ?? []),

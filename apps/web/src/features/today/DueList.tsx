@@ -9,7 +9,7 @@ import { Button } from '../../components/controls';
 const SHOWN = 4;
 
 /** Upkeep that has fallen due, with one tap to say it is done. */
-export function DueList({ due }: { due: Today['due'] }) {
+export function DueList({ due, now }: Pick<Today, 'due' | 'now'>) {
   if (due.length === 0) return null;
   return (
     <Stack as="section" gridArea="due" gap="6px" aria-label="Upkeep due">
@@ -18,7 +18,7 @@ export function DueList({ due }: { due: Today['due'] }) {
       </Box>
       <Box as="ul" listStyleType="none">
         {due.slice(0, SHOWN).map((one) => (
-          <Due key={one.pieceId + one.upkeepId} one={one} />
+          <Due key={one.pieceId + one.upkeepId} one={one} now={now} />
         ))}
       </Box>
       {due.length > SHOWN && (
@@ -30,7 +30,7 @@ export function DueList({ due }: { due: Today['due'] }) {
   );
 }
 
-function Due({ one }: { one: Today['due'][number] }) {
+function Due({ one, now }: { one: Today['due'][number]; now: string }) {
   const note = useNoteCare(one.pieceId);
   return (
     <Flex
@@ -47,7 +47,7 @@ function Due({ one }: { one: Today['due'][number] }) {
           {one.pieceName}
         </Link>
         <Box fontSize="15px" color="soft">
-          {one.name}, {dueText(one.dueAt)}
+          {one.name}, {dueText(one.dueAt, now)}
         </Box>
       </Box>
       <Button

@@ -105,7 +105,7 @@ function Board({ today, receivedAt }: { today: Today; receivedAt: number }) {
             <TrialCard key={trial.id} trial={trial} nowMs={nowMs} />
           ))}
         </Stack>
-        <DueList due={due} />
+        <DueList due={due} now={today.now} />
         <Section
           area="waiting"
           title="Waiting for a hand"

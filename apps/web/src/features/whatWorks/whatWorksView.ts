@@ -1,6 +1,6 @@
 import { findingWords, type Lexicon, type WhatWorksView, type WorksRowView } from '@feverfew/contracts';
 
-export const AGE_WORDS: Readonly<Record<WorksRowView['age'], string>> = {
+const AGE_WORDS: Readonly<Record<WorksRowView['age'], string>> = {
   fresh: 'fresh',
   days: 'days old',
   old: 'old',
@@ -18,7 +18,7 @@ const FIBRE_WORDS: Readonly<Record<string, string>> = {
   metal: 'metal thread',
   unknown: 'unknown fibres',
 };
-export const fibresText = (fibres: string): string => FIBRE_WORDS[fibres] ?? fibres;
+const fibresText = (fibres: string): string => FIBRE_WORDS[fibres] ?? fibres;
 
 /** "rust on cotton, old". */
 export const caseText = (row: WorksRowView, say: Lexicon): string =>

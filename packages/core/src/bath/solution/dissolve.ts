@@ -53,7 +53,7 @@ export const ALKALINITY_SHARES = { low: 0.4, centre: 0.75, high: 1 } as const;
 const TAP_PH = 7.5;
 const MG_PER_MMOL_CACO3 = 100.0869;
 /** Largest mix the tool reckons with, mL. */
-export const MOST_MIX_ML = 500_000;
+const MOST_MIX_ML = 500_000;
 
 /** @throws DomainError outOfRange */
 export function requireWater({ volumeML, hardnessMgL }: MixWater): void {

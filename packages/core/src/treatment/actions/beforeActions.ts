@@ -1,4 +1,4 @@
-import { STANDING_ALARMS, STANDING_CAUTIONS } from '@feverfew/knowledge';
+import { STANDING_ALARMS, STANDING_CAUTIONS, STANDING_NOTES } from '@feverfew/knowledge';
 import type { Action } from '../plan/action.js';
 import type { ActionsInput } from './actionsInput.js';
 import { draftAction } from './draftAction.js';
@@ -33,7 +33,7 @@ export function beforeActions(
             rinses: 2,
             rinseWay: rinsable ? 'change' : 'damp',
             tempC: cold,
-            notes: !rinsable || method.solventAftercare ? ['Let it dry before the next product.'] : [],
+            notes: !rinsable || method.solventAftercare ? [STANDING_NOTES.dryBetween] : [],
           }),
         ]
       : []),

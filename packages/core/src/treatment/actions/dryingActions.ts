@@ -1,4 +1,4 @@
-import { HEAVY_DRY_MASS_G, STANDING_CAUTIONS } from '@feverfew/knowledge';
+import { HEAVY_DRY_MASS_G, STANDING_CAUTIONS, STANDING_NOTES } from '@feverfew/knowledge';
 import { positionNotes } from '../case/positionNotes.js';
 import type { Action } from '../plan/action.js';
 import type { ActionsInput } from './actionsInput.js';
@@ -18,9 +18,7 @@ export function dryAction({ context, passIndex, eligible }: ActionsInput): Actio
     notes: [
       ...(method.notes.dry ?? []),
       ...positionNotes('dry', method, context).map((note) => note.text),
-      ...(inPlace && method.wetting !== 'dry'
-        ? ['Dry white towel on it, weighed down, until it takes no more; then let it air.']
-        : []),
+      ...(inPlace && method.wetting !== 'dry' ? [STANDING_NOTES.towelOnIt] : []),
     ],
     cautionIds: [
       ...STANDING_CAUTIONS.notYetGone,

@@ -1,4 +1,4 @@
-import { MOST_WASH_BEFORE_GONE_C, STANDING_CAUTIONS } from '@feverfew/knowledge';
+import { MOST_WASH_BEFORE_GONE_C, STANDING_CAUTIONS, STANDING_NOTES } from '@feverfew/knowledge';
 import type { Action } from '../plan/action.js';
 import { byLabel } from '../recipe/labelDose.js';
 import type { ActionsInput } from './actionsInput.js';
@@ -23,7 +23,7 @@ export function washAction({ eligible, context, passIndex }: ActionsInput): Acti
       ingredients: wash.agents.map((agent) =>
         byLabel(agent, wash.programme === 'hand' ? HAND_WASH_L : null, context.household),
       ),
-      notes: [...wash.notes, ...(alone ? ['Wash it alone.'] : [])],
+      notes: [...wash.notes, ...(alone ? [STANDING_NOTES.washAlone] : [])],
       cautionIds: [
         ...new Set([...wash.agents.flatMap((agent) => agent.cautionIds), ...STANDING_CAUTIONS.anyProduct]),
       ],

@@ -4,16 +4,7 @@ import type { EligibleMethod } from '../assess/assessMethod.js';
 import type { PlanContext } from '../case/planContext.js';
 
 /** Order of the work when several troubles sit on one piece. */
-export const TREATMENT_ORDER = [
-  'dry',
-  'solvent',
-  'cold',
-  'acid',
-  'warm',
-  'dye',
-  'peroxygen',
-  'last',
-] as const;
+const TREATMENT_ORDER = ['dry', 'solvent', 'cold', 'acid', 'warm', 'dye', 'peroxygen', 'last'] as const;
 export type OrderGroup = (typeof TREATMENT_ORDER)[number];
 
 const SOLVENTS: readonly Chemistry[] = ['hydrocarbon', 'alcohol', 'ketone', 'ester'];

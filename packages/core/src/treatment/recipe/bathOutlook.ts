@@ -12,7 +12,7 @@ import type { PlanContext } from '../case/planContext.js';
 import type { BathOutlook, Ingredient } from '../plan/recipe.js';
 
 /** A bath is called cool once it is no warmer than the hand, °C. Common practice, no source. */
-export const COOL_C = 30;
+const COOL_C = 30;
 
 /** What the heat of a bath is worked out from. */
 export interface BathAsked {
@@ -61,7 +61,7 @@ export function bathOutlook(asked: BathAsked, { household }: PlanContext): BathO
  * Minutes until the bath is down to a temperature, quickest to slowest; null when it starts there or the room is as
  * warm.
  */
-export function coolAt(startC: number, roomC: number, tau: TimeConstant, wantedC: number) {
+function coolAt(startC: number, roomC: number, tau: TimeConstant, wantedC: number) {
   const at = (tauMin: number) => minutesUntil(startC, roomC, tauMin, wantedC);
   const [low, likely, high] = [at(tau.low), at(tau.likely), at(tau.high)];
   return low === null || likely === null || high === null || likely === 0

@@ -1,4 +1,4 @@
-import type { Finding, Lexicon, Measures, Mix, MixBath, MixedPour } from '@feverfew/contracts';
+import type { Finding, Lexicon, Measures, MixBath, MixedPour } from '@feverfew/contracts';
 import { durationWords, findingWords } from '@feverfew/contracts';
 import { exactText, toolText } from '../../../components/measureText';
 
@@ -57,7 +57,3 @@ export const belowText = ({ tempC, minutes }: MixBath['below'][number], say: Lex
 export const sentences = (findings: readonly Finding[], say: Lexicon): string[] => [
   ...new Set(findings.map((finding) => findingWords(finding, say))),
 ];
-
-/** Anything that closes. */
-export const isClosed = ({ container }: Pick<Mix, 'container'>): boolean =>
-  container.kind === 'bottle' || container.kind === 'sprayer';

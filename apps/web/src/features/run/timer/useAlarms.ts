@@ -40,7 +40,7 @@ function call(text: string, what: string): void {
 }
 
 /** Three soft tones, made on the spot. */
-export function ring(): void {
+function ring(): void {
   const audio = new AudioContext();
   [0, 0.35, 0.7].forEach((start, index) => {
     const tone = audio.createOscillator();

@@ -93,7 +93,7 @@ function temperatureRemarks(method: Method, window: WorkWindow, { household }: P
 }
 
 /** Which chemistry asks for a hidden test, and why; also the warning that a reducer takes the piece's own dye. */
-export function hiddenTestFindings(method: Method, { envelope, index }: PlanContext): Finding[] {
+function hiddenTestFindings(method: Method, { envelope, index }: PlanContext): Finding[] {
   const { agents, chemistries } = index.factsOf(method);
   return chemistries.flatMap((chemistry) => {
     const limit = windowOf(envelope, chemistry).limits.find((candidate) => candidate.verdict !== 'never');

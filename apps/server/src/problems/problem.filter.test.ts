@@ -1,0 +1,48 @@
+import { Problem } from '@feverfew/contracts';
+import { DOMAIN_ERROR_CODES, DomainError } from '@feverfew/core';
+import type { ArgumentsHost } from '@nestjs/common';
+import { describe, expect, it } from 'vitest';
+import { ProblemFilter } from './problem.filter.js';
+
+/** What the filter sends for an error. */
+function sent(error: unknown): { status: number; type: string; problem: Problem } {
+  const answer = { status: 0, type: '', body: '' };
+  const response = {
+    status: (status: number) => {
+      answer.status = status;
+      return response;
+    },
+    type: (type: string) => {
+      answer.type = type;
+      return response;
+    },
+    send: (body: string) => {
+      answer.body = body;
+    },
+  };
+  const http = { getRequest: () => ({ originalUrl: '/api/x' }), getResponse: () => response };
+  new ProblemFilter().catch(error, { switchToHttp: () => http } as unknown as ArgumentsHost);
+  return { status: answer.status, type: answer.type, problem: Problem.parse(JSON.parse(answer.body)) };
+}
+
+/** Those that end a start, before anybody can ask. */
+const STARTING = ['badPort', 'dataDirectoryInUse', 'notADataDirectory', 'demoNotWhole'];
+
+describe('a problem', () => {
+  it.each(DOMAIN_ERROR_CODES.filter((code) => !STARTING.includes(code)))(
+    '%s is the asker’s to mend, with words',
+    (code) => {
+      const { status, type, problem } = sent(new DomainError(code, {}));
+      expect(type).toBe('application/problem+json');
+      expect(status).toBeGreaterThanOrEqual(400);
+      expect(status).toBeLessThan(500);
+      expect(problem).toMatchObject({ type: `urn:feverfew:${code}`, status, instance: '/api/x' });
+      expect(problem.detail).toMatch(/\w/);
+    },
+  );
+  it('says nothing of what broke inside', () => {
+    const { status, problem } = sent(new Error('secret path'));
+    expect(status).toBe(500);
+    expect(JSON.stringify(problem)).not.toContain('secret');
+  });
+});
