@@ -1,12 +1,4 @@
-import {
-  AGES,
-  type Catalogue,
-  CONDITIONS,
-  type PieceFacts,
-  type PieceSummary,
-  type TroubleFacts,
-  UPHOLSTERY_CODES,
-} from '@feverfew/contracts';
+import type { Catalogue, PieceFacts, PieceSummary, TroubleFacts } from '@feverfew/contracts';
 import { OptionPicker } from '../components/OptionPicker';
 import { type Draft, withItem, withPiece } from './factsDraft';
 import { markGroups, pieceGroups } from './optionGroups';
@@ -17,17 +9,10 @@ import { MarksPicker } from './pickers/MarksPicker';
 import { SizePicker } from './pickers/SizePicker';
 import { TagPicker } from './pickers/TagPicker';
 import { TriedPicker } from './pickers/TriedPicker';
+import { WordPicker } from './pickers/WordPicker';
 import { draftOf, readWords } from './readWords';
 import { rememberMark } from './recentMarks';
-import {
-  AGE_WORDS,
-  type BlankId,
-  CODE_WORDS,
-  CONDITION_WORDS,
-  HEAT_WORDS,
-  METAL_WORDS,
-  WETNESS_WORDS,
-} from './sentenceView';
+import type { BlankId } from './sentenceView';
 
 interface BlankPickerProps {
   readonly id: BlankId;
@@ -44,29 +29,6 @@ export function BlankPicker({ id, draft, catalogue, pieces, error, onChange, onD
   const { facts } = draft;
   const set = (change: Partial<TroubleFacts>) => onChange({ ...draft, facts: { ...facts, ...change } });
   const setPiece = (change: Partial<PieceFacts>) => set({ piece: { ...facts.piece, ...change } });
-  const item = catalogue.items.find((candidate) => candidate.id === facts.piece.itemId);
-  const choose = (
-    label: string,
-    words: Readonly<Record<string, string>>,
-    chosenId: string,
-    take: (value: string) => void,
-  ) => (
-    <OptionPicker
-      label={label}
-      searchable={false}
-      chosenId={chosenId}
-      groups={[
-        {
-          title: '',
-          options: Object.entries(words).map(([value, name]) => ({ id: value, name, aliases: [] })),
-        },
-      ]}
-      onChoose={(value) => {
-        take(value);
-        onDone();
-      }}
-    />
-  );
   switch (id) {
     case 'mark':
       return (
@@ -99,52 +61,20 @@ export function BlankPicker({ id, draft, catalogue, pieces, error, onChange, onD
         />
       );
     case 'part':
-      return choose(
-        'Which part?',
-        Object.fromEntries(facts.piece.parts.map((part, index) => [String(index), part.name])),
-        String(facts.partIndex),
-        (value) => set({ partIndex: Number(value) }),
-      );
     case 'age':
-      return choose('Since when?', pick(AGES, AGE_WORDS), facts.age, (value) =>
-        set({ age: value as TroubleFacts['age'] }),
-      );
     case 'wetness':
-      return choose('Wet or dry?', WETNESS_WORDS, facts.wetness, (value) =>
-        set({ wetness: value as TroubleFacts['wetness'] }),
-      );
     case 'heat':
-      return choose('Has heat been on it since?', HEAT_WORDS, facts.heat, (value) =>
-        set({ heat: value as TroubleFacts['heat'] }),
-      );
     case 'condition':
-      return choose(
-        'What state is it in?',
-        pick(CONDITIONS, CONDITION_WORDS),
-        facts.piece.condition,
-        (value) => setPiece({ condition: value as PieceFacts['condition'] }),
-      );
     case 'metal':
-      return choose(
-        'Zips, snaps, hooks, metal thread?',
-        METAL_WORDS,
-        facts.piece.metalParts ? 'yes' : 'no',
-        (value) => setPiece({ metalParts: value === 'yes' }),
-      );
     case 'code':
-      return choose(
-        'Code on the label underneath',
-        pick(UPHOLSTERY_CODES, CODE_WORDS),
-        facts.piece.code ?? 'unknown',
-        (value) => setPiece({ code: value as PieceFacts['code'] }),
-      );
+      return <WordPicker id={id} facts={facts} onChange={set} onDone={onDone} />;
     case 'size':
       return <SizePicker size={facts.sizeCm} onChange={(sizeCm) => set({ sizeCm })} onDone={onDone} />;
     case 'fibres':
       return (
         <BlendPicker
           parts={facts.piece.parts}
-          usual={item?.usualFibres ?? []}
+          usual={catalogue.items.find(({ id }) => id === facts.piece.itemId)?.usualFibres ?? []}
           fibres={catalogue.fibres}
           error={error}
           onChange={(parts) => setPiece({ parts })}
@@ -212,11 +142,4 @@ function componentsOf(facts: TroubleFacts, catalogue: Catalogue) {
     catalogue.marks.flatMap((mark) => (facts.markIds.includes(mark.id) ? mark.componentIds : [])),
   );
   return catalogue.components.filter((component) => ids.has(component.id));
-}
-
-function pick<K extends string>(
-  order: readonly K[],
-  words: Readonly<Record<K, string>>,
-): Record<string, string> {
-  return Object.fromEntries(order.map((key) => [key, words[key]]));
 }

@@ -122,65 +122,94 @@ function PartBlend({
         </Box>
       )}
       {shown.map((share, index) => (
-        <Flex key={share.fibreId} gap="8px" alignItems="center" marginTop="8px">
-          <Box flex="1 1 90px" fontSize="15px">
-            {nameOf(share.fibreId)}
-          </Box>
-          <input
-            type="range"
-            min={1}
-            max={100}
-            value={share.sharePct}
-            style={{ flex: '1 1 110px', accentColor: 'var(--ff-colors-leaf)', minHeight: 32 }}
-            aria-label={`Slide the share of ${nameOf(share.fibreId)}`}
-            onChange={(event) => take(rebalance(shown, index, event.currentTarget.valueAsNumber))}
-          />
-          <Input
-            width="70px"
-            type="number"
-            inputMode="decimal"
-            step="any"
-            aria-label={`Share of ${nameOf(share.fibreId)} in %`}
-            value={Number.isFinite(share.sharePct) ? share.sharePct : ''}
-            onChange={(event) => {
-              const sharePct = Number(event.currentTarget.value);
-              take(shown.map((old, place) => (place === index ? { ...old, sharePct } : old)));
-            }}
-          />
-          <Button
-            size="small"
-            variant="plain"
-            aria-label={`Remove ${nameOf(share.fibreId)}`}
-            onClick={() => take(shown.filter((_, place) => place !== index))}
-          >
-            ✕
-          </Button>
-        </Flex>
+        <ShareRow
+          key={share.fibreId}
+          share={share}
+          name={nameOf(share.fibreId)}
+          onSlide={(sharePct) => take(rebalance(shown, index, sharePct))}
+          onShare={(sharePct) =>
+            take(shown.map((old, place) => (place === index ? { ...old, sharePct } : old)))
+          }
+          onRemove={() => take(shown.filter((_, place) => place !== index))}
+        />
       ))}
       {shown.length > 0 && (
         <Box fontSize="14px" color={isWhole(shown) ? 'soft' : 'brick'} marginTop="2px">
           makes {Math.round(sum * 10) / 10} %
         </Box>
       )}
-      <Select
-        marginTop="8px"
-        aria-label={`Add a fibre to ${part.name}`}
-        value=""
-        onChange={(event) => {
-          const fibreId = event.currentTarget.value;
-          if (fibreId) take([...shown, { fibreId, sharePct: Math.max(1, 100 - sum) }]);
-        }}
-      >
-        <option value="">Add a fibre …</option>
-        {fibres
-          .filter((fibre) => !shown.some((share) => share.fibreId === fibre.id))
-          .map((fibre) => (
-            <option key={fibre.id} value={fibre.id}>
-              {fibre.name}
-            </option>
-          ))}
-      </Select>
+      <AddFibre
+        label={`Add a fibre to ${part.name}`}
+        fibres={fibres.filter((fibre) => !shown.some((share) => share.fibreId === fibre.id))}
+        onAdd={(fibreId) => take([...shown, { fibreId, sharePct: Math.max(1, 100 - sum) }])}
+      />
     </Box>
+  );
+}
+
+interface ShareRowProps {
+  readonly share: Fibres[number];
+  readonly name: string;
+  /** The others give way. */
+  readonly onSlide: (sharePct: number) => void;
+  readonly onShare: (sharePct: number) => void;
+  readonly onRemove: () => void;
+}
+
+function ShareRow({ share, name, onSlide, onShare, onRemove }: ShareRowProps) {
+  return (
+    <Flex gap="8px" alignItems="center" marginTop="8px">
+      <Box flex="1 1 90px" fontSize="15px">
+        {name}
+      </Box>
+      <input
+        type="range"
+        min={1}
+        max={100}
+        value={share.sharePct}
+        style={{ flex: '1 1 110px', accentColor: 'var(--ff-colors-leaf)', minHeight: 32 }}
+        aria-label={`Slide the share of ${name}`}
+        onChange={(event) => onSlide(event.currentTarget.valueAsNumber)}
+      />
+      <Input
+        width="70px"
+        type="number"
+        inputMode="decimal"
+        step="any"
+        aria-label={`Share of ${name} in %`}
+        value={Number.isFinite(share.sharePct) ? share.sharePct : ''}
+        onChange={(event) => onShare(Number(event.currentTarget.value))}
+      />
+      <Button size="small" variant="plain" aria-label={`Remove ${name}`} onClick={onRemove}>
+        ✕
+      </Button>
+    </Flex>
+  );
+}
+
+interface AddFibreProps {
+  readonly label: string;
+  readonly fibres: Catalogue['fibres'];
+  readonly onAdd: (fibreId: string) => void;
+}
+
+function AddFibre({ label, fibres, onAdd }: AddFibreProps) {
+  return (
+    <Select
+      marginTop="8px"
+      aria-label={label}
+      value=""
+      onChange={(event) => {
+        if (event.currentTarget.value) onAdd(event.currentTarget.value);
+      }}
+    >
+      <option value="">Add a fibre …</option>
+      {fibres.map((fibre) => (
+        <option key={fibre.id} value={fibre.id}>
+          {fibre.name}
+        </option>
+      ))}
+    </Select>
   );
 }
 

@@ -25,62 +25,21 @@ export function TriedPicker({
   onDone: () => void;
 }) {
   const [query, setQuery] = useState('');
-  const nameOf = (id: string) => agents.find((agent) => agent.id === id)?.name ?? id;
   const free = agents.filter((agent) => !tried.some((product) => product.agentId === agent.id));
   const found = searchOptions(free, query).slice(0, query ? 6 : 8);
   const set = (agentId: string, change: Partial<TriedProduct>) =>
     onChange(tried.map((product) => (product.agentId === agentId ? { ...product, ...change } : product)));
   return (
     <Stack gap="12px">
-      {tried.map((product) => {
-        const name = nameOf(product.agentId);
-        return (
-          <Stack
-            key={product.agentId}
-            as="section"
-            aria-label={name}
-            gap="6px"
-            paddingBottom="10px"
-            borderBottom="1px solid"
-            borderColor="line"
-          >
-            <Flex justifyContent="space-between" alignItems="center">
-              <Box fontWeight={650}>{name}</Box>
-              <Button
-                size="small"
-                variant="plain"
-                aria-label={`take ${name} back`}
-                onClick={() => onChange(tried.filter((other) => other !== product))}
-              >
-                ✕
-              </Button>
-            </Flex>
-            <ChipRow
-              label="What did it do?"
-              chosen={product.effect}
-              options={EFFECTS}
-              onChoose={(effect) => set(product.agentId, { effect })}
-            />
-            <Flex gap="14px" wrap="wrap">
-              <ChipRow
-                label="How often?"
-                chosen={product.times}
-                options={TIMES.map((value) => ({ value, text: value === 4 ? '4+' : String(value) }))}
-                onChoose={(times) => set(product.agentId, { times })}
-              />
-              <ChipRow
-                label="Hot?"
-                chosen={product.hot ? 'hot' : 'cool'}
-                options={[
-                  { value: 'cool', text: 'cool' },
-                  { value: 'hot', text: 'hot' },
-                ]}
-                onChoose={(heat) => set(product.agentId, { hot: heat === 'hot' })}
-              />
-            </Flex>
-          </Stack>
-        );
-      })}
+      {tried.map((product) => (
+        <Tried
+          key={product.agentId}
+          product={product}
+          name={agents.find((agent) => agent.id === product.agentId)?.name ?? product.agentId}
+          onChange={(change) => set(product.agentId, change)}
+          onBack={() => onChange(tried.filter((other) => other !== product))}
+        />
+      ))}
       <Input
         value={query}
         autoFocus
@@ -109,6 +68,56 @@ export function TriedPicker({
         >
           Nothing
         </Button>
+      </Flex>
+    </Stack>
+  );
+}
+
+interface TriedProps {
+  readonly product: TriedProduct;
+  readonly name: string;
+  readonly onChange: (change: Partial<TriedProduct>) => void;
+  readonly onBack: () => void;
+}
+
+function Tried({ product, name, onChange, onBack }: TriedProps) {
+  return (
+    <Stack
+      as="section"
+      aria-label={name}
+      gap="6px"
+      paddingBottom="10px"
+      borderBottom="1px solid"
+      borderColor="line"
+    >
+      <Flex justifyContent="space-between" alignItems="center">
+        <Box fontWeight={650}>{name}</Box>
+        <Button size="small" variant="plain" aria-label={`take ${name} back`} onClick={onBack}>
+          ✕
+        </Button>
+      </Flex>
+      <ChipRow
+        label="What did it do?"
+        chosen={product.effect}
+        options={EFFECTS}
+        onChoose={(effect) => onChange({ effect })}
+      />
+      <Flex gap="14px" wrap="wrap">
+        <ChipRow
+          label="How often?"
+          chosen={product.times}
+          options={TIMES.map((value) => ({ value, text: value === 4 ? '4+' : String(value) }))}
+          onChoose={(times) => onChange({ times })}
+        />
+        <ChipRow
+          label="Hot?"
+          chosen={product.hot ? 'hot' : 'cool'}
+          options={[
+            { value: 'cool', text: 'cool' },
+            { value: 'hot', text: 'hot' },
+          ]}
+          onChoose={(heat) => onChange({ hot: heat === 'hot' })}
+        />
       </Flex>
     </Stack>
   );

@@ -1,29 +1,17 @@
 import { Box, Flex, Stack } from '@chakra-ui/react';
-import type { Catalogue, Household } from '@feverfew/contracts';
+import type { Catalogue } from '@feverfew/contracts';
+import { useController, useFieldArray } from 'react-hook-form';
 import { ChipButton, Input } from '../../components/controls';
-
-type Cupboard = Household['cupboard'];
+import { useFaultAt, useSettingsForm } from './fields';
 
 /** What is in the house; strength only where it matters. */
-export function CupboardEditor({
-  cupboard,
-  agents,
-  errors,
-  onChange,
-}: {
-  cupboard: Cupboard;
-  agents: Catalogue['agents'];
-  errors: Readonly<Record<string, string>>;
-  onChange: (cupboard: Cupboard) => void;
-}) {
-  const toggle = (agentId: string) =>
-    onChange(
-      cupboard.some((entry) => entry.agentId === agentId)
-        ? cupboard.filter((entry) => entry.agentId !== agentId)
-        : [...cupboard, { agentId, strengthPct: null }],
-    );
-  const strength = (agentId: string, strengthPct: number | null) =>
-    onChange(cupboard.map((entry) => (entry.agentId === agentId ? { ...entry, strengthPct } : entry)));
+export function CupboardEditor({ agents }: { agents: Catalogue['agents'] }) {
+  const { control } = useSettingsForm();
+  const {
+    fields: cupboard,
+    append,
+    remove,
+  } = useFieldArray({ control, name: 'household.cupboard', keyName: 'key' });
   return (
     <Stack gap="8px" as="section" aria-label="Cupboard">
       <Box as="h2" fontSize="20px">
@@ -33,14 +21,7 @@ export function CupboardEditor({
         {cupboard.map((entry, index) => {
           const agent = agents.find((candidate) => candidate.id === entry.agentId);
           return agent ? (
-            <Bottle
-              key={agent.id}
-              agent={agent}
-              strengthPct={entry.strengthPct}
-              error={errors[`household.cupboard.${index}.strengthPct`]}
-              onStrength={(strengthPct) => strength(agent.id, strengthPct)}
-              onAway={() => toggle(agent.id)}
-            />
+            <Bottle key={entry.key} agent={agent} index={index} onAway={() => remove(index)} />
           ) : null;
         })}
       </Flex>
@@ -51,7 +32,12 @@ export function CupboardEditor({
         {agents
           .filter((agent) => cupboard.every((entry) => entry.agentId !== agent.id))
           .map((agent) => (
-            <ChipButton key={agent.id} size="touch" aria-pressed={false} onClick={() => toggle(agent.id)}>
+            <ChipButton
+              key={agent.id}
+              size="touch"
+              aria-pressed={false}
+              onClick={() => append({ agentId: agent.id, strengthPct: null })}
+            >
               {agent.name}
             </ChipButton>
           ))}
@@ -60,19 +46,19 @@ export function CupboardEditor({
   );
 }
 
-function Bottle({
-  agent,
-  strengthPct,
-  error,
-  onStrength,
-  onAway,
-}: {
-  agent: Catalogue['agents'][number];
-  strengthPct: number | null;
-  error: string | undefined;
-  onStrength: (strengthPct: number | null) => void;
-  onAway: () => void;
-}) {
+interface BottleProps {
+  readonly agent: Catalogue['agents'][number];
+  readonly index: number;
+  readonly onAway: () => void;
+}
+
+function Bottle({ agent, index, onAway }: BottleProps) {
+  const { control } = useSettingsForm();
+  const path = `household.cupboard.${index}.strengthPct` as const;
+  const {
+    field: { value: strengthPct, onChange },
+  } = useController({ control, name: path });
+  const error = useFaultAt(path);
   return (
     <Flex gap="8px" alignItems="center" wrap="wrap">
       <ChipButton size="touch" state="chosen" aria-pressed onClick={onAway}>
@@ -89,7 +75,7 @@ function Bottle({
             aria-invalid={error ? true : undefined}
             value={strengthPct ?? ''}
             onChange={(event) =>
-              onStrength(event.currentTarget.value === '' ? null : event.currentTarget.valueAsNumber)
+              onChange(event.currentTarget.value === '' ? null : event.currentTarget.valueAsNumber)
             }
           />
           {agent.strengthUnit}

@@ -1,9 +1,9 @@
 import { Box, Flex, Grid, Stack } from '@chakra-ui/react';
 import type { Catalogue, HouseholdSettings } from '@feverfew/contracts';
 import { useState } from 'react';
-import { ApiProblem } from '../../app/api';
+import { FormProvider, useWatch } from 'react-hook-form';
 import { setColourMode, useColourMode } from '../../app/colourMode';
-import { useCatalogue, useHousehold, useSaveHousehold } from '../../app/queries';
+import { useCatalogue, useHousehold } from '../../app/queries';
 import { ChipRow } from '../../components/ChipRow';
 import { Button } from '../../components/controls';
 import { LinkButton } from '../../components/LinkButton';
@@ -11,11 +11,13 @@ import { Notice } from '../../components/Notice';
 import { Failed, Loading } from '../../components/States';
 import { bottlesOf } from './bottlesOf';
 import { CupboardEditor } from './CupboardEditor';
+import { useSettingsForm, YesNoField } from './fields';
 import { HouseholdFilePanel } from './HouseholdFilePanel';
 import { PositionsEditor } from './PositionsEditor';
 import { PricesEditor } from './PricesEditor';
 import { ProductsEditor } from './ProductsEditor';
 import { ToolsEditor } from './ToolsEditor';
+import { useHouseholdForm } from './useHouseholdForm';
 import { VesselEditor } from './VesselEditor';
 import { WaterEditor } from './WaterEditor';
 
@@ -53,155 +55,122 @@ export function HouseholdPage() {
 }
 
 function Editor({ start, catalogue }: { start: HouseholdSettings; catalogue: Catalogue }) {
-  const [settings, setSettings] = useState(start);
-  const save = useSaveHousehold();
-  const mode = useColourMode();
-  const errors = save.error instanceof ApiProblem ? save.error.fields : {};
-  const { household, measures } = settings;
+  const { form, keep, isPending, isKept, fault } = useHouseholdForm(start);
   const bottles = bottlesOf(catalogue);
-  const set = (change: Partial<HouseholdSettings['household']>) => {
-    save.reset();
-    setSettings({ ...settings, household: { ...household, ...change } });
-  };
-  const setMeasures = (change: Partial<HouseholdSettings['measures']>) => {
-    const next = { ...settings, measures: { ...measures, ...change } };
-    setSettings(next);
-    save.mutate(next);
-  };
   return (
-    <Box maxWidth="1080px" marginInline="auto" padding={{ base: '16px', md: '24px 28px' }}>
-      <Flex justifyContent="space-between" alignItems="baseline" wrap="wrap" marginBottom="12px">
-        <Box as="h1" fontSize="28px">
-          Household
-        </Box>
-        <LinkButton to="/setup" variant="plain">
-          Step by step
-        </LinkButton>
-      </Flex>
-      <Grid templateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) minmax(0, 1fr)' }} gap="26px 40px">
-        <Stack gap="14px">
-          <ChipRow
-            label="Degrees"
-            chosen={measures.temperature}
-            options={[
-              { value: 'C', text: '°C' },
-              { value: 'F', text: '°F' },
-            ]}
-            onChoose={(temperature) => setMeasures({ temperature })}
-          />
-          <ChipRow
-            label="Volumes and weights"
-            chosen={measures.system}
-            options={[
-              { value: 'metric', text: 'litres and grams' },
-              { value: 'us', text: 'US quarts and ounces' },
-            ]}
-            onChoose={(system) => setMeasures({ system })}
-          />
-          <ChipRow
-            label="Light"
-            chosen={mode}
-            options={[
-              { value: 'system', text: 'as the device' },
-              { value: 'light', text: 'light' },
-              { value: 'dark', text: 'dark' },
-            ]}
-            onChoose={setColourMode}
-          />
-          <WaterEditor household={household} errors={errors} onChange={set} />
-          <VesselEditor
-            vessels={household.vessels}
-            errors={errors}
-            onChange={(vessels) => set({ vessels })}
-          />
-          <Box as="h2" fontSize="20px">
-            Here we have
+    <FormProvider {...form}>
+      <Box maxWidth="1080px" marginInline="auto" padding={{ base: '16px', md: '24px 28px' }}>
+        <Flex justifyContent="space-between" alignItems="baseline" wrap="wrap" marginBottom="12px">
+          <Box as="h1" fontSize="28px">
+            Household
           </Box>
-          {HERE.map(({ key, label }) => (
-            <YesNo
-              key={key}
-              label={label}
-              value={household[key]}
-              onChange={(value) => set({ [key]: value })}
-            />
-          ))}
-        </Stack>
-        <Stack gap="26px">
-          <CupboardEditor
-            cupboard={household.cupboard}
-            agents={bottles}
-            errors={errors}
-            onChange={(cupboard) => set({ cupboard })}
-          />
-          <ProductsEditor
-            products={household.products}
-            cupboard={household.cupboard}
-            hardnessMgL={household.hardnessMgL}
-            agents={bottles}
-            errors={errors}
-            onChange={(products) => set({ products })}
-          />
-          <ToolsEditor household={household} errors={errors} onChange={set} />
-          <PricesEditor
-            prices={settings.prices}
-            cupboard={household.cupboard}
-            agents={bottles}
-            errors={errors}
-            onChange={(prices) => {
-              save.reset();
-              setSettings({ ...settings, prices });
-            }}
-          />
-        </Stack>
-      </Grid>
-      <PositionsEditor
-        chosen={household.schools}
-        catalogue={catalogue}
-        onChange={(schools) => set({ schools })}
-      />
-      <Flex
-        position="sticky"
-        bottom="0"
-        bg="paper"
-        paddingBlock="14px"
-        gap="14px"
-        alignItems="center"
-        borderTop="1px solid"
-        borderColor="line"
-        marginTop="20px"
-      >
-        <Button variant="action" size="large" disabled={save.isPending} onClick={() => save.mutate(settings)}>
-          Keep these
-        </Button>
-        {save.isSuccess && <span role="status">Kept. New plans use it.</span>}
-        {save.error && (
-          <Notice kind="danger" word="Look again">
-            {Object.values(errors)[0] ?? save.error.message}
-          </Notice>
-        )}
-      </Flex>
-    </Box>
+          <LinkButton to="/setup" variant="plain">
+            Step by step
+          </LinkButton>
+        </Flex>
+        <Grid
+          templateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) minmax(0, 1fr)' }}
+          gap="26px 40px"
+        >
+          <Stack gap="14px">
+            <HowShown onChosen={keep} />
+            <WaterEditor />
+            <VesselEditor />
+            <Box as="h2" fontSize="20px">
+              Here we have
+            </Box>
+            {HERE.map(({ key, label }) => (
+              <YesNoField key={key} name={`household.${key}`} label={label} />
+            ))}
+          </Stack>
+          <Stack gap="26px">
+            <CupboardEditor agents={bottles} />
+            <ProductsEditor agents={bottles} />
+            <ToolsEditor />
+            <PricesEditor agents={bottles} />
+          </Stack>
+        </Grid>
+        <PositionsEditor catalogue={catalogue} />
+        <KeepBar isPending={isPending} isKept={isKept} fault={fault} onKeep={() => keep()} />
+      </Box>
+    </FormProvider>
   );
 }
 
-function YesNo({
-  label,
-  value,
-  onChange,
-}: {
-  label: string;
-  value: boolean;
-  onChange: (value: boolean) => void;
-}) {
+/** Degrees, measures and light: taken at once. */
+function HowShown({ onChosen }: { onChosen: () => void }) {
+  const { control, setValue } = useSettingsForm();
+  const measures = useWatch({ control, name: 'measures' });
+  const mode = useColourMode();
   return (
-    <ChipRow
-      label={label}
-      chosen={value ? 'yes' : 'no'}
-      options={[
-        { value: 'yes', text: 'yes' },
-        { value: 'no', text: 'no' },
-      ]}
-      onChoose={(chosen) => onChange(chosen === 'yes')}
-    />
+    <>
+      <ChipRow
+        label="Degrees"
+        chosen={measures.temperature}
+        options={[
+          { value: 'C', text: '°C' },
+          { value: 'F', text: '°F' },
+        ]}
+        onChoose={(temperature) => {
+          setValue('measures.temperature', temperature);
+          onChosen();
+        }}
+      />
+      <ChipRow
+        label="Volumes and weights"
+        chosen={measures.system}
+        options={[
+          { value: 'metric', text: 'litres and grams' },
+          { value: 'us', text: 'US quarts and ounces' },
+        ]}
+        onChoose={(system) => {
+          setValue('measures.system', system);
+          onChosen();
+        }}
+      />
+      <ChipRow
+        label="Light"
+        chosen={mode}
+        options={[
+          { value: 'system', text: 'as the device' },
+          { value: 'light', text: 'light' },
+          { value: 'dark', text: 'dark' },
+        ]}
+        onChoose={setColourMode}
+      />
+    </>
+  );
+}
+
+interface KeepBarProps {
+  readonly isPending: boolean;
+  readonly isKept: boolean;
+  readonly fault: string | null;
+  readonly onKeep: () => void;
+}
+
+function KeepBar({ isPending, isKept, fault, onKeep }: KeepBarProps) {
+  return (
+    <Flex
+      position="sticky"
+      bottom="0"
+      bg="paper"
+      paddingBlock="14px"
+      gap="14px"
+      alignItems="center"
+      borderTop="1px solid"
+      borderColor="line"
+      marginTop="20px"
+    >
+      <Button variant="action" size="large" disabled={isPending} onClick={onKeep}>
+        Keep these
+      </Button>
+      {isKept && <span role="status">Kept. New plans use it.</span>}
+      {fault && (
+        <Notice kind="danger" word="Look again">
+          {fault}
+        </Notice>
+      )}
+    </Flex>
   );
 }

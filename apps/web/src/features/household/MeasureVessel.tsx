@@ -3,7 +3,7 @@ import { type Household, litresOf, USUAL_SHAPES, type VesselShape } from '@fever
 import { useState } from 'react';
 import { ChipRow } from '../../components/ChipRow';
 import { Button } from '../../components/controls';
-import { NumberField } from './NumberField';
+import { RequiredNumberBox } from './RequiredNumberBox';
 
 type Vessel = Household['vessels'][number];
 
@@ -78,7 +78,7 @@ function ByJugs({ onMeasured }: { onMeasured: (volumeL: number) => void }) {
   const litres = tenth(jugL * count);
   return (
     <Stack gap="10px">
-      <NumberField label="One jug holds, L" value={jugL} error={undefined} onChange={setJugL} />
+      <RequiredNumberBox label="One jug holds, L" value={jugL} error={undefined} onChange={setJugL} />
       <Flex gap="10px" alignItems="center">
         <Button variant="action" onClick={() => setCount(count + 1)}>
           One jug in
@@ -114,7 +114,7 @@ function BySides({ start, onMeasured }: { start: VesselShape; onMeasured: (shape
         onChoose={(kind) => setShape(kind === 'round' ? USUAL_SHAPES.bucket : USUAL_SHAPES.sink)}
       />
       {sides.map(([key, value]) => (
-        <NumberField
+        <RequiredNumberBox
           key={`${shape.kind}-${key}`}
           label={SIDES[key] ?? key}
           value={Number(value)}

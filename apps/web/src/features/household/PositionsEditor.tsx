@@ -1,19 +1,15 @@
 import { Box, Grid } from '@chakra-ui/react';
-import type { Catalogue, Household } from '@feverfew/contracts';
+import type { Catalogue } from '@feverfew/contracts';
+import { useController } from 'react-hook-form';
 import { Select } from '../../components/controls';
-
-type Positions = Household['schools'];
+import { useSettingsForm } from './fields';
 
 /** The way of this house in each dispute of the trade; a plan may still follow another. */
-export function PositionsEditor({
-  chosen,
-  catalogue,
-  onChange,
-}: {
-  chosen: Positions;
-  catalogue: Catalogue;
-  onChange: (schools: Positions) => void;
-}) {
+export function PositionsEditor({ catalogue }: { catalogue: Catalogue }) {
+  const { control } = useSettingsForm();
+  const {
+    field: { value: chosen, onChange },
+  } = useController({ control, name: 'household.schools' });
   const choose = (dispute: string, schoolId: string) => {
     const { [dispute]: _before, ...others } = chosen;
     onChange(schoolId === '' ? others : { ...others, [dispute]: schoolId });

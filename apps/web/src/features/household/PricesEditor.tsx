@@ -1,33 +1,24 @@
 import { Box, Grid, Stack } from '@chakra-ui/react';
-import type { Catalogue, Household, Prices } from '@feverfew/contracts';
-import { Input } from '../../components/controls';
+import type { Catalogue } from '@feverfew/contracts';
+import { useController, useWatch } from 'react-hook-form';
 import { NumberBox } from '../../components/NumberBox';
+import { NumberField, TextField, useFaultAt, useSettingsForm } from './fields';
 
-interface PricesEditorProps {
-  readonly prices: Prices;
-  readonly cupboard: Household['cupboard'];
-  readonly agents: Catalogue['agents'];
-  readonly errors: Readonly<Record<string, string>>;
-  readonly onChange: (prices: Prices) => void;
-}
+const RUNNING = [
+  ['energy, per kWh', 'prices.kWh'],
+  ['water, per m³', 'prices.waterM3'],
+  ['an hour of your time', 'prices.hour'],
+  ['a professional, per piece', 'prices.professional'],
+] as const;
 
 /**
  * What things cost here, as far as wanted: nothing is assumed, and what has no price is left out of a sum and said
  * so.
  */
-export function PricesEditor({ prices, cupboard, agents, errors, onChange }: PricesEditorProps) {
-  const set = (change: Partial<Prices>) => onChange({ ...prices, ...change });
-  const priceOf = (agentId: string, price: number | null) => {
-    const { [agentId]: _old, ...rest } = prices.agents;
-    set({ agents: price === null ? rest : { ...rest, [agentId]: price } });
-  };
+export function PricesEditor({ agents }: { agents: Catalogue['agents'] }) {
+  const { control } = useSettingsForm();
+  const cupboard = useWatch({ control, name: 'household.cupboard' });
   const here = agents.filter((agent) => cupboard.some((entry) => entry.agentId === agent.id));
-  const running = [
-    ['energy, per kWh', 'kWh'],
-    ['water, per m³', 'waterM3'],
-    ['an hour of your time', 'hour'],
-    ['a professional, per piece', 'professional'],
-  ] as const;
   return (
     <Stack gap="10px" as="section" aria-label="What things cost">
       <Box as="h2" fontSize="20px">
@@ -38,33 +29,31 @@ export function PricesEditor({ prices, cupboard, agents, errors, onChange }: Pri
         “at least”.
       </Box>
       <Grid templateColumns={{ base: '1fr 1fr', md: '1fr 1fr 1fr' }} gap="10px" alignItems="end">
-        <Box as="label" fontSize="14px" color="soft">
-          sign of the money
-          <Input
-            value={prices.money}
-            maxLength={8}
-            onChange={(event) => set({ money: event.currentTarget.value })}
-          />
-        </Box>
-        {running.map(([label, key]) => (
-          <NumberBox
-            key={key}
-            label={label}
-            value={prices[key]}
-            error={errors[`prices.${key}`]}
-            onChange={(value) => set({ [key]: value })}
-          />
+        <TextField name="prices.money" label="sign of the money" maxLength={8} />
+        {RUNNING.map(([label, name]) => (
+          <NumberField key={name} name={name} label={label} />
         ))}
         {here.map((agent) => (
-          <NumberBox
-            key={agent.id}
-            label={`${agent.name}, per ${agent.isLiquid ? 'L' : 'kg'}`}
-            value={prices.agents[agent.id] ?? null}
-            error={errors[`prices.agents.${agent.id}`]}
-            onChange={(value) => priceOf(agent.id, value)}
-          />
+          <AgentPrice key={agent.id} agent={agent} />
         ))}
       </Grid>
     </Stack>
+  );
+}
+
+/** A product without a price is not in the list at all. */
+function AgentPrice({ agent }: { agent: Catalogue['agents'][number] }) {
+  const { control, getValues } = useSettingsForm();
+  const { field } = useController({ control, name: 'prices.agents' });
+  return (
+    <NumberBox
+      label={`${agent.name}, per ${agent.isLiquid ? 'L' : 'kg'}`}
+      value={field.value[agent.id] ?? null}
+      error={useFaultAt(`prices.agents.${agent.id}`)}
+      onChange={(price) => {
+        const { [agent.id]: _old, ...rest } = getValues('prices.agents');
+        field.onChange(price === null ? rest : { ...rest, [agent.id]: price });
+      }}
+    />
   );
 }

@@ -1,125 +1,89 @@
 import { Box, Flex, Grid, Stack } from '@chakra-ui/react';
-import { type Household, VESSEL_FORMS, VESSEL_MATERIALS } from '@feverfew/contracts';
-import { Button, ChipButton, Input, Select } from '../../components/controls';
+import { VESSEL_FORMS, VESSEL_MATERIALS } from '@feverfew/contracts';
+import { useController, useFieldArray, useWatch } from 'react-hook-form';
+import { Button, ChipButton } from '../../components/controls';
+import { ChoiceField, NumberField, TextField, useSettingsForm } from './fields';
 import { MeasureVessel } from './MeasureVessel';
-import { NumberField } from './NumberField';
 
-type Vessels = Household['vessels'];
+const NEW_VESSEL = {
+  name: 'bucket',
+  volumeL: 10,
+  material: 'plastic',
+  lid: false,
+  form: 'bucket',
+  shape: null,
+} as const;
 
-export function VesselEditor({
-  vessels,
-  errors,
-  onChange,
-}: {
-  vessels: Vessels;
-  errors: Readonly<Record<string, string>>;
-  onChange: (vessels: Vessels) => void;
-}) {
-  const set = (index: number, change: Partial<Vessels[number]>) =>
-    onChange(vessels.map((vessel, place) => (place === index ? { ...vessel, ...change } : vessel)));
+/** What baths are made in. */
+export function VesselEditor() {
+  const { control } = useSettingsForm();
+  const { fields, append, remove } = useFieldArray({ control, name: 'household.vessels', keyName: 'key' });
   return (
     <Stack gap="10px" as="section" aria-label="Vessels">
       <Box as="h2" fontSize="20px">
         Vessels
       </Box>
-      {vessels.map((vessel, index) => (
-        <Box key={vessel.id} borderBottom="1px solid" borderColor="line" paddingBottom="10px">
-          <Grid
-            templateColumns={{ base: 'minmax(0, 1fr) 92px 44px', md: 'minmax(0, 1fr) 92px 44px' }}
-            gap="8px"
-            alignItems="end"
-          >
-            <Box as="label" fontSize="14px" color="soft">
-              Name
-              <Input
-                value={vessel.name}
-                aria-invalid={errors[`household.vessels.${index}.name`] ? true : undefined}
-                onChange={(event) => set(index, { name: event.currentTarget.value })}
-              />
-            </Box>
-            <NumberField
-              label="Litres"
-              value={vessel.volumeL}
-              error={errors[`household.vessels.${index}.volumeL`]}
-              onChange={(volumeL) => set(index, { volumeL, shape: null })}
-            />
-            <Button
-              variant="plain"
-              aria-label={`Remove ${vessel.name}`}
-              onClick={() => onChange(vessels.filter((_, place) => place !== index))}
-            >
-              ✕
-            </Button>
-          </Grid>
-          <Flex gap="8px" marginTop="8px" wrap="wrap" alignItems="center">
-            <Choice
-              label={`Form of ${vessel.name}`}
-              options={VESSEL_FORMS}
-              value={vessel.form}
-              onChange={(form) => set(index, { form, shape: null })}
-            />
-            <Choice
-              label={`Material of ${vessel.name}`}
-              options={VESSEL_MATERIALS}
-              value={vessel.material}
-              onChange={(material) => set(index, { material })}
-            />
-            <ChipButton
-              size="touch"
-              state={vessel.lid ? 'chosen' : 'plain'}
-              aria-pressed={vessel.lid}
-              onClick={() => set(index, { lid: !vessel.lid })}
-            >
-              {vessel.lid ? '✓ has a lid' : 'no lid'}
-            </ChipButton>
-            <MeasureVessel vessel={vessel} onMeasured={(measured) => set(index, measured)} />
-          </Flex>
-        </Box>
+      {fields.map((vessel, index) => (
+        <VesselRow key={vessel.key} index={index} onRemove={() => remove(index)} />
       ))}
-      <Button
-        alignSelf="start"
-        onClick={() =>
-          onChange([
-            ...vessels,
-            {
-              id: crypto.randomUUID(),
-              name: 'bucket',
-              volumeL: 10,
-              material: 'plastic',
-              lid: false,
-              form: 'bucket',
-              shape: null,
-            },
-          ])
-        }
-      >
+      <Button alignSelf="start" onClick={() => append({ id: crypto.randomUUID(), ...NEW_VESSEL })}>
         Add a vessel
       </Button>
     </Stack>
   );
 }
 
-function Choice<T extends string>({
-  label,
-  options,
-  value,
-  onChange,
-}: {
-  label: string;
-  options: readonly T[];
-  value: T;
-  onChange: (value: T) => void;
-}) {
+function VesselRow({ index, onRemove }: { index: number; onRemove: () => void }) {
+  const { control, setValue } = useSettingsForm();
+  const path = `household.vessels.${index}` as const;
+  const vessel = useWatch({ control, name: path });
+  // Lengths that were measured hold for the vessel as it was.
+  const forgetShape = () => setValue(`${path}.shape`, null);
   return (
-    <Select
-      width="auto"
-      aria-label={label}
-      value={value}
-      onChange={(event) => onChange(event.currentTarget.value as T)}
+    <Box borderBottom="1px solid" borderColor="line" paddingBottom="10px">
+      <Grid templateColumns="minmax(0, 1fr) 92px 44px" gap="8px" alignItems="end">
+        <TextField name={`${path}.name`} label="Name" />
+        <NumberField name={`${path}.volumeL`} label="Litres" required onTaken={forgetShape} />
+        <Button variant="plain" aria-label={`Remove ${vessel.name}`} onClick={onRemove}>
+          ✕
+        </Button>
+      </Grid>
+      <Flex gap="8px" marginTop="8px" wrap="wrap" alignItems="center">
+        <ChoiceField
+          name={`${path}.form`}
+          label={`Form of ${vessel.name}`}
+          options={VESSEL_FORMS}
+          onTaken={forgetShape}
+        />
+        <ChoiceField
+          name={`${path}.material`}
+          label={`Material of ${vessel.name}`}
+          options={VESSEL_MATERIALS}
+        />
+        <Lid index={index} />
+        <MeasureVessel
+          vessel={vessel}
+          onMeasured={({ volumeL, shape }) => {
+            setValue(`${path}.volumeL`, volumeL);
+            setValue(`${path}.shape`, shape);
+          }}
+        />
+      </Flex>
+    </Box>
+  );
+}
+
+function Lid({ index }: { index: number }) {
+  const { control } = useSettingsForm();
+  const { field } = useController({ control, name: `household.vessels.${index}.lid` });
+  return (
+    <ChipButton
+      size="touch"
+      state={field.value ? 'chosen' : 'plain'}
+      aria-pressed={field.value}
+      onClick={() => field.onChange(!field.value)}
     >
-      {options.map((option) => (
-        <option key={option}>{option}</option>
-      ))}
-    </Select>
+      {field.value ? '✓ has a lid' : 'no lid'}
+    </ChipButton>
   );
 }

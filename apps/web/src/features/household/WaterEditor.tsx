@@ -2,7 +2,6 @@ import { Box, Flex, Grid, Stack } from '@chakra-ui/react';
 import {
   HARDNESS_UNITS,
   type HardnessUnit,
-  type Household,
   hardnessClasses,
   hardnessToMgL,
   mgLToHardness,
@@ -10,24 +9,15 @@ import {
   stripToMgL,
 } from '@feverfew/contracts';
 import { useState } from 'react';
+import { useController } from 'react-hook-form';
 import { ChipRow } from '../../components/ChipRow';
 import { Select } from '../../components/controls';
+import { NumberBox } from '../../components/NumberBox';
 import { SourceList } from '../../components/Why';
-import { NumberField } from './NumberField';
-
-type Water = Pick<Household, 'taps' | 'hardnessMgL' | 'roomC'>;
+import { NumberField, useFaultAt, useSettingsForm } from './fields';
 
 /** Taps, kettle, room and hardness: what every bath is reckoned from. */
-export function WaterEditor({
-  household,
-  errors,
-  onChange,
-}: {
-  household: Water;
-  errors: Readonly<Record<string, string>>;
-  onChange: (change: Partial<Water>) => void;
-}) {
-  const { taps } = household;
+export function WaterEditor() {
   return (
     <Stack gap="12px" as="section" aria-label="Water">
       <Box as="h2" fontSize="20px">
@@ -38,54 +28,28 @@ export function WaterEditor({
         line says.
       </Box>
       <Grid templateColumns="repeat(auto-fit, minmax(120px, 1fr))" gap="12px">
-        <NumberField
-          label="Cold tap, °C"
-          value={taps.coldC}
-          error={errors['household.taps.coldC']}
-          onChange={(coldC) => onChange({ taps: { ...taps, coldC } })}
-        />
-        <NumberField
-          label="Hot tap, °C"
-          value={taps.hotC}
-          error={errors['household.taps.hotC']}
-          onChange={(hotC) => onChange({ taps: { ...taps, hotC } })}
-        />
-        <NumberField
-          label="Kettle, L"
-          value={taps.kettleL}
-          error={errors['household.taps.kettleL']}
-          onChange={(kettleL) => onChange({ taps: { ...taps, kettleL } })}
-        />
-        <NumberField
-          label="Room, °C"
-          value={household.roomC}
-          error={errors['household.roomC']}
-          onChange={(roomC) => onChange({ roomC })}
-        />
+        <NumberField name="household.taps.coldC" label="Cold tap, °C" required />
+        <NumberField name="household.taps.hotC" label="Hot tap, °C" required />
+        <NumberField name="household.taps.kettleL" label="Kettle, L" required />
+        <NumberField name="household.roomC" label="Room, °C" required />
       </Grid>
-      <Hardness
-        mgL={household.hardnessMgL}
-        error={errors['household.hardnessMgL']}
-        onChange={(hardnessMgL) => onChange({ hardnessMgL })}
-      />
+      <Hardness />
     </Stack>
   );
 }
 
 /** The supplier's figure in any unit, or what a test strip shows. */
-function Hardness({
-  mgL,
-  error,
-  onChange,
-}: {
-  mgL: number;
-  error: string | undefined;
-  onChange: (mgL: number) => void;
-}) {
+function Hardness() {
+  const { control } = useSettingsForm();
+  const {
+    field: { value: mgL, onChange },
+  } = useController({ control, name: 'household.hardnessMgL' });
+  const fault = useFaultAt('household.hardnessMgL');
   const [unit, setUnit] = useState<HardnessUnit>('mgL');
   const known = mgL >= 0 && mgL <= 1500;
   const shown = known ? Math.round(mgLToHardness(mgL, unit) * 100) / 100 : mgL;
-  const take = (value: number) => {
+  const take = (value: number | null) => {
+    if (value === null) return onChange(Number.NaN);
     const asked = value * HARDNESS_UNITS[unit].mgLPerUnit;
     onChange(asked >= 0 && asked <= 1500 ? Math.round(hardnessToMgL(value, unit) * 10) / 10 : asked);
   };
@@ -94,7 +58,12 @@ function Hardness({
     <Stack gap="8px">
       <Flex gap="10px" alignItems="flex-end" wrap="wrap">
         <Box width="140px">
-          <NumberField label="Hardness" value={shown} error={error} onChange={take} />
+          <NumberBox
+            label="Hardness"
+            value={Number.isNaN(shown) ? null : shown}
+            error={fault}
+            onChange={take}
+          />
         </Box>
         <Box as="label" fontSize="14px" color="soft" width="210px">
           in

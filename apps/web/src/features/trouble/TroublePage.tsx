@@ -1,20 +1,18 @@
 import { Box, Flex, Grid } from '@chakra-ui/react';
-import type { PieceSummary, Plan, Trouble, TroubleFacts } from '@feverfew/contracts';
-import { replaceEqualDeep } from '@tanstack/react-query';
-import { useCallback, useEffect, useMemo, useState } from 'react';
+import type { PieceSummary, Trouble } from '@feverfew/contracts';
 import { useLocation, useParams } from 'react-router';
 import { ApiProblem } from '../../app/api';
-import { useCatalogue, usePieces, usePreview, useTrouble } from '../../app/queries';
+import { useCatalogue, usePieces, useTrouble } from '../../app/queries';
 import { Button } from '../../components/controls';
-import { Notice } from '../../components/Notice';
 import { Failed, Loading } from '../../components/States';
 import { FactSentence } from '../../facts/FactSentence';
-import { type Draft, dropDraft, EMPTY_DRAFT, keepDraft, readDraft } from '../../facts/factsDraft';
+import { type Draft, readDraft } from '../../facts/factsDraft';
+import { ActionBar } from './ActionBar';
 import { AheadOfStart } from './AheadOfStart';
 import { DiagnosisPanel } from './DiagnosisPanel';
 import { EnvelopePanel } from './EnvelopePanel';
 import { LadderPanel } from './LadderPanel';
-import { useStartAtTub } from './useStartAtTub';
+import { useTroubleDesk } from './useTroubleDesk';
 
 /**
  * Describe on the left, watch envelope and ladder form on the right. One page, for a new trouble and for a kept
@@ -37,37 +35,10 @@ interface TroubleDeskProps {
 }
 
 function TroubleDesk({ troubleId, kept, start }: TroubleDeskProps) {
-  const [draft, setDraft] = useState(start);
-  const [picked, setChosen] = useState<number | null>(null);
+  const desk = useTroubleDesk(troubleId, start);
+  const { draft, plan, chosen, choose, preview, action, errors, change, changeFacts } = desk;
   const catalogue = useCatalogue();
   const pieces = usePieces();
-  const preview = usePreview(draft.facts);
-  const plan = useLastGood(preview.data);
-  const chosen = chosenPass(plan, picked);
-  const action = useStartAtTub(troubleId, draft);
-  useEffect(() => {
-    if (!troubleId) keepDraft(draft);
-  }, [draft, troubleId]);
-  const errors = useMemo(
-    () => ({ ...fieldsOf(preview.error), ...fieldsOf(action.error) }),
-    [preview.error, action.error],
-  );
-  const { reset } = action;
-  const change = useCallback(
-    (next: Draft) => {
-      reset();
-      setDraft(next);
-    },
-    [reset],
-  );
-
-  const changeFacts = useCallback(
-    (fields: Partial<TroubleFacts>) => {
-      reset();
-      setDraft((now) => ({ ...now, facts: { ...now.facts, ...fields } }));
-    },
-    [reset],
-  );
 
   if (catalogue.isError) return <Failed error={catalogue.error} onRetry={() => void catalogue.refetch()} />;
   if (!catalogue.data) return <Loading what="the knowledge" />;
@@ -87,15 +58,7 @@ function TroubleDesk({ troubleId, kept, start }: TroubleDeskProps) {
             {troubleId ? 'Trouble' : 'New trouble'}
           </Box>
           {!troubleId && (
-            <Button
-              variant="plain"
-              size="small"
-              onClick={() => {
-                dropDraft();
-                change(EMPTY_DRAFT);
-                setChosen(null);
-              }}
-            >
+            <Button variant="plain" size="small" onClick={desk.clear}>
               Clear
             </Button>
           )}
@@ -133,7 +96,7 @@ function TroubleDesk({ troubleId, kept, start }: TroubleDeskProps) {
               pieceId={draft.pieceId}
               troubleId={troubleId}
               catalogue={catalogue.data}
-              onChoose={setChosen}
+              onChoose={choose}
               onFacts={changeFacts}
             />
           ) : (
@@ -154,73 +117,7 @@ function TroubleDesk({ troubleId, kept, start }: TroubleDeskProps) {
   );
 }
 
-interface ActionBarProps {
-  readonly plan: Plan | undefined;
-  readonly chosen: number;
-  readonly blocked: boolean;
-  readonly pending: boolean;
-  readonly error: string | null;
-  readonly onStart: (rungIndex: number) => void;
-}
-
-function ActionBar({ plan, chosen, blocked, pending, error, onStart }: ActionBarProps) {
-  const rungs = plan?.ladder.length ?? 0;
-  if (!error && rungs === 0) return null;
-  return (
-    <Flex
-      position="sticky"
-      bottom="0"
-      gap="12px"
-      justifyContent="flex-end"
-      alignItems="center"
-      padding="12px 26px"
-      bg="card"
-      borderTop="1px solid"
-      borderColor="line"
-      wrap="wrap"
-    >
-      {error && (
-        <Box flex="1" minWidth="240px">
-          <Notice kind="danger" word="Look again">
-            {error}
-          </Notice>
-        </Box>
-      )}
-      {rungs > 0 && (
-        <Button
-          variant="action"
-          size="large"
-          width={{ base: '100%', md: 'auto' }}
-          disabled={blocked || pending}
-          onClick={() => onStart(chosen)}
-        >
-          {pending ? 'Starting …' : `Start with rung ${chosen + 1}`}
-        </Button>
-      )}
-    </Flex>
-  );
-}
-
-/** The pass picked, else the first one that needs nothing bought. */
-function chosenPass(plan: Plan | undefined, picked: number | null): number {
-  const ladder = plan?.ladder ?? [];
-  const ready = ladder.findIndex((pass) => pass.missingAgentIds.length === 0);
-  return Math.min(picked ?? Math.max(0, ready), Math.max(0, ladder.length - 1));
-}
-
 const NO_PIECES: readonly PieceSummary[] = [];
-
-/** A plan that cannot be made just now leaves the last one standing, dimmed. */
-function useLastGood<T>(value: T | undefined): T | undefined {
-  const [kept, setKept] = useState(value);
-  // What did not change keeps its identity, so that only the panels that did change are drawn again.
-  const next = value === undefined ? kept : replaceEqualDeep(kept, value);
-  if (next !== kept) setKept(next);
-  return next;
-}
-
-const fieldsOf = (error: Error | null): Readonly<Record<string, string>> =>
-  error instanceof ApiProblem ? error.fields : {};
 
 function messageOf(error: Error | null): string {
   if (error instanceof ApiProblem && Object.keys(error.fields).length > 0)

@@ -7,26 +7,11 @@ import { TempBox } from '../../../components/TempBox';
 import { Line } from '../table/Line';
 import { ScaleSentence, type SentenceProps } from './ScaleSentence';
 
-const WET_WORDS: Readonly<Record<SpotWetness, string>> = { damp: 'damp', wet: 'wet', soaked: 'soaked' };
+const SPOT_WETNESSES: readonly SpotWetness[] = ['damp', 'wet', 'soaked'];
 
 /** A question as a sentence with blanks. */
 export function QuestionSentence({ question, household, catalogue, onChange }: SentenceProps) {
-  const box = (label: string, value: number, take: (value: number) => TableQuestion) => (
-    <NumberBox
-      label={label}
-      width="108px"
-      value={value}
-      onChange={(next) => next !== null && onChange(take(next))}
-    />
-  );
-  const temp = (label: string, value: number, take: (tempC: number) => TableQuestion) => (
-    <TempBox
-      label={label}
-      width="108px"
-      value={value}
-      onChange={(next) => next !== null && onChange(take(next))}
-    />
-  );
+  const { box, temp } = boxesFor(onChange);
   switch (question.kind) {
     case 'dilute':
       return (
@@ -40,28 +25,7 @@ export function QuestionSentence({ question, household, catalogue, onChange }: S
         </Line>
       );
     case 'spot':
-      return (
-        <Line>
-          {box('parts product', question.productParts, (productParts) => ({ ...question, productParts }))}
-          to
-          {box('parts water', question.waterParts, (waterParts) => ({ ...question, waterParts }))}
-          for a spot of
-          {box('cm²', question.areaCm2, (areaCm2) => ({ ...question, areaCm2 }))}
-          <Box as="label" fontSize="14px" color="soft" width="120px">
-            made
-            <Select
-              value={question.wet}
-              onChange={(event) => onChange({ ...question, wet: event.currentTarget.value as SpotWetness })}
-            >
-              {Object.entries(WET_WORDS).map(([wet, word]) => (
-                <option key={wet} value={wet}>
-                  {word}
-                </option>
-              ))}
-            </Select>
-          </Box>
-        </Line>
-      );
+      return <SpotSentence question={question} onChange={onChange} />;
     case 'scale':
       return (
         <ScaleSentence question={question} household={household} catalogue={catalogue} onChange={onChange} />
@@ -98,36 +62,105 @@ export function QuestionSentence({ question, household, catalogue, onChange }: S
         </Line>
       );
     case 'cool':
-      return (
-        <Line>
-          <Box as="label" fontSize="14px" color="soft" width="170px">
-            vessel
-            <Select
-              value={question.vesselId}
-              onChange={(event) => onChange({ ...question, vesselId: event.currentTarget.value })}
-            >
-              {household.vessels.map((vessel) => (
-                <option key={vessel.id} value={vessel.id}>
-                  {vessel.name}
-                </option>
-              ))}
-            </Select>
-          </Box>
-          <ChipRow
-            label="lid"
-            options={[
-              { value: 'on', text: 'on' },
-              { value: 'off', text: 'off' },
-            ]}
-            chosen={question.lid ? 'on' : 'off'}
-            onChoose={(lid) => onChange({ ...question, lid: lid === 'on' })}
-          />
-          {box('litres', question.waterL, (waterL) => ({ ...question, waterL }))}
-          from
-          {temp('° now', question.startC, (startC) => ({ ...question, startC }))}
-          down to
-          {temp('°', question.wantedC, (wantedC) => ({ ...question, wantedC }))}
-        </Line>
-      );
+      return <CoolSentence question={question} household={household} onChange={onChange} />;
   }
+}
+
+/** Number and temperature blanks that tell the question anew. */
+function boxesFor(onChange: SentenceProps['onChange']) {
+  const box = (label: string, value: number, take: (value: number) => TableQuestion) => (
+    <NumberBox
+      label={label}
+      width="108px"
+      value={value}
+      onChange={(next) => next !== null && onChange(take(next))}
+    />
+  );
+  const temp = (label: string, value: number, take: (tempC: number) => TableQuestion) => (
+    <TempBox
+      label={label}
+      width="108px"
+      value={value}
+      onChange={(next) => next !== null && onChange(take(next))}
+    />
+  );
+  return { box, temp };
+}
+
+type Asked<Kind extends TableQuestion['kind']> = Pick<SentenceProps, 'onChange'> & {
+  readonly question: Extract<TableQuestion, { kind: Kind }>;
+};
+
+function SpotSentence({ question, onChange }: Asked<'spot'>) {
+  const { box } = boxesFor(onChange);
+  return (
+    <Line>
+      {box('parts product', question.productParts, (productParts) => ({ ...question, productParts }))}
+      to
+      {box('parts water', question.waterParts, (waterParts) => ({ ...question, waterParts }))}
+      for a spot of
+      {box('cm²', question.areaCm2, (areaCm2) => ({ ...question, areaCm2 }))}
+      <Words
+        label="made"
+        width="120px"
+        value={question.wet}
+        options={SPOT_WETNESSES.map((wet) => [wet, wet])}
+        onChange={(wet) => onChange({ ...question, wet: wet as SpotWetness })}
+      />
+    </Line>
+  );
+}
+
+function CoolSentence({ question, household, onChange }: Asked<'cool'> & Pick<SentenceProps, 'household'>) {
+  const { box, temp } = boxesFor(onChange);
+  return (
+    <Line>
+      <Words
+        label="vessel"
+        width="170px"
+        value={question.vesselId}
+        options={household.vessels.map((vessel) => [vessel.id, vessel.name])}
+        onChange={(vesselId) => onChange({ ...question, vesselId })}
+      />
+      <ChipRow
+        label="lid"
+        options={[
+          { value: 'on', text: 'on' },
+          { value: 'off', text: 'off' },
+        ]}
+        chosen={question.lid ? 'on' : 'off'}
+        onChoose={(lid) => onChange({ ...question, lid: lid === 'on' })}
+      />
+      {box('litres', question.waterL, (waterL) => ({ ...question, waterL }))}
+      from
+      {temp('° now', question.startC, (startC) => ({ ...question, startC }))}
+      down to
+      {temp('°', question.wantedC, (wantedC) => ({ ...question, wantedC }))}
+    </Line>
+  );
+}
+
+interface WordsProps {
+  readonly label: string;
+  readonly width: string;
+  readonly value: string;
+  /** Value and word of each. */
+  readonly options: readonly (readonly [string, string])[];
+  readonly onChange: (value: string) => void;
+}
+
+/** One word of the sentence out of a few. */
+function Words({ label, width, value, options, onChange }: WordsProps) {
+  return (
+    <Box as="label" fontSize="14px" color="soft" width={width}>
+      {label}
+      <Select value={value} onChange={(event) => onChange(event.currentTarget.value)}>
+        {options.map(([id, word]) => (
+          <option key={id} value={id}>
+            {word}
+          </option>
+        ))}
+      </Select>
+    </Box>
+  );
 }

@@ -31,56 +31,22 @@ export function ScaleSentence({
     poured.find((agent) => items.every((item) => item.agentId !== agent.id));
   return (
     <Stack gap="8px">
-      {items.map((item, place) => {
-        const agent = catalogue.agents.find((candidate) => candidate.id === item.agentId);
-        return (
-          <Flex key={item.agentId} gap="8px" wrap="wrap" alignItems="flex-end">
-            <NumberBox
-              label="amount"
-              width="84px"
-              value={item.amount}
-              onChange={(amount) => amount !== null && set(place, { amount })}
-            />
-            <Box as="label" fontSize="14px" color="soft" width="130px">
-              of
-              <Select value={item.unit} onChange={(event) => set(place, { unit: event.currentTarget.value })}>
-                {agent &&
-                  unitOptions(agent, household).map(({ unit, word }) => (
-                    <option key={unit} value={unit}>
-                      {word}
-                    </option>
-                  ))}
-              </Select>
-            </Box>
-            <Box as="label" fontSize="14px" color="soft" flex="1" minWidth="150px">
-              product
-              <Select
-                value={item.agentId}
-                onChange={(event) => set(place, { agentId: event.currentTarget.value })}
-              >
-                {poured
-                  .filter(
-                    (one) => one.id === item.agentId || items.every((other) => other.agentId !== one.id),
-                  )
-                  .map((one) => (
-                    <option key={one.id} value={one.id}>
-                      {one.name}
-                    </option>
-                  ))}
-              </Select>
-            </Box>
-            {items.length > 1 && (
-              <Button
-                variant="plain"
-                aria-label={`Leave out ${agent?.name ?? item.agentId}`}
-                onClick={() => onChange({ ...question, items: items.filter((_, index) => index !== place) })}
-              >
-                ✕
-              </Button>
-            )}
-          </Flex>
-        );
-      })}
+      {items.map((item, place) => (
+        <ScaledItem
+          key={item.agentId}
+          item={item}
+          household={household}
+          agents={poured.filter(
+            (one) => one.id === item.agentId || items.every((other) => other.agentId !== one.id),
+          )}
+          onChange={(change) => set(place, change)}
+          onLeaveOut={
+            items.length > 1
+              ? () => onChange({ ...question, items: items.filter((_, index) => index !== place) })
+              : null
+          }
+        />
+      ))}
       <Line>
         {unused && items.length < 8 && (
           <Button
@@ -119,5 +85,54 @@ export function ScaleSentence({
         />
       </Line>
     </Stack>
+  );
+}
+
+interface ScaledItemProps {
+  readonly item: Extract<TableQuestion, { kind: 'scale' }>['items'][number];
+  readonly household: Household;
+  readonly agents: Catalogue['agents'];
+  readonly onChange: (change: Partial<ScaledItemProps['item']>) => void;
+  /** null for the only one. */
+  readonly onLeaveOut: (() => void) | null;
+}
+
+function ScaledItem({ item, household, agents, onChange, onLeaveOut }: ScaledItemProps) {
+  const agent = agents.find((candidate) => candidate.id === item.agentId);
+  return (
+    <Flex gap="8px" wrap="wrap" alignItems="flex-end">
+      <NumberBox
+        label="amount"
+        width="84px"
+        value={item.amount}
+        onChange={(amount) => amount !== null && onChange({ amount })}
+      />
+      <Box as="label" fontSize="14px" color="soft" width="130px">
+        of
+        <Select value={item.unit} onChange={(event) => onChange({ unit: event.currentTarget.value })}>
+          {agent &&
+            unitOptions(agent, household).map(({ unit, word }) => (
+              <option key={unit} value={unit}>
+                {word}
+              </option>
+            ))}
+        </Select>
+      </Box>
+      <Box as="label" fontSize="14px" color="soft" flex="1" minWidth="150px">
+        product
+        <Select value={item.agentId} onChange={(event) => onChange({ agentId: event.currentTarget.value })}>
+          {agents.map((one) => (
+            <option key={one.id} value={one.id}>
+              {one.name}
+            </option>
+          ))}
+        </Select>
+      </Box>
+      {onLeaveOut && (
+        <Button variant="plain" aria-label={`Leave out ${agent?.name ?? item.agentId}`} onClick={onLeaveOut}>
+          ✕
+        </Button>
+      )}
+    </Flex>
   );
 }

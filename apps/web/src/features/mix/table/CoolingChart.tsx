@@ -1,5 +1,5 @@
 import { Box } from '@chakra-ui/react';
-import { celsiusToFahrenheit, type Measures, type MixBath } from '@feverfew/contracts';
+import type { Measures, MixBath } from '@feverfew/contracts';
 import {
   Area,
   CartesianGrid,
@@ -11,6 +11,7 @@ import {
   XAxis,
   YAxis,
 } from 'recharts';
+import { coolingView } from './coolingView';
 
 interface CoolingChartProps {
   readonly bath: MixBath;
@@ -23,33 +24,46 @@ interface CoolingChartProps {
 const INK = 'var(--ff-colors-ink)';
 const SOFT = 'var(--ff-colors-soft)';
 const WATER = 'var(--ff-colors-water)';
+const BRICK = 'var(--ff-colors-brick)';
+const TIP = {
+  background: 'var(--ff-colors-card)',
+  border: '1px solid var(--ff-colors-line)',
+  borderRadius: 6,
+  fontSize: 13,
+};
 /** As a style: the page's own text size would win over an attribute. */
 const SMALL = { fontSize: 12 };
 const TICK = { style: SMALL, fill: SOFT };
 
+const HOURS = {
+  dataKey: 'hours',
+  type: 'number',
+  domain: [0, 8],
+  ticks: [0, 2, 4, 6, 8],
+  tick: TICK,
+  tickFormatter: (hours: number) => `${hours} h`,
+  stroke: SOFT,
+} as const;
+const OXYGEN = {
+  yAxisId: 'oxygen',
+  orientation: 'right',
+  domain: [0, 100],
+  ticks: [0, 50, 100],
+  tick: TICK,
+  width: 40,
+  stroke: SOFT,
+} as const;
+
 /** Warmth over eight hours with the band of a kitchen, thresholds as lines, and the oxygen left. */
 export function CoolingChart({ bath, roomC, maxC, measures }: CoolingChartProps) {
-  const degrees = (tempC: number) => (measures.temperature === 'F' ? celsiusToFahrenheit(tempC) : tempC);
-  const unit = measures.temperature === 'F' ? '°F' : '°C';
-  const rows = bath.curve.map((point) => ({
-    hours: point.minutes / 60,
-    band: [degrees(point.low), degrees(point.high)],
-    warmth: degrees(point.likely),
-    oxygen: point.oxygenLeft === null ? null : Math.round(point.oxygenLeft * 100),
-  }));
-  const ticks = ticksBetween(degrees(Math.min(roomC, bath.startC)), degrees(Math.max(bath.startC, roomC)));
-  const hasOxygen = bath.oxygenMgPerL !== null;
-  const thresholds = [40, 30].filter((tempC) => tempC < bath.startC && tempC > roomC);
-  const words = bath.below
-    .flatMap(({ tempC, minutes }) =>
-      minutes ? [`below ${tempC} °C after about ${Math.round(minutes.likely / 6) / 10} h`] : [],
-    )
-    .join(', ');
+  const { unit, rows, ticks, thresholds, stopsAt, hasOxygen, words } = coolingView(
+    bath,
+    roomC,
+    maxC,
+    measures,
+  );
   return (
-    <Box
-      role="img"
-      aria-label={`Warmth over eight hours: from ${Math.round(bath.startC)} °C, ${words || 'hardly changing'}.`}
-    >
+    <Box role="img" aria-label={words}>
       <Box fontSize="13px" color="soft" display="flex" justifyContent="space-between">
         <span>warmth, {unit} — band: draught to still air</span>
         {hasOxygen && <span>– – oxygen left, %</span>}
@@ -61,15 +75,7 @@ export function CoolingChart({ bath, roomC, maxC, measures }: CoolingChartProps)
           accessibilityLayer={false}
         >
           <CartesianGrid stroke="var(--ff-colors-line)" vertical={false} />
-          <XAxis
-            dataKey="hours"
-            type="number"
-            domain={[0, 8]}
-            ticks={[0, 2, 4, 6, 8]}
-            tick={TICK}
-            tickFormatter={(hours: number) => `${hours} h`}
-            stroke={SOFT}
-          />
+          <XAxis {...HOURS} />
           <YAxis
             yAxisId="warmth"
             domain={[ticks[0] ?? 0, ticks.at(-1) ?? 100]}
@@ -77,17 +83,7 @@ export function CoolingChart({ bath, roomC, maxC, measures }: CoolingChartProps)
             tick={TICK}
             stroke={SOFT}
           />
-          {hasOxygen && (
-            <YAxis
-              yAxisId="oxygen"
-              orientation="right"
-              domain={[0, 100]}
-              ticks={[0, 50, 100]}
-              tick={TICK}
-              width={40}
-              stroke={SOFT}
-            />
-          )}
+          {hasOxygen && <YAxis {...OXYGEN} />}
           <Area
             yAxisId="warmth"
             dataKey="band"
@@ -115,53 +111,34 @@ export function CoolingChart({ bath, roomC, maxC, measures }: CoolingChartProps)
               isAnimationActive={false}
             />
           )}
-          {thresholds.map((tempC) => (
+          {thresholds.map((degrees) => (
             <ReferenceLine
-              key={tempC}
+              key={degrees}
               yAxisId="warmth"
-              y={degrees(tempC)}
+              y={degrees}
               stroke={SOFT}
               strokeDasharray="2 4"
               label={{
-                value: `${Math.round(degrees(tempC))}`,
+                value: `${Math.round(degrees)}`,
                 position: 'insideTopRight',
                 style: SMALL,
                 fill: SOFT,
               }}
             />
           ))}
-          {maxC !== null && maxC < bath.startC + 25 && (
+          {stopsAt !== null && (
             <ReferenceLine
               yAxisId="warmth"
-              y={degrees(maxC)}
-              stroke="var(--ff-colors-brick)"
+              y={stopsAt}
+              stroke={BRICK}
               strokeDasharray="7 4"
-              label={{
-                value: 'the piece stops here',
-                position: 'insideTopLeft',
-                style: SMALL,
-                fill: 'var(--ff-colors-brick)',
-              }}
+              label={{ value: 'the piece stops here', position: 'insideTopLeft', style: SMALL, fill: BRICK }}
             />
           )}
           <Tooltip
-            contentStyle={{
-              background: 'var(--ff-colors-card)',
-              border: '1px solid var(--ff-colors-line)',
-              borderRadius: 6,
-              fontSize: 13,
-            }}
+            contentStyle={TIP}
             labelFormatter={(hours) => `after ${Number(hours).toFixed(1)} h`}
-            formatter={(value, key) =>
-              key === 'band'
-                ? [
-                    `${(value as unknown as number[]).map((one) => Math.round(one)).join('–')} ${unit}`,
-                    'between',
-                  ]
-                : key === 'oxygen'
-                  ? [`${value} %`, 'oxygen left']
-                  : [`${Math.round(Number(value))} ${unit}`, 'likely']
-            }
+            formatter={(value, key) => tipOf(value, String(key), unit)}
           />
         </ComposedChart>
       </ResponsiveContainer>
@@ -169,10 +146,12 @@ export function CoolingChart({ bath, roomC, maxC, measures }: CoolingChartProps)
   );
 }
 
-/** Whole tens, or twenties where tens would crowd. */
-function ticksBetween(low: number, high: number): number[] {
-  const step = high - low > 45 ? 20 : 10;
-  const from = Math.floor(low / step) * step;
-  const to = Math.ceil((high + 1) / step) * step;
-  return Array.from({ length: Math.round((to - from) / step) + 1 }, (_, index) => from + index * step);
+function tipOf(value: unknown, key: string, unit: string): [string, string] {
+  if (key === 'band') {
+    const ends = (value as number[]).map((one) => Math.round(one));
+    return [`${ends.join('–')} ${unit}`, 'between'];
+  }
+  return key === 'oxygen'
+    ? [`${value} %`, 'oxygen left']
+    : [`${Math.round(Number(value))} ${unit}`, 'likely'];
 }

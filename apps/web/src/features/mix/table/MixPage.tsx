@@ -1,5 +1,5 @@
 import { Box, Flex, Grid, Stack } from '@chakra-ui/react';
-import type { Catalogue, HouseholdSettings, PieceSummary } from '@feverfew/contracts';
+import type { Catalogue, HouseholdSettings, MixVerdict, PieceSummary } from '@feverfew/contracts';
 import { lazy, Suspense, useMemo } from 'react';
 import { ApiProblem } from '../../../app/api';
 import { useCatalogue, useHousehold, useJudgeMix, usePieces } from '../../../app/queries';
@@ -9,7 +9,7 @@ import { Claims } from '../../../components/Claims';
 import { Button } from '../../../components/controls';
 import { Notice } from '../../../components/Notice';
 import { Failed, Loading } from '../../../components/States';
-import { draftToMix, EMPTY_DRAFT } from '../../../recipe/mixDraft';
+import { draftToMix, EMPTY_DRAFT, type MixDraft } from '../../../recipe/mixDraft';
 import { OtherWay } from '../question/OtherWay';
 import { KeepMix } from '../saved/KeepMix';
 import { SavedMixes } from '../saved/SavedMixes';
@@ -91,7 +91,7 @@ function Table({
           fields={fields}
           onChange={change}
         />
-        <Stack gap="12px" alignItems="stretch" order={{ base: 0, md: 0 }}>
+        <Stack gap="12px" alignItems="stretch">
           <Box textAlign="center">
             {mix && <MixTub mix={mix} verdict={verdict} name={place} rim={rim} say={say} />}
           </Box>
@@ -100,37 +100,10 @@ function Table({
               {Object.values(fields)[0] ?? judged.error.message}
             </Notice>
           )}
-          {verdict && <Refused findings={verdict.refused} />}
-          {verdict && (
-            <Against findings={verdict.against} hasPiece={bath !== null && draft.on.kind !== 'nothing'} />
-          )}
-          {verdict && <Claims findings={verdict.claims} />}
-          {bath && draft.pours.length > 0 && (
-            <CautionDigest ids={verdict?.cautionIds ?? []} lead="Before you mix" />
-          )}
+          {verdict && <Judged verdict={verdict} draft={draft} />}
         </Stack>
         <Stack gap="14px" gridColumn={{ base: 'auto', md: '1 / -1', xl: 'auto' }}>
-          {bath && verdict ? (
-            <>
-              <MixReadout verdict={verdict} bath={bath} catalogue={catalogue} measures={measures} />
-              {bath.curve.length > 0 && Math.abs(bath.startC - household.roomC) >= 3 && (
-                <Suspense fallback={<Loading what="the curve" />}>
-                  <CoolingChart
-                    bath={bath}
-                    roomC={household.roomC}
-                    maxC={verdict.envelope?.tempC.max ?? null}
-                    measures={measures}
-                  />
-                </Suspense>
-              )}
-            </>
-          ) : (
-            <Box color="soft" fontSize="15px">
-              {verdict && verdict.refused.length > 0
-                ? 'No figures are given for what must not be mixed.'
-                : 'Strength, pH, warmth over time and active oxygen stand here as soon as something is poured.'}
-            </Box>
-          )}
+          <Figures verdict={verdict} catalogue={catalogue} roomC={household.roomC} measures={measures} />
           {mix && verdict && bath && draft.pours.length > 0 && (
             <KeepMix
               mix={mix}
@@ -151,6 +124,56 @@ function Table({
         <SavedMixes onOpen={change} />
       </Grid>
     </Box>
+  );
+}
+
+/** What speaks against it, what people believe of it, what to mind before it is poured. */
+function Judged({ verdict, draft }: { verdict: MixVerdict; draft: MixDraft }) {
+  const { bath } = verdict;
+  return (
+    <>
+      <Refused findings={verdict.refused} />
+      <Against findings={verdict.against} hasPiece={bath !== null && draft.on.kind !== 'nothing'} />
+      <Claims findings={verdict.claims} />
+      {bath && draft.pours.length > 0 && <CautionDigest ids={verdict.cautionIds} lead="Before you mix" />}
+    </>
+  );
+}
+
+interface FiguresProps {
+  readonly verdict: MixVerdict | undefined;
+  readonly catalogue: Catalogue;
+  readonly roomC: number;
+  readonly measures: HouseholdSettings['measures'];
+}
+
+/** A bath that differs from its room by less than this has no curve to speak of, °C. */
+const WORTH_A_CURVE_C = 3;
+
+function Figures({ verdict, catalogue, roomC, measures }: FiguresProps) {
+  const bath = verdict?.bath;
+  if (!verdict || !bath)
+    return (
+      <Box color="soft" fontSize="15px">
+        {verdict && verdict.refused.length > 0
+          ? 'No figures are given for what must not be mixed.'
+          : 'Strength, pH, warmth over time and active oxygen stand here as soon as something is poured.'}
+      </Box>
+    );
+  return (
+    <>
+      <MixReadout verdict={verdict} bath={bath} catalogue={catalogue} measures={measures} />
+      {bath.curve.length > 0 && Math.abs(bath.startC - roomC) >= WORTH_A_CURVE_C && (
+        <Suspense fallback={<Loading what="the curve" />}>
+          <CoolingChart
+            bath={bath}
+            roomC={roomC}
+            maxC={verdict.envelope?.tempC.max ?? null}
+            measures={measures}
+          />
+        </Suspense>
+      )}
+    </>
   );
 }
 

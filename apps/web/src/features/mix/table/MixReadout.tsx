@@ -25,92 +25,124 @@ export function MixReadout({
   catalogue: Catalogue;
   measures: Measures;
 }) {
-  const say = useLexicon();
-  const piece = verdict.envelope?.pH ?? null;
-  const cool = bath.below.find(({ tempC }) => tempC === 40) ?? bath.below.at(-1);
   return (
     <Stack gap="12px" as="section" aria-label="What the mix is">
-      {bath.pours.length > 0 && (
-        <Stack as="ul" listStyleType="none" gap="6px" aria-label="Strengths">
-          {bath.pours.map((pour) => {
-            const liquid = catalogue.agents.find((agent) => agent.id === pour.agentId)?.isLiquid ?? true;
-            return (
-              <Box as="li" key={pour.agentId}>
-                <Flex justifyContent="space-between" gap="10px" alignItems="baseline">
-                  <Box>{say.name(pour.agentId)}</Box>
-                  <Box fontFamily="heading" fontWeight={700} fontSize="20px" whiteSpace="nowrap">
-                    {strengthText(pour)}
-                  </Box>
-                </Flex>
-                <Box fontSize="13.5px" color="soft">
-                  {pouredText(pour, liquid, measures)}
-                </Box>
-              </Box>
-            );
-          })}
-        </Stack>
-      )}
+      {bath.pours.length > 0 && <Strengths pours={bath.pours} catalogue={catalogue} measures={measures} />}
       {bath.pH ? (
-        <Box>
-          <Flex justifyContent="space-between" alignItems="baseline" marginBottom="10px">
-            <Box fontWeight={650}>{pHText(bath.pH)}</Box>
-            <Why
-              label="How the pH is found"
-              title={pHText(bath.pH)}
-              sourceIds={['goldberg2002', 'memory']}
-              trigger={
-                <Button variant="plain" size="small">
-                  how
-                </Button>
-              }
-            >
-              <Stack gap="8px">
-                {pHBasis(bath.pH).map((line) => (
-                  <Box key={line}>{line}</Box>
-                ))}
-              </Stack>
-            </Why>
-          </Flex>
-          <PHScale pH={bath.pH} piece={piece} />
-          {piece?.limits[0] && (
-            <Box fontSize="13.5px" color="soft">
-              Set by {ownerWords(piece.limits[0].owner, say)}.
-            </Box>
-          )}
-        </Box>
+        <BathPH pH={bath.pH} piece={verdict.envelope?.pH ?? null} />
       ) : (
         <Box color="soft" fontSize="14.5px">
           pH says nothing of this mix.
         </Box>
       )}
-      <Stack gap="2px" fontSize="15px">
-        {bath.shares && (
-          <Box>
-            <strong>Water:</strong> {sharesText(bath, say)}.
+      <WaterAndTime bath={bath} />
+    </Stack>
+  );
+}
+
+function Strengths({
+  pours,
+  catalogue,
+  measures,
+}: {
+  pours: MixBath['pours'];
+  catalogue: Catalogue;
+  measures: Measures;
+}) {
+  const say = useLexicon();
+  return (
+    <Stack as="ul" listStyleType="none" gap="6px" aria-label="Strengths">
+      {pours.map((pour) => {
+        const liquid = catalogue.agents.find((agent) => agent.id === pour.agentId)?.isLiquid ?? true;
+        return (
+          <Box as="li" key={pour.agentId}>
+            <Flex justifyContent="space-between" gap="10px" alignItems="baseline">
+              <Box>{say.name(pour.agentId)}</Box>
+              <Box fontFamily="heading" fontWeight={700} fontSize="20px" whiteSpace="nowrap">
+                {strengthText(pour)}
+              </Box>
+            </Flex>
+            <Box fontSize="13.5px" color="soft">
+              {pouredText(pour, liquid, measures)}
+            </Box>
           </Box>
-        )}
-        {bath.oxygenMgPerL !== null && (
-          <Box>
-            <strong>Active oxygen:</strong> {bath.oxygenMgPerL} mg/L, as much as{' '}
-            {Math.round(bath.oxygenMgPerL / peroxideToOxygenGPerL(3))} mL of 3 % peroxide in each litre.
-          </Box>
-        )}
-        {cool && (
-          <Box>
-            <strong>Cooling:</strong> {belowText(cool, say)}.
-          </Box>
-        )}
-        {bath.carbonDioxideL > 0.05 && (
-          <Box>
-            <strong>Bubbles off:</strong> {bath.carbonDioxideL} L carbon dioxide. Never closed.
-          </Box>
-        )}
-        {bath.energyKWh > 0.02 && (
-          <Box color="soft">
-            {say.volume(bath.totalML)} water, {bath.energyKWh} kWh to warm it.
-          </Box>
-        )}
-      </Stack>
+        );
+      })}
+    </Stack>
+  );
+}
+
+function BathPH({
+  pH,
+  piece,
+}: {
+  pH: NonNullable<MixBath['pH']>;
+  piece: NonNullable<MixVerdict['envelope']>['pH'] | null;
+}) {
+  const say = useLexicon();
+  return (
+    <Box>
+      <Flex justifyContent="space-between" alignItems="baseline" marginBottom="10px">
+        <Box fontWeight={650}>{pHText(pH)}</Box>
+        <Why
+          label="How the pH is found"
+          title={pHText(pH)}
+          sourceIds={['goldberg2002', 'memory']}
+          trigger={
+            <Button variant="plain" size="small">
+              how
+            </Button>
+          }
+        >
+          <Stack gap="8px">
+            {pHBasis(pH).map((line) => (
+              <Box key={line}>{line}</Box>
+            ))}
+          </Stack>
+        </Why>
+      </Flex>
+      <PHScale pH={pH} piece={piece} />
+      {piece?.limits[0] && (
+        <Box fontSize="13.5px" color="soft">
+          Set by {ownerWords(piece.limits[0].owner, say)}.
+        </Box>
+      )}
+    </Box>
+  );
+}
+
+/** Where its water comes from, its oxygen, how it cools, what bubbles off, what it costs to warm. */
+function WaterAndTime({ bath }: { bath: MixBath }) {
+  const say = useLexicon();
+  const cool = bath.below.find(({ tempC }) => tempC === 40) ?? bath.below.at(-1);
+  return (
+    <Stack gap="2px" fontSize="15px">
+      {bath.shares && (
+        <Box>
+          <strong>Water:</strong> {sharesText(bath, say)}.
+        </Box>
+      )}
+      {bath.oxygenMgPerL !== null && (
+        <Box>
+          <strong>Active oxygen:</strong> {bath.oxygenMgPerL} mg/L, as much as{' '}
+          {Math.round(bath.oxygenMgPerL / peroxideToOxygenGPerL(3))} mL of 3 % peroxide in each litre.
+        </Box>
+      )}
+      {cool && (
+        <Box>
+          <strong>Cooling:</strong> {belowText(cool, say)}.
+        </Box>
+      )}
+      {bath.carbonDioxideL > 0.05 && (
+        <Box>
+          <strong>Bubbles off:</strong> {bath.carbonDioxideL} L carbon dioxide. Never closed.
+        </Box>
+      )}
+      {bath.energyKWh > 0.02 && (
+        <Box color="soft">
+          {say.volume(bath.totalML)} water, {bath.energyKWh} kWh to warm it.
+        </Box>
+      )}
     </Stack>
   );
 }

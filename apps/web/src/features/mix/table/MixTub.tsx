@@ -1,4 +1,4 @@
-import type { Lexicon, Mix, MixVerdict } from '@feverfew/contracts';
+import type { Lexicon, Mix, MixBath, MixVerdict } from '@feverfew/contracts';
 import { useId } from 'react';
 
 interface MixTubProps {
@@ -12,17 +12,19 @@ interface MixTubProps {
 
 const TOP = 58;
 const FLOOR = 268;
+const INK = 'var(--ff-colors-ink)';
+const SOFT = 'var(--ff-colors-soft)';
+const WATER = 'var(--ff-colors-water)';
+const BRICK = 'var(--ff-colors-brick)';
 
 /** The vessel from the side, live: how full and how deep, how warm, what is in it, and the rim that warns. */
 export function MixTub({ mix, verdict, name, rim, say }: MixTubProps) {
   const hatch = useId();
   const bath = verdict?.bath ?? null;
   const refused = (verdict?.refused.length ?? 0) > 0;
-  const open = mix.container.kind === 'vessel' || mix.container.kind === 'cup';
   const share = bath ? Math.min(1, bath.vessel ? bath.vessel.fillL / bath.vessel.volumeL : 0.62) : 0;
   const level = FLOOR - share * (FLOOR - TOP - 12);
-  const [left, right] = open ? [26, 374] : [120, 280];
-  const wall = (y: number) => (open ? (34 * (y - TOP)) / (FLOOR - TOP) : 0);
+  const outline = outlineOf(mix.container.kind === 'vessel' || mix.container.kind === 'cup');
   const contents = (bath?.pours ?? []).map((pour) => say.name(pour.agentId));
   const label = refused
     ? `${name}: not mixed. ${rim}`
@@ -37,112 +39,115 @@ export function MixTub({ mix, verdict, name, rim, say }: MixTubProps) {
           patternUnits="userSpaceOnUse"
           patternTransform="rotate(45)"
         >
-          <line x1="0" y1="0" x2="0" y2="10" stroke="var(--ff-colors-brick)" strokeWidth="2" opacity="0.35" />
+          <line x1="0" y1="0" x2="0" y2="10" stroke={BRICK} strokeWidth="2" opacity="0.35" />
         </pattern>
       </defs>
       {bath && (
         <path
-          d={
-            `M${left + wall(level)} ${level} q ${(right - left - 2 * wall(level)) / 8} -6 ` +
-            `${(right - left - 2 * wall(level)) / 4} 0 t ${(right - left - 2 * wall(level)) / 4} 0 t ` +
-            `${(right - left - 2 * wall(level)) / 4} 0 t ${(right - left - 2 * wall(level)) / 4} 0 ` +
-            `L${right - wall(FLOOR)} ${FLOOR + 6} Q${right - wall(FLOOR) - 2} ${FLOOR + 11} ` +
-            `${right - wall(FLOOR) - 12} ${FLOOR + 11} H${left + wall(FLOOR) + 12} Q${left + wall(FLOOR) + 2} ` +
-            `${FLOOR + 11} ${left + wall(FLOOR)} ${FLOOR + 6} Z`
-          }
+          d={outline.water(level)}
           fill="var(--ff-colors-water-tint)"
-          stroke="var(--ff-colors-water)"
+          stroke={WATER}
           strokeWidth="1.6"
           style={{ transition: 'all 160ms' }}
         />
       )}
       {refused && (
         <path
-          d={`M${left + wall(140)} 140 H${right - wall(140)} L${right - wall(FLOOR)} ${FLOOR} H${left + wall(FLOOR)} Z`}
+          d={outline.barred}
           fill={`url(#${hatch})`}
-          stroke="var(--ff-colors-brick)"
+          stroke={BRICK}
           strokeWidth="1.8"
           strokeDasharray="7 5"
         />
       )}
       <path
-        d={
-          open
-            ? `M${left - 10} ${TOP} H${right + 10} M${left} ${TOP} L${left + wall(FLOOR)} ${FLOOR + 4} ` +
-              `Q${left + wall(FLOOR) + 2} ${FLOOR + 12} ${left + wall(FLOOR) + 12} ${FLOOR + 12} ` +
-              `H${right - wall(FLOOR) - 12} Q${right - wall(FLOOR) - 2} ${FLOOR + 12} ${right - wall(FLOOR)} ` +
-              `${FLOOR + 4} L${right} ${TOP}`
-            : `M${left} 96 V${FLOOR + 4} Q${left} ${FLOOR + 12} ${left + 10} ${FLOOR + 12} H${right - 10} ` +
-              `Q${right} ${FLOOR + 12} ${right} ${FLOOR + 4} V96 Q${right} 84 ${right - 24} 76 V${TOP} ` +
-              `H${left + 24} V76 Q${left} 84 ${left} 96 M${left + 16} ${TOP} H${right - 16} V44 H${left + 16} Z`
-        }
+        d={outline.wall}
         fill="none"
-        stroke="var(--ff-colors-ink)"
+        stroke={INK}
         strokeWidth="2"
         strokeLinecap="round"
         strokeLinejoin="round"
       />
-      {rim && (
-        <text
-          x="200"
-          y="34"
-          textAnchor="middle"
-          style={{ fontSize: 15, fontWeight: 700 }}
-          fill="var(--ff-colors-brick)"
-        >
-          ⚠ {rim}
-        </text>
-      )}
-      {bath && (
-        <>
-          <text
-            x="200"
-            y={Math.min(FLOOR - 66, level + 42)}
-            textAnchor="middle"
-            style={{ fontSize: 30, fontWeight: 700 }}
-            fill="var(--ff-colors-water)"
-          >
-            {say.temp(bath.startC)}
-          </text>
-          {[
-            `${say.volume(bath.totalML)}${bath.vessel ? `, ${bath.vessel.depthCm} cm deep` : ''}`,
-            ...wrapped(contents),
-          ].map((line, index) => (
-            <text
-              key={line}
-              x="200"
-              y={Math.min(FLOOR - 66, level + 42) + 22 + index * 18}
-              textAnchor="middle"
-              style={{ fontSize: 14.5 }}
-              fill="var(--ff-colors-ink)"
-            >
-              {line}
-            </text>
-          ))}
-        </>
-      )}
-      {refused && (
-        <text
-          x="200"
-          y="212"
-          textAnchor="middle"
-          style={{ fontSize: 24, fontWeight: 700 }}
-          fill="var(--ff-colors-brick)"
-        >
-          Not mixed
-        </text>
-      )}
-      {!bath && !refused && (
-        <text x="200" y="180" textAnchor="middle" style={{ fontSize: 16 }} fill="var(--ff-colors-soft)">
-          Pour water or a product in
-        </text>
-      )}
-      <text x="200" y="304" textAnchor="middle" style={{ fontSize: 14.5 }} fill="var(--ff-colors-soft)">
-        {name}
-        {bath?.vessel ? `, ${Math.round(share * 100)} % full` : ''}
-      </text>
+      {rim && <Line y={34} size={15} bold fill={BRICK} text={`⚠ ${rim}`} />}
+      {bath && <InTheTub bath={bath} y={Math.min(FLOOR - 66, level + 42)} contents={contents} say={say} />}
+      {refused && <Line y={212} size={24} bold fill={BRICK} text="Not mixed" />}
+      {!bath && !refused && <Line y={180} size={16} fill={SOFT} text="Pour water or a product in" />}
+      <Line
+        y={304}
+        size={14.5}
+        fill={SOFT}
+        text={bath?.vessel ? `${name}, ${Math.round(share * 100)} % full` : name}
+      />
     </svg>
   );
+}
+
+interface LineProps {
+  readonly y: number;
+  readonly size: number;
+  readonly fill: string;
+  readonly text: string;
+  readonly bold?: boolean;
+}
+
+/** A line of words in the middle. The size as a style: the page's own would win over an attribute. */
+function Line({ y, size, fill, text, bold = false }: LineProps) {
+  return (
+    <text
+      x="200"
+      y={y}
+      textAnchor="middle"
+      style={{ fontSize: size, ...(bold ? { fontWeight: 700 } : {}) }}
+      fill={fill}
+    >
+      {text}
+    </text>
+  );
+}
+
+interface InTheTubProps {
+  readonly bath: MixBath;
+  readonly y: number;
+  readonly contents: readonly string[];
+  readonly say: Lexicon;
+}
+
+function InTheTub({ bath, y, contents, say }: InTheTubProps) {
+  const depth = bath.vessel ? `, ${bath.vessel.depthCm} cm deep` : '';
+  return (
+    <>
+      <Line y={y} size={30} bold fill={WATER} text={say.temp(bath.startC)} />
+      {[`${say.volume(bath.totalML)}${depth}`, ...wrapped(contents)].map((line, index) => (
+        <Line key={line} y={y + 22 + index * 18} size={14.5} fill={INK} text={line} />
+      ))}
+    </>
+  );
+}
+
+/** Paths of the wall, of the water at a level, and of what is barred. */
+function outlineOf(open: boolean) {
+  const [left, right] = open ? [26, 374] : [120, 280];
+  const wall = (y: number) => (open ? (34 * (y - TOP)) / (FLOOR - TOP) : 0);
+  const [a, b] = [left + wall(FLOOR), right - wall(FLOOR)];
+  return {
+    water: (level: number) => {
+      const quarter = (right - left - 2 * wall(level)) / 4;
+      const wave = ` t ${quarter} 0`;
+      return (
+        `M${left + wall(level)} ${level} q ${quarter / 2} -6 ${quarter} 0${wave}${wave}${wave} ` +
+        `L${b} ${FLOOR + 6} Q${b - 2} ${FLOOR + 11} ${b - 12} ${FLOOR + 11} ` +
+        `H${a + 12} Q${a + 2} ${FLOOR + 11} ${a} ${FLOOR + 6} Z`
+      );
+    },
+    barred: `M${left + wall(140)} 140 H${right - wall(140)} L${b} ${FLOOR} H${a} Z`,
+    wall: open
+      ? `M${left - 10} ${TOP} H${right + 10} M${left} ${TOP} L${a} ${FLOOR + 4} ` +
+        `Q${a + 2} ${FLOOR + 12} ${a + 12} ${FLOOR + 12} ` +
+        `H${b - 12} Q${b - 2} ${FLOOR + 12} ${b} ${FLOOR + 4} L${right} ${TOP}`
+      : `M${left} 96 V${FLOOR + 4} Q${left} ${FLOOR + 12} ${left + 10} ${FLOOR + 12} H${right - 10} ` +
+        `Q${right} ${FLOOR + 12} ${right} ${FLOOR + 4} V96 Q${right} 84 ${right - 24} 76 V${TOP} ` +
+        `H${left + 24} V76 Q${left} 84 ${left} 96 M${left + 16} ${TOP} H${right - 16} V44 H${left + 16} Z`,
+  };
 }
 
 /** Names in lines that fit the tub, two lines at most. */

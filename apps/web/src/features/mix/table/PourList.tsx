@@ -40,67 +40,17 @@ export function PourList({ pours, household, catalogue, fields, onChange }: Pour
       </Box>
       {pours.map((pour, index) => {
         const agent = catalogue.agents.find((candidate) => candidate.id === pour.agentId);
-        if (!agent) return null;
-        const known = household.cupboard.find((entry) => entry.agentId === agent.id)?.strengthPct ?? null;
-        return (
-          <Box
+        return agent ? (
+          <PourRow
             key={agent.id}
-            borderBottom="1px solid"
-            borderColor="line"
-            paddingBottom="8px"
-            data-pour={agent.id}
-          >
-            <Flex justifyContent="space-between" alignItems="center">
-              <Box fontWeight={650}>{agent.name}</Box>
-              <Button
-                variant="plain"
-                aria-label={`Take out ${agent.name}`}
-                onClick={() => onChange(pours.filter((_, place) => place !== index))}
-              >
-                ✕
-              </Button>
-            </Flex>
-            <Flex gap="8px" alignItems="flex-end" wrap="wrap">
-              <NumberBox
-                label={`How much`}
-                width="92px"
-                value={pour.amount}
-                error={fields[`pours.${index}.amount`]}
-                onChange={(amount) => amount !== null && set(index, { amount })}
-              />
-              <Box as="label" fontSize="14px" color="soft" flex="1" minWidth="110px">
-                of
-                <Select
-                  aria-label={`Measure for ${agent.name}`}
-                  value={pour.unit}
-                  onChange={(event) => set(index, { unit: event.currentTarget.value })}
-                >
-                  {unitOptions(agent, household).map(({ unit, word }) => (
-                    <option key={unit} value={unit}>
-                      {word}
-                    </option>
-                  ))}
-                </Select>
-              </Box>
-              {agent.strengthUnit && (
-                <NumberBox
-                  label={agent.strengthUnit}
-                  width="112px"
-                  value={pour.strengthPct}
-                  placeholder={
-                    known === null
-                      ? agent.needsStrength
-                        ? 'not known'
-                        : String(agent.recipePct)
-                      : String(known)
-                  }
-                  error={fields[`pours.${index}.strengthPct`]}
-                  onChange={(strengthPct) => set(index, { strengthPct })}
-                />
-              )}
-            </Flex>
-          </Box>
-        );
+            pour={pour}
+            agent={agent}
+            household={household}
+            faultOf={(field) => fields[`pours.${index}.${field}`]}
+            onChange={(change) => set(index, change)}
+            onOut={() => onChange(pours.filter((_, place) => place !== index))}
+          />
+        ) : null;
       })}
       {pours.length < MOST_POURS && (
         <ButtonPicker
@@ -121,5 +71,62 @@ export function PourList({ pours, household, catalogue, fields, onChange }: Pour
         />
       )}
     </Stack>
+  );
+}
+
+interface PourRowProps {
+  readonly pour: MixPour;
+  readonly agent: Catalogue['agents'][number];
+  readonly household: Household;
+  readonly faultOf: (field: 'amount' | 'strengthPct') => string | undefined;
+  readonly onChange: (change: Partial<MixPour>) => void;
+  readonly onOut: () => void;
+}
+
+function PourRow({ pour, agent, household, faultOf, onChange, onOut }: PourRowProps) {
+  const known = household.cupboard.find((entry) => entry.agentId === agent.id)?.strengthPct ?? null;
+  const usual = known !== null ? String(known) : agent.needsStrength ? 'not known' : String(agent.recipePct);
+  return (
+    <Box borderBottom="1px solid" borderColor="line" paddingBottom="8px" data-pour={agent.id}>
+      <Flex justifyContent="space-between" alignItems="center">
+        <Box fontWeight={650}>{agent.name}</Box>
+        <Button variant="plain" aria-label={`Take out ${agent.name}`} onClick={onOut}>
+          ✕
+        </Button>
+      </Flex>
+      <Flex gap="8px" alignItems="flex-end" wrap="wrap">
+        <NumberBox
+          label="How much"
+          width="92px"
+          value={pour.amount}
+          error={faultOf('amount')}
+          onChange={(amount) => amount !== null && onChange({ amount })}
+        />
+        <Box as="label" fontSize="14px" color="soft" flex="1" minWidth="110px">
+          of
+          <Select
+            aria-label={`Measure for ${agent.name}`}
+            value={pour.unit}
+            onChange={(event) => onChange({ unit: event.currentTarget.value })}
+          >
+            {unitOptions(agent, household).map(({ unit, word }) => (
+              <option key={unit} value={unit}>
+                {word}
+              </option>
+            ))}
+          </Select>
+        </Box>
+        {agent.strengthUnit && (
+          <NumberBox
+            label={agent.strengthUnit}
+            width="112px"
+            value={pour.strengthPct}
+            placeholder={usual}
+            error={faultOf('strengthPct')}
+            onChange={(strengthPct) => onChange({ strengthPct })}
+          />
+        )}
+      </Flex>
+    </Box>
   );
 }

@@ -11,32 +11,10 @@ type Agent = Reference['agents'][number];
 /** What an agent is, how sour or alkaline, what it does, what it may never meet, how it is kept. */
 export function AgentSheet({ agent, reference }: { agent: Agent; reference: Reference }) {
   const say = useLexicon();
-  const composition = agent.composition.flatMap(({ substanceId, share }) => {
-    const substance = reference.substances.find((one) => one.id === substanceId);
-    return substance ? [{ substance, share }] : [];
-  });
   const meets = forbiddenWith(agent.id, reference);
-  const standIns = reference.substitutions.filter((one) => one.wantedAgentId === agent.id);
   return (
     <>
-      {agent.hasPH ? (
-        <Scale
-          name="pH as used"
-          scale={{ from: 0, to: 14 }}
-          fill={{ from: agent.pH.low, to: agent.pH.high }}
-          colour={agent.pH.high < 6 ? 'brick' : agent.pH.low > 8.5 ? 'water' : 'leaf'}
-          marks={[
-            { value: agent.pH.low, text: String(agent.pH.low) },
-            ...(agent.pH.high === agent.pH.low
-              ? []
-              : [{ value: agent.pH.high, text: String(agent.pH.high) }]),
-          ]}
-        />
-      ) : (
-        <Fact term="pH" sourceIds={agent.sourceIds}>
-          says nothing here: a solvent or a dry thing
-        </Fact>
-      )}
+      <SourOrAlkaline agent={agent} />
       <Fact term="Does" sourceIds={agent.sourceIds}>
         {agent.mechanisms.map((mechanism) => MECHANISM_WORDS[mechanism]).join(', ') || '—'}
       </Fact>
@@ -50,24 +28,7 @@ export function AgentSheet({ agent, reference }: { agent: Agent; reference: Refe
           {agent.strength.mustBeKnown ? '; refused until it is known' : ''}
         </Fact>
       )}
-      {agent.composition.length > 0 && (
-        <Fact
-          term="Brings to a bath"
-          sourceIds={[...new Set([...composition.flatMap(({ substance }) => substance.sourceIds), 'memory'])]}
-        >
-          {composition.map(({ substance, share }) => (
-            <Box key={substance.id}>
-              {substance.name} ({substance.formula})
-              {share
-                ? `, ${Math.round(share.low * 100)}–${Math.round(share.high * 100)} % of it`
-                : ', by the strength on the bottle'}
-              {substance.solubilityGPerL === null
-                ? ''
-                : `; cold water holds ${substance.solubilityGPerL} g a litre`}
-            </Box>
-          ))}
-        </Fact>
-      )}
+      <BringsToABath agent={agent} reference={reference} />
       <Fact term="Works best" sourceIds={agent.sourceIds}>
         {agent.worksBest}
       </Fact>
@@ -96,16 +57,7 @@ export function AgentSheet({ agent, reference }: { agent: Agent; reference: Refe
           {agent.notInVessels.join(', ')} vessels
         </Fact>
       )}
-      {standIns.length > 0 && (
-        <Fact term="Stand-ins" sourceIds={standIns.flatMap((one) => one.sourceIds)}>
-          {standIns.map((one) => (
-            <Box key={one.id}>
-              {one.factor} {one.useUnit} <SeeAll family="agents" ids={[one.useAgentId]} nameOf={say.name} />{' '}
-              for 1 {one.wantedUnit}. {one.note}
-            </Box>
-          ))}
-        </Fact>
-      )}
+      <StandIns agent={agent} reference={reference} />
       <Fact term="Used in" sourceIds={['commonPractice']}>
         <SeeAll
           family="methods"
@@ -118,5 +70,66 @@ export function AgentSheet({ agent, reference }: { agent: Agent; reference: Refe
         <CautionDigest ids={agent.cautionIds} lead={agent.name} />
       </Box>
     </>
+  );
+}
+
+function SourOrAlkaline({ agent }: { agent: Agent }) {
+  return agent.hasPH ? (
+    <Scale
+      name="pH as used"
+      scale={{ from: 0, to: 14 }}
+      fill={{ from: agent.pH.low, to: agent.pH.high }}
+      colour={agent.pH.high < 6 ? 'brick' : agent.pH.low > 8.5 ? 'water' : 'leaf'}
+      marks={[
+        { value: agent.pH.low, text: String(agent.pH.low) },
+        ...(agent.pH.high === agent.pH.low ? [] : [{ value: agent.pH.high, text: String(agent.pH.high) }]),
+      ]}
+    />
+  ) : (
+    <Fact term="pH" sourceIds={agent.sourceIds}>
+      says nothing here: a solvent or a dry thing
+    </Fact>
+  );
+}
+
+function BringsToABath({ agent, reference }: { agent: Agent; reference: Reference }) {
+  const composition = agent.composition.flatMap(({ substanceId, share }) => {
+    const substance = reference.substances.find((one) => one.id === substanceId);
+    return substance ? [{ substance, share }] : [];
+  });
+  if (agent.composition.length === 0) return null;
+  return (
+    <Fact
+      term="Brings to a bath"
+      sourceIds={[...new Set([...composition.flatMap(({ substance }) => substance.sourceIds), 'memory'])]}
+    >
+      {composition.map(({ substance, share }) => (
+        <Box key={substance.id}>
+          {substance.name} ({substance.formula})
+          {share
+            ? `, ${Math.round(share.low * 100)}–${Math.round(share.high * 100)} % of it`
+            : ', by the strength on the bottle'}
+          {substance.solubilityGPerL === null
+            ? ''
+            : `; cold water holds ${substance.solubilityGPerL} g a litre`}
+        </Box>
+      ))}
+    </Fact>
+  );
+}
+
+function StandIns({ agent, reference }: { agent: Agent; reference: Reference }) {
+  const say = useLexicon();
+  const standIns = reference.substitutions.filter((one) => one.wantedAgentId === agent.id);
+  if (standIns.length === 0) return null;
+  return (
+    <Fact term="Stand-ins" sourceIds={standIns.flatMap((one) => one.sourceIds)}>
+      {standIns.map((one) => (
+        <Box key={one.id}>
+          {one.factor} {one.useUnit} <SeeAll family="agents" ids={[one.useAgentId]} nameOf={say.name} /> for 1{' '}
+          {one.wantedUnit}. {one.note}
+        </Box>
+      ))}
+    </Fact>
   );
 }

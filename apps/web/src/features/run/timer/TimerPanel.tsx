@@ -8,11 +8,14 @@ import {
   type RunView,
 } from '@feverfew/contracts';
 import { useState } from 'react';
-import { clockText, timerView } from '../../../clock/timerView';
+import { clockText, type TimerView, timerView } from '../../../clock/timerView';
 import { Button } from '../../../components/controls';
 import { Notice } from '../../../components/Notice';
 import { LookPanel } from '../look/LookPanel';
 import type { Say } from '../useSay';
+
+type Timer = NonNullable<RunView['state']['timer']>;
+type Dwell = NonNullable<Action['dwell']>;
 
 /** How much longer a tap asks for, min. */
 const LONGER_MIN = 30;
@@ -31,83 +34,22 @@ export function TimerPanel({ run, pass, action, nowMs, say }: TimerPanelProps) {
   // Belongs to one look: the answer makes it stale by itself.
   const [lookingAt, setLookingAt] = useState<number | null>(null);
   const looking = lookingAt === state.looks.length;
-  if (!action.dwell) return null;
   const { timer } = state;
-  if (!timer) {
-    return (
-      <Stack gap="10px">
-        <Box fontSize="20px">
-          {durationWords(action.dwell.minMin, action.dwell.maxMin)}, look in every{' '}
-          {durationWords(action.dwell.lookEveryMin, action.dwell.lookEveryMin)}.
-        </Box>
-        <Button
-          variant="action"
-          size="tub"
-          disabled={say.pending}
-          onClick={() => say.send({ kind: 'timerStarted', stepId: action.id })}
-        >
-          Start the clock
-        </Button>
-      </Stack>
-    );
-  }
+  if (!action.dwell) return null;
+  if (!timer) return <StartClock action={action} dwell={action.dwell} say={say} />;
   const lastLook = state.looks.filter((look) => look.at >= timer.startedAt).at(-1)?.at ?? null;
   const view = timerView(timer, nowMs, lastLook);
   const over = overrunOf(action, timer, nowMs);
   const isPaused = timer.pausedAt !== null && !over;
-  const headline = isPaused
-    ? 'taken out for now'
-    : { working: 'to go', ready: 'long enough; at most another', over: 'over time' }[view.phase];
   return (
     <Stack gap="10px">
-      <Box
-        role="timer"
-        aria-live="off"
-        bg={
-          view.phase === 'over' ? 'brickTint' : isPaused || view.phase === 'ready' ? 'discTint' : 'waterTint'
-        }
-        borderRadius="md"
-        padding="14px 18px"
-      >
-        <Flex alignItems="baseline" gap="12px" wrap="wrap">
-          <Box fontFamily="heading" fontWeight={700} fontSize="46px" lineHeight="1.1" data-testid="clock">
-            {isPaused ? 'Waiting' : view.phase === 'ready' ? 'Ready' : clockText(view.ms)}
-          </Box>
-          <Box fontSize="18px">
-            {!isPaused && view.phase === 'ready' ? `${headline} ${clockText(view.ms)}` : headline}
-          </Box>
-        </Flex>
-        <Box height="8px" borderRadius="full" bg="track" marginTop="8px" aria-hidden="true">
-          <Box height="8px" borderRadius="full" bg="water" width={`${view.share * 100}%`} />
-        </Box>
-        <Box fontSize="16px" color="soft" marginTop="6px">
-          Started {timeOfDay(timer.startedAt)}, ready {timeOfDay(timer.readyAt)}, out by{' '}
-          {timeOfDay(timer.latestAt)}
-          {view.nextLookMs !== null && view.phase !== 'over' && !isPaused
-            ? ` · next look in ${clockText(view.nextLookMs)}`
-            : ''}
-        </Box>
-      </Box>
+      <ClockFace timer={timer} view={view} isPaused={isPaused} />
       {over && (
         <Notice kind="warning" word="Over time">
           {`By ${clockText(view.ms)}. ${overrunWords(over.rule)}`}
         </Notice>
       )}
-      {isPaused && (
-        <>
-          <Notice kind="note" word="Out of the bath">
-            What is in the cloth works on: it stays “out by {timeOfDay(timer.latestAt)}”.
-          </Notice>
-          <Button
-            variant="action"
-            size="tub"
-            disabled={say.pending}
-            onClick={() => say.send({ kind: 'resumed' })}
-          >
-            Put it back
-          </Button>
-        </>
-      )}
+      {isPaused && <Paused latestAt={timer.latestAt} say={say} />}
       {view.lookDue && view.phase !== 'over' && !state.decision && !isPaused && (
         <Notice kind="note" word="Look-in due">
           Lift a corner and look.
@@ -119,40 +61,124 @@ export function TimerPanel({ run, pass, action, nowMs, say }: TimerPanelProps) {
         (looking || view.phase === 'over' ? (
           <LookPanel run={run} pass={pass} action={action} say={say} />
         ) : (
-          <Stack gap="10px">
-            <Button
-              variant={view.phase === 'working' ? 'outline' : 'action'}
-              size="tub"
-              onClick={() => setLookingAt(state.looks.length)}
-            >
-              Look in
-            </Button>
-            {view.phase === 'ready' && (
-              <Button
-                size="tub"
-                disabled={say.pending}
-                onClick={() => say.send({ kind: 'stepDone', stepId: action.id })}
-              >
-                Take it out
-              </Button>
-            )}
-            <Grid templateColumns="1fr 1fr" gap="10px">
-              {action.dwell.keep !== 'wet' && (
-                <Button disabled={say.pending} onClick={() => say.send({ kind: 'paused' })}>
-                  Out for now
-                </Button>
-              )}
-              {timer.readyAt < timer.latestAt && (
-                <Button
-                  disabled={say.pending}
-                  onClick={() => say.send({ kind: 'extended', minutes: LONGER_MIN })}
-                >
-                  {LONGER_MIN} min longer
-                </Button>
-              )}
-            </Grid>
-          </Stack>
+          <WhileItWaits
+            action={action}
+            timer={timer}
+            phase={view.phase}
+            say={say}
+            onLook={() => setLookingAt(state.looks.length)}
+          />
         ))}
+    </Stack>
+  );
+}
+
+function StartClock({ action, dwell, say }: { action: Action; dwell: Dwell; say: Say }) {
+  return (
+    <Stack gap="10px">
+      <Box fontSize="20px">
+        {durationWords(dwell.minMin, dwell.maxMin)}, look in every{' '}
+        {durationWords(dwell.lookEveryMin, dwell.lookEveryMin)}.
+      </Box>
+      <Button
+        variant="action"
+        size="tub"
+        disabled={say.pending}
+        onClick={() => say.send({ kind: 'timerStarted', stepId: action.id })}
+      >
+        Start the clock
+      </Button>
+    </Stack>
+  );
+}
+
+const HEADLINES = { working: 'to go', ready: 'long enough; at most another', over: 'over time' } as const;
+
+function ClockFace({ timer, view, isPaused }: { timer: Timer; view: TimerView; isPaused: boolean }) {
+  const isReady = !isPaused && view.phase === 'ready';
+  const headline = isPaused ? 'taken out for now' : HEADLINES[view.phase];
+  return (
+    <Box
+      role="timer"
+      aria-live="off"
+      bg={view.phase === 'over' ? 'brickTint' : isPaused || view.phase === 'ready' ? 'discTint' : 'waterTint'}
+      borderRadius="md"
+      padding="14px 18px"
+    >
+      <Flex alignItems="baseline" gap="12px" wrap="wrap">
+        <Box fontFamily="heading" fontWeight={700} fontSize="46px" lineHeight="1.1" data-testid="clock">
+          {isPaused ? 'Waiting' : isReady ? 'Ready' : clockText(view.ms)}
+        </Box>
+        <Box fontSize="18px">{isReady ? `${headline} ${clockText(view.ms)}` : headline}</Box>
+      </Flex>
+      <Box height="8px" borderRadius="full" bg="track" marginTop="8px" aria-hidden="true">
+        <Box height="8px" borderRadius="full" bg="water" width={`${view.share * 100}%`} />
+      </Box>
+      <Box fontSize="16px" color="soft" marginTop="6px">
+        Started {timeOfDay(timer.startedAt)}, ready {timeOfDay(timer.readyAt)}, out by{' '}
+        {timeOfDay(timer.latestAt)}
+        {view.nextLookMs !== null && view.phase !== 'over' && !isPaused
+          ? ` · next look in ${clockText(view.nextLookMs)}`
+          : ''}
+      </Box>
+    </Box>
+  );
+}
+
+function Paused({ latestAt, say }: { latestAt: string; say: Say }) {
+  return (
+    <>
+      <Notice kind="note" word="Out of the bath">
+        What is in the cloth works on: it stays “out by {timeOfDay(latestAt)}”.
+      </Notice>
+      <Button
+        variant="action"
+        size="tub"
+        disabled={say.pending}
+        onClick={() => say.send({ kind: 'resumed' })}
+      >
+        Put it back
+      </Button>
+    </>
+  );
+}
+
+interface WhileItWaitsProps {
+  readonly action: Action;
+  readonly timer: Timer;
+  readonly phase: TimerView['phase'];
+  readonly say: Say;
+  readonly onLook: () => void;
+}
+
+/** What a hand may do while the clock runs. */
+function WhileItWaits({ action, timer, phase, say, onLook }: WhileItWaitsProps) {
+  return (
+    <Stack gap="10px">
+      <Button variant={phase === 'working' ? 'outline' : 'action'} size="tub" onClick={onLook}>
+        Look in
+      </Button>
+      {phase === 'ready' && (
+        <Button
+          size="tub"
+          disabled={say.pending}
+          onClick={() => say.send({ kind: 'stepDone', stepId: action.id })}
+        >
+          Take it out
+        </Button>
+      )}
+      <Grid templateColumns="1fr 1fr" gap="10px">
+        {action.dwell?.keep !== 'wet' && (
+          <Button disabled={say.pending} onClick={() => say.send({ kind: 'paused' })}>
+            Out for now
+          </Button>
+        )}
+        {timer.readyAt < timer.latestAt && (
+          <Button disabled={say.pending} onClick={() => say.send({ kind: 'extended', minutes: LONGER_MIN })}>
+            {LONGER_MIN} min longer
+          </Button>
+        )}
+      </Grid>
     </Stack>
   );
 }

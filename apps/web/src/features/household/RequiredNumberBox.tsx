@@ -1,7 +1,7 @@
 import { NumberBox } from '../../components/NumberBox';
 
 /** A figure that has to be told: emptied or half typed it counts as none, and keeping is refused with its place. */
-export function NumberField({
+export function RequiredNumberBox({
   label,
   value,
   error,
