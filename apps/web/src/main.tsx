@@ -6,8 +6,8 @@ import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { RouterProvider } from 'react-router';
 import { applyColourMode } from './app/colourMode';
-import { queryClient } from './app/queries';
 import { router } from './app/routes';
+import { queryClient } from './queries/queryClient';
 import { system } from './theme/system';
 
 applyColourMode();

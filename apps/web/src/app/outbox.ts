@@ -1,7 +1,7 @@
 import { type GivenRunEvent, MOST_HELD_MS, type RunView } from '@feverfew/contracts';
 import { useSyncExternalStore } from 'react';
+import { queryClient } from '../queries/queryClient';
 import { ApiProblem, request } from './api';
-import { queryClient } from './queries';
 
 /** A tap that the server has not taken yet. Kept on the device, so that neither a reload nor a lost line loses it. */
 export interface HeldTap {

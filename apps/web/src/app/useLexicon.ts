@@ -1,7 +1,8 @@
 import type { Catalogue, Lexicon, Measures } from '@feverfew/contracts';
 import { useMemo } from 'react';
 import { tempText, volumeText } from '../components/measureText';
-import { useCatalogue, useHousehold } from './queries';
+import { useCatalogue } from '../queries/catalogueQueries';
+import { useHousehold } from '../queries/householdQueries';
 
 export const METRIC: Measures = { temperature: 'C', system: 'metric' };
 

@@ -1,5 +1,5 @@
 import { Stack } from '@chakra-ui/react';
-import { useCatalogue } from '../app/queries';
+import { useCatalogue } from '../queries/catalogueQueries';
 import { cautionsById } from './CautionList';
 import { Notice } from './Notice';
 

@@ -1,6 +1,6 @@
 import { Stack } from '@chakra-ui/react';
 import type { Catalogue } from '@feverfew/contracts';
-import { useCatalogue } from '../app/queries';
+import { useCatalogue } from '../queries/catalogueQueries';
 import { Notice } from './Notice';
 
 const RANK = { danger: 0, warning: 1, note: 2 } as const;

@@ -1,6 +1,6 @@
 import { Box, Popover, Portal } from '@chakra-ui/react';
 import type { ReactNode } from 'react';
-import { useCatalogue } from '../app/queries';
+import { useCatalogue } from '../queries/catalogueQueries';
 
 /** A small door to a reason and its source. */
 export function Why({

@@ -3,10 +3,11 @@ import { Search } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useNavigate } from 'react-router';
-import { useCatalogue, usePieces } from '../../app/queries';
 import { useLexicon } from '../../app/useLexicon';
 import { Button, Input } from '../../components/controls';
 import { keepDraft } from '../../facts/factsDraft';
+import { useCatalogue } from '../../queries/catalogueQueries';
+import { usePieces } from '../../queries/pieceQueries';
 import { type Finding, findEverything } from './findView';
 
 /** One field for every word: "/" opens it, arrows and Enter choose. */

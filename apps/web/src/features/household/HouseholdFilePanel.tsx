@@ -1,11 +1,11 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { type ReactNode, useState } from 'react';
 import { ApiProblem } from '../../app/api';
-import { useImportHousehold, useReadLog } from '../../app/queries';
 import { Button } from '../../components/controls';
 import { FileButton } from '../../components/FileButton';
 import { LinkButton } from '../../components/LinkButton';
 import { Notice } from '../../components/Notice';
+import { useImportHousehold, useReadLog } from '../../queries/householdQueries';
 
 /** The household as files: whole as JSON, the log as CSV, what is to come as a calendar. All of a file or nothing. */
 export function HouseholdFilePanel({ onRead }: { onRead: () => void }) {

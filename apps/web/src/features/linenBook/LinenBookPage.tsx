@@ -3,13 +3,13 @@ import type { PieceSummary } from '@feverfew/contracts';
 import { useWindowVirtualizer } from '@tanstack/react-virtual';
 import { useDeferredValue, useMemo, useRef, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
-import { usePieces } from '../../app/queries';
 import { useLexicon } from '../../app/useLexicon';
 import { ChipRow } from '../../components/ChipRow';
 import { Input } from '../../components/controls';
 import { Empty, Failed, Loading } from '../../components/States';
 import { searchOptions } from '../../components/searchOptions';
 import { labelText } from '../../facts/sentenceView';
+import { usePieces } from '../../queries/pieceQueries';
 import { blendText } from './pieceText';
 
 const Row = chakra(Link, {

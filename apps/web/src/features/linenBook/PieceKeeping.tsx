@@ -2,8 +2,8 @@ import { Box, Flex } from '@chakra-ui/react';
 import type { NewPiece, Piece } from '@feverfew/contracts';
 import { useState } from 'react';
 import { ApiProblem } from '../../app/api';
-import { useSavePiece } from '../../app/queries';
 import { Button, Input } from '../../components/controls';
+import { useSavePiece } from '../../queries/pieceQueries';
 
 /** Since when it is in the house, and what a new one costs: both may stay untold. */
 export function PieceKeeping({ piece }: { piece: Piece }) {

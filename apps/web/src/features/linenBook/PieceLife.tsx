@@ -1,10 +1,10 @@
 import { Box, Flex, Grid, Stack } from '@chakra-ui/react';
 import type { NewCare, PieceHistory } from '@feverfew/contracts';
 import { format } from 'date-fns';
-import { useNoteCare } from '../../app/queries';
 import { dueText } from '../../clock/dueText';
 import { Button } from '../../components/controls';
 import { Notice } from '../../components/Notice';
+import { useNoteCare } from '../../queries/pieceQueries';
 
 /** What a piece went through, what is due on it, what its care cost. */
 export function PieceLife({ history }: { history: PieceHistory }) {

@@ -2,7 +2,6 @@ import { Box, Flex, Stack } from '@chakra-ui/react';
 import { EMPTY_FACTS, type PieceHistory } from '@feverfew/contracts';
 import { format } from 'date-fns';
 import { Link, useNavigate, useParams } from 'react-router';
-import { usePiece } from '../../app/queries';
 import { useLexicon } from '../../app/useLexicon';
 import { Button } from '../../components/controls';
 import { OUTCOME_WORDS } from '../../components/runWords';
@@ -15,6 +14,7 @@ import {
   labelText,
   marksText,
 } from '../../facts/sentenceView';
+import { usePiece } from '../../queries/pieceQueries';
 import { RunLog } from '../run/RunLog';
 import { PieceKeeping } from './PieceKeeping';
 import { PieceLife } from './PieceLife';

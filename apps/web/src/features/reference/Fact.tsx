@@ -2,7 +2,7 @@ import { Box, chakra, Flex } from '@chakra-ui/react';
 import type { Catalogue } from '@feverfew/contracts';
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
-import { useCatalogue } from '../../app/queries';
+import { useCatalogue } from '../../queries/catalogueQueries';
 import { sourcesText } from './sourcesText';
 
 /** Where a fact comes from, in as few words as it takes; the whole title on hover and in print. */

@@ -1,7 +1,7 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { type Action, holdsTheRecipe, type RunView } from '@feverfew/contracts';
-import { useSavedMixes } from '../../app/queries';
 import { Button } from '../../components/controls';
+import { useSavedMixes } from '../../queries/mixQueries';
 import type { Say } from './useSay';
 
 /** Mixes on the shelf that hold just what this step asks for, to be used in place of mixing anew. */

@@ -1,7 +1,7 @@
 import { type RunEvent, type RunView, replayRun } from '@feverfew/contracts';
 import { useMemo } from 'react';
 import { type HeldTap, useOutbox } from '../../app/outbox';
-import { useRun } from '../../app/queries';
+import { useRun } from '../../queries/runQueries';
 
 /** A run as this device has it: the server's, with the taps that wait for a line played on top by the same rules. */
 export function useRunInHand(runId: string) {

@@ -1,9 +1,9 @@
 import { Box, Flex, Stack } from '@chakra-ui/react';
 import type { Today } from '@feverfew/contracts';
 import { Link } from 'react-router';
-import { useNoteCare } from '../../app/queries';
 import { dueText } from '../../clock/dueText';
 import { Button } from '../../components/controls';
+import { useNoteCare } from '../../queries/pieceQueries';
 
 /** Upkeep shown at most: the rest stands in the linen book. */
 const SHOWN = 4;

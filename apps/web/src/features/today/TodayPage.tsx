@@ -1,7 +1,6 @@
 import { Box, Grid, Stack } from '@chakra-ui/react';
 import type { Today, TroubleSummary } from '@feverfew/contracts';
 import { useState } from 'react';
-import { useToday } from '../../app/queries';
 import { useLexicon } from '../../app/useLexicon';
 import { useServerNow } from '../../clock/useServerNow';
 import { ClashNotice } from '../../components/ClashNotice';
@@ -9,6 +8,7 @@ import { Button } from '../../components/controls';
 import { LinkButton } from '../../components/LinkButton';
 import { Notice } from '../../components/Notice';
 import { Empty, Failed, Loading } from '../../components/States';
+import { useToday } from '../../queries/todayQueries';
 import { DueList } from './DueList';
 import { nextHandAt } from './nextActionView';
 import { RunningCard } from './RunningCard';

@@ -6,7 +6,7 @@ import { useLexicon } from '../../app/useLexicon';
 import { ChipRow } from '../../components/ChipRow';
 import { Button, ChipButton } from '../../components/controls';
 import { Notice } from '../../components/Notice';
-import { useStartTrial } from './trialQueries';
+import { useStartTrial } from '../../queries/trialQueries';
 
 const MOST = 3;
 

@@ -13,8 +13,8 @@ import { Notice } from '../../components/Notice';
 import { LEVEL_WORDS } from '../../components/runWords';
 import { Failed, Loading } from '../../components/States';
 import { marksText } from '../../facts/sentenceView';
+import { useSayToTrial, useTrial } from '../../queries/trialQueries';
 import { ActionRecipe } from '../../recipe/ActionRecipe';
-import { useSayToTrial, useTrial } from './trialQueries';
 import { FAIR_RULES, TRIAL_PHASES, verdictText } from './trialWords';
 
 type Told = Parameters<ReturnType<typeof useSayToTrial>['mutate']>[0]['event'];

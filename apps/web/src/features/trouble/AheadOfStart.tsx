@@ -1,6 +1,6 @@
 import { Stack } from '@chakra-ui/react';
-import { useClashes } from '../../app/queries';
 import { ClashNotice } from '../../components/ClashNotice';
+import { useClashes } from '../../queries/runQueries';
 
 /** Before a start: the vessel or the machine is wanted by something that soaks already. */
 export function AheadOfStart({ planId, rungIndex }: { planId: string; rungIndex: number }) {

@@ -13,10 +13,10 @@ import {
   WETTINGS,
 } from '@feverfew/contracts';
 import { memo, type ReactNode } from 'react';
-import { useHousehold } from '../../app/queries';
 import { useLexicon } from '../../app/useLexicon';
 import { ChipButton } from '../../components/controls';
 import { Why } from '../../components/Why';
+import { useHousehold } from '../../queries/householdQueries';
 import { type ChemistryGroup, chemistryView, pHFlags, tempFlags, upTo } from './envelopeView';
 import { Strip } from './Strip';
 

@@ -1,9 +1,9 @@
 import { Box, chakra, Flex, Grid, Stack } from '@chakra-ui/react';
 import { isClaim, type Pass } from '@feverfew/contracts';
 import { memo } from 'react';
-import { useCatalogue } from '../../app/queries';
 import { useLexicon, useMeasures } from '../../app/useLexicon';
 import { Claims } from '../../components/Claims';
+import { useCatalogue } from '../../queries/catalogueQueries';
 import { ActionRecipe } from '../../recipe/ActionRecipe';
 import type { OnTable } from '../../recipe/mixDraft';
 import { EffectBar } from './EffectBar';

@@ -1,9 +1,9 @@
 import { Box, Dialog, Grid, Portal } from '@chakra-ui/react';
 import { type Catalogue, type ComparedPosition, durationWords, type TroubleFacts } from '@feverfew/contracts';
-import { useComparePositions } from '../../app/queries';
 import { useLexicon, useMeasures } from '../../app/useLexicon';
 import { Button } from '../../components/controls';
 import { Failed, Loading } from '../../components/States';
+import { useComparePositions } from '../../queries/planQueries';
 import { EffectBar } from './EffectBar';
 import { recipeLine } from './passView';
 

@@ -1,9 +1,9 @@
 import { Box } from '@chakra-ui/react';
 import { changeWords, type TroubleFacts } from '@feverfew/contracts';
 import { useState } from 'react';
-import { useWhatWouldChange } from '../../app/queries';
 import { useLexicon } from '../../app/useLexicon';
 import { Button } from '../../components/controls';
+import { useWhatWouldChange } from '../../queries/planQueries';
 
 interface WhatWouldChangeProps {
   readonly facts: TroubleFacts;

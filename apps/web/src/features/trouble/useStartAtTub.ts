@@ -1,8 +1,9 @@
 import { useCallback } from 'react';
 import { useNavigate } from 'react-router';
 import { ApiProblem } from '../../app/api';
-import { useKeepTrouble, useStartRun } from '../../app/queries';
 import { type Draft, dropDraft } from '../../facts/factsDraft';
+import { useStartRun } from '../../queries/runQueries';
+import { useKeepTrouble } from '../../queries/troubleQueries';
 
 /** Keeps the trouble with its plan, starts the run and goes to the tub. */
 export function useStartAtTub(troubleId: string | undefined, draft: Draft) {

@@ -2,8 +2,8 @@ import type { Plan, TroubleFacts } from '@feverfew/contracts';
 import { replaceEqualDeep } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { ApiProblem } from '../../app/api';
-import { usePreview } from '../../app/queries';
 import { type Draft, dropDraft, EMPTY_DRAFT, keepDraft } from '../../facts/factsDraft';
+import { usePreview } from '../../queries/planQueries';
 import { useStartAtTub } from './useStartAtTub';
 
 /** The facts as they are being given, the plan for them, and which pass of it is chosen. */

@@ -1,10 +1,10 @@
 import { Box, Grid, Stack } from '@chakra-ui/react';
 import { againstBook, type WhatWorksView, type WorksRowView } from '@feverfew/contracts';
 import { Link } from 'react-router';
-import { useWhatWorks } from '../../app/queries';
 import { useLexicon } from '../../app/useLexicon';
 import { Notice } from '../../components/Notice';
 import { Empty, Failed, Loading } from '../../components/States';
+import { useWhatWorks } from '../../queries/whatWorksQueries';
 import { WorksChart } from './WorksChart';
 import { caseText, moveGroups, pct } from './whatWorksView';
 

@@ -2,10 +2,10 @@ import { Box, Stack } from '@chakra-ui/react';
 import type { Catalogue, Household, Measures, TableQuestion } from '@feverfew/contracts';
 import { useState } from 'react';
 import { ApiProblem } from '../../../app/api';
-import { useTableAnswer } from '../../../app/queries';
 import { useLexicon } from '../../../app/useLexicon';
 import { CautionDigest } from '../../../components/CautionDigest';
 import { ChipRow } from '../../../components/ChipRow';
+import { useTableAnswer } from '../../../queries/mixQueries';
 import { answerLines } from './answerView';
 import { QuestionSentence } from './QuestionSentence';
 

@@ -1,11 +1,12 @@
 import { Box, Flex } from '@chakra-ui/react';
 import type { Mix, MixVerdict } from '@feverfew/contracts';
-import { useCatalogue, useKeepMix } from '../../../app/queries';
 import { useLexicon } from '../../../app/useLexicon';
 import { Button, Input } from '../../../components/controls';
 import { downloadText } from '../../../components/downloadText';
 import { Notice } from '../../../components/Notice';
 import { usePrintSheet } from '../../../components/usePrintSheet';
+import { useCatalogue } from '../../../queries/catalogueQueries';
+import { useKeepMix } from '../../../queries/mixQueries';
 import { MixTag } from './MixTag';
 import { mixMarkdown } from './mixMarkdown';
 

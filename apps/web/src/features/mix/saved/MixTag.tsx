@@ -1,9 +1,9 @@
 import { Box } from '@chakra-ui/react';
 import type { MixBath, MixVerdict } from '@feverfew/contracts';
 import { format } from 'date-fns';
-import { useCatalogue } from '../../../app/queries';
 import { useLexicon } from '../../../app/useLexicon';
 import { cautionsById } from '../../../components/CautionList';
+import { useCatalogue } from '../../../queries/catalogueQueries';
 import { pHText, strengthText } from '../table/mixView';
 
 /** A tag for the bottle, on paper only: name, strength, date, hazards, and what must not be closed. */

@@ -1,10 +1,10 @@
 import { Box, Flex, Stack } from '@chakra-ui/react';
 import { findingWords, type SavedMix } from '@feverfew/contracts';
 import { useState } from 'react';
-import { useDropMix, useKeepMix, useSavedMixes } from '../../../app/queries';
 import { useLexicon } from '../../../app/useLexicon';
 import { Button } from '../../../components/controls';
 import { Empty, Failed, Loading } from '../../../components/States';
+import { useDropMix, useKeepMix, useSavedMixes } from '../../../queries/mixQueries';
 import { EMPTY_DRAFT, type MixDraft } from '../../../recipe/mixDraft';
 import { pHText, strengthText } from '../table/mixView';
 

@@ -1,6 +1,6 @@
 import { Box, Grid, Stack } from '@chakra-ui/react';
 import type { Reference } from '@feverfew/contracts';
-import { useHousehold } from '../../../app/queries';
+import { useHousehold } from '../../../queries/householdQueries';
 import { Sources } from '../Fact';
 
 /** Every dispute of the trade with its sides beside each other; the one this house follows carries the leaf. */

@@ -11,10 +11,10 @@ import {
 } from '@feverfew/contracts';
 import { CircleHelp, OctagonAlert } from 'lucide-react';
 import { useState } from 'react';
-import { useCatalogue } from '../../../app/queries';
 import { Button } from '../../../components/controls';
 import { LevelPicture } from '../../../components/LevelPicture';
 import { LEVEL_WORDS } from '../../../components/runWords';
+import { useCatalogue } from '../../../queries/catalogueQueries';
 import type { Say } from '../useSay';
 
 const Answer = chakra('button', {

@@ -1,6 +1,6 @@
 import { Stack } from '@chakra-ui/react';
-import { useCatalogue } from '../../../app/queries';
 import { Notice } from '../../../components/Notice';
+import { useCatalogue } from '../../../queries/catalogueQueries';
 
 /** What is normal here, and what means stop. */
 export function SignList({

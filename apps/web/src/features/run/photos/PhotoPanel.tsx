@@ -2,10 +2,10 @@ import { Box, Flex } from '@chakra-ui/react';
 import type { RunView } from '@feverfew/contracts';
 import { Camera } from 'lucide-react';
 import { useEffect, useState } from 'react';
-import { useKeepPhoto } from '../../../app/queries';
 import { Button } from '../../../components/controls';
 import { FileButton } from '../../../components/FileButton';
 import { Notice } from '../../../components/Notice';
+import { useKeepPhoto } from '../../../queries/runQueries';
 import { base64Of, shrinkPhoto } from './shrinkPhoto';
 import { type DevicePhoto, useDevicePhotos } from './usePhotos';
 

@@ -1,6 +1,6 @@
-import { useToday } from '../../../app/queries';
 import { useLexicon } from '../../../app/useLexicon';
 import { marksText } from '../../../facts/sentenceView';
+import { useToday } from '../../../queries/todayQueries';
 import { useAlarms } from './useAlarms';
 
 /** Calls for every clock that runs, whichever page is open. */

@@ -1,7 +1,7 @@
 import type { NewTrial, NewTrialEvent, TrialView } from '@feverfew/contracts';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { request } from '../../app/api';
-import { useSaved } from '../../app/queries';
+import { request } from '../app/api';
+import { useSaved } from './queryClient';
 
 export const useTrial = (id: string) =>
   useQuery({

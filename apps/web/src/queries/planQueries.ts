@@ -1,0 +1,31 @@
+import type { ChangeView, ComparedPosition, Plan, TroubleFacts } from '@feverfew/contracts';
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { request } from '../app/api';
+
+/** A plan for facts that are still being told; the last good one stays on screen while the next is on its way. */
+export const usePreview = (facts: TroubleFacts) =>
+  useQuery({
+    queryKey: ['preview', facts],
+    queryFn: ({ signal }) => request<Plan>('POST', '/plans/preview', facts, signal),
+    placeholderData: keepPreviousData,
+    staleTime: 60_000,
+    retry: false,
+  });
+
+/** The same facts under every view of a dispute; asked only while the comparison is open. */
+export const useComparePositions = (facts: TroubleFacts, dispute: string) =>
+  useQuery({
+    queryKey: ['compare', dispute, facts],
+    queryFn: ({ signal }) =>
+      request<ComparedPosition[]>('POST', '/plans/compare', { facts, dispute }, signal),
+    staleTime: 60_000,
+  });
+
+/** What would have to be otherwise for a method to be offered; asked on demand. */
+export const useWhatWouldChange = (facts: TroubleFacts, methodId: string) =>
+  useQuery({
+    queryKey: ['whatWouldChange', methodId, facts],
+    queryFn: ({ signal }) =>
+      request<ChangeView[][]>('POST', '/plans/what-would-change', { facts, methodId }, signal),
+    staleTime: 60_000,
+  });

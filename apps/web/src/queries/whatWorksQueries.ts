@@ -1,0 +1,9 @@
+import type { WhatWorksView } from '@feverfew/contracts';
+import { useQuery } from '@tanstack/react-query';
+import { request } from '../app/api';
+
+export const useWhatWorks = () =>
+  useQuery({
+    queryKey: ['whatWorks'],
+    queryFn: ({ signal }) => request<WhatWorksView>('GET', '/what-works', undefined, signal),
+  });
