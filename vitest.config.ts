@@ -13,6 +13,7 @@ export default defineConfig({
         test: {
           name: 'packages',
           include: ['packages/*/src/**/*.test.ts'],
+          setupFiles: ['packages/core/src/test/propertyRuns.ts'],
           environment: 'node',
           testTimeout: 30_000,
         },

@@ -1,5 +1,6 @@
 import {
   CONTAINER_KINDS,
+  LEAST_WATER_ML,
   MIX_WATER_C,
   MIX_WATER_ML,
   type Mix,
@@ -43,7 +44,11 @@ export const MixShape = z
     waterML: z
       .number({ error: 'Give the water as a number.' })
       .min(MIX_WATER_ML.min, 'Water is not below nothing.')
-      .max(MIX_WATER_ML.max, `Water is at most ${MIX_WATER_ML.max / 1000} L.`),
+      .max(MIX_WATER_ML.max, `Water is at most ${MIX_WATER_ML.max / 1000} L.`)
+      .refine(
+        (waterML) => waterML === 0 || waterML >= LEAST_WATER_ML,
+        `Water is none, or at least a drop (${LEAST_WATER_ML} mL).`,
+      ),
     waterC: z
       .number({ error: 'Give the temperature as a number.' })
       .min(MIX_WATER_C.min, 'Water is not below 0 °C.')

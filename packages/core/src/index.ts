@@ -39,6 +39,7 @@ export { judgeMix, type MixVerdict } from './mix/judgeMix.js';
 export {
   CONTAINER_KINDS,
   EMPTY_MIX,
+  LEAST_WATER_ML,
   MIX_WATER_C,
   MIX_WATER_ML,
   type Mix,

@@ -2,11 +2,12 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { Household } from '../household/household.js';
 import { household, knowledge, piece } from '../test/fixtures.js';
+import { runs } from '../test/propertyRuns.js';
 import { EMPTY_PIECE } from '../trouble/troubleFacts.js';
 import { findingWords } from '../words/findingWords.js';
 import { workingWords } from '../words/workingWords.js';
 import { judgeMix } from './judgeMix.js';
-import { CONTAINER_KINDS, EMPTY_MIX, type Mix, type MixPour } from './mix.js';
+import { CONTAINER_KINDS, EMPTY_MIX, LEAST_WATER_ML, type Mix, type MixPour } from './mix.js';
 
 const open: Household = {
   ...household,
@@ -179,7 +180,7 @@ describe('a mix that is refused has reasons and no recipe', () => {
           );
         },
       ),
-      { numRuns: 600 },
+      { numRuns: runs(600) },
     );
   });
 });
@@ -248,7 +249,7 @@ describe('any mix', () => {
       { kind: 'bottle' },
       { kind: 'vessel', vesselId: 'bath' },
     ),
-    waterML: fc.double({ min: 0, max: 120_000, noNaN: true }),
+    waterML: fc.oneof(fc.constant(0), fc.double({ min: LEAST_WATER_ML, max: 120_000, noNaN: true })),
     waterC: fc.option(fc.double({ min: 5, max: 70, noNaN: true })),
     pours: fc.uniqueArray(anyPour, { maxLength: 8, selector: (one) => one.agentId }),
     on: fc.constantFrom(null, piece('jumper', { wool: 100 }), piece('tableLinen', { linen: 100 })),
@@ -263,7 +264,7 @@ describe('any mix', () => {
         expect(numbersIn(one).every(Number.isFinite)).toBe(true);
         if (one.bath) expect(Number.isFinite(one.bath.startC)).toBe(true);
       }),
-      { numRuns: 200 },
+      { numRuns: runs(200) },
     );
   });
   it('of eight products is judged, curve and all, in a few milliseconds at the median', () => {
@@ -290,6 +291,16 @@ describe('any mix', () => {
       return performance.now() - from;
     }).sort((a, b) => a - b);
     expect(times[30]).toBeLessThan(10);
+  });
+  it('takes no water and a drop of it, and says by name that less than a drop is out of range', () => {
+    const bleach = [pour('colourOxygenBleach', 0.05)];
+    for (const waterML of [5e-324, 1e-9, LEAST_WATER_ML * 0.99])
+      expect(() => judge({ waterML, pours: bleach })).toThrow('waterML');
+    for (const waterML of [0, LEAST_WATER_ML]) {
+      const verdict = judge({ waterML, pours: bleach });
+      expect(numbersIn(verdict).every(Number.isFinite)).toBe(true);
+      expect(verdict).toEqual(judge({ waterML, pours: [...bleach].reverse() }));
+    }
   });
   it.each([
     ['waterML', { waterML: Number.NaN }],

@@ -18,7 +18,7 @@ import { pieceGates } from '../treatment/assess/judge/agentGates.js';
 import { openCase } from '../treatment/case/openCase.js';
 import { EMPTY_FACTS } from '../trouble/troubleFacts.js';
 import { type ClaimBasis, folkClaims } from './folkClaims.js';
-import { MIX_WATER_C, MIX_WATER_ML, type Mix, MOST_POURS } from './mix.js';
+import { LEAST_WATER_ML, MIX_WATER_C, MIX_WATER_ML, type Mix, MOST_POURS } from './mix.js';
 import { type MixBath, mixBath } from './mixBath.js';
 import { dryMassOf } from './mixHeat.js';
 import { agentsOnPiece, bathOnPiece } from './pieceFindings.js';
@@ -44,7 +44,7 @@ export interface MixVerdict {
  * @throws DomainError outOfRange (says which quantity and range), unknownReference
  */
 export function judgeMix(mix: Mix, household: Household, knowledge: Knowledge): MixVerdict {
-  requireWithin('waterML', mix.waterML, MIX_WATER_ML.min, MIX_WATER_ML.max);
+  if (mix.waterML !== 0) requireWithin('waterML', mix.waterML, LEAST_WATER_ML, MIX_WATER_ML.max);
   if (mix.waterC !== null) requireWithin('waterC', mix.waterC, MIX_WATER_C.min, MIX_WATER_C.max);
   requireWithin('pours', mix.pours.length, 0, MOST_POURS);
   const index = indexKnowledge(knowledge);

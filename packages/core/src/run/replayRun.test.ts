@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { cases, household, knowledge } from '../test/fixtures.js';
+import { runs } from '../test/propertyRuns.js';
 import type { Action } from '../treatment/plan/action.js';
 import { planTreatment } from '../treatment/planTreatment.js';
 import { applyRunEvent, currentAction } from './applyRunEvent.js';
@@ -273,7 +274,7 @@ describe('a run', () => {
           expect(Date.parse(latestAt) - Date.parse(startedAt)).toBe(maxMin * MINUTE_MS);
         }
       }),
-      { numRuns: 150 },
+      { numRuns: runs(150) },
     );
   });
 
@@ -293,7 +294,7 @@ describe('a run', () => {
         expect(replayRun(log, plan)).toEqual(live);
         expect(replayRun(JSON.parse(JSON.stringify(log)), plan)).toEqual(live);
       }),
-      { numRuns: 150 },
+      { numRuns: runs(150) },
     );
   });
 });

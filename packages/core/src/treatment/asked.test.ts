@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { anyFacts, anyHousehold } from '../test/arbitraries.js';
 import { cases, contextOf, household, knowledge, label, piece, tried, trouble } from '../test/fixtures.js';
+import { runs } from '../test/propertyRuns.js';
 import type { TroubleFacts } from '../trouble/troubleFacts.js';
 import { type Change, changesToTry } from '../whatIf/changesToTry.js';
 import { comparePositions } from '../whatIf/comparePositions.js';
@@ -74,7 +75,7 @@ describe('what would change the answer', () => {
           expect(['rung', 'spare']).toContain(verdict);
         }
       }),
-      { numRuns: 15 },
+      { numRuns: runs(15) },
     );
   }, 60_000);
   it('has words for every kind of change', () => {
@@ -228,7 +229,7 @@ describe('several troubles on one piece', () => {
         });
         expect(stages).toEqual([...stages].sort((a, b) => a - b));
       }),
-      { numRuns: 400 },
+      { numRuns: runs(400) },
     );
   });
   it('make one plan, and each rung says what it does to each', () => {

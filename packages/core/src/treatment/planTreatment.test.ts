@@ -5,6 +5,7 @@ import type { Household } from '../household/household.js';
 import { checkPlan } from '../safety/checkPlan.js';
 import { anyFacts, anyHousehold } from '../test/arbitraries.js';
 import { cases, household, knowledge, label, piece, tried, trouble } from '../test/fixtures.js';
+import { runs } from '../test/propertyRuns.js';
 import type { TroubleFacts } from '../trouble/troubleFacts.js';
 import type { Action } from './plan/action.js';
 import type { Plan } from './plan/plan.js';
@@ -325,7 +326,7 @@ describe('the planner', () => {
           JSON.stringify(plan(facts, home)) ===
           JSON.stringify(plan(structuredClone(facts), structuredClone(home))),
       ),
-      { numRuns: 60 },
+      { numRuns: runs(60) },
     );
   });
 
@@ -334,7 +335,7 @@ describe('the planner', () => {
       fc.property(anyFacts, anyHousehold, (facts, home) => {
         expect(checkPlan(plan(facts, home), home, knowledge)).toEqual([]);
       }),
-      { numRuns: 2500 },
+      { numRuns: runs(2500) },
     );
   });
 
@@ -350,7 +351,7 @@ describe('the planner', () => {
           );
         }
       }),
-      { numRuns: 200 },
+      { numRuns: runs(200) },
     );
   });
 
@@ -376,7 +377,7 @@ describe('the planner', () => {
         const gained = usable(fewer).filter((methodId) => !before.has(methodId));
         expect(gained.filter((methodId) => !(replaced && uses(methodId)))).toEqual([]);
       }),
-      { numRuns: 100 },
+      { numRuns: runs(100) },
     );
   });
 });

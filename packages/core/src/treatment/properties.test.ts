@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import type { Household } from '../household/household.js';
 import { anyFacts, anyHousehold } from '../test/arbitraries.js';
 import { cases, contextOf, household, knowledge } from '../test/fixtures.js';
+import { runs } from '../test/propertyRuns.js';
 import type { TroubleFacts } from '../trouble/troubleFacts.js';
 import { workWindow } from './assess/workWindow.js';
 import type { Plan } from './plan/plan.js';
@@ -36,7 +37,7 @@ describe('any plan', () => {
           answerOf(planTreatment(facts, home, knowledge)),
         );
       }),
-      { numRuns: 300 },
+      { numRuns: runs(300) },
     );
   });
 
@@ -69,7 +70,7 @@ describe('any plan', () => {
           expect(Math.abs(amount - wanted)).toBeLessThanOrEqual(wanted >= 10 ? 0.5 : 0.06);
         }
       }),
-      { numRuns: 300 },
+      { numRuns: runs(300) },
     );
   });
 
@@ -86,7 +87,7 @@ describe('any plan', () => {
         expect(fewer.tempC.max).toBeGreaterThanOrEqual(all.tempC.max);
         expect(fewer.pH.max).toBeGreaterThanOrEqual(all.pH.max);
       }),
-      { numRuns: 200 },
+      { numRuns: runs(200) },
     );
   });
 });

@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { anyFacts, anyHousehold } from '../test/arbitraries.js';
 import { cases, household, knowledge, limitsOf } from '../test/fixtures.js';
+import { runs } from '../test/propertyRuns.js';
 import { planTreatment } from '../treatment/planTreatment.js';
 import { actionWords, durationWords } from './actionWords.js';
 import { effectRange, effectWords } from './effectWords.js';
@@ -30,7 +31,7 @@ describe('words', () => {
           expect(title.length).toBeGreaterThan(2);
         }
       }),
-      { numRuns: 150 },
+      { numRuns: runs(150) },
     );
   });
 

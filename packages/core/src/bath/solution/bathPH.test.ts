@@ -1,6 +1,7 @@
 import { loadKnowledge } from '@feverfew/knowledge';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { runs } from '../../test/propertyRuns.js';
 import { bathPH } from './bathPH.js';
 import { type Corner, dissolve } from './dissolve.js';
 import type { Pour } from './pour.js';
@@ -129,7 +130,7 @@ describe('any household mix', () => {
           expect(made.high).toBeLessThanOrEqual(14);
         },
       ),
-      { numRuns: 150 },
+      { numRuns: runs(150) },
     );
   });
   it.each([

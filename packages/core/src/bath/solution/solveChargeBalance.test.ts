@@ -1,6 +1,7 @@
 import { loadKnowledge } from '@feverfew/knowledge';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { runs } from '../../test/propertyRuns.js';
 import { debyeHuckelAt, pKasAt, pKwAt } from './constantsAt.js';
 import { type DissolvedSystem, solveChargeBalance } from './solveChargeBalance.js';
 
@@ -127,7 +128,7 @@ describe('any bath', () => {
           expect(Math.abs(sum - (totals[id as keyof typeof totals] ?? 0))).toBeLessThan(1e-9);
         }
       }),
-      { numRuns: 400 },
+      { numRuns: runs(400) },
     );
   });
   it('never falls when alkali is added, never rises when acid is', () => {
@@ -137,7 +138,7 @@ describe('any bath', () => {
         expect(pH(totals, sodium + 0.05)).toBeGreaterThanOrEqual(before - 1e-9);
         expect(pH(totals, sodium - 0.05)).toBeLessThanOrEqual(before + 1e-9);
       }),
-      { numRuns: 200 },
+      { numRuns: runs(200) },
     );
   });
   it('solves eight systems in under a millisecond at the median', () => {

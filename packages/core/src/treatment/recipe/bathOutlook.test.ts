@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import type { Household } from '../../household/household.js';
 import { anyFacts, anyHousehold } from '../../test/arbitraries.js';
 import { cases, household, knowledge, label, piece, trouble } from '../../test/fixtures.js';
+import { runs } from '../../test/propertyRuns.js';
 import type { TroubleFacts } from '../../trouble/troubleFacts.js';
 import { actionWords } from '../../words/actionWords.js';
 import { findingWords } from '../../words/findingWords.js';
@@ -119,7 +120,7 @@ describe('the bath of a rung', () => {
           for (const value of Object.values(action.outlook.endC)) expect(Number.isFinite(value)).toBe(true);
         }
       }),
-      { numRuns: 150 },
+      { numRuns: runs(150) },
     );
   });
   it('doses by the label of the house where it is entered, a wash by the wash and a bath by the litre', () => {
