@@ -1,17 +1,23 @@
-import { existsSync } from 'node:fs';
+import { existsSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { StandardSchemaValidationPipe } from '@nestjs/common';
 import { NestFactory } from '@nestjs/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import { DocumentBuilder, SwaggerModule } from '@nestjs/swagger';
+import compression from 'compression';
 import express, { type NextFunction, type Request, type Response } from 'express';
+import helmet, { type HelmetOptions } from 'helmet';
 import { AppModule } from './app.module.js';
 import type { Clock } from './database/database.module.js';
 import type { Database } from './database/openDatabase.js';
 import { InvalidInput } from './problems/invalidInput.js';
 import { ProblemFilter } from './problems/problem.filter.js';
 
-export interface AppOptions {
+const { version: VERSION } = JSON.parse(
+  readFileSync(new URL('../package.json', import.meta.url), 'utf8'),
+) as { version: string };
+
+interface AppOptions {
   readonly db: Database;
   readonly clock: Clock;
   /** Built web files; null serves the API alone. */
@@ -28,6 +34,8 @@ export async function createApp({ db, clock, webDir, quiet }: AppOptions): Promi
     // What keeps it from starting is thrown, to be told in words by whoever starts it.
     abortOnError: false,
   });
+  app.use(helmet(HEADERS));
+  app.use(compression({ filter: mayBePressed }));
   app.setGlobalPrefix('api');
   // A whole household with its pictures, and a log, are larger than anything else that is sent.
   app.use('/api/household/file', express.json({ limit: '200mb' }));
@@ -42,7 +50,7 @@ export async function createApp({ db, clock, webDir, quiet }: AppOptions): Promi
   const description = new DocumentBuilder()
     .setTitle('Feverfew')
     .setDescription('Plans, runs and the linen book.')
-    .setVersion('0.1.0')
+    .setVersion(VERSION)
     .build();
   SwaggerModule.setup('api/docs', app, () => SwaggerModule.createDocument(app, description));
   if (webDir && existsSync(webDir)) serveWeb(app, webDir);
@@ -67,4 +75,34 @@ function serveWeb(app: NestExpressApplication, webDir: string): void {
     response.setHeader('Cache-Control', 'no-cache');
     response.sendFile(index);
   });
+}
+
+/**
+ * What a browser may do with our pages: only what comes from here. No upgrade to https and no promise of it, since a
+ * household's network has neither; styles are written into the page by Emotion.
+ */
+const HEADERS: HelmetOptions = {
+  contentSecurityPolicy: {
+    useDefaults: false,
+    directives: {
+      defaultSrc: ["'self'"],
+      scriptSrc: ["'self'", "'wasm-unsafe-eval'"],
+      styleSrc: ["'self'", "'unsafe-inline'"],
+      imgSrc: ["'self'", 'blob:', 'data:'],
+      fontSrc: ["'self'"],
+      connectSrc: ["'self'"],
+      workerSrc: ["'self'", 'blob:'],
+      objectSrc: ["'none'"],
+      baseUri: ["'self'"],
+      formAction: ["'self'"],
+      frameAncestors: ["'none'"],
+    },
+  },
+  strictTransportSecurity: false,
+};
+
+/** A line of changes is told as it happens: pressed, it would wait until there is enough of it. */
+function mayBePressed(request: Request, response: Response): boolean {
+  const type = String(response.getHeader('Content-Type') ?? '');
+  return !type.startsWith('text/event-stream') && compression.filter(request, response);
 }
