@@ -26,13 +26,14 @@ const ROOMS = {
 
   trouble: GROUND,
   envelope: [...GROUND, 'trouble'],
+  gates: GROUND,
   evidence: [...GROUND, 'effect', 'trouble'],
 
   'treatment/plan': [...GROUND, 'bath', 'effect', 'trouble', 'envelope'],
   'treatment/case': [...GROUND, 'trouble', 'envelope', 'evidence', 'treatment/plan'],
   'treatment/assess': [
     ...GROUND,
-    ...['bath', 'effect', 'trouble', 'envelope', 'evidence', 'treatment/plan', 'treatment/case'],
+    ...['bath', 'effect', 'trouble', 'envelope', 'gates', 'evidence', 'treatment/plan', 'treatment/case'],
   ],
   'treatment/arrange': [...GROUND, 'evidence', 'treatment/plan', 'treatment/case', 'treatment/assess'],
   'treatment/recipe': [...GROUND, 'bath', 'treatment/plan', 'treatment/case', 'treatment/assess'],
@@ -47,10 +48,7 @@ const ROOMS = {
   ],
 
   whatIf: [...GROUND, 'trouble', 'evidence', 'treatment/plan', 'treatment'],
-  mix: [
-    ...GROUND,
-    ...['bath', 'trouble', 'envelope', 'treatment/case', 'treatment/assess', 'treatment/recipe'],
-  ],
+  mix: [...GROUND, ...['bath', 'trouble', 'envelope', 'gates', 'treatment/case', 'treatment/recipe']],
   safety: ['quantity', 'finding', 'lookup'],
 
   cost: ['quantity', 'treatment/plan'],

@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test';
 import { Desk } from './desk';
+import { expect, test } from './worker';
 
 test('a new trouble on a known piece: three interactions and far less than 15 seconds', async ({ page }) => {
   await page.goto('/');

@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test';
 import { Desk } from './desk';
+import { expect, test } from './worker';
 
 test('an empty trouble says what to tell and offers nothing to start', async ({ page }) => {
   await new Desk(page).open();

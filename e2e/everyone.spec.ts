@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
-import { expect, type Page, test } from '@playwright/test';
 import { Desk, Tub } from './desk';
+import { expect, type Page, test } from './worker';
 
 async function firstRunId(page: Page): Promise<string> {
   const today = await (await page.request.get('/api/today')).json();

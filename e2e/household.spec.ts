@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { expect, test } from '@playwright/test';
+import { expect, test } from './worker';
 
 /** The other files go on with the household as the demo has it. */
 let before: unknown;

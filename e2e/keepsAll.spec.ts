@@ -2,8 +2,8 @@ import { type ChildProcess, spawn } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { expect, test } from '@playwright/test';
 import { Desk, Tub } from './desk';
+import { expect, test } from './worker';
 
 const ROOT = new URL('..', import.meta.url).pathname;
 const OWN_PORT = 4893;
@@ -140,15 +140,18 @@ test('SIGKILL in the middle of a run loses nothing acknowledged; a second proces
   }
 });
 
-test('a busy port is said, and the next free one taken', async () => {
+test('a busy port is said, and the next free one taken', async ({ server: busy }) => {
   test.setTimeout(120_000);
   const dataDir = mkdtempSync(join(tmpdir(), 'feverfew-port-'));
-  const server = startServer(dataDir, '--port', '4891');
+  const { port } = new URL(busy.base);
+  const server = startServer(dataDir, '--port', port);
   try {
     let text = '';
     server.stdout?.on('data', (chunk) => (text += String(chunk)));
-    await expect.poll(() => text, { timeout: 90_000 }).toContain('Port 4891 is busy; using 4892.');
-    expect(text).toContain('Feverfew is at http://127.0.0.1:4892');
+    await expect.poll(() => text, { timeout: 90_000 }).toContain(`Port ${port} is busy; using `);
+    const taken = /using (\d+)\./.exec(text)?.[1];
+    expect(Number(taken)).toBeGreaterThan(Number(port));
+    await expect.poll(() => text).toContain(`Feverfew is at http://127.0.0.1:${taken}`);
   } finally {
     server.kill('SIGKILL');
     rmSync(dataDir, { recursive: true, force: true });

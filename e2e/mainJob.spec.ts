@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test';
 import { Desk, Tub } from './desk';
+import { expect, test } from './worker';
 
 test('beetroot on linen, from a blank page to a logged outcome', async ({ page }) => {
   const desk = new Desk(page);

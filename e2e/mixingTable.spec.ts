@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
-import { expect, type Page, test } from '@playwright/test';
 import { Desk } from './desk';
+import { expect, type Page, test } from './worker';
 
 const pourIn = async (page: Page, name: string) => {
   await page.getByRole('button', { name: 'Pour something in' }).click();

@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test';
 import { Desk } from './desk';
+import { expect, test } from './worker';
 
 type Blend = Record<string, number>;
 interface Told {

@@ -1,27 +1,28 @@
-import { mkdtempSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
 import { defineConfig } from '@playwright/test';
 
-export const PORT = 4891;
-const root = new URL('..', import.meta.url).pathname;
-process.env.FEVERFEW_E2E_DATA ??= mkdtempSync(join(tmpdir(), 'feverfew-e2e-'));
-const template = process.env.FEVERFEW_TEMPLATE ? ` --template ${process.env.FEVERFEW_TEMPLATE}` : '';
+/** Files whose tests are whole flows: nothing in them is about one size of screen. */
+const FLOWS = /(mainJob|plans|reasons|asked|badInput|household|mixingTable|learned)\.spec\.ts$/;
 
 /** The built application with demo data, driven in Debian's Chromium without a screen. */
 export default defineConfig({
   testDir: '.',
+  testIgnore: process.env.FEVERFEW_NIGHTLY ? [] : ['nightly/**'],
   outputDir: '../test-results',
   timeout: 45_000,
   fullyParallel: false,
-  workers: 1,
+  workers: 2,
   retries: 0,
   reporter: process.env.FEVERFEW_REPORT
     ? [['list'], ['json', { outputFile: process.env.FEVERFEW_REPORT }]]
     : [['list']],
+  projects: [
+    { name: 'desk', use: { viewport: { width: 1280, height: 800 } } },
+    // The same flows with a phone's width: in the nightly run.
+    ...(process.env.FEVERFEW_NIGHTLY
+      ? [{ name: 'phone', testMatch: FLOWS, use: { viewport: { width: 390, height: 844 } } }]
+      : []),
+  ],
   use: {
-    baseURL: `http://127.0.0.1:${PORT}`,
-    viewport: { width: 1280, height: 800 },
     launchOptions: {
       executablePath: '/usr/bin/chromium',
       args: [
@@ -35,14 +36,5 @@ export default defineConfig({
         '--autoplay-policy=no-user-gesture-required',
       ],
     },
-  },
-  webServer: {
-    command:
-      `node apps/server/dist/main.js --demo --port ${PORT} --data-dir ` +
-      `${process.env.FEVERFEW_E2E_DATA}${template}`,
-    cwd: root,
-    url: `http://127.0.0.1:${PORT}/api/catalogue`,
-    timeout: 180_000,
-    reuseExistingServer: false,
   },
 });

@@ -10,11 +10,11 @@ import {
 import { bringsCarbonate } from '../bath/solution/bringsCarbonate.js';
 import type { Pour } from '../bath/solution/pour.js';
 import { type Finding, finding } from '../finding/finding.js';
+import { houseGates } from '../gates/agentGates.js';
+import { unsafeStrength } from '../gates/strengthFindings.js';
 import type { Household } from '../household/household.js';
 import type { KnowledgeIndex } from '../lookup/knowledgeIndex.js';
 import { toThousandth } from '../quantity/rounding.js';
-import { agentGatesOf } from '../treatment/assess/judge/agentGates.js';
-import { unsafeStrength } from '../treatment/assess/judge/strengthFindings.js';
 import type { Mix } from './mix.js';
 
 const SOLVENTS: readonly Chemistry[] = ['alcohol', 'ketone', 'ester', 'hydrocarbon'];
@@ -118,7 +118,7 @@ function solventCold({ mix, agents, household }: ReadMix): Finding[] {
 function gates(agent: Agent, pour: Pour | undefined, { household }: ReadMix): Finding[] {
   return [
     ...(agent.neverOffered ? [finding('neverOffered', { agentId: agent.id }, agent.sourceIds)] : []),
-    ...agentGatesOf(agent, household),
+    ...houseGates(agent, household),
     ...unsafeStrength(agent, pour?.strengthPct ?? null),
   ];
 }

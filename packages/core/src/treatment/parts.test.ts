@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest';
+import { strengthFindings } from '../gates/strengthFindings.js';
 import type { Household } from '../household/household.js';
 import { cases, contextOf, household, knowledge, label, piece, trouble } from '../test/fixtures.js';
 import type { TroubleFacts } from '../trouble/troubleFacts.js';
 import { methodCautions, signsFor } from './actions/cautions.js';
 import { expectedEffect } from './assess/effect/expectedEffect.js';
 import { harshnessHere, riskOf } from './assess/effect/gentleness.js';
-import { strengthFindings } from './assess/judge/strengthFindings.js';
 import { selectVessel } from './assess/selectVessel.js';
 import { workWindow } from './assess/workWindow.js';
 import type { PlanContext } from './case/planContext.js';

@@ -1,9 +1,9 @@
 import { type Agent, type Method, PROGRAMMES, type Programme } from '@feverfew/knowledge';
 import { windowOf } from '../../envelope/envelope.js';
+import { agentGates } from '../../gates/agentGates.js';
 import { agentById } from '../../lookup/agentById.js';
 import type { PlanContext } from '../case/planContext.js';
 import { positionNotes } from '../case/positionNotes.js';
-import { agentGates } from './judge/agentGates.js';
 
 /** The wash that follows a method: what goes into it, how strong, what to mind. */
 export interface WashAfter {
@@ -36,7 +36,7 @@ export function washAfter(method: Method, context: PlanContext): WashAfter | nul
 function mayJoin(agent: Agent, detergent: Agent, context: PlanContext): boolean {
   return (
     context.index.pairsBetween(agent, detergent).length === 0 &&
-    agentGates(agent, context).length === 0 &&
+    agentGates(agent, context.household, context.facts.piece, context.item).length === 0 &&
     isBorne(agent, context)
   );
 }

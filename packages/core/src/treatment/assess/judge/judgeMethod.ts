@@ -1,12 +1,12 @@
 import { type Agent, type Method, PROGRAMMES, WETTINGS } from '@feverfew/knowledge';
 import { windowOf } from '../../../envelope/envelope.js';
 import { type Finding, finding } from '../../../finding/finding.js';
+import { agentGates } from '../../../gates/agentGates.js';
 import type { WorkMark } from '../../../trouble/workMarks.js';
 import type { PlanContext } from '../../case/planContext.js';
 import { isRelevant } from '../isRelevant.js';
 import { selectVessel } from '../selectVessel.js';
 import type { WorkWindow } from '../workWindow.js';
-import { agentGates } from './agentGates.js';
 import { historyFindings } from './historyFindings.js';
 
 /** Findings that rule a method out; empty when nothing stands against it. Every rule is asked, none hides another. */
@@ -21,7 +21,7 @@ export function judgeMethod(method: Method, window: WorkWindow, context: PlanCon
     ...pieceFindings(method, context),
     ...sunFindings(method, context),
     ...machineFindings(method, context),
-    ...agents.flatMap((agent) => agentGates(agent, context)),
+    ...agents.flatMap((agent) => agentGates(agent, context.household, context.facts.piece, context.item)),
     ...vesselFindings(method, agents, context),
     ...triedFindings(agents, context),
     ...historyFindings(method, context),

@@ -1,7 +1,7 @@
 import { type Agent, WEAK_BOTTLE_SHARE } from '@feverfew/knowledge';
-import { type Finding, finding } from '../../../finding/finding.js';
-import { bottleStrength } from '../../../household/bottleStrength.js';
-import type { Household } from '../../../household/household.js';
+import { type Finding, finding } from '../finding/finding.js';
+import { bottleStrength } from '../household/bottleStrength.js';
+import type { Household } from '../household/household.js';
 
 /**
  * Nothing is dosed from a bottle whose strength matters and is not known, is too weak, or past what a household

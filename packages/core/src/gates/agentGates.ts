@@ -1,22 +1,26 @@
 import type { Agent, Item } from '@feverfew/knowledge';
-import { type Finding, finding } from '../../../finding/finding.js';
-import type { Household } from '../../../household/household.js';
-import type { PieceFacts } from '../../../textile/piece.js';
-import type { PlanContext } from '../../case/planContext.js';
+import { type Finding, finding } from '../finding/finding.js';
+import type { Household } from '../household/household.js';
+import type { PieceFacts } from '../textile/piece.js';
 import { strengthFindings } from './strengthFindings.js';
 
 /**
  * What keeps an agent out of any recipe here, whatever the method: the household's gates, the piece's users and
  * metal, its strength.
  */
-export const agentGates = (agent: Agent, context: PlanContext): Finding[] => [
-  ...agentGatesOf(agent, context.household),
-  ...pieceGates(agent, context.facts.piece, context.item),
-  ...strengthFindings(agent, context.household),
+export const agentGates = (
+  agent: Agent,
+  household: Household,
+  piece: PieceFacts,
+  item: Item | undefined,
+): Finding[] => [
+  ...houseGates(agent, household),
+  ...pieceGates(agent, piece, item),
+  ...strengthFindings(agent, household),
 ];
 
 /** What this household has switched off, may not buy, or keeps out for someone's lungs. */
-export function agentGatesOf(agent: Agent, household: Household): Finding[] {
+export function houseGates(agent: Agent, household: Household): Finding[] {
   const allowed = agent.chemistries.includes('chlorine')
     ? household.allowChlorine
     : agent.chemistries.includes('ammonia')

@@ -1,0 +1,41 @@
+import { mkdirSync } from 'node:fs';
+import { join } from 'node:path';
+import { ensureChromium } from './chromium.mjs';
+import { ensureBuilt, ensureInstalled, ROOT, requireNode20 } from './setUp.mjs';
+import { playwrightCounts, Suites, vitest, vitestCounts } from './suites.mjs';
+
+/**
+ * What takes too long for every change: property tests on fresh seeds and many more of them, full flows on both sizes,
+ * axe over what opens, 200 kills, a long sweep. npm run nightly
+ */
+requireNode20();
+const CACHE = join(ROOT, '.cache');
+mkdirSync(CACHE, { recursive: true });
+const report = (name) => join(CACHE, `nightly-${name}.json`);
+const FRESH = '10';
+const SWEEP = '300000';
+
+const suites = new Suites({ FEVERFEW_REPORT: report('browser'), FEVERFEW_NIGHTLY: 'yes' });
+suites.env.FEVERFEW_TEMPLATE = await suites.work('set-up', 2, async () => {
+  ensureInstalled();
+  ensureChromium();
+  return ensureBuilt();
+});
+suites.env.FEVERFEW_FRESH_SEEDS = FRESH;
+suites.suite(
+  `properties on fresh seeds, ${FRESH} times as many`,
+  15,
+  vitest(['packages'], report('core')),
+  report('core'),
+  vitestCounts,
+);
+suites.suite(
+  'flows on both sizes, axe over what opens',
+  20,
+  ['npm', 'run', '--silent', 'e2e'],
+  report('browser'),
+  playwrightCounts,
+);
+suites.check('200 kills in the middle of writing', 20, ['node', 'scripts/crash-test.mjs', '200']);
+suites.check(`a sweep of ${SWEEP} plans`, 10, ['node', 'scripts/sweep.mjs', '--fresh', '--count', SWEEP]);
+process.exit(suites.close());
