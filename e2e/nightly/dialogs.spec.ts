@@ -22,16 +22,15 @@ const BLANKS = [
   'condition',
 ];
 
-const onTrouble = (name: string, then: (desk: Desk) => Promise<void>): Opened => ({
+/** On the page of a trouble that waits in the demo, with all its blanks. */
+const onTrouble = (name: string, markId: string, then: (desk: Desk) => Promise<void>): Opened => ({
   name,
   open: async (page) => {
-    const desk = new Desk(page);
-    await desk.open();
-    await desk.find('mark', 'beetroot');
-    await desk.newPiece('table', 'table linen');
+    const { waiting } = await (await page.request.get('/api/today')).json();
+    const trouble = waiting.find((one: { markIds: string[] }) => one.markIds.includes(markId));
+    await page.goto(`/trouble/${trouble.id}`);
     await expect(page.locator('[data-rung]').first()).toBeVisible();
-    await page.keyboard.press('Escape');
-    await then(desk);
+    await then(new Desk(page));
   },
 });
 
@@ -39,13 +38,20 @@ const tap = async (page: Page, name: string | RegExp): Promise<void> =>
   page.getByRole('button', { name }).first().click();
 
 const OPENED: readonly Opened[] = [
-  ...BLANKS.map((blank) => onTrouble(`the blank “${blank}”`, async (desk) => desk.blank(blank).click())),
-  onTrouble('every reason', async (desk) => desk.showAllLosers()),
-  onTrouble('where the trade differs', async ({ page }) => {
-    await page
-      .getByText(/trade differs|Our way|other way/i)
-      .first()
-      .click({ trial: false });
+  ...BLANKS.map((blank) =>
+    onTrouble(`the blank “${blank}”`, 'beetroot', async (desk) => {
+      await desk.blank(blank).click();
+      await expect(desk.page.locator('[data-scope=popover][data-part=content]').first()).toBeVisible();
+    }),
+  ),
+  onTrouble('every reason', 'beetroot', async (desk) => desk.showAllLosers()),
+  onTrouble('positions side by side', 'dyeRun', async ({ page }) => {
+    await tap(page, 'Side by side');
+    await expect(page.getByRole('dialog').getByRole('button', { name: 'Close' })).toBeVisible();
+  }),
+  onTrouble('a trial', 'ale', async ({ page }) => {
+    await tap(page, 'Try two side by side');
+    await expect(page.getByRole('dialog')).toBeVisible();
   }),
   {
     name: 'shortcuts',
@@ -87,16 +93,6 @@ const OPENED: readonly Opened[] = [
     open: async (page) => {
       await page.goto('/mix?in=cup&water=100&pour=vinegar*50*mL');
       await tap(page, 'How the pH is found');
-    },
-  },
-  {
-    name: 'a trial',
-    open: async (page) => {
-      const { waiting } = await (await page.request.get('/api/today')).json();
-      const ale = waiting.find((one: { markIds: string[] }) => one.markIds.includes('ale'));
-      await page.goto(`/trouble/${ale.id}`);
-      await tap(page, 'Try two side by side');
-      await expect(page.getByRole('dialog')).toBeVisible();
     },
   },
 ];

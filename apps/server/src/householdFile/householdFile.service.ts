@@ -53,7 +53,7 @@ export class HouseholdFileService {
   constructor(
     @Inject(HouseholdFileRepository) private readonly repository: HouseholdFileRepository,
     @Inject(MixesService) private readonly mixes: MixesService,
-    @Inject(MixesRepository) private readonly shelf: MixesRepository,
+    @Inject(MixesRepository) private readonly savedMixes: MixesRepository,
     @Inject(KNOWLEDGE) private readonly knowledge: Knowledge,
     @Inject(ChangesFeed) private readonly feed: ChangesFeed,
     @Inject(CLOCK) private readonly clock: Clock,
@@ -93,7 +93,7 @@ export class HouseholdFileService {
       name,
       mix,
     }));
-    await this.shelf.replaceAll({ ...settings, household: home }, rows);
+    await this.savedMixes.replaceAll({ ...settings, household: home }, rows);
     return { pieces: 0, troubles: 0, runs: 0, mixes: rows.length, vessels: home.vessels.length };
   }
 

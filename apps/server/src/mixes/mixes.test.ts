@@ -159,8 +159,8 @@ describe('a kept mix in a run', () => {
       server.http.post(`/api/runs/${run.id}/events`).send({ key: randomUUID(), event });
     const step = () => run.plan.ladder[run.state.rungIndex].steps[run.state.stepIndex];
     while (step().kind !== 'mix') run = (await say({ kind: 'stepDone', stepId: step().id }).expect(200)).body;
-    const shelf = (await server.http.get('/api/mixes')).body as { id: string; name: string }[];
-    const named = (part: string) => shelf.find((one) => one.name.includes(part))?.id;
+    const saved = (await server.http.get('/api/mixes')).body as { id: string; name: string }[];
+    const named = (part: string) => saved.find((one) => one.name.includes(part))?.id;
     await say({ kind: 'mixUsed', stepId: step().id, mixId: named('Vinegar') }).expect(409);
     run = (await say({ kind: 'mixUsed', stepId: step().id, mixId: named('White soak') }).expect(200)).body;
     expect(run.state.mixes).toMatchObject([{ name: 'White soak for the bucket' }]);

@@ -7,7 +7,7 @@ import { flushOutbox } from './outbox';
 const STALE: Readonly<Record<ChangeNews['topic'], readonly string[]>> = {
   run: ['today', 'pieces', 'troubles', 'whatWorks', 'preview'],
   book: ['today', 'pieces', 'troubles', 'trials', 'whatWorks', 'preview'],
-  household: ['household', 'preview', 'mix', 'tableAnswer', 'shelf', 'today', 'whatWorks'],
+  household: ['household', 'preview', 'mix', 'tableAnswer', 'savedMixes', 'today', 'whatWorks'],
 };
 
 /**

@@ -12,7 +12,7 @@ export const useHousehold = () =>
 export const useSaveHousehold = () =>
   useSaved(
     (settings: HouseholdSettings) => request<HouseholdSettings>('PUT', '/household', settings),
-    ['household', 'preview', 'mix', 'tableAnswer', 'shelf'],
+    ['household', 'preview', 'mix', 'tableAnswer', 'savedMixes'],
   );
 
 export const useImportHousehold = () =>
@@ -23,7 +23,7 @@ export const useImportHousehold = () =>
       'preview',
       'mix',
       'tableAnswer',
-      'shelf',
+      'savedMixes',
       'today',
       'pieces',
       'troubles',

@@ -27,11 +27,12 @@ export const useTableAnswer = (question: TableQuestion | null) =>
 
 export const useSavedMixes = () =>
   useQuery({
-    queryKey: ['shelf'],
+    queryKey: ['savedMixes'],
     queryFn: ({ signal }) => request<SavedMix[]>('GET', '/mixes', undefined, signal),
   });
 
 export const useKeepMix = () =>
-  useSaved((body: NewSavedMix) => request<SavedMix>('POST', '/mixes', body), ['shelf']);
+  useSaved((body: NewSavedMix) => request<SavedMix>('POST', '/mixes', body), ['savedMixes']);
 
-export const useDropMix = () => useSaved((id: string) => request<null>('DELETE', `/mixes/${id}`), ['shelf']);
+export const useDropMix = () =>
+  useSaved((id: string) => request<null>('DELETE', `/mixes/${id}`), ['savedMixes']);

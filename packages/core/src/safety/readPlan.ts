@@ -9,6 +9,7 @@ import {
   UNKNOWN_FIBRE_ID,
 } from '@feverfew/knowledge';
 import type { Household } from '../household/household.js';
+import { indexKnowledge, type KnowledgeIndex } from '../lookup/knowledgeIndex.js';
 import type { Action } from '../treatment/plan/action.js';
 import type { Pass } from '../treatment/plan/pass.js';
 import type { Plan } from '../treatment/plan/plan.js';
@@ -28,34 +29,13 @@ export interface PlanReading {
   readonly agentOf: (agentId: string) => Agent | undefined;
 }
 
-interface Shelf {
-  readonly fibres: ReadonlyMap<string, Fibre>;
-  readonly items: ReadonlyMap<string, Item>;
-  readonly parts: ReadonlyMap<string, PartKind>;
-  readonly agents: ReadonlyMap<string, Agent>;
-}
-const shelves = new WeakMap<Knowledge, Shelf>();
-
-function shelfOf(knowledge: Knowledge): Shelf {
-  const known = shelves.get(knowledge);
-  if (known) return known;
-  const shelf = {
-    fibres: new Map(knowledge.fibres.map((fibre) => [fibre.id, fibre])),
-    items: new Map(knowledge.items.map((item) => [item.id, item])),
-    parts: new Map(knowledge.parts.map((part) => [part.name, part])),
-    agents: new Map(knowledge.agents.map((agent) => [agent.id, agent])),
-  };
-  shelves.set(knowledge, shelf);
-  return shelf;
-}
-
 export function readPlan(plan: Plan, household: Household, knowledge: Knowledge): PlanReading {
-  const shelf = shelfOf(knowledge);
+  const index = indexKnowledge(knowledge);
   const { piece } = plan.facts;
-  const fibres = fibresOf(plan, shelf);
-  const item = shelf.items.get(piece.itemId ?? '');
+  const fibres = fibresOf(plan, index);
+  const item = index.items.get(piece.itemId ?? '');
   const parts = [...new Set(piece.parts.map((part) => part.name))].flatMap(
-    (name) => shelf.parts.get(name) ?? [],
+    (name) => index.partsByName.get(name) ?? [],
   );
   const components = componentsOf(plan, knowledge);
   const rules = [
@@ -78,17 +58,17 @@ export function readPlan(plan: Plan, household: Household, knowledge: Knowledge)
     components,
     rules,
     never,
-    agentOf: (agentId) => shelf.agents.get(agentId),
+    agentOf: (agentId) => index.agents.get(agentId),
   };
 }
 
 /** Every fibre of every part; one that is not told counts as the unknown fibre. */
-function fibresOf({ facts: { piece } }: Plan, shelf: Shelf): Fibre[] {
+function fibresOf({ facts: { piece } }: Plan, index: KnowledgeIndex): Fibre[] {
   const parts = piece.parts.length > 0 ? piece.parts : [{ fibres: [] }];
   const ids = parts.flatMap((part) =>
     part.fibres.length > 0 ? part.fibres.map((share) => share.fibreId) : [UNKNOWN_FIBRE_ID],
   );
-  return [...new Set(ids)].flatMap((id) => shelf.fibres.get(id) ?? []);
+  return [...new Set(ids)].flatMap((id) => index.fibres.get(id) ?? []);
 }
 
 /** What is on the piece: the components of each mark, or of the causes its answers have left; less what is gone. */

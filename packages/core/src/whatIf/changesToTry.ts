@@ -96,7 +96,7 @@ function houseChanges(
   agents: ReturnType<ReturnType<typeof indexKnowledge>['factsOf']>['agents'],
   household: Household,
 ): Change[] {
-  const shelf = new Map(household.cupboard.map((entry) => [entry.agentId, entry.strengthPct]));
+  const cupboard = new Map(household.cupboard.map((entry) => [entry.agentId, entry.strengthPct]));
   const put = (entries: Household['cupboard']) => (state: State) => ({
     ...state,
     household: {
@@ -107,7 +107,7 @@ function houseChanges(
       ],
     },
   });
-  const missing = agents.filter((agent) => !shelf.has(agent.id) && agent.chemistries.length > 0);
+  const missing = agents.filter((agent) => !cupboard.has(agent.id) && agent.chemistries.length > 0);
   return [
     ...(missing.length > 0
       ? [
@@ -120,7 +120,7 @@ function houseChanges(
         ]
       : []),
     ...agents.flatMap(({ id, strength }) =>
-      strength && shelf.has(id)
+      strength && cupboard.has(id)
         ? [
             change(
               'enterStrength',

@@ -8,7 +8,7 @@ import { Button, Input } from '../../components/controls';
 import { keepDraft } from '../../facts/factsDraft';
 import { useCatalogue } from '../../queries/catalogueQueries';
 import { usePieces } from '../../queries/pieceQueries';
-import { type Finding, findEverything } from './findView';
+import { findEverything, type SearchHit } from './findView';
 
 /** One field for every word: "/" opens it, arrows and Enter choose. */
 export function FindAnything() {
@@ -72,8 +72,8 @@ function Finder({ onClose }: { onClose: () => void }) {
     () =>
       createListCollection({
         items: found,
-        itemToValue: (one: Finding) => one.id,
-        itemToString: (one: Finding) => one.name,
+        itemToValue: (one: SearchHit) => one.id,
+        itemToString: (one: SearchHit) => one.name,
       }),
     [found],
   );

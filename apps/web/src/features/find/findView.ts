@@ -4,7 +4,7 @@ import type { Draft } from '../../facts/factsDraft';
 import { draftOf, readWords } from '../../facts/readWords';
 import { marksText } from '../../facts/sentenceView';
 
-export interface Finding {
+export interface SearchHit {
   readonly id: string;
   readonly name: string;
   readonly kind: string;
@@ -21,9 +21,9 @@ export function findEverything(
   catalogue: Catalogue,
   pieces: readonly PieceSummary[],
   say: Lexicon,
-): Finding[] {
+): SearchHit[] {
   if (query.trim() === '') return [];
-  const shelf = (kind: string, family: string, records: Catalogue['fibres']): Finding[] =>
+  const group = (kind: string, family: string, records: Catalogue['fibres']): SearchHit[] =>
     searchOptions(records, query)
       .slice(0, MOST_A_KIND)
       .map(({ id, name }) => ({
@@ -46,12 +46,12 @@ export function findEverything(
       to: `/pieces/${id}`,
       draft: null,
     })),
-    ...shelf('trouble', 'marks', catalogue.marks),
-    ...shelf('agent', 'agents', catalogue.agents),
-    ...shelf('method', 'methods', catalogue.methods),
-    ...shelf('fibre', 'fibres', catalogue.fibres),
-    ...shelf('kind of piece', 'items', catalogue.items),
-    ...shelf('soil', 'components', catalogue.components),
+    ...group('trouble', 'marks', catalogue.marks),
+    ...group('agent', 'agents', catalogue.agents),
+    ...group('method', 'methods', catalogue.methods),
+    ...group('fibre', 'fibres', catalogue.fibres),
+    ...group('kind of piece', 'items', catalogue.items),
+    ...group('soil', 'components', catalogue.components),
   ];
 }
 
@@ -60,7 +60,7 @@ function toldTrouble(
   catalogue: Catalogue,
   pieces: readonly PieceSummary[],
   say: Lexicon,
-): Finding[] {
+): SearchHit[] {
   const read = readWords(query, catalogue, pieces);
   if (read.markIds.length === 0) return [];
   const draft = draftOf(read, catalogue, pieces);

@@ -33,13 +33,13 @@ function Room({ family, id, reference }: { family: FamilyId; id: string | undefi
   return (
     <Box maxWidth="1240px" marginInline="auto" padding={{ base: '12px', md: '18px 28px' }}>
       <Flex as="nav" aria-label="Shelves" gap="6px" wrap="wrap" marginBottom="12px" data-print="hide">
-        {FAMILIES.map(({ id: shelf, title }) => (
+        {FAMILIES.map(({ id: group, title }) => (
           <LinkButton
-            key={shelf}
-            to={`/reference/${shelf}`}
+            key={group}
+            to={`/reference/${group}`}
             size="small"
-            variant={shelf === family ? 'action' : 'outline'}
-            aria-current={shelf === family ? 'page' : undefined}
+            variant={group === family ? 'action' : 'outline'}
+            aria-current={group === family ? 'page' : undefined}
           >
             {title}
           </LinkButton>
@@ -52,7 +52,7 @@ function Room({ family, id, reference }: { family: FamilyId; id: string | undefi
       {onePage ? (
         <>
           <Box as="h1" fontSize="26px" marginBottom="10px">
-            {FAMILIES.find((shelf) => shelf.id === family)?.title}
+            {FAMILIES.find((group) => group.id === family)?.title}
           </Box>
           <OnePage family={family} reference={reference} />
         </>
@@ -76,7 +76,7 @@ function OnePage({ family, reference }: { family: FamilyId; reference: Reference
   return <PositionsSheet reference={reference} />;
 }
 
-/** The names of a shelf; typing narrows them, Enter opens the first. On a phone only until one is chosen. */
+/** The names of a group; typing narrows them, Enter opens the first. On a phone only until one is chosen. */
 function Group({
   family,
   id,
@@ -144,11 +144,11 @@ function SheetOf({
   id: string | undefined;
   reference: Reference;
 }) {
-  const shelf = FAMILIES.find((candidate) => candidate.id === family);
+  const group = FAMILIES.find((candidate) => candidate.id === family);
   if (id === undefined)
     return (
       <Box color="soft" paddingTop="8px" display={{ base: 'none', md: 'block' }}>
-        Choose a {shelf?.one} on the left. Every fact on its sheet says where it comes from; what was only
+        Choose a {group?.one} on the left. Every fact on its sheet says where it comes from; what was only
         recalled says so.
       </Box>
     );
@@ -157,7 +157,7 @@ function SheetOf({
   return (
     <Box as="article" aria-label={sheet.name}>
       <Box display={{ md: 'none' }} data-print="hide">
-        <Link to={`/reference/${family}`}>‹ {shelf?.title}</Link>
+        <Link to={`/reference/${family}`}>‹ {group?.title}</Link>
       </Box>
       <Box as="h1" fontSize="28px" lineHeight="1.2" marginBottom="8px">
         {sheet.name}

@@ -6,9 +6,9 @@ import type { Say } from './useSay';
 
 /** Mixes on the shelf that hold just what this step asks for, to be used in place of mixing anew. */
 export function KeptMixes({ run, action, say }: { run: RunView; action: Action; say: Say }) {
-  const shelf = useSavedMixes().data ?? [];
+  const saved = useSavedMixes().data ?? [];
   const used = run.state.mixes.filter((mix) => mix.stepId === action.id);
-  const fitting = shelf.filter(
+  const fitting = saved.filter(
     ({ mix, verdict }) =>
       verdict.refused.length === 0 &&
       holdsTheRecipe(

@@ -10,7 +10,7 @@ import { pHText, strengthText } from '../table/mixView';
 
 /** Mixes kept, judged anew as the household stands now. */
 export function SavedMixes({ onOpen }: { onOpen: (draft: MixDraft) => void }) {
-  const shelf = useSavedMixes();
+  const saved = useSavedMixes();
   const drop = useDropMix();
   const keep = useKeepMix();
   const [gone, setGone] = useState<SavedMix | null>(null);
@@ -19,16 +19,16 @@ export function SavedMixes({ onOpen }: { onOpen: (draft: MixDraft) => void }) {
       <Box as="h2" fontSize="20px" marginBottom="6px">
         On the shelf
       </Box>
-      {shelf.isPending && <Loading what="the shelf" />}
-      {shelf.isError && <Failed error={shelf.error} onRetry={() => void shelf.refetch()} />}
-      {shelf.data?.length === 0 && <Empty>Nothing kept yet. Name a mix and put it on the shelf.</Empty>}
+      {saved.isPending && <Loading what="the shelf" />}
+      {saved.isError && <Failed error={saved.error} onRetry={() => void saved.refetch()} />}
+      {saved.data?.length === 0 && <Empty>Nothing kept yet. Name a mix and put it on the shelf.</Empty>}
       <Stack gap="0" as="ul" listStyleType="none">
-        {shelf.data?.map((saved) => (
+        {saved.data?.map((one) => (
           <SavedMixRow
-            key={saved.id}
-            saved={saved}
+            key={one.id}
+            saved={one}
             onOpen={onOpen}
-            onDrop={() => drop.mutate(saved.id, { onSuccess: () => setGone(saved) })}
+            onDrop={() => drop.mutate(one.id, { onSuccess: () => setGone(one) })}
           />
         ))}
       </Stack>
