@@ -53,8 +53,8 @@ export { DOMAIN_ERROR_CODES, DomainError, type DomainErrorCode } from './quantit
 export type { PHRange } from './quantity/pHRange.js';
 export { gToMass, MASS_UNITS, mLToVolume, VOLUME_UNITS } from './quantity/units.js';
 export { currentAction } from './run/applyRunEvent.js';
-export { type Clash, clashesOf, type RunAtWork } from './run/clashes.js';
-export { heatEndangersPeople } from './run/heatGate.js';
+export { type Clash, clashesOf, type RunAtWork } from './run/clashesOf.js';
+export { heatEndangersPeople } from './run/heatEndangersPeople.js';
 export { holdsTheRecipe } from './run/holdsTheRecipe.js';
 export { LEVELS, type Level, levelOf } from './run/level.js';
 export { lookQuestions } from './run/lookQuestions.js';
@@ -73,7 +73,7 @@ export {
   type RunEvent,
 } from './run/runEvent.js';
 export type { RunState, RunTimer } from './run/runState.js';
-export { leftBefore, type StallView, stallView } from './run/stall.js';
+export { leftBefore, type StallView, stallView } from './run/stallView.js';
 export { checkPlan } from './safety/checkPlan.js';
 export type { Violation } from './safety/violation.js';
 export { BLANK_LABEL, type CareLabel } from './textile/careLabel.js';

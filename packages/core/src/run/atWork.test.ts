@@ -3,7 +3,7 @@ import { NO_PRICES } from '../cost/costOf.js';
 import { cases, household, knowledge } from '../test/fixtures.js';
 import { planTreatment } from '../treatment/planTreatment.js';
 import { exposureOf } from '../wear/exposure.js';
-import { clashesOf, type RunAtWork } from './clashes.js';
+import { clashesOf, type RunAtWork } from './clashesOf.js';
 import { lookQuestions } from './lookQuestions.js';
 import { nextAction } from './nextAction.js';
 import { nextOptions, oddsToReach } from './nextOptions.js';

@@ -3,7 +3,7 @@ import type { Action } from '../treatment/plan/action.js';
 import { LEVELS } from './level.js';
 import type { LookAnswer, RunEvent } from './runEvent.js';
 import type { RunState } from './runState.js';
-import { leftBefore } from './stall.js';
+import { leftBefore } from './stallView.js';
 
 /**
  * What a look amounts to: an alarm sign decides, then what was said outright, then the level against the one before it.

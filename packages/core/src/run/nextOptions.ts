@@ -6,7 +6,7 @@ import type { Pass } from '../treatment/plan/pass.js';
 import type { Plan } from '../treatment/plan/plan.js';
 import type { Choice, Outcome } from './runEvent.js';
 import type { RunState } from './runState.js';
-import { stallView, TRACE_PCT } from './stall.js';
+import { stallView, TRACE_PCT } from './stallView.js';
 
 /** One way on from here: what it costs, how long it takes, what may come of it. */
 export interface NextOption {

@@ -1,4 +1,4 @@
-import type { Clash } from '../run/clashes.js';
+import type { Clash } from '../run/clashesOf.js';
 import type { LookQuestion } from '../run/lookQuestions.js';
 import type { Overrun } from '../run/overrun.js';
 import type { Refusal } from '../run/runState.js';

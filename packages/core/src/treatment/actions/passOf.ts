@@ -7,7 +7,7 @@ import { wallOf } from '../../household/vesselWall.js';
 import { toHundredth, toPct } from '../../quantity/rounding.js';
 import type { EligibleMethod } from '../assess/assessMethod.js';
 import { conditionsOf } from '../assess/effect/expectedEffect.js';
-import { riskOf } from '../assess/effect/gentleness.js';
+import { riskOf } from '../assess/risk.js';
 import { limitReasons } from '../assess/judge/limitReasons.js';
 import type { PlanContext } from '../case/planContext.js';
 import type { Action } from '../plan/action.js';

@@ -1,6 +1,6 @@
 import { MOST_WASH_BEFORE_GONE_C, STANDING_CAUTIONS, STANDING_NOTES } from '@feverfew/knowledge';
 import type { Action } from '../plan/action.js';
-import { byLabel } from '../recipe/labelDose.js';
+import { byLabel } from '../recipe/byLabel.js';
 import type { ActionsInput } from './actionsInput.js';
 import { draftAction } from './draftAction.js';
 

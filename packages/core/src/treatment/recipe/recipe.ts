@@ -21,9 +21,9 @@ import type { PlanContext } from '../case/planContext.js';
 
 import type { Ingredient, Recipe } from '../plan/recipe.js';
 import { bathOutlook } from './bathOutlook.js';
-import { byLabel } from './labelDose.js';
+import { byLabel } from './byLabel.js';
 import { measureIngredient } from './measureIngredient.js';
-import { withStrengths } from './strengthAfter.js';
+import { withStrengths } from './withStrengths.js';
 import { unmeasured } from './unmeasured.js';
 
 /** A method with its stand-in, if any, and the window it is worked in. */

@@ -1,6 +1,6 @@
 import type { Method } from '@feverfew/knowledge';
-import type { Finding } from '../../../finding/finding.js';
-import type { Risk } from '../../plan/pass.js';
+import type { Finding } from '../../finding/finding.js';
+import type { Risk } from '../plan/pass.js';
 
 /**
  * Harshness of the method on this piece: its own 1–9, more where a dye or a test stands in the way. Lower is

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { LEVELS, levelOf } from './level.js';
 import type { Look } from './runState.js';
-import { leftBefore, removedBetween, roundsTo, stallView } from './stall.js';
+import { leftBefore, removedBetween, roundsTo, stallView } from './stallView.js';
 
 const look = (round: number, leftPct: number | null, rungIndex = 0): Look => ({
   at: '2026-06-01T10:00:00.000Z',
