@@ -86,18 +86,10 @@ export { type Pass, RISKS } from './treatment/plan/pass.js';
 export type { Candidate, Plan } from './treatment/plan/plan.js';
 export type { BathOutlook, Ingredient } from './treatment/plan/recipe.js';
 export { planTreatment } from './treatment/planTreatment.js';
-export {
-  commonDwellMin,
-  MOST_ARMS,
-  nextToLook,
-  replayTrial,
-  TRIAL_PLACES,
-  type TrialEvent,
-  type TrialSetup,
-  type TrialState,
-  trialFaults,
-  trialVerdict,
-} from './trial/trial.js';
+export { nextToLook, replayTrial } from './trial/replayTrial.js';
+export { TRIAL_PLACES, type TrialEvent, type TrialSetup, type TrialState } from './trial/trial.js';
+export { commonDwellMin, MOST_ARMS, trialFaults } from './trial/trialFaults.js';
+export { trialVerdict } from './trial/trialVerdict.js';
 export { usesOfTrial } from './trial/usesOfTrial.js';
 export {
   type DoneMethod,

@@ -2,15 +2,10 @@ import { describe, expect, it } from 'vitest';
 import { indexKnowledge } from '../lookup/knowledgeIndex.js';
 import { cases, household, knowledge } from '../test/fixtures.js';
 import { planTreatment } from '../treatment/planTreatment.js';
-import {
-  commonDwellMin,
-  nextToLook,
-  replayTrial,
-  type TrialEvent,
-  type TrialSetup,
-  trialFaults,
-  trialVerdict,
-} from './trial.js';
+import { nextToLook, replayTrial } from './replayTrial.js';
+import type { TrialEvent, TrialSetup } from './trial.js';
+import { commonDwellMin, trialFaults } from './trialFaults.js';
+import { trialVerdict } from './trialVerdict.js';
 
 const setup: TrialSetup = {
   place: 'zones',

@@ -3,7 +3,8 @@ import { ageBandOf, type UseCase } from '../evidence/evidence.js';
 import { fibreFamilyOf } from '../evidence/fibreFamilyOf.js';
 import { mainComponentOf } from '../evidence/mainComponentOf.js';
 import type { TroubleFacts } from '../trouble/troubleFacts.js';
-import { replayTrial, type TrialEvent, type TrialSetup } from './trial.js';
+import { replayTrial } from './replayTrial.js';
+import type { TrialEvent, TrialSetup } from './trial.js';
 
 /** A told trial as lines of the log, one per arm; none while it is under way, or with several troubles on the piece. */
 export function usesOfTrial(

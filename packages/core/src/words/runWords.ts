@@ -2,7 +2,8 @@ import type { Clash } from '../run/clashesOf.js';
 import type { LookQuestion } from '../run/lookQuestions.js';
 import type { Overrun } from '../run/overrun.js';
 import type { Refusal } from '../run/runState.js';
-import type { TrialFault, TrialRefusal } from '../trial/trial.js';
+import type { TrialRefusal } from '../trial/trial.js';
+import type { TrialFault } from '../trial/trialFaults.js';
 
 /** Why a tap did not count, and what to do instead. */
 const REFUSALS: Readonly<Record<Refusal, string>> = {

@@ -6,9 +6,10 @@ import { aimedDwell } from '../recipe/bathOutlook.js';
 import { recipe } from '../recipe/recipe.js';
 import type { ActionsInput } from './actionsInput.js';
 import { beforeActions } from './beforeActions.js';
-import { methodCautions, signsFor } from './methodCautions.js';
 import { draftAction } from './draftAction.js';
 import { dryAction, finalLookAction } from './dryingActions.js';
+import { methodCautions } from './methodCautions.js';
+import { signsFor } from './signsFor.js';
 import { washAction } from './washAction.js';
 
 /**

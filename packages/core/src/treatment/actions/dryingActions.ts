@@ -2,8 +2,8 @@ import { HEAVY_DRY_MASS_G, STANDING_CAUTIONS, STANDING_NOTES } from '@feverfew/k
 import { positionNotes } from '../case/positionNotes.js';
 import type { Action } from '../plan/action.js';
 import type { ActionsInput } from './actionsInput.js';
-import { signsFor } from './methodCautions.js';
 import { draftAction } from './draftAction.js';
+import { signsFor } from './signsFor.js';
 
 /** Without heat: nobody has seen the piece dry in daylight yet. */
 export function dryAction({ context, passIndex, eligible }: ActionsInput): Action {

@@ -7,10 +7,11 @@ import { missingAgents } from '../case/cupboard.js';
 import type { PlanContext } from '../case/planContext.js';
 import type { Candidate } from '../plan/plan.js';
 import { expectedEffect } from './effect/expectedEffect.js';
-import { harshnessHere } from './risk.js';
 import { ownLogFindings, withOwnLog } from './effect/withOwnLog.js';
 import { judgeMethod } from './judge/judgeMethod.js';
 import { remarkFindings } from './judge/remarkFindings.js';
+import { mayStandIn } from './mayStandIn.js';
+import { harshnessHere } from './risk.js';
 import { type WashAfter, washAfter } from './washAfter.js';
 import { type WorkWindow, workWindow } from './workWindow.js';
 
@@ -114,24 +115,4 @@ function withStandIn(method: Method, agentId: string, context: PlanContext): Eli
     if (eligible) return eligible;
   }
   return null;
-}
-
-function mayStandIn(substitution: Substitution, method: Method, { facts, index }: PlanContext): boolean {
-  if (substitution.notInMachine && method.inMachine) return false;
-  if (method.agents.some((use) => use.agentId === substitution.useAgentId)) return false;
-  const dose = method.agents.find((use) => use.agentId === substitution.wantedAgentId)?.dose;
-  // Grams per part of a small mix say nothing of how much liquid would stand in for them.
-  if (dose?.per === 'parts' && substitution.wantedUnit === 'g' && substitution.useUnit === 'mL') return false;
-  if (substitution.onlyGroups.length === 0) return true;
-  return (
-    facts.piece.parts.length > 0 &&
-    facts.piece.parts.every(
-      (part) =>
-        part.fibres.length > 0 &&
-        part.fibres.every(({ fibreId }) => {
-          const group = index.fibres.get(fibreId)?.group;
-          return group !== undefined && substitution.onlyGroups.includes(group);
-        }),
-    )
-  );
 }

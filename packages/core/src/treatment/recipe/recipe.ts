@@ -23,8 +23,8 @@ import type { Ingredient, Recipe } from '../plan/recipe.js';
 import { bathOutlook } from './bathOutlook.js';
 import { byLabel } from './byLabel.js';
 import { measureIngredient } from './measureIngredient.js';
-import { withStrengths } from './withStrengths.js';
 import { unmeasured } from './unmeasured.js';
+import { withStrengths } from './withStrengths.js';
 
 /** A method with its stand-in, if any, and the window it is worked in. */
 export interface RecipeFor {

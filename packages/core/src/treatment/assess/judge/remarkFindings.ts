@@ -1,10 +1,10 @@
 import type { Method, Substitution } from '@feverfew/knowledge';
-import { windowOf } from '../../../envelope/envelope.js';
 import { type Finding, finding } from '../../../finding/finding.js';
 import { bottleStrength } from '../../../household/bottleStrength.js';
 import { missingAgents } from '../../case/cupboard.js';
 import type { PlanContext } from '../../case/planContext.js';
 import type { WorkWindow } from '../workWindow.js';
+import { hiddenTestFindings } from './hiddenTestFindings.js';
 import { roundsDone } from './historyFindings.js';
 
 /** What a person should know about a method that is allowed: tests, missing agents, stand-ins, softened edges, odds. */
@@ -90,18 +90,4 @@ function temperatureRemarks(method: Method, window: WorkWindow, { household }: P
       ? [finding('tapTooCool', { wantedC: window.tempC.max, reachedC: window.tempC.target })]
       : []),
   ];
-}
-
-/** Which chemistry asks for a hidden test, and why; also the warning that a reducer takes the piece's own dye. */
-function hiddenTestFindings(method: Method, { envelope, index }: PlanContext): Finding[] {
-  const { agents, chemistries } = index.factsOf(method);
-  return chemistries.flatMap((chemistry) => {
-    const limit = windowOf(envelope, chemistry).limits.find((candidate) => candidate.verdict !== 'never');
-    if (!limit) return [];
-    const test = finding('hiddenTestFirst', { chemistry, owner: limit.owner }, limit.sourceIds);
-    const reducer = agents.find((agent) => agent.chemistries.includes('reducer'));
-    return chemistry === 'reducer' && reducer && limit.owner.kind === 'colour'
-      ? [test, finding('ownDyeAtRisk', { agentId: reducer.id }, limit.sourceIds)]
-      : [test];
-  });
 }

@@ -1,0 +1,61 @@
+import type { Knowledge } from '@feverfew/knowledge';
+import { indexKnowledge } from '../lookup/knowledgeIndex.js';
+import type { Pass } from '../treatment/plan/pass.js';
+import type { Plan } from '../treatment/plan/plan.js';
+import type { TrialPlace } from './trial.js';
+
+/** Why two methods cannot be tried fairly side by side. */
+export type TrialFault =
+  | { readonly code: 'tooFew' | 'tooMany' | 'sameTwice' | 'notOnLadder' | 'noCommonTime' | 'notOnZones' }
+  | { readonly code: 'mustNotMeet'; readonly pairId: string };
+
+export const MOST_ARMS = 3;
+
+/**
+ * The wait all of them share: the longest of the shortest, within the shortest of the longest; null when there is
+ * none.
+ */
+export function commonDwellMin(passes: readonly Pass[]): number | null {
+  const dwells = passes.map((pass) => pass.steps.find((action) => action.dwell)?.dwell ?? null);
+  if (dwells.some((dwell) => dwell === null)) return null;
+  const least = Math.max(...dwells.map((dwell) => dwell?.minMin ?? 0));
+  const most = Math.min(...dwells.map((dwell) => dwell?.maxMin ?? 0));
+  return least <= most && most > 0 ? Math.max(1, Math.round(least)) : null;
+}
+
+/** Everything that stands against trying these methods of a plan side by side; empty when it is fair and safe. */
+export function trialFaults(
+  plan: Plan,
+  methodIds: readonly string[],
+  place: TrialPlace,
+  knowledge: Knowledge,
+): TrialFault[] {
+  if (methodIds.length < 2) return [{ code: 'tooFew' }];
+  if (methodIds.length > MOST_ARMS) return [{ code: 'tooMany' }];
+  if (new Set(methodIds).size < methodIds.length) return [{ code: 'sameTwice' }];
+  const passes = methodIds.flatMap((id) => plan.ladder.find((pass) => pass.methodId === id) ?? []);
+  if (passes.length < methodIds.length) return [{ code: 'notOnLadder' }];
+  const index = indexKnowledge(knowledge);
+  const methods = methodIds.flatMap((id) => index.methods.get(id) ?? []);
+  const faults: TrialFault[] = [];
+  if (commonDwellMin(passes) === null) faults.push({ code: 'noCommonTime' });
+  if (
+    place === 'zones' &&
+    methods.some((method) => method.wetting === 'immersion' || method.inMachine || method.throughRinse)
+  )
+    faults.push({ code: 'notOnZones' });
+  if (place === 'zones') {
+    // Side by side on one cloth they may run together, whatever lies between.
+    const meets = methods.flatMap((one, at) =>
+      methods
+        .slice(at + 1)
+        .flatMap((other) =>
+          index
+            .factsOf(one)
+            .agents.flatMap((a) => index.factsOf(other).agents.flatMap((b) => index.pairsBetween(a, b))),
+        ),
+    );
+    for (const pairId of new Set(meets.map((pair) => pair.id))) faults.push({ code: 'mustNotMeet', pairId });
+  }
+  return faults;
+}
