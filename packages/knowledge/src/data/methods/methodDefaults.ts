@@ -30,19 +30,11 @@ export const GREASY = [
   'paraffinCream',
 ];
 
-/** Figures are common practice without a source unless another one is named; estimates say so in the notes. */
-export const BATH_DEFAULTS = {
-  wetting: 'immersion',
-  action: 'press',
+/** What holds for most methods. Figures are common practice without a source unless another one is named. */
+const MOST = {
   programme: 'none',
-  waterParts: null,
-  liquorRatioLPerKg: 12,
   pH: null,
-  keep: 'covered',
   untilCool: false,
-  maxRounds: 2,
-  extraMechanisms: ['flush'],
-  pickUpMLPerCm2: null,
   rinse: 'full',
   solventAftercare: false,
   washAfter: true,
@@ -63,39 +55,35 @@ export const BATH_DEFAULTS = {
   expectedSignIds: [],
   sourceIds: ['commonPractice'],
 } satisfies Partial<Method>;
+
+/** A bath worked by hand. */
+export const BATH_DEFAULTS = {
+  ...MOST,
+  wetting: 'immersion',
+  action: 'press',
+  waterParts: null,
+  liquorRatioLPerKg: 12,
+  keep: 'covered',
+  maxRounds: 2,
+  extraMechanisms: ['flush'],
+  pickUpMLPerCm2: null,
+} satisfies Partial<Method>;
+
+/** A little, on the spot itself. */
 export const SPOT_DEFAULTS = {
+  ...MOST,
   wetting: 'spot',
   action: 'blot',
-  programme: 'none',
   waterParts: 0,
   liquorRatioLPerKg: null,
-  pH: null,
   keep: 'wet',
-  untilCool: false,
   tempC: { min: 8, max: 25, prefer: 'coldest' },
   maxRounds: 3,
   extraMechanisms: [],
   pickUpMLPerCm2: 0.25,
-  rinse: 'full',
-  solventAftercare: false,
-  washAfter: true,
-  washAgentIds: [],
-  inMachine: false,
-  itemIds: [],
-  ages: [],
-  onlyWet: false,
-  onlyWhereDry: false,
-  place: 'washable',
-  throughRinse: false,
-  sturdyOnly: false,
-  whitesOnly: false,
-  colouredOnly: false,
-  notWhenMostly: [],
-  schoolId: null,
-  componentIds: [],
-  expectedSignIds: [],
-  sourceIds: ['commonPractice'],
 } satisfies Partial<Method>;
+
+/** On the face of what stays where it is. */
 export const SURFACE_DEFAULTS = {
   ...SPOT_DEFAULTS,
   wetting: 'surface',
