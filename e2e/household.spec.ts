@@ -50,7 +50,14 @@ test('a wrong figure is named beside its field', async ({ page }) => {
   await page.goto('/household');
   await page.getByLabel('Room, °C').fill('60');
   await page.getByRole('button', { name: 'Keep these' }).click();
-  await expect(page.getByRole('alert').filter({ hasText: 'A room is at most 40 °C.' })).toBeVisible();
+  const fault = page.getByRole('alert').filter({ hasText: 'A room is at most 40 °C.' });
+  await expect(fault).toBeVisible();
+  await page.getByLabel('Room, °C').fill('');
+  await expect(fault).toHaveCount(0);
+  await page.getByRole('button', { name: 'Keep these' }).click();
+  await expect(page.getByRole('alert').filter({ hasText: 'Give a number.' })).toBeVisible();
+  await page.getByLabel('Room, °C').fill('18');
+  await expect(page.getByText('Give a number.')).toHaveCount(0);
 });
 
 test('the household goes out as a file and comes in whole or not at all', async ({ page }) => {

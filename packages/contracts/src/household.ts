@@ -10,8 +10,11 @@ import {
 import { Id, VESSEL_FORMS, VesselMaterial } from '@feverfew/knowledge';
 import { z } from 'zod';
 
+/** Said where a figure is left empty. */
+const GIVE_A_NUMBER = { error: 'Give a number.' };
+
 const Length = z
-  .number()
+  .number(GIVE_A_NUMBER)
   .min(VESSEL_CM.min, `A side is at least ${VESSEL_CM.min} cm.`)
   .max(VESSEL_CM.max, `A side is at most ${VESSEL_CM.max} cm.`);
 
@@ -30,19 +33,22 @@ const VesselShapeShape = z
   .meta({ id: 'VesselShape' });
 
 const LabelDoseShape = z.strictObject({
-  amount: z.number().positive('A dose is more than nothing.').max(2000),
+  amount: z.number(GIVE_A_NUMBER).positive('A dose is more than nothing.').max(2000),
   unit: z.enum(['g', 'mL']),
-  perL: z.number().positive().max(500).nullable(),
+  perL: z.number(GIVE_A_NUMBER).positive().max(500).nullable(),
 });
 
 export const HouseholdShape = z
   .strictObject({
     taps: z
       .strictObject({
-        coldC: z.number().min(0, 'Tap water is not below 0 °C.').max(40, 'Cold water is at most 40 °C.'),
-        hotC: z.number().min(0).max(95, 'A hot tap gives at most 95 °C.'),
+        coldC: z
+          .number(GIVE_A_NUMBER)
+          .min(0, 'Tap water is not below 0 °C.')
+          .max(40, 'Cold water is at most 40 °C.'),
+        hotC: z.number(GIVE_A_NUMBER).min(0).max(95, 'A hot tap gives at most 95 °C.'),
         kettleL: z
-          .number()
+          .number(GIVE_A_NUMBER)
           .min(0, 'A kettle holds at least nothing.')
           .max(10, 'A kettle holds at most 10 L.'),
       })
@@ -51,16 +57,16 @@ export const HouseholdShape = z
         message: 'The hot tap should not be colder than the cold one.',
       }),
     hardnessMgL: z
-      .number()
+      .number(GIVE_A_NUMBER)
       .min(HARDNESS_MG_L.min, 'Hardness is not below 0.')
       .max(HARDNESS_MG_L.max, `Hardness is at most ${HARDNESS_MG_L.max} mg/L.`),
-    roomC: z.number().min(0, 'A room is at least 0 °C.').max(40, 'A room is at most 40 °C.'),
+    roomC: z.number(GIVE_A_NUMBER).min(0, 'A room is at least 0 °C.').max(40, 'A room is at most 40 °C.'),
     vessels: z
       .array(
         z.strictObject({
           id: z.string().min(1),
           name: z.string().trim().min(1, 'Name the vessel.'),
-          volumeL: z.number().min(0.5).max(400),
+          volumeL: z.number(GIVE_A_NUMBER).min(0.5).max(400),
           material: VesselMaterial,
           lid: z.boolean(),
           form: z.enum(VESSEL_FORMS),
@@ -75,7 +81,7 @@ export const HouseholdShape = z
           id: z.string().min(1),
           name: z.string().trim().min(1, 'Name the measure.').max(40),
           volumeML: z
-            .number()
+            .number(GIVE_A_NUMBER)
             .min(OWN_MEASURE_ML.min, `A measure holds at least ${OWN_MEASURE_ML.min} mL.`)
             .max(OWN_MEASURE_ML.max, `A measure holds at most ${OWN_MEASURE_ML.max} mL.`),
         }),
@@ -85,13 +91,15 @@ export const HouseholdShape = z
     hasMachine: z.boolean(),
     hasDryer: z.boolean(),
     cupboard: z
-      .array(z.strictObject({ agentId: Id, strengthPct: z.number().min(0.1).max(100).nullable() }))
+      .array(
+        z.strictObject({ agentId: Id, strengthPct: z.number(GIVE_A_NUMBER).min(0.1).max(100).nullable() }),
+      )
       .max(100),
     products: z
       .array(
         z.strictObject({
           agentId: Id,
-          capML: z.number().min(1, 'A cap holds at least 1 mL.').max(1000).nullable(),
+          capML: z.number(GIVE_A_NUMBER).min(1, 'A cap holds at least 1 mL.').max(1000).nullable(),
           labelDose: LabelDoseShape.nullable(),
         }),
       )
@@ -111,7 +119,7 @@ export const Measures = z
   .meta({ id: 'Measures' });
 export type Measures = z.infer<typeof Measures>;
 
-const price = z.number().min(0, 'A price is not below 0.').max(100_000, 'At most 100 000.');
+const price = z.number(GIVE_A_NUMBER).min(0, 'A price is not below 0.').max(100_000, 'At most 100 000.');
 
 /** What things cost here; nothing is assumed. */
 export const PricesShape = z

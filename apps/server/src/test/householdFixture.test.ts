@@ -1,7 +1,9 @@
 import { readFileSync } from 'node:fs';
 import { HouseholdFile } from '@feverfew/contracts';
-import { OUTCOMES, type RunState } from '@feverfew/core';
+import { OUTCOMES, RUN_SUMMARY_VERSION, type RunState } from '@feverfew/core';
+import { sql } from 'drizzle-orm';
 import { afterAll, beforeAll, expect, it } from 'vitest';
+import { RunsService } from '../runs/runs.service.js';
 import { type TestApp, testApp } from './testApp.js';
 
 /**
@@ -62,4 +64,19 @@ it('holds a run in each state a run can be in', async () => {
     ].sort(),
   );
   expect(file.trials).toHaveLength(1);
+});
+
+it('makes summaries of another version anew from their events when it starts', async () => {
+  const { db } = server.database;
+  const before = (await server.http.get('/api/today').expect(200)).body;
+  await db.execute(
+    sql`update runs set digest = jsonb_set(digest - 'version', '{state,notes}', '[{"text":"stale"}]')`,
+  );
+  await db.execute(sql`update runs set digest = null where status = 'active'`);
+  await server.app.get(RunsService, { strict: false }).onModuleInit();
+  expect((await server.http.get('/api/today').expect(200)).body).toEqual(before);
+  const { rows } = await db.execute(
+    sql`select count(*)::int as stale from runs where (digest->>'version')::int is distinct from ${RUN_SUMMARY_VERSION}`,
+  );
+  expect(rows[0]).toEqual({ stale: 0 });
 });

@@ -10,7 +10,17 @@ export function useHouseholdForm(start: HouseholdSettings) {
   const saving = useSaveHousehold();
   const { reset: forget } = saving;
   // What was said of the last keeping holds until something is changed.
-  useEffect(() => form.subscribe({ formState: { values: true }, callback: () => forget() }), [form, forget]);
+  useEffect(
+    () =>
+      form.subscribe({
+        formState: { values: true },
+        callback: () => {
+          forget();
+          form.clearErrors();
+        },
+      }),
+    [form, forget],
+  );
   const keep = (onKept?: () => void) => {
     form.clearErrors();
     saving.mutate(form.getValues(), {
