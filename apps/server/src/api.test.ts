@@ -200,15 +200,15 @@ describe('a preview', () => {
 describe('a plan asked further', () => {
   it('is shown under every view of a dispute, refusing one nobody has', async () => {
     const body = { facts: { ...beetroot, markIds: ['dyeRun'] }, dispute: 'runWay' };
-    const sides = z
+    const compared = z
       .array(ComparedPositionShape)
       .parse((await server.http.post('/api/plans/compare').send(body).expect(200)).body);
-    expect(sides.map((side) => side.schoolId)).toEqual([
+    expect(compared.map((one) => one.schoolId)).toEqual([
       'dyeSuspendingFirst',
       'reducerFirst',
       'oxygenOnRuns',
     ]);
-    expect(sides.filter((side) => side.isFollowed)).toHaveLength(1);
+    expect(compared.filter((one) => one.isFollowed)).toHaveLength(1);
     const unknown = await server.http
       .post('/api/plans/compare')
       .send({ ...body, dispute: 'teaFirst' })

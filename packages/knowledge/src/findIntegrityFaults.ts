@@ -237,10 +237,10 @@ function partsWithoutKind(knowledge: Knowledge): string[] {
 
 function disputesWithoutDefault(knowledge: Knowledge): string[] {
   return knowledge.disputes.flatMap((dispute) => {
-    const views = knowledge.schools.filter((position) => position.dispute === dispute.id);
-    const defaults = views.filter((position) => position.isDefault && !position.onlyIfChosen).length;
+    const positions = knowledge.schools.filter((position) => position.dispute === dispute.id);
+    const defaults = positions.filter((position) => position.isDefault && !position.onlyIfChosen).length;
     return [
-      ...(views.length < 2 ? [`disputes.${dispute.id}: has fewer than two views`] : []),
+      ...(positions.length < 2 ? [`disputes.${dispute.id}: has fewer than two views`] : []),
       ...(defaults !== 1 ? [`disputes.${dispute.id}: has ${defaults} defaults`] : []),
     ];
   });

@@ -31,17 +31,17 @@ export const litresOf = (shape: VesselShape): number => litresAt(shape, shape.de
 
 /** cm² of the level at a share of the depth. */
 function areaAt(shape: VesselShape, share: number): number {
-  const at = (bottom: number, top: number) => bottom + (top - bottom) * share;
+  const between = (bottom: number, top: number) => bottom + (top - bottom) * share;
   return shape.kind === 'round'
-    ? (Math.PI * at(shape.bottomCm, shape.topCm) ** 2) / 4
-    : at(shape.bottomLengthCm, shape.topLengthCm) * at(shape.bottomWidthCm, shape.topWidthCm);
+    ? (Math.PI * between(shape.bottomCm, shape.topCm) ** 2) / 4
+    : between(shape.bottomLengthCm, shape.topLengthCm) * between(shape.bottomWidthCm, shape.topWidthCm);
 }
 
 function rimAt(shape: VesselShape, share: number): number {
-  const at = (bottom: number, top: number) => bottom + (top - bottom) * share;
+  const between = (bottom: number, top: number) => bottom + (top - bottom) * share;
   return shape.kind === 'round'
-    ? Math.PI * at(shape.bottomCm, shape.topCm)
-    : 2 * (at(shape.bottomLengthCm, shape.topLengthCm) + at(shape.bottomWidthCm, shape.topWidthCm));
+    ? Math.PI * between(shape.bottomCm, shape.topCm)
+    : 2 * (between(shape.bottomLengthCm, shape.topLengthCm) + between(shape.bottomWidthCm, shape.topWidthCm));
 }
 
 /** A common vessel of this form, made as large or small as the volume says. @param volumeL 0.2–500 */

@@ -156,8 +156,8 @@ const ANSWERS: Answers = {
       startC: requireWithin('startC', startC, 0, 95),
       roomC,
     });
-    const at = (tau: number) => minutesUntil(startC, roomC, tau, wantedC);
-    const [low, likely, high] = [at(tauMin.low), at(tauMin.likely), at(tauMin.high)];
+    const minutesFor = (tau: number) => minutesUntil(startC, roomC, tau, wantedC);
+    const [low, likely, high] = [minutesFor(tauMin.low), minutesFor(tauMin.likely), minutesFor(tauMin.high)];
     return {
       kind: 'cool',
       roomC,

@@ -63,15 +63,15 @@ const CURVE_STEP_MIN = 20;
 /** Temperature over eight hours with its bounds, and the oxygen left with the likely one. */
 export function coolingCurve({ startC, tau }: MixHeat, roomC: number, oxygen: boolean): CurvePoint[] {
   if (!tau) return [];
-  const at = (tauMin: number, minutes: number) => tempAfter(startC, roomC, tauMin, minutes);
+  const tempAt = (tauMin: number, minutes: number) => tempAfter(startC, roomC, tauMin, minutes);
   return Array.from({ length: CURVE_MIN / CURVE_STEP_MIN + 1 }, (_, step) => {
     const minutes = step * CURVE_STEP_MIN;
-    const [quick, slow] = [at(tau.low, minutes), at(tau.high, minutes)];
-    const left = oxygen ? oxygenLeft((m) => at(tau.likely, m), minutes).likely : null;
+    const [quick, slow] = [tempAt(tau.low, minutes), tempAt(tau.high, minutes)];
+    const left = oxygen ? oxygenLeft((m) => tempAt(tau.likely, m), minutes).likely : null;
     return {
       minutes,
       low: toTenth(Math.min(quick, slow)),
-      likely: toTenth(at(tau.likely, minutes)),
+      likely: toTenth(tempAt(tau.likely, minutes)),
       high: toTenth(Math.max(quick, slow)),
       oxygenLeft: left === null ? null : toThousandth(left),
     };

@@ -214,9 +214,9 @@ interface Classes {
   readonly homes: ReturnType<typeof households>;
 }
 
-const pick = <T>(list: readonly T[], at: number | undefined): T => {
-  const value = list[at ?? 0];
-  if (value === undefined) throw new RangeError(`no class ${at}`);
+const pick = <T>(list: readonly T[], place: number | undefined): T => {
+  const value = list[place ?? 0];
+  if (value === undefined) throw new RangeError(`no class ${place}`);
   return value;
 };
 

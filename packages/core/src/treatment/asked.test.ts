@@ -101,21 +101,21 @@ describe('what would change the answer', () => {
 
 describe('schools side by side', () => {
   const run = trouble('dyeRun', piece('pillowcase', { cotton: 100 }, { label: label(60) }), { sizeCm: null });
-  const sides = comparePositions('runWay', run, household, knowledge);
+  const compared = comparePositions('runWay', run, household, knowledge);
   it('follow every view of the dispute to the end, the usual one marked', () => {
-    expect(sides.map((side) => side.schoolId)).toEqual([
+    expect(compared.map((one) => one.schoolId)).toEqual([
       'dyeSuspendingFirst',
       'reducerFirst',
       'oxygenOnRuns',
     ]);
-    expect(sides.map((side) => side.isFollowed)).toEqual([true, false, false]);
+    expect(compared.map((one) => one.isFollowed)).toEqual([true, false, false]);
   });
   it('show what only one of them does, and what that costs', () => {
-    const reducer = sides[1];
+    const reducer = compared[1];
     expect(reducer?.ownMethodIds).toContain('reducerSoak');
     expect(reducer?.worstRisk).toBe('high');
-    expect(reducer?.bestEffect?.high).toBeGreaterThan(sides[2]?.bestEffect?.high ?? 1);
-    expect(sides[2]?.totalMin.high).toBeGreaterThan(reducer?.totalMin.high ?? 0);
+    expect(reducer?.bestEffect?.high).toBeGreaterThan(compared[2]?.bestEffect?.high ?? 1);
+    expect(compared[2]?.totalMin.high).toBeGreaterThan(reducer?.totalMin.high ?? 0);
   });
   it('are named only where the trouble has that dispute', () => {
     const disputes = (markId: string) =>
@@ -144,8 +144,8 @@ describe('schools side by side', () => {
     expect(comparePositions('teaFirst', run, household, knowledge)).toEqual([]);
   });
   it.each(knowledge.disputes.map((dispute) => dispute.id))('can be chosen per plan: %s', (dispute) => {
-    const views = knowledge.schools.filter((position) => position.dispute === dispute);
-    for (const position of views) {
+    const positions = knowledge.schools.filter((position) => position.dispute === dispute);
+    for (const position of positions) {
       const plan = planTreatment({ ...run, schools: { [dispute]: position.id } }, household, knowledge);
       expect(plan.schools).toContainEqual({ dispute, schoolId: position.id, chosenBy: 'plan' });
     }

@@ -73,10 +73,10 @@ describe('the expected effect', () => {
     expect(effect(cases.bloodOnWoolBlanket, 'alcoholSpot')).toMatchObject({ low: 0, high: 0 });
   });
   it('rises with warmth for an oxygen bath, steeply below 30 °C', () => {
-    const at = (tempC: number) => effect(cases.beetrootOnDamask, 'oxygenSoak', tempC).high;
-    expect(at(20)).toBeLessThan(at(30));
-    expect(at(30)).toBeLessThan(at(40));
-    expect(at(40)).toBeLessThanOrEqual(at(60));
+    const highAt = (tempC: number) => effect(cases.beetrootOnDamask, 'oxygenSoak', tempC).high;
+    expect(highAt(20)).toBeLessThan(highAt(30));
+    expect(highAt(30)).toBeLessThan(highAt(40));
+    expect(highAt(40)).toBeLessThanOrEqual(highAt(60));
   });
   it('falls with heat only for what heat sets', () => {
     const tumbled = (facts: TroubleFacts) => effect({ ...facts, heat: 'tumbled' }, 'coldFlush').high;
@@ -216,7 +216,7 @@ describe('cautions and signs', () => {
   const cautions = (facts: TroubleFacts, id: string) =>
     methodCautions(method(id), workWindow(method(id), null, contextOf(facts)), contextOf(facts));
   it('warn from 45 °C and call for tongs above 50 (Moritz and Henriques, recalled)', () => {
-    const at = (target: number) =>
+    const highAt = (target: number) =>
       methodCautions(
         method('oxygenSoak'),
         {
@@ -225,9 +225,9 @@ describe('cautions and signs', () => {
         },
         contextOf(cases.beetrootOnDamask),
       );
-    expect(at(44)).not.toContain('hotWater');
-    expect(at(45)).toContain('hotWater');
-    expect(at(51)).toContain('tongs');
+    expect(highAt(44)).not.toContain('hotWater');
+    expect(highAt(45)).toContain('hotWater');
+    expect(highAt(51)).toContain('tongs');
   });
   it('stay with a solvent, and keep its pads from a heap', () => {
     expect(cautions(trouble('ballpoint', piece('shirt', { cotton: 100 })), 'alcoholSpot')).toEqual(

@@ -99,7 +99,7 @@ function positionsAtWork(
   assessments: readonly MethodAssessment[],
   { positions, index, item }: PlanContext,
 ): PositionView[] {
-  const sides = new Set(
+  const taken = new Set(
     [
       ...[...chosen, ...spare.map((entry) => entry.eligible)].map((eligible) => eligible.method.id),
       ...assessments.flatMap((entry) => entry.candidate?.methodId ?? []),
@@ -107,7 +107,7 @@ function positionsAtWork(
   );
   const disputed = (dispute: string) => {
     const own = (index.positionsOf.get(dispute) ?? []).filter(({ id }) => index.methodsOfPosition.has(id));
-    const seen = own.filter(({ id }) => sides.has(id)).length;
+    const seen = own.filter(({ id }) => taken.has(id)).length;
     return seen > 0 && seen >= Math.min(2, own.length);
   };
   return [...positions].flatMap(([dispute, { position, chosenBy }]) => {

@@ -16,11 +16,11 @@ const setup: TrialSetup = {
   dwellMin: 20,
   lookOrder: [1, 0],
 };
-const at = (minute: number) => new Date(Date.UTC(2026, 5, 15, 9, minute)).toISOString();
+const index = (minute: number) => new Date(Date.UTC(2026, 5, 15, 9, minute)).toISOString();
 const given = (...events: [number, object][]) =>
   replayTrial(
     setup,
-    events.map(([minute, event]) => ({ ...event, at: at(minute) }) as TrialEvent),
+    events.map(([minute, event]) => ({ ...event, at: index(minute) }) as TrialEvent),
   );
 const both: [number, object][] = [
   [0, { kind: 'treated', arm: 0 }],
@@ -34,7 +34,7 @@ describe('a trial', () => {
       ok: false,
       refusal: 'notNow',
     });
-    expect(given(...both)).toMatchObject({ state: { phase: 'wait', readyAt: at(25) } });
+    expect(given(...both)).toMatchObject({ state: { phase: 'wait', readyAt: index(25) } });
     expect(given(...both, [24, { kind: 'washed' }])).toEqual({ ok: false, refusal: 'clockFirst' });
   });
   it('is looked at in the order drawn', () => {
@@ -101,9 +101,9 @@ describe('what makes a trial unfair or unsafe', () => {
     const spot = knowledge.methods.filter(
       (one) => one.wetting === 'spot' && !one.inMachine && !one.throughRinse,
     );
-    const meeting = spot.flatMap((one, at) =>
+    const meeting = spot.flatMap((one, index) =>
       spot
-        .slice(at + 1)
+        .slice(index + 1)
         .filter((other) =>
           factsOf(one).agents.some((a) => factsOf(other).agents.some((b) => pairsBetween(a, b).length > 0)),
         )

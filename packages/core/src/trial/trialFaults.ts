@@ -46,9 +46,9 @@ export function trialFaults(
     faults.push({ code: 'notOnZones' });
   if (place === 'zones') {
     // Side by side on one cloth they may run together, whatever lies between.
-    const meets = methods.flatMap((one, at) =>
+    const meets = methods.flatMap((one, place) =>
       methods
-        .slice(at + 1)
+        .slice(place + 1)
         .flatMap((other) =>
           index
             .factsOf(one)

@@ -16,12 +16,12 @@ export function followedPositions(
   index: KnowledgeIndex,
 ): ReadonlyMap<string, FollowedPosition> {
   const followed = new Map<string, FollowedPosition>();
-  for (const [dispute, views] of index.positionsOf) {
+  for (const [dispute, positions] of index.positionsOf) {
     const find = (schoolId: string | undefined) =>
-      schoolId === undefined ? undefined : views.find((school) => school.id === schoolId);
+      schoolId === undefined ? undefined : positions.find((candidate) => candidate.id === schoolId);
     const own = find(facts.schools[dispute]);
     const house = find(household.schools[dispute]);
-    const position = own ?? house ?? views.find((view) => view.isDefault);
+    const position = own ?? house ?? positions.find((view) => view.isDefault);
     if (position)
       followed.set(dispute, { position, chosenBy: own ? 'plan' : house ? 'household' : 'default' });
   }

@@ -75,13 +75,13 @@ export function changesToTry(
     ...troubleChanges(facts, knowledge),
     ...pieceChanges(facts),
     ...(method.inMachine && !household.hasMachine
-      ? [change('machine', {}, 'machine', at('household', { hasMachine: true }))]
+      ? [change('machine', {}, 'machine', setIn('household', { hasMachine: true }))]
       : []),
     ...(method.liquorRatioLPerKg === null ? [] : [largerVessel()]),
   ];
 }
 
-const at =
+const setIn =
   <K extends keyof State>(key: K, fields: Partial<State[K]>) =>
   (state: State): State => ({ ...state, [key]: { ...state[key], ...fields } });
 
@@ -138,7 +138,7 @@ function houseChanges(
           'switchOn',
           { agentId: agent.id },
           `gate ${agent.id}`,
-          at('household', { allowChlorine: true, allowAmmonia: true, allowOxalic: true }),
+          setIn('household', { allowChlorine: true, allowAmmonia: true, allowOxalic: true }),
         ),
       ),
   ];
@@ -171,10 +171,12 @@ function troubleChanges(facts: TroubleFacts, knowledge: Knowledge): Change[] {
       : []),
     ...(facts.markIds.length > 1
       ? facts.markIds.map((markId) =>
-          change('marksApart', { markId }, 'marks', at('facts', { markIds: [markId] })),
+          change('marksApart', { markId }, 'marks', setIn('facts', { markIds: [markId] })),
         )
       : []),
-    ...(facts.wetness === 'dry' ? [change('stillWet', {}, 'wetness', at('facts', { wetness: 'wet' }))] : []),
+    ...(facts.wetness === 'dry'
+      ? [change('stillWet', {}, 'wetness', setIn('facts', { wetness: 'wet' }))]
+      : []),
     ...facts.tried.map(({ agentId }) =>
       change('notTried', { agentId }, `tried ${agentId}`, (state) => ({
         ...state,

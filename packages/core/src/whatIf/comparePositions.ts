@@ -34,9 +34,9 @@ export function comparePositions(
   evidence: Evidence = NO_EVIDENCE,
 ): ComparedPosition[] {
   const index = indexKnowledge(knowledge);
-  const views = index.positionsOf.get(dispute) ?? [];
+  const positions = index.positionsOf.get(dispute) ?? [];
   const followed = facts.schools[dispute] ?? household.schools[dispute];
-  const plans = views.map((position) => ({
+  const plans = positions.map((position) => ({
     school: position,
     plan: planTreatment(
       { ...facts, schools: { ...facts.schools, [dispute]: position.id } },

@@ -24,15 +24,15 @@ export function PositionsEditor({ catalogue }: { catalogue: Catalogue }) {
       </Box>
       <Grid templateColumns={{ base: '1fr', lg: '1fr 1fr' }} gap="12px 40px">
         {catalogue.disputes.map(({ id, question }) => {
-          const views = catalogue.schools.filter((position) => position.dispute === id);
-          const usual = views.find((position) => position.isDefault);
-          const followed = views.find((position) => position.id === chosen[id]) ?? usual;
+          const positions = catalogue.schools.filter((position) => position.dispute === id);
+          const usual = positions.find((position) => position.isDefault);
+          const followed = positions.find((position) => position.id === chosen[id]) ?? usual;
           return (
             <Box as="label" key={id} display="block">
               <Box fontWeight={600}>{question}</Box>
               <Select value={chosen[id] ?? ''} onChange={(event) => choose(id, event.currentTarget.value)}>
                 <option value="">As usual: {usual?.name}</option>
-                {views.map((position) => (
+                {positions.map((position) => (
                   <option key={position.id} value={position.id}>
                     {position.name}
                   </option>

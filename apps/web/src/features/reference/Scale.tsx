@@ -15,7 +15,7 @@ interface ScaleProps {
 
 /** A range on a line with its ends written at their places: the same picture as the envelope's strips. */
 export function Scale({ name, scale, fill, colour, marks }: ScaleProps) {
-  const at = (value: number) => (100 * (value - scale.from)) / (scale.to - scale.from);
+  const placeOf = (value: number) => (100 * (value - scale.from)) / (scale.to - scale.from);
   return (
     <Flex
       gap="2px 10px"
@@ -40,11 +40,11 @@ export function Scale({ name, scale, fill, colour, marks }: ScaleProps) {
           height="12px"
           borderRadius="full"
           bg={colour}
-          left={`${at(fill.from)}%`}
-          width={`${Math.max(1, at(fill.to) - at(fill.from))}%`}
+          left={`${placeOf(fill.from)}%`}
+          width={`${Math.max(1, placeOf(fill.to) - placeOf(fill.from))}%`}
         />
         {marks.map((mark) => {
-          const place = at(mark.value);
+          const place = placeOf(mark.value);
           const side = place > 50 ? { right: `${100 - place}%` } : { left: `${place}%` };
           return (
             <Box key={mark.text} aria-hidden="true">

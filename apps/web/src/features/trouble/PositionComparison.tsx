@@ -26,7 +26,7 @@ export function PositionComparison({
   onChoose,
   onClose,
 }: PositionComparisonProps) {
-  const sides = useComparePositions(facts, dispute);
+  const compared = useComparePositions(facts, dispute);
   const question = catalogue.disputes.find((candidate) => candidate.id === dispute)?.question;
   return (
     <Dialog.Root open onOpenChange={(details) => !details.open && onClose()}>
@@ -35,15 +35,15 @@ export function PositionComparison({
         <Dialog.Positioner>
           <Dialog.Content width="min(100%, 1080px)">
             <Dialog.Title>{question}</Dialog.Title>
-            {sides.isPending && <Loading what="both plans" />}
-            {sides.isError && <Failed error={sides.error} onRetry={() => void sides.refetch()} />}
-            {sides.data && (
+            {compared.isPending && <Loading what="both plans" />}
+            {compared.isError && <Failed error={compared.error} onRetry={() => void compared.refetch()} />}
+            {compared.data && (
               <Grid
-                templateColumns={{ base: '1fr', md: `repeat(${sides.data.length}, minmax(0, 1fr))` }}
+                templateColumns={{ base: '1fr', md: `repeat(${compared.data.length}, minmax(0, 1fr))` }}
                 gap="18px"
               >
-                {sides.data.map((side) => (
-                  <Compared key={side.schoolId} side={side} catalogue={catalogue} onChoose={onChoose} />
+                {compared.data.map((one) => (
+                  <Compared key={one.schoolId} one={one} catalogue={catalogue} onChoose={onChoose} />
                 ))}
               </Grid>
             )}
@@ -58,31 +58,31 @@ export function PositionComparison({
 }
 
 function Compared({
-  side,
+  one,
   catalogue,
   onChoose,
 }: {
-  side: ComparedPosition;
+  one: ComparedPosition;
   catalogue: Catalogue;
   onChoose: (schoolId: string) => void;
 }) {
   const say = useLexicon();
   const measures = useMeasures();
-  const position = catalogue.schools.find((candidate) => candidate.id === side.schoolId);
+  const position = catalogue.schools.find((candidate) => candidate.id === one.schoolId);
   const facts = [
-    ['Your time', `${side.handsOnMin} min for all rungs`],
-    ['In all', durationWords(side.totalMin.low, side.totalMin.high)],
-    ['Steps', String(side.steps)],
-    ['Risk', side.worstRisk ?? '—'],
+    ['Your time', `${one.handsOnMin} min for all rungs`],
+    ['In all', durationWords(one.totalMin.low, one.totalMin.high)],
+    ['Steps', String(one.steps)],
+    ['Risk', one.worstRisk ?? '—'],
   ] as const;
   return (
     <Box
       as="section"
       aria-label={position?.name}
       borderTop="4px solid"
-      borderColor={side.isFollowed ? 'leaf' : 'line'}
+      borderColor={one.isFollowed ? 'leaf' : 'line'}
       paddingTop="10px"
-      data-school={side.schoolId}
+      data-school={one.schoolId}
     >
       <Box as="h3" fontSize="18px">
         {position?.name}
@@ -91,9 +91,9 @@ function Compared({
         {position?.why}
       </Box>
       <Box as="ol" padding="0" listStyleType="none">
-        {side.plan.ladder.length === 0 && <Box color="brick">No rung at home this way.</Box>}
-        {side.plan.ladder.map((pass, index) => {
-          const own = side.ownMethodIds.includes(pass.methodId);
+        {one.plan.ladder.length === 0 && <Box color="brick">No rung at home this way.</Box>}
+        {one.plan.ladder.map((pass, index) => {
+          const own = one.ownMethodIds.includes(pass.methodId);
           return (
             <Box as="li" key={pass.methodId} paddingBlock="6px" borderBottom="1px solid" borderColor="line">
               <Box fontWeight={own ? 700 : 400} color={own ? 'ink' : 'soft'}>
@@ -122,14 +122,14 @@ function Compared({
           </Box>
         ))}
       </Box>
-      {side.bestEffect && <EffectBar effect={side.bestEffect} ofRest={false} />}
+      {one.bestEffect && <EffectBar effect={one.bestEffect} ofRest={false} />}
       <Box marginTop="10px">
-        {side.isFollowed ? (
+        {one.isFollowed ? (
           <Box color="leaf" fontWeight={650}>
             ✓ this plan follows it
           </Box>
         ) : (
-          <Button size="small" onClick={() => onChoose(side.schoolId)}>
+          <Button size="small" onClick={() => onChoose(one.schoolId)}>
             Follow it in this plan
           </Button>
         )}

@@ -33,8 +33,8 @@ export function PositionsPanel({ schools: positions, facts, catalogue, onChoose 
       <Stack gap="8px">
         {positions.map(({ dispute, schoolId, chosenBy }) => {
           const question = catalogue.disputes.find((candidate) => candidate.id === dispute)?.question;
-          const views = catalogue.schools.filter((position) => position.dispute === dispute);
-          const followed = views.find((position) => position.id === schoolId);
+          const positionsHere = catalogue.schools.filter((position) => position.dispute === dispute);
+          const followed = positionsHere.find((position) => position.id === schoolId);
           return (
             <Box key={dispute} fontSize="14.5px" data-dispute={dispute}>
               <Flex gap="10px" wrap="wrap" alignItems="center">
@@ -48,7 +48,7 @@ export function PositionsPanel({ schools: positions, facts, catalogue, onChoose 
                   value={schoolId}
                   onChange={(event) => onChoose({ ...facts.schools, [dispute]: event.currentTarget.value })}
                 >
-                  {views.map((position) => (
+                  {positionsHere.map((position) => (
                     <option key={position.id} value={position.id}>
                       {position.name}
                     </option>
@@ -60,7 +60,7 @@ export function PositionsPanel({ schools: positions, facts, catalogue, onChoose 
               </Flex>
               <Box color="soft">
                 {followed?.why} <em>({CHOSEN_BY[chosenBy]})</em>{' '}
-                {views
+                {positionsHere
                   .filter((position) => position.id !== schoolId)
                   .map((position) => `“${position.name}” says: ${position.why}`)
                   .join(' ')}

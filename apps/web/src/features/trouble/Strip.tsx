@@ -32,7 +32,7 @@ interface StripProps {
 
 /** A bar that narrows as facts come in; every edge carries the fact that set it. Tap a flag for the why. */
 export function Strip({ name, scale, fill, colour, flags, format, mark }: StripProps) {
-  const at = (value: number) =>
+  const placeOf = (value: number) =>
     (100 * (Math.min(scale.to, Math.max(scale.from, value)) - scale.from)) / (scale.to - scale.from);
   const others = flags.filter((flag) => !flag.winning).slice(0, 1);
   return (
@@ -54,13 +54,13 @@ export function Strip({ name, scale, fill, colour, flags, format, mark }: StripP
           height="12px"
           borderRadius="full"
           bg={colour}
-          left={`${at(fill.from)}%`}
-          width={`${Math.max(1, at(fill.to) - at(fill.from))}%`}
+          left={`${placeOf(fill.from)}%`}
+          width={`${Math.max(1, placeOf(fill.to) - placeOf(fill.from))}%`}
           transition="left 120ms, width 120ms"
         />
         {mark &&
           mark.value <= scale.to &&
-          others.every((flag) => Math.abs(at(flag.value) - at(mark.value)) > TEXT_ROOM) && (
+          others.every((flag) => Math.abs(placeOf(flag.value) - placeOf(mark.value)) > TEXT_ROOM) && (
             <>
               <Box
                 position="absolute"
@@ -68,7 +68,7 @@ export function Strip({ name, scale, fill, colour, flags, format, mark }: StripP
                 height="12px"
                 width="2px"
                 bg="card"
-                left={`${at(mark.value)}%`}
+                left={`${placeOf(mark.value)}%`}
                 aria-hidden="true"
               />
               <Box
@@ -76,7 +76,7 @@ export function Strip({ name, scale, fill, colour, flags, format, mark }: StripP
                 top="41px"
                 fontSize="12px"
                 color="soft"
-                left={`${at(mark.value)}%`}
+                left={`${placeOf(mark.value)}%`}
                 transform="translateX(-50%)"
                 whiteSpace="nowrap"
               >
@@ -90,7 +90,7 @@ export function Strip({ name, scale, fill, colour, flags, format, mark }: StripP
             <FlagMark
               key={flag.value}
               flag={flag}
-              left={at(flag.value)}
+              left={placeOf(flag.value)}
               above={flag.value === fill.to}
               format={format}
               name={name}
@@ -100,7 +100,7 @@ export function Strip({ name, scale, fill, colour, flags, format, mark }: StripP
           <FlagMark
             key={flag.value}
             flag={flag}
-            left={at(flag.value)}
+            left={placeOf(flag.value)}
             above={false}
             format={format}
             name={name}

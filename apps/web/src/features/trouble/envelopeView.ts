@@ -27,11 +27,11 @@ function flagsOf<L extends Limit>(
 ): Flag[] {
   const values = [...new Set(limits.map(valueAt))].sort((a, b) => a - b);
   return values.map((value) => {
-    const at = limits.filter((limit) => valueAt(limit) === value);
+    const here = limits.filter((limit) => valueAt(limit) === value);
     return {
       value,
-      owners: unique(at.map((limit) => ownerWords(limit.owner, say))),
-      sourceIds: unique(at.flatMap((limit) => limit.sourceIds)),
+      owners: unique(here.map((limit) => ownerWords(limit.owner, say))),
+      sourceIds: unique(here.flatMap((limit) => limit.sourceIds)),
       winning: value === winner,
     };
   });

@@ -23,10 +23,10 @@ export function chemistryIndex(knowledge: Knowledge): ChemistryIndex {
     systemOf,
     pKasOf: (systemId, tempC) => {
       const key = `${systemId} ${tempC}`;
-      const at = pKas.get(key) ?? pKasAt(systemOf(systemId), tempC);
+      const pKasHere = pKas.get(key) ?? pKasAt(systemOf(systemId), tempC);
       // Free temperatures come from sliders: the memory is kept small.
-      if (pKas.size < 2000) pKas.set(key, at);
-      return at;
+      if (pKas.size < 2000) pKas.set(key, pKasHere);
+      return pKasHere;
     },
   };
   shelves.set(knowledge, index);

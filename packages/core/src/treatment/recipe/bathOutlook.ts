@@ -62,8 +62,8 @@ export function bathOutlook(asked: BathAsked, { household }: PlanContext): BathO
  * warm.
  */
 function coolAt(startC: number, roomC: number, tau: TimeConstant, wantedC: number) {
-  const at = (tauMin: number) => minutesUntil(startC, roomC, tauMin, wantedC);
-  const [low, likely, high] = [at(tau.low), at(tau.likely), at(tau.high)];
+  const minutesFor = (tauMin: number) => minutesUntil(startC, roomC, tauMin, wantedC);
+  const [low, likely, high] = [minutesFor(tau.low), minutesFor(tau.likely), minutesFor(tau.high)];
   return low === null || likely === null || high === null || likely === 0
     ? null
     : { low: toFive(low), likely: toFive(likely), high: toFive(high) };

@@ -1,7 +1,7 @@
 import { Box } from '@chakra-ui/react';
 import type { Envelope, PHRange } from '@feverfew/contracts';
 
-const at = (pH: number): string => `${(100 * Math.min(14, Math.max(0, pH))) / 14}%`;
+const placeOf = (pH: number): string => `${(100 * Math.min(14, Math.max(0, pH))) / 14}%`;
 
 /** pH 0–14: what the bath is, between its bounds, over what the piece stands. Shapes and words, not colours alone. */
 export function PHScale({ pH, piece }: { pH: PHRange; piece: Envelope['pH'] | null }) {
@@ -17,7 +17,7 @@ export function PHScale({ pH, piece }: { pH: PHRange; piece: Envelope['pH'] | nu
           key={tick}
           position="absolute"
           top="32px"
-          left={at(tick)}
+          left={placeOf(tick)}
           fontSize="12px"
           color="soft"
           transform={tick === 0 ? undefined : tick === 14 ? 'translateX(-100%)' : 'translateX(-50%)'}
@@ -29,20 +29,20 @@ export function PHScale({ pH, piece }: { pH: PHRange; piece: Envelope['pH'] | nu
         position="absolute"
         top="16px"
         height="18px"
-        left={at(pH.low)}
-        width={`calc(${at(pH.high)} - ${at(pH.low)})`}
+        left={placeOf(pH.low)}
+        width={`calc(${placeOf(pH.high)} - ${placeOf(pH.low)})`}
         minWidth="6px"
         borderRadius="sm"
         bg={fits ? 'water' : 'brick'}
         opacity={0.85}
       />
-      <Box position="absolute" top="10px" height="30px" width="2px" bg="ink" left={at(pH.likely)} />
+      <Box position="absolute" top="10px" height="30px" width="2px" bg="ink" left={placeOf(pH.likely)} />
       <Box
         position="absolute"
         top="-6px"
         fontSize="13px"
         fontWeight={700}
-        left={at(pH.likely)}
+        left={placeOf(pH.likely)}
         transform="translateX(-50%)"
       >
         {pH.likely.toFixed(1)}
@@ -53,8 +53,8 @@ export function PHScale({ pH, piece }: { pH: PHRange; piece: Envelope['pH'] | nu
             position="absolute"
             top="50px"
             height="5px"
-            left={at(piece.min)}
-            width={`calc(${at(piece.max)} - ${at(piece.min)})`}
+            left={placeOf(piece.min)}
+            width={`calc(${placeOf(piece.max)} - ${placeOf(piece.min)})`}
             bg="leaf"
             borderRadius="full"
           />
@@ -63,7 +63,7 @@ export function PHScale({ pH, piece }: { pH: PHRange; piece: Envelope['pH'] | nu
             top="53px"
             fontSize="12px"
             color="leaf"
-            left={at((piece.min + piece.max) / 2)}
+            left={placeOf((piece.min + piece.max) / 2)}
             transform="translateX(-50%)"
             whiteSpace="nowrap"
           >

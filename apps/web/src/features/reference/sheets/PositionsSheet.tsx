@@ -9,18 +9,18 @@ export function PositionsSheet({ reference }: { reference: Reference }) {
   return (
     <Stack gap="16px">
       {reference.disputes.map(({ id, question }) => {
-        const views = reference.schools.filter((position) => position.dispute === id);
-        const followedId = chosen[id] ?? views.find((position) => position.isDefault)?.id;
+        const positions = reference.schools.filter((position) => position.dispute === id);
+        const followedId = chosen[id] ?? positions.find((position) => position.isDefault)?.id;
         return (
           <Box as="section" key={id} id={id} aria-label={question}>
             <Box as="h2" fontSize="17px">
               {question}
             </Box>
             <Grid
-              templateColumns={{ base: '1fr', md: `repeat(${views.length}, minmax(0, 1fr))` }}
+              templateColumns={{ base: '1fr', md: `repeat(${positions.length}, minmax(0, 1fr))` }}
               gap="6px 18px"
             >
-              {views.map((position) => (
+              {positions.map((position) => (
                 <Box
                   key={position.id}
                   borderTop="3px solid"
