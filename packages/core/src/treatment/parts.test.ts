@@ -7,7 +7,7 @@ import { methodCautions } from './actions/methodCautions.js';
 import { signsFor } from './actions/signsFor.js';
 import { expectedEffect } from './assess/effect/expectedEffect.js';
 import { harshnessHere, riskOf } from './assess/risk.js';
-import { selectVessel } from './assess/selectVessel.js';
+import { selectVessel } from '../bath/selectVessel.js';
 import { workWindow } from './assess/workWindow.js';
 import type { PlanContext } from './case/planContext.js';
 import { measureIngredient } from './recipe/measureIngredient.js';

@@ -15,7 +15,7 @@ import { toTenth } from '../../quantity/rounding.js';
 import { maxDose } from '../assess/dose/maxDose.js';
 import { standInAmount } from '../assess/dose/standInAmount.js';
 import type { Wanted } from '../assess/dose/wanted.js';
-import { selectVessel } from '../assess/selectVessel.js';
+import { selectVessel } from '../../bath/selectVessel.js';
 import type { WorkWindow } from '../assess/workWindow.js';
 import type { PlanContext } from '../case/planContext.js';
 

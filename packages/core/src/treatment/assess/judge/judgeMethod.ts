@@ -5,7 +5,7 @@ import { agentGates } from '../../../gates/agentGates.js';
 import type { WorkMark } from '../../../trouble/workMarks.js';
 import type { PlanContext } from '../../case/planContext.js';
 import { isRelevant } from '../isRelevant.js';
-import { selectVessel } from '../selectVessel.js';
+import { selectVessel } from '../../../bath/selectVessel.js';
 import type { WorkWindow } from '../workWindow.js';
 import { historyFindings } from './historyFindings.js';
 

@@ -1,7 +1,7 @@
 import { type Agent, LEAST_LIQUOR_L_PER_KG, type Method, USABLE_FILL_SHARE } from '@feverfew/knowledge';
-import { type BathVolume, bathVolume } from '../../bath/bathVolume.js';
-import type { Vessel } from '../../household/household.js';
-import type { PlanContext } from '../case/planContext.js';
+import { type BathVolume, bathVolume } from './bathVolume.js';
+import type { Vessel } from '../household/household.js';
+import type { PlanContext } from '../treatment/case/planContext.js';
 
 export type VesselChoice =
   | {
