@@ -30,7 +30,7 @@ const ROOMS = {
   evidence: [...GROUND, 'effect', 'trouble'],
 
   'treatment/plan': [...GROUND, 'bath', 'effect', 'trouble', 'envelope'],
-  'treatment/case': [...GROUND, 'trouble', 'envelope', 'evidence', 'treatment/plan'],
+  'treatment/case': [...GROUND, 'bath', 'trouble', 'envelope', 'evidence', 'treatment/plan'],
   'treatment/assess': [
     ...GROUND,
     ...['bath', 'effect', 'trouble', 'envelope', 'gates', 'evidence', 'treatment/plan', 'treatment/case'],

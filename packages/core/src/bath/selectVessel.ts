@@ -1,7 +1,6 @@
-import { type Agent, LEAST_LIQUOR_L_PER_KG, type Method, USABLE_FILL_SHARE } from '@feverfew/knowledge';
-import { type BathVolume, bathVolume } from './bathVolume.js';
+import { type Agent, LEAST_LIQUOR_L_PER_KG, USABLE_FILL_SHARE } from '@feverfew/knowledge';
 import type { Vessel } from '../household/household.js';
-import type { PlanContext } from '../treatment/case/planContext.js';
+import { type BathVolume, bathVolume } from './bathVolume.js';
 
 export type VesselChoice =
   | {
@@ -14,6 +13,16 @@ export type VesselChoice =
   | { readonly kind: 'tooSmall'; readonly neededL: number; readonly largestL: number }
   | { readonly kind: 'unsuitable'; readonly agentId: string; readonly neededL: number };
 
+/** What a vessel is wanted for. */
+export interface BathAskedFor {
+  /** Water to a kilogram of dry textile; null = the least that covers. */
+  readonly liquorRatioLPerKg: number | null;
+  readonly agents: readonly Agent[];
+  readonly dryMassG: number;
+  /** A set that may go in parts, one after the other. */
+  readonly isDivisible: boolean;
+}
+
 /** Parts a set may be soaked in, one after the other. */
 const MOST_BATCHES = 4;
 
@@ -21,32 +30,31 @@ const MOST_BATCHES = 4;
  * The smallest vessel that holds piece and liquor without slopping over and bears every agent in it; a set may go
  * in parts.
  */
-export function selectVessel(method: Method, agents: readonly Agent[], context: PlanContext): VesselChoice {
-  const whole = vesselFor(method, agents, context, 1);
-  if (whole.kind !== 'tooSmall' || !context.item.divisible) return whole;
+export function selectVessel(asked: BathAskedFor, vessels: readonly Vessel[]): VesselChoice {
+  const whole = vesselFor(asked, vessels, 1);
+  if (whole.kind !== 'tooSmall' || !asked.isDivisible) return whole;
   for (let batches = 2; batches <= MOST_BATCHES; batches += 1) {
-    const part = vesselFor(method, agents, context, batches);
+    const part = vesselFor(asked, vessels, batches);
     if (part.kind !== 'tooSmall') return part;
   }
   return whole;
 }
 
 function vesselFor(
-  method: Method,
-  agents: readonly Agent[],
-  { household, dryMassG }: PlanContext,
+  { liquorRatioLPerKg, dryMassG, agents }: BathAskedFor,
+  vessels: readonly Vessel[],
   batches: number,
 ): VesselChoice {
-  const bath = bathVolume(dryMassG / batches, method.liquorRatioLPerKg ?? LEAST_LIQUOR_L_PER_KG);
+  const bath = bathVolume(dryMassG / batches, liquorRatioLPerKg ?? LEAST_LIQUOR_L_PER_KG);
   const neededL = Math.round((bath.fillL / USABLE_FILL_SHARE) * 10) / 10;
-  const large = household.vessels
+  const large = vessels
     .filter((vessel) => vessel.volumeL >= neededL)
     .sort((a, b) => a.volumeL - b.volumeL || a.id.localeCompare(b.id, 'en'));
   if (large.length === 0) {
     return {
       kind: 'tooSmall',
       neededL,
-      largestL: Math.max(0, ...household.vessels.map((vessel) => vessel.volumeL)),
+      largestL: Math.max(0, ...vessels.map((vessel) => vessel.volumeL)),
     };
   }
   const vessel = large.find((candidate) =>

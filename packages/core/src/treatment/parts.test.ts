@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { selectVessel } from '../bath/selectVessel.js';
 import { strengthFindings } from '../gates/strengthFindings.js';
 import type { Household } from '../household/household.js';
 import { cases, contextOf, household, knowledge, label, piece, trouble } from '../test/fixtures.js';
@@ -7,9 +8,9 @@ import { methodCautions } from './actions/methodCautions.js';
 import { signsFor } from './actions/signsFor.js';
 import { expectedEffect } from './assess/effect/expectedEffect.js';
 import { harshnessHere, riskOf } from './assess/risk.js';
-import { selectVessel } from '../bath/selectVessel.js';
 import { workWindow } from './assess/workWindow.js';
 import type { PlanContext } from './case/planContext.js';
+import { bathAskedFor } from './case/planContext.js';
 import { measureIngredient } from './recipe/measureIngredient.js';
 import { recipe } from './recipe/recipe.js';
 
@@ -160,11 +161,7 @@ describe('an ingredient', () => {
 
 describe('a vessel', () => {
   const chosen = (home: Household, id = 'oxygenSoak', facts: TroubleFacts = cases.beetrootOnDamask) =>
-    selectVessel(
-      method(id),
-      method(id).agents.map((use) => agent(use.agentId)),
-      contextOf(facts, home),
-    );
+    selectVessel(bathAskedFor(method(id), contextOf(facts, home)), home.vessels);
   it('is the smallest that holds water and piece without slopping', () => {
     expect(chosen(household)).toMatchObject({ kind: 'chosen', vessel: { id: 'basin' } });
   });

@@ -2,7 +2,7 @@ import { type CautionOccasion, type Method, STANDING_CAUTIONS } from '@feverfew/
 import type { PlanContext } from '../case/planContext.js';
 import { positionNotes } from '../case/positionNotes.js';
 import type { Action } from '../plan/action.js';
-import { aimedDwell } from '../recipe/bathOutlook.js';
+import { aimedDwell } from '../recipe/aimedDwell.js';
 import { recipe } from '../recipe/recipe.js';
 import type { ActionsInput } from './actionsInput.js';
 import { beforeActions } from './beforeActions.js';

@@ -12,7 +12,7 @@ import { riskOf } from '../assess/risk.js';
 import type { PlanContext } from '../case/planContext.js';
 import type { Action } from '../plan/action.js';
 import type { Act, Pass } from '../plan/pass.js';
-import { aimedDwell } from '../recipe/bathOutlook.js';
+import { aimedDwell } from '../recipe/aimedDwell.js';
 import { buildActions } from './buildActions.js';
 
 /** Acts below this share per round are not worth naming. */

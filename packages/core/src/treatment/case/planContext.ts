@@ -1,5 +1,6 @@
-import type { Item, Knowledge } from '@feverfew/knowledge';
+import type { Item, Knowledge, Method } from '@feverfew/knowledge';
 import { WETTINGS } from '@feverfew/knowledge';
+import type { BathAskedFor } from '../../bath/selectVessel.js';
 import type { Envelope } from '../../envelope/envelope.js';
 import type { Evidence } from '../../evidence/evidence.js';
 import type { Household } from '../../household/household.js';
@@ -26,6 +27,14 @@ export interface PlanContext {
   /** What the household's own log has seen of the methods. */
   readonly evidence: Evidence;
 }
+
+/** The bath a method asks for here. */
+export const bathAskedFor = (method: Method, { index, dryMassG, item }: PlanContext): BathAskedFor => ({
+  liquorRatioLPerKg: method.liquorRatioLPerKg,
+  agents: index.factsOf(method).agents,
+  dryMassG,
+  isDivisible: item.divisible,
+});
 
 export const isRinsable = (item: Item, envelope: Envelope): boolean =>
   !item.surfaceOnly && WETTINGS.indexOf(envelope.wetting.most) >= WETTINGS.indexOf('immersion');

@@ -2,7 +2,7 @@ import { BRIM_FILL_SHARE, FIBRE_DENSITY_G_PER_ML, type Method } from '@feverfew/
 import { minutesUntil, type TimeConstant, tempAfter, timeConstant } from '../../bath/heat/bathCooling.js';
 import { settledTemp, topUp, warmingKWh } from '../../bath/heat/heatTheBath.js';
 import { CP_COTTON } from '../../bath/mixHotAndCold.js';
-import { bleachRate, oxygenLeft } from '../../bath/oxygen/oxygenActivity.js';
+import { oxygenLeft } from '../../bath/oxygen/oxygenActivity.js';
 import type { WaterShares } from '../../bath/waterShares.js';
 import type { Household, Vessel } from '../../household/household.js';
 import { shapeOf, wallOf } from '../../household/vesselWall.js';
@@ -108,27 +108,6 @@ function oxygenOf(
   return {
     mgPerL: Math.round((1000 * grams) / waterL),
     leftShare: { low: toHundredth(left.low), likely: toHundredth(left.likely), high: toHundredth(left.high) },
-  };
-}
-
-/**
- * Minutes to aim for inside the window of a peroxygen bath: the shortest time is for its warmest water and middle dose;
- * a cooler or weaker bath needs longer, by the rate of bleaching. `share` is what the longest time allowed then
- * reaches of it.
- */
-export function aimedDwell(
-  method: Method,
-  { dwellMin, tempC, doseMost }: WorkWindow,
-): { minutes: number; share: number } | null {
-  const dose = method.agents.find((use) => use.dose.per === 'litre')?.dose;
-  if (dose?.per !== 'litre' || dwellMin.min === dwellMin.max) return null;
-  const { low, high } = dose.amount;
-  const strength = (low + (low + (high - low) * doseMost)) / (low + high);
-  const slower = bleachRate(method.tempC.max).likely / bleachRate(tempC.target).likely / strength;
-  const wanted = dwellMin.min * slower;
-  return {
-    minutes: toFive(Math.min(dwellMin.max, Math.max(dwellMin.min, wanted))),
-    share: Math.min(1, toHundredth(dwellMin.max / wanted)),
   };
 }
 

@@ -7,6 +7,7 @@ import {
   type Substitution,
 } from '@feverfew/knowledge';
 import { pouringTemp } from '../../bath/heat/heatTheBath.js';
+import { selectVessel } from '../../bath/selectVessel.js';
 import { spotVolume } from '../../bath/spotVolume.js';
 import { waterShares } from '../../bath/waterShares.js';
 import { wallOf } from '../../household/vesselWall.js';
@@ -15,9 +16,8 @@ import { toTenth } from '../../quantity/rounding.js';
 import { maxDose } from '../assess/dose/maxDose.js';
 import { standInAmount } from '../assess/dose/standInAmount.js';
 import type { Wanted } from '../assess/dose/wanted.js';
-import { selectVessel } from '../../bath/selectVessel.js';
 import type { WorkWindow } from '../assess/workWindow.js';
-import type { PlanContext } from '../case/planContext.js';
+import { bathAskedFor, type PlanContext } from '../case/planContext.js';
 
 import type { Ingredient, Recipe } from '../plan/recipe.js';
 import { bathOutlook } from './bathOutlook.js';
@@ -41,7 +41,7 @@ export function recipe(forWhat: RecipeFor, context: PlanContext): Recipe {
 }
 
 function bathRecipe({ method, standIn, window }: RecipeFor, context: PlanContext): Recipe {
-  const choice = selectVessel(method, context.index.factsOf(method).agents, context);
+  const choice = selectVessel(bathAskedFor(method, context), context.household.vessels);
   if (choice.kind !== 'chosen')
     return { ingredients: [], waterML: null, bath: null, vessel: null, batches: 1, outlook: null };
   const { vessel, bath, batches } = choice;

@@ -1,11 +1,11 @@
 import { type Agent, type Method, PROGRAMMES, WETTINGS } from '@feverfew/knowledge';
+import { selectVessel } from '../../../bath/selectVessel.js';
 import { windowOf } from '../../../envelope/envelope.js';
 import { type Finding, finding } from '../../../finding/finding.js';
 import { agentGates } from '../../../gates/agentGates.js';
 import type { WorkMark } from '../../../trouble/workMarks.js';
-import type { PlanContext } from '../../case/planContext.js';
+import { bathAskedFor, type PlanContext } from '../../case/planContext.js';
 import { isRelevant } from '../isRelevant.js';
-import { selectVessel } from '../../../bath/selectVessel.js';
 import type { WorkWindow } from '../workWindow.js';
 import { historyFindings } from './historyFindings.js';
 
@@ -22,7 +22,7 @@ export function judgeMethod(method: Method, window: WorkWindow, context: PlanCon
     ...sunFindings(method, context),
     ...machineFindings(method, context),
     ...agents.flatMap((agent) => agentGates(agent, context.household, context.facts.piece, context.item)),
-    ...vesselFindings(method, agents, context),
+    ...vesselFindings(method, context),
     ...triedFindings(agents, context),
     ...historyFindings(method, context),
     ...positionFindings(method, context),
@@ -184,9 +184,9 @@ function machineFindings(method: Method, { envelope, household }: PlanContext): 
   ];
 }
 
-function vesselFindings(method: Method, agents: readonly Agent[], context: PlanContext): Finding[] {
+function vesselFindings(method: Method, context: PlanContext): Finding[] {
   if (method.liquorRatioLPerKg === null) return [];
-  const choice = selectVessel(method, agents, context);
+  const choice = selectVessel(bathAskedFor(method, context), context.household.vessels);
   if (choice.kind === 'tooSmall')
     return [finding('vesselTooSmall', { neededL: choice.neededL, largestL: choice.largestL })];
   if (choice.kind === 'unsuitable')
