@@ -5,7 +5,7 @@ export { expect, type Page } from '@playwright/test';
 
 const FIRST_PORT = 4900;
 
-/** Each worker has a server of its own with the demo data: files beside each other never share a household or a clock. */
+/** Each worker has a server of its own with the demo data: files side by side share neither household nor clock. */
 export const test = base.extend<object, { server: OwnServer }>({
   server: [
     async ({ browserName: _browserName }, use, { parallelIndex }) => {

@@ -4,7 +4,7 @@ import { ensureChromium } from './chromium.mjs';
 import { ensureBuilt, ensureInstalled, ROOT, requireNode20 } from './setUp.mjs';
 import { playwrightCounts, Suites, vitest, vitestCounts } from './suites.mjs';
 
-/** Everything a change has to pass: types, lint, architecture, unit, API and browser tests, kills; 25 minutes on two cores. */
+/** All a change has to pass: types, lint, architecture, unit, API and browser tests, kills; 25 minutes on two cores. */
 requireNode20();
 const CACHE = join(ROOT, '.cache');
 mkdirSync(CACHE, { recursive: true });

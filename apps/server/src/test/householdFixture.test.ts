@@ -76,7 +76,8 @@ it('makes summaries of another version anew from their events when it starts', a
   await server.app.get(RunsService, { strict: false }).onModuleInit();
   expect((await server.http.get('/api/today').expect(200)).body).toEqual(before);
   const { rows } = await db.execute(
-    sql`select count(*)::int as stale from runs where (digest->>'version')::int is distinct from ${RUN_SUMMARY_VERSION}`,
+    sql`select count(*)::int as stale from runs
+        where (digest->>'version')::int is distinct from ${RUN_SUMMARY_VERSION}`,
   );
   expect(rows[0]).toEqual({ stale: 0 });
 });

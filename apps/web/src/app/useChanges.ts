@@ -10,10 +10,13 @@ const STALE: Readonly<Record<ChangeNews['topic'], readonly string[]>> = {
   household: ['household', 'preview', 'mix', 'tableAnswer', 'savedMixes', 'today', 'whatWorks'],
 };
 
+/** Everything that any change makes stale. */
+const CHANGING = [...new Set([...Object.values(STALE).flat(), 'runs'])];
+
 /**
- * Keeps this device in step with the server by its line of changes. The line is held only while the page is seen:
- * a browser
- * gives a server few lines at a time. Coming back, or after the line was lost, everything is fetched anew.
+ * Keeps this device in step with the server by its line of changes. The line is held only while the page is seen: a
+ * browser gives a server few lines at a time. Coming back, or after the line was lost, everything is fetched anew; so is
+ * what changes when the line first opens, since what was told between a page's own fetching and then is told nobody.
  */
 export function useChanges(): void {
   const client = useQueryClient();
@@ -31,11 +34,12 @@ export function useChanges(): void {
     };
     const open = () => {
       if (line || document.hidden) return;
-      let wasOpen = false;
       line = new EventSource('/api/changes');
       line.addEventListener('news', hear);
+      let wasOpen = false;
       line.addEventListener('open', () => {
         if (wasOpen) catchUp();
+        else for (const key of CHANGING) void client.invalidateQueries({ queryKey: [key] });
         wasOpen = true;
       });
     };

@@ -1,7 +1,7 @@
 import type { Method, Substitution } from '@feverfew/knowledge';
 import type { PlanContext } from '../case/planContext.js';
 
-/** Whether a stand-in fits this method and this piece: its way of working, its dose, the groups of fibre it is meant for. */
+/** Whether a stand-in fits this method and this piece: way of working, dose, the groups of fibre it is meant for. */
 export function mayStandIn(
   substitution: Substitution,
   method: Method,

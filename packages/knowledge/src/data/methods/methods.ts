@@ -4,7 +4,7 @@ import { machineMethods } from './machineMethods.js';
 import { spotMethods } from './spotMethods.js';
 import { surfaceMethods } from './surfaceMethods.js';
 
-/** The order in which a plan names what was looked at. A method that is not named here comes after, by its way of working. */
+/** The order in which a plan names what was looked at. A method not named here comes after, by its way of working. */
 const ORDER: readonly string[] = [
   'coldFlush',
   'coldSoak',
