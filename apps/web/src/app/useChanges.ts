@@ -15,8 +15,9 @@ const CHANGING = [...new Set([...Object.values(STALE).flat(), 'runs'])];
 
 /**
  * Keeps this device in step with the server by its line of changes. The line is held only while the page is seen: a
- * browser gives a server few lines at a time. Coming back, or after the line was lost, everything is fetched anew; so is
- * what changes when the line first opens, since what was told between a page's own fetching and then is told nobody.
+ * browser gives a server few lines at a time. Coming back, or after the line was lost, everything is fetched anew;
+ * so is what changes when the line first opens, since what was told between a page's own fetching
+ * and then is told nobody.
  */
 export function useChanges(): void {
   const client = useQueryClient();
