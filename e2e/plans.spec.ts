@@ -40,7 +40,7 @@ const chair = {
   item: 'armchair',
   parts: { cover: { viscose: 60, cotton: 40 }, filling: { polyester: 100 } },
 };
-const whole = { sizeCm: null };
+const whole = { size: 'allOver' };
 const fresh = { age: 'minutes', wetness: 'wet' };
 
 /** Troubles a household meets; each must bring a short plan of its own to the screen. */
@@ -258,7 +258,7 @@ const draftOf = ({ marks, item, parts, piece, facts }: Told) => ({
     age: 'unknown',
     wetness: 'unknown',
     heat: 'none',
-    sizeCm: { length: 6, width: 4 },
+    size: { length: 6, width: 4 },
     tried: [],
     done: [],
     schools: {},

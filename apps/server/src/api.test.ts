@@ -134,10 +134,10 @@ describe('a preview', () => {
     const problem = problemOf(
       await server.http
         .post('/api/plans/preview')
-        .send({ ...beetroot, sizeCm: { length: -3, width: 4 } })
+        .send({ ...beetroot, size: { length: -3, width: 4 } })
         .expect(400),
     );
-    expect(paths(problem)).toEqual(['sizeCm.length']);
+    expect(paths(problem)).toEqual(['size.length']);
   });
 
   it('refuses names it does not know, and parts a piece does not have', async () => {

@@ -26,7 +26,7 @@ const facts = {
   age: 'hours',
   wetness: 'dry',
   heat: 'none',
-  sizeCm: { length: 6, width: 4 },
+  size: { length: 6, width: 4 },
 } as const;
 const household = {
   taps: { coldC: 11, hotC: 52, kettleL: 1.7 },
@@ -41,6 +41,10 @@ const household = {
   cupboard: [],
   products: [],
   asthma: false,
+  pregnancy: false,
+  baby: false,
+  pets: false,
+  septicTank: false,
   boraxSold: false,
   allowChlorine: false,
   allowAmmonia: false,
@@ -67,12 +71,18 @@ describe('contracts', () => {
     }
   });
   it.each([
-    [{ ...facts, sizeCm: { length: Number.NaN, width: 4 } }, 'sizeCm.length'],
-    [{ ...facts, sizeCm: { length: 6, width: 900 } }, 'sizeCm.width'],
+    [{ ...facts, size: { length: Number.NaN, width: 4 } }, 'size'],
+    [{ ...facts, size: { length: 6, width: 900 } }, 'size.width'],
     [{ ...facts, age: 'yesterday' }, 'age'],
     [{ ...facts, partIndex: -1 }, 'partIndex'],
     [{ ...facts, markIds: ['a', 'b', 'c', 'd', 'e', 'f'] }, 'markIds'],
-    [{ ...facts, tried: [{ agentId: 'vinegar', times: 0, effect: 'some', hot: false }] }, 'tried.0.times'],
+    [
+      {
+        ...facts,
+        tried: [{ agentId: 'vinegar', times: 0, effect: 'some', hot: false, washedOut: 'unknown' }],
+      },
+      'tried.0.times',
+    ],
     [{ ...facts, reach: 'moon' }, 'reach'],
     [{ ...facts, markIds: ['Beet root!'] }, 'markIds.0'],
     [{ ...facts, piece: { ...piece, dryMassG: 2 } }, 'piece.dryMassG'],

@@ -38,6 +38,7 @@ const LimitOwnerShape = z
     z.strictObject({ kind: z.literal('colour'), colour: Colour, fastness: Fastness }),
     z.strictObject({ kind: z.literal('condition'), condition: Condition }),
     z.strictObject({ kind: z.literal('soil'), componentId: Id }),
+    z.strictObject({ kind: z.literal('metal') }),
     z.strictObject({ kind: z.literal('part'), partId: Id }),
     z.strictObject({ kind: z.literal('school'), schoolId: Id }),
   ])

@@ -105,6 +105,10 @@ export const HouseholdShape = z
       )
       .max(100),
     asthma: z.boolean(),
+    pregnancy: z.boolean(),
+    baby: z.boolean(),
+    pets: z.boolean(),
+    septicTank: z.boolean(),
     boraxSold: z.boolean(),
     allowChlorine: z.boolean(),
     allowAmmonia: z.boolean(),

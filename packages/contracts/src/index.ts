@@ -16,6 +16,7 @@ export * from './run.js';
 export * from './today.js';
 export * from './trial.js';
 export * from './trouble.js';
+export * from './upgradeFile.js';
 export * from './whatWorks.js';
 
 /** A run as sent, with the plan in the core's own type. */
@@ -120,6 +121,9 @@ export {
   type RunTimer,
   refusalWords,
   replayRun,
+  SIZE_WORDS,
+  type Size,
+  type SizeWord,
   SPOT_WETNESS,
   type SpotWetness,
   type StallView,

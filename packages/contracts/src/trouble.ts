@@ -2,9 +2,11 @@ import {
   HEATS,
   MOST_MARKS,
   REACHES,
+  SIZE_WORDS,
   SPOT_SIDE_CM,
   TRIED_EFFECTS,
   type TroubleFacts,
+  WASHED_OUT,
   WETNESSES,
 } from '@feverfew/core';
 import { Age, Id } from '@feverfew/knowledge';
@@ -14,7 +16,7 @@ import { PieceFactsShape } from './piece.js';
 const side = z
   .number({ error: 'Give the size as a number of centimetres.' })
   .min(SPOT_SIDE_CM.min, `A side is at least ${SPOT_SIDE_CM.min} cm. A size cannot be below zero.`)
-  .max(SPOT_SIDE_CM.max, `A side is at most ${SPOT_SIDE_CM.max} cm. Choose "the whole piece" instead.`);
+  .max(SPOT_SIDE_CM.max, `A side is at most ${SPOT_SIDE_CM.max} cm. Choose "all over" instead.`);
 
 /** Facts as far as told: what the preview takes. */
 export const TroubleFactsShape = z
@@ -27,7 +29,7 @@ export const TroubleFactsShape = z
     age: Age,
     wetness: z.enum(WETNESSES),
     heat: z.enum(HEATS),
-    sizeCm: z.strictObject({ length: side, width: side }).nullable(),
+    size: z.union([z.enum(SIZE_WORDS), z.strictObject({ length: side, width: side })]),
     tried: z
       .array(
         z.strictObject({
@@ -39,6 +41,7 @@ export const TroubleFactsShape = z
             .max(20, 'At most 20 times.'),
           effect: z.enum(TRIED_EFFECTS),
           hot: z.boolean(),
+          washedOut: z.enum(WASHED_OUT),
         }),
       )
       .max(10)

@@ -91,6 +91,7 @@ export { TRIAL_PLACES, type TrialEvent, type TrialSetup, type TrialState } from 
 export { commonDwellMin, MOST_ARMS, trialFaults } from './trial/trialFaults.js';
 export { trialVerdict } from './trial/trialVerdict.js';
 export { usesOfTrial } from './trial/usesOfTrial.js';
+export { SIZE_WORDS, type SidesCm, type Size, type SizeWord, sidesOf } from './trouble/size.js';
 export {
   type DoneMethod,
   EMPTY_FACTS,
@@ -101,6 +102,7 @@ export {
   TRIED_EFFECTS,
   type TriedProduct,
   type TroubleFacts,
+  WASHED_OUT,
   WETNESSES,
 } from './trouble/troubleFacts.js';
 export type { Exposure } from './wear/exposure.js';

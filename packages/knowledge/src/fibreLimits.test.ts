@@ -49,8 +49,33 @@ describe('fibre limits that must be right', () => {
     }
   });
 
-  it('lets acetate meet alcohol only after a test', () => {
-    expect(verdict('acetate', 'alcohol')).toBe('test');
+  it('lets acetate meet alcohol once, for minutes, after a test', () => {
+    expect(fibre('acetate').chemistry.find((rule) => rule.chemistry === 'alcohol')).toMatchObject({
+      verdict: 'limited',
+      bounds: { maxDwellMin: 3, maxRounds: 1 },
+    });
+  });
+
+  it('keeps solvents that swell elastane off it, and sun off fibres it rots or yellows', () => {
+    expect([verdict('elastane', 'ketone'), verdict('elastane', 'ester')]).toEqual(['never', 'never']);
+    for (const id of ['polyamide', 'polypropylene', 'silk', 'wool', 'jute'])
+      expect(fibre(id).drying.map((rule) => rule.forbids)).toContain('sun');
+  });
+
+  it('keeps peroxide, acid and salt off metal threads', () => {
+    for (const chemistry of ['peroxide', 'percarbonate', 'weakAcid', 'salt'])
+      expect(verdict('metallised', chemistry as never)).toBe('never');
+  });
+
+  it('lets foam and rubber be damped at most, and never tumbled: they can take fire', () => {
+    for (const id of ['foam', 'latex']) {
+      expect(fibre(id).mostWetting).toBe('surface');
+      expect(
+        fibre(id)
+          .drying.filter((rule) => rule.protects === 'both')
+          .map((rule) => rule.forbids),
+      ).toEqual(expect.arrayContaining(['tumbleLow', 'tumbleNormal']));
+    }
   });
 
   it.each([

@@ -2,7 +2,7 @@ export { bathIsComputed } from './bathIsComputed.js';
 export * from './data/careSigns.js';
 export * from './data/heatFigures.js';
 export * from './data/oxygenFigures.js';
-export { STANDING_NOTES } from './data/standingNotes.js';
+export { HEAT_ALLOWED_NOTE, STANDING_NOTES } from './data/standingNotes.js';
 export * from './data/waterFigures.js';
 export * from './data/workFigures.js';
 export { findIntegrityFaults } from './findIntegrityFaults.js';
@@ -25,6 +25,7 @@ export type {
 export type { Item, PartKind } from './schema/item.js';
 export type { ChemistryRule } from './schema/limitRule.js';
 export type { Dose, Method } from './schema/method.js';
+export type { Note } from './schema/note.js';
 export type { Mark, SoilComponent } from './schema/soil.js';
 export type { Source } from './schema/source.js';
 export type { AcidSystem, Substance } from './schema/substance.js';

@@ -67,6 +67,33 @@ export const PROGRAMMES = ['none', 'hand', 'veryMild', 'mild', 'normal'] as cons
 
 export const DRYING_WAYS = ['flat', 'line', 'sun', 'tumbleLow', 'tumbleNormal'] as const;
 
+/** What words may tell a person to do to a piece, or not to do. */
+export const DEEDS = [
+  'blot',
+  'rub',
+  'brush',
+  'water',
+  'soak',
+  'sun',
+  'steam',
+  'heat',
+  'tumble',
+  'wring',
+  'bleach',
+  'chlorine',
+  'soap',
+  'soda',
+  'acid',
+  'ammonia',
+  'solvent',
+  'softener',
+  'spray',
+  'dryIn',
+] as const;
+
+/** People and animals of a house that some products are kept from. */
+export const SENSITIVE = ['asthma', 'pregnancy', 'baby', 'pets'] as const;
+
 /** Whom a limit protects. Only "piece" limits can ever be overridden. */
 export const PROTECTS = ['piece', 'person', 'both'] as const;
 

@@ -1,5 +1,7 @@
 import type { Catalogue } from '@feverfew/contracts';
-import type { Knowledge } from '@feverfew/knowledge';
+import type { Knowledge, Note } from '@feverfew/knowledge';
+
+const textOf = (notes: readonly Note[]): string => notes.map((note) => note.text).join(' ');
 
 /** The part of the knowledge that pickers and words need. */
 export function catalogueOf(knowledge: Knowledge): Catalogue {
@@ -7,7 +9,7 @@ export function catalogueOf(knowledge: Knowledge): Catalogue {
   return {
     version: knowledge.version,
     fibres: knowledge.fibres.map(({ id, name, aliases }) => ({ id, name, aliases })),
-    items: knowledge.items.map(({ id, name, aliases, icon, coded, partNames, defaultFibres, note }) => ({
+    items: knowledge.items.map(({ id, name, aliases, icon, coded, partNames, defaultFibres, notes }) => ({
       id,
       name,
       aliases,
@@ -15,7 +17,7 @@ export function catalogueOf(knowledge: Knowledge): Catalogue {
       coded,
       partNames,
       usualFibres: defaultFibres,
-      note,
+      note: textOf(notes),
     })),
     parts: knowledge.parts.map(plain),
     marks: knowledge.marks.map(({ id, name, aliases, kind, advice, components }) => ({
@@ -23,7 +25,7 @@ export function catalogueOf(knowledge: Knowledge): Catalogue {
       name,
       aliases,
       kind,
-      advice,
+      advice: textOf(advice),
       componentIds: components.map((part) => part.componentId),
     })),
     agents: knowledge.agents.map(({ id, name, aliases, strength, form, neverOffered }) => ({

@@ -39,6 +39,7 @@ const facts = {
   sizeCm: null,
   triedAgentIds: ['vinegar'],
 };
+const SHARES = { coldL: 7, hotTapL: 0, kettleL: 0, kettles: 0, tempC: 12, reached: true };
 const step = {
   id: 'r1s1-mix',
   kind: 'mix',
@@ -109,6 +110,10 @@ it('brings a book of the first shape into the present one without losing a fact'
     roomC: _room,
     ownMeasures: _own,
     products: _products,
+    pregnancy: _pregnancy,
+    baby: _baby,
+    pets: _pets,
+    septicTank: _septicTank,
     vessels,
     ...household
   } = PLAIN_HOUSEHOLD.household;
@@ -118,6 +123,11 @@ it('brings a book of the first shape into the present one without losing a fact'
       `INSERT INTO ${table} (${columns}) VALUES (${values.map((_, index) => `$${index + 1}`).join(', ')})`,
       values,
     );
+  const SOAK = ID.replace(/1$/, '2');
+  const soaked = {
+    ...plan,
+    ladder: [{ ...rung, steps: [{ ...step, bath: { waterL: 7, shares: SHARES } }] }],
+  };
   await put('pieces', 'id, created_at, facts', ID, new Date(), { ...piece, note: 'moth hole' });
   await put('troubles', 'id, created_at, piece_id, facts', ID, new Date(), ID, facts);
   await put(
@@ -129,6 +139,10 @@ it('brings a book of the first shape into the present one without losing a fact'
     '2026.11.1',
     plan,
   );
+  const later = new Date(Date.now() + 1000);
+  await put('troubles', 'id, created_at, piece_id, facts', SOAK, later, ID, facts);
+  const columns = 'id, created_at, trouble_id, knowledge_version, plan';
+  await put('plans', columns, SOAK, later, SOAK, '2026.11.1', soaked);
   const { prices: _prices, ...oldSettings } = PLAIN_HOUSEHOLD;
   await put('households', 'id, settings', 1, {
     ...oldSettings,
@@ -138,12 +152,15 @@ it('brings a book of the first shape into the present one without losing a fact'
   await client.exec(migration('0001_facts_of_several_troubles'));
   await client.exec(migration('0002_baths_and_mixes'));
   await client.exec(migration('0003_tub_and_log'));
+  await client.exec(migration('0004_sizes_and_history'));
 
-  const read = async (table: string, column: string) =>
-    (await client.query<Record<string, unknown>>(`SELECT ${column} FROM ${table}`)).rows[0]?.[column];
+  const read = async (table: string, column: string, id = ID) =>
+    (await client.query<Record<string, unknown>>(`SELECT ${column} FROM ${table} WHERE id::text = $1`, [id]))
+      .rows[0]?.[column];
   expect(TroubleFactsShape.parse(await read('troubles', 'facts'))).toMatchObject({
     markIds: ['blood'],
-    tried: [{ agentId: 'vinegar', times: 1, effect: 'unknown', hot: false }],
+    size: 'unknown',
+    tried: [{ agentId: 'vinegar', times: 1, effect: 'unknown', hot: false, washedOut: 'unknown' }],
     piece: { label: { ...label, wetClean: null } },
   });
   expect(NewPiece.parse(await read('pieces', 'facts'))).toEqual({
@@ -156,7 +173,10 @@ it('brings a book of the first shape into the present one without losing a fact'
   expect(await read('pieces', 'facts')).toMatchObject({ since: null });
   const upgraded = PlanShape.parse(await read('plans', 'plan'));
   expect(((await read('plans', 'plan')) as { ladder: object[] }).ladder[0]).toMatchObject({ ownLog: null });
-  expect(upgraded.facts.markIds).toEqual(['blood']);
+  expect(upgraded.facts).toMatchObject({ markIds: ['blood'], size: 'unknown' });
+  // A size not told was the whole piece where the plan began with a bath: it stays so.
+  expect(TroubleFactsShape.parse(await read('troubles', 'facts', SOAK)).size).toBe('allOver');
+  expect(PlanShape.parse(await read('plans', 'plan', SOAK)).facts.size).toBe('allOver');
   expect(upgraded.ladder[0]?.steps[0]).toMatchObject({
     id: 'r1s1-mix',
     batches: 1,
@@ -164,10 +184,12 @@ it('brings a book of the first shape into the present one without losing a fact'
     pH: { low: 6, high: 8, likely: 7, basis: 'stated' },
     ingredients: [{ strengthAfter: null, snapped: { counts: [{ toolId: 'jug', name: null, count: 2 }] } }],
   });
-  const settings = (await read('households', 'settings')) as { household: unknown; prices: unknown };
+  const settings = (await read('households', 'settings', '1')) as { household: unknown; prices: unknown };
   expect(settings.prices).toEqual(PLAIN_HOUSEHOLD.prices);
   expect(HouseholdShape.parse(settings.household)).toMatchObject({
     allowOxalic: false,
+    pregnancy: false,
+    septicTank: false,
     schools: {},
     roomC: 20,
     vessels: [{ form: 'bucket', shape: null }, { form: 'basin' }],

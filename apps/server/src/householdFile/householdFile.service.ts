@@ -1,5 +1,12 @@
 import { randomUUID } from 'node:crypto';
-import { HOUSEHOLD_FILE, HouseholdFile, HouseholdFileV1, type HouseholdRead } from '@feverfew/contracts';
+import {
+  HOUSEHOLD_FILE,
+  HouseholdFile,
+  HouseholdFileV1,
+  type HouseholdRead,
+  upgradeSettings,
+  upgradeVersion2,
+} from '@feverfew/contracts';
 import {
   checkPlan,
   DomainError,
@@ -37,11 +44,13 @@ const OF_THIS_HOUSEHOLD: readonly Finding['code'][] = [
   'offByDefault',
   'notSoldHere',
   'notWithAsthma',
+  'notWithSensitive',
   'strengthUnknown',
   'measureGone',
 ];
 const OF_ITS_HOUSEHOLD: readonly Violation['code'][] = [
   'agentSwitchedOff',
+  'keptFromPeople',
   'strengthNotSafe',
   'pHNotAsSaid',
   'hotterThanSaid',
@@ -74,8 +83,8 @@ export class HouseholdFileService {
     const version = versionOf(given);
     const count =
       version === 1
-        ? await this.readV1(parsed(HouseholdFileV1, given))
-        : await this.readV2(parsed(HouseholdFile, given));
+        ? await this.readV1(parsed(HouseholdFileV1, withSettings(given)))
+        : await this.readWhole(parsed(HouseholdFile, version === 2 ? upgraded(given) : given));
     this.feed.tell('household');
     this.feed.tell('book');
     this.feed.tell('run');
@@ -97,7 +106,7 @@ export class HouseholdFileService {
     return { pieces: 0, troubles: 0, runs: 0, mixes: rows.length, vessels: home.vessels.length };
   }
 
-  private async readV2(file: HouseholdFile): Promise<HouseholdRead> {
+  private async readWhole(file: HouseholdFile): Promise<HouseholdRead> {
     const home = (file.settings?.household as Household | undefined) ?? PLAIN_HOUSEHOLD.household;
     this.requireSoundShelf(home, file.mixes, OF_THIS_HOUSEHOLD);
     requireWhole(file);
@@ -186,6 +195,13 @@ export class HouseholdFileService {
 
 const broken = (message: string, path: string): DomainError =>
   new DomainError('brokenFile', { message: `${message} Nothing was changed.`.trim(), path });
+
+const withSettings = (given: unknown): unknown => {
+  const file = given as { readonly settings?: unknown };
+  return { ...file, settings: upgradeSettings(file.settings) };
+};
+const upgraded = (given: unknown): unknown =>
+  upgradeVersion2(given as Record<string, unknown>, HOUSEHOLD_FILE.version);
 
 function versionOf(given: unknown): number {
   const { format, version } = (given ?? {}) as { format?: unknown; version?: unknown };

@@ -1,7 +1,7 @@
 import type { TroubleFacts } from '@feverfew/core';
 import type { DemoPieceKey } from './demoPieces.js';
 
-type Told = Pick<TroubleFacts, 'markIds' | 'age' | 'wetness' | 'heat' | 'sizeCm' | 'partIndex' | 'reach'>;
+type Told = Pick<TroubleFacts, 'markIds' | 'age' | 'wetness' | 'heat' | 'size' | 'partIndex' | 'reach'>;
 export interface DemoTrouble extends Told {
   readonly on: DemoPieceKey;
   readonly hoursAgo: number;
@@ -12,8 +12,8 @@ const cm = (length: number, width: number) => ({ length, width });
 
 /** Open troubles of the cottage. */
 export const openTroubles: readonly DemoTrouble[] = [
-  { ...given, on: 'damaskCloth', markIds: ['beetroot'], age: 'hours', sizeCm: cm(6, 4), hoursAgo: 2 },
-  { ...given, on: 'beeSmock', markIds: ['propolis'], age: 'weeks', sizeCm: cm(3, 3), hoursAgo: 26 },
+  { ...given, on: 'damaskCloth', markIds: ['beetroot'], age: 'hours', size: cm(6, 4), hoursAgo: 2 },
+  { ...given, on: 'beeSmock', markIds: ['propolis'], age: 'weeks', size: cm(3, 3), hoursAgo: 26 },
   {
     ...given,
     on: 'parlourCurtains',
@@ -21,24 +21,24 @@ export const openTroubles: readonly DemoTrouble[] = [
     age: 'hours',
     wetness: 'wet',
     reach: 'shop',
-    sizeCm: null,
+    size: 'allOver',
     hoursAgo: 3,
   },
-  { ...given, on: 'waistcoat', markIds: ['ale'], age: 'days', sizeCm: cm(5, 5), hoursAgo: 50 },
-  { ...given, on: 'silkScarf', markIds: ['saladOil'], age: 'hours', sizeCm: cm(2, 2), hoursAgo: 5 },
-  { ...given, on: 'schoolPolo', markIds: ['ballpoint'], age: 'days', sizeCm: cm(4, 1), hoursAgo: 30 },
+  { ...given, on: 'waistcoat', markIds: ['ale'], age: 'days', size: cm(5, 5), hoursAgo: 50 },
+  { ...given, on: 'silkScarf', markIds: ['saladOil'], age: 'hours', size: cm(2, 2), hoursAgo: 5 },
+  { ...given, on: 'schoolPolo', markIds: ['ballpoint'], age: 'days', size: cm(4, 1), hoursAgo: 30 },
   {
     ...given,
     on: 'goodCoat',
     markIds: ['nailVarnish'],
     age: 'days',
-    sizeCm: cm(2, 1),
+    size: cm(2, 1),
     partIndex: 1,
     hoursAgo: 71,
   },
-  { ...given, on: 'windowSeat', markIds: ['walnut'], age: 'weeks', sizeCm: cm(12, 8), hoursAgo: 100 },
-  { ...given, on: 'awning', markIds: ['mildew'], age: 'months', sizeCm: cm(60, 40), hoursAgo: 170 },
-  { ...given, on: 'blouse', markIds: ['egg'], age: 'hours', sizeCm: cm(3, 2), hoursAgo: 4 },
+  { ...given, on: 'windowSeat', markIds: ['walnut'], age: 'weeks', size: cm(12, 8), hoursAgo: 100 },
+  { ...given, on: 'awning', markIds: ['mildew'], age: 'months', size: cm(60, 40), hoursAgo: 170 },
+  { ...given, on: 'blouse', markIds: ['egg'], age: 'hours', size: cm(3, 2), hoursAgo: 4 },
 ];
 
 export interface DemoRun extends DemoTrouble {
@@ -57,7 +57,7 @@ export const finishedRuns: readonly DemoRun[] = [
     on: 'percaleCase',
     markIds: ['rust'],
     age: 'weeks',
-    sizeCm: cm(2, 2),
+    size: cm(2, 2),
     hoursAgo: 24 * 9,
     methodId: 'citricSpot',
     looks: [
@@ -72,7 +72,7 @@ export const finishedRuns: readonly DemoRun[] = [
     on: 'merinoLayer',
     markIds: ['smoke'],
     age: 'days',
-    sizeCm: null,
+    size: 'allOver',
     hoursAgo: 24 * 20,
     methodId: 'airing',
     looks: [{ answer: 'gone', leftPct: 5 }],
@@ -85,7 +85,7 @@ export const finishedRuns: readonly DemoRun[] = [
     markIds: ['petUrine'],
     age: 'hours',
     wetness: 'wet',
-    sizeCm: cm(20, 15),
+    size: cm(20, 15),
     hoursAgo: 24 * 33,
     methodId: 'coldBlot',
     looks: [
@@ -100,7 +100,7 @@ export const finishedRuns: readonly DemoRun[] = [
     on: 'honeyMuslins',
     markIds: ['greyed'],
     age: 'months',
-    sizeCm: null,
+    size: 'allOver',
     hoursAgo: 24 * 45,
     methodId: 'machineOxygenWash',
     looks: [{ answer: 'gone', leftPct: 10 }],
@@ -113,7 +113,7 @@ export const finishedRuns: readonly DemoRun[] = [
     markIds: ['redWine'],
     age: 'hours',
     wetness: 'wet',
-    sizeCm: cm(8, 8),
+    size: cm(8, 8),
     hoursAgo: 24 * 60,
     methodId: 'coldFlush',
     looks: [{ answer: 'gone', leftPct: 0 }],
@@ -125,7 +125,7 @@ export const finishedRuns: readonly DemoRun[] = [
     on: 'bathTowels',
     markIds: ['stiffTowels'],
     age: 'months',
-    sizeCm: null,
+    size: 'allOver',
     hoursAgo: 24 * 75,
     methodId: 'vinegarRinse',
     looks: [{ answer: 'stalled', leftPct: 80 }],
@@ -179,7 +179,7 @@ export const triedRuns: readonly DemoRun[] = TRIED.map(
     on,
     markIds: [markId],
     age,
-    sizeCm: null,
+    size: 'palm',
     hoursAgo: 24 * daysAgo,
     methodId,
     looks: leftPct.map((left, round) => ({
@@ -203,7 +203,7 @@ export const runningTroubles: readonly DemoSoak[] = [
     on: 'lawnPetticoat',
     markIds: ['storageYellow'],
     age: 'months',
-    sizeCm: null,
+    size: 'allOver',
     hoursAgo: 3,
     methodId: 'longOxygenSoak',
     minutesIn: 115,
@@ -213,7 +213,7 @@ export const runningTroubles: readonly DemoSoak[] = [
     on: 'sofaCovers',
     markIds: ['coffee'],
     age: 'days',
-    sizeCm: null,
+    size: 'hand',
     hoursAgo: 28,
     methodId: 'coverOxygenSoak',
     minutesIn: 40,

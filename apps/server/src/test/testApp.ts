@@ -55,6 +55,6 @@ export const beetroot = {
   },
   age: 'hours',
   wetness: 'dry',
-  sizeCm: { length: 6, width: 4 },
+  size: { length: 6, width: 4 },
   reach: 'shop',
 } satisfies TroubleFacts;

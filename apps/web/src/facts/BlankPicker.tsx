@@ -69,7 +69,7 @@ export function BlankPicker({ id, draft, catalogue, pieces, error, onChange, onD
     case 'code':
       return <WordPicker id={id} facts={facts} onChange={set} onDone={onDone} />;
     case 'size':
-      return <SizePicker size={facts.sizeCm} onChange={(sizeCm) => set({ sizeCm })} onDone={onDone} />;
+      return <SizePicker size={facts.size} onChange={(size) => set({ size })} onDone={onDone} />;
     case 'fibres':
       return (
         <BlendPicker

@@ -7,7 +7,7 @@ import {
 } from '@feverfew/contracts';
 
 /** Numbered with the shape of the facts: a draft of an older shape is left behind. */
-const DRAFT_KEY = 'feverfew.draft.2';
+const DRAFT_KEY = 'feverfew.draft.3';
 
 /** What is being told, with the piece of the linen book it is about, if any. */
 export interface Draft {

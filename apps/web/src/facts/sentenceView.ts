@@ -1,4 +1,4 @@
-import type { CareLabel, Lexicon, TriedProduct, TroubleFacts } from '@feverfew/contracts';
+import type { CareLabel, Lexicon, SizeWord, TriedProduct, TroubleFacts } from '@feverfew/contracts';
 
 const BLANKS = [
   'mark',
@@ -47,6 +47,15 @@ export const HEAT_WORDS = {
   ironed: 'the iron',
   unknown: 'perhaps heat',
 } as const;
+export const SIZE_TEXT = {
+  unknown: 'size not told',
+  coin: 'coin-sized',
+  palm: 'palm-sized',
+  hand: 'hand-sized',
+  plate: 'plate-sized',
+  larger: 'larger than a plate',
+  allOver: 'all over',
+} as const satisfies Record<SizeWord, string>;
 export const COLOUR_WORDS = {
   white: 'white',
   natural: 'natural',
@@ -100,13 +109,8 @@ export function sentenceView(facts: TroubleFacts, coded: boolean, say: Lexicon):
     blank('age', AGE_WORDS[facts.age], facts.age !== 'unknown', 'age'),
     ', ',
     blank('wetness', WETNESS_WORDS[facts.wetness], facts.wetness !== 'unknown', 'wetness'),
-    ', about ',
-    blank(
-      'size',
-      facts.sizeCm ? `${facts.sizeCm.length}\u00a0×\u00a0${facts.sizeCm.width}\u00a0cm` : 'the whole piece',
-      facts.sizeCm !== null,
-      'sizeCm',
-    ),
+    ', ',
+    blank('size', sizeText(facts.size), facts.size !== 'unknown', 'size'),
     '. It is ',
     blank(
       'fibres',
@@ -158,14 +162,23 @@ function listText(words: readonly string[]): string {
   return words.length > 1 ? `${words.slice(0, -1).join(', ')} and ${last}` : last;
 }
 
+/** "palm-sized", "about 6 × 4 cm". */
+export const sizeText = (size: TroubleFacts['size']): string =>
+  typeof size === 'string' ? SIZE_TEXT[size] : `about ${size.length}\u00a0×\u00a0${size.width}\u00a0cm`;
+
 /** The troubles of one plan as words. */
 export const marksText = (markIds: readonly string[], say: Lexicon): string =>
   listText(markIds.map(say.name));
 
 /** "vinegar", "vinegar, hot, twice, to no effect". */
-function triedText({ agentId, times, hot, effect }: TriedProduct, say: Lexicon): string {
+function triedText({ agentId, times, hot, effect, washedOut }: TriedProduct, say: Lexicon): string {
   const count = times === 1 ? [] : [times === 2 ? 'twice' : `${times} times`];
-  const details = [...(hot ? ['hot'] : []), ...count, ...(effect === 'nothing' ? ['to no effect'] : [])];
+  const details = [
+    ...(hot ? ['hot'] : []),
+    ...count,
+    ...(effect === 'nothing' ? ['to no effect'] : []),
+    ...(washedOut === 'yes' ? ['washed out since'] : []),
+  ];
   return [say.name(agentId), ...(details.length > 0 ? [`(${details.join(', ')})`] : [])].join(' ');
 }
 

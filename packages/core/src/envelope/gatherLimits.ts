@@ -8,6 +8,7 @@ import { conditionLimits } from './limits/conditionLimits.js';
 import { constructionLimits } from './limits/constructionLimits.js';
 import { fibreLimits } from './limits/fibreLimits.js';
 import { labelLimits } from './limits/labelLimits.js';
+import { metalLimits } from './limits/metalLimits.js';
 import { partLimits } from './limits/partLimits.js';
 import { positionLimits } from './limits/positionLimits.js';
 import { soilLimits } from './limits/soilLimits.js';
@@ -24,6 +25,7 @@ export function gatherLimits(
     ...labelLimits(facts.piece, item?.coded ?? false),
     ...fibreLimits(facts.piece, index),
     ...partLimits(facts.piece, index),
+    ...metalLimits(facts.piece),
     ...constructionLimits(facts.piece, item),
     ...colourLimits(facts.piece),
     ...conditionLimits(facts.piece),

@@ -1,4 +1,4 @@
-import type { Chemistry, MechanicalAction, Programme, Wetting } from '@feverfew/knowledge';
+import type { Chemistry, Deed, MechanicalAction, Programme, Sensitive, Wetting } from '@feverfew/knowledge';
 import type { LimitOwner } from './limitOwner.js';
 
 /** Facts behind every kind of finding the planner makes. Words for each stand in `findingWords`. */
@@ -18,6 +18,19 @@ export interface FindingFacts {
   offByDefault: { agentId: string };
   notSoldHere: { agentId: string };
   notWithAsthma: { agentId: string };
+  notWithSensitive: { agentId: string; who: Exclude<Sensitive, 'asthma'> };
+  dustWithAsthma: { componentId: string };
+  barredHere: { deed: Deed };
+  tooLargeForSpot: { methodId: string };
+  tooMuchSolvent: { agentId: string; neededML: number; mostML: number };
+  sizeAssumed: { lengthCm: number; widthCm: number };
+  fieldByField: { cm: number };
+  solventOnIt: { agentIds: readonly string[] };
+  chlorineFumesFrom: { componentId: string };
+  explosiveWhenDry: { componentId: string; agentId: string };
+  onlyInItsBottle: { agentId: string; container: 'bottle' | 'sprayer' };
+  burnsWithOxidiser: { oxidiserId: string; fuelId: string };
+  tooLittleWater: { agentId: string; neededML: number };
   metalParts: { agentId: string };
   vesselTooSmall: { neededL: number; largestL: number };
   vesselUnsuitable: { agentId: string; neededL: number };
@@ -109,8 +122,9 @@ export interface FindingFacts {
   professionalHand: { because: 'codeX' | 'codeS' | 'antique' | 'leather' | 'dryCleanOnly' | 'noMethod' };
   rinseTriedFirst: { agentIds: readonly string[] };
   cupboardHoldsPair: { pairId: string; agentAId: string; agentBId: string };
-  markAdvice: { markId: string };
-  itemNote: { itemId: string };
+  /** The line itself; plans of before have none and are read by id. */
+  markAdvice: { markId: string; text?: string };
+  itemNote: { itemId: string; text?: string };
   noHeatBeforeGone: Record<string, never>;
 }
 

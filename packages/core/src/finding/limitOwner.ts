@@ -11,5 +11,6 @@ export type LimitOwner =
   | { readonly kind: 'colour'; readonly colour: Colour; readonly fastness: Fastness }
   | { readonly kind: 'condition'; readonly condition: Condition }
   | { readonly kind: 'soil'; readonly componentId: string }
+  | { readonly kind: 'metal' }
   | { readonly kind: 'part'; readonly partId: string }
   | { readonly kind: 'school'; readonly schoolId: string };

@@ -35,9 +35,12 @@ export function houseGates(agent: Agent, household: Household): Finding[] {
     ...(agent.restrictedSale && !household.boraxSold
       ? [finding('notSoldHere', { agentId: agent.id }, agent.sourceIds)]
       : []),
-    ...(agent.notWithAsthma && household.asthma
-      ? [finding('notWithAsthma', { agentId: agent.id }, agent.sourceIds)]
-      : []),
+    ...agent.notWith.flatMap((who) => {
+      if (!household[who]) return [];
+      return who === 'asthma'
+        ? [finding('notWithAsthma', { agentId: agent.id }, agent.sourceIds)]
+        : [finding('notWithSensitive', { agentId: agent.id, who }, agent.sourceIds)];
+    }),
   ];
 }
 

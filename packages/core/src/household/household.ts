@@ -49,7 +49,13 @@ export interface Household {
   readonly hasDryer: boolean;
   readonly cupboard: readonly CupboardEntry[];
   readonly products: readonly Product[];
+  /** People and animals some products are kept from; a baby also stands for small children. */
   readonly asthma: boolean;
+  readonly pregnancy: boolean;
+  readonly baby: boolean;
+  readonly pets: boolean;
+  /** The drain goes into a septic tank. */
+  readonly septicTank: boolean;
   readonly boraxSold: boolean;
   readonly allowChlorine: boolean;
   readonly allowAmmonia: boolean;

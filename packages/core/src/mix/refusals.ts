@@ -3,9 +3,11 @@ import {
   CHLORINE_MOST_C,
   type Chemistry,
   type Knowledge,
+  MOST_ALCOHOL_SPRAYED_PCT,
   MOST_AVAILABLE_CHLORINE_PCT,
   SOLVENT_MOST_C,
   WATER_ID,
+  WATER_OVER_OXIDISER,
 } from '@feverfew/knowledge';
 import { bringsCarbonate } from '../bath/solution/bringsCarbonate.js';
 import type { Pour } from '../bath/solution/pour.js';
@@ -35,6 +37,9 @@ export function refusals(read: ReadMix): Finding[] {
     ...pairs(read),
     ...nothingUnknown(read),
     ...gasInClosed(read),
+    ...inItsBottle(read),
+    ...oxidiserOnFuel(read),
+    ...waterEnough(read),
     ...chlorineAlone(read),
     ...solventCold(read),
     ...read.agents.flatMap((agent, index) => gates(agent, read.pours[index], read)),
@@ -63,21 +68,84 @@ function nothingUnknown({ agents }: ReadMix): Finding[] {
     : [];
 }
 
+/** Sour enough to turn carbonate to gas: by pH, not by name. Softener and soda water are. */
+const SOUR_PH = 5.5;
+
+const isSour = (agent: Agent): boolean =>
+  ACIDS.some((chemistry) => agent.chemistries.includes(chemistry)) ||
+  (agent.hasPH && agent.id !== WATER_ID && agent.pH.low <= SOUR_PH && agent.chemistries.length > 0);
+
 /** Nothing that gives off gas goes into what closes. */
 function gasInClosed({ mix, agents, knowledge }: ReadMix): Finding[] {
-  if (mix.container.kind !== 'bottle' && mix.container.kind !== 'sprayer') return [];
+  const { kind } = mix.container;
+  if (kind !== 'bottle' && kind !== 'sprayer') return [];
   const gassy = agents.find((agent) => agent.givesGas);
-  const acid = agents.find((agent) => ACIDS.some((chemistry) => agent.chemistries.includes(chemistry)));
   const soda = agents.find((agent) => bringsCarbonate(agent, knowledge));
+  const acid = agents.find((agent) => agent !== soda && isSour(agent));
   const gives = gassy ?? (acid && soda ? soda : undefined);
   return gives
-    ? [
-        finding('gasInClosed', { agentId: gives.id, container: mix.container.kind }, [
-          'poisonCentre',
-          'chemHandbook',
-        ]),
-      ]
+    ? [finding('gasInClosed', { agentId: gives.id, container: kind }, ['poisonCentre', 'chemHandbook'])]
     : [];
+}
+
+/** What burns, fumes or poisons stays in its own bottle; weak alcohol may be sprayed. */
+function inItsBottle({ mix, agents, pours }: ReadMix): Finding[] {
+  const { kind } = mix.container;
+  if (kind !== 'bottle' && kind !== 'sprayer') return [];
+  const totalML = mix.waterML + pours.reduce((sum, pour) => sum + (pour.volumeML ?? pour.massG ?? 0), 0);
+  return agents.flatMap((agent, index) => {
+    const pour = pours[index];
+    const pct =
+      ((pour?.strengthPct ?? agent.strength?.recipe ?? 100) * (pour?.volumeML ?? 0)) /
+      Math.max(1e-9, totalML);
+    const isWeakAlcohol =
+      agent.chemistries.every((chemistry) => chemistry === 'alcohol') && pct <= MOST_ALCOHOL_SPRAYED_PCT;
+    return agent.onlyInItsBottle && !isWeakAlcohol
+      ? [finding('onlyInItsBottle', { agentId: agent.id, container: kind }, ['poisonCentre', 'clp'])]
+      : [];
+  });
+}
+
+const OXIDISERS: readonly Chemistry[] = ['peroxide', 'percarbonate', 'poolChlorine'];
+const FUELS: readonly Chemistry[] = ['alcohol', 'ester', 'polyol', 'hydrocarbon'];
+
+/** Oxygen bleach on something that burns, without much water to take up the heat. */
+function oxidiserOnFuel({ mix, agents, pours }: ReadMix): Finding[] {
+  const holding = (some: readonly Chemistry[]) =>
+    agents.filter((agent) => agent.chemistries.some((chemistry) => some.includes(chemistry)));
+  const [oxidiser] = holding(OXIDISERS);
+  const [fuel] = holding(FUELS);
+  if (!oxidiser || !fuel) return [];
+  const pouredML = agents.reduce(
+    (sum, agent, index) =>
+      sum + (agent.id === WATER_ID ? 0 : (pours[index]?.volumeML ?? pours[index]?.massG ?? 0)),
+    0,
+  );
+  return waterIn(mix, agents, pours) < WATER_OVER_OXIDISER * pouredML
+    ? [finding('burnsWithOxidiser', { oxidiserId: oxidiser.id, fuelId: fuel.id }, ['chemHandbook', 'memory'])]
+    : [];
+}
+
+/** Plain water of the mix, poured as such or as a product. */
+const waterIn = (mix: Mix, agents: readonly Agent[], pours: readonly Pour[]): number =>
+  mix.waterML +
+  agents.reduce((sum, agent, index) => sum + (agent.id === WATER_ID ? (pours[index]?.volumeML ?? 0) : 0), 0);
+
+/** What heats up by itself with little water. */
+function waterEnough({ mix, agents, pours }: ReadMix): Finding[] {
+  return agents.flatMap((agent, index) => {
+    const pour = pours[index];
+    const grams = pour?.massG ?? (pour?.volumeML ?? 0) * agent.densityGPerML.centre;
+    const neededML = (agent.leastWaterMLPerG ?? 0) * grams;
+    return waterIn(mix, agents, pours) < neededML * 0.999
+      ? [
+          finding('tooLittleWater', { agentId: agent.id, neededML: Math.ceil(neededML) }, [
+            'productLabel',
+            'chemHandbook',
+          ]),
+        ]
+      : [];
+  });
 }
 
 /** Chlorine bleach: with water only, cold, at most a tenth of a per cent. */

@@ -60,24 +60,27 @@ const CONDITIONS: readonly PieceFacts['condition'][] = [
 ];
 
 const HISTORIES: readonly Partial<TroubleFacts>[] = [
-  { age: 'minutes', wetness: 'wet', sizeCm: { length: 6, width: 4 } },
-  { age: 'hours', wetness: 'dry', sizeCm: null },
-  { age: 'weeks', wetness: 'dry', sizeCm: { length: 20, width: 12 } },
+  { age: 'minutes', wetness: 'wet', size: { length: 6, width: 4 } },
+  { age: 'hours', wetness: 'dry', size: 'allOver' },
+  { age: 'weeks', wetness: 'dry', size: { length: 20, width: 12 } },
   {
     age: 'months',
     wetness: 'unknown',
     heat: 'tumbled',
-    tried: [{ agentId: 'vinegar', times: 2, effect: 'nothing', hot: false }],
+    tried: [{ agentId: 'vinegar', times: 2, effect: 'nothing', hot: false, washedOut: 'unknown' }],
   },
   {
     age: 'days',
     heat: 'hotWash',
     tried: [
-      { agentId: 'bioDetergent', times: 1, effect: 'some', hot: true },
-      { agentId: 'chlorineBleach', times: 1, effect: 'unknown', hot: false },
+      { agentId: 'bioDetergent', times: 1, effect: 'some', hot: true, washedOut: 'unknown' },
+      { agentId: 'chlorineBleach', times: 1, effect: 'unknown', hot: false, washedOut: 'unknown' },
     ],
   },
-  { age: 'unknown', tried: [{ agentId: 'acetone', times: 1, effect: 'unknown', hot: false }] },
+  {
+    age: 'unknown',
+    tried: [{ agentId: 'acetone', times: 1, effect: 'unknown', hot: false, washedOut: 'unknown' }],
+  },
 ];
 
 /** Blends, unknown fibres and parts of different fibres, besides every fibre by itself. */
@@ -110,6 +113,10 @@ const USUAL: Household = {
   cupboard: [],
   products: [],
   asthma: false,
+  pregnancy: false,
+  baby: false,
+  pets: false,
+  septicTank: false,
   boraxSold: false,
   allowChlorine: false,
   allowAmmonia: false,

@@ -1,4 +1,4 @@
-import { STANDING_NOTES } from '@feverfew/knowledge';
+import { HEAT_ALLOWED_NOTE } from '@feverfew/knowledge';
 import { neverHappens } from '../quantity/neverHappens.js';
 import type { Action, Dwell } from '../treatment/plan/action.js';
 import type { Plan } from '../treatment/plan/plan.js';
@@ -120,7 +120,7 @@ function heatAllowed(
   return accept({
     ...state,
     heat: 'overridden',
-    notes: [...state.notes, { at, text: `${STANDING_NOTES.heatAllowed} ${reason}` }],
+    notes: [...state.notes, { at, text: `${HEAT_ALLOWED_NOTE} ${reason}` }],
   });
 }
 

@@ -1,55 +1,56 @@
 import type { Knowledge } from '@feverfew/knowledge';
 import type { Household } from '../household/household.js';
-import type { Pass } from '../treatment/plan/pass.js';
 import type { Plan } from '../treatment/plan/plan.js';
-import { ACTION_CHECKS } from './actionChecks.js';
-import { PASS_CHECKS } from './passChecks.js';
-import { chemistriesOfPass, type PlanReading, readPlan } from './readPlan.js';
+import type { TroubleFacts } from '../trouble/troubleFacts.js';
+import { BATH_WORK_RULES } from './bathRules.js';
+import { noteFaults } from './noteRules.js';
+import { PEOPLE_TURN_RULES, PEOPLE_WORK_RULES } from './peopleRules.js';
+import { PIECE_TURN_RULES, PIECE_WORK_RULES } from './pieceRules.js';
+import { readCase } from './readCase.js';
+import { readWork } from './readWork.js';
+import { LIST_RULES } from './sequenceRules.js';
 import type { Violation } from './violation.js';
+import type { WorkList } from './work.js';
+
+/** Reads a finished plan as work, and says what is wrong with it. */
+export const checkPlan = (plan: Plan, household: Household, knowledge: Knowledge): Violation[] =>
+  checkWork(readWork(plan), plan.facts, household, knowledge);
+
+const WORK_RULES = [...PIECE_WORK_RULES, ...BATH_WORK_RULES, ...PEOPLE_WORK_RULES];
+const TURN_RULES = [...PIECE_TURN_RULES, ...PEOPLE_TURN_RULES];
 
 /**
- * Reads a finished plan against the bare knowledge and says what is wrong with it.
- * Shares no code with the planner: every limit is looked up again from fibres, parts, label, code, soil and pairs.
+ * Holds a list of work against the bare knowledge. Shares no code with the planner and takes nothing from it: every
+ * limit is looked up again from fibres, parts, label, code, soil, pairs, and the people of the house.
  */
-export function checkPlan(plan: Plan, household: Household, knowledge: Knowledge): Violation[] {
-  if (plan.ladder.length === 0) return [];
-  const reading = readPlan(plan, household, knowledge);
-  return [...plan.ladder.flatMap((pass) => checkPass(pass, reading)), ...checkSequence(reading)];
-}
-
-function checkPass(pass: Pass, reading: PlanReading): Violation[] {
-  const found: Violation[] = [];
-  for (const action of pass.steps)
-    for (const check of ACTION_CHECKS)
-      for (const code of check(action, pass, reading)) found.push({ code, where: action.id });
-  for (const check of PASS_CHECKS)
-    for (const code of check(pass, reading)) found.push({ code, where: pass.methodId });
-  return found;
-}
-
-/** Pass after pass on one piece: forbidden partners need a full rinse between, or may not share the plan at all. */
-function checkSequence(reading: PlanReading): Violation[] {
-  const { plan, knowledge, item } = reading;
-  const drains =
-    !item?.surfaceOnly &&
-    (item?.mostWetting === 'immersion' || (item?.labelDecides && plan.facts.piece.label?.wash)) &&
-    plan.facts.piece.label?.wash?.kind !== 'never' &&
-    reading.parts.every((part) => part.mostWetting === null || part.mostWetting === 'immersion');
-  const tried = plan.facts.tried.flatMap((product) => reading.agentOf(product.agentId)?.chemistries ?? []);
-  const inRung = plan.ladder.map((pass) => chemistriesOfPass(pass, reading));
-  return plan.ladder.flatMap((later, index) => {
-    const b = inRung[index] ?? [];
-    return [tried, ...inRung.slice(0, index)].flatMap((a: readonly string[]): Violation[] => {
-      const pairs = knowledge.forbiddenPairs.filter(
-        (pair) => (a.includes(pair.a) && b.includes(pair.b)) || (a.includes(pair.b) && b.includes(pair.a)),
-      );
-      if (pairs.some((pair) => pair.apart !== 'rinse' || (!drains && pair.blocksSurface)))
-        return [{ code: 'forbiddenPairInPlan', where: later.methodId }];
-      const firstMix = later.steps.findIndex((action) => action.kind === 'mix');
-      const rinsed = later.steps
-        .slice(0, firstMix)
-        .some((action) => action.kind === 'rinseBefore' && (action.rinses ?? 0) >= 2);
-      return pairs.length > 0 && !rinsed ? [{ code: 'forbiddenPairUnrinsed', where: later.methodId }] : [];
-    });
-  });
+export function checkWork(
+  list: WorkList,
+  facts: TroubleFacts,
+  household: Household,
+  knowledge: Knowledge,
+): Violation[] {
+  const { work } = list;
+  if (work.length === 0) return [];
+  const read = readCase(facts, household, knowledge);
+  const turns = [...new Set(work.map((one) => one.turn))].map((turn) =>
+    work.filter((one) => one.turn === turn),
+  );
+  return [
+    ...work.flatMap((one, at) =>
+      WORK_RULES.flatMap((rule) =>
+        rule(one, read, work.slice(0, at)).map((code) => ({ code, where: one.where })),
+      ),
+    ),
+    ...turns.flatMap((turn) =>
+      TURN_RULES.flatMap((rule) =>
+        rule(
+          turn,
+          read,
+          work.filter((one) => one.turn < (turn[0]?.turn ?? 0)),
+        ).map((code) => ({ code, where: turn[0]?.turnName ?? '' })),
+      ),
+    ),
+    ...LIST_RULES.flatMap((rule) => rule(work, read)),
+    ...noteFaults(list, read),
+  ];
 }

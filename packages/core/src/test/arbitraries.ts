@@ -2,7 +2,15 @@ import { AGES, COLOURS, CONDITIONS, FASTNESSES, UPHOLSTERY_CODES } from '@feverf
 import fc from 'fast-check';
 import type { Household } from '../household/household.js';
 import type { CareLabel } from '../textile/careLabel.js';
-import { HEATS, REACHES, TRIED_EFFECTS, type TroubleFacts, WETNESSES } from '../trouble/troubleFacts.js';
+import { SIZE_WORDS } from '../trouble/size.js';
+import {
+  HEATS,
+  REACHES,
+  TRIED_EFFECTS,
+  type TroubleFacts,
+  WASHED_OUT,
+  WETNESSES,
+} from '../trouble/troubleFacts.js';
 import { household, knowledge } from './fixtures.js';
 
 const idOf = (family: readonly { id: string }[]) => fc.constantFrom(...family.map((record) => record.id));
@@ -78,7 +86,8 @@ export const anyFacts: fc.Arbitrary<TroubleFacts> = fc.record({
   age: fc.constantFrom(...AGES),
   wetness: fc.constantFrom(...WETNESSES),
   heat: fc.constantFrom(...HEATS),
-  sizeCm: fc.option(
+  size: fc.oneof(
+    fc.constantFrom(...SIZE_WORDS),
     fc.record({ length: fc.integer({ min: 1, max: 60 }), width: fc.integer({ min: 1, max: 60 }) }),
   ),
   tried: fc.uniqueArray(idOf(knowledge.agents), { maxLength: 2 }).chain((ids) =>
@@ -89,6 +98,7 @@ export const anyFacts: fc.Arbitrary<TroubleFacts> = fc.record({
           times: fc.integer({ min: 1, max: 4 }),
           effect: fc.constantFrom(...TRIED_EFFECTS),
           hot: fc.boolean(),
+          washedOut: fc.constantFrom(...WASHED_OUT),
         }),
       ),
     ),
@@ -104,6 +114,10 @@ export const anyFacts: fc.Arbitrary<TroubleFacts> = fc.record({
 export const anyHousehold: fc.Arbitrary<Household> = fc
   .record({
     asthma: fc.boolean(),
+    pregnancy: fc.boolean(),
+    baby: fc.boolean(),
+    pets: fc.boolean(),
+    septicTank: fc.boolean(),
     boraxSold: fc.boolean(),
     allowChlorine: fc.boolean(),
     allowAmmonia: fc.boolean(),

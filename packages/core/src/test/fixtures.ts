@@ -72,6 +72,10 @@ export const household: Household = {
   })),
   products: [],
   asthma: false,
+  pregnancy: false,
+  baby: false,
+  pets: false,
+  septicTank: false,
   boraxSold: false,
   allowChlorine: false,
   allowAmmonia: false,
@@ -131,7 +135,7 @@ export const trouble = (
   age: 'hours',
   wetness: 'dry',
   heat: 'none',
-  sizeCm: { length: 6, width: 4 },
+  size: { length: 6, width: 4 },
   tried: [],
   done: [],
   schools: {},
@@ -141,7 +145,7 @@ export const trouble = (
 
 /** Something put on it once before, effect not known. */
 export const tried = (...agentIds: string[]): TroubleFacts['tried'] =>
-  agentIds.map((agentId) => ({ agentId, times: 1, effect: 'unknown', hot: false }));
+  agentIds.map((agentId) => ({ agentId, times: 1, effect: 'unknown', hot: false, washedOut: 'unknown' }));
 
 /** The six troubles that must come out right, and a plain one. */
 export const cases = {
@@ -165,10 +169,10 @@ export const cases = {
   ),
   yellowPetticoat: trouble('storageYellow', piece('petticoat', { cotton: 100 }, { label: label(40) }), {
     age: 'months',
-    sizeCm: null,
+    size: 'allOver',
   }),
   fishOverall: trouble('fishSmell', piece('workwear', { cotton: 100 }, { colour: 'mid', label: label(60) }), {
-    sizeCm: null,
+    size: 'larger',
   }),
 } as const;
 
@@ -193,7 +197,7 @@ export const stiffTowels: TroubleFacts = {
   ...cases.beetrootOnDamask,
   markIds: ['stiffTowels'],
   age: 'months',
-  sizeCm: null,
+  size: 'allOver',
   reach: 'shop',
   piece: {
     ...cases.beetrootOnDamask.piece,

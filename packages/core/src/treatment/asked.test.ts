@@ -38,7 +38,7 @@ describe('what would change the answer', () => {
   });
   it('names what would have to be bought, and the code of a chair', () => {
     const run = trouble('dyeRun', piece('pillowcase', { cotton: 100 }, { label: label(60) }), {
-      sizeCm: null,
+      size: 'allOver',
       reach: 'house',
     });
     expect(codes(ask('dyeSuspendingSoak', run))).toEqual([['buy']]);
@@ -100,7 +100,9 @@ describe('what would change the answer', () => {
 });
 
 describe('schools side by side', () => {
-  const run = trouble('dyeRun', piece('pillowcase', { cotton: 100 }, { label: label(60) }), { sizeCm: null });
+  const run = trouble('dyeRun', piece('pillowcase', { cotton: 100 }, { label: label(60) }), {
+    size: 'allOver',
+  });
   const compared = comparePositions('runWay', run, household, knowledge);
   it('follow every view of the dispute to the end, the usual one marked', () => {
     expect(compared.map((one) => one.schoolId)).toEqual([
@@ -154,7 +156,7 @@ describe('schools side by side', () => {
 
 describe('a cause that decides', () => {
   const yellow = trouble('yellowed', piece('bedSheet', { cotton: 100 }, { label: label(60) }), {
-    sizeCm: null,
+    size: 'allOver',
   });
   it('is asked for, and weighed by each answer', () => {
     expect(findings(yellow)).toContain('causeUnknown');
@@ -190,7 +192,7 @@ describe('what has happened to it', () => {
   it('rinses first what was tried, lowers the odds of what did nothing, and drops it after two tries', () => {
     const vain = (times: number): TroubleFacts => ({
       ...blood,
-      tried: [{ agentId: 'enzymePretreater', times, effect: 'nothing', hot: false }],
+      tried: [{ agentId: 'enzymePretreater', times, effect: 'nothing', hot: false, washedOut: 'unknown' }],
     });
     const first = planTreatment(vain(1), household, knowledge).ladder[0];
     expect(first?.steps[0]?.kind).toBe('rinseBefore');
@@ -203,7 +205,7 @@ describe('what has happened to it', () => {
   it('knows heat that came with a product tried hot', () => {
     const hot: TroubleFacts = {
       ...blood,
-      tried: [{ agentId: 'bioDetergent', times: 1, effect: 'some', hot: true }],
+      tried: [{ agentId: 'bioDetergent', times: 1, effect: 'some', hot: true, washedOut: 'unknown' }],
     };
     expect(findings(hot)).toContain('triedHot');
   });
@@ -279,7 +281,7 @@ describe('the cupboard', () => {
   });
   it('says what buying would gain, and nothing where it gains nothing', () => {
     const run = trouble('dyeRun', piece('pillowcase', { cotton: 100 }, { label: label(60) }), {
-      sizeCm: null,
+      size: 'allOver',
       reach: 'house',
     });
     const { now, ifBought } = planTreatment(run, household, knowledge).cupboard;

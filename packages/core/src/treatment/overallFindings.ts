@@ -1,17 +1,29 @@
+import { ASSUMED_SIZE, SIZE_CM } from '@feverfew/knowledge';
 import { type Finding, finding } from '../finding/finding.js';
 import { toPct } from '../quantity/rounding.js';
 import { diagnosisOf, isAnswered } from '../trouble/diagnose.js';
+import { explosivesHere } from './case/explosivesHere.js';
+import { fumesHere } from './case/fumesHere.js';
 import type { PlanContext } from './case/planContext.js';
+import { sayable } from './case/sayable.js';
+import type { Pass } from './plan/pass.js';
 import type { CupboardView } from './plan/plan.js';
 
 /** Remarks on the plan as a whole. */
-export function overallFindings(context: PlanContext, rungs: number, cupboard: CupboardView): Finding[] {
+export function overallFindings(
+  context: PlanContext,
+  ladder: readonly Pass[],
+  cupboard: CupboardView,
+): Finding[] {
+  const rungs = ladder.length;
+  const rinsedFirst = ladder[0]?.steps.some((action) => action.kind === 'rinseBefore') ?? false;
   return [
     ...(rungs === 0 ? [finding('noHomeMethod', {})] : []),
     ...professionalFindings(context, rungs),
     ...unknownFindings(context),
     ...historyFindings(context),
-    ...adviceFindings(context),
+    ...adviceFindings(context, rinsedFirst),
+    ...sizeFindings(context),
     ...(cupboard.ifBought
       ? [
           finding(
@@ -47,8 +59,11 @@ function unknownFindings({ facts, item, knowledge }: PlanContext): Finding[] {
 }
 
 /** What age, heat and earlier products have done. */
-function historyFindings({ facts, marks, index }: PlanContext): Finding[] {
+function historyFindings(context: PlanContext): Finding[] {
+  const { facts, marks, index, residues } = context;
   const tried = facts.tried.map((product) => product.agentId);
+  const left = residues.map((agent) => agent.id).sort();
+  const solvents = residues.filter((agent) => agent.flammable).map((agent) => agent.id);
   const bleached = tried.some((id) => index.agents.get(id)?.chemistries.includes('chlorine'));
   const protein = marks.some((work) => work.components.some(({ component }) => component.proteinaceous));
   const hotEnzyme = protein && facts.tried.some((product) => product.hot);
@@ -58,7 +73,14 @@ function historyFindings({ facts, marks, index }: PlanContext): Finding[] {
     ),
   );
   return [
-    ...(tried.length > 0 ? [finding('rinseTriedFirst', { agentIds: [...tried].sort() })] : []),
+    ...explosivesHere(context).map(({ component, agent }) =>
+      finding('explosiveWhenDry', { componentId: component.id, agentId: agent.id }, ['chemHandbook']),
+    ),
+    ...fumesHere(context).map((component) =>
+      finding('chlorineFumesFrom', { componentId: component.id }, ['poisonCentre']),
+    ),
+    ...(solvents.length > 0 ? [finding('solventOnIt', { agentIds: solvents.sort() }, ['poisonCentre'])] : []),
+    ...(left.length > 0 ? [finding('rinseTriedFirst', { agentIds: left })] : []),
     ...(hotEnzyme ? [finding('triedHot', {}, ['memory', 'commonPractice'])] : []),
     ...(yellows && bleached ? [finding('chlorineTried', {})] : []),
     ...(['weeks', 'months'].includes(facts.age)
@@ -70,17 +92,23 @@ function historyFindings({ facts, marks, index }: PlanContext): Finding[] {
   ];
 }
 
-function adviceFindings({ facts, item, marks, household, envelope }: PlanContext): Finding[] {
+function adviceFindings(context: PlanContext, rinsedFirst: boolean): Finding[] {
+  const { facts, item, marks, household, envelope } = context;
+  const atFirst = { passIndex: 0, unwetted: !rinsedFirst, bars: context.barred };
   const dryClean = facts.piece.label?.dryClean;
   const sickness = marks.some(
-    (work) => work.mark.bodyFluid && work.components.some(({ component }) => component.infectious),
+    (work) => work.isBodyFluid && work.components.some(({ component }) => component.infectious),
   );
   return [
-    ...marks
-      .filter((work) => work.mark.advice !== '')
-      .map((work) => finding('markAdvice', { markId: work.mark.id }, work.mark.sourceIds)),
+    ...marks.flatMap(({ mark }) =>
+      sayable(mark.advice, context, atFirst).map((text) =>
+        finding('markAdvice', { markId: mark.id, text }, mark.sourceIds),
+      ),
+    ),
     ...(marks.length > 1 ? [finding('onePlanForAll', { marks: marks.length })] : []),
-    ...(item.note ? [finding('itemNote', { itemId: item.id }, item.sourceIds)] : []),
+    ...sayable(item.notes, context, atFirst).map((text) =>
+      finding('itemNote', { itemId: item.id, text }, item.sourceIds),
+    ),
     ...(dryClean === 'P' || dryClean === 'F'
       ? [finding('dryCleanNoPermission', { sign: dryClean }, ['careLabel', 'iso3758'])]
       : []),
@@ -95,6 +123,17 @@ function adviceFindings({ facts, item, marks, household, envelope }: PlanContext
         ]
       : []),
   ];
+}
+
+/** What was taken for the size: said wherever an amount hangs on it. */
+function sizeFindings({ facts, rinsable }: PlanContext): Finding[] {
+  if (facts.size === 'unknown') {
+    const { length, width } = SIZE_CM[ASSUMED_SIZE];
+    return [finding('sizeAssumed', { lengthCm: length, widthCm: width })];
+  }
+  return facts.size === 'allOver' && !rinsable
+    ? [finding('fieldByField', { cm: SIZE_CM.larger.length })]
+    : [];
 }
 
 function professionalFindings(context: PlanContext, rungs: number): Finding[] {

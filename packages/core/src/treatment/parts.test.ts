@@ -84,7 +84,7 @@ describe('the expected effect', () => {
     expect(tumbled(cases.bloodOnWoolBlanket)).toBeLessThan(
       effect(cases.bloodOnWoolBlanket, 'coldFlush').high,
     );
-    const scale = trouble('scale', piece('towel', { cotton: 100 }), { sizeCm: null });
+    const scale = trouble('scale', piece('towel', { cotton: 100 }), { size: 'allOver' });
     expect(effect({ ...scale, heat: 'tumbled' }, 'citricSoak')).toEqual(effect(scale, 'citricSoak'));
   });
   it('does not count age against yellowing, which is old by nature', () => {
@@ -120,7 +120,7 @@ describe('the recipe', () => {
     expect(detergent).toBeCloseTo((powder ?? 0) / 10, 1);
   });
   it('never drenches a surface whose mark has no size', () => {
-    const context = contextOf({ ...cases.blackberryOnArmchair, sizeCm: null });
+    const context = contextOf({ ...cases.blackberryOnArmchair, size: 'allOver' });
     const made = recipe(plainly('coldBlot', context), context);
     expect(made.ingredients[0]?.volumeML).toBeLessThanOrEqual(350);
   });

@@ -280,17 +280,17 @@ describe('the planner', () => {
         },
       ],
     };
-    const smoky = trouble('smoke', piece('sportsTop', { polyester: 100 }), { sizeCm: null });
+    const smoky = trouble('smoke', piece('sportsTop', { polyester: 100 }), { size: 'allOver' });
     expect(codes(against(plan(smoky, stone), 'vinegarSoak'))).toContain('vesselUnsuitable');
   });
 
   it('hides borax where it is not sold, and drops the reducer for asthma and metal parts', () => {
     const towels = trouble('stiffTowels', piece('towel', { cotton: 100 }, { label: label(60) }), {
-      sizeCm: null,
+      size: 'allOver',
     });
     expect(codes(against(plan(towels), 'deepStripBorax'))).toContain('notSoldHere');
     const run = trouble('dyeRun', piece('curtain', { cotton: 100 }, { label: label(60), metalParts: true }), {
-      sizeCm: null,
+      size: 'allOver',
     });
     expect(codes(against(plan(run, { ...household, asthma: true }), 'reducerSoak'))).toEqual(
       expect.arrayContaining(['notWithAsthma', 'metalParts']),
@@ -299,7 +299,7 @@ describe('the planner', () => {
 
   it('follows the school the household chose', () => {
     const run = trouble('dyeRun', piece('pillowcase', { cotton: 100 }, { label: label(60) }), {
-      sizeCm: null,
+      size: 'allOver',
     });
     expect(rungs(plan(run))).toContain('dyeSuspendingSoak');
     expect(rungs(plan(run, { ...household, schools: { runWay: 'reducerFirst' } }))).toContain('reducerSoak');

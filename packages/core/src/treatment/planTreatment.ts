@@ -54,7 +54,7 @@ export function planTreatment(
     ...frame,
     ladder,
     candidates: candidatesOf(climbed, assessments),
-    findings: overallFindings(context, ladder.length, view),
+    findings: overallFindings(context, ladder, view),
     cupboard: view,
     schools: positionsAtWork(climbed, assessments, context),
   };

@@ -43,7 +43,7 @@ const parts = (
   );
 const hand: CareLabel = { ...label(30, 'never'), wash: { kind: 'hand' }, tumble: 'never' };
 const noWash: CareLabel = { ...label(30, 'never'), wash: { kind: 'never' }, tumble: 'never', dryClean: 'P' };
-const whole = { sizeCm: null } as const;
+const whole = { size: 'allOver' } as const;
 const fresh = { age: 'minutes', wetness: 'wet' } as const;
 const cotton60 = { label: label(60) };
 
@@ -203,7 +203,9 @@ const CASES: readonly Case[] = [
   {
     name: 'fish juice: cold, acid for the smell',
     ground: 'HB: amines are bases',
-    facts: trouble('fishSmell', on('workwear', { cotton: 100 }, { colour: 'mid', label: label(60) }), whole),
+    facts: trouble('fishSmell', on('workwear', { cotton: 100 }, { colour: 'mid', label: label(60) }), {
+      size: 'larger',
+    }),
     does: ['vinegarSpot'],
     doesNot: ['chlorineSoak'],
   },

@@ -1,5 +1,6 @@
 import type { Age } from '@feverfew/knowledge';
 import type { PieceFacts } from '../textile/piece.js';
+import type { Size } from './size.js';
 
 export const HEATS = ['none', 'hotWash', 'tumbled', 'ironed', 'unknown'] as const;
 export type Heat = (typeof HEATS)[number];
@@ -10,6 +11,9 @@ export type Wetness = (typeof WETNESSES)[number];
 export const TRIED_EFFECTS = ['nothing', 'some', 'unknown'] as const;
 export type TriedEffect = (typeof TRIED_EFFECTS)[number];
 
+export const WASHED_OUT = ['yes', 'no', 'unknown'] as const;
+export type WashedOut = (typeof WASHED_OUT)[number];
+
 /** A product put on it before this tool was asked. */
 export interface TriedProduct {
   readonly agentId: string;
@@ -17,6 +21,8 @@ export interface TriedProduct {
   readonly effect: TriedEffect;
   /** With hot water or heat on it. */
   readonly hot: boolean;
+  /** Washed, or rinsed in at least two waters, since; not told counts as no. */
+  readonly washedOut: WashedOut;
 }
 
 /** A method of this tool already done on this trouble. */
@@ -45,8 +51,7 @@ export interface TroubleFacts {
   readonly age: Age;
   readonly wetness: Wetness;
   readonly heat: Heat;
-  /** null = the whole piece. */
-  readonly sizeCm: { readonly length: number; readonly width: number } | null;
+  readonly size: Size;
   readonly tried: readonly TriedProduct[];
   readonly done: readonly DoneMethod[];
   /** Views chosen for this plan alone, by dispute; the household's hold for the rest. */
@@ -81,7 +86,7 @@ export const EMPTY_FACTS: TroubleFacts = {
   age: 'unknown',
   wetness: 'unknown',
   heat: 'none',
-  sizeCm: null,
+  size: 'unknown',
   tried: [],
   done: [],
   schools: {},

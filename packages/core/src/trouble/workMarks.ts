@@ -9,7 +9,14 @@ export interface WorkMark {
   /** Marks whose rules count: itself, or the causes a diagnosis has left. */
   readonly causes: readonly { readonly mark: Mark; readonly share: number }[];
   readonly kinds: ReadonlySet<TroubleKind>;
+  /** It, or one of its causes, comes from a body. */
+  readonly isBodyFluid: boolean;
   readonly components: readonly { readonly component: SoilComponent; readonly weight: number }[];
+  /**
+   * All it is or was made of, with the largest share it has in a cause: what is told to be gone still guards people,
+   * since nobody can see a trace of it.
+   */
+  readonly told: readonly { readonly component: SoilComponent; readonly weight: number }[];
 }
 
 /** The troubles told, in a fixed order, less what is gone; a trouble of which nothing is left drops out. */
@@ -40,7 +47,21 @@ function workMark(mark: Mark, facts: TroubleFacts, knowledge: Knowledge): WorkMa
     const component = index.components.get(componentId);
     return component ? [{ component, weight: weight / total }] : [];
   });
-  return { mark, causes, kinds: new Set(causes.map((cause) => cause.mark.kind)), components };
+  const told = new Map<string, number>();
+  for (const { mark: cause } of causes)
+    for (const { componentId, weight } of cause.components)
+      told.set(componentId, Math.max(told.get(componentId) ?? 0, weight));
+  return {
+    mark,
+    causes,
+    kinds: new Set(causes.map((cause) => cause.mark.kind)),
+    isBodyFluid: mark.bodyFluid || causes.some((cause) => cause.mark.bodyFluid),
+    components,
+    told: [...told].flatMap(([componentId, weight]) => {
+      const component = index.components.get(componentId);
+      return component ? [{ component, weight }] : [];
+    }),
+  };
 }
 
 /** A trouble whose cause decides stands for its causes once a question has been answered. */

@@ -25,7 +25,9 @@ const WORDS: Say = {
     lines:
       action.notes.length > 0
         ? action.notes
-        : ['Blot with a white cloth, outside in. Change the face as soon as it takes colour.'],
+        : action.action === 'blot'
+          ? ['Blot with a white cloth, outside in. Change the face as soon as it takes colour.']
+          : ['Hands off it for now: read what stands beside this first.'],
   }),
   hiddenTest: () => ({
     title: 'Try a hidden spot',
@@ -71,9 +73,9 @@ const WORDS: Say = {
       ...action.notes,
     ],
   }),
-  airOut: () => ({
+  airOut: (action) => ({
     title: 'Air it',
-    lines: ['Blot the solvent out. Hang outdoors until no smell is left, then go on.'],
+    lines: ['Blot the solvent out. Hang outdoors until no smell is left, then go on.', ...action.notes],
   }),
   wash: (action, say) => ({
     title: 'Wash',
@@ -92,9 +94,9 @@ const WORDS: Say = {
       ...action.notes,
     ],
   }),
-  finalLook: () => ({
+  finalLook: (action) => ({
     title: 'Look again, dry',
-    lines: ['Dry and in daylight: is it gone? Only then heat, if the label allows it.'],
+    lines: ['Dry and in daylight: is it gone? Only then heat, if the label allows it.', ...action.notes],
   }),
 };
 

@@ -2,7 +2,19 @@ import type { Finding, FindingCode, FindingFacts } from '../finding/finding.js';
 import { durationWords } from './actionWords.js';
 import type { Lexicon } from './lexicon.js';
 import { ownerWords } from './ownerWords.js';
-import { ACTION_WORDS, CHEMISTRY_WORDS, PROGRAMME_WORDS, WETTING_WORDS } from './vocabularyWords.js';
+import {
+  ACTION_WORDS,
+  CHEMISTRY_WORDS,
+  DEED_WORDS,
+  PROGRAMME_WORDS,
+  WETTING_WORDS,
+} from './vocabularyWords.js';
+
+const SENSITIVE_WORDS = {
+  pregnancy: 'someone here is pregnant',
+  baby: 'a baby or small child lives here',
+  pets: 'pets live here',
+} as const;
 
 type Words = { readonly [Code in FindingCode]: (facts: FindingFacts[Code], say: Lexicon) => string };
 
@@ -34,6 +46,36 @@ const WORDS: Words = {
   offByDefault: ({ agentId }, say) => `${upper(say.name(agentId))} is switched off in this household.`,
   notSoldHere: ({ agentId }, say) => `${upper(say.name(agentId))} is not sold to households here.`,
   notWithAsthma: ({ agentId }, say) => `${upper(say.name(agentId))} is kept out: someone here has asthma.`,
+  notWithSensitive: ({ agentId, who }, say) =>
+    `${upper(say.name(agentId))} is kept out: ${SENSITIVE_WORDS[who]}.`,
+  dustWithAsthma: ({ componentId }, say) =>
+    `Brushing ${say.name(componentId)} dry fills the air with its dust, and someone here has asthma.`,
+  barredHere: ({ deed }) => `No ${DEED_WORDS[deed]} on this piece.`,
+  tooLargeForSpot: () => 'Spot work, and the trouble is all over.',
+  tooMuchSolvent: ({ agentId, neededML, mostML }, say) =>
+    `This size would take ${say.volume(neededML)} of ${say.name(agentId)}; at home ${say.volume(mostML)} is the ` +
+    'most in one round. More is a job for a professional.',
+  sizeAssumed: ({ lengthCm, widthCm }) =>
+    `Size not told: amounts are for a palm, ${lengthCm} × ${widthCm} cm. Tell it, and they change.`,
+  fieldByField: ({ cm }) =>
+    `All over, and it cannot be rinsed through: one field of ${cm} × ${cm} cm at a time; amounts are for one field.`,
+  solventOnIt: ({ agentIds }, say) =>
+    `${upper(agentIds.map(say.name).join(', '))} has been on it: outdoors until no smell is left, before any ` +
+    'water, machine or warmth; wash it alone; no dryer.',
+  chlorineFumesFrom: ({ componentId }, say) =>
+    `Chlorine bleach is on it, and ${say.name(componentId)} gives off gas with it: window wide open, leave if it ` +
+    'stings, rinse with much cold water first.',
+  explosiveWhenDry: ({ componentId, agentId }, say) =>
+    `${upper(say.name(agentId))} on ${say.name(componentId)} makes crystals that explode at a touch once dry: keep ` +
+    'it wet, flood it with running water, never let it dry. Crystals already dry: do not touch, call the fire service.',
+  onlyInItsBottle: ({ agentId, container }, say) =>
+    container === 'sprayer'
+      ? `${upper(say.name(agentId))} does not go into a sprayer: its mist is breathed in, and may take fire.`
+      : `${upper(say.name(agentId))} stays in its own bottle: another one tells nobody what is in it.`,
+  burnsWithOxidiser: ({ oxidiserId, fuelId }, say) =>
+    `${upper(say.name(oxidiserId))} and ${say.name(fuelId)} with so little water can take fire or burst: not together.`,
+  tooLittleWater: ({ agentId, neededML }, say) =>
+    `${upper(say.name(agentId))} heats up by itself with little water: at least ${say.volume(neededML)}, water first.`,
   metalParts: ({ agentId }, say) => `${upper(say.name(agentId))} attacks the metal parts of this piece.`,
   vesselTooSmall: ({ neededL, largestL }, say) =>
     `Needs a vessel of ${say.volume(neededL * 1000)}; your largest holds ${say.volume(largestL * 1000)}.`,
@@ -211,8 +253,8 @@ const WORDS: Words = {
   cupboardHoldsPair: ({ pairId, agentAId, agentBId }, say) =>
     `Your cupboard holds ${say.name(agentAId)} and ${say.name(agentBId)}: together it ${say.name(pairId)}. Never ` +
     `in one vessel, one wash cycle or one step after the other.`,
-  markAdvice: ({ markId }, say) => say.name(`advice:${markId}`),
-  itemNote: ({ itemId }, say) => say.name(`note:${itemId}`),
+  markAdvice: ({ markId, text }, say) => text ?? say.name(`advice:${markId}`),
+  itemNote: ({ itemId, text }, say) => text ?? say.name(`note:${itemId}`),
   noHeatBeforeGone: () => 'No dryer, iron or hot wash until it is gone, seen dry in daylight.',
 };
 

@@ -46,6 +46,8 @@ export function ownerWords(owner: LimitOwner, say: Lexicon): string {
       return CONDITION_WORDS[owner.condition];
     case 'part':
       return `its ${say.name(owner.partId)}`;
+    case 'metal':
+      return 'its metal parts: take them off';
     case 'school':
       return `the way followed: ${say.name(owner.schoolId)}`;
     case 'soil':

@@ -1,5 +1,6 @@
 import type {
   Chemistry,
+  Deed,
   DryingWay,
   MechanicalAction,
   Mechanism,
@@ -91,3 +92,27 @@ export const MECHANISM_WORDS: Readonly<Record<Mechanism, string>> = {
   sunlight: 'sunlight',
   softening: 'softening',
 };
+
+/** What may be barred on a piece. */
+export const DEED_WORDS = {
+  blot: 'blotting',
+  rub: 'rubbing',
+  brush: 'brushing',
+  water: 'water',
+  soak: 'soaking',
+  sun: 'sun',
+  steam: 'steam',
+  heat: 'heat',
+  tumble: 'dryer',
+  wring: 'wringing or spin',
+  bleach: 'bleach',
+  chlorine: 'chlorine bleach',
+  soap: 'soap',
+  soda: 'soda',
+  acid: 'acid',
+  ammonia: 'ammonia',
+  solvent: 'solvent',
+  softener: 'softener',
+  spray: 'spraying',
+  dryIn: 'drying in',
+} as const satisfies Record<Deed, string>;

@@ -1,6 +1,6 @@
 import type { Caution } from '../schema/hazard.js';
 
-const plain = { occasion: null, forbidsHeat: false } satisfies Partial<Caution>;
+const plain = { occasion: null, forbidsHeat: false, bars: [] as Caution['bars'] } satisfies Partial<Caution>;
 
 export const cautions: readonly Caution[] = [
   {
@@ -175,7 +175,7 @@ export const cautions: readonly Caution[] = [
     ...plain,
     id: 'ammoniaFumes',
     severity: 'danger',
-    text: 'Ammonia: outdoors or wide-open window, gloves, never with chlorine bleach.',
+    text: 'Ammonia: outdoors or wide-open window, gloves and goggles, never with chlorine bleach, never with asthma.',
     ground: 'Corrosive, chloramines.',
     sourceIds: ['clp', 'poisonCentre'],
   },
@@ -208,6 +208,7 @@ export const cautions: readonly Caution[] = [
   {
     ...plain,
     id: 'flammable',
+    bars: ['heat', 'tumble'],
     forbidsHeat: true,
     severity: 'danger',
     text:
@@ -228,6 +229,7 @@ export const cautions: readonly Caution[] = [
   {
     ...plain,
     id: 'noDryerAfterSolvent',
+    bars: ['tumble'],
     occasion: 'afterSolvent',
     forbidsHeat: true,
     severity: 'danger',
@@ -288,6 +290,7 @@ export const cautions: readonly Caution[] = [
   {
     ...plain,
     id: 'electric',
+    bars: ['water', 'soak'],
     severity: 'danger',
     text: 'No liquid into electric blankets or heated pads.',
     ground: 'Shock, fire.',
@@ -296,25 +299,30 @@ export const cautions: readonly Caution[] = [
   {
     ...plain,
     id: 'oilyRags',
+    bars: ['tumble'],
     forbidsHeat: true,
     severity: 'danger',
     text:
-      'Oily pads and cloths heat up by themselves: spread flat outdoors or into a lidded metal can with water; ' +
-      'no dryer while oil is left.',
-    ground: 'Drying oils and oily rags self-heat.',
+      'Oily cloths can heat up by themselves, cooking and drying oils most, and burn in a dryer: no dryer before a ' +
+      'hot wash has taken the oil out. Rags wet, in a lidded metal can, or spread flat outdoors.',
+    ground: 'Unsaturated oils self-heat as they take up oxygen; mineral oil only feeds a fire.',
     sourceIds: ['commonPractice'],
   },
   {
     ...plain,
     id: 'superGlueHeat',
+    bars: ['blot'],
     severity: 'danger',
-    text: 'Let super glue cure first. Never cotton wool or wool on it while wet: it heats violently.',
+    text:
+      'Let super glue set first, an hour and more, untouched. Never a cotton, wool or leather cloth, glove or pad on ' +
+      'it while wet: it sets at once and burns skin.',
     ground: 'Fast curing on cellulose and protein.',
     sourceIds: ['commonPractice'],
   },
   {
     ...plain,
     id: 'paraffinFire',
+    bars: ['tumble', 'heat'],
     forbidsHeat: true,
     severity: 'danger',
     text:
@@ -326,6 +334,7 @@ export const cautions: readonly Caution[] = [
   {
     ...plain,
     id: 'oldFelt',
+    bars: ['brush', 'steam'],
     severity: 'warning',
     text: 'Old felt may hold mercury: gloves, no brushing, no steam, not near children.',
     ground: 'Old hat felting.',
@@ -382,5 +391,112 @@ export const cautions: readonly Caution[] = [
     text: 'Wash it alone.',
     ground: 'What comes out goes into other pieces.',
     sourceIds: ['commonPractice'],
+  },
+  {
+    ...plain,
+    id: 'aspiration',
+    severity: 'danger',
+    text: 'Swallowed: do not make them vomit, it goes into the lungs. Poison line or emergency number at once.',
+    ground: 'Asp. Tox. 1 (CLP).',
+    sourceIds: ['clp', 'poisonCentre'],
+  },
+  {
+    ...plain,
+    id: 'spentSolvent',
+    severity: 'warning',
+    text: 'What is left goes to the hazardous-waste point, never down a drain. Its cloths and pads: dry flat outdoors, then bin.',
+    ground: 'Fire in the drain, poison in water; local rules decide.',
+    sourceIds: ['poisonCentre', 'memory'],
+  },
+  {
+    ...plain,
+    id: 'spentChlorine',
+    severity: 'warning',
+    text: 'Down the drain alone, with much water, after no other cleaner; not into a septic tank.',
+    ground: 'Gas in the drain trap; kills what the tank lives by.',
+    sourceIds: ['poisonCentre', 'memory'],
+  },
+  {
+    ...plain,
+    id: 'spentPoison',
+    severity: 'warning',
+    text: 'What is left in the packet goes to the hazardous-waste point; a used bath down the drain with much water, not into a septic tank or onto soil.',
+    ground: 'Toxic to people, plants and water.',
+    sourceIds: ['poisonCentre', 'memory'],
+  },
+  {
+    ...plain,
+    id: 'narcoticVapour',
+    severity: 'danger',
+    text: 'Its vapour makes dizzy and faint and breaks down to poison gas on hot surfaces: out into the air, never near a flame, heater or cigarette, and no dryer.',
+    ground: 'Narcotic vapour; phosgene and hydrogen chloride on hot metal.',
+    forbidsHeat: true,
+    bars: ['heat', 'tumble'],
+    sourceIds: ['clp', 'memory'],
+  },
+  {
+    ...plain,
+    id: 'hydrofluoric',
+    severity: 'danger',
+    text: 'Hydrofluoric acid burns deep, often without pain at first: rinse skin or eyes with much water for 15 minutes and more, and go to hospital at once, with the bottle. Keep the piece in gloves, under running water.',
+    ground: 'Fluoride poisons through whole skin.',
+    sourceIds: ['poisonCentre', 'clp'],
+  },
+  {
+    ...plain,
+    id: 'proofingSpray',
+    severity: 'danger',
+    text: 'Waterproofing spray outdoors only, with the wind, nobody near: breathed in, it can injure lungs badly. Never with asthma.',
+    ground: 'Lung injury by impregnation sprays, reported by poison centres.',
+    sourceIds: ['poisonCentre'],
+  },
+  {
+    ...plain,
+    id: 'keepWetFlood',
+    occasion: 'keepWet',
+    severity: 'danger',
+    text: 'Iodine with ammonia makes brown crystals that explode at a touch once dry: keep it wet, flood it with running water for many minutes, never let it dry, never scrape it.',
+    ground: 'Nitrogen triiodide.',
+    forbidsHeat: true,
+    bars: ['dryIn', 'heat', 'tumble', 'brush', 'rub'],
+    sourceIds: ['chemHandbook', 'memory'],
+  },
+  {
+    ...plain,
+    id: 'septicTank',
+    occasion: 'septicTank',
+    severity: 'warning',
+    text: 'A septic tank here: this does not go down the drain. Use it up, or take it to the hazardous-waste point.',
+    ground: 'Kills what the tank lives by.',
+    sourceIds: ['poisonCentre', 'memory'],
+  },
+  {
+    ...plain,
+    id: 'airFirst',
+    occasion: 'solventOnIt',
+    severity: 'danger',
+    text: 'Solvent is still in it: outdoors until no smell is left, before any water, machine or warmth. No flame, no dryer. Wash it alone.',
+    ground: 'Vapour ignites in a drum, in warm water and in a dryer.',
+    forbidsHeat: true,
+    bars: ['tumble', 'heat'],
+    sourceIds: ['poisonCentre', 'commonPractice'],
+  },
+  {
+    ...plain,
+    id: 'chlorineOnIt',
+    occasion: 'chlorineOnIt',
+    severity: 'danger',
+    text: 'Chlorine bleach is still on it, and what is there gives off gas with it: window wide open, leave if it stings, rinse with much cold water before anything else.',
+    ground: 'Chloramines; chlorine with acid.',
+    sourceIds: ['poisonCentre'],
+  },
+  {
+    ...plain,
+    id: 'hiddenUrine',
+    severity: 'danger',
+    text: 'Dried urine cannot be seen: no chlorine bleach on this piece until it has been washed through.',
+    ground: 'Urea stays after the smell has gone; chloramines.',
+    bars: ['chlorine'],
+    sourceIds: ['poisonCentre'],
   },
 ];

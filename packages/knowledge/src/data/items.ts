@@ -1,5 +1,6 @@
 import type { Item, PartKind } from '../schema/item.js';
 import type { ChemistryRule } from '../schema/limitRule.js';
+import { always, where } from './say.js';
 
 const foamChemistry: ChemistryRule[] = (['hydrocarbon', 'ketone', 'ester', 'alcohol'] as const).map(
   (chemistry) => ({
@@ -19,12 +20,27 @@ const noTumble: Item['drying'] = [
   { forbids: 'tumbleNormal', protects: 'piece', sourceIds: ['commonPractice'] },
 ];
 
-const flameRetardant: ChemistryRule[] = (['chlorine', 'soap', 'softener'] as const).map((chemistry) => ({
+const flameRetardant: ChemistryRule[] = (
+  ['chlorine', 'peroxide', 'percarbonate', 'soap', 'softener'] as const
+).map((chemistry) => ({
   chemistry,
   verdict: 'never',
   protects: 'both',
   sourceIds: ['commonPractice', 'productLabel'],
 }));
+/** Left to a conservator on old weavings. */
+const conservators: ChemistryRule[] = (['peroxide', 'oxalicAcid', 'ammonia', 'strongAlkali'] as const).map(
+  (chemistry) => ({ chemistry, verdict: 'never', protects: 'piece', sourceIds: ['commonPractice'] }),
+);
+/** Worn or slept on by children, or soaked by them: chlorine meets urine that nobody sees. */
+const noChlorine: ChemistryRule[] = [
+  {
+    chemistry: 'chlorine',
+    verdict: 'never',
+    protects: 'both',
+    sourceIds: ['poisonCentre', 'commonPractice'],
+  },
+];
 
 const washable = {
   mostWetting: 'immersion',
@@ -41,6 +57,8 @@ const washable = {
   cautionIds: [] as string[],
   typicalAreaCm2: 5000,
   partNames: ['whole piece'],
+  mostMLPerCm2: null,
+  professionalFibreIds: [] as string[],
   sourceIds: ['commonPractice'],
 } satisfies Partial<Item>;
 
@@ -57,6 +75,8 @@ const inPlace = {
   divisible: false,
   cautionIds: [] as string[],
   typicalAreaCm2: 20000,
+  mostMLPerCm2: 0.1,
+  professionalFibreIds: [] as string[],
   sourceIds: ['commonPractice'],
 } satisfies Partial<Item>;
 
@@ -69,7 +89,7 @@ export const items: readonly Item[] = [
     icon: 'household',
     defaultFibres: [{ fibreId: 'linen', sharePct: 100 }],
     dryMassG: 600,
-    note: '',
+    notes: [],
   },
   {
     ...washable,
@@ -80,7 +100,7 @@ export const items: readonly Item[] = [
     defaultFibres: [{ fibreId: 'cotton', sharePct: 100 }],
     dryMassG: 150,
     skinContact: true,
-    note: '',
+    notes: [],
   },
   {
     ...washable,
@@ -91,7 +111,7 @@ export const items: readonly Item[] = [
     defaultFibres: [{ fibreId: 'cotton', sharePct: 100 }],
     dryMassG: 600,
     skinContact: true,
-    note: '',
+    notes: [],
   },
   {
     ...washable,
@@ -102,7 +122,7 @@ export const items: readonly Item[] = [
     defaultFibres: [{ fibreId: 'cotton', sharePct: 100 }],
     dryMassG: 550,
     skinContact: true,
-    note: 'No softener: it stops terry from drinking water.',
+    notes: [always('Softener stops terry from drinking water.', { names: ['softener'] })],
   },
   {
     ...washable,
@@ -112,7 +132,7 @@ export const items: readonly Item[] = [
     icon: 'household',
     defaultFibres: [{ fibreId: 'cotton', sharePct: 100 }],
     dryMassG: 60,
-    note: 'Touches food: no scent, extra rinse.',
+    notes: [always('Touches food: no scent, extra rinse.')],
   },
   {
     ...washable,
@@ -123,7 +143,7 @@ export const items: readonly Item[] = [
     defaultFibres: [{ fibreId: 'cotton', sharePct: 100 }],
     dryMassG: 180,
     skinContact: true,
-    note: '',
+    notes: [],
   },
   {
     ...washable,
@@ -135,7 +155,7 @@ export const items: readonly Item[] = [
     dryMassG: 200,
     mostAction: 'softBrush',
     skinContact: true,
-    note: '',
+    notes: [],
   },
   {
     ...washable,
@@ -148,7 +168,7 @@ export const items: readonly Item[] = [
     mostProgramme: 'mild',
     mostAction: 'softBrush',
     skinContact: true,
-    note: 'Old seams and lace: support it when lifting wet.',
+    notes: [always('Old seams and lace: support it when lifting wet.')],
   },
   {
     ...washable,
@@ -158,7 +178,7 @@ export const items: readonly Item[] = [
     icon: 'garment',
     defaultFibres: [{ fibreId: 'cotton', sharePct: 100 }],
     dryMassG: 700,
-    note: '',
+    notes: [],
   },
   {
     ...washable,
@@ -168,7 +188,7 @@ export const items: readonly Item[] = [
     icon: 'garment',
     defaultFibres: [{ fibreId: 'cotton', sharePct: 100 }],
     dryMassG: 650,
-    note: 'Unwashed indigo sheds for the first washes.',
+    notes: [always('Unwashed indigo sheds for the first washes.')],
   },
   {
     ...washable,
@@ -182,7 +202,7 @@ export const items: readonly Item[] = [
     mostAction: 'press',
     drying: noTumble,
     skinContact: true,
-    note: 'Dry flat.',
+    notes: [always('Dry flat.')],
   },
   {
     ...washable,
@@ -195,7 +215,7 @@ export const items: readonly Item[] = [
     mostProgramme: 'mild',
     drying: [{ forbids: 'tumbleNormal', protects: 'piece', sourceIds: ['commonPractice'] }],
     skinContact: true,
-    note: 'Hang it at once after use.',
+    notes: [always('Hang it at once after use.')],
   },
   {
     ...washable,
@@ -209,7 +229,7 @@ export const items: readonly Item[] = [
     mostAction: 'press',
     drying: noTumble,
     skinContact: true,
-    note: '',
+    notes: [],
   },
   {
     ...washable,
@@ -224,7 +244,7 @@ export const items: readonly Item[] = [
     mostProgramme: 'none',
     mostAction: 'press',
     drying: noTumble,
-    note: 'Lined and stiffened: spot work only.',
+    notes: [always('Lined and stiffened: spot work only.')],
   },
   {
     ...washable,
@@ -239,7 +259,7 @@ export const items: readonly Item[] = [
     mostProgramme: 'none',
     mostAction: 'press',
     drying: noTumble,
-    note: 'Interlining shrinks apart from the shell: spot work only.',
+    notes: [always('Interlining shrinks apart from the shell: spot work only.')],
   },
   {
     ...washable,
@@ -254,7 +274,7 @@ export const items: readonly Item[] = [
     mostProgramme: 'mild',
     mostAction: 'softBrush',
     drying: [{ forbids: 'tumbleNormal', protects: 'piece', sourceIds: ['commonPractice'] }],
-    note: 'Take hooks and rings out first.',
+    notes: [always('Take hooks and rings out first.')],
   },
   {
     ...washable,
@@ -268,7 +288,7 @@ export const items: readonly Item[] = [
     mostAction: 'press',
     drying: noTumble,
     skinContact: true,
-    note: 'Heavy when wet: two people lift.',
+    notes: [always('Heavy when wet: two people lift.')],
   },
   {
     ...washable,
@@ -281,7 +301,7 @@ export const items: readonly Item[] = [
     divisible: true,
     typicalAreaCm2: 30000,
     drying: [{ forbids: 'tumbleNormal', protects: 'piece', sourceIds: ['commonPractice'] }],
-    note: 'Goes by its sewn-in label. Treat all covers of a set in the same days.',
+    notes: [always('Goes by its sewn-in label. Treat all covers of a set in the same days.')],
   },
   {
     ...washable,
@@ -294,7 +314,8 @@ export const items: readonly Item[] = [
     mostWetting: 'spot',
     mostProgramme: 'none',
     drying: noTumble,
-    note: 'Washing takes the proofing out: reproof after.',
+    cautionIds: ['proofingSpray'],
+    notes: [always('Washing takes the proofing out: reproof after.')],
   },
   {
     ...inPlace,
@@ -306,7 +327,7 @@ export const items: readonly Item[] = [
     partNames: ['cover', 'filling'],
     dryMassG: 3000,
     chemistry: [...foamChemistry, ...surfaceChemistry],
-    note: 'Foam inside: as little water as possible.',
+    notes: [always('Foam inside: as little water as possible.')],
   },
   {
     ...inPlace,
@@ -318,7 +339,7 @@ export const items: readonly Item[] = [
     partNames: ['cover', 'filling'],
     dryMassG: 2000,
     chemistry: [...foamChemistry, ...surfaceChemistry],
-    note: '',
+    notes: [],
   },
   {
     ...inPlace,
@@ -335,7 +356,7 @@ export const items: readonly Item[] = [
     chemistry: [...foamChemistry, ...surfaceChemistry],
     coded: false,
     skinContact: true,
-    note: 'Never flooded: it dries from one side only. Mind the warranty.',
+    notes: [always('Never flooded: it dries from one side only. Mind the warranty.', { bars: ['soak'] })],
   },
   {
     ...inPlace,
@@ -347,8 +368,9 @@ export const items: readonly Item[] = [
     partNames: ['pile', 'backing'],
     dryMassG: 6000,
     mostAction: 'blot',
+    mostMLPerCm2: 0.3,
     chemistry: surfaceChemistry,
-    note: 'Never rub pile. A jute back browns when soaked.',
+    notes: [always('Never rub pile. A jute back browns when soaked.', { bars: ['rub'], names: ['soak'] })],
   },
   {
     ...inPlace,
@@ -360,8 +382,9 @@ export const items: readonly Item[] = [
     partNames: ['pile', 'backing'],
     dryMassG: 20000,
     mostAction: 'blot',
+    mostMLPerCm2: 0.3,
     chemistry: [...foamChemistry, ...surfaceChemistry],
-    note: 'Backing and underlay hold water: use little, weigh down dry towels.',
+    notes: [always('Backing and underlay hold water: use little, weigh down dry towels.')],
   },
   {
     ...washable,
@@ -376,7 +399,7 @@ export const items: readonly Item[] = [
     dryMassG: 550,
     mostAction: 'softBrush',
     drying: [{ forbids: 'tumbleNormal', protects: 'piece', sourceIds: ['commonPractice'] }],
-    note: 'Empty the pockets; turn inside out.',
+    notes: [always('Empty the pockets; turn inside out.')],
   },
   {
     ...washable,
@@ -387,7 +410,7 @@ export const items: readonly Item[] = [
     defaultFibres: [{ fibreId: 'cotton', sharePct: 100 }],
     dryMassG: 300,
     skinContact: true,
-    note: '',
+    notes: [],
   },
   {
     ...washable,
@@ -399,7 +422,7 @@ export const items: readonly Item[] = [
     dryMassG: 350,
     mostProgramme: 'mild',
     mostAction: 'softBrush',
-    note: '',
+    notes: [],
   },
   {
     ...washable,
@@ -413,7 +436,7 @@ export const items: readonly Item[] = [
     mostAction: 'softBrush',
     skinContact: true,
     drying: [{ forbids: 'tumbleNormal', protects: 'piece', sourceIds: ['commonPractice'] }],
-    note: '',
+    notes: [],
   },
   {
     ...washable,
@@ -429,7 +452,7 @@ export const items: readonly Item[] = [
     mostProgramme: 'none',
     mostAction: 'press',
     drying: noTumble,
-    note: 'Shell and lining shrink apart: spot work only, unless its label says wash.',
+    notes: [always('Shell and lining shrink apart: spot work only, unless its label says wash.')],
   },
   {
     ...washable,
@@ -444,7 +467,7 @@ export const items: readonly Item[] = [
     mostAction: 'press',
     drying: noTumble,
     typicalAreaCm2: 600,
-    note: 'Support it on net or a towel, in and out of the water. Any ribbon counts.',
+    notes: [always('Support it on net or a towel, in and out of the water. Any ribbon counts.')],
   },
   {
     ...washable,
@@ -459,7 +482,7 @@ export const items: readonly Item[] = [
     mostAction: 'press',
     drying: noTumble,
     typicalAreaCm2: 2500,
-    note: 'The thread is a part of its own: its dye decides. Coloured thread on white runs.',
+    notes: [always('The thread is a part of its own: its dye decides. Coloured thread on white runs.')],
   },
   {
     ...washable,
@@ -477,7 +500,7 @@ export const items: readonly Item[] = [
     skinContact: true,
     drying: [{ forbids: 'tumbleNormal', protects: 'piece', sourceIds: ['commonPractice'] }],
     typicalAreaCm2: 1500,
-    note: '',
+    notes: [],
   },
   {
     ...washable,
@@ -496,7 +519,7 @@ export const items: readonly Item[] = [
     skinContact: true,
     drying: [{ forbids: 'tumbleNormal', protects: 'piece', sourceIds: ['commonPractice'] }],
     typicalAreaCm2: 800,
-    note: 'Inside out.',
+    notes: [always('Inside out.')],
   },
   {
     ...washable,
@@ -515,7 +538,11 @@ export const items: readonly Item[] = [
     skinContact: true,
     drying: noTumble,
     typicalAreaCm2: 3000,
-    note: 'The pad splits with heat, wringing and spin: delicate wash, hang dry. Never tumble.',
+    notes: [
+      always('The pad splits with heat, wringing and spin: delicate wash, hang dry. Never tumble.', {
+        bars: ['tumble', 'wring', 'heat'],
+      }),
+    ],
   },
   {
     ...washable,
@@ -531,9 +558,14 @@ export const items: readonly Item[] = [
     mostProgramme: 'hand',
     mostAction: 'press',
     skinContact: true,
-    drying: noTumble,
+    drying: [...noTumble, { forbids: 'sun', protects: 'piece', sourceIds: ['commonPractice'] }],
     typicalAreaCm2: 2000,
-    note: 'Rinse cold after every swim: pool chlorine, salt and sun cream age the elastane. No sun on it wet.',
+    notes: [
+      always(
+        'Rinse cold after every swim: pool chlorine, salt and sun cream age the elastane. No sun on it wet.',
+        { bars: ['sun'], names: ['chlorine'] },
+      ),
+    ],
   },
   {
     ...washable,
@@ -546,7 +578,7 @@ export const items: readonly Item[] = [
       { fibreId: 'polyester', sharePct: 35 },
     ],
     dryMassG: 600,
-    note: 'Wash as a set or they will not match.',
+    notes: [always('Wash as a set or they will not match.')],
   },
   {
     ...washable,
@@ -563,7 +595,7 @@ export const items: readonly Item[] = [
     mostAction: 'press',
     drying: [{ forbids: 'tumbleNormal', protects: 'piece', sourceIds: ['commonPractice'] }],
     typicalAreaCm2: 12000,
-    note: 'The filling must dry through within a day. Label first; without one, spot work only.',
+    notes: [always('The filling must dry through within a day. Label first; without one, spot work only.')],
   },
   {
     ...washable,
@@ -581,7 +613,13 @@ export const items: readonly Item[] = [
     mostAction: 'softBrush',
     drying: noTumble,
     typicalAreaCm2: 12000,
-    note: 'Softener and heat spoil the proofing; reproof after washing.',
+    cautionIds: ['proofingSpray'],
+    notes: [
+      always('Softener and heat spoil the proofing; reproof after washing.', {
+        bars: ['softener', 'tumble'],
+        names: ['heat'],
+      }),
+    ],
   },
   {
     ...washable,
@@ -598,7 +636,7 @@ export const items: readonly Item[] = [
     surfaceOnly: true,
     drying: noTumble,
     typicalAreaCm2: 900,
-    note: 'Interlined and cut on the bias: it twists when wetted. Spot work only.',
+    notes: [always('Interlined and cut on the bias: it twists when wetted. Spot work only.')],
   },
   {
     ...washable,
@@ -613,7 +651,7 @@ export const items: readonly Item[] = [
     skinContact: true,
     drying: noTumble,
     typicalAreaCm2: 500,
-    note: '',
+    notes: [],
   },
   {
     ...washable,
@@ -632,7 +670,12 @@ export const items: readonly Item[] = [
     drying: noTumble,
     typicalAreaCm2: 700,
     chemistry: surfaceChemistry,
-    note: 'Never soaked: the stiffener loses its shape and the dye runs. Little and early; once brown, little helps.',
+    notes: [
+      always(
+        'Never soaked: the stiffener loses its shape and the dye runs. Little and early; once brown, little helps.',
+        { bars: ['soak'] },
+      ),
+    ],
   },
   {
     ...washable,
@@ -652,7 +695,11 @@ export const items: readonly Item[] = [
     cautionIds: ['oldFelt'],
     typicalAreaCm2: 800,
     chemistry: surfaceChemistry,
-    note: 'Brush with the nap. Old felt may hold mercury: gloves, no brushing, no steam.',
+    notes: [
+      always('Lift dust with a damp cloth or tape: old felt may hold mercury, so no brushing and no steam.', {
+        bars: ['brush', 'steam'],
+      }),
+    ],
   },
   {
     ...washable,
@@ -664,7 +711,7 @@ export const items: readonly Item[] = [
     dryMassG: 15,
     skinContact: true,
     typicalAreaCm2: 400,
-    note: 'Extra rinse, nothing perfumed: it is breathed through.',
+    notes: [always('Extra rinse, nothing perfumed: it is breathed through.')],
   },
   {
     ...washable,
@@ -676,8 +723,9 @@ export const items: readonly Item[] = [
     dryMassG: 80,
     skinContact: true,
     childrens: true,
+    chemistry: noChlorine,
     typicalAreaCm2: 1500,
-    note: 'Extra rinse, nothing perfumed, no borax.',
+    notes: [always('Extra rinse, nothing perfumed, no borax.')],
   },
   {
     ...washable,
@@ -691,7 +739,11 @@ export const items: readonly Item[] = [
     childrens: true,
     chemistry: flameRetardant,
     typicalAreaCm2: 5000,
-    note: 'Flame-retardant nightwear goes by its label alone: no bleach, no soap bar, no softener.',
+    notes: [
+      always('Flame-retardant nightwear goes by its label alone: no bleach, no soap bar, no softener.', {
+        bars: ['bleach', 'chlorine', 'soap', 'softener'],
+      }),
+    ],
   },
   {
     ...washable,
@@ -703,7 +755,11 @@ export const items: readonly Item[] = [
     dryMassG: 1200,
     chemistry: flameRetardant,
     drying: [{ forbids: 'tumbleNormal', protects: 'piece', sourceIds: ['commonPractice'] }],
-    note: 'Its label alone counts: bleach, soap and softener take the protection away.',
+    notes: [
+      always('Its label alone counts: bleach, soap and softener take the protection away.', {
+        bars: ['bleach', 'chlorine', 'soap', 'softener'],
+      }),
+    ],
   },
   {
     ...washable,
@@ -721,8 +777,13 @@ export const items: readonly Item[] = [
     childrens: true,
     skinContact: true,
     drying: noTumble,
+    chemistry: noChlorine,
     typicalAreaCm2: 1500,
-    note: 'Glued parts, voice boxes and filling: surface work unless its label says wash. Dry it through.',
+    notes: [
+      always(
+        'Glued parts, voice boxes and filling: surface work unless its label says wash. Dry it through.',
+      ),
+    ],
   },
   {
     ...washable,
@@ -734,7 +795,7 @@ export const items: readonly Item[] = [
     dryMassG: 1100,
     skinContact: true,
     typicalAreaCm2: 20000,
-    note: '',
+    notes: [],
   },
   {
     ...washable,
@@ -746,7 +807,7 @@ export const items: readonly Item[] = [
     dryMassG: 1000,
     skinContact: true,
     typicalAreaCm2: 50000,
-    note: 'Buttons shut, inside out.',
+    notes: [always('Buttons shut, inside out.')],
   },
   {
     ...washable,
@@ -762,8 +823,9 @@ export const items: readonly Item[] = [
     skinContact: true,
     mostProgramme: 'mild',
     drying: [{ forbids: 'tumbleNormal', protects: 'piece', sourceIds: ['commonPractice'] }],
+    chemistry: noChlorine,
     typicalAreaCm2: 20000,
-    note: 'A waterproof back makes it a coated piece: add the coating to its parts.',
+    notes: [always('A waterproof back makes it a coated piece: add the coating to its parts.')],
   },
   {
     ...washable,
@@ -778,8 +840,13 @@ export const items: readonly Item[] = [
     mostAction: 'press',
     skinContact: true,
     drying: [{ forbids: 'tumbleNormal', protects: 'piece', sourceIds: ['commonPractice'] }],
+    chemistry: noChlorine,
     typicalAreaCm2: 4000,
-    note: 'The filling must dry through within a day. Down and feather: no enzymes, mild detergent, two extra rinses.',
+    notes: [
+      always(
+        'The filling must dry through within a day. Down and feather: no enzymes, mild detergent, two extra rinses.',
+      ),
+    ],
   },
   {
     ...washable,
@@ -794,8 +861,9 @@ export const items: readonly Item[] = [
     mostAction: 'press',
     skinContact: true,
     drying: [{ forbids: 'tumbleNormal', protects: 'piece', sourceIds: ['commonPractice'] }],
+    chemistry: noChlorine,
     typicalAreaCm2: 50000,
-    note: 'Needs a big drum and a day of drying; a laundry has both.',
+    notes: [always('Needs a big drum and a day of drying; a laundry has both.')],
   },
   {
     ...washable,
@@ -810,7 +878,7 @@ export const items: readonly Item[] = [
     mostAction: 'press',
     drying: [{ forbids: 'tumbleNormal', protects: 'piece', sourceIds: ['commonPractice'] }],
     typicalAreaCm2: 30000,
-    note: 'Use a liner. Dry it through before it is packed.',
+    notes: [always('Use a liner. Dry it through before it is packed.')],
   },
   {
     ...washable,
@@ -828,7 +896,11 @@ export const items: readonly Item[] = [
     drying: noTumble,
     cautionIds: ['electric'],
     typicalAreaCm2: 20000,
-    note: 'No liquid in it, unless its maker says it may be washed with the lead off.',
+    notes: [
+      always('No liquid in it, unless its maker says it may be washed with the lead off.', {
+        bars: ['water'],
+      }),
+    ],
   },
   {
     ...washable,
@@ -845,7 +917,11 @@ export const items: readonly Item[] = [
     mostAction: 'press',
     drying: noTumble,
     typicalAreaCm2: 40000,
-    note: 'Face and lining shrink apart, a blackout back cracks: spot work only without a label that says wash.',
+    notes: [
+      always(
+        'Face and lining shrink apart, a blackout back cracks: spot work only without a label that says wash.',
+      ),
+    ],
   },
   {
     ...washable,
@@ -859,7 +935,7 @@ export const items: readonly Item[] = [
     mostAction: 'press',
     drying: noTumble,
     typicalAreaCm2: 40000,
-    note: 'Wears by the count of its washes. Hang it damp.',
+    notes: [always('Wears by the count of its washes. Hang it damp.')],
   },
   {
     ...washable,
@@ -873,7 +949,7 @@ export const items: readonly Item[] = [
     mostAction: 'softBrush',
     drying: [{ forbids: 'tumbleNormal', protects: 'piece', sourceIds: ['commonPractice'] }],
     typicalAreaCm2: 4000,
-    note: 'Zip shut, inside out.',
+    notes: [always('Zip shut, inside out.')],
   },
   {
     ...washable,
@@ -889,9 +965,10 @@ export const items: readonly Item[] = [
     mostAction: 'softBrush',
     surfaceOnly: true,
     drying: noTumble,
+    mostMLPerCm2: 0.1,
     chemistry: [...foamChemistry, ...surfaceChemistry],
     typicalAreaCm2: 4000,
-    note: 'Filling and cover together: surface work, little water.',
+    notes: [always('Filling and cover together: surface work, little water.')],
   },
   {
     ...washable,
@@ -907,7 +984,7 @@ export const items: readonly Item[] = [
     mostAction: 'softBrush',
     drying: noTumble,
     typicalAreaCm2: 6000,
-    note: 'Empty it, shake it out; coated backs crack with heat.',
+    notes: [always('Empty it, shake it out; coated backs crack with heat.', { names: ['heat'] })],
   },
   {
     ...washable,
@@ -923,9 +1000,9 @@ export const items: readonly Item[] = [
     mostAction: 'blot',
     surfaceOnly: true,
     drying: noTumble,
-    chemistry: surfaceChemistry,
+    chemistry: [...foamChemistry, ...surfaceChemistry, ...conservators],
     typicalAreaCm2: 15000,
-    note: 'Dyes, ages and backings differ in one piece: dust it; the rest is for a conservator.',
+    notes: [always('Dyes, ages and backings differ in one piece: dust it; the rest is for a conservator.')],
   },
   {
     ...washable,
@@ -943,7 +1020,10 @@ export const items: readonly Item[] = [
     drying: noTumble,
     typicalAreaCm2: 8000,
     chemistry: surfaceChemistry,
-    note: 'Pile crushes for good when pressed wet. Silk velvet: professional.',
+    professionalFibreIds: ['silk'],
+    notes: [
+      always('Pile crushes for good when pressed wet. Silk velvet: professional.', { names: ['blot'] }),
+    ],
   },
   {
     ...inPlace,
@@ -954,9 +1034,14 @@ export const items: readonly Item[] = [
     defaultFibres: [{ fibreId: 'coir', sharePct: 100 }],
     dryMassG: 2500,
     partNames: ['pile', 'backing'],
+    mostMLPerCm2: 0.3,
     chemistry: [...foamChemistry, ...surfaceChemistry],
     typicalAreaCm2: 5000,
-    note: 'Plant fibre that browns when wetted: shake, beat, vacuum.',
+    notes: [
+      where({ keptDry: true }, 'Plant fibre that browns when wetted: shake, beat, vacuum.', {
+        bars: ['water'],
+      }),
+    ],
   },
   {
     ...inPlace,
@@ -969,7 +1054,7 @@ export const items: readonly Item[] = [
     partNames: ['cover', 'filling'],
     chemistry: [...foamChemistry, ...surfaceChemistry],
     typicalAreaCm2: 2500,
-    note: 'Thin foam on wood: as little water as possible.',
+    notes: [always('Thin foam on wood: as little water as possible.')],
   },
 ];
 
@@ -1196,6 +1281,20 @@ export const parts: readonly PartKind[] = [
     drying: [],
     beneath: false,
     note: '',
+    sourceIds: ['commonPractice'],
+  },
+  {
+    id: 'gluedPart',
+    name: 'glued trim',
+    mostWetting: 'surface',
+    mostAction: 'blot',
+    chemistry: foamChemistry,
+    drying: [
+      { forbids: 'tumbleLow', protects: 'piece', sourceIds: ['commonPractice'] },
+      { forbids: 'tumbleNormal', protects: 'piece', sourceIds: ['commonPractice'] },
+    ],
+    beneath: false,
+    note: 'Sequins, stones, foil or felt stuck on: water, heat and solvent loosen the glue.',
     sourceIds: ['commonPractice'],
   },
 ];

@@ -1,10 +1,11 @@
 import type { Mark } from '../schema/soil.js';
+import { always, where } from './say.js';
 
 const plain = {
   hasSolids: false,
   bodyFluid: false,
   expectedSignIds: [] as string[],
-  advice: '',
+  advice: [] as Mark['advice'],
   withAge: '',
   lookAlikeIds: [] as string[],
   exceptions: [] as Mark['exceptions'],
@@ -25,7 +26,14 @@ export const marks: readonly Mark[] = [
     components: of(['haem', 1]),
     bodyFluid: true,
     expectedSignIds: ['fizzOnBlood', 'brownRemainder'],
-    advice: 'Cold only until no more lifts. A brown remainder may be iron: citric acid, no bleach.',
+    advice: [
+      always(
+        'Cold only until no more lifts. A brown remainder may be iron: citric acid, and no more bleach on it.',
+        {
+          names: ['bleach', 'acid', 'heat'],
+        },
+      ),
+    ],
   },
   {
     ...plain,
@@ -36,7 +44,7 @@ export const marks: readonly Mark[] = [
     kind: 'mark',
     components: of(['protein', 0.8], ['freshOil', 0.2]),
     hasSolids: true,
-    advice: 'Scrape first; warm water cooks it in.',
+    advice: [always('Scrape first; warm water cooks it in.', { names: ['heat'] })],
   },
   {
     ...plain,
@@ -68,7 +76,7 @@ export const marks: readonly Mark[] = [
     components: of(['anthocyanin', 0.7], ['sugar', 0.15], ['tannin', 0.15]),
     hasSolids: true,
     expectedSignIds: ['blueTurn'],
-    advice: 'No natural soap: it sets the tannin.',
+    advice: [always('No natural soap: it sets the tannin.', { bars: ['soap'] })],
   },
   {
     ...plain,
@@ -80,7 +88,7 @@ export const marks: readonly Mark[] = [
     kind: 'mark',
     components: of(['anthocyanin', 0.6], ['tannin', 0.35], ['sugar', 0.05]),
     expectedSignIds: ['blueTurn'],
-    advice: 'No salt: dyers use it to fix dye.',
+    advice: [always('No salt: dyers use it to fix dye.')],
   },
   {
     ...plain,
@@ -119,7 +127,7 @@ export const marks: readonly Mark[] = [
     withAge: 'Turns yellow and gummy over weeks.',
     kind: 'mark',
     components: of(['freshOil', 1]),
-    advice: 'No water first: it locks the oil in.',
+    advice: [where({ unwetted: true }, 'No water first: it locks the oil in.', { bars: ['water'] })],
   },
   {
     ...plain,
@@ -130,7 +138,7 @@ export const marks: readonly Mark[] = [
     lookAlikeIds: ['gelInk'],
     kind: 'mark',
     components: of(['ballpointInk', 1]),
-    advice: 'Work from the back onto an absorbent pad.',
+    advice: [always('Work from the back onto an absorbent pad.')],
   },
   {
     ...plain,
@@ -140,7 +148,7 @@ export const marks: readonly Mark[] = [
     withAge: 'Cures within hours.',
     kind: 'mark',
     components: of(['lacquer', 1]),
-    advice: 'Do not rub while wet: it spreads.',
+    advice: [always('Do not rub while wet: it spreads.', { bars: ['rub'] })],
   },
   {
     ...plain,
@@ -151,7 +159,7 @@ export const marks: readonly Mark[] = [
     kind: 'mark',
     components: of(['resinWax', 1]),
     hasSolids: true,
-    advice: 'Chill it hard and chip it off before any solvent.',
+    advice: [always('Chill it hard and chip it off before any solvent.', { names: ['solvent'] })],
   },
   {
     ...plain,
@@ -162,7 +170,7 @@ export const marks: readonly Mark[] = [
     lookAlikeIds: ['blood', 'scorchMark'],
     kind: 'mark',
     components: of(['ironOxide', 1]),
-    advice: 'No bleach of any kind: it makes rust worse.',
+    advice: [always('No bleach of any kind: it makes rust worse.', { bars: ['bleach', 'chlorine'] })],
   },
   {
     ...plain,
@@ -183,7 +191,10 @@ export const marks: readonly Mark[] = [
     lookAlikeIds: ['teaOnIron'],
     kind: 'mark',
     components: of(['mouldPigment', 0.8], ['mustyOdour', 0.2]),
-    advice: 'Brush outdoors with a mask. Large or spreading mould: discard.',
+    advice: [
+      always('Brush outdoors with a mask.', { asks: ['brush'] }),
+      always('Large or spreading mould: discard.'),
+    ],
   },
   {
     ...plain,
@@ -195,7 +206,7 @@ export const marks: readonly Mark[] = [
     kind: 'mark',
     components: of(['aluminiumSebum', 0.75], ['oxidisedOil', 0.25]),
     bodyFluid: false,
-    advice: 'No chlorine: it yellows further.',
+    advice: [always('No chlorine: it yellows further.', { bars: ['chlorine'] })],
   },
   {
     ...plain,
@@ -207,7 +218,11 @@ export const marks: readonly Mark[] = [
     components: of(['urineSalts', 0.9], ['protein', 0.1]),
     bodyFluid: true,
     expectedSignIds: ['strongerWhenWet'],
-    advice: 'Never chlorine: with urine it makes chloramines.',
+    advice: [
+      always('Never chlorine: with urine it makes chloramines, and dried urine cannot be seen.', {
+        bars: ['chlorine'],
+      }),
+    ],
   },
   {
     ...plain,
@@ -218,7 +233,9 @@ export const marks: readonly Mark[] = [
     kind: 'dyeRun',
     components: of(['looseDye', 1]),
     expectedSignIds: ['sulphurSmell'],
-    advice: 'Keep it wet and do not tumble: heat fixes the dye.',
+    advice: [
+      always('Keep it wet and do not tumble: heat fixes the dye.', { bars: ['tumble'], names: ['heat'] }),
+    ],
   },
   {
     ...plain,
@@ -248,7 +265,7 @@ export const marks: readonly Mark[] = [
     kind: 'odour',
     components: of(['amineOdour', 0.85], ['protein', 0.15]),
     expectedSignIds: ['vinegarSmellGoes'],
-    advice: 'Cold first: hot water and hot air set it.',
+    advice: [always('Cold first: hot water and hot air set it.', { bars: ['tumble'], names: ['heat'] })],
   },
   {
     ...plain,
@@ -304,7 +321,7 @@ export const marks: readonly Mark[] = [
     kind: 'mark',
     components: of(['protein', 0.4], ['freshOil', 0.35], ['sugar', 0.25]),
     hasSolids: true,
-    advice: 'Cold first: warm water cooks the milk in.',
+    advice: [always('Cold first: warm water cooks the milk in.', { names: ['heat'] })],
     withAge: 'The fat turns yellow.',
   },
   {
@@ -315,7 +332,7 @@ export const marks: readonly Mark[] = [
     kind: 'mark',
     components: of(['protein', 0.5], ['freshOil', 0.3], ['sugar', 0.2]),
     bodyFluid: true,
-    advice: 'Cold first, soon: it yellows within weeks.',
+    advice: [always('Cold first, soon: it yellows within weeks.')],
     withAge: 'Yellows and sets; then an enzyme soak where the fibre allows.',
   },
   {
@@ -325,7 +342,7 @@ export const marks: readonly Mark[] = [
     aliases: ['perspiration', 'sweaty patch'],
     kind: 'mark',
     components: of(['sweatSalts', 0.8], ['freshOil', 0.2]),
-    advice: 'Water and mild detergent the same day; left, it yellows.',
+    advice: [always('Water and mild detergent the same day; left, it yellows.')],
     withAge: 'Becomes a yellow complex with deodorant and body oil.',
     lookAlikeIds: ['sweatMark'],
   },
@@ -337,7 +354,11 @@ export const marks: readonly Mark[] = [
     kind: 'mark',
     components: of(['urineSalts', 0.85], ['protein', 0.15]),
     bodyFluid: true,
-    advice: 'Never chlorine: with urine it makes chloramines.',
+    advice: [
+      always('Never chlorine: with urine it makes chloramines, and dried urine cannot be seen.', {
+        bars: ['chlorine'],
+      }),
+    ],
     withAge: 'Smell sharpens and a rim yellows.',
   },
   {
@@ -349,9 +370,16 @@ export const marks: readonly Mark[] = [
     components: of(['protein', 0.4], ['freshOil', 0.25], ['starch', 0.15], ['microbes', 0.2]),
     hasSolids: true,
     bodyFluid: true,
-    advice:
-      'Lift first, then cold. Where sickness is the reason: hot wash with a bleach-containing detergent, as far as ' +
-      'the piece allows.',
+    advice: [
+      always('Lift first, then cold.'),
+      always(
+        'Where sickness is the reason: a hot wash with a bleach-containing detergent, as far as the piece allows.',
+        {
+          asks: ['bleach'],
+          names: ['heat'],
+        },
+      ),
+    ],
   },
   {
     ...plain,
@@ -362,7 +390,7 @@ export const marks: readonly Mark[] = [
     components: of(['protein', 0.5], ['freshOil', 0.2], ['microbes', 0.3]),
     hasSolids: true,
     bodyFluid: true,
-    advice: 'Lift, cold flush, then wash apart.',
+    advice: [always('Lift, cold flush, then wash apart.')],
   },
   {
     ...plain,
@@ -372,7 +400,7 @@ export const marks: readonly Mark[] = [
     kind: 'mark',
     components: of(['clay', 0.9], ['ironOxide', 0.1]),
     hasSolids: true,
-    advice: 'Let it dry, brush and vacuum it off, then water.',
+    advice: [where({ unwetted: true }, 'Let it dry, vacuum it off, then water.', { asks: ['dryIn'] })],
     lookAlikeIds: ['rust'],
   },
   {
@@ -383,7 +411,7 @@ export const marks: readonly Mark[] = [
     kind: 'mark',
     components: of(['chlorophyll', 0.7], ['clay', 0.3]),
     hasSolids: true,
-    advice: 'Brush off dry first.',
+    advice: [always('Brush off dry first.', { asks: ['brush'] })],
     lookAlikeIds: ['grass'],
   },
   {
@@ -394,7 +422,12 @@ export const marks: readonly Mark[] = [
     kind: 'mark',
     components: of(['carotenoid', 0.8], ['freshOil', 0.2]),
     hasSolids: true,
-    advice: 'No water, no rubbing: sticky tape or a vacuum first, then sun.',
+    advice: [
+      where({ unwetted: true }, 'No water, no rubbing: sticky tape or a vacuum first.', {
+        bars: ['water', 'rub'],
+      }),
+      always('Then sun.', { asks: ['sun'] }),
+    ],
   },
   {
     ...plain,
@@ -403,7 +436,7 @@ export const marks: readonly Mark[] = [
     aliases: ['cider', 'sparkling wine', 'perry', 'dessert wine'],
     kind: 'mark',
     components: of(['sugar', 0.4], ['tannin', 0.6]),
-    advice: 'Rinse it even where nothing shows: it browns later.',
+    advice: [always('Rinse it even where nothing shows: it browns later.')],
     withAge: 'Browns as the sugar ages.',
   },
   {
@@ -413,7 +446,7 @@ export const marks: readonly Mark[] = [
     aliases: ['soft drink', 'fizzy drink', 'lemonade'],
     kind: 'mark',
     components: of(['sugar', 0.6], ['melanoidin', 0.4]),
-    advice: 'Rinse cold: the sugar browns with heat.',
+    advice: [always('Rinse cold: the sugar browns with heat.', { names: ['heat'] })],
   },
   {
     ...plain,
@@ -422,7 +455,7 @@ export const marks: readonly Mark[] = [
     aliases: ['latte', 'cappuccino', 'milky coffee', 'tea with milk'],
     kind: 'mark',
     components: of(['melanoidin', 0.35], ['tannin', 0.2], ['protein', 0.25], ['freshOil', 0.2]),
-    advice: 'Cold first, because of the milk.',
+    advice: [always('Cold first, because of the milk.')],
   },
   {
     ...plain,
@@ -431,7 +464,7 @@ export const marks: readonly Mark[] = [
     aliases: ['espresso', 'coffee'],
     kind: 'mark',
     components: of(['melanoidin', 0.6], ['tannin', 0.4]),
-    advice: 'No natural soap: it sets the tannin.',
+    advice: [always('No natural soap: it sets the tannin.', { bars: ['soap'] })],
   },
   {
     ...plain,
@@ -440,7 +473,7 @@ export const marks: readonly Mark[] = [
     aliases: ['orange juice', 'apple juice', 'squash', 'smoothie'],
     kind: 'mark',
     components: of(['sugar', 0.5], ['tannin', 0.3], ['carotenoid', 0.2]),
-    advice: 'Rinse cold; pale juice browns later.',
+    advice: [always('Rinse cold; pale juice browns later.')],
     withAge: 'Browns as the sugar ages.',
   },
   {
@@ -453,7 +486,7 @@ export const marks: readonly Mark[] = [
     hasSolids: true,
     expectedSignIds: ['blueTurn'],
     exceptions: [{ chemistry: 'soap', schoolId: 'whiteSoapOnW', ages: ['minutes', 'hours'] }],
-    advice: 'Lift, then cold or lukewarm water for the sugar.',
+    advice: [always('Lift, then cold or lukewarm water for the sugar.')],
   },
   {
     ...plain,
@@ -463,7 +496,7 @@ export const marks: readonly Mark[] = [
     kind: 'mark',
     components: of(['anthocyanin', 0.7], ['tannin', 0.2], ['sugar', 0.1]),
     expectedSignIds: ['blueTurn'],
-    advice: 'No salt, no natural soap.',
+    advice: [always('No salt, no natural soap.', { bars: ['soap'] })],
     withAge: 'The colour fixes and dulls to mauve.',
   },
   {
@@ -475,7 +508,7 @@ export const marks: readonly Mark[] = [
     components: of(['anthocyanin', 0.65], ['sugar', 0.25], ['tannin', 0.1]),
     hasSolids: true,
     expectedSignIds: ['blueTurn'],
-    advice: 'No natural soap: it sets the tannin.',
+    advice: [always('No natural soap: it sets the tannin.', { bars: ['soap'] })],
   },
   {
     ...plain,
@@ -485,7 +518,10 @@ export const marks: readonly Mark[] = [
     kind: 'mark',
     components: of(['carotenoid', 0.4], ['freshOil', 0.3], ['sugar', 0.15], ['tannin', 0.15]),
     hasSolids: true,
-    advice: 'Lift; detergent before water alone. Sun fades the tint that stays.',
+    advice: [
+      always('Lift; detergent before water alone.', { names: ['water'] }),
+      always('Sun fades the tint that stays.', { asks: ['sun'] }),
+    ],
     withAge: 'An orange tint stays.',
   },
   {
@@ -496,7 +532,7 @@ export const marks: readonly Mark[] = [
     kind: 'mark',
     components: of(['carotenoid', 0.4], ['sugar', 0.35], ['tannin', 0.25]),
     hasSolids: true,
-    advice: 'Lift first. Sun fades the tint that stays.',
+    advice: [always('Lift first.'), always('Sun fades the tint that stays.', { asks: ['sun'] })],
   },
   {
     ...plain,
@@ -507,7 +543,13 @@ export const marks: readonly Mark[] = [
     components: of(['curcumin', 0.55], ['freshOil', 0.35], ['carotenoid', 0.1]),
     hasSolids: true,
     expectedSignIds: ['redCurcumin'],
-    advice: 'No soap, no soda: alkali turns it red-brown. Sun is the best bleach for it.',
+    advice: [
+      always('No soap, and no soda without oxygen: alkali alone turns it red-brown.', {
+        bars: ['soap'],
+        names: ['soda', 'bleach'],
+      }),
+      always('Sun is the best bleach for it.', { asks: ['sun'], names: ['bleach'] }),
+    ],
   },
   {
     ...plain,
@@ -518,7 +560,12 @@ export const marks: readonly Mark[] = [
     components: of(['curcumin', 0.5], ['protein', 0.2], ['freshOil', 0.15], ['sugar', 0.15]),
     hasSolids: true,
     expectedSignIds: ['redCurcumin'],
-    advice: 'No soap, no soda: alkali turns it red-brown.',
+    advice: [
+      always('No soap, and no soda without oxygen: alkali alone turns it red-brown.', {
+        bars: ['soap'],
+        names: ['soda', 'bleach'],
+      }),
+    ],
   },
   {
     ...plain,
@@ -527,7 +574,7 @@ export const marks: readonly Mark[] = [
     aliases: ['soya sauce', 'teriyaki', 'yeast extract'],
     kind: 'mark',
     components: of(['melanoidin', 0.6], ['protein', 0.2], ['sugar', 0.2]),
-    advice: 'Cold flush at once.',
+    advice: [always('Cold flush at once.')],
   },
   {
     ...plain,
@@ -537,7 +584,7 @@ export const marks: readonly Mark[] = [
     kind: 'mark',
     components: of(['melanoidin', 0.35], ['freshOil', 0.35], ['protein', 0.1], ['sugar', 0.2]),
     hasSolids: true,
-    advice: 'Let it harden and lift it; then detergent.',
+    advice: [always('Let it harden and lift it; then detergent.')],
   },
   {
     ...plain,
@@ -547,7 +594,7 @@ export const marks: readonly Mark[] = [
     kind: 'mark',
     components: of(['protein', 0.35], ['freshOil', 0.35], ['starch', 0.15], ['melanoidin', 0.15]),
     hasSolids: true,
-    advice: 'Cold first, because of the protein.',
+    advice: [always('Cold first, because of the protein.')],
   },
   {
     ...plain,
@@ -557,7 +604,7 @@ export const marks: readonly Mark[] = [
     kind: 'mark',
     components: of(['freshOil', 0.3], ['starch', 0.25], ['protein', 0.25], ['carotenoid', 0.2]),
     hasSolids: true,
-    advice: 'Lift first; cold before warm.',
+    advice: [always('Lift first; cold before warm.', { names: ['heat'] })],
   },
   {
     ...plain,
@@ -567,7 +614,7 @@ export const marks: readonly Mark[] = [
     kind: 'mark',
     components: of(['freshOil', 1]),
     hasSolids: true,
-    advice: 'Lift it cold; no water first.',
+    advice: [where({ unwetted: true }, 'Lift it cold; no water first.', { bars: ['water'] })],
   },
   {
     ...plain,
@@ -577,7 +624,7 @@ export const marks: readonly Mark[] = [
     kind: 'mark',
     components: of(['freshOil', 0.75], ['protein', 0.25]),
     hasSolids: true,
-    advice: 'Lift; then powder or detergent, no hot water: it holds egg.',
+    advice: [always('Lift; then powder or detergent, no hot water: it holds egg.', { names: ['heat'] })],
   },
   {
     ...plain,
@@ -587,7 +634,7 @@ export const marks: readonly Mark[] = [
     kind: 'mark',
     components: of(['wax', 0.9], ['disperseDye', 0.1]),
     hasSolids: true,
-    advice: 'Chill it hard and chip it off; coloured wax leaves dye.',
+    advice: [always('Chill it hard and chip it off; coloured wax leaves dye.')],
   },
   {
     ...plain,
@@ -597,7 +644,7 @@ export const marks: readonly Mark[] = [
     kind: 'mark',
     components: of(['gum', 1]),
     hasSolids: true,
-    advice: 'Freeze it before anything else.',
+    advice: [always('Freeze it before anything else.')],
   },
   {
     ...plain,
@@ -607,7 +654,12 @@ export const marks: readonly Mark[] = [
     kind: 'mark',
     components: of(['makeUpPigment', 0.4], ['wax', 0.35], ['freshOil', 0.25]),
     hasSolids: true,
-    advice: 'Lift, do not rub: it spreads. Solvent or detergent before water.',
+    advice: [
+      always('Lift, do not rub: it spreads. Solvent or detergent before water.', {
+        bars: ['rub'],
+        names: ['solvent', 'water'],
+      }),
+    ],
   },
   {
     ...plain,
@@ -616,7 +668,7 @@ export const marks: readonly Mark[] = [
     aliases: ['concealer', 'powder make-up', 'bronzer'],
     kind: 'mark',
     components: of(['makeUpPigment', 0.6], ['freshOil', 0.4]),
-    advice: 'Detergent before water alone.',
+    advice: [always('Detergent before water alone.', { names: ['water'] })],
   },
   {
     ...plain,
@@ -625,7 +677,7 @@ export const marks: readonly Mark[] = [
     aliases: ['eyeliner', 'eye shadow'],
     kind: 'mark',
     components: of(['makeUpPigment', 0.5], ['wax', 0.3], ['freshOil', 0.2]),
-    advice: 'Dab, do not rub.',
+    advice: [always('Dab, do not rub.', { bars: ['rub'] })],
   },
   {
     ...plain,
@@ -634,7 +686,7 @@ export const marks: readonly Mark[] = [
     aliases: ['fake tan', 'tanning lotion'],
     kind: 'mark',
     components: of(['selfTan', 0.7], ['freshOil', 0.3]),
-    advice: 'Wash it soon: the brown goes on forming for hours.',
+    advice: [always('Wash it soon: the brown goes on forming for hours.')],
     withAge: 'Brown that has formed fades slowly.',
   },
   {
@@ -644,8 +696,12 @@ export const marks: readonly Mark[] = [
     aliases: ['sun cream', 'suncream', 'sun lotion'],
     kind: 'mark',
     components: of(['sunFilter', 0.85], ['freshOil', 0.15]),
-    advice:
-      'Detergent first, no bleach: some filters turn rust-orange with chlorine and with iron in the water.',
+    advice: [
+      always(
+        'Detergent first, no bleach: some filters turn rust-orange with chlorine and with iron in the water.',
+        { bars: ['bleach', 'chlorine'], names: ['heat'] },
+      ),
+    ],
     withAge: 'Orange after a wash with iron in the water: then treat as rust.',
     lookAlikeIds: ['rust'],
   },
@@ -656,7 +712,7 @@ export const marks: readonly Mark[] = [
     aliases: ['hair colour', 'tint', 'root colour'],
     kind: 'mark',
     components: of(['hairDye', 1]),
-    advice: 'Cold flush within minutes; later it is a dyed spot.',
+    advice: [always('Cold flush within minutes; later it is a dyed spot.')],
     withAge: 'After an hour it is a dyed spot.',
   },
   {
@@ -667,7 +723,7 @@ export const marks: readonly Mark[] = [
     kind: 'mark',
     components: of(['hairDye', 0.7], ['quinoneDye', 0.3]),
     hasSolids: true,
-    advice: 'Let it dry, crumble it off, then cold water.',
+    advice: [always('Let it dry, crumble it off, then cold water.', { asks: ['dryIn'] })],
     lookAlikeIds: ['walnut'],
   },
   {
@@ -677,7 +733,7 @@ export const marks: readonly Mark[] = [
     aliases: ['gel pen', 'fountain pen', 'rollerball'],
     kind: 'mark',
     components: of(['dyeInk', 0.7], ['ballpointInk', 0.3]),
-    advice: 'Cold flush from the back; keep it off clean cloth.',
+    advice: [always('Cold flush from the back; keep it off clean cloth.')],
     lookAlikeIds: ['ballpoint'],
   },
   {
@@ -687,7 +743,7 @@ export const marks: readonly Mark[] = [
     aliases: ['marker', 'marker pen', 'laundry pen'],
     kind: 'mark',
     components: of(['markerInk', 1]),
-    advice: 'From the back onto a pad, small and often.',
+    advice: [always('From the back onto a pad, small and often.')],
     lookAlikeIds: ['feltTip'],
   },
   {
@@ -697,7 +753,7 @@ export const marks: readonly Mark[] = [
     aliases: ['felt pen', 'colouring pen', 'watercolour'],
     kind: 'mark',
     components: of(['dyeInk', 1]),
-    advice: 'Cold water before anything.',
+    advice: [always('Cold water before anything.')],
     lookAlikeIds: ['permanentMarker'],
   },
   {
@@ -708,7 +764,9 @@ export const marks: readonly Mark[] = [
     kind: 'mark',
     components: of(['soot', 1]),
     hasSolids: true,
-    advice: 'No water, no hand: shake, vacuum, sticky tape.',
+    advice: [
+      where({ unwetted: true }, 'No water, no hand: shake, vacuum, sticky tape.', { bars: ['water'] }),
+    ],
   },
   {
     ...plain,
@@ -718,7 +776,7 @@ export const marks: readonly Mark[] = [
     kind: 'mark',
     components: of(['waterPaint', 1]),
     hasSolids: true,
-    advice: 'Flush it while it is wet: dry, it is plastic.',
+    advice: [always('Flush it while it is wet: dry, it is plastic.')],
     withAge: 'Dry it is a film that only softens.',
   },
   {
@@ -729,7 +787,10 @@ export const marks: readonly Mark[] = [
     kind: 'mark',
     components: of(['oilPaint', 1]),
     hasSolids: true,
-    advice: 'Lift, then the thinner its tin names; no water first.',
+    advice: [
+      where({ unwetted: true }, 'Lift; no water first.', { bars: ['water'] }),
+      always('Then the thinner its tin names, a few drops on a pad.', { asks: ['solvent'] }),
+    ],
     withAge: 'Cured in days; then it stays.',
   },
   {
@@ -739,7 +800,7 @@ export const marks: readonly Mark[] = [
     aliases: ['varnish', 'shellac', 'wood stain'],
     kind: 'mark',
     components: of(['oilPaint', 0.6], ['lacquer', 0.4]),
-    advice: 'By the thinner its tin names, on a pad.',
+    advice: [always('By the thinner its tin names, on a pad.', { asks: ['solvent'] })],
   },
   {
     ...plain,
@@ -749,7 +810,7 @@ export const marks: readonly Mark[] = [
     kind: 'mark',
     components: of(['wax', 0.4], ['soot', 0.25], ['mineralOil', 0.35]),
     hasSolids: true,
-    advice: 'Lift first; solvent or detergent before water.',
+    advice: [always('Lift first; solvent or detergent before water.', { names: ['solvent', 'water'] })],
   },
   {
     ...plain,
@@ -758,7 +819,7 @@ export const marks: readonly Mark[] = [
     aliases: ['engine oil', 'used oil', 'machine oil'],
     kind: 'mark',
     components: of(['mineralOil', 0.8], ['soot', 0.2]),
-    advice: 'No water first: it locks the oil in.',
+    advice: [where({ unwetted: true }, 'No water first: it locks the oil in.', { bars: ['water'] })],
   },
   {
     ...plain,
@@ -768,7 +829,11 @@ export const marks: readonly Mark[] = [
     kind: 'mark',
     components: of(['mineralOil', 0.65], ['soot', 0.35]),
     hasSolids: true,
-    advice: 'No water first. Expect a grey remainder: that is carbon.',
+    advice: [
+      where({ unwetted: true }, 'No water first. Expect a grey remainder: that is carbon.', {
+        bars: ['water'],
+      }),
+    ],
   },
   {
     ...plain,
@@ -778,7 +843,7 @@ export const marks: readonly Mark[] = [
     kind: 'mark',
     components: of(['mineralOil', 0.5], ['resinWax', 0.5]),
     hasSolids: true,
-    advice: 'Chill and chip; then solvent on a pad.',
+    advice: [always('Chill and chip; then solvent on a pad.', { asks: ['solvent'] })],
   },
   {
     ...plain,
@@ -787,7 +852,7 @@ export const marks: readonly Mark[] = [
     aliases: ['tyre mark', 'shoe scuff', 'sole mark'],
     kind: 'mark',
     components: of(['rubberScuff', 1]),
-    advice: 'Often a remainder after grass or mud: may be accepted.',
+    advice: [always('Often a remainder after grass or mud: may be accepted.')],
   },
   {
     ...plain,
@@ -796,7 +861,7 @@ export const marks: readonly Mark[] = [
     aliases: ['iron mark', 'burn mark', 'singe'],
     kind: 'mark',
     components: of(['scorch', 1]),
-    advice: 'Brown that crumbles is fibre gone: mend.',
+    advice: [always('Brown that crumbles is fibre gone: mend.')],
     lookAlikeIds: ['rust', 'tea'],
   },
   {
@@ -807,7 +872,7 @@ export const marks: readonly Mark[] = [
     kind: 'mark',
     components: of(['whiteGlue', 1]),
     hasSolids: true,
-    advice: 'Lift, then lukewarm water while it is soft.',
+    advice: [always('Lift, then lukewarm water while it is soft.')],
   },
   {
     ...plain,
@@ -817,7 +882,15 @@ export const marks: readonly Mark[] = [
     kind: 'mark',
     components: of(['superGlue', 1]),
     hasSolids: true,
-    advice: 'Let it cure: wet glue on cotton wool or wool heats violently.',
+    advice: [
+      always(
+        'Let it set first, untouched: on a cotton, wool or leather cloth wet glue heats at once and burns.',
+        {
+          bars: ['blot', 'rub'],
+          names: ['heat'],
+        },
+      ),
+    ],
   },
   {
     ...plain,
@@ -827,7 +900,7 @@ export const marks: readonly Mark[] = [
     kind: 'mark',
     components: of(['resinWax', 0.9], ['tannin', 0.1]),
     hasSolids: true,
-    advice: 'Chill and chip, then alcohol.',
+    advice: [always('Chill and chip, then alcohol.', { asks: ['solvent'] })],
     lookAlikeIds: ['tar'],
   },
   {
@@ -838,7 +911,7 @@ export const marks: readonly Mark[] = [
     kind: 'mark',
     components: of(['sugar', 1]),
     hasSolids: true,
-    advice: 'Lift, then lukewarm water: sugar dissolves.',
+    advice: [always('Lift, then lukewarm water: sugar dissolves.')],
   },
   {
     ...plain,
@@ -847,7 +920,7 @@ export const marks: readonly Mark[] = [
     aliases: ['antiseptic', 'wound iodine', 'povidone'],
     kind: 'mark',
     components: of(['iodine', 1]),
-    advice: 'Never ammonia on iodine.',
+    advice: [always('Never ammonia on iodine.', { bars: ['ammonia'] })],
   },
   {
     ...plain,
@@ -856,7 +929,7 @@ export const marks: readonly Mark[] = [
     aliases: ['emollient', 'ointment', 'petroleum jelly', 'balm'],
     kind: 'mark',
     components: of(['paraffinCream', 1]),
-    advice: 'The cloth burns readily, even after washing: keep it from flame.',
+    advice: [always('The cloth burns readily, even after washing: keep it from flame.')],
   },
   {
     ...plain,
@@ -865,7 +938,7 @@ export const marks: readonly Mark[] = [
     aliases: ['smoke mark', 'smut'],
     kind: 'mark',
     components: of(['soot', 0.7], ['nicotineTar', 0.3]),
-    advice: 'Vacuum and tape first.',
+    advice: [always('Vacuum and tape first.')],
   },
   {
     ...plain,
@@ -874,7 +947,7 @@ export const marks: readonly Mark[] = [
     aliases: ['iron tannate', 'black ink from oak gall', 'teapot ring'],
     kind: 'mark',
     components: of(['ironTannate', 1]),
-    advice: 'No bleach: it is iron.',
+    advice: [always('No bleach: it is iron.', { bars: ['bleach', 'chlorine'], names: ['heat'] })],
     lookAlikeIds: ['mildew', 'tea'],
   },
   {
@@ -884,7 +957,12 @@ export const marks: readonly Mark[] = [
     aliases: ['fish', 'prawn', 'brine'],
     kind: 'mark',
     components: of(['protein', 0.4], ['amineOdour', 0.6]),
-    advice: 'Cold at once, several times; hot water and hot air set it.',
+    advice: [
+      always('Cold at once, several times; hot water and hot air set it.', {
+        bars: ['tumble'],
+        names: ['heat'],
+      }),
+    ],
   },
   {
     ...plain,
@@ -893,7 +971,12 @@ export const marks: readonly Mark[] = [
     aliases: ['bled binding', 'own dye', 'red binding', 'embroidery run', 'trim run'],
     kind: 'dyeRun',
     components: of(['ownDyeRun', 1]),
-    advice: 'Keep it wet, cold and moving; do not let it dry on itself.',
+    advice: [
+      always('Keep it wet, cold and moving; do not let it dry on itself.', {
+        bars: ['tumble'],
+        names: ['dryIn'],
+      }),
+    ],
   },
   {
     ...plain,
@@ -902,7 +985,7 @@ export const marks: readonly Mark[] = [
     aliases: ['polyester run', 'disperse run'],
     kind: 'dyeRun',
     components: of(['disperseDye', 0.7], ['looseDye', 0.3]),
-    advice: 'Do not tumble: heat drives the dye in.',
+    advice: [always('Do not tumble: heat drives the dye in.', { bars: ['tumble'], names: ['heat'] })],
   },
   {
     ...plain,
@@ -911,7 +994,7 @@ export const marks: readonly Mark[] = [
     aliases: ['yellow collar', 'yellow pillow', 'yellow underarms', 'sweat yellow'],
     kind: 'yellowing',
     components: of(['aluminiumSebum', 0.5], ['oxidisedOil', 0.5]),
-    advice: 'No chlorine: it yellows further.',
+    advice: [always('No chlorine: it yellows further.', { bars: ['chlorine'] })],
   },
   {
     ...plain,
@@ -920,7 +1003,7 @@ export const marks: readonly Mark[] = [
     aliases: ['bleach yellow', 'yellow after bleach'],
     kind: 'yellowing',
     components: of(['chlorineYellow', 1]),
-    advice: 'No more bleach.',
+    advice: [always('No more bleach.', { bars: ['chlorine'], names: ['bleach'] })],
     lookAlikeIds: ['storageYellow', 'sweatYellow'],
   },
   {
@@ -939,7 +1022,9 @@ export const marks: readonly Mark[] = [
     aliases: ['lost brightness', 'not bright any more', 'faded white'],
     kind: 'yellowing',
     components: of(['lostWhitener', 1]),
-    advice: 'Nothing is on it. A detergent with optical brightener over several washes, or accept it.',
+    advice: [
+      always('Nothing is on it. A detergent with optical brightener over several washes, or accept it.'),
+    ],
   },
   {
     ...plain,
@@ -948,7 +1033,12 @@ export const marks: readonly Mark[] = [
     aliases: ['iron water', 'well water', 'orange tinge'],
     kind: 'yellowing',
     components: of(['ironInWater', 1]),
-    advice: 'No bleach of any kind: it makes iron worse.',
+    advice: [
+      always('No bleach of any kind: it makes iron worse.', {
+        bars: ['bleach', 'chlorine'],
+        names: ['heat'],
+      }),
+    ],
     lookAlikeIds: ['storageYellow'],
   },
   {
@@ -971,7 +1061,11 @@ export const marks: readonly Mark[] = [
       ['aluminiumSebum', 0.2],
       ['softenerFilm', 0.2],
     ),
-    advice: 'Answer the questions: sweat, chlorine, residue, storage and iron each want something else.',
+    advice: [
+      always('Answer the questions: sweat, chlorine, residue, storage and iron each want something else.', {
+        names: ['chlorine', 'heat'],
+      }),
+    ],
   },
   {
     ...plain,
@@ -981,7 +1075,7 @@ export const marks: readonly Mark[] = [
     kind: 'yellowing',
     components: of(['greyFilm', 0.4], ['softenerFilm', 0.3], ['looseDye', 0.3]),
     expectedSignIds: ['waterDarkens'],
-    advice: 'Answer the questions: soil, residue and picked-up dye each want something else.',
+    advice: [always('Answer the questions: soil, residue and picked-up dye each want something else.')],
   },
   {
     ...plain,
@@ -1000,7 +1094,7 @@ export const marks: readonly Mark[] = [
     kind: 'odour',
     components: of(['naphthaleneOdour', 1]),
     expectedSignIds: ['strongerWhenWet'],
-    advice: 'Air for days before any water: wetting makes it stronger.',
+    advice: [always('Air for days before any water: wetting makes it stronger.', { names: ['water'] })],
   },
   {
     ...plain,
@@ -1010,7 +1104,7 @@ export const marks: readonly Mark[] = [
     kind: 'odour',
     components: of(['solventOdour', 1]),
     expectedSignIds: ['strongerWhenWet'],
-    advice: 'Air it out of the bag; no heat while it smells.',
+    advice: [always('Air it out of the bag; no heat while it smells.', { bars: ['heat', 'tumble'] })],
   },
   {
     ...plain,
@@ -1029,7 +1123,12 @@ export const marks: readonly Mark[] = [
     components: of(['urineSalts', 0.7], ['thiolOdour', 0.3]),
     bodyFluid: true,
     expectedSignIds: ['strongerWhenWet'],
-    advice: 'Never chlorine: with urine it makes chloramines. Treat wider than the rim.',
+    advice: [
+      always(
+        'Never chlorine: with urine it makes chloramines, and dried urine cannot be seen. Treat wider than the rim.',
+        { bars: ['chlorine'] },
+      ),
+    ],
   },
   {
     ...plain,
@@ -1039,7 +1138,7 @@ export const marks: readonly Mark[] = [
     kind: 'mark',
     components: of(['urineSalts', 0.6], ['tannin', 0.2], ['oxidisedOil', 0.2]),
     bodyFluid: true,
-    advice: 'The rim means the edge was too narrow: treat 2 to 3 cm beyond it.',
+    advice: [always('The rim means the edge was too narrow: treat 2 to 3 cm beyond it.')],
   },
   {
     ...plain,
@@ -1048,7 +1147,7 @@ export const marks: readonly Mark[] = [
     aliases: ['wet dog smell', 'left in the machine', 'mildewy wash'],
     kind: 'odour',
     components: of(['microbes', 0.5], ['mustyOdour', 0.5]),
-    advice: 'Wash again as warm as allowed and dry within a day.',
+    advice: [always('Wash again as warm as allowed and dry within a day.', { names: ['heat'] })],
   },
   {
     ...plain,
@@ -1058,7 +1157,9 @@ export const marks: readonly Mark[] = [
     kind: 'odour',
     components: of(['fattyAcidOdour', 0.4], ['mustyOdour', 0.3], ['microbes', 0.3]),
     expectedSignIds: ['strongerWhenWet'],
-    advice: 'Answer the questions: sweat, damp, residue and moth repellent each want something else.',
+    advice: [
+      always('Answer the questions: sweat, damp, residue and moth repellent each want something else.'),
+    ],
   },
   {
     ...plain,
@@ -1068,7 +1169,9 @@ export const marks: readonly Mark[] = [
     kind: 'buildUp',
     components: of(['hardnessScale', 0.4], ['softenerFilm', 0.35], ['oxidisedOil', 0.25]),
     expectedSignIds: ['waterDarkens'],
-    advice: 'Answer the questions: hardness, residue, body oil and air drying each want something else.',
+    advice: [
+      always('Answer the questions: hardness, residue, body oil and air drying each want something else.'),
+    ],
   },
   {
     ...plain,
@@ -1086,7 +1189,7 @@ export const marks: readonly Mark[] = [
     kind: 'buildUp',
     components: of(['softenerFilm', 0.85], ['oxidisedOil', 0.15]),
     expectedSignIds: ['waterDarkens'],
-    advice: 'No softener: it is what stops terry drinking.',
+    advice: [always('No softener: it is what stops terry drinking.', { bars: ['softener'] })],
   },
   {
     ...plain,

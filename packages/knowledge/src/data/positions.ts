@@ -1,4 +1,5 @@
 import type { Dispute, Position } from '../schema/hazard.js';
+import { always, where } from './say.js';
 
 /** Where practitioners differ. The first view of each dispute is the one followed until another is chosen. */
 export const disputes: readonly Dispute[] = [
@@ -138,7 +139,10 @@ export const positions: readonly Position[] = [
       kind: 'note',
       step: 'wash',
       itemIds: ['towel', 'bathrobe', 'sportsTop', 'paddedShorts'],
-      text: '60 mL white vinegar in the softener compartment, which is the last rinse.',
+      note: always('60 mL white vinegar in the softener compartment, which is the last rinse.', {
+        asks: ['acid'],
+        names: ['softener'],
+      }),
       agentId: 'vinegar',
     },
     why: 'Softener film stops terry drinking and holds smell in sports kit.',
@@ -154,7 +158,7 @@ export const positions: readonly Position[] = [
       kind: 'note',
       step: 'wash',
       itemIds: ['towel', 'bathrobe'],
-      text: 'Softener by its label in its compartment.',
+      note: always('Softener by its label in its compartment.', { asks: ['softener'] }),
       agentId: 'softener',
     },
     why: 'Softer hand on line-dried towels; it leaves a film.',
@@ -320,7 +324,7 @@ export const positions: readonly Position[] = [
       kind: 'note',
       step: 'mix',
       itemIds: ['looseCover', 'cushionCover'],
-      text: 'This school would go hotter; the label holds here until you override it yourself.',
+      note: always('This school would go hotter; the label holds here until you override it yourself.'),
       agentId: null,
     },
     why: 'Hotter bleaches more. Past the label it needs a recorded override; until then this stays at the label.',
@@ -506,7 +510,11 @@ export const positions: readonly Position[] = [
       kind: 'note',
       step: 'dry',
       itemIds: ['towel', 'bathrobe', 'duvet', 'pillow'],
-      text: 'When it is gone, seen in daylight, and the label allows it: tumble with balls.',
+      note: where(
+        { dryer: true },
+        'When it is gone, seen in daylight, and the label allows it: tumble with balls.',
+        { asks: ['tumble'] },
+      ),
       agentId: null,
     },
     why: 'Terry dries softer; with balls and without softener.',

@@ -1,7 +1,13 @@
+import { always } from './say.js';
+
 /** Lines that stand with an action whatever the method; the words of a method are its own notes. */
 export const STANDING_NOTES = {
-  dryBetween: 'Let it dry before the next product.',
-  towelOnIt: 'Dry white towel on it, weighed down, until it takes no more; then let it air.',
-  washAlone: 'Wash it alone.',
-  heatAllowed: 'Heat allowed before it was gone:',
+  dryBetween: always('Let it dry before the next product.', { names: ['dryIn'] }),
+  towelOnIt: always('Dry white towel on it, weighed down, until it takes no more; then let it air.'),
+  washAlone: always('Wash it alone.'),
+  noSpin: always('No spin and no wringing: hang it up dripping.', { bars: ['wring'] }),
+  letItSet: always('Let it set hard first, an hour and more, and touch it with nothing meanwhile.'),
 } as const;
+
+/** Said in a log where heat was allowed before a mark was gone. */
+export const HEAT_ALLOWED_NOTE = 'Heat allowed before it was gone:';

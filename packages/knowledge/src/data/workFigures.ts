@@ -2,10 +2,31 @@
 
 /** Treat this far beyond the visible edge, cm. */
 export const EDGE_MARGIN_CM = 2.5;
+/** What the words for a size mean, cm. Common practice, no source; a hand is about 18 × 9. */
+export const SIZE_CM = {
+  coin: { length: 2.5, width: 2.5 },
+  palm: { length: 8, width: 8 },
+  hand: { length: 18, width: 9 },
+  plate: { length: 26, width: 26 },
+  larger: { length: 40, width: 40 },
+} as const;
+/** A size nobody told is taken for this one. */
+export const ASSUMED_SIZE = 'palm';
+/** Solvent goes on the mark alone: so far beyond its edge, cm, and so much, mL/cm². Common practice, no source. */
+export const SOLVENT_MARGIN_CM = 0.5;
+export const SOLVENT_ML_PER_CM2 = 0.1;
+/** Least solvent worth pouring out, mL: some twenty drops and a pad. */
+export const SMALLEST_SOLVENT_ML = 2;
+/** All treatments of a household together, in one room and day: at most so much flammable solvent, mL. */
+export const MOST_SOLVENT_A_DAY_ML = 100;
+/** Alcohol in a sprayer: at most this share, %; above it the mist takes fire. From memory. */
+export const MOST_ALCOHOL_SPRAYED_PCT = 10;
+/** An oxidiser and something that burns share a vessel only with this many times as much water. From memory. */
+export const WATER_OVER_OXIDISER = 10;
+/** Hooks, zips and other metal: no longer in a peroxygen bath than this, min. Common practice, no source. */
+export const METAL_PEROXYGEN_MIN = 30;
 /** Smallest amount worth mixing, mL. */
 export const SMALLEST_MIX_ML = 20;
-/** Liquid that saturates a whole piece, mL per g of dry textile. Estimate from memory. */
-export const SATURATION_ML_PER_G = 1.5;
 /** Mass per volume of solid fibre, g/mL; cellulose about 1.5 (handbook), others less. */
 export const FIBRE_DENSITY_G_PER_ML = 1.5;
 /** Share of a vessel that can be filled without slopping over. */

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { Chemistry, Id, Mechanism, SourceIds, VesselMaterial } from './vocabulary.js';
+import { Chemistry, Deed, Id, Mechanism, Sensitive, SourceIds, VesselMaterial } from './vocabulary.js';
 
 const ShareRange = z.strictObject({ low: z.number(), centre: z.number(), high: z.number() });
 const DensityRange = z.strictObject({ low: z.number(), centre: z.number(), high: z.number() });
@@ -59,7 +59,22 @@ export const Agent = z.strictObject({
   restrictedSale: z.boolean(),
   notInVessels: z.array(VesselMaterial),
   notWithMetalParts: z.boolean(),
-  notWithAsthma: z.boolean(),
+  /** People and animals of the house it is kept from. */
+  notWith: z.array(Sensitive),
+  /** Its vapour burns: cold, little of it, no heat until none is left. */
+  flammable: z.boolean(),
+  /** Most of it in one round whatever the size, mL; more is a job for a professional. Null = no cap of its own. */
+  mostMLPerRound: z.number().positive().nullable(),
+  /** Most that the usual directions give to a litre of bath; null = they name none. */
+  mostPerL: z.strictObject({ amount: z.number().positive(), unit: z.enum(['g', 'mL']) }).nullable(),
+  /** Water one gram of it has to meet, mL: with less it heats by itself. Null = any. */
+  leastWaterMLPerG: z.number().positive().nullable(),
+  /** Stays in its own bottle: never into a sprayer or another bottle. */
+  onlyInItsBottle: z.boolean(),
+  /** Kills what a septic tank lives by, or poisons what it drains into. */
+  notIntoSeptic: z.boolean(),
+  /** What working with it is, besides wetting: steam, sun. */
+  deeds: z.array(Deed),
   /** Must never be left alone while it works. */
   attended: z.boolean(),
   /** Gives off gas: the lid lies loose. */

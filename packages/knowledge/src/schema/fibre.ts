@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { ChemistryRule, DryingRule } from './limitRule.js';
-import { Id, MechanicalAction, Programme, SourceIds } from './vocabulary.js';
+import { Note } from './note.js';
+import { Id, MechanicalAction, Programme, SourceIds, Wetting } from './vocabulary.js';
 
 export const FIBRE_GROUPS = [
   'cellulose',
@@ -36,6 +37,8 @@ export const Fibre = z.strictObject({
   chemistry: z.array(ChemistryRule),
   drying: z.array(DryingRule),
   waterSensitive: z.boolean(),
+  /** Most water a piece with it bears, wherever in it it lies; null = no limit of its own. */
+  mostWetting: Wetting.nullable(),
   moistureRegainPct: z.number().min(0).max(40).nullable(),
   wetStrengthPct: z.strictObject({ low: z.number(), high: z.number() }).nullable(),
   /** Its care is a trade of its own: a professional is named beside every plan. */
@@ -44,6 +47,8 @@ export const Fibre = z.strictObject({
   shrinksInHeat: z.boolean(),
   oilAffinity: z.enum(['low', 'medium', 'high']),
   usualDyes: z.string(),
+  /** Said once a piece with it is seen to be clean and dry outside. */
+  afterLook: z.array(Note),
   note: z.string(),
   sourceIds: SourceIds,
 });

@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { Chemistry, Id, MechanicalAction, Protects, SourceIds, Wetting } from './vocabulary.js';
+import { Note } from './note.js';
+import { Chemistry, Deed, Id, MechanicalAction, Protects, SourceIds, Wetting } from './vocabulary.js';
 
 /**
  * Two chemistries that must not meet in a vessel, a cycle, or adjoining steps without a full rinse.
@@ -31,6 +32,10 @@ export const CAUTION_OCCASIONS = [
   'notYetGone',
   'afterSolvent',
   'heavyWet',
+  'solventOnIt',
+  'chlorineOnIt',
+  'keepWet',
+  'septicTank',
 ] as const;
 export type CautionOccasion = (typeof CAUTION_OCCASIONS)[number];
 
@@ -40,6 +45,8 @@ export const Caution = z.strictObject({
   occasion: z.enum(CAUTION_OCCASIONS).nullable(),
   /** It burns, smoulders or fumes in heat: guards people, and nobody may waive it. */
   forbidsHeat: z.boolean(),
+  /** What nobody does to a piece this is said of, whatever another line says. */
+  bars: z.array(Deed),
   severity: z.enum(['note', 'warning', 'danger']),
   text: z.string(),
   ground: z.string(),
@@ -84,7 +91,7 @@ export const PositionEffect = z.discriminatedUnion('kind', [
     kind: z.literal('note'),
     step: z.enum(['wash', 'dry', 'mix']),
     itemIds: z.array(Id),
-    text: z.string(),
+    note: Note,
     agentId: Id.nullable(),
   }),
 ]);

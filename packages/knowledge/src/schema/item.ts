@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { ChemistryRule, DryingRule } from './limitRule.js';
+import { Note } from './note.js';
 import { Id, MechanicalAction, Programme, SourceIds, Wetting } from './vocabulary.js';
 
 /** An item type and its default construction, which the user can correct. */
@@ -28,7 +29,11 @@ export const Item = z.strictObject({
   divisible: z.boolean(),
   cautionIds: z.array(Id),
   typicalAreaCm2: z.number().positive(),
-  note: z.string(),
+  /** Most liquid a pass leaves on it, mL/cm²; null = as much as the method asks. */
+  mostMLPerCm2: z.number().positive().nullable(),
+  /** Of one of these fibres it is for a professional alone. */
+  professionalFibreIds: z.array(Id),
+  notes: z.array(Note),
   sourceIds: SourceIds,
 });
 export type Item = z.infer<typeof Item>;

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { Note } from './note.js';
 import {
   Age,
   Id,
@@ -26,7 +27,7 @@ export type Dose = z.infer<typeof Dose>;
 
 export const ActionNotes = z.partialRecord(
   z.enum(['firstAid', 'mix', 'apply', 'dwell', 'look', 'rinse', 'wash', 'dry']),
-  z.array(z.string()),
+  z.array(Note),
 );
 
 /** A cleaning method as data. Times in minutes, temperatures in °C, liquor ratio in litres per kg of dry textile. */

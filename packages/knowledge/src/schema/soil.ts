@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { ChemistryRule } from './limitRule.js';
+import { Note } from './note.js';
 import { Age, Chemistry, Id, Mechanism, Share, SourceIds, TroubleKind } from './vocabulary.js';
 
 /** Share of a component removed in one round by one mechanism under good conditions, as a range. */
@@ -17,6 +18,12 @@ export const SoilComponent = z.strictObject({
   cautionIds: z.array(Id),
   /** Germs of an illness: the piece is washed hot once the mark is gone. */
   infectious: z.boolean(),
+  /** They are said from this share of a trouble on: a trace of fat is no oily rag. */
+  cautionsFromShare: Share,
+  /** Its dust or spores harm lungs: brushed off dry only by healthy ones, with a mask. */
+  dustHarms: z.boolean(),
+  /** With this it makes something that explodes once dry: kept wet and flooded out. */
+  explosiveDryWith: Chemistry.nullable(),
   /** Enzymes in the wash are worth having, where the fibre bears them. */
   proteinaceous: z.boolean(),
   /** True where heat and age fix it in the fibre. */
@@ -43,8 +50,8 @@ export const Mark = z.strictObject({
   withAge: z.string(),
   /** Marks that look like it and want something else. */
   lookAlikeIds: z.array(Id),
-  /** Method used only for these marks may name them; said beside the mark. */
-  advice: z.string(),
+  /** Said beside the mark. */
+  advice: z.array(Note),
   sourceIds: SourceIds,
 });
 export type Mark = z.infer<typeof Mark>;

@@ -4,12 +4,14 @@ import {
   CHEMISTRIES,
   COLOURS,
   CONDITIONS,
+  DEEDS,
   DRYING_WAYS,
   FASTNESSES,
   MECHANICAL_ACTIONS,
   MECHANISMS,
   PROGRAMMES,
   PROTECTS,
+  SENSITIVE,
   TROUBLE_KINDS,
   UPHOLSTERY_CODES,
   VESSEL_MATERIALS,
@@ -51,6 +53,14 @@ export type Fastness = z.infer<typeof Fastness>;
 
 export const Condition = z.enum(CONDITIONS);
 export type Condition = z.infer<typeof Condition>;
+
+/** Something done to the piece that a limit, a label or a caution may forbid. */
+export const Deed = z.enum(DEEDS);
+export type Deed = z.infer<typeof Deed>;
+
+/** People and animals of a house that a product is kept from. */
+export const Sensitive = z.enum(SENSITIVE);
+export type Sensitive = z.infer<typeof Sensitive>;
 
 export const UpholsteryCode = z.enum(UPHOLSTERY_CODES);
 export type UpholsteryCode = z.infer<typeof UpholsteryCode>;

@@ -1,11 +1,20 @@
-import { Box, Flex } from '@chakra-ui/react';
-import type { TroubleFacts } from '@feverfew/contracts';
+import { Box, Flex, Stack } from '@chakra-ui/react';
+import type { Size } from '@feverfew/contracts';
 import { useState } from 'react';
+import { ChipRow } from '../../components/ChipRow';
 import { Button, Input } from '../../components/controls';
 
-type Size = TroubleFacts['sizeCm'];
+/** Large enough to tell without a ruler; one tap each. */
+const WORDS = [
+  { value: 'coin', text: 'a coin' },
+  { value: 'palm', text: 'a palm' },
+  { value: 'hand', text: 'a hand' },
+  { value: 'plate', text: 'a plate' },
+  { value: 'larger', text: 'larger' },
+  { value: 'allOver', text: 'all over' },
+] as const;
 
-/** Length and width in cm; the server says what is wrong with a number. */
+/** A word with one tap, or length and width in cm; the server says what is wrong with a number. */
 export function SizePicker({
   size,
   onChange,
@@ -15,8 +24,9 @@ export function SizePicker({
   onChange: (size: Size) => void;
   onDone: () => void;
 }) {
-  const [length, setLength] = useState(size ? String(size.length) : '');
-  const [width, setWidth] = useState(size ? String(size.width) : '');
+  const measured = typeof size === 'string' ? null : size;
+  const [length, setLength] = useState(measured ? String(measured.length) : '');
+  const [width, setWidth] = useState(measured ? String(measured.width) : '');
   const send = (nextLength: string, nextWidth: string) => {
     setLength(nextLength);
     setWidth(nextWidth);
@@ -24,12 +34,26 @@ export function SizePicker({
       onChange({ length: Number(nextLength), width: Number(nextWidth) });
   };
   return (
-    <form
+    <Stack
+      as="form"
+      gap="12px"
       onSubmit={(event) => {
         event.preventDefault();
         onDone();
       }}
     >
+      <ChipRow
+        label="About as large as"
+        chosen={typeof size === 'string' && size !== 'unknown' ? size : null}
+        options={WORDS}
+        onChoose={(word) => {
+          onChange(word);
+          onDone();
+        }}
+      />
+      <Box fontSize="14px" color="soft">
+        or measured
+      </Box>
       <Flex gap="8px" alignItems="center">
         <Input
           type="number"
@@ -37,7 +61,6 @@ export function SizePicker({
           step="any"
           aria-label="Length in cm"
           value={length}
-          autoFocus
           onChange={(event) => send(event.currentTarget.value, width)}
         />
         <Box>×</Box>
@@ -50,20 +73,10 @@ export function SizePicker({
           onChange={(event) => send(length, event.currentTarget.value)}
         />
         <Box>cm</Box>
-      </Flex>
-      <Flex gap="8px" marginTop="12px" wrap="wrap">
         <Button type="submit" variant="action">
           Done
         </Button>
-        <Button
-          onClick={() => {
-            onChange(null);
-            onDone();
-          }}
-        >
-          The whole piece
-        </Button>
       </Flex>
-    </form>
+    </Stack>
   );
 }

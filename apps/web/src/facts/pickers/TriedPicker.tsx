@@ -11,6 +11,11 @@ const EFFECTS = [
   { value: 'nothing', text: 'did nothing' },
 ] as const;
 const TIMES = [1, 2, 3, 4] as const;
+const WASHED = [
+  { value: 'yes', text: 'yes' },
+  { value: 'no', text: 'no' },
+  { value: 'unknown', text: 'not sure' },
+] as const;
 
 /** What has been put on it already, how often, how hot, and what it did. */
 export function TriedPicker({
@@ -52,7 +57,7 @@ export function TriedPicker({
         chosen={null}
         options={found.map((agent) => ({ value: agent.id, text: agent.name }))}
         onChoose={(agentId) => {
-          onChange([...tried, { agentId, times: 1, effect: 'unknown', hot: false }]);
+          onChange([...tried, { agentId, times: 1, effect: 'unknown', hot: false, washedOut: 'unknown' }]);
           setQuery('');
         }}
       />
@@ -101,6 +106,12 @@ function Tried({ product, name, onChange, onBack }: TriedProps) {
         chosen={product.effect}
         options={EFFECTS}
         onChoose={(effect) => onChange({ effect })}
+      />
+      <ChipRow
+        label="Washed, or rinsed in two waters, since?"
+        chosen={product.washedOut}
+        options={WASHED}
+        onChoose={(washedOut) => onChange({ washedOut })}
       />
       <Flex gap="14px" wrap="wrap">
         <ChipRow

@@ -26,6 +26,10 @@ import { WaterEditor } from './WaterEditor';
 const HERE = [
   { key: 'hasMachine', label: 'A washing machine' },
   { key: 'asthma', label: 'Someone with asthma' },
+  { key: 'pregnancy', label: 'Someone pregnant' },
+  { key: 'baby', label: 'A baby or small child' },
+  { key: 'pets', label: 'Pets' },
+  { key: 'septicTank', label: 'A septic tank instead of a sewer' },
   { key: 'boraxSold', label: 'Borax is sold to households in our country' },
   {
     key: 'allowChlorine',

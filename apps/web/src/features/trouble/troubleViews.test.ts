@@ -22,7 +22,7 @@ const label = {
 describe('the sentence', () => {
   it('stays readable with every blank open', () => {
     expect(sentenceText(EMPTY_FACTS, false, say)).toBe(
-      'There is some trouble on some piece, since nobody knows when, wet or dry, about the whole piece. It is ' +
+      'There is some trouble on some piece, since nobody knows when, wet or dry, size not told. It is ' +
         'fibres unknown, any colour, sound, with no metal on it; its tag says nothing I know of. It has seen no ' +
         'heat, and I tried nothing; all of it is left.',
     );
@@ -32,7 +32,7 @@ describe('the sentence', () => {
       ...EMPTY_FACTS,
       markIds: ['beetroot'],
       age: 'hours' as const,
-      sizeCm: { length: 6, width: 4 },
+      size: { length: 6, width: 4 },
       piece: {
         ...EMPTY_FACTS.piece,
         itemId: 'tableLinen',
@@ -52,8 +52,20 @@ describe('the sentence', () => {
       ...EMPTY_FACTS,
       markIds: ['grass', 'tomato', 'berry'],
       tried: [
-        { agentId: 'vinegar', times: 2, effect: 'nothing' as const, hot: true },
-        { agentId: 'peroxide', times: 1, effect: 'unknown' as const, hot: false },
+        {
+          agentId: 'vinegar',
+          times: 2,
+          effect: 'nothing' as const,
+          hot: true,
+          washedOut: 'unknown' as const,
+        },
+        {
+          agentId: 'peroxide',
+          times: 1,
+          effect: 'unknown' as const,
+          hot: false,
+          washedOut: 'unknown' as const,
+        },
       ],
       goneComponentIds: ['chlorophyll', 'sugar'],
     };

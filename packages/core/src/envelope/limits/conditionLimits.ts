@@ -1,4 +1,4 @@
-import { CHEMISTRIES } from '@feverfew/knowledge';
+import { CHEMISTRIES, type Chemistry } from '@feverfew/knowledge';
 import type { LimitOwner } from '../../finding/limitOwner.js';
 import type { PieceFacts } from '../../textile/piece.js';
 import type { Limit } from '../limit.js';
@@ -10,6 +10,19 @@ import type { Limit } from '../limit.js';
 const FRAIL_MAX_C = 30;
 const FRAIL_MAX_PH = 8.5;
 const FRAIL_MIN_PH = 4;
+
+/** On old cloth these are a conservator's, not even after a test. */
+const CONSERVATORS: readonly Chemistry[] = [
+  'peroxide',
+  'percarbonate',
+  'alcohol',
+  'ketone',
+  'ester',
+  'hydrocarbon',
+  'oxalicAcid',
+  'ammonia',
+  'strongAlkali',
+];
 
 export function conditionLimits({ condition }: PieceFacts): Limit[] {
   if (condition === 'sound' || condition === 'worn') return [];
@@ -34,7 +47,13 @@ export function conditionLimits({ condition }: PieceFacts): Limit[] {
     { ...ground, quantity: 'chemistry', chemistry: 'reducer', verdict: 'never', bounds: {} },
     { ...ground, quantity: 'drying', forbids: 'sun' },
     ...CHEMISTRIES.filter((chemistry) => chemistry !== 'water').map(
-      (chemistry): Limit => ({ ...ground, quantity: 'chemistry', chemistry, verdict: 'test', bounds: {} }),
+      (chemistry): Limit => ({
+        ...ground,
+        quantity: 'chemistry',
+        chemistry,
+        verdict: condition === 'antique' && CONSERVATORS.includes(chemistry) ? 'never' : 'test',
+        bounds: {},
+      }),
     ),
   ];
 }

@@ -18,6 +18,7 @@ export function constructionLimits(piece: PieceFacts, item: Item | undefined): L
     ...item.chemistry.map((rule) => chemistryLimit(rule, owner)),
     ...item.drying.map((rule) => ({ ...ground, quantity: 'drying', forbids: rule.forbids }) as const),
     ...(item.coded ? codeLimits(piece.code ?? 'unknown') : []),
+    ...professionalLimits(piece, item, owner),
   ];
 }
 
@@ -34,10 +35,24 @@ function codeLimits(code: UpholsteryCode): Limit[] {
   if (code === 'W' || code === 'WS') return [{ ...ground, quantity: 'wetting', most: 'surface' }];
   const dry: Limit = { ...ground, quantity: 'wetting', most: 'dry' };
   if (code === 'S') return [dry];
-  return [
-    dry,
-    ...CHEMISTRIES.map(
-      (chemistry): Limit => ({ ...ground, quantity: 'chemistry', chemistry, verdict: 'never', bounds: {} }),
-    ),
-  ];
+  return [dry, ...nothingAtAll(ground)];
 }
+
+/** Of such a fibre this make of piece is for a professional: nothing wet, no agent at all. */
+function professionalLimits(piece: PieceFacts, item: Item, owner: LimitOwner): Limit[] {
+  const held = piece.parts.some((part) =>
+    part.fibres.some(({ fibreId }) => item.professionalFibreIds.includes(fibreId)),
+  );
+  if (!held) return [];
+  const ground = { owner, protects: 'piece', sourceIds: item.sourceIds } as const;
+  return [{ ...ground, quantity: 'wetting', most: 'dry' }, ...nothingAtAll(ground)];
+}
+
+const nothingAtAll = (ground: Pick<Limit, 'owner' | 'protects' | 'sourceIds'>): Limit[] =>
+  CHEMISTRIES.map((chemistry) => ({
+    ...ground,
+    quantity: 'chemistry',
+    chemistry,
+    verdict: 'never',
+    bounds: {},
+  }));

@@ -46,10 +46,17 @@ function limitsOfFibre(fibre: Fibre, piece: PieceFacts, owner: LimitOwner, benea
     ...(fibre.waterSensitive
       ? [{ ...ground, quantity: 'wetting', most: beneath ? 'surface' : 'dry' } as const]
       : []),
+    ...(fibre.mostWetting ? [{ ...ground, quantity: 'wetting', most: fibre.mostWetting } as const] : []),
     ...fibre.chemistry.map((rule) => chemistryLimit(rule, owner)),
     ...fibre.drying.map(
       (rule) =>
-        ({ ...ground, quantity: 'drying', forbids: rule.forbids, sourceIds: rule.sourceIds }) as const,
+        ({
+          ...ground,
+          quantity: 'drying',
+          forbids: rule.forbids,
+          protects: rule.protects,
+          sourceIds: rule.sourceIds,
+        }) as const,
     ),
   ];
 }

@@ -87,17 +87,15 @@ function dryingLimits(label: CareLabel): Limit[] {
   ];
 }
 
-/** A crossed circle keeps petroleum solvents off at home too; P and F are no permission for them. */
+/** A crossed circle keeps solvents off at home too, alcohol until a test; P and F are no permission for them. */
 function solventLimits({ dryClean }: CareLabel): Limit[] {
-  return dryClean === 'never'
-    ? [
-        {
-          ...bySign('dryCleanNever'),
-          quantity: 'chemistry',
-          chemistry: 'hydrocarbon',
-          verdict: 'never',
-          bounds: {},
-        },
-      ]
-    : [];
+  if (dryClean !== 'never') return [];
+  const on = (chemistry: Chemistry, verdict: 'never' | 'test'): Limit => ({
+    ...bySign('dryCleanNever'),
+    quantity: 'chemistry',
+    chemistry,
+    verdict,
+    bounds: {},
+  });
+  return [on('hydrocarbon', 'never'), on('ketone', 'never'), on('ester', 'never'), on('alcohol', 'test')];
 }

@@ -12,7 +12,7 @@ export function soilLimits(
   positions: ReadonlyMap<string, FollowedPosition>,
 ): Limit[] {
   const seen = new Set<string>();
-  return marks.flatMap((work) =>
+  const worked = marks.flatMap((work) =>
     work.components.flatMap(({ component }): Limit[] => {
       if (seen.has(component.id)) return [];
       seen.add(component.id);
@@ -44,5 +44,22 @@ export function soilLimits(
           .map((rule) => chemistryLimit(rule, owner)),
       ];
     }),
+  );
+  return [...worked, ...goneLimits(marks, seen)];
+}
+
+/** What guards people outlasts its mark: urine that was seen to go has left what nobody can see. */
+function goneLimits(marks: readonly WorkMark[], left: ReadonlySet<string>): Limit[] {
+  const gone = new Map(
+    marks.flatMap((work) =>
+      work.told.flatMap(({ component }) =>
+        left.has(component.id) ? [] : [[component.id, component] as const],
+      ),
+    ),
+  );
+  return [...gone.values()].flatMap((component) =>
+    component.chemistry
+      .filter((rule) => rule.protects !== 'piece')
+      .map((rule) => chemistryLimit(rule, { kind: 'soil', componentId: component.id })),
   );
 }

@@ -1,51 +1,33 @@
 import { STANDING_ALARMS, STANDING_CAUTIONS, STANDING_NOTES } from '@feverfew/knowledge';
+import { explosivesHere } from '../case/explosivesHere.js';
+import { soilCautions } from '../case/soilCautions.js';
 import type { Action } from '../plan/action.js';
 import type { ActionsInput } from './actionsInput.js';
 import { draftAction } from './draftAction.js';
+import { notesOf, rinsesFirst } from './notesOf.js';
+import { residueCautions } from './residueCautions.js';
+
+/** Changes of water that carry out what would explode once dry. Common practice, no source. */
+const FLOOD_RINSES = 5;
 
 /** What comes before the mix: rinse out the last product, lift solids, first aid, hidden test. */
-export function beforeActions(
-  { eligible: { method, window, remarks }, context, passIndex }: ActionsInput,
-  cautionIds: readonly string[],
-): Action[] {
-  const { facts, marks, rinsable } = context;
-  const residue = passIndex > 0 || facts.tried.length > 0;
+export function beforeActions(input: ActionsInput, cautionIds: readonly string[]): Action[] {
+  const {
+    eligible: { window, remarks },
+    context,
+    passIndex,
+  } = input;
+  const { marks } = context;
   const hiddenTest = remarks.some((remark) => remark.code === 'hiddenTestFirst');
-  const bodyFluid = marks.some((work) => work.mark.bodyFluid);
-  const wetRung = method.wetting !== 'dry';
-  const cold = {
-    min: 5,
-    max: Math.min(30, context.envelope.tempC.max),
-    target: Math.min(15, context.envelope.tempC.max),
-  };
-  const surfaceMayBeWet = context.envelope.wetting.most !== 'dry';
-  const fluidCautions = bodyFluid ? STANDING_CAUTIONS.bodyFluid : [];
-  const soilCautions = [
-    ...new Set(marks.flatMap((work) => work.components.flatMap(({ component }) => component.cautionIds))),
-  ];
+  const bodyFluid = marks.some((work) => work.isBodyFluid);
   // Solids are lifted once, before anything else is on the piece.
   const solids = marks.some((work) => work.mark.hasSolids) && (marks.length === 1 || passIndex === 0);
   return [
-    ...(solids ? [draftAction('lift', passIndex, { cautionIds: fluidCautions })] : []),
-    ...(residue && wetRung && surfaceMayBeWet
-      ? [
-          draftAction('rinseBefore', passIndex, {
-            rinses: 2,
-            rinseWay: rinsable ? 'change' : 'damp',
-            tempC: cold,
-            notes: !rinsable || method.solventAftercare ? [STANDING_NOTES.dryBetween] : [],
-          }),
-        ]
+    ...(solids
+      ? [draftAction('lift', passIndex, { cautionIds: bodyFluid ? STANDING_CAUTIONS.bodyFluid : [] })]
       : []),
-    ...(method.notes.firstAid || (passIndex === 0 && (bodyFluid || soilCautions.length > 0))
-      ? [
-          draftAction('firstAid', passIndex, {
-            action: 'blot',
-            notes: method.notes.firstAid ?? [],
-            cautionIds: [...fluidCautions, ...soilCautions],
-          }),
-        ]
-      : []),
+    ...residueActions(input),
+    ...firstAid(input),
     ...(hiddenTest
       ? [
           draftAction('hiddenTest', passIndex, {
@@ -55,5 +37,50 @@ export function beforeActions(
           }),
         ]
       : []),
+  ];
+}
+
+/** Solvent is aired out before anything, then what is left of an earlier product is rinsed out in two waters. */
+function residueActions(input: ActionsInput): Action[] {
+  const { eligible, context, passIndex } = input;
+  const { residues, rinsable, envelope } = context;
+  const first = passIndex === 0;
+  const cautionIds = first ? residueCautions(context) : [];
+  const cold = { min: 5, max: Math.min(30, envelope.tempC.max), target: Math.min(15, envelope.tempC.max) };
+  return [
+    ...(first && residues.some((agent) => agent.flammable)
+      ? [draftAction('airOut', passIndex, { cautionIds })]
+      : []),
+    ...(rinsesFirst(input)
+      ? [
+          draftAction('rinseBefore', passIndex, {
+            rinses: explosivesHere(context).length > 0 ? FLOOD_RINSES : 2,
+            rinseWay: rinsable ? 'change' : 'damp',
+            tempC: cold,
+            notes: notesOf(
+              input,
+              !rinsable || eligible.method.solventAftercare ? [STANDING_NOTES.dryBetween] : [],
+            ),
+            cautionIds,
+          }),
+        ]
+      : []),
+  ];
+}
+
+function firstAid(input: ActionsInput): Action[] {
+  const { eligible, context, passIndex } = input;
+  const cautionIds = [
+    ...new Set([...soilCautions(context.marks), ...(passIndex === 0 ? residueCautions(context) : [])]),
+  ];
+  const own = notesOf(input, 'firstAid');
+  const untouched = context.barred.has('blot');
+  if (!eligible.method.notes.firstAid && (passIndex > 0 || cautionIds.length === 0)) return [];
+  return [
+    draftAction('firstAid', passIndex, {
+      action: untouched ? null : 'blot',
+      notes: untouched ? notesOf(input, [STANDING_NOTES.letItSet]) : own,
+      cautionIds,
+    }),
   ];
 }

@@ -9,7 +9,9 @@ import { beforeActions } from './beforeActions.js';
 import { draftAction } from './draftAction.js';
 import { dryAction, finalLookAction } from './dryingActions.js';
 import { methodCautions } from './methodCautions.js';
+import { notesOf } from './notesOf.js';
 import { signsFor } from './signsFor.js';
+import { togetherNotes } from './togetherNotes.js';
 import { washAction } from './washAction.js';
 
 /**
@@ -34,11 +36,13 @@ export function buildActions(input: ActionsInput): Action[] {
 }
 
 /** Mixing, applying, waiting and looking. */
-function workActions({ eligible, context, passIndex }: ActionsInput, cautionIds: string[]): Action[] {
+function workActions(input: ActionsInput, cautionIds: string[]): Action[] {
+  const { eligible, context, passIndex } = input;
   const { method, window } = eligible;
   const amounts = recipe(eligible, context);
   const tempC = method.wetting === 'dry' ? null : window.tempC;
-  const notes = (kind: keyof Method['notes']) => method.notes[kind] ?? [];
+  const notes = (kind: keyof Method['notes']) => notesOf(input, kind);
+  const inCompany = method.inMachine ? togetherNotes(input) : [];
   const signs = signsFor(method, context);
   const draft = (kind: Action['kind'], fields: Partial<Action>): Action =>
     draftAction(kind, passIndex, fields);
@@ -51,7 +55,13 @@ function workActions({ eligible, context, passIndex }: ActionsInput, cautionIds:
             ...amounts,
             tempC,
             pH: window.pH,
-            notes: [...notes('mix'), ...positionNotes('mix', method, context).map((note) => note.text)],
+            notes: [
+              ...notes('mix'),
+              ...notesOf(
+                input,
+                positionNotes('mix', method, context).map(({ note }) => note),
+              ),
+            ],
             cautionIds,
           }),
         ]
@@ -62,7 +72,7 @@ function workActions({ eligible, context, passIndex }: ActionsInput, cautionIds:
       batches,
       tempC,
       programme: method.inMachine ? method.programme : null,
-      notes: notes('apply'),
+      notes: [...notes('apply'), ...inCompany],
       cautionIds,
     }),
     draft('dwell', {
@@ -88,7 +98,12 @@ function workActions({ eligible, context, passIndex }: ActionsInput, cautionIds:
   ];
 }
 
-function rinseActions({ eligible: { method, window }, passIndex, context }: ActionsInput): Action[] {
+function rinseActions(input: ActionsInput): Action[] {
+  const {
+    eligible: { method, window },
+    passIndex,
+    context,
+  } = input;
   if (method.rinse === 'none') return [];
   const way = rinseWay(method, context);
   const chlorine = context.index.factsOf(method).chemistries.includes('chlorine');
@@ -100,7 +115,7 @@ function rinseActions({ eligible: { method, window }, passIndex, context }: Acti
       rinses: way === 'vacuum' ? 0 : way === 'change' && thorough ? 3 : 2,
       tempC: way === 'vacuum' ? null : { min: 5, max: maxC, target: Math.min(20, maxC) },
       // What a method says of rinsing through does not hold where nothing can be rinsed through.
-      notes: method.rinse === 'full' && way === 'damp' ? [] : (method.notes.rinse ?? []),
+      notes: method.rinse === 'full' && way === 'damp' ? [] : notesOf(input, 'rinse'),
     }),
   ];
 }

@@ -1,12 +1,14 @@
-import { HEAVY_DRY_MASS_G, STANDING_CAUTIONS, STANDING_NOTES } from '@feverfew/knowledge';
+import { HEAVY_DRY_MASS_G, type Note, STANDING_CAUTIONS, STANDING_NOTES } from '@feverfew/knowledge';
 import { positionNotes } from '../case/positionNotes.js';
 import type { Action } from '../plan/action.js';
 import type { ActionsInput } from './actionsInput.js';
 import { draftAction } from './draftAction.js';
+import { notesOf } from './notesOf.js';
 import { signsFor } from './signsFor.js';
 
 /** Without heat: nobody has seen the piece dry in daylight yet. */
-export function dryAction({ context, passIndex, eligible }: ActionsInput): Action {
+export function dryAction(input: ActionsInput): Action {
+  const { context, passIndex, eligible } = input;
   const { method } = eligible;
   const ways = context.envelope.drying.filter(
     (window) => window.allowed && (window.way === 'flat' || window.way === 'line' || window.way === 'sun'),
@@ -16,21 +18,36 @@ export function dryAction({ context, passIndex, eligible }: ActionsInput): Actio
   return draftAction('dry', passIndex, {
     dryingWays: inPlace ? [] : ways.map((window) => window.way),
     notes: [
-      ...(method.notes.dry ?? []),
-      ...positionNotes('dry', method, context).map((note) => note.text),
-      ...(inPlace && method.wetting !== 'dry' ? [STANDING_NOTES.towelOnIt] : []),
+      ...notesOf(input, 'dry'),
+      ...notesOf(input, [
+        ...positionNotes('dry', method, context).map(({ note }) => note),
+        ...(inPlace && method.wetting !== 'dry' ? [STANDING_NOTES.towelOnIt] : []),
+      ]),
     ],
     cautionIds: [
       ...STANDING_CAUTIONS.notYetGone,
-      ...(method.solventAftercare ? STANDING_CAUTIONS.afterSolvent : []),
+      ...(method.solventAftercare || context.residues.some((agent) => agent.flammable)
+        ? STANDING_CAUTIONS.afterSolvent
+        : []),
       ...(heavy ? STANDING_CAUTIONS.heavyWet : []),
     ],
   });
 }
 
-export function finalLookAction({ passIndex, eligible, context }: ActionsInput): Action {
+export function finalLookAction(input: ActionsInput): Action {
+  const { passIndex, eligible, context } = input;
   return draftAction('finalLook', passIndex, {
+    notes: eligible.method.wetting === 'immersion' ? notesOf(input, afterLook(context)) : [],
     ...signsFor(eligible.method, context),
     cautionIds: STANDING_CAUTIONS.notYetGone,
   });
 }
+
+/** What the fibres of the piece still want once it is seen to be clean. */
+const afterLook = ({ facts, index }: ActionsInput['context']): Note[] => [
+  ...new Set(
+    facts.piece.parts.flatMap((part) =>
+      part.fibres.flatMap(({ fibreId }) => index.fibres.get(fibreId)?.afterLook ?? []),
+    ),
+  ),
+];

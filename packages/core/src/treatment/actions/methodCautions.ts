@@ -9,7 +9,7 @@ import type { PlanContext } from '../case/planContext.js';
 export function methodCautions(
   method: Method,
   window: WorkWindow,
-  { index, marks, item }: PlanContext,
+  { index, marks, item, household }: PlanContext,
 ): string[] {
   const { agents } = index.factsOf(method);
   const hot = method.wetting === 'dry' ? 0 : window.tempC.target;
@@ -18,8 +18,11 @@ export function methodCautions(
     ...(agents.some((agent) => agent.attended) ? STANDING_CAUTIONS.attended : []),
     ...(hot > TONGS_C ? STANDING_CAUTIONS.scalding : hot >= SCALD_WARNING_C ? STANDING_CAUTIONS.hot : []),
     ...(method.wetting === 'immersion' && !method.inMachine ? STANDING_CAUTIONS.openSoak : []),
-    ...(marks.some((work) => work.mark.bodyFluid) ? STANDING_CAUTIONS.bodyFluid : []),
+    ...(marks.some((work) => work.isBodyFluid) ? STANDING_CAUTIONS.bodyFluid : []),
     ...item.cautionIds,
+    ...(household.septicTank && agents.some((agent) => agent.notIntoSeptic)
+      ? STANDING_CAUTIONS.septicTank
+      : []),
     ...(agents.length > 0 ? [...STANDING_CAUTIONS.anyProduct, ...STANDING_CAUTIONS.mixing] : []),
   ];
   return [...new Set(ids)];

@@ -1,4 +1,4 @@
-import { type Agent, type Method, PROGRAMMES, type Programme } from '@feverfew/knowledge';
+import { type Agent, type Method, type Note, PROGRAMMES, type Programme } from '@feverfew/knowledge';
 import { windowOf } from '../../envelope/envelope.js';
 import { agentGates } from '../../gates/agentGates.js';
 import { agentById } from '../../lookup/agentById.js';
@@ -9,7 +9,7 @@ import { positionNotes } from '../case/positionNotes.js';
 export interface WashAfter {
   readonly agents: readonly Agent[];
   readonly programme: Programme;
-  readonly notes: readonly string[];
+  readonly notes: readonly Note[];
 }
 
 /** Null where nothing is washed after, nothing drains, or no detergent fits. */
@@ -29,7 +29,7 @@ export function washAfter(method: Method, context: PlanContext): WashAfter | nul
   return {
     agents: [detergent, ...mates, ...added.flatMap((note) => note.agent ?? [])],
     programme,
-    notes: [...(method.notes.wash ?? []), ...added.map((note) => note.text)],
+    notes: [...(method.notes.wash ?? []), ...added.map(({ note }) => note)],
   };
 }
 
@@ -41,14 +41,11 @@ function mayJoin(agent: Agent, detergent: Agent, context: PlanContext): boolean 
   );
 }
 
-/** Allowed on the piece, and nothing put on it before may never meet it. */
-function isBorne(agent: Agent, { envelope, facts, index }: PlanContext): boolean {
+/** Allowed on the piece, and nothing that may still be in it may never meet it. */
+function isBorne(agent: Agent, { envelope, residues, index }: PlanContext): boolean {
   return (
     agent.chemistries.every((chemistry) => windowOf(envelope, chemistry).verdict !== 'never') &&
-    facts.tried.every(({ agentId }) => {
-      const tried = index.agents.get(agentId);
-      return !tried || index.pairsBetween(tried, agent).every((pair) => pair.apart === 'rinse');
-    })
+    residues.every((tried) => index.pairsBetween(tried, agent).every((pair) => pair.apart === 'rinse'))
   );
 }
 

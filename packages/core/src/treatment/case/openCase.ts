@@ -1,4 +1,4 @@
-import type { Knowledge } from '@feverfew/knowledge';
+import type { Caution, Item, Knowledge } from '@feverfew/knowledge';
 import { drawEnvelope } from '../../envelope/drawEnvelope.js';
 import { gatherLimits } from '../../envelope/gatherLimits.js';
 import { type Evidence, NO_EVIDENCE } from '../../evidence/evidence.js';
@@ -8,9 +8,12 @@ import { indexKnowledge } from '../../lookup/knowledgeIndex.js';
 import { diagnose, diagnosisOf } from '../../trouble/diagnose.js';
 import { followedPositions } from '../../trouble/followedPositions.js';
 import type { TroubleFacts } from '../../trouble/troubleFacts.js';
-import { workMarks } from '../../trouble/workMarks.js';
+import { type WorkMark, workMarks } from '../../trouble/workMarks.js';
 import type { DiagnosisView } from '../plan/plan.js';
+import { barredDeeds } from './barredDeeds.js';
 import { isRinsable, type PlanContext } from './planContext.js';
+import { residuesOf } from './residues.js';
+import { soilCautions } from './soilCautions.js';
 
 /** Envelope and context; the context only once a trouble and a piece are told. */
 export function openCase(
@@ -39,6 +42,8 @@ export function openCase(
           rinsable: isRinsable(item, envelope),
           positions,
           evidence,
+          residues: residuesOf(facts.tried, index),
+          barred: barredDeeds(facts.piece, cautionsOn(item, marks, knowledge)),
           cupboard: cupboardOf(household),
         }
       : null;
@@ -49,6 +54,12 @@ export function openCase(
     diagnoses: diagnosesOf(facts, knowledge),
   };
   return { context, frame, marks: marks.length, item };
+}
+
+/** Cautions said of the piece and of its trouble. */
+function cautionsOn(item: Item, marks: readonly WorkMark[], { cautions }: Knowledge): Caution[] {
+  const ids = new Set([...item.cautionIds, ...soilCautions(marks)]);
+  return cautions.filter((caution) => ids.has(caution.id));
 }
 
 /** The order in which things were told changes nothing. */

@@ -1,4 +1,4 @@
-import type { Item, Knowledge, Method } from '@feverfew/knowledge';
+import type { Agent, Deed, Item, Knowledge, Method } from '@feverfew/knowledge';
 import { WETTINGS } from '@feverfew/knowledge';
 import type { BathAskedFor } from '../../bath/selectVessel.js';
 import type { Envelope } from '../../envelope/envelope.js';
@@ -24,6 +24,10 @@ export interface PlanContext {
   readonly positions: ReadonlyMap<string, FollowedPosition>;
   /** Agents in the house, by id, with their strength. */
   readonly cupboard: ReadonlyMap<string, number | null>;
+  /** Products tried before that may still be in it. */
+  readonly residues: readonly Agent[];
+  /** What nobody does to this piece, by its tag and the cautions said of it. */
+  readonly barred: ReadonlySet<Deed>;
   /** What the household's own log has seen of the methods. */
   readonly evidence: Evidence;
 }

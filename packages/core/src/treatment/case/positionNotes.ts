@@ -1,11 +1,11 @@
-import type { Agent, Method } from '@feverfew/knowledge';
+import type { Agent, Method, Note } from '@feverfew/knowledge';
 import { windowOf } from '../../envelope/envelope.js';
 import { isInHouse } from './cupboard.js';
 import type { PlanContext } from './planContext.js';
 
 /** A line that a followed position adds to a step, with what goes in for it. */
 export interface PositionNote {
-  readonly text: string;
+  readonly note: Note;
   readonly agent: Agent | null;
 }
 
@@ -23,10 +23,10 @@ export function positionNotes(
     if (effect.kind !== 'note' || effect.step !== step) return [];
     if (effect.itemIds.length > 0 && !effect.itemIds.includes(item.id)) return [];
     const agent = effect.agentId === null ? undefined : index.agents.get(effect.agentId);
-    if (!agent) return [{ text: effect.text, agent: null }];
+    if (!agent) return [{ note: effect.note, agent: null }];
     const here = household.hasMachine && isInHouse(agent.id, context);
     const borne = agent.chemistries.every((chemistry) => windowOf(envelope, chemistry).verdict === 'allowed');
     const meets = index.factsOf(method).agents.some((other) => index.pairsBetween(agent, other).length > 0);
-    return here && borne && !meets ? [{ text: effect.text, agent }] : [];
+    return here && borne && !meets ? [{ note: effect.note, agent }] : [];
   });
 }

@@ -79,7 +79,7 @@ describe('the bath of a rung', () => {
   });
   it('cuts a soda dose where soft water would push the bath past what cotton bears', () => {
     const stiff = trouble('stiffTowels', piece('towel', { cotton: 100 }, { label: label(95) }), {
-      sizeCm: null,
+      size: 'allOver',
       age: 'months',
     });
     const strip = (hardnessMgL: number) => {
@@ -99,7 +99,7 @@ describe('the bath of a rung', () => {
   });
   it('asks for hot water where a bath falls below what its method works at, and only if the tub has room', () => {
     const run = trouble('syntheticRun', piece('tShirt', { cotton: 100 }, { label: label(40) }), {
-      sizeCm: null,
+      size: 'allOver',
     });
     const { mix, dwell } = rung(run, 'dyeSuspendingSoak', { ...household, hasMachine: false });
     const up = mix.outlook?.topUp ?? expect.unreachable('a bath that cools in its time');

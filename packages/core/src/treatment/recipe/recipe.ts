@@ -1,19 +1,12 @@
-import {
-  type Agent,
-  type Dose,
-  type Method,
-  SATURATION_ML_PER_G,
-  SMALL_MIX_SPREAD,
-  type Substitution,
-} from '@feverfew/knowledge';
+import { type Agent, type Dose, type Method, SMALL_MIX_SPREAD, type Substitution } from '@feverfew/knowledge';
 import { pouringTemp } from '../../bath/heat/heatTheBath.js';
 import { selectVessel } from '../../bath/selectVessel.js';
-import { spotVolume } from '../../bath/spotVolume.js';
 import { waterShares } from '../../bath/waterShares.js';
 import { wallOf } from '../../household/vesselWall.js';
 import { agentById } from '../../lookup/agentById.js';
 import { toTenth } from '../../quantity/rounding.js';
 import { maxDose } from '../assess/dose/maxDose.js';
+import { spotAmount } from '../assess/dose/spotAmount.js';
 import { standInAmount } from '../assess/dose/standInAmount.js';
 import type { Wanted } from '../assess/dose/wanted.js';
 import type { WorkWindow } from '../assess/workWindow.js';
@@ -99,7 +92,7 @@ const isLessAtFirst = ({ positions }: PlanContext): boolean =>
   );
 
 function smallMix({ method, standIn }: RecipeFor, context: PlanContext): Recipe {
-  const totalML = mixVolume(method, context);
+  const totalML = spotAmount(method, context);
   const agentParts = method.agents.reduce(
     (sum, use) => sum + (use.dose.per === 'parts' ? use.dose.parts : 0),
     0,
@@ -108,10 +101,11 @@ function smallMix({ method, standIn }: RecipeFor, context: PlanContext): Recipe 
   // Powders and liquids used one after the other are not one mix: each covers the spot by itself.
   const most = Math.max(...method.agents.map((use) => (use.dose.per === 'parts' ? use.dose.parts : 0)));
   const share = (own: number) => (totalML * own) / (method.waterParts === null ? most : parts);
-  const ingredients = ingredientsOf({ method, standIn, bathL: null }, context, (dose) => {
+  const ingredients = ingredientsOf({ method, standIn, bathL: null }, context, (dose, agent) => {
     if (dose.per !== 'parts') return null;
     const amount = share(dose.parts);
-    return { unit: 'mL', amount, low: amount * SMALL_MIX_SPREAD.low, high: amount * SMALL_MIX_SPREAD.high };
+    const high = Math.min(amount * SMALL_MIX_SPREAD.high, agent.mostMLPerRound ?? Number.POSITIVE_INFINITY);
+    return { unit: 'mL', amount, low: amount * SMALL_MIX_SPREAD.low, high };
   });
   // A powder standing in for a liquid is dissolved in as much water as the liquid would have been.
   const dissolved = ingredients.reduce((sum, one) => {
@@ -128,16 +122,6 @@ function smallMix({ method, standIn }: RecipeFor, context: PlanContext): Recipe 
     batches: 1,
     outlook: null,
   };
-}
-
-/** A surface is never saturated: without a size, enough for a patch this wide. */
-const UNKNOWN_SPOT_CM = 20;
-
-function mixVolume(method: Method, { facts, dryMassG, rinsable }: PlanContext): number {
-  const pickUp = method.pickUpMLPerCm2 ?? 0.25;
-  if (facts.sizeCm) return spotVolume(facts.sizeCm.length, facts.sizeCm.width, pickUp);
-  if (!rinsable) return spotVolume(UNKNOWN_SPOT_CM, UNKNOWN_SPOT_CM, pickUp);
-  return Math.ceil((dryMassG * SATURATION_ML_PER_G) / 50) * 50;
 }
 
 type DoseOf = (dose: Dose, agent: Agent) => Wanted | null;

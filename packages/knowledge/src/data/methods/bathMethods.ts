@@ -1,4 +1,5 @@
 import type { Method } from '../../schema/method.js';
+import { always, where } from '../say.js';
 import { BATH_DEFAULTS, DRY_SIDE } from './methodDefaults.js';
 
 /** Soaks, rinses and baths worked by hand. */
@@ -19,8 +20,8 @@ export const bathMethods: readonly Method[] = [
     harshness: 2,
     action: 'press',
     notes: {
-      apply: ['Lay the piece in; move it barely.'],
-      rinse: ['Change the cold water until it stays clear. Do not wring.'],
+      apply: [always('Lay the piece in; move it barely.')],
+      rinse: [always('Change the cold water until it stays clear. Do not wring.', { bars: ['wring'] })],
     },
   },
   {
@@ -39,10 +40,18 @@ export const bathMethods: readonly Method[] = [
     washAfter: false,
     notWhenMostly: [...DRY_SIDE, 'naphthaleneOdour', 'solventOdour'],
     notes: {
-      mix: ['Disperse the detergent well before the piece goes in.'],
-      apply: ['Inside out; press the water through, do not rub.'],
-      dwell: ['Dark water is dye or old soil: press a white cloth on the piece to tell.'],
-      rinse: ['Rinse very well, then roll in a white towel kept for this. Do not wring.'],
+      mix: [always('Disperse the detergent well before the piece goes in.')],
+      apply: [always('Inside out; press the water through, do not rub.', { bars: ['rub'], names: ['blot'] })],
+      dwell: [
+        always('Dark water is dye or old soil: press a white cloth on the piece to tell.', {
+          names: ['blot'],
+        }),
+      ],
+      rinse: [
+        always('Rinse very well, then roll in a white towel kept for this. Do not wring.', {
+          bars: ['wring'],
+        }),
+      ],
     },
   },
   {
@@ -51,7 +60,7 @@ export const bathMethods: readonly Method[] = [
     name: 'Vinegar odour soak',
     reason: 'Neutralises sour and smoky smells in fibres that hold them.',
     kinds: ['odour'],
-    componentIds: ['fattyAcidOdour', 'smokeOdour', 'mustyOdour', 'nicotineTar'],
+    componentIds: ['fattyAcidOdour', 'smokeOdour', 'mustyOdour', 'nicotineTar', 'amineOdour', 'urineSalts'],
     agents: [{ agentId: 'vinegar', dose: { per: 'litre', unit: 'mL', amount: { low: 30, high: 45 } } }],
     tempC: { min: 10, max: 30, prefer: 'coldest' },
     dwellMin: { min: 30, max: 60, lookEvery: 30 },
@@ -60,9 +69,11 @@ export const bathMethods: readonly Method[] = [
     expectedSignIds: ['vinegarSmellGoes'],
     notes: {
       mix: [
-        'Just enough water to cover. Take the smaller amount the first time: too much stays in the nose.',
+        always(
+          'Just enough water to cover. Take the smaller amount the first time: too much stays in the nose.',
+        ),
       ],
-      rinse: ['Rinse twice; the rest goes off on drying.'],
+      rinse: [always('Rinse twice; the rest goes off on drying.')],
     },
   },
   {
@@ -78,7 +89,7 @@ export const bathMethods: readonly Method[] = [
     harshness: 3,
     maxRounds: 2,
     washAfter: true,
-    notes: { apply: ['Press the water through now and then.'] },
+    notes: { apply: [always('Press the water through now and then.', { names: ['blot'] })] },
   },
   {
     ...BATH_DEFAULTS,
@@ -119,10 +130,12 @@ export const bathMethods: readonly Method[] = [
     maxRounds: 3,
     washAgentIds: ['oxygenBleach'],
     notes: {
-      mix: ['Dissolve all of it first: undissolved grains bleach in spots.'],
-      apply: ['Lay flat, fully under; a white plate keeps it down.'],
-      dwell: ['Lid loose: the bath gives off oxygen.'],
-      wash: ['Half a measure of the same powder in the wash, and an extra rinse.'],
+      mix: [always('Dissolve all of it first: undissolved grains bleach in spots.', { names: ['bleach'] })],
+      apply: [always('Lay flat, fully under; a white plate keeps it down.')],
+      dwell: [always('Lid loose: the bath gives off oxygen.', { names: ['bleach'] })],
+      wash: [
+        always('Half a measure of the same powder in the wash, and an extra rinse.', { asks: ['bleach'] }),
+      ],
     },
   },
   {
@@ -141,10 +154,12 @@ export const bathMethods: readonly Method[] = [
     liquorRatioLPerKg: 15,
     washAgentIds: ['oxygenBleach'],
     notes: {
-      mix: ['Dissolve all of it first: undissolved grains bleach in spots.'],
-      apply: ['Lay flat, just covered. Support old cloth with a towel when lifting.'],
-      dwell: ['The vessel is taken for about 7 h. Lid loose.'],
-      wash: ['Half a measure of the same powder in the wash, and an extra rinse.'],
+      mix: [always('Dissolve all of it first: undissolved grains bleach in spots.', { names: ['bleach'] })],
+      apply: [always('Lay flat, just covered. Support old cloth with a towel when lifting.')],
+      dwell: [always('The vessel is taken for about 7 h. Lid loose.')],
+      wash: [
+        always('Half a measure of the same powder in the wash, and an extra rinse.', { asks: ['bleach'] }),
+      ],
     },
   },
   {
@@ -161,9 +176,11 @@ export const bathMethods: readonly Method[] = [
     maxRounds: 3,
     schoolId: 'dyeSuspendingFirst',
     notes: {
-      dwell: ['Keep it moving and watch the dye come off.'],
-      rinse: ['It foams for long: rinse until no foam comes.'],
-      dry: ['Air dry outdoors; no dryer until the run is gone.'],
+      dwell: [always('Keep it moving and watch the dye come off.')],
+      rinse: [always('It foams for long: rinse until no foam comes.')],
+      dry: [
+        always('Air dry outdoors; no dryer until the run is gone.', { bars: ['tumble'], names: ['dryIn'] }),
+      ],
     },
   },
   {
@@ -184,9 +201,13 @@ export const bathMethods: readonly Method[] = [
     schoolId: 'reducerFirst',
     expectedSignIds: ['sulphurSmell'],
     notes: {
-      mix: ['Dose by its label for the litres named here. Powder into water, never water onto powder.'],
-      apply: ['Tongs, open window, stir now and then. Splashes strip other clothes.'],
-      wash: ['Some whites turn faintly yellow: an oxygen wash after a full rinse.'],
+      mix: [
+        always('Dose by its label for the litres named here. Powder into water, never water onto powder.'),
+      ],
+      apply: [always('Tongs, open window, stir now and then. Splashes strip other clothes.')],
+      wash: [
+        always('Some whites turn faintly yellow: an oxygen wash after a full rinse.', { asks: ['bleach'] }),
+      ],
     },
   },
   {
@@ -209,10 +230,12 @@ export const bathMethods: readonly Method[] = [
     harshness: 6,
     maxRounds: 1,
     notes: {
-      mix: ['Dissolve the soda first.'],
-      dwell: ['Stir now and then until it has cooled.'],
-      rinse: ['A cold rinse cycle in the machine, or change after change until the water stays clear.'],
-      dry: ['At most once a quarter.'],
+      mix: [always('Dissolve the soda first.', { names: ['soda'] })],
+      dwell: [always('Stir now and then until it has cooled.')],
+      rinse: [
+        always('A cold rinse cycle in the machine, or change after change until the water stays clear.'),
+      ],
+      dry: [always('At most once a quarter.')],
     },
     sourceIds: ['commonPractice', 'memory'],
   },
@@ -237,9 +260,11 @@ export const bathMethods: readonly Method[] = [
     harshness: 6,
     maxRounds: 1,
     notes: {
-      mix: ['Dissolve first.'],
-      rinse: ['A cold rinse cycle in the machine, or change after change until the water stays clear.'],
-      dry: ['At most once a quarter.'],
+      mix: [always('Dissolve first.')],
+      rinse: [
+        always('A cold rinse cycle in the machine, or change after change until the water stays clear.'),
+      ],
+      dry: [always('At most once a quarter.')],
     },
     sourceIds: ['commonPractice', 'memory'],
   },
@@ -262,8 +287,12 @@ export const bathMethods: readonly Method[] = [
     harshness: 9,
     maxRounds: 1,
     notes: {
-      mix: ['Water only in the bath; plastic vessel; about 0.1 % available chlorine at most.'],
-      rinse: ['Rinse three times. Never "neutralise" with acid.'],
+      mix: [
+        always('Water only in the bath; plastic vessel; about 0.1 % available chlorine at most.', {
+          names: ['chlorine'],
+        }),
+      ],
+      rinse: [always('Rinse three times. Never "neutralise" with acid.', { bars: ['acid'] })],
     },
     sourceIds: ['commonPractice', 'poisonCentre'],
   },
@@ -282,8 +311,10 @@ export const bathMethods: readonly Method[] = [
     pH: { low: 8, high: 9.8 },
     schoolId: 'foodEnzyme',
     notes: {
-      mix: ['Dissolve first.'],
-      dwell: ['Not warmer than 40 °C: above 60 °C enzymes stop, and protein sets.'],
+      mix: [always('Dissolve first.')],
+      dwell: [
+        always('Not warmer than 40 °C: above 60 °C enzymes stop, and protein sets.', { names: ['heat'] }),
+      ],
     },
   },
   {
@@ -316,7 +347,7 @@ export const bathMethods: readonly Method[] = [
     maxRounds: 2,
     tempC: { min: 30, max: 40, prefer: 'hottest' },
     pH: { low: 7.5, high: 9 },
-    notes: { apply: ['Press the water through now and then.'] },
+    notes: { apply: [always('Press the water through now and then.', { names: ['blot'] })] },
   },
   {
     ...BATH_DEFAULTS,
@@ -334,8 +365,8 @@ export const bathMethods: readonly Method[] = [
     whitesOnly: true,
     washAfter: false,
     notes: {
-      mix: ['Disperse it well before the piece goes in.'],
-      rinse: ['Rinse very well, roll in a white towel. Do not wring.'],
+      mix: [always('Disperse it well before the piece goes in.')],
+      rinse: [always('Rinse very well, roll in a white towel. Do not wring.', { bars: ['wring'] })],
     },
   },
   {
@@ -364,11 +395,15 @@ export const bathMethods: readonly Method[] = [
     untilCool: true,
     expectedSignIds: ['waterDarkens'],
     notes: {
-      mix: ['By its label for the litres named here; dissolve first.'],
-      apply: ['Half the covers at a time, fully under.'],
-      rinse: ['Wring, then wash.'],
+      mix: [always('By its label for the litres named here; dissolve first.')],
+      apply: [always('Half the covers at a time, fully under.')],
+      rinse: [always('Wring, then wash.', { asks: ['wring'] })],
       dry: [
-        'Part tumble 10 to 15 min where the label allows and the mark is gone, then air overnight on the furniture.',
+        where(
+          { dryer: true },
+          'Part tumble 10 to 15 min where the label allows and the mark is gone, then air overnight on the furniture.',
+          { asks: ['tumble'] },
+        ),
       ],
     },
   },
@@ -388,7 +423,7 @@ export const bathMethods: readonly Method[] = [
     maxRounds: 2,
     tempC: { min: 35, max: 60, prefer: 'hottest' },
     sturdyOnly: true,
-    notes: { mix: ['Dissolve the soda first.'] },
+    notes: { mix: [always('Dissolve the soda first.', { names: ['soda'] })] },
   },
   {
     ...BATH_DEFAULTS,
@@ -403,8 +438,13 @@ export const bathMethods: readonly Method[] = [
     maxRounds: 2,
     tempC: { min: 20, max: 40, prefer: 'hottest' },
     notes: {
-      mix: ['Dissolve completely. Not in stone or zinc.'],
-      rinse: ['Rinse very well: acid that dries in weakens cotton and linen.'],
+      mix: [always('Dissolve completely. Not in stone or zinc.')],
+      rinse: [
+        always('Rinse very well: acid that dries in weakens cotton and linen.', {
+          bars: ['dryIn'],
+          names: ['acid'],
+        }),
+      ],
     },
   },
   {
@@ -422,7 +462,7 @@ export const bathMethods: readonly Method[] = [
     harshness: 2,
     maxRounds: 2,
     tempC: { min: 15, max: 40, prefer: 'hottest' },
-    notes: { mix: ['Dissolve the citrate first.'] },
+    notes: { mix: [always('Dissolve the citrate first.')] },
   },
   {
     ...BATH_DEFAULTS,
@@ -443,8 +483,14 @@ export const bathMethods: readonly Method[] = [
     action: 'press',
     extraMechanisms: ['flush'],
     notes: {
-      apply: ['Keep it moving, never folded on itself. A dye-catching sheet beside it, if there is one.'],
-      rinse: ['Change the cold water until it stays clear; press out in a white towel, dry flat and fast.'],
+      apply: [
+        always('Keep it moving, never folded on itself. A dye-catching sheet beside it, if there is one.'),
+      ],
+      rinse: [
+        always('Change the cold water until it stays clear; press out in a white towel, dry flat and fast.', {
+          names: ['blot'],
+        }),
+      ],
     },
   },
   {
@@ -461,9 +507,9 @@ export const bathMethods: readonly Method[] = [
     tempC: { min: 15, max: 30, prefer: 'hottest' },
     schoolId: 'bleederHot',
     notes: {
-      dwell: ['Keep it moving and watch the dye come off.'],
-      rinse: ['Rinse until no foam comes.'],
-      dry: ['Flat, fast, in the air; a towel between the layers.'],
+      dwell: [always('Keep it moving and watch the dye come off.')],
+      rinse: [always('Rinse until no foam comes.')],
+      dry: [always('Flat, fast, in the air; a towel between the layers.')],
     },
   },
   {
@@ -493,7 +539,7 @@ export const bathMethods: readonly Method[] = [
     pH: { low: 9.8, high: 10.6 },
     tempC: { min: 30, max: 40, prefer: 'hottest' },
     untilCool: true,
-    notes: { mix: ['Dissolve all of it first.'] },
+    notes: { mix: [always('Dissolve all of it first.')] },
   },
   {
     ...BATH_DEFAULTS,
@@ -511,8 +557,8 @@ export const bathMethods: readonly Method[] = [
     schoolId: 'sprinkle',
     liquorRatioLPerKg: 15,
     notes: {
-      apply: ['Lay flat in the water, sprinkle evenly, more where it is worst.'],
-      dwell: ['Lid loose: the bath gives off oxygen.'],
+      apply: [always('Lay flat in the water, sprinkle evenly, more where it is worst.')],
+      dwell: [always('Lid loose: the bath gives off oxygen.', { names: ['bleach'] })],
     },
   },
   {
@@ -536,10 +582,12 @@ export const bathMethods: readonly Method[] = [
     sturdyOnly: true,
     schoolId: 'deepStripAView',
     notes: {
-      mix: ['About 30 g, 30 g and 60 g for 40 L. A fresh bath for each colour group.'],
-      dwell: ['Stir now and then; the water darkens.'],
-      rinse: ['A cold rinse cycle in the machine, or change after change until the water stays clear.'],
-      dry: ['At most once a quarter.'],
+      mix: [always('About 30 g, 30 g and 60 g for 40 L. A fresh bath for each colour group.')],
+      dwell: [always('Stir now and then; the water darkens.')],
+      rinse: [
+        always('A cold rinse cycle in the machine, or change after change until the water stays clear.'),
+      ],
+      dry: [always('At most once a quarter.')],
     },
   },
   {
@@ -558,10 +606,10 @@ export const bathMethods: readonly Method[] = [
     schoolId: 'oxygenOnRuns',
     washAgentIds: ['oxygenBleach'],
     notes: {
-      mix: ['Dissolve all of it first.'],
-      dwell: ['Lid loose: the bath gives off oxygen.'],
-      wash: ['Half a measure of the same powder in the wash.'],
-      dry: ['No dryer until the run is gone.'],
+      mix: [always('Dissolve all of it first.')],
+      dwell: [always('Lid loose: the bath gives off oxygen.', { names: ['bleach'] })],
+      wash: [always('Half a measure of the same powder in the wash.', { asks: ['bleach'] })],
+      dry: [always('No dryer until the run is gone.', { bars: ['tumble'] })],
     },
   },
 ];

@@ -1,4 +1,5 @@
 import type { Method } from '../../schema/method.js';
+import { always } from '../say.js';
 import { BATH_DEFAULTS } from './methodDefaults.js';
 
 /** Washes and rinses in the drum. */
@@ -38,9 +39,9 @@ export const machineMethods: readonly Method[] = [
     action: 'none',
     rinse: 'full',
     notes: {
-      mix: ['Booster in the drum or main compartment, detergent by load and hardness.'],
-      apply: ['Load by its tightest limits; do not overfill.'],
-      rinse: ['Extra rinse on.'],
+      mix: [always('Booster in the drum or main compartment, detergent by load and hardness.')],
+      apply: [always('Load by its tightest limits; do not overfill.')],
+      rinse: [always('Extra rinse on.')],
     },
   },
   {
@@ -78,7 +79,7 @@ export const machineMethods: readonly Method[] = [
     keep: 'none',
     action: 'none',
     rinse: 'full',
-    notes: { apply: ['Mesh bag, inside out; half a drum at most.'] },
+    notes: { apply: [always('Mesh bag, inside out; half a drum at most.')] },
   },
   {
     ...BATH_DEFAULTS,
@@ -110,7 +111,7 @@ export const machineMethods: readonly Method[] = [
     keep: 'none',
     action: 'none',
     rinse: 'full',
-    notes: { apply: ['Load by its tightest limits.'] },
+    notes: { apply: [always('Load by its tightest limits.')] },
   },
   {
     ...BATH_DEFAULTS,
@@ -132,7 +133,7 @@ export const machineMethods: readonly Method[] = [
     keep: 'none',
     action: 'none',
     rinse: 'full',
-    notes: { apply: ['A long programme helps more than a hot one.'] },
+    notes: { apply: [always('A long programme helps more than a hot one.', { names: ['heat'] })] },
   },
   {
     ...BATH_DEFAULTS,
@@ -166,7 +167,7 @@ export const machineMethods: readonly Method[] = [
     keep: 'none',
     action: 'none',
     rinse: 'full',
-    notes: { apply: ['Whites only.'], rinse: ['Extra rinse on.'] },
+    notes: { apply: [always('Whites only.')], rinse: [always('Extra rinse on.')] },
   },
   {
     ...BATH_DEFAULTS,
@@ -196,11 +197,13 @@ export const machineMethods: readonly Method[] = [
     rinse: 'full',
     notes: {
       mix: [
-        'Powders in the drum, detergent in its compartment, no softener. For a full load about half a cup of each ' +
-          'powder; a quarter of a cup where washing soda stands in.',
+        always(
+          'Powders in the drum, detergent in its compartment, no softener. For a full load about half a cup of each powder; a quarter of a cup where washing soda stands in.',
+          { bars: ['softener'], names: ['soda'] },
+        ),
       ],
-      apply: ['Whites apart from colours.'],
-      dry: ['Shake out; dryer balls once it is clean.'],
+      apply: [always('Whites apart from colours.')],
+      dry: [always('Shake out; dryer balls once it is clean.', { names: ['tumble'] })],
     },
   },
   {
@@ -227,7 +230,10 @@ export const machineMethods: readonly Method[] = [
     action: 'none',
     rinse: 'full',
     extraMechanisms: ['flush', 'surfactant'],
-    notes: { apply: ['While it is still wet, alone, two sheets.'], dry: ['No dryer until the run is gone.'] },
+    notes: {
+      apply: [always('While it is still wet, alone, two sheets.')],
+      dry: [always('No dryer until the run is gone.', { bars: ['tumble'] })],
+    },
   },
   {
     ...BATH_DEFAULTS,
@@ -255,7 +261,10 @@ export const machineMethods: readonly Method[] = [
     rinse: 'full',
     notes: {
       mix: [
-        'One cup of white vinegar in the drum, detergent in its compartment. Never with any chlorine product.',
+        always(
+          'One cup of white vinegar in the drum, detergent in its compartment. Never with any chlorine product.',
+          { asks: ['acid'], bars: ['chlorine'] },
+        ),
       ],
     },
   },
@@ -281,6 +290,6 @@ export const machineMethods: readonly Method[] = [
     keep: 'none',
     action: 'none',
     rinse: 'full',
-    notes: { apply: ['Apart from other pieces; do not shake it.'] },
+    notes: { apply: [always('Apart from other pieces; do not shake it.')] },
   },
 ];

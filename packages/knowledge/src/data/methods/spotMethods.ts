@@ -1,4 +1,5 @@
 import type { Method } from '../../schema/method.js';
+import { always, where } from '../say.js';
 import { DRY_SIDE, GREASY, SPOT_DEFAULTS } from './methodDefaults.js';
 
 /** Work on the spot of a piece that can be rinsed through or washed. */
@@ -20,10 +21,15 @@ export const spotMethods: readonly Method[] = [
     throughRinse: true,
     notes: {
       firstAid: [
-        'Hold the back of the mark under a thin cold stream until the water runs clear, about 3 min.',
+        always('Hold the back of the mark under a thin cold stream until the water runs clear, about 3 min.'),
       ],
-      apply: ['Work the detergent mix in from the outside inwards with your fingers; press, do not rub.'],
-      rinse: ['Rinse cold from the back.'],
+      apply: [
+        always('Work the detergent mix in from the outside inwards with your fingers; press, do not rub.', {
+          bars: ['rub'],
+          names: ['blot'],
+        }),
+      ],
+      rinse: [always('Rinse cold from the back.')],
     },
   },
   {
@@ -62,7 +68,10 @@ export const spotMethods: readonly Method[] = [
     dwellMin: { min: 10, max: 15, lookEvery: 10 },
     harshness: 2,
     maxRounds: 2,
-    notes: { apply: ['Work it in a little beyond the edge.'], rinse: ['Rinse until no foam comes.'] },
+    notes: {
+      apply: [always('Work it in a little beyond the edge.')],
+      rinse: [always('Rinse until no foam comes.')],
+    },
   },
   {
     ...SPOT_DEFAULTS,
@@ -85,11 +94,20 @@ export const spotMethods: readonly Method[] = [
     maxRounds: 2,
     pickUpMLPerCm2: 0.15,
     notes: {
-      firstAid: ['No water yet. Blot the oil with a white cloth.'],
-      mix: ['Do not mix: the powder goes on first, the detergent after it.'],
-      apply: ['Cover the mark with the powder, a little beyond the edge.'],
-      dwell: ['Brush the powder off when it has clumped, then work the detergent in with cool water.'],
-      rinse: ['Rinse until no foam comes.'],
+      firstAid: [
+        where({ unwetted: true }, 'No water yet. Blot the oil with a white cloth.', {
+          asks: ['blot'],
+          bars: ['water'],
+        }),
+      ],
+      mix: [always('Do not mix: the powder goes on first, the detergent after it.')],
+      apply: [always('Cover the mark with the powder, a little beyond the edge.')],
+      dwell: [
+        always('Brush the powder off when it has clumped, then work the detergent in with cool water.', {
+          asks: ['brush'],
+        }),
+      ],
+      rinse: [always('Rinse until no foam comes.')],
     },
   },
   {
@@ -107,8 +125,8 @@ export const spotMethods: readonly Method[] = [
     harshness: 3,
     maxRounds: 2,
     notes: {
-      apply: ['Cover the mark and a little beyond.'],
-      dwell: ['Must not dry out: wet it again if it does.'],
+      apply: [always('Cover the mark and a little beyond.')],
+      dwell: [always('Must not dry out: wet it again if it does.', { bars: ['dryIn'] })],
     },
   },
   {
@@ -127,10 +145,25 @@ export const spotMethods: readonly Method[] = [
     expectedSignIds: ['vinegarSmellGoes'],
     throughRinse: true,
     notes: {
-      firstAid: ['Rinse cold first, several times, until the water runs clear: hot water sets it.'],
-      apply: ['Saturate the part that smells.'],
-      wash: ['One cup of vinegar may go into the softener compartment, never with any chlorine product.'],
-      dry: ['Sun until fully dry, then smell it again, dry and warm.'],
+      firstAid: [
+        always('Rinse cold first, several times, until the water runs clear: hot water sets it.', {
+          names: ['heat'],
+        }),
+      ],
+      apply: [always('Saturate the part that smells.')],
+      wash: [
+        always('One cup of vinegar may go into the softener compartment, never with any chlorine product.', {
+          asks: ['acid'],
+          bars: ['chlorine'],
+          names: ['softener'],
+        }),
+      ],
+      dry: [
+        always('Sun until fully dry, then smell it again, dry and warm.', {
+          asks: ['sun'],
+          names: ['heat', 'dryIn'],
+        }),
+      ],
     },
   },
   {
@@ -160,8 +193,12 @@ export const spotMethods: readonly Method[] = [
     harshness: 1,
     maxRounds: 3,
     notes: {
-      apply: ['Hang or lay it where air moves, inside out; wool and silk out of the sun.'],
-      dwell: ['Turn it at each look.'],
+      apply: [
+        always('Hang or lay it where air moves, inside out; wool and silk out of the sun.', {
+          names: ['sun'],
+        }),
+      ],
+      dwell: [always('Turn it at each look.')],
     },
   },
   {
@@ -184,8 +221,8 @@ export const spotMethods: readonly Method[] = [
     harshness: 1,
     maxRounds: 2,
     notes: {
-      apply: ['Into the freezer in a bag, or ice in a bag on top.'],
-      look: ['Crack it and lift the pieces with a blunt edge while it is cold.'],
+      apply: [always('Into the freezer in a bag, or ice in a bag on top.')],
+      look: [always('Crack it and lift the pieces with a blunt edge while it is cold.')],
     },
   },
   {
@@ -213,9 +250,11 @@ export const spotMethods: readonly Method[] = [
     solventAftercare: true,
     notes: {
       apply: [
-        'Mark face down on a white absorbent pad; drip from the back; move to a clean part of the pad each time.',
+        always(
+          'Mark face down on a white absorbent pad; drip from the back; move to a clean part of the pad each time.',
+        ),
       ],
-      rinse: ['Air until dry, then rinse.'],
+      rinse: [always('Air until dry, then rinse.')],
     },
   },
   {
@@ -231,8 +270,10 @@ export const spotMethods: readonly Method[] = [
     maxRounds: 3,
     solventAftercare: true,
     notes: {
-      apply: ['Mark face down on a white pad; drip from the back; new pad as soon as it takes colour.'],
-      rinse: ['Air until dry, then rinse.'],
+      apply: [
+        always('Mark face down on a white pad; drip from the back; new pad as soon as it takes colour.'),
+      ],
+      rinse: [always('Air until dry, then rinse.')],
     },
   },
   {
@@ -248,8 +289,8 @@ export const spotMethods: readonly Method[] = [
     maxRounds: 3,
     solventAftercare: true,
     notes: {
-      apply: ['Mark face down on a white pad; drip from the back.'],
-      rinse: ['Air until dry, then rinse.'],
+      apply: [always('Mark face down on a white pad; drip from the back.')],
+      rinse: [always('Air until dry, then rinse.')],
     },
   },
   {
@@ -277,12 +318,24 @@ export const spotMethods: readonly Method[] = [
     maxRounds: 2,
     solventAftercare: true,
     notes: {
-      firstAid: ['Blot up what is left of the oil. The cloth must be dry.'],
-      apply: [
-        'Pour a little out; never dip a used brush back. Push down onto the pad, keep changing to a clean part.',
+      firstAid: [
+        where({ unwetted: true }, 'Blot up what is left of the oil. The cloth must be dry.', {
+          asks: ['blot'],
+          bars: ['water'],
+        }),
       ],
-      rinse: ['Blot out. Dish detergent with cool water, then hang outdoors until no smell is left.'],
-      wash: ['Only when no smell is left: warm wash, alone.'],
+      apply: [
+        always(
+          'Pour a little out; never dip a used brush back. Push down onto the pad, keep changing to a clean part.',
+          { names: ['brush'] },
+        ),
+      ],
+      rinse: [
+        always('Blot out. Dish detergent with cool water, then hang outdoors until no smell is left.', {
+          names: ['blot'],
+        }),
+      ],
+      wash: [always('Only when no smell is left: warm wash, alone.', { names: ['heat'] })],
     },
   },
   {
@@ -302,6 +355,7 @@ export const spotMethods: readonly Method[] = [
       'carotenoid',
     ],
     whitesOnly: true,
+    sturdyOnly: true,
     agents: [
       { agentId: 'peroxide', dose: { per: 'parts', parts: 2 } },
       { agentId: 'dishDetergent', dose: { per: 'parts', parts: 1 } },
@@ -311,8 +365,8 @@ export const spotMethods: readonly Method[] = [
     harshness: 5,
     maxRounds: 2,
     notes: {
-      mix: ['Mix for use; never keep it in a closed bottle.'],
-      apply: ['Soft brush, from the outside inwards.'],
+      mix: [always('Mix for use; never keep it in a closed bottle.')],
+      apply: [always('Soft brush, from the outside inwards.', { asks: ['brush'] })],
     },
   },
   {
@@ -329,9 +383,14 @@ export const spotMethods: readonly Method[] = [
     harshness: 4,
     maxRounds: 3,
     notes: {
-      mix: ['Dissolve completely.'],
-      apply: ['Soak the mark; keep it wet.'],
-      rinse: ['Rinse very well: acid that dries in weakens cotton and linen.'],
+      mix: [always('Dissolve completely.')],
+      apply: [always('Soak the mark; keep it wet.', { names: ['soak'] })],
+      rinse: [
+        always('Rinse very well: acid that dries in weakens cotton and linen.', {
+          bars: ['dryIn'],
+          names: ['acid'],
+        }),
+      ],
     },
   },
   {
@@ -355,7 +414,11 @@ export const spotMethods: readonly Method[] = [
     rinse: 'none',
     washAfter: false,
     notes: {
-      apply: ['Vacuum through a piece of net, nozzle just above; brush with the pile, never across it.'],
+      apply: [
+        always('Vacuum through a piece of net, nozzle just above; brush with the pile, never across it.', {
+          asks: ['brush'],
+        }),
+      ],
     },
   },
   {
@@ -379,8 +442,8 @@ export const spotMethods: readonly Method[] = [
     rinse: 'none',
     washAfter: false,
     notes: {
-      dwell: ['Let it dry completely: no heat.'],
-      look: ['Crumble, shake outdoors, brush with the weave.'],
+      dwell: [always('Let it dry completely: no heat.', { asks: ['dryIn'], bars: ['heat'] })],
+      look: [always('Crumble, shake outdoors, brush with the weave.', { asks: ['brush'] })],
     },
   },
   {
@@ -403,7 +466,9 @@ export const spotMethods: readonly Method[] = [
     washAfter: false,
     notes: {
       apply: [
-        'Lay it on, lift straight up, fresh piece each time. Hands off: skin fat sets pollen and toner.',
+        always(
+          'Lay it on, lift straight up, fresh piece each time. Hands off: skin fat sets pollen and toner.',
+        ),
       ],
     },
   },
@@ -425,7 +490,7 @@ export const spotMethods: readonly Method[] = [
     keep: 'none',
     rinse: 'none',
     washAfter: false,
-    notes: { apply: ['Piece and sachet in a loose bag, not touching. Air it between.'] },
+    notes: { apply: [always('Piece and sachet in a loose bag, not touching. Air it between.')] },
   },
   {
     ...SPOT_DEFAULTS,
@@ -446,8 +511,12 @@ export const spotMethods: readonly Method[] = [
     rinse: 'none',
     washAfter: false,
     notes: {
-      apply: ['After the wash, damp or dry, mark towards the light; not silk, not wool, not dark dyes.'],
-      look: ['Compare with a covered corner.'],
+      apply: [
+        always('After the wash, damp or dry, mark towards the light; not silk, not wool, not dark dyes.', {
+          asks: ['sun'],
+        }),
+      ],
+      look: [always('Compare with a covered corner.')],
     },
   },
   {
@@ -469,7 +538,14 @@ export const spotMethods: readonly Method[] = [
     keep: 'none',
     rinse: 'none',
     washAfter: false,
-    notes: { apply: ['A steamy bathroom, piece on a broad hanger; then a day of moving air.'] },
+    notes: {
+      apply: [
+        always('A steamy bathroom, piece on a broad hanger; then a day of moving air.', {
+          asks: ['steam'],
+          names: ['water'],
+        }),
+      ],
+    },
   },
   {
     ...SPOT_DEFAULTS,
@@ -485,7 +561,10 @@ export const spotMethods: readonly Method[] = [
     action: 'softBrush',
     solventAftercare: true,
     keep: 'wet',
-    notes: { apply: ['On the dry mark, a little beyond it.'], rinse: ['Air until dry, then rinse.'] },
+    notes: {
+      apply: [always('On the dry mark, a little beyond it.')],
+      rinse: [always('Air until dry, then rinse.')],
+    },
   },
   {
     ...SPOT_DEFAULTS,
@@ -499,7 +578,7 @@ export const spotMethods: readonly Method[] = [
     harshness: 3,
     maxRounds: 3,
     action: 'press',
-    notes: { apply: ['Wet the mark and a little beyond; keep it damp.'] },
+    notes: { apply: [always('Wet the mark and a little beyond; keep it damp.')] },
   },
   {
     ...SPOT_DEFAULTS,
@@ -517,7 +596,10 @@ export const spotMethods: readonly Method[] = [
     maxRounds: 1,
     waterParts: 1,
     sturdyOnly: true,
-    notes: { mix: ['Outdoors or at a wide-open window, gloves.'], apply: ['Soft brush, small area.'] },
+    notes: {
+      mix: [always('Outdoors or at a wide-open window, gloves.')],
+      apply: [always('Soft brush, small area.', { asks: ['brush'] })],
+    },
   },
   {
     ...SPOT_DEFAULTS,
@@ -539,10 +621,10 @@ export const spotMethods: readonly Method[] = [
     whitesOnly: true,
     schoolId: 'foodPeroxide',
     notes: {
-      mix: ['For the day only, never closed.'],
-      apply: ['Brush it in; barrier under the layer.'],
-      dwell: ['At least 5 h, in the sun if there is sun.'],
-      rinse: ['Brush off, then rinse.'],
+      mix: [always('For the day only, never closed.')],
+      apply: [always('Brush it in; barrier under the layer.', { asks: ['brush'] })],
+      dwell: [always('At least 5 h, in the sun if there is sun.', { asks: ['sun'] })],
+      rinse: [always('Brush off, then rinse.', { asks: ['brush'] })],
     },
   },
   {
@@ -561,7 +643,7 @@ export const spotMethods: readonly Method[] = [
     schoolId: 'foodVinegar',
     throughRinse: true,
     expectedSignIds: ['vinegarSmellGoes'],
-    notes: { apply: ['Wet the mark from the back.'] },
+    notes: { apply: [always('Wet the mark from the back.')] },
   },
   {
     ...SPOT_DEFAULTS,
@@ -584,8 +666,8 @@ export const spotMethods: readonly Method[] = [
     expectedSignIds: ['blueTurn'],
     keep: 'wet',
     notes: {
-      mix: ['10 g per litre, an estimate where the label is silent. Stir until clear.'],
-      apply: ['Dip the spot only; tongs.'],
+      mix: [always('10 g per litre, an estimate where the label is silent. Stir until clear.')],
+      apply: [always('Dip the spot only; tongs.')],
     },
   },
   {
@@ -603,8 +685,8 @@ export const spotMethods: readonly Method[] = [
     pH: { low: 8, high: 9.5 },
     action: 'softBrush',
     notes: {
-      apply: ['Inside out, cold water, soft brush, gentle circles.'],
-      rinse: ['Rinse until nothing feels slippery.'],
+      apply: [always('Inside out, cold water, soft brush, gentle circles.', { asks: ['brush'] })],
+      rinse: [always('Rinse until nothing feels slippery.')],
     },
   },
   {
@@ -624,8 +706,8 @@ export const spotMethods: readonly Method[] = [
     extraMechanisms: ['surfactant'],
     tempC: { min: 15, max: 30, prefer: 'hottest' },
     notes: {
-      apply: ['Work it in lightly; leave it.'],
-      rinse: ['Rinse out, go on to the next rung at once.'],
+      apply: [always('Work it in lightly; leave it.')],
+      rinse: [always('Rinse out, go on to the next rung at once.')],
     },
   },
   {
@@ -644,9 +726,14 @@ export const spotMethods: readonly Method[] = [
     whitesOnly: true,
     sturdyOnly: true,
     notes: {
-      mix: ['20 g per litre, dissolved completely; plastic bowl.'],
-      apply: ['On the mark only, gloves and goggles.'],
-      rinse: ['Rinse four times: acid that dries in weakens the cloth.'],
+      mix: [always('20 g per litre, dissolved completely; plastic bowl.')],
+      apply: [always('On the mark only, gloves and goggles.')],
+      rinse: [
+        always('Rinse four times: acid that dries in weakens the cloth.', {
+          bars: ['dryIn'],
+          names: ['acid'],
+        }),
+      ],
     },
   },
   {
@@ -665,8 +752,8 @@ export const spotMethods: readonly Method[] = [
     extraMechanisms: ['flush'],
     action: 'press',
     notes: {
-      firstAid: ['Lift what lies on top first.'],
-      apply: ['Run it through from the back; press, do not rub.'],
+      firstAid: [always('Lift what lies on top first.')],
+      apply: [always('Run it through from the back; press, do not rub.', { bars: ['rub'], names: ['blot'] })],
     },
   },
   {
@@ -684,6 +771,8 @@ export const spotMethods: readonly Method[] = [
     extraMechanisms: ['flush'],
     action: 'press',
     ages: ['minutes', 'hours'],
-    notes: { apply: ['As soon as possible, cold, gentle; a little delicate detergent when it is heavy.'] },
+    notes: {
+      apply: [always('As soon as possible, cold, gentle; a little delicate detergent when it is heavy.')],
+    },
   },
 ];

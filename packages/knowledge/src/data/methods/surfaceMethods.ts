@@ -1,4 +1,5 @@
 import type { Method } from '../../schema/method.js';
+import { always } from '../say.js';
 import { DRY_SIDE, SPOT_DEFAULTS, SURFACE_DEFAULTS } from './methodDefaults.js';
 
 /** Work on what stays where it is: carpets, upholstery, mattresses. */
@@ -21,7 +22,10 @@ export const surfaceMethods: readonly Method[] = [
     harshness: 1,
     maxRounds: 3,
     pickUpMLPerCm2: 0.15,
-    notes: { apply: ['Sprinkle a coat, leave it, do not press it in.'], rinse: ['Vacuum or brush it off.'] },
+    notes: {
+      apply: [always('Sprinkle a coat, leave it, do not press it in.', { names: ['blot'] })],
+      rinse: [always('Vacuum or brush it off.', { asks: ['brush'] })],
+    },
   },
   {
     ...SURFACE_DEFAULTS,
@@ -45,10 +49,10 @@ export const surfaceMethods: readonly Method[] = [
     maxRounds: 3,
     pickUpMLPerCm2: 0.3,
     notes: {
-      firstAid: ['Blot dry first, white cloth, no rubbing.'],
-      apply: ['A thick coat, not pressed in.'],
-      dwell: ['When it has clumped, lift it off and put fresh powder on.'],
-      rinse: ['Vacuum when dry, nozzle just above.'],
+      firstAid: [always('Blot dry first, white cloth, no rubbing.', { asks: ['blot'], bars: ['rub'] })],
+      apply: [always('A thick coat, not pressed in.', { names: ['blot'] })],
+      dwell: [always('When it has clumped, lift it off and put fresh powder on.')],
+      rinse: [always('Vacuum when dry, nozzle just above.')],
     },
   },
   {
@@ -65,9 +69,12 @@ export const surfaceMethods: readonly Method[] = [
     notWhenMostly: DRY_SIDE,
     notes: {
       apply: [
-        'About 120 mL for a wine-glass-sized spot. Damp white cloth, press, lift, turn to a clean face; outside in.',
+        always(
+          'About 120 mL for a wine-glass-sized spot. Damp white cloth, press, lift, turn to a clean face; outside in.',
+          { names: ['blot'] },
+        ),
       ],
-      dwell: ['Blot dry after each pass. Stop when no more colour comes.'],
+      dwell: [always('Blot dry after each pass. Stop when no more colour comes.', { names: ['blot'] })],
     },
   },
   {
@@ -84,8 +91,12 @@ export const surfaceMethods: readonly Method[] = [
     maxRounds: 3,
     schoolId: 'clearDetergent',
     notes: {
-      apply: ['Blot with a wrung-out cloth from the outside inwards, 2–3 cm beyond the edge.'],
-      rinse: ['Plain damp cloth until no foam shows, then a dry cloth.'],
+      apply: [
+        always('Blot with a wrung-out cloth from the outside inwards, 2–3 cm beyond the edge.', {
+          names: ['wring', 'blot'],
+        }),
+      ],
+      rinse: [always('Plain damp cloth until no foam shows, then a dry cloth.')],
     },
   },
   {
@@ -102,7 +113,14 @@ export const surfaceMethods: readonly Method[] = [
     maxRounds: 3,
     schoolId: 'vinegarOneToOne',
     expectedSignIds: ['vinegarSmellGoes'],
-    notes: { apply: ['Blot, do not rub; change the face of the cloth as soon as colour shows.'] },
+    notes: {
+      apply: [
+        always('Blot, do not rub; change the face of the cloth as soon as colour shows.', {
+          asks: ['blot'],
+          bars: ['rub'],
+        }),
+      ],
+    },
   },
   {
     ...SURFACE_DEFAULTS,
@@ -132,9 +150,9 @@ export const surfaceMethods: readonly Method[] = [
     maxRounds: 2,
     pickUpMLPerCm2: 0.1,
     notes: {
-      apply: ['Dab with a cotton pad, on the mark only.'],
-      dwell: ['If it works, you see it within minutes.'],
-      rinse: ['Damp plain cloth twice, then air dry.'],
+      apply: [always('Dab with a cotton pad, on the mark only.')],
+      dwell: [always('If it works, you see it within minutes.')],
+      rinse: [always('Damp plain cloth twice, then air dry.')],
     },
   },
   {
@@ -152,8 +170,12 @@ export const surfaceMethods: readonly Method[] = [
     harshness: 3,
     maxRounds: 3,
     notes: {
-      apply: ['White cloth, cold water, a touch of soap; blot in widening circles to feather the edge.'],
-      rinse: ['Rinse the cloth until white; the last pass is plain cold water only.'],
+      apply: [
+        always('White cloth, cold water, a touch of soap; blot in widening circles to feather the edge.', {
+          names: ['soap', 'blot'],
+        }),
+      ],
+      rinse: [always('Rinse the cloth until white; the last pass is plain cold water only.')],
     },
   },
   {
@@ -170,7 +192,10 @@ export const surfaceMethods: readonly Method[] = [
     rinse: 'vacuum',
     harshness: 3,
     maxRounds: 2,
-    notes: { apply: ['Spread it thin. It must dry completely.'], rinse: ['Vacuum when it is chalk-dry.'] },
+    notes: {
+      apply: [always('Spread it thin. It must dry completely.', { names: ['dryIn'] })],
+      rinse: [always('Vacuum when it is chalk-dry.')],
+    },
   },
   {
     ...SURFACE_DEFAULTS,
@@ -187,7 +212,10 @@ export const surfaceMethods: readonly Method[] = [
     rinse: 'vacuum',
     harshness: 4,
     maxRounds: 1,
-    notes: { apply: ['Saturate with soda water, cover with salt.'], rinse: ['Vacuum when dry.'] },
+    notes: {
+      apply: [always('Saturate with soda water, cover with salt.', { names: ['soda'] })],
+      rinse: [always('Vacuum when dry.')],
+    },
   },
   {
     ...SPOT_DEFAULTS,
@@ -226,9 +254,12 @@ export const surfaceMethods: readonly Method[] = [
     washAfter: false,
     notes: {
       apply: [
-        'Dry white cloth, press with the weight of a hand, lift, turn to a clean face; outside in. Never rub.',
+        always(
+          'Dry white cloth, press with the weight of a hand, lift, turn to a clean face; outside in. Never rub.',
+          { asks: ['blot'], bars: ['rub'] },
+        ),
       ],
-      look: ['Stop when the cloth stays clean.'],
+      look: [always('Stop when the cloth stays clean.')],
     },
   },
   {
@@ -261,7 +292,9 @@ export const surfaceMethods: readonly Method[] = [
     rinse: 'none',
     notes: {
       apply: [
-        'White dry towel, plastic sheet on it if it is thin, a flat heavy weight on top, until next day.',
+        always(
+          'White dry towel, plastic sheet on it if it is thin, a flat heavy weight on top, until next day.',
+        ),
       ],
     },
   },
@@ -284,9 +317,15 @@ export const surfaceMethods: readonly Method[] = [
     ages: ['days', 'weeks', 'months', 'unknown'],
     pickUpMLPerCm2: 0.15,
     notes: {
-      mix: ['Do not mix: the peroxide goes on first, the soda over it.'],
-      apply: ['Damp the mark with the peroxide, dust a thin coat of soda over it.'],
-      rinse: ['Blot, damp plain cloth twice, vacuum when dry.'],
+      mix: [
+        always('Do not mix: the peroxide goes on first, the soda over it.', { names: ['bleach', 'soda'] }),
+      ],
+      apply: [
+        always('Damp the mark with the peroxide, dust a thin coat of soda over it.', {
+          names: ['bleach', 'soda'],
+        }),
+      ],
+      rinse: [always('Blot, damp plain cloth twice, vacuum when dry.', { names: ['blot'] })],
     },
   },
   {
@@ -303,7 +342,14 @@ export const surfaceMethods: readonly Method[] = [
     waterParts: 32,
     schoolId: 'vinegarWeak',
     expectedSignIds: ['vinegarSmellGoes'],
-    notes: { apply: ['Blot, do not rub; change the face of the cloth as soon as colour shows.'] },
+    notes: {
+      apply: [
+        always('Blot, do not rub; change the face of the cloth as soon as colour shows.', {
+          asks: ['blot'],
+          bars: ['rub'],
+        }),
+      ],
+    },
   },
   {
     ...SURFACE_DEFAULTS,
@@ -318,7 +364,11 @@ export const surfaceMethods: readonly Method[] = [
     maxRounds: 1,
     pH: { low: 2.9, high: 3.6 },
     schoolId: 'whiteWineSchool',
-    notes: { apply: ['Cover, blot. Finish with dish detergent: its own sugar stays behind.'] },
+    notes: {
+      apply: [
+        always('Cover, blot. Finish with dish detergent: its own sugar stays behind.', { names: ['blot'] }),
+      ],
+    },
   },
   {
     ...SURFACE_DEFAULTS,
@@ -334,9 +384,9 @@ export const surfaceMethods: readonly Method[] = [
     waterParts: 20,
     tempC: { min: 15, max: 30, prefer: 'hottest' },
     notes: {
-      mix: ['Whip it to foam; use the foam, leave the water.'],
-      apply: ['Foam on with a cloth, wipe with the pile, lift the dirty foam off.'],
-      rinse: ['Plain damp cloth until no foam shows, then a dry cloth.'],
+      mix: [always('Whip it to foam; use the foam, leave the water.')],
+      apply: [always('Foam on with a cloth, wipe with the pile, lift the dirty foam off.')],
+      rinse: [always('Plain damp cloth until no foam shows, then a dry cloth.')],
     },
   },
   {
@@ -372,15 +422,19 @@ export const surfaceMethods: readonly Method[] = [
     schoolId: 'mattressPeroxide',
     notes: {
       mix: [
-        'In an open bowl: peroxide with as much water and the few drops of detergent. Never in a closed bottle or ' +
-          'a sprayer; for the day only.',
+        always(
+          'In an open bowl: peroxide with as much water and the few drops of detergent. Never in a closed bottle or a sprayer; for the day only.',
+          { asks: ['bleach'], bars: ['spray'] },
+        ),
       ],
       apply: [
-        'Coat of soda, rub in, 10 min, vacuum. Dab the mix on with a cloth, damp, not wet. Second coat of soda, ' +
-          'work in with a white cloth. Wider than the edge you see.',
+        always(
+          'Coat of soda, rub in, 10 min, vacuum. Dab the mix on with a cloth, damp, not wet. Second coat of soda, work in with a white cloth. Wider than the edge you see.',
+          { asks: ['soda', 'rub'] },
+        ),
       ],
-      dwell: ['At least 8 h; the room airs.'],
-      rinse: ['Break it up and vacuum.'],
+      dwell: [always('At least 8 h; the room airs.')],
+      rinse: [always('Break it up and vacuum.')],
     },
   },
   {
@@ -404,9 +458,14 @@ export const surfaceMethods: readonly Method[] = [
     schoolId: 'mattressSoda',
     extraMechanisms: ['surfactant'],
     notes: {
-      mix: ['Vinegar and water 1 to 1 in the sprayer, open when you put it away. The soda stays dry.'],
-      apply: ['Coat of soda, spray until a paste forms, work it in.'],
-      rinse: ['Vacuum when it is dry.'],
+      mix: [
+        always('Vinegar and water 1 to 1 in the sprayer, open when you put it away. The soda stays dry.', {
+          asks: ['spray', 'acid'],
+          names: ['soda'],
+        }),
+      ],
+      apply: [always('Coat of soda, spray until a paste forms, work it in.', { asks: ['soda', 'spray'] })],
+      rinse: [always('Vacuum when it is dry.')],
     },
   },
   {
@@ -424,8 +483,8 @@ export const surfaceMethods: readonly Method[] = [
     schoolId: 'mattressEnzymes',
     pickUpMLPerCm2: 0.2,
     notes: {
-      apply: ['Small amount, a little beyond the rim; cover with a damp cloth so that it stays wet.'],
-      rinse: ['Blot dry, a fan on it until next day.'],
+      apply: [always('Small amount, a little beyond the rim; cover with a damp cloth so that it stays wet.')],
+      rinse: [always('Blot dry, a fan on it until next day.', { names: ['blot'] })],
     },
   },
   {
@@ -441,8 +500,8 @@ export const surfaceMethods: readonly Method[] = [
     maxRounds: 3,
     pickUpMLPerCm2: 0.3,
     notes: {
-      apply: ['Small amount, 2 to 3 cm beyond the rim. Keep it damp under a cloth.'],
-      rinse: ['Blot out; several rounds rather than one flood.'],
+      apply: [always('Small amount, 2 to 3 cm beyond the rim. Keep it damp under a cloth.')],
+      rinse: [always('Blot out; several rounds rather than one flood.', { names: ['blot'] })],
     },
   },
   {
@@ -463,10 +522,13 @@ export const surfaceMethods: readonly Method[] = [
     pickUpMLPerCm2: 0.15,
     notes: {
       apply: [
-        'White cloth damp, not wet; soft brush wrung nearly dry, along the band. No water into crown or stiffener.',
+        always(
+          'White cloth damp, not wet; soft brush wrung nearly dry, along the band. No water into crown or stiffener.',
+          { asks: ['brush'], names: ['wring', 'water'] },
+        ),
       ],
-      rinse: ['Plain damp cloth, then a dry one.'],
-      dry: ['Overnight over a bowl, in the air. No repellent spray on skin.'],
+      rinse: [always('Plain damp cloth, then a dry one.')],
+      dry: [always('Overnight over a bowl, in the air. No repellent spray on skin.', { names: ['spray'] })],
     },
   },
 ];

@@ -63,9 +63,9 @@ export function ItemSheet({ item, reference }: { item: Reference['items'][number
           not {item.drying.map((rule) => DRYING_WORDS[rule.forbids]).join(', not ')}
         </Fact>
       )}
-      {item.note && (
+      {item.notes.length > 0 && (
         <Fact term="Mind" sourceIds={item.sourceIds}>
-          {item.note}
+          {item.notes.map((note) => note.text).join(' ')}
         </Fact>
       )}
     </>

@@ -67,9 +67,9 @@ export function MarkSheet({ mark, reference }: { mark: Mark; reference: Referenc
           <SeeAll family="marks" ids={mark.lookAlikeIds} nameOf={say.name} />
         </Fact>
       )}
-      {mark.advice && (
+      {mark.advice.length > 0 && (
         <Fact term="Mind" sourceIds={mark.sourceIds}>
-          {mark.advice}
+          {mark.advice.map((note) => note.text).join(' ')}
         </Fact>
       )}
       <Fact term="Methods that move it" sourceIds={['commonPractice', 'memory']}>

@@ -13,7 +13,9 @@ export function MethodSheet({ method, reference }: { method: Method; reference: 
   const position = reference.schools.find((candidate) => candidate.id === method.schoolId);
   const { tempC, dwellMin } = method;
   const longest = Math.max(60, dwellMin.max);
-  const lines = Object.values(method.notes).flat();
+  const lines = Object.values(method.notes)
+    .flat()
+    .map((note) => note.text);
   return (
     <>
       <Box fontSize="17px" paddingBottom="6px">

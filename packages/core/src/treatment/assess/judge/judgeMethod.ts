@@ -8,6 +8,7 @@ import { bathAskedFor, type PlanContext } from '../../case/planContext.js';
 import { isRelevant } from '../isRelevant.js';
 import type { WorkWindow } from '../workWindow.js';
 import { historyFindings } from './historyFindings.js';
+import { safetyFindings } from './safetyFindings.js';
 
 /** Findings that rule a method out; empty when nothing stands against it. Every rule is asked, none hides another. */
 export function judgeMethod(method: Method, window: WorkWindow, context: PlanContext): Finding[] {
@@ -23,6 +24,7 @@ export function judgeMethod(method: Method, window: WorkWindow, context: PlanCon
     ...machineFindings(method, context),
     ...agents.flatMap((agent) => agentGates(agent, context.household, context.facts.piece, context.item)),
     ...vesselFindings(method, context),
+    ...safetyFindings(method, context),
     ...triedFindings(agents, context),
     ...historyFindings(method, context),
     ...positionFindings(method, context),
@@ -194,20 +196,29 @@ function vesselFindings(method: Method, context: PlanContext): Finding[] {
   return [];
 }
 
-/** A surface keeps what was put on it: a forbidden partner of something tried before stays out. */
-function triedFindings(agents: readonly Agent[], { facts, index, rinsable }: PlanContext): Finding[] {
-  return facts.tried.flatMap(({ agentId: triedAgentId }) => {
-    const tried = index.agents.get(triedAgentId);
-    if (!tried) return [];
-    return agents.flatMap((agent) =>
+/**
+ * A forbidden partner of something tried before stays out while that may still be in the piece; a surface keeps what
+ * was put on it, washed or not.
+ */
+function triedFindings(
+  agents: readonly Agent[],
+  { facts, index, rinsable, residues }: PlanContext,
+): Finding[] {
+  const still = rinsable ? residues : facts.tried.flatMap(({ agentId }) => index.agents.get(agentId) ?? []);
+  return still.flatMap((tried) =>
+    agents.flatMap((agent) =>
       index
         .pairsBetween(tried, agent)
         .filter((pair) => pair.apart !== 'rinse' || (!rinsable && pair.blocksSurface))
         .map((pair) =>
-          finding('triedMustNotMeet', { pairId: pair.id, triedAgentId, agentId: agent.id }, pair.sourceIds),
+          finding(
+            'triedMustNotMeet',
+            { pairId: pair.id, triedAgentId: tried.id, agentId: agent.id },
+            pair.sourceIds,
+          ),
         ),
-    );
-  });
+    ),
+  );
 }
 
 /**

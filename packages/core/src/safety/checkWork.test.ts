@@ -1,0 +1,353 @@
+import { describe, expect, it } from 'vitest';
+import { household, knowledge, label, piece, trouble } from '../test/fixtures.js';
+import {
+  PLANTED_IN_WORK_TEST,
+  planted,
+  pour,
+  rungOf,
+  seen,
+  stepOf,
+  type Writable,
+} from '../test/planting.js';
+import type { Plan } from '../treatment/plan/plan.js';
+import type { TriedProduct } from '../trouble/troubleFacts.js';
+import { checkWork } from './checkPlan.js';
+import type { Work } from './work.js';
+
+const tee = (facts = {}) => piece('tShirt', { cotton: 100 }, { label: label(40), ...facts });
+const pen = trouble('ballpoint', tee());
+const tea = trouble('tea', piece('tableLinen', { linen: 100 }, { label: label(60) }));
+const tried = (agentId: string): TriedProduct => ({
+  agentId,
+  times: 1,
+  effect: 'unknown',
+  hot: false,
+  washedOut: 'no',
+});
+const firstOf = (plan: Writable<Plan>) => {
+  const pass = plan.ladder[0];
+  if (!pass) throw new Error('no pass');
+  return pass;
+};
+const firstMix = (plan: Writable<Plan>) => {
+  for (const pass of plan.ladder) for (const action of pass.steps) if (action.kind === 'mix') return action;
+  throw new Error('no mix');
+};
+
+/** Each kind of fault planted into a sound plan; the grounds are those of the safety rules. */
+describe('the checker of work catches', () => {
+  it('solvent over its cap, by the middle or the upper end of what may be poured, and many caps together', () => {
+    const more = (plan: Writable<Plan>, volumeML: number, high: number) =>
+      Object.assign(stepOf(rungOf(plan, 'alcoholSpot'), 'mix').ingredients[0] ?? {}, {
+        volumeML,
+        range: { low: 1, high, unit: 'mL' },
+      });
+    expect(planted(pen, (plan) => more(plan, 900, 900))).toContain('solventOverCap');
+    expect(planted(pen, (plan) => more(plan, 8, 45))).toContain('solventOverCap');
+    expect(
+      planted(pen, (plan) =>
+        firstMix(plan).ingredients.push(
+          pour('solventPretreater', { volumeML: 55 }),
+          pour('isopropanol', { volumeML: 25 }),
+        ),
+      ),
+    ).toContain('solventOverCap');
+  });
+
+  it('a machine, warm water or a dryer while solvent is in the cloth', () => {
+    const alcohol = (plan: Writable<Plan>) => rungOf(plan, 'alcoholSpot');
+    expect(
+      planted(pen, (plan) => {
+        alcohol(plan).steps = alcohol(plan).steps.filter((action) => action.kind !== 'airOut');
+      }),
+    ).toContain('heatWithSolvent');
+    expect(
+      planted(pen, (plan) =>
+        alcohol(plan)
+          .steps.at(-1)
+          ?.dryingWays.push('tumbleLow' as never),
+      ),
+    ).toContain('heatWithSolvent');
+    expect(
+      planted(pen, (plan) => Object.assign(stepOf(alcohol(plan), 'mix').tempC ?? {}, { max: 45 })),
+    ).toContain('heatWithSolvent');
+  });
+
+  it('petrol told as tried, and the first water before it is aired out', () => {
+    const fuel = { ...trouble('saladOil', tee()), tried: [tried('petrol')] };
+    expect(
+      planted(fuel, (plan) => {
+        firstOf(plan).steps = firstOf(plan).steps.filter((action) => action.kind !== 'airOut');
+      }),
+    ).toContain('heatWithSolvent');
+    expect(
+      planted(fuel, (plan) => {
+        for (const action of firstOf(plan).steps)
+          action.cautionIds = action.cautionIds.filter((id) => String(id) !== 'aspiration') as never;
+      }),
+    ).toContain('triedCautionMissing');
+  });
+
+  it('an oily cloth in a dryer before a hot wash', () => {
+    const oil = trouble('saladOil', tee());
+    expect(
+      planted(oil, (plan) => stepOf(firstOf(plan), 'finalLook').dryingWays.push('tumbleLow' as never)),
+    ).toContain('oilToDryer');
+  });
+
+  it('a line that asks for what the piece does not bear, or that nobody knows', () => {
+    const silk = trouble('tea', piece('scarf', { silk: 100 }, { label: { ...label(40), shade: true } }));
+    const say = (text: string) => (plan: Writable<Plan>) =>
+      stepOf(firstOf(plan), 'dry').notes.push(text as never);
+    expect(planted(silk, say('Sun until fully dry, then smell it again, dry and warm.'))).toContain(
+      'noteAgainstLimit',
+    );
+    expect(planted(silk, say('Soft brush, from the outside inwards.'))).toContain('noteAgainstLimit');
+    expect(planted(tea, say('Boil it in lye.'))).toContain('noteAgainstLimit');
+    expect(
+      planted({ ...tea, piece: { ...tea.piece, label: label(60, 'never') } }, (plan) =>
+        stepOf(firstOf(plan), 'look').notes.push(
+          'Some whites turn faintly yellow: an oxygen wash after a full rinse.' as never,
+        ),
+      ),
+    ).toContain('noteAgainstLimit');
+  });
+
+  it('a line against what is done or barred beside it', () => {
+    const tumble = 'When it is gone, seen in daylight, and the label allows it: tumble with balls.';
+    expect(
+      planted(pen, (plan) => stepOf(rungOf(plan, 'alcoholSpot'), 'dry').notes.push(tumble as never)),
+    ).toContain('noteAgainstAction');
+    const oil = { ...trouble('saladOil', tee()), tried: [tried('vinegar')] };
+    expect(
+      planted(oil, (plan) => {
+        const wet = plan.ladder.find((pass) => pass.steps.some((action) => action.kind === 'rinseBefore'));
+        wet?.steps
+          .find((action) => action.kind === 'apply')
+          ?.notes.push('No water yet. Blot the oil with a white cloth.' as never);
+      }),
+    ).toContain('noteAgainstAction');
+  });
+
+  it('chlorine on urine that was seen to go, once the ban of its mark is taken out', () => {
+    const gone = {
+      ...trouble('mattressRing', piece('bedSheet', { cotton: 100 }, { label: label(95, 'any') })),
+      goneComponentIds: ['urineSalts'],
+    };
+    const home = { ...household, allowChlorine: true };
+    expect(planted(gone, (plan) => firstMix(plan).ingredients.push(pour('chlorineBleach')), home)).toContain(
+      'personBanLost',
+    );
+  });
+
+  it('a spray of what burns or fumes', () => {
+    expect(
+      planted(pen, (plan) => {
+        stepOf(rungOf(plan, 'alcoholSpot'), 'apply').notes.push(
+          'Vinegar and water 1 to 1 in the sprayer, open when you put it away. The soda stays dry.' as never,
+        );
+      }),
+    ).toContain('hazardInClosed');
+  });
+
+  it('a reducer with little water, and an oxidiser on a fuel', () => {
+    expect(
+      planted(pen, (plan) =>
+        firstMix(plan).ingredients.push(pour('runRemover', { massG: 50, volumeML: 50 })),
+      ),
+    ).toContain('tooLittleWater');
+    for (const fuel of ['isopropanol', 'esterRemover', 'glycerine', 'mineralSpirits'])
+      expect(
+        planted(pen, (plan) =>
+          firstMix(plan).ingredients.push(
+            pour('oxygenBleach', { massG: 10, volumeML: 10 }),
+            pour(fuel, { volumeML: 5 }),
+          ),
+        ),
+      ).toContain('burnsInVessel');
+  });
+
+  it('a vessel that its bath attacks', () => {
+    const zinc = {
+      ...household,
+      vessels: household.vessels.map((vessel) => ({ ...vessel, material: 'zinc' as const })),
+    };
+    const soak = trouble('smoke', piece('tShirt', { cotton: 100 }, { label: label(40) }), {
+      size: 'allOver',
+    });
+    const into = (agentId: string) => (plan: Writable<Plan>) => {
+      const mix = firstMix(plan);
+      Object.assign(mix, { vessel: { id: 'basin', name: 'tub', volumeL: 9, fillL: 5 } });
+      mix.ingredients.push(pour(agentId));
+    };
+    for (const agentId of ['vinegar', 'softener', 'washingSoda', 'oxygenBleach'])
+      expect(planted(soak, into(agentId), zinc)).toContain('vesselAttacked');
+    const steel = {
+      ...zinc,
+      vessels: zinc.vessels.map((one) => ({ ...one, material: 'stainless' as const })),
+    };
+    expect(planted(soak, into('chlorineBleach'), steel)).toContain('vesselAttacked');
+  });
+
+  it('more than the directions give to a litre', () => {
+    const yellow = trouble('storageYellow', piece('tableLinen', { linen: 100 }, { label: label(60) }), {
+      size: 'allOver',
+    });
+    expect(
+      planted(yellow, (plan) => {
+        const mix = plan.ladder
+          .flatMap((pass) => pass.steps)
+          .find((action) => action.bath && action.ingredients.some((one) => one.agentId === 'oxygenBleach'));
+        Object.assign(mix?.ingredients.find((one) => one.agentId === 'oxygenBleach') ?? {}, { massG: 900 });
+      }),
+    ).toContain('overDirections');
+  });
+
+  it('foam, latex, glue and silk velvet wetted against their kind', () => {
+    const filled =
+      (fibreId: string, name = 'filling') =>
+      (plan: Writable<Plan>) => {
+        plan.facts.piece.parts.push({ name, fibres: [{ fibreId, sharePct: 100 }] } as never);
+      };
+    const pillow = trouble('tea', piece('pillow', { cotton: 100 }, { label: label(40) }));
+    for (const fibreId of ['foam', 'latex'])
+      expect(planted(pillow, filled(fibreId))).toContain('againstConstruction');
+    expect(planted(tea, filled('linen', 'glued trim'))).toContain('againstConstruction');
+    expect(
+      planted(trouble('tea', piece('velvetPiece', { cotton: 100 })), (plan) => {
+        Object.assign(plan.facts.piece.parts[0] ?? {}, { fibres: [{ fibreId: 'silk', sharePct: 100 }] });
+      }),
+    ).toContain('againstConstruction');
+  });
+
+  it('a mattress or sofa drenched', () => {
+    const sofa = trouble('tea', piece('armchair', { cotton: 100 }, { code: 'W' }));
+    expect(planted(sofa, (plan) => Object.assign(firstMix(plan), { waterML: 400 }))).toContain('drenched');
+  });
+
+  it('a bleeding piece or a dye run in company', () => {
+    const alone = (plan: Writable<Plan>) => {
+      for (const pass of plan.ladder)
+        for (const action of pass.steps)
+          action.notes = action.notes.filter((text) => !/alone/i.test(String(text))) as never;
+    };
+    expect(planted(trouble('tea', tee({ colour: 'dark', fastness: 'failed' })), alone)).toContain(
+      'inCompany',
+    );
+    expect(planted(trouble('dyeRun', tee()), alone)).toContain('inCompany');
+    expect(planted(pen, alone)).toContain('inCompany');
+  });
+
+  it('a spin where the tag says drip dry, and steam where the iron is crossed out', () => {
+    const drip = trouble('tea', tee({ label: { ...label(40), natural: 'drip' } }));
+    expect(
+      planted(drip, (plan) => {
+        for (const pass of plan.ladder)
+          for (const action of pass.steps)
+            action.notes = action.notes.filter((text) => !/spin/i.test(String(text))) as never;
+      }),
+    ).toContain('againstTag');
+    const noIron = trouble(
+      'smoke',
+      piece('jumper', { wool: 100 }, { label: { ...label(30), iron: 'never' } }),
+    );
+    expect(
+      planted(noIron, (plan) => stepOf(firstOf(plan), 'apply').ingredients.push(pour('steam'))),
+    ).toContain('againstTag');
+  });
+
+  it('what a caution of the piece or the trouble bars', () => {
+    const felt = trouble('dust', piece('feltHat', { wool: 100 }));
+    expect(
+      planted(trouble('tea', felt.piece), (plan) =>
+        Object.assign(stepOf(firstOf(plan), 'apply'), { action: 'softBrush' }),
+      ),
+    ).toContain('barredDeedDone');
+    const glue = trouble('superGlueMark', tee(), { wetness: 'wet' });
+    const home = {
+      ...household,
+      cupboard: [...household.cupboard, { agentId: 'acetone', strengthPct: null }],
+    };
+    expect(
+      planted(glue, (plan) => Object.assign(stepOf(firstOf(plan), 'firstAid'), { action: 'blot' }), home),
+    ).toContain('barredDeedDone');
+  });
+
+  it('what is kept from people of the house', () => {
+    const pouring = (agentId: string) => (plan: Writable<Plan>) =>
+      firstMix(plan).ingredients.push(pour(agentId));
+    expect(planted(tea, pouring('runRemover'), { ...household, asthma: true })).toContain('keptFromPeople');
+    expect(planted(tea, pouring('mineralSpirits'), { ...household, pregnancy: true })).toContain(
+      'keptFromPeople',
+    );
+    expect(planted(tea, pouring('borax'), { ...household, pets: true })).toContain('keptFromPeople');
+    expect(planted(tea, pouring('oxalicAcid'), { ...household, baby: true })).toContain('keptFromPeople');
+    const mould = trouble('mildew', tee());
+    const asthma = { ...household, asthma: true };
+    expect(
+      planted(
+        mould,
+        (plan) => {
+          const pass = firstOf(plan);
+          pass.steps = pass.steps.filter((action) => action.kind !== 'mix');
+          Object.assign(stepOf(pass, 'apply'), { action: 'softBrush' });
+        },
+        asthma,
+      ),
+    ).toContain('keptFromPeople');
+  });
+
+  it('iodine with ammonia that is not flooded out before anything else', () => {
+    const iodine = { ...trouble('iodineMark', tee()), tried: [tried('ammonia')] };
+    expect(
+      planted(iodine, (plan) => Object.assign(stepOf(firstOf(plan), 'rinseBefore'), { rinses: 2 })),
+    ).toContain('driesExplosive');
+  });
+
+  it('every kind of violation of this page: each has been planted above', () => {
+    expect(PLANTED_IN_WORK_TEST.filter((code) => !seen.has(code))).toEqual([]);
+  });
+});
+
+describe('the checker', () => {
+  it('reads work and not the form of a plan: a bare list is judged as well', () => {
+    const stretch: Work = {
+      where: 'somewhere',
+      kind: 'treat',
+      turn: 0,
+      turnName: 'bareWork',
+      repeats: 1,
+      pours: [
+        { agentId: 'acetone', massG: null, volumeML: 40, most: null, strengthPct: null, byLabel: false },
+      ],
+      waterML: 0,
+      soaks: false,
+      vesselId: null,
+      tempC: null,
+      pH: null,
+      bathC: null,
+      minutes: { least: 1, most: 5 },
+      driesOnPiece: false,
+      attended: true,
+      hand: null,
+      programme: null,
+      changes: 0,
+      rinse: null,
+      drying: [],
+      says: [],
+      cautionIds: [],
+    };
+    const codes = checkWork({ work: [stretch], advice: [] }, pen, household, knowledge).map(
+      ({ code }) => code,
+    );
+    expect(codes).toEqual(expect.arrayContaining(['solventOverCap', 'cautionMissing', 'lookMissing']));
+  });
+
+  it('believes no plan about the causes of a trouble: it weighs the answers itself', () => {
+    const yellow = { ...trouble('yellowed', tee()), answers: { yellowWhere: 'collarArmpit' } };
+    const plan = planted(yellow, (made) => {
+      made.diagnoses = [] as never;
+    });
+    expect(plan).toEqual([]);
+  });
+});

@@ -1,0 +1,133 @@
+import type { Caution, Deed, Note } from '@feverfew/knowledge';
+import { forbiddenDrying } from './pieceRules.js';
+import { type CaseRead, deedsOf } from './readCase.js';
+import type { Violation } from './violation.js';
+import type { Work, WorkList } from './work.js';
+
+/** Every line said, held against what the piece bears, against what is done beside it, and against the other lines. */
+export function noteFaults({ work, advice }: WorkList, read: CaseRead): Violation[] {
+  const turns = [...new Set(work.map((one) => one.turn))].map((turn) =>
+    work.filter((one) => one.turn === turn),
+  );
+  return [
+    ...turns.flatMap((turn) => turnFaults(turn, read)),
+    ...adviceFaults(advice, work, read),
+    ...deedFaults(work, read),
+  ];
+}
+
+type Line = { readonly where: string; readonly note: Note | undefined };
+
+const linesOf = (work: readonly Work[], { noteOf }: CaseRead): Line[] =>
+  work.flatMap((one) => one.says.map((text) => ({ where: one.where, note: noteOf(text) })));
+
+function turnFaults(turn: readonly Work[], read: CaseRead): Violation[] {
+  const lines = linesOf(turn, read);
+  const cautions = [
+    ...turn.flatMap((one) => one.cautionIds.flatMap((id) => read.cautionOf(id) ?? [])),
+    ...read.residues.flatMap((agent) => agent.cautionIds.flatMap((id) => read.cautionOf(id) ?? [])),
+  ];
+  const barred = barredBy(lines, cautions);
+  const done = new Set(turn.flatMap((one) => [...deedsOf(one, read)]));
+  return [
+    ...lines.flatMap(({ where, note }): Violation[] => {
+      if (!note || note.asks.some((deed) => isForbidden(deed, read)))
+        return [{ code: 'noteAgainstLimit', where }];
+      return note.asks.some((deed) => barred.has(deed)) || note.bars.some((deed) => done.has(deed))
+        ? [{ code: 'noteAgainstAction', where }]
+        : [];
+    }),
+    ...waterFirst(turn, read),
+  ];
+}
+
+const barredBy = (lines: readonly Line[], cautions: readonly Caution[]): ReadonlySet<Deed> =>
+  new Set<Deed>([
+    ...lines.flatMap(({ note }) => note?.bars ?? []),
+    ...cautions.flatMap((caution) => caution.bars),
+  ]);
+
+/** "No water yet" said after the piece has been rinsed. */
+function waterFirst(turn: readonly Work[], read: CaseRead): Violation[] {
+  return turn.flatMap((one, at) => {
+    const keepsDry = one.says.some((text) => read.noteOf(text)?.bars.includes('water'));
+    const wetted = turn.slice(0, at).some((earlier) => earlier.kind === 'rinse');
+    return keepsDry && wetted ? [{ code: 'noteAgainstAction' as const, where: one.where }] : [];
+  });
+}
+
+/** What is said of the piece and the trouble, before any work: it holds for all of it. */
+function adviceFaults(advice: WorkList['advice'], work: readonly Work[], read: CaseRead): Violation[] {
+  const done = new Set(work.flatMap((one) => [...deedsOf(one, read)]));
+  const lines = advice.map(({ where, text }) => ({ where, note: read.noteOf(text) }));
+  const barred = barredBy(lines, read.cautions);
+  const first = work.filter((one) => one.turn === 0);
+  const rinsedFirst =
+    first.findIndex((one) => one.kind === 'rinse') >= 0 &&
+    first.findIndex((one) => one.kind === 'rinse') < first.findIndex((one) => one.kind === 'treat');
+  return lines.flatMap(({ where, note }): Violation[] => {
+    if (!note || note.asks.some((deed) => isForbidden(deed, read)))
+      return [{ code: 'noteAgainstLimit', where }];
+    const against =
+      note.asks.some((deed) => barred.has(deed)) ||
+      note.bars.some((deed) => (deed === 'water' ? rinsedFirst : done.has(deed)));
+    return against ? [{ code: 'noteAgainstAction', where }] : [];
+  });
+}
+
+/** Done though a caution of the piece or the trouble, or its tag, bars it. */
+function deedFaults(work: readonly Work[], read: CaseRead): Violation[] {
+  const barred = new Set(read.cautions.flatMap((caution) => caution.bars));
+  const noSteam = read.facts.piece.label?.iron === 'never';
+  return work.flatMap((one): Violation[] => {
+    const done = deedsOf(one, read);
+    const untouched = one.kind === 'firstAid' && one.hand === 'blot' && barred.has('blot');
+    if (untouched || [...done].some((deed) => deed !== 'blot' && barred.has(deed)))
+      return [{ code: 'barredDeedDone', where: one.where }];
+    return noSteam && done.has('steam') ? [{ code: 'againstTag', where: one.where }] : [];
+  });
+}
+
+const CHEMISTRIES: Partial<Record<Deed, readonly string[]>> = {
+  bleach: ['percarbonate'],
+  chlorine: ['chlorine'],
+  soap: ['soap'],
+  soda: ['mildAlkali'],
+  acid: ['weakAcid'],
+  ammonia: ['ammonia'],
+  softener: ['softener'],
+};
+
+/** What the piece does not bear, looked up again. */
+function isForbidden(deed: Deed, read: CaseRead): boolean {
+  const { facts, fibres, parts, item, never } = read;
+  const { label, condition } = facts.piece;
+  const drying = forbiddenDrying(read);
+  const gentle = ['none', 'blot', 'press'];
+  const only = [
+    ...[...fibres, ...parts, ...(item ? [item] : [])].flatMap((one) => one.mostAction ?? []),
+    ...(['sound', 'worn'].includes(condition) ? [] : ['press']),
+  ];
+  const chemistries = CHEMISTRIES[deed];
+  if (chemistries)
+    return chemistries.every((one) => never.has(one)) || (deed === 'bleach' && label?.bleach === 'never');
+  switch (deed) {
+    case 'sun':
+      return drying.has('sun');
+    case 'tumble':
+      return drying.has('tumbleLow') || !read.household.hasDryer;
+    case 'brush':
+    case 'rub':
+      return only.some((most) => gentle.includes(most));
+    case 'wring':
+      return label?.natural === 'drip' || only.some((most) => gentle.includes(most));
+    case 'steam':
+      return label?.iron === 'never';
+    case 'solvent':
+      return never.has('alcohol') && never.has('hydrocarbon');
+    case 'spray':
+      return false;
+    default:
+      return false;
+  }
+}

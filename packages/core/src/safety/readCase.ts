@@ -1,0 +1,276 @@
+import {
+  type Agent,
+  type Caution,
+  type ChemistryRule,
+  type Deed,
+  type Fibre,
+  type Item,
+  type Knowledge,
+  type Mark,
+  type Note,
+  type PartKind,
+  type SoilComponent,
+  STANDING_NOTES,
+  UNKNOWN_FIBRE_ID,
+} from '@feverfew/knowledge';
+import type { Household } from '../household/household.js';
+import { indexKnowledge } from '../lookup/knowledgeIndex.js';
+import type { TroubleFacts } from '../trouble/troubleFacts.js';
+
+/** What work is held against: the facts as told, and everything they bring with them from the bare knowledge. */
+export interface CaseRead {
+  readonly facts: TroubleFacts;
+  readonly knowledge: Knowledge;
+  readonly household: Household;
+  readonly fibres: readonly Fibre[];
+  readonly item: Item | undefined;
+  readonly parts: readonly PartKind[];
+  readonly marks: readonly Mark[];
+  /** What of the trouble is left, and all that was ever in it. */
+  readonly left: readonly SoilComponent[];
+  readonly told: readonly SoilComponent[];
+  /** Cautions the trouble and the piece ask for. */
+  readonly cautions: readonly Caution[];
+  /** Every rule on a chemistry that the piece or the trouble brings with it. */
+  readonly rules: readonly ChemistryRule[];
+  readonly never: ReadonlySet<string>;
+  /** Water runs through it: what was put in can be rinsed out. */
+  readonly drains: boolean;
+  /** Tried before, and not washed out since. */
+  readonly residues: readonly Agent[];
+  readonly agentOf: (agentId: string) => Agent | undefined;
+  readonly noteOf: (text: string) => Note | undefined;
+  readonly cautionOf: (id: string) => Caution | undefined;
+}
+
+export function readCase(facts: TroubleFacts, household: Household, knowledge: Knowledge): CaseRead {
+  const index = indexKnowledge(knowledge);
+  const { piece } = facts;
+  const fibres = fibresOf(facts, index.fibres);
+  const item = index.items.get(piece.itemId ?? '');
+  const parts = [...new Set(piece.parts.map((part) => part.name))].flatMap(
+    (name) => index.partsByName.get(name) ?? [],
+  );
+  const marks = causesOf(facts, knowledge).flatMap((id) => index.marks.get(id) ?? []);
+  const told = [...new Set(marks.flatMap((mark) => mark.components.map((part) => part.componentId)))].flatMap(
+    (id) => index.components.get(id) ?? [],
+  );
+  const left = told.filter((component) => !facts.goneComponentIds.includes(component.id));
+  const gone = told.filter((component) => facts.goneComponentIds.includes(component.id));
+  const { cautionOf, noteOf } = wordsOf(knowledge);
+  const rules = [
+    ...fibres.flatMap((fibre) => fibre.chemistry),
+    ...parts.flatMap((part) => part.chemistry),
+    ...(item?.chemistry ?? []),
+    ...soilRules(left, facts, household, knowledge),
+    ...gone.flatMap((component) => component.chemistry.filter((rule) => rule.protects !== 'piece')),
+  ];
+  return {
+    facts,
+    knowledge,
+    household,
+    fibres,
+    item,
+    parts,
+    marks,
+    left,
+    told,
+    cautions: cautionIdsOf(marks, told, item).flatMap((id) => cautionOf(id) ?? []),
+    rules,
+    never: new Set<string>([
+      ...rules.filter((rule) => rule.verdict === 'never').map((rule) => rule.chemistry),
+      ...colourNever(facts),
+      ...(piece.condition === 'antique' ? NEVER_ON_ANTIQUES : []),
+    ]),
+    drains: drainsThrough(facts, item, fibres, parts),
+    residues: facts.tried.flatMap(({ agentId, washedOut }) =>
+      washedOut === 'yes' ? [] : (index.agents.get(agentId) ?? []),
+    ),
+    agentOf: (agentId) => index.agents.get(agentId),
+    noteOf,
+    cautionOf,
+  };
+}
+
+/** Every fibre of every part; one that is not told counts as the unknown fibre. */
+function fibresOf({ piece }: TroubleFacts, known: ReadonlyMap<string, Fibre>): Fibre[] {
+  const parts = piece.parts.length > 0 ? piece.parts : [{ fibres: [] }];
+  const ids = parts.flatMap((part) =>
+    part.fibres.length > 0 ? part.fibres.map((share) => share.fibreId) : [UNKNOWN_FIBRE_ID],
+  );
+  return [...new Set(ids)].flatMap((id) => known.get(id) ?? []);
+}
+
+/** Causes below this share of the odds are left out, as everywhere. */
+const LEAST_SHARE = 0.1;
+
+/** The marks told, each replaced by the causes its answers leave: odds times factors, made to sum to one. */
+function causesOf(facts: TroubleFacts, { diagnoses }: Knowledge): string[] {
+  return facts.markIds.flatMap((markId) => {
+    const diagnosis = diagnoses.find((candidate) => candidate.markId === markId);
+    const given = (diagnosis?.questions ?? []).flatMap((question) =>
+      question.answers.filter((answer) => answer.id === facts.answers[question.id]),
+    );
+    if (!diagnosis || given.length === 0) return [markId];
+    const weights = diagnosis.causes.map((cause) =>
+      given
+        .flatMap((answer) => answer.factors)
+        .reduce(
+          (weight, factor) => (factor.markId === cause.markId ? weight * factor.factor : weight),
+          cause.odds,
+        ),
+    );
+    const all = weights.reduce((sum, weight) => sum + weight, 0);
+    return diagnosis.causes
+      .filter((_, index) => Math.round((1000 * (weights[index] ?? 0)) / all) / 1000 >= LEAST_SHARE)
+      .map((cause) => cause.markId);
+  });
+}
+
+function cautionIdsOf(
+  marks: readonly Mark[],
+  told: readonly SoilComponent[],
+  item: Item | undefined,
+): readonly string[] {
+  const share = (component: SoilComponent) =>
+    Math.max(
+      ...marks.flatMap((mark) =>
+        mark.components.filter((part) => part.componentId === component.id).map((part) => part.weight),
+      ),
+    );
+  return [
+    ...told.filter((one) => share(one) >= one.cautionsFromShare).flatMap((one) => one.cautionIds),
+    ...(item?.cautionIds ?? []),
+  ];
+}
+
+/** Soil rules, less those a followed position lifts for a single fresh mark. */
+function soilRules(
+  components: readonly SoilComponent[],
+  facts: TroubleFacts,
+  household: Household,
+  knowledge: Knowledge,
+): ChemistryRule[] {
+  const mark =
+    facts.markIds.length === 1 ? knowledge.marks.find((one) => one.id === facts.markIds[0]) : undefined;
+  const lifted = (mark?.exceptions ?? [])
+    .filter((exception) => {
+      const dispute = knowledge.schools.find((position) => position.id === exception.schoolId)?.dispute ?? '';
+      const followed = facts.schools[dispute] ?? household.schools[dispute];
+      return followed === exception.schoolId && exception.ages.includes(facts.age);
+    })
+    .map((exception) => exception.chemistry);
+  return components.flatMap((component) =>
+    component.chemistry.filter((rule) => !lifted.includes(rule.chemistry)),
+  );
+}
+
+/** Chlorine never on colour; a reducer never on mid and dark dyes; little at all on a dye that has bled. */
+function colourNever({ piece }: TroubleFacts): string[] {
+  if (piece.colour === 'white') return [];
+  return [
+    'chlorine',
+    ...(['mid', 'dark', 'unknown'].includes(piece.colour) || piece.fastness === 'failed' ? ['reducer'] : []),
+    ...(piece.fastness === 'failed'
+      ? ['percarbonate', 'ammonia', 'strongAlkali', 'alcohol', 'ketone', 'ester']
+      : []),
+  ];
+}
+
+/** On cloth of some fifty years and more these are a conservator's. */
+const NEVER_ON_ANTIQUES = [
+  'chlorine',
+  'reducer',
+  'peroxide',
+  'percarbonate',
+  'alcohol',
+  'ketone',
+  'ester',
+  'hydrocarbon',
+  'oxalicAcid',
+];
+
+function drainsThrough(
+  { piece }: TroubleFacts,
+  item: Item | undefined,
+  fibres: readonly Fibre[],
+  parts: readonly PartKind[],
+): boolean {
+  const made =
+    item !== undefined &&
+    !item.surfaceOnly &&
+    (item.mostWetting === 'immersion' ||
+      (item.labelDecides && ['machine', 'hand'].includes(piece.label?.wash?.kind ?? '')));
+  const kept = [...fibres, ...parts].some(
+    ({ mostWetting }) => mostWetting !== null && mostWetting !== 'immersion',
+  );
+  const marked = fibres.some((fibre) => fibre.waterSensitive);
+  return made && piece.label?.wash?.kind !== 'never' && !kept && !marked;
+}
+
+interface Words {
+  readonly noteOf: (text: string) => Note | undefined;
+  readonly cautionOf: (id: string) => Caution | undefined;
+}
+
+const words = new WeakMap<Knowledge, Words>();
+
+/** Every line a plan may say, by its text, so that what it asks for is looked up and not believed. */
+function wordsOf(knowledge: Knowledge): Words {
+  const known = words.get(knowledge);
+  if (known) return known;
+  const notes: readonly Note[] = [
+    ...knowledge.methods.flatMap((method) => Object.values(method.notes).flat()),
+    ...knowledge.schools.flatMap(({ effect }) => (effect.kind === 'note' ? [effect.note] : [])),
+    ...knowledge.marks.flatMap((mark) => mark.advice),
+    ...knowledge.items.flatMap((item) => item.notes),
+    ...knowledge.fibres.flatMap((fibre) => fibre.afterLook),
+    ...Object.values(STANDING_NOTES),
+  ];
+  const noteByText = new Map(notes.map((note) => [note.text, note]));
+  const cautionById = new Map(knowledge.cautions.map((caution) => [caution.id, caution]));
+  const made: Words = {
+    noteOf: (text) => noteByText.get(text),
+    cautionOf: (id) => cautionById.get(id),
+  };
+  words.set(knowledge, made);
+  return made;
+}
+
+/** Products of one stretch of work that are known. */
+export const agentsOf = (
+  { pours }: { readonly pours: readonly { readonly agentId: string }[] },
+  { agentOf }: CaseRead,
+): Agent[] => pours.flatMap((one) => agentOf(one.agentId) ?? []);
+
+/** Their chemistries. */
+export const chemistriesOf = (
+  work: { readonly pours: readonly { readonly agentId: string }[] },
+  read: CaseRead,
+): string[] => agentsOf(work, read).flatMap((agent) => agent.chemistries);
+
+/** What the products of a stretch, and a brush in hand, do to the piece. */
+export function deedsOf(
+  work: {
+    readonly pours: readonly { readonly agentId: string }[];
+    readonly hand: string | null;
+    readonly drying: readonly string[];
+  },
+  read: CaseRead,
+): Set<Deed> {
+  const chemistries = chemistriesOf(work, read);
+  const does = (deed: Deed, is: boolean): Deed[] => (is ? [deed] : []);
+  return new Set<Deed>([
+    ...agentsOf(work, read).flatMap((agent) => agent.deeds),
+    ...does('bleach', chemistries.includes('peroxide') || chemistries.includes('percarbonate')),
+    ...does('chlorine', chemistries.includes('chlorine')),
+    ...does('soap', chemistries.includes('soap')),
+    ...does('soda', chemistries.includes('mildAlkali') || chemistries.includes('strongAlkali')),
+    ...does('acid', chemistries.includes('weakAcid') || chemistries.includes('oxalicAcid')),
+    ...does('ammonia', chemistries.includes('ammonia')),
+    ...does('softener', chemistries.includes('softener')),
+    ...does('brush', work.hand === 'softBrush' || work.hand === 'firmBrush'),
+    ...does('sun', work.drying.includes('sun')),
+    ...does('tumble', work.drying.includes('tumbleLow') || work.drying.includes('tumbleNormal')),
+  ]);
+}

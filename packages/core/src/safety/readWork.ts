@@ -1,0 +1,102 @@
+import type { Action } from '../treatment/plan/action.js';
+import type { Pass } from '../treatment/plan/pass.js';
+import type { Plan } from '../treatment/plan/plan.js';
+import type { PouredProduct, Work, WorkKind, WorkList } from './work.js';
+
+/** The one place that knows the shape of a plan: turns it into a flat list of work, in the order it is done. */
+export function readWork(plan: Plan): WorkList {
+  return {
+    work: plan.ladder.flatMap((pass, turn) => workOf(pass, turn)),
+    advice: plan.findings.flatMap((remark) =>
+      (remark.code === 'markAdvice' || remark.code === 'itemNote') && remark.facts.text !== undefined
+        ? [{ where: remark.code, text: remark.facts.text }]
+        : [],
+    ),
+  };
+}
+
+const KINDS: Readonly<Record<Exclude<Action['kind'], 'mix' | 'apply' | 'dwell'>, WorkKind>> = {
+  rinseBefore: 'rinse',
+  lift: 'lift',
+  firstAid: 'firstAid',
+  hiddenTest: 'test',
+  look: 'look',
+  rinse: 'rinse',
+  airOut: 'air',
+  wash: 'wash',
+  dry: 'dry',
+  finalLook: 'lookDry',
+};
+
+/** Mixing, applying and waiting in a row are one treatment. */
+function workOf(pass: Pass, turn: number): Work[] {
+  const list: Work[] = [];
+  let treating: Action[] = [];
+  const closeTreatment = () => {
+    if (treating.length > 0) list.push(stretch('treat', treating, pass, turn));
+    treating = [];
+  };
+  for (const action of pass.steps) {
+    if (action.kind === 'mix' || action.kind === 'apply' || action.kind === 'dwell') treating.push(action);
+    else {
+      closeTreatment();
+      list.push(stretch(KINDS[action.kind], [action], pass, turn));
+    }
+  }
+  closeTreatment();
+  return list;
+}
+
+function stretch(kind: WorkKind, actions: readonly Action[], pass: Pass, turn: number): Work {
+  const [first] = actions;
+  const mix = actions.find((action) => action.kind === 'mix') ?? first;
+  const dwell = actions.find((action) => action.dwell)?.dwell ?? null;
+  const temps = actions.flatMap((action) => action.tempC ?? []);
+  const pours = actions.flatMap((action) => action.ingredients);
+  const water = actions.reduce(
+    (sum, action) => sum + (action.bath ? action.bath.waterL * 1000 : (action.waterML ?? 0)),
+    0,
+  );
+  const outlook = mix?.outlook ?? null;
+  const pH = actions.find((action) => action.pH)?.pH ?? null;
+  return {
+    where: mix?.id ?? pass.methodId,
+    kind,
+    turn,
+    turnName: pass.methodId,
+    repeats: pass.maxRounds,
+    pours: pours.map(
+      (one): PouredProduct => ({
+        agentId: one.agentId,
+        massG: one.massG,
+        volumeML: one.volumeML,
+        most: one.range && { amount: one.range.high, unit: one.range.unit },
+        strengthPct: one.strengthPct,
+        byLabel: one.basis === 'label',
+      }),
+    ),
+    waterML: water + pours.reduce((sum, one) => sum + (one.dilution?.waterML ?? 0), 0),
+    soaks: actions.some((action) => action.bath !== null),
+    vesselId: actions.find((action) => action.vessel)?.vessel?.id ?? null,
+    tempC:
+      temps.length > 0
+        ? {
+            target: mix?.programme === null ? (mix.tempC?.target ?? 0) : 0,
+            most: Math.max(...temps.map((temp) => temp.max)),
+          }
+        : null,
+    pH: pH && { low: pH.low, high: pH.high, computed: pH.basis === 'computed' },
+    bathC: outlook && { start: outlook.startC, endMost: outlook.endC.high, room: outlook.roomC },
+    minutes: dwell && { least: dwell.minMin, most: dwell.maxMin },
+    driesOnPiece: dwell?.keep === 'letDry',
+    attended: dwell?.attended ?? true,
+    hand: actions.find((action) => action.action)?.action ?? null,
+    programme: actions.find((action) => action.programme)?.programme ?? null,
+    changes: first?.rinses ?? 0,
+    rinse: first?.rinseWay ?? null,
+    drying: actions.flatMap((action) => action.dryingWays),
+    says: actions.flatMap((action) => action.notes),
+    // What has to be read before mixing stands with the mixing; what a wait says later is no help there.
+    cautionIds: mix?.cautionIds ?? [],
+  };
+}

@@ -1,0 +1,111 @@
+import { agentsOf, type CaseRead, chemistriesOf } from './readCase.js';
+import { when } from './rule.js';
+import type { Violation } from './violation.js';
+import type { Work } from './work.js';
+
+type ListRule = (work: readonly Work[], read: CaseRead) => Violation[];
+
+/** What one stretch of work leaves for the next: partners unrinsed, solvent before heat, a dye in company. */
+export const LIST_RULES: readonly ListRule[] = [pairs, solventThenHeat, company, oilInDryer, solventsInAll];
+
+interface OnThePiece {
+  readonly at: number;
+  readonly chemistries: readonly string[];
+}
+
+/** Forbidden partners need a full rinse between, or may not share the plan at all. */
+function pairs(work: readonly Work[], read: CaseRead): Violation[] {
+  const { knowledge, facts, drains } = read;
+  const stays = drains ? read.residues : facts.tried.flatMap(({ agentId }) => read.agentOf(agentId) ?? []);
+  const earlier: OnThePiece[] = [{ at: -1, chemistries: stays.flatMap((agent) => agent.chemistries) }];
+  return work.flatMap((later, at): Violation[] => {
+    const b = chemistriesOf(later, read);
+    const found = earlier.flatMap(({ at: since, chemistries: a }): Violation[] => {
+      const met = knowledge.forbiddenPairs.filter(
+        (pair) => (a.includes(pair.a) && b.includes(pair.b)) || (a.includes(pair.b) && b.includes(pair.a)),
+      );
+      if (met.some((pair) => pair.apart !== 'rinse' || (!drains && pair.blocksSurface)))
+        return [{ code: 'forbiddenPairInPlan', where: later.turnName }];
+      const rinsed = work.slice(since + 1, at).some((one) => one.kind === 'rinse' && one.changes >= 2);
+      return met.length > 0 && !rinsed ? [{ code: 'forbiddenPairUnrinsed', where: later.turnName }] : [];
+    });
+    if (b.length > 0) earlier.push({ at, chemistries: b });
+    return found;
+  });
+}
+
+/** Warmest water that meets cloth with solvent in it, °C. */
+const COOL_C = 30;
+/** Warmest a solvent is used itself, °C. */
+const COLD_C = 25;
+
+/** Aired out until no smell before any machine or warmth; no dryer at all any more. */
+function solventThenHeat(work: readonly Work[], read: CaseRead): Violation[] {
+  let inCloth = read.residues.some((agent) => agent.flammable);
+  let ever = inCloth;
+  let untouched = inCloth;
+  return work.flatMap((one): Violation[] => {
+    if (one.kind === 'air') {
+      inCloth = false;
+      untouched = false;
+      return [];
+    }
+    const wet = one.waterML > 0 || one.kind === 'rinse' || one.kind === 'treat' || one.kind === 'wash';
+    const machine = one.programme !== null && one.programme !== 'none' && one.programme !== 'hand';
+    const warm = (one.tempC?.most ?? 0) > COOL_C && one.kind !== 'look';
+    const tumbled = one.drying.some((way) => way.startsWith('tumble'));
+    const burning = agentsOf(one, read).some((agent) => agent.flammable);
+    const hot = burning && (one.tempC?.most ?? 0) > COLD_C;
+    const wrong = (inCloth && (machine || warm)) || (untouched && wet) || (ever && tumbled) || hot;
+    if (burning) {
+      inCloth = true;
+      ever = true;
+    }
+    return wrong ? [{ code: 'heatWithSolvent', where: one.where }] : [];
+  });
+}
+
+/** Washed alone: what has bled, a dye run, and what solvent has been in; nor spun where its tag says drip dry. */
+function company(work: readonly Work[], read: CaseRead): Violation[] {
+  const { piece } = read.facts;
+  const bleeds =
+    (piece.fastness === 'failed' && piece.colour !== 'white') ||
+    read.marks.some((mark) => mark.kind === 'dyeRun');
+  const drip = piece.label?.natural === 'drip';
+  return work.flatMap((one): Violation[] => {
+    const washed = one.programme !== null && one.programme !== 'none';
+    if (!washed) return [];
+    const alone = one.says.some((text) => /\balone\b/i.test(text));
+    const unspun = one.says.some((text) => read.noteOf(text)?.bars.includes('wring'));
+    const turnHasSolvent = work.some(
+      (other) => other.turn === one.turn && agentsOf(other, read).some((agent) => agent.flammable),
+    );
+    const residue = read.residues.some((agent) => agent.flammable);
+    return [
+      ...when((bleeds || turnHasSolvent || residue) && !alone, 'inCompany'),
+      ...when(drip && !unspun, 'againstTag'),
+    ].map((code) => ({ code, where: one.where }));
+  });
+}
+
+/** A dryer before a hot wash has taken the oil, wax or cream out. */
+function oilInDryer(work: readonly Work[], read: CaseRead): Violation[] {
+  const oily = read.cautions.some((caution) => caution.forbidsHeat && caution.bars.includes('tumble'));
+  return work.flatMap((one, at) => {
+    const tumbled = one.drying.some((way) => way.startsWith('tumble'));
+    const washed = work
+      .slice(0, at)
+      .some((earlier) => earlier.kind === 'wash' && (earlier.tempC?.most ?? 0) > 40);
+    return when(oily && tumbled && !washed, 'oilToDryer').map((code) => ({ code, where: one.where }));
+  });
+}
+
+/** All solvent of one plan together, mL: one room, one day. */
+const SOLVENT_A_DAY_ML = 100;
+
+function solventsInAll(work: readonly Work[], read: CaseRead): Violation[] {
+  const inAll = work
+    .flatMap((one) => one.pours)
+    .reduce((sum, one) => sum + (read.agentOf(one.agentId)?.flammable ? (one.volumeML ?? 0) : 0), 0);
+  return when(inAll > SOLVENT_A_DAY_ML, 'solventOverCap').map((code) => ({ code, where: 'plan' }));
+}

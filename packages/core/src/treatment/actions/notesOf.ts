@@ -1,0 +1,27 @@
+import type { Deed, Method, Note } from '@feverfew/knowledge';
+import { sayable } from '../case/sayable.js';
+import type { ActionsInput } from './actionsInput.js';
+
+type Kind = keyof Method['notes'];
+
+/** Whether the pass begins by rinsing out what was put on the piece before. */
+export function rinsesFirst({ eligible: { method }, context, passIndex }: ActionsInput): boolean {
+  const residue = passIndex > 0 || context.residues.length > 0;
+  return residue && method.wetting !== 'dry' && context.envelope.wetting.most !== 'dry';
+}
+
+/** Lines of the method, or given ones, that may be said at this step of the pass. */
+export function notesOf(input: ActionsInput, notes: Kind | readonly Note[]): string[] {
+  const { eligible, context, passIndex } = input;
+  return sayable(typeof notes === 'string' ? eligible.method.notes[notes] : notes, context, {
+    passIndex,
+    unwetted: !rinsesFirst(input),
+    bars: passBars(input),
+  });
+}
+
+/** What the cautions of the pass bar: a dryer after a solvent, whatever a line says. */
+function passBars({ eligible, context }: ActionsInput): ReadonlySet<Deed> {
+  const ids = new Set([...eligible.appliedAgents, ...context.residues].flatMap((agent) => agent.cautionIds));
+  return new Set(context.knowledge.cautions.flatMap((caution) => (ids.has(caution.id) ? caution.bars : [])));
+}

@@ -1,0 +1,21 @@
+import { STANDING_NOTES } from '@feverfew/knowledge';
+import type { ActionsInput } from './actionsInput.js';
+import { notesOf } from './notesOf.js';
+
+/** What a wash has to mind besides the piece itself: company it would dye or set alight, and a spin its tag forbids. */
+export function togetherNotes(input: ActionsInput): string[] {
+  const {
+    eligible: { method },
+    context: { marks, facts, residues },
+  } = input;
+  const { piece } = facts;
+  const alone =
+    method.solventAftercare ||
+    residues.some((agent) => agent.flammable) ||
+    marks.some((work) => work.kinds.has('dyeRun')) ||
+    (piece.fastness === 'failed' && piece.colour !== 'white');
+  return notesOf(input, [
+    ...(alone ? [STANDING_NOTES.washAlone] : []),
+    ...(piece.label?.natural === 'drip' ? [STANDING_NOTES.noSpin] : []),
+  ]);
+}

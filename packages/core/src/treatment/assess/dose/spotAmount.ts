@@ -1,0 +1,39 @@
+import {
+  type Method,
+  SIZE_CM,
+  SMALLEST_SOLVENT_ML,
+  SOLVENT_MARGIN_CM,
+  SOLVENT_ML_PER_CM2,
+} from '@feverfew/knowledge';
+import { areaVolume, spotVolume } from '../../../bath/spotVolume.js';
+import { sidesOf } from '../../../trouble/size.js';
+import type { PlanContext } from '../../case/planContext.js';
+
+/** Liquid a spot takes where a method does not say, mL/cm². Common practice, no source. */
+const USUAL_PICK_UP = 0.25;
+
+type Asks = Pick<PlanContext, 'facts' | 'index' | 'item' | 'rinsable'>;
+
+/** Sides of what is worked on at one time, cm: a surface that is dirty all over goes a field at a time; null = all of it. */
+export const workedSides = ({ facts, rinsable }: Pick<PlanContext, 'facts' | 'rinsable'>) =>
+  sidesOf(facts.size) ?? (rinsable ? null : SIZE_CM.larger);
+
+/** Holds something whose vapour burns: drops on the mark, never more. */
+export const isSolventWork = (method: Method, { index }: Pick<PlanContext, 'index'>): boolean =>
+  index.factsOf(method).agents.some((agent) => agent.flammable);
+
+/**
+ * What one small mix comes to, mL over all passes of a round. Solvent goes on the mark with a narrow margin, the rest
+ * well beyond its edge, and no more than a piece that cannot be rinsed through takes on its face.
+ */
+export function spotAmount(method: Method, context: Asks): number {
+  const sides = workedSides(context);
+  const pickUp = Math.min(
+    method.pickUpMLPerCm2 ?? USUAL_PICK_UP,
+    context.item.mostMLPerCm2 ?? Number.POSITIVE_INFINITY,
+  );
+  if (!sides) return areaVolume(context.item.typicalAreaCm2, pickUp);
+  if (!isSolventWork(method, context)) return spotVolume(sides.length, sides.width, pickUp);
+  const areaCm2 = (sides.length + 2 * SOLVENT_MARGIN_CM) * (sides.width + 2 * SOLVENT_MARGIN_CM);
+  return Math.max(SMALLEST_SOLVENT_ML, Math.round(areaCm2 * SOLVENT_ML_PER_CM2));
+}

@@ -1,0 +1,63 @@
+import type { Deed, Method } from '@feverfew/knowledge';
+import { type Finding, finding } from '../../../finding/finding.js';
+import { explosivesHere } from '../../case/explosivesHere.js';
+import type { PlanContext } from '../../case/planContext.js';
+import { spotAmount, workedSides } from '../dose/spotAmount.js';
+
+/** What keeps a method off for people's sake, or off a piece that is too large for it. */
+export const safetyFindings = (method: Method, context: PlanContext): Finding[] => [
+  ...dustFindings(method, context),
+  ...deedFindings(method, context),
+  ...explosiveFindings(method, context),
+  ...sizeFindings(method, context),
+];
+
+/** Brushed off dry, spores and dust go into the air. */
+function dustFindings(method: Method, { household, index, marks }: PlanContext): Finding[] {
+  if (!household.asthma || method.wetting !== 'dry' || !index.factsOf(method).mechanisms.has('brushing'))
+    return [];
+  const dusty = marks
+    .flatMap((work) => work.components)
+    .find(({ component }) => component.dustHarms)?.component;
+  return dusty ? [finding('dustWithAsthma', { componentId: dusty.id }, dusty.sourceIds)] : [];
+}
+
+/** A caution or the tag bars what the method is. */
+function deedFindings(method: Method, { index, barred }: PlanContext): Finding[] {
+  const { agents, mechanisms } = index.factsOf(method);
+  const deeds: readonly Deed[] = [
+    ...agents.flatMap((agent) => agent.deeds),
+    ...(mechanisms.has('brushing') && method.agents.length === 0 ? (['brush'] as const) : []),
+  ];
+  return deeds.filter((deed) => barred.has(deed)).map((deed) => finding('barredHere', { deed }));
+}
+
+/** Flooded out with running water before anything else: nothing dry, and nothing where no water runs through. */
+function explosiveFindings(method: Method, context: PlanContext): Finding[] {
+  if (context.rinsable && method.wetting !== 'dry') return [];
+  return explosivesHere(context).map(({ component, agent }) =>
+    finding('explosiveWhenDry', { componentId: component.id, agentId: agent.id }, component.sourceIds),
+  );
+}
+
+/** All over is no spot; and beyond its cap a solvent is a job for a professional. */
+function sizeFindings(method: Method, context: PlanContext): Finding[] {
+  const measured = method.agents.some((use) => use.dose.per === 'parts');
+  if (method.liquorRatioLPerKg !== null || !measured) return [];
+  if (method.wetting === 'spot' && workedSides(context) === null)
+    return [finding('tooLargeForSpot', { methodId: method.id }, method.sourceIds)];
+  const neededML = spotAmount(method, context);
+  return context.index
+    .factsOf(method)
+    .agents.flatMap((agent) =>
+      agent.mostMLPerRound !== null && neededML > agent.mostMLPerRound
+        ? [
+            finding(
+              'tooMuchSolvent',
+              { agentId: agent.id, neededML, mostML: agent.mostMLPerRound },
+              agent.sourceIds,
+            ),
+          ]
+        : [],
+    );
+}

@@ -1,0 +1,13 @@
+import type { PlanContext } from './planContext.js';
+
+/** What of the trouble makes something that explodes once dry, with a product that may still be on it. */
+export const explosivesHere = ({ marks, residues }: Pick<PlanContext, 'marks' | 'residues'>) =>
+  marks
+    .flatMap((work) => work.told)
+    .flatMap(({ component }) => {
+      const { explosiveDryWith } = component;
+      const agent = residues.find(
+        (tried) => explosiveDryWith !== null && tried.chemistries.includes(explosiveDryWith),
+      );
+      return agent ? [{ component, agent }] : [];
+    });

@@ -1,0 +1,20 @@
+import { ASSUMED_SIZE, SIZE_CM } from '@feverfew/knowledge';
+
+/** How large a trouble is, as people say it; all over is a size of its own. */
+export const SIZE_WORDS = ['unknown', 'coin', 'palm', 'hand', 'plate', 'larger', 'allOver'] as const;
+export type SizeWord = (typeof SIZE_WORDS)[number];
+
+export interface SidesCm {
+  readonly length: number;
+  readonly width: number;
+}
+
+/** A word, or measured. */
+export type Size = SizeWord | SidesCm;
+
+/** Sides to reckon with, cm; null where it is all over. A size nobody told is taken for a palm, never for the whole. */
+export function sidesOf(size: Size): SidesCm | null {
+  if (typeof size !== 'string') return size;
+  if (size === 'allOver') return null;
+  return SIZE_CM[size === 'unknown' ? ASSUMED_SIZE : size];
+}
