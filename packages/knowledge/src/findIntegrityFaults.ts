@@ -1,5 +1,6 @@
 import { bathIsComputed } from './bathIsComputed.js';
 import type { Knowledge } from './knowledge.js';
+import { noteFaults } from './noteFaults.js';
 import { ALARMED_PIECES, CAUTION_OCCASIONS } from './schema/hazard.js';
 import { CARBONIC_SYSTEM_ID, LIKELIEST_FIBRE_ID, UNKNOWN_FIBRE_ID, WATER_ID } from './standing.js';
 
@@ -71,6 +72,9 @@ export function findIntegrityFaults(knowledge: Knowledge): string[] {
     ...compositionMissing(knowledge),
     ...wearOfNothing(knowledge),
     ...nobodyStandsForIt(knowledge),
+    ...noteFaults(knowledge),
+    ...vesselsNotNamed(knowledge),
+    ...solventsWithoutCap(knowledge),
   ];
 }
 
@@ -290,4 +294,38 @@ function compositionMissing(knowledge: Knowledge): string[] {
   return knowledge.agents
     .filter((agent) => agent.compositionSetsPH && (agent.composition.length === 0 || !agent.hasPH))
     .map((agent) => `agents.${agent.id}: no composition that could decide a pH`);
+}
+
+/** Sour enough to eat stone, zinc and aluminium; alkaline enough to eat zinc and aluminium. Common practice, no source. */
+const EATS_METAL = { sourPH: 4, alkalinePH: 9.6 } as const;
+
+/** A product that eats a vessel by its pH says so, whatever its name is. */
+function vesselsNotNamed({ agents }: Knowledge): string[] {
+  return agents
+    .filter((agent) => agent.hasPH && !agent.neverOffered && agent.form !== 'solid')
+    .flatMap((agent) => {
+      const sour = agent.pH.low < EATS_METAL.sourPH && !agent.chemistries.includes('peroxide');
+      const alkaline = agent.pH.high > EATS_METAL.alkalinePH && agent.form === 'powder';
+      const eats = [
+        ...(sour ? (['stone', 'aluminium', 'zinc'] as const) : []),
+        ...(alkaline ? (['aluminium', 'zinc'] as const) : []),
+      ];
+      return [...new Set(eats)]
+        .filter((material) => !agent.notInVessels.includes(material))
+        .map((material) => `agents.${agent.id}: its pH attacks ${material}, and it does not say so`);
+    });
+}
+
+/** What burns and is offered has a cap, its cautions, and the line on what is left of it. */
+function solventsWithoutCap({ agents, cautions }: Knowledge): string[] {
+  const forbidsHeat = new Set(cautions.filter((caution) => caution.forbidsHeat).map(({ id }) => id));
+  return agents
+    .filter((agent) => agent.flammable && !agent.neverOffered)
+    .flatMap((agent) => [
+      ...(agent.mostMLPerRound === null ? [`agents.${agent.id}: burns, and has no cap`] : []),
+      ...(agent.attended ? [] : [`agents.${agent.id}: burns, and may be left alone`]),
+      ...(agent.cautionIds.some((id) => forbidsHeat.has(id))
+        ? []
+        : [`agents.${agent.id}: burns, and no caution of it forbids heat`]),
+    ]);
 }

@@ -98,4 +98,39 @@ describe('an integrity fault', () => {
       'methods.coldFlush: nothing in it moves lacquer',
     );
   });
+  it('is found when a line has no condition, or is silent on what it speaks of, or forbids what it asks', () => {
+    const note = { when: 'always' as const, asks: [], bars: [], names: [] };
+    const faults = broken((k) => {
+      first(k.items).notes.push(
+        { ...note, text: 'Dry it in the sun.' },
+        { ...note, text: 'Never brush it.', asks: ['brush'], bars: ['brush'] },
+        { ...note, when: undefined, text: 'Mind it.' } as never,
+      );
+    });
+    expect(faults).toEqual([
+      'items.tableLinen: "Dry it in the sun." speaks of sun and does not say whether it asks for it',
+      'items.tableLinen: "Never brush it." asks for brush and forbids it',
+      'items.tableLinen: "Mind it." has no condition, not even "always"',
+    ]);
+    const bare = structuredClone(whole);
+    first(bare.items).notes.push({ text: 'Mind it.' } as never);
+    expect(() => Knowledge.parse(bare)).toThrow();
+    first(bare.items).notes = [{ ...note, when: {}, text: 'Mind it.' }];
+    expect(() => Knowledge.parse(bare)).toThrow();
+  });
+  it('is found when a product eats a vessel and does not say so, or burns without a cap', () => {
+    const faults = broken((k) => {
+      for (const agent of k.agents) {
+        if (agent.id === 'vinegar') agent.notInVessels = [];
+        if (agent.id === 'acetone') agent.mostMLPerRound = null;
+      }
+    });
+    expect(faults).toEqual(
+      expect.arrayContaining([
+        'agents.vinegar: its pH attacks aluminium, and it does not say so',
+        'agents.vinegar: its pH attacks stone, and it does not say so',
+        'agents.acetone: burns, and has no cap',
+      ]),
+    );
+  });
 });

@@ -117,6 +117,10 @@ function isForbidden(deed: Deed, read: CaseRead): boolean {
     case 'tumble':
       return drying.has('tumbleLow') || !read.household.hasDryer;
     case 'brush':
+      return (
+        only.some((most) => gentle.includes(most)) ||
+        (read.household.asthma && read.left.some((component) => component.dustHarms))
+      );
     case 'rub':
       return only.some((most) => gentle.includes(most));
     case 'wring':

@@ -14,7 +14,10 @@ type Say = { readonly [Kind in ActionKind]: (action: Action, say: Lexicon) => Ac
 const WORDS: Say = {
   rinseBefore: (action) => ({
     title: 'Rinse first',
-    lines: [`If anything has been put on it, take that out: ${rinseWords(action, 2)}`, ...action.notes],
+    lines: [
+      `If anything has been put on it, take that out: ${rinseWords(action, action.rinses ?? 2)}`,
+      ...action.notes,
+    ],
   }),
   lift: () => ({
     title: 'Lift',
@@ -201,7 +204,7 @@ function keepLines(action: Action): string[] {
 
 function rinseWords({ rinseWay }: Action, times: number): string {
   return rinseWay === 'damp'
-    ? 'two damp passes with a clean cloth and plain water, then a dry cloth.'
+    ? `${times === 2 ? 'two' : times} damp passes with a clean cloth and plain water, then a dry cloth.`
     : `${times} changes of plain water, the last one clear.`;
 }
 

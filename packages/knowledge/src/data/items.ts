@@ -842,11 +842,7 @@ export const items: readonly Item[] = [
     drying: [{ forbids: 'tumbleNormal', protects: 'piece', sourceIds: ['commonPractice'] }],
     chemistry: noChlorine,
     typicalAreaCm2: 4000,
-    notes: [
-      always(
-        'The filling must dry through within a day. Down and feather: no enzymes, mild detergent, two extra rinses.',
-      ),
-    ],
+    notes: [where({ drains: true }, 'The filling must dry through within a day.')],
   },
   {
     ...washable,
@@ -863,7 +859,7 @@ export const items: readonly Item[] = [
     drying: [{ forbids: 'tumbleNormal', protects: 'piece', sourceIds: ['commonPractice'] }],
     chemistry: noChlorine,
     typicalAreaCm2: 50000,
-    notes: [always('Needs a big drum and a day of drying; a laundry has both.')],
+    notes: [where({ drains: true }, 'Needs a big drum and a day of drying; a laundry has both.')],
   },
   {
     ...washable,

@@ -192,7 +192,7 @@ export const marks: readonly Mark[] = [
     kind: 'mark',
     components: of(['mouldPigment', 0.8], ['mustyOdour', 0.2]),
     advice: [
-      always('Brush outdoors with a mask.', { asks: ['brush'] }),
+      where({ without: 'asthma' }, 'Brush outdoors with a mask.', { asks: ['brush'] }),
       always('Large or spreading mould: discard.'),
     ],
   },

@@ -18,6 +18,8 @@ export const NoteConditions = z
     dryer: z.boolean().optional(),
     /** Somebody of these lives in the house. */
     with: Sensitive.optional(),
+    /** Nobody of these does. */
+    without: Sensitive.optional(),
   })
   .refine((given) => Object.keys(given).length > 0, 'Name a condition, or say "always".');
 

@@ -3,6 +3,8 @@ import { type Finding, findingWords, type Lexicon, type Plan } from '@feverfew/c
 import { useLexicon } from '../../app/useLexicon';
 import { Notice } from '../../components/Notice';
 
+/** Hurts somebody if it is not read: first, and each for itself. */
+const DANGERS: readonly Finding['code'][] = ['explosiveWhenDry', 'solventOnIt', 'chlorineFumesFrom'];
 const GRAVE: readonly Finding['code'][] = ['noHomeMethod', 'professionalHand'];
 /** Said elsewhere on the page. */
 const ELSEWHERE: readonly Finding['code'][] = [
@@ -17,16 +19,21 @@ const ELSEWHERE: readonly Finding['code'][] = [
 export function PlanFindings({ plan }: { plan: Plan }) {
   const say = useLexicon();
   const shown = plan.findings.filter((finding) => !ELSEWHERE.includes(finding.code));
-  const quiet = shown.filter((finding) => !GRAVE.includes(finding.code));
+  const dangers = shown.filter((finding) => DANGERS.includes(finding.code));
+  const grave = shown.filter((finding) => GRAVE.includes(finding.code));
+  const quiet = shown.filter((finding) => !dangers.includes(finding) && !grave.includes(finding));
   return (
     <Stack gap="6px">
-      {shown
-        .filter((finding) => GRAVE.includes(finding.code))
-        .map((finding) => (
-          <Notice key={finding.code} kind="warning">
-            {findingWords(finding, say)}
-          </Notice>
-        ))}
+      {dangers.map((finding) => (
+        <Notice key={findingWords(finding, say)} kind="danger" word="First">
+          {findingWords(finding, say)}
+        </Notice>
+      ))}
+      {grave.map((finding) => (
+        <Notice key={finding.code} kind="warning">
+          {findingWords(finding, say)}
+        </Notice>
+      ))}
       {quiet.length > 0 && (
         <Notice kind="note">{quiet.map((finding) => findingWords(finding, say)).join(' ')}</Notice>
       )}

@@ -22,12 +22,15 @@ export function beforeActions(input: ActionsInput, cautionIds: readonly string[]
   const bodyFluid = marks.some((work) => work.isBodyFluid);
   // Solids are lifted once, before anything else is on the piece.
   const solids = marks.some((work) => work.mark.hasSolids) && (marks.length === 1 || passIndex === 0);
+  const lift = solids
+    ? [draftAction('lift', passIndex, { cautionIds: bodyFluid ? STANDING_CAUTIONS.bodyFluid : [] })]
+    : [];
+  const untouched = isUntouched(input);
   return [
-    ...(solids
-      ? [draftAction('lift', passIndex, { cautionIds: bodyFluid ? STANDING_CAUTIONS.bodyFluid : [] })]
-      : []),
+    ...(untouched ? [] : lift),
     ...residueActions(input),
     ...firstAid(input),
+    ...(untouched ? lift : []),
     ...(hiddenTest
       ? [
           draftAction('hiddenTest', passIndex, {
@@ -42,7 +45,7 @@ export function beforeActions(input: ActionsInput, cautionIds: readonly string[]
 
 /** Solvent is aired out before anything, then what is left of an earlier product is rinsed out in two waters. */
 function residueActions(input: ActionsInput): Action[] {
-  const { eligible, context, passIndex } = input;
+  const { context, passIndex } = input;
   const { residues, rinsable, envelope } = context;
   const first = passIndex === 0;
   const cautionIds = first ? residueCautions(context) : [];
@@ -57,10 +60,7 @@ function residueActions(input: ActionsInput): Action[] {
             rinses: explosivesHere(context).length > 0 ? FLOOD_RINSES : 2,
             rinseWay: rinsable ? 'change' : 'damp',
             tempC: cold,
-            notes: notesOf(
-              input,
-              !rinsable || eligible.method.solventAftercare ? [STANDING_NOTES.dryBetween] : [],
-            ),
+            notes: notesOf(input, !rinsable || wantsDryCloth(input) ? [STANDING_NOTES.dryBetween] : []),
             cautionIds,
           }),
         ]
@@ -68,17 +68,27 @@ function residueActions(input: ActionsInput): Action[] {
   ];
 }
 
+/** Solvent and powder take nothing up from wet cloth. */
+const wantsDryCloth = ({ eligible: { method }, context }: ActionsInput): boolean =>
+  method.solventAftercare ||
+  (method.agents[0]?.agentId !== undefined &&
+    context.index.agents.get(method.agents[0].agentId)?.chemistries.includes('absorbent') === true);
+
+/** What may not be touched while it is wet is left to set first. */
+const isUntouched = ({ context, passIndex }: ActionsInput): boolean =>
+  passIndex === 0 && context.barred.has('blot') && context.facts.wetness !== 'dry';
+
 function firstAid(input: ActionsInput): Action[] {
   const { eligible, context, passIndex } = input;
   const cautionIds = [
     ...new Set([...soilCautions(context.marks), ...(passIndex === 0 ? residueCautions(context) : [])]),
   ];
   const own = notesOf(input, 'firstAid');
-  const untouched = context.barred.has('blot');
+  const untouched = isUntouched(input);
   if (!eligible.method.notes.firstAid && (passIndex > 0 || cautionIds.length === 0)) return [];
   return [
     draftAction('firstAid', passIndex, {
-      action: untouched ? null : 'blot',
+      action: context.barred.has('blot') ? null : 'blot',
       notes: untouched ? notesOf(input, [STANDING_NOTES.letItSet]) : own,
       cautionIds,
     }),

@@ -35,7 +35,8 @@ function holds(
     agrees(when.firstPass, passIndex === 0) &&
     agrees(when.unwetted, unwetted) &&
     agrees(when.dryer, household.hasDryer) &&
-    (when.with === undefined || household[when.with])
+    (when.with === undefined || household[when.with]) &&
+    (when.without === undefined || !household[when.without])
   );
 }
 

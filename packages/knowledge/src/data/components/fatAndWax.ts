@@ -29,8 +29,8 @@ export const fatAndWax: readonly SoilComponent[] = [
   {
     id: 'oxidisedOil',
     infectious: false,
-    cautionIds: ['oilyRags'],
-    cautionsFromShare: 0.4,
+    cautionIds: [],
+    cautionsFromShare: 0,
     dustHarms: false,
     explosiveDryWith: null,
     proteinaceous: false,

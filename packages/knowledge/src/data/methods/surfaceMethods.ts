@@ -82,7 +82,7 @@ export const surfaceMethods: readonly Method[] = [
     id: 'detergentBlot',
     name: 'Dish detergent blot',
     reason: 'A few drops in warm water free sugar, fat and colour without flooding.',
-    kinds: ['mark', 'odour', 'buildUp'],
+    kinds: ['mark', 'odour', 'buildUp', 'yellowing'],
     agents: [{ agentId: 'dishDetergent', dose: { per: 'parts', parts: 1 } }],
     waterParts: 100,
     tempC: { min: 15, max: 35, prefer: 'hottest' },

@@ -32,9 +32,12 @@ function deedFindings(method: Method, { index, barred }: PlanContext): Finding[]
   return deeds.filter((deed) => barred.has(deed)).map((deed) => finding('barredHere', { deed }));
 }
 
-/** Flooded out with running water before anything else: nothing dry, and nothing where no water runs through. */
+/**
+ * Flooded out with running water before anything else: nothing that wants dry cloth, and nothing where no water runs
+ * through.
+ */
 function explosiveFindings(method: Method, context: PlanContext): Finding[] {
-  if (context.rinsable && method.wetting !== 'dry') return [];
+  if (context.rinsable && method.wetting !== 'dry' && !method.solventAftercare) return [];
   return explosivesHere(context).map(({ component, agent }) =>
     finding('explosiveWhenDry', { componentId: component.id, agentId: agent.id }, component.sourceIds),
   );
