@@ -13,10 +13,10 @@ import { partLimits } from './limits/partLimits.js';
 import { positionLimits } from './limits/positionLimits.js';
 import { soilLimits } from './limits/soilLimits.js';
 
-/** Every limit that applies to these troubles on this piece, in a fixed order of families. */
+/** Every limit that applies to what is left, and was told, of these troubles on this piece, in a fixed order of families. */
 export function gatherLimits(
   facts: TroubleFacts,
-  marks: readonly WorkMark[],
+  { marks, told }: { readonly marks: readonly WorkMark[]; readonly told: readonly WorkMark[] },
   positions: ReadonlyMap<string, FollowedPosition>,
   index: KnowledgeIndex,
 ): Limit[] {
@@ -29,7 +29,7 @@ export function gatherLimits(
     ...constructionLimits(facts.piece, item),
     ...colourLimits(facts.piece),
     ...conditionLimits(facts.piece),
-    ...soilLimits(marks, facts, positions),
+    ...soilLimits(marks, told, facts, positions),
     ...positionLimits(positions, facts.piece.itemId),
   ];
 }

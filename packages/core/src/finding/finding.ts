@@ -108,7 +108,8 @@ export interface FindingFacts {
   chlorineTried: Record<string, never>;
   onePlanForAll: { marks: number };
   dryCleanNoPermission: { sign: 'P' | 'F' };
-  hygieneAfter: { maxC: number };
+  /** Plans of before do not say whether it bears bleach. */
+  hygieneAfter: { maxC: number; mayBleach?: boolean };
   worthBuying: {
     agentIds: readonly string[];
     methodId: string;

@@ -9,7 +9,7 @@ import { openCase } from '../treatment/case/openCase.js';
 import type { PlanContext } from '../treatment/case/planContext.js';
 import { followedPositions } from '../trouble/followedPositions.js';
 import type { TroubleFacts } from '../trouble/troubleFacts.js';
-import { workMarks } from '../trouble/workMarks.js';
+import { toldMarks, workMarks } from '../trouble/workMarks.js';
 
 export const knowledge = loadKnowledge();
 
@@ -180,7 +180,7 @@ export const cases = {
 export const limitsOf = (facts: TroubleFacts, home: Household = household): Limit[] =>
   gatherLimits(
     facts,
-    workMarks(facts, knowledge),
+    { marks: workMarks(facts, knowledge), told: toldMarks(facts, knowledge) },
     followedPositions(facts, home, indexKnowledge(knowledge)),
     indexKnowledge(knowledge),
   );

@@ -12,11 +12,6 @@ export interface WorkMark {
   /** It, or one of its causes, comes from a body. */
   readonly isBodyFluid: boolean;
   readonly components: readonly { readonly component: SoilComponent; readonly weight: number }[];
-  /**
-   * All it is or was made of, with the largest share it has in a cause: what is told to be gone still guards people,
-   * since nobody can see a trace of it.
-   */
-  readonly told: readonly { readonly component: SoilComponent; readonly weight: number }[];
 }
 
 /** The troubles told, in a fixed order, less what is gone; a trouble of which nothing is left drops out. */
@@ -27,6 +22,14 @@ export function workMarks(facts: TroubleFacts, knowledge: Knowledge): WorkMark[]
     return mark ? (workMark(mark, facts, knowledge) ?? []) : [];
   });
 }
+
+/**
+ * The same with nothing taken for gone: what guards people outlasts its mark, since nobody can see a trace of it.
+ */
+export const toldMarks = (facts: TroubleFacts, knowledge: Knowledge): WorkMark[] =>
+  facts.goneComponentIds.length === 0
+    ? workMarks(facts, knowledge)
+    : workMarks({ ...facts, goneComponentIds: [] }, knowledge);
 
 function workMark(mark: Mark, facts: TroubleFacts, knowledge: Knowledge): WorkMark | null {
   const index = indexKnowledge(knowledge);
@@ -47,20 +50,12 @@ function workMark(mark: Mark, facts: TroubleFacts, knowledge: Knowledge): WorkMa
     const component = index.components.get(componentId);
     return component ? [{ component, weight: weight / total }] : [];
   });
-  const told = new Map<string, number>();
-  for (const { mark: cause } of causes)
-    for (const { componentId, weight } of cause.components)
-      told.set(componentId, Math.max(told.get(componentId) ?? 0, weight));
   return {
     mark,
     causes,
     kinds: new Set(causes.map((cause) => cause.mark.kind)),
     isBodyFluid: mark.bodyFluid || causes.some((cause) => cause.mark.bodyFluid),
     components,
-    told: [...told].flatMap(([componentId, weight]) => {
-      const component = index.components.get(componentId);
-      return component ? [{ component, weight }] : [];
-    }),
   };
 }
 

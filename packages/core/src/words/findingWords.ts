@@ -221,9 +221,9 @@ const WORDS: Words = {
     `One plan for all ${marks}: dry side before wet side, cold before warm, acid before oxygen.`,
   dryCleanNoPermission: ({ sign }) =>
     `The ${sign} in a circle is for a professional's machine: no permission for solvents at home.`,
-  hygieneAfter: ({ maxC }, say) =>
-    `Where sickness is the reason: once it is gone, wash it apart at ${say.temp(maxC)} at most, with a ` +
-    `bleach-containing detergent if the label allows.`,
+  hygieneAfter: ({ maxC, mayBleach }, say) =>
+    `Where sickness is the reason: once it is gone, wash it apart at ${say.temp(maxC)} at most` +
+    `${mayBleach === false ? '. It bears no bleach' : ', with a bleach-containing detergent if the label allows'}.`,
   worthBuying: ({ agentIds, methodId, nowHighPct, thenHighPct }, say) =>
     `With ${agentIds.map(say.name).join(' and ')} in the house, “${say.name(methodId)}” would take out ` +
     `up to ${thenHighPct} % a round${nowHighPct > 0 ? ` instead of ${nowHighPct} %` : ''}.`,

@@ -371,8 +371,8 @@ export const cautions: readonly Caution[] = [
     id: 'sicknessWash',
     severity: 'warning',
     text:
-      'Where sickness is the reason: gloves, wash apart, as hot as the piece allows with a bleach-containing ' +
-      'detergent, clean the drum after.',
+      'Where sickness is the reason: gloves, wash apart, as hot as the piece allows, with bleach in the detergent ' +
+      'only where its tag lets it; clean the drum after.',
     ground: 'Hygiene.',
     sourceIds: ['commonPractice'],
   },

@@ -8,6 +8,7 @@ import { chemistryLimit } from './chemistryLimit.js';
 /** What the troubles themselves forbid while they are there: heat on protein, soap on tannin, bleach on iron. */
 export function soilLimits(
   marks: readonly WorkMark[],
+  told: readonly WorkMark[],
   facts: TroubleFacts,
   positions: ReadonlyMap<string, FollowedPosition>,
 ): Limit[] {
@@ -45,14 +46,14 @@ export function soilLimits(
       ];
     }),
   );
-  return [...worked, ...goneLimits(marks, seen)];
+  return [...worked, ...goneLimits(told, seen)];
 }
 
 /** What guards people outlasts its mark: urine that was seen to go has left what nobody can see. */
-function goneLimits(marks: readonly WorkMark[], left: ReadonlySet<string>): Limit[] {
+function goneLimits(told: readonly WorkMark[], left: ReadonlySet<string>): Limit[] {
   const gone = new Map(
-    marks.flatMap((work) =>
-      work.told.flatMap(({ component }) =>
+    told.flatMap((work) =>
+      work.components.flatMap(({ component }) =>
         left.has(component.id) ? [] : [[component.id, component] as const],
       ),
     ),

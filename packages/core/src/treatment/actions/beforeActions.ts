@@ -19,7 +19,7 @@ export function beforeActions(input: ActionsInput, cautionIds: readonly string[]
   } = input;
   const { marks } = context;
   const hiddenTest = remarks.some((remark) => remark.code === 'hiddenTestFirst');
-  const bodyFluid = marks.some((work) => work.isBodyFluid);
+  const bodyFluid = context.told.some((work) => work.isBodyFluid);
   // Solids are lifted once, before anything else is on the piece.
   const solids = marks.some((work) => work.mark.hasSolids) && (marks.length === 1 || passIndex === 0);
   const lift = solids
@@ -81,7 +81,10 @@ const isUntouched = ({ context, passIndex }: ActionsInput): boolean =>
 function firstAid(input: ActionsInput): Action[] {
   const { eligible, context, passIndex } = input;
   const cautionIds = [
-    ...new Set([...soilCautions(context.marks), ...(passIndex === 0 ? residueCautions(context) : [])]),
+    ...new Set([
+      ...soilCautions(context.told, context.knowledge),
+      ...(passIndex === 0 ? residueCautions(context) : []),
+    ]),
   ];
   const own = notesOf(input, 'firstAid');
   const untouched = isUntouched(input);

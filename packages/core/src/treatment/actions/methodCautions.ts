@@ -9,7 +9,7 @@ import type { PlanContext } from '../case/planContext.js';
 export function methodCautions(
   method: Method,
   window: WorkWindow,
-  { index, marks, item, household }: PlanContext,
+  { index, told, item, household }: PlanContext,
 ): string[] {
   const { agents } = index.factsOf(method);
   const hot = method.wetting === 'dry' ? 0 : window.tempC.target;
@@ -18,7 +18,7 @@ export function methodCautions(
     ...(agents.some((agent) => agent.attended) ? STANDING_CAUTIONS.attended : []),
     ...(hot > TONGS_C ? STANDING_CAUTIONS.scalding : hot >= SCALD_WARNING_C ? STANDING_CAUTIONS.hot : []),
     ...(method.wetting === 'immersion' && !method.inMachine ? STANDING_CAUTIONS.openSoak : []),
-    ...(marks.some((work) => work.isBodyFluid) ? STANDING_CAUTIONS.bodyFluid : []),
+    ...(told.some((work) => work.isBodyFluid) ? STANDING_CAUTIONS.bodyFluid : []),
     ...item.cautionIds,
     ...(household.septicTank && agents.some((agent) => agent.notIntoSeptic)
       ? STANDING_CAUTIONS.septicTank

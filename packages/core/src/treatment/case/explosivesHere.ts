@@ -1,9 +1,9 @@
 import type { PlanContext } from './planContext.js';
 
 /** What of the trouble makes something that explodes once dry, with a product that may still be on it. */
-export const explosivesHere = ({ marks, residues }: Pick<PlanContext, 'marks' | 'residues'>) =>
-  marks
-    .flatMap((work) => work.told)
+export const explosivesHere = ({ told, residues }: Pick<PlanContext, 'told' | 'residues'>) =>
+  told
+    .flatMap((work) => work.components)
     .flatMap(({ component }) => {
       const { explosiveDryWith } = component;
       const agent = residues.find(

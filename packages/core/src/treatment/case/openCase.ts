@@ -8,7 +8,7 @@ import { indexKnowledge } from '../../lookup/knowledgeIndex.js';
 import { diagnose, diagnosisOf } from '../../trouble/diagnose.js';
 import { followedPositions } from '../../trouble/followedPositions.js';
 import type { TroubleFacts } from '../../trouble/troubleFacts.js';
-import { type WorkMark, workMarks } from '../../trouble/workMarks.js';
+import { toldMarks, type WorkMark, workMarks } from '../../trouble/workMarks.js';
 import type { DiagnosisView } from '../plan/plan.js';
 import { barredDeeds } from './barredDeeds.js';
 import { isRinsable, type PlanContext } from './planContext.js';
@@ -25,8 +25,9 @@ export function openCase(
   const facts = inOrder(given);
   const index = indexKnowledge(knowledge);
   const marks = workMarks(facts, knowledge);
+  const told = toldMarks(facts, knowledge);
   const positions = followedPositions(facts, household, index);
-  const envelope = drawEnvelope(gatherLimits(facts, marks, positions, index));
+  const envelope = drawEnvelope(gatherLimits(facts, { marks, told }, positions, index));
   const item = facts.piece.itemId === null ? undefined : index.items.get(facts.piece.itemId);
   const context: PlanContext | null =
     marks.length > 0 && item
@@ -37,13 +38,14 @@ export function openCase(
           index,
           envelope,
           marks,
+          told,
           item,
           dryMassG: facts.piece.dryMassG ?? item.dryMassG,
           rinsable: isRinsable(item, envelope),
           positions,
           evidence,
           residues: residuesOf(facts.tried, index),
-          barred: barredDeeds(facts.piece, cautionsOn(item, marks, knowledge)),
+          barred: barredDeeds(facts.piece, cautionsOn(item, told, knowledge)),
           cupboard: cupboardOf(household),
         }
       : null;
@@ -57,9 +59,9 @@ export function openCase(
 }
 
 /** Cautions said of the piece and of its trouble. */
-function cautionsOn(item: Item, marks: readonly WorkMark[], { cautions }: Knowledge): Caution[] {
-  const ids = new Set([...item.cautionIds, ...soilCautions(marks)]);
-  return cautions.filter((caution) => ids.has(caution.id));
+function cautionsOn(item: Item, told: readonly WorkMark[], knowledge: Knowledge): Caution[] {
+  const ids = new Set([...item.cautionIds, ...soilCautions(told, knowledge)]);
+  return knowledge.cautions.filter((caution) => ids.has(caution.id));
 }
 
 /** The order in which things were told changes nothing. */

@@ -17,6 +17,8 @@ export interface PlanContext {
   readonly index: KnowledgeIndex;
   readonly envelope: Envelope;
   readonly marks: readonly WorkMark[];
+  /** All that was told, what is gone included: cautions and bans that guard people go by it. */
+  readonly told: readonly WorkMark[];
   readonly item: Item;
   readonly dryMassG: number;
   /** False for pieces that water cannot be drained through: carpets, upholstery, anything kept from immersion. */

@@ -1,16 +1,18 @@
-import { STANDING_CAUTIONS } from '@feverfew/knowledge';
+import { type Knowledge, STANDING_CAUTIONS } from '@feverfew/knowledge';
+import { indexKnowledge } from '../../lookup/knowledgeIndex.js';
 import type { WorkMark } from '../../trouble/workMarks.js';
 
 /** Care for the person that a trouble asks for, whatever method is used; a trace of a component asks for none. */
-export function soilCautions(marks: readonly WorkMark[]): string[] {
+export function soilCautions(told: readonly WorkMark[], knowledge: Knowledge): string[] {
+  const { components } = indexKnowledge(knowledge);
+  const parts = told.flatMap((work) => work.causes.flatMap((cause) => cause.mark.components));
   return [
     ...new Set([
-      ...(marks.some((work) => work.isBodyFluid) ? STANDING_CAUTIONS.bodyFluid : []),
-      ...marks.flatMap((work) =>
-        work.told.flatMap(({ component, weight }) =>
-          weight >= component.cautionsFromShare ? component.cautionIds : [],
-        ),
-      ),
+      ...(told.some((work) => work.isBodyFluid) ? STANDING_CAUTIONS.bodyFluid : []),
+      ...parts.flatMap(({ componentId, weight }) => {
+        const component = components.get(componentId);
+        return component && weight >= component.cautionsFromShare ? component.cautionIds : [];
+      }),
     ]),
   ];
 }
