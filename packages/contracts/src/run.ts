@@ -153,7 +153,7 @@ const Ids2 = z.tuple([z.uuid(), z.uuid()]).readonly();
 /** Two runs that would want one thing at one time. */
 export const ClashShape = z
   .strictObject({
-    kind: z.enum(['vesselTwice', 'machineTwice', 'coloursTogether']),
+    kind: z.enum(['vesselTwice', 'machineTwice', 'coloursTogether', 'solventsTogether']),
     name: z.string(),
     runIds: Ids2,
     pieceNames: z.tuple([z.string(), z.string()]).readonly(),

@@ -1,3 +1,4 @@
+import { agents } from './data/agents.js';
 import { cautions } from './data/cautions.js';
 import { signs } from './data/signs.js';
 import {
@@ -18,6 +19,11 @@ export const STANDING_CAUTIONS = Object.fromEntries(
 /** Cautions on what burns, smoulders or fumes in heat. */
 export const HEAT_FORBIDDING_CAUTIONS: ReadonlySet<string> = new Set(
   cautions.filter((caution) => caution.forbidsHeat).map(({ id }) => id),
+);
+
+/** Products whose vapour burns. */
+export const FLAMMABLE_AGENTS: ReadonlySet<string> = new Set(
+  agents.filter((agent) => agent.flammable).map(({ id }) => id),
 );
 
 /** Alarms always looked for on a piece of a kind. */

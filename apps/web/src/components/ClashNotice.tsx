@@ -9,7 +9,8 @@ export function ClashNotice({ clash }: { clash: Clash }) {
   return (
     <Notice kind="warning" word={`From ${timeText(clash.fromAt)}`}>
       {clashWords(clash)}
-      {clash.kind !== 'coloursTogether' && ` It is free by ${timeText(clash.freeAt)} at the latest.`}
+      {(clash.kind === 'vesselTwice' || clash.kind === 'machineTwice') &&
+        ` It is free by ${timeText(clash.freeAt)} at the latest.`}
     </Notice>
   );
 }

@@ -77,6 +77,24 @@ describe('clashes', () => {
     expect(kinds([red, { ...red, id: 'third' }])).toContain('coloursTogether');
     expect(kinds([run, other])).not.toContain('coloursTogether');
   });
+  it('say when the solvents of all runs together are more than a room bears in a day', () => {
+    const pad = (id: string, volumeML: number): RunAtWork => {
+      const [pass] = plan.ladder;
+      const [mix] = pass?.steps.filter((action) => action.kind === 'mix') ?? [];
+      const [one] = mix?.ingredients ?? [];
+      if (!pass || !mix || !one) throw new Error('no mix');
+      const poured = { ...mix, ingredients: [{ ...one, agentId: 'isopropanol', volumeML }] };
+      return {
+        ...other,
+        id,
+        state: { ...other.state, rungIndex: 0 },
+        plan: { ...plan, ladder: [{ ...pass, steps: [poured] }] },
+      };
+    };
+    const kinds = (runs: RunAtWork[]) => clashesOf(runs, START).map((clash) => clash.kind);
+    expect(kinds([pad('a', 50), pad('b', 50)])).not.toContain('solventsTogether');
+    expect(kinds([pad('a', 40), pad('b', 40), pad('c', 40)])).toContain('solventsTogether');
+  });
 });
 
 describe('ways on', () => {

@@ -1,4 +1,5 @@
-import { MINUTE_MS } from '../quantity/timeUnits.js';
+import { FLAMMABLE_AGENTS, MOST_SOLVENT_A_DAY_ML } from '@feverfew/knowledge';
+import { DAY_MS, MINUTE_MS } from '../quantity/timeUnits.js';
 import type { Plan } from '../treatment/plan/plan.js';
 import type { RunState } from './runState.js';
 
@@ -20,7 +21,7 @@ export interface Occupation {
 }
 
 export interface Clash {
-  readonly kind: 'vesselTwice' | 'machineTwice' | 'coloursTogether';
+  readonly kind: 'vesselTwice' | 'machineTwice' | 'coloursTogether' | 'solventsTogether';
   readonly name: string;
   readonly runIds: readonly [string, string];
   readonly pieceNames: readonly [string, string];
@@ -82,7 +83,31 @@ export function clashesOf(runs: readonly RunAtWork[], nowMs: number): Clash[] {
   const clashes = busy.flatMap((one, index) =>
     busy.slice(index + 1).flatMap((other) => clashesBetween(one, other)),
   );
-  return clashes.sort((a, b) => (a.fromAt < b.fromAt ? -1 : 1));
+  return [...clashes, ...solventsTogether(runs, nowMs)].sort((a, b) => (a.fromAt < b.fromAt ? -1 : 1));
+}
+
+/** Flammable solvent of the pass a run stands at, mL. */
+const solventOf = ({ plan, state }: RunAtWork): number =>
+  state.status === 'finished'
+    ? 0
+    : (plan.ladder[state.rungIndex]?.steps ?? [])
+        .flatMap((action) => action.ingredients)
+        .reduce((sum, one) => sum + (FLAMMABLE_AGENTS.has(one.agentId) ? (one.volumeML ?? 0) : 0), 0);
+
+/** More solvent in the house than one room bears in a day: each that uses some is named beside the first. */
+function solventsTogether(runs: readonly RunAtWork[], nowMs: number): Clash[] {
+  const using = runs.filter((run) => solventOf(run) > 0);
+  const [first, ...others] = using;
+  const inAll = using.reduce((sum, run) => sum + solventOf(run), 0);
+  if (!first || inAll <= MOST_SOLVENT_A_DAY_ML) return [];
+  return others.map((other) => ({
+    kind: 'solventsTogether',
+    name: `${Math.round(inAll)} mL`,
+    runIds: [first.id, other.id],
+    pieceNames: [first.pieceName, other.pieceName],
+    fromAt: new Date(nowMs).toISOString(),
+    freeAt: new Date(nowMs + DAY_MS).toISOString(),
+  }));
 }
 
 interface Busy {

@@ -1,3 +1,4 @@
+import { MOST_SOLVENT_A_DAY_ML } from '@feverfew/knowledge';
 import type { Clash } from '../run/clashesOf.js';
 import type { LookQuestion } from '../run/lookQuestions.js';
 import type { Overrun } from '../run/overrun.js';
@@ -89,6 +90,9 @@ const CLASH_WORDS: Readonly<Record<Clash['kind'], (name: string, first: string, 
       `The washing machine is wanted twice: by the ${first} and by the ${second}.`,
     coloursTogether: (_name, first, second) =>
       `Never the ${first} and the ${second} in one water: colour may come out of one into the other.`,
+    solventsTogether: (name, first, second) =>
+      `${name} of flammable solvent in one day, with the ${first} and the ${second}: at most ` +
+      `${MOST_SOLVENT_A_DAY_ML} mL in one room. Leave one for tomorrow, or work outdoors.`,
   };
 
 export const clashWords = ({ kind, name, pieceNames: [first, second] }: Clash): string =>
