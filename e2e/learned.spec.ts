@@ -89,8 +89,8 @@ test('the household travels: out as a file, into an empty house, out again byte 
     ['foreign.json', '{"hello":"world"}', /not a household file of Feverfew\. Nothing was changed/],
     [
       'newer.json',
-      before.replace('"version":2', '"version":7'),
-      /version 7.*reads up to 2\. Nothing was changed/,
+      before.replace('"version":3', '"version":7'),
+      /version 7.*reads up to 3\. Nothing was changed/,
     ],
   ] as const;
   for (const [name, text, words] of wrong) {

@@ -289,7 +289,7 @@ test('every trouble of the list brings a short plan of its own to the screen', a
   await page.goto('/');
   for (const given of CASES) {
     await page.evaluate(
-      (draft) => sessionStorage.setItem('feverfew.draft.2', JSON.stringify(draft)),
+      (draft) => sessionStorage.setItem('feverfew.draft.3', JSON.stringify(draft)),
       draftOf(given),
     );
     await page.goto('/trouble');
@@ -314,7 +314,7 @@ test('a bottle of unknown strength is kept out, and the page says what to do', a
   await page.request.put('/api/household', { data: { household: { ...household, cupboard }, measures } });
   await page.goto('/');
   await page.evaluate(
-    (draft) => sessionStorage.setItem('feverfew.draft.2', JSON.stringify(draft)),
+    (draft) => sessionStorage.setItem('feverfew.draft.3', JSON.stringify(draft)),
     draftOf({ ...chair, marks: ['redWine'], piece: { colour: 'white', code: 'W' }, facts: { age: 'days' } }),
   );
   await page.goto('/trouble');

@@ -34,7 +34,9 @@ function notesOf(knowledge: Knowledge): (readonly [string, Note])[] {
     ),
     ...knowledge.marks.flatMap(({ id, advice }) => named(`marks.${id}`, advice)),
     ...knowledge.items.flatMap(({ id, notes }) => named(`items.${id}`, notes)),
-    ...knowledge.fibres.flatMap(({ id, afterLook }) => named(`fibres.${id}`, afterLook)),
+    ...knowledge.fibres.flatMap(({ id, beforeSoak, afterLook }) =>
+      named(`fibres.${id}`, [...beforeSoak, ...afterLook]),
+    ),
     ...named('standing notes', Object.values(STANDING_NOTES)),
   ];
 }

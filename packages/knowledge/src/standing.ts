@@ -21,6 +21,11 @@ export const HEAT_FORBIDDING_CAUTIONS: ReadonlySet<string> = new Set(
   cautions.filter((caution) => caution.forbidsHeat).map(({ id }) => id),
 );
 
+/** Cautions on what burns in a dryer or is set by it. */
+export const DRYER_BARRING_CAUTIONS: ReadonlySet<string> = new Set(
+  cautions.filter((caution) => caution.bars.includes('tumble')).map(({ id }) => id),
+);
+
 /** Products whose vapour burns. */
 export const FLAMMABLE_AGENTS: ReadonlySet<string> = new Set(
   agents.filter((agent) => agent.flammable).map(({ id }) => id),

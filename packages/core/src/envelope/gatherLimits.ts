@@ -6,6 +6,7 @@ import type { Limit } from './limit.js';
 import { colourLimits } from './limits/colourLimits.js';
 import { conditionLimits } from './limits/conditionLimits.js';
 import { constructionLimits } from './limits/constructionLimits.js';
+import { dryerLimits } from './limits/dryerLimits.js';
 import { fibreLimits } from './limits/fibreLimits.js';
 import { labelLimits } from './limits/labelLimits.js';
 import { metalLimits } from './limits/metalLimits.js';
@@ -30,6 +31,7 @@ export function gatherLimits(
     ...colourLimits(facts.piece),
     ...conditionLimits(facts.piece),
     ...soilLimits(marks, told, facts, positions),
+    ...dryerLimits(told, facts, index),
     ...positionLimits(positions, facts.piece.itemId),
   ];
 }

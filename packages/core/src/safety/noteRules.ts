@@ -26,6 +26,10 @@ function turnFaults(turn: readonly Work[], read: CaseRead): Violation[] {
   const cautions = [
     ...turn.flatMap((one) => one.cautionIds.flatMap((id) => read.cautionOf(id) ?? [])),
     ...read.residues.flatMap((agent) => agent.cautionIds.flatMap((id) => read.cautionOf(id) ?? [])),
+    ...read.facts.tried.flatMap(({ agentId }) => {
+      const agent = read.agentOf(agentId);
+      return agent?.flammable ? agent.cautionIds.flatMap((id) => read.cautionOf(id) ?? []) : [];
+    }),
   ];
   const barred = barredBy(lines, cautions);
   const done = new Set(turn.flatMap((one) => [...deedsOf(one, read)]));

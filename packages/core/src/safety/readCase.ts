@@ -224,7 +224,7 @@ function wordsOf(knowledge: Knowledge): Words {
     ...knowledge.schools.flatMap(({ effect }) => (effect.kind === 'note' ? [effect.note] : [])),
     ...knowledge.marks.flatMap((mark) => mark.advice),
     ...knowledge.items.flatMap((item) => item.notes),
-    ...knowledge.fibres.flatMap((fibre) => fibre.afterLook),
+    ...knowledge.fibres.flatMap((fibre) => [...fibre.beforeSoak, ...fibre.afterLook]),
     ...Object.values(STANDING_NOTES),
   ];
   const noteByText = new Map(notes.map((note) => [note.text, note]));

@@ -42,7 +42,7 @@ const COLD_C = 25;
 /** Aired out until no smell before any machine or warmth; no dryer at all any more. */
 function solventThenHeat(work: readonly Work[], read: CaseRead): Violation[] {
   let inCloth = read.residues.some((agent) => agent.flammable);
-  let ever = inCloth;
+  let ever = read.facts.tried.some(({ agentId }) => read.agentOf(agentId)?.flammable);
   let untouched = inCloth;
   return work.flatMap((one): Violation[] => {
     if (one.kind === 'air') {

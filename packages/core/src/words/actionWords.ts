@@ -30,7 +30,7 @@ const WORDS: Say = {
         ? action.notes
         : action.action === 'blot'
           ? ['Blot with a white cloth, outside in. Change the face as soon as it takes colour.']
-          : ['Hands off it for now: read what stands beside this first.'],
+          : ['Nothing to do yet: read what stands beside this first.'],
   }),
   hiddenTest: () => ({
     title: 'Try a hidden spot',

@@ -48,6 +48,8 @@ export function ownerWords(owner: LimitOwner, say: Lexicon): string {
       return `its ${say.name(owner.partId)}`;
     case 'metal':
       return 'its metal parts: take them off';
+    case 'tried':
+      return `${say.name(owner.agentId)} that has been on it`;
     case 'school':
       return `the way followed: ${say.name(owner.schoolId)}`;
     case 'soil':

@@ -47,6 +47,8 @@ export const Fibre = z.strictObject({
   shrinksInHeat: z.boolean(),
   oilAffinity: z.enum(['low', 'medium', 'high']),
   usualDyes: z.string(),
+  /** Said before a piece with it goes into water as a whole. */
+  beforeSoak: z.array(Note),
   /** Said once a piece with it is seen to be clean and dry outside. */
   afterLook: z.array(Note),
   note: z.string(),

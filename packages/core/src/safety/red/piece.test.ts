@@ -240,7 +240,7 @@ const words: Nasty[] = [
       },
     ),
     noLines: /tumble low|tumble with/i,
-    lines: /a laundry dries it/i,
+    lines: /to a laundry/i,
     offers: 'pass',
   },
   {

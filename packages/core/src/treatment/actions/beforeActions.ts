@@ -74,6 +74,11 @@ const wantsDryCloth = ({ eligible: { method }, context }: ActionsInput): boolean
   (method.agents[0]?.agentId !== undefined &&
     context.index.agents.get(method.agents[0].agentId)?.chemistries.includes('absorbent') === true);
 
+/** There is something wet to blot up: not on what is dry, nor what dusts. */
+const takesUp = ({ facts, marks }: ActionsInput['context']): boolean =>
+  facts.wetness !== 'dry' &&
+  marks.some((work) => work.components.some(({ component }) => !component.dustHarms));
+
 /** What may not be touched while it is wet is left to set first. */
 const isUntouched = ({ context, passIndex }: ActionsInput): boolean =>
   passIndex === 0 && context.barred.has('blot') && context.facts.wetness !== 'dry';
@@ -91,7 +96,7 @@ function firstAid(input: ActionsInput): Action[] {
   if (!eligible.method.notes.firstAid && (passIndex > 0 || cautionIds.length === 0)) return [];
   return [
     draftAction('firstAid', passIndex, {
-      action: context.barred.has('blot') ? null : 'blot',
+      action: !context.barred.has('blot') && (own.length > 0 || takesUp(context)) ? 'blot' : null,
       notes: untouched ? notesOf(input, [STANDING_NOTES.letItSet]) : own,
       cautionIds,
     }),

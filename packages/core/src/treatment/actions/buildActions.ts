@@ -9,7 +9,7 @@ import { beforeActions } from './beforeActions.js';
 import { draftAction } from './draftAction.js';
 import { dryAction, finalLookAction } from './dryingActions.js';
 import { methodCautions } from './methodCautions.js';
-import { notesOf } from './notesOf.js';
+import { fibreNotes, notesOf } from './notesOf.js';
 import { signsFor } from './signsFor.js';
 import { togetherNotes } from './togetherNotes.js';
 import { washAction } from './washAction.js';
@@ -72,7 +72,7 @@ function workActions(input: ActionsInput, cautionIds: string[]): Action[] {
       batches,
       tempC,
       programme: method.inMachine ? method.programme : null,
-      notes: [...notes('apply'), ...inCompany],
+      notes: [...fibreNotes(input, 'beforeSoak'), ...notes('apply'), ...inCompany],
       cautionIds,
     }),
     draft('dwell', {

@@ -1,9 +1,10 @@
-import { HEAVY_DRY_MASS_G, type Note, STANDING_CAUTIONS, STANDING_NOTES } from '@feverfew/knowledge';
+import { HEAVY_DRY_MASS_G, STANDING_CAUTIONS, STANDING_NOTES } from '@feverfew/knowledge';
 import { positionNotes } from '../case/positionNotes.js';
+import { solventsEver } from '../case/residues.js';
 import type { Action } from '../plan/action.js';
 import type { ActionsInput } from './actionsInput.js';
 import { draftAction } from './draftAction.js';
-import { notesOf } from './notesOf.js';
+import { fibreNotes, notesOf } from './notesOf.js';
 import { signsFor } from './signsFor.js';
 
 /** Without heat: nobody has seen the piece dry in daylight yet. */
@@ -26,9 +27,7 @@ export function dryAction(input: ActionsInput): Action {
     ],
     cautionIds: [
       ...STANDING_CAUTIONS.notYetGone,
-      ...(method.solventAftercare || context.residues.some((agent) => agent.flammable)
-        ? STANDING_CAUTIONS.afterSolvent
-        : []),
+      ...(method.solventAftercare || solventsEver(context).length > 0 ? STANDING_CAUTIONS.afterSolvent : []),
       ...(heavy ? STANDING_CAUTIONS.heavyWet : []),
     ],
   });
@@ -37,17 +36,8 @@ export function dryAction(input: ActionsInput): Action {
 export function finalLookAction(input: ActionsInput): Action {
   const { passIndex, eligible, context } = input;
   return draftAction('finalLook', passIndex, {
-    notes: eligible.method.wetting === 'immersion' ? notesOf(input, afterLook(context)) : [],
+    notes: fibreNotes(input, 'afterLook'),
     ...signsFor(eligible.method, context),
     cautionIds: STANDING_CAUTIONS.notYetGone,
   });
 }
-
-/** What the fibres of the piece still want once it is seen to be clean. */
-const afterLook = ({ facts, index }: ActionsInput['context']): Note[] => [
-  ...new Set(
-    facts.piece.parts.flatMap((part) =>
-      part.fibres.flatMap(({ fibreId }) => index.fibres.get(fibreId)?.afterLook ?? []),
-    ),
-  ),
-];

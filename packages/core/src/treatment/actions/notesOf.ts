@@ -20,6 +20,16 @@ export function notesOf(input: ActionsInput, notes: Kind | readonly Note[]): str
   });
 }
 
+/** What the fibres of the piece want said when it is soaked as a whole: before, and once it is seen to be clean. */
+export function fibreNotes(input: ActionsInput, when: 'beforeSoak' | 'afterLook'): string[] {
+  const { eligible, context } = input;
+  if (eligible.method.wetting !== 'immersion') return [];
+  const notes = context.facts.piece.parts.flatMap((part) =>
+    part.fibres.flatMap(({ fibreId }) => context.index.fibres.get(fibreId)?.[when] ?? []),
+  );
+  return notesOf(input, [...new Set(notes)]);
+}
+
 /** What the cautions of the pass bar: a dryer after a solvent, whatever a line says. */
 function passBars({ eligible, context }: ActionsInput): ReadonlySet<Deed> {
   const ids = new Set([...eligible.appliedAgents, ...context.residues].flatMap((agent) => agent.cautionIds));

@@ -47,7 +47,7 @@ function explosiveFindings(method: Method, context: PlanContext): Finding[] {
 function sizeFindings(method: Method, context: PlanContext): Finding[] {
   const measured = method.agents.some((use) => use.dose.per === 'parts');
   if (method.liquorRatioLPerKg !== null || !measured) return [];
-  if (method.wetting === 'spot' && workedSides(context) === null)
+  if (method.wetting !== 'dry' && workedSides(context) === null)
     return [finding('tooLargeForSpot', { methodId: method.id }, method.sourceIds)];
   const neededML = spotAmount(method, context);
   return context.index
