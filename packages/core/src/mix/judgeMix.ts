@@ -73,7 +73,7 @@ export function judgeMix(mix: Mix, household: Household, knowledge: Knowledge): 
     refused,
     against: [],
     claims: [],
-    cautionIds: cautionsOf(agents, mix, vessel),
+    cautionIds: cautionsOf(agents, mix, vessel, household),
     bath: null,
     envelope,
   };
@@ -116,12 +116,25 @@ export const heatCautions = (tempC: number): string[] =>
       ? [...STANDING_CAUTIONS.hot]
       : [];
 
-function cautionsOf(agents: readonly Agent[], { waterC }: Mix, vessel: Vessel | null): string[] {
+function cautionsOf(
+  agents: readonly Agent[],
+  { waterC }: Mix,
+  vessel: Vessel | null,
+  { septicTank }: Household,
+): string[] {
   const heat = heatCautions(waterC ?? 0);
   const open = vessel && vessel.volumeL >= OPEN_SOAK_L ? STANDING_CAUTIONS.openSoak : [];
   const own = agents.flatMap((agent) => agent.cautionIds);
+  const drain = septicTank && agents.some((agent) => agent.notIntoSeptic) ? STANDING_CAUTIONS.septicTank : [];
   return [
-    ...new Set([...own, ...heat, ...open, ...STANDING_CAUTIONS.anyProduct, ...STANDING_CAUTIONS.mixing]),
+    ...new Set([
+      ...own,
+      ...heat,
+      ...open,
+      ...drain,
+      ...STANDING_CAUTIONS.anyProduct,
+      ...STANDING_CAUTIONS.mixing,
+    ]),
   ];
 }
 

@@ -63,9 +63,14 @@ describe('what would change the answer', () => {
         );
         if (!struck) return;
         for (const change of changesToTry(struck.methodId, facts, home, knowledge)) {
-          const after = change.apply({ facts, household: home }).household;
-          expect(after.asthma).toBe(home.asthma);
-          expect(after.boraxSold).toBe(home.boraxSold);
+          const after = change.apply({ facts, household: home });
+          for (const guard of ['asthma', 'pregnancy', 'baby', 'pets', 'septicTank', 'boraxSold'] as const)
+            expect(after.household[guard]).toBe(home[guard]);
+          // Whether something was washed out is a thing that happened, and no choice to be made.
+          for (const product of after.facts.tried)
+            expect(product.washedOut).toBe(
+              facts.tried.find((one) => one.agentId === product.agentId)?.washedOut,
+            );
         }
         for (const changes of whatWouldChange(struck.methodId, facts, home, knowledge)) {
           const given = changes.reduce((state, change) => change.apply(state), { facts, household: home });

@@ -842,7 +842,10 @@ export const items: readonly Item[] = [
     drying: [{ forbids: 'tumbleNormal', protects: 'piece', sourceIds: ['commonPractice'] }],
     chemistry: noChlorine,
     typicalAreaCm2: 4000,
-    notes: [where({ drains: true }, 'The filling must dry through within a day.')],
+    notes: [
+      where({ drains: true }, 'The filling must dry through within a day.'),
+      where({ drains: true }, 'Down and feather: no enzymes, mild detergent, two extra rinses.'),
+    ],
   },
   {
     ...washable,

@@ -87,6 +87,13 @@ describe('a nasty mix', () => {
       refused,
     );
   });
+  it('says where it may not go, where a septic tank takes the drain', () => {
+    const strip = mix('cup', 5000, pour('chlorineBleach', 50));
+    const cautions = (septicTank: boolean) =>
+      judgeMix(strip, { ...OWNS_ALL, septicTank }, knowledge).cautionIds;
+    expect(cautions(true)).toEqual(expect.arrayContaining(['septicTank', 'spentChlorine']));
+    expect(cautions(false)).not.toContain('septicTank');
+  });
   it('what may be sold to nobody is mixed with nothing', () => {
     for (const id of ['strongRustRemover', 'petrol', 'chlorinatedSolvent', 'poolChlorineProduct'])
       expect(refusedFor(mix('cup', 500, pour(id, 10)))).toContain('neverOffered');

@@ -57,6 +57,7 @@ export function AgentSheet({ agent, reference }: { agent: Agent; reference: Refe
           {agent.notInVessels.join(', ')} vessels
         </Fact>
       )}
+      <Guards agent={agent} />
       <StandIns agent={agent} reference={reference} />
       <Fact term="Used in" sourceIds={['commonPractice']}>
         <SeeAll
@@ -71,6 +72,38 @@ export function AgentSheet({ agent, reference }: { agent: Agent; reference: Refe
       </Box>
     </>
   );
+}
+
+const KEPT_FROM = {
+  asthma: 'someone with asthma',
+  pregnancy: 'someone pregnant',
+  baby: 'a baby or small child',
+  pets: 'pets',
+} as const;
+
+/** What guards people: caps, the water it needs, whom it is kept from, where it may not go. */
+function Guards({ agent }: { agent: Agent }) {
+  const lines = [
+    ...(agent.mostMLPerRound === null ? [] : [`at most ${agent.mostMLPerRound} mL a round`]),
+    ...(agent.mostPerL === null
+      ? []
+      : [`at most ${agent.mostPerL.amount} ${agent.mostPerL.unit} a litre of bath`]),
+    ...(agent.leastWaterMLPerG === null
+      ? []
+      : [`at least ${agent.leastWaterMLPerG} mL of water to a gram: it heats up by itself`]),
+    ...(agent.notWith.length > 0
+      ? [`kept out of a house with ${agent.notWith.map((who) => KEPT_FROM[who]).join(', ')}`]
+      : []),
+    ...(agent.onlyInItsBottle ? ['stays in its own bottle: no sprayer, no other bottle'] : []),
+    ...(agent.notIntoSeptic ? ['not into a septic tank'] : []),
+  ];
+  return lines.length > 0 ? (
+    <Fact term="Guards people" sourceIds={agent.sourceIds}>
+      {lines.map((line) => (
+        <Box key={line}>{line}</Box>
+      ))}
+    </Fact>
+  ) : null;
 }
 
 function SourOrAlkaline({ agent }: { agent: Agent }) {
