@@ -84,7 +84,7 @@ export const cautions: readonly Caution[] = [
     ...plain,
     id: 'mouldMask',
     severity: 'warning',
-    text: 'Mould: mask, outdoors, brush away from your face. Large patches: discard.',
+    text: 'Mould: mask, outdoors, brush away from your face. A vacuum blows spores out again: outdoors too, or one with a fine-dust filter. Large patches: discard.',
     ground: 'Spores.',
     sourceIds: ['commonPractice'],
   },

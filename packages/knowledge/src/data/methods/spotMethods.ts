@@ -399,7 +399,7 @@ export const spotMethods: readonly Method[] = [
     name: 'Vacuum and soft brush',
     reason: 'Takes off what lies on top, with no liquid at all.',
     kinds: ['mark', 'odour'],
-    componentIds: ['clay', 'soot', 'carotenoid', 'microbes', 'mustyOdour'],
+    componentIds: ['clay', 'soot', 'carotenoid', 'mouldPigment', 'microbes', 'mustyOdour'],
     agents: [],
     dwellMin: { min: 5, max: 15, lookEvery: 5 },
     harshness: 1,
