@@ -1,8 +1,7 @@
 import { bathIsComputed } from './bathIsComputed.js';
 import type { Knowledge } from './knowledge.js';
 import { noteFaults } from './noteFaults.js';
-import { ALARMED_PIECES, CAUTION_OCCASIONS } from './schema/hazard.js';
-import { CARBONIC_SYSTEM_ID, LIKELIEST_FIBRE_ID, UNKNOWN_FIBRE_ID, WATER_ID } from './standing.js';
+import { safetyFaults } from './safetyFaults.js';
 
 type Family = Exclude<keyof Knowledge, 'version'>;
 const FAMILIES: readonly Family[] = [
@@ -71,31 +70,8 @@ export function findIntegrityFaults(knowledge: Knowledge): string[] {
     ...statedThoughComputed(knowledge),
     ...compositionMissing(knowledge),
     ...wearOfNothing(knowledge),
-    ...nobodyStandsForIt(knowledge),
     ...noteFaults(knowledge),
-    ...vesselsNotNamed(knowledge),
-    ...solventsWithoutCap(knowledge),
-  ];
-}
-
-/** Rules ask by occasion, piece and role: each must have a record that answers. */
-function nobodyStandsForIt({ cautions, signs, agents, fibres, acidSystems }: Knowledge): string[] {
-  const has = (family: readonly { id: string }[], id: string) => family.some((record) => record.id === id);
-  return [
-    ...CAUTION_OCCASIONS.filter((occasion) => !cautions.some((caution) => caution.occasion === occasion)).map(
-      (occasion) => `cautions: none for the occasion "${occasion}"`,
-    ),
-    ...ALARMED_PIECES.filter(
-      (piece) => !signs.some((sign) => sign.standsFor === piece && sign.kind === 'alarm'),
-    ).map((piece) => `signs: no alarm stands for "${piece}"`),
-    ...(['enzyme', 'everyday', 'delicate'] as const)
-      .filter((role) => !agents.some((agent) => agent.washRole === role))
-      .map((role) => `agents: none washes as "${role}"`),
-    ...(has(agents, WATER_ID) ? [] : [`agents: no "${WATER_ID}"`]),
-    ...[UNKNOWN_FIBRE_ID, LIKELIEST_FIBRE_ID]
-      .filter((id) => !has(fibres, id))
-      .map((id) => `fibres: no "${id}"`),
-    ...(has(acidSystems, CARBONIC_SYSTEM_ID) ? [] : [`acidSystems: no "${CARBONIC_SYSTEM_ID}"`]),
+    ...safetyFaults(knowledge),
   ];
 }
 
@@ -294,38 +270,4 @@ function compositionMissing(knowledge: Knowledge): string[] {
   return knowledge.agents
     .filter((agent) => agent.compositionSetsPH && (agent.composition.length === 0 || !agent.hasPH))
     .map((agent) => `agents.${agent.id}: no composition that could decide a pH`);
-}
-
-/** Sour enough to eat stone, zinc and aluminium; alkaline enough to eat zinc and aluminium. Common practice, no source. */
-const EATS_METAL = { sourPH: 4, alkalinePH: 9.6 } as const;
-
-/** A product that eats a vessel by its pH says so, whatever its name is. */
-function vesselsNotNamed({ agents }: Knowledge): string[] {
-  return agents
-    .filter((agent) => agent.hasPH && !agent.neverOffered && agent.form !== 'solid')
-    .flatMap((agent) => {
-      const sour = agent.pH.low < EATS_METAL.sourPH && !agent.chemistries.includes('peroxide');
-      const alkaline = agent.pH.high > EATS_METAL.alkalinePH && agent.form === 'powder';
-      const eats = [
-        ...(sour ? (['stone', 'aluminium', 'zinc'] as const) : []),
-        ...(alkaline ? (['aluminium', 'zinc'] as const) : []),
-      ];
-      return [...new Set(eats)]
-        .filter((material) => !agent.notInVessels.includes(material))
-        .map((material) => `agents.${agent.id}: its pH attacks ${material}, and it does not say so`);
-    });
-}
-
-/** What burns and is offered has a cap, its cautions, and the line on what is left of it. */
-function solventsWithoutCap({ agents, cautions }: Knowledge): string[] {
-  const forbidsHeat = new Set(cautions.filter((caution) => caution.forbidsHeat).map(({ id }) => id));
-  return agents
-    .filter((agent) => agent.flammable && !agent.neverOffered)
-    .flatMap((agent) => [
-      ...(agent.mostMLPerRound === null ? [`agents.${agent.id}: burns, and has no cap`] : []),
-      ...(agent.attended ? [] : [`agents.${agent.id}: burns, and may be left alone`]),
-      ...(agent.cautionIds.some((id) => forbidsHeat.has(id))
-        ? []
-        : [`agents.${agent.id}: burns, and no caution of it forbids heat`]),
-    ]);
 }

@@ -1,4 +1,5 @@
-import { agentsOf, type CaseRead, chemistriesOf } from './readCase.js';
+import { agentsOf, chemistriesOf } from './doneIn.js';
+import { type CaseRead } from './readCase.js';
 import { ROUGH_PH, roughPH } from './roughPH.js';
 import { NONE, type WorkRule, when } from './rule.js';
 import type { Work } from './work.js';

@@ -3,6 +3,7 @@ import type { Household } from '../household/household.js';
 import type { Plan } from '../treatment/plan/plan.js';
 import type { TroubleFacts } from '../trouble/troubleFacts.js';
 import { BATH_WORK_RULES } from './bathRules.js';
+import { HANDLING_WORK_RULES } from './handlingRules.js';
 import { noteFaults } from './noteRules.js';
 import { PEOPLE_TURN_RULES, PEOPLE_WORK_RULES } from './peopleRules.js';
 import { PIECE_TURN_RULES, PIECE_WORK_RULES } from './pieceRules.js';
@@ -16,7 +17,7 @@ import type { WorkList } from './work.js';
 export const checkPlan = (plan: Plan, household: Household, knowledge: Knowledge): Violation[] =>
   checkWork(readWork(plan), plan.facts, household, knowledge);
 
-const WORK_RULES = [...PIECE_WORK_RULES, ...BATH_WORK_RULES, ...PEOPLE_WORK_RULES];
+const WORK_RULES = [...PIECE_WORK_RULES, ...HANDLING_WORK_RULES, ...BATH_WORK_RULES, ...PEOPLE_WORK_RULES];
 const TURN_RULES = [...PIECE_TURN_RULES, ...PEOPLE_TURN_RULES];
 
 /**

@@ -1,6 +1,7 @@
 import type { Caution, Deed, Note } from '@feverfew/knowledge';
-import { forbiddenDrying } from './pieceRules.js';
-import { type CaseRead, deedsOf } from './readCase.js';
+import { deedsOf } from './doneIn.js';
+import { forbiddenDrying } from './handlingRules.js';
+import { type CaseRead } from './readCase.js';
 import type { Violation } from './violation.js';
 import type { Work, WorkList } from './work.js';
 

@@ -1,5 +1,5 @@
 import { STANDING_CAUTIONS } from '@feverfew/knowledge';
-import { agentsOf, chemistriesOf } from './readCase.js';
+import { agentsOf, chemistriesOf } from './doneIn.js';
 import { NONE, type TurnRule, treatOf, type WorkRule, when } from './rule.js';
 
 /** What the people of the house say: what is switched off, who lives here, what has to be read before. */

@@ -2,7 +2,6 @@ import {
   type Agent,
   type Caution,
   type ChemistryRule,
-  type Deed,
   type Fibre,
   type Item,
   type Knowledge,
@@ -10,12 +9,12 @@ import {
   type Note,
   type PartKind,
   type SoilComponent,
-  STANDING_NOTES,
   UNKNOWN_FIBRE_ID,
 } from '@feverfew/knowledge';
 import type { Household } from '../household/household.js';
 import { indexKnowledge } from '../lookup/knowledgeIndex.js';
 import type { TroubleFacts } from '../trouble/troubleFacts.js';
+import { wordsOf } from './knownWords.js';
 
 /** What work is held against: the facts as told, and everything they bring with them from the bare knowledge. */
 export interface CaseRead {
@@ -208,69 +207,6 @@ function drainsThrough(
   return made && piece.label?.wash?.kind !== 'never' && !kept && !marked;
 }
 
-interface Words {
-  readonly noteOf: (text: string) => Note | undefined;
-  readonly cautionOf: (id: string) => Caution | undefined;
-}
-
-const words = new WeakMap<Knowledge, Words>();
-
-/** Every line a plan may say, by its text, so that what it asks for is looked up and not believed. */
-function wordsOf(knowledge: Knowledge): Words {
-  const known = words.get(knowledge);
-  if (known) return known;
-  const notes: readonly Note[] = [
-    ...knowledge.methods.flatMap((method) => Object.values(method.notes).flat()),
-    ...knowledge.schools.flatMap(({ effect }) => (effect.kind === 'note' ? [effect.note] : [])),
-    ...knowledge.marks.flatMap((mark) => mark.advice),
-    ...knowledge.items.flatMap((item) => item.notes),
-    ...knowledge.fibres.flatMap((fibre) => [...fibre.beforeSoak, ...fibre.afterLook]),
-    ...Object.values(STANDING_NOTES),
-  ];
-  const noteByText = new Map(notes.map((note) => [note.text, note]));
-  const cautionById = new Map(knowledge.cautions.map((caution) => [caution.id, caution]));
-  const made: Words = {
-    noteOf: (text) => noteByText.get(text),
-    cautionOf: (id) => cautionById.get(id),
-  };
-  words.set(knowledge, made);
-  return made;
-}
-
-/** Products of one stretch of work that are known. */
-export const agentsOf = (
-  { pours }: { readonly pours: readonly { readonly agentId: string }[] },
-  { agentOf }: CaseRead,
-): Agent[] => pours.flatMap((one) => agentOf(one.agentId) ?? []);
-
-/** Their chemistries. */
-export const chemistriesOf = (
-  work: { readonly pours: readonly { readonly agentId: string }[] },
-  read: CaseRead,
-): string[] => agentsOf(work, read).flatMap((agent) => agent.chemistries);
-
-/** What the products of a stretch, and a brush in hand, do to the piece. */
-export function deedsOf(
-  work: {
-    readonly pours: readonly { readonly agentId: string }[];
-    readonly hand: string | null;
-    readonly drying: readonly string[];
-  },
-  read: CaseRead,
-): Set<Deed> {
-  const chemistries = chemistriesOf(work, read);
-  const does = (deed: Deed, is: boolean): Deed[] => (is ? [deed] : []);
-  return new Set<Deed>([
-    ...agentsOf(work, read).flatMap((agent) => agent.deeds),
-    ...does('bleach', chemistries.includes('peroxide') || chemistries.includes('percarbonate')),
-    ...does('chlorine', chemistries.includes('chlorine')),
-    ...does('soap', chemistries.includes('soap')),
-    ...does('soda', chemistries.includes('mildAlkali') || chemistries.includes('strongAlkali')),
-    ...does('acid', chemistries.includes('weakAcid') || chemistries.includes('oxalicAcid')),
-    ...does('ammonia', chemistries.includes('ammonia')),
-    ...does('softener', chemistries.includes('softener')),
-    ...does('brush', work.hand === 'softBrush' || work.hand === 'firmBrush'),
-    ...does('sun', work.drying.includes('sun')),
-    ...does('tumble', work.drying.includes('tumbleLow') || work.drying.includes('tumbleNormal')),
-  ]);
-}
+/** Old, or nobody could replace it. */
+export const isFrail = ({ facts }: CaseRead): boolean =>
+  ['antique', 'irreplaceable'].includes(facts.piece.condition);

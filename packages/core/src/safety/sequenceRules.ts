@@ -1,4 +1,5 @@
-import { agentsOf, type CaseRead, chemistriesOf } from './readCase.js';
+import { agentsOf, chemistriesOf } from './doneIn.js';
+import { type CaseRead } from './readCase.js';
 import { when } from './rule.js';
 import type { Violation } from './violation.js';
 import type { Work } from './work.js';

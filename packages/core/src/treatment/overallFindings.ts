@@ -1,5 +1,4 @@
 import { ASSUMED_SIZE, SIZE_CM } from '@feverfew/knowledge';
-import { windowOf } from '../envelope/envelope.js';
 import { type Finding, finding } from '../finding/finding.js';
 import { toPct } from '../quantity/rounding.js';
 import { diagnosisOf, isAnswered } from '../trouble/diagnose.js';
@@ -120,7 +119,9 @@ function adviceFindings(context: PlanContext, rinsedFirst: boolean): Finding[] {
               60,
               envelope.tempC.limits.find((limit) => limit.owner.kind !== 'soil')?.maxC ?? 60,
             ),
-            mayBleach: windowOf(envelope, 'percarbonate').verdict !== 'never',
+            mayBleach: envelope.chemistry.some(
+              (window) => window.chemistry === 'percarbonate' && window.verdict !== 'never',
+            ),
           }),
         ]
       : []),

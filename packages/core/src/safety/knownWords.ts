@@ -1,0 +1,31 @@
+import { type Caution, type Knowledge, type Note, STANDING_NOTES } from '@feverfew/knowledge';
+
+/** Every line and caution the knowledge can say, by its text or id. */
+export interface Words {
+  readonly noteOf: (text: string) => Note | undefined;
+  readonly cautionOf: (id: string) => Caution | undefined;
+}
+
+const words = new WeakMap<Knowledge, Words>();
+
+/** Every line a plan may say, by its text, so that what it asks for is looked up and not believed. */
+export function wordsOf(knowledge: Knowledge): Words {
+  const known = words.get(knowledge);
+  if (known) return known;
+  const notes: readonly Note[] = [
+    ...knowledge.methods.flatMap((method) => Object.values(method.notes).flat()),
+    ...knowledge.schools.flatMap(({ effect }) => (effect.kind === 'note' ? [effect.note] : [])),
+    ...knowledge.marks.flatMap((mark) => mark.advice),
+    ...knowledge.items.flatMap((item) => item.notes),
+    ...knowledge.fibres.flatMap((fibre) => [...fibre.beforeSoak, ...fibre.afterLook]),
+    ...Object.values(STANDING_NOTES),
+  ];
+  const noteByText = new Map(notes.map((note) => [note.text, note]));
+  const cautionById = new Map(knowledge.cautions.map((caution) => [caution.id, caution]));
+  const made: Words = {
+    noteOf: (text) => noteByText.get(text),
+    cautionOf: (id) => cautionById.get(id),
+  };
+  words.set(knowledge, made);
+  return made;
+}
