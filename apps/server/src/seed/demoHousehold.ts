@@ -94,7 +94,7 @@ export const demoHousehold: HouseholdSettings = {
     asthma: false,
     pregnancy: false,
     baby: false,
-    pets: false,
+    pets: true,
     septicTank: false,
     boraxSold: false,
     allowChlorine: false,

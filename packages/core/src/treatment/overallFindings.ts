@@ -94,7 +94,7 @@ function historyFindings(context: PlanContext): Finding[] {
 
 function adviceFindings(context: PlanContext, rinsedFirst: boolean): Finding[] {
   const { facts, item, marks, household, envelope } = context;
-  const atFirst = { passIndex: 0, unwetted: !rinsedFirst, bars: context.barred };
+  const atFirst = { unwetted: !rinsedFirst, bars: context.barred };
   const dryClean = facts.piece.label?.dryClean;
   const sickness = marks.some(
     (work) => work.isBodyFluid && work.components.some(({ component }) => component.infectious),

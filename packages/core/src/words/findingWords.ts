@@ -51,7 +51,7 @@ const WORDS: Words = {
   dustWithAsthma: ({ componentId }, say) =>
     `Brushing ${say.name(componentId)} dry fills the air with its dust, and someone here has asthma.`,
   barredHere: ({ deed }) => `No ${DEED_WORDS[deed]} on this piece.`,
-  tooLargeForSpot: () => 'Spot work, and the trouble is all over.',
+  tooLargeForSpot: () => 'Spot work, and the trouble is all over, or nearly.',
   tooMuchSolvent: ({ agentId, neededML, mostML }, say) =>
     `This size would take ${say.volume(neededML)} of ${say.name(agentId)}; at home ${say.volume(mostML)} is the ` +
     'most in one round. More is a job for a professional.',

@@ -10,15 +10,11 @@ export const NoteConditions = z
     keptDry: z.boolean().optional(),
     /** It is white, or is not. */
     white: z.boolean().optional(),
-    /** The pass is the first on the piece, or a later one. */
-    firstPass: z.boolean().optional(),
     /** Nothing wet has been done to the piece before it in this pass. */
     unwetted: z.boolean().optional(),
     /** A dryer is in the house. */
     dryer: z.boolean().optional(),
-    /** Somebody of these lives in the house. */
-    with: Sensitive.optional(),
-    /** Nobody of these does. */
+    /** Nobody of these lives in the house. */
     without: Sensitive.optional(),
   })
   .refine((given) => Object.keys(given).length > 0, 'Name a condition, or say "always".');

@@ -21,15 +21,11 @@ import { ToolsEditor } from './ToolsEditor';
 import { useHouseholdForm } from './useHouseholdForm';
 import { VesselEditor } from './VesselEditor';
 import { WaterEditor } from './WaterEditor';
+import { WhoLivesHere } from './WhoLivesHere';
 
-/** What a household has, is, and lets be offered. */
+/** What a household has, and lets be offered. */
 const HERE = [
   { key: 'hasMachine', label: 'A washing machine' },
-  { key: 'asthma', label: 'Someone with asthma' },
-  { key: 'pregnancy', label: 'Someone pregnant' },
-  { key: 'baby', label: 'A baby or small child' },
-  { key: 'pets', label: 'Pets' },
-  { key: 'septicTank', label: 'A septic tank instead of a sewer' },
   { key: 'boraxSold', label: 'Borax is sold to households in our country' },
   {
     key: 'allowChlorine',
@@ -84,6 +80,7 @@ function Editor({ start, catalogue }: { start: HouseholdSettings; catalogue: Cat
             <Box as="h2" fontSize="20px">
               Here we have
             </Box>
+            <WhoLivesHere />
             {HERE.map(({ key, label }) => (
               <YesNoField key={key} name={`household.${key}`} label={label} />
             ))}

@@ -1,4 +1,4 @@
-import { Box, Flex } from '@chakra-ui/react';
+import { Box, Flex, Stack } from '@chakra-ui/react';
 import type { Catalogue, HouseholdSettings } from '@feverfew/contracts';
 import { useState } from 'react';
 import { FormProvider } from 'react-hook-form';
@@ -15,10 +15,11 @@ import { ToolsEditor } from './ToolsEditor';
 import { useHouseholdForm } from './useHouseholdForm';
 import { VesselEditor } from './VesselEditor';
 import { WaterEditor } from './WaterEditor';
+import { WhoLivesHere } from './WhoLivesHere';
 
-const STEPS = ['Water', 'Vessels', 'Measures', 'Cupboard', 'Labels'] as const;
+const STEPS = ['Who lives here', 'Water', 'Vessels', 'Measures', 'Cupboard', 'Labels'] as const;
 
-/** First run: five short steps, each of which may be skipped; what is skipped stays a guess and is said to be one. */
+/** First run: six short steps, each of which may be skipped; what is skipped stays a guess and is said to be one. */
 export function SetupPage() {
   const settings = useHousehold();
   const catalogue = useCatalogue();
@@ -48,11 +49,16 @@ function Steps({ start, catalogue }: { start: HouseholdSettings; catalogue: Cata
           Step {step + 1} of {STEPS.length}: {STEPS[step]}. What you skip stays a sensible guess; plans say so
           less exactly.
         </Box>
-        {step === 0 && <WaterEditor />}
-        {step === 1 && <VesselEditor />}
-        {step === 2 && <ToolsEditor />}
-        {step === 3 && <CupboardEditor agents={bottles} />}
-        {step === 4 && <ProductsEditor agents={bottles} />}
+        {step === 0 && (
+          <Stack gap="14px">
+            <WhoLivesHere />
+          </Stack>
+        )}
+        {step === 1 && <WaterEditor />}
+        {step === 2 && <VesselEditor />}
+        {step === 3 && <ToolsEditor />}
+        {step === 4 && <CupboardEditor agents={bottles} />}
+        {step === 5 && <ProductsEditor agents={bottles} />}
         {fault && (
           <Notice kind="danger" word="Look again">
             {fault}

@@ -12,9 +12,8 @@ export function rinsesFirst({ eligible: { method }, context, passIndex }: Action
 
 /** Lines of the method, or given ones, that may be said at this step of the pass. */
 export function notesOf(input: ActionsInput, notes: Kind | readonly Note[]): string[] {
-  const { eligible, context, passIndex } = input;
+  const { eligible, context } = input;
   return sayable(typeof notes === 'string' ? eligible.method.notes[notes] : notes, context, {
-    passIndex,
     unwetted: !rinsesFirst(input),
     bars: passBars(input),
   });

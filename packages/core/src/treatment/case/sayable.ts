@@ -4,7 +4,6 @@ import type { PlanContext } from './planContext.js';
 
 /** When a note would be said, and what more is barred then. */
 export interface Moment {
-  readonly passIndex: number;
   /** Nothing wet has been done to the piece before it in this pass. */
   readonly unwetted: boolean;
   readonly bars: ReadonlySet<Deed>;
@@ -24,7 +23,7 @@ export function sayable(notes: readonly Note[] | undefined, context: PlanContext
 function holds(
   { when }: Note,
   { rinsable, facts, household, envelope }: PlanContext,
-  { passIndex, unwetted }: Moment,
+  { unwetted }: Moment,
 ): boolean {
   if (when === 'always') return true;
   const agrees = (wanted: boolean | undefined, is: boolean) => wanted === undefined || wanted === is;
@@ -32,10 +31,8 @@ function holds(
     agrees(when.drains, rinsable) &&
     agrees(when.keptDry, envelope.wetting.most === 'dry') &&
     agrees(when.white, facts.piece.colour === 'white') &&
-    agrees(when.firstPass, passIndex === 0) &&
     agrees(when.unwetted, unwetted) &&
     agrees(when.dryer, household.hasDryer) &&
-    (when.with === undefined || household[when.with]) &&
     (when.without === undefined || !household[when.without])
   );
 }

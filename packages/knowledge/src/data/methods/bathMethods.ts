@@ -206,7 +206,9 @@ export const bathMethods: readonly Method[] = [
       ],
       apply: [always('Tongs, open window, stir now and then. Splashes strip other clothes.')],
       wash: [
-        always('Some whites turn faintly yellow: an oxygen wash after a full rinse.', { asks: ['bleach'] }),
+        where({ white: true }, 'Some whites turn faintly yellow: an oxygen wash after a full rinse.', {
+          asks: ['bleach'],
+        }),
       ],
     },
   },

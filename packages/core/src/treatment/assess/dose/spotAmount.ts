@@ -14,9 +14,18 @@ const USUAL_PICK_UP = 0.25;
 
 type Asks = Pick<PlanContext, 'facts' | 'index' | 'item' | 'rinsable'>;
 
-/** Sides of what is worked on at one time, cm: a surface that is dirty all over goes a field at a time; null = all of it. */
-export const workedSides = ({ facts, rinsable }: Pick<PlanContext, 'facts' | 'rinsable'>) =>
-  sidesOf(facts.size) ?? (rinsable ? null : SIZE_CM.larger);
+/** From this share of a piece on a trouble is all over it: a plate is a spot on a sheet, and all of a cloth mask. */
+const ALL_OVER_SHARE = 0.5;
+
+/**
+ * Sides of what is worked on at one time, cm. Null = all of it: told so, or on most of the piece. What cannot be rinsed
+ * through goes a field at a time.
+ */
+export function workedSides({ facts, item, rinsable }: Pick<PlanContext, 'facts' | 'item' | 'rinsable'>) {
+  const told = sidesOf(facts.size);
+  if (!rinsable) return told ?? SIZE_CM.larger;
+  return told && told.length * told.width <= ALL_OVER_SHARE * item.typicalAreaCm2 ? told : null;
+}
 
 /** Holds something whose vapour burns: drops on the mark, never more. */
 export const isSolventWork = (method: Method, { index }: Pick<PlanContext, 'index'>): boolean =>
