@@ -118,7 +118,10 @@ test('the main job by keyboard alone', async ({ page }) => {
   await page.keyboard.press('Enter');
   await expect(page.locator('h1[data-step]')).not.toHaveAttribute('data-step', 'firstAid');
   await page.keyboard.press('?');
-  await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
+  const keys = page.getByRole('dialog', { name: 'Keys' });
+  await expect(keys).toBeVisible();
+  // It listens for Escape once it has taken the focus.
+  await expect.poll(() => keys.evaluate((node) => node.contains(document.activeElement))).toBe(true);
   await page.keyboard.press('Escape');
   await expect(page.getByRole('dialog')).toHaveCount(0);
 });
