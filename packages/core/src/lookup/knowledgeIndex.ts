@@ -1,5 +1,6 @@
 import type {
   Agent,
+  Caution,
   Chemistry,
   Fibre,
   ForbiddenPair,
@@ -37,6 +38,7 @@ export interface KnowledgeIndex {
   readonly components: ReadonlyMap<string, SoilComponent>;
   readonly marks: ReadonlyMap<string, Mark>;
   readonly agents: ReadonlyMap<string, Agent>;
+  readonly cautions: ReadonlyMap<string, Caution>;
   readonly methods: ReadonlyMap<string, Method>;
   readonly positions: ReadonlyMap<string, Position>;
   /** Views of every dispute, in the order of the disputes. */
@@ -77,6 +79,7 @@ export function indexKnowledge(knowledge: Knowledge): KnowledgeIndex {
     components: byId(knowledge.components),
     marks: byId(knowledge.marks),
     agents,
+    cautions: byId(knowledge.cautions),
     methods: byId(knowledge.methods),
     positions: byId(knowledge.schools),
     positionsOf: new Map(

@@ -13,7 +13,9 @@ export function rinsesFirst({ eligible: { method }, context, passIndex }: Action
 /** Lines of the method, or given ones, that may be said at this step of the pass. */
 export function notesOf(input: ActionsInput, notes: Kind | readonly Note[]): string[] {
   const { eligible, context } = input;
-  return sayable(typeof notes === 'string' ? eligible.method.notes[notes] : notes, context, {
+  const lines = typeof notes === 'string' ? eligible.method.notes[notes] : notes;
+  if (!lines || lines.length === 0) return [];
+  return sayable(lines, context, {
     unwetted: !rinsesFirst(input),
     bars: passBars(input),
   });
@@ -31,6 +33,9 @@ export function fibreNotes(input: ActionsInput, when: 'beforeSoak' | 'afterLook'
 
 /** What the cautions of the pass bar: a dryer after a solvent, whatever a line says. */
 function passBars({ eligible, context }: ActionsInput): ReadonlySet<Deed> {
-  const ids = new Set([...eligible.appliedAgents, ...context.residues].flatMap((agent) => agent.cautionIds));
-  return new Set(context.knowledge.cautions.flatMap((caution) => (ids.has(caution.id) ? caution.bars : [])));
+  return new Set(
+    [...eligible.appliedAgents, ...context.residues].flatMap((agent) =>
+      agent.cautionIds.flatMap((id) => context.index.cautions.get(id)?.bars ?? []),
+    ),
+  );
 }

@@ -10,8 +10,8 @@ export interface Moment {
 }
 
 /** The lines that may be said here: conditions hold, and what they ask for is neither forbidden nor barred. */
-export function sayable(notes: readonly Note[] | undefined, context: PlanContext, moment: Moment): string[] {
-  return (notes ?? [])
+export function sayable(notes: readonly Note[], context: PlanContext, moment: Moment): string[] {
+  return notes
     .filter(
       (note) =>
         holds(note, context, moment) &&
