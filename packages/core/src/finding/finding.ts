@@ -120,7 +120,9 @@ export interface FindingFacts {
   noLabelKnown: Record<string, never>;
   codeUnknown: Record<string, never>;
   noHomeMethod: Record<string, never>;
-  professionalHand: { because: 'codeX' | 'codeS' | 'antique' | 'leather' | 'dryCleanOnly' | 'noMethod' };
+  professionalHand: {
+    because: 'explosive' | 'codeX' | 'codeS' | 'antique' | 'leather' | 'dryCleanOnly' | 'noMethod';
+  };
   rinseTriedFirst: { agentIds: readonly string[] };
   cupboardHoldsPair: { pairId: string; agentAId: string; agentBId: string };
   /** The line itself; plans of before have none and are read by id. */

@@ -298,7 +298,7 @@ describe('the checker of work catches', () => {
   });
 
   it('iodine with ammonia that is not flooded out before anything else', () => {
-    const iodine = { ...trouble('iodineMark', tee()), tried: [tried('ammonia')] };
+    const iodine = { ...trouble('iodineMark', tee(), { wetness: 'wet' }), tried: [tried('ammonia')] };
     expect(
       planted(iodine, (plan) => Object.assign(stepOf(firstOf(plan), 'rinseBefore'), { rinses: 2 })),
     ).toContain('driesExplosive');

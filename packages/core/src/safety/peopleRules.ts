@@ -126,6 +126,9 @@ function earlierProducts(...[turn, read]: Parameters<TurnRule>) {
       wanted.some((id) => !said.has(id)),
       'triedCautionMissing',
     ),
-    ...when(explosive && (flooded < 0 || worked < flooded || !read.drains), 'driesExplosive'),
+    ...when(
+      explosive && (flooded < 0 || worked < flooded || !read.drains || read.facts.wetness === 'dry'),
+      'driesExplosive',
+    ),
   ];
 }

@@ -2,7 +2,7 @@ import { ASSUMED_SIZE, SIZE_CM } from '@feverfew/knowledge';
 import { type Finding, finding } from '../finding/finding.js';
 import { toPct } from '../quantity/rounding.js';
 import { diagnosisOf, isAnswered } from '../trouble/diagnose.js';
-import { explosivesHere } from './case/explosivesHere.js';
+import { explosivesHere, isUntouchable } from './case/explosivesHere.js';
 import { fumesHere } from './case/fumesHere.js';
 import type { PlanContext } from './case/planContext.js';
 import { sayable } from './case/sayable.js';
@@ -145,9 +145,15 @@ function professionalFindings(context: PlanContext, rungs: number): Finding[] {
 }
 
 function professionalBecause(
-  { facts: { piece }, item: { coded }, index }: PlanContext,
+  context: PlanContext,
   rungs: number,
-): 'codeX' | 'codeS' | 'antique' | 'leather' | 'dryCleanOnly' | 'noMethod' | null {
+): 'explosive' | 'codeX' | 'codeS' | 'antique' | 'leather' | 'dryCleanOnly' | 'noMethod' | null {
+  const {
+    facts: { piece },
+    item: { coded },
+    index,
+  } = context;
+  if (isUntouchable(context)) return 'explosive';
   if (coded && piece.code === 'X') return 'codeX';
   if (coded && piece.code === 'S') return 'codeS';
   if (piece.condition === 'antique' || piece.condition === 'irreplaceable') return 'antique';

@@ -235,19 +235,21 @@ const WORDS: Words = {
     'Upholstery code not known: treated as dry-only until a hidden spot has taken a drop of water without a ring.',
   noHomeMethod: () => 'Nothing here is both safe for this piece and any use on this trouble.',
   professionalHand: ({ because }) =>
-    because === 'codeX'
-      ? 'Code X: vacuum and brush only. The rest is for a professional cleaner.'
-      : because === 'codeS'
-        ? 'Code S: no water. Lift and blot dry at home; solvents belong in a professional’s hands, their vapour ' +
-          'stays in foam.'
-        : because === 'antique'
-          ? 'Old or irreplaceable: a textile conservator is a real option before the first rung.'
-          : because === 'leather'
-            ? 'Leather or suede: water and solvents both harm it. A leather cleaner is the right hand.'
-            : because === 'dryCleanOnly'
-              ? 'Its tag sends it to a professional: tell them what the trouble is and what has been tried. Spot ' +
-                'work at home stays small.'
-              : 'Take it to a professional cleaner and say what the trouble is and what has been tried, or accept it.',
+    because === 'explosive'
+      ? 'Do not move it, touch it or carry it anywhere: keep people away and call the fire service.'
+      : because === 'codeX'
+        ? 'Code X: vacuum and brush only. The rest is for a professional cleaner.'
+        : because === 'codeS'
+          ? 'Code S: no water. Lift and blot dry at home; solvents belong in a professional’s hands, their vapour ' +
+            'stays in foam.'
+          : because === 'antique'
+            ? 'Old or irreplaceable: a textile conservator is a real option before the first rung.'
+            : because === 'leather'
+              ? 'Leather or suede: water and solvents both harm it. A leather cleaner is the right hand.'
+              : because === 'dryCleanOnly'
+                ? 'Its tag sends it to a professional: tell them what the trouble is and what has been tried. Spot ' +
+                  'work at home stays small.'
+                : 'Take it to a professional cleaner and say what the trouble is and what has been tried, or accept it.',
   rinseTriedFirst: ({ agentIds }, say) =>
     `Still in the cloth: ${agentIds.map(say.name).join(', ')}. Every rung starts with rinsing it out.`,
   cupboardHoldsPair: ({ pairId, agentAId, agentBId }, say) =>

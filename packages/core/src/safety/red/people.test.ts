@@ -198,12 +198,23 @@ const otherTried: Nasty[] = [
     ([item, offers]): Nasty => ({
       name: `ammonia on iodine on a ${item}`,
       ground: 'HB: nitrogen triiodide explodes dry at a touch',
-      facts: ask('iodineMark', made(item, { cotton: 100 }), { tried: [tried('ammonia')] }),
+      facts: ask('iodineMark', made(item, { cotton: 100 }), { wetness: 'wet', tried: [tried('ammonia')] }),
       findings: ['explosiveWhenDry'],
       cautions: ['keepWetFlood'],
       noLines: /let it dry before/i,
       holds: (plan) => expect(plan.ladder[0]?.steps[0]).toMatchObject({ kind: 'rinseBefore', rinses: 5 }),
       offers,
+    }),
+  ),
+  ...(['tShirt', 'bedSheet'] as const).map(
+    (item): Nasty => ({
+      name: `ammonia on iodine on a ${item}, dry by now: nobody touches it`,
+      ground: 'HB: nitrogen triiodide explodes dry at a touch',
+      facts: ask('iodineMark', made(item, { cotton: 100 }), { wetness: 'dry', tried: [tried('ammonia')] }),
+      findings: ['explosiveWhenDry'],
+      noLines: /take it to a professional/i,
+      lines: /call the fire service/i,
+      offers: 'professional',
     }),
   ),
   {

@@ -11,3 +11,8 @@ export const explosivesHere = ({ told, residues }: Pick<PlanContext, 'told' | 'r
       );
       return agent ? [{ component, agent }] : [];
     });
+
+/** Where it cannot be flooded out, or is dry already, nobody works on it at all. */
+export const isUntouchable = (
+  context: Pick<PlanContext, 'told' | 'residues' | 'facts' | 'rinsable'>,
+): boolean => explosivesHere(context).length > 0 && (context.facts.wetness === 'dry' || !context.rinsable);

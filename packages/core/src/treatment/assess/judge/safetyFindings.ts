@@ -1,6 +1,6 @@
 import type { Deed, Method } from '@feverfew/knowledge';
 import { type Finding, finding } from '../../../finding/finding.js';
-import { explosivesHere } from '../../case/explosivesHere.js';
+import { explosivesHere, isUntouchable } from '../../case/explosivesHere.js';
 import type { PlanContext } from '../../case/planContext.js';
 import { spotAmount, workedSides } from '../dose/spotAmount.js';
 
@@ -32,12 +32,9 @@ function deedFindings(method: Method, { index, barred }: PlanContext): Finding[]
   return deeds.filter((deed) => barred.has(deed)).map((deed) => finding('barredHere', { deed }));
 }
 
-/**
- * Flooded out with running water before anything else: nothing that wants dry cloth, and nothing where no water runs
- * through.
- */
+/** Flooded out with running water before anything else: nothing that wants dry cloth; else nothing at all. */
 function explosiveFindings(method: Method, context: PlanContext): Finding[] {
-  if (context.rinsable && method.wetting !== 'dry' && !method.solventAftercare) return [];
+  if (!isUntouchable(context) && method.wetting !== 'dry' && !method.solventAftercare) return [];
   return explosivesHere(context).map(({ component, agent }) =>
     finding('explosiveWhenDry', { componentId: component.id, agentId: agent.id }, component.sourceIds),
   );
