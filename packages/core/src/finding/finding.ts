@@ -25,6 +25,8 @@ export interface FindingFacts {
   tooMuchSolvent: { agentId: string; neededML: number; mostML: number };
   sizeAssumed: { lengthCm: number; widthCm: number };
   fieldByField: { cm: number };
+  /** A danger of the trouble or of what is on it, where no pass is offered that would say it. */
+  dangerHere: { cautionId: string; text: string };
   solventOnIt: { agentIds: readonly string[] };
   chlorineFumesFrom: { componentId: string };
   explosiveWhenDry: { componentId: string; agentId: string };

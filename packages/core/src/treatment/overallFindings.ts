@@ -6,6 +6,7 @@ import { explosivesHere, isUntouchable } from './case/explosivesHere.js';
 import { fumesHere } from './case/fumesHere.js';
 import type { PlanContext } from './case/planContext.js';
 import { sayable } from './case/sayable.js';
+import { soilCautions } from './case/soilCautions.js';
 import type { Pass } from './plan/pass.js';
 import type { CupboardView } from './plan/plan.js';
 
@@ -19,6 +20,7 @@ export function overallFindings(
   const rinsedFirst = ladder[0]?.steps.some((action) => action.kind === 'rinseBefore') ?? false;
   return [
     ...(rungs === 0 ? [finding('noHomeMethod', {})] : []),
+    ...(rungs === 0 ? dangerFindings(context) : []),
     ...professionalFindings(context, rungs),
     ...unknownFindings(context),
     ...historyFindings(context),
@@ -126,6 +128,22 @@ function adviceFindings(context: PlanContext, rinsedFirst: boolean): Finding[] {
         ]
       : []),
   ];
+}
+
+/** Dangers that a pass would have said: with none offered they are said by themselves. */
+function dangerFindings(context: PlanContext): Finding[] {
+  const { told, residues, item, index, knowledge } = context;
+  const ids = new Set([
+    ...soilCautions(told, knowledge),
+    ...residues.flatMap((agent) => agent.cautionIds),
+    ...item.cautionIds,
+  ]);
+  return [...ids].flatMap((id) => {
+    const caution = index.cautions.get(id);
+    return caution?.severity === 'danger'
+      ? [finding('dangerHere', { cautionId: id, text: caution.text }, caution.sourceIds)]
+      : [];
+  });
 }
 
 /** What was taken for the size: said wherever an amount hangs on it. */

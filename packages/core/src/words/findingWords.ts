@@ -59,6 +59,7 @@ const WORDS: Words = {
     `Size not told: amounts are for a palm, ${lengthCm} × ${widthCm} cm. Tell it, and they change.`,
   fieldByField: ({ cm }) =>
     `All over, and it cannot be rinsed through: one field of ${cm} × ${cm} cm at a time; amounts are for one field.`,
+  dangerHere: ({ text }) => text,
   solventOnIt: ({ agentIds }, say) =>
     `${upper(agentIds.map(say.name).join(', '))} has been on it: outdoors until no smell is left, before any ` +
     'water, machine or warmth; wash it alone; no dryer.',

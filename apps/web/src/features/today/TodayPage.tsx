@@ -30,8 +30,8 @@ function Guessed() {
   return (
     <Box marginBottom="18px">
       <Notice kind="note" word="Your water and vessels are guessed">
-        A 10 L bucket, a hot tap of 50 °C, fairly hard water: tell your own in six short steps, and every
-        bath fits them.
+        A 10 L bucket, a hot tap of 50 °C, fairly hard water: tell your own in six short steps, and every bath
+        fits them.
         <Box display="flex" gap="10px" marginTop="8px">
           <LinkButton to="/setup">Tell them</LinkButton>
           <Button

@@ -4,7 +4,12 @@ import { useLexicon } from '../../app/useLexicon';
 import { Notice } from '../../components/Notice';
 
 /** Hurts somebody if it is not read: first, and each for itself. */
-const DANGERS: readonly Finding['code'][] = ['explosiveWhenDry', 'solventOnIt', 'chlorineFumesFrom'];
+const DANGERS: readonly Finding['code'][] = [
+  'explosiveWhenDry',
+  'solventOnIt',
+  'chlorineFumesFrom',
+  'dangerHere',
+];
 const GRAVE: readonly Finding['code'][] = ['noHomeMethod', 'professionalHand'];
 /** Said elsewhere on the page. */
 const ELSEWHERE: readonly Finding['code'][] = [

@@ -206,6 +206,22 @@ const otherTried: Nasty[] = [
       offers,
     }),
   ),
+  {
+    name: 'hydrofluoric rust remover on leather, where nothing can be done: the danger is said all the same',
+    ground: 'PC: hospital at once',
+    facts: ask('rust', made('gloves', { leather: 100 }), { tried: [tried('strongRustRemover')] }),
+    findings: ['dangerHere'],
+    lines: /hospital at once/i,
+    offers: 'professional',
+  },
+  {
+    name: 'wet super glue on leather, where nothing can be done: the danger is said all the same',
+    ground: 'HB: it sets at once on protein',
+    facts: ask('superGlueMark', made('jumper', { leather: 100 }), { wetness: 'wet' }),
+    findings: ['dangerHere'],
+    lines: /burns skin/i,
+    offers: 'professional',
+  },
   ...(['tShirt', 'bedSheet'] as const).map(
     (item): Nasty => ({
       name: `ammonia on iodine on a ${item}, dry by now: nobody touches it`,

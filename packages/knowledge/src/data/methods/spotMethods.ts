@@ -415,9 +415,8 @@ export const spotMethods: readonly Method[] = [
     washAfter: false,
     notes: {
       apply: [
-        always('Vacuum through a piece of net, nozzle just above; brush with the pile, never across it.', {
-          asks: ['brush'],
-        }),
+        always('Vacuum through a piece of net, nozzle just above.'),
+        always('Brush with the pile, never across it.', { asks: ['brush'] }),
       ],
     },
   },

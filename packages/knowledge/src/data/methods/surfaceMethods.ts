@@ -69,10 +69,7 @@ export const surfaceMethods: readonly Method[] = [
     notWhenMostly: DRY_SIDE,
     notes: {
       apply: [
-        always(
-          'About 120 mL for a wine-glass-sized spot. Damp white cloth, press, lift, turn to a clean face; outside in.',
-          { names: ['blot'] },
-        ),
+        always('Damp white cloth, press, lift, turn to a clean face; outside in.', { names: ['blot'] }),
       ],
       dwell: [always('Blot dry after each pass. Stop when no more colour comes.', { names: ['blot'] })],
     },
