@@ -17,7 +17,9 @@ export const cautions: readonly Caution[] = [
     id: 'poisonLine',
     occasion: 'mixing',
     severity: 'note',
-    text: 'Splash in the eye or swallowed: rinse with water and call your local poison line or emergency number.',
+    text:
+      'Splash in the eye or swallowed: rinse with water and call your local poison line or emergency ' +
+      'number.',
     ground: 'No medical advice is given here.',
     sourceIds: ['poisonCentre'],
   },
@@ -84,7 +86,9 @@ export const cautions: readonly Caution[] = [
     ...plain,
     id: 'mouldMask',
     severity: 'warning',
-    text: 'Mould: mask, outdoors, brush away from your face. A vacuum blows spores out again: outdoors too, or one with a fine-dust filter. Large patches: discard.',
+    text:
+      'Mould: mask, outdoors, brush away from your face. A vacuum blows spores out again: outdoors too, ' +
+      'or one with a fine-dust filter. Large patches: discard.',
     ground: 'Spores.',
     sourceIds: ['commonPractice'],
   },
@@ -175,7 +179,9 @@ export const cautions: readonly Caution[] = [
     ...plain,
     id: 'ammoniaFumes',
     severity: 'danger',
-    text: 'Ammonia: outdoors or wide-open window, gloves and goggles, never with chlorine bleach, never with asthma.',
+    text:
+      'Ammonia: outdoors or wide-open window, gloves and goggles, never with chlorine bleach, never with ' +
+      'asthma.',
     ground: 'Corrosive, chloramines.',
     sourceIds: ['clp', 'poisonCentre'],
   },
@@ -344,7 +350,9 @@ export const cautions: readonly Caution[] = [
     ...plain,
     id: 'oxalicCare',
     severity: 'danger',
-    text: 'Oxalic acid is poisonous: gloves, goggles, no dust, locked away; not on stone or metal; rinse very well.',
+    text:
+      'Oxalic acid is poisonous: gloves, goggles, no dust, locked away; not on stone or metal; rinse very ' +
+      'well.',
     ground: 'Acute Tox. 4, Eye Dam. 1.',
     sourceIds: ['clp'],
   },
@@ -404,7 +412,9 @@ export const cautions: readonly Caution[] = [
     ...plain,
     id: 'spentSolvent',
     severity: 'warning',
-    text: 'What is left goes to the hazardous-waste point, never down a drain. Its cloths and pads: dry flat outdoors, then bin.',
+    text:
+      'What is left goes to the hazardous-waste point, never down a drain. Its cloths and pads: dry flat ' +
+      'outdoors, then bin.',
     ground: 'Fire in the drain, poison in water; local rules decide.',
     sourceIds: ['poisonCentre', 'memory'],
   },
@@ -420,7 +430,9 @@ export const cautions: readonly Caution[] = [
     ...plain,
     id: 'spentPoison',
     severity: 'warning',
-    text: 'What is left in the packet goes to the hazardous-waste point; a used bath down the drain with much water, not into a septic tank or onto soil.',
+    text:
+      'What is left in the packet goes to the hazardous-waste point; a used bath down the drain with much ' +
+      'water, not into a septic tank or onto soil.',
     ground: 'Toxic to people, plants and water.',
     sourceIds: ['poisonCentre', 'memory'],
   },
@@ -428,7 +440,9 @@ export const cautions: readonly Caution[] = [
     ...plain,
     id: 'narcoticVapour',
     severity: 'danger',
-    text: 'Its vapour makes dizzy and faint and breaks down to poison gas on hot surfaces: out into the air, never near a flame, heater or cigarette, and no dryer.',
+    text:
+      'Its vapour makes dizzy and faint and breaks down to poison gas on hot surfaces: out into the air, ' +
+      'never near a flame, heater or cigarette, and no dryer.',
     ground: 'Narcotic vapour; phosgene and hydrogen chloride on hot metal.',
     forbidsHeat: true,
     bars: ['heat', 'tumble'],
@@ -438,7 +452,10 @@ export const cautions: readonly Caution[] = [
     ...plain,
     id: 'hydrofluoric',
     severity: 'danger',
-    text: 'Hydrofluoric acid burns deep, often without pain at first: rinse skin or eyes with much water for 15 minutes and more, and go to hospital at once, with the bottle. Keep the piece in gloves, under running water.',
+    text:
+      'Hydrofluoric acid burns deep, often without pain at first: rinse skin or eyes with much water for ' +
+      '15 minutes and more, and go to hospital at once, with the bottle. Touch the piece with gloves ' +
+      'only, under running water.',
     ground: 'Fluoride poisons through whole skin.',
     sourceIds: ['poisonCentre', 'clp'],
   },
@@ -446,7 +463,9 @@ export const cautions: readonly Caution[] = [
     ...plain,
     id: 'proofingSpray',
     severity: 'danger',
-    text: 'Waterproofing spray outdoors only, with the wind, nobody near: breathed in, it can injure lungs badly. Never with asthma.',
+    text:
+      'Waterproofing spray outdoors only, with the wind, nobody near: breathed in, it can injure lungs ' +
+      'badly. Never with asthma.',
     ground: 'Lung injury by impregnation sprays, reported by poison centres.',
     sourceIds: ['poisonCentre'],
   },
@@ -455,7 +474,9 @@ export const cautions: readonly Caution[] = [
     id: 'keepWetFlood',
     occasion: 'keepWet',
     severity: 'danger',
-    text: 'Iodine with ammonia makes brown crystals that explode at a touch once dry: keep it wet, flood it with running water for many minutes, never let it dry, never scrape it.',
+    text:
+      'Iodine with ammonia makes brown crystals that explode at a touch once dry: keep it wet, flood it ' +
+      'with running water for many minutes, never let it dry, never scrape it.',
     ground: 'Nitrogen triiodide.',
     forbidsHeat: true,
     bars: ['dryIn', 'heat', 'tumble', 'brush', 'rub'],
@@ -466,7 +487,9 @@ export const cautions: readonly Caution[] = [
     id: 'septicTank',
     occasion: 'septicTank',
     severity: 'warning',
-    text: 'A septic tank here: this does not go down the drain. Use it up, or take it to the hazardous-waste point.',
+    text:
+      'A septic tank here: this does not go down the drain. Use it up, or take it to the hazardous-waste ' +
+      'point.',
     ground: 'Kills what the tank lives by.',
     sourceIds: ['poisonCentre', 'memory'],
   },
@@ -475,7 +498,9 @@ export const cautions: readonly Caution[] = [
     id: 'airFirst',
     occasion: 'solventOnIt',
     severity: 'danger',
-    text: 'Solvent is still in it: outdoors until no smell is left, before any water, machine or warmth. No flame, no dryer. Wash it alone.',
+    text:
+      'Solvent is still in it: outdoors until no smell is left, before any water, machine or warmth. No ' +
+      'flame, no dryer. Wash it alone.',
     ground: 'Vapour ignites in a drum, in warm water and in a dryer.',
     forbidsHeat: true,
     bars: ['tumble', 'heat'],
@@ -486,7 +511,9 @@ export const cautions: readonly Caution[] = [
     id: 'chlorineOnIt',
     occasion: 'chlorineOnIt',
     severity: 'danger',
-    text: 'Chlorine bleach is still on it, and what is there gives off gas with it: window wide open, leave if it stings, rinse with much cold water before anything else.',
+    text:
+      'Chlorine bleach is still on it, and what is there gives off gas with it: window wide open, leave ' +
+      'if it stings, rinse with much cold water before anything else.',
     ground: 'Chloramines; chlorine with acid.',
     sourceIds: ['poisonCentre'],
   },

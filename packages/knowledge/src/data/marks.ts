@@ -192,7 +192,7 @@ export const marks: readonly Mark[] = [
     kind: 'mark',
     components: of(['mouldPigment', 0.8], ['mustyOdour', 0.2]),
     advice: [
-      where({ without: 'asthma' }, 'Brush outdoors with a mask.', { asks: ['brush'] }),
+      where({ without: ['asthma'] }, 'Brush outdoors with a mask.', { asks: ['brush'] }),
       always('Large or spreading mould: discard.'),
     ],
   },
@@ -789,7 +789,9 @@ export const marks: readonly Mark[] = [
     hasSolids: true,
     advice: [
       where({ unwetted: true }, 'Lift; no water first.', { bars: ['water'] }),
-      always('Then the thinner its tin names, a few drops on a pad.', { asks: ['solvent'] }),
+      where({ without: ['asthma', 'pregnancy'] }, 'Then the thinner its tin names, a few drops on a pad.', {
+        asks: ['solvent'],
+      }),
     ],
     withAge: 'Cured in days; then it stays.',
   },
@@ -800,7 +802,11 @@ export const marks: readonly Mark[] = [
     aliases: ['varnish', 'shellac', 'wood stain'],
     kind: 'mark',
     components: of(['oilPaint', 0.6], ['lacquer', 0.4]),
-    advice: [always('By the thinner its tin names, on a pad.', { asks: ['solvent'] })],
+    advice: [
+      where({ without: ['asthma', 'pregnancy'] }, 'By the thinner its tin names, on a pad.', {
+        asks: ['solvent'],
+      }),
+    ],
   },
   {
     ...plain,
@@ -843,7 +849,10 @@ export const marks: readonly Mark[] = [
     kind: 'mark',
     components: of(['mineralOil', 0.5], ['resinWax', 0.5]),
     hasSolids: true,
-    advice: [always('Chill and chip; then solvent on a pad.', { asks: ['solvent'] })],
+    advice: [
+      always('Chill and chip.'),
+      where({ without: ['asthma', 'pregnancy'] }, 'Then solvent on a pad.', { asks: ['solvent'] }),
+    ],
   },
   {
     ...plain,

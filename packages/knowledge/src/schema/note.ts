@@ -15,7 +15,7 @@ export const NoteConditions = z
     /** A dryer is in the house. */
     dryer: z.boolean().optional(),
     /** Nobody of these lives in the house. */
-    without: Sensitive.optional(),
+    without: z.array(Sensitive).min(1).optional(),
   })
   .refine((given) => Object.keys(given).length > 0, 'Name a condition, or say "always".');
 

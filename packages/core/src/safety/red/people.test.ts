@@ -330,6 +330,18 @@ const kept: Nasty[] = [
       offers: 'pass',
     }),
   ),
+  ...(['oilPaintMark', 'woodVarnish', 'tar'] as const).flatMap((mark) =>
+    (['asthma', 'pregnancy'] as const).map(
+      (who): Nasty => ({
+        name: `${mark}, ${who}: no line sends anybody to thinner`,
+        ground: 'CLP: STOT SE 3 vapours',
+        facts: ask(mark, sheet),
+        home: { [who]: true },
+        noLines: /thinner|then solvent/i,
+        offers: 'either',
+      }),
+    ),
+  ),
   {
     name: 'egg, asthma: no enzyme powder',
     ground: 'CLP: EUH208, respiratory sensitisers',

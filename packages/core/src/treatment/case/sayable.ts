@@ -33,7 +33,7 @@ function holds(
     agrees(when.white, facts.piece.colour === 'white') &&
     agrees(when.unwetted, unwetted) &&
     agrees(when.dryer, household.hasDryer) &&
-    (when.without === undefined || !household[when.without])
+    (when.without ?? []).every((who) => !household[who])
   );
 }
 
