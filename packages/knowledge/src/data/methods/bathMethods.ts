@@ -178,9 +178,7 @@ export const bathMethods: readonly Method[] = [
     notes: {
       dwell: [always('Keep it moving and watch the dye come off.')],
       rinse: [always('It foams for long: rinse until no foam comes.')],
-      dry: [
-        always('Air dry outdoors; no dryer until the run is gone.', { bars: ['tumble'], names: ['dryIn'] }),
-      ],
+      dry: [always('Air dry outdoors; no dryer until the run is gone.', { names: ['tumble', 'dryIn'] })],
     },
   },
   {
@@ -611,7 +609,7 @@ export const bathMethods: readonly Method[] = [
       mix: [always('Dissolve all of it first.')],
       dwell: [always('Lid loose: the bath gives off oxygen.', { names: ['bleach'] })],
       wash: [always('Half a measure of the same powder in the wash.', { asks: ['bleach'] })],
-      dry: [always('No dryer until the run is gone.', { bars: ['tumble'] })],
+      dry: [always('No dryer until the run is gone.', { names: ['tumble'] })],
     },
   },
 ];

@@ -232,7 +232,7 @@ export const machineMethods: readonly Method[] = [
     extraMechanisms: ['flush', 'surfactant'],
     notes: {
       apply: [always('While it is still wet, alone, two sheets.')],
-      dry: [always('No dryer until the run is gone.', { bars: ['tumble'] })],
+      dry: [always('No dryer until the run is gone.', { names: ['tumble'] })],
     },
   },
   {
