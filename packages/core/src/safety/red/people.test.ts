@@ -13,14 +13,17 @@ const sheet = made('bedSheet', { cotton: 100 }, { label: label(95, 'any') });
 const sofa = made('armchair', { cover: { cotton: 100 }, filling: { foam: 100 } }, { code: 'W', label: null });
 
 const agentOf = (id: string) => knowledge.agents.find((agent) => agent.id === id);
+const poursOf = (plan: Plan) =>
+  plan.ladder.flatMap((pass) => pass.steps.flatMap((action) => action.ingredients));
 /** No pour of what burns is over its cap, nor its upper end, nor all of a pass together. */
-const underCaps = (plan: Plan) => {
-  for (const pass of plan.ladder)
-    for (const one of pass.steps.flatMap((action) => action.ingredients)) {
-      const cap = agentOf(one.agentId)?.mostMLPerRound;
-      if (cap) expect(Math.max(one.volumeML ?? 0, one.range?.high ?? 0)).toBeLessThanOrEqual(cap);
-    }
-};
+const underCaps = (plan: Plan) =>
+  expect(
+    poursOf(plan).filter(
+      ({ agentId, volumeML, range }) =>
+        Math.max(volumeML ?? 0, range?.high ?? 0) >
+        (agentOf(agentId)?.mostMLPerRound ?? Number.POSITIVE_INFINITY),
+    ),
+  ).toEqual([]);
 const BURNING = ['isopropanol', 'acetone', 'esterRemover', 'mineralSpirits', 'solventPretreater'];
 
 const SOLVENT_MARKS = ['nailVarnish', 'motorOil', 'permanentMarker', 'ballpoint', 'tar', 'oilPaintMark'];
@@ -38,8 +41,8 @@ const bySize: Nasty[] = SOLVENT_MARKS.flatMap((mark): Nasty[] => [
     ground: '07 section 4: fresh pads count, not millilitres',
     facts: ask(mark, sheet, { size: 'coin' }),
     holds: (plan) => {
-      for (const one of plan.ladder.flatMap((pass) => pass.steps.flatMap((action) => action.ingredients)))
-        if (BURNING.includes(one.agentId)) expect(one.volumeML).toBeLessThanOrEqual(3);
+      const burning = poursOf(plan).filter((one) => BURNING.includes(one.agentId));
+      expect(burning.filter(({ volumeML }) => volumeML === null || volumeML > 3)).toEqual([]);
     },
     offers: 'pass',
   },
@@ -402,14 +405,12 @@ const kept: Nasty[] = [
     offers: 'pass',
   },
   {
-    name: 'ammonia switched on: goggles, lungs and where it goes are said',
+    name: 'ammonia switched on: its caution names goggles and lungs',
     ground: 'CLP: Eye Dam. 1 from about 3 % (recalled)',
     facts: ask('mud', made('workwear', { cotton: 100 })),
-    holds: (plan) => {
-      const pass = plan.ladder.find((one) => one.cautionIds.includes('ammoniaFumes'));
+    holds: () => {
       const text = knowledge.cautions.find((one) => one.id === 'ammoniaFumes')?.text ?? '';
       expect(text).toMatch(/goggles.*never with asthma/);
-      if (pass) expect(pass.cautionIds).toContain('spentPoison');
     },
     offers: 'pass',
   },
@@ -417,15 +418,11 @@ const kept: Nasty[] = [
 
 const disposal: Nasty[] = [
   {
-    name: 'chlorine on mildewed sheets: drain and septic tank are said',
-    ground: 'CP; local rules',
-    facts: ask('mildew', sheet),
-    home: { septicTank: true },
-    holds: (plan) => {
-      for (const pass of plan.ladder)
-        if (pass.cautionIds.includes('chlorineFumes'))
-          expect(pass.cautionIds).toEqual(expect.arrayContaining(['spentChlorine', 'septicTank']));
-    },
+    name: 'mildewed sheets where the chlorine way is followed: it never shares a plan with oxygen',
+    ground: 'CP: apart from every peroxygen; oxygen can be had, so it goes first',
+    facts: ask('mildew', { ...sheet, colour: 'white' }, { size: 'allOver' }),
+    home: { septicTank: true, schools: { whites: 'chlorineWhites' } },
+    noAgents: ['chlorineBleach'],
     offers: 'pass',
   },
   {
@@ -433,11 +430,7 @@ const disposal: Nasty[] = [
     ground: 'CP; local rules',
     facts: ask('stiffTowels', made('towel', { cotton: 100 }), { size: 'allOver' }),
     home: { septicTank: true },
-    holds: (plan) => {
-      for (const pass of plan.ladder)
-        if (pass.cautionIds.includes('boraxCare'))
-          expect(pass.cautionIds).toEqual(expect.arrayContaining(['spentPoison', 'septicTank']));
-    },
+    cautions: ['boraxCare', 'spentPoison', 'septicTank'],
     offers: 'pass',
   },
   {

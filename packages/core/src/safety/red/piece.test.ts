@@ -12,6 +12,13 @@ const SOLVENTS = ['isopropanol', 'acetone', 'esterRemover', 'mineralSpirits', 's
 const PEROXYGENS = ['peroxide', 'percarbonate'];
 const tag = (fields: Partial<CareLabel>): CareLabel => ({ ...label(60, 'any'), tumble: 'normal', ...fields });
 const soaks = (plan: Plan) => plan.ladder.flatMap((pass) => pass.steps).filter((action) => action.bath);
+/** Passes that use a product without a hidden test. */
+const untested = (plan: Plan, agentId: string) =>
+  plan.ladder.filter(
+    ({ steps }) =>
+      steps.some((action) => action.ingredients.some((one) => one.agentId === agentId)) &&
+      !steps.some((action) => action.kind === 'hiddenTest'),
+  );
 
 const flameRetardant: Nasty[] = (['protectiveWear', 'childNightwear'] as const).flatMap((item) =>
   (['tea', 'grass', 'sweatYellow', 'saladOil'] as const).map(
@@ -32,9 +39,7 @@ const crossedCircle: Nasty[] = (['nailVarnish', 'motorOil', 'ballpoint', 'sap', 
     facts: ask(mark, made('tShirt', { cotton: 100 }, { label: tag({ dryClean: 'never' }) })),
     noAgents: ['acetone', 'esterRemover', 'mineralSpirits'],
     holds: (plan) => {
-      for (const pass of plan.ladder)
-        if (pass.steps.some((action) => action.ingredients.some((one) => one.agentId === 'isopropanol')))
-          expect(pass.steps.map((action) => action.kind)).toContain('hiddenTest');
+      expect(untested(plan, 'isopropanol')).toEqual([]);
     },
     offers: 'either',
   }),
@@ -73,13 +78,11 @@ const irreplaceable: Nasty[] = [
     offers: 'professional',
   },
   {
-    name: 'a run on an irreplaceable but sound towel: tested, not refused',
+    name: 'a run on an irreplaceable but sound towel: not refused, and nothing strong untested',
     ground: '07 section 5: irreplaceable is about testing, not a ban',
     facts: ask('dyeRun', made('towel', { cotton: 100 }, { condition: 'irreplaceable' }), { size: 'allOver' }),
     holds: (plan) => {
-      for (const pass of plan.ladder)
-        if (pass.steps.some((action) => action.ingredients.some((one) => one.agentId === 'dyeSuspender')))
-          expect(pass.steps.map((action) => action.kind)).toContain('hiddenTest');
+      expect(untested(plan, 'dyeSuspender')).toEqual([]);
     },
     offers: 'pass',
   },
@@ -109,13 +112,13 @@ const metal: Nasty[] = [
       ground: '07: pinholes; off with them or 30 min',
       facts: ask(mark, made('curtain', { cotton: 100 }, { metalParts: true }), { size: 'allOver' }),
       holds: (plan) => {
-        for (const pass of plan.ladder) {
-          const oxygen = pass.steps.some((action) =>
+        const oxygen = plan.ladder.filter((pass) =>
+          pass.steps.some((action) =>
             action.ingredients.some((one) => one.agentId === 'oxygenBleach' || one.agentId === 'peroxide'),
-          );
-          const most = pass.steps.find((action) => action.dwell)?.dwell?.maxMin ?? 0;
-          if (oxygen) expect(most).toBeLessThanOrEqual(30);
-        }
+          ),
+        );
+        const longest = oxygen.flatMap((pass) => pass.steps.map((action) => action.dwell?.maxMin ?? 0));
+        expect(longest.filter((minutes) => minutes > 30)).toEqual([]);
       },
       lines: /take hooks and rings out first/i,
       offers: 'either',
