@@ -151,6 +151,7 @@ export const TableQuestionShape = z
     z.strictObject({
       kind: z.literal('raise'),
       waterL: number('the litres'),
+      clothG: number('the cloth'),
       fromC: number('the temperature'),
       toC: number('the temperature'),
     }),

@@ -20,7 +20,7 @@ export const CareLabelShape = z
           maxC: z.literal(WASH_TEMPS_C),
           bars: z.literal([0, 1, 2]),
         }),
-        z.strictObject({ kind: z.literal('hand') }),
+        z.strictObject({ kind: z.literal('hand'), maxC: z.literal(30).optional() }),
         z.strictObject({ kind: z.literal('never') }),
       ])
       .nullable(),

@@ -227,7 +227,7 @@ export function labelText(label: CareLabel | null): string {
       ? []
       : wash.kind === 'machine'
         ? [`${wash.maxC}°${BAR_WORDS[wash.bars]}`]
-        : [wash.kind === 'hand' ? 'hand wash' : 'no washing'];
+        : [wash.kind === 'never' ? 'no washing' : wash.maxC === undefined ? 'hand wash' : 'hand wash, cold'];
   const words = [
     ...washWords,
     ...(bleach === null

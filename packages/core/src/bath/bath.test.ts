@@ -63,6 +63,16 @@ describe('water shares', () => {
     expect(shares.tempC).toBeLessThan(56);
   });
   it('knows that a tap does not cool', () => {
+    /** No hot tap: 10 L at 60 °C from 12 °C water and one kettle of 1.7 L come to 26 °C, four kettles to 60. */
+    const kettleOnly = { coldC: 12, hotC: 12, kettleL: 1.7 };
+    expect(waterShares(10, 60, kettleOnly)).toMatchObject({
+      coldL: expect.closeTo(4.217, 2),
+      hotTapL: 0,
+      kettles: 4,
+      reached: true,
+    });
+    expect(waterShares(20, 60, kettleOnly)).toMatchObject({ reached: false, tempC: expect.closeTo(40.22, 1) });
+    expect(waterShares(20, 60, { ...kettleOnly, kettleL: 0 })).toMatchObject({ reached: false, tempC: 12 });
     expect(waterShares(5, 5, taps)).toMatchObject({ tempC: 15, reached: false });
   });
   it('always adds up to the volume', () => {

@@ -28,25 +28,22 @@ export function waterShares(volumeL: number, wantedC: number, taps: Taps): Water
   requireWithin('coldC', taps.coldC, 0, 40);
   requireWithin('hotC', taps.hotC, taps.coldC, 95);
   requireWithin('kettleL', taps.kettleL, 0, 10);
-  if (wantedC <= taps.coldC || taps.hotC === taps.coldC) {
-    return {
-      coldL: volumeL,
-      hotTapL: 0,
-      kettleL: 0,
-      kettles: 0,
-      tempC: taps.coldC,
-      reached: wantedC >= taps.coldC,
-    };
+  if (wantedC <= taps.coldC) {
+    const reached = wantedC >= taps.coldC;
+    return { coldL: volumeL, hotTapL: 0, kettleL: 0, kettles: 0, tempC: taps.coldC, reached };
   }
   if (wantedC <= taps.hotC) {
     const hotTapL = (volumeL * (wantedC - taps.coldC)) / (taps.hotC - taps.coldC);
     return { coldL: volumeL - hotTapL, hotTapL, kettleL: 0, kettles: 0, tempC: wantedC, reached: true };
   }
+  // A house without hot water from the tap has the kettle alone, and fills up with cold.
+  const hasHotTap = taps.hotC > taps.coldC;
   const neededL = (volumeL * (wantedC - taps.hotC)) / (KETTLE_POUR_C - taps.hotC);
   const kettleL = Math.min(neededL, MOST_KETTLES * taps.kettleL);
+  const tapL = volumeL - kettleL;
   return {
-    coldL: 0,
-    hotTapL: volumeL - kettleL,
+    coldL: hasHotTap ? 0 : tapL,
+    hotTapL: hasHotTap ? tapL : 0,
     kettleL,
     kettles: taps.kettleL > 0 ? Math.ceil(kettleL / taps.kettleL - SHORT_KETTLE) : 0,
     tempC: taps.hotC + (kettleL / volumeL) * (KETTLE_POUR_C - taps.hotC),

@@ -66,11 +66,11 @@ describe('the table the other way round', () => {
     const soda = { agentId: 'washingSoda', amount: 20, unit: 'g', strengthPct: null };
     expect(ask({ kind: 'scale', items: [soda], fromL: 30, toL: 14 }).cautionIds).toContain('eyesAlkali');
     expect(ask({ kind: 'dilute', fromPct: 12, toPct: 3, finalML: 300 }).cautionIds).toContain('strongBottle');
-    expect(ask({ kind: 'raise', waterL: 10, fromC: 20, toC: 40 }).cautionIds).toContain('tongs');
+    expect(ask({ kind: 'raise', waterL: 10, clothG: 0, fromC: 20, toC: 40 }).cautionIds).toContain('tongs');
     expect(ask({ kind: 'blend', waterL: 10, wantedC: 30 }).cautionIds).toEqual([]);
   });
   it('eleven kettles bring 40 L from 45 to 60 °C', () => {
-    expect(ask({ kind: 'raise', waterL: 40, fromC: 45, toC: 60 })).toMatchObject({ kettles: 11, tapL: null });
+    expect(ask({ kind: 'raise', waterL: 40, clothG: 0, fromC: 45, toC: 60 })).toMatchObject({ kettles: 11, tapL: null });
   });
   it('hot and cold and kettle for a temperature', () => {
     const { shares } = ask({ kind: 'blend', waterL: 10, wantedC: 40 });
@@ -91,7 +91,7 @@ describe('the table the other way round', () => {
     ['fromPct', { kind: 'dilute', fromPct: Number.NaN, toPct: 3, finalML: 300 }],
     ['areaCm2', { kind: 'spot', productParts: 1, waterParts: 1, areaCm2: -4, wet: 'wet' }],
     ['toL', { kind: 'scale', items: [], fromL: 30, toL: 0 }],
-    ['toC', { kind: 'raise', waterL: 10, fromC: 40, toC: 95 }],
+    ['toC', { kind: 'raise', waterL: 10, clothG: 0, fromC: 40, toC: 95 }],
     ['waterL', { kind: 'cool', vesselId: 'bucket', lid: true, waterL: 99, startC: 60, wantedC: 40 }],
     ['no such vessel', { kind: 'cool', vesselId: 'pond', lid: true, waterL: 9, startC: 60, wantedC: 40 }],
   ])('says %s', (quantity, question) => {

@@ -2,6 +2,7 @@ import type { Knowledge } from '@feverfew/knowledge';
 import { dilute } from '../bath/dilute.js';
 import { minutesUntil, timeConstant } from '../bath/heat/bathCooling.js';
 import { topUp } from '../bath/heat/heatTheBath.js';
+import { CP_COTTON } from '../bath/mixHotAndCold.js';
 import { openedPeroxide, peroxideToVolumes } from '../bath/oxygen/availableOxygen.js';
 import { sizeOf } from '../bath/solution/pour.js';
 import { areaVolume } from '../bath/spotVolume.js';
@@ -124,11 +125,12 @@ const ANSWERS: Answers = {
     volumes: peroxideToVolumes(pct),
   }),
   blend: ({ waterL, wantedC }, { taps }) => ({ kind: 'blend', shares: waterShares(waterL, wantedC, taps) }),
-  raise: ({ waterL, fromC, toC }, { taps }) => {
-    const kettle = topUp(waterL, fromC, toC, taps.kettleL);
+  raise: ({ waterL, clothG, fromC, toC }, { taps }) => {
+    const clothKJPerK = (requireWithin('clothG', clothG, 0, 30_000) / 1000) * CP_COTTON;
+    const kettle = topUp(waterL, fromC, toC, clothKJPerK, taps.kettleL);
     if (!kettle)
       throw new DomainError('outOfRange', { quantity: 'toC', value: String(toC), min: fromC, max: 94 });
-    const tap = topUp(waterL, fromC, toC, 0, taps.hotC);
+    const tap = topUp(waterL, fromC, toC, clothKJPerK, 0, taps.hotC);
     return {
       kind: 'raise',
       kettleL: taps.kettleL,

@@ -170,11 +170,11 @@ function undissolved(
 ): Finding[] {
   const water = { volumeML: mix.waterML, hardnessMgL };
   const corner = {
-    amount: 'centre',
+    amounts: [],
     stated: 'centre',
     alkalinityShare: 0,
     precipitated: false,
-    vented: false,
+    gas: 'kept',
   } as const;
   return dissolve(pours, water, 20, corner, knowledge)
     .solutes.filter((solute) => solute.undissolvedG >= 0.5)

@@ -1,10 +1,11 @@
-import type { Knowledge } from '@feverfew/knowledge';
+import { FIBRE_DENSITY_G_PER_ML, type Knowledge } from '@feverfew/knowledge';
 import { minutesUntil, type TimeConstant, tempAfter, timeConstant } from '../bath/heat/bathCooling.js';
 import { pouringTemp, settledTemp } from '../bath/heat/heatTheBath.js';
 import { CP_COTTON } from '../bath/mixHotAndCold.js';
 import { oxygenLeft } from '../bath/oxygen/oxygenActivity.js';
 import { type WaterShares, waterShares } from '../bath/waterShares.js';
 import type { Household, Vessel } from '../household/household.js';
+import { litresOf } from '../household/vesselShape.js';
 import { shapeOf, wallOf } from '../household/vesselWall.js';
 import { indexKnowledge } from '../lookup/knowledgeIndex.js';
 import type { LikelyRange } from '../quantity/likelyRange.js';
@@ -49,6 +50,9 @@ export function mixHeat(
   const shares = waterShares(waterL, pouredC, taps);
   const startC = settledTemp(waterL, shares.tempC, [wall, { kJPerK: textileKg * CP_COTTON, tempC: roomC }]);
   const { material, lid } = vessel;
+  const holds = litresOf(shapeOf(vessel)) >= waterL + textileKg / FIBRE_DENSITY_G_PER_ML;
+  // What does not go into the vessel does not cool in it.
+  if (!holds) return { shares, startC, tau: null };
   return {
     shares,
     startC,

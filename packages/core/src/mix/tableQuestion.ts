@@ -18,7 +18,14 @@ export type TableQuestion =
     }
   | { readonly kind: 'blend'; readonly waterL: number; readonly wantedC: number }
   | { readonly kind: 'opened'; readonly pct: number; readonly months: number }
-  | { readonly kind: 'raise'; readonly waterL: number; readonly fromC: number; readonly toC: number }
+  | {
+      readonly kind: 'raise';
+      readonly waterL: number;
+      /** Dry mass of what lies in it; 0 = nothing. */
+      readonly clothG: number;
+      readonly fromC: number;
+      readonly toC: number;
+    }
   | {
       readonly kind: 'cool';
       readonly vesselId: string;

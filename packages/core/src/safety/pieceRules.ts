@@ -41,7 +41,7 @@ function heat(...[work, read, before]: Parameters<WorkRule>) {
     ...fibres.map(({ bathTempC: t }) =>
       labelled ? (white ? t.white : t.coloured) : white ? t.unlabelledWhite : t.unlabelledColoured,
     ),
-    ...(label?.wash?.kind === 'machine' ? [label.wash.maxC] : label?.wash?.kind === 'hand' ? [40] : []),
+    ...(label?.wash?.kind === 'machine' ? [label.wash.maxC] : label?.wash?.kind === 'hand' ? [label.wash.maxC ?? 40] : []),
     ...left.flatMap((component) => component.maxTempC ?? []),
     ...(fastness === 'failed' && !white ? [30] : []),
     ...(isFrail(read) ? [30] : []),

@@ -179,6 +179,14 @@ function WashRows({ tag, set }: RowProps) {
           set({ wash: washKey(wash) === key ? null : (WASHES.find((one) => washKey(one) === key) ?? null) })
         }
       />
+      {wash?.kind === 'hand' && (
+        <ChipRow
+          label="It says cold beside the hand"
+          chosen={wash.maxC === undefined ? null : 'cold'}
+          options={[{ value: 'cold', text: 'yes: 30° at most' }]}
+          onChoose={() => set({ wash: wash.maxC === undefined ? { kind: 'hand', maxC: 30 } : { kind: 'hand' } })}
+        />
+      )}
       {wash?.kind === 'machine' && (
         <ChipRow
           label="Bars under the tub"

@@ -148,7 +148,7 @@ describe('answers of the table', () => {
     ).toBe('75 mL of the 12 % and 225 mL water');
     expect(
       lines(
-        { kind: 'raise', waterL: 40, fromC: 45, toC: 60 },
+        { kind: 'raise', waterL: 40, clothG: 0, fromC: 45, toC: 60 },
         {
           kind: 'raise',
           cautionIds: [],

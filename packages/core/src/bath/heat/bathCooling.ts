@@ -8,10 +8,13 @@ import {
   type VesselShape,
   WALL_W,
 } from '@feverfew/knowledge';
-import { wettedBy } from '../../household/vesselShape.js';
+import { litresOf, wettedBy } from '../../household/vesselShape.js';
 import { wallCapacity } from '../../household/vesselWall.js';
 import { requireWithin } from '../../quantity/domainError.js';
 import { CP_COTTON, CP_WATER } from '../mixHotAndCold.js';
+
+/** What lies in a tub may stand over its rim; water that would run out cannot be reckoned with. */
+const OVER_BRIM = 1.5;
 
 /** A bath as it stands. */
 export interface StandingBath {
@@ -35,14 +38,22 @@ export interface TimeConstant {
 /**
  * τ = C / UA of a lumped body: C of water, cloth and wet wall; UA of water surface (open or lidded), side and base.
  * Within about a factor 1.4 in a kitchen: evaporation changes with draught and damp.
- * @param bath 0.2–500 L, 0–30 kg, 0–95 °C, room −5…40 °C
+ * @param bath 0.2–500 L, 0–30 kg, 0–95 °C, room −5…40 °C, no more than half as much again as the vessel holds
  * @returns min
+ * @throws DomainError outOfRange
  * @throws DomainError outOfRange
  */
 export function timeConstant(bath: StandingBath): TimeConstant {
   requireWithin('waterL', bath.waterL, 0.2, 500);
   requireWithin('textileKg', bath.textileKg, 0, 30);
-  const fillL = bath.waterL + bath.textileKg / FIBRE_DENSITY_G_PER_ML;
+  requireWithin('startC', bath.startC, 0, 95);
+  requireWithin('roomC', bath.roomC, -5, 40);
+  const fillL = requireWithin(
+    'fillL',
+    bath.waterL + bath.textileKg / FIBRE_DENSITY_G_PER_ML,
+    0,
+    litresOf(bath.shape) * OVER_BRIM,
+  );
   const wet = wettedBy(bath.shape, fillL);
   const capacity =
     bath.waterL * CP_WATER + bath.textileKg * CP_COTTON + wallCapacity(bath.shape, bath.material, fillL);
@@ -71,6 +82,8 @@ export function tempAfter(startC: number, roomC: number, tauMin: number, minutes
  * does.
  */
 export function minutesUntil(startC: number, roomC: number, tauMin: number, wantedC: number): number | null {
+  requireWithin('startC', startC, 0, 100);
+  requireWithin('roomC', roomC, -5, 40);
   requireWithin('wantedC', wantedC, 0, 100);
   requireWithin('tauMin', tauMin, 0.1, 100_000);
   if (startC <= wantedC) return 0;

@@ -72,13 +72,27 @@ describe('heating a bath', () => {
     expect(settledTemp(10, poured, [cloth])).toBeCloseTo(56.591, 6);
   });
   it('brings 40 L from 45 to 60 °C with eleven kettles of 1.7 L, as the heat balance says', () => {
-    const up = topUp(40, 45, 60, 1.7) ?? expect.unreachable('reachable');
+    const up = topUp(40, 45, 60, 0, 1.7) ?? expect.unreachable('reachable');
     expect(up).toMatchObject({ kettles: 11, hotL: expect.closeTo(17.143, 3) });
     const body = (massKg: number, tempC: number) => ({ massKg, tempC, cp: CP_WATER });
     expect(mixHotAndCold([body(40, 45), body(up.hotL, 95)])).toBeCloseTo(60, 9);
   });
+  /** Shared reference, section 4: 6 kg at 12 °C with 1.5 kg cotton takes 4 kg at 90 °C to reach 41.811 °C. */
+  it('warms the cloth that lies in it too', () => {
+    expect(topUp(6, 12, 41.811, 1.5 * CP_COTTON, 0, 90)?.hotL).toBeCloseTo(4, 3);
+  });
+  it.each([
+    ['startC', () => minutesUntil(Number.NaN, 20, 90, 40)],
+    ['roomC', () => minutesUntil(60, Number.NaN, 90, 40)],
+    ['kJPerK', () => pouringTemp(10, 40, [{ kJPerK: Number.NaN, tempC: 20 }])],
+    ['tempC', () => settledTemp(10, 40, [{ kJPerK: 3, tempC: Number.NaN }])],
+    ['withItKJPerK', () => topUp(10, 20, 40, Number.NaN, 0)],
+    ['fillL', () => timeConstant({ ...bucket, waterL: 400 })],
+  ])('refuses what is no number or does not fit, by name: %s', (quantity, act) => {
+    expect(act).toThrow(quantity);
+  });
   it('says when hot water is not hot enough', () => {
-    expect(topUp(10, 20, 60, 0, 52)).toBeNull();
+    expect(topUp(10, 20, 60, 0, 0, 52)).toBeNull();
   });
   /** 1 kWh is 3600 kJ: 10 L by 35 K is 0.407 kWh, through a kettle of 85 % 0.479. */
   it('costs this much current', () => {

@@ -18,6 +18,7 @@ export interface Cold {
 export function pouringTemp(waterL: number, wantedC: number, bodies: readonly Cold[]): number {
   requireWithin('waterL', waterL, 0.05, 500);
   requireWithin('wantedC', wantedC, 0, 95);
+  requireBodies(bodies);
   const short = bodies.reduce((sum, { kJPerK, tempC }) => sum + kJPerK * (wantedC - tempC), 0);
   return wantedC + short / (waterL * CP_WATER);
 }
@@ -26,9 +27,17 @@ export function pouringTemp(waterL: number, wantedC: number, bodies: readonly Co
 export function settledTemp(waterL: number, pouredC: number, bodies: readonly Cold[]): number {
   requireWithin('waterL', waterL, 0.05, 500);
   requireWithin('pouredC', pouredC, 0, 100);
+  requireBodies(bodies);
   const capacity = waterL * CP_WATER;
   const sum = bodies.reduce((heat, { kJPerK, tempC }) => heat + kJPerK * tempC, capacity * pouredC);
   return sum / bodies.reduce((total, { kJPerK }) => total + kJPerK, capacity);
+}
+
+function requireBodies(bodies: readonly Cold[]): void {
+  for (const { kJPerK, tempC } of bodies) {
+    requireWithin('kJPerK', kJPerK, 0, 10_000);
+    requireWithin('tempC', tempC, -20, 120);
+  }
 }
 
 export interface TopUp {
@@ -41,8 +50,10 @@ export interface TopUp {
 }
 
 /**
- * Hot water that brings a standing bath up: V·(to − from) = Vₕ·(hot − to).
+ * Hot water that brings a standing bath up, with the cloth and the tub that stand in it:
+ * (V·c + C)·(to − from) = Vₕ·c·(hot − to).
  * @param waterL 0.2–500 L, fromC and toC 0–95 °C, toC below the hot water
+ * @param withItKJPerK heat capacity of cloth and tub, 0–10 000 kJ/K
  * @param kettleL one kettle, 0–10 L; 0 = counted in litres only
  * @returns null when the hot water is not warmer than wanted
  * @throws DomainError outOfRange
@@ -51,16 +62,19 @@ export function topUp(
   waterL: number,
   fromC: number,
   toC: number,
+  withItKJPerK: number,
   kettleL: number,
   hotC: number = KETTLE_POUR_C,
 ): TopUp | null {
   requireWithin('waterL', waterL, 0.2, 500);
   requireWithin('fromC', fromC, 0, 95);
   requireWithin('toC', toC, 0, 95);
+  requireWithin('withItKJPerK', withItKJPerK, 0, 10_000);
   requireWithin('kettleL', kettleL, 0, 10);
   requireWithin('hotC', hotC, 0, 100);
   if (toC >= hotC) return null;
-  const hotL = Math.max(0, (waterL * (toC - fromC)) / (hotC - toC));
+  const warmedL = waterL + withItKJPerK / CP_WATER;
+  const hotL = Math.max(0, (warmedL * (toC - fromC)) / (hotC - toC));
   const totalL = waterL + hotL;
   return {
     hotL,

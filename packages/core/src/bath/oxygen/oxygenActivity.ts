@@ -18,7 +18,10 @@ export function bleachRate(tempC: number): { low: number; likely: number; high: 
 
 /** Rate against 40 °C, likely value only: the inner loop of the curves. */
 const rateAt = (tempC: number): number =>
-  Math.exp(((-BLEACH_ACTIVATION_KJ.centre * 1000) / R) * (1 / (tempC + 273.15) - 1 / AT_40));
+  Math.exp(
+    ((-BLEACH_ACTIVATION_KJ.centre * 1000) / R) *
+      (1 / (requireWithin('tempC', tempC, -5, 100) + 273.15) - 1 / AT_40),
+  );
 
 /** Temperature of the bath after so many minutes, °C. */
 export type TempCurve = (minutes: number) => number;
@@ -26,7 +29,11 @@ export type TempCurve = (minutes: number) => number;
 /** Steps a curve is cut into, min; Simpson's rule is exact to four places on a cooling bath with these. */
 const STEPS = 24;
 
-/** Hours at 40 °C that do the same bleaching as a stretch of a bath's cooling curve. @param minutes 0–2880 */
+/**
+ * Hours at 40 °C that do the same bleaching as a stretch of a bath's cooling curve.
+ * @param minutes 0–2880; the curve within 0–95 °C at every point
+ * @throws DomainError outOfRange
+ */
 export function hoursAt40(curve: TempCurve, minutes: number): number {
   requireWithin('minutes', minutes, 0, 2880);
   if (minutes === 0) return 0;

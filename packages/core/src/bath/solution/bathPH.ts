@@ -1,4 +1,4 @@
-import type { Knowledge } from '@feverfew/knowledge';
+import type { Agent, Knowledge } from '@feverfew/knowledge';
 import type { PHRange } from '../../quantity/pHRange.js';
 import { toThousandth } from '../../quantity/rounding.js';
 import { chemistryIndex } from './chemistryIndex.js';
@@ -6,9 +6,9 @@ import {
   ALKALINITY_SHARES,
   type Corner,
   dissolve,
+  type End,
   type MixWater,
   requireWater,
-  type Solution,
 } from './dissolve.js';
 import type { Pour } from './pour.js';
 import { solveChargeBalance } from './solveChargeBalance.js';
@@ -16,17 +16,19 @@ import { solveChargeBalance } from './solveChargeBalance.js';
 /** What the model itself may miss: firm up to I = 0.5 mol/L (buffers hit within 0.02), rough beyond. */
 const MISS = { firm: 0.05, rough: 0.2 } as const;
 const FIRM_UP_TO_I = 0.5;
+/** Lime falls out to its solubility, and gas bubbles out until the water is full of it. */
 const CENTRE: Corner = {
-  amount: 'centre',
+  amounts: [],
   stated: 'centre',
   alkalinityShare: ALKALINITY_SHARES.centre,
   precipitated: true,
-  vented: true,
+  gas: 'saturated',
 };
 
 /**
- * pH of what is poured together, with its interval: ends of dose, product strength, stated pH, the tap's bicarbonate,
- * calcium fallen out or not, carbon dioxide kept or gone.
+ * pH of what is poured together, with its interval: ends of dose and strength, each kind of product by itself (sour
+ * ones strong while alkaline ones are weak, and the other way round), stated pH, the tap's bicarbonate, calcium kept or
+ * fallen out, carbon dioxide kept or gone. More acid in the same bath never raises any of it.
  * @param least, most the same products at the ends of their dose; order equal
  * @returns null where pH says nothing: no water, a solvent, a product nobody can name
  * @throws DomainError outOfRange
@@ -53,18 +55,18 @@ export function bathPH(
   }
   const solve = (pours: readonly Pour[], corner: Corner, t: number) => {
     const solution = dissolve(pours, water, t, corner, knowledge);
-    return solveChargeBalance(solution.systems, solution.strongMolPerL, t);
+    return solveChargeBalance(solution.systems, solution.strongMolPerL, t, solution.leaving);
   };
   const middle = most.map((pour, index) => between(least[index] ?? pour, pour));
-  const probe = dissolve(middle, water, tempC, { ...CENTRE, vented: false, precipitated: false }, knowledge);
   const likely = solve(middle, CENTRE, tempC);
   const at25 = solve(middle, CENTRE, 25).pH;
-  const corners = cornersOf(
-    probe,
-    water,
-    agents.some((agent) => agent.reserveMolPerKg > 0),
-  );
-  const atCorner = (corner: Corner, t: number) => solve(corner.amount === 'low' ? least : most, corner, t).pH;
+  const corners = cornersOf(agents, water, dissolve(middle, water, tempC, CENTRE, knowledge).hasCarbonate);
+  const atCorner = (corner: Corner, t: number) =>
+    solve(
+      most.map((pour, index) => (corner.amounts[index] === 'low' ? (least[index] ?? pour) : pour)),
+      corner,
+      t,
+    ).pH;
   // The corners keep their order with warmth, so the bath's own heat is asked of the outer two only.
   const cold = corners
     .map((corner) => ({ corner, pH: atCorner(corner, 25) }))
@@ -97,16 +99,28 @@ const between = (one: Pour, other: Pour): Pour => ({
   volumeML: one.volumeML !== null && other.volumeML !== null ? (one.volumeML + other.volumeML) / 2 : null,
 });
 
+/** What a product does to pH, by its own. */
+const leaningOf = ({ pH }: Agent): 'sour' | 'alkaline' | 'even' =>
+  pH.high < 6 ? 'sour' : pH.low > 7.5 ? 'alkaline' : 'even';
+
 /** Only the corners that can make a difference for this mix. */
-function cornersOf(probe: Solution, water: MixWater, stated: boolean): Corner[] {
+function cornersOf(agents: readonly Agent[], water: MixWater, hasCarbonate: boolean): Corner[] {
   const hard = water.hardnessMgL > 0 && water.volumeML > 0;
-  const ends = ['low', 'high'] as const;
+  const stated = agents.some((agent) => agent.reserveMolPerKg > 0);
   const corners: Corner[] = [];
-  for (const amount of ends)
-    for (const end of stated ? ends : (['centre'] as const))
+  for (const amounts of amountsOf(agents))
+    for (const end of stated ? (['low', 'high'] as const) : (['centre'] as const))
       for (const alkalinityShare of hard ? [ALKALINITY_SHARES.low, ALKALINITY_SHARES.high] : [0])
-        for (const precipitated of hard && probe.precipitates ? [false, true] : [false])
-          for (const vented of probe.carbonDioxideMol > 0 ? [false, true] : [false])
-            corners.push({ amount, stated: end, alkalinityShare, precipitated, vented });
+        for (const precipitated of hard ? [false, true] : [false])
+          for (const gas of hasCarbonate ? (['kept', 'gone'] as const) : (['kept'] as const))
+            corners.push({ amounts, stated: end, alkalinityShare, precipitated, gas });
   return corners;
+}
+
+/** Every kind of product at its low and at its high end, apart from the others. */
+function amountsOf(agents: readonly Agent[]): End[][] {
+  const leanings = [...new Set(agents.map(leaningOf))];
+  return Array.from({ length: 2 ** leanings.length }, (_, bits) =>
+    agents.map((agent) => ((bits >> leanings.indexOf(leaningOf(agent))) & 1 ? 'high' : 'low')),
+  );
 }

@@ -41,3 +41,19 @@ export function debyeHuckelAt(tempC: number): number {
 
 const screening = (t: number): number =>
   (87.74 - 0.40008 * t + 9.398e-4 * t * t - 1.41e-6 * t * t * t) * (t + 273.15);
+
+/**
+ * −log₁₀ of the solubility product of calcite: 8.48 at 25 °C (Plummer and Busenberg 1982, recalled).
+ * @param tempC 0–90
+ */
+export function calcitePKspAt(tempC: number): number {
+  const T = tempC + 273.15;
+  return 171.9065 + 0.077993 * T - 2839.319 / T - 71.595 * Math.log10(T);
+}
+
+/**
+ * Carbon dioxide that water holds under the gas itself at 1 atm, mol/L: 0.034 at 25 °C, less when warm (Henry's law;
+ * Sander's compilation, recalled).
+ */
+export const gasSolubilityAt = (tempC: number): number =>
+  0.034 * Math.exp(2400 * (1 / (tempC + 273.15) - 1 / T0));

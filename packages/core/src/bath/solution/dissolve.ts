@@ -1,8 +1,9 @@
 import { type Agent, CARBONIC_SYSTEM_ID, type Knowledge, type Substance } from '@feverfew/knowledge';
 import { DomainError, requireWithin } from '../../quantity/domainError.js';
 import { type ChemistryIndex, chemistryIndex } from './chemistryIndex.js';
+import { calcitePKspAt, gasSolubilityAt } from './constantsAt.js';
 import { type Pour, pureG, sizeOf } from './pour.js';
-import type { DissolvedSystem } from './solveChargeBalance.js';
+import type { DissolvedSystem, Leaving } from './solveChargeBalance.js';
 
 /** Water a mix is made with. */
 export interface MixWater {
@@ -11,17 +12,21 @@ export interface MixWater {
   readonly hardnessMgL: number;
 }
 
+/** End of a range, or its middle. */
+export type End = 'low' | 'centre' | 'high';
+
 /** One way things may be inside their ranges; pH is worked out for the corners. */
 export interface Corner {
-  readonly amount: 'low' | 'centre' | 'high';
+  /** Which end of its dose and strength each pour lies at; order as poured. One that is missing is in the middle. */
+  readonly amounts: readonly End[];
   /** Which end of a stated pH. */
-  readonly stated: 'low' | 'centre' | 'high';
+  readonly stated: End;
   /** Bicarbonate of the tap as a share of its hardness. */
   readonly alkalinityShare: number;
-  /** Calcium of the tap has fallen out as carbonate. */
+  /** Calcium of the tap falls out as carbonate as far as its solubility lets it; else all of it stays. */
   readonly precipitated: boolean;
-  /** Carbon dioxide from acid on soda has left. */
-  readonly vented: boolean;
+  /** Carbon dioxide: all kept; above what water holds under its own gas gone; all that acid sets free gone. */
+  readonly gas: 'kept' | 'saturated' | 'gone';
 }
 
 export interface Solute {
@@ -40,8 +45,10 @@ export interface Solution {
   readonly strongMolPerL: number;
   /** Carbon dioxide set free by acid, mol in the whole mix. */
   readonly carbonDioxideMol: number;
-  /** Carbonates are in it, so calcium can fall out. */
-  readonly precipitates: boolean;
+  /** What leaves it, for the balance. */
+  readonly leaving: Leaving;
+  /** A product with carbonate is in it, so gas can leave. */
+  readonly hasCarbonate: boolean;
 }
 
 /**
@@ -51,6 +58,13 @@ export interface Solution {
 export const ALKALINITY_SHARES = { low: 0.4, centre: 0.75, high: 1 } as const;
 /** Tap water stands near this pH, so that much of its carbonate is CO₂. Common practice, no source. */
 const TAP_PH = 7.5;
+/**
+ * With all freed gas gone, so much of the carbonate stays as carbon dioxide: what a solution of bicarbonate alone
+ * holds (pH 8.3, computed).
+ */
+const GAS_LEFT_SHARE = 0.01;
+/** An acid that has kept its proton up to this pH does not give it to bicarbonate. */
+const GIVES_BEFORE_PH = 7;
 const MG_PER_MMOL_CACO3 = 100.0869;
 /** Largest mix the tool reckons with, mL. */
 const MOST_MIX_ML = 500_000;
@@ -76,31 +90,24 @@ export function dissolve(
 ): Solution {
   requireWater(water);
   const index = chemistryIndex(knowledge);
-  const parts = pours.map((pour) => {
+  const parts = pours.map((pour, place) => {
     const agent = index.agentOf(pour.agentId);
-    const density = corner.amount;
-    return { pour, agent, size: sizeOf(pour, agent, density) };
+    const end = corner.amounts[place] ?? 'centre';
+    return { pour, agent, end, size: sizeOf(pour, agent, end) };
   });
   const totalML =
     water.volumeML +
     parts.reduce((sum, { agent, size }) => sum + (agent.form === 'liquid' ? size.volumeML : 0), 0);
   if (!(totalML > 0)) throw new DomainError('nothingToMix', {});
   const totalL = totalML / 1000;
-  const solutes = parts.flatMap(({ pour, agent, size }) =>
-    solutesOf(pour, agent, size, corner, totalL, index),
-  );
-  const book = new Ledger();
-  for (const { agent, solute, substance, molPerL } of solutes) {
-    if (!agent.compositionSetsPH && solute) continue;
-    book.take(substance, molPerL);
-  }
+  const solutes = parts.flatMap((part) => solutesOf(part, totalL, index));
+  const book = new Ledger(index);
+  for (const { agent, substance, molPerL } of solutes)
+    if (agent.compositionSetsPH) book.take(substance, molPerL);
+  const poured = book.carbonic;
   book.takeTap(water, corner, totalML);
   const buffers = parts.flatMap(({ agent, size }) => bufferOf(agent, size.massG, corner, totalL));
   for (const buffer of buffers) book.strong += buffer.molPerL / 2;
-  const carbonDioxide = book.freedByAcid(corner.vented);
-  const alkaline = book.carbonates > carbonDioxide;
-  if (corner.precipitated && alkaline)
-    book.dropCalcium((water.hardnessMgL / MG_PER_MMOL_CACO3 / 1000) * (water.volumeML / totalML));
   return {
     totalML,
     solutes: solutes.map(({ solute }) => solute),
@@ -114,22 +121,34 @@ export function dissolve(
       ...buffers,
     ],
     strongMolPerL: book.strong,
-    carbonDioxideMol: carbonDioxide * totalL,
-    precipitates: alkaline,
+    carbonDioxideMol: Math.min(poured, Math.max(0, -book.base)) * totalL,
+    leaving: {
+      calciumMolPerL: corner.precipitated
+        ? (water.hardnessMgL / MG_PER_MMOL_CACO3 / 1000) * (water.volumeML / totalML)
+        : 0,
+      pKsp: calcitePKspAt(tempC),
+      mostGasMolPerL:
+        corner.gas === 'kept' || poured === 0
+          ? Number.POSITIVE_INFINITY
+          : corner.gas === 'saturated'
+            ? gasSolubilityAt(tempC)
+            : GAS_LEFT_SHARE * book.carbonic,
+    },
+    hasCarbonate: poured > 0,
   };
 }
 
-function solutesOf(
-  pour: Pour,
-  agent: Agent,
-  size: { massG: number; volumeML: number },
-  corner: Corner,
-  totalL: number,
-  index: ChemistryIndex,
-) {
+interface Part {
+  readonly pour: Pour;
+  readonly agent: Agent;
+  readonly end: End;
+  readonly size: { readonly massG: number; readonly volumeML: number };
+}
+
+function solutesOf({ pour, agent, end, size }: Part, totalL: number, index: ChemistryIndex) {
   return agent.composition.map(({ substanceId, share }) => {
     const substance = index.substanceOf(substanceId);
-    const grams = pureG(share, { ...size, strengthPct: pour.strengthPct }, agent, corner.amount);
+    const grams = pureG(share, { ...size, strengthPct: pour.strengthPct }, agent, end);
     const gPerL = Math.min(grams / totalL, substance.solubilityGPerL ?? Number.POSITIVE_INFINITY);
     const solute: Solute = {
       agentId: agent.id,
@@ -160,21 +179,24 @@ function bufferOf(agent: Agent, massG: number, corner: Corner, totalL: number): 
 class Ledger {
   readonly totals = new Map<string, number>();
   strong = 0;
-  /** Carbonate and bicarbonate poured in, each as mol/L, without what the tap brings. */
-  carbonates = 0;
-  private acid = 0;
-  private carbonateIons = 0;
+  /** What takes up acid before bicarbonate does, less the acid there is; below zero, acid is left for bicarbonate. */
+  base = 0;
+
+  constructor(private readonly index: ChemistryIndex) {}
+
+  /** Carbonate in all its forms. */
+  get carbonic(): number {
+    return this.totals.get(CARBONIC_SYSTEM_ID) ?? 0;
+  }
 
   take(substance: Substance, molPerL: number): void {
+    let base = substance.sodiumMol;
     for (const { systemId, mol } of substance.gives) {
       this.add(systemId, mol * molPerL);
-      if (systemId === CARBONIC_SYSTEM_ID) {
-        this.carbonates += mol * molPerL;
-        this.carbonateIons += Math.max(0, substance.sodiumMol - mol) * molPerL;
-      }
+      base += systemId === CARBONIC_SYSTEM_ID ? -mol : mol * this.chargeOf(systemId);
     }
     this.strong += substance.sodiumMol * molPerL;
-    this.acid += substance.acidMol * molPerL;
+    this.base += base * molPerL;
   }
 
   takeTap({ volumeML, hardnessMgL }: MixWater, { alkalinityShare }: Corner, totalML: number): void {
@@ -185,21 +207,20 @@ class Ledger {
     this.strong += bicarbonate;
   }
 
-  /** Acid turns carbonate to bicarbonate first, then frees CO₂ from it. */
-  freedByAcid(leaves: boolean): number {
-    const freed = Math.min(this.carbonates, Math.max(0, this.acid - this.carbonateIons));
-    if (leaves) this.add(CARBONIC_SYSTEM_ID, -freed);
-    return freed;
-  }
-
-  /** Calcium takes one carbonate each and both its charges with it. */
-  dropCalcium(calciumMolPerL: number): void {
-    const dropped = Math.min(calciumMolPerL, this.totals.get(CARBONIC_SYSTEM_ID) ?? 0, this.strong / 2);
-    this.add(CARBONIC_SYSTEM_ID, -dropped);
-    this.strong -= 2 * dropped;
+  /** Mean charge of a system at the pH below which acid goes to bicarbonate. */
+  private chargeOf(systemId: string): number {
+    const aH = 10 ** -GIVES_BEFORE_PH;
+    const { topCharge } = this.index.systemOf(systemId);
+    let [weight, sum, charged] = [1, 1, topCharge];
+    for (const [step, pKa] of this.index.pKasOf(systemId, 25).entries()) {
+      weight *= 10 ** -pKa / aH;
+      sum += weight;
+      charged += weight * (topCharge - step - 1);
+    }
+    return charged / sum;
   }
 
   private add(systemId: string, molPerL: number): void {
-    this.totals.set(systemId, Math.max(0, (this.totals.get(systemId) ?? 0) + molPerL));
+    this.totals.set(systemId, (this.totals.get(systemId) ?? 0) + molPerL);
   }
 }

@@ -1,3 +1,4 @@
+import { CARBONIC_SYSTEM_ID } from '@feverfew/knowledge';
 import { requireWithin } from '../../quantity/domainError.js';
 import { debyeHuckelAt, pKwAt, SOLUTION_C } from './constantsAt.js';
 
@@ -8,6 +9,23 @@ export interface DissolvedSystem {
   readonly pKas: readonly number[];
   readonly molPerL: number;
 }
+
+/**
+ * What may leave the water: carbon dioxide above what stays dissolved, and calcium as carbonate above what its
+ * solubility lets stay. The calcium's charge stands in the strong charge.
+ */
+export interface Leaving {
+  readonly calciumMolPerL: number;
+  /** −log₁₀ of the solubility product of calcium carbonate, at zero ionic strength. */
+  readonly pKsp: number;
+  /** Most carbon dioxide that stays dissolved, mol/L; infinite = none leaves. */
+  readonly mostGasMolPerL: number;
+}
+const NOTHING_LEAVES: Leaving = {
+  calciumMolPerL: 0,
+  pKsp: 8.48,
+  mostGasMolPerL: Number.POSITIVE_INFINITY,
+};
 
 export interface Speciation {
   readonly pH: number;
@@ -30,7 +48,8 @@ const HIGHEST_PH = 17;
 /**
  * pH of weak acids and bases by charge balance: Σ zᵢ·cᵢ + [strong cations] + [H⁺] − [OH⁻] = 0, with activities by
  * Davies
- * (log γ = −A·z²·(√I/(1+√I) − 0.3·I)) found together with the ionic strength. pH is −log a(H⁺).
+ * (log γ = −A·z²·(√I/(1+√I) − 0.3·I)) found together with the ionic strength. pH is −log a(H⁺). What may leave is at
+ * equilibrium with what stays, so that more acid can only lower the pH.
  * @param systems totals 0–30 mol/L
  * @param strongMolPerL net charge of ions that neither take nor give protons (sodium less chloride …), mol/L
  * @param tempC within SOLUTION_C
@@ -41,6 +60,7 @@ export function solveChargeBalance(
   systems: readonly DissolvedSystem[],
   strongMolPerL: number,
   tempC: number,
+  leaving: Leaving = NOTHING_LEAVES,
 ): Speciation {
   requireWithin('tempC', tempC, SOLUTION_C.min, SOLUTION_C.max);
   requireWithin('strongMolPerL', strongMolPerL, -MOST_MOL_PER_L, 4 * MOST_MOL_PER_L);
@@ -49,14 +69,16 @@ export function solveChargeBalance(
   const kw = 10 ** -pKwAt(tempC);
   let I = 0.01;
   let pH = 7;
-  let bath = conditional(systems, strongMolPerL, kw, gammasAt(A, I));
+  const bathAt = (strength: number) =>
+    conditional(systems, strongMolPerL, kw, gammasAt(A, strength), leaving);
+  let bath = bathAt(I);
   for (let round = 0; round < 60; round += 1) {
     pH = findPH(bath, pH, ROUGH);
     const next = ionicStrengthOf(bath, pH);
     const change = Math.abs(next - I);
     // Damped after a while: at high strength the plain iteration swings.
     I = round < 8 ? next : (I + next) / 2;
-    bath = conditional(systems, strongMolPerL, kw, gammasAt(A, I));
+    bath = bathAt(I);
     if (change < 1e-9 + 1e-6 * I) break;
   }
   pH = findPH(bath, pH, FINE);
@@ -65,13 +87,17 @@ export function solveChargeBalance(
     ionicStrength: I,
     residual: chargeAt(bath, pH),
     species: new Map(
-      systems.map((system, index) => [system.id, speciesOf(bath.systems[index] ?? NOTHING, 10 ** -pH)]),
+      systems.map((system, index) => [
+        system.id,
+        speciesOf(dissolvedAt(bath.systems[index] ?? NOTHING, bath, 10 ** -pH).system, 10 ** -pH),
+      ]),
     ),
   };
 }
 
 /** A system with constants for concentrations at the activity of H⁺: K′ = K·γ(with)/γ(without). */
 interface Conditional {
+  readonly isCarbonic: boolean;
   readonly topCharge: number;
   readonly molPerL: number;
   readonly ks: readonly number[];
@@ -81,20 +107,29 @@ interface Bath {
   readonly strong: number;
   readonly gamma: number;
   readonly kw: number;
+  readonly calciumMolPerL: number;
+  /** Solubility product for concentrations, (mol/L)². */
+  readonly ksp: number;
+  readonly mostGasMolPerL: number;
 }
-const NOTHING: Conditional = { topCharge: 0, molPerL: 0, ks: [] };
+const NOTHING: Conditional = { isCarbonic: false, topCharge: 0, molPerL: 0, ks: [] };
 
 function conditional(
   systems: readonly DissolvedSystem[],
   strong: number,
   kw: number,
   gammas: readonly number[],
+  { calciumMolPerL, pKsp, mostGasMolPerL }: Leaving,
 ): Bath {
   return {
     strong,
     kw,
     gamma: gammaOf(gammas, 1),
-    systems: systems.map(({ topCharge, molPerL, pKas }) => ({
+    calciumMolPerL,
+    ksp: 10 ** -pKsp / gammaOf(gammas, 2) ** 2,
+    mostGasMolPerL,
+    systems: systems.map(({ id, topCharge, molPerL, pKas }) => ({
+      isCarbonic: id === CARBONIC_SYSTEM_ID,
       topCharge,
       molPerL,
       ks: pKas.map(
@@ -137,17 +172,56 @@ function moment({ topCharge, molPerL, ks }: Conditional, aH: number, power: 1 | 
   return (molPerL * charged) / sum;
 }
 
-function chargeAt({ systems, strong, gamma, kw }: Bath, pH: number): number {
+interface Stays {
+  /** Carbonate in all its forms that is still dissolved, mol/L. */
+  readonly carbonic: number;
+  /** Calcium carbonate on the bottom, mol/L. */
+  readonly fallenOut: number;
+}
+
+/** What of the carbonate stays dissolved at a pH: gas leaves first, lime falls out of the rest. */
+function staysAt({ molPerL, ks: [k1 = 0, k2 = 0] }: Conditional, bath: Bath, aH: number): Stays {
+  const weights = 1 + k1 / aH + (k1 * k2) / (aH * aH);
+  const asCarbonate = (k1 * k2) / (aH * aH) / weights;
+  const { calciumMolPerL: calcium, ksp, mostGasMolPerL } = bath;
+  const mostDissolved = mostGasMolPerL * weights;
+  const afterGas = Math.min(molPerL, mostDissolved);
+  if (calcium === 0 || calcium * afterGas * asCarbonate <= ksp) return { carbonic: afterGas, fallenOut: 0 };
+  // (calcium − x)·(carbonate − x·share) = ksp, all carbonate still there; the smaller root.
+  const sum = calcium + molPerL;
+  const x = (sum - Math.sqrt((calcium - molPerL) ** 2 + (4 * ksp) / asCarbonate)) / 2;
+  if (molPerL - x <= mostDissolved) return { carbonic: molPerL - x, fallenOut: Math.max(0, x) };
+  // Gas leaves as well: what stays of the carbonate is set by the gas, and it sets the calcium.
+  return {
+    carbonic: mostDissolved,
+    fallenOut: Math.max(0, calcium - ksp / (mostDissolved * asCarbonate)),
+  };
+}
+
+function dissolvedAt(system: Conditional, bath: Bath, aH: number): { system: Conditional; fallenOut: number } {
+  if (!system.isCarbonic || (bath.calciumMolPerL === 0 && bath.mostGasMolPerL === Number.POSITIVE_INFINITY))
+    return { system, fallenOut: 0 };
+  const { carbonic, fallenOut } = staysAt(system, bath, aH);
+  return { system: { ...system, molPerL: carbonic }, fallenOut };
+}
+
+function chargeAt(bath: Bath, pH: number): number {
   const aH = 10 ** -pH;
-  let charge = strong + (aH - kw / aH) / gamma;
-  for (const system of systems) charge += moment(system, aH, 1);
+  let charge = bath.strong + (aH - bath.kw / aH) / bath.gamma;
+  for (const one of bath.systems) {
+    const { system, fallenOut } = dissolvedAt(one, bath, aH);
+    charge += moment(system, aH, 1) - 2 * fallenOut;
+  }
   return charge;
 }
 
-function ionicStrengthOf({ systems, strong, gamma, kw }: Bath, pH: number): number {
+function ionicStrengthOf(bath: Bath, pH: number): number {
   const aH = 10 ** -pH;
-  let sum = Math.abs(strong) + (aH + kw / aH) / gamma;
-  for (const system of systems) sum += moment(system, aH, 2);
+  let sum = Math.abs(bath.strong) + (aH + bath.kw / aH) / bath.gamma;
+  for (const one of bath.systems) {
+    const { system, fallenOut } = dissolvedAt(one, bath, aH);
+    sum += moment(system, aH, 2) - 2 * fallenOut;
+  }
   return sum / 2;
 }
 

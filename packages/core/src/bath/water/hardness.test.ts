@@ -45,6 +45,7 @@ describe('hardness', () => {
   });
   it('reads a strip by its turned fields (common practice, no source)', () => {
     expect(stripToMgL(3)).toMatchObject({ mgL: 312 });
+    expect(() => stripToMgL(1.5)).toThrow(/turned fields/);
     expect(() => stripToMgL(9)).toThrow(/turned fields/);
   });
   it('asks for more detergent in harder water and never for more in a smaller load', () => {

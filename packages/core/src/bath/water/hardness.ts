@@ -7,7 +7,7 @@ import {
   SODA_G_PER_G_HARDNESS,
   STRIP_STEPS_DH,
 } from '@feverfew/knowledge';
-import { requireWithin } from '../../quantity/domainError.js';
+import { DomainError, requireWithin } from '../../quantity/domainError.js';
 
 /** Hardness a household may have, mg/L CaCO₃; the form and the contract use the same range. */
 export const HARDNESS_MG_L = { min: 0, max: 1500 } as const;
@@ -24,10 +24,15 @@ export const hardnessToMgL = (value: number, unit: HardnessUnit): number =>
 export const mgLToHardness = (mgL: number, unit: HardnessUnit): number =>
   requireWithin('hardnessMgL', mgL, HARDNESS_MG_L.min, HARDNESS_MG_L.max) / HARDNESS_UNITS[unit].mgLPerUnit;
 
-/** What a test strip with this many turned fields says: the middle of its step and the step, mg/L. */
+/**
+ * What a test strip with this many turned fields says: the middle of its step and the step, mg/L.
+ * @param turned a whole number of fields
+ * @throws DomainError outOfRange
+ */
 export function stripToMgL(turned: number): { mgL: number; from: number; to: number } {
   const step = STRIP_STEPS_DH[requireWithin('turned fields', turned, 0, STRIP_STEPS_DH.length - 1)];
-  const { from, to } = step ?? STRIP_STEPS_DH[0];
+  if (!step) throw new DomainError('outOfRange', { quantity: 'turned fields', value: turned, min: 0, max: 4 });
+  const { from, to } = step;
   const mgL = (dH: number) => dH * HARDNESS_UNITS.dH.mgLPerUnit;
   return { mgL: Math.round(mgL((from + to) / 2)), from: mgL(from), to: mgL(to) };
 }
@@ -68,8 +73,8 @@ export function softeningSoda(mgL: number, waterL: number): { anhydrousG: number
  */
 export function detergentFactor(mgL: number, soil: keyof typeof DOSE_BY_SOIL, loadShare: number): number {
   requireWithin('loadShare', loadShare, 0.1, 1);
-  const water = mgL < 150.13 ? 'soft' : mgL < 250.22 ? 'medium' : 'hard';
   requireWithin('hardnessMgL', mgL, HARDNESS_MG_L.min, HARDNESS_MG_L.max);
+  const water = mgL < 150.13 ? 'soft' : mgL < 250.22 ? 'medium' : 'hard';
   // Half a load holds half the soil but the water still wants its share.
   return DOSE_BY_WATER[water] * DOSE_BY_SOIL[soil] * (0.4 + 0.6 * loadShare);
 }

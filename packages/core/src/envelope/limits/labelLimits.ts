@@ -40,6 +40,8 @@ const bySign = (sign: LabelSign, tempC?: number) =>
     sourceIds: SOURCES,
   }) as const;
 
+const handC = ({ maxC }: { readonly maxC?: number | undefined }): number => maxC ?? HAND_WASH_MAX_C;
+
 function washLimits({ wash }: CareLabel): Limit[] {
   if (wash === null) return withoutLabel().filter((limit) => limit.quantity === 'programme');
   if (wash.kind === 'never') {
@@ -50,7 +52,7 @@ function washLimits({ wash }: CareLabel): Limit[] {
   }
   if (wash.kind === 'hand') {
     return [
-      { ...bySign('handWash', HAND_WASH_MAX_C), quantity: 'tempC', maxC: HAND_WASH_MAX_C },
+      { ...bySign('handWash', handC(wash)), quantity: 'tempC', maxC: handC(wash) },
       { ...bySign('handWash'), quantity: 'programme', most: 'hand' },
     ];
   }

@@ -49,7 +49,7 @@ export function bathOutlook(asked: BathAsked, { household }: PlanContext): BathO
     roomC,
     tauMin: { low: Math.round(tau.low), likely: Math.round(tau.likely), high: Math.round(tau.high) },
     coolAtMin: coolAt(startC, roomC, tau, COOL_C),
-    topUp: topUpFor(asked, startC, tau, household),
+    topUp: topUpFor(asked, startC, tau, wall.kJPerK + cloth.kJPerK, household),
     oxygen: oxygenOf(asked, startC, roomC, tau),
     energyKWh: toHundredth(
       shares.tempC > household.taps.coldC ? warmingKWh(waterL, household.taps.coldC, shares.tempC) : 0,
@@ -77,6 +77,7 @@ function topUpFor(
   { method, window, vessel, waterL, textileKg }: BathAsked,
   startC: number,
   tau: TimeConstant,
+  withItKJPerK: number,
   { roomC, taps }: Household,
 ): BathOutlook['topUp'] {
   const floorC = method.tempC.min;
@@ -84,7 +85,7 @@ function topUpFor(
   const afterMin = minutesUntil(startC, roomC, tau.likely, floorC);
   if (afterMin === null || afterMin >= window.dwellMin.max) return null;
   const roomL = vessel.volumeL * BRIM_FILL_SHARE - waterL - textileKg / FIBRE_DENSITY_G_PER_ML;
-  const up = topUp(waterL, floorC, Math.min(window.tempC.max, startC), taps.kettleL);
+  const up = topUp(waterL, floorC, Math.min(window.tempC.max, startC), withItKJPerK, taps.kettleL);
   return up && up.hotL > 0.05 && up.hotL <= roomL
     ? {
         afterMin: toFive(afterMin),

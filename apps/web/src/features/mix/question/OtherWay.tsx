@@ -40,7 +40,7 @@ function startOf(kind: Kind, household: Household): TableQuestion {
     case 'opened':
       return { kind, pct: 3, months: 6 };
     case 'raise':
-      return { kind, waterL: 40, fromC: 45, toC: 60 };
+      return { kind, waterL: 40, clothG: 0, fromC: 45, toC: 60 };
     case 'cool':
       return {
         kind,

@@ -55,6 +55,8 @@ export function QuestionSentence({ question, household, catalogue, onChange }: S
         <Line>
           Bring
           {box('litres', question.waterL, (waterL) => ({ ...question, waterL }))}
+          with
+          {box('g of cloth in it', question.clothG, (clothG) => ({ ...question, clothG }))}
           from
           {temp('° now', question.fromC, (fromC) => ({ ...question, fromC }))}
           to
