@@ -1,13 +1,17 @@
+import { readFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';
 import { ensureInstalled, requireNode20, run } from './setUp.mjs';
 
 /**
  * How often the planner offers nothing, and how often it bars an ordinary household method that would do something,
- * over the first cases of the sweep. npm run too-careful [-- --count 20000]
+ * over the first cases of the sweep. npm run too-careful [-- --count 20000 --cases file]: a file of cases kept from an
+ * earlier knowledge shows what a change has done to the same questions.
  */
 requireNode20();
 ensureInstalled();
-const { values } = parseArgs({ options: { count: { type: 'string', default: '20000' } } });
+const { values } = parseArgs({
+  options: { count: { type: 'string', default: '20000' }, cases: { type: 'string' } },
+});
 const count = Number(values.count);
 if (!(Number.isInteger(count) && count >= 1)) {
   console.error('--count is a whole number from 1.');
@@ -19,7 +23,15 @@ run('npx', ['tsc', '-b', 'packages/core']);
 const ORDINARY = new Set([
   ...['oxygenSoak', 'longOxygenSoak', 'colourOxygenSoak', 'machineOxygenWash', 'whitesPowderWash'],
   ...['vinegarSoak', 'vinegarSpot', 'vinegarBlot', 'weakVinegarBlot', 'citricSpot', 'citricSoak'],
-  ...['coldSoak', 'coldFlush', 'coldBlot', 'detergentSpot', 'detergentBlot', 'delicateHandSoak', 'warmDetergentSoak'],
+  ...[
+    'coldSoak',
+    'coldFlush',
+    'coldBlot',
+    'detergentSpot',
+    'detergentBlot',
+    'delicateHandSoak',
+    'warmDetergentSoak',
+  ],
   ...['enzymePretreat', 'enzymeSoakBath', 'machineDetergentWash', 'gentleMachineWash', 'hygieneWash'],
   ...['absorbentDry', 'absorbentOnWet', 'dryVacuum', 'airing', 'peroxideDab', 'dyeSuspendingSoak'],
 ]);
@@ -28,7 +40,8 @@ const { loadKnowledge } = await import('../packages/knowledge/dist/index.js');
 const { planTreatment } = await import('../packages/core/dist/index.js');
 const { sweepOf } = await import('../packages/core/dist/proof/sweepCase.js');
 const knowledge = loadKnowledge();
-const sweep = sweepOf(knowledge);
+const kept = values.cases === undefined ? null : JSON.parse(readFileSync(values.cases, 'utf8'));
+const sweep = kept ? { caseAt: (number) => kept[number] } : sweepOf(knowledge);
 const weighed = new Map();
 const why = new Map();
 let empty = 0;
@@ -52,6 +65,7 @@ const pct = (part, whole) => `${((100 * part) / Math.max(1, whole)).toFixed(1)} 
 const sum = (key) => [...weighed.values()].reduce((total, tally) => total + tally[key], 0);
 console.log(`${count} plans, ${pct(empty, count)} with nothing to do`);
 console.log(`ordinary methods weighed ${sum('all')}, barred ${pct(sum('barred'), sum('all'))}`);
-for (const [id, { all, barred }] of [...weighed].sort()) console.log(`  ${id.padEnd(22)} ${all} ${pct(barred, all)}`);
+for (const [id, { all, barred }] of [...weighed].sort())
+  console.log(`  ${id.padEnd(22)} ${all} ${pct(barred, all)}`);
 for (const [code, times] of [...why].sort((a, b) => b[1] - a[1]).slice(0, 14))
   console.log(`  ${code.padEnd(30)} ${times}`);

@@ -24,6 +24,7 @@ const LimitOwnerShape = z
         'washNever',
         'bleachNever',
         'bleachOxygenOnly',
+        'bleachAny',
         'tumbleLow',
         'tumbleNever',
         'shade',
@@ -51,12 +52,19 @@ const bounds = z.strictObject({
   maxDwellMin: z.number().optional(),
   maxRounds: z.number().optional(),
 });
-const TempLimit = z.strictObject({ quantity: z.literal('tempC'), maxC: z.number(), ...owned });
+const TempLimit = z.strictObject({
+  quantity: z.literal('tempC'),
+  maxC: z.number(),
+  soakOverMin: z.number().optional(),
+  ...owned,
+});
 const PHLimit = z.strictObject({
   quantity: z.literal('pH'),
   min: z.number(),
   max: z.number(),
   weakAcidBrieflyMin: z.number(),
+  spotAcidMin: z.number().optional(),
+  oxygenMax: z.number().optional(),
   ...owned,
 });
 const WettingLimit = z.strictObject({ quantity: z.literal('wetting'), most: Wetting, ...owned });
@@ -73,11 +81,17 @@ const ChemistryLimit = z.strictObject({
 
 export const EnvelopeShape = z
   .strictObject({
-    tempC: z.strictObject({ max: z.number(), limits: z.array(TempLimit) }),
+    tempC: z.strictObject({
+      max: z.number(),
+      limits: z.array(TempLimit),
+      longSoak: TempLimit.optional(),
+    }),
     pH: z.strictObject({
       min: z.number(),
       max: z.number(),
       weakAcidBrieflyMin: z.number(),
+      spotAcidMin: z.number().optional(),
+      oxygenMax: z.number().optional(),
       limits: z.array(PHLimit),
     }),
     wetting: z.strictObject({ most: Wetting, limits: z.array(WettingLimit) }),

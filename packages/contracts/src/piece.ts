@@ -1,4 +1,4 @@
-import { type CareLabel, type Exposure, findBlendFault, type PieceFacts } from '@feverfew/core';
+import { type CareLabel, type Exposure, findBlendFault, type PieceFacts, WATER_TESTS } from '@feverfew/core';
 import {
   Colour,
   Condition,
@@ -74,6 +74,7 @@ export const PieceFactsShape = z
     condition: Condition,
     label: CareLabelShape.nullable(),
     code: UpholsteryCode.nullable(),
+    waterTest: z.enum(WATER_TESTS).nullable().optional(),
     dryMassG: z
       .number()
       .min(DRY_MASS_G.min, 'A piece weighs at least 5 g.')

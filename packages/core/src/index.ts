@@ -80,7 +80,7 @@ export { BLANK_LABEL, type CareLabel } from './textile/careLabel.js';
 export { findBlendFault } from './textile/findBlendFault.js';
 export { type ParsedBlend, parseBlend } from './textile/parseBlend.js';
 export { type ParsedLabel, parseLabel } from './textile/parseLabel.js';
-export type { PieceFacts, PiecePart } from './textile/piece.js';
+export { type PieceFacts, type PiecePart, WATER_TESTS, type WaterTest } from './textile/piece.js';
 export { ACTION_KINDS, type Action } from './treatment/plan/action.js';
 export { type Pass, RISKS } from './treatment/plan/pass.js';
 export type { Candidate, Plan } from './treatment/plan/plan.js';

@@ -31,6 +31,9 @@ const FAMILIES: readonly Family[] = [
 /** Which family each reference field points into. */
 const REFERENCES: Readonly<Record<string, Family>> = {
   sourceIds: 'sources',
+  heatSourceIds: 'sources',
+  pHSourceIds: 'sources',
+  handlingSourceIds: 'sources',
   fibreId: 'fibres',
   fibreIds: 'fibres',
   componentId: 'components',
@@ -42,6 +45,7 @@ const REFERENCES: Readonly<Record<string, Family>> = {
   wantedAgentId: 'agents',
   useAgentId: 'agents',
   washAgentIds: 'agents',
+  onlyAfterAgentIds: 'agents',
   itemIds: 'items',
   markId: 'marks',
   lookAlikeIds: 'marks',

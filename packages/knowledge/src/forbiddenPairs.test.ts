@@ -25,7 +25,12 @@ const NEVER_IN_ONE_PLAN: readonly Expected[] = [
   ['chlorine', 'poolChlorine', /nitrogen trichloride/, 'different chlorine kinds; poison-centre guidance'],
   ['chlorine', 'protease', /chloramines/, 'N-chlorination of protein; handbook'],
   ['chlorine', 'undeclared', /nobody knows/, 'unknown product; poison-centre guidance'],
-  ['chlorine', 'softener', /chloramines/, 'quaternary ammonium and hypochlorite; common practice'],
+  [
+    'chlorine',
+    'softener',
+    /chlorine gas/,
+    'softeners stand at pH 2.5–4; quaternary salts give no chloramines; handbook',
+  ],
   ['chlorine', 'polyol', /chlorinated organics/, 'oxidation of glycerine; handbook'],
   ['reducer', 'undeclared', /sulphur dioxide/, 'unknown may be acid; poison-centre guidance'],
   ['ammonia', 'undeclared', /chloramines/, 'unknown may be chlorine; poison-centre guidance'],
@@ -63,15 +68,18 @@ const MAY_FOLLOW_ON_A_SURFACE: readonly Expected[] = [
   ['ammonia', 'weakAcid', /cancels/, 'acid and base; handbook'],
 ];
 
-const RINSE_AND_DRY_BETWEEN: readonly Expected[] = [
-  ['peroxide', 'ketone', /explosive/, 'acetone peroxides; handbook'],
-  ['percarbonate', 'ketone', /explosive/, 'acetone peroxides; handbook'],
+const AIR_BETWEEN: readonly Expected[] = [
   ['alcohol', 'hydrocarbon', /vapour/, 'flammable vapours; CLP'],
   ['ketone', 'hydrocarbon', /vapour/, 'flammable vapours; CLP'],
   ['alcohol', 'ketone', /vapour/, 'flammable vapours; CLP'],
   ['ketone', 'ester', /vapour/, 'flammable vapours; CLP'],
   ['ester', 'alcohol', /vapour/, 'flammable vapours; CLP'],
   ['ester', 'hydrocarbon', /vapour/, 'flammable vapours; CLP'],
+];
+
+const RINSE_AND_DRY_BETWEEN: readonly Expected[] = [
+  ['peroxide', 'ketone', /explosive/, 'acetone peroxides; handbook'],
+  ['percarbonate', 'ketone', /explosive/, 'acetone peroxides; handbook'],
   ['hydrocarbon', 'undeclared', /nobody knows/, 'unknown product; poison-centre guidance'],
   ['alcohol', 'undeclared', /nobody knows/, 'unknown product; poison-centre guidance'],
   ['ketone', 'undeclared', /nobody knows/, 'unknown product; poison-centre guidance'],
@@ -101,11 +109,16 @@ describe('forbidden pairs', () => {
     expect(pair(a, b)).toMatchObject({ apart: 'rinseAndDry', blocksSurface: true, protects: 'both' });
     expect(pair(a, b)?.happens).toMatch(happens);
   });
+  it.each(AIR_BETWEEN)('ask for airing between %s and %s, never on one surface (%s; %s)', (a, b, happens) => {
+    expect(pair(a, b)).toMatchObject({ apart: 'air', blocksSurface: true, protects: 'both' });
+    expect(pair(a, b)?.happens).toMatch(happens);
+  });
   it('are all covered by a test here', () => {
     const tested = [
       ...NEVER_IN_ONE_PLAN,
       ...FULL_RINSE_BETWEEN,
       ...MAY_FOLLOW_ON_A_SURFACE,
+      ...AIR_BETWEEN,
       ...RINSE_AND_DRY_BETWEEN,
     ].map(([a, b]) => [a, b].sort().join(' '));
     expect(forbiddenPairs.map(({ a, b }) => [a, b].sort().join(' ')).sort()).toEqual(tested.sort());

@@ -67,6 +67,7 @@ export function BlankPicker({ id, draft, catalogue, pieces, error, onChange, onD
     case 'condition':
     case 'metal':
     case 'code':
+    case 'waterTest':
       return <WordPicker id={id} facts={facts} onChange={set} onDone={onDone} />;
     case 'size':
       return <SizePicker size={facts.size} onChange={(size) => set({ size })} onDone={onDone} />;

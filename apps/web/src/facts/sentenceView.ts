@@ -13,6 +13,7 @@ const BLANKS = [
   'metal',
   'tag',
   'code',
+  'waterTest',
   'heat',
   'tried',
   'left',
@@ -38,6 +39,11 @@ export const AGE_WORDS = {
   weeks: 'some weeks ago',
   months: 'months ago',
   unknown: 'nobody knows when',
+} as const;
+export const WATER_TEST_WORDS = {
+  none: 'has not been tried with water',
+  passed: 'took water: no colour, no ring',
+  failed: 'bled, ringed or crushed',
 } as const;
 export const WETNESS_WORDS = { wet: 'still wet', dry: 'dry', unknown: 'wet or dry' } as const;
 export const HEAT_WORDS = {
@@ -133,6 +139,17 @@ export function sentenceView(facts: TroubleFacts, coded: boolean, say: Lexicon):
             piece.code !== null && piece.code !== 'unknown',
             'piece.code',
           ),
+          ...(piece.code === null || piece.code === 'unknown'
+            ? [
+                ', and a hidden spot ',
+                blank(
+                  'waterTest',
+                  WATER_TEST_WORDS[piece.waterTest ?? 'none'],
+                  piece.waterTest != null,
+                  'piece.waterTest',
+                ),
+              ]
+            : []),
         ]
       : ['; its tag says ', blank('tag', labelText(piece.label), piece.label !== null, 'piece.label')]),
     '. It has seen ',

@@ -71,7 +71,10 @@ describe('water shares', () => {
       kettles: 4,
       reached: true,
     });
-    expect(waterShares(20, 60, kettleOnly)).toMatchObject({ reached: false, tempC: expect.closeTo(40.22, 1) });
+    expect(waterShares(20, 60, kettleOnly)).toMatchObject({
+      reached: false,
+      tempC: expect.closeTo(40.22, 1),
+    });
     expect(waterShares(20, 60, { ...kettleOnly, kettleL: 0 })).toMatchObject({ reached: false, tempC: 12 });
     expect(waterShares(5, 5, taps)).toMatchObject({ tempC: 15, reached: false });
   });

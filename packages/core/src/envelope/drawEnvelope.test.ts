@@ -15,7 +15,7 @@ describe('the envelope', () => {
   it('is wide open without a limit', () => {
     const open = drawEnvelope([]);
     expect(open.tempC.max).toBe(OPEN_TEMP_C);
-    expect(open.pH).toMatchObject(OPEN_PH);
+    expect(open.pH).toMatchObject({ min: OPEN_PH.min, max: OPEN_PH.max, spotAcidMin: OPEN_PH.spotMin });
     expect(open.wetting.most).toBe('immersion');
     expect(open.chemistry.every((window) => window.verdict === 'allowed')).toBe(true);
   });
@@ -27,7 +27,7 @@ describe('the envelope', () => {
     expect(tempC.limits[1]?.owner).toMatchObject({ kind: 'fibre', fibreId: 'linen' });
   });
 
-  it('lets two percent of elastane forbid chlorine and cool the bath', () => {
+  it('lets two percent of elastane forbid chlorine and cool a long soak, the rest by the label', () => {
     const blend = envelopeOf(
       trouble('mildew', piece('tShirt', { cotton: 98, elastane: 2 }, { label: label(60, 'any') })),
     );
@@ -37,7 +37,8 @@ describe('the envelope', () => {
       fibreId: 'elastane',
       sharePct: 2,
     });
-    expect(blend.tempC.max).toBe(40);
+    expect(blend.tempC.max).toBe(60);
+    expect(blend.tempC.longSoak).toMatchObject({ maxC: 40, owner: { fibreId: 'elastane' } });
   });
 
   it('joins the limits of shell and lining', () => {

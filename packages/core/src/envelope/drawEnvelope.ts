@@ -4,7 +4,7 @@ import type { ChemistryLimit, Limit } from './limit.js';
 
 /** Widest bath there is before any fact: °C and pH. */
 export const OPEN_TEMP_C = 95;
-export const OPEN_PH = { min: 1.5, max: 12 } as const;
+export const OPEN_PH = { min: 1.5, spotMin: 1, max: 12 } as const;
 
 const VERDICT_RANK = { never: 0, limited: 1, test: 2 } as const;
 
@@ -18,14 +18,22 @@ export function drawEnvelope(limits: readonly Limit[]): Envelope {
     const sorted = [...owned].sort((a, b) => order.indexOf(a.most) - order.indexOf(b.most));
     return { most: sorted[0]?.most ?? open, limits: sorted };
   };
-  const temps = [...of('tempC')].sort((a, b) => a.maxC - b.maxC);
+  const byHeat = [...of('tempC')].sort((a, b) => a.maxC - b.maxC);
+  const temps = byHeat.filter((limit) => limit.soakOverMin === undefined);
+  const maxC = Math.min(OPEN_TEMP_C, ...temps.map((limit) => limit.maxC));
+  const longSoak = byHeat.find((limit) => limit.soakOverMin !== undefined && limit.maxC < maxC);
   const pHs = of('pH');
   return {
-    tempC: { max: Math.min(OPEN_TEMP_C, ...temps.map((limit) => limit.maxC)), limits: temps },
+    tempC: { max: maxC, limits: temps, ...(longSoak ? { longSoak } : {}) },
     pH: {
       min: Math.max(OPEN_PH.min, ...pHs.map((limit) => limit.min)),
       max: Math.min(OPEN_PH.max, ...pHs.map((limit) => limit.max)),
       weakAcidBrieflyMin: Math.max(OPEN_PH.min, ...pHs.map((limit) => limit.weakAcidBrieflyMin)),
+      spotAcidMin: Math.max(
+        OPEN_PH.spotMin,
+        ...pHs.map((limit) => limit.spotAcidMin ?? limit.weakAcidBrieflyMin),
+      ),
+      oxygenMax: Math.min(OPEN_PH.max, ...pHs.map((limit) => limit.oxygenMax ?? limit.max)),
       limits: [...pHs].sort((a, b) => a.max - b.max),
     },
     wetting: tightestOf(WETTINGS, of('wetting'), 'immersion'),

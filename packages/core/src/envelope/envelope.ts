@@ -34,11 +34,18 @@ export interface DryingWindow {
 
 /** The tightest limit per quantity over everything that applies; each list holds the owners, tightest first. */
 export interface Envelope {
-  readonly tempC: { readonly max: number; readonly limits: readonly TempLimit[] };
+  readonly tempC: {
+    readonly max: number;
+    readonly limits: readonly TempLimit[];
+    /** Tightest of those that hold for a long soak alone, where it is tighter. */
+    readonly longSoak?: TempLimit | undefined;
+  };
   readonly pH: {
     readonly min: number;
     readonly max: number;
     readonly weakAcidBrieflyMin: number;
+    readonly spotAcidMin?: number | undefined;
+    readonly oxygenMax?: number | undefined;
     readonly limits: readonly PHLimit[];
   };
   readonly wetting: { readonly most: Wetting; readonly limits: readonly WettingLimit[] };

@@ -20,12 +20,21 @@ interface Owned {
   readonly sourceIds: readonly string[];
 }
 
-export type TempLimit = Owned & { readonly quantity: 'tempC'; readonly maxC: number };
+/** `soakOverMin`: holds only for soaks longer than this, min. */
+export type TempLimit = Owned & {
+  readonly quantity: 'tempC';
+  readonly maxC: number;
+  readonly soakOverMin?: number | undefined;
+};
 export type PHLimit = Owned & {
   readonly quantity: 'pH';
   readonly min: number;
   readonly max: number;
   readonly weakAcidBrieflyMin: number;
+  /** For oxalic acid on a spot; plans of before have none. */
+  readonly spotAcidMin?: number | undefined;
+  /** For an oxygen-bleach bath; plans of before have none. */
+  readonly oxygenMax?: number | undefined;
 };
 export type WettingLimit = Owned & { readonly quantity: 'wetting'; readonly most: Wetting };
 export type ActionLimit = Owned & { readonly quantity: 'action'; readonly most: MechanicalAction };

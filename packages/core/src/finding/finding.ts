@@ -98,6 +98,17 @@ export interface FindingFacts {
   coolerThanBest: { bestC: number; gotC: number; owner: LimitOwner };
   tapTooCool: { wantedC: number; reachedC: number };
   actionSoftened: { wanted: MechanicalAction; most: MechanicalAction; owner: LimitOwner };
+  /** The sewn-in label outweighs what a fibre alone would say. */
+  allowedByLabel: {
+    what: 'heat' | 'machine' | 'oxygen' | 'alkali';
+    owner: LimitOwner;
+    by: LimitOwner;
+    /** °C or pH; null where there is no figure. */
+    aloneMax: number | null;
+    usedMax: number | null;
+  };
+  oxygenBathBorne: { owner: LimitOwner; otherMaxPH: number; pH: number };
+  onlyAfter: { agentIds: readonly string[] };
   acidBriefly: { pH: number };
   schoolFollowed: { schoolId: string };
   ageLowersOdds: { age: string };
@@ -121,6 +132,9 @@ export interface FindingFacts {
   fibresUnknown: Record<string, never>;
   noLabelKnown: Record<string, never>;
   codeUnknown: Record<string, never>;
+  /** Only what the missing code holds back: the water test would open it. */
+  afterWaterTest: { methodId: string };
+  waterTestFailed: Record<string, never>;
   noHomeMethod: Record<string, never>;
   professionalHand: {
     because: 'explosive' | 'codeX' | 'codeS' | 'antique' | 'leather' | 'dryCleanOnly' | 'noMethod';

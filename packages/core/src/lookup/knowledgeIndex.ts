@@ -28,6 +28,10 @@ export interface MethodFacts {
   readonly pHIsComputed: boolean;
   /** Mild acid or peroxide alone, at most an hour and rinsed or blotted out after. */
   readonly briefAcid: boolean;
+  /** Acid of the strong kind on a spot for minutes, rinsed out after. */
+  readonly spotAcid: boolean;
+  /** An oxygen-bleach bath, by hand or in the drum. */
+  readonly oxygenBath: boolean;
 }
 
 /** The knowledge by id, with what can be worked out once for all plans. */
@@ -58,6 +62,8 @@ export interface KnowledgeIndex {
 const MOST_BATHS = 400;
 /** Longest contact that counts as brief for a weak acid that is rinsed out, min. */
 const BRIEF_MIN = 60;
+/** The same for oxalic acid, min. Common practice, no source. */
+const SPOT_ACID_MIN = 10;
 
 const indexes = new WeakMap<Knowledge, KnowledgeIndex>();
 
@@ -148,6 +154,13 @@ function methodFacts(method: Method, known: ReadonlyMap<string, Agent>): MethodF
       chemistries.every((chemistry) => MILD.includes(chemistry)) &&
       method.dwellMin.max <= BRIEF_MIN &&
       (method.rinse === 'full' || method.rinse === 'damp'),
+    spotAcid:
+      chemistries.includes('oxalicAcid') &&
+      chemistries.every((chemistry) => chemistry === 'oxalicAcid' || MILD.includes(chemistry)) &&
+      method.dwellMin.max <= SPOT_ACID_MIN &&
+      method.rinse === 'full',
+    oxygenBath:
+      chemistries.includes('percarbonate') && (method.liquorRatioLPerKg !== null || method.inMachine),
   };
 }
 

@@ -70,7 +70,10 @@ describe('the table the other way round', () => {
     expect(ask({ kind: 'blend', waterL: 10, wantedC: 30 }).cautionIds).toEqual([]);
   });
   it('eleven kettles bring 40 L from 45 to 60 °C', () => {
-    expect(ask({ kind: 'raise', waterL: 40, clothG: 0, fromC: 45, toC: 60 })).toMatchObject({ kettles: 11, tapL: null });
+    expect(ask({ kind: 'raise', waterL: 40, clothG: 0, fromC: 45, toC: 60 })).toMatchObject({
+      kettles: 11,
+      tapL: null,
+    });
   });
   it('hot and cold and kettle for a temperature', () => {
     const { shares } = ask({ kind: 'blend', waterL: 10, wantedC: 40 });

@@ -26,8 +26,9 @@ export function agentsOnPiece(
             limit.sourceIds,
           ),
         );
-      if (verdict === 'test')
-        against.push(finding('hiddenTestFirst', { chemistry, owner: limit.owner }, limit.sourceIds));
+      const test = limits.find((one) => one.verdict === 'test');
+      if (verdict !== 'never' && test)
+        against.push(finding('hiddenTestFirst', { chemistry, owner: test.owner }, test.sourceIds));
     }
   return { refused, against };
 }

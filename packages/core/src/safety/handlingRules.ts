@@ -1,6 +1,6 @@
 import type { PiecePart } from '../textile/piece.js';
 import { agentsOf } from './doneIn.js';
-import { type CaseRead, isFrail } from './readCase.js';
+import { type CaseRead, isAntique } from './readCase.js';
 import { type WorkRule, when } from './rule.js';
 
 /** How it is handled: water, machine, hands, drying, against cloth, make and tag. */
@@ -18,12 +18,17 @@ function wetness(...[work, read]: Parameters<WorkRule>) {
     label?.wash?.kind === 'never' ||
     read.fibres.some((fibre) => fibre.waterSensitive) ||
     parts.some((part) => part.mostWetting !== null && part.mostWetting !== 'immersion');
+  // Without a code a passed water test opens the surface; S and X it never opens.
+  const uncoded = code === null || code === 'unknown';
+  const opened = uncoded && facts.piece.waterTest === 'passed';
   const noWater =
-    (item?.coded && code !== 'W' && code !== 'WS') ||
+    (item?.coded && code !== 'W' && code !== 'WS' && !opened) ||
     item?.mostWetting === 'dry' ||
     facts.piece.parts.some((part) => isMarkedByWater(part, read));
-  const anyAgent = work.pours.some((one) => (agentOf(one.agentId)?.chemistries.length ?? 0) > 0);
-  const bare = item?.coded && (code === 'X' || code === null || code === 'unknown');
+  const anyAgent = work.pours.some((one) =>
+    agentOf(one.agentId)?.chemistries.some((chemistry) => code === 'X' || chemistry !== 'absorbent'),
+  );
+  const bare = item?.coded && (code === 'X' || (uncoded && !opened));
   const drowned = work.soaks || isWashed(work);
   const wet =
     drowned || work.waterML > 0 || work.pours.some((one) => agentOf(one.agentId)?.form === 'liquid');
@@ -71,9 +76,13 @@ function programme(...[work, read]: Parameters<WorkRule>) {
   if (!work.programme) return [];
   const wash = facts.piece.label?.wash;
   const tops = [
-    ...fibres.map((fibre) => fibre.mostProgramme),
+    // A tag with a machine wash speaks for all fibres; those that felt stay mild.
+    ...fibres.map((fibre) =>
+      wash?.kind === 'machine' ? (fibre.felts ? 'mild' : 'normal') : fibre.mostProgramme,
+    ),
     washedByLabel(read) ? 'veryMild' : (item?.mostProgramme ?? 'none'),
-    ...(isFrail(read) ? ['hand'] : []),
+    ...(isAntique(read) ? ['hand'] : []),
+    ...(facts.piece.condition === 'irreplaceable' ? ['mild'] : []),
     wash?.kind === 'never'
       ? 'none'
       : wash?.kind === 'hand'
@@ -96,7 +105,8 @@ function hand(...[work, { facts, fibres, item, parts }]: Parameters<WorkRule>) {
     ...fibres.map((fibre) => fibre.mostAction),
     ...parts.flatMap((part) => part.mostAction ?? []),
     item?.mostAction ?? 'none',
-    ...(['sound', 'worn'].includes(facts.piece.condition) ? [] : ['press']),
+    ...(['sound', 'worn', 'irreplaceable'].includes(facts.piece.condition) ? [] : ['press']),
+    ...(facts.piece.condition === 'irreplaceable' ? ['softBrush'] : []),
   ];
   return when(
     ACTIONS.indexOf(work.hand) > Math.min(...tops.map((top) => ACTIONS.indexOf(top))),
@@ -117,7 +127,7 @@ export function forbiddenDrying(read: CaseRead): ReadonlySet<string> {
       : label.tumble === 'low'
         ? ['tumbleNormal']
         : []),
-    ...(label?.shade || ['mid', 'dark', 'multicoloured', 'unknown'].includes(colour) || isFrail(read)
+    ...(label?.shade || ['mid', 'dark', 'multicoloured', 'unknown'].includes(colour) || isAntique(read)
       ? ['sun']
       : []),
     ...(label?.natural === 'flat' ? ['line'] : []),

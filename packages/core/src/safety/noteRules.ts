@@ -111,7 +111,7 @@ function isForbidden(deed: Deed, read: CaseRead): boolean {
   const gentle = ['none', 'blot', 'press'];
   const only = [
     ...[...fibres, ...parts, ...(item ? [item] : [])].flatMap((one) => one.mostAction ?? []),
-    ...(['sound', 'worn'].includes(condition) ? [] : ['press']),
+    ...(['sound', 'worn', 'irreplaceable'].includes(condition) ? [] : ['press']),
   ];
   const chemistries = CHEMISTRIES[deed];
   if (chemistries)

@@ -1,5 +1,5 @@
 import { chemistriesOf } from './doneIn.js';
-import { isFrail } from './readCase.js';
+import { isAntique, isFrail } from './readCase.js';
 import { type TurnRule, treatOf, type WorkRule, when } from './rule.js';
 
 /** What the cloth, its tag and its age say to products, heat and pH. */
@@ -36,15 +36,20 @@ function heat(...[work, read, before]: Parameters<WorkRule>) {
   const { facts, fibres, left, marks } = read;
   const { label, colour, fastness } = facts.piece;
   const white = colour === 'white';
+  // A tag with a machine wash speaks for all fibres; a soak past two hours is cooler for tender ones.
   const labelled = label?.wash?.kind === 'machine';
+  const longSoak = work.soaks && (work.minutes?.most ?? 0) > LONG_SOAK_MIN;
   const tops = [
-    ...fibres.map(({ bathTempC: t }) =>
-      labelled ? (white ? t.white : t.coloured) : white ? t.unlabelledWhite : t.unlabelledColoured,
-    ),
-    ...(label?.wash?.kind === 'machine' ? [label.wash.maxC] : label?.wash?.kind === 'hand' ? [label.wash.maxC ?? 40] : []),
+    ...(labelled ? [] : fibres.map(({ bathTempC: t }) => (white ? t.unlabelledWhite : t.unlabelledColoured))),
+    ...(longSoak ? fibres.flatMap((fibre) => fibre.longSoakMaxC ?? []) : []),
+    ...(label?.wash?.kind === 'machine'
+      ? [label.wash.maxC]
+      : label?.wash?.kind === 'hand'
+        ? [label.wash.maxC ?? 40]
+        : []),
     ...left.flatMap((component) => component.maxTempC ?? []),
     ...(fastness === 'failed' && !white ? [30] : []),
-    ...(isFrail(read) ? [30] : []),
+    ...(isAntique(read) ? [30] : []),
   ];
   const seen = before.some((earlier) => earlier.turn === work.turn && earlier.kind === 'lookDry');
   const unseen = marks.some((mark) => mark.kind === 'mark' || mark.kind === 'dyeRun');
@@ -52,6 +57,8 @@ function heat(...[work, read, before]: Parameters<WorkRule>) {
     work.programme !== null && work.tempC.most > 40 && !seen && (work.kind === 'wash' || unseen);
   return [...when(work.tempC.most > Math.min(...tops), 'tooHot'), ...when(hotWash, 'heatBeforeLook')];
 }
+
+const LONG_SOAK_MIN = 120;
 
 const MILD = ['weakAcid', 'peroxide', 'detergent', 'water'];
 
@@ -64,11 +71,22 @@ function acidity(...[turn, read]: Parameters<TurnRule>) {
       chemistriesOf(work, read).every((one) => MILD.includes(one)) &&
       (work.minutes?.most ?? Number.POSITIVE_INFINITY) <= 60 &&
       turn.slice(index).some((later) => later.kind === 'rinse');
+    const used = chemistriesOf(work, read);
+    const eatsRust =
+      used.includes('oxalicAcid') &&
+      used.every((one) => one === 'oxalicAcid' || MILD.includes(one)) &&
+      (work.minutes?.most ?? Number.POSITIVE_INFINITY) <= 10 &&
+      turn.slice(index).some((later) => later.kind === 'rinse' && later.changes >= 2);
+    const oxygen = used.includes('percarbonate') && (work.soaks || work.programme !== null);
+    const sign = read.facts.piece.label?.bleach;
+    const bySign = sign === 'any' || sign === 'oxygenOnly';
     return (
-      (isFrail(read) && high > 8.5) ||
-      read.fibres.some(
-        ({ pH }) => high > pH.max || low < (brief ? Math.min(pH.min, pH.weakAcidBrieflyMin) : pH.min),
-      )
+      (isAntique(read) && high > 8.5) ||
+      read.fibres.some(({ pH }) => {
+        const floor = eatsRust ? pH.spotAcidMin : brief ? pH.weakAcidBrieflyMin : pH.min;
+        const top = oxygen && (bySign || !pH.oxygenNeedsLabel) ? pH.oxygenMax : pH.max;
+        return high > Math.max(pH.max, top) || low < Math.min(pH.min, floor);
+      })
     );
   });
   return when(outside, 'pHOutsideFibre');

@@ -58,7 +58,10 @@ export function readCase(facts: TroubleFacts, household: Household, knowledge: K
   const gone = told.filter((component) => facts.goneComponentIds.includes(component.id));
   const { cautionOf, noteOf } = wordsOf(knowledge);
   const rules = [
-    ...fibres.flatMap((fibre) => fibre.chemistry),
+    ...piece.parts.flatMap((part) => part.fibres.flatMap((share) => fibreRules(share, facts, index.fibres))),
+    ...(piece.parts.some((part) => part.fibres.length === 0) || piece.parts.length === 0
+      ? (index.fibres.get(UNKNOWN_FIBRE_ID)?.chemistry ?? [])
+      : []),
     ...parts.flatMap((part) => part.chemistry),
     ...(item?.chemistry ?? []),
     ...soilRules(left, facts, household, knowledge),
@@ -79,7 +82,8 @@ export function readCase(facts: TroubleFacts, household: Household, knowledge: K
     never: new Set<string>([
       ...rules.filter((rule) => rule.verdict === 'never').map((rule) => rule.chemistry),
       ...colourNever(facts),
-      ...(piece.condition === 'antique' ? NEVER_ON_ANTIQUES : []),
+      ...(piece.condition === 'antique' ? [...NEVER_ON_WEAK, 'ammonia', 'strongAlkali'] : []),
+      ...(piece.condition === 'thinning' ? NEVER_ON_WEAK : []),
     ]),
     drains: drainsThrough(facts, item, fibres, parts),
     residues: facts.tried.flatMap(({ agentId, washedOut }) =>
@@ -89,6 +93,21 @@ export function readCase(facts: TroubleFacts, household: Household, knowledge: K
     noteOf,
     cautionOf,
   };
+}
+
+/** A fibre's rules in this piece: what only its tag opens, and what a trace of it bears. */
+function fibreRules(
+  { fibreId, sharePct }: { readonly fibreId: string; readonly sharePct: number },
+  { piece }: TroubleFacts,
+  known: ReadonlyMap<string, Fibre>,
+): ChemistryRule[] {
+  const oxygenSign = piece.label?.bleach === 'any' || piece.label?.bleach === 'oxygenOnly';
+  return (known.get(fibreId)?.chemistry ?? []).map((rule): ChemistryRule => {
+    const byTag = rule.chemistry === 'percarbonate' || rule.chemistry === 'peroxide';
+    if (rule.whereLabelAllows && oxygenSign && byTag)
+      return { ...rule, verdict: 'limited', bounds: rule.whereLabelAllows };
+    return rule.upToShare && sharePct <= rule.upToShare.pct ? { ...rule, ...rule.upToShare } : rule;
+  });
 }
 
 /** Every fibre of every part; one that is not told counts as the unknown fibre. */
@@ -176,8 +195,8 @@ function colourNever({ piece }: TroubleFacts): string[] {
   ];
 }
 
-/** On cloth of some fifty years and more these are a conservator's. */
-const NEVER_ON_ANTIQUES = [
+/** On weak cloth, and on cloth of some fifty years and more, these are a conservator's. */
+const NEVER_ON_WEAK = [
   'chlorine',
   'reducer',
   'peroxide',
@@ -207,6 +226,8 @@ function drainsThrough(
   return made && piece.label?.wash?.kind !== 'never' && !kept && !marked;
 }
 
-/** Old, or nobody could replace it. */
+export const isAntique = ({ facts }: CaseRead): boolean => facts.piece.condition === 'antique';
+
+/** Old, or nobody could replace it: tested before anything that could harm it. */
 export const isFrail = ({ facts }: CaseRead): boolean =>
   ['antique', 'irreplaceable'].includes(facts.piece.condition);

@@ -25,10 +25,15 @@ function pairs(work: readonly Work[], read: CaseRead): Violation[] {
       const met = knowledge.forbiddenPairs.filter(
         (pair) => (a.includes(pair.a) && b.includes(pair.b)) || (a.includes(pair.b) && b.includes(pair.a)),
       );
-      if (met.some((pair) => pair.apart !== 'rinse' || (!drains && pair.blocksSurface)))
+      const never = ['plan', 'rinseAndDry'];
+      if (met.some((pair) => never.includes(pair.apart) || (!drains && pair.blocksSurface)))
         return [{ code: 'forbiddenPairInPlan', where: later.turnName }];
-      const rinsed = work.slice(since + 1, at).some((one) => one.kind === 'rinse' && one.changes >= 2);
-      return met.length > 0 && !rinsed ? [{ code: 'forbiddenPairUnrinsed', where: later.turnName }] : [];
+      const between = work.slice(since + 1, at);
+      const rinsed = between.some((one) => one.kind === 'rinse' && one.changes >= 2);
+      const aired = between.some((one) => one.kind === 'air');
+      return met.some((pair) => (pair.apart === 'air' ? !aired : !rinsed))
+        ? [{ code: 'forbiddenPairUnrinsed', where: later.turnName }]
+        : [];
     });
     if (b.length > 0) earlier.push({ at, chemistries: b });
     return found;

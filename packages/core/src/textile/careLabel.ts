@@ -27,6 +27,7 @@ export type LabelSign =
   | 'washNever'
   | 'bleachNever'
   | 'bleachOxygenOnly'
+  | 'bleachAny'
   | 'tumbleLow'
   | 'tumbleNever'
   | 'shade'

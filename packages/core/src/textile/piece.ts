@@ -13,6 +13,9 @@ export interface PiecePart {
   readonly fibres: readonly FibreShare[];
 }
 
+export const WATER_TESTS = ['passed', 'failed'] as const;
+export type WaterTest = (typeof WATER_TESTS)[number];
+
 /** What is known of a piece. `null` is "not known", never a default. */
 export interface PieceFacts {
   readonly itemId: string | null;
@@ -23,6 +26,8 @@ export interface PieceFacts {
   readonly condition: Condition;
   readonly label: CareLabel | null;
   readonly code: UpholsteryCode | null;
+  /** What a hidden spot made of a damp white cloth and of drying; null or left out = not done. */
+  readonly waterTest?: WaterTest | null | undefined;
   readonly dryMassG: number | null;
   readonly metalParts: boolean;
 }

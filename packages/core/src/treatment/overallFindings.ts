@@ -1,6 +1,7 @@
 import { ASSUMED_SIZE, SIZE_CM } from '@feverfew/knowledge';
 import { type Finding, finding } from '../finding/finding.js';
 import { toPct } from '../quantity/rounding.js';
+import type { PieceFacts } from '../textile/piece.js';
 import { diagnosisOf, isAnswered } from '../trouble/diagnose.js';
 import { explosivesHere, isUntouchable } from './case/explosivesHere.js';
 import { fumesHere } from './case/fumesHere.js';
@@ -54,10 +55,17 @@ function unknownFindings({ facts, item, knowledge }: PlanContext): Finding[] {
   });
   return [
     ...(fibresUnknown ? [finding('fibresUnknown', {})] : []),
-    ...(!piece.label && !item.coded ? [finding('noLabelKnown', {})] : []),
-    ...(item.coded && (piece.code === null || piece.code === 'unknown') ? [finding('codeUnknown', {})] : []),
+    ...(!piece.label && !item.surfaceOnly ? [finding('noLabelKnown', {})] : []),
+    ...(item.coded && isUncoded(piece) ? waterTestFindings(piece) : []),
     ...open.map((markId) => finding('causeUnknown', { markId }, ['memory'])),
   ];
+}
+
+const isUncoded = ({ code }: PieceFacts): boolean => code === null || code === 'unknown';
+
+function waterTestFindings({ waterTest }: PieceFacts): Finding[] {
+  if (waterTest === 'passed') return [];
+  return [finding(waterTest === 'failed' ? 'waterTestFailed' : 'codeUnknown', {})];
 }
 
 /** What age, heat and earlier products have done. */
@@ -98,9 +106,7 @@ function adviceFindings(context: PlanContext, rinsedFirst: boolean): Finding[] {
   const { facts, item, marks, household, envelope } = context;
   const atFirst = { unwetted: !rinsedFirst, bars: context.barred };
   const dryClean = facts.piece.label?.dryClean;
-  const sickness = marks.some(
-    (work) => work.isBodyFluid && work.components.some(({ component }) => component.infectious),
-  );
+  const sickness = marks.some((work) => work.isBodyFluid);
   return [
     ...marks.flatMap(({ mark }) =>
       sayable(mark.advice, context, atFirst).map((text) =>

@@ -58,7 +58,9 @@ describe('any plan', () => {
     fc.assert(
       fc.property(fc.constantFrom(...baths), fc.integer({ min: 200, max: 9000 }), (method, dryMassG) => {
         const { beetrootOnDamask: facts } = cases;
-        const context = contextOf({ ...facts, piece: { ...facts.piece, dryMassG } }, home);
+        // Cotton bears every dose there is: none is cut for its pH.
+        const parts = [{ name: 'whole piece', fibres: [{ fibreId: 'cotton', sharePct: 100 }] }];
+        const context = contextOf({ ...facts, piece: { ...facts.piece, parts, dryMassG } }, home);
         const made = recipe({ method, standIn: null, window: workWindow(method, null, context) }, context);
         const waterL = made.bath?.waterL ?? 0;
         expect(waterL).toBeGreaterThan(0);

@@ -71,8 +71,8 @@ const CASES: readonly Case[] = [
       parts('carpet', { pile: { wool: 100 }, backing: { jute: 100 } }, { colour: 'mid', code: 'W' }),
       fresh,
     ),
-    does: ['dryBlot', 'coldBlot'],
-    doesNot: ['vinegarBlot', 'hotOxygenDip', 'coldFlush'],
+    does: ['dryBlot', 'coldBlot', 'vinegarBlot'],
+    doesNot: ['hotOxygenDip', 'coldFlush'],
   },
   {
     name: 'red wine, a week old, the same carpet: peroxide after detergent, nothing that only blots',
@@ -549,11 +549,11 @@ const CASES: readonly Case[] = [
     doesNot: ['oxygenSoak', 'deepStrip', 'sunLine'],
   },
   {
-    name: 'smoke, merino: air and a delicate soak; vinegar lies below pH 4',
-    ground: 'HB: wool pH 4–8.5',
+    name: 'smoke, merino: air and a delicate soak, vinegar after a test; nothing alkaline',
+    ground: 'HB: wool is dyed at pH 2–5 and hurt by alkali',
     facts: trouble('smoke', on('sportsTop', { wool: 100 }, { colour: 'mid' }), whole),
     does: ['airing', 'delicateHandSoak'],
-    doesNot: ['vinegarSoak'],
+    doesNot: ['sodaSoak', 'bioMachineWash'],
   },
   {
     name: 'lace collar with silk ribbon, old smell: air and a supported soak, no sun',
@@ -582,7 +582,7 @@ const CASES: readonly Case[] = [
     ground: 'HB: urine and hypochlorite make chloramines',
     facts: trouble('petUrine', on('rug', { wool: 100 }, { colour: 'multicoloured', code: 'W' }), fresh),
     does: ['coldBlot'],
-    doesNot: ['chlorineSoak', 'mattressEnzyme', 'odourRemoverSurface', 'vinegarBlot'],
+    doesNot: ['chlorineSoak', 'mattressEnzyme', 'odourRemoverSurface'],
   },
   // Furniture, codes, mats
   {

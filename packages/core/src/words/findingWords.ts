@@ -203,6 +203,20 @@ const WORDS: Words = {
     `${say.temp(wantedC)} cannot be reached with your taps and kettle; ${say.temp(reachedC)} is the best here.`,
   actionSoftened: ({ wanted, most, owner }, say) =>
     `${upper(ACTION_WORDS[most])} instead of ${ACTION_WORDS[wanted]} (${ownerWords(owner, say)}).`,
+  allowedByLabel: ({ what, owner, by, aloneMax, usedMax }, say) => {
+    const alone = `though ${ownerWords(owner, say)} alone would say`;
+    const allowed = `allowed by the label (${ownerWords(by, say)})`;
+    return {
+      heat: `${say.temp(usedMax ?? 0)}: ${allowed}, ${alone} ${say.temp(aloneMax ?? 0)} at most.`,
+      machine: `In the machine: ${allowed}, ${alone} by hand.`,
+      oxygen: `Oxygen bleach: ${allowed}, ${alone} none.`,
+      alkali: `An oxygen bath of pH ${pH(usedMax ?? 0)}: ${allowed}, ${alone} pH ${pH(aloneMax ?? 0)} at most.`,
+    }[what];
+  },
+  oxygenBathBorne: ({ owner, otherMaxPH, pH: used }, say) =>
+    `Other baths stop at pH ${pH(otherMaxPH)} for ${ownerWords(owner, say)}; an oxygen bath of pH ${pH(used)} it bears.`,
+  onlyAfter: ({ agentIds }, say) =>
+    `Only where ${agentIds.map(say.name).join(' or ')} has been tried first and did not do it.`,
   acidBriefly: ({ pH: value }) =>
     `At pH ${pH(value)} it is sourer than a bath may be: at most an hour, then rinse or blot it out.`,
   schoolFollowed: ({ schoolId }, say) => `Follows “${say.name(schoolId)}”.`,
@@ -223,7 +237,7 @@ const WORDS: Words = {
   dryCleanNoPermission: ({ sign }) =>
     `The ${sign} in a circle is for a professional's machine: no permission for solvents at home.`,
   hygieneAfter: ({ maxC, mayBleach }, say) =>
-    `Where sickness is the reason: once it is gone, wash it apart at ${say.temp(maxC)} at most` +
+    `For hygiene (sickness, nappies, a wet bed): once it is gone, wash it apart at ${say.temp(maxC)} at most` +
     `${mayBleach === false ? '. It bears no bleach' : ', with a bleach-containing detergent if the label allows'}.`,
   worthBuying: ({ agentIds, methodId, nowHighPct, thenHighPct }, say) =>
     `With ${agentIds.map(say.name).join(' and ')} in the house, “${say.name(methodId)}” would take out ` +
@@ -233,7 +247,12 @@ const WORDS: Words = {
     'Fibres not told: treated as the most delicate it could be. Look for a tag inside a side seam.',
   noLabelKnown: () => 'No care label told: limits are guessed from fibre and make, on the careful side.',
   codeUnknown: () =>
-    'Upholstery code not known: treated as dry-only until a hidden spot has taken a drop of water without a ring.',
+    'No upholstery code told: dry powder may be used at once. The hidden water test opens the ways with water: a ' +
+    'damp white cloth on a hidden place for 10 seconds; no colour on the cloth, and, once the place is dry, no ring ' +
+    'and no crushed pile. Tell how it went under “code”.',
+  afterWaterTest: () => 'After the hidden water test: until it is passed, nothing wet.',
+  waterTestFailed: () =>
+    'The hidden water test was not passed: dry ways only. What they leave is for a professional cleaner.',
   noHomeMethod: () => 'Nothing here is both safe for this piece and any use on this trouble.',
   professionalHand: ({ because }) =>
     because === 'explosive'

@@ -8,6 +8,7 @@ const SIGN_WORDS: Readonly<Record<LabelSign, string>> = {
   handWash: 'hand-wash sign',
   washNever: 'crossed-out tub',
   bleachNever: 'crossed-out triangle',
+  bleachAny: 'open triangle: any bleach',
   bleachOxygenOnly: 'striped triangle: oxygen only',
   tumbleLow: 'low tumble sign',
   tumbleNever: 'crossed-out dryer sign',

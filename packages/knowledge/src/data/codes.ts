@@ -308,7 +308,9 @@ export const codes: readonly CodeFact[] = [
     id: 'codeUnknown',
     code: 'no code',
     means: 'Not known.',
-    atHome: 'Treated as X until a hidden spot has taken a drop of water without a ring.',
+    atHome:
+      'Dry powder at once. Damp, blotted, once a hidden spot has passed the water test: a damp white cloth for ten ' +
+      'seconds, no colour on it, and no ring or crushed pile when dry.',
     sourceIds: ['commonPractice'],
   },
 ];

@@ -9,7 +9,7 @@ const proteinChemistry: ChemistryRule[] = [
   { chemistry: 'percarbonate', verdict: 'never', protects: 'piece', sourceIds: ['textileHandbook'] },
   {
     chemistry: 'peroxide',
-    verdict: 'limited',
+    verdict: 'test',
     bounds: { maxTempC: 30, maxDwellMin: 30, maxRounds: 2 },
     protects: 'piece',
     sourceIds: ['textileHandbook', 'memory'],
@@ -34,7 +34,7 @@ const esterChemistry: ChemistryRule[] = [
   { chemistry: 'ammonia', verdict: 'never', protects: 'piece', sourceIds: ['textileHandbook'] },
   {
     chemistry: 'alcohol',
-    verdict: 'limited',
+    verdict: 'test',
     bounds: { maxDwellMin: 3, maxRounds: 1 },
     protects: 'piece',
     sourceIds: ['textileHandbook', 'memory'],
@@ -69,6 +69,38 @@ const foamChemistry: ChemistryRule[] = [
   { chemistry: 'percarbonate', verdict: 'never', protects: 'piece', sourceIds: ['commonPractice'] },
 ];
 
+/** Window for baths; what is not told stands at the ends of the window. */
+const baths = (
+  min: number,
+  max: number,
+  weakAcidBrieflyMin: number,
+  more: Partial<Fibre['pH']> = {},
+): Fibre['pH'] => ({
+  min,
+  max,
+  weakAcidBrieflyMin,
+  spotAcidMin: weakAcidBrieflyMin,
+  oxygenMax: max,
+  oxygenNeedsLabel: false,
+  ...more,
+});
+
+/** Recalled from textbooks of fibre chemistry and from what launderers do; nobody has looked them up. */
+const recalled = {
+  heatSourceIds: ['textileHandbook', 'commonPractice'],
+  pHSourceIds: ['textileHandbook', 'memory'],
+  handlingSourceIds: ['commonPractice'],
+};
+/** No handbook speaks of it: figures of the careful reading. */
+const careful = {
+  heatSourceIds: ['commonPractice', 'memory'],
+  pHSourceIds: ['commonPractice', 'memory'],
+  handlingSourceIds: ['commonPractice'],
+};
+
+/** Longest oxygen bath of fibres that bear it only where their label allows it, min. */
+const LONG_OXYGEN_MIN = 240;
+
 export const fibres: readonly Fibre[] = [
   {
     id: 'cotton',
@@ -77,7 +109,8 @@ export const fibres: readonly Fibre[] = [
     aliases: ['co', 'coton', 'drill', 'percale', 'terry', 'denim', 'lawn', 'muslin', 'canvas'],
     group: 'cellulose',
     bathTempC: { white: 95, coloured: 60, unlabelledWhite: 60, unlabelledColoured: 40 },
-    pH: { min: 5, max: 11, weakAcidBrieflyMin: 1.7 },
+    pH: baths(5, 12, 1.7, { spotAcidMin: 1 }),
+    longSoakMaxC: null,
     mostAction: 'firmBrush',
     mostProgramme: 'normal',
     chemistry: [
@@ -95,7 +128,8 @@ export const fibres: readonly Fibre[] = [
     oilAffinity: 'low',
     usualDyes: 'reactive, direct, vat, sulphur; indigo on denim',
     note: 'Stronger wet than dry; bears alkali and heat. Dried-in acid weakens it: rinse.',
-    sourceIds: ['textileHandbook', 'iso3758'],
+    sourceIds: ['eu1007', 'textileHandbook'],
+    ...recalled,
   },
   {
     id: 'linen',
@@ -104,7 +138,8 @@ export const fibres: readonly Fibre[] = [
     aliases: ['li', 'flax', 'damask'],
     group: 'bastLeaf',
     bathTempC: { white: 95, coloured: 60, unlabelledWhite: 60, unlabelledColoured: 40 },
-    pH: { min: 5, max: 11, weakAcidBrieflyMin: 1.7 },
+    pH: baths(5, 11, 1.7, { spotAcidMin: 1 }),
+    longSoakMaxC: null,
     mostAction: 'softBrush',
     mostProgramme: 'normal',
     chemistry: [
@@ -129,7 +164,8 @@ export const fibres: readonly Fibre[] = [
     oilAffinity: 'low',
     usualDyes: 'reactive, direct, vat',
     note: 'Bears heat; creases; more easily hurt by hypochlorite than cotton.',
-    sourceIds: ['textileHandbook', 'iso3758'],
+    sourceIds: ['eu1007', 'textileHandbook'],
+    ...recalled,
   },
   {
     id: 'hemp',
@@ -138,7 +174,8 @@ export const fibres: readonly Fibre[] = [
     aliases: ['ha'],
     group: 'bastLeaf',
     bathTempC: { white: 60, coloured: 40, unlabelledWhite: 40, unlabelledColoured: 40 },
-    pH: { min: 5, max: 11, weakAcidBrieflyMin: 2.4 },
+    pH: baths(5, 11, 2.4),
+    longSoakMaxC: null,
     mostAction: 'softBrush',
     mostProgramme: 'normal',
     chemistry: [
@@ -156,7 +193,8 @@ export const fibres: readonly Fibre[] = [
     oilAffinity: 'low',
     usualDyes: 'reactive, direct',
     note: 'Much like linen; dyed hemp often bleeds.',
-    sourceIds: ['textileHandbook'],
+    sourceIds: ['eu1007', 'textileHandbook'],
+    ...recalled,
   },
   {
     id: 'jute',
@@ -165,7 +203,8 @@ export const fibres: readonly Fibre[] = [
     aliases: ['ju', 'hessian'],
     group: 'bastLeaf',
     bathTempC: { white: 30, coloured: 30, unlabelledWhite: 30, unlabelledColoured: 30 },
-    pH: { min: 5, max: 8.5, weakAcidBrieflyMin: 2.4 },
+    pH: baths(5, 8.5, 2.4),
+    longSoakMaxC: null,
     mostAction: 'blot',
     mostProgramme: 'none',
     chemistry: [
@@ -184,7 +223,8 @@ export const fibres: readonly Fibre[] = [
     oilAffinity: 'low',
     usualDyes: 'direct, basic',
     note: 'Browns and shows water marks when wetted: dry methods only.',
-    sourceIds: ['textileHandbook', 'commonPractice'],
+    sourceIds: ['eu1007', 'textileHandbook'],
+    ...careful,
   },
   {
     id: 'viscose',
@@ -193,7 +233,8 @@ export const fibres: readonly Fibre[] = [
     aliases: ['cv', 'vi', 'rayon', 'bamboo', 'bamboo viscose'],
     group: 'regeneratedCellulose',
     bathTempC: { white: 40, coloured: 40, unlabelledWhite: 30, unlabelledColoured: 30 },
-    pH: { min: 5, max: 10, weakAcidBrieflyMin: 2.4 },
+    pH: baths(5, 10, 2.4, { oxygenMax: 10.8, oxygenNeedsLabel: true }),
+    longSoakMaxC: 40,
     mostAction: 'press',
     mostProgramme: 'mild',
     chemistry: [
@@ -206,6 +247,13 @@ export const fibres: readonly Fibre[] = [
       },
       { chemistry: 'chlorine', verdict: 'never', protects: 'piece', sourceIds: ['textileHandbook'] },
       { chemistry: 'strongAlkali', verdict: 'never', protects: 'piece', sourceIds: ['textileHandbook'] },
+      {
+        chemistry: 'percarbonate',
+        verdict: 'limited',
+        bounds: { maxDwellMin: LONG_OXYGEN_MIN },
+        protects: 'piece',
+        sourceIds: ['commonPractice', 'memory'],
+      },
     ],
     drying: noTumble,
     waterSensitive: false,
@@ -218,8 +266,11 @@ export const fibres: readonly Fibre[] = [
     shrinksInHeat: true,
     oilAffinity: 'low',
     usualDyes: 'reactive, direct, vat',
-    note: 'About half as strong wet as dry: do not wring. An oxygen-bleach bath (pH about 10.6) lies past its window.',
-    sourceIds: ['textileHandbook', 'iso2076'],
+    note:
+      'About half as strong wet as dry: do not wring. An oxygen-bleach bath (pH about 10.6) where its label allows ' +
+      'oxygen, at most 40 °C and four hours.',
+    sourceIds: ['eu1007', 'iso2076', 'textileHandbook'],
+    ...recalled,
   },
   {
     id: 'lyocell',
@@ -228,7 +279,8 @@ export const fibres: readonly Fibre[] = [
     aliases: ['cly'],
     group: 'regeneratedCellulose',
     bathTempC: { white: 60, coloured: 40, unlabelledWhite: 40, unlabelledColoured: 30 },
-    pH: { min: 5, max: 11, weakAcidBrieflyMin: 2.4 },
+    pH: baths(5, 11, 2.4),
+    longSoakMaxC: null,
     mostAction: 'press',
     mostProgramme: 'mild',
     chemistry: [
@@ -253,7 +305,8 @@ export const fibres: readonly Fibre[] = [
     oilAffinity: 'low',
     usualDyes: 'reactive, direct',
     note: 'Rubbing raises fine hairs when wet.',
-    sourceIds: ['textileHandbook', 'iso2076'],
+    sourceIds: ['eu1007', 'iso2076', 'textileHandbook'],
+    ...recalled,
   },
   {
     id: 'acetate',
@@ -262,7 +315,8 @@ export const fibres: readonly Fibre[] = [
     aliases: ['ac', 'ca', 'acetate lining'],
     group: 'celluloseEster',
     bathTempC: { white: 30, coloured: 30, unlabelledWhite: 30, unlabelledColoured: 30 },
-    pH: { min: 4.5, max: 8.5, weakAcidBrieflyMin: 4.5 },
+    pH: baths(4.5, 8.5, 2.4),
+    longSoakMaxC: null,
     mostAction: 'press',
     mostProgramme: 'veryMild',
     chemistry: esterChemistry,
@@ -278,7 +332,8 @@ export const fibres: readonly Fibre[] = [
     oilAffinity: 'medium',
     usualDyes: 'disperse',
     note: 'Acetone dissolves it at once, and so do "acetone-free" removers with ethyl or butyl acetate.',
-    sourceIds: ['textileHandbook'],
+    sourceIds: ['eu1007', 'iso2076', 'textileHandbook'],
+    ...recalled,
   },
   {
     id: 'triacetate',
@@ -287,7 +342,8 @@ export const fibres: readonly Fibre[] = [
     aliases: ['cta'],
     group: 'celluloseEster',
     bathTempC: { white: 40, coloured: 40, unlabelledWhite: 30, unlabelledColoured: 30 },
-    pH: { min: 4.5, max: 8.5, weakAcidBrieflyMin: 4.5 },
+    pH: baths(4.5, 8.5, 2.4),
+    longSoakMaxC: null,
     mostAction: 'press',
     mostProgramme: 'veryMild',
     chemistry: esterChemistry,
@@ -303,7 +359,8 @@ export const fibres: readonly Fibre[] = [
     oilAffinity: 'medium',
     usualDyes: 'disperse',
     note: 'As acetate, a little hardier to heat.',
-    sourceIds: ['textileHandbook'],
+    sourceIds: ['eu1007', 'iso2076', 'textileHandbook'],
+    ...recalled,
   },
   {
     id: 'wool',
@@ -312,7 +369,8 @@ export const fibres: readonly Fibre[] = [
     aliases: ['wo', 'merino', 'lambswool', 'wv'],
     group: 'animalProtein',
     bathTempC: { white: 30, coloured: 30, unlabelledWhite: 30, unlabelledColoured: 30 },
-    pH: { min: 4, max: 8.5, weakAcidBrieflyMin: 4 },
+    pH: baths(4, 8.5, 2),
+    longSoakMaxC: null,
     mostAction: 'press',
     mostProgramme: 'hand',
     chemistry: proteinChemistry,
@@ -328,7 +386,8 @@ export const fibres: readonly Fibre[] = [
     oilAffinity: 'medium',
     usualDyes: 'acid, metal-complex, reactive for wool',
     note: 'Felts on rubbing and on a sudden change of temperature. No wringing.',
-    sourceIds: ['textileHandbook'],
+    sourceIds: ['eu1007', 'textileHandbook'],
+    ...recalled,
   },
   {
     id: 'cashmere',
@@ -337,7 +396,8 @@ export const fibres: readonly Fibre[] = [
     aliases: ['ws', 'cashmere wool', 'pashmina', 'fine hair'],
     group: 'animalProtein',
     bathTempC: { white: 30, coloured: 30, unlabelledWhite: 30, unlabelledColoured: 30 },
-    pH: { min: 4, max: 8.5, weakAcidBrieflyMin: 4 },
+    pH: baths(4, 8.5, 2),
+    longSoakMaxC: null,
     mostAction: 'blot',
     mostProgramme: 'hand',
     chemistry: proteinChemistry,
@@ -353,7 +413,8 @@ export const fibres: readonly Fibre[] = [
     oilAffinity: 'medium',
     usualDyes: 'acid, metal-complex',
     note: 'Fine animal hair: as wool, gentler still.',
-    sourceIds: ['textileHandbook', 'memory'],
+    sourceIds: ['eu1007', 'textileHandbook'],
+    ...recalled,
   },
   {
     id: 'silk',
@@ -362,7 +423,8 @@ export const fibres: readonly Fibre[] = [
     aliases: ['se', 'mulberry silk', 'tussah'],
     group: 'animalProtein',
     bathTempC: { white: 30, coloured: 30, unlabelledWhite: 30, unlabelledColoured: 30 },
-    pH: { min: 4, max: 8, weakAcidBrieflyMin: 4 },
+    pH: baths(4, 8, 2.2),
+    longSoakMaxC: null,
     mostAction: 'blot',
     mostProgramme: 'hand',
     chemistry: proteinChemistry,
@@ -378,7 +440,8 @@ export const fibres: readonly Fibre[] = [
     oilAffinity: 'medium',
     usualDyes: 'acid, metal-complex, reactive',
     note: 'Rubbing wet silk breaks the surface; sun and sweat weaken it.',
-    sourceIds: ['textileHandbook'],
+    sourceIds: ['eu1007', 'textileHandbook'],
+    ...recalled,
   },
   {
     id: 'polyester',
@@ -387,7 +450,8 @@ export const fibres: readonly Fibre[] = [
     aliases: ['pes', 'pl', 'microfibre'],
     group: 'synthetic',
     bathTempC: { white: 60, coloured: 40, unlabelledWhite: 40, unlabelledColoured: 40 },
-    pH: { min: 3, max: 11, weakAcidBrieflyMin: 1.7 },
+    pH: baths(3, 11, 1.7),
+    longSoakMaxC: null,
     mostAction: 'softBrush',
     mostProgramme: 'normal',
     chemistry: [
@@ -407,7 +471,8 @@ export const fibres: readonly Fibre[] = [
     note:
       'Holds oil. Handbooks give pH 3–10 for hot strong alkali; household wash baths of pH 10–11 up to 60 °C ' +
       'are common practice.',
-    sourceIds: ['textileHandbook', 'iso2076'],
+    sourceIds: ['eu1007', 'iso2076', 'textileHandbook'],
+    ...recalled,
   },
   {
     id: 'polyamide',
@@ -416,12 +481,19 @@ export const fibres: readonly Fibre[] = [
     aliases: ['pa', 'nylon'],
     group: 'synthetic',
     bathTempC: { white: 40, coloured: 40, unlabelledWhite: 40, unlabelledColoured: 30 },
-    pH: { min: 4, max: 10, weakAcidBrieflyMin: 2.4 },
+    pH: baths(4, 10, 2.4, { oxygenMax: 10.8, oxygenNeedsLabel: true }),
+    longSoakMaxC: 40,
     mostAction: 'softBrush',
     mostProgramme: 'mild',
     chemistry: [
       { chemistry: 'chlorine', verdict: 'never', protects: 'piece', sourceIds: ['textileHandbook'] },
-      { chemistry: 'percarbonate', verdict: 'never', protects: 'piece', sourceIds: ['textileHandbook'] },
+      {
+        chemistry: 'percarbonate',
+        verdict: 'never',
+        whereLabelAllows: { maxDwellMin: LONG_OXYGEN_MIN },
+        protects: 'piece',
+        sourceIds: ['textileHandbook', 'careLabel'],
+      },
       { chemistry: 'oxalicAcid', verdict: 'never', protects: 'piece', sourceIds: ['textileHandbook'] },
     ],
     drying: [...noHotTumble, ...noSun],
@@ -436,7 +508,8 @@ export const fibres: readonly Fibre[] = [
     oilAffinity: 'medium',
     usualDyes: 'acid, metal-complex, disperse',
     note: 'White polyamide takes up loose dye; chlorine and hot alkaline peroxide weaken it.',
-    sourceIds: ['textileHandbook', 'iso2076'],
+    sourceIds: ['eu1007', 'iso2076', 'textileHandbook'],
+    ...recalled,
   },
   {
     id: 'acrylic',
@@ -445,11 +518,19 @@ export const fibres: readonly Fibre[] = [
     aliases: ['pan', 'pc'],
     group: 'synthetic',
     bathTempC: { white: 40, coloured: 40, unlabelledWhite: 30, unlabelledColoured: 30 },
-    pH: { min: 3, max: 9, weakAcidBrieflyMin: 2.4 },
+    pH: baths(3, 9, 1.7, { oxygenMax: 10.8, oxygenNeedsLabel: true }),
+    longSoakMaxC: 40,
     mostAction: 'press',
     mostProgramme: 'mild',
     chemistry: [
       { chemistry: 'chlorine', verdict: 'never', protects: 'piece', sourceIds: ['textileHandbook'] },
+      {
+        chemistry: 'percarbonate',
+        verdict: 'limited',
+        bounds: { maxDwellMin: LONG_OXYGEN_MIN },
+        protects: 'piece',
+        sourceIds: ['commonPractice', 'memory'],
+      },
     ],
     drying: noHotTumble,
     waterSensitive: false,
@@ -463,7 +544,8 @@ export const fibres: readonly Fibre[] = [
     oilAffinity: 'high',
     usualDyes: 'basic (cationic)',
     note: 'Softens in hot water: no hot wringing, no steam.',
-    sourceIds: ['textileHandbook', 'iso2076'],
+    sourceIds: ['eu1007', 'iso2076', 'textileHandbook'],
+    ...recalled,
   },
   {
     id: 'elastane',
@@ -472,15 +554,36 @@ export const fibres: readonly Fibre[] = [
     aliases: ['el', 'ea', 'spandex'],
     group: 'synthetic',
     bathTempC: { white: 40, coloured: 40, unlabelledWhite: 40, unlabelledColoured: 30 },
-    pH: { min: 4, max: 10, weakAcidBrieflyMin: 3 },
+    pH: baths(4, 10, 2.4, { oxygenMax: 10.8, oxygenNeedsLabel: false }),
+    longSoakMaxC: 40,
     mostAction: 'softBrush',
     mostProgramme: 'mild',
     chemistry: [
       { chemistry: 'chlorine', verdict: 'never', protects: 'piece', sourceIds: ['textileHandbook'] },
       { chemistry: 'reducer', verdict: 'never', protects: 'piece', sourceIds: ['textileHandbook'] },
-      { chemistry: 'hydrocarbon', verdict: 'never', protects: 'piece', sourceIds: ['textileHandbook'] },
-      { chemistry: 'ketone', verdict: 'never', protects: 'piece', sourceIds: ['textileHandbook'] },
-      { chemistry: 'ester', verdict: 'never', protects: 'piece', sourceIds: ['textileHandbook', 'memory'] },
+      {
+        chemistry: 'percarbonate',
+        verdict: 'limited',
+        bounds: { maxDwellMin: 480 },
+        protects: 'piece',
+        sourceIds: ['commonPractice', 'memory'],
+      },
+      {
+        chemistry: 'hydrocarbon',
+        verdict: 'test',
+        bounds: { maxDwellMin: 5, maxRounds: 1 },
+        protects: 'piece',
+        sourceIds: ['careLabel', 'commonPractice'],
+      },
+      ...(['ketone', 'ester'] as const).map(
+        (chemistry): ChemistryRule => ({
+          chemistry,
+          verdict: 'never',
+          upToShare: { pct: 5, verdict: 'test', bounds: { maxDwellMin: 2, maxRounds: 1 } },
+          protects: 'piece',
+          sourceIds: ['textileHandbook', 'memory'],
+        }),
+      ),
     ],
     drying: noHotTumble,
     waterSensitive: false,
@@ -494,9 +597,10 @@ export const fibres: readonly Fibre[] = [
     oilAffinity: 'high',
     usualDyes: 'usually covered; acid or disperse',
     note:
-      'Any share counts: chlorine and heat age it, solvents swell it. A vinegar soak (pH about 3.2) up to an ' +
-      'hour is common practice with sports kit; stronger acid is kept off.',
-    sourceIds: ['textileHandbook', 'iso2076'],
+      'Any share counts: chlorine and heat age it, solvents swell it. It bears the alkaline oxygen bath of cotton ' +
+      '(mills bleach the two together, far hotter) and vinegar 1 to 1 up to an hour.',
+    sourceIds: ['eu1007', 'iso2076', 'textileHandbook'],
+    ...recalled,
   },
   {
     id: 'polypropylene',
@@ -505,7 +609,8 @@ export const fibres: readonly Fibre[] = [
     aliases: ['pp'],
     group: 'synthetic',
     bathTempC: { white: 40, coloured: 40, unlabelledWhite: 40, unlabelledColoured: 40 },
-    pH: { min: 3, max: 11, weakAcidBrieflyMin: 1.7 },
+    pH: baths(3, 11, 1.7),
+    longSoakMaxC: null,
     mostAction: 'softBrush',
     mostProgramme: 'mild',
     chemistry: [
@@ -524,7 +629,8 @@ export const fibres: readonly Fibre[] = [
     oilAffinity: 'high',
     usualDyes: 'pigmented in the melt',
     note: 'Takes up no water; hydrocarbon solvents swell it; softens under a hot iron.',
-    sourceIds: ['textileHandbook', 'iso2076'],
+    sourceIds: ['eu1007', 'iso2076', 'textileHandbook'],
+    ...recalled,
   },
   {
     id: 'ramie',
@@ -533,7 +639,8 @@ export const fibres: readonly Fibre[] = [
     aliases: ['ra', 'china grass'],
     group: 'bastLeaf',
     bathTempC: { white: 60, coloured: 40, unlabelledWhite: 40, unlabelledColoured: 40 },
-    pH: { min: 5, max: 11, weakAcidBrieflyMin: 2.4 },
+    pH: baths(5, 11, 2.4),
+    longSoakMaxC: null,
     mostAction: 'softBrush',
     mostProgramme: 'mild',
     chemistry: [
@@ -551,7 +658,8 @@ export const fibres: readonly Fibre[] = [
     oilAffinity: 'low',
     usualDyes: 'reactive, direct',
     note: 'Much like linen, stiffer and more brittle: no sharp creases, no hard wringing.',
-    sourceIds: ['textileHandbook', 'iso2076'],
+    sourceIds: ['eu1007', 'textileHandbook'],
+    ...recalled,
   },
   {
     id: 'sisal',
@@ -560,7 +668,8 @@ export const fibres: readonly Fibre[] = [
     aliases: ['si', 'agave'],
     group: 'bastLeaf',
     bathTempC: { white: 30, coloured: 30, unlabelledWhite: 30, unlabelledColoured: 30 },
-    pH: { min: 5, max: 8.5, weakAcidBrieflyMin: 5 },
+    pH: baths(5, 8.5, 2.4),
+    longSoakMaxC: null,
     mostAction: 'softBrush',
     mostProgramme: 'none',
     chemistry: [
@@ -581,7 +690,8 @@ export const fibres: readonly Fibre[] = [
     oilAffinity: 'low',
     usualDyes: 'direct, basic',
     note: 'Water marks and browns; swells and lies wavy after wetting: dry methods only.',
-    sourceIds: ['textileHandbook', 'commonPractice'],
+    sourceIds: ['eu1007', 'textileHandbook'],
+    ...careful,
   },
   {
     id: 'coir',
@@ -590,7 +700,8 @@ export const fibres: readonly Fibre[] = [
     aliases: ['coco', 'coconut', 'cc'],
     group: 'bastLeaf',
     bathTempC: { white: 30, coloured: 30, unlabelledWhite: 30, unlabelledColoured: 30 },
-    pH: { min: 5, max: 8.5, weakAcidBrieflyMin: 5 },
+    pH: baths(5, 8.5, 2.4),
+    longSoakMaxC: null,
     mostAction: 'softBrush',
     mostProgramme: 'none',
     chemistry: [
@@ -611,7 +722,8 @@ export const fibres: readonly Fibre[] = [
     oilAffinity: 'low',
     usualDyes: 'direct, basic',
     note: 'Sheds tannin-brown when wetted: shake, vacuum, brush dry.',
-    sourceIds: ['textileHandbook', 'commonPractice'],
+    sourceIds: ['eu1007', 'textileHandbook'],
+    ...careful,
   },
   {
     id: 'modal',
@@ -620,7 +732,8 @@ export const fibres: readonly Fibre[] = [
     aliases: ['cmd', 'md'],
     group: 'regeneratedCellulose',
     bathTempC: { white: 60, coloured: 40, unlabelledWhite: 40, unlabelledColoured: 30 },
-    pH: { min: 5, max: 11, weakAcidBrieflyMin: 2.4 },
+    pH: baths(5, 11, 2.4),
+    longSoakMaxC: null,
     mostAction: 'press',
     mostProgramme: 'mild',
     chemistry: [
@@ -645,7 +758,8 @@ export const fibres: readonly Fibre[] = [
     oilAffinity: 'low',
     usualDyes: 'reactive, direct',
     note: 'Stronger wet than viscose; still no wringing.',
-    sourceIds: ['textileHandbook', 'iso2076'],
+    sourceIds: ['eu1007', 'iso2076', 'textileHandbook'],
+    ...recalled,
   },
   {
     id: 'cupro',
@@ -654,7 +768,8 @@ export const fibres: readonly Fibre[] = [
     aliases: ['cup', 'cuprammonium', 'cupro lining'],
     group: 'regeneratedCellulose',
     bathTempC: { white: 40, coloured: 40, unlabelledWhite: 30, unlabelledColoured: 30 },
-    pH: { min: 5, max: 10, weakAcidBrieflyMin: 4 },
+    pH: baths(5, 10, 2.4, { oxygenMax: 10.8, oxygenNeedsLabel: true }),
+    longSoakMaxC: 40,
     mostAction: 'press',
     mostProgramme: 'veryMild',
     chemistry: [
@@ -667,6 +782,13 @@ export const fibres: readonly Fibre[] = [
         bounds: { maxDwellMin: 60 },
         protects: 'piece',
         sourceIds: ['memory'],
+      },
+      {
+        chemistry: 'percarbonate',
+        verdict: 'limited',
+        bounds: { maxDwellMin: LONG_OXYGEN_MIN },
+        protects: 'piece',
+        sourceIds: ['commonPractice', 'memory'],
       },
     ],
     drying: noTumble,
@@ -681,7 +803,8 @@ export const fibres: readonly Fibre[] = [
     oilAffinity: 'low',
     usualDyes: 'direct, reactive',
     note: 'A fine lining fibre, weak when wet: do not wring. Water may mark it: test.',
-    sourceIds: ['textileHandbook', 'iso2076'],
+    sourceIds: ['eu1007', 'iso2076', 'textileHandbook'],
+    ...recalled,
   },
   {
     id: 'mohair',
@@ -690,7 +813,8 @@ export const fibres: readonly Fibre[] = [
     aliases: ['wm', 'angora goat'],
     group: 'animalProtein',
     bathTempC: { white: 30, coloured: 30, unlabelledWhite: 30, unlabelledColoured: 30 },
-    pH: { min: 4, max: 8.5, weakAcidBrieflyMin: 4 },
+    pH: baths(4, 8.5, 2),
+    longSoakMaxC: null,
     mostAction: 'blot',
     mostProgramme: 'hand',
     chemistry: proteinChemistry,
@@ -706,7 +830,8 @@ export const fibres: readonly Fibre[] = [
     oilAffinity: 'medium',
     usualDyes: 'acid, metal-complex',
     note: 'Fine animal hair, slippery and long: no rubbing, no shaking wet.',
-    sourceIds: ['textileHandbook'],
+    sourceIds: ['eu1007', 'textileHandbook'],
+    ...recalled,
   },
   {
     id: 'alpaca',
@@ -715,7 +840,8 @@ export const fibres: readonly Fibre[] = [
     aliases: ['wp', 'llama', 'vicuna'],
     group: 'animalProtein',
     bathTempC: { white: 30, coloured: 30, unlabelledWhite: 30, unlabelledColoured: 30 },
-    pH: { min: 4, max: 8.5, weakAcidBrieflyMin: 4 },
+    pH: baths(4, 8.5, 2),
+    longSoakMaxC: null,
     mostAction: 'blot',
     mostProgramme: 'hand',
     chemistry: proteinChemistry,
@@ -731,7 +857,8 @@ export const fibres: readonly Fibre[] = [
     oilAffinity: 'medium',
     usualDyes: 'acid, metal-complex',
     note: 'Fine animal hair; stretches under its own wet weight: dry flat.',
-    sourceIds: ['textileHandbook', 'memory'],
+    sourceIds: ['eu1007', 'textileHandbook'],
+    ...recalled,
   },
   {
     id: 'angora',
@@ -740,7 +867,8 @@ export const fibres: readonly Fibre[] = [
     aliases: ['wa', 'rabbit hair'],
     group: 'animalProtein',
     bathTempC: { white: 30, coloured: 30, unlabelledWhite: 30, unlabelledColoured: 30 },
-    pH: { min: 4, max: 8.5, weakAcidBrieflyMin: 4 },
+    pH: baths(4, 8.5, 2),
+    longSoakMaxC: null,
     mostAction: 'blot',
     mostProgramme: 'hand',
     chemistry: proteinChemistry,
@@ -756,7 +884,8 @@ export const fibres: readonly Fibre[] = [
     oilAffinity: 'medium',
     usualDyes: 'acid, metal-complex',
     note: 'Felts at a touch: barely move it in the bath.',
-    sourceIds: ['textileHandbook', 'memory'],
+    sourceIds: ['eu1007', 'textileHandbook'],
+    ...recalled,
   },
   {
     id: 'modacrylic',
@@ -765,11 +894,12 @@ export const fibres: readonly Fibre[] = [
     aliases: ['ma', 'mac'],
     group: 'synthetic',
     bathTempC: { white: 30, coloured: 30, unlabelledWhite: 30, unlabelledColoured: 30 },
-    pH: { min: 3, max: 9, weakAcidBrieflyMin: 3 },
+    pH: baths(3, 9, 2.4),
+    longSoakMaxC: null,
     mostAction: 'press',
     mostProgramme: 'veryMild',
     chemistry: [
-      { chemistry: 'ketone', verdict: 'never', protects: 'piece', sourceIds: ['iso1833'] },
+      { chemistry: 'ketone', verdict: 'never', protects: 'piece', sourceIds: ['textileHandbook'] },
       { chemistry: 'ester', verdict: 'never', protects: 'piece', sourceIds: ['textileHandbook'] },
       { chemistry: 'chlorine', verdict: 'never', protects: 'piece', sourceIds: ['textileHandbook'] },
       { chemistry: 'alcohol', verdict: 'test', protects: 'piece', sourceIds: ['textileHandbook'] },
@@ -786,7 +916,8 @@ export const fibres: readonly Fibre[] = [
     oilAffinity: 'medium',
     usualDyes: 'basic (cationic)',
     note: 'Acetone dissolves it; softens at low heat. Used for imitation fur and flame-resistant cloth.',
-    sourceIds: ['textileHandbook', 'iso2076'],
+    sourceIds: ['eu1007', 'iso2076', 'textileHandbook'],
+    ...recalled,
   },
   {
     id: 'polyethylene',
@@ -795,7 +926,8 @@ export const fibres: readonly Fibre[] = [
     aliases: ['pe'],
     group: 'synthetic',
     bathTempC: { white: 40, coloured: 40, unlabelledWhite: 30, unlabelledColoured: 30 },
-    pH: { min: 3, max: 11, weakAcidBrieflyMin: 1.7 },
+    pH: baths(3, 11, 1.7),
+    longSoakMaxC: null,
     mostAction: 'softBrush',
     mostProgramme: 'mild',
     chemistry: [
@@ -813,8 +945,9 @@ export const fibres: readonly Fibre[] = [
     shrinksInHeat: true,
     oilAffinity: 'high',
     usualDyes: 'pigmented in the melt',
-    note: 'Takes up no water; softens at lower heat than any other textile fibre: no dryer, no iron.',
-    sourceIds: ['textileHandbook', 'iso2076'],
+    note: 'Takes up no water; softens at low heat: no dryer, no iron.',
+    sourceIds: ['eu1007', 'iso2076', 'textileHandbook'],
+    ...recalled,
   },
   {
     id: 'coating',
@@ -823,7 +956,8 @@ export const fibres: readonly Fibre[] = [
     aliases: ['pvc', 'pu', 'polyurethane', 'vinyl', 'coated', 'leatherette', 'laminate', 'membrane'],
     group: 'coating',
     bathTempC: { white: 30, coloured: 30, unlabelledWhite: 30, unlabelledColoured: 30 },
-    pH: { min: 4, max: 9, weakAcidBrieflyMin: 4 },
+    pH: baths(4, 9, 2.4),
+    longSoakMaxC: null,
     mostAction: 'softBrush',
     mostProgramme: 'veryMild',
     chemistry: [
@@ -848,7 +982,8 @@ export const fibres: readonly Fibre[] = [
     oilAffinity: 'high',
     usualDyes: 'pigment',
     note: 'Solvents draw the softener out or lift the film; heat blocks it together.',
-    sourceIds: ['textileHandbook', 'commonPractice'],
+    sourceIds: ['commonPractice'],
+    ...careful,
   },
   {
     id: 'leather',
@@ -857,7 +992,8 @@ export const fibres: readonly Fibre[] = [
     aliases: ['leather', 'suede', 'nubuck', 'fur'],
     group: 'animalProtein',
     bathTempC: { white: 30, coloured: 30, unlabelledWhite: 30, unlabelledColoured: 30 },
-    pH: { min: 3.5, max: 7, weakAcidBrieflyMin: 3.5 },
+    pH: baths(3.5, 7, 3.5),
+    longSoakMaxC: null,
     mostAction: 'softBrush',
     mostProgramme: 'none',
     chemistry: [...proteinChemistry, ...leatherSolvents],
@@ -873,7 +1009,8 @@ export const fibres: readonly Fibre[] = [
     oilAffinity: 'high',
     usualDyes: 'acid, pigment finish',
     note: 'Water draws tannin and fat out and it dries hard: brush dry; the rest is for a professional.',
-    sourceIds: ['textileHandbook', 'commonPractice'],
+    sourceIds: ['commonPractice'],
+    ...careful,
   },
   {
     id: 'down',
@@ -882,7 +1019,8 @@ export const fibres: readonly Fibre[] = [
     aliases: ['down', 'feather', 'goose', 'duck'],
     group: 'fill',
     bathTempC: { white: 40, coloured: 40, unlabelledWhite: 30, unlabelledColoured: 30 },
-    pH: { min: 4.5, max: 8.5, weakAcidBrieflyMin: 4.5 },
+    pH: baths(4.5, 8.5, 2.4),
+    longSoakMaxC: null,
     mostAction: 'press',
     mostProgramme: 'mild',
     chemistry: proteinChemistry,
@@ -914,7 +1052,8 @@ export const fibres: readonly Fibre[] = [
     note:
       'Keratin like wool, with its own fat: enzymes and strong alkali strip it. Must dry through within a day ' +
       'or it smells: dryer on low with clean balls where the label allows.',
-    sourceIds: ['textileHandbook', 'commonPractice'],
+    sourceIds: ['eu1007', 'textileHandbook'],
+    ...careful,
   },
   {
     id: 'metallised',
@@ -923,7 +1062,8 @@ export const fibres: readonly Fibre[] = [
     aliases: ['me', 'mtf', 'metal thread', 'gold thread', 'silver thread'],
     group: 'metal',
     bathTempC: { white: 30, coloured: 30, unlabelledWhite: 30, unlabelledColoured: 30 },
-    pH: { min: 5, max: 8.5, weakAcidBrieflyMin: 5 },
+    pH: baths(5, 8.5, 5),
+    longSoakMaxC: null,
     mostAction: 'blot',
     mostProgramme: 'hand',
     chemistry: [
@@ -949,7 +1089,8 @@ export const fibres: readonly Fibre[] = [
     oilAffinity: 'low',
     usualDyes: 'lacquer',
     note: 'Tarnishes and breaks: no rubbing, no reducer, no acid left in.',
-    sourceIds: ['textileHandbook', 'commonPractice'],
+    sourceIds: ['eu1007', 'iso2076', 'textileHandbook'],
+    ...careful,
   },
   {
     id: 'kapok',
@@ -958,7 +1099,8 @@ export const fibres: readonly Fibre[] = [
     aliases: ['kp', 'ceiba'],
     group: 'fill',
     bathTempC: { white: 30, coloured: 30, unlabelledWhite: 30, unlabelledColoured: 30 },
-    pH: { min: 5, max: 9, weakAcidBrieflyMin: 4 },
+    pH: baths(5, 9, 4),
+    longSoakMaxC: null,
     mostAction: 'blot',
     mostProgramme: 'none',
     chemistry: [
@@ -977,7 +1119,8 @@ export const fibres: readonly Fibre[] = [
     oilAffinity: 'high',
     usualDyes: 'none',
     note: 'A plant fill that mats when wet and rots when slow to dry: surface work on the cover only.',
-    sourceIds: ['textileHandbook', 'memory'],
+    sourceIds: ['eu1007', 'textileHandbook'],
+    ...careful,
   },
   {
     id: 'aramid',
@@ -986,7 +1129,8 @@ export const fibres: readonly Fibre[] = [
     aliases: ['ar', 'protective fabric'],
     group: 'synthetic',
     bathTempC: { white: 60, coloured: 60, unlabelledWhite: 40, unlabelledColoured: 40 },
-    pH: { min: 4, max: 9, weakAcidBrieflyMin: 4 },
+    pH: baths(4, 9, 3),
+    longSoakMaxC: null,
     mostAction: 'softBrush',
     mostProgramme: 'mild',
     chemistry: [
@@ -1008,7 +1152,8 @@ export const fibres: readonly Fibre[] = [
     oilAffinity: 'medium',
     usualDyes: 'spun-dyed',
     note: 'Protective wear goes by its label alone: bleach, soap and softener spoil what it protects from.',
-    sourceIds: ['textileHandbook', 'memory'],
+    sourceIds: ['eu1007', 'iso2076', 'textileHandbook'],
+    ...recalled,
   },
   {
     id: 'foam',
@@ -1017,7 +1162,8 @@ export const fibres: readonly Fibre[] = [
     aliases: ['memory foam', 'polyurethane foam', 'pu foam', 'upholstery foam'],
     group: 'fill',
     bathTempC: { white: 30, coloured: 30, unlabelledWhite: 30, unlabelledColoured: 30 },
-    pH: { min: 4, max: 9, weakAcidBrieflyMin: 3 },
+    pH: baths(4, 9, 2.4),
+    longSoakMaxC: null,
     mostAction: 'softBrush',
     mostProgramme: 'none',
     chemistry: foamChemistry,
@@ -1033,7 +1179,8 @@ export const fibres: readonly Fibre[] = [
     oilAffinity: 'high',
     usualDyes: 'none',
     note: 'Soaked, it dries for days and tears under its own weight; in a dryer it can catch fire. Damp cloth only.',
-    sourceIds: ['commonPractice', 'memory'],
+    sourceIds: ['commonPractice'],
+    ...careful,
   },
   {
     id: 'latex',
@@ -1042,7 +1189,8 @@ export const fibres: readonly Fibre[] = [
     aliases: ['latex foam', 'rubber', 'natural rubber', 'latex backing'],
     group: 'fill',
     bathTempC: { white: 30, coloured: 30, unlabelledWhite: 30, unlabelledColoured: 30 },
-    pH: { min: 4, max: 9, weakAcidBrieflyMin: 3 },
+    pH: baths(4, 9, 2.4),
+    longSoakMaxC: null,
     mostAction: 'softBrush',
     mostProgramme: 'none',
     chemistry: foamChemistry,
@@ -1058,7 +1206,8 @@ export const fibres: readonly Fibre[] = [
     oilAffinity: 'high',
     usualDyes: 'none',
     note: 'Oil, solvent, heat and sun perish it; warm from a dryer it can heat up by itself and burn. Damp cloth only.',
-    sourceIds: ['commonPractice', 'memory'],
+    sourceIds: ['commonPractice'],
+    ...careful,
   },
   {
     id: 'unknownFibre',
@@ -1067,7 +1216,8 @@ export const fibres: readonly Fibre[] = [
     aliases: ['other fibres', 'unknown', 'not sure'],
     group: 'unknown',
     bathTempC: { white: 30, coloured: 30, unlabelledWhite: 30, unlabelledColoured: 30 },
-    pH: { min: 5, max: 8, weakAcidBrieflyMin: 5 },
+    pH: baths(5, 8, 2.4),
+    longSoakMaxC: null,
     mostAction: 'press',
     mostProgramme: 'hand',
     chemistry: [
@@ -1080,13 +1230,14 @@ export const fibres: readonly Fibre[] = [
       { chemistry: 'oxalicAcid', verdict: 'never', protects: 'piece', sourceIds: ['commonPractice'] },
       {
         chemistry: 'peroxide',
-        verdict: 'limited',
+        verdict: 'test',
         bounds: { maxTempC: 30, maxDwellMin: 30, maxRounds: 2 },
         protects: 'piece',
         sourceIds: ['commonPractice'],
       },
       { chemistry: 'alcohol', verdict: 'test', protects: 'piece', sourceIds: ['commonPractice'] },
       { chemistry: 'dyeSuspender', verdict: 'test', protects: 'piece', sourceIds: ['commonPractice'] },
+      { chemistry: 'weakAcid', verdict: 'test', protects: 'piece', sourceIds: ['commonPractice'] },
     ],
     drying: noTumble,
     waterSensitive: false,
@@ -1101,5 +1252,6 @@ export const fibres: readonly Fibre[] = [
     usualDyes: 'not known',
     note: 'Treated as the most delicate fibre it could be.',
     sourceIds: ['commonPractice'],
+    ...careful,
   },
 ];

@@ -361,6 +361,7 @@ export const items: readonly Item[] = [
   {
     ...inPlace,
     id: 'rug',
+    coded: false,
     name: 'rug',
     aliases: ['wool rug', 'runner rug', 'floor rug'],
     icon: 'floor',
@@ -375,6 +376,7 @@ export const items: readonly Item[] = [
   {
     ...inPlace,
     id: 'carpet',
+    coded: false,
     name: 'fitted carpet',
     aliases: ['stair carpet', 'fitted carpet', 'stairs', 'carpet'],
     icon: 'floor',
@@ -1027,6 +1029,7 @@ export const items: readonly Item[] = [
   {
     ...inPlace,
     id: 'doormat',
+    coded: false,
     name: 'coir or sisal mat',
     aliases: ['doormat', 'coir mat', 'sisal rug', 'mat', 'jute rug'],
     icon: 'floor',

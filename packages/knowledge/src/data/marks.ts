@@ -398,7 +398,7 @@ export const marks: readonly Mark[] = [
     name: 'mud',
     aliases: ['soil', 'earth', 'clay', 'dirt'],
     kind: 'mark',
-    components: of(['clay', 0.9], ['ironOxide', 0.1]),
+    components: of(['clay', 1]),
     hasSolids: true,
     advice: [where({ unwetted: true }, 'Let it dry, vacuum it off, then water.', { asks: ['dryIn'] })],
     lookAlikeIds: ['rust'],

@@ -125,3 +125,5 @@ export const MOST_AVAILABLE_CHLORINE_PCT = 0.1;
 export const CHLORINE_MOST_C = 25;
 /** A flammable solvent goes into no water warmer than this, °C. Common practice, no source. */
 export const SOLVENT_MOST_C = 25;
+/** A soak longer than this is a long one, which tender fibres bear only cooler, min. Common practice, no source. */
+export const LONG_SOAK_MIN = 120;

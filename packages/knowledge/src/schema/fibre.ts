@@ -30,8 +30,21 @@ export const Fibre = z.strictObject({
     unlabelledWhite: z.number(),
     unlabelledColoured: z.number(),
   }),
-  /** Window for baths. `weakAcidBrieflyMin` holds for vinegar, citric acid or peroxide up to an hour, then rinsed. */
-  pH: z.strictObject({ min: z.number(), max: z.number(), weakAcidBrieflyMin: z.number() }),
+  /**
+   * Window for baths. `weakAcidBrieflyMin` holds for vinegar, citric acid or peroxide up to an hour, then rinsed;
+   * `spotAcidMin` for oxalic acid on a spot up to ten minutes, then rinsed; `oxygenMax` for an oxygen-bleach bath.
+   */
+  pH: z.strictObject({
+    min: z.number(),
+    max: z.number(),
+    weakAcidBrieflyMin: z.number(),
+    spotAcidMin: z.number(),
+    oxygenMax: z.number(),
+    /** True where that higher end holds only if the sewn-in label allows oxygen bleach. */
+    oxygenNeedsLabel: z.boolean(),
+  }),
+  /** Warmest soak of more than two hours, °C, whatever the label; null = as any soak. */
+  longSoakMaxC: z.number().nullable(),
   mostAction: MechanicalAction,
   mostProgramme: Programme,
   chemistry: z.array(ChemistryRule),
@@ -52,6 +65,11 @@ export const Fibre = z.strictObject({
   /** Said once a piece with it is seen to be clean and dry outside. */
   afterLook: z.array(Note),
   note: z.string(),
+  /** What says what it is: its name, and how much moisture it takes up. */
   sourceIds: SourceIds,
+  /** What says how much of each it bears; a chemistry or a way of drying carries its own. */
+  heatSourceIds: SourceIds,
+  pHSourceIds: SourceIds,
+  handlingSourceIds: SourceIds,
 });
 export type Fibre = z.infer<typeof Fibre>;

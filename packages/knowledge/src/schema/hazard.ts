@@ -4,13 +4,14 @@ import { Chemistry, Deed, Id, MechanicalAction, Protects, SourceIds, Wetting } f
 
 /**
  * Two chemistries that must not meet in a vessel, a cycle, or adjoining steps without a full rinse.
- * `apart: 'plan'` keeps them out of one plan altogether.
+ * `apart: 'air'` asks only that the first has been aired out until it is dry and no longer smells; `'plan'` keeps them
+ * out of one plan altogether.
  */
 export const ForbiddenPair = z.strictObject({
   id: Id,
   a: Chemistry,
   b: Chemistry,
-  apart: z.enum(['rinse', 'rinseAndDry', 'plan']),
+  apart: z.enum(['air', 'rinse', 'rinseAndDry', 'plan']),
   /** False where a surface piece may use both after two damp passes and drying. */
   blocksSurface: z.boolean(),
   happens: z.string(),

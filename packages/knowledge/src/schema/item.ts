@@ -17,7 +17,7 @@ export const Item = z.strictObject({
   mostAction: MechanicalAction,
   drying: z.array(DryingRule),
   chemistry: z.array(ChemistryRule),
-  /** Has an upholstery or carpet code rather than a sewn-in care label. */
+  /** Has an upholstery code rather than a sewn-in care label; carpets and rugs go by fibre and backing. */
   coded: z.boolean(),
   /** Cannot be rinsed through: forbidden partners stay blocked on the zone. */
   surfaceOnly: z.boolean(),

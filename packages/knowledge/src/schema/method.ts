@@ -85,6 +85,8 @@ export const Method = z.strictObject({
   place: z.enum(['surface', 'washable', 'both']),
   /** Runs water through the cloth: only where it can be rinsed through. */
   throughRinse: z.boolean(),
+  /** Only where one of these has been used before: earlier in the plan, or told as tried. Empty means always. */
+  onlyAfterAgentIds: z.array(Id),
   sturdyOnly: z.boolean(),
   whitesOnly: z.boolean(),
   /** The milder make of something whites get in full. */

@@ -184,7 +184,9 @@ function WashRows({ tag, set }: RowProps) {
           label="It says cold beside the hand"
           chosen={wash.maxC === undefined ? null : 'cold'}
           options={[{ value: 'cold', text: 'yes: 30° at most' }]}
-          onChoose={() => set({ wash: wash.maxC === undefined ? { kind: 'hand', maxC: 30 } : { kind: 'hand' } })}
+          onChoose={() =>
+            set({ wash: wash.maxC === undefined ? { kind: 'hand', maxC: 30 } : { kind: 'hand' } })
+          }
         />
       )}
       {wash?.kind === 'machine' && (

@@ -6,11 +6,12 @@ import {
   CONDITION_WORDS,
   HEAT_WORDS,
   METAL_WORDS,
+  WATER_TEST_WORDS,
   WETNESS_WORDS,
 } from '../sentenceView';
 
 /** Blanks that are one word out of a few. */
-export type WordBlankId = 'part' | 'age' | 'wetness' | 'heat' | 'condition' | 'metal' | 'code';
+export type WordBlankId = 'part' | 'age' | 'wetness' | 'heat' | 'condition' | 'metal' | 'code' | 'waterTest';
 
 interface WordBlank {
   readonly question: string;
@@ -65,6 +66,13 @@ const WORD_BLANKS: Readonly<Record<WordBlankId, WordBlank>> = {
     words: () => inOrder(UPHOLSTERY_CODES, CODE_WORDS),
     chosen: ({ piece }) => piece.code ?? 'unknown',
     take: (facts, value) => onPiece(facts, { code: value as PieceFacts['code'] }),
+  },
+  waterTest: {
+    question: 'Damp white cloth on a hidden place for 10 seconds, then dry: how did it go?',
+    words: () => WATER_TEST_WORDS,
+    chosen: ({ piece }) => piece.waterTest ?? 'none',
+    take: (facts, value) =>
+      onPiece(facts, { waterTest: value === 'none' ? null : (value as PieceFacts['waterTest']) }),
   },
 };
 

@@ -4,7 +4,7 @@ import { memo, useState } from 'react';
 import { useLexicon } from '../../app/useLexicon';
 import { Button } from '../../components/controls';
 import { SourceList } from '../../components/Why';
-import { losers } from './passView';
+import { isWaiting, losers } from './passView';
 import { WhatWouldChange } from './WhatWouldChange';
 
 const SHOWN = 4;
@@ -35,7 +35,9 @@ export const RuledOut = memo(function RuledOut({
             data-lost={candidate.methodId}
           >
             <Box
-              textDecoration={candidate.verdict === 'ruledOut' ? 'line-through' : 'none'}
+              textDecoration={
+                candidate.verdict === 'ruledOut' && !isWaiting(candidate) ? 'line-through' : 'none'
+              }
               textDecorationColor="brick"
               textDecorationThickness="2px"
               fontWeight={600}

@@ -41,10 +41,15 @@ export const passRemarks = (pass: Pass, say: Lexicon): string[] =>
     .filter((finding) => !QUIET.includes(finding.code) && !isClaim(finding.code))
     .map((finding) => findingWords(finding, say));
 
-/** Losers worth showing: ruled out first, then those that add nothing. */
+/** Waits for the hidden water test alone: not barred, only not yet open. */
+export const isWaiting = ({ findings }: Candidate): boolean =>
+  findings.some((finding) => finding.code === 'afterWaterTest');
+
+/** Losers worth showing: those that wait for a test, then ruled out, then those that add nothing. */
 export function losers(candidates: readonly Candidate[]): Candidate[] {
   return [
-    ...candidates.filter((candidate) => candidate.verdict === 'ruledOut'),
+    ...candidates.filter(isWaiting),
+    ...candidates.filter((candidate) => candidate.verdict === 'ruledOut' && !isWaiting(candidate)),
     ...candidates.filter((candidate) => candidate.verdict === 'spare' || candidate.verdict === 'noUse'),
   ];
 }

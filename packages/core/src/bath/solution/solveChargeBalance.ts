@@ -198,7 +198,11 @@ function staysAt({ molPerL, ks: [k1 = 0, k2 = 0] }: Conditional, bath: Bath, aH:
   };
 }
 
-function dissolvedAt(system: Conditional, bath: Bath, aH: number): { system: Conditional; fallenOut: number } {
+function dissolvedAt(
+  system: Conditional,
+  bath: Bath,
+  aH: number,
+): { system: Conditional; fallenOut: number } {
   if (!system.isCarbonic || (bath.calciumMolPerL === 0 && bath.mostGasMolPerL === Number.POSITIVE_INFINITY))
     return { system, fallenOut: 0 };
   const { carbonic, fallenOut } = staysAt(system, bath, aH);

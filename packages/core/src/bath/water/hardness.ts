@@ -31,7 +31,8 @@ export const mgLToHardness = (mgL: number, unit: HardnessUnit): number =>
  */
 export function stripToMgL(turned: number): { mgL: number; from: number; to: number } {
   const step = STRIP_STEPS_DH[requireWithin('turned fields', turned, 0, STRIP_STEPS_DH.length - 1)];
-  if (!step) throw new DomainError('outOfRange', { quantity: 'turned fields', value: turned, min: 0, max: 4 });
+  if (!step)
+    throw new DomainError('outOfRange', { quantity: 'turned fields', value: turned, min: 0, max: 4 });
   const { from, to } = step;
   const mgL = (dH: number) => dH * HARDNESS_UNITS.dH.mgLPerUnit;
   return { mgL: Math.round(mgL((from + to) / 2)), from: mgL(from), to: mgL(to) };

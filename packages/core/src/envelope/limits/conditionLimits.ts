@@ -1,59 +1,78 @@
-import { CHEMISTRIES, type Chemistry } from '@feverfew/knowledge';
+import {
+  CHEMISTRIES,
+  type Chemistry,
+  type Condition,
+  type MechanicalAction,
+  type Programme,
+} from '@feverfew/knowledge';
 import type { LimitOwner } from '../../finding/limitOwner.js';
 import type { PieceFacts } from '../../textile/piece.js';
 import type { Limit } from '../limit.js';
 
-/**
- * Old and irreplaceable pieces: pH at most 8.5, 30 °C, a hidden test before anything but water. Worn-thin and torn
- * ones: hands only.
- */
-const FRAIL_MAX_C = 30;
-const FRAIL_MAX_PH = 8.5;
-const FRAIL_MIN_PH = 4;
+/** Bath for cloth of some fifty years and more: °C and pH. */
+const ANTIQUE_MAX_C = 30;
+const ANTIQUE_PH = { min: 4, max: 8.5 } as const;
 
-/** On old cloth these are a conservator's, not even after a test. */
-const CONSERVATORS: readonly Chemistry[] = [
+/** On weak cloth not even after a test: what bleaches, strips, dissolves or eats rust eats weak fibres first. */
+const NEVER_ON_WEAK: readonly Chemistry[] = [
   'peroxide',
   'percarbonate',
+  'reducer',
   'alcohol',
   'ketone',
   'ester',
   'hydrocarbon',
   'oxalicAcid',
-  'ammonia',
-  'strongAlkali',
 ];
+/** On old cloth alkali is a conservator's as well. */
+const NEVER_ON_ANTIQUE: readonly Chemistry[] = [...NEVER_ON_WEAK, 'ammonia', 'strongAlkali'];
+
+interface Handling {
+  readonly action: MechanicalAction;
+  readonly programme: Programme;
+  readonly never: readonly Chemistry[];
+  /** A hidden test before anything but water. */
+  readonly tests: boolean;
+}
+
+const HANDLING: Readonly<Record<Exclude<Condition, 'sound' | 'worn'>, Handling>> = {
+  torn: { action: 'press', programme: 'veryMild', never: [], tests: false },
+  thinning: { action: 'press', programme: 'veryMild', never: NEVER_ON_WEAK, tests: false },
+  antique: { action: 'press', programme: 'hand', never: NEVER_ON_ANTIQUE, tests: true },
+  // Sound cloth that matters to someone: tested each time and begun gently, nothing is barred for that.
+  irreplaceable: { action: 'softBrush', programme: 'mild', never: [], tests: true },
+};
 
 export function conditionLimits({ condition }: PieceFacts): Limit[] {
   if (condition === 'sound' || condition === 'worn') return [];
-  const ground = {
-    owner: { kind: 'condition', condition } as LimitOwner,
-    protects: 'piece',
-    sourceIds: ['commonPractice'],
-  } as const;
-  const gentle: Limit[] = [
-    { ...ground, quantity: 'action', most: 'press' },
-    { ...ground, quantity: 'chemistry', chemistry: 'chlorine', verdict: 'never', bounds: {} },
+  const owner: LimitOwner = { kind: 'condition', condition };
+  const ground = { owner, protects: 'piece', sourceIds: ['commonPractice'] } as const;
+  const { action, programme, never, tests } = HANDLING[condition];
+  const on = (chemistry: Chemistry, verdict: 'never' | 'test'): Limit => ({
+    ...ground,
+    quantity: 'chemistry',
+    chemistry,
+    verdict,
+    bounds: {},
+  });
+  return [
+    { ...ground, quantity: 'action', most: action },
+    { ...ground, quantity: 'programme', most: programme },
     { ...ground, quantity: 'drying', forbids: 'tumbleNormal' },
     { ...ground, quantity: 'drying', forbids: 'tumbleLow' },
-  ];
-  if (condition === 'thinning' || condition === 'torn')
-    return [...gentle, { ...ground, quantity: 'programme', most: 'veryMild' }];
-  return [
-    ...gentle,
-    { ...ground, quantity: 'programme', most: 'hand' },
-    { ...ground, quantity: 'tempC', maxC: FRAIL_MAX_C },
-    { ...ground, quantity: 'pH', min: FRAIL_MIN_PH, max: FRAIL_MAX_PH, weakAcidBrieflyMin: FRAIL_MIN_PH },
-    { ...ground, quantity: 'chemistry', chemistry: 'reducer', verdict: 'never', bounds: {} },
-    { ...ground, quantity: 'drying', forbids: 'sun' },
-    ...CHEMISTRIES.filter((chemistry) => chemistry !== 'water').map(
-      (chemistry): Limit => ({
-        ...ground,
-        quantity: 'chemistry',
-        chemistry,
-        verdict: condition === 'antique' && CONSERVATORS.includes(chemistry) ? 'never' : 'test',
-        bounds: {},
-      }),
-    ),
+    on('chlorine', 'never'),
+    ...never.map((chemistry) => on(chemistry, 'never')),
+    ...(tests
+      ? CHEMISTRIES.filter((chemistry) => chemistry !== 'water' && !never.includes(chemistry)).map(
+          (chemistry) => on(chemistry, 'test'),
+        )
+      : []),
+    ...(condition === 'antique' ? ofAge(ground) : []),
   ];
 }
+
+const ofAge = (ground: Pick<Limit, 'owner' | 'protects' | 'sourceIds'>): Limit[] => [
+  { ...ground, quantity: 'tempC', maxC: ANTIQUE_MAX_C },
+  { ...ground, quantity: 'pH', ...ANTIQUE_PH, weakAcidBrieflyMin: ANTIQUE_PH.min },
+  { ...ground, quantity: 'drying', forbids: 'sun' },
+];

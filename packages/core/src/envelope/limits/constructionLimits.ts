@@ -1,4 +1,4 @@
-import { CHEMISTRIES, type Item, type UpholsteryCode } from '@feverfew/knowledge';
+import { CHEMISTRIES, type Chemistry, type Item, type UpholsteryCode } from '@feverfew/knowledge';
 import type { LimitOwner } from '../../finding/limitOwner.js';
 import type { PieceFacts } from '../../textile/piece.js';
 import type { Limit } from '../limit.js';
@@ -17,24 +17,26 @@ export function constructionLimits(piece: PieceFacts, item: Item | undefined): L
     { ...ground, quantity: 'action', most: item.mostAction },
     ...item.chemistry.map((rule) => chemistryLimit(rule, owner)),
     ...item.drying.map((rule) => ({ ...ground, quantity: 'drying', forbids: rule.forbids }) as const),
-    ...(item.coded ? codeLimits(piece.code ?? 'unknown') : []),
+    ...(item.coded ? codeLimits(piece.code ?? 'unknown', piece.waterTest) : []),
     ...professionalLimits(piece, item, owner),
   ];
 }
 
 /**
- * W and WS: water on the surface. S: nothing wet. X, and not known until a hidden-spot water test: vacuum and
- * brush, no agent at all.
+ * W and WS: water on the surface. S: nothing wet. X: vacuum and brush, no agent at all. Not known: dry powder always,
+ * and water on the surface once a hidden spot has passed the water test; a code S or X is never opened by a test.
  */
-function codeLimits(code: UpholsteryCode): Limit[] {
+function codeLimits(code: UpholsteryCode, waterTest: PieceFacts['waterTest']): Limit[] {
   const ground = {
     owner: { kind: 'code', code } as LimitOwner,
     protects: 'piece',
     sourceIds: ['commonPractice'],
   } as const;
-  if (code === 'W' || code === 'WS') return [{ ...ground, quantity: 'wetting', most: 'surface' }];
+  const opened = code === 'unknown' && waterTest === 'passed';
+  if (code === 'W' || code === 'WS' || opened) return [{ ...ground, quantity: 'wetting', most: 'surface' }];
   const dry: Limit = { ...ground, quantity: 'wetting', most: 'dry' };
   if (code === 'S') return [dry];
+  if (code === 'unknown') return [dry, ...nothingAtAll(ground, ['absorbent'])];
   return [dry, ...nothingAtAll(ground)];
 }
 
@@ -48,8 +50,11 @@ function professionalLimits(piece: PieceFacts, item: Item, owner: LimitOwner): L
   return [{ ...ground, quantity: 'wetting', most: 'dry' }, ...nothingAtAll(ground)];
 }
 
-const nothingAtAll = (ground: Pick<Limit, 'owner' | 'protects' | 'sourceIds'>): Limit[] =>
-  CHEMISTRIES.map((chemistry) => ({
+const nothingAtAll = (
+  ground: Pick<Limit, 'owner' | 'protects' | 'sourceIds'>,
+  but: readonly Chemistry[] = [],
+): Limit[] =>
+  CHEMISTRIES.filter((chemistry) => !but.includes(chemistry)).map((chemistry) => ({
     ...ground,
     quantity: 'chemistry',
     chemistry,

@@ -1,9 +1,12 @@
-import { type Fibre, UNKNOWN_FIBRE_ID } from '@feverfew/knowledge';
+import { type Fibre, LONG_SOAK_MIN, UNKNOWN_FIBRE_ID } from '@feverfew/knowledge';
 import type { LimitOwner } from '../../finding/limitOwner.js';
 import type { KnowledgeIndex } from '../../lookup/knowledgeIndex.js';
 import type { PieceFacts } from '../../textile/piece.js';
+import { borneWithLabel } from '../labelPermission.js';
 import type { Limit } from '../limit.js';
 import { chemistryLimit } from './chemistryLimit.js';
+
+type FibreOwner = Extract<LimitOwner, { kind: 'fibre' }>;
 
 /** Limits of every fibre present at any share in any part; an unnamed fibre counts as the unknown one. */
 export function fibreLimits(piece: PieceFacts, index: KnowledgeIndex): Limit[] {
@@ -26,37 +29,37 @@ export function fibreLimits(piece: PieceFacts, index: KnowledgeIndex): Limit[] {
 
 const byText = (a: string, b: string): number => (a < b ? -1 : a > b ? 1 : 0);
 
-function limitsOfFibre(fibre: Fibre, piece: PieceFacts, owner: LimitOwner, beneath: boolean): Limit[] {
-  const ground = { owner, protects: 'piece', sourceIds: fibre.sourceIds } as const;
-  const white = piece.colour === 'white';
-  const { bathTempC } = fibre;
-  const maxC =
-    piece.label?.wash?.kind === 'machine'
-      ? white
-        ? bathTempC.white
-        : bathTempC.coloured
-      : white
-        ? bathTempC.unlabelledWhite
-        : bathTempC.unlabelledColoured;
+function limitsOfFibre(fibre: Fibre, piece: PieceFacts, owner: FibreOwner, beneath: boolean): Limit[] {
+  const ground = { owner, protects: 'piece' } as const;
+  const heat = { ...ground, sourceIds: fibre.heatSourceIds, quantity: 'tempC' } as const;
+  const handling = { ...ground, sourceIds: fibre.handlingSourceIds } as const;
+  const borne = borneWithLabel(fibre, piece, owner.sharePct);
+  const { min, weakAcidBrieflyMin, spotAcidMin } = fibre.pH;
   return [
-    { ...ground, quantity: 'tempC', maxC },
-    { ...ground, quantity: 'pH', ...fibre.pH },
-    { ...ground, quantity: 'action', most: fibre.mostAction },
-    { ...ground, quantity: 'programme', most: fibre.mostProgramme },
+    { ...heat, maxC: borne.maxC },
+    ...(fibre.longSoakMaxC === null
+      ? []
+      : [{ ...heat, maxC: fibre.longSoakMaxC, soakOverMin: LONG_SOAK_MIN } as const]),
+    {
+      ...ground,
+      sourceIds: fibre.pHSourceIds,
+      quantity: 'pH',
+      min,
+      max: borne.maxPH,
+      weakAcidBrieflyMin,
+      spotAcidMin,
+      oxygenMax: borne.oxygenMaxPH,
+    },
+    { ...handling, quantity: 'action', most: fibre.mostAction },
+    { ...handling, quantity: 'programme', most: borne.programme },
     ...(fibre.waterSensitive
-      ? [{ ...ground, quantity: 'wetting', most: beneath ? 'surface' : 'dry' } as const]
+      ? [{ ...handling, quantity: 'wetting', most: beneath ? 'surface' : 'dry' } as const]
       : []),
-    ...(fibre.mostWetting ? [{ ...ground, quantity: 'wetting', most: fibre.mostWetting } as const] : []),
-    ...fibre.chemistry.map((rule) => chemistryLimit(rule, owner)),
+    ...(fibre.mostWetting ? [{ ...handling, quantity: 'wetting', most: fibre.mostWetting } as const] : []),
+    ...borne.chemistry.map((rule) => chemistryLimit(rule, owner)),
     ...fibre.drying.map(
-      (rule) =>
-        ({
-          ...ground,
-          quantity: 'drying',
-          forbids: rule.forbids,
-          protects: rule.protects,
-          sourceIds: rule.sourceIds,
-        }) as const,
+      ({ forbids, protects, sourceIds }) =>
+        ({ owner, quantity: 'drying', forbids, protects, sourceIds }) as const,
     ),
   ];
 }

@@ -145,10 +145,10 @@ const fibres: Nasty[] = [
   ),
   ...(['nailVarnish', 'superGlueMark', 'permanentMarker'] as const).map(
     (mark): Nasty => ({
-      name: `${mark} on cotton with 5 % elastane`,
-      ground: 'HB: ketone and ester swell elastane',
-      facts: ask(mark, made('trousers', { cotton: 95, elastane: 5 })),
-      noAgents: ['acetone', 'esterRemover', 'mineralSpirits'],
+      name: `${mark} on cotton with 6 % elastane`,
+      ground: 'HB: ketone and ester swell elastane; 07 section 5: never above 5 %',
+      facts: ask(mark, made('trousers', { cotton: 94, elastane: 6 })),
+      noAgents: ['acetone', 'esterRemover'],
       offers: 'either',
     }),
   ),

@@ -1,5 +1,6 @@
 import { type Chemistry, type Mechanism, WETTINGS } from '@feverfew/knowledge';
 import { type Finding, finding } from '../../finding/finding.js';
+import { keepsApart } from '../../lookup/keepsApart.js';
 import type { EligibleMethod } from '../assess/assessMethod.js';
 import type { PlanContext } from '../case/planContext.js';
 import { setAsideByLog } from './setAsideByLog.js';
@@ -58,10 +59,23 @@ export function selectLadder(eligibles: readonly EligibleMethod[], context: Plan
     passes.splice(passes.indexOf(eligible), 1);
     spare.push({ eligible, finding: noBetterThan(passes, eligible) });
   }
+  for (const eligible of tooEarly(passes, context)) {
+    passes.splice(passes.indexOf(eligible), 1);
+    const { onlyAfterAgentIds, sourceIds } = eligible.method;
+    apart.push({ eligible, finding: finding('onlyAfter', { agentIds: onlyAfterAgentIds }, sourceIds) });
+  }
   const byLog = several ? [] : setAsideByLog(passes).filter(({ eligible }) => !isChosen(eligible, context));
   passes = passes.filter((eligible) => !byLog.some((aside) => aside.eligible === eligible));
   return { chosen: inPositionOrder(passes, context), spare: [...spare, ...byLog], apart };
 }
+
+/** Passes that wait for a gentler product which neither stands before them nor was tried. */
+const tooEarly = (passes: readonly EligibleMethod[], { facts }: PlanContext): EligibleMethod[] =>
+  passes.filter(({ method: { onlyAfterAgentIds: first } }, place) => {
+    const before = passes.slice(0, place).flatMap((pass) => pass.appliedAgents.map((agent) => agent.id));
+    const used = [...before, ...facts.tried.map((product) => product.agentId)];
+    return first.length > 0 && !first.some((agentId) => used.includes(agentId));
+  });
 
 /** What a pass may promise at best, by book or by log: the log can bring one in, only `setAsideByLog` takes one out. */
 const reach = (eligible: EligibleMethod): number => Math.max(eligible.book.high, eligible.effect.high);
@@ -171,9 +185,7 @@ function clashWith(
   for (const pass of passes) {
     for (const earlier of pass.appliedAgents) {
       for (const agent of eligible.appliedAgents) {
-        const pair = index
-          .pairsBetween(earlier, agent)
-          .find((candidate) => candidate.apart !== 'rinse' || (!rinsable && candidate.blocksSurface));
+        const pair = index.pairsBetween(earlier, agent).find((candidate) => keepsApart(candidate, rinsable));
         if (pair)
           return finding(
             'apartFromRung',

@@ -1,4 +1,5 @@
 import {
+  LONG_SOAK_MIN,
   MECHANICAL_ACTIONS,
   type MechanicalAction,
   type Method,
@@ -15,6 +16,7 @@ import type { PHRange } from '../../quantity/pHRange.js';
 import type { PlanContext } from '../case/planContext.js';
 import { mostDose, workingPH } from './dose/workingPH.js';
 import { roundsDone } from './judge/historyFindings.js';
+import { pHWindowFor } from './pHWindow.js';
 
 /** What is left of a method's own windows inside the envelope. */
 export interface WorkWindow {
@@ -33,9 +35,11 @@ export interface WorkWindow {
 export function workWindow(method: Method, standIn: Substitution | null, context: PlanContext): WorkWindow {
   const { envelope, household } = context;
   const bounds = tightestBounds(method, context);
+  const long = longSoakOf(method, bounds, context);
   const ceiling = Math.min(
     envelope.tempC.max,
     bounds.maxTempC ?? OPEN_TEMP_C,
+    long?.maxC ?? OPEN_TEMP_C,
     machineCeiling(method, context),
   );
   const max = Math.min(method.tempC.max, ceiling);
@@ -43,11 +47,18 @@ export function workWindow(method: Method, standIn: Substitution | null, context
   const coldest = Math.min(max, Math.max(min, household.taps.coldC));
   const fromTaps = method.wetting === 'immersion' && !method.inMachine;
   const hottest = fromTaps ? Math.min(max, hottestReachable(context)) : max;
-  const doseMost = mostDose(method, standIn, max, envelope.pH.max, context);
-  const dwellMax = Math.min(method.dwellMin.max, bounds.maxDwellMin ?? method.dwellMin.max);
+  const doseMost = mostDose(
+    method,
+    standIn,
+    max,
+    pHWindowFor(context.index.factsOf(method), envelope).max,
+    context,
+  );
+  const shortened = envelope.tempC.longSoak && isSoak(method) && !long ? LONG_SOAK_MIN : method.dwellMin.max;
+  const dwellMax = Math.min(method.dwellMin.max, bounds.maxDwellMin ?? method.dwellMin.max, shortened);
   return {
     tempC: { min, max, target: method.tempC.prefer === 'coldest' ? coldest : Math.max(min, hottest) },
-    tempLimit: envelope.tempC.max < method.tempC.max ? (envelope.tempC.limits[0] ?? null) : null,
+    tempLimit: long ?? (envelope.tempC.max < method.tempC.max ? (envelope.tempC.limits[0] ?? null) : null),
     dwellMin: {
       min: Math.min(method.dwellMin.min, dwellMax),
       max: dwellMax,
@@ -65,6 +76,22 @@ export function workWindow(method: Method, standIn: Substitution | null, context
       ] ?? 'none',
     bounds,
   };
+}
+
+const isSoak = (method: Method): boolean => method.liquorRatioLPerKg !== null && !method.inMachine;
+
+/** A long soak of a tender fibre is a cool one; a method that must be hotter is kept short instead. */
+function longSoakOf(
+  method: Method,
+  { maxDwellMin }: ChemistryBounds,
+  { envelope }: PlanContext,
+): TempLimit | undefined {
+  const { longSoak } = envelope.tempC;
+  const longest = Math.min(method.dwellMin.max, maxDwellMin ?? method.dwellMin.max);
+  const isLong = isSoak(method) && longest > LONG_SOAK_MIN;
+  return longSoak && isLong && method.tempC.min <= longSoak.maxC && longSoak.maxC < method.tempC.max
+    ? longSoak
+    : undefined;
 }
 
 /** No hot wash while nobody has seen in daylight that a mark or a run is gone. */

@@ -77,8 +77,8 @@ describe('the bath of a rung', () => {
     expect(cool.dwell.dwell?.aimMin).toBeLessThanOrEqual(cool.dwell.dwell?.maxMin ?? 0);
     expect(cool.text.join(' ')).toMatch(/works more slowly/);
   });
-  it('cuts a soda dose where soft water would push the bath past what cotton bears', () => {
-    const stiff = trouble('stiffTowels', piece('towel', { cotton: 100 }, { label: label(95) }), {
+  it('cuts a soda dose where soft water would push the bath past what linen bears', () => {
+    const stiff = trouble('stiffTowels', piece('towel', { linen: 100 }, { label: label(95) }), {
       size: 'allOver',
       age: 'months',
     });

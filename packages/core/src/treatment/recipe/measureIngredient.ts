@@ -4,7 +4,7 @@ import { bottleStrength } from '../../household/bottleStrength.js';
 import type { Household } from '../../household/household.js';
 import { snapToTools } from '../../household/snapToTools.js';
 import { toolsOf } from '../../household/toolsOf.js';
-import { toTenth } from '../../quantity/rounding.js';
+import { toHundredth, toTenth } from '../../quantity/rounding.js';
 import type { Wanted } from '../assess/dose/wanted.js';
 import type { Ingredient } from '../plan/recipe.js';
 
@@ -47,8 +47,12 @@ function cutDown(agent: Agent, wanted: Wanted, household: Household) {
   };
 }
 
-const round = (value: number): number =>
-  value >= 100 ? Math.round(value) : value >= 10 ? Math.round(value * 2) / 2 : toTenth(value);
+/** As fine as a hand can go; a pinch is never rounded away to nothing. */
+function round(value: number): number {
+  if (value >= 100) return Math.round(value);
+  if (value >= 10) return Math.round(value * 2) / 2;
+  return value >= 0.2 ? toTenth(value) : toHundredth(value);
+}
 
 function tidy(snapped: ReturnType<typeof snapToTools>): ReturnType<typeof snapToTools> {
   return snapped && { ...snapped, volumeML: round(snapped.volumeML), errorPct: Math.round(snapped.errorPct) };

@@ -46,6 +46,7 @@ const MOST = {
   onlyWhereDry: false,
   place: 'washable',
   throughRinse: false,
+  onlyAfterAgentIds: [],
   sturdyOnly: false,
   whitesOnly: false,
   colouredOnly: false,

@@ -73,7 +73,7 @@ export function FibreSheet({ fibre, reference }: { fibre: Fibre; reference: Refe
           </Flex>
         );
       })}
-      <Fact term="Hands and machine" sourceIds={fibre.sourceIds}>
+      <Fact term="Hands and machine" sourceIds={fibre.handlingSourceIds}>
         at most {ACTION_WORDS[fibre.mostAction]}; {PROGRAMME_WORDS[fibre.mostProgramme]}
         {fibre.felts ? '; felts when moved warm' : ''}
         {fibre.waterSensitive ? '; marked by water: dry methods' : ''}

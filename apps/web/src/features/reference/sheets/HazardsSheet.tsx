@@ -10,6 +10,7 @@ const APART = {
   plan: ['✕', 'never in one plan'],
   rinseAndDry: ['◆', 'rinse out fully and let dry between'],
   rinse: ['○', 'rinse out fully between'],
+  air: ['△', 'air until dry and without smell between'],
 } as const;
 
 const Cell = chakra('button', {
@@ -27,6 +28,7 @@ const Cell = chakra('button', {
       plan: { bg: 'brickTint', color: 'brick' },
       rinseAndDry: { bg: 'discTint', color: 'ink' },
       rinse: { bg: 'waterTint', color: 'water' },
+      air: { bg: 'paper', color: 'ink' },
     },
     chosen: { true: { outline: '3px solid', outlineColor: 'ink' } },
   },

@@ -7,7 +7,7 @@ import type { PlanContext } from '../../case/planContext.js';
 export function hiddenTestFindings(method: Method, { envelope, index }: PlanContext): Finding[] {
   const { agents, chemistries } = index.factsOf(method);
   return chemistries.flatMap((chemistry) => {
-    const limit = windowOf(envelope, chemistry).limits.find((candidate) => candidate.verdict !== 'never');
+    const limit = windowOf(envelope, chemistry).limits.find((candidate) => candidate.verdict === 'test');
     if (!limit) return [];
     const test = finding('hiddenTestFirst', { chemistry, owner: limit.owner }, limit.sourceIds);
     const reducer = agents.find((agent) => agent.chemistries.includes('reducer'));

@@ -1,17 +1,32 @@
 import { type Agent, type Method, PROGRAMMES, WETTINGS } from '@feverfew/knowledge';
 import { selectVessel } from '../../../bath/selectVessel.js';
 import { windowOf } from '../../../envelope/envelope.js';
+import type { PHLimit } from '../../../envelope/limit.js';
 import { type Finding, finding } from '../../../finding/finding.js';
 import { agentGates } from '../../../gates/agentGates.js';
+import { keepsApart } from '../../../lookup/keepsApart.js';
 import type { WorkMark } from '../../../trouble/workMarks.js';
 import { bathAskedFor, type PlanContext } from '../../case/planContext.js';
 import { isRelevant } from '../isRelevant.js';
+import { pHWindowFor } from '../pHWindow.js';
 import type { WorkWindow } from '../workWindow.js';
 import { historyFindings } from './historyFindings.js';
 import { safetyFindings } from './safetyFindings.js';
 
 /** Findings that rule a method out; empty when nothing stands against it. Every rule is asked, none hides another. */
 export function judgeMethod(method: Method, window: WorkWindow, context: PlanContext): Finding[] {
+  const found = everyFinding(method, window, context);
+  const byCode = found.filter(isForWantOfCode);
+  const { waterTest } = context.facts.piece;
+  if (byCode.length === 0 || byCode.length < found.length || waterTest === 'failed') return found;
+  return [finding('afterWaterTest', { methodId: method.id }, byCode[0]?.sourceIds)];
+}
+
+/** Only the code that nobody knows is against it. */
+const isForWantOfCode = ({ facts }: Finding): boolean =>
+  'owner' in facts && facts.owner.kind === 'code' && facts.owner.code === 'unknown';
+
+function everyFinding(method: Method, window: WorkWindow, context: PlanContext): Finding[] {
   const { agents } = context.index.factsOf(method);
   return [
     ...chemistryFindings(agents, context),
@@ -61,27 +76,16 @@ function temperatureFindings(method: Method, window: WorkWindow, { envelope }: P
 }
 
 function pHFindings(method: Method, { pH: range }: WorkWindow, context: PlanContext): Finding[] {
-  const { briefAcid } = context.index.factsOf(method);
   if (!range) return [];
-  const { pH } = context.envelope;
-  const floor = briefAcid ? Math.min(pH.min, pH.weakAcidBrieflyMin) : pH.min;
-  const outside = (owner: (typeof pH.limits)[number] | undefined) =>
-    owner
-      ? [
-          finding(
-            'pHOutside',
-            { low: range.low, high: range.high, min: floor, max: pH.max, owner: owner.owner },
-            owner.sourceIds,
-          ),
-        ]
-      : [];
-  if (range.high > pH.max) return outside(pH.limits.find((limit) => limit.max === pH.max));
-  if (range.low < floor)
-    return outside(
-      pH.limits.find(
-        (limit) => Math.min(limit.min, limit.weakAcidBrieflyMin) === floor || limit.min === floor,
-      ),
-    );
+  const { envelope, index } = context;
+  const { min, max, lowerOf, upperOf } = pHWindowFor(index.factsOf(method), envelope);
+  const outside = (holds: (limit: PHLimit) => boolean) => {
+    const limit = envelope.pH.limits.find(holds);
+    const facts = { low: range.low, high: range.high, min, max };
+    return limit ? [finding('pHOutside', { ...facts, owner: limit.owner }, limit.sourceIds)] : [];
+  };
+  if (range.high > max) return outside((limit) => upperOf(limit) === max);
+  if (range.low < min) return outside((limit) => lowerOf(limit) === min);
   return [];
 }
 
@@ -209,7 +213,7 @@ function triedFindings(
     agents.flatMap((agent) =>
       index
         .pairsBetween(tried, agent)
-        .filter((pair) => pair.apart !== 'rinse' || (!rinsable && pair.blocksSurface))
+        .filter((pair) => keepsApart(pair, rinsable) || (pair.apart === 'air' && !tried.flammable))
         .map((pair) =>
           finding(
             'triedMustNotMeet',

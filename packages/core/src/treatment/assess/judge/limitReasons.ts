@@ -5,6 +5,7 @@ import { toHundredth } from '../../../quantity/rounding.js';
 import type { PlanContext } from '../../case/planContext.js';
 import type { EligibleMethod } from '../assessMethod.js';
 import { maxDose } from '../dose/maxDose.js';
+import { pHWindowFor } from '../pHWindow.js';
 import type { WorkWindow } from '../workWindow.js';
 
 /** Why the recipe stops where it stops: heat, time, strength, rounds. */
@@ -49,14 +50,15 @@ function strengthReasons(
   { doseMost }: WorkWindow,
   { envelope, index }: PlanContext,
 ): Finding[] {
-  const limit = envelope.pH.limits.find((candidate) => candidate.max === envelope.pH.max);
+  const { max: maxPH, upperOf } = pHWindowFor(index.factsOf(method), envelope);
+  const limit = envelope.pH.limits.find((candidate) => upperOf(candidate) === maxPH);
   return method.agents.flatMap(({ agentId, dose }) => {
     const agent = index.agents.get(agentId);
     if (dose.per !== 'litre' || !agent) return [];
     const top = maxDose(dose.amount, agent, doseMost);
     const facts = { agentId, highPerL: toHundredth(top), unit: dose.unit };
     return top < dose.amount.high && limit
-      ? [finding('notStrongerPH', { ...facts, maxPH: limit.max, owner: limit.owner }, limit.sourceIds)]
+      ? [finding('notStrongerPH', { ...facts, maxPH, owner: limit.owner }, limit.sourceIds)]
       : [finding('notStronger', facts, method.sourceIds)];
   });
 }

@@ -6,6 +6,7 @@ import type { PlanContext } from '../../case/planContext.js';
 import type { WorkWindow } from '../workWindow.js';
 import { hiddenTestFindings } from './hiddenTestFindings.js';
 import { roundsDone } from './historyFindings.js';
+import { labelFindings } from './labelFindings.js';
 
 /** What a person should know about a method that is allowed: tests, missing agents, stand-ins, softened edges, odds. */
 export function remarkFindings(
@@ -14,11 +15,12 @@ export function remarkFindings(
   window: WorkWindow,
   context: PlanContext,
 ): Finding[] {
-  const { briefAcid } = context.index.factsOf(method);
+  const { briefAcid, spotAcid } = context.index.factsOf(method);
   const { pH } = window;
   const { envelope } = context;
   const actionLimit = envelope.action.limits[0];
   return [
+    ...labelFindings(method, window, context),
     ...hiddenTestFindings(method, context),
     ...(standIn
       ? [
@@ -45,7 +47,7 @@ export function remarkFindings(
           ),
         ]
       : []),
-    ...(pH && briefAcid && pH.low < envelope.pH.min
+    ...(pH && (briefAcid || spotAcid) && pH.low < envelope.pH.min
       ? [finding('acidBriefly', { pH: pH.low }, ['textileHandbook'])]
       : []),
     ...historyRemarks(method, window, context),
