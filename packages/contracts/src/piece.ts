@@ -26,7 +26,7 @@ export const CareLabelShape = z
       .nullable(),
     bleach: z.enum(['any', 'oxygenOnly', 'never']).nullable(),
     tumble: z.enum(['normal', 'low', 'never']).nullable(),
-    natural: z.enum(['line', 'drip', 'flat']).nullable(),
+    natural: z.enum(['line', 'drip', 'flat', 'dripFlat']).nullable(),
     shade: z.boolean(),
     iron: z.enum(['high', 'medium', 'low', 'never']).nullable(),
     dryClean: z.enum(['P', 'F', 'never']).nullable(),

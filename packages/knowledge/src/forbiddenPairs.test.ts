@@ -49,6 +49,12 @@ const NEVER_IN_ONE_PLAN: readonly Expected[] = [
 ];
 
 const FULL_RINSE_BETWEEN: readonly Expected[] = [
+  ['chlorine', 'mildReducer', /heats up/, 'thiosulphate with hypochlorite; handbook'],
+  ['mildReducer', 'weakAcid', /sulphur dioxide/, 'S2O3 2− + 2 H+ → S + SO2; handbook'],
+  ['mildReducer', 'oxalicAcid', /sulphur dioxide/, 'the same; handbook'],
+  ['mildReducer', 'peroxide', /cancels/, 'oxidiser with reducer; handbook'],
+  ['mildReducer', 'percarbonate', /cancels/, 'oxidiser with reducer; handbook'],
+  ['mildReducer', 'undeclared', /nobody knows/, 'unknown may be acid; poison-centre guidance'],
   ['reducer', 'weakAcid', /sulphur dioxide/, 'S2O4 2− + H+ → SO2; handbook'],
   ['reducer', 'oxalicAcid', /sulphur dioxide/, 'the same; handbook'],
   ['reducer', 'peroxide', /heats violently/, 'oxidiser with reducer; handbook'],

@@ -28,6 +28,7 @@ export const CHEMISTRIES = [
   'softener',
   'poolChlorine',
   'undeclared',
+  'mildReducer',
 ] as const;
 
 /** Ways an agent acts on a soil component. */
@@ -54,6 +55,7 @@ export const MECHANISMS = [
   'brushing',
   'sunlight',
   'softening',
+  'mildReduction',
 ] as const;
 
 /** Wetting modes, from least to most water. */

@@ -85,16 +85,19 @@ export function TumbleSign({ tumble }: { tumble: NonNullable<CareLabel['tumble']
   );
 }
 
+const LINES = {
+  line: 'M17 8 V22',
+  drip: 'M14 8 V22 M20 8 V22',
+  flat: 'M10 15 H24',
+  dripFlat: 'M10 12 H24 M10 18 H24',
+} as const;
+
 export function DrySign({ natural }: { natural: NonNullable<CareLabel['natural']> }) {
-  const label = { line: 'line dry', drip: 'drip dry', flat: 'dry flat' }[natural];
+  const label = { line: 'line dry', drip: 'drip dry', flat: 'dry flat', dripFlat: 'drip dry, flat' }[natural];
   return (
     <Frame label={label}>
       <rect x="5" y="3" width="24" height="24" />
-      {natural === 'flat' ? (
-        <path d="M10 15 H24" />
-      ) : (
-        <path d={natural === 'line' ? 'M17 8 V22' : 'M14 8 V22 M20 8 V22'} />
-      )}
+      <path d={LINES[natural]} />
     </Frame>
   );
 }

@@ -1,12 +1,15 @@
 import { createListCollection, Listbox } from '@chakra-ui/react';
 import { useMemo, useState } from 'react';
+import { findOptions, type Option } from '../search/searchOptions';
 import { Input } from './controls';
-import { type Option, searchOptions } from './searchOptions';
 
 export interface OptionGroup {
   readonly title: string;
   readonly options: readonly Option[];
 }
+
+/** Said above what only comes near. */
+const NEAREST = 'Nothing like that; nearest:';
 
 /** Search first, then groups; arrow keys and Enter choose. */
 export function OptionPicker({
@@ -30,8 +33,10 @@ export function OptionPicker({
   const shown = useMemo(() => {
     if (query.trim() === '') return groups.filter((group) => group.options.length > 0);
     const lead = leadFor?.(query) ?? null;
-    const found = [...(lead ? [lead] : []), ...searchOptions(all, query)];
-    return found.length > 0 ? [{ title: '', options: found }] : [];
+    const { answers, nearest } = findOptions(all, query);
+    const found = [...(lead ? [lead] : []), ...answers];
+    if (found.length > 0) return [{ title: '', options: found }];
+    return nearest.length > 0 ? [{ title: NEAREST, options: nearest }] : [];
   }, [groups, all, query, leadFor]);
   const collection = useMemo(
     () =>

@@ -1,5 +1,7 @@
 import { type Catalogue, EMPTY_FACTS, type PieceSummary, type TroubleFacts } from '@feverfew/contracts';
-import { type Option, searchOf } from '../components/searchOptions';
+import { NameSearch } from '../search/nameSearch';
+import { type Option, searchOver } from '../search/searchOptions';
+import { isWeak, tellingOf } from '../search/words';
 import { type Draft, withItem, withPiece } from './factsDraft';
 
 /** What a few words told: a trouble, a piece, and what else stood beside them. */
@@ -10,6 +12,10 @@ export interface ReadWords {
   readonly age: TroubleFacts['age'] | null;
   readonly wetness: TroubleFacts['wetness'] | null;
   readonly colour: TroubleFacts['piece']['colour'] | null;
+  /** Words nobody understood. */
+  readonly left: readonly string[];
+  /** 1 = every mark as it is spelled. */
+  readonly exact: number;
 }
 
 const AGES: readonly [RegExp, TroubleFacts['age']][] = [
@@ -20,6 +26,8 @@ const AGES: readonly [RegExp, TroubleFacts['age']][] = [
   [/^(months?|years?|old)$/, 'months'],
 ];
 const COLOURS = ['white', 'natural', 'pale', 'dark', 'patterned'] as const;
+const STATES = new Set(['wet', 'dry', 'fresh', 'dried']);
+const CREAM = 'cream';
 const MOST_READ_MARKS = 3;
 
 /**
@@ -27,26 +35,41 @@ const MOST_READ_MARKS = 3;
  * piece, then the rest.
  */
 export function readWords(text: string, catalogue: Catalogue, pieces: readonly PieceSummary[]): ReadWords {
-  let words: string[] = wordsOf(text);
+  const items = searchOver(catalogue.items);
+  const marks = searchOver(catalogue.marks);
+  const told = tellingOf(text);
+  // "Cream carpet" is a colour, cream by itself is milk.
+  const isCream = (word: string | undefined, place: number) =>
+    word === CREAM &&
+    items.knows(told[place + 1] ?? '') &&
+    marks.cover([told[place - 1] ?? '', CREAM])?.left.length !== 0;
+  const pale = told.some(isCream);
+  let words: readonly string[] = told.filter((word, place) => !isCream(word, place));
+  let exact = 1;
   const markIds: string[] = [];
   while (markIds.length < MOST_READ_MARKS) {
-    const hit = bestCover(words, catalogue.marks);
-    if (!hit || markIds.includes(hit.id)) break;
-    markIds.push(hit.id);
-    words = hit.left;
+    const hit = marks.cover(words, (word) => !items.knows(word));
+    if (!hit || markIds.includes(hit.record.id)) break;
+    markIds.push(hit.record.id);
+    words = hit.left.filter((word) => !isWeak(word));
+    exact = Math.min(exact, hit.exact);
   }
-  const piece = bestCover(words, namesOf(pieces));
-  const item = piece ? null : bestCover(words, catalogue.items);
+  const piece = new NameSearch(namesOf(pieces)).cover(words);
+  const item = piece ? null : items.cover(words);
   words = (piece ?? item)?.left ?? words;
   const age = AGES.find(([pattern]) => words.some((word) => pattern.test(word)))?.[1] ?? null;
-  const colour = COLOURS.find((name) => words.includes(name)) ?? null;
+  const colour = pale ? 'pale' : (COLOURS.find((name) => words.includes(name)) ?? null);
   return {
     markIds,
-    pieceId: piece?.id ?? null,
-    itemId: item?.id ?? null,
+    pieceId: piece?.record.id ?? null,
+    itemId: item?.record.id ?? null,
     age,
     wetness: words.includes('wet') ? 'wet' : words.includes('dry') ? 'dry' : age === 'minutes' ? 'wet' : null,
     colour: colour === 'patterned' ? 'multicoloured' : colour,
+    left: words.filter(
+      (word) => word !== colour && !AGES.some(([pattern]) => pattern.test(word)) && !STATES.has(word),
+    ),
+    exact,
   };
 }
 
@@ -81,44 +104,4 @@ export function draftOf(read: ReadWords, catalogue: Catalogue, pieces: readonly 
   };
 }
 
-const FUZZY = {
-  prefix: (term: string) => term.length > 3,
-  fuzzy: (term: string) => (term.length > 4 ? 0.2 : false),
-};
-
-/**
- * The record one of whose names stands whole among the words, the longest first: "red" alone is no red wine.
- * Slips and endings are forgiven; the words it took are taken away.
- */
-function bestCover(
-  words: readonly string[],
-  records: readonly Option[],
-): { id: string; left: string[] } | null {
-  if (words.length === 0) return null;
-  const search = searchOf(records);
-  const hits = new Map<string, Set<string>>();
-  for (const word of words)
-    for (const hit of search.search(word, FUZZY)) hits.set(`${hit.id} ${word}`, new Set(hit.terms));
-  let best: { id: string; size: number; exact: number; left: string[] } | null = null;
-  for (const { id, name, aliases } of records) {
-    for (const alias of [name, ...aliases].flatMap(alternatives)) {
-      const tokens = wordsOf(alias).filter((token) => !FILLERS.has(token));
-      const taken = tokens.map((token) =>
-        words.find((word) => word === token || hits.get(`${id} ${word}`)?.has(token)),
-      );
-      if (tokens.length === 0 || taken.some((word) => word === undefined)) continue;
-      const exact = tokens.filter((token) => words.includes(token)).length;
-      if (best && (best.size > tokens.length || (best.size === tokens.length && best.exact >= exact)))
-        continue;
-      best = { id, size: tokens.length, exact, left: words.filter((word) => !taken.includes(word)) };
-    }
-  }
-  return best;
-}
-
-/** "sweat, fresh" is called sweat; "white wine or cider" is called either. */
-const alternatives = (name: string): string[] => (name.split(/[,(]/)[0] ?? name).split(' or ');
-
 const wordsOf = (text: string): string[] => text.toLowerCase().match(/[\p{L}\d]+/gu) ?? [];
-
-const FILLERS = new Set(['a', 'an', 'the', 'on', 'of', 'and', 'or', 'in', 'from', 'with']);

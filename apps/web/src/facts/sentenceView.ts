@@ -251,7 +251,9 @@ export function labelText(label: CareLabel | null): string {
       ? []
       : [{ any: 'any bleach', oxygenOnly: 'oxygen only', never: 'no bleach' }[bleach]]),
     ...(tumble === null ? [] : [{ normal: 'tumble', low: 'tumble low', never: 'no tumble' }[tumble]]),
-    ...(natural === null ? [] : [{ line: 'line dry', drip: 'drip dry', flat: 'dry flat' }[natural]]),
+    ...(natural === null
+      ? []
+      : [{ line: 'line dry', drip: 'drip dry', flat: 'dry flat', dripFlat: 'drip dry, flat' }[natural]]),
     ...(shade ? ['in shade'] : []),
     ...(iron === null
       ? []

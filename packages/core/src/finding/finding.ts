@@ -136,6 +136,7 @@ export interface FindingFacts {
   afterWaterTest: { methodId: string };
   waterTestFailed: Record<string, never>;
   noHomeMethod: Record<string, never>;
+  noCleaningHelps: { markId: string };
   professionalHand: {
     because: 'explosive' | 'codeX' | 'codeS' | 'antique' | 'leather' | 'dryCleanOnly' | 'noMethod';
   };

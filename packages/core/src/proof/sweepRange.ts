@@ -6,7 +6,7 @@ import type { Sweep } from './sweepCase.js';
 export interface SweepResult {
   readonly plans: number;
   readonly rungs: number;
-  /** Plans without a pass that say so and name a professional. */
+  /** Plans without a pass that say so and name a professional, or say that no cleaning helps. */
   readonly honestNone: number;
   /** What the checker found, by code; "emptyScreen" where a plan offers nothing and says nothing. */
   readonly violations: Readonly<Record<string, number>>;
@@ -29,7 +29,7 @@ export function sweepRange(sweep: Sweep, from: number, to: number, knowledge: Kn
     const codes = checkPlan(plan, household, knowledge).map((violation): string => violation.code);
     if (plan.ladder.length === 0) {
       const says = (code: string) => plan.findings.some((finding) => finding.code === code);
-      if (says('noHomeMethod') && says('professionalHand')) honestNone += 1;
+      if ((says('noHomeMethod') && says('professionalHand')) || says('noCleaningHelps')) honestNone += 1;
       else codes.push('emptyScreen');
     }
     for (const code of codes) violations[code] = (violations[code] ?? 0) + 1;

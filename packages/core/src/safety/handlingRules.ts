@@ -130,7 +130,7 @@ export function forbiddenDrying(read: CaseRead): ReadonlySet<string> {
     ...(label?.shade || ['mid', 'dark', 'multicoloured', 'unknown'].includes(colour) || isAntique(read)
       ? ['sun']
       : []),
-    ...(label?.natural === 'flat' ? ['line'] : []),
+    ...(['flat', 'dripFlat'].includes(label?.natural ?? '') ? ['line'] : []),
   ]);
 }
 

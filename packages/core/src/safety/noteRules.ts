@@ -83,7 +83,7 @@ function adviceFaults(advice: WorkList['advice'], work: readonly Work[], read: C
 /** Done though a caution of the piece or the trouble, or its tag, bars it. */
 function deedFaults(work: readonly Work[], read: CaseRead): Violation[] {
   const barred = new Set(read.cautions.flatMap((caution) => caution.bars));
-  const noSteam = read.facts.piece.label?.iron === 'never';
+  const noSteam = ['never', 'low'].includes(read.facts.piece.label?.iron ?? '');
   return work.flatMap((one): Violation[] => {
     const done = deedsOf(one, read);
     const untouched = one.kind === 'firstAid' && one.hand === 'blot' && barred.has('blot');
@@ -129,9 +129,11 @@ function isForbidden(deed: Deed, read: CaseRead): boolean {
     case 'rub':
       return only.some((most) => gentle.includes(most));
     case 'wring':
-      return label?.natural === 'drip' || only.some((most) => gentle.includes(most));
+      return (
+        ['drip', 'dripFlat'].includes(label?.natural ?? '') || only.some((most) => gentle.includes(most))
+      );
     case 'steam':
-      return label?.iron === 'never';
+      return ['never', 'low'].includes(label?.iron ?? '');
     case 'solvent':
       return never.has('alcohol') && never.has('hydrocarbon');
     case 'spray':

@@ -77,7 +77,7 @@ function company(work: readonly Work[], read: CaseRead): Violation[] {
   const bleeds =
     (piece.fastness === 'failed' && piece.colour !== 'white') ||
     read.marks.some((mark) => mark.kind === 'dyeRun');
-  const drip = piece.label?.natural === 'drip';
+  const drip = ['drip', 'dripFlat'].includes(piece.label?.natural ?? '');
   return work.flatMap((one): Violation[] => {
     const washed = one.programme !== null && one.programme !== 'none';
     if (!washed) return [];

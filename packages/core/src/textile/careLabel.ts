@@ -11,7 +11,7 @@ export interface CareLabel {
     | null;
   bleach: 'any' | 'oxygenOnly' | 'never' | null;
   tumble: 'normal' | 'low' | 'never' | null;
-  natural: 'line' | 'drip' | 'flat' | null;
+  natural: 'line' | 'drip' | 'flat' | 'dripFlat' | null;
   shade: boolean;
   iron: 'high' | 'medium' | 'low' | 'never' | null;
   dryClean: 'P' | 'F' | 'never' | null;
@@ -47,3 +47,15 @@ export const BLANK_LABEL: CareLabel = {
   wetClean: null,
   wetCleanBars: 0,
 };
+
+/** Hung or laid dripping: no spin, no wringing. */
+export const dripsDry = (label: Pick<CareLabel, 'natural'> | null): boolean =>
+  label?.natural === 'drip' || label?.natural === 'dripFlat';
+
+/** Laid flat, never hung wet. */
+export const driesFlat = (label: Pick<CareLabel, 'natural'> | null): boolean =>
+  label?.natural === 'flat' || label?.natural === 'dripFlat';
+
+/** ISO 3758: one dot is without steam; a crossed-out iron is without iron and steam. */
+export const barsSteam = (label: Pick<CareLabel, 'iron'> | null): boolean =>
+  label?.iron === 'never' || label?.iron === 'low';

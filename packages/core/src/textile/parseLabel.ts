@@ -98,6 +98,7 @@ const RULES: readonly Rule[] = [
   ),
   rule('\\btumble(?: dry(?:ing)?)?\\b|\\bdryer\\b', says({ tumble: 'low' })),
   rule('\\b(?:line|hang)(?: to)?(?: dry(?:ing)?)?\\b', says({ natural: 'line' })),
+  rule('\\bdrip(?: dry)?(?: and)?(?: lay)? flat\\b|\\bflat drip(?: dry)?\\b', says({ natural: 'dripFlat' })),
   rule('\\bdrip(?: dry)?\\b', says({ natural: 'drip' })),
   rule('\\b(?:lay |dry )?flat(?: to)?(?: dry)?\\b', says({ natural: 'flat' })),
   rule('\\b(?:dry )?(?:in )?(?:the )?shade\\b|\\baway from sun(?:light)?\\b', says({ shade: true })),

@@ -20,7 +20,8 @@ export function overallFindings(
   const rungs = ladder.length;
   const rinsedFirst = ladder[0]?.steps.some((action) => action.kind === 'rinseBefore') ?? false;
   return [
-    ...(rungs === 0 ? [finding('noHomeMethod', {})] : []),
+    ...damageFindings(context),
+    ...(rungs === 0 && !isDamageOnly(context) ? [finding('noHomeMethod', {})] : []),
     ...(rungs === 0 ? dangerFindings(context) : []),
     ...professionalFindings(context, rungs),
     ...unknownFindings(context),
@@ -41,10 +42,18 @@ export function overallFindings(
           ),
         ]
       : []),
-    finding('noHeatBeforeGone', {}),
+    ...(isDamageOnly(context) ? [] : [finding('noHeatBeforeGone', {})]),
     ...cupboardPairs(context),
   ];
 }
+
+const isDamageOnly = ({ marks }: PlanContext): boolean => marks.every(({ mark }) => mark.damage);
+
+/** What is no soil: said first, so that nobody scrubs at it. */
+const damageFindings = ({ marks }: PlanContext): Finding[] =>
+  marks.flatMap(({ mark }) =>
+    mark.damage ? [finding('noCleaningHelps', { markId: mark.id }, mark.sourceIds)] : [],
+  );
 
 function unknownFindings({ facts, item, knowledge }: PlanContext): Finding[] {
   const { piece } = facts;
@@ -187,7 +196,7 @@ function professionalBecause(
     return 'leather';
   const sign = piece.label?.dryClean;
   if (piece.label?.wash?.kind === 'never' && (sign === 'P' || sign === 'F')) return 'dryCleanOnly';
-  return rungs === 0 ? 'noMethod' : null;
+  return rungs === 0 && !isDamageOnly(context) ? 'noMethod' : null;
 }
 
 /** Dangerous neighbours in the cupboard: said even when neither is used, since hands reach for both. */

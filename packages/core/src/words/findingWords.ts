@@ -253,6 +253,8 @@ const WORDS: Words = {
   afterWaterTest: () => 'After the hidden water test: until it is passed, nothing wet.',
   waterTestFailed: () =>
     'The hidden water test was not passed: dry ways only. What they leave is for a professional cleaner.',
+  noCleaningHelps: ({ markId }, say) =>
+    `${upper(say.name(markId))}: this is no soil, and no cleaning helps. What may help is said below.`,
   noHomeMethod: () => 'Nothing here is both safe for this piece and any use on this trouble.',
   professionalHand: ({ because }) =>
     because === 'explosive'

@@ -35,6 +35,7 @@ export const CHEMISTRY_WORDS: Readonly<Record<Chemistry, string>> = {
   softener: 'fabric softener',
   poolChlorine: 'pool chlorine',
   undeclared: 'undeclared products',
+  mildReducer: 'thiosulphate',
 };
 
 export const WETTING_WORDS: Readonly<Record<Wetting, string>> = {
@@ -91,6 +92,7 @@ export const MECHANISM_WORDS: Readonly<Record<Mechanism, string>> = {
   brushing: 'brushing',
   sunlight: 'sunlight',
   softening: 'softening',
+  mildReduction: 'mild reduction',
 };
 
 /** What may be barred on a piece. */

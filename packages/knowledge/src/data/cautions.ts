@@ -526,4 +526,22 @@ export const cautions: readonly Caution[] = [
     bars: ['chlorine'],
     sourceIds: ['poisonCentre'],
   },
+  {
+    ...plain,
+    id: 'acidSulphur',
+    severity: 'warning',
+    text: 'Never with acid: it gives off sulphur dioxide.',
+    ground: 'S₂O₃²⁻ + 2 H⁺ → S + SO₂ + H₂O.',
+    sourceIds: ['chemHandbook'],
+  },
+  {
+    ...plain,
+    id: 'capsuleCare',
+    severity: 'danger',
+    text:
+      'Capsules burst in small hands: eyes are burnt and lungs harmed. High up, closed, dry hands, straight into the ' +
+      'drum; never cut open.',
+    ground: 'Eye Dam. 1 of the concentrate; poison-centre guidance.',
+    sourceIds: ['clp', 'poisonCentre'],
+  },
 ];

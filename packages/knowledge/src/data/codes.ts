@@ -165,6 +165,15 @@ export const careSignFacts: readonly CareSignFact[] = [
     sourceIds: ['iso3758', 'astmD5489'],
   },
   {
+    id: 'signDripFlat',
+    group: 'naturalDrying',
+    name: 'square, two level lines',
+    means: 'Drip dry lying flat: no spin, not hung.',
+    forbids: 'Spinning, wringing and hanging wet.',
+    dotted: 'none',
+    sourceIds: ['iso3758'],
+  },
+  {
     id: 'signFlat',
     group: 'naturalDrying',
     name: 'square, one level line',

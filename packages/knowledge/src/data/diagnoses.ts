@@ -323,4 +323,218 @@ export const diagnoses: readonly Diagnosis[] = [
     ],
     sourceIds: ['memory', 'commonPractice'],
   },
+  {
+    id: 'whatStain',
+    markId: 'unknownStain',
+    causes: [
+      { markId: 'saladOil', odds: 3 },
+      { markId: 'tea', odds: 3 },
+      { markId: 'sweatYellow', odds: 2 },
+      { markId: 'fruitJuice', odds: 2 },
+      { markId: 'milk', odds: 1.5 },
+      { markId: 'blood', odds: 1.5 },
+      { markId: 'rust', odds: 1 },
+      { markId: 'mildew', odds: 1 },
+      { markId: 'curry', odds: 1 },
+      { markId: 'berry', odds: 1 },
+      { markId: 'gelInk', odds: 1 },
+      { markId: 'motorOil', odds: 0.7 },
+      { markId: 'waterMark', odds: 1 },
+      { markId: 'candleWax', odds: 0.7 },
+    ],
+    questions: [
+      {
+        id: 'stainLook',
+        text: 'How does it look?',
+        answers: [
+          {
+            id: 'lookDarkWet',
+            text: 'Darker, as if wet; no colour of its own',
+            factors: [
+              { markId: 'saladOil', factor: 12 },
+              { markId: 'candleWax', factor: 3 },
+              { markId: 'waterMark', factor: 2 },
+              { markId: 'tea', factor: 0.1 },
+              { markId: 'blood', factor: 0.1 },
+              { markId: 'rust', factor: 0.05 },
+            ],
+          },
+          {
+            id: 'lookYellow',
+            text: 'Yellow to pale brown',
+            factors: [
+              { markId: 'sweatYellow', factor: 4 },
+              { markId: 'tea', factor: 3 },
+              { markId: 'fruitJuice', factor: 4 },
+              { markId: 'milk', factor: 3 },
+              { markId: 'curry', factor: 2 },
+              { markId: 'blood', factor: 0.3 },
+            ],
+          },
+          {
+            id: 'lookOrange',
+            text: 'Bright yellow or orange',
+            factors: [
+              { markId: 'curry', factor: 12 },
+              { markId: 'rust', factor: 4 },
+              { markId: 'tea', factor: 0.2 },
+            ],
+          },
+          {
+            id: 'lookBrown',
+            text: 'Brown',
+            factors: [
+              { markId: 'tea', factor: 5 },
+              { markId: 'blood', factor: 4 },
+              { markId: 'rust', factor: 4 },
+              { markId: 'sweatYellow', factor: 0.5 },
+              { markId: 'saladOil', factor: 0.2 },
+            ],
+          },
+          {
+            id: 'lookRed',
+            text: 'Red, pink or purple',
+            factors: [
+              { markId: 'berry', factor: 10 },
+              { markId: 'blood', factor: 5 },
+              { markId: 'gelInk', factor: 1.5 },
+              { markId: 'tea', factor: 0.05 },
+              { markId: 'saladOil', factor: 0.1 },
+            ],
+          },
+          {
+            id: 'lookBlack',
+            text: 'Blue, black or grey',
+            factors: [
+              { markId: 'gelInk', factor: 8 },
+              { markId: 'motorOil', factor: 8 },
+              { markId: 'mildew', factor: 6 },
+              { markId: 'berry', factor: 1.5 },
+              { markId: 'tea', factor: 0.2 },
+              { markId: 'saladOil', factor: 0.2 },
+            ],
+          },
+          {
+            id: 'lookRing',
+            text: 'A ring, pale inside',
+            factors: [
+              { markId: 'waterMark', factor: 10 },
+              { markId: 'fruitJuice', factor: 2 },
+              { markId: 'tea', factor: 1.5 },
+              { markId: 'saladOil', factor: 0.3 },
+            ],
+          },
+        ],
+      },
+      {
+        id: 'stainFeel',
+        text: 'How does it feel?',
+        answers: [
+          {
+            id: 'feelGreasy',
+            text: 'Greasy, slippery',
+            factors: [
+              { markId: 'saladOil', factor: 6 },
+              { markId: 'motorOil', factor: 5 },
+              { markId: 'sweatYellow', factor: 1.5 },
+              { markId: 'tea', factor: 0.2 },
+              { markId: 'waterMark', factor: 0.1 },
+            ],
+          },
+          {
+            id: 'feelStiff',
+            text: 'Stiff, crusted',
+            factors: [
+              { markId: 'milk', factor: 4 },
+              { markId: 'blood', factor: 3 },
+              { markId: 'fruitJuice', factor: 2 },
+              { markId: 'sweatYellow', factor: 2 },
+              { markId: 'saladOil', factor: 0.3 },
+            ],
+          },
+          {
+            id: 'feelSticky',
+            text: 'Sticky',
+            factors: [
+              { markId: 'fruitJuice', factor: 6 },
+              { markId: 'candleWax', factor: 0.5 },
+              { markId: 'saladOil', factor: 0.5 },
+            ],
+          },
+          {
+            id: 'feelWaxy',
+            text: 'Waxy: it flakes under a fingernail',
+            factors: [{ markId: 'candleWax', factor: 25 }],
+          },
+          {
+            id: 'feelNothing',
+            text: 'Nothing to feel',
+            factors: [
+              { markId: 'tea', factor: 2 },
+              { markId: 'waterMark', factor: 2 },
+              { markId: 'gelInk', factor: 2 },
+              { markId: 'rust', factor: 2 },
+              { markId: 'mildew', factor: 1.5 },
+              { markId: 'milk', factor: 0.4 },
+              { markId: 'candleWax', factor: 0.1 },
+            ],
+          },
+        ],
+      },
+      {
+        id: 'stainSmell',
+        text: 'Does it smell?',
+        answers: [
+          {
+            id: 'smellNone',
+            text: 'Of nothing',
+            factors: [
+              { markId: 'tea', factor: 1.5 },
+              { markId: 'waterMark', factor: 2 },
+              { markId: 'rust', factor: 1.5 },
+              { markId: 'gelInk', factor: 1.5 },
+              { markId: 'milk', factor: 0.5 },
+              { markId: 'mildew', factor: 0.4 },
+            ],
+          },
+          {
+            id: 'smellSour',
+            text: 'Sour, rancid, cheesy',
+            factors: [
+              { markId: 'milk', factor: 6 },
+              { markId: 'sweatYellow', factor: 3 },
+              { markId: 'saladOil', factor: 2 },
+            ],
+          },
+          {
+            id: 'smellSweet',
+            text: 'Sweet, of fruit',
+            factors: [
+              { markId: 'fruitJuice', factor: 5 },
+              { markId: 'berry', factor: 4 },
+            ],
+          },
+          {
+            id: 'smellSpice',
+            text: 'Of spice or kitchen',
+            factors: [
+              { markId: 'curry', factor: 8 },
+              { markId: 'saladOil', factor: 2 },
+            ],
+          },
+          {
+            id: 'smellDamp',
+            text: 'Damp, of cellar',
+            factors: [{ markId: 'mildew', factor: 12 }],
+          },
+          {
+            id: 'smellMachine',
+            text: 'Of garage or machine',
+            factors: [{ markId: 'motorOil', factor: 20 }],
+          },
+        ],
+      },
+    ],
+    sourceIds: ['memory', 'commonPractice'],
+  },
 ];

@@ -10,7 +10,8 @@ export const Removal = z.strictObject({ mechanism: Mechanism, low: Share, high: 
 export const SoilComponent = z.strictObject({
   id: Id,
   name: z.string(),
-  removal: z.array(Removal).min(1),
+  /** Empty where nothing takes it out: damage of the cloth. */
+  removal: z.array(Removal),
   /** Highest bath temperature while the component is still there, °C. */
   maxTempC: z.number().nullable(),
   chemistry: z.array(ChemistryRule),
@@ -43,6 +44,8 @@ export const Mark = z.strictObject({
   /** A solid or paste is lifted before any liquid. */
   hasSolids: z.boolean(),
   bodyFluid: z.boolean(),
+  /** No soil: the cloth itself has lost or changed something, and no cleaning helps. Its lines say what may. */
+  damage: z.boolean(),
   expectedSignIds: z.array(Id),
   /** A position that is followed may lift one of the components' rules while the mark is this fresh. */
   exceptions: z.array(z.strictObject({ chemistry: Chemistry, schoolId: Id, ages: z.array(Age) })),

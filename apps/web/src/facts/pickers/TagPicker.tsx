@@ -68,7 +68,7 @@ export function TagPicker({ label, onChange, onDone }: TagPickerProps) {
             tag={tag}
             field="natural"
             set={set}
-            names={{ line: 'line dry', drip: 'drip dry', flat: 'dry flat' }}
+            names={{ line: 'line dry', drip: 'drip dry', flat: 'dry flat', dripFlat: 'drip dry, flat' }}
             draw={(natural) => <DrySign natural={natural} />}
           />
           <ChipRow

@@ -3,7 +3,7 @@ import type { Catalogue, TriedProduct } from '@feverfew/contracts';
 import { useState } from 'react';
 import { ChipRow } from '../../components/ChipRow';
 import { Button, Input } from '../../components/controls';
-import { searchOptions } from '../../components/searchOptions';
+import { searchOptions } from '../../search/searchOptions';
 
 const EFFECTS = [
   { value: 'unknown', text: 'not sure' },

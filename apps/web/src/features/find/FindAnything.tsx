@@ -8,7 +8,7 @@ import { Button, Input } from '../../components/controls';
 import { keepDraft } from '../../facts/factsDraft';
 import { useCatalogue } from '../../queries/catalogueQueries';
 import { usePieces } from '../../queries/pieceQueries';
-import { findEverything, type SearchHit } from './findView';
+import { type FoundHits, findEverything, type SearchHit } from './findView';
 
 /** One field for every word: "/" opens it, arrows and Enter choose. */
 export function FindAnything() {
@@ -57,6 +57,7 @@ export function FindAnything() {
 }
 
 const NONE: readonly never[] = [];
+const NOTHING: FoundHits = { answers: [], nearest: [] };
 
 function Finder({ onClose }: { onClose: () => void }) {
   const [query, setQuery] = useState('');
@@ -65,20 +66,21 @@ function Finder({ onClose }: { onClose: () => void }) {
   const say = useLexicon();
   const navigate = useNavigate();
   const found = useMemo(
-    () => (catalogue ? findEverything(query, catalogue, pieces, say) : []),
+    () => (catalogue ? findEverything(query, catalogue, pieces, say) : NOTHING),
     [query, catalogue, pieces, say],
   );
+  const shown = useMemo(() => [...found.answers, ...found.nearest], [found]);
   const collection = useMemo(
     () =>
       createListCollection({
-        items: found,
+        items: shown,
         itemToValue: (one: SearchHit) => one.id,
         itemToString: (one: SearchHit) => one.name,
       }),
-    [found],
+    [shown],
   );
   const choose = (id: string | undefined) => {
-    const one = found.find((candidate) => candidate.id === id);
+    const one = shown.find((candidate) => candidate.id === id);
     if (!one) return;
     if (one.draft) keepDraft(one.draft);
     onClose();
@@ -86,7 +88,7 @@ function Finder({ onClose }: { onClose: () => void }) {
   };
   return (
     <Listbox.Root collection={collection} onValueChange={({ value }) => choose(value[0])}>
-      <Listbox.Label>A trouble, a piece, a fibre, an agent, a method</Listbox.Label>
+      <Listbox.Label>A trouble, a piece, a fibre, a product, a method, a screen</Listbox.Label>
       <Listbox.Input asChild autoHighlight>
         <Input
           value={query}
@@ -97,7 +99,12 @@ function Finder({ onClose }: { onClose: () => void }) {
         />
       </Listbox.Input>
       <Listbox.Content aria-label="Found" maxHeight="56vh">
-        {found.map((one) => (
+        {found.nearest.length > 0 && (
+          <Box color="soft" fontSize="14px" padding="4px 10px" role="status">
+            Nothing like that; nearest:
+          </Box>
+        )}
+        {shown.map((one) => (
           <Listbox.Item item={one} key={one.id}>
             <Listbox.ItemText>
               {one.draft ? <strong>{one.name}</strong> : one.name}
@@ -108,7 +115,7 @@ function Finder({ onClose }: { onClose: () => void }) {
             </Listbox.ItemText>
           </Listbox.Item>
         ))}
-        {query.trim() !== '' && found.length === 0 && (
+        {query.trim() !== '' && shown.length === 0 && (
           <Listbox.Empty>Nothing by that word. Try another, or what it looks like.</Listbox.Empty>
         )}
       </Listbox.Content>

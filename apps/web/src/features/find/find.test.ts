@@ -44,7 +44,7 @@ describe('words typed in one go', () => {
     expect(read('white wine on a white tablecloth')).toMatchObject({
       markIds: ['whiteWine'],
       on: 'tableLinen',
-      colour: null,
+      colour: 'white',
     });
     expect(read('rust on a white tablecloth')).toMatchObject({ markIds: ['rust'], colour: 'white' });
   });

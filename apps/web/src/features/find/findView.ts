@@ -1,8 +1,11 @@
 import type { Catalogue, Lexicon, PieceSummary } from '@feverfew/contracts';
-import { searchOptions } from '../../components/searchOptions';
 import type { Draft } from '../../facts/factsDraft';
 import { draftOf, readWords } from '../../facts/readWords';
 import { marksText } from '../../facts/sentenceView';
+import { FLOOR, type Named } from '../../search/nameSearch';
+import { searchOver } from '../../search/searchOptions';
+import { tellingOf } from '../../search/words';
+import { PLACES } from './places';
 
 export interface SearchHit {
   readonly id: string;
@@ -13,66 +16,106 @@ export interface SearchHit {
   readonly draft: Draft | null;
 }
 
-const MOST_A_KIND = 4;
+/** Answers, best first over all kinds; where nothing is good enough, what comes nearest. */
+export interface FoundHits {
+  readonly answers: readonly SearchHit[];
+  readonly nearest: readonly SearchHit[];
+}
 
-/** Everything by any word: a trouble as told first, then pieces, knowledge and rooms. */
+const MOST_ANSWERS = 12;
+const MOST_NEAREST = 3;
+
+interface Scored {
+  readonly hit: SearchHit;
+  readonly score: number;
+}
+
+/** Everything by any word, by one score: a whole name or alias first, whatever kind it is of. */
 export function findEverything(
   query: string,
   catalogue: Catalogue,
   pieces: readonly PieceSummary[],
   say: Lexicon,
-): SearchHit[] {
-  if (query.trim() === '') return [];
-  const group = (kind: string, family: string, records: Catalogue['fibres']): SearchHit[] =>
-    searchOptions(records, query)
-      .slice(0, MOST_A_KIND)
-      .map(({ id, name }) => ({
-        id: `${family}.${id}`,
-        name,
-        kind,
-        to: `/reference/${family}/${id}`,
-        draft: null,
-      }));
-  const owned = searchOptions(
-    pieces.map(({ id, name }) => ({ id, name, aliases: [] })),
-    query,
-  );
-  return [
+): FoundHits {
+  if (query.trim() === '') return { answers: [], nearest: [] };
+  const over = <T extends Named>(records: readonly T[], hitOf: (record: T) => SearchHit): Scored[] =>
+    searchOver(records)
+      .find(query)
+      .map(({ record, score }) => ({ hit: hitOf(record), score }));
+  const family = (kind: string, name: string, records: readonly Named[]) =>
+    over(records, ({ id, name: text }) => ({
+      id: `${name}.${id}`,
+      name: text,
+      kind,
+      to: `/reference/${name}/${id}`,
+      draft: null,
+    }));
+  const scored = [
     ...toldTrouble(query, catalogue, pieces, say),
-    ...owned.slice(0, MOST_A_KIND).map(({ id, name }) => ({
+    ...over(ownPieces(pieces), ({ id, name }) => ({
       id: `piece.${id}`,
       name,
       kind: 'in the linen book',
       to: `/pieces/${id}`,
       draft: null,
     })),
-    ...group('trouble', 'marks', catalogue.marks),
-    ...group('agent', 'agents', catalogue.agents),
-    ...group('method', 'methods', catalogue.methods),
-    ...group('fibre', 'fibres', catalogue.fibres),
-    ...group('kind of piece', 'items', catalogue.items),
-    ...group('soil', 'components', catalogue.components),
-  ];
+    ...family('trouble', 'marks', catalogue.marks),
+    ...family('kind of piece', 'items', catalogue.items),
+    ...family('product', 'agents', catalogue.agents),
+    ...family('fibre', 'fibres', catalogue.fibres),
+    ...over(PLACES, ({ id, name, to }) => ({ id: `place.${id}`, name, kind: 'screen', to, draft: null })),
+    ...lower(family('method', 'methods', catalogue.methods)),
+    ...lower(family('soil', 'components', catalogue.components)),
+  ].sort((a, b) => b.score - a.score);
+  const answers = scored.filter(({ score }) => score >= FLOOR).slice(0, MOST_ANSWERS);
+  const nearest = answers.length > 0 ? [] : scored.slice(0, MOST_NEAREST);
+  return { answers: answers.map(({ hit }) => hit), nearest: nearest.map(({ hit }) => hit) };
 }
+
+/** Ways and soils are named after products and troubles: those come first. */
+const lower = (found: readonly Scored[]): Scored[] =>
+  found.map(({ hit, score }) => ({ hit, score: score * 0.95 }));
+
+const ownLists = new WeakMap<readonly PieceSummary[], readonly Named[]>();
+const NO_ALIASES: readonly string[] = [];
+
+/** The linen book as records with names; one list for each list of pieces, so that it is indexed once. */
+function ownPieces(pieces: readonly PieceSummary[]): readonly Named[] {
+  const known = ownLists.get(pieces) ?? pieces.map(({ id, name }) => ({ id, name, aliases: NO_ALIASES }));
+  ownLists.set(pieces, known);
+  return known;
+}
+
+/** A slip in a mark's name, and each word nobody understood, make it less sure that this was meant. */
+const SLIP = 0.06;
+/** "Tea towel" is a piece, not tea on a towel. */
+const TWO_THINGS = 0.02;
 
 function toldTrouble(
   query: string,
   catalogue: Catalogue,
   pieces: readonly PieceSummary[],
   say: Lexicon,
-): SearchHit[] {
+): Scored[] {
   const read = readWords(query, catalogue, pieces);
   if (read.markIds.length === 0) return [];
   const draft = draftOf(read, catalogue, pieces);
   const { piece } = draft.facts;
   const on = piece.itemId ? ` on the ${piece.name}` : '';
-  return [
-    {
-      id: 'told',
-      name: `${marksText(read.markIds, say)}${on}`,
-      kind: 'tell it as a new trouble',
-      to: '/trouble',
-      draft,
-    },
-  ];
+  const all = tellingOf(query).length;
+  // A trouble and a piece are most of what was meant, whatever else stood beside them.
+  const onSomething = read.itemId !== null || read.pieceId !== null;
+  const things = read.markIds.length + (onSomething ? 1 : 0) + (read.colour ? 1 : 0);
+  const score =
+    (1 - (onSomething ? 0.5 : 1) * (read.left.length / Math.max(1, all))) *
+    (read.exact === 1 ? 1 : 1 - SLIP) *
+    (things > 1 ? 1 - TWO_THINGS : 1);
+  const hit: SearchHit = {
+    id: 'told',
+    name: `${marksText(read.markIds, say)}${on}`,
+    kind: 'tell it as a new trouble',
+    to: '/trouble',
+    draft,
+  };
+  return [{ hit, score }];
 }

@@ -7,9 +7,9 @@ import { useLexicon } from '../../app/useLexicon';
 import { ChipRow } from '../../components/ChipRow';
 import { Input } from '../../components/controls';
 import { Empty, Failed, Loading } from '../../components/States';
-import { searchOptions } from '../../components/searchOptions';
 import { labelText } from '../../facts/sentenceView';
 import { usePieces } from '../../queries/pieceQueries';
+import { searchOptions } from '../../search/searchOptions';
 import { blendText } from './pieceText';
 
 const Row = chakra(Link, {

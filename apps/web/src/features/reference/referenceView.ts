@@ -1,5 +1,5 @@
 import type { Reference } from '@feverfew/contracts';
-import type { Option } from '../../components/searchOptions';
+import type { Option } from '../../search/searchOptions';
 
 /** Families of the reference, in the order a person reaches for them. */
 export const FAMILIES = [

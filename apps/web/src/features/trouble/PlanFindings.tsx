@@ -10,7 +10,7 @@ const DANGERS: readonly Finding['code'][] = [
   'chlorineFumesFrom',
   'dangerHere',
 ];
-const GRAVE: readonly Finding['code'][] = ['noHomeMethod', 'professionalHand'];
+const GRAVE: readonly Finding['code'][] = ['noCleaningHelps', 'noHomeMethod', 'professionalHand'];
 /** Said elsewhere on the page. */
 const ELSEWHERE: readonly Finding['code'][] = [
   'markNeeded',

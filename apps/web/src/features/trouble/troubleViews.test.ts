@@ -1,9 +1,9 @@
 import { BLANK_LABEL, EMPTY_FACTS, type Envelope, type Lexicon } from '@feverfew/contracts';
 import { beforeEach, describe, expect, it } from 'vitest';
-import { searchOptions } from '../../components/searchOptions';
 import { dropDraft, EMPTY_DRAFT, keepDraft, readDraft, withItem, withPiece } from '../../facts/factsDraft';
 import { frequentMarkIds, rememberMark } from '../../facts/recentMarks';
 import { labelText, sentenceText, sentenceView } from '../../facts/sentenceView';
+import { searchOptions } from '../../search/searchOptions';
 import { chemistryView, pHFlags, tempFlags, upTo } from './envelopeView';
 
 const say: Lexicon = {

@@ -117,10 +117,15 @@ function cornersOf(agents: readonly Agent[], water: MixWater, hasCarbonate: bool
   return corners;
 }
 
-/** Every kind of product at its low and at its high end, apart from the others. */
+/** Sour products strong while alkaline ones are weak, and the other way round; what leans neither way at both ends. */
 function amountsOf(agents: readonly Agent[]): End[][] {
-  const leanings = [...new Set(agents.map(leaningOf))];
-  return Array.from({ length: 2 ** leanings.length }, (_, bits) =>
-    agents.map((agent) => ((bits >> leanings.indexOf(leaningOf(agent))) & 1 ? 'high' : 'low')),
+  const leanings = agents.map(leaningOf);
+  const evens: readonly End[] = leanings.includes('even') ? ['low', 'high'] : ['low'];
+  return (['low', 'high'] as const).flatMap((sour) =>
+    evens.map((even) =>
+      leanings.map((leaning) =>
+        leaning === 'sour' ? sour : leaning === 'even' ? even : sour === 'low' ? 'high' : 'low',
+      ),
+    ),
   );
 }

@@ -1,6 +1,6 @@
 import { type Chemistry, type DryingWay, HAND_WASH_MAX_C, type Programme } from '@feverfew/knowledge';
 import type { LimitOwner } from '../../finding/limitOwner.js';
-import type { CareLabel, LabelSign } from '../../textile/careLabel.js';
+import { type CareLabel, driesFlat, type LabelSign } from '../../textile/careLabel.js';
 import type { PieceFacts } from '../../textile/piece.js';
 import type { Limit } from '../limit.js';
 
@@ -85,7 +85,7 @@ function dryingLimits(label: CareLabel): Limit[] {
     ...(label.tumble === 'low' ? forbid('tumbleLow', ['tumbleNormal']) : []),
     ...(label.tumble === null ? withoutLabel().filter((limit) => limit.quantity === 'drying') : []),
     ...(label.shade ? forbid('shade', ['sun']) : []),
-    ...(label.natural === 'flat' ? forbid('flat', ['line']) : []),
+    ...(driesFlat(label) ? forbid('flat', ['line']) : []),
   ];
 }
 

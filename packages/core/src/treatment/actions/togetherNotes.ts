@@ -1,4 +1,5 @@
 import { STANDING_NOTES } from '@feverfew/knowledge';
+import { dripsDry } from '../../textile/careLabel.js';
 import type { ActionsInput } from './actionsInput.js';
 import { notesOf } from './notesOf.js';
 
@@ -16,6 +17,6 @@ export function togetherNotes(input: ActionsInput): string[] {
     (piece.fastness === 'failed' && piece.colour !== 'white');
   return notesOf(input, [
     ...(alone ? [STANDING_NOTES.washAlone] : []),
-    ...(piece.label?.natural === 'drip' ? [STANDING_NOTES.noSpin] : []),
+    ...(dripsDry(piece.label) ? [STANDING_NOTES.noSpin] : []),
   ]);
 }

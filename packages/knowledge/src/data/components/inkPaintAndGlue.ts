@@ -222,13 +222,16 @@ export const inkPaintAndGlue: readonly SoilComponent[] = [
     name: 'self-tanner brown',
     maxTempC: null,
     heatSets: true,
-    chemistry: [],
+    chemistry: [
+      { chemistry: 'mildAlkali', verdict: 'never', protects: 'piece', sourceIds: ['chemHandbook'] },
+      { chemistry: 'strongAlkali', verdict: 'never', protects: 'piece', sourceIds: ['chemHandbook'] },
+      { chemistry: 'ammonia', verdict: 'never', protects: 'piece', sourceIds: ['chemHandbook'] },
+    ],
     removal: [
       { mechanism: 'surfactant', low: 0.1, high: 0.3 },
       { mechanism: 'oxidation', low: 0.3, high: 0.6 },
-      { mechanism: 'alkalinity', low: 0.05, high: 0.15 },
     ],
-    note: 'A browning reaction, as with skin: on protein fibres it is fast.',
+    note: 'A browning reaction, as with skin: fast on protein fibres, faster still in soda without oxygen.',
     sourceIds: ['memory'],
   },
   {
@@ -268,7 +271,7 @@ export const inkPaintAndGlue: readonly SoilComponent[] = [
     heatSets: false,
     chemistry: [{ chemistry: 'ammonia', verdict: 'never', protects: 'both', sourceIds: ['chemHandbook'] }],
     removal: [
-      { mechanism: 'reduction', low: 0.6, high: 0.95 },
+      { mechanism: 'mildReduction', low: 0.6, high: 0.95 },
       { mechanism: 'polarSolvent', low: 0.3, high: 0.6 },
       { mechanism: 'flush', low: 0.1, high: 0.3 },
     ],

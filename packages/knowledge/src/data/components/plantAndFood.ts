@@ -232,7 +232,9 @@ export const plantAndFood: readonly SoilComponent[] = [
       { mechanism: 'sunlight', low: 0.4, high: 0.8 },
       { mechanism: 'chlorineOxidation', low: 0.4, high: 0.8 },
     ],
-    note: 'Turns red-brown in alkali and fades in light.',
+    note:
+      'Alkali without oxygen dyes it deeper; the oxygen bath breaks the dye: red-brown first, then pale. It fades in ' +
+      'light.',
     sourceIds: ['memory', 'chemHandbook'],
   },
 ];

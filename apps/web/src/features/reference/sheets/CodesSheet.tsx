@@ -43,6 +43,7 @@ const DRAWN: Readonly<Record<string, ReactNode>> = {
   signNoTumble: <TumbleSign tumble="never" />,
   signLine: <DrySign natural="line" />,
   signDrip: <DrySign natural="drip" />,
+  signDripFlat: <DrySign natural="dripFlat" />,
   signFlat: <DrySign natural="flat" />,
   signShade: <ShadeSign />,
   signIron3: <IronSign iron="high" />,

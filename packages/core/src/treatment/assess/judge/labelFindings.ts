@@ -7,7 +7,7 @@ import type { WorkWindow } from '../workWindow.js';
 
 interface Held {
   readonly fibre: Fibre;
-  readonly owner: LimitOwner;
+  readonly owner: Extract<LimitOwner, { kind: 'fibre' }>;
   readonly alone: Borne;
   readonly withLabel: Borne;
 }
@@ -18,7 +18,10 @@ const SOURCES = ['careLabel', 'iso3758'];
 export function labelFindings(method: Method, window: WorkWindow, context: PlanContext): Finding[] {
   const { facts, index } = context;
   const { piece } = facts;
-  const held = piece.parts.flatMap(({ name, fibres }) =>
+  // A fixed order, so that the order the parts were told in changes nothing.
+  const keyOf = ({ owner }: Held) => JSON.stringify([owner.fibreId, owner.part, owner.sharePct]);
+  const byKey = (a: Held, b: Held) => (keyOf(a) < keyOf(b) ? -1 : 1);
+  const told = piece.parts.flatMap(({ name, fibres }) =>
     fibres.flatMap(({ fibreId, sharePct }): Held[] => {
       const fibre = index.fibres.get(fibreId);
       if (!fibre) return [];
@@ -27,6 +30,7 @@ export function labelFindings(method: Method, window: WorkWindow, context: PlanC
       return [{ fibre, owner, alone: borneAlone(fibre, piece), withLabel }];
     }),
   );
+  const held = told.sort(byKey);
   return [
     ...heatFinding(method, window, held, context),
     ...programmeFinding(method, held, context),

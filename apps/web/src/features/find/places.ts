@@ -1,0 +1,98 @@
+import type { Named } from '../../search/nameSearch';
+
+/** A screen, or a setting on one, and where it is. */
+export interface Place extends Named {
+  readonly to: string;
+}
+
+/** Screens and settings by the words people use for them. */
+export const PLACES: readonly Place[] = [
+  { id: 'today', name: 'Today', aliases: ['home', 'start', 'to do', 'due', 'timers', 'reminders'], to: '/' },
+  {
+    id: 'trouble',
+    name: 'New trouble',
+    aliases: ['new stain', 'plan', 'treatment', 'add a stain'],
+    to: '/trouble',
+  },
+  {
+    id: 'linen',
+    name: 'Linen',
+    aliases: ['linen book', 'my things', 'pieces', 'wardrobe', 'inventory'],
+    to: '/pieces',
+  },
+  {
+    id: 'works',
+    name: 'What works',
+    aliases: ['log', 'history', 'results', 'statistics', 'trials', 'export log'],
+    to: '/what-works',
+  },
+  {
+    id: 'mix',
+    name: 'Mixing table',
+    aliases: ['mix', 'mixing', 'dilution', 'recipe', 'calculator', 'ph'],
+    to: '/mix',
+  },
+  {
+    id: 'household',
+    name: 'Your house',
+    aliases: [
+      ...[
+        'settings',
+        'household',
+        'preferences',
+        'options',
+        'units',
+        'water hardness',
+        'hard water settings',
+      ],
+      ...[
+        'taps',
+        'hot water',
+        'kettle',
+        'vessels',
+        'tubs',
+        'bucket',
+        'cupboard',
+        'products I have',
+        'scale',
+        'scoop',
+      ],
+      ...[
+        'washing machine',
+        'dryer settings',
+        'who lives here',
+        'asthma',
+        'pregnant',
+        'pets',
+        'children',
+        'septic tank',
+      ],
+      ...[
+        'prices',
+        'backup',
+        'export',
+        'import',
+        'household file',
+        'borax',
+        'allow chlorine',
+        'allow oxalic acid',
+      ],
+    ],
+    to: '/household',
+  },
+  { id: 'setup', name: 'Set up again', aliases: ['setup', 'first steps', 'getting started'], to: '/setup' },
+  {
+    id: 'reference',
+    name: 'Reference',
+    aliases: [
+      'care symbols',
+      'care labels',
+      'laundry symbols',
+      'fibres',
+      'what must not be mixed',
+      'glossary',
+      'help',
+    ],
+    to: '/reference',
+  },
+];

@@ -1,0 +1,219 @@
+import MiniSearch from 'minisearch';
+import { alternativesOf, isWeak, tellingOf } from './words';
+
+export interface Named {
+  readonly id: string;
+  readonly name: string;
+  readonly aliases: readonly string[];
+}
+
+export interface Match<T extends Named> {
+  readonly record: T;
+  /** 1 = one of its names, whole; below FLOOR it is no answer. */
+  readonly score: number;
+}
+
+/** Below this a match is a guess, and is called one. */
+export const FLOOR = 0.62;
+/** Below this it is noise. */
+const NOISE = 0.3;
+/** A whole name beats a whole alias by so little that it only settles ties. */
+const ALIAS = 0.99;
+const FUZZY = 0.82;
+const WEAK_WEIGHT = 0.25;
+/** The last word of a name, and of a question, says what kind of thing it is: "wool wash" is no wool. */
+const HEAD_MISSED = 0.8;
+/** What was asked counts more than what else a name says. */
+const OF_QUESTION = 0.7;
+
+interface Name {
+  readonly record: Named;
+  readonly tokens: readonly string[];
+  readonly isAlias: boolean;
+  /** Two words written as one: as typed, or not at all. */
+  readonly isJoined: boolean;
+}
+
+/** Names of records under one roof: whole names first, then how much of name and question meet, slips forgiven. */
+export class NameSearch<T extends Named> {
+  private readonly names: Name[] = [];
+  private readonly vocabulary = new Set<string>();
+  private readonly index = new MiniSearch<{ id: number; text: string }>({
+    fields: ['text'],
+    tokenize: (text) => text.split(' '),
+    processTerm: (term) => term,
+  });
+
+  constructor(records: readonly T[]) {
+    for (const record of records) {
+      const proper = [record.name, ...alternativesOf(record.name)];
+      const all = [
+        ...proper.map((text) => ({ text, isAlias: false })),
+        ...record.aliases
+          .flatMap((text) => [text, ...alternativesOf(text)])
+          .map((text) => ({ text, isAlias: true })),
+      ];
+      const seen = new Set<string>();
+      for (const { text, isAlias } of all) {
+        const tokens = tellingOf(text);
+        for (const variant of [tokens, tokens.length === 2 ? [tokens.join('')] : []]) {
+          const key = variant.join(' ');
+          if (variant.length === 0 || seen.has(key)) continue;
+          seen.add(key);
+          this.names.push({ record, tokens: variant, isAlias, isJoined: variant !== tokens });
+        }
+      }
+    }
+    for (const { tokens } of this.names) for (const token of tokens) this.vocabulary.add(token);
+    this.index.addAll(this.names.map(({ tokens }, id) => ({ id, text: tokens.join(' ') })));
+  }
+
+  /** Every record that has something of the question, best first. */
+  find(query: string): Match<T>[] {
+    const asked = tellingOf(query);
+    const best = new Map<Named, number>();
+    for (const words of [asked, ...joinedPairs(asked)]) {
+      const weights = this.expand(words);
+      const touched = new Set([...weights.values()].flatMap((byName) => [...byName.keys()]));
+      for (const id of touched) {
+        const name = this.names[id];
+        if (!name) continue;
+        const score = scoreOf(name, words, (word) => weights.get(word)?.get(id) ?? NOTHING);
+        if (score > (best.get(name.record) ?? NOISE)) best.set(name.record, score);
+      }
+    }
+    return [...best]
+      .map(([record, score]) => ({ record: record as T, score }))
+      .sort((a, b) => b.score - a.score || a.record.name.length - b.record.name.length);
+  }
+
+  /** True for a word that stands in one of the names just so. */
+  readonly knows = (word: string): boolean => this.vocabulary.has(word);
+
+  /**
+   * The record one of whose names stands whole among the words, one word beside the other, the longest first: "red"
+   * alone is no red wine. Slips are forgiven in words that mean nothing else; a word half typed is not. The words it
+   * took are taken away.
+   */
+  cover(words: readonly string[], mayBend: (word: string) => boolean = () => true): Cover<T> | null {
+    let best: (Cover<T> & { readonly size: number }) | null = null;
+    for (const told of [words, ...joinedPairs(words)]) {
+      const weights = this.expand(told);
+      for (const [id, { record, tokens, isJoined }] of this.names.entries()) {
+        const taken = standsIn(told, tokens, (word, token) => {
+          const touch = weights.get(word)?.get(id);
+          const bent = touch?.term === token && touch.weight === FUZZY;
+          return bent && !isJoined && !isWeak(token) && mayBend(word);
+        });
+        if (!taken) continue;
+        const size = sumOf(tokens);
+        const exact = tokens.filter((token) => told.includes(token)).length / tokens.length;
+        if (best && (best.size > size || (best.size === size && best.exact >= exact))) continue;
+        best = { record: record as T, left: told.filter((_, place) => !taken.includes(place)), size, exact };
+      }
+    }
+    return best;
+  }
+
+  /** For each word of the question the names it touches, with the word of the name it touches and how well. */
+  private expand(words: readonly string[]): Map<string, Map<number, Touch>> {
+    return new Map(
+      [...new Set(words)].map((word) => {
+        const hits = this.index.search(word, {
+          prefix: word.length >= 2,
+          fuzzy: word.length >= 6 ? 2 : word.length >= 5 ? 1 : false,
+        });
+        return [
+          word,
+          new Map(
+            hits.map((hit) => {
+              const touches = hit.terms.map((term) => ({ term, weight: weightOf(word, term) }));
+              return [hit.id as number, touches.sort((a, b) => b.weight - a.weight)[0] ?? NOTHING];
+            }),
+          ),
+        ];
+      }),
+    );
+  }
+}
+
+/** A record found among words, and the words that are left. */
+export interface Cover<T extends Named> {
+  readonly record: T;
+  readonly left: readonly string[];
+  /** 1 = every word of its name as typed. */
+  readonly exact: number;
+}
+
+interface Touch {
+  readonly term: string;
+  readonly weight: number;
+}
+const NOTHING: Touch = { term: '', weight: 0 };
+
+/** How well a typed word stands for a word of a name: itself, its beginning, or a slip. A short word keeps its first letter. */
+function weightOf(typed: string, term: string): number {
+  if (typed === term) return 1;
+  if (term.startsWith(typed)) return 0.55 + 0.35 * (typed.length / term.length);
+  if (typed[0] !== term[0] && typed.length <= 6) return 0;
+  if (isSwapped(typed, term)) return FUZZY;
+  // One letter in five may be wrong; two in a word of eight.
+  const wrong = Math.max(...[typed.length - term.length, term.length - typed.length, 1]);
+  return typed.length >= 8 || wrong <= 1 ? FUZZY : 0;
+}
+
+/** The same letters in another order: two that changed places. */
+const isSwapped = (one: string, other: string): boolean =>
+  one.length === other.length && [...one].sort().join('') === [...other].sort().join('');
+
+/** Places of a name's words among others, side by side in any order; null where they do not stand so. */
+function standsIn(
+  words: readonly string[],
+  tokens: readonly string[],
+  bends: (word: string, token: string) => boolean,
+): number[] | null {
+  for (let from = 0; from + tokens.length <= words.length; from += 1) {
+    const free = words.slice(from, from + tokens.length);
+    const places = tokens.map((token) => {
+      const exact = free.indexOf(token);
+      const place = exact >= 0 ? exact : free.findIndex((word) => word !== '' && bends(word, token));
+      if (place >= 0) free[place] = '';
+      return from + place;
+    });
+    if (places.every((place) => place >= from)) return places;
+  }
+  return null;
+}
+
+const tokenWeight = (token: string): number => (isWeak(token) ? WEAK_WEIGHT : 1);
+const sumOf = (tokens: readonly string[]): number =>
+  tokens.reduce((sum, token) => sum + tokenWeight(token), 0);
+
+function scoreOf(
+  { tokens, isAlias }: Name,
+  words: readonly string[],
+  touchOf: (word: string) => Touch,
+): number {
+  let ofName = 0;
+  let ofQuestion = 0;
+  const taken = new Set<string>();
+  for (const word of words) {
+    const { term, weight } = touchOf(word);
+    if (weight === 0 || taken.has(term)) continue;
+    taken.add(term);
+    ofName += weight * tokenWeight(term);
+    ofQuestion += weight * tokenWeight(word);
+  }
+  const shared = OF_QUESTION * (ofQuestion / sumOf(words)) + (1 - OF_QUESTION) * (ofName / sumOf(tokens));
+  const headOf = (list: readonly string[]) =>
+    [...list].reverse().find((one) => !isWeak(one)) ?? list.at(-1) ?? '';
+  const nameHead = taken.has(headOf(tokens)) ? 1 : HEAD_MISSED;
+  const askedHead = touchOf(headOf(words)).weight > 0 ? 1 : HEAD_MISSED;
+  return Math.min(1, shared) * nameHead * askedHead * (isAlias ? ALIAS : 1);
+}
+
+/** "table cloth" is "tablecloth" too. */
+const joinedPairs = (words: readonly string[]): string[][] =>
+  words
+    .slice(1)
+    .map((word, place) => [...words.slice(0, place), (words[place] ?? '') + word, ...words.slice(place + 2)]);

@@ -1,0 +1,40 @@
+import type { Agent } from '../schema/agent.js';
+
+/** What holds for most products. */
+export const safe = {
+  strength: null,
+  hasPH: true,
+  composition: [] as Agent['composition'],
+  compositionSetsPH: false,
+  reserveMolPerKg: 0,
+  densityGPerML: { low: 1, centre: 1, high: 1 },
+  worksBest: '',
+  typicalDose: 'By its label.',
+  shelfLife: 'By its label.',
+  neverOffered: false,
+  inEveryHouse: false,
+  washRole: null,
+  softensWater: null,
+  driesAlkaline: false,
+  notForChildren: false,
+  offByDefault: false,
+  restrictedSale: false,
+  notInVessels: [] as Agent['notInVessels'],
+  notWithMetalParts: false,
+  notWith: [] as Agent['notWith'],
+  flammable: false,
+  mostMLPerRound: null,
+  mostPerL: null,
+  leastWaterMLPerG: null,
+  onlyInItsBottle: false,
+  notIntoSeptic: false,
+  deeds: [] as Agent['deeds'],
+  attended: false,
+  givesGas: false,
+  cautionIds: [] as string[],
+  ghs: 'not classified',
+  storage: 'Closed, dry, out of reach of children.',
+  sourceIds: ['productLabel', 'commonPractice'],
+} satisfies Partial<Agent>;
+/** Bulk density of a powder or density of a liquid, g/mL. */
+export const powder = (low: number, centre: number, high: number) => ({ low, centre, high });

@@ -1,0 +1,106 @@
+import type { Item } from '../schema/item.js';
+import type { ChemistryRule } from '../schema/limitRule.js';
+
+export const foamChemistry: ChemistryRule[] = (['hydrocarbon', 'ketone', 'ester', 'alcohol'] as const).map(
+  (chemistry) => ({
+    chemistry,
+    verdict: 'never',
+    protects: 'both',
+    sourceIds: ['commonPractice'],
+  }),
+);
+export const surfaceChemistry: ChemistryRule[] = [
+  { chemistry: 'chlorine', verdict: 'never', protects: 'both', sourceIds: ['commonPractice'] },
+  { chemistry: 'reducer', verdict: 'never', protects: 'both', sourceIds: ['commonPractice'] },
+  { chemistry: 'percarbonate', verdict: 'never', protects: 'piece', sourceIds: ['commonPractice'] },
+];
+export const noTumble: Item['drying'] = [
+  { forbids: 'tumbleLow', protects: 'piece', sourceIds: ['commonPractice'] },
+  { forbids: 'tumbleNormal', protects: 'piece', sourceIds: ['commonPractice'] },
+];
+
+export const flameRetardant: ChemistryRule[] = (
+  ['chlorine', 'peroxide', 'percarbonate', 'soap', 'softener'] as const
+).map((chemistry) => ({
+  chemistry,
+  verdict: 'never',
+  protects: 'both',
+  sourceIds: ['commonPractice', 'productLabel'],
+}));
+/** Left to a conservator on old weavings. */
+export const conservators: ChemistryRule[] = (
+  ['peroxide', 'oxalicAcid', 'ammonia', 'strongAlkali'] as const
+).map((chemistry) => ({ chemistry, verdict: 'never', protects: 'piece', sourceIds: ['commonPractice'] }));
+/** Worn or slept on by children, or soaked by them: chlorine meets urine that nobody sees. */
+export const noChlorine: ChemistryRule[] = [
+  {
+    chemistry: 'chlorine',
+    verdict: 'never',
+    protects: 'both',
+    sourceIds: ['poisonCentre', 'commonPractice'],
+  },
+];
+
+export const washable = {
+  mostWetting: 'immersion',
+  mostProgramme: 'normal',
+  mostAction: 'firmBrush',
+  drying: [] as Item['drying'],
+  chemistry: [] as ChemistryRule[],
+  coded: false,
+  surfaceOnly: false,
+  labelDecides: false,
+  skinContact: false,
+  childrens: false,
+  divisible: false,
+  cautionIds: [] as string[],
+  typicalAreaCm2: 5000,
+  partNames: ['whole piece'],
+  mostMLPerCm2: null,
+  professionalFibreIds: [] as string[],
+  sourceIds: ['commonPractice'],
+} satisfies Partial<Item>;
+
+export const inPlace = {
+  mostWetting: 'surface',
+  mostProgramme: 'none',
+  mostAction: 'softBrush',
+  drying: noTumble,
+  coded: true,
+  surfaceOnly: true,
+  labelDecides: false,
+  skinContact: false,
+  childrens: false,
+  divisible: false,
+  cautionIds: [] as string[],
+  typicalAreaCm2: 20000,
+  mostMLPerCm2: 0.1,
+  professionalFibreIds: [] as string[],
+  sourceIds: ['commonPractice'],
+} satisfies Partial<Item>;
+
+/** Softener stops cloth drinking. */
+export const noSoftener: ChemistryRule[] = [
+  { chemistry: 'softener', verdict: 'never', protects: 'piece', sourceIds: ['commonPractice'] },
+];
+/** Webbing and buckles hold a child: nothing that weakens them. */
+export const harness: ChemistryRule[] = (
+  [
+    ...([
+      'hydrocarbon',
+      'ketone',
+      'ester',
+      'alcohol',
+      'chlorine',
+      'reducer',
+      'weakAcid',
+      'oxalicAcid',
+    ] as const),
+    ...(['percarbonate', 'peroxide', 'strongAlkali', 'ammonia'] as const),
+  ] as const
+).map((chemistry) => ({
+  chemistry,
+  verdict: 'never',
+  protects: 'both',
+  sourceIds: ['productLabel', 'commonPractice'],
+}));

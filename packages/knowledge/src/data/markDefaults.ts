@@ -1,0 +1,21 @@
+import type { Mark } from '../schema/soil.js';
+
+/** What holds for most marks. */
+export const plain = {
+  hasSolids: false,
+  bodyFluid: false,
+  damage: false,
+  expectedSignIds: [] as string[],
+  advice: [] as Mark['advice'],
+  withAge: '',
+  lookAlikeIds: [] as string[],
+  exceptions: [] as Mark['exceptions'],
+  sourceIds: ['commonPractice'],
+} satisfies Partial<Mark>;
+
+/** Components with their shares. */
+export const of = (...parts: [string, number][]): Mark['components'] =>
+  parts.map(([componentId, weight]) => ({ componentId, weight }));
+
+/** A list of marks, typed once. */
+export const listed = (marks: readonly Mark[]): readonly Mark[] => marks;
