@@ -28,6 +28,7 @@ export const Catalogue = z
         /** Strength the recipes are written for, % of the unit; null where it does not matter. */
         recipePct: z.number().nullable(),
         isLiquid: z.boolean(),
+        grades: z.array(z.strictObject({ name: z.string(), gPerML: z.number() })).readonly(),
         /** False for what is known only to be named as tried or warned of. */
         offered: z.boolean(),
       }),

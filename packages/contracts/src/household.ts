@@ -101,6 +101,7 @@ export const HouseholdShape = z
           agentId: Id,
           capML: z.number(GIVE_A_NUMBER).min(1, 'A cap holds at least 1 mL.').max(1000).nullable(),
           labelDose: LabelDoseShape.nullable(),
+          gPerML: z.number(GIVE_A_NUMBER).min(0.1).max(3).nullable().optional(),
         }),
       )
       .max(100),

@@ -18,7 +18,7 @@ import { findIntegrityFaults } from './findIntegrityFaults.js';
 import { Knowledge } from './knowledge.js';
 
 /** Raised with every plan; a plan keeps the version it was made with. */
-export const KNOWLEDGE_VERSION = '2026.11.5';
+export const KNOWLEDGE_VERSION = '2026.11.6';
 
 /**
  * The shipped knowledge, validated once.

@@ -28,7 +28,7 @@ export function catalogueOf(knowledge: Knowledge): Catalogue {
       advice: textOf(advice),
       componentIds: components.map((part) => part.componentId),
     })),
-    agents: knowledge.agents.map(({ id, name, aliases, strength, form, neverOffered }) => ({
+    agents: knowledge.agents.map(({ id, name, aliases, strength, form, grades, neverOffered }) => ({
       id,
       name,
       aliases,
@@ -36,6 +36,7 @@ export function catalogueOf(knowledge: Knowledge): Catalogue {
       strengthUnit: strength?.unit ?? null,
       recipePct: strength?.recipe ?? null,
       isLiquid: form === 'liquid',
+      grades,
       offered: !neverOffered,
     })),
     components: knowledge.components.map(plain),

@@ -151,12 +151,12 @@ interface Touch {
 }
 const NOTHING: Touch = { term: '', weight: 0 };
 
-/** How well a typed word stands for a word of a name: itself, its beginning, or a slip. A short word keeps its first letter. */
+/** How well a typed word stands for a word of a name: itself, its beginning, or a slip. The first letter counts. */
 function weightOf(typed: string, term: string): number {
   if (typed === term) return 1;
   if (term.startsWith(typed)) return 0.55 + 0.35 * (typed.length / term.length);
-  if (typed[0] !== term[0] && typed.length <= 6) return 0;
   if (isSwapped(typed, term)) return FUZZY;
+  if (typed[0] !== term[0]) return 0;
   // One letter in five may be wrong; two in a word of eight.
   const wrong = Math.max(...[typed.length - term.length, term.length - typed.length, 1]);
   return typed.length >= 8 || wrong <= 1 ? FUZZY : 0;

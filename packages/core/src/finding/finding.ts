@@ -109,6 +109,8 @@ export interface FindingFacts {
   };
   oxygenBathBorne: { owner: LimitOwner; otherMaxPH: number; pH: number };
   onlyAfter: { agentIds: readonly string[] };
+  /** Its kinds differ in weight, no scale is here, and nobody said which it is. */
+  gradeUnknown: { agentId: string; grades: readonly string[] };
   acidBriefly: { pH: number };
   schoolFollowed: { schoolId: string };
   ageLowersOdds: { age: string };
@@ -135,6 +137,8 @@ export interface FindingFacts {
   /** Only what the missing code holds back: the water test would open it. */
   afterWaterTest: { methodId: string };
   waterTestFailed: Record<string, never>;
+  /** Nothing dry helps here; the test decides whether water may. */
+  waterTestFirst: Record<string, never>;
   noHomeMethod: Record<string, never>;
   noCleaningHelps: { markId: string };
   professionalHand: {

@@ -26,6 +26,8 @@ export interface Product {
   /** What its cap or scoop holds to the line, mL. */
   readonly capML: number | null;
   readonly labelDose: LabelDose | null;
+  /** Bulk density of the grade this house has, g/mL; null or left out = not told. */
+  readonly gPerML?: number | null | undefined;
 }
 
 export interface CupboardEntry {

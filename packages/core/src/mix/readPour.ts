@@ -1,6 +1,7 @@
 import type { Agent } from '@feverfew/knowledge';
 import { POUR_AMOUNT, type Pour } from '../bath/solution/pour.js';
 import { bottleStrength } from '../household/bottleStrength.js';
+import { toldDensity } from '../household/bulkDensity.js';
 import type { Household } from '../household/household.js';
 import { DomainError, requireWithin } from '../quantity/domainError.js';
 import {
@@ -30,12 +31,11 @@ export function readPour(
       ? { agentId, massG: null, volumeML: massG / agent.densityGPerML.centre, strengthPct: strength }
       : { agentId, massG, volumeML: null, strengthPct: strength };
   }
-  return {
-    agentId,
-    massG: null,
-    volumeML: within(agentId, mLOf(amount, unit, agentId, household)),
-    strengthPct: strength,
-  };
+  const volumeML = within(agentId, mLOf(amount, unit, agentId, household));
+  const told = agent.form === 'powder' ? toldDensity(agentId, household) : null;
+  return told === null
+    ? { agentId, massG: null, volumeML, strengthPct: strength }
+    : { agentId, massG: volumeML * told, volumeML: null, strengthPct: strength };
 }
 
 const within = (agentId: string, value: number): number =>

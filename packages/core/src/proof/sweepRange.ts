@@ -29,7 +29,12 @@ export function sweepRange(sweep: Sweep, from: number, to: number, knowledge: Kn
     const codes = checkPlan(plan, household, knowledge).map((violation): string => violation.code);
     if (plan.ladder.length === 0) {
       const says = (code: string) => plan.findings.some((finding) => finding.code === code);
-      if ((says('noHomeMethod') && says('professionalHand')) || says('noCleaningHelps')) honestNone += 1;
+      if (
+        (says('noHomeMethod') && says('professionalHand')) ||
+        says('noCleaningHelps') ||
+        says('waterTestFirst')
+      )
+        honestNone += 1;
       else codes.push('emptyScreen');
     }
     for (const code of codes) violations[code] = (violations[code] ?? 0) + 1;

@@ -106,9 +106,8 @@ export function expectSafe({ facts, home, offers, ...want }: Nasty): void {
     if (plan.ladder.length > 0)
       expect(expect.getState().assertionCalls, 'holds() judged nothing').toBeGreaterThan(before);
   }
-  const sent = ['noHomeMethod', 'professionalHand'].every((code) =>
-    plan.findings.some((finding) => finding.code === code),
-  );
+  const says = (code: string) => plan.findings.some((finding) => finding.code === code);
+  const sent = (says('noHomeMethod') && says('professionalHand')) || says('waterTestFirst');
   if (offers === 'pass') expect(plan.ladder.length).toBeGreaterThan(0);
   else if (offers === 'professional') expect([plan.ladder.length, sent]).toEqual([0, true]);
   else expect(plan.ladder.length > 0 || sent).toBe(true);

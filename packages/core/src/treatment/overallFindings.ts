@@ -16,14 +16,17 @@ export function overallFindings(
   context: PlanContext,
   ladder: readonly Pass[],
   cupboard: CupboardView,
+  waiting: boolean,
 ): Finding[] {
   const rungs = ladder.length;
+  const none = rungs === 0 && !isDamageOnly(context) && !waiting;
   const rinsedFirst = ladder[0]?.steps.some((action) => action.kind === 'rinseBefore') ?? false;
   return [
     ...damageFindings(context),
-    ...(rungs === 0 && !isDamageOnly(context) ? [finding('noHomeMethod', {})] : []),
+    ...(none ? [finding('noHomeMethod', {})] : []),
+    ...(rungs === 0 && waiting ? [finding('waterTestFirst', {})] : []),
     ...(rungs === 0 ? dangerFindings(context) : []),
-    ...professionalFindings(context, rungs),
+    ...professionalFindings(context, none),
     ...unknownFindings(context),
     ...historyFindings(context),
     ...adviceFindings(context, rinsedFirst),
@@ -172,14 +175,14 @@ function sizeFindings({ facts, rinsable }: PlanContext): Finding[] {
     : [];
 }
 
-function professionalFindings(context: PlanContext, rungs: number): Finding[] {
-  const because = professionalBecause(context, rungs);
+function professionalFindings(context: PlanContext, none: boolean): Finding[] {
+  const because = professionalBecause(context, none);
   return because ? [finding('professionalHand', { because })] : [];
 }
 
 function professionalBecause(
   context: PlanContext,
-  rungs: number,
+  none: boolean,
 ): 'explosive' | 'codeX' | 'codeS' | 'antique' | 'leather' | 'dryCleanOnly' | 'noMethod' | null {
   const {
     facts: { piece },
@@ -196,7 +199,7 @@ function professionalBecause(
     return 'leather';
   const sign = piece.label?.dryClean;
   if (piece.label?.wash?.kind === 'never' && (sign === 'P' || sign === 'F')) return 'dryCleanOnly';
-  return rungs === 0 && !isDamageOnly(context) ? 'noMethod' : null;
+  return none ? 'noMethod' : null;
 }
 
 /** Dangerous neighbours in the cupboard: said even when neither is used, since hands reach for both. */

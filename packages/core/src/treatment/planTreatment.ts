@@ -54,11 +54,15 @@ export function planTreatment(
     ...frame,
     ladder,
     candidates: candidatesOf(climbed, assessments),
-    findings: overallFindings(context, ladder, view),
+    findings: overallFindings(context, ladder, view, assessments.some(isWaiting)),
     cupboard: view,
     schools: positionsAtWork(climbed, assessments, context),
   };
 }
+
+/** Held back by nothing but the hidden water test. */
+const isWaiting = ({ candidate }: MethodAssessment): boolean =>
+  candidate?.findings.some((one) => one.code === 'afterWaterTest') ?? false;
 
 function candidatesOf(
   { chosen, spare, apart }: SelectedLadder,

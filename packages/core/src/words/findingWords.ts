@@ -184,7 +184,8 @@ const WORDS: Words = {
       : `The ${say.name(acidId)} is used up; ${sodaLeftPct} % of the ${say.name(sodaId)} is left in salty water of ` +
         `about pH ${pH(value)}. Either alone does more.`,
   claimSodaSoftens: ({ waterL, sodaG }, say) =>
-    `Baking soda is no dependable softener. Washing soda is: ${sodaG} g for these ${say.volume(waterL * 1000)}.`,
+    `Baking soda is no dependable softener. Washing soda is, on cotton and linen: ${sodaG} g for these ` +
+    `${say.volume(waterL * 1000)}. Wool and silk do not bear it: take citrate.`,
   claimColdOxygen: ({ tempC, lowPct, highPct }, say) =>
     `At ${say.temp(tempC)} oxygen bleach works at ${lowPct}–${highPct} % of its speed at ${say.temp(40)}.`,
   claimMoreProduct: ({ agentId, times }, say) =>
@@ -217,6 +218,9 @@ const WORDS: Words = {
     `Other baths stop at pH ${pH(otherMaxPH)} for ${ownerWords(owner, say)}; an oxygen bath of pH ${pH(used)} it bears.`,
   onlyAfter: ({ agentIds }, say) =>
     `Only where ${agentIds.map(say.name).join(' or ')} has been tried first and did not do it.`,
+  gradeUnknown: ({ agentId, grades }, say) =>
+    `${upper(say.name(agentId))} comes as ${grades.join(' or ')}, and a spoon of one weighs twice the other: say ` +
+    'which you have, under the products of the household, or weigh it.',
   acidBriefly: ({ pH: value }) =>
     `At pH ${pH(value)} it is sourer than a bath may be: at most an hour, then rinse or blot it out.`,
   schoolFollowed: ({ schoolId }, say) => `Follows “${say.name(schoolId)}”.`,
@@ -249,8 +253,10 @@ const WORDS: Words = {
   codeUnknown: () =>
     'No upholstery code told: dry powder may be used at once. The hidden water test opens the ways with water: a ' +
     'damp white cloth on a hidden place for 10 seconds; no colour on the cloth, and, once the place is dry, no ring ' +
-    'and no crushed pile. Tell how it went under “code”.',
+    'and no crushed pile. Tell how it went in the sentence, at “a hidden spot”.',
   afterWaterTest: () => 'After the hidden water test: until it is passed, nothing wet.',
+  waterTestFirst: () =>
+    'Nothing dry takes this out. Whether water may be used, the hidden water test decides: do it now.',
   waterTestFailed: () =>
     'The hidden water test was not passed: dry ways only. What they leave is for a professional cleaner.',
   noCleaningHelps: ({ markId }, say) =>

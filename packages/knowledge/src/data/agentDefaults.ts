@@ -8,6 +8,7 @@ export const safe = {
   compositionSetsPH: false,
   reserveMolPerKg: 0,
   densityGPerML: { low: 1, centre: 1, high: 1 },
+  grades: [] as Agent['grades'],
   worksBest: '',
   typicalDose: 'By its label.',
   shelfLife: 'By its label.',

@@ -248,7 +248,12 @@ export const agents: readonly Agent[] = [
     chemistries: ['strongAlkali'],
     mechanisms: ['alkalinity'],
     pH: { low: 10.4, high: 10.95 },
-    densityGPerML: powder(0.5, 0.95, 1.15),
+    densityGPerML: powder(0.45, 0.95, 1.15),
+    // Soda ash is made light and dense; bulk densities from memory.
+    grades: [
+      { name: 'light: fine, like icing sugar', gPerML: 0.5 },
+      { name: 'heavy: grains, like salt', gPerML: 1.05 },
+    ],
     notInVessels: ['aluminium', 'zinc'],
     cautionIds: ['eyesAlkali'],
     ghs: 'Eye Irrit. 2',
@@ -612,7 +617,7 @@ export const agents: readonly Agent[] = [
     pH: { low: 9.8, high: 10.6 },
     densityGPerML: powder(0.8, 0.95, 1.1),
     cautionIds: ['eyesOxygen', 'noClosedVessel'],
-    ghs: 'Ox. Sol. 3, Eye Irrit. 2 (typical safety data sheet)',
+    ghs: 'Ox. Sol. 3, Eye Dam. 1 (from 25 % percarbonate)',
     notInVessels: ['aluminium', 'zinc'],
     givesGas: true,
     sourceIds: ['productLabel', 'clp', 'memory'],

@@ -109,7 +109,7 @@ export const cautions: readonly Caution[] = [
       'A strong bottle: gloves and goggles before it is cut down, product into water. Peroxide above 12 %, ' +
       'vinegar and ammonia above 10 % are not for the household.',
     ground: 'CLP limits for eyes and skin; EU restriction of peroxide above 12 %.',
-    sourceIds: ['clp', 'productLabel'],
+    sourceIds: ['clp', 'eu1148', 'productLabel'],
   },
   {
     ...plain,
@@ -254,7 +254,7 @@ export const cautions: readonly Caution[] = [
   {
     ...plain,
     id: 'enzymeDust',
-    severity: 'note',
+    severity: 'warning',
     text: 'Enzymes: do not breathe dust or spray.',
     ground: 'Respiratory sensitisation.',
     sourceIds: ['clp'],

@@ -21,6 +21,12 @@ const proteinChemistry: ChemistryRule[] = [
   { chemistry: 'dyeSuspender', verdict: 'test', protects: 'piece', sourceIds: ['commonPractice'] },
 ];
 
+/** The standard that dissolves wool and silk in hypochlorite says nothing of hides. */
+const notOfAnalysis = (rule: ChemistryRule): ChemistryRule => ({
+  ...rule,
+  sourceIds: rule.sourceIds.filter((id) => id !== 'iso1833'),
+});
+
 const leatherSolvents: ChemistryRule[] = (['hydrocarbon', 'ketone', 'ester', 'alcohol'] as const).map(
   (chemistry) => ({ chemistry, verdict: 'never', protects: 'piece', sourceIds: ['commonPractice'] }),
 );
@@ -1022,7 +1028,7 @@ export const fibres: readonly Fibre[] = [
     longSoakMaxC: null,
     mostAction: 'softBrush',
     mostProgramme: 'none',
-    chemistry: [...proteinChemistry, ...leatherSolvents],
+    chemistry: [...proteinChemistry.map(notOfAnalysis), ...leatherSolvents],
     drying: [...noTumble, ...noSun],
     waterSensitive: true,
     mostWetting: null,

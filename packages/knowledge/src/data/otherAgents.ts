@@ -422,6 +422,7 @@ export const otherAgents: readonly Agent[] = [
     reserveMolPerKg: 0.1,
     pH: { low: 6.5, high: 9 },
     cautionIds: ['poisonLine'],
+    ghs: 'Eye Irrit. 2 for many; by its label',
   },
   {
     ...safe,

@@ -62,6 +62,13 @@ export const sources: readonly Source[] = [
     consulted: false,
   },
   {
+    id: 'eu1148',
+    kind: 'regulation',
+    short: '(EU) 2019/1148',
+    title: 'Regulation (EU) 2019/1148 on explosives precursors: hydrogen peroxide above 12 % w/w',
+    consulted: false,
+  },
+  {
     id: 'poisonCentre',
     kind: 'handbook',
     short: 'poison-centre guidance',

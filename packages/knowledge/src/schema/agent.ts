@@ -37,6 +37,8 @@ export const Agent = z.strictObject({
   pH: z.strictObject({ low: z.number(), high: z.number() }),
   /** Bulk density of powders, density of liquids. */
   densityGPerML: DensityRange,
+  /** Kinds of it that differ so much in weight that a spoon of one is not a spoon of the other: which is asked. */
+  grades: z.array(z.strictObject({ name: z.string(), gPerML: z.number().positive() })),
   /** What it does best, and under which conditions. */
   worksBest: z.string(),
   typicalDose: z.string(),

@@ -10,14 +10,14 @@ export const PLACES: readonly Place[] = [
   { id: 'today', name: 'Today', aliases: ['home', 'start', 'to do', 'due', 'timers', 'reminders'], to: '/' },
   {
     id: 'trouble',
-    name: 'New trouble',
-    aliases: ['new stain', 'plan', 'treatment', 'add a stain'],
+    name: 'Trouble',
+    aliases: ['new trouble', 'new stain', 'plan', 'treatment', 'add a stain'],
     to: '/trouble',
   },
   {
     id: 'linen',
-    name: 'Linen',
-    aliases: ['linen book', 'my things', 'pieces', 'wardrobe', 'inventory'],
+    name: 'Linen book',
+    aliases: ['linen', 'my things', 'pieces', 'wardrobe', 'inventory'],
     to: '/pieces',
   },
   {
@@ -34,7 +34,7 @@ export const PLACES: readonly Place[] = [
   },
   {
     id: 'household',
-    name: 'Your house',
+    name: 'Household',
     aliases: [
       ...[
         'settings',

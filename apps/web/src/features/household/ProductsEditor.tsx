@@ -1,6 +1,7 @@
 import { Box, Flex, Stack } from '@chakra-ui/react';
 import { type Catalogue, detergentFactor, type Household } from '@feverfew/contracts';
 import { useFieldArray, useWatch } from 'react-hook-form';
+import { ChipRow } from '../../components/ChipRow';
 import { Button, Select } from '../../components/controls';
 import { NumberBox } from '../../components/NumberBox';
 import { NumberField, useFaultAt, useSettingsForm } from './fields';
@@ -78,6 +79,7 @@ function ProductLabel({ index, agent, name, onForget }: ProductLabelProps) {
   const { control, setValue } = useSettingsForm();
   const path = `household.products.${index}` as const;
   const labelDose = useWatch({ control, name: `${path}.labelDose` }) as LabelDose;
+  const gPerML = useWatch({ control, name: `${path}.gPerML` }) as number | null | undefined;
   const unit = labelDose?.unit ?? (agent?.isLiquid === false ? 'g' : 'mL');
   const dose = (amount: number | null, perL: number | null) =>
     setValue(`${path}.labelDose`, amount === null ? null : { amount, unit, perL }, { shouldDirty: true });
@@ -105,6 +107,21 @@ function ProductLabel({ index, agent, name, onForget }: ProductLabelProps) {
           error={useFaultAt(`${path}.labelDose.perL`)}
           onChange={(perL) => dose(labelDose?.amount ?? null, perL)}
         />
+        {(agent?.grades.length ?? 0) > 0 && (
+          <ChipRow
+            label="Which kind"
+            chosen={gPerML == null ? null : String(gPerML)}
+            options={(agent?.grades ?? []).map((grade) => ({
+              value: String(grade.gPerML),
+              text: grade.name,
+            }))}
+            onChoose={(value) =>
+              setValue(`${path}.gPerML`, Number(value) === gPerML ? null : Number(value), {
+                shouldDirty: true,
+              })
+            }
+          />
+        )}
       </Flex>
     </Box>
   );

@@ -8,6 +8,7 @@ import { CupboardLine } from './CupboardLine';
 import { PassCard } from './PassCard';
 import { CupboardWarning, PlanFindings } from './PlanFindings';
 import { PositionsPanel } from './PositionsPanel';
+import { emptyTitle } from './passView';
 import { RuledOut } from './RuledOut';
 import { TakeAlong } from './TakeAlong';
 
@@ -66,7 +67,7 @@ export function LadderPanel({
     <Stack gap="0">
       <Box as="h2" fontSize="22px" paddingBottom="4px">
         {ladder.length === 0
-          ? 'No home method'
+          ? emptyTitle(plan)
           : `${COUNT_WORDS[ladder.length]}${ladder.length > 1 ? ', gentlest first' : ''}`}
       </Box>
       <CupboardLine plan={plan} onReach={(reach) => onFacts({ reach })} />

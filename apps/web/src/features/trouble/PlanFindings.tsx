@@ -10,7 +10,14 @@ const DANGERS: readonly Finding['code'][] = [
   'chlorineFumesFrom',
   'dangerHere',
 ];
-const GRAVE: readonly Finding['code'][] = ['noCleaningHelps', 'noHomeMethod', 'professionalHand'];
+const GRAVE: readonly Finding['code'][] = [
+  'noCleaningHelps',
+  'noHomeMethod',
+  'professionalHand',
+  'waterTestFirst',
+  'waterTestFailed',
+  'codeUnknown',
+];
 /** Said elsewhere on the page. */
 const ELSEWHERE: readonly Finding['code'][] = [
   'markNeeded',

@@ -8,6 +8,7 @@ import {
   type Lexicon,
   type Measures,
   type Pass,
+  type Plan,
 } from '@feverfew/contracts';
 import { pourText } from '../../components/measureText';
 
@@ -52,4 +53,11 @@ export function losers(candidates: readonly Candidate[]): Candidate[] {
     ...candidates.filter((candidate) => candidate.verdict === 'ruledOut' && !isWaiting(candidate)),
     ...candidates.filter((candidate) => candidate.verdict === 'spare' || candidate.verdict === 'noUse'),
   ];
+}
+
+/** Heading where there is nothing to do: what stands in the way. */
+export function emptyTitle({ findings }: Pick<Plan, 'findings'>): string {
+  const says = (code: Finding['code']) => findings.some((finding) => finding.code === code);
+  if (says('noCleaningHelps')) return 'No cleaning helps';
+  return says('waterTestFirst') ? 'After the water test' : 'No home method';
 }

@@ -1,6 +1,7 @@
 import type { Agent } from '@feverfew/knowledge';
 import { dilute } from '../../bath/dilute.js';
 import { bottleStrength } from '../../household/bottleStrength.js';
+import { densityHere } from '../../household/bulkDensity.js';
 import type { Household } from '../../household/household.js';
 import { snapToTools } from '../../household/snapToTools.js';
 import { toolsOf } from '../../household/toolsOf.js';
@@ -14,7 +15,7 @@ import type { Ingredient } from '../plan/recipe.js';
  */
 export function measureIngredient(agent: Agent, wanted: Wanted, household: Household): Ingredient {
   const cut = cutDown(agent, wanted, household);
-  const density = agent.densityGPerML.centre;
+  const density = densityHere(agent, household);
   const volumeML = cut.unit === 'mL' ? cut.amount : cut.amount / density;
   const massG = cut.unit === 'g' ? cut.amount : agent.form === 'powder' ? cut.amount * density : null;
   const weighed = agent.form === 'powder' && household.hasScale;

@@ -81,7 +81,7 @@ export const plantAndFood: readonly SoilComponent[] = [
     proteinaceous: false,
     name: 'red fruit colour',
     maxTempC: null,
-    heatSets: false,
+    heatSets: true,
     chemistry: [noSoapOnTannin],
     removal: [
       { mechanism: 'blotting', low: 0.08, high: 0.3 },

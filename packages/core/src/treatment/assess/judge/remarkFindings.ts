@@ -1,6 +1,7 @@
 import type { Method, Substitution } from '@feverfew/knowledge';
 import { type Finding, finding } from '../../../finding/finding.js';
 import { bottleStrength } from '../../../household/bottleStrength.js';
+import { toldDensity } from '../../../household/bulkDensity.js';
 import { missingAgents } from '../../case/cupboard.js';
 import type { PlanContext } from '../../case/planContext.js';
 import type { WorkWindow } from '../workWindow.js';
@@ -36,6 +37,7 @@ export function remarkFindings(
         ]
       : []),
     ...missingAgents(method, context).map((agentId) => finding('notInCupboard', { agentId })),
+    ...gradeRemarks(method, context),
     ...dilutionRemarks(method, context),
     ...temperatureRemarks(method, window, context),
     ...(actionLimit && window.action !== method.action
@@ -53,6 +55,17 @@ export function remarkFindings(
     ...historyRemarks(method, window, context),
     ...(method.schoolId ? [finding('schoolFollowed', { schoolId: method.schoolId })] : []),
   ];
+}
+
+/** A powder measured by spoon whose kinds differ in weight. */
+function gradeRemarks(method: Method, { household, index }: PlanContext): Finding[] {
+  if (household.hasScale) return [];
+  return index.factsOf(method).agents.flatMap((agent) => {
+    const measured = method.agents.some((use) => use.agentId === agent.id && use.dose.per === 'litre');
+    const open = agent.grades.length > 0 && toldDensity(agent.id, household) === null;
+    const grades = agent.grades.map((grade) => grade.name);
+    return measured && open ? [finding('gradeUnknown', { agentId: agent.id, grades }, agent.sourceIds)] : [];
+  });
 }
 
 function dilutionRemarks(method: Method, { household, index }: PlanContext): Finding[] {

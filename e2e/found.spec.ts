@@ -1,0 +1,72 @@
+import type { Page } from '@playwright/test';
+import { Desk } from './desk';
+import { expect, test } from './worker';
+
+async function ask(page: Page, words: string) {
+  await page.goto('/');
+  await expect(page.getByRole('heading', { name: 'Under way' })).toBeVisible();
+  await page.keyboard.press('/');
+  await page.getByRole('textbox', { name: 'Find anything' }).fill(words);
+}
+
+test('a sofa without a code: powder at once, everything wet after the hidden water test, both outcomes', async ({
+  page,
+}) => {
+  await ask(page, 'just now spilled red wine on the couch');
+  await expect(page.getByRole('option').first()).toContainText('red wine on the armchair or sofa');
+  await page.keyboard.press('Enter');
+  const desk = new Desk(page);
+  await expect(desk.rung('absorbentOnWet')).toBeVisible();
+  await expect(page.getByText('No upholstery code told: dry powder may be used at once')).toBeVisible();
+  await expect(page.locator('[data-lost=coldBlot]')).toContainText('After the hidden water test');
+  await desk.choose('waterTest', 'took water: no colour, no ring');
+  await expect(desk.rung('coldBlot')).toBeVisible();
+  await expect(page.getByText('No upholstery code told')).toHaveCount(0);
+  await desk.choose('waterTest', 'bled, ringed or crushed');
+  await expect(page.getByText('The hidden water test was not passed')).toBeVisible();
+  await expect(desk.rung('coldBlot')).toHaveCount(0);
+  await page.reload();
+  await expect(desk.blank('waterTest')).toHaveText('bled, ringed or crushed');
+});
+
+test('screens and settings are found, and what nobody knows is not answered', async ({ page }) => {
+  await ask(page, 'settings');
+  await expect(page.getByRole('option').first()).toContainText('Household');
+  await page.keyboard.press('Enter');
+  await expect(page).toHaveURL(/\/household$/);
+  await ask(page, 'wooldesk');
+  await expect(page.getByText('Nothing like that; nearest:')).toBeVisible();
+  await ask(page, 'qqqq xyxyx');
+  await expect(page.getByText('Nothing by that word')).toBeVisible();
+});
+
+test('a bleach spot is told honestly: no cleaning, and what may help', async ({ page }) => {
+  await ask(page, 'bleach spot on jeans');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('heading', { name: 'No cleaning helps' })).toBeVisible();
+  await expect(page.getByText('this is no soil, and no cleaning helps')).toBeVisible();
+  await expect(page.getByText('a fabric pen or dye of the same shade')).toBeVisible();
+});
+
+test('a stain nobody knows is narrowed down by look, feel and smell', async ({ page }) => {
+  await ask(page, 'mystery stain on tablecloth');
+  await page.keyboard.press('Enter');
+  await page.getByRole('button', { name: 'Greasy, slippery' }).click();
+  await page.getByRole('button', { name: 'Darker, as if wet; no colour of its own' }).click();
+  await expect(page.getByText(/salad or cooking oil/).first()).toBeVisible();
+});
+
+test('a cold tag in °F is read as cold, and a label that allows oxygen says so against elastane', async ({
+  page,
+}) => {
+  const desk = new Desk(page);
+  await desk.open();
+  await desk.find('mark', 'storage yellow');
+  await desk.newPiece('tee', 'T-shirt or polo');
+  await desk.blank('tag').click();
+  await page
+    .getByRole('textbox', { name: 'What the tag says' })
+    .fill('machine wash cold 80 F, non-chlorine bleach');
+  await page.keyboard.press('Enter');
+  await expect(desk.blank('tag')).toContainText('30°');
+});
