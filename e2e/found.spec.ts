@@ -34,7 +34,7 @@ test('screens and settings are found, and what nobody knows is not answered', as
   await expect(page.getByRole('option').first()).toContainText('Household');
   await page.keyboard.press('Enter');
   await expect(page).toHaveURL(/\/household$/);
-  await ask(page, 'wooldesk');
+  await ask(page, 'purple monkey dishwasher');
   await expect(page.getByText('Nothing like that; nearest:')).toBeVisible();
   await ask(page, 'qqqq xyxyx');
   await expect(page.getByText('Nothing by that word')).toBeVisible();
@@ -69,4 +69,22 @@ test('a cold tag in °F is read as cold, and a label that allows oxygen says so 
     .fill('machine wash cold 80 F, non-chlorine bleach');
   await page.keyboard.press('Enter');
   await expect(desk.blank('tag')).toContainText('30°');
+});
+
+test('a print on the front is told with one choice and keeps solvents off', async ({ page }) => {
+  const desk = new Desk(page);
+  await desk.open();
+  await desk.find('mark', 'ballpoint');
+  await desk.newPiece('tee', 'T-shirt or polo');
+  await desk.blank('fibres').click();
+  await page.getByRole('button', { name: /^As usual/ }).click();
+  await expect(desk.rung('alcoholSpot')).toBeVisible();
+  await desk.blank('fibres').click();
+  await page.getByLabel('What else is on it').selectOption({ label: 'print, foil or flock' });
+  await page.getByRole('button', { name: 'Done', exact: true }).click();
+  await expect(desk.rung('alcoholSpot')).toHaveCount(0);
+  await expect(page.locator('[data-lost=alcoholSpot]')).toContainText('print, foil or flock');
+  await desk.blank('fibres').click();
+  await page.getByRole('button', { name: 'Remove print, foil or flock' }).click();
+  await expect(desk.rung('alcoholSpot')).toBeVisible();
 });

@@ -17,7 +17,7 @@ export const Catalogue = z
         note: z.string(),
       }),
     ),
-    parts: z.array(Named),
+    parts: z.array(Named.extend({ onAnyPiece: z.boolean(), note: z.string() })),
     marks: z.array(
       Named.extend({ kind: TroubleKind, advice: z.string(), componentIds: z.array(z.string()) }),
     ),

@@ -19,7 +19,7 @@ export function catalogueOf(knowledge: Knowledge): Catalogue {
       usualFibres: defaultFibres,
       note: textOf(notes),
     })),
-    parts: knowledge.parts.map(plain),
+    parts: knowledge.parts.map((part) => ({ ...plain(part), onAnyPiece: part.onAnyPiece, note: part.note })),
     marks: knowledge.marks.map(({ id, name, aliases, kind, advice, components }) => ({
       id,
       name,

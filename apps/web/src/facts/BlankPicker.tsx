@@ -77,6 +77,7 @@ export function BlankPicker({ id, draft, catalogue, pieces, error, onChange, onD
           parts={facts.piece.parts}
           usual={catalogue.items.find(({ id }) => id === facts.piece.itemId)?.usualFibres ?? []}
           fibres={catalogue.fibres}
+          finishes={catalogue.parts.filter((part) => part.onAnyPiece)}
           error={error}
           onChange={(parts) => setPiece({ parts })}
           onDone={onDone}

@@ -48,6 +48,8 @@ export const PartKind = z.strictObject({
   drying: z.array(DryingRule),
   /** Lies under the face: a damp blot does not reach it, so a fibre that water marks holds it to damp, not to dry. */
   beneath: z.boolean(),
+  /** A finish or trim that may be on any piece, beside the parts its kind has. */
+  onAnyPiece: z.boolean(),
   note: z.string(),
   sourceIds: SourceIds,
 });

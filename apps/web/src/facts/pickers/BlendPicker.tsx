@@ -11,16 +11,27 @@ interface BlendPickerProps {
   readonly parts: Parts;
   readonly usual: readonly { fibreId: string; sharePct: number }[];
   readonly fibres: Catalogue['fibres'];
+  /** Finishes and trims that may be on any piece. */
+  readonly finishes: Catalogue['parts'];
   readonly error: string | null;
   readonly onChange: (parts: Parts) => void;
   readonly onDone: () => void;
 }
 
 /** Fibres and shares of each part: typed as on the tag ("60 co 35 pes 5 el"), or chosen and slid. */
-export function BlendPicker({ parts, usual, fibres, error, onChange, onDone }: BlendPickerProps) {
+export function BlendPicker({ parts, usual, fibres, finishes, error, onChange, onDone }: BlendPickerProps) {
   const shown: Parts = parts.length > 0 ? parts : [{ name: 'whole piece', fibres: [] }];
+  const isFinish = ({ name }: Parts[number]) => finishes.some((finish) => finish.name === name);
+  const cloth = shown.filter((part) => !isFinish(part));
+  const onIt = shown.filter(isFinish);
+  // A finish is on the first part's cloth, and goes with it.
+  const tell = (told: Parts, on: Parts) =>
+    onChange([...told, ...on.map((part) => ({ ...part, fibres: told[0]?.fibres ?? [] }))]);
   const setFibres = (partIndex: number, next: Fibres) =>
-    onChange(shown.map((part, index) => (index === partIndex ? { ...part, fibres: next } : part)));
+    tell(
+      cloth.map((part, index) => (index === partIndex ? { ...part, fibres: next } : part)),
+      onIt,
+    );
   const usualText = usual
     .map((share) => `${fibres.find((fibre) => fibre.id === share.fibreId)?.name} ${share.sharePct} %`)
     .join(' + ');
@@ -31,16 +42,27 @@ export function BlendPicker({ parts, usual, fibres, error, onChange, onDone }: B
         onDone();
       }}
     >
-      {shown.map((part, partIndex) => (
+      {cloth.map((part, partIndex) => (
         <PartBlend
           key={part.name}
           part={part}
-          named={shown.length > 1}
+          named={cloth.length > 1}
           first={partIndex === 0}
           fibres={fibres}
           onChange={(next) => setFibres(partIndex, next)}
         />
       ))}
+      <Finishes
+        on={onIt}
+        finishes={finishes}
+        onAdd={(name) => tell(cloth, [...onIt, { name, fibres: [] }])}
+        onRemove={(name) =>
+          tell(
+            cloth,
+            onIt.filter((part) => part.name !== name),
+          )
+        }
+      />
       {error && (
         <Box color="brick" role="alert" fontSize="15px" marginBottom="8px">
           ⚠ {error}
@@ -50,10 +72,13 @@ export function BlendPicker({ parts, usual, fibres, error, onChange, onDone }: B
         <Button type="submit" variant="action">
           Done
         </Button>
-        {usualText && shown.every((part) => part.fibres.length === 0) && (
+        {usualText && cloth.every((part) => part.fibres.length === 0) && (
           <Button
             onClick={() => {
-              onChange(shown.map((part) => ({ ...part, fibres: usual })));
+              tell(
+                cloth.map((part) => ({ ...part, fibres: usual })),
+                onIt,
+              );
               onDone();
             }}
           >
@@ -62,7 +87,10 @@ export function BlendPicker({ parts, usual, fibres, error, onChange, onDone }: B
         )}
         <Button
           onClick={() => {
-            onChange(shown.map((part) => ({ ...part, fibres: [] })));
+            tell(
+              cloth.map((part) => ({ ...part, fibres: [] })),
+              onIt,
+            );
             onDone();
           }}
         >
@@ -70,6 +98,51 @@ export function BlendPicker({ parts, usual, fibres, error, onChange, onDone }: B
         </Button>
       </Flex>
     </form>
+  );
+}
+
+interface FinishesProps {
+  readonly on: Parts;
+  readonly finishes: Catalogue['parts'];
+  readonly onAdd: (name: string) => void;
+  readonly onRemove: (name: string) => void;
+}
+
+/** Prints, glued trim, pleats and the like: each sets limits of its own. */
+function Finishes({ on, finishes, onAdd, onRemove }: FinishesProps) {
+  const free = finishes.filter((finish) => !on.some((part) => part.name === finish.name));
+  return (
+    <Box marginBottom="12px">
+      {on.map(({ name }) => (
+        <Flex key={name} gap="8px" alignItems="center" marginTop="6px">
+          <Box flex="1" fontSize="15px">
+            {name}
+            <Box as="span" color="soft" fontSize="14px">
+              {' '}
+              · {finishes.find((finish) => finish.name === name)?.note}
+            </Box>
+          </Box>
+          <Button size="small" variant="plain" aria-label={`Remove ${name}`} onClick={() => onRemove(name)}>
+            ✕
+          </Button>
+        </Flex>
+      ))}
+      <Select
+        marginTop="8px"
+        aria-label="What else is on it"
+        value=""
+        onChange={(event) => {
+          if (event.currentTarget.value) onAdd(event.currentTarget.value);
+        }}
+      >
+        <option value="">What else is on it: print, glued trim, pleats …</option>
+        {free.map((finish) => (
+          <option key={finish.id} value={finish.name}>
+            {finish.name}
+          </option>
+        ))}
+      </Select>
+    </Box>
   );
 }
 
