@@ -22,6 +22,7 @@ const NEVER_IN_ONE_PLAN: readonly Expected[] = [
   ['chlorine', 'ester', /chlorinated organics/, 'as ketones and alcohols; poison-centre guidance'],
   ['chlorine', 'hydrocarbon', /oxidiser/, 'oxidiser with fuel; CLP storage classes'],
   ['chlorine', 'reducer', /heats up/, 'oxidiser with reducer; handbook'],
+  ['chlorine', 'mildReducer', /heats up/, 'thiosulphate with hypochlorite; handbook'],
   ['chlorine', 'poolChlorine', /nitrogen trichloride/, 'different chlorine kinds; poison-centre guidance'],
   ['chlorine', 'protease', /chloramines/, 'N-chlorination of protein; handbook'],
   ['chlorine', 'undeclared', /nobody knows/, 'unknown product; poison-centre guidance'],
@@ -49,7 +50,6 @@ const NEVER_IN_ONE_PLAN: readonly Expected[] = [
 ];
 
 const FULL_RINSE_BETWEEN: readonly Expected[] = [
-  ['chlorine', 'mildReducer', /heats up/, 'thiosulphate with hypochlorite; handbook'],
   ['mildReducer', 'weakAcid', /sulphur dioxide/, 'S2O3 2− + 2 H+ → S + SO2; handbook'],
   ['mildReducer', 'oxalicAcid', /sulphur dioxide/, 'the same; handbook'],
   ['mildReducer', 'peroxide', /cancels/, 'oxidiser with reducer; handbook'],

@@ -2,7 +2,17 @@ import type { Item, Knowledge } from '@feverfew/knowledge';
 import type { Household } from '../household/household.js';
 import type { FibreShare, PieceFacts } from '../textile/piece.js';
 import { EMPTY_FACTS, EMPTY_PIECE, type TroubleFacts } from '../trouble/troubleFacts.js';
-import { BLENDS, COLOURS, CONDITIONS, HISTORIES, households, MAKES, TAGS } from './sweepClasses.js';
+import {
+  BLENDS,
+  COLOURS,
+  CONDITIONS,
+  FILLINGS,
+  FINISHES,
+  HISTORIES,
+  households,
+  MAKES,
+  TAGS,
+} from './sweepClasses.js';
 
 /** One case of the sweep: facts and household, both by number alone. */
 export interface SweepCase {
@@ -80,7 +90,7 @@ function assemble(
 ): SweepCase {
   const [blend, trouble, itemAt, tagAt, colour, condition, history, made, home] = digits;
   const item = pick(knowledge.items, itemAt);
-  const { label, code } = pick(TAGS, tagAt);
+  const { label, code, waterTest = null } = pick(TAGS, tagAt);
   const fibres = pick(blends, blend);
   const { household, reach } = pick(homes, home);
   const facts: TroubleFacts = {
@@ -96,6 +106,7 @@ function assemble(
       condition: pick(CONDITIONS, condition),
       label: item.coded ? null : label,
       code: item.coded ? code : null,
+      waterTest: item.coded ? waterTest : null,
       metalParts: ((tagAt ?? 0) + (colour ?? 0)) % 3 === 0,
     },
   };
@@ -104,17 +115,19 @@ function assemble(
 
 /** The blend on the first part; a filling or backing of what the make says, the others of what is usual. */
 function partsOf(item: Item, fibres: FibreShare[], made: (typeof MAKES)[number]): PieceFacts['parts'] {
-  const filled = made !== null && made !== 'gluedTrim';
+  const filling = FILLINGS.find((one) => one === made);
   const parts = item.partNames.map((name, index) => ({
     name,
     fibres:
       index === 0
         ? fibres
-        : filled && (name === 'filling' || name === 'backing' || name === 'padding')
-          ? [{ fibreId: made, sharePct: 100 }]
+        : filling && (name === 'filling' || name === 'backing' || name === 'padding')
+          ? [{ fibreId: filling, sharePct: 100 }]
           : item.defaultFibres,
   }));
-  return made === 'gluedTrim' ? [...parts, { name: 'glued trim', fibres: item.defaultFibres }] : parts;
+  const finish = FINISHES.find((one) => one === made);
+  const isNew = finish !== undefined && !item.partNames.includes(finish);
+  return isNew ? [...parts, { name: finish, fibres: item.defaultFibres }] : parts;
 }
 
 /** A step coprime to the product, near its golden section: consecutive numbers spread evenly over all classes. */

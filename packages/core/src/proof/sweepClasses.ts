@@ -8,7 +8,7 @@ const tag = (fields: Partial<CareLabel>): CareLabel => ({ ...BLANK_LABEL, ...fie
 const machine = (maxC: 30 | 40 | 60 | 95, bars: 0 | 1 | 2 = 0) => ({ kind: 'machine', maxC, bars }) as const;
 
 /** Tags of washable pieces; coded furniture takes the code beside it instead. */
-export const TAGS: readonly { readonly label: CareLabel | null; readonly code: PieceFacts['code'] }[] = [
+export const TAGS: readonly Pick<PieceFacts, 'label' | 'code' | 'waterTest'>[] = [
   { label: null, code: null },
   {
     label: tag({ wash: { kind: 'hand' }, bleach: 'never', tumble: 'never', natural: 'flat', shade: true }),
@@ -32,6 +32,18 @@ export const TAGS: readonly { readonly label: CareLabel | null; readonly code: P
     }),
     code: 'S',
   },
+  {
+    label: tag({
+      wash: { kind: 'hand', maxC: 30 },
+      bleach: 'any',
+      tumble: 'never',
+      natural: 'dripFlat',
+      iron: 'low',
+    }),
+    code: null,
+    waterTest: 'passed',
+  },
+  { label: tag({ wash: machine(40, 2), bleach: 'any', tumble: 'low' }), code: null, waterTest: 'failed' },
 ];
 
 export const COLOURS: readonly Pick<PieceFacts, 'colour' | 'fastness'>[] = [
@@ -98,8 +110,19 @@ export const BLENDS: readonly Readonly<Record<string, number>>[] = [
   { silk: 90, metallised: 10 },
 ];
 
-/** Makes that change what may be done: what a filling or backing is of, and trim that is only glued on. */
-export const MAKES = [null, 'foam', 'latex', 'down', 'gluedTrim'] as const;
+/** Makes that change what may be done: what a filling or backing is of, and a finish on any piece, by its part's name. */
+export const FILLINGS = ['foam', 'latex', 'down'] as const;
+export const FINISHES = [
+  'glued trim',
+  'print, foil or flock',
+  'rubber waistband or grip',
+  'fusible interlining',
+  'permanent pleats',
+  'sequins or beads, sewn on',
+  'reflective tape',
+  'no-iron finish',
+] as const;
+export const MAKES = [null, ...FILLINGS, ...FINISHES] as const;
 
 const ROOMY: Household['vessels'] = [
   { id: 'basin', name: 'basin', volumeL: 9, material: 'plastic', lid: false, form: 'basin', shape: null },

@@ -538,7 +538,7 @@ export const forbiddenPairs: readonly ForbiddenPair[] = [
     id: 'chlorineMildReducer',
     a: 'chlorine',
     b: 'mildReducer',
-    apart: 'rinse',
+    apart: 'plan',
     happens: 'heats up and cancels both',
     sourceIds: ['chemHandbook'],
   },

@@ -1279,12 +1279,16 @@ export const marks: readonly Mark[] = [
   {
     ...plain,
     id: 'mattressRing',
-    name: 'mattress ring or urine rim',
-    aliases: ['mattress stain', 'rim', 'yellow ring on mattress', 'urine ring'],
+    name: 'urine ring on a mattress',
+    aliases: ['mattress stain', 'mattress ring', 'rim', 'yellow ring on mattress', 'urine ring'],
     kind: 'mark',
     components: of(['urineSalts', 0.6], ['tannin', 0.2], ['oxidisedOil', 0.2]),
     bodyFluid: true,
-    advice: [always('The rim means the edge was too narrow: treat 2 to 3 cm beyond it.')],
+    advice: [
+      always('The rim means the edge was too narrow: treat 2 to 3 cm beyond it.'),
+      always('A ring that smells of nothing is water or a drink: tell it as that.'),
+    ],
+    lookAlikeIds: ['waterMark', 'tea'],
   },
   {
     ...plain,

@@ -85,6 +85,23 @@ describe('the tap', () => {
   });
 });
 
+describe('acid and soda by volume', () => {
+  /** Each at its own end: a heaped spoon of soda under a weak pour of vinegar, and the other way round. */
+  it('told as wide as two spoons can be', () => {
+    const [soda, sour] = [mL('bakingSoda', 30), mL('vinegar', 450)];
+    const made = exactly([soda, sour], 1000) ?? expect.unreachable('pH');
+    const of = (amounts: Corner['amounts'], gas: Corner['gas']) => {
+      const solution = dissolve([soda, sour], soft(1000), 25, { ...corner, amounts, gas }, knowledge);
+      return solveChargeBalance(solution.systems, solution.strongMolPerL, 25, solution.leaving).pH;
+    };
+    expect(made.low).toBeLessThanOrEqual(of(['low', 'high'], 'kept'));
+    expect(made.high).toBeGreaterThanOrEqual(of(['high', 'low'], 'gone'));
+    expect(made.high - made.low).toBeGreaterThan(
+      of(['high', 'high'], 'gone') - of(['low', 'low'], 'kept') - 0.1,
+    );
+  });
+});
+
 describe('hard water under soda', () => {
   const start = (pours: readonly Pour[], hardnessMgL: number) => {
     const solution = dissolve(
