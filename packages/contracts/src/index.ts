@@ -70,6 +70,7 @@ export {
   holdsTheRecipe,
   type Ingredient,
   isClaim,
+  isOneSlip,
   LEVELS,
   type Level,
   type Lexicon,

@@ -78,6 +78,7 @@ export { checkPlan } from './safety/checkPlan.js';
 export type { Violation } from './safety/violation.js';
 export { BLANK_LABEL, type CareLabel } from './textile/careLabel.js';
 export { findBlendFault } from './textile/findBlendFault.js';
+export { isOneSlip } from './textile/oneSlip.js';
 export { type ParsedBlend, parseBlend } from './textile/parseBlend.js';
 export { type ParsedLabel, parseLabel } from './textile/parseLabel.js';
 export { type PieceFacts, type PiecePart, WATER_TESTS, type WaterTest } from './textile/piece.js';

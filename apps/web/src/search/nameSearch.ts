@@ -1,3 +1,4 @@
+import { isOneSlip } from '@feverfew/contracts';
 import MiniSearch from 'minisearch';
 import { alternativesOf, isWeak, tellingOf } from './words';
 
@@ -155,16 +156,10 @@ const NOTHING: Touch = { term: '', weight: 0 };
 function weightOf(typed: string, term: string): number {
   if (typed === term) return 1;
   if (term.startsWith(typed)) return 0.55 + 0.35 * (typed.length / term.length);
-  if (isSwapped(typed, term)) return FUZZY;
   if (typed[0] !== term[0]) return 0;
-  // One letter in five may be wrong; two in a word of eight.
-  const wrong = Math.max(...[typed.length - term.length, term.length - typed.length, 1]);
-  return typed.length >= 8 || wrong <= 1 ? FUZZY : 0;
+  // One slip in a word of five; two in a word of eight.
+  return typed.length >= 8 || isOneSlip(typed, term) ? FUZZY : 0;
 }
-
-/** The same letters in another order: two that changed places. */
-const isSwapped = (one: string, other: string): boolean =>
-  one.length === other.length && [...one].sort().join('') === [...other].sort().join('');
 
 /** Places of a name's words among others, side by side in any order; null where they do not stand so. */
 function standsIn(

@@ -1,3 +1,5 @@
+import { isOneSlip } from './oneSlip.js';
+
 /** Words of tags; a word that is one slip away from one of these is read as it. */
 const KNOWN = new Set(
   (
@@ -13,19 +15,6 @@ const KNOWN = new Set(
 );
 const MISSPELLED_NOT = new Set(['nto', 'nott', 'no', 'ton', 'nit', 'notn', 'nt', 'n0t']);
 const DONT = new Set(['dont', 'donot', 'dnot', 'dotn', 'dno', 'donnt', 'dontt', 'dunt']);
-
-/** True where one letter more, less, other, or two that changed places, make one word of the other. */
-export function isOneSlip(word: string, other: string): boolean {
-  const [short, long] = word.length <= other.length ? [word, other] : [other, word];
-  if (long.length - short.length > 1 || short === long) return false;
-  let at = 0;
-  while (at < short.length && short[at] === long[at]) at += 1;
-  if (short.length < long.length) return short.slice(at) === long.slice(at + 1);
-  const after = short.slice(at + 1) === long.slice(at + 1);
-  const swapped =
-    short[at] === long[at + 1] && short[at + 1] === long[at] && short.slice(at + 2) === long.slice(at + 2);
-  return after || swapped;
-}
 
 /** Lower case, one space, signs as words, numbers with their unit, slips of spelling mended, every ban spelled out. */
 export function tidyTag(text: string): string {
