@@ -128,7 +128,7 @@ test('two devices stay in step without a reload, and a double tap counts once', 
   await two.goto('/');
   await one.getByRole('button', { name: 'Undo last tap' }).tap();
   await expect(two.getByRole('link', { name: /9 L basin/ })).toHaveAttribute('data-hand', 'decide', {
-    timeout: 5000,
+    timeout: 15_000,
   });
   await one.context().close();
   await two.context().close();
