@@ -111,7 +111,8 @@ export interface FindingFacts {
   onlyAfter: { agentIds: readonly string[] };
   /** Its kinds differ in weight, no scale is here, and nobody said which it is. */
   gradeUnknown: { agentId: string; grades: readonly string[] };
-  acidBriefly: { pH: number };
+  /** Plans of before do not say how long. */
+  acidBriefly: { pH: number; maxMin?: number };
   schoolFollowed: { schoolId: string };
   ageLowersOdds: { age: string };
   heatLowersOdds: { heat: string };

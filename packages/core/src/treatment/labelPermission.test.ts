@@ -245,3 +245,30 @@ describe('damage', () => {
     },
   );
 });
+
+describe('what waits for the water test', () => {
+  it('is really open once the test is passed: nothing is promised that the test does not open', () => {
+    for (const markId of ['redWine', 'coffee', 'blood', 'saladOil', 'petUrine', 'ballpoint', 'mud'])
+      for (const filling of ['foam', 'down', 'cotton']) {
+        const sofa = (waterTest: PieceFacts['waterTest']) =>
+          trouble(
+            markId,
+            parts(
+              'armchair',
+              { cover: { cotton: 60, viscose: 40 }, filling: { [filling]: 100 } },
+              { colour: 'mid', waterTest },
+            ),
+            { age: 'minutes', wetness: 'wet' },
+          );
+        const { plan } = planOf(sofa(null));
+        const after = planOf(sofa('passed')).plan;
+        for (const one of plan.candidates.filter((c) => c.findings[0]?.code === 'afterWaterTest'))
+          expect([
+            markId,
+            filling,
+            one.methodId,
+            after.candidates.find((c) => c.methodId === one.methodId)?.verdict,
+          ]).not.toEqual([markId, filling, one.methodId, 'ruledOut']);
+      }
+  });
+});

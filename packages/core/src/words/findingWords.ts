@@ -221,8 +221,9 @@ const WORDS: Words = {
   gradeUnknown: ({ agentId, grades }, say) =>
     `${upper(say.name(agentId))} comes as ${grades.join(' or ')}, and a spoon of one weighs twice the other: say ` +
     'which you have, under the products of the household, or weigh it.',
-  acidBriefly: ({ pH: value }) =>
-    `At pH ${pH(value)} it is sourer than a bath may be: at most an hour, then rinse or blot it out.`,
+  acidBriefly: ({ pH: value, maxMin = 60 }) =>
+    `At pH ${pH(value)} it is sourer than a bath may be: at most ${maxMin === 60 ? 'an hour' : `${maxMin} minutes`}, ` +
+    'then rinse or blot it out.',
   schoolFollowed: ({ schoolId }, say) => `Follows “${say.name(schoolId)}”.`,
   ageLowersOdds: ({ age }) =>
     `It has been there for ${age}: the odds are lower, long soaks do more than quick dabs.`,

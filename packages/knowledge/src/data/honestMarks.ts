@@ -37,7 +37,7 @@ export const honestMarks: readonly Mark[] = [
     ...honest,
     id: 'sunFaded',
     name: 'faded by the sun',
-    aliases: ['sun faded', 'faded', 'sun bleached', 'faded curtains'],
+    aliases: ['sun faded', 'faded', 'sun bleached'],
     advice: [
       always(
         'Light has broken the dye. Dyeing the whole piece may help if it is cellulose and still sound; the rest stays as it is.',
@@ -48,7 +48,7 @@ export const honestMarks: readonly Mark[] = [
     ...honest,
     id: 'dyeLost',
     name: 'colour washed out',
-    aliases: ['faded black', 'lost colour', 'colour faded', 'washed out black', 'dye lost', 'faded jeans'],
+    aliases: ['faded black', 'lost colour', 'colour faded', 'washed out black', 'dye lost'],
     advice: [
       always(
         'Dye that has washed out does not come back. Cool washes inside out keep the rest; dyeing again may help on cotton, linen and viscose.',
@@ -59,7 +59,7 @@ export const honestMarks: readonly Mark[] = [
     ...honest,
     id: 'shrunken',
     name: 'shrunken',
-    aliases: ['shrunk', 'shrunk jumper', 'shrunken jumper', 'too small after the wash'],
+    aliases: ['shrunk', 'too small after the wash'],
     advice: [
       always(
         'Not felted: lukewarm water with a little delicate detergent or hair conditioner for half an hour, press out, pin ' +
@@ -71,7 +71,7 @@ export const honestMarks: readonly Mark[] = [
     ...honest,
     id: 'felted',
     name: 'felted',
-    aliases: ['felted jumper', 'matted wool', 'wool gone hard', 'felted wool'],
+    aliases: ['matted wool', 'wool gone hard', 'felted wool'],
     advice: [
       always(
         'Felt does not open again. It can be cut and sewn like felt; the next one: cool, by hand, hardly moved.',

@@ -153,7 +153,7 @@ function ChemistryRows({ envelope, say }: { envelope: Envelope; say: Lexicon }) 
           ✓ {view.allowed.join(', ')}
         </Box>
       )}
-      {view.limited.map(group('test', 'briefly:'))}
+      {view.limited.map(group('test', 'for a limited time:'))}
       {view.test.map(group('test', 'test first:'))}
       {view.never.map(group('forbidden', 'no'))}
     </Row>

@@ -52,6 +52,17 @@ export function FibreSheet({ fibre, reference }: { fibre: Fibre; reference: Refe
           { value: pH.max, text: String(pH.max) },
         ]}
       />
+      <Fact term="Heat" sourceIds={fibre.heatSourceIds}>
+        by the sewn-in label where it names a machine wash
+        {fibre.longSoakMaxC === null ? '' : `; a soak past two hours at most ${say.temp(fibre.longSoakMaxC)}`}
+      </Fact>
+      <Fact term="Sour and alkaline" sourceIds={fibre.pHSourceIds}>
+        {pH.weakAcidBrieflyMin < pH.min
+          ? `mild acid down to pH ${pH.weakAcidBrieflyMin}, an hour at most, then rinsed`
+          : 'no acid below that, not even briefly'}
+        {pH.oxygenMax > pH.max &&
+          `; an oxygen bath up to pH ${pH.oxygenMax}${pH.oxygenNeedsLabel ? ', where the label allows oxygen' : ''}`}
+      </Fact>
       {VERDICTS.map(([verdict, state, words]) => {
         const rules = fibre.chemistry.filter((rule) => rule.verdict === verdict);
         if (rules.length === 0) return null;
@@ -66,6 +77,8 @@ export function FibreSheet({ fibre, reference }: { fibre: Fibre; reference: Refe
                   {verdict === 'never' && '✕ '}
                   {CHEMISTRY_WORDS[rule.chemistry]}
                   {rule.bounds && boundsText(rule.bounds, say.temp)}
+                  {rule.whereLabelAllows && ', but where its label allows it'}
+                  {rule.upToShare && `, above ${rule.upToShare.pct} %`}
                 </Chip>
               ))}
               <Sources ids={rules.flatMap((rule) => rule.sourceIds)} />

@@ -1,7 +1,7 @@
 import { type Agent, type Method, PROGRAMMES, WETTINGS } from '@feverfew/knowledge';
 import { selectVessel } from '../../../bath/selectVessel.js';
 import { windowOf } from '../../../envelope/envelope.js';
-import type { PHLimit } from '../../../envelope/limit.js';
+import type { Limit, PHLimit } from '../../../envelope/limit.js';
 import { type Finding, finding } from '../../../finding/finding.js';
 import { agentGates } from '../../../gates/agentGates.js';
 import { keepsApart } from '../../../lookup/keepsApart.js';
@@ -19,12 +19,28 @@ export function judgeMethod(method: Method, window: WorkWindow, context: PlanCon
   const byCode = found.filter(isForWantOfCode);
   const { waterTest } = context.facts.piece;
   if (byCode.length === 0 || byCode.length < found.length || waterTest === 'failed') return found;
+  if (!opensAfterTest(method, context)) return found;
   return [finding('afterWaterTest', { methodId: method.id }, byCode[0]?.sourceIds)];
 }
 
 /** Only the code that nobody knows is against it. */
 const isForWantOfCode = ({ facts }: Finding): boolean =>
   'owner' in facts && facts.owner.kind === 'code' && facts.owner.code === 'unknown';
+
+const isUncoded = ({ owner }: Pick<Limit, 'owner'>): boolean =>
+  owner.kind === 'code' && owner.code === 'unknown';
+
+/** A passed test opens the surface, no more: nothing else may stand against the method. */
+function opensAfterTest(method: Method, { envelope, index }: PlanContext): boolean {
+  const most = envelope.wetting.limits.filter((limit) => !isUncoded(limit)).map((limit) => limit.most);
+  const wets = WETTINGS.indexOf(method.wetting);
+  const dryEnough = ['surface' as const, ...most].every((one) => wets <= WETTINGS.indexOf(one));
+  const barred = index
+    .factsOf(method)
+    .chemistries.flatMap((chemistry) => windowOf(envelope, chemistry).limits)
+    .some((limit) => limit.verdict === 'never' && !isUncoded(limit));
+  return dryEnough && !method.throughRinse && !barred;
+}
 
 function everyFinding(method: Method, window: WorkWindow, context: PlanContext): Finding[] {
   const { agents } = context.index.factsOf(method);

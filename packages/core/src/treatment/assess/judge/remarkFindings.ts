@@ -50,7 +50,7 @@ export function remarkFindings(
         ]
       : []),
     ...(pH && (briefAcid || spotAcid) && pH.low < envelope.pH.min
-      ? [finding('acidBriefly', { pH: pH.low }, ['textileHandbook'])]
+      ? [finding('acidBriefly', { pH: pH.low, maxMin: spotAcid ? 10 : 60 }, ['textileHandbook'])]
       : []),
     ...historyRemarks(method, window, context),
     ...(method.schoolId ? [finding('schoolFollowed', { schoolId: method.schoolId })] : []),
