@@ -114,7 +114,8 @@ test('SIGKILL in the middle of a run loses nothing acknowledged; a second proces
     const acknowledged: string[] = [];
     for (let round = 0; round < 3; round += 1) {
       const killAt = Date.now() + 400;
-      for (let index = 0; Date.now() < killAt; index += 1) {
+      // At least three taps are answered before it dies, however slow the machine is.
+      for (let index = 0; Date.now() < killAt || acknowledged.length < 3 * (round + 1); index += 1) {
         const text = `round ${round} note ${index}`;
         if ((await say(text)) === 200) acknowledged.push(text);
       }
@@ -126,7 +127,6 @@ test('SIGKILL in the middle of a run loses nothing acknowledged; a second proces
     }
     const run = await (await fetch(`${BASE}/api/runs/${runId}`)).json();
     const kept = run.state.notes.map((note: { text: string }) => note.text);
-    expect(acknowledged.length).toBeGreaterThan(5);
     expect(kept).toEqual(expect.arrayContaining(acknowledged));
     expect(run.state.timer).not.toBeNull();
 
