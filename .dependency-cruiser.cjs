@@ -22,7 +22,7 @@ const ROOMS = {
   household: ['quantity', 'finding', 'lookup'],
 
   bath: GROUND,
-  effect: ['quantity'],
+  effect: ['quantity', 'bath'],
 
   trouble: GROUND,
   envelope: [...GROUND, 'trouble'],
@@ -36,7 +36,7 @@ const ROOMS = {
     ...['bath', 'effect', 'trouble', 'envelope', 'gates', 'evidence', 'treatment/plan', 'treatment/case'],
   ],
   'treatment/arrange': [...GROUND, 'evidence', 'treatment/plan', 'treatment/case', 'treatment/assess'],
-  'treatment/recipe': [...GROUND, 'bath', 'treatment/plan', 'treatment/case', 'treatment/assess'],
+  'treatment/recipe': [...GROUND, 'bath', 'effect', 'treatment/plan', 'treatment/case', 'treatment/assess'],
   'treatment/actions': [
     ...GROUND,
     ...['bath', 'effect', 'treatment/plan', 'treatment/case', 'treatment/assess', 'treatment/recipe'],

@@ -19,12 +19,12 @@ test('What works shows a method that left the ladder because of the log, and why
 }) => {
   await page.goto(`${server.base}/what-works`);
   const changed = page.getByRole('region', { name: 'What it changed' });
-  await expect(changed).toContainText('Delicate hand soak: rung 1 by the book, off the ladder now.');
+  await expect(changed).toContainText('Gentle machine wash: rung 1 by the book, off the ladder now.');
   await expect(changed).toContainText(
     /Set aside by your own log: 0 of 4 worked\. “Vinegar rinse.*” does better with odds of \d+ in 100/,
   );
   await expect(changed).toContainText(/Vinegar rinse.*: rung 1 by your log, rung 2 by the book/);
-  const row = page.locator('[data-works="delicateHandSoak stiffTowels"]');
+  const row = page.locator('[data-works="gentleMachineWash stiffTowels"]');
   await expect(row).toContainText('0 of 4');
   await expect(row).toContainText('less than the book');
   await expect(row.getByRole('img')).toHaveAccessibleName(
@@ -32,7 +32,7 @@ test('What works shows a method that left the ladder because of the log, and why
   );
   await changed.getByRole('link').first().click();
   await expect(page.locator('[data-rung=vinegarRinse]')).toContainText('from your own log: 2 of 3');
-  await expect(page.locator('[data-rung=delicateHandSoak]')).toHaveCount(0);
+  await expect(page.locator('[data-rung=gentleMachineWash]')).toHaveCount(0);
 });
 
 test('a trial side by side: refused where unfair, drawn and blind where fair, told plainly', async ({

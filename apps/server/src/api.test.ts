@@ -316,9 +316,11 @@ describe('a run', () => {
     server.pass(7);
     const { body } = await say(soaking, { kind: 'timerStarted', stepId: actionNow(soaking)?.id }).expect(200);
     const started = new Date(START.getTime() + 7 * 60_000);
+    const dwell = actionNow(soaking)?.dwell;
+    const wantedMin = dwell?.aimMin ?? dwell?.minMin ?? Number.NaN;
     expect(body.state.timer).toMatchObject({
       startedAt: started.toISOString(),
-      readyAt: new Date(started.getTime() + 120 * 60_000).toISOString(),
+      readyAt: new Date(started.getTime() + wantedMin * 60_000).toISOString(),
     });
     expect(body.now).toBe(started.toISOString());
   });

@@ -104,7 +104,7 @@ describe('Today', () => {
       .send({ planId: run.planId, rungIndex: run.state.rungIndex })
       .expect(200);
     expect(body.length).toBeGreaterThan(0);
-    server.pass(250);
+    server.pass(490);
     const today = Today.parse((await server.http.get('/api/today')).body);
     expect(today.running.find((one) => one.id === run.id)?.hand).toMatchObject({
       what: 'over',

@@ -113,6 +113,15 @@ export { type ComparedPosition, comparePositions } from './whatIf/comparePositio
 export { whatWouldChange } from './whatIf/whatWouldChange.js';
 export { type ActionWords, actionWords, durationWords } from './words/actionWords.js';
 export { CHANGE_CODES, changeWords } from './words/changeWords.js';
+export {
+  betweenWords,
+  CLOTH_WORDS,
+  CONFIDENCE_WORDS,
+  COURSE_END_WORDS,
+  checkWords,
+  PURPOSE_WORDS,
+  passFigures,
+} from './words/courseWords.js';
 export { effectRange, effectWords } from './words/effectWords.js';
 export { findingWords } from './words/findingWords.js';
 export type { Lexicon } from './words/lexicon.js';

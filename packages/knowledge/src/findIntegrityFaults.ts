@@ -1,6 +1,8 @@
 import { bathIsComputed } from './bathIsComputed.js';
+import { courseFaults } from './courseFaults.js';
 import type { Knowledge } from './knowledge.js';
 import { noteFaults } from './noteFaults.js';
+import { rateFaults } from './rateFaults.js';
 import { safetyFaults } from './safetyFaults.js';
 
 type Family = Exclude<keyof Knowledge, 'version'>;
@@ -10,7 +12,9 @@ const FAMILIES: readonly Family[] = [
   'items',
   'parts',
   'components',
+  'rates',
   'marks',
+  'courses',
   'acidSystems',
   'substances',
   'agents',
@@ -48,6 +52,12 @@ const REFERENCES: Readonly<Record<string, Family>> = {
   onlyAfterAgentIds: 'agents',
   itemIds: 'items',
   markId: 'marks',
+  markIds: 'marks',
+  alsoMarkIds: 'marks',
+  courseId: 'courses',
+  methodIds: 'methods',
+  notFibreIds: 'fibres',
+  notItemIds: 'items',
   lookAlikeIds: 'marks',
   dispute: 'disputes',
   schoolId: 'schools',
@@ -74,6 +84,8 @@ export function findIntegrityFaults(knowledge: Knowledge): string[] {
     ...statedThoughComputed(knowledge),
     ...compositionMissing(knowledge),
     ...wearOfNothing(knowledge),
+    ...rateFaults(knowledge),
+    ...courseFaults(knowledge),
     ...noteFaults(knowledge),
     ...safetyFaults(knowledge),
   ];

@@ -81,6 +81,10 @@ const AIR_BETWEEN: readonly Expected[] = [
   ['ketone', 'ester', /vapour/, 'flammable vapours; CLP'],
   ['ester', 'alcohol', /vapour/, 'flammable vapours; CLP'],
   ['ester', 'hydrocarbon', /vapour/, 'flammable vapours; CLP'],
+  ['hydrocarbon', 'contactHeat', /set light/, 'flammable vapours; CLP'],
+  ['alcohol', 'contactHeat', /set light/, 'flammable vapours; CLP'],
+  ['ketone', 'contactHeat', /set light/, 'flammable vapours; CLP'],
+  ['ester', 'contactHeat', /set light/, 'flammable vapours; CLP'],
 ];
 
 const RINSE_AND_DRY_BETWEEN: readonly Expected[] = [

@@ -10,6 +10,7 @@ export { Knowledge } from './knowledge.js';
 export { KNOWLEDGE_VERSION, loadKnowledge } from './loadKnowledge.js';
 export type { Agent } from './schema/agent.js';
 export type { CareSignFact, CodeFact } from './schema/code.js';
+export type { Cloth, ClothCourse, Course, CoursePass, Purpose } from './schema/course.js';
 export type { Diagnosis } from './schema/diagnosis.js';
 export { FIBRE_GROUPS, type Fibre } from './schema/fibre.js';
 export type {
@@ -26,6 +27,7 @@ export type { Item, PartKind } from './schema/item.js';
 export type { ChemistryRule } from './schema/limitRule.js';
 export type { Dose, Method } from './schema/method.js';
 export type { Note } from './schema/note.js';
+export type { Rate } from './schema/rate.js';
 export type { Mark, SoilComponent } from './schema/soil.js';
 export type { Source } from './schema/source.js';
 export type { AcidSystem, Substance } from './schema/substance.js';

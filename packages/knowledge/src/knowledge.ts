@@ -1,11 +1,13 @@
 import { z } from 'zod';
 import { Agent } from './schema/agent.js';
 import { CareSignFact, CodeFact } from './schema/code.js';
+import { Course } from './schema/course.js';
 import { Diagnosis } from './schema/diagnosis.js';
 import { Fibre } from './schema/fibre.js';
 import { Caution, Dispute, ForbiddenPair, Position, Sign } from './schema/hazard.js';
 import { Item, PartKind } from './schema/item.js';
 import { Method } from './schema/method.js';
+import { Rate } from './schema/rate.js';
 import { Mark, SoilComponent } from './schema/soil.js';
 import { Source } from './schema/source.js';
 import { AcidSystem, Substance } from './schema/substance.js';
@@ -20,7 +22,9 @@ export const Knowledge = z.strictObject({
   items: z.array(Item),
   parts: z.array(PartKind),
   components: z.array(SoilComponent),
+  rates: z.array(Rate),
   marks: z.array(Mark),
+  courses: z.array(Course),
   acidSystems: z.array(AcidSystem),
   substances: z.array(Substance),
   agents: z.array(Agent),

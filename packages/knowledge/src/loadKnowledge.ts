@@ -2,6 +2,7 @@ import { agents } from './data/agents.js';
 import { cautions } from './data/cautions.js';
 import { careSignFacts, codes } from './data/codes.js';
 import { components } from './data/components/components.js';
+import { courses } from './data/courses/courses.js';
 import { diagnoses } from './data/diagnoses.js';
 import { fibres } from './data/fibres.js';
 import { forbiddenPairs } from './data/hazards.js';
@@ -9,6 +10,7 @@ import { items, parts } from './data/items.js';
 import { marks } from './data/marks.js';
 import { methods } from './data/methods/methods.js';
 import { disputes, positions } from './data/positions.js';
+import { rates } from './data/rates.js';
 import { signs } from './data/signs.js';
 import { sources } from './data/sources.js';
 import { acidSystems, substances } from './data/substances.js';
@@ -18,7 +20,7 @@ import { findIntegrityFaults } from './findIntegrityFaults.js';
 import { Knowledge } from './knowledge.js';
 
 /** Raised with every plan; a plan keeps the version it was made with. */
-export const KNOWLEDGE_VERSION = '2026.11.6';
+export const KNOWLEDGE_VERSION = '2026.11.7';
 
 /**
  * The shipped knowledge, validated once.
@@ -32,7 +34,9 @@ export function loadKnowledge(): Knowledge {
     items,
     parts,
     components,
+    rates,
     marks,
+    courses,
     acidSystems,
     substances,
     agents,

@@ -29,6 +29,7 @@ export const CHEMISTRIES = [
   'poolChlorine',
   'undeclared',
   'mildReducer',
+  'contactHeat',
 ] as const;
 
 /** Ways an agent acts on a soil component. */
@@ -56,6 +57,8 @@ export const MECHANISMS = [
   'sunlight',
   'softening',
   'mildReduction',
+  'melting',
+  'freezing',
 ] as const;
 
 /** Wetting modes, from least to most water. */
@@ -79,6 +82,7 @@ export const DEEDS = [
   'sun',
   'steam',
   'heat',
+  'iron',
   'tumble',
   'wring',
   'bleach',
@@ -120,3 +124,79 @@ export const VESSEL_MATERIALS = [
   'stone',
   'ceramic',
 ] as const;
+
+/** Kinds of cloth a course is written for; `white` is sturdy white or fast cellulose and its blends. */
+export const CLOTHS = [
+  'white',
+  'coloured',
+  'synthetic',
+  'delicate',
+  'protein',
+  'surface',
+  'dryOnly',
+] as const;
+
+/** What a pass of a course is for. */
+export const PURPOSES = [
+  'bulk',
+  'liquid',
+  'loose',
+  'protein',
+  'fat',
+  'wax',
+  'film',
+  'pigment',
+  'colour',
+  'dye',
+  'looseDye',
+  'iron',
+  'lime',
+  'aluminium',
+  'salts',
+  'sugar',
+  'smell',
+  'germs',
+  'residue',
+  'solventLeft',
+  'damp',
+  'yellow',
+  'grey',
+  'scorch',
+  'size',
+  'larvae',
+  'shape',
+  'dust',
+] as const;
+
+/** What comes between a pass and the next thing. */
+export const RINSES_BETWEEN = [
+  'none',
+  'blot',
+  'short',
+  'noFoam',
+  'full',
+  'damp',
+  'dryToTouch',
+  'airOut',
+  'vacuum',
+] as const;
+
+/** How a trouble is judged to be gone. */
+export const CHECKS = [
+  'daylight',
+  'againstLight',
+  'waterDrop',
+  'smellDamp',
+  'smellWarm',
+  'feel',
+  'fromSide',
+  'scratch',
+  'whiteCloth',
+  'nextDay',
+  'wetAndDry',
+  'besideClean',
+  'strength',
+] as const;
+
+/** Where a course ends when it has done what it can. */
+export const COURSE_ENDS = ['accept', 'professional', 'dyePatch', 'discard', 'mend', 'noHomeMethod'] as const;

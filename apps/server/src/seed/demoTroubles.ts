@@ -145,18 +145,18 @@ type Tried = readonly [
   note: string,
 ];
 const TRIED: readonly Tried[] = [
-  ['bathTowels', 'stiffTowels', 'months', 210, 'delicateHandSoak', [100], 'Nothing.'],
+  ['bathTowels', 'stiffTowels', 'months', 210, 'gentleMachineWash', [100], 'Nothing.'],
   [
     'kitchenTowels',
     'stiffTowels',
     'months',
     190,
-    'delicateHandSoak',
+    'gentleMachineWash',
     [100],
     'Soft while wet, stiff again dry.',
   ],
-  ['bathTowels', 'stiffTowels', 'months', 160, 'delicateHandSoak', [75], ''],
-  ['kitchenTowels', 'stiffTowels', 'months', 130, 'delicateHandSoak', [100], ''],
+  ['bathTowels', 'stiffTowels', 'months', 160, 'gentleMachineWash', [75], ''],
+  ['kitchenTowels', 'stiffTowels', 'months', 130, 'gentleMachineWash', [100], ''],
   ['kitchenTowels', 'stiffTowels', 'months', 60, 'vinegarRinse', [25], 'Soft. It was the lime.'],
   ['bathTowels', 'stiffTowels', 'months', 38, 'vinegarRinse', [25], 'Much better than the time before.'],
   ['lockShirts', 'grass', 'days', 120, 'enzymePretreat', [25, 5], ''],
@@ -215,7 +215,7 @@ export const runningTroubles: readonly DemoSoak[] = [
     age: 'days',
     size: 'hand',
     hoursAgo: 28,
-    methodId: 'coverOxygenSoak',
+    methodId: 'oxygenSoak',
     minutesIn: 40,
   },
 ];

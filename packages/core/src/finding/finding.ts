@@ -63,7 +63,7 @@ export interface FindingFacts {
   notStronger: { agentId: string; highPerL: number; unit: 'g' | 'mL' };
   notStrongerPH: { agentId: string; highPerL: number; unit: 'g' | 'mL'; maxPH: number; owner: LimitOwner };
   kettlesNeeded: { hotC: number; toC: number; kettles: number; litres: number };
-  longerForCool: { minutes: number; tempC: number; bestC: number; sharePct: number };
+  longerForCool: { minutes: number; tempC: number; sharePct: number };
   mustNotMeet: { pairId: string; agentAId: string; agentBId: string };
   unknownWithAnything: { agentId: string };
   gasInClosed: { agentId: string; container: 'bottle' | 'sprayer' };

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { NO_PRICES } from '../cost/costOf.js';
-import { cases, household, knowledge } from '../test/fixtures.js';
+import { cases, HOURLY, household, knowledge, withDwell } from '../test/fixtures.js';
 import { planTreatment } from '../treatment/planTreatment.js';
 import { exposureOf } from '../wear/exposure.js';
 import { clashesOf, type RunAtWork } from './clashesOf.js';
@@ -10,7 +10,7 @@ import { nextOptions, oddsToReach } from './nextOptions.js';
 import { replayRun } from './replayRun.js';
 import type { RunEvent } from './runEvent.js';
 
-const plan = planTreatment(cases.beetrootOnDamask, household, knowledge);
+const plan = withDwell(planTreatment(cases.beetrootOnDamask, household, knowledge), 'oxygenSoak', HOURLY);
 const START = Date.UTC(2026, 10, 24, 8, 0, 0);
 const at = (minute: number) => new Date(START + minute * 60_000).toISOString();
 const oxygen = plan.ladder.findIndex((pass) => pass.methodId === 'oxygenSoak');

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { cases, household, knowledge } from '../test/fixtures.js';
+import { cases, HOURLY, household, knowledge, withDwell } from '../test/fixtures.js';
 import { runs } from '../test/propertyRuns.js';
 import type { Action } from '../treatment/plan/action.js';
 import { planTreatment } from '../treatment/planTreatment.js';
@@ -10,7 +10,7 @@ import { replayRun } from './replayRun.js';
 import { CHOICES, EXTEND_MIN, LOOK_ANSWERS, OUTCOMES, type RunEvent } from './runEvent.js';
 import type { RunState } from './runState.js';
 
-const plan = planTreatment(cases.beetrootOnDamask, household, knowledge);
+const plan = withDwell(planTreatment(cases.beetrootOnDamask, household, knowledge), 'oxygenSoak', HOURLY);
 const MINUTE_MS = 60_000;
 const START = Date.UTC(2026, 10, 24, 8, 0, 0);
 const at = (minute: number) => new Date(START + minute * MINUTE_MS).toISOString();

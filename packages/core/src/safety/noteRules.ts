@@ -83,13 +83,15 @@ function adviceFaults(advice: WorkList['advice'], work: readonly Work[], read: C
 /** Done though a caution of the piece or the trouble, or its tag, bars it. */
 function deedFaults(work: readonly Work[], read: CaseRead): Violation[] {
   const barred = new Set(read.cautions.flatMap((caution) => caution.bars));
+  const noIron = read.facts.piece.label?.iron === 'never';
   const noSteam = ['never', 'low'].includes(read.facts.piece.label?.iron ?? '');
   return work.flatMap((one): Violation[] => {
     const done = deedsOf(one, read);
     const untouched = one.kind === 'firstAid' && one.hand === 'blot' && barred.has('blot');
     if (untouched || [...done].some((deed) => deed !== 'blot' && barred.has(deed)))
       return [{ code: 'barredDeedDone', where: one.where }];
-    return noSteam && done.has('steam') ? [{ code: 'againstTag', where: one.where }] : [];
+    const byIron = noIron && done.has('iron');
+    return byIron || (noSteam && done.has('steam')) ? [{ code: 'againstTag', where: one.where }] : [];
   });
 }
 
@@ -134,6 +136,8 @@ function isForbidden(deed: Deed, read: CaseRead): boolean {
       );
     case 'steam':
       return ['never', 'low'].includes(label?.iron ?? '');
+    case 'iron':
+      return label?.iron === 'never';
     case 'solvent':
       return never.has('alcohol') && never.has('hydrocarbon');
     case 'spray':

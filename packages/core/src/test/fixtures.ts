@@ -7,6 +7,8 @@ import type { CareLabel } from '../textile/careLabel.js';
 import type { PieceFacts } from '../textile/piece.js';
 import { openCase } from '../treatment/case/openCase.js';
 import type { PlanContext } from '../treatment/case/planContext.js';
+import type { Dwell } from '../treatment/plan/action.js';
+import type { Plan } from '../treatment/plan/plan.js';
 import { followedPositions } from '../trouble/followedPositions.js';
 import type { TroubleFacts } from '../trouble/troubleFacts.js';
 import { toldMarks, workMarks } from '../trouble/workMarks.js';
@@ -206,3 +208,25 @@ export const stiffTowels: TroubleFacts = {
     parts: [{ name: 'whole piece', fibres: [{ fibreId: 'cotton', sharePct: 100 }] }],
   },
 };
+
+/** The plan with the soak of one rung set to these minutes: a clock is tested apart from what the knowledge says. */
+export const withDwell = <P extends Pick<Plan, 'ladder'>>(
+  plan: P,
+  methodId: string,
+  dwell: Partial<Dwell>,
+): P => ({
+  ...plan,
+  ladder: plan.ladder.map((pass) =>
+    pass.methodId === methodId
+      ? {
+          ...pass,
+          steps: pass.steps.map((step) =>
+            step.dwell ? { ...step, dwell: { ...step.dwell, ...dwell } } : step,
+          ),
+        }
+      : pass,
+  ),
+});
+
+/** Two hours of four, looked at hourly. */
+export const HOURLY: Partial<Dwell> = { minMin: 120, aimMin: null, maxMin: 240, lookEveryMin: 60 };

@@ -291,7 +291,7 @@ describe('the cupboard', () => {
     });
     const { now, ifBought } = planTreatment(run, household, knowledge).cupboard;
     expect(ifBought?.effect.high).toBeGreaterThan((now?.effect.high ?? 1) + 0.05);
-    expect(ifBought?.agentIds).toEqual(['runRemover']);
+    expect(ifBought?.agentIds).toEqual(['dyeSuspender']);
     const rust = trouble('rust', piece('pillowcase', { cotton: 100 }, { label: label(60) }), {
       reach: 'house',
     });

@@ -68,8 +68,16 @@ describe('the work window', () => {
 });
 
 describe('the expected effect', () => {
-  const effect = (facts: TroubleFacts, id: string, tempC = 40) =>
-    expectedEffect(method(id), tempC, contextOf(facts));
+  const effect = (facts: TroubleFacts, id: string, tempC = 40) => {
+    const context = contextOf(facts);
+    const window = workWindow(method(id), null, context);
+    return expectedEffect(
+      method(id),
+      null,
+      { ...window, tempC: { ...window.tempC, target: tempC } },
+      context,
+    );
+  };
   it('weighs components: an alcohol does nothing to blood', () => {
     expect(effect(cases.bloodOnWoolBlanket, 'alcoholSpot')).toMatchObject({ low: 0, high: 0 });
   });

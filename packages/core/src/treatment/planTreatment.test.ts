@@ -26,7 +26,7 @@ const agentsIn = (made: Plan) =>
 describe('beetroot on white damask with a 60 °C tag', () => {
   const made = plan(cases.beetrootOnDamask);
   it('starts with a cold flush and climbs to an oxygen soak', () => {
-    expect(rungs(made)).toEqual(['coldFlush', 'machineOxygenWash', 'oxygenSoak']);
+    expect(rungs(made)).toEqual(['coldFlush', 'machineOxygenWash', 'peroxideDetergentSpot', 'oxygenSoak']);
   });
   it('sizes the soak for the basin: 7 L at 60 °C, 5–10 g/L, hot tap and one kettle', () => {
     const mix = action(made, 'oxygenSoak', 'mix');

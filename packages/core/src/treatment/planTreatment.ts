@@ -42,6 +42,7 @@ export function planTreatment(
     };
   }
   const assessments = knowledge.methods
+    .filter((method) => !method.courseOnly)
     .filter((method) => isRelevant(method, context))
     .map((method) => assessMethod(method, context));
   const climbed = selectLadder(

@@ -125,7 +125,7 @@ const CASES: readonly Case[] = [
       on('jeans', { cotton: 98, elastane: 2 }, { colour: 'mid', label: label(40, 'any') }),
     ),
     does: ['enzymePretreat', 'alcoholSpot'],
-    doesNot: ['chlorineSoak', 'oxygenSoak'],
+    doesNot: ['chlorineSoak'],
   },
   {
     name: 'walnut hull, code WS: damp and peroxide, nothing soaked',
@@ -519,7 +519,7 @@ const CASES: readonly Case[] = [
       on('looseCover', { cotton: 100 }, { colour: 'white', label: label(60), dryMassG: 14_000 }),
       whole,
     ),
-    does: ['delicateHandSoak'],
+    does: ['citrateSoak', 'machineOxygenWash'],
   },
   // Smells
   {
@@ -545,7 +545,7 @@ const CASES: readonly Case[] = [
       ),
       whole,
     ),
-    does: ['airing', 'delicateHandSoak'],
+    does: ['airing', 'gentleMachineWash'],
     doesNot: ['oxygenSoak', 'deepStrip', 'sunLine'],
   },
   {

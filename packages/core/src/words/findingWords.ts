@@ -136,12 +136,12 @@ const WORDS: Words = {
   kettlesNeeded: ({ hotC, toC, kettles, litres }, say) =>
     `Your tap gives ${say.temp(hotC)}: ${kettles === 1 ? 'one kettle' : `${kettles} kettles`} ` +
     `(${say.volume(litres * 1000)}) ${kettles === 1 ? 'brings' : 'bring'} this tub to ${say.temp(toC)}.`,
-  longerForCool: ({ minutes, tempC, bestC, sharePct }, say) =>
+  longerForCool: ({ minutes, tempC, sharePct }, say) =>
     sharePct < 100
-      ? `At ${say.temp(tempC)} it works more slowly than at ${say.temp(bestC)}: give it the whole ` +
-        `${durationWords(minutes, minutes)}, which does about ${sharePct} % of the warm bath's work.`
-      : `Aim for about ${durationWords(minutes, minutes)} at ${say.temp(tempC)}: the shortest time is for ` +
-        `${say.temp(bestC)}.`,
+      ? `From ${say.temp(tempC)} downwards it works slowly: give it the whole ${durationWords(minutes, minutes)}, ` +
+        `which does about ${sharePct} % of what a bath kept warm would. A lid, a wrapping or a larger tub helps.`
+      : `Aim for about ${durationWords(minutes, minutes)} from ${say.temp(tempC)}: by then most of what it can do ` +
+        'is done.',
   mustNotMeet: ({ pairId, agentAId, agentBId }, say) =>
     agentAId === agentBId
       ? `${upper(say.name(agentAId))} cannot be used here: it ${say.name(pairId)}.`

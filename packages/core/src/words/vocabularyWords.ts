@@ -36,6 +36,7 @@ export const CHEMISTRY_WORDS: Readonly<Record<Chemistry, string>> = {
   poolChlorine: 'pool chlorine',
   undeclared: 'undeclared products',
   mildReducer: 'thiosulphate',
+  contactHeat: 'a hot iron on it',
 };
 
 export const WETTING_WORDS: Readonly<Record<Wetting, string>> = {
@@ -93,6 +94,8 @@ export const MECHANISM_WORDS: Readonly<Record<Mechanism, string>> = {
   sunlight: 'sunlight',
   softening: 'softening',
   mildReduction: 'mild reduction',
+  melting: 'melting',
+  freezing: 'frost',
 };
 
 /** What may be barred on a piece. */
@@ -105,6 +108,7 @@ export const DEED_WORDS = {
   sun: 'sun',
   steam: 'steam',
   heat: 'heat',
+  iron: 'ironing',
   tumble: 'dryer',
   wring: 'wringing or spin',
   bleach: 'bleach',

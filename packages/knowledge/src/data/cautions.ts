@@ -36,6 +36,14 @@ export const cautions: readonly Caution[] = [
   },
   {
     ...plain,
+    id: 'hotIron',
+    severity: 'warning',
+    text: 'The iron never left flat, never where a solvent was used before its smell is quite gone; children away.',
+    ground: 'Common practice.',
+    sourceIds: ['commonPractice'],
+  },
+  {
+    ...plain,
     id: 'tongs',
     occasion: 'scalding',
     severity: 'danger',

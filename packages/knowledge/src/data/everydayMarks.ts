@@ -399,4 +399,27 @@ export const bodyMarks: readonly Mark[] = listed([
     components: of(['protein', 0.5], ['haem', 0.3], ['microbes', 0.2]),
     bodyFluid: true,
   },
+  {
+    ...plain,
+    id: 'moths',
+    name: 'clothes moths, larvae or eggs',
+    aliases: [
+      'moth',
+      'moth larvae',
+      'clothes moth',
+      'moth infestation',
+      'carpet beetle',
+      'woolly bear',
+      'moth eggs',
+    ],
+    kind: 'buildUp',
+    components: of(['larvae', 1]),
+    advice: [
+      always(
+        'Grazed patches, silky tubes or grains in the colour of the cloth. Bag it before it is carried anywhere.',
+      ),
+      always('Look through everything of wool, silk, fur and feather that lay beside it.'),
+    ],
+    lookAlikeIds: ['hole'],
+  },
 ]);

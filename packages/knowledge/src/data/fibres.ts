@@ -635,6 +635,7 @@ export const fibres: readonly Fibre[] = [
     mostAction: 'softBrush',
     mostProgramme: 'mild',
     chemistry: [
+      { chemistry: 'contactHeat', verdict: 'never', protects: 'piece', sourceIds: ['textileHandbook'] },
       { chemistry: 'chlorine', verdict: 'never', protects: 'piece', sourceIds: ['memory'] },
       { chemistry: 'hydrocarbon', verdict: 'never', protects: 'piece', sourceIds: ['textileHandbook'] },
     ],
@@ -920,6 +921,7 @@ export const fibres: readonly Fibre[] = [
     mostAction: 'press',
     mostProgramme: 'veryMild',
     chemistry: [
+      { chemistry: 'contactHeat', verdict: 'never', protects: 'piece', sourceIds: ['textileHandbook'] },
       { chemistry: 'ketone', verdict: 'never', protects: 'piece', sourceIds: ['textileHandbook'] },
       { chemistry: 'ester', verdict: 'never', protects: 'piece', sourceIds: ['textileHandbook'] },
       { chemistry: 'chlorine', verdict: 'never', protects: 'piece', sourceIds: ['textileHandbook'] },
@@ -1028,7 +1030,11 @@ export const fibres: readonly Fibre[] = [
     longSoakMaxC: null,
     mostAction: 'softBrush',
     mostProgramme: 'none',
-    chemistry: [...proteinChemistry.map(notOfAnalysis), ...leatherSolvents],
+    chemistry: [
+      { chemistry: 'contactHeat', verdict: 'never', protects: 'piece', sourceIds: ['textileHandbook'] },
+      ...proteinChemistry.map(notOfAnalysis),
+      ...leatherSolvents,
+    ],
     drying: [...noTumble, ...noSun],
     waterSensitive: true,
     mostWetting: null,
@@ -1253,6 +1259,7 @@ export const fibres: readonly Fibre[] = [
     mostAction: 'press',
     mostProgramme: 'veryMild',
     chemistry: [
+      { chemistry: 'contactHeat', verdict: 'never', protects: 'piece', sourceIds: ['textileHandbook'] },
       { chemistry: 'ketone', verdict: 'never', protects: 'piece', sourceIds: ['textileHandbook'] },
       { chemistry: 'ester', verdict: 'never', protects: 'piece', sourceIds: ['textileHandbook'] },
       { chemistry: 'hydrocarbon', verdict: 'never', protects: 'piece', sourceIds: ['textileHandbook'] },
@@ -1284,6 +1291,7 @@ export const fibres: readonly Fibre[] = [
     mostAction: 'press',
     mostProgramme: 'mild',
     chemistry: [
+      { chemistry: 'contactHeat', verdict: 'never', protects: 'piece', sourceIds: ['textileHandbook'] },
       { chemistry: 'strongAlkali', verdict: 'never', protects: 'piece', sourceIds: ['textileHandbook'] },
       { chemistry: 'percarbonate', verdict: 'never', protects: 'piece', sourceIds: ['textileHandbook'] },
       { chemistry: 'ammonia', verdict: 'never', protects: 'piece', sourceIds: ['textileHandbook'] },

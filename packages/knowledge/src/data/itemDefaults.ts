@@ -1,14 +1,14 @@
 import type { Item } from '../schema/item.js';
 import type { ChemistryRule } from '../schema/limitRule.js';
 
-export const foamChemistry: ChemistryRule[] = (['hydrocarbon', 'ketone', 'ester', 'alcohol'] as const).map(
-  (chemistry) => ({
-    chemistry,
-    verdict: 'never',
-    protects: 'both',
-    sourceIds: ['commonPractice'],
-  }),
-);
+export const foamChemistry: ChemistryRule[] = (
+  ['hydrocarbon', 'ketone', 'ester', 'alcohol', 'contactHeat'] as const
+).map((chemistry) => ({
+  chemistry,
+  verdict: 'never',
+  protects: 'both',
+  sourceIds: ['commonPractice'],
+}));
 export const surfaceChemistry: ChemistryRule[] = [
   { chemistry: 'chlorine', verdict: 'never', protects: 'both', sourceIds: ['commonPractice'] },
   { chemistry: 'reducer', verdict: 'never', protects: 'both', sourceIds: ['commonPractice'] },

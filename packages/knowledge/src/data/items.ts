@@ -1313,6 +1313,7 @@ export const parts: readonly PartKind[] = [
     mostWetting: null,
     mostAction: 'press',
     chemistry: [
+      { chemistry: 'contactHeat', verdict: 'never', protects: 'piece', sourceIds: ['commonPractice'] },
       ...foamChemistry,
       { chemistry: 'chlorine', verdict: 'never', protects: 'piece', sourceIds: ['commonPractice'] },
     ],

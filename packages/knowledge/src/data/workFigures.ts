@@ -81,13 +81,21 @@ export const FLUSH_AGE_FACTOR = {
 export const TRIED_IN_VAIN_FACTOR = 0.5;
 /** The same once heat has been on a trouble that heat sets. Estimate from memory. */
 export const HEAT_FACTOR = { none: 1, hotWash: 0.6, tumbled: 0.5, ironed: 0.45, unknown: 0.85 } as const;
-/** Peroxygen in an alkaline bath against temperature; rate roughly doubles per 10 °C, the longer soak makes up part. */
-export const OXYGEN_WARMTH = [
-  { fromC: 50, factor: 1 },
-  { fromC: 40, factor: 0.9 },
-  { fromC: 30, factor: 0.7 },
-  { fromC: 0, factor: 0.4 },
-] as const;
+/** Of a programme's length, so much is the wash itself at its heat: the rest fills, rinses, spins. From memory. */
+export const MACHINE_AT_HEAT_SHARE = 0.5;
+/** A long programme is longer at filling, heating and rinsing; this is about the most at its heat, min. From memory. */
+export const MACHINE_AT_HEAT_MOST_MIN = 60;
+/**
+ * Available oxygen in the drum from a booster or a powder with bleach by its label, g/L: some 60 g of booster to a
+ * load of 4–5 kg in 3–6 L/kg. Estimate from memory.
+ */
+export const DRUM_OXYGEN_G_PER_L = { low: 0.3, high: 0.55 } as const;
+/** What is dabbed on warm has the room's warmth after about so long, min (time constant). Estimate from memory. */
+export const SPOT_COOLS_MIN = 12;
+/** A paste left to dry works until about here, min. Common practice, no source. */
+export const PASTE_WORKS_MIN = 240;
+/** A bath is aimed to take this share of what it could with endless time. Common practice: six to eight hours at 40 °C. */
+export const AIMED_SHARE = 0.8;
 
 /** Minutes of a person's own time per step. Common practice, no source. */
 export const HANDS_ON_MIN = {
@@ -105,12 +113,6 @@ export const HANDS_ON_MIN = {
   dry: 3,
   finalLook: 2,
 } as const;
-
-/** Cool, mildly acid peroxide on a spot against the same in a warm alkaline bath. Estimate from memory. */
-export const SPOT_PEROXIDE_FACTOR = 0.6;
-
-/** Oxygen bleach in a machine cycle: a third of the dose for a sixth of the time of a soak. Estimate from memory. */
-export const MACHINE_OXYGEN_FACTOR = 0.55;
 
 /**
  * A paste of baking soda loses carbon dioxide as it dries and ends about here. Equilibrium with air is past 10

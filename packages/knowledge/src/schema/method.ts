@@ -93,6 +93,8 @@ export const Method = z.strictObject({
   colouredOnly: z.boolean(),
   /** Wrong as a treatment while one of these makes up most of the trouble. */
   notWhenMostly: z.array(Id),
+  /** A step of a course, never a treatment by itself. */
+  courseOnly: z.boolean(),
   schoolId: Id.nullable(),
   expectedSignIds: z.array(Id),
   notes: ActionNotes,

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { Deed, Sensitive } from './vocabulary.js';
+import { Deed, Id, Sensitive } from './vocabulary.js';
 
 /** What must hold for a note to be said; every one that is named. */
 export const NoteConditions = z
@@ -12,6 +12,10 @@ export const NoteConditions = z
     white: z.boolean().optional(),
     /** Nothing wet has been done to the piece before it in this pass. */
     unwetted: z.boolean().optional(),
+    /** Made with one of these in any part. */
+    fibreIds: z.array(Id).min(1).optional(),
+    /** It is one of these. */
+    itemIds: z.array(Id).min(1).optional(),
     /** A dryer is in the house. */
     dryer: z.boolean().optional(),
     /** Nobody of these lives in the house. */

@@ -11,6 +11,7 @@ import { entriesOf, FAMILIES, type FamilyId, isFamily, ONE_PAGE } from './refere
 import { AgentSheet } from './sheets/AgentSheet';
 import { CodesSheet } from './sheets/CodesSheet';
 import { ComponentSheet } from './sheets/ComponentSheet';
+import { CourseSheet } from './sheets/CourseSheet';
 import { FibreSheet } from './sheets/FibreSheet';
 import { HazardsSheet } from './sheets/HazardsSheet';
 import { ItemSheet } from './sheets/ItemSheet';
@@ -182,6 +183,12 @@ function sheetFor(
     case 'marks': {
       const mark = find(reference.marks);
       return mark ? { name: mark.name, body: <MarkSheet mark={mark} reference={reference} /> } : null;
+    }
+    case 'courses': {
+      const course = find(reference.courses);
+      return course
+        ? { name: course.name, body: <CourseSheet course={course} reference={reference} /> }
+        : null;
     }
     case 'items': {
       const item = find(reference.items);

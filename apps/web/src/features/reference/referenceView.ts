@@ -4,6 +4,7 @@ import type { Option } from '../../search/searchOptions';
 /** Families of the reference, in the order a person reaches for them. */
 export const FAMILIES = [
   { id: 'marks', title: 'Troubles', one: 'trouble' },
+  { id: 'courses', title: 'Courses', one: 'course' },
   { id: 'fibres', title: 'Fibres', one: 'fibre' },
   { id: 'items', title: 'Pieces', one: 'kind of piece' },
   { id: 'agents', title: 'Agents', one: 'agent' },
@@ -41,6 +42,8 @@ export function entriesOf(family: FamilyId, reference: Reference): Option[] {
   switch (family) {
     case 'marks':
       return reference.marks.map(named).sort(byName);
+    case 'courses':
+      return reference.courses.map((course) => courseOption(course, reference)).sort(byName);
     case 'fibres':
       return reference.fibres.map(named);
     case 'items':
@@ -55,6 +58,16 @@ export function entriesOf(family: FamilyId, reference: Reference): Option[] {
       return [];
   }
 }
+
+/** A course is found by the names of its troubles too. */
+function courseOption({ id, name, markIds }: Reference['courses'][number], { marks }: Reference): Option {
+  const own = marks.filter((mark) => markIds.includes(mark.id));
+  return { id, name, aliases: own.flatMap((mark) => [mark.name, ...mark.aliases]) };
+}
+
+/** The course of a trouble; every trouble has one. */
+export const courseOf = (markId: string, { courses }: Reference): Reference['courses'][number] | undefined =>
+  courses.find((course) => course.markIds.includes(markId));
 
 /** Methods that hold an agent, wash included. */
 export const methodsWithAgent = (agentId: string, { methods }: Reference): string[] =>

@@ -8,10 +8,12 @@ import {
   type VesselShape,
   WALL_W,
 } from '@feverfew/knowledge';
+import type { Household, Vessel } from '../../household/household.js';
 import { litresOf, wettedBy } from '../../household/vesselShape.js';
-import { wallCapacity } from '../../household/vesselWall.js';
+import { shapeOf, wallCapacity, wallOf } from '../../household/vesselWall.js';
 import { requireWithin } from '../../quantity/domainError.js';
 import { CP_COTTON, CP_WATER } from '../mixHotAndCold.js';
+import { settledTemp } from './heatTheBath.js';
 
 /** What lies in a tub may stand over its rim; water that would run out cannot be reckoned with. */
 const OVER_BRIM = 1.5;
@@ -63,6 +65,37 @@ export function timeConstant(bath: StandingBath): TimeConstant {
     wet.baseM2 * BASE_W;
   const likely = (capacity * 1000) / loss / 60;
   return { low: likely / LOSS_FACTOR.high, likely, high: likely / LOSS_FACTOR.low };
+}
+
+/** A bath just made: what it comes to once tub and cloth have had their share, and how quickly it then cools. */
+export interface FreshBath {
+  readonly startC: number;
+  readonly roomC: number;
+  readonly tau: TimeConstant;
+  /** Heat capacity of cloth and wet wall, kJ/K. */
+  readonly withItKJPerK: number;
+}
+
+/** Water poured at `pouredC` into a vessel, with what lies in it. */
+export function freshBath(
+  vessel: Vessel,
+  { waterL, pouredC, textileKg }: { waterL: number; pouredC: number; textileKg: number },
+  household: Pick<Household, 'roomC'>,
+): FreshBath {
+  const { roomC } = household;
+  const wall = wallOf(vessel, waterL, household);
+  const cloth = { kJPerK: textileKg * CP_COTTON, tempC: roomC };
+  const startC = settledTemp(waterL, pouredC, [wall, cloth]);
+  const tau = timeConstant({
+    shape: shapeOf(vessel),
+    material: vessel.material,
+    lid: vessel.lid,
+    waterL,
+    textileKg,
+    startC,
+    roomC,
+  });
+  return { startC, roomC, tau, withItKJPerK: wall.kJPerK + cloth.kJPerK };
 }
 
 /**

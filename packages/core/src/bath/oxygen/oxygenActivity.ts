@@ -23,6 +23,10 @@ const rateAt = (tempC: number): number =>
       (1 / (requireWithin('tempC', tempC, -5, 100) + 273.15) - 1 / AT_40),
   );
 
+/** Share of the oxygen of a soak that is left after so many minutes at one temperature. @param tempC 0–95 */
+export const oxygenFading = (tempC: number, minutes: number): number =>
+  0.5 ** ((rateAt(tempC) * minutes) / 60 / SOAK_HALF_LIFE_H.centre);
+
 /** Temperature of the bath after so many minutes, °C. */
 export type TempCurve = (minutes: number) => number;
 

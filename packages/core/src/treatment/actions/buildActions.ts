@@ -47,7 +47,7 @@ function workActions(input: ActionsInput, cautionIds: string[]): Action[] {
   const draft = (kind: Action['kind'], fields: Partial<Action>): Action =>
     draftAction(kind, passIndex, fields);
   const { vessel, batches, outlook } = amounts;
-  const aim = outlook?.oxygen ? aimedDwell(method, window) : null;
+  const aim = outlook?.oxygen ? aimedDwell(eligible, context) : null;
   return [
     ...(method.agents.length > 0
       ? [

@@ -6,7 +6,8 @@ import { type Finding, finding } from '../../finding/finding.js';
 import { wallOf } from '../../household/vesselWall.js';
 import { toHundredth, toPct } from '../../quantity/rounding.js';
 import type { EligibleMethod } from '../assess/assessMethod.js';
-import { conditionsOf } from '../assess/effect/expectedEffect.js';
+import { historyOf } from '../assess/effect/expectedEffect.js';
+import { timedWorkOf } from '../assess/effect/timedWorkOf.js';
 import { limitReasons } from '../assess/judge/limitReasons.js';
 import { riskOf } from '../assess/risk.js';
 import type { PlanContext } from '../case/planContext.js';
@@ -46,15 +47,16 @@ export function passOf(eligible: EligibleMethod, rungIndex: number, context: Pla
   };
 }
 
-function actsOf({ method, window }: EligibleMethod, context: PlanContext): Act[] {
+function actsOf({ method, standIn, window }: EligibleMethod, context: PlanContext): Act[] {
   const mechanisms = context.index.factsOf(method).mechanisms;
+  const work = timedWorkOf(method, standIn, window, context);
   const seen = new Set<string>();
-  return context.marks.flatMap((work) => {
-    const conditions = conditionsOf(method, window.tempC.target, work, context);
-    return work.components.flatMap(({ component }): Act[] => {
+  return context.marks.flatMap((mark) => {
+    const conditions = { wetting: method.wetting, work, ...historyOf(mark, context) };
+    return mark.components.flatMap(({ component }): Act[] => {
       if (seen.has(component.id)) return [];
       seen.add(component.id);
-      const { low, high } = removedShare(component, mechanisms, conditions);
+      const { low, high } = removedShare(component, mechanisms, conditions, context.knowledge.rates);
       if (high < LEAST_ACT) return [];
       const through = component.removal
         .filter((removal) => mechanisms.has(removal.mechanism))
@@ -91,15 +93,16 @@ function neutralisedClaim({ ingredients, pH }: Action, knowledge: PlanContext['k
 
 /** Kettles it takes, and how much longer a cool bath needs. */
 function bathRemarks(
-  { method, window }: EligibleMethod,
+  { method, standIn, window }: EligibleMethod,
   steps: readonly Action[],
-  { household, knowledge }: PlanContext,
+  context: PlanContext,
 ): Finding[] {
+  const { household, knowledge } = context;
   const mix = steps.find((action) => action.kind === 'mix');
   const shares = mix?.bath?.shares;
   const best = mix?.vessel && mix.bath ? reachedIn(mix, household) : null;
   const short = best !== null && best < window.tempC.target - 1;
-  const aim = mix?.outlook?.oxygen ? aimedDwell(method, window) : null;
+  const aim = mix?.outlook?.oxygen ? aimedDwell({ method, standIn, window }, context) : null;
   return [
     ...(mix ? neutralisedClaim(mix, knowledge) : []),
     ...(shares && shares.kettles > 0 && !short
@@ -122,7 +125,6 @@ function bathRemarks(
             {
               minutes: aim.minutes,
               tempC: window.tempC.target,
-              bestC: method.tempC.max,
               sharePct: toPct(aim.share),
             },
             ['memory'],

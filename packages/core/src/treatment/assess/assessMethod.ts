@@ -67,19 +67,25 @@ export function assessMethod(method: Method, context: PlanContext): MethodAssess
   };
 }
 
+/** A method as a step of a course: every limit holds, but it need not take anything out by itself. */
+export const assessStep = (method: Method, context: PlanContext): Omit<MethodAssessment, 'ifBought'> =>
+  assess(method, null, context, 0);
+
 function assess(
   method: Method,
   standIn: Substitution | null,
   context: PlanContext,
+  leastEffect = LEAST_EFFECT,
 ): { eligible: EligibleMethod | null; candidate: Candidate | null } {
   const window = workWindow(method, standIn, context);
   const against = judgeMethod(method, window, context);
   if (against.length > 0)
     return { eligible: null, candidate: { methodId: method.id, verdict: 'ruledOut', findings: against } };
-  const book = expectedEffect(method, window.tempC.target, context, standIn?.effectFactor);
+  const book = expectedEffect(method, standIn, window, context);
   const { effect, log } = withOwnLog(book, method, context);
-  const best = Math.max(...[...book.byMark, ...effect.byMark].map((part) => part.high));
-  if (best < LEAST_EFFECT) {
+  const ofOneRound = Math.max(...[...book.byMark, ...effect.byMark].map((part) => part.high));
+  const best = 1 - (1 - ofOneRound) ** window.maxRounds;
+  if (best < leastEffect) {
     const findings = [finding('littleEffect', { highPct: toPct(best) }, ['memory'])];
     return { eligible: null, candidate: { methodId: method.id, verdict: 'noUse', findings } };
   }

@@ -9,6 +9,7 @@ export function barredDeeds(
 ): ReadonlySet<Deed> {
   return new Set<Deed>([
     ...(barsSteam(label) ? (['steam'] as const) : []),
+    ...(label?.iron === 'never' ? (['iron'] as const) : []),
     ...(dripsDry(label) ? (['wring'] as const) : []),
     ...cautions.flatMap((caution) => caution.bars),
   ]);

@@ -33,9 +33,14 @@ function holds(
     agrees(when.white, facts.piece.colour === 'white') &&
     agrees(when.unwetted, unwetted) &&
     agrees(when.dryer, household.hasDryer) &&
+    (when.itemIds ?? [facts.piece.itemId]).includes(facts.piece.itemId) &&
+    (when.fibreIds === undefined || madeWith(facts.piece, when.fibreIds)) &&
     (when.without ?? []).every((who) => !household[who])
   );
 }
+
+const madeWith = ({ parts }: PlanContext['facts']['piece'], fibreIds: readonly string[]): boolean =>
+  parts.some((part) => part.fibres.some((share) => fibreIds.includes(share.fibreId)));
 
 /** The chemistry a word stands for, where a limit on it can forbid the word. */
 const CHEMISTRY_OF: Partial<Record<Deed, readonly Chemistry[]>> = {
@@ -49,7 +54,8 @@ const CHEMISTRY_OF: Partial<Record<Deed, readonly Chemistry[]>> = {
   solvent: ['alcohol', 'hydrocarbon'],
 };
 
-function mayBeAsked(deed: Deed, { envelope, barred }: PlanContext): boolean {
+function mayBeAsked(deed: Deed, context: PlanContext): boolean {
+  const { envelope, barred } = context;
   if (barred.has(deed)) return false;
   const chemistries = CHEMISTRY_OF[deed];
   if (chemistries) return chemistries.some((chemistry) => windowOf(envelope, chemistry).verdict !== 'never');
@@ -63,6 +69,7 @@ function mayBeAsked(deed: Deed, { envelope, barred }: PlanContext): boolean {
     case 'tumble':
       return dries('tumbleLow');
     case 'brush':
+      return bears('softBrush') && !dustWouldHarm(context);
     case 'rub':
       return bears('softBrush');
     case 'wring':
@@ -77,3 +84,7 @@ function mayBeAsked(deed: Deed, { envelope, barred }: PlanContext): boolean {
       return true;
   }
 }
+
+/** Spores and dust that a brush raises, where someone's lungs are weak. */
+const dustWouldHarm = ({ household, marks }: PlanContext): boolean =>
+  household.asthma && marks.some((work) => work.components.some(({ component }) => component.dustHarms));

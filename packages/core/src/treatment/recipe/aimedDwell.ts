@@ -1,25 +1,32 @@
-import type { Method } from '@feverfew/knowledge';
-import { bleachRate } from '../../bath/oxygen/oxygenActivity.js';
+import { AIMED_SHARE } from '@feverfew/knowledge';
+import { doneShare } from '../../effect/removedShare.js';
+import { equivalentMinutes, minutesFor } from '../../effect/timedWork.js';
 import { toFive, toHundredth } from '../../quantity/rounding.js';
-import type { WorkWindow } from '../assess/workWindow.js';
+import { timedWorkOf } from '../assess/effect/timedWorkOf.js';
+import type { PlanContext } from '../case/planContext.js';
+import type { RecipeFor } from './recipe.js';
 
 /**
- * Minutes to aim for inside the window of a peroxygen bath: the shortest time is for its warmest water and middle dose;
- * a cooler or weaker bath needs longer, by the rate of bleaching. `share` is what the longest time allowed then
- * reaches of it.
+ * Minutes to aim for inside the window of a peroxygen bath: until it has taken `AIMED_SHARE` of what it can take at
+ * all, in this tub as it cools and fades. `share` is what the longest time allowed reaches of that.
  */
 export function aimedDwell(
-  method: Method,
-  { dwellMin, tempC, doseMost }: WorkWindow,
+  { method, standIn, window }: RecipeFor,
+  context: PlanContext,
 ): { minutes: number; share: number } | null {
-  const dose = method.agents.find((use) => use.dose.per === 'litre')?.dose;
-  if (dose?.per !== 'litre' || dwellMin.min === dwellMin.max) return null;
-  const { low, high } = dose.amount;
-  const strength = (low + (low + (high - low) * doseMost)) / (low + high);
-  const slower = bleachRate(method.tempC.max).likely / bleachRate(tempC.target).likely / strength;
-  const wanted = dwellMin.min * slower;
+  const { min, max } = window.dwellMin;
+  const rate = context.knowledge.rates.find(
+    ({ strength, wettings }) => strength.by === 'oxygenRoot' && wettings.includes(method.wetting),
+  );
+  if (!rate || min === max || method.inMachine) return null;
+  const { most } = timedWorkOf(method, standIn, window, context);
+  const wanted = -Math.log2(1 - AIMED_SHARE) * rate.halfMin.likely;
+  const minutes = minutesFor(wanted, rate, most);
   return {
-    minutes: toFive(Math.min(dwellMin.max, Math.max(dwellMin.min, wanted))),
-    share: Math.min(1, toHundredth(dwellMin.max / wanted)),
+    minutes: toFive(Math.min(max, Math.max(min, minutes ?? max))),
+    share: Math.min(
+      1,
+      toHundredth(doneShare(equivalentMinutes(rate, most), rate.halfMin.likely) / AIMED_SHARE),
+    ),
   };
 }

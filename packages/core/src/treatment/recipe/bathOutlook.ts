@@ -1,11 +1,9 @@
 import { BRIM_FILL_SHARE, FIBRE_DENSITY_G_PER_ML, type Method } from '@feverfew/knowledge';
-import { minutesUntil, type TimeConstant, tempAfter, timeConstant } from '../../bath/heat/bathCooling.js';
-import { settledTemp, topUp, warmingKWh } from '../../bath/heat/heatTheBath.js';
-import { CP_COTTON } from '../../bath/mixHotAndCold.js';
+import { freshBath, minutesUntil, type TimeConstant, tempAfter } from '../../bath/heat/bathCooling.js';
+import { topUp, warmingKWh } from '../../bath/heat/heatTheBath.js';
 import { oxygenLeft } from '../../bath/oxygen/oxygenActivity.js';
 import type { WaterShares } from '../../bath/waterShares.js';
 import type { Household, Vessel } from '../../household/household.js';
-import { shapeOf, wallOf } from '../../household/vesselWall.js';
 import { toFive, toHundredth, toTenth } from '../../quantity/rounding.js';
 import type { WorkWindow } from '../assess/workWindow.js';
 import type { PlanContext } from '../case/planContext.js';
@@ -28,19 +26,11 @@ export interface BathAsked {
 /** Temperature now and at the end, when to top up or call it cool, what is left of the oxygen, energy and water. */
 export function bathOutlook(asked: BathAsked, { household }: PlanContext): BathOutlook {
   const { vessel, waterL, shares, textileKg, window } = asked;
-  const { roomC } = household;
-  const wall = wallOf(vessel, waterL, household);
-  const cloth = { kJPerK: textileKg * CP_COTTON, tempC: roomC };
-  const startC = settledTemp(waterL, shares.tempC, [wall, cloth]);
-  const tau = timeConstant({
-    shape: shapeOf(vessel),
-    material: vessel.material,
-    lid: vessel.lid,
-    waterL,
-    textileKg,
-    startC,
-    roomC,
-  });
+  const { startC, roomC, tau, withItKJPerK } = freshBath(
+    vessel,
+    { waterL, pouredC: shares.tempC, textileKg },
+    household,
+  );
   const dwellMin = window.dwellMin.max;
   const after = (tauMin: number) => tempAfter(startC, roomC, tauMin, dwellMin);
   return {
@@ -49,7 +39,7 @@ export function bathOutlook(asked: BathAsked, { household }: PlanContext): BathO
     roomC,
     tauMin: { low: Math.round(tau.low), likely: Math.round(tau.likely), high: Math.round(tau.high) },
     coolAtMin: coolAt(startC, roomC, tau, COOL_C),
-    topUp: topUpFor(asked, startC, tau, wall.kJPerK + cloth.kJPerK, household),
+    topUp: topUpFor(asked, startC, tau, withItKJPerK, household),
     oxygen: oxygenOf(asked, startC, roomC, tau),
     energyKWh: toHundredth(
       shares.tempC > household.taps.coldC ? warmingKWh(waterL, household.taps.coldC, shares.tempC) : 0,

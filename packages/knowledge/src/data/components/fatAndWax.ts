@@ -61,6 +61,7 @@ export const fatAndWax: readonly SoilComponent[] = [
     heatSets: true,
     chemistry: [],
     removal: [
+      { mechanism: 'melting', low: 0.4, high: 0.7 },
       { mechanism: 'softening', low: 0.05, high: 0.15 },
       { mechanism: 'lift', low: 0.3, high: 0.6 },
       { mechanism: 'polarSolvent', low: 0.4, high: 0.8 },
@@ -105,6 +106,7 @@ export const fatAndWax: readonly SoilComponent[] = [
     heatSets: true,
     chemistry: [],
     removal: [
+      { mechanism: 'melting', low: 0.4, high: 0.7 },
       { mechanism: 'lift', low: 0.4, high: 0.7 },
       { mechanism: 'hydrocarbonSolvent', low: 0.4, high: 0.8 },
       { mechanism: 'surfactant', low: 0.02, high: 0.1 },

@@ -51,6 +51,7 @@ const MOST = {
   whitesOnly: false,
   colouredOnly: false,
   notWhenMostly: [],
+  courseOnly: false,
   schoolId: null,
   componentIds: [],
   expectedSignIds: [],

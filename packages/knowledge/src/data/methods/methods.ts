@@ -2,6 +2,7 @@ import type { Method } from '../../schema/method.js';
 import { bathMethods } from './bathMethods.js';
 import { machineMethods } from './machineMethods.js';
 import { spotMethods } from './spotMethods.js';
+import { stepMethods } from './stepMethods.js';
 import { surfaceMethods } from './surfaceMethods.js';
 
 /** The order in which a plan names what was looked at. A method not named here comes after, by its way of working. */
@@ -99,4 +100,5 @@ export const methods: readonly Method[] = [
   ...spotMethods,
   ...surfaceMethods,
   ...machineMethods,
+  ...stepMethods,
 ].sort((a, b) => placeOf(a) - placeOf(b));

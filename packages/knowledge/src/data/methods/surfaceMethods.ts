@@ -142,13 +142,17 @@ export const surfaceMethods: readonly Method[] = [
       'thiolOdour',
     ],
     agents: [{ agentId: 'peroxide', dose: { per: 'parts', parts: 1 } }],
-    dwellMin: { min: 3, max: 5, lookEvery: 3 },
+    dwellMin: { min: 3, max: 30, lookEvery: 5 },
     harshness: 5,
     maxRounds: 2,
     pickUpMLPerCm2: 0.1,
     notes: {
       apply: [always('Dab with a cotton pad, on the mark only.')],
-      dwell: [always('If it works, you see it within minutes.')],
+      dwell: [
+        always(
+          'Keep it damp. Wine, berry and blood show it within minutes; tannin, green and mould may need half an hour.',
+        ),
+      ],
       rinse: [always('Damp plain cloth twice, then air dry.')],
     },
   },

@@ -6,7 +6,8 @@ import { Button } from '../../../components/controls';
 import { EMPTY_DRAFT, keepDraft } from '../../../facts/factsDraft';
 import { Fact, See, SeeAll, Sources } from '../Fact';
 import { RangeBars } from '../RangeBars';
-import { methodsForMark } from '../referenceView';
+import { courseOf, methodsForMark } from '../referenceView';
+import { CourseSheet } from './CourseSheet';
 
 type Mark = Reference['marks'][number];
 
@@ -18,6 +19,7 @@ export function MarkSheet({ mark, reference }: { mark: Mark; reference: Referenc
     const component = reference.components.find((candidate) => candidate.id === componentId);
     return component ? [{ component, weight }] : [];
   });
+  const course = courseOf(mark.id, reference);
   const coldest = components
     .filter(({ component }) => component.maxTempC !== null)
     .sort((a, b) => (a.component.maxTempC ?? 0) - (b.component.maxTempC ?? 0))[0];
@@ -28,11 +30,24 @@ export function MarkSheet({ mark, reference }: { mark: Mark; reference: Referenc
   return (
     <>
       <Flex justifyContent="space-between" alignItems="baseline" gap="12px" wrap="wrap">
-        <Box color="soft">It is made of</Box>
+        <Box color="soft">
+          {course && course.name !== mark.name && (
+            <>
+              Treated as:{' '}
+              <See family="courses" id={course.id}>
+                {course.name}
+              </See>
+            </>
+          )}
+        </Box>
         <Button size="small" onClick={tell}>
           Tell this trouble
         </Button>
       </Flex>
+      {course && <CourseSheet course={course} reference={reference} />}
+      <Box as="h2" fontSize="16px" color="soft" marginTop="18px">
+        It is made of
+      </Box>
       <RangeBars
         colour="water"
         bars={components.map(({ component, weight }) => ({

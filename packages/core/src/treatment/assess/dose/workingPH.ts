@@ -67,7 +67,7 @@ function outward(pH: PHRange | null): PHRange | null {
 }
 
 /** One litre of bath, or one part = 100 mL of a small mix, at both ends of its doses. */
-function nominalPours(method: Method, standIn: Substitution | null, doseMost: number, context: Asks) {
+export function nominalPours(method: Method, standIn: Substitution | null, doseMost: number, context: Asks) {
   let waterML = (method.waterParts ?? 0) * PART_ML + (method.liquorRatioLPerKg === null ? 0 : 1000);
   const least: Pour[] = [];
   const most: Pour[] = [];

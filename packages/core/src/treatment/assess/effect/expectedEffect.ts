@@ -1,47 +1,46 @@
-import { type Method, MOST_OF_A_ROUND, TRIED_IN_VAIN_FACTOR } from '@feverfew/knowledge';
+import { type Method, MOST_OF_A_ROUND, type Substitution, TRIED_IN_VAIN_FACTOR } from '@feverfew/knowledge';
 import type { WholeEffect } from '../../../effect/effectRange.js';
 import { removedShare, type WorkConditions } from '../../../effect/removedShare.js';
 import type { Heat } from '../../../trouble/troubleFacts.js';
 import type { WorkMark } from '../../../trouble/workMarks.js';
 import type { PlanContext } from '../../case/planContext.js';
+import type { WorkWindow } from '../workWindow.js';
+import { timedWorkOf } from './timedWorkOf.js';
 
 /**
- * Per trouble Σ over components of weight × the share removed of each, lowered by age, heat,
- * a cool bath and what was tried in vain. Shares are estimates from memory, kept with the soil components.
+ * Per trouble Σ over components of weight × the share removed of each in the time, warmth and strength there are,
+ * lowered by age, heat and what was tried in vain. What can be removed at all stands with the soil components, how
+ * quickly in the rates.
  */
 export function expectedEffect(
   method: Method,
-  bathTempC: number,
+  standIn: Substitution | null,
+  window: WorkWindow,
   context: PlanContext,
-  standInFactor = 1,
 ): WholeEffect {
   const mechanisms = context.index.factsOf(method).mechanisms;
-  const factor = standInFactor * triedFactor(method, context);
-  const byMark = context.marks.map((work) => {
+  const factor = (standIn?.effectFactor ?? 1) * triedFactor(method, context);
+  const work = timedWorkOf(method, standIn, window, context);
+  const byMark = context.marks.map((mark) => {
     let low = 0;
     let high = 0;
-    const conditions = conditionsOf(method, bathTempC, work, context);
-    for (const { component, weight } of work.components) {
-      const share = removedShare(component, mechanisms, conditions);
+    const conditions = { wetting: method.wetting, work, ...historyOf(mark, context) };
+    for (const { component, weight } of mark.components) {
+      const share = removedShare(component, mechanisms, conditions, context.knowledge.rates);
       low += weight * share.low;
       high += weight * share.high;
     }
-    return { markId: work.mark.id, low: roundShare(low * factor), high: roundShare(high * factor) };
+    return { markId: mark.mark.id, low: roundShare(low * factor), high: roundShare(high * factor) };
   });
   const mean = (end: 'low' | 'high') =>
     roundShare(byMark.reduce((sum, part) => sum + part[end], 0) / Math.max(1, byMark.length));
   return { low: mean('low'), high: mean('high'), byMark };
 }
 
-/** How a method works on one trouble here. Yellowing and build-up are old by nature. */
-export function conditionsOf(
-  { wetting, inMachine }: Method,
-  bathTempC: number,
-  { kinds }: WorkMark,
-  { facts }: PlanContext,
-): WorkConditions {
+/** What one trouble has been through. Yellowing and build-up are old by nature. */
+export function historyOf({ kinds }: WorkMark, { facts }: PlanContext): Pick<WorkConditions, 'age' | 'heat'> {
   const ages = kinds.has('mark') || kinds.has('odour') || kinds.has('dyeRun');
-  return { wetting, inMachine, bathTempC, age: ages ? facts.age : null, heat: heatOn(facts) };
+  return { age: ages ? facts.age : null, heat: heatOn(facts) };
 }
 
 /** Heat told outright, or that came with a product tried hot. */

@@ -1,0 +1,275 @@
+import { Box, Flex, Stack } from '@chakra-ui/react';
+import {
+  betweenWords,
+  CLOTH_WORDS,
+  CONFIDENCE_WORDS,
+  COURSE_END_WORDS,
+  checkWords,
+  DRYING_WORDS,
+  PURPOSE_WORDS,
+  passFigures,
+  type Reference,
+} from '@feverfew/contracts';
+import { useSearchParams } from 'react-router';
+import { useLexicon } from '../../../app/useLexicon';
+import { LinkButton } from '../../../components/LinkButton';
+import { Fact, See, SeeAll, Sources } from '../Fact';
+
+type Course = Reference['courses'][number];
+type Cloth = keyof Course['cloths'];
+type ClothCourse = Course['cloths'][Cloth];
+type Filled = Extract<ClothCourse, { kind: 'course' }>;
+type Pass = Filled['first'][number];
+
+const CLOTHS = Object.keys(CLOTH_WORDS) as Cloth[];
+
+/** How an experienced hand treats a family of troubles, on one kind of cloth at a time. */
+export function CourseSheet({ course, reference }: { course: Course; reference: Reference }) {
+  const say = useLexicon();
+  const [params] = useSearchParams();
+  const asked = params.get('cloth') as Cloth | null;
+  const cloth = asked && CLOTHS.includes(asked) ? asked : firstFilled(course);
+  return (
+    <Stack gap="14px">
+      <Box>
+        {course.verdict.is} <Sources ids={course.sourceIds} />
+      </Box>
+      <Told title="How to tell">
+        {course.verdict.tells.map(({ see, means, courseId }) => (
+          <li key={see.text}>
+            {see.text}{' '}
+            <Box as="span" color="soft">
+              →
+            </Box>{' '}
+            {courseId ? (
+              <See family="courses" id={courseId}>
+                {means}
+              </See>
+            ) : (
+              means
+            )}
+          </li>
+        ))}
+      </Told>
+      <Told title="The cause, and what to do with it">
+        <li>{course.verdict.cause}</li>
+        {course.verdict.causeAction.map((note) => (
+          <li key={note.text}>{note.text}</li>
+        ))}
+      </Told>
+      <AtOnce course={course} cloth={cloth} />
+      <Box as="nav" aria-label="Kinds of cloth" data-print="hide">
+        <Flex gap="6px" wrap="wrap">
+          {CLOTHS.map((kind) => (
+            <LinkButton
+              key={kind}
+              to={`?cloth=${kind}`}
+              replace
+              size="small"
+              variant={kind === cloth ? 'action' : 'outline'}
+              aria-current={kind === cloth ? 'true' : undefined}
+            >
+              {CLOTH_WORDS[kind]}
+            </LinkButton>
+          ))}
+        </Flex>
+      </Box>
+      <Box as="section" aria-label={`On ${CLOTH_WORDS[cloth]} cloth`}>
+        <Box as="h2" fontSize="20px">
+          On {CLOTH_WORDS[cloth]} cloth
+        </Box>
+        <OnCloth given={course.cloths[cloth]} reference={reference} />
+      </Box>
+      <Told title="Never">
+        {course.never.map(({ what, why }) => (
+          <li key={what.text}>
+            <b>{what.text}</b> {why}
+          </li>
+        ))}
+      </Told>
+      <Told title="Worth knowing">
+        {course.says.map((note) => (
+          <li key={note.text}>{note.text}</li>
+        ))}
+      </Told>
+      <Told title="Where practice differs">
+        {course.disputes.map(({ question, ways }) => (
+          <li key={question}>
+            {question} {ways.join(' / ')}
+          </li>
+        ))}
+      </Told>
+      <Told title="So that it does not come again">
+        {course.prevent.map((note) => (
+          <li key={note.text}>{note.text}</li>
+        ))}
+      </Told>
+      <Box>
+        {course.markIds.length > 0 && (
+          <Fact term="It is the course of" sourceIds={course.sourceIds}>
+            <SeeAll family="marks" ids={course.markIds} nameOf={say.name} />
+          </Fact>
+        )}
+        {course.itemIds.length > 0 && (
+          <Fact term="Brought along by" sourceIds={course.sourceIds}>
+            <SeeAll family="items" ids={course.itemIds} nameOf={say.name} />
+          </Fact>
+        )}
+        <Fact term="How sure" sourceIds={course.sourceIds}>
+          {CONFIDENCE_WORDS[course.confidence]}. Your piece’s own limits go before every line here.
+        </Fact>
+      </Box>
+    </Stack>
+  );
+}
+
+const firstFilled = ({ cloths }: Course): Cloth =>
+  CLOTHS.find((cloth) => cloths[cloth].kind === 'course') ?? 'white';
+
+/** A list under its own small heading; nothing where there is nothing to say. */
+function Told({ title, children }: { title: string; children: React.ReactNode[] | React.ReactNode }) {
+  const empty = Array.isArray(children) && children.flat().length === 0;
+  if (empty) return null;
+  return (
+    <Box as="section">
+      <Box as="h2" fontSize="16px" color="soft">
+        {title}
+      </Box>
+      <Box as="ul" paddingInlineStart="18px" listStyleType="disc">
+        {children}
+      </Box>
+    </Box>
+  );
+}
+
+/** The first seconds: a surface has its own. */
+function AtOnce({ course, cloth }: { course: Course; cloth: Cloth }) {
+  const lines = cloth === 'surface' ? course.atOnce.surface : course.atOnce.garment;
+  // What may not be wetted is not told to be rinsed.
+  const kept = cloth === 'dryOnly' ? [] : lines;
+  return (
+    <Told title="At once">
+      {[...kept, ...course.atOnce.donts].map((note) => (
+        <li key={note.text}>{note.text}</li>
+      ))}
+    </Told>
+  );
+}
+
+function OnCloth({ given, reference }: { given: ClothCourse; reference: Reference }) {
+  const say = useLexicon();
+  if (given.kind === 'honest')
+    return (
+      <Box paddingTop="6px">
+        <b>{COURSE_END_WORDS[given.next]}.</b> {given.why}
+      </Box>
+    );
+  const { first, wash, dry, checks, second, end, notes } = given;
+  return (
+    <Stack gap="8px" paddingTop="6px">
+      <Passes label="First round" passes={first} reference={reference} />
+      {wash && (
+        <Fact term="Then the wash" sourceIds={['commonPractice']}>
+          <SeeAll family="methods" ids={wash.methodIds} nameOf={say.name} />
+          {`, ${wash.tempC.min === wash.tempC.max ? say.temp(wash.tempC.min) : `${say.temp(wash.tempC.min)} to ${say.temp(wash.tempC.max)}`}. `}
+          {wash.extra.map((note) => note.text).join(' ')}
+        </Fact>
+      )}
+      {dry.ways.length + dry.notes.length > 0 && (
+        <Fact term="Dry" sourceIds={['commonPractice']}>
+          {[dry.ways.map((way) => DRYING_WORDS[way]).join(', '), ...dry.notes.map((note) => note.text)]
+            .filter(Boolean)
+            .join('. ')}
+        </Fact>
+      )}
+      <Fact term="Look" sourceIds={['commonPractice']}>
+        {checkWords(checks)}
+      </Fact>
+      <Passes label="Second round, if it is not gone" passes={second} reference={reference} />
+      <Fact
+        term={`After ${end.rounds === 1 ? 'one round' : `${end.rounds} rounds`}`}
+        sourceIds={['commonPractice']}
+      >
+        {COURSE_END_WORDS[end.next]}. {end.text}
+      </Fact>
+      {notes.map((note) => (
+        <Box key={note.text}>{note.text}</Box>
+      ))}
+    </Stack>
+  );
+}
+
+function Passes({
+  label,
+  passes,
+  reference,
+}: {
+  label: string;
+  passes: readonly Pass[];
+  reference: Reference;
+}) {
+  if (passes.length === 0) return null;
+  return (
+    <Box>
+      <Box as="h3" fontSize="15px" fontWeight="700">
+        {label}
+      </Box>
+      <Box as="ol" paddingInlineStart="22px" listStyleType="decimal">
+        {passes.map((pass, place) => (
+          // biome-ignore lint/suspicious/noArrayIndexKey: the order of a course never changes
+          <PassLine key={place} pass={pass} reference={reference} />
+        ))}
+      </Box>
+    </Box>
+  );
+}
+
+/** What it takes out, how, how warm and long; what must hold, when to stop, what comes between. */
+function PassLine({ pass, reference }: { pass: Pass; reference: Reference }) {
+  const say = useLexicon();
+  const ways = pass.methodIds.flatMap((id) => reference.methods.find((method) => method.id === id) ?? []);
+  const [best, ...others] = ways;
+  if (!best) return null;
+  const between = betweenWords(pass);
+  return (
+    <Box as="li" paddingBlock="3px">
+      <b>{PURPOSE_WORDS[pass.purpose]}</b>
+      {pass.optional ? ' (if you like)' : ''}:{' '}
+      <See family="methods" id={best.id}>
+        {best.name}
+      </See>
+      {`, ${passFigures(pass, best, say)}.`}
+      {circumstances(pass, say.name)}
+      {pass.onlyIf && ` Only if: ${pass.onlyIf}`}
+      {pass.expect && ` ${pass.expect}`}
+      {pass.stop && ` Stop: ${pass.stop}`}
+      {between && (
+        <>
+          {' '}
+          <Box as="span" color="soft">
+            {between}
+          </Box>
+        </>
+      )}
+      {others.length > 0 && (
+        <Box color="soft" fontSize="14px">
+          Else: <SeeAll family="methods" ids={others.map((way) => way.id)} nameOf={say.name} />
+        </Box>
+      )}
+    </Box>
+  );
+}
+
+/** For what it is kept: " On wool, silk only." */
+function circumstances({ when }: Pass, nameOf: (id: string) => string): string {
+  if (when === 'always') return '';
+  const names = (ids: readonly string[]) => ids.map(nameOf).join(', ');
+  return [
+    when.wet === true ? ' While it is still damp.' : '',
+    when.wet === false ? ' Where it has dried in.' : '',
+    when.fibreIds ? ` Only with ${names(when.fibreIds)} in it.` : '',
+    when.notFibreIds ? ` Not with ${names(when.notFibreIds)} in it.` : '',
+    when.itemIds ? ` Only on: ${names(when.itemIds)}.` : '',
+    when.notItemIds ? ` Not on: ${names(when.notItemIds)}.` : '',
+  ].join('');
+}

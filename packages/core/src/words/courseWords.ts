@@ -1,0 +1,106 @@
+import type { Cloth, ClothCourse, Course, CoursePass, Method, Purpose } from '@feverfew/knowledge';
+import { durationWords } from './actionWords.js';
+import type { Lexicon } from './lexicon.js';
+
+export const CLOTH_WORDS: Readonly<Record<Cloth, string>> = {
+  white: 'white, sturdy',
+  coloured: 'coloured, fast',
+  synthetic: 'synthetic',
+  delicate: 'delicate',
+  protein: 'wool and silk',
+  surface: 'carpet, seat, mattress',
+  dryOnly: 'not to be wetted',
+};
+
+export const PURPOSE_WORDS: Readonly<Record<Purpose, string>> = {
+  bulk: 'what lies on top',
+  liquid: 'the liquid',
+  loose: 'what is still loose',
+  protein: 'the protein',
+  fat: 'the fat',
+  wax: 'the wax',
+  film: 'the film',
+  pigment: 'the pigment',
+  colour: 'the colour',
+  dye: 'the dye',
+  looseDye: 'the loose dye',
+  iron: 'the iron',
+  lime: 'the lime',
+  aluminium: 'the aluminium',
+  salts: 'the salts',
+  sugar: 'the sugar',
+  smell: 'the smell',
+  germs: 'the germs',
+  residue: 'what the pass before leaves',
+  solventLeft: 'the solvent',
+  damp: 'the damp',
+  yellow: 'the yellow',
+  grey: 'the grey',
+  scorch: 'the scorch',
+  size: 'the size',
+  larvae: 'the larvae',
+  shape: 'its shape',
+  dust: 'the dust',
+};
+
+const BETWEEN_WORDS: Readonly<Record<CoursePass['after'], string | null>> = {
+  none: null,
+  blot: 'Blot.',
+  short: 'A short rinse.',
+  noFoam: 'Rinse until no foam comes.',
+  full: 'Rinse fully, two drained waters, before anything else.',
+  damp: 'A plain damp cloth twice.',
+  dryToTouch: 'A plain damp cloth twice, then dry to the touch before anything else.',
+  airOut: 'Air it until no smell is left.',
+  vacuum: 'Vacuum it off.',
+};
+
+type Check = Extract<ClothCourse, { kind: 'course' }>['checks'][number];
+const CHECK_WORDS: Readonly<Record<Check, string>> = {
+  daylight: 'in daylight, dry, both sides',
+  againstLight: 'held against the light',
+  waterDrop: 'with a drop of water: it drinks in',
+  smellDamp: 'by its smell, damp and warm',
+  smellWarm: 'by its smell, warmed in the hand',
+  feel: 'by its feel, dry',
+  fromSide: 'from the side, low light',
+  scratch: 'with a fingernail',
+  whiteCloth: 'with a white cloth pressed on',
+  nextDay: 'again the next day',
+  wetAndDry: 'wet and again dry',
+  besideClean: 'beside something clean',
+  strength: 'by a gentle pull: still strong',
+};
+
+type End = Extract<ClothCourse, { kind: 'honest' }>['next'];
+export const COURSE_END_WORDS: Readonly<Record<End, string>> = {
+  accept: 'Leave it as it is',
+  professional: 'For a professional',
+  dyePatch: 'Dye it over, or patch it',
+  discard: 'Let it go',
+  mend: 'Mend it',
+  noHomeMethod: 'No way at home',
+};
+
+export const CONFIDENCE_WORDS: Readonly<Record<Course['confidence'], string>> = {
+  high: 'the trade agrees on it',
+  medium: 'the trade agrees on most of it',
+  low: 'practice differs, results too',
+};
+
+/** "30–40 °C, 15 to 30 min": how warm and how long a pass is, its own figures before those of its way. */
+export function passFigures({ tempC, minutes }: CoursePass, method: Method, say: Lexicon): string {
+  const temp = tempC ?? method.tempC;
+  const time = minutes ?? method.dwellMin;
+  // What is done dry has no bath to be warm.
+  const warmth =
+    method.wetting === 'dry'
+      ? []
+      : [temp.min === temp.max ? say.temp(temp.min) : `${say.temp(temp.min)} to ${say.temp(temp.max)}`];
+  return [...warmth, durationWords(time.min, time.max)].join(', ');
+}
+
+export const betweenWords = ({ after }: CoursePass): string | null => BETWEEN_WORDS[after];
+
+export const checkWords = (checks: readonly Check[]): string =>
+  checks.map((check) => CHECK_WORDS[check]).join('; ');

@@ -1,0 +1,518 @@
+import {
+  cleaner,
+  coloured,
+  course,
+  delicate,
+  end,
+  only,
+  P,
+  protein,
+  surface,
+  synthetic,
+  tell,
+  W,
+  white,
+} from './kit.js';
+
+const GLOVES = 'Gloves on: it is a body fluid.';
+const NO_HEAT = 'No dryer and no iron before it is gone.';
+
+/** What comes from a body: cold before anything, gloves, and wash apart. */
+export const bodyFluids = [
+  course({
+    id: 'blood',
+    name: 'Blood',
+    markIds: ['blood', 'woundFluid'],
+    is: 'Blood: red, then brown, stiff where it dried.',
+    tells: [
+      tell('A drop of peroxide fizzes, where the piece bears it.', 'There is still blood in it.'),
+      tell('Brown and soft, nothing fizzes.', 'Iron, or protein that heat has set: the second round.'),
+      tell('Orange-brown beside metal, never stiff.', 'Rust.', 'rust'),
+    ],
+    cause: 'A cut, a nosebleed, a period: minutes decide.',
+    causeAction: ['Cold water within the hour; a protector under the sheet.'],
+    garment: [
+      GLOVES,
+      'Blot a minute, then cold water through from the back, three minutes.',
+      'Keep it damp until it is treated.',
+    ],
+    surfaceAtOnce: [
+      GLOVES,
+      'Blot with a dry white cloth.',
+      'Dab cold water, a teaspoon a palm, blot until the cloth stays pale.',
+    ],
+    donts: ['No warm water.', 'No rubbing.', 'No vinegar on fresh blood.', NO_HEAT],
+    cloths: {
+      white: white({
+        first: [
+          P.flush({ min: [2, 10] }),
+          P.enzyme(),
+          P.peroxide('colour', [3, 10], {
+            stop: 'It no longer fizzes; three fresh doses at most.',
+            expect: 'White fizz: that is blood, not damage.',
+          }),
+        ],
+        second: [
+          P.citric('iron', { onlyIf: 'Brown that no longer fizzes; two drained waters since any peroxide.' }),
+          P.longEnzymeSoak({ min: [180, 720], c: [30, 40] }),
+        ],
+        wash: W.coloured('Whites: a powder at forty, and sixty again, only once it is gone.'),
+        end: end(2, 'accept', 'The second round twice; a faint brown that is left then stays.'),
+      }),
+      coloured: coloured({
+        first: [P.flush({ min: [2, 10] }), P.enzyme(), P.peroxide('colour', [3, 5])],
+        second: [
+          P.citric('iron', { min: [30, 30], onlyIf: 'Brown that no longer fizzes; a hidden test first.' }),
+          P.enzymeSoak([120, 180]),
+        ],
+      }),
+      synthetic: synthetic({
+        first: [P.flush({ expect: 'The flush alone takes most.' }), P.enzyme()],
+        second: [P.enzymeSoak([60, 180])],
+      }),
+      delicate: delicate({
+        first: [P.drip({ stop: 'A lining gives colour.' }), P.mild('protein'), P.peroxide('colour', [3, 5])],
+        second: [
+          P.enzyme({
+            min: [15, 20],
+            when: {
+              fibreIds: ['viscose', 'lyocell', 'cotton', 'modal', 'cupro'],
+              notFibreIds: ['silk', 'wool'],
+            },
+          }),
+        ],
+      }),
+      protein: protein({
+        first: [
+          P.drip(),
+          P.mild('protein', { min: [10, 30] }),
+          P.peroxide('colour', [5, 15], {
+            onlyIf: 'White or fast in a hidden test, not antique; the tag lets oxygen.',
+          }),
+        ],
+        second: [
+          P.mild('protein', { min: [60, 120], expect: 'A compress: a damp cloth kept on it.' }),
+          P.peroxide('colour', [10, 20]),
+        ],
+      }),
+      surface: surface({
+        first: [P.waterBlot(), P.foam('protein'), P.peroxideBlot('colour', [3, 10])],
+        second: [
+          P.mattressCoat('colour'),
+          P.odourRemover({
+            min: [20, 60],
+            onlyIf: 'Synthetic carpet or a cover that bears water; no wool or silk.',
+          }),
+        ],
+        notes: [
+          only({ fibreIds: ['wool'] }, 'On wool: peroxide once, then a cleaner.'),
+          only(
+            { itemIds: ['mattress'] },
+            'A mattress lightens and seldom comes quite clean: a protector over it.',
+          ),
+        ],
+      }),
+      dryOnly: cleaner('Water drives it in, and no home solvent takes it.'),
+    },
+    never: [
+      ['Water above 40 °C before it is gone.', 'The protein coagulates in the cloth.'],
+      ['Chlorine on it.', 'It yellows protein and turns what iron is left.'],
+      ['Vinegar on fresh blood.', 'Acid turns it brown and sets it.'],
+      ['Protein enzymes on wool, silk, hair or down.', 'They eat the fibre.'],
+    ],
+    says: ['Cold only, until no red comes.', 'Fizz is blood, not damage.'],
+    disputes: [
+      {
+        question: 'Salt in the cold water?',
+        ways: ['plain water (default)', 'a teaspoon to a cup helps the protein dissolve'],
+      },
+      {
+        question: 'Peroxide before the enzyme, or after?',
+        ways: ['enzyme first (default)', 'peroxide first on fresh spots'],
+      },
+    ],
+    prevent: ['A mattress protector.'],
+  }),
+  course({
+    id: 'otherBodyFluid',
+    name: 'Other body fluids',
+    markIds: ['mucus', 'semen'],
+    is: 'Protein and salts: stiff, pale, nearly invisible until warmed.',
+    tells: [
+      tell('Stiff, pale, a sharp edge.', 'Dried protein.'),
+      tell('A ring and a sharp smell.', 'Urine.', 'urine'),
+    ],
+    cause: 'A cold, a bed, a child.',
+    causeAction: ['Cold water the same day.'],
+    garment: [GLOVES, 'Lift what lies on top; cold water through from the back.'],
+    surfaceAtOnce: [GLOVES, 'Lift, blot; cold water, a teaspoon a palm.'],
+    donts: ['No warm water first.', NO_HEAT],
+    cloths: {
+      white: white({ first: [P.flush(), P.enzyme()], wash: W.white([40, 60]), second: [P.longEnzymeSoak()] }),
+      coloured: coloured({ first: [P.flush(), P.enzyme()], second: [P.enzymeSoak([60, 180])] }),
+      synthetic: synthetic({
+        first: [P.flush(), P.enzyme({ min: [10, 20] })],
+        second: [P.enzymeSoak([60, 180])],
+      }),
+      delicate: delicate({
+        first: [P.drip(), P.mild('protein')],
+        second: [P.mild('protein', { min: [20, 30] })],
+      }),
+      protein: protein({
+        first: [P.drip(), P.mild('protein', { min: [10, 30] })],
+        second: [P.mild('protein', { min: [60, 120] })],
+      }),
+      surface: surface({
+        first: [P.waterBlot(), P.foam('protein')],
+        second: [P.odourRemover(), P.peroxideBlot('colour', [5, 10])],
+      }),
+      dryOnly: cleaner('Protein needs water.'),
+    },
+    never: [
+      ['Hot water before it is gone.', 'It cooks the protein in.'],
+      ['Protein enzymes on wool or silk.', 'They eat the fibre.'],
+    ],
+    says: ['Cold first; it hardly shows and stiffens the cloth.'],
+  }),
+  course({
+    id: 'vomit',
+    name: 'Vomit',
+    markIds: ['vomit'],
+    is: 'Acid, protein, fat and food colour; the smell is an acid too.',
+    tells: [
+      tell(
+        'Others are ill as well, all at once.',
+        'Take it as catching: sixty degrees, a powder with oxygen, apart.',
+      ),
+      tell('A yellow-green rest.', 'Bile: oxygen and sun.'),
+      tell('It smells when damp and warm.', 'Not rinsed to the core.'),
+    ],
+    cause: 'Sickness, drink, a car.',
+    causeAction: ['Bag it apart and wash it the same day.'],
+    garment: [
+      'Gloves; lift it off with a card, fold inwards, do not shake.',
+      'Cold water through from the back, three to five minutes.',
+    ],
+    surfaceAtOnce: ['Gloves; lift, blot.', 'A cold damp cloth, blotted, until clean.'],
+    donts: ['No hot water before it is lifted and flushed.', 'No chlorine.', NO_HEAT],
+    cloths: {
+      white: white({
+        first: [
+          P.lift(),
+          P.flush({ min: [3, 10] }),
+          P.enzyme({ min: [10, 20], optional: true, onlyIf: 'Nobody else is ill: else wash now.' }),
+        ],
+        wash: W.hygiene('Alone; full dose. Where it is catching, run the machine empty at sixty afterwards.'),
+        second: [P.oxygen('yellow', [120, 480], [40, 60])],
+        checks: ['daylight', 'smellDamp'],
+        end: end(2, 'accept', 'Smell after two rounds: odour remover by its label, then sun.'),
+      }),
+      coloured: coloured({
+        first: [
+          P.lift(),
+          P.flush({ min: [3, 10] }),
+          P.enzyme({ min: [10, 20], optional: true, onlyIf: 'Nobody else is ill.' }),
+        ],
+        wash: W.colouredHot('Catching: as hot as the tag lets, with powder even if it fades a little.'),
+        second: [P.colourOxygen('yellow', [60, 240])],
+        checks: ['daylight', 'smellDamp'],
+      }),
+      synthetic: synthetic({
+        first: [P.lift(), P.flush(), P.removerSpot({ onlyIf: 'Nobody else is ill: else wash now.' })],
+        second: [P.colourOxygen('yellow', [60, 240])],
+        checks: ['daylight', 'smellDamp'],
+      }),
+      delicate: delicate({
+        first: [P.lift(), P.drip(), P.mild('protein')],
+        second: [P.mild('smell', { min: [20, 30] })],
+        checks: ['smellDamp'],
+        end: end(
+          1,
+          'professional',
+          'Thirty degrees does not disinfect: where it is catching, a cleaner, told so.',
+        ),
+      }),
+      protein: protein({
+        first: [P.lift(), P.drip(), P.handSoak('protein')],
+        second: [P.air('smell'), P.peroxide('yellow', [5, 15])],
+        checks: ['smellDamp'],
+      }),
+      surface: surface({
+        first: [P.lift(), P.waterBlot(), P.foam('fat'), P.odourRemoverLong()],
+        second: [
+          P.sodaDry({ onlyIf: 'Quite dry, nobody ill: a vacuum spreads germs.' }),
+          P.peroxideBlot('colour', [5, 10]),
+        ],
+        checks: ['nextDay', 'smellWarm'],
+        end: end(
+          2,
+          'professional',
+          'Foam soaked through, or sickness in the house: extraction by a professional.',
+        ),
+      }),
+      dryOnly: cleaner('Lift, blot, dry soda; then a cleaner, told what it is.'),
+    },
+    never: [
+      ['Chlorine on it.', 'There is acid and ammonia in it: fumes.'],
+      ['Steam or a hot-air gun.', 'Heat sets protein and smell.'],
+      ['Shaking it out.', 'That spreads germs.'],
+    ],
+    says: ['Judge the smell damp and warm, not dry.'],
+    disputes: [
+      {
+        question: 'Vinegar for the smell?',
+        ways: ['no: the smell is itself an acid (default)', 'in the last rinse, from habit'],
+      },
+    ],
+    prevent: ['A washable cover; a towel over the bed of someone ill.'],
+  }),
+  course({
+    id: 'faeces',
+    name: 'Faeces, nappy leaks',
+    markIds: ['faeces'],
+    is: 'Protein, fat, bile colour and germs.',
+    tells: [
+      tell('Mustard yellow on baby cloth.', 'Bile colour: sun takes it.'),
+      tell('Grey and greasy.', 'Zinc cream: dish detergent.'),
+    ],
+    cause: 'A leak, an illness.',
+    causeAction: ['See to the size and fit of the nappy.'],
+    garment: ['Gloves; lift it into the toilet.', 'Cold water through from the back, three to five minutes.'],
+    surfaceAtOnce: ['Gloves; lift, blot, a cold damp cloth.'],
+    donts: ['No hot water first.', 'No chlorine.', NO_HEAT],
+    cloths: {
+      white: white({
+        first: [P.lift(), P.flush({ min: [3, 5] }), P.enzyme()],
+        wash: W.hygiene('A load of its own; pre-rinse and an extra rinse.'),
+        dry: ['sun', 'line'],
+        second: [P.sun('yellow', { min: [120, 360] }), P.oxygen('yellow', [120, 360], [40, 60])],
+      }),
+      coloured: coloured({
+        first: [P.lift(), P.flush({ min: [3, 5] }), P.enzyme()],
+        wash: W.colouredHot(),
+        second: [P.colourOxygen('yellow', [60, 180])],
+      }),
+      synthetic: synthetic({
+        first: [P.lift(), P.flush({ min: [3, 5] }), P.enzyme()],
+        second: [P.colourOxygen('yellow', [60, 180])],
+      }),
+      delicate: delicate({
+        first: [P.lift(), P.drip(), P.mild('protein')],
+        second: [P.peroxide('yellow', [3, 5])],
+        end: end(1, 'professional', 'Thirty degrees is not hygiene: a cleaner.'),
+      }),
+      protein: protein({
+        first: [P.lift(), P.drip(), P.mild('protein', { min: [15, 30] })],
+        second: [P.peroxide('yellow', [10, 15])],
+      }),
+      surface: surface({
+        first: [P.lift(), P.waterBlot(), P.foam('fat'), P.odourRemoverLong()],
+        second: [P.peroxideBlot('yellow', [5, 10]), P.mattressCoat('yellow')],
+        checks: ['nextDay', 'smellWarm'],
+      }),
+      dryOnly: cleaner('Germs, and water marks.'),
+    },
+    never: [
+      ['Chlorine while urine may be in it.', 'Chloramines: poisonous fumes.'],
+      ['Nappies in one load with kitchen cloths.', 'Germs.'],
+      ['Softener on nappies.', 'They stop drinking.'],
+    ],
+    says: ['Yellow left on white cotton: hang it wet in the sun.'],
+    disputes: [
+      {
+        question: 'Soak nappies or keep them dry?',
+        ways: [
+          'a dry pail, washed within two days (default)',
+          'an oxygen bath, lid laid loose, out of a child’s reach',
+        ],
+      },
+    ],
+    prevent: ['Flush at once; a liner.'],
+  }),
+  course({
+    id: 'urine',
+    name: 'Urine',
+    markIds: ['humanUrine'],
+    alsoMarkIds: ['mattressRing'],
+    is: 'Fresh: salts and urea. Old: salts, ammonia and a yellow rim.',
+    tells: [
+      tell('It smells when breathed on, or damp.', 'Salts are still in it.'),
+      tell('A yellow halo came back.', 'It was treated too narrow: three centimetres wider.'),
+      tell('A rim without any smell.', 'Water or a drink.', 'waterRing'),
+    ],
+    cause: 'A wet bed, a leak, age.',
+    causeAction: ['A waterproof protector; new and often: ask a doctor.'],
+    garment: ['Gloves; rinse cold in two waters the same day.'],
+    surfaceAtOnce: [
+      'Gloves; blot under a towel and a weight, ten minutes.',
+      'A cold damp cloth, a teaspoon a palm, blot.',
+    ],
+    donts: ['No chlorine, ever.', 'No steam.', 'No hot water first.'],
+    cloths: {
+      white: white({
+        first: [P.waters('salts'), P.vinegarSoak('salts', { onlyIf: 'Old, or it smells damp.' })],
+        wash: W.hygiene('Full dose; where the tag says forty, forty with a booster.'),
+        dry: ['sun', 'line'],
+        second: [P.oxygen('yellow', [240, 480], [40, 60]), P.removerSoak()],
+        checks: ['smellDamp', 'daylight'],
+        end: end(3, 'accept', 'Three rounds; then the mattress or the pad is the source.'),
+      }),
+      coloured: coloured({
+        first: [
+          P.waters('salts'),
+          P.vinegarSoak('salts', { onlyIf: 'Old, or it smells damp; a hidden test first.' }),
+        ],
+        wash: W.colouredHot(),
+        second: [P.colourOxygen('yellow', [60, 180])],
+        checks: ['smellDamp'],
+      }),
+      synthetic: synthetic({
+        first: [P.waters('salts'), P.vinegarSoak('salts', { onlyIf: 'A day old or more.' })],
+        second: [P.colourOxygen('smell', [60, 240])],
+        checks: ['smellDamp'],
+      }),
+      delicate: delicate({
+        first: [P.drip({ min: [10, 15] }), P.weakVinegar('smell')],
+        second: [P.handSoak('smell')],
+        checks: ['smellDamp'],
+      }),
+      protein: protein({
+        first: [P.drip({ min: [10, 15] }), P.mildVinegar('salts', { min: [20, 30] })],
+        second: [
+          P.peroxide('yellow', [10, 20], {
+            onlyIf: 'White or fast in a test; the vinegar fully rinsed out.',
+          }),
+        ],
+        checks: ['smellDamp'],
+      }),
+      surface: surface({
+        first: [
+          P.towel(),
+          P.waterBlot(),
+          P.odourRemoverLong({ min: [60, 480], when: { notFibreIds: ['wool', 'silk'] } }),
+          P.vinegarBlot('smell', { min: [10, 15], when: { fibreIds: ['wool', 'silk'] } }),
+        ],
+        second: [
+          P.sodaDry({ when: { notItemIds: ['mattress'] }, onlyIf: 'Quite dry.' }),
+          P.mattressCoat('yellow'),
+        ],
+        checks: ['nextDay', 'smellWarm', 'fromSide'],
+        notes: ['Go three centimetres past the rim.'],
+        end: end(
+          2,
+          'professional',
+          'Through to the underlay: lift or replace that. A mattress that smells on damp days and is past eight years: replace it.',
+        ),
+      }),
+      dryOnly: cleaner('The salts draw damp, and surface work does not reach them.'),
+    },
+    never: [
+      ['Chlorine, also on dried urine.', 'Chloramines: poisonous fumes.'],
+      ['An ammonia cleaner.', 'The same smell, and alkali on top.'],
+      ['Steam.', 'It sets the smell.'],
+      ['An oxygen bath on flame-retardant nightwear.', 'It spoils the finish.'],
+    ],
+    says: ['The smell comes back with damp: then salts are still in.', 'Treat it wider than the rim.'],
+    disputes: [
+      {
+        question: 'Acid, enzyme or peroxide on a mattress?',
+        ways: ['enzyme remover (default)', 'vinegar one to one, then dry soda', 'a peroxide and soda coat'],
+      },
+      { question: 'Soda and vinegar together?', ways: ['they cancel each other (default)', 'habit'] },
+    ],
+    prevent: ['A waterproof protector.'],
+  }),
+  course({
+    id: 'petUrine',
+    name: 'Pet urine',
+    markIds: ['petUrine', 'catUrine'],
+    is: 'Urea and salts; a cat’s brings a sulphur smell that grows for days.',
+    tells: [
+      tell(
+        'It glows under an ultraviolet torch in the dark.',
+        'The edge of the spill: treat to there and beyond.',
+      ),
+      tell('It smells on damp days.', 'Salts in the backing or the filling.'),
+      tell('Sprayed upright, sharp.', 'A cat marking.'),
+    ],
+    cause: 'Not house-trained, ill, marking, a dirty tray.',
+    causeAction: ['New: a vet. A clean tray, and the animal kept off until it is dry.'],
+    garment: ['Rinse cold in two waters.'],
+    surfaceAtOnce: [
+      'Blot under a towel and a weight, ten to twenty minutes.',
+      'Cold water in small pours, blotted, three times.',
+    ],
+    donts: ['No chlorine.', 'No ammonia cleaner.', 'No steam.'],
+    cloths: {
+      white: white({
+        first: [P.waters('salts'), P.removerSoak()],
+        wash: W.hygiene('Alone; an extra rinse.'),
+        dry: ['sun', 'line'],
+        second: [P.oxygen('smell', [360, 480], [40, 60])],
+        checks: ['smellDamp'],
+        end: end(3, 'discard', 'Three rounds; then let cheap things go.'),
+      }),
+      coloured: coloured({
+        first: [P.waters('salts'), P.removerSoak()],
+        wash: W.colouredHot(),
+        second: [P.colourOxygen('smell', [60, 120])],
+        checks: ['smellDamp'],
+      }),
+      synthetic: synthetic({
+        first: [P.waters('salts'), P.removerSoak()],
+        second: [P.colourOxygen('smell', [60, 240])],
+        checks: ['smellDamp'],
+      }),
+      delicate: delicate({
+        first: [P.drip({ min: [10, 15] }), P.mild('smell')],
+        second: [P.weakVinegar('smell')],
+        checks: ['smellDamp'],
+      }),
+      protein: protein({
+        first: [P.waters('salts', { c: [12, 20] }), P.mildVinegar('smell', { min: [30, 45] })],
+        second: [
+          P.peroxide('smell', [15, 30], { onlyIf: 'White or fast in a test; the vinegar fully rinsed out.' }),
+        ],
+        checks: ['smellDamp'],
+        end: end(2, 'professional', 'A cat on wool often stays; a cleaner.'),
+      }),
+      surface: surface({
+        first: [
+          P.towel({ min: [10, 20] }),
+          P.waterBlot(),
+          P.odourRemoverLong({ min: [120, 480], when: { notFibreIds: ['wool', 'silk'] } }),
+          P.vinegarBlot('smell', { min: [10, 15], when: { fibreIds: ['wool', 'silk'] } }),
+        ],
+        second: [P.odourRemoverLong({ min: [120, 480] }), P.peroxideBlot('colour', [5, 10])],
+        checks: ['nextDay', 'smellWarm'],
+        end: end(3, 'professional', 'Through to the underlay: cut that out and replace it, seal the floor.'),
+      }),
+      dryOnly: cleaner('Jute and no-water pieces: blot and dry powder; soaked jute is lost.'),
+    },
+    never: [
+      ['Chlorine on it.', 'Chloramines: poisonous fumes.'],
+      ['An ammonia cleaner.', 'Animals mark there again.'],
+      ['Steam or hot air.', 'They set the smell.'],
+      ['Vinegar and an enzyme remover at once.', 'The acid stops the enzyme.'],
+    ],
+    says: [
+      'A remover works while damp: hours, then dry.',
+      'It smells stronger while damp: wait until it is dry.',
+    ],
+    disputes: [
+      {
+        question: 'How wet on a carpet?',
+        ways: [
+          'a tablespoon a palm, repeated and blotted (default)',
+          'as much as was spilled, at once: reaches the backing, risks browning',
+        ],
+      },
+      {
+        question: 'Vinegar or enzyme first?',
+        ways: ['enzyme alone (default)', 'vinegar, rinsed, the enzyme next day'],
+      },
+    ],
+    prevent: ['Pet bedding washed weekly at sixty.'],
+    confidence: 'medium',
+  }),
+];

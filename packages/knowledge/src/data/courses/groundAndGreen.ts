@@ -1,0 +1,249 @@
+import {
+  cleaner,
+  coloured,
+  course,
+  delicate,
+  dryOnly,
+  end,
+  only,
+  P,
+  protein,
+  surface,
+  synthetic,
+  tell,
+  W,
+  white,
+} from './kit.js';
+
+const NO_HEAT = 'No dryer and no iron before it is gone.';
+
+/** What comes from outdoors and from fire: dry first, then water. */
+export const groundAndGreen = [
+  course({
+    id: 'grass',
+    name: 'Grass, leaves, moss',
+    markIds: ['grass', 'moss'],
+    is: 'Leaf green with protein; later yellow-brown with tannin.',
+    tells: [
+      tell('Green on a pad with alcohol.', 'Leaf green.'),
+      tell('A brown rest.', 'Tannin or mud: oxygen, detergent.'),
+    ],
+    cause: 'Knees, sport.',
+    causeAction: ['Pre-treat it the same day.'],
+    garment: ['Shake it; let clods of mud dry.'],
+    surfaceAtOnce: ['Let it dry, vacuum.'],
+    donts: ['No rubbing.', 'No vinegar: acid turns leaf green olive.', NO_HEAT],
+    cloths: {
+      white: white({
+        first: [
+          P.brush({ onlyIf: 'Mud or moss on it, quite dry.', optional: true }),
+          P.enzyme({ c: [20, 40] }),
+        ],
+        wash: W.white([40, 60], 'A booster in the drum where the tag lets oxygen.'),
+        second: [
+          P.alcohol('dye'),
+          P.oxygen('colour', [240, 480], [40, 60], {
+            onlyIf: 'The alcohol aired and rinsed out; the tag lets oxygen.',
+          }),
+        ],
+      }),
+      coloured: coloured({
+        first: [P.enzyme({ c: [20, 40] })],
+        second: [
+          P.alcohol('dye'),
+          P.colourOxygen('colour', [60, 120], {
+            onlyIf: 'Fast in a hidden test; the alcohol aired and rinsed out.',
+          }),
+        ],
+      }),
+      synthetic: synthetic({
+        first: [P.enzyme({ c: [20, 40] })],
+        second: [P.oxygen('colour', [120, 240], [40, 40])],
+      }),
+      delicate: delicate({
+        first: [P.mild('protein')],
+        second: [
+          P.alcohol('dye', { min: [3, 3], when: { notFibreIds: ['acetate', 'triacetate'] } }),
+          P.peroxide('colour', [5, 10], { onlyIf: 'White, not antique; the alcohol aired and rinsed out.' }),
+        ],
+      }),
+      protein: protein({
+        first: [
+          P.alcohol('dye', { min: [3, 10], expect: 'On dry cloth, before any water.' }),
+          P.mild('protein'),
+        ],
+        second: [
+          P.alcohol('dye'),
+          P.peroxide('colour', [10, 20], {
+            onlyIf: 'White or fast in a test; the alcohol aired and rinsed out.',
+          }),
+        ],
+      }),
+      surface: surface({
+        first: [P.dust(), P.foam('protein')],
+        second: [P.enzymeBlot('protein', { min: [10, 20] }), P.peroxideBlot('colour', [5, 10])],
+      }),
+      dryOnly: cleaner('Green wants alcohol or enzymes.'),
+    },
+    never: [
+      ['Vinegar, or anything of iron.', 'Acid turns leaf green olive-brown.'],
+      ['Chlorine on it.', 'It yellows.'],
+    ],
+    says: ['Enzymes, a quarter to half an hour kept wet, do most.'],
+    disputes: [
+      {
+        question: 'Alcohol or enzymes first?',
+        ways: ['enzymes (default)', 'alcohol on dry cloth first: old marks, wool'],
+      },
+    ],
+    prevent: ['Pre-treat the same evening.'],
+  }),
+  course({
+    id: 'mud',
+    name: 'Mud, earth, clay',
+    markIds: ['mud', 'plaster'],
+    is: 'Fine clay in the yarns; red earth holds iron as well.',
+    tells: [
+      tell('It brushes to dust.', 'Plain mud.'),
+      tell('An orange haze after two washes.', 'Iron clay: citric acid.'),
+      tell('Green-brown.', 'Grass or humus.', 'grass'),
+      tell('White and hard.', 'Plaster: the same way; crack it off dry, acid last.'),
+    ],
+    cause: 'Field, garden, dog.',
+    causeAction: ['Let it dry; brush it outdoors.'],
+    garment: ['Let it dry two to twelve hours.'],
+    surfaceAtOnce: ['Let it dry; keep off it.'],
+    donts: ['No rubbing and no rinsing while it is wet.'],
+    cloths: {
+      white: white({
+        first: [
+          P.brush(),
+          P.enzyme({ c: [30, 40], expect: 'Enzyme detergent worked into what is ground in.' }),
+        ],
+        wash: W.white([40, 60], 'Full dose for heavy soil, pre-rinse on.'),
+        second: [
+          P.paste('pigment', { optional: true }),
+          P.citric('iron', { onlyIf: 'Orange; two drained waters since any oxygen.' }),
+        ],
+        end: end(2, 'accept', 'Two rounds; ground-in grey stays: a piece for dirty work.'),
+      }),
+      coloured: coloured({
+        first: [P.brush(), P.enzyme({ c: [30, 40] })],
+        second: [
+          P.citric('iron', { min: [30, 30], onlyIf: 'Orange; a hidden test first.' }),
+          P.warmSuds('pigment'),
+        ],
+      }),
+      synthetic: synthetic({
+        first: [P.brush(), P.enzyme({ c: [30, 40], optional: true })],
+        second: [P.warmSuds('pigment')],
+      }),
+      delicate: delicate({
+        first: [P.brush(), P.mild('pigment', { min: [10, 15] })],
+        second: [P.handSoak('pigment')],
+      }),
+      protein: protein({
+        first: [P.brush(), P.mild('pigment', { min: [10, 15], onlyIf: 'Still seen.' })],
+        second: [P.handSoak('pigment')],
+        notes: [only({ fibreIds: ['wool'] }, 'A wool coat: mostly that suffices.')],
+      }),
+      surface: surface({
+        first: [P.dust({ expect: 'Twelve hours later, when it is quite dry.' }), P.foam('pigment')],
+        second: [
+          P.foam('pigment'),
+          P.peroxideBlot('colour', [5, 10], { onlyIf: 'Humus brown is left; white or fast in a test.' }),
+        ],
+      }),
+      dryOnly: dryOnly({
+        first: [P.brush()],
+        end: end(1, 'professional', 'The brush takes most; the rest is a cleaner’s.'),
+      }),
+    },
+    never: [
+      ['Rubbing it wet.', 'Clay goes into the yarn.'],
+      ['Chlorine on red earth.', 'Its iron browns.'],
+    ],
+    says: ['Let it dry; then the brush; then water.'],
+    disputes: [
+      {
+        question: 'Peroxide and soda paste on ground-in dirt?',
+        ways: ['a long wash (default)', 'the paste, five hours and more, on white knits'],
+      },
+      { question: 'Wet mud on sturdy cotton?', ways: ['let it dry (default)', 'a strong jet at once'] },
+    ],
+    prevent: ['Boots off.'],
+  }),
+  course({
+    id: 'soot',
+    name: 'Soot, smuts, charcoal',
+    markIds: ['sootMark'],
+    alsoMarkIds: ['barbecueSmoke'],
+    is: 'Carbon dust, often oily; nothing bleaches it.',
+    tells: [
+      tell('It smears black under a dry finger.', 'Soot.'),
+      tell('Brown and sticky.', 'Smoke tar.', 'smokeSmell'),
+      tell('Even black, beside a printer.', 'Toner: cold only.', 'toner'),
+      tell('From a house fire.', 'Gloves and mask; a smoke-damage firm and the insurer first.'),
+    ],
+    cause: 'Fire, candle, grill.',
+    causeAction: ['A short wick.'],
+    garment: ['Do not touch it; shake it outdoors.'],
+    surfaceAtOnce: ['Vacuum, the nozzle a centimetre off.'],
+    donts: ['No rubbing.', 'No water first.'],
+    cloths: {
+      white: white({
+        first: [
+          P.dust(),
+          P.sponge(),
+          P.powder({ onlyIf: 'Oily soot.' }),
+          P.suds('fat', { c: [30, 40], onlyIf: 'Oily soot; dab from the back over a pad.' }),
+        ],
+        wash: W.white([40, 60], 'Alone; an extra rinse.'),
+        second: [P.spirits('fat'), ...P.afterSolvent(), P.soda('film', { min: [60, 60] })],
+        end: end(2, 'accept', 'Two rounds; what is grey is carbon in the yarn.'),
+      }),
+      coloured: coloured({
+        first: [P.dust(), P.sponge(), P.suds('fat')],
+        second: [P.suds('fat')],
+        end: end(2, 'accept', 'What stays grey stays.'),
+      }),
+      synthetic: synthetic({
+        first: [P.dust(), P.sponge({ expect: 'Static holds it.' }), P.suds('fat')],
+        second: [P.suds('fat')],
+        end: end(2, 'accept', 'What stays grey stays.'),
+      }),
+      delicate: delicate({
+        first: [P.dust(), P.sponge(), P.mild('fat', { min: [10, 15] })],
+        second: [P.mild('pigment', { min: [20, 30] })],
+      }),
+      protein: protein({
+        first: [P.dust(), P.sponge(), P.powder({ min: [10, 30] }), P.mild('fat', { min: [10, 15] })],
+        second: [P.mild('pigment', { min: [20, 30] })],
+        end: end(2, 'accept', 'Grey is accepted, or a cleaner.'),
+      }),
+      surface: surface({
+        first: [
+          P.dust(),
+          P.sponge(),
+          P.powder({ min: [30, 60] }),
+          P.foam('fat', { onlyIf: 'The dry passes give no more.' }),
+        ],
+        second: [P.powder({ min: [30, 480] })],
+        end: end(2, 'professional', 'Larger than a hand, or a house fire: a smoke-damage firm.'),
+      }),
+      dryOnly: dryOnly({ first: [P.dust(), P.sponge()] }),
+    },
+    never: [
+      ['Water or rubbing first.', 'It drives the carbon in.'],
+      ['Bleach of any kind for the black.', 'Carbon does not bleach.'],
+    ],
+    says: ['What stays grey stays.'],
+    disputes: [
+      {
+        question: 'Powder or rubber sponge?',
+        ways: ['the sponge on dry soot, powder on oily (default)', 'powder always'],
+      },
+    ],
+    prevent: ['Wicks short.'],
+  }),
+];

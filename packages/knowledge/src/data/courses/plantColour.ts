@@ -1,0 +1,547 @@
+import {
+  cleaner,
+  coloured,
+  course,
+  delicate,
+  end,
+  honest,
+  only,
+  P,
+  protein,
+  surface,
+  synthetic,
+  tell,
+  W,
+  white,
+} from './kit.js';
+
+const NO_HEAT = 'No dryer and no iron before it is gone.';
+const NO_SOAP = 'No soap bar: soap sets tannin.';
+
+/** What plants colour, and what is sweet: water first, then acid or oxygen. */
+export const plantColour = [
+  course({
+    id: 'wineBerry',
+    name: 'Red wine, berries, cherry, beetroot',
+    markIds: ['redWine', 'berry', 'blackcurrant', 'cherry', 'beetroot'],
+    is: 'Fruit colour with tannin and sugar; water-soluble while it is fresh.',
+    tells: [
+      tell('Blue or green in suds or soda.', 'Fruit colour; it goes on coming.'),
+      tell('Yellow-brown in suds.', 'Beetroot.'),
+      tell('Grey-brown, nothing turns blue.', 'Old tannin: the oxygen bath.'),
+    ],
+    cause: 'A spill; the first minute matters.',
+    causeAction: ['Blot it at once.'],
+    garment: ['Blot a minute; cold water through from the back, two to five minutes.', 'Keep it damp.'],
+    surfaceAtOnce: [
+      'Blot from outside in until it is pale.',
+      'Cold water in small pours: half a cup in all for a glass on a carpet, a teaspoon a palm on a seat; blot each.',
+    ],
+    donts: [NO_SOAP, 'No rubbing.', NO_HEAT],
+    cloths: {
+      white: white({
+        first: [
+          P.flush({ when: { wet: true } }),
+          P.peroxideSuds('colour', { when: { wet: true }, expect: 'It pales within minutes.' }),
+          P.dip('colour', {
+            when: { wet: false },
+            onlyIf: 'White cotton or linen whose tag bears sixty; metal parts out.',
+            expect: 'Blue, then gone.',
+          }),
+        ],
+        second: [P.long('colour', { c: [40, 60] })],
+        end: end(
+          2,
+          'accept',
+          'Two soaks; on all-white cotton a run remover once, with its own cautions; then accept it.',
+        ),
+        notes: [
+          'Where the tag bars bleach: vinegar and detergent a quarter of an hour, a full rinse, a wash without bleach, sun.',
+        ],
+      }),
+      coloured: coloured({
+        first: [
+          P.flush(),
+          P.vinegarSuds(),
+          P.peroxide('colour', [5, 10], {
+            onlyIf: 'Fast in a hidden test; the tag lets oxygen; the vinegar fully rinsed out.',
+          }),
+        ],
+        second: [P.colourOxygen('colour', [120, 240])],
+      }),
+      synthetic: synthetic({
+        first: [P.flush({ expect: 'The flush takes most.' }), P.vinegarSuds()],
+        second: [P.oxygen('colour', [120, 240], [40, 40])],
+      }),
+      delicate: delicate({
+        first: [
+          P.drip({ stop: 'A lining gives colour.' }),
+          P.weakVinegar('colour'),
+          P.peroxide('colour', [3, 5], {
+            onlyIf: 'White viscose or cotton lace, not antique; the vinegar fully rinsed out.',
+          }),
+        ],
+        second: [P.peroxide('colour', [5, 10])],
+        end: end(1, 'professional', 'Then a cleaner, told the wine and the day.'),
+      }),
+      protein: protein({
+        first: [
+          P.drip(),
+          P.vinegarSuds({ c: [15, 25] }),
+          P.peroxide('colour', [5, 15], { onlyIf: 'White or fast in a test; the vinegar fully rinsed out.' }),
+        ],
+        second: [P.peroxide('colour', [15, 30])],
+      }),
+      surface: surface({
+        first: [
+          P.waterBlot({ when: { wet: true } }),
+          P.vinegarBlot('colour'),
+          P.weigh({ when: { itemIds: ['carpet', 'rug'] } }),
+        ],
+        second: [
+          P.peroxideBlot('colour', [3, 5], {
+            onlyIf:
+              'White or fast in a test, wool too; two plain-damp blots and dry to the touch since any vinegar.',
+          }),
+          P.mattressCoat('colour'),
+        ],
+        checks: ['nextDay', 'fromSide'],
+        notes: ['A seat without a code: the hidden water test first.'],
+      }),
+      dryOnly: cleaner('Water rings it, and its old dye is unknown.'),
+    },
+    never: [
+      ['A soap bar on it.', 'Soap sets tannin.'],
+      ['Acid and oxygen without a full rinse between.', 'Peracetic acid.'],
+      ['Oxygen powder on wool or silk.', 'Its alkali harms them.'],
+    ],
+    says: [
+      'Blue or green in the bath is normal.',
+      'Dried on white cotton: a hot oxygen bath, not plain hot water.',
+    ],
+    disputes: [
+      {
+        question: 'At once, or let it dry?',
+        ways: ['cold and blot at once (default)', 'white cotton: dry, then the hot oxygen dip'],
+      },
+      {
+        question: 'Salt, white wine, soda water?',
+        ways: ['no gain over cold water (default)', 'habit; dyers fix dye with salt'],
+      },
+      {
+        question: 'Boiling water poured from a height?',
+        ways: ['not offered: it scalds (default)', 'fresh, on white cotton'],
+      },
+    ],
+    prevent: ['White napkins with red wine.'],
+  }),
+  course({
+    id: 'sugarPale',
+    name: 'Honey, white wine, beer, lemonade, pale sugar',
+    markIds: ['honey', 'whiteWine', 'ale', 'spirits', 'vapeLiquid'],
+    is: 'Sugar with little colour; air and heat brown it later.',
+    tells: [
+      tell('Stiff, sticky, shiny.', 'Sugar is still in it.'),
+      tell('A brown edge weeks later.', 'Browned sugar: oxygen.'),
+      tell('Beer: a sour smell.', 'Protein too: an enzyme wash.'),
+    ],
+    cause: 'A spill that dried unseen.',
+    causeAction: ['Rinse it even where nothing shows.'],
+    garment: ['Lift; rinse lukewarm two minutes.'],
+    surfaceAtOnce: ['Lift, blot; a lukewarm damp cloth until nothing sticks.'],
+    donts: ['No dryer and no iron before it is rinsed out.'],
+    cloths: {
+      white: white({
+        first: [P.flush({ c: [30, 40], min: [2, 10], stop: 'Nothing sticks.' })],
+        second: [P.oxygen('sugar', [60, 360], [40, 60])],
+        checks: ['feel', 'daylight'],
+      }),
+      coloured: coloured({
+        first: [P.flush({ c: [30, 40], min: [2, 10], stop: 'Nothing sticks.' })],
+        second: [P.colourOxygen('sugar', [60, 120])],
+        checks: ['feel'],
+      }),
+      synthetic: synthetic({
+        first: [P.flush({ c: [30, 40], min: [2, 10] })],
+        second: [P.colourOxygen('sugar', [60, 120])],
+        checks: ['feel'],
+      }),
+      delicate: delicate({
+        first: [P.drip({ c: [20, 30] })],
+        second: [P.weakVinegar('sugar')],
+        checks: ['feel'],
+      }),
+      protein: protein({
+        first: [P.drip({ c: [20, 30] })],
+        second: [
+          P.vinegar('sugar', { min: [15, 15] }),
+          P.peroxide('sugar', [5, 15], { onlyIf: 'White or fast in a test; the vinegar fully rinsed out.' }),
+        ],
+        checks: ['feel'],
+      }),
+      surface: surface({
+        first: [P.waterBlot({ stop: 'A finger does not stick.' }), P.foam('sugar', { optional: true })],
+        second: [
+          P.waterBlot({ expect: 'Sticky or dull later: more water, no more soap.' }),
+          P.peroxideBlot('sugar', [3, 5]),
+        ],
+        checks: ['nextDay', 'feel'],
+      }),
+      dryOnly: cleaner('Sugar needs water; crumble what is dry first.'),
+    },
+    never: [['Dry heat on sugar.', 'It caramelises.']],
+    says: ['Sticky means sugar: more water, not more soap.'],
+    prevent: ['Rinse spills the same day.'],
+  }),
+  course({
+    id: 'sugarColoured',
+    name: 'Cola, juice, jam, squash, sweets',
+    markIds: ['cola', 'fruitJuice', 'fruitJam', 'softDrink', 'foodColouring', 'boiledSweet', 'medicine'],
+    is: 'Sugar with a brown, orange or fruit colour.',
+    tells: [
+      tell('Sticky.', 'Sugar first.'),
+      tell('Blue in suds.', 'Fruit colour.', 'wineBerry'),
+      tell('Bright orange, red or blue, from a bottle.', 'Food dye: detergent, peroxide, sun.'),
+    ],
+    cause: 'A spill.',
+    causeAction: ['Rinse it before it dries.'],
+    garment: ['Lift jam with a spoon; cold to lukewarm water through from the back, two minutes.'],
+    surfaceAtOnce: ['Lift, blot; a lukewarm damp cloth.'],
+    donts: [NO_SOAP, NO_HEAT],
+    cloths: {
+      white: white({
+        first: [
+          P.lift({ optional: true }),
+          P.flush({ c: [20, 35], min: [2, 10] }),
+          P.enzyme({ min: [10, 20] }),
+        ],
+        second: [P.oxygen('colour', [60, 360], [40, 60])],
+      }),
+      coloured: coloured({
+        first: [P.flush({ c: [20, 35], min: [2, 10] }), P.vinegarSuds()],
+        second: [P.colourOxygen('colour', [60, 240])],
+      }),
+      synthetic: synthetic({
+        first: [P.flush({ c: [20, 35], min: [2, 10] }), P.vinegarSuds()],
+        second: [P.colourOxygen('colour', [60, 240])],
+        notes: [
+          only(
+            { fibreIds: ['polyamide'] },
+            'Food dye on polyamide: within the hour, it takes like its own dye.',
+          ),
+        ],
+      }),
+      delicate: delicate({
+        first: [P.drip({ c: [20, 30] }), P.mild('colour')],
+        second: [P.peroxide('colour', [3, 5])],
+      }),
+      protein: protein({
+        first: [
+          P.drip({ c: [20, 30] }),
+          P.mild('colour'),
+          P.vinegarSuds({
+            c: [15, 25],
+            optional: true,
+            onlyIf: 'Jam or berry; never on food dye, which acid fixes; a hidden test first.',
+          }),
+        ],
+        second: [P.peroxide('colour', [10, 20])],
+        end: end(2, 'professional', 'Food dye on wool is often there for good; a cleaner early.'),
+      }),
+      surface: surface({
+        first: [P.lift(), P.waterBlot({ stop: 'A finger does not stick.' }), P.foam('colour')],
+        second: [
+          P.vinegarBlot('colour', { after: 'dryToTouch' }),
+          P.peroxideBlot('colour', [3, 5], {
+            onlyIf: 'White or fast in a test; two plain-damp blots and dry to the touch since the vinegar.',
+          }),
+        ],
+        checks: ['nextDay', 'feel'],
+        notes: ['A cover of code W: white soap or a clear detergent, and a last pass of plain cold water.'],
+      }),
+      dryOnly: cleaner('Sugar needs water.'),
+    },
+    never: [
+      ['A soap bar on juice.', 'It sets tannin.'],
+      ['Dry heat.', 'It browns the sugar.'],
+    ],
+    says: ['Water for the sugar, then detergent for the colour.'],
+    disputes: [
+      {
+        question: 'Fruit jelly on a cover of code W?',
+        ways: ['a clear detergent (default)', 'white soap, cold, with a thorough last rinse'],
+      },
+    ],
+    prevent: ['Lids on drinks.'],
+  }),
+  course({
+    id: 'teaCoffee',
+    name: 'Tea, black coffee',
+    markIds: ['tea', 'coffee', 'matcha'],
+    is: 'Tannin and roast brown; no fat.',
+    tells: [
+      tell('Grey-black on metal, or in spots.', 'Iron with tannin: acid, no oxygen.', 'rust'),
+      tell('Shiny, see-through.', 'Milk.', 'coffeeMilk'),
+      tell('Green powder.', 'Matcha: leaf green with tannin; the same course, enzymes first.'),
+    ],
+    cause: 'A spill, a mug.',
+    causeAction: ['Rinse at once.'],
+    garment: ['Blot; cold to lukewarm water through from the back, two to three minutes.'],
+    surfaceAtOnce: ['Blot; a damp cloth, a teaspoon a palm, until it is pale.'],
+    donts: [NO_SOAP, NO_HEAT],
+    cloths: {
+      white: white({
+        first: [
+          P.flush({ c: [15, 35] }),
+          P.enzyme({ min: [10, 15] }),
+          P.oxygen('colour', [60, 120], [60, 60], {
+            when: { wet: false },
+            onlyIf: 'Dried or old; the tag bears sixty and oxygen, else the long soak at forty.',
+          }),
+        ],
+        second: [P.long('colour', { c: [40, 60] })],
+      }),
+      coloured: coloured({
+        first: [P.flush({ c: [15, 35] }), P.vinegarSuds()],
+        second: [P.colourOxygen('colour', [120, 240])],
+      }),
+      synthetic: synthetic({
+        first: [P.flush({ c: [15, 35], expect: 'A wash at forty mostly suffices.' })],
+        second: [P.colourOxygen('colour', [120, 240])],
+      }),
+      delicate: delicate({
+        first: [P.drip({ c: [15, 25] }), P.weakVinegar('colour')],
+        second: [P.glycerine('colour'), P.peroxide('colour', [3, 10])],
+      }),
+      protein: protein({
+        first: [P.drip({ c: [15, 25] }), P.vinegarSuds({ c: [20, 25], min: [10, 20] })],
+        second: [
+          P.peroxide('colour', [10, 20], {
+            onlyIf: 'White or fast in a test; the vinegar fully rinsed out.',
+          }),
+        ],
+      }),
+      surface: surface({
+        first: [P.waterBlot(), P.vinegarBlot('colour'), P.weigh({ when: { itemIds: ['carpet', 'rug'] } })],
+        second: [
+          P.waterBlot({ expect: 'A ring that came up: again, then a towel and a weight.' }),
+          P.peroxideBlot('colour', [3, 10], {
+            onlyIf: 'White or fast in a test; two plain-damp blots and dry to the touch since the vinegar.',
+          }),
+          P.mattressCoat('colour'),
+        ],
+        checks: ['nextDay', 'fromSide'],
+      }),
+      dryOnly: cleaner('Water browns jute and rings a no-water cover.'),
+    },
+    never: [
+      ['A soap bar.', 'It sets tannin.'],
+      ['Oxygen on grey-black spots.', 'There is iron in them: darker, and it weakens the cloth.'],
+    ],
+    says: ['Old brown on white cotton: a hot oxygen bath, not hot water.'],
+    disputes: [
+      {
+        question: 'Glycerine first on old marks?',
+        ways: ['only on fine things (default)', 'on every old mark'],
+      },
+    ],
+    prevent: ['A coaster.'],
+  }),
+  course({
+    id: 'coffeeMilk',
+    name: 'Coffee or tea with milk, cocoa drinks',
+    markIds: ['coffeeMilk'],
+    is: 'Tannin and roast brown over milk.',
+    tells: [
+      tell('A stiff, see-through edge.', 'Milk is in it.'),
+      tell('Sour when warm.', 'Milk is still in it.'),
+    ],
+    cause: 'A spill.',
+    causeAction: ['Rinse it cold at once.'],
+    garment: ['Blot; cold water through from the back, two to three minutes.'],
+    surfaceAtOnce: ['Blot; a cold damp cloth, a teaspoon a palm.'],
+    donts: ['No water above forty degrees.', NO_SOAP, NO_HEAT],
+    cloths: {
+      white: white({
+        first: [
+          P.flush(),
+          P.enzyme({ expect: 'Milk goes, then the brown shows free.' }),
+          P.peroxide('colour', [5, 10], { optional: true }),
+        ],
+        wash: W.white([40, 40]),
+        second: [P.long('colour', { c: [40, 40] })],
+        checks: ['daylight', 'smellWarm'],
+        end: end(2, 'accept', 'Once more at sixty when no milk is left; then accept it.'),
+      }),
+      coloured: coloured({
+        first: [P.flush(), P.enzyme()],
+        second: [P.vinegarSuds(), P.colourOxygen('colour', [120, 240])],
+        checks: ['daylight', 'smellWarm'],
+      }),
+      synthetic: synthetic({
+        first: [P.flush(), P.suds('fat', { min: [5, 10] }), P.enzyme()],
+        second: [P.colourOxygen('colour', [120, 240])],
+        checks: ['daylight', 'smellWarm'],
+      }),
+      delicate: delicate({
+        first: [P.drip(), P.mild('protein')],
+        second: [
+          P.weakVinegar('colour'),
+          P.peroxide('colour', [3, 5], { onlyIf: 'White, not antique; the vinegar fully rinsed out.' }),
+        ],
+      }),
+      protein: protein({
+        first: [P.drip(), P.mild('protein'), P.vinegarSuds({ optional: true })],
+        second: [
+          P.peroxide('colour', [10, 20], {
+            onlyIf: 'White or fast in a test; the vinegar fully rinsed out.',
+          }),
+        ],
+        checks: ['daylight', 'smellWarm'],
+      }),
+      surface: surface({
+        first: [
+          P.waterBlot(),
+          P.foam('protein'),
+          P.vinegarBlot('colour', { onlyIf: 'Brown is left; a hidden test first.' }),
+        ],
+        second: [
+          P.odourRemover(),
+          P.peroxideBlot('colour', [3, 10], {
+            onlyIf: 'White or fast in a test; two plain-damp blots and dry to the touch since the vinegar.',
+          }),
+        ],
+        checks: ['nextDay', 'smellWarm'],
+      }),
+      dryOnly: cleaner('Water rings it, and milk sours.'),
+    },
+    never: [
+      ['Hot water before the milk is gone.', 'It sets the milk protein.'],
+      ['A soap bar.', 'It sets tannin.'],
+    ],
+    says: ['Milk first, cold; brown second.'],
+    prevent: ['A lid on the cup.'],
+  }),
+  course({
+    id: 'soySauce',
+    name: 'Soy sauce, yeast extract',
+    markIds: ['soySauce'],
+    is: 'Water-soluble brown with salt, sugar and protein.',
+    tells: [tell('It rinses brown at once.', 'Fresh.'), tell('Sticky.', 'Sugar in the sauce.')],
+    cause: 'A spill.',
+    causeAction: ['Rinse at once.'],
+    garment: ['Cold water through from the back, two to three minutes.'],
+    surfaceAtOnce: ['Blot; a cold damp cloth, a teaspoon a palm.'],
+    donts: ['No rubbing.', NO_HEAT],
+    cloths: {
+      white: white({
+        first: [P.flush(), P.enzyme({ min: [10, 20] })],
+        wash: W.white([40, 40]),
+        second: [P.peroxide('colour', [5, 15]), P.oxygen('colour', [60, 360], [40, 60])],
+      }),
+      coloured: coloured({
+        first: [P.flush(), P.enzyme({ min: [10, 20] })],
+        second: [P.vinegarSuds(), P.colourOxygen('colour', [60, 180])],
+      }),
+      synthetic: synthetic({ first: [P.flush()], second: [P.enzyme({ min: [10, 20] })] }),
+      delicate: delicate({
+        first: [P.drip(), P.mild('colour', { min: [5, 15] })],
+        second: [P.weakVinegar('colour')],
+      }),
+      protein: protein({
+        first: [P.drip(), P.mild('colour', { min: [5, 15] }), P.vinegarSuds({ optional: true })],
+        second: [
+          P.peroxide('colour', [10, 20], {
+            onlyIf: 'White or fast in a test; the vinegar fully rinsed out.',
+          }),
+        ],
+      }),
+      surface: surface({
+        first: [
+          P.waterBlot(),
+          P.foam('colour'),
+          P.vinegarBlot('colour', { onlyIf: 'Brown is left; a hidden test first.' }),
+        ],
+        second: [
+          P.waterBlot(),
+          P.peroxideBlot('colour', [5, 10], {
+            onlyIf: 'White or fast in a test; two plain-damp blots and dry to the touch since the vinegar.',
+          }),
+        ],
+        checks: ['nextDay'],
+      }),
+      dryOnly: cleaner('Water rings it.'),
+    },
+    never: [['Dry heat.', 'It browns sugar and protein.']],
+    says: ['Cold water at once takes nearly all.'],
+    prevent: ['A small dish.'],
+  }),
+  course({
+    id: 'walnutTannin',
+    name: 'Walnut hull, oak, autumn leaves',
+    markIds: ['walnut'],
+    is: 'A plant dye that darkens in the air and holds without help.',
+    tells: [
+      tell('Yellow-green, brown within hours.', 'Walnut: be quick.'),
+      tell('Grey-black.', 'Iron in it: acid, no oxygen.', 'rust'),
+      tell('Browner after suds.', 'Alkali darkens it.'),
+    ],
+    cause: 'Hulls, wet leaves, dripping bark.',
+    causeAction: ['Gloves and old clothes for the job.'],
+    garment: ['Lift; cold water through for five minutes, within the hour.'],
+    surfaceAtOnce: ['Blot; a cold damp cloth, a teaspoon a palm.'],
+    donts: [NO_SOAP, 'No soda.', NO_HEAT],
+    cloths: {
+      white: white({
+        first: [
+          P.flush({ min: [5, 10] }),
+          P.suds('dye', { min: [10, 20] }),
+          P.oxygen('dye', [120, 480], [60, 60], {
+            onlyIf: 'No grey-black iron in it; the tag bears sixty and oxygen, else forty.',
+            expect: 'It darkens first, then pales.',
+          }),
+        ],
+        wash: W.white([40, 60]),
+        dry: ['sun', 'line'],
+        second: [P.long('dye', { c: [40, 60] })],
+        end: end(
+          4,
+          'accept',
+          'Up to four soaks; on all-white cotton a run remover once, with its cautions; then it is beige: accept it or dye brown.',
+        ),
+      }),
+      coloured: coloured({
+        first: [P.flush({ min: [5, 10] }), P.vinegarSuds()],
+        second: [P.colourOxygen('dye', [120, 240])],
+        end: end(2, 'dyePatch', 'Accept it, dye over, or patch.'),
+      }),
+      synthetic: synthetic({
+        first: [P.flush({ min: [5, 10] }), P.vinegarSuds()],
+        second: [P.oxygen('dye', [120, 240], [40, 40])],
+      }),
+      delicate: delicate({ first: [P.drip(), P.mild('dye')], second: [P.peroxide('dye', [5, 10])] }),
+      protein: protein({
+        first: [P.drip({ min: [5, 10] }), P.mild('dye')],
+        second: [P.peroxide('dye', [15, 30])],
+        end: end(2, 'dyePatch', 'It is a wool dye: dry, it is there for good; dye over.'),
+      }),
+      surface: surface({
+        first: [P.waterBlot(), P.foam('dye')],
+        second: [P.peroxideBlot('dye', [5, 10])],
+        end: end(2, 'professional', 'Twice, then a professional; poor odds.'),
+      }),
+      dryOnly: honest('accept', 'Dye in jute, leather or old cloth: a conservator, or cover it.'),
+    },
+    never: [
+      ['Soap, soda or ammonia before oxygen.', 'Alkali darkens it in the fibre.'],
+      ['An iron pot.', 'It makes ink.'],
+      ['Chlorine on wool or silk.', 'It destroys them.'],
+    ],
+    says: ['Within the hour it rinses out; next day it is a dye.'],
+    disputes: [
+      { question: 'Oxygen or reducer first on white?', ways: ['oxygen, twice (default)', 'reducer first'] },
+    ],
+    prevent: ['Gloves, an old apron.'],
+    confidence: 'medium',
+  }),
+];

@@ -1,0 +1,263 @@
+import {
+  cleaner,
+  coloured,
+  course,
+  delicate,
+  end,
+  honest,
+  P,
+  protein,
+  surface,
+  synthetic,
+  tell,
+  W,
+  white,
+} from './kit.js';
+
+const REDUCER: [string, string] = [
+  'The reducer with acid, with oxygen, in a closed vessel, on metal, wool, silk, acetate or elastane, with asthma in the house.',
+  'Sulphur dioxide, heat, damage.',
+];
+const NO_DRYING = 'No dryer, no iron, no drying in.';
+
+/** Dye that has left one cloth for another. */
+export const runDye = [
+  course({
+    id: 'dyeRun',
+    name: 'Dye run',
+    markIds: ['dyeRun'],
+    is: 'Another piece’s loose dye: held by the surface while wet, bound once it has dried or been hot.',
+    tells: [
+      tell('A damp white rag takes colour.', 'Still loose: the dye-suspending bath.'),
+      tell('The rag takes none.', 'Bound: the reducer on white.'),
+      tell('Even pink on everything.', 'From the bath: good odds.'),
+      tell('Streaks and prints.', 'They lay touching: harder.'),
+      tell('Blue from jeans, rubbed on.', 'Indigo.', 'indigo'),
+    ],
+    cause: 'A new red or dark piece, too hot, or stood wet.',
+    causeAction: ['The culprit out, marked, and washed alone and cold from now on.'],
+    garment: ['Keep everything wet; the culprit out; none of it into a dryer.'],
+    surfaceAtOnce: ['Lift the wet piece off, blot.'],
+    donts: [NO_DRYING, 'No salt, no vinegar.'],
+    cloths: {
+      white: white({
+        first: [
+          P.dye([20, 80], [40, 60], { expect: 'Half within twenty minutes at sixty, forty at forty.' }),
+        ],
+        wash: W.white([60, 60], 'Half full; a dye-catching sheet only shows whether dye still moves.'),
+        second: [
+          P.reducer('dye', {
+            onlyIf:
+              'Nothing moves any more; all white, no elastane, no metal; a coloured border: a corner first, it takes that too; nobody with asthma.',
+          }),
+          P.oxygen('dye', [120, 360], [40, 60], {
+            onlyIf: 'The reducer rinsed out in two drained waters; the tag lets oxygen.',
+          }),
+        ],
+        checks: ['daylight', 'besideClean'],
+        end: end(2, 'dyePatch', 'Two rounds; then accept it, or dye over.'),
+      }),
+      coloured: coloured({
+        first: [
+          P.dye([40, 80], [40, 40], { onlyIf: 'A corner test first; each colour in a bath of its own.' }),
+        ],
+        wash: W.coloured('The longest, alone.'),
+        second: [P.dye([60, 80], [40, 40])],
+        checks: ['daylight', 'besideClean'],
+        end: end(
+          2,
+          'dyePatch',
+          'Accept it, or dye over darker. The reducer comes last and takes the piece’s own dye.',
+        ),
+      }),
+      synthetic: synthetic({
+        first: [P.dye([20, 80], [40, 40], { expect: 'On polyester loose dye rinses best.' })],
+        second: [P.dye([60, 80], [40, 40])],
+        checks: ['besideClean'],
+      }),
+      delicate: delicate({
+        first: [P.coolDye({ min: [15, 30] })],
+        second: [P.coolDye({ min: [15, 30] })],
+        checks: ['besideClean'],
+      }),
+      protein: protein({
+        first: [P.waters('looseDye', { min: [15, 30], c: [12, 30] }), P.handSoak('looseDye')],
+        second: [P.handSoak('looseDye')],
+        checks: ['besideClean'],
+        end: end(2, 'professional', 'A cleaner; no acid: it fixes acid dye on wool.'),
+      }),
+      surface: surface({
+        first: [P.waterBlot(), P.foam('dye')],
+        second: [P.peroxideBlot('dye', [10, 20])],
+        checks: ['whiteCloth'],
+      }),
+      dryOnly: cleaner('Blot it dry, at once.'),
+    },
+    never: [['Drying or tumbling before it is gone.', 'That fixes the dye.'], REDUCER],
+    says: ['Wet it is a rewash; dry it is a repair.'],
+    disputes: [
+      {
+        question: 'First step?',
+        ways: [
+          'the hot suspending bath (default)',
+          'the reducer at once: all-white loads, fastest',
+          'oxygen alone: only pale runs',
+        ],
+      },
+    ],
+    prevent: ['Reds alone, three times.'],
+  }),
+  course({
+    id: 'ownRun',
+    name: 'Its own trim has run',
+    markIds: ['ownRun'],
+    is: 'Its trim or embroidery bled while it lay wet.',
+    tells: [
+      tell('A halo round the trim.', 'Its own dye.'),
+      tell('A rag on the trim takes colour.', 'Still bleeding: never still in plain water.'),
+    ],
+    cause: 'Wet and still; hot, or soapy.',
+    causeAction: ['Keep it moving; dry it fast and flat.'],
+    garment: ['Cold water, wet and moving, until it rinses clear.'],
+    surfaceAtOnce: ['A damp cloth.'],
+    donts: ['Do not fold it wet.', NO_DRYING],
+    cloths: {
+      white: white({
+        first: [P.dye([20, 80], [40, 60], { onlyIf: 'A corner test; as hot as the tag lets.' })],
+        wash: W.coloured('Cold start, alone, spun at once.'),
+        dry: ['flat'],
+        dryNotes: ['White towels between the layers; a fan on it.'],
+        second: [P.dye([60, 80], [40, 60])],
+        end: end(2, 'accept', 'Two rounds; then unpick the trim, or accept it.'),
+      }),
+      coloured: coloured({
+        first: [P.dye([20, 80], [40, 40])],
+        dry: ['flat'],
+        second: [P.dye([60, 80], [40, 40])],
+      }),
+      synthetic: synthetic({
+        first: [P.dye([20, 80], [40, 40])],
+        dry: ['flat'],
+        second: [P.dye([60, 80], [40, 40])],
+      }),
+      delicate: delicate({
+        first: [P.coolDye({ min: [20, 30] })],
+        second: [P.coolDye({ min: [20, 30] })],
+        end: end(1, 'professional', 'A cleaner; antique: dry it flat at once, a conservator.'),
+      }),
+      protein: protein({
+        first: [P.waters('looseDye', { min: [10, 15], c: [12, 25] })],
+        second: [P.handSoak('looseDye')],
+      }),
+      surface: cleaner('A cushion whose piping has bled.'),
+      dryOnly: cleaner('Dry it flat with blotting paper between.'),
+    },
+    never: [
+      ['The reducer where the trim must stay.', 'It takes both.'],
+      ['Leaving it wet and still.', 'It bleeds on.'],
+    ],
+    says: ['Moving in a suspending bath, or dry and flat: nothing between.'],
+    disputes: [
+      {
+        question: 'The reducer?',
+        ways: ['never (default)', 'a tiny spot on the halo: it pales the edge of the trim'],
+      },
+    ],
+    prevent: ['Try the trim with a wet rag before the first wash.'],
+  }),
+  course({
+    id: 'syntheticRun',
+    name: 'Dye in polyester or polyamide',
+    markIds: ['syntheticRun'],
+    is: 'Dye dissolved into the fibre by heat: it cannot be washed off a surface.',
+    tells: [
+      tell('A rag takes none, the tint is even.', 'In the fibre.'),
+      tell('The seams are paler.', 'It went over under an iron or in a dryer.'),
+    ],
+    cause: 'A hot wash, a dryer or an iron beside dark polyester.',
+    causeAction: ['Wash dark polyester apart, at forty at most.'],
+    garment: ['Hang it wet.'],
+    surfaceAtOnce: ['Lift them apart.'],
+    donts: [NO_DRYING],
+    cloths: {
+      white: white({ first: [P.dye([60, 80], [60, 60])], second: [P.oxygen('dye', [120, 240], [40, 60])] }),
+      coloured: coloured({ first: [P.dye([60, 80], [40, 40])], second: [P.dye([60, 80], [40, 40])] }),
+      synthetic: synthetic({
+        first: [P.dye([60, 80], [40, 60])],
+        second: [
+          P.reducer('dye', {
+            onlyIf: 'All-white polyester, a tag of sixty, no elastane, no metal; nobody with asthma.',
+          }),
+          P.oxygen('dye', [120, 240], [40, 60], {
+            onlyIf: 'The reducer rinsed out in two drained waters; the tag lets oxygen.',
+          }),
+        ],
+        end: end(2, 'accept', 'Two rounds lighten it by a third to a half.'),
+      }),
+      delicate: honest('accept', 'Acetate dyes the same way, and heat is barred.'),
+      protein: cleaner('Reducer and heat are barred.'),
+      surface: cleaner('Foam only, in place.'),
+      dryOnly: cleaner('Solvent may draw it.'),
+    },
+    never: [['Heat before it is lighter.', 'It drives it deeper.'], REDUCER],
+    says: ['Heat put it in; forty degrees will not take it out.'],
+    disputes: [{ question: 'The reducer?', ways: ['at sixty, on all white (default)', 'accept it at once'] }],
+    prevent: ['Dark polyester cool.'],
+    confidence: 'low',
+  }),
+  course({
+    id: 'indigo',
+    name: 'Blue from jeans',
+    markIds: [],
+    alsoMarkIds: ['dyeRun'],
+    is: 'Indigo rubbed off, not dissolved: it sits on the surface until it is warm and wet.',
+    tells: [
+      tell('A white eraser or foam lifts blue.', 'On the surface.'),
+      tell('On plastic, deeper each week.', 'It has migrated: for good.'),
+    ],
+    cause: 'New raw denim.',
+    causeAction: ['Jeans inside out, cold, alone, two or three times; not on pale seats until then.'],
+    garment: ['Dry eraser.'],
+    surfaceAtOnce: ['A dry white cloth, then foam the same day.'],
+    donts: ['No heat.'],
+    cloths: {
+      white: white({
+        first: [P.suds('pigment')],
+        wash: W.white([60, 60], 'Alone.'),
+        second: [
+          P.dye([60, 80], [60, 60]),
+          P.reducer('dye', {
+            expect: 'Yellow-green while it works: rinse it out at once, still warm, or it blues again.',
+          }),
+        ],
+      }),
+      coloured: coloured({ first: [P.suds('pigment')], second: [P.dye([60, 80], [40, 40])] }),
+      synthetic: synthetic({ first: [P.suds('pigment')], second: [P.suds('pigment')] }),
+      delicate: delicate({
+        first: [P.mild('pigment', { min: [5, 10] })],
+        second: [P.coolDye({ min: [20, 30] })],
+      }),
+      protein: protein({
+        first: [P.mild('pigment', { min: [5, 10] })],
+        second: [P.mild('pigment', { min: [5, 10] })],
+      }),
+      surface: surface({
+        first: [P.eraser(), P.foam('pigment')],
+        second: [P.foam('pigment')],
+        checks: ['whiteCloth'],
+        end: end(2, 'professional', 'On a coated seat after a week: accept it, or recolour.'),
+      }),
+      dryOnly: cleaner('The eraser on suede; the rest a cleaner.'),
+    },
+    never: [['Alcohol on coated seats.', 'It takes the coat.'], REDUCER],
+    says: ['The same day: foam. The same month: recolour.'],
+    disputes: [
+      {
+        question: 'The reducer?',
+        ways: ['left alone: oxygen and detergent (default)', 'it works as a dye vat: only with a fast rinse'],
+      },
+    ],
+    prevent: ['First washes alone.'],
+    confidence: 'medium',
+  }),
+];

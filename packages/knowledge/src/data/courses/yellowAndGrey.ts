@@ -1,0 +1,567 @@
+import {
+  cleaner,
+  coloured,
+  course,
+  delicate,
+  dryOnly,
+  end,
+  honest,
+  only,
+  P,
+  protein,
+  surface,
+  synthetic,
+  tell,
+  W,
+  white,
+} from './kit.js';
+
+/** What changes a whole piece: yellow, grey, lost brightness. */
+export const yellowAndGrey = [
+  course({
+    id: 'yellowSweat',
+    name: 'Whites yellowed by sweat and body oil',
+    markIds: ['sweatYellow', 'yellowed'],
+    is: 'Old skin fat, oxidised; at the underarm bound with aluminium.',
+    tells: [
+      tell('Yellow underarm, stiff or waxy.', 'Fat with aluminium: acid first.'),
+      tell('Collar, cuffs, the shape of a head.', 'Skin oil: detergent and oxygen.'),
+      tell('Yellow along folds and edges.', 'The cupboard.', 'yellowStorage'),
+      tell('Orange specks, orange basins in the house.', 'Iron.', 'yellowIron'),
+      tell('It came after chlorine.', 'Chlorine yellow.', 'yellowChlorine'),
+      tell('Even, dull, it foams in plain hot water.', 'Residue.', 'residueDull'),
+      tell('Creamier than an inside seam, nothing else.', 'The brightener is gone.', 'lostWhite'),
+    ],
+    cause: 'Washed too cool or too late; deodorant put on wet; tumbled before it was clean.',
+    causeAction: ['Deodorant dry before dressing; wash within two days, at forty or more with enzymes.'],
+    donts: ['No chlorine.', 'No dryer before it is white.'],
+    cloths: {
+      white: white({
+        first: [
+          P.citric('aluminium', {
+            min: [30, 30],
+            onlyIf: 'The underarm is stiff or waxy.',
+            stop: 'It feels soft.',
+          }),
+          P.enzyme({ expect: 'Underarms and collar.' }),
+          P.long('yellow', { c: [40, 60], stop: 'White all over, or the water cold and nothing changes.' }),
+        ],
+        wash: W.white([40, 60], 'Half a measure, an extra rinse; in hard water citrate with it.'),
+        dry: ['sun', 'line'],
+        second: [
+          P.peroxideSuds('yellow', { optional: true, onlyIf: 'A last rim; white; the tag lets oxygen.' }),
+          P.long('yellow', { c: [40, 60], onlyIf: 'The first round made it paler; the tag lets oxygen.' }),
+        ],
+        checks: ['daylight', 'besideClean'],
+        end: end(
+          3,
+          'accept',
+          'Three soaks; unchanged after a whole round: the fibre has yellowed, accept it or dye.',
+        ),
+      }),
+      coloured: coloured({
+        first: [
+          P.vinegar('aluminium', { min: [15, 20], onlyIf: 'Stiff or waxy; a hidden test first.' }),
+          P.enzyme(),
+          P.colourOxygen('yellow', [60, 120]),
+        ],
+        second: [P.enzymeSoak([120, 180])],
+        end: end(2, 'dyePatch', 'A pale underarm is lost dye: accept it, or dye over.'),
+      }),
+      synthetic: synthetic({
+        first: [
+          P.suds('fat', { min: [15, 20], expect: 'Fat sits deeper in polyester.' }),
+          P.oxygen('yellow', [120, 240], [40, 40]),
+        ],
+        second: [P.oxygen('yellow', [120, 240], [40, 40])],
+        notes: [
+          only({ fibreIds: ['elastane'] }, 'Stretch bears eight hours at forty.'),
+          only({ fibreIds: ['polyamide', 'acrylic'] }, 'Polyamide and acrylic: four hours at most.'),
+        ],
+      }),
+      delicate: delicate({
+        first: [
+          P.weakVinegar('aluminium'),
+          P.mild('fat'),
+          P.oxygen('yellow', [60, 240], [30, 40], {
+            when: { fibreIds: ['viscose', 'lyocell', 'modal'], notFibreIds: ['acetate', 'silk', 'wool'] },
+          }),
+        ],
+        second: [P.mild('fat')],
+      }),
+      protein: protein({
+        first: [P.weakVinegar('aluminium', { min: [10, 20] }), P.handSoak('fat')],
+        second: [P.peroxide('yellow', [10, 30])],
+        end: end(2, 'accept', 'Old wool and silk yellow of themselves.'),
+      }),
+      surface: surface({
+        first: [P.foam('fat')],
+        second: [P.peroxideBlot('yellow', [5, 10]), P.mattressCoat('yellow')],
+        checks: ['fromSide'],
+      }),
+      dryOnly: cleaner('A conservator bleaches it wet and supported, or not at all.'),
+    },
+    never: [
+      ['Chlorine on it.', 'It yellows sweat further.'],
+      ['A dryer or an iron before it is white.', 'They brown the old fat.'],
+    ],
+    says: [
+      'Acid for what is stiff, then the fat, then oxygen.',
+      'Two full rinses between acid and oxygen.',
+      'Three soaks are usual.',
+    ],
+    disputes: [
+      {
+        question: 'Acid or oxygen first?',
+        ways: ['acid where it is stiff or waxy (default)', 'oxygen alone where it is only yellow'],
+      },
+    ],
+    prevent: ['Wash worn whites within two days.'],
+  }),
+  course({
+    id: 'yellowStorage',
+    name: 'Whites yellowed in the cupboard',
+    markIds: ['storageYellow'],
+    is: 'Acids of ageing cellulose, starch and unseen grease, turned yellow in the dark.',
+    tells: [
+      tell('Yellow along folds and edges.', 'Storage.'),
+      tell('A brown line where it touched wood or card.', 'Acid from the shelf: it comes out slowly.'),
+      tell('Sharp brown or orange dots.', 'Iron: a citric drop first, before any oxygen.', 'rust'),
+      tell('The first cold water turns tea-yellow.', 'Yellow acids: plain water works.'),
+    ],
+    cause: 'Put away starched, ironed hot, not rinsed; wood, card, plastic.',
+    causeAction: ['Rinse it, no starch, dry fully; acid-free tissue; refold twice a year.'],
+    cloths: {
+      white: white({
+        first: [
+          P.waters('yellow', { min: [30, 60], c: [20, 35], expect: 'Tea-yellow water.' }),
+          P.citric('iron', { min: [30, 30], onlyIf: 'Sharp orange dots on sound cloth.' }),
+          P.long('yellow', { c: [40, 60], onlyIf: 'Sound cloth; no iron left; the tag lets oxygen.' }),
+        ],
+        wash: W.white([40, 60], 'A full rinse, no starch.'),
+        dry: ['sun', 'line'],
+        second: [P.long('yellow', { c: [40, 60] }), P.sun('yellow')],
+        checks: ['daylight', 'besideClean'],
+        end: end(3, 'accept', 'Three soaks; fold lines may stay.'),
+      }),
+      coloured: coloured({
+        first: [
+          P.waters('yellow', { min: [30, 60], c: [20, 30], stop: 'Dye in the water.' }),
+          P.colourOxygen('yellow', [60, 120]),
+        ],
+        second: [P.colourOxygen('yellow', [120, 240])],
+      }),
+      synthetic: synthetic({
+        first: [P.waters('yellow', { min: [30, 60] }), P.oxygen('yellow', [120, 240], [40, 40])],
+        second: [P.oxygen('yellow', [120, 240], [40, 40])],
+        notes: [only({ fibreIds: ['elastane'] }, 'Stretch that has yellowed stays yellow.')],
+      }),
+      delicate: delicate({
+        first: [
+          P.waters('yellow', { min: [30, 60], c: [15, 30], expect: 'On a net, three to five waters.' }),
+          P.oxygen('yellow', [60, 240], [30, 40], {
+            when: { fibreIds: ['viscose', 'cotton', 'linen'], notFibreIds: ['acetate', 'silk', 'wool'] },
+            onlyIf: 'Sound viscose or new lace; the tag lets oxygen.',
+          }),
+        ],
+        second: [P.waters('yellow', { min: [30, 60] })],
+        end: end(2, 'professional', 'Antique: what water leaves is its age; a conservator.'),
+      }),
+      protein: protein({
+        first: [P.waters('yellow', { min: [15, 30], c: [15, 30] })],
+        second: [P.peroxide('yellow', [15, 30])],
+        end: end(2, 'accept', 'Wool and silk yellow with age.'),
+      }),
+      surface: cleaner('It needs a controlled bleach.'),
+      dryOnly: cleaner('Antique, metal thread, weighted silk: vacuum through a net, air, a conservator.'),
+    },
+    never: [
+      ['Chlorine on old linen.', 'It tenders old cellulose.'],
+      ['An iron before it is clean.', 'It browns.'],
+    ],
+    says: ['Plain water first: much of the yellow dissolves.', 'Look for orange dots before any oxygen.'],
+    disputes: [
+      {
+        question: 'Sun on old linen?',
+        ways: ['damp on grass, half a day, where it is sound (default)', 'no light: a conservator’s view'],
+      },
+    ],
+    prevent: ['Store it unstarched and rinsed.'],
+  }),
+  course({
+    id: 'yellowChlorine',
+    name: 'Yellowed by chlorine bleach',
+    markIds: ['chlorineYellowed'],
+    is: 'Chlorine bound to a finish, a protein or a stretch fibre: the cloth, not dirt.',
+    tells: [
+      tell('Even yellow, right after bleach.', 'Chlorine on an easy-care finish, polyamide or elastane.'),
+      tell('Only the stretch bands.', 'Elastane itself: it stays.'),
+      tell('Orange after bleach.', 'Iron or a sun filter.', 'yellowIron'),
+    ],
+    cause: 'Chlorine on easy-care cotton, elastane, polyamide, wool or sweat.',
+    causeAction: ['No more chlorine here.'],
+    garment: ['Bleached just now: rinse it cold in three waters.'],
+    surfaceAtOnce: ['Bleached just now: blot, a damp cold cloth three times.'],
+    donts: ['No vinegar, no acid.', 'No hot water, no iron.'],
+    cloths: {
+      white: white({
+        first: [
+          P.waters('residue', { min: [5, 15], c: [10, 25], stop: 'No smell of a pool.' }),
+          P.reducer('yellow', {
+            onlyIf:
+              'Rinsed three times, no smell of bleach; all white, no elastane, no metal; nobody with asthma.',
+          }),
+        ],
+        wash: W.noBleach(),
+        second: [
+          P.oxygen('yellow', [240, 480], [40, 40], {
+            onlyIf: 'Old sweat zones; two drained waters since the reducer; the tag lets oxygen.',
+          }),
+        ],
+        end: end(2, 'accept', 'Elastane, polyamide and a finish stay yellow: accept it, or dye.'),
+      }),
+      coloured: honest(
+        'dyePatch',
+        'Chlorine has taken the dye; rinse it out three times, then there is nothing to wash out.',
+      ),
+      synthetic: synthetic({
+        first: [P.waters('residue', { min: [5, 15], c: [10, 25], stop: 'No smell of a pool.' })],
+        second: [
+          P.oxygen('yellow', [120, 240], [40, 40], { onlyIf: 'No smell of bleach; the tag lets oxygen.' }),
+        ],
+        end: end(2, 'accept', 'Polyamide and elastane stay yellow.'),
+      }),
+      delicate: delicate({
+        first: [P.waters('residue', { min: [5, 15], c: [10, 25] })],
+        second: [P.waters('residue')],
+        end: end(1, 'accept', 'What is yellow is the fibre.'),
+      }),
+      protein: honest('accept', 'Chlorine dissolved and yellowed the fibre; rinse it cold three times.'),
+      surface: honest('accept', 'Fibre or dye is changed; a professional recolours.'),
+      dryOnly: cleaner('Weakened cloth: a conservator.'),
+    },
+    never: [
+      ['Vinegar or any acid with chlorine still in it.', 'Chlorine gas.'],
+      ['More chlorine.', 'It yellows and rots further.'],
+    ],
+    says: ['Rinse three times before anything else.'],
+    disputes: [
+      {
+        question: 'Reducer or oxygen first?',
+        ways: ['reducer, for bound chlorine (default)', 'oxygen alone, where sweat zones show'],
+      },
+    ],
+    prevent: ['Read the triangle.'],
+    confidence: 'medium',
+  }),
+  course({
+    id: 'yellowIron',
+    name: 'Yellow or orange from iron in the water',
+    markIds: ['ironYellow'],
+    is: 'Iron from a well, pipes or a boiler, laid down by alkali and oxygen.',
+    tells: [
+      tell('Basin and kettle are orange.', 'Iron water.'),
+      tell('Citric acid on an edge, half an hour: paler.', 'Iron is proven.'),
+      tell('Worse after oxygen or chlorine.', 'Iron.'),
+      tell('Sharp orange dots.', 'Flecks of rust.', 'rust'),
+    ],
+    cause: 'Iron water with an alkaline detergent; a rusty drum.',
+    causeAction: ['A filter, or run the tap first; citrate in each wash.'],
+    donts: ['No bleach of any kind.'],
+    cloths: {
+      white: white({
+        first: [P.citricSoak('iron', { c: [35, 40] })],
+        wash: W.noBleach([40, 60], 'Citrate with it.'),
+        second: [
+          P.citricSoak('iron', { c: [35, 40] }),
+          P.reducer('iron', {
+            onlyIf:
+              'Still orange; two drained waters after the acid; all white, no elastane, no metal; nobody with asthma.',
+          }),
+        ],
+        checks: ['daylight'],
+        end: end(
+          2,
+          'accept',
+          'Citric acid twice, the reducer once; then oxalic acid under its switch, or accept it.',
+        ),
+      }),
+      coloured: coloured({
+        first: [P.citricSoak('iron', { min: [30, 30], onlyIf: 'A hidden test first.' })],
+        second: [P.citricSoak('iron', { min: [30, 45] })],
+      }),
+      synthetic: synthetic({
+        first: [P.citricSoak('iron', { min: [30, 30] })],
+        second: [P.citricSoak('iron', { min: [30, 45] })],
+      }),
+      delicate: delicate({
+        first: [P.mildVinegar('iron', { min: [10, 20] })],
+        second: [P.mildVinegar('iron', { min: [10, 20] })],
+      }),
+      protein: protein({
+        first: [P.mildVinegar('iron', { min: [10, 30] })],
+        second: [P.mildVinegar('iron', { min: [10, 30] })],
+      }),
+      surface: surface({ first: [P.citricBlot()], second: [P.citricBlot()] }),
+      dryOnly: cleaner('Iron rots old cloth: a conservator.'),
+    },
+    never: [
+      ['Chlorine or oxygen first.', 'They fix the iron.'],
+      ['Acid and reducer without two waters between.', 'Sulphur dioxide.'],
+    ],
+    says: ['Rinse the acid out fully; it must not dry in.'],
+    disputes: [
+      {
+        question: 'The reducer at home for iron?',
+        ways: ['round two, on plain white (default)', 'citric acid only, three times'],
+      },
+    ],
+    prevent: ['Citrate in each wash.'],
+  }),
+  course({
+    id: 'residueDull',
+    name: 'Dull or grey from detergent and softener',
+    markIds: ['residueGrey'],
+    is: 'Detergent, softener or lime soap left in the cloth, holding soil.',
+    tells: [
+      tell('It foams in hot water with no detergent.', 'Detergent left.'),
+      tell('Water beads; slippery.', 'Softener.', 'stiffSoftener'),
+      tell('Grey curd, rancid when warm.', 'Lime soap.', 'stiffSoap'),
+      tell('None of these, clean to the hand.', 'The brightener is gone.', 'lostWhite'),
+    ],
+    cause: 'Too much detergent, softener, cool and short programmes.',
+    causeAction: ['Half the dose from now on; no softener.'],
+    cloths: {
+      white: white({
+        first: [
+          P.noDetergent([40, 60]),
+          P.oxygen('grey', [120, 360], [40, 60], {
+            onlyIf: 'Still dull when the foam is gone; the tag lets oxygen.',
+          }),
+        ],
+        wash: W.white([60, 60], 'Half a dose, citrate, an extra rinse.'),
+        second: [P.soda('grey')],
+        checks: ['feel', 'waterDrop'],
+      }),
+      coloured: coloured({
+        first: [P.noDetergent([30, 40])],
+        second: [P.warmSuds('grey')],
+        checks: ['feel'],
+      }),
+      synthetic: synthetic({
+        first: [P.noDetergent([30, 40])],
+        second: [P.warmSuds('grey')],
+        checks: ['feel'],
+      }),
+      delicate: delicate({
+        first: [P.waters('residue')],
+        second: [P.mildVinegar('film', { min: [10, 10] })],
+        checks: ['feel'],
+      }),
+      protein: protein({
+        first: [P.waters('residue')],
+        second: [P.mildVinegar('film', { min: [10, 10] })],
+        checks: ['feel'],
+      }),
+      surface: surface({
+        first: [P.waterBlot({ stop: 'No foam comes.' })],
+        second: [P.waterBlot()],
+        end: end(2, 'professional', 'Extraction by a cleaner.'),
+      }),
+      dryOnly: cleaner('Residue comes out with water only.'),
+    },
+    never: [
+      ['More detergent.', 'It is the trouble.'],
+      ['Softener.', 'It holds the grey.'],
+    ],
+    says: ['One wash with no detergent: foam proves it.'],
+    disputes: [
+      {
+        question: 'Vinegar in the last rinse?',
+        ways: ['for a month, then seldom (default)', 'none: citrate does it, seals live longer'],
+      },
+    ],
+    prevent: ['Dose by hardness.'],
+  }),
+  course({
+    id: 'lostWhite',
+    name: 'White that has lost its brightness',
+    markIds: ['lostWhite'],
+    is: 'The optical brightener has gone; the cloth is clean and cream.',
+    tells: [
+      tell('No zones, no feel, no smell; creamier than an inside seam.', 'The brightener.'),
+      tell('Natural linen or wool.', 'Its own colour.'),
+    ],
+    cause: 'Sun, years, liquid detergents.',
+    causeAction: ['A whites powder for whites.'],
+    cloths: {
+      white: white({
+        wash: W.white([40, 60], 'Full dose, three to five washes running.'),
+        second: [P.oxygen('yellow', [120, 240], [40, 40], { onlyIf: 'Not yet tried; the tag lets oxygen.' })],
+        checks: ['besideClean'],
+        end: end(5, 'accept', 'Five washes: then it is cream.'),
+      }),
+      coloured: honest('accept', 'Brightener shifts pale colours; what is gone is dye.'),
+      synthetic: synthetic({
+        wash: W.synthetic('A whites powder at forty.'),
+        second: [P.oxygen('yellow', [120, 240], [40, 40])],
+        end: end(3, 'accept', 'Polyester takes little.'),
+      }),
+      delicate: honest('accept', 'Its own tone.'),
+      protein: honest('accept', 'Natural cream; bleaching costs strength.'),
+      surface: honest('accept', 'Sun and age.'),
+      dryOnly: honest('accept', 'Age has its colour.'),
+    },
+    never: [['Chlorine to whiten it.', 'There is no soil to bleach; it yellows and weakens.']],
+    says: ['Nothing is on it: a dye is gone.'],
+    disputes: [
+      {
+        question: 'Laundry blue?',
+        ways: ['no: patches and grey (default)', 'a few drops in the last rinse, well stirred'],
+      },
+    ],
+    prevent: ['Dry polyamide and silk in the shade.'],
+  }),
+  course({
+    id: 'greyed',
+    name: 'Whites gone grey',
+    markIds: ['greyed', 'greyUnknown'],
+    is: 'Soil, lime or stray dye laid back on the cloth.',
+    tells: [
+      tell('Slowly, dull and limp.', 'Soil laid back: too little detergent or heat.'),
+      tell('Slowly, harsh; the kettle is furred.', 'Hard water: acid first.'),
+      tell('In one wash, bluish or pinkish.', 'Dye.', 'dyeRun'),
+      tell('Slippery, water beads.', 'Softener.', 'stiffSoftener'),
+      tell('It foams in plain hot water.', 'Detergent left.', 'residueDull'),
+    ],
+    cause: 'Drum too full, too little detergent, mixed colours, thirty degrees for all.',
+    causeAction: ['Whites alone, sixty degrees, the full dose for the hardness.'],
+    cloths: {
+      white: white({
+        first: [
+          P.citricSoak('lime', { min: [30, 30], onlyIf: 'Harsh; hard water.' }),
+          P.long('grey', { c: [40, 60], onlyIf: 'The acid rinsed out; the tag lets oxygen.' }),
+        ],
+        wash: W.white([60, 60], 'Full dose, citrate with it.'),
+        dry: ['sun', 'line'],
+        second: [P.dye([20, 80], [40, 60], { onlyIf: 'A tint.' }), P.long('grey', { c: [40, 60] })],
+        checks: ['besideClean'],
+        end: end(3, 'accept', 'Three soaks; then accept it, or dye.'),
+      }),
+      coloured: coloured({
+        first: [P.warmSuds('grey')],
+        second: [P.colourOxygen('grey', [60, 120])],
+        end: end(2, 'accept', 'Fading is not grey.'),
+      }),
+      synthetic: synthetic({
+        first: [P.oxygen('grey', [240, 240], [40, 40])],
+        second: [P.dye([30, 80], [40, 40])],
+        end: end(2, 'accept', 'Polyester holds grey: half back is good.'),
+      }),
+      delicate: delicate({
+        first: [P.handSoak('grey'), P.handSoak('grey')],
+        second: [
+          P.oxygen('grey', [60, 240], [30, 40], {
+            when: { fibreIds: ['viscose', 'lyocell', 'modal'], notFibreIds: ['acetate', 'silk', 'wool'] },
+          }),
+        ],
+      }),
+      protein: protein({
+        first: [P.handSoak('grey'), P.handSoak('grey')],
+        second: [P.peroxide('grey', [15, 30])],
+      }),
+      surface: cleaner('All-over grey wants extraction.'),
+      dryOnly: dryOnly({ first: [P.dust()], end: end(1, 'professional', 'Vacuum it, and leave the rest.') }),
+    },
+    never: [
+      ['Chlorine over lime and softener.', 'Yellow, and little white.'],
+      ['Softener.', 'It binds the grey.'],
+    ],
+    says: ['A fuller dose, hotter, less in the drum.'],
+    disputes: [
+      {
+        question: 'Less detergent, or more?',
+        ways: ['more where it is limp and dull (default)', 'less where it foams'],
+      },
+    ],
+    prevent: ['A hand’s width free above the load.'],
+  }),
+  course({
+    id: 'nicotine',
+    name: 'Smoke-yellow nets, curtains, linen',
+    markIds: ['nicotineYellow'],
+    is: 'Tar and dust: sticky, acid, brown in the first water.',
+    tells: [
+      tell('Yellow-brown, smells of ash when damp.', 'Tar.'),
+      tell('Grey-black at the top and the folds.', 'Soot and dust: dry first.', 'soot'),
+      tell('It tears at a gentle pull.', 'Sun-rotted: it will not bear a wash.'),
+    ],
+    cause: 'Smoke, fire, candles, cooking; too long unwashed.',
+    causeAction: ['Nets every three months.'],
+    garment: ['Shake it outdoors once.'],
+    surfaceAtOnce: ['Vacuum, a centimetre off.'],
+    donts: ['No brush, no damp cloth on soot.'],
+    cloths: {
+      white: white({
+        first: [
+          P.dust(),
+          P.waters('film', {
+            min: [15, 30],
+            c: [10, 25],
+            expect: 'Brown water; change it two to four times.',
+          }),
+          P.soda('film', { min: [60, 120] }),
+        ],
+        wash: W.white(),
+        second: [P.long('yellow', { c: [40, 60] })],
+        checks: ['besideClean', 'smellWarm'],
+      }),
+      coloured: coloured({
+        first: [P.dust(), P.waters('film', { min: [10, 20], c: [10, 25] }), P.warmSuds('film')],
+        second: [P.colourOxygen('film', [60, 120])],
+        checks: ['smellWarm'],
+      }),
+      synthetic: synthetic({
+        first: [
+          P.dust({ expect: 'Hooks and weights off.' }),
+          P.waters('film', { min: [10, 20], c: [10, 25] }),
+          P.oxygen('film', [60, 240], [30, 40]),
+        ],
+        wash: W.cool(),
+        second: [P.oxygen('grey', [120, 240], [40, 40])],
+        checks: ['againstLight', 'smellWarm'],
+        notes: ['Folded in a net, no spin; hang it wet on the rail.'],
+      }),
+      delicate: delicate({
+        first: [P.dust(), P.waters('film', { min: [10, 20], c: [10, 25] }), P.handSoak('film')],
+        second: [P.handSoak('film')],
+        checks: ['smellWarm'],
+      }),
+      protein: protein({
+        first: [P.dust(), P.air('smell')],
+        second: [P.handSoak('film')],
+        checks: ['smellWarm'],
+      }),
+      surface: surface({
+        first: [P.dust(), P.foam('film')],
+        second: [P.foam('film')],
+        checks: ['whiteCloth'],
+        end: end(2, 'professional', 'After a room fire: a smoke-damage firm.'),
+      }),
+      dryOnly: cleaner('Vacuum, air; lined and velvet curtains to a cleaner, told of smoke.'),
+    },
+    never: [
+      ['Wetting or rubbing soot.', 'It drives carbon in.'],
+      ['A hot first bath or a hot spin for nets.', 'It sets tar and creases.'],
+      ['Softener on nets.', 'It holds dust.'],
+    ],
+    says: ['Cold water first: it turns brown.', 'Nets hang wet: their weight smooths them.'],
+    disputes: [
+      {
+        question: 'Nets in a machine?',
+        ways: ['in a bag, half a drum, gentle (default)', 'bath only, hung dripping'],
+      },
+    ],
+    prevent: ['Nets every three months.'],
+  }),
+];
