@@ -1,15 +1,20 @@
 import type { Cloth, Course, CoursePass, Method } from '@feverfew/knowledge';
 import { describe, expect, it } from 'vitest';
 import { checkPlan } from '../safety/checkPlan.js';
-import { knowledge } from '../test/fixtures.js';
+import { cases, knowledge } from '../test/fixtures.js';
 import { type Filled, loosestFacts, openHouse } from '../test/loosestPieces.js';
 import { passOf } from '../treatment/actions/passOf.js';
 import { assessStep } from '../treatment/assess/assessMethod.js';
+import type { WorkWindow } from '../treatment/assess/workWindow.js';
 import { openCase } from '../treatment/case/openCase.js';
+import type { Plan } from '../treatment/plan/plan.js';
 import { planTreatment } from '../treatment/planTreatment.js';
 
 const methodOf = (id: string): Method =>
   knowledge.methods.find((method) => method.id === id) ?? expect.unreachable(id);
+
+/** A plan to put a pass into, so that the checker can read it. */
+const ANY_PLAN: Plan = { ...planTreatment(cases.beetrootOnDamask, openHouse, knowledge), findings: [] };
 
 const CASES = knowledge.courses.flatMap((course) =>
   Object.entries(course.cloths).flatMap(([cloth, given]) =>
@@ -19,10 +24,10 @@ const CASES = knowledge.courses.flatMap((course) =>
 
 /** Every pass of a course and its wash, as passes. */
 function worksOf({ first, second, wash }: Filled): readonly CoursePass[] {
-  const asPass = (methodIds: string[]): CoursePass => ({
+  const asPass = ({ methodIds, tempC }: NonNullable<Filled['wash']>): CoursePass => ({
     purpose: 'loose',
     methodIds,
-    tempC: null,
+    tempC,
     minutes: null,
     when: 'always',
     onlyIf: null,
@@ -32,18 +37,23 @@ function worksOf({ first, second, wash }: Filled): readonly CoursePass[] {
     optional: false,
     sourceIds: ['commonPractice'],
   });
-  return [...first, ...second, ...(wash ? [asPass(wash.methodIds)] : [])];
+  return [...first, ...second, ...(wash ? [asPass(wash)] : [])];
 }
 
+/** At least the lower end of what the course asks for lies within what the piece allows. */
+const reaches = ({ tempC, minutes }: CoursePass, window: WorkWindow): boolean =>
+  (tempC === null || tempC.min <= window.tempC.max) &&
+  (minutes === null || minutes.min <= window.dwellMin.max);
+
 /** What forbids the best way of a pass even here, and what the checker finds in it. */
-function judged(course: Course, cloth: Cloth, pass: CoursePass) {
+function judged(course: Course, cloth: Cloth, pass: CoursePass, doctor: (plan: Plan) => void = () => {}) {
   const barred: string[] = [];
   const faults: string[] = [];
   let open = false;
   for (const id of pass.methodIds) {
     const method = methodOf(id);
     const whole = method.wetting === 'immersion';
-    const facts = loosestFacts(course, cloth, pass, whole);
+    const facts = loosestFacts(course, cloth, pass, whole, method.inMachine);
     const { context } = openCase(facts, openHouse, knowledge);
     if (!context) continue;
     const { eligible, candidate } = assessStep(method, context);
@@ -53,9 +63,13 @@ function judged(course: Course, cloth: Cloth, pass: CoursePass) {
       );
       continue;
     }
+    if (!reaches(pass, eligible.window)) {
+      barred.push(`${id}: its heat or minutes are not allowed (${JSON.stringify(eligible.window)})`);
+      continue;
+    }
     open = true;
-    const plan = planTreatment(facts, openHouse, knowledge);
-    const alone = { ...plan, ladder: [passOf(eligible, 0, context)] };
+    const alone: Plan = structuredClone({ ...ANY_PLAN, facts, ladder: [passOf(eligible, 0, context)] });
+    doctor(alone);
     faults.push(...checkPlan(alone, openHouse, knowledge).map((one) => `${id}: ${one.code} at ${one.where}`));
   }
   return { open, barred, faults };
@@ -73,4 +87,40 @@ describe('the courses', () => {
       }
     expect(wrong).toEqual([]);
   }, 120_000);
+
+  it('would be caught: what a class does not bear, its heat, its minutes', () => {
+    const blood = knowledge.courses.find((one) => one.id === 'blood') ?? expect.unreachable();
+    const pass = (change: Partial<CoursePass>): CoursePass => ({
+      ...(worksOf(blood.cloths.white as Filled)[0] ?? expect.unreachable()),
+      ...change,
+    });
+    const oxygen = pass({ methodIds: ['oxygenSoak'], tempC: null, minutes: null });
+    expect(judged(blood, 'white', oxygen).open).toBe(true);
+    expect(judged(blood, 'protein', oxygen)).toMatchObject({
+      open: false,
+      barred: [expect.stringMatching(/chemistryForbidden/)],
+    });
+    expect(judged(blood, 'surface', oxygen).open).toBe(false);
+    expect(judged(blood, 'dryOnly', pass({ tempC: null, minutes: null })).open).toBe(false);
+    expect(
+      judged(blood, 'white', pass({ methodIds: ['oxygenSoak'], tempC: { min: 60, max: 60 }, minutes: null }))
+        .open,
+    ).toBe(false);
+    expect(
+      judged(
+        blood,
+        'delicate',
+        pass({ methodIds: ['bioSoak'], tempC: null, minutes: { min: 900, max: 900 } }),
+      ).open,
+    ).toBe(false);
+  });
+  it('and the checker reads each pass: one doctored to pour chlorine is found', () => {
+    const blood = knowledge.courses.find((one) => one.id === 'blood') ?? expect.unreachable();
+    const [pass] = worksOf(blood.cloths.protein as Filled);
+    const { faults } = judged(blood, 'protein', pass ?? expect.unreachable(), (plan) => {
+      const [ingredient] = plan.ladder[0]?.steps.flatMap((step) => step.ingredients) ?? [];
+      Object.assign(ingredient ?? expect.unreachable(), { agentId: 'chlorineBleach' });
+    });
+    expect(faults.join(' ')).toMatch(/chemistry|forbidden|chlorine|keptFrom|neverHere/i);
+  });
 });

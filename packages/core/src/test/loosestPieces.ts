@@ -38,19 +38,21 @@ const PIECES: Readonly<Record<Cloth, { item: string; fibre: string; facts: Parti
   dryOnly: { item: 'waistcoat', fibre: 'wool', facts: { label: dryCleanOnly } },
 };
 
-/** Facts of the trouble this pass is done on, at the loosest limits of its class. */
+/** Facts of the trouble this pass is done on, at the loosest limits of its class. @param gone the trouble is out by then */
 export function loosestFacts(
   course: Course,
   cloth: Cloth,
   pass: Pick<CoursePass, 'when'>,
   whole: boolean,
+  gone = false,
 ): TroubleFacts {
   const { item, fibre, facts } = PIECES[cloth];
   const when = pass.when === 'always' ? {} : pass.when;
   const fibreId = when.fibreIds?.[0] ?? fibre;
   const itemId =
     when.itemIds?.[0] ?? (cloth === 'surface' && course.itemIds.includes('mattress') ? 'mattress' : item);
-  const markId = course.markIds[0] ?? course.alsoMarkIds[0] ?? 'unknownStain';
+  // The wash comes when the local work is done: what is gone no longer holds it to the heat of what was there.
+  const markId = gone ? 'lostWhite' : (course.markIds[0] ?? course.alsoMarkIds[0] ?? 'unknownStain');
   return trouble(markId, piece(itemId, { [fibreId]: 100 }, facts), {
     age: when.wet ? 'minutes' : 'days',
     wetness: when.wet ? 'wet' : 'dry',

@@ -353,7 +353,10 @@ export const bodyFluids = [
         first: [P.waters('salts'), P.vinegarSoak('salts', { onlyIf: 'Old, or it smells damp.' })],
         wash: W.hygiene('Full dose; where the tag says forty, forty with a booster.'),
         dry: ['sun', 'line'],
-        second: [P.oxygen('yellow', [240, 480], [40, 60]), P.removerSoak()],
+        second: [
+          P.oxygen('yellow', [240, 480], [40, 60], { after: 'full' }),
+          P.removerSoak({ onlyIf: 'Smell after the oxygen, which is rinsed out: it kills the enzymes.' }),
+        ],
         checks: ['smellDamp', 'daylight'],
         end: end(3, 'accept', 'Three rounds; then the mattress or the pad is the source.'),
       }),

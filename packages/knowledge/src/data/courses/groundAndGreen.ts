@@ -119,11 +119,18 @@ export const groundAndGreen = [
         first: [
           P.brush(),
           P.enzyme({ c: [30, 40], expect: 'Enzyme detergent worked into what is ground in.' }),
+          P.paste('pigment', {
+            optional: true,
+            onlyIf:
+              'White knits, a barrier beneath; the tag lets oxygen; five hours and more, in the sun if there is sun.',
+          }),
         ],
         wash: W.white([40, 60], 'Full dose for heavy soil, pre-rinse on.'),
         second: [
-          P.paste('pigment', { optional: true }),
           P.citric('iron', { onlyIf: 'Orange; two drained waters since any oxygen.' }),
+          P.oxygen('colour', [240, 480], [40, 60], {
+            onlyIf: 'No iron left, the acid rinsed out; the tag lets oxygen.',
+          }),
         ],
         end: end(2, 'accept', 'Two rounds; ground-in grey stays: a piece for dirty work.'),
       }),

@@ -333,7 +333,10 @@ export const makeUpAndCream = [
         first: [
           P.flush({ min: [5, 10], onlyIf: 'Under an hour old.' }),
           P.suds('dye', { min: [5, 10] }),
-          P.reducer('dye'),
+          P.reducer('dye', {
+            onlyIf:
+              'The dye has developed; all white, no elastane, no metal; open window; nobody with asthma in the house.',
+          }),
         ],
         wash: W.white([60, 60], 'After the full rinse.'),
         second: [

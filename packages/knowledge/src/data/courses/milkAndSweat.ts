@@ -314,7 +314,7 @@ export const milkAndSweat = [
       coloured: coloured({
         first: [
           P.dryRub(),
-          P.vinegar('wax', { min: [15, 15], optional: true, onlyIf: 'Still seen; a dye test first.' }),
+          P.weakVinegar('wax', { optional: true, onlyIf: 'Still seen; a dye test first.' }),
         ],
         second: [P.suds('fat', { min: [5, 10] })],
       }),

@@ -249,7 +249,7 @@ export const plantColour = [
         end: end(2, 'professional', 'Food dye on wool is often there for good; a cleaner early.'),
       }),
       surface: surface({
-        first: [P.lift(), P.waterBlot({ stop: 'A finger does not stick.' }), P.foam('colour')],
+        first: [P.lift(), P.waterBlot({ stop: 'A finger does not stick.' }), P.foamOrSoap('colour')],
         second: [
           P.vinegarBlot('colour', { after: 'dryToTouch' }),
           P.peroxideBlot('colour', [3, 5], {

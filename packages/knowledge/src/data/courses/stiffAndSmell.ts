@@ -441,6 +441,7 @@ export const stiffAndSmell = [
           P.vinegar('smell'),
         ],
         wash: W.coloured('Vinegar in the last rinse.'),
+        dry: ['sun', 'line'],
         second: [P.vinegar('smell')],
         checks: ['smellDamp'],
         end: end(2, 'discard', 'Once more; then let it go.'),

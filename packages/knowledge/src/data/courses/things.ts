@@ -582,7 +582,7 @@ export const things = [
         first: [P.lift(), P.waters('protein', { min: [10, 20], c: [10, 20] })],
         wash: W.hygiene('Pre-wash on, two extra rinses, no softener.'),
         dry: ['sun', 'line'],
-        second: [P.sun('yellow'), P.oxygen('smell', [60, 120], [60, 60])],
+        second: [P.sun('yellow'), P.oxygen('smell', [60, 120], [40, 60])],
         checks: ['smellDamp', 'waterDrop'],
       }),
       coloured: coloured({

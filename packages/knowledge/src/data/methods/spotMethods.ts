@@ -372,7 +372,7 @@ export const spotMethods: readonly Method[] = [
   {
     ...SPOT_DEFAULTS,
     id: 'citricSpot',
-    name: 'Citric acid on rust',
+    name: 'Citric acid on the spot',
     reason: 'Binds the iron and lets it go with the water.',
     kinds: ['mark'],
     componentIds: ['ironOxide', 'ironTannate'],

@@ -23,7 +23,7 @@ export const stepMethods: readonly Method[] = [
   {
     ...SPOT,
     id: 'neatDetergentSpot',
-    name: 'Dish detergent, neat, on dry cloth',
+    name: 'Dish detergent, worked in neat',
     reason: 'Takes fat up while no water stands in its way.',
     kinds: ['mark', 'yellowing', 'buildUp'],
     agents: [{ agentId: 'dishDetergent', dose: { per: 'parts', parts: 1 } }],
@@ -33,7 +33,7 @@ export const stepMethods: readonly Method[] = [
     harshness: 3,
     pickUpMLPerCm2: 0.07,
     notes: {
-      apply: [always('A few drops on the dry mark, worked in with the fingers from both sides.')],
+      apply: [always('A few drops, worked in with the fingers from both sides; on fat before any water.')],
       rinse: [always('Rinse until no foam comes: what stays draws dirt.')],
     },
   },
@@ -126,7 +126,7 @@ export const stepMethods: readonly Method[] = [
   {
     ...SPOT,
     id: 'coldFromBack',
-    name: 'Cold water through, from the back',
+    name: 'Water through, from the back',
     reason: 'Pushes loose soil out the way it came in.',
     kinds: ['mark', 'odour', 'yellowing'],
     agents: [{ agentId: 'water', dose: { per: 'parts', parts: 1 } }],

@@ -1,0 +1,26 @@
+import { deedsSpokenOf } from '../../deedsSpokenOf.js';
+import type { Note } from '../../schema/note.js';
+import type { Deed } from '../../schema/vocabulary.js';
+import { always } from '../say.js';
+
+export type Line = string | Note;
+
+/** A line that tells a person to do what it speaks of. */
+export const does = (text: string, names: Deed[] = []): Note => {
+  const spoken = deedsSpokenOf(text);
+  return always(text, { asks: spoken.filter((deed) => !names.includes(deed)), names });
+};
+/** A line that tells a person not to. */
+export const leaves = (text: string, names: Deed[] = []): Note => {
+  const spoken = deedsSpokenOf(text);
+  return always(text, { bars: spoken.filter((deed) => !names.includes(deed)), names });
+};
+/** A line that only speaks of it. */
+export const names = (text: string): Note => always(text, { names: deedsSpokenOf(text) });
+
+/** A line for some cloth or some pieces only. */
+export const only = (when: Exclude<Note['when'], 'always'>, text: string): Note => ({ ...does(text), when });
+
+/** Lines given as text are made by this; the others stay as they are. */
+export const lines = (make: (text: string) => Note, all: readonly Line[]): Note[] =>
+  all.map((line) => (typeof line === 'string' ? make(line) : line));
