@@ -105,6 +105,7 @@ export {
   type NextOption,
   nextAction,
   nextOptions,
+  ON_CLOTH_WORDS,
   type Outcome,
   type Overrun,
   overrunOf,

@@ -119,6 +119,7 @@ export {
   CONFIDENCE_WORDS,
   COURSE_END_WORDS,
   checkWords,
+  ON_CLOTH_WORDS,
   PURPOSE_WORDS,
   passFigures,
 } from './words/courseWords.js';

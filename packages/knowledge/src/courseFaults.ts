@@ -179,19 +179,25 @@ const SPOKEN: readonly (readonly [RegExp, 'fibreIds' | 'itemIds', readonly strin
   [/\bterry\b|\btowels?\b.*\bloops?\b/i, 'itemIds', ['towel']],
 ];
 
-/** A line beside the work itself that speaks of cloth or a piece must be kept to it. */
+/** A line beside the work itself, or what a pass tells one to expect, that speaks of cloth or a piece must be kept to it. */
 function factsMissing(course: Course): string[] {
-  const lines: (readonly [string, Note])[] = clothsOf(course).flatMap(([place, cloth]) =>
-    [...cloth.notes, ...cloth.dry.notes, ...(cloth.wash?.extra ?? [])].map((note) => [place, note] as const),
+  const said: (readonly [string, string, Note['when'] | CoursePass['when']])[] = clothsOf(course).flatMap(
+    ([place, { first, second, wash, dry, notes }]) => [
+      ...[...notes, ...dry.notes, ...(wash?.extra ?? [])].map(
+        (note) => [place, note.text, note.when] as const,
+      ),
+      ...[...first, ...second].flatMap((pass) =>
+        [pass.expect, pass.stop].flatMap((text) =>
+          text === null ? [] : [[place, text, pass.when] as const],
+        ),
+      ),
+    ],
   );
-  return lines.flatMap(([place, note]) =>
+  return said.flatMap(([place, text, when]) =>
     SPOKEN.filter(([words, key, ids]) => {
-      const kept = note.when === 'always' ? undefined : note.when[key];
-      return (
-        words.test(note.text) &&
-        !ids.some((id) => kept?.includes(id)) &&
-        !course.itemIds.some((id) => ids.includes(id))
-      );
-    }).map(([, , ids]) => `${place}: "${note.text}" speaks of ${ids[0]} and is not kept to it`),
+      const kept = when === 'always' ? undefined : when[key];
+      const isIts = course.itemIds.some((id) => ids.includes(id));
+      return words.test(text) && !ids.some((id) => kept?.includes(id)) && !isIts;
+    }).map(([, , ids]) => `${place}: "${text}" speaks of ${ids[0]} and is not kept to it`),
   );
 }

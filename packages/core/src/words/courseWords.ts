@@ -12,6 +12,17 @@ export const CLOTH_WORDS: Readonly<Record<Cloth, string>> = {
   dryOnly: 'not to be wetted',
 };
 
+/** After “On …”. */
+export const ON_CLOTH_WORDS: Readonly<Record<Cloth, string>> = {
+  white: 'white, sturdy cloth',
+  coloured: 'coloured, fast cloth',
+  synthetic: 'synthetics',
+  delicate: 'delicate things',
+  protein: 'wool and silk',
+  surface: 'a carpet, seat or mattress',
+  dryOnly: 'what may not be wetted',
+};
+
 export const PURPOSE_WORDS: Readonly<Record<Purpose, string>> = {
   bulk: 'what lies on top',
   liquid: 'the liquid',

@@ -98,7 +98,7 @@ export const fatAndSpice = [
         first: [
           P.lift(),
           P.suds('fat', { c: [30, 40] }),
-          P.suds('fat', { optional: true, expect: 'Polyester holds it: twice.' }),
+          P.suds('fat', { optional: true, expect: 'Synthetics hold it: twice.' }),
         ],
         second: [P.colourOxygen('colour', [60, 120])],
       }),
@@ -176,7 +176,7 @@ export const fatAndSpice = [
       synthetic: synthetic({
         first: [
           P.lift(),
-          P.alcohol('dye', { expect: 'On polyester it works best, on dry cloth.' }),
+          P.alcohol('dye', { expect: 'On dry cloth.' }),
           P.solventAir(),
           P.suds('fat', { c: [12, 25] }),
         ],
@@ -264,7 +264,7 @@ export const fatAndSpice = [
         first: [
           P.powder({ onlyIf: 'Fresh.' }),
           P.suds('fat', { c: [30, 40] }),
-          P.suds('fat', { c: [30, 40], expect: 'Polyester loves oil: twice.' }),
+          P.suds('fat', { c: [30, 40], expect: 'Synthetics hold oil: twice.' }),
         ],
         second: [P.spirits('fat', { when: { notFibreIds: ['polypropylene'] } }), ...P.afterSolvent()],
         checks: ['againstLight', 'waterDrop'],

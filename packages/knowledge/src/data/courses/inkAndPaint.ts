@@ -140,7 +140,7 @@ export const inkAndPaint = [
       delicate: honest('dyePatch', 'Acetate and lining dissolve before the glue does.'),
       protein: protein({
         first: [
-          P.lift({ expect: 'A whole day cured: wool on wet glue heats.' }),
+          P.lift({ expect: 'A whole day cured: wet glue heats this cloth.' }),
           P.ketone('film'),
           P.solventAir(),
         ],

@@ -71,7 +71,7 @@ export const runDye = [
         ),
       }),
       synthetic: synthetic({
-        first: [P.dye([20, 80], [40, 40], { expect: 'On polyester loose dye rinses best.' })],
+        first: [P.dye([20, 80], [40, 40], { expect: 'Here loose dye rinses best.' })],
         second: [P.dye([60, 80], [40, 40])],
         checks: ['besideClean'],
       }),

@@ -296,7 +296,7 @@ export const stiffAndSmell = [
         checks: ['smellWarm'],
       }),
       protein: protein({
-        first: [P.air('smell', { min: [480, 1440], expect: 'Wool loses most of it in a night.' })],
+        first: [P.air('smell', { min: [480, 1440], expect: 'Most of it goes in a night.' })],
         second: [P.mild('fat')],
         checks: ['smellWarm'],
       }),

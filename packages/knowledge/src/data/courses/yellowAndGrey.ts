@@ -70,7 +70,7 @@ export const yellowAndGrey = [
       }),
       synthetic: synthetic({
         first: [
-          P.suds('fat', { min: [15, 20], expect: 'Fat sits deeper in polyester.' }),
+          P.suds('fat', { min: [15, 20], expect: 'Fat sits deeper in synthetics.' }),
           P.oxygen('yellow', [120, 240], [40, 40]),
         ],
         second: [P.oxygen('yellow', [120, 240], [40, 40])],

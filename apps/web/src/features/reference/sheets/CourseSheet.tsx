@@ -6,6 +6,7 @@ import {
   COURSE_END_WORDS,
   checkWords,
   DRYING_WORDS,
+  ON_CLOTH_WORDS,
   PURPOSE_WORDS,
   passFigures,
   type Reference,
@@ -74,9 +75,9 @@ export function CourseSheet({ course, reference }: { course: Course; reference: 
           ))}
         </Flex>
       </Box>
-      <Box as="section" aria-label={`On ${CLOTH_WORDS[cloth]} cloth`}>
+      <Box as="section" aria-label={`On ${ON_CLOTH_WORDS[cloth]}`}>
         <Box as="h2" fontSize="20px">
-          On {CLOTH_WORDS[cloth]} cloth
+          On {ON_CLOTH_WORDS[cloth]}
         </Box>
         <OnCloth given={course.cloths[cloth]} reference={reference} />
       </Box>
