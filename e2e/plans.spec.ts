@@ -87,7 +87,7 @@ const CASES: readonly Case[] = [
     parts: { 'whole piece': { cotton: 100 } },
     piece: { colour: 'white', label: machine(60), dryMassG: 14_000 },
     facts: whole,
-    rungs: ['citrateSoak'],
+    rungs: ['machineOxygenWash'],
   },
   {
     name: 'indigo run from jeans on cream curtains',

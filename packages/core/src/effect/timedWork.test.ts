@@ -255,7 +255,7 @@ describe('what must hold of any work', () => {
       { numRuns: runs(300) },
     );
   });
-  it('is cut finely enough: 16 steps against 960 within a hundredth', () => {
+  it('is cut finely enough: 24 steps against 1,440 within a hundredth', () => {
     const bath = rate('oxidation', 'tannin');
     fc.assert(
       fc.property(anyWork, (work) => {

@@ -15,7 +15,7 @@ export interface TimedWork {
 }
 
 /** Steps a stretch of time is cut into: to three places on a cooling, fading bath. */
-const STEPS = 16;
+const STEPS = 24;
 
 /**
  * Minutes at a rate's own warmth and full strength that do the same as this work: ∫ warmth(T) · strength dt.

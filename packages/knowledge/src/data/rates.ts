@@ -133,7 +133,6 @@ export const rates: readonly Rate[] = [
     id: 'detergentOnGrease',
     name: 'detergent on grease',
     mechanism: 'surfactant',
-    wettings: IN_WATER,
     componentIds: GREASES,
     halfMin: { low: 8, likely: 10, high: 12 },
     atC: 40,
@@ -166,18 +165,6 @@ export const rates: readonly Rate[] = [
     halfMin: { low: 6, likely: 10, high: 15 },
     atC: 40,
     warmth: { by: 'perTenC', factor: 1.3, fadesBelowC: null },
-  },
-  {
-    // Put on neat and worked in by hand: stronger than a wash bath, and rubbing does what a drum does.
-    ...ANY,
-    id: 'detergentOnGreaseByHand',
-    name: 'detergent worked into grease',
-    mechanism: 'surfactant',
-    wettings: ON_THE_SPOT,
-    componentIds: GREASES,
-    halfMin: { low: 4, likely: 6, high: 9 },
-    atC: 40,
-    warmth: GREASE_WARMTH,
   },
   {
     ...ANY,
