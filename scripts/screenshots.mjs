@@ -102,5 +102,5 @@ await shoot(
 await shoot('linen-book', '/pieces');
 await shoot('household', '/household');
 await shoot('reference-fibre', '/reference/fibres/wool', { act: (page) => page.waitForSelector('article') });
-await shoot('reference-hazards', '/reference/hazards', { act: (page) => page.waitForSelector('table') });
+await shoot('course', '/reference/courses/wineBerry?cloth=white');
 await browser.close();

@@ -99,13 +99,15 @@ export const CONFIDENCE_WORDS: Readonly<Record<Course['confidence'], string>> = 
   low: 'practice differs, results too',
 };
 
+const WORTH_SAYING_C = 30;
+
 /** "30–40 °C, 15 to 30 min": how warm and how long a pass is, its own figures before those of its way. */
 export function passFigures({ tempC, minutes }: CoursePass, method: Method, say: Lexicon): string {
   const temp = tempC ?? method.tempC;
   const time = minutes ?? method.dwellMin;
-  // What is done dry has no bath to be warm.
+  // A dab at the room’s warmth is not worth a figure; a bath is, and what the course itself asks for.
   const warmth =
-    method.wetting === 'dry'
+    tempC === null && method.wetting !== 'immersion' && method.tempC.min < WORTH_SAYING_C
       ? []
       : [temp.min === temp.max ? say.temp(temp.min) : `${say.temp(temp.min)} to ${say.temp(temp.max)}`];
   return [...warmth, durationWords(time.min, time.max)].join(', ');

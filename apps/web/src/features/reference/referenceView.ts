@@ -100,7 +100,7 @@ function mechanismsOf(method: Reference['methods'][number], { agents }: Referenc
 export function methodsForMark(mark: Reference['marks'][number], reference: Reference): string[] {
   return reference.methods
     .filter((method) => {
-      if (!method.kinds.includes(mark.kind)) return false;
+      if (method.courseOnly || !method.kinds.includes(mark.kind)) return false;
       const mechanisms = mechanismsOf(method, reference);
       return mark.components.some(({ componentId, weight }) => {
         const component = reference.components.find((candidate) => candidate.id === componentId);

@@ -39,6 +39,8 @@ const SOLVENT_IF = 'Outdoors or at a wide-open window, no flame; a hidden test f
 const KETONE_IF =
   'Proven not acetate, modacrylic or coated, little stretch; outdoors, no flame; a hidden test first.';
 const REDUCER_IF = 'All white, no elastane, no metal; open window; nobody with asthma in the house.';
+/** What the long soak for yellowed whites is made for; other troubles take the ordinary one as long. */
+const OF_WHITES: readonly Purpose[] = ['yellow', 'grey'];
 const TESTED = 'A hidden test first.';
 
 /** Passes that come back in many courses. Each takes what is different about it there. */
@@ -71,7 +73,7 @@ export const P = {
 
   // On the spot.
   flush: (more: More = {}) =>
-    pass('loose', 'coldFromBack', { min: [2, 5], stop: 'The water runs clear.', ...more }),
+    pass('loose', 'coldFromBack', { min: [2, 5], c: [8, 25], stop: 'The water runs clear.', ...more }),
   drip: (more: More = {}) => pass('loose', 'coolDripThrough', { min: [3, 10], ...more }),
   enzyme: (more: More = {}) =>
     pass('protein', ['enzymePretreat', 'bioDetergentSpot'], { min: [15, 30], ...more }),
@@ -184,7 +186,7 @@ export const P = {
       ...more,
     }),
   long: (purpose: Purpose, more: More = {}) =>
-    pass(purpose, ['longOxygenSoak', 'oxygenSoak'], {
+    pass(purpose, OF_WHITES.includes(purpose) ? ['longOxygenSoak', 'oxygenSoak'] : 'oxygenSoak', {
       min: [360, 480],
       onlyIf: OXYGEN_IF,
       expect: 'Each soak takes perhaps half.',

@@ -35,6 +35,7 @@ export function CourseSheet({ course, reference }: { course: Course; reference: 
       <Box>
         {course.verdict.is} <Sources ids={course.sourceIds} />
       </Box>
+      <AtOnce course={course} cloth={cloth} />
       <Told title="How to tell">
         {course.verdict.tells.map(({ see, means, courseId }) => (
           <li key={see.text}>
@@ -52,13 +53,6 @@ export function CourseSheet({ course, reference }: { course: Course; reference: 
           </li>
         ))}
       </Told>
-      <Told title="The cause, and what to do with it">
-        <li>{course.verdict.cause}</li>
-        {course.verdict.causeAction.map((note) => (
-          <li key={note.text}>{note.text}</li>
-        ))}
-      </Told>
-      <AtOnce course={course} cloth={cloth} />
       <Box as="nav" aria-label="Kinds of cloth" data-print="hide">
         <Flex gap="6px" wrap="wrap">
           {CLOTHS.map((kind) => (
@@ -86,6 +80,12 @@ export function CourseSheet({ course, reference }: { course: Course; reference: 
           <li key={what.text}>
             <b>{what.text}</b> {why}
           </li>
+        ))}
+      </Told>
+      <Told title="The cause, and what to do with it">
+        <li>{course.verdict.cause}</li>
+        {course.verdict.causeAction.map((note) => (
+          <li key={note.text}>{note.text}</li>
         ))}
       </Told>
       <Told title="Worth knowing">
@@ -171,7 +171,7 @@ function OnCloth({ given, reference }: { given: ClothCourse; reference: Referenc
       <Passes label="First round" passes={first} reference={reference} />
       {wash && (
         <Fact term="Then the wash" sourceIds={['commonPractice']}>
-          <SeeAll family="methods" ids={wash.methodIds} nameOf={say.name} />
+          <Ways ids={wash.methodIds} />
           {`, ${wash.tempC.min === wash.tempC.max ? say.temp(wash.tempC.min) : `${say.temp(wash.tempC.min)} to ${say.temp(wash.tempC.max)}`}. `}
           {wash.extra.map((note) => note.text).join(' ')}
         </Fact>
@@ -234,7 +234,7 @@ function PassLine({ pass, reference }: { pass: Pass; reference: Reference }) {
   const between = betweenWords(pass);
   return (
     <Box as="li" paddingBlock="3px">
-      <b>{PURPOSE_WORDS[pass.purpose]}</b>
+      <b>{capital(PURPOSE_WORDS[pass.purpose])}</b>
       {pass.optional ? ' (if you like)' : ''}:{' '}
       <See family="methods" id={best.id}>
         {best.name}
@@ -274,3 +274,20 @@ function circumstances({ when }: Pass, nameOf: (id: string) => string): string {
     when.notItemIds ? ` Not on: ${names(when.notItemIds)}.` : '',
   ].join('');
 }
+
+/** The best way, and what else would do. */
+function Ways({ ids: [best, ...others] }: { ids: readonly string[] }) {
+  const say = useLexicon();
+  return (
+    <>
+      <SeeAll family="methods" ids={best ? [best] : []} nameOf={say.name} />
+      {others.length > 0 && (
+        <>
+          , else <SeeAll family="methods" ids={others} nameOf={say.name} />
+        </>
+      )}
+    </>
+  );
+}
+
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);

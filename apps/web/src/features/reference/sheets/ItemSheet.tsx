@@ -16,6 +16,7 @@ import { Fact, SeeAll } from '../Fact';
 export function ItemSheet({ item, reference }: { item: Reference['items'][number]; reference: Reference }) {
   const say = useLexicon();
   const parts = reference.parts.filter((part) => item.partNames.includes(part.name));
+  const courses = reference.courses.filter((course) => course.itemIds.includes(item.id));
   const most = WETTINGS.indexOf(item.mostWetting);
   return (
     <>
@@ -37,6 +38,15 @@ export function ItemSheet({ item, reference }: { item: Reference['items'][number
         {item.surfaceOnly ? '; cleaned in place: nothing drains through it' : ''}
         {item.coded ? '; goes by the code underneath' : ''}
       </Fact>
+      {courses.length > 0 && (
+        <Fact term="Its own course" sourceIds={courses.flatMap((course) => course.sourceIds)}>
+          <SeeAll
+            family="courses"
+            ids={courses.map((course) => course.id)}
+            nameOf={(id) => courses.find((course) => course.id === id)?.name ?? id}
+          />
+        </Fact>
+      )}
       <Fact term="Made of" sourceIds={['commonPractice']}>
         <SeeAll
           family="fibres"

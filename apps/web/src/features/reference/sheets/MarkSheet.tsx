@@ -31,7 +31,7 @@ export function MarkSheet({ mark, reference }: { mark: Mark; reference: Referenc
     <>
       <Flex justifyContent="space-between" alignItems="baseline" gap="12px" wrap="wrap">
         <Box color="soft">
-          {course && course.name !== mark.name && (
+          {course && course.name.toLowerCase() !== mark.name.toLowerCase() && (
             <>
               Treated as:{' '}
               <See family="courses" id={course.id}>
@@ -40,7 +40,7 @@ export function MarkSheet({ mark, reference }: { mark: Mark; reference: Referenc
             </>
           )}
         </Box>
-        <Button size="small" onClick={tell}>
+        <Button size="small" onClick={tell} data-print="hide">
           Tell this trouble
         </Button>
       </Flex>
