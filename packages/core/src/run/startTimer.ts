@@ -10,7 +10,8 @@ export function startTimer(stepId: string, dwell: Dwell, at: string): RunTimer {
   return {
     stepId,
     startedAt: at,
-    readyAt: after(dwell.minMin),
+    // What it is aimed for here is when it is ready; the least is only when a look may end it early.
+    readyAt: after(dwell.aimMin ?? dwell.minMin),
     latestAt: after(dwell.maxMin),
     pausedAt: null,
     lookAts: Array.from({ length: looks }, (_, index) => after((index + 1) * dwell.lookEveryMin)),
