@@ -14,7 +14,7 @@ export interface TimedWork {
   readonly peroxidePct: number;
 }
 
-/** Steps a stretch of time is cut into: to three places on a cooling, fading bath. */
+/** Steps a stretch of time is cut into: within 0.004 of the share done in a basin, 0.013 in a jug. */
 const STEPS = 24;
 
 /**
