@@ -19,6 +19,7 @@ export function courseFaults(knowledge: Knowledge): string[] {
           ...pairFaults(`${place} round ${round + 1}`, passes, methods, knowledge),
         ]),
         ...washFaults(place, cloth, methods),
+        ...bagFaults(place, cloth, methods),
       ]),
     ),
     ...knowledge.courses.flatMap((course) => [...tellFaults(course), ...factsMissing(course)]),
@@ -70,6 +71,16 @@ function passFaults(place: string, pass: CoursePass, methods: ReadonlyMap<string
         : []),
     ];
   });
+}
+
+/** A carpet, a mattress or a seat is closed into no bag. */
+function bagFaults(place: string, { first, second }: Filled, methods: ReadonlyMap<string, Method>): string[] {
+  if (!place.endsWith('.surface')) return [];
+  return [...first, ...second].flatMap(({ methodIds }) =>
+    methodIds
+      .filter((id) => methods.get(id)?.inABag)
+      .map((id) => `${place}: ${id} needs a piece that fits a bag`),
+  );
 }
 
 function washFaults(place: string, { wash }: Filled, methods: ReadonlyMap<string, Method>): string[] {

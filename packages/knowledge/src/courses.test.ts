@@ -137,6 +137,15 @@ describe('what is wrong with a course is found', () => {
     );
     expect(noteFaults(copy).join('\n')).toMatch(/speaks of bleach/);
   });
+  it('a carpet or a seat closed into a bag', () => {
+    expect(
+      faultsOf('mothballSolvent', (one) =>
+        filled(one, 'surface').first.push(
+          structuredClone(passOf(filled(one, 'white').second, 'absorbentBag')),
+        ),
+      ),
+    ).toMatch(/surface: absorbentBag needs a piece that fits a bag/);
+  });
   it('a class that does nothing', () => {
     const emptied = (one: Course) =>
       Object.assign(filled(one, 'white'), { first: [], second: [], wash: null });

@@ -21,6 +21,8 @@ export const Item = z.strictObject({
   coded: z.boolean(),
   /** Cannot be rinsed through: forbidden partners stay blocked on the zone. */
   surfaceOnly: z.boolean(),
+  /** Can be carried and closed into a bag, for a sachet or the freezer; a carpet or a seat cannot. */
+  fitsABag: z.boolean(),
   /** Spot work only, unless a sewn-in label says it may be washed: then that label decides, very mildly. */
   labelDecides: z.boolean(),
   skinContact: z.boolean(),

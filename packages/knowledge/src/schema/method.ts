@@ -83,6 +83,8 @@ export const Method = z.strictObject({
   harshness: z.number().int().min(1).max(9),
   /** May only be offered on surfaces (coded pieces), only on washable pieces, or both. */
   place: z.enum(['surface', 'washable', 'both']),
+  /** Done with the whole piece closed into a bag. */
+  inABag: z.boolean(),
   /** Runs water through the cloth: only where it can be rinsed through. */
   throughRinse: z.boolean(),
   /** Only where one of these has been used before: earlier in the plan, or told as tried. Empty means always. */

@@ -6,11 +6,12 @@ const WORTH_AIMING_AT = 0.3;
 
 /**
  * Made for a trouble of this kind, for one of its components, this age, this piece, and for pieces kept in place or
- * not.
+ * not; a piece that fits no bag is not bagged.
  */
 export function isRelevant(method: Method, context: PlanContext): boolean {
   const { marks, rinsable, item, facts, envelope } = context;
   if (method.itemIds.length > 0 && !method.itemIds.includes(item.id)) return false;
+  if (method.inABag && !item.fitsABag) return false;
   if (method.ages.length > 0 && !method.ages.includes(facts.age)) return false;
   if (method.colouredOnly && facts.piece.colour === 'white') return false;
   if (method.onlyWhereDry && envelope.wetting.most !== 'dry') return false;

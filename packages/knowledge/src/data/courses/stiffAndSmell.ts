@@ -655,8 +655,8 @@ export const stiffAndSmell = [
         checks: ['smellWarm'],
       }),
       surface: surface({
-        first: [P.powder({ min: [480, 480] })],
-        second: [P.bag('smell', { min: [4320, 10080] })],
+        first: [P.sodaDry()],
+        second: [P.sodaDry()],
         checks: ['smellWarm'],
         notes: ['Window open, fan on, for days.'],
       }),

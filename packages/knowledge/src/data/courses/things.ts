@@ -536,10 +536,10 @@ export const things = [
       }),
       protein: protein({ second: [P.mildVinegar('looseDye', { min: [10, 15] })], checks: ['whiteCloth'] }),
       surface: surface({
-        first: [P.air('smell', { min: [1440, 1440] })],
-        second: [P.bag('smell', { min: [4320, 10080] })],
+        first: [P.sodaDry()],
         checks: ['nextDay'],
         end: end(1, 'accept', 'A smell after a month: back to the shop.'),
+        notes: ['Window open for days.'],
       }),
       dryOnly: dryOnly({
         first: [P.air('smell', { min: [1440, 1440] })],

@@ -45,6 +45,7 @@ const MOST = {
   onlyWet: false,
   onlyWhereDry: false,
   place: 'washable',
+  inABag: false,
   throughRinse: false,
   onlyAfterAgentIds: [],
   sturdyOnly: false,

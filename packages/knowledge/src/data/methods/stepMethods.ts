@@ -234,6 +234,7 @@ export const stepMethods: readonly Method[] = [
     ...DRY,
     courseOnly: false,
     id: 'freezeBag',
+    inABag: true,
     name: 'Freeze it, bagged',
     reason: 'Kills larvae and eggs that no wash may reach.',
     kinds: ['buildUp'],
