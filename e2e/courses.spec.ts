@@ -15,7 +15,7 @@ test('the course of a trouble: what it is, how on each cloth, kept in the addres
   await expect(onWool).toContainText('Rinse fully, two drained waters, before anything else.');
   await expect(onWool).not.toContainText('Hot oxygen dip');
   await page.reload();
-  await expect(onWool).toContainText('the colour');
+  await expect(onWool).toContainText('The colour');
   await page.getByRole('link', { name: 'not to be wetted', exact: true }).click();
   await expect(page.getByRole('region', { name: 'On what may not be wetted' })).toContainText(
     'For a professional. Water rings it',
