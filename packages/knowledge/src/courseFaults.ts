@@ -5,7 +5,7 @@ import type { Note } from './schema/note.js';
 
 type Filled = Extract<ClothCourse, { kind: 'course' }>;
 
-/** What a course must be, beside its references: one for each trouble, in order, within its methods, and safe in order. */
+/** What a course must be, beside its references: one for each trouble, within its methods, safe in order. */
 export function courseFaults(knowledge: Knowledge): string[] {
   const methods = new Map(knowledge.methods.map((method) => [method.id, method]));
   return [
@@ -190,7 +190,7 @@ const SPOKEN: readonly (readonly [RegExp, 'fibreIds' | 'itemIds', readonly strin
   [/\bterry\b|\btowels?\b.*\bloops?\b/i, 'itemIds', ['towel']],
 ];
 
-/** A line beside the work itself, or what a pass tells one to expect, that speaks of cloth or a piece must be kept to it. */
+/** A line beside the work, or what a pass tells one to expect, that speaks of cloth or a piece is kept to it. */
 function factsMissing(course: Course): string[] {
   const said: (readonly [string, string, Note['when'] | CoursePass['when']])[] = clothsOf(course).flatMap(
     ([place, { first, second, wash, dry, notes }]) => [

@@ -1,26 +1,22 @@
 import { Box, Flex, Stack } from '@chakra-ui/react';
 import {
-  betweenWords,
   CLOTH_WORDS,
   CONFIDENCE_WORDS,
   COURSE_END_WORDS,
   checkWords,
   DRYING_WORDS,
   ON_CLOTH_WORDS,
-  PURPOSE_WORDS,
-  passFigures,
   type Reference,
 } from '@feverfew/contracts';
 import { useSearchParams } from 'react-router';
 import { useLexicon } from '../../../app/useLexicon';
 import { LinkButton } from '../../../components/LinkButton';
 import { Fact, See, SeeAll, Sources } from '../Fact';
+import { CoursePasses } from './CoursePasses';
 
 type Course = Reference['courses'][number];
 type Cloth = keyof Course['cloths'];
 type ClothCourse = Course['cloths'][Cloth];
-type Filled = Extract<ClothCourse, { kind: 'course' }>;
-type Pass = Filled['first'][number];
 
 const CLOTHS = Object.keys(CLOTH_WORDS) as Cloth[];
 
@@ -168,7 +164,7 @@ function OnCloth({ given, reference }: { given: ClothCourse; reference: Referenc
   const { first, wash, dry, checks, second, end, notes } = given;
   return (
     <Stack gap="8px" paddingTop="6px">
-      <Passes label="First round" passes={first} reference={reference} />
+      <CoursePasses label="First round" passes={first} reference={reference} />
       {wash && (
         <Fact term="Then the wash" sourceIds={['commonPractice']}>
           <Ways ids={wash.methodIds} />
@@ -186,7 +182,7 @@ function OnCloth({ given, reference }: { given: ClothCourse; reference: Referenc
       <Fact term="Look" sourceIds={['commonPractice']}>
         {checkWords(checks)}
       </Fact>
-      <Passes label="Second round, if it is not gone" passes={second} reference={reference} />
+      <CoursePasses label="Second round, if it is not gone" passes={second} reference={reference} />
       <Fact
         term={`After ${end.rounds === 1 ? 'one round' : `${end.rounds} rounds`}`}
         sourceIds={['commonPractice']}
@@ -198,81 +194,6 @@ function OnCloth({ given, reference }: { given: ClothCourse; reference: Referenc
       ))}
     </Stack>
   );
-}
-
-function Passes({
-  label,
-  passes,
-  reference,
-}: {
-  label: string;
-  passes: readonly Pass[];
-  reference: Reference;
-}) {
-  if (passes.length === 0) return null;
-  return (
-    <Box>
-      <Box as="h3" fontSize="15px" fontWeight="700">
-        {label}
-      </Box>
-      <Box as="ol" paddingInlineStart="22px" listStyleType="decimal">
-        {passes.map((pass, place) => (
-          // biome-ignore lint/suspicious/noArrayIndexKey: the order of a course never changes
-          <PassLine key={place} pass={pass} reference={reference} />
-        ))}
-      </Box>
-    </Box>
-  );
-}
-
-/** What it takes out, how, how warm and long; what must hold, when to stop, what comes between. */
-function PassLine({ pass, reference }: { pass: Pass; reference: Reference }) {
-  const say = useLexicon();
-  const ways = pass.methodIds.flatMap((id) => reference.methods.find((method) => method.id === id) ?? []);
-  const [best, ...others] = ways;
-  if (!best) return null;
-  const between = betweenWords(pass);
-  return (
-    <Box as="li" paddingBlock="3px">
-      <b>{capital(PURPOSE_WORDS[pass.purpose])}</b>
-      {pass.optional ? ' (if you like)' : ''}:{' '}
-      <See family="methods" id={best.id}>
-        {best.name}
-      </See>
-      {`, ${passFigures(pass, best, say)}.`}
-      {circumstances(pass, say.name)}
-      {pass.onlyIf && ` Only if: ${pass.onlyIf}`}
-      {pass.expect && ` ${pass.expect}`}
-      {pass.stop && ` Stop: ${pass.stop}`}
-      {between && (
-        <>
-          {' '}
-          <Box as="span" color="soft">
-            {between}
-          </Box>
-        </>
-      )}
-      {others.length > 0 && (
-        <Box color="soft" fontSize="14px">
-          Else: <SeeAll family="methods" ids={others.map((way) => way.id)} nameOf={say.name} />
-        </Box>
-      )}
-    </Box>
-  );
-}
-
-/** For what it is kept: " On wool, silk only." */
-function circumstances({ when }: Pass, nameOf: (id: string) => string): string {
-  if (when === 'always') return '';
-  const names = (ids: readonly string[]) => ids.map(nameOf).join(', ');
-  return [
-    when.wet === true ? ' While it is still damp.' : '',
-    when.wet === false ? ' Where it has dried in.' : '',
-    when.fibreIds ? ` Only with ${names(when.fibreIds)} in it.` : '',
-    when.notFibreIds ? ` Not with ${names(when.notFibreIds)} in it.` : '',
-    when.itemIds ? ` Only on: ${names(when.itemIds)}.` : '',
-    when.notItemIds ? ` Not on: ${names(when.notItemIds)}.` : '',
-  ].join('');
 }
 
 /** The best way, and what else would do. */
@@ -289,5 +210,3 @@ function Ways({ ids: [best, ...others] }: { ids: readonly string[] }) {
     </>
   );
 }
-
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);

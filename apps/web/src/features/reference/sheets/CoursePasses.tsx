@@ -1,0 +1,85 @@
+import { Box } from '@chakra-ui/react';
+import { betweenWords, PURPOSE_WORDS, passFigures, type Reference } from '@feverfew/contracts';
+import { useLexicon } from '../../../app/useLexicon';
+import { See, SeeAll } from '../Fact';
+
+type ClothCourse = Reference['courses'][number]['cloths']['white'];
+type Pass = Extract<ClothCourse, { kind: 'course' }>['first'][number];
+
+/** The passes of one round of a course, in order. */
+export function CoursePasses({
+  label,
+  passes,
+  reference,
+}: {
+  label: string;
+  passes: readonly Pass[];
+  reference: Reference;
+}) {
+  if (passes.length === 0) return null;
+  return (
+    <Box>
+      <Box as="h3" fontSize="15px" fontWeight="700">
+        {label}
+      </Box>
+      <Box as="ol" paddingInlineStart="22px" listStyleType="decimal">
+        {passes.map((pass, place) => (
+          // biome-ignore lint/suspicious/noArrayIndexKey: the order of a course never changes
+          <PassLine key={place} pass={pass} reference={reference} />
+        ))}
+      </Box>
+    </Box>
+  );
+}
+
+/** What it takes out, how, how warm and long; what must hold, when to stop, what comes between. */
+function PassLine({ pass, reference }: { pass: Pass; reference: Reference }) {
+  const say = useLexicon();
+  const ways = pass.methodIds.flatMap((id) => reference.methods.find((method) => method.id === id) ?? []);
+  const [best, ...others] = ways;
+  if (!best) return null;
+  const between = betweenWords(pass);
+  return (
+    <Box as="li" paddingBlock="3px">
+      <b>{capital(PURPOSE_WORDS[pass.purpose])}</b>
+      {pass.optional ? ' (if you like)' : ''}:{' '}
+      <See family="methods" id={best.id}>
+        {best.name}
+      </See>
+      {`, ${passFigures(pass, best, say)}.`}
+      {circumstances(pass, say.name)}
+      {pass.onlyIf && ` Only if: ${pass.onlyIf}`}
+      {pass.expect && ` ${pass.expect}`}
+      {pass.stop && ` Stop: ${pass.stop}`}
+      {between && (
+        <>
+          {' '}
+          <Box as="span" color="soft">
+            {between}
+          </Box>
+        </>
+      )}
+      {others.length > 0 && (
+        <Box color="soft" fontSize="14px">
+          Else: <SeeAll family="methods" ids={others.map((way) => way.id)} nameOf={say.name} />
+        </Box>
+      )}
+    </Box>
+  );
+}
+
+/** For what it is kept: " On wool, silk only." */
+function circumstances({ when }: Pass, nameOf: (id: string) => string): string {
+  if (when === 'always') return '';
+  const names = (ids: readonly string[]) => ids.map(nameOf).join(', ');
+  return [
+    when.wet === true ? ' While it is still damp.' : '',
+    when.wet === false ? ' Where it has dried in.' : '',
+    when.fibreIds ? ` Only with ${names(when.fibreIds)} in it.` : '',
+    when.notFibreIds ? ` Not with ${names(when.notFibreIds)} in it.` : '',
+    when.itemIds ? ` Only on: ${names(when.itemIds)}.` : '',
+    when.notItemIds ? ` Not on: ${names(when.notItemIds)}.` : '',
+  ].join('');
+}
+
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
