@@ -36,15 +36,25 @@ const ROOMS = {
     ...['bath', 'effect', 'trouble', 'envelope', 'gates', 'evidence', 'treatment/plan', 'treatment/case'],
   ],
   'treatment/arrange': [...GROUND, 'evidence', 'treatment/plan', 'treatment/case', 'treatment/assess'],
+  'treatment/course': [
+    ...GROUND,
+    ...['effect', 'trouble', 'envelope', 'treatment/plan', 'treatment/case', 'treatment/assess'],
+    'treatment/arrange',
+  ],
   'treatment/recipe': [...GROUND, 'bath', 'effect', 'treatment/plan', 'treatment/case', 'treatment/assess'],
   'treatment/actions': [
     ...GROUND,
     ...['bath', 'effect', 'treatment/plan', 'treatment/case', 'treatment/assess', 'treatment/recipe'],
   ],
+  'treatment/rounds': [
+    ...GROUND,
+    ...['trouble', 'treatment/plan', 'treatment/case', 'treatment/assess'],
+    ...['treatment/course', 'treatment/actions'],
+  ],
   treatment: [
     ...GROUND,
     ...['trouble', 'evidence', 'treatment/plan', 'treatment/case', 'treatment/assess'],
-    ...['treatment/arrange', 'treatment/actions'],
+    ...['treatment/arrange', 'treatment/actions', 'treatment/rounds'],
   ],
 
   whatIf: [...GROUND, 'trouble', 'evidence', 'treatment/plan', 'treatment'],

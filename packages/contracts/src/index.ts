@@ -10,6 +10,7 @@ export * from './mix.js';
 export * from './piece.js';
 export * from './pieceHistory.js';
 export * from './plan.js';
+export * from './planParts.js';
 export * from './problem.js';
 export * from './reference.js';
 export * from './run.js';

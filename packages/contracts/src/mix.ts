@@ -14,7 +14,7 @@ import { Id } from '@feverfew/knowledge';
 import { z } from 'zod';
 import { EnvelopeShape } from './envelope.js';
 import { PieceFactsShape } from './piece.js';
-import { BathPHShape, FindingShape, Range3, Snapped, StrengthAfter, WaterSharesShape } from './plan.js';
+import { BathPHShape, FindingShape, Range3, Snapped, StrengthAfter, WaterSharesShape } from './planParts.js';
 
 const amount = z
   .number({ error: 'Give the amount as a number.' })

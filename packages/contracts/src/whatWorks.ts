@@ -1,7 +1,7 @@
 import { AGE_BANDS, type Finding } from '@feverfew/core';
 import { Id } from '@feverfew/knowledge';
 import { z } from 'zod';
-import { FindingShape } from './plan.js';
+import { FindingShape } from './planParts.js';
 
 const Share = z.strictObject({ low: z.number(), high: z.number() });
 

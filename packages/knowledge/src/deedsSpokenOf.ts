@@ -18,7 +18,7 @@ const WORDS: readonly (readonly [Deed, RegExp])[] = [
   ['ammonia', /ammonia/i],
   ['solvent', /\bsolvent|\balcohol\b|thinner/i],
   ['softener', /softener/i],
-  ['water', /\bno water\b|\bno liquid\b/i],
+  ['water', /\bno water\b(?! above)|\bno liquid\b/i],
 ];
 
 /** What a line speaks of; it must say of each whether it asks for it, forbids it or only names it. */

@@ -1,4 +1,5 @@
 export { bathIsComputed } from './bathIsComputed.js';
+export { courseNotes } from './courseNotes.js';
 export * from './data/careSigns.js';
 export * from './data/heatFigures.js';
 export * from './data/oxygenFigures.js';

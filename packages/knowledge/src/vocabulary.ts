@@ -181,6 +181,8 @@ export const RINSES_BETWEEN = [
   'vacuum',
 ] as const;
 
+export type RinseBetween = (typeof RINSES_BETWEEN)[number];
+
 /** How a trouble is judged to be gone. */
 export const CHECKS = [
   'daylight',
@@ -198,5 +200,30 @@ export const CHECKS = [
   'strength',
 ] as const;
 
+export type Check = (typeof CHECKS)[number];
+
 /** Where a course ends when it has done what it can. */
 export const COURSE_ENDS = ['accept', 'professional', 'dyePatch', 'discard', 'mend', 'noHomeMethod'] as const;
+export type CourseEnd = (typeof COURSE_ENDS)[number];
+
+/** What a hand does in the first seconds. */
+export const AT_ONCE_VERBS = [
+  'protect',
+  'lift',
+  'shake',
+  'blot',
+  'absorb',
+  'coldFlush',
+  'keepWet',
+  'letDry',
+  'chill',
+  'vacuum',
+  'isolate',
+  'hangToAir',
+  'ventilate',
+  'rinseOutProduct',
+  'detergent',
+  'rewash',
+  'leaveAlone',
+] as const;
+export type AtOnceVerb = (typeof AT_ONCE_VERBS)[number];

@@ -33,20 +33,23 @@ export function removedShare(
   conditions: WorkConditions,
   rates: readonly Rate[],
 ): ExpectedEffect {
-  const { heat, wetting, work } = conditions;
-  const heated = component.heatSets ? HEAT_FACTOR[heat] : 1;
+  const { wetting, work } = conditions;
   let leftAtBest = 1;
   let leftAtWorst = 1;
   for (const { mechanism, low, high } of component.removal) {
     if (!mechanisms.has(mechanism)) continue;
     const rate = rateFor(rates, mechanism, component.id, wetting);
     if (!rate) continue;
-    const odds = heated * ageFactor(rate, conditions);
+    const odds = oddsOf(component, rate, conditions);
     leftAtWorst *= 1 - low * odds * doneShare(equivalentMinutes(rate, work.least), rate.halfMin.high);
     leftAtBest *= 1 - high * odds * doneShare(equivalentMinutes(rate, work.most), rate.halfMin.low);
   }
   return { low: 1 - leftAtWorst, high: 1 - leftAtBest };
 }
+
+/** What age and heat leave of what this mechanism could take of the component, 0–1. */
+export const oddsOf = (component: SoilComponent, rate: Rate, conditions: WorkConditions): number =>
+  (component.heatSets ? HEAT_FACTOR[conditions.heat] : 1) * ageFactor(rate, conditions);
 
 /** Of what can be taken at all, this share is gone. @param minutes equivalent minutes from 0 */
 export const doneShare = (minutes: number, halfMin: number): number => 1 - 2 ** (-minutes / halfMin);

@@ -45,6 +45,12 @@ export interface FindingFacts {
   triedMustNotMeet: { pairId: string; triedAgentId: string; agentId: string };
   apartFromRung: { pairId: string; rungMethodId: string; agentId: string };
   littleEffect: { highPct: number };
+  /** Adds next to nothing to what the passes before it take. */
+  addsLittle: { pct: number };
+  /** Rinsed out before the next product, which may not meet it. */
+  rinsedForNext: { agentId: string; pairId: string };
+  /** Rinsed out because the cloth bears it only briefly. */
+  rinsedForCloth: { low: number; high: number };
   noBetterThan: { methodId: string };
   fromOwnLog: { uses: number; worked: number; bookLowPct: number; bookHighPct: number };
   logSaysOther: { methodId: string; uses: number; worked: number; chancePct: number };

@@ -76,7 +76,7 @@ export function indexKnowledge(knowledge: Knowledge): KnowledgeIndex {
   const agents = byId(knowledge.agents);
   const facts = new WeakMap<Method, MethodFacts>();
   const pairs = new Map<string, readonly ForbiddenPair[]>();
-  const standIns = new Map<string, Method>();
+  const standIns = new WeakMap<Method, Map<string, Method>>();
   const baths = new WeakMap<Method, Map<string, PHRange | null>>();
   const index: KnowledgeIndex = {
     fibres: byId(knowledge.fibres),
@@ -116,13 +116,17 @@ export function indexKnowledge(knowledge: Knowledge): KnowledgeIndex {
       return made;
     },
     standIn: (method, substitution) =>
-      remember(standIns, `${method.id} ${substitution.id}`, () => ({
-        ...method,
-        pH: null,
-        agents: method.agents.map((use) =>
-          use.agentId === substitution.wantedAgentId ? { ...use, agentId: substitution.useAgentId } : use,
-        ),
-      })),
+      remember(
+        remember(standIns, method, () => new Map<string, Method>()),
+        substitution.id,
+        () => ({
+          ...method,
+          pH: null,
+          agents: method.agents.map((use) =>
+            use.agentId === substitution.wantedAgentId ? { ...use, agentId: substitution.useAgentId } : use,
+          ),
+        }),
+      ),
   };
   indexes.set(knowledge, index);
   return index;

@@ -14,7 +14,13 @@ const methodOf = (id: string): Method =>
   knowledge.methods.find((method) => method.id === id) ?? expect.unreachable(id);
 
 /** A plan to put a pass into, so that the checker can read it. */
-const ANY_PLAN: Plan = { ...planTreatment(cases.beetrootOnDamask, openHouse, knowledge), findings: [] };
+const ANY_PLAN: Plan = {
+  ...planTreatment(cases.beetrootOnDamask, openHouse, knowledge),
+  findings: [],
+  verdict: [],
+  atOnce: { actions: [], donts: [], handsOnMin: 0 },
+  rounds: [],
+};
 
 const CASES = knowledge.courses.flatMap((course) =>
   Object.entries(course.cloths).flatMap(([cloth, given]) =>

@@ -179,7 +179,10 @@ describe('the checker catches', () => {
     ).toContain('heatBeforeLook');
     expect(
       planted(cases.beetrootOnDamask, (plan) =>
-        Object.assign(stepOf(oxygen(plan), 'wash'), { tempC: { min: 20, max: 60, target: 60 } }),
+        Object.assign(stepOf(oxygen(plan), 'wash'), {
+          tempC: { min: 20, max: 60, target: 60 },
+          ingredients: [],
+        }),
       ),
     ).toContain('heatBeforeLook');
     expect(

@@ -8,14 +8,25 @@ import { noteFaults } from './noteRules.js';
 import { PEOPLE_TURN_RULES, PEOPLE_WORK_RULES } from './peopleRules.js';
 import { PIECE_TURN_RULES, PIECE_WORK_RULES } from './pieceRules.js';
 import { readCase } from './readCase.js';
-import { readWork } from './readWork.js';
+import { readRounds, readWork } from './readWork.js';
 import { LIST_RULES } from './sequenceRules.js';
 import type { Violation } from './violation.js';
 import type { WorkList } from './work.js';
 
 /** Reads a finished plan as work, and says what is wrong with it. */
-export const checkPlan = (plan: Plan, household: Household, knowledge: Knowledge): Violation[] =>
-  checkWork(readWork(plan), plan.facts, household, knowledge);
+export function checkPlan(plan: Plan, household: Household, knowledge: Knowledge): Violation[] {
+  const { facts } = plan;
+  const open = plan.rounds.some(({ passes }) => passes.some((pass) => pass.opensAfterTest));
+  const tested = facts.piece.waterTest ?? null;
+  const passed =
+    tested === null ? { ...facts, piece: { ...facts.piece, waterTest: 'passed' as const } } : facts;
+  return [
+    ...checkWork(readWork(plan), facts, household, knowledge),
+    ...checkWork(readRounds(plan, false), facts, household, knowledge),
+    // What waits for the hidden water test is judged as if it had been passed, where nobody has made it.
+    ...(open ? checkWork(readRounds(plan, true), passed, household, knowledge) : []),
+  ];
+}
 
 const WORK_RULES = [...PIECE_WORK_RULES, ...HANDLING_WORK_RULES, ...BATH_WORK_RULES, ...PEOPLE_WORK_RULES];
 const TURN_RULES = [...PIECE_TURN_RULES, ...PEOPLE_TURN_RULES];

@@ -315,6 +315,7 @@ describe('the checker', () => {
       where: 'somewhere',
       kind: 'treat',
       turn: 0,
+      round: 0,
       turnName: 'bareWork',
       repeats: 1,
       pours: [

@@ -134,15 +134,21 @@ export function forbiddenDrying(read: CaseRead): ReadonlySet<string> {
   ]);
 }
 
+/** Feathers rot damp; where no mark or run is left to set, the low tumble may dry them at once. */
+const isDownDried = (ways: readonly string[], { fibres, marks }: CaseRead): boolean =>
+  ways.every((way) => way === 'tumbleLow') &&
+  fibres.some((fibre) => fibre.driesInTumble) &&
+  marks.every(({ kind }) => kind !== 'mark' && kind !== 'dyeRun');
+
 function drying(...[work, read, before]: Parameters<WorkRule>) {
   const sunned = agentsOf(work, read).some((agent) => agent.deeds.includes('sun'));
   const ways: readonly string[] = sunned ? [...work.drying, 'sun'] : work.drying;
   if (ways.length === 0) return [];
   const heated = ways.some((way) => way.startsWith('tumble'));
-  const seen = before.some((earlier) => earlier.turn === work.turn && earlier.kind === 'lookDry');
+  const seen = before.some((earlier) => earlier.round === work.round && earlier.kind === 'lookDry');
   const forbidden = forbiddenDrying(read);
   return [
-    ...when(heated && !seen, 'heatBeforeLook'),
+    ...when(heated && !seen && !isDownDried(ways, read), 'heatBeforeLook'),
     ...when(
       ways.some((way) => forbidden.has(way)),
       'dryingForbidden',

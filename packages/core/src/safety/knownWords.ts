@@ -1,4 +1,4 @@
-import { type Caution, type Knowledge, type Note, STANDING_NOTES } from '@feverfew/knowledge';
+import { type Caution, courseNotes, type Knowledge, type Note, STANDING_NOTES } from '@feverfew/knowledge';
 
 /** Every line and caution the knowledge can say, by its text or id. */
 export interface Words {
@@ -15,6 +15,7 @@ export function wordsOf(knowledge: Knowledge): Words {
   const notes: readonly Note[] = [
     ...knowledge.methods.flatMap((method) => Object.values(method.notes).flat()),
     ...knowledge.schools.flatMap(({ effect }) => (effect.kind === 'note' ? [effect.note] : [])),
+    ...knowledge.courses.flatMap(courseNotes),
     ...knowledge.marks.flatMap((mark) => mark.advice),
     ...knowledge.items.flatMap((item) => item.notes),
     ...knowledge.fibres.flatMap((fibre) => [...fibre.beforeSoak, ...fibre.afterLook]),

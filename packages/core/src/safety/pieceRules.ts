@@ -1,6 +1,7 @@
 import { chemistriesOf } from './doneIn.js';
 import { isAntique, isFrail } from './readCase.js';
 import { type TurnRule, treatOf, type WorkRule, when } from './rule.js';
+import type { Work } from './work.js';
 
 /** What the cloth, its tag and its age say to products, heat and pH. */
 export const PIECE_WORK_RULES: readonly WorkRule[] = [chemistry, tagChemistry, heat];
@@ -33,7 +34,7 @@ function tagChemistry(...[work, read]: Parameters<WorkRule>) {
 
 function heat(...[work, read, before]: Parameters<WorkRule>) {
   if (!work.tempC) return [];
-  const { facts, fibres, left, marks } = read;
+  const { facts, fibres, left } = read;
   const { label, colour, fastness } = facts.piece;
   const white = colour === 'white';
   // A tag with a machine wash speaks for all fibres; a soak past two hours is cooler for tender ones.
@@ -47,18 +48,53 @@ function heat(...[work, read, before]: Parameters<WorkRule>) {
       : label?.wash?.kind === 'hand'
         ? [label.wash.maxC ?? 40]
         : []),
-    ...left.flatMap((component) => component.maxTempC ?? []),
+    ...(isHygiene(work, read, before) ? [] : left.flatMap((component) => component.maxTempC ?? [])),
     ...(fastness === 'failed' && !white ? [30] : []),
     ...(isAntique(read) ? [30] : []),
   ];
-  const seen = before.some((earlier) => earlier.turn === work.turn && earlier.kind === 'lookDry');
-  const unseen = marks.some((mark) => mark.kind === 'mark' || mark.kind === 'dyeRun');
+  const seen = before.some((earlier) => earlier.round === work.round && earlier.kind === 'lookDry');
+  const hottest = work.tempC.most;
+  const used = chemistriesOf(work, read);
   const hotWash =
-    work.programme !== null && work.tempC.most > 40 && !seen && (work.kind === 'wash' || unseen);
-  return [...when(work.tempC.most > Math.min(...tops), 'tooHot'), ...when(hotWash, 'heatBeforeLook')];
+    work.programme !== null &&
+    !seen &&
+    left.some(
+      ({ plainWashMaxC, removal }) =>
+        plainWashMaxC !== null &&
+        hottest > plainWashMaxC &&
+        !CURES.some(
+          ([chemistry, way]) => used.includes(chemistry) && removal.some((r) => r.mechanism === way),
+        ),
+    );
+  return [...when(hottest > Math.min(...tops), 'tooHot'), ...when(hotWash, 'heatBeforeLook')];
+}
+
+/** Germs of a sick person go before the mark: washed hot with oxygen once cold water has run through it. */
+function isHygiene(...[work, read, before]: Parameters<WorkRule>): boolean {
+  const flushed = before.some(
+    (earlier) =>
+      earlier.round === work.round &&
+      earlier.kind === 'treat' &&
+      (earlier.tempC?.most ?? 100) <= 40 &&
+      chemistriesOf(earlier, read).every((one) => one === 'water'),
+  );
+  return (
+    work.programme !== null &&
+    flushed &&
+    chemistriesOf(work, read).includes('percarbonate') &&
+    read.marks.some((mark) => mark.bodyFluid) &&
+    read.left.some((component) => component.infectious)
+  );
 }
 
 const LONG_SOAK_MIN = 120;
+/** What takes a colour out while it is hot, and how. */
+const CURES = [
+  ['percarbonate', 'oxidation'],
+  ['peroxide', 'oxidation'],
+  ['dyeSuspender', 'dyeSuspension'],
+  ['reducer', 'reduction'],
+] as const;
 
 const MILD = ['weakAcid', 'peroxide', 'detergent', 'water'];
 
@@ -95,7 +131,11 @@ function acidity(...[turn, read]: Parameters<TurnRule>) {
 function looks(turn: Parameters<TurnRule>[0]) {
   const look = turn.findIndex((work) => work.kind === 'look');
   const dries = turn.findIndex((work) => work.kind === 'dry');
-  return when(look < 0 || (dries >= 0 && look > dries), 'lookMissing');
+  // Nobody looks into a drum: what is washed in one is looked at dry.
+  const inDrum = ({ programme }: Work) => programme !== null && programme !== 'none' && programme !== 'hand';
+  const drum = turn.filter(({ kind }) => kind === 'treat').every(inDrum);
+  const dry = turn.some(({ kind }) => kind === 'lookDry');
+  return when(!(drum && dry) && (look < 0 || (dries >= 0 && look > dries)), 'lookMissing');
 }
 
 const MOVES_COLOUR = [

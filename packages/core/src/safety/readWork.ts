@@ -1,18 +1,67 @@
 import type { Action } from '../treatment/plan/action.js';
-import type { Pass } from '../treatment/plan/pass.js';
 import type { Plan } from '../treatment/plan/plan.js';
 import type { PouredProduct, Work, WorkKind, WorkList } from './work.js';
 
 /** The one place that knows the shape of a plan: turns it into a flat list of work, in the order it is done. */
 export function readWork(plan: Plan): WorkList {
   return {
-    work: plan.ladder.flatMap((pass, turn) => workOf(pass, turn)),
+    work: plan.ladder.flatMap((pass, turn) =>
+      workOf(pass.steps, { turn, round: turn, name: pass.methodId, repeats: pass.maxRounds }),
+    ),
     advice: plan.findings.flatMap((remark) =>
       (remark.code === 'markAdvice' || remark.code === 'itemNote') && remark.facts.text !== undefined
         ? [{ where: remark.code, text: remark.facts.text }]
         : [],
     ),
   };
+}
+
+/**
+ * The same of its rounds. A machine rinses by itself; drying and the dry look belong to the last pass before them.
+ * @param opened with what only a passed water test opens
+ */
+export function readRounds({ rounds, verdict, atOnce }: Plan, opened: boolean): WorkList {
+  let turn = -1;
+  const work = rounds.flatMap(({ passes, drying, look }, round) => {
+    const done = passes.filter((pass) => opened || !pass.opensAfterTest);
+    const list = done.flatMap((pass): Work[] => {
+      turn += 1;
+      const at: At = { turn, round, name: pass.methodId, repeats: pass.maxRounds };
+      const own = workOf(pass.actions, at);
+      const drum = own.find(({ programme }) => programme !== null && programme !== 'none');
+      return drum ? [...own, { ...drum, ...RINSED_IN_THE_DRUM }] : own;
+    });
+    const at: At = { turn: Math.max(0, turn), round, name: done.at(-1)?.methodId ?? '', repeats: 1 };
+    const end = [...(drying ? [drying.action] : []), ...(look ? [look.action] : [])];
+    return list.length > 0 ? [...list, ...workOf(end, at)] : [];
+  });
+  const lines = [
+    ...atOnce.actions.map(({ text }) => text),
+    ...atOnce.donts,
+    ...verdict.flatMap(({ causeActions, tells }) => [...causeActions, ...tells.map(({ see }) => see)]),
+  ];
+  return { work, advice: lines.map((text) => ({ where: 'course', text })) };
+}
+
+const RINSED_IN_THE_DRUM = {
+  kind: 'rinse',
+  changes: 2,
+  rinse: 'change',
+  pours: [],
+  minutes: null,
+  pH: null,
+  bathC: null,
+  tempC: null,
+  programme: null,
+  says: [],
+  cautionIds: [],
+} as const satisfies Partial<Work>;
+
+interface At {
+  readonly turn: number;
+  readonly round: number;
+  readonly name: string;
+  readonly repeats: number;
 }
 
 const KINDS: Readonly<Record<Exclude<Action['kind'], 'mix' | 'apply' | 'dwell'>, WorkKind>> = {
@@ -29,25 +78,25 @@ const KINDS: Readonly<Record<Exclude<Action['kind'], 'mix' | 'apply' | 'dwell'>,
 };
 
 /** Mixing, applying and waiting in a row are one treatment. */
-function workOf(pass: Pass, turn: number): Work[] {
+function workOf(actions: readonly Action[], at: At): Work[] {
   const list: Work[] = [];
   let treating: Action[] = [];
   const closeTreatment = () => {
-    if (treating.length > 0) list.push(stretch('treat', treating, pass, turn));
+    if (treating.length > 0) list.push(stretch('treat', treating, at));
     treating = [];
   };
-  for (const action of pass.steps) {
+  for (const action of actions) {
     if (action.kind === 'mix' || action.kind === 'apply' || action.kind === 'dwell') treating.push(action);
     else {
       closeTreatment();
-      list.push(stretch(KINDS[action.kind], [action], pass, turn));
+      list.push(stretch(KINDS[action.kind], [action], at));
     }
   }
   closeTreatment();
   return list;
 }
 
-function stretch(kind: WorkKind, actions: readonly Action[], pass: Pass, turn: number): Work {
+function stretch(kind: WorkKind, actions: readonly Action[], { turn, round, name, repeats }: At): Work {
   const [first] = actions;
   const mix = actions.find((action) => action.kind === 'mix') ?? first;
   const dwell = actions.find((action) => action.dwell)?.dwell ?? null;
@@ -60,11 +109,12 @@ function stretch(kind: WorkKind, actions: readonly Action[], pass: Pass, turn: n
   const outlook = mix?.outlook ?? null;
   const pH = actions.find((action) => action.pH)?.pH ?? null;
   return {
-    where: mix?.id ?? pass.methodId,
+    where: mix?.id ?? name,
     kind,
     turn,
-    turnName: pass.methodId,
-    repeats: pass.maxRounds,
+    turnName: name,
+    round,
+    repeats,
     pours: pours.map(
       (one): PouredProduct => ({
         agentId: one.agentId,

@@ -11,6 +11,8 @@ export const LIST_RULES: readonly ListRule[] = [pairs, solventThenHeat, company,
 
 interface OnThePiece {
   readonly at: number;
+  /** It leaves vapour behind. */
+  readonly fumes: boolean;
   readonly chemistries: readonly string[];
 }
 
@@ -18,10 +20,16 @@ interface OnThePiece {
 function pairs(work: readonly Work[], read: CaseRead): Violation[] {
   const { knowledge, facts, drains } = read;
   const stays = drains ? read.residues : facts.tried.flatMap(({ agentId }) => read.agentOf(agentId) ?? []);
-  const earlier: OnThePiece[] = [{ at: -1, chemistries: stays.flatMap((agent) => agent.chemistries) }];
+  const earlier: OnThePiece[] = [
+    {
+      at: -1,
+      fumes: stays.some((agent) => agent.flammable),
+      chemistries: stays.flatMap((agent) => agent.chemistries),
+    },
+  ];
   return work.flatMap((later, at): Violation[] => {
     const b = chemistriesOf(later, read);
-    const found = earlier.flatMap(({ at: since, chemistries: a }): Violation[] => {
+    const found = earlier.flatMap(({ at: since, chemistries: a, fumes }): Violation[] => {
       const met = knowledge.forbiddenPairs.filter(
         (pair) => (a.includes(pair.a) && b.includes(pair.b)) || (a.includes(pair.b) && b.includes(pair.a)),
       );
@@ -30,12 +38,14 @@ function pairs(work: readonly Work[], read: CaseRead): Violation[] {
         return [{ code: 'forbiddenPairInPlan', where: later.turnName }];
       const between = work.slice(since + 1, at);
       const rinsed = between.some((one) => one.kind === 'rinse' && one.changes >= 2);
-      const aired = between.some((one) => one.kind === 'air');
-      return met.some((pair) => (pair.apart === 'air' ? !aired : !rinsed))
+      // What has been dried in air has been aired.
+      const aired = between.some((one) => one.kind === 'air' || one.kind === 'dry');
+      return met.some((pair) => (pair.apart === 'air' ? fumes && !aired : !rinsed))
         ? [{ code: 'forbiddenPairUnrinsed', where: later.turnName }]
         : [];
     });
-    if (b.length > 0) earlier.push({ at, chemistries: b });
+    if (b.length > 0)
+      earlier.push({ at, chemistries: b, fumes: agentsOf(later, read).some((agent) => agent.flammable) });
     return found;
   });
 }
@@ -84,7 +94,7 @@ function company(work: readonly Work[], read: CaseRead): Violation[] {
     const alone = one.says.some((text) => /\balone\b/i.test(text));
     const unspun = one.says.some((text) => read.noteOf(text)?.bars.includes('wring'));
     const turnHasSolvent = work.some(
-      (other) => other.turn === one.turn && agentsOf(other, read).some((agent) => agent.flammable),
+      (other) => other.round === one.round && agentsOf(other, read).some((agent) => agent.flammable),
     );
     const residue = read.residues.some((agent) => agent.flammable);
     return [

@@ -31,6 +31,8 @@ export interface Work {
   /** Pass it belongs to, from 0, and that pass's name; a pass may be repeated so often. */
   readonly turn: number;
   readonly turnName: string;
+  /** Round it belongs to: a pass of the ladder is one by itself. */
+  readonly round: number;
   readonly repeats: number;
   readonly pours: readonly PouredProduct[];
   /** All water in it, dilution too. */

@@ -12,6 +12,7 @@ import { openCase } from './case/openCase.js';
 import type { PlanContext } from './case/planContext.js';
 import { overallFindings } from './overallFindings.js';
 import type { Candidate, Plan, PositionView } from './plan/plan.js';
+import { layOut, NOTHING_LAID_OUT } from './rounds/layOut.js';
 
 /**
  * Envelope, ladder and every candidate with its findings for the troubles on one piece.
@@ -34,6 +35,7 @@ export function planTreatment(
     ];
     return {
       ...frame,
+      ...NOTHING_LAID_OUT,
       ladder: [],
       candidates: [],
       findings,
@@ -53,12 +55,21 @@ export function planTreatment(
   const view = cupboardView(assessments);
   return {
     ...frame,
+    ...layOut(context, afterWaterTest(context)),
     ladder,
     candidates: candidatesOf(climbed, assessments),
     findings: overallFindings(context, ladder, view, assessments.some(isWaiting)),
     cupboard: view,
     schools: positionsAtWork(climbed, assessments, context),
   };
+}
+
+/** The same case with the hidden water test passed, where nobody has made it and no code speaks for the piece. */
+function afterWaterTest({ facts, household, knowledge, evidence, item }: PlanContext): PlanContext | null {
+  const { code, waterTest } = facts.piece;
+  if (!item.coded || (code !== null && code !== 'unknown') || (waterTest ?? null) !== null) return null;
+  const tested = { ...facts, piece: { ...facts.piece, waterTest: 'passed' as const } };
+  return openCase(tested, household, knowledge, evidence).context;
 }
 
 /** Held back by nothing but the hidden water test. */

@@ -627,7 +627,7 @@ const CASES: readonly Case[] = [
     name: 'mud, coir mat: brush and vacuum, no water',
     ground: 'CP: coir browns',
     facts: trouble('mud', on('doormat', { coir: 100 }, { colour: 'natural' }), { age: 'days' }),
-    does: ['dryVacuum'],
+    does: ['brushOffDry'],
     doesNot: ['coldBlot', 'detergentBlot'],
   },
   {

@@ -100,6 +100,9 @@ const WORDS: Words = {
   apartFromRung: ({ pairId, rungMethodId, agentId }, say) =>
     `${upper(say.name(agentId))} may not share a plan with “${say.name(rungMethodId)}”: together it ` +
     `${say.name(pairId)}.`,
+  addsLittle: ({ pct }) => `Would add ${pct} % at most to what the other steps take.`,
+  rinsedForNext: ({ agentId }, say) => `It may not meet ${say.name(agentId)}, which comes later.`,
+  rinsedForCloth: () => 'The cloth bears it only for a short while.',
   littleEffect: ({ highPct }) => `Would take out ${highPct} % at best.`,
   fromOwnLog: ({ uses, worked, bookLowPct, bookHighPct }) =>
     `From your own log: ${worked} of ${uses} worked. The book alone says ${bookLowPct}–${bookHighPct} % a round.`,

@@ -446,7 +446,7 @@ export const items: readonly Item[] = [
     defaultFibres: [{ fibreId: 'linen', sharePct: 100 }],
     dryMassG: 250,
     partNames: ['ground', 'embroidery'],
-    mostProgramme: 'mild',
+    mostProgramme: 'veryMild',
     mostAction: 'press',
     drying: noTumble,
     typicalAreaCm2: 2500,

@@ -6,6 +6,13 @@ export const STANDING_NOTES = {
   towelOnIt: always('Dry white towel on it, weighed down, until it takes no more; then let it air.'),
   washAlone: always('Wash it alone.'),
   noSpin: always('No spin and no wringing: hang it up dripping.', { bars: ['wring'] }),
+  rinseOutProduct: always('What was put on it before: out with it first, in two cold waters.', {
+    asks: ['water'],
+  }),
+  openWindows: always('Windows open, and away from it until the smell has gone.'),
+  downDry: always('Low, with balls, two to four hours, shaken every half hour, until it is dry to the core.'),
+  rinseClear: always('Until the water stays clear.'),
+  liftFirst: always('Lift what lies on top with a spoon or the back of a knife, edge inwards.'),
   letItSet: always('Let it set hard first, an hour and more, and touch it with nothing meanwhile.'),
 } as const;
 

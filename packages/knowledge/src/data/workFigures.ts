@@ -129,3 +129,16 @@ export const CHLORINE_MOST_C = 25;
 export const SOLVENT_MOST_C = 25;
 /** A soak longer than this is a long one, which tender fibres bear only cooler, min. Common practice, no source. */
 export const LONG_SOAK_MIN = 120;
+
+/**
+ * Minutes until dry indoors or in fair weather, by way; usual, never promised. Common practice, no source: thin cloth
+ * on a line in half a day, thick cloth flat in a day, a seat or carpet overnight.
+ */
+export const DRYING_USUAL_MIN = {
+  flat: { low: 480, likely: 840, high: 1440 },
+  line: { low: 180, likely: 420, high: 900 },
+  sun: { low: 120, likely: 240, high: 540 },
+  tumbleLow: { low: 90, likely: 180, high: 300 },
+  tumbleNormal: { low: 60, likely: 90, high: 150 },
+  inPlace: { low: 240, likely: 600, high: 1440 },
+} as const;

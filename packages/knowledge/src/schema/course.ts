@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { CHECKS, CLOTHS, COURSE_ENDS, PURPOSES, RINSES_BETWEEN } from '../vocabulary.js';
+import { AT_ONCE_VERBS, CHECKS, CLOTHS, COURSE_ENDS, PURPOSES, RINSES_BETWEEN } from '../vocabulary.js';
 import { Note } from './note.js';
 import { Age, DryingWay, Id, SourceIds } from './vocabulary.js';
 
@@ -76,6 +76,9 @@ export const ClothCourse = z.discriminatedUnion('kind', [
 ]);
 export type ClothCourse = z.infer<typeof ClothCourse>;
 
+/** A line of the first seconds, with what the hand does. */
+const AtOnceLine = Note.extend({ verbs: z.array(z.enum(AT_ONCE_VERBS)).min(1) });
+
 /** How an experienced hand treats one family of troubles. */
 export const Course = z.strictObject({
   id: Id,
@@ -96,7 +99,11 @@ export const Course = z.strictObject({
     causeAction: z.array(Note).min(1),
   }),
   /** The first seconds; empty = nothing is urgent. */
-  atOnce: z.strictObject({ garment: z.array(Note), surface: z.array(Note), donts: z.array(Note) }),
+  atOnce: z.strictObject({
+    garment: z.array(AtOnceLine),
+    surface: z.array(AtOnceLine),
+    donts: z.array(Note),
+  }),
   cloths: z.strictObject(
     Object.fromEntries(CLOTHS.map((cloth) => [cloth, ClothCourse])) as Record<
       (typeof CLOTHS)[number],

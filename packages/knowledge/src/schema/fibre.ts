@@ -57,6 +57,8 @@ export const Fibre = z.strictObject({
   /** Its care is a trade of its own: a professional is named beside every plan. */
   professionalOnly: z.boolean(),
   felts: z.boolean(),
+  /** Washed whole it rots unless a low tumble, where the label allows one, dries it to the core. */
+  driesInTumble: z.boolean(),
   shrinksInHeat: z.boolean(),
   oilAffinity: z.enum(['low', 'medium', 'high']),
   usualDyes: z.string(),

@@ -14,6 +14,11 @@ export const SoilComponent = z.strictObject({
   removal: z.array(Removal),
   /** Highest bath temperature while the component is still there, °C. */
   maxTempC: z.number().nullable(),
+  /**
+   * Highest wash with nothing in it that removes this component, while it is still there, °C: the bath that is its
+   * cure (oxygen, dye suspender, reducer) may be as hot as the label lets.
+   */
+  plainWashMaxC: z.number().nullable(),
   chemistry: z.array(ChemistryRule),
   /** Care for the person, whatever method is used. */
   cautionIds: z.array(Id),

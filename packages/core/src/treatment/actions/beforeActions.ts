@@ -44,10 +44,10 @@ export function beforeActions(input: ActionsInput, cautionIds: readonly string[]
 }
 
 /** Solvent is aired out before anything, then what is left of an earlier product is rinsed out in two waters. */
-function residueActions(input: ActionsInput): Action[] {
-  const { context, passIndex } = input;
+export function residueActions(input: ActionsInput): Action[] {
+  const { context, passIndex, inRound } = input;
   const { residues, rinsable, envelope } = context;
-  const first = passIndex === 0;
+  const first = inRound ? inRound.isFirst : passIndex === 0;
   const cautionIds = first ? residueCautions(context) : [];
   const cold = { min: 5, max: Math.min(30, envelope.tempC.max), target: Math.min(15, envelope.tempC.max) };
   return [

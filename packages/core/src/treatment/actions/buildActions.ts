@@ -36,7 +36,7 @@ export function buildActions(input: ActionsInput): Action[] {
 }
 
 /** Mixing, applying, waiting and looking. */
-function workActions(input: ActionsInput, cautionIds: string[]): Action[] {
+export function workActions(input: ActionsInput, cautionIds: string[]): Action[] {
   const { eligible, context, passIndex } = input;
   const { method, window } = eligible;
   const amounts = recipe(eligible, context);

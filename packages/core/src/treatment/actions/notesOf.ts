@@ -1,12 +1,14 @@
 import type { Deed, Method, Note } from '@feverfew/knowledge';
+import { solventsEver } from '../case/residues.js';
 import { sayable } from '../case/sayable.js';
 import type { ActionsInput } from './actionsInput.js';
 
 type Kind = keyof Method['notes'];
 
 /** Whether the pass begins by rinsing out what was put on the piece before. */
-export function rinsesFirst({ eligible: { method }, context, passIndex }: ActionsInput): boolean {
-  const residue = passIndex > 0 || context.residues.length > 0;
+export function rinsesFirst({ eligible: { method }, context, passIndex, inRound }: ActionsInput): boolean {
+  const here = context.residues.length > 0;
+  const residue = inRound ? here && !inRound.wetted : here || passIndex > 0;
   return residue && method.wetting !== 'dry' && context.envelope.wetting.most !== 'dry';
 }
 
@@ -16,7 +18,7 @@ export function notesOf(input: ActionsInput, notes: Kind | readonly Note[]): str
   const lines = typeof notes === 'string' ? eligible.method.notes[notes] : notes;
   if (!lines || lines.length === 0) return [];
   return sayable(lines, context, {
-    unwetted: !rinsesFirst(input),
+    unwetted: !rinsesFirst(input) && !input.inRound?.wetted,
     bars: passBars(input),
   });
 }
@@ -34,7 +36,7 @@ export function fibreNotes(input: ActionsInput, when: 'beforeSoak' | 'afterLook'
 /** What the cautions of the pass bar: a dryer after a solvent, whatever a line says. */
 function passBars({ eligible, context }: ActionsInput): ReadonlySet<Deed> {
   return new Set(
-    [...eligible.appliedAgents, ...context.residues].flatMap((agent) =>
+    [...eligible.appliedAgents, ...context.residues, ...solventsEver(context)].flatMap((agent) =>
       agent.cautionIds.flatMap((id) => context.index.cautions.get(id)?.bars ?? []),
     ),
   );

@@ -22,7 +22,7 @@ const LEAST_ACT = 0.1;
 /** An eligible method with its full recipe, its time, its risk and its reasons. */
 export function passOf(eligible: EligibleMethod, rungIndex: number, context: PlanContext): Pass {
   const { method, window, effect, log, remarks, harshness, missingAgentIds } = eligible;
-  const steps = buildActions({ eligible, context, passIndex: rungIndex });
+  const steps = buildActions({ eligible, context, passIndex: rungIndex, inRound: null });
   const batches = Math.max(...steps.map((action) => action.batches));
   const handsOnMin = steps.reduce((sum, action) => sum + action.handsOnMin * action.batches, 0);
   const { byMark, ...whole } = effect;
@@ -41,11 +41,18 @@ export function passOf(eligible: EligibleMethod, rungIndex: number, context: Pla
     },
     maxRounds: window.maxRounds,
     missingAgentIds,
-    findings: [...remarks, ...bigPours(steps), ...bathRemarks(eligible, steps, context)],
+    findings: [...remarks, ...recipeRemarks(eligible, steps, context)],
     cautionIds: [...new Set(steps.flatMap((action) => action.cautionIds))],
     steps,
   };
 }
+
+/** What a person should know about the amounts and the bath. */
+export const recipeRemarks = (
+  eligible: EligibleMethod,
+  actions: readonly Action[],
+  context: PlanContext,
+): Finding[] => [...bigPours(actions), ...bathRemarks(eligible, actions, context)];
 
 function actsOf({ method, standIn, window }: EligibleMethod, context: PlanContext): Act[] {
   const mechanisms = context.index.factsOf(method).mechanisms;

@@ -8,10 +8,12 @@ export function togetherNotes(input: ActionsInput): string[] {
   const {
     eligible: { method },
     context: { marks, facts, residues },
+    inRound,
   } = input;
   const { piece } = facts;
   const alone =
     method.solventAftercare ||
+    inRound?.solvent ||
     residues.some((agent) => agent.flammable) ||
     marks.some((work) => work.kinds.has('dyeRun')) ||
     (piece.fastness === 'failed' && piece.colour !== 'white');

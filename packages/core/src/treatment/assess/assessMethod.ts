@@ -46,12 +46,19 @@ export interface MethodAssessment {
 /** Below this share per round on every trouble, even at best, a method is no use. */
 const LEAST_EFFECT = 0.15;
 
-/** Judges one method as it stands, or with a stand-in from the house for what is missing. */
-export function assessMethod(method: Method, context: PlanContext): MethodAssessment {
+/**
+ * Judges one method as it stands, or with a stand-in from the house for what is missing.
+ * @param leastEffect share it must take at best to be of use; 0 for a step of a course
+ */
+export function assessMethod(
+  method: Method,
+  context: PlanContext,
+  leastEffect = LEAST_EFFECT,
+): MethodAssessment {
   const missing = missingAgents(method, context);
-  const whole = assess(method, null, context);
+  const whole = assess(method, null, context, leastEffect);
   if (missing.length === 0) return { eligible: whole.eligible, ifBought: null, candidate: whole.candidate };
-  const standIn = missing.length === 1 ? withStandIn(method, missing[0] ?? '', context) : null;
+  const standIn = missing.length === 1 ? withStandIn(method, missing[0] ?? '', context, leastEffect) : null;
   if (standIn) return { eligible: standIn, ifBought: whole.eligible, candidate: null };
   if (context.facts.reach === 'shop')
     return { eligible: whole.eligible, ifBought: whole.eligible, candidate: whole.candidate };
@@ -75,7 +82,7 @@ function assess(
   method: Method,
   standIn: Substitution | null,
   context: PlanContext,
-  leastEffect = LEAST_EFFECT,
+  leastEffect: number,
 ): { eligible: EligibleMethod | null; candidate: Candidate | null } {
   const window = workWindow(method, standIn, context);
   const against = judgeMethod(method, window, context);
@@ -113,11 +120,21 @@ function assess(
 }
 
 /** The first stand-in in the house with which the method still passes every rule. */
-function withStandIn(method: Method, agentId: string, context: PlanContext): EligibleMethod | null {
+function withStandIn(
+  method: Method,
+  agentId: string,
+  context: PlanContext,
+  leastEffect: number,
+): EligibleMethod | null {
   for (const substitution of context.knowledge.substitutions) {
     if (substitution.wantedAgentId !== agentId || !context.cupboard.has(substitution.useAgentId)) continue;
     if (!mayStandIn(substitution, method, context)) continue;
-    const { eligible } = assess(context.index.standIn(method, substitution), substitution, context);
+    const { eligible } = assess(
+      context.index.standIn(method, substitution),
+      substitution,
+      context,
+      leastEffect,
+    );
     if (eligible) return eligible;
   }
   return null;

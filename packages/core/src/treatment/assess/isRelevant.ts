@@ -9,19 +9,9 @@ const WORTH_AIMING_AT = 0.3;
  * not; a piece that fits no bag is not bagged.
  */
 export function isRelevant(method: Method, context: PlanContext): boolean {
-  const { marks, rinsable, item, facts, envelope } = context;
-  if (method.itemIds.length > 0 && !method.itemIds.includes(item.id)) return false;
-  if (method.inABag && !item.fitsABag) return false;
-  if (method.ages.length > 0 && !method.ages.includes(facts.age)) return false;
-  if (method.colouredOnly && facts.piece.colour === 'white') return false;
-  if (method.onlyWhereDry && envelope.wetting.most !== 'dry') return false;
-  if (method.onlyWet && facts.wetness === 'dry') return false;
-  const placed =
-    method.place === 'both' ||
-    (method.place === 'surface') === !rinsable ||
-    (!rinsable && method.wetting === 'spot');
-  if (!placed) return false;
-  return marks.some((work) => {
+  if (!suitsPiece(method, context)) return false;
+  if (method.colouredOnly && context.facts.piece.colour === 'white') return false;
+  return context.marks.some((work) => {
     if (!method.kinds.some((kind) => work.kinds.has(kind))) return false;
     if (method.componentIds.length === 0) return true;
     let aimedAt = 0;
@@ -29,4 +19,19 @@ export function isRelevant(method: Method, context: PlanContext): boolean {
       if (method.componentIds.includes(component.id)) aimedAt += weight;
     return aimedAt >= WORTH_AIMING_AT - 1e-9;
   });
+}
+
+/** Made for this piece, kept in place or not, and for a trouble this old and this wet. */
+export function suitsPiece(method: Method, context: PlanContext): boolean {
+  const { rinsable, item, facts, envelope } = context;
+  if (method.itemIds.length > 0 && !method.itemIds.includes(item.id)) return false;
+  if (method.inABag && !item.fitsABag) return false;
+  if (method.ages.length > 0 && !method.ages.includes(facts.age)) return false;
+  if (method.onlyWhereDry && envelope.wetting.most !== 'dry') return false;
+  if (method.onlyWet && facts.wetness === 'dry') return false;
+  return (
+    method.place === 'both' ||
+    (method.place === 'surface') === !rinsable ||
+    (!rinsable && method.wetting === 'spot')
+  );
 }

@@ -2,9 +2,11 @@ import {
   LONG_SOAK_MIN,
   MECHANICAL_ACTIONS,
   type MechanicalAction,
+  type Mechanism,
   type Method,
   MOST_WASH_BEFORE_GONE_C,
   SMALLEST_BATH_L,
+  type SoilComponent,
   type Substitution,
   USUAL_LIQUOR_L_PER_KG,
 } from '@feverfew/knowledge';
@@ -94,10 +96,24 @@ function longSoakOf(
     : undefined;
 }
 
-/** No hot wash while nobody has seen in daylight that a mark or a run is gone. */
-function machineCeiling(method: Method, { marks }: PlanContext): number {
+/** What wants more than water and detergent to come out while it is hot; these take it out. */
+const CURES: readonly Mechanism[] = ['oxidation', 'dyeSuspension', 'reduction'];
+
+/** No hot plain wash while a colour that heat sets is there: only with what removes that very colour. */
+function machineCeiling(method: Method, { marks, index, inRounds }: PlanContext): number {
+  if (!method.inMachine) return Number.POSITIVE_INFINITY;
   const unseen = marks.some((work) => work.kinds.has('mark') || work.kinds.has('dyeRun'));
-  return method.inMachine && unseen ? MOST_WASH_BEFORE_GONE_C : Number.POSITIVE_INFINITY;
+  if (!inRounds) return unseen ? MOST_WASH_BEFORE_GONE_C : Number.POSITIVE_INFINITY;
+  const { mechanisms } = index.factsOf(method);
+  const cured = (removal: SoilComponent['removal']) =>
+    removal.some(({ mechanism }) => CURES.includes(mechanism) && mechanisms.has(mechanism));
+  return Math.min(
+    ...marks.flatMap((work) =>
+      work.components.flatMap(({ component }) =>
+        component.plainWashMaxC === null || cured(component.removal) ? [] : [component.plainWashMaxC],
+      ),
+    ),
+  );
 }
 
 /** Warmest water taps and kettles make for a bath of ordinary size, whole °C. */

@@ -44,6 +44,7 @@ export function openCase(
           rinsable: isRinsable(item, envelope),
           positions,
           evidence,
+          inRounds: false,
           residues: residuesOf(facts.tried, index),
           barred: barredDeeds(facts.piece, cautionsOn(item, told, knowledge)),
           cupboard: cupboardOf(household),

@@ -4,6 +4,7 @@ import type { Finding } from '../../finding/finding.js';
 import type { Cause } from '../../trouble/diagnose.js';
 import type { TroubleFacts } from '../../trouble/troubleFacts.js';
 import type { Pass } from './pass.js';
+import type { AtOnce, End, NotUsed, Round, VerdictLine } from './round.js';
 
 export type Verdict = 'rung' | 'spare' | 'ruledOut' | 'noUse';
 
@@ -42,6 +43,12 @@ export interface Plan {
   readonly knowledgeVersion: string;
   readonly facts: TroubleFacts;
   readonly envelope: Envelope;
+  readonly verdict: readonly VerdictLine[];
+  readonly atOnce: AtOnce;
+  /** The first whole, what may follow in outline. */
+  readonly rounds: readonly Round[];
+  readonly notUsed: readonly NotUsed[];
+  readonly ends: readonly End[];
   readonly ladder: readonly Pass[];
   readonly candidates: readonly Candidate[];
   /** Remarks on the whole: what is missing, what to mind, whom to ask. */

@@ -12,6 +12,7 @@ export const changesOfTheCloth: readonly SoilComponent[] = [
     proteinaceous: false,
     name: 'mildew spots',
     maxTempC: null,
+    plainWashMaxC: null,
     heatSets: false,
     chemistry: [],
     removal: [
@@ -36,6 +37,7 @@ export const changesOfTheCloth: readonly SoilComponent[] = [
     proteinaceous: false,
     name: 'storage yellowing',
     maxTempC: null,
+    plainWashMaxC: null,
     heatSets: true,
     chemistry: [],
     removal: [
@@ -58,6 +60,7 @@ export const changesOfTheCloth: readonly SoilComponent[] = [
     proteinaceous: false,
     name: 'greying soil and hardness film',
     maxTempC: null,
+    plainWashMaxC: null,
     heatSets: false,
     chemistry: [],
     removal: [
@@ -80,6 +83,7 @@ export const changesOfTheCloth: readonly SoilComponent[] = [
     proteinaceous: false,
     name: 'softener and detergent residue',
     maxTempC: null,
+    plainWashMaxC: null,
     heatSets: false,
     chemistry: [],
     removal: [
@@ -101,6 +105,7 @@ export const changesOfTheCloth: readonly SoilComponent[] = [
     proteinaceous: false,
     name: 'scorch',
     maxTempC: null,
+    plainWashMaxC: null,
     heatSets: true,
     chemistry: [],
     removal: [
@@ -122,11 +127,13 @@ export const changesOfTheCloth: readonly SoilComponent[] = [
     proteinaceous: false,
     name: 'yellow left by chlorine',
     maxTempC: null,
+    plainWashMaxC: null,
     heatSets: true,
     chemistry: [
       { chemistry: 'chlorine', verdict: 'never', protects: 'piece', sourceIds: ['commonPractice'] },
     ],
     removal: [
+      { mechanism: 'oxidation', low: 0.1, high: 0.3 },
       { mechanism: 'reduction', low: 0.4, high: 0.75 },
       { mechanism: 'acidity', low: 0.05, high: 0.15 },
     ],
@@ -145,6 +152,7 @@ export const changesOfTheCloth: readonly SoilComponent[] = [
     proteinaceous: false,
     name: 'lost optical whitener',
     maxTempC: null,
+    plainWashMaxC: null,
     heatSets: false,
     chemistry: [],
     removal: [{ mechanism: 'surfactant', low: 0.02, high: 0.12 }],
@@ -163,6 +171,7 @@ export const changesOfTheCloth: readonly SoilComponent[] = [
     proteinaceous: false,
     name: 'finish or size of a new piece',
     maxTempC: null,
+    plainWashMaxC: null,
     heatSets: false,
     chemistry: [],
     removal: [
@@ -183,6 +192,7 @@ export const changesOfTheCloth: readonly SoilComponent[] = [
     proteinaceous: false,
     name: 'damage of the cloth',
     maxTempC: null,
+    plainWashMaxC: null,
     heatSets: false,
     chemistry: [],
     removal: [],
@@ -199,6 +209,7 @@ export const changesOfTheCloth: readonly SoilComponent[] = [
     proteinaceous: false,
     name: 'moth larvae and eggs',
     maxTempC: null,
+    plainWashMaxC: null,
     heatSets: false,
     chemistry: [],
     removal: [

@@ -12,6 +12,7 @@ export const fatAndWax: readonly SoilComponent[] = [
     proteinaceous: false,
     name: 'fat or oil',
     maxTempC: null,
+    plainWashMaxC: null,
     heatSets: true,
     chemistry: [],
     removal: [
@@ -36,6 +37,7 @@ export const fatAndWax: readonly SoilComponent[] = [
     proteinaceous: false,
     name: 'old body oil or oxidised fat',
     maxTempC: null,
+    plainWashMaxC: null,
     heatSets: true,
     chemistry: [],
     removal: [
@@ -58,6 +60,7 @@ export const fatAndWax: readonly SoilComponent[] = [
     proteinaceous: false,
     name: 'resin and wax',
     maxTempC: null,
+    plainWashMaxC: null,
     heatSets: true,
     chemistry: [],
     removal: [
@@ -81,6 +84,7 @@ export const fatAndWax: readonly SoilComponent[] = [
     proteinaceous: false,
     name: 'mineral oil or grease',
     maxTempC: null,
+    plainWashMaxC: null,
     heatSets: true,
     chemistry: [],
     removal: [
@@ -103,6 +107,7 @@ export const fatAndWax: readonly SoilComponent[] = [
     proteinaceous: false,
     name: 'wax or paraffin',
     maxTempC: null,
+    plainWashMaxC: null,
     heatSets: true,
     chemistry: [],
     removal: [
@@ -125,6 +130,7 @@ export const fatAndWax: readonly SoilComponent[] = [
     proteinaceous: false,
     name: 'chewing gum',
     maxTempC: null,
+    plainWashMaxC: null,
     heatSets: true,
     chemistry: [],
     removal: [
@@ -145,6 +151,7 @@ export const fatAndWax: readonly SoilComponent[] = [
     proteinaceous: false,
     name: 'nicotine and tar',
     maxTempC: null,
+    plainWashMaxC: null,
     heatSets: true,
     chemistry: [],
     removal: [
@@ -166,6 +173,7 @@ export const fatAndWax: readonly SoilComponent[] = [
     proteinaceous: false,
     name: 'sun filter and cream oil',
     maxTempC: null,
+    plainWashMaxC: null,
     heatSets: true,
     chemistry: [
       { chemistry: 'chlorine', verdict: 'never', protects: 'piece', sourceIds: ['commonPractice'] },
@@ -191,6 +199,7 @@ export const fatAndWax: readonly SoilComponent[] = [
     proteinaceous: false,
     name: 'paraffin-based skin cream',
     maxTempC: null,
+    plainWashMaxC: null,
     heatSets: true,
     chemistry: [],
     removal: [

@@ -12,6 +12,7 @@ export const inkPaintAndGlue: readonly SoilComponent[] = [
     proteinaceous: false,
     name: 'ballpoint ink',
     maxTempC: null,
+    plainWashMaxC: null,
     heatSets: true,
     chemistry: [],
     removal: [
@@ -34,6 +35,7 @@ export const inkPaintAndGlue: readonly SoilComponent[] = [
     proteinaceous: false,
     name: 'varnish film',
     maxTempC: null,
+    plainWashMaxC: null,
     heatSets: false,
     chemistry: [],
     removal: [
@@ -54,6 +56,7 @@ export const inkPaintAndGlue: readonly SoilComponent[] = [
     proteinaceous: false,
     name: 'permanent marker',
     maxTempC: null,
+    plainWashMaxC: null,
     heatSets: true,
     chemistry: [],
     removal: [
@@ -74,6 +77,7 @@ export const inkPaintAndGlue: readonly SoilComponent[] = [
     proteinaceous: false,
     name: 'washable or gel ink',
     maxTempC: null,
+    plainWashMaxC: 40,
     heatSets: true,
     chemistry: [],
     removal: [
@@ -97,6 +101,7 @@ export const inkPaintAndGlue: readonly SoilComponent[] = [
     proteinaceous: false,
     name: 'emulsion paint',
     maxTempC: null,
+    plainWashMaxC: null,
     heatSets: true,
     chemistry: [],
     removal: [
@@ -119,6 +124,7 @@ export const inkPaintAndGlue: readonly SoilComponent[] = [
     proteinaceous: false,
     name: 'oil paint or varnish resin',
     maxTempC: null,
+    plainWashMaxC: null,
     heatSets: true,
     chemistry: [],
     removal: [
@@ -140,6 +146,7 @@ export const inkPaintAndGlue: readonly SoilComponent[] = [
     proteinaceous: false,
     name: 'white glue',
     maxTempC: null,
+    plainWashMaxC: null,
     heatSets: true,
     chemistry: [],
     removal: [
@@ -161,6 +168,7 @@ export const inkPaintAndGlue: readonly SoilComponent[] = [
     proteinaceous: false,
     name: 'super glue',
     maxTempC: null,
+    plainWashMaxC: null,
     heatSets: true,
     chemistry: [],
     removal: [
@@ -180,6 +188,7 @@ export const inkPaintAndGlue: readonly SoilComponent[] = [
     proteinaceous: false,
     name: 'black rubber scuff',
     maxTempC: null,
+    plainWashMaxC: null,
     heatSets: true,
     chemistry: [],
     removal: [
@@ -200,6 +209,7 @@ export const inkPaintAndGlue: readonly SoilComponent[] = [
     proteinaceous: false,
     name: 'make-up pigment',
     maxTempC: null,
+    plainWashMaxC: null,
     heatSets: true,
     chemistry: [],
     removal: [
@@ -221,6 +231,7 @@ export const inkPaintAndGlue: readonly SoilComponent[] = [
     proteinaceous: false,
     name: 'self-tanner brown',
     maxTempC: null,
+    plainWashMaxC: 40,
     heatSets: true,
     chemistry: [
       { chemistry: 'mildAlkali', verdict: 'never', protects: 'piece', sourceIds: ['chemHandbook'] },
@@ -244,6 +255,7 @@ export const inkPaintAndGlue: readonly SoilComponent[] = [
     proteinaceous: false,
     name: 'oxidation hair dye or henna',
     maxTempC: null,
+    plainWashMaxC: 40,
     heatSets: true,
     chemistry: [],
     removal: [
@@ -268,6 +280,7 @@ export const inkPaintAndGlue: readonly SoilComponent[] = [
     proteinaceous: false,
     name: 'iodine',
     maxTempC: null,
+    plainWashMaxC: null,
     heatSets: false,
     chemistry: [{ chemistry: 'ammonia', verdict: 'never', protects: 'both', sourceIds: ['chemHandbook'] }],
     removal: [

@@ -12,6 +12,7 @@ export const looseDye: readonly SoilComponent[] = [
     proteinaceous: false,
     name: 'loose textile dye',
     maxTempC: null,
+    plainWashMaxC: 40,
     heatSets: true,
     chemistry: [],
     removal: [
@@ -35,6 +36,7 @@ export const looseDye: readonly SoilComponent[] = [
     proteinaceous: false,
     name: 'dye of the piece\u2019s own trim',
     maxTempC: null,
+    plainWashMaxC: 40,
     heatSets: true,
     chemistry: [{ chemistry: 'reducer', verdict: 'never', protects: 'piece', sourceIds: ['commonPractice'] }],
     removal: [
@@ -56,6 +58,7 @@ export const looseDye: readonly SoilComponent[] = [
     proteinaceous: false,
     name: 'disperse dye from polyester',
     maxTempC: null,
+    plainWashMaxC: 40,
     heatSets: true,
     chemistry: [],
     removal: [

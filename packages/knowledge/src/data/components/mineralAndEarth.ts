@@ -13,6 +13,7 @@ export const mineralAndEarth: readonly SoilComponent[] = [
     proteinaceous: false,
     name: 'rust',
     maxTempC: null,
+    plainWashMaxC: null,
     heatSets: true,
     chemistry: noBleachOnIron,
     removal: [
@@ -33,6 +34,7 @@ export const mineralAndEarth: readonly SoilComponent[] = [
     proteinaceous: false,
     name: 'hard-water scale',
     maxTempC: null,
+    plainWashMaxC: null,
     heatSets: false,
     chemistry: [],
     removal: [
@@ -52,6 +54,7 @@ export const mineralAndEarth: readonly SoilComponent[] = [
     proteinaceous: false,
     name: 'soot, carbon or toner',
     maxTempC: null,
+    plainWashMaxC: null,
     heatSets: false,
     chemistry: [],
     removal: [
@@ -73,6 +76,7 @@ export const mineralAndEarth: readonly SoilComponent[] = [
     proteinaceous: false,
     name: 'clay and mud',
     maxTempC: null,
+    plainWashMaxC: null,
     heatSets: false,
     chemistry: [],
     removal: [
@@ -93,6 +97,7 @@ export const mineralAndEarth: readonly SoilComponent[] = [
     proteinaceous: false,
     name: 'iron tannate (black of tea, ink or oak on iron)',
     maxTempC: null,
+    plainWashMaxC: null,
     heatSets: true,
     chemistry: noBleachOnIron,
     removal: [
@@ -113,6 +118,7 @@ export const mineralAndEarth: readonly SoilComponent[] = [
     proteinaceous: false,
     name: 'soap scum (lime soap)',
     maxTempC: null,
+    plainWashMaxC: null,
     heatSets: false,
     chemistry: [],
     removal: [
@@ -134,6 +140,7 @@ export const mineralAndEarth: readonly SoilComponent[] = [
     proteinaceous: false,
     name: 'iron from the water',
     maxTempC: null,
+    plainWashMaxC: null,
     heatSets: true,
     chemistry: noBleachOnIron,
     removal: [
@@ -154,6 +161,7 @@ export const mineralAndEarth: readonly SoilComponent[] = [
     proteinaceous: false,
     name: 'chalky powder',
     maxTempC: null,
+    plainWashMaxC: null,
     heatSets: false,
     chemistry: [],
     removal: [
@@ -175,6 +183,7 @@ export const mineralAndEarth: readonly SoilComponent[] = [
     proteinaceous: false,
     name: 'loose flakes',
     maxTempC: null,
+    plainWashMaxC: null,
     heatSets: false,
     chemistry: [],
     removal: [

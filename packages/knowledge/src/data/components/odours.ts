@@ -13,6 +13,7 @@ export const odours: readonly SoilComponent[] = [
     proteinaceous: false,
     name: 'fishy (amine) smell',
     maxTempC: 40,
+    plainWashMaxC: null,
     heatSets: true,
     chemistry: [noChlorineOnProtein],
     removal: [
@@ -33,6 +34,7 @@ export const odours: readonly SoilComponent[] = [
     proteinaceous: false,
     name: 'sweat smell',
     maxTempC: null,
+    plainWashMaxC: null,
     heatSets: true,
     chemistry: [],
     removal: [
@@ -56,6 +58,7 @@ export const odours: readonly SoilComponent[] = [
     proteinaceous: false,
     name: 'smoke smell',
     maxTempC: null,
+    plainWashMaxC: null,
     heatSets: true,
     chemistry: [],
     removal: [
@@ -79,6 +82,7 @@ export const odours: readonly SoilComponent[] = [
     proteinaceous: false,
     name: 'musty smell',
     maxTempC: null,
+    plainWashMaxC: null,
     heatSets: false,
     chemistry: [],
     removal: [
@@ -102,6 +106,7 @@ export const odours: readonly SoilComponent[] = [
     proteinaceous: false,
     name: 'onion, garlic or skunk-like smell (thiols)',
     maxTempC: null,
+    plainWashMaxC: null,
     heatSets: false,
     chemistry: [],
     removal: [
@@ -123,6 +128,7 @@ export const odours: readonly SoilComponent[] = [
     proteinaceous: false,
     name: 'mothball smell',
     maxTempC: null,
+    plainWashMaxC: null,
     heatSets: false,
     chemistry: [],
     removal: [
@@ -144,6 +150,7 @@ export const odours: readonly SoilComponent[] = [
     proteinaceous: false,
     name: 'dry-cleaning or solvent smell',
     maxTempC: null,
+    plainWashMaxC: null,
     heatSets: false,
     chemistry: [],
     removal: [

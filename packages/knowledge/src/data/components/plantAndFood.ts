@@ -13,9 +13,11 @@ export const plantAndFood: readonly SoilComponent[] = [
     proteinaceous: false,
     name: 'sugar',
     maxTempC: null,
+    plainWashMaxC: 40,
     heatSets: true,
     chemistry: [],
     removal: [
+      { mechanism: 'oxidation', low: 0.05, high: 0.2 },
       { mechanism: 'blotting', low: 0.08, high: 0.3 },
       { mechanism: 'absorption', low: 0.1, high: 0.35 },
       { mechanism: 'flush', low: 0.7, high: 0.95 },
@@ -34,6 +36,7 @@ export const plantAndFood: readonly SoilComponent[] = [
     proteinaceous: false,
     name: 'starch',
     maxTempC: null,
+    plainWashMaxC: null,
     heatSets: false,
     chemistry: [],
     removal: [
@@ -56,6 +59,7 @@ export const plantAndFood: readonly SoilComponent[] = [
     proteinaceous: false,
     name: 'tannin',
     maxTempC: null,
+    plainWashMaxC: 40,
     heatSets: true,
     chemistry: [noSoapOnTannin],
     removal: [
@@ -81,6 +85,7 @@ export const plantAndFood: readonly SoilComponent[] = [
     proteinaceous: false,
     name: 'red fruit colour',
     maxTempC: null,
+    plainWashMaxC: 40,
     heatSets: true,
     chemistry: [noSoapOnTannin],
     removal: [
@@ -106,6 +111,7 @@ export const plantAndFood: readonly SoilComponent[] = [
     proteinaceous: false,
     name: 'beetroot red',
     maxTempC: null,
+    plainWashMaxC: 40,
     heatSets: false,
     chemistry: [],
     removal: [
@@ -131,6 +137,7 @@ export const plantAndFood: readonly SoilComponent[] = [
     proteinaceous: true,
     name: 'leaf green',
     maxTempC: 40,
+    plainWashMaxC: null,
     heatSets: true,
     chemistry: [],
     removal: [
@@ -152,6 +159,7 @@ export const plantAndFood: readonly SoilComponent[] = [
     proteinaceous: false,
     name: 'walnut-hull or bark dye',
     maxTempC: null,
+    plainWashMaxC: 40,
     heatSets: true,
     chemistry: [noSoapOnTannin],
     removal: [
@@ -174,6 +182,7 @@ export const plantAndFood: readonly SoilComponent[] = [
     proteinaceous: false,
     name: 'browned food and coffee roast',
     maxTempC: null,
+    plainWashMaxC: 40,
     heatSets: true,
     chemistry: [],
     removal: [
@@ -198,6 +207,7 @@ export const plantAndFood: readonly SoilComponent[] = [
     proteinaceous: false,
     name: 'carotenoid (tomato, carrot, pollen)',
     maxTempC: null,
+    plainWashMaxC: null,
     heatSets: true,
     chemistry: [],
     removal: [
@@ -220,6 +230,7 @@ export const plantAndFood: readonly SoilComponent[] = [
     proteinaceous: false,
     name: 'turmeric yellow',
     maxTempC: null,
+    plainWashMaxC: 40,
     heatSets: true,
     chemistry: [
       { chemistry: 'strongAlkali', verdict: 'never', protects: 'piece', sourceIds: ['chemHandbook'] },

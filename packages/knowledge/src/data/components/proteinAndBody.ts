@@ -13,6 +13,7 @@ export const proteinAndBody: readonly SoilComponent[] = [
     proteinaceous: true,
     name: 'blood protein and iron',
     maxTempC: 30,
+    plainWashMaxC: null,
     heatSets: true,
     chemistry: [noChlorineOnProtein],
     removal: [
@@ -36,6 +37,7 @@ export const proteinAndBody: readonly SoilComponent[] = [
     proteinaceous: true,
     name: 'egg, milk or food protein',
     maxTempC: 40,
+    plainWashMaxC: null,
     heatSets: true,
     chemistry: [noChlorineOnProtein],
     removal: [
@@ -58,12 +60,14 @@ export const proteinAndBody: readonly SoilComponent[] = [
     explosiveDryWith: null,
     proteinaceous: false,
     name: 'sweat and deodorant complex',
-    maxTempC: 40,
+    maxTempC: null,
+    plainWashMaxC: null,
     heatSets: true,
     chemistry: [
       { chemistry: 'chlorine', verdict: 'never', protects: 'piece', sourceIds: ['commonPractice'] },
     ],
     removal: [
+      { mechanism: 'absorption', low: 0.05, high: 0.2 },
       { mechanism: 'acidity', low: 0.3, high: 0.6 },
       { mechanism: 'surfactant', low: 0.15, high: 0.4 },
       { mechanism: 'proteolysis', low: 0.1, high: 0.3 },
@@ -82,6 +86,7 @@ export const proteinAndBody: readonly SoilComponent[] = [
     proteinaceous: false,
     name: 'urine salts and smell',
     maxTempC: 40,
+    plainWashMaxC: null,
     heatSets: true,
     chemistry: [noChlorineOnProtein],
     removal: [
@@ -106,6 +111,7 @@ export const proteinAndBody: readonly SoilComponent[] = [
     proteinaceous: true,
     name: 'fresh sweat',
     maxTempC: 40,
+    plainWashMaxC: null,
     heatSets: true,
     chemistry: [noChlorineOnProtein],
     removal: [
@@ -127,6 +133,7 @@ export const proteinAndBody: readonly SoilComponent[] = [
     proteinaceous: false,
     name: 'microbes (a hygiene goal)',
     maxTempC: null,
+    plainWashMaxC: null,
     heatSets: false,
     chemistry: [],
     removal: [

@@ -190,7 +190,7 @@ export const bodyFluids = [
     cause: 'Sickness, drink, a car.',
     causeAction: ['Bag it apart and wash it the same day.'],
     garment: [
-      'Gloves; lift it off with a card, fold inwards, do not shake.',
+      'Gloves; lift it off with a card, fold inwards, no shaking; keep it apart from other washing.',
       'Cold water through from the back, three to five minutes.',
     ],
     surfaceAtOnce: ['Gloves; lift, blot.', 'A cold damp cloth, blotted, until clean.'],

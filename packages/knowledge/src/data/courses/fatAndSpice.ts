@@ -49,7 +49,14 @@ export const fatAndSpice = [
         second: [P.suds('fat', { c: [30, 40] }), P.colourOxygen('colour', [60, 240])],
         checks: ['daylight', 'againstLight'],
       }),
-      delicate: delicate({ first: [P.lift(), P.mild('fat')], second: [P.mild('fat', { min: [10, 15] })] }),
+      delicate: delicate({
+        first: [
+          P.lift(),
+          P.drip({ c: [20, 30], expect: 'Lukewarm: cocoa fat stays hard in cold water.' }),
+          P.mild('fat'),
+        ],
+        second: [P.mild('fat', { min: [10, 15] })],
+      }),
       protein: protein({ first: [P.lift(), P.mild('fat')], second: [P.peroxide('colour', [10, 20])] }),
       surface: surface({
         first: [P.lift(), P.foam('fat')],

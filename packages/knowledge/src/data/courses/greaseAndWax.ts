@@ -69,7 +69,7 @@ export const greaseAndWax = [
       synthetic: synthetic({
         first: [
           P.powder({ onlyIf: 'Fresh or shiny.' }),
-          P.spirits('fat', { min: [5, 5], when: { notFibreIds: ['polypropylene'] } }),
+          P.spirits('fat', { min: [5, 5], when: { notFibreIds: ['polypropylene', 'elastane'] } }),
           ...P.afterSolvent(),
         ],
         second: [
@@ -163,7 +163,7 @@ export const greaseAndWax = [
       synthetic: synthetic({
         first: [
           P.chip(),
-          P.spirits('fat', { min: [5, 5], when: { notFibreIds: ['polypropylene'] } }),
+          P.spirits('fat', { min: [5, 5], when: { notFibreIds: ['polypropylene', 'elastane'] } }),
           ...P.afterSolvent(),
         ],
         second: [P.suds('fat', { c: [30, 40], min: [15, 20] })],
@@ -286,8 +286,8 @@ export const greaseAndWax = [
     ],
     cause: 'Dripping, a draught.',
     causeAction: ['A tray under the candles.'],
-    garment: ['Let it harden.'],
-    surfaceAtOnce: ['Let it harden.'],
+    garment: ['Let it harden; ice in a bag on it hurries that.'],
+    surfaceAtOnce: ['Let it harden; ice in a bag on it hurries that.'],
     donts: ['No wiping.', 'No hot water: wax hardens in drains.'],
     cloths: {
       white: white({

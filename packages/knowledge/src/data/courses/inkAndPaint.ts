@@ -453,7 +453,10 @@ export const inkAndPaint = [
         second: [P.alcohol('dye', { min: [3, 5] })],
       }),
       surface: surface({
-        first: [P.foam('pigment', { onlyIf: 'A whiteboard marker.' })],
+        first: [
+          P.alcohol('dye', { when: { itemIds: ['softToy'] } }),
+          P.foam('pigment', { onlyIf: 'A whiteboard marker.' }),
+        ],
         second: [P.foam('pigment')],
         checks: ['whiteCloth'],
         end: end(1, 'professional', 'A permanent one: a professional, or a throw over it.'),

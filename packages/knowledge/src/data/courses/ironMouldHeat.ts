@@ -109,7 +109,7 @@ export const ironMouldHeat = [
     ],
     cause: 'Left damp: a shed, a bathroom, a heap.',
     causeAction: ['Find the damp; dry within a day.'],
-    garment: ['Outdoors, with a fine mask: let it dry.'],
+    garment: ['Bag it before you carry it through the house.', 'Outdoors, with a fine mask: let it dry.'],
     surfaceAtOnce: ['Air the room outwards; dry it.'],
     donts: ['No brushing indoors, no shaking.', 'Nobody with asthma near it.'],
     cloths: {
@@ -149,6 +149,7 @@ export const ironMouldHeat = [
       }),
       surface: surface({
         first: [
+          P.brush({ when: { itemIds: ['canvas'] }, expect: 'Outdoors, quite dry, mask on.' }),
           P.dust({ expect: 'Quite dry, a fine filter.' }),
           P.foam('film'),
           P.peroxideBlot('pigment', [10, 20]),

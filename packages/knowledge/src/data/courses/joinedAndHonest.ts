@@ -160,10 +160,12 @@ export const joinedAndHonest = [
       delicate: delicate({
         first: [P.lift(), P.drip(), P.mild('fat', { min: [5, 10] })],
         second: [P.weakVinegar('colour', { onlyIf: 'A brown edge is left; a hidden test first.' })],
+        checks: ['daylight', 'fromSide'],
       }),
       protein: protein({
         first: [P.lift(), P.drip(), P.mild('fat', { min: [5, 10] })],
         second: [P.weakVinegar('colour', { onlyIf: 'A brown edge is left; a hidden test first.' })],
+        checks: ['daylight', 'fromSide'],
       }),
       surface: surface({
         first: [P.lift(), P.waterBlot(), P.foam('fat')],
@@ -191,7 +193,7 @@ export const joinedAndHonest = [
     id: 'laceSmell',
     name: 'Old smell in antique lace',
     markIds: [],
-    alsoMarkIds: ['musty', 'storageYellow'],
+    alsoMarkIds: ['musty'],
     itemIds: ['lacePiece', 'weddingDress', 'embroideredLinen'],
     is: 'Dust, acids and old starch; often plain water and air.',
     tells: [

@@ -7,9 +7,11 @@ export type Line = string | Note;
 
 /** A line that tells a person to do what it speaks of. */
 export const does = (text: string, names: Deed[] = []): Note => {
-  const spoken = deedsSpokenOf(text);
-  return always(text, { asks: spoken.filter((deed) => !names.includes(deed)), names });
+  const asked = deedsSpokenOf(text.replace(FORBIDDEN_THERE, '')).filter((deed) => !names.includes(deed));
+  return always(text, { asks: asked, names: deedsSpokenOf(text).filter((deed) => !asked.includes(deed)) });
 };
+/** What a line tells a person not to do, among what it tells them to do. */
+const FORBIDDEN_THERE = /\b(no|not|never) \w+/gi;
 /** A line that tells a person not to. */
 export const leaves = (text: string, names: Deed[] = []): Note => {
   const spoken = deedsSpokenOf(text);

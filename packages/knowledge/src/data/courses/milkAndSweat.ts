@@ -33,7 +33,10 @@ export const milkAndSweat = [
     ],
     cause: 'A spill, a feed.',
     causeAction: ['Flush it the same day.'],
-    garment: ['Lift with a spoon; cold water through from the back, two minutes.', 'Keep it damp.'],
+    garment: [
+      'Lift with a spoon, blot the rest; cold water through from the back, two minutes.',
+      'Keep it damp.',
+    ],
     surfaceAtOnce: ['Lift, blot; dab cold water, a teaspoon a palm.'],
     donts: ['No water above forty degrees.', 'No rubbing.', NO_HEAT],
     cloths: {

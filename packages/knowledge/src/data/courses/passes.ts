@@ -255,6 +255,7 @@ export const P = {
       min: [240, 240],
       onlyIf: 'Sturdy and white.',
       expect: 'Grey-brown water; stir hourly, until it is cool.',
+      stop: 'The rinse water is clear.',
       ...more,
     }),
 
@@ -262,7 +263,7 @@ export const P = {
   towel: (more: More = {}) => pass('liquid', 'thickTowel', { min: [10, 30], ...more }),
   waterBlot: (more: More = {}) => pass('loose', 'coldBlot', { stop: 'The cloth stays clean.', ...more }),
   foam: (purpose: Purpose, more: More = {}) =>
-    pass(purpose, ['detergentBlot', 'carpetFoam'], { after: 'damp', ...more }),
+    pass(purpose, ['detergentBlot', 'carpetFoam'], { c: [15, 30], after: 'damp', ...more }),
   vinegarBlot: (purpose: Purpose, more: More = {}) =>
     pass(purpose, ['vinegarDetergentBlot', 'vinegarBlot'], {
       min: [5, 10],

@@ -36,7 +36,7 @@ export const runDye = [
     ],
     cause: 'A new red or dark piece, too hot, or stood wet.',
     causeAction: ['The culprit out, marked, and washed alone and cold from now on.'],
-    garment: ['Keep everything wet; the culprit out; none of it into a dryer.'],
+    garment: ['Keep everything wet; the culprit out of the heap.', 'Rinse it cold, once.'],
     surfaceAtOnce: ['Lift the wet piece off, blot.'],
     donts: [NO_DRYING, 'No salt, no vinegar.'],
     cloths: {
@@ -119,7 +119,7 @@ export const runDye = [
     cause: 'Wet and still; hot, or soapy.',
     causeAction: ['Keep it moving; dry it fast and flat.'],
     garment: ['Cold water, wet and moving, until it rinses clear.'],
-    surfaceAtOnce: ['A damp cloth.'],
+    surfaceAtOnce: ['Blot between dry white cloths; lay it flat.'],
     donts: ['Do not fold it wet.', NO_DRYING],
     cloths: {
       white: white({

@@ -284,7 +284,11 @@ export const stiffAndSmell = [
             onlyIf: 'Months old, or back when warm; the vinegar rinsed out.',
           }),
         ],
-        wash: { methodIds: ['bioMachineWash', 'gentleMachineWash'], tempC: { min: 30, max: 40 }, extra: [] },
+        wash: {
+          methodIds: ['hotDetergentWash', 'bioMachineWash', 'gentleMachineWash'],
+          tempC: { min: 40, max: 60 },
+          extra: [],
+        },
         second: [P.suds('fat', { min: [15, 20] }), P.longEnzymeSoak({ min: [240, 480] })],
         checks: ['smellWarm'],
         end: end(3, 'accept', 'Three washes over three wears; then dirty work.'),
@@ -337,6 +341,7 @@ export const stiffAndSmell = [
     ],
     cause: 'Cold washing only, a closed door, left wet, a day to dry.',
     causeAction: [CLEAN_MACHINE],
+    surfaceAtOnce: ['Out of the damp and away from other things; let it air.'],
     garment: ['Wash it again at once, while it is wet.'],
     cloths: {
       white: white({
@@ -373,7 +378,11 @@ export const stiffAndSmell = [
         checks: ['smellDamp'],
       }),
       surface: surface({
-        first: [P.dust({ expect: 'Quite dry, a fine filter.' }), P.vinegarBlot('smell')],
+        first: [
+          P.air('smell', { min: [720, 1440] }),
+          P.dust({ expect: 'Quite dry, a fine filter.' }),
+          P.vinegarBlot('smell'),
+        ],
         second: [P.odourRemover({ min: [15, 30] })],
         checks: ['nextDay', 'smellDamp'],
         end: end(2, 'discard', 'Mould inside a filling or a mattress: discard.'),
@@ -411,7 +420,7 @@ export const stiffAndSmell = [
     cause: 'A drip that dried before it was rinsed; a warm wash.',
     causeAction: ['A cold rinse within the hour; the apron kept apart.'],
     garment: ['Cold rinse, several waters, five minutes each.'],
-    surfaceAtOnce: ['Blot; one damp cold cloth.'],
+    surfaceAtOnce: ['Blot; one damp cold cloth.', 'Hang it open outdoors.'],
     donts: ['No hot water.', 'No dryer.'],
     cloths: {
       white: white({
@@ -472,7 +481,12 @@ export const stiffAndSmell = [
         ],
         checks: ['nextDay', 'smellDamp'],
       }),
-      dryOnly: cleaner('Air; lift only.'),
+      dryOnly: dryOnly({
+        first: [P.air('smell', { min: [240, 1440] })],
+        second: [P.bag('smell', { min: [4320, 10080] })],
+        checks: ['smellDamp'],
+        end: end(2, 'professional', 'Aired for days and still there: a cleaner, told what it is.'),
+      }),
     },
     never: [
       ['Hot water first.', 'It sets protein and smell.'],

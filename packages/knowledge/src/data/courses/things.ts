@@ -77,7 +77,7 @@ export const things = [
     id: 'mattressMarks',
     name: 'A mattress with many marks',
     markIds: ['mattressRing'],
-    alsoMarkIds: ['humanUrine', 'blood'],
+    alsoMarkIds: ['humanUrine'],
     itemIds: ['mattress'],
     is: 'Old fluids and food, each with its rim; drying is half the job.',
     tells: [
@@ -242,7 +242,11 @@ export const things = [
         second: [P.foam('fat')],
         notes: ['Helmet shell and straps by their maker.'],
       }),
-      dryOnly: cleaner('Old felt may hold mercury: gloves, no brush.'),
+      dryOnly: dryOnly({
+        first: [P.powder({ min: [60, 480] }), P.dust()],
+        notes: ['Old felt may hold mercury: gloves, window open, no brush.'],
+        end: end(1, 'professional', 'A hatter.'),
+      }),
     },
     never: [
       ['A machine or a dishwasher.', 'It warps the peak.'],
@@ -381,6 +385,7 @@ export const things = [
     id: 'rainwear',
     name: 'Rainwear and coated cloth',
     markIds: [],
+    alsoMarkIds: ['softenerWaxy'],
     itemIds: ['coatedJacket', 'canvas'],
     is: 'Soil and detergent film wet the face; the coating seldom leaks.',
     tells: [
@@ -410,7 +415,12 @@ export const things = [
         checks: ['waterDrop'],
         end: end(2, 'mend', 'No beading after warmth: proof it again; tape or peel: a repairer, or discard.'),
       }),
-      delicate: cleaner('Lined shells: a cleaner, told of the membrane.'),
+      delicate: synthetic({
+        first: [P.mild('fat', { min: [5, 10] })],
+        wash: W.cool('Half a dose, two extra rinses, little spin.'),
+        checks: ['waterDrop'],
+        end: end(2, 'professional', 'Lined shells: a cleaner, told of the membrane.'),
+      }),
       protein: cleaner('Loden: brush it dry, air it.'),
       surface: surface({ first: [P.dust(), P.foam('film')], second: [P.waterBlot()], checks: ['waterDrop'] }),
       dryOnly: dryOnly({
@@ -523,7 +533,7 @@ export const things = [
             stop: 'The water is pale.',
           }),
         ],
-        wash: { methodIds: ['catcherWash', 'gentleMachineWash'], tempC: { min: 15, max: 30 }, extra: [] },
+        wash: W.coloured('Alone, inside out, a dye catcher with it.'),
         second: [P.dye([20, 60], [40, 40])],
         checks: ['whiteCloth'],
         end: end(3, 'accept', 'Three washes; still bleeding: always alone, or back to the shop.'),

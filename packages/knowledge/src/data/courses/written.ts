@@ -1,4 +1,5 @@
 import type { Course } from '../../schema/course.js';
+import { withVerbs } from './atOnceVerbs.js';
 import { does, type Line, leaves, lines, names } from './lines.js';
 
 /** Tells: what is seen, what it means, and the course it leads to where that is another one. */
@@ -44,8 +45,8 @@ export function course(written: Written): Course {
       causeAction: lines(does, written.causeAction),
     },
     atOnce: {
-      garment: lines(does, written.garment ?? []),
-      surface: lines(does, written.surfaceAtOnce ?? []),
+      garment: lines(does, written.garment ?? []).map(withVerbs),
+      surface: lines(does, written.surfaceAtOnce ?? []).map(withVerbs),
       donts: lines(leaves, written.donts ?? []),
     },
     cloths: written.cloths,

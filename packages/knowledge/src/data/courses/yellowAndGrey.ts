@@ -517,14 +517,14 @@ export const yellowAndGrey = [
         checks: ['besideClean', 'smellWarm'],
       }),
       coloured: coloured({
-        first: [P.dust(), P.waters('film', { min: [10, 20], c: [10, 25] }), P.warmSuds('film')],
+        first: [P.dust(), P.waters('loose', { min: [10, 20], c: [10, 25] }), P.warmSuds('film')],
         second: [P.colourOxygen('film', [60, 120])],
         checks: ['smellWarm'],
       }),
       synthetic: synthetic({
         first: [
           P.dust({ expect: 'Hooks and weights off.' }),
-          P.waters('film', { min: [10, 20], c: [10, 25] }),
+          P.waters('loose', { min: [10, 20], c: [10, 25] }),
           P.oxygen('film', [60, 240], [30, 40]),
         ],
         wash: W.cool(),
@@ -533,7 +533,7 @@ export const yellowAndGrey = [
         notes: ['Folded in a net, no spin; hang it wet on the rail.'],
       }),
       delicate: delicate({
-        first: [P.dust(), P.waters('film', { min: [10, 20], c: [10, 25] }), P.handSoak('film')],
+        first: [P.dust(), P.waters('loose', { min: [10, 20], c: [10, 25] }), P.handSoak('film')],
         second: [P.handSoak('film')],
         checks: ['smellWarm'],
       }),

@@ -49,7 +49,7 @@ function heatOn({ heat, tried }: PlanContext['facts']): Heat {
 }
 
 /** What was on it before to no effect will not do much more now. */
-function triedFactor(method: Method, { facts }: PlanContext): number {
+export function triedFactor(method: Method, { facts }: PlanContext): number {
   const inVain = facts.tried.some(
     (product) => product.effect === 'nothing' && method.agents.some((use) => use.agentId === product.agentId),
   );

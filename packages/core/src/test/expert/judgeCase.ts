@@ -1,0 +1,255 @@
+import type { Check } from '@feverfew/knowledge';
+import type { Plan } from '../../treatment/plan/plan.js';
+import { type Expect, type ExpectedPass, type ExpertCase, FAMILIES, type Never } from './expertCase.js';
+import { type Told, toldBy } from './tokensOf.js';
+
+export const FAULT_KEYS = [
+  'never',
+  'order',
+  'limits',
+  'pass',
+  'atOnce',
+  'dry',
+  'looks',
+  'ifStays',
+  'clutter',
+  'figures',
+] as const;
+export interface Fault {
+  readonly key: (typeof FAULT_KEYS)[number];
+  readonly what: string;
+}
+
+/** Words of the cases that no plan of ours can ever do or say: listed, never passed. */
+export const NOT_JUDGED = [
+  'wring',
+  'perfume',
+  'cottonWool',
+  'pressPile',
+  'iron',
+  'strongRustRemover',
+  'petrol',
+];
+
+/** What is wrong with a plan, held against what an expert would accept. A medium case may be off in figures alone. */
+export function judgeCase({ expect, confidence }: ExpertCase, plan: Plan): Fault[] {
+  const told = toldBy(plan);
+  const found: Fault[] = [
+    ...expect.never.flatMap((never) => neverFaults(never, told, plan)),
+    ...orderFaults(expect, told),
+    ...limitFaults(expect, told),
+    ...passFaults(expect, told),
+    ...atOnceFaults(expect, told),
+    ...dryFaults(expect, told),
+    ...lookFaults(expect, plan),
+    ...staysFaults(expect, told, plan),
+  ];
+  return confidence === 'medium' && found.every(({ key }) => key === 'figures') ? [] : found;
+}
+
+const has = ({ tokens }: Told, token: string): boolean =>
+  token.includes('+')
+    ? token.split('+').every((one) => tokens.has(one))
+    : (FAMILIES[token] ?? [token]).some((one) => tokens.has(one));
+
+function does(one: Told, what: string): boolean {
+  switch (what) {
+    case 'hotWater':
+      return one.kind !== 'dry' && (one.tempC ?? 0) > 40;
+    case 'immersion':
+      return one.immersed;
+    case 'soak':
+      return one.immersed && one.kind !== 'wash';
+    case 'tumble':
+      return one.kind === 'dry' && (one.tokens.has('tumbleLow') || one.tokens.has('tumbleNormal'));
+    case 'stoneSink':
+      return one.stone;
+    case 'sun':
+      return one.tokens.has('sun') || one.tokens.has('sunAir');
+    default:
+      return has(one, what);
+  }
+}
+
+function neverFaults(never: Never, told: readonly Told[], plan: Plan): Fault[] {
+  const fault = (what: string): Fault[] => [{ key: 'never', what }];
+  if (never.tempAbove !== undefined) {
+    const above = never.tempAbove;
+    const hot = told.find((one) => one.kind !== 'dry' && (one.tempC ?? 0) > above);
+    return hot ? fault(`${hot.methodId} at ${hot.tempC} °C, never above ${above}`) : [];
+  }
+  const what = never.what ?? '';
+  if (NOT_JUDGED.includes(what)) return [];
+  if (what.includes('+') && what !== 'chlorine') return togetherFaults(what, told);
+  const doing = told.filter((one) => does(one, what));
+  const wrong = doing.find((one) => {
+    if (never.until === 'untilTested') return !one.tested;
+    if (never.until === 'untilRinsed')
+      return !told.slice(0, told.indexOf(one)).some((before) => before.tokens.has('rinse'));
+    return true;
+  });
+  const wet = what === 'immersion' || what === 'waterBased';
+  return wrong && !(wet && plan.rounds.length === 0)
+    ? fault(`${what} (${wrong.methodId ?? wrong.kind})`)
+    : [];
+}
+
+function togetherFaults(what: string, told: readonly Told[]): Fault[] {
+  const [a = '', b = ''] = what.split('+');
+  const inOne = told.some((one) => has(one, a) && has(one, b));
+  const unrinsed = told.some((one, at) => {
+    if (!has(one, a) && !has(one, b)) return false;
+    const other = has(one, a) ? b : a;
+    const next = told.slice(at + 1).findIndex((later) => has(later, other));
+    return next >= 0 && !told.slice(at + 1, at + 1 + next).some((between) => between.tokens.has('rinse'));
+  });
+  return inOne || unrinsed ? [{ key: 'never', what }] : [];
+}
+
+function orderFaults({ order, roundOne }: Expect, told: readonly Told[]): Fault[] {
+  return order.flatMap((rule): Fault[] => {
+    const [first = '', second = ''] = rule.split(' before ');
+    const any = roundOne.find(({ anyOf }) => anyOf[0] === first)?.anyOf ?? [first];
+    const at = (tokens: readonly string[]) =>
+      told.findIndex((one) => tokens.some((token) => has(one, token)));
+    const [a, b] = [at(any), at([second])];
+    return a >= 0 && b >= 0 && b < a ? [{ key: 'order', what: rule }] : [];
+  });
+}
+
+function limitFaults({ limits }: Expect, told: readonly Told[]): Fault[] {
+  const one = told.filter(({ round }) => round === 1);
+  const washes = one.filter(({ kind }) => kind === 'wash').length;
+  const dryings = one.filter(({ kind }) => kind === 'dry').length;
+  const hottest = Math.max(0, ...one.filter(({ kind }) => kind !== 'dry').map(({ tempC }) => tempC ?? 0));
+  const solvent = one.reduce((sum, { solventML }) => sum + solventML, 0);
+  const over = (is: boolean, what: string): Fault[] => (is ? [{ key: 'limits', what }] : []);
+  return [
+    ...over(washes > limits.maxWashes, `${washes} washes, ${limits.maxWashes} at most`),
+    ...over(dryings > limits.maxDryings, `${dryings} dryings, ${limits.maxDryings} at most`),
+    ...over(
+      limits.maxTempBeforeGone !== null && hottest > limits.maxTempBeforeGone,
+      `${hottest} °C, ${limits.maxTempBeforeGone} at most before it is gone`,
+    ),
+    ...over(solvent > limits.mostSolventML, `${solvent} mL of solvent, ${limits.mostSolventML} at most`),
+  ];
+}
+
+/** A pass that is told, its figures aside. */
+const isThat = (one: Told, { anyOf }: ExpectedPass): boolean => anyOf.some((token) => has(one, token));
+
+function figuresFit(one: Told, { tempC, minutes }: ExpectedPass): boolean {
+  const warm = !tempC || one.tempC === null || (one.tempC <= tempC[1] && one.tempC >= tempC[0] - 5);
+  const long =
+    !minutes || one.minutes === null || (one.minutes[0] <= minutes[1] && one.minutes[1] >= minutes[0]);
+  return warm && long;
+}
+
+function passFaults({ roundOne }: Expect, told: readonly Told[]): Fault[] {
+  const work = told.filter(({ round }) => round <= 1);
+  const faults: Fault[] = [];
+  let from = 0;
+  for (const expected of roundOne) {
+    const name = expected.anyOf.join('/');
+    const here = work.slice(from);
+    const whole = here.findIndex((one) => isThat(one, expected) && figuresFit(one, expected));
+    const named = here.findIndex((one) => isThat(one, expected));
+    if (whole >= 0 && !expected.optional) from += whole;
+    else if (expected.optional) continue;
+    else if (named >= 0) {
+      const one = here[named];
+      faults.push({ key: 'figures', what: `${name}: ${one?.tempC} °C, ${one?.minutes?.join('–')} min` });
+      from += named;
+    } else
+      faults.push({
+        key: 'pass',
+        what: `no ${name}${work.some((one) => isThat(one, expected)) ? ' in its place' : ''}`,
+      });
+  }
+  const unlisted = work.filter(
+    (one) =>
+      (one.kind === 'work' || one.kind === 'wash') &&
+      one.methodId &&
+      !roundOne.some((expected) => isThat(one, expected)),
+  );
+  if (unlisted.length > 2)
+    faults.push({ key: 'clutter', what: unlisted.map(({ methodId }) => methodId).join(', ') });
+  return faults;
+}
+
+function atOnceFaults({ atOnce }: Expect, told: readonly Told[]): Fault[] {
+  const first = told.filter(({ kind }) => kind === 'atOnce');
+  const opening = told.filter(({ round }) => round <= 1);
+  const said = (token: string) => token === 'doNotRub' || token === 'noHeat';
+  return [
+    ...atOnce.must
+      .filter((verb) => !said(verb) && !first.some((one) => has(one, verb)))
+      .map((verb): Fault => ({ key: 'atOnce', what: `no ${verb}` })),
+    ...atOnce.mustNot
+      .filter(
+        (verb) =>
+          first.some((one) => has(one, verb)) ||
+          (verb === 'hotWater' && opening.some((one) => one.kind === 'atOnce' && does(one, verb))),
+      )
+      .map((verb): Fault => ({ key: 'atOnce', what: `${verb} at once` })),
+  ];
+}
+
+function dryFaults({ dry }: Expect, told: readonly Told[]): Fault[] {
+  const ours = told.filter(
+    (one) => one.round === 1 && (one.kind === 'dry' || one.tokens.has('weighDown') || one.tokens.has('air')),
+  );
+  const tokens = new Set(ours.flatMap((one) => [...one.tokens]));
+  // What was only dabbed dries as it is, wherever it hangs.
+  if (!told.some((one) => one.round === 1 && one.immersed)) tokens.add('airInPlace');
+  const none = !told.some((one) => one.round === 1 && one.kind === 'dry');
+  // Where nothing is wetted nothing is dried, whatever would have been accepted.
+  if (none) return [];
+  const fits = dry.some((way) => tokens.has(way) || (way === 'tumbleWhenGone' && tokens.has('line')));
+  return fits ? [] : [{ key: 'dry', what: `${[...tokens].join(', ') || 'none'}, wanted ${dry.join('/')}` }];
+}
+
+const OF_CHECK: Readonly<Record<Check, readonly string[]>> = {
+  daylight: ['goneDryDaylight'],
+  againstLight: ['goneDryDaylight'],
+  waterDrop: ['waterBeads', 'handle'],
+  smellDamp: ['smellWhenDry', 'smellWhenWarm'],
+  smellWarm: ['smellWhenWarm', 'smellWhenDry'],
+  feel: ['handle'],
+  fromSide: ['ringWhenDry', 'goneDryDaylight'],
+  scratch: ['handle'],
+  whiteCloth: ['ownDyeOnCloth', 'trimColour'],
+  nextDay: ['ringWhenDry', 'smellWhenDry'],
+  wetAndDry: ['goneDryDaylight'],
+  besideClean: ['goneDryDaylight'],
+  strength: ['damage'],
+};
+
+function lookFaults({ looks }: Expect, plan: Plan): Fault[] {
+  const [first] = plan.rounds;
+  if (!first?.look) return [];
+  const asked = new Set(
+    first.look.byMark.flatMap(({ checks }) => checks.flatMap((check) => OF_CHECK[check])),
+  );
+  const actions = first.passes.flatMap((pass) => pass.actions);
+  const signs = [...actions, first.look.action].flatMap((action) => action.alarmSignIds);
+  if (signs.length > 0) asked.add('damage');
+  if (signs.some((id) => /dye|colour/i.test(id)) || actions.some(({ kind }) => kind === 'hiddenTest'))
+    for (const one of ['ownDyeOnCloth', 'trimColour']) asked.add(one);
+  const clear = [...first.passes.map(({ stop }) => stop ?? ''), ...actions.flatMap(({ notes }) => notes)];
+  if (clear.some((line) => /clear/i.test(line))) asked.add('waterClear');
+  const missing = looks.filter((one) => !asked.has(one));
+  return missing.length > 0 ? [{ key: 'looks', what: `not asked: ${missing.join(', ')}` }] : [];
+}
+
+function staysFaults({ ifStays }: Expect, told: readonly Told[], plan: Plan): Fault[] {
+  const second = told.filter(({ round }) => round === 2);
+  const fits = ifStays.some((next) => {
+    if (typeof next !== 'string') return second.some((one) => isThat(one, next) && figuresFit(one, next));
+    if (next === 'repeat') return plan.rounds.length > 1 || plan.ends.some(({ rounds }) => rounds > 1);
+    return plan.ends.some(
+      (end) => end.next === next || (next === 'accept' && ['dyePatch', 'mend', 'discard'].includes(end.next)),
+    );
+  });
+  return fits || ifStays.length === 0 ? [] : [{ key: 'ifStays', what: 'none of them' }];
+}

@@ -1,0 +1,118 @@
+import {
+  type Colour,
+  type Note,
+  type RinseBetween,
+  STANDING_ALARMS,
+  STANDING_NOTES,
+  UNKNOWN_FIBRE_ID,
+} from '@feverfew/knowledge';
+import { soilCautions } from '../case/soilCautions.js';
+import type { Action } from '../plan/action.js';
+import type { ActionsInput, InRound } from './actionsInput.js';
+import { residueActions } from './beforeActions.js';
+import { workActions } from './buildActions.js';
+import { draftAction } from './draftAction.js';
+import { methodCautions } from './methodCautions.js';
+import { notesOf } from './notesOf.js';
+import { residueCautions } from './residueCautions.js';
+
+/**
+ * What is done in one pass of a round: what an earlier product left is dealt with before the first, a hidden test
+ * stands before what could harm, then the work, then what comes before the next thing. Washing, drying and the dry
+ * look are the round's.
+ * @param after what comes between it and the next thing
+ * @param extra lines of the course for this pass
+ */
+export function roundActions(
+  input: ActionsInput & { readonly inRound: InRound },
+  after: RinseBetween,
+  extra: readonly Note[],
+): Action[] {
+  const { eligible, context, passIndex, inRound } = input;
+  const { method, window, remarks } = eligible;
+  const cautionIds = [
+    ...new Set([
+      ...methodCautions(method, window, context),
+      ...(inRound.isFirst
+        ? [...soilCautions(context.told, context.knowledge), ...residueCautions(context)]
+        : []),
+    ]),
+  ];
+  const work = workActions(input, cautionIds)
+    // Nobody looks into a drum: the round's own look, dry, is the one that tells.
+    .filter((action) => !(method.inMachine && action.kind === 'look'))
+    .map((action) =>
+      action.kind === 'apply' ? { ...action, notes: [...action.notes, ...notesOf(input, extra)] } : action,
+    );
+  return [
+    ...residueActions(input),
+    ...(remarks.some(({ code }) => code === 'hiddenTestFirst') || (!inRound.wetted && wantsWaterTest(input))
+      ? [
+          draftAction('hiddenTest', passIndex, {
+            action: window.action,
+            cautionIds,
+            alarmSignIds: STANDING_ALARMS.colouredPiece,
+          }),
+        ]
+      : []),
+    ...work,
+    ...rinseAfter(input, after),
+  ];
+}
+
+const UNTRIED: readonly Colour[] = ['mid', 'dark', 'multicoloured', 'unknown'];
+
+/** Before the first water: fibres nobody knows, a dye nobody has tried on what cannot be rinsed, what is irreplaceable. */
+function wantsWaterTest({ eligible: { method }, context }: ActionsInput): boolean {
+  const { facts, rinsable } = context;
+  const { piece } = facts;
+  if (method.wetting === 'dry') return false;
+  const unknown =
+    piece.parts.length === 0 ||
+    piece.parts.some((part) => part.fibres.length === 0 || part.fibres.some(isUnknownFibre));
+  const dye = !rinsable && piece.fastness === 'unknown' && UNTRIED.includes(piece.colour);
+  const onCloth = !rinsable || piece.label === null;
+  return (unknown && onCloth) || dye || ['antique', 'irreplaceable'].includes(piece.condition);
+}
+
+const isUnknownFibre = ({ fibreId }: { readonly fibreId: string }): boolean => fibreId === UNKNOWN_FIBRE_ID;
+
+/** What the method says of it; of a bath that says nothing, how long. */
+function rinseNotes(input: ActionsInput): string[] {
+  const own = notesOf(input, 'rinse');
+  const bath = input.eligible.method.liquorRatioLPerKg !== null;
+  return bath && own.length === 0 ? notesOf(input, [STANDING_NOTES.rinseClear]) : own;
+}
+
+/** A rinse where one comes after the pass; airing and vacuuming where that does. */
+function rinseAfter(input: ActionsInput, after: RinseBetween): Action[] {
+  const { eligible, context, passIndex } = input;
+  const { method, window } = eligible;
+  const { rinsable, index, item } = context;
+  const maxC = Math.min(30, window.tempC.max);
+  const rinse = (rinses: number, rinseWay: Action['rinseWay']) =>
+    draftAction('rinse', passIndex, {
+      rinses,
+      rinseWay,
+      tempC: rinseWay === 'vacuum' ? null : { min: Math.min(5, maxC), max: maxC, target: Math.min(20, maxC) },
+      notes: rinseWay === 'change' && rinses > 1 ? rinseNotes(input) : [],
+    });
+  const through = index.factsOf(method).chemistries.includes('chlorine') || item.skinContact ? 3 : 2;
+  switch (after) {
+    case 'short':
+      return [rinse(1, rinsable ? 'change' : 'damp')];
+    case 'noFoam':
+    case 'full':
+      return [rinsable ? rinse(through, 'change') : rinse(2, 'damp')];
+    case 'damp':
+    case 'dryToTouch':
+      return [rinse(2, 'damp')];
+    case 'vacuum':
+      return [rinse(0, 'vacuum')];
+    case 'airOut':
+      return method.solventAftercare ? [] : [draftAction('airOut', passIndex, {})];
+    case 'none':
+    case 'blot':
+      return [];
+  }
+}

@@ -1,0 +1,130 @@
+import { CLOTHS, type Cloth, type CoursePass, type Knowledge, type Method } from '@feverfew/knowledge';
+import { assessMethod, type EligibleMethod, type MethodAssessment } from '../assess/assessMethod.js';
+import { suitsPiece } from '../assess/isRelevant.js';
+import { fumesHere } from '../case/fumesHere.js';
+import type { PlanContext } from '../case/planContext.js';
+import type { NotUsed, Phase } from '../plan/round.js';
+import { phaseOf } from './phaseOf.js';
+import { asStep } from './steps.js';
+
+/** A pass of a course as this piece, this house and this history let it be. */
+export interface FittedPass {
+  readonly asked: CoursePass;
+  readonly eligible: EligibleMethod;
+  /** What the course has here, where something else of the same purpose takes its place. */
+  readonly insteadOf: NotUsed | null;
+}
+
+export interface Fit {
+  readonly fitted: FittedPass | null;
+  /** Ways of the pass that cannot be gone, and why. */
+  readonly notUsed: readonly NotUsed[];
+}
+
+/** The first of a pass's ways that nothing forbids; else the nearest of the same purpose; else none, with reasons. */
+export function fitPass(asked: CoursePass, cloth: Cloth, context: PlanContext): Fit {
+  if (!holdsHere(asked.when, context)) return { fitted: null, notUsed: [] };
+  const notUsed: NotUsed[] = [];
+  const judged = (method: Method): EligibleMethod | null => {
+    const { eligible, candidate } = judge(asked, method, context);
+    if (!eligible && candidate) notUsed.push({ methodId: method.id, findings: candidate.findings });
+    return eligible;
+  };
+  const own = firstOf(asked.methodIds, context, judged);
+  if (own) return { fitted: { asked, eligible: own, insteadOf: null }, notUsed };
+  const [barred] = notUsed;
+  if (!barred || asked.optional) return { fitted: null, notUsed };
+  const near = [cloth, ...CLOTHS]
+    .flatMap((one) => othersFor(asked, one, context.knowledge))
+    .filter((id) => !asked.methodIds.includes(id));
+  const first = context.index.methods.get(asked.methodIds[0] ?? '');
+  if (!first) return { fitted: null, notUsed };
+  const kind = phaseOf(first, context);
+  const others = [...new Set(near)].flatMap((id) => {
+    const method = context.index.methods.get(id);
+    const near = method && isPossible(method, context) && isNear(kind, phaseOf(method, context));
+    return (near && judge(asked, method, context).eligible) || [];
+  });
+  const best = others.sort((a, b) => b.book.low + b.book.high - a.book.low - a.book.high)[0] ?? null;
+  return { fitted: best && { asked, eligible: best, insteadOf: barred }, notUsed };
+}
+
+const isPossible = (method: Method, context: PlanContext): boolean =>
+  suitsPiece(method, context) && mayMeetFumes(method, context);
+
+/** A spot is done by another spot; a solvent or a bath by another, or by local work. */
+const isNear = (asked: Phase, other: Phase): boolean =>
+  asked === other || ((asked === 'solvent' || asked === 'bath') && other === 'local');
+
+/** What gives off fumes with the trouble and cannot be rinsed out: water and dry work alone. */
+function mayMeetFumes(method: Method, context: PlanContext): boolean {
+  const { chemistries } = context.index.factsOf(method);
+  const plain = method.wetting === 'dry' || chemistries.every((one) => one === 'water');
+  return plain || context.rinsable || fumesHere(context).length === 0;
+}
+
+function firstOf(
+  ids: readonly string[],
+  context: PlanContext,
+  judged: (method: Method) => EligibleMethod | null,
+): EligibleMethod | null {
+  for (const id of ids) {
+    const method = context.index.methods.get(id);
+    const eligible = method && isPossible(method, context) ? judged(method) : null;
+    if (eligible) return eligible;
+  }
+  return null;
+}
+
+/** As long as the course has it; where a limit is shorter than that, as short as the method works. */
+function judge(asked: CoursePass, method: Method, context: PlanContext): MethodAssessment {
+  const narrow = asStep(method, asked, true);
+  const first = assessMethod(narrow, context, 0);
+  const tooLong = first.candidate?.findings.some(({ code }) => code === 'dwellTooLong');
+  return tooLong ? assessMethod(asStep(method, asked, false), context, 0) : first;
+}
+
+const others = new WeakMap<Knowledge, Map<string, readonly string[]>>();
+/** So many others are tried before a pass is given up. */
+const MOST_OTHERS = 10;
+
+/** What else courses use for a purpose on this cloth, most used first. */
+function othersFor({ purpose }: CoursePass, cloth: Cloth, knowledge: Knowledge): readonly string[] {
+  const known = others.get(knowledge) ?? new Map<string, readonly string[]>();
+  others.set(knowledge, known);
+  const key = `${purpose} ${cloth}`;
+  const found = known.get(key);
+  if (found) return found;
+  const counts = new Map<string, number>();
+  for (const course of knowledge.courses) {
+    const given = course.cloths[cloth];
+    if (given.kind !== 'course') continue;
+    for (const pass of given.first)
+      if (pass.purpose === purpose)
+        for (const id of pass.methodIds) counts.set(id, (counts.get(id) ?? 0) + 1);
+  }
+  const made = [...counts]
+    .sort(([a, one], [b, other]) => other - one || (a < b ? -1 : 1))
+    .slice(0, MOST_OTHERS)
+    .map(([id]) => id);
+  known.set(key, made);
+  return made;
+}
+
+/** The facts a pass waits for. What is not known holds nothing up but wetness, which is then read from the age. */
+function holdsHere(when: CoursePass['when'], { facts, item }: PlanContext): boolean {
+  if (when === 'always') return true;
+  const { piece, wetness, age, size } = facts;
+  const wet = wetness === 'unknown' ? age === 'minutes' : wetness === 'wet';
+  const madeWith = (ids: readonly string[]) =>
+    piece.parts.some((part) => part.fibres.some(({ fibreId }) => ids.includes(fibreId)));
+  return (
+    (when.wet === undefined || when.wet === wet) &&
+    (when.ages === undefined || when.ages.includes(age)) &&
+    (when.allOver === undefined || when.allOver === (size === 'allOver')) &&
+    (when.fibreIds === undefined || madeWith(when.fibreIds)) &&
+    (when.notFibreIds === undefined || !madeWith(when.notFibreIds)) &&
+    (when.itemIds === undefined || when.itemIds.includes(item.id)) &&
+    (when.notItemIds === undefined || !when.notItemIds.includes(item.id))
+  );
+}

@@ -1,0 +1,67 @@
+import { MOST_OF_A_ROUND } from '@feverfew/knowledge';
+import { leftAfter, type WorkedShare, workedShares } from '../../effect/workedShares.js';
+import type { EligibleMethod } from '../assess/assessMethod.js';
+import { historyOf, triedFactor } from '../assess/effect/expectedEffect.js';
+import { timedWorkOf } from '../assess/effect/timedWorkOf.js';
+import type { PlanContext } from '../case/planContext.js';
+import type { Gone } from '../plan/round.js';
+
+/** What has worked on each component of each trouble, in the order of `context.marks`. */
+export type Worked = readonly (readonly (readonly WorkedShare[])[])[];
+
+/** Nothing done yet. */
+export const untouched = ({ marks }: PlanContext): Worked =>
+  marks.map(({ components }) => components.map(() => []));
+
+/** What a method does by itself, the household's own log counted in. */
+export function workOf(
+  { method, standIn, window, effect, book }: EligibleMethod,
+  context: PlanContext,
+): Worked {
+  const { mechanisms } = context.index.factsOf(method);
+  const work = timedWorkOf(method, standIn, window, context);
+  const ofLog = book.high > 0 ? (effect.low + effect.high) / (book.low + book.high) : 1;
+  const factor = (standIn?.effectFactor ?? 1) * triedFactor(method, context) * ofLog;
+  return context.marks.map((mark) => {
+    const conditions = { wetting: method.wetting, work, ...historyOf(mark, context) };
+    return mark.components.map(({ component }) =>
+      workedShares(component, mechanisms, conditions, context.knowledge.rates, factor),
+    );
+  });
+}
+
+export const added = (before: Worked, more: Worked): Worked =>
+  before.map((mark, m) => mark.map((shares, c) => [...shares, ...(more[m]?.[c] ?? [])]));
+
+/** How much is gone after all this, from the start. */
+export function goneAfter(worked: Worked, { marks }: PlanContext): Gone {
+  const byMark = marks.map(({ mark, components }, m) => {
+    let low = 0;
+    let high = 0;
+    components.forEach(({ weight }, c) => {
+      const left = leftAfter(worked[m]?.[c] ?? []);
+      low += weight * (1 - left.high);
+      high += weight * (1 - left.low);
+    });
+    return { markId: mark.id, low: share(low), high: share(high) };
+  });
+  const mean = (end: 'low' | 'high') =>
+    share(byMark.reduce((sum, part) => sum + part[end], 0) / Math.max(1, byMark.length));
+  return { all: { low: mean('low'), high: mean('high') }, byMark };
+}
+
+/** Two decimals: the figures are estimates, and equal input must give byte-equal output. */
+const share = (value: number): number =>
+  Math.round(100 * Math.max(0, Math.min(MOST_OF_A_ROUND, value))) / 100;
+
+const middle = ({ low, high }: { readonly low: number; readonly high: number }): number => (low + high) / 2;
+
+/** The most that one trouble gains between two states, by the middles of the ranges, 0–1. */
+export const gainOf = (before: Gone, after: Gone): number =>
+  Math.max(
+    0,
+    ...after.byMark.map((part, m) => middle(part) - middle(before.byMark[m] ?? { low: 0, high: 0 })),
+  );
+
+/** The least that is gone of any trouble, by the middle of its range, 0–1. */
+export const leastGone = ({ byMark }: Gone): number => Math.min(1, ...byMark.map(middle));

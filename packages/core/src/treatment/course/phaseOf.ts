@@ -1,0 +1,38 @@
+import type { Chemistry, Method } from '@feverfew/knowledge';
+import type { EligibleMethod } from '../assess/assessMethod.js';
+import type { PlanContext } from '../case/planContext.js';
+import type { Phase } from '../plan/round.js';
+
+const SOLVENTS: readonly Chemistry[] = ['hydrocarbon', 'alcohol', 'ketone', 'ester'];
+
+/** The phase a method is work of. */
+export function phaseOf(method: Method, { index }: PlanContext): Phase {
+  if (method.inMachine) return 'wash';
+  if (method.wetting === 'dry') return 'dry';
+  if (index.factsOf(method).chemistries.some((one) => SOLVENTS.includes(one))) return 'solvent';
+  return method.liquorRatioLPerKg === null ? 'local' : 'bath';
+}
+
+const PHASE_RANK: Readonly<Record<Phase, number>> = { dry: 0, solvent: 10, local: 20, bath: 30, wash: 50 };
+/** Dry work that comes after water: weighing down, airing, taking a powder off. */
+const LATE = 40;
+
+/**
+ * Place in a round of several troubles: phase by phase, and in each cold before warm, acid before peroxygen, what
+ * takes colour last.
+ */
+export function rankOf(eligible: EligibleMethod, late: boolean, context: PlanContext): number {
+  if (late) return LATE;
+  const { chemistries } = context.index.factsOf(eligible.method);
+  const holds = (...some: Chemistry[]) => chemistries.some((one) => some.includes(one));
+  const inPhase = holds('chlorine', 'reducer')
+    ? 4
+    : holds('percarbonate', 'peroxide')
+      ? 3
+      : holds('weakAcid', 'oxalicAcid', 'dyeSuspender')
+        ? 2
+        : chemistries.every((one) => one === 'water')
+          ? 0
+          : 1;
+  return PHASE_RANK[phaseOf(eligible.method, context)] + inPhase;
+}

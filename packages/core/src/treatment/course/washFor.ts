@@ -1,0 +1,73 @@
+import type { Method } from '@feverfew/knowledge';
+import { OPEN_TEMP_C } from '../../envelope/drawEnvelope.js';
+import { assessMethod, type EligibleMethod } from '../assess/assessMethod.js';
+import { suitsPiece } from '../assess/isRelevant.js';
+import type { PlanContext } from '../case/planContext.js';
+import type { NotUsed } from '../plan/round.js';
+import type { ArrangedRound } from './arranged.js';
+import { asWash } from './steps.js';
+
+/**
+ * Washes that may end a round, the best first: those the courses name, else one by hand. Of several troubles the wash
+ * that takes most of all of them comes first. Empty where nothing is washed.
+ * @param asked machine washes that stand among the passes of a course
+ * @param flushed cold water has run through it before
+ */
+export function washFor(
+  courses: ArrangedRound['courses'],
+  asked: readonly string[],
+  context: PlanContext,
+  notUsed: NotUsed[],
+  flushed: boolean,
+): EligibleMethod[] {
+  const hygienic = flushed && mayInfect(context) ? withoutSoilHeat(context) : null;
+  const named = courses.flatMap(({ given }) => given.wash?.methodIds ?? []);
+  if ((named.length === 0 && asked.length === 0) || !context.rinsable) return [];
+  const hottest = Math.max(...courses.map(({ given }) => given.wash?.tempC.max ?? 0), 0);
+  const ids = [...new Set([...asked, ...named])];
+  const fits = (id: string): EligibleMethod[] => {
+    const method = context.index.methods.get(id);
+    if (!method || !suitsPiece(method, context)) return [];
+    const kills = context.index.factsOf(method).chemistries.includes('percarbonate');
+    const here = kills && hygienic ? hygienic : context;
+    const { eligible, candidate } = assessMethod(asWash(method, hottest), here, 0);
+    if (!eligible && candidate) notUsed.push({ methodId: id, findings: candidate.findings });
+    return eligible ? [eligible] : [];
+  };
+  const found = ids.flatMap(fits);
+  if (found.length === 0) {
+    const plain = context.knowledge.methods.filter((method) => isPlainWash(method, context));
+    return [
+      ...plain.filter(({ inMachine }) => inMachine),
+      ...plain.filter(({ inMachine }) => !inMachine),
+    ].flatMap(({ id }) => fits(id));
+  }
+  // A tag with a machine wash saves the hands; without one they come first.
+  const byMachine = context.facts.piece.label?.wash?.kind === 'machine';
+  const handy = found.sort(
+    (a, b) => (byMachine ? 1 : -1) * (Number(b.method.inMachine) - Number(a.method.inMachine)),
+  );
+  return context.marks.length > 1 ? handy.sort((a, b) => middle(b) - middle(a)) : handy;
+}
+
+/** Germs of a sick person, or what a nappy holds: once it is lifted and flushed cold, heat goes before the mark. */
+const mayInfect = ({ marks }: PlanContext): boolean =>
+  marks.some((work) => work.isBodyFluid && work.components.some(({ component }) => component.infectious));
+
+/** The case without the heat the soil itself would bar. */
+function withoutSoilHeat(context: PlanContext): PlanContext {
+  const { envelope } = context;
+  const limits = envelope.tempC.limits.filter(({ owner }) => owner.kind !== 'soil');
+  const max = Math.min(OPEN_TEMP_C, ...limits.map(({ maxC }) => maxC));
+  return { ...context, envelope: { ...envelope, tempC: { ...envelope.tempC, max, limits } } };
+}
+
+const middle = ({ book }: EligibleMethod): number => book.low + book.high;
+
+/** Detergent and water, by machine or in a basin, made for no piece or position in particular. */
+const isPlainWash = (method: Method, { index }: PlanContext): boolean =>
+  !method.washAfter &&
+  (method.inMachine || method.liquorRatioLPerKg !== null) &&
+  method.itemIds.length === 0 &&
+  index.factsOf(method).agents.length === 1 &&
+  index.factsOf(method).agents.every((agent) => agent.washRole !== null);

@@ -1,0 +1,119 @@
+import type { Check, CourseEnd, Purpose, RinseBetween } from '@feverfew/knowledge';
+import type { ExpectedEffect, MarkEffect } from '../../effect/effectRange.js';
+import type { Finding } from '../../finding/finding.js';
+import type { Action } from './action.js';
+import type { Pass } from './pass.js';
+
+/** Kinds of work inside a round, in the order they are done. */
+export const PHASES = ['dry', 'solvent', 'local', 'bath', 'wash'] as const;
+export type Phase = (typeof PHASES)[number];
+
+/** Minutes, with what is usual between the ends. */
+export interface Minutes {
+  readonly low: number;
+  readonly likely: number;
+  readonly high: number;
+}
+
+/** How much is gone, counted from the start, 0–1: of all troubles together, each counting alike, and of each. */
+export interface Gone {
+  readonly all: ExpectedEffect;
+  readonly byMark: readonly MarkEffect[];
+}
+
+/** One thing done in a round: what is put on or done, how long, and what it has come to afterwards. */
+export interface RoundPass
+  extends Omit<Pass, 'effect' | 'effectByMark' | 'ownLog' | 'totalMin' | 'steps' | 'acts'> {
+  /** Of the round and its place in it: `r1p2`. */
+  readonly id: string;
+  readonly phase: Phase;
+  /** What it is for; null where no course says. */
+  readonly purpose: Purpose | null;
+  /** Troubles it is done for. */
+  readonly helps: readonly string[];
+  /** What it would take by itself of what is there at the start. */
+  readonly takes: Gone;
+  /** After it, from the start. */
+  readonly gone: Gone;
+  /** It takes next to nothing itself and is done for the sake of the next. */
+  readonly prepares: boolean;
+  /** It is common practice for this trouble on this cloth, or was worked out from what moves the soil. */
+  readonly origin: 'course' | 'workedOut';
+  /** What the course has here, and why it is not done. */
+  readonly insteadOf: NotUsed | null;
+  readonly onlyIf: string | null;
+  readonly stop: string | null;
+  readonly expect: string | null;
+  /** Opened only by the hidden water test that stands before it. */
+  readonly opensAfterTest: boolean;
+  /** Minutes from the start of the round to its own, and how long it takes. */
+  readonly startMin: Minutes;
+  readonly minutes: Minutes;
+  /** Pass to go on with once a look says gone: the wash, or null = drying. */
+  readonly whenGone: string | null;
+  /** What comes between it and the next thing, and why where something there asks for it. */
+  readonly between: { readonly way: RinseBetween; readonly why: Finding | null };
+  readonly actions: readonly Action[];
+}
+
+/** Drying without heat, once a round. */
+export interface Drying {
+  readonly action: Action;
+  readonly minutes: Minutes;
+  readonly notes: readonly string[];
+}
+
+export const LOOK_WAYS = ['gone', 'better', 'noChange', 'worse'] as const;
+export type LookWay = (typeof LOOK_WAYS)[number];
+
+/** The look that ends a round: asked of each trouble in the way that fits it, each answer with where it leads. */
+export interface RoundLook {
+  readonly action: Action;
+  readonly byMark: readonly { readonly markId: string; readonly checks: readonly Check[] }[];
+  /** Pass to go on with, or null = the end. */
+  readonly ways: readonly { readonly way: LookWay; readonly passId: string | null }[];
+}
+
+/** Once through the phases: one wash at most, one drying. */
+export interface Round {
+  readonly id: string;
+  /** The first is laid out whole; what comes after it is an outline until it is needed. */
+  readonly kind: 'full' | 'outline';
+  readonly passes: readonly RoundPass[];
+  readonly drying: Drying | null;
+  readonly look: RoundLook | null;
+  readonly handsOnMin: number;
+  /** Drying is not in it. */
+  readonly totalMin: Minutes;
+}
+
+/** A way that is not gone, and why. */
+export interface NotUsed {
+  readonly methodId: string;
+  readonly findings: readonly Finding[];
+}
+
+/** What a trouble most likely is, how to tell, why it is there, and what to do with the cause. */
+export interface VerdictLine {
+  readonly markId: string;
+  readonly courseId: string;
+  readonly is: string;
+  readonly tells: readonly { readonly see: string; readonly means: string }[];
+  readonly cause: string;
+  readonly causeActions: readonly string[];
+}
+
+/** The first seconds. Empty lists: nothing is urgent. */
+export interface AtOnce {
+  readonly actions: readonly { readonly text: string; readonly verbs: readonly string[] }[];
+  readonly donts: readonly string[];
+  readonly handsOnMin: number;
+}
+
+/** Where a trouble ends when the rounds have done what they can. */
+export interface End {
+  readonly markId: string;
+  readonly rounds: number;
+  readonly next: CourseEnd;
+  readonly text: string;
+}

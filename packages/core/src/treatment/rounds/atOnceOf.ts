@@ -1,0 +1,65 @@
+import { type AtOnceVerb, type Deed, HANDS_ON_MIN, type Note, STANDING_NOTES } from '@feverfew/knowledge';
+import { fumesHere } from '../case/fumesHere.js';
+import type { PlanContext } from '../case/planContext.js';
+import { sayable } from '../case/sayable.js';
+import { courseFor } from '../course/courseFor.js';
+import type { AtOnce } from '../plan/round.js';
+
+/** Of use only while something wet is there to take up. */
+const WHILE_WET: readonly AtOnceVerb[] = [
+  'blot',
+  'absorb',
+  'coldFlush',
+  'keepWet',
+  'letDry',
+  'detergent',
+  'rewash',
+];
+/** Ages at which seconds count, dried in or not. */
+const FRESH = ['minutes', 'hours'];
+
+/** Nothing in it wets the piece. */
+const isDry = (lines: readonly { readonly verbs: readonly AtOnceVerb[] }[]): boolean =>
+  lines.every(({ verbs }) => !verbs.includes('coldFlush'));
+
+/**
+ * The first seconds: what helps every trouble told and harms none, on this piece, with nothing bought.
+ * @param done what the rounds do: no line forbids for good what comes later at another mark
+ */
+export function atOnceOf(context: PlanContext, done: ReadonlySet<Deed>): AtOnce {
+  const { facts, marks, item, knowledge, rinsable, residues, barred } = context;
+  const wet = facts.wetness === 'wet' || FRESH.includes(facts.age);
+  const courses = [...new Set(marks.flatMap((work) => courseFor(work, item.id, knowledge) ?? []))];
+  const say = <N extends Note>(lines: readonly N[], bars: ReadonlySet<Deed>): N[] =>
+    lines.filter((line) => sayable([line], context, { unwetted: true, bars }).length > 0);
+  const rinsedOut = residues.length > 0 ? say([STANDING_NOTES.rinseOutProduct], barred) : [];
+  const donts = say(
+    courses.flatMap(({ atOnce }) => atOnce.donts),
+    barred,
+  ).filter(({ bars }) =>
+    bars.every((deed) => !done.has(deed) && !(deed === 'water' && rinsedOut.length > 0)),
+  );
+  const against = new Set([...barred, ...donts.flatMap(({ bars }) => bars)]);
+  const lines = say(
+    courses.flatMap(({ atOnce }) =>
+      rinsable || (!item.surfaceOnly && isDry(atOnce.garment)) ? atOnce.garment : atOnce.surface,
+    ),
+    against,
+  ).filter(({ verbs }) => wet || verbs.includes('chill') || verbs.every((verb) => !WHILE_WET.includes(verb)));
+  const solids = marks.some(({ causes }) => causes.some(({ mark }) => mark.hasSolids));
+  const lifted = solids && !lines.some(({ verbs }) => verbs.includes('lift') || verbs.includes('shake'));
+  const fumes = fumesHere(context).length > 0 ? say([STANDING_NOTES.openWindows], barred) : [];
+  const actions = [
+    ...fumes.map(({ text }) => ({ text, verbs: ['ventilate' as const] })),
+    ...rinsedOut.map(({ text }) => ({ text, verbs: ['rinseOutProduct' as const] })),
+    ...(lifted
+      ? say([STANDING_NOTES.liftFirst], against).map(({ text }) => ({ text, verbs: ['lift' as const] }))
+      : []),
+    ...lines.map(({ text, verbs }) => ({ text, verbs })),
+  ].filter((one, at, all) => all.findIndex(({ text }) => text === one.text) === at);
+  return {
+    actions,
+    donts: [...new Set(donts.map(({ text }) => text))],
+    handsOnMin: actions.length * HANDS_ON_MIN.lift,
+  };
+}

@@ -1,0 +1,100 @@
+import {
+  DRYING_USUAL_MIN,
+  type DryingWay,
+  HEAVY_DRY_MASS_G,
+  STANDING_CAUTIONS,
+  STANDING_NOTES,
+} from '@feverfew/knowledge';
+import { draftAction } from '../actions/draftAction.js';
+import type { PlanContext } from '../case/planContext.js';
+import { positionNotes } from '../case/positionNotes.js';
+import { solventsEver } from '../case/residues.js';
+import { sayable } from '../case/sayable.js';
+import type { ArrangedRound, Placed } from '../course/arranged.js';
+import { courseFor } from '../course/courseFor.js';
+import type { Drying } from '../plan/round.js';
+
+/** Feathers rot damp: the low tumble dries them to the core, and is no heat that sets a mark. */
+function tumblesDown({
+  envelope,
+  facts,
+  household,
+  index,
+  item,
+  knowledge,
+  marks,
+  barred,
+}: PlanContext): boolean {
+  const marked = marks.some(({ kinds }) => kinds.has('mark') || kinds.has('dyeRun'));
+  const forbidden = marks.some((work) =>
+    courseFor(work, item.id, knowledge)?.atOnce.donts.some(({ bars }) => bars.includes('tumble')),
+  );
+  if (marked || forbidden || barred.has('tumble')) return false;
+  const down = facts.piece.parts.some((part) =>
+    part.fibres.some(({ fibreId }) => index.fibres.get(fibreId)?.driesInTumble),
+  );
+  const low = envelope.drying.some(({ way, allowed }) => way === 'tumbleLow' && allowed);
+  return down && low && household.hasDryer;
+}
+
+const WITHOUT_HEAT = ['flat', 'line', 'sun'] as const;
+
+/** The one drying of a round, without heat; null where nothing was wetted. */
+export function dryingOf(
+  passes: readonly Placed[],
+  courses: ArrangedRound['courses'],
+  context: PlanContext,
+  round: number,
+): Drying | null {
+  const wet = passes.filter(({ eligible }) => eligible.method.wetting !== 'dry');
+  const last = wet.at(-1);
+  if (!last) return null;
+  const { envelope, item, dryMassG, rinsable, barred } = context;
+  const inPlace = item.surfaceOnly;
+  const soaked = wet.some(({ eligible }) => eligible.method.wetting === 'immersion');
+  const wanted = new Set(courses.flatMap(({ given }) => given.dry.ways));
+  const allowed = WITHOUT_HEAT.filter((way) => envelope.drying.some((one) => one.way === way && one.allowed));
+  const liked = allowed.filter((way) => wanted.has(way));
+  const solvent = passes.some(({ eligible }) => eligible.appliedAgents.some((agent) => agent.flammable));
+  const tumbled = soaked && !solvent && solventsEver(context).length === 0 && tumblesDown(context);
+  const ways: DryingWay[] = inPlace
+    ? []
+    : tumbled
+      ? ['tumbleLow']
+      : [...(liked.length > 0 ? liked : allowed)];
+  const heavy = dryMassG > HEAVY_DRY_MASS_G && rinsable && soaked;
+  const moment = { unwetted: false, bars: barred };
+  const notes = sayable(
+    [
+      ...new Set([
+        ...courses.flatMap(({ given }) => given.dry.notes),
+        ...(tumbled && courses.every(({ given }) => given.dry.notes.length === 0)
+          ? [STANDING_NOTES.downDry]
+          : []),
+        ...positionNotes('dry', last.eligible.method, context).map(({ note }) => note),
+      ]),
+    ],
+    context,
+    moment,
+  );
+  const [lowest] = ways;
+  return {
+    action: {
+      ...draftAction('dry', 0, {
+        dryingWays: ways,
+        notes: [
+          ...notes,
+          ...(inPlace && notes.length === 0 ? sayable([STANDING_NOTES.towelOnIt], context, moment) : []),
+        ],
+        cautionIds: [
+          ...STANDING_CAUTIONS.notYetGone,
+          ...(solvent || solventsEver(context).length > 0 ? STANDING_CAUTIONS.afterSolvent : []),
+          ...(heavy ? STANDING_CAUTIONS.heavyWet : []),
+        ],
+      }),
+      id: `r${round}-dry`,
+    },
+    minutes: DRYING_USUAL_MIN[lowest ?? 'inPlace'],
+    notes,
+  };
+}

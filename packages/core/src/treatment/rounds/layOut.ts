@@ -1,0 +1,63 @@
+import { deedsDone } from '../case/deedsDone.js';
+import type { PlanContext } from '../case/planContext.js';
+import { arrangeRounds } from '../course/arrangeRounds.js';
+import type { AtOnce, End, NotUsed, Round, VerdictLine } from '../plan/round.js';
+import { atOnceOf } from './atOnceOf.js';
+import { roundOf } from './roundOf.js';
+import { verdictOf } from './verdictOf.js';
+
+/** A treatment as an experienced hand would lay it out: first what it is and what to do at once, then the rounds. */
+export interface LaidOut {
+  readonly verdict: readonly VerdictLine[];
+  readonly atOnce: AtOnce;
+  readonly rounds: readonly Round[];
+  readonly notUsed: readonly NotUsed[];
+  readonly ends: readonly End[];
+}
+
+/** @param tested the same case with the hidden water test passed, where only that would open the surface */
+export function layOut(told: PlanContext, tested: PlanContext | null): LaidOut {
+  const context = coverOnly({ ...told, inRounds: true });
+  const open = tested && { ...tested, inRounds: true };
+  const { rounds, notUsed, ends } = arrangeRounds(context, open);
+  const done = new Set(
+    rounds.flatMap(({ passes }) =>
+      passes.flatMap(({ eligible }) => [...deedsDone(eligible.appliedAgents, eligible.window.action)]),
+    ),
+  );
+  return {
+    verdict: verdictOf(context),
+    atOnce: atOnceOf(context, done),
+    rounds: rounds.map((round, index) =>
+      roundOf(
+        round,
+        index + 1,
+        rounds.slice(0, index).flatMap(({ passes }) => passes),
+        ({ opensAfterTest }) => (opensAfterTest && open ? open : context),
+      ),
+    ),
+    notUsed,
+    ends,
+  };
+}
+
+/**
+ * A mark on the cover of a filling that water should not reach is treated as a surface: the filling would rot long
+ * before it is dry. All over, the piece is washed whole.
+ */
+function coverOnly(context: PlanContext): PlanContext {
+  const { facts, index, rinsable } = context;
+  const filled = facts.piece.parts.some(
+    (part, at) =>
+      at !== facts.partIndex && part.fibres.some(({ fibreId }) => index.fibres.get(fibreId)?.driesInTumble),
+  );
+  return rinsable && filled && facts.size !== 'allOver' ? { ...context, rinsable: false } : context;
+}
+
+export const NOTHING_LAID_OUT: LaidOut = {
+  verdict: [],
+  atOnce: { actions: [], donts: [], handsOnMin: 0 },
+  rounds: [],
+  notUsed: [],
+  ends: [],
+};

@@ -1,0 +1,48 @@
+import type { Check, TroubleKind } from '@feverfew/knowledge';
+import { draftAction } from '../actions/draftAction.js';
+import { signsFor } from '../actions/signsFor.js';
+import type { PlanContext } from '../case/planContext.js';
+import type { ArrangedRound, Placed } from '../course/arranged.js';
+import type { RoundLook } from '../plan/round.js';
+
+/** Troubles that show: looked at in daylight, whatever else is asked. */
+const SEEN: readonly TroubleKind[] = ['mark', 'yellowing', 'dyeRun'];
+
+/** Asked of each trouble as its course says; a trouble no course speaks of is looked at in daylight. */
+export function lookOf(
+  passes: readonly Placed[],
+  courses: ArrangedRound['courses'],
+  context: PlanContext,
+  round: number,
+): RoundLook {
+  const main = [...passes].sort((a, b) => b.takes.all.high - a.takes.all.high)[0] ?? passes[0];
+  const wet = passes.some(({ eligible }) => eligible.method.wetting !== 'dry');
+  const solvent = passes.some(({ eligible }) => eligible.method.solventAftercare);
+  const byMark = context.marks.map(({ mark, kinds, isBodyFluid }) => {
+    const own = courses.find(({ markId }) => markId === mark.id)?.given.checks ?? [];
+    const more: Check[] = [
+      ...(wet && !context.rinsable && !own.includes('fromSide') ? (['fromSide'] as const) : []),
+      ...(kinds.has('buildUp') ? (['feel', 'smellWarm'] as const) : []),
+      ...(kinds.has('odour') ? (['smellWarm'] as const) : []),
+      ...(solvent && !own.includes('smellDamp') ? (['smellDamp'] as const) : []),
+    ];
+    const seen = (isBodyFluid || SEEN.some((kind) => kinds.has(kind))) && !own.includes('daylight');
+    const checks: readonly Check[] = seen || own.length === 0 ? ['daylight', ...own] : own;
+    const all = [...new Set([...checks, ...more])];
+    return { markId: mark.id, checks: all };
+  });
+  const again = `r${round}p${Math.max(1, (main ? passes.indexOf(main) : 0) + 1)}`;
+  return {
+    action: {
+      ...draftAction('finalLook', 0, main ? signsFor(main.eligible.method, context) : {}),
+      id: `r${round}-look`,
+    },
+    byMark,
+    ways: [
+      { way: 'gone', passId: null },
+      { way: 'better', passId: again },
+      { way: 'noChange', passId: null },
+      { way: 'worse', passId: null },
+    ],
+  };
+}

@@ -1,0 +1,104 @@
+import type { InRound } from '../actions/actionsInput.js';
+import { recipeRemarks } from '../actions/passOf.js';
+import { roundActions } from '../actions/roundActions.js';
+import { limitReasons } from '../assess/judge/limitReasons.js';
+import { riskOf } from '../assess/risk.js';
+import type { PlanContext } from '../case/planContext.js';
+import type { ArrangedRound, Placed } from '../course/arranged.js';
+import type { Minutes, Round, RoundPass } from '../plan/round.js';
+import { betweenOf } from './betweenOf.js';
+import { dryingOf } from './dryingOf.js';
+import { lookOf } from './lookOf.js';
+import { handsOnOf, minutesOf, NO_MINUTES, plus } from './minutesOf.js';
+
+/**
+ * A round laid out: every pass with its amounts and actions, one drying, one look.
+ * @param number from 1
+ * @param earlier passes of the rounds before
+ * @param contextOf the case a pass is done in: the surface opened by its test, or as told
+ */
+export function roundOf(
+  { passes, courses }: ArrangedRound,
+  number: number,
+  earlier: readonly Placed[],
+  contextOf: (placed: Placed) => PlanContext,
+): Round {
+  const id = `r${number}`;
+  let startMin: Minutes = NO_MINUTES;
+  const wash = passes.findIndex(({ phase }) => phase === 'wash');
+  const laid = passes.map((placed, at): RoundPass => {
+    const pass = passOf(placed, at, passes, { id, wash, startMin, contextOf, earlier });
+    startMin = plus(startMin, pass.minutes);
+    return pass;
+  });
+  const last = passes.at(-1);
+  const context = last && contextOf(last);
+  const drying = last && context ? dryingOf(passes, courses, context, number) : null;
+  const look = last && context ? lookOf(passes, courses, context, number) : null;
+  const actions = [...laid.flatMap((pass) => pass.actions), ...(drying ? [drying.action] : [])];
+  return {
+    id,
+    kind: number === 1 ? 'full' : 'outline',
+    passes: laid,
+    drying,
+    look,
+    handsOnMin: handsOnOf(actions),
+    totalMin: startMin,
+  };
+}
+
+interface At {
+  readonly id: string;
+  readonly wash: number;
+  readonly startMin: Minutes;
+  readonly contextOf: (placed: Placed) => PlanContext;
+  readonly earlier: readonly Placed[];
+}
+
+function passOf(
+  placed: Placed,
+  at: number,
+  all: readonly Placed[],
+  { id, wash, startMin, contextOf, earlier }: At,
+): RoundPass {
+  const { eligible, asked } = placed;
+  const context = contextOf(placed);
+  const before = [...earlier, ...all.slice(0, at)];
+  const inRound: InRound = {
+    isFirst: before.every((one) => one.opensAfterTest && !placed.opensAfterTest),
+    wetted: before.some((one) => one.eligible.method.wetting !== 'dry'),
+    solvent: all.slice(0, at).some((one) => one.eligible.appliedAgents.some((agent) => agent.flammable)),
+  };
+  const between = betweenOf(placed, all.slice(at + 1), context);
+  const actions = roundActions({ eligible, context, passIndex: at, inRound }, between.way, placed.extra).map(
+    (action, step) => ({ ...action, id: `${id}p${at + 1}s${step + 1}-${action.kind}` }),
+  );
+  return {
+    id: `${id}p${at + 1}`,
+    phase: placed.phase,
+    methodId: eligible.method.id,
+    purpose: asked?.purpose ?? null,
+    helps: placed.helps,
+    takes: placed.takes,
+    gone: placed.gone,
+    prepares: placed.prepares,
+    origin: asked || placed.phase === 'wash' ? 'course' : 'workedOut',
+    insteadOf: placed.insteadOf,
+    onlyIf: asked?.onlyIf ?? null,
+    stop: asked?.stop ?? null,
+    expect: asked?.expect ?? null,
+    opensAfterTest: placed.opensAfterTest,
+    startMin,
+    minutes: minutesOf(actions),
+    whenGone: wash > at ? `${id}p${wash + 1}` : null,
+    between,
+    edges: limitReasons(eligible, context),
+    risk: riskOf(eligible.harshness),
+    handsOnMin: handsOnOf(actions),
+    maxRounds: eligible.window.maxRounds,
+    missingAgentIds: eligible.missingAgentIds,
+    findings: [...eligible.remarks, ...recipeRemarks(eligible, actions, context)],
+    cautionIds: [...new Set([...actions.flatMap((action) => action.cautionIds)])],
+    actions,
+  };
+}
