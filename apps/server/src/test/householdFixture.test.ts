@@ -28,10 +28,13 @@ it('reads the household of version 2 whole, and writes it again in the present o
   expect(sizes.some((size) => typeof size === 'object')).toBe(true);
 });
 
-it('reads the household of the present version whole, checks its plans, and writes it again byte for byte', async () => {
+it('reads the household of the present version whole, checks its plans, and writes it again without a loss', async () => {
   const present = written(HOUSEHOLD_FILE.version);
   await server.http.put('/api/household/file').send(present).expect(200);
-  expect((await server.http.get('/api/household/file').expect(200)).body).toEqual(present);
+  const { body } = await server.http.get('/api/household/file').expect(200);
+  // Plans of before rounds come out with none; nothing else is added, and nothing is lost.
+  expect(body).toEqual(HouseholdFile.parse(present));
+  expect(body).toMatchObject(present);
   await server.http.put('/api/household/file').send(given).expect(200);
 });
 

@@ -21,14 +21,22 @@ export interface Fault {
 }
 
 /** Words of the cases that no plan of ours can ever do or say: listed, never passed. */
-export const NOT_JUDGED = [
-  'wring',
-  'perfume',
-  'cottonWool',
-  'pressPile',
-  'iron',
-  'strongRustRemover',
-  'petrol',
+export const NOT_JUDGED = ['wring', 'perfume', 'cottonWool', 'pressPile', 'iron'];
+
+/** Words that are judged by more than the steps: heat, water, what is asked and where it ends. */
+export const SPECIAL = [
+  ...['hotWater', 'immersion', 'soak', 'tumble', 'stoneSink', 'sun', 'rub', 'firmBrush', 'acid', 'doNotRub'],
+  ...['tumbleWhenGone', 'airInPlace', 'none', 'repeat', 'professional', 'accept', 'steam', 'noHeat'],
+  ...[
+    'goneDryDaylight',
+    'smellWhenDry',
+    'smellWhenWarm',
+    'ringWhenDry',
+    'ownDyeOnCloth',
+    'trimColour',
+    'damage',
+  ],
+  ...['handle', 'waterClear', 'waterBeads'],
 ];
 
 /** What is wrong with a plan, held against what an expert would accept. A medium case may be off in figures alone. */
@@ -39,7 +47,7 @@ export function judgeCase({ expect, confidence }: ExpertCase, plan: Plan): Fault
     ...orderFaults(expect, told),
     ...limitFaults(expect, told),
     ...passFaults(expect, told),
-    ...atOnceFaults(expect, told),
+    ...atOnceFaults(expect, told, plan),
     ...dryFaults(expect, told),
     ...lookFaults(expect, plan),
     ...staysFaults(expect, told, plan),
@@ -177,10 +185,13 @@ function passFaults({ roundOne }: Expect, told: readonly Told[]): Fault[] {
   return faults;
 }
 
-function atOnceFaults({ atOnce }: Expect, told: readonly Told[]): Fault[] {
+function atOnceFaults({ atOnce }: Expect, told: readonly Told[], { atOnce: { donts } }: Plan): Fault[] {
   const first = told.filter(({ kind }) => kind === 'atOnce');
   const opening = told.filter(({ round }) => round <= 1);
-  const said = (token: string) => token === 'doNotRub' || token === 'noHeat';
+  const warned = (words: RegExp) => donts.some((line) => words.test(line));
+  const said = (token: string) =>
+    (token === 'doNotRub' && warned(/\brub|\bwip/i)) ||
+    (token === 'noHeat' && warned(/\bheat|\bdryer|\biron/i));
   return [
     ...atOnce.must
       .filter((verb) => !said(verb) && !first.some((one) => has(one, verb)))

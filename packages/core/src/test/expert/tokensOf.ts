@@ -70,6 +70,15 @@ const OF_VERB: Readonly<Record<AtOnceVerb, readonly string[]>> = {
   leaveAlone: ['doNotRub'],
 };
 
+/** Every word a step can be given, beside the products poured. */
+export const TOKENS: readonly string[] = [
+  ...Object.values(OF_METHOD).flat(),
+  ...Object.values(OF_VERB).flat(),
+  ...['wash', 'machineWash', 'handWash', 'waterTest', 'rinse', 'water', 'vacuum', 'lift', 'air'],
+  ...['line', 'flat', 'hang', 'shade', 'towelRoll', 'fan', 'weighDown', 'tumbleLow', 'tumbleNormal'],
+  'tumbleLowBalls',
+];
+
 /** All a plan has done, in order; what is to be left alone at once is not work. */
 export const toldBy = (plan: Plan): Told[] => [
   ...plan.atOnce.actions.map(({ verbs }) =>

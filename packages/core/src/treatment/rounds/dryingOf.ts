@@ -67,10 +67,7 @@ export function dryingOf(
   const notes = sayable(
     [
       ...new Set([
-        ...courses.flatMap(({ given }) => given.dry.notes),
-        ...(tumbled && courses.every(({ given }) => given.dry.notes.length === 0)
-          ? [STANDING_NOTES.downDry]
-          : []),
+        ...(tumbled ? [STANDING_NOTES.downDry] : courses.flatMap(({ given }) => given.dry.notes)),
         ...positionNotes('dry', last.eligible.method, context).map(({ note }) => note),
       ]),
     ],

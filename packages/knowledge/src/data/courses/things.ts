@@ -99,6 +99,7 @@ export const things = [
       surface: surface({
         first: [
           P.dust(),
+          P.waterBlot({ when: { wet: true } }),
           P.odourRemoverLong({ min: [60, 120], expect: 'Fluids; blood is dabbed cold before.' }),
           P.mattressCoat('colour'),
         ],
@@ -171,7 +172,7 @@ export const things = [
         ],
         second: [P.air('damp')],
         checks: ['feel', 'nextDay'],
-        end: end(2, 'professional', 'No large dryer: a laundry.'),
+        end: end(1, 'accept', 'A yellow that stays is accepted; with no large dryer, a laundry.'),
       }),
       surface: honest(
         'noHomeMethod',

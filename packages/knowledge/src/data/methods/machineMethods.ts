@@ -103,7 +103,7 @@ export const machineMethods: readonly Method[] = [
     harshness: 3,
     maxRounds: 2,
     pH: { low: 7.5, high: 9 },
-    tempC: { min: 30, max: 40, prefer: 'hottest' },
+    tempC: { min: 30, max: 60, prefer: 'hottest' },
     programme: 'mild',
     inMachine: true,
     liquorRatioLPerKg: null,
