@@ -33,6 +33,15 @@ const RoundPass = z
     missingAgentIds: z.array(Id),
     findings: z.array(FindingShape),
     cautionIds: z.array(Id),
+    vessels: z.array(
+      z.strictObject({
+        vesselId: z.string(),
+        name: z.string(),
+        state: z.enum(['chosen', 'fits', 'busy', 'tooSmall', 'unsuited']),
+        freeInMin: z.number(),
+      }),
+    ),
+    machineFreeInMin: z.number().nullable(),
     actions: z.array(ActionShape),
   })
   .meta({ id: 'RoundPass' });

@@ -52,6 +52,14 @@ export const TroubleFactsShape = z
       .readonly(),
     schools: z.record(Id, Id).readonly(),
     reach: z.enum(REACHES),
+    choices: z
+      .strictObject({
+        instead: z.record(Id, Id).readonly(),
+        leftOut: z.array(Id).max(20).readonly(),
+        vessels: z.record(Id, z.string().min(1).max(80)).readonly(),
+        readyInMin: z.number().int().min(5).max(20_160).nullable(),
+      })
+      .optional(),
   })
   .meta({ id: 'TroubleFacts' }) satisfies z.ZodType<TroubleFacts>;
 

@@ -45,6 +45,11 @@ export interface FindingFacts {
   triedMustNotMeet: { pairId: string; triedAgentId: string; agentId: string };
   apartFromRung: { pairId: string; rungMethodId: string; agentId: string };
   littleEffect: { highPct: number };
+  /** Chosen by the person for this plan. */
+  leftOut: Record<string, never>;
+  chosenInstead: { methodId: string };
+  /** It would not be ready by the time it is wanted. */
+  takesTooLong: { minutes: number; readyInMin: number };
   /** Adds next to nothing to what the passes before it take. */
   addsLittle: { pct: number };
   /** Rinsed out before the next product, which may not meet it. */

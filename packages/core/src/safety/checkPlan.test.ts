@@ -32,6 +32,62 @@ describe('the checker catches', () => {
     ).toEqual(expect.arrayContaining(['forbiddenPairInVessel', 'agentAgainstLabel']));
   });
 
+  describe('in a round', () => {
+    const passOf = (plan: Writable<Plan>, methodId: string) => {
+      const pass = plan.rounds.flatMap(({ passes }) => passes).find((one) => one.methodId === methodId);
+      return pass ?? expect.unreachable(`no pass ${methodId}`);
+    };
+    const first = (plan: Writable<Plan>) => plan.rounds[0] ?? expect.unreachable();
+    it('a second wash, and a second drying', () => {
+      expect(
+        planted(cases.beetrootOnDamask, (plan) => {
+          const { passes } = first(plan);
+          passes.push(structuredClone(passes.find(({ phase }) => phase === 'wash') ?? expect.unreachable()));
+        }),
+      ).toContain('washedTwice');
+      expect(
+        planted(cases.beetrootOnDamask, (plan) => {
+          const { passes, drying } = first(plan);
+          passes[0]?.actions.push(structuredClone(drying?.action ?? expect.unreachable()));
+        }),
+      ).toContain('driedTwice');
+    });
+    it('chlorine in the wash, heat on a colour in plain water, a dryer before the look', () => {
+      const wash = (plan: Writable<Plan>) =>
+        first(plan).passes.find(({ phase }) => phase === 'wash') ?? expect.unreachable();
+      expect(
+        planted(cases.beetrootOnDamask, (plan) =>
+          wash(plan).actions[0]?.ingredients.push(pour('chlorineBleach')),
+        ),
+      ).toContain('agentAgainstLabel');
+      expect(
+        planted(cases.beetrootOnDamask, (plan) => {
+          for (const action of wash(plan).actions)
+            Object.assign(action, { ingredients: [], tempC: { min: 30, max: 60, target: 60 } });
+        }),
+      ).toContain('heatBeforeLook');
+      expect(
+        planted(cases.beetrootOnDamask, (plan) => {
+          (first(plan).drying?.action ?? expect.unreachable()).dryingWays.push('tumbleLow');
+        }),
+      ).toContain('heatBeforeLook');
+    });
+    it('what waits for a water test, on a piece no test opens', () => {
+      const sofa = trouble('coffeeMilk', piece('armchair', { cotton: 70, viscose: 30 }, { colour: 'pale' }));
+      expect(
+        planted(sofa, (plan) => {
+          expect(passOf(plan, 'detergentBlot').opensAfterTest).toBe(true);
+          plan.facts.piece.code = 'S';
+        }),
+      ).toContain('tooWet');
+      expect(
+        planted(sofa, (plan) => {
+          passOf(plan, 'detergentBlot').opensAfterTest = false;
+        }),
+      ).toContain('tooWet');
+    });
+  });
+
   it('partners in adjoining rungs without a full rinse between', () => {
     expect(
       planted(cases.beetrootOnDamask, (plan) => {

@@ -58,13 +58,15 @@ function construction(...[work, read]: Parameters<WorkRule>) {
   const professional = facts.piece.parts.some((part) =>
     part.fibres.some(({ fibreId }) => item?.professionalFibreIds.includes(fibreId)),
   );
-  const tumbled = work.drying.some((way) => way === 'tumbleLow' || way === 'tumbleNormal');
+  const tumbled: readonly string[] = work.drying.filter(
+    (way) => way === 'tumbleLow' || way === 'tumbleNormal',
+  );
   const noTumble = [...fibres, ...parts].some((one) =>
-    one.drying.some((rule) => rule.protects !== 'piece' && rule.forbids.startsWith('tumble')),
+    one.drying.some((rule) => rule.protects !== 'piece' && tumbled.includes(rule.forbids)),
   );
   const touched = agentsOf(work, read).some((agent) => agent.chemistries.length > 0);
   return when(
-    (kept && drowned) || (professional && (touched || work.waterML > 0)) || (noTumble && tumbled),
+    (kept && drowned) || (professional && (touched || work.waterML > 0)) || noTumble,
     'againstConstruction',
   );
 }

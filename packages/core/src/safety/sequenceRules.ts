@@ -7,7 +7,31 @@ import type { Work } from './work.js';
 type ListRule = (work: readonly Work[], read: CaseRead) => Violation[];
 
 /** What one stretch of work leaves for the next: partners unrinsed, solvent before heat, a dye in company. */
-export const LIST_RULES: readonly ListRule[] = [pairs, solventThenHeat, company, oilInDryer, solventsInAll];
+export const LIST_RULES: readonly ListRule[] = [
+  pairs,
+  solventThenHeat,
+  company,
+  oilInDryer,
+  solventsInAll,
+  oneWashOneDrying,
+];
+
+/** A round is one line of work: it goes into a drum once, and is dried once. */
+function oneWashOneDrying(work: readonly Work[]): Violation[] {
+  const rounds = [...new Set(work.map(({ round }) => round))];
+  return rounds.flatMap((round): Violation[] => {
+    const own = work.filter((one) => one.round === round);
+    const drums = own.filter(({ programme }) => programme !== null && !['none', 'hand'].includes(programme));
+    const dryings = own.filter(({ kind }) => kind === 'dry');
+    const where = own[0]?.where ?? '';
+    return [...when(drums.length > 1, 'washedTwice'), ...when(dryings.length > 1, 'driedTwice')].map(
+      (code) => ({
+        code,
+        where,
+      }),
+    );
+  });
+}
 
 interface OnThePiece {
   readonly at: number;

@@ -40,6 +40,8 @@ export const VIOLATION_CODES = [
   'personBanLost',
   'triedCautionMissing',
   'driesExplosive',
+  'washedTwice',
+  'driedTwice',
   'barredDeedDone',
   'noteAgainstLimit',
   'noteAgainstAction',

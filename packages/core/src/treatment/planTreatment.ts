@@ -2,6 +2,7 @@ import type { Knowledge } from '@feverfew/knowledge';
 import { type Evidence, NO_EVIDENCE } from '../evidence/evidence.js';
 import { finding } from '../finding/finding.js';
 import type { Household } from '../household/household.js';
+import { NOTHING_BUSY, type Occupancy } from '../household/occupancy.js';
 import type { TroubleFacts } from '../trouble/troubleFacts.js';
 import { passOf } from './actions/passOf.js';
 import { cupboardView } from './arrange/cupboardView.js';
@@ -17,6 +18,7 @@ import { layOut, NOTHING_LAID_OUT } from './rounds/layOut.js';
 /**
  * Envelope, ladder and every candidate with its findings for the troubles on one piece.
  * The household's log moves what a method promises and may set a pass aside; it never widens a limit.
+ * @param occupancy what is in use elsewhere: such a vessel is not chosen while another one does
  * Pure: equal input gives byte-equal output. Without a mark or an item the envelope still forms, the ladder stays
  * empty.
  */
@@ -25,8 +27,9 @@ export function planTreatment(
   household: Household,
   knowledge: Knowledge,
   evidence: Evidence = NO_EVIDENCE,
+  occupancy: Occupancy = NOTHING_BUSY,
 ): Plan {
-  const start = openCase(facts, household, knowledge, evidence);
+  const start = openCase(facts, household, knowledge, evidence, occupancy);
   const { context, frame } = start;
   if (!context) {
     const findings = [
@@ -65,11 +68,18 @@ export function planTreatment(
 }
 
 /** The same case with the hidden water test passed, where nobody has made it and no code speaks for the piece. */
-function afterWaterTest({ facts, household, knowledge, evidence, item }: PlanContext): PlanContext | null {
+function afterWaterTest({
+  facts,
+  household,
+  knowledge,
+  evidence,
+  occupancy,
+  item,
+}: PlanContext): PlanContext | null {
   const { code, waterTest } = facts.piece;
   if (!item.coded || (code !== null && code !== 'unknown') || (waterTest ?? null) !== null) return null;
   const tested = { ...facts, piece: { ...facts.piece, waterTest: 'passed' as const } };
-  return openCase(tested, household, knowledge, evidence).context;
+  return openCase(tested, household, knowledge, evidence, occupancy).context;
 }
 
 /** Held back by nothing but the hidden water test. */

@@ -1,5 +1,6 @@
 import type { Age } from '@feverfew/knowledge';
 import type { PieceFacts } from '../textile/piece.js';
+import type { Choices } from './choices.js';
 import type { Size } from './size.js';
 
 export const HEATS = ['none', 'hotWash', 'tumbled', 'ironed', 'unknown'] as const;
@@ -57,6 +58,8 @@ export interface TroubleFacts {
   /** Views chosen for this plan alone, by dispute; the household's hold for the rest. */
   readonly schools: Readonly<Record<string, string>>;
   readonly reach: Reach;
+  /** Choices made on the plan; none = as the planner has it. */
+  readonly choices?: Choices | undefined;
 }
 
 /** Most marks one plan takes on. */

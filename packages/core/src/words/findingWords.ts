@@ -100,6 +100,10 @@ const WORDS: Words = {
   apartFromRung: ({ pairId, rungMethodId, agentId }, say) =>
     `${upper(say.name(agentId))} may not share a plan with “${say.name(rungMethodId)}”: together it ` +
     `${say.name(pairId)}.`,
+  leftOut: () => 'You left it out.',
+  chosenInstead: ({ methodId }, say) => `You chose “${say.name(methodId)}” instead.`,
+  takesTooLong: ({ minutes, readyInMin }) =>
+    `Takes at least ${durationWords(minutes, minutes)}: not ready in ${durationWords(readyInMin, readyInMin)}.`,
   addsLittle: ({ pct }) => `Would add ${pct} % at most to what the other steps take.`,
   rinsedForNext: ({ agentId }, say) => `It may not meet ${say.name(agentId)}, which comes later.`,
   rinsedForCloth: () => 'The cloth bears it only for a short while.',

@@ -41,6 +41,10 @@ export const LEAST_LIQUOR_L_PER_KG = 10;
 export const SMALL_MIX_SPREAD = { low: 0.8, high: 1.25 } as const;
 /** A bottle weaker than this share of what recipes are written for is too weak for them. */
 export const WEAK_BOTTLE_SHARE = 0.8;
+/** A warm soak of at least so long is made in what keeps it warm, min. Common practice, no source. */
+export const WARM_SOAK_MIN = 60;
+/** Smallest bath that keeps its warmth for such a soak, L. Common practice, no source. */
+export const SMALLEST_WARM_BATH_L = 5;
 /** Smallest bath, L. */
 export const SMALLEST_BATH_L = 2;
 /** Water from a kettle as it reaches the tub, °C. */

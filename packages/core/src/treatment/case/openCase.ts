@@ -4,7 +4,9 @@ import { gatherLimits } from '../../envelope/gatherLimits.js';
 import { type Evidence, NO_EVIDENCE } from '../../evidence/evidence.js';
 import { cupboardOf } from '../../household/bottleStrength.js';
 import type { Household } from '../../household/household.js';
+import { NOTHING_BUSY, type Occupancy } from '../../household/occupancy.js';
 import { indexKnowledge } from '../../lookup/knowledgeIndex.js';
+import { NO_CHOICES } from '../../trouble/choices.js';
 import { diagnose, diagnosisOf } from '../../trouble/diagnose.js';
 import { followedPositions } from '../../trouble/followedPositions.js';
 import type { TroubleFacts } from '../../trouble/troubleFacts.js';
@@ -21,6 +23,7 @@ export function openCase(
   household: Household,
   knowledge: Knowledge,
   evidence: Evidence = NO_EVIDENCE,
+  occupancy: Occupancy = NOTHING_BUSY,
 ) {
   const facts = inOrder(given);
   const index = indexKnowledge(knowledge);
@@ -45,6 +48,8 @@ export function openCase(
           positions,
           evidence,
           inRounds: false,
+          choices: facts.choices ?? NO_CHOICES,
+          occupancy,
           residues: residuesOf(facts.tried, index),
           barred: barredDeeds(facts.piece, cautionsOn(item, told, knowledge)),
           cupboard: cupboardOf(household),

@@ -4,7 +4,9 @@ import type { BathAskedFor } from '../../bath/selectVessel.js';
 import type { Envelope } from '../../envelope/envelope.js';
 import type { Evidence } from '../../evidence/evidence.js';
 import type { Household } from '../../household/household.js';
+import type { Occupancy } from '../../household/occupancy.js';
 import type { KnowledgeIndex } from '../../lookup/knowledgeIndex.js';
+import type { Choices } from '../../trouble/choices.js';
 import type { FollowedPosition } from '../../trouble/followedPositions.js';
 import type { TroubleFacts } from '../../trouble/troubleFacts.js';
 import type { WorkMark } from '../../trouble/workMarks.js';
@@ -35,6 +37,8 @@ export interface PlanContext {
    * a look has said gone; it goes when runs follow rounds.
    */
   readonly inRounds: boolean;
+  readonly choices: Choices;
+  readonly occupancy: Occupancy;
   /** What the household's own log has seen of the methods. */
   readonly evidence: Evidence;
 }

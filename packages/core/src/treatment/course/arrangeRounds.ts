@@ -1,4 +1,4 @@
-import type { Cloth, Course, Purpose } from '@feverfew/knowledge';
+import { type Cloth, type Course, DRYING_USUAL_MIN, type Purpose } from '@feverfew/knowledge';
 import { type Finding, finding } from '../../finding/finding.js';
 import { keepsApart } from '../../lookup/keepsApart.js';
 import { toPct } from '../../quantity/rounding.js';
@@ -157,10 +157,15 @@ function roundOf(
 ): { readonly passes: Placed[]; readonly rest: Placing[]; readonly worked: Worked } {
   const flushed = own.some(({ fitted }) => isPlainWater(fitted.eligible));
   const wash = washFor(courses, machineWashesOf(own), context, notUsed, flushed);
-  const chosen = own.filter(({ fitted }) => !fitted.eligible.method.inMachine);
+  const chosen = inTime(
+    own.filter(({ fitted }) => !fitted.eligible.method.inMachine),
+    wash[0],
+    context,
+    notUsed,
+  );
   const ended = (list: readonly Placing[]) => withWash(list, { wash, courses }, context, start, notUsed);
   let round = ended(chosen);
-  const missed = later.filter(
+  const missed = (context.choices.readyInMin === null ? later : []).filter(
     ({ fitted, opensAfterTest }) =>
       chosen.every((one) => one.fitted.eligible.method.id !== fitted.eligible.method.id) &&
       ['local', 'bath'].includes(phaseOf(fitted.eligible.method, context)) &&
@@ -189,6 +194,35 @@ const isPlainWater = ({ method, appliedAgents }: EligibleMethod): boolean =>
 /** A machine wash that a course has among its passes is the wash of the round. */
 const machineWashesOf = (own: readonly Placing[]): string[] =>
   own.flatMap(({ fitted: { eligible } }) => (eligible.method.inMachine ? [eligible.method.id] : []));
+
+/** Where it must be ready: the longest work goes first, until the rest and an ordinary drying fit. */
+function inTime(
+  list: Placing[],
+  wash: EligibleMethod | undefined,
+  { choices }: PlanContext,
+  notUsed: NotUsed[],
+): Placing[] {
+  const { readyInMin } = choices;
+  if (readyInMin === null) return list;
+  const least = ({ window }: EligibleMethod): number => window.dwellMin.min + LEAST_HANDS_MIN;
+  const rest = (wash ? least(wash) : 0) + DRYING_USUAL_MIN.line.low;
+  const kept = [...list];
+  while (kept.reduce((sum, { fitted }) => sum + least(fitted.eligible), rest) > readyInMin) {
+    const longest = kept
+      .filter(({ fitted }) => fitted.eligible.window.dwellMin.min >= SHORT_MIN)
+      .sort((a, b) => least(b.fitted.eligible) - least(a.fitted.eligible))[0];
+    if (!longest) break;
+    kept.splice(kept.indexOf(longest), 1);
+    const { method } = longest.fitted.eligible;
+    const minutes = least(longest.fitted.eligible);
+    notUsed.push({ methodId: method.id, findings: [finding('takesTooLong', { minutes, readyInMin })] });
+  }
+  return kept;
+}
+
+/** Hands at work on a pass at least, and what is so short that leaving it out saves nothing, min. */
+const LEAST_HANDS_MIN = 5;
+const SHORT_MIN = 20;
 
 /** What is fresh gets its local work and its wash first; a bath is for what has dried in, was heated, or is all over. */
 const isLongStanding = ({ facts }: PlanContext): boolean =>

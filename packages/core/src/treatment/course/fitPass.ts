@@ -1,4 +1,5 @@
 import { CLOTHS, type Cloth, type CoursePass, type Knowledge, type Method } from '@feverfew/knowledge';
+import { finding } from '../../finding/finding.js';
 import { assessMethod, type EligibleMethod, type MethodAssessment } from '../assess/assessMethod.js';
 import { suitsPiece } from '../assess/isRelevant.js';
 import { fumesHere } from '../case/fumesHere.js';
@@ -30,6 +31,16 @@ export function fitPass(asked: CoursePass, cloth: Cloth, context: PlanContext): 
     if (!eligible && candidate) notUsed.push({ methodId: method.id, findings: candidate.findings });
     return eligible;
   };
+  const { instead, leftOut } = context.choices;
+  const left = asked.methodIds.find((id) => leftOut.includes(id));
+  if (left) return { fitted: null, notUsed: [leaveOut(left)] };
+  const replaced = asked.methodIds.find((id) => instead[id] !== undefined);
+  const chosen = replaced === undefined ? undefined : instead[replaced];
+  const other = chosen === undefined ? null : firstOf([chosen], context, judged);
+  if (other && replaced && chosen) {
+    const insteadOf = { methodId: replaced, findings: [finding('chosenInstead', { methodId: chosen })] };
+    return { fitted: { asked, eligible: other, insteadOf }, notUsed };
+  }
   const own = firstOf(asked.methodIds, context, judged);
   if (own) return { fitted: { asked, eligible: own, insteadOf: null }, notUsed };
   const [barred] = notUsed;
@@ -46,8 +57,11 @@ export function fitPass(asked: CoursePass, cloth: Cloth, context: PlanContext): 
     return (near && judge(asked, method, context).eligible) || [];
   });
   const best = others.sort((a, b) => b.book.low + b.book.high - a.book.low - a.book.high)[0] ?? null;
+  if (best && leftOut.includes(best.method.id)) return { fitted: null, notUsed: [leaveOut(best.method.id)] };
   return { fitted: best && { asked, eligible: best, insteadOf: barred }, notUsed };
 }
+
+const leaveOut = (methodId: string): NotUsed => ({ methodId, findings: [finding('leftOut', {})] });
 
 const isPossible = (method: Method, context: PlanContext): boolean =>
   suitsPiece(method, context) && mayMeetFumes(method, context);

@@ -24,7 +24,10 @@ export function washFor(
   const named = courses.flatMap(({ given }) => given.wash?.methodIds ?? []);
   if ((named.length === 0 && asked.length === 0) || !context.rinsable) return [];
   const hottest = Math.max(...courses.map(({ given }) => given.wash?.tempC.max ?? 0), 0);
-  const ids = [...new Set([...asked, ...named])];
+  const { instead, leftOut } = context.choices;
+  const ids = [...new Set([...asked, ...named])]
+    .flatMap((id) => (instead[id] === undefined ? [id] : [instead[id], id]))
+    .filter((id) => !leftOut.includes(id));
   const fits = (id: string): EligibleMethod[] => {
     const method = context.index.methods.get(id);
     if (!method || !suitsPiece(method, context)) return [];

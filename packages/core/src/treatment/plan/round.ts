@@ -53,7 +53,19 @@ export interface RoundPass
   readonly whenGone: string | null;
   /** What comes between it and the next thing, and why where something there asks for it. */
   readonly between: { readonly way: RinseBetween; readonly why: Finding | null };
+  /** Vessels side by side; empty where it is made in none. */
+  readonly vessels: readonly VesselView[];
+  /** Minutes until the machine is free, where it goes into one that is in use. */
+  readonly machineFreeInMin: number | null;
   readonly actions: readonly Action[];
+}
+
+/** A vessel of the house beside the others: whether it would do, and when. */
+export interface VesselView {
+  readonly vesselId: string;
+  readonly name: string;
+  readonly state: 'chosen' | 'fits' | 'busy' | 'tooSmall' | 'unsuited';
+  readonly freeInMin: number;
 }
 
 /** Drying without heat, once a round. */

@@ -1,6 +1,5 @@
 import { type Agent, type Dose, type Method, SMALL_MIX_SPREAD, type Substitution } from '@feverfew/knowledge';
 import { pouringTemp } from '../../bath/heat/heatTheBath.js';
-import { selectVessel } from '../../bath/selectVessel.js';
 import { waterShares } from '../../bath/waterShares.js';
 import { wallOf } from '../../household/vesselWall.js';
 import { agentById } from '../../lookup/agentById.js';
@@ -9,8 +8,9 @@ import { maxDose } from '../assess/dose/maxDose.js';
 import { spotAmount } from '../assess/dose/spotAmount.js';
 import { standInAmount } from '../assess/dose/standInAmount.js';
 import type { Wanted } from '../assess/dose/wanted.js';
+import { vesselHere } from '../assess/vesselHere.js';
 import type { WorkWindow } from '../assess/workWindow.js';
-import { bathAskedFor, type PlanContext } from '../case/planContext.js';
+import type { PlanContext } from '../case/planContext.js';
 
 import type { Ingredient, Recipe } from '../plan/recipe.js';
 import { bathOutlook } from './bathOutlook.js';
@@ -34,7 +34,7 @@ export function recipe(forWhat: RecipeFor, context: PlanContext): Recipe {
 }
 
 function bathRecipe({ method, standIn, window }: RecipeFor, context: PlanContext): Recipe {
-  const choice = selectVessel(bathAskedFor(method, context), context.household.vessels);
+  const choice = vesselHere(method, context);
   if (choice.kind !== 'chosen')
     return { ingredients: [], waterML: null, bath: null, vessel: null, batches: 1, outlook: null };
   const { vessel, bath, batches } = choice;

@@ -56,14 +56,15 @@ export function dryingOf(
   const allowed = WITHOUT_HEAT.filter((way) => envelope.drying.some((one) => one.way === way && one.allowed));
   const liked = allowed.filter((way) => wanted.has(way));
   const solvent = passes.some(({ eligible }) => eligible.appliedAgents.some((agent) => agent.flammable));
-  const tumbled = soaked && !solvent && solventsEver(context).length === 0 && tumblesDown(context);
+  const solvents = solvent || solventsEver(context).length > 0;
+  const tumbled = soaked && !solvents && tumblesDown(context);
   const ways: DryingWay[] = inPlace
     ? []
     : tumbled
       ? ['tumbleLow']
       : [...(liked.length > 0 ? liked : allowed)];
   const heavy = dryMassG > HEAVY_DRY_MASS_G && rinsable && soaked;
-  const moment = { unwetted: false, bars: barred };
+  const moment = { unwetted: false, bars: solvents ? new Set([...barred, 'tumble' as const]) : barred };
   const notes = sayable(
     [
       ...new Set([
@@ -85,7 +86,7 @@ export function dryingOf(
         ],
         cautionIds: [
           ...STANDING_CAUTIONS.notYetGone,
-          ...(solvent || solventsEver(context).length > 0 ? STANDING_CAUTIONS.afterSolvent : []),
+          ...(solvents ? STANDING_CAUTIONS.afterSolvent : []),
           ...(heavy ? STANDING_CAUTIONS.heavyWet : []),
         ],
       }),

@@ -3,6 +3,7 @@ import { recipeRemarks } from '../actions/passOf.js';
 import { roundActions } from '../actions/roundActions.js';
 import { limitReasons } from '../assess/judge/limitReasons.js';
 import { riskOf } from '../assess/risk.js';
+import { vesselsBeside } from '../assess/vesselHere.js';
 import type { PlanContext } from '../case/planContext.js';
 import type { ArrangedRound, Placed } from '../course/arranged.js';
 import type { Minutes, Round, RoundPass } from '../plan/round.js';
@@ -99,6 +100,8 @@ function passOf(
     missingAgentIds: eligible.missingAgentIds,
     findings: [...eligible.remarks, ...recipeRemarks(eligible, actions, context)],
     cautionIds: [...new Set([...actions.flatMap((action) => action.cautionIds)])],
+    vessels: vesselsBeside(eligible.method, context),
+    machineFreeInMin: eligible.method.inMachine ? context.occupancy.machineFreeInMin : null,
     actions,
   };
 }

@@ -9,11 +9,11 @@ import {
 } from '@feverfew/knowledge';
 import { type FreshBath, freshBath, tempAfter } from '../../../bath/heat/bathCooling.js';
 import { oxygenInPour } from '../../../bath/oxygen/oxygenInPour.js';
-import { selectVessel } from '../../../bath/selectVessel.js';
 import type { TimedWork } from '../../../effect/timedWork.js';
 import { agentById } from '../../../lookup/agentById.js';
-import { bathAskedFor, type PlanContext } from '../../case/planContext.js';
+import type { PlanContext } from '../../case/planContext.js';
 import { nominalPours } from '../dose/workingPH.js';
+import { vesselHere } from '../vesselHere.js';
 import type { WorkWindow } from '../workWindow.js';
 
 /** A bath that no vessel of the house holds is weighed as if it cooled like an open basin: τ, min. From memory. */
@@ -59,7 +59,7 @@ function bathHere(
   context: PlanContext,
 ): Pick<FreshBath, 'startC' | 'roomC' | 'tau'> {
   const { household, dryMassG } = context;
-  const choice = selectVessel(bathAskedFor(method, context), household.vessels);
+  const choice = vesselHere(method, context);
   if (choice.kind !== 'chosen') {
     const tau = OPEN_BASIN_TAU_MIN;
     return { startC: targetC, roomC: household.roomC, tau: { low: tau, likely: tau, high: tau } };

@@ -1,14 +1,14 @@
 import { type Agent, type Method, PROGRAMMES, WETTINGS } from '@feverfew/knowledge';
-import { selectVessel } from '../../../bath/selectVessel.js';
 import { windowOf } from '../../../envelope/envelope.js';
 import type { Limit, PHLimit } from '../../../envelope/limit.js';
 import { type Finding, finding } from '../../../finding/finding.js';
 import { agentGates } from '../../../gates/agentGates.js';
 import { keepsApart } from '../../../lookup/keepsApart.js';
 import type { WorkMark } from '../../../trouble/workMarks.js';
-import { bathAskedFor, type PlanContext } from '../../case/planContext.js';
+import type { PlanContext } from '../../case/planContext.js';
 import { isRelevant } from '../isRelevant.js';
 import { pHWindowFor } from '../pHWindow.js';
+import { vesselHere } from '../vesselHere.js';
 import type { WorkWindow } from '../workWindow.js';
 import { historyFindings } from './historyFindings.js';
 import { safetyFindings } from './safetyFindings.js';
@@ -208,7 +208,7 @@ function machineFindings(method: Method, { envelope, household }: PlanContext): 
 
 function vesselFindings(method: Method, context: PlanContext): Finding[] {
   if (method.liquorRatioLPerKg === null) return [];
-  const choice = selectVessel(bathAskedFor(method, context), context.household.vessels);
+  const choice = vesselHere(method, context);
   if (choice.kind === 'tooSmall')
     return [finding('vesselTooSmall', { neededL: choice.neededL, largestL: choice.largestL })];
   if (choice.kind === 'unsuitable')

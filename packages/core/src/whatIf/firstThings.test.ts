@@ -1,0 +1,67 @@
+import { type Knowledge, OPEN_FACTS, OPEN_PILE } from '@feverfew/knowledge';
+import { describe, expect, it } from 'vitest';
+import { household, knowledge, label, piece, trouble } from '../test/fixtures.js';
+import { EMPTY_FACTS, EMPTY_PIECE, type TroubleFacts } from '../trouble/troubleFacts.js';
+import { firstThings } from './firstThings.js';
+
+const only = (markId: string, itemId: string | null = null): TroubleFacts => ({
+  ...EMPTY_FACTS,
+  markIds: [markId],
+  piece: { ...EMPTY_PIECE, itemId },
+});
+const ask = (facts: TroubleFacts, known: Knowledge = knowledge) => firstThings(facts, household, known);
+const verbs = (facts: TroubleFacts): string[] => [
+  ...new Set(ask(facts).atOnce.actions.flatMap((action) => action.verbs)),
+];
+
+describe('the first seconds, from the trouble alone', () => {
+  it.each([
+    ['redWine', ['blot']],
+    ['mud', ['letDry']],
+    ['candleWax', ['chill']],
+    ['superGlueMark', ['letDry']],
+    ['egg', ['lift']],
+    ['saladOil', ['absorb']],
+  ])('%s: %s', (markId, wanted) => {
+    expect(verbs(only(markId))).toEqual(expect.arrayContaining(wanted));
+  });
+  it('never water before the piece is known, nor on a carpet of which nobody knows the fibre', () => {
+    for (const { id } of knowledge.marks) expect([id, verbs(only(id))]).not.toContain('coldFlush');
+    expect(verbs(only('redWine', 'carpet'))).toEqual(['blot']);
+    const wool = only('redWine', 'carpet');
+    const told = { ...wool, piece: { ...wool.piece, parts: piece('carpet', { wool: 100 }).parts } };
+    expect(verbs(told)).toContain('coldFlush');
+  });
+  it('says what any open answer would have left alone', () => {
+    expect(ask(only('redWine')).atOnce.donts.join(' ')).toMatch(/rub/i);
+  });
+});
+
+describe('the questions', () => {
+  it('are two at most, each with what it gains, the most first', () => {
+    for (const { id } of knowledge.marks.filter((_, at) => at % 6 === 0)) {
+      const { questions } = ask(only(id));
+      expect(questions.length).toBeLessThanOrEqual(2);
+      const gains = questions.map(({ gain }) => gain);
+      expect(gains).toEqual([...gains].sort((a, b) => b - a));
+      for (const gain of gains) expect(gain).toBeGreaterThan(0.1);
+    }
+  });
+  it('are none once everything that matters is told', () => {
+    const told = trouble('redWine', piece('tableLinen', { linen: 100 }, { label: label(60) }), {
+      age: 'minutes',
+      wetness: 'wet',
+    });
+    expect(ask(told).questions).toEqual([]);
+  });
+  it('go with the influence of their fact: with every piece alike, nobody is asked which one it is', () => {
+    expect(ask(only('sootMark')).questions.map(({ fact }) => fact)).toContain('item');
+    const shirt = knowledge.items.find(({ id }) => id === 'shirt') ?? expect.unreachable();
+    const alike = { ...knowledge, items: knowledge.items.map(({ id }) => ({ ...shirt, id })) };
+    expect(ask(only('sootMark'), alike).questions.map(({ fact }) => fact)).not.toContain('item');
+  });
+  it('rest on shares that make a whole', () => {
+    for (const answers of [...Object.values(OPEN_FACTS), OPEN_PILE.fibre])
+      expect(answers.reduce((sum, { share }) => sum + share, 0)).toBeCloseTo(1, 9);
+  });
+});

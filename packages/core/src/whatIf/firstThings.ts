@@ -1,0 +1,146 @@
+import { type Knowledge, OPEN_FACTS, OPEN_PILE, type OpenFactKey } from '@feverfew/knowledge';
+import type { Household } from '../household/household.js';
+import { BLANK_LABEL } from '../textile/careLabel.js';
+import type { Plan } from '../treatment/plan/plan.js';
+import type { AtOnce } from '../treatment/plan/round.js';
+import { planTreatment } from '../treatment/planTreatment.js';
+import type { TroubleFacts } from '../trouble/troubleFacts.js';
+
+/** An answer a person may give to a fact that is open, and how often it is the one. */
+interface OpenAnswer {
+  readonly id: string;
+  readonly share: number;
+  readonly apply: (facts: TroubleFacts) => TroubleFacts;
+}
+
+export interface Question {
+  readonly fact: OpenFactKey;
+  readonly answers: readonly { readonly id: string; readonly share: number }[];
+  /** Σ share × (2 where the first thing to do changes, 1 where only what is done in round one does). */
+  readonly gain: number;
+}
+
+/** The first seconds while little is told: what holds for every open answer, and the questions that change most. */
+export interface FirstThings {
+  readonly atOnce: AtOnce;
+  readonly questions: readonly Question[];
+}
+
+const MOST_QUESTIONS = 2;
+/** A question that changes less than this is not worth a tap. */
+const LEAST_GAIN = 0.2;
+/** From the trouble alone, before anything else is told; fewer than sixty plans. */
+export function firstThings(facts: TroubleFacts, household: Household, knowledge: Knowledge): FirstThings {
+  const open = openFacts(facts);
+  const likeliest = open.reduce((told, { answers }) => answers[0]?.apply(told) ?? told, facts);
+  const planOf = (told: TroubleFacts): Plan => planTreatment(told, household, knowledge);
+  const base = planOf(likeliest);
+  const asked = open.map(({ fact, answers }) => ({
+    fact,
+    answers: answers.map((answer, at) => ({
+      ...answer,
+      plan: at === 0 ? base : planOf(answer.apply(likeliest)),
+    })),
+  }));
+  // What is old is in no hurry, and what helps the fresh does it no harm: it holds nothing back.
+  const variants = asked
+    .filter(({ fact }) => fact !== 'when' && fact !== 'heat')
+    .flatMap(({ answers }) => answers);
+  return {
+    atOnce: commonTo([base, ...variants.map(({ plan }) => plan)]),
+    questions: asked
+      .map(({ fact, answers }) => ({
+        fact,
+        answers: answers.map(({ id, share }) => ({ id, share })),
+        gain: answers.reduce((sum, { share, plan }) => sum + share * changeOf(base, plan), 0),
+      }))
+      .filter(({ gain }) => gain >= LEAST_GAIN)
+      .sort((a, b) => b.gain - a.gain)
+      .slice(0, MOST_QUESTIONS),
+  };
+}
+
+/** Only what every answer still open would have a person do, and what any of them would have left alone. */
+function commonTo(plans: readonly Plan[]): AtOnce {
+  const verbsOf = ({ atOnce }: Plan) => new Set(atOnce.actions.flatMap(({ verbs }) => verbs));
+  const sets = plans.map(verbsOf);
+  const common = (verb: string) => verb === 'protect' || sets.every((verbs) => verbs.has(verb));
+  const lines = plans.flatMap(({ atOnce }) => atOnce.actions).filter(({ verbs }) => verbs.every(common));
+  // One line for each thing to do: the first that does it, in the words of the likeliest answer.
+  const done = new Set<string>();
+  const actions = lines.filter(({ verbs }) => {
+    const fresh = verbs.some((verb) => !done.has(verb));
+    for (const verb of verbs) done.add(verb);
+    return fresh;
+  });
+  return {
+    actions,
+    donts: [...new Set(plans.flatMap(({ atOnce }) => atOnce.donts))],
+    handsOnMin: plans[0]?.atOnce.handsOnMin ?? 0,
+  };
+}
+
+const firstOf = ({ atOnce, rounds }: Plan): string => {
+  const verb = atOnce.actions.flatMap(({ verbs }) => verbs).find((one) => one !== 'protect');
+  return verb ?? rounds[0]?.passes[0]?.methodId ?? 'nothing';
+};
+const methodsOf = ({ rounds }: Plan): string =>
+  (rounds[0]?.passes ?? []).map(({ methodId }) => methodId).join();
+
+function changeOf(base: Plan, other: Plan): number {
+  if (firstOf(base) !== firstOf(other)) return 2;
+  return methodsOf(base) === methodsOf(other) ? 0 : 1;
+}
+
+const fibresOf = (itemId: string | null) =>
+  OPEN_PILE.itemIds.some((id) => id === itemId) ? OPEN_PILE.fibre : OPEN_FACTS.fibre;
+
+/** Facts nobody has told, each with its answers, likeliest first. */
+function openFacts({ piece, age, wetness, heat }: TroubleFacts) {
+  const onPiece = (fields: Partial<TroubleFacts['piece']>) => (facts: TroubleFacts) => ({
+    ...facts,
+    piece: { ...facts.piece, ...fields },
+  });
+  const bare = piece.parts.length === 0 || piece.parts.every((part) => part.fibres.length === 0);
+  const all: Readonly<Record<OpenFactKey, { isOpen: boolean; answers: readonly OpenAnswer[] }>> = {
+    item: {
+      isOpen: piece.itemId === null,
+      answers: OPEN_FACTS.item.map(({ itemId, ...one }) => ({ ...one, apply: onPiece({ itemId }) })),
+    },
+    fibre: {
+      isOpen: bare,
+      answers: fibresOf(piece.itemId).map(({ fibreId, ...one }) => ({
+        ...one,
+        apply: onPiece({ parts: [{ name: 'whole piece', fibres: [{ fibreId, sharePct: 100 }] }] }),
+      })),
+    },
+    colour: {
+      isOpen: piece.colour === 'unknown',
+      answers: OPEN_FACTS.colour.map(({ colour, ...one }) => ({ ...one, apply: onPiece({ colour }) })),
+    },
+    when: {
+      isOpen: age === 'unknown' || wetness === 'unknown',
+      answers: OPEN_FACTS.when.map(({ age: since, wetness: wet, ...one }) => ({
+        ...one,
+        apply: (facts) => ({ ...facts, age: since, wetness: wet }),
+      })),
+    },
+    label: {
+      isOpen: piece.label === null,
+      answers: OPEN_FACTS.label.map(({ wash, ...one }) => ({
+        ...one,
+        apply: onPiece({ label: { ...BLANK_LABEL, wash, bleach: 'oxygenOnly', tumble: 'low' } }),
+      })),
+    },
+    heat: {
+      isOpen: heat === 'unknown',
+      answers: OPEN_FACTS.heat.map(({ heat: since, ...one }) => ({
+        ...one,
+        apply: (facts) => ({ ...facts, heat: since }),
+      })),
+    },
+  };
+  return (Object.keys(all) as OpenFactKey[]).flatMap((fact) =>
+    all[fact].isOpen ? [{ fact, answers: all[fact].answers }] : [],
+  );
+}
