@@ -77,7 +77,8 @@ export function indexKnowledge(knowledge: Knowledge): KnowledgeIndex {
   const facts = new WeakMap<Method, MethodFacts>();
   const pairs = new Map<string, readonly ForbiddenPair[]>();
   const standIns = new WeakMap<Method, Map<string, Method>>();
-  const baths = new WeakMap<Method, Map<string, PHRange | null>>();
+  const baths = new Map<string, Map<string, PHRange | null>>();
+  const recipes = new WeakMap<Method, string>();
   const index: KnowledgeIndex = {
     fibres: byId(knowledge.fibres),
     items: byId(knowledge.items),
@@ -106,7 +107,9 @@ export function indexKnowledge(knowledge: Knowledge): KnowledgeIndex {
         knowledge.forbiddenPairs.filter((pair) => meets(pair, one, other)),
       ),
     bathPHOf: (method, key, make) => {
-      const own = remember(baths, method, () => new Map<string, PHRange | null>());
+      // The steps of a round are one method cut to its place: what they are made of is the same.
+      const recipe = remember(recipes, method, () => recipeKey(method));
+      const own = remember(baths, recipe, () => new Map<string, PHRange | null>());
       const known = own.get(key);
       if (known !== undefined) return known;
       // Temperatures and waters of one household are few; a sweep over many starts anew now and then.
@@ -131,6 +134,10 @@ export function indexKnowledge(knowledge: Knowledge): KnowledgeIndex {
   indexes.set(knowledge, index);
   return index;
 }
+
+/** What a method's liquid is made of, and whether it is left to dry. */
+const recipeKey = ({ id, agents, dwellMin }: Method): string =>
+  [id, dwellMin.max, ...agents.map((use) => use.agentId)].join(' ');
 
 interface Memory<K, V> {
   get(key: K): V | undefined;

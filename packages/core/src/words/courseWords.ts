@@ -54,7 +54,7 @@ export const PURPOSE_WORDS: Readonly<Record<Purpose, string>> = {
   dust: 'the dust',
 };
 
-const BETWEEN_WORDS: Readonly<Record<CoursePass['after'], string | null>> = {
+export const BETWEEN_WORDS: Readonly<Record<CoursePass['after'], string | null>> = {
   none: null,
   blot: 'Blot.',
   short: 'A short rinse.',

@@ -10,6 +10,19 @@ import type { VesselView } from '../plan/round.js';
  * and suit, the one whose bath still works at the end of a long warm soak; else the smallest that holds it.
  */
 export function vesselHere(method: Method, context: PlanContext): VesselChoice {
+  const known = chosenHere.get(context) ?? new Map<Method, VesselChoice>();
+  chosenHere.set(context, known);
+  const before = known.get(method);
+  if (before) return before;
+  const made = chooseVessel(method, context);
+  known.set(method, made);
+  return made;
+}
+
+/** What was chosen in one plan: recipe, effect and judgement ask alike. */
+const chosenHere = new WeakMap<PlanContext, Map<Method, VesselChoice>>();
+
+function chooseVessel(method: Method, context: PlanContext): VesselChoice {
   const { household, choices, occupancy, inRounds } = context;
   const asked = bathAskedFor(method, context);
   if (!inRounds) return selectVessel(asked, household.vessels);

@@ -75,7 +75,8 @@ export function arrangeRounds(context: PlanContext, open: PlanContext | null): A
   const second = joined(fitAll('second'), context);
   const here = open ?? context;
   const one = roundOf(first, second, filled, here, notUsed, { worked: untouched(context), passes: [] });
-  const two = roundOf(one.rest, [], filled, here, notUsed, one);
+  // What a second round does without, the first has or has given a reason for.
+  const two = roundOf(one.rest, [], filled, here, [], one);
   // Where every course ends honestly, what wets nothing may still be worth doing.
   const honest = told.length > 0 && filled.length === 0 && !context.item.surfaceOnly;
   const bare = one.passes.length === 0 ? workedOut(context, honest) : [];

@@ -51,9 +51,9 @@ export function fitPass(asked: CoursePass, cloth: Cloth, context: PlanContext): 
   const first = context.index.methods.get(asked.methodIds[0] ?? '');
   if (!first) return { fitted: null, notUsed };
   const kind = phaseOf(first, context);
-  const others = [...new Set(near)].flatMap((id) => {
+  const others = [...new Set(near)].slice(0, MOST_OTHERS).flatMap((id) => {
     const method = context.index.methods.get(id);
-    const near = method && isPossible(method, context) && isNear(kind, phaseOf(method, context));
+    const near = method && isPossible(method, context) && isNear(kind, phaseOf(method, context), context);
     return (near && judge(asked, method, context).eligible) || [];
   });
   const best = others.sort((a, b) => b.book.low + b.book.high - a.book.low - a.book.high)[0] ?? null;
@@ -66,9 +66,15 @@ const leaveOut = (methodId: string): NotUsed => ({ methodId, findings: [finding(
 const isPossible = (method: Method, context: PlanContext): boolean =>
   suitsPiece(method, context) && mayMeetFumes(method, context);
 
-/** A spot is done by another spot; a solvent or a bath by another, or by local work. */
-const isNear = (asked: Phase, other: Phase): boolean =>
-  asked === other || ((asked === 'solvent' || asked === 'bath') && other === 'local');
+/**
+ * A spot is done by another spot, or where the trouble is all over by a bath; a solvent or a bath by another, or by
+ * local work.
+ */
+function isNear(asked: Phase, other: Phase, { facts }: PlanContext): boolean {
+  if (asked === other) return true;
+  if (asked === 'local') return other === 'bath' && facts.size === 'allOver';
+  return (asked === 'solvent' || asked === 'bath') && other === 'local';
+}
 
 /** What gives off fumes with the trouble and cannot be rinsed out: water and dry work alone. */
 function mayMeetFumes(method: Method, context: PlanContext): boolean {

@@ -13,11 +13,18 @@ export type Worked = readonly (readonly (readonly WorkedShare[])[])[];
 export const untouched = ({ marks }: PlanContext): Worked =>
   marks.map(({ components }) => components.map(() => []));
 
-/** What a method does by itself, the household's own log counted in. */
-export function workOf(
-  { method, standIn, window, effect, book }: EligibleMethod,
-  context: PlanContext,
-): Worked {
+const worked = new WeakMap<EligibleMethod, Worked>();
+
+/** What a method does by itself, the household's own log counted in. Asked often of one method in one plan. */
+export function workOf(eligible: EligibleMethod, context: PlanContext): Worked {
+  const known = worked.get(eligible);
+  if (known) return known;
+  const made = workedBy(eligible, context);
+  worked.set(eligible, made);
+  return made;
+}
+
+function workedBy({ method, standIn, window, effect, book }: EligibleMethod, context: PlanContext): Worked {
   const { mechanisms } = context.index.factsOf(method);
   const work = timedWorkOf(method, standIn, window, context);
   const ofLog = book.high > 0 ? (effect.low + effect.high) / (book.low + book.high) : 1;

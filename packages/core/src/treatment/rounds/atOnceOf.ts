@@ -37,7 +37,7 @@ export function atOnceOf(context: PlanContext, done: ReadonlySet<Deed>): AtOnce 
     courses.flatMap(({ atOnce }) => atOnce.donts),
     barred,
   ).filter(({ bars }) =>
-    bars.every((deed) => !done.has(deed) && !(deed === 'water' && rinsedOut.length > 0)),
+    bars.every((deed) => !done.has(deed) && !(deed === 'water' && residues.length > 0)),
   );
   const against = new Set([...barred, ...donts.flatMap(({ bars }) => bars)]);
   const lines = say(

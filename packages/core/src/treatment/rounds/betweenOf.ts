@@ -28,17 +28,28 @@ export function betweenOf(placed: Placed, later: readonly Placed[], context: Pla
     .factsOf(method)
     .chemistries.some((one) => one === 'ketone' || one === 'ester');
   if (thinner || isStrongBath(placed, context)) return { way: full, why: null };
+  const [next] = later;
+  const inDrumNext = next?.eligible.method.inMachine === true;
   const pair = pairWithLater(placed, later, context);
   if (pair && !hasRinse(way)) return { way: full, why: pair };
   const { pH } = window;
-  if (pH && !hasRinse(way) && (pH.low < envelope.pH.min || pH.high > envelope.pH.max))
+  const briefly = pH !== null && (pH.low < envelope.pH.min || pH.high > envelope.pH.max);
+  if (pH && briefly && !hasRinse(way))
     return { way: full, why: finding('rinsedForCloth', { low: pH.low, high: pH.high }) };
+  // A drum rinses: no hand rinse before it but of what foams or of an acid.
+  if (inDrumNext && !pair && !briefly && !FOAMS.includes(way) && !isSour(placed, context))
+    return { way: 'none', why: null };
   const washedOut = later.some((one) => one.phase === 'wash' || hasRinse(one.asked?.after ?? 'none'));
   const plain = eligible.appliedAgents.every((agent) => agent.chemistries.every((one) => one === 'water'));
   return !washedOut && !plain && !hasRinse(way) && method.rinse !== 'none' && method.rinse !== 'vacuum'
     ? { way: full, why: null }
     : { way, why: null };
 }
+
+const FOAMS: readonly RinseBetween[] = ['noFoam', 'airOut', 'vacuum'];
+
+const isSour = ({ eligible }: Placed, { index }: PlanContext): boolean =>
+  index.factsOf(eligible.method).chemistries.some((one) => one === 'weakAcid' || one === 'oxalicAcid');
 
 const STRONG: readonly Chemistry[] = ['strongAlkali', 'weakAcid', 'oxalicAcid', 'reducer', 'chlorine'];
 

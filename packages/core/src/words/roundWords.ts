@@ -1,0 +1,163 @@
+import type { Action } from '../treatment/plan/action.js';
+import type { Plan } from '../treatment/plan/plan.js';
+import type { Ingredient } from '../treatment/plan/recipe.js';
+import type { Minutes, Round, RoundPass } from '../treatment/plan/round.js';
+import { durationWords } from './actionWords.js';
+import { BETWEEN_WORDS, checkWords, PURPOSE_WORDS } from './courseWords.js';
+import { findingWords } from './findingWords.js';
+import type { Lexicon } from './lexicon.js';
+import { DRYING_WORDS } from './vocabularyWords.js';
+
+/** What a round says, as it would be read aloud at the table. */
+export interface RoundWords {
+  readonly title: string;
+  readonly passes: readonly PassWords[];
+  readonly drying: string | null;
+  readonly look: string | null;
+}
+
+export interface PassWords {
+  readonly id: string;
+  /** What it is and what for. */
+  readonly title: string;
+  /** Amounts, warmth and time. */
+  readonly recipe: string | null;
+  readonly lines: readonly string[];
+}
+
+export function roundWords(round: Round, say: Lexicon): RoundWords {
+  const number = round.id.slice(1);
+  return {
+    title:
+      round.kind === 'full'
+        ? `Round ${number}: ${round.handsOnMin} min of yours, ${minutesWords(round.totalMin)} in all, then drying`
+        : `Round ${number}, if it is not gone`,
+    passes: round.passes.map((pass) => passWords(pass, say)),
+    drying: round.drying && dryingWords(round.drying.action, round.drying.minutes),
+    look:
+      round.look && `Look ${checkWords(round.look.byMark.flatMap(({ checks }) => checks).filter(isFirst))}.`,
+  };
+}
+
+const isFirst = <T>(one: T, at: number, all: readonly T[]): boolean => all.indexOf(one) === at;
+
+export function passWords(pass: RoundPass, say: Lexicon): PassWords {
+  const { actions, purpose, between, stop, expect, methodId, phase } = pass;
+  const pours = actions.flatMap(({ ingredients }) => ingredients);
+  const dwell = actions.find((action) => action.dwell) ?? null;
+  const test = actions.some(({ kind }) => kind === 'hiddenTest');
+  const apply = actions.find(({ kind }) => kind === 'apply');
+  const [line] = apply?.notes ?? [];
+  const after = phase === 'wash' ? null : BETWEEN_WORDS[between.way];
+  const recipe = [
+    ...pours.flatMap((one) => pourWords(one, say) ?? []),
+    ...waterWords(actions, say),
+    ...(dwell?.dwell ? [waitWords(dwell.dwell)] : []),
+  ];
+  return {
+    id: pass.id,
+    title: `${say.name(methodId)}${purpose ? `, for ${PURPOSE_WORDS[purpose]}` : ''}`,
+    recipe: recipe.length > 0 ? `${recipe.join(', ')}.` : null,
+    lines: [
+      ...(pass.opensAfterTest ? ['Only after the hidden water test.'] : test ? ['A hidden spot first.'] : []),
+      ...(line ? [line] : []),
+      ...(stop ? [`Until: ${lower(stop)}`] : []),
+      ...(expect ? [expect] : []),
+      ...(after ? [after] : []),
+    ],
+  };
+}
+
+/** Minutes of a wait: what is aimed for, or the span. */
+const waitWords = ({ minMin, maxMin, aimMin }: NonNullable<Action['dwell']>): string =>
+  aimMin === null ? durationWords(minMin, maxMin) : `about ${durationWords(aimMin, aimMin)}`;
+
+/** Two figures are enough: a hand pours no more exactly. */
+function pourWords({ agentId, massG, volumeML, basis }: Ingredient, say: Lexicon): string | null {
+  const name = say.name(agentId);
+  if (basis === 'label') return `${name} by its label`;
+  if (massG !== null) return `about ${twoFigures(massG)} g ${name}`;
+  return volumeML === null ? null : `about ${say.volume(twoFigures(volumeML))} ${name}`;
+}
+
+export function twoFigures(amount: number): number {
+  if (amount <= 0) return 0;
+  const step = 10 ** (Math.floor(Math.log10(amount)) - 1);
+  return Number((Math.round(amount / step) * step).toPrecision(2));
+}
+
+function waterWords(actions: readonly Action[], say: Lexicon): string[] {
+  const mix = actions.find(({ bath, waterML }) => bath !== null || waterML !== null);
+  const warm = actions.find(({ tempC }) => tempC !== null)?.tempC ?? null;
+  const drum = actions.some(({ programme }) => programme !== null && programme !== 'none');
+  const at =
+    warm && (warm.target > LUKEWARM_C || drum) ? [`at ${say.temp(warm.target)}`] : warm ? ['cold'] : [];
+  if (mix?.bath)
+    return [`in ${say.volume(mix.bath.waterL * 1000)} of water ${at.join()} (${mix.vessel?.name ?? 'tub'})`];
+  if (mix?.waterML) return [`in about ${say.volume(twoFigures(mix.waterML))} of water, ${at.join()}`];
+  return at;
+}
+
+/** Above this a bath is no longer cold to the hand, °C. */
+const LUKEWARM_C = 24;
+
+const dryingWords = ({ dryingWays, notes }: Action, minutes: Minutes): string =>
+  [
+    dryingWays.length > 0
+      ? `Dry without heat before it is gone: ${dryingWays.map((way) => DRYING_WORDS[way]).join(' or ')}`
+      : 'Let it dry where it is',
+    `(usually ${durationWords(minutes.low, minutes.high)}).`,
+    ...notes,
+  ].join(' ');
+
+const minutesWords = ({ low, high }: Minutes): string => durationWords(low, high);
+const lower = (line: string): string => line.charAt(0).toLowerCase() + line.slice(1);
+
+/** The whole plan as plain text: what it is, the first seconds, the rounds, where it ends, what is not used. */
+export function planText(plan: Plan, say: Lexicon): string[] {
+  const { atOnce, verdict, rounds, ends, notUsed } = plan;
+  return [
+    ...verdict.flatMap(({ is, cause, causeActions }) => [is, [cause, ...causeActions].join(' ')]),
+    ...(atOnce.actions.length > 0 ? [`At once: ${atOnce.actions.map(({ text }) => text).join(' ')}`] : []),
+    ...(atOnce.donts.length > 0 ? [`Leave alone: ${atOnce.donts.join(' ')}`] : []),
+    ...rounds.flatMap((round) => roundText(round, say)),
+    ...ends
+      .map(({ text }) => text)
+      .filter(isFirst)
+      .map((text) => `End: ${text}`),
+    ...notUsed.map(
+      ({ methodId, findings }) =>
+        `Not used: ${say.name(methodId)}. ${findings
+          .slice(0, 1)
+          .map((one) => findingWords(one, say))
+          .join(' ')}`,
+    ),
+  ];
+}
+
+function roundText(round: Round, say: Lexicon): string[] {
+  const { title, passes, drying, look } = roundWords(round, say);
+  return [
+    `${title}.`,
+    ...passes.map(
+      (pass, at) =>
+        `${at + 1}. ${pass.title}: ${[pass.recipe, ...pass.lines].filter((one) => one !== null).join(' ')}`,
+    ),
+    ...(drying ? [drying] : []),
+    ...(look ? [look] : []),
+  ];
+}
+
+/** Words of the first seconds and the first round, as they would be read aloud. */
+export function wordsOfRoundOne(plan: Plan, say: Lexicon): number {
+  const [round] = plan.rounds;
+  const lines = [
+    ...plan.atOnce.actions.map(({ text }) => text),
+    ...plan.atOnce.donts,
+    ...(round ? roundText(round, say) : []),
+  ];
+  return lines
+    .join(' ')
+    .split(/\s+/)
+    .filter((word) => /\w/.test(word)).length;
+}
