@@ -1,4 +1,10 @@
-import { type Cloth, type Course, DRYING_USUAL_MIN, type Purpose } from '@feverfew/knowledge';
+import {
+  type Cloth,
+  type Course,
+  type CoursePass,
+  DRYING_USUAL_MIN,
+  type Purpose,
+} from '@feverfew/knowledge';
 import { type Finding, finding } from '../../finding/finding.js';
 import { keepsApart } from '../../lookup/keepsApart.js';
 import { toPct } from '../../quantity/rounding.js';
@@ -60,9 +66,10 @@ export function arrangeRounds(context: PlanContext, open: PlanContext | null): A
   const fitAll = (which: 'first' | 'second'): Candidate[] =>
     filled.flatMap(({ markId, given }) => {
       let wetted = false;
+      const mayBathe = context.facts.size === 'allOver' && !given.first.some((one) => isBath(one, context));
       return given[which].flatMap((asked): Candidate[] => {
-        const shut = fitPass(asked, cloth, context);
-        const fit = shut.fitted || !open ? shut : fitPass(asked, cloth, open);
+        const shut = fitPass(asked, cloth, context, mayBathe);
+        const fit = shut.fitted || !open ? shut : fitPass(asked, cloth, open, mayBathe);
         notUsed.push(...fit.notUsed);
         if (!fit.fitted) return [];
         const dry = fit.fitted.eligible.method.wetting === 'dry';
@@ -94,6 +101,13 @@ export function arrangeRounds(context: PlanContext, open: PlanContext | null): A
         : { markId, rounds: 0, next: given.next, text: given.why },
     ),
   };
+}
+
+function isBath({ methodIds }: CoursePass, context: PlanContext): boolean {
+  const method = context.index.methods.get(methodIds[0] ?? '');
+  if (!method || phaseOf(method, context) !== 'bath') return false;
+  // Waters to rinse in are no bath that works.
+  return !context.index.factsOf(method).chemistries.every((one) => one === 'water');
 }
 
 /** What is old or cannot be replaced goes to a conservator before it is given up. */
@@ -259,10 +273,12 @@ function withWash(
     const gain = gainOf(gone, after);
     const prepares = gain < LEAST_GAIN;
     if (least !== null && gain < least && !mayPrepare(asked, passes, context)) {
-      notUsed.push({
-        methodId: eligible.method.id,
-        findings: [finding('addsLittle', { pct: toPct(gain) }, ['memory'])],
-      });
+      const onlyPrepares = asked && [...PREPARING, 'solventLeft'].includes(asked.purpose);
+      if (!onlyPrepares)
+        notUsed.push({
+          methodId: eligible.method.id,
+          findings: [finding('addsLittle', { pct: toPct(gain) }, ['memory'])],
+        });
       return;
     }
     passes.push({ ...one, takes: goneAfter(added(none, own), context), gone: after, prepares });

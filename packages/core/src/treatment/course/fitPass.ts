@@ -22,8 +22,11 @@ export interface Fit {
   readonly notUsed: readonly NotUsed[];
 }
 
-/** The first of a pass's ways that nothing forbids; else the nearest of the same purpose; else none, with reasons. */
-export function fitPass(asked: CoursePass, cloth: Cloth, context: PlanContext): Fit {
+/**
+ * The first of a pass's ways that nothing forbids; else the nearest of the same purpose; else none, with reasons.
+ * @param mayBathe local work may give way to a bath: the course has none of its own, and the trouble is all over
+ */
+export function fitPass(asked: CoursePass, cloth: Cloth, context: PlanContext, mayBathe: boolean): Fit {
   if (!holdsHere(asked.when, context)) return { fitted: null, notUsed: [] };
   const notUsed: NotUsed[] = [];
   const judged = (method: Method): EligibleMethod | null => {
@@ -53,7 +56,7 @@ export function fitPass(asked: CoursePass, cloth: Cloth, context: PlanContext): 
   const kind = phaseOf(first, context);
   const others = [...new Set(near)].slice(0, MOST_OTHERS).flatMap((id) => {
     const method = context.index.methods.get(id);
-    const near = method && isPossible(method, context) && isNear(kind, phaseOf(method, context), context);
+    const near = method && isPossible(method, context) && isNear(kind, phaseOf(method, context), mayBathe);
     return (near && judge(asked, method, context).eligible) || [];
   });
   const best = others.sort((a, b) => b.book.low + b.book.high - a.book.low - a.book.high)[0] ?? null;
@@ -70,9 +73,9 @@ const isPossible = (method: Method, context: PlanContext): boolean =>
  * A spot is done by another spot, or where the trouble is all over by a bath; a solvent or a bath by another, or by
  * local work.
  */
-function isNear(asked: Phase, other: Phase, { facts }: PlanContext): boolean {
+function isNear(asked: Phase, other: Phase, mayBathe: boolean): boolean {
   if (asked === other) return true;
-  if (asked === 'local') return other === 'bath' && facts.size === 'allOver';
+  if (asked === 'local') return other === 'bath' && mayBathe;
   return (asked === 'solvent' || asked === 'bath') && other === 'local';
 }
 

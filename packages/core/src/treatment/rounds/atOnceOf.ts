@@ -36,9 +36,7 @@ export function atOnceOf(context: PlanContext, done: ReadonlySet<Deed>): AtOnce 
   const donts = say(
     courses.flatMap(({ atOnce }) => atOnce.donts),
     barred,
-  ).filter(({ bars }) =>
-    bars.every((deed) => !done.has(deed) && !(deed === 'water' && residues.length > 0)),
-  );
+  ).filter(({ bars }) => bars.every((deed) => !done.has(deed) && !(deed === 'water' && residues.length > 0)));
   const against = new Set([...barred, ...donts.flatMap(({ bars }) => bars)]);
   const lines = say(
     courses.flatMap(({ atOnce }) =>
