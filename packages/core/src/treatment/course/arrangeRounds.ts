@@ -5,6 +5,7 @@ import {
   DRYING_USUAL_MIN,
   type Purpose,
 } from '@feverfew/knowledge';
+import { leftAfter } from '../../effect/workedShares.js';
 import { type Finding, finding } from '../../finding/finding.js';
 import { keepsApart } from '../../lookup/keepsApart.js';
 import { toPct } from '../../quantity/rounding.js';
@@ -179,7 +180,9 @@ function roundOf(
     notUsed,
   );
   const ended = (list: readonly Placing[]) => withWash(list, { wash, courses }, context, start, notUsed);
-  let round = ended(chosen);
+  const all = [...chosen, ...later];
+  const fair = chosen.filter((one) => hasFairChance(one, all, context));
+  let round = ended(fair);
   const missed = (context.choices.readyInMin === null ? later : []).filter(
     ({ fitted, opensAfterTest }) =>
       chosen.every((one) => one.fitted.eligible.method.id !== fitted.eligible.method.id) &&
@@ -187,13 +190,13 @@ function roundOf(
       (!opensAfterTest || chosen.some((other) => other.opensAfterTest)),
   );
   if (isLongStanding(context) && leastGone(round.gone) < ENOUGH_GONE) {
-    const local = withWash(chosen, { wash: [], courses }, context, start, []);
+    const local = withWash(fair, { wash: [], courses }, context, start, []);
     const gains = missed.map((one) => ({
       one,
       gain: gainOf(local.gone, goneAfter(added(local.worked, workOf(one.fitted.eligible, context)), context)),
     }));
     const best = gains.sort((a, b) => b.gain - a.gain)[0];
-    if (best && best.gain >= WORTH_THE_BATH) round = ended(inserted(chosen, best.one, context));
+    if (best && best.gain >= WORTH_THE_BATH) round = ended(inserted(fair, best.one, context));
   }
   const used = new Set(round.passes.map(({ eligible }) => eligible.method.id));
   return {
@@ -209,6 +212,32 @@ const isPlainWater = ({ method, appliedAgents }: EligibleMethod): boolean =>
 /** A machine wash that a course has among its passes is the wash of the round. */
 const machineWashesOf = (own: readonly Placing[]): string[] =>
   own.flatMap(({ fitted: { eligible } }) => (eligible.method.inMachine ? [eligible.method.id] : []));
+
+/** One starts with the gentlest that takes about a third of what the best would, on what it acts on at all. */
+const FAIR_SHARE = 1 / 3;
+/** A component below this share of a trouble decides nothing. */
+const WORTH_COUNTING = 0.1;
+
+/** What is old or unknown starts gentler than that; what prepares, or works on what nothing else does, has its place. */
+function hasFairChance(one: Placing, all: readonly Placing[], context: PlanContext): boolean {
+  const { facts, marks } = context;
+  const frail =
+    ['antique', 'irreplaceable'].includes(facts.piece.condition) || facts.piece.parts.length === 0;
+  const fresh = FRESH.includes(facts.age) || facts.size === 'allOver';
+  const { purpose } = one.fitted.asked;
+  if (frail || (PREPARING.includes(purpose) && (fresh || !WHILE_FRESH.includes(purpose)))) return true;
+  const taken = (of: Placing, m: number, c: number): number => {
+    const left = leftAfter(workOf(of.fitted.eligible, context)[m]?.[c] ?? []);
+    return 1 - (left.low + left.high) / 2;
+  };
+  return marks.some(({ components }, m) =>
+    components.some(({ weight }, c) => {
+      if (weight < WORTH_COUNTING) return false;
+      const own = taken(one, m, c);
+      return own >= LEAST_GAIN && all.every((other) => own >= FAIR_SHARE * taken(other, m, c));
+    }),
+  );
+}
 
 /** Where it must be ready: the longest work goes first, until the rest and an ordinary drying fit. */
 function inTime(

@@ -17,6 +17,8 @@ const WHILE_WET: readonly AtOnceVerb[] = [
 ];
 /** Ages at which seconds count, dried in or not. */
 const FRESH = ['minutes', 'hours'];
+/** Ages at which something may still lie on top. */
+const LIFTED = ['minutes', 'hours', 'days', 'unknown'];
 
 /** Nothing in it wets the piece. */
 const isDry = (lines: readonly { readonly verbs: readonly AtOnceVerb[] }[]): boolean =>
@@ -44,7 +46,8 @@ export function atOnceOf(context: PlanContext, done: ReadonlySet<Deed>): AtOnce 
     ),
     against,
   ).filter(({ verbs }) => wet || verbs.includes('chill') || verbs.every((verb) => !WHILE_WET.includes(verb)));
-  const solids = marks.some(({ causes }) => causes.some(({ mark }) => mark.hasSolids));
+  const solids =
+    LIFTED.includes(facts.age) && marks.some(({ causes }) => causes.some(({ mark }) => mark.hasSolids));
   const lifted = solids && !lines.some(({ verbs }) => verbs.includes('lift') || verbs.includes('shake'));
   const fumes = fumesHere(context).length > 0 ? say([STANDING_NOTES.openWindows], barred) : [];
   const actions = [

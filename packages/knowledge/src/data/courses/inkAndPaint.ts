@@ -254,7 +254,7 @@ export const inkAndPaint = [
         first: [
           P.alcohol('dye', { expect: RING }),
           P.solventAir(),
-          P.suds('fat', { min: [5, 10], c: [12, 25], onlyIf: 'The alcohol has dried.' }),
+          P.suds('residue', { min: [5, 10], c: [12, 25], onlyIf: 'The alcohol has dried.' }),
         ],
         wash: W.noBleach(),
         second: [
@@ -271,7 +271,7 @@ export const inkAndPaint = [
         first: [
           P.alcohol('dye', { expect: RING }),
           P.solventAir(),
-          P.suds('fat', { min: [5, 10], c: [12, 25] }),
+          P.suds('residue', { min: [5, 10], c: [12, 25] }),
         ],
         second: [P.alcohol('dye'), P.solventAir()],
       }),
@@ -279,7 +279,7 @@ export const inkAndPaint = [
         first: [
           P.alcohol('dye', { expect: RING }),
           P.solventAir(),
-          P.suds('fat', { min: [5, 10], c: [12, 25] }),
+          P.suds('residue', { min: [5, 10], c: [12, 25] }),
         ],
         second: [P.alcohol('dye'), P.solventAir()],
       }),

@@ -17,6 +17,23 @@ import {
 } from './kit.js';
 
 /** What changes a whole piece: yellow, grey, lost brightness. */
+/** Deodorant comes on what is worn. */
+const WORN = {
+  notItemIds: [
+    ...[
+      'curtain',
+      'netCurtain',
+      'linedCurtain',
+      'tableLinen',
+      'towel',
+      'bedSheet',
+      'duvetCover',
+      'looseCover',
+    ],
+    ...['blanket', 'bedspread', 'handkerchief', 'strainingCloth', 'cushionCover', 'rug', 'carpet'],
+  ],
+};
+
 export const yellowAndGrey = [
   course({
     id: 'yellowSweat',
@@ -40,6 +57,7 @@ export const yellowAndGrey = [
         first: [
           P.citric('aluminium', {
             min: [30, 30],
+            when: WORN,
             onlyIf: 'The underarm is stiff or waxy.',
             stop: 'It feels soft.',
           }),
@@ -61,8 +79,12 @@ export const yellowAndGrey = [
       }),
       coloured: coloured({
         first: [
-          P.vinegar('aluminium', { min: [15, 20], onlyIf: 'Stiff or waxy; a hidden test first.' }),
-          P.enzyme(),
+          P.vinegar('aluminium', {
+            min: [15, 20],
+            when: WORN,
+            onlyIf: 'Stiff or waxy; a hidden test first.',
+          }),
+          P.enzyme({ when: WORN }),
           P.colourOxygen('yellow', [60, 120]),
         ],
         second: [P.enzymeSoak([120, 180])],
