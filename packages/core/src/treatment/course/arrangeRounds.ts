@@ -3,6 +3,7 @@ import {
   type Course,
   type CoursePass,
   DRYING_USUAL_MIN,
+  type Method,
   type Purpose,
 } from '@feverfew/knowledge';
 import { leftAfter } from '../../effect/workedShares.js';
@@ -106,7 +107,11 @@ export function arrangeRounds(context: PlanContext, open: PlanContext | null): A
 
 function isBath({ methodIds }: CoursePass, context: PlanContext): boolean {
   const method = context.index.methods.get(methodIds[0] ?? '');
-  if (!method || phaseOf(method, context) !== 'bath') return false;
+  return method !== undefined && isWorkingBath(method, context);
+}
+
+function isWorkingBath(method: Method, context: PlanContext): boolean {
+  if (phaseOf(method, context) !== 'bath') return false;
   // Waters to rinse in are no bath that works.
   return !context.index.factsOf(method).chemistries.every((one) => one === 'water');
 }
@@ -189,7 +194,8 @@ function roundOf(
       ['local', 'bath'].includes(phaseOf(fitted.eligible.method, context)) &&
       (!opensAfterTest || chosen.some((other) => other.opensAfterTest)),
   );
-  if (isLongStanding(context) && leastGone(round.gone) < ENOUGH_GONE) {
+  const bathed = fair.some(({ fitted }) => isWorkingBath(fitted.eligible.method, context));
+  if (!bathed && isLongStanding(context) && leastGone(round.gone) < ENOUGH_GONE) {
     const local = withWash(fair, { wash: [], courses }, context, start, []);
     const gains = missed.map((one) => ({
       one,
