@@ -183,7 +183,7 @@ const CASES: readonly Case[] = [
     parts: { pile: { coir: 100 }, backing: {} },
     piece: { colour: 'natural' },
     facts: { age: 'days' },
-    rungs: ['dryVacuum'],
+    rungs: ['brushOffDry'],
     says: [/browns when wetted/],
   },
   {
