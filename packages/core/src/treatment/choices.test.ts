@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { NO_EVIDENCE } from '../evidence/evidence.js';
 import type { Occupancy } from '../household/occupancy.js';
 import { checkPlan } from '../safety/checkPlan.js';
-import { cases, household, knowledge, label, piece, trouble } from '../test/fixtures.js';
+import { household, knowledge, label, piece, trouble } from '../test/fixtures.js';
 import { type Choices, NO_CHOICES } from '../trouble/choices.js';
 import type { TroubleFacts } from '../trouble/troubleFacts.js';
 import type { Plan } from './plan/plan.js';
@@ -109,9 +109,5 @@ describe('the vessel of a long warm soak', () => {
       ['bucket', 'chosen'],
       ['bath', 'fits'],
     ]);
-  });
-  it('and a cold one is made in the smallest that holds it', () => {
-    const flushed = planned(cases.beetrootOnDamask);
-    expect(flushed.rounds.length).toBeGreaterThan(0);
   });
 });

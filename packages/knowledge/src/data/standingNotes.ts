@@ -18,3 +18,6 @@ export const STANDING_NOTES = {
 
 /** Said in a log where heat was allowed before a mark was gone. */
 export const HEAT_ALLOWED_NOTE = 'Heat allowed before it was gone:';
+
+/** Where what is old or cannot be replaced ends, whatever its course says. */
+export const CONSERVATOR_END = 'What is left then is for a conservator: leave it, and ask.';

@@ -43,7 +43,7 @@ export const SPECIAL = [
 export function judgeCase({ expect, confidence }: ExpertCase, plan: Plan): Fault[] {
   const told = toldBy(plan);
   const found: Fault[] = [
-    ...expect.never.flatMap((never) => neverFaults(never, told, plan)),
+    ...expect.never.flatMap((never) => neverFaults(never, told)),
     ...orderFaults(expect, told),
     ...limitFaults(expect, told),
     ...passFaults(expect, told),
@@ -79,7 +79,7 @@ function does(one: Told, what: string): boolean {
   }
 }
 
-function neverFaults(never: Never, told: readonly Told[], plan: Plan): Fault[] {
+function neverFaults(never: Never, told: readonly Told[]): Fault[] {
   const fault = (what: string): Fault[] => [{ key: 'never', what }];
   if (never.tempAbove !== undefined) {
     const above = never.tempAbove;
@@ -96,10 +96,7 @@ function neverFaults(never: Never, told: readonly Told[], plan: Plan): Fault[] {
       return !told.slice(0, told.indexOf(one)).some((before) => before.tokens.has('rinse'));
     return true;
   });
-  const wet = what === 'immersion' || what === 'waterBased';
-  return wrong && !(wet && plan.rounds.length === 0)
-    ? fault(`${what} (${wrong.methodId ?? wrong.kind})`)
-    : [];
+  return wrong ? fault(`${what} (${wrong.methodId ?? wrong.kind})`) : [];
 }
 
 function togetherFaults(what: string, told: readonly Told[]): Fault[] {

@@ -1,8 +1,8 @@
 import { type Chemistry, type Mechanism, WETTINGS } from '@feverfew/knowledge';
 import { type Finding, finding } from '../../finding/finding.js';
-import { keepsApart } from '../../lookup/keepsApart.js';
 import type { EligibleMethod } from '../assess/assessMethod.js';
 import type { PlanContext } from '../case/planContext.js';
+import { clashWith } from './clashWith.js';
 import { setAsideByLog } from './setAsideByLog.js';
 import { treatmentOrderOf } from './treatmentOrder.js';
 
@@ -170,30 +170,4 @@ function inPositionOrder(
     ordered = [...rest.slice(0, early), moved, ...rest.slice(early)];
   }
   return ordered;
-}
-
-/**
- * Chlorine never shares a plan with its partners, nor does one solvent with another; on a surface that cannot be
- * rinsed through,
- * a forbidden partner of an earlier pass stays out. Rinsable pieces get a full rinse before each pass.
- */
-function clashWith(
-  passes: readonly EligibleMethod[],
-  eligible: EligibleMethod,
-  { index, rinsable }: PlanContext,
-): Finding | null {
-  for (const pass of passes) {
-    for (const earlier of pass.appliedAgents) {
-      for (const agent of eligible.appliedAgents) {
-        const pair = index.pairsBetween(earlier, agent).find((candidate) => keepsApart(candidate, rinsable));
-        if (pair)
-          return finding(
-            'apartFromRung',
-            { pairId: pair.id, rungMethodId: pass.method.id, agentId: agent.id },
-            pair.sourceIds,
-          );
-      }
-    }
-  }
-  return null;
 }

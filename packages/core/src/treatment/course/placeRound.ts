@@ -1,0 +1,101 @@
+import { finding } from '../../finding/finding.js';
+import { toPct } from '../../quantity/rounding.js';
+import { clashWith } from '../arrange/clashWith.js';
+import type { EligibleMethod } from '../assess/assessMethod.js';
+import type { PlanContext } from '../case/planContext.js';
+import type { Gone, NotUsed } from '../plan/round.js';
+import type { ArrangedRound, Placed } from './arranged.js';
+import { added, gainOf, goneAfter, untouched, type Worked, workOf } from './goneAfter.js';
+import { phaseOf } from './phaseOf.js';
+import { FRESH, LEAST_GAIN, type Placing, PREPARING, type Start, WHILE_FRESH } from './placing.js';
+
+/** One that may be left out is only done for more: our own choice. */
+const LEAST_OPTIONAL = 0.05;
+
+/** Passes in their order, each judged by what it adds to those before; one wash ends them. */
+export function withWash(
+  list: readonly Placing[],
+  { wash, courses }: { readonly wash: readonly EligibleMethod[]; readonly courses: ArrangedRound['courses'] },
+  context: PlanContext,
+  start: Start,
+  notUsed: NotUsed[],
+): { readonly passes: Placed[]; readonly worked: Worked; readonly gone: Gone } {
+  let { worked } = start;
+  let gone = goneAfter(worked, context);
+  const passes: Placed[] = [];
+  const place = (one: Omit<Placed, 'takes' | 'gone' | 'prepares'>, least: number | null): void => {
+    const { eligible, asked } = one;
+    const before = [...start.passes, ...passes].map((placed) => placed.eligible);
+    const clash = clashWith(before, eligible, context);
+    if (clash) {
+      notUsed.push({ methodId: eligible.method.id, findings: [clash] });
+      return;
+    }
+    const own = workOf(eligible, context);
+    const next = added(worked, own);
+    const after = goneAfter(next, context);
+    const gain = gainOf(gone, after);
+    const prepares = gain < LEAST_GAIN;
+    if (least !== null && gain < least && !mayPrepare(asked, passes, context)) {
+      const onlyPrepares = asked && [...PREPARING, 'solventLeft'].includes(asked.purpose);
+      if (!onlyPrepares)
+        notUsed.push({
+          methodId: eligible.method.id,
+          findings: [finding('addsLittle', { pct: toPct(gain) }, ['memory'])],
+        });
+      return;
+    }
+    passes.push({ ...one, takes: goneAfter(own, context), gone: after, prepares });
+    worked = next;
+    gone = after;
+  };
+  for (const { fitted, helps, opensAfterTest } of list)
+    place(
+      { ...fitted, helps, opensAfterTest, phase: phaseOf(fitted.eligible.method, context), extra: [] },
+      fitted.asked.optional ? LEAST_OPTIONAL : LEAST_GAIN,
+    );
+  const marks = context.marks.map(({ mark }) => mark.id);
+  const extra = [...new Set(courses.flatMap(({ given }) => given.wash?.extra ?? []))];
+  const wetted = passes.some(({ eligible }) => eligible.method.wetting !== 'dry');
+  // A soak in the detergent of a hand wash is the wash.
+  const washed = passes.at(-1);
+  for (const eligible of wash) {
+    if (washed && washed.eligible.method.id === eligible.method.id) break;
+    const before = passes.length;
+    place(
+      { asked: null, eligible, insteadOf: null, helps: marks, opensAfterTest: false, phase: 'wash', extra },
+      wetted ? null : LEAST_GAIN,
+    );
+    if (passes.length > before) break;
+  }
+  return { passes, worked, gone };
+}
+
+/** What takes nothing by itself and is done all the same: it makes way for what comes next. */
+function mayPrepare(asked: Placed['asked'], before: readonly Placed[], { facts }: PlanContext): boolean {
+  if (!asked || asked.optional || !PREPARING.includes(asked.purpose)) return false;
+  if (WHILE_FRESH.includes(asked.purpose) && !FRESH.includes(facts.age) && facts.size !== 'allOver')
+    return false;
+  return before.every((one) => one.asked?.purpose !== asked.purpose || one.phase === 'local');
+}
+
+/** Passes no course lays out, all of them kept. */
+export const placedAll = (eligibles: readonly EligibleMethod[], context: PlanContext): Placed[] => {
+  const marks = context.marks.map(({ mark }) => mark.id);
+  const list = eligibles.map((eligible) => ({
+    eligible,
+    asked: null,
+    insteadOf: null,
+    helps: marks,
+    opensAfterTest: false,
+    phase: phaseOf(eligible.method, context),
+    extra: [],
+  }));
+  let worked = untouched(context);
+  return list.map((one) => {
+    const own = workOf(one.eligible, context);
+    worked = added(worked, own);
+    const takes = goneAfter(own, context);
+    return { ...one, takes, gone: goneAfter(worked, context), prepares: false };
+  });
+};

@@ -1,0 +1,42 @@
+import type { Purpose } from '@feverfew/knowledge';
+import type { Placed } from './arranged.js';
+import type { FittedPass } from './fitPass.js';
+import type { Worked } from './goneAfter.js';
+
+/** A pass that fits, with the trouble whose course asks for it. */
+export interface Candidate {
+  readonly fitted: FittedPass;
+  readonly markId: string;
+  readonly opensAfterTest: boolean;
+  /** Dry work that comes after water in its own course stays after it. */
+  readonly late: boolean;
+}
+
+/** The same on its way into a round, with every trouble it helps. */
+export interface Placing extends Candidate {
+  readonly helps: string[];
+}
+
+/** What was done in the rounds before. */
+export interface Start {
+  readonly worked: Worked;
+  readonly passes: readonly Placed[];
+}
+
+/** Each pass adds at least so much to some trouble, or prepares: three points in a hundred, our own choice. */
+export const LEAST_GAIN = 0.03;
+
+/** Ages at which water still runs something out. */
+export const FRESH = ['minutes', 'hours', 'unknown'];
+/** What prepares only while it is fresh. */
+export const WHILE_FRESH: readonly Purpose[] = ['loose', 'liquid'];
+export const PREPARING: readonly Purpose[] = [
+  'bulk',
+  'liquid',
+  'loose',
+  'dust',
+  'residue',
+  'damp',
+  'shape',
+  'larvae',
+];
