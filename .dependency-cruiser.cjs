@@ -30,15 +30,15 @@ const ROOMS = {
   evidence: [...GROUND, 'effect', 'trouble'],
 
   'treatment/plan': [...GROUND, 'bath', 'effect', 'trouble', 'envelope'],
-  'treatment/case': [...GROUND, 'bath', 'trouble', 'envelope', 'evidence', 'treatment/plan'],
+  'treatment/case': [...GROUND, 'bath', 'trouble', 'envelope', 'gates', 'evidence', 'treatment/plan'],
   'treatment/assess': [
     ...GROUND,
     ...['bath', 'effect', 'trouble', 'envelope', 'gates', 'evidence', 'treatment/plan', 'treatment/case'],
   ],
-  'treatment/arrange': [...GROUND, 'evidence', 'treatment/plan', 'treatment/case', 'treatment/assess'],
+  'treatment/arrange': [...GROUND, 'treatment/plan', 'treatment/case', 'treatment/assess'],
   'treatment/course': [
     ...GROUND,
-    ...['effect', 'trouble', 'envelope', 'treatment/plan', 'treatment/case', 'treatment/assess'],
+    ...['effect', 'trouble', 'envelope', 'evidence', 'treatment/plan', 'treatment/case', 'treatment/assess'],
     'treatment/arrange',
   ],
   'treatment/recipe': [...GROUND, 'bath', 'effect', 'treatment/plan', 'treatment/case', 'treatment/assess'],
@@ -54,7 +54,7 @@ const ROOMS = {
   treatment: [
     ...GROUND,
     ...['trouble', 'evidence', 'treatment/plan', 'treatment/case', 'treatment/assess'],
-    ...['treatment/arrange', 'treatment/actions', 'treatment/rounds'],
+    ...['treatment/arrange', 'treatment/course', 'treatment/actions', 'treatment/rounds'],
   ],
 
   whatIf: [...GROUND, 'trouble', 'evidence', 'treatment/plan', 'treatment'],

@@ -9,6 +9,7 @@ import { TroubleFactsShape } from './trouble.js';
 export const PassShape = z
   .strictObject({
     methodId: Id,
+    passId: z.string().nullable().default(null),
     effect: Effect,
     effectByMark: z.array(Effect.extend({ markId: Id })),
     ownLog: z.strictObject({ uses: z.number(), worked: z.number(), book: Effect }).nullable().default(null),
@@ -22,6 +23,7 @@ export const PassShape = z
     findings: z.array(FindingShape),
     cautionIds: z.array(Id),
     steps: z.array(ActionShape),
+    rinseOut: ActionShape.nullable().default(null),
   })
   .meta({ id: 'Rung' });
 

@@ -111,6 +111,7 @@ export const RunStateShape = z
     status: z.enum(['active', 'finished']),
     rungIndex: z.number().int(),
     round: z.number().int(),
+    times: z.array(z.number().int()).readonly().default([]),
     stepIndex: z.number().int(),
     timer: z
       .strictObject({

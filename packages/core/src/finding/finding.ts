@@ -56,7 +56,8 @@ export interface FindingFacts {
   rinsedForNext: { agentId: string; pairId: string };
   /** Rinsed out because the cloth bears it only briefly. */
   rinsedForCloth: { low: number; high: number };
-  noBetterThan: { methodId: string };
+  /** Not laid out, and nothing is against it: beside what is, and what it takes by itself. */
+  otherWay: { than: 'gentler' | 'stronger' | 'alike'; lowPct: number; highPct: number };
   fromOwnLog: { uses: number; worked: number; bookLowPct: number; bookHighPct: number };
   logSaysOther: { methodId: string; uses: number; worked: number; chancePct: number };
   hiddenTestFirst: { chemistry: Chemistry; owner: LimitOwner };

@@ -41,11 +41,11 @@ it('shows book, cases and what follows of each method used on such a trouble, an
 });
 
 it('says which ladder moved, from where to where, and why', () => {
-  const { moves } = learned(seen('vinegarRinse', 100, 100, 100, 100), seen('citricSoak', 5, 0));
+  const { moves } = learned(seen('deepStrip', 100, 100, 100, 100), seen('citricSoak', 5, 0));
   expect(moves).toContainEqual(
     expect.objectContaining({
       troubleId: 'new',
-      methodId: 'vinegarRinse',
+      methodId: 'deepStrip',
       without: expect.any(Number),
       withLog: null,
       why: expect.objectContaining({ code: 'logSaysOther' }),

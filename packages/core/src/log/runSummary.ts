@@ -10,7 +10,7 @@ import { usesOf } from './usesOf.js';
 
 /** What lists and the log need of a run, worked out once per event so that no list has to replay. */
 /** Raised when a summary is made otherwise: rows of an earlier version are then made anew from their events. */
-export const RUN_SUMMARY_VERSION = 1;
+export const RUN_SUMMARY_VERSION = 2;
 
 export interface RunSummary {
   readonly version: typeof RUN_SUMMARY_VERSION;

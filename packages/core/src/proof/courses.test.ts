@@ -3,12 +3,15 @@ import { describe, expect, it } from 'vitest';
 import { checkPlan } from '../safety/checkPlan.js';
 import { cases, knowledge } from '../test/fixtures.js';
 import { type Filled, loosestFacts, openHouse } from '../test/loosestPieces.js';
-import { passOf } from '../treatment/actions/passOf.js';
-import { assessStep } from '../treatment/assess/assessMethod.js';
+import { assessMethod } from '../treatment/assess/assessMethod.js';
+import { withoutWash } from '../treatment/assess/withoutWash.js';
 import type { WorkWindow } from '../treatment/assess/workWindow.js';
 import { openCase } from '../treatment/case/openCase.js';
+import { placedAll } from '../treatment/course/placeRound.js';
 import type { Plan } from '../treatment/plan/plan.js';
 import { planTreatment } from '../treatment/planTreatment.js';
+import { roundOf } from '../treatment/rounds/roundOf.js';
+import { rungsOf } from '../treatment/rounds/rungsOf.js';
 
 const methodOf = (id: string): Method =>
   knowledge.methods.find((method) => method.id === id) ?? expect.unreachable(id);
@@ -62,7 +65,7 @@ function judged(course: Course, cloth: Cloth, pass: CoursePass, doctor: (plan: P
     const facts = loosestFacts(course, cloth, pass, whole, method.inMachine);
     const { context } = openCase(facts, openHouse, knowledge);
     if (!context) continue;
-    const { eligible, candidate } = assessStep(method, context);
+    const { eligible, candidate } = assessMethod(withoutWash(method), context, 0);
     if (!eligible) {
       barred.push(
         `${id}: ${candidate?.findings.map((one) => `${one.code} ${JSON.stringify(one.facts)}`).join('; ')}`,
@@ -74,7 +77,10 @@ function judged(course: Course, cloth: Cloth, pass: CoursePass, doctor: (plan: P
       continue;
     }
     open = true;
-    const alone: Plan = structuredClone({ ...ANY_PLAN, facts, ladder: [passOf(eligible, 0, context)] });
+    const passes = placedAll([eligible], context);
+    const round = roundOf({ passes, courses: [] }, 1, [], () => context);
+    const ladder = rungsOf(round, passes, null, context);
+    const alone: Plan = structuredClone({ ...ANY_PLAN, facts, rounds: [round], ladder });
     doctor(alone);
     faults.push(...checkPlan(alone, openHouse, knowledge).map((one) => `${id}: ${one.code} at ${one.where}`));
   }

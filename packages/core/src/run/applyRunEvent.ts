@@ -7,6 +7,15 @@ import { heatEndangersPeople } from './heatEndangersPeople.js';
 import { holdsTheRecipe } from './holdsTheRecipe.js';
 import { judgeLook } from './judgeLook.js';
 import type { Choice, RunEvent } from './runEvent.js';
+import {
+  afterRung,
+  endOfRound,
+  type Place,
+  rungLookedAt,
+  rungToRepeat,
+  wayOut,
+  workStep,
+} from './rungsAhead.js';
 import type { Refusal, RunState, Transition } from './runState.js';
 import { startTimer } from './startTimer.js';
 import { extendTimer, pauseTimer, resumeTimer } from './turnTimer.js';
@@ -64,15 +73,20 @@ export function applyRunEvent(state: RunState | null, event: RunEvent, plan: Pla
   }
 }
 
-export const currentAction = (state: RunState, plan: Plan): Action | null =>
-  plan.ladder[state.rungIndex]?.steps[state.stepIndex] ?? null;
+/** The step a run stands at; past the last one, where it was stopped, the rinsing out. */
+export function currentAction({ rungIndex, stepIndex, stopping }: RunState, plan: Plan): Action | null {
+  const pass = plan.ladder[rungIndex];
+  return pass?.steps[stepIndex] ?? (stopping ? (pass?.rinseOut ?? null) : null);
+}
 
 function start(rungIndex: number, at: string, plan: Plan): Transition {
   if (!plan.ladder[rungIndex]) return refuse('noSuchRung');
+  if (missesTheRinse(plan, rungIndex)) return refuse('earlierProductFirst');
   return accept({
     status: 'active',
     rungIndex,
     round: 1,
+    times: timesWith([], rungIndex),
     stepIndex: 0,
     timer: null,
     decision: null,
@@ -86,6 +100,32 @@ function start(rungIndex: number, at: string, plan: Plan): Transition {
     startedAt: at,
     finishedAt: null,
   });
+}
+
+/** What an earlier product left is rinsed out before anything: a later rung of such a plan is no beginning. */
+const missesTheRinse = (plan: Plan, rungIndex: number): boolean => {
+  const rinses = plan.ladder.map(({ steps }) => steps.some(({ kind }) => kind === 'rinseBefore'));
+  return rinses[rungIndex] === false && rinses.slice(0, rungIndex).includes(true);
+};
+
+const timesWith = (times: readonly number[], rungIndex: number): number[] =>
+  Array.from(
+    { length: Math.max(times.length, rungIndex + 1) },
+    (_, index) => (times[index] ?? 0) + (index === rungIndex ? 1 : 0),
+  );
+
+/** On a rung, at a step: begun anew, or gone on with. */
+function moveTo(state: RunState, { rungIndex, stepIndex }: Place, isBegun: boolean): RunState {
+  const times = isBegun ? timesWith(state.times, rungIndex) : state.times;
+  return {
+    ...state,
+    timer: null,
+    decision: null,
+    rungIndex,
+    stepIndex,
+    times,
+    round: Math.max(1, times[rungIndex] ?? 0),
+  };
 }
 
 function timerStarted(state: RunState, stepId: string, at: string, action: Action): Transition {
@@ -128,9 +168,21 @@ function actionDone(state: RunState, stepId: string, action: Action, plan: Plan)
   if (action.id !== stepId) return refuse('notThisStep');
   if (state.decision) return refuse('decideFirst');
   if (action.kind === 'look' || action.kind === 'finalLook') return refuse('lookFirst');
-  const last = (plan.ladder[state.rungIndex]?.steps.length ?? 0) - 1;
-  return accept({ ...state, timer: null, stepIndex: Math.min(last, state.stepIndex + 1) });
+  return accept(stepOn(state, plan));
 }
+
+/** To the next step, of this pass or of the one it leads to. */
+function stepOn(state: RunState, plan: Plan): RunState {
+  const { rungIndex, stepIndex, stopping } = state;
+  const last = (plan.ladder[rungIndex]?.steps.length ?? 0) - 1;
+  if (stepIndex < last) return { ...state, timer: null, stepIndex: stepIndex + 1 };
+  const next = stopping ? endOfRound(plan, rungIndex) : afterRung(plan, rungIndex, isGone(state));
+  return next ? moveTo(state, next, next.stepIndex === 0 && !stopping) : { ...state, timer: null };
+}
+
+/** The last look at the rung, this time round, said so. */
+const isGone = ({ looks, rungIndex, round }: RunState): boolean =>
+  looks.filter((look) => look.rungIndex === rungIndex && look.round === round).at(-1)?.answer === 'gone';
 
 /** A kept mix in place of the recipe: only where it holds the same products, none more and none less. */
 function mixUsed(
@@ -153,9 +205,10 @@ function looked(
   if (action.kind !== 'dwell' && action.kind !== 'look' && action.kind !== 'finalLook')
     return refuse('notThisStep');
   if (state.timer?.pausedAt) return refuse('timerPaused');
-  const answer = judgeLook(event, state, action);
+  const rungIndex = rungLookedAt(state, plan, action);
+  const round = Math.max(1, state.times[rungIndex] ?? 0);
+  const answer = judgeLook(event, { ...state, rungIndex, round }, action);
   if (answer === null) return refuse('lookNeedsLevel');
-  const { rungIndex, round } = state;
   const leftPct = event.leftPct ?? (answer === 'gone' ? 0 : null);
   const look = { at: event.at, rungIndex, round, answer, leftPct, signIds: event.signIds ?? [] };
   return accept({
@@ -169,26 +222,24 @@ function looked(
 function decided(state: RunState, choice: Choice, plan: Plan): Transition {
   if (!state.decision) return refuse('nothingToDecide');
   if (!state.decision.choices.includes(choice)) return refuse('notOffered');
-  const steps = plan.ladder[state.rungIndex]?.steps ?? [];
-  const indexOf = (...kinds: Action['kind'][]) => steps.findIndex((action) => kinds.includes(action.kind));
+  const { rungIndex, stepIndex } = state;
   const settled = { ...state, decision: null };
-  const moved = { ...settled, timer: null };
   switch (choice) {
     case 'wait':
-      return accept(settled);
-    case 'continue':
-      return accept({ ...moved, stepIndex: state.stepIndex + 1 });
-    case 'repeat':
-      return accept({ ...moved, round: state.round + 1, stepIndex: indexOf('mix', 'apply') });
-    case 'nextRung':
-      return accept({ ...moved, rungIndex: state.rungIndex + 1, round: 1, stepIndex: 0 });
-    case 'stop':
-      return accept({
-        ...moved,
-        stopping: true,
-        stepIndex: Math.max(state.stepIndex, indexOf('rinse', 'dry')),
-      });
     case 'finish':
       return accept(settled);
+    case 'continue':
+      return accept(stepOn(settled, plan));
+    case 'repeat': {
+      const again = isDryLook(state, plan) ? rungToRepeat(plan, rungIndex) : rungIndex;
+      const at = workStep(plan.ladder[again]?.steps ?? []);
+      return accept(moveTo(state, { rungIndex: again, stepIndex: at }, true));
+    }
+    case 'nextRung':
+      return accept(moveTo(state, { rungIndex: rungIndex + 1, stepIndex: 0 }, true));
+    case 'stop':
+      return accept({ ...moveTo(state, wayOut(plan, { rungIndex, stepIndex }), false), stopping: true });
   }
 }
+
+const isDryLook = (state: RunState, plan: Plan): boolean => currentAction(state, plan)?.kind === 'finalLook';

@@ -128,10 +128,10 @@ describe('ways on', () => {
 
 it('asks what fits: smell for odours, foam where it was dabbed, dryness at the last look', () => {
   const pass = plan.ladder[oxygen] ?? { steps: [] };
-  const action = (kind: string) => steps.find((one) => one.kind === kind) ?? steps[0];
+  const action = (kind: string) =>
+    plan.ladder.flatMap((rung) => rung.steps).find((one) => one.kind === kind) ?? expect.unreachable(kind);
   const ask = (kind: string, kinds: Parameters<typeof lookQuestions>[2]) => {
-    const at = action(kind);
-    return at ? lookQuestions(pass, at, kinds) : [];
+    return lookQuestions(pass, action(kind), kinds);
   };
   expect(ask('dwell', ['mark'])).toEqual(['colourOnCloth', 'waterDirtOrDye', 'besideControl']);
   expect(ask('finalLook', ['mark'])).toEqual(['dryFirst', 'besideControl']);

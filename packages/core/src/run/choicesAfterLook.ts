@@ -1,6 +1,7 @@
 import type { Action } from '../treatment/plan/action.js';
 import type { Plan } from '../treatment/plan/plan.js';
 import type { Choice, LookAnswer } from './runEvent.js';
+import { lastOfRound, rungToRepeat } from './rungsAhead.js';
 import type { RunState } from './runState.js';
 
 /**
@@ -15,9 +16,11 @@ export function choicesAfterLook(
   action: Action,
 ): Choice[] {
   if (answer === 'wrong') return action.kind === 'finalLook' ? ['finish'] : ['stop'];
-  const pass = plan.ladder[state.rungIndex];
-  const mayRepeat = state.round < (pass?.maxRounds ?? 1);
-  const hasNext = state.rungIndex + 1 < plan.ladder.length;
+  const again = action.kind === 'finalLook' ? rungToRepeat(plan, state.rungIndex) : state.rungIndex;
+  const mayRepeat = (state.times[again] ?? 0) < (plan.ladder[again]?.maxRounds ?? 1);
+  // Inside a round one goes on, past the rinse there is; only its end leads to another.
+  const hasNext =
+    state.rungIndex + 1 < plan.ladder.length && state.rungIndex === lastOfRound(plan, state.rungIndex);
   const onward: Choice[] = [
     ...(mayRepeat ? (['repeat'] as const) : []),
     ...(hasNext ? (['nextRung'] as const) : []),

@@ -1,5 +1,6 @@
 import { FLAMMABLE_AGENTS, MOST_SOLVENT_A_DAY_ML } from '@feverfew/knowledge';
 import { DAY_MS, MINUTE_MS } from '../quantity/timeUnits.js';
+import { runsInDrum } from '../treatment/plan/action.js';
 import type { Plan } from '../treatment/plan/plan.js';
 import type { RunState } from './runState.js';
 
@@ -55,9 +56,11 @@ function occupations({ plan, state }: RunAtWork, nowMs: number): Occupation[] {
     const timed =
       index === state.stepIndex && state.timer ? Math.max(nowMs, Date.parse(state.timer.latestAt)) : null;
     atMs = timed ?? atMs + (action.handsOnMin + (action.dwell?.maxMin ?? 0)) * action.batches * MINUTE_MS;
-    if (action.kind === 'wash') {
-      atMs += WASH_MIN * MINUTE_MS;
-      taken.push({ what: 'machine', vesselId: null, name: MACHINE, fromMs, toMs: atMs });
+    if (runsInDrum(action)) {
+      const toMs = atMs + WASH_MIN * MINUTE_MS;
+      taken.push({ what: 'machine', vesselId: null, name: MACHINE, fromMs, toMs });
+      // What runs as a wash of its own waits in the step that follows.
+      if (action.kind === 'wash') atMs = toMs;
     }
     if (
       bathFromMs !== null &&

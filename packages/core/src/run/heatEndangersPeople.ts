@@ -5,10 +5,11 @@ import type { RunState } from './runState.js';
 /** True where heat before it is gone could hurt somebody, and not the piece alone: judged by the passes worked on. */
 export function heatEndangersPeople(
   plan: Plan,
-  { rungIndex, looks }: Pick<RunState, 'rungIndex' | 'looks'>,
+  { rungIndex, times }: Pick<RunState, 'rungIndex' | 'times'>,
 ): boolean {
-  const worked = new Set([rungIndex, ...looks.map((look) => look.rungIndex)]);
   return plan.ladder.some(
-    (pass, index) => worked.has(index) && pass.cautionIds.some((id) => HEAT_FORBIDDING_CAUTIONS.has(id)),
+    (pass, index) =>
+      (index === rungIndex || (times[index] ?? 0) > 0) &&
+      pass.cautionIds.some((id) => HEAT_FORBIDDING_CAUTIONS.has(id)),
   );
 }

@@ -4,7 +4,9 @@ import { betaCdf } from '../evidence/beta.js';
 import { betaOfRange } from '../evidence/posterior.js';
 import type { Pass } from '../treatment/plan/pass.js';
 import type { Plan } from '../treatment/plan/plan.js';
+import { currentAction } from './applyRunEvent.js';
 import type { Choice, Outcome } from './runEvent.js';
+import { rungToRepeat } from './rungsAhead.js';
 import type { RunState } from './runState.js';
 import { stallView, TRACE_PCT } from './stallView.js';
 
@@ -28,12 +30,15 @@ const ENDINGS: readonly Outcome[] = ['better', 'mended', 'demoted', 'professiona
 
 /** Every way on that the state offers, each with cost, time and odds from here; endings after a dry last look. */
 export function nextOptions(state: RunState, plan: Plan, prices: Prices): NextOption[] {
-  const { decision, rungIndex, round } = state;
+  const { decision, rungIndex } = state;
   if (!decision) return [];
-  const here = plan.ladder[rungIndex];
+  const isDry = currentAction(state, plan)?.kind === 'finalLook';
+  const again = isDry ? rungToRepeat(plan, rungIndex) : rungIndex;
+  const here = plan.ladder[again];
+  const round = state.times[again] ?? 0;
   const next = plan.ladder[rungIndex + 1];
   const left = state.looks.filter((look) => look.leftPct !== null).at(-1)?.leftPct ?? 100;
-  const { removed } = stallView(state);
+  const { removed } = stallView(state, again);
   const ways = decision.choices.flatMap((choice): NextOption[] => {
     if (choice === 'repeat' && here)
       // What a round took here says more than the book.

@@ -54,6 +54,8 @@ function upTo(kind: string, rungIndex: number): Told[] {
 
 const kindNow = (state: RunState) => currentAction(state, plan)?.kind;
 const oxygen = plan.ladder.findIndex((pass) => pass.methodId === 'oxygenSoak');
+/** The rung that washes, dries and looks. */
+const washing = plan.ladder.length - 1;
 const dwellId = plan.ladder[oxygen]?.steps.find((action) => action.kind === 'dwell')?.id ?? '';
 
 describe('a run', () => {
@@ -91,9 +93,9 @@ describe('a run', () => {
     });
   });
 
-  it('goes on to rinsing when it is gone', () => {
+  it('goes on to the wash when it is gone', () => {
     const state = stateOf(...upTo('look', oxygen), looked('gone'), decided('continue'));
-    expect(kindNow(state)).toBe('rinse');
+    expect([state.rungIndex, kindNow(state)]).toEqual([washing, 'mix']);
   });
 
   it('repeats from the mix while it moves, at most as often as the method bears', () => {
@@ -115,30 +117,28 @@ describe('a run', () => {
     expect(refusalOf(...events, looked('moving'), decided('repeat'))).toBe('notOffered');
   });
 
-  it('climbs to the next rung when it stalls, beginning with a rinse', () => {
-    const state = stateOf(...upTo('look', 0), looked('stalled'), decided('nextRung'));
-    expect(state).toMatchObject({ rungIndex: 1, round: 1 });
-    expect(plan.ladder[1]?.steps.some((action) => action.kind === 'rinseBefore')).toBe(true);
+  it('inside a round goes on past what stalled, and nothing is skipped', () => {
+    const asked = stateOf(...upTo('look', oxygen), looked('stalled'));
+    expect(asked.decision?.choices).toEqual(['continue', 'stop']);
+    const state = stateOf(...upTo('look', oxygen), looked('stalled'), decided('continue'));
+    expect(state).toMatchObject({ rungIndex: washing, round: 1, stepIndex: 0 });
   });
 
-  it('offers nothing but stopping when something is wrong, and then rinses out', () => {
-    const wrong = stateOf(
-      ...upTo('dwell', oxygen),
-      { kind: 'timerStarted', stepId: dwellId },
-      looked('wrong'),
-    );
-    expect(wrong.decision?.choices).toEqual(['stop']);
-    const stopped = stateOf(
-      ...upTo('dwell', oxygen),
-      { kind: 'timerStarted', stepId: dwellId },
-      looked('wrong'),
-      decided('stop'),
-    );
+  it('offers nothing but stopping when something is wrong, and then rinses out before it dries', () => {
+    const soaking = [...upTo('dwell', oxygen), { kind: 'timerStarted', stepId: dwellId } as Told];
+    expect(stateOf(...soaking, looked('wrong')).decision?.choices).toEqual(['stop']);
+    const stop = [...soaking, looked('wrong'), decided('stop')];
+    const stopped = stateOf(...stop);
     expect([kindNow(stopped), stopped.stopping, stopped.timer]).toEqual(['rinse', true, null]);
+    const rinsed = stateOf(...stop, {
+      kind: 'stepDone',
+      stepId: currentAction(stopped, plan)?.id ?? '',
+    });
+    expect([rinsed.rungIndex, kindNow(rinsed), rinsed.stopping]).toEqual([washing, 'dry', true]);
   });
 
   it('ends with an outcome and a note', () => {
-    const state = stateOf(...upTo('finalLook', 0), looked('gone'), {
+    const state = stateOf(...upTo('finalLook', washing), looked('gone'), {
       kind: 'finished',
       outcome: 'gone',
       note: 'Cold did it.',
@@ -154,7 +154,7 @@ describe('a run', () => {
 
   it('takes back the last tap, even the last word, but never the start', () => {
     const events = [
-      ...upTo('finalLook', 0),
+      ...upTo('finalLook', washing),
       looked('gone'),
       { kind: 'finished', outcome: 'gone', note: '' } as Told,
     ];
@@ -262,7 +262,7 @@ describe('a run', () => {
           kept = [...kept, next];
           const { state } = tried;
           const pass = plan.ladder[state.rungIndex];
-          expect(pass?.steps[state.stepIndex]).toBeDefined();
+          expect(currentAction(state, plan)).not.toBeNull();
           expect(state.round).toBeLessThanOrEqual(pass?.maxRounds ?? 0);
           expect(state.status === 'finished').toBe(state.outcome !== null);
           if (!state.timer) continue;
@@ -424,16 +424,16 @@ describe('a look', () => {
 describe('heat before it is gone', () => {
   const heat: Told = { kind: 'heatAllowed', reason: 'what is left I accept' };
   it('is closed until a dry last look says gone', () => {
-    expect(stateOf(...upTo('finalLook', 0), looked('moving')).heat).toBe('closed');
+    expect(stateOf(...upTo('finalLook', washing), looked('moving')).heat).toBe('closed');
     expect(stateOf(...upTo('look', 0), looked('gone')).heat).toBe('closed');
-    expect(stateOf(...upTo('finalLook', 0), looked('gone')).heat).toBe('open');
+    expect(stateOf(...upTo('finalLook', washing), looked('gone')).heat).toBe('open');
   });
   it('can be taken on oneself, with the reason in the log, once nothing is left in the cloth', () => {
     expect(refusalOf(...upTo('dwell', oxygen), heat)).toBe('productInside');
-    const state = stateOf(...upTo('dry', oxygen), heat);
+    const state = stateOf(...upTo('dry', washing), heat);
     expect(state.heat).toBe('overridden');
     expect(state.notes[0]?.text).toContain('what is left I accept');
-    expect(refusalOf(...upTo('finalLook', 0), looked('gone'), heat)).toBe('heatIsOpen');
+    expect(refusalOf(...upTo('finalLook', washing), looked('gone'), heat)).toBe('heatIsOpen');
   });
   it('cannot be waived where it would endanger people', () => {
     const solvent = planTreatment(

@@ -35,7 +35,10 @@ export interface Decision {
 export interface RunState {
   readonly status: 'active' | 'finished';
   readonly rungIndex: number;
+  /** How many times the rung has been begun. */
   readonly round: number;
+  /** The same of every rung, by its index. */
+  readonly times: readonly number[];
   readonly stepIndex: number;
   readonly timer: RunTimer | null;
   readonly decision: Decision | null;
@@ -58,6 +61,7 @@ export type Refusal =
   | 'alreadyStarted'
   | 'finished'
   | 'noSuchRung'
+  | 'earlierProductFirst'
   | 'notThisStep'
   | 'lookFirst'
   | 'decideFirst'

@@ -51,8 +51,11 @@ export function leftBefore(looks: readonly Look[], rungIndex: number, round: num
   return earlier.at(-1)?.leftPct ?? 100;
 }
 
-/** The stall rule on a pass of a run, over its rounds. */
-export function stallView({ looks, rungIndex }: Pick<RunState, 'looks' | 'rungIndex'>): StallView {
+/** The stall rule on a pass of a run, over its rounds: by default the one last looked at. */
+export function stallView(
+  { looks }: Pick<RunState, 'looks'>,
+  rungIndex = looks.at(-1)?.rungIndex ?? 0,
+): StallView {
   const here = looks.filter((look) => look.rungIndex === rungIndex && look.leftPct !== null);
   const rounds = [...new Set(here.map((look) => look.round))];
   const start =

@@ -8,7 +8,7 @@ import { noteFaults } from './noteRules.js';
 import { PEOPLE_TURN_RULES, PEOPLE_WORK_RULES } from './peopleRules.js';
 import { PIECE_TURN_RULES, PIECE_WORK_RULES } from './pieceRules.js';
 import { readCase } from './readCase.js';
-import { readRounds, readWork } from './readWork.js';
+import { readOpened, readWork } from './readWork.js';
 import { LIST_RULES } from './sequenceRules.js';
 import type { Violation } from './violation.js';
 import type { WorkList } from './work.js';
@@ -22,9 +22,8 @@ export function checkPlan(plan: Plan, household: Household, knowledge: Knowledge
     tested === null ? { ...facts, piece: { ...facts.piece, waterTest: 'passed' as const } } : facts;
   return [
     ...checkWork(readWork(plan), facts, household, knowledge),
-    ...checkWork(readRounds(plan, false), facts, household, knowledge),
     // What waits for the hidden water test is judged as if it had been passed, where nobody has made it.
-    ...(open ? checkWork(readRounds(plan, true), passed, household, knowledge) : []),
+    ...(open ? checkWork(readOpened(plan), passed, household, knowledge) : []),
   ];
 }
 

@@ -2,46 +2,62 @@ import type { Action } from '../treatment/plan/action.js';
 import type { Plan } from '../treatment/plan/plan.js';
 import type { PouredProduct, Work, WorkKind, WorkList } from './work.js';
 
-/** The one place that knows the shape of a plan: turns it into a flat list of work, in the order it is done. */
+/**
+ * The one place that knows the shape of a plan: turns what a run climbs into a flat list of work, in the order it is
+ * done, and what is said beside it. In rounds a machine rinses by itself.
+ */
 export function readWork(plan: Plan): WorkList {
   return {
-    work: plan.ladder.flatMap((pass, turn) =>
-      workOf(pass.steps, { turn, round: turn, name: pass.methodId, repeats: pass.maxRounds }),
-    ),
-    advice: plan.findings.flatMap((remark) =>
-      (remark.code === 'markAdvice' || remark.code === 'itemNote') && remark.facts.text !== undefined
-        ? [{ where: remark.code, text: remark.facts.text }]
-        : [],
-    ),
+    work: plan.ladder.flatMap(({ steps, methodId, passId, maxRounds }, turn) => {
+      const round = plan.rounds.findIndex(({ passes }) => passes.some(({ id }) => id === passId));
+      const at = { turn, round: round < 0 ? turn : round, name: methodId, repeats: maxRounds };
+      if (passId === null) return workOf(steps, at);
+      // The first seconds are read as advice: their lines hold before there is any round.
+      const own = workOf(
+        steps.map((step) => (step.kind === 'firstAid' ? { ...step, notes: [] } : step)),
+        at,
+      );
+      return own.flatMap(rinsedInTheDrum);
+    }),
+    advice: [
+      ...adviceOf(plan),
+      ...plan.findings.flatMap((remark) =>
+        (remark.code === 'markAdvice' || remark.code === 'itemNote') && remark.facts.text !== undefined
+          ? [{ where: remark.code, text: remark.facts.text }]
+          : [],
+      ),
+    ],
   };
 }
 
-/**
- * The same of its rounds. A machine rinses by itself; drying and the dry look belong to the last pass before them.
- * @param opened with what only a passed water test opens
- */
-export function readRounds({ rounds, verdict, atOnce }: Plan, opened: boolean): WorkList {
+/** The rounds with what only a passed water test opens; drying and the dry look belong to the last pass before them. */
+export function readOpened(plan: Plan): WorkList {
   let turn = -1;
-  const work = rounds.flatMap(({ passes, drying, look }, round) => {
-    const done = passes.filter((pass) => opened || !pass.opensAfterTest);
-    const list = done.flatMap((pass): Work[] => {
+  const work = plan.rounds.flatMap(({ passes, drying, look }, round) => {
+    const list = passes.flatMap((pass): Work[] => {
       turn += 1;
       const at: At = { turn, round, name: pass.methodId, repeats: pass.maxRounds };
-      const own = workOf(pass.actions, at);
-      const drum = own.find(({ programme }) => programme !== null && programme !== 'none');
-      return drum ? [...own, { ...drum, ...RINSED_IN_THE_DRUM }] : own;
+      return workOf(pass.actions, at).flatMap(rinsedInTheDrum);
     });
-    const at: At = { turn: Math.max(0, turn), round, name: done.at(-1)?.methodId ?? '', repeats: 1 };
+    const at: At = { turn: Math.max(0, turn), round, name: passes.at(-1)?.methodId ?? '', repeats: 1 };
     const end = [...(drying ? [drying.action] : []), ...(look ? [look.action] : [])];
-    return list.length > 0 ? [...list, ...workOf(end, at)] : [];
+    return [...list, ...workOf(end, at)];
   });
+  return { work, advice: adviceOf(plan) };
+}
+
+/** Lines of the courses. */
+function adviceOf({ verdict, atOnce }: Plan): WorkList['advice'] {
   const lines = [
     ...atOnce.actions.map(({ text }) => text),
     ...atOnce.donts,
     ...verdict.flatMap(({ causeActions, tells }) => [...causeActions, ...tells.map(({ see }) => see)]),
   ];
-  return { work, advice: lines.map((text) => ({ where: 'course', text })) };
+  return lines.map((text) => ({ where: 'course', text }));
 }
+
+const rinsedInTheDrum = (work: Work): Work[] =>
+  work.programme !== null && work.programme !== 'none' ? [work, { ...work, ...RINSED_IN_THE_DRUM }] : [work];
 
 const RINSED_IN_THE_DRUM = {
   kind: 'rinse',

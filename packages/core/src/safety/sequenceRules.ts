@@ -128,14 +128,15 @@ function company(work: readonly Work[], read: CaseRead): Violation[] {
   });
 }
 
+const isWash = ({ kind, programme }: Work): boolean =>
+  kind === 'wash' || (programme !== null && programme !== 'none');
+
 /** A dryer before a hot wash has taken the oil, wax or cream out. */
 function oilInDryer(work: readonly Work[], read: CaseRead): Violation[] {
   const oily = read.cautions.some((caution) => caution.forbidsHeat && caution.bars.includes('tumble'));
   return work.flatMap((one, at) => {
     const tumbled = one.drying.some((way) => way.startsWith('tumble'));
-    const washed = work
-      .slice(0, at)
-      .some((earlier) => earlier.kind === 'wash' && (earlier.tempC?.most ?? 0) > 40);
+    const washed = work.slice(0, at).some((earlier) => isWash(earlier) && (earlier.tempC?.most ?? 0) > 40);
     return when(oily && tumbled && !washed, 'oilToDryer').map((code) => ({ code, where: one.where }));
   });
 }

@@ -31,7 +31,7 @@ export interface Work {
   /** Pass it belongs to, from 0, and that pass's name; a pass may be repeated so often. */
   readonly turn: number;
   readonly turnName: string;
-  /** Round it belongs to: a pass of the ladder is one by itself. */
+  /** Round it belongs to; in plans of before there were rounds each rung is one by itself. */
   readonly round: number;
   readonly repeats: number;
   readonly pours: readonly PouredProduct[];

@@ -72,6 +72,7 @@ const pouredIn = (plan: Plan): string[] =>
 
 /** What tells a person to do something: steps and remarks, not the cautions that warn of it. */
 export const toldIn = (plan: Plan): string[] => [
+  ...plan.atOnce.actions.map(({ text }) => text),
   ...plan.ladder.flatMap((pass) => pass.steps.flatMap((action) => actionWords(action, say).lines)),
   ...plan.findings
     .filter((finding) => finding.code !== 'cupboardHoldsPair' && finding.code !== 'noHeatBeforeGone')

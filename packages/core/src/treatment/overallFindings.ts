@@ -8,19 +8,20 @@ import { fumesHere } from './case/fumesHere.js';
 import type { PlanContext } from './case/planContext.js';
 import { sayable } from './case/sayable.js';
 import { soilCautions } from './case/soilCautions.js';
-import type { Pass } from './plan/pass.js';
+import { courseFor } from './course/courseFor.js';
 import type { CupboardView } from './plan/plan.js';
+import type { LaidOut } from './rounds/layOut.js';
 
 /** Remarks on the plan as a whole. */
 export function overallFindings(
   context: PlanContext,
-  ladder: readonly Pass[],
+  { ladder, atOnce }: Pick<LaidOut, 'ladder' | 'atOnce'>,
   cupboard: CupboardView,
   waiting: boolean,
 ): Finding[] {
   const rungs = ladder.length;
   const none = rungs === 0 && !isDamageOnly(context) && !waiting;
-  const rinsedFirst = ladder[0]?.steps.some((action) => action.kind === 'rinseBefore') ?? false;
+  const rinsedFirst = atOnce.actions.some(({ verbs }) => verbs.includes('rinseOutProduct'));
   return [
     ...damageFindings(context),
     ...(none ? [finding('noHomeMethod', {})] : []),
@@ -116,7 +117,10 @@ function historyFindings(context: PlanContext): Finding[] {
 
 function adviceFindings(context: PlanContext, rinsedFirst: boolean): Finding[] {
   const { facts, item, marks, household, envelope } = context;
-  const atFirst = { unwetted: !rinsedFirst, bars: context.barred };
+  // A line on the mark or the piece never asks for what the first seconds forbid.
+  const donts = marks.flatMap((work) => courseFor(work, item.id, context.knowledge)?.atOnce.donts ?? []);
+  const bars = new Set([...context.barred, ...donts.flatMap((line) => line.bars)]);
+  const atFirst = { unwetted: !rinsedFirst, bars };
   const dryClean = facts.piece.label?.dryClean;
   const sickness = marks.some((work) => work.isBodyFluid);
   return [

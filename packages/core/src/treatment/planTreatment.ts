@@ -4,19 +4,19 @@ import { finding } from '../finding/finding.js';
 import type { Household } from '../household/household.js';
 import { NOTHING_BUSY, type Occupancy } from '../household/occupancy.js';
 import type { TroubleFacts } from '../trouble/troubleFacts.js';
-import { passOf } from './actions/passOf.js';
 import { cupboardView } from './arrange/cupboardView.js';
-import { type SelectedLadder, selectLadder } from './arrange/selectLadder.js';
-import { assessMethod, type MethodAssessment } from './assess/assessMethod.js';
-import { isRelevant } from './assess/isRelevant.js';
+import type { MethodAssessment } from './assess/assessMethod.js';
+import { assessRelevant } from './assess/assessRelevant.js';
+import { candidatesOf } from './candidatesOf.js';
 import { openCase } from './case/openCase.js';
 import type { PlanContext } from './case/planContext.js';
 import { overallFindings } from './overallFindings.js';
-import type { Candidate, Plan, PositionView } from './plan/plan.js';
-import { layOut, NOTHING_LAID_OUT } from './rounds/layOut.js';
+import type { Plan, PositionView } from './plan/plan.js';
+import { type LaidOut, layOut, NOTHING_LAID_OUT } from './rounds/layOut.js';
 
 /**
- * Envelope, ladder and every candidate with its findings for the troubles on one piece.
+ * The treatment of the troubles on one piece: envelope, what it is, the first seconds, rounds, and every way looked at
+ * with its findings.
  * The household's log moves what a method promises and may set a pass aside; it never widens a limit.
  * @param occupancy what is in use elsewhere: such a vessel is not chosen while another one does
  * Pure: equal input gives byte-equal output. Without a mark or an item the envelope still forms, the ladder stays
@@ -39,31 +39,22 @@ export function planTreatment(
     return {
       ...frame,
       ...NOTHING_LAID_OUT,
-      ladder: [],
       candidates: [],
       findings,
       cupboard: { now: null, ifBought: null },
       schools: [],
     };
   }
-  const assessments = knowledge.methods
-    .filter((method) => !method.courseOnly)
-    .filter((method) => isRelevant(method, context))
-    .map((method) => assessMethod(method, context));
-  const climbed = selectLadder(
-    assessments.flatMap((entry) => entry.eligible ?? []),
-    context,
-  );
-  const ladder = climbed.chosen.map((eligible, index) => passOf(eligible, index, context));
+  const laid = layOut(context, afterWaterTest(context));
+  const assessments = assessRelevant(context);
   const view = cupboardView(assessments);
   return {
     ...frame,
-    ...layOut(context, afterWaterTest(context)),
-    ladder,
-    candidates: candidatesOf(climbed, assessments),
-    findings: overallFindings(context, ladder, view, assessments.some(isWaiting)),
+    ...laid,
+    candidates: candidatesOf(laid, assessments, context),
+    findings: overallFindings(context, laid, view, assessments.some(isWaiting)),
     cupboard: view,
-    schools: positionsAtWork(climbed, assessments, context),
+    schools: positionsAtWork(laid, assessments, context),
   };
 }
 
@@ -86,49 +77,19 @@ function afterWaterTest({
 const isWaiting = ({ candidate }: MethodAssessment): boolean =>
   candidate?.findings.some((one) => one.code === 'afterWaterTest') ?? false;
 
-function candidatesOf(
-  { chosen, spare, apart }: SelectedLadder,
-  assessments: readonly MethodAssessment[],
-): Candidate[] {
-  return [
-    ...chosen.map(
-      (eligible): Candidate => ({
-        methodId: eligible.method.id,
-        verdict: 'rung',
-        findings: eligible.remarks,
-      }),
-    ),
-    ...spare.map(
-      (entry): Candidate => ({
-        methodId: entry.eligible.method.id,
-        verdict: 'spare',
-        findings: [entry.finding],
-      }),
-    ),
-    ...apart.map(
-      (entry): Candidate => ({
-        methodId: entry.eligible.method.id,
-        verdict: 'ruledOut',
-        findings: [entry.finding],
-      }),
-    ),
-    ...assessments.flatMap((entry) => entry.candidate ?? []),
-  ];
-}
-
 /**
  * Disputes that are one for this trouble: methods of two views were looked at (of the only one, where the others
  * have none of their own), or a view was chosen for this plan, or it adds a step here.
  */
 function positionsAtWork(
-  { chosen, spare }: SelectedLadder,
+  { ladder }: LaidOut,
   assessments: readonly MethodAssessment[],
   { positions, index, item }: PlanContext,
 ): PositionView[] {
   const taken = new Set(
     [
-      ...[...chosen, ...spare.map((entry) => entry.eligible)].map((eligible) => eligible.method.id),
-      ...assessments.flatMap((entry) => entry.candidate?.methodId ?? []),
+      ...ladder.map(({ methodId }) => methodId),
+      ...assessments.flatMap(({ eligible, candidate }) => eligible?.method.id ?? candidate?.methodId ?? []),
     ].flatMap((methodId) => index.methods.get(methodId)?.schoolId ?? []),
   );
   const disputed = (dispute: string) => {

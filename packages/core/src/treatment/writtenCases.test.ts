@@ -8,7 +8,7 @@ import type { TroubleFacts } from '../trouble/troubleFacts.js';
 import { planTreatment } from './planTreatment.js';
 
 /**
- * Cases as a practitioner would judge them: what must be on the ladder, what must not be anywhere on it.
+ * Cases as a practitioner would judge them: what must be done, what must not be done anywhere in the plan.
  * Grounds: HB = textile or chemistry handbook, recalled; ISO 3758 / ISO 1833 = the standard, recalled; CP = common
  * practice, no
  * source; LB = the product's or the piece's own label.
@@ -50,17 +50,17 @@ const cotton60 = { label: label(60) };
 const CASES: readonly Case[] = [
   // Plant colours
   {
-    name: 'red wine, white cotton: cold, then oxygen; no soap, no salt',
+    name: 'red wine, dried in, white cotton: oxygen, then the wash; no soap, no salt',
     ground: 'CP; HB: peroxygen oxidises anthocyanin',
     facts: trouble('redWine', on('tableLinen', { cotton: 100 }, cotton60)),
-    does: ['coldFlush', 'oxygenSoak'],
+    does: ['oxygenSoak', 'hotDetergentWash'],
     doesNot: ['whiteSoapBlot', 'sodaWaterSalt'],
   },
   {
     name: 'red wine, silk: no oxygen bath (about pH 10.6), no vinegar below pH 4',
     ground: 'HB: silk pH 4–8',
     facts: trouble('redWine', on('scarf', { silk: 100 }, { colour: 'pale' })),
-    does: ['coldFlush'],
+    does: ['coolDripThrough'],
     doesNot: ['oxygenSoak', 'vinegarFoodSpot'],
   },
   {
@@ -71,7 +71,7 @@ const CASES: readonly Case[] = [
       parts('carpet', { pile: { wool: 100 }, backing: { jute: 100 } }, { colour: 'mid', code: 'W' }),
       fresh,
     ),
-    does: ['dryBlot', 'coldBlot', 'vinegarBlot'],
+    does: ['coldBlot', 'vinegarDetergentBlot', 'weighDown'],
     doesNot: ['hotOxygenDip', 'coldFlush'],
   },
   {
@@ -82,34 +82,33 @@ const CASES: readonly Case[] = [
       parts('carpet', { pile: { wool: 100 }, backing: { jute: 100 } }, { colour: 'mid', code: 'W' }),
       { age: 'weeks' },
     ),
-    does: ['detergentBlot', 'peroxideDab'],
+    does: ['vinegarDetergentBlot', 'peroxideDab'],
     doesNot: ['dryBlot', 'weighDown'],
   },
   {
-    name: 'red wine, crossed-out tub with P: spot only, no bleach, professional',
+    name: 'red wine, crossed-out tub with P: nothing wet, no bleach, professional',
     ground: 'ISO 3758',
     facts: trouble('redWine', on('dress', { viscose: 100 }, { colour: 'dark', label: noWash })),
-    does: ['coldBlot'],
     doesNot: ['oxygenSoak', 'peroxideDab', 'delicateHandSoak', 'coldFlush'],
   },
   {
-    name: 'beetroot, linen damask: flush, then oxygen',
+    name: 'beetroot, dried in, linen damask: oxygen, then the wash',
     ground: 'CP',
     facts: trouble('beetroot', on('tableLinen', { linen: 100 }, cotton60)),
-    does: ['coldFlush', 'oxygenSoak'],
+    does: ['oxygenSoak', 'hotDetergentWash'],
   },
   {
     name: 'tea, linen: no soap',
     ground: 'CP: soap sets tannin',
     facts: trouble('tea', on('tableLinen', { linen: 100 }, cotton60)),
-    does: ['coldFlush'],
+    does: ['coldFromBack'],
     doesNot: ['whiteSoapBlot', 'underarmSoap'],
   },
   {
     name: 'coffee with milk, cotton: cold first, because of the milk',
     ground: 'HB: heat denatures casein and whey',
     facts: trouble('coffeeMilk', on('shirt', { cotton: 100 }, { colour: 'pale', label: label(40) })),
-    does: ['coldFlush', 'bioMachineWash'],
+    does: ['coldFromBack', 'bioMachineWash'],
   },
   {
     name: 'curry, cotton: no soap, no soda',
@@ -140,64 +139,64 @@ const CASES: readonly Case[] = [
     name: 'tomato, cotton: detergent before water alone',
     ground: 'HB: carotenoids are fat-soluble',
     facts: trouble('tomato', on('tShirt', { cotton: 100 }, cotton60)),
-    does: ['absorbentThenDetergent'],
+    does: ['liftOff', 'neatDetergentSpot'],
     doesNot: ['coldFlush', 'lukewarmRinse'],
   },
   {
-    name: 'pollen: vacuum before any water',
+    name: 'pollen: tape before any water',
     ground: 'CP',
     facts: trouble('pollen', on('tShirt', { cotton: 100 }, cotton60)),
-    does: ['dryVacuum'],
+    does: ['tapeLift'],
     doesNot: ['coldFlush', 'lukewarmRinse'],
   },
   {
     name: 'white wine, cotton: rinse, though nothing shows',
     ground: 'CP',
     facts: trouble('whiteWine', on('tableLinen', { cotton: 100 }, cotton60), fresh),
-    does: ['coldFlush'],
+    does: ['coldFromBack'],
   },
   // Protein
   {
     name: 'blood, wool blanket: cold; no enzyme, no oxygen bath',
     ground: 'ISO 1833; HB: protease digests keratin',
     facts: trouble('blood', on('blanket', { wool: 100 }, { colour: 'pale' })),
-    does: ['coldFlush'],
+    does: ['coolDripThrough'],
     doesNot: ['enzymePretreat', 'enzymeSoakBath', 'bioMachineWash', 'oxygenSoak'],
   },
   {
     name: 'blood, white cotton: cold, enzyme, then oxygen',
     ground: 'CP; HB: catalase fizzes, no harm',
     facts: trouble('blood', on('bedSheet', { cotton: 100 }, cotton60)),
-    does: ['coldFlush', 'enzymePretreat'],
+    does: ['coldFromBack', 'enzymePretreat', 'peroxideDab'],
   },
   {
-    name: 'blood, down pillow: cold and mild, never enzymes',
+    name: 'blood, down pillow: the cover, cold and mild, never enzymes',
     ground: 'HB: down is keratin',
     facts: trouble(
       'blood',
       parts('pillow', { cover: { cotton: 100 }, filling: { down: 100 } }, { label: label(40) }),
     ),
-    does: ['coldFlush'],
+    does: ['coldBlot', 'detergentBlot'],
     doesNot: ['enzymePretreat', 'oxygenSoak', 'bioMachineWash'],
   },
   {
     name: 'egg, cotton: cold before enzyme',
     ground: 'HB: egg white sets from about 60 °C',
     facts: trouble('egg', on('shirt', { cotton: 100 }, cotton60)),
-    does: ['coldFlush', 'enzymePretreat'],
+    does: ['coldFromBack', 'enzymePretreat'],
   },
   {
     name: 'egg, wool: never protease',
     ground: 'HB: protease digests keratin',
     facts: trouble('egg', on('jumper', { wool: 100 }, { colour: 'mid' })),
-    does: ['coldFlush'],
+    does: ['delicateSpot'],
     doesNot: ['enzymePretreat', 'oxygenSoak'],
   },
   {
     name: 'egg, viscose at 30 no bleach: no oxygen, at most 30 °C',
     ground: 'ISO 3758; HB: viscose at half strength wet',
     facts: trouble('egg', on('shirt', { viscose: 100 }, { colour: 'mid', label: label(30, 'never') })),
-    does: ['coldFlush'],
+    does: ['coolDripThrough'],
     doesNot: ['oxygenSoak', 'machineOxygenWash', 'peroxideDab'],
   },
   {
@@ -217,7 +216,7 @@ const CASES: readonly Case[] = [
       parts('mattress', { ticking: { cotton: 60, polyester: 40 }, filling: { polyester: 100 } }),
       { age: 'days' },
     ),
-    does: ['mattressEnzyme'],
+    does: ['detergentBlot', 'peroxideDab'],
     doesNot: ['coldSoak', 'coldFlush', 'oxygenSoak', 'whiteSoapBlot'],
   },
   // Fat, wax, resin
@@ -225,28 +224,28 @@ const CASES: readonly Case[] = [
     name: 'salad oil, cotton: powder first, no water alone',
     ground: 'CP',
     facts: trouble('saladOil', on('tShirt', { cotton: 100 }, { label: label(40) })),
-    does: ['absorbentThenDetergent'],
+    does: ['absorbentDust', 'neatDetergentSpot'],
     doesNot: ['coldFlush', 'lukewarmRinse'],
   },
   {
     name: 'salad oil, silk: powder, no enzyme, no rubbing',
     ground: 'HB: silk',
     facts: trouble('saladOil', on('scarf', { silk: 100 }, { colour: 'multicoloured', label: hand })),
-    does: ['absorbentThenDetergent'],
+    does: ['absorbentDust', 'delicateSpot'],
     doesNot: ['bioMachineWash', 'enzymePretreat'],
   },
   {
     name: 'salad oil, polypropylene: no hydrocarbon',
     ground: 'HB: hydrocarbons swell polypropylene',
     facts: trouble('saladOil', on('tShirt', { polypropylene: 100 }, { label: label(40) })),
-    does: ['absorbentThenDetergent'],
+    does: ['absorbentDust', 'neatDetergentSpot'],
     doesNot: ['spiritsSpot'],
   },
   {
     name: 'chain grease, canvas trousers: dry side first',
     ground: 'CP',
     facts: trouble('chainGrease', on('trousers', { cotton: 100 }, { colour: 'mid', label: label(40) })),
-    does: ['absorbentThenDetergent'],
+    does: ['absorbentDust', 'spiritsSpot', 'neatDetergentSpot'],
     doesNot: ['coldFlush', 'brushOffDry', 'dryVacuum'],
   },
   {
@@ -322,7 +321,7 @@ const CASES: readonly Case[] = [
       'nailVarnish',
       on('jeans', { cotton: 100 }, { colour: 'mid', fastness: 'proven', label: label(40) }),
     ),
-    does: ['esterSpot'],
+    does: ['acetoneSpot'],
   },
   {
     name: 'nail varnish on an acetate lining: nothing at home',
@@ -338,13 +337,13 @@ const CASES: readonly Case[] = [
     name: 'nail varnish, triacetate: no ketone, no ester',
     ground: 'ISO 1833',
     facts: trouble('nailVarnish', on('shirt', { triacetate: 100 }, { colour: 'mid' })),
-    none: true,
+    does: ['liftOff'],
   },
   {
     name: 'nail varnish, modacrylic: no acetone',
     ground: 'HB: acetone dissolves modacrylic',
     facts: trouble('nailVarnish', on('jumper', { modacrylic: 100 }, { colour: 'mid' })),
-    none: true,
+    does: ['liftOff'],
   },
   {
     name: 'super glue, elastane: no acetone',
@@ -359,7 +358,7 @@ const CASES: readonly Case[] = [
     name: 'printer toner: no water',
     ground: 'CP',
     facts: trouble('toner', on('shirt', { cotton: 100 }, cotton60)),
-    does: ['brushOffDry'],
+    does: ['tapeLift'],
     doesNot: ['coldFlush', 'lukewarmRinse'],
   },
   {
@@ -404,18 +403,18 @@ const CASES: readonly Case[] = [
     home: { allowChlorine: true, cupboard: [{ agentId: 'chlorineBleach', strengthPct: 4.5 }] },
   },
   {
-    name: 'indigo on cream curtains: cold, dye aid; reducer only where chosen',
+    name: 'indigo on cream curtains: dye aid; reducer only where chosen',
     ground: 'CP',
     facts: trouble(
       'dyeRun',
       on('curtain', { cotton: 60, linen: 40 }, { colour: 'natural', label: label(40) }),
       { ...whole, wetness: 'wet' },
     ),
-    does: ['coldRunRinse', 'dyeSuspendingSoak'],
+    does: ['dyeSuspendingSoak'],
     doesNot: ['reducerSoak'],
   },
   {
-    name: 'red run from its own binding: cold; never a reducer',
+    name: 'red run from its own binding: dye aid, cool; never a reducer',
     ground: 'CP',
     facts: trouble(
       'ownRun',
@@ -426,14 +425,14 @@ const CASES: readonly Case[] = [
       ),
       { ...whole, wetness: 'wet' },
     ),
-    does: ['coldRunRinse'],
+    does: ['coolDyeAid'],
     doesNot: ['reducerSoak', 'oxygenRunSoak'],
   },
   {
     name: 'dye run, dark cotton: no reducer',
     ground: 'CP',
     facts: trouble('dyeRun', on('tShirt', { cotton: 100 }, { colour: 'dark', label: label(40) }), whole),
-    does: ['coldRunRinse'],
+    does: ['dyeSuspendingSoak'],
     doesNot: ['reducerSoak', 'chlorineSoak'],
   },
   {
@@ -457,7 +456,7 @@ const CASES: readonly Case[] = [
     name: 'deodorant, white cotton: acid before peroxygen, never chlorine',
     ground: 'CP',
     facts: trouble('sweatMark', on('tShirt', { cotton: 100 }, { label: label(60, 'any') }), { age: 'weeks' }),
-    does: ['vinegarSpot'],
+    does: ['citricSpot', 'longOxygenSoak'],
     doesNot: ['chlorineSoak'],
     home: { allowChlorine: true },
   },
@@ -469,7 +468,7 @@ const CASES: readonly Case[] = [
       parts('cap', { crown: { cotton: 100 }, sweatband: { cotton: 100 }, stiffener: {} }, { colour: 'dark' }),
       { age: 'weeks' },
     ),
-    does: ['sweatbandWipe'],
+    does: ['detergentBlot'],
     doesNot: ['coldFlush', 'oxygenSoak', 'enzymePretreat'],
   },
   {
@@ -495,14 +494,14 @@ const CASES: readonly Case[] = [
     name: 'stiff white towels: acid for the scale, alkali for the film, no borax',
     ground: 'CP',
     facts: trouble('stiffTowels', on('towel', { cotton: 100 }, cotton60), whole),
-    does: ['vinegarRinse', 'towelMachineStrip'],
+    does: ['deepStrip', 'citricSoak'],
     doesNot: ['deepStripBorax'],
   },
   {
     name: 'dark bath sheets with build-up: no oxygen on what is not proven',
     ground: 'CP',
     facts: trouble('stiffTowels', on('towel', { cotton: 100 }, { colour: 'dark', label: label(60) }), whole),
-    does: ['vinegarRinse'],
+    does: ['deepStrip'],
     doesNot: ['chlorineSoak', 'reducerSoak'],
   },
   {
@@ -519,18 +518,18 @@ const CASES: readonly Case[] = [
       on('looseCover', { cotton: 100 }, { colour: 'white', label: label(60), dryMassG: 14_000 }),
       whole,
     ),
-    does: ['citrateSoak', 'machineOxygenWash'],
+    does: ['dryVacuum', 'oxygenSoak'],
   },
   // Smells
   {
-    name: 'sports smell, polyester: air, then a vinegar soak',
+    name: 'sports smell, polyester: a vinegar soak',
     ground: 'CP',
     facts: trouble(
       'kitSmell',
       on('sportsTop', { polyester: 90, elastane: 10 }, { colour: 'mid', label: label(40) }),
       whole,
     ),
-    does: ['airing', 'vinegarSoak'],
+    does: ['vinegarSoak'],
     doesNot: ['oxygenSoak', 'chlorineSoak', 'sodaSoak'],
   },
   {
@@ -545,7 +544,7 @@ const CASES: readonly Case[] = [
       ),
       whole,
     ),
-    does: ['airing', 'gentleMachineWash'],
+    does: ['vinegarSoak', 'gentleMachineWash'],
     doesNot: ['oxygenSoak', 'deepStrip', 'sunLine'],
   },
   {
@@ -556,7 +555,7 @@ const CASES: readonly Case[] = [
     doesNot: ['sodaSoak', 'bioMachineWash'],
   },
   {
-    name: 'lace collar with silk ribbon, old smell: air and a supported soak, no sun',
+    name: 'lace collar with silk ribbon, old smell: aired, no sun',
     ground: 'CP; HB: light weakens silk',
     facts: trouble(
       'musty',
@@ -567,7 +566,7 @@ const CASES: readonly Case[] = [
       ),
       { ...whole, age: 'months' },
     ),
-    does: ['airing', 'delicateHandSoak'],
+    does: ['airing'],
     doesNot: ['sunLine', 'vinegarSoak', 'oxygenSoak'],
   },
   {
@@ -640,7 +639,7 @@ const CASES: readonly Case[] = [
     name: 'moss and mud, white knitted jumper: brush off dry, then cool; no enzyme',
     ground: 'CP; HB: wool',
     facts: trouble(['moss', 'mud'], on('jumper', { wool: 100 }, { colour: 'white' })),
-    does: ['brushOffDry', 'coldFlush'],
+    does: ['brushOffDry', 'delicateHandSoak'],
     doesNot: ['enzymePretreat', 'oxygenSoak'],
   },
   // Condition, history, household
@@ -648,7 +647,7 @@ const CASES: readonly Case[] = [
     name: 'wine on an antique: cool, tested, no oxygen bath',
     ground: 'CP',
     facts: trouble('redWine', on('tableLinen', { linen: 100 }, { condition: 'antique', label: label(60) })),
-    does: ['coldFlush'],
+    does: ['coolDripThrough'],
     doesNot: ['oxygenSoak', 'chlorineSoak', 'machineOxygenWash'],
   },
   {

@@ -69,19 +69,19 @@ describe('what makes a trial unfair or unsafe', () => {
   const faults = (methodIds: string[], place: 'zones' | 'pieces' = 'pieces') =>
     trialFaults(plan, methodIds, place, knowledge).map((fault) => fault.code);
   it('is one alone, four, the same twice, or what is not on the ladder', () => {
-    expect(faults(['coldFlush'])).toEqual(['tooFew']);
+    expect(faults(['oxygenSoak'])).toEqual(['tooFew']);
     expect(faults(['a', 'b', 'c', 'd'])).toEqual(['tooMany']);
-    expect(faults(['coldFlush', 'coldFlush'])).toEqual(['sameTwice']);
-    expect(faults(['coldFlush', 'petrolSpot'])).toEqual(['notOnLadder']);
+    expect(faults(['oxygenSoak', 'oxygenSoak'])).toEqual(['sameTwice']);
+    expect(faults(['oxygenSoak', 'petrolSpot'])).toEqual(['notOnLadder']);
   });
   it('is a bath on parts of one piece, and times that do not meet', () => {
-    expect(faults(['coldFlush', 'oxygenSoak'], 'zones')).toContain('notOnZones');
-    const [flush, soak] = ['coldFlush', 'oxygenSoak'].flatMap(
+    expect(faults(['hotDetergentWash', 'oxygenSoak'], 'zones')).toContain('notOnZones');
+    const [wash, soak] = ['hotDetergentWash', 'oxygenSoak'].flatMap(
       (id) => plan.ladder.find((pass) => pass.methodId === id) ?? [],
     );
-    expect(flush && soak && commonDwellMin([flush, soak])).toBeNull();
-    expect(faults(['coldFlush', 'oxygenSoak'])).toContain('noCommonTime');
-    expect(flush && commonDwellMin([flush, flush])).toBeGreaterThan(0);
+    expect(wash && soak && commonDwellMin([wash, soak])).toBeNull();
+    expect(faults(['hotDetergentWash', 'oxygenSoak'])).toContain('noCommonTime');
+    expect(soak && commonDwellMin([soak, soak])).toBeGreaterThan(0);
   });
   it('is two products side by side that may not meet', () => {
     const spots = planTreatment(

@@ -5,7 +5,7 @@ import { applyRunEvent, currentAction } from '../run/applyRunEvent.js';
 import { countedEvents } from '../run/replayRun.js';
 import type { RunEvent } from '../run/runEvent.js';
 import type { RunState } from '../run/runState.js';
-import type { Action } from '../treatment/plan/action.js';
+import { type Action, runsInDrum } from '../treatment/plan/action.js';
 import type { Plan } from '../treatment/plan/plan.js';
 
 /** What a piece has been put through. */
@@ -61,7 +61,7 @@ export function exposureOf(
     if (before.timer && !state.timer)
       total = addExposure(total, soaked(before, Date.parse(event.at), plan, knowledge));
     const action = currentAction(before, plan);
-    if (event.kind === 'stepDone' && action?.kind === 'wash') total = addExposure(total, washed(action));
+    if (event.kind === 'stepDone' && action && runsInDrum(action)) total = addExposure(total, washed(action));
   }
   return state?.timer ? addExposure(total, soaked(state, nowMs, plan, knowledge)) : total;
 }
@@ -69,7 +69,9 @@ export function exposureOf(
 function soaked({ timer, rungIndex }: RunState, endMs: number, plan: Plan, knowledge: Knowledge): Exposure {
   const steps = plan.ladder[rungIndex]?.steps ?? [];
   const hours = Math.max(0, endMs - Date.parse(timer?.startedAt ?? '')) / HOUR_MS;
-  const isWet = steps.some((action) => action.kind === 'mix' || action.kind === 'apply');
+  // A wash is counted as one, and its minutes are no soak.
+  const isWet =
+    !steps.some(runsInDrum) && steps.some((action) => action.kind === 'mix' || action.kind === 'apply');
   return {
     ...NO_EXPOSURE,
     soakHours: isWet ? hours : 0,

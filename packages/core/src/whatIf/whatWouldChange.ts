@@ -1,6 +1,7 @@
 import type { Knowledge } from '@feverfew/knowledge';
 import type { Household } from '../household/household.js';
 import { planTreatment } from '../treatment/planTreatment.js';
+import { standsAlone } from '../treatment/standsAlone.js';
 import type { TroubleFacts } from '../trouble/troubleFacts.js';
 import { type Change, changesToTry } from './changesToTry.js';
 
@@ -22,6 +23,8 @@ export function whatWouldChange(
   const allows = (changes: readonly Change[]): boolean => {
     const start = { facts, household };
     const { facts: given, household: home } = changes.reduce((state, change) => change.apply(state), start);
+    // A whole plan is asked only where nothing stands against the method by itself.
+    if (!standsAlone(methodId, given, home, knowledge)) return false;
     return planTreatment(given, home, knowledge).candidates.some(
       ({ methodId: id, verdict }) => id === methodId && (verdict === 'rung' || verdict === 'spare'),
     );

@@ -21,6 +21,12 @@ type Words = { readonly [Code in FindingCode]: (facts: FindingFacts[Code], say: 
 const upper = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** The one place where findings become sentences. A code without words does not compile. */
+const OTHER_WAY = {
+  gentler: 'Gentler than what is laid out.',
+  stronger: 'Stronger than what is laid out.',
+  alike: 'Does much the same as what is laid out.',
+} as const;
+
 const WORDS: Words = {
   chemistryForbidden: ({ chemistry, owner }, say) =>
     `No ${CHEMISTRY_WORDS[chemistry]}: ${ownerWords(owner, say)}.`,
@@ -113,7 +119,8 @@ const WORDS: Words = {
   logSaysOther: ({ methodId, uses, worked, chancePct }, say) =>
     `Set aside by your own log: ${worked} of ${uses} worked. “${say.name(methodId)}” does better with odds of ` +
     `${chancePct} in 100.`,
-  noBetterThan: ({ methodId }, say) => `Fits, but promises no more than “${say.name(methodId)}”.`,
+  otherWay: ({ than, lowPct, highPct }) =>
+    `${OTHER_WAY[than]} By itself it takes about ${lowPct} to ${highPct} %.`,
   hiddenTestFirst: ({ chemistry, owner }, say) =>
     `Hidden test first: ${CHEMISTRY_WORDS[chemistry]} (${ownerWords(owner, say)}).`,
   ownDyeAtRisk: ({ agentId }, say) =>

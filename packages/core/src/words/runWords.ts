@@ -12,6 +12,7 @@ const REFUSALS: Readonly<Record<Refusal, string>> = {
   alreadyStarted: 'This run has begun already.',
   finished: 'This run is finished. Undo the last tap to open it again.',
   noSuchRung: 'The plan has no such rung.',
+  earlierProductFirst: 'What was on it before is rinsed out first: begin with the first step of the plan.',
   notThisStep: 'Another device has gone on: this is no longer the step at hand.',
   lookFirst: 'Look first and say what you see.',
   decideFirst: 'Say first how to go on.',

@@ -37,6 +37,7 @@ const state = (more: Partial<RunState> = {}): RunState => ({
   stepIndex: 3,
   timer: null,
   decision: null,
+  times: [1],
   stopping: false,
   looks: [],
   notes: [],

@@ -74,7 +74,7 @@ const glue: Nasty[] = (
   facts: ask('superGlueMark', made(item, fibres), { wetness: 'wet', age: 'minutes' }),
   noLines: /blot with a white cloth/i,
   cautions: ['superGlueHeat'],
-  lines: /let it set hard first/i,
+  lines: /let it (set hard first|cure)/i,
   offers: 'pass',
 }));
 
@@ -205,7 +205,11 @@ const otherTried: Nasty[] = [
       findings: ['explosiveWhenDry'],
       cautions: ['keepWetFlood'],
       noLines: /let it dry before/i,
-      holds: (plan) => expect(plan.ladder[0]?.steps[0]).toMatchObject({ kind: 'rinseBefore', rinses: 5 }),
+      holds: (plan) =>
+        expect(plan.ladder[0]?.steps.find(({ kind }) => kind !== 'firstAid')).toMatchObject({
+          kind: 'rinseBefore',
+          rinses: 5,
+        }),
       offers,
     }),
   ),
@@ -428,7 +432,10 @@ const disposal: Nasty[] = [
   {
     name: 'borax strip with a septic tank',
     ground: 'CP; local rules',
-    facts: ask('stiffTowels', made('towel', { cotton: 100 }), { size: 'allOver' }),
+    facts: ask('stiffTowels', made('towel', { cotton: 100 }), {
+      size: 'allOver',
+      schools: { deepStripWay: 'deepStripAView' },
+    }),
     home: { septicTank: true },
     cautions: ['boraxCare', 'spentPoison', 'septicTank'],
     offers: 'pass',

@@ -127,7 +127,7 @@ const metal: Nasty[] = [
 ];
 
 const fibres: Nasty[] = [
-  ...(['ballpoint', 'grass'] as const).map(
+  ...(['ballpoint', 'permanentMarker'] as const).map(
     (mark): Nasty => ({
       name: `${mark} on acetate: alcohol once, for minutes, after a test`,
       ground: 'HB: alcohol swells acetate',

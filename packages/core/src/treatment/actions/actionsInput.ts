@@ -5,11 +5,10 @@ import type { PlanContext } from '../case/planContext.js';
 export interface ActionsInput {
   readonly eligible: EligibleMethod;
   readonly context: PlanContext;
-  readonly passIndex: number;
-  /** The pass is one of a round: what was done before it there. null = it stands by itself, with its own wash. */
-  readonly inRound: InRound | null;
+  readonly inRound: InRound;
 }
 
+/** What was done in the round before the pass. */
 export interface InRound {
   /** Nothing at all has been done before it, or nothing that needs no water test. */
   readonly isFirst: boolean;

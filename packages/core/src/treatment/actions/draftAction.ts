@@ -4,12 +4,12 @@ import type { Action } from '../plan/action.js';
 const NONE: readonly never[] = [];
 
 /**
- * A step with only the fields that apply; the id is given when the pass is whole.
+ * A step with only the fields that apply; its id is given when the pass is whole.
  * Written out field by field: every step gets the same hidden class, which the sweep over millions of plans lives on.
  */
-export function draftAction(kind: Action['kind'], rungIndex: number, fields: Partial<Action>): Action {
+export function draftAction(kind: Action['kind'], fields: Partial<Action>): Action {
   return {
-    id: `r${rungIndex + 1}-${kind}`,
+    id: '',
     kind,
     handsOnMin: fields.handsOnMin ?? HANDS_ON_MIN[kind],
     ingredients: fields.ingredients ?? NONE,

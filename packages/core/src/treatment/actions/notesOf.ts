@@ -6,9 +6,8 @@ import type { ActionsInput } from './actionsInput.js';
 type Kind = keyof Method['notes'];
 
 /** Whether the pass begins by rinsing out what was put on the piece before. */
-export function rinsesFirst({ eligible: { method }, context, passIndex, inRound }: ActionsInput): boolean {
-  const here = context.residues.length > 0;
-  const residue = inRound ? here && !inRound.wetted : here || passIndex > 0;
+export function rinsesFirst({ eligible: { method }, context, inRound }: ActionsInput): boolean {
+  const residue = context.residues.length > 0 && !inRound.wetted;
   return residue && method.wetting !== 'dry' && context.envelope.wetting.most !== 'dry';
 }
 
@@ -18,7 +17,7 @@ export function notesOf(input: ActionsInput, notes: Kind | readonly Note[]): str
   const lines = typeof notes === 'string' ? eligible.method.notes[notes] : notes;
   if (!lines || lines.length === 0) return [];
   return sayable(lines, context, {
-    unwetted: !rinsesFirst(input) && !input.inRound?.wetted,
+    unwetted: !rinsesFirst(input) && !input.inRound.wetted,
     bars: passBars(input),
   });
 }

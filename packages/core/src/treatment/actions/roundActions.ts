@@ -8,13 +8,13 @@ import {
 } from '@feverfew/knowledge';
 import { soilCautions } from '../case/soilCautions.js';
 import type { Action } from '../plan/action.js';
-import type { ActionsInput, InRound } from './actionsInput.js';
-import { residueActions } from './beforeActions.js';
-import { workActions } from './buildActions.js';
+import type { ActionsInput } from './actionsInput.js';
 import { draftAction } from './draftAction.js';
 import { methodCautions } from './methodCautions.js';
 import { notesOf } from './notesOf.js';
+import { residueActions } from './residueActions.js';
 import { residueCautions } from './residueCautions.js';
+import { workActions } from './workActions.js';
 
 /**
  * What is done in one pass of a round: what an earlier product left is dealt with before the first, a hidden test
@@ -23,12 +23,8 @@ import { residueCautions } from './residueCautions.js';
  * @param after what comes between it and the next thing
  * @param extra lines of the course for this pass
  */
-export function roundActions(
-  input: ActionsInput & { readonly inRound: InRound },
-  after: RinseBetween,
-  extra: readonly Note[],
-): Action[] {
-  const { eligible, context, passIndex, inRound } = input;
+export function roundActions(input: ActionsInput, after: RinseBetween, extra: readonly Note[]): Action[] {
+  const { eligible, context, inRound } = input;
   const { method, window, remarks } = eligible;
   const cautionIds = [
     ...new Set([
@@ -48,7 +44,7 @@ export function roundActions(
     ...residueActions(input),
     ...(remarks.some(({ code }) => code === 'hiddenTestFirst') || (!inRound.wetted && wantsWaterTest(input))
       ? [
-          draftAction('hiddenTest', passIndex, {
+          draftAction('hiddenTest', {
             action: window.action,
             cautionIds,
             alarmSignIds: STANDING_ALARMS.colouredPiece,
@@ -86,12 +82,12 @@ function rinseNotes(input: ActionsInput): string[] {
 
 /** A rinse where one comes after the pass; airing and vacuuming where that does. */
 function rinseAfter(input: ActionsInput, after: RinseBetween): Action[] {
-  const { eligible, context, passIndex } = input;
+  const { eligible, context } = input;
   const { method, window } = eligible;
   const { rinsable, index, item } = context;
   const maxC = Math.min(30, window.tempC.max);
   const rinse = (rinses: number, rinseWay: Action['rinseWay']) =>
-    draftAction('rinse', passIndex, {
+    draftAction('rinse', {
       rinses,
       rinseWay,
       tempC: rinseWay === 'vacuum' ? null : { min: Math.min(5, maxC), max: maxC, target: Math.min(20, maxC) },
@@ -110,7 +106,7 @@ function rinseAfter(input: ActionsInput, after: RinseBetween): Action[] {
     case 'vacuum':
       return [rinse(0, 'vacuum')];
     case 'airOut':
-      return method.solventAftercare ? [] : [draftAction('airOut', passIndex, {})];
+      return method.solventAftercare ? [] : [draftAction('airOut', {})];
     case 'none':
     case 'blot':
       return [];

@@ -13,7 +13,7 @@ export function togetherNotes(input: ActionsInput): string[] {
   const { piece } = facts;
   const alone =
     method.solventAftercare ||
-    inRound?.solvent ||
+    inRound.solvent ||
     residues.some((agent) => agent.flammable) ||
     marks.some((work) => work.kinds.has('dyeRun')) ||
     (piece.fastness === 'failed' && piece.colour !== 'white');

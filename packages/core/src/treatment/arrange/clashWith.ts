@@ -3,14 +3,16 @@ import { keepsApart } from '../../lookup/keepsApart.js';
 import type { EligibleMethod } from '../assess/assessMethod.js';
 import type { PlanContext } from '../case/planContext.js';
 
+type Applied = Pick<EligibleMethod, 'method' | 'appliedAgents'>;
+
 /**
  * Chlorine never shares a plan with its partners, nor does one solvent with another; on a surface that cannot be
  * rinsed through,
  * a forbidden partner of an earlier pass stays out. Rinsable pieces get a full rinse before each pass.
  */
 export function clashWith(
-  passes: readonly EligibleMethod[],
-  eligible: EligibleMethod,
+  passes: readonly Applied[],
+  eligible: Applied,
   { index, rinsable }: PlanContext,
 ): Finding | null {
   for (const pass of passes) {

@@ -12,10 +12,9 @@ import { judgeMethod } from './judge/judgeMethod.js';
 import { remarkFindings } from './judge/remarkFindings.js';
 import { mayStandIn } from './mayStandIn.js';
 import { harshnessHere } from './risk.js';
-import { type WashAfter, washAfter } from './washAfter.js';
 import { type WorkWindow, workWindow } from './workWindow.js';
 
-/** A method that nothing rules out, weighed for the ladder. */
+/** A method that nothing rules out, weighed for a round. */
 export interface EligibleMethod {
   /** With the stand-in's agent where there is one. */
   readonly method: Method;
@@ -23,15 +22,14 @@ export interface EligibleMethod {
   readonly window: WorkWindow;
   /** With what the household's log adds. */
   readonly effect: WholeEffect;
-  /** What the book alone promises: by this a ladder is built, so that no log takes a stronger pass away. */
+  /** What the book alone promises. */
   readonly book: WholeEffect;
   /** What it was made of; null without a use in the log, and with several troubles. */
   readonly log: Posterior | null;
   readonly remarks: readonly Finding[];
   readonly harshness: number;
   readonly missingAgentIds: readonly string[];
-  readonly wash: WashAfter | null;
-  /** Everything that comes on the piece, the wash included. */
+  /** Everything that comes on the piece. */
   readonly appliedAgents: readonly Agent[];
 }
 
@@ -74,10 +72,6 @@ export function assessMethod(
   };
 }
 
-/** A method as a step of a course: every limit holds, but it need not take anything out by itself. */
-export const assessStep = (method: Method, context: PlanContext): Omit<MethodAssessment, 'ifBought'> =>
-  assess(method, null, context, 0);
-
 function assess(
   method: Method,
   standIn: Substitution | null,
@@ -99,8 +93,7 @@ function assess(
   const remarks = [...remarkFindings(method, standIn, window, context), ...ownLogFindings(log)];
   const missingAgentIds = missingAgents(method, context);
   const harshness = harshnessHere(method, remarks);
-  const wash = washAfter(method, context);
-  const appliedAgents = [...context.index.factsOf(method).agents, ...(wash?.agents ?? [])];
+  const appliedAgents = context.index.factsOf(method).agents;
   return {
     eligible: {
       method,
@@ -112,7 +105,6 @@ function assess(
       remarks,
       harshness,
       missingAgentIds,
-      wash,
       appliedAgents,
     },
     candidate: null,

@@ -6,7 +6,7 @@ import { bathAskedFor, type PlanContext } from '../case/planContext.js';
 import type { VesselView } from '../plan/round.js';
 
 /**
- * The vessel a bath of this method is made in here. In a round: the one chosen for it; else, of those that are free
+ * The vessel a bath of this method is made in here: the one chosen for it; else, of those that are free
  * and suit, the one whose bath still works at the end of a long warm soak; else the smallest that holds it.
  */
 export function vesselHere(method: Method, context: PlanContext): VesselChoice {
@@ -23,9 +23,8 @@ export function vesselHere(method: Method, context: PlanContext): VesselChoice {
 const chosenHere = new WeakMap<PlanContext, Map<Method, VesselChoice>>();
 
 function chooseVessel(method: Method, context: PlanContext): VesselChoice {
-  const { household, choices, occupancy, inRounds } = context;
+  const { household, choices, occupancy } = context;
   const asked = bathAskedFor(method, context);
-  if (!inRounds) return selectVessel(asked, household.vessels);
   const chosen = household.vessels.filter(({ id }) => id === choices.vessels[method.id]);
   const own = chosen.length > 0 ? selectVessel(asked, chosen) : null;
   if (own?.kind === 'chosen') return own;

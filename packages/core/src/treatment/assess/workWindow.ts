@@ -4,7 +4,6 @@ import {
   type MechanicalAction,
   type Mechanism,
   type Method,
-  MOST_WASH_BEFORE_GONE_C,
   SMALLEST_BATH_L,
   type SoilComponent,
   type Substitution,
@@ -100,10 +99,8 @@ function longSoakOf(
 const CURES: readonly Mechanism[] = ['oxidation', 'dyeSuspension', 'reduction'];
 
 /** No hot plain wash while a colour that heat sets is there: only with what removes that very colour. */
-function machineCeiling(method: Method, { marks, index, inRounds }: PlanContext): number {
+function machineCeiling(method: Method, { marks, index }: PlanContext): number {
   if (!method.inMachine) return Number.POSITIVE_INFINITY;
-  const unseen = marks.some((work) => work.kinds.has('mark') || work.kinds.has('dyeRun'));
-  if (!inRounds) return unseen ? MOST_WASH_BEFORE_GONE_C : Number.POSITIVE_INFINITY;
   const { mechanisms } = index.factsOf(method);
   const cured = (removal: SoilComponent['removal']) =>
     removal.some(({ mechanism }) => CURES.includes(mechanism) && mechanisms.has(mechanism));

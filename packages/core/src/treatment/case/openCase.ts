@@ -47,7 +47,6 @@ export function openCase(
           rinsable: isRinsable(item, envelope),
           positions,
           evidence,
-          inRounds: false,
           choices: facts.choices ?? NO_CHOICES,
           occupancy,
           residues: residuesOf(facts.tried, index),

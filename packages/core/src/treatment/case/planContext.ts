@@ -32,11 +32,6 @@ export interface PlanContext {
   readonly residues: readonly Agent[];
   /** What nobody does to this piece, by its tag and the cautions said of it. */
   readonly barred: ReadonlySet<Deed>;
-  /**
-   * Planned in rounds: a wash is as hot as what is left lets it be. The ladder of before keeps every wash at 40 °C until
-   * a look has said gone; it goes when runs follow rounds.
-   */
-  readonly inRounds: boolean;
   readonly choices: Choices;
   readonly occupancy: Occupancy;
   /** What the household's own log has seen of the methods. */

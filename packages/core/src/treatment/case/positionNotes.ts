@@ -1,5 +1,6 @@
 import type { Agent, Method, Note } from '@feverfew/knowledge';
 import { windowOf } from '../../envelope/envelope.js';
+import { agentGates } from '../../gates/agentGates.js';
 import { isInHouse } from './cupboard.js';
 import type { PlanContext } from './planContext.js';
 
@@ -11,14 +12,14 @@ export interface PositionNote {
 
 /**
  * Notes of the positions followed for this kind of piece. An agent joins only where the piece bears it, it is in
- * the house, and nothing of the method may not meet it.
+ * the house, nothing guards people from it, and nothing of the method or of before may not meet it.
  */
 export function positionNotes(
   step: 'wash' | 'dry' | 'mix',
   method: Method,
   context: PlanContext,
 ): PositionNote[] {
-  const { positions, item, index, envelope, household } = context;
+  const { positions, item, index, envelope, household, residues } = context;
   return [...positions.values()].flatMap(({ position: { effect } }): PositionNote[] => {
     if (effect.kind !== 'note' || effect.step !== step) return [];
     if (effect.itemIds.length > 0 && !effect.itemIds.includes(item.id)) return [];
@@ -27,6 +28,10 @@ export function positionNotes(
     const here = household.hasMachine && isInHouse(agent.id, context);
     const borne = agent.chemistries.every((chemistry) => windowOf(envelope, chemistry).verdict === 'allowed');
     const meets = index.factsOf(method).agents.some((other) => index.pairsBetween(agent, other).length > 0);
-    return here && borne && !meets ? [{ note: effect.note, agent }] : [];
+    const guarded = agentGates(agent, household, context.facts.piece, item).length > 0;
+    const left = residues.some((tried) =>
+      index.pairsBetween(tried, agent).some(({ apart }) => apart !== 'rinse'),
+    );
+    return here && borne && !meets && !guarded && !left ? [{ note: effect.note, agent }] : [];
   });
 }

@@ -8,11 +8,14 @@ import { courseFor, courseOfItem } from './courseFor.js';
 import { endHere } from './endHere.js';
 import { hasFairChance } from './fairChance.js';
 import { fitPass } from './fitPass.js';
+import { inChosenOrder, withChosenWays } from './followed.js';
 import { added, gainOf, goneAfter, leastGone, untouched, type Worked, workOf } from './goneAfter.js';
 import { inTime } from './inTime.js';
 import { phaseOf, rankOf } from './phaseOf.js';
 import { placedAll, withWash } from './placeRound.js';
-import type { Candidate, Placing, Start } from './placing.js';
+import { type Candidate, ofNoCourse, type Placing, type Start } from './placing.js';
+import { promising } from './promising.js';
+import { setAsideByLog } from './setAsideByLog.js';
 import { washFor } from './washFor.js';
 import { workedOut } from './workedOut.js';
 
@@ -47,18 +50,41 @@ export function arrangeRounds(context: PlanContext, open: PlanContext | null): A
         return [{ fitted: fit.fitted, markId, opensAfterTest: fit !== shut, late }];
       });
     });
-  const first = joined(fitAll('first'), context);
+  const first = inChosenOrder(
+    withChosenWays(joined(fitAll('first'), context), context, open, notUsed),
+    context,
+  );
   const second = joined(fitAll('second'), context);
   const here = open ?? context;
-  const one = roundOf(first, second, filled, here, notUsed, { worked: untouched(context), passes: [] });
+  const start = { worked: untouched(context), passes: [] };
+  const asTold = roundOf(first, second, filled, here, notUsed, start);
+  // Where nothing but the wash is left of the courses, what else would work comes in before it.
+  const idle = asTold.passes.length > 0 && !asTold.passes.some(isWork);
+  const instead = idle ? promising(context, open, start, idsOf(notUsed), cloth) : [];
+  // Dry powder waits for no water test.
+  const shut = open !== null && asTold.passes.every(({ opensAfterTest }) => opensAfterTest);
+  const powders = shut
+    ? workedOut(context, true).filter(({ appliedAgents }) => appliedAgents.length > 0)
+    : [];
+  const before = powders.map((eligible) => ofNoCourse(eligible, context, false));
+  const one =
+    before.length + instead.length > 0
+      ? roundOf([...before, ...first, ...instead], second, filled, here, notUsed, start)
+      : asTold;
   // What a second round does without, the first has or has given a reason for.
   const two = roundOf(one.rest, [], filled, here, [], one);
+  const after = { worked: two.worked, passes: [...one.passes, ...two.passes] };
+  const further =
+    filled.length > 0 && one.passes.length > 0 ? promising(context, open, after, idsOf(notUsed), cloth) : [];
+  const three = roundOf(further, [], filled, here, [], after);
   // Where every course ends honestly, what wets nothing may still be worth doing.
   const honest = told.length > 0 && filled.length === 0 && !context.item.surfaceOnly;
-  const bare = one.passes.length === 0 ? workedOut(context, honest) : [];
+  const isDamage = context.marks.every(({ mark }) => mark.damage);
+  const bare = one.passes.length === 0 && !isDamage ? workedOut(context, honest) : [];
   const rounds = [
     { passes: one.passes.length > 0 ? one.passes : placedAll(bare, context), courses: filled },
     { passes: two.passes, courses: filled },
+    { passes: three.passes, courses: filled },
   ].filter(({ passes }, index) => passes.length > 0 && (index === 0 || passes.some(isWork)));
   return {
     cloth,
@@ -71,6 +97,8 @@ export function arrangeRounds(context: PlanContext, open: PlanContext | null): A
     ),
   };
 }
+
+const idsOf = (notUsed: readonly NotUsed[]): string[] => notUsed.map(({ methodId }) => methodId);
 
 function isBath({ methodIds }: CoursePass, context: PlanContext): boolean {
   const method = context.index.methods.get(methodIds[0] ?? '');
@@ -92,8 +120,11 @@ function courseHere(
   cloth: Cloth,
 ): Course | undefined {
   const own = courseFor(work, item.id, knowledge);
-  if (own?.cloths[cloth].kind === 'course') return own;
-  return courseOfItem(item.id, cloth, knowledge) ?? own;
+  const given = own?.cloths[cloth];
+  if (given?.kind === 'course') return own;
+  const ofItem = courseOfItem(item.id, cloth, knowledge);
+  // A course that was not made for such a piece says nothing about it.
+  return ofItem ?? (given?.next === 'noHomeMethod' ? undefined : own);
 }
 
 /** The same way asked for by several troubles is one pass; several troubles are worked phase by phase. */
@@ -133,7 +164,12 @@ function roundOf(
   );
   const ended = (list: readonly Placing[]) => withWash(list, { wash, courses }, context, start, notUsed);
   const all = [...chosen, ...later];
-  const fair = chosen.filter((one) => hasFairChance(one, all, context));
+  const fair = proven(
+    chosen.filter((one) => hasFairChance(one, all, context)),
+    context.choices.readyInMin === null ? later : [],
+    context,
+    notUsed,
+  );
   let round = ended(fair);
   const missed = (context.choices.readyInMin === null ? later : []).filter(
     ({ fitted, opensAfterTest }) =>
@@ -142,7 +178,9 @@ function roundOf(
       (!opensAfterTest || chosen.some((other) => other.opensAfterTest)),
   );
   const bathed = fair.some(({ fitted }) => isWorkingBath(fitted.eligible.method, context));
-  if (!bathed && isLongStanding(context) && leastGone(round.gone) < ENOUGH_GONE) {
+  // Where nothing local is left to do, the bath is the first real step.
+  const dryOnly = fair.every(({ fitted }) => fitted.eligible.method.wetting === 'dry');
+  if (!bathed && (dryOnly || isLongStanding(context)) && leastGone(round.gone) < ENOUGH_GONE) {
     const local = withWash(fair, { wash: [], courses }, context, start, []);
     const gains = missed.map((one) => ({
       one,
@@ -156,6 +194,28 @@ function roundOf(
     ...round,
     rest: later.filter(({ fitted }) => !used.has(fitted.eligible.method.id)),
   };
+}
+
+/** Without what the household has seen fail; what does better in its place comes in, from a later round too. */
+function proven(
+  list: readonly Placing[],
+  later: readonly Placing[],
+  context: PlanContext,
+  notUsed: NotUsed[],
+): readonly Placing[] {
+  // Of several troubles nobody can tell which one the log is of.
+  if (context.marks.length > 1) return list;
+  const idOf = ({ fitted }: Placing): string => fitted.eligible.method.id;
+  const all = [...list, ...later.filter((one) => list.every((own) => idOf(own) !== idOf(one)))];
+  let kept = list;
+  for (const { eligible, finding, next } of setAsideByLog(all.map(({ fitted }) => fitted.eligible))) {
+    const better = all.find(({ fitted }) => fitted.eligible === next);
+    if (kept.every(({ fitted }) => fitted.eligible !== eligible)) continue;
+    kept = kept.filter(({ fitted }) => fitted.eligible !== eligible);
+    if (better && !kept.includes(better)) kept = inserted(kept, better, context);
+    notUsed.push({ methodId: eligible.method.id, findings: [finding] });
+  }
+  return kept;
 }
 
 const isPlainWater = ({ method, appliedAgents }: EligibleMethod): boolean =>

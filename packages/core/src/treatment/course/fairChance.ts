@@ -14,7 +14,9 @@ export function hasFairChance(one: Placing, all: readonly Placing[], context: Pl
   const frail =
     ['antique', 'irreplaceable'].includes(facts.piece.condition) || facts.piece.parts.length === 0;
   const fresh = FRESH.includes(facts.age) || facts.size === 'allOver';
-  const { purpose } = one.fitted.asked;
+  const purpose = one.fitted.asked?.purpose;
+  // What somebody chose outright has its place.
+  if (purpose === undefined) return true;
   if (frail || (PREPARING.includes(purpose) && (fresh || !WHILE_FRESH.includes(purpose)))) return true;
   const taken = (of: Placing, m: number, c: number): number => {
     const left = leftAfter(workOf(of.fitted.eligible, context)[m]?.[c] ?? []);

@@ -10,7 +10,8 @@ import { asStep } from './steps.js';
 
 /** A pass of a course as this piece, this house and this history let it be. */
 export interface FittedPass {
-  readonly asked: CoursePass;
+  /** null where no course has it: a way chosen outright. */
+  readonly asked: CoursePass | null;
   readonly eligible: EligibleMethod;
   /** What the course has here, where something else of the same purpose takes its place. */
   readonly insteadOf: NotUsed | null;
@@ -86,17 +87,20 @@ function mayMeetFumes(method: Method, context: PlanContext): boolean {
   return plain || context.rinsable || fumesHere(context).length === 0;
 }
 
+/** The first way that nothing forbids: what is in the house goes before what must be bought. */
 function firstOf(
   ids: readonly string[],
   context: PlanContext,
   judged: (method: Method) => EligibleMethod | null,
 ): EligibleMethod | null {
+  let toBuy: EligibleMethod | null = null;
   for (const id of ids) {
     const method = context.index.methods.get(id);
     const eligible = method && isPossible(method, context) ? judged(method) : null;
-    if (eligible) return eligible;
+    if (eligible && eligible.missingAgentIds.length === 0) return eligible;
+    toBuy ??= eligible;
   }
-  return null;
+  return toBuy;
 }
 
 /** As long as the course has it; where a limit is shorter than that, as short as the method works. */
@@ -134,11 +138,14 @@ function othersFor({ purpose }: CoursePass, cloth: Cloth, knowledge: Knowledge):
   return made;
 }
 
+/** Ages at which a mark of unknown wetness counts as wet: water still runs something out of it. */
+const JUST_NOW = ['minutes', 'hours'];
+
 /** The facts a pass waits for. What is not known holds nothing up but wetness, which is then read from the age. */
 function holdsHere(when: CoursePass['when'], { facts, item }: PlanContext): boolean {
   if (when === 'always') return true;
   const { piece, wetness, age, size } = facts;
-  const wet = wetness === 'unknown' ? age === 'minutes' : wetness === 'wet';
+  const wet = wetness === 'unknown' ? JUST_NOW.includes(age) : wetness === 'wet';
   const madeWith = (ids: readonly string[]) =>
     piece.parts.some((part) => part.fibres.some(({ fibreId }) => ids.includes(fibreId)));
   return (

@@ -2,12 +2,14 @@ import { finding } from '../../finding/finding.js';
 import { toPct } from '../../quantity/rounding.js';
 import { clashWith } from '../arrange/clashWith.js';
 import type { EligibleMethod } from '../assess/assessMethod.js';
+import { isTooEarly } from '../assess/isTooEarly.js';
 import type { PlanContext } from '../case/planContext.js';
 import type { Gone, NotUsed } from '../plan/round.js';
 import type { ArrangedRound, Placed } from './arranged.js';
 import { added, gainOf, goneAfter, untouched, type Worked, workOf } from './goneAfter.js';
 import { phaseOf } from './phaseOf.js';
 import { FRESH, LEAST_GAIN, type Placing, PREPARING, type Start, WHILE_FRESH } from './placing.js';
+import { drumNotes } from './washFor.js';
 
 /** One that may be left out is only done for more: our own choice. */
 const LEAST_OPTIONAL = 0.05;
@@ -31,6 +33,12 @@ export function withWash(
       notUsed.push({ methodId: eligible.method.id, findings: [clash] });
       return;
     }
+    if (isTooEarly(eligible, before, context)) {
+      const { onlyAfterAgentIds, sourceIds } = eligible.method;
+      const late = finding('onlyAfter', { agentIds: onlyAfterAgentIds }, sourceIds);
+      notUsed.push({ methodId: eligible.method.id, findings: [late] });
+      return;
+    }
     const own = workOf(eligible, context);
     const next = added(worked, own);
     const after = goneAfter(next, context);
@@ -52,16 +60,17 @@ export function withWash(
   for (const { fitted, helps, opensAfterTest } of list)
     place(
       { ...fitted, helps, opensAfterTest, phase: phaseOf(fitted.eligible.method, context), extra: [] },
-      fitted.asked.optional ? LEAST_OPTIONAL : LEAST_GAIN,
+      fitted.asked?.optional ? LEAST_OPTIONAL : LEAST_GAIN,
     );
   const marks = context.marks.map(({ mark }) => mark.id);
-  const extra = [...new Set(courses.flatMap(({ given }) => given.wash?.extra ?? []))];
+  const ofCourses = courses.flatMap(({ given }) => given.wash?.extra ?? []);
   const wetted = passes.some(({ eligible }) => eligible.method.wetting !== 'dry');
   // A soak in the detergent of a hand wash is the wash.
   const washed = passes.at(-1);
   for (const eligible of wash) {
     if (washed && washed.eligible.method.id === eligible.method.id) break;
     const before = passes.length;
+    const extra = [...new Set([...ofCourses, ...drumNotes(eligible, context).map(({ note }) => note)])];
     place(
       { asked: null, eligible, insteadOf: null, helps: marks, opensAfterTest: false, phase: 'wash', extra },
       wetted ? null : LEAST_GAIN,

@@ -1,4 +1,6 @@
 import type { Purpose } from '@feverfew/knowledge';
+import type { EligibleMethod } from '../assess/assessMethod.js';
+import type { PlanContext } from '../case/planContext.js';
 import type { Placed } from './arranged.js';
 import type { FittedPass } from './fitPass.js';
 import type { Worked } from './goneAfter.js';
@@ -40,3 +42,14 @@ export const PREPARING: readonly Purpose[] = [
   'shape',
   'larvae',
 ];
+
+/** A way that no course asks for here, done for every trouble. */
+export function ofNoCourse(
+  eligible: EligibleMethod,
+  { marks }: PlanContext,
+  opensAfterTest: boolean,
+): Placing {
+  const ids = marks.map(({ mark }) => mark.id);
+  const fitted = { asked: null, eligible, insteadOf: null };
+  return { fitted, markId: ids[0] ?? '', helps: ids, opensAfterTest, late: false };
+}

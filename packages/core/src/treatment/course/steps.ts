@@ -5,18 +5,6 @@ import type { CoursePass, Method } from '@feverfew/knowledge';
  * method itself.
  */
 
-const bare = new WeakMap<Method, Method>();
-
-/** Without the wash that would follow it: a round has one of its own. */
-export function withoutWash(method: Method): Method {
-  if (!method.washAfter) return method;
-  const known = bare.get(method);
-  if (known) return known;
-  const made = { ...method, washAfter: false };
-  bare.set(method, made);
-  return made;
-}
-
 const cooled = new WeakMap<Method, Map<number, Method>>();
 
 /** As a wash: no hotter than this, °C (0 = as the method has it), and as warm as it may be, by hand too. */

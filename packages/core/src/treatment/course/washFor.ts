@@ -3,6 +3,7 @@ import { OPEN_TEMP_C } from '../../envelope/drawEnvelope.js';
 import { assessMethod, type EligibleMethod } from '../assess/assessMethod.js';
 import { suitsPiece } from '../assess/isRelevant.js';
 import type { PlanContext } from '../case/planContext.js';
+import { type PositionNote, positionNotes } from '../case/positionNotes.js';
 import type { NotUsed } from '../plan/round.js';
 import type { ArrangedRound } from './arranged.js';
 import { asWash } from './steps.js';
@@ -35,7 +36,7 @@ export function washFor(
     const here = kills && hygienic ? hygienic : context;
     const { eligible, candidate } = assessMethod(asWash(method, hottest), here, 0);
     if (!eligible && candidate) notUsed.push({ methodId: id, findings: candidate.findings });
-    return eligible ? [eligible] : [];
+    return eligible ? [withNotes(eligible, here)] : [];
   };
   const found = ids.flatMap(fits);
   if (found.length === 0) {
@@ -50,8 +51,20 @@ export function washFor(
   const handy = found.sort(
     (a, b) => (byMachine ? 1 : -1) * (Number(b.method.inMachine) - Number(a.method.inMachine)),
   );
-  return context.marks.length > 1 ? handy.sort((a, b) => middle(b) - middle(a)) : handy;
+  if (context.marks.length > 1) handy.sort((a, b) => middle(b) - middle(a));
+  return handy.sort((a, b) => a.missingAgentIds.length - b.missingAgentIds.length);
 }
+
+/** What a followed position puts into the drum counts among what comes on the piece. */
+function withNotes(eligible: EligibleMethod, context: PlanContext): EligibleMethod {
+  const agents = drumNotes(eligible, context).flatMap(({ agent }) => agent ?? []);
+  return agents.length > 0
+    ? { ...eligible, appliedAgents: [...eligible.appliedAgents, ...agents] }
+    : eligible;
+}
+
+export const drumNotes = ({ method }: EligibleMethod, context: PlanContext): PositionNote[] =>
+  method.inMachine ? positionNotes('wash', method, context) : [];
 
 /** Germs of a sick person, or what a nappy holds: once it is lifted and flushed cold, heat goes before the mark. */
 const mayInfect = ({ marks }: PlanContext): boolean =>

@@ -50,3 +50,7 @@ export interface Action extends Recipe {
   readonly alarmSignIds: readonly string[];
   readonly cautionIds: readonly string[];
 }
+
+/** The drum of a machine runs: a wash, whatever else it is for. */
+export const runsInDrum = ({ kind, programme }: Pick<Action, 'kind' | 'programme'>): boolean =>
+  kind === 'wash' || (kind === 'apply' && programme !== null && programme !== 'none' && programme !== 'hand');

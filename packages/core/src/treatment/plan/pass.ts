@@ -21,9 +21,11 @@ export interface OwnLog {
   readonly book: ExpectedEffect;
 }
 
-/** One pass of the ladder: a method with its full recipe. */
+/** One rung of the ladder: a pass of a round with its full recipe; the last of a round dries the piece and looks. */
 export interface Pass {
   readonly methodId: string;
+  /** The pass of a round it is; null in plans of before there were rounds, each rung of which is a whole treatment. */
+  readonly passId: string | null;
   readonly effect: ExpectedEffect;
   /** The same for each trouble by itself. */
   readonly effectByMark: readonly MarkEffect[];
@@ -42,4 +44,6 @@ export interface Pass {
   readonly findings: readonly Finding[];
   readonly cautionIds: readonly string[];
   readonly steps: readonly Action[];
+  /** How it is rinsed out when one stops here; null where a rinse is among its steps, or nothing was wetted. */
+  readonly rinseOut: Action | null;
 }

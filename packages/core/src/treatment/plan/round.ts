@@ -23,7 +23,10 @@ export interface Gone {
 
 /** One thing done in a round: what is put on or done, how long, and what it has come to afterwards. */
 export interface RoundPass
-  extends Omit<Pass, 'effect' | 'effectByMark' | 'ownLog' | 'totalMin' | 'steps' | 'acts'> {
+  extends Omit<
+    Pass,
+    'passId' | 'rinseOut' | 'effect' | 'effectByMark' | 'ownLog' | 'totalMin' | 'steps' | 'acts'
+  > {
   /** Of the round and its place in it: `r1p2`. */
   readonly id: string;
   readonly phase: Phase;

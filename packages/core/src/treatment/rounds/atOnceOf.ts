@@ -24,6 +24,13 @@ const LIFTED = ['minutes', 'hours', 'days', 'unknown'];
 const isDry = (lines: readonly { readonly verbs: readonly AtOnceVerb[] }[]): boolean =>
   lines.every(({ verbs }) => !verbs.includes('coldFlush'));
 
+/** There is something wet to blot up, and it neither dusts nor may not be touched. */
+const takesUp = ({ barred, marks }: PlanContext): boolean =>
+  !barred.has('blot') &&
+  marks.some(
+    ({ kinds, components }) => kinds.has('mark') && components.some(({ component }) => !component.dustHarms),
+  );
+
 /**
  * The first seconds: what helps every trouble told and harms none, on this piece, with nothing bought.
  * @param done what the rounds do: no line forbids for good what comes later at another mark
@@ -45,18 +52,34 @@ export function atOnceOf(context: PlanContext, done: ReadonlySet<Deed>): AtOnce 
       rinsable || (!item.surfaceOnly && isDry(atOnce.garment)) ? atOnce.garment : atOnce.surface,
     ),
     against,
-  ).filter(({ verbs }) => wet || verbs.includes('chill') || verbs.every((verb) => !WHILE_WET.includes(verb)));
+  )
+    // What is rinsed out first is wet by then.
+    .filter(({ bars }) => residues.length === 0 || !bars.includes('water'))
+    .filter(
+      ({ verbs }) => wet || verbs.includes('chill') || verbs.every((verb) => !WHILE_WET.includes(verb)),
+    );
+  // What may not be touched while it is wet is left to set first.
+  const untouched = barred.has('blot') && facts.wetness !== 'dry';
   const solids =
-    LIFTED.includes(facts.age) && marks.some(({ causes }) => causes.some(({ mark }) => mark.hasSolids));
+    !untouched &&
+    LIFTED.includes(facts.age) &&
+    marks.some(({ causes }) => causes.some(({ mark }) => mark.hasSolids));
   const lifted = solids && !lines.some(({ verbs }) => verbs.includes('lift') || verbs.includes('shake'));
   const fumes = fumesHere(context).length > 0 ? say([STANDING_NOTES.openWindows], barred) : [];
   const actions = [
     ...fumes.map(({ text }) => ({ text, verbs: ['ventilate' as const] })),
     ...rinsedOut.map(({ text }) => ({ text, verbs: ['rinseOutProduct' as const] })),
+    ...(untouched && lines.every(({ verbs }) => !verbs.includes('letDry'))
+      ? say([STANDING_NOTES.letItSet], against).map(({ text }) => ({ text, verbs: ['letDry' as const] }))
+      : []),
     ...(lifted
       ? say([STANDING_NOTES.liftFirst], against).map(({ text }) => ({ text, verbs: ['lift' as const] }))
       : []),
     ...lines.map(({ text, verbs }) => ({ text, verbs })),
+    // Where no line of a course may be said here, what is wet is still taken up.
+    ...(lines.length === 0 && facts.wetness === 'wet' && takesUp(context)
+      ? say([STANDING_NOTES.blotFirst], against).map(({ text }) => ({ text, verbs: ['blot' as const] }))
+      : []),
   ].filter((one, at, all) => all.findIndex(({ text }) => text === one.text) === at);
   return {
     actions,

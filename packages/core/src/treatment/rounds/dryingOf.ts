@@ -78,7 +78,7 @@ export function dryingOf(
   const [lowest] = ways;
   return {
     action: {
-      ...draftAction('dry', 0, {
+      ...draftAction('dry', {
         dryingWays: ways,
         notes: [
           ...notes,

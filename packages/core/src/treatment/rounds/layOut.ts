@@ -1,9 +1,11 @@
 import { deedsDone } from '../case/deedsDone.js';
 import type { PlanContext } from '../case/planContext.js';
 import { arrangeRounds } from '../course/arrangeRounds.js';
+import type { Pass } from '../plan/pass.js';
 import type { AtOnce, End, NotUsed, Round, VerdictLine } from '../plan/round.js';
 import { atOnceOf } from './atOnceOf.js';
 import { roundOf } from './roundOf.js';
+import { rungsOf } from './rungsOf.js';
 import { verdictOf } from './verdictOf.js';
 
 /** A treatment as an experienced hand would lay it out: first what it is and what to do at once, then the rounds. */
@@ -13,31 +15,37 @@ export interface LaidOut {
   readonly rounds: readonly Round[];
   readonly notUsed: readonly NotUsed[];
   readonly ends: readonly End[];
+  /** The rounds as a run climbs them: a rung a pass. */
+  readonly ladder: readonly Pass[];
 }
 
-/** @param tested the same case with the hidden water test passed, where only that would open the surface */
-export function layOut(told: PlanContext, tested: PlanContext | null): LaidOut {
-  const context = coverOnly({ ...told, inRounds: true });
-  const open = tested && { ...tested, inRounds: true };
+/** @param open the same case with the hidden water test passed, where only that would open the surface */
+export function layOut(told: PlanContext, open: PlanContext | null): LaidOut {
+  const context = coverOnly(told);
   const { rounds, notUsed, ends } = arrangeRounds(context, open);
   const done = new Set(
     rounds.flatMap(({ passes }) =>
       passes.flatMap(({ eligible }) => [...deedsDone(eligible.appliedAgents, eligible.window.action)]),
     ),
   );
+  const laid = rounds.map((round, index) =>
+    roundOf(
+      round,
+      index + 1,
+      rounds.slice(0, index).flatMap(({ passes }) => passes),
+      ({ opensAfterTest }) => (opensAfterTest && open ? open : context),
+    ),
+  );
+  const atOnce = atOnceOf(context, done);
   return {
     verdict: verdictOf(context),
-    atOnce: atOnceOf(context, done),
-    rounds: rounds.map((round, index) =>
-      roundOf(
-        round,
-        index + 1,
-        rounds.slice(0, index).flatMap(({ passes }) => passes),
-        ({ opensAfterTest }) => (opensAfterTest && open ? open : context),
-      ),
-    ),
+    atOnce,
+    rounds: laid,
     notUsed,
     ends,
+    ladder: laid.flatMap((round, at) =>
+      rungsOf(round, rounds[at]?.passes ?? [], at === 0 ? atOnce : null, context),
+    ),
   };
 }
 
@@ -60,4 +68,5 @@ export const NOTHING_LAID_OUT: LaidOut = {
   rounds: [],
   notUsed: [],
   ends: [],
+  ladder: [],
 };

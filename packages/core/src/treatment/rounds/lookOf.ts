@@ -1,7 +1,9 @@
-import type { Check, TroubleKind } from '@feverfew/knowledge';
+import { type Check, STANDING_CAUTIONS, type TroubleKind } from '@feverfew/knowledge';
 import { draftAction } from '../actions/draftAction.js';
 import { signsFor } from '../actions/signsFor.js';
 import type { PlanContext } from '../case/planContext.js';
+import { solventsEver } from '../case/residues.js';
+import { sayable } from '../case/sayable.js';
 import type { ArrangedRound, Placed } from '../course/arranged.js';
 import type { RoundLook } from '../plan/round.js';
 
@@ -31,10 +33,22 @@ export function lookOf(
     const all = [...new Set([...checks, ...more])];
     return { markId: mark.id, checks: all };
   });
+  const soaked = passes.some(({ eligible }) => eligible.method.wetting === 'immersion');
+  const afterwards = context.facts.piece.parts.flatMap((part) =>
+    part.fibres.flatMap(({ fibreId }) => context.index.fibres.get(fibreId)?.afterLook ?? []),
+  );
+  const bars =
+    solvent || solventsEver(context).length > 0
+      ? new Set([...context.barred, 'tumble' as const])
+      : context.barred;
   const again = `r${round}p${Math.max(1, (main ? passes.indexOf(main) : 0) + 1)}`;
   return {
     action: {
-      ...draftAction('finalLook', 0, main ? signsFor(main.eligible.method, context) : {}),
+      ...draftAction('finalLook', {
+        ...(main ? signsFor(main.eligible.method, context) : {}),
+        notes: soaked ? sayable([...new Set(afterwards)], context, { unwetted: false, bars }) : [],
+        cautionIds: STANDING_CAUTIONS.notYetGone,
+      }),
       id: `r${round}-look`,
     },
     byMark,

@@ -1,5 +1,5 @@
 import type { InRound } from '../actions/actionsInput.js';
-import { recipeRemarks } from '../actions/passOf.js';
+import { recipeRemarks } from '../actions/recipeRemarks.js';
 import { roundActions } from '../actions/roundActions.js';
 import { limitReasons } from '../assess/judge/limitReasons.js';
 import { riskOf } from '../assess/risk.js';
@@ -71,7 +71,7 @@ function passOf(
     solvent: all.slice(0, at).some((one) => one.eligible.appliedAgents.some((agent) => agent.flammable)),
   };
   const between = betweenOf(placed, all.slice(at + 1), context);
-  const actions = roundActions({ eligible, context, passIndex: at, inRound }, between.way, placed.extra).map(
+  const actions = roundActions({ eligible, context, inRound }, between.way, placed.extra).map(
     (action, step) => ({ ...action, id: `${id}p${at + 1}s${step + 1}-${action.kind}` }),
   );
   return {

@@ -7,8 +7,9 @@ import type { VerdictLine } from '../plan/round.js';
 export function verdictOf(context: PlanContext): VerdictLine[] {
   const { marks, item, knowledge, barred } = context;
   const donts = marks.flatMap((work) => courseFor(work, item.id, knowledge)?.atOnce.donts ?? []);
-  // A line on the cause of one trouble never asks for what another one forbids.
-  const moment = { unwetted: true, bars: new Set([...barred, ...donts.flatMap(({ bars }) => bars)]) };
+  // A line on the cause of one trouble never asks for what another one or the piece itself forbids.
+  const against = [...donts, ...item.notes].flatMap(({ bars }) => bars);
+  const moment = { unwetted: true, bars: new Set([...barred, ...against]) };
   const seen = new Set<string>();
   return marks.flatMap((work): VerdictLine[] => {
     const course = courseFor(work, item.id, knowledge);

@@ -137,7 +137,11 @@ export const inkAndPaint = [
         second: [P.warmSuds('film')],
         checks: ['feel'],
       }),
-      delicate: honest('dyePatch', 'Acetate and lining dissolve before the glue does.'),
+      delicate: delicate({
+        first: [P.lift({ expect: 'Bend and crack, tweezers.' }), P.ketone('film'), P.solventAir()],
+        checks: ['feel'],
+        end: end(1, 'dyePatch', 'Acetate and lining dissolve before the glue does: there it is patched.'),
+      }),
       protein: protein({
         first: [
           P.lift({ expect: 'A whole day cured: wet glue heats this cloth.' }),

@@ -14,6 +14,7 @@ import {
   W,
   white,
 } from './kit.js';
+import { names } from './lines.js';
 
 /** Iron, mould, scorch and iodine: what is not dirt in the usual sense. */
 export const ironMouldHeat = [
@@ -111,7 +112,7 @@ export const ironMouldHeat = [
     causeAction: ['Find the damp; dry within a day.'],
     garment: ['Bag it before you carry it through the house.', 'Outdoors, with a fine mask: let it dry.'],
     surfaceAtOnce: ['Air the room outwards; dry it.'],
-    donts: ['No brushing indoors, no shaking.', 'Nobody with asthma near it.'],
+    donts: [names('No brushing indoors, no shaking.'), 'Nobody with asthma near it.'],
     cloths: {
       white: white({
         first: [P.dust({ expect: 'Outdoors, mask on.' }), P.oxygen('pigment', [120, 360], [40, 60])],
@@ -196,7 +197,9 @@ export const ironMouldHeat = [
     causeAction: ['Clean the sole; one dot lower; a damp cloth between.'],
     garment: ['Lift it off; cool water on cotton and linen.'],
     surfaceAtOnce: [
-      'Take the heat away; feel for smoulder: smoke or a warm filling is drenched and carried outdoors.',
+      names(
+        'Take the heat away; feel for smoulder: smoke or a warm filling is drenched and carried outdoors.',
+      ),
     ],
     donts: ['No ironing over it.'],
     cloths: {

@@ -8,10 +8,16 @@ export type Line = string | Note;
 /** A line that tells a person to do what it speaks of. */
 export const does = (text: string, names: Deed[] = []): Note => {
   const asked = deedsSpokenOf(text.replace(FORBIDDEN_THERE, '')).filter((deed) => !names.includes(deed));
-  return always(text, { asks: asked, names: deedsSpokenOf(text).filter((deed) => !asked.includes(deed)) });
+  const dry: Deed[] = NO_WATER.test(text) ? ['water'] : [];
+  return always(text, {
+    asks: asked,
+    bars: dry,
+    names: deedsSpokenOf(text).filter((deed) => !asked.includes(deed) && !dry.includes(deed)),
+  });
 };
+const NO_WATER = /\bno water\b/i;
 /** What a line tells a person not to do, among what it tells them to do. */
-const FORBIDDEN_THERE = /\b(no|not|never) \w+/gi;
+const FORBIDDEN_THERE = /\b(no more|no|not|never|without) \w+/gi;
 /** A line that tells a person not to. */
 export const leaves = (text: string, names: Deed[] = []): Note => {
   const spoken = deedsSpokenOf(text);

@@ -17,7 +17,7 @@ const MOST_HARSHER = 2;
  */
 export function setAsideByLog(
   passes: readonly EligibleMethod[],
-): { eligible: EligibleMethod; finding: Finding }[] {
+): { eligible: EligibleMethod; next: EligibleMethod; finding: Finding }[] {
   return passes.flatMap((eligible, index) => {
     const { log } = eligible;
     const next = passes[index + 1];
@@ -30,6 +30,7 @@ export function setAsideByLog(
     return [
       {
         eligible,
+        next,
         finding: finding('logSaysOther', {
           methodId: next.method.id,
           uses,

@@ -1,51 +1,13 @@
 import { WATER_ID } from '@feverfew/knowledge';
 import { settledTemp } from '../../bath/heat/heatTheBath.js';
 import { neutralisedClaim as claimOf, neutralised } from '../../bath/solution/neutralised.js';
-import { removedShare } from '../../effect/removedShare.js';
 import { type Finding, finding } from '../../finding/finding.js';
 import { wallOf } from '../../household/vesselWall.js';
-import { toHundredth, toPct } from '../../quantity/rounding.js';
+import { toPct } from '../../quantity/rounding.js';
 import type { EligibleMethod } from '../assess/assessMethod.js';
-import { historyOf } from '../assess/effect/expectedEffect.js';
-import { timedWorkOf } from '../assess/effect/timedWorkOf.js';
-import { limitReasons } from '../assess/judge/limitReasons.js';
-import { riskOf } from '../assess/risk.js';
 import type { PlanContext } from '../case/planContext.js';
 import type { Action } from '../plan/action.js';
-import type { Act, Pass } from '../plan/pass.js';
 import { aimedDwell } from '../recipe/aimedDwell.js';
-import { buildActions } from './buildActions.js';
-
-/** Acts below this share per round are not worth naming. */
-const LEAST_ACT = 0.1;
-
-/** An eligible method with its full recipe, its time, its risk and its reasons. */
-export function passOf(eligible: EligibleMethod, rungIndex: number, context: PlanContext): Pass {
-  const { method, window, effect, log, remarks, harshness, missingAgentIds } = eligible;
-  const steps = buildActions({ eligible, context, passIndex: rungIndex, inRound: null });
-  const batches = Math.max(...steps.map((action) => action.batches));
-  const handsOnMin = steps.reduce((sum, action) => sum + action.handsOnMin * action.batches, 0);
-  const { byMark, ...whole } = effect;
-  return {
-    methodId: method.id,
-    effect: whole,
-    effectByMark: byMark,
-    ownLog: log && { uses: log.uses, worked: log.worked, book: log.prior },
-    acts: actsOf(eligible, context),
-    edges: limitReasons(eligible, context),
-    risk: riskOf(harshness),
-    handsOnMin,
-    totalMin: {
-      low: handsOnMin + window.dwellMin.min * batches,
-      high: handsOnMin + window.dwellMin.max * batches,
-    },
-    maxRounds: window.maxRounds,
-    missingAgentIds,
-    findings: [...remarks, ...recipeRemarks(eligible, steps, context)],
-    cautionIds: [...new Set(steps.flatMap((action) => action.cautionIds))],
-    steps,
-  };
-}
 
 /** What a person should know about the amounts and the bath. */
 export const recipeRemarks = (
@@ -53,28 +15,6 @@ export const recipeRemarks = (
   actions: readonly Action[],
   context: PlanContext,
 ): Finding[] => [...bigPours(actions), ...bathRemarks(eligible, actions, context)];
-
-function actsOf({ method, standIn, window }: EligibleMethod, context: PlanContext): Act[] {
-  const mechanisms = context.index.factsOf(method).mechanisms;
-  const work = timedWorkOf(method, standIn, window, context);
-  const seen = new Set<string>();
-  return context.marks.flatMap((mark) => {
-    const conditions = { wetting: method.wetting, work, ...historyOf(mark, context) };
-    return mark.components.flatMap(({ component }): Act[] => {
-      if (seen.has(component.id)) return [];
-      seen.add(component.id);
-      const { low, high } = removedShare(component, mechanisms, conditions, context.knowledge.rates);
-      if (high < LEAST_ACT) return [];
-      const through = component.removal
-        .filter((removal) => mechanisms.has(removal.mechanism))
-        .sort((a, b) => b.high - a.high)
-        .map((removal) => removal.mechanism);
-      return [
-        { componentId: component.id, mechanisms: through, low: toHundredth(low), high: toHundredth(high) },
-      ];
-    });
-  });
-}
 
 /** What the water comes to in the tub, before the piece goes in, whole °C. */
 function reachedIn({ vessel, bath }: Action, household: PlanContext['household']): number | null {

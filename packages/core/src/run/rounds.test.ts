@@ -1,0 +1,120 @@
+import { describe, expect, it } from 'vitest';
+import { cases, household, knowledge, label, piece, tried, trouble } from '../test/fixtures.js';
+import type { Plan } from '../treatment/plan/plan.js';
+import { planTreatment } from '../treatment/planTreatment.js';
+import type { TroubleFacts } from '../trouble/troubleFacts.js';
+import { exposureOf } from '../wear/exposure.js';
+import { applyRunEvent, currentAction } from './applyRunEvent.js';
+import type { Choice, LookAnswer, RunEvent } from './runEvent.js';
+import type { RunState } from './runState.js';
+
+const planOf = (facts: TroubleFacts): Plan => planTreatment(facts, household, knowledge);
+
+/** A run that is gone through step by step; what a look says, and what is decided then, is asked of the caller. */
+class Walk {
+  readonly events: RunEvent[] = [];
+  readonly plan: Plan;
+  state: RunState;
+  constructor(plan: Plan, rungIndex = 0) {
+    this.plan = plan;
+    const started = { kind: 'started', at: this.at(), rungIndex } as const;
+    const begun = applyRunEvent(null, started, plan);
+    if (!begun.ok) throw new Error(begun.refusal);
+    this.events.push(started);
+    this.state = begun.state;
+  }
+  private at(): string {
+    return new Date(Date.UTC(2026, 10, 24, 8, this.events.length)).toISOString();
+  }
+  get kind(): string | undefined {
+    return currentAction(this.state, this.plan)?.kind;
+  }
+  get rung(): string | undefined {
+    return this.plan.ladder[this.state.rungIndex]?.methodId;
+  }
+  send(event: RunEvent extends infer E ? (E extends RunEvent ? Omit<E, 'at'> : never) : never): this {
+    const whole = { ...event, at: this.at() } as RunEvent;
+    const next = applyRunEvent(this.state, whole, this.plan);
+    if (!next.ok) throw new Error(`${next.refusal} at ${this.rung} ${this.kind}`);
+    this.events.push(whole);
+    this.state = next.state;
+    return this;
+  }
+  done(): this {
+    return this.send({ kind: 'stepDone', stepId: currentAction(this.state, this.plan)?.id ?? '' });
+  }
+  upToLook(): this {
+    while (this.kind !== 'look' && this.kind !== 'finalLook') this.done();
+    return this;
+  }
+  look(answer: LookAnswer, choice: Choice): this {
+    return this.upToLook().send({ kind: 'looked', answer, leftPct: null }).send({ kind: 'decided', choice });
+  }
+  upToTheEnd(answer: LookAnswer = 'moving'): this {
+    while (this.upToLook().kind === 'look') this.look(answer, 'continue');
+    return this;
+  }
+}
+
+describe('a run in rounds', () => {
+  it('goes through every pass of a round to its one drying and its look', () => {
+    for (const facts of Object.values(cases)) {
+      const plan = planOf(facts);
+      if (plan.ladder.length === 0) continue;
+      const walk = new Walk(plan).upToTheEnd();
+      const [round] = plan.rounds;
+      expect(walk.kind).toBe('finalLook');
+      expect(walk.state.rungIndex + 1).toBe(round?.passes.length);
+      expect(walk.state.times).toEqual(round?.passes.map(() => 1));
+    }
+  });
+  it('once a look says gone, leads to what washes it out, past all that is no longer needed', () => {
+    const walk = new Walk(planOf(cases.bloodOnWoolBlanket)).look('gone', 'continue');
+    expect([walk.rung, walk.state.times]).toEqual(['delicateHandSoak', [1, 0, 0, 1]]);
+  });
+  it('leads to the drying where nothing washes it out', () => {
+    const walk = new Walk(planOf(trouble('tea', piece('armchair', { cotton: 100 }, { code: 'W' }))));
+    const round = walk.plan.rounds[0] ?? expect.unreachable();
+    expect(round.passes.length).toBeGreaterThan(1);
+    while (walk.state.rungIndex === 0) {
+      if (walk.kind === 'look') walk.look('gone', 'continue');
+      else walk.done();
+    }
+    expect(walk.kind).toBe('dry');
+  });
+  it('the dry look speaks of the pass that does most, and begins there again while it helps', () => {
+    const walk = new Walk(planOf(cases.bloodOnWoolBlanket)).upToTheEnd();
+    const better = walk.plan.rounds[0]?.look?.ways.find(({ way }) => way === 'better')?.passId;
+    const main = walk.plan.ladder.findIndex(({ passId }) => passId === better);
+    walk.send({ kind: 'looked', answer: 'moving', leftPct: 50 });
+    expect(walk.state.looks.at(-1)).toMatchObject({ rungIndex: main, round: 1 });
+    expect(walk.state.decision?.choices[0]).toBe('repeat');
+    walk.send({ kind: 'decided', choice: 'repeat' });
+    expect([walk.state.rungIndex, walk.kind, walk.state.round]).toEqual([main, 'mix', 2]);
+    // As often as the method bears, and no more.
+    const { maxRounds = 0 } = walk.plan.ladder[main] ?? {};
+    for (let round = 2; round < maxRounds; round += 1) walk.upToTheEnd().look('moving', 'repeat');
+    walk.upToTheEnd().send({ kind: 'looked', answer: 'moving', leftPct: 25 });
+    expect(walk.state.decision?.choices).not.toContain('repeat');
+  });
+  it('that has stalled at its end leads on to the next round', () => {
+    const walk = new Walk(planOf(cases.blackberryOnArmchair)).upToTheEnd();
+    walk.look('stalled', 'nextRung');
+    expect(walk.plan.ladder[walk.state.rungIndex]?.passId).toBe('r2p1');
+  });
+  it('begins with rinsing out what an earlier product left, and not after it', () => {
+    const plan = planOf({ ...cases.beetrootOnDamask, tried: tried('vinegar') });
+    expect(plan.ladder.length).toBeGreaterThan(1);
+    expect(plan.ladder[0]?.steps.map(({ kind }) => kind)).toContain('rinseBefore');
+    expect(() => new Walk(plan, 1)).toThrow('earlierProductFirst');
+  });
+  it('keeps heat closed by every pass it has begun, looked at or not', () => {
+    const plan = planOf({ ...trouble('ballpoint', piece('tShirt', { cotton: 100 }, { label: label(40) })) });
+    const walk = new Walk(plan).upToTheEnd();
+    expect(() => walk.send({ kind: 'heatAllowed', reason: 'in a hurry' })).toThrow('heatEndangersPeople');
+  });
+  it('counts a wash of the machine as a wash, and its minutes as no soak', () => {
+    const walk = new Walk(planOf(cases.fishOverall)).upToTheEnd();
+    expect(exposureOf(walk.events, walk.plan, knowledge, 0)).toMatchObject({ machineWashes: 1 });
+  });
+});

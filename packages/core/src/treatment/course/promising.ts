@@ -1,0 +1,56 @@
+import type { Cloth } from '@feverfew/knowledge';
+import type { EligibleMethod } from '../assess/assessMethod.js';
+import { eligibleHere } from '../assess/assessRelevant.js';
+import { isTooEarly } from '../assess/isTooEarly.js';
+import type { PlanContext } from '../case/planContext.js';
+import { added, gainOf, goneAfter, leastGone, workOf } from './goneAfter.js';
+import { phaseOf } from './phaseOf.js';
+import { ofNoCourse, type Placing, type Start } from './placing.js';
+
+/** So much must be gone for a plan to be left as its courses have it, and so much a further way must add: our own choice. */
+const ENOUGH_GONE = 0.6;
+const WORTH_OFFERING = 0.15;
+
+/**
+ * What the courses lack here and would still take much of what is left: offered in a round of its own, as worked out.
+ * Empty where the courses do enough, and on what is too frail to go beyond them.
+ * @param state what has been done by then
+ * @param not methods that are left out or were chosen against
+ */
+export function promising(
+  context: PlanContext,
+  open: PlanContext | null,
+  state: Start,
+  not: readonly string[],
+  cloth: Cloth,
+): Placing[] {
+  const { facts } = context;
+  const gone = goneAfter(state.worked, context);
+  const frail =
+    ['antique', 'irreplaceable'].includes(facts.piece.condition) || facts.piece.parts.length === 0;
+  if (frail || leastGone(gone) >= ENOUGH_GONE) return [];
+  const done = state.passes.map(({ eligible }) => eligible);
+  const shut = new Set(eligibleHere(context).map(({ method }) => method.id));
+  const [best] = eligibleHere(open ?? context)
+    .filter(({ method, missingAgentIds }) => {
+      const seen = not.includes(method.id) || done.some((one) => one.method.id === method.id);
+      return !seen && missingAgentIds.length === 0 && phaseOf(method, context) !== 'wash';
+    })
+    .filter(({ method }) => cloth !== 'dryOnly' || method.wetting === 'dry')
+    .filter((one) => !meets(one, done, context) && !isTooEarly(one, done, context))
+    .map((one) => ({
+      one,
+      gain: gainOf(gone, goneAfter(added(state.worked, workOf(one, context)), context)),
+    }))
+    .filter(({ gain }) => gain >= WORTH_OFFERING)
+    .sort((a, b) => b.gain - a.gain || a.one.harshness - b.one.harshness);
+  return best ? [ofNoCourse(best.one, context, !shut.has(best.one.method.id))] : [];
+}
+
+/** It may not meet something that was done, rinsed out or not: what courses do not join is not joined here. */
+const meets = (one: EligibleMethod, done: readonly EligibleMethod[], { index }: PlanContext): boolean =>
+  done.some((pass) =>
+    pass.appliedAgents.some((earlier) =>
+      one.appliedAgents.some((agent) => index.pairsBetween(earlier, agent).length > 0),
+    ),
+  );
