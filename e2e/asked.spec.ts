@@ -17,7 +17,10 @@ test('a new trouble on a known piece: three interactions and far less than 15 se
   await expect(page.getByLabel('The facts')).toContainText(
     'There is red wine on the damask cloth, since just now, still wet',
   );
-  await expect(desk.rung('coldFlush')).toBeVisible();
+  await expect(desk.rung('coldFromBack')).toBeVisible();
+  await expect(page.getByRole('region', { name: 'At once' })).toContainText(
+    'Blot a minute; cold water through',
+  );
   expect(interactions).toBe(3);
   expect(Date.now() - startedAt).toBeLessThan(15_000);
 });
@@ -35,7 +38,7 @@ test('blood and soup on a mattress make one plan; what is gone drops out', async
   await desk.firstHit().click();
   await expect(page.getByLabel('The facts')).toContainText('There is blood and soup on the mattress');
   await expect(page.getByText('One plan for all 2')).toBeVisible();
-  await expect(desk.rung('mattressEnzyme')).toBeVisible();
+  await expect(desk.rung('detergentBlot')).toBeVisible();
   await desk.blank('left').click();
   await page.getByRole('button', { name: 'blood protein and iron' }).click();
   await page.getByRole('button', { name: 'Done', exact: true }).click();

@@ -25,7 +25,7 @@ test('a blend of 140 % is marked at its blank, the last plan stays, and correcti
   await expect(desk.blank('fibres')).toHaveAttribute('aria-invalid', 'true');
   await expect(page.getByText(complaint)).toBeVisible();
   await expect(page.getByRole('button', { name: /^Start/ })).toBeDisabled();
-  await expect(page.getByRole('list', { name: 'Ladder', exact: true })).toBeVisible();
+  await expect(page.getByRole('list', { name: 'Steps of round 1' })).toBeVisible();
 
   await desk.blank('fibres').click();
   await page.getByLabel('Share of polyester in %').fill('20');

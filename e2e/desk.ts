@@ -6,7 +6,7 @@ export class Desk {
 
   async open(): Promise<void> {
     await this.page.goto('/trouble');
-    await expect(this.page.getByRole('heading', { name: 'The ladder forms here' })).toBeVisible();
+    await expect(this.page.getByRole('heading', { name: 'The plan forms here' })).toBeVisible();
   }
 
   blank(id: string): Locator {
@@ -74,7 +74,7 @@ export class Desk {
   }
 
   rung(methodId: string): Locator {
-    return this.page.locator(`[data-rung="${methodId}"]`);
+    return this.page.locator(`[data-rung="${methodId}"]`).first();
   }
 
   lost(methodId: string): Locator {

@@ -17,36 +17,43 @@ test('beetroot on linen, from a blank page to a logged outcome', async ({ page }
       'metal on it; its tag says 60°, oxygen only, tumble low.',
   );
 
-  await expect(page.getByRole('heading', { name: 'Three rungs, gentlest first' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: /^Round 1: 23 min of yours/ })).toBeVisible();
+  await expect(page.getByRole('region', { name: 'At once' })).toContainText('No soap bar: soap sets tannin.');
   await expect(page.getByRole('button', { name: 'Why 60 °C?' })).toContainText('60 °C — sewn-in label');
   await expect(desk.rung('oxygenSoak')).toContainText('3½ tbsp (53 g) oxygen bleach powder, in 7 L at 60 °C');
-  await expect(desk.rung('oxygenSoak')).toContainText('takes out 50–90 % of what is left');
+  await expect(desk.rung('oxygenSoak')).toContainText('60–90 % gone');
   await expect(page.getByRole('group', { name: 'Cautions' })).toContainText("Follow the product's own label");
 
-  await page.getByRole('button', { name: 'Start with rung 1' }).click();
+  await page.getByRole('button', { name: 'Start', exact: true }).click();
   const tub = new Tub(page);
+  await expect(tub.step('firstAid')).toBeVisible();
   await tub.workTo('mix');
-  await expect(page.getByText('delicate detergent').first()).toBeVisible();
+  await expect(page.getByText('oxygen bleach powder').first()).toBeVisible();
   await tub.workTo('dwell');
   await tub.tap('Start the clock');
-  await expect(page.getByTestId('clock')).toHaveText(/^(10:00|9:\d\d)$/);
+  await expect(page.getByTestId('clock')).toHaveText(/^\d h \d\d min$/);
   await tub.tap('Look in');
   await tub.tap('Most of it');
   await tub.tap('Leave it in');
   await expect(page.getByTestId('clock')).toBeVisible();
   await tub.tap('Look in');
   await tub.tap('Gone');
-  await tub.tap(/go on$|wash it now$/);
+  await tub.tap('Take it out and go on');
   await expect(tub.step('look')).toBeVisible();
   await tub.tap('Gone');
-  await tub.tap(/go on$|wash it now$/);
-  await expect(tub.step('rinse')).toBeVisible();
-  await tub.workTo('wash');
-  await expect(page.getByText('Normal programme, 40 °C at most')).toBeVisible();
+  await tub.tap('Go on');
+  await expect(page.getByText('Round 1, step 2 of 2')).toBeVisible();
+  await tub.workTo('dwell');
+  await tub.tap('Start the clock');
+  await tub.tap('Look in');
+  await tub.tap('A trace');
+  await tub.tap('Take it out and go on');
+  await expect(tub.step('dry')).toBeVisible();
+  await expect(page.getByText('No tumble, iron or hot wash yet')).toBeVisible();
   await tub.workTo('finalLook');
   await tub.tap('Gone');
   await page.getByRole('button', { name: /Add a note/ }).click();
-  await page.getByLabel(/Note for next time/).fill('Cold water from the back did most of it.');
+  await page.getByLabel(/Note for next time/).fill('The soak did most of it.');
   await tub.tap('Write down: Gone');
   await expect(tub.step('finished')).toHaveText('Gone');
 
@@ -57,30 +64,30 @@ test('beetroot on linen, from a blank page to a logged outcome', async ({ page }
 
   await page.getByRole('link', { name: 'the table linen', exact: true }).click();
   await expect(page.getByRole('heading', { name: 'table linen' })).toBeVisible();
-  await expect(page.getByText('Cold flush, then detergent: Gone')).toBeVisible();
+  await expect(page.getByText('Oxygen soak: Gone')).toBeVisible();
 });
 
-test('stalled leads to the next rung, something wrong leads to rinsing out', async ({ page }) => {
+test('what has stalled goes on to the wash, something wrong leads to rinsing out', async ({ page }) => {
   const desk = new Desk(page);
   const tub = new Tub(page);
   await desk.open();
   await desk.find('mark', 'beetroot');
   await desk.find('piece', 'damask');
   await desk.choose('age', 'today');
-  await desk.rung('machineOxygenWash').getByRole('button').first().click();
-  await page.getByRole('button', { name: 'Start with rung 2' }).click();
+  await desk.choose('wetness', 'dry');
+  await page.getByRole('button', { name: 'Start', exact: true }).click();
+  await tub.workTo('mix');
+  await expect(page.getByRole('img', { name: /lidded 14 L bucket, filled to \d+ %/ })).toBeVisible();
+  await expect(page.getByRole('group', { name: 'Cautions' })).toContainText('tongs, not hands');
   await tub.workTo('dwell');
   await tub.tap('Start the clock');
   await tub.tap('Look in');
   await tub.tap('Gone');
-  await tub.tap(/go on$|wash it now$/);
+  await tub.tap('Take it out and go on');
   await tub.tap('All of it');
-  await expect(page.getByText('change the mechanism, not the strength')).toBeVisible();
-  await tub.tap(/^Next rung/);
-  await expect(page.getByText('Rung 3 of 3')).toBeVisible();
-  await tub.workTo('mix');
-  await expect(page.getByRole('img', { name: /9 L basin, filled to 82 %/ })).toBeVisible();
-  await expect(page.getByRole('group', { name: 'Cautions' })).toContainText('tongs, not hands');
+  await expect(page.getByText('something else comes next')).toBeVisible();
+  await tub.tap('Go on');
+  await expect(page.getByText('Round 1, step 2 of 2')).toBeVisible();
   await tub.workTo('dwell');
   await tub.tap('Start the clock');
   await tub.tap('Look in');
@@ -88,12 +95,14 @@ test('stalled leads to the next rung, something wrong leads to rinsing out', asy
   await tub.tap(/^Threads part/);
   await tub.tap('Stop and rinse it out');
   await expect(tub.step('rinse')).toBeVisible();
+  await tub.tap('Done');
+  await expect(tub.step('dry')).toBeVisible();
 });
 
 test('a kept trouble opens with its facts; Today and the linen book show the demo', async ({ page }) => {
   await page.goto('/');
   await expect(
-    page.getByRole('link', { name: /9 L basin.*lawn petticoat.*Long oxygen soak/s }),
+    page.getByRole('link', { name: /lidded 14 L bucket.*lawn petticoat.*Long oxygen soak/s }),
   ).toBeVisible();
   await page.getByRole('link', { name: /ceilidh waistcoat/ }).click();
   await expect(page.getByLabel('The facts')).toContainText(

@@ -50,14 +50,14 @@ const CASES: readonly Case[] = [
     ...carpet,
     marks: ['blackcurrant'],
     facts: fresh,
-    rungs: ['dryBlot', 'coldBlot'],
+    rungs: ['coldBlot', 'vinegarDetergentBlot', 'weighDown'],
   },
   {
     name: 'berry wine on a stair carpet, a week old',
     ...carpet,
     marks: ['blackcurrant'],
     facts: { age: 'weeks', wetness: 'dry' },
-    rungs: ['detergentBlot', 'peroxideDab'],
+    rungs: ['vinegarDetergentBlot', 'peroxideDab'],
     says: [/odds are lower/],
   },
   {
@@ -67,7 +67,7 @@ const CASES: readonly Case[] = [
     parts: { ticking: { cotton: 60, polyester: 40 }, filling: { polyester: 100 } },
     piece: { colour: 'white' },
     facts: { age: 'days', wetness: 'dry' },
-    rungs: ['mattressEnzyme'],
+    rungs: ['absorbentDust', 'detergentBlot', 'peroxideDab'],
     says: [/One plan for all 2/, /Never flooded/],
   },
   {
@@ -77,7 +77,7 @@ const CASES: readonly Case[] = [
     parts: { crown: { cotton: 100 }, sweatband: { cotton: 100 }, stiffener: {} },
     piece: { colour: 'dark' },
     facts: { age: 'weeks' },
-    rungs: ['sweatbandWipe'],
+    rungs: ['detergentBlot'],
     says: [/Never soaked/],
   },
   {
@@ -87,7 +87,7 @@ const CASES: readonly Case[] = [
     parts: { 'whole piece': { cotton: 100 } },
     piece: { colour: 'white', label: machine(60), dryMassG: 14_000 },
     facts: whole,
-    rungs: ['machineOxygenWash'],
+    rungs: ['dryVacuum', 'oxygenSoak'],
   },
   {
     name: 'indigo run from jeans on cream curtains',
@@ -96,7 +96,7 @@ const CASES: readonly Case[] = [
     parts: { 'whole piece': { cotton: 60, linen: 40 } },
     piece: { colour: 'natural', label: machine(40) },
     facts: { ...whole, wetness: 'wet', age: 'hours', reach: 'shop' },
-    rungs: ['coldRunRinse', 'dyeSuspendingSoak'],
+    rungs: ['dyeSuspendingSoak'],
     says: [/do not tumble/],
   },
   {
@@ -106,7 +106,7 @@ const CASES: readonly Case[] = [
     parts: { 'whole piece': { linen: 100 }, binding: { cotton: 100 } },
     piece: { colour: 'multicoloured', fastness: 'failed', label: machine(60) },
     facts: { ...whole, wetness: 'wet', age: 'hours' },
-    rungs: ['coldRunRinse'],
+    rungs: ['delicateHandSoak'],
     says: [/Keep it wet, cold and moving/],
   },
   {
@@ -116,7 +116,7 @@ const CASES: readonly Case[] = [
     parts: { lace: { cotton: 100 }, ribbon: { silk: 100 } },
     piece: { colour: 'natural', condition: 'antique' },
     facts: { ...whole, age: 'months' },
-    rungs: ['airing', 'delicateHandSoak'],
+    rungs: ['airing'],
     says: [/conservator/],
   },
   {
@@ -126,7 +126,7 @@ const CASES: readonly Case[] = [
     parts: { shell: { polyamide: 80, elastane: 20 }, padding: { polyester: 100 } },
     piece: { colour: 'dark', label: machine(30, { bleach: 'never', tumble: 'never' }) },
     facts: whole,
-    rungs: ['airing', 'vinegarSoak'],
+    rungs: ['vinegarSoak', 'gentleMachineWash'],
     says: [/The pad splits/],
   },
   {
@@ -136,7 +136,7 @@ const CASES: readonly Case[] = [
     parts: { 'whole piece': { cotton: 100 } },
     piece: { colour: 'dark', fastness: 'proven', label: machine(60) },
     facts: { ...whole, age: 'months' },
-    rungs: ['vinegarRinse', 'citricSoak'],
+    rungs: ['deepStrip', 'citricSoak'],
     says: [/Softener stops terry/],
   },
   {
@@ -146,7 +146,7 @@ const CASES: readonly Case[] = [
     parts: { 'whole piece': { cotton: 100 } },
     piece: { colour: 'mid', label: machine(40) },
     facts: { age: 'hours' },
-    rungs: ['absorbentThenDetergent'],
+    rungs: ['absorbentDust', 'neatDetergentSpot'],
     says: [/No water first/],
   },
   {
@@ -156,7 +156,7 @@ const CASES: readonly Case[] = [
     parts: { 'whole piece': { wool: 100 } },
     piece: { colour: 'white' },
     facts: { age: 'hours', wetness: 'dry' },
-    rungs: ['brushOffDry', 'coldFlush'],
+    rungs: ['brushOffDry', 'delicateHandSoak'],
   },
   {
     name: 'X-coded chair',
@@ -193,7 +193,7 @@ const CASES: readonly Case[] = [
     parts: { cover: { cotton: 100 }, filling: { down: 100 } },
     piece: { colour: 'white', label: machine(40) },
     facts: { age: 'hours' },
-    rungs: ['coldFlush'],
+    rungs: ['coldBlot', 'detergentBlot'],
     says: [/Down and feather: no enzymes/],
   },
   {
@@ -203,7 +203,7 @@ const CASES: readonly Case[] = [
     parts: { 'whole piece': { polyamide: 80, elastane: 20 } },
     piece: { colour: 'pale', label: tag({ kind: 'hand' }) },
     facts: { age: 'hours' },
-    rungs: ['absorbentThenDetergent'],
+    rungs: ['neatDetergentSpot', 'delicateHandSoak'],
     says: [/no bleach/i],
   },
   {
@@ -233,7 +233,7 @@ const CASES: readonly Case[] = [
     parts: { 'whole piece': { viscose: 100 } },
     piece: { colour: 'dark', label: tag({ kind: 'never' }, { dryClean: 'P' }) },
     facts: { age: 'hours', wetness: 'dry' },
-    rungs: ['coldBlot', 'detergentBlot'],
+    rungs: [],
     says: [/no permission for solvents at home/],
   },
   {
@@ -294,12 +294,12 @@ test('every trouble of the list brings a short plan of its own to the screen', a
     );
     await page.goto('/trouble');
     const desk = new Desk(page);
-    const ladder = page.getByRole('list', { name: 'Ladder', exact: true });
-    await expect(ladder, given.name).toBeVisible();
+    const title = given.rungs.length > 0 ? /^Round 1: / : 'No home method';
+    await expect(page.getByRole('heading', { name: title }), given.name).toBeVisible();
     for (const methodId of given.rungs) await expect(desk.rung(methodId), given.name).toBeVisible();
     for (const words of given.says ?? []) await expect(page.locator('main'), given.name).toContainText(words);
-    const rungs = ladder.locator('[data-rung]');
-    expect(await rungs.count(), given.name).toBeLessThanOrEqual(5);
+    const steps = page.getByRole('list', { name: 'Steps of round 1' }).locator('[data-rung]');
+    expect(await steps.count(), given.name).toBeLessThanOrEqual(6);
     const text = (await page.locator('main').innerText()).replace(/\s+/g, ' ');
     for (const [other, before] of seen) expect(text, `${given.name} and ${other}`).not.toBe(before);
     seen.set(given.name, text);
@@ -319,7 +319,7 @@ test('a bottle of unknown strength is kept out, and the page says what to do', a
   );
   await page.goto('/trouble');
   const desk = new Desk(page);
-  await expect(desk.rung('detergentBlot')).toBeVisible();
+  await expect(desk.rung('vinegarDetergentBlot')).toBeVisible();
   await expect(desk.rung('peroxideDab')).toHaveCount(0);
   await desk.showAllLosers();
   await expect(desk.lost('peroxideDab')).toContainText(

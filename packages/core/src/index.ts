@@ -86,7 +86,7 @@ export { ACTION_KINDS, type Action } from './treatment/plan/action.js';
 export { type Pass, RISKS } from './treatment/plan/pass.js';
 export type { Candidate, Plan } from './treatment/plan/plan.js';
 export type { BathOutlook, Ingredient } from './treatment/plan/recipe.js';
-export { LOOK_WAYS, PHASES, type Round, type RoundPass } from './treatment/plan/round.js';
+export { type AtOnce, LOOK_WAYS, PHASES, type Round, type RoundPass } from './treatment/plan/round.js';
 export { planTreatment } from './treatment/planTreatment.js';
 export { nextToLook, replayTrial } from './trial/replayTrial.js';
 export { TRIAL_PLACES, type TrialEvent, type TrialSetup, type TrialState } from './trial/trial.js';
@@ -128,6 +128,7 @@ export { effectRange, effectWords } from './words/effectWords.js';
 export { findingWords } from './words/findingWords.js';
 export type { Lexicon } from './words/lexicon.js';
 export { ownerWords } from './words/ownerWords.js';
+export { type PassWords, planText, roundWords } from './words/roundWords.js';
 export {
   clashWords,
   lookQuestionWords,

@@ -62,8 +62,6 @@ export class PieceHistoryService {
   }
 }
 
-/** Pass of each round that was looked at; a pass nobody looked at counts once. */
-function roundsOf({ state }: RunSummary): number[] {
-  const rounds = new Map(state.looks.map((look) => [`${look.rungIndex} ${look.round}`, look.rungIndex]));
-  return rounds.size > 0 ? [...rounds.values()] : [state.rungIndex];
-}
+/** Every pass as often as it was begun. */
+const roundsOf = ({ state }: RunSummary): number[] =>
+  state.times.flatMap((times, rungIndex) => Array.from({ length: times }, () => rungIndex));

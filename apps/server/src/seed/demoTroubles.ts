@@ -42,9 +42,7 @@ export const openTroubles: readonly DemoTrouble[] = [
 ];
 
 export interface DemoRun extends DemoTrouble {
-  /** The pass taken, by its method. */
-  readonly methodId: string;
-  /** Answers at each look of the first dwell's end, in order of rounds; the last one ends the run. */
+  /** Answers at each dry look, in order; the last one ends the run, the others lead to the same again, or to the next round. */
   readonly looks: readonly { readonly answer: 'gone' | 'moving' | 'stalled'; readonly leftPct: number }[];
   readonly outcome: 'gone' | 'better' | 'unchanged';
   readonly note: string;
@@ -59,7 +57,6 @@ export const finishedRuns: readonly DemoRun[] = [
     age: 'weeks',
     size: cm(2, 2),
     hoursAgo: 24 * 9,
-    methodId: 'citricSpot',
     looks: [
       { answer: 'moving', leftPct: 40 },
       { answer: 'gone', leftPct: 0 },
@@ -74,7 +71,6 @@ export const finishedRuns: readonly DemoRun[] = [
     age: 'days',
     size: 'allOver',
     hoursAgo: 24 * 20,
-    methodId: 'airing',
     looks: [{ answer: 'gone', leftPct: 5 }],
     outcome: 'gone',
     note: 'One night under the porch roof was enough.',
@@ -87,7 +83,6 @@ export const finishedRuns: readonly DemoRun[] = [
     wetness: 'wet',
     size: cm(20, 15),
     hoursAgo: 24 * 33,
-    methodId: 'coldBlot',
     looks: [
       { answer: 'moving', leftPct: 50 },
       { answer: 'stalled', leftPct: 45 },
@@ -102,7 +97,6 @@ export const finishedRuns: readonly DemoRun[] = [
     age: 'months',
     size: 'allOver',
     hoursAgo: 24 * 45,
-    methodId: 'machineOxygenWash',
     looks: [{ answer: 'gone', leftPct: 10 }],
     outcome: 'gone',
     note: 'White enough for the press.',
@@ -115,7 +109,6 @@ export const finishedRuns: readonly DemoRun[] = [
     wetness: 'wet',
     size: cm(8, 8),
     hoursAgo: 24 * 60,
-    methodId: 'coldFlush',
     looks: [{ answer: 'gone', leftPct: 0 }],
     outcome: 'gone',
     note: 'Caught it at the table.',
@@ -126,11 +119,10 @@ export const finishedRuns: readonly DemoRun[] = [
     markIds: ['stiffTowels'],
     age: 'months',
     size: 'allOver',
-    hoursAgo: 24 * 75,
-    methodId: 'vinegarRinse',
-    looks: [{ answer: 'stalled', leftPct: 80 }],
+    hoursAgo: 24 * 230,
+    looks: [{ answer: 'stalled', leftPct: 95 }],
     outcome: 'unchanged',
-    note: 'Still stiff. Try the soda next time.',
+    note: 'Still stiff after the soda.',
   },
 ];
 
@@ -140,48 +132,36 @@ type Tried = readonly [
   markId: string,
   age: DemoTrouble['age'],
   daysAgo: number,
-  methodId: string,
   leftPct: readonly number[],
   note: string,
 ];
 const TRIED: readonly Tried[] = [
-  ['bathTowels', 'stiffTowels', 'months', 210, 'gentleMachineWash', [100], 'Nothing.'],
-  [
-    'kitchenTowels',
-    'stiffTowels',
-    'months',
-    190,
-    'gentleMachineWash',
-    [100],
-    'Soft while wet, stiff again dry.',
-  ],
-  ['bathTowels', 'stiffTowels', 'months', 160, 'gentleMachineWash', [75], ''],
-  ['kitchenTowels', 'stiffTowels', 'months', 130, 'gentleMachineWash', [100], ''],
-  ['kitchenTowels', 'stiffTowels', 'months', 60, 'vinegarRinse', [25], 'Soft. It was the lime.'],
-  ['bathTowels', 'stiffTowels', 'months', 38, 'vinegarRinse', [25], 'Much better than the time before.'],
-  ['lockShirts', 'grass', 'days', 120, 'enzymePretreat', [25, 5], ''],
-  ['lockShirts', 'grass', 'days', 96, 'enzymePretreat', [5], 'Overnight cover did it.'],
-  ['lockShirts', 'grass', 'days', 70, 'enzymePretreat', [0], ''],
-  ['lockShirts', 'sweatYellow', 'months', 85, 'machineOxygenWash', [75], 'Hardly.'],
-  ['lockShirts', 'sweatYellow', 'months', 58, 'machineOxygenWash', [75], ''],
-  ['kitchenTowels', 'coffee', 'hours', 88, 'coldFlush', [5], 'Straight under the pump.'],
-  ['kitchenTowels', 'coffee', 'hours', 61, 'coldFlush', [0], ''],
-  ['kitchenTowels', 'coffee', 'hours', 40, 'coldFlush', [25], ''],
-  ['kitchenTowels', 'coffee', 'hours', 17, 'coldFlush', [0], ''],
+  ['bathTowels', 'stiffTowels', 'months', 210, [100], 'Nothing.'],
+  ['kitchenTowels', 'stiffTowels', 'months', 190, [100], 'Soft while wet, stiff again dry.'],
+  ['kitchenTowels', 'stiffTowels', 'months', 60, [100, 25], 'Soft after the citric acid. It was the lime.'],
+  ['bathTowels', 'stiffTowels', 'months', 38, [100, 10], 'Soda nothing, citric much better.'],
+  ['lockShirts', 'grass', 'days', 120, [25, 5], ''],
+  ['lockShirts', 'grass', 'days', 96, [5], 'Overnight cover did it.'],
+  ['lockShirts', 'grass', 'days', 70, [0], ''],
+  ['lockShirts', 'sweatYellow', 'months', 85, [75], 'Hardly.'],
+  ['lockShirts', 'sweatYellow', 'months', 58, [75], ''],
+  ['kitchenTowels', 'coffee', 'hours', 88, [5], 'Straight under the pump.'],
+  ['kitchenTowels', 'coffee', 'hours', 61, [0], ''],
+  ['kitchenTowels', 'coffee', 'hours', 40, [25], ''],
+  ['kitchenTowels', 'coffee', 'hours', 17, [0], ''],
 ];
 
 const answerTo = (leftPct: number, before: number): DemoRun['looks'][number]['answer'] =>
   leftPct === 0 ? 'gone' : leftPct < before * 0.9 ? 'moving' : 'stalled';
 
 export const triedRuns: readonly DemoRun[] = TRIED.map(
-  ([on, markId, age, daysAgo, methodId, leftPct, note]): DemoRun => ({
+  ([on, markId, age, daysAgo, leftPct, note]): DemoRun => ({
     ...given,
     on,
     markIds: [markId],
     age,
     size: 'palm',
     hoursAgo: 24 * daysAgo,
-    methodId,
     looks: leftPct.map((left, round) => ({
       answer: answerTo(left, leftPct[round - 1] ?? 100),
       leftPct: left,
@@ -215,7 +195,7 @@ export const runningTroubles: readonly DemoSoak[] = [
     age: 'days',
     size: 'hand',
     hoursAgo: 28,
-    methodId: 'oxygenSoak',
+    methodId: 'colourOxygenSoak',
     minutesIn: 40,
   },
 ];

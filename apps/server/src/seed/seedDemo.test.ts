@@ -15,7 +15,7 @@ it('fills every screen: pieces, open troubles, two soaks under way, finished run
   const today = Today.parse((await server.http.get('/api/today')).body);
   expect(pieces.length).toBeGreaterThanOrEqual(12);
   expect(today.waiting.length).toBeGreaterThanOrEqual(8);
-  expect(today.running.map((run) => run.vesselName).sort()).toEqual(['9 L basin', 'enamel bath']);
+  expect(today.running.map((run) => run.vesselName).sort()).toEqual(['enamel bath', 'lidded 14 L bucket']);
   expect(today.running.find((run) => run.pieceName === 'lawn petticoat')).toMatchObject({
     methodId: 'longOxygenSoak',
     state: { timer: { stepId: expect.any(String) } },

@@ -93,34 +93,31 @@ class DemoDesk {
     return planId;
   }
 
-  async finish(demo: DemoRun): Promise<void> {
-    const { methodId, looks, outcome, note, ...trouble } = demo;
-    let run = await this.start(await this.note(trouble), methodId);
-    for (const [round, look] of looks.entries()) {
-      run = await this.workUntil(run, 'look');
+  async finish({ looks, outcome, note, ...trouble }: DemoRun): Promise<void> {
+    let run = await this.start(await this.note(trouble), 0);
+    for (const [place, look] of looks.entries()) {
+      run = await this.workUntil(run, 'finalLook');
       run = await this.say(run, { kind: 'looked', signIds: [], ...look });
-      const again = round < looks.length - 1 && run.state.decision?.choices.includes('repeat');
-      run = await this.say(run, { kind: 'decided', choice: again ? 'repeat' : 'continue' });
+      const [choice = 'finish'] = run.state.decision?.choices ?? [];
+      if (place === looks.length - 1 || choice === 'finish') break;
+      run = await this.say(run, { kind: 'decided', choice });
     }
-    run = await this.workUntil(run, 'finalLook');
-    const last = looks[looks.length - 1];
-    if (last) run = await this.say(run, { kind: 'looked', signIds: [], ...last });
     await this.say(run, { kind: 'finished', outcome, note });
   }
 
+  /** @throws DomainError demoNotWhole when the plan does not offer the method the demo tells of */
   async soak({ methodId, minutesIn, ...trouble }: DemoSoak): Promise<void> {
     const planId = await this.note(trouble);
+    const { plan } = await this.plans.read(planId);
+    const rungIndex = plan.ladder.findIndex((pass) => pass.methodId === methodId);
+    if (rungIndex < 0) throw new DomainError('demoNotWhole', { planId, methodId });
     this.at = new Date(this.now.getTime() - (minutesIn + 12) * MINUTE_MS);
-    const run = await this.workUntil(await this.start(planId, methodId), 'dwell');
+    const run = await this.workUntil(await this.start(planId, rungIndex), 'dwell');
     this.at = new Date(this.now.getTime() - minutesIn * MINUTE_MS);
     await this.say(run, { kind: 'timerStarted', stepId: actionOf(run).id });
   }
 
-  /** @throws DomainError demoNotWhole when the plan does not offer the method the demo tells of */
-  private async start(planId: string, methodId: string): Promise<RunView> {
-    const { plan } = await this.plans.read(planId);
-    const rungIndex = plan.ladder.findIndex((pass) => pass.methodId === methodId);
-    if (rungIndex < 0) throw new DomainError('demoNotWhole', { planId, methodId });
+  private start(planId: string, rungIndex: number): Promise<RunView> {
     return this.runs.start({ key: randomUUID(), planId, rungIndex }, this.at);
   }
 
@@ -131,7 +128,12 @@ class DemoDesk {
   private async workUntil(run: RunView, kind: string): Promise<RunView> {
     let current = run;
     while (actionOf(current).kind !== kind) {
-      const { id: stepId, dwell } = actionOf(current);
+      const { id: stepId, dwell, kind: here } = actionOf(current);
+      if (here === 'look') {
+        current = await this.say(current, { kind: 'looked', answer: 'moving', leftPct: null, signIds: [] });
+        current = await this.say(current, { kind: 'decided', choice: 'continue' });
+        continue;
+      }
       if (dwell) {
         current = await this.say(current, { kind: 'timerStarted', stepId });
         this.at = new Date(this.at.getTime() + dwell.minMin * MINUTE_MS);

@@ -19,9 +19,9 @@ export const ANSWER_WORDS: Readonly<Record<LookAnswer, string>> = {
 
 /** Why the first choice is the first. */
 export const ADVICE_WORDS: Readonly<Record<LookAnswer, string>> = {
-  gone: 'Good. Rinse it out well before anything else.',
+  gone: 'Good. On to what ends this round; it is looked at again dry.',
   moving: 'It still moves: time first, then the same again while it does.',
-  stalled: 'Less than a tenth went: change the mechanism, not the strength.',
+  stalled: 'Less than a tenth went: something else comes next.',
   unsure: 'That is an answer too. Go on without heat and look again when it is dry.',
   wrong: 'Stop now. Rinse cold, lay it flat on a white towel, look again when dry.',
 };
@@ -31,13 +31,13 @@ export function choiceWords(choice: Choice, action: Action, restKinds: readonly 
   switch (choice) {
     case 'continue':
       if (action.kind === 'dwell') return 'Take it out and go on';
-      return restKinds.includes('wash') ? 'Rinse and wash it now' : 'Rinse it and go on';
+      return restKinds.includes('rinse') ? 'Rinse it and go on' : 'Go on';
     case 'wait':
       return 'Leave it in';
     case 'repeat':
       return 'Same again, fresh mix';
     case 'nextRung':
-      return 'Next rung';
+      return 'The next round';
     case 'stop':
       return 'Stop and rinse it out';
     case 'finish':

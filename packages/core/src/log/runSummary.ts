@@ -30,7 +30,9 @@ export function summariseRun(
   knowledge: Knowledge,
   nowMs: number,
 ): RunSummary {
-  const pass = plan.ladder[state.rungIndex];
+  // What a run is remembered by: the pass its last look spoke of; meanwhile, the one it stands at.
+  const seen = state.status === 'finished' ? state.looks.at(-1)?.rungIndex : undefined;
+  const pass = plan.ladder[seen ?? state.rungIndex];
   const action = currentAction(state, plan);
   const vessel = action?.vessel ?? pass?.steps.find((candidate) => candidate.vessel)?.vessel;
   const methodIds = plan.ladder.map((entry) => entry.methodId);

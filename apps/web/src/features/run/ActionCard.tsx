@@ -118,7 +118,7 @@ function Progress({ pass, stepIndex }: { pass: Pass; stepIndex: number }) {
     <Flex
       gap="4px"
       role="progressbar"
-      aria-label="Steps of this rung"
+      aria-label="Actions of this step"
       aria-valuemin={1}
       aria-valuemax={pass.steps.length}
       aria-valuenow={stepIndex + 1}

@@ -1,5 +1,5 @@
 import { Box, Flex } from '@chakra-ui/react';
-import type { RunView } from '@feverfew/contracts';
+import { currentAction, type RunView } from '@feverfew/contracts';
 import { useEffect } from 'react';
 import { Link, useParams } from 'react-router';
 import { useLexicon } from '../../app/useLexicon';
@@ -13,6 +13,7 @@ import { PhotoPanel } from './photos/PhotoPanel';
 import { RunFooter } from './RunFooter';
 import { useRunInHand } from './useRunInHand';
 import { useSay } from './useSay';
+import { whereWords } from './whereWords';
 
 /** At the tub: one step at a time, large. */
 export function RunPage() {
@@ -29,7 +30,7 @@ function Tub({ run, receivedAt }: { run: RunView; receivedAt: number }) {
   const nowMs = useServerNow(run.now, receivedAt);
   const { state, plan } = run;
   const pass = plan.ladder[state.rungIndex];
-  const action = pass?.steps[state.stepIndex];
+  const action = currentAction(state, plan);
   const what = `${marksText(run.markIds, words)} on the ${run.pieceName}`;
   useEffect(() => {
     document.title = `${action ? what : 'Run'} — Feverfew`;
@@ -46,10 +47,7 @@ function Tub({ run, receivedAt }: { run: RunView; receivedAt: number }) {
             {what}
           </Link>
         </Box>
-        <Box>
-          Rung {state.rungIndex + 1} of {plan.ladder.length}
-          {state.round > 1 ? `, round ${state.round}` : ''}
-        </Box>
+        <Box>{whereWords(plan, state)}</Box>
       </Flex>
       <Box fontFamily="heading" fontWeight={650} marginBottom="6px">
         {pass ? words.name(pass.methodId) : ''}

@@ -44,7 +44,7 @@ export function ActionBar({ plan, chosen, blocked, pending, error, onStart }: Ac
           disabled={blocked || pending}
           onClick={() => onStart(chosen)}
         >
-          {pending ? 'Starting …' : `Start with rung ${chosen + 1}`}
+          {pending ? 'Starting …' : chosen === 0 ? 'Start' : `Start with step ${chosen + 1}`}
         </Button>
       )}
     </Flex>

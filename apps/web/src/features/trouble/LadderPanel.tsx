@@ -5,14 +5,13 @@ import { CautionDigest } from '../../components/CautionDigest';
 import { onTableOf } from '../../recipe/mixDraft';
 import { StartTrial } from '../trial/StartTrial';
 import { CupboardLine } from './CupboardLine';
-import { PassCard } from './PassCard';
 import { CupboardWarning, PlanFindings } from './PlanFindings';
+import { PlanHead } from './PlanHead';
 import { PositionsPanel } from './PositionsPanel';
 import { emptyTitle } from './passView';
+import { RoundSection } from './RoundSection';
 import { RuledOut } from './RuledOut';
 import { TakeAlong } from './TakeAlong';
-
-const COUNT_WORDS = ['No rung', 'One rung', 'Two rungs', 'Three rungs', 'Four rungs', 'Five rungs'];
 
 interface LadderPanelProps {
   readonly plan: Plan;
@@ -24,7 +23,7 @@ interface LadderPanelProps {
   readonly onFacts: (change: Partial<TroubleFacts>) => void;
 }
 
-/** The ladder, gentlest first, with the losers below it. */
+/** What it is, what to do at once, the rounds step by step, and what is not used. */
 export function LadderPanel({
   plan,
   chosen,
@@ -38,16 +37,15 @@ export function LadderPanel({
   const { ladder } = plan;
   const { piece } = plan.facts;
   const on = useMemo(() => onTableOf(pieceId, piece), [pieceId, piece]);
-  const pass = ladder[chosen];
-  const openStillThere = ladder.some((candidate) => candidate.methodId === open);
+  const openStillThere = ladder.some(({ passId }) => passId === open);
   useEffect(() => {
     if (!openStillThere) setOpen(null);
   }, [openStillThere]);
   const choose = useCallback(
-    (number: number) => {
-      const id = ladder[number - 1]?.methodId ?? null;
+    (rungIndex: number) => {
+      const id = ladder[rungIndex]?.passId ?? null;
       setOpen((now) => (now === id ? null : id));
-      onChoose(number - 1);
+      onChoose(rungIndex);
     },
     [ladder, onChoose],
   );
@@ -56,38 +54,43 @@ export function LadderPanel({
     return (
       <Box color="soft" paddingTop="24px" maxWidth="46ch">
         <Box as="h2" fontSize="22px" color="ink" marginBottom="8px">
-          The ladder forms here
+          The plan forms here
         </Box>
-        Tap an underlined blank on the left. As soon as there is a trouble and a piece, methods appear from
-        gentlest to strongest, each with its recipe. Blanks you leave open are taken on the careful side.
+        Tap an underlined blank on the left. As soon as there is a trouble and a piece, it says what to do at
+        once and then step by step, each with its recipe. Blanks you leave open are taken on the careful side.
       </Box>
     );
   }
   return (
     <Stack gap="0">
-      <Box as="h2" fontSize="22px" paddingBottom="4px">
-        {ladder.length === 0
-          ? emptyTitle(plan)
-          : `${COUNT_WORDS[ladder.length]}${ladder.length > 1 ? ', gentlest first' : ''}`}
-      </Box>
+      {plan.rounds.length === 0 && (
+        <Box as="h2" fontSize="22px" paddingBottom="4px">
+          {emptyTitle(plan)}
+        </Box>
+      )}
+      <PlanHead plan={plan} />
       <CupboardLine plan={plan} onReach={(reach) => onFacts({ reach })} />
       <PlanFindings plan={plan} />
-      <Box as="ol" padding="0" aria-label="Ladder">
-        {ladder.map((candidate, index) => (
-          <PassCard
-            key={candidate.methodId}
-            pass={candidate}
-            number={index + 1}
-            chosen={index === chosen}
-            expanded={open === candidate.methodId}
-            on={on}
-            onChoose={choose}
-          />
-        ))}
-      </Box>
-      {pass && (
+      {plan.rounds.map((round, at) => (
+        <RoundSection
+          key={round.id}
+          round={round}
+          ladder={ladder}
+          before={plan.rounds.slice(0, at).reduce((sum, { passes }) => sum + passes.length, 0)}
+          chosen={chosen}
+          open={open}
+          on={on}
+          onChoose={choose}
+        />
+      ))}
+      {plan.ends.map(({ markId, text }) => (
+        <Box key={markId} paddingTop="6px" color="soft">
+          What then stays: {text}
+        </Box>
+      ))}
+      {ladder[chosen] && (
         <Box paddingTop="12px">
-          <CautionDigest ids={pass.cautionIds} lead={`Rung ${chosen + 1}`} />
+          <CautionDigest ids={ladder[chosen].cautionIds} lead="Careful" />
         </Box>
       )}
       <RuledOut candidates={plan.candidates} facts={plan.facts} />

@@ -1,12 +1,12 @@
 import { Box, chakra, Flex, Grid, Stack } from '@chakra-ui/react';
-import { isClaim, type Pass } from '@feverfew/contracts';
+import { isClaim, type Pass, type RoundPass } from '@feverfew/contracts';
 import { memo } from 'react';
 import { useLexicon, useMeasures } from '../../app/useLexicon';
 import { Claims } from '../../components/Claims';
 import { useCatalogue } from '../../queries/catalogueQueries';
 import { ActionRecipe } from '../../recipe/ActionRecipe';
 import type { OnTable } from '../../recipe/mixDraft';
-import { EffectBar } from './EffectBar';
+import { GoneBar } from './GoneBar';
 import { PassWhy } from './PassWhy';
 import { passRemarks, recipeLine, timeLine } from './passView';
 
@@ -40,19 +40,26 @@ const TitleButton = chakra('button', {
 });
 
 interface PassCardProps {
-  readonly pass: Pass;
+  readonly laid: RoundPass;
+  /** The same as a run goes through it; undefined where only a passed water test opens it. */
+  readonly pass: Pass | undefined;
+  readonly lines: readonly string[];
   readonly number: number;
+  readonly rungIndex: number;
   readonly chosen: boolean;
   readonly expanded: boolean;
   /** What the mix is held against on the table. */
   readonly on: OnTable;
-  readonly onChoose: (number: number) => void;
+  readonly onChoose: (rungIndex: number) => void;
 }
 
-/** One pass: name, recipe in figures, one reason, effect as a range, time, risk, what is missing. */
-export const PassCard = memo(function RungCard({
+/** One step: name, recipe in figures, what to mind, how much is gone after it, time, risk, what is missing. */
+export const PassCard = memo(function StepCard({
+  laid,
   pass,
+  lines,
   number,
+  rungIndex,
   chosen,
   expanded,
   on,
@@ -60,7 +67,9 @@ export const PassCard = memo(function RungCard({
 }: PassCardProps) {
   const say = useLexicon();
   const measures = useMeasures();
-  const reason = useCatalogue().data?.methods.find((method) => method.id === pass.methodId)?.reason;
+  const reason = useCatalogue().data?.methods.find((method) => method.id === laid.methodId)?.reason;
+  const ownLog = pass?.ownLog;
+  const name = say.name(laid.methodId);
   return (
     <Box
       as="li"
@@ -68,7 +77,8 @@ export const PassCard = memo(function RungCard({
       borderColor="line"
       paddingBlock="12px"
       listStyleType="none"
-      data-rung={pass.methodId}
+      data-rung={laid.methodId}
+      color={pass ? undefined : 'soft'}
     >
       <Flex gap="14px">
         <Disc chosen={chosen} aria-hidden="true">
@@ -81,45 +91,54 @@ export const PassCard = memo(function RungCard({
           templateColumns={{ base: '1fr', lg: 'minmax(0, 1fr) 220px' }}
         >
           <Box>
-            <TitleButton
-              type="button"
-              onClick={() => onChoose(number)}
-              aria-expanded={expanded}
-              aria-label={`Rung ${number}: ${say.name(pass.methodId)}`}
-            >
-              {say.name(pass.methodId)}
-            </TitleButton>
-            <Box fontWeight={650}>{recipeLine(pass, say, measures)}</Box>
-            <Box fontSize="14.5px" color="soft">
-              {reason}
-            </Box>
+            {pass ? (
+              <TitleButton
+                type="button"
+                onClick={() => onChoose(rungIndex)}
+                aria-expanded={expanded}
+                aria-label={`Step ${number}: ${name}`}
+              >
+                {name}
+              </TitleButton>
+            ) : (
+              <Box fontFamily="heading" fontWeight={650} fontSize="18px">
+                {name}
+              </Box>
+            )}
+            <Box fontWeight={650}>{recipeLine(laid.actions, say, measures)}</Box>
+            <Box fontSize="15px">{lines.join(' ')}</Box>
           </Box>
           <Box>
-            <EffectBar effect={pass.effect} ofRest={number > 1} />
-            {pass.ownLog && (
+            <GoneBar gone={laid.gone} prepares={laid.prepares} />
+            {ownLog && (
               <Box fontSize="14px" fontWeight={650} color="leaf" data-own-log>
-                from your own log: {pass.ownLog.worked} of {pass.ownLog.uses}
+                from your own log: {ownLog.worked} of {ownLog.uses}
               </Box>
             )}
             <Box fontSize="14px" color="soft">
-              {timeLine(pass)} · risk {pass.risk}
+              {timeLine(laid.handsOnMin, laid.minutes)} · risk {laid.risk}
             </Box>
           </Box>
           <Stack gap="2px" gridColumn="1 / -1" fontSize="14px">
-            {passRemarks(pass, say).map((remark) => (
+            {passRemarks(laid, say).map((remark) => (
               <Box key={remark} color="water">
                 {remark}
               </Box>
             ))}
-            <Claims findings={pass.findings.filter((finding) => isClaim(finding.code))} />
-            {pass.missingAgentIds.length > 0 && (
+            <Claims findings={laid.findings.filter((finding) => isClaim(finding.code))} />
+            {laid.missingAgentIds.length > 0 && (
               <Box color="brick">
-                To get: {pass.missingAgentIds.map(say.name).join(', ')} — not in your cupboard.
+                To get: {laid.missingAgentIds.map(say.name).join(', ')} — not in your cupboard.
               </Box>
             )}
           </Stack>
-          {expanded && <PassWhy pass={pass} />}
-          {expanded && (
+          {expanded && pass && (
+            <Box gridColumn="1 / -1" fontSize="14.5px" color="soft">
+              {reason}
+            </Box>
+          )}
+          {expanded && pass && <PassWhy pass={pass} />}
+          {expanded && pass && (
             <Stack
               as="ol"
               gridColumn="1 / -1"
@@ -130,7 +149,7 @@ export const PassCard = memo(function RungCard({
             >
               {pass.steps.map((action) => (
                 <li key={action.id}>
-                  <ActionRecipe action={action} on={on} name={say.name(pass.methodId)} />
+                  <ActionRecipe action={action} on={on} name={name} />
                 </li>
               ))}
             </Stack>

@@ -19,12 +19,12 @@ export function PlanSheet({ title, plan }: { title: string; plan: Plan }) {
         <Box key={finding.code + findingWords(finding, say)}>{findingWords(finding, say)}</Box>
       ))}
       {plan.ladder.map((pass, index) => (
-        <Box key={pass.methodId} marginTop="6mm" breakInside="avoid-page">
+        <Box key={pass.passId ?? pass.methodId} marginTop="6mm" breakInside="avoid-page">
           <Box as="h2" fontSize="15pt">
             {index + 1}. {say.name(pass.methodId)}
           </Box>
           <Box>
-            {timeLine(pass)}, risk {pass.risk}
+            {timeLine(pass.handsOnMin, pass.totalMin)}, risk {pass.risk}
           </Box>
           <CautionList ids={pass.cautionIds} />
           <Box as="ol" paddingInlineStart="6mm" listStyleType="decimal">

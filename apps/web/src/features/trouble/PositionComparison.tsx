@@ -1,10 +1,15 @@
 import { Box, Dialog, Grid, Portal } from '@chakra-ui/react';
-import { type Catalogue, type ComparedPosition, durationWords, type TroubleFacts } from '@feverfew/contracts';
+import {
+  type Catalogue,
+  type ComparedPosition,
+  durationWords,
+  effectRange,
+  type TroubleFacts,
+} from '@feverfew/contracts';
 import { useLexicon, useMeasures } from '../../app/useLexicon';
 import { Button } from '../../components/controls';
 import { Failed, Loading } from '../../components/States';
 import { useComparePositions } from '../../queries/planQueries';
-import { EffectBar } from './EffectBar';
 import { recipeLine } from './passView';
 
 interface PositionComparisonProps {
@@ -70,7 +75,7 @@ function Compared({
   const measures = useMeasures();
   const position = catalogue.schools.find((candidate) => candidate.id === one.schoolId);
   const facts = [
-    ['Your time', `${one.handsOnMin} min for all rungs`],
+    ['Your time', `${one.handsOnMin} min for all steps`],
     ['In all', durationWords(one.totalMin.low, one.totalMin.high)],
     ['Steps', String(one.steps)],
     ['Risk', one.worstRisk ?? '—'],
@@ -91,16 +96,22 @@ function Compared({
         {position?.why}
       </Box>
       <Box as="ol" padding="0" listStyleType="none">
-        {one.plan.ladder.length === 0 && <Box color="brick">No rung at home this way.</Box>}
+        {one.plan.ladder.length === 0 && <Box color="brick">Nothing at home this way.</Box>}
         {one.plan.ladder.map((pass, index) => {
           const own = one.ownMethodIds.includes(pass.methodId);
           return (
-            <Box as="li" key={pass.methodId} paddingBlock="6px" borderBottom="1px solid" borderColor="line">
+            <Box
+              as="li"
+              key={pass.passId ?? pass.methodId}
+              paddingBlock="6px"
+              borderBottom="1px solid"
+              borderColor="line"
+            >
               <Box fontWeight={own ? 700 : 400} color={own ? 'ink' : 'soft'}>
                 {index + 1}. {say.name(pass.methodId)}
                 {own && ' — only here'}
               </Box>
-              {own && <Box fontSize="14px">{recipeLine(pass, say, measures)}</Box>}
+              {own && <Box fontSize="14px">{recipeLine(pass.steps, say, measures)}</Box>}
             </Box>
           );
         })}
@@ -122,7 +133,7 @@ function Compared({
           </Box>
         ))}
       </Box>
-      {one.bestEffect && <EffectBar effect={one.bestEffect} ofRest={false} />}
+      {one.bestEffect && <Box fontSize="14px">Best step: {effectRange(one.bestEffect)} by itself</Box>}
       <Box marginTop="10px">
         {one.isFollowed ? (
           <Box color="leaf" fontWeight={650}>

@@ -22,9 +22,9 @@ export const RuledOut = memo(function RuledOut({
   const lost = losers(candidates);
   if (lost.length === 0) return null;
   return (
-    <Box as="section" aria-label="Not on the ladder" paddingTop="12px">
+    <Box as="section" aria-label="Not used here" paddingTop="12px">
       <Box as="h3" fontSize="15px" color="soft" marginBottom="4px">
-        Not on the ladder
+        Not used here
       </Box>
       <Stack gap={all ? '8px' : '3px'} fontSize="14.5px">
         {lost.slice(0, all ? undefined : SHOWN).map((candidate) => (

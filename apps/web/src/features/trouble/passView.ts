@@ -9,13 +9,14 @@ import {
   type Measures,
   type Pass,
   type Plan,
+  type RoundPass,
 } from '@feverfew/contracts';
 import { pourText } from '../../components/measureText';
 
 /** The recipe in bold figures: amounts, water, temperature, dwell. */
-export function recipeLine(pass: Pass, say: Lexicon, measures: Measures): string {
-  const mix = pass.steps.find((action) => action.kind === 'mix');
-  const dwell = pass.steps.find((action) => action.kind === 'dwell')?.dwell;
+export function recipeLine(actions: readonly Action[], say: Lexicon, measures: Measures): string {
+  const mix = actions.find((action) => action.kind === 'mix');
+  const dwell = actions.find((action) => action.kind === 'dwell')?.dwell;
   const amounts = (mix?.ingredients ?? [])
     .map((ingredient) => pourText(ingredient, measures, say))
     .join(' + ');
@@ -30,14 +31,13 @@ function waterPhrase(mix: Action, say: Lexicon): string {
   return mix.waterML ? `with ${say.volume(mix.waterML)} water ${warmth}` : warmth;
 }
 
-export function timeLine(pass: Pass): string {
-  return `${pass.handsOnMin} min of yours, ${durationWords(pass.totalMin.low, pass.totalMin.high)} in all`;
-}
+export const timeLine = (handsOnMin: number, { low, high }: Pass['totalMin']): string =>
+  `${handsOnMin} min of yours, ${durationWords(low, high)} in all`;
 
 const QUIET: readonly Finding['code'][] = ['schoolFollowed', 'notInCupboard'];
 
 /** Remarks worth a line on the pass itself. */
-export const passRemarks = (pass: Pass, say: Lexicon): string[] =>
+export const passRemarks = (pass: Pick<RoundPass, 'findings'>, say: Lexicon): string[] =>
   pass.findings
     .filter((finding) => !QUIET.includes(finding.code) && !isClaim(finding.code))
     .map((finding) => findingWords(finding, say));

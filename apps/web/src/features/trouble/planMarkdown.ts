@@ -43,7 +43,7 @@ function passLines(
     `## ${number}. ${say.name(pass.methodId)}`,
     '',
     `Takes out ${Math.round(pass.effect.low * 100)}–${Math.round(pass.effect.high * 100)} % of what is there. ` +
-      `${timeLine(pass)}, risk ${pass.risk}.`,
+      `${timeLine(pass.handsOnMin, pass.totalMin)}, risk ${pass.risk}.`,
     '',
     ...cautions.map((caution) => `- **${caution.severity}:** ${caution.text}`),
     '',

@@ -17,7 +17,11 @@ export function lookOf(
   context: PlanContext,
   round: number,
 ): RoundLook {
-  const main = [...passes].sort((a, b) => b.takes.all.high - a.takes.all.high)[0] ?? passes[0];
+  // A wash ends a round; what is done again is the work before it, where there is any.
+  const works = passes.filter(({ phase, prepares }) => phase !== 'wash' && !prepares);
+  const [main = passes[0]] = [...(works.length > 0 ? works : passes)].sort(
+    (a, b) => b.takes.all.high - a.takes.all.high,
+  );
   const wet = passes.some(({ eligible }) => eligible.method.wetting !== 'dry');
   const solvent = passes.some(({ eligible }) => eligible.method.solventAftercare);
   const byMark = context.marks.map(({ mark, kinds, isBodyFluid }) => {

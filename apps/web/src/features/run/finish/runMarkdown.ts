@@ -6,7 +6,7 @@ import { logLines } from '../logLines';
 /** A run as Markdown: what was done on what, when, with what result. */
 export function runMarkdown(title: string, run: RunView, say: Lexicon): string {
   const { state, plan } = run;
-  const worked = [...new Set([...state.looks.map((look) => look.rungIndex), state.rungIndex])];
+  const worked = state.times.flatMap((times, index) => (times > 0 ? [index] : []));
   return [
     `# ${title}`,
     '',

@@ -1,0 +1,14 @@
+import type { Plan, RunState } from '@feverfew/contracts';
+
+/** Where a run stands in its plan, and whether it is there again. */
+export function whereWords(plan: Plan, { rungIndex, round }: Pick<RunState, 'rungIndex' | 'round'>): string {
+  const passId = plan.ladder[rungIndex]?.passId;
+  const laid = plan.rounds?.find(({ passes }) => passes.some(({ id }) => id === passId));
+  const ids = laid?.passes.map(({ id }) => id) ?? [];
+  const of = plan.ladder.filter((pass) => pass.passId !== null && ids.includes(pass.passId));
+  const at = of.findIndex((pass) => pass.passId === passId);
+  const again = round > 1 ? `, time ${round}` : '';
+  return laid && at >= 0
+    ? `Round ${laid.id.slice(1)}, step ${at + 1} of ${of.length}${again}`
+    : `Step ${rungIndex + 1} of ${plan.ladder.length}${again}`;
+}
