@@ -21,6 +21,10 @@ export function litresAt(shape: VesselShape, depthCm: number): number {
   for (const [name, value] of Object.entries(shape))
     if (typeof value === 'number') requireWithin(name, value, VESSEL_CM.min, VESSEL_CM.max);
   requireWithin('depthCm', depthCm, 0, shape.depthCm);
+  return heldTo(shape, depthCm);
+}
+
+function heldTo(shape: VesselShape, depthCm: number): number {
   const share = depthCm / shape.depthCm;
   // Simpson's rule is exact for an area that is quadratic in depth.
   return (depthCm * (areaAt(shape, 0) + 4 * areaAt(shape, share / 2) + areaAt(shape, share))) / 6 / 1000;
@@ -54,15 +58,27 @@ export function usualShape(form: VesselForm, volumeL: number): VesselShape {
   ) as unknown as VesselShape;
 }
 
-/** How deep so many litres stand and what they touch; to the brim when there are more. */
+const wetted = new WeakMap<VesselShape, Map<number, Wetted>>();
+
+/** How deep so many litres stand and what they touch; to the brim when there are more. Asked often of one vessel. */
 export function wettedBy(shape: VesselShape, fillL: number): Wetted {
   requireWithin('fillL', fillL, 0, 1000);
+  const own = wetted.get(shape) ?? new Map<number, Wetted>();
+  wetted.set(shape, own);
+  const known = own.get(fillL);
+  if (known) return known;
+  const made = wettedIn(shape, fillL);
+  own.set(fillL, made);
+  return made;
+}
+
+function wettedIn(shape: VesselShape, fillL: number): Wetted {
   let low = 0;
   let high = shape.depthCm;
   if (fillL < litresOf(shape))
     for (let round = 0; round < 40; round += 1) {
       const middle = (low + high) / 2;
-      if (litresAt(shape, middle) < fillL) low = middle;
+      if (heldTo(shape, middle) < fillL) low = middle;
       else high = middle;
     }
   const share = high / shape.depthCm;

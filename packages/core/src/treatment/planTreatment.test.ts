@@ -107,7 +107,7 @@ describe('blood on a wool blanket', () => {
 describe('blackberry on a code-W armchair', () => {
   const made = plan(cases.blackberryOnArmchair);
   it('blots with water-based methods only, nothing immersed or washed', () => {
-    expect(rungs(made)).toEqual(['vinegarDetergentBlot', 'peroxideDab']);
+    expect(rungs(made).slice(0, 2)).toEqual(['vinegarDetergentBlot', 'peroxideDab']);
     for (const pass of made.ladder)
       for (const entry of pass.steps) expect([entry.bath, entry.programme]).toEqual([null, null]);
   });

@@ -42,7 +42,7 @@ export function roundWords(round: Round, say: Lexicon): RoundWords {
 const isFirst = <T>(one: T, at: number, all: readonly T[]): boolean => all.indexOf(one) === at;
 
 export function passWords(pass: RoundPass, say: Lexicon): PassWords {
-  const { actions, purpose, between, stop, expect, methodId, phase } = pass;
+  const { actions, purpose, between, stop, expect, onlyIf, methodId, phase } = pass;
   const pours = actions.flatMap(({ ingredients }) => ingredients);
   const dwell = actions.find((action) => action.dwell) ?? null;
   const test = actions.some(({ kind }) => kind === 'hiddenTest');
@@ -60,6 +60,7 @@ export function passWords(pass: RoundPass, say: Lexicon): PassWords {
     recipe: recipe.length > 0 ? `${recipe.join(', ')}.` : null,
     lines: [
       ...(pass.opensAfterTest ? ['Only after the hidden water test.'] : test ? ['A hidden spot first.'] : []),
+      ...conditionWords(onlyIf),
       ...(line ? [line] : []),
       ...(stop ? [`Until: ${lower(stop)}`] : []),
       ...(expect ? [expect] : []),
@@ -68,16 +69,33 @@ export function passWords(pass: RoundPass, say: Lexicon): PassWords {
   };
 }
 
+/** What the planner has looked at itself, or a caution or step says already. */
+const SEEN_TO =
+  /tag lets|tag bears|hidden test|metal parts|no wool|white, or fast|no flame|aired and rinsed|after the solvent/i;
+
+/** A condition only the person can tell. */
+function conditionWords(onlyIf: string | null): string[] {
+  const open = (onlyIf ?? '')
+    .replace(/\.$/, '')
+    .split('; ')
+    .filter((part) => part !== '' && !SEEN_TO.test(part));
+  return open.length > 0 ? [`Only if: ${lower(open.join('; '))}.`] : [];
+}
+
 /** Minutes of a wait: what is aimed for, or the span. */
 const waitWords = ({ minMin, maxMin, aimMin }: NonNullable<Action['dwell']>): string =>
   aimMin === null ? durationWords(minMin, maxMin) : `about ${durationWords(aimMin, aimMin)}`;
+
+/** Less than this is counted in drops, mL. */
+const DROPS_ML = 1;
 
 /** Two figures are enough: a hand pours no more exactly. */
 function pourWords({ agentId, massG, volumeML, basis }: Ingredient, say: Lexicon): string | null {
   const name = say.name(agentId);
   if (basis === 'label') return `${name} by its label`;
   if (massG !== null) return `about ${twoFigures(massG)} g ${name}`;
-  return volumeML === null ? null : `about ${say.volume(twoFigures(volumeML))} ${name}`;
+  if (volumeML === null) return null;
+  return volumeML < DROPS_ML ? `a few drops of ${name}` : `about ${say.volume(twoFigures(volumeML))} ${name}`;
 }
 
 export function twoFigures(amount: number): number {

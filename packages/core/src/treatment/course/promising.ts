@@ -8,8 +8,10 @@ import { phaseOf } from './phaseOf.js';
 import { ofNoCourse, type Placing, type Start } from './placing.js';
 
 /** So much must be gone for a plan to be left as its courses have it, and so much a further way must add: our own choice. */
-const ENOUGH_GONE = 0.6;
-const WORTH_OFFERING = 0.15;
+const ENOUGH_GONE = 0.85;
+const WORTH_OFFERING = 0.08;
+/** The gentlest that adds so much of what the best would comes next. */
+const FAIR_SHARE = 0.5;
 
 /**
  * What the courses lack here and would still take much of what is left: offered in a round of its own, as worked out.
@@ -31,19 +33,27 @@ export function promising(
   if (frail || leastGone(gone) >= ENOUGH_GONE) return [];
   const done = state.passes.map(({ eligible }) => eligible);
   const shut = new Set(eligibleHere(context).map(({ method }) => method.id));
-  const [best] = eligibleHere(open ?? context)
+  const ways = eligibleHere(open ?? context)
     .filter(({ method, missingAgentIds }) => {
       const seen = not.includes(method.id) || done.some((one) => one.method.id === method.id);
       return !seen && missingAgentIds.length === 0 && phaseOf(method, context) !== 'wash';
     })
-    .filter(({ method }) => cloth !== 'dryOnly' || method.wetting === 'dry')
+    // Where water may go, airing and powder are no further work: what is damp wants to be dry.
+    .filter(({ method }) => (cloth === 'dryOnly') === (method.wetting === 'dry'))
+    .filter(({ standIn }) => standIn === null)
     .filter((one) => !meets(one, done, context) && !isTooEarly(one, done, context))
     .map((one) => ({
       one,
       gain: gainOf(gone, goneAfter(added(state.worked, workOf(one, context)), context)),
     }))
-    .filter(({ gain }) => gain >= WORTH_OFFERING)
-    .sort((a, b) => b.gain - a.gain || a.one.harshness - b.one.harshness);
+    .filter(({ gain }) => gain >= WORTH_OFFERING);
+  const most = Math.max(0, ...ways.map(({ gain }) => gain));
+  const [best] = ways
+    .filter(({ gain }) => gain >= FAIR_SHARE * most)
+    .sort(
+      (a, b) =>
+        a.one.harshness - b.one.harshness || b.gain - a.gain || (a.one.method.id < b.one.method.id ? -1 : 1),
+    );
   return best ? [ofNoCourse(best.one, context, !shut.has(best.one.method.id))] : [];
 }
 

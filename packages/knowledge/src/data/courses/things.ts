@@ -575,7 +575,7 @@ export const things = [
     id: 'babyNappies',
     name: 'Baby clothes and nappies',
     markIds: [],
-    alsoMarkIds: ['babyFormula', 'faeces', 'humanUrine'],
+    alsoMarkIds: ['faeces', 'humanUrine'],
     itemIds: ['babyClothes', 'clothNappy', 'clothPads', 'periodPants'],
     is: 'Milk, urine and poo; heat and rinsing do the work.',
     tells: [
