@@ -4,7 +4,6 @@ import { checkPlan } from '../safety/checkPlan.js';
 import { cases, knowledge } from '../test/fixtures.js';
 import { type Filled, loosestFacts, openHouse } from '../test/loosestPieces.js';
 import { assessMethod } from '../treatment/assess/assessMethod.js';
-import { withoutWash } from '../treatment/assess/withoutWash.js';
 import type { WorkWindow } from '../treatment/assess/workWindow.js';
 import { openCase } from '../treatment/case/openCase.js';
 import { placedAll } from '../treatment/course/placeRound.js';
@@ -65,7 +64,7 @@ function judged(course: Course, cloth: Cloth, pass: CoursePass, doctor: (plan: P
     const facts = loosestFacts(course, cloth, pass, whole, method.inMachine);
     const { context } = openCase(facts, openHouse, knowledge);
     if (!context) continue;
-    const { eligible, candidate } = assessMethod(withoutWash(method), context, 0);
+    const { eligible, candidate } = assessMethod(method, context, 0);
     if (!eligible) {
       barred.push(
         `${id}: ${candidate?.findings.map((one) => `${one.code} ${JSON.stringify(one.facts)}`).join('; ')}`,

@@ -4,7 +4,6 @@ import { indexKnowledge } from '../lookup/knowledgeIndex.js';
 import type { TroubleFacts } from '../trouble/troubleFacts.js';
 import { assessMethod } from './assess/assessMethod.js';
 import { isRelevant } from './assess/isRelevant.js';
-import { withoutWash } from './assess/withoutWash.js';
 import { openCase } from './case/openCase.js';
 
 /** Made for such a trouble, and nothing stands against it by itself: a tenth of the time a plan takes. */
@@ -17,5 +16,5 @@ export function standsAlone(
   const method = indexKnowledge(knowledge).methods.get(methodId);
   const { context } = openCase(facts, household, knowledge);
   if (!method || !context || !isRelevant(method, context)) return false;
-  return assessMethod(withoutWash(method), context, method.courseOnly ? 0 : undefined).eligible !== null;
+  return assessMethod(method, context, method.courseOnly ? 0 : undefined).eligible !== null;
 }

@@ -850,7 +850,10 @@ export const items: readonly Item[] = [
     drying: [{ forbids: 'tumbleNormal', protects: 'piece', sourceIds: ['commonPractice'] }],
     chemistry: noChlorine,
     typicalAreaCm2: 50000,
-    notes: [where({ drains: true }, 'Needs a big drum and a day of drying; a laundry has both.')],
+    notes: [
+      always('A spot on the cover: push the filling away from it and tie it off.'),
+      where({ drains: true }, 'Needs a big drum and a day of drying; a laundry has both.'),
+    ],
   },
   {
     ...washable,

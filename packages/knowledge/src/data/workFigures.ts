@@ -54,8 +54,6 @@ export const MOST_KETTLES = 4;
 /** Scald bounds of the safety rules, °C. */
 export const SCALD_WARNING_C = 45;
 export const TONGS_C = 50;
-/** No wash warmer than this until a look in daylight says the trouble is gone, °C. */
-export const MOST_WASH_BEFORE_GONE_C = 40;
 /** A round that takes less than this share of what was left has stalled. */
 export const STALL_SHARE = 0.1;
 /** Dry mass above which the wet piece is a two-person lift, g. Estimate from memory. */

@@ -1,7 +1,6 @@
 import type { PlanContext } from '../case/planContext.js';
 import { assessMethod, type EligibleMethod, type MethodAssessment } from './assessMethod.js';
 import { isRelevant } from './isRelevant.js';
-import { withoutWash } from './withoutWash.js';
 
 const known = new WeakMap<PlanContext, readonly MethodAssessment[]>();
 
@@ -11,7 +10,7 @@ export function assessRelevant(context: PlanContext): readonly MethodAssessment[
   if (before) return before;
   const made = context.knowledge.methods
     .filter((method) => !method.courseOnly && isRelevant(method, context))
-    .map((method) => assessMethod(withoutWash(method), context));
+    .map((method) => assessMethod(method, context));
   known.set(context, made);
   return made;
 }

@@ -60,7 +60,7 @@ export function arrangeRounds(context: PlanContext, open: PlanContext | null): A
   const asTold = roundOf(first, second, filled, here, notUsed, start);
   // Where nothing but the wash is left of the courses, what else would work comes in before it.
   const idle = asTold.passes.length > 0 && !asTold.passes.some(isWork);
-  const instead = idle ? promising(context, open, start, idsOf(notUsed), cloth) : [];
+  const instead = idle ? promising(context, open, start, idsOf(notUsed), cloth, true) : [];
   // Dry powder waits for no water test.
   const shut = open !== null && asTold.passes.every(({ opensAfterTest }) => opensAfterTest);
   const powders = shut
@@ -75,7 +75,9 @@ export function arrangeRounds(context: PlanContext, open: PlanContext | null): A
   const two = roundOf(one.rest, [], filled, here, [], one);
   const after = { worked: two.worked, passes: [...one.passes, ...two.passes] };
   const further =
-    filled.length > 0 && one.passes.length > 0 ? promising(context, open, after, idsOf(notUsed), cloth) : [];
+    filled.length > 0 && one.passes.length > 0
+      ? promising(context, open, after, idsOf(notUsed), cloth, false)
+      : [];
   const three = roundOf(further, [], filled, here, [], after);
   // Where every course ends honestly, what wets nothing may still be worth doing.
   const honest = told.length > 0 && filled.length === 0 && !context.item.surfaceOnly;

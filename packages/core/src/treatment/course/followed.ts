@@ -2,7 +2,6 @@ import type { Chemistry } from '@feverfew/knowledge';
 import { clashWith } from '../arrange/clashWith.js';
 import { assessMethod } from '../assess/assessMethod.js';
 import { isRelevant } from '../assess/isRelevant.js';
-import { withoutWash } from '../assess/withoutWash.js';
 import type { PlanContext } from '../case/planContext.js';
 import type { NotUsed } from '../plan/round.js';
 import { phaseOf, rankOf } from './phaseOf.js';
@@ -26,7 +25,7 @@ export function withChosenWays(
     for (const method of index.methodsOfPosition.get(position.id) ?? []) {
       if (passes.some(({ fitted }) => fitted.eligible.method.id === method.id)) continue;
       const assess = (where: PlanContext) =>
-        isRelevant(method, where) ? assessMethod(withoutWash(method), where).eligible : null;
+        isRelevant(method, where) ? assessMethod(method, where).eligible : null;
       const shut = assess(context);
       const eligible = shut ?? (open && assess(open));
       if (!eligible) continue;

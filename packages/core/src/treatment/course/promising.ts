@@ -3,6 +3,7 @@ import type { EligibleMethod } from '../assess/assessMethod.js';
 import { eligibleHere } from '../assess/assessRelevant.js';
 import { isTooEarly } from '../assess/isTooEarly.js';
 import type { PlanContext } from '../case/planContext.js';
+import type { Phase } from '../plan/round.js';
 import { added, gainOf, goneAfter, leastGone, workOf } from './goneAfter.js';
 import { phaseOf } from './phaseOf.js';
 import { ofNoCourse, type Placing, type Start } from './placing.js';
@@ -18,6 +19,7 @@ const FAIR_SHARE = 0.5;
  * Empty where the courses do enough, and on what is too frail to go beyond them.
  * @param state what has been done by then
  * @param not methods that are left out or were chosen against
+ * @param solvents a solvent may be among them: only where the courses leave nothing at all to do
  */
 export function promising(
   context: PlanContext,
@@ -25,18 +27,20 @@ export function promising(
   state: Start,
   not: readonly string[],
   cloth: Cloth,
+  solvents: boolean,
 ): Placing[] {
   const { facts } = context;
   const gone = goneAfter(state.worked, context);
   const frail =
     ['antique', 'irreplaceable'].includes(facts.piece.condition) || facts.piece.parts.length === 0;
   if (frail || leastGone(gone) >= ENOUGH_GONE) return [];
+  const phases: readonly Phase[] = ['dry', 'local', 'bath', ...(solvents ? (['solvent'] as const) : [])];
   const done = state.passes.map(({ eligible }) => eligible);
   const shut = new Set(eligibleHere(context).map(({ method }) => method.id));
   const ways = eligibleHere(open ?? context)
     .filter(({ method, missingAgentIds }) => {
       const seen = not.includes(method.id) || done.some((one) => one.method.id === method.id);
-      return !seen && missingAgentIds.length === 0 && phaseOf(method, context) !== 'wash';
+      return !seen && missingAgentIds.length === 0 && phases.includes(phaseOf(method, context));
     })
     // Where water may go, airing and powder are no further work: what is damp wants to be dry.
     .filter(({ method }) => (cloth === 'dryOnly') === (method.wetting === 'dry'))

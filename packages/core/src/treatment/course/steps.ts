@@ -27,7 +27,7 @@ const LUKEWARM_C = 20;
 
 const steps = new WeakMap<CoursePass, Map<string, Method>>();
 
-/** The method as a step: no wash of its own, no warmer and no longer than the course has it. */
+/** The method as a step: no warmer and no longer than the course has it. */
 export function asStep(method: Method, asked: CoursePass, asLong: boolean): Method {
   const own = steps.get(asked) ?? new Map<string, Method>();
   steps.set(asked, own);
@@ -40,7 +40,6 @@ export function asStep(method: Method, asked: CoursePass, asLong: boolean): Meth
   const least = asLong ? Math.max(dwellMin.min, asked.minutes?.min ?? dwellMin.min) : dwellMin.min;
   const made: Method = {
     ...method,
-    washAfter: false,
     // A bath or spot the course wants lukewarm or warmer is made as warm as it may be.
     tempC: {
       ...tempC,

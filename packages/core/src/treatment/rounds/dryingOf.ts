@@ -65,7 +65,7 @@ export function dryingOf(
       : [...(liked.length > 0 ? liked : allowed)];
   const heavy = dryMassG > HEAVY_DRY_MASS_G && rinsable && soaked;
   const moment = { unwetted: false, bars: solvents ? new Set([...barred, 'tumble' as const]) : barred };
-  const notes = sayable(
+  const said = sayable(
     [
       ...new Set([
         ...(tumbled ? [STANDING_NOTES.downDry] : courses.flatMap(({ given }) => given.dry.notes)),
@@ -75,6 +75,7 @@ export function dryingOf(
     context,
     moment,
   );
+  const notes = [...new Set(said)];
   const [lowest] = ways;
   return {
     action: {

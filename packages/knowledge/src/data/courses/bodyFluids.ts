@@ -490,7 +490,7 @@ export const bodyFluids = [
         checks: ['nextDay', 'smellWarm'],
         end: end(3, 'professional', 'Through to the underlay: cut that out and replace it, seal the floor.'),
       }),
-      dryOnly: cleaner('Jute and no-water pieces: blot and dry powder; soaked jute is lost.'),
+      dryOnly: cleaner('It bears no water: blot and dry powder; soaked through it is lost.'),
     },
     never: [
       ['Chlorine on it.', 'Chloramines: poisonous fumes.'],

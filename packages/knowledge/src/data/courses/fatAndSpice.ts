@@ -210,7 +210,7 @@ export const fatAndSpice = [
         first: [P.lift(), P.foam('fat'), P.foam('dye')],
         second: [P.peroxideBlot('dye', [10, 20])],
         notes: ['A window’s daylight for days lightens it, where the cloth bears light.'],
-        end: end(2, 'accept', 'On a mattress peroxide again, never the soda coat: alkali reddens it.'),
+        end: end(2, 'accept', 'Peroxide again, never the soda coat: alkali reddens it.'),
       }),
       dryOnly: cleaner('Solvent work.'),
     },

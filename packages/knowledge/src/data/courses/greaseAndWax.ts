@@ -189,7 +189,7 @@ export const greaseAndWax = [
       surface: surface({
         first: [P.chip({ expect: 'Ice in a closed bag.' }), P.foam('film')],
         second: [P.chip(), P.foam('film')],
-        end: end(2, 'professional', 'Getting the bulk out is the home part; the film is a carpet cleaner’s.'),
+        end: end(2, 'professional', 'Getting the bulk out is the home part; the film is for a cleaner.'),
       }),
       dryOnly: cleaner('Chill and chip only; the film wants solvent.'),
     },

@@ -157,11 +157,7 @@ export const ironMouldHeat = [
         ],
         second: [P.peroxideBlot('pigment', [10, 20])],
         checks: ['nextDay', 'smellWarm'],
-        end: end(
-          2,
-          'discard',
-          'It comes back: the damp is behind it. A mattress or foam with mould inside: discard.',
-        ),
+        end: end(2, 'discard', 'It comes back: the damp is behind it. With mould inside it is discarded.'),
       }),
       dryOnly: cleaner('Bag it before it leaves the room; antique: a conservator.'),
     },

@@ -73,7 +73,7 @@ export const milkAndSweat = [
       }),
       surface: surface({
         first: [P.lift(), P.waterBlot(), P.foam('protein'), P.odourRemover({ min: [30, 60] })],
-        second: [P.sodaDry({ onlyIf: 'Dry pile; not wool while damp.' }), P.foam('fat')],
+        second: [P.sodaDry({ onlyIf: 'Quite dry.' }), P.foam('fat')],
         checks: ['nextDay', 'smellWarm'],
         notes: [only({ fibreIds: ['wool'] }, 'On wool: suds twice, then a cleaner.')],
       }),

@@ -100,8 +100,7 @@ export const plantColour = [
         ],
         second: [
           P.peroxideBlot('colour', [3, 5], {
-            onlyIf:
-              'White or fast in a test, wool too; two plain-damp blots and dry to the touch since any vinegar.',
+            onlyIf: 'White or fast in a test; two plain-damp blots and dry to the touch since any vinegar.',
           }),
           P.mattressCoat('colour'),
         ],

@@ -143,7 +143,7 @@ export const runDye = [
       delicate: delicate({
         first: [P.coolDye({ min: [20, 30] })],
         second: [P.coolDye({ min: [20, 30] })],
-        end: end(1, 'professional', 'A cleaner; antique: dry it flat at once, a conservator.'),
+        end: end(1, 'professional', 'A cleaner; until then dried flat at once.'),
       }),
       protein: protein({
         first: [P.waters('looseDye', { min: [10, 15], c: [12, 25] })],

@@ -567,7 +567,7 @@ export const stiffAndSmell = [
       tell('Ash when damp.', 'Tar.'),
       tell('A campfire.', 'Wood smoke: quick to wash.'),
     ],
-    cause: 'Smoke has settled; wool and curtains hold most.',
+    cause: 'Smoke has settled in it.',
     causeAction: ['Air smoky clothes the same night.'],
     garment: ['Outdoors, in wind.'],
     cloths: {

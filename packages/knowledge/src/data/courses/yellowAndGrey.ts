@@ -92,6 +92,11 @@ export const yellowAndGrey = [
       }),
       synthetic: synthetic({
         first: [
+          P.vinegar('aluminium', {
+            min: [15, 20],
+            when: WORN,
+            onlyIf: 'Stiff or waxy; a hidden test first.',
+          }),
           P.suds('fat', { min: [15, 20], expect: 'Fat sits deeper in synthetics.' }),
           P.oxygen('yellow', [120, 240], [40, 40]),
         ],
@@ -114,7 +119,7 @@ export const yellowAndGrey = [
       protein: protein({
         first: [P.weakVinegar('aluminium', { min: [10, 20] }), P.handSoak('fat')],
         second: [P.peroxide('yellow', [10, 30])],
-        end: end(2, 'accept', 'Old wool and silk yellow of themselves.'),
+        end: end(2, 'accept', 'With age such fibres yellow of themselves.'),
       }),
       surface: surface({
         first: [P.foam('fat')],
@@ -220,7 +225,7 @@ export const yellowAndGrey = [
       tell('Only the stretch bands.', 'Elastane itself: it stays.'),
       tell('Orange after bleach.', 'Iron or a sun filter.', 'yellowIron'),
     ],
-    cause: 'Chlorine on easy-care cotton, elastane, polyamide, wool or sweat.',
+    cause: 'Chlorine on a finish, a stretch fibre or sweat.',
     causeAction: ['No more chlorine here.'],
     garment: ['Bleached just now: rinse it cold in three waters.'],
     surfaceAtOnce: ['Bleached just now: blot, a damp cold cloth three times.'],

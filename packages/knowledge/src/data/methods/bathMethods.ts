@@ -155,7 +155,7 @@ export const bathMethods: readonly Method[] = [
     washAgentIds: ['oxygenBleach'],
     notes: {
       mix: [always('Dissolve all of it first: undissolved grains bleach in spots.', { names: ['bleach'] })],
-      apply: [always('Lay flat, just covered. Support old cloth with a towel when lifting.')],
+      apply: [always('Lay flat, just covered.')],
       dwell: [always('The vessel is taken for about 7 h. Lid loose.')],
       wash: [
         always('Half a measure of the same powder in the wash, and an extra rinse.', { asks: ['bleach'] }),

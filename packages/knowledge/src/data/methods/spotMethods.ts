@@ -150,7 +150,7 @@ export const spotMethods: readonly Method[] = [
           names: ['heat'],
         }),
       ],
-      apply: [always('Saturate the part that smells.')],
+      apply: [always('Saturate the part.')],
       wash: [
         always('One cup of vinegar may go into the softener compartment, never with any chlorine product.', {
           asks: ['acid'],
@@ -194,9 +194,8 @@ export const spotMethods: readonly Method[] = [
     maxRounds: 3,
     notes: {
       apply: [
-        always('Hang or lay it where air moves, inside out; wool and silk out of the sun.', {
-          names: ['sun'],
-        }),
+        always('Hang or lay it where air moves, inside out.'),
+        where({ fibreIds: ['wool', 'silk'] }, 'Out of the sun.', { names: ['sun'] }),
       ],
       dwell: [always('Turn it at each look.')],
     },
@@ -512,7 +511,8 @@ export const spotMethods: readonly Method[] = [
     washAfter: false,
     notes: {
       apply: [
-        always('After the wash, damp or dry, mark towards the light; not silk, not wool, not dark dyes.', {
+        always('After the wash, damp or dry, mark towards the light.', { asks: ['sun'] }),
+        where({ white: false }, 'What is not the mark is covered: the sun fades its dye too.', {
           asks: ['sun'],
         }),
       ],
