@@ -45,12 +45,9 @@ export function useTroubleDesk(troubleId: string | undefined, start: Draft) {
   return { draft, plan, chosen, choose: setChosen, preview, action, errors, change, changeFacts, clear };
 }
 
-/** The pass picked, else the first one that needs nothing bought. */
-function chosenPass(plan: Plan | undefined, picked: number | null): number {
-  const ladder = plan?.ladder ?? [];
-  const ready = ladder.findIndex((pass) => pass.missingAgentIds.length === 0);
-  return Math.min(picked ?? Math.max(0, ready), Math.max(0, ladder.length - 1));
-}
+/** The step picked, else the first: what must be bought for it is said beside it. */
+const chosenPass = (plan: Plan | undefined, picked: number | null): number =>
+  Math.min(picked ?? 0, Math.max(0, (plan?.ladder.length ?? 0) - 1));
 
 /** A plan that cannot be made just now leaves the last one standing, dimmed. */
 function useLastGood<T>(value: T | undefined): T | undefined {
