@@ -24,7 +24,7 @@ const WORDS: Say = {
     lines: ['Lift what solids there are with a blunt edge, from the edge inwards. No liquid yet.'],
   }),
   firstAid: (action) => ({
-    title: 'First aid',
+    title: 'At once',
     lines:
       action.notes.length > 0
         ? action.notes

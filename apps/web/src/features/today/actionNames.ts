@@ -2,7 +2,7 @@
 export const ACTION_NAMES: Readonly<Record<string, string>> = {
   rinseBefore: 'Rinse',
   lift: 'Lift',
-  firstAid: 'First aid',
+  firstAid: 'At once',
   hiddenTest: 'Hidden test',
   mix: 'Mix or pour',
   apply: 'Apply',
