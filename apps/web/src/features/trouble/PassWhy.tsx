@@ -2,6 +2,7 @@ import { Box, Flex, Grid, Stack } from '@chakra-ui/react';
 import { effectRange, findingWords, MECHANISM_WORDS, type Pass } from '@feverfew/contracts';
 import { useLexicon } from '../../app/useLexicon';
 import { Why } from '../../components/Why';
+import { RangeBar } from './RangeBar';
 
 /** Why this pass, and why it stops where it stops: what it does to each part of the trouble, and what holds it back. */
 export function PassWhy({ pass }: { pass: Pass }) {
@@ -33,16 +34,7 @@ export function PassWhy({ pass }: { pass: Pass }) {
                 </span>
                 <Box whiteSpace="nowrap">{effectRange(act)}</Box>
               </Flex>
-              <Box position="relative" height="5px" borderRadius="full" bg="track" aria-hidden="true">
-                <Box
-                  position="absolute"
-                  height="5px"
-                  borderRadius="full"
-                  bg="leaf"
-                  left={`${act.low * 100}%`}
-                  width={`${Math.max(3, (act.high - act.low) * 100)}%`}
-                />
-              </Box>
+              <RangeBar low={act.low} high={act.high} height={5} />
             </li>
           ))}
         </Stack>
