@@ -1,6 +1,6 @@
 import { CHEMISTRIES, DRYING_WAYS, MECHANICAL_ACTIONS, PROGRAMMES, WETTINGS } from '@feverfew/knowledge';
 import type { ChemistryWindow, Envelope } from './envelope.js';
-import type { ChemistryLimit, Limit } from './limit.js';
+import type { ChemistryBounds, ChemistryLimit, Limit } from './limit.js';
 
 /** Widest bath there is before any fact: °C and pH. */
 export const OPEN_TEMP_C = 95;
@@ -63,14 +63,17 @@ function chemistryWindow(
 ): ChemistryWindow {
   if (owned.length === 0) return { chemistry, verdict: 'allowed', bounds: {}, limits: [] };
   const limits = [...owned].sort((a, b) => VERDICT_RANK[a.verdict] - VERDICT_RANK[b.verdict]);
-  const least = (key: 'maxTempC' | 'maxDwellMin' | 'maxRounds') => {
-    const values = limits.flatMap((limit) => limit.bounds[key] ?? []);
-    return values.length > 0 ? { [key]: Math.min(...values) } : {};
-  };
-  return {
-    chemistry,
-    verdict: limits[0]?.verdict ?? 'allowed',
-    bounds: { ...least('maxTempC'), ...least('maxDwellMin'), ...least('maxRounds') },
-    limits,
-  };
+  return { chemistry, verdict: limits[0]?.verdict ?? 'allowed', bounds: tightestBounds(limits), limits };
+}
+
+const BOUNDS = ['maxTempC', 'maxDwellMin', 'maxRounds'] as const;
+
+function tightestBounds(limits: readonly ChemistryLimit[]): ChemistryBounds {
+  const bounds: { -readonly [key in keyof ChemistryBounds]: ChemistryBounds[key] } = {};
+  for (const key of BOUNDS)
+    for (const { bounds: own } of limits) {
+      const value = own[key];
+      if (value !== undefined) bounds[key] = Math.min(value, bounds[key] ?? value);
+    }
+  return bounds;
 }

@@ -52,6 +52,8 @@ export interface KnowledgeIndex {
   readonly factsOf: (method: Method) => MethodFacts;
   /** Pairs that forbid two agents to meet; empty when they may. */
   readonly pairsBetween: (one: Agent, other: Agent) => readonly ForbiddenPair[];
+  /** What forbids an agent beside chlorine bleach, by the agent's id; none for what may stand there. */
+  readonly besideChlorine: ReadonlyMap<string, ForbiddenPair>;
   /** What was worked out for a method's bath before, by temperature, water and dose. */
   readonly bathPHOf: (method: Method, key: string, make: () => PHRange | null) => PHRange | null;
   /** The method with one agent replaced by its stand-in. */
@@ -106,6 +108,12 @@ export function indexKnowledge(knowledge: Knowledge): KnowledgeIndex {
       remember(pairs, `${one.id} ${other.id}`, () =>
         knowledge.forbiddenPairs.filter((pair) => meets(pair, one, other)),
       ),
+    besideChlorine: new Map(
+      knowledge.agents.flatMap(({ id, chemistries }) => {
+        const pair = knowledge.forbiddenPairs.find(({ a, b }) => a === 'chlorine' && chemistries.includes(b));
+        return pair ? [[id, pair]] : [];
+      }),
+    ),
     bathPHOf: (method, key, make) => {
       // The steps of a round are one method cut to its place: what they are made of is the same.
       const recipe = remember(recipes, method, () => recipeKey(method));

@@ -207,22 +207,14 @@ function professionalBecause(
 }
 
 /** Dangerous neighbours in the cupboard: said even when neither is used, since hands reach for both. */
-function cupboardPairs({ cupboard, knowledge }: PlanContext): Finding[] {
+function cupboardPairs({ cupboard, knowledge, index }: PlanContext): Finding[] {
   const agents = knowledge.agents.filter((agent) => cupboard.has(agent.id));
   const chlorine = agents.filter((agent) => agent.chemistries.includes('chlorine'));
-  return chlorine.flatMap((agentA) =>
-    agents.flatMap((agentB) => {
-      const pair = knowledge.forbiddenPairs.find(
-        (candidate) => candidate.a === 'chlorine' && agentB.chemistries.includes(candidate.b),
-      );
+  return chlorine.flatMap(({ id }) =>
+    agents.flatMap(({ id: agentBId }) => {
+      const pair = index.besideChlorine.get(agentBId);
       return pair
-        ? [
-            finding(
-              'cupboardHoldsPair',
-              { pairId: pair.id, agentAId: agentA.id, agentBId: agentB.id },
-              pair.sourceIds,
-            ),
-          ]
+        ? [finding('cupboardHoldsPair', { pairId: pair.id, agentAId: id, agentBId }, pair.sourceIds)]
         : [];
     }),
   );

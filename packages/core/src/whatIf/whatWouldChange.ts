@@ -1,13 +1,15 @@
 import type { Knowledge } from '@feverfew/knowledge';
 import type { Household } from '../household/household.js';
 import { planTreatment } from '../treatment/planTreatment.js';
-import { standsAlone } from '../treatment/standsAlone.js';
+import { standsAgainst } from '../treatment/standsAgainst.js';
 import type { TroubleFacts } from '../trouble/troubleFacts.js';
 import { type Change, changesToTry } from './changesToTry.js';
 
 /** Single changes that are worth pairing when none does it alone; more would take seconds. */
 const MOST_TO_PAIR = 24;
 const MOST_ANSWERS = 4;
+/** So many pairs are planned whole, where nothing stands against the method and the plan alone decides. */
+const MOST_PAIRS_PLANNED = 8;
 
 /**
  * The smallest changes of the facts under which a method that is off the ladder would be allowed: each answer is
@@ -20,26 +22,42 @@ export function whatWouldChange(
   household: Household,
   knowledge: Knowledge,
 ): Change[][] {
-  const allows = (changes: readonly Change[]): boolean => {
-    const start = { facts, household };
-    const { facts: given, household: home } = changes.reduce((state, change) => change.apply(state), start);
-    // A whole plan is asked only where nothing stands against the method by itself.
-    if (!standsAlone(methodId, given, home, knowledge)) return false;
-    return planTreatment(given, home, knowledge).candidates.some(
+  const after = (changes: readonly Change[]) =>
+    changes.reduce((state, change) => change.apply(state), { facts, household });
+  const against = (changes: readonly Change[]): string => {
+    const given = after(changes);
+    return JSON.stringify(standsAgainst(methodId, given.facts, given.household, knowledge));
+  };
+  const planned = (changes: readonly Change[]): boolean => {
+    const given = after(changes);
+    return planTreatment(given.facts, given.household, knowledge).candidates.some(
       ({ methodId: id, verdict }) => id === methodId && (verdict === 'rung' || verdict === 'spare'),
     );
   };
-  const tries = changesToTry(methodId, facts, household, knowledge);
-  const single = tries.filter((change) => allows([change]));
-  if (single.length > 0) return single.slice(0, MOST_ANSWERS).map((change) => [change]);
-  const pairs = tries
-    .slice(0, MOST_TO_PAIR)
-    .flatMap((one, index) => tries.slice(index + 1, MOST_TO_PAIR).map((other) => [one, other]))
-    .filter(([one, other]) => one?.topic !== other?.topic);
+  const asItIs = against([]);
   const found: Change[][] = [];
-  for (const pair of pairs) {
+  const singles = [];
+  for (const change of changesToTry(methodId, facts, household, knowledge)) {
+    const left = against([change]);
+    singles.push({ change, moves: left !== asItIs });
+    // A whole plan is asked only where nothing stands against the method by itself.
+    if (left === NOTHING && planned([change])) found.push([change]);
     if (found.length >= MOST_ANSWERS) break;
-    if (allows(pair)) found.push(pair);
   }
+  if (found.length > 0) return found;
+  let plans = 0;
+  const toPair = singles.slice(0, MOST_TO_PAIR);
+  for (const [at, one] of toPair.entries())
+    for (const other of toPair.slice(at + 1)) {
+      // Two that each change nothing about the method change nothing together.
+      if (one.change.topic === other.change.topic || !(one.moves || other.moves)) continue;
+      const pair = [one.change, other.change];
+      if (against(pair) !== NOTHING) continue;
+      if (planned(pair)) found.push(pair);
+      plans += 1;
+      if (found.length >= MOST_ANSWERS || plans >= MOST_PAIRS_PLANNED) return found;
+    }
   return found;
 }
+
+const NOTHING = JSON.stringify([]);

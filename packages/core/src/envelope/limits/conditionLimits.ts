@@ -43,8 +43,17 @@ const HANDLING: Readonly<Record<Exclude<Condition, 'sound' | 'worn'>, Handling>>
   irreplaceable: { action: 'softBrush', programme: 'mild', never: [], tests: true },
 };
 
-export function conditionLimits({ condition }: PieceFacts): Limit[] {
+/** They follow from the condition alone. */
+const known = new Map<Condition, readonly Limit[]>();
+
+export function conditionLimits({ condition }: PieceFacts): readonly Limit[] {
   if (condition === 'sound' || condition === 'worn') return [];
+  const limits = known.get(condition) ?? limitsOf(condition);
+  known.set(condition, limits);
+  return limits;
+}
+
+function limitsOf(condition: keyof typeof HANDLING): Limit[] {
   const owner: LimitOwner = { kind: 'condition', condition };
   const ground = { owner, protects: 'piece', sourceIds: ['commonPractice'] } as const;
   const { action, programme, never, tests } = HANDLING[condition];

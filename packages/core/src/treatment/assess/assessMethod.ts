@@ -4,6 +4,7 @@ import type { Posterior } from '../../evidence/posterior.js';
 import { type Finding, finding } from '../../finding/finding.js';
 import { toPct } from '../../quantity/rounding.js';
 import { missingAgents } from '../case/cupboard.js';
+import { oncePerPlan } from '../case/oncePerPlan.js';
 import type { PlanContext } from '../case/planContext.js';
 import type { Candidate } from '../plan/plan.js';
 import { expectedEffect } from './effect/expectedEffect.js';
@@ -71,6 +72,18 @@ export function assessMethod(
     candidate: { methodId: method.id, verdict: 'ruledOut', findings },
   };
 }
+
+/** A step of a course, of use however little it takes: several rounds and troubles ask for the same. */
+export function assessStep(step: Method, context: PlanContext): MethodAssessment {
+  const known = stepsOf(context);
+  const before = known.get(step);
+  if (before) return before;
+  const made = assessMethod(step, context, 0);
+  known.set(step, made);
+  return made;
+}
+
+const stepsOf = oncePerPlan((_: PlanContext) => new Map<Method, MethodAssessment>());
 
 function assess(
   method: Method,

@@ -1,7 +1,8 @@
+import { oncePerPlan } from './oncePerPlan.js';
 import type { PlanContext } from './planContext.js';
 
 /** What of the trouble makes something that explodes once dry, with a product that may still be on it. */
-export const explosivesHere = ({ told, residues }: Pick<PlanContext, 'told' | 'residues'>) =>
+export const explosivesHere = oncePerPlan(({ told, residues }: Pick<PlanContext, 'told' | 'residues'>) =>
   told
     .flatMap((work) => work.components)
     .flatMap(({ component }) => {
@@ -10,7 +11,8 @@ export const explosivesHere = ({ told, residues }: Pick<PlanContext, 'told' | 'r
         (tried) => explosiveDryWith !== null && tried.chemistries.includes(explosiveDryWith),
       );
       return agent ? [{ component, agent }] : [];
-    });
+    }),
+);
 
 /** Where it cannot be flooded out, or is dry already, nobody works on it at all. */
 export const isUntouchable = (

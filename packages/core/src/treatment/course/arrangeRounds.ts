@@ -155,7 +155,9 @@ function roundOf(
   context: PlanContext,
   notUsed: NotUsed[],
   start: Start,
-): { readonly passes: Placed[]; readonly rest: Placing[]; readonly worked: Worked } {
+): { readonly passes: Placed[]; readonly rest: readonly Placing[]; readonly worked: Worked } {
+  // A wash alone makes no further round.
+  if (own.length === 0 && start.passes.length > 0) return { passes: [], rest: later, worked: start.worked };
   const flushed = own.some(({ fitted }) => isPlainWater(fitted.eligible));
   const wash = washFor(courses, machineWashesOf(own), context, notUsed, flushed);
   const chosen = inTime(

@@ -1,6 +1,6 @@
 import { CLOTHS, type Cloth, type CoursePass, type Knowledge, type Method } from '@feverfew/knowledge';
 import { finding } from '../../finding/finding.js';
-import { assessMethod, type EligibleMethod, type MethodAssessment } from '../assess/assessMethod.js';
+import { assessStep, type EligibleMethod, type MethodAssessment } from '../assess/assessMethod.js';
 import { suitsPiece } from '../assess/isRelevant.js';
 import { fumesHere } from '../case/fumesHere.js';
 import type { PlanContext } from '../case/planContext.js';
@@ -105,10 +105,9 @@ function firstOf(
 
 /** As long as the course has it; where a limit is shorter than that, as short as the method works. */
 function judge(asked: CoursePass, method: Method, context: PlanContext): MethodAssessment {
-  const narrow = asStep(method, asked, true);
-  const first = assessMethod(narrow, context, 0);
+  const first = assessStep(asStep(method, asked, true), context);
   const tooLong = first.candidate?.findings.some(({ code }) => code === 'dwellTooLong');
-  return tooLong ? assessMethod(asStep(method, asked, false), context, 0) : first;
+  return tooLong ? assessStep(asStep(method, asked, false), context) : first;
 }
 
 const others = new WeakMap<Knowledge, Map<string, readonly string[]>>();

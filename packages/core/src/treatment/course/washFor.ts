@@ -1,7 +1,8 @@
 import type { Method } from '@feverfew/knowledge';
 import { OPEN_TEMP_C } from '../../envelope/drawEnvelope.js';
-import { assessMethod, type EligibleMethod } from '../assess/assessMethod.js';
+import { assessStep, type EligibleMethod } from '../assess/assessMethod.js';
 import { suitsPiece } from '../assess/isRelevant.js';
+import { oncePerPlan } from '../case/oncePerPlan.js';
 import type { PlanContext } from '../case/planContext.js';
 import { type PositionNote, positionNotes } from '../case/positionNotes.js';
 import type { NotUsed } from '../plan/round.js';
@@ -34,7 +35,7 @@ export function washFor(
     if (!method || !suitsPiece(method, context)) return [];
     const kills = context.index.factsOf(method).chemistries.includes('percarbonate');
     const here = kills && hygienic ? hygienic : context;
-    const { eligible, candidate } = assessMethod(asWash(method, hottest), here, 0);
+    const { eligible, candidate } = assessStep(asWash(method, hottest), here);
     if (!eligible && candidate) notUsed.push({ methodId: id, findings: candidate.findings });
     return eligible ? [withNotes(eligible, here)] : [];
   };
@@ -71,12 +72,12 @@ const mayInfect = ({ marks }: PlanContext): boolean =>
   marks.some((work) => work.isBodyFluid && work.components.some(({ component }) => component.infectious));
 
 /** The case without the heat the soil itself would bar. */
-function withoutSoilHeat(context: PlanContext): PlanContext {
+const withoutSoilHeat = oncePerPlan((context: PlanContext): PlanContext => {
   const { envelope } = context;
   const limits = envelope.tempC.limits.filter(({ owner }) => owner.kind !== 'soil');
   const max = Math.min(OPEN_TEMP_C, ...limits.map(({ maxC }) => maxC));
   return { ...context, envelope: { ...envelope, tempC: { ...envelope.tempC, max, limits } } };
-}
+});
 
 const middle = ({ book }: EligibleMethod): number => book.low + book.high;
 

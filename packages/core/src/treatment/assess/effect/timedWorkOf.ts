@@ -25,7 +25,28 @@ export function timedWorkOf(
   standIn: Substitution | null,
   window: WorkWindow,
   context: PlanContext,
-): { readonly least: TimedWork; readonly most: TimedWork } {
+): WorkRange {
+  const before = known.get(window);
+  if (before) return before;
+  const made = timedWork(method, standIn, window, context);
+  known.set(window, made);
+  return made;
+}
+
+interface WorkRange {
+  readonly least: TimedWork;
+  readonly most: TimedWork;
+}
+
+/** A window is that of one method in one plan; effect, rounds and recipe ask for its work alike. */
+const known = new WeakMap<WorkWindow, WorkRange>();
+
+function timedWork(
+  method: Method,
+  standIn: Substitution | null,
+  window: WorkWindow,
+  context: PlanContext,
+): WorkRange {
   const tempAt =
     method.wetting === 'immersion' ? bathTemp(method, window, context) : spotTemp(method, window, context);
   const { min, max } = window.dwellMin;

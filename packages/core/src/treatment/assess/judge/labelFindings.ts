@@ -2,6 +2,7 @@ import { type Fibre, type Method, PROGRAMMES } from '@feverfew/knowledge';
 import { allowsOxygen, type Borne, borneAlone, borneWithLabel } from '../../../envelope/labelPermission.js';
 import { type Finding, finding } from '../../../finding/finding.js';
 import type { LimitOwner } from '../../../finding/limitOwner.js';
+import { oncePerPlan } from '../../case/oncePerPlan.js';
 import type { PlanContext } from '../../case/planContext.js';
 import type { WorkWindow } from '../workWindow.js';
 
@@ -16,7 +17,16 @@ const SOURCES = ['careLabel', 'iso3758'];
 
 /** Where the label outweighs what a fibre alone would say, or an oxygen bath goes past its window for other baths. */
 export function labelFindings(method: Method, window: WorkWindow, context: PlanContext): Finding[] {
-  const { facts, index } = context;
+  const held = heldHere(context);
+  return [
+    ...heatFinding(method, window, held, context),
+    ...programmeFinding(method, held, context),
+    ...oxygenFindings(method, window, held, context),
+  ];
+}
+
+/** What each fibre of the piece bears, alone and with its label. */
+const heldHere = oncePerPlan(({ facts, index }: PlanContext): readonly Held[] => {
   const { piece } = facts;
   // A fixed order, so that the order the parts were told in changes nothing.
   const keyOf = ({ owner }: Held) => JSON.stringify([owner.fibreId, owner.part, owner.sharePct]);
@@ -30,13 +40,8 @@ export function labelFindings(method: Method, window: WorkWindow, context: PlanC
       return [{ fibre, owner, alone: borneAlone(fibre, piece), withLabel }];
     }),
   );
-  const held = told.sort(byKey);
-  return [
-    ...heatFinding(method, window, held, context),
-    ...programmeFinding(method, held, context),
-    ...oxygenFindings(method, window, held, context),
-  ];
-}
+  return told.sort(byKey);
+});
 
 function heatFinding(method: Method, { tempC }: WorkWindow, held: readonly Held[], { facts }: PlanContext) {
   const wash = facts.piece.label?.wash;
