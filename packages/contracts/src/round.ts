@@ -85,6 +85,14 @@ export const LaidOutShape = {
       handsOnMin: z.number(),
     })
     .default({ actions: [], donts: [], handsOnMin: 0 }),
+  /** Since knowledge 2026.11.10. */
+  keep: z
+    .strictObject({
+      says: z.array(z.string()),
+      never: z.array(z.strictObject({ what: z.string(), why: z.string() })),
+      prevent: z.array(z.string()),
+    })
+    .default({ says: [], never: [], prevent: [] }),
   rounds: z.array(Round).default([]),
   notUsed: z.array(NotUsed).default([]),
   ends: z

@@ -48,7 +48,6 @@ const REFERENCES: Readonly<Record<string, Family>> = {
   agentId: 'agents',
   wantedAgentId: 'agents',
   useAgentId: 'agents',
-  washAgentIds: 'agents',
   onlyAfterAgentIds: 'agents',
   itemIds: 'items',
   markId: 'marks',
@@ -216,7 +215,8 @@ function idleMethods(knowledge: Knowledge): string[] {
 function agentsNeverOffered(knowledge: Knowledge): string[] {
   const never = new Set(knowledge.agents.filter((agent) => agent.neverOffered).map((agent) => agent.id));
   return knowledge.methods.flatMap((method) =>
-    [...method.agents.map((use) => use.agentId), ...method.washAgentIds]
+    method.agents
+      .map((use) => use.agentId)
       .filter((agentId) => never.has(agentId))
       .map((agentId) => `methods.${method.id}: uses ${agentId}, which is never offered`),
   );

@@ -162,7 +162,8 @@ export interface FindingFacts {
   /** The line itself; plans of before have none and are read by id. */
   markAdvice: { markId: string; text?: string };
   itemNote: { itemId: string; text?: string };
-  noHeatBeforeGone: Record<string, never>;
+  /** `hotWash`: hot water sets it as well; plans of before knowledge 2026.11.10 do not say. */
+  noHeatBeforeGone: { readonly hotWash?: boolean };
 }
 
 export type FindingCode = keyof FindingFacts;

@@ -21,6 +21,7 @@ const ANY_PLAN: Plan = {
   findings: [],
   verdict: [],
   atOnce: { actions: [], donts: [], handsOnMin: 0 },
+  keep: { says: [], never: [], prevent: [] },
   rounds: [],
 };
 

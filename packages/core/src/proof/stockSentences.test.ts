@@ -1,27 +1,12 @@
 import { describe, expect, it } from 'vitest';
 import { DRAWN, factsOfDrawn } from '../test/expert/drawnSentences.js';
 import { EXPERT_CASES, factsOf, HELD_BACK, houseOf } from '../test/expert/expertCase.js';
+import { sayNames as say } from '../test/expert/wordsOfPlan.js';
 import { knowledge } from '../test/fixtures.js';
 import { openHouse } from '../test/loosestPieces.js';
 import { planTreatment } from '../treatment/planTreatment.js';
 import type { TroubleFacts } from '../trouble/troubleFacts.js';
-import type { Lexicon } from '../words/lexicon.js';
 import { planText } from '../words/roundWords.js';
-
-const named = [
-  ...knowledge.agents,
-  ...knowledge.fibres,
-  ...knowledge.items,
-  ...knowledge.marks,
-  ...knowledge.methods,
-  ...knowledge.components,
-];
-const names = new Map(named.map(({ id, name }) => [id, name]));
-const say: Lexicon = {
-  name: (id) => names.get(id) ?? id,
-  temp: (tempC) => `${tempC} °C`,
-  volume: (volumeML) => `${volumeML} mL`,
-};
 
 /** What a sentence may be about, and what of it must then be told: the piece, its cloth, or the trouble. */
 const SUBJECTS: readonly (readonly [RegExp, RegExp])[] = [

@@ -124,7 +124,7 @@ describe('the checker of work catches', () => {
         const wet = plan.ladder.find((pass) => pass.steps.some((action) => action.kind === 'rinseBefore'));
         wet?.steps
           .find((action) => action.kind === 'apply')
-          ?.notes.push('No water yet. Blot the oil with a white cloth.' as never);
+          ?.notes.push('No water first.' as never);
       }),
     ).toContain('noteAgainstAction');
   });

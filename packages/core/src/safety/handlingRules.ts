@@ -142,6 +142,11 @@ const isDownDried = (ways: readonly string[], { fibres, marks }: CaseRead): bool
   fibres.some((fibre) => fibre.driesInTumble) &&
   marks.every(({ kind }) => kind !== 'mark' && kind !== 'dyeRun');
 
+/** Stale smell, lime and their like: no heat sets what is left, and nothing in it burns. */
+const isSetByNoHeat = ({ marks, left }: CaseRead): boolean =>
+  left.every((component) => !component.heatSets) &&
+  marks.every(({ kind }) => kind !== 'mark' && kind !== 'dyeRun');
+
 function drying(...[work, read, before]: Parameters<WorkRule>) {
   const sunned = agentsOf(work, read).some((agent) => agent.deeds.includes('sun'));
   const ways: readonly string[] = sunned ? [...work.drying, 'sun'] : work.drying;
@@ -150,7 +155,7 @@ function drying(...[work, read, before]: Parameters<WorkRule>) {
   const seen = before.some((earlier) => earlier.round === work.round && earlier.kind === 'lookDry');
   const forbidden = forbiddenDrying(read);
   return [
-    ...when(heated && !seen && !isDownDried(ways, read), 'heatBeforeLook'),
+    ...when(heated && !seen && !isDownDried(ways, read) && !isSetByNoHeat(read), 'heatBeforeLook'),
     ...when(
       ways.some((way) => forbidden.has(way)),
       'dryingForbidden',

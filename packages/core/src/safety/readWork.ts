@@ -47,10 +47,12 @@ export function readOpened(plan: Plan): WorkList {
 }
 
 /** Lines of the courses. */
-function adviceOf({ verdict, atOnce }: Plan): WorkList['advice'] {
+function adviceOf({ verdict, atOnce, keep }: Plan): WorkList['advice'] {
   const lines = [
     ...atOnce.actions.map(({ text }) => text),
     ...atOnce.donts,
+    ...keep.says,
+    ...keep.prevent,
     ...verdict.flatMap(({ causeActions, tells }) => [...causeActions, ...tells.map(({ see }) => see)]),
   ];
   return lines.map((text) => ({ where: 'course', text }));

@@ -1,10 +1,11 @@
-import { ASSUMED_SIZE, SIZE_CM } from '@feverfew/knowledge';
+import { ASSUMED_SIZE, SIZE_CM, UNKNOWN_FIBRE_ID } from '@feverfew/knowledge';
 import { type Finding, finding } from '../finding/finding.js';
 import { toPct } from '../quantity/rounding.js';
 import type { PieceFacts } from '../textile/piece.js';
 import { diagnosisOf, isAnswered } from '../trouble/diagnose.js';
 import { explosivesHere, isUntouchable } from './case/explosivesHere.js';
 import { fumesHere } from './case/fumesHere.js';
+import { bearsDryHeat, bearsHotWash } from './case/heatHere.js';
 import type { PlanContext } from './case/planContext.js';
 import { sayable } from './case/sayable.js';
 import { soilCautions } from './case/soilCautions.js';
@@ -46,9 +47,15 @@ export function overallFindings(
           ),
         ]
       : []),
-    ...(isDamageOnly(context) ? [] : [finding('noHeatBeforeGone', {})]),
+    ...heatFindings(context),
     ...cupboardPairs(context),
   ];
+}
+
+/** What heat would set of it, in a dryer, under an iron or in water. */
+function heatFindings(context: PlanContext): Finding[] {
+  if (isDamageOnly(context) || bearsDryHeat(context)) return [];
+  return [finding('noHeatBeforeGone', { hotWash: !bearsHotWash(context) })];
 }
 
 const isDamageOnly = ({ marks }: PlanContext): boolean => marks.every(({ mark }) => mark.damage);
@@ -61,7 +68,9 @@ const damageFindings = ({ marks }: PlanContext): Finding[] =>
 
 function unknownFindings({ facts, item, knowledge }: PlanContext): Finding[] {
   const { piece } = facts;
-  const fibresUnknown = piece.parts.length === 0 || piece.parts.some((part) => part.fibres.length === 0);
+  const fibresUnknown =
+    piece.parts.length === 0 ||
+    piece.parts.some(({ fibres }) => fibres.every(({ fibreId }) => fibreId === UNKNOWN_FIBRE_ID));
   const open = facts.markIds.filter((markId) => {
     const diagnosis = diagnosisOf(markId, knowledge);
     return diagnosis && !isAnswered(diagnosis, facts.answers);

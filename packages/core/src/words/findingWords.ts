@@ -263,7 +263,8 @@ const WORDS: Words = {
     `up to ${thenHighPct} % a round${nowHighPct > 0 ? ` instead of ${nowHighPct} %` : ''}.`,
   itemNeeded: () => 'Say what it is on, and the ladder forms.',
   fibresUnknown: () =>
-    'Fibres not told: treated as the most delicate it could be. Look for a tag inside a side seam.',
+    'Fibres not told: treated as the most delicate it could be. Ways to tell: a tag inside a side seam, where it ' +
+    'was bought; a cleaner can tell by a thread.',
   noLabelKnown: () => 'No care label told: limits are guessed from fibre and make, on the careful side.',
   codeUnknown: () =>
     'No upholstery code told: dry powder may be used at once. The hidden water test opens the ways with water: a ' +
@@ -281,10 +282,11 @@ const WORDS: Words = {
     because === 'explosive'
       ? 'Do not move it, touch it or carry it anywhere: keep people away and call the fire service.'
       : because === 'codeX'
-        ? 'Code X: vacuum and brush only. The rest is for a professional cleaner.'
+        ? 'Code X: vacuum and brush only. The rest is for a professional cleaner: tell them what it is, since when, ' +
+          'and what has been tried.'
         : because === 'codeS'
           ? 'Code S: no water. Lift and blot dry at home; solvents belong in a professional’s hands, their vapour ' +
-            'stays in foam.'
+            'stays in foam. Tell them what it is, since when, and what has been tried.'
           : because === 'antique'
             ? 'Old or irreplaceable: a textile conservator is a real option before the first rung.'
             : because === 'leather'
@@ -300,7 +302,10 @@ const WORDS: Words = {
     `in one vessel, one wash cycle or one step after the other.`,
   markAdvice: ({ markId, text }, say) => text ?? say.name(`advice:${markId}`),
   itemNote: ({ itemId, text }, say) => text ?? say.name(`note:${itemId}`),
-  noHeatBeforeGone: () => 'No dryer, iron or hot wash until it is gone, seen dry in daylight.',
+  noHeatBeforeGone: ({ hotWash }) =>
+    hotWash === false
+      ? 'No dryer and no iron until it is gone, seen dry in daylight.'
+      : 'No dryer, iron or hot wash until it is gone, seen dry in daylight.',
 };
 
 /** A finding as one sentence in the reader's measures. */

@@ -122,18 +122,21 @@ const LUKEWARM_C = 24;
 const dryingWords = ({ dryingWays, notes }: Action, minutes: Minutes): string =>
   [
     dryingWays.length > 0
-      ? `Dry without heat before it is gone: ${dryingWays.map((way) => DRYING_WORDS[way]).join(' or ')}`
+      ? `Dry ${heated(dryingWays) ? 'it' : 'without heat before it is gone'}: ` +
+        dryingWays.map((way) => DRYING_WORDS[way]).join(' or ')
       : 'Let it dry where it is',
     `(usually ${durationWords(minutes.low, minutes.high)}).`,
     ...notes,
   ].join(' ');
+
+const heated = (ways: Action['dryingWays']): boolean => ways.some((way) => way.startsWith('tumble'));
 
 const minutesWords = ({ low, high }: Minutes): string => durationWords(low, high);
 const lower = (line: string): string => line.charAt(0).toLowerCase() + line.slice(1);
 
 /** The whole plan as plain text: what it is, the first seconds, the rounds, where it ends, what is not used. */
 export function planText(plan: Plan, say: Lexicon): string[] {
-  const { atOnce, verdict, rounds, ends, notUsed } = plan;
+  const { atOnce, verdict, rounds, ends, notUsed, keep } = plan;
   return [
     ...verdict.flatMap(({ is, cause, causeActions }) => [is, [cause, ...causeActions].join(' ')]),
     ...(atOnce.actions.length > 0 ? [`At once: ${atOnce.actions.map(({ text }) => text).join(' ')}`] : []),
@@ -143,6 +146,9 @@ export function planText(plan: Plan, say: Lexicon): string[] {
       .map(({ text }) => text)
       .filter(isFirst)
       .map((text) => `End: ${text}`),
+    ...keep.says.map((text) => `Know: ${text}`),
+    ...keep.never.map(({ what, why }) => `Never: ${what} ${why}`),
+    ...keep.prevent.map((text) => `Next time: ${text}`),
     ...notUsed.map(
       ({ methodId, findings }) =>
         `Not used: ${say.name(methodId)}. ${findings

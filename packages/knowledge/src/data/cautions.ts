@@ -297,7 +297,7 @@ export const cautions: readonly Caution[] = [
     id: 'noHeatBeforeGone',
     occasion: 'notYetGone',
     severity: 'warning',
-    text: 'No dryer, iron or hot wash until the mark is gone in daylight.',
+    text: 'No dryer and no iron until it is gone in daylight; no hotter wash than the step has.',
     ground: 'Heat sets what is left.',
     sourceIds: ['commonPractice'],
   },

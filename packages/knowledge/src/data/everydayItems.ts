@@ -9,7 +9,7 @@ import {
   surfaceChemistry,
   washable,
 } from './itemDefaults.js';
-import { always } from './say.js';
+import { always, where } from './say.js';
 
 /** Pieces people name in their own words, beside those of the first list. */
 export const everydayItems: readonly Item[] = [
@@ -354,7 +354,10 @@ export const everydayItems: readonly Item[] = [
     partNames: ['cover', 'filling'],
     coded: false,
     chemistry: [...foamChemistry, ...surfaceChemistry],
-    notes: [always('Heated seats and those with sensors: damp only. Doors open until it is dry.')],
+    notes: [
+      always('Heated seats and those with sensors: damp only. Doors open until it is dry.'),
+      where({ fibreIds: ['leather'] }, 'Leather beside it: a barely damp cloth, dried at once.'),
+    ],
   },
   {
     ...inPlace,

@@ -1,6 +1,6 @@
 import type { Fibre } from '../schema/fibre.js';
 import type { ChemistryRule } from '../schema/limitRule.js';
-import { where } from './say.js';
+import { always, where } from './say.js';
 
 const proteinChemistry: ChemistryRule[] = [
   { chemistry: 'chlorine', verdict: 'never', protects: 'both', sourceIds: ['iso1833', 'textileHandbook'] },
@@ -283,7 +283,7 @@ export const fibres: readonly Fibre[] = [
     drying: noTumble,
     waterSensitive: false,
     mostWetting: null,
-    beforeSoak: [],
+    beforeSoak: [always('Viscose is weak when wet: support it, never lift it by one end.')],
     afterLook: [],
     moistureRegainPct: 11,
     wetStrengthPct: { low: 40, high: 60 },

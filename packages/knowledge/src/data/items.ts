@@ -74,7 +74,12 @@ export const items: readonly Item[] = [
     icon: 'household',
     defaultFibres: [{ fibreId: 'cotton', sharePct: 100 }],
     dryMassG: 60,
-    notes: [always('Touches food: no scent, extra rinse.')],
+    notes: [
+      always('Touches food: no scent, extra rinse. Apart from nappies and a sickbed’s wash.'),
+      always('Cloths with grease in them heat up in a dryer and after it: none while any is left.', {
+        names: ['tumble', 'heat'],
+      }),
+    ],
   },
   {
     ...washable,
@@ -133,7 +138,7 @@ export const items: readonly Item[] = [
     icon: 'garment',
     defaultFibres: [{ fibreId: 'cotton', sharePct: 100 }],
     dryMassG: 650,
-    notes: [always('Unwashed indigo sheds for the first washes.')],
+    notes: [always('Unwashed indigo sheds for the first washes: inside out, and apart.')],
   },
   {
     ...washable,
@@ -293,7 +298,10 @@ export const items: readonly Item[] = [
     partNames: ['cover', 'filling'],
     dryMassG: 3000,
     chemistry: [...foamChemistry, ...surfaceChemistry],
-    notes: [always('Foam inside: as little water as possible.')],
+    notes: [
+      always('Foam inside: as little water as possible.'),
+      where({ fibreIds: ['leather'] }, 'Leather beside it: a barely damp cloth, dried at once.'),
+    ],
   },
   {
     ...inPlace,
@@ -322,7 +330,10 @@ export const items: readonly Item[] = [
     chemistry: [...foamChemistry, ...surfaceChemistry],
     coded: false,
     skinContact: true,
-    notes: [always('Never flooded: it dries from one side only. Mind the warranty.', { bars: ['soak'] })],
+    notes: [
+      always('Never flooded: it dries from one side only. Mind the warranty.', { bars: ['soak'] }),
+      always('Dry through before it is made up: a day or two.'),
+    ],
   },
   {
     ...inPlace,
@@ -352,7 +363,10 @@ export const items: readonly Item[] = [
     mostAction: 'blot',
     mostMLPerCm2: 0.3,
     chemistry: [...foamChemistry, ...surfaceChemistry],
-    notes: [always('Backing and underlay hold water: use little, weigh down dry towels.')],
+    notes: [
+      always('Backing and underlay hold water: use little, weigh down dry towels.'),
+      where({ fibreIds: ['jute'] }, 'A jute back browns when soaked.', { names: ['soak'] }),
+    ],
   },
   {
     ...washable,
@@ -450,7 +464,10 @@ export const items: readonly Item[] = [
     mostAction: 'press',
     drying: noTumble,
     typicalAreaCm2: 2500,
-    notes: [always('The thread is a part of its own: its dye decides. Coloured thread on white runs.')],
+    notes: [
+      always('The thread is a part of its own: its dye decides. Red bleeds first: test the thread.'),
+      always('Never left wet and folded on itself.'),
+    ],
   },
   {
     ...washable,
@@ -603,10 +620,13 @@ export const items: readonly Item[] = [
     typicalAreaCm2: 12000,
     cautionIds: ['proofingSpray'],
     notes: [
-      always('Softener and heat spoil the proofing; reproof after washing.', {
-        bars: ['softener', 'tumble'],
-        names: ['heat'],
-      }),
+      always(
+        'Softener spoils the proofing. Once clean, a low tumble wakes it where the tag lets; else reproof.',
+        {
+          bars: ['softener'],
+          names: ['tumble'],
+        },
+      ),
     ],
   },
   {
@@ -831,6 +851,7 @@ export const items: readonly Item[] = [
     chemistry: noChlorine,
     typicalAreaCm2: 4000,
     notes: [
+      always('A spot on the cover: push the filling away from it and tie it off.'),
       where({ drains: true }, 'The filling must dry through within a day.'),
       where({ drains: true }, 'Down and feather: no enzymes, mild detergent, two extra rinses.'),
     ],
@@ -958,7 +979,10 @@ export const items: readonly Item[] = [
     mostMLPerCm2: 0.1,
     chemistry: [...foamChemistry, ...surfaceChemistry],
     typicalAreaCm2: 4000,
-    notes: [always('Filling and cover together: surface work, little water.')],
+    notes: [
+      always('Filling and cover together: surface work, little water.'),
+      always('A cover that unzips comes off and goes by its own label.'),
+    ],
   },
   {
     ...washable,
@@ -992,7 +1016,10 @@ export const items: readonly Item[] = [
     drying: noTumble,
     chemistry: [...foamChemistry, ...surfaceChemistry, ...conservators],
     typicalAreaCm2: 15000,
-    notes: [always('Dyes, ages and backings differ in one piece: dust it; the rest is for a conservator.')],
+    notes: [
+      always('Look for live mould and moth first.'),
+      always('Dyes, ages and backings differ in one piece: dust it; the rest is for a conservator.'),
+    ],
   },
   {
     ...washable,

@@ -26,7 +26,7 @@ export const Dose = z.discriminatedUnion('per', [
 export type Dose = z.infer<typeof Dose>;
 
 export const ActionNotes = z.partialRecord(
-  z.enum(['firstAid', 'mix', 'apply', 'dwell', 'look', 'rinse', 'wash', 'dry']),
+  z.enum(['mix', 'apply', 'dwell', 'look', 'rinse', 'wash', 'dry']),
   z.array(Note),
 );
 
@@ -74,9 +74,8 @@ export const Method = z.strictObject({
   extraMechanisms: z.array(Mechanism),
   rinse: z.enum(['full', 'damp', 'vacuum', 'none']),
   solventAftercare: z.boolean(),
+  /** False for what is a wash or a rinse by itself. */
   washAfter: z.boolean(),
-  /** Goes into that wash besides the detergent. */
-  washAgentIds: z.array(Id),
   /** Done in the machine's drum: no vessel, dosed by load. */
   inMachine: z.boolean(),
   /** 1 gentlest … 9 harshest on the piece. */

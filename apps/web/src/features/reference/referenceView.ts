@@ -69,14 +69,9 @@ function courseOption({ id, name, markIds }: Reference['courses'][number], { mar
 export const courseOf = (markId: string, { courses }: Reference): Reference['courses'][number] | undefined =>
   courses.find((course) => course.markIds.includes(markId));
 
-/** Methods that hold an agent, wash included. */
+/** Methods that hold an agent. */
 export const methodsWithAgent = (agentId: string, { methods }: Reference): string[] =>
-  methods
-    .filter(
-      (method) =>
-        method.agents.some((use) => use.agentId === agentId) || method.washAgentIds.includes(agentId),
-    )
-    .map((method) => method.id);
+  methods.filter((method) => method.agents.some((use) => use.agentId === agentId)).map((method) => method.id);
 
 export const marksWith = (componentId: string, { marks }: Reference): string[] =>
   marks

@@ -7,7 +7,7 @@ import { TubDrawing } from '../../components/TubDrawing';
 import { IngredientList } from '../../recipe/ActionRecipe';
 import { TableLink } from '../../recipe/TableLink';
 import { FinishForm } from './finish/FinishForm';
-import { HeatGate } from './finish/HeatGate';
+import { HeatGate, heatSetsIt } from './finish/HeatGate';
 import { KeptMixes } from './KeptMixes';
 import { DecisionPanel } from './look/DecisionPanel';
 import { LookPanel } from './look/LookPanel';
@@ -50,7 +50,7 @@ export function ActionCard({ run, pass, action, nowMs, say }: ActionCardProps) {
           )}
         </>
       )}
-      {state.stopping && <CautionDigest ids={['noHeatBeforeGone']} lead="Stopping" />}
+      {state.stopping && heatSetsIt(run) && <CautionDigest ids={['noHeatBeforeGone']} lead="Stopping" />}
       <Flex gap="18px" wrap="wrap" alignItems="flex-start">
         <Stack flex="1" minWidth="260px" gap="8px" fontSize="20px" lineHeight="1.4">
           <IngredientList action={action} />

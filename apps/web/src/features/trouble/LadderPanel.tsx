@@ -5,6 +5,7 @@ import { CautionDigest } from '../../components/CautionDigest';
 import { onTableOf } from '../../recipe/mixDraft';
 import { StartTrial } from '../trial/StartTrial';
 import { CupboardLine } from './CupboardLine';
+import { KeepInMind } from './KeepInMind';
 import { CupboardWarning, PlanFindings } from './PlanFindings';
 import { PlanHead } from './PlanHead';
 import { PositionsPanel } from './PositionsPanel';
@@ -88,6 +89,7 @@ export function LadderPanel({
           What then stays: {text}
         </Box>
       ))}
+      <KeepInMind keep={plan.keep} />
       {ladder[chosen] && (
         <Box paddingTop="12px">
           <CautionDigest ids={ladder[chosen].cautionIds} lead="Careful" />

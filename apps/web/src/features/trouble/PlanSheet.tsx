@@ -4,6 +4,8 @@ import { format } from 'date-fns';
 import { useLexicon } from '../../app/useLexicon';
 import { CautionList } from '../../components/CautionList';
 import { ActionRecipe } from '../../recipe/ActionRecipe';
+import { KeepInMind } from './KeepInMind';
+import { PlanHead } from './PlanHead';
 import { timeLine } from './passView';
 
 /** A whole plan on paper: every pass with all its steps and cautions. */
@@ -15,6 +17,7 @@ export function PlanSheet({ title, plan }: { title: string; plan: Plan }) {
         {title}
       </Box>
       <Box marginBottom="4mm">{format(new Date(), 'd MMMM yyyy')}</Box>
+      <PlanHead plan={plan} />
       {plan.findings.map((finding) => (
         <Box key={finding.code + findingWords(finding, say)}>{findingWords(finding, say)}</Box>
       ))}
@@ -36,6 +39,7 @@ export function PlanSheet({ title, plan }: { title: string; plan: Plan }) {
           </Box>
         </Box>
       ))}
+      <KeepInMind keep={plan.keep} />
     </Box>
   );
 }

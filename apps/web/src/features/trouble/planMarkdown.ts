@@ -23,12 +23,34 @@ export function planMarkdown(
   return [
     `# ${title}`,
     '',
+    ...headLines(plan),
     ...plan.findings.map((finding) => `> ${findingWords(finding, say)}`),
     '',
     ...plan.ladder.flatMap((pass, index) => passLines(pass, index + 1, catalogue, say, measures)),
+    ...keepLines(plan),
     'Follow the product’s own label where it differs. Local rules apply.',
     '',
   ].join('\n');
+}
+
+function headLines({ verdict, atOnce }: Plan): string[] {
+  return [
+    ...verdict.flatMap(({ is, cause, causeActions }) => [is, [cause, ...causeActions].join(' '), '']),
+    ...(atOnce.actions.length > 0
+      ? ['## At once', '', ...atOnce.actions.map(({ text }) => `- ${text}`), ...atOnce.donts.map(bold), '']
+      : []),
+  ];
+}
+
+const bold = (text: string): string => `- **${text}**`;
+
+function keepLines({ keep: { says, never, prevent } }: Plan): string[] {
+  const lines = [
+    ...says.map((text) => `- ${text}`),
+    ...never.map(({ what, why }) => `- **Never:** ${what} ${why}`),
+    ...prevent.map((text) => `- Next time: ${text}`),
+  ];
+  return lines.length > 0 ? ['## Keep in mind', '', ...lines, ''] : [];
 }
 
 function passLines(

@@ -70,7 +70,13 @@ export function withWash(
   for (const eligible of wash) {
     if (washed && washed.eligible.method.id === eligible.method.id) break;
     const before = passes.length;
-    const extra = [...new Set([...ofCourses, ...drumNotes(eligible, context).map(({ note }) => note)])];
+    const extra = [
+      ...new Set([
+        ...ofCourses,
+        ...passes.flatMap((one) => one.eligible.method.notes.wash ?? []),
+        ...drumNotes(eligible, context).map(({ note }) => note),
+      ]),
+    ];
     place(
       { asked: null, eligible, insteadOf: null, helps: marks, opensAfterTest: false, phase: 'wash', extra },
       wetted ? null : LEAST_GAIN,

@@ -4,7 +4,7 @@ import type { Finding } from '../../finding/finding.js';
 import type { Cause } from '../../trouble/diagnose.js';
 import type { TroubleFacts } from '../../trouble/troubleFacts.js';
 import type { Pass } from './pass.js';
-import type { AtOnce, End, NotUsed, Round, VerdictLine } from './round.js';
+import type { AtOnce, End, Keep, NotUsed, Round, VerdictLine } from './round.js';
 
 export type Verdict = 'rung' | 'spare' | 'ruledOut' | 'noUse';
 
@@ -45,6 +45,7 @@ export interface Plan {
   readonly envelope: Envelope;
   readonly verdict: readonly VerdictLine[];
   readonly atOnce: AtOnce;
+  readonly keep: Keep;
   /** The first whole, what may follow in outline. */
   readonly rounds: readonly Round[];
   readonly notUsed: readonly NotUsed[];

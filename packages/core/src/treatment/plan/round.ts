@@ -125,6 +125,16 @@ export interface AtOnce {
   readonly handsOnMin: number;
 }
 
+/** What must reach the person beside the steps. */
+export interface Keep {
+  /** What to know: what is normal, what decides, how it is judged. */
+  readonly says: readonly string[];
+  /** What is never done to it, and why. */
+  readonly never: readonly { readonly what: string; readonly why: string }[];
+  /** Habits that keep it from coming back. */
+  readonly prevent: readonly string[];
+}
+
 /** Where a trouble ends when the rounds have done what they can. */
 export interface End {
   readonly markId: string;

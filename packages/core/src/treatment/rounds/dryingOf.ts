@@ -6,6 +6,7 @@ import {
   STANDING_NOTES,
 } from '@feverfew/knowledge';
 import { draftAction } from '../actions/draftAction.js';
+import { bearsDryHeat } from '../case/heatHere.js';
 import type { PlanContext } from '../case/planContext.js';
 import { positionNotes } from '../case/positionNotes.js';
 import { solventsEver } from '../case/residues.js';
@@ -14,32 +15,27 @@ import type { ArrangedRound, Placed } from '../course/arranged.js';
 import { courseFor } from '../course/courseFor.js';
 import type { Drying } from '../plan/round.js';
 
-/** Feathers rot damp: the low tumble dries them to the core, and is no heat that sets a mark. */
-function tumblesDown({
-  envelope,
-  facts,
-  household,
-  index,
-  item,
-  knowledge,
-  marks,
-  barred,
-}: PlanContext): boolean {
-  const marked = marks.some(({ kinds }) => kinds.has('mark') || kinds.has('dyeRun'));
+/** The low tumble may be used: it is here, label and cloth bear it, and no line on piece or trouble forbids it. */
+function mayTumble({ envelope, household, item, knowledge, marks, barred }: PlanContext): boolean {
   const forbidden = marks.some((work) =>
     courseFor(work, item.id, knowledge)?.atOnce.donts.some(({ bars }) => bars.includes('tumble')),
   );
-  if (marked || forbidden || barred.has('tumble')) return false;
-  const down = facts.piece.parts.some((part) =>
+  const low = envelope.drying.some(({ way, allowed }) => way === 'tumbleLow' && allowed);
+  return low && household.hasDryer && !forbidden && !barred.has('tumble');
+}
+
+/** Feathers rot damp: the low tumble dries them to the core, and is no heat that sets a mark. */
+const tumblesDown = ({ facts, index, marks }: PlanContext): boolean =>
+  marks.every(({ kinds }) => !kinds.has('mark') && !kinds.has('dyeRun')) &&
+  facts.piece.parts.some((part) =>
     part.fibres.some(({ fibreId }) => index.fibres.get(fibreId)?.driesInTumble),
   );
-  const low = envelope.drying.some(({ way, allowed }) => way === 'tumbleLow' && allowed);
-  return down && low && household.hasDryer;
-}
 
 const WITHOUT_HEAT = ['flat', 'line', 'sun'] as const;
 
-/** The one drying of a round, without heat; null where nothing was wetted. */
+/**
+ * The one drying of a round, without heat but for feathers and for what no heat sets; null where nothing was wetted.
+ */
 export function dryingOf(
   passes: readonly Placed[],
   courses: ArrangedRound['courses'],
@@ -57,18 +53,21 @@ export function dryingOf(
   const liked = allowed.filter((way) => wanted.has(way));
   const solvent = passes.some(({ eligible }) => eligible.appliedAgents.some((agent) => agent.flammable));
   const solvents = solvent || solventsEver(context).length > 0;
-  const tumbled = soaked && !solvents && tumblesDown(context);
+  const tumbles = soaked && !solvents && mayTumble(context);
+  const tumbled = tumbles && tumblesDown(context);
+  const inDryer = tumbles && wanted.has('tumbleLow') && bearsDryHeat(context);
   const ways: DryingWay[] = inPlace
     ? []
     : tumbled
       ? ['tumbleLow']
-      : [...(liked.length > 0 ? liked : allowed)];
+      : [...(liked.length > 0 ? liked : allowed), ...(inDryer ? (['tumbleLow'] as const) : [])];
   const heavy = dryMassG > HEAVY_DRY_MASS_G && rinsable && soaked;
   const moment = { unwetted: false, bars: solvents ? new Set([...barred, 'tumble' as const]) : barred };
   const said = sayable(
     [
       ...new Set([
         ...(tumbled ? [STANDING_NOTES.downDry] : courses.flatMap(({ given }) => given.dry.notes)),
+        ...wet.flatMap(({ eligible }) => eligible.method.notes.dry ?? []),
         ...positionNotes('dry', last.eligible.method, context).map(({ note }) => note),
       ]),
     ],
@@ -86,7 +85,7 @@ export function dryingOf(
           ...(inPlace && notes.length === 0 ? sayable([STANDING_NOTES.towelOnIt], context, moment) : []),
         ],
         cautionIds: [
-          ...STANDING_CAUTIONS.notYetGone,
+          ...(bearsDryHeat(context) ? [] : STANDING_CAUTIONS.notYetGone),
           ...(solvents ? STANDING_CAUTIONS.afterSolvent : []),
           ...(heavy ? STANDING_CAUTIONS.heavyWet : []),
         ],

@@ -2,8 +2,9 @@ import { deedsDone } from '../case/deedsDone.js';
 import type { PlanContext } from '../case/planContext.js';
 import { arrangeRounds } from '../course/arrangeRounds.js';
 import type { Pass } from '../plan/pass.js';
-import type { AtOnce, End, NotUsed, Round, VerdictLine } from '../plan/round.js';
+import type { AtOnce, End, Keep, NotUsed, Round, VerdictLine } from '../plan/round.js';
 import { atOnceOf } from './atOnceOf.js';
+import { keepOf } from './keepOf.js';
 import { roundOf } from './roundOf.js';
 import { rungsOf } from './rungsOf.js';
 import { verdictOf } from './verdictOf.js';
@@ -12,6 +13,7 @@ import { verdictOf } from './verdictOf.js';
 export interface LaidOut {
   readonly verdict: readonly VerdictLine[];
   readonly atOnce: AtOnce;
+  readonly keep: Keep;
   readonly rounds: readonly Round[];
   readonly notUsed: readonly NotUsed[];
   readonly ends: readonly End[];
@@ -22,7 +24,7 @@ export interface LaidOut {
 /** @param open the same case with the hidden water test passed, where only that would open the surface */
 export function layOut(told: PlanContext, open: PlanContext | null): LaidOut {
   const context = coverOnly(told);
-  const { rounds, notUsed, ends } = arrangeRounds(context, open);
+  const { rounds, notUsed, ends, cloth } = arrangeRounds(context, open);
   const done = new Set(
     rounds.flatMap(({ passes }) =>
       passes.flatMap(({ eligible }) => [...deedsDone(eligible.appliedAgents, eligible.window.action)]),
@@ -40,6 +42,7 @@ export function layOut(told: PlanContext, open: PlanContext | null): LaidOut {
   return {
     verdict: verdictOf(context),
     atOnce,
+    keep: keepOf(context, cloth),
     rounds: laid,
     notUsed,
     ends,
@@ -65,6 +68,7 @@ function coverOnly(context: PlanContext): PlanContext {
 export const NOTHING_LAID_OUT: LaidOut = {
   verdict: [],
   atOnce: { actions: [], donts: [], handsOnMin: 0 },
+  keep: { says: [], never: [], prevent: [] },
   rounds: [],
   notUsed: [],
   ends: [],

@@ -1,6 +1,7 @@
 import { type Check, STANDING_CAUTIONS, type TroubleKind } from '@feverfew/knowledge';
 import { draftAction } from '../actions/draftAction.js';
 import { signsFor } from '../actions/signsFor.js';
+import { bearsDryHeat } from '../case/heatHere.js';
 import type { PlanContext } from '../case/planContext.js';
 import { solventsEver } from '../case/residues.js';
 import { sayable } from '../case/sayable.js';
@@ -51,7 +52,7 @@ export function lookOf(
       ...draftAction('finalLook', {
         ...(main ? signsFor(main.eligible.method, context) : {}),
         notes: soaked ? sayable([...new Set(afterwards)], context, { unwetted: false, bars }) : [],
-        cautionIds: STANDING_CAUTIONS.notYetGone,
+        cautionIds: bearsDryHeat(context) ? [] : STANDING_CAUTIONS.notYetGone,
       }),
       id: `r${round}-look`,
     },

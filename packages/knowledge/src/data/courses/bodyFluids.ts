@@ -3,7 +3,10 @@ import {
   coloured,
   course,
   delicate,
+  EATEN_BY_ENZYMES,
   end,
+  notOn,
+  ofSome,
   only,
   P,
   protein,
@@ -118,7 +121,7 @@ export const bodyFluids = [
       ['Water above 40 °C before it is gone.', 'The protein coagulates in the cloth.'],
       ['Chlorine on it.', 'It yellows protein and turns what iron is left.'],
       ['Vinegar on fresh blood.', 'Acid turns it brown and sets it.'],
-      ['Protein enzymes on wool, silk, hair or down.', 'They eat the fibre.'],
+      [notOn({ fibreIds: EATEN_BY_ENZYMES }, 'Protein enzymes on it.'), 'They eat the fibre.'],
     ],
     says: ['Cold only, until no red comes.', 'Fizz is blood, not damage.'],
     disputes: [
@@ -131,7 +134,7 @@ export const bodyFluids = [
         ways: ['enzyme first (default)', 'peroxide first on fresh spots'],
       },
     ],
-    prevent: ['A mattress protector.'],
+    prevent: [only({ itemIds: ['mattress', 'bedSheet', 'pillowcase'] }, 'A washable protector underneath.')],
   }),
   course({
     id: 'otherBodyFluid',
@@ -170,7 +173,7 @@ export const bodyFluids = [
     },
     never: [
       ['Hot water before it is gone.', 'It cooks the protein in.'],
-      ['Protein enzymes on wool or silk.', 'They eat the fibre.'],
+      [notOn({ fibreIds: EATEN_BY_ENZYMES }, 'Protein enzymes on it.'), 'They eat the fibre.'],
     ],
     says: ['Cold first; it hardly shows and stiffens the cloth.'],
   }),
@@ -314,10 +317,10 @@ export const bodyFluids = [
     },
     never: [
       ['Chlorine while urine may be in it.', 'Chloramines: poisonous fumes.'],
-      ['Nappies in one load with kitchen cloths.', 'Germs.'],
-      ['Softener on nappies.', 'They stop drinking.'],
+      ['In one load with kitchen cloths.', 'Germs.'],
+      [notOn({ itemIds: ['clothNappy', 'babyClothes', 'towel'] }, 'Softener on it.'), 'It stops drinking.'],
     ],
-    says: ['Yellow left on white cotton: hang it wet in the sun.'],
+    says: [ofSome({ white: true, drains: true }, 'Yellow that is left: hang it wet in the sun.')],
     disputes: [
       {
         question: 'Soak nappies or keep them dry?',

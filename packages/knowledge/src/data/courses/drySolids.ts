@@ -6,6 +6,7 @@ import {
   dryOnly,
   end,
   honest,
+  notOn,
   P,
   protein,
   surface,
@@ -311,7 +312,7 @@ export const drySolids = [
     },
     never: [
       ['More than a tablespoon of water a palm, or none weighed down after.', 'It lifts more.'],
-      ['Heat.', 'It browns jute.'],
+      [notOn({ fibreIds: ['jute', 'sisal', 'coir'] }, 'Heat.'), 'It browns jute.'],
     ],
     says: ['A mark that returns is below: weight and towels.'],
     disputes: [

@@ -5,6 +5,7 @@ import {
   delicate,
   dryOnly,
   end,
+  ofSome,
   P,
   protein,
   surface,
@@ -301,7 +302,12 @@ export const fatAndSpice = [
       ['Water first.', 'It shuts the oil in.'],
       ['Dryer or iron while fat is left.', 'It sets, and oily cloth heats itself.'],
     ],
-    says: ['Hold it against the light to judge.', 'No dryer while fat is left: fire.'],
+    says: [
+      'Hold it against the light to judge.',
+      'No dryer while fat is left: fire.',
+      ofSome({ drains: true }, 'Fresh oil wants warm suds: as warm as the tag lets, nothing in it sets.'),
+      ofSome({ fibreIds: ['polyester'] }, 'Polyester gives oil up slowly: two or three washes are usual.'),
+    ],
     disputes: [
       {
         question: 'Solvent, or powder and detergent?',
@@ -434,10 +440,7 @@ export const fatAndSpice = [
       }),
       dryOnly: dryOnly({ first: [P.tape('pigment', { min: [3, 10] })], notes: [], dryNotes: [] }),
     },
-    never: [
-      ['Water or a hand first.', 'Wet grains burst and dye.'],
-      ['Soap on turmeric powder.', 'It turns red-brown.'],
-    ],
+    never: [['Water or a hand first.', 'Wet grains burst and dye.']],
     says: [
       'Do not touch it: shake, vacuum, tape.',
       'Daylight takes the last yellow, where the cloth bears it.',

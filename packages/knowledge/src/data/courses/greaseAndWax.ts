@@ -4,6 +4,7 @@ import {
   course,
   delicate,
   end,
+  notOn,
   only,
   P,
   protein,
@@ -13,9 +14,10 @@ import {
   W,
   white,
 } from './kit.js';
+import type { Line } from './lines.js';
 
 const NO_WATER = 'No water before the solvent or the detergent.';
-const SOLVENT_NEVERS: [string, string][] = [
+const SOLVENT_NEVERS: (readonly [Line, string])[] = [
   [
     'A solvent near a flame, a hot bath, a machine, a dryer or in a closed room.',
     'Its vapour burns; used pads flat outdoors or in a lidded can with water.',
@@ -25,7 +27,7 @@ const SOLVENT_NEVERS: [string, string][] = [
     'It heats itself and burns, and heat sets the rest.',
   ],
   [
-    'A solvent on a mattress, fixed upholstery, foam, rubber, latex or a glued back.',
+    notOn({ drains: false }, 'A solvent on a filling, foam, rubber, latex or a glued back.'),
     'It stays inside and dissolves glue.',
   ],
 ];
@@ -112,6 +114,7 @@ export const greaseAndWax = [
       ['Oily rags in a heap.', 'Drying oils heat themselves: flat outdoors, or a lidded can with water.'],
     ],
     says: [
+      'Detergent by hand, twice, before any solvent on a small mark.',
       'Grey that is left after the oil is carbon, not oil.',
       'Wash alone; wipe the drum seal afterwards.',
       OUTDOORS,

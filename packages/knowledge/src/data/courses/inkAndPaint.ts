@@ -6,6 +6,7 @@ import {
   dryOnly,
   end,
   honest,
+  notOn,
   P,
   protein,
   surface,
@@ -14,10 +15,11 @@ import {
   W,
   white,
 } from './kit.js';
+import type { Line } from './lines.js';
 
 const OUTDOORS = 'Outdoors, no flame; used pads flat outdoors or in a lidded can with water.';
-const NO_SOLVENT_IN_PLACE: [string, string] = [
-  'Solvent on a mattress, fixed upholstery, foam, rubber or a glued back.',
+const NO_SOLVENT_IN_PLACE: readonly [Line, string] = [
+  notOn({ drains: false }, 'Solvent on a filling, foam, rubber or a glued back.'),
   'It stays inside and dissolves glue.',
 ];
 const KETONE_NEVERS: [string, string][] = [

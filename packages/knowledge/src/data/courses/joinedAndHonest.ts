@@ -178,7 +178,7 @@ export const joinedAndHonest = [
       ['Heat.', 'It sets protein, sugar and oil.'],
       ['Chlorine or oxygen on orange.', 'Iron.'],
       ['Two solvents.', 'An unknown mix.'],
-      ['Chlorine on an unknown mark.', 'Urine or acid in it: poisonous gas.'],
+      ['Chlorine on an unknown mark.', 'It may be acid, or come from a body: poisonous gas.'],
     ],
     says: ['Cold water, cool detergent, then look.'],
     disputes: [

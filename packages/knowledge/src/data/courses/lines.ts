@@ -29,6 +29,32 @@ export const names = (text: string): Note => always(text, { names: deedsSpokenOf
 /** A line for some cloth or some pieces only. */
 export const only = (when: Exclude<Note['when'], 'always'>, text: string): Note => ({ ...does(text), when });
 
+/** A line that tells a person not to, for some cloth or some pieces only. */
+export const notOn = (when: Exclude<Note['when'], 'always'>, text: string): Note => ({
+  ...leaves(text),
+  when,
+});
+/** A line that only speaks of it, for some cloth or some pieces only. */
+export const ofSome = (when: Exclude<Note['when'], 'always'>, text: string): Note => ({
+  ...names(text),
+  when,
+});
+
+/** Fibres that protein enzymes eat. */
+export const EATEN_BY_ENZYMES = [
+  'wool',
+  'superwash',
+  'cashmere',
+  'mohair',
+  'alpaca',
+  'angora',
+  'silk',
+  'down',
+  'leather',
+];
+/** Cloth that alkali harms. */
+export const HARMED_BY_ALKALI = EATEN_BY_ENZYMES.filter((id) => id !== 'down' && id !== 'leather');
+
 /** Lines given as text are made by this; the others stay as they are. */
 export const lines = (make: (text: string) => Note, all: readonly Line[]): Note[] =>
   all.map((line) => (typeof line === 'string' ? make(line) : line));

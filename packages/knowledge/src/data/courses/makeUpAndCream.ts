@@ -5,6 +5,7 @@ import {
   delicate,
   end,
   honest,
+  notOn,
   only,
   P,
   protein,
@@ -89,7 +90,7 @@ export const makeUpAndCream = [
     never: [
       ['Chlorine on foundation or anything with a sun filter.', 'It turns orange.'],
       ['The peroxide and detergent mix in a closed bottle.', 'Gas.'],
-      ['Solvent on a mattress, fixed upholstery, foam or a glued back.', 'It stays inside.'],
+      [notOn({ drains: false }, 'Solvent on a filling, foam or a glued back.'), 'It stays inside.'],
     ],
     says: ['Detergent on dry cloth, before water.', 'Beige that is left is mineral pigment.'],
     disputes: [
@@ -373,7 +374,7 @@ export const makeUpAndCream = [
       ['Vinegar to stop it.', 'No help, and it bars the reducer until it is rinsed out.'],
       ['A metal hair dye with peroxide.', 'It heats and decomposes.'],
       [
-        'The reducer with acid, with oxygen, in a closed vessel, with asthma in the house.',
+        'The reducer with acid or oxygen, in a closed vessel, or with asthma in the house.',
         'Sulphur dioxide; heat.',
       ],
     ],

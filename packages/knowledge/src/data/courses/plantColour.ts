@@ -4,7 +4,10 @@ import {
   course,
   delicate,
   end,
+  HARMED_BY_ALKALI,
   honest,
+  notOn,
+  ofSome,
   only,
   P,
   protein,
@@ -105,18 +108,20 @@ export const plantColour = [
           P.mattressCoat('colour'),
         ],
         checks: ['nextDay', 'fromSide'],
-        notes: ['A seat without a code: the hidden water test first.'],
       }),
       dryOnly: cleaner('Water rings it, and its old dye is unknown.'),
     },
     never: [
       ['A soap bar on it.', 'Soap sets tannin.'],
       ['Acid and oxygen without a full rinse between.', 'Peracetic acid.'],
-      ['Oxygen powder on wool or silk.', 'Its alkali harms them.'],
+      [notOn({ fibreIds: HARMED_BY_ALKALI }, 'Oxygen powder on it.'), 'Its alkali harms the fibre.'],
     ],
     says: [
-      'Blue or green in the bath is normal.',
-      'Dried on white cotton: a hot oxygen bath, not plain hot water.',
+      ofSome({ drains: true }, 'Blue or green in the bath is normal.'),
+      ofSome({ white: true, drains: true }, 'Dried in: a hot oxygen bath; flushing does little any more.'),
+      ofSome({ fibreIds: HARMED_BY_ALKALI }, 'Cool dilute vinegar is fine on it; soda is not.'),
+      ofSome({ drains: false }, 'Each round a little wider, the last of plain water: or a ring stays.'),
+      ofSome({ keptDry: true }, 'Water would leave a worse mark than what is there.'),
     ],
     disputes: [
       {
@@ -132,7 +137,7 @@ export const plantColour = [
         ways: ['not offered: it scalds (default)', 'fresh, on white cotton'],
       },
     ],
-    prevent: ['White napkins with red wine.'],
+    prevent: [only({ itemIds: ['tableLinen'] }, 'White napkins with anything red.')],
   }),
   course({
     id: 'sugarPale',
@@ -337,7 +342,7 @@ export const plantColour = [
       ['A soap bar.', 'It sets tannin.'],
       ['Oxygen on grey-black spots.', 'There is iron in them: darker, and it weakens the cloth.'],
     ],
-    says: ['Old brown on white cotton: a hot oxygen bath, not hot water.'],
+    says: [ofSome({ white: true, drains: true }, 'Old brown: a hot oxygen bath, not hot water.')],
     disputes: [
       {
         question: 'Glycerine first on old marks?',
@@ -418,7 +423,10 @@ export const plantColour = [
       ['Hot water before the milk is gone.', 'It sets the milk protein.'],
       ['A soap bar.', 'It sets tannin.'],
     ],
-    says: ['Milk first, cold; brown second.'],
+    says: [
+      ofSome({ fibreIds: HARMED_BY_ALKALI }, 'Cool dilute vinegar is fine on it; soda is not.'),
+      'Milk first, cold; brown second.',
+    ],
     prevent: ['A lid on the cup.'],
   }),
   course({
@@ -534,7 +542,7 @@ export const plantColour = [
     never: [
       ['Soap, soda or ammonia before oxygen.', 'Alkali darkens it in the fibre.'],
       ['An iron pot.', 'It makes ink.'],
-      ['Chlorine on wool or silk.', 'It destroys them.'],
+      [notOn({ fibreIds: HARMED_BY_ALKALI }, 'Chlorine on it.'), 'It destroys the fibre.'],
     ],
     says: ['Within the hour it rinses out; next day it is a dye.'],
     disputes: [

@@ -4,7 +4,9 @@ import {
   course,
   delicate,
   end,
+  HARMED_BY_ALKALI,
   honest,
+  ofSome,
   P,
   protein,
   surface,
@@ -15,8 +17,8 @@ import {
 } from './kit.js';
 
 const REDUCER: [string, string] = [
-  'The reducer with acid, with oxygen, in a closed vessel, on metal, wool, silk, acetate or elastane, with asthma in the house.',
-  'Sulphur dioxide, heat, damage.',
+  'The reducer with acid or oxygen, in a closed vessel, on metal, or with asthma in the house.',
+  'Sulphur dioxide, heat.',
 ];
 const NO_DRYING = 'No dryer, no iron, no drying in.';
 
@@ -94,7 +96,10 @@ export const runDye = [
       dryOnly: cleaner('Blot it dry, at once.'),
     },
     never: [['Drying or tumbling before it is gone.', 'That fixes the dye.'], REDUCER],
-    says: ['Wet it is a rewash; dry it is a repair.'],
+    says: [
+      'Wet it is a rewash; dry it is a repair.',
+      ofSome({ fibreIds: HARMED_BY_ALKALI }, 'Such fibre takes up dye eagerly: the odds are low.'),
+    ],
     disputes: [
       {
         question: 'First step?',

@@ -5,7 +5,9 @@ import {
   delicate,
   dryOnly,
   end,
+  HARMED_BY_ALKALI,
   honest,
+  ofSome,
   P,
   protein,
   surface,
@@ -75,7 +77,11 @@ export const stiffAndSmell = [
       ['Acid with chlorine in one cycle.', 'Chlorine gas.'],
       ['Acid left to dry in cotton.', 'It weakens it.'],
     ],
-    says: ['Lime needs acid; more detergent does nothing.', 'Rinse twice: acid must not dry in.'],
+    says: [
+      'Lime needs acid; more detergent does nothing.',
+      'Rinse twice: acid must not dry in.',
+      'Acid baths in plastic: not in bare metal or chipped enamel.',
+    ],
     disputes: [
       {
         question: 'Vinegar or citric acid?',
@@ -124,7 +130,11 @@ export const stiffAndSmell = [
       ['Softener or sheets.', 'They are the cause.'],
       ['Acid first.', 'Wax does not dissolve in it.'],
     ],
-    says: ['A drop that stands ten seconds shows the wax.', 'Hot alkali first, vinegar only last.'],
+    says: [
+      'A drop that stands ten seconds shows the wax.',
+      'Hot alkali first, vinegar only last.',
+      'No dryer while it feels greasy.',
+    ],
     disputes: [
       {
         question: 'A vinegar wash alone?',
@@ -174,7 +184,11 @@ export const stiffAndSmell = [
       ['Acid last.', 'It leaves free fat that turns rancid.'],
       ['Soap again.', 'It is the cause.'],
     ],
-    says: ['Order matters: acid, rinse, detergent.'],
+    says: [
+      'Order matters: acid, rinse, detergent.',
+      'Acid baths in plastic: not in bare metal or chipped enamel.',
+      ofSome({ fibreIds: HARMED_BY_ALKALI }, 'Cool dilute acid is fine on it.'),
+    ],
     disputes: [
       {
         question: 'A citrate wash alone?',
@@ -247,7 +261,7 @@ export const stiffAndSmell = [
         ],
       },
     ],
-    prevent: ['Half doses, hotter washes.'],
+    prevent: ['Dose by the hardness and the load; hotter washes.'],
   }),
   course({
     id: 'kitSmell',
@@ -315,7 +329,10 @@ export const stiffAndSmell = [
       ['Softener, a dryer, a hot iron.', 'They lock the fat in.'],
       ['Cider or malt vinegar.', 'It colours and smells.'],
     ],
-    says: ['Judge it warm, not from the drawer.'],
+    says: [
+      'Judge it warm, not from the drawer.',
+      ofSome({ drains: true }, 'As hot as the tag lets: in old sweat there is nothing left to set.'),
+    ],
     disputes: [
       {
         question: 'Acid or enzymes first?',
@@ -553,7 +570,7 @@ export const stiffAndSmell = [
       ['An iron first.', 'It bakes the film.'],
       ['A dryer while frying fat is left.', 'A warm greasy heap heats itself, hours later.'],
     ],
-    says: ['Air first, wash once, warm it to judge.'],
+    says: ['Air first, wash once, warm it to judge.', 'Old fat holds the smell: as hot as the tag lets.'],
     disputes: [{ question: 'Vinegar?', ways: ['useless on these (default)', 'in the rinse for the rest'] }],
     prevent: ['The hood on.'],
   }),
@@ -617,7 +634,7 @@ export const stiffAndSmell = [
       ['Perfume.', 'It only covers.'],
       ['An iron or a dryer first.', 'They set the tar.'],
     ],
-    says: ['Soot dry, then air, then a warm wash.'],
+    says: ['Soot dry, then air: often enough by itself. Then a warm wash.'],
     disputes: [
       {
         question: 'Ozone at home?',
@@ -683,7 +700,7 @@ export const stiffAndSmell = [
     },
     never: [
       ['A dryer, iron or stove while it smells.', 'Flammable vapour.'],
-      ['Mothball clothes on a baby.', 'Naphthalene harms their blood.'],
+      ['Mothball clothes on a baby.', 'Naphthalene is poison to small children.'],
       ['Airing in a bedroom.', 'You breathe it.'],
     ],
     says: ['Air outdoors for days before any water.'],

@@ -113,7 +113,7 @@ export const things = [
       dryOnly: cleaner('An heirloom or an electric one: no liquid.'),
     },
     never: [
-      ['Flooding it.', 'It dries on one side only: mould.'],
+      ['Flooding it.', 'It dries on one side only, and rots.'],
       ['Solvent, steam, chlorine.', 'Foam; gas with urine.'],
       ['Acid and peroxide on one place while damp.', 'Peracetic acid.'],
     ],
@@ -322,7 +322,10 @@ export const things = [
       ['Liquid on a heated seat.', 'Shock.'],
       ['Bleach, soap bar or softener on the cover.', 'Many are flame-retardant.'],
     ],
-    says: ['Straps: a damp cloth and plain water.'],
+    says: [
+      'Straps: a damp cloth and plain water.',
+      'No detergent left where a child sits: plain water last. Dry through before use.',
+    ],
     disputes: [
       {
         question: 'Straps with sick on them?',
@@ -560,7 +563,7 @@ export const things = [
     never: [
       ['With whites for the first three.', 'It runs.'],
       ['Left wet in a heap.', 'It prints.'],
-      ['New dark jeans on a pale seat.', 'They rub off for months.'],
+      ['Worn new on a pale seat.', 'It rubs off for months.'],
     ],
     says: ['Salt and vinegar do not fix modern dye.'],
     disputes: [

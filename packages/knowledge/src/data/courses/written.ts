@@ -23,7 +23,7 @@ interface Written {
   readonly surfaceAtOnce?: readonly Line[];
   readonly donts?: readonly Line[];
   readonly cloths: Course['cloths'];
-  readonly never: readonly (readonly [string, string])[];
+  readonly never: readonly (readonly [Line, string])[];
   readonly says?: readonly Line[];
   readonly disputes?: Course['disputes'];
   readonly prevent?: readonly Line[];
@@ -50,7 +50,10 @@ export function course(written: Written): Course {
       donts: lines(leaves, written.donts ?? []),
     },
     cloths: written.cloths,
-    never: written.never.map(([what, why]) => ({ what: leaves(what), why })),
+    never: written.never.map(([what, why]) => ({
+      what: typeof what === 'string' ? leaves(what) : what,
+      why,
+    })),
     says: lines(names, written.says ?? []),
     disputes: written.disputes ?? [],
     prevent: lines(does, written.prevent ?? []),

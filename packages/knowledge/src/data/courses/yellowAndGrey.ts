@@ -6,6 +6,7 @@ import {
   dryOnly,
   end,
   honest,
+  ofSome,
   only,
   P,
   protein,
@@ -206,7 +207,11 @@ export const yellowAndGrey = [
       ['Chlorine on old linen.', 'It tenders old cellulose.'],
       ['An iron before it is clean.', 'It browns.'],
     ],
-    says: ['Plain water first: much of the yellow dissolves.', 'Look for orange dots before any oxygen.'],
+    says: [
+      'Plain water first: much of the yellow dissolves.',
+      'Look for orange dots before any oxygen.',
+      'Sugar that was spilt unseen turns brown with heat.',
+    ],
     disputes: [
       {
         question: 'Sun on old linen?',
@@ -271,7 +276,10 @@ export const yellowAndGrey = [
       ['Vinegar or any acid with chlorine still in it.', 'Chlorine gas.'],
       ['More chlorine.', 'It yellows and rots further.'],
     ],
-    says: ['Rinse three times before anything else.'],
+    says: [
+      'Rinse three times before anything else.',
+      'What is left may be a finish or a brightener, gone for good.',
+    ],
     disputes: [
       {
         question: 'Reducer or oxygen first?',
@@ -447,7 +455,7 @@ export const yellowAndGrey = [
         ways: ['no: patches and grey (default)', 'a few drops in the last rinse, well stirred'],
       },
     ],
-    prevent: ['Dry polyamide and silk in the shade.'],
+    prevent: [only({ fibreIds: ['polyamide', 'silk'] }, 'Dry it in the shade.')],
   }),
   course({
     id: 'greyed',
@@ -504,7 +512,10 @@ export const yellowAndGrey = [
       ['Chlorine over lime and softener.', 'Yellow, and little white.'],
       ['Softener.', 'It binds the grey.'],
     ],
-    says: ['A fuller dose, hotter, less in the drum.'],
+    says: [
+      'A fuller dose, hotter, less in the drum.',
+      ofSome({ fibreIds: ['polyamide'] }, 'Polyamide takes up dye: its grey is often for good.'),
+    ],
     disputes: [
       {
         question: 'Less detergent, or more?',
@@ -579,16 +590,19 @@ export const yellowAndGrey = [
     },
     never: [
       ['Wetting or rubbing soot.', 'It drives carbon in.'],
-      ['A hot first bath or a hot spin for nets.', 'It sets tar and creases.'],
-      ['Softener on nets.', 'It holds dust.'],
+      ['A hot first bath, or a hot spin.', 'It sets tar and creases.'],
+      ['Softener.', 'It holds dust.'],
     ],
-    says: ['Cold water first: it turns brown.', 'Nets hang wet: their weight smooths them.'],
+    says: [
+      'Cold water first: it turns brown.',
+      ofSome({ itemIds: ['curtain', 'netCurtain'] }, 'Nets hang wet: their weight smooths them.'),
+    ],
     disputes: [
       {
         question: 'Nets in a machine?',
         ways: ['in a bag, half a drum, gentle (default)', 'bath only, hung dripping'],
       },
     ],
-    prevent: ['Nets every three months.'],
+    prevent: [only({ itemIds: ['curtain', 'netCurtain'] }, 'Nets every three months.')],
   }),
 ];

@@ -128,7 +128,6 @@ export const bathMethods: readonly Method[] = [
     untilCool: true,
     harshness: 5,
     maxRounds: 3,
-    washAgentIds: ['oxygenBleach'],
     notes: {
       mix: [always('Dissolve all of it first: undissolved grains bleach in spots.', { names: ['bleach'] })],
       apply: [always('Lay flat, fully under; a white plate keeps it down.')],
@@ -152,7 +151,6 @@ export const bathMethods: readonly Method[] = [
     harshness: 5,
     maxRounds: 3,
     liquorRatioLPerKg: 15,
-    washAgentIds: ['oxygenBleach'],
     notes: {
       mix: [always('Dissolve all of it first: undissolved grains bleach in spots.', { names: ['bleach'] })],
       apply: [always('Lay flat, just covered.')],
@@ -604,7 +602,6 @@ export const bathMethods: readonly Method[] = [
     harshness: 5,
     maxRounds: 3,
     schoolId: 'oxygenOnRuns',
-    washAgentIds: ['oxygenBleach'],
     notes: {
       mix: [always('Dissolve all of it first.')],
       dwell: [always('Lid loose: the bath gives off oxygen.', { names: ['bleach'] })],

@@ -38,7 +38,6 @@ const MOST = {
   rinse: 'full',
   solventAftercare: false,
   washAfter: true,
-  washAgentIds: [],
   inMachine: false,
   itemIds: [],
   ages: [],

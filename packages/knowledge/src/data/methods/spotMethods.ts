@@ -20,9 +20,6 @@ export const spotMethods: readonly Method[] = [
     notWhenMostly: DRY_SIDE,
     throughRinse: true,
     notes: {
-      firstAid: [
-        always('Hold the back of the mark under a thin cold stream until the water runs clear, about 3 min.'),
-      ],
       apply: [
         always('Work the detergent mix in from the outside inwards with your fingers; press, do not rub.', {
           bars: ['rub'],
@@ -94,12 +91,6 @@ export const spotMethods: readonly Method[] = [
     maxRounds: 2,
     pickUpMLPerCm2: 0.15,
     notes: {
-      firstAid: [
-        where({ unwetted: true }, 'No water yet. Blot the oil with a white cloth.', {
-          asks: ['blot'],
-          bars: ['water'],
-        }),
-      ],
       mix: [always('Do not mix: the powder goes on first, the detergent after it.')],
       apply: [always('Cover the mark with the powder, a little beyond the edge.')],
       dwell: [
@@ -145,19 +136,7 @@ export const spotMethods: readonly Method[] = [
     expectedSignIds: ['vinegarSmellGoes'],
     throughRinse: true,
     notes: {
-      firstAid: [
-        always('Rinse cold first, several times, until the water runs clear: hot water sets it.', {
-          names: ['heat'],
-        }),
-      ],
       apply: [always('Saturate the part.')],
-      wash: [
-        always('One cup of vinegar may go into the softener compartment, never with any chlorine product.', {
-          asks: ['acid'],
-          bars: ['chlorine'],
-          names: ['softener'],
-        }),
-      ],
       dry: [
         always('Sun until fully dry, then smell it again, dry and warm.', {
           asks: ['sun'],
@@ -317,12 +296,6 @@ export const spotMethods: readonly Method[] = [
     maxRounds: 2,
     solventAftercare: true,
     notes: {
-      firstAid: [
-        where({ unwetted: true }, 'Blot up what is left of the oil. The cloth must be dry.', {
-          asks: ['blot'],
-          bars: ['water'],
-        }),
-      ],
       apply: [
         always(
           'Pour a little out; never dip a used brush back. Push down onto the pad, keep changing to a clean part.',
@@ -789,7 +762,6 @@ export const spotMethods: readonly Method[] = [
     extraMechanisms: ['flush'],
     action: 'press',
     notes: {
-      firstAid: [always('Lift what lies on top first.')],
       apply: [always('Run it through from the back; press, do not rub.', { bars: ['rub'], names: ['blot'] })],
     },
   },

@@ -49,7 +49,6 @@ export const surfaceMethods: readonly Method[] = [
     maxRounds: 3,
     pickUpMLPerCm2: 0.3,
     notes: {
-      firstAid: [always('Blot dry first, white cloth, no rubbing.', { asks: ['blot'], bars: ['rub'] })],
       apply: [always('A thick coat, not pressed in.', { names: ['blot'] })],
       dwell: [always('When it has clumped, lift it off and put fresh powder on.')],
       rinse: [always('Vacuum when dry, nozzle just above.')],

@@ -9,11 +9,17 @@ import type { Say } from '../useSay';
 const SHAPES = { closed: TriangleAlert, open: ShieldCheck, overridden: Flame } as const;
 const REASONS = ['What is left I accept', 'The piece is for rough use', 'It has to be dry now'] as const;
 
+/** Heat would set what is there, in a dryer or under an iron: the plan says so. */
+export const heatSetsIt = ({ plan }: RunView): boolean =>
+  plan.findings.some(({ code }) => code === 'noHeatBeforeGone');
+
 /** No heat before it is gone: a gate that a look opens, or a deliberate word where only the piece is at stake. */
 export function HeatGate({ run, say }: { run: RunView; say: Say }) {
   const [open, setOpen] = useState(false);
   const { heat } = run.state;
   const Shape = SHAPES[heat];
+  // Stale smell and lime are set by no heat: nothing to guard.
+  if (!heatSetsIt(run)) return null;
   const mayWaive = heat === 'closed' && !heatEndangersPeople(run.plan, run.state);
   return (
     <Box display="flex" gap="10px" alignItems="center" flexWrap="wrap" fontSize="17px" data-heat={heat}>
