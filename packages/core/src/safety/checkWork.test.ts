@@ -122,9 +122,7 @@ describe('the checker of work catches', () => {
     expect(
       planted(oil, (plan) => {
         const wet = plan.ladder.find((pass) => pass.steps.some((action) => action.kind === 'rinseBefore'));
-        wet?.steps
-          .find((action) => action.kind === 'apply')
-          ?.notes.push('No water first.' as never);
+        wet?.steps.find((action) => action.kind === 'apply')?.notes.push('No water first.' as never);
       }),
     ).toContain('noteAgainstAction');
   });
