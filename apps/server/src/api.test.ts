@@ -232,6 +232,24 @@ describe('a plan asked further', () => {
       .expect(200);
     expect(body).toContainEqual([{ code: 'labelSays', facts: { sign: 'oxygenOnly' } }]);
   });
+  it('says what to do at once from a mark and a piece alone, with two questions at most', async () => {
+    const bare = {
+      ...beetroot,
+      markIds: ['redWine'],
+      age: 'unknown',
+      wetness: 'unknown',
+      heat: 'unknown',
+      piece: { ...beetroot.piece, parts: [], label: null, colour: 'unknown' },
+    };
+    const { body } = await server.http.post('/api/plans/first-things').send(bare).expect(200);
+    expect(body.atOnce.actions[0].verbs).toContain('blot');
+    expect(body.questions.length).toBeGreaterThan(0);
+    expect(body.questions.length).toBeLessThanOrEqual(2);
+    await server.http
+      .post('/api/plans/first-things')
+      .send({ ...bare, markIds: ['noSuchMark'] })
+      .expect(400);
+  });
   it('refuses a school that is no side of its dispute, and an answer to no question', async () => {
     const odd = { ...beetroot, schools: { wine: 'noSalt' }, answers: { yellowWhere: 'onTheMoon' } };
     const first = problemOf(await server.http.post('/api/plans/preview').send(odd).expect(400));

@@ -1,9 +1,9 @@
 import { CHANGE_CODES, type Change, RISKS, type TroubleFacts } from '@feverfew/core';
-import { Id, Mechanism } from '@feverfew/knowledge';
+import { Id, Mechanism, OPEN_FACT_KEYS } from '@feverfew/knowledge';
 import { z } from 'zod';
 import { EnvelopeShape } from './envelope.js';
 import { ActionShape, Effect, FindingShape } from './planParts.js';
-import { LaidOutShape } from './round.js';
+import { AtOnceShape, LaidOutShape } from './round.js';
 import { TroubleFactsShape } from './trouble.js';
 
 export const PassShape = z
@@ -79,6 +79,22 @@ export const ComparePositions = z
   .strictObject({ facts: TroubleFactsShape, dispute: Id })
   .meta({ id: 'CompareSchools' });
 export type ComparePositions = { readonly facts: TroubleFacts; readonly dispute: string };
+
+/** The first seconds while little is told, with the questions whose answers change most. */
+export const FirstThingsShape = z
+  .strictObject({
+    atOnce: AtOnceShape,
+    questions: z
+      .array(
+        z.strictObject({
+          fact: z.enum(OPEN_FACT_KEYS),
+          answers: z.array(z.strictObject({ id: z.string(), share: z.number() })),
+          gain: z.number(),
+        }),
+      )
+      .max(2),
+  })
+  .meta({ id: 'FirstThings' });
 
 /** A change of facts as data; its words are made where it is read. */
 export const ChangeShape = z

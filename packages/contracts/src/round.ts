@@ -64,6 +64,13 @@ const Round = z
   })
   .meta({ id: 'Round' });
 
+/** The first seconds. */
+export const AtOnceShape = z.strictObject({
+  actions: z.array(z.strictObject({ text: z.string(), verbs: z.array(z.string()) })),
+  donts: z.array(z.string()),
+  handsOnMin: z.number(),
+});
+
 /** What a plan has had since knowledge 2026.11.8; a plan kept from before has none of it. */
 export const LaidOutShape = {
   verdict: z
@@ -78,13 +85,7 @@ export const LaidOutShape = {
       }),
     )
     .default([]),
-  atOnce: z
-    .strictObject({
-      actions: z.array(z.strictObject({ text: z.string(), verbs: z.array(z.string()) })),
-      donts: z.array(z.string()),
-      handsOnMin: z.number(),
-    })
-    .default({ actions: [], donts: [], handsOnMin: 0 }),
+  atOnce: AtOnceShape.default({ actions: [], donts: [], handsOnMin: 0 }),
   /** Since knowledge 2026.11.10. */
   keep: z
     .strictObject({

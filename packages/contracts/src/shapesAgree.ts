@@ -6,6 +6,7 @@ import type {
   Envelope,
   Exposure,
   Finding,
+  FirstThings,
   Household,
   Mix,
   MixVerdict,
@@ -30,7 +31,7 @@ import type { HouseholdShape, PricesShape } from './household.js';
 import type { UseCaseShape } from './householdFile.js';
 import type { MixShape, MixVerdictShape, TableAnswerShape, TableQuestionShape } from './mix.js';
 import type { CareLabelShape, ExposureShape, PieceFactsShape } from './piece.js';
-import type { ComparedPositionShape, PassShape, PlanShape } from './plan.js';
+import type { ComparedPositionShape, FirstThingsShape, PassShape, PlanShape } from './plan.js';
 import type { ActionShape, FindingShape } from './planParts.js';
 import type { ClashShape, NextActionShape, RunEventShape, RunStateShape } from './run.js';
 import type { TrialEventShape, TrialSetupShape, TrialStateShape } from './trial.js';
@@ -62,6 +63,7 @@ type ShapesAgree = [
   Agree<Pass, typeof PassShape>,
   Agree<Action, typeof ActionShape>,
   Agree<ComparedPosition, typeof ComparedPositionShape>,
+  Agree<FirstThings, typeof FirstThingsShape>,
   Agree<TroubleFacts, typeof TroubleFactsShape>,
   Agree<PieceFacts, typeof PieceFactsShape>,
   Agree<CareLabel, typeof CareLabelShape>,

@@ -111,6 +111,7 @@ export type { Exposure } from './wear/exposure.js';
 export { type KeptPiece, upkeepDue, wearWarnings } from './wear/upkeep.js';
 export type { Change, ChangeCode } from './whatIf/changesToTry.js';
 export { type ComparedPosition, comparePositions } from './whatIf/comparePositions.js';
+export { type FirstThings, firstThings } from './whatIf/firstThings.js';
 export { whatWouldChange } from './whatIf/whatWouldChange.js';
 export { type ActionWords, actionWords, durationWords } from './words/actionWords.js';
 export { CHANGE_CODES, changeWords } from './words/changeWords.js';

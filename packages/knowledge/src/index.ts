@@ -2,7 +2,7 @@ export { bathIsComputed } from './bathIsComputed.js';
 export { courseNotes } from './courseNotes.js';
 export * from './data/careSigns.js';
 export * from './data/heatFigures.js';
-export { OPEN_FACTS, OPEN_PILE, type OpenFactKey } from './data/openFacts.js';
+export { OPEN_FACT_KEYS, OPEN_FACTS, OPEN_PILE, type OpenFactKey } from './data/openFacts.js';
 export * from './data/oxygenFigures.js';
 export { CONSERVATOR_END, HEAT_ALLOWED_NOTE, STANDING_NOTES } from './data/standingNotes.js';
 export * from './data/waterFigures.js';

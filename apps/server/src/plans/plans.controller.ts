@@ -4,10 +4,11 @@ import {
   type ChangeView,
   ComparedPositionShape,
   ComparePositions,
+  FirstThingsShape,
   PlanShape,
   TroubleFactsShape,
 } from '@feverfew/contracts';
-import type { ComparedPosition, Plan, TroubleFacts } from '@feverfew/core';
+import type { ComparedPosition, FirstThings, Plan, TroubleFacts } from '@feverfew/core';
 import { Body, Controller, Get, HttpCode, Inject, Param, ParseUUIDPipe, Post } from '@nestjs/common';
 import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { z } from 'zod';
@@ -31,6 +32,14 @@ export class PlansController {
   @ApiOkResponse({ standardSchema: z.array(ComparedPositionShape) })
   compare(@Body({ schema: ComparePositions }) body: ComparePositions): Promise<ComparedPosition[]> {
     return this.service.compare(body);
+  }
+
+  /** What to do at once while little is told, and at most two questions that would change most. */
+  @Post('first-things')
+  @HttpCode(200)
+  @ApiOkResponse({ standardSchema: FirstThingsShape })
+  firstThings(@Body({ schema: TroubleFactsShape }) facts: TroubleFacts): Promise<FirstThings> {
+    return this.service.firstThings(facts);
   }
 
   /** The smallest changes of the facts that would admit a method. */

@@ -4,6 +4,8 @@ import {
   type ComparedPosition,
   comparePositions,
   DomainError,
+  type FirstThings,
+  firstThings,
   type Plan,
   planTreatment,
   type TroubleFacts,
@@ -48,6 +50,13 @@ export class PlansService {
     return whatWouldChange(methodId, facts, household, this.knowledge).map((changes) =>
       changes.map(({ code, facts: changed }) => ({ code, facts: changed })),
     );
+  }
+
+  /** From the trouble alone, before anything else is told: what to do at once, and what is worth asking. */
+  async firstThings(facts: TroubleFacts): Promise<FirstThings> {
+    requireKnownFacts(facts, this.knowledge, '');
+    const { household } = await this.household.read();
+    return firstThings(facts, household, this.knowledge);
   }
 
   async save(troubleId: string, plan: Plan, at: Date): Promise<string> {

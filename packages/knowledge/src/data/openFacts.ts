@@ -49,3 +49,4 @@ export const OPEN_PILE = {
   ],
 } as const;
 export type OpenFactKey = keyof typeof OPEN_FACTS;
+export const OPEN_FACT_KEYS = Object.keys(OPEN_FACTS) as [OpenFactKey, ...OpenFactKey[]];

@@ -85,7 +85,7 @@ export type LookWay = (typeof LOOK_WAYS)[number];
 export interface RoundLook {
   readonly action: Action;
   readonly byMark: readonly { readonly markId: string; readonly checks: readonly Check[] }[];
-  /** Pass to go on with, or null = the end. */
+  /** Pass to go on with, the next round's first among them, or null = the end. */
   readonly ways: readonly { readonly way: LookWay; readonly passId: string | null }[];
 }
 

@@ -36,6 +36,7 @@ export function layOut(told: PlanContext, open: PlanContext | null): LaidOut {
       index + 1,
       rounds.slice(0, index).flatMap(({ passes }) => passes),
       ({ opensAfterTest }) => (opensAfterTest && open ? open : context),
+      index === rounds.length - 1,
     ),
   );
   const atOnce = atOnceOf(context, done);

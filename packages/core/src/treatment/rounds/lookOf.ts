@@ -11,12 +11,16 @@ import type { RoundLook } from '../plan/round.js';
 /** Troubles that show: looked at in daylight, whatever else is asked. */
 const SEEN: readonly TroubleKind[] = ['mark', 'yellowing', 'dyeRun'];
 
-/** Asked of each trouble as its course says; a trouble no course speaks of is looked at in daylight. */
+/**
+ * Asked of each trouble as its course says; a trouble no course speaks of is looked at in daylight.
+ * @param isLast no round comes after it
+ */
 export function lookOf(
   passes: readonly Placed[],
   courses: ArrangedRound['courses'],
   context: PlanContext,
   round: number,
+  isLast: boolean,
 ): RoundLook {
   // A wash ends a round; what is done again is the work before it, where there is any.
   const works = passes.filter(({ phase, prepares }) => phase !== 'wash' && !prepares);
@@ -60,7 +64,7 @@ export function lookOf(
     ways: [
       { way: 'gone', passId: null },
       { way: 'better', passId: again },
-      { way: 'noChange', passId: null },
+      { way: 'noChange', passId: isLast ? null : `r${round + 1}p1` },
       { way: 'worse', passId: null },
     ],
   };
