@@ -468,7 +468,7 @@ const CASES: readonly Case[] = [
       parts('cap', { crown: { cotton: 100 }, sweatband: { cotton: 100 }, stiffener: {} }, { colour: 'dark' }),
       { age: 'weeks' },
     ),
-    does: ['detergentBlot'],
+    does: ['sweatbandWipe'],
     doesNot: ['coldFlush', 'oxygenSoak', 'enzymePretreat'],
   },
   {

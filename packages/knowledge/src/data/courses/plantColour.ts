@@ -58,9 +58,6 @@ export const plantColour = [
           'accept',
           'Two soaks; on all-white cotton a run remover once, with its own cautions; then accept it.',
         ),
-        notes: [
-          'Where the tag bars bleach: vinegar and detergent a quarter of an hour, a full rinse, a wash without bleach, sun.',
-        ],
       }),
       coloured: coloured({
         first: [

@@ -239,9 +239,9 @@ export const things = [
         end: end(2, 'professional', 'Two rounds, then a hatter.'),
       }),
       surface: surface({
-        first: [P.foam('fat')],
-        second: [P.foam('fat')],
-        notes: ['Helmet shell and straps by their maker.'],
+        first: [P.sweatband()],
+        dryNotes: ['On a bowl, overnight.'],
+        second: [P.sweatband()],
       }),
       dryOnly: dryOnly({
         first: [P.powder({ min: [60, 480] }), P.dust()],

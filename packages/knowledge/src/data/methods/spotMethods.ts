@@ -631,6 +631,8 @@ export const spotMethods: readonly Method[] = [
     harshness: 6,
     maxRounds: 2,
     waterParts: 1,
+    // A cup to dip a coin’s worth into, not what the cloth drinks.
+    pickUpMLPerCm2: 2,
     tempC: { min: 50, max: 60, prefer: 'hottest' },
     whitesOnly: true,
     sturdyOnly: true,

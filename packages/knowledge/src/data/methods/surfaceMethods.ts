@@ -528,7 +528,6 @@ export const surfaceMethods: readonly Method[] = [
         ),
       ],
       rinse: [always('Plain damp cloth, then a dry one.')],
-      dry: [always('Overnight over a bowl, in the air. No repellent spray on skin.', { names: ['spray'] })],
     },
   },
 ];
