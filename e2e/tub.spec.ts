@@ -84,9 +84,15 @@ test('a round on a phone: large targets only, not one key pressed', async ({ bro
     if (kind === 'finished') break;
     if (kind === 'dwell') {
       await tapLarge(button('Start the clock'));
-      await tapLarge(button('Look in'));
-      await tapLarge(button('A little'));
-      await tapLarge(button('Take it out and go on'));
+      // A drum is not looked into: it says when it is done.
+      const machine = button('The machine is done');
+      await expect(machine.or(button('Look in'))).toBeVisible();
+      if (await machine.isVisible()) await tapLarge(machine);
+      else {
+        await tapLarge(button('Look in'));
+        await tapLarge(button('A little'));
+        await tapLarge(button('Take it out and go on'));
+      }
     } else if (kind === 'look') {
       await tapLarge(button('Half'));
       await tapLarge(button(/[Gg]o on$/));
@@ -94,7 +100,7 @@ test('a round on a phone: large targets only, not one key pressed', async ({ bro
       await tapLarge(button('Gone'));
       await expect(page.locator('[data-heat=open]')).toBeVisible();
       await tapLarge(button('Write down: Gone'));
-    } else await tapLarge(button('Done'));
+    } else await tapLarge(button(kind === 'hiddenTest' ? 'It held' : 'Done'));
     await expect
       .poll(async () => `${await where.textContent()} ${await step.getAttribute('data-step')}`)
       .not.toBe(`${place} ${kind}`);
@@ -124,7 +130,7 @@ test('two devices stay in step without a reload, and a double tap counts once', 
   await two.goto('/');
   // A page that has just heard of the other's tap may still be moving under the finger: what the tap did is asked.
   await expect(async () => {
-    await one.getByRole('button', { name: 'Undo last tap' }).tap();
+    await one.getByRole('button', { name: /^Undo/ }).tap();
     // A slow answer is waited for: tapped again too soon, it would take back one tap more.
     await expect(one.locator('h1[data-step=look]')).toHaveCount(0, { timeout: 14_000 });
   }).toPass({ timeout: 30_000 });

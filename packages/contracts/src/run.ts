@@ -38,6 +38,8 @@ export const NewRunEvent = z
     heldMs: z.number().int().min(0).max(MOST_HELD_MS).default(0),
     event: z.discriminatedUnion('kind', [
       z.strictObject({ kind: z.literal('stepDone'), stepId }),
+      z.strictObject({ kind: z.literal('tested'), stepId, passed: z.boolean() }),
+      z.strictObject({ kind: z.literal('skipped'), stepId }),
       z.strictObject({ kind: z.literal('timerStarted'), stepId }),
       z.strictObject({ kind: z.literal('paused') }),
       z.strictObject({ kind: z.literal('resumed') }),
@@ -67,6 +69,7 @@ export const NewRunEvent = z
       }),
       z.strictObject({ kind: z.literal('mixUsed'), stepId, mixId: z.uuid() }),
       z.strictObject({ kind: z.literal('undone') }),
+      z.strictObject({ kind: z.literal('redone') }),
     ]),
   })
   .meta({ id: 'NewRunEvent' });
@@ -79,6 +82,8 @@ export const RunEventShape = z
   .discriminatedUnion('kind', [
     z.strictObject({ kind: z.literal('started'), at, rungIndex: z.number().int() }),
     z.strictObject({ kind: z.literal('stepDone'), at, stepId }),
+    z.strictObject({ kind: z.literal('tested'), at, stepId, passed: z.boolean() }),
+    z.strictObject({ kind: z.literal('skipped'), at, stepId }),
     z.strictObject({ kind: z.literal('timerStarted'), at, stepId }),
     z.strictObject({ kind: z.literal('paused'), at }),
     z.strictObject({ kind: z.literal('resumed'), at }),
@@ -103,6 +108,7 @@ export const RunEventShape = z
       agentIds: z.array(Id).readonly(),
     }),
     z.strictObject({ kind: z.literal('undone'), at }),
+    z.strictObject({ kind: z.literal('redone'), at }),
   ])
   .meta({ id: 'RunEvent' }) satisfies z.ZodType<RunEvent>;
 
@@ -112,6 +118,8 @@ export const RunStateShape = z
     rungIndex: z.number().int(),
     round: z.number().int(),
     times: z.array(z.number().int()).readonly().default([]),
+    setAside: z.array(z.number().int()).readonly().default([]),
+    worked: z.array(z.number().int()).readonly().default([]),
     stepIndex: z.number().int(),
     timer: z
       .strictObject({
@@ -132,6 +140,7 @@ export const RunStateShape = z
         z.strictObject({
           at,
           rungIndex: z.number(),
+          of: z.array(z.number().int()).readonly().default([]),
           round: z.number(),
           answer: z.enum(LOOK_ANSWERS),
           leftPct: z.number().nullable(),

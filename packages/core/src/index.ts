@@ -52,7 +52,7 @@ export { celsiusToFahrenheit, fahrenheitToCelsius } from './quantity/celsiusToFa
 export { DOMAIN_ERROR_CODES, DomainError, type DomainErrorCode } from './quantity/domainError.js';
 export type { PHRange } from './quantity/pHRange.js';
 export { gToMass, MASS_UNITS, mLToVolume, VOLUME_UNITS } from './quantity/units.js';
-export { currentAction } from './run/applyRunEvent.js';
+export { currentAction, maySkip } from './run/applyRunEvent.js';
 export { type Clash, clashesOf, type RunAtWork } from './run/clashesOf.js';
 export { heatEndangersPeople } from './run/heatEndangersPeople.js';
 export { holdsTheRecipe } from './run/holdsTheRecipe.js';
@@ -61,7 +61,7 @@ export { lookQuestions } from './run/lookQuestions.js';
 export { type NextAction, nextAction } from './run/nextAction.js';
 export { type NextOption, nextOptions } from './run/nextOptions.js';
 export { OVERRUNS, type Overrun, overrunOf } from './run/overrun.js';
-export { replayRun } from './run/replayRun.js';
+export { replayRun, turnsOf } from './run/replayRun.js';
 export {
   CHOICES,
   type Choice,
@@ -82,7 +82,7 @@ export { isOneSlip } from './textile/oneSlip.js';
 export { type ParsedBlend, parseBlend } from './textile/parseBlend.js';
 export { type ParsedLabel, parseLabel } from './textile/parseLabel.js';
 export { type PieceFacts, type PiecePart, WATER_TESTS, type WaterTest } from './textile/piece.js';
-export { ACTION_KINDS, type Action } from './treatment/plan/action.js';
+export { ACTION_KINDS, type Action, runsInDrum } from './treatment/plan/action.js';
 export { type Pass, RISKS } from './treatment/plan/pass.js';
 export type { Candidate, Plan } from './treatment/plan/plan.js';
 export type { BathOutlook, Ingredient } from './treatment/plan/recipe.js';

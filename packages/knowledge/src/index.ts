@@ -4,7 +4,12 @@ export * from './data/careSigns.js';
 export * from './data/heatFigures.js';
 export { OPEN_FACT_KEYS, OPEN_FACTS, OPEN_PILE, type OpenFactKey } from './data/openFacts.js';
 export * from './data/oxygenFigures.js';
-export { CONSERVATOR_END, HEAT_ALLOWED_NOTE, STANDING_NOTES } from './data/standingNotes.js';
+export {
+  CONSERVATOR_END,
+  HEAT_ALLOWED_NOTE,
+  HIDDEN_TEST_FAILED_NOTE,
+  STANDING_NOTES,
+} from './data/standingNotes.js';
 export * from './data/waterFigures.js';
 export * from './data/workFigures.js';
 export { findIntegrityFaults } from './findIntegrityFaults.js';

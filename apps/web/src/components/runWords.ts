@@ -1,4 +1,4 @@
-import type { Action, Choice, Level, LookAnswer, Outcome, RunState } from '@feverfew/contracts';
+import type { Action, Choice, Level, LookAnswer, Outcome, RunEvent, RunState } from '@feverfew/contracts';
 
 export const LEVEL_WORDS: Readonly<Record<Level['id'], { title: string }>> = {
   none: { title: 'Gone' },
@@ -70,4 +70,25 @@ export const HEAT_WORDS: Readonly<Record<RunState['heat'], string>> = {
   closed: 'No tumble, iron or hot wash yet: heat sets what is left.',
   open: 'It was gone, dry and in daylight: heat is allowed, as the tag says.',
   overridden: 'Heat was allowed before it was gone, by your own choice. The tag’s limits still hold.',
+};
+
+/** A tap in two words, for taking it back and bringing it again. */
+export const TAP_WORDS: Readonly<Record<RunEvent['kind'], string>> = {
+  started: 'the start',
+  stepDone: 'done',
+  tested: 'the hidden test',
+  skipped: 'the step left out',
+  timerStarted: 'the clock',
+  paused: 'out for now',
+  resumed: 'put back',
+  extended: 'longer',
+  looked: 'the look',
+  decided: 'the way on',
+  mixUsed: 'the kept mix',
+  heatAllowed: 'heat allowed',
+  finished: 'the end',
+  noted: 'the note',
+  photoKept: 'the picture',
+  undone: 'undo',
+  redone: 'redo',
 };

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { usesOf } from '../log/usesOf.js';
+import type { Look } from '../run/runState.js';
 import { checkPlan } from '../safety/checkPlan.js';
 import { cases, household, knowledge, stiffTowels } from '../test/fixtures.js';
 import { planTreatment } from '../treatment/planTreatment.js';
@@ -86,32 +87,40 @@ describe('a run as lines of the log', () => {
   ) => ({
     at: '2026-06-01T10:00:00.000Z',
     rungIndex,
+    of: [rungIndex],
     round,
     answer,
     leftPct,
     signIds: [],
   });
-  const lines = (...looks: ReturnType<typeof look>[]) =>
-    usesOf(
-      'run',
-      facts,
-      ['coldFlush', 'oxygenSoak'],
-      { looks, rungIndex: looks.at(-1)?.rungIndex ?? 0 },
-      knowledge,
-    );
+  const passes = [
+    { methodId: 'coldFlush', effect: { low: 0.3, high: 0.5 } },
+    { methodId: 'oxygenSoak', effect: { low: 0.7, high: 0.9 } },
+  ];
+  const lines = (...looks: Look[]) => usesOf('run', facts, passes, { looks }, knowledge);
   it('gives one line per rung, from the level before it', () => {
     expect(lines(look(0, 1, 75), look(0, 2, 50), look(1, 1, 5))).toMatchObject([
       { methodId: 'coldFlush', rounds: 2, leftPct: 50 },
       { methodId: 'oxygenSoak', rounds: 1, leftPct: 10 },
     ]);
   });
+  it('shares what one look found among the passes since the last, by what each was expected to take', () => {
+    const shared = lines({ ...look(1, 1, 20), of: [0, 1] });
+    expect(shared.map(({ methodId }) => methodId)).toEqual(['coldFlush', 'oxygenSoak']);
+    const [flush = expect.unreachable(), soak = expect.unreachable()] = shared;
+    // Together they leave a fifth, and the one of which more was expected has done more of it.
+    expect((flush.leftPct * soak.leftPct) / 100).toBeCloseTo(20, 0);
+    expect(soak.leftPct).toBeLessThan(flush.leftPct);
+    // Even where it is gone, neither has all of it to its name.
+    const gone = lines({ ...look(1, 1, 0), of: [0, 1] });
+    expect(Math.min(...gone.map(({ leftPct }) => leftPct))).toBeGreaterThan(0);
+    expect(lines(look(1, 1, 0))).toMatchObject([{ methodId: 'oxygenSoak', leftPct: 0 }]);
+  });
   it('says nothing where nobody graded, something went wrong, or several troubles lie on it', () => {
     expect(lines(look(0, 1, null))).toEqual([]);
     expect(lines(look(0, 1, 50), look(0, 2, null, 'wrong'))).toEqual([]);
     const both = { ...facts, markIds: ['beetroot', 'tea'] };
-    expect(usesOf('run', both, ['coldFlush'], { looks: [look(0, 1, 5)], rungIndex: 0 }, knowledge)).toEqual(
-      [],
-    );
+    expect(usesOf('run', both, passes, { looks: [look(0, 1, 5)] }, knowledge)).toEqual([]);
   });
 });
 

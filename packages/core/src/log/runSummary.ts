@@ -8,10 +8,10 @@ import type { Plan } from '../treatment/plan/plan.js';
 import { type Exposure, exposureOf } from '../wear/exposure.js';
 import { usesOf } from './usesOf.js';
 
-/** What lists and the log need of a run, worked out once per event so that no list has to replay. */
 /** Raised when a summary is made otherwise: rows of an earlier version are then made anew from their events. */
-export const RUN_SUMMARY_VERSION = 2;
+export const RUN_SUMMARY_VERSION = 3;
 
+/** What lists and the log need of a run, worked out once per event so that no list has to replay. */
 export interface RunSummary {
   readonly version: typeof RUN_SUMMARY_VERSION;
   readonly state: RunState;
@@ -44,6 +44,6 @@ export function summariseRun(
     stepKind: action?.kind ?? '',
     vesselName: vessel?.name ?? null,
     exposure: exposureOf(events, plan, knowledge, nowMs),
-    uses: usesOf(runId, plan.facts, methodIds, state, knowledge),
+    uses: usesOf(runId, plan.facts, plan.ladder, state, knowledge),
   };
 }

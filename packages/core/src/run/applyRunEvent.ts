@@ -1,6 +1,6 @@
-import { HEAT_ALLOWED_NOTE } from '@feverfew/knowledge';
+import { HEAT_ALLOWED_NOTE, HIDDEN_TEST_FAILED_NOTE } from '@feverfew/knowledge';
 import { neverHappens } from '../quantity/neverHappens.js';
-import type { Action, Dwell } from '../treatment/plan/action.js';
+import { type Action, type Dwell, runsInDrum } from '../treatment/plan/action.js';
 import type { Plan } from '../treatment/plan/plan.js';
 import { choicesAfterLook } from './choicesAfterLook.js';
 import { heatEndangersPeople } from './heatEndangersPeople.js';
@@ -10,8 +10,11 @@ import type { Choice, RunEvent } from './runEvent.js';
 import {
   afterRung,
   endOfRound,
+  openRungLater,
   type Place,
+  pastRung,
   rungLookedAt,
+  rungsWithItsProducts,
   rungToRepeat,
   wayOut,
   workStep,
@@ -41,13 +44,17 @@ export function applyRunEvent(state: RunState | null, event: RunEvent, plan: Pla
   if (!action) return refuse('noSuchRung');
   switch (event.kind) {
     case 'timerStarted':
-      return timerStarted(state, event.stepId, event.at, action);
+      return timerStarted(state, event.stepId, event.at, action, plan);
     case 'paused':
       return timerTurned(state, action, (dwell) => pauseTimer(state.timer, dwell, event.at));
     case 'resumed':
       return timerTurned(state, action, () => resumeTimer(state.timer, event.at));
     case 'extended':
       return timerTurned(state, action, () => extendTimer(state.timer, event.minutes, event.at));
+    case 'tested':
+      return tested(state, event, action, plan);
+    case 'skipped':
+      return skipped(state, event.stepId, action, plan);
     case 'stepDone':
       return actionDone(state, event.stepId, action, plan);
     case 'mixUsed':
@@ -68,15 +75,17 @@ export function applyRunEvent(state: RunState | null, event: RunEvent, plan: Pla
       });
     case 'undone':
       return refuse('nothingToUndo');
+    case 'redone':
+      return refuse('nothingToRedo');
     default:
       return neverHappens(event);
   }
 }
 
-/** The step a run stands at; past the last one, where it was stopped, the rinsing out. */
-export function currentAction({ rungIndex, stepIndex, stopping }: RunState, plan: Plan): Action | null {
+/** The step a run stands at; past the last one the rinsing out, where no later pass does it. */
+export function currentAction({ rungIndex, stepIndex }: RunState, plan: Plan): Action | null {
   const pass = plan.ladder[rungIndex];
-  return pass?.steps[stepIndex] ?? (stopping ? (pass?.rinseOut ?? null) : null);
+  return pass?.steps[stepIndex] ?? pass?.rinseOut ?? null;
 }
 
 function start(rungIndex: number, at: string, plan: Plan): Transition {
@@ -87,6 +96,8 @@ function start(rungIndex: number, at: string, plan: Plan): Transition {
     rungIndex,
     round: 1,
     times: timesWith([], rungIndex),
+    setAside: [],
+    worked: [],
     stepIndex: 0,
     timer: null,
     decision: null,
@@ -128,12 +139,19 @@ function moveTo(state: RunState, { rungIndex, stepIndex }: Place, isBegun: boole
   };
 }
 
-function timerStarted(state: RunState, stepId: string, at: string, action: Action): Transition {
+function timerStarted(state: RunState, stepId: string, at: string, action: Action, plan: Plan): Transition {
   if (action.id !== stepId) return refuse('notThisStep');
   if (!action.dwell) return refuse('notADwell');
   return state.timer
     ? refuse('timerRuns')
-    : accept({ ...state, timer: startTimer(action.id, action.dwell, at) });
+    : accept({ ...state, timer: startTimer(action.id, waitOf(action.dwell, state, plan), at) });
+}
+
+/** Nobody looks into a drum that turns. Runs on plans of before there were rounds keep the looks they had. */
+function waitOf(dwell: Dwell, { rungIndex }: RunState, plan: Plan): Dwell {
+  const pass = plan.ladder[rungIndex];
+  const turns = pass && pass.passId !== null && pass.passId !== undefined && pass.steps.some(runsInDrum);
+  return turns ? { ...dwell, lookEveryMin: dwell.maxMin } : dwell;
 }
 
 function timerTurned(
@@ -168,7 +186,50 @@ function actionDone(state: RunState, stepId: string, action: Action, plan: Plan)
   if (action.id !== stepId) return refuse('notThisStep');
   if (state.decision) return refuse('decideFirst');
   if (action.kind === 'look' || action.kind === 'finalLook') return refuse('lookFirst');
-  return accept(stepOn(state, plan));
+  const worked = action.kind === 'apply' ? [...new Set([...state.worked, state.rungIndex])] : state.worked;
+  return accept(stepOn({ ...state, worked }, plan));
+}
+
+/** Passed, one goes on; failed, this pass is left out and every later one that brings its products. */
+function tested(
+  state: RunState,
+  { stepId, passed, at }: Extract<RunEvent, { kind: 'tested' }>,
+  action: Action,
+  plan: Plan,
+): Transition {
+  if (action.id !== stepId) return refuse('notThisStep');
+  if (action.kind !== 'hiddenTest') return refuse('notATest');
+  if (passed) return accept(stepOn(state, plan));
+  const setAside = [...new Set([...state.setAside, ...rungsWithItsProducts(plan, state.rungIndex)])];
+  const notes = [...state.notes, { at, text: HIDDEN_TEST_FAILED_NOTE }];
+  return accept(leave({ ...state, setAside, notes }, plan));
+}
+
+/** A pass may be left out as long as nothing of it is on the piece. */
+export const maySkip = (state: RunState, plan: Plan): boolean => {
+  const action = currentAction(state, plan);
+  return (
+    state.status === 'active' &&
+    !state.decision &&
+    action !== null &&
+    skipped(state, action.id, action, plan).ok
+  );
+};
+
+function skipped(state: RunState, stepId: string, action: Action, plan: Plan): Transition {
+  if (action.id !== stepId) return refuse('notThisStep');
+  if (state.decision) return refuse('decideFirst');
+  if (action.kind === 'rinseBefore') return refuse('rinseFirst');
+  if (!BEFORE_THE_WORK.includes(action.kind)) return refuse('alreadyOn');
+  return accept(leave({ ...state, setAside: [...state.setAside, state.rungIndex] }, plan));
+}
+
+/** Nothing of a pass is on the piece yet. */
+const BEFORE_THE_WORK: readonly Action['kind'][] = ['firstAid', 'lift', 'hiddenTest', 'mix', 'apply'];
+
+function leave(state: RunState, plan: Plan): RunState {
+  const next = pastRung(state, plan);
+  return moveTo(state, next, next.stepIndex === 0);
 }
 
 /** To the next step, of this pass or of the one it leads to. */
@@ -176,7 +237,7 @@ function stepOn(state: RunState, plan: Plan): RunState {
   const { rungIndex, stepIndex, stopping } = state;
   const last = (plan.ladder[rungIndex]?.steps.length ?? 0) - 1;
   if (stepIndex < last) return { ...state, timer: null, stepIndex: stepIndex + 1 };
-  const next = stopping ? endOfRound(plan, rungIndex) : afterRung(plan, rungIndex, isGone(state));
+  const next = stopping ? endOfRound(plan, rungIndex) : afterRung(state, plan, isGone(state));
   return next ? moveTo(state, next, next.stepIndex === 0 && !stopping) : { ...state, timer: null };
 }
 
@@ -210,10 +271,12 @@ function looked(
   const answer = judgeLook(event, { ...state, rungIndex, round }, action);
   if (answer === null) return refuse('lookNeedsLevel');
   const leftPct = event.leftPct ?? (answer === 'gone' ? 0 : null);
-  const look = { at: event.at, rungIndex, round, answer, leftPct, signIds: event.signIds ?? [] };
+  const of = state.worked.length > 0 ? state.worked : [rungIndex];
+  const look = { at: event.at, rungIndex, of, round, answer, leftPct, signIds: event.signIds ?? [] };
   return accept({
     ...state,
     looks: [...state.looks, look],
+    worked: leftPct === null ? state.worked : [],
     decision: { answer, choices: choicesAfterLook(answer, event.at, state, plan, action) },
     heat: action.kind === 'finalLook' && state.heat === 'closed' && answer === 'gone' ? 'open' : state.heat,
   });
@@ -231,12 +294,14 @@ function decided(state: RunState, choice: Choice, plan: Plan): Transition {
     case 'continue':
       return accept(stepOn(settled, plan));
     case 'repeat': {
-      const again = isDryLook(state, plan) ? rungToRepeat(plan, rungIndex) : rungIndex;
+      const again = isDryLook(state, plan) ? rungToRepeat(state, plan) : rungIndex;
       const at = workStep(plan.ladder[again]?.steps ?? []);
       return accept(moveTo(state, { rungIndex: again, stepIndex: at }, true));
     }
-    case 'nextRung':
-      return accept(moveTo(state, { rungIndex: rungIndex + 1, stepIndex: 0 }, true));
+    case 'nextRung': {
+      const next = openRungLater(state, plan);
+      return next ? accept(moveTo(state, next, true)) : refuse('noSuchRung');
+    }
     case 'stop':
       return accept({ ...moveTo(state, wayOut(plan, { rungIndex, stepIndex }), false), stopping: true });
   }

@@ -1,7 +1,7 @@
 import type { Action } from '../treatment/plan/action.js';
 import type { Plan } from '../treatment/plan/plan.js';
 import type { Choice, LookAnswer } from './runEvent.js';
-import { lastOfRound, rungToRepeat } from './rungsAhead.js';
+import { lastOfRound, openRungLater, rungToRepeat } from './rungsAhead.js';
 import type { RunState } from './runState.js';
 
 /**
@@ -16,11 +16,11 @@ export function choicesAfterLook(
   action: Action,
 ): Choice[] {
   if (answer === 'wrong') return action.kind === 'finalLook' ? ['finish'] : ['stop'];
-  const again = action.kind === 'finalLook' ? rungToRepeat(plan, state.rungIndex) : state.rungIndex;
+  const again = action.kind === 'finalLook' ? rungToRepeat(state, plan) : state.rungIndex;
   const mayRepeat = (state.times[again] ?? 0) < (plan.ladder[again]?.maxRounds ?? 1);
   // Inside a round one goes on, past the rinse there is; only its end leads to another.
   const hasNext =
-    state.rungIndex + 1 < plan.ladder.length && state.rungIndex === lastOfRound(plan, state.rungIndex);
+    state.rungIndex === lastOfRound(plan, state.rungIndex) && openRungLater(state, plan) !== null;
   const onward: Choice[] = [
     ...(mayRepeat ? (['repeat'] as const) : []),
     ...(hasNext ? (['nextRung'] as const) : []),

@@ -6,7 +6,7 @@ import type { Pass } from '../treatment/plan/pass.js';
 import type { Plan } from '../treatment/plan/plan.js';
 import { currentAction } from './applyRunEvent.js';
 import type { Choice, Outcome } from './runEvent.js';
-import { rungToRepeat } from './rungsAhead.js';
+import { openRungLater, rungToRepeat } from './rungsAhead.js';
 import type { RunState } from './runState.js';
 import { stallView, TRACE_PCT } from './stallView.js';
 
@@ -33,10 +33,10 @@ export function nextOptions(state: RunState, plan: Plan, prices: Prices): NextOp
   const { decision, rungIndex } = state;
   if (!decision) return [];
   const isDry = currentAction(state, plan)?.kind === 'finalLook';
-  const again = isDry ? rungToRepeat(plan, rungIndex) : rungIndex;
+  const again = isDry ? rungToRepeat(state, plan) : rungIndex;
   const here = plan.ladder[again];
   const round = state.times[again] ?? 0;
-  const next = plan.ladder[rungIndex + 1];
+  const next = plan.ladder[openRungLater(state, plan)?.rungIndex ?? -1];
   const left = state.looks.filter((look) => look.leftPct !== null).at(-1)?.leftPct ?? 100;
   const { removed } = stallView(state, again);
   const ways = decision.choices.flatMap((choice): NextOption[] => {

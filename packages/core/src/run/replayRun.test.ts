@@ -248,7 +248,13 @@ describe('a run', () => {
         outcome: fc.constantFrom(...OUTCOMES),
         note: fc.constant(''),
       }),
-      fc.constant({ kind: 'undone' as const }),
+      fc.record({ kind: fc.constant('skipped' as const), stepId: fc.constantFrom(...stepIds) }),
+      fc.record({
+        kind: fc.constant('tested' as const),
+        stepId: fc.constantFrom(...stepIds),
+        passed: fc.boolean(),
+      }),
+      fc.constantFrom({ kind: 'undone' as const }, { kind: 'redone' as const }),
     );
   };
 
@@ -278,13 +284,27 @@ describe('a run', () => {
     );
   });
 
+  it('stands where it stood when the last tap is taken back and brought again', () => {
+    fc.assert(
+      fc.property(fc.array(anyTap(), { maxLength: 40 }), fc.integer({ min: 1, max: 4 }), (taps, times) => {
+        let kept: Told[] = [{ kind: 'started', rungIndex: 0 }];
+        for (const next of taps) if (told(...kept, next).ok) kept = [...kept, next];
+        const turns = (kind: 'undone' | 'redone') => Array.from({ length: times }, (): Told => ({ kind }));
+        const back = told(...kept, ...turns('undone'));
+        if (!back.ok) return;
+        expect(told(...kept, ...turns('undone'), ...turns('redone'))).toEqual(told(...kept));
+      }),
+      { numRuns: runs(150) },
+    );
+  });
+
   it('stands where it stood when it is replayed, tap by tap or from the log alone', () => {
     fc.assert(
       fc.property(fc.array(anyTap(), { maxLength: 40 }), (taps) => {
         const log: RunEvent[] = [{ kind: 'started', rungIndex: 0, at: at(0) }];
         let live = applyRunEvent(null, log[0] as RunEvent, plan);
         for (const [minute, next] of taps.entries()) {
-          if (next.kind === 'undone' || !live.ok) continue;
+          if (next.kind === 'undone' || next.kind === 'redone' || !live.ok) continue;
           const event = { ...next, at: at(minute + 1) } as RunEvent;
           const turned = applyRunEvent(live.state, event, plan);
           if (!turned.ok) continue;

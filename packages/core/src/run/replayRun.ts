@@ -1,30 +1,58 @@
 import type { Plan } from '../treatment/plan/plan.js';
 import { applyRunEvent } from './applyRunEvent.js';
 import type { RunEvent } from './runEvent.js';
-import type { RunState, Transition } from './runState.js';
+import type { Refusal, RunState, Transition } from './runState.js';
 
-/** Events that still count: undo takes back the last of them, never the start. null when there was nothing to undo. */
-function takeBack(events: readonly RunEvent[]): RunEvent[] | null {
-  const counted: RunEvent[] = [];
-  for (const event of events) {
-    if (event.kind !== 'undone') counted.push(event);
-    else if (counted.length > 1) counted.pop();
-    else return null;
-  }
-  return counted;
+interface Counted {
+  /** Those that still count, in order. */
+  readonly events: readonly RunEvent[];
+  /** Those taken back that a redo would bring again, the next one last. */
+  readonly undone: readonly RunEvent[];
 }
 
-export const countedEvents = (events: readonly RunEvent[]): RunEvent[] => takeBack(events) ?? [];
+/**
+ * Undo takes back the last event that counts, never the start; redo brings it again, as long as nothing else has
+ * happened since.
+ */
+function count(given: readonly RunEvent[]): Counted | Refusal {
+  const events: RunEvent[] = [];
+  let undone: RunEvent[] = [];
+  for (const event of given) {
+    if (event.kind === 'undone') {
+      const last = events.length > 1 ? events.pop() : undefined;
+      if (!last) return 'nothingToUndo';
+      undone.push(last);
+    } else if (event.kind === 'redone') {
+      const again = undone.pop();
+      if (!again) return 'nothingToRedo';
+      events.push(again);
+    } else {
+      events.push(event);
+      undone = [];
+    }
+  }
+  return { events, undone };
+}
+
+const NOTHING: Counted = { events: [], undone: [] };
+
+/** What counts of a run, and what a redo would bring again. */
+export function turnsOf(events: readonly RunEvent[]): Counted {
+  const counted = count(events);
+  return typeof counted === 'string' ? NOTHING : counted;
+}
+
+export const countedEvents = (events: readonly RunEvent[]): readonly RunEvent[] => turnsOf(events).events;
 
 /**
  * State of a run from its events alone.
  * @returns the state after the last event, or the first refusal met
  */
 export function replayRun(events: readonly RunEvent[], plan: Plan): Transition {
-  const counted = takeBack(events);
-  if (!counted) return { ok: false, refusal: 'nothingToUndo' };
+  const counted = count(events);
+  if (typeof counted === 'string') return { ok: false, refusal: counted };
   let state: RunState | null = null;
-  for (const event of counted) {
+  for (const event of counted.events) {
     const next: Transition = applyRunEvent(state, event, plan);
     if (!next.ok) return next;
     state = next.state;

@@ -102,6 +102,64 @@ describe('a run in rounds', () => {
     walk.look('stalled', 'nextRung');
     expect(walk.plan.ladder[walk.state.rungIndex]?.passId).toBe('r2p1');
   });
+  const testedPen = () => {
+    const plan = planOf(
+      trouble('ballpoint', piece('tShirt', { cotton: 100 }, { label: label(40), colour: 'dark' })),
+    );
+    const walk = new Walk(plan);
+    while (walk.kind !== 'hiddenTest') walk.kind === 'look' ? walk.look('moving', 'continue') : walk.done();
+    return walk;
+  };
+  const step = (walk: Walk) => currentAction(walk.state, walk.plan)?.id ?? '';
+  it('a hidden test that is passed leads on, one that fails leaves out all that brings its products', () => {
+    const passed = testedPen();
+    const at = passed.state.rungIndex;
+    passed.send({ kind: 'tested', stepId: step(passed), passed: true });
+    expect([passed.state.rungIndex, passed.kind]).toEqual([at, 'mix']);
+    const failed = testedPen();
+    const products = (index: number) =>
+      failed.plan.ladder[index]?.steps.flatMap(({ ingredients }) =>
+        ingredients.map(({ agentId }) => agentId),
+      ) ?? [];
+    failed.send({ kind: 'tested', stepId: step(failed), passed: false });
+    expect(failed.state.setAside).toContain(at);
+    expect(failed.state.notes.at(-1)?.text).toMatch(/hidden test/i);
+    while (failed.state.status === 'active' && failed.kind !== 'finalLook') {
+      expect(
+        products(failed.state.rungIndex).some((id) => products(at).includes(id)) && failed.kind !== 'dry',
+      ).toBe(false);
+      failed.kind === 'look' ? failed.look('moving', 'continue') : failed.done();
+    }
+    failed.send({ kind: 'looked', answer: 'moving', leftPct: 50 });
+    expect(failed.state.looks.at(-1)?.rungIndex).not.toBe(at);
+  });
+  it('a pass is left out before it is on the piece, not after', () => {
+    const walk = new Walk(planOf(cases.bloodOnWoolBlanket));
+    const first = walk.state.rungIndex;
+    walk.send({ kind: 'skipped', stepId: step(walk) });
+    expect([walk.state.rungIndex, walk.state.setAside]).toEqual([first + 1, [first]]);
+    while (walk.kind !== 'dwell' && walk.kind !== 'look') walk.done();
+    expect(() => walk.send({ kind: 'skipped', stepId: step(walk) })).toThrow('alreadyOn');
+  });
+  it('leaving out the wash rinses out what the drum would have rinsed', () => {
+    const plan = planOf(cases.fishOverall);
+    const wash = plan.ladder.findIndex(({ steps }) => steps.some(({ programme }) => programme !== null));
+    const before = plan.ladder[wash - 1];
+    const walk = new Walk(plan);
+    while (walk.state.rungIndex < wash) walk.kind === 'look' ? walk.look('moving', 'continue') : walk.done();
+    walk.send({ kind: 'skipped', stepId: step(walk) });
+    if (before?.rinseOut) expect([walk.state.rungIndex, walk.kind]).toEqual([wash - 1, 'rinse']);
+    else expect(walk.kind).toBe('dry');
+    while (walk.kind === 'rinse') walk.done();
+    expect(walk.kind).toBe('dry');
+  });
+  it('a look is shared among what was worked on since the last one that told a level', () => {
+    const walk = new Walk(planOf(cases.bloodOnWoolBlanket)).upToTheEnd();
+    walk.send({ kind: 'looked', answer: null, leftPct: 25 });
+    const worked = walk.state.times.flatMap((times, index) => (times > 0 ? [index] : []));
+    expect(walk.state.looks.at(-1)?.of).toEqual(worked);
+    expect(walk.state.worked).toEqual([]);
+  });
   it('begins with rinsing out what an earlier product left, and not after it', () => {
     const plan = planOf({ ...cases.beetrootOnDamask, tried: tried('vinegar') });
     expect(plan.ladder.length).toBeGreaterThan(1);

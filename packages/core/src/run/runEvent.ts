@@ -23,6 +23,15 @@ export const EXTEND_MIN = { min: 5, max: 240 } as const;
 /** What can happen in a run. Times are absolute, ISO 8601 in UTC; state is derived from the list of events. */
 export type RunEvent =
   | { readonly kind: 'started'; readonly at: string; readonly rungIndex: number }
+  /** How a hidden test went. Failed: nothing with its products goes on the piece. */
+  | {
+      readonly kind: 'tested';
+      readonly at: string;
+      readonly stepId: string;
+      readonly passed: boolean;
+    }
+  /** This pass is left out, before anything of it is on the piece. */
+  | { readonly kind: 'skipped'; readonly at: string; readonly stepId: string }
   | { readonly kind: 'stepDone'; readonly at: string; readonly stepId: string }
   | { readonly kind: 'timerStarted'; readonly at: string; readonly stepId: string }
   /** Taken out for now: the time it takes stands still, the latest end does not. */
@@ -52,4 +61,6 @@ export type RunEvent =
       readonly name: string;
       readonly agentIds: readonly string[];
     }
-  | { readonly kind: 'undone'; readonly at: string };
+  | { readonly kind: 'undone'; readonly at: string }
+  /** What was just taken back counts again. */
+  | { readonly kind: 'redone'; readonly at: string };

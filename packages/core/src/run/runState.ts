@@ -17,6 +17,8 @@ export interface RunTimer {
 export interface Look {
   readonly at: string;
   readonly rungIndex: number;
+  /** Rungs worked on since the last look that told a level: what it found is shared among them. */
+  readonly of: readonly number[];
   readonly round: number;
   readonly answer: LookAnswer;
   readonly leftPct: number | null;
@@ -39,6 +41,10 @@ export interface RunState {
   readonly round: number;
   /** The same of every rung, by its index. */
   readonly times: readonly number[];
+  /** Rungs left out of this run: skipped, or a hidden test spoke against them. */
+  readonly setAside: readonly number[];
+  /** Rungs worked on since the last look that told a level. */
+  readonly worked: readonly number[];
   readonly stepIndex: number;
   readonly timer: RunTimer | null;
   readonly decision: Decision | null;
@@ -79,7 +85,11 @@ export type Refusal =
   | 'heatIsOpen'
   | 'productInside'
   | 'heatEndangersPeople'
-  | 'nothingToUndo';
+  | 'notATest'
+  | 'rinseFirst'
+  | 'alreadyOn'
+  | 'nothingToUndo'
+  | 'nothingToRedo';
 
 export type Transition =
   | { readonly ok: true; readonly state: RunState }

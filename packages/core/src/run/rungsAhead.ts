@@ -28,22 +28,30 @@ export function lastOfRound(plan: Plan, rungIndex: number): number {
   return Math.max(rungIndex, last);
 }
 
-/** The rung done again where a round has helped: the pass that does most in it; else the rung itself. */
-export function rungToRepeat(plan: Plan, rungIndex: number): number {
-  const better = roundOfRung(plan, rungIndex)?.look?.ways.find(({ way }) => way === 'better')?.passId;
-  const again = rungOfPass(plan, better ?? null);
-  return again < 0 ? rungIndex : again;
+type Standing = Pick<RunState, 'rungIndex' | 'times' | 'setAside'>;
+
+/** The last pass of a rung's round that was worked on, up to it; -1 where none was. */
+function lastWorked({ rungIndex, times, setAside }: Standing, plan: Plan): number {
+  const round = roundOfRung(plan, rungIndex);
+  return times.findLastIndex(
+    (count, index) =>
+      count > 0 && index <= rungIndex && !setAside.includes(index) && roundOfRung(plan, index) === round,
+  );
 }
 
-/** The rung a look speaks of: the dry look at the end, of the one that does most in the round, where it was begun. */
-export function rungLookedAt(
-  { rungIndex, times }: Pick<RunState, 'rungIndex' | 'times'>,
-  plan: Plan,
-  action: Action,
-): number {
-  const main = action.kind === 'finalLook' ? rungToRepeat(plan, rungIndex) : rungIndex;
-  return (times[main] ?? 0) > 0 ? main : rungIndex;
+/** The rung done again where a round has helped: the pass that does most in it, or the last that was done. */
+export function rungToRepeat(standing: Standing, plan: Plan): number {
+  const { rungIndex, times, setAside } = standing;
+  const better = roundOfRung(plan, rungIndex)?.look?.ways.find(({ way }) => way === 'better')?.passId;
+  const main = rungOfPass(plan, better ?? null);
+  if (main >= 0 && !setAside.includes(main) && (times[main] ?? 0) > 0) return main;
+  const worked = lastWorked(standing, plan);
+  return worked < 0 ? rungIndex : worked;
 }
+
+/** The rung a look speaks of: the dry look at the end, of the one that does most in the round. */
+export const rungLookedAt = (standing: Standing, plan: Plan, action: Action): number =>
+  action.kind === 'finalLook' ? rungToRepeat(standing, plan) : standing.rungIndex;
 
 /** Where the work begins again: nothing is lifted, tested or rinsed out twice. */
 export const workStep = (steps: readonly Action[]): number =>
@@ -52,17 +60,55 @@ export const workStep = (steps: readonly Action[]): number =>
     steps.findIndex(({ kind }) => kind === 'mix' || kind === 'apply'),
   );
 
+/** The first rung from here to there that is not left out of this run. */
+function openRung({ setAside }: Pick<Standing, 'setAside'>, from: number, to: number): Place | null {
+  for (let rungIndex = from; rungIndex <= to; rungIndex += 1)
+    if (!setAside.includes(rungIndex)) return { rungIndex, stepIndex: 0 };
+  return null;
+}
+
+/** The first rung of a later round that is not left out; null = there is none. */
+export const openRungLater = (standing: Standing, plan: Plan): Place | null =>
+  openRung(standing, lastOfRound(plan, standing.rungIndex) + 1, plan.ladder.length - 1);
+
 /**
  * Where a rung leads when its last step is done: the next pass; once a look in it said gone, what washes it out, or
  * the drying. null = nowhere.
  */
-export function afterRung(plan: Plan, rungIndex: number, isGone: boolean): Place | null {
+export function afterRung(standing: Standing, plan: Plan, isGone: boolean): Place | null {
+  const { rungIndex } = standing;
   const last = lastOfRound(plan, rungIndex);
   if (rungIndex >= last) return null;
-  if (!isGone) return { rungIndex: rungIndex + 1, stepIndex: 0 };
+  if (!isGone) return openRung(standing, rungIndex + 1, last) ?? endOfRound(plan, rungIndex);
   const pass = roundOfRung(plan, rungIndex)?.passes.find(({ id }) => id === plan.ladder[rungIndex]?.passId);
   const wash = rungOfPass(plan, pass?.whenGone ?? null);
-  return wash < 0 ? endOfRound(plan, rungIndex) : { rungIndex: wash, stepIndex: 0 };
+  return (wash < 0 ? null : openRung(standing, wash, wash)) ?? endOfRound(plan, rungIndex);
+}
+
+/**
+ * Where a rung leads that is left out: the next open pass of its round; the rinse of what it would have rinsed out; the
+ * drying, where something was done in the round; the next round; else the end of this one.
+ */
+export function pastRung(standing: Standing, plan: Plan): Place {
+  const { rungIndex } = standing;
+  const next = openRung(standing, rungIndex + 1, lastOfRound(plan, rungIndex));
+  if (next) return next;
+  const worked = lastWorked(standing, plan);
+  if (worked < 0) return openRungLater(standing, plan) ?? endOfRound(plan, rungIndex);
+  const { steps = [], rinseOut = null } = plan.ladder[worked] ?? {};
+  return rinseOut ? { rungIndex: worked, stepIndex: steps.length } : endOfRound(plan, rungIndex);
+}
+
+/** Rungs that bring one of a rung's products, itself among them: what its hidden test has spoken against. */
+export function rungsWithItsProducts(plan: Plan, rungIndex: number): number[] {
+  const products = (index: number) =>
+    (plan.ladder[index]?.steps ?? []).flatMap(({ ingredients }) => ingredients.map(({ agentId }) => agentId));
+  const own = products(rungIndex);
+  return plan.ladder.flatMap((_, index) =>
+    index === rungIndex || (index > rungIndex && products(index).some((id) => own.includes(id)))
+      ? [index]
+      : [],
+  );
 }
 
 /** The drying of the round, or its dry look where nothing is dried. */

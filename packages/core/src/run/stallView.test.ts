@@ -7,6 +7,7 @@ import { leftBefore, removedBetween, roundsTo, stallView } from './stallView.js'
 const look = (round: number, leftPct: number | null, rungIndex = 0): Look => ({
   at: '2026-06-01T10:00:00.000Z',
   rungIndex,
+  of: [rungIndex],
   round,
   answer: 'moving',
   leftPct,

@@ -30,7 +30,9 @@ const ids = new Set(
   ),
 );
 /** Kinds, not records: a chemistry or a kind of trouble may share its word with a product or a mark. */
-const kinds = new Set<string>(Object.values(vocabulary).flatMap((value) => (Array.isArray(value) ? value : [])));
+const kinds = new Set<string>(
+  Object.values(vocabulary).flatMap((value) => (Array.isArray(value) ? value : [])),
+);
 
 /** Places where a source names a record by its id. */
 function recordsNamed(fileName: string, text: string): string[] {

@@ -31,7 +31,11 @@ const REFUSALS: Readonly<Record<Refusal, string>> = {
   productInside: 'Not while the product is in the cloth: rinse and wash it out first.',
   heatEndangersPeople:
     'No heat on this one: what was used on it can catch fire or give off fumes. That cannot be waived.',
+  notATest: 'There is no hidden test at this step.',
+  rinseFirst: 'What was on it before is rinsed out in any case.',
+  alreadyOn: 'It is on the piece already: go on, or stop and rinse it out.',
   nothingToUndo: 'There is nothing to take back.',
+  nothingToRedo: 'There is nothing to bring back.',
 };
 
 export const refusalWords = (refusal: Refusal): string => REFUSALS[refusal];

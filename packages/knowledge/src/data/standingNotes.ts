@@ -17,6 +17,9 @@ export const STANDING_NOTES = {
   letItSet: always('Let it set hard first, an hour and more, and touch it with nothing meanwhile.'),
 } as const;
 
+/** Said in the log of a run whose hidden test spoke against a pass. */
+export const HIDDEN_TEST_FAILED_NOTE = 'The hidden test spoke against it: left out.';
+
 /** Said in a log where heat was allowed before a mark was gone. */
 export const HEAT_ALLOWED_NOTE = 'Heat allowed before it was gone:';
 

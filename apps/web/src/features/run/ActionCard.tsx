@@ -8,6 +8,7 @@ import { IngredientList } from '../../recipe/ActionRecipe';
 import { TableLink } from '../../recipe/TableLink';
 import { FinishForm } from './finish/FinishForm';
 import { HeatGate, heatSetsIt } from './finish/HeatGate';
+import { HiddenTest } from './HiddenTest';
 import { KeptMixes } from './KeptMixes';
 import { DecisionPanel } from './look/DecisionPanel';
 import { LookPanel } from './look/LookPanel';
@@ -95,7 +96,8 @@ export function ActionCard({ run, pass, action, nowMs, say }: ActionCardProps) {
       {!state.decision && (
         <>
           {looking && <LookPanel run={run} pass={pass} action={action} say={say} />}
-          {!looking && !action.dwell && (
+          {action.kind === 'hiddenTest' && <HiddenTest action={action} say={say} />}
+          {!looking && !action.dwell && action.kind !== 'hiddenTest' && (
             <Box position="sticky" bottom="0" paddingBlock="10px" bg="paper">
               <Button
                 variant="action"

@@ -1,15 +1,18 @@
 import { Box, Dialog, Flex, Portal, Stack } from '@chakra-ui/react';
-import type { RunView } from '@feverfew/contracts';
+import { currentAction, maySkip, type RunView, turnsOf } from '@feverfew/contracts';
 import { useState } from 'react';
 import { Button, TextArea } from '../../components/controls';
 import { Notice } from '../../components/Notice';
+import { TAP_WORDS } from '../../components/runWords';
 import type { Say } from './useSay';
 
-/** Undo, note, break off; and what went wrong with the last tap. */
+/** Undo, redo, leave out, note, break off; and what went wrong with the last tap. */
 export function RunFooter({ run, say }: { run: RunView; say: Say }) {
   const active = run.state.status === 'active';
-  const undone = run.events.filter((event) => event.kind === 'undone').length;
-  const mayUndo = run.events.length - 2 * undone > 1;
+  const { events, undone } = turnsOf(run.events);
+  const last = events.length > 1 ? events.at(-1) : undefined;
+  const again = undone.at(-1);
+  const action = currentAction(run.state, run.plan);
   return (
     <Stack gap="10px" marginTop="26px" borderTop="1px solid" borderColor="line" paddingTop="12px">
       {say.error && (
@@ -24,9 +27,19 @@ export function RunFooter({ run, say }: { run: RunView; say: Say }) {
         </Notice>
       )}
       <Flex gap="10px" wrap="wrap">
-        {mayUndo && (
+        {last && (
           <Button disabled={say.pending} onClick={() => say.send({ kind: 'undone' })}>
-            Undo last tap
+            Undo: {TAP_WORDS[last.kind]}
+          </Button>
+        )}
+        {again && (
+          <Button disabled={say.pending} onClick={() => say.send({ kind: 'redone' })}>
+            Redo: {TAP_WORDS[again.kind]}
+          </Button>
+        )}
+        {action && maySkip(run.state, run.plan) && (
+          <Button disabled={say.pending} onClick={() => say.send({ kind: 'skipped', stepId: action.id })}>
+            Leave this step out
           </Button>
         )}
         <NoteDialog say={say} />

@@ -38,6 +38,8 @@ const state = (more: Partial<RunState> = {}): RunState => ({
   timer: null,
   decision: null,
   times: [1],
+  setAside: [],
+  worked: [],
   stopping: false,
   looks: [],
   notes: [],
@@ -93,7 +95,7 @@ describe('looking', () => {
   });
   it('says what it was last time, and what to check', () => {
     const looks = [
-      { at: iso(60), rungIndex: 0, round: 1, answer: 'moving' as const, leftPct: 75, signIds: [] },
+      { at: iso(60), rungIndex: 0, of: [0], round: 1, answer: 'moving' as const, leftPct: 75, signIds: [] },
     ];
     show(<LookPanel run={run({ looks })} pass={pass} action={action} say={voice()} />);
     expect(screen.getByText(/Last time: most of it/)).toBeTruthy();
@@ -155,7 +157,11 @@ describe('the clock', () => {
     expect(screen.getByTestId('clock').textContent).toBe('55:00');
     expect(screen.getByText(/Lift a corner and look/)).toBeTruthy();
     view.rerender(
-      inApp(at(65, [{ at: iso(62), rungIndex: 0, round: 1, answer: 'moving', leftPct: null, signIds: [] }])),
+      inApp(
+        at(65, [
+          { at: iso(62), rungIndex: 0, of: [0], round: 1, answer: 'moving', leftPct: null, signIds: [] },
+        ]),
+      ),
     );
     expect(screen.queryByText(/Lift a corner and look/)).toBeNull();
   });
@@ -182,8 +188,8 @@ describe('the log', () => {
       <RunLog
         state={state({
           looks: [
-            { at: iso(60), rungIndex: 0, round: 1, answer: 'moving', leftPct: 40, signIds: [] },
-            { at: iso(120), rungIndex: 0, round: 2, answer: 'gone', leftPct: 0, signIds: [] },
+            { at: iso(60), rungIndex: 0, of: [0], round: 1, answer: 'moving', leftPct: 40, signIds: [] },
+            { at: iso(120), rungIndex: 0, of: [0], round: 2, answer: 'gone', leftPct: 0, signIds: [] },
           ],
           notes: [{ at: iso(90), text: 'changed the water' }],
         })}

@@ -6,6 +6,7 @@ import {
   overrunWords,
   type Pass,
   type RunView,
+  runsInDrum,
 } from '@feverfew/contracts';
 import { useState } from 'react';
 import { clockText, type TimerView, timerView } from '../../../clock/timerView';
@@ -36,7 +37,8 @@ export function TimerPanel({ run, pass, action, nowMs, say }: TimerPanelProps) {
   const looking = lookingAt === state.looks.length;
   const { timer } = state;
   if (!action.dwell) return null;
-  if (!timer) return <StartClock action={action} dwell={action.dwell} say={say} />;
+  const inDrum = pass.steps.some(runsInDrum);
+  if (!timer) return <StartClock action={action} dwell={action.dwell} inDrum={inDrum} say={say} />;
   const lastLook = state.looks.filter((look) => look.at >= timer.startedAt).at(-1)?.at ?? null;
   const view = timerView(timer, nowMs, lastLook);
   const over = overrunOf(action, timer, nowMs);
@@ -46,11 +48,11 @@ export function TimerPanel({ run, pass, action, nowMs, say }: TimerPanelProps) {
       <ClockFace timer={timer} view={view} isPaused={isPaused} />
       {over && (
         <Notice kind="warning" word="Over time">
-          {`By ${clockText(view.ms)}. ${overrunWords(over.rule)}`}
+          {`By ${clockText(view.ms)}. ${inDrum ? LEFT_IN_THE_DRUM : overrunWords(over.rule)}`}
         </Notice>
       )}
       {isPaused && <Paused latestAt={timer.latestAt} say={say} />}
-      {view.lookDue && view.phase !== 'over' && !state.decision && !isPaused && (
+      {!inDrum && view.lookDue && view.phase !== 'over' && !state.decision && !isPaused && (
         <Notice kind="note" word="Look-in due">
           Lift a corner and look.
         </Notice>
@@ -58,7 +60,9 @@ export function TimerPanel({ run, pass, action, nowMs, say }: TimerPanelProps) {
       <AlarmOffer />
       {!state.decision &&
         !isPaused &&
-        (looking || view.phase === 'over' ? (
+        (inDrum ? (
+          <MachineDone action={action} phase={view.phase} say={say} />
+        ) : looking || view.phase === 'over' ? (
           <LookPanel run={run} pass={pass} action={action} say={say} />
         ) : (
           <WhileItWaits
@@ -73,12 +77,21 @@ export function TimerPanel({ run, pass, action, nowMs, say }: TimerPanelProps) {
   );
 }
 
-function StartClock({ action, dwell, say }: { action: Action; dwell: Dwell; say: Say }) {
+interface StartClockProps {
+  readonly action: Action;
+  readonly dwell: Dwell;
+  readonly inDrum: boolean;
+  readonly say: Say;
+}
+
+function StartClock({ action, dwell, inDrum, say }: StartClockProps) {
   return (
     <Stack gap="10px">
       <Box fontSize="20px">
-        {durationWords(dwell.minMin, dwell.maxMin)}, look in every{' '}
-        {durationWords(dwell.lookEveryMin, dwell.lookEveryMin)}.
+        {durationWords(dwell.minMin, dwell.maxMin)}
+        {inDrum
+          ? ', by the programme of your machine.'
+          : `, look in every ${durationWords(dwell.lookEveryMin, dwell.lookEveryMin)}.`}
       </Box>
       <Button
         variant="action"
@@ -89,6 +102,22 @@ function StartClock({ action, dwell, say }: { action: Action; dwell: Dwell; say:
         Start the clock
       </Button>
     </Stack>
+  );
+}
+
+const LEFT_IN_THE_DRUM = 'Take it out now: wet wash that is left lying turns sour.';
+
+/** Nobody looks into a drum that turns: it ends by itself. */
+function MachineDone({ action, phase, say }: Pick<WhileItWaitsProps, 'action' | 'phase' | 'say'>) {
+  return (
+    <Button
+      variant={phase === 'working' ? 'outline' : 'action'}
+      size="tub"
+      disabled={say.pending}
+      onClick={() => say.send({ kind: 'stepDone', stepId: action.id })}
+    >
+      The machine is done
+    </Button>
   );
 }
 
