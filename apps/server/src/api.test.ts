@@ -335,6 +335,46 @@ describe('a run', () => {
     ).toBe('urn:feverfew:noLadder');
   });
 
+  it('is kept, planned and begun in one request, and a second one with its key begins nothing new', async () => {
+    const count = async () => ({
+      troubles: (await server.http.get('/api/troubles')).body.length,
+      pieces: (await server.http.get('/api/pieces')).body.length,
+    });
+    const before = await count();
+    const body = { key: randomUUID(), troubleId: null, pieceId: null, facts: beetroot, rungIndex: 0 };
+    const first = await server.http.post('/api/troubles/start').send(body).expect(201);
+    const again = await server.http.post('/api/troubles/start').send(body).expect(201);
+    expect(first.body).toMatchObject({ id: body.key, state: { status: 'active', rungIndex: 0 } });
+    expect(again.body).toMatchObject({ id: body.key, troubleId: first.body.troubleId });
+    expect(await count()).toEqual({ troubles: before.troubles + 1, pieces: before.pieces + 1 });
+    // What cannot be begun leaves nothing behind.
+    const refused = { ...body, key: randomUUID(), rungIndex: 19 };
+    const problem = problemOf(await server.http.post('/api/troubles/start').send(refused).expect(409));
+    expect(problem.type).toBe('urn:feverfew:noLadder');
+    expect(await count()).toEqual({ troubles: before.troubles + 1, pieces: before.pieces + 1 });
+    await server.http
+      .post('/api/troubles/start')
+      .send({ ...body, key: randomUUID(), troubleId: randomUUID() })
+      .expect(404);
+  });
+
+  it('is not begun on a plan that is not safe any more in this house', async () => {
+    const run = { ...beetroot, markIds: ['dyeRun'], age: 'weeks', size: 'allOver' };
+    const settings = (await server.http.get('/api/household')).body;
+    const withHouse = (change: object) =>
+      server.http
+        .put('/api/household')
+        .send({ ...settings, household: { ...settings.household, ...change } })
+        .expect(200);
+    await withHouse({ cupboard: [{ agentId: 'runRemover', strengthPct: null }] });
+    const kept = await server.http.post('/api/troubles').send({ pieceId: null, facts: run }).expect(201);
+    await withHouse({ cupboard: [{ agentId: 'runRemover', strengthPct: null }], asthma: true });
+    const begin = { key: randomUUID(), planId: kept.body.planId, rungIndex: 0 };
+    const problem = problemOf(await server.http.post('/api/runs').send(begin).expect(409));
+    expect(problem.type).toBe('urn:feverfew:planRefused');
+    await server.http.put('/api/household').send(settings).expect(200);
+  });
+
   it('stamps the server time on its timer', async () => {
     const soaking = await workTo(await startedRun(), 'dwell');
     server.pass(7);

@@ -66,14 +66,30 @@ export const TroubleFactsShape = z
 /** A trouble to be kept: mark and piece must be told. `pieceId` null makes a new piece of the facts. */
 export const NewTrouble = z
   .strictObject({ pieceId: z.uuid().nullable(), facts: TroubleFactsShape })
-  .superRefine(({ facts }, context) => {
-    const need = (path: string[], message: string) =>
-      context.addIssue({ code: 'custom', path: ['facts', ...path], message });
-    if (facts.markIds.length === 0) need(['markIds'], 'Say what the trouble is.');
-    if (facts.piece.itemId === null) need(['piece', 'itemId'], 'Say what it is on.');
-  })
+  .superRefine(needsMarkAndPiece)
   .meta({ id: 'NewTrouble' });
 export type NewTrouble = z.infer<typeof NewTrouble>;
+
+/** A trouble kept, planned and begun in one. `troubleId` null = it is not kept yet. */
+export const StartTrouble = z
+  .strictObject({
+    /** Becomes the run's id: a second request with it starts nothing new. */
+    key: z.uuid(),
+    troubleId: z.uuid().nullable(),
+    pieceId: z.uuid().nullable(),
+    facts: TroubleFactsShape,
+    rungIndex: z.number().int().min(0).max(20),
+  })
+  .superRefine(needsMarkAndPiece)
+  .meta({ id: 'StartTrouble' });
+export type StartTrouble = z.infer<typeof StartTrouble>;
+
+function needsMarkAndPiece({ facts }: { facts: TroubleFacts }, context: z.RefinementCtx): void {
+  const need = (path: string[], message: string) =>
+    context.addIssue({ code: 'custom', path: ['facts', ...path], message });
+  if (facts.markIds.length === 0) need(['markIds'], 'Say what the trouble is.');
+  if (facts.piece.itemId === null) need(['piece', 'itemId'], 'Say what it is on.');
+}
 
 const TROUBLE_STATUSES = ['open', 'running', 'settled'] as const;
 

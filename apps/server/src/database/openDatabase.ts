@@ -11,6 +11,8 @@ import { BACKUP_DIR } from './keepBackups.js';
 import * as tables from './tables.js';
 
 export type Database = PgliteDatabase<typeof tables>;
+/** What several rows are written through that stand or fall together. */
+export type Transaction = Parameters<Parameters<Database['transaction']>[0]>[0];
 export interface OpenDatabase {
   readonly db: Database;
   readonly client: PGlite;

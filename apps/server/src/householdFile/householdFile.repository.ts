@@ -5,7 +5,7 @@ import { asc } from 'drizzle-orm';
 import type { PgTable } from 'drizzle-orm/pg-core';
 import { DATABASE } from '../database/database.module.js';
 import { groupBy } from '../database/groupBy.js';
-import type { Database } from '../database/openDatabase.js';
+import type { Database, Transaction } from '../database/openDatabase.js';
 import {
   careEvents,
   households,
@@ -23,7 +23,6 @@ import {
 import { columnsOf } from '../runs/runs.repository.js';
 
 type Contents = Omit<HouseholdFile, 'format' | 'version'>;
-type Transaction = Parameters<Parameters<Database['transaction']>[0]>[0];
 
 /** Rows one statement carries: far below the 65 535 parameters PostgreSQL takes. */
 const ROWS_AT_ONCE = 400;

@@ -16,6 +16,7 @@ const PROBLEMS: Readonly<Record<DomainErrorCode, { readonly status: number; read
   pictureRefused: { status: 400, title: 'That picture is not kept' },
   runRefused: { status: 409, title: 'That does not fit where the run stands' },
   noLadder: { status: 409, title: 'Nothing to carry out' },
+  planRefused: { status: 409, title: 'That plan is not begun' },
   logBroken: { status: 409, title: 'The record of this run does not follow' },
   foreignFile: { status: 400, title: 'Not a household file' },
   newerFile: { status: 400, title: 'A newer file' },

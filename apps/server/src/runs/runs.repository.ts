@@ -3,7 +3,7 @@ import { Inject, Injectable } from '@nestjs/common';
 import { and, asc, desc, eq, inArray, ne, type SQL, sql } from 'drizzle-orm';
 import { DATABASE } from '../database/database.module.js';
 import { groupBy } from '../database/groupBy.js';
-import type { Database } from '../database/openDatabase.js';
+import type { Database, Transaction } from '../database/openDatabase.js';
 import { pieces, plans, runEvents, runs, troubles } from '../database/tables.js';
 
 const NAMED = {
@@ -37,6 +37,29 @@ export interface RunFilter {
   readonly pieceId?: string;
   readonly troubleId?: string;
   readonly status?: 'active' | 'finished';
+}
+
+/** A run as it begins, with its first event. */
+export interface BegunRun {
+  readonly run: {
+    readonly id: string;
+    readonly planId: string;
+    readonly createdAt: Date;
+    readonly summary: RunSummary;
+  };
+  readonly first: typeof runEvents.$inferInsert;
+}
+
+/** Run and first event; false when there is a run of that id already. */
+export async function insertRun(tx: Transaction, { run, first }: BegunRun): Promise<boolean> {
+  const inserted = await tx
+    .insert(runs)
+    .values({ ...run, status: run.summary.state.status })
+    .onConflictDoNothing()
+    .returning({ id: runs.id });
+  if (inserted.length === 0) return false;
+  await tx.insert(runEvents).values(first);
+  return true;
 }
 
 @Injectable()
@@ -101,20 +124,12 @@ export class RunsRepository {
   }
 
   /** Run and first event together, or neither; false when there is a run of that id already. */
-  async insert(
-    run: { id: string; planId: string; createdAt: Date; summary: RunSummary },
-    first: typeof runEvents.$inferInsert,
-  ): Promise<boolean> {
-    return this.db.transaction(async (tx) => {
-      const inserted = await tx
-        .insert(runs)
-        .values({ ...run, status: run.summary.state.status })
-        .onConflictDoNothing()
-        .returning({ id: runs.id });
-      if (inserted.length === 0) return false;
-      await tx.insert(runEvents).values(first);
-      return true;
-    });
+  insert(run: BegunRun['run'], first: BegunRun['first']): Promise<boolean> {
+    return this.db.transaction((tx) => insertRun(tx, { run, first }));
+  }
+
+  async exists(id: string): Promise<boolean> {
+    return (await this.db.select({ id: runs.id }).from(runs).where(eq(runs.id, id))).length > 0;
   }
 
   /**

@@ -2,10 +2,12 @@ import { randomUUID } from 'node:crypto';
 import type { AskClashes, NewRun, NewRunEvent, RunEntry, RunningEntry, RunView } from '@feverfew/contracts';
 import {
   type Clash,
+  checkPlan,
   clashesOf,
   DomainError,
   type DoneMethod,
   doneMethods,
+  type Household,
   nextAction,
   type Plan,
   type RunAtWork,
@@ -24,7 +26,13 @@ import { CLOCK, type Clock } from '../database/database.module.js';
 import { HouseholdService } from '../household/household.service.js';
 import { MixesService } from '../mixes/mixes.service.js';
 import { PlansService } from '../plans/plans.service.js';
-import { type RunFilter, RunsRepository, type StoredRun, type SummarisedRun } from './runs.repository.js';
+import {
+  type BegunRun,
+  type RunFilter,
+  RunsRepository,
+  type StoredRun,
+  type SummarisedRun,
+} from './runs.repository.js';
 
 /** What a device reports, or this server itself: a picture that was saved. */
 type ReportedEvent = Omit<NewRunEvent, 'event'> & {
@@ -59,15 +67,31 @@ export class RunsService implements OnModuleInit {
   /** The key becomes the run's id, so that a second tap starts nothing new. */
   async start({ key: id, planId, rungIndex }: NewRun, at = this.clock()): Promise<RunView> {
     const { plan } = await this.plans.read(planId);
-    const started: RunEvent = { kind: 'started', at: at.toISOString(), rungIndex };
-    const first = replayRun([started], plan);
-    if (!first.ok) throw new DomainError('noLadder', { message: 'This plan has no such rung to carry out.' });
-    await this.repository.insert(
-      { id, planId, createdAt: at, summary: this.summarise({ id, plan }, [started], first.state) },
-      { id: randomUUID(), runId: id, seq: 0, key: randomUUID(), at, event: started },
-    );
+    const { run, first } = await this.begun({ id, planId, plan, rungIndex, at });
+    await this.repository.insert(run, first);
     this.feed.tell('run', id);
     return this.read(id);
+  }
+
+  exists(id: string): Promise<boolean> {
+    return this.repository.exists(id);
+  }
+
+  /**
+   * What is stored of a run that begins: the run and its first event. The plan is read through once more by today's
+   * knowledge and household, whatever made it.
+   * @throws DomainError planRefused where it would not be safe any more, noLadder where it has no such step
+   */
+  async begun({ id, planId, plan, rungIndex, at }: Begin): Promise<BegunRun> {
+    const { household } = await this.household.read();
+    requireSafe(plan, household, this.knowledge);
+    const started: RunEvent = { kind: 'started', at: at.toISOString(), rungIndex };
+    const first = replayRun([started], plan);
+    if (!first.ok) throw new DomainError('noLadder', { message: refusalWords(first.refusal) });
+    return {
+      run: { id, planId, createdAt: at, summary: this.summarise({ id, plan }, [started], first.state) },
+      first: { id: randomUUID(), runId: id, seq: 0, key: randomUUID(), at, event: started },
+    };
   }
 
   async read(id: string): Promise<RunView> {
@@ -187,6 +211,26 @@ export class RunsService implements OnModuleInit {
     if (!run) throw new DomainError('notFound', { message: 'There is no such run.' });
     return run;
   }
+}
+
+interface Begin {
+  readonly id: string;
+  readonly planId: string;
+  readonly plan: Plan;
+  readonly rungIndex: number;
+  readonly at: Date;
+}
+
+function requireSafe(plan: Plan, household: Household, knowledge: Knowledge): void {
+  if (plan.ladder.some(({ passId }) => (passId ?? null) === null))
+    throw new DomainError('planRefused', {
+      message: 'This plan was made by an earlier version. Open the trouble: it is planned anew there.',
+    });
+  const [violation] = checkPlan(plan, household, knowledge);
+  if (violation)
+    throw new DomainError('planRefused', {
+      message: `By what is known today this plan would not be safe (${violation.code}). Plan it anew.`,
+    });
 }
 
 /** The server's time, less what the tap waited on its device; never before what happened last. */

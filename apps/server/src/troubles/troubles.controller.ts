@@ -1,13 +1,17 @@
-import { NewTrouble, Trouble, TroubleSummary } from '@feverfew/contracts';
+import { NewTrouble, Run, type RunView, StartTrouble, Trouble, TroubleSummary } from '@feverfew/contracts';
 import { Body, Controller, Get, Inject, Param, ParseUUIDPipe, Post, Put } from '@nestjs/common';
 import { ApiCreatedResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { z } from 'zod';
+import { StartsService } from './starts.service.js';
 import { TroublesService } from './troubles.service.js';
 
 @ApiTags('troubles')
 @Controller('troubles')
 export class TroublesController {
-  constructor(@Inject(TroublesService) private readonly service: TroublesService) {}
+  constructor(
+    @Inject(TroublesService) private readonly service: TroublesService,
+    @Inject(StartsService) private readonly starts: StartsService,
+  ) {}
 
   @Get()
   @ApiOkResponse({ standardSchema: z.array(TroubleSummary) })
@@ -19,6 +23,13 @@ export class TroublesController {
   @ApiCreatedResponse({ standardSchema: TroubleSummary })
   create(@Body({ schema: NewTrouble }) body: NewTrouble): Promise<TroubleSummary> {
     return this.service.create(body);
+  }
+
+  /** A trouble kept, planned and begun in one; the key makes repeats count once. */
+  @Post('start')
+  @ApiCreatedResponse({ standardSchema: Run })
+  start(@Body({ schema: StartTrouble }) body: StartTrouble): Promise<RunView> {
+    return this.starts.start(body);
   }
 
   @Get(':id')

@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import type { NewTrouble, Trouble, TroubleSummary } from '@feverfew/contracts';
+import type { NewPiece, NewTrouble, Trouble, TroubleSummary } from '@feverfew/contracts';
 import { DomainError, type TroubleFacts } from '@feverfew/core';
 import { Inject, Injectable } from '@nestjs/common';
 import { ChangesFeed } from '../changes/changesFeed.js';
@@ -8,6 +8,16 @@ import { PiecesService } from '../pieces/pieces.service.js';
 import { PlansService } from '../plans/plans.service.js';
 import { RunsService } from '../runs/runs.service.js';
 import { type TroubleFilter, TroublesRepository } from './troubles.repository.js';
+
+/** A piece entered in the book with the facts told of its trouble. */
+export const newPieceOf = ({ piece }: TroubleFacts): NewPiece => ({
+  ...piece,
+  itemId: piece.itemId ?? '',
+  name: piece.name || 'unnamed piece',
+  note: '',
+  since: null,
+  replacementCost: null,
+});
 
 @Injectable()
 export class TroublesService {
@@ -23,19 +33,7 @@ export class TroublesService {
   /** Keeps a trouble with its plan as it stands now; a piece not in the book yet is entered. */
   async create({ pieceId, facts }: NewTrouble, at = this.clock()): Promise<TroubleSummary> {
     const plan = await this.plans.preview(facts, 'facts.');
-    const piece = pieceId
-      ? await this.pieces.read(pieceId)
-      : await this.pieces.create(
-          {
-            ...facts.piece,
-            itemId: facts.piece.itemId ?? '',
-            name: facts.piece.name || 'unnamed piece',
-            note: '',
-            since: null,
-            replacementCost: null,
-          },
-          at,
-        );
+    const piece = pieceId ? await this.pieces.read(pieceId) : await this.pieces.create(newPieceOf(facts), at);
     const id = randomUUID();
     await this.repository.insert({ id, createdAt: at, pieceId: piece.id, facts });
     const planId = await this.plans.save(id, plan, at);

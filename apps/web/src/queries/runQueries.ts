@@ -1,4 +1,4 @@
-import type { AskClashes, Clash, NewPhoto, NewRun, RunView } from '@feverfew/contracts';
+import type { AskClashes, Clash, NewPhoto, RunView, StartTrouble } from '@feverfew/contracts';
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { request } from '../app/api';
 import { useSaved } from './queryClient';
@@ -11,8 +11,11 @@ export const useRun = (id: string) =>
     refetchIntervalInBackground: true,
   });
 
-export const useStartRun = () =>
-  useSaved((body: NewRun) => request<RunView>('POST', '/runs', body), ['today', 'pieces', 'troubles']);
+export const useStart = () =>
+  useSaved(
+    (body: StartTrouble) => request<RunView>('POST', '/troubles/start', body),
+    ['today', 'pieces', 'troubles'],
+  );
 
 /** What else would want the same vessel or the machine, were this pass begun now. */
 export const useClashes = (asked: AskClashes | null) =>

@@ -10,6 +10,7 @@ export const DOMAIN_ERROR_CODES = [
   'pictureRefused',
   'runRefused',
   'noLadder',
+  'planRefused',
   'logBroken',
   'foreignFile',
   'newerFile',

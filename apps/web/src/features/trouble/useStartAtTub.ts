@@ -1,32 +1,20 @@
-import { useCallback } from 'react';
+import type { StartTrouble } from '@feverfew/contracts';
 import { useNavigate } from 'react-router';
 import { ApiProblem } from '../../app/api';
 import { type Draft, dropDraft } from '../../facts/factsDraft';
-import { useStartRun } from '../../queries/runQueries';
-import { useKeepTrouble } from '../../queries/troubleQueries';
+import { useStart } from '../../queries/runQueries';
+import { dropStartKey, startKeyFor } from './startKey';
 
-/** Keeps the trouble with its plan, starts the run and goes to the tub. */
+/** Keeps the trouble, plans it and begins in one request, then goes to the tub. */
 export function useStartAtTub(troubleId: string | undefined, draft: Draft) {
   const navigate = useNavigate();
-  const keep = useKeepTrouble(troubleId);
-  const startRun = useStartRun();
-  const { reset: resetKeep } = keep;
-  const { reset: resetStart } = startRun;
-  const reset = useCallback(() => {
-    resetKeep();
-    resetStart();
-  }, [resetKeep, resetStart]);
+  const begin = useStart();
   const start = async (rungIndex: number) => {
+    const what = { troubleId: troubleId ?? null, pieceId: draft.pieceId, facts: draft.facts, rungIndex };
     try {
-      const trouble = await keep.mutateAsync({ pieceId: draft.pieceId, facts: draft.facts } as Parameters<
-        typeof keep.mutateAsync
-      >[0]);
-      const run = await startRun.mutateAsync({
-        key: crypto.randomUUID(),
-        planId: trouble.planId,
-        rungIndex,
-      });
+      const run = await begin.mutateAsync({ key: startKeyFor(what), ...what } as StartTrouble);
       dropDraft();
+      dropStartKey();
       await navigate(`/runs/${run.id}`);
     } catch (error) {
       if (!(error instanceof ApiProblem)) throw error;
@@ -34,8 +22,8 @@ export function useStartAtTub(troubleId: string | undefined, draft: Draft) {
   };
   return {
     start: (rungIndex: number) => void start(rungIndex),
-    isPending: keep.isPending || startRun.isPending,
-    error: keep.error ?? startRun.error,
-    reset,
+    isPending: begin.isPending,
+    error: begin.error,
+    reset: begin.reset,
   };
 }

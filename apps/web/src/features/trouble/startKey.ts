@@ -1,0 +1,40 @@
+const KEPT = 'feverfew.startKey';
+
+interface KeptKey {
+  readonly key: string;
+  /** What was to be begun with it. */
+  readonly what: string;
+}
+
+/**
+ * The key a start is asked for with: the same as long as the same thing is to be begun, so that a second tap, a lost
+ * answer or a reload in between starts nothing twice.
+ */
+export function startKeyFor(start: unknown): string {
+  const what = JSON.stringify(start);
+  const kept = read();
+  if (kept?.what === what) return kept.key;
+  const key = crypto.randomUUID();
+  write({ key, what });
+  return key;
+}
+
+/** Begun: the same again would be another run. */
+export const dropStartKey = (): void => write(null);
+
+function read(): KeptKey | null {
+  try {
+    return JSON.parse(sessionStorage.getItem(KEPT) ?? 'null') as KeptKey | null;
+  } catch {
+    return null;
+  }
+}
+
+function write(kept: KeptKey | null): void {
+  try {
+    if (kept) sessionStorage.setItem(KEPT, JSON.stringify(kept));
+    else sessionStorage.removeItem(KEPT);
+  } catch {
+    // A device without room for it may ask twice; the tap itself still counts.
+  }
+}
