@@ -34,15 +34,17 @@ export function composeRound(
 ): ComposedRound {
   // A wash alone makes no further round.
   if (own.length === 0 && start.passes.length > 0) return { passes: [], rest: later, worked: start.worked };
-  const flushed = own.some(({ fitted }) => isPlainWater(fitted.eligible));
-  const wash = washFor(courses, machineWashesOf(own), context, notUsed, flushed);
+  const asked = machineWashesOf(own);
+  // What was to flush it may fall out again: heat goes before germs only where cold water really runs first.
+  const washAfter = (done: readonly EligibleMethod[]): EligibleMethod[] =>
+    washFor(courses, asked, context, notUsed, done.some(isPlainWater));
   const chosen = inTime(
     own.filter(({ fitted }) => !fitted.eligible.method.inMachine),
-    wash[0],
+    washAfter(own.map(({ fitted }) => fitted.eligible))[0],
     context,
     notUsed,
   );
-  const ended = (list: readonly Placing[]) => withWash(list, { wash, courses }, context, start, notUsed);
+  const ended = (list: readonly Placing[]) => withWash(list, { washAfter, courses }, context, start, notUsed);
   const all = [...chosen, ...later];
   const fair = proven(
     chosen.filter((one) => hasFairChance(one, all, context)),
@@ -61,7 +63,7 @@ export function composeRound(
   // Where nothing local is left to do, the bath is the first real step.
   const dryOnly = fair.every(({ fitted }) => fitted.eligible.method.wetting === 'dry');
   if (!bathed && (dryOnly || isLongStanding(context)) && leastGone(round.gone) < ENOUGH_GONE) {
-    const local = withWash(fair, { wash: [], courses }, context, start, []);
+    const local = withWash(fair, { washAfter: () => [], courses }, context, start, []);
     const gains = missed.map((one) => ({
       one,
       gain: gainOf(local.gone, goneAfter(added(local.worked, workOf(one.fitted.eligible, context)), context)),

@@ -14,10 +14,16 @@ import { drumNotes } from './washFor.js';
 /** One that may be left out is only done for more: our own choice. */
 const LEAST_OPTIONAL = 0.05;
 
+interface Ending {
+  /** Washes that may end the round after these passes, the best first. */
+  readonly washAfter: (done: readonly EligibleMethod[]) => readonly EligibleMethod[];
+  readonly courses: ArrangedRound['courses'];
+}
+
 /** Passes in their order, each judged by what it adds to those before; one wash ends them. */
 export function withWash(
   list: readonly Placing[],
-  { wash, courses }: { readonly wash: readonly EligibleMethod[]; readonly courses: ArrangedRound['courses'] },
+  { washAfter, courses }: Ending,
   context: PlanContext,
   start: Start,
   notUsed: NotUsed[],
@@ -67,7 +73,7 @@ export function withWash(
   const wetted = passes.some(({ eligible }) => eligible.method.wetting !== 'dry');
   // A soak in the detergent of a hand wash is the wash.
   const washed = passes.at(-1);
-  for (const eligible of wash) {
+  for (const eligible of washAfter(passes.map((one) => one.eligible))) {
     if (washed && washed.eligible.method.id === eligible.method.id) break;
     const before = passes.length;
     const extra = [
