@@ -30,6 +30,7 @@ export {
   type MeasureToolId,
   OWN_MEASURE_ML,
 } from './household/measureTool.js';
+export { NOTHING_BUSY, type Occupancy } from './household/occupancy.js';
 export { litresOf, VESSEL_CM } from './household/vesselShape.js';
 export { type WorksRow, whatWorks } from './learned/whatWorks.js';
 export { doneMethods } from './log/doneMethods.js';
@@ -60,6 +61,7 @@ export { LEVELS, type Level, levelOf } from './run/level.js';
 export { lookQuestions } from './run/lookQuestions.js';
 export { type NextAction, nextAction } from './run/nextAction.js';
 export { type NextOption, nextOptions } from './run/nextOptions.js';
+export { occupancyOf } from './run/occupancyOf.js';
 export { OVERRUNS, type Overrun, overrunOf } from './run/overrun.js';
 export { replayRun, turnsOf } from './run/replayRun.js';
 export {

@@ -17,6 +17,7 @@ import { KNOWLEDGE } from '../catalogue/knowledge.token.js';
 import { requireKnownFacts, requireKnownId } from '../catalogue/requireKnown.js';
 import { EvidenceService } from '../evidence/evidence.service.js';
 import { HouseholdService } from '../household/household.service.js';
+import { OccupancyService } from '../occupancy/occupancy.service.js';
 import { PlansRepository } from './plans.repository.js';
 
 @Injectable()
@@ -25,6 +26,7 @@ export class PlansService {
     @Inject(KNOWLEDGE) private readonly knowledge: Knowledge,
     @Inject(HouseholdService) private readonly household: HouseholdService,
     @Inject(EvidenceService) private readonly evidence: EvidenceService,
+    @Inject(OccupancyService) private readonly occupancy: OccupancyService,
     @Inject(PlansRepository) private readonly repository: PlansRepository,
   ) {}
 
@@ -32,7 +34,8 @@ export class PlansService {
   async preview(facts: TroubleFacts, root = ''): Promise<Plan> {
     requireKnownFacts(facts, this.knowledge, root);
     const { household } = await this.household.read();
-    return planTreatment(facts, household, this.knowledge, await this.evidence.read());
+    const [evidence, occupancy] = await Promise.all([this.evidence.read(), this.occupancy.read()]);
+    return planTreatment(facts, household, this.knowledge, evidence, occupancy);
   }
 
   /** @throws DomainError unknownReference when there is no such dispute */

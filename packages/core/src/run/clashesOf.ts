@@ -40,7 +40,7 @@ const MACHINE = 'machine';
  * What a run has taken up and will take up on its present pass, if each step begins as soon as it can and takes its
  * longest.
  */
-function occupations({ plan, state }: RunAtWork, nowMs: number): Occupation[] {
+export function occupations({ plan, state }: RunAtWork, nowMs: number): Occupation[] {
   const pass = plan.ladder[state.rungIndex];
   if (!pass || state.status === 'finished') return [];
   const bath = pass.steps.find((action) => action.kind === 'mix' && action.vessel);
