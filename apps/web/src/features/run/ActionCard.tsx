@@ -1,8 +1,9 @@
 import { Box, Flex, Stack } from '@chakra-ui/react';
-import { type Action, actionWords, type Pass, type RunView } from '@feverfew/contracts';
+import { type Action, actionWords, type Pass, type RunView, turnsOf } from '@feverfew/contracts';
 import { useLexicon } from '../../app/useLexicon';
 import { CautionDigest } from '../../components/CautionDigest';
 import { Button } from '../../components/controls';
+import { Notice } from '../../components/Notice';
 import { TubDrawing } from '../../components/TubDrawing';
 import { IngredientList } from '../../recipe/ActionRecipe';
 import { TableLink } from '../../recipe/TableLink';
@@ -39,6 +40,11 @@ export function ActionCard({ run, pass, action, nowMs, say }: ActionCardProps) {
       <Box as="h1" fontSize={{ base: '32px', md: '38px' }} lineHeight="1.15" data-step={action.kind}>
         {title}
       </Box>
+      {justFailed(run) && (
+        <Notice kind="note" word="Left out">
+          The hidden test spoke against that step, and against all that brings the same product.
+        </Notice>
+      )}
       {action.dwell && state.timer && (
         <TimerPanel run={run} pass={pass} action={action} nowMs={nowMs} say={say} />
       )}
@@ -113,6 +119,12 @@ export function ActionCard({ run, pass, action, nowMs, say }: ActionCardProps) {
       )}
     </Stack>
   );
+}
+
+/** The last thing told was a hidden test that did not hold. */
+function justFailed({ events }: RunView): boolean {
+  const last = turnsOf(events).events.at(-1);
+  return last?.kind === 'tested' && !last.passed;
 }
 
 function Progress({ pass, stepIndex }: { pass: Pass; stepIndex: number }) {

@@ -50,7 +50,7 @@ function Tub({ run, receivedAt }: { run: RunView; receivedAt: number }) {
         <Box>{whereWords(plan, state)}</Box>
       </Flex>
       <Box fontFamily="heading" fontWeight={650} marginBottom="6px">
-        {pass ? words.name(pass.methodId) : ''}
+        {pass && !state.setAside.includes(state.rungIndex) ? words.name(pass.methodId) : ''}
       </Box>
       {state.status === 'finished' ? (
         <FinishedCard run={run} title={what} say={say} />
