@@ -4,16 +4,13 @@ import { useLexicon } from '../../app/useLexicon';
 import { CautionDigest } from '../../components/CautionDigest';
 import { Button } from '../../components/controls';
 import { Notice } from '../../components/Notice';
-import { TubDrawing } from '../../components/TubDrawing';
-import { IngredientList } from '../../recipe/ActionRecipe';
-import { TableLink } from '../../recipe/TableLink';
 import { FinishForm } from './finish/FinishForm';
 import { HeatGate, heatSetsIt } from './finish/HeatGate';
 import { HiddenTest } from './HiddenTest';
-import { KeptMixes } from './KeptMixes';
 import { DecisionPanel } from './look/DecisionPanel';
 import { LookPanel } from './look/LookPanel';
 import { SignList } from './look/SignList';
+import { StepBody } from './StepBody';
 import { TimerPanel } from './timer/TimerPanel';
 import type { Say } from './useSay';
 
@@ -28,11 +25,8 @@ interface ActionCardProps {
 /** The step at hand: what to do, with what, how long, what to mind. */
 export function ActionCard({ run, pass, action, nowMs, say }: ActionCardProps) {
   const words = useLexicon();
-  const { title, lines } = actionWords(action, words);
+  const { title } = actionWords(action, words);
   const { state } = run;
-  const mix = pass.steps.find((candidate) => candidate.kind === 'mix');
-  const drawn =
-    (action.kind === 'mix' || action.kind === 'dwell' || action.kind === 'apply') && mix?.vessel ? mix : null;
   const looking = action.kind === 'look' || action.kind === 'finalLook';
   return (
     <Stack gap="14px" as="section" aria-label={`Step: ${title}`}>
@@ -58,41 +52,7 @@ export function ActionCard({ run, pass, action, nowMs, say }: ActionCardProps) {
         </>
       )}
       {state.stopping && heatSetsIt(run) && <CautionDigest ids={['noHeatBeforeGone']} lead="Stopping" />}
-      <Flex gap="18px" wrap="wrap" alignItems="flex-start">
-        <Stack flex="1" minWidth="260px" gap="8px" fontSize="20px" lineHeight="1.4">
-          <IngredientList action={action} />
-          {action.tempC && (
-            <Box color="water">
-              {action.tempC.min === action.tempC.max
-                ? words.temp(action.tempC.max)
-                : `${words.temp(action.tempC.min)} to ${words.temp(action.tempC.max)}, no hotter`}
-            </Box>
-          )}
-          {lines.map((line) => (
-            <Box key={line}>{line}</Box>
-          ))}
-        </Stack>
-        {drawn?.vessel && drawn.tempC && (
-          <TubDrawing
-            name={drawn.vessel.name}
-            fillL={drawn.vessel.fillL}
-            volumeL={drawn.vessel.volumeL}
-            temp={words.temp(drawn.tempC.target)}
-            contents={drawn.ingredients.map((one) => words.name(one.agentId)).join(', ')}
-            width={230}
-          />
-        )}
-      </Flex>
-      {action.kind === 'mix' && (
-        <Flex gap="14px" wrap="wrap" alignItems="center">
-          <KeptMixes run={run} action={action} say={say} />
-          <TableLink
-            action={action}
-            on={{ kind: 'piece', pieceId: run.pieceId }}
-            name={words.name(pass.methodId)}
-          />
-        </Flex>
-      )}
+      <StepBody run={run} pass={pass} action={action} say={say} />
       {action.dwell && !state.timer && (
         <TimerPanel run={run} pass={pass} action={action} nowMs={nowMs} say={say} />
       )}

@@ -1,0 +1,63 @@
+import { Box, Flex, Stack } from '@chakra-ui/react';
+import { type Action, actionWords, type Pass, type RunView } from '@feverfew/contracts';
+import { useLexicon } from '../../app/useLexicon';
+import { TubDrawing } from '../../components/TubDrawing';
+import { IngredientList } from '../../recipe/ActionRecipe';
+import { TableLink } from '../../recipe/TableLink';
+import { KeptMixes } from './KeptMixes';
+import type { Say } from './useSay';
+
+interface StepBodyProps {
+  readonly run: RunView;
+  readonly pass: Pass;
+  readonly action: Action;
+  readonly say: Say;
+}
+
+/** What goes in, how warm, what to do, and the tub it is done in. */
+export function StepBody({ run, pass, action, say }: StepBodyProps) {
+  const words = useLexicon();
+  const { lines } = actionWords(action, words);
+  const mix = pass.steps.find((candidate) => candidate.kind === 'mix');
+  const drawn =
+    (action.kind === 'mix' || action.kind === 'dwell' || action.kind === 'apply') && mix?.vessel ? mix : null;
+  return (
+    <>
+      <Flex gap="18px" wrap="wrap" alignItems="flex-start">
+        <Stack flex="1" minWidth="260px" gap="8px" fontSize="20px" lineHeight="1.4">
+          <IngredientList action={action} />
+          {action.tempC && (
+            <Box color="water">
+              {action.tempC.min === action.tempC.max
+                ? words.temp(action.tempC.max)
+                : `${words.temp(action.tempC.min)} to ${words.temp(action.tempC.max)}, no hotter`}
+            </Box>
+          )}
+          {lines.map((line) => (
+            <Box key={line}>{line}</Box>
+          ))}
+        </Stack>
+        {drawn?.vessel && drawn.tempC && (
+          <TubDrawing
+            name={drawn.vessel.name}
+            fillL={drawn.vessel.fillL}
+            volumeL={drawn.vessel.volumeL}
+            temp={words.temp(drawn.tempC.target)}
+            contents={drawn.ingredients.map((one) => words.name(one.agentId)).join(', ')}
+            width={230}
+          />
+        )}
+      </Flex>
+      {action.kind === 'mix' && (
+        <Flex gap="14px" wrap="wrap" alignItems="center">
+          <KeptMixes run={run} action={action} say={say} />
+          <TableLink
+            action={action}
+            on={{ kind: 'piece', pieceId: run.pieceId }}
+            name={words.name(pass.methodId)}
+          />
+        </Flex>
+      )}
+    </>
+  );
+}
