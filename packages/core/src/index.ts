@@ -53,10 +53,10 @@ export { celsiusToFahrenheit, fahrenheitToCelsius } from './quantity/celsiusToFa
 export { DOMAIN_ERROR_CODES, DomainError, type DomainErrorCode } from './quantity/domainError.js';
 export type { PHRange } from './quantity/pHRange.js';
 export { gToMass, MASS_UNITS, mLToVolume, VOLUME_UNITS } from './quantity/units.js';
-export { currentAction, maySkip } from './run/applyRunEvent.js';
 export { type Clash, clashesOf, type RunAtWork } from './run/clashesOf.js';
 export { heatEndangersPeople } from './run/heatEndangersPeople.js';
 export { holdsTheRecipe } from './run/holdsTheRecipe.js';
+export { maySkip } from './run/leaveOut.js';
 export { LEVELS, type Level, levelOf } from './run/level.js';
 export { lookQuestions } from './run/lookQuestions.js';
 export { type NextAction, nextAction } from './run/nextAction.js';
@@ -76,6 +76,7 @@ export {
 } from './run/runEvent.js';
 export type { RunState, RunTimer } from './run/runState.js';
 export { leftBefore, type StallView, stallView } from './run/stallView.js';
+export { currentAction } from './run/stepOn.js';
 export { checkPlan } from './safety/checkPlan.js';
 export type { Violation } from './safety/violation.js';
 export { BLANK_LABEL, type CareLabel } from './textile/careLabel.js';

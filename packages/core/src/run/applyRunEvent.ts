@@ -1,4 +1,4 @@
-import { HEAT_ALLOWED_NOTE, HIDDEN_TEST_FAILED_NOTE } from '@feverfew/knowledge';
+import { HEAT_ALLOWED_NOTE } from '@feverfew/knowledge';
 import { neverHappens } from '../quantity/neverHappens.js';
 import { type Action, type Dwell, runsInDrum } from '../treatment/plan/action.js';
 import type { Plan } from '../treatment/plan/plan.js';
@@ -6,25 +6,13 @@ import { choicesAfterLook } from './choicesAfterLook.js';
 import { heatEndangersPeople } from './heatEndangersPeople.js';
 import { holdsTheRecipe } from './holdsTheRecipe.js';
 import { judgeLook } from './judgeLook.js';
+import { skipped, tested } from './leaveOut.js';
 import type { Choice, RunEvent } from './runEvent.js';
-import {
-  afterRung,
-  endOfRound,
-  openRungLater,
-  type Place,
-  pastRung,
-  rungLookedAt,
-  rungsWithItsProducts,
-  rungToRepeat,
-  wayOut,
-  workStep,
-} from './rungsAhead.js';
-import type { Refusal, RunState, Transition } from './runState.js';
+import { openRungLater, rungLookedAt, rungToRepeat, wayOut, workStep } from './rungsAhead.js';
+import { accept, type RunState, refuse, type Transition } from './runState.js';
 import { startTimer } from './startTimer.js';
+import { currentAction, moveTo, stepOn, timesWith } from './stepOn.js';
 import { extendTimer, pauseTimer, resumeTimer } from './turnTimer.js';
-
-const refuse = (refusal: Refusal): Transition => ({ ok: false, refusal });
-const accept = (state: RunState): Transition => ({ ok: true, state });
 
 /** One event on one state. Undo is not an event of the state but of the list: see replayRun. */
 export function applyRunEvent(state: RunState | null, event: RunEvent, plan: Plan): Transition {
@@ -82,12 +70,6 @@ export function applyRunEvent(state: RunState | null, event: RunEvent, plan: Pla
   }
 }
 
-/** The step a run stands at; past the last one the rinsing out, where no later pass does it. */
-export function currentAction({ rungIndex, stepIndex }: RunState, plan: Plan): Action | null {
-  const pass = plan.ladder[rungIndex];
-  return pass?.steps[stepIndex] ?? pass?.rinseOut ?? null;
-}
-
 function start(rungIndex: number, at: string, plan: Plan): Transition {
   if (!plan.ladder[rungIndex]) return refuse('noSuchRung');
   if (missesTheRinse(plan, rungIndex)) return refuse('earlierProductFirst');
@@ -118,26 +100,6 @@ const missesTheRinse = (plan: Plan, rungIndex: number): boolean => {
   const rinses = plan.ladder.map(({ steps }) => steps.some(({ kind }) => kind === 'rinseBefore'));
   return rinses[rungIndex] === false && rinses.slice(0, rungIndex).includes(true);
 };
-
-const timesWith = (times: readonly number[], rungIndex: number): number[] =>
-  Array.from(
-    { length: Math.max(times.length, rungIndex + 1) },
-    (_, index) => (times[index] ?? 0) + (index === rungIndex ? 1 : 0),
-  );
-
-/** On a rung, at a step: begun anew, or gone on with. */
-function moveTo(state: RunState, { rungIndex, stepIndex }: Place, isBegun: boolean): RunState {
-  const times = isBegun ? timesWith(state.times, rungIndex) : state.times;
-  return {
-    ...state,
-    timer: null,
-    decision: null,
-    rungIndex,
-    stepIndex,
-    times,
-    round: Math.max(1, times[rungIndex] ?? 0),
-  };
-}
 
 function timerStarted(state: RunState, stepId: string, at: string, action: Action, plan: Plan): Transition {
   if (action.id !== stepId) return refuse('notThisStep');
@@ -189,61 +151,6 @@ function actionDone(state: RunState, stepId: string, action: Action, plan: Plan)
   const worked = action.kind === 'apply' ? [...new Set([...state.worked, state.rungIndex])] : state.worked;
   return accept(stepOn({ ...state, worked }, plan));
 }
-
-/** Passed, one goes on; failed, this pass is left out and every later one that brings its products. */
-function tested(
-  state: RunState,
-  { stepId, passed, at }: Extract<RunEvent, { kind: 'tested' }>,
-  action: Action,
-  plan: Plan,
-): Transition {
-  if (action.id !== stepId) return refuse('notThisStep');
-  if (action.kind !== 'hiddenTest') return refuse('notATest');
-  if (passed) return accept(stepOn(state, plan));
-  const setAside = [...new Set([...state.setAside, ...rungsWithItsProducts(plan, state.rungIndex)])];
-  const notes = [...state.notes, { at, text: HIDDEN_TEST_FAILED_NOTE }];
-  return accept(leave({ ...state, setAside, notes }, plan));
-}
-
-/** A pass may be left out as long as nothing of it is on the piece. */
-export const maySkip = (state: RunState, plan: Plan): boolean => {
-  const action = currentAction(state, plan);
-  return (
-    state.status === 'active' &&
-    !state.decision &&
-    action !== null &&
-    skipped(state, action.id, action, plan).ok
-  );
-};
-
-function skipped(state: RunState, stepId: string, action: Action, plan: Plan): Transition {
-  if (action.id !== stepId) return refuse('notThisStep');
-  if (state.decision) return refuse('decideFirst');
-  if (action.kind === 'rinseBefore') return refuse('rinseFirst');
-  if (!BEFORE_THE_WORK.includes(action.kind)) return refuse('alreadyOn');
-  return accept(leave({ ...state, setAside: [...state.setAside, state.rungIndex] }, plan));
-}
-
-/** Nothing of a pass is on the piece yet. */
-const BEFORE_THE_WORK: readonly Action['kind'][] = ['firstAid', 'lift', 'hiddenTest', 'mix', 'apply'];
-
-function leave(state: RunState, plan: Plan): RunState {
-  const next = pastRung(state, plan);
-  return moveTo(state, next, next.stepIndex === 0);
-}
-
-/** To the next step, of this pass or of the one it leads to. */
-function stepOn(state: RunState, plan: Plan): RunState {
-  const { rungIndex, stepIndex, stopping } = state;
-  const last = (plan.ladder[rungIndex]?.steps.length ?? 0) - 1;
-  if (stepIndex < last) return { ...state, timer: null, stepIndex: stepIndex + 1 };
-  const next = stopping ? endOfRound(plan, rungIndex) : afterRung(state, plan, isGone(state));
-  return next ? moveTo(state, next, next.stepIndex === 0 && !stopping) : { ...state, timer: null };
-}
-
-/** The last look at the rung, this time round, said so. */
-const isGone = ({ looks, rungIndex, round }: RunState): boolean =>
-  looks.filter((look) => look.rungIndex === rungIndex && look.round === round).at(-1)?.answer === 'gone';
 
 /** A kept mix in place of the recipe: only where it holds the same products, none more and none less. */
 function mixUsed(

@@ -1,8 +1,8 @@
 import type { ActionKind } from '../treatment/plan/action.js';
 import type { Plan } from '../treatment/plan/plan.js';
-import { currentAction } from './applyRunEvent.js';
 import { type Overrun, overrunOf } from './overrun.js';
 import type { RunState } from './runState.js';
+import { currentAction } from './stepOn.js';
 
 /** What a run wants of a hand next, and when. */
 export interface NextAction {

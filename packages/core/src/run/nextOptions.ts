@@ -4,11 +4,11 @@ import { betaCdf } from '../evidence/beta.js';
 import { betaOfRange } from '../evidence/posterior.js';
 import type { Pass } from '../treatment/plan/pass.js';
 import type { Plan } from '../treatment/plan/plan.js';
-import { currentAction } from './applyRunEvent.js';
 import type { Choice, Outcome } from './runEvent.js';
 import { openRungLater, rungToRepeat } from './rungsAhead.js';
 import type { RunState } from './runState.js';
 import { stallView, TRACE_PCT } from './stallView.js';
+import { currentAction } from './stepOn.js';
 
 /** One way on from here: what it costs, how long it takes, what may come of it. */
 export interface NextOption {

@@ -4,11 +4,12 @@ import { cases, HOURLY, household, knowledge, withDwell } from '../test/fixtures
 import { runs } from '../test/propertyRuns.js';
 import type { Action } from '../treatment/plan/action.js';
 import { planTreatment } from '../treatment/planTreatment.js';
-import { applyRunEvent, currentAction } from './applyRunEvent.js';
+import { applyRunEvent } from './applyRunEvent.js';
 import { LEVELS } from './level.js';
 import { replayRun } from './replayRun.js';
 import { CHOICES, EXTEND_MIN, LOOK_ANSWERS, OUTCOMES, type RunEvent } from './runEvent.js';
 import type { RunState } from './runState.js';
+import { currentAction } from './stepOn.js';
 
 const plan = withDwell(planTreatment(cases.beetrootOnDamask, household, knowledge), 'oxygenSoak', HOURLY);
 const MINUTE_MS = 60_000;

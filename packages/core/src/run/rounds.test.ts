@@ -4,9 +4,10 @@ import type { Plan } from '../treatment/plan/plan.js';
 import { planTreatment } from '../treatment/planTreatment.js';
 import type { TroubleFacts } from '../trouble/troubleFacts.js';
 import { exposureOf } from '../wear/exposure.js';
-import { applyRunEvent, currentAction } from './applyRunEvent.js';
+import { applyRunEvent } from './applyRunEvent.js';
 import type { Choice, LookAnswer, RunEvent } from './runEvent.js';
 import type { RunState } from './runState.js';
+import { currentAction } from './stepOn.js';
 
 const planOf = (facts: TroubleFacts): Plan => planTreatment(facts, household, knowledge);
 

@@ -94,3 +94,6 @@ export type Refusal =
 export type Transition =
   | { readonly ok: true; readonly state: RunState }
   | { readonly ok: false; readonly refusal: Refusal };
+
+export const refuse = (refusal: Refusal): Transition => ({ ok: false, refusal });
+export const accept = (state: RunState): Transition => ({ ok: true, state });

@@ -1,10 +1,11 @@
 import type { Knowledge } from '@feverfew/knowledge';
 import { indexKnowledge } from '../lookup/knowledgeIndex.js';
 import { HOUR_MS } from '../quantity/timeUnits.js';
-import { applyRunEvent, currentAction } from '../run/applyRunEvent.js';
+import { applyRunEvent } from '../run/applyRunEvent.js';
 import { countedEvents } from '../run/replayRun.js';
 import type { RunEvent } from '../run/runEvent.js';
 import type { RunState } from '../run/runState.js';
+import { currentAction } from '../run/stepOn.js';
 import { type Action, runsInDrum } from '../treatment/plan/action.js';
 import type { Plan } from '../treatment/plan/plan.js';
 

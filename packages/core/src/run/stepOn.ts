@@ -1,0 +1,44 @@
+import type { Action } from '../treatment/plan/action.js';
+import type { Plan } from '../treatment/plan/plan.js';
+import { afterRung, endOfRound, type Place } from './rungsAhead.js';
+import type { RunState } from './runState.js';
+
+/** The step a run stands at; past the last one the rinsing out, where no later pass does it. */
+export function currentAction({ rungIndex, stepIndex }: RunState, plan: Plan): Action | null {
+  const pass = plan.ladder[rungIndex];
+  return pass?.steps[stepIndex] ?? pass?.rinseOut ?? null;
+}
+
+/** How often each rung has been begun, with one more time of this one. */
+export const timesWith = (times: readonly number[], rungIndex: number): number[] =>
+  Array.from(
+    { length: Math.max(times.length, rungIndex + 1) },
+    (_, index) => (times[index] ?? 0) + (index === rungIndex ? 1 : 0),
+  );
+
+/** On a rung, at a step: begun anew, or gone on with. */
+export function moveTo(state: RunState, { rungIndex, stepIndex }: Place, isBegun: boolean): RunState {
+  const times = isBegun ? timesWith(state.times, rungIndex) : state.times;
+  return {
+    ...state,
+    timer: null,
+    decision: null,
+    rungIndex,
+    stepIndex,
+    times,
+    round: Math.max(1, times[rungIndex] ?? 0),
+  };
+}
+
+/** To the next step, of this pass or of the one it leads to. */
+export function stepOn(state: RunState, plan: Plan): RunState {
+  const { rungIndex, stepIndex, stopping } = state;
+  const last = (plan.ladder[rungIndex]?.steps.length ?? 0) - 1;
+  if (stepIndex < last) return { ...state, timer: null, stepIndex: stepIndex + 1 };
+  const next = stopping ? endOfRound(plan, rungIndex) : afterRung(state, plan, isGone(state));
+  return next ? moveTo(state, next, next.stepIndex === 0 && !stopping) : { ...state, timer: null };
+}
+
+/** The last look at the rung, this time round, said so. */
+const isGone = ({ looks, rungIndex, round }: RunState): boolean =>
+  looks.filter((look) => look.rungIndex === rungIndex && look.round === round).at(-1)?.answer === 'gone';
