@@ -68,7 +68,7 @@ const ROOMS = {
   learned: ['finding', 'household', 'trouble', 'evidence', 'treatment/plan', 'treatment'],
   trial: ['quantity', 'lookup', 'trouble', 'evidence', 'treatment/plan'],
 
-  words: ['quantity', 'textile', 'finding', 'effect', 'treatment/plan', 'whatIf', 'run', 'trial'],
+  words: ['quantity', 'textile', 'finding', 'effect', 'treatment/plan', 'whatIf', 'run', 'trial', 'safety'],
   proof: ['textile', 'household', 'trouble', 'treatment', 'safety'],
 };
 

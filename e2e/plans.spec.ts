@@ -77,7 +77,7 @@ const CASES: readonly Case[] = [
     parts: { crown: { cotton: 100 }, sweatband: { cotton: 100 }, stiffener: {} },
     piece: { colour: 'dark' },
     facts: { age: 'weeks' },
-    rungs: ['detergentBlot'],
+    rungs: ['sweatbandWipe'],
     says: [/Never soaked/],
   },
   {

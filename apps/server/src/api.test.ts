@@ -368,10 +368,17 @@ describe('a run', () => {
         .expect(200);
     await withHouse({ cupboard: [{ agentId: 'runRemover', strengthPct: null }] });
     const kept = await server.http.post('/api/troubles').send({ pieceId: null, facts: run }).expect(201);
+    const underWay = await server.http
+      .post('/api/troubles/start')
+      .send({ key: randomUUID(), troubleId: kept.body.id, pieceId: null, facts: run, rungIndex: 0 })
+      .expect(201);
+    expect(underWay.body.danger).toBeNull();
     await withHouse({ cupboard: [{ agentId: 'runRemover', strengthPct: null }], asthma: true });
     const begin = { key: randomUUID(), planId: kept.body.planId, rungIndex: 0 };
     const problem = problemOf(await server.http.post('/api/runs').send(begin).expect(409));
     expect(problem.type).toBe('urn:feverfew:planRefused');
+    // One that is under way stands still and says why.
+    expect((await server.http.get(`/api/runs/${underWay.body.id}`)).body.danger).toBe('keptFromPeople');
     await server.http.put('/api/household').send(settings).expect(200);
   });
 

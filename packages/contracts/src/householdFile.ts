@@ -35,6 +35,7 @@ export const UseCaseShape = z
     age: z.enum(AGE_BANDS),
     rounds: z.number().int().min(1).max(100),
     leftPct: z.number().min(0).max(100),
+    seenPct: z.number().min(0).max(100).optional(),
   })
   .meta({ id: 'UseCase' });
 

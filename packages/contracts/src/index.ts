@@ -56,6 +56,7 @@ export {
   clashWords,
   currentAction,
   DRYING_WORDS,
+  dangerWords,
   detergentFactor,
   durationWords,
   EMPTY_FACTS,

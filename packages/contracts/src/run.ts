@@ -2,6 +2,7 @@ import {
   ACTION_KINDS,
   CHOICES,
   type Clash,
+  DANGER_CODES,
   EXTEND_MIN,
   LOOK_ANSWERS,
   type NextAction,
@@ -194,6 +195,8 @@ export const Run = z
     events: z.array(RunEventShape),
     /** Where this run and another get in each other's way. */
     clashes: z.array(ClashShape),
+    /** What of it would hurt somebody by what is known today; null = nothing. */
+    danger: z.enum(DANGER_CODES).nullable(),
     prices: PricesShape,
     /** Server clock when this was sent: devices correct their own by it. */
     now: at,
@@ -201,7 +204,14 @@ export const Run = z
   .meta({ id: 'Run' });
 
 /** What Today shows of a run. */
-export const RunEntry = Run.omit({ plan: true, events: true, now: true, clashes: true, prices: true })
+export const RunEntry = Run.omit({
+  plan: true,
+  events: true,
+  now: true,
+  clashes: true,
+  danger: true,
+  prices: true,
+})
   .extend({ methodId: Id, stepKind: z.string(), vesselName: z.string().nullable() })
   .meta({ id: 'RunSummary' });
 export type RunEntry = z.infer<typeof RunEntry>;

@@ -78,6 +78,7 @@ export type { RunState, RunTimer } from './run/runState.js';
 export { leftBefore, type StallView, stallView } from './run/stallView.js';
 export { currentAction } from './run/stepOn.js';
 export { checkPlan } from './safety/checkPlan.js';
+export { DANGER_CODES, type DangerCode, dangerAhead } from './safety/dangerAhead.js';
 export type { Violation } from './safety/violation.js';
 export { BLANK_LABEL, type CareLabel } from './textile/careLabel.js';
 export { findBlendFault } from './textile/findBlendFault.js';
@@ -135,6 +136,7 @@ export { ownerWords } from './words/ownerWords.js';
 export { type PassWords, planText, roundWords } from './words/roundWords.js';
 export {
   clashWords,
+  dangerWords,
   lookQuestionWords,
   overrunWords,
   refusalWords,

@@ -30,7 +30,7 @@ export class LogService {
         fibres: use.fibres,
         age: use.age,
         rounds: String(use.rounds),
-        leftPct: String(use.leftPct),
+        leftPct: String(use.seenPct ?? use.leftPct),
         note,
       })),
     );

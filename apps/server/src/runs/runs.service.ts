@@ -6,6 +6,7 @@ import {
   clashesOf,
   DomainError,
   type DoneMethod,
+  dangerAhead,
   doneMethods,
   type Household,
   nextAction,
@@ -102,13 +103,16 @@ export class RunsService implements OnModuleInit {
   private async view(run: StoredRun, state: RunState): Promise<RunView> {
     const now = this.clock();
     const others = state.status === 'active' ? await this.repository.active(run.id) : [];
+    const { household, prices } = await this.household.read();
     const atWork = [run, ...others].map((one) => ({ ...one, state: one === run ? state : stateOf(one) }));
     return {
       ...run,
       events: [...run.events],
       state,
       clashes: clashesOf(atWork, now.getTime()).filter((clash) => clash.runIds.includes(run.id)),
-      prices: (await this.household.read()).prices,
+      danger:
+        state.status === 'active' ? dangerAhead(run.plan, state.rungIndex, household, this.knowledge) : null,
+      prices,
       now: now.toISOString(),
     };
   }

@@ -1,4 +1,13 @@
-import type { Action, Choice, Level, LookAnswer, Outcome, RunEvent, RunState } from '@feverfew/contracts';
+import type {
+  Action,
+  Choice,
+  Level,
+  LookAnswer,
+  Outcome,
+  Pass,
+  RunEvent,
+  RunState,
+} from '@feverfew/contracts';
 
 export const LEVEL_WORDS: Readonly<Record<Level['id'], { title: string }>> = {
   none: { title: 'Gone' },
@@ -17,17 +26,43 @@ export const ANSWER_WORDS: Readonly<Record<LookAnswer, string>> = {
   wrong: 'Something is wrong',
 };
 
+/** How a piece is freed of what is on it: rinsed through, blotted, taken off dry, or nothing is on it. */
+export type WayOut = NonNullable<Action['rinseWay']> | 'none';
+
+export const wayOutOf = ({ steps, rinseOut }: Pick<Pass, 'steps' | 'rinseOut'>): WayOut =>
+  (steps.find(({ kind }) => kind === 'rinse') ?? rinseOut)?.rinseWay ?? 'none';
+
+const STOP_ADVICE: Readonly<Record<WayOut, string>> = {
+  change: 'Stop now. Rinse cold, lay it flat on a white towel, look again when dry.',
+  damp: 'Stop now. Blot it with a cold damp cloth, then a dry one, and look again when dry.',
+  vacuum: 'Stop now. Take off dry what is on it, and look again in daylight.',
+  none: 'Stop now. Lay it flat on a white towel, and look again when dry.',
+};
+const STOP_WORDS: Readonly<Record<WayOut, string>> = {
+  change: 'Stop and rinse it out',
+  damp: 'Stop and blot it out',
+  vacuum: 'Stop and take it off',
+  none: 'Stop here',
+};
+
 /** Why the first choice is the first. */
-export const ADVICE_WORDS: Readonly<Record<LookAnswer, string>> = {
+export const adviceWords = (answer: LookAnswer, wayOut: WayOut): string =>
+  answer === 'wrong' ? STOP_ADVICE[wayOut] : ADVICE_WORDS[answer];
+
+const ADVICE_WORDS: Readonly<Record<Exclude<LookAnswer, 'wrong'>, string>> = {
   gone: 'Good. On to what ends this round; it is looked at again dry.',
   moving: 'It still moves: time first, then the same again while it does.',
   stalled: 'Less than a tenth went: something else comes next.',
   unsure: 'That is an answer too. Go on without heat and look again when it is dry.',
-  wrong: 'Stop now. Rinse cold, lay it flat on a white towel, look again when dry.',
 };
 
 /** A way on in the words of what it means here. */
-export function choiceWords(choice: Choice, action: Action, restKinds: readonly Action['kind'][]): string {
+export function choiceWords(
+  choice: Choice,
+  action: Action,
+  restKinds: readonly Action['kind'][],
+  wayOut: WayOut,
+): string {
   switch (choice) {
     case 'continue':
       if (action.kind === 'dwell') return 'Take it out and go on';
@@ -39,7 +74,7 @@ export function choiceWords(choice: Choice, action: Action, restKinds: readonly 
     case 'nextRung':
       return 'The next round';
     case 'stop':
-      return 'Stop and rinse it out';
+      return STOP_WORDS[wayOut];
     case 'finish':
       return 'Finish and write it down';
   }

@@ -21,14 +21,17 @@ export interface UseCase {
   readonly fibres: FibreFamily;
   readonly age: AgeBand;
   readonly rounds: number;
-  /** Left of what there was before it, %. */
+  /** Left of what there was before it, %: its own share of what was seen where others worked beside it. */
   readonly leftPct: number;
+  /** What an eye saw left, % of what was there before, shared with nobody; the same as `leftPct` where not told. */
+  readonly seenPct?: number | undefined;
 }
 
 /** Left at most this much, %, counts as “it worked”: little, a trace or nothing is left. */
 const WORKED_LEFT_PCT = 25;
 
-export const hasWorked = ({ leftPct }: Pick<UseCase, 'leftPct'>): boolean => leftPct <= WORKED_LEFT_PCT;
+export const hasWorked = ({ leftPct, seenPct }: Pick<UseCase, 'leftPct' | 'seenPct'>): boolean =>
+  (seenPct ?? leftPct) <= WORKED_LEFT_PCT;
 
 /** Share of what was left that one round took, 0–1, alike for every round of the use. */
 export const removedPerRound = ({ leftPct, rounds }: Pick<UseCase, 'leftPct' | 'rounds'>): number =>

@@ -5,7 +5,14 @@ import { checkPlan } from '../safety/checkPlan.js';
 import { cases, household, knowledge, stiffTowels } from '../test/fixtures.js';
 import { planTreatment } from '../treatment/planTreatment.js';
 import { againstBook } from './againstBook.js';
-import { type Cell, gatherEvidence, NO_EVIDENCE, removedPerRound, type UseCase } from './evidence.js';
+import {
+  type Cell,
+  gatherEvidence,
+  hasWorked,
+  NO_EVIDENCE,
+  removedPerRound,
+  type UseCase,
+} from './evidence.js';
 import { fibreFamilyOf } from './fibreFamilyOf.js';
 import { mainComponentOf } from './mainComponentOf.js';
 import { betaOfRange, posteriorOf } from './posterior.js';
@@ -111,6 +118,8 @@ describe('a run as lines of the log', () => {
     // Together they leave a fifth, and the one of which more was expected has done more of it.
     expect((flush.leftPct * soak.leftPct) / 100).toBeCloseTo(20, 0);
     expect(soak.leftPct).toBeLessThan(flush.leftPct);
+    // Both were there when it worked.
+    expect(shared.map(hasWorked)).toEqual([true, true]);
     // Even where it is gone, neither has all of it to its name.
     const gone = lines({ ...look(1, 1, 0), of: [0, 1] });
     expect(Math.min(...gone.map(({ leftPct }) => leftPct))).toBeGreaterThan(0);

@@ -30,7 +30,7 @@ export function usesOf(
   const componentId = mainComponentOf(markId, knowledge);
   if (componentId === null) return [];
   const wrong = new Set(looks.filter(({ answer }) => answer === 'wrong').map(({ rungIndex }) => rungIndex));
-  return [...leftByPass(looks, passes)].flatMap(([index, { share, rounds, at }]): UseCase[] => {
+  return [...leftByPass(looks, passes)].flatMap(([index, { share, seen, rounds, at }]): UseCase[] => {
     const methodId = passes[index]?.methodId;
     if (methodId === undefined || wrong.has(index)) return [];
     return [
@@ -44,6 +44,7 @@ export function usesOf(
         age: ageBandOf(facts.age),
         rounds: rounds.size,
         leftPct: Math.min(100, Math.round(100 * share)),
+        ...(seen === share ? {} : { seenPct: Math.min(100, Math.round(100 * seen)) }),
       },
     ];
   });
@@ -52,6 +53,8 @@ export function usesOf(
 interface Left {
   /** Of what was there before it, 0–1 and above where a look found more. */
   readonly share: number;
+  /** The same as it was seen, shared with nobody. */
+  readonly seen: number;
   readonly rounds: ReadonlySet<string>;
   readonly at: string;
 }
@@ -72,6 +75,7 @@ function leftByPass(looks: RunState['looks'], passes: readonly Expected[]): Read
       const known = left.get(index);
       left.set(index, {
         share: (known?.share ?? 1) * share,
+        seen: (known?.seen ?? 1) * (leftPct / from),
         rounds: new Set([...(known?.rounds ?? []), `${round}`]),
         at,
       });

@@ -3,6 +3,7 @@ import type { Clash } from '../run/clashesOf.js';
 import type { LookQuestion } from '../run/lookQuestions.js';
 import type { Overrun } from '../run/overrun.js';
 import type { Refusal } from '../run/runState.js';
+import type { DangerCode } from '../safety/dangerAhead.js';
 import type { TrialRefusal } from '../trial/trial.js';
 import type { TrialFault } from '../trial/trialFaults.js';
 
@@ -37,6 +38,25 @@ const REFUSALS: Readonly<Record<Refusal, string>> = {
   nothingToUndo: 'There is nothing to take back.',
   nothingToRedo: 'There is nothing to bring back.',
 };
+
+/** Why a run that is under way had better not go on. */
+const DANGERS: Readonly<Record<DangerCode, string>> = {
+  forbiddenPairInVessel: 'Two things of this step must not be in one vessel.',
+  forbiddenPairUnrinsed: 'What was on it before must not meet what comes next.',
+  agentNeverOffered: 'A product of it is not used at home any more.',
+  agentSwitchedOff: 'A product of it is switched off in your house.',
+  strengthNotSafe: 'A bottle of it is stronger than is safe here.',
+  solventOverCap: 'It takes more solvent than one room bears.',
+  hazardInClosed: 'It would shut something in that gives off gas.',
+  heatWithSolvent: 'It would bring heat to a solvent.',
+  oilToDryer: 'It would bring oil into the dryer.',
+  inCompany: 'It would put one product beside another that it must not meet.',
+  keptFromPeople: 'A product of it is kept from somebody who lives here now.',
+  personBanLost: 'What is on it can give off something that harms people.',
+  driesExplosive: 'What is on it must not dry.',
+};
+
+export const dangerWords = (code: DangerCode): string => DANGERS[code];
 
 export const refusalWords = (refusal: Refusal): string => REFUSALS[refusal];
 

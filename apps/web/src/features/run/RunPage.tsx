@@ -9,6 +9,7 @@ import { Failed, Loading } from '../../components/States';
 import { marksText } from '../../facts/sentenceView';
 import { ActionCard } from './ActionCard';
 import { FinishedCard } from './finish/FinishedCard';
+import { NotSafe } from './NotSafe';
 import { PhotoPanel } from './photos/PhotoPanel';
 import { RunFooter } from './RunFooter';
 import { useRunInHand } from './useRunInHand';
@@ -52,7 +53,9 @@ function Tub({ run, receivedAt }: { run: RunView; receivedAt: number }) {
       <Box fontFamily="heading" fontWeight={650} marginBottom="6px">
         {pass && !state.setAside.includes(state.rungIndex) ? words.name(pass.methodId) : ''}
       </Box>
-      {state.status === 'finished' ? (
+      {run.danger && state.status === 'active' && !state.stopping ? (
+        <NotSafe run={run} danger={run.danger} />
+      ) : state.status === 'finished' ? (
         <FinishedCard run={run} title={what} say={say} />
       ) : (
         action &&

@@ -113,7 +113,8 @@ describe('deciding', () => {
   it('puts the recommended way first, and leaves finishing to its own form', async () => {
     const say = voice();
     const decision = { answer: 'moving', choices: ['wait', 'continue', 'stop', 'finish'] } as const;
-    show(<DecisionPanel run={run({ decision })} pass={pass} action={action} say={say} />);
+    const rinsed = { ...pass, steps: [action, { ...action, kind: 'rinse', rinseWay: 'change' }] } as Pass;
+    show(<DecisionPanel run={run({ decision })} pass={rinsed} action={action} say={say} />);
     expect(screen.getAllByRole('button').map((button) => button.textContent)).toEqual([
       'Leave it in',
       'Take it out and go on',
@@ -121,6 +122,19 @@ describe('deciding', () => {
     ]);
     await userEvent.click(screen.getByRole('button', { name: 'Take it out and go on' }));
     expect(say.send).toHaveBeenCalledWith({ kind: 'decided', choice: 'continue' });
+  });
+  it.each([
+    ['change', 'Stop and rinse it out', /Rinse cold/],
+    ['damp', 'Stop and blot it out', /cold damp cloth/],
+    ['vacuum', 'Stop and take it off', /Take off dry/],
+    [null, 'Stop here', /Lay it flat/],
+  ] as const)('says how to stop by how the piece is freed of it: %s', (rinseWay, name, advice) => {
+    const out = rinseWay === null ? [] : [{ ...action, kind: 'rinse', rinseWay }];
+    const own = { ...pass, steps: [action, ...out], rinseOut: null } as unknown as Pass;
+    const decision = { answer: 'wrong', choices: ['stop'] } as const;
+    show(<DecisionPanel run={run({ decision })} pass={own} action={action} say={voice()} />);
+    expect(screen.getByRole('button', { name })).toBeTruthy();
+    expect(screen.getByText(advice)).toBeTruthy();
   });
   it('offers every honest ending where something is left, with the note only if wanted', async () => {
     const say = voice();

@@ -11,7 +11,7 @@ import { lazy, Suspense } from 'react';
 import { useLexicon } from '../../../app/useLexicon';
 import { Button } from '../../../components/controls';
 import { Notice } from '../../../components/Notice';
-import { ADVICE_WORDS, ANSWER_WORDS, choiceWords } from '../../../components/runWords';
+import { ANSWER_WORDS, adviceWords, choiceWords, wayOutOf } from '../../../components/runWords';
 import type { Say } from '../useSay';
 import { wayLine } from './nextOptionView';
 import { stallWords } from './stallWords';
@@ -33,6 +33,7 @@ export function DecisionPanel({ run, pass, action, say }: DecisionPanelProps) {
   if (!decision) return null;
   const ways = nextOptions(run.state, run.plan, run.prices).filter(isChoice);
   const restKinds = pass.steps.slice(run.state.stepIndex).map((one) => one.kind);
+  const wayOut = wayOutOf(pass);
   const curve = stallView(run.state);
   const judged = decision.answer !== 'wrong' && curve.points.length > 1;
   return (
@@ -42,7 +43,7 @@ export function DecisionPanel({ run, pass, action, say }: DecisionPanelProps) {
         word={ANSWER_WORDS[decision.answer]}
       >
         <Box as="span" fontSize="18px">
-          {ADVICE_WORDS[decision.answer]}
+          {adviceWords(decision.answer, wayOut)}
         </Box>
       </Notice>
       {judged && <Box fontSize="17px">{stallWords(curve)}</Box>}
@@ -58,7 +59,7 @@ export function DecisionPanel({ run, pass, action, say }: DecisionPanelProps) {
           onClick={() => say.send({ kind: 'decided', choice: way.way })}
         >
           <span>
-            {choiceWords(way.way, action, restKinds)}
+            {choiceWords(way.way, action, restKinds, wayOut)}
             {way.way === 'nextRung' && way.methodId ? `: ${words.name(way.methodId)}` : ''}
           </span>
           {wayLine(way, run.prices.money) && (

@@ -1,0 +1,34 @@
+import { Box, Stack } from '@chakra-ui/react';
+import { dangerWords, type RunView } from '@feverfew/contracts';
+import { Link } from 'react-router';
+import { Notice } from '../../components/Notice';
+import { wayOutOf } from '../../components/runWords';
+
+const OUT = {
+  change: 'Rinse it out with plenty of cold water',
+  damp: 'Blot it out with a cold damp cloth',
+  vacuum: 'Take off dry what is on it',
+  none: 'Leave it as it is',
+} as const;
+
+/** A run that would hurt somebody by what is known today: it stands still, says why, and where to go on. */
+export function NotSafe({ run, danger }: { run: RunView; danger: NonNullable<RunView['danger']> }) {
+  const pass = run.plan.ladder[run.state.rungIndex];
+  return (
+    <Stack as="section" aria-label="Not safe to go on" gap="12px">
+      <Box as="h1" fontSize={{ base: '32px', md: '38px' }} lineHeight="1.15" data-step="notSafe">
+        Do not go on
+      </Box>
+      <Notice kind="danger" word="Not safe any more">
+        {dangerWords(danger)}
+      </Notice>
+      <Box fontSize="20px">
+        {pass ? OUT[wayOutOf(pass)] : OUT.none}, windows open. Then break this run off, and plan it anew by
+        what is known now.
+      </Box>
+      <Link to={`/trouble/${run.troubleId}`} style={{ textDecoration: 'underline', fontSize: '20px' }}>
+        The plan of today
+      </Link>
+    </Stack>
+  );
+}

@@ -1,0 +1,50 @@
+import type { Knowledge } from '@feverfew/knowledge';
+import type { Household } from '../household/household.js';
+import type { Plan } from '../treatment/plan/plan.js';
+import { checkPlan } from './checkPlan.js';
+import type { Violation } from './violation.js';
+
+/** What hurts somebody, and not the piece alone. */
+export const DANGER_CODES = [
+  'forbiddenPairInVessel',
+  'forbiddenPairUnrinsed',
+  'agentNeverOffered',
+  'agentSwitchedOff',
+  'strengthNotSafe',
+  'solventOverCap',
+  'hazardInClosed',
+  'heatWithSolvent',
+  'oilToDryer',
+  'inCompany',
+  'keptFromPeople',
+  'personBanLost',
+  'driesExplosive',
+] as const satisfies readonly Violation['code'][];
+export type DangerCode = (typeof DANGER_CODES)[number];
+
+/** What plans of before there were rounds have none of. */
+const NOT_LAID_OUT = {
+  verdict: [],
+  atOnce: { actions: [], donts: [], handsOnMin: 0 },
+  keep: { says: [], never: [], prevent: [] },
+  rounds: [],
+  notUsed: [],
+  ends: [],
+} satisfies Partial<Plan>;
+
+/**
+ * What of a plan that is being followed would hurt somebody, by today's knowledge and household: in the pass at hand and
+ * those that come. null = nothing.
+ */
+export function dangerAhead(
+  plan: Plan,
+  rungIndex: number,
+  household: Household,
+  knowledge: Knowledge,
+): DangerCode | null {
+  const over = new Set(plan.ladder.slice(0, rungIndex).flatMap(({ steps }) => steps.map(({ id }) => id)));
+  const found = checkPlan({ ...NOT_LAID_OUT, ...plan }, household, knowledge).find(
+    ({ code, where }) => !over.has(where) && DANGER_CODES.some((danger) => danger === code),
+  );
+  return (found?.code ?? null) as DangerCode | null;
+}
