@@ -14,6 +14,8 @@ test('a blend of 140 % is marked at its blank, the last plan stays, and correcti
   await desk.open();
   await desk.find('mark', 'tea');
   await desk.newPiece('polo', 'T-shirt or polo');
+  // The plan that is to stay must be there first: on a slow machine the bad entry would overtake it.
+  await expect(page.getByRole('list', { name: 'Steps of round 1' })).toBeVisible();
   await desk.blank('fibres').click();
   await page.getByLabel('Add a fibre to whole piece').selectOption({ label: 'cotton' });
   await page.getByLabel('Share of cotton in %').fill('80');
