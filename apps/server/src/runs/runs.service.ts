@@ -2,13 +2,11 @@ import { randomUUID } from 'node:crypto';
 import type { AskClashes, NewRun, NewRunEvent, RunEntry, RunningEntry, RunView } from '@feverfew/contracts';
 import {
   type Clash,
-  checkPlan,
   clashesOf,
   DomainError,
   type DoneMethod,
   dangerAhead,
   doneMethods,
-  type Household,
   nextAction,
   type Plan,
   type RunAtWork,
@@ -27,6 +25,7 @@ import { CLOCK, type Clock } from '../database/database.module.js';
 import { HouseholdService } from '../household/household.service.js';
 import { MixesService } from '../mixes/mixes.service.js';
 import { PlansService } from '../plans/plans.service.js';
+import { requireSafe } from './requireSafe.js';
 import {
   type BegunRun,
   type RunFilter,
@@ -223,18 +222,6 @@ interface Begin {
   readonly plan: Plan;
   readonly rungIndex: number;
   readonly at: Date;
-}
-
-function requireSafe(plan: Plan, household: Household, knowledge: Knowledge): void {
-  if (plan.ladder.some(({ passId }) => (passId ?? null) === null))
-    throw new DomainError('planRefused', {
-      message: 'This plan was made by an earlier version. Open the trouble: it is planned anew there.',
-    });
-  const [violation] = checkPlan(plan, household, knowledge);
-  if (violation)
-    throw new DomainError('planRefused', {
-      message: `By what is known today this plan would not be safe (${violation.code}). Plan it anew.`,
-    });
 }
 
 /** The server's time, less what the tap waited on its device; never before what happened last. */

@@ -22,7 +22,7 @@ export const DANGER_CODES = [
 ] as const satisfies readonly Violation['code'][];
 export type DangerCode = (typeof DANGER_CODES)[number];
 
-/** What plans of before there were rounds have none of. */
+/** What plans of before there were rounds have none of; written out here, for the checker takes nothing from the planner. */
 const NOT_LAID_OUT = {
   verdict: [],
   atOnce: { actions: [], donts: [], handsOnMin: 0 },

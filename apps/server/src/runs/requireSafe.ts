@@ -1,0 +1,18 @@
+import { checkPlan, DomainError, type Household, type Plan } from '@feverfew/core';
+import type { Knowledge } from '@feverfew/knowledge';
+
+/**
+ * A plan about to be begun, read through once more by today's knowledge and household, whatever made it.
+ * @throws DomainError planRefused
+ */
+export function requireSafe(plan: Plan, household: Household, knowledge: Knowledge): void {
+  if (plan.ladder.some(({ passId }) => (passId ?? null) === null))
+    throw new DomainError('planRefused', {
+      message: 'This plan was made by an earlier version. Open the trouble: it is planned anew there.',
+    });
+  const [violation] = checkPlan(plan, household, knowledge);
+  if (violation)
+    throw new DomainError('planRefused', {
+      message: `By what is known today this plan would not be safe (${violation.code}). Plan it anew.`,
+    });
+}
