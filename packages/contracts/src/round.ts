@@ -6,6 +6,8 @@ import { ActionShape, Effect, FindingShape, Range3 } from './planParts.js';
 const Gone = z.strictObject({ all: Effect, byMark: z.array(Effect.extend({ markId: Id })) });
 const NotUsed = z.strictObject({ methodId: Id, findings: z.array(FindingShape) });
 
+const WaysOn = z.array(z.strictObject({ way: z.enum(LOOK_WAYS), passId: z.string().nullable() }));
+
 const RoundPass = z
   .strictObject({
     id: z.string(),
@@ -55,8 +57,10 @@ const Round = z
     look: z
       .strictObject({
         action: ActionShape,
-        byMark: z.array(z.strictObject({ markId: Id, checks: z.array(z.enum(CHECKS)) })),
-        ways: z.array(z.strictObject({ way: z.enum(LOOK_WAYS), passId: z.string().nullable() })),
+        byMark: z.array(
+          z.strictObject({ markId: Id, checks: z.array(z.enum(CHECKS)), ways: WaysOn.default([]) }),
+        ),
+        ways: WaysOn,
       })
       .nullable(),
     handsOnMin: z.number(),
@@ -69,6 +73,7 @@ export const AtOnceShape = z.strictObject({
   actions: z.array(z.strictObject({ text: z.string(), verbs: z.array(z.string()) })),
   donts: z.array(z.string()),
   handsOnMin: z.number(),
+  gone: Gone.nullable().default(null),
 });
 
 /** What a plan has had since knowledge 2026.11.8; a plan kept from before has none of it. */
@@ -85,7 +90,7 @@ export const LaidOutShape = {
       }),
     )
     .default([]),
-  atOnce: AtOnceShape.default({ actions: [], donts: [], handsOnMin: 0 }),
+  atOnce: AtOnceShape.default({ actions: [], donts: [], handsOnMin: 0, gone: null }),
   /** Since knowledge 2026.11.10. */
   keep: z
     .strictObject({

@@ -20,7 +20,7 @@ const ANY_PLAN: Plan = {
   ...planTreatment(cases.beetrootOnDamask, openHouse, knowledge),
   findings: [],
   verdict: [],
-  atOnce: { actions: [], donts: [], handsOnMin: 0 },
+  atOnce: { actions: [], donts: [], handsOnMin: 0, gone: null },
   keep: { says: [], never: [], prevent: [] },
   rounds: [],
 };

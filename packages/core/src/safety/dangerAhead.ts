@@ -25,7 +25,7 @@ export type DangerCode = (typeof DANGER_CODES)[number];
 /** What plans of before there were rounds have none of; written out here, for the checker takes nothing from the planner. */
 const NOT_LAID_OUT = {
   verdict: [],
-  atOnce: { actions: [], donts: [], handsOnMin: 0 },
+  atOnce: { actions: [], donts: [], handsOnMin: 0, gone: null },
   keep: { says: [], never: [], prevent: [] },
   rounds: [],
   notUsed: [],

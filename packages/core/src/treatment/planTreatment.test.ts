@@ -65,6 +65,20 @@ describe('beetroot on white damask with a 60 °C tag', () => {
     expect(made.ladder.flatMap(({ steps }) => steps).filter(({ kind }) => kind !== 'firstAid')).toEqual(laid);
     expect(made.ladder[0]?.steps[0]?.notes).toEqual(made.atOnce.actions.map(({ text }) => text));
   });
+  it('says how much the first seconds take by themselves, and nothing where nothing of it moves the soil', () => {
+    const made = (age: 'minutes' | 'months', wetness: 'wet' | 'dry') =>
+      planTreatment(
+        trouble('redWine', piece('shirt', { cotton: 100 }, { label: label(40) }), { age, wetness }),
+        household,
+        knowledge,
+      ).atOnce;
+    const fresh = made('minutes', 'wet');
+    expect(fresh.actions.flatMap(({ verbs }) => verbs)).toContain('blot');
+    expect(fresh.gone?.byMark.map(({ markId }) => markId)).toEqual(['redWine']);
+    expect(fresh.gone?.all.high).toBeGreaterThan(fresh.gone?.all.low ?? 1);
+    const old = made('months', 'dry');
+    expect([old.actions, old.gone]).toEqual([[], null]);
+  });
   it('rules chlorine out by the striped triangle and by the household', () => {
     expect(codes(against(made, 'chlorineSoak'))).toEqual(['chemistryForbidden', 'offByDefault']);
   });

@@ -77,6 +77,8 @@ function commonTo(plans: readonly Plan[]): AtOnce {
     actions,
     donts: [...new Set(plans.flatMap(({ atOnce }) => atOnce.donts))],
     handsOnMin: plans[0]?.atOnce.handsOnMin ?? 0,
+    // Told only where what is common to all is what the likeliest answer would have.
+    gone: plans[0]?.atOnce.actions.length === actions.length ? plans[0].atOnce.gone : null,
   };
 }
 

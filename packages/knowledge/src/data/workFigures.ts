@@ -1,3 +1,6 @@
+import type { Mechanism } from '../schema/vocabulary.js';
+import type { AtOnceVerb } from '../vocabulary.js';
+
 /** Figures of the trade the recipes are sized with. Common practice, no source, unless said otherwise. */
 
 /** Treat this far beyond the visible edge, cm. */
@@ -98,6 +101,22 @@ export const SPOT_COOLS_MIN = 12;
 export const PASTE_WORKS_MIN = 240;
 /** A bath is aimed to take this share of what it could with endless time. Common practice: six to eight hours at 40 °C. */
 export const AIMED_SHARE = 0.8;
+
+/**
+ * What the first seconds take out: how each verb works, and for how many minutes. A verb that is not here moves nothing.
+ * Common practice, no source.
+ */
+export const AT_ONCE_WORK: Partial<
+  Record<AtOnceVerb, { mechanism: Mechanism; minutes: { low: number; high: number } }>
+> = {
+  lift: { mechanism: 'lift', minutes: { low: 0.5, high: 2 } },
+  shake: { mechanism: 'lift', minutes: { low: 0.5, high: 1 } },
+  vacuum: { mechanism: 'lift', minutes: { low: 0.5, high: 2 } },
+  blot: { mechanism: 'blotting', minutes: { low: 0.5, high: 3 } },
+  absorb: { mechanism: 'absorption', minutes: { low: 10, high: 30 } },
+  coldFlush: { mechanism: 'flush', minutes: { low: 0.5, high: 3 } },
+  detergent: { mechanism: 'surfactant', minutes: { low: 2, high: 10 } },
+};
 
 /** Minutes of a person's own time per step. Common practice, no source. */
 export const HANDS_ON_MIN = {

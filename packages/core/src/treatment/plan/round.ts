@@ -81,12 +81,22 @@ export interface Drying {
 export const LOOK_WAYS = ['gone', 'better', 'noChange', 'worse'] as const;
 export type LookWay = (typeof LOOK_WAYS)[number];
 
+/** An answer to a look, and the pass it leads to, the next round's among them; null = the end. */
+export interface WayOn {
+  readonly way: LookWay;
+  readonly passId: string | null;
+}
+
 /** The look that ends a round: asked of each trouble in the way that fits it, each answer with where it leads. */
 export interface RoundLook {
   readonly action: Action;
-  readonly byMark: readonly { readonly markId: string; readonly checks: readonly Check[] }[];
-  /** Pass to go on with, the next round's first among them, or null = the end. */
-  readonly ways: readonly { readonly way: LookWay; readonly passId: string | null }[];
+  readonly byMark: readonly {
+    readonly markId: string;
+    readonly checks: readonly Check[];
+    readonly ways: readonly WayOn[];
+  }[];
+  /** The same where all of them look alike. */
+  readonly ways: readonly WayOn[];
 }
 
 /** Once through the phases: one wash at most, one drying. */
@@ -123,6 +133,8 @@ export interface AtOnce {
   readonly actions: readonly { readonly text: string; readonly verbs: readonly string[] }[];
   readonly donts: readonly string[];
   readonly handsOnMin: number;
+  /** What it takes by itself; null where nothing of it moves the soil, or nobody can tell yet. */
+  readonly gone: Gone | null;
 }
 
 /** What must reach the person beside the steps. */

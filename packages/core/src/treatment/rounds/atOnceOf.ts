@@ -3,6 +3,7 @@ import { fumesHere } from '../case/fumesHere.js';
 import type { PlanContext } from '../case/planContext.js';
 import { sayable } from '../case/sayable.js';
 import { courseFor } from '../course/courseFor.js';
+import { goneAtOnce } from '../course/goneAtOnce.js';
 import type { AtOnce } from '../plan/round.js';
 
 /** Of use only while something wet is there to take up. */
@@ -85,5 +86,9 @@ export function atOnceOf(context: PlanContext, done: ReadonlySet<Deed>): AtOnce 
     actions,
     donts: [...new Set(donts.map(({ text }) => text))],
     handsOnMin: actions.length * HANDS_ON_MIN.lift,
+    gone: goneAtOnce(
+      actions.flatMap(({ verbs }): readonly AtOnceVerb[] => verbs),
+      context,
+    ),
   };
 }

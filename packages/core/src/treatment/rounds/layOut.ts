@@ -36,7 +36,7 @@ export function layOut(told: PlanContext, open: PlanContext | null): LaidOut {
       index + 1,
       rounds.slice(0, index).flatMap(({ passes }) => passes),
       ({ opensAfterTest }) => (opensAfterTest && open ? open : context),
-      index === rounds.length - 1,
+      rounds.slice(index + 1).map(({ passes }) => passes),
     ),
   );
   const atOnce = atOnceOf(context, done);
@@ -68,7 +68,7 @@ function coverOnly(context: PlanContext): PlanContext {
 
 export const NOTHING_LAID_OUT: LaidOut = {
   verdict: [],
-  atOnce: { actions: [], donts: [], handsOnMin: 0 },
+  atOnce: { actions: [], donts: [], handsOnMin: 0, gone: null },
   keep: { says: [], never: [], prevent: [] },
   rounds: [],
   notUsed: [],

@@ -17,14 +17,14 @@ import { handsOnOf, minutesOf, NO_MINUTES, plus } from './minutesOf.js';
  * @param number from 1
  * @param earlier passes of the rounds before
  * @param contextOf the case a pass is done in: the surface opened by its test, or as told
- * @param isLast no round comes after it
+ * @param later passes of each round after it
  */
 export function roundOf(
   { passes, courses }: ArrangedRound,
   number: number,
   earlier: readonly Placed[],
   contextOf: (placed: Placed) => PlanContext,
-  isLast = true,
+  later: readonly (readonly Placed[])[] = [],
 ): Round {
   const id = `r${number}`;
   let startMin: Minutes = NO_MINUTES;
@@ -37,7 +37,7 @@ export function roundOf(
   const last = passes.at(-1);
   const context = last && contextOf(last);
   const drying = last && context ? dryingOf(passes, courses, context, number) : null;
-  const look = last && context ? lookOf(passes, courses, context, number, isLast) : null;
+  const look = last && context ? lookOf(passes, courses, context, number, later) : null;
   const actions = [...laid.flatMap((pass) => pass.actions), ...(drying ? [drying.action] : [])];
   return {
     id,
