@@ -27,9 +27,11 @@ function sent(error: unknown): { status: number; type: string; problem: Problem 
 
 /** Those that end a start, before anybody can ask. */
 const STARTING = ['badPort', 'dataDirectoryInUse', 'notADataDirectory', 'demoNotWhole'];
+/** What a device tries again by itself. */
+const AGAIN = ['busy'];
 
 describe('a problem', () => {
-  it.each(DOMAIN_ERROR_CODES.filter((code) => !STARTING.includes(code)))(
+  it.each(DOMAIN_ERROR_CODES.filter((code) => ![...STARTING, ...AGAIN].includes(code)))(
     '%s is the asker’s to mend, with words',
     (code) => {
       const { status, type, problem } = sent(new DomainError(code, {}));
@@ -40,6 +42,9 @@ describe('a problem', () => {
       expect(problem.detail).toMatch(/\w/);
     },
   );
+  it('is to be tried again where another device was writing', () => {
+    expect(sent(new DomainError('busy', {})).status).toBe(503);
+  });
   it('says nothing of what broke inside', () => {
     const { status, problem } = sent(new Error('secret path'));
     expect(status).toBe(500);

@@ -15,6 +15,8 @@ const PROBLEMS: Readonly<Record<DomainErrorCode, { readonly status: number; read
   trialRefused: { status: 409, title: 'That would not be a fair trial' },
   pictureRefused: { status: 400, title: 'That picture is not kept' },
   runRefused: { status: 409, title: 'That does not fit where the run stands' },
+  // A device tries again by itself.
+  busy: { status: 503, title: 'Somebody else is writing to it' },
   noLadder: { status: 409, title: 'Nothing to carry out' },
   planRefused: { status: 409, title: 'That plan is not begun' },
   logBroken: { status: 409, title: 'The record of this run does not follow' },
@@ -38,7 +40,7 @@ export class ProblemFilter implements ExceptionFilter {
     const http = host.switchToHttp();
     const request = http.getRequest<Request>();
     const problem = { ...this.describe(error), instance: request.originalUrl };
-    if (problem.status >= 500) this.log.error(error);
+    if (problem.status >= 500 && problem.status !== PROBLEMS.busy.status) this.log.error(error);
     http
       .getResponse<Response>()
       .status(problem.status)

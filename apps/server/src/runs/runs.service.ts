@@ -135,7 +135,7 @@ export class RunsService implements OnModuleInit {
         return this.view({ ...run, events }, next.state);
       }
     }
-    throw new DomainError('runRefused', { message: 'Another device is writing to this run. Try again.' });
+    throw new DomainError('busy', { message: 'Another device is writing to this run. Try again.' });
   }
 
   /** What a device reports, with the server's time; a kept mix by what is in it, judged at this moment. */

@@ -91,7 +91,7 @@ export class TrialsService {
     const next = replayTrial(trial.setup, [...trial.events, stamped]);
     if (!next.ok) throw new DomainError('runRefused', { message: trialRefusalWords(next.refusal) });
     if (!(await this.repository.append(key, id, trial.events.length, stamped)))
-      throw new DomainError('runRefused', { message: NOBODY_ELSE });
+      throw new DomainError('busy', { message: NOBODY_ELSE });
     this.feed.tell('book', id);
     return this.read(id);
   }

@@ -1,15 +1,9 @@
 import { type GivenRunEvent, MOST_HELD_MS, type RunView } from '@feverfew/contracts';
 import { useSyncExternalStore } from 'react';
+import { v4 as newKey } from 'uuid';
 import { queryClient } from '../queries/queryClient';
 import { ApiProblem, request } from './api';
-
-/** A tap that the server has not taken yet. Kept on the device, so that neither a reload nor a lost line loses it. */
-export interface HeldTap {
-  readonly runId: string;
-  readonly key: string;
-  readonly event: GivenRunEvent['event'];
-  readonly tappedAt: number;
-}
+import { dropTap, type HeldTap, heldTaps, isAnyInMemory, keepTap, onOtherPage } from './tapStore';
 
 export interface Refused {
   readonly runId: string;
@@ -21,55 +15,56 @@ interface Outbox {
   readonly refused: Refused | null;
   /** The last attempt found no server. */
   readonly isCut: boolean;
+  /** The storage of this device takes no tap: what is held lives as long as the page is open. */
+  readonly isUnkept: boolean;
 }
 
-const KEPT = 'feverfew.outbox';
 const RETRY_MS = 3000;
+/** Only one page of a device sends at a time, where the browser has such a lock; the keys make repeats count once. */
+const LOCK = 'feverfew.outbox';
 
-let outbox: Outbox = { held: readKept(), refused: null, isCut: false };
+let outbox: Outbox = { held: heldTaps(), refused: null, isCut: false, isUnkept: false };
 const listeners = new Set<() => void>();
 let sending: Promise<void> | null = null;
 let retry: ReturnType<typeof setTimeout> | null = null;
 
-function readKept(): HeldTap[] {
-  try {
-    const kept: unknown = JSON.parse(localStorage.getItem(KEPT) ?? '[]');
-    return Array.isArray(kept) ? (kept as HeldTap[]) : [];
-  } catch {
-    return [];
-  }
-}
+onOtherPage(() => change({}));
 
 function change(next: Partial<Outbox>): void {
-  outbox = { ...outbox, ...next };
-  localStorage.setItem(KEPT, JSON.stringify(outbox.held));
+  outbox = { ...outbox, ...next, held: heldTaps(), isUnkept: isAnyInMemory() };
   for (const listener of listeners) listener();
 }
 
 export function tap(runId: string, event: GivenRunEvent['event']): void {
-  const held = { runId, key: crypto.randomUUID(), event, tappedAt: Date.now() };
-  change({ held: [...outbox.held, held], refused: null });
+  keepTap({ runId, key: newKey(), event, tappedAt: Date.now() });
+  change({ refused: null });
   void flushOutbox();
 }
 
 /** Sends what is held, in order, one at a time; stops where the line is cut, to try again soon. */
 export function flushOutbox(): Promise<void> {
-  sending ??= send().finally(() => {
+  sending ??= alone(send).finally(() => {
     sending = null;
   });
   return sending;
 }
 
+/** The lock is there only where the page came over a safe line. */
+const alone = async (work: () => Promise<void>): Promise<void> => {
+  await ('locks' in navigator ? navigator.locks.request(LOCK, work) : work());
+};
+
 async function send(): Promise<void> {
   if (retry) clearTimeout(retry);
   retry = null;
-  for (let next = outbox.held[0]; next; next = outbox.held[0]) {
+  for (let next = heldTaps()[0]; next; next = heldTaps()[0]) {
     const { runId, key, event, tappedAt } = next;
     try {
       const heldMs = Math.min(MOST_HELD_MS, Math.max(0, Date.now() - tappedAt));
       const run = await request<RunView>('POST', `/runs/${runId}/events`, { key, event, heldMs });
+      dropTap(key);
       queryClient.setQueryData(['runs', runId], run);
-      change({ held: outbox.held.filter((tapped) => tapped.key !== key), isCut: false });
+      change({ isCut: false });
     } catch (error) {
       if (!(error instanceof ApiProblem) || error.status === 0 || error.status >= 500) {
         change({ isCut: true });
@@ -77,11 +72,8 @@ async function send(): Promise<void> {
         return;
       }
       // It does not fit where the run stands: what was tapped after it was meant for another state, and goes too.
-      change({
-        held: outbox.held.filter((tapped) => tapped.runId !== runId),
-        refused: { runId, message: error.message },
-        isCut: false,
-      });
+      for (const tapped of heldTaps()) if (tapped.runId === runId) dropTap(tapped.key);
+      change({ refused: { runId, message: error.message }, isCut: false });
       await queryClient.invalidateQueries({ queryKey: ['runs', runId] });
     }
   }

@@ -24,6 +24,7 @@ export function RunFooter({ run, say }: { run: RunView; say: Say }) {
         <Notice kind="warning" word="No line to the server">
           {say.waiting} {say.waiting === 1 ? 'tap waits' : 'taps wait'} on this device, with the time of each.
           Go on: they are sent as soon as it answers.
+          {say.isUnkept && ' This device has no room for them: leave this page open until then.'}
         </Notice>
       )}
       <Flex gap="10px" wrap="wrap">

@@ -1,6 +1,6 @@
 import type { RunEvent, RunView } from '@feverfew/contracts';
 import { expect, it } from 'vitest';
-import type { HeldTap } from '../../app/outbox';
+import type { HeldTap } from '../../app/tapStore';
 import { costText, wayLine } from './look/nextOptionView';
 import { stallWords } from './look/stallWords';
 import { withHeld } from './useRunInHand';
@@ -27,6 +27,7 @@ const held = (minute: number, event: HeldTap['event']): HeldTap => ({
   key: String(minute),
   event,
   tappedAt: START + minute * 60_000,
+  nth: minute,
 });
 
 it('goes on without a line by the same rules, each tap at its own time', () => {

@@ -1,6 +1,7 @@
 import { type RunEvent, type RunView, replayRun } from '@feverfew/contracts';
 import { useMemo } from 'react';
-import { type HeldTap, useOutbox } from '../../app/outbox';
+import { useOutbox } from '../../app/outbox';
+import type { HeldTap } from '../../app/tapStore';
 import { useRun } from '../../queries/runQueries';
 
 /** A run as this device has it: the server's, with the taps that wait for a line played on top by the same rules. */

@@ -7,12 +7,14 @@ export interface Say {
   readonly pending: boolean;
   /** Taps that wait on this device for a line to the server. */
   readonly waiting: number;
+  /** The device keeps none of them: they live as long as the page is open. */
+  readonly isUnkept: boolean;
   readonly error: string | null;
 }
 
 /** Reports what was done; each tap has a key of its own, so a retry after a lost answer counts once. */
 export function useSay(runId: string): Say {
-  const { held, refused, isCut } = useOutbox();
+  const { held, refused, isCut, isUnkept } = useOutbox();
   const own = held.filter((tapped) => tapped.runId === runId).length;
   const pending = own > 0 && !isCut;
   return {
@@ -21,6 +23,7 @@ export function useSay(runId: string): Say {
     },
     pending,
     waiting: isCut ? own : 0,
+    isUnkept,
     error: refused?.runId === runId ? refused.message : null,
   };
 }
