@@ -28,8 +28,8 @@ export type NewRun = z.infer<typeof NewRun>;
 
 const stepId = z.string().min(1).max(60);
 
-/** Longest a tap may have waited on a device without a line, ms. */
-export const MOST_HELD_MS = 12 * 3_600_000;
+/** Longest a tap may have waited on a device without a line, ms: a month. */
+export const MOST_HELD_MS = 31 * 24 * 3_600_000;
 
 /** What a device reports. The server stamps the time; `key` makes repeats count once. */
 export const NewRunEvent = z
@@ -52,6 +52,11 @@ export const NewRunEvent = z
         kind: z.literal('looked'),
         answer: z.enum(LOOK_ANSWERS).nullable(),
         leftPct: z.number().min(0).max(100).nullable(),
+        marks: z
+          .array(z.strictObject({ markId: Id, leftPct: z.number().min(0).max(100).nullable() }))
+          .min(1)
+          .max(20)
+          .optional(),
         signIds: z.array(Id).max(20).default([]),
       }),
       z.strictObject({
@@ -94,6 +99,10 @@ export const RunEventShape = z
       at,
       answer: z.enum(LOOK_ANSWERS).nullable(),
       leftPct: z.number().nullable(),
+      marks: z
+        .array(z.strictObject({ markId: Id, leftPct: z.number().nullable() }))
+        .readonly()
+        .optional(),
       signIds: z.array(Id).readonly().optional(),
     }),
     z.strictObject({ kind: z.literal('heatAllowed'), at, reason: z.string() }),
@@ -145,6 +154,11 @@ export const RunStateShape = z
           round: z.number(),
           answer: z.enum(LOOK_ANSWERS),
           leftPct: z.number().nullable(),
+          byMark: z
+            .array(z.strictObject({ markId: Id, leftPct: z.number(), answer: z.enum(LOOK_ANSWERS) }))
+            .readonly()
+            .default([]),
+          isDry: z.boolean().default(false),
           signIds: z.array(Id).readonly(),
         }),
       )

@@ -59,6 +59,7 @@ export { holdsTheRecipe } from './run/holdsTheRecipe.js';
 export { maySkip } from './run/leaveOut.js';
 export { LEVELS, type Level, levelOf } from './run/level.js';
 export { lookQuestions } from './run/lookQuestions.js';
+export { leftOf, marksToAsk } from './run/markLooks.js';
 export { type NextAction, nextAction } from './run/nextAction.js';
 export { type NextOption, nextOptions } from './run/nextOptions.js';
 export { occupancyOf } from './run/occupancyOf.js';
@@ -74,7 +75,7 @@ export {
   type Outcome,
   type RunEvent,
 } from './run/runEvent.js';
-export type { RunState, RunTimer } from './run/runState.js';
+export type { Look, RunState, RunTimer } from './run/runState.js';
 export { leftBefore, type StallView, stallView } from './run/stallView.js';
 export { currentAction } from './run/stepOn.js';
 export { checkPlan } from './safety/checkPlan.js';

@@ -65,6 +65,7 @@ export function choiceWords(
 ): string {
   switch (choice) {
     case 'continue':
+    case 'takeOut':
       if (action.kind === 'dwell') return 'Take it out and go on';
       return restKinds.includes('rinse') ? 'Rinse it and go on' : 'Go on';
     case 'wait':

@@ -98,11 +98,13 @@ describe('a run as lines of the log', () => {
     round,
     answer,
     leftPct,
+    byMark: leftPct === null ? [] : [{ markId: 'beetroot', leftPct, answer }],
+    isDry: false,
     signIds: [],
   });
   const passes = [
-    { methodId: 'coldFlush', effect: { low: 0.3, high: 0.5 } },
-    { methodId: 'oxygenSoak', effect: { low: 0.7, high: 0.9 } },
+    { methodId: 'coldFlush', effect: { low: 0.3, high: 0.5 }, effectByMark: [] },
+    { methodId: 'oxygenSoak', effect: { low: 0.7, high: 0.9 }, effectByMark: [] },
   ];
   const lines = (...looks: Look[]) => usesOf('run', facts, passes, { looks }, knowledge);
   it('gives one line per rung, from the level before it', () => {
@@ -125,11 +127,11 @@ describe('a run as lines of the log', () => {
     expect(Math.min(...gone.map(({ leftPct }) => leftPct))).toBeGreaterThan(0);
     expect(lines(look(1, 1, 0))).toMatchObject([{ methodId: 'oxygenSoak', leftPct: 0 }]);
   });
-  it('says nothing where nobody graded, something went wrong, or several troubles lie on it', () => {
+  it('says nothing where nobody graded, something went wrong, or one level was told for several', () => {
     expect(lines(look(0, 1, null))).toEqual([]);
     expect(lines(look(0, 1, 50), look(0, 2, null, 'wrong'))).toEqual([]);
     const both = { ...facts, markIds: ['beetroot', 'tea'] };
-    expect(usesOf('run', both, passes, { looks: [look(0, 1, 5)] }, knowledge)).toEqual([]);
+    expect(usesOf('run', both, passes, { looks: [{ ...look(0, 1, 5), byMark: [] }] }, knowledge)).toEqual([]);
   });
 });
 

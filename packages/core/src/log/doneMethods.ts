@@ -2,25 +2,26 @@ import type { DoneMethod } from '../trouble/troubleFacts.js';
 import type { RunSummary } from './runSummary.js';
 
 /**
- * What runs on one trouble have done so far, method by method: rounds looked at, and whether the last look found it
- * stalled.
+ * What runs on one trouble have done so far, method by method: how many rounds, and whether the last look that spoke of
+ * it found it stalled. A pass that was worked on and shared in a look of another has been done as well.
  */
 export function doneMethods(runs: readonly Pick<RunSummary, 'methodIds' | 'state'>[]): DoneMethod[] {
   const done = new Map<string, DoneMethod>();
   const inOrder = [...runs].sort((a, b) => (a.state.startedAt < b.state.startedAt ? -1 : 1));
   for (const { methodIds, state } of inOrder) {
-    const rounds = new Set<string>();
-    for (const look of state.looks) {
-      const methodId = methodIds[look.rungIndex];
+    const { looks, times } = state;
+    const worked = [...new Set(looks.flatMap(({ of, rungIndex }) => [...of, rungIndex]))];
+    for (const index of worked.sort((a, b) => a - b)) {
+      const methodId = methodIds[index];
       if (methodId === undefined) continue;
-      const before = done.get(methodId)?.rounds ?? 0;
-      const key = `${look.rungIndex} ${look.round}`;
+      const own = looks.filter(({ rungIndex }) => rungIndex === index);
+      const rounds = new Set(own.map(({ round }) => round)).size || (times[index] ?? 1);
+      const known = done.get(methodId);
       done.set(methodId, {
         methodId,
-        rounds: before + (rounds.has(key) ? 0 : 1),
-        stalled: look.answer === 'stalled',
+        rounds: (known?.rounds ?? 0) + rounds,
+        stalled: own.length > 0 ? own.at(-1)?.answer === 'stalled' : (known?.stalled ?? false),
       });
-      rounds.add(key);
     }
   }
   return [...done.values()].sort((a, b) => (a.methodId < b.methodId ? -1 : 1));

@@ -6,15 +6,18 @@ import type { RunState } from '../run/runState.js';
 import type { Pass } from '../treatment/plan/pass.js';
 import type { TroubleFacts } from '../trouble/troubleFacts.js';
 
-type Expected = Pick<Pass, 'methodId' | 'effect'>;
+type Expected = Pick<Pass, 'methodId' | 'effect' | 'effectByMark'>;
 
 /** What is left of a trouble that is called gone, %: several passes share even that, and none gets all of it. */
 const GONE_PCT = 2;
+/** A pass that was expected to take less of a trouble was done for another one: our own choice. */
+const DONE_FOR = 0.03;
 
 /**
  * Lines of the log that a run gives: one per pass worked on and told mark. What a look found between one level and the
- * next is shared among the passes worked on in between, by what each was expected to take.
- * Rounds nobody graded say nothing and are left out; so is a pass that went wrong, which is no measure of its effect.
+ * next is shared among the passes worked on in between, by what each was expected to take of that mark.
+ * Rounds nobody graded say nothing and are left out; so is a pass that went wrong, which is no measure of its effect, and
+ * a level told of several marks at once, of which nobody can tell which one it is of.
  * @param passes the plan's passes, in order
  */
 export function usesOf(
@@ -24,29 +27,31 @@ export function usesOf(
   { looks }: Pick<RunState, 'looks'>,
   knowledge: Knowledge,
 ): UseCase[] {
-  // Of several troubles on one piece nobody can tell which one a level is of.
-  const [markId] = facts.markIds;
-  if (facts.markIds.length !== 1 || markId === undefined) return [];
-  const componentId = mainComponentOf(markId, knowledge);
-  if (componentId === null) return [];
   const wrong = new Set(looks.filter(({ answer }) => answer === 'wrong').map(({ rungIndex }) => rungIndex));
-  return [...leftByPass(looks, passes)].flatMap(([index, { share, seen, rounds, at }]): UseCase[] => {
-    const methodId = passes[index]?.methodId;
-    if (methodId === undefined || wrong.has(index)) return [];
-    return [
-      {
-        id: `${runId}:${index}`,
-        at,
-        methodId,
-        markId,
-        componentId,
-        fibres: fibreFamilyOf(facts, knowledge),
-        age: ageBandOf(facts.age),
-        rounds: rounds.size,
-        leftPct: Math.min(100, Math.round(100 * share)),
-        ...(seen === share ? {} : { seenPct: Math.min(100, Math.round(100 * seen)) }),
+  const isOne = facts.markIds.length === 1;
+  return facts.markIds.flatMap((markId) => {
+    const componentId = mainComponentOf(markId, knowledge);
+    if (componentId === null) return [];
+    return [...leftByPass(looks, passes, markId)].flatMap(
+      ([index, { share, seen, rounds, at }]): UseCase[] => {
+        const methodId = passes[index]?.methodId;
+        if (methodId === undefined || wrong.has(index)) return [];
+        return [
+          {
+            id: isOne ? `${runId}:${index}` : `${runId}:${index}:${markId}`,
+            at,
+            methodId,
+            markId,
+            componentId,
+            fibres: fibreFamilyOf(facts, knowledge),
+            age: ageBandOf(facts.age),
+            rounds: rounds.size,
+            leftPct: Math.min(100, Math.round(100 * share)),
+            ...(seen === share ? {} : { seenPct: Math.min(100, Math.round(100 * seen)) }),
+          },
+        ];
       },
-    ];
+    );
   });
 }
 
@@ -59,18 +64,27 @@ interface Left {
   readonly at: string;
 }
 
-function leftByPass(looks: RunState['looks'], passes: readonly Expected[]): ReadonlyMap<number, Left> {
+/** What one mark was left with by each pass that was done for it, by the pass's index. */
+function leftByPass(
+  looks: RunState['looks'],
+  passes: readonly Expected[],
+  markId: string,
+): ReadonlyMap<number, Left> {
   const left = new Map<number, Left>();
   let before = 100;
-  for (const { at, leftPct, of, round } of looks) {
-    if (leftPct === null) continue;
-    const from = before;
+  let worked: number[] = [];
+  for (const { at, byMark, of, round } of looks) {
+    worked = [...new Set([...worked, ...of])];
+    const leftPct = byMark.find((one) => one.markId === markId)?.leftPct;
+    if (leftPct === undefined) continue;
+    const [from, since] = [before, doneFor(markId, worked, passes)];
     before = leftPct;
+    worked = [];
     if (from <= 0) continue;
-    const shared = of.length > 1 ? Math.max(GONE_PCT, leftPct) : leftPct;
-    const strengths = of.map((index) => strengthOf(passes[index]));
+    const shared = since.length > 1 ? Math.max(GONE_PCT, leftPct) : leftPct;
+    const strengths = since.map((index) => strengthOf(expectedOf(passes[index], markId)));
     const all = strengths.reduce((sum, one) => sum + one, 0);
-    for (const [nth, index] of of.entries()) {
+    for (const [nth, index] of since.entries()) {
       const share = (shared / from) ** ((strengths[nth] ?? 0) / all);
       const known = left.get(index);
       left.set(index, {
@@ -84,8 +98,17 @@ function leftByPass(looks: RunState['looks'], passes: readonly Expected[]): Read
   return left;
 }
 
-/** Expected to leave so much less, on a scale where passes add up: −ln of what it leaves. */
-function strengthOf(pass: Expected | undefined): number {
-  const taken = pass ? (pass.effect.low + pass.effect.high) / 2 : 0;
-  return -Math.log(1 - Math.min(0.99, Math.max(0.01, taken)));
+/** Of the passes worked on, those done for a mark; all of them where none was. */
+function doneFor(markId: string, worked: readonly number[], passes: readonly Expected[]): readonly number[] {
+  const own = worked.filter((index) => expectedOf(passes[index], markId) >= DONE_FOR);
+  return own.length > 0 ? own : worked;
 }
+
+/** What a pass was expected to take of a mark, 0–1, by the middle of its range. */
+function expectedOf(pass: Expected | undefined, markId: string): number {
+  const effect = pass?.effectByMark.find((one) => one.markId === markId) ?? pass?.effect;
+  return effect ? (effect.low + effect.high) / 2 : 0;
+}
+
+/** Expected to leave so much less, on a scale where passes add up: −ln of what it leaves. */
+const strengthOf = (taken: number): number => -Math.log(1 - Math.min(0.99, Math.max(0.01, taken)));

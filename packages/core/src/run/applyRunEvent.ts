@@ -7,9 +7,10 @@ import { heatEndangersPeople } from './heatEndangersPeople.js';
 import { holdsTheRecipe } from './holdsTheRecipe.js';
 import { judgeLook } from './judgeLook.js';
 import { skipped, tested } from './leaveOut.js';
+import { goneMarks, leftOfAll, markLooks, marksToAsk } from './markLooks.js';
 import type { Choice, RunEvent } from './runEvent.js';
 import { openRungLater, rungLookedAt, rungToRepeat, wayOut, workStep } from './rungsAhead.js';
-import { accept, type RunState, refuse, type Transition } from './runState.js';
+import { accept, type Look, type RunState, refuse, type Transition } from './runState.js';
 import { startTimer } from './startTimer.js';
 import { currentAction, moveTo, stepOn, timesWith } from './stepOn.js';
 import { extendTimer, pauseTimer, resumeTimer } from './turnTimer.js';
@@ -145,11 +146,19 @@ function heatAllowed(
 }
 
 function actionDone(state: RunState, stepId: string, action: Action, plan: Plan): Transition {
-  if (action.id !== stepId) return refuse('notThisStep');
+  if (action.id !== stepId) return pastTheRinse(state, stepId, plan);
   if (state.decision) return refuse('decideFirst');
   if (action.kind === 'look' || action.kind === 'finalLook') return refuse('lookFirst');
   const worked = action.kind === 'apply' ? [...new Set([...state.worked, state.rungIndex])] : state.worked;
   return accept(stepOn({ ...state, worked }, plan));
+}
+
+/** Runs of before went on to the drying without the rinsing out: what was told of them stands. */
+function pastTheRinse(state: RunState, stepId: string, plan: Plan): Transition {
+  const isRinsedOut = state.stepIndex === plan.ladder[state.rungIndex]?.steps.length;
+  const next = isRinsedOut ? stepOn(state, plan) : null;
+  const action = next && currentAction(next, plan);
+  return next && action?.id === stepId ? actionDone(next, stepId, action, plan) : refuse('notThisStep');
 }
 
 /** A kept mix in place of the recipe: only where it holds the same products, none more and none less. */
@@ -175,23 +184,50 @@ function looked(
   if (state.timer?.pausedAt) return refuse('timerPaused');
   const rungIndex = rungLookedAt(state, plan, action);
   const round = Math.max(1, state.times[rungIndex] ?? 0);
-  const answer = judgeLook(event, { ...state, rungIndex, round }, action);
+  const { marks } = event;
+  if (marks?.some(({ markId }) => !plan.facts.markIds.includes(markId))) return refuse('noSuchMark');
+  if (marks && marksToAsk(state, plan, action).some((id) => marks.every(({ markId }) => markId !== id)))
+    return refuse('lookNeedsLevel');
+  const byMark = markLooks(event, state.looks, plan);
+  const answer = judgeLook(event, { ...state, rungIndex, round }, action, byMark);
   if (answer === null) return refuse('lookNeedsLevel');
-  const leftPct = event.leftPct ?? (answer === 'gone' ? 0 : null);
+  const leftPct = event.leftPct ?? (byMark.length > 0 ? leftOfAll(state.looks, byMark, plan) : null);
   const of = state.worked.length > 0 ? state.worked : [rungIndex];
-  const look = { at: event.at, rungIndex, of, round, answer, leftPct, signIds: event.signIds ?? [] };
+  const isDry = action.kind === 'finalLook';
+  const look = {
+    at: event.at,
+    rungIndex,
+    of,
+    round,
+    answer,
+    leftPct,
+    byMark,
+    isDry,
+    signIds: event.signIds ?? [],
+  };
+  const looks = [...state.looks, look];
   return accept({
     ...state,
-    looks: [...state.looks, look],
+    looks,
     worked: leftPct === null ? state.worked : [],
-    decision: { answer, choices: choicesAfterLook(answer, event.at, state, plan, action) },
-    heat: action.kind === 'finalLook' && state.heat === 'closed' && answer === 'gone' ? 'open' : state.heat,
+    decision: { answer, choices: choicesAfterLook(answer, event.at, { ...state, looks }, plan, action) },
+    heat: state.heat === 'closed' && answer === 'gone' && allGoneDry(looks, plan) ? 'open' : state.heat,
   });
 }
 
+/** Every trouble was found gone by a dry look, this one or one before. */
+const allGoneDry = (looks: readonly Look[], plan: Plan): boolean =>
+  goneMarks(
+    looks.filter((look) => look.isDry),
+    plan,
+  ).length === plan.facts.markIds.length;
+
 function decided(state: RunState, choice: Choice, plan: Plan): Transition {
   if (!state.decision) return refuse('nothingToDecide');
-  if (!state.decision.choices.includes(choice)) return refuse('notOffered');
+  const { choices } = state.decision;
+  // A page of before, or a run of before, goes on to the very next step.
+  const mayGoOn = choice === 'continue' && choices.includes('takeOut');
+  if (!choices.includes(choice) && !mayGoOn) return refuse('notOffered');
   const { rungIndex, stepIndex } = state;
   const settled = { ...state, decision: null };
   switch (choice) {
@@ -200,6 +236,10 @@ function decided(state: RunState, choice: Choice, plan: Plan): Transition {
       return accept(settled);
     case 'continue':
       return accept(stepOn(settled, plan));
+    case 'takeOut': {
+      const out = stepOn(settled, plan);
+      return accept(currentAction(out, plan)?.kind === 'look' ? stepOn(out, plan) : out);
+    }
     case 'repeat': {
       const again = isDryLook(state, plan) ? rungToRepeat(state, plan) : rungIndex;
       const at = workStep(plan.ladder[again]?.steps ?? []);

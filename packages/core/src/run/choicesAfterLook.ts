@@ -1,5 +1,6 @@
 import type { Action } from '../treatment/plan/action.js';
 import type { Plan } from '../treatment/plan/plan.js';
+import { passOfRung } from './roundOfRung.js';
 import type { Choice, LookAnswer } from './runEvent.js';
 import { lastOfRound, openRungLater, rungToRepeat } from './rungsAhead.js';
 import type { RunState } from './runState.js';
@@ -25,7 +26,10 @@ export function choicesAfterLook(
     ...(mayRepeat ? (['repeat'] as const) : []),
     ...(hasNext ? (['nextRung'] as const) : []),
   ];
-  if (action.kind === 'dwell') return choicesWhileWaiting(answer, at, state, hasNext);
+  if (action.kind === 'dwell')
+    return choicesWhileWaiting(answer, at, state, hasNext).map((choice) =>
+      choice === 'continue' && isTold(state, plan) ? 'takeOut' : choice,
+    );
   if (action.kind === 'finalLook') {
     if (answer === 'gone' || answer === 'unsure') return ['finish'];
     return answer === 'moving'
@@ -38,6 +42,12 @@ export function choicesAfterLook(
   if (answer === 'moving') return [...onward, 'continue', 'stop'];
   return [...(hasNext ? (['nextRung'] as const) : []), 'continue', 'stop'];
 }
+
+/** The look that comes next, in a round, has just been had: a level was told. */
+const isTold = ({ looks, rungIndex, stepIndex }: RunState, plan: Plan): boolean =>
+  passOfRung(plan, rungIndex) !== undefined &&
+  plan.ladder[rungIndex]?.steps[stepIndex + 1]?.kind === 'look' &&
+  looks.at(-1)?.leftPct !== null;
 
 /** Before the least useful time is up, stalled means "not yet". */
 function choicesWhileWaiting(answer: LookAnswer, at: string, state: RunState, hasNext: boolean): Choice[] {

@@ -1,13 +1,9 @@
-import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { cases, HOURLY, household, knowledge, withDwell } from '../test/fixtures.js';
-import { runs } from '../test/propertyRuns.js';
 import type { Action } from '../treatment/plan/action.js';
 import { planTreatment } from '../treatment/planTreatment.js';
-import { applyRunEvent } from './applyRunEvent.js';
-import { LEVELS } from './level.js';
 import { replayRun } from './replayRun.js';
-import { CHOICES, EXTEND_MIN, LOOK_ANSWERS, OUTCOMES, type RunEvent } from './runEvent.js';
+import type { CHOICES, LOOK_ANSWERS, RunEvent } from './runEvent.js';
 import type { RunState } from './runState.js';
 import { currentAction } from './stepOn.js';
 
@@ -231,92 +227,6 @@ describe('a run', () => {
     ],
   ] as [string, Told[]][])('returns %s, and throws nothing', (refusal, events) => {
     expect(refusalOf(...events)).toBe(refusal);
-  });
-
-  const anyTap = (): fc.Arbitrary<Told> => {
-    const stepIds = plan.ladder.flatMap((pass) => pass.steps.map((action) => action.id));
-    return fc.oneof(
-      fc.record({ kind: fc.constant('stepDone' as const), stepId: fc.constantFrom(...stepIds) }),
-      fc.record({ kind: fc.constant('timerStarted' as const), stepId: fc.constantFrom(...stepIds) }),
-      fc.constantFrom(...LOOK_ANSWERS).map(looked),
-      fc.constantFrom(...CHOICES).map(decided),
-      fc.constantFrom(...LEVELS).map(({ leftPct }): Told => ({ kind: 'looked', answer: null, leftPct })),
-      fc.constantFrom({ kind: 'paused' as const }, { kind: 'resumed' as const }),
-      fc.integer(EXTEND_MIN).map((minutes): Told => ({ kind: 'extended', minutes })),
-      fc.constant({ kind: 'heatAllowed' as const, reason: 'accepted' }),
-      fc.record({
-        kind: fc.constant('finished' as const),
-        outcome: fc.constantFrom(...OUTCOMES),
-        note: fc.constant(''),
-      }),
-      fc.record({ kind: fc.constant('skipped' as const), stepId: fc.constantFrom(...stepIds) }),
-      fc.record({
-        kind: fc.constant('tested' as const),
-        stepId: fc.constantFrom(...stepIds),
-        passed: fc.boolean(),
-      }),
-      fc.constantFrom({ kind: 'undone' as const }, { kind: 'redone' as const }),
-    );
-  };
-
-  it('keeps its invariants under any sequence of taps', () => {
-    fc.assert(
-      fc.property(fc.array(anyTap(), { maxLength: 60 }), (taps) => {
-        let kept: Told[] = [{ kind: 'started', rungIndex: 0 }];
-        for (const next of taps) {
-          const tried = told(...kept, next);
-          if (!tried.ok) continue;
-          kept = [...kept, next];
-          const { state } = tried;
-          const pass = plan.ladder[state.rungIndex];
-          expect(currentAction(state, plan)).not.toBeNull();
-          expect(state.round).toBeLessThanOrEqual(pass?.maxRounds ?? 0);
-          expect(state.status === 'finished').toBe(state.outcome !== null);
-          if (!state.timer) continue;
-          expect(currentAction(state, plan)?.dwell).not.toBeNull();
-          expect(state.timer.readyAt <= state.timer.latestAt).toBe(true);
-          // Nothing a person taps moves the latest end.
-          const { startedAt, latestAt } = state.timer;
-          const { maxMin } = currentAction(state, plan)?.dwell ?? { maxMin: 0 };
-          expect(Date.parse(latestAt) - Date.parse(startedAt)).toBe(maxMin * MINUTE_MS);
-        }
-      }),
-      { numRuns: runs(150) },
-    );
-  });
-
-  it('stands where it stood when the last tap is taken back and brought again', () => {
-    fc.assert(
-      fc.property(fc.array(anyTap(), { maxLength: 40 }), fc.integer({ min: 1, max: 4 }), (taps, times) => {
-        let kept: Told[] = [{ kind: 'started', rungIndex: 0 }];
-        for (const next of taps) if (told(...kept, next).ok) kept = [...kept, next];
-        const turns = (kind: 'undone' | 'redone') => Array.from({ length: times }, (): Told => ({ kind }));
-        const back = told(...kept, ...turns('undone'));
-        if (!back.ok) return;
-        expect(told(...kept, ...turns('undone'), ...turns('redone'))).toEqual(told(...kept));
-      }),
-      { numRuns: runs(150) },
-    );
-  });
-
-  it('stands where it stood when it is replayed, tap by tap or from the log alone', () => {
-    fc.assert(
-      fc.property(fc.array(anyTap(), { maxLength: 40 }), (taps) => {
-        const log: RunEvent[] = [{ kind: 'started', rungIndex: 0, at: at(0) }];
-        let live = applyRunEvent(null, log[0] as RunEvent, plan);
-        for (const [minute, next] of taps.entries()) {
-          if (next.kind === 'undone' || next.kind === 'redone' || !live.ok) continue;
-          const event = { ...next, at: at(minute + 1) } as RunEvent;
-          const turned = applyRunEvent(live.state, event, plan);
-          if (!turned.ok) continue;
-          live = turned;
-          log.push(event);
-        }
-        expect(replayRun(log, plan)).toEqual(live);
-        expect(replayRun(JSON.parse(JSON.stringify(log)), plan)).toEqual(live);
-      }),
-      { numRuns: runs(150) },
-    );
   });
 });
 

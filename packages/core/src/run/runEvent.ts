@@ -1,7 +1,8 @@
 export const LOOK_ANSWERS = ['gone', 'moving', 'stalled', 'unsure', 'wrong'] as const;
 export type LookAnswer = (typeof LOOK_ANSWERS)[number];
 
-export const CHOICES = ['continue', 'wait', 'repeat', 'nextRung', 'stop', 'finish'] as const;
+/** `takeOut` leads past the look that a wait has just had; `continue` to the next step, whatever it is. */
+export const CHOICES = ['continue', 'takeOut', 'wait', 'repeat', 'nextRung', 'stop', 'finish'] as const;
 export type Choice = (typeof CHOICES)[number];
 
 export const OUTCOMES = [
@@ -45,6 +46,8 @@ export type RunEvent =
       /** null = the level against the one before it says. */
       readonly answer: LookAnswer | null;
       readonly leftPct: number | null;
+      /** What is left of each trouble asked of, %; null = cannot tell. Left out: one level for all. */
+      readonly marks?: readonly { readonly markId: string; readonly leftPct: number | null }[] | undefined;
       /** Signs that were seen; an alarm among them makes it “wrong”. */
       readonly signIds?: readonly string[] | undefined;
     }

@@ -14,6 +14,13 @@ export interface RunTimer {
   readonly pausedAt: string | null;
 }
 
+/** What a look found of one trouble. */
+export interface MarkLook {
+  readonly markId: string;
+  readonly leftPct: number;
+  readonly answer: LookAnswer;
+}
+
 export interface Look {
   readonly at: string;
   readonly rungIndex: number;
@@ -22,6 +29,10 @@ export interface Look {
   readonly round: number;
   readonly answer: LookAnswer;
   readonly leftPct: number | null;
+  /** Of each trouble that was told by itself. */
+  readonly byMark: readonly MarkLook[];
+  /** In daylight, when dry: the look that ends a round. */
+  readonly isDry: boolean;
   readonly signIds: readonly string[];
 }
 
@@ -82,6 +93,7 @@ export type Refusal =
   | 'mustStayWet'
   | 'windowEnds'
   | 'lookNeedsLevel'
+  | 'noSuchMark'
   | 'heatIsOpen'
   | 'productInside'
   | 'heatEndangersPeople'

@@ -1,6 +1,7 @@
 import type { Action } from '../treatment/plan/action.js';
 import type { Plan } from '../treatment/plan/plan.js';
-import type { Round } from '../treatment/plan/round.js';
+import { goneMarks, leftOf } from './markLooks.js';
+import { passOfRung, roundOfRung } from './roundOfRung.js';
 import type { RunState } from './runState.js';
 
 /** A step of a rung. */
@@ -8,14 +9,6 @@ export interface Place {
   readonly rungIndex: number;
   readonly stepIndex: number;
 }
-
-/** The round a rung belongs to; undefined in plans of before there were rounds. */
-export const roundOfRung = (plan: Plan, rungIndex: number): Round | undefined => {
-  const passId = plan.ladder[rungIndex]?.passId ?? null;
-  return passId === null
-    ? undefined
-    : plan.rounds.find(({ passes }) => passes.some(({ id }) => id === passId));
-};
 
 const rungOfPass = (plan: Plan, passId: string | null): number =>
   passId === null ? -1 : plan.ladder.findIndex((pass) => pass.passId === passId);
@@ -28,7 +21,7 @@ export function lastOfRound(plan: Plan, rungIndex: number): number {
   return Math.max(rungIndex, last);
 }
 
-type Standing = Pick<RunState, 'rungIndex' | 'times' | 'setAside'>;
+type Standing = Pick<RunState, 'rungIndex' | 'stepIndex' | 'times' | 'setAside' | 'looks'>;
 
 /** The last pass of a rung's round that was worked on, up to it; -1 where none was. */
 function lastWorked({ rungIndex, times, setAside }: Standing, plan: Plan): number {
@@ -39,10 +32,13 @@ function lastWorked({ rungIndex, times, setAside }: Standing, plan: Plan): numbe
   );
 }
 
-/** The rung done again where a round has helped: the pass that does most in it, or the last that was done. */
+/** The rung done again where a round has helped: the pass that does most for what is left, or the last that was done. */
 export function rungToRepeat(standing: Standing, plan: Plan): number {
-  const { rungIndex, times, setAside } = standing;
-  const better = roundOfRung(plan, rungIndex)?.look?.ways.find(({ way }) => way === 'better')?.passId;
+  const { rungIndex, times, setAside, looks } = standing;
+  const look = roundOfRung(plan, rungIndex)?.look;
+  const most = [...(look?.byMark ?? [])].sort((a, b) => leftOf(looks, b.markId) - leftOf(looks, a.markId))[0];
+  const ways = most && most.ways.length > 0 && plan.facts.markIds.length > 1 ? most.ways : look?.ways;
+  const better = ways?.find(({ way }) => way === 'better')?.passId;
   const main = rungOfPass(plan, better ?? null);
   if (main >= 0 && !setAside.includes(main) && (times[main] ?? 0) > 0) return main;
   const worked = lastWorked(standing, plan);
@@ -60,29 +56,51 @@ export const workStep = (steps: readonly Action[]): number =>
     steps.findIndex(({ kind }) => kind === 'mix' || kind === 'apply'),
   );
 
-/** The first rung from here to there that is not left out of this run. */
-function openRung({ setAside }: Pick<Standing, 'setAside'>, from: number, to: number): Place | null {
+/** The first rung from here to there that is not left out of this run, and is done for something that is left. */
+function openRung({ setAside, looks }: Standing, plan: Plan, from: number, to: number): Place | null {
+  const gone = goneMarks(looks, plan);
   for (let rungIndex = from; rungIndex <= to; rungIndex += 1)
-    if (!setAside.includes(rungIndex)) return { rungIndex, stepIndex: 0 };
+    if (!setAside.includes(rungIndex) && !isNeedless(plan, rungIndex, gone))
+      return { rungIndex, stepIndex: 0 };
   return null;
+}
+
+/** All it is done for is gone. A wash is done all the same: it carries out what the others have left in the cloth. */
+function isNeedless(plan: Plan, rungIndex: number, gone: readonly string[]): boolean {
+  const pass = passOfRung(plan, rungIndex);
+  return (
+    pass !== undefined &&
+    pass.phase !== 'wash' &&
+    pass.helps.length > 0 &&
+    pass.helps.every((markId) => gone.includes(markId))
+  );
 }
 
 /** The first rung of a later round that is not left out; null = there is none. */
 export const openRungLater = (standing: Standing, plan: Plan): Place | null =>
-  openRung(standing, lastOfRound(plan, standing.rungIndex) + 1, plan.ladder.length - 1);
+  openRung(standing, plan, lastOfRound(plan, standing.rungIndex) + 1, plan.ladder.length - 1);
 
 /**
- * Where a rung leads when its last step is done: the next pass; once a look in it said gone, what washes it out, or
- * the drying. null = nowhere.
+ * Where a rung leads when its last step is done: the next pass that is still of use; once all is gone, what washes it
+ * out; else its own rinsing out and the drying. null = nowhere.
  */
-export function afterRung(standing: Standing, plan: Plan, isGone: boolean): Place | null {
-  const { rungIndex } = standing;
+export function afterRung(standing: Standing, plan: Plan): Place | null {
+  const { rungIndex, stepIndex, looks } = standing;
   const last = lastOfRound(plan, rungIndex);
   if (rungIndex >= last) return null;
-  if (!isGone) return openRung(standing, rungIndex + 1, last) ?? endOfRound(plan, rungIndex);
-  const pass = roundOfRung(plan, rungIndex)?.passes.find(({ id }) => id === plan.ladder[rungIndex]?.passId);
-  const wash = rungOfPass(plan, pass?.whenGone ?? null);
-  return (wash < 0 ? null : openRung(standing, wash, wash)) ?? endOfRound(plan, rungIndex);
+  const isGone = goneMarks(looks, plan).length === plan.facts.markIds.length;
+  const wash = rungOfPass(plan, passOfRung(plan, rungIndex)?.whenGone ?? null);
+  const next = isGone
+    ? wash < 0
+      ? null
+      : openRung(standing, plan, wash, wash)
+    : openRung(standing, plan, rungIndex + 1, last);
+  if (next) return next;
+  const { steps = [], rinseOut = null } = plan.ladder[rungIndex] ?? {};
+  // What a later pass would have rinsed out is rinsed out here.
+  return rinseOut && stepIndex < steps.length
+    ? { rungIndex, stepIndex: steps.length }
+    : endOfRound(plan, rungIndex);
 }
 
 /**
@@ -91,7 +109,7 @@ export function afterRung(standing: Standing, plan: Plan, isGone: boolean): Plac
  */
 export function pastRung(standing: Standing, plan: Plan): Place {
   const { rungIndex } = standing;
-  const next = openRung(standing, rungIndex + 1, lastOfRound(plan, rungIndex));
+  const next = openRung(standing, plan, rungIndex + 1, lastOfRound(plan, rungIndex));
   if (next) return next;
   const worked = lastWorked(standing, plan);
   if (worked < 0) return openRungLater(standing, plan) ?? endOfRound(plan, rungIndex);

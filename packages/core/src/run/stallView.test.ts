@@ -11,6 +11,8 @@ const look = (round: number, leftPct: number | null, rungIndex = 0): Look => ({
   round,
   answer: 'moving',
   leftPct,
+  byMark: [],
+  isDry: false,
   signIds: [],
 });
 const view = (...looks: Look[]) => stallView({ looks });

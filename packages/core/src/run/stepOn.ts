@@ -35,10 +35,6 @@ export function stepOn(state: RunState, plan: Plan): RunState {
   const { rungIndex, stepIndex, stopping } = state;
   const last = (plan.ladder[rungIndex]?.steps.length ?? 0) - 1;
   if (stepIndex < last) return { ...state, timer: null, stepIndex: stepIndex + 1 };
-  const next = stopping ? endOfRound(plan, rungIndex) : afterRung(state, plan, isGone(state));
+  const next = stopping ? endOfRound(plan, rungIndex) : afterRung(state, plan);
   return next ? moveTo(state, next, next.stepIndex === 0 && !stopping) : { ...state, timer: null };
 }
-
-/** The last look at the rung, this time round, said so. */
-const isGone = ({ looks, rungIndex, round }: RunState): boolean =>
-  looks.filter((look) => look.rungIndex === rungIndex && look.round === round).at(-1)?.answer === 'gone';

@@ -28,6 +28,7 @@ const REFUSALS: Readonly<Record<Refusal, string>> = {
   mustStayWet: 'It has to stay wet: it cannot wait. Go on, or rinse it out.',
   windowEnds: 'No longer: the time this piece and method leave ends here.',
   lookNeedsLevel: 'Say how much is left, or what you see.',
+  noSuchMark: 'That is none of the troubles this run is about.',
   heatIsOpen: 'Heat is allowed already.',
   productInside: 'Not while the product is in the cloth: rinse and wash it out first.',
   heatEndangersPeople:

@@ -9,6 +9,7 @@ import { HeatGate, heatSetsIt } from './finish/HeatGate';
 import { HiddenTest } from './HiddenTest';
 import { DecisionPanel } from './look/DecisionPanel';
 import { LookPanel } from './look/LookPanel';
+import { OtherWays } from './look/OtherWays';
 import { SignList } from './look/SignList';
 import { StepBody } from './StepBody';
 import { TimerPanel } from './timer/TimerPanel';
@@ -47,7 +48,10 @@ export function ActionCard({ run, pass, action, nowMs, say }: ActionCardProps) {
         <>
           <DecisionPanel run={run} pass={pass} action={action} say={say} />
           {action.kind === 'finalLook' && state.decision.choices.includes('finish') && (
-            <FinishForm run={run} answer={state.decision.answer} say={say} />
+            <>
+              {state.decision.answer !== 'gone' && <OtherWays run={run} say={say} />}
+              <FinishForm run={run} answer={state.decision.answer} say={say} />
+            </>
           )}
         </>
       )}

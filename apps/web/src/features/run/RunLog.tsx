@@ -1,10 +1,11 @@
 import { Box } from '@chakra-ui/react';
 import type { RunState } from '@feverfew/contracts';
+import { useLexicon } from '../../app/useLexicon';
 import { logLines } from './logLines';
 
 /** Looks and notes of a run, in order of time. */
 export function RunLog({ state }: { state: RunState }) {
-  const lines = logLines(state);
+  const lines = logLines(state, useLexicon());
   if (lines.length === 0) return null;
   return (
     <Box as="ul" fontSize="15px" color="soft" paddingInlineStart="18px">

@@ -1,4 +1,4 @@
-import { levelOf, type RunState } from '@feverfew/contracts';
+import { type Lexicon, type Look, levelOf, type RunState } from '@feverfew/contracts';
 import { ANSWER_WORDS, LEVEL_WORDS } from '../../components/runWords';
 
 export interface LogLine {
@@ -7,16 +7,23 @@ export interface LogLine {
 }
 
 /** Looks, mixes, pictures and notes of a run, in order of time. */
-export function logLines(state: RunState): LogLine[] {
+export function logLines(state: RunState, say: Pick<Lexicon, 'name'>): LogLine[] {
   return [
     ...state.looks.map((look) => ({
       at: look.at,
-      text: `Round ${look.round}: ${ANSWER_WORDS[look.answer].toLowerCase()}${
-        look.leftPct ? `, ${LEVEL_WORDS[levelOf(look.leftPct).id].title.toLowerCase()} left` : ''
-      }`,
+      text: `Round ${look.round}: ${ANSWER_WORDS[look.answer].toLowerCase()}${leftWords(look, say)}`,
     })),
     ...state.mixes.map((mix) => ({ at: mix.at, text: `made from “${mix.name}”` })),
     ...state.photos.map((photo) => ({ at: photo.at, text: 'a picture was saved' })),
     ...state.notes.map((note) => ({ at: note.at, text: `“${note.text}”` })),
   ].sort((a, b) => a.at.localeCompare(b.at));
+}
+
+const levelWords = (leftPct: number): string => LEVEL_WORDS[levelOf(leftPct).id].title.toLowerCase();
+
+/** What was left: of each where each was told. */
+function leftWords({ byMark, leftPct }: Look, say: Pick<Lexicon, 'name'>): string {
+  if (byMark.length > 1)
+    return `; ${byMark.map((one) => `${say.name(one.markId).toLowerCase()}: ${levelWords(one.leftPct)}`).join(', ')}`;
+  return leftPct ? `, ${levelWords(leftPct)} left` : '';
 }

@@ -1,7 +1,7 @@
 import { ChakraProvider } from '@chakra-ui/react';
 import type { Action, Pass, RunState, RunView } from '@feverfew/contracts';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
-import { cleanup, render, screen } from '@testing-library/react';
+import { cleanup, render, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import type { ReactElement } from 'react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
@@ -19,7 +19,7 @@ const inApp = (ui: ReactElement) => (
   </QueryClientProvider>
 );
 const show = (ui: ReactElement) => render(inApp(ui));
-const voice = (pending = false) => ({ send: vi.fn(), pending, waiting: 0, error: null });
+const voice = (pending = false) => ({ send: vi.fn(), pending, waiting: 0, isUnkept: false, error: null });
 const START = Date.UTC(2026, 5, 15, 9, 0, 0);
 const iso = (minute: number) => new Date(START + minute * 60_000).toISOString();
 const action = {
@@ -65,7 +65,7 @@ const run = (more: Partial<RunState> = {}): RunView =>
   ({
     id: 'run',
     markIds: ['beetroot'],
-    plan: { ladder: [pass] },
+    plan: { facts: { markIds: ['beetroot'] }, ladder: [pass], rounds: [] },
     prices: { money: '', agents: {}, kWh: null, waterM3: null, hour: null, professional: 28 },
     state: state(more),
   }) as unknown as RunView;
@@ -95,7 +95,17 @@ describe('looking', () => {
   });
   it('says what it was last time, and what to check', () => {
     const looks = [
-      { at: iso(60), rungIndex: 0, of: [0], round: 1, answer: 'moving' as const, leftPct: 75, signIds: [] },
+      {
+        at: iso(60),
+        rungIndex: 0,
+        of: [0],
+        round: 1,
+        answer: 'moving' as const,
+        leftPct: 75,
+        byMark: [],
+        isDry: false,
+        signIds: [],
+      },
     ];
     show(<LookPanel run={run({ looks })} pass={pass} action={action} say={voice()} />);
     expect(screen.getByText(/Last time: most of it/)).toBeTruthy();
@@ -106,6 +116,47 @@ describe('looking', () => {
     show(<LookPanel run={run()} pass={pass} action={action} say={say} />);
     await userEvent.click(screen.getByRole('button', { name: 'Gone' }));
     expect(say.send).not.toHaveBeenCalled();
+  });
+});
+
+describe('looking at several', () => {
+  const both = { ...run(), markIds: ['redWine', 'butter'] } as RunView;
+  const plan = { ...both.plan, facts: { ...both.plan.facts, markIds: ['redWine', 'butter'] } };
+  const dry = { ...action, kind: 'finalLook', dwell: null } as Action;
+  it('asks of each, and sends them together once all are told', async () => {
+    const say = voice();
+    show(<LookPanel run={{ ...both, plan }} pass={pass} action={dry} say={say} />);
+    const [wine, butter] = screen.getAllByRole('group').slice(1);
+    if (!wine || !butter) return expect.unreachable();
+    await userEvent.click(within(wine).getByRole('button', { name: 'Half' }));
+    expect(within(wine).getByRole('button', { name: 'Half' }).getAttribute('aria-pressed')).toBe('true');
+    const all = screen.getByRole('button', { name: /Still to tell/ });
+    expect(all.hasAttribute('disabled')).toBe(true);
+    await userEvent.click(within(butter).getByRole('button', { name: 'Cannot tell' }));
+    await userEvent.click(screen.getByRole('button', { name: 'That is what I see' }));
+    expect(say.send).toHaveBeenCalledWith({
+      kind: 'looked',
+      answer: null,
+      leftPct: null,
+      marks: [
+        { markId: 'redWine', leftPct: 50 },
+        { markId: 'butter', leftPct: null },
+      ],
+    });
+  });
+  it('asks only of what is left, by its name', async () => {
+    const say = voice();
+    const gone = { markId: 'butter', leftPct: 0, answer: 'gone' as const };
+    const look = { at: iso(60), rungIndex: 0, of: [0], round: 1, answer: 'moving' as const, leftPct: 50 };
+    const looks = [{ ...look, byMark: [gone], isDry: true, signIds: [] }];
+    show(<LookPanel run={{ ...both, plan, state: state({ looks }) }} pass={pass} action={dry} say={say} />);
+    await userEvent.click(screen.getByRole('button', { name: 'A trace' }));
+    expect(say.send).toHaveBeenCalledWith({
+      kind: 'looked',
+      answer: null,
+      leftPct: null,
+      marks: [{ markId: 'redWine', leftPct: 5 }],
+    });
   });
 });
 
@@ -173,7 +224,17 @@ describe('the clock', () => {
     view.rerender(
       inApp(
         at(65, [
-          { at: iso(62), rungIndex: 0, of: [0], round: 1, answer: 'moving', leftPct: null, signIds: [] },
+          {
+            at: iso(62),
+            rungIndex: 0,
+            of: [0],
+            round: 1,
+            answer: 'moving',
+            leftPct: null,
+            byMark: [],
+            isDry: false,
+            signIds: [],
+          },
         ]),
       ),
     );
@@ -202,8 +263,28 @@ describe('the log', () => {
       <RunLog
         state={state({
           looks: [
-            { at: iso(60), rungIndex: 0, of: [0], round: 1, answer: 'moving', leftPct: 40, signIds: [] },
-            { at: iso(120), rungIndex: 0, of: [0], round: 2, answer: 'gone', leftPct: 0, signIds: [] },
+            {
+              at: iso(60),
+              rungIndex: 0,
+              of: [0],
+              round: 1,
+              answer: 'moving',
+              leftPct: 40,
+              byMark: [],
+              isDry: false,
+              signIds: [],
+            },
+            {
+              at: iso(120),
+              rungIndex: 0,
+              of: [0],
+              round: 2,
+              answer: 'gone',
+              leftPct: 0,
+              byMark: [],
+              isDry: false,
+              signIds: [],
+            },
           ],
           notes: [{ at: iso(90), text: 'changed the water' }],
         })}

@@ -19,7 +19,7 @@ export function runMarkdown(title: string, run: RunView, say: Lexicon): string {
     '',
     '## What was seen',
     '',
-    ...logLines(state).map((line) => `- ${format(new Date(line.at), 'd MMM HH:mm')}: ${line.text}`),
+    ...logLines(state, say).map((line) => `- ${format(new Date(line.at), 'd MMM HH:mm')}: ${line.text}`),
     '',
     HEAT_WORDS[state.heat],
     '',

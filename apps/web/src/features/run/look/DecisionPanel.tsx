@@ -1,6 +1,7 @@
 import { Box, Stack } from '@chakra-ui/react';
 import {
   type Action,
+  levelOf,
   type NextOption,
   nextOptions,
   type Pass,
@@ -11,7 +12,7 @@ import { lazy, Suspense } from 'react';
 import { useLexicon } from '../../../app/useLexicon';
 import { Button } from '../../../components/controls';
 import { Notice } from '../../../components/Notice';
-import { ANSWER_WORDS, adviceWords, choiceWords, wayOutOf } from '../../../components/runWords';
+import { ANSWER_WORDS, adviceWords, choiceWords, LEVEL_WORDS, wayOutOf } from '../../../components/runWords';
 import type { Say } from '../useSay';
 import { wayLine } from './nextOptionView';
 import { stallWords } from './stallWords';
@@ -35,6 +36,8 @@ export function DecisionPanel({ run, pass, action, say }: DecisionPanelProps) {
   const restKinds = pass.steps.slice(run.state.stepIndex).map((one) => one.kind);
   const wayOut = wayOutOf(pass);
   const curve = stallView(run.state);
+  const told = run.state.looks.at(-1)?.byMark ?? [];
+  const isDry = action.kind === 'finalLook';
   const judged = decision.answer !== 'wrong' && curve.points.length > 1;
   return (
     <Stack gap="10px" role="group" aria-label="What next?">
@@ -46,7 +49,17 @@ export function DecisionPanel({ run, pass, action, say }: DecisionPanelProps) {
           {adviceWords(decision.answer, wayOut)}
         </Box>
       </Notice>
-      {judged && <Box fontSize="17px">{stallWords(curve)}</Box>}
+      {told.length > 1 && (
+        <Box as="ul" paddingInlineStart="18px" listStyleType="disc" fontSize="17px">
+          {told.map(({ markId, leftPct, answer }) => (
+            <li key={markId}>
+              {words.name(markId)}: {LEVEL_WORDS[levelOf(leftPct).id].title.toLowerCase()}
+              {answer === 'gone' ? '' : `, ${ANSWER_WORDS[answer].toLowerCase()}`}
+            </li>
+          ))}
+        </Box>
+      )}
+      {judged && told.length < 2 && <Box fontSize="17px">{stallWords(curve)}</Box>}
       {ways.map((way, index) => (
         <Button
           key={way.way}
@@ -60,7 +73,9 @@ export function DecisionPanel({ run, pass, action, say }: DecisionPanelProps) {
         >
           <span>
             {choiceWords(way.way, action, restKinds, wayOut)}
-            {way.way === 'nextRung' && way.methodId ? `: ${words.name(way.methodId)}` : ''}
+            {(way.way === 'nextRung' || (way.way === 'repeat' && isDry)) && way.methodId
+              ? `: ${words.name(way.methodId)}`
+              : ''}
           </span>
           {wayLine(way, run.prices.money) && (
             <Box as="span" fontSize="15px" fontWeight={400}>
@@ -69,7 +84,7 @@ export function DecisionPanel({ run, pass, action, say }: DecisionPanelProps) {
           )}
         </Button>
       ))}
-      {judged && (
+      {judged && told.length < 2 && (
         <Suspense fallback={null}>
           <StallCurve view={curve} />
         </Suspense>
@@ -79,5 +94,5 @@ export function DecisionPanel({ run, pass, action, say }: DecisionPanelProps) {
 }
 
 type ChoiceWay = NextOption & { way: Parameters<typeof choiceWords>[0] };
-const CHOICE_IDS: readonly string[] = ['continue', 'wait', 'repeat', 'nextRung', 'stop'];
+const CHOICE_IDS: readonly string[] = ['continue', 'takeOut', 'wait', 'repeat', 'nextRung', 'stop'];
 const isChoice = (way: NextOption): way is ChoiceWay => CHOICE_IDS.includes(way.way);

@@ -1,0 +1,34 @@
+import { Box, Stack } from '@chakra-ui/react';
+import { effectRange, type RunView } from '@feverfew/contracts';
+import { useNavigate } from 'react-router';
+import { useLexicon } from '../../../app/useLexicon';
+import { Button } from '../../../components/controls';
+import type { Say } from '../useSay';
+
+/** Beside the ways of the plan: something was told wrong, and what buying would add. Both lead to a plan made anew. */
+export function OtherWays({ run, say }: { run: RunView; say: Say }) {
+  const words = useLexicon();
+  const navigate = useNavigate();
+  const { now, ifBought } = run.plan.cupboard;
+  const gains = ifBought !== null && ifBought.methodId !== now?.methodId && ifBought.agentIds.length > 0;
+  return (
+    <Stack gap="8px" role="group" aria-label="Plan anew">
+      {gains && (
+        <Box fontSize="17px">
+          With {ifBought.agentIds.map(words.name).join(' and ')} bought: {words.name(ifBought.methodId)},{' '}
+          {effectRange(ifBought.effect)}.
+        </Box>
+      )}
+      <Button
+        size="tub"
+        disabled={say.pending}
+        onClick={() => {
+          say.send({ kind: 'finished', outcome: 'abandoned', note: '' });
+          void navigate(`/trouble/${run.troubleId}`);
+        }}
+      >
+        {gains ? 'Plan anew: change what was told, or buy' : 'Plan anew: change what was told'}
+      </Button>
+    </Stack>
+  );
+}

@@ -1,0 +1,106 @@
+import { STALL_SHARE } from '@feverfew/knowledge';
+import type { Action } from '../treatment/plan/action.js';
+import type { Plan } from '../treatment/plan/plan.js';
+import { LEVELS } from './level.js';
+import { passOfRung } from './roundOfRung.js';
+import type { LookAnswer, RunEvent } from './runEvent.js';
+import type { Look, MarkLook, RunState } from './runState.js';
+
+/** Nothing is left of it by eye, %. */
+const GONE_PCT = LEVELS[0].high;
+
+/** What a level says beside the one before it, both %. */
+export function answerOf(leftPct: number, before: number): LookAnswer {
+  if (leftPct <= GONE_PCT) return 'gone';
+  return 1 - leftPct / Math.max(before, 1) < STALL_SHARE ? 'stalled' : 'moving';
+}
+
+/** What is left of one trouble, %: as it was last told; 100 where nobody has told. */
+export const leftOf = (looks: readonly Look[], markId: string): number =>
+  looks.flatMap((look) => saidOf(look, markId) ?? []).at(-1)?.leftPct ?? 100;
+
+const isGone = (looks: readonly Look[], markId: string): boolean =>
+  looks.flatMap((look) => saidOf(look, markId) ?? []).at(-1)?.answer === 'gone';
+
+/** Troubles that their last look found gone. */
+export const goneMarks = (looks: readonly Look[], { facts }: Plan): string[] =>
+  facts.markIds.filter((id) => isGone(looks, id));
+
+/** A look that told no trouble by itself speaks of all; what moves without a level is not gone. */
+function saidOf(
+  { byMark, leftPct, answer }: Look,
+  markId: string,
+): (Pick<Look, 'answer'> & { leftPct: number }) | null {
+  if (byMark.length > 0) return byMark.find((one) => one.markId === markId) ?? null;
+  if (leftPct !== null) return { leftPct, answer };
+  return answer === 'moving' || answer === 'stalled' ? { leftPct: 100, answer } : null;
+}
+
+/**
+ * Troubles a look asks of. At a pass: those it is done for, without what was found gone. When dry: all, without what a
+ * dry look found gone, for wet cloth deceives.
+ */
+export function marksToAsk({ looks, rungIndex }: RunState, plan: Plan, action: Action): string[] {
+  const { markIds } = plan.facts;
+  if (markIds.length < 2) return [...markIds];
+  const isDry = action.kind === 'finalLook';
+  const counted = isDry ? looks.filter((look) => look.isDry) : looks;
+  const left = markIds.filter((id) => !isGone(counted, id));
+  const helped = isDry ? [] : (passOfRung(plan, rungIndex)?.helps ?? []);
+  const own = left.filter((id) => helped.includes(id));
+  const asked = own.length > 0 ? own : left;
+  // Where all was gone and is worked on all the same, all of it is asked for.
+  return asked.length > 0 ? asked : [...markIds];
+}
+
+type Looked = Extract<RunEvent, { kind: 'looked' }>;
+
+/**
+ * What a look found of each trouble that was told; empty where one level was told for several, of which nobody can say
+ * which it is of.
+ */
+export function markLooks(
+  { marks, answer, leftPct }: Looked,
+  looks: readonly Look[],
+  plan: Plan,
+): MarkLook[] {
+  const { markIds } = plan.facts;
+  const one = answer === 'gone' ? (leftPct ?? 0) : leftPct;
+  const told =
+    marks ??
+    (markIds.length === 1 || answer === 'gone' ? markIds.map((markId) => ({ markId, leftPct: one })) : []);
+  return told.flatMap((mark) =>
+    mark.leftPct === null
+      ? []
+      : [
+          {
+            markId: mark.markId,
+            leftPct: mark.leftPct,
+            answer: answer === 'gone' ? answer : answerOf(mark.leftPct, leftOf(looks, mark.markId)),
+          },
+        ],
+  );
+}
+
+/** Of several answers the one that decides how to go on: what still moves, then what has stalled, then what nobody can tell. */
+const DECIDES: readonly LookAnswer[] = ['wrong', 'moving', 'stalled', 'unsure', 'gone'];
+
+/** @returns null where nothing was told at all */
+export function answerOfMarks(
+  given: NonNullable<Looked['marks']>,
+  found: readonly MarkLook[],
+): LookAnswer | null {
+  const answers = [
+    ...found.map(({ answer }) => answer),
+    ...(given.some(({ leftPct }) => leftPct === null) ? (['unsure'] as const) : []),
+  ];
+  return DECIDES.find((answer) => answers.includes(answer)) ?? null;
+}
+
+/** What is left of all of them together, each counting alike, whole %. */
+export function leftOfAll(looks: readonly Look[], found: readonly MarkLook[], { facts }: Plan): number {
+  const left = facts.markIds.map(
+    (id) => found.find(({ markId }) => markId === id)?.leftPct ?? leftOf(looks, id),
+  );
+  return Math.round(left.reduce((sum, one) => sum + one, 0) / Math.max(1, left.length));
+}
