@@ -62,7 +62,7 @@ const ROOMS = {
   safety: ['quantity', 'finding', 'lookup'],
 
   cost: ['quantity', 'treatment/plan'],
-  run: ['quantity', 'household', 'effect', 'evidence', 'treatment/plan', 'cost'],
+  run: ['quantity', 'lookup', 'household', 'effect', 'trouble', 'evidence', 'treatment/plan', 'cost'],
   wear: ['quantity', 'lookup', 'treatment/plan', 'run'],
   log: ['lookup', 'trouble', 'evidence', 'treatment/plan', 'run', 'wear'],
   learned: ['finding', 'household', 'trouble', 'evidence', 'treatment/plan', 'treatment'],

@@ -105,6 +105,7 @@ export {
   MOST_MARKS,
   MOST_POURS,
   marksToAsk,
+  mayChangeCourse,
   maySkip,
   mgLToHardness,
   mLToVolume,

@@ -2,10 +2,12 @@ import {
   ACTION_KINDS,
   CHOICES,
   type Clash,
+  type CourseChange,
   DANGER_CODES,
   EXTEND_MIN,
   LOOK_ANSWERS,
   type NextAction,
+  type OtherCourse,
   OUTCOMES,
   OVERRUNS,
   type RunEvent,
@@ -15,6 +17,7 @@ import { Id } from '@feverfew/knowledge';
 import { z } from 'zod';
 import { PricesShape } from './household.js';
 import { PlanShape } from './plan.js';
+import { Effect, Range3 } from './planParts.js';
 
 export const NewRun = z
   .strictObject({
@@ -233,6 +236,31 @@ export type RunEntry = z.infer<typeof RunEntry>;
 /** One under way: what is in which vessel, and what wants a hand. */
 export const RunningEntry = RunEntry.extend({ hand: NextActionShape }).meta({ id: 'RunningSummary' });
 export type RunningEntry = z.infer<typeof RunningEntry>;
+
+/** On the way: the pass at hand done otherwise, or in another vessel. */
+export const ChangeCourse = z
+  .union([z.strictObject({ instead: Id }), z.strictObject({ vesselId: z.string().min(1).max(60) })])
+  .meta({ id: 'ChangeCourse' }) satisfies z.ZodType<CourseChange>;
+export type ChangeCourse = z.infer<typeof ChangeCourse>;
+
+/** What the pass at hand may be changed to. */
+export const OtherCourseShape = z
+  .strictObject({
+    ways: z
+      .array(
+        z.strictObject({
+          methodId: Id,
+          gone: Effect,
+          handsOnMin: z.number(),
+          minutes: Range3,
+          missingAgentIds: z.array(Id).readonly(),
+        }),
+      )
+      .readonly(),
+    vessels: z.array(z.strictObject({ vesselId: z.string(), name: z.string() })).readonly(),
+  })
+  .meta({ id: 'OtherCourse' }) satisfies z.ZodType<OtherCourse>;
+export type OtherCourseView = z.infer<typeof OtherCourseShape>;
 
 /** Asked before a start: what else would want the same vessel or machine. */
 export const AskClashes = z

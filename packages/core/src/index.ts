@@ -53,6 +53,14 @@ export { celsiusToFahrenheit, fahrenheitToCelsius } from './quantity/celsiusToFa
 export { DOMAIN_ERROR_CODES, DomainError, type DomainErrorCode } from './quantity/domainError.js';
 export type { PHRange } from './quantity/pHRange.js';
 export { gToMass, MASS_UNITS, mLToVolume, VOLUME_UNITS } from './quantity/units.js';
+export {
+  type CourseChange,
+  choicesWith,
+  graftPlan,
+  mayChangeCourse,
+  type OtherCourse,
+  otherCourse,
+} from './run/changeCourse.js';
 export { type Clash, clashesOf, type RunAtWork } from './run/clashesOf.js';
 export { heatEndangersPeople } from './run/heatEndangersPeople.js';
 export { holdsTheRecipe } from './run/holdsTheRecipe.js';
@@ -98,6 +106,7 @@ export { TRIAL_PLACES, type TrialEvent, type TrialSetup, type TrialState } from 
 export { commonDwellMin, MOST_ARMS, trialFaults } from './trial/trialFaults.js';
 export { trialVerdict } from './trial/trialVerdict.js';
 export { usesOfTrial } from './trial/usesOfTrial.js';
+export type { Choices } from './trouble/choices.js';
 export { SIZE_WORDS, type SidesCm, type Size, type SizeWord, sidesOf } from './trouble/size.js';
 export {
   type DoneMethod,

@@ -33,9 +33,14 @@ export class PlansService {
   /** A plan for these facts in this household, not kept. */
   async preview(facts: TroubleFacts, root = ''): Promise<Plan> {
     requireKnownFacts(facts, this.knowledge, root);
+    return (await this.planner())(facts);
+  }
+
+  /** Plans in this household as it is now. */
+  async planner(): Promise<(facts: TroubleFacts) => Plan> {
     const { household } = await this.household.read();
     const [evidence, occupancy] = await Promise.all([this.evidence.read(), this.occupancy.read()]);
-    return planTreatment(facts, household, this.knowledge, evidence, occupancy);
+    return (facts) => planTreatment(facts, household, this.knowledge, evidence, occupancy);
   }
 
   /** @throws DomainError unknownReference when there is no such dispute */

@@ -15,6 +15,7 @@ const PROBLEMS: Readonly<Record<DomainErrorCode, { readonly status: number; read
   trialRefused: { status: 409, title: 'That would not be a fair trial' },
   pictureRefused: { status: 400, title: 'That picture is not kept' },
   runRefused: { status: 409, title: 'That does not fit where the run stands' },
+  courseRefused: { status: 409, title: 'Not that way from here' },
   // A device tries again by itself.
   busy: { status: 503, title: 'Somebody else is writing to it' },
   noLadder: { status: 409, title: 'Nothing to carry out' },

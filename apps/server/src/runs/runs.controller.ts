@@ -1,14 +1,28 @@
-import { AskClashes, ClashShape, NewRun, NewRunEvent, Run, type RunView } from '@feverfew/contracts';
+import {
+  AskClashes,
+  ChangeCourse,
+  ClashShape,
+  NewRun,
+  NewRunEvent,
+  OtherCourseShape,
+  type OtherCourseView,
+  Run,
+  type RunView,
+} from '@feverfew/contracts';
 import type { Clash } from '@feverfew/core';
-import { Body, Controller, Get, HttpCode, Inject, Param, ParseUUIDPipe, Post } from '@nestjs/common';
+import { Body, Controller, Get, HttpCode, Inject, Param, ParseUUIDPipe, Post, Put } from '@nestjs/common';
 import { ApiCreatedResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { z } from 'zod';
+import { CourseService } from './course.service.js';
 import { RunsService } from './runs.service.js';
 
 @ApiTags('runs')
 @Controller('runs')
 export class RunsController {
-  constructor(@Inject(RunsService) private readonly service: RunsService) {}
+  constructor(
+    @Inject(RunsService) private readonly service: RunsService,
+    @Inject(CourseService) private readonly course: CourseService,
+  ) {}
 
   @Post()
   @ApiCreatedResponse({ standardSchema: Run })
@@ -28,6 +42,22 @@ export class RunsController {
   @ApiOkResponse({ standardSchema: Run })
   read(@Param('id', ParseUUIDPipe) id: string): Promise<RunView> {
     return this.service.read(id);
+  }
+
+  /** What the step at hand could be instead. */
+  @Get(':id/course')
+  @ApiOkResponse({ standardSchema: OtherCourseShape })
+  otherCourse(@Param('id', ParseUUIDPipe) id: string): Promise<OtherCourseView> {
+    return this.course.other(id);
+  }
+
+  @Put(':id/course')
+  @ApiOkResponse({ standardSchema: Run })
+  changeCourse(
+    @Param('id', ParseUUIDPipe) id: string,
+    @Body({ schema: ChangeCourse }) body: ChangeCourse,
+  ): Promise<RunView> {
+    return this.course.change(id, body);
   }
 
   @Post(':id/events')

@@ -2,6 +2,7 @@ import { Module } from '@nestjs/common';
 import { HouseholdModule } from '../household/household.module.js';
 import { MixesModule } from '../mixes/mixes.module.js';
 import { PlansModule } from '../plans/plans.module.js';
+import { CourseService } from './course.service.js';
 import { PhotosController } from './photos.controller.js';
 import { PhotosRepository } from './photos.repository.js';
 import { PhotosService } from './photos.service.js';
@@ -12,7 +13,7 @@ import { RunsService } from './runs.service.js';
 @Module({
   imports: [PlansModule, MixesModule, HouseholdModule],
   controllers: [RunsController, PhotosController],
-  providers: [RunsService, RunsRepository, PhotosService, PhotosRepository],
+  providers: [RunsService, CourseService, RunsRepository, PhotosService, PhotosRepository],
   exports: [RunsService],
 })
 export class RunsModule {}

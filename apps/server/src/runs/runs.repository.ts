@@ -1,4 +1,4 @@
-import { type Plan, RUN_SUMMARY_VERSION, type RunEvent, type RunSummary } from '@feverfew/core';
+import { type Choices, type Plan, RUN_SUMMARY_VERSION, type RunEvent, type RunSummary } from '@feverfew/core';
 import { Inject, Injectable } from '@nestjs/common';
 import { and, asc, desc, eq, inArray, ne, type SQL, sql } from 'drizzle-orm';
 import { DATABASE } from '../database/database.module.js';
@@ -48,6 +48,13 @@ export interface BegunRun {
     readonly summary: RunSummary;
   };
   readonly first: typeof runEvents.$inferInsert;
+}
+
+interface ChangedPlan {
+  readonly plan: typeof plans.$inferInsert;
+  readonly choices: Choices;
+  readonly summary: RunSummary;
+  readonly event: typeof runEvents.$inferInsert;
 }
 
 /** Run and first event; false when there is a run of that id already. */
@@ -145,6 +152,31 @@ export class RunsRepository {
         .returning({ id: runEvents.id });
       if (inserted.length === 0) return false;
       await tx.update(runs).set(columnsOf(summary)).where(eq(runs.id, row.runId));
+      return true;
+    });
+  }
+
+  /** A fresh plan for a run, the choices it was made with, and what is noted of it: all of it, or nothing. */
+  async changePlan({ plan, choices, summary, event }: ChangedPlan): Promise<boolean> {
+    return this.db.transaction(async (tx) => {
+      const inserted = await tx
+        .insert(runEvents)
+        .values(event)
+        .onConflictDoNothing()
+        .returning({ id: runEvents.id });
+      if (inserted.length === 0) return false;
+      await tx.insert(plans).values(plan);
+      const own = eq(troubles.id, plan.troubleId);
+      const [told] = await tx.select({ facts: troubles.facts }).from(troubles).where(own);
+      if (told)
+        await tx
+          .update(troubles)
+          .set({ facts: { ...told.facts, choices } })
+          .where(own);
+      await tx
+        .update(runs)
+        .set({ ...columnsOf(summary), planId: plan.id })
+        .where(eq(runs.id, event.runId));
       return true;
     });
   }

@@ -201,7 +201,7 @@ export class RunsService implements OnModuleInit {
     return doneMethods(runs.map(({ summary }) => summary));
   }
 
-  private summarise(
+  summarise(
     { id, plan }: { id: string; plan: Plan },
     events: readonly RunEvent[],
     state: RunState,

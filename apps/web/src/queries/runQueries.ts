@@ -1,4 +1,12 @@
-import type { AskClashes, Clash, NewPhoto, RunView, StartTrouble } from '@feverfew/contracts';
+import type {
+  AskClashes,
+  ChangeCourse,
+  Clash,
+  NewPhoto,
+  OtherCourseView,
+  RunView,
+  StartTrouble,
+} from '@feverfew/contracts';
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { request } from '../app/api';
 import { useSaved } from './queryClient';
@@ -25,6 +33,23 @@ export const useClashes = (asked: AskClashes | null) =>
     enabled: asked !== null,
     placeholderData: keepPreviousData,
   });
+
+/** What the step at hand could be instead. */
+export const useOtherCourse = (runId: string, planId: string) =>
+  useQuery({
+    queryKey: ['runs', runId, 'course', planId],
+    queryFn: ({ signal }) => request<OtherCourseView>('GET', `/runs/${runId}/course`, undefined, signal),
+    // What else would do hangs on where the run stands.
+    gcTime: 0,
+  });
+
+export function useChangeCourse(runId: string) {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (body: ChangeCourse) => request<RunView>('PUT', `/runs/${runId}/course`, body),
+    onSuccess: (run) => client.setQueryData(['runs', runId], run),
+  });
+}
 
 export function useKeepPhoto(runId: string) {
   const client = useQueryClient();

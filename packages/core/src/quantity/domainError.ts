@@ -9,6 +9,7 @@ export const DOMAIN_ERROR_CODES = [
   'trialRefused',
   'pictureRefused',
   'runRefused',
+  'courseRefused',
   'busy',
   'noLadder',
   'planRefused',

@@ -1,9 +1,10 @@
 import { Box, Dialog, Flex, Portal, Stack } from '@chakra-ui/react';
-import { currentAction, maySkip, type RunView, turnsOf } from '@feverfew/contracts';
+import { currentAction, mayChangeCourse, maySkip, type RunView, turnsOf } from '@feverfew/contracts';
 import { useState } from 'react';
 import { Button, TextArea } from '../../components/controls';
 import { Notice } from '../../components/Notice';
 import { TAP_WORDS } from '../../components/runWords';
+import { OtherCourse } from './OtherCourse';
 import type { Say } from './useSay';
 
 /** Undo, redo, leave out, note, break off; and what went wrong with the last tap. */
@@ -43,6 +44,7 @@ export function RunFooter({ run, say }: { run: RunView; say: Say }) {
             Leave this step out
           </Button>
         )}
+        {say.waiting === 0 && mayChangeCourse(run.state, run.plan) && <OtherCourse run={run} />}
         <NoteDialog say={say} />
         {active && (
           <Button

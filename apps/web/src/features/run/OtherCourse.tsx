@@ -1,0 +1,79 @@
+import { Box, Dialog, Portal, Stack } from '@chakra-ui/react';
+import { type ChangeCourse, durationWords, effectRange, type RunView } from '@feverfew/contracts';
+import { useState } from 'react';
+import { useLexicon } from '../../app/useLexicon';
+import { Button } from '../../components/controls';
+import { Notice } from '../../components/Notice';
+import { Loading } from '../../components/States';
+import { useChangeCourse, useOtherCourse } from '../../queries/runQueries';
+
+/** The step at hand done with something else, or in another vessel, before anything of it is on the piece. */
+export function OtherCourse({ run }: { run: RunView }) {
+  const [open, setOpen] = useState(false);
+  return (
+    <Dialog.Root open={open} onOpenChange={(details) => setOpen(details.open)} lazyMount unmountOnExit>
+      <Dialog.Trigger asChild>
+        <Button>Use something else</Button>
+      </Dialog.Trigger>
+      <Portal>
+        <Dialog.Backdrop />
+        <Dialog.Positioner>
+          <Dialog.Content>
+            <Dialog.Title>What instead?</Dialog.Title>
+            <Ways run={run} onDone={() => setOpen(false)} />
+            <Dialog.Footer>
+              <Dialog.CloseTrigger asChild>
+                <Button>Cancel</Button>
+              </Dialog.CloseTrigger>
+            </Dialog.Footer>
+          </Dialog.Content>
+        </Dialog.Positioner>
+      </Portal>
+    </Dialog.Root>
+  );
+}
+
+function Ways({ run, onDone }: { run: RunView; onDone: () => void }) {
+  const words = useLexicon();
+  const other = useOtherCourse(run.id, run.planId);
+  const change = useChangeCourse(run.id);
+  if (other.isPending) return <Loading what="what else would do" />;
+  const { ways, vessels } = other.data ?? { ways: [], vessels: [] };
+  const problem = change.error ?? other.error;
+  const take = (asked: ChangeCourse) => change.mutate(asked, { onSuccess: onDone });
+  return (
+    <Stack gap="10px">
+      {problem && (
+        <Notice kind="warning" word="Not like that">
+          {problem.message}
+        </Notice>
+      )}
+      {!other.error && ways.length + vessels.length === 0 && (
+        <Box fontSize="18px">Nothing else does here what this step does. Leave it out, or go on.</Box>
+      )}
+      {ways.map(({ methodId, gone, handsOnMin, minutes, missingAgentIds }) => (
+        <Button
+          key={methodId}
+          size="tub"
+          flexDirection="column"
+          gap="2px"
+          paddingBlock="8px"
+          disabled={change.isPending}
+          onClick={() => take({ instead: methodId })}
+        >
+          <span>{words.name(methodId)}</span>
+          <Box as="span" fontSize="15px" fontWeight={400}>
+            {effectRange(gone)} gone after it · {Math.round(handsOnMin)} min hands on,{' '}
+            {durationWords(minutes.low, minutes.high)} in all
+            {missingAgentIds.length > 0 && ` · to buy: ${missingAgentIds.map(words.name).join(', ')}`}
+          </Box>
+        </Button>
+      ))}
+      {vessels.map(({ vesselId, name }) => (
+        <Button key={vesselId} size="tub" disabled={change.isPending} onClick={() => take({ vesselId })}>
+          The same in the {name}
+        </Button>
+      ))}
+    </Stack>
+  );
+}
