@@ -65,8 +65,8 @@ const ROOMS = {
   run: ['quantity', 'lookup', 'household', 'effect', 'trouble', 'evidence', 'treatment/plan', 'cost'],
   wear: ['quantity', 'lookup', 'treatment/plan', 'run'],
   log: ['lookup', 'trouble', 'evidence', 'treatment/plan', 'run', 'wear'],
-  learned: ['finding', 'household', 'trouble', 'evidence', 'treatment/plan', 'treatment'],
   trial: ['quantity', 'lookup', 'trouble', 'evidence', 'treatment/plan'],
+  learned: ['finding', 'household', 'trouble', 'evidence', 'treatment/plan', 'treatment', 'trial'],
 
   words: ['quantity', 'textile', 'finding', 'effect', 'treatment/plan', 'whatIf', 'run', 'trial', 'safety'],
   proof: ['textile', 'household', 'trouble', 'treatment', 'safety'],

@@ -37,7 +37,9 @@ export type NewTrialEvent = z.infer<typeof NewTrialEvent>;
 export const TrialSetupShape = z
   .strictObject({
     place: z.enum(TRIAL_PLACES),
-    arms: z.array(z.strictObject({ methodId: Id, where: z.string() })).readonly(),
+    arms: z
+      .array(z.strictObject({ methodId: Id, passId: z.string().nullable().optional(), where: z.string() }))
+      .readonly(),
     dwellMin: z.number(),
     lookOrder: z.array(z.number().int()).readonly(),
   })

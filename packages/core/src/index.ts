@@ -103,7 +103,7 @@ export { type AtOnce, LOOK_WAYS, PHASES, type Round, type RoundPass } from './tr
 export { planTreatment } from './treatment/planTreatment.js';
 export { nextToLook, replayTrial } from './trial/replayTrial.js';
 export { TRIAL_PLACES, type TrialEvent, type TrialSetup, type TrialState } from './trial/trial.js';
-export { commonDwellMin, MOST_ARMS, trialFaults } from './trial/trialFaults.js';
+export { armPass, commonDwellMin, MOST_ARMS, trialFaults, trialPasses } from './trial/trialFaults.js';
 export { trialVerdict } from './trial/trialVerdict.js';
 export { usesOfTrial } from './trial/usesOfTrial.js';
 export type { Choices } from './trouble/choices.js';

@@ -1,15 +1,16 @@
 import { randomInt } from 'node:crypto';
 import type { NewTrial, NewTrialEvent, Today, TrialView } from '@feverfew/contracts';
 import {
+  armPass,
   commonDwellMin,
   DomainError,
   nextToLook,
-  type Pass,
   replayTrial,
   type TrialSetup,
   type TrialState,
   trialFaults,
   trialFaultWords,
+  trialPasses,
   trialRefusalWords,
   trialVerdict,
 } from '@feverfew/core';
@@ -44,7 +45,7 @@ export class TrialsService {
   ) {}
 
   /**
-   * Sets up a trial of ways on the trouble's ladder. @throws DomainError trialRefused when it would not be fair, or
+   * Sets up a trial of passes of the trouble's plan. @throws DomainError trialRefused when it would not be fair, or
    * not safe
    */
   async start(asked: NewTrial, draw: (below: number) => number = randomInt): Promise<TrialView> {
@@ -53,11 +54,12 @@ export class TrialsService {
     const faults = trialFaults(plan, asked.methodIds, asked.place, this.knowledge);
     const [fault] = faults;
     if (fault) throw new DomainError('trialRefused', { message: trialFaultWords(fault) });
-    const passes = passesOf(plan, asked.methodIds);
+    const passes = trialPasses(plan).filter(({ methodId }) => asked.methodIds.includes(methodId));
     const setup: TrialSetup = {
       place: asked.place,
       arms: shuffled(asked.methodIds, draw).map((methodId, index) => ({
         methodId,
+        passId: passes.find((pass) => pass.methodId === methodId)?.passId ?? null,
         where: PLACES[asked.place][index] ?? `place ${index + 1}`,
       })),
       dwellMin: commonDwellMin(passes) ?? 0,
@@ -122,7 +124,7 @@ export class TrialsService {
         return stateOf(other).leftPct[arm] ?? [];
       }),
     );
-    const effects = passesOf({ ladder: trial.ladder }, methodIds).map((pass) => pass.effect);
+    const effects = trial.setup.arms.flatMap((arm) => armPass(trial.ladder, arm)?.effect ?? []);
     return { ...mutable(trialVerdict(effects, left)), trials: alike.length };
   }
 
@@ -137,9 +139,6 @@ const mutable = ({ chanceBest, ...rest }: ReturnType<typeof trialVerdict>) => ({
   ...rest,
   chanceBest: [...chanceBest],
 });
-
-const passesOf = ({ ladder }: { ladder: readonly Pass[] }, methodIds: readonly string[]): Pass[] =>
-  methodIds.flatMap((id) => ladder.find((pass) => pass.methodId === id) ?? []);
 
 function stateOf({ id, setup, events }: StoredTrial): TrialState {
   const replayed = replayTrial(setup, events);

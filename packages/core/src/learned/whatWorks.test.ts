@@ -2,7 +2,10 @@ import { expect, it } from 'vitest';
 import { gatherEvidence, type UseCase } from '../evidence/evidence.js';
 import { fibreFamilyOf } from '../evidence/fibreFamilyOf.js';
 import { mainComponentOf } from '../evidence/mainComponentOf.js';
-import { household, knowledge, stiffTowels } from '../test/fixtures.js';
+import { household, knowledge, label, piece, stiffTowels, trouble } from '../test/fixtures.js';
+import { planTreatment } from '../treatment/planTreatment.js';
+import { TRIAL_PLACES } from '../trial/trial.js';
+import { trialFaults } from '../trial/trialFaults.js';
 import { whatWorks } from './whatWorks.js';
 
 const facts = stiffTowels;
@@ -57,8 +60,16 @@ it('says which ladder moved, from where to where, and why', () => {
   expect(learned().moves).toEqual([]);
 });
 
-it('would next find out about neighbours with even odds on a trouble that comes often', () => {
-  const { nextTrial } = learned();
-  expect(nextTrial?.troubles).toBe(2);
+it('would next find out about two fair passes with even odds on a trouble that comes often', () => {
+  const shirt = piece('shirt', { cotton: 100 }, { colour: 'white', label: label(40) });
+  const pen = trouble('ballpoint', shirt);
+  const given = [pen, pen, facts, facts].map((told, index) => ({ id: `${index}`, facts: told }));
+  const { nextTrial } = whatWorks(given, gatherEvidence([]), household, knowledge);
+  expect(nextTrial).toMatchObject({ troubleId: '0', markId: 'ballpoint', troubles: 2 });
   expect(Math.abs((nextTrial?.chanceFirst ?? 0) - 0.5)).toBeLessThan(0.5);
+  const plan = planTreatment(pen, household, knowledge);
+  const fair = TRIAL_PLACES.map((place) => trialFaults(plan, nextTrial?.methodIds ?? [], place, knowledge));
+  expect(fair).toContainEqual([]);
+  // Two soaks whose times do not meet are no trial, however often the trouble comes.
+  expect(learned().nextTrial).toBeNull();
 });

@@ -8,6 +8,8 @@ import type { Finding } from '../finding/finding.js';
 import type { Household } from '../household/household.js';
 import type { Plan } from '../treatment/plan/plan.js';
 import { planTreatment } from '../treatment/planTreatment.js';
+import { TRIAL_PLACES } from '../trial/trial.js';
+import { trialFaults, trialPasses } from '../trial/trialFaults.js';
 import type { TroubleFacts } from '../trouble/troubleFacts.js';
 
 /** A trouble as it was told, to plan again with and without the log. */
@@ -81,7 +83,7 @@ export function whatWorks(
       .flatMap((entry) => rowsOf(entry, evidence, knowledge))
       .sort((a, b) => b.posterior.weight - a.posterior.weight),
     moves: planned.flatMap(movesOf),
-    nextTrial: nextTrialOf(planned),
+    nextTrial: nextTrialOf(planned, knowledge),
   };
 }
 
@@ -168,26 +170,32 @@ function reasonOf(methodId: string, { candidates, ladder }: Plan): Finding | nul
 }
 
 /**
- * Most worth finding out: neighbours on a ladder with even odds, on a trouble that comes often.
- * Worth = how often × how even (0 when certain, 1 at one in two).
+ * Most worth finding out: two passes that both take the trouble out, bear one clock and are allowed side by side, with
+ * even odds, on a trouble that comes often. Worth = how often × how even (0 when certain, 1 at one in two).
  */
-function nextTrialOf(planned: readonly Planned[]): NextTrial | null {
+function nextTrialOf(planned: readonly Planned[], knowledge: Knowledge): NextTrial | null {
   const worth = ({ troubles, chanceFirst }: NextTrial) => troubles * (1 - Math.abs(2 * chanceFirst - 1));
   return planned
-    .flatMap(({ trouble, troubles, withLog }) =>
-      withLog.ladder.slice(1).flatMap((second, index): NextTrial[] => {
-        const first = withLog.ladder[index];
-        if (!first || first.missingAgentIds.length + second.missingAgentIds.length > 0) return [];
-        return [
-          {
-            troubleId: trouble.id,
-            markId: trouble.facts.markIds[0] ?? '',
-            methodIds: [first.methodId, second.methodId],
-            troubles,
-            chanceFirst: chanceAbove(betaOfRange(first.effect), betaOfRange(second.effect)),
-          },
-        ];
-      }),
-    )
+    .flatMap(({ trouble, troubles, withLog }) => {
+      const passes = trialPasses(withLog).filter(({ missingAgentIds }) => missingAgentIds.length === 0);
+      return passes.flatMap((first, index) =>
+        passes.slice(index + 1).flatMap((second): NextTrial[] => {
+          const methodIds = [first.methodId, second.methodId] as const;
+          const isFair = TRIAL_PLACES.some(
+            (place) => trialFaults(withLog, methodIds, place, knowledge).length === 0,
+          );
+          if (!isFair) return [];
+          return [
+            {
+              troubleId: trouble.id,
+              markId: trouble.facts.markIds[0] ?? '',
+              methodIds,
+              troubles,
+              chanceFirst: chanceAbove(betaOfRange(first.effect), betaOfRange(second.effect)),
+            },
+          ];
+        }),
+      );
+    })
     .reduce<NextTrial | null>((best, trial) => (best && worth(best) >= worth(trial) ? best : trial), null);
 }

@@ -4,7 +4,7 @@ import { cases, household, knowledge } from '../test/fixtures.js';
 import { planTreatment } from '../treatment/planTreatment.js';
 import { nextToLook, replayTrial } from './replayTrial.js';
 import type { TrialEvent, TrialSetup } from './trial.js';
-import { commonDwellMin, trialFaults } from './trialFaults.js';
+import { commonDwellMin, trialFaults, trialPasses } from './trialFaults.js';
 import { trialVerdict } from './trialVerdict.js';
 
 const setup: TrialSetup = {
@@ -74,14 +74,46 @@ describe('what makes a trial unfair or unsafe', () => {
     expect(faults(['oxygenSoak', 'oxygenSoak'])).toEqual(['sameTwice']);
     expect(faults(['oxygenSoak', 'petrolSpot'])).toEqual(['notOnLadder']);
   });
-  it('is a bath on parts of one piece, and times that do not meet', () => {
-    expect(faults(['hotDetergentWash', 'oxygenSoak'], 'zones')).toContain('notOnZones');
-    const [wash, soak] = ['hotDetergentWash', 'oxygenSoak'].flatMap(
-      (id) => plan.ladder.find((pass) => pass.methodId === id) ?? [],
+  it('is what only prepares, and the wash that ends a round', () => {
+    expect(plan.rounds.flatMap(({ passes }) => passes).map(({ methodId }) => methodId)).toContain(
+      'hotDetergentWash',
     );
-    expect(wash && soak && commonDwellMin([wash, soak])).toBeNull();
-    expect(faults(['hotDetergentWash', 'oxygenSoak'])).toContain('noCommonTime');
-    expect(soak && commonDwellMin([soak, soak])).toBeGreaterThan(0);
+    expect(faults(['hotDetergentWash', 'oxygenSoak'])).toEqual(['prepares']);
+    expect(trialPasses(plan).map(({ methodId }) => methodId)).not.toContain('hotDetergentWash');
+    // Each way once, however many rounds it stands in; of plans of before there were rounds, every one.
+    for (const facts of Object.values(cases)) {
+      const made = planTreatment(facts, household, knowledge);
+      const ids = trialPasses(made).map(({ methodId }) => methodId);
+      expect(new Set(ids).size).toBe(ids.length);
+      const before = { rounds: [], ladder: made.ladder.map((pass) => ({ ...pass, passId: null })) };
+      expect(new Set(trialPasses(before).map((pass) => pass.methodId))).toEqual(
+        new Set(made.ladder.map((pass) => pass.methodId)),
+      );
+    }
+  });
+  it('is a bath on parts of one piece, and times that do not meet', () => {
+    const [soak] = trialPasses(plan).filter(({ methodId }) => methodId === 'oxygenSoak');
+    if (!soak) return expect.unreachable();
+    const spot = { ...soak, methodId: 'detergentSpot', passId: 'r1p0' };
+    const first = plan.rounds[0] ?? expect.unreachable();
+    const work = first.passes.find(({ methodId }) => methodId === 'oxygenSoak') ?? expect.unreachable();
+    const dwelling = (maxMin: number) =>
+      spot.steps.map((step) =>
+        step.dwell ? { ...step, dwell: { ...step.dwell, minMin: 1, maxMin } } : step,
+      );
+    const withSpot = (maxMin: number) => ({
+      ...plan,
+      rounds: [{ ...first, passes: [{ ...work, id: 'r1p0', methodId: 'detergentSpot' }, ...first.passes] }],
+      ladder: [{ ...spot, steps: dwelling(maxMin) }, ...plan.ladder],
+    });
+    const of = (maxMin: number, place: 'zones' | 'pieces') =>
+      trialFaults(withSpot(maxMin), ['detergentSpot', 'oxygenSoak'], place, knowledge).map(
+        ({ code }) => code,
+      );
+    expect(of(5, 'pieces')).toEqual(['noCommonTime']);
+    expect(of(5, 'zones')).toEqual(['noCommonTime', 'notOnZones']);
+    expect(of(2000, 'pieces')).toEqual([]);
+    expect(commonDwellMin([soak, soak])).toBeGreaterThan(0);
   });
   it('is two products side by side that may not meet', () => {
     const spots = planTreatment(

@@ -1,11 +1,17 @@
 export const TRIAL_PLACES = ['zones', 'pieces'] as const;
 export type TrialPlace = (typeof TRIAL_PLACES)[number];
 
-/** Two or three methods side by side, alike in everything else. */
+export interface TrialArm {
+  readonly methodId: string;
+  readonly passId?: string | null | undefined;
+  readonly where: string;
+}
+
+/** Two or three passes side by side, alike in everything else. */
 export interface TrialSetup {
   readonly place: TrialPlace;
-  /** One per method: the method and where it goes. */
-  readonly arms: readonly { readonly methodId: string; readonly where: string }[];
+  /** One per pass: its method, the pass of the plan (none in trials of before there were rounds), and where it goes. */
+  readonly arms: readonly TrialArm[];
   /** Same for all, min. */
   readonly dwellMin: number;
   /** Order in which the arms are looked at, by their index; the looker is told places only. */

@@ -2,14 +2,43 @@ import type { Knowledge } from '@feverfew/knowledge';
 import { indexKnowledge } from '../lookup/knowledgeIndex.js';
 import type { Pass } from '../treatment/plan/pass.js';
 import type { Plan } from '../treatment/plan/plan.js';
-import type { TrialPlace } from './trial.js';
+import type { TrialArm, TrialPlace } from './trial.js';
 
 /** Why two methods cannot be tried fairly side by side. */
 export type TrialFault =
-  | { readonly code: 'tooFew' | 'tooMany' | 'sameTwice' | 'notOnLadder' | 'noCommonTime' | 'notOnZones' }
+  | {
+      readonly code:
+        | 'tooFew'
+        | 'tooMany'
+        | 'sameTwice'
+        | 'notOnLadder'
+        | 'prepares'
+        | 'noCommonTime'
+        | 'notOnZones';
+    }
   | { readonly code: 'mustNotMeet'; readonly pairId: string };
 
 export const MOST_ARMS = 3;
+
+/**
+ * Passes of a plan that can be tried against each other: those that take something out by themselves, each way once. What
+ * only prepares, and the wash that ends a round, are for all arms alike. Plans of before there were rounds: every rung.
+ */
+export function trialPasses({ ladder, rounds }: Pick<Plan, 'ladder' | 'rounds'>): Pass[] {
+  const passes = rounds.flatMap((round) => round.passes);
+  const seen = new Set<string>();
+  return ladder.filter(({ methodId, passId }) => {
+    const pass = passes.find(({ id }) => id === passId);
+    const works = passes.length === 0 || (pass && !pass.prepares && pass.phase !== 'wash');
+    return works && !seen.has(methodId) && seen.add(methodId);
+  });
+}
+
+/** The pass an arm of a trial is. */
+export const armPass = <P extends Pick<Pass, 'methodId' | 'passId'>>(
+  ladder: readonly P[],
+  { methodId, passId }: TrialArm,
+): P | undefined => ladder.find((pass) => (passId ? pass.passId === passId : pass.methodId === methodId));
 
 /**
  * The wait all of them share: the longest of the shortest, within the shortest of the longest; null when there is
@@ -33,8 +62,10 @@ export function trialFaults(
   if (methodIds.length < 2) return [{ code: 'tooFew' }];
   if (methodIds.length > MOST_ARMS) return [{ code: 'tooMany' }];
   if (new Set(methodIds).size < methodIds.length) return [{ code: 'sameTwice' }];
-  const passes = methodIds.flatMap((id) => plan.ladder.find((pass) => pass.methodId === id) ?? []);
-  if (passes.length < methodIds.length) return [{ code: 'notOnLadder' }];
+  if (methodIds.some((id) => plan.ladder.every((pass) => pass.methodId !== id)))
+    return [{ code: 'notOnLadder' }];
+  const passes = trialPasses(plan).filter(({ methodId }) => methodIds.includes(methodId));
+  if (passes.length < methodIds.length) return [{ code: 'prepares' }];
   const index = indexKnowledge(knowledge);
   const methods = methodIds.flatMap((id) => index.methods.get(id) ?? []);
   const faults: TrialFault[] = [];

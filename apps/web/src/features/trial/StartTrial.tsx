@@ -1,5 +1,5 @@
 import { Box, Dialog, Portal, Stack } from '@chakra-ui/react';
-import type { Plan } from '@feverfew/contracts';
+import { type Plan, trialPasses } from '@feverfew/contracts';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useLexicon } from '../../app/useLexicon';
@@ -10,7 +10,7 @@ import { useStartTrial } from '../../queries/trialQueries';
 
 const MOST = 3;
 
-/** Two or three passes of the ladder side by side, to learn which does more. */
+/** Two or three steps of the plan side by side, to learn which does more. */
 export function StartTrial({ plan, troubleId }: { plan: Plan; troubleId: string }) {
   const say = useLexicon();
   const navigate = useNavigate();
@@ -18,7 +18,8 @@ export function StartTrial({ plan, troubleId }: { plan: Plan; troubleId: string 
   const [open, setOpen] = useState(false);
   const [chosen, setChosen] = useState<readonly string[]>([]);
   const [place, setPlace] = useState<'zones' | 'pieces'>('zones');
-  if (plan.ladder.length < 2) return null;
+  const passes = trialPasses(plan);
+  if (passes.length < 2) return null;
   const toggle = (methodId: string) => {
     start.reset();
     setChosen((now) =>
@@ -41,7 +42,7 @@ export function StartTrial({ plan, troubleId }: { plan: Plan; troubleId: string 
           <Dialog.Content>
             <Dialog.Title>Which, side by side?</Dialog.Title>
             <Stack gap="12px">
-              {plan.ladder.map((pass) => (
+              {passes.map((pass) => (
                 <ChipButton
                   key={pass.methodId}
                   size="touch"

@@ -1,5 +1,5 @@
 import { Box, Grid, Stack } from '@chakra-ui/react';
-import { type Action, LEVELS, levelOf, type Plan, type TrialView } from '@feverfew/contracts';
+import { type Action, armPass, LEVELS, levelOf, type Plan, type TrialView } from '@feverfew/contracts';
 import { useQuery } from '@tanstack/react-query';
 import { Link, useParams } from 'react-router';
 import { request } from '../../app/api';
@@ -86,8 +86,8 @@ function Apply({ trial, pending, send }: PhaseProps) {
     staleTime: Number.POSITIVE_INFINITY,
   });
   const all = trial.state.treated.length === trial.setup.arms.length;
-  const rungOf = (methodId: string) => plan.data?.ladder.find((candidate) => candidate.methodId === methodId);
-  const cautionIds = [...new Set(trial.setup.arms.flatMap((arm) => rungOf(arm.methodId)?.cautionIds ?? []))];
+  const passOf = (arm: TrialView['setup']['arms'][number]) => armPass(plan.data?.ladder ?? [], arm);
+  const cautionIds = [...new Set(trial.setup.arms.flatMap((arm) => passOf(arm)?.cautionIds ?? []))];
   return (
     <Stack gap="14px">
       <Notice kind="note" word="To be fair">
@@ -99,7 +99,7 @@ function Apply({ trial, pending, send }: PhaseProps) {
       </Notice>
       <CautionDigest ids={cautionIds} lead="All of them" />
       {trial.setup.arms.map((arm, index) => {
-        const pass = rungOf(arm.methodId);
+        const pass = passOf(arm);
         const done = trial.state.treated.includes(index);
         return (
           <Box key={arm.methodId} borderBottom="1px solid" borderColor="line" paddingBottom="12px">
