@@ -66,7 +66,7 @@ const ROOMS = {
   wear: ['quantity', 'lookup', 'treatment/plan', 'run'],
   log: ['lookup', 'trouble', 'evidence', 'treatment/plan', 'run', 'wear'],
   trial: ['quantity', 'lookup', 'trouble', 'evidence', 'treatment/plan'],
-  learned: ['finding', 'household', 'trouble', 'evidence', 'treatment/plan', 'treatment', 'trial'],
+  learned: ['finding', 'lookup', 'household', 'trouble', 'evidence', 'treatment/plan', 'treatment', 'trial'],
 
   words: ['quantity', 'textile', 'finding', 'effect', 'treatment/plan', 'whatIf', 'run', 'trial', 'safety'],
   proof: ['textile', 'household', 'trouble', 'treatment', 'safety'],

@@ -102,8 +102,12 @@ describe('the log as CSV', () => {
   it('goes out with a heading and one line per use, and comes in again without a double', async () => {
     const { text, headers } = await server.http.get('/api/log.csv').expect(200);
     expect(headers['content-type']).toMatch(/^text\/csv/);
-    expect(text.split('\r\n')[0]).toBe('id,date,piece,mark,method,fibres,age,rounds,leftPct,note');
+    expect(text.split('\r\n')[0]).toBe(
+      'id,date,piece,mark,method,fibres,age,rounds,leftPct,minutes,tempC,note',
+    );
     const lines = text.trim().split('\r\n').length - 1;
+    // Runs of this house keep how long and how warm; what was told of the past may lack both.
+    expect(text).toMatch(/,\d+,\d+,\d+,\d+,/);
     const { body } = await server.http.post('/api/log').send({ csv: text }).expect(200);
     expect(body).toEqual({ added: 0, known: lines });
   });
@@ -127,12 +131,13 @@ describe('the log as CSV', () => {
 
   it('refuses every line at fault with its number, and adds none of the others', async () => {
     const csv = [
-      'date,piece,mark,method,fibres,age,rounds,leftPct,note',
-      '2026-03-01,bath towels,stiffTowels,citricSoak,cellulose,old,1,10,fine',
-      'yesterday,bath towels,stiffTowels,citricSoak,cellulose,old,1,10,',
-      '2026-03-01,ghost sheet,stiffTowels,citricSoak,cellulose,old,1,10,',
-      '2026-03-01,bath towels,stiffTowels,witchcraft,cellulose,old,1,10,',
-      '2026-03-01,bath towels,stiffTowels,citricSoak,cellulose,old,1,250,',
+      'date,piece,mark,method,fibres,age,rounds,leftPct,minutes,note',
+      '2026-03-01,bath towels,stiffTowels,citricSoak,cellulose,old,1,10,45,fine',
+      'yesterday,bath towels,stiffTowels,citricSoak,cellulose,old,1,10,,',
+      '2026-03-01,ghost sheet,stiffTowels,citricSoak,cellulose,old,1,10,,',
+      '2026-03-01,bath towels,stiffTowels,witchcraft,cellulose,old,1,10,,',
+      '2026-03-01,bath towels,stiffTowels,citricSoak,cellulose,old,1,250,,',
+      '2026-03-01,bath towels,stiffTowels,citricSoak,cellulose,old,1,10,long,',
     ].join('\n');
     const before = (await server.http.get('/api/log.csv')).text;
     const { body } = await server.http.post('/api/log').send({ csv }).expect(400);
@@ -141,6 +146,7 @@ describe('the log as CSV', () => {
       'line.4',
       'line.5',
       'line.6',
+      'line.7',
     ]);
     expect((await server.http.get('/api/log.csv')).text).toBe(before);
     await server.http.post('/api/log').send({ csv: 'when,what\n1,2' }).expect(400);
@@ -157,6 +163,8 @@ describe('the log as CSV', () => {
       age: 'old',
       rounds: '1',
       leftPct: '5',
+      minutes: '',
+      tempC: '40',
       note: '+1, "and" @cmd\n-2',
     };
     const csv = writeLog([line]);

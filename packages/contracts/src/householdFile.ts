@@ -36,6 +36,11 @@ export const UseCaseShape = z
     rounds: z.number().int().min(1).max(100),
     leftPct: z.number().min(0).max(100),
     seenPct: z.number().min(0).max(100).optional(),
+    minutes: z.number().min(0).max(100_000).optional(),
+    tempC: z.number().min(0).max(95).optional(),
+    dose: z
+      .strictObject({ agentId: Id, amount: z.number().min(0).max(100_000), unit: z.enum(['g', 'mL']) })
+      .optional(),
   })
   .meta({ id: 'UseCase' });
 

@@ -31,6 +31,8 @@ export class LogService {
         age: use.age,
         rounds: String(use.rounds),
         leftPct: String(use.seenPct ?? use.leftPct),
+        minutes: String(use.minutes ?? ''),
+        tempC: String(use.tempC ?? ''),
         note,
       })),
     );

@@ -13,6 +13,9 @@ export interface LogLine {
   readonly age: string;
   readonly rounds: string;
   readonly leftPct: string;
+  /** How long one round worked, and how warm; empty where nobody knows. */
+  readonly minutes: string;
+  readonly tempC: string;
   readonly note: string;
 }
 
@@ -26,8 +29,12 @@ const LOG_COLUMNS = [
   'age',
   'rounds',
   'leftPct',
+  'minutes',
+  'tempC',
   'note',
 ] as const;
+/** What a table may leave out. */
+const OPTIONAL: readonly string[] = ['id', 'minutes', 'tempC', 'note'];
 
 /** What a spreadsheet would take for a formula. */
 const FORMULA = /^[=+\-@\t\r]/;
@@ -56,7 +63,7 @@ export function readLog(csv: string): { lines: LogLine[]; faults: LogFault[] } {
     transformHeader: (name) => name.trim(),
   });
   const missing = LOG_COLUMNS.filter(
-    (column) => column !== 'id' && column !== 'note' && !meta.fields?.includes(column),
+    (column) => !OPTIONAL.includes(column) && !meta.fields?.includes(column),
   );
   if (missing.length > 0)
     return { lines: [], faults: [{ line: 1, message: `The heading lacks ${missing.join(', ')}.` }] };
@@ -84,6 +91,7 @@ const numberOf = (text: string): number =>
   /^\d+([.,]\d+)?$/.test(text) ? Number(text.replace(',', '.')) : Number.NaN;
 
 const MOST_ROUNDS = 100;
+const MOST_MINUTES = 20_160;
 
 interface Known {
   readonly methods: ReadonlySet<string>;
@@ -111,6 +119,11 @@ export function useOfLine(line: LogLine, known: Known, nowMs: number): UseCase |
     return `“${line.rounds}” rounds: a whole number from 1 to ${MOST_ROUNDS}.`;
   const leftPct = numberOf(line.leftPct);
   if (!(leftPct >= 0 && leftPct <= 100)) return `“${line.leftPct}” % left: from 0 to 100.`;
+  const minutes = line.minutes === '' ? null : numberOf(line.minutes);
+  if (minutes !== null && !(minutes >= 0 && minutes <= MOST_MINUTES))
+    return `“${line.minutes}” minutes: from 0 to ${MOST_MINUTES}, or nothing.`;
+  const tempC = line.tempC === '' ? null : numberOf(line.tempC);
+  if (tempC !== null && !(tempC >= 0 && tempC <= 95)) return `“${line.tempC}” °C: from 0 to 95, or nothing.`;
   if (line.piece === '') return 'The piece has no name.';
   return {
     id: line.id || `told:${line.date}:${line.piece}:${line.mark}:${line.method}`.slice(0, 80),
@@ -122,5 +135,7 @@ export function useOfLine(line: LogLine, known: Known, nowMs: number): UseCase |
     age,
     rounds,
     leftPct,
+    ...(minutes === null ? {} : { minutes }),
+    ...(tempC === null ? {} : { tempC }),
   };
 }

@@ -25,6 +25,18 @@ export interface UseCase {
   readonly leftPct: number;
   /** What an eye saw left, % of what was there before, shared with nobody; the same as `leftPct` where not told. */
   readonly seenPct?: number | undefined;
+  /** How long one round worked, min; a wash of the machine has none, and a use of before it was kept none either. */
+  readonly minutes?: number | undefined;
+  /** How warm it was made, °C. */
+  readonly tempC?: number | undefined;
+  /** What was put in, of the first product of the recipe. */
+  readonly dose?: Dose | undefined;
+}
+
+export interface Dose {
+  readonly agentId: string;
+  readonly amount: number;
+  readonly unit: 'g' | 'mL';
 }
 
 /** Left at most this much, %, counts as “it worked”: little, a trace or nothing is left. */
@@ -36,6 +48,33 @@ export const hasWorked = ({ leftPct, seenPct }: Pick<UseCase, 'leftPct' | 'seenP
 /** Share of what was left that one round took, 0–1, alike for every round of the use. */
 export const removedPerRound = ({ leftPct, rounds }: Pick<UseCase, 'leftPct' | 'rounds'>): number =>
   1 - (Math.min(100, Math.max(0, leftPct)) / 100) ** (1 / Math.max(1, rounds));
+
+/** How long a round of a method works: here, and as it is usually done, min. */
+export interface Dwells {
+  readonly here: number;
+  readonly usual: number;
+}
+
+/** The middle of a window, min. */
+export const middleOf = ({ min, max }: { readonly min: number; readonly max: number }): number =>
+  (min + max) / 2;
+
+/**
+ * Share of what was left that a round of `here` minutes would have taken, 0–1: a use of half the time counts as half a
+ * round. Never stretched or cut by more than `MOST_STRETCH`. A use that kept no minutes is taken to be as long as usual.
+ */
+export function removedInTime(
+  use: Pick<UseCase, 'leftPct' | 'rounds' | 'minutes'>,
+  dwells: Dwells | null,
+): number {
+  const removed = removedPerRound(use);
+  if (!dwells) return removed;
+  const ratio = dwells.here / Math.max(1, use.minutes ?? dwells.usual);
+  return 1 - (1 - removed) ** Math.min(MOST_STRETCH, Math.max(1 / MOST_STRETCH, ratio));
+}
+
+/** What little is known of the ceilings bears no more than double or half the time. From memory. */
+const MOST_STRETCH = 2;
 
 /** Where a use counts: a method on a soil, on fibres of a group, at an age. */
 export interface Cell {

@@ -10,6 +10,7 @@ import {
   gatherEvidence,
   hasWorked,
   NO_EVIDENCE,
+  removedInTime,
   removedPerRound,
   type UseCase,
 } from './evidence.js';
@@ -75,6 +76,35 @@ describe('book and log together', () => {
     expect(removedPerRound({ leftPct: 25, rounds: 2 })).toBeCloseTo(0.5, 12);
     expect(removedPerRound({ leftPct: 0, rounds: 3 })).toBe(1);
     expect(removedPerRound({ leftPct: 100, rounds: 1 })).toBe(0);
+  });
+});
+
+describe('how long a use worked', () => {
+  const half = { leftPct: 50, rounds: 1 };
+  const at = (here: number, usual: number) => ({ here, usual });
+  it('counts: half the time is half a round, and what kept no minutes is as long as usual', () => {
+    expect(removedInTime({ ...half, minutes: 60 }, at(60, 30))).toBeCloseTo(0.5, 12);
+    expect(removedInTime({ ...half, minutes: 30 }, at(60, 30))).toBeCloseTo(0.75, 12);
+    expect(removedInTime({ ...half, minutes: 60 }, at(30, 30))).toBeCloseTo(1 - Math.SQRT1_2, 12);
+    expect(removedInTime(half, at(60, 30))).toBeCloseTo(0.75, 12);
+    expect(removedInTime(half, null)).toBeCloseTo(0.5, 12);
+  });
+  it('is stretched to the double at most, and leaves all and nothing as they are', () => {
+    expect(removedInTime({ ...half, minutes: 1 }, at(480, 480))).toBeCloseTo(0.75, 12);
+    for (const leftPct of [0, 100])
+      expect(removedInTime({ leftPct, rounds: 1, minutes: 20 }, at(480, 60))).toBe(1 - leftPct / 100);
+  });
+  it('moves a plan less where the piece bears only a short time', () => {
+    const cell = {
+      methodId: 'oxygenSoak',
+      componentId: 'tannin',
+      fibres: 'cellulose',
+      age: 'fresh',
+    } as const;
+    const uses = [1, 2, 3].map((nth) => use(20, { ...cell, id: `${nth}`, minutes: 240 }));
+    const short = posteriorOf(book, cell, gatherEvidence(uses), { here: 120, usual: 240 });
+    const long = posteriorOf(book, cell, gatherEvidence(uses), { here: 240, usual: 240 });
+    expect(short.mean).toBeLessThan(long.mean);
   });
 });
 

@@ -1,6 +1,6 @@
 import type { ExpectedEffect } from '../effect/effectRange.js';
 import { type Beta, betaMean, betaQuantile } from './beta.js';
-import { type Cell, type Evidence, hasWorked, removedPerRound, usesFor } from './evidence.js';
+import { type Cell, type Dwells, type Evidence, hasWorked, removedInTime, usesFor } from './evidence.js';
 
 /** What the book says, what the household saw, and what both together say of one round. */
 export interface Posterior {
@@ -41,13 +41,18 @@ export function betaOfRange({ low, high }: ExpectedEffect): Beta {
  * (a Beta–binomial update with fractional counts: exact for “all” and “nothing”, a quasi-likelihood between).
  * Without a use the range of the book stands as it is.
  */
-export function posteriorOf(prior: ExpectedEffect, cell: Cell, evidence: Evidence): Posterior {
+export function posteriorOf(
+  prior: ExpectedEffect,
+  cell: Cell,
+  evidence: Evidence,
+  dwells: Dwells | null = null,
+): Posterior {
   const weighed = usesFor(cell, evidence);
   const priorBeta = betaOfRange(prior);
   let { a, b } = priorBeta;
   let weight = 0;
   for (const { use, weight: counts } of weighed) {
-    const removed = removedPerRound(use);
+    const removed = removedInTime(use, dwells);
     a += counts * removed;
     b += counts * (1 - removed);
     weight += counts;

@@ -11,6 +11,7 @@ import { planTreatment } from '../treatment/planTreatment.js';
 import { TRIAL_PLACES } from '../trial/trial.js';
 import { trialFaults, trialPasses } from '../trial/trialFaults.js';
 import type { TroubleFacts } from '../trouble/troubleFacts.js';
+import { dwellsOfPass } from './dwellsOfPass.js';
 
 /** A trouble as it was told, to plan again with and without the log. */
 export interface GivenTrouble {
@@ -131,7 +132,8 @@ function rowsOf({ trouble, without }: Planned, evidence: Evidence, knowledge: Kn
     const cell = cellOf(pass.methodId, trouble.facts, knowledge);
     const cases = usesFor(cell, evidence);
     if (!cases.some(({ use, weight }) => weight === 1 && use.markId === cell.markId)) return [];
-    return [{ ...cell, posterior: posteriorOf(pass.effect, cell, evidence), cases }];
+    const posterior = posteriorOf(pass.effect, cell, evidence, dwellsOfPass(pass, knowledge));
+    return [{ ...cell, posterior, cases }];
   });
 }
 

@@ -1,5 +1,6 @@
 import type { Knowledge } from '@feverfew/knowledge';
 import type { UseCase } from '../evidence/evidence.js';
+import { dwellsOf } from '../run/dwellsOf.js';
 import type { RunEvent } from '../run/runEvent.js';
 import type { RunState } from '../run/runState.js';
 import { currentAction } from '../run/stepOn.js';
@@ -44,6 +45,6 @@ export function summariseRun(
     stepKind: action?.kind ?? '',
     vesselName: vessel?.name ?? null,
     exposure: exposureOf(events, plan, knowledge, nowMs),
-    uses: usesOf(runId, plan.facts, plan.ladder, state, knowledge),
+    uses: usesOf(runId, plan.facts, plan.ladder, state, knowledge, dwellsOf(events, plan, nowMs)),
   };
 }

@@ -2,11 +2,12 @@ import type { Knowledge } from '@feverfew/knowledge';
 import { ageBandOf, type UseCase } from '../evidence/evidence.js';
 import { fibreFamilyOf } from '../evidence/fibreFamilyOf.js';
 import { mainComponentOf } from '../evidence/mainComponentOf.js';
+import { type ClockedDwell, isSoaked } from '../run/dwellsOf.js';
 import type { RunState } from '../run/runState.js';
 import type { Pass } from '../treatment/plan/pass.js';
 import type { TroubleFacts } from '../trouble/troubleFacts.js';
 
-type Expected = Pick<Pass, 'methodId' | 'effect' | 'effectByMark'>;
+type Expected = Pick<Pass, 'methodId' | 'effect' | 'effectByMark'> & Partial<Pick<Pass, 'steps'>>;
 
 /** What is left of a trouble that is called gone, %: several passes share even that, and none gets all of it. */
 const GONE_PCT = 2;
@@ -19,6 +20,7 @@ const DONE_FOR = 0.03;
  * Rounds nobody graded say nothing and are left out; so is a pass that went wrong, which is no measure of its effect, and
  * a level told of several marks at once, of which nobody can tell which one it is of.
  * @param passes the plan's passes, in order
+ * @param dwells clocked waits of the run
  */
 export function usesOf(
   runId: string,
@@ -26,6 +28,7 @@ export function usesOf(
   passes: readonly Expected[],
   { looks }: Pick<RunState, 'looks'>,
   knowledge: Knowledge,
+  dwells: readonly ClockedDwell[] = [],
 ): UseCase[] {
   const wrong = new Set(looks.filter(({ answer }) => answer === 'wrong').map(({ rungIndex }) => rungIndex));
   const isOne = facts.markIds.length === 1;
@@ -47,12 +50,38 @@ export function usesOf(
             age: ageBandOf(facts.age),
             rounds: rounds.size,
             leftPct: Math.min(100, Math.round(100 * share)),
+            ...conditionsOf(index, passes[index], dwells),
             ...(seen === share ? {} : { seenPct: Math.min(100, Math.round(100 * seen)) }),
           },
         ];
       },
     );
   });
+}
+
+/** How long, how warm and with how much it was done: minutes as clocked, the rest as the recipe has it. */
+function conditionsOf(
+  index: number,
+  pass: Expected | undefined,
+  dwells: readonly ClockedDwell[],
+): Pick<UseCase, 'minutes' | 'tempC' | 'dose'> {
+  const steps = pass?.steps ?? [];
+  const own = dwells.filter(({ rungIndex }) => rungIndex === index);
+  const minutes =
+    own.reduce((sum, one) => sum + one.minutes, 0) / new Set(own.map(({ round }) => round)).size;
+  const tempC = steps.find((step) => step.tempC)?.tempC?.target;
+  const [first] = steps.flatMap(({ ingredients }) => ingredients);
+  const dose =
+    first && first.massG !== null
+      ? { agentId: first.agentId, amount: first.massG, unit: 'g' as const }
+      : first && first.volumeML !== null
+        ? { agentId: first.agentId, amount: first.volumeML, unit: 'mL' as const }
+        : null;
+  return {
+    ...(own.length > 0 && isSoaked(steps) ? { minutes: Math.round(minutes) } : {}),
+    ...(tempC === undefined ? {} : { tempC }),
+    ...(dose ? { dose } : {}),
+  };
 }
 
 interface Left {

@@ -1,10 +1,12 @@
 import { describe, expect, it } from 'vitest';
 import { doneMethods } from '../log/doneMethods.js';
+import { summariseRun } from '../log/runSummary.js';
 import { usesOf } from '../log/usesOf.js';
 import { household, knowledge, label, piece, trouble } from '../test/fixtures.js';
 import { Walk } from '../test/walk.js';
 import { planTreatment } from '../treatment/planTreatment.js';
 import { marksToAsk } from './markLooks.js';
+import { replayRun } from './replayRun.js';
 import { currentAction } from './stepOn.js';
 
 const sofa = piece('armchair', { polyester: 100 }, { code: 'W' });
@@ -142,5 +144,31 @@ describe('a wait that has been looked into', () => {
       .send({ kind: 'looked', answer: null, leftPct: 50 })
       .send({ kind: 'decided', choice: 'continue' });
     expect(before.kind).toBe('look');
+  });
+  it('keeps how long it was, how warm and with how much', () => {
+    const walk = waiting();
+    const soak = (minutes: number) => {
+      const at = new Date(Date.parse(walk.events.at(-1)?.at ?? '') + minutes * 60_000).toISOString();
+      return { kind: 'looked', answer: null, leftPct: 50, at } as const;
+    };
+    const events = [...walk.events, soak(25)];
+    const replayed = replayRun(
+      [...events, { kind: 'decided', choice: 'takeOut', at: events.at(-1)?.at ?? '' }],
+      soaked,
+    );
+    if (!replayed.ok) return expect.unreachable(replayed.refusal);
+    const all = [
+      ...events,
+      { kind: 'decided' as const, choice: 'takeOut' as const, at: events.at(-1)?.at ?? '' },
+    ];
+    const { uses } = summariseRun('run', { plan: soaked, events: all, state: replayed.state }, knowledge, 0);
+    expect(uses).toMatchObject([
+      {
+        methodId: 'enzymePretreat',
+        minutes: 25,
+        tempC: expect.any(Number),
+        dose: { unit: expect.stringMatching(/g|mL/) },
+      },
+    ]);
   });
 });

@@ -33,6 +33,7 @@ export function usesOfTrial(
         age: ageBandOf(facts.age),
         rounds: 1,
         leftPct,
+        minutes: setup.dwellMin,
       },
     ];
   });

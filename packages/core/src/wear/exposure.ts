@@ -1,10 +1,7 @@
 import type { Knowledge } from '@feverfew/knowledge';
 import { indexKnowledge } from '../lookup/knowledgeIndex.js';
-import { HOUR_MS } from '../quantity/timeUnits.js';
-import { applyRunEvent } from '../run/applyRunEvent.js';
-import { countedEvents } from '../run/replayRun.js';
+import { type ClockedDwell, dwellsOf, isSoaked, turnsTaken } from '../run/dwellsOf.js';
 import type { RunEvent } from '../run/runEvent.js';
-import type { RunState } from '../run/runState.js';
 import { currentAction } from '../run/stepOn.js';
 import { type Action, runsInDrum } from '../treatment/plan/action.js';
 import type { Plan } from '../treatment/plan/plan.js';
@@ -51,31 +48,20 @@ export function exposureOf(
   knowledge: Knowledge,
   nowMs: number,
 ): Exposure {
-  let total = NO_EXPOSURE;
-  let state: RunState | null = null;
-  for (const event of countedEvents(events)) {
-    const before: RunState | null = state;
-    const next = applyRunEvent(before, event, plan);
-    if (!next.ok) break;
-    state = next.state;
-    if (!before) continue;
-    if (before.timer && !state.timer)
-      total = addExposure(total, soaked(before, Date.parse(event.at), plan, knowledge));
+  const soaks = dwellsOf(events, plan, nowMs).map((dwell) => soaked(dwell, plan, knowledge));
+  const washes = [...turnsTaken(events, plan)].flatMap(({ event, before }) => {
     const action = currentAction(before, plan);
-    if (event.kind === 'stepDone' && action && runsInDrum(action)) total = addExposure(total, washed(action));
-  }
-  return state?.timer ? addExposure(total, soaked(state, nowMs, plan, knowledge)) : total;
+    return event.kind === 'stepDone' && action && runsInDrum(action) ? [washed(action)] : [];
+  });
+  return [...soaks, ...washes].reduce(addExposure, NO_EXPOSURE);
 }
 
-function soaked({ timer, rungIndex }: RunState, endMs: number, plan: Plan, knowledge: Knowledge): Exposure {
+function soaked({ rungIndex, minutes }: ClockedDwell, plan: Plan, knowledge: Knowledge): Exposure {
   const steps = plan.ladder[rungIndex]?.steps ?? [];
-  const hours = Math.max(0, endMs - Date.parse(timer?.startedAt ?? '')) / HOUR_MS;
-  // A wash is counted as one, and its minutes are no soak.
-  const isWet =
-    !steps.some(runsInDrum) && steps.some((action) => action.kind === 'mix' || action.kind === 'apply');
+  const hours = minutes / 60;
   return {
     ...NO_EXPOSURE,
-    soakHours: isWet ? hours : 0,
+    soakHours: isSoaked(steps) ? hours : 0,
     oxygenHours: holdsOxygen(steps, knowledge) ? hours : 0,
     rounds: 1,
   };

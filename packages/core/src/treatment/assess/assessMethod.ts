@@ -96,7 +96,7 @@ function assess(
   if (against.length > 0)
     return { eligible: null, candidate: { methodId: method.id, verdict: 'ruledOut', findings: against } };
   const book = expectedEffect(method, standIn, window, context);
-  const { effect, log } = withOwnLog(book, method, context);
+  const { effect, log } = withOwnLog(book, method, window, context);
   const ofOneRound = Math.max(...[...book.byMark, ...effect.byMark].map((part) => part.high));
   const best = 1 - (1 - ofOneRound) ** window.maxRounds;
   if (best < leastEffect) {

@@ -1,12 +1,13 @@
 import type { Method } from '@feverfew/knowledge';
 import type { WholeEffect } from '../../../effect/effectRange.js';
-import { ageBandOf } from '../../../evidence/evidence.js';
+import { ageBandOf, middleOf } from '../../../evidence/evidence.js';
 import { fibreFamilyOf } from '../../../evidence/fibreFamilyOf.js';
 import { mainComponentOf } from '../../../evidence/mainComponentOf.js';
 import { type Posterior, posteriorOf } from '../../../evidence/posterior.js';
 import { type Finding, finding } from '../../../finding/finding.js';
 import { toHundredth, toPct } from '../../../quantity/rounding.js';
 import type { PlanContext } from '../../case/planContext.js';
+import type { WorkWindow } from '../workWindow.js';
 
 /**
  * What a method promises, with what the household saw of it on this soil. With several troubles the book stands
@@ -15,7 +16,8 @@ import type { PlanContext } from '../../case/planContext.js';
 export function withOwnLog(
   effect: WholeEffect,
   method: Method,
-  { marks, facts, knowledge, evidence }: PlanContext,
+  window: WorkWindow,
+  { marks, facts, knowledge, evidence, index }: PlanContext,
 ): { effect: WholeEffect; log: Posterior | null } {
   const [work] = marks;
   if (marks.length !== 1 || !work || evidence.byMethodAndSoil.size === 0) return { effect, log: null };
@@ -25,7 +27,11 @@ export function withOwnLog(
     fibres: fibreFamilyOf(facts, knowledge),
     age: ageBandOf(facts.age),
   };
-  const log = posteriorOf({ low: effect.low, high: effect.high }, cell, evidence);
+  const usual = index.methods.get(method.id) ?? method;
+  const dwells = method.inMachine
+    ? null
+    : { here: middleOf(window.dwellMin), usual: middleOf(usual.dwellMin) };
+  const log = posteriorOf({ low: effect.low, high: effect.high }, cell, evidence, dwells);
   if (log.uses === 0) return { effect, log: null };
   const [low, high] = [toHundredth(log.low), toHundredth(log.high)];
   return { effect: { low, high, byMark: [{ markId: work.mark.id, low, high }] }, log };
