@@ -10,7 +10,7 @@ import { TrialEventShape, TrialSetupShape } from './trial.js';
 import { TroubleFactsShape } from './trouble.js';
 
 /** Name and version of the file a household travels in. A newer version is refused, never half read. */
-export const HOUSEHOLD_FILE = { format: 'feverfew-household', version: 3 } as const;
+export const HOUSEHOLD_FILE = { format: 'feverfew-household', version: 4 } as const;
 
 /** Version 1 held the settings and the shelf alone; reading one replaces these and leaves the book as it is. */
 export const HouseholdFileV1 = z.strictObject({

@@ -84,7 +84,7 @@ export class HouseholdFileService {
     const count =
       version === 1
         ? await this.readV1(parsed(HouseholdFileV1, withSettings(given)))
-        : await this.readWhole(parsed(HouseholdFile, version === 2 ? upgraded(given) : given));
+        : await this.readWhole(parsed(HouseholdFile, upgraded(given, version)));
     this.feed.tell('household');
     this.feed.tell('book');
     this.feed.tell('run');
@@ -200,8 +200,13 @@ const withSettings = (given: unknown): unknown => {
   const file = given as { readonly settings?: unknown };
   return { ...file, settings: upgradeSettings(file.settings) };
 };
-const upgraded = (given: unknown): unknown =>
-  upgradeVersion2(given as Record<string, unknown>, HOUSEHOLD_FILE.version);
+/** Version 3 lacks what runs have since: read as it is, the rest is as if it had not happened. */
+function upgraded(given: unknown, version: number): unknown {
+  const file = given as Record<string, unknown>;
+  return version === 2
+    ? upgradeVersion2(file, HOUSEHOLD_FILE.version)
+    : { ...file, version: HOUSEHOLD_FILE.version };
+}
 
 function versionOf(given: unknown): number {
   const { format, version } = (given ?? {}) as { format?: unknown; version?: unknown };

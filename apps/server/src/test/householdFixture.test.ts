@@ -1,6 +1,15 @@
 import { readFileSync } from 'node:fs';
 import { HOUSEHOLD_FILE, HouseholdFile, upgradeVersion2 } from '@feverfew/contracts';
-import { OUTCOMES, RUN_SUMMARY_VERSION, type RunState } from '@feverfew/core';
+import {
+  currentAction,
+  nextAction,
+  OUTCOMES,
+  type Plan,
+  RUN_SUMMARY_VERSION,
+  type RunEvent,
+  type RunState,
+  replayRun,
+} from '@feverfew/core';
 import { sql } from 'drizzle-orm';
 import { afterAll, beforeAll, expect, it } from 'vitest';
 import { RunsService } from '../runs/runs.service.js';
@@ -36,6 +45,27 @@ it('reads the household of the present version whole, checks its plans, and writ
   expect(body).toEqual(HouseholdFile.parse(present));
   expect(body).toMatchObject(present);
   await server.http.put('/api/household/file').send(given).expect(200);
+});
+
+it('reads the household of version 3 as it is', async () => {
+  const third = written(3);
+  await server.http.put('/api/household/file').send(third).expect(200);
+  const { body } = await server.http.get('/api/household/file').expect(200);
+  expect(body).toMatchObject({ ...third, version: HOUSEHOLD_FILE.version });
+  await server.http.put('/api/household/file').send(given).expect(200);
+});
+
+it('holds, in the present version, what runs have had since there were rounds', () => {
+  const present = HouseholdFile.parse(written(HOUSEHOLD_FILE.version));
+  const events = present.runs.flatMap((run) => run.events.map(({ event }) => event));
+  expect(events.map(({ kind }) => kind)).toEqual(
+    expect.arrayContaining(['tested', 'skipped', 'undone', 'redone', 'looked', 'decided', 'finished']),
+  );
+  expect(events.some((event) => event.kind === 'looked' && event.marks !== undefined)).toBe(true);
+  expect(present.troubles.some(({ facts }) => Object.keys(facts.choices?.instead ?? {}).length > 0)).toBe(
+    true,
+  );
+  expect(present.plans.some(({ plan }) => plan.rounds.length > 1)).toBe(true);
 });
 
 it('holds a run in each state a run can be in', async () => {
@@ -74,6 +104,43 @@ it('holds a run in each state a run can be in', async () => {
     ].sort(),
   );
   expect(file.trials).toHaveLength(1);
+});
+
+/** Where each run of version 2 stood a minute after its last event, as the program that wrote the file had it. */
+const before: readonly { readonly id: string; readonly step: string }[] = JSON.parse(
+  readFileSync(new URL('./fixtures/household-v2-states.json', import.meta.url), 'utf8'),
+);
+
+it('leaves every run of version 2 where it stood: the step at hand, the clock, what is to decide, what comes next', () => {
+  const plans = new Map(file.plans.map(({ id, plan }) => [id, plan as unknown as Plan]));
+  const after = file.runs.map(({ id, planId, events: told }) => {
+    const plan = plans.get(planId) ?? expect.unreachable();
+    const events = told.map(({ event }) => event as RunEvent);
+    const replayed = replayRun(events, plan);
+    if (!replayed.ok) return expect.unreachable(replayed.refusal);
+    const { state } = replayed;
+    const { timer } = state;
+    const nowMs = Date.parse(events.at(-1)?.at ?? '') + 60_000;
+    return {
+      id,
+      status: state.status,
+      method: plan.ladder[state.rungIndex]?.methodId,
+      round: state.round,
+      step: currentAction(state, plan)?.id,
+      timer: timer && {
+        readyAt: timer.readyAt,
+        latestAt: timer.latestAt,
+        lookAts: timer.lookAts,
+        pausedAt: timer.pausedAt,
+      },
+      decision: state.decision,
+      stopping: state.stopping,
+      heat: state.heat,
+      outcome: state.outcome,
+      next: state.status === 'active' ? nextAction(state, plan, nowMs) : null,
+    };
+  });
+  expect(after).toEqual(before);
 });
 
 it('makes summaries of another version anew from their events when it starts', async () => {

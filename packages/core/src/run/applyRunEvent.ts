@@ -110,11 +110,14 @@ function timerStarted(state: RunState, stepId: string, at: string, action: Actio
     : accept({ ...state, timer: startTimer(action.id, waitOf(action.dwell, state, plan), at) });
 }
 
-/** Nobody looks into a drum that turns. Runs on plans of before there were rounds keep the looks they had. */
+/**
+ * Nobody looks into a drum that turns. Runs on plans of before there were rounds keep the looks they had, and are ready at
+ * the least: that is what their clocks were set to.
+ */
 function waitOf(dwell: Dwell, { rungIndex }: RunState, plan: Plan): Dwell {
   const pass = plan.ladder[rungIndex];
-  const turns = pass && pass.passId !== null && pass.passId !== undefined && pass.steps.some(runsInDrum);
-  return turns ? { ...dwell, lookEveryMin: dwell.maxMin } : dwell;
+  if ((pass?.passId ?? null) === null) return { ...dwell, aimMin: null };
+  return pass?.steps.some(runsInDrum) ? { ...dwell, lookEveryMin: dwell.maxMin } : dwell;
 }
 
 function timerTurned(
