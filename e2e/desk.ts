@@ -110,4 +110,75 @@ export class Tub {
   async tap(name: string | RegExp): Promise<void> {
     await this.page.getByRole('button', { name, exact: true }).first().click();
   }
+
+  /** What the tub stands at: the step, and where in the plan. */
+  async standing(): Promise<{ kind: string; place: string }> {
+    const heading = this.page.locator('h1[data-step]');
+    await expect(heading).toBeVisible();
+    const kind = (await heading.getAttribute('data-step')) ?? '';
+    const where = this.page.getByText(/^Round \d, step \d/).first();
+    return { kind, place: kind === 'finished' ? '' : ((await where.textContent()) ?? '') };
+  }
+
+  /** Tells a look: one level for all, or one for each trouble by its name. */
+  async tell(left: string | Readonly<Record<string, string>>): Promise<void> {
+    const several = this.page.getByRole('button', { name: /^(Still to tell|That is what I see)/ });
+    const one = this.page
+      .getByRole('group', { name: 'What do you see?' })
+      .getByRole('button', { name: 'Gone' });
+    await expect(several.or(one).first()).toBeVisible();
+    if (!(await several.isVisible()))
+      return this.tap(typeof left === 'string' ? left : (Object.values(left)[0] ?? ''));
+    const groups = this.page.getByRole('group', { name: 'What do you see?' }).getByRole('group');
+    for (const group of await groups.all()) {
+      const name = (await group.getAttribute('aria-label')) ?? '';
+      const level = typeof left === 'string' ? left : (left[name] ?? 'Half');
+      await group.getByRole('button', { name: level, exact: true }).click();
+    }
+    await this.tap('That is what I see');
+  }
+
+  /**
+   * Does what stands there once, as somebody does who goes on: a wait is clocked and left early, a test holds, a look
+   * finds `left`.
+   */
+  async once(kind: string, left: string | Readonly<Record<string, string>> = 'Half'): Promise<void> {
+    const button = (name: string | RegExp) =>
+      this.page.getByRole('button', { name, exact: typeof name === 'string' });
+    if (kind === 'dwell') {
+      const start = button('Start the clock');
+      const machine = button('The machine is done');
+      const lookIn = button('Look in');
+      await expect(start.or(machine).or(lookIn).first()).toBeVisible();
+      if (await start.isVisible()) await start.click();
+      await expect(machine.or(lookIn)).toBeVisible();
+      if (await machine.isVisible()) return machine.click();
+      await lookIn.click();
+      await this.tell(left);
+      return button('Take it out and go on').click();
+    }
+    if (kind === 'look') {
+      await this.tell(left);
+      return button(/[Gg]o on$/).click();
+    }
+    return button(kind === 'hiddenTest' ? 'It held' : 'Done').click();
+  }
+
+  /** Goes on, step by step, until one of these kinds stands there. */
+  async goOn(
+    kinds: readonly string[],
+    left: string | Readonly<Record<string, string>> = 'Half',
+  ): Promise<string[]> {
+    const seen: string[] = [];
+    for (let taps = 0; taps < 60; taps += 1) {
+      const { kind, place } = await this.standing();
+      if (kinds.includes(kind)) return seen;
+      seen.push(`${place} ${kind}`);
+      await this.once(kind, left);
+      await expect
+        .poll(async () => JSON.stringify(await this.standing()))
+        .not.toBe(JSON.stringify({ kind, place }));
+    }
+    throw new Error(`never came to ${kinds.join(' or ')}: ${seen.join(', ')}`);
+  }
 }

@@ -1,0 +1,208 @@
+import { type Browser, expect, type Page, test } from '@playwright/test';
+import { Desk, Tub } from './desk';
+import { HOOK_MS, OwnServer } from './ownServer';
+
+/** Whole jobs on a phone: from typed words to the outcome in the linen book. */
+const server = new OwnServer(4887);
+test.beforeAll(async () => {
+  test.setTimeout(HOOK_MS);
+  await server.start();
+});
+test.afterAll(() => server.end());
+test.setTimeout(90_000);
+test.use({ actionTimeout: 10_000 });
+
+async function onPhone(browser: Browser): Promise<{ page: Page; desk: Desk; tub: Tub }> {
+  const context = await browser.newContext({
+    viewport: { width: 390, height: 844 },
+    baseURL: server.base,
+    hasTouch: true,
+  });
+  const page = await context.newPage();
+  return { page, desk: new Desk(page), tub: new Tub(page) };
+}
+
+const start = async ({ page, tub }: { page: Page; tub: Tub }) => {
+  await page.getByRole('button', { name: 'Start', exact: true }).click();
+  await tub.standing();
+};
+
+/** The last word, and that it stands in the linen book. */
+async function ends({ page, tub }: { page: Page; tub: Tub }, outcome: string): Promise<void> {
+  await tub.page.getByRole('button', { name: new RegExp(`^Write down: ${outcome}`) }).click();
+  await expect(tub.step('finished')).toHaveText(outcome);
+  await page.locator('main a[href^="/pieces/"]').last().click();
+  await expect(page.getByText(`: ${outcome}`).first()).toBeVisible();
+}
+
+/** An armchair of polyester, which took water in its hidden test, its dye untried. */
+async function armchair(desk: Desk, mark: string, colour = 'mid-coloured'): Promise<void> {
+  await desk.open();
+  await desk.find('mark', mark);
+  await desk.newPiece('armchair', 'armchair or sofa');
+  await desk.choose('age', 'today');
+  await desk.choose('wetness', 'dry');
+  await desk.size('6', '4');
+  await desk.fibre('polyester');
+  await desk.colour(colour);
+  await desk.choose('waterTest', 'took water: no colour, no ring');
+}
+
+async function napkin(desk: Desk, mark: string): Promise<void> {
+  await desk.open();
+  await desk.find('mark', mark);
+  await desk.newPiece('napkin', 'table linen');
+  await desk.choose('age', 'today');
+  await desk.choose('wetness', 'dry');
+  await desk.size('6', '4');
+  await desk.fibre('linen');
+  await desk.colour('white');
+  await desk.tag('wash 60', 'oxygen only', 'tumble low');
+}
+
+test('a bath that is gone early goes on to the wash, and to the drying with heat allowed', async ({
+  browser,
+}) => {
+  const phone = await onPhone(browser);
+  await napkin(phone.desk, 'beetroot');
+  await start(phone);
+  const { page, tub } = phone;
+  await tub.goOn(['dwell']);
+  await tub.tap('Start the clock');
+  // A wrong tap, twice, taken back by name.
+  await tub.tap('Out for now');
+  await tub.tap('Undo: out for now');
+  await tub.tap('Out for now');
+  await tub.tap('Undo: out for now');
+  await tub.tap('Look in');
+  await tub.tell('Gone');
+  await tub.tap('Take it out and go on');
+  // It has just been looked at: nobody is asked again.
+  await expect(tub.step('dwell')).toHaveCount(0);
+  await expect(tub.step('look')).toHaveCount(0);
+  const seen = await tub.goOn(['finalLook']);
+  expect(seen.some((one) => one.endsWith(' dwell'))).toBe(true);
+  await tub.tell('Gone');
+  await expect(page.locator('[data-heat=open]')).toBeVisible();
+  await ends(phone, 'Gone');
+  await page.context().close();
+});
+
+test('a surface whose hidden test fails leaves out what brings the same product', async ({ browser }) => {
+  const phone = await onPhone(browser);
+  await armchair(phone.desk, 'red wine');
+  await start(phone);
+  const { page, tub } = phone;
+  await tub.goOn(['hiddenTest']);
+  const before = await tub.standing();
+  await tub.tap('Colour came off, or it changed');
+  await expect(page.getByText('The hidden test spoke against that step')).toBeVisible();
+  expect((await tub.standing()).place).not.toBe(`${before.place}x`);
+  await tub.goOn(['finalLook']);
+  await tub.tell('Most of it');
+  await expect(page.getByRole('group', { name: 'What next?' })).toBeVisible();
+  await ends(phone, 'Handed to a professional');
+  await page.context().close();
+});
+
+test('several troubles are looked at one by one, and the run goes on by what is left', async ({
+  browser,
+}) => {
+  const phone = await onPhone(browser);
+  const { page, desk, tub } = phone;
+  await armchair(desk, 'red wine', 'white');
+  await desk.blank('mark').click();
+  await page.getByRole('button', { name: 'And another on the same piece' }).click();
+  await page.getByRole('textbox', { name: /^Search:/ }).fill('butter');
+  await desk.firstHit().click();
+  await start(phone);
+  await tub.goOn(['finalLook']);
+  await expect(page.getByRole('button', { name: /^Still to tell: / })).toBeDisabled();
+  await tub.tell({ 'red wine': 'A little', 'butter or margarine': 'Gone' });
+  const next = page.getByRole('group', { name: 'What next?' });
+  await expect(next).toContainText('red wine: a little, still moving');
+  await expect(next).toContainText('butter or margarine: gone');
+  await tub.tap(/^Same again, fresh mix/);
+  await tub.goOn(['finalLook']);
+  // The butter was found gone, dry: only the wine is asked for.
+  await expect(page.getByText('How much of the red wine is left?')).toBeVisible();
+  await tub.tap('Gone');
+  await expect(page.locator('[data-heat=open]')).toBeVisible();
+  await ends(phone, 'Gone');
+  await page.context().close();
+});
+
+test('a stall at the end of a round goes on to the next, and at the last of them plans anew', async ({
+  browser,
+}) => {
+  const phone = await onPhone(browser);
+  const { page, desk, tub } = phone;
+  await armchair(desk, 'red wine', 'white');
+  await start(phone);
+  const rounds = new Set<string>();
+  for (let round = 0; round < 4; round += 1) {
+    for (const place of await tub.goOn(['finalLook'], 'Most of it')) rounds.add(place.slice(0, 7));
+    await tub.tell('All of it');
+    const next = page.getByRole('button', { name: /^The next round/ });
+    await expect(page.getByRole('group', { name: 'Plan anew' })).toBeVisible();
+    if (!(await next.isVisible())) break;
+    await next.click();
+  }
+  expect([...rounds]).toContain('Round 2');
+  await page.getByRole('button', { name: /^Plan anew/ }).click();
+  await expect(page).toHaveURL(/\/trouble\//);
+  await expect(desk.blank('mark')).toBeVisible();
+  await desk.choose('age', 'some days ago');
+  await start(phone);
+  expect((await tub.standing()).kind).not.toBe('finished');
+  await page.context().close();
+});
+
+test('the step at hand is done with something else, and taken back again', async ({ browser }) => {
+  const phone = await onPhone(browser);
+  const { page, desk, tub } = phone;
+  await armchair(desk, 'red wine', 'white');
+  await start(phone);
+  const name = page.locator('main').getByText('Warm vinegar with detergent', { exact: false }).first();
+  const before = (await tub.standing()).place;
+  await tub.tap('Use something else');
+  const dialog = page.getByRole('dialog');
+  const other = dialog.getByRole('button').filter({ hasText: '% gone after it' }).first();
+  const label = ((await other.locator('span').first().textContent()) ?? '').trim();
+  await other.click();
+  await expect(dialog).toBeHidden();
+  await expect(page.getByText(label, { exact: true }).first()).toBeVisible();
+  expect((await tub.standing()).place).toBe(before);
+  await expect(name.or(page.getByText(label, { exact: true }).first()).first()).toBeVisible();
+  await tub.goOn(['finalLook']);
+  await tub.tell('Gone');
+  await ends(phone, 'Gone');
+  await page.context().close();
+});
+
+test('the app is closed for a night and the server killed: the clock says what is to do', async ({
+  browser,
+}) => {
+  const phone = await onPhone(browser);
+  await napkin(phone.desk, 'tea');
+  await start(phone);
+  const { page, tub } = phone;
+  await tub.goOn(['dwell']);
+  await tub.tap('Start the clock');
+  await expect(page.getByTestId('clock')).toBeVisible();
+  const url = page.url();
+  await page.close();
+  await server.kill();
+  await server.start();
+  server.pass(14 * 60);
+  const again = await phone.page.context().newPage();
+  const morning = { page: again, tub: new Tub(again) };
+  await again.goto(url);
+  await expect(again.getByText(/^Over time/)).toBeVisible();
+  await morning.tub.tell('A trace');
+  await morning.tub.tap('Take it out and go on');
+  await morning.tub.goOn(['finalLook']);
+  await morning.tub.tell('Gone');
+  await ends(morning, 'Gone');
+  await again.context().close();
+});

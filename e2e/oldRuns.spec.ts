@@ -1,0 +1,50 @@
+import { readFileSync } from 'node:fs';
+import { expect, test } from '@playwright/test';
+import { Tub } from './desk';
+import { HOOK_MS, OwnServer } from './ownServer';
+
+/** A household of version 2, with a run in each state: each is finished here, as it was begun there. */
+const file = readFileSync(
+  new URL('../apps/server/src/test/fixtures/household-v2.json', import.meta.url),
+  'utf8',
+);
+const server = new OwnServer(4886);
+test.beforeAll(async () => {
+  test.setTimeout(HOOK_MS);
+  await server.start();
+  const answer = await fetch(`${server.base}/api/household/file`, {
+    method: 'PUT',
+    headers: { 'content-type': 'application/json' },
+    body: file,
+  });
+  expect(answer.status).toBe(200);
+});
+test.afterAll(() => server.end());
+
+test('every run under way of an old household is gone on with to its end', async ({ browser }) => {
+  test.setTimeout(HOOK_MS);
+  const context = await browser.newContext({ viewport: { width: 390, height: 844 }, baseURL: server.base });
+  const page = await context.newPage();
+  page.setDefaultTimeout(10_000);
+  const tub = new Tub(page);
+  const { running } = await server.ask<{ running: { id: string }[] }>('/today');
+  expect(running.length).toBeGreaterThanOrEqual(18);
+  const ended: string[] = [];
+  for (const { id } of running) {
+    await page.goto(`/runs/${id}`);
+    await tub.standing();
+    // What waits for a choice is decided first, what is taken out put back.
+    const back = page.getByRole('button', { name: 'Put it back' });
+    if (await back.isVisible()) await back.click();
+    const next = page.getByRole('group', { name: 'What next?' }).getByRole('button');
+    if (await next.first().isVisible()) await next.first().click();
+    await tub.goOn(['finalLook', 'finished'], 'Gone');
+    const end = page.getByRole('button', { name: /^Write down: / }).first();
+    if (!(await end.isVisible())) await tub.tell('Gone');
+    await end.click();
+    await expect(tub.step('finished')).toBeVisible();
+    ended.push(id);
+  }
+  expect((await server.ask<{ running: unknown[] }>('/today')).running).toEqual([]);
+  expect(ended).toHaveLength(running.length);
+});
