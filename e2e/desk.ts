@@ -116,7 +116,7 @@ export class Tub {
     const heading = this.page.locator('h1[data-step]');
     await expect(heading).toBeVisible();
     const kind = (await heading.getAttribute('data-step')) ?? '';
-    const where = this.page.getByText(/^Round \d, step \d/).first();
+    const where = this.page.getByText(/^(Round \d, step|Step) \d/).first();
     return { kind, place: kind === 'finished' ? '' : ((await where.textContent()) ?? '') };
   }
 
