@@ -49,10 +49,12 @@ test('a trial side by side: refused where unfair, drawn and blind where fair, to
     for (const name of ways) await dialog.getByRole('button', { name, exact: true }).click();
     await dialog.getByRole('button', { name: 'Begin the trial' }).click();
   };
-  await begin('ballpoint', ['Alcohol from the back, onto a pad', 'Machine wash with enzymes']);
-  await expect(dialog).toContainText(/Their times do not meet|whole piece/);
+  await begin('egg', ['Cool water, dripped through over a towel', 'Mild detergent, a few drops in water']);
+  await expect(dialog).toContainText('whole piece');
+  // The wash that ends a round is for all alike: it is not offered.
+  await expect(dialog.getByRole('button', { name: /wash/i })).toHaveCount(0);
 
-  const ways = ['Vacuum and soft brush', 'Dish detergent blot'];
+  const ways = ['Dish detergent blot', 'Peroxide 3 %, dabbed'];
   await begin('mildew', ways);
   await expect(page.getByRole('heading', { name: 'Put each on its place' })).toBeVisible();
   await expect(page.getByText('One clock for all')).toBeVisible();
@@ -92,8 +94,8 @@ test('the household travels: out as a file, into an empty house, out again byte 
     ['foreign.json', '{"hello":"world"}', /not a household file of Feverfew\. Nothing was changed/],
     [
       'newer.json',
-      before.replace('"version":3', '"version":7'),
-      /version 7.*reads up to 3\. Nothing was changed/,
+      before.replace('"version":4', '"version":7'),
+      /version 7.*reads up to 4\. Nothing was changed/,
     ],
   ] as const;
   for (const [name, text, words] of wrong) {

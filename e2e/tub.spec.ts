@@ -126,13 +126,13 @@ test('two devices stay in step without a reload, and a double tap counts once', 
   const { state } = await server.ask<{ state: { looks: unknown[] } }>(`/runs/${id}`);
   expect(state.looks).toHaveLength(1);
   await two.getByRole('button', { name: /^Take it out/ }).tap();
-  await expect(one.locator('h1[data-step=look]')).toBeVisible({ timeout: 5000 });
+  await expect(one.locator('h1[data-step=dwell]')).toHaveCount(0, { timeout: 5000 });
   await two.goto('/');
   // A page that has just heard of the other's tap may still be moving under the finger: what the tap did is asked.
   await expect(async () => {
     await one.getByRole('button', { name: /^Undo/ }).tap();
     // A slow answer is waited for: tapped again too soon, it would take back one tap more.
-    await expect(one.locator('h1[data-step=look]')).toHaveCount(0, { timeout: 14_000 });
+    await expect(one.locator('h1[data-step=dwell]')).toHaveCount(1, { timeout: 14_000 });
   }).toPass({ timeout: 30_000 });
   await expect(two.getByRole('link', { name: /lidded 14 L bucket/ })).toHaveAttribute('data-hand', 'decide', {
     timeout: 15_000,

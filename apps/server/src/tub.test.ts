@@ -101,7 +101,7 @@ describe('Today', () => {
     await soaking();
     const { body } = await server.http
       .post('/api/runs/clashes')
-      .send({ planId: run.planId, rungIndex: run.state.rungIndex })
+      .send({ facts: run.plan.facts, rungIndex: run.state.rungIndex })
       .expect(200);
     expect(body.length).toBeGreaterThan(0);
     server.pass(490);

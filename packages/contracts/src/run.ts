@@ -18,6 +18,7 @@ import { z } from 'zod';
 import { PricesShape } from './household.js';
 import { PlanShape } from './plan.js';
 import { Effect, Range3 } from './planParts.js';
+import { TroubleFactsShape } from './trouble.js';
 
 export const NewRun = z
   .strictObject({
@@ -262,9 +263,9 @@ export const OtherCourseShape = z
   .meta({ id: 'OtherCourse' }) satisfies z.ZodType<OtherCourse>;
 export type OtherCourseView = z.infer<typeof OtherCourseShape>;
 
-/** Asked before a start: what else would want the same vessel or machine. */
+/** Asked before a start, for a trouble that is kept or new: what else would want the same vessel or machine. */
 export const AskClashes = z
-  .strictObject({ planId: z.uuid(), rungIndex: z.number().int().min(0).max(20) })
+  .strictObject({ facts: TroubleFactsShape, rungIndex: z.number().int().min(0).max(20) })
   .meta({ id: 'AskClashes' });
 export type AskClashes = z.infer<typeof AskClashes>;
 

@@ -171,13 +171,13 @@ export class RunsService implements OnModuleInit {
   }
 
   /** What one that is only thought of would get in the way of. */
-  async clashesOfStart({ planId, rungIndex }: AskClashes): Promise<Clash[]> {
+  async clashesOfStart({ facts, rungIndex }: AskClashes): Promise<Clash[]> {
     const now = this.clock();
     const active: RunAtWork[] = (await this.repository.active()).map((run) => ({
       ...run,
       state: stateOf(run),
     }));
-    const { plan } = await this.plans.read(planId);
+    const plan = await this.plans.preview(facts, 'facts.');
     const thought = replayRun([{ kind: 'started', at: now.toISOString(), rungIndex }], plan);
     if (!thought.ok) return [];
     const pieceName = plan.facts.piece.name || 'this piece';

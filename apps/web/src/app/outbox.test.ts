@@ -127,6 +127,28 @@ describe('the outbox', () => {
     expect(taken[0]?.key).toBe('left');
     expect(store.heldTaps()).toEqual([]);
   });
+  it('sends what is tapped while the lock is being let go of', async () => {
+    const { taken, line } = server();
+    line.mode = 'up';
+    const { outbox } = await opened();
+    let letGo = () => {};
+    vi.stubGlobal('navigator', {
+      ...navigator,
+      locks: {
+        request: async (_name: string, work: () => Promise<void>) => {
+          await work();
+          await new Promise<void>((resolve) => {
+            letGo = resolve;
+          });
+        },
+      },
+    });
+    outbox.tap('run', done('a'));
+    await vi.waitFor(() => expect(taken).toHaveLength(1));
+    outbox.tap('run', done('b'));
+    letGo();
+    await vi.waitFor(() => expect(taken).toHaveLength(2));
+  });
   it('lets go of what a run refuses, and of nothing else', async () => {
     const { taken, line } = server();
     const { outbox, store } = await opened();

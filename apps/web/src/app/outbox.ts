@@ -45,6 +45,8 @@ export function tap(runId: string, event: GivenRunEvent['event']): void {
 export function flushOutbox(): Promise<void> {
   sending ??= alone(send).finally(() => {
     sending = null;
+    // What was tapped while the lock was being let go of.
+    if (!outbox.isCut && heldTaps().length > 0) void flushOutbox();
   });
   return sending;
 }

@@ -12,6 +12,14 @@ export const usePreview = (facts: TroubleFacts) =>
     retry: false,
   });
 
+/** A plan as it was kept. */
+export const useKeptPlan = (planId: string) =>
+  useQuery({
+    queryKey: ['plans', planId],
+    queryFn: ({ signal }) => request<Plan>('GET', `/plans/${planId}`, undefined, signal),
+    staleTime: Number.POSITIVE_INFINITY,
+  });
+
 /** The same facts under every view of a dispute; asked only while the comparison is open. */
 export const useComparePositions = (facts: TroubleFacts, dispute: string) =>
   useQuery({

@@ -1,8 +1,6 @@
 import { Box, Grid, Stack } from '@chakra-ui/react';
-import { type Action, armPass, LEVELS, levelOf, type Plan, type TrialView } from '@feverfew/contracts';
-import { useQuery } from '@tanstack/react-query';
+import { type Action, armPass, LEVELS, levelOf, type TrialView } from '@feverfew/contracts';
 import { Link, useParams } from 'react-router';
-import { request } from '../../app/api';
 import { useLexicon } from '../../app/useLexicon';
 import { clockText } from '../../clock/timerView';
 import { useServerNow } from '../../clock/useServerNow';
@@ -13,6 +11,7 @@ import { Notice } from '../../components/Notice';
 import { LEVEL_WORDS } from '../../components/runWords';
 import { Failed, Loading } from '../../components/States';
 import { marksText } from '../../facts/sentenceView';
+import { useKeptPlan } from '../../queries/planQueries';
 import { useSayToTrial, useTrial } from '../../queries/trialQueries';
 import { ActionRecipe } from '../../recipe/ActionRecipe';
 import { FAIR_RULES, TRIAL_PHASES, verdictText } from './trialWords';
@@ -80,11 +79,7 @@ const BEFORE: readonly Action['kind'][] = ['hiddenTest', 'mix', 'apply'];
 
 function Apply({ trial, pending, send }: PhaseProps) {
   const words = useLexicon();
-  const plan = useQuery({
-    queryKey: ['plans', trial.planId],
-    queryFn: ({ signal }) => request<Plan>('GET', `/plans/${trial.planId}`, undefined, signal),
-    staleTime: Number.POSITIVE_INFINITY,
-  });
+  const plan = useKeptPlan(trial.planId);
   const all = trial.state.treated.length === trial.setup.arms.length;
   const passOf = (arm: TrialView['setup']['arms'][number]) => armPass(plan.data?.ladder ?? [], arm);
   const cautionIds = [...new Set(trial.setup.arms.flatMap((arm) => passOf(arm)?.cautionIds ?? []))];

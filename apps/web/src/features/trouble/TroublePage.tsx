@@ -14,6 +14,7 @@ import { AheadOfStart } from './AheadOfStart';
 import { DiagnosisPanel } from './DiagnosisPanel';
 import { EnvelopePanel } from './EnvelopePanel';
 import { LadderPanel } from './LadderPanel';
+import { PlanChanged } from './PlanChanged';
 import { useTroubleDesk } from './useTroubleDesk';
 
 /**
@@ -91,6 +92,7 @@ function TroubleDesk({ troubleId, kept, start }: TroubleDeskProps) {
           opacity={preview.isError ? 0.45 : 1}
           aria-busy={preview.isFetching}
         >
+          {plan && kept && <PlanChanged kept={kept} plan={plan} />}
           {plan ? (
             <LadderPanel
               plan={plan}
@@ -105,7 +107,7 @@ function TroubleDesk({ troubleId, kept, start }: TroubleDeskProps) {
             !preview.isError && <Loading what="the plan" />
           )}
         </Box>
-        {plan && kept && <AheadOfStart planId={kept.planId} rungIndex={chosen} />}
+        {plan && plan.ladder.length > 0 && <AheadOfStart facts={plan.facts} rungIndex={chosen} />}
         <ActionBar
           plan={plan}
           chosen={chosen}

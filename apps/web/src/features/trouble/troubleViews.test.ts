@@ -1,10 +1,11 @@
-import { BLANK_LABEL, EMPTY_FACTS, type Envelope, type Lexicon } from '@feverfew/contracts';
+import { BLANK_LABEL, EMPTY_FACTS, type Envelope, type Lexicon, type Plan } from '@feverfew/contracts';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { dropDraft, EMPTY_DRAFT, keepDraft, readDraft, withItem, withPiece } from '../../facts/factsDraft';
 import { frequentMarkIds, rememberMark } from '../../facts/recentMarks';
 import { labelText, sentenceText, sentenceView } from '../../facts/sentenceView';
 import { searchOptions } from '../../search/searchOptions';
 import { chemistryView, pHFlags, tempFlags, upTo } from './envelopeView';
+import { planDifference } from './planDifference';
 
 const say: Lexicon = {
   name: (id) => id,
@@ -230,5 +231,26 @@ describe('a draft', () => {
   it('remembers the last four marks, newest first', () => {
     for (const id of ['a', 'b', 'c', 'd', 'e', 'c']) rememberMark(id);
     expect(frequentMarkIds()).toEqual(['c', 'e', 'd', 'b']);
+  });
+});
+
+describe('a plan that is made anew', () => {
+  const facts = { ...EMPTY_FACTS, markIds: ['tea'] };
+  const laid = (...ids: string[]) =>
+    ({ facts, ladder: [], rounds: [{ passes: ids.map((methodId) => ({ methodId })) }] }) as unknown as Plan;
+  it('says what is new in its first round and what is gone, or that only the order is another', () => {
+    expect(planDifference(laid('a', 'b'), laid('b', 'c'))).toEqual({ added: ['c'], gone: ['a'] });
+    expect(planDifference(laid('a', 'b'), laid('b', 'a'))).toEqual({ added: [], gone: [] });
+  });
+  it('reads a plan of before there were rounds by its ladder', () => {
+    const old = { ...laid(), rounds: [], ladder: [{ methodId: 'a' }] } as unknown as Plan;
+    expect(planDifference(old, laid('a', 'wash'))).toEqual({ added: ['wash'], gone: [] });
+  });
+  it('says nothing where it begins alike, or where something else was told', () => {
+    expect(planDifference(laid('a'), laid('a'))).toBeNull();
+    expect(planDifference(laid('a'), { ...laid('b'), facts: { ...facts, age: 'days' } })).toBeNull();
+    // What was done on it in between, and the order of keys in a database, are nothing that was told.
+    const done = { ...laid('b'), facts: { done: [{ methodId: 'a', rounds: 1, stalled: false }], ...facts } };
+    expect(planDifference(laid('a'), done)).not.toBeNull();
   });
 });

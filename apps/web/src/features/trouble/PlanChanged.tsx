@@ -1,0 +1,27 @@
+import type { Plan, Trouble } from '@feverfew/contracts';
+import { useLexicon } from '../../app/useLexicon';
+import { Notice } from '../../components/Notice';
+import { useKeptPlan } from '../../queries/planQueries';
+import { planDifference } from './planDifference';
+
+/** A kept plan is made anew whenever it is looked at: what is otherwise than it was, as long as nothing else was told. */
+export function PlanChanged({ kept, plan }: { kept: Trouble; plan: Plan }) {
+  const words = useLexicon();
+  const before = useKeptPlan(kept.planId).data;
+  const difference = before ? planDifference(before, plan) : null;
+  if (!difference) return null;
+  const { added, gone } = difference;
+  const names = (ids: readonly string[]) => ids.map((id) => words.name(id)).join(', ');
+  return (
+    <Notice kind="note" word="Planned anew">
+      {[
+        'By what is known today it is otherwise than when it was kept.',
+        added.length > 0 ? `New: ${names(added)}.` : '',
+        gone.length > 0 ? `No longer: ${names(gone)}.` : '',
+        added.length + gone.length === 0 ? 'The same steps, in another order.' : '',
+      ]
+        .filter((line) => line !== '')
+        .join(' ')}
+    </Notice>
+  );
+}
