@@ -54,8 +54,11 @@ export function readWords(text: string, catalogue: Catalogue, pieces: readonly P
     words = hit.left.filter((word) => !isWeak(word));
     exact = Math.min(exact, hit.exact);
   }
-  const piece = new NameSearch(namesOf(pieces)).cover(words);
-  const item = piece ? null : items.cover(words);
+  const own = new NameSearch(namesOf(pieces)).cover(words);
+  const kind = items.cover(words);
+  // A piece of the book goes before its kind, but "t-shirt" is no shirt: what takes more of the words is meant.
+  const piece = own && (!kind || own.left.length <= kind.left.length) ? own : null;
+  const item = piece ? null : kind;
   words = (piece ?? item)?.left ?? words;
   const age = AGES.find(([pattern]) => words.some((word) => pattern.test(word)))?.[1] ?? null;
   const colour = pale ? 'pale' : (COLOURS.find((name) => words.includes(name)) ?? null);

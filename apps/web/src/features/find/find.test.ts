@@ -18,10 +18,15 @@ const catalogue = {
     { ...named('mattress', 'mattress'), partNames: ['ticking'] },
     { ...named('jumper', 'jumper or cardigan', 'sweater'), partNames: ['whole piece'] },
     { ...named('jeans', 'jeans'), partNames: ['whole piece'] },
+    { ...named('shirt', 'shirt'), partNames: ['whole piece'] },
+    { ...named('tShirt', 'T-shirt', 'tee'), partNames: ['whole piece'] },
     { ...named('tableLinen', 'table linen', 'tablecloth'), partNames: ['whole piece'] },
   ],
 } as unknown as Catalogue;
-const pieces = [{ id: 'p1', name: 'lawn petticoat', itemId: 'petticoat' }] as unknown as PieceSummary[];
+const pieces = [
+  { id: 'p1', name: 'lawn petticoat', itemId: 'petticoat' },
+  { id: 'p2', name: 'the keeper’s shirts', itemId: 'shirt' },
+] as unknown as PieceSummary[];
 const read = (text: string) => {
   const { markIds, itemId, pieceId, age, wetness, colour } = readWords(text, catalogue, pieces);
   return { markIds, on: itemId ?? pieceId, age, wetness, colour };
@@ -34,6 +39,8 @@ describe('words typed in one go', () => {
     ['grass mud jeans', ['grass', 'mud'], 'jeans'],
     ['rust petticoat', ['rust'], 'p1'],
     ['claret tableclth', ['redWine'], 'tableLinen'],
+    ['mud on the shirt', ['mud'], 'p2'],
+    ['mud on the white t-shirt', ['mud'], 'tShirt'],
   ])('"%s" names trouble and piece', (text, markIds, on) => {
     expect(read(text)).toMatchObject({ markIds, on });
   });

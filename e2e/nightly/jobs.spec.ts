@@ -1,0 +1,166 @@
+import { Desk } from '../desk';
+import { expect, test } from '../worker';
+
+/** What is told beside the words typed first. */
+interface Told {
+  readonly fibre?: string;
+  readonly colour?: string;
+  readonly tag?: readonly string[];
+  readonly age?: string;
+  readonly wetness?: string;
+  readonly size?: string;
+  readonly also?: readonly string[];
+  readonly condition?: string;
+  readonly waterTest?: string;
+}
+
+const COTTON_60 = {
+  fibre: 'cotton',
+  colour: 'white',
+  tag: ['wash 60', 'oxygen only', 'tumble low'],
+} as const;
+const COTTON_40 = {
+  fibre: 'cotton',
+  colour: 'white',
+  tag: ['wash 40', 'oxygen only', 'tumble low'],
+} as const;
+const ALL_OVER = { size: 'all over' } as const;
+
+/** The jobs of the trade as somebody would type them, and steps that must stand on the page, in their order. */
+const JOBS: readonly (readonly [string, Told, readonly string[]])[] = [
+  [
+    'mud on the white sweatshirt, wet',
+    { ...COTTON_40, age: 'just now' },
+    ['brushOffDry', 'hotDetergentWash'],
+  ],
+  [
+    'fish smell in the shirt',
+    { ...COTTON_40, ...ALL_OVER, age: 'some days ago' },
+    ['vinegarSoak', 'bioMachineWash'],
+  ],
+  ['dye run on the white towel', { ...COTTON_60, ...ALL_OVER, age: 'some weeks ago' }, ['dyeSuspendingSoak']],
+  [
+    'grass on the joggers, today',
+    { ...COTTON_40, wetness: 'still wet', also: ['tomato', 'blackcurrant'] },
+    ['enzymePretreat', 'hotDetergentWash'],
+  ],
+  [
+    'motor oil on the white t-shirt, just now',
+    { ...COTTON_60, wetness: 'still wet' },
+    ['spiritsSpot', 'hotDetergentWash'],
+  ],
+  [
+    'fresh red wine on the carpet',
+    { fibre: 'polyamide', colour: 'pale' },
+    ['coldBlot', 'vinegarDetergentBlot', 'weighDown'],
+  ],
+  [
+    'fresh red wine on the carpet',
+    { fibre: 'wool', colour: 'pale' },
+    ['coldBlot', 'vinegarDetergentBlot', 'weighDown'],
+  ],
+  [
+    'foundation on the white towel',
+    { ...COTTON_60, age: 'some days ago', wetness: 'dry' },
+    ['peroxideDetergentSpot', 'hotDetergentWash'],
+  ],
+  [
+    'dried red wine on the white handkerchief',
+    { ...COTTON_60, tag: ['wash 95', 'oxygen only', 'tumble low'], age: 'some days ago' },
+    ['hotOxygenDip', 'hotDetergentWash'],
+  ],
+  ['yellowed white t-shirt', { ...COTTON_40, ...ALL_OVER }, ['longOxygenSoak', 'hotDetergentWash']],
+  [
+    'candle wax on the tablecloth, today',
+    { ...COTTON_60, wetness: 'dry' },
+    ['chillAndChip', 'ironThroughPaper', 'spiritsSpot'],
+  ],
+  [
+    'greyed white loose cover',
+    { ...COTTON_60, ...ALL_OVER },
+    ['dryVacuum', 'oxygenSoak', 'hotDetergentWash'],
+  ],
+  [
+    'sweaty smell in the sports top',
+    {
+      fibre: 'polyester',
+      colour: 'mid-coloured',
+      tag: ['wash 30', 'oxygen only', 'tumble low'],
+      ...ALL_OVER,
+    },
+    ['bioSoak', 'bioMachineWash'],
+  ],
+  [
+    'detergent build-up in the towel',
+    { fibre: 'cotton', colour: 'dark', tag: ['wash 60', 'oxygen only', 'tumble low'], ...ALL_OVER },
+    ['deepStrip', 'hotDetergentWash'],
+  ],
+  [
+    'sweat on the cap',
+    { fibre: 'as usual', colour: 'white', age: 'some weeks ago', wetness: 'dry' },
+    ['sweatbandWipe'],
+  ],
+  [
+    'wee on the mattress, today',
+    { wetness: 'still wet', also: ['red wine'] },
+    ['dryVacuum', 'coldBlot', 'vinegarDetergentBlot'],
+  ],
+  [
+    'own trim has run into the white dress',
+    { ...COTTON_40, ...ALL_OVER, age: 'some days ago' },
+    ['dyeSuspendingSoak'],
+  ],
+  [
+    'musty smell on the lace',
+    { fibre: 'as usual', colour: 'natural', condition: 'antique', ...ALL_OVER },
+    ['airing'],
+  ],
+  [
+    'fresh grape jelly on the couch',
+    { fibre: 'polyester', colour: 'pale', waterTest: 'took water: no colour, no ring' },
+    ['liftOff', 'detergentBlot'],
+  ],
+];
+
+for (const [words, told, steps] of JOBS)
+  test(`typed: ${words}, ${told.fibre}`, async ({ page }) => {
+    test.setTimeout(60_000);
+    page.setDefaultTimeout(8000);
+    await page.goto('/');
+    await expect(page.getByRole('heading', { name: 'Under way' })).toBeVisible();
+    const find = page.getByRole('button', { name: /find/i }).first();
+    if ((page.viewportSize()?.width ?? 0) < 700) await find.click();
+    else await page.keyboard.press('/');
+    await page.getByRole('textbox', { name: 'Find anything' }).fill(words);
+    await expect(page.getByRole('option').first()).toBeVisible();
+    await page.keyboard.press('Enter');
+    const desk = new Desk(page);
+    await expect(desk.blank('mark')).toBeVisible();
+    for (const more of told.also ?? []) {
+      await desk.blank('mark').click();
+      await page.getByRole('button', { name: 'And another on the same piece' }).click();
+      await page.getByRole('textbox', { name: /^Search:/ }).fill(more);
+      await desk.firstHit().click();
+    }
+    if (told.fibre === 'as usual') await desk.usualFibres();
+    else if (told.fibre) await desk.fibre(told.fibre);
+    if (told.colour && (await desk.blank('colour').textContent()) !== told.colour)
+      await desk.colour(told.colour);
+    if (told.tag) await desk.tag(...told.tag);
+    if (told.age) await desk.choose('age', told.age);
+    for (const blank of ['condition', 'waterTest'] as const)
+      if (told[blank]) await desk.choose(blank, told[blank]);
+    if (told.wetness) await desk.choose('wetness', told.wetness);
+    if (told.size === 'all over') {
+      await desk.blank('size').click();
+      await page.getByRole('button', { name: 'all over', exact: true }).click();
+      const done = page.getByRole('button', { name: 'Done', exact: true });
+      if (await done.isVisible()) await done.click();
+    }
+    await page.getByRole('button', { name: 'Also what could be bought' }).click();
+    for (const methodId of steps) await expect(desk.rung(methodId), methodId).toBeVisible();
+    const order = await page
+      .locator('[data-rung]')
+      .evaluateAll((rungs) => rungs.map((rung) => rung.getAttribute('data-rung')));
+    expect(order.filter((id) => steps.includes(id ?? '')).slice(0, steps.length)).toEqual(steps);
+  });
