@@ -56,6 +56,10 @@ describe('a look at several troubles', () => {
     const other = new Walk(plan).upToTheEnd().lookAt({ redWine: 50, butter: 0 }, 'repeat');
     expect(other.passId).toBe(wayOf('redWine', 'better'));
   });
+  it('does the same again for what still moves, not for what has stalled', () => {
+    const walk = new Walk(plan).upToTheEnd().lookAt({ redWine: 50, butter: 100 }, 'repeat');
+    expect(walk.passId).toBe(wayOf('redWine', 'better'));
+  });
   it('leads, where one of them has not changed, past what does nothing for it', () => {
     const walk = new Walk(plan).upToTheEnd().lookAt({ redWine: 0, butter: 100 }, 'nextRung');
     expect(walk.passId).toBe(wayOf('butter', 'noChange'));

@@ -15,12 +15,22 @@ export function answerOf(leftPct: number, before: number): LookAnswer {
   return 1 - leftPct / Math.max(before, 1) < STALL_SHARE ? 'stalled' : 'moving';
 }
 
+/** What was last told of one trouble; null where nobody has told. */
+const lastSaid = (looks: readonly Look[], markId: string) =>
+  looks.flatMap((look) => saidOf(look, markId) ?? []).at(-1) ?? null;
+
 /** What is left of one trouble, %: as it was last told; 100 where nobody has told. */
 export const leftOf = (looks: readonly Look[], markId: string): number =>
-  looks.flatMap((look) => saidOf(look, markId) ?? []).at(-1)?.leftPct ?? 100;
+  lastSaid(looks, markId)?.leftPct ?? 100;
 
 const isGone = (looks: readonly Look[], markId: string): boolean =>
-  looks.flatMap((look) => saidOf(look, markId) ?? []).at(-1)?.answer === 'gone';
+  lastSaid(looks, markId)?.answer === 'gone';
+
+/** Of several troubles the one that the same again is for: what still moves before what has stalled, then the most. */
+export function markToRepeat(looks: readonly Look[], markIds: readonly string[]): string | undefined {
+  const moves = (markId: string) => Number(lastSaid(looks, markId)?.answer === 'moving');
+  return [...markIds].sort((a, b) => moves(b) - moves(a) || leftOf(looks, b) - leftOf(looks, a))[0];
+}
 
 /** Troubles that their last look found gone. */
 export const goneMarks = (looks: readonly Look[], { facts }: Plan): string[] =>

@@ -1,6 +1,6 @@
 import type { Action } from '../treatment/plan/action.js';
 import type { Plan } from '../treatment/plan/plan.js';
-import { goneMarks, leftOf } from './markLooks.js';
+import { goneMarks, markToRepeat } from './markLooks.js';
 import { passOfRung, roundOfRung } from './roundOfRung.js';
 import type { RunState } from './runState.js';
 
@@ -32,12 +32,13 @@ function lastWorked({ rungIndex, times, setAside }: Standing, plan: Plan): numbe
   );
 }
 
-/** The rung done again where a round has helped: the pass that does most for what is left, or the last that was done. */
+/** The rung done again where a round has helped: the pass that does most for what still moves, or the last that was done. */
 export function rungToRepeat(standing: Standing, plan: Plan): number {
   const { rungIndex, times, setAside, looks } = standing;
   const look = roundOfRung(plan, rungIndex)?.look;
-  const most = [...(look?.byMark ?? [])].sort((a, b) => leftOf(looks, b.markId) - leftOf(looks, a.markId))[0];
-  const ways = most && most.ways.length > 0 && plan.facts.markIds.length > 1 ? most.ways : look?.ways;
+  const markId = markToRepeat(looks, look?.byMark.map((one) => one.markId) ?? []);
+  const own = look?.byMark.find((one) => one.markId === markId)?.ways ?? [];
+  const ways = own.length > 0 && plan.facts.markIds.length > 1 ? own : look?.ways;
   const better = ways?.find(({ way }) => way === 'better')?.passId;
   const main = rungOfPass(plan, better ?? null);
   if (main >= 0 && !setAside.includes(main) && (times[main] ?? 0) > 0) return main;

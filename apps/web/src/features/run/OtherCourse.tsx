@@ -10,6 +10,8 @@ import { useChangeCourse, useOtherCourse } from '../../queries/runQueries';
 /** The step at hand done with something else, or in another vessel, before anything of it is on the piece. */
 export function OtherCourse({ run }: { run: RunView }) {
   const [open, setOpen] = useState(false);
+  const words = useLexicon();
+  const now = words.name(run.plan.ladder[run.state.rungIndex]?.methodId ?? '');
   return (
     <Dialog.Root open={open} onOpenChange={(details) => setOpen(details.open)} lazyMount unmountOnExit>
       <Dialog.Trigger asChild>
@@ -19,7 +21,7 @@ export function OtherCourse({ run }: { run: RunView }) {
         <Dialog.Backdrop />
         <Dialog.Positioner>
           <Dialog.Content>
-            <Dialog.Title>What instead?</Dialog.Title>
+            <Dialog.Title>Instead of “{now}”</Dialog.Title>
             <Ways run={run} onDone={() => setOpen(false)} />
             <Dialog.Footer>
               <Dialog.CloseTrigger asChild>
