@@ -5,7 +5,7 @@ import { HouseholdSettings } from './household.js';
 import { NewSavedMix } from './mix.js';
 import { NewPiece } from './piece.js';
 import { PlanShape } from './plan.js';
-import { RunEventShape } from './run.js';
+import { RunEventShape } from './runEvent.js';
 import { TrialEventShape, TrialSetupShape } from './trial.js';
 import { TroubleFactsShape } from './trouble.js';
 

@@ -14,6 +14,7 @@ export * from './planParts.js';
 export * from './problem.js';
 export * from './reference.js';
 export * from './run.js';
+export * from './runEvent.js';
 export * from './today.js';
 export * from './trial.js';
 export * from './trouble.js';

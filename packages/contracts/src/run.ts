@@ -4,13 +4,11 @@ import {
   type Clash,
   type CourseChange,
   DANGER_CODES,
-  EXTEND_MIN,
   LOOK_ANSWERS,
   type NextAction,
   type OtherCourse,
   OUTCOMES,
   OVERRUNS,
-  type RunEvent,
   type RunState,
 } from '@feverfew/core';
 import { Id } from '@feverfew/knowledge';
@@ -18,7 +16,11 @@ import { z } from 'zod';
 import { PricesShape } from './household.js';
 import { PlanShape } from './plan.js';
 import { Effect, Range3 } from './planParts.js';
+import { RunEventShape } from './runEvent.js';
 import { TroubleFactsShape } from './trouble.js';
+
+const at = z.iso.datetime();
+const stepId = z.string().min(1).max(60);
 
 export const NewRun = z
   .strictObject({
@@ -29,102 +31,6 @@ export const NewRun = z
   })
   .meta({ id: 'NewRun' });
 export type NewRun = z.infer<typeof NewRun>;
-
-const stepId = z.string().min(1).max(60);
-
-/** Longest a tap may have waited on a device without a line, ms: a month. */
-export const MOST_HELD_MS = 31 * 24 * 3_600_000;
-
-/** What a device reports. The server stamps the time; `key` makes repeats count once. */
-export const NewRunEvent = z
-  .strictObject({
-    key: z.uuid(),
-    /** How long the tap waited on the device before it could be sent: the server takes it off its own time. */
-    heldMs: z.number().int().min(0).max(MOST_HELD_MS).default(0),
-    event: z.discriminatedUnion('kind', [
-      z.strictObject({ kind: z.literal('stepDone'), stepId }),
-      z.strictObject({ kind: z.literal('tested'), stepId, passed: z.boolean() }),
-      z.strictObject({ kind: z.literal('skipped'), stepId }),
-      z.strictObject({ kind: z.literal('timerStarted'), stepId }),
-      z.strictObject({ kind: z.literal('paused') }),
-      z.strictObject({ kind: z.literal('resumed') }),
-      z.strictObject({
-        kind: z.literal('extended'),
-        minutes: z.number().int().min(EXTEND_MIN.min).max(EXTEND_MIN.max),
-      }),
-      z.strictObject({
-        kind: z.literal('looked'),
-        answer: z.enum(LOOK_ANSWERS).nullable(),
-        leftPct: z.number().min(0).max(100).nullable(),
-        marks: z
-          .array(z.strictObject({ markId: Id, leftPct: z.number().min(0).max(100).nullable() }))
-          .min(1)
-          .max(20)
-          .optional(),
-        signIds: z.array(Id).max(20).default([]),
-      }),
-      z.strictObject({
-        kind: z.literal('heatAllowed'),
-        reason: z.string().trim().min(1, 'Say why.').max(500, 'At most 500 characters.'),
-      }),
-      z.strictObject({ kind: z.literal('decided'), choice: z.enum(CHOICES) }),
-      z.strictObject({
-        kind: z.literal('finished'),
-        outcome: z.enum(OUTCOMES),
-        note: z.string().max(2000, 'At most 2000 characters.'),
-      }),
-      z.strictObject({
-        kind: z.literal('noted'),
-        text: z.string().trim().min(1, 'Write something first.').max(2000, 'At most 2000 characters.'),
-      }),
-      z.strictObject({ kind: z.literal('mixUsed'), stepId, mixId: z.uuid() }),
-      z.strictObject({ kind: z.literal('undone') }),
-      z.strictObject({ kind: z.literal('redone') }),
-    ]),
-  })
-  .meta({ id: 'NewRunEvent' });
-export type NewRunEvent = z.infer<typeof NewRunEvent>;
-/** As a device writes it: what has a default may be left out. */
-export type GivenRunEvent = z.input<typeof NewRunEvent>;
-
-const at = z.iso.datetime();
-export const RunEventShape = z
-  .discriminatedUnion('kind', [
-    z.strictObject({ kind: z.literal('started'), at, rungIndex: z.number().int() }),
-    z.strictObject({ kind: z.literal('stepDone'), at, stepId }),
-    z.strictObject({ kind: z.literal('tested'), at, stepId, passed: z.boolean() }),
-    z.strictObject({ kind: z.literal('skipped'), at, stepId }),
-    z.strictObject({ kind: z.literal('timerStarted'), at, stepId }),
-    z.strictObject({ kind: z.literal('paused'), at }),
-    z.strictObject({ kind: z.literal('resumed'), at }),
-    z.strictObject({ kind: z.literal('extended'), at, minutes: z.number() }),
-    z.strictObject({
-      kind: z.literal('looked'),
-      at,
-      answer: z.enum(LOOK_ANSWERS).nullable(),
-      leftPct: z.number().nullable(),
-      marks: z
-        .array(z.strictObject({ markId: Id, leftPct: z.number().nullable() }))
-        .readonly()
-        .optional(),
-      signIds: z.array(Id).readonly().optional(),
-    }),
-    z.strictObject({ kind: z.literal('heatAllowed'), at, reason: z.string() }),
-    z.strictObject({ kind: z.literal('photoKept'), at, photoId: z.uuid() }),
-    z.strictObject({ kind: z.literal('decided'), at, choice: z.enum(CHOICES) }),
-    z.strictObject({ kind: z.literal('finished'), at, outcome: z.enum(OUTCOMES), note: z.string() }),
-    z.strictObject({ kind: z.literal('noted'), at, text: z.string() }),
-    z.strictObject({
-      kind: z.literal('mixUsed'),
-      at,
-      stepId,
-      name: z.string(),
-      agentIds: z.array(Id).readonly(),
-    }),
-    z.strictObject({ kind: z.literal('undone'), at }),
-    z.strictObject({ kind: z.literal('redone'), at }),
-  ])
-  .meta({ id: 'RunEvent' }) satisfies z.ZodType<RunEvent>;
 
 export const RunStateShape = z
   .strictObject({

@@ -33,7 +33,8 @@ import type { MixShape, MixVerdictShape, TableAnswerShape, TableQuestionShape } 
 import type { CareLabelShape, ExposureShape, PieceFactsShape } from './piece.js';
 import type { ComparedPositionShape, FirstThingsShape, PassShape, PlanShape } from './plan.js';
 import type { ActionShape, FindingShape } from './planParts.js';
-import type { ClashShape, NextActionShape, RunEventShape, RunStateShape } from './run.js';
+import type { ClashShape, NextActionShape, RunStateShape } from './run.js';
+import type { RunEventShape } from './runEvent.js';
 import type { TrialEventShape, TrialSetupShape, TrialStateShape } from './trial.js';
 import type { TroubleFactsShape } from './trouble.js';
 

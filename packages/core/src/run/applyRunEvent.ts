@@ -2,17 +2,15 @@ import { HEAT_ALLOWED_NOTE } from '@feverfew/knowledge';
 import { neverHappens } from '../quantity/neverHappens.js';
 import { type Action, type Dwell, runsInDrum } from '../treatment/plan/action.js';
 import type { Plan } from '../treatment/plan/plan.js';
-import { choicesAfterLook } from './choicesAfterLook.js';
+import { decided } from './decided.js';
 import { heatEndangersPeople } from './heatEndangersPeople.js';
 import { holdsTheRecipe } from './holdsTheRecipe.js';
-import { judgeLook } from './judgeLook.js';
 import { skipped, tested } from './leaveOut.js';
-import { goneMarks, leftOfAll, markLooks, marksToAsk } from './markLooks.js';
-import type { Choice, RunEvent } from './runEvent.js';
-import { openRungLater, rungLookedAt, rungToRepeat, wayOut, workStep } from './rungsAhead.js';
-import { accept, type Look, type RunState, refuse, type Transition } from './runState.js';
+import { looked } from './looked.js';
+import type { RunEvent } from './runEvent.js';
+import { accept, type RunState, refuse, type Transition } from './runState.js';
 import { startTimer } from './startTimer.js';
-import { currentAction, moveTo, stepOn, timesWith } from './stepOn.js';
+import { currentAction, stepOn, timesWith } from './stepOn.js';
 import { extendTimer, pauseTimer, resumeTimer } from './turnTimer.js';
 
 /** One event on one state. Undo is not an event of the state but of the list: see replayRun. */
@@ -175,86 +173,3 @@ function mixUsed(
     ? accept({ ...state, mixes: [...state.mixes, { at, stepId, name }] })
     : refuse('mixIsNotTheRecipe');
 }
-
-function looked(
-  state: RunState,
-  event: Extract<RunEvent, { kind: 'looked' }>,
-  action: Action,
-  plan: Plan,
-): Transition {
-  if (action.kind !== 'dwell' && action.kind !== 'look' && action.kind !== 'finalLook')
-    return refuse('notThisStep');
-  if (state.timer?.pausedAt) return refuse('timerPaused');
-  const rungIndex = rungLookedAt(state, plan, action);
-  const round = Math.max(1, state.times[rungIndex] ?? 0);
-  const { marks } = event;
-  if (marks?.some(({ markId }) => !plan.facts.markIds.includes(markId))) return refuse('noSuchMark');
-  if (marks && marksToAsk(state, plan, action).some((id) => marks.every(({ markId }) => markId !== id)))
-    return refuse('lookNeedsLevel');
-  const byMark = markLooks(event, state.looks, plan);
-  const answer = judgeLook(event, { ...state, rungIndex, round }, action, byMark);
-  if (answer === null) return refuse('lookNeedsLevel');
-  const leftPct = event.leftPct ?? (byMark.length > 0 ? leftOfAll(state.looks, byMark, plan) : null);
-  const of = state.worked.length > 0 ? state.worked : [rungIndex];
-  const isDry = action.kind === 'finalLook';
-  const look = {
-    at: event.at,
-    rungIndex,
-    of,
-    round,
-    answer,
-    leftPct,
-    byMark,
-    isDry,
-    signIds: event.signIds ?? [],
-  };
-  const looks = [...state.looks, look];
-  return accept({
-    ...state,
-    looks,
-    worked: leftPct === null ? state.worked : [],
-    decision: { answer, choices: choicesAfterLook(answer, event.at, { ...state, looks }, plan, action) },
-    heat: state.heat === 'closed' && answer === 'gone' && allGoneDry(looks, plan) ? 'open' : state.heat,
-  });
-}
-
-/** Every trouble was found gone by a dry look, this one or one before. */
-const allGoneDry = (looks: readonly Look[], plan: Plan): boolean =>
-  goneMarks(
-    looks.filter((look) => look.isDry),
-    plan,
-  ).length === plan.facts.markIds.length;
-
-function decided(state: RunState, choice: Choice, plan: Plan): Transition {
-  if (!state.decision) return refuse('nothingToDecide');
-  const { choices } = state.decision;
-  // A page of before, or a run of before, goes on to the very next step.
-  const mayGoOn = choice === 'continue' && choices.includes('takeOut');
-  if (!choices.includes(choice) && !mayGoOn) return refuse('notOffered');
-  const { rungIndex, stepIndex } = state;
-  const settled = { ...state, decision: null };
-  switch (choice) {
-    case 'wait':
-    case 'finish':
-      return accept(settled);
-    case 'continue':
-      return accept(stepOn(settled, plan));
-    case 'takeOut': {
-      const out = stepOn(settled, plan);
-      return accept(currentAction(out, plan)?.kind === 'look' ? stepOn(out, plan) : out);
-    }
-    case 'repeat': {
-      const again = isDryLook(state, plan) ? rungToRepeat(state, plan) : rungIndex;
-      const at = workStep(plan.ladder[again]?.steps ?? []);
-      return accept(moveTo(state, { rungIndex: again, stepIndex: at }, true));
-    }
-    case 'nextRung': {
-      const next = openRungLater(state, plan);
-      return next ? accept(moveTo(state, next, true)) : refuse('noSuchRung');
-    }
-    case 'stop':
-      return accept({ ...moveTo(state, wayOut(plan, { rungIndex, stepIndex }), false), stopping: true });
-  }
-}
-
-const isDryLook = (state: RunState, plan: Plan): boolean => currentAction(state, plan)?.kind === 'finalLook';
