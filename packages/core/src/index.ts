@@ -67,7 +67,7 @@ export { holdsTheRecipe } from './run/holdsTheRecipe.js';
 export { maySkip } from './run/leaveOut.js';
 export { LEVELS, type Level, levelOf } from './run/level.js';
 export { lookQuestions } from './run/lookQuestions.js';
-export { leftOf, marksToAsk } from './run/markLooks.js';
+export { leftOf, looksForCurve, marksToAsk, markToRepeat } from './run/markLooks.js';
 export { type NextAction, nextAction } from './run/nextAction.js';
 export { type NextOption, nextOptions } from './run/nextOptions.js';
 export { occupancyOf } from './run/occupancyOf.js';

@@ -1,12 +1,15 @@
 import { describe, expect, it } from 'vitest';
+import { NO_PRICES } from '../cost/costOf.js';
 import { doneMethods } from '../log/doneMethods.js';
 import { summariseRun } from '../log/runSummary.js';
 import { usesOf } from '../log/usesOf.js';
 import { household, knowledge, label, piece, trouble } from '../test/fixtures.js';
 import { Walk } from '../test/walk.js';
 import { planTreatment } from '../treatment/planTreatment.js';
-import { marksToAsk } from './markLooks.js';
+import { looksForCurve, marksToAsk } from './markLooks.js';
+import { nextOptions } from './nextOptions.js';
 import { replayRun } from './replayRun.js';
+import { stallView } from './stallView.js';
 import { currentAction } from './stepOn.js';
 
 const sofa = piece('armchair', { polyester: 100 }, { code: 'W' });
@@ -59,6 +62,18 @@ describe('a look at several troubles', () => {
   it('does the same again for what still moves, not for what has stalled', () => {
     const walk = new Walk(plan).upToTheEnd().lookAt({ redWine: 50, butter: 100 }, 'repeat');
     expect(walk.passId).toBe(wayOf('redWine', 'better'));
+  });
+  it('draws its curve, and reckons the odds, of what still moves', () => {
+    const walk = new Walk(plan).upToTheEnd().lookAt({ redWine: 50, butter: 0 }, 'repeat');
+    while (walk.upToLook().kind === 'look') walk.lookAt({ redWine: 50, butter: 0 }, 'continue');
+    walk.send({ kind: 'looked', answer: null, leftPct: null, marks: [{ markId: 'redWine', leftPct: 25 }] });
+    const { looks, rungIndex } = walk.state;
+    const { points } = stallView({ looks: looksForCurve(looks, rungIndex, plan) }, rungIndex);
+    expect(points.map(({ leftPct }) => leftPct.likely)).toEqual([100, 50, 25]);
+    const [again] = nextOptions(walk.state, plan, NO_PRICES);
+    // Whatever comes next begins at the quarter of the wine, not at the mean of both.
+    expect(again?.leftPct?.high).toBeLessThanOrEqual(25);
+    expect(again?.leftPct?.high).toBeGreaterThan(12.5);
   });
   it('leads, where one of them has not changed, past what does nothing for it', () => {
     const walk = new Walk(plan).upToTheEnd().lookAt({ redWine: 0, butter: 100 }, 'nextRung');

@@ -47,6 +47,22 @@ function saidOf(
 }
 
 /**
+ * The looks as the curve of a pass reads them: of several troubles, what the dry looks found of the one it is done again
+ * for, each a round of that pass.
+ */
+export function looksForCurve(looks: readonly Look[], rungIndex: number, { facts }: Plan): readonly Look[] {
+  if (facts.markIds.length < 2) return looks;
+  const markId = markToRepeat(looks, facts.markIds);
+  return looks
+    .filter((look) => look.isDry)
+    .flatMap((look) => {
+      const own = look.byMark.find((one) => one.markId === markId);
+      return own ? [{ ...look, leftPct: own.leftPct, rungIndex }] : [];
+    })
+    .map((look, index) => ({ ...look, round: index + 1 }));
+}
+
+/**
  * Troubles a look asks of. At a pass: those it is done for, without what was found gone. When dry: all, without what a
  * dry look found gone, for wet cloth deceives.
  */

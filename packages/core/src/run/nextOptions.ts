@@ -4,6 +4,7 @@ import { betaCdf } from '../evidence/beta.js';
 import { betaOfRange } from '../evidence/posterior.js';
 import type { Pass } from '../treatment/plan/pass.js';
 import type { Plan } from '../treatment/plan/plan.js';
+import { looksForCurve } from './markLooks.js';
 import type { Choice, Outcome } from './runEvent.js';
 import { openRungLater, rungToRepeat } from './rungsAhead.js';
 import type { RunState } from './runState.js';
@@ -37,8 +38,9 @@ export function nextOptions(state: RunState, plan: Plan, prices: Prices): NextOp
   const here = plan.ladder[again];
   const round = state.times[again] ?? 0;
   const next = plan.ladder[openRungLater(state, plan)?.rungIndex ?? -1];
-  const left = state.looks.filter((look) => look.leftPct !== null).at(-1)?.leftPct ?? 100;
-  const { removed } = stallView(state, again);
+  const looks = looksForCurve(state.looks, again, plan);
+  const left = looks.filter((look) => look.leftPct !== null).at(-1)?.leftPct ?? 100;
+  const { removed } = stallView({ looks }, again);
   const ways = decision.choices.flatMap((choice): NextOption[] => {
     if (choice === 'repeat' && here)
       // What a round took here says more than the book.

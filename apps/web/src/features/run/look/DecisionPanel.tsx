@@ -2,6 +2,8 @@ import { Box, Stack } from '@chakra-ui/react';
 import {
   type Action,
   levelOf,
+  looksForCurve,
+  markToRepeat,
   type NextOption,
   nextOptions,
   type Pass,
@@ -35,9 +37,11 @@ export function DecisionPanel({ run, pass, action, say }: DecisionPanelProps) {
   const ways = nextOptions(run.state, run.plan, run.prices).filter(isChoice);
   const restKinds = pass.steps.slice(run.state.stepIndex).map((one) => one.kind);
   const wayOut = wayOutOf(pass);
-  const curve = stallView(run.state);
   const told = run.state.looks.at(-1)?.byMark ?? [];
   const isDry = action.kind === 'finalLook';
+  const { looks } = run.state;
+  const rungIndex = looks.at(-1)?.rungIndex ?? 0;
+  const curve = stallView({ looks: looksForCurve(looks, rungIndex, run.plan) }, rungIndex);
   const judged = decision.answer !== 'wrong' && curve.points.length > 1;
   return (
     <Stack gap="10px" role="group" aria-label="What next?">
@@ -59,7 +63,12 @@ export function DecisionPanel({ run, pass, action, say }: DecisionPanelProps) {
           ))}
         </Box>
       )}
-      {judged && told.length < 2 && <Box fontSize="17px">{stallWords(curve)}</Box>}
+      {judged && (
+        <Box fontSize="17px">
+          {told.length > 1 && `Of ${words.name(markToRepeat(looks, run.markIds) ?? '')}: `}
+          {stallWords(curve)}
+        </Box>
+      )}
       {ways.map((way, index) => (
         <Button
           key={way.way}
@@ -84,7 +93,7 @@ export function DecisionPanel({ run, pass, action, say }: DecisionPanelProps) {
           )}
         </Button>
       ))}
-      {judged && told.length < 2 && (
+      {judged && (
         <Suspense fallback={null}>
           <StallCurve view={curve} />
         </Suspense>
