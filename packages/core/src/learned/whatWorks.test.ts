@@ -43,6 +43,17 @@ it('shows book, cases and what follows of each method used on such a trouble, an
   expect(rows[0]?.cases).toHaveLength(3);
 });
 
+it('shows a method that stands in several rounds once', () => {
+  const { ladder } = planTreatment(facts, household, knowledge);
+  const again = ladder.find(({ methodId }, at) =>
+    ladder.some((other, index) => index > at && other.methodId === methodId),
+  );
+  if (!again) return expect.unreachable('no method of this plan stands twice');
+  expect(learned(seen(again.methodId, 50, 100)).rows.map(({ methodId }) => methodId)).toEqual([
+    again.methodId,
+  ]);
+});
+
 it('says which ladder moved, from where to where, and why', () => {
   const { moves } = learned(seen('deepStrip', 100, 100, 100, 100), seen('citricSoak', 5, 0));
   expect(moves).toContainEqual(

@@ -128,7 +128,11 @@ function cellOf(methodId: string, facts: TroubleFacts, knowledge: Knowledge): Ce
 
 /** Methods with at least one use in this very kind of case; the book's range is that of the plan without the log. */
 function rowsOf({ trouble, without }: Planned, evidence: Evidence, knowledge: Knowledge): WorksRow[] {
-  return without.ladder.flatMap((pass): WorksRow[] => {
+  // A way that stands in several rounds is one row: its first place.
+  const once = without.ladder.filter(
+    ({ methodId }, at, all) => all.findIndex((pass) => pass.methodId === methodId) === at,
+  );
+  return once.flatMap((pass): WorksRow[] => {
     const cell = cellOf(pass.methodId, trouble.facts, knowledge);
     const cases = usesFor(cell, evidence);
     if (!cases.some(({ use, weight }) => weight === 1 && use.markId === cell.markId)) return [];
