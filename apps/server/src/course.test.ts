@@ -82,6 +82,33 @@ describe('another course on the way', () => {
   });
 });
 
+describe('a hidden test that failed', () => {
+  it('keeps what it spoke against out of every plan of that trouble, and of no other', async () => {
+    const pen = {
+      ...facts,
+      markIds: ['ballpoint'],
+      piece: { ...facts.piece, colour: 'dark', fastness: 'unknown' },
+    };
+    let run = await startOf(pen);
+    while (actionNow(run)?.kind !== 'hiddenTest')
+      run = (await say(run, { kind: 'stepDone', stepId: actionNow(run)?.id }).expect(200)).body;
+    const against = methodNow(run) ?? '';
+    await say(run, { kind: 'tested', stepId: actionNow(run)?.id, passed: false }).expect(200);
+    const { facts: told } = (await server.http.get(`/api/troubles/${run.troubleId}`)).body;
+    expect(told.choices.leftOut).toContain(against);
+    const stepsOf = async (given: object) =>
+      (await server.http.post('/api/plans/preview').send(given).expect(200)).body.ladder.map(
+        (pass: { methodId: string }) => pass.methodId,
+      );
+    expect(await stepsOf(told)).not.toContain(against);
+    expect(await stepsOf(pen)).toContain(against);
+    // Taken back, the test has said nothing.
+    await say(run, { kind: 'undone' }).expect(200);
+    const again = (await server.http.get(`/api/troubles/${run.troubleId}`)).body;
+    expect(again.facts.choices?.leftOut ?? []).not.toContain(against);
+  });
+});
+
 describe('a look at several troubles', () => {
   it('is told of each, and read back as it was told', async () => {
     let run = await startOf({ ...facts, markIds: ['grass', 'redWine'] });

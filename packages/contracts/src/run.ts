@@ -39,6 +39,7 @@ export const RunStateShape = z
     round: z.number().int(),
     times: z.array(z.number().int()).readonly().default([]),
     setAside: z.array(z.number().int()).readonly().default([]),
+    barred: z.array(z.number().int()).readonly().default([]),
     worked: z.array(z.number().int()).readonly().default([]),
     stepIndex: z.number().int(),
     timer: z

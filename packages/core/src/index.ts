@@ -33,7 +33,7 @@ export {
 export { NOTHING_BUSY, type Occupancy } from './household/occupancy.js';
 export { litresOf, VESSEL_CM } from './household/vesselShape.js';
 export { type WorksRow, whatWorks } from './learned/whatWorks.js';
-export { doneMethods } from './log/doneMethods.js';
+export { barredMethods, doneMethods } from './log/doneMethods.js';
 export { RUN_SUMMARY_VERSION, type RunSummary, summariseRun } from './log/runSummary.js';
 export { answerQuestion, type TableAnswer } from './mix/answerQuestion.js';
 export { judgeMix, type MixVerdict } from './mix/judgeMix.js';
@@ -106,7 +106,7 @@ export { TRIAL_PLACES, type TrialEvent, type TrialSetup, type TrialState } from 
 export { armPass, commonDwellMin, MOST_ARMS, trialFaults, trialPasses } from './trial/trialFaults.js';
 export { trialVerdict } from './trial/trialVerdict.js';
 export { usesOfTrial } from './trial/usesOfTrial.js';
-export type { Choices } from './trouble/choices.js';
+export { type Choices, NO_CHOICES } from './trouble/choices.js';
 export { SIZE_WORDS, type SidesCm, type Size, type SizeWord, sidesOf } from './trouble/size.js';
 export {
   type DoneMethod,

@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import type { AskClashes, NewRun, NewRunEvent, RunEntry, RunningEntry, RunView } from '@feverfew/contracts';
 import {
+  barredMethods,
   type Clash,
   clashesOf,
   DomainError,
@@ -199,6 +200,12 @@ export class RunsService implements OnModuleInit {
   async done(troubleId: string): Promise<DoneMethod[]> {
     const runs = await this.repository.summarised({ troubleId });
     return doneMethods(runs.map(({ summary }) => summary));
+  }
+
+  /** Ways that a hidden test spoke against on a trouble. */
+  async barred(troubleId: string): Promise<string[]> {
+    const runs = await this.repository.summarised({ troubleId });
+    return barredMethods(runs.map(({ summary }) => summary));
   }
 
   summarise(

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import type { NewPiece, NewTrouble, Trouble, TroubleSummary } from '@feverfew/contracts';
-import { DomainError, type TroubleFacts } from '@feverfew/core';
+import { DomainError, NO_CHOICES, type TroubleFacts } from '@feverfew/core';
 import { Inject, Injectable } from '@nestjs/common';
 import { ChangesFeed } from '../changes/changesFeed.js';
 import { CLOCK, type Clock } from '../database/database.module.js';
@@ -55,7 +55,11 @@ export class TroublesService {
     const facts = await this.repository.find(id);
     const summary = (await this.list({ troubleId: id }))[0];
     if (!facts || !summary) throw new DomainError('notFound', { message: 'There is no such trouble.' });
-    return { ...summary, facts: { ...facts, done: await this.runs.done(id) } };
+    const [done, barred] = await Promise.all([this.runs.done(id), this.runs.barred(id)]);
+    if (barred.length === 0) return { ...summary, facts: { ...facts, done } };
+    const choices = facts.choices ?? NO_CHOICES;
+    const leftOut = [...new Set([...choices.leftOut, ...barred])];
+    return { ...summary, facts: { ...facts, done, choices: { ...choices, leftOut } } };
   }
 
   async revise(id: string, facts: TroubleFacts): Promise<Trouble> {

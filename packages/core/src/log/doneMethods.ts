@@ -26,3 +26,8 @@ export function doneMethods(runs: readonly Pick<RunSummary, 'methodIds' | 'state
   }
   return [...done.values()].sort((a, b) => (a.methodId < b.methodId ? -1 : 1));
 }
+
+/** Ways that a hidden test has spoken against on this trouble: they are not offered for it again. */
+export const barredMethods = (runs: readonly Pick<RunSummary, 'methodIds' | 'state'>[]): string[] => [
+  ...new Set(runs.flatMap(({ methodIds, state }) => state.barred.flatMap((index) => methodIds[index] ?? []))),
+];

@@ -78,6 +78,7 @@ function start(rungIndex: number, at: string, plan: Plan): Transition {
     round: 1,
     times: timesWith([], rungIndex),
     setAside: [],
+    barred: [],
     worked: [],
     stepIndex: 0,
     timer: null,

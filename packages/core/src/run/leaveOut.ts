@@ -16,9 +16,11 @@ export function tested(
   if (action.id !== stepId) return refuse('notThisStep');
   if (action.kind !== 'hiddenTest') return refuse('notATest');
   if (passed) return accept(stepOn(state, plan));
-  const setAside = [...new Set([...state.setAside, ...rungsWithItsProducts(plan, state.rungIndex)])];
+  const against = rungsWithItsProducts(plan, state.rungIndex);
+  const setAside = [...new Set([...state.setAside, ...against])];
+  const barred = [...new Set([...state.barred, ...against])];
   const notes = [...state.notes, { at, text: HIDDEN_TEST_FAILED_NOTE }];
-  return accept(leave({ ...state, setAside, notes }, plan));
+  return accept(leave({ ...state, setAside, barred, notes }, plan));
 }
 
 /** A pass may be left out as long as nothing of it is on the piece. */

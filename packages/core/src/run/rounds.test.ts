@@ -76,6 +76,7 @@ describe('a run in rounds', () => {
       ) ?? [];
     failed.send({ kind: 'tested', stepId: step(failed), passed: false });
     expect(failed.state.setAside).toContain(at);
+    expect(failed.state.barred).toContain(at);
     expect(failed.state.notes.at(-1)?.text).toMatch(/hidden test/i);
     while (failed.state.status === 'active' && failed.kind !== 'finalLook') {
       expect(
@@ -90,7 +91,7 @@ describe('a run in rounds', () => {
     const walk = new Walk(planOf(cases.bloodOnWoolBlanket));
     const first = walk.state.rungIndex;
     walk.send({ kind: 'skipped', stepId: step(walk) });
-    expect([walk.state.rungIndex, walk.state.setAside]).toEqual([first + 1, [first]]);
+    expect([walk.state.rungIndex, walk.state.setAside, walk.state.barred]).toEqual([first + 1, [first], []]);
     while (walk.kind !== 'dwell' && walk.kind !== 'look') walk.done();
     expect(() => walk.send({ kind: 'skipped', stepId: step(walk) })).toThrow('alreadyOn');
   });

@@ -54,6 +54,8 @@ export interface RunState {
   readonly times: readonly number[];
   /** Rungs left out of this run: skipped, or a hidden test spoke against them. */
   readonly setAside: readonly number[];
+  /** Rungs that a hidden test spoke against, with those that bring the same products. */
+  readonly barred: readonly number[];
   /** Rungs worked on since the last look that told a level. */
   readonly worked: readonly number[];
   readonly stepIndex: number;

@@ -39,6 +39,7 @@ const state = (more: Partial<RunState> = {}): RunState => ({
   decision: null,
   times: [1],
   setAside: [],
+  barred: [],
   worked: [],
   stopping: false,
   looks: [],
