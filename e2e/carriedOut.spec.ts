@@ -191,6 +191,10 @@ test('the app is closed for a night and the server killed: the clock says what i
   await tub.tap('Start the clock');
   await expect(page.getByTestId('clock')).toBeVisible();
   const url = page.url();
+  // The night passes on the server's clock alone, so the tap has to be there before it does.
+  const timerOf = async () =>
+    (await server.ask<{ state: { timer: unknown } }>(`/runs/${url.split('/').at(-1)}`)).state.timer;
+  await expect.poll(timerOf).not.toBeNull();
   await page.close();
   await server.kill();
   await server.start();
