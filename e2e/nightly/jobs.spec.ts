@@ -34,7 +34,7 @@ const JOBS: readonly (readonly [string, Told, readonly string[]])[] = [
     ['brushOffDry', 'hotDetergentWash'],
   ],
   [
-    'fish smell in the shirt',
+    'fish smell in the t-shirt',
     { ...COTTON_40, ...ALL_OVER, age: 'some days ago' },
     ['vinegarSoak', 'bioMachineWash'],
   ],
