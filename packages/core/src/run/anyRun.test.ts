@@ -144,6 +144,8 @@ function expectWhole(state: RunState, plan: Plan): void {
         (look) => look.isDry && look.byMark.some((one) => one.markId === markId && one.leftPct <= 1),
       );
       expect(told.length).toBeGreaterThan(0);
+      const last = state.looks.flatMap((look) => look.byMark.filter((one) => one.markId === markId)).at(-1);
+      expect(last?.leftPct).toBeLessThanOrEqual(1);
     }
   const { decision, timer } = state;
   // Whatever is offered can be done.

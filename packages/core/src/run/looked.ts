@@ -2,10 +2,10 @@ import type { Action } from '../treatment/plan/action.js';
 import type { Plan } from '../treatment/plan/plan.js';
 import { choicesAfterLook } from './choicesAfterLook.js';
 import { judgeLook } from './judgeLook.js';
-import { goneMarks, leftOfAll, markLooks, marksToAsk } from './markLooks.js';
-import type { RunEvent } from './runEvent.js';
+import { goneDry, leftOfAll, markLooks, marksToAsk } from './markLooks.js';
+import type { LookAnswer, RunEvent } from './runEvent.js';
 import { rungLookedAt } from './rungsAhead.js';
-import { accept, type Look, type RunState, refuse, type Transition } from './runState.js';
+import { accept, type HeatGate, type RunState, refuse, type Transition } from './runState.js';
 
 /** A look, and what it opens: of one level for all, or one for each trouble that is asked of. */
 export function looked(
@@ -41,18 +41,18 @@ export function looked(
     signIds: event.signIds ?? [],
   };
   const looks = [...state.looks, look];
+  const isAllGone = goneDry(looks, plan).length === plan.facts.markIds.length;
   return accept({
     ...state,
     looks,
     worked: leftPct === null ? state.worked : [],
     decision: { answer, choices: choicesAfterLook(answer, event.at, { ...state, looks }, plan, action) },
-    heat: state.heat === 'closed' && answer === 'gone' && allGoneDry(looks, plan) ? 'open' : state.heat,
+    heat: heatAfter(state.heat, isAllGone, answer),
   });
 }
 
-/** Every trouble was found gone by a dry look, this one or one before. */
-const allGoneDry = (looks: readonly Look[], plan: Plan): boolean =>
-  goneMarks(
-    looks.filter((look) => look.isDry),
-    plan,
-  ).length === plan.facts.markIds.length;
+/** Opened by the dry look that finds the last of them gone, and shut again where one is found there after all. */
+function heatAfter(before: HeatGate, isAllGone: boolean, answer: LookAnswer): HeatGate {
+  if (before === 'overridden') return before;
+  return isAllGone && (before === 'open' || answer === 'gone') ? 'open' : 'closed';
+}

@@ -51,7 +51,7 @@ describe('a look at several troubles', () => {
     expect(asked(walk.upToTheEnd())).toEqual(['redWine', 'butter']);
     walk.lookAt({ redWine: 50, butter: 0 }, 'nextRung');
     expect(walk.passId).toBe(wayOf('redWine', 'noChange'));
-    expect(asked(walk.upToTheEnd())).toEqual(['redWine']);
+    expect(asked(walk.lookingUpToTheEnd({ redWine: 50 }))).toEqual(['redWine']);
   });
   it('leads, where one of them is better, to what takes most of that one', () => {
     const walk = new Walk(plan).upToTheEnd().lookAt({ redWine: 0, butter: 25 }, 'repeat');
@@ -65,7 +65,7 @@ describe('a look at several troubles', () => {
   });
   it('draws its curve, and reckons the odds, of what still moves', () => {
     const walk = new Walk(plan).upToTheEnd().lookAt({ redWine: 50, butter: 0 }, 'repeat');
-    while (walk.upToLook().kind === 'look') walk.lookAt({ redWine: 50, butter: 0 }, 'continue');
+    walk.lookingUpToTheEnd({ redWine: 50, butter: 0 });
     walk.send({ kind: 'looked', answer: null, leftPct: null, marks: [{ markId: 'redWine', leftPct: 25 }] });
     const { looks, rungIndex } = walk.state;
     const { points } = stallView({ looks: looksForCurve(looks, rungIndex, plan) }, rungIndex);
@@ -84,8 +84,23 @@ describe('a look at several troubles', () => {
   it('opens heat once a dry look has found all of them gone', () => {
     const walk = new Walk(plan).upToTheEnd().lookAt({ redWine: 0, butter: 5 }, 'repeat');
     expect(walk.state.heat).toBe('closed');
-    walk.upToTheEnd().lookAt({ butter: 0 }, 'finish');
+    walk.lookingUpToTheEnd({ butter: 5 }).lookAt({ butter: 0 }, 'finish');
     expect([walk.state.heat, asked(walk)]).toEqual(['open', ['redWine', 'butter']]);
+  });
+  it('keeps heat closed, and asks again, where a later look finds one of them there after all', () => {
+    const walk = new Walk(plan).upToTheEnd().lookAt({ redWine: 50, butter: 0 }, 'repeat').upToLook();
+    expect(walk.kind).toBe('look');
+    walk.lookAt({ redWine: 25, butter: 25 }, 'continue');
+    expect(asked(walk.lookingUpToTheEnd({ redWine: 5, butter: 25 }))).toEqual(['redWine', 'butter']);
+    expect(() => walk.lookAt({ redWine: 0 }, 'finish')).toThrow('lookNeedsLevel');
+    walk.lookAt({ redWine: 0, butter: 5 }, 'finish');
+    expect(walk.state.heat).toBe('closed');
+  });
+  it('shuts heat again where the same dry look is told otherwise', () => {
+    const walk = new Walk(plan).upToTheEnd().lookAt({ redWine: 0, butter: 0 }, 'finish');
+    expect(walk.state.heat).toBe('open');
+    walk.lookAt({ redWine: 0, butter: 25 }, 'finish');
+    expect(walk.state.heat).toBe('closed');
   });
   it('takes no level of what is none of its troubles, and leaves none out that is asked for', () => {
     const walk = new Walk(plan).upToTheEnd();

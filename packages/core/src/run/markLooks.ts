@@ -36,6 +36,12 @@ export function markToRepeat(looks: readonly Look[], markIds: readonly string[])
 export const goneMarks = (looks: readonly Look[], { facts }: Plan): string[] =>
   facts.markIds.filter((id) => isGone(looks, id));
 
+/** Troubles that a dry look found gone, and no look since has found there again: wet cloth deceives, but not that way. */
+export function goneDry(looks: readonly Look[], plan: Plan): string[] {
+  const dry = looks.filter((look) => look.isDry);
+  return goneMarks(dry, plan).filter((id) => isGone(looks, id));
+}
+
 /** A look that told no trouble by itself speaks of all; what moves without a level is not gone. */
 function saidOf(
   { byMark, leftPct, answer }: Look,
@@ -64,14 +70,14 @@ export function looksForCurve(looks: readonly Look[], rungIndex: number, { facts
 
 /**
  * Troubles a look asks of. At a pass: those it is done for, without what was found gone. When dry: all, without what a
- * dry look found gone, for wet cloth deceives.
+ * dry look found gone.
  */
 export function marksToAsk({ looks, rungIndex }: RunState, plan: Plan, action: Action): string[] {
   const { markIds } = plan.facts;
   if (markIds.length < 2) return [...markIds];
   const isDry = action.kind === 'finalLook';
-  const counted = isDry ? looks.filter((look) => look.isDry) : looks;
-  const left = markIds.filter((id) => !isGone(counted, id));
+  const gone = isDry ? goneDry(looks, plan) : goneMarks(looks, plan);
+  const left = markIds.filter((id) => !gone.includes(id));
   const helped = isDry ? [] : (passOfRung(plan, rungIndex)?.helps ?? []);
   const own = left.filter((id) => helped.includes(id));
   const asked = own.length > 0 ? own : left;
