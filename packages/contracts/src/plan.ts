@@ -2,6 +2,7 @@ import { CHANGE_CODES, type Change, RISKS, type TroubleFacts } from '@feverfew/c
 import { Id, Mechanism, OPEN_FACT_KEYS } from '@feverfew/knowledge';
 import { z } from 'zod';
 import { EnvelopeShape } from './envelope.js';
+import { PieceFactsShape } from './piece.js';
 import { ActionShape, Effect, FindingShape } from './planParts.js';
 import { AtOnceShape, LaidOutShape } from './round.js';
 import { TroubleFactsShape } from './trouble.js';
@@ -80,6 +81,17 @@ export const ComparePositions = z
   .meta({ id: 'CompareSchools' });
 export type ComparePositions = { readonly facts: TroubleFacts; readonly dispute: string };
 
+/** An answer to one of the first questions, and the facts it tells. */
+const OpenAnswer = z.strictObject({
+  id: z.string(),
+  share: z.number(),
+  told: TroubleFactsShape.pick({ age: true, wetness: true, heat: true })
+    .extend({
+      piece: PieceFactsShape.pick({ itemId: true, parts: true, colour: true, label: true }).partial(),
+    })
+    .partial(),
+});
+
 /** The first seconds while little is told, with the questions whose answers change most. */
 export const FirstThingsShape = z
   .strictObject({
@@ -88,7 +100,7 @@ export const FirstThingsShape = z
       .array(
         z.strictObject({
           fact: z.enum(OPEN_FACT_KEYS),
-          answers: z.array(z.strictObject({ id: z.string(), share: z.number() })),
+          answers: z.array(OpenAnswer),
           gain: z.number(),
         }),
       )

@@ -10,6 +10,7 @@ import {
   OUTCOMES,
   OVERRUNS,
   type RunState,
+  type Workplace,
 } from '@feverfew/core';
 import { Id } from '@feverfew/knowledge';
 import { z } from 'zod';
@@ -141,8 +142,16 @@ export const RunEntry = Run.omit({
   .meta({ id: 'RunSummary' });
 export type RunEntry = z.infer<typeof RunEntry>;
 
+const WorkplaceShape = z.strictObject({
+  kind: z.enum(['vessel', 'machine', 'line', 'place']),
+  vesselId: z.string().nullable(),
+  full: z.number(),
+}) satisfies z.ZodType<Workplace>;
+
 /** One under way: what is in which vessel, and what wants a hand. */
-export const RunningEntry = RunEntry.extend({ hand: NextActionShape }).meta({ id: 'RunningSummary' });
+export const RunningEntry = RunEntry.extend({ hand: NextActionShape, place: WorkplaceShape }).meta({
+  id: 'RunningSummary',
+});
 export type RunningEntry = z.infer<typeof RunningEntry>;
 
 /** On the way: the pass at hand done otherwise, or in another vessel. */

@@ -104,6 +104,8 @@ export const TroubleSummary = z
     createdAt: z.iso.datetime(),
     planId: z.uuid(),
     runId: z.uuid().nullable(),
+    /** Minutes of a hand in the first round of its plan; null where it has none. */
+    handsOnMin: z.number().nullable(),
   })
   .meta({ id: 'TroubleSummary' });
 export type TroubleSummary = z.infer<typeof TroubleSummary>;

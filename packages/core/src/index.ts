@@ -86,6 +86,7 @@ export {
 export type { Look, RunState, RunTimer } from './run/runState.js';
 export { leftBefore, type StallView, stallView } from './run/stallView.js';
 export { currentAction } from './run/stepOn.js';
+export { type Workplace, workplaceOf } from './run/workplaceOf.js';
 export { checkPlan } from './safety/checkPlan.js';
 export { DANGER_CODES, type DangerCode, dangerAhead } from './safety/dangerAhead.js';
 export type { Violation } from './safety/violation.js';
@@ -125,7 +126,7 @@ export type { Exposure } from './wear/exposure.js';
 export { type KeptPiece, upkeepDue, wearWarnings } from './wear/upkeep.js';
 export type { Change, ChangeCode } from './whatIf/changesToTry.js';
 export { type ComparedPosition, comparePositions } from './whatIf/comparePositions.js';
-export { type FirstThings, firstThings } from './whatIf/firstThings.js';
+export { type FirstThings, firstThings, type OpenAnswer, type Question } from './whatIf/firstThings.js';
 export { whatWouldChange } from './whatIf/whatWouldChange.js';
 export { type ActionWords, actionWords, durationWords } from './words/actionWords.js';
 export { CHANGE_CODES, changeWords } from './words/changeWords.js';
@@ -141,9 +142,10 @@ export {
 } from './words/courseWords.js';
 export { effectRange, effectWords } from './words/effectWords.js';
 export { findingWords } from './words/findingWords.js';
+export { answerWords, banWords, firstHand, QUESTION_WORDS } from './words/firstWords.js';
 export type { Lexicon } from './words/lexicon.js';
 export { ownerWords } from './words/ownerWords.js';
-export { type PassWords, planText, roundWords } from './words/roundWords.js';
+export { type PassWords, passWords, planText, roundWords } from './words/roundWords.js';
 export {
   clashWords,
   dangerWords,

@@ -12,7 +12,18 @@ import type {
   TroubleFacts,
   UseCase,
 } from '@feverfew/core';
-import { index, integer, jsonb, pgTable, text, timestamp, unique, uuid } from 'drizzle-orm/pg-core';
+import { sql } from 'drizzle-orm';
+import {
+  doublePrecision,
+  index,
+  integer,
+  jsonb,
+  pgTable,
+  text,
+  timestamp,
+  unique,
+  uuid,
+} from 'drizzle-orm/pg-core';
 
 const created = () => timestamp({ withTimezone: true, mode: 'date' }).notNull();
 
@@ -46,6 +57,10 @@ export const plans = pgTable(
       .references(() => troubles.id),
     knowledgeVersion: text().notNull(),
     plan: jsonb().$type<Plan>().notNull(),
+    /** Minutes of a hand in the first round, beside the plan so that no list has to read it whole. */
+    handsOnMin: doublePrecision().generatedAlwaysAs(
+      sql`(plan->'rounds'->0->>'handsOnMin')::double precision`,
+    ),
   },
   (table) => [index().on(table.troubleId)],
 );

@@ -63,7 +63,7 @@ export class HouseholdFileRepository {
         dated,
       ),
       plans: (await db.select().from(plans).orderBy(asc(plans.createdAt), asc(plans.id))).map(
-        ({ knowledgeVersion: _version, ...row }) => dated(row),
+        ({ knowledgeVersion: _version, handsOnMin: _minutes, ...row }) => dated(row),
       ),
       runs: (await db.select().from(runs).orderBy(asc(runs.createdAt), asc(runs.id))).map(
         ({ id, createdAt, planId }) => ({

@@ -17,6 +17,7 @@ import {
   refusalWords,
   replayRun,
   summariseRun,
+  workplaceOf,
 } from '@feverfew/core';
 import type { Knowledge } from '@feverfew/knowledge';
 import { Inject, Injectable, type OnModuleInit } from '@nestjs/common';
@@ -163,6 +164,7 @@ export class RunsService implements OnModuleInit {
     const running = active.map((run) => ({
       ...summaryOf({ ...run, summary: this.summarise(run, run.events, run.state) }),
       hand: nextAction(run.state, run.plan, nowMs),
+      place: workplaceOf(run.state, run.plan),
     }));
     const urgency = ({ hand }: RunningEntry) => (hand.what === 'over' ? '' : hand.at);
     return {

@@ -31,7 +31,11 @@ export class TroublesRepository {
    */
   async list({ pieceId, troubleId, status, most }: TroubleFilter): Promise<TroubleSummary[]> {
     const plan = this.db
-      .selectDistinctOn([plans.troubleId], { troubleId: plans.troubleId, planId: plans.id })
+      .selectDistinctOn([plans.troubleId], {
+        troubleId: plans.troubleId,
+        planId: plans.id,
+        handsOnMin: plans.handsOnMin,
+      })
       .from(plans)
       .orderBy(plans.troubleId, desc(plans.createdAt))
       .as('plan');
@@ -63,6 +67,7 @@ export class TroublesRepository {
         outcome: run.outcome,
         createdAt: troubles.createdAt,
         planId: plan.planId,
+        handsOnMin: plan.handsOnMin,
         runId: run.runId,
       })
       .from(troubles)

@@ -47,6 +47,7 @@ export class TroublesService {
       outcome: null,
       createdAt: at.toISOString(),
       planId,
+      handsOnMin: plan.rounds[0]?.handsOnMin ?? null,
       runId: null,
     };
   }

@@ -1,12 +1,11 @@
 import { Box } from '@chakra-ui/react';
 import { Link } from 'react-router';
+import { PageHeading } from '../components/PageHeading';
 
 export function NotFound() {
   return (
     <Box padding="28px">
-      <Box as="h1" fontSize="24px">
-        Nothing at this address
-      </Box>
+      <PageHeading title="Nothing at this address" />
       <Link to="/" style={{ textDecoration: 'underline' }}>
         Go to today
       </Link>

@@ -7,11 +7,12 @@ import { Button } from '../components/controls';
 const KEYS = [
   ['n', 'New trouble', '/trouble'],
   ['t', 'Today', '/'],
-  ['m', 'Mixing table', '/mix'],
+  ['m', 'Mixing', '/mix'],
   ['b', 'Linen book', '/pieces'],
+  ['c', 'Cupboard', '/cupboard'],
   ['w', 'What works', '/what-works'],
-  ['r', 'Reference', '/reference'],
-  ['h', 'Household', '/household'],
+  ['r', 'Look up', '/reference'],
+  ['h', 'Your house', '/household'],
 ] as const;
 
 /** A short list of keys on "?". */
@@ -29,8 +30,18 @@ export function Shortcuts() {
   return (
     <Dialog.Root open={open} onOpenChange={(details) => setOpen(details.open)} lazyMount unmountOnExit>
       <Dialog.Trigger asChild>
-        <Button variant="plain" size="small" aria-label="Keys" display={{ base: 'none', md: 'inline-flex' }}>
-          ? keys
+        <Button
+          variant="plain"
+          minHeight="34px"
+          fontSize="14px"
+          fontWeight={400}
+          color="soft"
+          aria-label="Keys"
+        >
+          ?
+          <Box as="span" display={{ base: 'none', lg: 'inline' }}>
+            Keys
+          </Box>
         </Button>
       </Dialog.Trigger>
       <Portal>

@@ -2,8 +2,9 @@ import { lazy } from 'react';
 import { createBrowserRouter } from 'react-router';
 import { Failed } from '../components/States';
 import { TodayPage } from '../features/today/TodayPage';
+import { MorePage } from './MorePage';
 import { NotFound } from './NotFound';
-import { Shell } from './Shell';
+import { Shell } from './shell/Shell';
 
 const TroublePage = lazy(() =>
   import('../features/trouble/TroublePage').then((page) => ({ default: page.TroublePage })),
@@ -54,7 +55,9 @@ export const router = createBrowserRouter([
       { path: '/trials/:trialId', element: <TrialPage /> },
       { path: '/mix', element: <MixPage /> },
       { path: '/setup', element: <SetupPage /> },
-      { path: '/household', element: <HouseholdPage /> },
+      { path: '/more', element: <MorePage /> },
+      { path: '/cupboard', element: <HouseholdPage show="cupboard" /> },
+      { path: '/household', element: <HouseholdPage show="house" /> },
       { path: '/reference/:family?/:id?', element: <ReferencePage /> },
       { path: '*', element: <NotFound /> },
     ],

@@ -3,9 +3,10 @@ import type { ReactNode } from 'react';
 import { Button } from './controls';
 import { Notice } from './Notice';
 
+/** A sign of progress, shown only where a load takes longer than a glance. */
 export function Loading({ what }: { what: string }) {
   return (
-    <Box role="status" color="soft" padding="24px">
+    <Box role="status" color="soft" padding="24px" opacity="0" animation="appear 120ms linear 300ms forwards">
       Fetching {what} …
     </Box>
   );

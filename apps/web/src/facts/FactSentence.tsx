@@ -1,11 +1,11 @@
 import { Box } from '@chakra-ui/react';
-import type { Catalogue, PieceSummary, TroubleFacts } from '@feverfew/contracts';
+import type { Catalogue, PieceSummary } from '@feverfew/contracts';
 import { Fragment, memo, useEffect, useRef, useState } from 'react';
 import { useLexicon } from '../app/useLexicon';
 import { Blank } from './Blank';
 import { BlankPicker } from './BlankPicker';
 import type { Draft } from './factsDraft';
-import { type BlankId, type BlankView, sentenceView } from './sentenceView';
+import { type BlankId, type BlankView, isCoded, sentenceView } from './sentenceView';
 
 interface FactSentenceProps {
   readonly draft: Draft;
@@ -74,9 +74,6 @@ export const FactSentence = memo(function FactSentence({
     </Box>
   );
 });
-
-const isCoded = (facts: TroubleFacts, catalogue: Catalogue): boolean =>
-  catalogue.items.find((item) => item.id === facts.piece.itemId)?.coded ?? false;
 
 function errorOf(view: BlankView, errors: Readonly<Record<string, string>>): string | null {
   const hit = Object.entries(errors).find(([path]) =>

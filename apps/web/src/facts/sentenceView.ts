@@ -1,4 +1,11 @@
-import type { CareLabel, Lexicon, SizeWord, TriedProduct, TroubleFacts } from '@feverfew/contracts';
+import type {
+  CareLabel,
+  Catalogue,
+  Lexicon,
+  SizeWord,
+  TriedProduct,
+  TroubleFacts,
+} from '@feverfew/contracts';
 
 const BLANKS = [
   'mark',
@@ -167,6 +174,10 @@ export function sentenceView(facts: TroubleFacts, coded: boolean, say: Lexicon):
   ];
 }
 
+/** Whether a piece of this kind bears an upholsterer's code in place of a tag. */
+export const isCoded = (facts: TroubleFacts, catalogue: Pick<Catalogue, 'items'>): boolean =>
+  catalogue.items.find((item) => item.id === facts.piece.itemId)?.coded ?? false;
+
 /** The sentence as plain text. */
 export const sentenceText = (facts: TroubleFacts, coded: boolean, say: Lexicon): string =>
   sentenceView(facts, coded, say)
@@ -203,7 +214,7 @@ function leftText({ goneComponentIds }: TroubleFacts, say: Lexicon): string {
   return goneComponentIds.length === 0 ? 'all of it' : `all but ${listText(goneComponentIds.map(say.name))}`;
 }
 
-function pieceText({ piece }: TroubleFacts, say: Lexicon): string {
+export function pieceText({ piece }: TroubleFacts, say: Lexicon): string {
   if (piece.name) return `the ${piece.name}`;
   return piece.itemId ? `the ${say.name(piece.itemId)}` : 'some piece';
 }

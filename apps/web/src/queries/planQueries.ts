@@ -1,4 +1,4 @@
-import type { ChangeView, ComparedPosition, Plan, TroubleFacts } from '@feverfew/contracts';
+import type { ChangeView, ComparedPosition, FirstThings, Plan, TroubleFacts } from '@feverfew/contracts';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { request } from '../app/api';
 
@@ -7,6 +7,17 @@ export const usePreview = (facts: TroubleFacts) =>
   useQuery({
     queryKey: ['preview', facts],
     queryFn: ({ signal }) => request<Plan>('POST', '/plans/preview', facts, signal),
+    placeholderData: keepPreviousData,
+    staleTime: 60_000,
+    retry: false,
+  });
+
+/** What holds while little is told, and what is worth asking; the last answer stays while the next is on its way. */
+export const useFirstThings = (facts: TroubleFacts, isAsking: boolean) =>
+  useQuery({
+    queryKey: ['firstThings', facts],
+    queryFn: ({ signal }) => request<FirstThings>('POST', '/plans/first-things', facts, signal),
+    enabled: isAsking,
     placeholderData: keepPreviousData,
     staleTime: 60_000,
     retry: false,

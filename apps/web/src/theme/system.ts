@@ -19,6 +19,17 @@ const COLOURS = {
   onBrick: ['#fffefb', '#2a120a'],
   water: ['#2a6a8c', '#8cc3de'],
   waterTint: ['#e2eef4', '#1c333f'],
+  /** Line on the yellow of a warning sign. */
+  warningLine: ['#1e2a24', '#3a3318'],
+  /** The one dark panel a screen, that says what the hand does now; light where all else is dark. */
+  slate: ['#1e2a24', '#e9efe8'],
+  slateText: ['#fffefb', '#141b17'],
+  slateSoft: ['#b9c6bc', '#46544b'],
+  slateLabel: ['#f0cb57', '#6a5200'],
+  slateNo: ['#f3aa8c', '#8f3216'],
+  slateWater: ['#8cc3de', '#2a6a8c'],
+  slateAction: ['#8fd0ab', '#2c6648'],
+  onSlateAction: ['#10201a', '#fffefb'],
 } as const;
 
 const semanticColours = Object.fromEntries(
@@ -29,7 +40,7 @@ const config = defineConfig({
   cssVarsPrefix: 'ff',
   preflight: true,
   theme: {
-    breakpoints: { sm: '480px', md: '768px', lg: '1024px', xl: '1280px' },
+    breakpoints: { sm: '480px', md: '768px', lg: '1100px', xl: '1280px' },
     tokens: {
       fonts: {
         heading: { value: "'Bitter Variable', Georgia, serif" },
@@ -38,6 +49,7 @@ const config = defineConfig({
       radii: { sm: { value: '6px' }, md: { value: '8px' }, full: { value: '999px' } },
     },
     semanticTokens: { colors: semanticColours },
+    keyframes: { appear: { from: { opacity: '0' }, to: { opacity: '1' } } },
     slotRecipes,
   },
   globalCss: {
@@ -48,6 +60,10 @@ const config = defineConfig({
     '[data-print=hide]': { '@media print': { display: 'none !important' } },
     '[data-print=only]': { display: 'none', '@media print': { display: 'block !important', color: '#000' } },
     'body[data-printing=sheet] #root': { '@media print': { display: 'none' } },
+    '[tabindex="-1"]:focus': { outline: 'none' },
+    '*, *::before, *::after': {
+      _motionReduce: { animationDuration: '0.01ms !important', transitionDuration: '0.01ms !important' },
+    },
     '*:focus-visible': {
       outline: '3px solid',
       outlineColor: 'water',

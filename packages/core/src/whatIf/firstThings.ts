@@ -6,16 +6,21 @@ import type { AtOnce } from '../treatment/plan/round.js';
 import { planTreatment } from '../treatment/planTreatment.js';
 import type { TroubleFacts } from '../trouble/troubleFacts.js';
 
-/** An answer a person may give to a fact that is open, and how often it is the one. */
-interface OpenAnswer {
+/** What an answer tells. */
+export interface Told extends Partial<Pick<TroubleFacts, 'age' | 'wetness' | 'heat'>> {
+  readonly piece?: Partial<Pick<TroubleFacts['piece'], 'itemId' | 'parts' | 'colour' | 'label'>>;
+}
+
+/** An answer a person may give to a fact that is open, how often it is the one, and what it tells. */
+export interface OpenAnswer {
   readonly id: string;
   readonly share: number;
-  readonly apply: (facts: TroubleFacts) => TroubleFacts;
+  readonly told: Told;
 }
 
 export interface Question {
   readonly fact: OpenFactKey;
-  readonly answers: readonly { readonly id: string; readonly share: number }[];
+  readonly answers: readonly OpenAnswer[];
   /** Σ share × (2 where the first thing to do changes, 1 where only what is done in round one does). */
   readonly gain: number;
 }
@@ -32,14 +37,14 @@ const LEAST_GAIN = 0.2;
 /** From the trouble alone, before anything else is told; fewer than sixty plans. */
 export function firstThings(facts: TroubleFacts, household: Household, knowledge: Knowledge): FirstThings {
   const open = openFacts(facts);
-  const likeliest = open.reduce((told, { answers }) => answers[0]?.apply(told) ?? told, facts);
+  const likeliest = open.reduce((told, { answers }) => withTold(told, answers[0]?.told ?? {}), facts);
   const planOf = (told: TroubleFacts): Plan => planTreatment(told, household, knowledge);
   const base = planOf(likeliest);
   const asked = open.map(({ fact, answers }) => ({
     fact,
     answers: answers.map((answer, at) => ({
       ...answer,
-      plan: at === 0 ? base : planOf(answer.apply(likeliest)),
+      plan: at === 0 ? base : planOf(withTold(likeliest, answer.told)),
     })),
   }));
   // What is old is in no hurry, and what helps the fresh does it no harm: it holds nothing back.
@@ -51,7 +56,7 @@ export function firstThings(facts: TroubleFacts, household: Household, knowledge
     questions: asked
       .map(({ fact, answers }) => ({
         fact,
-        answers: answers.map(({ id, share }) => ({ id, share })),
+        answers: answers.map(({ id, share, told }) => ({ id, share, told })),
         gain: answers.reduce((sum, { share, plan }) => sum + share * changeOf(base, plan), 0),
       }))
       .filter(({ gain }) => gain >= LEAST_GAIN)
@@ -97,49 +102,49 @@ function changeOf(base: Plan, other: Plan): number {
 const fibresOf = (itemId: string | null) =>
   OPEN_PILE.itemIds.some((id) => id === itemId) ? OPEN_PILE.fibre : OPEN_FACTS.fibre;
 
+/** The facts with what an answer tells. */
+const withTold = (facts: TroubleFacts, { piece, ...told }: Told): TroubleFacts => ({
+  ...facts,
+  ...told,
+  piece: { ...facts.piece, ...piece },
+});
+
 /** Facts nobody has told, each with its answers, likeliest first. */
 function openFacts({ piece, age, wetness, heat }: TroubleFacts) {
-  const onPiece = (fields: Partial<TroubleFacts['piece']>) => (facts: TroubleFacts) => ({
-    ...facts,
-    piece: { ...facts.piece, ...fields },
-  });
   const bare = piece.parts.length === 0 || piece.parts.every((part) => part.fibres.length === 0);
+  const answersTo = <A extends { readonly id: string; readonly share: number }>(
+    answers: readonly A[],
+    told: (answer: A) => Told,
+  ): OpenAnswer[] => answers.map((one) => ({ id: one.id, share: one.share, told: told(one) }));
   const all: Readonly<Record<OpenFactKey, { isOpen: boolean; answers: readonly OpenAnswer[] }>> = {
     item: {
       isOpen: piece.itemId === null,
-      answers: OPEN_FACTS.item.map(({ itemId, ...one }) => ({ ...one, apply: onPiece({ itemId }) })),
+      answers: answersTo(OPEN_FACTS.item, ({ itemId }) => ({ piece: { itemId } })),
     },
     fibre: {
       isOpen: bare,
-      answers: fibresOf(piece.itemId).map(({ fibreId, ...one }) => ({
-        ...one,
-        apply: onPiece({ parts: [{ name: 'whole piece', fibres: [{ fibreId, sharePct: 100 }] }] }),
-      })),
+      answers: answersTo<{ id: string; share: number; fibreId: string }>(
+        fibresOf(piece.itemId),
+        ({ fibreId }) => ({
+          piece: { parts: [{ name: 'whole piece', fibres: [{ fibreId, sharePct: 100 }] }] },
+        }),
+      ),
     },
     colour: {
       isOpen: piece.colour === 'unknown',
-      answers: OPEN_FACTS.colour.map(({ colour, ...one }) => ({ ...one, apply: onPiece({ colour }) })),
+      answers: answersTo(OPEN_FACTS.colour, ({ colour }) => ({ piece: { colour } })),
     },
     when: {
       isOpen: age === 'unknown' || wetness === 'unknown',
-      answers: OPEN_FACTS.when.map(({ age: since, wetness: wet, ...one }) => ({
-        ...one,
-        apply: (facts) => ({ ...facts, age: since, wetness: wet }),
-      })),
+      answers: answersTo(OPEN_FACTS.when, (one) => ({ age: one.age, wetness: one.wetness })),
     },
     label: {
       isOpen: piece.label === null,
-      answers: OPEN_FACTS.label.map(({ wash, ...one }) => ({
-        ...one,
-        apply: onPiece({ label: { ...BLANK_LABEL, wash, bleach: 'oxygenOnly', tumble: 'low' } }),
-      })),
+      answers: answersTo(OPEN_FACTS.label, ({ wash }) => ({ piece: { label: { ...BLANK_LABEL, wash } } })),
     },
     heat: {
       isOpen: heat === 'unknown',
-      answers: OPEN_FACTS.heat.map(({ heat: since, ...one }) => ({
-        ...one,
-        apply: (facts) => ({ ...facts, heat: since }),
-      })),
+      answers: answersTo(OPEN_FACTS.heat, (one) => ({ heat: one.heat })),
     },
   };
   return (Object.keys(all) as OpenFactKey[]).flatMap((fact) =>

@@ -23,6 +23,8 @@ export interface PassWords {
   /** Amounts, warmth and time. */
   readonly recipe: string | null;
   readonly lines: readonly string[];
+  /** What is normal to see. */
+  readonly expect: string | null;
 }
 
 export function roundWords(round: Round, say: Lexicon): RoundWords {
@@ -63,9 +65,9 @@ export function passWords(pass: RoundPass, say: Lexicon): PassWords {
       ...conditionWords(onlyIf),
       ...(line ? [line] : []),
       ...(stop ? [`Until: ${lower(stop)}`] : []),
-      ...(expect ? [expect] : []),
       ...(after ? [after] : []),
     ],
+    expect,
   };
 }
 
@@ -165,7 +167,7 @@ function roundText(round: Round, say: Lexicon): string[] {
     `${title}.`,
     ...passes.map(
       (pass, at) =>
-        `${at + 1}. ${pass.title}: ${[pass.recipe, ...pass.lines].filter((one) => one !== null).join(' ')}`,
+        `${at + 1}. ${pass.title}: ${[pass.recipe, ...pass.lines, pass.expect].filter((one) => one !== null).join(' ')}`,
     ),
     ...(drying ? [drying] : []),
     ...(look ? [look] : []),

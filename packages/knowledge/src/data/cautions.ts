@@ -9,6 +9,7 @@ export const cautions: readonly Caution[] = [
     occasion: 'anyProduct',
     severity: 'note',
     text: "Follow the product's own label where it differs. Local rules apply.",
+    brief: 'The product’s own label where it differs; local rules apply.',
     ground: 'The maker knows the strength.',
     sourceIds: ['productLabel'],
   },
@@ -20,6 +21,7 @@ export const cautions: readonly Caution[] = [
     text:
       'Splash in the eye or swallowed: rinse with water and call your local poison line or emergency ' +
       'number.',
+    brief: 'Splash or swallowed: water, then the poison line.',
     ground: 'No medical advice is given here.',
     sourceIds: ['poisonCentre'],
   },
@@ -31,6 +33,7 @@ export const cautions: readonly Caution[] = [
     text:
       'Water from 45 °C scalds. No bare hands above 43 °C; cold water in first, kettle last; gloves do not ' +
       'insulate.',
+    brief: 'Scalds: cold water in first, kettle last.',
     ground: 'Scald table: minutes at 49 °C.',
     sourceIds: ['scaldTable'],
   },
@@ -39,6 +42,7 @@ export const cautions: readonly Caution[] = [
     id: 'hotIron',
     severity: 'warning',
     text: 'The iron never left flat, never where a solvent was used before its smell is quite gone; children away.',
+    brief: 'Iron never left flat, never near solvent; children away.',
     ground: 'Common practice.',
     sourceIds: ['commonPractice'],
   },
@@ -50,6 +54,7 @@ export const cautions: readonly Caution[] = [
     text:
       'Above 50 °C: tongs, not hands. 54 °C scalds in half a minute, 60 °C in seconds; children faster. Do not ' +
       'carry a hot tub.',
+    brief: 'Scalds: tongs, not hands; children away.',
     ground: 'Scald table: half a minute at 54 °C, five seconds at 60 °C.',
     sourceIds: ['scaldTable'],
   },
@@ -59,6 +64,7 @@ export const cautions: readonly Caution[] = [
     occasion: 'openSoak',
     severity: 'warning',
     text: 'An open soak needs a shut or watched room: children and animals can drown or drink from it.',
+    brief: 'Shut or watched room: children, animals.',
     ground: 'Drowning and poisoning risk.',
     sourceIds: ['commonPractice'],
   },
@@ -68,6 +74,7 @@ export const cautions: readonly Caution[] = [
     occasion: 'attended',
     severity: 'danger',
     text: 'Stay with it while it works. Never leave this soak alone.',
+    brief: 'Stay with it.',
     ground: 'Fumes, fire or quick damage.',
     sourceIds: ['commonPractice'],
   },
@@ -77,6 +84,7 @@ export const cautions: readonly Caution[] = [
     occasion: 'bodyFluid',
     severity: 'warning',
     text: 'Body fluid: gloves, do not shake the piece, wash it apart, wash your hands.',
+    brief: 'Gloves; do not shake it; wash it apart.',
     ground: 'Infection.',
     sourceIds: ['commonPractice'],
   },
@@ -86,6 +94,7 @@ export const cautions: readonly Caution[] = [
     occasion: 'bodyFluid',
     severity: 'note',
     text: 'Wear gloves.',
+    brief: 'Gloves.',
     ground: 'Skin irritation, body fluids.',
     sourceIds: ['clp', 'commonPractice'],
   },
@@ -97,6 +106,7 @@ export const cautions: readonly Caution[] = [
     text:
       'Mould: mask, outdoors, brush away from your face. A vacuum blows spores out again: outdoors too, ' +
       'or one with a fine-dust filter. Large patches: discard.',
+    brief: 'Mask, outdoors, brush away from your face.',
     ground: 'Spores.',
     sourceIds: ['commonPractice'],
   },
@@ -105,6 +115,7 @@ export const cautions: readonly Caution[] = [
     id: 'eyesOxygen',
     severity: 'warning',
     text: 'Oxygen bleach burns eyes: goggles when handling the powder, gloves in the bath, no dust.',
+    brief: 'Goggles for the powder, gloves in the bath.',
     ground: 'Eye Dam. 1 at powder strength.',
     sourceIds: ['clp'],
   },
@@ -116,6 +127,7 @@ export const cautions: readonly Caution[] = [
     text:
       'A strong bottle: gloves and goggles before it is cut down, product into water. Peroxide above 12 %, ' +
       'vinegar and ammonia above 10 % are not for the household.',
+    brief: 'Strong bottle: gloves, goggles, product into water.',
     ground: 'CLP limits for eyes and skin; EU restriction of peroxide above 12 %.',
     sourceIds: ['clp', 'eu1148', 'productLabel'],
   },
@@ -124,6 +136,7 @@ export const cautions: readonly Caution[] = [
     id: 'eyesPeroxide',
     severity: 'note',
     text: 'Peroxide: gloves; above 6 % goggles too. Bleaches whatever it touches.',
+    brief: 'Gloves; it bleaches what it touches.',
     ground: 'Eye Dam. 1 from 8 %, Eye Irrit. 2 from 5 %.',
     sourceIds: ['clp'],
   },
@@ -132,6 +145,7 @@ export const cautions: readonly Caution[] = [
     id: 'noClosedVessel',
     severity: 'danger',
     text: 'Gives off gas: never in a closed bottle, sprayer or under a clipped lid.',
+    brief: 'Gas: lid loose, never a closed bottle.',
     ground: 'Pressure bursts the vessel.',
     sourceIds: ['chemHandbook'],
   },
@@ -140,6 +154,7 @@ export const cautions: readonly Caution[] = [
     id: 'mixFresh',
     severity: 'note',
     text: 'Mix fresh and pour away what is left.',
+    brief: 'Mix fresh; pour the rest away.',
     ground: 'Peroxide decays and gives off gas.',
     sourceIds: ['chemHandbook'],
   },
@@ -148,6 +163,7 @@ export const cautions: readonly Caution[] = [
     id: 'acidFumes',
     severity: 'note',
     text: 'Open a window. With asthma keep away from the fumes.',
+    brief: 'Open a window.',
     ground: 'Acid vapour irritates airways.',
     sourceIds: ['clp'],
   },
@@ -156,6 +172,7 @@ export const cautions: readonly Caution[] = [
     id: 'acidNeverChlorine',
     severity: 'danger',
     text: 'Never together with chlorine bleach, not in one wash, drawer, bucket or on one mark: chlorine gas.',
+    brief: 'Never with chlorine bleach: chlorine gas.',
     ground: 'Hypochlorite and acid.',
     sourceIds: ['poisonCentre', 'chemHandbook'],
   },
@@ -164,6 +181,7 @@ export const cautions: readonly Caution[] = [
     id: 'eyesAcid',
     severity: 'warning',
     text: 'Citric acid irritates eyes: gloves, no dust. Not on stone or metal.',
+    brief: 'Gloves, no dust; not on stone or metal.',
     ground: 'Eye Irrit. 2.',
     sourceIds: ['clp'],
   },
@@ -172,6 +190,7 @@ export const cautions: readonly Caution[] = [
     id: 'eyesAlkali',
     severity: 'warning',
     text: 'Soda irritates eyes: gloves, no dust. Not in aluminium or zinc.',
+    brief: 'Gloves, no dust; not in aluminium or zinc.',
     ground: 'Eye Irrit. 2.',
     sourceIds: ['clp'],
   },
@@ -180,6 +199,7 @@ export const cautions: readonly Caution[] = [
     id: 'boraxCare',
     severity: 'danger',
     text: 'Borax: never for children’s textiles, never when pregnant. Only where it may be sold to households.',
+    brief: 'Never for children’s textiles, never when pregnant.',
     ground: 'Repr. 1B.',
     sourceIds: ['clp', 'reach'],
   },
@@ -190,6 +210,7 @@ export const cautions: readonly Caution[] = [
     text:
       'Ammonia: outdoors or wide-open window, gloves and goggles, never with chlorine bleach, never with ' +
       'asthma.',
+    brief: 'Outdoors or wide-open window, gloves, goggles; never chlorine.',
     ground: 'Corrosive, chloramines.',
     sourceIds: ['clp', 'poisonCentre'],
   },
@@ -198,6 +219,7 @@ export const cautions: readonly Caution[] = [
     id: 'chlorineAlone',
     severity: 'danger',
     text: 'Chlorine bleach meets water only. Never acid, ammonia, urine, peroxide, alcohol or another cleaner.',
+    brief: 'Meets water only: never another cleaner.',
     ground: 'Toxic gas.',
     sourceIds: ['poisonCentre'],
   },
@@ -206,6 +228,7 @@ export const cautions: readonly Caution[] = [
     id: 'chlorineFumes',
     severity: 'danger',
     text: 'Wide-open window, gloves, goggles; cold water only; never with asthma.',
+    brief: 'Wide-open window, gloves, goggles; cold water.',
     ground: 'Chlorine vapour.',
     sourceIds: ['clp'],
   },
@@ -216,6 +239,7 @@ export const cautions: readonly Caution[] = [
     text:
       'Reducer: powder into plenty of water, wide-open window, tongs; never acid, never damp powder, never ' +
       'with asthma, never on metal zips, snaps or thread.',
+    brief: 'Wide-open window, tongs; no acid, no metal, no asthma.',
     ground: 'Sulphur dioxide, self-heating.',
     sourceIds: ['clp', 'chemHandbook'],
   },
@@ -228,6 +252,7 @@ export const cautions: readonly Caution[] = [
     text:
       'Flammable vapour: outdoors or wide-open window, no flame, no spark, no hot water near it. Small ' +
       'amounts, gloves.',
+    brief: 'Flammable: outdoors or wide-open window, no flame, no spark; gloves.',
     ground: 'Flam. Liq. 2 and 3.',
     sourceIds: ['clp'],
   },
@@ -237,6 +262,7 @@ export const cautions: readonly Caution[] = [
     forbidsHeat: true,
     severity: 'warning',
     text: 'Used pads: spread flat to dry outdoors or into a lidded metal can with water; never in a heap.',
+    brief: 'Used pads flat outdoors or in a lidded metal can.',
     ground: 'Self-heating, fire.',
     sourceIds: ['commonPractice'],
   },
@@ -248,6 +274,7 @@ export const cautions: readonly Caution[] = [
     forbidsHeat: true,
     severity: 'danger',
     text: 'No tumble dryer in this round at all. Wash alone, only when no smell is left.',
+    brief: 'No tumble dryer in this round; wash it alone.',
     ground: 'Vapour and residue ignite.',
     sourceIds: ['commonPractice'],
   },
@@ -256,6 +283,7 @@ export const cautions: readonly Caution[] = [
     id: 'acetoneNeverPeroxide',
     severity: 'danger',
     text: 'Never with peroxide, not even traces: full rinse and dry between.',
+    brief: 'Never with peroxide, not even traces.',
     ground: 'Explosive peroxides.',
     sourceIds: ['chemHandbook'],
   },
@@ -264,6 +292,7 @@ export const cautions: readonly Caution[] = [
     id: 'enzymeDust',
     severity: 'warning',
     text: 'Enzymes: do not breathe dust or spray.',
+    brief: 'Do not breathe dust or spray.',
     ground: 'Respiratory sensitisation.',
     sourceIds: ['clp'],
   },
@@ -272,6 +301,7 @@ export const cautions: readonly Caution[] = [
     id: 'foamInFrontLoader',
     severity: 'note',
     text: 'Dish detergent foams over in a front loader: rinse it out before the machine.',
+    brief: 'Rinse it out before the machine: it foams over.',
     ground: 'At most a teaspoon in the drum.',
     sourceIds: ['commonPractice'],
   },
@@ -280,6 +310,7 @@ export const cautions: readonly Caution[] = [
     id: 'foams',
     severity: 'note',
     text: 'Foams for long; hand rinse, not a full machine load.',
+    brief: 'Foams for long: rinse by hand.',
     ground: 'Foam.',
     sourceIds: ['commonPractice'],
   },
@@ -289,6 +320,7 @@ export const cautions: readonly Caution[] = [
     occasion: 'heavyWet',
     severity: 'warning',
     text: 'Heavy when wet: two people, no lifting over the rim alone.',
+    brief: 'Heavy when wet: two people.',
     ground: 'Wet wool weighs two to three times its dry mass.',
     sourceIds: ['commonPractice'],
   },
@@ -298,6 +330,7 @@ export const cautions: readonly Caution[] = [
     occasion: 'notYetGone',
     severity: 'warning',
     text: 'No dryer and no iron until it is gone in daylight; no hotter wash than the step has.',
+    brief: 'No dryer, no iron until it is gone.',
     ground: 'Heat sets what is left.',
     sourceIds: ['commonPractice'],
   },
@@ -307,6 +340,7 @@ export const cautions: readonly Caution[] = [
     bars: ['water', 'soak'],
     severity: 'danger',
     text: 'No liquid into electric blankets or heated pads.',
+    brief: 'No liquid into electric blankets or heated pads.',
     ground: 'Shock, fire.',
     sourceIds: ['commonPractice'],
   },
@@ -319,6 +353,7 @@ export const cautions: readonly Caution[] = [
     text:
       'Oily cloths can heat up by themselves, cooking and drying oils most, and burn in a dryer: no dryer before a ' +
       'hot wash has taken the oil out. Rags wet, in a lidded metal can, or spread flat outdoors.',
+    brief: 'Oily cloth can catch fire: no dryer, rags in a lidded metal can.',
     ground: 'Unsaturated oils self-heat as they take up oxygen; mineral oil only feeds a fire.',
     sourceIds: ['commonPractice'],
   },
@@ -330,6 +365,7 @@ export const cautions: readonly Caution[] = [
     text:
       'Let super glue set first, an hour and more, untouched. Never a cotton, wool or leather cloth, glove or pad on ' +
       'it while wet: it sets at once and burns skin.',
+    brief: 'Let it set first; no cotton, wool or leather on it wet.',
     ground: 'Fast curing on cellulose and protein.',
     sourceIds: ['commonPractice'],
   },
@@ -342,6 +378,7 @@ export const cautions: readonly Caution[] = [
     text:
       'Paraffin cream makes cloth burn readily, and washing may not take it out: no smoking, no flame, no ' +
       'dryer with it.',
+    brief: 'Burns readily: no smoking, no flame, no dryer.',
     ground: 'Paraffin-based skin products on fabric.',
     sourceIds: ['commonPractice'],
   },
@@ -351,6 +388,7 @@ export const cautions: readonly Caution[] = [
     bars: ['brush', 'steam'],
     severity: 'warning',
     text: 'Old felt may hold mercury: gloves, no brushing, no steam, not near children.',
+    brief: 'May hold mercury: gloves, no brushing, no steam.',
     ground: 'Old hat felting.',
     sourceIds: ['commonPractice'],
   },
@@ -361,6 +399,7 @@ export const cautions: readonly Caution[] = [
     text:
       'Oxalic acid is poisonous: gloves, goggles, no dust, locked away; not on stone or metal; rinse very ' +
       'well.',
+    brief: 'Poisonous: gloves, goggles, no dust; rinse very well.',
     ground: 'Acute Tox. 4, Eye Dam. 1.',
     sourceIds: ['clp'],
   },
@@ -371,6 +410,7 @@ export const cautions: readonly Caution[] = [
     text:
       'A product nobody can name meets nothing: rinse it out with plenty of water first, and keep its bottle ' +
       'for the poison line.',
+    brief: 'It meets nothing: rinse it out first, keep its bottle.',
     ground: 'Its partners are not known.',
     sourceIds: ['poisonCentre', 'commonPractice'],
   },
@@ -379,6 +419,7 @@ export const cautions: readonly Caution[] = [
     id: 'softenerFilmCare',
     severity: 'note',
     text: 'Softener leaves a film: not on towels, sports kit, or flame-retardant cloth.',
+    brief: 'Leaves a film: not on towels or sports kit.',
     ground: 'Film stops absorbing and feeds flame.',
     sourceIds: ['commonPractice'],
   },
@@ -389,6 +430,7 @@ export const cautions: readonly Caution[] = [
     text:
       'Where sickness is the reason: gloves, wash apart, as hot as the piece allows, with bleach in the detergent ' +
       'only where its tag lets it; clean the drum after.',
+    brief: 'Sickness: gloves, wash apart, clean the drum after.',
     ground: 'Hygiene.',
     sourceIds: ['commonPractice'],
   },
@@ -397,6 +439,7 @@ export const cautions: readonly Caution[] = [
     id: 'steamScald',
     severity: 'warning',
     text: 'Steam scalds: hands away, let the piece hang, do not hold it.',
+    brief: 'Steam scalds: hands away, let it hang.',
     ground: 'Scald.',
     sourceIds: ['scaldTable'],
   },
@@ -405,6 +448,7 @@ export const cautions: readonly Caution[] = [
     id: 'washAlone',
     severity: 'note',
     text: 'Wash it alone.',
+    brief: 'Wash it alone.',
     ground: 'What comes out goes into other pieces.',
     sourceIds: ['commonPractice'],
   },
@@ -413,6 +457,7 @@ export const cautions: readonly Caution[] = [
     id: 'aspiration',
     severity: 'danger',
     text: 'Swallowed: do not make them vomit, it goes into the lungs. Poison line or emergency number at once.',
+    brief: 'Swallowed: no vomiting; poison line at once.',
     ground: 'Asp. Tox. 1 (CLP).',
     sourceIds: ['clp', 'poisonCentre'],
   },
@@ -423,6 +468,7 @@ export const cautions: readonly Caution[] = [
     text:
       'What is left goes to the hazardous-waste point, never down a drain. Its cloths and pads: dry flat ' +
       'outdoors, then bin.',
+    brief: 'The rest to the hazardous-waste point, never the drain.',
     ground: 'Fire in the drain, poison in water; local rules decide.',
     sourceIds: ['poisonCentre', 'memory'],
   },
@@ -431,6 +477,7 @@ export const cautions: readonly Caution[] = [
     id: 'spentChlorine',
     severity: 'warning',
     text: 'Down the drain alone, with much water, after no other cleaner; not into a septic tank.',
+    brief: 'Down the drain alone, with much water.',
     ground: 'Gas in the drain trap; kills what the tank lives by.',
     sourceIds: ['poisonCentre', 'memory'],
   },
@@ -441,6 +488,7 @@ export const cautions: readonly Caution[] = [
     text:
       'What is left in the packet goes to the hazardous-waste point; a used bath down the drain with much ' +
       'water, not into a septic tank or onto soil.',
+    brief: 'The rest to the hazardous-waste point.',
     ground: 'Toxic to people, plants and water.',
     sourceIds: ['poisonCentre', 'memory'],
   },
@@ -451,6 +499,7 @@ export const cautions: readonly Caution[] = [
     text:
       'Its vapour makes dizzy and faint and breaks down to poison gas on hot surfaces: out into the air, ' +
       'never near a flame, heater or cigarette, and no dryer.',
+    brief: 'Dizzying vapour: outdoors, no flame, no heater, no dryer.',
     ground: 'Narcotic vapour; phosgene and hydrogen chloride on hot metal.',
     forbidsHeat: true,
     bars: ['heat', 'tumble'],
@@ -464,6 +513,7 @@ export const cautions: readonly Caution[] = [
       'Hydrofluoric acid burns deep, often without pain at first: rinse skin or eyes with much water for ' +
       '15 minutes and more, and go to hospital at once, with the bottle. Touch the piece with gloves ' +
       'only, under running water.',
+    brief: 'Burns deep: much water 15 minutes, then hospital, with the bottle.',
     ground: 'Fluoride poisons through whole skin.',
     sourceIds: ['poisonCentre', 'clp'],
   },
@@ -474,6 +524,7 @@ export const cautions: readonly Caution[] = [
     text:
       'Waterproofing spray outdoors only, with the wind, nobody near: breathed in, it can injure lungs ' +
       'badly. Never with asthma.',
+    brief: 'Outdoors only, with the wind; never with asthma.',
     ground: 'Lung injury by impregnation sprays, reported by poison centres.',
     sourceIds: ['poisonCentre'],
   },
@@ -485,6 +536,7 @@ export const cautions: readonly Caution[] = [
     text:
       'Iodine with ammonia makes brown crystals that explode at a touch once dry: keep it wet, flood it ' +
       'with running water for many minutes, never let it dry, never scrape it.',
+    brief: 'Explodes when dry: keep it wet, flood it, never scrape.',
     ground: 'Nitrogen triiodide.',
     forbidsHeat: true,
     bars: ['dryIn', 'heat', 'tumble', 'brush', 'rub'],
@@ -498,6 +550,7 @@ export const cautions: readonly Caution[] = [
     text:
       'A septic tank here: this does not go down the drain. Use it up, or take it to the hazardous-waste ' +
       'point.',
+    brief: 'Septic tank: not down the drain.',
     ground: 'Kills what the tank lives by.',
     sourceIds: ['poisonCentre', 'memory'],
   },
@@ -509,6 +562,7 @@ export const cautions: readonly Caution[] = [
     text:
       'Solvent is still in it: outdoors until no smell is left, before any water, machine or warmth. No ' +
       'flame, no dryer. Wash it alone.',
+    brief: 'Solvent still in it: outdoors until no smell is left; no flame.',
     ground: 'Vapour ignites in a drum, in warm water and in a dryer.',
     forbidsHeat: true,
     bars: ['tumble', 'heat'],
@@ -522,6 +576,7 @@ export const cautions: readonly Caution[] = [
     text:
       'Chlorine bleach is still on it, and what is there gives off gas with it: window wide open, leave ' +
       'if it stings, rinse with much cold water before anything else.',
+    brief: 'Chlorine still on it: window open, much cold water first.',
     ground: 'Chloramines; chlorine with acid.',
     sourceIds: ['poisonCentre'],
   },
@@ -530,6 +585,7 @@ export const cautions: readonly Caution[] = [
     id: 'hiddenUrine',
     severity: 'danger',
     text: 'Dried urine cannot be seen: no chlorine bleach on this piece until it has been washed through.',
+    brief: 'No chlorine bleach until washed through.',
     ground: 'Urea stays after the smell has gone; chloramines.',
     bars: ['chlorine'],
     sourceIds: ['poisonCentre'],
@@ -539,6 +595,7 @@ export const cautions: readonly Caution[] = [
     id: 'acidSulphur',
     severity: 'warning',
     text: 'Never with acid: it gives off sulphur dioxide.',
+    brief: 'Never with acid: sulphur dioxide.',
     ground: 'S₂O₃²⁻ + 2 H⁺ → S + SO₂ + H₂O.',
     sourceIds: ['chemHandbook'],
   },
@@ -549,6 +606,7 @@ export const cautions: readonly Caution[] = [
     text:
       'Capsules burst in small hands: eyes are burnt and lungs harmed. High up, closed, dry hands, straight into the ' +
       'drum; never cut open.',
+    brief: 'Out of small hands; dry hands, straight into the drum.',
     ground: 'Eye Dam. 1 of the concentrate; poison-centre guidance.',
     sourceIds: ['clp', 'poisonCentre'],
   },

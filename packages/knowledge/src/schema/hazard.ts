@@ -50,6 +50,8 @@ export const Caution = z.strictObject({
   bars: z.array(Deed),
   severity: z.enum(['note', 'warning', 'danger']),
   text: z.string(),
+  /** The same for the line of a step, where the whole text is read before anything is mixed: twelve words at most. */
+  brief: z.string().refine((text) => text.split(' ').length <= 12),
   ground: z.string(),
   sourceIds: SourceIds,
 });

@@ -1,17 +1,48 @@
 import { Box, createListCollection, Dialog, Listbox, Portal } from '@chakra-ui/react';
 import { Search } from 'lucide-react';
-import { useMemo, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useNavigate } from 'react-router';
 import { useLexicon } from '../../app/useLexicon';
 import { Button, Input } from '../../components/controls';
-import { keepDraft } from '../../facts/factsDraft';
+import { addressOf } from '../../facts/draftAddress';
 import { useCatalogue } from '../../queries/catalogueQueries';
 import { usePieces } from '../../queries/pieceQueries';
 import { type FoundHits, findEverything, type SearchHit } from './findView';
 
+/** Opens the one dialog from wherever a button for it stands. */
+const OPEN = 'feverfew:find';
+
+/** A button for the one field for every word. */
+export function FindButton({ compact = false }: { compact?: boolean }) {
+  const words = compact ? 'none' : { base: 'none', lg: 'inline' };
+  return (
+    <Button
+      color="soft"
+      borderColor={compact ? 'transparent' : 'soft'}
+      bg={compact ? 'transparent' : 'card'}
+      minWidth="44px"
+      paddingInline={compact ? '0' : { base: '0', lg: '12px' }}
+      width={compact ? '44px' : '100%'}
+      flexShrink={0}
+      justifyContent={compact ? 'center' : { base: 'center', lg: 'flex-start' }}
+      fontWeight={400}
+      aria-label="Find anything"
+      onClick={() => window.dispatchEvent(new Event(OPEN))}
+    >
+      <Search size={compact ? 22 : 18} strokeWidth={1.8} aria-hidden="true" />
+      <Box as="span" display={words}>
+        Find
+      </Box>
+      <Box as="kbd" marginInlineStart="auto" display={words}>
+        /
+      </Box>
+    </Button>
+  );
+}
+
 /** One field for every word: "/" opens it, arrows and Enter choose. */
-export function FindAnything() {
+export function FindDialog() {
   const [open, setOpen] = useState(false);
   useHotkeys(
     'slash, /',
@@ -21,29 +52,13 @@ export function FindAnything() {
     },
     { useKey: true },
   );
+  useEffect(() => {
+    const show = () => setOpen(true);
+    window.addEventListener(OPEN, show);
+    return () => window.removeEventListener(OPEN, show);
+  }, []);
   return (
     <Dialog.Root open={open} onOpenChange={(details) => setOpen(details.open)} lazyMount unmountOnExit>
-      <Dialog.Trigger asChild>
-        <Button
-          size="small"
-          color="soft"
-          borderColor="line"
-          minWidth={{ base: '44px', md: '200px' }}
-          minHeight={{ base: '44px', md: '32px' }}
-          flexShrink={0}
-          justifyContent={{ md: 'flex-start' }}
-          fontWeight={400}
-          aria-label="Find anything"
-        >
-          <Search size={18} strokeWidth={1.8} aria-hidden="true" />
-          <Box as="span" display={{ base: 'none', md: 'inline' }}>
-            Find anything
-          </Box>
-          <Box as="kbd" marginInlineStart="auto" display={{ base: 'none', md: 'inline' }}>
-            /
-          </Box>
-        </Button>
-      </Dialog.Trigger>
       <Portal>
         <Dialog.Backdrop />
         <Dialog.Positioner alignItems="flex-start" paddingTop="9vh">
@@ -82,9 +97,8 @@ function Finder({ onClose }: { onClose: () => void }) {
   const choose = (id: string | undefined) => {
     const one = shown.find((candidate) => candidate.id === id);
     if (!one) return;
-    if (one.draft) keepDraft(one.draft);
     onClose();
-    void navigate(one.to);
+    void navigate(one.draft ? addressOf(one.draft) : one.to);
   };
   return (
     <Listbox.Root collection={collection} onValueChange={({ value }) => choose(value[0])}>

@@ -7,6 +7,7 @@ import { ChipRow } from '../../components/ChipRow';
 import { Button } from '../../components/controls';
 import { LinkButton } from '../../components/LinkButton';
 import { Notice } from '../../components/Notice';
+import { PageHeading } from '../../components/PageHeading';
 import { Failed, Loading } from '../../components/States';
 import { useCatalogue } from '../../queries/catalogueQueries';
 import { useHousehold } from '../../queries/householdQueries';
@@ -35,8 +36,10 @@ const HERE = [
   { key: 'allowOxalic', label: 'Oxalic acid may be offered for rust (poisonous, locked away)' },
 ] as const;
 
-/** Taps, vessels, cupboard and measures: where the numbers come from. */
-export function HouseholdPage() {
+export type HouseRoom = 'house' | 'cupboard';
+
+/** Taps, vessels, who lives here; or what is in the cupboard: where the numbers come from. */
+export function HouseholdPage({ show }: { show: HouseRoom }) {
   const settings = useHousehold();
   const catalogue = useCatalogue();
   // A household read in from a file starts the page anew.
@@ -49,50 +52,64 @@ export function HouseholdPage() {
   if (!settings.data || !catalogue.data) return <Loading what="the household" />;
   return (
     <>
-      <Editor key={reads} start={settings.data} catalogue={catalogue.data} />
-      <HouseholdFilePanel onRead={() => setReads(reads + 1)} />
+      <Editor key={reads + show} show={show} start={settings.data} catalogue={catalogue.data} />
+      {show === 'house' && <HouseholdFilePanel onRead={() => setReads(reads + 1)} />}
     </>
   );
 }
 
-function Editor({ start, catalogue }: { start: HouseholdSettings; catalogue: Catalogue }) {
+interface EditorProps {
+  readonly show: HouseRoom;
+  readonly start: HouseholdSettings;
+  readonly catalogue: Catalogue;
+}
+
+const TWO_COLUMNS = { base: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) minmax(0, 1fr)' } as const;
+
+function Editor({ show, start, catalogue }: EditorProps) {
   const { form, keep, isPending, isKept, fault } = useHouseholdForm(start);
   const bottles = bottlesOf(catalogue);
   return (
     <FormProvider {...form}>
-      <Box maxWidth="1080px" marginInline="auto" padding={{ base: '16px', md: '24px 28px' }}>
+      <Box maxWidth="1080px" marginInline="auto" padding={{ base: '8px 16px', md: '24px 28px' }}>
         <Flex justifyContent="space-between" alignItems="baseline" wrap="wrap" marginBottom="12px">
-          <Box as="h1" fontSize="28px">
-            Household
-          </Box>
-          <LinkButton to="/setup" variant="plain">
-            Step by step
-          </LinkButton>
+          <PageHeading title={show === 'house' ? 'Your house' : 'Cupboard'} />
+          {show === 'house' && (
+            <LinkButton to="/setup" variant="plain">
+              Step by step
+            </LinkButton>
+          )}
         </Flex>
-        <Grid
-          templateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) minmax(0, 1fr)' }}
-          gap="26px 40px"
-        >
-          <Stack gap="14px">
-            <HowShown onChosen={keep} />
-            <WaterEditor />
-            <VesselEditor />
-            <Box as="h2" fontSize="20px">
-              Here we have
-            </Box>
-            <WhoLivesHere />
-            {HERE.map(({ key, label }) => (
-              <YesNoField key={key} name={`household.${key}`} label={label} />
-            ))}
-          </Stack>
-          <Stack gap="26px">
-            <CupboardEditor agents={bottles} />
-            <ProductsEditor agents={bottles} />
-            <ToolsEditor />
+        {show === 'cupboard' ? (
+          <Grid templateColumns={TWO_COLUMNS} gap="26px 40px">
+            <Stack gap="26px">
+              <CupboardEditor agents={bottles} />
+              <ProductsEditor agents={bottles} />
+            </Stack>
             <PricesEditor agents={bottles} />
-          </Stack>
-        </Grid>
-        <PositionsEditor catalogue={catalogue} />
+          </Grid>
+        ) : (
+          <>
+            <Grid templateColumns={TWO_COLUMNS} gap="26px 40px">
+              <Stack gap="14px">
+                <HowShown onChosen={keep} />
+                <WaterEditor />
+                <Box as="h2" fontSize="20px">
+                  Here we have
+                </Box>
+                <WhoLivesHere />
+                {HERE.map(({ key, label }) => (
+                  <YesNoField key={key} name={`household.${key}`} label={label} />
+                ))}
+              </Stack>
+              <Stack gap="26px">
+                <VesselEditor />
+                <ToolsEditor />
+              </Stack>
+            </Grid>
+            <PositionsEditor catalogue={catalogue} />
+          </>
+        )}
         <KeepBar isPending={isPending} isKept={isKept} fault={fault} onKeep={() => keep()} />
       </Box>
     </FormProvider>
@@ -155,8 +172,8 @@ function KeepBar({ isPending, isKept, fault, onKeep }: KeepBarProps) {
   return (
     <Flex
       position="sticky"
-      bottom="0"
-      bg="paper"
+      bottom={{ base: '64px', md: '0' }}
+      bg="card"
       paddingBlock="14px"
       gap="14px"
       alignItems="center"

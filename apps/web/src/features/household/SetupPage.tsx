@@ -5,6 +5,7 @@ import { FormProvider } from 'react-hook-form';
 import { useNavigate } from 'react-router';
 import { Button } from '../../components/controls';
 import { Notice } from '../../components/Notice';
+import { PageHeading } from '../../components/PageHeading';
 import { Failed, Loading } from '../../components/States';
 import { useCatalogue } from '../../queries/catalogueQueries';
 import { useHousehold } from '../../queries/householdQueries';
@@ -42,9 +43,7 @@ function Steps({ start, catalogue }: { start: HouseholdSettings; catalogue: Cata
   return (
     <FormProvider {...form}>
       <Box maxWidth="640px" marginInline="auto" padding={{ base: '16px', md: '24px 28px' }}>
-        <Box as="h1" fontSize="26px">
-          Your household, step by step
-        </Box>
+        <PageHeading title="Your house, step by step" />
         <Box color="soft" marginBottom="16px" aria-live="polite">
           Step {step + 1} of {STEPS.length}: {STEPS[step]}. What you skip stays a sensible guess; plans say so
           less exactly.

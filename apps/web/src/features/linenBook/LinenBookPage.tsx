@@ -6,6 +6,7 @@ import { Link, useSearchParams } from 'react-router';
 import { useLexicon } from '../../app/useLexicon';
 import { ChipRow } from '../../components/ChipRow';
 import { Input } from '../../components/controls';
+import { PageHeading } from '../../components/PageHeading';
 import { Empty, Failed, Loading } from '../../components/States';
 import { labelText } from '../../facts/sentenceView';
 import { usePieces } from '../../queries/pieceQueries';
@@ -68,9 +69,7 @@ function Book({ pieces }: { pieces: readonly PieceSummary[] }) {
   return (
     <Box maxWidth="1080px" marginInline="auto" padding={{ base: '16px', md: '24px 28px' }}>
       <Grid templateColumns={{ base: '1fr', md: '1fr 320px' }} gap="12px" alignItems="center">
-        <Box as="h1" fontSize="28px">
-          Linen book
-        </Box>
+        <PageHeading title="Linen book" />
         <Input
           value={query}
           onChange={(event) => setQuery(event.currentTarget.value)}

@@ -4,9 +4,11 @@ import { format } from 'date-fns';
 import { Link, useNavigate, useParams } from 'react-router';
 import { useLexicon } from '../../app/useLexicon';
 import { Button } from '../../components/controls';
+import { PageHeading } from '../../components/PageHeading';
 import { OUTCOME_WORDS } from '../../components/runWords';
 import { Empty, Failed, Loading } from '../../components/States';
-import { factsOfPiece, keepDraft } from '../../facts/factsDraft';
+import { addressOf } from '../../facts/draftAddress';
+import { factsOfPiece } from '../../facts/factsDraft';
 import {
   COLOUR_WORDS,
   CONDITION_WORDS,
@@ -44,16 +46,12 @@ function Page({ history }: { history: PieceHistory }) {
     piece.code ? ['Code', piece.code] : ['Tag', labelText(piece.label)],
     ...(piece.note ? [['Note', piece.note]] : []),
   ] as const;
-  const tell = () => {
-    keepDraft({ pieceId: piece.id, facts: { ...EMPTY_FACTS, piece: factsOfPiece(piece) } });
-    void navigate('/trouble');
-  };
+  const tell = () =>
+    void navigate(addressOf({ pieceId: piece.id, facts: { ...EMPTY_FACTS, piece: factsOfPiece(piece) } }));
   return (
     <Box maxWidth="860px" marginInline="auto" padding={{ base: '16px', md: '24px 28px' }}>
       <Flex justifyContent="space-between" gap="12px" wrap="wrap" alignItems="center">
-        <Box as="h1" fontSize="28px">
-          {piece.name}
-        </Box>
+        <PageHeading title={piece.name} />
         <Button variant="action" onClick={tell}>
           New trouble on it
         </Button>

@@ -4,6 +4,7 @@ import { type ReactNode, useMemo, useState } from 'react';
 import { Link, NavLink, useNavigate, useParams } from 'react-router';
 import { Button, Input } from '../../components/controls';
 import { LinkButton } from '../../components/LinkButton';
+import { PageHeading } from '../../components/PageHeading';
 import { Empty, Failed, Loading } from '../../components/States';
 import { useReference } from '../../queries/catalogueQueries';
 import { searchOptions } from '../../search/searchOptions';
@@ -31,6 +32,7 @@ export function ReferencePage() {
 
 function Room({ family, id, reference }: { family: FamilyId; id: string | undefined; reference: Reference }) {
   const onePage = ONE_PAGE.includes(family);
+  const title = FAMILIES.find((group) => group.id === family)?.title ?? 'Look up';
   return (
     <Box maxWidth="1240px" marginInline="auto" padding={{ base: '12px', md: '18px 28px' }}>
       <Flex as="nav" aria-label="Shelves" gap="6px" wrap="wrap" marginBottom="12px" data-print="hide">
@@ -52,20 +54,21 @@ function Room({ family, id, reference }: { family: FamilyId; id: string | undefi
       </Flex>
       {onePage ? (
         <>
-          <Box as="h1" fontSize="26px" marginBottom="10px">
-            {FAMILIES.find((group) => group.id === family)?.title}
-          </Box>
+          <PageHeading title={title} marginBottom="10px" />
           <OnePage family={family} reference={reference} />
         </>
       ) : (
-        <Grid
-          templateColumns={{ base: 'minmax(0, 1fr)', md: '270px minmax(0, 1fr)' }}
-          gap="24px"
-          alignItems="start"
-        >
-          <Group family={family} id={id} reference={reference} />
-          <SheetOf family={family} id={id} reference={reference} />
-        </Grid>
+        <>
+          {!id && <PageHeading title={title} unseen />}
+          <Grid
+            templateColumns={{ base: 'minmax(0, 1fr)', md: '270px minmax(0, 1fr)' }}
+            gap="24px"
+            alignItems="start"
+          >
+            <Group family={family} id={id} reference={reference} />
+            <SheetOf family={family} id={id} reference={reference} />
+          </Grid>
+        </>
       )}
     </Box>
   );
@@ -160,9 +163,7 @@ function SheetOf({
       <Box display={{ md: 'none' }} data-print="hide">
         <Link to={`/reference/${family}`}>‹ {group?.title}</Link>
       </Box>
-      <Box as="h1" fontSize="28px" lineHeight="1.2" marginBottom="8px">
-        {sheet.name}
-      </Box>
+      <PageHeading title={sheet.name} lineHeight="1.2" marginBottom="8px" />
       {sheet.body}
     </Box>
   );

@@ -68,7 +68,7 @@ export function ActionCard({ run, pass, action, nowMs, say }: ActionCardProps) {
           {looking && <LookPanel run={run} pass={pass} action={action} say={say} />}
           {action.kind === 'hiddenTest' && <HiddenTest action={action} say={say} />}
           {!looking && !action.dwell && action.kind !== 'hiddenTest' && (
-            <Box position="sticky" bottom="0" paddingBlock="10px" bg="paper">
+            <Box position="sticky" bottom="0" paddingBlock="10px" bg="card">
               <Button
                 variant="action"
                 size="tub"

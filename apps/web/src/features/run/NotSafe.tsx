@@ -2,6 +2,7 @@ import { Box, Stack } from '@chakra-ui/react';
 import { dangerWords, type RunView } from '@feverfew/contracts';
 import { Link } from 'react-router';
 import { Notice } from '../../components/Notice';
+import { PageHeading } from '../../components/PageHeading';
 import { wayOutOf } from '../../components/runWords';
 
 const OUT = {
@@ -16,9 +17,13 @@ export function NotSafe({ run, danger }: { run: RunView; danger: NonNullable<Run
   const pass = run.plan.ladder[run.state.rungIndex];
   return (
     <Stack as="section" aria-label="Not safe to go on" gap="12px">
-      <Box as="h1" fontSize={{ base: '32px', md: '38px' }} lineHeight="1.15" data-step="notSafe">
-        Do not go on
-      </Box>
+      <PageHeading
+        title="Do not go on"
+        at="notSafe"
+        fontSize={{ base: '32px', md: '38px' }}
+        lineHeight="1.15"
+        data-step="notSafe"
+      />
       <Notice kind="danger" word="Not safe any more">
         {dangerWords(danger)}
       </Notice>

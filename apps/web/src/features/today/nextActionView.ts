@@ -5,6 +5,10 @@ import { ACTION_NAMES } from './actionNames';
 export interface NextActionView {
   readonly headline: string;
   readonly next: string;
+  /** The same in two or three words, for where a clock is small. */
+  readonly short: string;
+  /** What the hand does now, as a sentence about the piece: "Look at the sofa covers". */
+  readonly verb: string;
   /** Somebody is wanted now. */
   readonly isNow: boolean;
 }
@@ -12,42 +16,70 @@ export interface NextActionView {
 const PHASES = {
   step: 'waits for your hand',
   decide: 'say how to go on',
-  lookDue: 'look-in due',
   ready: 'look now',
   paused: 'put it back, or go on',
 } as const;
 
 /** What a run wants next, as a person reads it from across the room. */
-export function nextActionView({ hand, state, stepKind }: RunningEntry, nowMs: number): NextActionView {
+export function nextActionView(run: RunningEntry, nowMs: number): NextActionView {
+  const { hand, state, stepKind, pieceName } = run;
   const { timer } = state;
   const since = (iso: string) => Math.max(0, nowMs - Date.parse(iso));
+  const left = timer ? clockText(Date.parse(timer.readyAt) - nowMs) : '';
+  const look = `Look at the ${pieceName}`;
   switch (hand.what) {
     case 'over':
       return {
         headline: `Over by ${clockText(since(hand.at))}`,
         next: hand.overrun ? overrunWords(hand.overrun) : PHASES.ready,
+        short: 'take it out',
+        verb: `Take out the ${pieceName}`,
         isNow: true,
       };
     case 'ready':
-      return { headline: 'Ready', next: PHASES.ready, isNow: true };
+      return { headline: 'Ready', next: PHASES.ready, short: 'look now', verb: look, isNow: true };
     case 'paused':
-      return { headline: 'Taken out', next: PHASES.paused, isNow: true };
+      return {
+        headline: 'Taken out',
+        next: PHASES.paused,
+        short: 'put it back',
+        verb: `Put the ${pieceName} back, or go on`,
+        isNow: true,
+      };
     case 'lookDue':
       return {
-        headline: timer ? clockText(Date.parse(timer.readyAt) - nowMs) : '',
-        next: `${PHASES.lookDue} since ${clockText(since(hand.at))}`,
+        headline: left,
+        next: `look late by ${clockText(since(hand.at))}`,
+        short: 'look now',
+        verb: look,
         isNow: true,
       };
     case 'working':
       return {
-        headline: timer ? clockText(Date.parse(timer.readyAt) - nowMs) : '',
+        headline: left,
         next: hand.at === timer?.readyAt ? '' : `next look in ${clockText(Date.parse(hand.at) - nowMs)}`,
+        short: `${left} to go`,
+        verb: look,
         isNow: false,
       };
     case 'decide':
-      return { headline: 'Decide', next: PHASES.decide, isNow: true };
-    case 'step':
-      return { headline: `${ACTION_NAMES[stepKind] ?? 'Next step'} now`, next: PHASES.step, isNow: true };
+      return {
+        headline: 'Decide',
+        next: PHASES.decide,
+        short: 'decide',
+        verb: `Say how to go on with the ${pieceName}`,
+        isNow: true,
+      };
+    case 'step': {
+      const step = ACTION_NAMES[stepKind] ?? 'Next step';
+      return {
+        headline: `${step} now`,
+        next: PHASES.step,
+        short: `${step.toLowerCase()} now`,
+        verb: `${step}: the ${pieceName}`,
+        isNow: true,
+      };
+    }
   }
 }
 

@@ -8,6 +8,7 @@ import { CautionDigest } from '../../components/CautionDigest';
 import { Button } from '../../components/controls';
 import { LevelPicture } from '../../components/LevelPicture';
 import { Notice } from '../../components/Notice';
+import { PageHeading } from '../../components/PageHeading';
 import { LEVEL_WORDS } from '../../components/runWords';
 import { Failed, Loading } from '../../components/States';
 import { marksText } from '../../facts/sentenceView';
@@ -41,15 +42,14 @@ function Bench({ trial, receivedAt }: { trial: TrialView; receivedAt: number }) 
         </Link>
         , side by side
       </Box>
-      <Box
-        as="h1"
+      <PageHeading
+        title={TRIAL_PHASES[phase]}
+        at={phase}
         fontSize={{ base: '30px', md: '36px' }}
         lineHeight="1.15"
         data-phase={phase}
         marginBottom="12px"
-      >
-        {TRIAL_PHASES[phase]}
-      </Box>
+      />
       {say.error && (
         <Notice kind="danger" word="Not taken">
           {say.error.message}

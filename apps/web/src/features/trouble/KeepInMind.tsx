@@ -1,14 +1,10 @@
 import { Box, Stack } from '@chakra-ui/react';
 import type { Plan } from '@feverfew/contracts';
 
-/** What to know beside the steps, what is never done to it and why, and what keeps it from coming back. */
+/** What to know beside the steps, why what is never done is not, and what keeps it from coming back. */
 export function KeepInMind({ keep: { says, never, prevent } }: Pick<Plan, 'keep'>) {
-  if (says.length + never.length + prevent.length === 0) return null;
   return (
-    <Stack as="section" aria-label="Keep in mind" gap="6px" paddingTop="12px" fontSize="15px">
-      <Box as="h3" fontSize="17px">
-        Keep in mind
-      </Box>
+    <Stack gap="6px" fontSize="16px" maxWidth="72ch">
       {says.length > 0 && <Box>{says.join(' ')}</Box>}
       {never.length > 0 && (
         <Stack as="ul" aria-label="Never" gap="2px" listStyleType="none">
@@ -28,3 +24,18 @@ export function KeepInMind({ keep: { says, never, prevent } }: Pick<Plan, 'keep'
     </Stack>
   );
 }
+
+/** What is never done to it, in one line that is not folded; each with its reason behind “Keep in mind”. */
+export function NeverLine({ never }: Pick<Plan['keep'], 'never'>) {
+  if (never.length === 0) return null;
+  return (
+    <Box paddingBlock="8px" fontSize="16px">
+      <Box as="strong" color="brick">
+        Never:
+      </Box>{' '}
+      {never.map(({ what }) => lower(what.replace(/\.$/, ''))).join('; ')}.
+    </Box>
+  );
+}
+
+const lower = (words: string): string => words.charAt(0).toLowerCase() + words.slice(1);

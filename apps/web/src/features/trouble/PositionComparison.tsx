@@ -10,7 +10,7 @@ import { useLexicon, useMeasures } from '../../app/useLexicon';
 import { Button } from '../../components/controls';
 import { Failed, Loading } from '../../components/States';
 import { useComparePositions } from '../../queries/planQueries';
-import { recipeLine } from './passView';
+import { recipeText } from './plan/stepView';
 
 interface PositionComparisonProps {
   readonly dispute: string;
@@ -111,7 +111,7 @@ function Compared({
                 {index + 1}. {say.name(pass.methodId)}
                 {own && ' — only here'}
               </Box>
-              {own && <Box fontSize="14px">{recipeLine(pass.steps, say, measures)}</Box>}
+              {own && <Box fontSize="14px">{recipeText(pass.steps, say, measures)}</Box>}
             </Box>
           );
         })}

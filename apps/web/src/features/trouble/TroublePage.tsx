@@ -1,34 +1,43 @@
-import { Box, Flex, Grid } from '@chakra-ui/react';
+import { Box } from '@chakra-ui/react';
 import type { PieceSummary, Trouble } from '@feverfew/contracts';
-import { useLocation, useParams } from 'react-router';
+import { useMemo } from 'react';
+import { useNavigate, useParams } from 'react-router';
 import { ApiProblem } from '../../app/api';
-import { Button } from '../../components/controls';
+import { useLexicon } from '../../app/useLexicon';
+import { useServerNow } from '../../clock/useServerNow';
+import { PageHeading } from '../../components/PageHeading';
 import { Failed, Loading } from '../../components/States';
 import { FactSentence } from '../../facts/FactSentence';
-import { type Draft, readDraft } from '../../facts/factsDraft';
+import { type Draft, EMPTY_DRAFT } from '../../facts/factsDraft';
+import { marksText, pieceText } from '../../facts/sentenceView';
 import { useCatalogue } from '../../queries/catalogueQueries';
 import { usePieces } from '../../queries/pieceQueries';
+import { useToday } from '../../queries/todayQueries';
 import { useTrouble } from '../../queries/troubleQueries';
-import { ActionBar } from './ActionBar';
 import { AheadOfStart } from './AheadOfStart';
 import { DiagnosisPanel } from './DiagnosisPanel';
-import { EnvelopePanel } from './EnvelopePanel';
-import { LadderPanel } from './LadderPanel';
 import { PlanChanged } from './PlanChanged';
-import { useTroubleDesk } from './useTroubleDesk';
+import { PlanView } from './PlanView';
+import { Foot } from './plan/Foot';
+import { LimitsLine } from './plan/LimitsLine';
+import { PlanSlate } from './plan/PlanSlate';
+import { Questions } from './plan/Questions';
+import { TroubleStart } from './TroubleStart';
+import { useFirstQuestions } from './useFirstQuestions';
+import { isTold, useTroubleDesk } from './useTroubleDesk';
 
-/**
- * Describe on the left, watch envelope and ladder form on the right. One page, for a new trouble and for a kept
- * one.
- */
+/** The facts as a sentence, what to do at once, and the rounds: one page, for a new trouble and for a kept one. */
 export function TroublePage() {
   const { troubleId } = useParams();
-  const { key: visit } = useLocation();
   const kept = useTrouble(troubleId);
+  const { data } = kept;
+  const start = useMemo<Draft>(
+    () => (data ? { pieceId: data.pieceId, facts: data.facts } : EMPTY_DRAFT),
+    [data],
+  );
   if (troubleId && kept.isPending) return <Loading what="the trouble" />;
   if (troubleId && kept.isError) return <Failed error={kept.error} onRetry={() => void kept.refetch()} />;
-  const start: Draft = kept.data ? { pieceId: kept.data.pieceId, facts: kept.data.facts } : readDraft();
-  return <TroubleDesk key={troubleId ?? visit} troubleId={troubleId} kept={kept.data} start={start} />;
+  return <TroubleDesk key={troubleId ?? 'new'} troubleId={troubleId} kept={data} start={start} />;
 }
 
 interface TroubleDeskProps {
@@ -39,85 +48,105 @@ interface TroubleDeskProps {
 
 function TroubleDesk({ troubleId, kept, start }: TroubleDeskProps) {
   const desk = useTroubleDesk(troubleId, start);
-  const { draft, plan, chosen, choose, preview, action, errors, change, changeFacts } = desk;
+  const { draft, plan, preview, action, errors, change, changeFacts } = desk;
+  const say = useLexicon();
+  const navigate = useNavigate();
   const catalogue = useCatalogue();
   const pieces = usePieces();
+  const today = useToday();
+  const nowMs = useServerNow(today.data?.now, today.dataUpdatedAt);
+  const told = isTold(draft);
+  const asked = useFirstQuestions(draft, troubleId === undefined && draft.facts.markIds.length > 0, change);
 
   if (catalogue.isError) return <Failed error={catalogue.error} onRetry={() => void catalogue.refetch()} />;
   if (!catalogue.data) return <Loading what="the knowledge" />;
 
   const broken = preview.isError || action.error !== null;
-  const side = { bg: 'paper', borderInlineEnd: { lg: '1px solid' }, borderColor: { lg: 'line' } } as const;
+  const title = told
+    ? `${marksText(draft.facts.markIds, say) || 'Some trouble'} on ${pieceText(draft.facts, say)}`
+    : 'Trouble';
+  const sentence = (
+    <FactSentence
+      draft={draft}
+      catalogue={catalogue.data}
+      pieces={pieces.data ?? NO_PIECES}
+      errors={errors}
+      onChange={change}
+    />
+  );
+  const isPlanned = plan !== undefined && draft.facts.piece.itemId !== null && draft.facts.markIds.length > 0;
+  const minute = Math.floor(nowMs / 60_000) * 60_000;
   return (
-    <Grid
-      templateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(380px, 40%) minmax(0, 1fr)' }}
-      templateRows={{ lg: 'auto 1fr' }}
-      templateAreas={{ base: '"facts" "ladder" "envelope"', lg: '"facts ladder" "envelope ladder"' }}
-      minHeight="calc(100dvh - 57px)"
-    >
-      <Box gridArea="facts" {...side} padding={{ base: '16px', lg: '20px 26px 7px' }}>
-        <Flex justifyContent="space-between" alignItems="baseline">
-          <Box as="h1" fontSize="15px" color="soft">
-            {troubleId ? 'Trouble' : 'New trouble'}
+    <Box paddingInline={{ base: '16px', md: '32px' }} maxWidth={{ md: '1200px' }} marginInline="auto">
+      <PageHeading title={title} unseen />
+      {!told && <TroubleStart />}
+      <Box paddingTop={{ base: told ? '0' : '10px', md: '16px' }}>{sentence}</Box>
+      {told && (
+        <Box opacity={preview.isError ? 0.45 : 1} aria-busy={preview.isFetching}>
+          <Box display={{ base: 'none', md: 'block' }}>
+            {isPlanned && <LimitsLine envelope={plan.envelope} />}
           </Box>
-          {!troubleId && (
-            <Button variant="plain" size="small" onClick={desk.clear}>
-              Clear
-            </Button>
+          <Box paddingTop={{ base: '8px', md: '6px' }}>
+            <PlanSlate plan={plan} first={asked.first} />
+          </Box>
+          {asked.questions.length > 0 && <Questions questions={asked.questions} onAnswer={asked.answer} />}
+          {plan && plan.diagnoses.length > 0 && (
+            <DiagnosisPanel
+              diagnoses={plan.diagnoses}
+              catalogue={catalogue.data}
+              answers={draft.facts.answers}
+              onAnswer={(answers) => changeFacts({ answers })}
+            />
           )}
-        </Flex>
-        <FactSentence
-          draft={draft}
-          catalogue={catalogue.data}
-          pieces={pieces.data ?? NO_PIECES}
-          errors={errors}
-          onChange={change}
-        />
-        {plan && plan.diagnoses.length > 0 && (
-          <DiagnosisPanel
-            diagnoses={plan.diagnoses}
-            catalogue={catalogue.data}
-            answers={draft.facts.answers}
-            onAnswer={(answers) => changeFacts({ answers })}
-          />
-        )}
-      </Box>
-      <Box gridArea="envelope" {...side} padding={{ base: '16px', lg: '7px 26px 20px' }}>
-        {plan && <EnvelopePanel envelope={plan.envelope} />}
-      </Box>
-      <Flex gridArea="ladder" direction="column" bg="card" minWidth="0">
-        <Box
-          flex="1"
-          padding={{ base: '16px', lg: '18px 26px' }}
-          opacity={preview.isError ? 0.45 : 1}
-          aria-busy={preview.isFetching}
-        >
+          <Box display={{ base: 'block', md: 'none' }}>
+            {isPlanned && <LimitsLine envelope={plan.envelope} />}
+          </Box>
           {plan && kept && <PlanChanged kept={kept} plan={plan} />}
-          {plan ? (
-            <LadderPanel
+          {isPlanned && (
+            <PlanView
               plan={plan}
-              chosen={chosen}
+              nowMs={minute}
               pieceId={draft.pieceId}
               troubleId={troubleId}
               catalogue={catalogue.data}
-              onChoose={choose}
               onFacts={changeFacts}
             />
-          ) : (
-            !preview.isError && <Loading what="the plan" />
           )}
+          {!plan && !preview.isError && <Loading what="the plan" />}
+          {isPlanned && plan.ladder.length > 0 && <AheadOfStart facts={plan.facts} rungIndex={0} />}
         </Box>
-        {plan && plan.ladder.length > 0 && <AheadOfStart facts={plan.facts} rungIndex={chosen} />}
-        <ActionBar
-          plan={plan}
-          chosen={chosen}
+      )}
+      {isPlanned && <PlanTold plan={plan} />}
+      {told && (
+        <Foot
+          plan={isPlanned ? plan : undefined}
+          runId={kept?.status === 'running' ? kept.runId : null}
           blocked={preview.isError}
           pending={action.isPending}
           error={broken ? messageOf(preview.error ?? action.error) : null}
-          onStart={action.start}
+          onStart={() => action.start(0)}
+          onRetry={preview.isError ? () => void preview.refetch() : null}
+          onClear={troubleId ? null : () => void navigate('/trouble')}
         />
-      </Flex>
-    </Grid>
+      )}
+    </Box>
+  );
+}
+
+/** A change of the plan, said politely. */
+function PlanTold({
+  plan: { rounds, findings },
+}: {
+  plan: NonNullable<ReturnType<typeof useTroubleDesk>['plan']>;
+}) {
+  const [round] = rounds;
+  const count = round?.passes.length ?? 0;
+  return (
+    <Box role="status" aria-live="polite" srOnly data-findings={findings.length}>
+      {round
+        ? `Round 1: ${count} ${count === 1 ? 'step' : 'steps'}, ${Math.round(round.handsOnMin)} minutes of yours.`
+        : 'No way at home.'}
+    </Box>
   );
 }
 

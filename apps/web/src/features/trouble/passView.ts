@@ -1,38 +1,21 @@
 import {
-  type Action,
   type Candidate,
   durationWords,
   type Finding,
   findingWords,
   isClaim,
   type Lexicon,
-  type Measures,
   type Pass,
   type Plan,
   type RoundPass,
 } from '@feverfew/contracts';
-import { pourText } from '../../components/measureText';
-
-/** The recipe in bold figures: amounts, water, temperature, dwell. */
-export function recipeLine(actions: readonly Action[], say: Lexicon, measures: Measures): string {
-  const mix = actions.find((action) => action.kind === 'mix');
-  const dwell = actions.find((action) => action.kind === 'dwell')?.dwell;
-  const amounts = (mix?.ingredients ?? [])
-    .map((ingredient) => pourText(ingredient, measures, say))
-    .join(' + ');
-  return [amounts, mix ? waterPhrase(mix, say) : '', dwell ? durationWords(dwell.minMin, dwell.maxMin) : '']
-    .filter(Boolean)
-    .join(', ');
-}
-
-function waterPhrase(mix: Action, say: Lexicon): string {
-  const warmth = mix.tempC ? (mix.tempC.target <= 25 ? 'cold' : `at ${say.temp(mix.tempC.target)}`) : '';
-  if (mix.bath) return `in ${say.volume(mix.bath.waterL * 1000)} ${warmth}, ${mix.vessel?.name}`;
-  return mix.waterML ? `with ${say.volume(mix.waterML)} water ${warmth}` : warmth;
-}
 
 export const timeLine = (handsOnMin: number, { low, high }: Pass['totalMin']): string =>
   `${handsOnMin} min of yours, ${durationWords(low, high)} in all`;
+
+/** "30–45 min in all, risk fair." */
+export const durationLine = ({ low, high }: Pass['totalMin'], risk: Pass['risk']): string =>
+  `${durationWords(low, high)} in all, risk ${risk}.`;
 
 const QUIET: readonly Finding['code'][] = ['schoolFollowed', 'notInCupboard'];
 

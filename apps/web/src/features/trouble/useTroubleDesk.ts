@@ -1,22 +1,23 @@
-import type { Plan, TroubleFacts } from '@feverfew/contracts';
+import type { TroubleFacts } from '@feverfew/contracts';
 import { replaceEqualDeep } from '@tanstack/react-query';
-import { useCallback, useEffect, useMemo, useState } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { useSearchParams } from 'react-router';
 import { ApiProblem } from '../../app/api';
-import { type Draft, dropDraft, EMPTY_DRAFT, keepDraft } from '../../facts/factsDraft';
+import { draftFromAddress, draftToAddress, TOLD } from '../../facts/draftAddress';
+import { type Draft, keepDraft } from '../../facts/factsDraft';
 import { usePreview } from '../../queries/planQueries';
 import { useStartAtTub } from './useStartAtTub';
 
-/** The facts as they are being given, the plan for them, and which pass of it is chosen. */
+/** The facts as they are being given, which stand in the address too, and the plan for them. */
 export function useTroubleDesk(troubleId: string | undefined, start: Draft) {
-  const [draft, setDraft] = useState(start);
-  const [picked, setChosen] = useState<number | null>(null);
+  const { draft, setDraft } = useDraftInAddress(start);
   const preview = usePreview(draft.facts);
   const plan = useLastGood(preview.data);
-  const chosen = chosenPass(plan, picked);
   const action = useStartAtTub(troubleId, draft);
+  const isNew = troubleId === undefined;
   useEffect(() => {
-    if (!troubleId) keepDraft(draft);
-  }, [draft, troubleId]);
+    if (isNew && isTold(draft)) keepDraft(draft);
+  }, [draft, isNew]);
   const errors = useMemo(
     () => ({ ...fieldsOf(preview.error), ...fieldsOf(action.error) }),
     [preview.error, action.error],
@@ -25,29 +26,55 @@ export function useTroubleDesk(troubleId: string | undefined, start: Draft) {
   const change = useCallback(
     (next: Draft) => {
       reset();
-      setDraft(next);
+      setDraft(() => next);
     },
-    [reset],
+    [reset, setDraft],
   );
-
   const changeFacts = useCallback(
     (fields: Partial<TroubleFacts>) => {
       reset();
       setDraft((now) => ({ ...now, facts: { ...now.facts, ...fields } }));
     },
-    [reset],
+    [reset, setDraft],
   );
-  const clear = () => {
-    dropDraft();
-    change(EMPTY_DRAFT);
-    setChosen(null);
-  };
-  return { draft, plan, chosen, choose: setChosen, preview, action, errors, change, changeFacts, clear };
+  return { draft, plan, preview, action, errors, change, changeFacts };
 }
 
-/** The step picked, else the first: what must be bought for it is said beside it. */
-const chosenPass = (plan: Plan | undefined, picked: number | null): number =>
-  Math.min(picked ?? 0, Math.max(0, (plan?.ladder.length ?? 0) - 1));
+export const isTold = ({ pieceId, facts }: Draft): boolean =>
+  pieceId !== null || facts.markIds.length > 0 || facts.piece.itemId !== null;
+
+/**
+ * What is told, mirrored into the address as it changes. An address that changes by itself (back, a link, a key) is
+ * taken over; one that cannot be read tells nothing.
+ * @param start what stands where the address tells nothing: a kept trouble's facts, or none
+ */
+function useDraftInAddress(start: Draft) {
+  const [params, setParams] = useSearchParams();
+  const inAddress = params.get(TOLD);
+  const [draft, setState] = useState(() => draftFromAddress(inAddress) ?? start);
+  const written = useRef(inAddress);
+  const startText = draftToAddress(start);
+  useEffect(() => {
+    if (inAddress === written.current) return;
+    written.current = inAddress;
+    setState(draftFromAddress(inAddress) ?? start);
+  }, [inAddress, start]);
+  useEffect(() => {
+    const text = draftToAddress(draft);
+    const wanted = text === startText ? null : text;
+    if (wanted === written.current) return;
+    written.current = wanted;
+    setParams(
+      (now) => {
+        if (wanted === null) now.delete(TOLD);
+        else now.set(TOLD, wanted);
+        return now;
+      },
+      { replace: true },
+    );
+  }, [draft, startText, setParams]);
+  return { draft, setDraft: setState };
+}
 
 /** A plan that cannot be made just now leaves the last one standing, dimmed. */
 function useLastGood<T>(value: T | undefined): T | undefined {

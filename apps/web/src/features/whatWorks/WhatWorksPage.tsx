@@ -3,6 +3,7 @@ import { againstBook, type WhatWorksView, type WorksRowView } from '@feverfew/co
 import { Link } from 'react-router';
 import { useLexicon } from '../../app/useLexicon';
 import { Notice } from '../../components/Notice';
+import { PageHeading } from '../../components/PageHeading';
 import { Empty, Failed, Loading } from '../../components/States';
 import { useWhatWorks } from '../../queries/whatWorksQueries';
 import { WorksChart } from './WorksChart';
@@ -19,9 +20,7 @@ export function WhatWorksPage() {
 function Learned({ works }: { works: WhatWorksView }) {
   return (
     <Box maxWidth="1180px" marginInline="auto" padding={{ base: '16px', md: '24px 28px' }}>
-      <Box as="h1" fontSize="28px">
-        What works here
-      </Box>
+      <PageHeading title="What works here" />
       <Box color="soft" marginBottom="16px" maxWidth="70ch">
         {works.uses === 0
           ? 'Every look you write down teaches the plans. So far they go by the book alone.'

@@ -7,6 +7,7 @@ import { CautionDigest } from '../../../components/CautionDigest';
 import { Claims } from '../../../components/Claims';
 import { Button } from '../../../components/controls';
 import { Notice } from '../../../components/Notice';
+import { PageHeading } from '../../../components/PageHeading';
 import { Failed, Loading } from '../../../components/States';
 import { useCatalogue } from '../../../queries/catalogueQueries';
 import { useHousehold } from '../../../queries/householdQueries';
@@ -70,9 +71,7 @@ function Table({
   return (
     <Box maxWidth="1320px" marginInline="auto" padding={{ base: '14px 16px 40px', lg: '16px 26px 40px' }}>
       <Flex alignItems="baseline" justifyContent="space-between" marginBottom="8px" gap="12px" wrap="wrap">
-        <Box as="h1" fontSize="26px">
-          Mixing table
-        </Box>
+        <PageHeading title="Mixing" />
         <Button variant="plain" size="small" onClick={() => change(EMPTY_DRAFT)}>
           Clear the table
         </Button>

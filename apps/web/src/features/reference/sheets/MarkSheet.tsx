@@ -3,7 +3,8 @@ import { CHEMISTRY_WORDS, type Reference } from '@feverfew/contracts';
 import { useNavigate } from 'react-router';
 import { useLexicon } from '../../../app/useLexicon';
 import { Button } from '../../../components/controls';
-import { EMPTY_DRAFT, keepDraft } from '../../../facts/factsDraft';
+import { addressOf } from '../../../facts/draftAddress';
+import { EMPTY_DRAFT } from '../../../facts/factsDraft';
 import { Fact, See, SeeAll, Sources } from '../Fact';
 import { RangeBars } from '../RangeBars';
 import { courseOf, methodsForMark } from '../referenceView';
@@ -23,10 +24,8 @@ export function MarkSheet({ mark, reference }: { mark: Mark; reference: Referenc
   const coldest = components
     .filter(({ component }) => component.maxTempC !== null)
     .sort((a, b) => (a.component.maxTempC ?? 0) - (b.component.maxTempC ?? 0))[0];
-  const tell = () => {
-    keepDraft({ ...EMPTY_DRAFT, facts: { ...EMPTY_DRAFT.facts, markIds: [mark.id] } });
-    void navigate('/trouble');
-  };
+  const tell = () =>
+    void navigate(addressOf({ ...EMPTY_DRAFT, facts: { ...EMPTY_DRAFT.facts, markIds: [mark.id] } }));
   return (
     <>
       <Flex justifyContent="space-between" alignItems="baseline" gap="12px" wrap="wrap">

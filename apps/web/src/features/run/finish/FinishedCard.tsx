@@ -2,6 +2,7 @@ import { Box, Stack } from '@chakra-ui/react';
 import type { RunView } from '@feverfew/contracts';
 import { Link } from 'react-router';
 import { Notice } from '../../../components/Notice';
+import { PageHeading } from '../../../components/PageHeading';
 import { OUTCOME_WORDS } from '../../../components/runWords';
 import { PhotoPanel } from '../photos/PhotoPanel';
 import { RunLog } from '../RunLog';
@@ -14,9 +15,12 @@ export function FinishedCard({ run, title, say }: { run: RunView; title: string;
   const { state } = run;
   return (
     <Stack gap="14px">
-      <Box as="h1" fontSize="32px" data-step="finished">
-        {state.outcome ? OUTCOME_WORDS[state.outcome] : 'Finished'}
-      </Box>
+      <PageHeading
+        title={state.outcome ? OUTCOME_WORDS[state.outcome] : 'Finished'}
+        at="finished"
+        fontSize="32px"
+        data-step="finished"
+      />
       <Notice kind={state.outcome === 'gone' ? 'good' : 'note'} word="Written down">
         It stands in the linen book under{' '}
         <Link to={`/pieces/${run.pieceId}`} style={{ textDecoration: 'underline' }}>

@@ -1,0 +1,1 @@
+ALTER TABLE "plans" ADD COLUMN "hands_on_min" double precision GENERATED ALWAYS AS ((plan->'rounds'->0->>'handsOnMin')::double precision) STORED;

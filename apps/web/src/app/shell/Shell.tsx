@@ -1,0 +1,100 @@
+import { Box, chakra, Flex } from '@chakra-ui/react';
+import { Suspense } from 'react';
+import { Link, Outlet, ScrollRestoration, useLocation } from 'react-router';
+import { FeverfewMark } from '../../components/Icons';
+import { Loading } from '../../components/States';
+import { FindButton, FindDialog } from '../../features/find/FindAnything';
+import { Alarms } from '../../features/run/timer/Alarms';
+import { Shortcuts } from '../Shortcuts';
+import { useChanges } from '../useChanges';
+import { ColumnClocks } from './Clocks';
+import { Bar, ColumnLinks, RoomTabs } from './PlaceLinks';
+import { TopBar } from './TopBar';
+
+const SkipLink = chakra('a', {
+  base: {
+    position: 'fixed',
+    top: '-60px',
+    left: '12px',
+    zIndex: 2000,
+    bg: 'card',
+    color: 'leaf',
+    fontWeight: 700,
+    padding: '12px 16px',
+    borderRadius: 'md',
+    _focus: { top: '8px' },
+  },
+});
+
+/** Places, clocks and Find around every page. At the tub a phone has the step alone. */
+export function Shell() {
+  useChanges();
+  const atTub = useLocation().pathname.startsWith('/runs/');
+  return (
+    <>
+      <SkipLink href="#main">To the page</SkipLink>
+      <Flex minHeight="100dvh">
+        <Column />
+        <Box flex="1" minWidth="0" bg="card" paddingBottom={{ base: atTub ? '0' : '64px', md: '0' }}>
+          <TopBar />
+          <RoomTabs />
+          <Alarms />
+          <Box as="main" id="main" tabIndex={-1}>
+            <Suspense fallback={<Loading what="the page" />}>
+              <Outlet />
+            </Suspense>
+          </Box>
+        </Box>
+      </Flex>
+      {!atTub && <Bar />}
+      <FindDialog />
+      <ScrollRestoration />
+    </>
+  );
+}
+
+function Column() {
+  return (
+    <Flex
+      as="header"
+      direction="column"
+      gap="12px"
+      display={{ base: 'none', md: 'flex' }}
+      width={{ base: '64px', lg: '208px' }}
+      flexShrink={0}
+      position="sticky"
+      top="0"
+      height="100dvh"
+      overflowY="auto"
+      bg="paper"
+      borderInlineEnd="1px solid"
+      borderColor="line"
+      padding={{ base: '12px 8px', lg: '16px 12px' }}
+      data-print="hide"
+    >
+      <Link to="/" aria-label="Feverfew, today">
+        <Flex
+          alignItems="center"
+          gap="10px"
+          paddingInline="6px"
+          minHeight="36px"
+          fontFamily="heading"
+          fontWeight={700}
+          fontSize="22px"
+          color="leaf"
+        >
+          <FeverfewMark />
+          <Box as="span" display={{ base: 'none', lg: 'inline' }}>
+            Feverfew
+          </Box>
+        </Flex>
+      </Link>
+      <FindButton />
+      <ColumnLinks />
+      <ColumnClocks />
+      <Box marginTop={{ base: 'auto', lg: '0' }}>
+        <Shortcuts />
+      </Box>
+    </Flex>
+  );
+}

@@ -1,0 +1,52 @@
+import { Box, Flex } from '@chakra-ui/react';
+import { ChevronLeft } from 'lucide-react';
+import { Link, useLocation, useNavigate } from 'react-router';
+import { FeverfewMark } from '../../components/Icons';
+import { FindButton } from '../../features/find/FindAnything';
+import { WantedClock } from './Clocks';
+import { placeOf } from './places';
+
+/** The head of a phone's page: back, the place, the clock that needs a hand. */
+export function TopBar() {
+  const { pathname, key } = useLocation();
+  const navigate = useNavigate();
+  const place = placeOf(pathname);
+  const isRoot = place?.to === pathname;
+  const up = isRoot ? '/' : (place?.to ?? '/');
+  return (
+    <Flex
+      as="header"
+      display={{ base: 'flex', md: 'none' }}
+      height="48px"
+      alignItems="center"
+      gap="4px"
+      paddingInline="8px 14px"
+      data-print="hide"
+    >
+      {pathname === '/' ? (
+        <Flex width="44px" justifyContent="center" aria-hidden="true">
+          <FeverfewMark />
+        </Flex>
+      ) : (
+        <Box
+          as="button"
+          aria-label="Back"
+          display="inline-flex"
+          alignItems="center"
+          justifyContent="center"
+          width="44px"
+          height="44px"
+          // A page opened by its address has nothing behind it: back is then up.
+          onClick={() => void (key === 'default' ? navigate(up) : navigate(-1))}
+        >
+          <ChevronLeft size={26} strokeWidth={1.8} aria-hidden="true" />
+        </Box>
+      )}
+      <Box fontFamily="heading" fontWeight={650} fontSize="18px" flex="1">
+        {place ? <Link to={place.to}>{place.id === 'today' ? 'Feverfew' : place.name}</Link> : 'Feverfew'}
+      </Box>
+      <WantedClock />
+      <FindButton compact />
+    </Flex>
+  );
+}

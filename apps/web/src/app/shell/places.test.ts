@@ -1,0 +1,23 @@
+import { describe, expect, it } from 'vitest';
+import { placeOf, roomOf, SHELL_PLACES } from './places';
+
+describe('the places', () => {
+  it.each([
+    ['/', 'today', undefined],
+    ['/trouble', 'trouble', 'Plans'],
+    ['/trouble/3f', 'trouble', 'Plans'],
+    ['/runs/3f', 'trouble', undefined],
+    ['/mix', 'trouble', 'Mixing'],
+    ['/pieces/3f', 'linen', 'Linen book'],
+    ['/cupboard', 'linen', 'Cupboard'],
+    ['/reference/fibres/wool', 'more', 'Look up'],
+    ['/setup', 'more', undefined],
+  ])('%s is in %s', (pathname, place, room) => {
+    expect([placeOf(pathname)?.id, roomOf(pathname)?.name]).toEqual([place, room]);
+  });
+  it('hold each address once, and nothing that is nowhere', () => {
+    const all = SHELL_PLACES.flatMap(({ to, rooms }) => [...new Set([to, ...rooms.map((room) => room.to)])]);
+    expect(new Set(all).size).toBe(all.length);
+    expect(placeOf('/troubles')).toBeNull();
+  });
+});

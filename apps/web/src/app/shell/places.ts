@@ -1,0 +1,65 @@
+import type { PlaceIcon } from './PlaceDrawing';
+
+export interface Room {
+  readonly name: string;
+  readonly to: string;
+}
+
+export interface ShellPlace {
+  readonly id: PlaceIcon;
+  readonly name: string;
+  readonly to: string;
+  /** What is in it, the first shown when it is entered. */
+  readonly rooms: readonly Room[];
+  /** Beginnings of addresses that belong to it beside its rooms. */
+  readonly also: readonly string[];
+}
+
+/** The four places, the same in the bar of a phone and in the column of a desk. */
+export const SHELL_PLACES: readonly ShellPlace[] = [
+  { id: 'today', name: 'Today', to: '/', rooms: [], also: [] },
+  {
+    id: 'trouble',
+    name: 'Trouble',
+    to: '/trouble',
+    rooms: [
+      { name: 'Plans', to: '/trouble' },
+      { name: 'Mixing', to: '/mix' },
+    ],
+    also: ['/runs', '/trials'],
+  },
+  {
+    id: 'linen',
+    name: 'Linen',
+    to: '/pieces',
+    rooms: [
+      { name: 'Linen book', to: '/pieces' },
+      { name: 'Cupboard', to: '/cupboard' },
+      { name: 'What works', to: '/what-works' },
+    ],
+    also: [],
+  },
+  {
+    id: 'more',
+    name: 'More',
+    to: '/more',
+    rooms: [
+      { name: 'Look up', to: '/reference' },
+      { name: 'Your house', to: '/household' },
+    ],
+    also: ['/setup'],
+  },
+];
+
+const isUnder = (pathname: string, to: string): boolean =>
+  to === '/' ? pathname === '/' : pathname === to || pathname.startsWith(`${to}/`);
+
+/** The place an address belongs to; null for one that is nowhere. */
+export const placeOf = (pathname: string): ShellPlace | null =>
+  SHELL_PLACES.find(({ to, rooms, also }) =>
+    [to, ...rooms.map((room) => room.to), ...also].some((one) => isUnder(pathname, one)),
+  ) ?? null;
+
+/** The room an address belongs to. */
+export const roomOf = (pathname: string): Room | null =>
+  placeOf(pathname)?.rooms.find(({ to }) => isUnder(pathname, to)) ?? null;

@@ -1,0 +1,47 @@
+import { EMPTY_FACTS, EMPTY_PIECE, TroubleFactsShape } from '@feverfew/contracts';
+import type { Draft } from './factsDraft';
+
+/** Name in the address under which what is told stands, so that a reload, back and a copied address bring it back. */
+export const TOLD = 'told';
+
+/** What is told, as text for an address: only what differs from nothing told. */
+export function draftToAddress({ pieceId, facts }: Draft): string {
+  const { piece, ...rest } = facts;
+  const told = {
+    ...differing(rest, EMPTY_FACTS),
+    ...(same(piece, EMPTY_PIECE) ? {} : { piece: differing(piece, EMPTY_PIECE) }),
+  };
+  const bytes = new TextEncoder().encode(JSON.stringify({ ...(pieceId ? { pieceId } : {}), facts: told }));
+  return btoa(String.fromCharCode(...bytes))
+    .replaceAll('+', '-')
+    .replaceAll('/', '_')
+    .replace(/=+$/, '');
+}
+
+/** @returns null where the text is none of ours, was cut, or tells what no plan takes */
+export function draftFromAddress(text: string | null): Draft | null {
+  if (!text) return null;
+  try {
+    const bytes = Uint8Array.from(atob(text.replaceAll('-', '+').replaceAll('_', '/')), (letter) =>
+      letter.charCodeAt(0),
+    );
+    const { pieceId, facts } = JSON.parse(new TextDecoder('utf-8', { fatal: true }).decode(bytes));
+    const piece = { ...EMPTY_PIECE, ...facts.piece };
+    return {
+      pieceId: typeof pieceId === 'string' ? pieceId : null,
+      facts: TroubleFactsShape.parse({ ...EMPTY_FACTS, ...facts, piece }),
+    };
+  } catch {
+    return null;
+  }
+}
+
+/** Where a trouble is told, with what is told of it already. */
+export const addressOf = (draft: Draft): string => `/trouble?${TOLD}=${draftToAddress(draft)}`;
+
+const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
+
+const differing = <T extends object>(value: T, empty: object): Partial<T> =>
+  Object.fromEntries(
+    Object.entries(value).filter(([key, one]) => !same(one, (empty as Record<string, unknown>)[key])),
+  ) as Partial<T>;

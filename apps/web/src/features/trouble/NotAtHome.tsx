@@ -1,0 +1,37 @@
+import { Box, Flex } from '@chakra-ui/react';
+import type { Catalogue, TroubleFacts } from '@feverfew/contracts';
+import { useState } from 'react';
+import { useLexicon } from '../../app/useLexicon';
+import { Button } from '../../components/controls';
+import { isCoded, sentenceText } from '../../facts/sentenceView';
+
+/** Where nothing is done at home: what to say to whoever does it. */
+export function NotAtHome({ facts, catalogue }: { facts: TroubleFacts; catalogue: Catalogue }) {
+  const say = useLexicon();
+  const [copied, setCopied] = useState(false);
+  if (facts.piece.itemId === null || facts.markIds.length === 0) return null;
+  const sentence = sentenceText(facts, isCoded(facts, catalogue), say);
+  return (
+    <Box as="section" aria-label="For a cleaner" paddingBlock="14px">
+      <Box as="h2" fontSize="20px">
+        Take it to somebody who does this: say
+      </Box>
+      <Box as="blockquote" fontSize="18px" fontFamily="heading" paddingBlock="8px" maxWidth="60ch">
+        {sentence}
+      </Box>
+      <Flex gap="12px" align="center">
+        <Button
+          onClick={() =>
+            void navigator.clipboard?.writeText(sentence).then(
+              () => setCopied(true),
+              () => undefined,
+            )
+          }
+        >
+          Copy
+        </Button>
+        {copied && <span role="status">Copied.</span>}
+      </Flex>
+    </Box>
+  );
+}

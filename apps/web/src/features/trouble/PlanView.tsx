@@ -1,0 +1,83 @@
+import { Box, Flex, Stack } from '@chakra-ui/react';
+import type { Catalogue, Plan, TroubleFacts } from '@feverfew/contracts';
+import { useMemo } from 'react';
+import { useLexicon } from '../../app/useLexicon';
+import { onTableOf } from '../../recipe/mixDraft';
+import { KeepInMind, NeverLine } from './KeepInMind';
+import { NotAtHome } from './NotAtHome';
+import { OtherWays } from './OtherWays';
+import { PlanFindings } from './PlanFindings';
+import { losers } from './passView';
+import { Fold } from './plan/Fold';
+import { LABEL_FIRST } from './plan/Foot';
+import { LeftOutLine } from './plan/LeftOutLine';
+import { NextRound } from './plan/NextRound';
+import { RoundLadder } from './plan/RoundLadder';
+import { RuledOut } from './RuledOut';
+import { TakeAlong } from './TakeAlong';
+
+interface PlanViewProps {
+  readonly plan: Plan;
+  readonly nowMs: number;
+  readonly pieceId: string | null;
+  readonly troubleId: string | undefined;
+  readonly catalogue: Catalogue;
+  readonly onFacts: (change: Partial<TroubleFacts>) => void;
+}
+
+/** The rounds, and below them what one may ask for. */
+export function PlanView({ plan, nowMs, pieceId, troubleId, catalogue, onFacts }: PlanViewProps) {
+  const say = useLexicon();
+  const { piece } = plan.facts;
+  const on = useMemo(() => onTableOf(pieceId, piece), [pieceId, piece]);
+  const lost = losers(plan.candidates);
+  const ladder = { plan, nowMs, on, onFacts };
+  return (
+    <Box>
+      <PlanFindings plan={plan} />
+      {plan.rounds.length === 0 && <NotAtHome facts={plan.facts} catalogue={catalogue} />}
+      <LeftOutLine facts={plan.facts} onFacts={onFacts} />
+      {plan.rounds.map((round) =>
+        round.kind === 'full' ? (
+          <RoundLadder key={round.id} round={round} {...ladder} />
+        ) : (
+          <NextRound key={round.id} round={round} {...ladder} />
+        ),
+      )}
+      {plan.ends.map(({ markId, text }) => (
+        <Box
+          key={markId}
+          color="soft"
+          paddingTop="6px"
+          paddingInlineStart={{ md: 'calc(52px + clamp(150px, 19vw, 220px) + 24px)' }}
+        >
+          What then stays: {text}
+        </Box>
+      ))}
+      <Stack gap="0" paddingTop="16px">
+        <NeverLine never={plan.keep.never} />
+        <Fold title="Keep in mind" summary={plan.keep.says[0] ?? plan.keep.prevent[0] ?? ''}>
+          <KeepInMind keep={plan.keep} />
+        </Fold>
+        {lost.length > 0 && (
+          <Fold
+            title="Not used here"
+            summary={lost
+              .slice(0, 3)
+              .map(({ methodId }) => say.name(methodId))
+              .join(', ')}
+          >
+            <RuledOut candidates={plan.candidates} facts={plan.facts} />
+          </Fold>
+        )}
+        <Fold title="Other ways" summary="to buy, sooner, where opinions differ">
+          <OtherWays plan={plan} troubleId={troubleId} catalogue={catalogue} onFacts={onFacts} />
+        </Fold>
+        <TakeAlong plan={plan} catalogue={catalogue} />
+        <Flex display={{ md: 'none' }} color="soft" fontSize="15px" paddingBlock="8px">
+          {LABEL_FIRST}
+        </Flex>
+      </Stack>
+    </Box>
+  );
+}

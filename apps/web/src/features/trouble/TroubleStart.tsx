@@ -1,0 +1,75 @@
+import { Box, Stack } from '@chakra-ui/react';
+import { Link } from 'react-router';
+import { useLexicon } from '../../app/useLexicon';
+import { useServerNow } from '../../clock/useServerNow';
+import { addressOf } from '../../facts/draftAddress';
+import { readDraft } from '../../facts/factsDraft';
+import { marksText, pieceText } from '../../facts/sentenceView';
+import { useToday } from '../../queries/todayQueries';
+import { TroubleRow } from '../today/TroubleRow';
+import { isTold } from './useTroubleDesk';
+import { WhatHappened } from './WhatHappened';
+
+/** Words a trouble often begins with. */
+export const EXAMPLES = [
+  'wine',
+  'grease',
+  'blood',
+  'grass',
+  'ink',
+  'yellowed',
+  'smell',
+  'dye run',
+  'wax',
+  'coffee',
+  'sweat',
+  'rust',
+] as const;
+
+/** Before anything is told: one field, what was begun and left, and the plans that wait. */
+export function TroubleStart() {
+  const say = useLexicon();
+  const today = useToday();
+  const nowMs = useServerNow(today.data?.now, today.dataUpdatedAt);
+  const draft = readDraft();
+  const waiting = today.data?.waiting ?? [];
+  return (
+    <Stack gap="10px" paddingTop={{ base: '8px', md: '20px' }}>
+      <Box as="h2" fontSize={{ base: '30px', md: '34px' }} aria-hidden="true">
+        What happened?
+      </Box>
+      <Box maxWidth="680px">
+        <WhatHappened unnamed examples={EXAMPLES} />
+      </Box>
+      {isTold(draft) && (
+        <Box>
+          Begun and not kept:{' '}
+          <Link to={addressOf(draft)} style={{ textDecoration: 'underline', fontWeight: 650 }}>
+            {marksText(draft.facts.markIds, say) || 'some trouble'} on {pieceText(draft.facts, say)}
+          </Link>
+        </Box>
+      )}
+      {waiting.length > 0 && (
+        <Box as="section" aria-label="Plans" paddingTop="10px">
+          <Box as="h2" fontSize="20px">
+            To do
+          </Box>
+          <Box as="ul" listStyleType="none" maxWidth="680px">
+            {waiting.map((trouble) => (
+              <TroubleRow
+                key={trouble.id}
+                trouble={trouble}
+                say={say}
+                to={`/trouble/${trouble.id}`}
+                nowMs={nowMs}
+              />
+            ))}
+          </Box>
+        </Box>
+      )}
+      <Box as="h2" fontSize="18px" paddingTop="10px">
+        Or tell it blank by blank
+      </Box>
+    </Stack>
+  );
+}

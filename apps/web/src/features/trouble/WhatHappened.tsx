@@ -1,0 +1,177 @@
+import { Box, chakra, Flex } from '@chakra-ui/react';
+import type { Catalogue, PieceSummary } from '@feverfew/contracts';
+import { ArrowRight } from 'lucide-react';
+import { useDeferredValue, useId, useMemo, useState } from 'react';
+import { useNavigate } from 'react-router';
+import { useLexicon } from '../../app/useLexicon';
+import { Button, ChipButton } from '../../components/controls';
+import { addressOf } from '../../facts/draftAddress';
+import { useCatalogue } from '../../queries/catalogueQueries';
+import { usePieces } from '../../queries/pieceQueries';
+import { type FoundHits, findEverything, type SearchHit } from '../find/findView';
+
+const Field = chakra('input', {
+  base: {
+    flex: 1,
+    minWidth: 0,
+    width: '100%',
+    height: '52px',
+    paddingInline: '14px',
+    bg: 'transparent',
+    fontSize: '18px',
+    color: 'ink',
+    outline: 'none',
+    _placeholder: { color: 'soft' },
+  },
+});
+
+interface WhatHappenedProps {
+  /** Words one tap away, each a beginning. */
+  readonly examples?: readonly string[];
+  readonly autoFocus?: boolean;
+  /** Its name stands above it already. */
+  readonly unnamed?: boolean;
+}
+
+const NO_PIECES: readonly PieceSummary[] = [];
+const NOTHING: FoundHits = { answers: [], nearest: [] };
+const SHOWN = 4;
+
+/** "Red wine on carpet" and Enter: the shortest way from a mishap to the first move. */
+export function WhatHappened({ examples = [], autoFocus = false, unnamed = false }: WhatHappenedProps) {
+  const [words, setWords] = useState('');
+  const catalogue = useCatalogue().data;
+  const pieces = usePieces().data ?? NO_PIECES;
+  const navigate = useNavigate();
+  const found = useTold(useDeferredValue(words), catalogue, pieces);
+  const now = useTold(words, catalogue, pieces);
+  const id = useId();
+  const isUnknown = words.trim() !== '' && found.hits.length === 0 && catalogue !== undefined;
+  return (
+    <Box>
+      <Flex
+        as="form"
+        align="center"
+        gap="8px"
+        border="2px solid"
+        borderColor="leaf"
+        borderRadius="md"
+        bg="card"
+        paddingInlineEnd="6px"
+        _focusWithin={{ outline: '3px solid', outlineColor: 'water', outlineOffset: '2px' }}
+        onSubmit={(event: React.FormEvent) => {
+          event.preventDefault();
+          const [first] = now.hits;
+          if (first) void navigate(toOf(first));
+        }}
+      >
+        {!unnamed && (
+          <Box
+            as="label"
+            // biome-ignore lint/a11y/noLabelWithoutControl: named by `for`
+            {...{ htmlFor: id }}
+            fontFamily="heading"
+            fontWeight={650}
+            fontSize="17px"
+            paddingInlineStart="14px"
+            whiteSpace="nowrap"
+            display={{ base: 'none', md: 'block' }}
+          >
+            What happened?
+          </Box>
+        )}
+        <Field
+          id={id}
+          value={words}
+          aria-label="What happened?"
+          placeholder={unnamed ? 'red wine on carpet …' : 'What happened?'}
+          autoComplete="off"
+          enterKeyHint="go"
+          autoFocus={autoFocus}
+          onChange={(event) => setWords(event.currentTarget.value)}
+        />
+        <Button
+          type="submit"
+          variant="action"
+          width="44px"
+          paddingInline="0"
+          flexShrink={0}
+          aria-label="Tell it"
+        >
+          <ArrowRight size={22} aria-hidden="true" />
+        </Button>
+      </Flex>
+      {examples.length > 0 && words === '' && (
+        <Flex gap="8px" wrap="wrap" paddingTop="12px" role="group" aria-label="For example">
+          {examples.map((example) => (
+            <ChipButton
+              key={example}
+              size="touch"
+              color="leaf"
+              borderColor="leaf"
+              fontWeight={600}
+              onClick={() => {
+                const [first] = catalogue ? told(example, catalogue, pieces, now.say).hits : [];
+                if (first) void navigate(toOf(first));
+              }}
+            >
+              {example}
+            </ChipButton>
+          ))}
+        </Flex>
+      )}
+      {words.trim() !== '' && found.hits.length > 0 && (
+        <Box as="ul" listStyleType="none" aria-label="Understood as" role="list" paddingTop="4px">
+          {found.isNear && (
+            <Box as="li" color="soft" fontSize="15px" role="status">
+              Nothing like that; nearest:
+            </Box>
+          )}
+          {found.hits.slice(0, SHOWN).map((hit) => (
+            <li key={hit.id}>
+              <Button
+                variant="plain"
+                width="100%"
+                justifyContent="flex-start"
+                fontWeight={hit.draft ? 700 : 400}
+                onClick={() => void navigate(toOf(hit))}
+              >
+                {hit.name}
+                <Box as="span" color="soft" fontWeight={400} fontSize="15px">
+                  {hit.draft ? '' : hit.kind}
+                </Box>
+              </Button>
+            </li>
+          ))}
+        </Box>
+      )}
+      {isUnknown && (
+        <Box color="soft" paddingTop="8px" role="status">
+          Nothing by that word. Try another, or what it looks like.
+        </Box>
+      )}
+    </Box>
+  );
+}
+
+const toOf = (hit: SearchHit): string => (hit.draft ? addressOf(hit.draft) : hit.to);
+
+type Say = ReturnType<typeof useLexicon>;
+
+function useTold(words: string, catalogue: Catalogue | undefined, pieces: readonly PieceSummary[]) {
+  const say = useLexicon();
+  return useMemo(
+    () => ({ ...(catalogue ? told(words, catalogue, pieces, say) : { hits: [], isNear: false }), say }),
+    [words, catalogue, pieces, say],
+  );
+}
+
+/** What the words may mean, a trouble to be told first: here nobody looks for a sheet about it. */
+function told(words: string, catalogue: Catalogue, pieces: readonly PieceSummary[], say: Say) {
+  const { answers, nearest } = words.trim() === '' ? NOTHING : findEverything(words, catalogue, pieces, say);
+  const hits = answers.length > 0 ? answers : nearest;
+  return {
+    hits: [...hits.filter(({ draft }) => draft), ...hits.filter(({ draft }) => !draft)],
+    isNear: answers.length === 0,
+  };
+}

@@ -1,0 +1,99 @@
+import { Box, Flex } from '@chakra-ui/react';
+import { firstHand, type Plan } from '@feverfew/contracts';
+import { useLexicon } from '../../../app/useLexicon';
+import { Button } from '../../../components/controls';
+import { LinkButton } from '../../../components/LinkButton';
+import { Notice } from '../../../components/Notice';
+
+interface FootProps {
+  readonly plan: Plan | undefined;
+  /** The run that is under way already. */
+  readonly runId: string | null;
+  readonly blocked: boolean;
+  readonly pending: boolean;
+  readonly error: string | null;
+  readonly onStart: () => void;
+  /** Where the server did not answer. */
+  readonly onRetry: (() => void) | null;
+  /** Begins with nothing told; the browser’s back brings it again. */
+  readonly onClear: (() => void) | null;
+}
+
+/** What is wrong, or the one action; it stays in sight. */
+export function Foot({ plan, runId, blocked, pending, error, onStart, onRetry, onClear }: FootProps) {
+  const say = useLexicon();
+  const first = plan?.ladder[0];
+  if (!error && !first && !onClear) return null;
+  const hand = (plan && firstHand(plan.atOnce)) ?? (first ? lower(say.name(first.methodId)) : '');
+  const name = hand.length > LONG ? 'Start' : `Start: ${hand}`;
+  return (
+    <Flex
+      position="sticky"
+      bottom={{ base: '64px', md: '0' }}
+      zIndex={10}
+      gap="8px 20px"
+      justify="flex-end"
+      align="center"
+      marginInline={{ base: '-16px', md: '-32px' }}
+      padding={{ base: '8px 16px', md: '8px 32px' }}
+      bg="card"
+      borderTop="1px solid"
+      borderColor="line"
+      wrap="wrap"
+      data-print="hide"
+    >
+      {error && (
+        <Box flex="1" minWidth="240px">
+          <Notice kind="danger" word="Look again">
+            {error}
+          </Notice>
+        </Box>
+      )}
+      {error && onRetry && <Button onClick={onRetry}>Try again</Button>}
+      {onClear && (
+        <Button
+          variant="plain"
+          fontWeight={400}
+          color="soft"
+          display={{ base: first || error ? 'none' : 'inline-flex', md: 'inline-flex' }}
+          onClick={onClear}
+        >
+          Start over
+        </Button>
+      )}
+      {first && !error && (
+        <Box flex="1" display={{ base: 'none', md: 'block' }} color="soft" fontSize="14px" textAlign="end">
+          {LABEL_FIRST}
+        </Box>
+      )}
+      {first &&
+        (runId ? (
+          <LinkButton
+            to={`/runs/${runId}`}
+            variant="action"
+            size="large"
+            width={{ base: '100%', md: 'auto' }}
+          >
+            Go on at the tub
+          </LinkButton>
+        ) : (
+          <Button
+            variant="action"
+            size="large"
+            width={{ base: '100%', md: 'auto' }}
+            disabled={blocked || pending}
+            onClick={onStart}
+          >
+            {pending ? 'Starting …' : name}
+          </Button>
+        ))}
+    </Flex>
+  );
+}
+
+/** Said once a page. */
+export const LABEL_FIRST = 'Follow the product’s own label where it differs; local rules apply.';
+
+/** A name longer than this does not fit the button. */
+const LONG = 30;
+const lower = (name: string): string => name.charAt(0).toLowerCase() + name.slice(1);

@@ -1,0 +1,158 @@
+import { Box, chakra, Flex } from '@chakra-ui/react';
+import {
+  ACTION_WORDS,
+  CHEMISTRY_WORDS,
+  type Envelope,
+  MECHANICAL_ACTIONS,
+  WETTING_WORDS,
+  WETTINGS,
+} from '@feverfew/contracts';
+import { ChevronDown } from 'lucide-react';
+import { useState } from 'react';
+import { useLexicon } from '../../../app/useLexicon';
+import { EnvelopePanel } from '../EnvelopePanel';
+
+const Line = chakra('button', {
+  base: {
+    display: 'flex',
+    alignItems: 'center',
+    gap: '18px',
+    width: '100%',
+    minHeight: { base: '44px', md: '36px' },
+    fontSize: '14px',
+    textAlign: 'start',
+    borderBottom: { base: '1px solid', md: 'none' },
+    borderColor: { base: 'line' },
+    overflow: 'hidden',
+    whiteSpace: 'nowrap',
+  },
+});
+
+/** Bans of a chemistry worth a sign in the line. */
+const BANS_SHOWN = 2;
+
+/** What the piece can stand, in one line; a tap opens every limit with its owner. */
+export function LimitsLine({ envelope }: { envelope: Envelope }) {
+  const say = useLexicon();
+  const [open, setOpen] = useState(false);
+  const { tempC, pH, wetting, action, chemistry } = envelope;
+  const bans = chemistry
+    .filter(
+      ({ verdict, chemistry: one }) => verdict === 'never' && (one === 'chlorine' || one === 'percarbonate'),
+    )
+    .map(({ chemistry: one }) => CHEMISTRY_WORDS[one]);
+  return (
+    <Box>
+      <Line
+        type="button"
+        aria-expanded={open}
+        aria-label="All limits of the piece"
+        onClick={() => setOpen(!open)}
+      >
+        <strong>Can stand</strong>
+        <Limit name="water" from={0} to={tempC.max / 95} text={`to ${say.temp(tempC.max)}`} colour="water" />
+        <Limit
+          name="pH"
+          from={(pH.min - 1.5) / 10.5}
+          to={(pH.max - 1.5) / 10.5}
+          text={`${pH.min}–${pH.max}`}
+          colour="leaf"
+          wide
+        />
+        <Limit
+          name="wetting"
+          from={0}
+          to={(WETTINGS.indexOf(wetting.most) + 1) / WETTINGS.length}
+          text={WETTING_WORDS[wetting.most]}
+          colour="leaf"
+          wide
+        />
+        <Limit
+          name="rubbing"
+          from={0}
+          to={(MECHANICAL_ACTIONS.indexOf(action.most) + 1) / MECHANICAL_ACTIONS.length}
+          text={ACTION_WORDS[action.most]}
+          colour="leaf"
+          wide
+        />
+        {bans.slice(0, BANS_SHOWN).map((ban) => (
+          <Box
+            as="span"
+            key={ban}
+            color="brick"
+            border="1.5px dashed"
+            borderColor="brick"
+            borderRadius="sm"
+            padding="2px 8px"
+            fontWeight={600}
+            overflow="hidden"
+            textOverflow="ellipsis"
+          >
+            ✕ no {ban}
+          </Box>
+        ))}
+        <Flex
+          as="span"
+          marginInlineStart="auto"
+          color="leaf"
+          fontWeight={650}
+          gap="4px"
+          align="center"
+          flexShrink={0}
+        >
+          <Box as="span" display={{ base: 'none', md: 'inline' }}>
+            All limits
+          </Box>
+          <ChevronDown size={20} strokeWidth={1.8} aria-hidden="true" />
+        </Flex>
+      </Line>
+      {open && (
+        <Box paddingBlock="8px 14px" maxWidth="720px">
+          <EnvelopePanel envelope={envelope} />
+        </Box>
+      )}
+    </Box>
+  );
+}
+
+interface LimitProps {
+  readonly name: string;
+  readonly from: number;
+  readonly to: number;
+  readonly text: string;
+  readonly colour: string;
+  /** Only where there is room beside the others. */
+  readonly wide?: boolean;
+}
+
+function Limit({ name, from, to, text, colour, wide = false }: LimitProps) {
+  return (
+    <Flex as="span" align="center" gap="7px" display={wide ? { base: 'none', lg: 'flex' } : 'flex'}>
+      <Box as="span" color="soft" css={{ '@media (max-width: 340px)': { display: 'none' } }}>
+        {name}
+      </Box>
+      <Box
+        as="span"
+        position="relative"
+        width="56px"
+        height="6px"
+        borderRadius="full"
+        bg="track"
+        aria-hidden="true"
+        flexShrink={0}
+      >
+        <Box
+          as="span"
+          position="absolute"
+          insetBlock="0"
+          borderRadius="full"
+          bg={colour}
+          left={`${Math.max(0, from) * 100}%`}
+          width={`${Math.min(1, to - Math.max(0, from)) * 100}%`}
+          transition="left 200ms, width 200ms"
+        />
+      </Box>
+      <strong>{text}</strong>
+    </Flex>
+  );
+}

@@ -1,0 +1,57 @@
+import { Box, Flex } from '@chakra-ui/react';
+import { useState } from 'react';
+import { useLexicon } from '../../../app/useLexicon';
+import { RoundLadder } from './RoundLadder';
+import { Rung } from './Rung';
+import { ROW, WhyButton } from './StepRow';
+
+type NextRoundProps = Parameters<typeof RoundLadder>[0];
+
+/** What may follow if it is not gone: an outline until somebody asks. */
+export function NextRound(props: NextRoundProps) {
+  const { round } = props;
+  const [open, setOpen] = useState(false);
+  const say = useLexicon();
+  const number = round.id.slice(1);
+  const last = round.passes.at(-1);
+  return (
+    <Box paddingTop="10px">
+      <Box display="grid" gridTemplateColumns={ROW}>
+        <Box display={{ base: 'none', md: 'block' }} />
+        <Box
+          display={{ base: 'none', md: 'block' }}
+          borderInline="4px dotted"
+          borderColor="soft"
+          paddingTop="12px"
+          aria-hidden="true"
+        >
+          {last && <Rung gone={last.gone} prepares={false} isOutline />}
+        </Box>
+        <Flex
+          gap="10px"
+          align="flex-start"
+          padding={{ base: '8px 14px', md: '4px 0 4px 24px' }}
+          borderInline={{ base: '4px dotted', md: 'none' }}
+          borderColor={{ base: 'soft' }}
+        >
+          <Box flex="1" minWidth="0" color="soft">
+            <Box as="h2" fontSize="18px">
+              Round {number}, if it is not gone
+            </Box>
+            <Box fontSize={{ base: '16px', md: '15px' }}>
+              {round.passes.map(({ methodId }) => say.name(methodId)).join('; then ')}.
+            </Box>
+          </Box>
+          <WhyButton type="button" aria-expanded={open} onClick={() => setOpen(!open)}>
+            {open ? 'Close' : 'Open'}
+            <Box as="span" srOnly>
+              {' '}
+              round {number}
+            </Box>
+          </WhyButton>
+        </Flex>
+      </Box>
+      {open && <RoundLadder {...props} />}
+    </Box>
+  );
+}

@@ -1,0 +1,81 @@
+import { Box } from '@chakra-ui/react';
+import { effectRange, type RoundPass } from '@feverfew/contracts';
+
+interface RungProps extends Pick<RoundPass, 'gone' | 'prepares'> {
+  /** To buy, or not yet open: an outline. */
+  readonly isOutline: boolean;
+}
+
+/** The words under a piece that lies further left than this would run past the rail, %. */
+const LEAST_RIGHT = 46;
+
+/** How much is gone after a step, counted from the start, between all there and gone. */
+export function Rung({ gone: { all }, prepares, isOutline }: RungProps) {
+  const right = 100 - all.high * 100;
+  return (
+    <Box>
+      <Box
+        position="relative"
+        height="12px"
+        bg={isOutline ? 'transparent' : 'track'}
+        border={isOutline ? '1px solid' : 'none'}
+        borderInline="none"
+        borderColor="soft"
+        aria-hidden="true"
+      >
+        {!prepares && (
+          <Box
+            position="absolute"
+            insetBlock="0"
+            left={`${all.low * 100}%`}
+            width={`${Math.max(2, (all.high - all.low) * 100)}%`}
+            bg={isOutline ? 'transparent' : 'leaf'}
+            border={isOutline ? '1.5px solid' : 'none'}
+            borderColor="leaf"
+            transition="left 200ms, width 200ms"
+          />
+        )}
+      </Box>
+      <Box
+        fontSize="14px"
+        lineHeight="20px"
+        marginTop="2px"
+        paddingInline="6px"
+        textAlign={100 - right < LEAST_RIGHT ? 'start' : 'end'}
+        paddingInlineEnd={100 - right < LEAST_RIGHT ? undefined : `max(6px, ${right}%)`}
+      >
+        {prepares ? (
+          <Box as="span" color="soft">
+            makes way for the next
+          </Box>
+        ) : (
+          <>
+            <strong>{effectRange(all)}</strong>{' '}
+            <Box as="span" color="soft">
+              gone
+            </Box>
+          </>
+        )}
+      </Box>
+    </Box>
+  );
+}
+
+/** The surface of a bath: a wave across the ladder. */
+export function Waterline() {
+  return (
+    <svg
+      width="100%"
+      height="10"
+      viewBox="0 0 160 10"
+      preserveAspectRatio="none"
+      fill="var(--ff-colors-water-tint)"
+      stroke="var(--ff-colors-water)"
+      strokeWidth="2"
+      aria-hidden="true"
+      style={{ display: 'block' }}
+    >
+      <path d="M0 6q10 -8 20 0t20 0 20 0 20 0 20 0 20 0 20 0 20 0V12H0Z" vectorEffect="non-scaling-stroke" />
+    </svg>
+  );
+}

@@ -1,0 +1,34 @@
+import { Box, Flex } from '@chakra-ui/react';
+import { TriangleAlert } from 'lucide-react';
+import { cautionsById } from '../../../components/CautionList';
+import { useCatalogue } from '../../../queries/catalogueQueries';
+
+/** Said once for the whole page: of heat at the drying, of labels at its foot. */
+export const SAID_ELSEWHERE: readonly string[] = ['noHeatBeforeGone', 'followLabel'];
+
+/** What can hurt at this step, in short; the whole text is read at the tub before anything is mixed. */
+export function StepCautions({ ids }: { ids: readonly string[] }) {
+  const { data } = useCatalogue();
+  const cautions = cautionsById(ids, data).filter(
+    ({ id, severity }) => severity !== 'note' && !SAID_ELSEWHERE.includes(id),
+  );
+  if (cautions.length === 0) return null;
+  return (
+    <Flex gap="8px" fontSize={{ base: '16px', md: '15px' }} lineHeight="1.4" marginTop="4px" role="note">
+      <TriangleAlert
+        size={19}
+        strokeWidth={1.9}
+        fill="var(--ff-colors-disc)"
+        color="var(--ff-colors-warning-line)"
+        aria-hidden="true"
+        style={{ flexShrink: 0, marginTop: 2 }}
+      />
+      <Box>
+        <Box as="span" srOnly>
+          Careful:{' '}
+        </Box>
+        {cautions.map(({ brief }) => brief).join(' ')}
+      </Box>
+    </Flex>
+  );
+}

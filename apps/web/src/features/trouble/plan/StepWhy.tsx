@@ -1,0 +1,65 @@
+import { Box, Flex, Stack } from '@chakra-ui/react';
+import {
+  NO_CHOICES,
+  type Pass,
+  PURPOSE_WORDS,
+  passWords,
+  type RoundPass,
+  type TroubleFacts,
+} from '@feverfew/contracts';
+import { useLexicon } from '../../../app/useLexicon';
+import { Button } from '../../../components/controls';
+import { useCatalogue } from '../../../queries/catalogueQueries';
+import { ActionRecipe } from '../../../recipe/ActionRecipe';
+import type { OnTable } from '../../../recipe/mixDraft';
+import { PassWhy } from '../PassWhy';
+import { durationLine } from '../passView';
+
+interface StepWhyProps {
+  readonly laid: RoundPass;
+  readonly pass: Pass | undefined;
+  readonly facts: TroubleFacts;
+  readonly on: OnTable;
+  readonly onFacts: (change: Partial<TroubleFacts>) => void;
+}
+
+/** Behind Why, in its place under the step: what for, what is normal, what it does to each part, each action, and the way out. */
+export function StepWhy({ laid, pass, facts, on, onFacts }: StepWhyProps) {
+  const say = useLexicon();
+  const reason = useCatalogue().data?.methods.find((method) => method.id === laid.methodId)?.reason;
+  const choices = facts.choices ?? NO_CHOICES;
+  const { expect } = passWords(laid, say);
+  const name = say.name(laid.methodId);
+  return (
+    <Stack gap="6px" fontSize="15px" paddingBlock="6px 10px">
+      <Box color="soft">
+        {[
+          laid.purpose ? `For ${PURPOSE_WORDS[laid.purpose]}.` : '',
+          laid.origin === 'workedOut' ? 'Worked out from what moves the soil, not common practice.' : '',
+          reason ?? '',
+          expect ?? '',
+          durationLine(laid.minutes, laid.risk),
+        ]
+          .filter((line) => line !== '')
+          .join(' ')}
+      </Box>
+      {pass && <PassWhy pass={pass} />}
+      {pass && (
+        <Stack as="ol" gap="8px" paddingInlineStart="20px" listStyleType="decimal" aria-label="Each action">
+          {pass.steps.map((action) => (
+            <li key={action.id}>
+              <ActionRecipe action={action} on={on} name={name} />
+            </li>
+          ))}
+        </Stack>
+      )}
+      <Flex>
+        <Button
+          onClick={() => onFacts({ choices: { ...choices, leftOut: [...choices.leftOut, laid.methodId] } })}
+        >
+          Leave this step out
+        </Button>
+      </Flex>
+    </Stack>
+  );
+}
