@@ -69,7 +69,7 @@ export function Slate({
               {drawing && (
                 <Box
                   flexShrink={0}
-                  display={{ base: loud ? 'none' : 'block', sm: 'block', md: 'none' }}
+                  display={{ base: 'block', md: 'none' }}
                   css={{ '@media (max-width: 359px)': { display: 'none' } }}
                   aria-hidden="true"
                 >

@@ -24,6 +24,7 @@ export function Blank({ view, error, open, onOpen, children }: BlankProps) {
         onKeyDown={clickOnKey}
         state={error ? 'wrong' : view.given ? 'told' : 'open'}
         data-blank={view.id}
+        aria-label={`${view.name}: ${view.full ?? view.text}`}
         aria-haspopup="dialog"
         aria-expanded={open}
         aria-invalid={error ? true : undefined}
@@ -45,7 +46,7 @@ export function Blank({ view, error, open, onOpen, children }: BlankProps) {
         >
           <Portal>
             <Popover.Positioner>
-              <Popover.Content aria-label={view.id}>
+              <Popover.Content aria-label={view.name}>
                 <Popover.Body>{children}</Popover.Body>
               </Popover.Content>
             </Popover.Positioner>

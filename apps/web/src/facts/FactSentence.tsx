@@ -1,7 +1,9 @@
-import { Box } from '@chakra-ui/react';
+import { Box, chakra } from '@chakra-ui/react';
 import type { Catalogue, PieceSummary } from '@feverfew/contracts';
+import { ChevronDown } from 'lucide-react';
 import { Fragment, memo, useEffect, useRef, useState } from 'react';
 import { useLexicon } from '../app/useLexicon';
+import { Button } from '../components/controls';
 import { Blank } from './Blank';
 import { BlankPicker } from './BlankPicker';
 import type { Draft } from './factsDraft';
@@ -12,6 +14,8 @@ interface FactSentenceProps {
   readonly catalogue: Catalogue;
   readonly pieces: readonly PieceSummary[];
   readonly errors: Readonly<Record<string, string>>;
+  /** On a phone two lines of it, until it is tapped. */
+  readonly isFolded: boolean;
   readonly onChange: (draft: Draft) => void;
 }
 
@@ -21,12 +25,17 @@ export const FactSentence = memo(function FactSentence({
   catalogue,
   pieces,
   errors,
+  isFolded,
   onChange,
 }: FactSentenceProps) {
   const say = useLexicon();
   const [openId, setOpenId] = useState<BlankId | null>(null);
+  const [unfolded, setUnfolded] = useState(false);
+  const folded = isFolded && !unfolded && Object.keys(errors).length === 0;
   const coded = isCoded(draft.facts, catalogue);
-  const parts = sentenceView(draft.facts, coded, say);
+  const isShort = isFolded && !unfolded;
+  const parts = sentenceView(draft.facts, coded, say, !isShort);
+  const whole = sentenceView(draft.facts, coded, say);
   const next = useRef<BlankId | null>(null);
   const done = (id: BlankId) => {
     const blanks = parts.flatMap((part) => (typeof part === 'string' ? [] : part.id));
@@ -40,40 +49,113 @@ export const FactSentence = memo(function FactSentence({
     next.current = null;
   }, [openId]);
   return (
-    <Box
-      as="p"
-      fontFamily="heading"
-      fontSize={{ base: '19px', xl: '21px' }}
-      lineHeight="1.6"
-      aria-label="The facts"
-    >
-      {parts.map((part, index) =>
-        typeof part === 'string' ? (
-          // biome-ignore lint/suspicious/noArrayIndexKey: words of a fixed sentence, no identity of their own
-          <Fragment key={`w${index}`}>{part}</Fragment>
-        ) : (
-          <Blank
-            key={part.id}
-            view={part}
-            error={errorOf(part, errors)}
-            open={openId === part.id}
-            onOpen={(open) => setOpenId(open ? part.id : null)}
-          >
-            <BlankPicker
-              id={part.id}
-              draft={draft}
-              catalogue={catalogue}
-              pieces={pieces}
+    <>
+      {folded && <Folded parts={parts} onOpen={() => setUnfolded(true)} />}
+      <Box
+        as="p"
+        display={{ base: folded ? 'none' : 'block', md: 'block' }}
+        fontFamily="heading"
+        fontSize={{ base: '19px', md: '20px' }}
+        lineHeight={{ base: '44px', md: '36px' }}
+        aria-label="The facts"
+      >
+        {parts.map((part, index) =>
+          typeof part === 'string' ? (
+            // biome-ignore lint/suspicious/noArrayIndexKey: words of a fixed sentence, no identity of their own
+            <Fragment key={`w${index}`}>{part}</Fragment>
+          ) : (
+            <Blank
+              key={part.id}
+              view={part}
               error={errorOf(part, errors)}
-              onChange={onChange}
-              onDone={() => done(part.id)}
-            />
-          </Blank>
-        ),
+              open={openId === part.id}
+              onOpen={(open) => setOpenId(open ? part.id : null)}
+            >
+              <BlankPicker
+                id={part.id}
+                draft={draft}
+                catalogue={catalogue}
+                pieces={pieces}
+                error={errorOf(part, errors)}
+                onChange={onChange}
+                onDone={() => done(part.id)}
+              />
+            </Blank>
+          ),
+        )}
+        {isShort && parts.length < whole.length && (
+          <MoreFacts type="button" onClick={() => setUnfolded(true)}>
+            more
+          </MoreFacts>
+        )}
+      </Box>
+      {isFolded && unfolded && (
+        <Button
+          variant="plain"
+          display={{ base: 'inline-flex', md: 'none' }}
+          paddingInline="0"
+          onClick={() => setUnfolded(false)}
+        >
+          Fold the facts
+        </Button>
       )}
-    </Box>
+    </>
   );
 });
+
+const MoreFacts = chakra('button', {
+  base: {
+    fontFamily: 'body',
+    fontSize: '15px',
+    color: 'soft',
+    minWidth: '44px',
+    marginInlineStart: '6px',
+    textDecoration: 'underline dotted',
+  },
+});
+
+const TwoLines = chakra('button', {
+  base: {
+    display: { base: 'flex', md: 'none' },
+    alignItems: 'center',
+    gap: '8px',
+    width: '100%',
+    minHeight: '62px',
+    textAlign: 'start',
+    fontFamily: 'heading',
+    fontSize: '19px',
+    lineHeight: '28px',
+  },
+});
+
+/** "Beetroot on the damask cloth, since …" as one target. */
+function Folded({ parts, onOpen }: { parts: ReturnType<typeof sentenceView>; onOpen: () => void }) {
+  return (
+    <TwoLines type="button" aria-expanded={false} aria-label="Change the facts" onClick={onOpen}>
+      <Box as="span" flex="1" lineClamp={2}>
+        {parts.slice(1).map((part, index) =>
+          typeof part === 'string' ? (
+            // biome-ignore lint/suspicious/noArrayIndexKey: words of a fixed sentence, no identity of their own
+            <Fragment key={`w${index}`}>{part}</Fragment>
+          ) : (
+            <Box
+              as="span"
+              key={part.id}
+              color={part.given ? 'leaf' : 'soft'}
+              fontWeight={part.given ? 700 : 400}
+              display="inline"
+            >
+              {index === 0 ? part.text.charAt(0).toUpperCase() + part.text.slice(1) : part.text}
+            </Box>
+          ),
+        )}
+      </Box>
+      <Box as="span" color="leaf" flexShrink={0} aria-hidden="true">
+        <ChevronDown size={22} strokeWidth={1.8} />
+      </Box>
+    </TwoLines>
+  );
+}
 
 function errorOf(view: BlankView, errors: Readonly<Record<string, string>>): string | null {
   const hit = Object.entries(errors).find(([path]) =>

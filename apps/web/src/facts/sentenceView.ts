@@ -30,11 +30,34 @@ export type BlankId = (typeof BLANKS)[number];
 export interface BlankView {
   readonly id: BlankId;
   readonly text: string;
+  /** What it is asked for by, for a reader: "Age". */
+  readonly name: string;
+  /** Where the text is cut short: all of it. */
+  readonly full?: string;
   /** False while the fact is still open. */
   readonly given: boolean;
   /** Field paths whose errors belong to this blank. */
   readonly paths: readonly string[];
 }
+
+const NAMES: Readonly<Record<BlankId, string>> = {
+  mark: 'Trouble',
+  piece: 'On what',
+  part: 'Which part',
+  age: 'Since when',
+  wetness: 'Wet or dry',
+  size: 'How large',
+  fibres: 'Fibres',
+  colour: 'Colour',
+  condition: 'Condition',
+  metal: 'Metal parts',
+  tag: 'Tag',
+  code: 'Code',
+  waterTest: 'Hidden water test',
+  heat: 'Heat so far',
+  tried: 'Tried so far',
+  left: 'What is left',
+};
 
 /** Words and blanks of the sentence, in reading order. */
 export type SentencePart = string | BlankView;
@@ -100,12 +123,21 @@ export const CODE_WORDS = {
   unknown: 'no code found',
 } as const;
 
-/** The facts as one sentence with blanks; the same sentence heads the run and the log. */
-export function sentenceView(facts: TroubleFacts, coded: boolean, say: Lexicon): SentencePart[] {
+/**
+ * The facts as one sentence with blanks; the same sentence heads the run and the log.
+ * @param whole false leaves out what is as usual: no metal on it, all of it left
+ */
+export function sentenceView(
+  facts: TroubleFacts,
+  coded: boolean,
+  say: Lexicon,
+  whole = true,
+): SentencePart[] {
   const { piece } = facts;
   const blank = (id: BlankId, text: string, given: boolean, ...paths: string[]): BlankView => ({
     id,
     text,
+    name: NAMES[id],
     given,
     paths,
   });
@@ -135,8 +167,9 @@ export function sentenceView(facts: TroubleFacts, coded: boolean, say: Lexicon):
     blank('colour', colourText(facts), piece.colour !== 'unknown', 'piece.colour', 'piece.fastness'),
     ', ',
     blank('condition', CONDITION_WORDS[piece.condition], true, 'piece.condition'),
-    ', with ',
-    blank('metal', METAL_WORDS[piece.metalParts ? 'yes' : 'no'], true, 'piece.metalParts'),
+    ...(whole || piece.metalParts
+      ? [', ', blank('metal', piece.metalParts ? METAL_WORDS.yes : 'no metal', true, 'piece.metalParts')]
+      : []),
     ...(coded
       ? [
           '; underneath it says ',
@@ -158,19 +191,21 @@ export function sentenceView(facts: TroubleFacts, coded: boolean, say: Lexicon):
               ]
             : []),
         ]
-      : ['; its tag says ', blank('tag', labelText(piece.label), piece.label !== null, 'piece.label')]),
-    '. It has seen ',
+      : [
+          '; its tag says ',
+          {
+            ...blank('tag', labelText(piece.label, TAG_WORDS), piece.label !== null, 'piece.label'),
+            full: labelText(piece.label),
+          },
+        ]),
+    '. So far ',
     blank('heat', HEAT_WORDS[facts.heat], facts.heat !== 'unknown', 'heat'),
-    ', and I tried ',
-    blank(
-      'tried',
-      listText(facts.tried.map((product) => triedText(product, say))) || 'nothing',
-      true,
-      'tried',
-    ),
-    '; ',
-    blank('left', leftText(facts, say), true, 'goneComponentIds'),
-    ' is left.',
+    ', ',
+    blank('tried', triedWords(facts, say), true, 'tried'),
+    ...(whole || facts.goneComponentIds.length > 0
+      ? [', ', blank('left', leftText(facts, say), true, 'goneComponentIds')]
+      : []),
+    '.',
   ];
 }
 
@@ -181,8 +216,14 @@ export const isCoded = (facts: TroubleFacts, catalogue: Pick<Catalogue, 'items'>
 /** The sentence as plain text. */
 export const sentenceText = (facts: TroubleFacts, coded: boolean, say: Lexicon): string =>
   sentenceView(facts, coded, say)
-    .map((part) => (typeof part === 'string' ? part : part.text))
+    .map((part) => (typeof part === 'string' ? part : (part.full ?? part.text)))
     .join('');
+
+/** Of a tag the sentence has what decides most: washing and bleach. */
+const TAG_WORDS = 2;
+
+const triedWords = ({ tried }: TroubleFacts, say: Lexicon): string =>
+  tried.length === 0 ? 'nothing tried' : `tried ${listText(tried.map((product) => triedText(product, say)))}`;
 
 /** "blood", "blood and soup", "grass, tomato and berry". */
 function listText(words: readonly string[]): string {
@@ -211,7 +252,9 @@ function triedText({ agentId, times, hot, effect, washedOut }: TriedProduct, say
 }
 
 function leftText({ goneComponentIds }: TroubleFacts, say: Lexicon): string {
-  return goneComponentIds.length === 0 ? 'all of it' : `all but ${listText(goneComponentIds.map(say.name))}`;
+  return goneComponentIds.length === 0
+    ? 'all of it left'
+    : `all but ${listText(goneComponentIds.map(say.name))} left`;
 }
 
 export function pieceText({ piece }: TroubleFacts, say: Lexicon): string {
@@ -245,8 +288,8 @@ function colourText({ piece }: TroubleFacts): string {
 
 const BAR_WORDS = ['', ' mild', ' very mild'] as const;
 
-/** A label in short: "60°, oxygen only, tumble low". */
-export function labelText(label: CareLabel | null): string {
+/** A label in short: "60°, oxygen only, tumble low". @param most words of it, those that decide most first */
+export function labelText(label: CareLabel | null, most = Number.POSITIVE_INFINITY): string {
   if (!label) return 'nothing I know of';
   const { wash, bleach, tumble, natural, shade, iron, dryClean, dryCleanBars, wetClean, wetCleanBars } =
     label;
@@ -274,5 +317,5 @@ export function labelText(label: CareLabel | null): string {
       : [dryClean === 'never' ? 'no dry cleaning' : `${dryClean}${BAR_WORDS[dryCleanBars]}`]),
     ...(wetClean === null ? [] : [wetClean === 'never' ? 'no wet cleaning' : `W${BAR_WORDS[wetCleanBars]}`]),
   ];
-  return words.join(', ') || 'nothing readable';
+  return words.slice(0, most).join(', ') || 'nothing readable';
 }

@@ -59,9 +59,9 @@ export const BETWEEN_WORDS: Readonly<Record<CoursePass['after'], string | null>>
   blot: 'Blot.',
   short: 'A short rinse.',
   noFoam: 'Rinse until no foam comes.',
-  full: 'Rinse fully, two drained waters, before anything else.',
+  full: 'Then rinse fully, two drained waters.',
   damp: 'A plain damp cloth twice.',
-  dryToTouch: 'A plain damp cloth twice, then dry to the touch before anything else.',
+  dryToTouch: 'A plain damp cloth twice, then dry to the touch.',
   airOut: 'Air it until no smell is left.',
   vacuum: 'Vacuum it off.',
 };

@@ -54,7 +54,7 @@ export const cautions: readonly Caution[] = [
     text:
       'Above 50 °C: tongs, not hands. 54 °C scalds in half a minute, 60 °C in seconds; children faster. Do not ' +
       'carry a hot tub.',
-    brief: 'Scalds: tongs, not hands; children away.',
+    brief: 'Scalds: tongs; children away.',
     ground: 'Scald table: half a minute at 54 °C, five seconds at 60 °C.',
     sourceIds: ['scaldTable'],
   },
@@ -64,7 +64,7 @@ export const cautions: readonly Caution[] = [
     occasion: 'openSoak',
     severity: 'warning',
     text: 'An open soak needs a shut or watched room: children and animals can drown or drink from it.',
-    brief: 'Shut or watched room: children, animals.',
+    brief: 'Children and animals away.',
     ground: 'Drowning and poisoning risk.',
     sourceIds: ['commonPractice'],
   },
@@ -115,7 +115,7 @@ export const cautions: readonly Caution[] = [
     id: 'eyesOxygen',
     severity: 'warning',
     text: 'Oxygen bleach burns eyes: goggles when handling the powder, gloves in the bath, no dust.',
-    brief: 'Goggles for the powder, gloves in the bath.',
+    brief: 'Goggles, gloves, no dust.',
     ground: 'Eye Dam. 1 at powder strength.',
     sourceIds: ['clp'],
   },
@@ -145,7 +145,7 @@ export const cautions: readonly Caution[] = [
     id: 'noClosedVessel',
     severity: 'danger',
     text: 'Gives off gas: never in a closed bottle, sprayer or under a clipped lid.',
-    brief: 'Gas: lid loose, never a closed bottle.',
+    brief: 'Gas: lid loose.',
     ground: 'Pressure bursts the vessel.',
     sourceIds: ['chemHandbook'],
   },
@@ -252,7 +252,7 @@ export const cautions: readonly Caution[] = [
     text:
       'Flammable vapour: outdoors or wide-open window, no flame, no spark, no hot water near it. Small ' +
       'amounts, gloves.',
-    brief: 'Flammable: outdoors or wide-open window, no flame, no spark; gloves.',
+    brief: 'Flammable: outdoors or wide-open window, no flame; gloves.',
     ground: 'Flam. Liq. 2 and 3.',
     sourceIds: ['clp'],
   },
@@ -262,7 +262,7 @@ export const cautions: readonly Caution[] = [
     forbidsHeat: true,
     severity: 'warning',
     text: 'Used pads: spread flat to dry outdoors or into a lidded metal can with water; never in a heap.',
-    brief: 'Used pads flat outdoors or in a lidded metal can.',
+    brief: 'Pads flat outdoors or in a lidded can.',
     ground: 'Self-heating, fire.',
     sourceIds: ['commonPractice'],
   },
@@ -274,7 +274,7 @@ export const cautions: readonly Caution[] = [
     forbidsHeat: true,
     severity: 'danger',
     text: 'No tumble dryer in this round at all. Wash alone, only when no smell is left.',
-    brief: 'No tumble dryer in this round; wash it alone.',
+    brief: 'No dryer this round; wash it alone.',
     ground: 'Vapour and residue ignite.',
     sourceIds: ['commonPractice'],
   },
@@ -292,7 +292,7 @@ export const cautions: readonly Caution[] = [
     id: 'enzymeDust',
     severity: 'warning',
     text: 'Enzymes: do not breathe dust or spray.',
-    brief: 'Do not breathe dust or spray.',
+    brief: 'Breathe no dust, no spray.',
     ground: 'Respiratory sensitisation.',
     sourceIds: ['clp'],
   },
@@ -353,7 +353,7 @@ export const cautions: readonly Caution[] = [
     text:
       'Oily cloths can heat up by themselves, cooking and drying oils most, and burn in a dryer: no dryer before a ' +
       'hot wash has taken the oil out. Rags wet, in a lidded metal can, or spread flat outdoors.',
-    brief: 'Oily cloth can catch fire: no dryer, rags in a lidded metal can.',
+    brief: 'Can catch fire: no dryer, rags in a lidded can.',
     ground: 'Unsaturated oils self-heat as they take up oxygen; mineral oil only feeds a fire.',
     sourceIds: ['commonPractice'],
   },
@@ -457,7 +457,7 @@ export const cautions: readonly Caution[] = [
     id: 'aspiration',
     severity: 'danger',
     text: 'Swallowed: do not make them vomit, it goes into the lungs. Poison line or emergency number at once.',
-    brief: 'Swallowed: no vomiting; poison line at once.',
+    brief: 'Swallowed: no vomiting, poison line.',
     ground: 'Asp. Tox. 1 (CLP).',
     sourceIds: ['clp', 'poisonCentre'],
   },
@@ -468,7 +468,7 @@ export const cautions: readonly Caution[] = [
     text:
       'What is left goes to the hazardous-waste point, never down a drain. Its cloths and pads: dry flat ' +
       'outdoors, then bin.',
-    brief: 'The rest to the hazardous-waste point, never the drain.',
+    brief: 'Rest: hazardous-waste point.',
     ground: 'Fire in the drain, poison in water; local rules decide.',
     sourceIds: ['poisonCentre', 'memory'],
   },

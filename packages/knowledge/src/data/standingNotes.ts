@@ -12,7 +12,7 @@ export const STANDING_NOTES = {
   openWindows: always('Windows open, and away from it until the smell has gone.'),
   downDry: always('Low, with balls, two to four hours, shaken every half hour, until it is dry to the core.'),
   rinseClear: always('Until the water stays clear.'),
-  liftFirst: always('Lift what lies on top with a spoon or the back of a knife, edge inwards.'),
+  liftFirst: always('Lift off what lies on top with a spoon, edge inwards.'),
   blotFirst: always('Blot with a white cloth, outside in; another face as soon as it takes colour.'),
   letItSet: always('Let it set hard first, an hour and more, and touch it with nothing meanwhile.'),
 } as const;

@@ -24,6 +24,7 @@ const PlaceLink = chakra(Link, {
       column: {
         gap: '10px',
         minHeight: '44px',
+        color: 'ink',
         fontFamily: 'heading',
         fontWeight: 650,
         fontSize: '17px',
@@ -120,9 +121,11 @@ export function ColumnLinks() {
 
 /** Where the column shows no rooms: those of the place one is in, at the head of each of them. */
 export function RoomTabs() {
-  const { pathname } = useLocation();
+  const { pathname, search } = useLocation();
   const place = placeOf(pathname);
   const room = roomOf(pathname);
+  // A plan has the whole height of a phone.
+  if (pathname === '/trouble' && search !== '') return null;
   if (!place || !room || place.rooms.length < 2 || pathname !== room.to) return null;
   return (
     <Flex

@@ -45,7 +45,7 @@ export function TopBar() {
       <Box fontFamily="heading" fontWeight={650} fontSize="18px" flex="1">
         {place ? <Link to={place.to}>{place.id === 'today' ? 'Feverfew' : place.name}</Link> : 'Feverfew'}
       </Box>
-      <WantedClock />
+      {pathname !== '/' && <WantedClock />}
       <FindButton compact />
     </Flex>
   );

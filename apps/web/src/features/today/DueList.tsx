@@ -1,4 +1,4 @@
-import { Box, Flex, Stack } from '@chakra-ui/react';
+import { Box, Flex } from '@chakra-ui/react';
 import type { Today } from '@feverfew/contracts';
 import { Link } from 'react-router';
 import { dueText } from '../../clock/dueText';
@@ -12,9 +12,9 @@ const SHOWN = 4;
 export function DueList({ due, now }: Pick<Today, 'due' | 'now'>) {
   if (due.length === 0) return null;
   return (
-    <Stack as="section" gridArea="due" gap="6px" aria-label="Upkeep due">
+    <Box as="section" aria-label="Due">
       <Box as="h2" fontSize="20px">
-        Upkeep due
+        Due
       </Box>
       <Box as="ul" listStyleType="none">
         {due.slice(0, SHOWN).map((one) => (
@@ -26,7 +26,7 @@ export function DueList({ due, now }: Pick<Today, 'due' | 'now'>) {
           {due.length - SHOWN} more in the linen book
         </Link>
       )}
-    </Stack>
+    </Box>
   );
 }
 
@@ -43,9 +43,9 @@ function Due({ one, now }: { one: Today['due'][number]; now: string }) {
       paddingBlock="6px"
     >
       <Box flex="1" minWidth="0">
-        <Link to={`/pieces/${one.pieceId}`} style={{ fontWeight: 650 }}>
-          {one.pieceName}
-        </Link>
+        <Box fontWeight={650} _firstLetter={{ textTransform: 'uppercase' }}>
+          <Link to={`/pieces/${one.pieceId}`}>{one.pieceName}</Link>
+        </Box>
         <Box fontSize="15px" color="soft">
           {one.name}, {dueText(one.dueAt, now)}
         </Box>

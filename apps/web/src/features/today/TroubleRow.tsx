@@ -1,8 +1,8 @@
 import { Box, chakra } from '@chakra-ui/react';
 import type { Lexicon, TroubleSummary } from '@feverfew/contracts';
-import { formatDistance } from 'date-fns';
 import { ChevronRight } from 'lucide-react';
 import { Link } from 'react-router';
+import { dayText } from '../../clock/dayText';
 import { OUTCOME_WORDS } from '../../components/runWords';
 import { marksText } from '../../facts/sentenceView';
 
@@ -35,12 +35,19 @@ export function TroubleRow({
     <li>
       <Row to={to}>
         <Box flex="1" minWidth="0">
-          <Box fontWeight={650}>{trouble.pieceName}</Box>
+          <Box fontWeight={650} _firstLetter={{ textTransform: 'uppercase' }}>
+            {trouble.pieceName}
+          </Box>
           <Box color="soft" fontSize="15px">
-            {marksText(trouble.markIds, say)}, told {formatDistance(new Date(trouble.createdAt), nowMs)} ago
+            {marksText(trouble.markIds, say)}, {dayText(trouble.createdAt, nowMs)}
           </Box>
         </Box>
         {outcome && <Box fontSize="15px">{outcome}</Box>}
+        {!outcome && trouble.handsOnMin !== null && (
+          <Box color="soft" whiteSpace="nowrap">
+            {Math.round(trouble.handsOnMin)} min
+          </Box>
+        )}
         <ChevronRight size={18} aria-hidden="true" />
       </Row>
     </li>

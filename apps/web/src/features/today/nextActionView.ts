@@ -1,4 +1,4 @@
-import { type NextAction, overrunWords, type RunningEntry } from '@feverfew/contracts';
+import { overrunWords, type RunningEntry } from '@feverfew/contracts';
 import { clockText } from '../../clock/timerView';
 import { ACTION_NAMES } from './actionNames';
 
@@ -9,6 +9,8 @@ export interface NextActionView {
   readonly short: string;
   /** What the hand does now, as a sentence about the piece: "Look at the sofa covers". */
   readonly verb: string;
+  /** The same as a button. */
+  readonly act: string;
   /** Somebody is wanted now. */
   readonly isNow: boolean;
 }
@@ -33,16 +35,25 @@ export function nextActionView(run: RunningEntry, nowMs: number): NextActionView
         headline: `Over by ${clockText(since(hand.at))}`,
         next: hand.overrun ? overrunWords(hand.overrun) : PHASES.ready,
         short: 'take it out',
+        act: 'Take it out',
         verb: `Take out the ${pieceName}`,
         isNow: true,
       };
     case 'ready':
-      return { headline: 'Ready', next: PHASES.ready, short: 'look now', verb: look, isNow: true };
+      return {
+        headline: 'Ready',
+        next: PHASES.ready,
+        short: 'look now',
+        verb: look,
+        act: 'Look',
+        isNow: true,
+      };
     case 'paused':
       return {
         headline: 'Taken out',
         next: PHASES.paused,
         short: 'put it back',
+        act: 'Put it back',
         verb: `Put the ${pieceName} back, or go on`,
         isNow: true,
       };
@@ -52,6 +63,7 @@ export function nextActionView(run: RunningEntry, nowMs: number): NextActionView
         next: `look late by ${clockText(since(hand.at))}`,
         short: 'look now',
         verb: look,
+        act: 'Look',
         isNow: true,
       };
     case 'working':
@@ -59,6 +71,7 @@ export function nextActionView(run: RunningEntry, nowMs: number): NextActionView
         headline: left,
         next: hand.at === timer?.readyAt ? '' : `next look in ${clockText(Date.parse(hand.at) - nowMs)}`,
         short: `${left} to go`,
+        act: 'Open',
         verb: look,
         isNow: false,
       };
@@ -67,6 +80,7 @@ export function nextActionView(run: RunningEntry, nowMs: number): NextActionView
         headline: 'Decide',
         next: PHASES.decide,
         short: 'decide',
+        act: 'Decide',
         verb: `Say how to go on with the ${pieceName}`,
         isNow: true,
       };
@@ -77,14 +91,9 @@ export function nextActionView(run: RunningEntry, nowMs: number): NextActionView
         next: PHASES.step,
         short: `${step.toLowerCase()} now`,
         verb: `${step}: the ${pieceName}`,
+        act: 'Go on',
         isNow: true,
       };
     }
   }
-}
-
-/** The next moment somebody is wanted, over all runs; null when somebody is wanted now or nothing runs. */
-export function nextHandAt(running: readonly { hand: NextAction }[]): string | null {
-  const [first] = running;
-  return first && running.every(({ hand: next }) => next.what === 'working') ? first.hand.at : null;
 }

@@ -1,11 +1,16 @@
 import { Box, Stack } from '@chakra-ui/react';
-import type { Plan } from '@feverfew/contracts';
+import { findingWords, type Plan } from '@feverfew/contracts';
+import { useLexicon } from '../../app/useLexicon';
+import { quietFindings } from './PlanFindings';
 
 /** What to know beside the steps, why what is never done is not, and what keeps it from coming back. */
-export function KeepInMind({ keep: { says, never, prevent } }: Pick<Plan, 'keep'>) {
+export function KeepInMind({ plan }: { plan: Plan }) {
+  const say = useLexicon();
+  const { says, never, prevent } = plan.keep;
+  const remarks = quietFindings(plan).map((finding) => findingWords(finding, say));
   return (
     <Stack gap="6px" fontSize="16px" maxWidth="72ch">
-      {says.length > 0 && <Box>{says.join(' ')}</Box>}
+      {says.length + remarks.length > 0 && <Box>{[...remarks, ...says].join(' ')}</Box>}
       {never.length > 0 && (
         <Stack as="ul" aria-label="Never" gap="2px" listStyleType="none">
           {never.map(({ what, why }) => (

@@ -1,4 +1,4 @@
-import { Stack } from '@chakra-ui/react';
+import { Box, Stack } from '@chakra-ui/react';
 import { type Finding, findingWords, type Lexicon, type Plan } from '@feverfew/contracts';
 import { useLexicon } from '../../app/useLexicon';
 import { Notice } from '../../components/Notice';
@@ -18,6 +18,15 @@ const GRAVE: readonly Finding['code'][] = [
   'waterTestFailed',
   'codeUnknown',
 ];
+/** Changes what the hand does, or stands on a guess: a line on the page; all else is to keep in mind. */
+const PLAIN: readonly Finding['code'][] = [
+  'rinseTriedFirst',
+  'chlorineTried',
+  'triedHot',
+  'dryCleanNoPermission',
+  'fieldByField',
+  'sizeAssumed',
+];
 /** Said elsewhere on the page. */
 const ELSEWHERE: readonly Finding['code'][] = [
   'markNeeded',
@@ -27,15 +36,18 @@ const ELSEWHERE: readonly Finding['code'][] = [
   'worthBuying',
 ];
 
-/** Remarks on the whole plan: grave ones each for itself, quiet ones together. */
+/** Remarks to keep in mind, that change nothing the hand does. */
+export const quietFindings = ({ findings }: Pick<Plan, 'findings'>): readonly Finding[] =>
+  findings.filter(({ code }) => ![...DANGERS, ...GRAVE, ...PLAIN, ...ELSEWHERE].includes(code));
+
+/** Remarks on the whole plan that stand on the page: what can hurt, what is grave, what was guessed. */
 export function PlanFindings({ plan }: { plan: Plan }) {
   const say = useLexicon();
-  const shown = plan.findings.filter((finding) => !ELSEWHERE.includes(finding.code));
-  const dangers = shown.filter((finding) => DANGERS.includes(finding.code));
-  const grave = shown.filter((finding) => GRAVE.includes(finding.code));
-  const quiet = shown.filter((finding) => !dangers.includes(finding) && !grave.includes(finding));
+  const of = (codes: readonly Finding['code'][]) => plan.findings.filter(({ code }) => codes.includes(code));
+  const [dangers, grave, plain] = [of(DANGERS), of(GRAVE), of(PLAIN)];
+  if (dangers.length + grave.length + plain.length === 0) return null;
   return (
-    <Stack gap="6px">
+    <Stack gap="6px" paddingTop="8px">
       {dangers.map((finding) => (
         <Notice key={findingWords(finding, say)} kind="danger" word="First">
           {findingWords(finding, say)}
@@ -46,8 +58,10 @@ export function PlanFindings({ plan }: { plan: Plan }) {
           {findingWords(finding, say)}
         </Notice>
       ))}
-      {quiet.length > 0 && (
-        <Notice kind="note">{quiet.map((finding) => findingWords(finding, say)).join(' ')}</Notice>
+      {plain.length > 0 && (
+        <Box color="soft" fontSize="15px">
+          {plain.map((finding) => findingWords(finding, say)).join(' ')}
+        </Box>
       )}
     </Stack>
   );

@@ -39,7 +39,7 @@ export function PlanSheet({ title, plan }: { title: string; plan: Plan }) {
           </Box>
         </Box>
       ))}
-      <KeepInMind keep={plan.keep} />
+      <KeepInMind plan={plan} />
     </Box>
   );
 }

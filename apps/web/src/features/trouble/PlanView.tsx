@@ -57,7 +57,7 @@ export function PlanView({ plan, nowMs, pieceId, troubleId, catalogue, onFacts }
       <Stack gap="0" paddingTop="16px">
         <NeverLine never={plan.keep.never} />
         <Fold title="Keep in mind" summary={plan.keep.says[0] ?? plan.keep.prevent[0] ?? ''}>
-          <KeepInMind keep={plan.keep} />
+          <KeepInMind plan={plan} />
         </Fold>
         {lost.length > 0 && (
           <Fold

@@ -71,6 +71,7 @@ function TroubleDesk({ troubleId, kept, start }: TroubleDeskProps) {
       catalogue={catalogue.data}
       pieces={pieces.data ?? NO_PIECES}
       errors={errors}
+      isFolded={told}
       onChange={change}
     />
   );

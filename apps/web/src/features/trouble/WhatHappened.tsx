@@ -31,6 +31,8 @@ interface WhatHappenedProps {
   readonly autoFocus?: boolean;
   /** Its name stands above it already. */
   readonly unnamed?: boolean;
+  /** At the foot of a phone: what is understood stands above the field. */
+  readonly opensUp?: boolean;
 }
 
 const NO_PIECES: readonly PieceSummary[] = [];
@@ -38,7 +40,12 @@ const NOTHING: FoundHits = { answers: [], nearest: [] };
 const SHOWN = 4;
 
 /** "Red wine on carpet" and Enter: the shortest way from a mishap to the first move. */
-export function WhatHappened({ examples = [], autoFocus = false, unnamed = false }: WhatHappenedProps) {
+export function WhatHappened({
+  examples = [],
+  autoFocus = false,
+  unnamed = false,
+  opensUp = false,
+}: WhatHappenedProps) {
   const [words, setWords] = useState('');
   const catalogue = useCatalogue().data;
   const pieces = usePieces().data ?? NO_PIECES;
@@ -48,7 +55,7 @@ export function WhatHappened({ examples = [], autoFocus = false, unnamed = false
   const id = useId();
   const isUnknown = words.trim() !== '' && found.hits.length === 0 && catalogue !== undefined;
   return (
-    <Box>
+    <Flex direction={opensUp ? 'column-reverse' : 'column'}>
       <Flex
         as="form"
         align="center"
@@ -65,17 +72,15 @@ export function WhatHappened({ examples = [], autoFocus = false, unnamed = false
           if (first) void navigate(toOf(first));
         }}
       >
-        {!unnamed && (
+        {!unnamed && !opensUp && (
           <Box
             as="label"
-            // biome-ignore lint/a11y/noLabelWithoutControl: named by `for`
             {...{ htmlFor: id }}
             fontFamily="heading"
             fontWeight={650}
             fontSize="17px"
             paddingInlineStart="14px"
             whiteSpace="nowrap"
-            display={{ base: 'none', md: 'block' }}
           >
             What happened?
           </Box>
@@ -84,7 +89,7 @@ export function WhatHappened({ examples = [], autoFocus = false, unnamed = false
           id={id}
           value={words}
           aria-label="What happened?"
-          placeholder={unnamed ? 'red wine on carpet …' : 'What happened?'}
+          placeholder={opensUp ? 'What happened?' : 'red wine on carpet …'}
           autoComplete="off"
           enterKeyHint="go"
           autoFocus={autoFocus}
@@ -150,7 +155,7 @@ export function WhatHappened({ examples = [], autoFocus = false, unnamed = false
           Nothing by that word. Try another, or what it looks like.
         </Box>
       )}
-    </Box>
+    </Flex>
   );
 }
 

@@ -17,13 +17,30 @@ export const timeLine = (handsOnMin: number, { low, high }: Pass['totalMin']): s
 export const durationLine = ({ low, high }: Pass['totalMin'], risk: Pass['risk']): string =>
   `${durationWords(low, high)} in all, risk ${risk}.`;
 
-const QUIET: readonly Finding['code'][] = ['schoolFollowed', 'notInCupboard'];
+/** Said where the choice is made: at the view followed, at the name, at the vessel. */
+const ELSEWHERE: readonly Finding['code'][] = ['schoolFollowed', 'notInCupboard', 'kettlesNeeded'];
+/** Changes what the hand does at the step: a line on it. All else stands behind Why. */
+const LOUD: readonly Finding['code'][] = [
+  'ownDyeAtRisk',
+  'standsIn',
+  'bigPour',
+  'dilutedFirst',
+  'gradeUnknown',
+  'tapTooCool',
+];
 
-/** Remarks worth a line on the pass itself. */
-export const passRemarks = (pass: Pick<RoundPass, 'findings'>, say: Lexicon): string[] =>
-  pass.findings
-    .filter((finding) => !QUIET.includes(finding.code) && !isClaim(finding.code))
+type Remarked = Pick<RoundPass, 'findings'>;
+
+const remarksOf = ({ findings }: Remarked, say: Lexicon, isLoud: boolean): string[] =>
+  findings
+    .filter(({ code }) => !ELSEWHERE.includes(code) && !isClaim(code) && LOUD.includes(code) === isLoud)
     .map((finding) => findingWords(finding, say));
+
+/** Remarks that stand on the step itself. */
+export const passRemarks = (pass: Remarked, say: Lexicon): string[] => remarksOf(pass, say, true);
+
+/** Remarks behind Why. */
+export const quietRemarks = (pass: Remarked, say: Lexicon): string[] => remarksOf(pass, say, false);
 
 /** Waits for the hidden water test alone: not barred, only not yet open. */
 export const isWaiting = ({ findings }: Candidate): boolean =>

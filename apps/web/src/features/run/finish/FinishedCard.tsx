@@ -1,4 +1,4 @@
-import { Box, Stack } from '@chakra-ui/react';
+import { Stack } from '@chakra-ui/react';
 import type { RunView } from '@feverfew/contracts';
 import { Link } from 'react-router';
 import { Notice } from '../../../components/Notice';

@@ -92,7 +92,7 @@ export function Foot({ plan, runId, blocked, pending, error, onStart, onRetry, o
 }
 
 /** Said once a page. */
-export const LABEL_FIRST = 'Follow the product’s own label where it differs; local rules apply.';
+export const LABEL_FIRST = 'Product labels and local rules come first.';
 
 /** A name longer than this does not fit the button. */
 const LONG = 30;

@@ -1,7 +1,6 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import {
   ACTION_WORDS,
-  CHEMISTRY_WORDS,
   type Envelope,
   MECHANICAL_ACTIONS,
   WETTING_WORDS,
@@ -16,7 +15,7 @@ const Line = chakra('button', {
   base: {
     display: 'flex',
     alignItems: 'center',
-    gap: '18px',
+    gap: { base: '10px', md: '18px' },
     width: '100%',
     minHeight: { base: '44px', md: '36px' },
     fontSize: '14px',
@@ -28,19 +27,20 @@ const Line = chakra('button', {
   },
 });
 
-/** Bans of a chemistry worth a sign in the line. */
-const BANS_SHOWN = 2;
+/** Bans worth a sign in the line, and how they are called there. */
+const BLEACHES = [
+  ['chlorine', 'no chlorine'],
+  ['percarbonate', 'no oxygen bleach'],
+] as const;
 
 /** What the piece can stand, in one line; a tap opens every limit with its owner. */
 export function LimitsLine({ envelope }: { envelope: Envelope }) {
   const say = useLexicon();
   const [open, setOpen] = useState(false);
   const { tempC, pH, wetting, action, chemistry } = envelope;
-  const bans = chemistry
-    .filter(
-      ({ verdict, chemistry: one }) => verdict === 'never' && (one === 'chlorine' || one === 'percarbonate'),
-    )
-    .map(({ chemistry: one }) => CHEMISTRY_WORDS[one]);
+  const bans = BLEACHES.filter(([one]) =>
+    chemistry.some((window) => window.chemistry === one && window.verdict === 'never'),
+  );
   return (
     <Box>
       <Line
@@ -49,48 +49,68 @@ export function LimitsLine({ envelope }: { envelope: Envelope }) {
         aria-label="All limits of the piece"
         onClick={() => setOpen(!open)}
       >
-        <strong>Can stand</strong>
-        <Limit name="water" from={0} to={tempC.max / 95} text={`to ${say.temp(tempC.max)}`} colour="water" />
-        <Limit
-          name="pH"
-          from={(pH.min - 1.5) / 10.5}
-          to={(pH.max - 1.5) / 10.5}
-          text={`${pH.min}–${pH.max}`}
-          colour="leaf"
-          wide
-        />
-        <Limit
-          name="wetting"
-          from={0}
-          to={(WETTINGS.indexOf(wetting.most) + 1) / WETTINGS.length}
-          text={WETTING_WORDS[wetting.most]}
-          colour="leaf"
-          wide
-        />
-        <Limit
-          name="rubbing"
-          from={0}
-          to={(MECHANICAL_ACTIONS.indexOf(action.most) + 1) / MECHANICAL_ACTIONS.length}
-          text={ACTION_WORDS[action.most]}
-          colour="leaf"
-          wide
-        />
-        {bans.slice(0, BANS_SHOWN).map((ban) => (
-          <Box
-            as="span"
-            key={ban}
-            color="brick"
-            border="1.5px dashed"
-            borderColor="brick"
-            borderRadius="sm"
-            padding="2px 8px"
-            fontWeight={600}
-            overflow="hidden"
-            textOverflow="ellipsis"
-          >
-            ✕ no {ban}
+        <Flex
+          as="span"
+          gap={{ base: '10px', md: '18px' }}
+          align="center"
+          wrap="wrap"
+          maxHeight="34px"
+          overflow="hidden"
+          flex="1"
+          rowGap="12px"
+        >
+          <Box as="strong" lineHeight="34px">
+            Can stand
           </Box>
-        ))}
+          <Limit
+            name="water"
+            from={0}
+            to={tempC.max / 95}
+            text={`to ${say.temp(tempC.max)}`}
+            colour="water"
+          />
+          <Limit
+            name="pH"
+            from={(pH.min - 1.5) / 10.5}
+            to={(pH.max - 1.5) / 10.5}
+            text={`${pH.min}–${pH.max}`}
+            colour="leaf"
+            wide
+          />
+          {wetting.most !== WETTINGS.at(-1) && (
+            <Limit
+              name="wetting"
+              from={0}
+              to={(WETTINGS.indexOf(wetting.most) + 1) / WETTINGS.length}
+              text={WETTING_WORDS[wetting.most]}
+              colour="leaf"
+              wide
+            />
+          )}
+          <Limit
+            name="rubbing"
+            from={0}
+            to={(MECHANICAL_ACTIONS.indexOf(action.most) + 1) / MECHANICAL_ACTIONS.length}
+            text={ACTION_WORDS[action.most]}
+            colour="leaf"
+            wide
+          />
+          {bans.map(([one, ban]) => (
+            <Box
+              as="span"
+              key={one}
+              color="brick"
+              border="1.5px dashed"
+              borderColor="brick"
+              borderRadius="sm"
+              padding="2px 8px"
+              fontWeight={600}
+              flexShrink={0}
+            >
+              ✕ {ban}
+            </Box>
+          ))}
+        </Flex>
         <Flex
           as="span"
           marginInlineStart="auto"

@@ -1,24 +1,42 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { checkWords, type Plan, type Round } from '@feverfew/contracts';
 import { useLexicon } from '../../../app/useLexicon';
-import { BelowRow } from './RoundLadder';
+import { BelowRow } from './BelowRow';
+import type { ClockTime } from './planTimes';
 
 type Look = NonNullable<Round['look']>;
 type Ways = Look['ways'];
 
+/** More of them are asked at the tub, when it is looked at. */
+const MOST_CHECKS = 2;
+
 const SEEN = { gone: 'gone', better: 'fainter', noChange: 'the same', worse: 'worse' } as const;
 
 /** The look that ends a round, each answer with where it leads; several troubles are looked at one by one. */
-export function LookRow({ look, plan, number, at }: { look: Look; plan: Plan; number: number; at: string }) {
+export function LookRow({
+  look,
+  plan,
+  number,
+  at,
+}: {
+  look: Look;
+  plan: Plan;
+  number: number;
+  at: ClockTime;
+}) {
   const say = useLexicon();
   const checks = [...new Set(look.byMark.flatMap(({ checks: of }) => of))];
+  const byLight = checks.includes('daylight');
+  const others = checks
+    .filter((check) => check !== 'daylight' && check !== 'wetAndDry')
+    .slice(0, MOST_CHECKS);
   const apart = look.byMark.length > 1 && look.byMark.some(({ ways }) => !alike(ways, look.ways));
   return (
     <BelowRow number={number} at={at}>
       <Box as="h3" fontSize={{ base: '19px', md: '18px' }} display="inline">
-        Look, dry
-      </Box>{' '}
-      {checkWords(checks.filter((check) => check !== 'wetAndDry'))}
+        Look, dry{byLight && ', in daylight'}
+      </Box>
+      {others.length > 0 && `; ${checkWords(others)}`}
       {apart ? (
         look.byMark.map(({ markId, ways }) => (
           <Box key={markId}>
@@ -39,7 +57,7 @@ function WaysOn({ ways, plan }: { ways: Ways; plan: Plan }) {
   const { numbers, roundOf } = numbersOf(plan);
   const to = (way: Ways[number]): string => {
     if (way.way === 'worse') return 'stop';
-    if (way.passId === null) return way.way === 'gone' ? 'done' : 'that is the end';
+    if (way.passId === null) return way.way === 'gone' ? 'done' : 'the end';
     const round = roundOf.get(way.passId);
     return round === plan.rounds[0]?.id ? `${numbers.get(way.passId)} again` : `round ${round?.slice(1)}`;
   };

@@ -1,9 +1,10 @@
 import { Box, Flex } from '@chakra-ui/react';
-import { DRYING_WORDS, type Plan, type Round, type TroubleFacts } from '@feverfew/contracts';
+import { DRYING_WORDS, durationWords, type Plan, type Round, type TroubleFacts } from '@feverfew/contracts';
 import type { OnTable } from '../../../recipe/mixDraft';
+import { BelowRow } from './BelowRow';
 import { LookRow } from './LookRow';
-import { minutesText, type RoundTimes, roundTimes } from './planTimes';
-import { Disc, ROW, StepRow } from './StepRow';
+import { type ClockTime, type RoundTimes, roundTimes } from './planTimes';
+import { StepRow } from './StepRow';
 import { cautionsByStep } from './stepView';
 
 interface RoundLadderProps {
@@ -31,7 +32,7 @@ export function RoundLadder({ round, plan, nowMs, on, onFacts }: RoundLadderProp
             laid={laid}
             pass={plan.ladder.find(({ passId }) => passId === laid.id)}
             number={before + at + 1}
-            at={times.steps[at] ?? ''}
+            at={times.steps[at] ?? NO_TIME}
             cautionIds={cautions[at] ?? []}
             facts={plan.facts}
             on={on}
@@ -54,18 +55,17 @@ function stepsBefore({ rounds }: Plan, round: Round): number {
     .reduce((sum, { passes, drying, look }) => sum + passes.length + (drying ? 1 : 0) + (look ? 1 : 0), 0);
 }
 
+const NO_TIME: ClockTime = { time: '', day: null };
+
 function RoundHead({ number, times }: { number: string; times: RoundTimes }) {
   return (
-    <Flex gap="2px 28px" wrap="wrap" align="baseline" paddingBlock={{ base: '12px 8px', md: '12px 8px' }}>
+    <Flex columnGap={{ base: '14px', md: '28px' }} wrap="wrap" align="baseline" paddingBlock="12px 8px">
       <Box as="h2" fontSize="22px" flex={{ base: '1 1 100%', md: '1' }}>
-        Round {number}{' '}
-        <Box as="span" color="soft" fontFamily="body" fontWeight={400} fontSize="16px">
-          one go, one wash
-        </Box>
+        Round {number}
       </Box>
       <Time value={times.hands} after="yours" />
       <Time value={times.inAll} after="in all" />
-      <Time value={times.ready} before="ready about" />
+      <Time value={times.ready} before="ready" />
     </Flex>
   );
 }
@@ -77,7 +77,7 @@ function Time({ value, before, after }: { value: string; before?: string; after?
       <Box
         as="strong"
         fontFamily="heading"
-        fontSize={{ base: '20px', md: '22px' }}
+        fontSize={{ base: '19px', md: '22px' }}
         color="ink"
         fontWeight={650}
       >
@@ -95,7 +95,7 @@ function DryingRow({
 }: {
   drying: NonNullable<Round['drying']>;
   number: number;
-  at: string;
+  at: ClockTime;
 }) {
   const { dryingWays } = drying.action;
   const { low, high } = drying.minutes;
@@ -107,49 +107,9 @@ function DryingRow({
       <Box as="h3" display="inline" fontSize={{ base: '19px', md: '18px' }}>
         Dry: {where}
       </Box>{' '}
-      about{' '}
-      <strong>
-        {minutesText(low)} to {minutesText(high)}
-      </strong>
-      .{!heated && ' No dryer, no iron yet.'}
+      <strong>{durationWords(low, high).replace(' ', '\u00a0')}</strong>.
+      {!heated && ' No dryer, no iron yet.'}
       {drying.notes.length > 0 && ` ${drying.notes.join(' ')}`}
     </BelowRow>
-  );
-}
-
-/** A row below the ladder’s feet: no rung, no rails. */
-export function BelowRow({
-  number,
-  at,
-  children,
-}: {
-  number: number;
-  at: string;
-  children: React.ReactNode;
-}) {
-  return (
-    <Box display="grid" gridTemplateColumns={ROW}>
-      <Box as="time" display={{ base: 'none', md: 'block' }} color="soft" paddingTop="9px" fontSize="15px">
-        {at}
-      </Box>
-      <Box display={{ base: 'none', md: 'block' }} />
-      <Flex
-        gap="10px"
-        align="flex-start"
-        padding={{ base: '10px 18px 4px', md: '7px 0 7px 24px' }}
-        borderBottom={{ md: '1px solid' }}
-        borderColor={{ md: 'line' }}
-        fontSize={{ base: '17px', md: '16px' }}
-        lineHeight="1.5"
-      >
-        <Disc aria-hidden="true">{number}</Disc>
-        <Box flex="1" minWidth="0">
-          {children}
-        </Box>
-        <Box as="time" display={{ base: 'block', md: 'none' }} color="soft" fontSize="16px">
-          {at}
-        </Box>
-      </Flex>
-    </Box>
   );
 }

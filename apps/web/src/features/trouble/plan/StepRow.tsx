@@ -5,6 +5,7 @@ import { useLexicon, useMeasures } from '../../../app/useLexicon';
 import { Claims } from '../../../components/Claims';
 import type { OnTable } from '../../../recipe/mixDraft';
 import { passRemarks } from '../passView';
+import type { ClockTime } from './planTimes';
 import { Rung, Waterline } from './Rung';
 import { StepCautions } from './StepCautions';
 import { StepWhy } from './StepWhy';
@@ -52,7 +53,7 @@ interface StepRowProps {
   /** The same as a run goes through it; undefined where only a passed water test opens it. */
   readonly pass: Pass | undefined;
   readonly number: number;
-  readonly at: string;
+  readonly at: ClockTime;
   readonly cautionIds: readonly string[];
   readonly facts: TroubleFacts;
   /** What the mix is held against on the table. */
@@ -80,9 +81,7 @@ export function StepRow(props: StepRowProps) {
       borderColor="ink"
       bg={{ base: water ? 'waterTint' : undefined, md: 'transparent' }}
     >
-      <Box as="time" display={{ base: 'none', md: 'block' }} color="soft" paddingTop="9px" fontSize="15px">
-        {at}
-      </Box>
+      <Clock at={at} beside />
       <Flex
         direction="column"
         display={{ base: 'none', md: 'flex' }}
@@ -101,7 +100,7 @@ export function StepRow(props: StepRowProps) {
                 {water.warmth}
               </Box>
               <Box fontWeight={650} fontSize="14px">
-                {water.time} in the water
+                {water.time}
               </Box>
             </Box>
           </Flex>
@@ -116,6 +115,29 @@ export function StepRow(props: StepRowProps) {
       <Box display={{ base: 'block', md: 'none' }} bg="card" paddingBottom="8px">
         {rung}
       </Box>
+    </Box>
+  );
+}
+
+/** When a row begins: on a desk beside the ladder, on a phone at the end of its name. */
+export function Clock({ at: { time, day }, beside = false }: { at: ClockTime; beside?: boolean }) {
+  return (
+    <Box
+      as="time"
+      display={beside ? { base: 'none', md: 'block' } : { base: 'block', md: 'none' }}
+      color="soft"
+      fontSize={beside ? '15px' : '16px'}
+      paddingTop={beside ? '9px' : undefined}
+      lineHeight="1.3"
+      textAlign={beside ? undefined : 'end'}
+      flexShrink={0}
+    >
+      {time}
+      {day && (
+        <Box as="span" display="block" fontSize="14px">
+          {day}
+        </Box>
+      )}
     </Box>
   );
 }
@@ -161,9 +183,7 @@ function StepText({
             </Box>
           )}
         </Box>
-        <Box as="time" display={{ base: 'block', md: 'none' }} color="soft" fontSize="16px">
-          {at}
-        </Box>
+        <Clock at={at} />
         <Box
           display={{ base: 'none', md: 'block' }}
           width="52px"

@@ -13,7 +13,7 @@ import { useCatalogue } from '../../../queries/catalogueQueries';
 import { ActionRecipe } from '../../../recipe/ActionRecipe';
 import type { OnTable } from '../../../recipe/mixDraft';
 import { PassWhy } from '../PassWhy';
-import { durationLine } from '../passView';
+import { durationLine, quietRemarks } from '../passView';
 
 interface StepWhyProps {
   readonly laid: RoundPass;
@@ -38,6 +38,7 @@ export function StepWhy({ laid, pass, facts, on, onFacts }: StepWhyProps) {
           laid.origin === 'workedOut' ? 'Worked out from what moves the soil, not common practice.' : '',
           reason ?? '',
           expect ?? '',
+          ...quietRemarks(laid, say),
           durationLine(laid.minutes, laid.risk),
         ]
           .filter((line) => line !== '')

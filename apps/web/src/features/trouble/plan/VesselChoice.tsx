@@ -1,5 +1,6 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import { NO_CHOICES, type RoundPass, type TroubleFacts } from '@feverfew/contracts';
+import { useState } from 'react';
 import { useLexicon } from '../../../app/useLexicon';
 import { VesselGlyph } from '../../../components/VesselGlyph';
 import { useHousehold } from '../../../queries/householdQueries';
@@ -31,9 +32,6 @@ const Tile = chakra('button', {
   },
 });
 
-/** Vessels that would not do are named only beside one that would. */
-const SHOWN = 4;
-
 interface VesselChoiceProps {
   readonly laid: RoundPass;
   readonly facts: TroubleFacts;
@@ -43,11 +41,13 @@ interface VesselChoiceProps {
 /** The vessels of the house side by side: a tap takes another, and its water is worked out at once. */
 export function VesselChoice({ laid, facts, onFacts }: VesselChoiceProps) {
   const household = useHousehold().data?.household;
+  const [all, setAll] = useState(false);
   const { vessels, methodId } = laid;
   if (vessels.length < 2) return null;
   const choices = facts.choices ?? NO_CHOICES;
   const order = ['chosen', 'fits', 'busy', 'tooSmall', 'unsuited'];
-  const shown = [...vessels].sort((a, b) => order.indexOf(a.state) - order.indexOf(b.state)).slice(0, SHOWN);
+  const sorted = [...vessels].sort((a, b) => order.indexOf(a.state) - order.indexOf(b.state));
+  const shown = all ? sorted : atFirst(sorted);
   return (
     <Flex gap="8px" wrap="wrap" marginBlock="6px 4px" role="group" aria-label="Made in">
       {shown.map(({ vesselId, name, state, freeInMin }) => (
@@ -88,8 +88,19 @@ export function VesselChoice({ laid, facts, onFacts }: VesselChoiceProps) {
           </span>
         </Tile>
       ))}
+      {sorted.length > shown.length && (
+        <Tile type="button" state="fits" borderColor="transparent" onClick={() => setAll(true)}>
+          {sorted.length - shown.length} more
+        </Tile>
+      )}
     </Flex>
   );
+}
+
+/** The chosen one and the next that would do; the others one tap away. */
+function atFirst(sorted: RoundPass['vessels']): RoundPass['vessels'] {
+  const [next] = sorted.filter(({ state }) => state === 'fits' || state === 'busy');
+  return sorted.filter((one) => one.state === 'chosen' || one === next);
 }
 
 const mixOf = ({ actions }: RoundPass) => actions.find(({ bath }) => bath !== null);

@@ -1,13 +1,19 @@
 import type { Round } from '@feverfew/contracts';
-import { format } from 'date-fns';
+import { format, isSameDay } from 'date-fns';
 
 const MINUTE_MS = 60_000;
 
+/** A clock time; with its day where that is another than the one before. */
+export interface ClockTime {
+  readonly time: string;
+  readonly day: string | null;
+}
+
 /** Clock times of a round begun now: of each of its steps, of drying and looking, and what it comes to. */
 export interface RoundTimes {
-  readonly steps: readonly string[];
-  readonly dryAt: string;
-  readonly lookAt: string;
+  readonly steps: readonly ClockTime[];
+  readonly dryAt: ClockTime;
+  readonly lookAt: ClockTime;
   /** Hands, all, and when it is ready, as words. */
   readonly hands: string;
   readonly inAll: string;
@@ -18,21 +24,21 @@ export interface RoundTimes {
 export function roundTimes(round: Round, nowMs: number): RoundTimes {
   const worked = round.totalMin.likely;
   const inAll = worked + (round.drying?.minutes.likely ?? 0);
-  const at = (minutes: number) => clockAt(nowMs, minutes);
+  const then = (minutes: number) => new Date(nowMs + minutes * MINUTE_MS);
+  const all = [...round.passes.map(({ startMin }) => startMin.likely), worked, inAll].map(then);
+  const clocks = all.map((at, index) => ({
+    time: format(at, 'H:mm'),
+    day: isSameDay(at, all[index - 1] ?? nowMs) ? null : format(at, 'EEE'),
+  }));
+  const [dryAt, lookAt] = clocks.slice(-2) as [ClockTime, ClockTime];
   return {
-    steps: round.passes.map(({ startMin }) => at(startMin.likely)),
-    dryAt: at(worked),
-    lookAt: at(inAll),
+    steps: clocks.slice(0, -2),
+    dryAt,
+    lookAt,
     hands: minutesText(round.handsOnMin),
     inAll: minutesText(inAll),
-    ready: at(inAll),
+    ready: format(then(inAll), isSameDay(then(inAll), nowMs) ? 'H:mm' : 'EEE H:mm'),
   };
-}
-
-/** "18:05", "Sat 9:10" on another day. */
-function clockAt(nowMs: number, minutes: number): string {
-  const then = new Date(nowMs + minutes * MINUTE_MS);
-  return format(then, then.toDateString() === new Date(nowMs).toDateString() ? 'H:mm' : 'EEE H:mm');
 }
 
 /** "27 min", "6 h 20", "2 h"; over a day in days and hours. Rounded to five minutes from an hour on. */

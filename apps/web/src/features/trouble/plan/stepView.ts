@@ -30,14 +30,24 @@ export function recipeStretches(
   const dwell = actions.find((action) => action.dwell)?.dwell ?? null;
   const parts = [
     joined(
-      actions.flatMap(({ ingredients }) => ingredients.map((one) => pourStretches(one, say, measures))),
+      actions.flatMap(({ ingredients }) =>
+        ingredients
+          .filter(({ agentId }) => agentId !== PLAIN_WATER)
+          .map((one) => pourStretches(one, say, measures)),
+      ),
       ' + ',
     ),
     waterStretches(actions, mix, say),
     dwell ? [strong(waitText(dwell))] : [],
   ].filter((part) => part.length > 0);
-  return joined(parts, ', ');
+  const [first, ...others] = joined(parts, ', ');
+  return first
+    ? [{ ...first, text: first.text.charAt(0).toUpperCase() + first.text.slice(1) }, ...others]
+    : [];
 }
+
+/** Said with its litres, not as a product. */
+const PLAIN_WATER = 'water';
 
 /** The same as plain text. */
 export const recipeText = (...of: Parameters<typeof recipeStretches>): string =>

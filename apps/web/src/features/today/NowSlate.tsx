@@ -1,0 +1,68 @@
+import { Box, Flex } from '@chakra-ui/react';
+import type { RunningEntry } from '@feverfew/contracts';
+import { format } from 'date-fns';
+import { Link } from 'react-router';
+import { Slate, SlateButton, SlateVerb } from '../../components/Slate';
+import { VesselGlyph } from '../../components/VesselGlyph';
+import { nextActionView } from './nextActionView';
+import { useWorkplace } from './useWorkplace';
+
+const clockAt = (iso: string): string => format(new Date(iso), 'H:mm');
+
+interface NowSlateProps {
+  readonly running: readonly RunningEntry[];
+  readonly nowMs: number;
+}
+
+/** One hand, one button: what is wanted now, or what is wanted next and when; the two after it in small. */
+export function NowSlate({ running, nowMs }: NowSlateProps) {
+  const [first, ...others] = running;
+  if (!first) return null;
+  return <Hand run={first} others={others.slice(0, 2)} nowMs={nowMs} />;
+}
+
+function Hand({ run, others, nowMs }: { run: RunningEntry; others: readonly RunningEntry[]; nowMs: number }) {
+  const place = useWorkplace(run);
+  const { verb, isNow, act } = nextActionView(run, nowMs);
+  const waitsSince = isNow && run.hand.what !== 'step' && run.hand.what !== 'decide';
+  return (
+    <Slate
+      name="Now"
+      label={isNow ? 'Now' : `At ${clockAt(run.hand.at)}`}
+      aside={waitsSince ? `since ${clockAt(run.hand.at)}` : isNow ? '' : 'nobody is wanted before'}
+      verb={<SlateVerb>{verb}</SlateVerb>}
+      lines={run.vesselName ? [upper(run.vesselName)] : []}
+      drawing={<VesselGlyph of={place.form} full={place.full} width={88} />}
+    >
+      <Flex
+        gap="10px 24px"
+        align="center"
+        justify="flex-end"
+        direction={{ base: 'column', md: 'row' }}
+        marginTop={{ base: '10px', md: '-50px' }}
+      >
+        {others.length > 0 && (
+          <Box
+            as="ul"
+            listStyleType="none"
+            display={{ base: 'none', md: 'block' }}
+            color="slateSoft"
+            textAlign="end"
+          >
+            {others.map((other) => (
+              <li key={other.id}>
+                then <strong>{nextActionView(other, nowMs).isNow ? 'now' : clockAt(other.hand.at)}</strong>{' '}
+                {other.pieceName}
+              </li>
+            ))}
+          </Box>
+        )}
+        <SlateButton asChild filled={isNow}>
+          <Link to={`/runs/${run.id}`}>{act}</Link>
+        </SlateButton>
+      </Flex>
+    </Slate>
+  );
+}
+
+const upper = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);

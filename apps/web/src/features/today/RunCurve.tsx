@@ -1,0 +1,28 @@
+import { Box } from '@chakra-ui/react';
+import { type RunningEntry, stallView } from '@feverfew/contracts';
+import { lazy, Suspense } from 'react';
+import { useLexicon } from '../../app/useLexicon';
+import { marksText } from '../../facts/sentenceView';
+
+/** The chart comes when there is something to draw. */
+const StallCurve = lazy(() =>
+  import('../run/look/StallCurve').then((file) => ({ default: file.StallCurve })),
+);
+
+/** How what is in a further round has gone so far. With several troubles each has its own, at the tub. */
+export function RunCurve({ run }: { run: RunningEntry }) {
+  const say = useLexicon();
+  if (run.markIds.length > 1) return null;
+  const view = stallView(run.state, run.state.rungIndex);
+  if (view.points.length < 2) return null;
+  return (
+    <Box as="section" aria-label="How it goes">
+      <Box as="h2" fontSize="20px" _firstLetter={{ textTransform: 'uppercase' }}>
+        {run.pieceName}, {marksText(run.markIds, say)} left
+      </Box>
+      <Suspense fallback={null}>
+        <StallCurve view={view} />
+      </Suspense>
+    </Box>
+  );
+}

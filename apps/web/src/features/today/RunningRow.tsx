@@ -1,0 +1,51 @@
+import { Box, chakra } from '@chakra-ui/react';
+import type { RunningEntry } from '@feverfew/contracts';
+import { Link } from 'react-router';
+import { useLexicon } from '../../app/useLexicon';
+import { VesselGlyph } from '../../components/VesselGlyph';
+import { marksText } from '../../facts/sentenceView';
+import { nextActionView } from './nextActionView';
+import { useWorkplace } from './useWorkplace';
+
+const Row = chakra(Link, {
+  base: {
+    display: 'flex',
+    alignItems: 'center',
+    gap: '14px',
+    minHeight: '62px',
+    paddingBlock: '6px',
+    borderBottom: '1px solid',
+    borderColor: 'line',
+  },
+});
+
+/** One run on a phone: its vessel with its level, the piece, the time left, and what is wanted when. */
+export function RunningRow({ run, nowMs }: { run: RunningEntry; nowMs: number }) {
+  const say = useLexicon();
+  const place = useWorkplace(run);
+  const { headline, next, isNow, short } = nextActionView(run, nowMs);
+  return (
+    <li>
+      <Row to={`/runs/${run.id}`} data-run={run.id} data-hand={run.hand.what}>
+        <VesselGlyph of={place.form} full={place.full} width={52} />
+        <Box flex="1" minWidth="0">
+          <Box fontWeight={650} _firstLetter={{ textTransform: 'uppercase' }}>
+            {run.pieceName}
+          </Box>
+          <Box color="soft" fontSize="15px" _firstLetter={{ textTransform: 'uppercase' }}>
+            {run.vesselName ?? marksText(run.markIds, say)}
+            {run.state.round > 1 ? `, time ${run.state.round}` : ''}
+          </Box>
+        </Box>
+        <Box textAlign="end" flexShrink={0}>
+          <Box fontFamily="heading" fontWeight={650} fontSize="21px" lineHeight="1.25">
+            {headline}
+          </Box>
+          <Box fontSize="15px" color={isNow ? 'ink' : 'soft'} fontWeight={isNow ? 700 : 400}>
+            {isNow ? short : next}
+          </Box>
+        </Box>
+      </Row>
+    </li>
+  );
+}

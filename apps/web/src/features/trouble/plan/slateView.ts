@@ -1,0 +1,96 @@
+import {
+  type AtOnce,
+  banWords,
+  effectRange,
+  firstHand,
+  type Lexicon,
+  type Measures,
+  type Plan,
+} from '@feverfew/contracts';
+import { emptyTitle } from '../passView';
+import { minutesText } from './planTimes';
+import { recipeText } from './stepView';
+
+/** What the slate says: what the hand does now, in one line that is read from an arm's length. */
+export interface SlateView {
+  readonly name: 'At once' | 'First' | 'Not at home';
+  readonly label: string;
+  readonly aside: string;
+  readonly verb: string;
+  readonly line: string;
+  readonly bans: readonly string[];
+  /** For its picture. */
+  readonly verbs: readonly string[];
+  /** One word, very large. */
+  readonly isLoud: boolean;
+}
+
+/** Signs on the slate; what more there is stands behind Why. */
+const MOST_BANS = 6;
+/** A line longer than this is read large only up to its first stop, letters. */
+export const SHORT = 60;
+/** A share gone by the first seconds worth saying. */
+const LEAST_SAID = 0.15;
+
+const EMPTY = { aside: '', line: '', verbs: [], isLoud: false } as const;
+
+/**
+ * The first seconds, else the first step, else that it is nothing for home.
+ * @param first while little is told: what holds for every answer still open
+ * @returns null where nothing can be said yet
+ */
+export function slateView(
+  plan: Plan | undefined,
+  first: AtOnce | null,
+  say: Lexicon,
+  measures: Measures,
+): SlateView | null {
+  const atOnce = first ?? plan?.atOnce;
+  if (!atOnce) return null;
+  const bans = atOnce.donts.map(banWords).slice(0, MOST_BANS);
+  if (firstHand(atOnce) !== null) return atOnceView(atOnce, first !== null, bans);
+  const step = plan?.rounds[0]?.passes[0];
+  if (plan && step)
+    return {
+      ...EMPTY,
+      name: 'First',
+      label: `First, ${minutesText(step.handsOnMin)}`,
+      aside: 'nothing is urgent',
+      verb: say.name(step.methodId),
+      line: sentence(recipeText(step.actions, say, measures)),
+      bans,
+    };
+  if (plan && plan.facts.piece.itemId !== null && plan.facts.markIds.length > 0)
+    return { ...EMPTY, name: 'Not at home', label: 'Not at home', verb: emptyTitle(plan), bans };
+  return bans.length > 0
+    ? { ...EMPTY, name: 'At once', label: 'At once', verb: 'Leave it as it is', bans }
+    : null;
+}
+
+function atOnceView(atOnce: AtOnce, isLoud: boolean, bans: readonly string[]): SlateView {
+  const { actions, gone, handsOnMin } = atOnce;
+  const at = actions.findIndex(({ verbs }) => firstHand({ actions: [{ text: '', verbs }] }) !== null);
+  const main = actions[at] ?? { text: '', verbs: [] };
+  const [head, rest] = isLoud ? [upper(firstHand(atOnce) ?? ''), main.text] : firstSentence(main.text);
+  const others = actions.flatMap(({ text }, index) => (index === at ? [rest] : [text]));
+  return {
+    name: 'At once',
+    label: isLoud ? 'At once' : `At once, ${minutesText(Math.max(1, handsOnMin))}`,
+    aside: gone && gone.all.high >= LEAST_SAID ? `${effectRange(gone.all)} gone by it` : '',
+    verb: head,
+    line: others.filter((text) => text !== '').join(' '),
+    bans,
+    verbs: main.verbs,
+    isLoud,
+  };
+}
+
+const upper = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
+const sentence = (words: string): string => (words === '' ? '' : `${upper(words)}.`);
+
+/** What is read large, and what follows it. */
+function firstSentence(text: string): [string, string] {
+  const end = text.search(/[.;:] /);
+  if (end < 0 || text.length <= SHORT) return [text.replace(/\.$/, ''), ''];
+  return [text.slice(0, end), upper(text.slice(end + 2))];
+}
