@@ -4,9 +4,20 @@ import { cautionsById } from './CautionList';
 import { Notice } from './Notice';
 
 /** All cautions of a recipe in at most two blocks: what can hurt, then what to mind. Nothing is hidden behind a tap. */
-export function CautionDigest({ ids, lead }: { ids: readonly string[]; lead: string }) {
+export function CautionDigest({
+  ids,
+  lead,
+  said = [],
+}: {
+  ids: readonly string[];
+  lead: string;
+  /** Said a step before: of these only what can hurt is said again. */
+  said?: readonly string[];
+}) {
   const { data } = useCatalogue();
-  const cautions = cautionsById(ids, data);
+  const cautions = cautionsById(ids, data).filter(
+    ({ id, severity }) => severity !== 'note' || !said.includes(id),
+  );
   const text = (...severities: string[]) =>
     cautions
       .filter((caution) => severities.includes(caution.severity))

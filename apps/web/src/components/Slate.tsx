@@ -21,6 +21,18 @@ interface SlateProps {
   readonly loud?: boolean;
 }
 
+/** What stands on the panel is drawn in its own colours. */
+const ON_SLATE = {
+  '--ff-colors-ink': 'var(--ff-colors-slate-text)',
+  '--ff-colors-soft': 'var(--ff-colors-slate-soft)',
+  '--ff-colors-leaf': 'var(--ff-colors-slate-action)',
+  '--ff-colors-brick': 'var(--ff-colors-slate-no)',
+  '--ff-colors-water': 'var(--ff-colors-slate-water)',
+  '--ff-colors-water-tint': 'color-mix(in srgb, var(--ff-colors-slate-water) 30%, transparent)',
+  '--ff-colors-card': 'var(--ff-colors-slate)',
+  '--ff-colors-track': 'color-mix(in srgb, var(--ff-colors-slate-soft) 35%, transparent)',
+} as const;
+
 /** The one dark panel of a screen: what the hand does now. */
 export function Slate({
   name,
@@ -39,6 +51,7 @@ export function Slate({
       as="section"
       aria-label={name}
       data-slate=""
+      css={ON_SLATE}
       bg="slate"
       color="slateText"
       borderRadius="md"

@@ -4,6 +4,9 @@ import { useLexicon } from '../../app/useLexicon';
 import { CautionDigest } from '../../components/CautionDigest';
 import { Button } from '../../components/controls';
 import { Notice } from '../../components/Notice';
+import { PageHeading } from '../../components/PageHeading';
+import { Slate } from '../../components/Slate';
+import { verbDrawing } from '../../components/VerbDrawing';
 import { FinishForm } from './finish/FinishForm';
 import { HeatGate, heatSetsIt } from './finish/HeatGate';
 import { HiddenTest } from './HiddenTest';
@@ -11,12 +14,16 @@ import { DecisionPanel } from './look/DecisionPanel';
 import { LookPanel } from './look/LookPanel';
 import { OtherWays } from './look/OtherWays';
 import { SignList } from './look/SignList';
-import { StepBody } from './StepBody';
+import { MixTools, StepBody } from './StepBody';
+import { SlateClock } from './timer/SlateClock';
 import { TimerPanel } from './timer/TimerPanel';
 import type { Say } from './useSay';
+import { whereWords } from './whereWords';
 
 interface ActionCardProps {
   readonly run: RunView;
+  /** The trouble and the piece, for the name of the window. */
+  readonly what: string;
   readonly pass: Pass;
   readonly action: Action;
   readonly nowMs: number;
@@ -24,17 +31,37 @@ interface ActionCardProps {
 }
 
 /** The step at hand: what to do, with what, how long, what to mind. */
-export function ActionCard({ run, pass, action, nowMs, say }: ActionCardProps) {
+export function ActionCard({ run, what, pass, action, nowMs, say }: ActionCardProps) {
   const words = useLexicon();
   const { title } = actionWords(action, words);
   const { state } = run;
   const looking = action.kind === 'look' || action.kind === 'finalLook';
+  const passName = state.setAside.includes(state.rungIndex) ? '' : words.name(pass.methodId);
   return (
-    <Stack gap="14px" as="section" aria-label={`Step: ${title}`}>
-      <Progress pass={pass} stepIndex={state.stepIndex} />
-      <Box as="h1" fontSize={{ base: '32px', md: '38px' }} lineHeight="1.15" data-step={action.kind}>
-        {title}
-      </Box>
+    <Stack gap="14px">
+      <Slate
+        name={`Step: ${title}`}
+        label={whereWords(run.plan, state)}
+        aside={passName}
+        verb={
+          <PageHeading
+            title={what}
+            at={`${action.id}-${state.round}`}
+            fontSize={{ base: '32px', md: '36px' }}
+            lineHeight="1.15"
+            data-step={action.kind}
+          >
+            {title}
+          </PageHeading>
+        }
+        drawing={state.timer || state.decision ? undefined : actionDrawing(action)}
+      >
+        <Stack gap="8px" paddingTop="8px">
+          <Progress pass={pass} stepIndex={state.stepIndex} />
+          {action.dwell && state.timer && <SlateClock run={run} action={action} nowMs={nowMs} />}
+          {!state.timer && !state.decision && <StepBody pass={pass} action={action} />}
+        </Stack>
+      </Slate>
       {justFailed(run) && (
         <Notice kind="note" word="Left out">
           The hidden test spoke against that step, and against all that brings the same product.
@@ -44,7 +71,7 @@ export function ActionCard({ run, pass, action, nowMs, say }: ActionCardProps) {
         <TimerPanel run={run} pass={pass} action={action} nowMs={nowMs} say={say} />
       )}
       {state.decision && (
-        // What was just asked stands where the eye is: above the recipe.
+        // What was just asked stands where the eye is: right under the slate.
         <>
           <DecisionPanel run={run} pass={pass} action={action} say={say} />
           {action.kind === 'finalLook' && state.decision.choices.includes('finish') && (
@@ -56,11 +83,16 @@ export function ActionCard({ run, pass, action, nowMs, say }: ActionCardProps) {
         </>
       )}
       {state.stopping && heatSetsIt(run) && <CautionDigest ids={['noHeatBeforeGone']} lead="Stopping" />}
-      <StepBody run={run} pass={pass} action={action} say={say} />
+      <CautionDigest ids={action.cautionIds} said={saidBefore(pass, state.stepIndex)} lead={title} />
+      {action.kind === 'mix' && <MixTools run={run} pass={pass} action={action} say={say} />}
       {action.dwell && !state.timer && (
         <TimerPanel run={run} pass={pass} action={action} nowMs={nowMs} say={say} />
       )}
-      <CautionDigest ids={action.cautionIds} lead={title} />
+      {(state.timer || state.decision) && (
+        <Box fontSize="17px" color="soft">
+          <StepBody pass={pass} action={action} />
+        </Box>
+      )}
       <SignList expectedIds={action.expectedSignIds} alarmIds={action.alarmSignIds} />
       {(action.kind === 'dry' || action.kind === 'finalLook') && <HeatGate run={run} say={say} />}
       {!state.decision && (
@@ -83,6 +115,27 @@ export function ActionCard({ run, pass, action, nowMs, say }: ActionCardProps) {
       )}
     </Stack>
   );
+}
+
+/** Cautions of the steps of this pass that are done. */
+const saidBefore = (pass: Pass, stepIndex: number): readonly string[] =>
+  pass.steps.slice(0, stepIndex).flatMap(({ cautionIds }) => cautionIds);
+
+/** A picture of the hand’s move, where there is one of it. */
+function actionDrawing({ kind, action, rinseWay }: Action) {
+  const verb =
+    kind === 'lift'
+      ? 'lift'
+      : kind === 'rinse' || kind === 'rinseBefore'
+        ? rinseWay === 'vacuum'
+          ? 'vacuum'
+          : 'coldFlush'
+        : kind === 'airOut' || kind === 'dry'
+          ? 'hangToAir'
+          : action === 'blot'
+            ? 'blot'
+            : '';
+  return verb === '' ? undefined : verbDrawing([verb]);
 }
 
 /** The last thing told was a hidden test that did not hold. */

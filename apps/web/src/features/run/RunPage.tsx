@@ -1,6 +1,5 @@
-import { Box, Flex } from '@chakra-ui/react';
+import { Box } from '@chakra-ui/react';
 import { currentAction, type RunView } from '@feverfew/contracts';
-import { useEffect } from 'react';
 import { Link, useParams } from 'react-router';
 import { useLexicon } from '../../app/useLexicon';
 import { useServerNow } from '../../clock/useServerNow';
@@ -14,7 +13,6 @@ import { PhotoPanel } from './photos/PhotoPanel';
 import { RunFooter } from './RunFooter';
 import { useRunInHand } from './useRunInHand';
 import { useSay } from './useSay';
-import { whereWords } from './whereWords';
 
 /** At the tub: one step at a time, large. */
 export function RunPage() {
@@ -33,25 +31,15 @@ function Tub({ run, receivedAt }: { run: RunView; receivedAt: number }) {
   const pass = plan.ladder[state.rungIndex];
   const action = currentAction(state, plan);
   const what = `${marksText(run.markIds, words)} on the ${run.pieceName}`;
-  useEffect(() => {
-    document.title = `${action ? what : 'Run'} — Feverfew`;
-    return () => {
-      document.title = 'Feverfew';
-    };
-  }, [what, action]);
-
   return (
-    <Box maxWidth="760px" marginInline="auto" padding={{ base: '14px 16px 40px', md: '22px' }}>
-      <Flex justifyContent="space-between" gap="12px" color="soft" fontSize="15px" wrap="wrap">
-        <Box>
-          <Link to={`/pieces/${run.pieceId}`} style={{ textDecoration: 'underline' }}>
-            {what}
-          </Link>
-        </Box>
-        <Box>{whereWords(plan, state)}</Box>
-      </Flex>
-      <Box fontFamily="heading" fontWeight={650} marginBottom="6px">
-        {pass && !state.setAside.includes(state.rungIndex) ? words.name(pass.methodId) : ''}
+    <Box maxWidth="760px" marginInline="auto" padding={{ base: '0 16px 40px', md: '16px 22px 40px' }}>
+      <Box fontSize="15px" color="soft" paddingBottom="8px">
+        <Link
+          to={`/pieces/${run.pieceId}`}
+          style={{ textDecoration: 'underline', display: 'inline-flex', minHeight: 44, alignItems: 'center' }}
+        >
+          {what}
+        </Link>
       </Box>
       {run.danger && state.status === 'active' && !state.stopping ? (
         <NotSafe run={run} danger={run.danger} />
@@ -63,6 +51,7 @@ function Tub({ run, receivedAt }: { run: RunView; receivedAt: number }) {
           <ActionCard
             key={`${action.id}-${state.round}`}
             run={run}
+            what={what}
             pass={pass}
             action={action}
             nowMs={nowMs}

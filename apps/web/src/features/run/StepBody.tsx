@@ -8,56 +8,62 @@ import { KeptMixes } from './KeptMixes';
 import type { Say } from './useSay';
 
 interface StepBodyProps {
-  readonly run: RunView;
   readonly pass: Pass;
   readonly action: Action;
-  readonly say: Say;
 }
 
 /** What goes in, how warm, what to do, and the tub it is done in. */
-export function StepBody({ run, pass, action, say }: StepBodyProps) {
+export function StepBody({ pass, action }: StepBodyProps) {
   const words = useLexicon();
   const { lines } = actionWords(action, words);
   const mix = pass.steps.find((candidate) => candidate.kind === 'mix');
   const drawn =
     (action.kind === 'mix' || action.kind === 'dwell' || action.kind === 'apply') && mix?.vessel ? mix : null;
   return (
-    <>
-      <Flex gap="18px" wrap="wrap" alignItems="flex-start">
-        <Stack flex="1" minWidth="260px" gap="8px" fontSize="20px" lineHeight="1.4">
-          <IngredientList action={action} />
-          {action.tempC && (
-            <Box color="water">
-              {action.tempC.min === action.tempC.max
-                ? words.temp(action.tempC.max)
-                : `${words.temp(action.tempC.min)} to ${words.temp(action.tempC.max)}, no hotter`}
-            </Box>
-          )}
-          {lines.map((line) => (
-            <Box key={line}>{line}</Box>
-          ))}
-        </Stack>
-        {drawn?.vessel && drawn.tempC && (
-          <TubDrawing
-            name={drawn.vessel.name}
-            fillL={drawn.vessel.fillL}
-            volumeL={drawn.vessel.volumeL}
-            temp={words.temp(drawn.tempC.target)}
-            contents={drawn.ingredients.map((one) => words.name(one.agentId)).join(', ')}
-            width={230}
-          />
+    <Flex gap="18px" wrap="wrap" alignItems="flex-start">
+      <Stack flex="1" minWidth="260px" gap="8px" fontSize="1.2em" lineHeight="1.4">
+        <IngredientList action={action} />
+        {action.tempC && (
+          <Box color="water">
+            {action.tempC.min === action.tempC.max
+              ? words.temp(action.tempC.max)
+              : `${words.temp(action.tempC.min)} to ${words.temp(action.tempC.max)}, no hotter`}
+          </Box>
         )}
-      </Flex>
-      {action.kind === 'mix' && (
-        <Flex gap="14px" wrap="wrap" alignItems="center">
-          <KeptMixes run={run} action={action} say={say} />
-          <TableLink
-            action={action}
-            on={{ kind: 'piece', pieceId: run.pieceId }}
-            name={words.name(pass.methodId)}
-          />
-        </Flex>
+        {lines.map((line) => (
+          <Box key={line}>{line}</Box>
+        ))}
+      </Stack>
+      {drawn?.vessel && drawn.tempC && (
+        <TubDrawing
+          name={drawn.vessel.name}
+          fillL={drawn.vessel.fillL}
+          volumeL={drawn.vessel.volumeL}
+          temp={words.temp(drawn.tempC.target)}
+          contents={drawn.ingredients.map((one) => words.name(one.agentId)).join(', ')}
+          width={230}
+        />
       )}
-    </>
+    </Flex>
+  );
+}
+
+interface MixToolsProps extends StepBodyProps {
+  readonly run: RunView;
+  readonly say: Say;
+}
+
+/** A mix kept before may be taken, or this one laid out on the mixing table. */
+export function MixTools({ run, pass, action, say }: MixToolsProps) {
+  const words = useLexicon();
+  return (
+    <Flex gap="14px" wrap="wrap" alignItems="center">
+      <KeptMixes run={run} action={action} say={say} />
+      <TableLink
+        action={action}
+        on={{ kind: 'piece', pieceId: run.pieceId }}
+        name={words.name(pass.methodId)}
+      />
+    </Flex>
   );
 }

@@ -1,4 +1,4 @@
-import { Box, Flex, Grid, Stack } from '@chakra-ui/react';
+import { Box, Grid, Stack } from '@chakra-ui/react';
 import {
   type Action,
   durationWords,
@@ -14,6 +14,7 @@ import { Button } from '../../../components/controls';
 import { Notice } from '../../../components/Notice';
 import { LookPanel } from '../look/LookPanel';
 import type { Say } from '../useSay';
+import { timeOfDay } from './timeOfDay';
 
 type Timer = NonNullable<RunView['state']['timer']>;
 type Dwell = NonNullable<Action['dwell']>;
@@ -29,7 +30,7 @@ interface TimerPanelProps {
   readonly say: Say;
 }
 
-/** The clock of a soak or wait, in absolute times. */
+/** What a hand may do while a clock runs, or starting it; the clock itself stands on the slate. */
 export function TimerPanel({ run, pass, action, nowMs, say }: TimerPanelProps) {
   const { state } = run;
   // Belongs to one look: the answer makes it stale by itself.
@@ -45,7 +46,6 @@ export function TimerPanel({ run, pass, action, nowMs, say }: TimerPanelProps) {
   const isPaused = timer.pausedAt !== null && !over;
   return (
     <Stack gap="10px">
-      <ClockFace timer={timer} view={view} isPaused={isPaused} />
       {over && (
         <Notice kind="warning" word="Over time">
           {`By ${clockText(view.ms)}. ${inDrum ? LEFT_IN_THE_DRUM : overrunWords(over.rule)}`}
@@ -57,7 +57,6 @@ export function TimerPanel({ run, pass, action, nowMs, say }: TimerPanelProps) {
           Lift a corner and look.
         </Notice>
       )}
-      <AlarmOffer />
       {!state.decision &&
         !isPaused &&
         (inDrum ? (
@@ -73,6 +72,7 @@ export function TimerPanel({ run, pass, action, nowMs, say }: TimerPanelProps) {
             onLook={() => setLookingAt(state.looks.length)}
           />
         ))}
+      <AlarmOffer />
     </Stack>
   );
 }
@@ -118,39 +118,6 @@ function MachineDone({ action, phase, say }: Pick<WhileItWaitsProps, 'action' | 
     >
       The machine is done
     </Button>
-  );
-}
-
-const HEADLINES = { working: 'to go', ready: 'long enough; at most another', over: 'over time' } as const;
-
-function ClockFace({ timer, view, isPaused }: { timer: Timer; view: TimerView; isPaused: boolean }) {
-  const isReady = !isPaused && view.phase === 'ready';
-  const headline = isPaused ? 'taken out for now' : HEADLINES[view.phase];
-  return (
-    <Box
-      role="timer"
-      aria-live="off"
-      bg={view.phase === 'over' ? 'brickTint' : isPaused || view.phase === 'ready' ? 'discTint' : 'waterTint'}
-      borderRadius="md"
-      padding="14px 18px"
-    >
-      <Flex alignItems="baseline" gap="12px" wrap="wrap">
-        <Box fontFamily="heading" fontWeight={700} fontSize="46px" lineHeight="1.1" data-testid="clock">
-          {isPaused ? 'Waiting' : isReady ? 'Ready' : clockText(view.ms)}
-        </Box>
-        <Box fontSize="18px">{isReady ? `${headline} ${clockText(view.ms)}` : headline}</Box>
-      </Flex>
-      <Box height="8px" borderRadius="full" bg="track" marginTop="8px" aria-hidden="true">
-        <Box height="8px" borderRadius="full" bg="water" width={`${view.share * 100}%`} />
-      </Box>
-      <Box fontSize="16px" color="soft" marginTop="6px">
-        Started {timeOfDay(timer.startedAt)}, ready {timeOfDay(timer.readyAt)}, out by{' '}
-        {timeOfDay(timer.latestAt)}
-        {view.nextLookMs !== null && view.phase !== 'over' && !isPaused
-          ? ` · next look in ${clockText(view.nextLookMs)}`
-          : ''}
-      </Box>
-    </Box>
   );
 }
 
@@ -211,9 +178,6 @@ function WhileItWaits({ action, timer, phase, say, onLook }: WhileItWaitsProps) 
     </Stack>
   );
 }
-
-const timeOfDay = (iso: string): string =>
-  new Date(iso).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });
 
 /** Asked only once a clock runs: then a person knows what the permission is for. */
 function AlarmOffer() {
