@@ -3,7 +3,7 @@ import { expect, test } from './worker';
 
 test('a new trouble on a known piece: three interactions and far less than 15 seconds', async ({ page }) => {
   await page.goto('/');
-  await expect(page.getByRole('heading', { name: 'Under way' })).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Running' })).toBeVisible();
   const startedAt = Date.now();
   let interactions = 0;
   await page.keyboard.press('/');
@@ -14,13 +14,11 @@ test('a new trouble on a known piece: three interactions and far less than 15 se
   await page.keyboard.press('Enter');
   interactions += 1;
   const desk = new Desk(page);
-  await expect(page.getByLabel('The facts')).toContainText(
+  await expect(page.getByLabel('The facts', { exact: true })).toContainText(
     'There is red wine on the damask cloth, since just now, still wet',
   );
   await expect(desk.rung('coldFromBack')).toBeVisible();
-  await expect(page.getByRole('region', { name: 'At once' })).toContainText(
-    'Blot a minute; cold water through',
-  );
+  await expect(page.getByRole('region', { name: 'At once' })).toContainText('Blot a minute');
   expect(interactions).toBe(3);
   expect(Date.now() - startedAt).toBeLessThan(15_000);
 });
@@ -32,17 +30,22 @@ test('blood and soup on a mattress make one plan; what is gone drops out', async
   await desk.newPiece('mattress', 'mattress');
   await desk.usualFibres();
   await desk.choose('age', 'some days ago');
-  await desk.blank('mark').click();
+  await desk.openBlank('mark');
   await page.getByRole('button', { name: 'And another on the same piece' }).click();
   await page.getByRole('textbox', { name: /^Search:/ }).fill('soup');
   await desk.firstHit().click();
-  await expect(page.getByLabel('The facts')).toContainText('There is blood and soup on the mattress');
+  await expect(page.getByLabel('The facts', { exact: true })).toContainText(
+    'There is blood and soup on the mattress',
+  );
+  await desk.unfold('Keep in mind');
   await expect(page.getByText('One plan for all 2')).toBeVisible();
   await expect(desk.rung('detergentBlot')).toBeVisible();
-  await desk.blank('left').click();
+  await desk.openBlank('left');
   await page.getByRole('button', { name: 'blood protein and iron' }).click();
   await page.getByRole('button', { name: 'Done', exact: true }).click();
-  await expect(page.getByLabel('The facts')).toContainText('all but blood protein and iron is left');
+  await expect(page.getByLabel('The facts', { exact: true })).toContainText(
+    'all but blood protein and iron left',
+  );
   await expect(page.getByText('One plan for all 2')).toHaveCount(0);
 });
 
@@ -70,7 +73,7 @@ test('schools stand side by side, and one is followed in this plan alone', async
   await desk.open();
   await desk.find('mark', 'indigo');
   await desk.find('piece', 'percale');
-  await page.getByRole('button', { name: 'Also what could be bought' }).click();
+  await desk.alsoToBuy();
   await page.locator('[data-dispute="runWay"]').getByRole('button', { name: 'Side by side' }).click();
   const dialog = page.getByRole('dialog', { name: 'A dye run: how?' });
   await expect(dialog.locator('[data-school]')).toHaveCount(3);
@@ -88,8 +91,9 @@ test('a struck method says what would change that; a rung says why it stops wher
   await desk.find('mark', 'beetroot');
   await desk.find('piece', 'damask');
   await desk.choose('age', 'today');
+  await desk.choose('wetness', 'dry');
   const soak = desk.rung('oxygenSoak');
-  await soak.getByRole('button').first().click();
+  await soak.getByRole('button', { name: /^Why step/ }).click();
   await expect(soak).toContainText('Not hotter than 60 °C: sewn-in label.');
   await expect(soak).toContainText('beetroot red');
   await desk.tag('no bleach');
@@ -103,15 +107,15 @@ test('blend and tag are typed as they stand, and what is not read is said', asyn
   await desk.open();
   await desk.find('mark', 'tea');
   await desk.newPiece('polo', 'T-shirt or polo');
-  await desk.blank('fibres').click();
+  await desk.openBlank('fibres');
   await page.getByLabel('Blend, as on the tag').fill('60 co 35 pes 5 el');
   await page.getByRole('button', { name: 'Done', exact: true }).click();
   await expect(desk.blank('fibres')).toHaveText('cotton 60 % + polyester 35 % + elastane 5 %');
-  await desk.blank('tag').click();
+  await desk.openBlank('tag');
   await page.getByLabel('What the tag says').fill('40 no bleach tumble low, moonlight');
   await expect(page.getByText('not read: moonlight')).toBeVisible();
   await page.keyboard.press('Enter');
-  await expect(desk.blank('tag')).toHaveText('40°, no bleach, tumble low');
+  await expect(desk.blank('tag')).toHaveAttribute('aria-label', 'Tag: 40°, no bleach, tumble low');
 });
 
 test('the reference is searched, linked across, and says where each fact comes from', async ({ page }) => {
@@ -127,7 +131,9 @@ test('the reference is searched, linked across, and says where each fact comes f
   await expect(page.getByRole('status')).toContainText('can make explosive peroxides');
   await page.goto('/reference/marks/redWine');
   await page.getByRole('button', { name: 'Tell this trouble' }).click();
-  await expect(page.getByLabel('The facts')).toContainText('There is red wine on some piece');
+  await expect(page.getByLabel('The facts', { exact: true })).toContainText(
+    'There is red wine on some piece',
+  );
   await page.goto('/reference/fibres/moonsilk');
   await expect(page.getByText('There is no such sheet.')).toBeVisible();
 });

@@ -6,16 +6,52 @@ export class Desk {
 
   async open(): Promise<void> {
     await this.page.goto('/trouble');
-    await expect(this.page.getByRole('heading', { name: 'The plan forms here' })).toBeVisible();
+    await expect(this.page.getByRole('heading', { name: 'Or tell it blank by blank' })).toBeVisible();
   }
 
   blank(id: string): Locator {
     return this.page.locator(`[data-blank="${id}"]`);
   }
 
+  /** Opens the picker of a blank; on a phone the facts are unfolded first, and what is as usual is asked for. */
+  async openBlank(id: string): Promise<void> {
+    const folded = this.page.getByRole('button', { name: 'Change what is told' });
+    const more = this.page.getByRole('button', { name: 'more', exact: true });
+    await expect(this.blank('mark').or(folded).locator('visible=true').first()).toBeVisible();
+    if (await folded.isVisible()) await folded.click();
+    else if ((await this.blank(id).count()) === 0 && (await more.isVisible())) await more.click();
+    await this.blank(id).click();
+  }
+
+  get startButton(): Locator {
+    return this.page.getByRole('button', { name: /^Start(: |$)/ });
+  }
+
+  async start(): Promise<void> {
+    await this.startButton.click();
+  }
+
+  /** Opens one of the folds below the rounds. */
+  async unfold(name: 'Not used here' | 'Other ways' | 'Keep in mind'): Promise<void> {
+    const head = this.page.getByRole('region', { name, exact: true }).getByRole('button').first();
+    if ((await head.getAttribute('aria-expanded')) === 'false') await head.click();
+  }
+
+  /** Opens what may follow the first round. */
+  async openRounds(): Promise<void> {
+    await expect(this.page.getByRole('list', { name: 'Steps of round 1' })).toBeVisible();
+    for (const open of await this.page.getByRole('button', { name: /^Open round \d/ }).all())
+      await open.click();
+  }
+
+  async alsoToBuy(): Promise<void> {
+    await this.unfold('Other ways');
+    await this.page.getByRole('button', { name: 'Also what could be bought' }).click();
+  }
+
   /** Opens a blank, types a word and takes the first hit. */
   async find(id: string, word: string): Promise<void> {
-    await this.blank(id).click();
+    await this.openBlank(id);
     await this.page.getByRole('textbox', { name: /^Search:/ }).fill(word);
     await this.firstHit().click();
   }
@@ -27,26 +63,26 @@ export class Desk {
 
   /** A kind of piece that is not in the linen book yet. */
   async newPiece(word: string, name: string): Promise<void> {
-    await this.blank('piece').click();
+    await this.openBlank('piece');
     await this.page.getByRole('textbox', { name: /^Search:/ }).fill(word);
     await this.page.getByRole('option', { name, exact: true }).click();
   }
 
   /** Opens a blank and takes the option by its name. */
   async choose(id: string, name: string): Promise<void> {
-    await this.blank(id).click();
+    await this.openBlank(id);
     await this.page.getByRole('option', { name, exact: true }).click();
   }
 
   async size(length: string, width: string): Promise<void> {
-    await this.blank('size').click();
+    await this.openBlank('size');
     await this.page.getByLabel('Length in cm').fill(length);
     await this.page.getByLabel('Width in cm').fill(width);
     await this.page.getByRole('button', { name: 'Done', exact: true }).click();
   }
 
   async fibre(name: string): Promise<void> {
-    await this.blank('fibres').click();
+    await this.openBlank('fibres');
     await this.page
       .getByLabel(/^Add a fibre/)
       .first()
@@ -56,19 +92,19 @@ export class Desk {
 
   /** Every part of the fibres its kind usually has. */
   async usualFibres(): Promise<void> {
-    await this.blank('fibres').click();
+    await this.openBlank('fibres');
     await this.page.getByRole('button', { name: /^As usual/ }).click();
   }
 
   async colour(name: string): Promise<void> {
-    await this.blank('colour').click();
+    await this.openBlank('colour');
     await this.page.getByRole('button', { name, exact: true }).click();
     await this.page.getByRole('button', { name: 'Done', exact: true }).click();
   }
 
   /** Taps signs on the tag. */
   async tag(...signs: string[]): Promise<void> {
-    await this.blank('tag').click();
+    await this.openBlank('tag');
     for (const sign of signs) await this.page.getByRole('button', { name: sign, exact: true }).click();
     await this.page.getByRole('button', { name: 'Done', exact: true }).click();
   }
@@ -82,7 +118,7 @@ export class Desk {
   }
 
   async showAllLosers(): Promise<void> {
-    await this.page.getByRole('button', { name: /with every reason/ }).click();
+    await this.unfold('Not used here');
   }
 }
 

@@ -36,14 +36,19 @@ test('hardness in any unit or by strip, a vessel by jugs and by sides, a product
   await page.getByLabel('Depth, cm').fill('20');
   await page.getByRole('button', { name: /^Take \d/ }).click();
 
+  await page.getByRole('button', { name: 'Keep these' }).click();
+  await expect(page.getByText('Kept. New plans use it.')).toBeVisible();
+
+  await page.goto('/cupboard');
   const labels = page.getByRole('region', { name: 'Labels of your products' });
   await labels.getByLabel('Add one of the cupboard').selectOption('bioDetergent');
   await labels.getByLabel('dose, mL').last().fill('60');
   await page.getByRole('button', { name: 'Keep these' }).click();
   await expect(page.getByText('Kept. New plans use it.')).toBeVisible();
   await page.reload();
-  await expect(water.getByLabel('Hardness', { exact: true })).toHaveValue('312');
   await expect(labels).toContainText('liquid detergent with enzymes');
+  await page.goto('/household');
+  await expect(water.getByLabel('Hardness', { exact: true })).toHaveValue('312');
 });
 
 test('a wrong figure is named beside its field', async ({ page }) => {

@@ -16,11 +16,11 @@ test('a size is one tap, and amounts follow it; not told is a palm and says so',
   await expect(page.getByText(/Size not told: amounts are for a palm, 8 × 8 cm/)).toBeVisible();
   const alcohol = desk.rung('alcoholSpot');
   await expect(alcohol).toContainText(/\(8\s*mL\)/);
-  await desk.blank('size').click();
+  await desk.openBlank('size');
   await page.getByRole('button', { name: 'a coin', exact: true }).click();
   await expect(desk.blank('size')).toHaveText('coin-sized');
   await expect(alcohol).toContainText(/\(2\s*mL\)/);
-  await desk.blank('size').click();
+  await desk.openBlank('size');
   await page.getByRole('button', { name: 'all over', exact: true }).click();
   await expect(alcohol).toHaveCount(0);
   await desk.showAllLosers();
@@ -39,13 +39,13 @@ test('petrol told as tried: first of all what to do with it, and washed since li
   await desk.find('mark', 'salad oil');
   await desk.newPiece('T-shirt', 'T-shirt or polo');
   await desk.fibre('cotton');
-  await desk.blank('tried').click();
+  await desk.openBlank('tried');
   await page.getByRole('textbox', { name: /^Search:/ }).fill('petrol');
   await page.getByRole('button', { name: 'petrol or lighter fluid', exact: true }).click();
   await page.getByRole('button', { name: 'Done', exact: true }).click();
   const first = page.getByText(/Petrol or lighter fluid has been on it: outdoors until no smell is left/);
   await expect(first).toBeVisible();
-  await desk.blank('tried').click();
+  await desk.openBlank('tried');
   await page
     .getByRole('group', { name: 'Washed, or rinsed in two waters, since?' })
     .getByRole('button', { name: 'yes' })
@@ -65,7 +65,7 @@ test('who lives here keeps products out, and says who', async ({ page }) => {
   await desk.find('mark', 'motor oil');
   await desk.newPiece('T-shirt', 'T-shirt or polo');
   await desk.fibre('cotton');
-  await page.getByRole('button', { name: 'Also what could be bought' }).click();
+  await desk.alsoToBuy();
   await desk.showAllLosers();
   await expect(desk.lost('spiritsSpot')).toContainText(
     'Mineral spirits is kept out: someone here is pregnant.',

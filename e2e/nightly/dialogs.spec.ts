@@ -57,7 +57,7 @@ const OPENED: readonly Opened[] = [
     name: 'shortcuts',
     open: async (page) => {
       await page.goto('/');
-      await expect(page.getByRole('heading', { name: 'Under way' })).toBeVisible();
+      await expect(page.getByRole('region', { name: 'Running' })).toBeVisible();
       await page.keyboard.press('?');
       await expect(page.getByRole('dialog')).toBeVisible();
     },
@@ -66,7 +66,7 @@ const OPENED: readonly Opened[] = [
     name: 'find anything',
     open: async (page) => {
       await page.goto('/');
-      await expect(page.getByRole('heading', { name: 'Under way' })).toBeVisible();
+      await expect(page.getByRole('region', { name: 'Running' })).toBeVisible();
       await page.keyboard.press('/');
       await expect(page.getByRole('dialog')).toBeVisible();
       await page.keyboard.type('red wine');

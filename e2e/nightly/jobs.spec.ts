@@ -127,7 +127,7 @@ for (const [words, told, steps] of JOBS)
     test.setTimeout(60_000);
     page.setDefaultTimeout(8000);
     await page.goto('/');
-    await expect(page.getByRole('heading', { name: 'Under way' })).toBeVisible();
+    await expect(page.getByRole('region', { name: 'Running' })).toBeVisible();
     const find = page.getByRole('button', { name: /find/i }).first();
     if ((page.viewportSize()?.width ?? 0) < 700) await find.click();
     else await page.keyboard.press('/');
@@ -137,7 +137,7 @@ for (const [words, told, steps] of JOBS)
     const desk = new Desk(page);
     await expect(desk.blank('mark')).toBeVisible();
     for (const more of told.also ?? []) {
-      await desk.blank('mark').click();
+      await desk.openBlank('mark');
       await page.getByRole('button', { name: 'And another on the same piece' }).click();
       await page.getByRole('textbox', { name: /^Search:/ }).fill(more);
       await desk.firstHit().click();
@@ -152,12 +152,12 @@ for (const [words, told, steps] of JOBS)
       if (told[blank]) await desk.choose(blank, told[blank]);
     if (told.wetness) await desk.choose('wetness', told.wetness);
     if (told.size === 'all over') {
-      await desk.blank('size').click();
+      await desk.openBlank('size');
       await page.getByRole('button', { name: 'all over', exact: true }).click();
       const done = page.getByRole('button', { name: 'Done', exact: true });
       if (await done.isVisible()) await done.click();
     }
-    await page.getByRole('button', { name: 'Also what could be bought' }).click();
+    await desk.alsoToBuy();
     for (const methodId of steps) await expect(desk.rung(methodId), methodId).toBeVisible();
     const order = await page
       .locator('[data-rung]')

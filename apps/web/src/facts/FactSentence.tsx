@@ -131,7 +131,7 @@ const TwoLines = chakra('button', {
 /** "Beetroot on the damask cloth, since …" as one target. */
 function Folded({ parts, onOpen }: { parts: ReturnType<typeof sentenceView>; onOpen: () => void }) {
   return (
-    <TwoLines type="button" aria-expanded={false} aria-label="Change the facts" onClick={onOpen}>
+    <TwoLines type="button" aria-expanded={false} aria-label="Change what is told" onClick={onOpen}>
       <Box as="span" flex="1" lineClamp={2}>
         {parts.slice(1).map((part, index) =>
           typeof part === 'string' ? (

@@ -36,6 +36,8 @@ const semanticColours = Object.fromEntries(
   Object.entries(COLOURS).map(([name, [light, dark]]) => [name, { value: { _light: light, _dark: dark } }]),
 );
 
+const PHONE = '@media (max-width: 767.9px)';
+
 const config = defineConfig({
   cssVarsPrefix: 'ff',
   preflight: true,
@@ -64,6 +66,13 @@ const config = defineConfig({
     '*, *::before, *::after': {
       _motionReduce: { animationDuration: '0.01ms !important', transitionDuration: '0.01ms !important' },
     },
+    // Nothing that is tapped is smaller than a thumb on a phone, wherever it stands.
+    'button, select, textarea, summary, input:not([type=checkbox], [type=radio]), a[class]': {
+      [PHONE]: { minHeight: '44px !important', minWidth: '44px !important' },
+    },
+    // A link in running text keeps its line and is only touched more easily.
+    'a:not([class])': { [PHONE]: { paddingBlock: '12px', paddingInline: '6px', marginInline: '-6px' } },
+    '[data-blank]': { [PHONE]: { paddingBlock: '10px', paddingInline: '7px', marginInline: '-6px' } },
     '*:focus-visible': {
       outline: '3px solid',
       outlineColor: 'water',

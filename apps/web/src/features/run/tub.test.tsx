@@ -10,6 +10,7 @@ import { FinishForm } from './finish/FinishForm';
 import { DecisionPanel } from './look/DecisionPanel';
 import { LookPanel } from './look/LookPanel';
 import { RunLog } from './RunLog';
+import { SlateClock } from './timer/SlateClock';
 import { TimerPanel } from './timer/TimerPanel';
 
 const client = new QueryClient({ defaultOptions: { queries: { enabled: false } } });
@@ -211,13 +212,16 @@ describe('the clock', () => {
   });
   it('counts, calls a look-in due and forgets it once somebody looked', () => {
     const at = (minute: number, looks: RunState['looks'] = []) => (
-      <TimerPanel
-        run={run({ timer: soaking, looks })}
-        pass={pass}
-        action={action}
-        nowMs={START + minute * 60_000}
-        say={voice()}
-      />
+      <>
+        <SlateClock run={run({ timer: soaking, looks })} action={action} nowMs={START + minute * 60_000} />
+        <TimerPanel
+          run={run({ timer: soaking, looks })}
+          pass={pass}
+          action={action}
+          nowMs={START + minute * 60_000}
+          say={voice()}
+        />
+      </>
     );
     const view = show(at(65));
     expect(screen.getByTestId('clock').textContent).toBe('55:00');

@@ -5,25 +5,26 @@ import { useLexicon } from '../../app/useLexicon';
 import { CautionList } from '../../components/CautionList';
 import { ActionRecipe } from '../../recipe/ActionRecipe';
 import { KeepInMind } from './KeepInMind';
-import { PlanHead } from './PlanHead';
+import { AtOnceOnPaper, LookOnPaper } from './PlanCard';
 import { timeLine } from './passView';
+import { LABEL_FIRST } from './plan/Foot';
 
 /** A whole plan on paper: every pass with all its steps and cautions. */
 export function PlanSheet({ title, plan }: { title: string; plan: Plan }) {
   const say = useLexicon();
   return (
-    <Box padding="4mm" fontSize="11pt">
-      <Box as="h1" fontSize="20pt">
+    <Box fontSize="10pt">
+      <Box as="h1" fontSize="16pt">
         {title}
       </Box>
       <Box marginBottom="4mm">{format(new Date(), 'd MMMM yyyy')}</Box>
-      <PlanHead plan={plan} />
+      <AtOnceOnPaper plan={plan} />
       {plan.findings.map((finding) => (
         <Box key={finding.code + findingWords(finding, say)}>{findingWords(finding, say)}</Box>
       ))}
       {plan.ladder.map((pass, index) => (
-        <Box key={pass.passId ?? pass.methodId} marginTop="6mm" breakInside="avoid-page">
-          <Box as="h2" fontSize="15pt">
+        <Box key={pass.passId ?? pass.methodId} marginTop="4mm" breakInside="avoid-page">
+          <Box as="h2" fontSize="12.5pt">
             {index + 1}. {say.name(pass.methodId)}
           </Box>
           <Box>
@@ -39,7 +40,9 @@ export function PlanSheet({ title, plan }: { title: string; plan: Plan }) {
           </Box>
         </Box>
       ))}
+      <LookOnPaper plan={plan} />
       <KeepInMind plan={plan} />
+      <Box marginTop="3mm">{LABEL_FIRST}</Box>
     </Box>
   );
 }

@@ -49,7 +49,9 @@ export function PlanView({ plan, nowMs, pieceId, troubleId, catalogue, onFacts }
           key={markId}
           color="soft"
           paddingTop="6px"
-          paddingInlineStart={{ md: 'calc(52px + clamp(150px, 19vw, 220px) + 24px)' }}
+          paddingInlineStart={
+            plan.rounds.length > 0 ? { md: 'calc(52px + clamp(150px, 19vw, 220px) + 24px)' } : undefined
+          }
         >
           What then stays: {text}
         </Box>

@@ -5,6 +5,7 @@ import { Button } from '../../components/controls';
 import { downloadText } from '../../components/downloadText';
 import { usePrintSheet } from '../../components/usePrintSheet';
 import { marksText } from '../../facts/sentenceView';
+import { PlanCard } from './PlanCard';
 import { PlanSheet } from './PlanSheet';
 import { planMarkdown } from './planMarkdown';
 
@@ -19,7 +20,10 @@ export function TakeAlong({ plan, catalogue }: { plan: Plan; catalogue: Catalogu
   const title = `${marksText(markIds, say)} on the ${on}`;
   return (
     <Flex gap="8px" paddingTop="12px" wrap="wrap" data-print="hide">
-      <Button onClick={() => paper.print(<PlanSheet title={title} plan={plan} />)}>Print the plan</Button>
+      <Button onClick={() => paper.print(<PlanCard title={title} plan={plan} />, 'A6')}>Print a card</Button>
+      <Button onClick={() => paper.print(<PlanSheet title={title} plan={plan} />, 'A5')}>
+        Print the plan
+      </Button>
       <Button
         onClick={() =>
           downloadText(`${title}.md`, 'text/markdown', planMarkdown(title, plan, catalogue, say, measures))

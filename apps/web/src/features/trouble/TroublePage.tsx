@@ -22,7 +22,8 @@ import { Foot } from './plan/Foot';
 import { LimitsLine } from './plan/LimitsLine';
 import { PlanSlate } from './plan/PlanSlate';
 import { Questions } from './plan/Questions';
-import { TroubleStart } from './TroubleStart';
+import { isNoSoil } from './plan/slateView';
+import { OpenPlans, TroubleStart } from './TroubleStart';
 import { useFirstQuestions } from './useFirstQuestions';
 import { isTold, useTroubleDesk } from './useTroubleDesk';
 
@@ -56,7 +57,8 @@ function TroubleDesk({ troubleId, kept, start }: TroubleDeskProps) {
   const today = useToday();
   const nowMs = useServerNow(today.data?.now, today.dataUpdatedAt);
   const told = isTold(draft);
-  const asked = useFirstQuestions(draft, troubleId === undefined && draft.facts.markIds.length > 0, change);
+  const isAsking = troubleId === undefined && draft.facts.markIds.length > 0 && !(plan && isNoSoil(plan));
+  const asked = useFirstQuestions(draft, isAsking, change);
 
   if (catalogue.isError) return <Failed error={catalogue.error} onRetry={() => void catalogue.refetch()} />;
   if (!catalogue.data) return <Loading what="the knowledge" />;
@@ -81,7 +83,8 @@ function TroubleDesk({ troubleId, kept, start }: TroubleDeskProps) {
     <Box paddingInline={{ base: '16px', md: '32px' }} maxWidth={{ md: '1200px' }} marginInline="auto">
       <PageHeading title={title} unseen />
       {!told && <TroubleStart />}
-      <Box paddingTop={{ base: told ? '0' : '10px', md: '16px' }}>{sentence}</Box>
+      <Box paddingTop={{ base: told ? '0' : '10px', md: told ? '16px' : '8px' }}>{sentence}</Box>
+      {!told && <OpenPlans />}
       {told && (
         <Box opacity={preview.isError ? 0.45 : 1} aria-busy={preview.isFetching}>
           <Box display={{ base: 'none', md: 'block' }}>

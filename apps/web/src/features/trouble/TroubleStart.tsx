@@ -26,13 +26,10 @@ export const EXAMPLES = [
   'rust',
 ] as const;
 
-/** Before anything is told: one field, what was begun and left, and the plans that wait. */
+/** Before anything is told: one field, and what was begun and left. */
 export function TroubleStart() {
   const say = useLexicon();
-  const today = useToday();
-  const nowMs = useServerNow(today.data?.now, today.dataUpdatedAt);
   const draft = readDraft();
-  const waiting = today.data?.waiting ?? [];
   return (
     <Stack gap="10px" paddingTop={{ base: '8px', md: '20px' }}>
       <Box as="h2" fontSize={{ base: '30px', md: '34px' }} aria-hidden="true">
@@ -49,27 +46,36 @@ export function TroubleStart() {
           </Link>
         </Box>
       )}
-      {waiting.length > 0 && (
-        <Box as="section" aria-label="Plans" paddingTop="10px">
-          <Box as="h2" fontSize="20px">
-            To do
-          </Box>
-          <Box as="ul" listStyleType="none" maxWidth="680px">
-            {waiting.map((trouble) => (
-              <TroubleRow
-                key={trouble.id}
-                trouble={trouble}
-                say={say}
-                to={`/trouble/${trouble.id}`}
-                nowMs={nowMs}
-              />
-            ))}
-          </Box>
-        </Box>
-      )}
       <Box as="h2" fontSize="18px" paddingTop="10px">
         Or tell it blank by blank
       </Box>
     </Stack>
+  );
+}
+
+/** The plans that wait, below the open sentence. */
+export function OpenPlans() {
+  const say = useLexicon();
+  const today = useToday();
+  const nowMs = useServerNow(today.data?.now, today.dataUpdatedAt);
+  const waiting = today.data?.waiting ?? [];
+  if (waiting.length === 0) return null;
+  return (
+    <Box as="section" aria-label="Plans" paddingTop="10px">
+      <Box as="h2" fontSize="20px">
+        To do
+      </Box>
+      <Box as="ul" listStyleType="none" maxWidth="680px">
+        {waiting.map((trouble) => (
+          <TroubleRow
+            key={trouble.id}
+            trouble={trouble}
+            say={say}
+            to={`/trouble/${trouble.id}`}
+            nowMs={nowMs}
+          />
+        ))}
+      </Box>
+    </Box>
   );
 }

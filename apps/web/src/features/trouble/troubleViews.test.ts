@@ -24,8 +24,8 @@ describe('the sentence', () => {
   it('stays readable with every blank open', () => {
     expect(sentenceText(EMPTY_FACTS, false, say)).toBe(
       'There is some trouble on some piece, since nobody knows when, wet or dry, size not told. It is ' +
-        'fibres unknown, any colour, sound, with no metal on it; its tag says nothing I know of. It has seen no ' +
-        'heat, and I tried nothing; all of it is left.',
+        'fibres unknown, any colour, sound, no metal; its tag says nothing I know of. So far no heat, nothing tried, ' +
+        'all of it left.',
     );
   });
   it('tells what is told', () => {
@@ -45,7 +45,7 @@ describe('the sentence', () => {
     };
     expect(sentenceText(facts, false, say).replaceAll('\u00a0', ' ')).toContain(
       'There is beetroot on the damask cloth, since today, wet or dry, about 6 × 4 cm. It is linen, white, sound, ' +
-        'with no metal on it; its tag says 60° mild, oxygen only, tumble low, in shade.',
+        'no metal; its tag says 60° mild, oxygen only, tumble low, in shade.',
     );
   });
   it('tells several troubles, what was tried and how, and what is left', () => {
@@ -72,8 +72,16 @@ describe('the sentence', () => {
     };
     const text = sentenceText(facts, false, say);
     expect(text).toContain('There is grass, tomato and berry on some piece');
-    expect(text).toContain('I tried vinegar (hot, twice, to no effect) and peroxide');
-    expect(text).toContain('all but chlorophyll and sugar is left.');
+    expect(text).toContain('tried vinegar (hot, twice, to no effect) and peroxide');
+    expect(text).toContain('all but chlorophyll and sugar left.');
+  });
+  it('shows in short what decides: two words of the tag, nothing that is as usual; a metal part is told', () => {
+    const short = (more: Partial<typeof EMPTY_FACTS.piece>) =>
+      sentenceView({ ...EMPTY_FACTS, piece: { ...EMPTY_FACTS.piece, label, ...more } }, false, say, false)
+        .map((part) => (typeof part === 'string' ? part : part.text))
+        .join('');
+    expect(short({})).toContain('sound; its tag says 60° mild, oxygen only. So far no heat, nothing tried.');
+    expect(short({ metalParts: true })).toContain('sound, metal on it; its tag');
   });
   it('asks for the code on furniture, and for the part where there are several', () => {
     const facts = {

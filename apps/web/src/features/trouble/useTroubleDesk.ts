@@ -1,7 +1,7 @@
 import type { TroubleFacts } from '@feverfew/contracts';
 import { replaceEqualDeep } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
-import { useSearchParams } from 'react-router';
+import { NavigationType, useLocation, useNavigationType, useSearchParams } from 'react-router';
 import { ApiProblem } from '../../app/api';
 import { draftFromAddress, draftToAddress, TOLD } from '../../facts/draftAddress';
 import { type Draft, keepDraft } from '../../facts/factsDraft';
@@ -44,36 +44,32 @@ export const isTold = ({ pieceId, facts }: Draft): boolean =>
   pieceId !== null || facts.markIds.length > 0 || facts.piece.itemId !== null;
 
 /**
- * What is told, mirrored into the address as it changes. An address that changes by itself (back, a link, a key) is
- * taken over; one that cannot be read tells nothing.
+ * What is told, mirrored into the address as it changes: only ever by replacing it, so that any other move (back, a
+ * link, a key) is one of somebody else's and is taken over. An address that cannot be read tells nothing.
  * @param start what stands where the address tells nothing: a kept trouble's facts, or none
  */
 function useDraftInAddress(start: Draft) {
   const [params, setParams] = useSearchParams();
+  const { key } = useLocation();
+  const isOwn = useNavigationType() === NavigationType.Replace;
   const inAddress = params.get(TOLD);
-  const [draft, setState] = useState(() => draftFromAddress(inAddress) ?? start);
-  const written = useRef(inAddress);
+  const [draft, setDraft] = useState(() => draftFromAddress(inAddress) ?? start);
+  const first = useRef(true);
   const startText = draftToAddress(start);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: each move is looked at once
   useEffect(() => {
-    if (inAddress === written.current) return;
-    written.current = inAddress;
-    setState(draftFromAddress(inAddress) ?? start);
-  }, [inAddress, start]);
+    if (!first.current && !isOwn) setDraft(draftFromAddress(inAddress) ?? start);
+    first.current = false;
+  }, [key]);
+  const text = draftToAddress(draft);
+  const wanted = text === startText ? null : text;
+  const written = useRef(inAddress);
   useEffect(() => {
-    const text = draftToAddress(draft);
-    const wanted = text === startText ? null : text;
     if (wanted === written.current) return;
     written.current = wanted;
-    setParams(
-      (now) => {
-        if (wanted === null) now.delete(TOLD);
-        else now.set(TOLD, wanted);
-        return now;
-      },
-      { replace: true },
-    );
-  }, [draft, startText, setParams]);
-  return { draft, setDraft: setState };
+    setParams(wanted === null ? {} : { [TOLD]: wanted }, { replace: true });
+  }, [wanted, setParams]);
+  return { draft, setDraft };
 }
 
 /** A plan that cannot be made just now leaves the last one standing, dimmed. */

@@ -58,7 +58,7 @@ export function Foot({ plan, runId, blocked, pending, error, onStart, onRetry, o
           display={{ base: first || error ? 'none' : 'inline-flex', md: 'inline-flex' }}
           onClick={onClear}
         >
-          Start over
+          Tell another
         </Button>
       )}
       {first && !error && (

@@ -32,6 +32,7 @@ export function RoundLadder({ round, plan, nowMs, on, onFacts }: RoundLadderProp
             laid={laid}
             pass={plan.ladder.find(({ passId }) => passId === laid.id)}
             number={before + at + 1}
+            isLast={at === round.passes.length - 1}
             at={times.steps[at] ?? NO_TIME}
             cautionIds={cautions[at] ?? []}
             facts={plan.facts}

@@ -53,6 +53,8 @@ interface StepRowProps {
   /** The same as a run goes through it; undefined where only a passed water test opens it. */
   readonly pass: Pass | undefined;
   readonly number: number;
+  /** The last of its round: there is no next for it to make way for. */
+  readonly isLast: boolean;
   readonly at: ClockTime;
   readonly cautionIds: readonly string[];
   readonly facts: TroubleFacts;
@@ -63,11 +65,11 @@ interface StepRowProps {
 
 /** One step: when, what, with how much, what to mind, and how much is gone after it. */
 export function StepRow(props: StepRowProps) {
-  const { laid, pass, number, at } = props;
+  const { laid, pass, number, at, isLast } = props;
   const say = useLexicon();
   const water = waterOf(laid, say);
   const isOutline = !pass || laid.missingAgentIds.length > 0;
-  const rung = <Rung gone={laid.gone} prepares={laid.prepares} isOutline={isOutline} />;
+  const rung = <Rung gone={laid.gone} prepares={laid.prepares && !isLast} isOutline={isOutline} />;
   return (
     <Box
       as="li"

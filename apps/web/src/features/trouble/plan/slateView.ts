@@ -48,6 +48,8 @@ export function slateView(
   const atOnce = first ?? plan?.atOnce;
   if (!atOnce) return null;
   const bans = atOnce.donts.map(banWords).slice(0, MOST_BANS);
+  if (plan && isNoSoil(plan))
+    return { ...EMPTY, name: 'Not at home', label: 'Not at home', verb: emptyTitle(plan), bans };
   if (firstHand(atOnce) !== null) return atOnceView(atOnce, first !== null, bans);
   const step = plan?.rounds[0]?.passes[0];
   if (plan && step)
@@ -66,6 +68,10 @@ export function slateView(
     ? { ...EMPTY, name: 'At once', label: 'At once', verb: 'Leave it as it is', bans }
     : null;
 }
+
+/** A damage, no soil: nothing is cleaned, so nothing is asked and nothing is in a hurry. */
+export const isNoSoil = ({ findings }: Pick<Plan, 'findings'>): boolean =>
+  findings.some(({ code }) => code === 'noCleaningHelps');
 
 function atOnceView(atOnce: AtOnce, isLoud: boolean, bans: readonly string[]): SlateView {
   const { actions, gone, handsOnMin } = atOnce;

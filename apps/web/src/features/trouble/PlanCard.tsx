@@ -1,0 +1,77 @@
+import { Box } from '@chakra-ui/react';
+import { DRYING_WORDS, durationWords, type Plan } from '@feverfew/contracts';
+import { useLexicon, useMeasures } from '../../app/useLexicon';
+import { cautionsById } from '../../components/CautionList';
+import { useCatalogue } from '../../queries/catalogueQueries';
+import { LABEL_FIRST } from './plan/Foot';
+import { SAID_ELSEWHERE } from './plan/StepCautions';
+import { cautionsByStep, recipeText, stepLines } from './plan/stepView';
+
+interface OnPaperProps {
+  readonly plan: Plan;
+}
+
+/** One card to stand beside the tub: at once, the steps of round one with their figures, drying and the look. */
+export function PlanCard({ title, plan }: OnPaperProps & { title: string }) {
+  const say = useLexicon();
+  const measures = useMeasures();
+  const { data } = useCatalogue();
+  const [round] = plan.rounds;
+  const cautions = cautionsByStep(round?.passes ?? []);
+  return (
+    <Box fontSize="8.5pt" lineHeight="1.3">
+      <Box as="h1" fontSize="12pt" marginBottom="1mm">
+        {title}
+      </Box>
+      <AtOnceOnPaper plan={plan} />
+      <Box as="ol" paddingInlineStart="5mm" listStyleType="decimal" marginTop="1.5mm">
+        {(round?.passes ?? []).map((laid, at) => (
+          <Box as="li" key={laid.id} marginBottom="1mm">
+            <strong>{say.name(laid.methodId)}.</strong>{' '}
+            {[recipeText(laid.actions, say, measures), stepLines(laid, say)]
+              .filter((line) => line !== '')
+              .join('. ')}{' '}
+            <em>
+              {cautionsById(cautions[at] ?? [], data)
+                .filter(({ id, severity }) => severity !== 'note' && !SAID_ELSEWHERE.includes(id))
+                .map(({ brief }) => brief)
+                .join(' ')}
+            </em>
+          </Box>
+        ))}
+      </Box>
+      <LookOnPaper plan={plan} />
+      <Box marginTop="1.5mm">{LABEL_FIRST}</Box>
+    </Box>
+  );
+}
+
+/** The first seconds and what is left alone, each in full. */
+export function AtOnceOnPaper({ plan: { atOnce } }: OnPaperProps) {
+  if (atOnce.actions.length + atOnce.donts.length === 0) return null;
+  return (
+    <Box>
+      {atOnce.actions.length > 0 && (
+        <Box>
+          <strong>At once:</strong> {atOnce.actions.map(({ text }) => text).join(' ')}
+        </Box>
+      )}
+      {atOnce.donts.length > 0 && <Box fontWeight={600}>{atOnce.donts.join(' ')}</Box>}
+    </Box>
+  );
+}
+
+/** How it is dried and looked at. */
+export function LookOnPaper({ plan: { rounds } }: OnPaperProps) {
+  const [round] = rounds;
+  if (!round?.drying) return null;
+  const { action, minutes } = round.drying;
+  const ways = action.dryingWays.map((way) => DRYING_WORDS[way]).join(' or ');
+  return (
+    <Box>
+      <strong>Dry:</strong> {ways || 'where it is'}, {durationWords(minutes.low, minutes.high)}. No dryer and
+      no iron before it is gone. <strong>Look</strong> dry, in daylight: fainter, once more; the same, the
+      next round; worse, stop.
+    </Box>
+  );
+}

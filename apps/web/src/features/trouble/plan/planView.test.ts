@@ -1,0 +1,160 @@
+import {
+  type Action,
+  type AtOnce,
+  type Lexicon,
+  type Measures,
+  type Plan,
+  type RoundPass,
+} from '@feverfew/contracts';
+import { describe, expect, it } from 'vitest';
+import { minutesText, roundTimes } from './planTimes';
+import { slateView } from './slateView';
+import { cautionsByStep, recipeText, waterOf } from './stepView';
+
+const say: Lexicon = { name: (id) => id, temp: (tempC) => `${tempC} °C`, volume: (mL) => `${mL / 1000} L` };
+const metric: Measures = { temperature: 'C', system: 'metric' };
+const atOnce = (more: Partial<AtOnce> = {}): AtOnce => ({
+  actions: [],
+  donts: [],
+  handsOnMin: 0,
+  gone: null,
+  ...more,
+});
+const planOf = (more: object): Plan =>
+  ({
+    facts: { markIds: ['egg'], piece: { itemId: 'shirt' } },
+    atOnce: atOnce(),
+    rounds: [],
+    findings: [],
+    ...more,
+  }) as unknown as Plan;
+const mix = {
+  kind: 'mix',
+  ingredients: [
+    { agentId: 'water', basis: 'step', strengthPct: null, massG: null, volumeML: null, snapped: null },
+    {
+      agentId: 'oxygenBleach',
+      basis: 'weighed',
+      strengthPct: null,
+      massG: 45,
+      volumeML: null,
+      snapped: null,
+    },
+  ],
+  programme: null,
+  bath: { waterL: 6 },
+  tempC: { min: 30, max: 40, target: 40 },
+  dwell: null,
+} as unknown as Action;
+const soak = {
+  ...mix,
+  kind: 'dwell',
+  ingredients: [],
+  bath: null,
+  dwell: { minMin: 60, maxMin: 240, aimMin: 90 },
+} as unknown as Action;
+
+describe('the slate', () => {
+  it('says the first move of a hand large, what comes beside it in small, and the bans as signs', () => {
+    const view = slateView(
+      planOf({
+        atOnce: atOnce({
+          actions: [
+            { text: 'Gloves on: it is a body fluid.', verbs: ['protect'] },
+            { text: 'Blot a minute.', verbs: ['blot'] },
+            { text: 'Keep it damp.', verbs: ['keepWet'] },
+          ],
+          donts: [
+            'No soap bar: soap sets tannin.',
+            'No dryer and no iron before it is gone.',
+            'No rinsing while it is wet.',
+          ],
+          handsOnMin: 4,
+        }),
+      }),
+      null,
+      say,
+      metric,
+    );
+    expect(view).toMatchObject({
+      name: 'At once',
+      label: 'At once, 4\u00a0min',
+      verb: 'Blot a minute',
+      line: 'Gloves on: it is a body fluid. Keep it damp.',
+      bans: ['no soap bar', 'no dryer, no iron', 'no rinsing while it is wet'],
+      isLoud: false,
+    });
+  });
+  it('is one word while little is told', () => {
+    const first = atOnce({ actions: [{ text: 'Blot from outside in.', verbs: ['blot'] }] });
+    expect(slateView(undefined, first, say, metric)).toMatchObject({
+      verb: 'Press',
+      line: 'Blot from outside in.',
+      isLoud: true,
+    });
+  });
+  it('names the first step where nothing is urgent, and says so where nothing is for home', () => {
+    const step = { methodId: 'oxygenSoak', handsOnMin: 9, actions: [mix, soak] };
+    expect(slateView(planOf({ rounds: [{ passes: [step] }] }), null, say, metric)).toMatchObject({
+      name: 'First',
+      verb: 'oxygenSoak',
+      line: '45\u00a0g oxygenBleach, in 6 L at\u00a040 °C, 90\u00a0min.',
+    });
+    expect(slateView(planOf({}), null, say, metric)).toMatchObject({
+      name: 'Not at home',
+      verb: 'No home method',
+    });
+    expect(slateView(undefined, null, say, metric)).toBeNull();
+  });
+});
+
+describe('a step', () => {
+  it('reads as amounts, water, warmth and time; plain water is its litres', () => {
+    expect(recipeText([mix, soak], say, metric)).toBe(
+      '45\u00a0g oxygenBleach, in 6 L at\u00a040 °C, 90\u00a0min',
+    );
+    expect(recipeText([], say, metric)).toBe('');
+  });
+  it('stands in water where it is a bath, not in a drum', () => {
+    const pass = (phase: RoundPass['phase']) => ({ phase, actions: [mix, soak] }) as unknown as RoundPass;
+    expect(waterOf(pass('bath'), say)).toEqual({ warmth: '40 °C', time: '90\u00a0min' });
+    expect(waterOf(pass('wash'), say)).toBeNull();
+  });
+  it('says each caution once, at the first step it belongs to', () => {
+    const of = (...cautionIds: string[]) => ({ cautionIds });
+    expect(cautionsByStep([of('gloves', 'gas'), of('gas', 'hot'), of('gloves')])).toEqual([
+      ['gloves', 'gas'],
+      ['hot'],
+      [],
+    ]);
+  });
+});
+
+describe('the times of a round', () => {
+  const at = (likely: number) => ({ startMin: { low: 0, likely, high: 0 } });
+  const round = {
+    passes: [at(0), at(20), at(120)],
+    drying: { minutes: { low: 60, likely: 180, high: 400 } },
+    handsOnMin: 27,
+    totalMin: { low: 0, likely: 200, high: 0 },
+  } as unknown as Parameters<typeof roundTimes>[0];
+  it('are clock times from now, with the day where another begins', () => {
+    const times = roundTimes(round, new Date(2026, 5, 13, 22, 30).getTime());
+    expect(times.steps).toEqual([
+      { time: '22:30', day: null },
+      { time: '22:50', day: null },
+      { time: '0:30', day: 'Sun' },
+    ]);
+    expect(times.dryAt).toEqual({ time: '1:50', day: null });
+    expect(times).toMatchObject({ hands: '27\u00a0min', inAll: '6\u00a0h\u00a020', ready: 'Sun 4:50' });
+  });
+  it.each([
+    [0.2, '1 min'],
+    [59, '59 min'],
+    [61, '1 h'],
+    [382, '6 h 20'],
+    [1500, '1 d 1 h'],
+  ])('%d minutes read as %s', (minutes, text) => {
+    expect(minutesText(minutes).replaceAll('\u00a0', ' ')).toBe(text);
+  });
+});

@@ -1,0 +1,119 @@
+import { Desk } from './desk';
+import { expect, type Page, test } from './worker';
+
+async function beetroot(page: Page): Promise<Desk> {
+  const desk = new Desk(page);
+  await desk.open();
+  await desk.find('mark', 'beetroot');
+  await desk.find('piece', 'damask');
+  await desk.choose('age', 'today');
+  await desk.choose('wetness', 'dry');
+  await expect(desk.rung('oxygenSoak')).toBeVisible();
+  return desk;
+}
+const vessel = (page: Page, name: RegExp) =>
+  page.getByRole('group', { name: 'Made in' }).first().getByRole('button', { name });
+
+test('another vessel is taken at its step: its water is worked out at once, and reload, back and a copied address keep it', async ({
+  page,
+  context,
+}) => {
+  const desk = await beetroot(page);
+  const before = await desk.rung('oxygenSoak').textContent();
+  await vessel(page, /stone sink/).click();
+  await expect(vessel(page, /stone sink/)).toHaveAttribute('aria-pressed', 'true');
+  await expect(desk.rung('oxygenSoak')).not.toHaveText(before ?? '');
+  const after = await desk
+    .rung('oxygenSoak')
+    .getByText(/\d L at/)
+    .first()
+    .textContent();
+  await page.reload();
+  await expect(vessel(page, /stone sink/)).toHaveAttribute('aria-pressed', 'true');
+  const copy = await context.newPage();
+  await copy.goto(page.url());
+  await expect(vessel(copy, /stone sink/)).toHaveAttribute('aria-pressed', 'true');
+  await expect(new Desk(copy).rung('oxygenSoak')).toContainText(after ?? '');
+  await copy.close();
+  await page.getByRole('link', { name: 'Today', exact: true }).click();
+  await expect(page.getByRole('region', { name: 'Running' })).toBeVisible();
+  await page.goBack();
+  await expect(vessel(page, /stone sink/)).toHaveAttribute('aria-pressed', 'true');
+});
+
+test('a step is left out and put back; telling another begins anew, and back brings this one again', async ({
+  page,
+}) => {
+  const desk = await beetroot(page);
+  await desk
+    .rung('oxygenSoak')
+    .getByRole('button', { name: /^Why step/ })
+    .click();
+  await desk.rung('oxygenSoak').getByRole('button', { name: 'Leave this step out' }).click();
+  const putBack = page.getByRole('button', { name: 'Put back: Oxygen soak' });
+  await expect(putBack).toBeVisible();
+  await expect(
+    page.getByRole('list', { name: 'Steps of round 1' }).locator('[data-rung=oxygenSoak]'),
+  ).toHaveCount(0);
+  await page.reload();
+  await putBack.click();
+  await expect(desk.rung('oxygenSoak')).toBeVisible();
+  await page.getByRole('button', { name: 'Tell another' }).click();
+  await expect(page.getByRole('heading', { name: 'Or tell it blank by blank' })).toBeVisible();
+  await expect(page.getByText('Begun and not kept:')).toContainText('beetroot on the damask cloth');
+  await page.goBack();
+  await expect(desk.rung('oxygenSoak')).toBeVisible();
+});
+
+test('an address that was cut tells nothing and breaks nothing', async ({ page }) => {
+  await page.goto('/trouble?told=eyJmYWN0cyI6eyJtYXJr');
+  await expect(page.getByRole('heading', { name: 'Or tell it blank by blank' })).toBeVisible();
+});
+
+test('limits, reasons, the next round and what is not used open in place; the look says where each answer leads', async ({
+  page,
+}) => {
+  const desk = await beetroot(page);
+  await page.getByRole('button', { name: 'All limits of the piece' }).click();
+  await expect(page.getByRole('region', { name: 'What it can stand' })).toContainText(
+    '60 °C — sewn-in label',
+  );
+  const round = page.getByRole('region', { name: 'Round 1' });
+  for (const way of ['gone: done', 'worse: stop']) await expect(round).toContainText(way);
+  await expect(page.getByRole('region', { name: 'Round 2' })).toHaveCount(0);
+  await desk.openRounds();
+  await expect(page.getByRole('region', { name: 'Round 2' })).toBeVisible();
+  await expect(page.locator('[data-lost]')).toHaveCount(0);
+  await desk.unfold('Not used here');
+  await expect(page.locator('[data-lost]').first()).toContainText('Ground:');
+});
+
+test('what goes on paper: a card, the plan, and a text', async ({ page }) => {
+  await beetroot(page);
+  await page.evaluate(() => {
+    window.print = () => {
+      const sheet = document.querySelector('[data-print=only]');
+      document.title = `printed: ${sheet?.querySelector('style')?.textContent ?? ''} ${sheet?.textContent ?? ''}`;
+    };
+  });
+  await page.getByRole('button', { name: 'Print a card' }).click();
+  await expect(page).toHaveTitle(
+    /printed: @page \{ size: A6.*beetroot on the damask cloth.*Oxygen soak.*No soap bar/s,
+  );
+  await page.getByRole('button', { name: 'Print the plan' }).click();
+  await expect(page).toHaveTitle(/printed: @page \{ size: A5.*Oxygen soak/s);
+});
+
+test('while the server does not answer, what was said at once stays, with a way to try again', async ({
+  page,
+}) => {
+  const desk = await beetroot(page);
+  await page.route('**/api/plans/preview', (route) => route.abort());
+  await desk.choose('age', 'some weeks ago');
+  await expect(page.getByRole('button', { name: 'Try again' })).toBeVisible({ timeout: 15_000 });
+  await expect(page.getByRole('region', { name: 'At once' })).toBeVisible();
+  await expect(desk.startButton).toBeDisabled();
+  await page.unroute('**/api/plans/preview');
+  await page.getByRole('button', { name: 'Try again' }).click();
+  await expect(desk.startButton).toBeEnabled();
+});
