@@ -151,7 +151,6 @@ test('a stall at the end of a round goes on to the next, and at the last of them
   expect([...rounds]).toContain('Round 2');
   await page.getByRole('button', { name: /^Plan anew/ }).click();
   await expect(page).toHaveURL(/\/trouble\//);
-  await expect(desk.blank('mark')).toBeVisible();
   await desk.choose('age', 'some days ago');
   await start(phone);
   expect((await tub.standing()).kind).not.toBe('finished');

@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
+import { Desk } from './desk';
 import { HOOK_MS, OwnServer } from './ownServer';
 
 const server = new OwnServer(4897);
@@ -34,7 +35,7 @@ test('What works shows a method that left the ladder because of the log, and why
     .getByRole('link', { name: /towels/ })
     .first()
     .click();
-  await expect(page.locator('[data-rung=citricSoak]')).toContainText('from your own log: 2 of 2');
+  await expect(page.locator('[data-rung=citricSoak]')).toContainText('from your own results: 2 of 2');
   await expect(page.locator('[data-rung=deepStrip]')).toHaveCount(0);
 });
 
@@ -45,6 +46,7 @@ test('a trial side by side: refused where unfair, drawn and blind where fair, to
   const dialog = page.getByRole('dialog');
   const begin = async (markId: string, ways: readonly string[]) => {
     await page.goto(`${server.base}/trouble/${waiting.find((one) => one.markIds.includes(markId))?.id}`);
+    await new Desk(page).unfold('Other ways');
     await page.getByRole('button', { name: 'Try two side by side' }).click();
     for (const name of ways) await dialog.getByRole('button', { name, exact: true }).click();
     await dialog.getByRole('button', { name: 'Begin the trial' }).click();

@@ -18,6 +18,8 @@ const waiting = (markId) => today.waiting.find((trouble) => trouble.markIds.incl
 const soak = today.running.find((run) => run.pieceName === 'lawn petticoat').id;
 const towels = (await ask('/pieces')).find((piece) => piece.name === 'bath towels').id;
 
+const NOTHING_YET = { running: [], clashes: [], trials: [], waiting: [], settled: [], due: [] };
+
 const browser = await chromium.launch({
   executablePath: CHROMIUM,
   args: [
@@ -34,9 +36,15 @@ const browser = await chromium.launch({
 async function shoot(
   name,
   path,
-  { viewport = DESK, colorScheme = 'light', act = async () => undefined } = {},
+  {
+    viewport = DESK,
+    colorScheme = 'light',
+    act = async () => undefined,
+    before = async () => undefined,
+  } = {},
 ) {
   const page = await browser.newPage({ viewport, colorScheme });
+  await before(page);
   await page.goto(`${BASE}${path}`);
   // The line of changes never falls silent: what counts is that nothing is being fetched any more.
   await page.getByText(/^Fetching /).waitFor({ state: 'detached' });
@@ -51,6 +59,15 @@ async function shoot(
 await shoot('today', '/');
 await shoot('today-phone', '/', { viewport: PHONE });
 await shoot('trouble', `/trouble/${waiting('beetroot')}`);
+await shoot('trouble-dark', `/trouble/${waiting('dyeRun')}`, { colorScheme: 'dark' });
+await shoot('at-once-phone', '/trouble', {
+  viewport: PHONE,
+  act: async (page) => {
+    await page.getByRole('textbox', { name: 'What happened?' }).fill('red wine on carpet');
+    await page.keyboard.press('Enter');
+    await page.getByRole('button', { name: 'Not sure' }).first().waitFor();
+  },
+});
 await shoot('trouble-no-home-method', `/trouble/${waiting('nailVarnish')}`);
 await shoot('trouble-diagnosis', '/trouble', {
   act: async (page) => {
@@ -63,18 +80,18 @@ await shoot('trouble-diagnosis', '/trouble', {
 });
 await shoot('trouble-schools', `/trouble/${waiting('dyeRun')}`, {
   act: async (page) => {
+    await page.getByRole('region', { name: 'Other ways' }).getByRole('button').first().click();
     await page.locator('[data-dispute=runWay] button').click();
     await page.waitForTimeout(800);
   },
 });
-await shoot('trouble-phone', `/trouble/${waiting('dyeRun')}`, { viewport: PHONE });
+await shoot('trouble-phone', `/trouble/${waiting('beetroot')}`, { viewport: PHONE });
 await shoot('tub-phone', `/runs/${soak}`, { viewport: PHONE });
 await shoot('tub-look-phone-dark', `/runs/${soak}`, {
   viewport: PHONE,
   colorScheme: 'dark',
   act: (page) => page.getByRole('button', { name: 'Look in' }).click(),
 });
-await shoot('tub-desk', `/runs/${soak}`);
 await shoot('tub-decide-phone', `/runs/${soak}`, {
   viewport: PHONE,
   act: async (page) => {
@@ -83,6 +100,14 @@ await shoot('tub-decide-phone', `/runs/${soak}`, {
     await page.locator('.recharts-surface').first().waitFor();
     await page.getByRole('group', { name: 'What next?' }).scrollIntoViewIfNeeded();
   },
+});
+await shoot('first-start-phone', '/', {
+  viewport: PHONE,
+  // A house in which nothing has happened yet.
+  before: (page) =>
+    page.route('**/api/today', (route) =>
+      route.fulfill({ json: { ...today, householdTold: false, ...NOTHING_YET } }),
+    ),
 });
 await shoot('what-works', '/what-works');
 await shoot('piece', `/pieces/${towels}`);
@@ -99,8 +124,6 @@ await shoot(
   '/mix?in=vessel*bucket&water=10000&warm=40&pour=chlorineBleach*50*mL&pour=vinegar*100*mL',
   { colorScheme: 'dark', act: (page) => page.getByText('Not mixed.').waitFor() },
 );
-await shoot('linen-book', '/pieces');
 await shoot('household', '/household');
-await shoot('reference-fibre', '/reference/fibres/wool', { act: (page) => page.waitForSelector('article') });
 await shoot('course', '/reference/courses/wineBerry?cloth=white');
 await browser.close();

@@ -72,7 +72,13 @@ const config = defineConfig({
     },
     // A link in running text keeps its line and is only touched more easily.
     'a:not([class])': { [PHONE]: { paddingBlock: '12px', paddingInline: '6px', marginInline: '-6px' } },
-    '[data-blank]': { [PHONE]: { paddingBlock: '10px', paddingInline: '7px', marginInline: '-6px' } },
+    '[data-blank]': {
+      [PHONE]: {
+        paddingBlock: '11px !important',
+        paddingInline: '7px !important',
+        marginInline: '-6px !important',
+      },
+    },
     '*:focus-visible': {
       outline: '3px solid',
       outlineColor: 'water',

@@ -47,7 +47,9 @@ export function Fact({
   );
 }
 
-const Plain = chakra(Link, { base: { textDecoration: 'underline', textUnderlineOffset: '3px' } });
+const Plain = chakra(Link, {
+  base: { textDecoration: 'underline', textUnderlineOffset: '3px', paddingBlock: { base: '12px', md: '0' } },
+});
 
 /** A name that leads to its own sheet. */
 export function See({ family, id, children }: { family: string; id: string; children: ReactNode }) {
