@@ -1,5 +1,9 @@
 import { expect, type Locator, type Page } from '@playwright/test';
 
+/** Where a trouble stands that has been told so far. */
+export const addressOf = (draft: unknown): string =>
+  `/trouble?told=${Buffer.from(JSON.stringify(draft)).toString('base64url')}`;
+
 /** What a person does on the page of a trouble. */
 export class Desk {
   constructor(readonly page: Page) {}

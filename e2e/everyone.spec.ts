@@ -28,6 +28,10 @@ async function addresses(page: Page): Promise<string[]> {
     `/runs/${await firstRunId(page)}`,
     '/pieces',
     '/what-works',
+    '/cupboard',
+    '/more',
+    `/trouble/${await waitingId(page, 'nailVarnish')}`,
+    '/reference',
     `/pieces/${piece.id}`,
     '/household',
     '/setup',
@@ -63,22 +67,113 @@ for (const colorScheme of ['light', 'dark'] as const) {
   });
 }
 
-test('every page fits a phone, and what is tapped at the tub is large', async ({ page }) => {
-  test.setTimeout(120_000);
+/** Everything on the page that is tapped and is smaller than a thumb, with its size. */
+const smallTargets = (page: Page): Promise<string[]> =>
+  page.evaluate((least) => {
+    const targets = 'a, button, input, select, textarea, summary, [role=button], [role=option]';
+    return [...document.querySelectorAll(targets)].flatMap((one) => {
+      const box = one.getBoundingClientRect();
+      const isShown = box.width > 1 && box.height > 1 && one.checkVisibility({ visibilityProperty: true });
+      const name = one.getAttribute('aria-label') ?? one.textContent ?? '';
+      // A name in running text is as wide as its letters; it is touched from above and below.
+      const inText = one.tagName === 'A' && getComputedStyle(one).display === 'inline';
+      const isSmall = box.height < least - 0.5 || (!inText && box.width < least - 0.5);
+      return isShown && isSmall
+        ? [`${Math.round(box.width)}×${Math.round(box.height)} ${name.slice(0, 40)}`]
+        : [];
+    });
+  }, 44);
+
+/** Opens what is folded on the page, so that it is measured too. */
+async function openFolds(page: Page): Promise<void> {
+  const folds = page.locator('main [aria-expanded=false]:not([aria-haspopup])');
+  for (let opened = 0; opened < 40 && (await folds.locator('visible=true').count()) > 0; opened += 1)
+    await folds.locator('visible=true').first().click();
+}
+
+test('on a phone no target is under 44 px, on any page and in what it unfolds', async ({ page }) => {
+  test.setTimeout(240_000);
   await page.setViewportSize({ width: 390, height: 844 });
   for (const address of await addresses(page)) {
     await page.goto(address);
     await settled(page);
-    const width = await page.evaluate(() => document.documentElement.scrollWidth);
-    expect(`${address} ${width}`).toBe(`${address} 390`);
+    await openFolds(page);
+    expect(await smallTargets(page), address).toEqual([]);
   }
   await page.goto(`/runs/${await firstRunId(page)}`);
   await page.getByRole('button', { name: 'Look in' }).click();
   await expect(page.getByRole('button', { name: 'Gone', exact: true })).toBeVisible();
-  for (const button of await page.locator('main button').all()) {
-    const box = await button.boundingBox();
-    expect(box?.height, (await button.textContent()) ?? '').toBeGreaterThanOrEqual(44);
+  expect(await smallTargets(page)).toEqual([]);
+});
+
+test('the pickers of the sentence and Find have targets of 44 px too', async ({ page }) => {
+  test.setTimeout(120_000);
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.goto(`/trouble/${await waitingId(page, 'beetroot')}`);
+  const desk = new Desk(page);
+  await desk.openBlank('mark');
+  const blanks = await page.locator('[data-blank]').evaluateAll((all) => all.map((one) => one.dataset.blank));
+  for (const id of blanks) {
+    if (!(await page.getByRole('dialog').isVisible())) await desk.openBlank(id ?? '');
+    await expect(page.getByRole('dialog')).toBeVisible();
+    expect(await smallTargets(page), id).toEqual([]);
+    await page.keyboard.press('Escape');
+    await expect(page.getByRole('dialog')).toHaveCount(0);
   }
+  await page.getByRole('button', { name: 'Find anything' }).click();
+  await page.getByRole('textbox', { name: 'Find anything' }).fill('wine');
+  await expect(page.getByRole('option').first()).toBeVisible();
+  expect(await smallTargets(page)).toEqual([]);
+});
+
+for (const [what, width, height] of [
+  ['a phone', 390, 844],
+  ['320 px', 320, 640],
+  ['a desk at 200 %', 640, 400],
+] as const)
+  test(`nothing runs sideways on ${what}`, async ({ page }) => {
+    test.setTimeout(120_000);
+    await page.setViewportSize({ width, height });
+    for (const address of await addresses(page)) {
+      await page.goto(address);
+      await settled(page);
+      await openFolds(page);
+      expect(`${address} ${await page.evaluate(() => document.documentElement.scrollWidth)}`).toBe(
+        `${address} ${width}`,
+      );
+    }
+  });
+
+test('each page has one heading, names its window, and takes the focus after a move', async ({ page }) => {
+  test.setTimeout(120_000);
+  for (const address of await addresses(page)) {
+    await page.goto(address);
+    await settled(page);
+    await expect(page.getByRole('heading', { level: 1 }), address).toHaveCount(1);
+    await expect(page, address).toHaveTitle(/^.+ — Feverfew$/);
+  }
+  await page.goto('/');
+  await page.keyboard.press('Tab');
+  await expect(page.getByRole('link', { name: 'To the page' })).toBeFocused();
+  await page.getByRole('link', { name: 'Linen', exact: true }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Linen book' })).toBeFocused();
+});
+
+test('where less motion is wanted, nothing moves', async ({ page }) => {
+  await page.emulateMedia({ reducedMotion: 'reduce' });
+  await page.goto(`/trouble/${await waitingId(page, 'beetroot')}`);
+  await expect(page.locator('[data-rung]').first()).toBeVisible();
+  const longest = await page.evaluate(() =>
+    Math.max(
+      ...[...document.querySelectorAll('*')].flatMap((one) => {
+        const { transitionDuration, animationDuration } = getComputedStyle(one);
+        return `${transitionDuration}, ${animationDuration}`
+          .split(', ')
+          .map((time) => Number.parseFloat(time));
+      }),
+    ),
+  );
+  expect(longest).toBeLessThan(0.01);
 });
 
 test('the main job by keyboard alone', async ({ page }) => {

@@ -28,7 +28,9 @@ test('beetroot on linen, from a blank page to a logged outcome', async ({ page }
   await expect(desk.rung('oxygenSoak')).toContainText('3½ tbsp (53 g) oxygen bleach powder, in 7 L at 60 °C');
   await expect(desk.rung('oxygenSoak')).toContainText(/\d\d–\d\d % gone/);
   await expect(desk.rung('oxygenSoak')).toContainText('Goggles, gloves, no dust.');
-  await expect(page.getByText('Product labels and local rules come first.').first()).toBeVisible();
+  await expect(
+    page.getByText('Product labels and local rules come first.').locator('visible=true'),
+  ).toHaveCount(1);
 
   await page.getByRole('button', { name: /^Start(: |$)/ }).click();
   const tub = new Tub(page);

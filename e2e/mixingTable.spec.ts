@@ -186,16 +186,17 @@ test('from a step of a plan one tap opens the table filled in; at the tub a kept
   await desk.find('mark', 'beetroot');
   await desk.find('piece', 'damask');
   await desk.choose('age', 'today');
+  await desk.choose('wetness', 'dry');
   const rung = page.locator('[data-rung=oxygenSoak]');
-  await rung.getByRole('button', { name: /Step \d: Oxygen soak/ }).click();
+  await rung.getByRole('button', { name: /^Why step/ }).click();
   await expect(rung).toContainText(/stands at \d+\s°C with tub and piece in, pH/);
   await rung.getByRole('link', { name: 'On the mixing table' }).click();
   await expect(page).toHaveURL(/\/mix\?in=vessel/);
   await expect(row(page, 'oxygenBleach').getByLabel('How much')).toHaveValue(/^5\d/);
   await expect(page.getByRole('region', { name: 'What goes in' })).toContainText('damask cloth');
   await page.goBack();
-  await rung.getByRole('button', { name: /Step \d: Oxygen soak/ }).click();
-  await page.getByRole('button', { name: /^Start/ }).click();
+  await rung.getByRole('button', { name: /^Why step/ }).click();
+  await desk.start();
   const done = page.getByRole('button', { name: 'Done', exact: true });
   while ((await page.locator('[data-step]').getAttribute('data-step')) !== 'mix') {
     const before = await page.locator('h1').textContent();

@@ -11,8 +11,10 @@ import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tansta
 import { request } from '../app/api';
 import { useSaved } from './queryClient';
 
-export const useRun = (id: string) =>
+/** @param id null asks nothing */
+export const useRun = (id: string | null) =>
   useQuery({
+    enabled: id !== null,
     queryKey: ['runs', id],
     queryFn: ({ signal }) => request<RunView>('GET', `/runs/${id}`, undefined, signal),
     refetchInterval: 60_000,

@@ -60,7 +60,8 @@ export function firstThings(facts: TroubleFacts, household: Household, knowledge
         gain: answers.reduce((sum, { share, plan }) => sum + share * changeOf(base, plan), 0),
       }))
       .filter(({ gain }) => gain >= LEAST_GAIN)
-      .sort((a, b) => b.gain - a.gain)
+      // Without the piece there is no plan: where it matters at all, it is asked first.
+      .sort((a, b) => Number(b.fact === 'item') - Number(a.fact === 'item') || b.gain - a.gain)
       .slice(0, MOST_QUESTIONS),
   };
 }

@@ -46,7 +46,7 @@ export function ActionCard({ run, what, pass, action, nowMs, say }: ActionCardPr
         verb={
           <PageHeading
             title={what}
-            at={`${action.id}-${state.round}`}
+            at={[action.id, state.round, state.timer ? 'clock' : '', state.decision ? 'decide' : ''].join()}
             fontSize={{ base: '32px', md: '36px' }}
             lineHeight="1.15"
             data-step={action.kind}

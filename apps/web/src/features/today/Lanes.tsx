@@ -2,11 +2,10 @@ import { Box, chakra } from '@chakra-ui/react';
 import type { RunningEntry } from '@feverfew/contracts';
 import { format } from 'date-fns';
 import { Link } from 'react-router';
-import { useLexicon } from '../../app/useLexicon';
 import { VesselGlyph } from '../../components/VesselGlyph';
-import { marksText } from '../../facts/sentenceView';
 import { type Axis, axisOf, type Lane, laneOf } from './laneView';
 import { nextActionView } from './nextActionView';
+import { RunPlace } from './RunningRow';
 import { useWorkplace } from './useWorkplace';
 
 const Row = chakra(Link, {
@@ -75,7 +74,6 @@ export function Lanes({ running, nowMs }: { running: readonly RunningEntry[]; no
 const NEAR_NOW = 6;
 
 function LaneRow({ run, axis, nowMs }: { run: RunningEntry; axis: Axis; nowMs: number }) {
-  const say = useLexicon();
   const place = useWorkplace(run);
   const { headline, next, isNow, short } = nextActionView(run, nowMs);
   const lane = laneOf(run, axis, nowMs);
@@ -94,8 +92,7 @@ function LaneRow({ run, axis, nowMs }: { run: RunningEntry; axis: Axis; nowMs: n
             {run.pieceName}
           </Box>
           <Box color="soft" fontSize="14px" overflow="hidden" textOverflow="ellipsis" whiteSpace="nowrap">
-            {run.vesselName ?? marksText(run.markIds, say)}
-            {run.state.round > 1 ? `, time ${run.state.round}` : ''}
+            <RunPlace run={run} next={next} />
           </Box>
         </Box>
         <Box position="relative" height="100%">

@@ -23,7 +23,7 @@ export function NowSlate({ running, nowMs }: NowSlateProps) {
 
 function Hand({ run, others, nowMs }: { run: RunningEntry; others: readonly RunningEntry[]; nowMs: number }) {
   const place = useWorkplace(run);
-  const { verb, isNow, act } = nextActionView(run, nowMs);
+  const { verb, isNow, act, next } = nextActionView(run, nowMs);
   const waitsSince = isNow && run.hand.what !== 'step' && run.hand.what !== 'decide';
   return (
     <Slate
@@ -31,7 +31,7 @@ function Hand({ run, others, nowMs }: { run: RunningEntry; others: readonly Runn
       label={isNow ? 'Now' : `At ${clockAt(run.hand.at)}`}
       aside={waitsSince ? `since ${clockAt(run.hand.at)}` : isNow ? '' : 'nobody is wanted before'}
       verb={<SlateVerb>{verb}</SlateVerb>}
-      lines={run.vesselName ? [upper(run.vesselName)] : []}
+      lines={run.hand.what === 'over' ? [next] : run.vesselName ? [upper(run.vesselName)] : []}
       drawing={<VesselGlyph of={place.form} full={place.full} width={88} />}
     >
       <Flex

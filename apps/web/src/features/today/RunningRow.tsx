@@ -21,7 +21,6 @@ const Row = chakra(Link, {
 
 /** One run on a phone: its vessel with its level, the piece, the time left, and what is wanted when. */
 export function RunningRow({ run, nowMs }: { run: RunningEntry; nowMs: number }) {
-  const say = useLexicon();
   const place = useWorkplace(run);
   const { headline, next, isNow, short } = nextActionView(run, nowMs);
   return (
@@ -33,8 +32,7 @@ export function RunningRow({ run, nowMs }: { run: RunningEntry; nowMs: number })
             {run.pieceName}
           </Box>
           <Box color="soft" fontSize="15px" _firstLetter={{ textTransform: 'uppercase' }}>
-            {run.vesselName ?? marksText(run.markIds, say)}
-            {run.state.round > 1 ? `, time ${run.state.round}` : ''}
+            <RunPlace run={run} next={next} />
           </Box>
         </Box>
         <Box textAlign="end" flexShrink={0}>
@@ -48,4 +46,12 @@ export function RunningRow({ run, nowMs }: { run: RunningEntry; nowMs: number })
       </Row>
     </li>
   );
+}
+
+/** Where it stands; of what ran over, what to do with it. */
+export function RunPlace({ run, next }: { run: RunningEntry; next: string }) {
+  const say = useLexicon();
+  if (run.hand.what === 'over') return <>{next}</>;
+  const again = run.state.round > 1 ? `, time ${run.state.round}` : '';
+  return <>{(run.vesselName ?? marksText(run.markIds, say)) + again}</>;
 }

@@ -1,5 +1,5 @@
 import { Box, Flex, Stack } from '@chakra-ui/react';
-import type { Catalogue, Plan, TroubleFacts } from '@feverfew/contracts';
+import type { Catalogue, Plan, RunView, TroubleFacts } from '@feverfew/contracts';
 import { useMemo } from 'react';
 import { useLexicon } from '../../app/useLexicon';
 import { onTableOf } from '../../recipe/mixDraft';
@@ -18,6 +18,8 @@ import { TakeAlong } from './TakeAlong';
 
 interface PlanViewProps {
   readonly plan: Plan;
+  /** The run that carries it out, where one does. */
+  readonly run: RunView | undefined;
   readonly nowMs: number;
   readonly pieceId: string | null;
   readonly troubleId: string | undefined;
@@ -26,12 +28,12 @@ interface PlanViewProps {
 }
 
 /** The rounds, and below them what one may ask for. */
-export function PlanView({ plan, nowMs, pieceId, troubleId, catalogue, onFacts }: PlanViewProps) {
+export function PlanView({ plan, run, nowMs, pieceId, troubleId, catalogue, onFacts }: PlanViewProps) {
   const say = useLexicon();
   const { piece } = plan.facts;
   const on = useMemo(() => onTableOf(pieceId, piece), [pieceId, piece]);
   const lost = losers(plan.candidates);
-  const ladder = { plan, nowMs, on, onFacts };
+  const ladder = { plan, run, nowMs, on, onFacts };
   return (
     <Box>
       <PlanFindings plan={plan} />

@@ -12,6 +12,7 @@ import { type Draft, EMPTY_DRAFT } from '../../facts/factsDraft';
 import { marksText, pieceText } from '../../facts/sentenceView';
 import { useCatalogue } from '../../queries/catalogueQueries';
 import { usePieces } from '../../queries/pieceQueries';
+import { useRun } from '../../queries/runQueries';
 import { useToday } from '../../queries/todayQueries';
 import { useTrouble } from '../../queries/troubleQueries';
 import { AheadOfStart } from './AheadOfStart';
@@ -56,6 +57,8 @@ function TroubleDesk({ troubleId, kept, start }: TroubleDeskProps) {
   const pieces = usePieces();
   const today = useToday();
   const nowMs = useServerNow(today.data?.now, today.dataUpdatedAt);
+  const runId = kept?.status === 'running' ? kept.runId : null;
+  const run = useRun(runId).data;
   const told = isTold(draft);
   const isAsking = troubleId === undefined && draft.facts.markIds.length > 0 && !(plan && isNoSoil(plan));
   const asked = useFirstQuestions(draft, isAsking, change);
@@ -109,6 +112,7 @@ function TroubleDesk({ troubleId, kept, start }: TroubleDeskProps) {
           {isPlanned && (
             <PlanView
               plan={plan}
+              run={run}
               nowMs={minute}
               pieceId={draft.pieceId}
               troubleId={troubleId}
@@ -124,7 +128,7 @@ function TroubleDesk({ troubleId, kept, start }: TroubleDeskProps) {
       {told && (
         <Foot
           plan={isPlanned ? plan : undefined}
-          runId={kept?.status === 'running' ? kept.runId : null}
+          runId={runId}
           blocked={preview.isError}
           pending={action.isPending}
           error={broken ? messageOf(preview.error ?? action.error) : null}

@@ -1,22 +1,32 @@
 import { Box, Flex } from '@chakra-ui/react';
-import { DRYING_WORDS, durationWords, type Plan, type Round, type TroubleFacts } from '@feverfew/contracts';
+import {
+  DRYING_WORDS,
+  durationWords,
+  type Plan,
+  type Round,
+  type RunView,
+  type TroubleFacts,
+} from '@feverfew/contracts';
 import type { OnTable } from '../../../recipe/mixDraft';
 import { BelowRow } from './BelowRow';
 import { LookRow } from './LookRow';
 import { type ClockTime, type RoundTimes, roundTimes } from './planTimes';
+import { progressOf } from './progress';
 import { StepRow } from './StepRow';
 import { cautionsByStep } from './stepView';
 
 interface RoundLadderProps {
   readonly round: Round;
   readonly plan: Plan;
+  /** The run that carries it out, where one does. */
+  readonly run: RunView | undefined;
   readonly nowMs: number;
   readonly on: OnTable;
   readonly onFacts: (change: Partial<TroubleFacts>) => void;
 }
 
 /** One go: its three times, its steps on the ladder, drying and the look below its feet. */
-export function RoundLadder({ round, plan, nowMs, on, onFacts }: RoundLadderProps) {
+export function RoundLadder({ round, plan, run, nowMs, on, onFacts }: RoundLadderProps) {
   const times = roundTimes(round, nowMs);
   const before = stepsBefore(plan, round);
   const number = round.id.slice(1);
@@ -34,6 +44,7 @@ export function RoundLadder({ round, plan, nowMs, on, onFacts }: RoundLadderProp
             number={before + at + 1}
             isLast={at === round.passes.length - 1}
             at={times.steps[at] ?? NO_TIME}
+            progress={progressOf(laid, run)}
             cautionIds={cautions[at] ?? []}
             facts={plan.facts}
             on={on}

@@ -4,13 +4,15 @@ import { effectRange, type RoundPass } from '@feverfew/contracts';
 interface RungProps extends Pick<RoundPass, 'gone' | 'prepares'> {
   /** To buy, or not yet open: an outline. */
   readonly isOutline: boolean;
+  /** What a look found after it, 0–1: a notch on the rung; null where nobody has looked. */
+  readonly seen?: number | null;
 }
 
 /** The words under a piece that lies further left than this would run past the rail, %. */
 const LEAST_RIGHT = 46;
 
 /** How much is gone after a step, counted from the start, between all there and gone. */
-export function Rung({ gone: { all }, prepares, isOutline }: RungProps) {
+export function Rung({ gone: { all }, prepares, isOutline, seen = null }: RungProps) {
   const right = 100 - all.high * 100;
   return (
     <Box>
@@ -35,6 +37,17 @@ export function Rung({ gone: { all }, prepares, isOutline }: RungProps) {
             transition="left 200ms, width 200ms"
           />
         )}
+        {seen !== null && (
+          <Box
+            position="absolute"
+            insetBlock="-4px"
+            width="4px"
+            marginInlineStart="-2px"
+            left={`${seen * 100}%`}
+            bg="ink"
+            borderRadius="full"
+          />
+        )}
       </Box>
       <Box
         fontSize="14px"
@@ -54,6 +67,12 @@ export function Rung({ gone: { all }, prepares, isOutline }: RungProps) {
             <Box as="span" color="soft">
               gone
             </Box>
+            {seen !== null && (
+              <Box as="span" color="soft">
+                {' '}
+                · seen: <strong>{Math.round(seen * 100)} %</strong>
+              </Box>
+            )}
           </>
         )}
       </Box>

@@ -6,6 +6,7 @@ import { Claims } from '../../../components/Claims';
 import type { OnTable } from '../../../recipe/mixDraft';
 import { passRemarks } from '../passView';
 import type { ClockTime } from './planTimes';
+import type { Progress } from './progress';
 import { Rung, Waterline } from './Rung';
 import { StepCautions } from './StepCautions';
 import { StepWhy } from './StepWhy';
@@ -56,6 +57,7 @@ interface StepRowProps {
   /** The last of its round: there is no next for it to make way for. */
   readonly isLast: boolean;
   readonly at: ClockTime;
+  readonly progress: Progress;
   readonly cautionIds: readonly string[];
   readonly facts: TroubleFacts;
   /** What the mix is held against on the table. */
@@ -65,11 +67,13 @@ interface StepRowProps {
 
 /** One step: when, what, with how much, what to mind, and how much is gone after it. */
 export function StepRow(props: StepRowProps) {
-  const { laid, pass, number, at, isLast } = props;
+  const { laid, pass, number, at, isLast, progress } = props;
   const say = useLexicon();
   const water = waterOf(laid, say);
   const isOutline = !pass || laid.missingAgentIds.length > 0;
-  const rung = <Rung gone={laid.gone} prepares={laid.prepares && !isLast} isOutline={isOutline} />;
+  const rung = (
+    <Rung gone={laid.gone} prepares={laid.prepares && !isLast} isOutline={isOutline} seen={progress.seen} />
+  );
   return (
     <Box
       as="li"
@@ -154,6 +158,7 @@ function StepText({
   on,
   onFacts,
   isOutline,
+  progress,
 }: StepRowProps & { isOutline: boolean }) {
   const say = useLexicon();
   const measures = useMeasures();
@@ -170,12 +175,18 @@ function StepText({
       minWidth="0"
     >
       <Flex gap="10px" align="center" minHeight="36px">
-        <Disc borderStyle={isOutline ? 'dotted' : 'solid'} aria-hidden="true">
+        <Disc
+          borderStyle={isOutline ? 'dotted' : 'solid'}
+          bg={progress.isDone ? 'leaf' : undefined}
+          color={progress.isDone ? 'onLeaf' : undefined}
+          aria-hidden="true"
+        >
           {number}
         </Disc>
         <Box as="h3" flex="1" fontSize={{ base: '19px', md: '18px' }} lineHeight="1.3">
           <Box as="span" srOnly>
-            Step {number}:{' '}
+            Step {number}
+            {progress.isDone && ', done'}:{' '}
           </Box>
           {name}
           {laid.missingAgentIds.length > 0 && (

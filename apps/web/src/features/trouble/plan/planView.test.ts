@@ -5,9 +5,11 @@ import {
   type Measures,
   type Plan,
   type RoundPass,
+  type RunView,
 } from '@feverfew/contracts';
 import { describe, expect, it } from 'vitest';
 import { minutesText, roundTimes } from './planTimes';
+import { progressOf } from './progress';
 import { slateView } from './slateView';
 import { cautionsByStep, recipeText, waterOf } from './stepView';
 
@@ -127,6 +129,32 @@ describe('a step', () => {
       ['hot'],
       [],
     ]);
+  });
+});
+
+describe('a plan under way', () => {
+  const look = { of: [0], rungIndex: 0, leftPct: 25 };
+  const run = {
+    plan: {
+      ladder: [
+        { passId: 'r1p1', methodId: 'soak' },
+        { passId: 'r1p2', methodId: 'wash' },
+        { passId: 'r1p3', methodId: 'sun' },
+      ],
+    },
+    state: { rungIndex: 1, times: [1, 1, 0], setAside: [], status: 'active', looks: [look] },
+  } as unknown as RunView;
+  it('has what is done, and what was seen after it', () => {
+    expect(progressOf({ id: 'r1p1', methodId: 'soak' }, run)).toEqual({ isDone: true, seen: 0.75 });
+    expect(progressOf({ id: 'r1p2', methodId: 'wash' }, run)).toEqual({ isDone: false, seen: null });
+  });
+  it('knows nothing of a step the run has not begun, left out, or has as another', () => {
+    const nothing = { isDone: false, seen: null };
+    expect(progressOf({ id: 'r1p3', methodId: 'sun' }, run)).toEqual(nothing);
+    expect(progressOf({ id: 'r1p1', methodId: 'sun' }, run)).toEqual(nothing);
+    expect(progressOf({ id: 'r1p1', methodId: 'soak' }, undefined)).toEqual(nothing);
+    const leftOut = { ...run, state: { ...run.state, setAside: [0] } } as unknown as RunView;
+    expect(progressOf({ id: 'r1p1', methodId: 'soak' }, leftOut)).toEqual(nothing);
   });
 });
 

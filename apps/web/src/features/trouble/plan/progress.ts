@@ -1,0 +1,28 @@
+import type { RoundPass, RunView } from '@feverfew/contracts';
+
+/** How far a plan under way has come: which of its steps are done, and how much was seen to be gone after them. */
+export interface Progress {
+  readonly isDone: boolean;
+  /** Share gone at the last look after it, 0–1; null where nobody has looked. */
+  readonly seen: number | null;
+}
+
+const NOT_BEGUN: Progress = { isDone: false, seen: null };
+
+/** Of one step, by the run that is under way; a step the run has not, or has as something else, is not begun. */
+export function progressOf(
+  { id, methodId }: Pick<RoundPass, 'id' | 'methodId'>,
+  run: RunView | undefined,
+): Progress {
+  if (!run) return NOT_BEGUN;
+  const { state, plan } = run;
+  const at = plan.ladder.findIndex((pass) => pass.passId === id && pass.methodId === methodId);
+  if (at < 0 || (state.times[at] ?? 0) === 0 || state.setAside.includes(at)) return NOT_BEGUN;
+  const look = state.looks
+    .filter(({ of, rungIndex, leftPct }) => leftPct !== null && (of.includes(at) || rungIndex === at))
+    .at(-1);
+  return {
+    isDone: at < state.rungIndex || state.status === 'finished',
+    seen: look?.leftPct == null ? null : 1 - look.leftPct / 100,
+  };
+}

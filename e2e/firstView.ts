@@ -1,0 +1,34 @@
+import type { Page } from '@playwright/test';
+
+/** What a person sees before any scrolling. */
+export interface FirstView {
+  /** Words: tokens with a letter in them, of text that is seen and not covered. */
+  readonly words: number;
+  /** The slate's lower edge, px; null where there is none. */
+  readonly slateEnds: number | null;
+  readonly width: number;
+}
+
+/** Counts what stands in the window: the one counter for every page. */
+export const firstView = (page: Page): Promise<FirstView> =>
+  page.evaluate(() => {
+    const walker = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT);
+    let words = 0;
+    while (walker.nextNode()) {
+      const node = walker.currentNode;
+      const text = node.textContent?.trim() ?? '';
+      const holder = node.parentElement;
+      if (text === '' || !holder) continue;
+      const range = document.createRange();
+      range.selectNodeContents(node);
+      const box = range.getBoundingClientRect();
+      if (box.width < 2 || box.bottom <= 0 || box.top >= innerHeight) continue;
+      const x = Math.min(innerWidth - 1, Math.max(0, box.left + box.width / 2));
+      const y = Math.min(innerHeight - 1, Math.max(0, box.top + Math.min(box.height / 2, 10)));
+      const top = document.elementFromPoint(x, y);
+      const isSeen = top !== null && (holder === top || holder.contains(top) || top.contains(holder));
+      if (isSeen) words += text.split(/\s+/).filter((word) => /\p{L}/u.test(word)).length;
+    }
+    const slate = document.querySelector('[data-slate]')?.getBoundingClientRect();
+    return { words, slateEnds: slate?.bottom ?? null, width: document.documentElement.scrollWidth };
+  });
