@@ -41,11 +41,22 @@ export class Desk {
     if ((await head.getAttribute('aria-expanded')) === 'false') await head.click();
   }
 
+  /** Opens the reasons of a step. */
+  async why(methodId: string): Promise<void> {
+    await this.rung(methodId)
+      .getByRole('button', { name: /^Why step/ })
+      .click();
+  }
+
+  async allLimits(): Promise<void> {
+    await this.page.getByRole('button', { name: 'All limits of the piece' }).click();
+  }
+
   /** Opens what may follow the first round. */
   async openRounds(): Promise<void> {
     await expect(this.page.getByRole('list', { name: 'Steps of round 1' })).toBeVisible();
-    for (const open of await this.page.getByRole('button', { name: /^Open round \d/ }).all())
-      await open.click();
+    const open = this.page.getByRole('button', { name: /^Open round \d/ });
+    while ((await open.count()) > 0) await open.first().click();
   }
 
   async alsoToBuy(): Promise<void> {

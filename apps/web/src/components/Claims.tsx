@@ -22,7 +22,7 @@ export function Claims({ findings }: { findings: readonly Finding[] }) {
                 variant="plain"
                 size="small"
                 textDecoration="underline"
-                minHeight="24px"
+                minHeight={{ base: '44px', md: '24px' }}
                 padding="0 4px"
               >
                 the working

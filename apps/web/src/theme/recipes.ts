@@ -35,7 +35,7 @@ const button = defineRecipe({
       },
     },
     size: {
-      small: { minHeight: '32px', paddingInline: '10px', fontSize: '14px' },
+      small: { minHeight: { base: '44px', md: '32px' }, paddingInline: '10px', fontSize: '14px' },
       medium: { fontSize: '16px' },
       large: { minHeight: '52px', fontSize: '18px', paddingInline: '22px' },
       tub: { minHeight: '64px', fontSize: '20px', width: '100%' },
@@ -96,6 +96,7 @@ const chip = defineRecipe({
     alignItems: 'center',
     gap: '5px',
     minHeight: '28px',
+    '&:is(button)': { minHeight: { base: '44px', md: '28px' } },
     paddingInline: '9px',
     borderRadius: 'sm',
     border: '1.5px solid',

@@ -68,7 +68,7 @@ const config = defineConfig({
     },
     // Nothing that is tapped is smaller than a thumb on a phone, wherever it stands.
     'button, select, textarea, summary, input:not([type=checkbox], [type=radio]), a[class]': {
-      [PHONE]: { minHeight: '44px !important', minWidth: '44px !important' },
+      [PHONE]: { minHeight: '44px', minWidth: '44px !important' },
     },
     // A link in running text keeps its line and is only touched more easily.
     'a:not([class])': { [PHONE]: { paddingBlock: '12px', paddingInline: '6px', marginInline: '-6px' } },

@@ -1,9 +1,8 @@
-import { Box, Flex, Stack } from '@chakra-ui/react';
+import { Flex, Stack } from '@chakra-ui/react';
 import { type Catalogue, NO_CHOICES, type Plan, type TroubleFacts } from '@feverfew/contracts';
 import { ChipRow } from '../../components/ChipRow';
 import { StartTrial } from '../trial/StartTrial';
 import { CupboardLine } from './CupboardLine';
-import { CupboardWarning } from './PlanFindings';
 import { PositionsPanel } from './PositionsPanel';
 
 interface OtherWaysProps {
@@ -46,9 +45,6 @@ export function OtherWays({ plan, troubleId, catalogue, onFacts }: OtherWaysProp
           <StartTrial plan={plan} troubleId={troubleId} />
         </Flex>
       )}
-      <Box>
-        <CupboardWarning plan={plan} />
-      </Box>
     </Stack>
   );
 }

@@ -57,7 +57,13 @@ export function PassWhy({ pass }: { pass: Pass }) {
                   title={words}
                   sourceIds={edge.sourceIds}
                   trigger={
-                    <Box as="button" color="leaf" fontSize="13px" textDecoration="underline" minHeight="24px">
+                    <Box
+                      as="button"
+                      color="leaf"
+                      fontSize="13px"
+                      textDecoration="underline"
+                      minHeight={{ base: '44px', md: '24px' }}
+                    >
                       ground
                     </Box>
                   }

@@ -6,7 +6,7 @@ import { onTableOf } from '../../recipe/mixDraft';
 import { KeepInMind, NeverLine } from './KeepInMind';
 import { NotAtHome } from './NotAtHome';
 import { OtherWays } from './OtherWays';
-import { PlanFindings } from './PlanFindings';
+import { CupboardWarning, PlanFindings } from './PlanFindings';
 import { losers } from './passView';
 import { Fold } from './plan/Fold';
 import { LABEL_FIRST } from './plan/Foot';
@@ -77,6 +77,7 @@ export function PlanView({ plan, run, nowMs, pieceId, troubleId, catalogue, onFa
         <Fold title="Other ways" summary="to buy, sooner, where opinions differ">
           <OtherWays plan={plan} troubleId={troubleId} catalogue={catalogue} onFacts={onFacts} />
         </Fold>
+        <CupboardWarning plan={plan} />
         <TakeAlong plan={plan} catalogue={catalogue} />
         <Flex display={{ md: 'none' }} color="soft" fontSize="15px" paddingBlock="8px">
           {LABEL_FIRST}

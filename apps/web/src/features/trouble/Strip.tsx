@@ -12,7 +12,8 @@ const FlagButton = chakra('button', {
     textOverflow: 'ellipsis',
     background: 'none',
     padding: '1px 2px',
-    minHeight: '24px',
+    minHeight: { base: '44px', md: '24px' },
+    display: 'inline-flex',
     _hover: { textDecoration: 'underline' },
   },
 });
@@ -43,7 +44,8 @@ export function Strip({ name, scale, fill, colour, flags, format, mark }: StripP
       <Box
         position="relative"
         flex="1"
-        height="62px"
+        height={{ base: '84px', md: '62px' }}
+        marginTop={{ base: '22px', md: '0' }}
         role="group"
         aria-label={`${name}: ${format(fill.from)} to ${format(fill.to)}`}
       >
@@ -149,7 +151,8 @@ function FlagMark({
           <FlagButton
             type="button"
             {...side}
-            top={above ? '-6px' : '39px'}
+            top={above ? { base: '-22px', md: '-6px' } : '39px'}
+            alignItems={above ? 'flex-end' : 'flex-start'}
             color={above ? 'ink' : 'soft'}
             fontWeight={above ? 650 : 400}
           >

@@ -16,7 +16,7 @@ const APART = {
 const Cell = chakra('button', {
   base: {
     width: '100%',
-    minHeight: '30px',
+    minHeight: { base: '44px', md: '30px' },
     minWidth: '26px',
     border: '1px solid',
     borderColor: 'line',
