@@ -1,7 +1,7 @@
 import { Box, Flex } from '@chakra-ui/react';
 import type { ReactNode } from 'react';
 import type { ClockTime } from './planTimes';
-import { Clock, Disc, ROW } from './StepRow';
+import { Clock, Disc, ROW } from './rowParts';
 
 /** A row below the ladder’s feet: no rung, no rails. */
 export function BelowRow({ number, at, children }: { number: number; at: ClockTime; children: ReactNode }) {

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { useLexicon } from '../../../app/useLexicon';
 import { RoundLadder } from './RoundLadder';
 import { Rung } from './Rung';
-import { ROW, WhyButton } from './StepRow';
+import { ROW, WhyButton } from './rowParts';
 
 type NextRoundProps = Parameters<typeof RoundLadder>[0];
 

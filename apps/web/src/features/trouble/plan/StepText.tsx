@@ -1,0 +1,150 @@
+import { Box, Flex } from '@chakra-ui/react';
+import { isClaim, type Pass, type RoundPass, type TroubleFacts } from '@feverfew/contracts';
+import { useState } from 'react';
+import { useLexicon, useMeasures } from '../../../app/useLexicon';
+import { Claims } from '../../../components/Claims';
+import type { OnTable } from '../../../recipe/mixDraft';
+import { passRemarks } from '../passView';
+import type { ClockTime } from './planTimes';
+import type { Progress } from './progress';
+import { Clock, Disc, WhyButton } from './rowParts';
+import { StepCautions } from './StepCautions';
+import { StepWhy } from './StepWhy';
+import { recipeStretches, stepLines } from './stepView';
+import { VesselChoice } from './VesselChoice';
+
+export interface StepRowProps {
+  readonly laid: RoundPass;
+  /** The same as a run goes through it; undefined where only a passed water test opens it. */
+  readonly pass: Pass | undefined;
+  readonly number: number;
+  /** The last of its round: there is no next for it to make way for. */
+  readonly isLast: boolean;
+  readonly at: ClockTime;
+  readonly progress: Progress;
+  readonly cautionIds: readonly string[];
+  readonly facts: TroubleFacts;
+  /** What the mix is held against on the table. */
+  readonly on: OnTable;
+  readonly onFacts: (change: Partial<TroubleFacts>) => void;
+}
+
+/** What a step says: its name, its figures, how, the vessel, what can hurt; behind Why all the rest. */
+export function StepText({
+  laid,
+  pass,
+  number,
+  at,
+  cautionIds,
+  facts,
+  on,
+  onFacts,
+  isOutline,
+  progress,
+}: StepRowProps & { isOutline: boolean }) {
+  const say = useLexicon();
+  const measures = useMeasures();
+  const [open, setOpen] = useState(false);
+  const name = say.name(laid.methodId);
+  const ownLog = pass?.ownLog;
+  const recipe = recipeStretches(laid.actions, say, measures);
+  const lines = stepLines(laid, say);
+  return (
+    <Box
+      padding={{ base: '8px 14px 4px', md: '6px 0 8px 24px' }}
+      borderBottom={{ md: '1px solid' }}
+      borderColor={{ md: 'line' }}
+      minWidth="0"
+    >
+      <Flex gap="10px" align="center" minHeight="36px">
+        <Disc
+          borderStyle={isOutline ? 'dotted' : 'solid'}
+          bg={progress.isDone ? 'leaf' : undefined}
+          color={progress.isDone ? 'onLeaf' : undefined}
+          aria-hidden="true"
+        >
+          {number}
+        </Disc>
+        <Box as="h3" flex="1" fontSize={{ base: '19px', md: '18px' }} lineHeight="1.3">
+          <Box as="span" srOnly>
+            Step {number}
+            {progress.isDone && ', done'}:{' '}
+          </Box>
+          {name}
+          {laid.missingAgentIds.length > 0 && (
+            <Box as="span" color="brick" fontFamily="body" fontWeight={600} fontSize="15px">
+              {' '}
+              · to buy: {laid.missingAgentIds.map(say.name).join(', ')}
+            </Box>
+          )}
+        </Box>
+        <Clock at={at} />
+        <Box
+          display={{ base: 'none', md: 'block' }}
+          width="52px"
+          textAlign="end"
+          flexShrink={0}
+          fontSize="15px"
+        >
+          <strong>{Math.round(laid.handsOnMin)}</strong>{' '}
+          <Box as="span" color="soft">
+            min
+          </Box>
+        </Box>
+        <WhyButton
+          type="button"
+          display={{ base: 'none', md: 'block' }}
+          marginBlock="-6px"
+          aria-expanded={open}
+          aria-label={`Why step ${number}: ${name}`}
+          onClick={() => setOpen(!open)}
+        >
+          Why
+        </WhyButton>
+      </Flex>
+      <Box paddingInlineStart={{ md: '37px' }} fontSize={{ base: '17px', md: '16px' }} lineHeight="1.5">
+        {recipe.map(({ text, strong }, index) =>
+          strong ? (
+            // biome-ignore lint/suspicious/noArrayIndexKey: stretches of one line, no identity of their own
+            <strong key={index}>{text}</strong>
+          ) : (
+            // biome-ignore lint/suspicious/noArrayIndexKey: stretches of one line, no identity of their own
+            <span key={index}>{text}</span>
+          ),
+        )}
+        {recipe.length > 0 && '. '}
+        {lines}
+        <VesselChoice laid={laid} facts={facts} onFacts={onFacts} />
+        <StepCautions ids={cautionIds} />
+        {passRemarks(laid, say).map((remark) => (
+          <Box key={remark} color="water" fontSize="15px">
+            {remark}
+          </Box>
+        ))}
+        <Claims findings={laid.findings.filter((finding) => isClaim(finding.code))} />
+        {ownLog && (
+          <Box fontSize="15px" fontWeight={650} color="leaf" data-own-log>
+            from your own results: {ownLog.worked} of {ownLog.uses}
+          </Box>
+        )}
+        <Flex display={{ base: 'flex', md: 'none' }} justify="space-between" align="center">
+          <Box fontSize="16px" color="soft">
+            <Box as="strong" color="ink">
+              {Math.round(laid.handsOnMin)}
+            </Box>{' '}
+            min of yours
+          </Box>
+          <WhyButton
+            type="button"
+            aria-expanded={open}
+            aria-label={`Why step ${number}: ${name}`}
+            onClick={() => setOpen(!open)}
+          >
+            Why
+          </WhyButton>
+        </Flex>
+        {open && <StepWhy laid={laid} pass={pass} facts={facts} on={on} onFacts={onFacts} />}
+      </Box>
+    </Box>
+  );
+}

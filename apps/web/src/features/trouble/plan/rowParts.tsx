@@ -1,0 +1,62 @@
+import { Box, chakra } from '@chakra-ui/react';
+import type { ClockTime } from './planTimes';
+
+/** The number of a step. */
+export const Disc = chakra('span', {
+  base: {
+    display: 'inline-flex',
+    alignItems: 'center',
+    justifyContent: 'center',
+    width: '27px',
+    height: '27px',
+    borderRadius: 'full',
+    border: '1.5px solid',
+    borderColor: 'leaf',
+    color: 'leaf',
+    fontFamily: 'heading',
+    fontWeight: 650,
+    fontSize: '15px',
+    flexShrink: 0,
+  },
+});
+
+export const WhyButton = chakra('button', {
+  base: {
+    color: 'leaf',
+    fontWeight: 650,
+    fontSize: '15px',
+    minHeight: '44px',
+    minWidth: '44px',
+    textAlign: 'end',
+    _hover: { textDecoration: 'underline' },
+  },
+});
+
+/** Clock, ladder and text of a row; on a phone the page itself is the ladder. */
+export const ROW = {
+  base: 'minmax(0, 1fr)',
+  md: '52px clamp(150px, 19vw, 220px) minmax(0, 1fr)',
+} as const;
+
+/** When a row begins: on a desk beside the ladder, on a phone at the end of its name. */
+export function Clock({ at: { time, day }, beside = false }: { at: ClockTime; beside?: boolean }) {
+  return (
+    <Box
+      as="time"
+      display={beside ? { base: 'none', md: 'block' } : { base: 'block', md: 'none' }}
+      color="soft"
+      fontSize={beside ? '15px' : '16px'}
+      paddingTop={beside ? '9px' : undefined}
+      lineHeight="1.3"
+      textAlign={beside ? undefined : 'end'}
+      flexShrink={0}
+    >
+      {time}
+      {day && (
+        <Box as="span" display="block" fontSize="14px">
+          {day}
+        </Box>
+      )}
+    </Box>
+  );
+}
