@@ -52,6 +52,7 @@ export function Shortcuts() {
             <Box as="dl" display="grid" gridTemplateColumns="60px 1fr" gap="8px">
               {[
                 ...KEYS.map(([key, name]) => [key, name] as const),
+                ['s', 'start what is planned'] as const,
                 ['/', 'find anything'] as const,
                 ['Tab', 'next blank or button'] as const,
                 ['Enter', 'open a blank, choose'] as const,

@@ -7,5 +7,5 @@ export const Input = chakra('input', recipes.input);
 export const TextArea = chakra('textarea', recipes.input);
 export const Select = chakra('select', recipes.input);
 export const Chip = chakra('span', recipes.chip);
-export const ChipButton = chakra('button', recipes.chip, { defaultProps: { type: 'button' } });
+export const ChipButton = chakra('button', recipes.chip, { defaultProps: { type: 'button', tapped: true } });
 export const BlankText = chakra('span', recipes.blank);

@@ -96,7 +96,6 @@ const chip = defineRecipe({
     alignItems: 'center',
     gap: '5px',
     minHeight: '28px',
-    '&:is(button)': { minHeight: { base: '44px', md: '28px' } },
     paddingInline: '9px',
     borderRadius: 'sm',
     border: '1.5px solid',
@@ -113,8 +112,11 @@ const chip = defineRecipe({
       forbidden: { bg: 'card', borderColor: 'brick', borderStyle: 'dashed', color: 'brick' },
     },
     size: { small: {}, touch: { minHeight: '44px', paddingInline: '12px', fontSize: '16px' } },
+    /** Something to tap, not only to read: as large as a thumb on a phone. */
+    tapped: { true: {}, false: {} },
   },
-  defaultVariants: { state: 'plain', size: 'small' },
+  compoundVariants: [{ size: 'small', tapped: true, css: { minHeight: { base: '44px', md: '28px' } } }],
+  defaultVariants: { state: 'plain', size: 'small', tapped: false },
 });
 
 /** A quiet block for cautions, notes and errors, each with its own edge shape. */

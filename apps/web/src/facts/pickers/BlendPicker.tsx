@@ -240,7 +240,7 @@ function ShareRow({ share, name, onSlide, onShare, onRemove }: ShareRowProps) {
         min={1}
         max={100}
         value={share.sharePct}
-        style={{ flex: '1 1 110px', accentColor: 'var(--ff-colors-leaf)', minHeight: 32 }}
+        style={{ flex: '1 1 110px', accentColor: 'var(--ff-colors-leaf)', minHeight: 44 }}
         aria-label={`Slide the share of ${name}`}
         onChange={(event) => onSlide(event.currentTarget.valueAsNumber)}
       />

@@ -14,7 +14,7 @@ import {
 } from '@feverfew/contracts';
 import { memo, type ReactNode } from 'react';
 import { useLexicon } from '../../app/useLexicon';
-import { ChipButton } from '../../components/controls';
+import { Chip, ChipButton } from '../../components/controls';
 import { Why } from '../../components/Why';
 import { useHousehold } from '../../queries/householdQueries';
 import { type ChemistryGroup, chemistryView, pHFlags, tempFlags, upTo } from './envelopeView';
@@ -110,9 +110,9 @@ function Segments({
     <Row name={name}>
       {steps.map(({ id, allowed }) =>
         allowed ? (
-          <ChipButton as="span" key={id} state="allowed">
+          <Chip key={id} state="allowed">
             {words[id]}
-          </ChipButton>
+          </Chip>
         ) : (
           <Why
             key={id}

@@ -44,7 +44,9 @@ export const quietFindings = ({ findings }: Pick<Plan, 'findings'>): readonly Fi
 export function PlanFindings({ plan }: { plan: Plan }) {
   const say = useLexicon();
   const of = (codes: readonly Finding['code'][]) => plan.findings.filter(({ code }) => codes.includes(code));
-  const [dangers, grave, plain] = [of(DANGERS), of(GRAVE), of(PLAIN)];
+  // Where nothing is done, what may help is all there is.
+  const advice = plan.rounds.length === 0 ? (['markAdvice'] as const) : [];
+  const [dangers, grave, plain] = [of(DANGERS), of(GRAVE), of([...PLAIN, ...advice])];
   if (dangers.length + grave.length + plain.length === 0) return null;
   return (
     <Stack gap="6px" paddingTop="8px">

@@ -1,5 +1,6 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { firstHand, type Plan } from '@feverfew/contracts';
+import { useHotkeys } from 'react-hotkeys-hook';
 import { useLexicon } from '../../../app/useLexicon';
 import { Button } from '../../../components/controls';
 import { LinkButton } from '../../../components/LinkButton';
@@ -22,6 +23,8 @@ interface FootProps {
 /** What is wrong, or the one action; it stays in sight. */
 export function Foot({ plan, runId, blocked, pending, error, onStart, onRetry, onClear }: FootProps) {
   const say = useLexicon();
+  const mayStart = plan?.ladder[0] !== undefined && runId === null && !blocked && !pending;
+  useHotkeys('s', onStart, { enabled: mayStart });
   const first = plan?.ladder[0];
   if (!error && !first && !onClear) return null;
   const hand = (plan && firstHand(plan.atOnce)) ?? (first ? lower(say.name(first.methodId)) : '');
