@@ -72,7 +72,7 @@ export function TimerPanel({ run, pass, action, nowMs, say }: TimerPanelProps) {
             onLook={() => setLookingAt(state.looks.length)}
           />
         ))}
-      <AlarmOffer />
+      {!state.decision && <AlarmOffer />}
     </Stack>
   );
 }

@@ -88,7 +88,8 @@ function waterStretches(actions: readonly Action[], mix: Action | undefined, say
       strong(say.volume(mix.waterML)),
       plain(` water${at === 'cold' ? ', cold' : ` at\u00a0${at}`}`),
     ];
-  return at && at !== 'cold' ? [plain('at '), strong(at)] : [];
+  if (at === '') return [];
+  return at === 'cold' ? [plain('cold')] : [plain('at '), strong(at)];
 }
 
 /** Minutes of a wait: what is aimed for, or the span. */
