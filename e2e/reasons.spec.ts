@@ -13,7 +13,7 @@ test('blood on a wool blanket: cold, no protease, no percarbonate', async ({ pag
   await desk.size('5', '5');
   await desk.allLimits();
   await expect(page.getByRole('button', { name: 'Why 30 °C?' })).toContainText('30 °C — wool 100 %');
-  await expect(desk.rung('coolDripThrough')).toContainText('cold');
+  await expect(desk.rung('coolDripThrough')).toContainText('Cold, 3–10 min');
   await desk.showAllLosers();
   await expect(desk.lost('enzymePretreat')).toContainText('No protein-cutting enzymes: wool 100 %.');
   await expect(desk.lost('oxygenSoak')).toContainText('No oxygen bleach: wool 100 %.');
