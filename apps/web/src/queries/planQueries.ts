@@ -15,10 +15,11 @@ export const usePreview = (facts: TroubleFacts) =>
 /** What holds while little is told, and what is worth asking; the last answer stays while the next is on its way. */
 export const useFirstThings = (facts: TroubleFacts, isAsking: boolean) =>
   useQuery({
-    queryKey: ['firstThings', facts],
+    queryKey: ['firstThings', facts.markIds.join(), facts] as const,
     queryFn: ({ signal }) => request<FirstThings>('POST', '/plans/first-things', facts, signal),
     enabled: isAsking,
-    placeholderData: keepPreviousData,
+    // What held for another trouble does not hold for this one.
+    placeholderData: (last, query) => (query?.queryKey[1] === facts.markIds.join() ? last : undefined),
     staleTime: 60_000,
     retry: false,
   });

@@ -1,5 +1,5 @@
 import { Box } from '@chakra-ui/react';
-import type { PieceSummary, Trouble } from '@feverfew/contracts';
+import type { PieceSummary, Plan, Trouble } from '@feverfew/contracts';
 import { useMemo } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { ApiProblem } from '../../app/api';
@@ -50,7 +50,9 @@ interface TroubleDeskProps {
 
 function TroubleDesk({ troubleId, kept, start }: TroubleDeskProps) {
   const desk = useTroubleDesk(troubleId, start);
-  const { draft, plan, preview, action, errors, change, changeFacts } = desk;
+  const { draft, preview, action, errors, change, changeFacts } = desk;
+  // The last good plan stands in for the next one, but never for that of another trouble.
+  const plan = desk.plan && isOf(desk.plan, draft) ? desk.plan : undefined;
   const say = useLexicon();
   const navigate = useNavigate();
   const catalogue = useCatalogue();
@@ -141,16 +143,15 @@ function TroubleDesk({ troubleId, kept, start }: TroubleDeskProps) {
   );
 }
 
+const isOf = ({ facts }: Plan, draft: Draft): boolean =>
+  facts.markIds.join() === draft.facts.markIds.join() && facts.piece.itemId === draft.facts.piece.itemId;
+
 /** A change of the plan, said politely. */
-function PlanTold({
-  plan: { rounds, findings },
-}: {
-  plan: NonNullable<ReturnType<typeof useTroubleDesk>['plan']>;
-}) {
+function PlanTold({ plan: { rounds } }: { plan: Plan }) {
   const [round] = rounds;
   const count = round?.passes.length ?? 0;
   return (
-    <Box role="status" aria-live="polite" srOnly data-findings={findings.length}>
+    <Box role="status" aria-live="polite" srOnly>
       {round
         ? `Round 1: ${count} ${count === 1 ? 'step' : 'steps'}, ${Math.round(round.handsOnMin)} minutes of yours.`
         : 'No way at home.'}

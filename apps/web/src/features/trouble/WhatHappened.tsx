@@ -73,9 +73,8 @@ export function WhatHappened({
         }}
       >
         {!unnamed && !opensUp && (
-          <Box
-            as="label"
-            {...{ htmlFor: id }}
+          <chakra.label
+            htmlFor={id}
             fontFamily="heading"
             fontWeight={650}
             fontSize="17px"
@@ -83,7 +82,7 @@ export function WhatHappened({
             whiteSpace="nowrap"
           >
             What happened?
-          </Box>
+          </chakra.label>
         )}
         <Field
           id={id}
