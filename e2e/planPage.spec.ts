@@ -61,6 +61,21 @@ test('a step is left out and put back; telling another begins anew, and back bri
   await expect(desk.rung('oxygenSoak')).toBeVisible();
 });
 
+test('a step is done with something else, which stands in its place, and is taken back', async ({ page }) => {
+  const desk = await beetroot(page);
+  await desk.why('oxygenSoak');
+  const soak = desk.rung('oxygenSoak');
+  await soak.getByRole('button', { name: 'Use something else' }).click();
+  const other = soak.getByRole('button').filter({ hasText: '% gone after it' }).first();
+  const name = ((await other.locator('span').first().textContent()) ?? '').trim();
+  await other.click();
+  await expect(page.getByRole('list', { name: 'Steps of round 1' })).toContainText(name);
+  await expect(page.locator('[data-rung=oxygenSoak]')).toHaveCount(0);
+  await page.reload();
+  await page.getByRole('button', { name: `Oxygen soak again, not ${name}` }).click();
+  await expect(desk.rung('oxygenSoak')).toBeVisible();
+});
+
 test('an address that was cut tells nothing and breaks nothing', async ({ page }) => {
   await page.goto('/trouble?told=eyJmYWN0cyI6eyJtYXJr');
   await expect(page.getByRole('heading', { name: 'Or tell it blank by blank' })).toBeVisible();

@@ -250,6 +250,28 @@ describe('a plan asked further', () => {
       .send({ ...bare, markIds: ['noSuchMark'] })
       .expect(400);
   });
+  it('says what a step could be instead before anything is begun, and the choice makes it so', async () => {
+    const plan = (await server.http.post('/api/plans/preview').send(beetroot).expect(200)).body;
+    const rungIndex = 0;
+    const { body } = await server.http
+      .post('/api/plans/other-course')
+      .send({ facts: beetroot, rungIndex })
+      .expect(200);
+    const [way] = body.ways;
+    const named = plan.rounds[0].passes[rungIndex].methodId;
+    const choices = { instead: { [named]: way.methodId }, leftOut: [], vessels: {}, readyInMin: null };
+    const other = await server.http
+      .post('/api/plans/preview')
+      .send({ ...beetroot, choices })
+      .expect(200);
+    expect(other.body.rounds[0].passes[rungIndex].methodId).toBe(way.methodId);
+    const none = await server.http
+      .post('/api/plans/other-course')
+      .send({ facts: beetroot, rungIndex: 19 })
+      .expect(200);
+    expect(none.body).toEqual({ ways: [], vessels: [] });
+    await server.http.post('/api/plans/other-course').send({ facts: beetroot }).expect(400);
+  });
   it('refuses a school that is no side of its dispute, and an answer to no question', async () => {
     const odd = { ...beetroot, schools: { wine: 'noSalt' }, answers: { yellowWhere: 'onTheMoon' } };
     const first = problemOf(await server.http.post('/api/plans/preview').send(odd).expect(400));

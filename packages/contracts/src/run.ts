@@ -185,6 +185,10 @@ export const AskClashes = z
   .meta({ id: 'AskClashes' });
 export type AskClashes = z.infer<typeof AskClashes>;
 
+/** What a step of a plan nobody has begun could be instead. */
+export const AskOtherCourse = AskClashes.meta({ id: 'AskOtherCourse' });
+export type AskOtherCourse = z.infer<typeof AskOtherCourse>;
+
 /** What went over the line of changes: which part of the household is no longer as a device has it. */
 export const ChangeNews = z
   .strictObject({ topic: z.enum(['run', 'book', 'household']), id: z.string().nullable() })

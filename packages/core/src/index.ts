@@ -60,6 +60,7 @@ export {
   mayChangeCourse,
   type OtherCourse,
   otherCourse,
+  otherCourseOf,
 } from './run/changeCourse.js';
 export { type Clash, clashesOf, type RunAtWork } from './run/clashesOf.js';
 export { heatEndangersPeople } from './run/heatEndangersPeople.js';

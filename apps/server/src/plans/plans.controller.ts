@@ -1,10 +1,13 @@
 import {
+  AskOtherCourse,
   AskWhatWouldChange,
   ChangeShape,
   type ChangeView,
   ComparedPositionShape,
   ComparePositions,
   FirstThingsShape,
+  OtherCourseShape,
+  type OtherCourseView,
   PlanShape,
   TroubleFactsShape,
 } from '@feverfew/contracts';
@@ -40,6 +43,14 @@ export class PlansController {
   @ApiOkResponse({ standardSchema: FirstThingsShape })
   firstThings(@Body({ schema: TroubleFactsShape }) facts: TroubleFacts): Promise<FirstThings> {
     return this.service.firstThings(facts);
+  }
+
+  /** What a step could be instead, before anything of the plan is begun. */
+  @Post('other-course')
+  @HttpCode(200)
+  @ApiOkResponse({ standardSchema: OtherCourseShape })
+  otherCourse(@Body({ schema: AskOtherCourse }) body: AskOtherCourse): Promise<OtherCourseView> {
+    return this.service.otherCourse(body);
   }
 
   /** The smallest changes of the facts that would admit a method. */

@@ -1,11 +1,18 @@
 import { randomUUID } from 'node:crypto';
-import type { AskWhatWouldChange, ChangeView, ComparePositions } from '@feverfew/contracts';
+import type {
+  AskOtherCourse,
+  AskWhatWouldChange,
+  ChangeView,
+  ComparePositions,
+  OtherCourseView,
+} from '@feverfew/contracts';
 import {
   type ComparedPosition,
   comparePositions,
   DomainError,
   type FirstThings,
   firstThings,
+  otherCourseOf,
   type Plan,
   planTreatment,
   type TroubleFacts,
@@ -58,6 +65,14 @@ export class PlansService {
     return whatWouldChange(methodId, facts, household, this.knowledge).map((changes) =>
       changes.map(({ code, facts: changed }) => ({ code, facts: changed })),
     );
+  }
+
+  /** What a step of a plan nobody has begun could be instead: ways, each as it would then stand, and vessels. */
+  async otherCourse({ facts, rungIndex }: AskOtherCourse): Promise<OtherCourseView> {
+    requireKnownFacts(facts, this.knowledge, 'facts.');
+    const planWith = await this.planner();
+    const plan = planWith(facts);
+    return otherCourseOf(rungIndex, plan, (choices) => planWith({ ...facts, choices }), this.knowledge);
   }
 
   /** From the trouble alone, before anything else is told: what to do at once, and what is worth asking. */

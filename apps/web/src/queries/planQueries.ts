@@ -1,4 +1,11 @@
-import type { ChangeView, ComparedPosition, FirstThings, Plan, TroubleFacts } from '@feverfew/contracts';
+import type {
+  ChangeView,
+  ComparedPosition,
+  FirstThings,
+  OtherCourseView,
+  Plan,
+  TroubleFacts,
+} from '@feverfew/contracts';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { request } from '../app/api';
 
@@ -22,6 +29,15 @@ export const useFirstThings = (facts: TroubleFacts, isAsking: boolean) =>
     placeholderData: (last, query) => (query?.queryKey[1] === facts.markIds.join() ? last : undefined),
     staleTime: 60_000,
     retry: false,
+  });
+
+/** What a step could be instead, before anything is begun; asked only while it is looked for. */
+export const usePlanOtherCourse = (facts: TroubleFacts, rungIndex: number) =>
+  useQuery({
+    queryKey: ['otherCourse', rungIndex, facts],
+    queryFn: ({ signal }) =>
+      request<OtherCourseView>('POST', '/plans/other-course', { facts, rungIndex }, signal),
+    staleTime: 60_000,
   });
 
 /** A plan as it was kept. */

@@ -5,7 +5,7 @@ import { Walk } from '../test/walk.js';
 import type { Plan } from '../treatment/plan/plan.js';
 import { planTreatment } from '../treatment/planTreatment.js';
 import type { Choices } from '../trouble/choices.js';
-import { choicesWith, graftPlan, mayChangeCourse, otherCourse } from './changeCourse.js';
+import { choicesWith, graftPlan, mayChangeCourse, otherCourse, otherCourseOf } from './changeCourse.js';
 import { replayRun } from './replayRun.js';
 
 const facts = [
@@ -62,6 +62,13 @@ describe('another course on the way', () => {
     }
     expect(ways).toBeGreaterThan(10);
     expect(vessels).toBeGreaterThan(0);
+  });
+  it('of a plan nobody has begun is what a run just begun would be offered; of a step it has not, nothing', () => {
+    const { plan, state } = new Walk(planTreatment(facts[6] ?? expect.unreachable(), household, knowledge));
+    const offered = otherCourseOf(0, plan, planWith(plan), knowledge);
+    expect(offered).toEqual(otherCourse(state, plan, planWith(plan), knowledge));
+    expect(offered.ways.length).toBeGreaterThan(0);
+    expect(otherCourseOf(20, plan, planWith(plan), knowledge)).toEqual({ ways: [], vessels: [] });
   });
   it('may be taken back again: what was there first is offered', () => {
     const walk = new Walk(planTreatment(facts[6] ?? expect.unreachable(), household, knowledge));

@@ -5,6 +5,7 @@ import type { Action } from '../treatment/plan/action.js';
 import type { Plan } from '../treatment/plan/plan.js';
 import type { Minutes, RoundPass } from '../treatment/plan/round.js';
 import { type Choices, NO_CHOICES } from '../trouble/choices.js';
+import { replayRun } from './replayRun.js';
 import { passOfRung, roundOfRung } from './roundOfRung.js';
 import type { RunState } from './runState.js';
 
@@ -142,5 +143,19 @@ export function otherCourse(
       .map(({ vesselId, name }) => ({ vesselId, name })),
   };
 }
+
+/** The same of a plan nobody has begun: what a pass of it could be instead. Empty for a pass the plan has not. */
+export function otherCourseOf(
+  rungIndex: number,
+  plan: Plan,
+  planWith: (choices: Choices) => Plan,
+  knowledge: Knowledge,
+): OtherCourse {
+  const begun = replayRun([{ kind: 'started', at: BEFORE_ANY_RUN, rungIndex }], plan);
+  return begun.ok ? otherCourse(begun.state, plan, planWith, knowledge) : { ways: [], vessels: [] };
+}
+
+/** A run needs a time to begin at; which one changes nothing before anything is done. */
+const BEFORE_ANY_RUN = '2000-01-01T00:00:00.000Z';
 
 const middle = ({ low, high }: ExpectedEffect): number => (low + high) / 2;

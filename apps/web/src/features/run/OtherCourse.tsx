@@ -1,10 +1,11 @@
 import { Box, Dialog, Portal, Stack } from '@chakra-ui/react';
-import { type ChangeCourse, durationWords, effectRange, type RunView } from '@feverfew/contracts';
+import type { ChangeCourse, RunView } from '@feverfew/contracts';
 import { useState } from 'react';
 import { useLexicon } from '../../app/useLexicon';
 import { Button } from '../../components/controls';
 import { Notice } from '../../components/Notice';
 import { Loading } from '../../components/States';
+import { WayButton } from '../../components/WayButton';
 import { useChangeCourse, useOtherCourse } from '../../queries/runQueries';
 
 /** The step at hand done with something else, or in another vessel, before anything of it is on the piece. */
@@ -36,7 +37,6 @@ export function OtherCourse({ run }: { run: RunView }) {
 }
 
 function Ways({ run, onDone }: { run: RunView; onDone: () => void }) {
-  const words = useLexicon();
   const other = useOtherCourse(run.id, run.planId);
   const change = useChangeCourse(run.id);
   if (other.isPending) return <Loading what="what else would do" />;
@@ -53,23 +53,13 @@ function Ways({ run, onDone }: { run: RunView; onDone: () => void }) {
       {!other.error && ways.length + vessels.length === 0 && (
         <Box fontSize="18px">Nothing else does here what this step does. Leave it out, or go on.</Box>
       )}
-      {ways.map(({ methodId, gone, handsOnMin, minutes, missingAgentIds }) => (
-        <Button
-          key={methodId}
-          size="tub"
-          flexDirection="column"
-          gap="2px"
-          paddingBlock="8px"
+      {ways.map((way) => (
+        <WayButton
+          key={way.methodId}
+          way={way}
           disabled={change.isPending}
-          onClick={() => take({ instead: methodId })}
-        >
-          <span>{words.name(methodId)}</span>
-          <Box as="span" fontSize="15px" fontWeight={400}>
-            {effectRange(gone)} gone after it · {Math.round(handsOnMin)} min hands on,{' '}
-            {durationWords(minutes.low, minutes.high)} in all
-            {missingAgentIds.length > 0 && ` · to buy: ${missingAgentIds.map(words.name).join(', ')}`}
-          </Box>
-        </Button>
+          onTake={() => take({ instead: way.methodId })}
+        />
       ))}
       {vessels.map(({ vesselId, name }) => (
         <Button key={vesselId} size="tub" disabled={change.isPending} onClick={() => take({ vesselId })}>

@@ -41,6 +41,7 @@ export function RoundLadder({ round, plan, run, nowMs, on, onFacts }: RoundLadde
             key={laid.id}
             laid={laid}
             pass={plan.ladder.find(({ passId }) => passId === laid.id)}
+            rungIndex={plan.ladder.findIndex(({ passId }) => passId === laid.id)}
             number={before + at + 1}
             isLast={at === round.passes.length - 1}
             at={times.steps[at] ?? NO_TIME}

@@ -17,6 +17,7 @@ export interface StepRowProps {
   readonly laid: RoundPass;
   /** The same as a run goes through it; undefined where only a passed water test opens it. */
   readonly pass: Pass | undefined;
+  readonly rungIndex: number;
   readonly number: number;
   /** The last of its round: there is no next for it to make way for. */
   readonly isLast: boolean;
@@ -33,6 +34,7 @@ export interface StepRowProps {
 export function StepText({
   laid,
   pass,
+  rungIndex,
   number,
   at,
   cautionIds,
@@ -143,7 +145,9 @@ export function StepText({
             Why
           </WhyButton>
         </Flex>
-        {open && <StepWhy laid={laid} pass={pass} facts={facts} on={on} onFacts={onFacts} />}
+        {open && (
+          <StepWhy laid={laid} pass={pass} rungIndex={rungIndex} facts={facts} on={on} onFacts={onFacts} />
+        )}
       </Box>
     </Box>
   );

@@ -1,33 +1,27 @@
-import { Box, Flex, Stack } from '@chakra-ui/react';
-import {
-  NO_CHOICES,
-  type Pass,
-  PURPOSE_WORDS,
-  passWords,
-  type RoundPass,
-  type TroubleFacts,
-} from '@feverfew/contracts';
+import { Box, Stack } from '@chakra-ui/react';
+import { type Pass, PURPOSE_WORDS, passWords, type RoundPass, type TroubleFacts } from '@feverfew/contracts';
 import { useLexicon } from '../../../app/useLexicon';
-import { Button } from '../../../components/controls';
 import { useCatalogue } from '../../../queries/catalogueQueries';
 import { ActionRecipe } from '../../../recipe/ActionRecipe';
 import type { OnTable } from '../../../recipe/mixDraft';
 import { PassWhy } from '../PassWhy';
 import { durationLine, quietRemarks } from '../passView';
+import { StepInstead } from './StepInstead';
 
 interface StepWhyProps {
   readonly laid: RoundPass;
   readonly pass: Pass | undefined;
+  /** Where it stands in what a run goes through; -1 where only a passed water test opens it. */
+  readonly rungIndex: number;
   readonly facts: TroubleFacts;
   readonly on: OnTable;
   readonly onFacts: (change: Partial<TroubleFacts>) => void;
 }
 
 /** Behind Why, in its place under the step: what for, what is normal, what it does to each part, each action, and the way out. */
-export function StepWhy({ laid, pass, facts, on, onFacts }: StepWhyProps) {
+export function StepWhy({ laid, pass, rungIndex, facts, on, onFacts }: StepWhyProps) {
   const say = useLexicon();
   const reason = useCatalogue().data?.methods.find((method) => method.id === laid.methodId)?.reason;
-  const choices = facts.choices ?? NO_CHOICES;
   const { expect } = passWords(laid, say);
   const name = say.name(laid.methodId);
   return (
@@ -54,13 +48,7 @@ export function StepWhy({ laid, pass, facts, on, onFacts }: StepWhyProps) {
           ))}
         </Stack>
       )}
-      <Flex>
-        <Button
-          onClick={() => onFacts({ choices: { ...choices, leftOut: [...choices.leftOut, laid.methodId] } })}
-        >
-          Leave this step out
-        </Button>
-      </Flex>
+      {rungIndex >= 0 && <StepInstead laid={laid} rungIndex={rungIndex} facts={facts} onFacts={onFacts} />}
     </Stack>
   );
 }

@@ -1,0 +1,63 @@
+import { Box, Stack } from '@chakra-ui/react';
+import { NO_CHOICES, type RoundPass, type TroubleFacts } from '@feverfew/contracts';
+import { useState } from 'react';
+import { Button } from '../../../components/controls';
+import { Loading } from '../../../components/States';
+import { WayButton } from '../../../components/WayButton';
+import { usePlanOtherCourse } from '../../../queries/planQueries';
+
+interface StepInsteadProps {
+  readonly laid: RoundPass;
+  /** Where it stands in what a run goes through. */
+  readonly rungIndex: number;
+  readonly facts: TroubleFacts;
+  readonly onFacts: (change: Partial<TroubleFacts>) => void;
+}
+
+/** The step done with something else, or not at all; both can be taken back above the rounds. */
+export function StepInstead(props: StepInsteadProps) {
+  const { laid, facts, onFacts } = props;
+  const [asked, setAsked] = useState(false);
+  const choices = facts.choices ?? NO_CHOICES;
+  return (
+    <Stack gap="8px" maxWidth="560px">
+      <Box display="flex" gap="8px" flexWrap="wrap">
+        <Button aria-expanded={asked} onClick={() => setAsked(!asked)}>
+          Use something else
+        </Button>
+        <Button
+          onClick={() => onFacts({ choices: { ...choices, leftOut: [...choices.leftOut, laid.methodId] } })}
+        >
+          Leave this step out
+        </Button>
+      </Box>
+      {asked && <Ways {...props} />}
+    </Stack>
+  );
+}
+
+function Ways({ laid, rungIndex, facts, onFacts }: StepInsteadProps) {
+  const other = usePlanOtherCourse(facts, rungIndex);
+  if (other.isPending) return <Loading what="what else would do" />;
+  if (other.isError) return <Box role="alert">{other.error.message}</Box>;
+  if (other.data.ways.length === 0)
+    return <Box role="status">Nothing else does here what this step does.</Box>;
+  const choices = facts.choices ?? NO_CHOICES;
+  // What stands in for another is asked for by the name of that one.
+  const named = laid.insteadOf?.methodId ?? laid.methodId;
+  const { [named]: _was, ...others } = choices.instead;
+  return other.data.ways.map((way) => (
+    <WayButton
+      key={way.methodId}
+      way={way}
+      onTake={() =>
+        onFacts({
+          choices: {
+            ...choices,
+            instead: way.methodId === named ? others : { ...others, [named]: way.methodId },
+          },
+        })
+      }
+    />
+  ));
+}
