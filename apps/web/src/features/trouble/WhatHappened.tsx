@@ -1,7 +1,7 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import type { Catalogue, PieceSummary } from '@feverfew/contracts';
 import { ArrowRight } from 'lucide-react';
-import { useDeferredValue, useId, useMemo, useState } from 'react';
+import { useDeferredValue, useEffect, useId, useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useLexicon } from '../../app/useLexicon';
 import { Button, ChipButton } from '../../components/controls';
@@ -48,11 +48,22 @@ export function WhatHappened({
 }: WhatHappenedProps) {
   const [words, setWords] = useState('');
   const catalogue = useCatalogue().data;
-  const pieces = usePieces().data ?? NO_PIECES;
+  const own = usePieces();
+  const pieces = own.data ?? NO_PIECES;
   const navigate = useNavigate();
   const found = useTold(useDeferredValue(words), catalogue, pieces);
   const now = useTold(words, catalogue, pieces);
   const id = useId();
+  // Sent before the words can be read: gone on with as soon as they can.
+  const [isSent, setSent] = useState(false);
+  const { hits } = now;
+  const isReady = catalogue !== undefined && !own.isPending;
+  useEffect(() => {
+    if (!isSent || !isReady) return;
+    setSent(false);
+    const [first] = hits;
+    if (first) void navigate(toOf(first));
+  }, [isSent, isReady, hits, navigate]);
   const isUnknown = words.trim() !== '' && found.hits.length === 0 && catalogue !== undefined;
   return (
     <Flex direction={opensUp ? 'column-reverse' : 'column'}>
@@ -68,8 +79,7 @@ export function WhatHappened({
         _focusWithin={{ outline: '3px solid', outlineColor: 'water', outlineOffset: '2px' }}
         onSubmit={(event: React.FormEvent) => {
           event.preventDefault();
-          const [first] = now.hits;
-          if (first) void navigate(toOf(first));
+          setSent(true);
         }}
       >
         {!unnamed && !opensUp && (
@@ -165,7 +175,10 @@ type Say = ReturnType<typeof useLexicon>;
 function useTold(words: string, catalogue: Catalogue | undefined, pieces: readonly PieceSummary[]) {
   const say = useLexicon();
   return useMemo(
-    () => ({ ...(catalogue ? told(words, catalogue, pieces, say) : { hits: [], isNear: false }), say }),
+    () => ({
+      ...(catalogue ? told(words, catalogue, pieces, say) : { hits: [], isNear: false }),
+      say,
+    }),
     [words, catalogue, pieces, say],
   );
 }

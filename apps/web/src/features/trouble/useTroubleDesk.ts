@@ -66,8 +66,12 @@ function useDraftInAddress(start: Draft) {
   const written = useRef(inAddress);
   useEffect(() => {
     if (wanted === written.current) return;
+    const isTurn = wanted === null || written.current === null;
     written.current = wanted;
-    setParams(wanted === null ? {} : { [TOLD]: wanted }, { replace: true });
+    const told = wanted === null ? {} : { [TOLD]: wanted };
+    // Only whether anything is told concerns the pages around this one: a letter typed moves none of them.
+    if (isTurn) setParams(told, { replace: true });
+    else window.history.replaceState(window.history.state, '', `?${new URLSearchParams(told)}`);
   }, [wanted, setParams]);
   return { draft, setDraft };
 }
