@@ -46,8 +46,12 @@ export function VesselChoice({ laid, facts, onFacts }: VesselChoiceProps) {
   if (vessels.length < 2) return null;
   const choices = facts.choices ?? NO_CHOICES;
   const order = ['chosen', 'fits', 'busy', 'tooSmall', 'unsuited'];
-  const sorted = [...vessels].sort((a, b) => order.indexOf(a.state) - order.indexOf(b.state));
-  const shown = all ? sorted : atFirst(sorted);
+  // The one the mix is made in, also where it is in use for a while yet.
+  const takenId = mixOf(laid)?.vessel?.id;
+  const rank = ({ vesselId, state }: (typeof vessels)[number]) =>
+    vesselId === takenId ? -1 : order.indexOf(state);
+  const sorted = [...vessels].sort((a, b) => rank(a) - rank(b));
+  const shown = all ? sorted : sorted.slice(0, sorted.slice(1).some(mayDo) ? 2 : 1);
   return (
     <Flex gap="8px" wrap="wrap" marginBlock="6px 4px" role="group" aria-label="Made in">
       {shown.map(({ vesselId, name, state, freeInMin }) => (
@@ -55,8 +59,8 @@ export function VesselChoice({ laid, facts, onFacts }: VesselChoiceProps) {
           key={vesselId}
           type="button"
           flex={{ base: '1 1 96px', sm: '0 1 auto' }}
-          state={state}
-          aria-pressed={state === 'chosen'}
+          state={vesselId === takenId ? 'chosen' : state}
+          aria-pressed={vesselId === takenId}
           disabled={state === 'tooSmall' || state === 'unsuited'}
           onClick={() =>
             onFacts({ choices: { ...choices, vessels: { ...choices.vessels, [methodId]: vesselId } } })
@@ -64,26 +68,19 @@ export function VesselChoice({ laid, facts, onFacts }: VesselChoiceProps) {
         >
           <VesselGlyph
             of={household?.vessels.find(({ id }) => id === vesselId)?.form ?? 'basin'}
-            full={state === 'chosen' ? fullOf(laid) : 0}
+            full={vesselId === takenId ? fullOf(laid) : 0}
             width={40}
-            quiet={state !== 'chosen'}
+            quiet={vesselId !== takenId}
           />
           <span>
-            <Box as="span" display="block" fontWeight={state === 'chosen' ? 700 : 500}>
+            <Box as="span" display="block" fontWeight={vesselId === takenId ? 700 : 500}>
               {name}
             </Box>
-            {state === 'chosen' ? (
-              <Shares laid={laid} />
-            ) : (
-              <span>
-                {state === 'busy'
-                  ? `in use, ${minutesText(freeInMin)} yet`
-                  : state === 'tooSmall'
-                    ? 'too small'
-                    : state === 'unsuited'
-                      ? 'not for this'
-                      : ''}
-              </span>
+            {vesselId === takenId && <Shares laid={laid} />}
+            {state !== 'chosen' && state !== 'fits' && (
+              <Box as="span" display="block">
+                {state === 'busy' ? `in use, ${minutesText(freeInMin)} yet` : NOT_SO[state]}
+              </Box>
             )}
           </span>
         </Tile>
@@ -97,11 +94,10 @@ export function VesselChoice({ laid, facts, onFacts }: VesselChoiceProps) {
   );
 }
 
-/** The chosen one and the next that would do; the others one tap away. */
-function atFirst(sorted: RoundPass['vessels']): RoundPass['vessels'] {
-  const [next] = sorted.filter(({ state }) => state === 'fits' || state === 'busy');
-  return sorted.filter((one) => one.state === 'chosen' || one === next);
-}
+/** The next to be shown beside the one that is taken; the others are one tap away. */
+const mayDo = ({ state }: RoundPass['vessels'][number]): boolean => state === 'fits' || state === 'busy';
+
+const NOT_SO = { tooSmall: 'too small', unsuited: 'not for this' } as const;
 
 const mixOf = ({ actions }: RoundPass) => actions.find(({ bath }) => bath !== null);
 
