@@ -8,7 +8,8 @@ import { ChipRow } from '../../components/ChipRow';
 import { Input } from '../../components/controls';
 import { PageHeading } from '../../components/PageHeading';
 import { Empty, Failed, Loading } from '../../components/States';
-import { labelText } from '../../facts/sentenceView';
+import { labelText } from '../../facts/labelText';
+
 import { usePieces } from '../../queries/pieceQueries';
 import { searchOptions } from '../../search/searchOptions';
 import { blendText } from './pieceText';

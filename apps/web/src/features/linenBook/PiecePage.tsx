@@ -9,13 +9,8 @@ import { OUTCOME_WORDS } from '../../components/runWords';
 import { Empty, Failed, Loading } from '../../components/States';
 import { addressOf } from '../../facts/draftAddress';
 import { factsOfPiece } from '../../facts/factsDraft';
-import {
-  COLOUR_WORDS,
-  CONDITION_WORDS,
-  FASTNESS_WORDS,
-  labelText,
-  marksText,
-} from '../../facts/sentenceView';
+import { labelText } from '../../facts/labelText';
+import { COLOUR_WORDS, CONDITION_WORDS, FASTNESS_WORDS, marksText } from '../../facts/sentenceView';
 import { usePiece } from '../../queries/pieceQueries';
 import { RunLog } from '../run/RunLog';
 import { PieceKeeping } from './PieceKeeping';

@@ -1,11 +1,11 @@
 import { Box } from '@chakra-ui/react';
-import { DRYING_WORDS, durationWords, type Plan } from '@feverfew/contracts';
+import type { Plan } from '@feverfew/contracts';
 import { useLexicon, useMeasures } from '../../app/useLexicon';
 import { cautionsById } from '../../components/CautionList';
 import { useCatalogue } from '../../queries/catalogueQueries';
 import { LABEL_FIRST } from './plan/Foot';
 import { SAID_ELSEWHERE } from './plan/StepCautions';
-import { cautionsByStep, recipeText, stepLines } from './plan/stepView';
+import { cautionsByStep, dryingView, recipeText, stepLines } from './plan/stepView';
 
 interface OnPaperProps {
   readonly plan: Plan;
@@ -65,13 +65,11 @@ export function AtOnceOnPaper({ plan: { atOnce } }: OnPaperProps) {
 export function LookOnPaper({ plan: { rounds } }: OnPaperProps) {
   const [round] = rounds;
   if (!round?.drying) return null;
-  const { action, minutes } = round.drying;
-  const ways = action.dryingWays.map((way) => DRYING_WORDS[way]).join(' or ');
+  const { where, time, heatWaits } = dryingView(round.drying);
   return (
     <Box>
-      <strong>Dry:</strong> {ways || 'where it is'}, {durationWords(minutes.low, minutes.high)}. No dryer and
-      no iron before it is gone. <strong>Look</strong> dry, in daylight: fainter, once more; the same, the
-      next round; worse, stop.
+      <strong>Dry:</strong> {where}, {time}. {heatWaits && 'No dryer and no iron before it is gone. '}
+      <strong>Look</strong> dry, in daylight: fainter, once more; the same, the next round; worse, stop.
     </Box>
   );
 }

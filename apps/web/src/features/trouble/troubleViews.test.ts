@@ -1,8 +1,9 @@
 import { BLANK_LABEL, EMPTY_FACTS, type Envelope, type Lexicon, type Plan } from '@feverfew/contracts';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { dropDraft, EMPTY_DRAFT, keepDraft, readDraft, withItem, withPiece } from '../../facts/factsDraft';
+import { labelText } from '../../facts/labelText';
 import { frequentMarkIds, rememberMark } from '../../facts/recentMarks';
-import { labelText, sentenceText, sentenceView } from '../../facts/sentenceView';
+import { sentenceText, sentenceView } from '../../facts/sentenceView';
 import { searchOptions } from '../../search/searchOptions';
 import { chemistryView, pHFlags, tempFlags, upTo } from './envelopeView';
 import { planDifference } from './planDifference';

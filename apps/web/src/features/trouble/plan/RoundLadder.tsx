@@ -1,19 +1,12 @@
 import { Box, Flex } from '@chakra-ui/react';
-import {
-  DRYING_WORDS,
-  durationWords,
-  type Plan,
-  type Round,
-  type RunView,
-  type TroubleFacts,
-} from '@feverfew/contracts';
+import { type Plan, type Round, type RunView, type TroubleFacts } from '@feverfew/contracts';
 import type { OnTable } from '../../../recipe/mixDraft';
 import { BelowRow } from './BelowRow';
 import { LookRow } from './LookRow';
 import { type ClockTime, type RoundTimes, roundTimes } from './planTimes';
 import { progressOf } from './progress';
 import { StepRow } from './StepRow';
-import { cautionsByStep } from './stepView';
+import { cautionsByStep, dryingView } from './stepView';
 
 interface RoundLadderProps {
   readonly round: Round;
@@ -110,18 +103,13 @@ function DryingRow({
   number: number;
   at: ClockTime;
 }) {
-  const { dryingWays } = drying.action;
-  const { low, high } = drying.minutes;
-  const heated = dryingWays.some((way) => way.startsWith('tumble'));
-  const where =
-    dryingWays.length > 0 ? dryingWays.map((way) => DRYING_WORDS[way]).join(' or ') : 'where it is';
+  const { where, time, heatWaits } = dryingView(drying);
   return (
     <BelowRow number={number} at={at}>
       <Box as="h3" display="inline" fontSize={{ base: '19px', md: '18px' }}>
         Dry: {where}
       </Box>{' '}
-      <strong>{durationWords(low, high).replace(' ', '\u00a0')}</strong>.
-      {!heated && ' No dryer, no iron yet.'}
+      <strong>{time}</strong>.{heatWaits && ' No dryer, no iron yet.'}
       {drying.notes.length > 0 && ` ${drying.notes.join(' ')}`}
     </BelowRow>
   );

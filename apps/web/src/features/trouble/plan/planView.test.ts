@@ -11,7 +11,7 @@ import { describe, expect, it } from 'vitest';
 import { minutesText, roundTimes } from './planTimes';
 import { progressOf } from './progress';
 import { slateView } from './slateView';
-import { cautionsByStep, recipeText, waterOf } from './stepView';
+import { cautionsByStep, dryingView, recipeText, waterOf } from './stepView';
 
 const say: Lexicon = { name: (id) => id, temp: (tempC) => `${tempC} °C`, volume: (mL) => `${mL / 1000} L` };
 const metric: Measures = { temperature: 'C', system: 'metric' };
@@ -129,6 +129,18 @@ describe('a step', () => {
       ['hot'],
       [],
     ]);
+  });
+});
+
+describe('drying', () => {
+  const drying = (...dryingWays: string[]) =>
+    ({ action: { dryingWays }, minutes: { low: 180, likely: 300, high: 900 } }) as unknown as Parameters<
+      typeof dryingView
+    >[0];
+  it('bans heat only where it is dried without, on the page and on paper', () => {
+    expect(dryingView(drying('line', 'flat'))).toMatchObject({ time: '3–15\u00a0h', heatWaits: true });
+    expect(dryingView(drying('line', 'tumbleLow'))).toMatchObject({ heatWaits: false });
+    expect(dryingView(drying())).toMatchObject({ where: 'where it is', heatWaits: true });
   });
 });
 

@@ -1,9 +1,11 @@
 import {
   type Action,
+  DRYING_WORDS,
   durationWords,
   type Lexicon,
   type Measures,
   passWords,
+  type Round,
   type RoundPass,
 } from '@feverfew/contracts';
 import { agentText, amountText } from '../../../components/measureText';
@@ -123,4 +125,14 @@ export function cautionsByStep(
     for (const id of fresh) said.add(id);
     return fresh;
   });
+}
+
+/** How a round is dried: where, how long, and whether heat waits until it is gone. */
+export function dryingView({ action, minutes }: NonNullable<Round['drying']>) {
+  const { dryingWays } = action;
+  return {
+    where: dryingWays.length > 0 ? dryingWays.map((way) => DRYING_WORDS[way]).join(' or ') : 'where it is',
+    time: durationWords(minutes.low, minutes.high).replaceAll(' ', '\u00a0'),
+    heatWaits: dryingWays.every((way) => !way.startsWith('tumble')),
+  };
 }

@@ -1,0 +1,35 @@
+import type { CareLabel } from '@feverfew/contracts';
+
+const BAR_WORDS = ['', ' mild', ' very mild'] as const;
+
+/** A label in short: "60°, oxygen only, tumble low". @param most words of it, those that decide most first */
+export function labelText(label: CareLabel | null, most = Number.POSITIVE_INFINITY): string {
+  if (!label) return 'nothing I know of';
+  const { wash, bleach, tumble, natural, shade, iron, dryClean, dryCleanBars, wetClean, wetCleanBars } =
+    label;
+  const washWords =
+    wash === null
+      ? []
+      : wash.kind === 'machine'
+        ? [`${wash.maxC}°${BAR_WORDS[wash.bars]}`]
+        : [wash.kind === 'never' ? 'no washing' : wash.maxC === undefined ? 'hand wash' : 'hand wash, cold'];
+  const words = [
+    ...washWords,
+    ...(bleach === null
+      ? []
+      : [{ any: 'any bleach', oxygenOnly: 'oxygen only', never: 'no bleach' }[bleach]]),
+    ...(tumble === null ? [] : [{ normal: 'tumble', low: 'tumble low', never: 'no tumble' }[tumble]]),
+    ...(natural === null
+      ? []
+      : [{ line: 'line dry', drip: 'drip dry', flat: 'dry flat', dripFlat: 'drip dry, flat' }[natural]]),
+    ...(shade ? ['in shade'] : []),
+    ...(iron === null
+      ? []
+      : [{ high: 'iron hot', medium: 'iron medium', low: 'iron cool', never: 'no iron' }[iron]]),
+    ...(dryClean === null
+      ? []
+      : [dryClean === 'never' ? 'no dry cleaning' : `${dryClean}${BAR_WORDS[dryCleanBars]}`]),
+    ...(wetClean === null ? [] : [wetClean === 'never' ? 'no wet cleaning' : `W${BAR_WORDS[wetCleanBars]}`]),
+  ];
+  return words.slice(0, most).join(', ') || 'nothing readable';
+}
