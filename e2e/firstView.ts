@@ -22,6 +22,9 @@ export const firstView = (page: Page): Promise<FirstView> =>
       const range = document.createRange();
       range.selectNodeContents(node);
       const box = range.getBoundingClientRect();
+      // What is only heard is cut to a point.
+      const parts = [holder, holder.parentElement, holder.parentElement?.parentElement];
+      if (parts.some((part) => part && part.getBoundingClientRect().width <= 1.5)) continue;
       if (box.width < 2 || box.bottom <= 0 || box.top >= innerHeight) continue;
       const x = Math.min(innerWidth - 1, Math.max(0, box.left + box.width / 2));
       const y = Math.min(innerHeight - 1, Math.max(0, box.top + Math.min(box.height / 2, 10)));

@@ -1,6 +1,13 @@
 import { addressOf, Desk } from './desk';
 import { expect, type Page, test } from './worker';
 
+const OIL_TEE = {
+  itemId: 'tShirt',
+  parts: [{ name: 'cloth', fibres: [{ fibreId: 'cotton', sharePct: 100 }] }],
+  colour: 'white',
+  condition: 'sound',
+};
+
 async function beetroot(page: Page): Promise<Desk> {
   const desk = new Desk(page);
   await desk.open();
@@ -45,6 +52,36 @@ test('another vessel is taken at its step: its water is worked out at once, and 
   await expect(page.getByRole('region', { name: 'Running' })).toBeVisible();
   await page.goBack();
   await expect(taken(page)).toBeVisible();
+});
+
+test('what is not told is assumed at its step, what must be bought has what there is beside it, a hidden test has a row', async ({
+  page,
+}) => {
+  const desk = new Desk(page);
+  await page.goto(
+    addressOf({ facts: { markIds: ['motorOil'], age: 'minutes', wetness: 'wet', piece: OIL_TEE } }),
+  );
+  const powder = desk.rung('absorbentDust');
+  const amount = powder.locator('strong', { hasText: /mL|tsp|tbsp/ }).first();
+  const before = await amount.textContent();
+  await powder.getByRole('button', { name: 'Assuming a palm, 8 × 8 cm' }).click();
+  await powder.getByRole('button', { name: 'a coin', exact: true }).click();
+  await expect(amount).not.toHaveText(before ?? '');
+  await expect(page.getByRole('button', { name: /^Assuming a palm/ })).toHaveCount(0);
+  await expect(desk.blank('size')).toHaveText('coin-sized');
+
+  await desk.alsoToBuy();
+  const spirits = desk.rung('spiritsSpot');
+  await expect(spirits).toContainText('to buy: mineral spirits');
+  const have = spirits.getByRole('button', { name: /^With what you have: / });
+  const name = /: (.*), \d/.exec((await have.textContent()) ?? '')?.[1] ?? '';
+  await have.click();
+  await expect(spirits).toHaveCount(0);
+  await expect(page.getByRole('heading', { name: new RegExp(`^Step 2: ${name}`) })).toBeVisible();
+
+  await expect(page.locator('[data-test-first]')).toHaveCount(0);
+  await desk.choose('condition', 'antique');
+  await expect(page.locator('[data-test-first]').first()).toContainText('Hidden spot first');
 });
 
 test('a step is left out and put back; telling another begins anew, and back brings this one again', async ({

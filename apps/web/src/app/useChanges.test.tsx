@@ -25,18 +25,23 @@ afterEach(() => {
 });
 
 let answer = 'as it was';
+let fetchToday = async () => answer;
 function Page() {
   useChanges();
-  const today = useQuery({ queryKey: ['today'], queryFn: async () => answer });
+  const today = useQuery({ queryKey: ['today'], queryFn: () => fetchToday() });
   return <p>{today.data}</p>;
 }
-const shown = async () => {
+const show = () => {
   answer = 'as it was';
   render(
     <QueryClientProvider client={new QueryClient()}>
       <Page />
     </QueryClientProvider>,
   );
+};
+const shown = async () => {
+  fetchToday = async () => answer;
+  show();
   await screen.findByText('as it was');
 };
 
@@ -56,4 +61,18 @@ it('fetches anew what is told, and everything when the line comes back', async (
   answer = 'while the line was down';
   await open();
   await screen.findByText('while the line was down');
+});
+
+it('fetches once more what was still on its way for the first time when the news came', async () => {
+  let arrive: ((what: string) => void) | undefined;
+  fetchToday = () =>
+    new Promise((resolve) => {
+      arrive = resolve;
+    });
+  show();
+  await open();
+  await tell('run');
+  fetchToday = async () => 'told';
+  await act(async () => arrive?.('as it was'));
+  await screen.findByText('told');
 });

@@ -1,5 +1,5 @@
 import type { ChangeNews } from '@feverfew/contracts';
-import { useQueryClient } from '@tanstack/react-query';
+import { type QueryClient, useQueryClient } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import { flushOutbox } from './outbox';
 
@@ -14,6 +14,23 @@ const STALE: Readonly<Record<ChangeNews['topic'], readonly string[]>> = {
 const CHANGING = [...new Set([...Object.values(STALE).flat(), 'runs'])];
 
 /**
+ * Fetches anew what has become stale. A page's first fetching is not broken off by that, and what it brings may be
+ * older than the news: it is fetched once more as soon as it has come.
+ *
+ * @param queryKey what became stale; everything where it is left out
+ */
+function outdate(client: QueryClient, queryKey?: readonly string[]): void {
+  const filter = queryKey ? { queryKey } : {};
+  for (const query of client.getQueryCache().findAll({ ...filter, fetchStatus: 'fetching' }))
+    if (query.state.data === undefined)
+      void query.fetch().then(
+        () => client.invalidateQueries({ queryKey: query.queryKey, exact: true }),
+        () => undefined,
+      );
+  void client.invalidateQueries(filter);
+}
+
+/**
  * Keeps this device in step with the server by its line of changes. The line is held only while the page is seen: a
  * browser gives a server few lines at a time. Coming back, or after the line was lost, everything is fetched anew;
  * so is what changes when the line first opens, since what was told between a page's own fetching
@@ -25,13 +42,13 @@ export function useChanges(): void {
     let line: EventSource | null = null;
     const hear = (event: MessageEvent<string>) => {
       const { topic } = JSON.parse(event.data) as ChangeNews;
-      for (const key of STALE[topic]) void client.invalidateQueries({ queryKey: [key] });
+      for (const key of STALE[topic]) outdate(client, [key]);
       // A clash may begin or end on a run that did not itself change.
-      if (topic === 'run') void client.invalidateQueries({ queryKey: ['runs'] });
+      if (topic === 'run') outdate(client, ['runs']);
     };
     const catchUp = () => {
       void flushOutbox();
-      void client.invalidateQueries();
+      outdate(client);
     };
     const open = () => {
       if (line || document.hidden) return;
@@ -40,7 +57,7 @@ export function useChanges(): void {
       let wasOpen = false;
       line.addEventListener('open', () => {
         if (wasOpen) catchUp();
-        else for (const key of CHANGING) void client.invalidateQueries({ queryKey: [key] });
+        else for (const key of CHANGING) outdate(client, [key]);
         wasOpen = true;
       });
     };

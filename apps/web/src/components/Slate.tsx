@@ -13,6 +13,8 @@ interface SlateProps {
   readonly why?: ReactNode;
   readonly verb: ReactNode;
   readonly lines?: readonly string[];
+  /** Where what the lines say stands on the screen a hand below it anyway. */
+  readonly linesOn?: 'phone' | 'all';
   readonly bans?: readonly string[];
   readonly drawing?: ReactNode;
   /** The button, or whatever answers it. */
@@ -41,6 +43,7 @@ export function Slate({
   why,
   verb,
   lines = [],
+  linesOn = 'all',
   bans = [],
   drawing,
   children,
@@ -91,7 +94,12 @@ export function Slate({
               )}
             </Flex>
             {lines.map((line) => (
-              <Box key={line} fontSize={{ base: '18px', md: loud ? '20px' : '17px' }} lineHeight="1.4">
+              <Box
+                key={line}
+                display={linesOn === 'phone' ? { md: 'none' } : undefined}
+                fontSize={{ base: '18px', md: loud ? '20px' : '17px' }}
+                lineHeight="1.4"
+              >
                 {line}
               </Box>
             ))}

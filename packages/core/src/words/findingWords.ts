@@ -233,8 +233,8 @@ const WORDS: Words = {
   onlyAfter: ({ agentIds }, say) =>
     `Only where ${agentIds.map(say.name).join(' or ')} has been tried first and did not do it.`,
   gradeUnknown: ({ agentId, grades }, say) =>
-    `${upper(say.name(agentId))} comes as ${grades.join(' or ')}, and a spoon of one weighs twice the other: say ` +
-    'which you have, under the products of the household, or weigh it.',
+    `${upper(say.name(agentId))}: ${grades.join(', or ')}? A spoon of one weighs twice the other: weigh it, or say ` +
+    'which under Cupboard.',
   acidBriefly: ({ pH: value, maxMin = 60 }) =>
     `At pH ${pH(value)} it is sourer than a bath may be: at most ${maxMin === 60 ? 'an hour' : `${maxMin} minutes`}, ` +
     'then rinse or blot it out.',
@@ -288,7 +288,7 @@ const WORDS: Words = {
           ? 'Code S: no water. Lift and blot dry at home; solvents belong in a professional’s hands, their vapour ' +
             'stays in foam. Tell them what it is, since when, and what has been tried.'
           : because === 'antique'
-            ? 'Old or irreplaceable: a textile conservator is a real option before the first rung.'
+            ? 'Old or irreplaceable: a textile conservator is a real option before the first step.'
             : because === 'leather'
               ? 'Leather or suede: water and solvents both harm it. A leather cleaner is the right hand.'
               : because === 'dryCleanOnly'
@@ -296,7 +296,7 @@ const WORDS: Words = {
                   'work at home stays small.'
                 : 'Take it to a professional cleaner and say what the trouble is and what has been tried, or accept it.',
   rinseTriedFirst: ({ agentIds }, say) =>
-    `Still in the cloth: ${agentIds.map(say.name).join(', ')}. Every rung starts with rinsing it out.`,
+    `Still in the cloth: ${agentIds.map(say.name).join(', ')}. Every step starts with rinsing it out.`,
   cupboardHoldsPair: ({ pairId, agentAId, agentBId }, say) =>
     `Your cupboard holds ${say.name(agentAId)} and ${say.name(agentBId)}: together it ${say.name(pairId)}. Never ` +
     `in one vessel, one wash cycle or one step after the other.`,

@@ -23,6 +23,9 @@ export interface PassWords {
   /** Amounts, warmth and time. */
   readonly recipe: string | null;
   readonly lines: readonly string[];
+  /** Those of the lines that say that a hidden spot comes first, and how it is done. */
+  readonly test: string | null;
+  readonly how: string | null;
   /** What is normal to see. */
   readonly expect: string | null;
 }
@@ -47,9 +50,13 @@ export function passWords(pass: RoundPass, say: Lexicon): PassWords {
   const { actions, purpose, between, stop, expect, onlyIf, methodId, phase } = pass;
   const pours = actions.flatMap(({ ingredients }) => ingredients);
   const dwell = actions.find((action) => action.dwell) ?? null;
-  const test = actions.some(({ kind }) => kind === 'hiddenTest');
-  const apply = actions.find(({ kind }) => kind === 'apply');
-  const [line] = apply?.notes ?? [];
+  const tries = actions.some(({ kind }) => kind === 'hiddenTest');
+  const test = pass.opensAfterTest
+    ? 'Only after the hidden water test.'
+    : tries
+      ? 'A hidden spot first.'
+      : null;
+  const how = actions.find(({ kind }) => kind === 'apply')?.notes[0] ?? null;
   const after = phase === 'wash' ? null : BETWEEN_WORDS[between.way];
   const recipe = [
     ...pours.flatMap((one) => pourWords(one, say) ?? []),
@@ -61,12 +68,14 @@ export function passWords(pass: RoundPass, say: Lexicon): PassWords {
     title: `${say.name(methodId)}${purpose ? `, for ${PURPOSE_WORDS[purpose]}` : ''}`,
     recipe: recipe.length > 0 ? `${recipe.join(', ')}.` : null,
     lines: [
-      ...(pass.opensAfterTest ? ['Only after the hidden water test.'] : test ? ['A hidden spot first.'] : []),
+      ...(test ? [test] : []),
       ...conditionWords(onlyIf),
-      ...(line ? [line] : []),
+      ...(how ? [how] : []),
       ...(stop ? [`Until: ${lower(stop)}`] : []),
       ...(after ? [after] : []),
     ],
+    test,
+    how,
     expect,
   };
 }

@@ -12,7 +12,7 @@ const REFUSALS: Readonly<Record<Refusal, string>> = {
   notStarted: 'This run has not begun.',
   alreadyStarted: 'This run has begun already.',
   finished: 'This run is finished. Undo the last tap to open it again.',
-  noSuchRung: 'The plan has no such rung.',
+  noSuchRung: 'The plan has no such step.',
   earlierProductFirst: 'What was on it before is rinsed out first: begin with the first step of the plan.',
   notThisStep: 'Another device has gone on: this is no longer the step at hand.',
   lookFirst: 'Look first and say what you see.',

@@ -691,7 +691,7 @@ export const agents: readonly Agent[] = [
     ...safe,
     id: 'glycerine',
     hasPH: false,
-    worksBest: 'Softens old tannin, ink and resin before the next rung, half an hour.',
+    worksBest: 'Softens old tannin, ink and resin before the next step, half an hour.',
     typicalDose: 'Enough to wet the mark.',
     shelfLife: 'Years.',
     name: 'glycerine',

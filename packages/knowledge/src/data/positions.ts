@@ -126,7 +126,7 @@ export const positions: readonly Position[] = [
     isDefault: false,
     onlyIfChosen: false,
     effect: { kind: 'order', first: 'percarbonate', second: 'weakAcid' },
-    why: 'One rung less when colour is all there is.',
+    why: 'One step less when colour is all there is.',
     sourceIds: ['commonPractice'],
   },
   {

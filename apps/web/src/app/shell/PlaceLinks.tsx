@@ -91,7 +91,7 @@ const Room = chakra(Link, {
   },
 });
 
-/** The places down the side of a desk, each with its rooms. */
+/** The places down the side of a desk; the one that one is in with its rooms. */
 export function ColumnLinks() {
   const { pathname } = useLocation();
   const here = placeOf(pathname);
@@ -108,7 +108,7 @@ export function ColumnLinks() {
               {name}
             </Box>
           </PlaceLink>
-          {rooms.map((one) => (
+          {(here?.id === id ? rooms : []).map((one) => (
             <Room key={one.to} to={one.to} {...hereOf(room?.to === one.to)}>
               {one.name}
             </Room>

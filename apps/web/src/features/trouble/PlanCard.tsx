@@ -1,11 +1,11 @@
 import { Box } from '@chakra-ui/react';
-import type { Plan } from '@feverfew/contracts';
+import { type Plan, passWords } from '@feverfew/contracts';
 import { useLexicon, useMeasures } from '../../app/useLexicon';
 import { cautionsById } from '../../components/CautionList';
 import { useCatalogue } from '../../queries/catalogueQueries';
 import { LABEL_FIRST } from './plan/Foot';
 import { SAID_ELSEWHERE } from './plan/StepCautions';
-import { cautionsByStep, dryingView, recipeText, stepLines } from './plan/stepView';
+import { cautionsByStep, dryingView, recipeText } from './plan/stepView';
 
 interface OnPaperProps {
   readonly plan: Plan;
@@ -28,7 +28,7 @@ export function PlanCard({ title, plan }: OnPaperProps & { title: string }) {
         {(round?.passes ?? []).map((laid, at) => (
           <Box as="li" key={laid.id} marginBottom="1mm">
             <strong>{say.name(laid.methodId)}.</strong>{' '}
-            {[recipeText(laid.actions, say, measures), stepLines(laid, say)]
+            {[recipeText(laid.actions, say, measures), passWords(laid, say).lines.join(' ')]
               .filter((line) => line !== '')
               .join('. ')}{' '}
             <em>

@@ -25,7 +25,6 @@ const PLAIN: readonly Finding['code'][] = [
   'triedHot',
   'dryCleanNoPermission',
   'fieldByField',
-  'sizeAssumed',
 ];
 /** Said elsewhere on the page. */
 const ELSEWHERE: readonly Finding['code'][] = [
@@ -34,6 +33,7 @@ const ELSEWHERE: readonly Finding['code'][] = [
   'noHeatBeforeGone',
   'cupboardHoldsPair',
   'worthBuying',
+  'sizeAssumed',
 ];
 
 /** Remarks to keep in mind, that change nothing the hand does. */

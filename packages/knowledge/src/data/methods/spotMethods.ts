@@ -668,7 +668,7 @@ export const spotMethods: readonly Method[] = [
     ...SPOT_DEFAULTS,
     id: 'glycerineSoften',
     name: 'Glycerine, to soften',
-    reason: 'Softens dried tannin, ink and resin so that the next rung bites.',
+    reason: 'Softens dried tannin, ink and resin so that the next step takes hold.',
     kinds: ['mark'],
     componentIds: ['tannin', 'ballpointInk', 'resinWax', 'melanoidin'],
     agents: [{ agentId: 'glycerine', dose: { per: 'parts', parts: 1 } }],
@@ -682,7 +682,7 @@ export const spotMethods: readonly Method[] = [
     tempC: { min: 15, max: 30, prefer: 'hottest' },
     notes: {
       apply: [always('Work it in lightly; leave it.')],
-      rinse: [always('Rinse out, go on to the next rung at once.')],
+      rinse: [always('Rinse out, go on to the next step at once.')],
     },
   },
   {

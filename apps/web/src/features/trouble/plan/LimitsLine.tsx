@@ -29,8 +29,8 @@ const Line = chakra('button', {
 
 /** Bans worth a sign in the line, and how they are called there. */
 const BLEACHES = [
-  ['chlorine', 'no chlorine'],
-  ['percarbonate', 'no oxygen bleach'],
+  ['chlorine', 'chlorine'],
+  ['percarbonate', 'oxygen bleach'],
 ] as const;
 
 /** What the piece can stand, in one line; a tap opens every limit with its owner. */
@@ -107,7 +107,11 @@ export function LimitsLine({ envelope }: { envelope: Envelope }) {
               fontWeight={600}
               flexShrink={0}
             >
-              ✕ {ban}
+              <span aria-hidden="true">✕ </span>
+              <Box as="span" srOnly>
+                no{' '}
+              </Box>
+              {ban}
             </Box>
           ))}
         </Flex>

@@ -42,6 +42,7 @@ export function PlanSlate({ plan, first }: PlanSlateProps) {
       }
       verb={<SlateVerb size={size}>{verb}</SlateVerb>}
       lines={line === '' ? [] : [line]}
+      linesOn={name === 'First' ? 'phone' : 'all'}
       bans={bans}
       drawing={verbDrawing(verbs)}
       loud={isLoud}

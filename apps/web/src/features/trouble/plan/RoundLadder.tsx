@@ -1,12 +1,14 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { type Plan, type Round, type RunView, type TroubleFacts } from '@feverfew/contracts';
+import { Fragment } from 'react';
 import type { OnTable } from '../../../recipe/mixDraft';
 import { BelowRow } from './BelowRow';
 import { LookRow } from './LookRow';
 import { type ClockTime, type RoundTimes, roundTimes } from './planTimes';
-import { progressOf } from './progress';
+import { NOT_BEGUN, progressOf } from './progress';
 import { StepRow } from './StepRow';
-import { cautionsByStep, dryingView } from './stepView';
+import { cautionsByStep, dryingView, PLAIN_WATER, triesHiddenSpot } from './stepView';
+import { TestRow } from './TestRow';
 
 interface RoundLadderProps {
   readonly round: Round;
@@ -24,26 +26,36 @@ export function RoundLadder({ round, plan, run, nowMs, on, onFacts }: RoundLadde
   const before = stepsBefore(plan, round);
   const number = round.id.slice(1);
   const cautions = cautionsByStep(round.passes);
+  const progress = round.passes.map((laid) => progressOf(laid, run));
+  const waits = round.passes.map((laid, at) => triesHiddenSpot(laid) && !progress[at]?.isDone);
+  const next = isFirstRound(plan, round) ? progress.findIndex(({ isDone }) => !isDone) : -1;
+  const assumed = plan.findings.find((one) => one.code === 'sizeAssumed');
+  const measured = round.passes.findIndex(isMeasured);
   const after = before + round.passes.length;
   return (
     <Box as="section" aria-label={`Round ${number}`}>
       {round.kind === 'full' && <RoundHead number={number} times={times} />}
       <Box as="ol" padding="0" aria-label={`Steps of round ${number}`}>
         {round.passes.map((laid, at) => (
-          <StepRow
-            key={laid.id}
-            laid={laid}
-            pass={plan.ladder.find(({ passId }) => passId === laid.id)}
-            rungIndex={plan.ladder.findIndex(({ passId }) => passId === laid.id)}
-            number={before + at + 1}
-            isLast={at === round.passes.length - 1}
-            at={times.steps[at] ?? NO_TIME}
-            progress={progressOf(laid, run)}
-            cautionIds={cautions[at] ?? []}
-            facts={plan.facts}
-            on={on}
-            onFacts={onFacts}
-          />
+          <Fragment key={laid.id}>
+            {waits[at] && <TestRow number={before + at + 1} />}
+            <StepRow
+              laid={laid}
+              pass={plan.ladder.find(({ passId }) => passId === laid.id)}
+              rungIndex={plan.ladder.findIndex(({ passId }) => passId === laid.id)}
+              number={before + at + 1}
+              isLast={at === round.passes.length - 1}
+              at={times.steps[at] ?? NO_TIME}
+              progress={progress[at] ?? NOT_BEGUN}
+              isNext={at === next}
+              waitsForTest={waits[at] ?? false}
+              assumed={at === measured ? assumed : undefined}
+              cautionIds={cautions[at] ?? []}
+              facts={plan.facts}
+              on={on}
+              onFacts={onFacts}
+            />
+          </Fragment>
         ))}
       </Box>
       {round.drying && <DryingRow drying={round.drying} number={after + 1} at={times.dryAt} />}
@@ -53,6 +65,14 @@ export function RoundLadder({ round, plan, run, nowMs, on, onFacts }: RoundLadde
     </Box>
   );
 }
+
+const isFirstRound = ({ rounds }: Plan, round: Round): boolean => rounds[0] === round;
+
+/** Something is poured for it, by the size of the mark. */
+const isMeasured = ({ actions }: Round['passes'][number]): boolean =>
+  actions.some(({ ingredients }) =>
+    ingredients.some(({ agentId, basis }) => basis !== 'label' && agentId !== PLAIN_WATER),
+  );
 
 /** Steps, dryings and looks of the rounds before: the numbers run on. */
 function stepsBefore({ rounds }: Plan, round: Round): number {

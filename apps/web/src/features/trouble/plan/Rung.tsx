@@ -4,6 +4,8 @@ import { effectRange, type RoundPass } from '@feverfew/contracts';
 interface RungProps extends Pick<RoundPass, 'gone' | 'prepares'> {
   /** To buy, or not yet open: an outline. */
   readonly isOutline: boolean;
+  /** A hidden test comes first. */
+  readonly isSoft?: boolean;
   /** What a look found after it, 0–1: a notch on the rung; null where nobody has looked. */
   readonly seen?: number | null;
 }
@@ -12,7 +14,7 @@ interface RungProps extends Pick<RoundPass, 'gone' | 'prepares'> {
 const LEAST_RIGHT = 46;
 
 /** How much is gone after a step, counted from the start, between all there and gone. */
-export function Rung({ gone: { all }, prepares, isOutline, seen = null }: RungProps) {
+export function Rung({ gone: { all }, prepares, isOutline, isSoft = false, seen = null }: RungProps) {
   const right = 100 - all.high * 100;
   return (
     <Box>
@@ -31,7 +33,7 @@ export function Rung({ gone: { all }, prepares, isOutline, seen = null }: RungPr
             insetBlock="0"
             left={`${all.low * 100}%`}
             width={`${Math.max(2, (all.high - all.low) * 100)}%`}
-            bg={isOutline ? 'transparent' : 'leaf'}
+            bg={isOutline ? 'transparent' : isSoft ? 'soft' : 'leaf'}
             border={isOutline ? '1.5px solid' : 'none'}
             borderColor="leaf"
             transition="left 200ms, width 200ms"

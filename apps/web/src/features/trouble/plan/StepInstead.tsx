@@ -42,22 +42,20 @@ function Ways({ laid, rungIndex, facts, onFacts }: StepInsteadProps) {
   if (other.isError) return <Box role="alert">{other.error.message}</Box>;
   if (other.data.ways.length === 0)
     return <Box role="status">Nothing else does here what this step does.</Box>;
-  const choices = facts.choices ?? NO_CHOICES;
-  // What stands in for another is asked for by the name of that one.
-  const named = laid.insteadOf?.methodId ?? laid.methodId;
-  const { [named]: _was, ...others } = choices.instead;
   return other.data.ways.map((way) => (
     <WayButton
       key={way.methodId}
       way={way}
-      onTake={() =>
-        onFacts({
-          choices: {
-            ...choices,
-            instead: way.methodId === named ? others : { ...others, [named]: way.methodId },
-          },
-        })
-      }
+      onTake={() => onFacts({ choices: choiceInstead(facts, laid, way.methodId) })}
     />
   ));
+}
+
+/** The choices with another method in the place of a step; its own again where that is named. */
+export function choiceInstead(facts: TroubleFacts, laid: RoundPass, methodId: string) {
+  const choices = facts.choices ?? NO_CHOICES;
+  // What stands in for another is asked for by the name of that one.
+  const named = laid.insteadOf?.methodId ?? laid.methodId;
+  const { [named]: _was, ...others } = choices.instead;
+  return { ...choices, instead: methodId === named ? others : { ...others, [named]: methodId } };
 }

@@ -7,12 +7,18 @@ import { waterOf } from './stepView';
 
 /** One step: when, what, with how much, what to mind, and how much is gone after it. */
 export function StepRow(props: StepRowProps) {
-  const { laid, pass, number, at, isLast, progress } = props;
+  const { laid, pass, number, at, isLast, waitsForTest, progress } = props;
   const say = useLexicon();
   const water = waterOf(laid, say);
   const isOutline = !pass || laid.missingAgentIds.length > 0;
   const rung = (
-    <Rung gone={laid.gone} prepares={laid.prepares && !isLast} isOutline={isOutline} seen={progress.seen} />
+    <Rung
+      gone={laid.gone}
+      prepares={laid.prepares && !isLast}
+      isOutline={isOutline}
+      isSoft={waitsForTest}
+      seen={progress.seen}
+    />
   );
   return (
     <Box

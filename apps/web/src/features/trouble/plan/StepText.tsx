@@ -1,10 +1,12 @@
 import { Box, Flex } from '@chakra-ui/react';
-import { isClaim, type Pass, type RoundPass, type TroubleFacts } from '@feverfew/contracts';
+import { type Finding, isClaim, type Pass, type RoundPass, type TroubleFacts } from '@feverfew/contracts';
 import { useState } from 'react';
 import { useLexicon, useMeasures } from '../../../app/useLexicon';
 import { Claims } from '../../../components/Claims';
 import type { OnTable } from '../../../recipe/mixDraft';
 import { passRemarks } from '../passView';
+import { AssumedSize } from './AssumedSize';
+import { HaveInstead } from './HaveInstead';
 import type { ClockTime } from './planTimes';
 import type { Progress } from './progress';
 import { Clock, Disc, WhyButton } from './rowParts';
@@ -21,6 +23,12 @@ export interface StepRowProps {
   readonly number: number;
   /** The last of its round: there is no next for it to make way for. */
   readonly isLast: boolean;
+  /** The one the hand comes to next: it is said whole. */
+  readonly isNext: boolean;
+  /** A hidden spot comes first, and has not been tried. */
+  readonly waitsForTest: boolean;
+  /** Where its amounts stand on a size nobody has told. */
+  readonly assumed: Extract<Finding, { code: 'sizeAssumed' }> | undefined;
   readonly at: ClockTime;
   readonly progress: Progress;
   readonly cautionIds: readonly string[];
@@ -42,6 +50,9 @@ export function StepText({
   on,
   onFacts,
   isOutline,
+  isNext,
+  waitsForTest,
+  assumed,
   progress,
 }: StepRowProps & { isOutline: boolean }) {
   const say = useLexicon();
@@ -50,7 +61,7 @@ export function StepText({
   const name = say.name(laid.methodId);
   const ownLog = pass?.ownLog;
   const recipe = recipeStretches(laid.actions, say, measures);
-  const lines = stepLines(laid, say);
+  const lines = stepLines(laid, isNext, say);
   return (
     <Box
       padding={{ base: '8px 14px 4px', md: '6px 0 8px 24px' }}
@@ -67,7 +78,13 @@ export function StepText({
         >
           {number}
         </Disc>
-        <Box as="h3" flex="1" fontSize={{ base: '19px', md: '18px' }} lineHeight="1.3">
+        <Box
+          as="h3"
+          flex="1"
+          fontSize={{ base: '19px', md: '18px' }}
+          lineHeight="1.3"
+          color={waitsForTest ? 'soft' : undefined}
+        >
           <Box as="span" srOnly>
             Step {number}
             {progress.isDone && ', done'}:{' '}
@@ -108,7 +125,9 @@ export function StepText({
         {recipe.map(({ text, strong }, index) =>
           strong ? (
             // biome-ignore lint/suspicious/noArrayIndexKey: stretches of one line, no identity of their own
-            <strong key={index}>{text}</strong>
+            <Box as="strong" key={index} whiteSpace="nowrap">
+              {text}
+            </Box>
           ) : (
             // biome-ignore lint/suspicious/noArrayIndexKey: stretches of one line, no identity of their own
             <span key={index}>{text}</span>
@@ -116,6 +135,10 @@ export function StepText({
         )}
         {recipe.length > 0 && '. '}
         {lines}
+        {assumed && <AssumedSize assumed={assumed} facts={facts} onFacts={onFacts} />}
+        {laid.missingAgentIds.length > 0 && rungIndex >= 0 && (
+          <HaveInstead laid={laid} rungIndex={rungIndex} facts={facts} onFacts={onFacts} />
+        )}
         <VesselChoice laid={laid} facts={facts} onFacts={onFacts} />
         <StepCautions ids={cautionIds} />
         {passRemarks(laid, say).map((remark) => (

@@ -22,12 +22,13 @@ interface StepWhyProps {
 export function StepWhy({ laid, pass, rungIndex, facts, on, onFacts }: StepWhyProps) {
   const say = useLexicon();
   const reason = useCatalogue().data?.methods.find((method) => method.id === laid.methodId)?.reason;
-  const { expect } = passWords(laid, say);
+  const { expect, how } = passWords(laid, say);
   const name = say.name(laid.methodId);
   return (
     <Stack gap="6px" fontSize="15px" paddingBlock="6px 10px">
       <Box color="soft">
         {[
+          how ?? '',
           laid.purpose ? `For ${PURPOSE_WORDS[laid.purpose]}.` : '',
           laid.origin === 'workedOut' ? 'Worked out from what moves the soil, not common practice.' : '',
           reason ?? '',

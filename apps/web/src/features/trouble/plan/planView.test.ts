@@ -11,7 +11,7 @@ import { describe, expect, it } from 'vitest';
 import { minutesText, roundTimes } from './planTimes';
 import { progressOf } from './progress';
 import { slateView } from './slateView';
-import { cautionsByStep, dryingView, recipeText, waterOf } from './stepView';
+import { cautionsByStep, dryingView, recipeText, stepLines, waterOf } from './stepView';
 
 const say: Lexicon = { name: (id) => id, temp: (tempC) => `${tempC} °C`, volume: (mL) => `${mL / 1000} L` };
 const metric: Measures = { temperature: 'C', system: 'metric' };
@@ -121,6 +121,23 @@ describe('a step', () => {
     const pass = (phase: RoundPass['phase']) => ({ phase, actions: [mix, soak] }) as unknown as RoundPass;
     expect(waterOf(pass('bath'), say)).toEqual({ warmth: '40 °C', time: '90\u00a0min' });
     expect(waterOf(pass('wash'), say)).toBeNull();
+  });
+  it('is said whole where it is next, later in its first sentence; a hidden test has a row of its own', () => {
+    const apply = { ...mix, kind: 'apply', notes: ['Dab it in. Keep the rest dry.'] } as unknown as Action;
+    const test = { ...mix, kind: 'hiddenTest' } as unknown as Action;
+    const pass = {
+      phase: 'spot',
+      actions: [test, apply],
+      between: { way: 'none' },
+      stop: null,
+      onlyIf: null,
+      opensAfterTest: false,
+    } as unknown as RoundPass;
+    expect(stepLines(pass, true, say)).toBe('Dab it in. Keep the rest dry.');
+    expect(stepLines(pass, false, say)).toBe('Dab it in.');
+    expect(stepLines({ ...pass, opensAfterTest: true }, true, say)).toMatch(
+      /^Only after the hidden water test/,
+    );
   });
   it('says each caution once, at the first step it belongs to', () => {
     const of = (...cautionIds: string[]) => ({ cautionIds });

@@ -7,7 +7,7 @@ export interface Progress {
   readonly seen: number | null;
 }
 
-const NOT_BEGUN: Progress = { isDone: false, seen: null };
+export const NOT_BEGUN: Progress = { isDone: false, seen: null };
 
 /** Of one step, by the run that is under way; a step the run has not, or has as something else, is not begun. */
 export function progressOf(

@@ -49,7 +49,7 @@ export function recipeStretches(
 }
 
 /** Said with its litres, not as a product. */
-const PLAIN_WATER = 'water';
+export const PLAIN_WATER = 'water';
 
 /** The same as plain text. */
 export const recipeText = (...of: Parameters<typeof recipeStretches>): string =>
@@ -98,8 +98,23 @@ function waterStretches(actions: readonly Action[], mix: Action | undefined, say
 export const waitText = ({ minMin, maxMin, aimMin }: NonNullable<Action['dwell']>): string =>
   (aimMin === null ? durationWords(minMin, maxMin) : durationWords(aimMin, aimMin)).replaceAll(' ', '\u00a0');
 
-/** What stands under the name of a step: how it is done, until when, what comes after. */
-export const stepLines = (pass: RoundPass, say: Lexicon): string => passWords(pass, say).lines.join(' ');
+/**
+ * What stands under the name of a step: how it is done, until when, what comes after. The hidden test has a row of its
+ * own; how it is done stands whole at the step that is next, and of the later ones as their first sentence.
+ */
+export function stepLines(pass: RoundPass, isNext: boolean, say: Lexicon): string {
+  const { lines, test, how } = passWords(pass, say);
+  return lines
+    .filter((line) => line !== test || pass.opensAfterTest)
+    .map((line) => (line === how && !isNext ? firstSentence(line) : line))
+    .join(' ');
+}
+
+const firstSentence = (text: string): string => text.slice(0, text.search(/[.] |$/) + 1) || text;
+
+/** Whether a piece is tried on a hidden spot before this step. */
+export const triesHiddenSpot = ({ actions }: RoundPass): boolean =>
+  actions.some(({ kind }) => kind === 'hiddenTest');
 
 /** The bath of a step, where it stands in water: how warm and how long. */
 export function waterOf(

@@ -1,0 +1,33 @@
+import { Box } from '@chakra-ui/react';
+import type { Finding, TroubleFacts } from '@feverfew/contracts';
+import { useState } from 'react';
+import { Button } from '../../../components/controls';
+import { SizePicker } from '../../../facts/pickers/SizePicker';
+
+interface AssumedSizeProps {
+  readonly assumed: Extract<Finding, { code: 'sizeAssumed' }>;
+  readonly facts: TroubleFacts;
+  readonly onFacts: (change: Partial<TroubleFacts>) => void;
+}
+
+/** The size the amounts of a step stand on while nobody has told it; a tap tells it in place. */
+export function AssumedSize({ assumed, facts, onFacts }: AssumedSizeProps) {
+  const [open, setOpen] = useState(false);
+  const { lengthCm, widthCm } = assumed.facts;
+  return (
+    <Box paddingBlock="4px" data-assumed-size="">
+      <Button aria-expanded={open} borderStyle="dotted" onClick={() => setOpen(!open)}>
+        Assuming a palm, {lengthCm} × {widthCm} cm
+      </Button>
+      {open && (
+        <Box paddingTop="8px">
+          <SizePicker
+            size={facts.size}
+            onChange={(size) => onFacts({ size })}
+            onDone={() => setOpen(false)}
+          />
+        </Box>
+      )}
+    </Box>
+  );
+}

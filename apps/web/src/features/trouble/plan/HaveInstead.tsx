@@ -1,0 +1,28 @@
+import { Box } from '@chakra-ui/react';
+import { effectRange, type RoundPass, type TroubleFacts } from '@feverfew/contracts';
+import { useLexicon } from '../../../app/useLexicon';
+import { Button } from '../../../components/controls';
+import { usePlanOtherCourse } from '../../../queries/planQueries';
+import { choiceInstead } from './StepInstead';
+
+interface HaveInsteadProps {
+  readonly laid: RoundPass;
+  readonly rungIndex: number;
+  readonly facts: TroubleFacts;
+  readonly onFacts: (change: Partial<TroubleFacts>) => void;
+}
+
+/** Beside what must be bought: the best that can be done in its place with what there is. */
+export function HaveInstead({ laid, rungIndex, facts, onFacts }: HaveInsteadProps) {
+  const say = useLexicon();
+  const ways = usePlanOtherCourse(facts, rungIndex).data?.ways ?? [];
+  const best = ways.find(({ missingAgentIds }) => missingAgentIds.length === 0);
+  if (!best) return null;
+  return (
+    <Box paddingBlock="4px">
+      <Button onClick={() => onFacts({ choices: choiceInstead(facts, laid, best.methodId) })}>
+        With what you have: {say.name(best.methodId)}, {effectRange(best.gone)}
+      </Button>
+    </Box>
+  );
+}

@@ -1,0 +1,46 @@
+import { Box, Flex } from '@chakra-ui/react';
+import { Droplet } from 'lucide-react';
+import { Disc, ROW } from './rowParts';
+
+/** Before a step the cloth may not bear: the trial on a hidden spot that opens it. No rung: nothing is taken out by it. */
+export function TestRow({ number }: { number: number }) {
+  return (
+    <Box
+      as="li"
+      display="grid"
+      gridTemplateColumns={ROW}
+      listStyleType="none"
+      borderInline={{ base: '4px solid', md: 'none' }}
+      borderColor="ink"
+      data-test-first=""
+    >
+      <Box display={{ base: 'none', md: 'block' }} />
+      <Box
+        display={{ base: 'none', md: 'block' }}
+        borderInline="4px solid"
+        borderColor="ink"
+        aria-hidden="true"
+      />
+      <Flex
+        gap="10px"
+        align="flex-start"
+        padding={{ base: '8px 14px 4px', md: '7px 0 7px 24px' }}
+        borderBottom={{ md: '1px solid' }}
+        borderColor={{ md: 'line' }}
+        fontSize={{ base: '17px', md: '16px' }}
+        lineHeight="1.5"
+      >
+        <Disc borderStyle="dotted" aria-hidden="true">
+          <Droplet size={14} strokeWidth={2} />
+        </Disc>
+        <Box flex="1" minWidth="0">
+          <Box as="h3" display="inline" fontSize={{ base: '19px', md: '18px' }}>
+            Hidden spot first
+          </Box>{' '}
+          A drop of {number}’s mix on an inside seam, as long as the real thing. Colour on a white cloth:
+          leave {number} out.
+        </Box>
+      </Flex>
+    </Box>
+  );
+}
