@@ -59,7 +59,7 @@ export const BETWEEN_WORDS: Readonly<Record<CoursePass['after'], string | null>>
   blot: 'Blot.',
   short: 'A short rinse.',
   noFoam: 'Rinse until no foam comes.',
-  full: 'Then rinse fully, two drained waters.',
+  full: 'Rinse fully, two waters.',
   damp: 'A plain damp cloth twice.',
   dryToTouch: 'A plain damp cloth twice, then dry to the touch.',
   airOut: 'Air it until no smell is left.',
