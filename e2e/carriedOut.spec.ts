@@ -29,7 +29,7 @@ const start = async ({ page, tub }: { page: Page; tub: Tub }) => {
 
 /** The last word, and that it stands in the linen book. */
 async function ends({ page, tub }: { page: Page; tub: Tub }, outcome: string): Promise<void> {
-  await tub.page.getByRole('button', { name: new RegExp(`^Write down: ${outcome}`) }).click();
+  await tub.page.getByRole('button', { name: new RegExp(`^Save: ${outcome}`) }).click();
   await expect(tub.step('finished')).toHaveText(outcome);
   await page.locator('main a[href^="/pieces/"]').last().click();
   await expect(page.getByText(`: ${outcome}`).first()).toBeVisible();
@@ -70,11 +70,11 @@ test('a bath that is gone early goes on to the wash, and to the drying with heat
   await tub.goOn(['dwell']);
   await tub.tap('Start the clock');
   // A wrong tap, twice, taken back by name.
-  await tub.tap('Out for now');
+  await tub.tap('Pause');
   await tub.tap('Undo: out for now');
-  await tub.tap('Out for now');
+  await tub.tap('Pause');
   await tub.tap('Undo: out for now');
-  await tub.tap('Look in');
+  await tub.tap('Check');
   await tub.tell('Gone');
   await tub.tap('Take it out and go on');
   // It has just been looked at: nobody is asked again.

@@ -37,8 +37,7 @@ export class Desk {
 
   /** Opens one of the folds below the rounds. */
   async unfold(name: 'Not used here' | 'Other ways' | 'Keep in mind'): Promise<void> {
-    const head = this.page.getByRole('region', { name, exact: true }).getByRole('button').first();
-    if ((await head.getAttribute('aria-expanded')) === 'false') await head.click();
+    await unfold(this.page, name);
   }
 
   /** Opens the reasons of a step. */
@@ -137,6 +136,15 @@ export class Desk {
   }
 }
 
+/** Opens a part of a page that is folded. */
+export async function unfold(page: Page, name: string): Promise<Locator> {
+  const part = page.getByRole('region', { name, exact: true });
+  const head = part.getByRole('button').first();
+  await expect(head).toBeVisible();
+  if ((await head.getAttribute('aria-expanded')) === 'false') await head.click();
+  return part;
+}
+
 /** What a person does at the tub. */
 export class Tub {
   constructor(readonly page: Page) {}
@@ -199,7 +207,7 @@ export class Tub {
     if (kind === 'dwell') {
       const start = button('Start the clock');
       const machine = button('The machine is done');
-      const lookIn = button('Look in');
+      const lookIn = button('Check');
       await expect(start.or(machine).or(lookIn).first()).toBeVisible();
       if (await start.isVisible()) await start.click();
       await expect(machine.or(lookIn)).toBeVisible();

@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
-import { Desk, Tub } from './desk';
+import { Desk, Tub, unfold } from './desk';
 import { expect, type Page, test } from './worker';
 
 async function firstRunId(page: Page): Promise<string> {
@@ -127,7 +127,7 @@ test('each page has one heading and names its window; unfolded, no target is und
   }
   await page.setViewportSize({ width: 390, height: 844 });
   await page.goto(`/runs/${await firstRunId(page)}`);
-  await page.getByRole('button', { name: 'Look in' }).click();
+  await page.getByRole('button', { name: 'Check' }).click();
   await expect(page.getByRole('button', { name: 'Gone', exact: true })).toBeVisible();
   expect(await smallTargets(page)).toEqual([]);
 });
@@ -182,7 +182,7 @@ test('the first Tab leads past the places, and a move gives the focus to the hea
   await page.keyboard.press('Tab');
   await expect(page.getByRole('link', { name: 'To the page' })).toBeFocused();
   await page.getByRole('link', { name: 'Linen', exact: true }).click();
-  await expect(page.getByRole('heading', { level: 1, name: 'Linen book' })).toBeFocused();
+  await expect(page.getByRole('heading', { level: 1, name: 'Linen' })).toBeFocused();
 });
 
 test('where less motion is wanted, nothing moves', async ({ page }) => {
@@ -252,6 +252,7 @@ test('the main job by keyboard alone', async ({ page }) => {
 
 test('degrees and measures follow the household everywhere', async ({ page }) => {
   await page.goto('/household');
+  await unfold(page, 'How it is shown');
   await page.getByRole('button', { name: '°F' }).click();
   await page.getByRole('button', { name: 'US quarts and ounces' }).click();
   await page.goto(`/trouble/${await waitingId(page, 'beetroot')}`);
@@ -260,6 +261,7 @@ test('degrees and measures follow the household everywhere', async ({ page }) =>
   await page.getByRole('button', { name: 'All limits of the piece' }).click();
   await expect(page.getByRole('button', { name: 'Why 140 °F?' })).toBeVisible();
   await page.goto('/household');
+  await unfold(page, 'How it is shown');
   await page.getByRole('button', { name: '°C' }).click();
   await page.getByRole('button', { name: 'litres and grams' }).click();
   await expect(page.getByRole('button', { name: 'litres and grams' })).toHaveAttribute(
@@ -318,5 +320,5 @@ test('the tub asks for notification only once a clock runs, and calls at the end
   await page.reload();
   await expect(page.getByTestId('clock')).toBeVisible();
   await page.clock.fastForward('08:01:00');
-  await expect(page).toHaveTitle(/Long enough: look now/);
+  await expect(page).toHaveTitle(/Long enough: check now/);
 });

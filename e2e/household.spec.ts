@@ -1,4 +1,5 @@
 import { readFileSync } from 'node:fs';
+import { unfold } from './desk';
 import { expect, test } from './worker';
 
 /** The other files go on with the household as the demo has it. */
@@ -14,7 +15,7 @@ test('hardness in any unit or by strip, a vessel by jugs and by sides, a product
   page,
 }) => {
   await page.goto('/household');
-  const water = page.getByRole('region', { name: 'Water' });
+  const water = await unfold(page, 'Water');
   await water.getByLabel('Unit of hardness').selectOption('dH');
   await expect(water.getByLabel('Hardness', { exact: true })).toHaveValue('16.25');
   await water.getByLabel('Hardness', { exact: true }).fill('10');
@@ -24,10 +25,10 @@ test('hardness in any unit or by strip, a vessel by jugs and by sides, a product
   await expect(water.getByLabel('Hardness', { exact: true })).toHaveValue('312');
   await expect(water).toContainText('very hard');
 
+  const vessels = await unfold(page, 'Vessels');
   await page.getByRole('button', { name: 'Measure 9 L basin' }).click();
   for (let jug = 0; jug < 8; jug += 1) await page.getByRole('button', { name: 'One jug in' }).click();
   await page.getByRole('button', { name: 'It is full: 8 L' }).click();
-  const vessels = page.getByRole('region', { name: 'Vessels' });
   await expect(vessels.getByLabel('Litres').first()).toHaveValue('8');
   await page.getByRole('button', { name: 'Measure stone sink' }).click();
   await page.getByRole('button', { name: 'measure its sides' }).click();
@@ -48,12 +49,17 @@ test('hardness in any unit or by strip, a vessel by jugs and by sides, a product
   await page.reload();
   await expect(labels).toContainText('liquid detergent with enzymes');
   await page.goto('/household');
+  await expect(water).toContainText('very hard');
+  await unfold(page, 'Water');
   await expect(water.getByLabel('Hardness', { exact: true })).toHaveValue('312');
 });
 
 test('a wrong figure is named beside its field', async ({ page }) => {
   await page.goto('/household');
+  const head = (await unfold(page, 'Water')).getByRole('button').first();
   await page.getByLabel('Room, °C').fill('60');
+  // Folded away, it opens by itself where something is wrong in it.
+  await head.click();
   await page.getByRole('button', { name: 'Keep these' }).click();
   const fault = page.getByRole('alert').filter({ hasText: 'A room is at most 40 °C.' });
   await expect(fault).toBeVisible();
@@ -67,6 +73,7 @@ test('a wrong figure is named beside its field', async ({ page }) => {
 
 test('the household goes out as a file and comes in whole or not at all', async ({ page }) => {
   await page.goto('/household');
+  await unfold(page, 'As a file');
   const download = page.waitForEvent('download');
   await page.getByText('Take the household along').click();
   const path = await (await download).path();
@@ -92,9 +99,7 @@ test('the household goes out as a file and comes in whole or not at all', async 
     buffer: Buffer.from(JSON.stringify(file)),
   });
   await expect(page.getByText(/Read in: \d+ pieces.*\d+ vessels/)).toBeVisible();
-  await expect(page.getByRole('region', { name: 'Vessels' }).getByLabel('Name').first()).toHaveValue(
-    'read-in basin',
-  );
+  await expect((await unfold(page, 'Vessels')).getByLabel('Name').first()).toHaveValue('read-in basin');
 });
 
 test('step by step, each step may be kept or skipped', async ({ page }) => {

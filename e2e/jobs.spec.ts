@@ -208,6 +208,6 @@ for (const [words, told, steps] of JOBS)
     await desk.start();
     await tub.goOn(['finalLook'], 'A trace');
     await tub.tell('Gone');
-    await tub.tap(/^Write down: Gone/);
+    await tub.tap(/^Save: Gone/);
     await expect(tub.step('finished')).toHaveText('Gone');
   });

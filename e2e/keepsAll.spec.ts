@@ -133,7 +133,7 @@ test('SIGKILL in the middle of a run loses nothing acknowledged; a second proces
     expect(run.state.timer).not.toBeNull();
 
     await page.reload();
-    await new Tub(page).tap('Look in');
+    await new Tub(page).tap('Check');
     await new Tub(page).tap('Most of it');
     await expect(page.getByRole('button', { name: 'Leave it in' })).toBeVisible();
   } finally {

@@ -40,11 +40,11 @@ test('beetroot on linen, from a blank page to a logged outcome', async ({ page }
   await tub.workTo('dwell');
   await tub.tap('Start the clock');
   await expect(page.getByTestId('clock')).toHaveText(/^\d h \d\d min$/);
-  await tub.tap('Look in');
+  await tub.tap('Check');
   await tub.tap('Most of it');
   await tub.tap('Leave it in');
   await expect(page.getByTestId('clock')).toBeVisible();
-  await tub.tap('Look in');
+  await tub.tap('Check');
   await tub.tap('Gone');
   await tub.tap('Take it out and go on');
   // It has just been looked at: nobody is asked twice.
@@ -58,12 +58,12 @@ test('beetroot on linen, from a blank page to a logged outcome', async ({ page }
   await tub.tap('Gone');
   await page.getByRole('button', { name: /Add a note/ }).click();
   await page.getByLabel(/Note for next time/).fill('The soak did most of it.');
-  await tub.tap('Write down: Gone');
+  await tub.tap('Save: Gone');
   await expect(tub.step('finished')).toHaveText('Gone');
 
   await tub.tap(/^Undo/);
   await expect(tub.step('finalLook')).toBeVisible();
-  await tub.tap('Write down: Gone');
+  await tub.tap('Save: Gone');
   await expect(tub.step('finished')).toBeVisible();
 
   await page.getByRole('link', { name: 'the table linen', exact: true }).click();
@@ -92,14 +92,14 @@ async function soakBeetroot(page: Page): Promise<Tub> {
 
 test('what has stalled goes on to the wash; the drum is waited for, not looked into', async ({ page }) => {
   const tub = await soakBeetroot(page);
-  await tub.tap('Look in');
+  await tub.tap('Check');
   await tub.tap('All of it');
   await expect(page.getByText('something else comes next')).toBeVisible();
   await tub.tap('Take it out and go on');
   await expect(page.getByText('Round 1, step 2 of 2')).toBeVisible();
   await tub.workTo('dwell');
   await tub.tap('Start the clock');
-  await expect(page.getByRole('button', { name: 'Look in', exact: true })).toHaveCount(0);
+  await expect(page.getByRole('button', { name: 'Check', exact: true })).toHaveCount(0);
   await tub.tap('The machine is done');
   await expect(tub.step('dry')).toBeVisible();
   // A wrong tap is taken back by its name, and brought again by it.
@@ -111,7 +111,7 @@ test('what has stalled goes on to the wash; the drum is waited for, not looked i
 
 test('something wrong leads to rinsing out', async ({ page }) => {
   const tub = await soakBeetroot(page);
-  await tub.tap('Look in');
+  await tub.tap('Check');
   await tub.tap('Something is wrong');
   await tub.tap(/^Threads part/);
   await tub.tap('Stop and rinse it out');
@@ -150,7 +150,7 @@ test('a kept trouble opens with its facts; Today and the linen book show the dem
     'There is ale or beer on the ceilidh waistcoat, on its shell, since some days ago',
   );
   await page.getByRole('link', { name: 'Linen', exact: true }).click();
-  await page.getByLabel('Search the linen book').fill('merino');
+  await page.getByLabel('Search your linen').fill('merino');
   await page.getByRole('link', { name: /merino layer/ }).click();
   await expect(page.getByText('One night under the porch roof was enough.')).toBeVisible();
   await page.getByRole('button', { name: 'New trouble on it' }).click();

@@ -170,7 +170,7 @@ test('a mix is kept, printed as a tag, laid out again and taken off the shelf', 
   expect(readFileSync(file, 'utf8')).toMatch(/# Peroxide, 3 %.*\| hydrogen peroxide \|.*## Cautions/s);
   await page.getByRole('button', { name: 'Clear the table' }).click();
   const kept = shelf.getByRole('listitem').filter({ hasText: 'Peroxide, 3 %' });
-  await kept.getByRole('button', { name: 'Lay it out' }).click();
+  await kept.getByRole('button', { name: 'Use this mix' }).click();
   await expect(page.getByRole('region', { name: 'What the mix is' })).toContainText('3 %');
   await kept.getByRole('button', { name: /off the shelf/ }).click();
   await expect(kept).toHaveCount(0);

@@ -39,7 +39,7 @@ test('every run under way of an old household is gone on with to its end', async
     const next = page.getByRole('group', { name: 'What next?' }).getByRole('button');
     if (await next.first().isVisible()) await next.first().click();
     await tub.goOn(['finalLook', 'finished'], 'Gone');
-    const end = page.getByRole('button', { name: /^Write down: / }).first();
+    const end = page.getByRole('button', { name: /^Save: / }).first();
     if (!(await end.isVisible())) await tub.tell('Gone');
     await end.click();
     await expect(tub.step('finished')).toBeVisible();

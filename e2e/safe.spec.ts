@@ -1,4 +1,4 @@
-import { Desk } from './desk';
+import { Desk, unfold } from './desk';
 import { expect, test } from './worker';
 
 const PHONE = { width: 390, height: 844 };
@@ -13,7 +13,7 @@ test('a size is one tap, and amounts follow it; not told is a palm and says so',
   await desk.newPiece('T-shirt', 'T-shirt or polo');
   await desk.fibre('cotton');
   await desk.colour('white');
-  await expect(page.getByText(/Size not told: amounts are for a palm, 8 × 8 cm/)).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Assuming a palm, 8 × 8 cm' })).toBeVisible();
   const alcohol = desk.rung('alcoholSpot');
   await expect(alcohol).toContainText(/\(8\s*mL\)/);
   await desk.openBlank('size');
@@ -57,6 +57,7 @@ test('petrol told as tried: first of all what to do with it, and washed since li
 
 test('who lives here keeps products out, and says who', async ({ page }) => {
   await page.goto('/household');
+  await unfold(page, 'Who lives here');
   await page.getByRole('group', { name: 'Someone pregnant' }).getByRole('button', { name: 'yes' }).click();
   await page.getByRole('button', { name: 'Keep these' }).click();
   await expect(page.getByText('Kept. New plans use it.')).toBeVisible();
@@ -71,6 +72,7 @@ test('who lives here keeps products out, and says who', async ({ page }) => {
     'Mineral spirits is kept out: someone here is pregnant.',
   );
   await page.goto('/household');
+  await unfold(page, 'Who lives here');
   await page.getByRole('group', { name: 'Someone pregnant' }).getByRole('button', { name: 'no' }).click();
   await page.getByRole('button', { name: 'Keep these' }).click();
   await expect(page.getByText('Kept. New plans use it.')).toBeVisible();

@@ -48,7 +48,7 @@ test('two soaks at once on a phone: hours pass, the server is killed, nothing is
   server.pass(55);
   await page.reload();
   await expect(bath).toHaveAttribute('data-hand', /ready|lookDue/);
-  await expect(bath).toContainText(/Ready|look now/);
+  await expect(bath).toContainText(/Ready|check now/);
 
   await server.kill();
   await server.start();
@@ -89,10 +89,10 @@ test('a round on a phone: large targets only, not one key pressed', async ({ bro
       await tapLarge(button('Start the clock'));
       // A drum is not looked into: it says when it is done.
       const machine = button('The machine is done');
-      await expect(machine.or(button('Look in'))).toBeVisible();
+      await expect(machine.or(button('Check'))).toBeVisible();
       if (await machine.isVisible()) await tapLarge(machine);
       else {
-        await tapLarge(button('Look in'));
+        await tapLarge(button('Check'));
         await tapLarge(button('A little'));
         await tapLarge(button('Take it out and go on'));
       }
@@ -102,7 +102,7 @@ test('a round on a phone: large targets only, not one key pressed', async ({ bro
     } else if (kind === 'finalLook') {
       await tapLarge(button('Gone'));
       await expect(page.locator('[data-heat=open]')).toBeVisible();
-      await tapLarge(button('Write down: Gone'));
+      await tapLarge(button('Save: Gone'));
     } else await tapLarge(button(kind === 'hiddenTest' ? 'It held' : 'Done'));
     await expect
       .poll(async () => `${await placeNow()} ${await step.getAttribute('data-step')}`)
@@ -192,7 +192,7 @@ test('a soak can wait, be put back, run longer, and calls on any page', async ({
   await page.getByRole('button', { name: 'Start the clock' }).tap();
   const times = page.getByText(/^Started \d\d:\d\d, ready/);
   const first = await times.textContent();
-  await page.getByRole('button', { name: 'Out for now' }).tap();
+  await page.getByRole('button', { name: 'Pause' }).tap();
   await expect(page.getByTestId('clock')).toHaveText('Waiting');
   await page.getByRole('button', { name: 'Put it back' }).tap();
   await expect(page.getByTestId('clock')).not.toHaveText('Waiting');
@@ -200,7 +200,7 @@ test('a soak can wait, be put back, run longer, and calls on any page', async ({
   await expect(times).not.toHaveText(first ?? '');
   await page.clock.install();
   await page.goto('/pieces');
-  await expect(page.getByRole('heading', { name: 'Linen book' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Linen' })).toBeVisible();
   await page.waitForTimeout(500);
   server.pass(391);
   await page.clock.fastForward('06:31:00');

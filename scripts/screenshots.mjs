@@ -90,12 +90,12 @@ await shoot('tub-phone', `/runs/${soak}`, { viewport: PHONE });
 await shoot('tub-look-phone-dark', `/runs/${soak}`, {
   viewport: PHONE,
   colorScheme: 'dark',
-  act: (page) => page.getByRole('button', { name: 'Look in' }).click(),
+  act: (page) => page.getByRole('button', { name: 'Check' }).click(),
 });
 await shoot('tub-decide-phone', `/runs/${soak}`, {
   viewport: PHONE,
   act: async (page) => {
-    await page.getByRole('button', { name: 'Look in' }).click();
+    await page.getByRole('button', { name: 'Check' }).click();
     await page.getByRole('button', { name: 'Half', exact: true }).click();
     await page.locator('.recharts-surface').first().waitFor();
     await page.getByRole('group', { name: 'What next?' }).scrollIntoViewIfNeeded();

@@ -6,6 +6,7 @@ import type { NestExpressApplication } from '@nestjs/platform-express';
 import { DocumentBuilder, SwaggerModule } from '@nestjs/swagger';
 import compression from 'compression';
 import express, { type NextFunction, type Request, type Response } from 'express';
+import pressedStatic from 'express-static-gzip';
 import helmet, { type HelmetOptions } from 'helmet';
 import { AppModule } from './app.module.js';
 import type { Clock } from './database/database.module.js';
@@ -62,7 +63,12 @@ function serveWeb(app: NestExpressApplication, webDir: string): void {
   const index = join(webDir, 'index.html');
   app.use(
     '/assets',
-    express.static(join(webDir, 'assets'), { fallthrough: false, immutable: true, maxAge: '1y' }),
+    // Pressed hard when they were built.
+    pressedStatic(join(webDir, 'assets'), {
+      enableBrotli: true,
+      orderPreference: ['br', 'gz'],
+      serveStatic: { fallthrough: false, immutable: true, maxAge: '1y' },
+    }),
   );
   app.use(express.static(webDir, { index: false }));
   app.use((request: Request, response: Response, next: NextFunction) => {

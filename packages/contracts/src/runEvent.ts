@@ -1,11 +1,9 @@
 import { CHOICES, EXTEND_MIN, LOOK_ANSWERS, OUTCOMES, type RunEvent } from '@feverfew/core';
 import { Id } from '@feverfew/knowledge';
 import { z } from 'zod';
+import { MOST_HELD_MS } from './held.js';
 
 const stepId = z.string().min(1).max(60);
-
-/** Longest a tap may have waited on a device without a line, ms: a month. */
-export const MOST_HELD_MS = 31 * 24 * 3_600_000;
 
 /** What a device reports. The server stamps the time; `key` makes repeats count once. */
 export const NewRunEvent = z

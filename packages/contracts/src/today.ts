@@ -8,6 +8,8 @@ export const Today = z
     now: z.iso.datetime(),
     /** False while water, vessels and measures are still guessed. */
     householdTold: z.boolean(),
+    /** True in the house that ships, to try things in. */
+    madeUp: z.boolean(),
     /** What wants a hand soonest stands first. */
     running: z.array(RunningEntry),
     clashes: z.array(ClashShape),

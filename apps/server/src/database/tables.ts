@@ -14,6 +14,7 @@ import type {
 } from '@feverfew/core';
 import { sql } from 'drizzle-orm';
 import {
+  boolean,
   doublePrecision,
   index,
   integer,
@@ -110,6 +111,8 @@ export const mixes = pgTable('mixes', {
 export const households = pgTable('households', {
   id: integer().primaryKey(),
   settings: jsonb().$type<{ household: Household; measures: Measures; prices: Prices }>().notNull(),
+  /** The one that ships, to try things in: left, it takes everything with it. */
+  madeUp: boolean('made_up').notNull().default(false),
 });
 
 /** Plain care that was noted: washes, upkeep done. */

@@ -16,6 +16,15 @@ export class HouseholdRepository {
     return row?.settings ?? null;
   }
 
+  async isMadeUp(): Promise<boolean> {
+    const [row] = await this.db.select({ madeUp: households.madeUp }).from(households);
+    return row?.madeUp ?? false;
+  }
+
+  async markMadeUp(): Promise<void> {
+    await this.db.update(households).set({ madeUp: true });
+  }
+
   async save(settings: HouseholdSettings): Promise<void> {
     await this.db
       .insert(households)

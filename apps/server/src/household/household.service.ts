@@ -25,6 +25,16 @@ export class HouseholdService {
     return (await this.repository.find()) !== null;
   }
 
+  /** Whether this is the house that ships, to try things in. */
+  isMadeUp(): Promise<boolean> {
+    return this.repository.isMadeUp();
+  }
+
+  async saveMadeUp(settings: HouseholdSettings): Promise<void> {
+    await this.save(settings);
+    await this.repository.markMadeUp();
+  }
+
   async save(settings: HouseholdSettings): Promise<HouseholdSettings> {
     requireKnownHousehold(settings.household, this.knowledge);
     await this.repository.save(settings);

@@ -8,5 +8,6 @@ import { HouseholdFileService } from './householdFile.service.js';
   imports: [MixesModule],
   controllers: [HouseholdFileController],
   providers: [HouseholdFileService, HouseholdFileRepository],
+  exports: [HouseholdFileService],
 })
 export class HouseholdFileModule {}

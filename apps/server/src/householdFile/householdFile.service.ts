@@ -56,6 +56,19 @@ const OF_ITS_HOUSEHOLD: readonly Violation['code'][] = [
   'hotterThanSaid',
 ];
 
+const NOTHING = {
+  settings: null,
+  mixes: [],
+  pieces: [],
+  troubles: [],
+  plans: [],
+  runs: [],
+  care: [],
+  pastUses: [],
+  trials: [],
+  photos: [],
+};
+
 /** The whole household as one file: out without loss, in all or nothing. */
 @Injectable()
 export class HouseholdFileService {
@@ -85,10 +98,20 @@ export class HouseholdFileService {
       version === 1
         ? await this.readV1(parsed(HouseholdFileV1, withSettings(given)))
         : await this.readWhole(parsed(HouseholdFile, upgraded(given, version)));
+    this.tellAll();
+    return count;
+  }
+
+  /** Takes away everything there is: an empty house. */
+  async clear(): Promise<void> {
+    await this.repository.replace(NOTHING, new Map());
+    this.tellAll();
+  }
+
+  private tellAll(): void {
     this.feed.tell('household');
     this.feed.tell('book');
     this.feed.tell('run');
-    return count;
   }
 
   private async readV1({ settings, mixes }: HouseholdFileV1): Promise<HouseholdRead> {

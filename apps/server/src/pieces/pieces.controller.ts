@@ -1,6 +1,17 @@
 import { NewPiece, Piece, PieceSummary } from '@feverfew/contracts';
-import { Body, Controller, Get, Inject, Param, ParseUUIDPipe, Post, Put } from '@nestjs/common';
-import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
+import {
+  Body,
+  Controller,
+  Delete,
+  Get,
+  HttpCode,
+  Inject,
+  Param,
+  ParseUUIDPipe,
+  Post,
+  Put,
+} from '@nestjs/common';
+import { ApiNoContentResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { z } from 'zod';
 import { PiecesService } from './pieces.service.js';
 
@@ -19,6 +30,14 @@ export class PiecesController {
   @ApiOkResponse({ standardSchema: Piece })
   create(@Body({ schema: NewPiece }) piece: NewPiece): Promise<Piece> {
     return this.service.create(piece);
+  }
+
+  /** A piece nothing happened to. */
+  @Delete(':id')
+  @HttpCode(204)
+  @ApiNoContentResponse({ description: 'Gone.' })
+  remove(@Param('id', ParseUUIDPipe) id: string): Promise<void> {
+    return this.service.remove(id);
   }
 
   @Put(':id')

@@ -5,7 +5,7 @@ import { and, count, eq, isNotNull, max, sql } from 'drizzle-orm';
 import { DATABASE } from '../database/database.module.js';
 import { groupBy } from '../database/groupBy.js';
 import type { Database } from '../database/openDatabase.js';
-import { careEvents, pieces, plans, runs, troubles } from '../database/tables.js';
+import { careEvents, pastUses, pieces, plans, runs, troubles } from '../database/tables.js';
 
 const pieceOf = (row: typeof pieces.$inferSelect): Piece => ({
   ...row.facts,
@@ -153,6 +153,18 @@ export class PiecesRepository {
   }
 
   /** A care note; one seen before changes nothing. */
+  /** Takes away a piece of which nothing else is kept; false where something is. */
+  async remove(id: string): Promise<boolean> {
+    return this.db.transaction(async (tx) => {
+      for (const table of [troubles, careEvents, pastUses]) {
+        const kept = await tx.select({ id: table.id }).from(table).where(eq(table.pieceId, id)).limit(1);
+        if (kept.length > 0) return false;
+      }
+      await tx.delete(pieces).where(eq(pieces.id, id));
+      return true;
+    });
+  }
+
   async insertCare(row: typeof careEvents.$inferInsert): Promise<void> {
     await this.db.insert(careEvents).values(row).onConflictDoNothing();
   }

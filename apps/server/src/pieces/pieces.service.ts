@@ -93,6 +93,17 @@ export class PiecesService {
     return this.read(id);
   }
 
+  /** Takes a piece away that nothing happened to. @throws DomainError notFound, hasHistory */
+  async remove(id: string): Promise<void> {
+    await this.read(id);
+    if (!(await this.repository.remove(id)))
+      throw new DomainError('hasHistory', {
+        message:
+          'Something happened to it: troubles, washes or results are kept of it, and plans learn from them.',
+      });
+    this.feed.tell('book', id);
+  }
+
   /** Notes a wash or upkeep that was done; the key makes a repeat count once. */
   async noteCare(pieceId: string, { key, ...care }: NewCare, at = this.clock()): Promise<void> {
     await this.read(pieceId);

@@ -25,6 +25,9 @@ const PROBLEMS: Readonly<Record<DomainErrorCode, { readonly status: number; read
   newerFile: { status: 400, title: 'A newer file' },
   brokenFile: { status: 400, title: 'A broken file' },
   unreadable: { status: 400, title: 'That cannot be read' },
+  hasHistory: { status: 409, title: 'Something was done on it' },
+  houseNotEmpty: { status: 409, title: 'Not an empty house' },
+  houseNotMadeUp: { status: 409, title: 'Not a made-up house' },
   // These end a start, before anybody can ask.
   badPort: { status: 500, title: 'No such port' },
   dataDirectoryInUse: { status: 500, title: 'The data is in use' },

@@ -2,6 +2,7 @@ import { randomUUID } from 'node:crypto';
 import type { NewRunEvent, Piece, RunView } from '@feverfew/contracts';
 import { currentAction, DomainError, EMPTY_FACTS, type TroubleFacts } from '@feverfew/core';
 import type { INestApplication } from '@nestjs/common';
+import type { ModuleRef } from '@nestjs/core';
 import { HouseholdService } from '../household/household.service.js';
 import { MixesService } from '../mixes/mixes.service.js';
 import { PiecesService } from '../pieces/pieces.service.js';
@@ -24,14 +25,17 @@ import {
 const MINUTE_MS = 60_000;
 const HOUR_MS = 60 * MINUTE_MS;
 
+/** Where the services of the application are had from, by their class. */
+type Services = Pick<INestApplication, 'get'> | ModuleRef;
+
 /**
  * Loads the demo into an empty database through the same services a person's clicks go through; false when there is
  * data already.
  */
-export async function seedDemo(app: INestApplication, now: Date): Promise<boolean> {
+export async function seedDemo(app: Services, now: Date): Promise<boolean> {
   const pieces = app.get(PiecesService, { strict: false });
   if (await pieces.hasAny()) return false;
-  await app.get(HouseholdService, { strict: false }).save(demoHousehold);
+  await app.get(HouseholdService, { strict: false }).saveMadeUp(demoHousehold);
   for (const mix of demoMixes) await app.get(MixesService, { strict: false }).keep(mix);
   const book = new Map<DemoPieceKey, Piece>();
   for (const [key, piece] of Object.entries(demoPieces)) {
@@ -63,7 +67,7 @@ class DemoDesk {
   private at: Date;
 
   constructor(
-    app: INestApplication,
+    app: Services,
     private readonly book: ReadonlyMap<DemoPieceKey, Piece>,
     private readonly now: Date,
   ) {

@@ -25,6 +25,7 @@ export class TodayService {
     return {
       now: this.clock().toISOString(),
       householdTold: await this.household.isTold(),
+      madeUp: await this.household.isMadeUp(),
       ...(await this.runs.underWay()),
       trials: await this.trials.underWay(),
       waiting: await this.troubles.list({ status: 'open' }),

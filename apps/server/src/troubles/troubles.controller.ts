@@ -1,6 +1,17 @@
 import { NewTrouble, Run, type RunView, StartTrouble, Trouble, TroubleSummary } from '@feverfew/contracts';
-import { Body, Controller, Get, Inject, Param, ParseUUIDPipe, Post, Put } from '@nestjs/common';
-import { ApiCreatedResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
+import {
+  Body,
+  Controller,
+  Delete,
+  Get,
+  HttpCode,
+  Inject,
+  Param,
+  ParseUUIDPipe,
+  Post,
+  Put,
+} from '@nestjs/common';
+import { ApiCreatedResponse, ApiNoContentResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { z } from 'zod';
 import { StartsService } from './starts.service.js';
 import { TroublesService } from './troubles.service.js';
@@ -36,6 +47,14 @@ export class TroublesController {
   @ApiOkResponse({ standardSchema: Trouble })
   read(@Param('id', ParseUUIDPipe) id: string): Promise<Trouble> {
     return this.service.read(id);
+  }
+
+  /** A trouble on which nothing was begun. */
+  @Delete(':id')
+  @HttpCode(204)
+  @ApiNoContentResponse({ description: 'Gone, with its plan.' })
+  remove(@Param('id', ParseUUIDPipe) id: string): Promise<void> {
+    return this.service.remove(id);
   }
 
   /** New facts for a kept trouble: plans it anew; older plans and runs stay as they were. */

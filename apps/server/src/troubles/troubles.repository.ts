@@ -4,7 +4,7 @@ import { Inject, Injectable } from '@nestjs/common';
 import { desc, eq, sql } from 'drizzle-orm';
 import { DATABASE } from '../database/database.module.js';
 import type { Database } from '../database/openDatabase.js';
-import { pieces, plans, runs, troubles } from '../database/tables.js';
+import { pieces, plans, runs, trials, troubles } from '../database/tables.js';
 
 export interface TroubleFilter {
   readonly pieceId?: string;
@@ -23,6 +23,29 @@ export class TroublesRepository {
 
   async update(id: string, facts: TroubleFacts): Promise<void> {
     await this.db.update(troubles).set({ facts }).where(eq(troubles.id, id));
+  }
+
+  /** Takes away a trouble nothing was begun on, with its plans; false where something was. */
+  async remove(id: string): Promise<boolean> {
+    return this.db.transaction(async (tx) => {
+      const ofIt = eq(plans.troubleId, id);
+      const begun = await tx
+        .select({ id: runs.id })
+        .from(runs)
+        .innerJoin(plans, eq(plans.id, runs.planId))
+        .where(ofIt)
+        .limit(1);
+      const tried = await tx
+        .select({ id: trials.id })
+        .from(trials)
+        .innerJoin(plans, eq(plans.id, trials.planId))
+        .where(ofIt)
+        .limit(1);
+      if (begun.length + tried.length > 0) return false;
+      await tx.delete(plans).where(ofIt);
+      await tx.delete(troubles).where(eq(troubles.id, id));
+      return true;
+    });
   }
 
   /**

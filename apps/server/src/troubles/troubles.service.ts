@@ -73,6 +73,16 @@ export class TroublesService {
     return { ...(await this.read(id)), planId };
   }
 
+  /** Takes a trouble away on which nothing was begun. @throws DomainError notFound, hasHistory */
+  async remove(id: string): Promise<void> {
+    await this.read(id);
+    if (!(await this.repository.remove(id)))
+      throw new DomainError('hasHistory', {
+        message: 'Something was done on it already: its results stay, for plans learn from them.',
+      });
+    this.feed.tell('book', id);
+  }
+
   list(filter: TroubleFilter = {}): Promise<TroubleSummary[]> {
     return this.repository.list(filter);
   }

@@ -1,25 +1,18 @@
-import { Box, Dialog, Portal } from '@chakra-ui/react';
-import { useState } from 'react';
+import { Box } from '@chakra-ui/react';
+import { lazy, Suspense } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useNavigate } from 'react-router';
 import { Button } from '../components/controls';
+import { KEYS } from './keys';
+import { useOnDemand } from './useOnDemand';
 
-const KEYS = [
-  ['n', 'New trouble', '/trouble'],
-  ['t', 'Today', '/'],
-  ['m', 'Mixing', '/mix'],
-  ['b', 'Linen book', '/pieces'],
-  ['c', 'Cupboard', '/cupboard'],
-  ['w', 'What works', '/what-works'],
-  ['r', 'Look up', '/reference'],
-  ['h', 'Your house', '/household'],
-] as const;
+const KeysDialog = lazy(() => import('./KeysDialog').then((module) => ({ default: module.KeysDialog })));
 
-/** A short list of keys on "?". */
+/** A letter for each place, and a short list of keys on "?". */
 export function Shortcuts() {
-  const [open, setOpen] = useState(false);
+  const { isOpen, isWanted, setOpen, show } = useOnDemand();
   const navigate = useNavigate();
-  useHotkeys('shift+slash, ?', () => setOpen(true), { useKey: true });
+  useHotkeys('shift+slash, ?', show, { useKey: true });
   useHotkeys(
     KEYS.map(([key]) => key),
     (event) => {
@@ -28,52 +21,27 @@ export function Shortcuts() {
     },
   );
   return (
-    <Dialog.Root open={open} onOpenChange={(details) => setOpen(details.open)} lazyMount unmountOnExit>
-      <Dialog.Trigger asChild>
-        <Button
-          variant="plain"
-          minHeight="34px"
-          fontSize="14px"
-          fontWeight={400}
-          color="soft"
-          aria-label="Keys"
-        >
-          ?
-          <Box as="span" display={{ base: 'none', lg: 'inline' }}>
-            Keys
-          </Box>
-        </Button>
-      </Dialog.Trigger>
-      <Portal>
-        <Dialog.Backdrop />
-        <Dialog.Positioner>
-          <Dialog.Content>
-            <Dialog.Title>Keys</Dialog.Title>
-            <Box as="dl" display="grid" gridTemplateColumns="60px 1fr" gap="8px">
-              {[
-                ...KEYS.map(([key, name]) => [key, name] as const),
-                ['s', 'start what is planned'] as const,
-                ['/', 'find anything'] as const,
-                ['Tab', 'next blank or button'] as const,
-                ['Enter', 'open a blank, choose'] as const,
-                ['Esc', 'close'] as const,
-              ].map(([key, name]) => (
-                <Box key={key} display="contents">
-                  <Box as="dt" fontWeight={700}>
-                    {key}
-                  </Box>
-                  <Box as="dd">{name}</Box>
-                </Box>
-              ))}
-            </Box>
-            <Dialog.Footer>
-              <Dialog.CloseTrigger asChild>
-                <Button variant="action">Close</Button>
-              </Dialog.CloseTrigger>
-            </Dialog.Footer>
-          </Dialog.Content>
-        </Dialog.Positioner>
-      </Portal>
-    </Dialog.Root>
+    <>
+      <Button
+        variant="plain"
+        minHeight="34px"
+        fontSize="14px"
+        fontWeight={400}
+        color="soft"
+        aria-label="Keys"
+        aria-haspopup="dialog"
+        onClick={show}
+      >
+        ?
+        <Box as="span" display={{ base: 'none', lg: 'inline' }}>
+          Keys
+        </Box>
+      </Button>
+      {isWanted && (
+        <Suspense fallback={null}>
+          <KeysDialog open={isOpen} onOpen={setOpen} />
+        </Suspense>
+      )}
+    </>
   );
 }

@@ -31,7 +31,7 @@ describe('a clock at the tub', () => {
   it('calls at each look before ready, at ready and at the end', () => {
     expect(alarmTimes(timer)).toEqual([
       { at: at(60), text: 'Time to look in' },
-      { at: at(120), text: 'Long enough: look now' },
+      { at: at(120), text: 'Long enough: check now' },
       { at: at(240), text: 'Time is up: take it out' },
     ]);
   });

@@ -45,7 +45,7 @@ export function alarmTimes(timer: RunTimer): { at: number; text: string }[] {
     .filter((alarm) => alarm.at < ready);
   return [
     ...looks,
-    { at: ready, text: 'Long enough: look now' },
+    { at: ready, text: 'Long enough: check now' },
     { at: Date.parse(timer.latestAt), text: 'Time is up: take it out' },
   ];
 }

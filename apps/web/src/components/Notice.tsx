@@ -5,7 +5,7 @@ import { recipes } from '../theme/recipes';
 
 const Frame = chakra('div', recipes.notice);
 const SHAPES = { note: Info, warning: TriangleAlert, danger: OctagonAlert, good: Sprout } as const;
-const WORDS = { note: 'Note', warning: 'Mind', danger: 'Danger', good: 'Good' } as const;
+const WORDS = { note: 'Note', warning: 'Careful', danger: 'Danger', good: 'Good' } as const;
 
 /** A caution or remark: colour, shape and a word, never colour alone. */
 export function Notice({

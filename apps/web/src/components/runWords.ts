@@ -90,7 +90,7 @@ export const OUTCOME_WORDS: Readonly<Record<Outcome, string>> = {
   worse: 'Worse',
   professional: 'Handed to a professional',
   retired: 'Retired',
-  abandoned: 'Broken off, trouble stays open',
+  abandoned: 'Stopped, trouble stays open',
 };
 
 /** What each ending means, said beside it. */

@@ -1,6 +1,7 @@
 import { BLANK_LABEL, EMPTY_FACTS, EMPTY_PIECE, NO_CHOICES } from '@feverfew/contracts';
 import { describe, expect, it } from 'vitest';
-import { addressOf, draftFromAddress, draftToAddress } from './draftAddress';
+import { addressOf, draftToAddress } from './draftAddress';
+import { draftFromAddress } from './draftFromAddress';
 import { type Draft, EMPTY_DRAFT } from './factsDraft';
 
 const told: Draft = {

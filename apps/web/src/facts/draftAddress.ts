@@ -1,4 +1,4 @@
-import { EMPTY_FACTS, EMPTY_PIECE, TroubleFactsShape } from '@feverfew/contracts';
+import { EMPTY_FACTS, EMPTY_PIECE } from '@feverfew/contracts';
 import type { Draft } from './factsDraft';
 
 /** Name in the address under which what is told stands, so that a reload, back and a copied address bring it back. */
@@ -16,24 +16,6 @@ export function draftToAddress({ pieceId, facts }: Draft): string {
     .replaceAll('+', '-')
     .replaceAll('/', '_')
     .replace(/=+$/, '');
-}
-
-/** @returns null where the text is none of ours, was cut, or tells what no plan takes */
-export function draftFromAddress(text: string | null): Draft | null {
-  if (!text) return null;
-  try {
-    const bytes = Uint8Array.from(atob(text.replaceAll('-', '+').replaceAll('_', '/')), (letter) =>
-      letter.charCodeAt(0),
-    );
-    const { pieceId, facts } = JSON.parse(new TextDecoder('utf-8', { fatal: true }).decode(bytes));
-    const piece = { ...EMPTY_PIECE, ...facts.piece };
-    return {
-      pieceId: typeof pieceId === 'string' ? pieceId : null,
-      facts: TroubleFactsShape.parse({ ...EMPTY_FACTS, ...facts, piece }),
-    };
-  } catch {
-    return null;
-  }
 }
 
 /** Where a trouble is told, with what is told of it already. */

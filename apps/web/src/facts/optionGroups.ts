@@ -28,7 +28,7 @@ export function pieceGroups(catalogue: Catalogue, pieces: readonly PieceSummary[
   const nameOf = (itemId: string) => catalogue.items.find((item) => item.id === itemId)?.name ?? '';
   return [
     {
-      title: 'In the linen book',
+      title: 'Your linen',
       options: pieces.map((piece) => ({
         id: piece.id,
         name: piece.name,

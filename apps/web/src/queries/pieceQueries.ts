@@ -18,6 +18,13 @@ export const usePiece = (id: string) =>
 export const useSavePiece = (id: string) =>
   useSaved((piece: NewPiece) => request<Piece>('PUT', `/pieces/${id}`, piece), ['pieces', 'today']);
 
+export const useDeletePiece = () =>
+  useSaved((id: string) => request<null>('DELETE', `/pieces/${id}`), ['pieces', 'today']);
+
+/** Entered anew as it was. */
+export const useEnterPiece = () =>
+  useSaved((piece: NewPiece) => request<Piece>('POST', '/pieces', piece), ['pieces', 'today']);
+
 export const useNoteCare = (pieceId: string) =>
   useSaved(
     (body: NewCare) => request<PieceHistory>('POST', `/pieces/${pieceId}/care`, body),

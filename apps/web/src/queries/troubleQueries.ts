@@ -1,6 +1,17 @@
-import type { Trouble } from '@feverfew/contracts';
+import type { NewTrouble, Trouble, TroubleSummary } from '@feverfew/contracts';
 import { useQuery } from '@tanstack/react-query';
 import { request } from '../app/api';
+import { useSaved } from './queryClient';
+
+export const useDeleteTrouble = () =>
+  useSaved((id: string) => request<null>('DELETE', `/troubles/${id}`), ['today', 'pieces', 'troubles']);
+
+/** Kept anew as it was told. */
+export const useKeepTrouble = () =>
+  useSaved(
+    (trouble: NewTrouble) => request<TroubleSummary>('POST', '/troubles', trouble),
+    ['today', 'pieces', 'troubles'],
+  );
 
 export const useTrouble = (id: string | undefined) =>
   useQuery({

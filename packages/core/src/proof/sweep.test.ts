@@ -5,6 +5,8 @@ import { sweepRange } from './sweepRange.js';
 
 const sweep = sweepOf(knowledge);
 const SAMPLE = 12_000;
+/** Planned and checked each day; the nightly sweep takes many times as many. */
+const CHECKED = 6000;
 
 describe('the sweep', () => {
   it('numbers every case of the product once: neighbours differ, the round closes', () => {
@@ -24,9 +26,9 @@ describe('the sweep', () => {
       expect([id, met.has(id)]).toEqual([id, true]);
   });
   it('finds no violation in a fixed sample, and no empty screen', { timeout: 120_000 }, () => {
-    const { violations, examples, rungs, honestNone } = sweepRange(sweep, 0, SAMPLE, knowledge);
+    const { violations, examples, rungs, honestNone } = sweepRange(sweep, 0, CHECKED, knowledge);
     expect({ violations, examples }).toEqual({ violations: {}, examples: [] });
-    expect(rungs).toBeGreaterThan(SAMPLE / 4);
-    expect(honestNone).toBeLessThan(SAMPLE);
+    expect(rungs).toBeGreaterThan(CHECKED / 4);
+    expect(honestNone).toBeLessThan(CHECKED);
   });
 });

@@ -15,23 +15,31 @@ describe('every mark on every fibre', () => {
 
   it.each(settings)(
     'on %s',
-    (_name, itemId, facts) => {
-      for (const mark of knowledge.marks) {
-        for (const fibre of knowledge.fibres) {
+    (name, itemId, facts) => {
+      const wrong: unknown[] = [];
+      for (const [row, mark] of knowledge.marks.entries()) {
+        for (const [column, fibre] of knowledge.fibres.entries()) {
+          if (!isAsked(row + column + name.length)) continue;
           const plan = planTreatment(
             trouble(mark.id, piece(itemId, { [fibre.id]: 100 }, facts)),
             household,
             knowledge,
           );
+          const says = (code: string) => plan.findings.some((finding) => finding.code === code);
           const none = mark.damage
-            ? plan.findings.some((finding) => finding.code === 'noCleaningHelps')
-            : plan.findings.some((finding) => finding.code === 'noHomeMethod') &&
-              plan.findings.some((finding) => finding.code === 'professionalHand');
-          expect([mark.id, fibre.id, plan.ladder.length > 0 || none]).toEqual([mark.id, fibre.id, true]);
-          expect(checkPlan(plan, household, knowledge)).toEqual([]);
+            ? says('noCleaningHelps')
+            : says('noHomeMethod') && says('professionalHand');
+          if (plan.ladder.length === 0 && !none)
+            wrong.push([mark.id, fibre.id, 'neither a way nor an honest none']);
+          for (const violation of checkPlan(plan, household, knowledge))
+            wrong.push([mark.id, fibre.id, violation]);
         }
       }
+      expect(wrong).toEqual([]);
     },
     60_000,
   );
 });
+
+/** Each day a third of the pairs, side by side as the fields of a board; all of them in the nightly run. */
+const isAsked = (field: number): boolean => process.env.FEVERFEW_NIGHTLY !== undefined || field % 3 === 0;

@@ -100,7 +100,7 @@ const WORDS: Words = {
   triedInVain: ({ agentId, times }, say) =>
     `${upper(say.name(agentId))} has done nothing ${times} times: another mechanism, not more of it.`,
   otherSchool: ({ schoolId, followedId }, say) =>
-    `Another school's way (“${say.name(schoolId)}”); this household follows “${say.name(followedId)}”.`,
+    `Another way (“${say.name(schoolId)}”); this household follows “${say.name(followedId)}”.`,
   triedMustNotMeet: ({ pairId, triedAgentId, agentId }, say) =>
     `${upper(say.name(triedAgentId))} has been on it, and with ${say.name(agentId)} it ${say.name(pairId)}.`,
   apartFromRung: ({ pairId, rungMethodId, agentId }, say) =>
@@ -115,9 +115,9 @@ const WORDS: Words = {
   rinsedForCloth: () => 'The cloth bears it only for a short while.',
   littleEffect: ({ highPct }) => `Would take out ${highPct} % at best.`,
   fromOwnLog: ({ uses, worked, bookLowPct, bookHighPct }) =>
-    `From your own log: ${worked} of ${uses} worked. The book alone says ${bookLowPct}–${bookHighPct} % a round.`,
+    `From your own results: ${worked} of ${uses} worked. Usual is ${bookLowPct}–${bookHighPct} % a round.`,
   logSaysOther: ({ methodId, uses, worked, chancePct }, say) =>
-    `Set aside by your own log: ${worked} of ${uses} worked. “${say.name(methodId)}” does better with odds of ` +
+    `Set aside by your own results: ${worked} of ${uses} worked. “${say.name(methodId)}” does better with odds of ` +
     `${chancePct} in 100.`,
   otherWay: ({ than, lowPct, highPct }) =>
     `${OTHER_WAY[than]} By itself it takes about ${lowPct} to ${highPct} %.`,
@@ -267,9 +267,8 @@ const WORDS: Words = {
     'was bought; a cleaner can tell by a thread.',
   noLabelKnown: () => 'No care label told: limits are guessed from fibre and make, on the careful side.',
   codeUnknown: () =>
-    'No upholstery code told: dry powder may be used at once. The hidden water test opens the ways with water: a ' +
-    'damp white cloth on a hidden place for 10 seconds; no colour on the cloth, and, once the place is dry, no ring ' +
-    'and no crushed pile. Tell how it went in the sentence, at “a hidden spot”.',
+    'No upholstery code told: dry powder only, until a water test. A damp white cloth on a hidden place for 10 ' +
+    'seconds: no colour comes off, no ring once dry, no crushed pile. Tell it at “a hidden spot”.',
   afterWaterTest: () => 'After the hidden water test: until it is passed, nothing wet.',
   waterTestFirst: () =>
     'Nothing dry takes this out. Whether water may be used, the hidden water test decides: do it now.',

@@ -3,7 +3,7 @@ import { Suspense } from 'react';
 import { Link, Outlet, ScrollRestoration, useLocation } from 'react-router';
 import { FeverfewMark } from '../../components/Icons';
 import { Loading } from '../../components/States';
-import { FindButton, FindDialog } from '../../features/find/FindAnything';
+import { FindButton, FindOpener } from '../../features/find/FindButton';
 import { Alarms } from '../../features/run/timer/Alarms';
 import { Shortcuts } from '../Shortcuts';
 import { useChanges } from '../useChanges';
@@ -47,7 +47,7 @@ export function Shell() {
         </Box>
       </Flex>
       {!atTub && <Bar />}
-      <FindDialog />
+      <FindOpener />
       <ScrollRestoration />
     </>
   );

@@ -2,7 +2,7 @@ import { Box, Flex } from '@chakra-ui/react';
 import { ChevronLeft } from 'lucide-react';
 import { Link, useLocation, useNavigate } from 'react-router';
 import { FeverfewMark } from '../../components/Icons';
-import { FindButton } from '../../features/find/FindAnything';
+import { FindButton } from '../../features/find/FindButton';
 import { WantedClock } from './Clocks';
 import { placeOf } from './places';
 

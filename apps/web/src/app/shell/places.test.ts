@@ -8,7 +8,7 @@ describe('the places', () => {
     ['/trouble/3f', 'trouble', 'Plans'],
     ['/runs/3f', 'trouble', undefined],
     ['/mix', 'trouble', 'Mixing'],
-    ['/pieces/3f', 'linen', 'Linen book'],
+    ['/pieces/3f', 'linen', 'Pieces'],
     ['/cupboard', 'linen', 'Cupboard'],
     ['/reference/fibres/wool', 'more', 'Look up'],
     ['/setup', 'more', undefined],

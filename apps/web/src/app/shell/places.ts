@@ -33,7 +33,7 @@ export const SHELL_PLACES: readonly ShellPlace[] = [
     name: 'Linen',
     to: '/pieces',
     rooms: [
-      { name: 'Linen book', to: '/pieces' },
+      { name: 'Pieces', to: '/pieces' },
       { name: 'Cupboard', to: '/cupboard' },
       { name: 'What works', to: '/what-works' },
     ],

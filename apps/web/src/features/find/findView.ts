@@ -55,7 +55,7 @@ export function findEverything(
     ...over(ownPieces(pieces), ({ id, name }) => ({
       id: `piece.${id}`,
       name,
-      kind: 'in the linen book',
+      kind: 'your linen',
       to: `/pieces/${id}`,
       draft: null,
     })),

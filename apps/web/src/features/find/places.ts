@@ -16,7 +16,7 @@ export const PLACES: readonly Place[] = [
   },
   {
     id: 'linen',
-    name: 'Linen book',
+    name: 'Linen',
     aliases: ['linen', 'my things', 'pieces', 'wardrobe', 'inventory'],
     to: '/pieces',
   },

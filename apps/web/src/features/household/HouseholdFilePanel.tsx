@@ -24,19 +24,10 @@ export function HouseholdFilePanel({ onRead }: { onRead: () => void }) {
     }
   };
   return (
-    <Box
-      as="section"
-      aria-label="As a file"
-      maxWidth="1080px"
-      marginInline="auto"
-      padding={{ base: '0 16px 30px', md: '0 28px 30px' }}
-    >
-      <Box as="h2" fontSize="20px">
-        As a file
-      </Box>
+    <Box>
       <Part
         what={
-          'Everything: settings, shelf, linen book, plans, runs with every tap, trials, saved pictures. ' +
+          'Everything: settings, shelf, linen, plans, runs with every tap, trials, saved pictures. ' +
           'JSON, with a published schema. Reading one in takes the place of what is here.'
         }
       >

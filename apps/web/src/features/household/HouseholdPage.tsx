@@ -1,10 +1,9 @@
 import { Box, Flex, Grid, Stack } from '@chakra-ui/react';
 import type { Catalogue, HouseholdSettings } from '@feverfew/contracts';
 import { useState } from 'react';
-import { FormProvider, useWatch } from 'react-hook-form';
-import { setColourMode, useColourMode } from '../../app/colourMode';
-import { ChipRow } from '../../components/ChipRow';
+import { FormProvider } from 'react-hook-form';
 import { Button } from '../../components/controls';
+import { Fold } from '../../components/Fold';
 import { LinkButton } from '../../components/LinkButton';
 import { Notice } from '../../components/Notice';
 import { PageHeading } from '../../components/PageHeading';
@@ -13,28 +12,11 @@ import { useCatalogue } from '../../queries/catalogueQueries';
 import { useHousehold } from '../../queries/householdQueries';
 import { bottlesOf } from './bottlesOf';
 import { CupboardEditor } from './CupboardEditor';
-import { useSettingsForm, YesNoField } from './fields';
+import { HouseFolds } from './HouseFolds';
 import { HouseholdFilePanel } from './HouseholdFilePanel';
-import { PositionsEditor } from './PositionsEditor';
 import { PricesEditor } from './PricesEditor';
 import { ProductsEditor } from './ProductsEditor';
-import { ToolsEditor } from './ToolsEditor';
 import { useHouseholdForm } from './useHouseholdForm';
-import { VesselEditor } from './VesselEditor';
-import { WaterEditor } from './WaterEditor';
-import { WhoLivesHere } from './WhoLivesHere';
-
-/** What a household has, and lets be offered. */
-const HERE = [
-  { key: 'hasMachine', label: 'A washing machine' },
-  { key: 'boraxSold', label: 'Borax is sold to households in our country' },
-  {
-    key: 'allowChlorine',
-    label: 'Chlorine bleach may be offered (sturdy white cotton and linen with “any bleach” only)',
-  },
-  { key: 'allowAmmonia', label: 'Household ammonia may be offered (open window, gloves)' },
-  { key: 'allowOxalic', label: 'Oxalic acid may be offered for rust (poisonous, locked away)' },
-] as const;
 
 export type HouseRoom = 'house' | 'cupboard';
 
@@ -53,7 +35,13 @@ export function HouseholdPage({ show }: { show: HouseRoom }) {
   return (
     <>
       <Editor key={reads + show} show={show} start={settings.data} catalogue={catalogue.data} />
-      {show === 'house' && <HouseholdFilePanel onRead={() => setReads(reads + 1)} />}
+      {show === 'house' && (
+        <Box maxWidth="760px" marginInline="auto" padding={{ base: '8px 16px', md: '8px 28px 24px' }}>
+          <Fold title="As a file" summary="take along, read in, log, calendar" purpose="Nothing in a plan">
+            <HouseholdFilePanel onRead={() => setReads(reads + 1)} />
+          </Fold>
+        </Box>
+      )}
     </>
   );
 }
@@ -71,7 +59,11 @@ function Editor({ show, start, catalogue }: EditorProps) {
   const bottles = bottlesOf(catalogue);
   return (
     <FormProvider {...form}>
-      <Box maxWidth="1080px" marginInline="auto" padding={{ base: '8px 16px', md: '24px 28px' }}>
+      <Box
+        maxWidth={show === 'house' ? '760px' : '1080px'}
+        marginInline="auto"
+        padding={{ base: '8px 16px', md: '24px 28px' }}
+      >
         <Flex justifyContent="space-between" alignItems="baseline" wrap="wrap" marginBottom="12px">
           <PageHeading title={show === 'house' ? 'Your house' : 'Cupboard'} />
           {show === 'house' && (
@@ -89,75 +81,11 @@ function Editor({ show, start, catalogue }: EditorProps) {
             <PricesEditor agents={bottles} />
           </Grid>
         ) : (
-          <>
-            <Grid templateColumns={TWO_COLUMNS} gap="26px 40px">
-              <Stack gap="14px">
-                <HowShown onChosen={keep} />
-                <WaterEditor />
-                <Box as="h2" fontSize="20px">
-                  Here we have
-                </Box>
-                <WhoLivesHere />
-                {HERE.map(({ key, label }) => (
-                  <YesNoField key={key} name={`household.${key}`} label={label} />
-                ))}
-              </Stack>
-              <Stack gap="26px">
-                <VesselEditor />
-                <ToolsEditor />
-              </Stack>
-            </Grid>
-            <PositionsEditor catalogue={catalogue} />
-          </>
+          <HouseFolds catalogue={catalogue} onShown={keep} />
         )}
         <KeepBar isPending={isPending} isKept={isKept} fault={fault} onKeep={() => keep()} />
       </Box>
     </FormProvider>
-  );
-}
-
-/** Degrees, measures and light: taken at once. */
-function HowShown({ onChosen }: { onChosen: () => void }) {
-  const { control, setValue } = useSettingsForm();
-  const measures = useWatch({ control, name: 'measures' });
-  const mode = useColourMode();
-  return (
-    <>
-      <ChipRow
-        label="Degrees"
-        chosen={measures.temperature}
-        options={[
-          { value: 'C', text: '°C' },
-          { value: 'F', text: '°F' },
-        ]}
-        onChoose={(temperature) => {
-          setValue('measures.temperature', temperature);
-          onChosen();
-        }}
-      />
-      <ChipRow
-        label="Volumes and weights"
-        chosen={measures.system}
-        options={[
-          { value: 'metric', text: 'litres and grams' },
-          { value: 'us', text: 'US quarts and ounces' },
-        ]}
-        onChoose={(system) => {
-          setValue('measures.system', system);
-          onChosen();
-        }}
-      />
-      <ChipRow
-        label="Light"
-        chosen={mode}
-        options={[
-          { value: 'system', text: 'as the device' },
-          { value: 'light', text: 'light' },
-          { value: 'dark', text: 'dark' },
-        ]}
-        onChoose={setColourMode}
-      />
-    </>
   );
 }
 

@@ -15,12 +15,9 @@ export function PositionsEditor({ catalogue }: { catalogue: Catalogue }) {
     onChange(schoolId === '' ? others : { ...others, [dispute]: schoolId });
   };
   return (
-    <Box as="section" aria-label="Our way" marginTop="28px">
-      <Box as="h2" fontSize="20px">
-        Our way, where the trade differs
-      </Box>
+    <Box>
       <Box color="soft" fontSize="15px" marginBottom="8px">
-        “As usual” follows what most do; another school’s way is then offered only where it clearly does more.
+        “As usual” follows what most do; another way is then offered only where it clearly does more.
       </Box>
       <Grid templateColumns={{ base: '1fr', lg: '1fr 1fr' }} gap="12px 40px">
         {catalogue.disputes.map(({ id, question }) => {

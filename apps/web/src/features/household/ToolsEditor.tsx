@@ -10,10 +10,7 @@ const word = (tool: MeasureToolId): string =>
 /** What amounts are told in: kitchen measures, a scale, mugs and scoops of the house. */
 export function ToolsEditor() {
   return (
-    <Stack gap="10px" as="section" aria-label="Measures">
-      <Box as="h2" fontSize="20px">
-        Measures
-      </Box>
+    <Stack gap="10px">
       <KitchenMeasures />
       <YesNoField name="household.hasScale" label="A kitchen scale" />
       <OwnMeasures />

@@ -19,10 +19,7 @@ export function VesselEditor() {
   const { control } = useSettingsForm();
   const { fields, append, remove } = useFieldArray({ control, name: 'household.vessels', keyName: 'key' });
   return (
-    <Stack gap="10px" as="section" aria-label="Vessels">
-      <Box as="h2" fontSize="20px">
-        Vessels
-      </Box>
+    <Stack gap="10px">
       {fields.map((vessel, index) => (
         <VesselRow key={vessel.key} index={index} onRemove={() => remove(index)} />
       ))}

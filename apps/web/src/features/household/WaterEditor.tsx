@@ -19,10 +19,7 @@ import { NumberField, useFaultAt, useSettingsForm } from './fields';
 /** Taps, kettle, room and hardness: what every bath is reckoned from. */
 export function WaterEditor() {
   return (
-    <Stack gap="12px" as="section" aria-label="Water">
-      <Box as="h2" fontSize="20px">
-        Water
-      </Box>
+    <Stack gap="12px">
       <Box fontSize="14px" color="soft">
         Let the hot tap run a minute, then hold a thermometer in the stream. The kettle holds what its “full”
         line says.

@@ -1,14 +1,17 @@
 import { YesNoField } from './fields';
 
-const HERE = [
-  { key: 'asthma', label: 'Someone with asthma' },
-  { key: 'pregnancy', label: 'Someone pregnant' },
-  { key: 'baby', label: 'A baby or small child' },
-  { key: 'pets', label: 'Pets' },
-  { key: 'septicTank', label: 'A septic tank instead of a sewer' },
+/** People and animals that some products are kept from, and where the drain goes; each in a word. */
+export const WHO_LIVES_HERE = [
+  { key: 'asthma', label: 'Someone with asthma', word: 'asthma' },
+  { key: 'pregnancy', label: 'Someone pregnant', word: 'a pregnancy' },
+  { key: 'baby', label: 'A baby or small child', word: 'a small child' },
+  { key: 'pets', label: 'Pets', word: 'pets' },
+  { key: 'septicTank', label: 'A septic tank instead of a sewer', word: 'a septic tank' },
 ] as const;
 
-/** People and animals that some products are kept from, and where the drain goes. */
+/** One yes or no for each. */
 export function WhoLivesHere() {
-  return HERE.map(({ key, label }) => <YesNoField key={key} name={`household.${key}`} label={label} />);
+  return WHO_LIVES_HERE.map(({ key, label }) => (
+    <YesNoField key={key} name={`household.${key}`} label={label} />
+  ));
 }

@@ -6,6 +6,7 @@ import { Link, useSearchParams } from 'react-router';
 import { useLexicon } from '../../app/useLexicon';
 import { ChipRow } from '../../components/ChipRow';
 import { Input } from '../../components/controls';
+import { Deleted } from '../../components/Deleted';
 import { PageHeading } from '../../components/PageHeading';
 import { Empty, Failed, Loading } from '../../components/States';
 import { labelText } from '../../facts/labelText';
@@ -42,12 +43,25 @@ const SHOW_WORDS: Readonly<Record<Show, string>> = {
   worn: 'worn',
   troubled: 'was in trouble',
 };
+/** In which order they stand. */
+const SORTS = ['name', 'lately', 'troubles'] as const;
+type Sort = (typeof SORTS)[number];
+const SORT_WORDS: Readonly<Record<Sort, string>> = {
+  name: 'by name',
+  lately: 'last in trouble',
+  troubles: 'most troubles',
+};
+const BEFORE: Readonly<Record<Sort, (a: PieceSummary, b: PieceSummary) => number>> = {
+  name: (a, b) => a.name.localeCompare(b.name),
+  lately: (a, b) => (b.lastAt ?? '').localeCompare(a.lastAt ?? ''),
+  troubles: (a, b) => b.troubles - a.troubles,
+};
 const ROW_PX = 68;
 
 /** Every piece the household told of, with its tag, what it went through and what falls due. */
 export function LinenBookPage() {
   const pieces = usePieces();
-  if (pieces.isPending) return <Loading what="the linen book" />;
+  if (pieces.isPending) return <Loading what="your linen" />;
   if (pieces.isError) return <Failed error={pieces.error} onRetry={() => void pieces.refetch()} />;
   return <Book pieces={pieces.data} />;
 }
@@ -57,35 +71,55 @@ function Book({ pieces }: { pieces: readonly PieceSummary[] }) {
   const [query, setQuery] = useState('');
   const [params, setParams] = useSearchParams();
   const show = SHOWS.find((one) => one === params.get('show')) ?? 'all';
+  const sort = SORTS.find((one) => one === params.get('sort')) ?? 'name';
   const wanted = useDeferredValue(query);
+  const set = (name: string, value: string, usual: string) =>
+    setParams(
+      (now) => {
+        if (value === usual) now.delete(name);
+        else now.set(name, value);
+        return now;
+      },
+      { replace: true },
+    );
   const kept = useMemo(
     () =>
-      pieces.filter(KEEPS[show]).map((piece) => ({
-        ...piece,
-        aliases: [say.name(piece.itemId), blendText(piece, say), piece.colour],
-      })),
-    [pieces, show, say],
+      pieces
+        .filter(KEEPS[show])
+        .sort(BEFORE[sort])
+        .map((piece) => ({
+          ...piece,
+          aliases: [say.name(piece.itemId), blendText(piece, say), piece.colour],
+        })),
+    [pieces, show, sort, say],
   );
   const shown = useMemo(() => searchOptions(kept, wanted), [kept, wanted]);
   return (
     <Box maxWidth="1080px" marginInline="auto" padding={{ base: '16px', md: '24px 28px' }}>
+      <Deleted />
       <Grid templateColumns={{ base: '1fr', md: '1fr 320px' }} gap="12px" alignItems="center">
-        <PageHeading title="Linen book" />
+        <PageHeading title="Linen" />
         <Input
           value={query}
           onChange={(event) => setQuery(event.currentTarget.value)}
           placeholder="Name, kind, fibre, colour"
-          aria-label="Search the linen book"
+          aria-label="Search your linen"
         />
       </Grid>
-      <Box marginBlock="10px">
+      <Flex marginBlock="10px" gap="8px 28px" wrap="wrap">
         <ChipRow
           label={`${shown.length} of ${pieces.length} pieces`}
           chosen={show}
           options={SHOWS.map((value) => ({ value, text: SHOW_WORDS[value] }))}
-          onChoose={(value) => setParams(value === 'all' ? {} : { show: value }, { replace: true })}
+          onChoose={(value) => set('show', value, 'all')}
         />
-      </Box>
+        <ChipRow
+          label="In order"
+          chosen={sort}
+          options={SORTS.map((value) => ({ value, text: SORT_WORDS[value] }))}
+          onChoose={(value) => set('sort', value, 'name')}
+        />
+      </Flex>
       {pieces.length === 0 && (
         <Empty>
           No piece yet. A piece is entered with its first trouble: <Link to="/trouble">tell one</Link>.

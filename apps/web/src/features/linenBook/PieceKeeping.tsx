@@ -5,9 +5,10 @@ import { ApiProblem } from '../../app/api';
 import { Button, Input } from '../../components/controls';
 import { useSavePiece } from '../../queries/pieceQueries';
 
-/** Since when it is in the house, and what a new one costs: both may stay untold. */
+/** What it is called, since when it is in the house, and what a new one costs: the last two may stay untold. */
 export function PieceKeeping({ piece }: { piece: Piece }) {
   const save = useSavePiece(piece.id);
+  const [name, setName] = useState(piece.name);
   const [since, setSince] = useState(piece.since ?? '');
   const [cost, setCost] = useState(piece.replacementCost === null ? '' : String(piece.replacementCost));
   const errors = save.error instanceof ApiProblem ? save.error.fields : {};
@@ -15,6 +16,7 @@ export function PieceKeeping({ piece }: { piece: Piece }) {
     const { id: _id, createdAt: _createdAt, ...facts } = piece;
     save.mutate({
       ...facts,
+      name: name.trim(),
       since: since === '' ? null : since,
       replacementCost: cost.trim() === '' ? null : Number(cost.replace(',', '.')),
     } as NewPiece);
@@ -30,6 +32,15 @@ export function PieceKeeping({ piece }: { piece: Piece }) {
         keep();
       }}
     >
+      <Box as="label" fontSize="15px" color="soft" flex="1 1 200px">
+        Name
+        <Input
+          value={name}
+          maxLength={80}
+          aria-invalid={errors.name ? true : undefined}
+          onChange={(event) => setName(event.currentTarget.value)}
+        />
+      </Box>
       <Box as="label" fontSize="15px" color="soft">
         In the house since
         <Input
@@ -50,9 +61,9 @@ export function PieceKeeping({ piece }: { piece: Piece }) {
         />
       </Box>
       <Button type="submit" disabled={save.isPending}>
-        Keep
+        Save
       </Button>
-      {save.isSuccess && <span role="status">Kept.</span>}
+      {save.isSuccess && <span role="status">Saved.</span>}
       {save.error && (
         <Box color="brick" role="alert">
           {Object.values(errors)[0] ?? save.error.message}

@@ -4,6 +4,7 @@ import { format } from 'date-fns';
 import { Link, useNavigate, useParams } from 'react-router';
 import { useLexicon } from '../../app/useLexicon';
 import { Button } from '../../components/controls';
+import type { DeletedState } from '../../components/Deleted';
 import { PageHeading } from '../../components/PageHeading';
 import { OUTCOME_WORDS } from '../../components/runWords';
 import { Empty, Failed, Loading } from '../../components/States';
@@ -11,7 +12,7 @@ import { addressOf } from '../../facts/draftAddress';
 import { factsOfPiece } from '../../facts/factsDraft';
 import { labelText } from '../../facts/labelText';
 import { COLOUR_WORDS, CONDITION_WORDS, FASTNESS_WORDS, marksText } from '../../facts/sentenceView';
-import { usePiece } from '../../queries/pieceQueries';
+import { useDeletePiece, usePiece } from '../../queries/pieceQueries';
 import { RunLog } from '../run/RunLog';
 import { PieceKeeping } from './PieceKeeping';
 import { PieceLife } from './PieceLife';
@@ -24,6 +25,32 @@ export function PiecePage() {
   if (history.isPending) return <Loading what="the piece" />;
   if (history.isError) return <Failed error={history.error} onRetry={() => void history.refetch()} />;
   return <Page history={history.data} />;
+}
+
+/** Offered where no trouble is kept of it; the server looks at the rest. */
+function DeletePiece({ piece }: { piece: PieceHistory['piece'] }) {
+  const gone = useDeletePiece();
+  const navigate = useNavigate();
+  const { id, createdAt: _createdAt, ...facts } = piece;
+  const state: DeletedState = { deleted: { name: piece.name, piece: facts } };
+  return (
+    <>
+      {gone.error && (
+        <Box role="alert" color="brick">
+          {gone.error.message}
+        </Box>
+      )}
+      <Button
+        variant="plain"
+        disabled={gone.isPending}
+        onClick={() =>
+          gone.mutate(id, { onSuccess: () => void navigate('/pieces', { state, replace: true }) })
+        }
+      >
+        Delete
+      </Button>
+    </>
+  );
 }
 
 function Page({ history }: { history: PieceHistory }) {
@@ -47,6 +74,7 @@ function Page({ history }: { history: PieceHistory }) {
     <Box maxWidth="860px" marginInline="auto" padding={{ base: '16px', md: '24px 28px' }}>
       <Flex justifyContent="space-between" gap="12px" wrap="wrap" alignItems="center">
         <PageHeading title={piece.name} />
+        {troubles.length === 0 && <DeletePiece piece={piece} />}
         <Button variant="action" onClick={tell}>
           New trouble on it
         </Button>

@@ -52,13 +52,13 @@ export function RunFooter({ run, say }: { run: RunView; say: Say }) {
             disabled={say.pending}
             onClick={() => say.send({ kind: 'finished', outcome: 'abandoned', note: '' })}
           >
-            Break off
+            Stop here
           </Button>
         )}
       </Flex>
       {active && (
         <Box fontSize="14px" color="soft">
-          Broken off with product in the cloth: rinse it out first. Everything here can be undone.
+          Stopped with product in the cloth: rinse it out first. Everything here can be undone.
         </Box>
       )}
     </Stack>
@@ -100,7 +100,7 @@ function NoteDialog({ say }: { say: Say }) {
                   setOpen(false);
                 }}
               >
-                Write it down
+                Save
               </Button>
             </Dialog.Footer>
           </Dialog.Content>

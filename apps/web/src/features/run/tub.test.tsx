@@ -197,7 +197,7 @@ describe('deciding', () => {
     expect(screen.getByRole('button', { name: /Handed to a professional/ }).textContent).toContain('28.00');
     await userEvent.click(screen.getByRole('button', { name: /Add a note/ }));
     await userEvent.type(screen.getByRole('textbox'), '  a shadow stays ');
-    await userEvent.click(screen.getByRole('button', { name: /Write down: Better, and accepted/ }));
+    await userEvent.click(screen.getByRole('button', { name: /Save: Better, and accepted/ }));
     expect(say.send).toHaveBeenCalledWith({ kind: 'finished', outcome: 'better', note: 'a shadow stays' });
   });
 });

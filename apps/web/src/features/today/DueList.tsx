@@ -23,7 +23,7 @@ export function DueList({ due, now }: Pick<Today, 'due' | 'now'>) {
       </Box>
       {due.length > SHOWN && (
         <Link to="/pieces?show=due" style={{ textDecoration: 'underline' }}>
-          {due.length - SHOWN} more in the linen book
+          {due.length - SHOWN} more under Linen
         </Link>
       )}
     </Box>

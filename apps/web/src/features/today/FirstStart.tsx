@@ -2,11 +2,14 @@ import { Box, chakra, Stack } from '@chakra-ui/react';
 import { ChevronRight } from 'lucide-react';
 import { Link } from 'react-router';
 import { PageHeading } from '../../components/PageHeading';
-import { EXAMPLES } from '../trouble/TroubleStart';
+import { useFurnish } from '../../queries/madeUpHouseQueries';
 import { WhatHappened } from '../trouble/WhatHappened';
 import { FirstPicture } from './FirstPicture';
 
-const Row = chakra(Link, {
+/** Three beginnings, each of another kind: a spill, a spot, a change of the whole piece. */
+const EXAMPLES = ['red wine on the carpet', 'grease on a shirt', 'yellowed white t-shirt'] as const;
+
+const ROW = {
   base: {
     display: 'flex',
     alignItems: 'center',
@@ -15,8 +18,32 @@ const Row = chakra(Link, {
     paddingBlock: '8px',
     borderBottom: '1px solid',
     borderColor: 'line',
+    width: '100%',
+    textAlign: 'start',
   },
-});
+} as const;
+const Row = chakra(Link, ROW);
+const RowButton = chakra('button', ROW);
+
+/** One tap, and there is something everywhere; it takes some seconds to furnish. */
+function TryHouse() {
+  const furnish = useFurnish();
+  return (
+    <RowButton type="button" disabled={furnish.isPending} onClick={() => furnish.mutate()}>
+      <Box flex="1">
+        <Box fontWeight={650}>Look around in a made-up house</Box>
+        <Box color="soft" fontSize="15px" role="status">
+          {furnish.isPending
+            ? 'Furnishing it: some ten seconds …'
+            : furnish.isError
+              ? furnish.error.message
+              : 'Linen, running soaks, results; one tap leaves it again'}
+        </Box>
+      </Box>
+      <ChevronRight size={20} aria-hidden="true" />
+    </RowButton>
+  );
+}
 
 /** A house in which nothing has happened yet: one question, words to begin with, and what may wait. */
 export function FirstStart({ householdTold }: { householdTold: boolean }) {
@@ -26,6 +53,7 @@ export function FirstStart({ householdTold }: { householdTold: boolean }) {
         <FirstPicture />
       </Box>
       <PageHeading title="What happened?" fontSize={{ base: '34px', md: '38px' }} />
+      <Box>Tell it in a few words: what to do at once, then each step with its amounts, warmth and time.</Box>
       <WhatHappened unnamed examples={EXAMPLES} />
       <Box borderTop="1px solid" borderColor="line">
         {!householdTold && (
@@ -39,6 +67,7 @@ export function FirstStart({ householdTold }: { householdTold: boolean }) {
             <ChevronRight size={20} aria-hidden="true" />
           </Row>
         )}
+        <TryHouse />
         <Row to="/reference">
           <Box flex="1">
             <Box fontWeight={650}>Look something up</Box>

@@ -6,6 +6,7 @@ import { useLexicon } from '../../app/useLexicon';
 import { useServerNow } from '../../clock/useServerNow';
 import { ClashNotice } from '../../components/ClashNotice';
 import { Button } from '../../components/controls';
+import { Deleted } from '../../components/Deleted';
 import { LinkButton } from '../../components/LinkButton';
 import { Notice } from '../../components/Notice';
 import { PageHeading } from '../../components/PageHeading';
@@ -15,6 +16,7 @@ import { WhatHappened } from '../trouble/WhatHappened';
 import { DueList } from './DueList';
 import { FirstStart } from './FirstStart';
 import { Lanes } from './Lanes';
+import { MadeUpLine } from './MadeUpLine';
 import { NowSlate } from './NowSlate';
 import { RunCurve } from './RunCurve';
 import { RunningRow } from './RunningRow';
@@ -29,7 +31,10 @@ export function TodayPage() {
   const { running, trials, waiting, settled } = today.data;
   const isFirst = running.length + trials.length + waiting.length + settled.length === 0;
   return isFirst ? (
-    <FirstStart householdTold={today.data.householdTold} />
+    <>
+      <Deleted />
+      <FirstStart householdTold={today.data.householdTold} />
+    </>
   ) : (
     <Board today={today.data} receivedAt={today.dataUpdatedAt} />
   );
@@ -80,6 +85,7 @@ function Board({ today, receivedAt }: { today: Today; receivedAt: number }) {
           <WhatHappened />
         </Box>
       </Flex>
+      <Deleted />
       <NowSlate running={running} nowMs={nowMs} />
       {!today.householdTold && <Guessed />}
       {clashes.map((clash) => (
@@ -121,13 +127,14 @@ function Board({ today, receivedAt }: { today: Today; receivedAt: number }) {
           {curve && <RunCurve run={curve} />}
           <Troubles
             title="Done lately"
-            empty="Nothing yet. What you finish is written into the linen book."
+            empty="Nothing yet. What you finish stands here."
             troubles={settled}
             to={(trouble) => `/pieces/${trouble.pieceId}`}
             nowMs={nowMs}
           />
         </Stack>
       </Grid>
+      {today.madeUp && <MadeUpLine />}
       <Box
         display={{ base: 'block', md: 'none' }}
         position="fixed"

@@ -18,7 +18,7 @@ export interface NextActionView {
 const PHASES = {
   step: 'waits for your hand',
   decide: 'say how to go on',
-  ready: 'look now',
+  ready: 'check now',
   paused: 'put it back, or go on',
 } as const;
 
@@ -43,7 +43,7 @@ export function nextActionView(run: RunningEntry, nowMs: number): NextActionView
       return {
         headline: 'Ready',
         next: PHASES.ready,
-        short: 'look now',
+        short: 'check now',
         verb: look,
         act: 'Look',
         isNow: true,
@@ -61,7 +61,7 @@ export function nextActionView(run: RunningEntry, nowMs: number): NextActionView
       return {
         headline: left,
         next: `look late by ${clockText(since(hand.at))}`,
-        short: 'look now',
+        short: 'check now',
         verb: look,
         act: 'Look',
         isNow: true,

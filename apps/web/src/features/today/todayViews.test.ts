@@ -27,7 +27,7 @@ describe('what a run wants', () => {
     expect(nextActionView(run('lookDue', -60, 48), NOW)).toMatchObject({
       verb: 'Look at the sofa covers',
       act: 'Look',
-      short: 'look now',
+      short: 'check now',
       headline: '48:00',
       next: 'look late by 9:00',
       isNow: true,

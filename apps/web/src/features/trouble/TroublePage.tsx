@@ -5,6 +5,7 @@ import { useNavigate, useParams } from 'react-router';
 import { ApiProblem } from '../../app/api';
 import { useLexicon } from '../../app/useLexicon';
 import { useServerNow } from '../../clock/useServerNow';
+import type { DeletedState } from '../../components/Deleted';
 import { PageHeading } from '../../components/PageHeading';
 import { Failed, Loading } from '../../components/States';
 import { FactSentence } from '../../facts/FactSentence';
@@ -14,7 +15,7 @@ import { useCatalogue } from '../../queries/catalogueQueries';
 import { usePieces } from '../../queries/pieceQueries';
 import { useRun } from '../../queries/runQueries';
 import { useToday } from '../../queries/todayQueries';
-import { useTrouble } from '../../queries/troubleQueries';
+import { useDeleteTrouble, useTrouble } from '../../queries/troubleQueries';
 import { AheadOfStart } from './AheadOfStart';
 import { DiagnosisPanel } from './DiagnosisPanel';
 import { PlanChanged } from './PlanChanged';
@@ -61,6 +62,7 @@ function TroubleDesk({ troubleId, kept, start }: TroubleDeskProps) {
   const nowMs = useServerNow(today.data?.now, today.dataUpdatedAt);
   const runId = kept?.status === 'running' ? kept.runId : null;
   const run = useRun(runId).data;
+  const gone = useDeleteTrouble();
   const told = isTold(draft);
   const isAsking = troubleId === undefined && draft.facts.markIds.length > 0 && !(plan && isNoSoil(plan));
   const asked = useFirstQuestions(draft, isAsking, change);
@@ -68,7 +70,15 @@ function TroubleDesk({ troubleId, kept, start }: TroubleDeskProps) {
   if (catalogue.isError) return <Failed error={catalogue.error} onRetry={() => void catalogue.refetch()} />;
   if (!catalogue.data) return <Loading what="the knowledge" />;
 
-  const broken = preview.isError || action.error !== null;
+  const remove = ({ id, pieceId, facts }: Trouble) =>
+    gone.mutate(id, {
+      onSuccess: () => {
+        const state: DeletedState = { deleted: { name: title, trouble: { pieceId, facts } } };
+        void navigate('/', { state, replace: true });
+      },
+    });
+  const error = preview.error ?? action.error ?? gone.error;
+  const broken = error !== null;
   const title = told
     ? `${marksText(draft.facts.markIds, say) || 'Some trouble'} on ${pieceText(draft.facts, say)}`
     : 'Trouble';
@@ -133,10 +143,11 @@ function TroubleDesk({ troubleId, kept, start }: TroubleDeskProps) {
           runId={runId}
           blocked={preview.isError}
           pending={action.isPending}
-          error={broken ? messageOf(preview.error ?? action.error) : null}
+          error={broken ? messageOf(error) : null}
           onStart={() => action.start(0)}
           onRetry={preview.isError ? () => void preview.refetch() : null}
           onClear={troubleId ? null : () => void navigate('/trouble')}
+          onDelete={kept?.status === 'open' && kept.runId === null ? () => remove(kept) : null}
         />
       )}
     </Box>

@@ -11,7 +11,7 @@ import { isTold } from './useTroubleDesk';
 import { WhatHappened } from './WhatHappened';
 
 /** Words a trouble often begins with. */
-export const EXAMPLES = [
+const EXAMPLES = [
   'wine',
   'grease',
   'blood',

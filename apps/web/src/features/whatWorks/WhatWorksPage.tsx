@@ -23,9 +23,9 @@ function Learned({ works }: { works: WhatWorksView }) {
       <PageHeading title="What works here" />
       <Box color="soft" marginBottom="16px" maxWidth="70ch">
         {works.uses === 0
-          ? 'Every look you write down teaches the plans. So far they go by the book alone.'
-          : `${works.uses} uses in your log. Plans already reckon with them: a method that does more or less here ` +
-            `than the book says is shown so, and may change its place.`}
+          ? 'Every result you save teaches the plans. So far they go by the usual figures alone.'
+          : `${works.uses} uses of your own. Plans already reckon with them: a method that does more or less here ` +
+            `than usual is shown so, and may change its place.`}
       </Box>
       <Grid
         templateColumns={{ base: 'minmax(0,1fr)', lg: 'minmax(0, 1.7fr) minmax(0, 1fr)' }}
@@ -54,7 +54,7 @@ function Changed({ works }: { works: WhatWorksView }) {
       <Box as="h2" fontSize="20px">
         What it changed
       </Box>
-      {groups.length === 0 && <Empty>No ladder stands otherwise than by the book.</Empty>}
+      {groups.length === 0 && <Empty>Nothing yet that changes a plan.</Empty>}
       {groups.map((group) => (
         <Box
           key={group.troubleId}
@@ -101,9 +101,9 @@ function Next({ works }: { works: WhatWorksView }) {
 }
 
 const VERDICTS = {
-  better: '▲ more than the book',
-  worse: '▼ less than the book',
-  alike: '= as the book says',
+  better: '▲ more than usual',
+  worse: '▼ less than usual',
+  alike: '= as usual',
   few: '· one use: too few to tell',
 } as const;
 
@@ -116,8 +116,8 @@ function Rows({ rows }: { rows: readonly WorksRowView[] }) {
   return (
     <Box as="section" aria-label="Method by method">
       <Box fontSize="14px" color="soft">
-        Taken out in one round: ┄ the book · filled: here, eight times in ten · ┃ middle · short ticks: each
-        use (faint: other fibres or age)
+        Taken out in one round: ┄ usual · filled: here, eight times in ten · ┃ middle · short ticks: each use
+        (faint: other fibres or age)
       </Box>
       <Box as="table" width="100%" style={{ borderCollapse: 'collapse' }}>
         <Box as="thead" fontSize="14px" color="soft" textAlign="start">

@@ -49,7 +49,7 @@ export function moveGroups(moves: WhatWorksView['moves'], say: Lexicon): MoveGro
 function moveText({ methodId, without, withLog, why }: WhatWorksView['moves'][number], say: Lexicon): string {
   const name = say.name(methodId);
   if (withLog === null)
-    return `${name}: step ${without} by the book, not used now. ${why ? findingWords(why, say) : ''}`;
-  if (without === null) return `${name}: step ${withLog} by your log, not used by the book`;
-  return `${name}: step ${withLog} by your log, step ${without} by the book`;
+    return `${name}: step ${without} by usual figures, not used now. ${why ? findingWords(why, say) : ''}`;
+  if (without === null) return `${name}: step ${withLog} by your results, not used by usual figures`;
+  return `${name}: step ${withLog} by your results, step ${without} by usual figures`;
 }

@@ -38,7 +38,7 @@ export const plantColour = [
     garment: ['Blot a minute; cold water through from the back, two to five minutes.', 'Keep it damp.'],
     surfaceAtOnce: [
       'Blot from outside in until it is pale.',
-      'Cold water in small pours: half a cup in all for a glass on a carpet, a teaspoon a palm on a seat; blot each.',
+      'Cold water in small pours, each blotted: half a cup for a glass on carpet, a teaspoon a palm on a seat.',
     ],
     donts: [NO_SOAP, 'No rubbing.', NO_HEAT],
     cloths: {

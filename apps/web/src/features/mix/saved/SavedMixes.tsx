@@ -84,7 +84,7 @@ function SavedMixRow({
           </Box>
         )}
       </Box>
-      <Button onClick={() => onOpen({ ...EMPTY_DRAFT, ...poured, name })}>Lay it out</Button>
+      <Button onClick={() => onOpen({ ...EMPTY_DRAFT, ...poured, name })}>Use this mix</Button>
       <Button variant="plain" aria-label={`Take ${name} off the shelf`} onClick={onDrop}>
         ✕
       </Button>

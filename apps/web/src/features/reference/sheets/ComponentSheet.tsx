@@ -41,7 +41,7 @@ export function ComponentSheet({
         {never.map((rule) => CHEMISTRY_WORDS[rule.chemistry]).join(', ') || 'nothing of its own'}
       </Fact>
       {component.note && (
-        <Fact term="Mind" sourceIds={component.sourceIds}>
+        <Fact term="Careful" sourceIds={component.sourceIds}>
           {component.note}
         </Fact>
       )}

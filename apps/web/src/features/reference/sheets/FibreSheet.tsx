@@ -117,7 +117,7 @@ export function FibreSheet({ fibre, reference }: { fibre: Fibre; reference: Refe
         <SeeAll family="items" ids={itemsOf(fibre.id, reference)} nameOf={say.name} />
       </Fact>
       {fibre.note && (
-        <Fact term="Mind" sourceIds={fibre.sourceIds}>
+        <Fact term="Careful" sourceIds={fibre.sourceIds}>
           {fibre.note}
         </Fact>
       )}

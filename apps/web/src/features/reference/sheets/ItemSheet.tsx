@@ -74,7 +74,7 @@ export function ItemSheet({ item, reference }: { item: Reference['items'][number
         </Fact>
       )}
       {item.notes.length > 0 && (
-        <Fact term="Mind" sourceIds={item.sourceIds}>
+        <Fact term="Careful" sourceIds={item.sourceIds}>
           {item.notes.map((note) => note.text).join(' ')}
         </Fact>
       )}

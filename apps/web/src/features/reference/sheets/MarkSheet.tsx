@@ -82,7 +82,7 @@ export function MarkSheet({ mark, reference }: { mark: Mark; reference: Referenc
         </Fact>
       )}
       {mark.advice.length > 0 && (
-        <Fact term="Mind" sourceIds={mark.sourceIds}>
+        <Fact term="Careful" sourceIds={mark.sourceIds}>
           {mark.advice.map((note) => note.text).join(' ')}
         </Fact>
       )}

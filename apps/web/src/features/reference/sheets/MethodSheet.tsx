@@ -83,7 +83,7 @@ export function MethodSheet({ method, reference }: { method: Method; reference: 
         </Fact>
       )}
       {lines.length > 0 && (
-        <Fact term="Mind" sourceIds={method.sourceIds}>
+        <Fact term="Careful" sourceIds={method.sourceIds}>
           {lines.map((line) => (
             <Box key={line}>{line}</Box>
           ))}

@@ -43,7 +43,7 @@ export function FinishForm({ run, answer, say }: { run: RunView; answer: LookAns
             gap="2px"
             onClick={() => say.send({ kind: 'finished', outcome, note: note.trim() })}
           >
-            <span>Write down: {OUTCOME_WORDS[outcome]}</span>
+            <span>Save: {OUTCOME_WORDS[outcome]}</span>
             {hint && (
               <Box as="span" fontSize="15px" fontWeight={400}>
                 {hint}

@@ -152,7 +152,7 @@ function WhileItWaits({ action, timer, phase, say, onLook }: WhileItWaitsProps) 
   return (
     <Stack gap="10px">
       <Button variant={phase === 'working' ? 'outline' : 'action'} size="tub" onClick={onLook}>
-        Look in
+        Check
       </Button>
       {phase === 'ready' && (
         <Button
@@ -166,7 +166,7 @@ function WhileItWaits({ action, timer, phase, say, onLook }: WhileItWaitsProps) 
       <Grid templateColumns="1fr 1fr" gap="10px">
         {action.dwell?.keep !== 'wet' && (
           <Button disabled={say.pending} onClick={() => say.send({ kind: 'paused' })}>
-            Out for now
+            Pause
           </Button>
         )}
         {timer.readyAt < timer.latestAt && (

@@ -18,15 +18,27 @@ interface FootProps {
   readonly onRetry: (() => void) | null;
   /** Begins with nothing told; the browser’s back brings it again. */
   readonly onClear: (() => void) | null;
+  /** Takes a kept trouble away on which nothing was begun. */
+  readonly onDelete: (() => void) | null;
 }
 
 /** What is wrong, or the one action; it stays in sight. */
-export function Foot({ plan, runId, blocked, pending, error, onStart, onRetry, onClear }: FootProps) {
+export function Foot({
+  plan,
+  runId,
+  blocked,
+  pending,
+  error,
+  onStart,
+  onRetry,
+  onClear,
+  onDelete,
+}: FootProps) {
   const say = useLexicon();
   const mayStart = plan?.ladder[0] !== undefined && runId === null && !blocked && !pending;
   useHotkeys('s', onStart, { enabled: mayStart });
   const first = plan?.ladder[0];
-  if (!error && !first && !onClear) return null;
+  if (!error && !first && !onClear && !onDelete) return null;
   const hand = (plan && firstHand(plan.atOnce)) ?? (first ? lower(say.name(first.methodId)) : '');
   const name = hand.length > LONG ? 'Start' : `Start: ${hand}`;
   return (
@@ -62,6 +74,11 @@ export function Foot({ plan, runId, blocked, pending, error, onStart, onRetry, o
           onClick={onClear}
         >
           Tell another
+        </Button>
+      )}
+      {onDelete && (
+        <Button variant="plain" fontWeight={400} color="soft" onClick={onDelete}>
+          Delete
         </Button>
       )}
       {first && !error && (

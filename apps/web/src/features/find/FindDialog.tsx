@@ -1,69 +1,27 @@
 import { Box, createListCollection, Dialog, Listbox, Portal } from '@chakra-ui/react';
-import { Search } from 'lucide-react';
-import { useEffect, useMemo, useState } from 'react';
-import { useHotkeys } from 'react-hotkeys-hook';
+import { useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useLexicon } from '../../app/useLexicon';
-import { Button, Input } from '../../components/controls';
+import { Input } from '../../components/controls';
 import { addressOf } from '../../facts/draftAddress';
 import { useCatalogue } from '../../queries/catalogueQueries';
 import { usePieces } from '../../queries/pieceQueries';
 import { type FoundHits, findEverything, type SearchHit } from './findView';
 
-/** Opens the one dialog from wherever a button for it stands. */
-const OPEN = 'feverfew:find';
-
-/** A button for the one field for every word. */
-export function FindButton({ compact = false }: { compact?: boolean }) {
-  const words = compact ? 'none' : { base: 'none', lg: 'inline' };
-  return (
-    <Button
-      color="soft"
-      borderColor={compact ? 'transparent' : 'soft'}
-      bg={compact ? 'transparent' : 'card'}
-      minWidth="44px"
-      paddingInline={compact ? '0' : { base: '0', lg: '12px' }}
-      width={compact ? '44px' : '100%'}
-      flexShrink={0}
-      justifyContent={compact ? 'center' : { base: 'center', lg: 'flex-start' }}
-      fontWeight={400}
-      aria-label="Find anything"
-      onClick={() => window.dispatchEvent(new Event(OPEN))}
-    >
-      <Search size={compact ? 22 : 18} strokeWidth={1.8} aria-hidden="true" />
-      <Box as="span" display={words}>
-        Find
-      </Box>
-      <Box as="kbd" marginInlineStart="auto" display={words}>
-        /
-      </Box>
-    </Button>
-  );
+interface FindDialogProps {
+  readonly open: boolean;
+  readonly onOpen: (open: boolean) => void;
 }
 
-/** One field for every word: "/" opens it, arrows and Enter choose. */
-export function FindDialog() {
-  const [open, setOpen] = useState(false);
-  useHotkeys(
-    'slash, /',
-    (event) => {
-      event.preventDefault();
-      setOpen(true);
-    },
-    { useKey: true },
-  );
-  useEffect(() => {
-    const show = () => setOpen(true);
-    window.addEventListener(OPEN, show);
-    return () => window.removeEventListener(OPEN, show);
-  }, []);
+/** One field for every word: arrows and Enter choose. */
+export function FindDialog({ open, onOpen }: FindDialogProps) {
   return (
-    <Dialog.Root open={open} onOpenChange={(details) => setOpen(details.open)} lazyMount unmountOnExit>
+    <Dialog.Root open={open} onOpenChange={(details) => onOpen(details.open)} lazyMount unmountOnExit>
       <Portal>
         <Dialog.Backdrop />
         <Dialog.Positioner alignItems="flex-start" paddingTop="9vh">
           <Dialog.Content width="min(100%, 620px)" aria-label="Find anything">
-            <Finder onClose={() => setOpen(false)} />
+            <Finder onClose={() => onOpen(false)} />
           </Dialog.Content>
         </Dialog.Positioner>
       </Portal>

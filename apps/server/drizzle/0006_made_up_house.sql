@@ -1,0 +1,1 @@
+ALTER TABLE "households" ADD COLUMN "made_up" boolean DEFAULT false NOT NULL;

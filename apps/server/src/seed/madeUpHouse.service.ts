@@ -1,0 +1,44 @@
+import { DomainError } from '@feverfew/core';
+import { Inject, Injectable } from '@nestjs/common';
+import { ModuleRef } from '@nestjs/core';
+import { CLOCK, type Clock } from '../database/database.module.js';
+import { HouseholdService } from '../household/household.service.js';
+import { HouseholdFileService } from '../householdFile/householdFile.service.js';
+import { seedDemo } from './seedDemo.js';
+
+/** A house to try things in: furnished where there is nothing yet, left with all that was tried in it. */
+@Injectable()
+export class MadeUpHouseService {
+  private furnishing: Promise<boolean> | null = null;
+
+  constructor(
+    @Inject(ModuleRef) private readonly services: ModuleRef,
+    @Inject(HouseholdService) private readonly household: HouseholdService,
+    @Inject(HouseholdFileService) private readonly file: HouseholdFileService,
+    @Inject(CLOCK) private readonly clock: Clock,
+  ) {}
+
+  /** Tapped twice, it is furnished once. @throws DomainError houseNotEmpty where a household keeps something of its own */
+  async furnish(): Promise<void> {
+    this.furnishing ??= this.furnishIfEmpty().finally(() => {
+      this.furnishing = null;
+    });
+    if (!(await this.furnishing) && !(await this.household.isMadeUp()))
+      throw new DomainError('houseNotEmpty', {
+        message: 'Something is kept here already: the made-up house is for an empty one.',
+      });
+  }
+
+  private async furnishIfEmpty(): Promise<boolean> {
+    return !(await this.household.isTold()) && seedDemo(this.services, this.clock());
+  }
+
+  /** @throws DomainError houseNotMadeUp: what is a household's own is not emptied by a tap */
+  async leave(): Promise<void> {
+    if (!(await this.household.isMadeUp()))
+      throw new DomainError('houseNotMadeUp', {
+        message: 'This is no made-up house: nothing in it was touched.',
+      });
+    await this.file.clear();
+  }
+}

@@ -1,0 +1,70 @@
+import { Box } from '@chakra-ui/react';
+import { Search } from 'lucide-react';
+import { lazy, Suspense, useEffect } from 'react';
+import { useHotkeys } from 'react-hotkeys-hook';
+import { useOnDemand } from '../../app/useOnDemand';
+import { Button } from '../../components/controls';
+
+/** Opens the one dialog from wherever a button for it stands. */
+const OPEN = 'feverfew:find';
+
+/** A button for the one field for every word. */
+export function FindButton({ compact = false }: { compact?: boolean }) {
+  const words = compact ? 'none' : { base: 'none', lg: 'inline' };
+  return (
+    <Button
+      color="soft"
+      borderColor={compact ? 'transparent' : 'soft'}
+      bg={compact ? 'transparent' : 'card'}
+      minWidth="44px"
+      paddingInline={compact ? '0' : { base: '0', lg: '12px' }}
+      width={compact ? '44px' : '100%'}
+      flexShrink={0}
+      justifyContent={compact ? 'center' : { base: 'center', lg: 'flex-start' }}
+      fontWeight={400}
+      aria-label="Find anything"
+      onClick={() => window.dispatchEvent(new Event(OPEN))}
+    >
+      <Search size={compact ? 22 : 18} strokeWidth={1.8} aria-hidden="true" />
+      <Box as="span" display={words}>
+        Find
+      </Box>
+      <Box as="kbd" marginInlineStart="auto" display={words}>
+        /
+      </Box>
+    </Button>
+  );
+}
+
+const load = () => import('./FindDialog');
+const FindDialog = lazy(() => load().then((module) => ({ default: module.FindDialog })));
+
+/** Opens the one field for every word, by "/" or by its buttons; it is fetched when the first page stands. */
+export function FindOpener() {
+  const { isOpen, isWanted, setOpen, show } = useOnDemand();
+  useHotkeys(
+    'slash, /',
+    (event) => {
+      event.preventDefault();
+      show();
+    },
+    { useKey: true },
+  );
+  useEffect(() => {
+    window.addEventListener(OPEN, show);
+    const ahead = setTimeout(() => void load(), AHEAD_MS);
+    return () => {
+      window.removeEventListener(OPEN, show);
+      clearTimeout(ahead);
+    };
+  }, [show]);
+  if (!isWanted) return null;
+  return (
+    <Suspense fallback={null}>
+      <FindDialog open={isOpen} onOpen={setOpen} />
+    </Suspense>
+  );
+}
+
+/** By then the first page has what it needs. */
+const AHEAD_MS = 4000;

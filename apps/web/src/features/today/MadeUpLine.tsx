@@ -1,0 +1,29 @@
+import { Box, Flex } from '@chakra-ui/react';
+import { Button } from '../../components/controls';
+import { useLeaveMadeUp } from '../../queries/madeUpHouseQueries';
+
+/** At the foot of Today, while the house is the one that ships: what it is, and the way out. */
+export function MadeUpLine() {
+  const leave = useLeaveMadeUp();
+  return (
+    <Flex
+      as="section"
+      aria-label="A made-up house"
+      gap="4px 14px"
+      align="center"
+      wrap="wrap"
+      borderTop="1px solid"
+      borderColor="line"
+      paddingTop="8px"
+    >
+      <Box color="soft" fontSize="15px" flex="1 1 240px">
+        {leave.isError
+          ? leave.error.message
+          : 'A made-up house, to try things in. Left, everything in it goes.'}
+      </Box>
+      <Button disabled={leave.isPending} onClick={() => leave.mutate()}>
+        {leave.isPending ? 'Leaving …' : 'Leave it, begin my own'}
+      </Button>
+    </Flex>
+  );
+}

@@ -1,0 +1,84 @@
+import { OwnServer } from './ownServer';
+import { expect, type Page, test } from './worker';
+
+const PHONE = { width: 390, height: 844 };
+/** A slow line, bytes a second. */
+const SLOW = 100_000;
+/** Pressed bytes of scripts, and of everything, until the first page can be read. */
+const MOST_SCRIPT = 200_000;
+const MOST_BYTES = 360_000;
+/** Four seconds on a machine with nothing else to do; this one works at two tests at a time. */
+const MOST_MS = 6500;
+
+test('the first page comes over a slow line with little to fetch, and is soon readable', async ({
+  browser,
+  server,
+}) => {
+  const context = await browser.newContext({ viewport: PHONE, baseURL: server.base });
+  const page = await context.newPage();
+  const line = await context.newCDPSession(page);
+  await line.send('Network.enable');
+  await line.send('Network.emulateNetworkConditions', {
+    offline: false,
+    latency: 20,
+    downloadThroughput: SLOW,
+    uploadThroughput: SLOW,
+  });
+  const kinds = new Map<string, string>();
+  const bytes = { Script: 0, all: 0 };
+  line.on('Network.responseReceived', ({ requestId, type }) => void kinds.set(requestId, type));
+  line.on('Network.loadingFinished', ({ requestId, encodedDataLength }) => {
+    bytes.all += encodedDataLength;
+    if (kinds.get(requestId) === 'Script') bytes.Script += encodedDataLength;
+  });
+  const began = Date.now();
+  await page.goto('/', { waitUntil: 'commit' });
+  await expect(page.getByRole('heading', { level: 1, name: 'Today' })).toBeVisible({ timeout: 15_000 });
+  await expect(page.getByRole('region', { name: 'To do' })).toContainText('beetroot', { timeout: 15_000 });
+  const tookMs = Date.now() - began;
+  expect(bytes.Script).toBeGreaterThan(50_000);
+  expect(bytes.Script, 'scripts').toBeLessThan(MOST_SCRIPT);
+  expect(bytes.all, 'everything').toBeLessThan(MOST_BYTES);
+  expect(tookMs).toBeLessThan(MOST_MS);
+  test.info().annotations.push({ type: 'first load', description: JSON.stringify({ ...bytes, tookMs }) });
+  await context.close();
+});
+
+test.describe('a house with nothing in it', () => {
+  const empty = new OwnServer(4893, []);
+  test.beforeAll(() => empty.start());
+  test.afterAll(() => empty.end());
+  const open = async (page: Page) => {
+    await page.setViewportSize(PHONE);
+    await page.goto(`${empty.base}/`);
+  };
+
+  test('says what it does, asks nothing first, and an example is one tap from its first move', async ({
+    page,
+  }) => {
+    await open(page);
+    await expect(page.getByRole('heading', { level: 1, name: 'What happened?' })).toBeVisible();
+    await expect(page.getByText('Tell it in a few words')).toBeVisible();
+    const examples = page.getByRole('group', { name: 'For example' }).getByRole('button');
+    await expect(examples).toHaveCount(3);
+    for (const at of [0, 1, 2]) {
+      await open(page);
+      await examples.nth(at).click();
+      await expect(page.locator('[data-slate]')).toBeVisible();
+    }
+  });
+
+  test('is furnished by one tap and left by one, with all that was tried in it', async ({ page }) => {
+    test.setTimeout(120_000);
+    await open(page);
+    await page.getByRole('button', { name: /^Look around in a made-up house/ }).click();
+    await expect(page.getByRole('region', { name: 'Running' })).toBeVisible({ timeout: 60_000 });
+    const own = page.getByRole('region', { name: 'A made-up house' });
+    await page.reload();
+    await own.getByRole('button').click();
+    await expect(page.getByRole('heading', { level: 1, name: 'What happened?' })).toBeVisible();
+    await page.goto(`${empty.base}/pieces`);
+    await expect(page.getByRole('link', { name: /damask/ })).toHaveCount(0);
+    expect((await (await fetch(`${empty.base}/api/pieces`)).json()) as unknown[]).toEqual([]);
+  });
+});

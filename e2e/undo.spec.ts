@@ -1,0 +1,54 @@
+import { expect, test } from './worker';
+
+test('a trouble told by mistake is deleted and brought back; what was done on stays', async ({ page }) => {
+  await page.goto('/');
+  const todo = page.getByRole('region', { name: 'To do' });
+  const mildew = todo.getByRole('link', { name: /mildew/ });
+  await mildew.click();
+  await page.getByRole('button', { name: 'Delete', exact: true }).click();
+  const gone = page.getByRole('status').filter({ hasText: /^Deleted: / });
+  await expect(gone).toContainText('mildew');
+  await expect(todo).toBeVisible();
+  await expect(mildew).toHaveCount(0);
+  await gone.getByRole('button', { name: 'Undo' }).click();
+  await expect(mildew).toBeVisible();
+  await expect(page.getByRole('status').filter({ hasText: /^Back: / })).toBeVisible();
+
+  await page.getByRole('region', { name: 'Running' }).getByRole('link').first().click();
+  await expect(page.getByRole('button', { name: 'Delete', exact: true })).toHaveCount(0);
+});
+
+test('a piece is renamed, found by its new name, and the linen stands in the order that is asked for', async ({
+  page,
+}) => {
+  await page.goto('/pieces');
+  const rows = page.locator('main li');
+  const names = () => rows.locator('a > div:first-child > div:first-child').allTextContents();
+  await expect(rows.first()).toBeVisible();
+  const byName = await names();
+  expect(byName).toEqual([...byName].sort((a, b) => a.localeCompare(b)));
+  await page.getByRole('button', { name: 'most troubles' }).click();
+  await expect(page).toHaveURL(/sort=troubles/);
+  const counts = (await rows.allTextContents()).map((text) => Number(/(\d+) troubles?/.exec(text)?.[1] ?? 0));
+  expect(counts).toEqual([...counts].sort((a, b) => b - a));
+  await page.getByRole('button', { name: 'was in trouble' }).click();
+  await expect(page).toHaveURL(/show=troubled/);
+  await expect(page).toHaveURL(/sort=troubles/);
+
+  await rows.first().getByRole('link').click();
+  const name = page.getByRole('textbox', { name: 'Name' });
+  const before = await name.inputValue();
+  await name.fill('   ');
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
+  await expect(page.getByRole('alert').first()).toBeVisible();
+  await name.fill(`${before}, the good one`);
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText(`${before}, the good one`);
+  await page.goto('/pieces');
+  await page.getByRole('textbox', { name: 'Search your linen' }).fill('the good one');
+  await expect(rows).toHaveCount(1);
+  await rows.first().getByRole('link').click();
+  await name.fill(before);
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText(before);
+});

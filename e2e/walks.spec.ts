@@ -1,0 +1,78 @@
+import { Tub } from './desk';
+import { expect, type Page, test } from './worker';
+
+/** The eight first-time walks that once took 15 to 106 taps, in the words of those who made them. */
+const WALKS = [
+  ['red wine on the wool carpet', /blot|press/i],
+  ['yellowed white t-shirt', /vinegar/i],
+  ['grass and tomato and blackcurrant on sports trousers', /press/i],
+  ['musty smell on the old lace', /air/i],
+  ['dye run on the white towel', /soak/i],
+  ['grape jelly on the couch', /lift/i],
+  ['motor oil on the t-shirt', /blot|press/i],
+  ['wee and red wine on the mattress', /blot|press/i],
+] as const;
+
+/** Interactions from a cold start to the first action at hand: words, tell it, start, and one to spare. */
+const MOST = 4;
+
+/** Counts what a person does: each typing, tap or key that goes on to something else is one. */
+class Walker {
+  count = 0;
+  constructor(readonly page: Page) {}
+  async type(words: string): Promise<void> {
+    this.count += 1;
+    await this.page.getByRole('textbox', { name: 'What happened?' }).fill(words);
+  }
+  async tap(name: string | RegExp): Promise<void> {
+    this.count += 1;
+    await this.page.getByRole('button', { name }).first().click();
+  }
+  async key(name: string): Promise<void> {
+    this.count += 1;
+    await this.page.keyboard.press(name);
+  }
+}
+
+/** To the end, whatever is asked on the way. */
+async function toTheOutcome(page: Page): Promise<void> {
+  const tub = new Tub(page);
+  await tub.goOn(['finalLook'], 'A trace');
+  await tub.tell('Gone');
+  await tub.tap(/^Save: Gone/);
+  await expect(tub.step('finished')).toHaveText('Gone');
+}
+
+for (const [words, first] of WALKS) {
+  test(`walked on a phone: ${words}`, async ({ page }) => {
+    test.setTimeout(120_000);
+    await page.setViewportSize({ width: 390, height: 844 });
+    await page.goto('/');
+    const walker = new Walker(page);
+    await walker.type(words);
+    await walker.tap('Tell it');
+    const slate = page.locator('[data-slate]');
+    await expect(slate).toContainText(first);
+    await expect(page.getByRole('list', { name: 'Steps of round 1' })).toBeVisible();
+    await walker.tap(/^Start(: |$)/);
+    await expect(page.locator('h1[data-step]')).toBeVisible();
+    expect(walker.count).toBeLessThanOrEqual(MOST);
+    if (process.env.FEVERFEW_NIGHTLY) await toTheOutcome(page);
+  });
+
+  if (process.env.FEVERFEW_NIGHTLY)
+    test(`walked on a desk by keys: ${words}`, async ({ page }) => {
+      test.setTimeout(120_000);
+      await page.goto('/trouble');
+      const walker = new Walker(page);
+      await walker.type(words);
+      await walker.key('Enter');
+      await expect(page.locator('[data-slate]')).toContainText(first);
+      await expect(page.getByRole('list', { name: 'Steps of round 1' })).toBeVisible();
+      // The heading has the focus after the move: a letter is a key again.
+      await walker.key('s');
+      await expect(page.locator('h1[data-step]')).toBeFocused();
+      expect(walker.count).toBeLessThanOrEqual(MOST);
+      await toTheOutcome(page);
+    });
+}
