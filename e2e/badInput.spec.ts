@@ -73,6 +73,12 @@ test('addresses that lead nowhere say where to go', async ({ page }) => {
   await expect(page.getByRole('heading', { name: 'Nothing at this address' })).toBeVisible();
   await page.goto('/runs/11111111-1111-4111-8111-111111111111');
   await expect(page.getByText('There is no such run.')).toBeVisible();
+  for (const address of ['/runs/none', '/trouble/none', '/pieces/none']) {
+    await page.goto(address);
+    await expect(page.getByRole('alert')).toContainText('There is nothing at this address.');
+    await page.getByRole('link', { name: 'To Today' }).click();
+    await expect(page.getByRole('region', { name: 'Running' })).toBeVisible();
+  }
   expect((await page.request.get('/assets/none.js')).status()).toBe(404);
   expect((await page.request.get('/api/none')).headers()['content-type']).toContain(
     'application/problem+json',

@@ -192,3 +192,18 @@ test('while the server does not answer, what was said at once stays, with a way 
   await page.getByRole('button', { name: 'Try again' }).click();
   await expect(desk.startButton).toBeEnabled();
 });
+
+test('the address of a plan is copied, also where a browser keeps its clipboard from plain http', async ({
+  page,
+}) => {
+  await page.addInitScript(() => Object.defineProperty(navigator, 'clipboard', { value: undefined }));
+  await beetroot(page);
+  await page.getByRole('button', { name: 'Copy its address' }).click();
+  await expect(page.getByRole('status').filter({ hasText: 'Copied.' })).toBeVisible();
+  const address = page.url();
+  await page.goto('/trouble');
+  const field = page.getByRole('textbox', { name: 'What happened?' });
+  await field.focus();
+  await page.keyboard.press('Control+V');
+  await expect(field).toHaveValue(address);
+});

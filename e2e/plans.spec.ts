@@ -286,7 +286,9 @@ const draftOf = ({ marks, item, parts, piece, facts }: Told) => ({
 test('every trouble of the list brings a short plan of its own to the screen', async ({ page }) => {
   test.setTimeout(180_000);
   const seen = new Map<string, string>();
-  for (const given of CASES) {
+  // By day every other one: the jobs of `jobs.spec` are on the screen too.
+  const shown = process.env.FEVERFEW_NIGHTLY ? CASES : CASES.filter((_, at) => at % 2 === 0);
+  for (const given of shown) {
     await page.goto(addressOf(draftOf(given)));
     const desk = new Desk(page);
     const title = given.rungs.length > 0 ? 'Round 1' : 'Take it to somebody who does this: say';

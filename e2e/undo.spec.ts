@@ -23,7 +23,7 @@ test('a piece is renamed, found by its new name, and the linen stands in the ord
 }) => {
   await page.goto('/pieces');
   const rows = page.locator('main li');
-  const names = () => rows.locator('a > div:first-child > div:first-child').allTextContents();
+  const names = () => rows.locator('a > div:first-child > div > div:first-child').allTextContents();
   await expect(rows.first()).toBeVisible();
   const byName = await names();
   expect(byName).toEqual([...byName].sort((a, b) => a.localeCompare(b)));

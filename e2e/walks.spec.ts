@@ -43,7 +43,10 @@ async function toTheOutcome(page: Page): Promise<void> {
   await expect(tub.step('finished')).toHaveText('Gone');
 }
 
-for (const [words, first] of WALKS) {
+/** All of them each night; by day every other one, for the jobs of `jobs.spec` begin alike. */
+const WALKED = process.env.FEVERFEW_NIGHTLY ? WALKS : WALKS.filter((_, at) => at % 2 === 0);
+
+for (const [words, first] of WALKED) {
   test(`walked on a phone: ${words}`, async ({ page }) => {
     test.setTimeout(120_000);
     await page.setViewportSize({ width: 390, height: 844 });

@@ -1,7 +1,8 @@
 import { NewCare, PieceHistory } from '@feverfew/contracts';
-import { Body, Controller, Get, HttpCode, Inject, Param, ParseUUIDPipe, Post } from '@nestjs/common';
+import { Body, Controller, Get, HttpCode, Inject, Param, Post } from '@nestjs/common';
 import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { PiecesService } from '../pieces/pieces.service.js';
+import { ID } from '../problems/idPipe.js';
 import { PieceHistoryService } from './pieceHistory.service.js';
 
 @ApiTags('pieces')
@@ -14,7 +15,7 @@ export class LinenBookController {
 
   @Get()
   @ApiOkResponse({ standardSchema: PieceHistory })
-  read(@Param('id', ParseUUIDPipe) id: string): Promise<PieceHistory> {
+  read(@Param('id', ID) id: string): Promise<PieceHistory> {
     return this.history.read(id);
   }
 
@@ -22,10 +23,7 @@ export class LinenBookController {
   @Post('care')
   @HttpCode(200)
   @ApiOkResponse({ standardSchema: PieceHistory })
-  async care(
-    @Param('id', ParseUUIDPipe) id: string,
-    @Body({ schema: NewCare }) body: NewCare,
-  ): Promise<PieceHistory> {
+  async care(@Param('id', ID) id: string, @Body({ schema: NewCare }) body: NewCare): Promise<PieceHistory> {
     await this.pieces.noteCare(id, body);
     return this.history.read(id);
   }

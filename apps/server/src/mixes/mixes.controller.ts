@@ -7,9 +7,10 @@ import {
   TableQuestionShape,
 } from '@feverfew/contracts';
 import type { Mix, MixVerdict, TableAnswer, TableQuestion } from '@feverfew/core';
-import { Body, Controller, Delete, Get, HttpCode, Inject, Param, ParseUUIDPipe, Post } from '@nestjs/common';
+import { Body, Controller, Delete, Get, HttpCode, Inject, Param, Post } from '@nestjs/common';
 import { ApiCreatedResponse, ApiNoContentResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { z } from 'zod';
+import { ID } from '../problems/idPipe.js';
 import { MixesService } from './mixes.service.js';
 
 @ApiTags('mixing table')
@@ -41,7 +42,7 @@ export class MixesController {
 
   @Get(':id')
   @ApiOkResponse({ standardSchema: SavedMix })
-  read(@Param('id', ParseUUIDPipe) id: string): Promise<SavedMix> {
+  read(@Param('id', ID) id: string): Promise<SavedMix> {
     return this.service.read(id);
   }
 
@@ -54,7 +55,7 @@ export class MixesController {
   @Delete(':id')
   @HttpCode(204)
   @ApiNoContentResponse()
-  remove(@Param('id', ParseUUIDPipe) id: string): Promise<void> {
+  remove(@Param('id', ID) id: string): Promise<void> {
     return this.service.remove(id);
   }
 }

@@ -1,18 +1,8 @@
 import { NewPiece, Piece, PieceSummary } from '@feverfew/contracts';
-import {
-  Body,
-  Controller,
-  Delete,
-  Get,
-  HttpCode,
-  Inject,
-  Param,
-  ParseUUIDPipe,
-  Post,
-  Put,
-} from '@nestjs/common';
+import { Body, Controller, Delete, Get, HttpCode, Inject, Param, Post, Put } from '@nestjs/common';
 import { ApiNoContentResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { z } from 'zod';
+import { ID } from '../problems/idPipe.js';
 import { PiecesService } from './pieces.service.js';
 
 @ApiTags('pieces')
@@ -36,16 +26,13 @@ export class PiecesController {
   @Delete(':id')
   @HttpCode(204)
   @ApiNoContentResponse({ description: 'Gone.' })
-  remove(@Param('id', ParseUUIDPipe) id: string): Promise<void> {
+  remove(@Param('id', ID) id: string): Promise<void> {
     return this.service.remove(id);
   }
 
   @Put(':id')
   @ApiOkResponse({ standardSchema: Piece })
-  update(
-    @Param('id', ParseUUIDPipe) id: string,
-    @Body({ schema: NewPiece }) piece: NewPiece,
-  ): Promise<Piece> {
+  update(@Param('id', ID) id: string, @Body({ schema: NewPiece }) piece: NewPiece): Promise<Piece> {
     return this.service.update(id, piece);
   }
 }

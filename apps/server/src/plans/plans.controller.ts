@@ -12,9 +12,10 @@ import {
   TroubleFactsShape,
 } from '@feverfew/contracts';
 import type { ComparedPosition, FirstThings, Plan, TroubleFacts } from '@feverfew/core';
-import { Body, Controller, Get, HttpCode, Inject, Param, ParseUUIDPipe, Post } from '@nestjs/common';
+import { Body, Controller, Get, HttpCode, Inject, Param, Post } from '@nestjs/common';
 import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { z } from 'zod';
+import { ID } from '../problems/idPipe.js';
 import { PlansService } from './plans.service.js';
 
 @ApiTags('plans')
@@ -63,7 +64,7 @@ export class PlansController {
 
   @Get(':id')
   @ApiOkResponse({ standardSchema: PlanShape })
-  async read(@Param('id', ParseUUIDPipe) id: string): Promise<Plan> {
+  async read(@Param('id', ID) id: string): Promise<Plan> {
     return (await this.service.read(id)).plan;
   }
 }

@@ -10,9 +10,10 @@ import {
   type RunView,
 } from '@feverfew/contracts';
 import type { Clash } from '@feverfew/core';
-import { Body, Controller, Get, HttpCode, Inject, Param, ParseUUIDPipe, Post, Put } from '@nestjs/common';
+import { Body, Controller, Get, HttpCode, Inject, Param, Post, Put } from '@nestjs/common';
 import { ApiCreatedResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { z } from 'zod';
+import { ID } from '../problems/idPipe.js';
 import { CourseService } from './course.service.js';
 import { RunsService } from './runs.service.js';
 
@@ -40,21 +41,21 @@ export class RunsController {
 
   @Get(':id')
   @ApiOkResponse({ standardSchema: Run })
-  read(@Param('id', ParseUUIDPipe) id: string): Promise<RunView> {
+  read(@Param('id', ID) id: string): Promise<RunView> {
     return this.service.read(id);
   }
 
   /** What the step at hand could be instead. */
   @Get(':id/course')
   @ApiOkResponse({ standardSchema: OtherCourseShape })
-  otherCourse(@Param('id', ParseUUIDPipe) id: string): Promise<OtherCourseView> {
+  otherCourse(@Param('id', ID) id: string): Promise<OtherCourseView> {
     return this.course.other(id);
   }
 
   @Put(':id/course')
   @ApiOkResponse({ standardSchema: Run })
   changeCourse(
-    @Param('id', ParseUUIDPipe) id: string,
+    @Param('id', ID) id: string,
     @Body({ schema: ChangeCourse }) body: ChangeCourse,
   ): Promise<RunView> {
     return this.course.change(id, body);
@@ -63,10 +64,7 @@ export class RunsController {
   @Post(':id/events')
   @HttpCode(200)
   @ApiOkResponse({ standardSchema: Run })
-  append(
-    @Param('id', ParseUUIDPipe) id: string,
-    @Body({ schema: NewRunEvent }) body: NewRunEvent,
-  ): Promise<RunView> {
+  append(@Param('id', ID) id: string, @Body({ schema: NewRunEvent }) body: NewRunEvent): Promise<RunView> {
     return this.service.append(id, body);
   }
 }

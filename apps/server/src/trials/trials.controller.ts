@@ -1,6 +1,7 @@
 import { NewTrial, NewTrialEvent, TrialView } from '@feverfew/contracts';
-import { Body, Controller, Get, HttpCode, Inject, Param, ParseUUIDPipe, Post } from '@nestjs/common';
+import { Body, Controller, Get, HttpCode, Inject, Param, Post } from '@nestjs/common';
 import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
+import { ID } from '../problems/idPipe.js';
 import { TrialsService } from './trials.service.js';
 
 @ApiTags('trials')
@@ -16,7 +17,7 @@ export class TrialsController {
 
   @Get(':id')
   @ApiOkResponse({ standardSchema: TrialView })
-  read(@Param('id', ParseUUIDPipe) id: string): Promise<TrialView> {
+  read(@Param('id', ID) id: string): Promise<TrialView> {
     return this.service.read(id);
   }
 
@@ -24,7 +25,7 @@ export class TrialsController {
   @HttpCode(200)
   @ApiOkResponse({ standardSchema: TrialView })
   append(
-    @Param('id', ParseUUIDPipe) id: string,
+    @Param('id', ID) id: string,
     @Body({ schema: NewTrialEvent }) body: NewTrialEvent,
   ): Promise<TrialView> {
     return this.service.append(id, body);

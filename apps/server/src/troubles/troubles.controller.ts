@@ -1,18 +1,8 @@
 import { NewTrouble, Run, type RunView, StartTrouble, Trouble, TroubleSummary } from '@feverfew/contracts';
-import {
-  Body,
-  Controller,
-  Delete,
-  Get,
-  HttpCode,
-  Inject,
-  Param,
-  ParseUUIDPipe,
-  Post,
-  Put,
-} from '@nestjs/common';
+import { Body, Controller, Delete, Get, HttpCode, Inject, Param, Post, Put } from '@nestjs/common';
 import { ApiCreatedResponse, ApiNoContentResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { z } from 'zod';
+import { ID } from '../problems/idPipe.js';
 import { StartsService } from './starts.service.js';
 import { TroublesService } from './troubles.service.js';
 
@@ -45,7 +35,7 @@ export class TroublesController {
 
   @Get(':id')
   @ApiOkResponse({ standardSchema: Trouble })
-  read(@Param('id', ParseUUIDPipe) id: string): Promise<Trouble> {
+  read(@Param('id', ID) id: string): Promise<Trouble> {
     return this.service.read(id);
   }
 
@@ -53,17 +43,14 @@ export class TroublesController {
   @Delete(':id')
   @HttpCode(204)
   @ApiNoContentResponse({ description: 'Gone, with its plan.' })
-  remove(@Param('id', ParseUUIDPipe) id: string): Promise<void> {
+  remove(@Param('id', ID) id: string): Promise<void> {
     return this.service.remove(id);
   }
 
   /** New facts for a kept trouble: plans it anew; older plans and runs stay as they were. */
   @Put(':id')
   @ApiOkResponse({ standardSchema: Trouble })
-  revise(
-    @Param('id', ParseUUIDPipe) id: string,
-    @Body({ schema: NewTrouble }) body: NewTrouble,
-  ): Promise<Trouble> {
+  revise(@Param('id', ID) id: string, @Body({ schema: NewTrouble }) body: NewTrouble): Promise<Trouble> {
     return this.service.revise(id, body.facts);
   }
 }

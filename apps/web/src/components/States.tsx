@@ -1,4 +1,4 @@
-import { Box } from '@chakra-ui/react';
+import { Box, Flex } from '@chakra-ui/react';
 import type { ReactNode } from 'react';
 import { Button } from './controls';
 import { Notice } from './Notice';
@@ -19,9 +19,13 @@ export function Failed({ error, onRetry }: { error: Error; onRetry: () => void }
       <Notice kind="danger" word="That did not work">
         {error.message}
       </Notice>
-      <Button marginTop="12px" onClick={onRetry}>
-        Try again
-      </Button>
+      <Flex gap="12px" marginTop="12px" wrap="wrap">
+        <Button onClick={onRetry}>Try again</Button>
+        {/* A page anew: this one may be what broke. */}
+        <a href="/">
+          <Button as="span">To Today</Button>
+        </a>
+      </Flex>
     </Box>
   );
 }

@@ -4,7 +4,7 @@ import { request } from '../app/api';
 import { useSaved } from './queryClient';
 
 export const useDeleteTrouble = () =>
-  useSaved((id: string) => request<null>('DELETE', `/troubles/${id}`), ['today', 'pieces', 'troubles']);
+  useSaved((id: string) => request<null>('DELETE', `/troubles/${id}`), ['today', 'pieces']);
 
 /** Kept anew as it was told. */
 export const useKeepTrouble = () =>

@@ -1,9 +1,9 @@
 import { Box } from '@chakra-ui/react';
 import { Search } from 'lucide-react';
-import { lazy, Suspense, useEffect } from 'react';
+import { lazy, Suspense, useEffect, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useOnDemand } from '../../app/useOnDemand';
-import { Button } from '../../components/controls';
+import { Button, Input } from '../../components/controls';
 
 /** Opens the one dialog from wherever a button for it stands. */
 const OPEN = 'feverfew:find';
@@ -58,11 +58,28 @@ export function FindOpener() {
       clearTimeout(ahead);
     };
   }, [show]);
+  // What is typed before the dialog is there goes into it, and is no key for anything else.
+  const [early, setEarly] = useState('');
   if (!isWanted) return null;
   return (
-    <Suspense fallback={null}>
-      <FindDialog open={isOpen} onOpen={setOpen} />
+    <Suspense fallback={<EarlyField value={early} onType={setEarly} />}>
+      <FindDialog open={isOpen} onOpen={setOpen} early={early} onClosed={() => setEarly('')} />
     </Suspense>
+  );
+}
+
+/** Takes the keys while the dialog is fetched. */
+function EarlyField({ value, onType }: { value: string; onType: (text: string) => void }) {
+  return (
+    <Box position="fixed" insetInline="0" top="9vh" zIndex={2000} display="flex" justifyContent="center">
+      <Input
+        autoFocus
+        width="min(90%, 580px)"
+        aria-label="Find anything"
+        value={value}
+        onChange={(event) => onType(event.currentTarget.value)}
+      />
+    </Box>
   );
 }
 

@@ -11,17 +11,29 @@ import { type FoundHits, findEverything, type SearchHit } from './findView';
 interface FindDialogProps {
   readonly open: boolean;
   readonly onOpen: (open: boolean) => void;
+  /** Typed before this was there. */
+  readonly early: string;
+  readonly onClosed: () => void;
 }
 
 /** One field for every word: arrows and Enter choose. */
-export function FindDialog({ open, onOpen }: FindDialogProps) {
+export function FindDialog({ open, onOpen, early, onClosed }: FindDialogProps) {
+  const close = () => {
+    onOpen(false);
+    onClosed();
+  };
   return (
-    <Dialog.Root open={open} onOpenChange={(details) => onOpen(details.open)} lazyMount unmountOnExit>
+    <Dialog.Root
+      open={open}
+      onOpenChange={(details) => (details.open ? onOpen(true) : close())}
+      lazyMount
+      unmountOnExit
+    >
       <Portal>
         <Dialog.Backdrop />
         <Dialog.Positioner alignItems="flex-start" paddingTop="9vh">
           <Dialog.Content width="min(100%, 620px)" aria-label="Find anything">
-            <Finder onClose={() => onOpen(false)} />
+            <Finder early={early} onClose={close} />
           </Dialog.Content>
         </Dialog.Positioner>
       </Portal>
@@ -32,8 +44,8 @@ export function FindDialog({ open, onOpen }: FindDialogProps) {
 const NONE: readonly never[] = [];
 const NOTHING: FoundHits = { answers: [], nearest: [] };
 
-function Finder({ onClose }: { onClose: () => void }) {
-  const [query, setQuery] = useState('');
+function Finder({ early, onClose }: { early: string; onClose: () => void }) {
+  const [query, setQuery] = useState(early);
   const catalogue = useCatalogue().data;
   const pieces = usePieces().data ?? NONE;
   const say = useLexicon();

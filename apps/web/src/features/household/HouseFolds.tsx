@@ -29,7 +29,7 @@ export function HouseFolds({ catalogue, onShown }: HouseFoldsProps) {
       <Fold
         title="Water"
         summary={said.water}
-        purpose="How warm a bath gets, how much detergent it takes"
+        purpose="How warm a bath gets, how much detergent"
         wanted={isAtFault('taps', 'roomC', 'hardnessMgL')}
       >
         <WaterEditor />
@@ -37,7 +37,7 @@ export function HouseFolds({ catalogue, onShown }: HouseFoldsProps) {
       <Fold
         title="Vessels"
         summary={said.vessels}
-        purpose="What a soak is made in, and how much of everything"
+        purpose="What soaks are made in"
         wanted={isAtFault('vessels')}
       >
         <Stack gap="14px">
@@ -48,21 +48,17 @@ export function HouseFolds({ catalogue, onShown }: HouseFoldsProps) {
       <Fold
         title="Measures"
         summary={said.measures}
-        purpose="Amounts in spoons, caps or grams"
+        purpose="Spoons, caps or grams"
         wanted={isAtFault('tools', 'ownMeasures')}
       >
         <ToolsEditor />
       </Fold>
-      <Fold title="Who lives here" summary={said.lives} purpose="Products that are kept out">
+      <Fold title="Who lives here" summary={said.lives} purpose="What is kept out">
         <Stack gap="14px">
           <WhoLivesHere />
         </Stack>
       </Fold>
-      <Fold
-        title="Strong products"
-        summary={said.offered}
-        purpose="What a plan may use where the cloth bears it"
-      >
+      <Fold title="Strong products" summary={said.offered} purpose="What a plan may use">
         <Stack gap="14px">
           {OFFERED.map(({ key, label }) => (
             <YesNoField key={key} name={`household.${key}`} label={label} />

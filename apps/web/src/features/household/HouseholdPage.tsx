@@ -37,7 +37,7 @@ export function HouseholdPage({ show }: { show: HouseRoom }) {
       <Editor key={reads + show} show={show} start={settings.data} catalogue={catalogue.data} />
       {show === 'house' && (
         <Box maxWidth="760px" marginInline="auto" padding={{ base: '8px 16px', md: '8px 28px 24px' }}>
-          <Fold title="As a file" summary="take along, read in, log, calendar" purpose="Nothing in a plan">
+          <Fold title="As a file" summary="take along, read in, log, calendar" purpose="Changes no plan">
             <HouseholdFilePanel onRead={() => setReads(reads + 1)} />
           </Fold>
         </Box>

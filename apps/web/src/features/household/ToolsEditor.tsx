@@ -4,7 +4,8 @@ import { useController, useFieldArray, useWatch } from 'react-hook-form';
 import { Button, ChipButton } from '../../components/controls';
 import { NumberField, TextField, useFaultAt, useSettingsForm, YesNoField } from './fields';
 
-const word = (tool: MeasureToolId): string =>
+/** What a kitchen measure is called. */
+export const toolWord = (tool: MeasureToolId): string =>
   tool === 'jug' ? 'measuring jug' : (VOLUME_UNITS[tool as keyof typeof VOLUME_UNITS]?.word ?? tool);
 
 /** What amounts are told in: kitchen measures, a scale, mugs and scoops of the house. */
@@ -38,7 +39,7 @@ function KitchenMeasures() {
             onClick={() => toggle(tool)}
           >
             {field.value.includes(tool) ? '✓ ' : ''}
-            {word(tool)}
+            {toolWord(tool)}
           </ChipButton>
         ))}
       </Flex>

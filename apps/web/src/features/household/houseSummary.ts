@@ -1,5 +1,6 @@
 import { type Catalogue, type HouseholdSettings, hardnessClasses, type Measures } from '@feverfew/contracts';
 import { tempText } from '../../components/measureText';
+import { toolWord } from './ToolsEditor';
 import { WHO_LIVES_HERE } from './WhoLivesHere';
 
 /** Products a plan takes only where the house says so; each with what is said of it and in a word. */
@@ -32,7 +33,11 @@ export function houseSummary({ household, measures }: HouseholdSettings, catalog
       ...(taps.kettleL > 0 ? [`kettle ${taps.kettleL} L`] : ['no kettle']),
     ]),
     vessels: list([...vessels.map(({ name }) => name), ...(hasMachine ? ['machine'] : ['no machine'])]),
-    measures: list([...tools, ...ownMeasures.map(({ name }) => name), ...(hasScale ? ['scale'] : [])]),
+    measures: list([
+      ...tools.map(toolWord),
+      ...ownMeasures.map(({ name }) => name),
+      ...(hasScale ? ['scale'] : []),
+    ]),
     lives: list(lives) || 'nobody to take care for',
     offered: list(strong) || 'only what is mild',
     views: own === 0 ? 'as usual' : `${own} of our own`,

@@ -9,6 +9,7 @@ import { Input } from '../../components/controls';
 import { Deleted } from '../../components/Deleted';
 import { PageHeading } from '../../components/PageHeading';
 import { Empty, Failed, Loading } from '../../components/States';
+import { Swatch } from '../../components/Swatch';
 import { labelText } from '../../facts/labelText';
 
 import { usePieces } from '../../queries/pieceQueries';
@@ -159,12 +160,15 @@ function Rows({ pieces }: { pieces: readonly PieceSummary[] }) {
               }}
             >
               <Row to={`/pieces/${piece.id}`}>
-                <Box minWidth="0">
-                  <Box fontWeight={650}>{piece.name}</Box>
-                  <Box color="soft" fontSize="15px">
-                    {say.name(piece.itemId)}
+                <Flex minWidth="0" gap="12px" align="center">
+                  <Swatch colour={piece.colour} />
+                  <Box minWidth="0">
+                    <Box fontWeight={650}>{piece.name}</Box>
+                    <Box color="soft" fontSize="15px">
+                      {say.name(piece.itemId)}
+                    </Box>
                   </Box>
-                </Box>
+                </Flex>
                 <Box fontSize="15px" display={{ base: 'none', md: 'block' }}>
                   {blendText(piece, say)}
                 </Box>

@@ -23,7 +23,9 @@ export function PiecePage() {
   const { pieceId = '' } = useParams();
   const history = usePiece(pieceId);
   if (history.isPending) return <Loading what="the piece" />;
-  if (history.isError) return <Failed error={history.error} onRetry={() => void history.refetch()} />;
+  // What was fetched once stays while a second fetching fails: so it may have just been deleted.
+  if (history.isError && !history.data)
+    return <Failed error={history.error} onRetry={() => void history.refetch()} />;
   return <Page history={history.data} />;
 }
 

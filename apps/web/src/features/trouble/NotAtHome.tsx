@@ -1,14 +1,12 @@
-import { Box, Flex } from '@chakra-ui/react';
+import { Box } from '@chakra-ui/react';
 import type { Catalogue, TroubleFacts } from '@feverfew/contracts';
-import { useState } from 'react';
 import { useLexicon } from '../../app/useLexicon';
-import { Button } from '../../components/controls';
+import { CopyButton } from '../../components/CopyButton';
 import { isCoded, sentenceText } from '../../facts/sentenceView';
 
 /** Where nothing is done at home: what to say to whoever does it. */
 export function NotAtHome({ facts, catalogue }: { facts: TroubleFacts; catalogue: Catalogue }) {
   const say = useLexicon();
-  const [copied, setCopied] = useState(false);
   if (facts.piece.itemId === null || facts.markIds.length === 0) return null;
   const sentence = sentenceText(facts, isCoded(facts, catalogue), say);
   return (
@@ -19,19 +17,7 @@ export function NotAtHome({ facts, catalogue }: { facts: TroubleFacts; catalogue
       <Box as="blockquote" fontSize="18px" fontFamily="heading" paddingBlock="8px" maxWidth="60ch">
         {sentence}
       </Box>
-      <Flex gap="12px" align="center">
-        <Button
-          onClick={() =>
-            void navigator.clipboard?.writeText(sentence).then(
-              () => setCopied(true),
-              () => undefined,
-            )
-          }
-        >
-          Copy
-        </Button>
-        {copied && <span role="status">Copied.</span>}
-      </Flex>
+      <CopyButton text={() => sentence}>Copy</CopyButton>
     </Box>
   );
 }

@@ -1,6 +1,7 @@
 import { Flex } from '@chakra-ui/react';
 import type { Catalogue, Plan } from '@feverfew/contracts';
 import { useLexicon, useMeasures } from '../../app/useLexicon';
+import { CopyButton } from '../../components/CopyButton';
 import { Button } from '../../components/controls';
 import { downloadText } from '../../components/downloadText';
 import { usePrintSheet } from '../../components/usePrintSheet';
@@ -31,6 +32,7 @@ export function TakeAlong({ plan, catalogue }: { plan: Plan; catalogue: Catalogu
       >
         Plan as Markdown
       </Button>
+      <CopyButton text={() => location.href}>Copy its address</CopyButton>
       {paper.sheet}
     </Flex>
   );

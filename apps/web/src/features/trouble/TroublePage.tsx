@@ -39,7 +39,9 @@ export function TroublePage() {
     [data],
   );
   if (troubleId && kept.isPending) return <Loading what="the trouble" />;
-  if (troubleId && kept.isError) return <Failed error={kept.error} onRetry={() => void kept.refetch()} />;
+  // What was fetched once stays while a second fetching fails: so it may have just been deleted.
+  if (troubleId && kept.isError && !data)
+    return <Failed error={kept.error} onRetry={() => void kept.refetch()} />;
   return <TroubleDesk key={troubleId ?? 'new'} troubleId={troubleId} kept={data} start={start} />;
 }
 

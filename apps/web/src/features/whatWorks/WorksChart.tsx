@@ -7,7 +7,7 @@ export function WorksChart({ row }: { row: WorksRowView }) {
   const x = (share: number) => 4 + 292 * Math.min(1, Math.max(0, share));
   const removed = (one: WorksRowView['cases'][number]) => 1 - (one.leftPct / 100) ** (1 / one.rounds);
   const label =
-    `The book: ${pct(row.book.low)} to ${pct(row.book.high)} % a round. Here: ${pct(row.now.low)} to ` +
+    `Usual: ${pct(row.book.low)} to ${pct(row.book.high)} % a round. Here: ${pct(row.now.low)} to ` +
     `${pct(row.now.high)} %, middle ${pct(row.mean)} %, from ${row.uses} uses.`;
   return (
     <Box

@@ -1,0 +1,32 @@
+import { Box } from '@chakra-ui/react';
+import type { PieceFacts } from '@feverfew/contracts';
+
+/** Tones, not hues: what is told of a piece is how light it is. */
+const TONES: Readonly<Record<PieceFacts['colour'], string>> = {
+  white: '#ffffff',
+  natural: '#e8dcc2',
+  pale: '#cdd8d0',
+  mid: '#86a08f',
+  dark: '#33423a',
+  multicoloured: 'conic-gradient(#86a08f 0 33%, #e8dcc2 0 66%, #33423a 0)',
+  unknown: 'transparent',
+};
+
+/** How light a piece is, as a patch of cloth. */
+export function Swatch({ colour }: { colour: PieceFacts['colour'] }) {
+  return (
+    <Box
+      as="span"
+      display="inline-block"
+      width="22px"
+      height="22px"
+      flexShrink={0}
+      borderRadius="sm"
+      border="1.5px solid"
+      borderStyle={colour === 'unknown' ? 'dotted' : 'solid'}
+      borderColor="soft"
+      style={{ background: TONES[colour] }}
+      aria-hidden="true"
+    />
+  );
+}
