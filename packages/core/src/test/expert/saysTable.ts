@@ -28,8 +28,7 @@ export const SAYS: Readonly<Record<string, RegExp | ((plan: Plan) => boolean)>> 
   'water would leave a worse mark than the wine': /water would leave a worse mark/i,
   'the rest is for a professional; say what was spilt and when': /tell them what it is, since when/i,
   'widen each circle and end with plain water, or a ring stays': /wider, the last of plain water/i,
-  'no code: until the water test is passed only powder and vacuum':
-    /dry powder only, until a water test/i,
+  'no code: until the water test is passed only powder and vacuum': /dry powder only, until a water test/i,
   'look in daylight before any heat': /until it is gone, seen dry in daylight/i,
   'rinse through from the back': /from the back/i,
   'the dryer has set it: long soak, lower odds': /Heat has been on it.*less/,
