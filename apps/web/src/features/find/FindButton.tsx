@@ -58,12 +58,12 @@ export function FindOpener() {
       clearTimeout(ahead);
     };
   }, [show]);
-  // What is typed before the dialog is there goes into it, and is no key for anything else.
-  const [early, setEarly] = useState('');
+  // What is typed before the dialog is there stands in it then, and is no key for anything else.
+  const [query, setQuery] = useState('');
   if (!isWanted) return null;
   return (
-    <Suspense fallback={<EarlyField value={early} onType={setEarly} />}>
-      <FindDialog open={isOpen} onOpen={setOpen} early={early} onClosed={() => setEarly('')} />
+    <Suspense fallback={<EarlyField value={query} onType={setQuery} />}>
+      <FindDialog open={isOpen} onOpen={setOpen} query={query} onQuery={setQuery} />
     </Suspense>
   );
 }

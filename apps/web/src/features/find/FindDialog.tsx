@@ -1,5 +1,5 @@
 import { Box, createListCollection, Dialog, Listbox, Portal } from '@chakra-ui/react';
-import { useMemo, useState } from 'react';
+import { useMemo, useRef } from 'react';
 import { useNavigate } from 'react-router';
 import { useLexicon } from '../../app/useLexicon';
 import { Input } from '../../components/controls';
@@ -11,16 +11,16 @@ import { type FoundHits, findEverything, type SearchHit } from './findView';
 interface FindDialogProps {
   readonly open: boolean;
   readonly onOpen: (open: boolean) => void;
-  /** Typed before this was there. */
-  readonly early: string;
-  readonly onClosed: () => void;
+  /** What is typed, also before this was there. */
+  readonly query: string;
+  readonly onQuery: (query: string) => void;
 }
 
 /** One field for every word: arrows and Enter choose. */
-export function FindDialog({ open, onOpen, early, onClosed }: FindDialogProps) {
+export function FindDialog({ open, onOpen, query, onQuery }: FindDialogProps) {
   const close = () => {
     onOpen(false);
-    onClosed();
+    onQuery('');
   };
   return (
     <Dialog.Root
@@ -33,7 +33,7 @@ export function FindDialog({ open, onOpen, early, onClosed }: FindDialogProps) {
         <Dialog.Backdrop />
         <Dialog.Positioner alignItems="flex-start" paddingTop="9vh">
           <Dialog.Content width="min(100%, 620px)" aria-label="Find anything">
-            <Finder early={early} onClose={close} />
+            <Finder query={query} onQuery={onQuery} onClose={close} />
           </Dialog.Content>
         </Dialog.Positioner>
       </Portal>
@@ -44,12 +44,16 @@ export function FindDialog({ open, onOpen, early, onClosed }: FindDialogProps) {
 const NONE: readonly never[] = [];
 const NOTHING: FoundHits = { answers: [], nearest: [] };
 
-function Finder({ early, onClose }: { early: string; onClose: () => void }) {
-  const [query, setQuery] = useState(early);
+interface FinderProps extends Pick<FindDialogProps, 'query' | 'onQuery'> {
+  readonly onClose: () => void;
+}
+
+function Finder({ query, onQuery, onClose }: FinderProps) {
   const catalogue = useCatalogue().data;
   const pieces = usePieces().data ?? NONE;
   const say = useLexicon();
   const navigate = useNavigate();
+  const highlighted = useRef<string | null>(null);
   const found = useMemo(
     () => (catalogue ? findEverything(query, catalogue, pieces, say) : NOTHING),
     [query, catalogue, pieces, say],
@@ -71,7 +75,13 @@ function Finder({ early, onClose }: { early: string; onClose: () => void }) {
     void navigate(one.draft ? addressOf(one.draft) : one.to);
   };
   return (
-    <Listbox.Root collection={collection} onValueChange={({ value }) => choose(value[0])}>
+    <Listbox.Root
+      collection={collection}
+      onValueChange={({ value }) => choose(value[0])}
+      onHighlightChange={({ highlightedValue }) => {
+        highlighted.current = highlightedValue;
+      }}
+    >
       <Listbox.Label>A trouble, a piece, a fibre, a product, a method, a screen</Listbox.Label>
       <Listbox.Input asChild autoHighlight>
         <Input
@@ -79,7 +89,11 @@ function Finder({ early, onClose }: { early: string; onClose: () => void }) {
           autoFocus
           placeholder="red wine sofa"
           aria-label="Find anything"
-          onChange={(event) => setQuery(event.currentTarget.value)}
+          onChange={(event) => onQuery(event.currentTarget.value)}
+          onKeyDown={(event) => {
+            // What was typed before the list was there has highlighted nothing in it yet.
+            if (event.key === 'Enter' && highlighted.current === null) choose(shown[0]?.id);
+          }}
         />
       </Listbox.Input>
       <Listbox.Content aria-label="Found" maxHeight="56vh">

@@ -7,12 +7,12 @@ export const FAMILIES = [
   { id: 'courses', title: 'Courses', one: 'course' },
   { id: 'fibres', title: 'Fibres', one: 'fibre' },
   { id: 'items', title: 'Pieces', one: 'kind of piece' },
-  { id: 'agents', title: 'Agents', one: 'agent' },
+  { id: 'agents', title: 'Products', one: 'product' },
   { id: 'methods', title: 'Methods', one: 'method' },
   { id: 'components', title: 'Soils', one: 'soil' },
   { id: 'codes', title: 'Tags and codes', one: 'sign' },
   { id: 'hazards', title: 'What may not meet', one: 'hazard' },
-  { id: 'schools', title: 'Schools', one: 'dispute' },
+  { id: 'schools', title: 'Opinions', one: 'opinion' },
 ] as const;
 export type FamilyId = (typeof FAMILIES)[number]['id'];
 

@@ -132,7 +132,7 @@ function Rows({ rows }: { rows: readonly WorksRowView[] }) {
               worked
             </Box>
             <Box as="th" textAlign="end" fontWeight={400} display={{ base: 'none', md: 'table-cell' }}>
-              book → here
+              usual → here
             </Box>
           </tr>
         </Box>
