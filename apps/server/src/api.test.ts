@@ -334,9 +334,9 @@ describe('a trouble', () => {
     expect((await server.http.get(`/api/runs/${run.id}`)).body.plan).toEqual(run.plan);
   });
 
-  it('is a 404 where there is none, and a 400 where the id is no id', async () => {
+  it('is a 404 in words where there is none, and where the id is no id', async () => {
     problemOf(await server.http.get(`/api/troubles/${randomUUID()}`).expect(404));
-    problemOf(await server.http.get('/api/troubles/nonsense').expect(400));
+    problemOf(await server.http.get('/api/troubles/nonsense').expect(404));
     problemOf(
       await server.http.post('/api/troubles').send({ pieceId: randomUUID(), facts: beetroot }).expect(404),
     );
