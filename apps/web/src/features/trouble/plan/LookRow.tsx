@@ -34,7 +34,7 @@ export function LookRow({
   return (
     <BelowRow number={number} at={at}>
       <Box as="h3" fontSize={{ base: '19px', md: '18px' }} display="inline">
-        Check it dry{byLight && ', in daylight'}
+        Check, dry{byLight && ', in daylight'}
       </Box>
       {others.length > 0 && `; ${checkWords(others)}`}
       {apart ? (

@@ -37,7 +37,7 @@ export function TestRow({ number }: { number: number }) {
           <Box as="h3" display="inline" fontSize={{ base: '19px', md: '18px' }}>
             Hidden spot first
           </Box>{' '}
-          If colour comes off, leave {number} out.
+          Colour comes off: leave {number} out.
         </Box>
       </Flex>
     </Box>
