@@ -1,7 +1,6 @@
 import { Box, Flex } from '@chakra-ui/react';
 import type { NewPiece, NewTrouble } from '@feverfew/contracts';
-import { useEffect, useState } from 'react';
-import { useLocation } from 'react-router';
+import { useLocation, useNavigate } from 'react-router';
 import { useEnterPiece } from '../queries/pieceQueries';
 import { useKeepTrouble } from '../queries/troubleQueries';
 import { Button } from './controls';
@@ -14,32 +13,39 @@ export interface DeletedState {
   );
 }
 
+/** What stands there once it is brought back: a reload must not offer it a second time. */
+interface BackState {
+  readonly back: string;
+}
+
 /** At the head of the page one comes to after a deletion: what is gone, and the way back. */
 export function Deleted() {
-  const { state, key } = useLocation();
-  const deleted = (state as Partial<DeletedState> | null)?.deleted;
+  const { state } = useLocation();
+  const { deleted, back } = (state ?? {}) as Partial<DeletedState & BackState>;
+  const navigate = useNavigate();
   const keep = useKeepTrouble();
   const enter = useEnterPiece();
-  const [isBack, setBack] = useState(false);
-  // biome-ignore lint/correctness/useExhaustiveDependencies: each visit begins anew
-  useEffect(() => setBack(false), [key]);
-  if (!deleted) return null;
+  if (!deleted)
+    return back ? (
+      <Box role="status" bg="leafTint" padding="12px 14px">
+        Back: {back}
+      </Box>
+    ) : null;
   const error = keep.error ?? enter.error;
-  const undo = () => {
-    const onSuccess = () => setBack(true);
-    if ('trouble' in deleted) keep.mutate(deleted.trouble, { onSuccess });
-    else enter.mutate(deleted.piece, { onSuccess });
+  const onSuccess = () => {
+    const now: BackState = { back: deleted.name };
+    void navigate('.', { replace: true, state: now, preventScrollReset: true });
   };
+  const undo = () =>
+    'trouble' in deleted
+      ? keep.mutate(deleted.trouble, { onSuccess })
+      : enter.mutate(deleted.piece, { onSuccess });
   return (
     <Flex role="status" gap="4px 14px" align="center" wrap="wrap" bg="leafTint" padding="6px 14px">
-      <Box flex="1 1 200px">
-        {error ? error.message : isBack ? `Back: ${deleted.name}` : `Deleted: ${deleted.name}`}
-      </Box>
-      {!isBack && (
-        <Button disabled={keep.isPending || enter.isPending} onClick={undo}>
-          Undo
-        </Button>
-      )}
+      <Box flex="1 1 200px">{error ? error.message : `Deleted: ${deleted.name}`}</Box>
+      <Button disabled={keep.isPending || enter.isPending} onClick={undo}>
+        Undo
+      </Button>
     </Flex>
   );
 }
