@@ -49,6 +49,25 @@ test('a bleach spot is told honestly: no cleaning, and what may help', async ({ 
   await expect(page.getByText('a fabric pen or dye of the same shade')).toBeVisible();
 });
 
+test('words and Enter typed before the field or what it knows has come are taken once it has', async ({
+  page,
+}) => {
+  await page.route(/FindDialog.*\.js|\/api\/catalogue/, async (route) => {
+    await new Promise((resolve) => setTimeout(resolve, 2500));
+    await route.continue();
+  });
+  await page.goto('/');
+  await expect(page.getByRole('region', { name: 'Running' })).toBeVisible();
+  await page.keyboard.press('/');
+  const field = page.getByRole('textbox', { name: 'Find anything' });
+  await field.fill('bleach spot on jeans');
+  await field.press('Enter');
+  await expect(page.getByRole('region', { name: 'Not at home' })).toContainText('No cleaning helps', {
+    timeout: 12_000,
+  });
+  await expect(field).toHaveCount(0);
+});
+
 test('a stain nobody knows is narrowed down by look, feel and smell', async ({ page }) => {
   await ask(page, 'mystery stain on tablecloth');
   await page.keyboard.press('Enter');

@@ -60,16 +60,34 @@ export function FindOpener() {
   }, [show]);
   // What is typed before the dialog is there stands in it then, and is no key for anything else.
   const [query, setQuery] = useState('');
+  const [entered, setEntered] = useState(false);
+  const type = (text: string) => {
+    setQuery(text);
+    setEntered(false);
+  };
   if (!isWanted) return null;
   return (
-    <Suspense fallback={<EarlyField value={query} onType={setQuery} />}>
-      <FindDialog open={isOpen} onOpen={setOpen} query={query} onQuery={setQuery} />
+    <Suspense fallback={<EarlyField value={query} onType={type} onEnter={() => setEntered(true)} />}>
+      <FindDialog
+        open={isOpen}
+        onOpen={setOpen}
+        query={query}
+        onQuery={type}
+        entered={entered}
+        onEntered={setEntered}
+      />
     </Suspense>
   );
 }
 
+interface EarlyFieldProps {
+  readonly value: string;
+  readonly onType: (text: string) => void;
+  readonly onEnter: () => void;
+}
+
 /** Takes the keys while the dialog is fetched. */
-function EarlyField({ value, onType }: { value: string; onType: (text: string) => void }) {
+function EarlyField({ value, onType, onEnter }: EarlyFieldProps) {
   return (
     <Box position="fixed" insetInline="0" top="9vh" zIndex={2000} display="flex" justifyContent="center">
       <Input
@@ -78,6 +96,9 @@ function EarlyField({ value, onType }: { value: string; onType: (text: string) =
         aria-label="Find anything"
         value={value}
         onChange={(event) => onType(event.currentTarget.value)}
+        onKeyDown={(event) => {
+          if (event.key === 'Enter') onEnter();
+        }}
       />
     </Box>
   );

@@ -1,5 +1,5 @@
 import { Box, createListCollection, Dialog, Listbox, Portal } from '@chakra-ui/react';
-import { useMemo, useRef } from 'react';
+import { useEffect, useMemo, useRef } from 'react';
 import { useNavigate } from 'react-router';
 import { useLexicon } from '../../app/useLexicon';
 import { Input } from '../../components/controls';
@@ -14,13 +14,17 @@ interface FindDialogProps {
   /** What is typed, also before this was there. */
   readonly query: string;
   readonly onQuery: (query: string) => void;
+  /** Enter was pressed before there was an answer to take. */
+  readonly entered: boolean;
+  readonly onEntered: (entered: boolean) => void;
 }
 
 /** One field for every word: arrows and Enter choose. */
-export function FindDialog({ open, onOpen, query, onQuery }: FindDialogProps) {
+export function FindDialog({ open, onOpen, onQuery, onEntered, ...typed }: FindDialogProps) {
   const close = () => {
     onOpen(false);
     onQuery('');
+    onEntered(false);
   };
   return (
     <Dialog.Root
@@ -33,7 +37,7 @@ export function FindDialog({ open, onOpen, query, onQuery }: FindDialogProps) {
         <Dialog.Backdrop />
         <Dialog.Positioner alignItems="flex-start" paddingTop="9vh">
           <Dialog.Content width="min(100%, 620px)" aria-label="Find anything">
-            <Finder query={query} onQuery={onQuery} onClose={close} />
+            <Finder {...typed} onQuery={onQuery} onEntered={onEntered} onClose={close} />
           </Dialog.Content>
         </Dialog.Positioner>
       </Portal>
@@ -44,11 +48,11 @@ export function FindDialog({ open, onOpen, query, onQuery }: FindDialogProps) {
 const NONE: readonly never[] = [];
 const NOTHING: FoundHits = { answers: [], nearest: [] };
 
-interface FinderProps extends Pick<FindDialogProps, 'query' | 'onQuery'> {
+interface FinderProps extends Omit<FindDialogProps, 'open' | 'onOpen'> {
   readonly onClose: () => void;
 }
 
-function Finder({ query, onQuery, onClose }: FinderProps) {
+function Finder({ query, onQuery, entered, onEntered, onClose }: FinderProps) {
   const catalogue = useCatalogue().data;
   const pieces = usePieces().data ?? NONE;
   const say = useLexicon();
@@ -74,6 +78,11 @@ function Finder({ query, onQuery, onClose }: FinderProps) {
     onClose();
     void navigate(one.draft ? addressOf(one.draft) : one.to);
   };
+  // An Enter pressed before the answer was there takes it as soon as it is.
+  const awaited = entered ? shown[0]?.id : undefined;
+  useEffect(() => {
+    if (awaited !== undefined) choose(awaited);
+  });
   return (
     <Listbox.Root
       collection={collection}
@@ -91,8 +100,9 @@ function Finder({ query, onQuery, onClose }: FinderProps) {
           aria-label="Find anything"
           onChange={(event) => onQuery(event.currentTarget.value)}
           onKeyDown={(event) => {
-            // What was typed before the list was there has highlighted nothing in it yet.
-            if (event.key === 'Enter' && highlighted.current === null) choose(shown[0]?.id);
+            // The list highlights its first row a moment after the words have changed.
+            const isBehind = !shown.some((one) => one.id === highlighted.current);
+            if (event.key === 'Enter' && isBehind) onEntered(true);
           }}
         />
       </Listbox.Input>

@@ -125,8 +125,8 @@ export function WhatHappened({
               borderColor="leaf"
               fontWeight={600}
               onClick={() => {
-                const [first] = catalogue ? told(example, catalogue, pieces, now.say).hits : [];
-                if (first) void navigate(toOf(first));
+                setWords(example);
+                setSent(true);
               }}
             >
               {example}
@@ -175,10 +175,7 @@ type Say = ReturnType<typeof useLexicon>;
 function useTold(words: string, catalogue: Catalogue | undefined, pieces: readonly PieceSummary[]) {
   const say = useLexicon();
   return useMemo(
-    () => ({
-      ...(catalogue ? told(words, catalogue, pieces, say) : { hits: [], isNear: false }),
-      say,
-    }),
+    () => (catalogue ? told(words, catalogue, pieces, say) : { hits: [], isNear: false }),
     [words, catalogue, pieces, say],
   );
 }
