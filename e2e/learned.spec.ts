@@ -98,8 +98,8 @@ test('the household travels: out as a file, into an empty house, out again byte 
     ['foreign.json', '{"hello":"world"}', /not a household file of Feverfew\. Nothing was changed/],
     [
       'newer.json',
-      before.replace('"version":4', '"version":7'),
-      /version 7.*reads up to 4\. Nothing was changed/,
+      before.replace('"version":5', '"version":7'),
+      /version 7.*reads up to 5\. Nothing was changed/,
     ],
   ] as const;
   for (const [name, text, words] of wrong) {

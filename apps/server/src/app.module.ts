@@ -9,6 +9,7 @@ import { HouseholdFileModule } from './householdFile/householdFile.module.js';
 import { LinenBookModule } from './linenBook/linenBook.module.js';
 import { LogModule } from './log/log.module.js';
 import { MixesModule } from './mixes/mixes.module.js';
+import { PhotosModule } from './photos/photos.module.js';
 import { MadeUpHouseModule } from './seed/madeUpHouse.module.js';
 import { TodayModule } from './today/today.module.js';
 import { TrialsModule } from './trials/trials.module.js';
@@ -32,6 +33,7 @@ export class AppModule {
         WhatWorksModule,
         TrialsModule,
         LinenBookModule,
+        PhotosModule,
         TodayModule,
         MadeUpHouseModule,
       ],

@@ -69,9 +69,22 @@ describe('the whole household as a file', () => {
           id: randomUUID(),
           createdAt: '2026-01-01T00:00:00.000Z',
           runId: file.runs[0]?.id ?? '',
+          pieceId: null,
           jpeg: 'aGVsbG8=',
         }),
       /jpeg/,
+    ],
+    [
+      'a picture of nothing',
+      (file: File) =>
+        file.photos.push({
+          id: randomUUID(),
+          createdAt: '2026-01-01T00:00:00.000Z',
+          runId: null,
+          pieceId: null,
+          jpeg: '',
+        }),
+      /photos\.\d+$/,
     ],
     [
       'a waiting plan doctored to pour what may not meet',

@@ -10,7 +10,7 @@ import { TrialEventShape, TrialSetupShape } from './trial.js';
 import { TroubleFactsShape } from './trouble.js';
 
 /** Name and version of the file a household travels in. A newer version is refused, never half read. */
-export const HOUSEHOLD_FILE = { format: 'feverfew-household', version: 4 } as const;
+export const HOUSEHOLD_FILE = { format: 'feverfew-household', version: 5 } as const;
 
 /** Version 1 held the settings and the shelf alone; reading one replaces these and leaves the book as it is. */
 export const HouseholdFileV1 = z.strictObject({
@@ -86,7 +86,16 @@ export const HouseholdFile = z
         events: z.array(z.strictObject({ id, event: TrialEventShape })),
       }),
     ),
-    photos: z.array(z.strictObject({ id, createdAt, runId: id, jpeg: z.string() })),
+    /** Each of a run, or of a piece. */
+    photos: z.array(
+      z.strictObject({
+        id,
+        createdAt,
+        runId: id.nullable().default(null),
+        pieceId: id.nullable().default(null),
+        jpeg: z.string(),
+      }),
+    ),
   })
   .meta({ id: 'HouseholdFile' });
 export type HouseholdFile = z.infer<typeof HouseholdFile>;

@@ -104,8 +104,41 @@ export const NewPiece = PieceFactsShape.extend({
 }).meta({ id: 'NewPiece' });
 export type NewPiece = z.infer<typeof NewPiece>;
 
-export const Piece = NewPiece.extend({ id: z.uuid(), createdAt: z.iso.datetime() }).meta({ id: 'Piece' });
+export const Piece = NewPiece.extend({
+  id: z.uuid(),
+  createdAt: z.iso.datetime(),
+  /** Its picture, if it has one. */
+  photoId: z.uuid().nullable(),
+}).meta({ id: 'Piece' });
 export type Piece = z.infer<typeof Piece>;
+
+/** What of a piece can be told: all but what the server gives it. */
+export function toldOf({ id: _id, createdAt: _at, photoId: _photo, ...told }: Piece): NewPiece {
+  return told;
+}
+
+/** What a plan is made from. */
+export function factsOfPiece(piece: PieceFacts): PieceFacts {
+  const { itemId, name, parts, colour, fastness, condition, label, code, dryMassG, metalParts } = piece;
+  return { itemId, name, parts, colour, fastness, condition, label, code, dryMassG, metalParts };
+}
+
+export const MergeInto = z.strictObject({ intoId: z.uuid() }).meta({ id: 'MergeInto' });
+export type MergeInto = z.infer<typeof MergeInto>;
+
+/** A piece that went under another, and what went with it: enough to take the two apart again. */
+export const Merged = z
+  .strictObject({
+    piece: Piece,
+    moved: z.strictObject({
+      troubleIds: z.array(z.uuid()),
+      careIds: z.array(z.uuid()),
+      pastUseIds: z.array(z.string().max(80)),
+      photoIds: z.array(z.uuid()),
+    }),
+  })
+  .meta({ id: 'Merged' });
+export type Merged = z.infer<typeof Merged>;
 
 export const ExposureShape = z
   .strictObject({

@@ -15,6 +15,7 @@ import type {
 import { sql } from 'drizzle-orm';
 import {
   boolean,
+  check,
   doublePrecision,
   index,
   integer,
@@ -166,16 +167,22 @@ export const trialEvents = pgTable(
   (table) => [unique().on(table.trialId, table.seq)],
 );
 
-/** Pictures a person chose to save; all others stay on the device. JPEG without metadata, base64. */
+/**
+ * Pictures a person chose to save, of a run or of a piece (its newest is shown); all others stay on the device.
+ * JPEG without metadata, base64.
+ */
 export const photos = pgTable(
   'photos',
   {
     id: uuid().primaryKey(),
     createdAt: created(),
-    runId: uuid()
-      .notNull()
-      .references(() => runs.id),
+    runId: uuid().references(() => runs.id),
+    pieceId: uuid().references(() => pieces.id),
     jpeg: text().notNull(),
   },
-  (table) => [index().on(table.runId)],
+  (table) => [
+    index().on(table.runId),
+    index().on(table.pieceId),
+    check('photos_of_one', sql`num_nonnulls(${table.runId}, ${table.pieceId}) = 1`),
+  ],
 );

@@ -31,8 +31,9 @@ import { CLOCK, type Clock } from '../database/database.module.js';
 import { PLAIN_HOUSEHOLD } from '../household/plainHousehold.js';
 import { MixesRepository } from '../mixes/mixes.repository.js';
 import { MixesService } from '../mixes/mixes.service.js';
+import { findPhotoFault } from '../photos/findPhotoFault.js';
 import { InvalidInput } from '../problems/invalidInput.js';
-import { findPhotoFault } from '../runs/findPhotoFault.js';
+
 import { HouseholdFileRepository } from './householdFile.repository.js';
 
 /**
@@ -223,7 +224,7 @@ const withSettings = (given: unknown): unknown => {
   const file = given as { readonly settings?: unknown };
   return { ...file, settings: upgradeSettings(file.settings) };
 };
-/** Version 3 lacks what runs have since: read as it is, the rest is as if it had not happened. */
+/** Versions 3 and 4 lack what runs and pieces have since: read as they are, the rest is as if it had not happened. */
 function upgraded(given: unknown, version: number): unknown {
   const file = given as Record<string, unknown>;
   return version === 2
@@ -272,7 +273,12 @@ function requireWhole(file: HouseholdFile): void {
   for (const [index, row] of file.care.entries()) need(pieces, row.pieceId, `care.${index}.pieceId`);
   for (const [index, row] of file.pastUses.entries()) need(pieces, row.pieceId, `pastUses.${index}.pieceId`);
   for (const [index, row] of file.trials.entries()) need(plans, row.planId, `trials.${index}.planId`);
-  for (const [index, row] of file.photos.entries()) need(runs, row.runId, `photos.${index}.runId`);
+  for (const [index, { runId, pieceId }] of file.photos.entries()) {
+    if ((runId === null) === (pieceId === null))
+      throw broken('A picture in it is of nothing, or of two things.', `photos.${index}`);
+    if (runId !== null) need(runs, runId, `photos.${index}.runId`);
+    if (pieceId !== null) need(pieces, pieceId, `photos.${index}.pieceId`);
+  }
   const keys = [
     ...file.runs.flatMap((run) => run.events.map((row) => row.key)),
     ...file.runs.flatMap((run) => run.events.map((row) => row.id)),

@@ -1,4 +1,4 @@
-import { NewPiece, Piece, PieceSummary } from '@feverfew/contracts';
+import { Merged, MergeInto, NewPiece, Piece, PieceSummary } from '@feverfew/contracts';
 import { Body, Controller, Delete, Get, HttpCode, Inject, Param, Post, Put } from '@nestjs/common';
 import { ApiNoContentResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { z } from 'zod';
@@ -28,6 +28,22 @@ export class PiecesController {
   @ApiNoContentResponse({ description: 'Gone.' })
   remove(@Param('id', ID) id: string): Promise<void> {
     return this.service.remove(id);
+  }
+
+  /** Entered twice: all that is kept of it goes under another. */
+  @Post(':id/merge')
+  @HttpCode(200)
+  @ApiOkResponse({ standardSchema: Merged })
+  merge(@Param('id', ID) id: string, @Body({ schema: MergeInto }) { intoId }: MergeInto): Promise<Merged> {
+    return this.service.merge(id, intoId);
+  }
+
+  /** Takes a merge back. */
+  @Post(':id/apart')
+  @HttpCode(200)
+  @ApiOkResponse({ standardSchema: Piece })
+  takeApart(@Param('id', ID) id: string, @Body({ schema: Merged }) merged: Merged): Promise<Piece> {
+    return this.service.takeApart(id, merged);
   }
 
   @Put(':id')

@@ -1,17 +1,22 @@
-import type { NewPiece, Piece } from '@feverfew/contracts';
+import type { Merged, NewPiece, Piece } from '@feverfew/contracts';
 import type { Exposure } from '@feverfew/core';
 import { Inject, Injectable } from '@nestjs/common';
-import { and, count, eq, isNotNull, max, sql } from 'drizzle-orm';
+import { and, count, eq, inArray, isNotNull, max, sql } from 'drizzle-orm';
 import { DATABASE } from '../database/database.module.js';
 import { groupBy } from '../database/groupBy.js';
 import type { Database } from '../database/openDatabase.js';
-import { careEvents, pastUses, pieces, plans, runs, troubles } from '../database/tables.js';
+import { careEvents, pastUses, photos, pieces, plans, runs, troubles } from '../database/tables.js';
 
-const pieceOf = (row: typeof pieces.$inferSelect): Piece => ({
-  ...row.facts,
-  id: row.id,
-  createdAt: row.createdAt.toISOString(),
+const pieceOf = ({ id, facts, createdAt }: typeof pieces.$inferSelect, photoId: string | null): Piece => ({
+  ...facts,
+  id,
+  createdAt: createdAt.toISOString(),
+  photoId,
 });
+
+/** All that is kept of a piece; the order is that of the ids in `Moved`. */
+const MOVABLE = [troubles, careEvents, pastUses, photos] as const;
+type Moved = Merged['moved'];
 
 /** What stands in the book about a piece, added up. */
 export interface PieceSums {
@@ -67,6 +72,7 @@ export class PiecesRepository {
       .from(careEvents)
       .where(id ? eq(careEvents.pieceId, id) : undefined)
       .groupBy(careEvents.pieceId, careEvents.what, careEvents.upkeepId);
+    const photoOf = await this.photos(id);
     const toldOf = new Map(given.map((row) => [row.pieceId, row]));
     const wornOf = new Map(worn.map((row) => [row.pieceId, row]));
     const careOf = groupBy(care, (row) => row.pieceId);
@@ -82,7 +88,7 @@ export class PiecesRepository {
         rounds = 0,
       } = wornOf.get(row.id) ?? {};
       return {
-        piece: pieceOf(row),
+        piece: pieceOf(row, photoOf.get(row.id) ?? null),
         troubles: toldOf.get(row.id)?.troubles ?? 0,
         lastAt: toldOf.get(row.id)?.lastAt?.toISOString() ?? null,
         exposure: {
@@ -137,7 +143,17 @@ export class PiecesRepository {
 
   async find(id: string): Promise<Piece | null> {
     const [row] = await this.db.select().from(pieces).where(eq(pieces.id, id));
-    return row ? pieceOf(row) : null;
+    return row ? pieceOf(row, (await this.photos(id)).get(id) ?? null) : null;
+  }
+
+  /** The newest picture of each piece, or of one alone. */
+  private async photos(id?: string): Promise<Map<string | null, string>> {
+    const rows = await this.db
+      .select({ id: photos.id, pieceId: photos.pieceId })
+      .from(photos)
+      .where(id ? eq(photos.pieceId, id) : isNotNull(photos.pieceId))
+      .orderBy(photos.createdAt, photos.id);
+    return new Map(rows.map((row) => [row.pieceId, row.id]));
   }
 
   async hasAny(): Promise<boolean> {
@@ -152,7 +168,6 @@ export class PiecesRepository {
     await this.db.update(pieces).set({ facts }).where(eq(pieces.id, id));
   }
 
-  /** A care note; one seen before changes nothing. */
   /** Takes away a piece of which nothing else is kept; false where something is. */
   async remove(id: string): Promise<boolean> {
     return this.db.transaction(async (tx) => {
@@ -160,11 +175,45 @@ export class PiecesRepository {
         const kept = await tx.select({ id: table.id }).from(table).where(eq(table.pieceId, id)).limit(1);
         if (kept.length > 0) return false;
       }
+      await tx.delete(photos).where(eq(photos.pieceId, id));
       await tx.delete(pieces).where(eq(pieces.id, id));
       return true;
     });
   }
 
+  /**
+   * Puts all that is kept of one piece under another and takes the first away. What was moved is given back, to be
+   * taken apart by it.
+   */
+  async merge(from: string, into: string): Promise<Moved> {
+    return this.db.transaction(async (tx) => {
+      const moved = await Promise.all(
+        MOVABLE.map((table) =>
+          tx.update(table).set({ pieceId: into }).where(eq(table.pieceId, from)).returning({ id: table.id }),
+        ),
+      );
+      await tx.delete(pieces).where(eq(pieces.id, from));
+      const [troubleIds = [], careIds = [], pastUseIds = [], photoIds = []] = moved.map((rows) =>
+        rows.map((row) => row.id),
+      );
+      return { troubleIds, careIds, pastUseIds, photoIds };
+    });
+  }
+
+  /** The piece stands again, with what was moved from it as far as that is still there. */
+  async takeApart(into: string, piece: typeof pieces.$inferInsert, moved: Moved): Promise<void> {
+    await this.db.transaction(async (tx) => {
+      await tx.insert(pieces).values(piece);
+      const ids = [moved.troubleIds, moved.careIds, moved.pastUseIds, moved.photoIds];
+      for (const [index, table] of MOVABLE.entries())
+        await tx
+          .update(table)
+          .set({ pieceId: piece.id })
+          .where(and(eq(table.pieceId, into), inArray(table.id, [...(ids[index] ?? [])])));
+    });
+  }
+
+  /** A care note; one seen before changes nothing. */
   async insertCare(row: typeof careEvents.$inferInsert): Promise<void> {
     await this.db.insert(careEvents).values(row).onConflictDoNothing();
   }

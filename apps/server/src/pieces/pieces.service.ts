@@ -1,5 +1,14 @@
 import { randomUUID } from 'node:crypto';
-import type { NewCare, NewPiece, Piece, PieceSummary, UpkeepView, WearView } from '@feverfew/contracts';
+import type {
+  Merged,
+  NewCare,
+  NewPiece,
+  Piece,
+  PieceSummary,
+  UpkeepView,
+  WearView,
+} from '@feverfew/contracts';
+import { factsOfPiece, toldOf } from '@feverfew/contracts';
 import {
   DomainError,
   EMPTY_FACTS,
@@ -104,6 +113,45 @@ export class PiecesService {
     this.feed.tell('book', id);
   }
 
+  /**
+   * One piece that was entered twice: all that is kept of the first goes under the second, whose own facts stay.
+   * @throws DomainError notFound, samePiece
+   */
+  async merge(id: string, intoId: string): Promise<Merged> {
+    if (id === intoId)
+      throw new DomainError('samePiece', {
+        message: 'These two are the same piece already.',
+        path: 'intoId',
+      });
+    const piece = await this.read(id);
+    await this.read(intoId);
+    const moved = await this.repository.merge(id, intoId);
+    this.tellBook(id, intoId);
+    return { piece, moved };
+  }
+
+  /** Undoes a merge. @throws DomainError notFound, samePiece where the piece stands already */
+  async takeApart(intoId: string, { piece, moved }: Merged): Promise<Piece> {
+    await this.read(intoId);
+    const facts = toldOf(piece);
+    const { id, createdAt } = piece;
+    await this.requireKnown(facts);
+    if (await this.repository.find(id))
+      throw new DomainError('samePiece', {
+        message: 'This piece stands by itself already.',
+        path: 'piece.id',
+      });
+    await this.repository.takeApart(intoId, { id, createdAt: new Date(createdAt), facts }, moved);
+    this.tellBook(id, intoId);
+    return this.read(id);
+  }
+
+  /** Plans, runs and lists show the names of pieces too. */
+  private tellBook(...ids: string[]): void {
+    for (const id of ids) this.feed.tell('book', id);
+    this.feed.tell('run');
+  }
+
   /** Notes a wash or upkeep that was done; the key makes a repeat count once. */
   async noteCare(pieceId: string, { key, ...care }: NewCare, at = this.clock()): Promise<void> {
     await this.read(pieceId);
@@ -138,13 +186,8 @@ export class PiecesService {
   }
 
   /** The planner's own check on ids, run on the piece alone. */
-  private async requireKnown({
-    note: _note,
-    since: _since,
-    replacementCost: _cost,
-    ...piece
-  }: NewPiece): Promise<void> {
-    await this.plans.preview({ ...EMPTY_FACTS, piece });
+  private async requireKnown(piece: NewPiece): Promise<void> {
+    await this.plans.preview({ ...EMPTY_FACTS, piece: factsOfPiece(piece) });
   }
 }
 

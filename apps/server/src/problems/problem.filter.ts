@@ -26,6 +26,7 @@ const PROBLEMS: Readonly<Record<DomainErrorCode, { readonly status: number; read
   brokenFile: { status: 400, title: 'A broken file' },
   unreadable: { status: 400, title: 'That cannot be read' },
   hasHistory: { status: 409, title: 'Something was done on it' },
+  samePiece: { status: 409, title: 'This is the same piece' },
   houseNotEmpty: { status: 409, title: 'Not an empty house' },
   houseNotMadeUp: { status: 409, title: 'Not a made-up house' },
   // These end a start, before anybody can ask.

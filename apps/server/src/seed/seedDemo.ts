@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import type { NewRunEvent, Piece, RunView } from '@feverfew/contracts';
+import { factsOfPiece, type NewRunEvent, type Piece, type RunView } from '@feverfew/contracts';
 import { currentAction, DomainError, EMPTY_FACTS, type TroubleFacts } from '@feverfew/core';
 import type { INestApplication } from '@nestjs/common';
 import type { ModuleRef } from '@nestjs/core';
@@ -81,17 +81,9 @@ class DemoDesk {
     this.at = new Date(this.now.getTime() - trouble.hoursAgo * HOUR_MS);
     const piece = this.book.get(trouble.on);
     if (!piece) throw new DomainError('demoNotWhole', { piece: trouble.on });
-    const {
-      id: _id,
-      createdAt: _createdAt,
-      note: _note,
-      since: _since,
-      replacementCost: _cost,
-      ...facts
-    } = piece;
     const { on: _on, hoursAgo: _hoursAgo, ...given } = trouble;
     const { planId } = await this.troubles.create(
-      { pieceId: piece.id, facts: this.factsOf(given, facts) },
+      { pieceId: piece.id, facts: this.factsOf(given, factsOfPiece(piece)) },
       this.at,
     );
     return planId;

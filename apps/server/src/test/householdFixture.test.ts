@@ -47,16 +47,21 @@ it('reads the household of the present version whole, checks its plans, and writ
   await server.http.put('/api/household/file').send(given).expect(200);
 });
 
-it('reads the household of version 3 as it is', async () => {
-  const third = written(3);
-  await server.http.put('/api/household/file').send(third).expect(200);
+it.each([3, 4])('reads the household of version %i as it is', async (version) => {
+  const before = written(version);
+  await server.http.put('/api/household/file').send(before).expect(200);
   const { body } = await server.http.get('/api/household/file').expect(200);
-  expect(body).toMatchObject({ ...third, version: HOUSEHOLD_FILE.version });
+  expect(body).toMatchObject({ ...before, version: HOUSEHOLD_FILE.version });
   await server.http.put('/api/household/file').send(given).expect(200);
 });
 
-it('holds, in the present version, what runs have had since there were rounds', () => {
-  const present = HouseholdFile.parse(written(HOUSEHOLD_FILE.version));
+it('holds what runs have had since there were rounds, and what pieces have since they have pictures', () => {
+  const { photos } = HouseholdFile.parse(written(HOUSEHOLD_FILE.version));
+  expect(photos.map(({ runId, pieceId }) => [runId === null, pieceId === null])).toEqual([
+    [false, true],
+    [true, false],
+  ]);
+  const present = HouseholdFile.parse({ ...written(4), version: HOUSEHOLD_FILE.version });
   const events = present.runs.flatMap((run) => run.events.map(({ event }) => event));
   expect(events.map(({ kind }) => kind)).toEqual(
     expect.arrayContaining(['tested', 'skipped', 'undone', 'redone', 'looked', 'decided', 'finished']),

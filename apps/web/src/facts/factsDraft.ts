@@ -1,7 +1,7 @@
 import {
   EMPTY_FACTS,
   EMPTY_PIECE,
-  type PieceFacts,
+  factsOfPiece,
   type PieceSummary,
   type TroubleFacts,
 } from '@feverfew/contracts';
@@ -20,11 +20,6 @@ export const EMPTY_DRAFT: Draft = { pieceId: null, facts: EMPTY_FACTS };
 /** A piece from the linen book brings all its facts with it. */
 export function withPiece(draft: Draft, piece: PieceSummary): Draft {
   return { pieceId: piece.id, facts: { ...draft.facts, piece: factsOfPiece(piece), partIndex: 0 } };
-}
-
-export function factsOfPiece(piece: PieceFacts): PieceFacts {
-  const { itemId, name, parts, colour, fastness, condition, label, code, dryMassG, metalParts } = piece;
-  return { itemId, name, parts, colour, fastness, condition, label, code, dryMassG, metalParts };
 }
 
 /** A kind of piece that is not in the book yet: everything else starts unknown. */

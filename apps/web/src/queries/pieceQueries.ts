@@ -1,4 +1,12 @@
-import type { NewCare, NewPiece, Piece, PieceHistory, PieceSummary } from '@feverfew/contracts';
+import type {
+  Merged,
+  NewCare,
+  NewPhoto,
+  NewPiece,
+  Piece,
+  PieceHistory,
+  PieceSummary,
+} from '@feverfew/contracts';
 import { useQuery } from '@tanstack/react-query';
 import { request } from '../app/api';
 import { useSaved } from './queryClient';
@@ -21,9 +29,39 @@ export const useSavePiece = (id: string) =>
 export const useDeletePiece = () =>
   useSaved((id: string) => request<null>('DELETE', `/pieces/${id}`), ['pieces', 'today']);
 
-/** Entered anew as it was. */
+/** Entered anew as it was, with its picture. */
 export const useEnterPiece = () =>
-  useSaved((piece: NewPiece) => request<Piece>('POST', '/pieces', piece), ['pieces', 'today']);
+  useSaved(
+    async ({ piece, jpeg }: { readonly piece: NewPiece; readonly jpeg: string | null }) => {
+      const entered = await request<Piece>('POST', '/pieces', piece);
+      return jpeg === null ? entered : showPiece(entered.id, jpeg);
+    },
+    ['pieces', 'today'],
+  );
+
+const showPiece = (id: string, jpeg: string) =>
+  request<Piece>('PUT', `/pieces/${id}/photo`, { key: crypto.randomUUID(), jpeg } satisfies NewPhoto);
+
+/** Its picture, as base64; null takes it away. */
+export const useShowPiece = (id: string) =>
+  useSaved(
+    (jpeg: string | null) =>
+      jpeg === null ? request<Piece>('DELETE', `/pieces/${id}/photo`) : showPiece(id, jpeg),
+    ['pieces'],
+  );
+
+/** What is kept of a piece goes under another, whose names stand everywhere from then on. */
+export const useMergePiece = (id: string) =>
+  useSaved((intoId: string) => request<Merged>('POST', `/pieces/${id}/merge`, { intoId }), EVERYWHERE);
+
+export const useTakeApart = () =>
+  useSaved(
+    ({ intoId, apart }: { readonly intoId: string; readonly apart: Merged }) =>
+      request<Piece>('POST', `/pieces/${intoId}/apart`, apart),
+    EVERYWHERE,
+  );
+
+const EVERYWHERE = ['pieces', 'today', 'troubles', 'runs'] as const;
 
 export const useNoteCare = (pieceId: string) =>
   useSaved(

@@ -2,12 +2,12 @@ import {
   type Action,
   EMPTY_MIX,
   EMPTY_PIECE,
+  factsOfPiece,
   type Mix,
   type MixPour,
   type PieceFacts,
   type PieceSummary,
 } from '@feverfew/contracts';
-import { factsOfPiece } from '../facts/factsDraft';
 
 /** What is to go in: nothing, a piece of the linen book, or cloth of these fibres. */
 export type OnTable =

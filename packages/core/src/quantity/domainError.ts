@@ -19,6 +19,7 @@ export const DOMAIN_ERROR_CODES = [
   'brokenFile',
   'unreadable',
   'hasHistory',
+  'samePiece',
   'houseNotEmpty',
   'houseNotMadeUp',
   'badPort',

@@ -6,10 +6,10 @@ import { Link, useSearchParams } from 'react-router';
 import { useLexicon } from '../../app/useLexicon';
 import { ChipRow } from '../../components/ChipRow';
 import { Input } from '../../components/controls';
-import { Deleted } from '../../components/Deleted';
 import { PageHeading } from '../../components/PageHeading';
 import { Empty, Failed, Loading } from '../../components/States';
 import { Swatch } from '../../components/Swatch';
+import { TakenBack } from '../../components/TakenBack';
 import { labelText } from '../../facts/labelText';
 
 import { usePieces } from '../../queries/pieceQueries';
@@ -97,7 +97,7 @@ function Book({ pieces }: { pieces: readonly PieceSummary[] }) {
   const shown = useMemo(() => searchOptions(kept, wanted), [kept, wanted]);
   return (
     <Box maxWidth="1080px" marginInline="auto" padding={{ base: '16px', md: '24px 28px' }}>
-      <Deleted />
+      <TakenBack />
       <Grid templateColumns={{ base: '1fr', md: '1fr 320px' }} gap="12px" alignItems="center">
         <PageHeading title="Linen" />
         <Input
@@ -161,7 +161,7 @@ function Rows({ pieces }: { pieces: readonly PieceSummary[] }) {
             >
               <Row to={`/pieces/${piece.id}`}>
                 <Flex minWidth="0" gap="12px" align="center">
-                  <Swatch colour={piece.colour} />
+                  <Known piece={piece} />
                   <Box minWidth="0">
                     <Box fontWeight={650}>{piece.name}</Box>
                     <Box color="soft" fontSize="15px">
@@ -182,6 +182,24 @@ function Rows({ pieces }: { pieces: readonly PieceSummary[] }) {
         );
       })}
     </ul>
+  );
+}
+
+const PICTURE_PX = 44;
+
+/** What a piece is known by at a glance: its picture, or how light it is. */
+function Known({ piece }: { piece: PieceSummary }) {
+  return piece.photoId === null ? (
+    <Swatch colour={piece.colour} />
+  ) : (
+    <img
+      src={`/api/photos/${piece.photoId}`}
+      alt=""
+      width={PICTURE_PX}
+      height={PICTURE_PX}
+      loading="lazy"
+      style={{ objectFit: 'cover', borderRadius: 6, height: PICTURE_PX }}
+    />
   );
 }
 

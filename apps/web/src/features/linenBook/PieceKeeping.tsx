@@ -1,5 +1,5 @@
 import { Box, Flex } from '@chakra-ui/react';
-import type { NewPiece, Piece } from '@feverfew/contracts';
+import { type NewPiece, type Piece, toldOf } from '@feverfew/contracts';
 import { useState } from 'react';
 import { ApiProblem } from '../../app/api';
 import { Button, Input } from '../../components/controls';
@@ -13,9 +13,8 @@ export function PieceKeeping({ piece }: { piece: Piece }) {
   const [cost, setCost] = useState(piece.replacementCost === null ? '' : String(piece.replacementCost));
   const errors = save.error instanceof ApiProblem ? save.error.fields : {};
   const keep = () => {
-    const { id: _id, createdAt: _createdAt, ...facts } = piece;
     save.mutate({
-      ...facts,
+      ...toldOf(piece),
       name: name.trim(),
       since: since === '' ? null : since,
       replacementCost: cost.trim() === '' ? null : Number(cost.replace(',', '.')),

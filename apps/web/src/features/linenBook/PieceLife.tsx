@@ -99,7 +99,7 @@ const hours = (value: number): string => (value >= 10 ? value.toFixed(0) : value
 function costText({ cost, piece, money }: PieceHistory): string {
   const sum = (amount: number) => `${amount.toFixed(2)}${money ? `\u00a0${money}` : ''}`;
   const anew = piece.replacementCost === null ? '' : ` A new one: ${sum(piece.replacementCost)}.`;
-  if (cost.isUnknown) return `What care cost is not known: tell prices under Household.${anew}`;
+  if (cost.isUnknown) return `What care cost is not known: tell prices in the Cupboard.${anew}`;
   const spent = `Care so far cost ${cost.isAtLeast ? 'at least ' : ''}${sum(cost.spent)}.`;
   const tries = cost.breakEvenTries === null ? '' : ` About ${cost.breakEvenTries} such rounds cost as much.`;
   return `${spent}${anew}${tries}`;

@@ -1,21 +1,22 @@
 import { Box, Flex, Stack } from '@chakra-ui/react';
-import { EMPTY_FACTS, type PieceHistory } from '@feverfew/contracts';
+import { EMPTY_FACTS, factsOfPiece, type PieceHistory } from '@feverfew/contracts';
 import { format } from 'date-fns';
 import { Link, useNavigate, useParams } from 'react-router';
 import { useLexicon } from '../../app/useLexicon';
 import { Button } from '../../components/controls';
-import type { DeletedState } from '../../components/Deleted';
 import { PageHeading } from '../../components/PageHeading';
 import { OUTCOME_WORDS } from '../../components/runWords';
 import { Empty, Failed, Loading } from '../../components/States';
+import { TakenBack } from '../../components/TakenBack';
 import { addressOf } from '../../facts/draftAddress';
-import { factsOfPiece } from '../../facts/factsDraft';
 import { labelText } from '../../facts/labelText';
 import { COLOUR_WORDS, CONDITION_WORDS, FASTNESS_WORDS, marksText } from '../../facts/sentenceView';
-import { useDeletePiece, usePiece } from '../../queries/pieceQueries';
+import { usePiece } from '../../queries/pieceQueries';
 import { RunLog } from '../run/RunLog';
+import { PieceEnds } from './PieceEnds';
 import { PieceKeeping } from './PieceKeeping';
 import { PieceLife } from './PieceLife';
+import { PiecePicture } from './PiecePicture';
 import { blendText } from './pieceText';
 
 /** One piece with everything that happened to it. */
@@ -27,32 +28,6 @@ export function PiecePage() {
   if (history.isError && !history.data)
     return <Failed error={history.error} onRetry={() => void history.refetch()} />;
   return <Page history={history.data} />;
-}
-
-/** Offered where no trouble is kept of it; the server looks at the rest. */
-function DeletePiece({ piece }: { piece: PieceHistory['piece'] }) {
-  const gone = useDeletePiece();
-  const navigate = useNavigate();
-  const { id, createdAt: _createdAt, ...facts } = piece;
-  const state: DeletedState = { deleted: { name: piece.name, piece: facts } };
-  return (
-    <>
-      {gone.error && (
-        <Box role="alert" color="brick">
-          {gone.error.message}
-        </Box>
-      )}
-      <Button
-        variant="plain"
-        disabled={gone.isPending}
-        onClick={() =>
-          gone.mutate(id, { onSuccess: () => void navigate('/pieces', { state, replace: true }) })
-        }
-      >
-        Delete
-      </Button>
-    </>
-  );
 }
 
 function Page({ history }: { history: PieceHistory }) {
@@ -74,23 +49,26 @@ function Page({ history }: { history: PieceHistory }) {
     void navigate(addressOf({ pieceId: piece.id, facts: { ...EMPTY_FACTS, piece: factsOfPiece(piece) } }));
   return (
     <Box maxWidth="860px" marginInline="auto" padding={{ base: '16px', md: '24px 28px' }}>
+      <TakenBack />
       <Flex justifyContent="space-between" gap="12px" wrap="wrap" alignItems="center">
         <PageHeading title={piece.name} />
-        {troubles.length === 0 && <DeletePiece piece={piece} />}
         <Button variant="action" onClick={tell}>
           New trouble on it
         </Button>
       </Flex>
-      <Box as="dl" display="grid" gridTemplateColumns="90px 1fr" gap="4px 14px" marginBlock="14px">
-        {facts.map(([term, text]) => (
-          <Box key={term} display="contents">
-            <Box as="dt" color="soft">
-              {term}
+      <Flex gap="14px 28px" wrap="wrap" marginBlock="14px">
+        <Box as="dl" flex="1 1 280px" display="grid" gridTemplateColumns="90px 1fr" gap="4px 14px">
+          {facts.map(([term, text]) => (
+            <Box key={term} display="contents">
+              <Box as="dt" color="soft">
+                {term}
+              </Box>
+              <Box as="dd">{text}</Box>
             </Box>
-            <Box as="dd">{text}</Box>
-          </Box>
-        ))}
-      </Box>
+          ))}
+        </Box>
+        <PiecePicture piece={piece} />
+      </Flex>
       <PieceLife history={history} />
       <Box marginTop="18px">
         <PieceKeeping key={piece.id} piece={piece} />
@@ -137,6 +115,7 @@ function Page({ history }: { history: PieceHistory }) {
           </Box>
         ))}
       </Stack>
+      <PieceEnds piece={piece} isUntouched={troubles.length === 0} />
     </Box>
   );
 }

@@ -6,11 +6,11 @@ import { useLexicon } from '../../app/useLexicon';
 import { useServerNow } from '../../clock/useServerNow';
 import { ClashNotice } from '../../components/ClashNotice';
 import { Button } from '../../components/controls';
-import { Deleted } from '../../components/Deleted';
 import { LinkButton } from '../../components/LinkButton';
 import { Notice } from '../../components/Notice';
 import { PageHeading } from '../../components/PageHeading';
 import { Empty, Failed, Loading } from '../../components/States';
+import { TakenBack } from '../../components/TakenBack';
 import { useToday } from '../../queries/todayQueries';
 import { WhatHappened } from '../trouble/WhatHappened';
 import { DueList } from './DueList';
@@ -32,7 +32,7 @@ export function TodayPage() {
   const isFirst = running.length + trials.length + waiting.length + settled.length === 0;
   return isFirst ? (
     <>
-      <Deleted />
+      <TakenBack />
       <FirstStart householdTold={today.data.householdTold} />
     </>
   ) : (
@@ -85,7 +85,7 @@ function Board({ today, receivedAt }: { today: Today; receivedAt: number }) {
           <WhatHappened />
         </Box>
       </Flex>
-      <Deleted />
+      <TakenBack />
       <NowSlate running={running} nowMs={nowMs} />
       {!today.householdTold && <Guessed />}
       {clashes.map((clash) => (

@@ -5,9 +5,9 @@ import { useNavigate, useParams } from 'react-router';
 import { ApiProblem } from '../../app/api';
 import { useLexicon } from '../../app/useLexicon';
 import { useServerNow } from '../../clock/useServerNow';
-import type { DeletedState } from '../../components/Deleted';
 import { PageHeading } from '../../components/PageHeading';
 import { Failed, Loading } from '../../components/States';
+import type { DoneState } from '../../components/TakenBack';
 import { FactSentence } from '../../facts/FactSentence';
 import { type Draft, EMPTY_DRAFT } from '../../facts/factsDraft';
 import { marksText, pieceText } from '../../facts/sentenceView';
@@ -75,7 +75,9 @@ function TroubleDesk({ troubleId, kept, start }: TroubleDeskProps) {
   const remove = ({ id, pieceId, facts }: Trouble) =>
     gone.mutate(id, {
       onSuccess: () => {
-        const state: DeletedState = { deleted: { name: title, trouble: { pieceId, facts } } };
+        const state: DoneState = {
+          done: { words: `Deleted: ${title}`, name: title, undo: { trouble: { pieceId, facts } } },
+        };
         void navigate('/', { state, replace: true });
       },
     });

@@ -217,6 +217,7 @@ describe('a draft', () => {
       lastAt: null,
       since: null,
       replacementCost: null,
+      photoId: null,
       rounds: 0,
       exposure: { oxygenHours: 0, hotWashes: 0, machineWashes: 0, soakHours: 0, rounds: 0 },
       wear: [],

@@ -1,8 +1,8 @@
 import { Box, Flex } from '@chakra-ui/react';
 import type { Catalogue, PieceSummary } from '@feverfew/contracts';
+import { ButtonPicker } from '../../../components/ButtonPicker';
 import { ChipButton } from '../../../components/controls';
 import type { OnTable } from '../../../recipe/mixDraft';
-import { ButtonPicker } from './ButtonPicker';
 
 /** What is to go into the mix, so that it is held against what the cloth can stand. */
 export function OnPicker({

@@ -5,8 +5,8 @@ import { useEffect, useState } from 'react';
 import { Button } from '../../../components/controls';
 import { FileButton } from '../../../components/FileButton';
 import { Notice } from '../../../components/Notice';
+import { base64Of, shrinkPhoto } from '../../../components/shrinkPhoto';
 import { useKeepPhoto } from '../../../queries/runQueries';
-import { base64Of, shrinkPhoto } from './shrinkPhoto';
 import { type DevicePhoto, useDevicePhotos } from './usePhotos';
 
 /** Pictures of the mark: on this device unless saved with the run. */

@@ -1,18 +1,17 @@
 import { MOST_PHOTO_BYTES } from '@feverfew/contracts';
 
-const MOST_SIDE_PX = 1400;
 const QUALITIES = [0.82, 0.7, 0.55, 0.4] as const;
 
 /**
- * A picture drawn anew at most 1400 px wide or high: small, and without what a camera writes into it (place, time,
+ * A picture drawn anew at most so wide or high, px: small, and without what a camera writes into it (place, time,
  * device).
  * @throws when the file is no picture the browser can read, or will not get small enough
  */
-export async function shrinkPhoto(file: Blob): Promise<Blob> {
+export async function shrinkPhoto(file: Blob, mostSidePx = 1400): Promise<Blob> {
   const image = await createImageBitmap(file).catch(() => {
     throw new Error('This file is no picture that can be read here.');
   });
-  const scale = Math.min(1, MOST_SIDE_PX / Math.max(image.width, image.height));
+  const scale = Math.min(1, mostSidePx / Math.max(image.width, image.height));
   const canvas = document.createElement('canvas');
   canvas.width = Math.max(1, Math.round(image.width * scale));
   canvas.height = Math.max(1, Math.round(image.height * scale));

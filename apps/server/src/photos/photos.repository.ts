@@ -12,6 +12,14 @@ export class PhotosRepository {
     await this.db.insert(photos).values(row).onConflictDoNothing();
   }
 
+  /** In one go: there is never a moment with two, or with none between two. */
+  async replaceOf(pieceId: string, row: typeof photos.$inferInsert | null): Promise<void> {
+    await this.db.transaction(async (tx) => {
+      await tx.delete(photos).where(eq(photos.pieceId, pieceId));
+      if (row) await tx.insert(photos).values(row);
+    });
+  }
+
   async find(id: string): Promise<string | null> {
     const [row] = await this.db.select({ jpeg: photos.jpeg }).from(photos).where(eq(photos.id, id));
     return row?.jpeg ?? null;

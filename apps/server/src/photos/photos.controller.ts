@@ -1,10 +1,22 @@
-import { NewPhoto, Run, type RunView } from '@feverfew/contracts';
-import { Body, Controller, Get, Header, HttpCode, Inject, Param, Post, StreamableFile } from '@nestjs/common';
+import { NewPhoto, Piece, Run, type RunView } from '@feverfew/contracts';
+import {
+  Body,
+  Controller,
+  Delete,
+  Get,
+  Header,
+  HttpCode,
+  Inject,
+  Param,
+  Post,
+  Put,
+  StreamableFile,
+} from '@nestjs/common';
 import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { ID } from '../problems/idPipe.js';
 import { PhotosService } from './photos.service.js';
 
-@ApiTags('runs')
+@ApiTags('pictures')
 @Controller()
 export class PhotosController {
   constructor(@Inject(PhotosService) private readonly service: PhotosService) {}
@@ -14,6 +26,18 @@ export class PhotosController {
   @ApiOkResponse({ standardSchema: Run })
   keep(@Param('id', ID) id: string, @Body({ schema: NewPhoto }) body: NewPhoto): Promise<RunView> {
     return this.service.keep(id, body);
+  }
+
+  @Put('pieces/:id/photo')
+  @ApiOkResponse({ standardSchema: Piece })
+  show(@Param('id', ID) id: string, @Body({ schema: NewPhoto }) body: NewPhoto): Promise<Piece> {
+    return this.service.show(id, body);
+  }
+
+  @Delete('pieces/:id/photo')
+  @ApiOkResponse({ standardSchema: Piece })
+  drop(@Param('id', ID) id: string): Promise<Piece> {
+    return this.service.dropOf(id);
   }
 
   @Get('photos/:id')

@@ -1,0 +1,59 @@
+import type { NewPhoto, Piece, RunView } from '@feverfew/contracts';
+import { DomainError } from '@feverfew/core';
+import { Inject, Injectable } from '@nestjs/common';
+import { ChangesFeed } from '../changes/changesFeed.js';
+import { CLOCK, type Clock } from '../database/database.module.js';
+import { PiecesService } from '../pieces/pieces.service.js';
+import { RunsService } from '../runs/runs.service.js';
+import { findPhotoFault } from './findPhotoFault.js';
+import { PhotosRepository } from './photos.repository.js';
+
+@Injectable()
+export class PhotosService {
+  constructor(
+    @Inject(PhotosRepository) private readonly repository: PhotosRepository,
+    @Inject(RunsService) private readonly runs: RunsService,
+    @Inject(PiecesService) private readonly pieces: PiecesService,
+    @Inject(ChangesFeed) private readonly feed: ChangesFeed,
+    @Inject(CLOCK) private readonly clock: Clock,
+  ) {}
+
+  /**
+   * Keeps a picture with its run. The key becomes its id, so that a repeat counts once. @throws DomainError
+   * pictureRefused
+   */
+  async keep(runId: string, { key, jpeg }: NewPhoto): Promise<RunView> {
+    requireClean(jpeg);
+    await this.runs.read(runId);
+    await this.repository.insert({ id: key, createdAt: this.clock(), runId, jpeg });
+    return this.runs.append(runId, { key, heldMs: 0, event: { kind: 'photoKept', photoId: key } });
+  }
+
+  /** The picture of a piece, in place of the one before. @throws DomainError notFound, pictureRefused */
+  async show(pieceId: string, { key, jpeg }: NewPhoto): Promise<Piece> {
+    requireClean(jpeg);
+    await this.pieces.read(pieceId);
+    await this.repository.replaceOf(pieceId, { id: key, createdAt: this.clock(), pieceId, jpeg });
+    this.feed.tell('book', pieceId);
+    return this.pieces.read(pieceId);
+  }
+
+  /** @throws DomainError notFound */
+  async dropOf(pieceId: string): Promise<Piece> {
+    await this.pieces.read(pieceId);
+    await this.repository.replaceOf(pieceId, null);
+    this.feed.tell('book', pieceId);
+    return this.pieces.read(pieceId);
+  }
+
+  async read(id: string): Promise<Buffer> {
+    const jpeg = await this.repository.find(id);
+    if (jpeg === null) throw new DomainError('notFound', { message: 'There is no such picture.' });
+    return Buffer.from(jpeg, 'base64');
+  }
+}
+
+function requireClean(jpeg: string): void {
+  const fault = findPhotoFault(Buffer.from(jpeg, 'base64'));
+  if (fault) throw new DomainError('pictureRefused', { message: fault, path: 'jpeg' });
+}

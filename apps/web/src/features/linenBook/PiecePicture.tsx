@@ -1,0 +1,65 @@
+import { Box, Flex } from '@chakra-ui/react';
+import type { Piece } from '@feverfew/contracts';
+import { useMutation } from '@tanstack/react-query';
+import { Camera } from 'lucide-react';
+import { Button } from '../../components/controls';
+import { FileButton } from '../../components/FileButton';
+import { base64Of, shrinkPhoto } from '../../components/shrinkPhoto';
+import { useShowPiece } from '../../queries/pieceQueries';
+
+/** Enough to know a piece by, and small enough for a list of them. */
+const SIDE_PX = 640;
+
+/** The picture a piece is known by: taken, replaced or taken away. */
+export function PiecePicture({ piece }: { piece: Piece }) {
+  const show = useShowPiece(piece.id);
+  const take = useMutation({
+    mutationFn: async (file: File) => show.mutateAsync(await base64Of(await shrinkPhoto(file, SIDE_PX))),
+  });
+  const error = take.error ?? show.error;
+  const busy = take.isPending || show.isPending;
+  return (
+    <Box as="section" aria-label="Picture">
+      {piece.photoId !== null && (
+        <Box
+          as="img"
+          {...{ src: `/api/photos/${piece.photoId}`, alt: piece.name }}
+          width="200px"
+          maxHeight="200px"
+          objectFit="cover"
+          borderRadius="md"
+          marginBottom="8px"
+        />
+      )}
+      <Flex gap="8px" wrap="wrap">
+        <FileButton
+          accept="image/*"
+          label="Take a picture of it"
+          capture="environment"
+          disabled={busy}
+          onFile={(file) => take.mutate(file)}
+        >
+          <Camera size={20} aria-hidden="true" /> Picture
+        </FileButton>
+        <FileButton
+          accept="image/*"
+          label="Choose a picture of it"
+          disabled={busy}
+          onFile={(file) => take.mutate(file)}
+        >
+          From a file
+        </FileButton>
+        {piece.photoId !== null && (
+          <Button variant="plain" disabled={busy} onClick={() => show.mutate(null)}>
+            No picture
+          </Button>
+        )}
+      </Flex>
+      {error && (
+        <Box role="alert" color="brick" paddingTop="6px">
+          {error.message}
+        </Box>
+      )}
+    </Box>
+  );
+}
