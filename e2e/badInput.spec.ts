@@ -52,7 +52,7 @@ test('an unknown strength keeps a bottle out until it is entered', async ({ page
   const strength = page.getByLabel('Strength of white distilled vinegar, % w/v');
   await strength.fill('');
   await expect(page.getByText('not known: kept out of recipes')).toBeVisible();
-  await page.getByRole('button', { name: 'Keep these' }).click();
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(page.getByText('Kept. New plans use it.')).toBeVisible();
   const desk = new Desk(page);
   await desk.open();
@@ -64,7 +64,7 @@ test('an unknown strength keeps a bottle out until it is entered', async ({ page
   );
   await page.goto('/cupboard');
   await strength.fill('5');
-  await page.getByRole('button', { name: 'Keep these' }).click();
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(page.getByText('Kept. New plans use it.')).toBeVisible();
 });
 

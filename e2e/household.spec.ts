@@ -37,14 +37,14 @@ test('hardness in any unit or by strip, a vessel by jugs and by sides, a product
   await page.getByLabel('Depth, cm').fill('20');
   await page.getByRole('button', { name: /^Take \d/ }).click();
 
-  await page.getByRole('button', { name: 'Keep these' }).click();
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(page.getByText('Kept. New plans use it.')).toBeVisible();
 
   await page.goto('/cupboard');
   const labels = page.getByRole('region', { name: 'Labels of your products' });
   await labels.getByLabel('Add one of the cupboard').selectOption('bioDetergent');
   await labels.getByLabel('dose, mL').last().fill('60');
-  await page.getByRole('button', { name: 'Keep these' }).click();
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(page.getByText('Kept. New plans use it.')).toBeVisible();
   await page.reload();
   await expect(labels).toContainText('liquid detergent with enzymes');
@@ -60,12 +60,12 @@ test('a wrong figure is named beside its field', async ({ page }) => {
   await page.getByLabel('Room, °C').fill('60');
   // Folded away, it opens by itself where something is wrong in it.
   await head.click();
-  await page.getByRole('button', { name: 'Keep these' }).click();
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
   const fault = page.getByRole('alert').filter({ hasText: 'A room is at most 40 °C.' });
   await expect(fault).toBeVisible();
   await page.getByLabel('Room, °C').fill('');
   await expect(fault).toHaveCount(0);
-  await page.getByRole('button', { name: 'Keep these' }).click();
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(page.getByRole('alert').filter({ hasText: 'Give a number.' })).toBeVisible();
   await page.getByLabel('Room, °C').fill('18');
   await expect(page.getByText('Give a number.')).toHaveCount(0);
@@ -108,10 +108,10 @@ test('step by step, each step may be kept or skipped', async ({ page }) => {
   await page.getByRole('button', { name: 'Skip' }).click();
   await expect(page.getByText('Step 2 of 6: Water.')).toBeVisible();
   await page.getByLabel('Hot tap, °C').fill('99');
-  await page.getByRole('button', { name: 'Keep and go on' }).click();
+  await page.getByRole('button', { name: 'Save and go on' }).click();
   await expect(page.getByRole('alert').filter({ hasText: 'at most 95 °C' })).toBeVisible();
   await page.getByLabel('Hot tap, °C').fill('54');
-  await page.getByRole('button', { name: 'Keep and go on' }).click();
+  await page.getByRole('button', { name: 'Save and go on' }).click();
   for (const step of ['Vessels', 'Measures', 'Cupboard', 'Labels']) {
     await expect(page.getByText(`: ${step}.`)).toBeVisible();
     await page.getByRole('button', { name: 'Skip' }).click();

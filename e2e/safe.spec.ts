@@ -59,7 +59,7 @@ test('who lives here keeps products out, and says who', async ({ page }) => {
   await page.goto('/household');
   await unfold(page, 'Who lives here');
   await page.getByRole('group', { name: 'Someone pregnant' }).getByRole('button', { name: 'yes' }).click();
-  await page.getByRole('button', { name: 'Keep these' }).click();
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(page.getByText('Kept. New plans use it.')).toBeVisible();
   const desk = new Desk(page);
   await desk.open();
@@ -74,6 +74,6 @@ test('who lives here keeps products out, and says who', async ({ page }) => {
   await page.goto('/household');
   await unfold(page, 'Who lives here');
   await page.getByRole('group', { name: 'Someone pregnant' }).getByRole('button', { name: 'no' }).click();
-  await page.getByRole('button', { name: 'Keep these' }).click();
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(page.getByText('Kept. New plans use it.')).toBeVisible();
 });

@@ -54,6 +54,7 @@ export const Catalogue = z
     pairs: z.array(z.strictObject({ id: z.string(), happens: z.string(), protects: Protects })),
     cautions: Knowledge.shape.cautions,
     signs: Knowledge.shape.signs,
+    words: Knowledge.shape.words,
     sources: Knowledge.shape.sources,
   })
   .meta({ id: 'Catalogue' });

@@ -30,6 +30,7 @@ const FAMILIES: readonly Family[] = [
   'codes',
   'upkeep',
   'wearRules',
+  'words',
 ];
 
 /** Which family each reference field points into. */

@@ -13,6 +13,7 @@ import { Source } from './schema/source.js';
 import { AcidSystem, Substance } from './schema/substance.js';
 import { Substitution } from './schema/substitution.js';
 import { Upkeep, WearRule } from './schema/upkeep.js';
+import { Word } from './schema/word.js';
 
 /** The whole body of knowledge the planner works on. */
 export const Knowledge = z.strictObject({
@@ -40,5 +41,6 @@ export const Knowledge = z.strictObject({
   codes: z.array(CodeFact),
   upkeep: z.array(Upkeep),
   wearRules: z.array(WearRule),
+  words: z.array(Word),
 });
 export type Knowledge = z.infer<typeof Knowledge>;

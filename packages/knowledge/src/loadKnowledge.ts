@@ -16,11 +16,12 @@ import { sources } from './data/sources.js';
 import { acidSystems, substances } from './data/substances.js';
 import { substitutions } from './data/substitutions.js';
 import { upkeep, wearRules } from './data/upkeep.js';
+import { words } from './data/words.js';
 import { findIntegrityFaults } from './findIntegrityFaults.js';
 import { Knowledge } from './knowledge.js';
 
 /** Raised with every plan; a plan keeps the version it was made with. */
-export const KNOWLEDGE_VERSION = '2026.11.13';
+export const KNOWLEDGE_VERSION = '2026.11.14';
 
 /**
  * The shipped knowledge, validated once.
@@ -52,6 +53,7 @@ export function loadKnowledge(): Knowledge {
     codes,
     upkeep,
     wearRules,
+    words,
   });
   const faults = findIntegrityFaults(knowledge);
   if (faults.length > 0) throw new Error(`Knowledge is not whole:\n${faults.join('\n')}`);

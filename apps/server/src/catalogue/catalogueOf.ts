@@ -63,6 +63,7 @@ export function catalogueOf(knowledge: Knowledge): Catalogue {
     pairs: knowledge.forbiddenPairs.map(({ id, happens, protects }) => ({ id, happens, protects })),
     cautions: knowledge.cautions,
     signs: knowledge.signs,
+    words: knowledge.words,
     sources: knowledge.sources,
   };
 }

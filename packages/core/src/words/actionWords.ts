@@ -66,7 +66,7 @@ const WORDS: Say = {
     lines: [...keepLines(action), ...outlookLines(action, say), ...action.notes],
   }),
   look: (action) => ({
-    title: 'Look',
+    title: 'Check',
     lines: ['In daylight, beside a clean part. Wet cloth looks darker than it is.', ...action.notes],
   }),
   rinse: (action) => ({
@@ -98,7 +98,7 @@ const WORDS: Say = {
     ],
   }),
   finalLook: (action) => ({
-    title: 'Look again, dry',
+    title: 'Check, dry',
     lines: ['Dry and in daylight: is it gone? Only then heat, if the label allows it.', ...action.notes],
   }),
 };

@@ -141,7 +141,7 @@ const WORDS: Words = {
   notLonger: ({ maxMin, owner }, say) =>
     `Not longer than ${durationWords(maxMin, maxMin)}: ${ownerWords(owner, say)}.`,
   notLongerMethod: ({ maxMin }) =>
-    `Not longer than ${durationWords(maxMin, maxMin)}: by then it has done what it can. Look, and decide.`,
+    `Not longer than ${durationWords(maxMin, maxMin)}: by then it has done what it can. Check, and decide.`,
   notStronger: ({ agentId, highPerL, unit }, say) =>
     `Not more than ${highPerL} ${unit} ${say.name(agentId)} per litre: time first, then heat, strength last.`,
   notStrongerPH: ({ agentId, highPerL, unit, maxPH, owner }, say) =>

@@ -40,7 +40,7 @@ export function roundWords(round: Round, say: Lexicon): RoundWords {
     passes: round.passes.map((pass) => passWords(pass, say)),
     drying: round.drying && dryingWords(round.drying.action, round.drying.minutes),
     look:
-      round.look && `Look ${checkWords(round.look.byMark.flatMap(({ checks }) => checks).filter(isFirst))}.`,
+      round.look && `Check ${checkWords(round.look.byMark.flatMap(({ checks }) => checks).filter(isFirst))}.`,
   };
 }
 

@@ -15,7 +15,7 @@ const REFUSALS: Readonly<Record<Refusal, string>> = {
   noSuchRung: 'The plan has no such step.',
   earlierProductFirst: 'What was on it before is rinsed out first: begin with the first step of the plan.',
   notThisStep: 'Another device has gone on: this is no longer the step at hand.',
-  lookFirst: 'Look first and say what you see.',
+  lookFirst: 'Check first and say what you see.',
   decideFirst: 'Say first how to go on.',
   nothingToDecide: 'There is nothing to decide: it was decided already.',
   notOffered: 'That way is not open from here.',
@@ -77,7 +77,7 @@ const TRIAL_REFUSALS: Readonly<Record<TrialRefusal, string>> = {
   notNow: 'That is not the step the trial is at.',
   alreadyTreated: 'That one is treated already.',
   clockFirst: 'The time is not up: all of them need the same.',
-  notThisOne: 'Look at the one that was drawn.',
+  notThisOne: 'Check the one that was drawn.',
   nothingToUndo: 'There is nothing to take back.',
 };
 

@@ -16,9 +16,19 @@ export type WordBlankId = 'part' | 'age' | 'wetness' | 'heat' | 'condition' | 'm
 interface WordBlank {
   readonly question: string;
   readonly words: (facts: TroubleFacts) => Readonly<Record<string, string>>;
+  /** What a word says to who has never met it. */
+  readonly hints?: Readonly<Record<string, string>>;
   readonly chosen: (facts: TroubleFacts) => string;
   readonly take: (facts: TroubleFacts, value: string) => Partial<TroubleFacts>;
 }
+
+const CODE_HINTS: Readonly<Record<string, string>> = {
+  W: 'water-based foam or cleaner',
+  S: 'solvent only, no water',
+  WS: 'water or solvent',
+  X: 'no liquid: brush and vacuum',
+  unknown: 'dry powder only, until a hidden water test',
+};
 
 const onPiece = (facts: TroubleFacts, change: Partial<PieceFacts>): Partial<TroubleFacts> => ({
   piece: { ...facts.piece, ...change },
@@ -62,7 +72,8 @@ const WORD_BLANKS: Readonly<Record<WordBlankId, WordBlank>> = {
     take: (facts, value) => onPiece(facts, { metalParts: value === 'yes' }),
   },
   code: {
-    question: 'Code on the label underneath',
+    question: 'Code on the label underneath: a single letter',
+    hints: CODE_HINTS,
     words: () => inOrder(UPHOLSTERY_CODES, CODE_WORDS),
     chosen: ({ piece }) => piece.code ?? 'unknown',
     take: (facts, value) => onPiece(facts, { code: value as PieceFacts['code'] }),
@@ -85,8 +96,13 @@ interface WordPickerProps {
 
 /** One word out of a few, without a search. */
 export function WordPicker({ id, facts, onChange, onDone }: WordPickerProps) {
-  const { question, words, chosen, take } = WORD_BLANKS[id];
-  const options = Object.entries(words(facts)).map(([value, name]) => ({ id: value, name, aliases: [] }));
+  const { question, words, chosen, take, hints } = WORD_BLANKS[id];
+  const options = Object.entries(words(facts)).map(([value, name]) => ({
+    id: value,
+    name,
+    aliases: [],
+    ...(hints?.[value] ? { hint: hints[value] } : {}),
+  }));
   return (
     <OptionPicker
       label={question}

@@ -110,7 +110,7 @@ function KeepBar({ isPending, isKept, fault, onKeep }: KeepBarProps) {
       marginTop="20px"
     >
       <Button variant="action" size="large" disabled={isPending} onClick={onKeep}>
-        Keep these
+        Save
       </Button>
       {isKept && <span role="status">Kept. New plans use it.</span>}
       {fault && (

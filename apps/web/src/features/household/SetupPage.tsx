@@ -65,7 +65,7 @@ function Steps({ start, catalogue }: { start: HouseholdSettings; catalogue: Cata
         )}
         <Flex gap="10px" marginTop="22px" wrap="wrap">
           <Button variant="action" size="large" disabled={isPending} onClick={() => keep(onward)}>
-            {last ? 'Keep and finish' : 'Keep and go on'}
+            {last ? 'Save and finish' : 'Save and go on'}
           </Button>
           <Button size="large" onClick={onward}>
             Skip

@@ -2,10 +2,14 @@ import { Box, chakra, Flex } from '@chakra-ui/react';
 import type { Catalogue } from '@feverfew/contracts';
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
+import { Terms } from '../../components/Terms';
 import { useCatalogue } from '../../queries/catalogueQueries';
 import { sourcesText } from './sourcesText';
 
-/** Where a fact comes from, in as few words as it takes; the whole title on hover and in print. */
+/** On the box of a sheet: where its facts come from is shown on screen, or only in print. */
+export const SOURCES_SHOWN = 'data-sources';
+
+/** Where a fact comes from, in as few words as it takes; the whole title on hover. */
 export function Sources({ ids }: { ids: readonly string[] }) {
   const { data } = useCatalogue();
   const sources = sourcesOf(ids, data);
@@ -15,6 +19,7 @@ export function Sources({ ids }: { ids: readonly string[] }) {
       fontSize="13px"
       color="soft"
       fontStyle="italic"
+      css={{ [`[${SOURCES_SHOWN}=off] &`]: { '@media screen': { display: 'none' } } }}
       title={sources.map((source) => source.title).join('; ')}
     >
       {sources.map(sourcesText).join('; ')}
@@ -41,7 +46,7 @@ export function Fact({
         {term}
       </Box>
       <Box flex="1 1 240px">
-        {children} <Sources ids={sourceIds} />
+        <Terms>{children}</Terms> <Sources ids={sourceIds} />
       </Box>
     </Flex>
   );

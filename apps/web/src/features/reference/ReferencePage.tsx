@@ -8,6 +8,7 @@ import { PageHeading } from '../../components/PageHeading';
 import { Empty, Failed, Loading } from '../../components/States';
 import { useReference } from '../../queries/catalogueQueries';
 import { searchOptions } from '../../search/searchOptions';
+import { SOURCES_SHOWN } from './Fact';
 import { entriesOf, FAMILIES, type FamilyId, isFamily, ONE_PAGE } from './referenceView';
 import { AgentSheet } from './sheets/AgentSheet';
 import { CodesSheet } from './sheets/CodesSheet';
@@ -19,6 +20,7 @@ import { ItemSheet } from './sheets/ItemSheet';
 import { MarkSheet } from './sheets/MarkSheet';
 import { MethodSheet } from './sheets/MethodSheet';
 import { PositionsSheet } from './sheets/PositionsSheet';
+import { WordsSheet } from './sheets/WordsSheet';
 
 /** What is known, one sheet each, linked across; each fact says where it comes from. */
 export function ReferencePage() {
@@ -33,8 +35,14 @@ export function ReferencePage() {
 function Room({ family, id, reference }: { family: FamilyId; id: string | undefined; reference: Reference }) {
   const onePage = ONE_PAGE.includes(family);
   const title = FAMILIES.find((group) => group.id === family)?.title ?? 'Look up';
+  const [sources, setSources] = useState(false);
   return (
-    <Box maxWidth="1240px" marginInline="auto" padding={{ base: '12px', md: '18px 28px' }}>
+    <Box
+      maxWidth="1240px"
+      marginInline="auto"
+      padding={{ base: '12px', md: '18px 28px' }}
+      {...{ [SOURCES_SHOWN]: sources ? 'on' : 'off' }}
+    >
       <Flex as="nav" aria-label="Shelves" gap="6px" wrap="wrap" marginBottom="12px" data-print="hide">
         {FAMILIES.map(({ id: group, title }) => (
           <LinkButton
@@ -48,6 +56,14 @@ function Room({ family, id, reference }: { family: FamilyId; id: string | undefi
           </LinkButton>
         ))}
         <Box flex="1" />
+        <Button
+          size="small"
+          variant={sources ? 'action' : 'outline'}
+          aria-pressed={sources}
+          onClick={() => setSources(!sources)}
+        >
+          Where from
+        </Button>
         <Button size="small" onClick={() => window.print()}>
           Print
         </Button>
@@ -77,6 +93,7 @@ function Room({ family, id, reference }: { family: FamilyId; id: string | undefi
 function OnePage({ family, reference }: { family: FamilyId; reference: Reference }) {
   if (family === 'codes') return <CodesSheet reference={reference} />;
   if (family === 'hazards') return <HazardsSheet reference={reference} />;
+  if (family === 'words') return <WordsSheet reference={reference} />;
   return <PositionsSheet reference={reference} />;
 }
 
@@ -152,8 +169,8 @@ function SheetOf({
   if (id === undefined)
     return (
       <Box color="soft" paddingTop="8px" display={{ base: 'none', md: 'block' }}>
-        Choose a {group?.one} on the left. Every fact on its sheet says where it comes from; what was only
-        recalled says so.
+        Choose a {group?.one} on the left. “Where from” shows the ground of every fact on its sheet; what was
+        only recalled says so.
       </Box>
     );
   const sheet = sheetFor(family, id, reference);

@@ -1,4 +1,5 @@
 import { Box, Flex } from '@chakra-ui/react';
+import { Terms } from '../../components/Terms';
 
 export interface ScaleMark {
   readonly value: number;
@@ -24,7 +25,7 @@ export function Scale({ name, scale, fill, colour, marks }: ScaleProps) {
       paddingBlock="4px"
     >
       <Box flex={{ md: '0 0 150px' }} color="soft">
-        {name}
+        <Terms>{name}</Terms>
       </Box>
       <Box
         position="relative"

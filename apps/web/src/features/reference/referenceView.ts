@@ -13,11 +13,12 @@ export const FAMILIES = [
   { id: 'codes', title: 'Tags and codes', one: 'sign' },
   { id: 'hazards', title: 'What may not meet', one: 'hazard' },
   { id: 'schools', title: 'Opinions', one: 'opinion' },
+  { id: 'words', title: 'Words', one: 'word' },
 ] as const;
 export type FamilyId = (typeof FAMILIES)[number]['id'];
 
 /** Families that are read as one page. */
-export const ONE_PAGE: readonly FamilyId[] = ['codes', 'hazards', 'schools'];
+export const ONE_PAGE: readonly FamilyId[] = ['codes', 'hazards', 'schools', 'words'];
 
 export const isFamily = (id: string | undefined): id is FamilyId =>
   FAMILIES.some((family) => family.id === id);

@@ -206,7 +206,7 @@ describe('the clock', () => {
   it('says the window before it starts', async () => {
     const say = voice();
     show(<TimerPanel run={run()} pass={pass} action={action} nowMs={START} say={say} />);
-    expect(screen.getByText('2–4 h, look in every 60 min.')).toBeTruthy();
+    expect(screen.getByText('2–4 h, check every 60 min.')).toBeTruthy();
     await userEvent.click(screen.getByRole('button', { name: 'Start the clock' }));
     expect(say.send).toHaveBeenCalledWith({ kind: 'timerStarted', stepId: action.id });
   });

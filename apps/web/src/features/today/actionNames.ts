@@ -7,10 +7,10 @@ export const ACTION_NAMES: Readonly<Record<string, string>> = {
   mix: 'Mix or pour',
   apply: 'Apply',
   dwell: 'Start the clock',
-  look: 'Look',
+  look: 'Check',
   rinse: 'Rinse',
   airOut: 'Air',
   wash: 'Wash',
   dry: 'Dry',
-  finalLook: 'Look again',
+  finalLook: 'Check, dry',
 };

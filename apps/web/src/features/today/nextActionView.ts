@@ -7,7 +7,7 @@ export interface NextActionView {
   readonly next: string;
   /** The same in two or three words, for where a clock is small. */
   readonly short: string;
-  /** What the hand does now, as a sentence about the piece: "Look at the sofa covers". */
+  /** What the hand does now, as a sentence about the piece: "Check the sofa covers". */
   readonly verb: string;
   /** The same as a button. */
   readonly act: string;
@@ -28,7 +28,7 @@ export function nextActionView(run: RunningEntry, nowMs: number): NextActionView
   const { timer } = state;
   const since = (iso: string) => Math.max(0, nowMs - Date.parse(iso));
   const left = timer ? clockText(Date.parse(timer.readyAt) - nowMs) : '';
-  const look = `Look at the ${pieceName}`;
+  const look = `Check the ${pieceName}`;
   switch (hand.what) {
     case 'over':
       return {
@@ -45,7 +45,7 @@ export function nextActionView(run: RunningEntry, nowMs: number): NextActionView
         next: PHASES.ready,
         short: 'check now',
         verb: look,
-        act: 'Look',
+        act: 'Check',
         isNow: true,
       };
     case 'paused':
@@ -60,16 +60,16 @@ export function nextActionView(run: RunningEntry, nowMs: number): NextActionView
     case 'lookDue':
       return {
         headline: left,
-        next: `look late by ${clockText(since(hand.at))}`,
+        next: `check late by ${clockText(since(hand.at))}`,
         short: 'check now',
         verb: look,
-        act: 'Look',
+        act: 'Check',
         isNow: true,
       };
     case 'working':
       return {
         headline: left,
-        next: hand.at === timer?.readyAt ? '' : `next look in ${clockText(Date.parse(hand.at) - nowMs)}`,
+        next: hand.at === timer?.readyAt ? '' : `next check in ${clockText(Date.parse(hand.at) - nowMs)}`,
         short: `${left} to go`,
         act: 'Open',
         verb: look,

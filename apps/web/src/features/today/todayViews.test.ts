@@ -25,11 +25,11 @@ const run = (hand: RunningEntry['hand']['what'], from: number, ready: number, la
 describe('what a run wants', () => {
   it('is said as a sentence about the piece, in short, and as a button', () => {
     expect(nextActionView(run('lookDue', -60, 48), NOW)).toMatchObject({
-      verb: 'Look at the sofa covers',
-      act: 'Look',
+      verb: 'Check the sofa covers',
+      act: 'Check',
       short: 'check now',
       headline: '48:00',
-      next: 'look late by 9:00',
+      next: 'check late by 9:00',
       isNow: true,
     });
     expect(nextActionView(run('over', -60, -9), NOW)).toMatchObject({

@@ -4,7 +4,7 @@ export const TRIAL_PHASES: Readonly<Record<TrialView['state']['phase'], string>>
   apply: 'Put each on its place',
   wait: 'All of them wait the same time',
   wash: 'Wash them together',
-  look: 'Look, in the order drawn',
+  look: 'Check, in the order drawn',
   told: 'Told',
 };
 
@@ -14,7 +14,7 @@ export const FAIR_RULES: readonly string[] = [
   'One clock for all. It starts when the last one is on.',
   'On one piece: a towel or foil between, so that nothing creeps across.',
   'One wash and one drying for all, no heat.',
-  'Look dry, in daylight. Best let somebody look who does not know which is which.',
+  'Check dry, in daylight. Best let somebody check who does not know which is which.',
 ];
 
 /** "A is better with odds of 81 in 100: likely." Said plainly, and “too little to tell” when it is. */

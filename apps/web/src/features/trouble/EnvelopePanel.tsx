@@ -15,6 +15,7 @@ import {
 import { memo, type ReactNode } from 'react';
 import { useLexicon } from '../../app/useLexicon';
 import { Chip, ChipButton } from '../../components/controls';
+import { Terms } from '../../components/Terms';
 import { Why } from '../../components/Why';
 import { useHousehold } from '../../queries/householdQueries';
 import { type ChemistryGroup, chemistryView, pHFlags, tempFlags, upTo } from './envelopeView';
@@ -150,7 +151,7 @@ function ChemistryRows({ envelope, say }: { envelope: Envelope; say: Lexicon }) 
     <Row name="Chemistry">
       {view.allowed.length > 0 && (
         <Box fontSize="14px" width="100%">
-          ✓ {view.allowed.join(', ')}
+          <Terms>{`✓ ${view.allowed.join(', ')}`}</Terms>
         </Box>
       )}
       {view.limited.map(group('test', 'for a limited time:'))}

@@ -1,6 +1,7 @@
 import { Box, Stack } from '@chakra-ui/react';
 import { findingWords, type Plan } from '@feverfew/contracts';
 import { useLexicon } from '../../app/useLexicon';
+import { Terms } from '../../components/Terms';
 import { quietFindings } from './PlanFindings';
 
 /** What to know beside the steps, why what is never done is not, and what keeps it from coming back. */
@@ -10,7 +11,11 @@ export function KeepInMind({ plan }: { plan: Plan }) {
   const remarks = quietFindings(plan).map((finding) => findingWords(finding, say));
   return (
     <Stack gap="6px" fontSize="16px" maxWidth="72ch">
-      {says.length + remarks.length > 0 && <Box>{[...remarks, ...says].join(' ')}</Box>}
+      {says.length + remarks.length > 0 && (
+        <Box>
+          <Terms>{[...remarks, ...says].join(' ')}</Terms>
+        </Box>
+      )}
       {never.length > 0 && (
         <Stack as="ul" aria-label="Never" gap="2px" listStyleType="none">
           {never.map(({ what, why }) => (
@@ -19,13 +24,17 @@ export function KeepInMind({ plan }: { plan: Plan }) {
                 Never: {what}
               </Box>{' '}
               <Box as="span" color="soft">
-                {why}
+                <Terms>{why}</Terms>
               </Box>
             </li>
           ))}
         </Stack>
       )}
-      {prevent.length > 0 && <Box color="soft">Next time: {prevent.join(' ')}</Box>}
+      {prevent.length > 0 && (
+        <Box color="soft">
+          <Terms>{`Next time: ${prevent.join(' ')}`}</Terms>
+        </Box>
+      )}
     </Stack>
   );
 }

@@ -1,6 +1,7 @@
 import { Box, Flex, Grid, Stack } from '@chakra-ui/react';
 import { effectRange, findingWords, MECHANISM_WORDS, type Pass } from '@feverfew/contracts';
 import { useLexicon } from '../../app/useLexicon';
+import { Terms } from '../../components/Terms';
 import { Why } from '../../components/Why';
 import { RangeBar } from './RangeBar';
 
@@ -25,11 +26,13 @@ export function PassWhy({ pass }: { pass: Pass }) {
                   {say.name(act.componentId)}
                   <Box as="span" color="soft">
                     {' '}
-                    · by{' '}
-                    {act.mechanisms
-                      .slice(0, 3)
-                      .map((one) => MECHANISM_WORDS[one])
-                      .join(', ')}
+                    ·{' '}
+                    <Terms>
+                      {`by ${act.mechanisms
+                        .slice(0, 3)
+                        .map((one) => MECHANISM_WORDS[one])
+                        .join(', ')}`}
+                    </Terms>
                   </Box>
                 </span>
                 <Box whiteSpace="nowrap">{effectRange(act)}</Box>
@@ -51,7 +54,9 @@ export function PassWhy({ pass }: { pass: Pass }) {
             const words = findingWords(edge, say);
             return (
               <Flex as="li" key={words} gap="6px" alignItems="baseline">
-                <span>{words}</span>
+                <span>
+                  <Terms>{words}</Terms>
+                </span>
                 <Why
                   label={`Ground: ${words}`}
                   title={words}

@@ -69,7 +69,7 @@ export function LookOnPaper({ plan: { rounds } }: OnPaperProps) {
   return (
     <Box>
       <strong>Dry:</strong> {where}, {time}. {heatWaits && 'No dryer and no iron before it is gone. '}
-      <strong>Look</strong> dry, in daylight: fainter, once more; the same, the next round; worse, stop.
+      <strong>Check</strong> dry, in daylight: fainter, once more; the same, the next round; worse, stop.
     </Box>
   );
 }

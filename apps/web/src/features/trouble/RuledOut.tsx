@@ -2,6 +2,7 @@ import { Box, Grid, Stack } from '@chakra-ui/react';
 import { type Candidate, findingWords, type TroubleFacts } from '@feverfew/contracts';
 import { memo } from 'react';
 import { useLexicon } from '../../app/useLexicon';
+import { Terms } from '../../components/Terms';
 import { SourceList } from '../../components/Why';
 import { isWaiting, losers } from './passView';
 import { WhatWouldChange } from './WhatWouldChange';
@@ -36,7 +37,9 @@ export const RuledOut = memo(function RuledOut({
             </Box>
             <Box color="soft">
               {candidate.findings.map((finding) => (
-                <Box key={finding.code + JSON.stringify(finding.facts)}>{findingWords(finding, say)}</Box>
+                <Box key={finding.code + JSON.stringify(finding.facts)}>
+                  <Terms>{findingWords(finding, say)}</Terms>
+                </Box>
               ))}
               <SourceList ids={[...new Set(candidate.findings.flatMap((finding) => finding.sourceIds))]} />
               {candidate.verdict === 'ruledOut' && (

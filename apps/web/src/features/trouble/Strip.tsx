@@ -1,4 +1,5 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
+import { Terms } from '../../components/Terms';
 import { Why } from '../../components/Why';
 import type { Flag } from './envelopeView';
 
@@ -39,7 +40,7 @@ export function Strip({ name, scale, fill, colour, flags, format, mark }: StripP
   return (
     <Flex gap="10px" alignItems="center">
       <Box width="78px" flexShrink={0} fontSize="15px">
-        {name}
+        <Terms>{name}</Terms>
       </Box>
       <Box
         position="relative"

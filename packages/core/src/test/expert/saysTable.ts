@@ -61,7 +61,7 @@ export const SAYS: Readonly<Record<string, RegExp | ((plan: Plan) => boolean)>> 
   'no dryer while any oil is left': /no dryer while fat is left/i,
   '60 only after it is gone': /sixty (degrees )?again,? (only )?once it is gone/i,
   'polyester holds on to oil: two or three rounds are usual': /polyester gives oil up slowly/i,
-  'look when dry: wet hides it': /look in daylight, dry, both sides/i,
+  'look when dry: wet hides it': /check in daylight, dry, both sides/i,
   'a leather cleaner is the right hand': /a leather cleaner is the right hand/i,
   'no dryer in this round': /no dryer, iron or hot wash until it is gone|no tumble dryer in this round/i,
   'the grey rest is soot: it leaves with detergent or not at all': /grey.*(carbon|soot|stays)/i,

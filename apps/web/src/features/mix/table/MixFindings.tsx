@@ -2,6 +2,7 @@ import { Stack } from '@chakra-ui/react';
 import type { Finding } from '@feverfew/contracts';
 import { useLexicon } from '../../../app/useLexicon';
 import { Notice } from '../../../components/Notice';
+import { Terms } from '../../../components/Terms';
 import { sentences } from './mixView';
 
 /** Why it is not made: said at once, and no recipe beside it. */
@@ -57,7 +58,9 @@ function Lines({
     <Notice kind={kind} word={word}>
       <Stack gap="4px" as="ul" listStyleType="none" aria-label={word}>
         {sentences(findings, say).map((text) => (
-          <li key={text}>{text}</li>
+          <li key={text}>
+            <Terms>{text}</Terms>
+          </li>
         ))}
       </Stack>
     </Notice>

@@ -9,6 +9,7 @@ import {
 } from '@feverfew/contracts';
 import { useLexicon } from '../../../app/useLexicon';
 import { Button } from '../../../components/controls';
+import { Terms } from '../../../components/Terms';
 import { Why } from '../../../components/Why';
 import { belowText, pHBasis, pHText, pouredText, sharesText, strengthText } from './mixView';
 import { PHScale } from './PHScale';
@@ -83,7 +84,9 @@ function BathPH({
   return (
     <Box>
       <Flex justifyContent="space-between" alignItems="baseline" marginBottom="10px">
-        <Box fontWeight={650}>{pHText(pH)}</Box>
+        <Box fontWeight={650}>
+          <Terms>{pHText(pH)}</Terms>
+        </Box>
         <Why
           label="How the pH is found"
           title={pHText(pH)}
@@ -124,8 +127,11 @@ function WaterAndTime({ bath }: { bath: MixBath }) {
       )}
       {bath.oxygenMgPerL !== null && (
         <Box>
-          <strong>Active oxygen:</strong> {bath.oxygenMgPerL} mg/L, as much as{' '}
-          {Math.round(bath.oxygenMgPerL / peroxideToOxygenGPerL(3))} mL of 3 % peroxide in each litre.
+          <strong>
+            <Terms>Active oxygen:</Terms>
+          </strong>{' '}
+          {bath.oxygenMgPerL} mg/L, as much as {Math.round(bath.oxygenMgPerL / peroxideToOxygenGPerL(3))} mL
+          of 3 % peroxide in each litre.
         </Box>
       )}
       {cool && (

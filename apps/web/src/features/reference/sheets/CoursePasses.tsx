@@ -1,6 +1,7 @@
 import { Box } from '@chakra-ui/react';
 import { betweenWords, PURPOSE_WORDS, passFigures, type Reference } from '@feverfew/contracts';
 import { useLexicon } from '../../../app/useLexicon';
+import { Terms } from '../../../components/Terms';
 import { See, SeeAll } from '../Fact';
 
 type ClothCourse = Reference['courses'][number]['cloths']['white'];
@@ -47,10 +48,16 @@ function PassLine({ pass, reference }: { pass: Pass; reference: Reference }) {
         {best.name}
       </See>
       {`, ${passFigures(pass, best, say)}.`}
-      {circumstances(pass, say.name)}
-      {pass.onlyIf && ` Only if: ${pass.onlyIf}`}
-      {pass.expect && ` ${pass.expect}`}
-      {pass.stop && ` Stop: ${pass.stop}`}
+      <Terms>
+        {[
+          circumstances(pass, say.name),
+          pass.onlyIf && ` Only if: ${pass.onlyIf}`,
+          pass.expect && ` ${pass.expect}`,
+          pass.stop && ` Stop: ${pass.stop}`,
+        ]
+          .filter(Boolean)
+          .join('')}
+      </Terms>
       {between && (
         <>
           {' '}

@@ -11,6 +11,7 @@ import {
 import { useSearchParams } from 'react-router';
 import { useLexicon } from '../../../app/useLexicon';
 import { LinkButton } from '../../../components/LinkButton';
+import { Terms } from '../../../components/Terms';
 import { Fact, See, SeeAll, Sources } from '../Fact';
 import { CoursePasses } from './CoursePasses';
 
@@ -29,7 +30,7 @@ export function CourseSheet({ course, reference }: { course: Course; reference: 
   return (
     <Stack gap="14px">
       <Box>
-        {course.verdict.is} <Sources ids={course.sourceIds} />
+        <Terms>{course.verdict.is}</Terms> <Sources ids={course.sourceIds} />
       </Box>
       <AtOnce course={course} cloth={cloth} />
       <Told title="How to tell">
@@ -74,19 +75,25 @@ export function CourseSheet({ course, reference }: { course: Course; reference: 
       <Told title="Never">
         {course.never.map(({ what, why }) => (
           <li key={what.text}>
-            <b>{what.text}</b> {why}
+            <b>{what.text}</b> <Terms>{why}</Terms>
           </li>
         ))}
       </Told>
       <Told title="The cause, and what to do with it">
-        <li>{course.verdict.cause}</li>
+        <li>
+          <Terms>{course.verdict.cause}</Terms>
+        </li>
         {course.verdict.causeAction.map((note) => (
-          <li key={note.text}>{note.text}</li>
+          <li key={note.text}>
+            <Terms>{note.text}</Terms>
+          </li>
         ))}
       </Told>
       <Told title="Worth knowing">
         {course.says.map((note) => (
-          <li key={note.text}>{note.text}</li>
+          <li key={note.text}>
+            <Terms>{note.text}</Terms>
+          </li>
         ))}
       </Told>
       <Told title="Where practice differs">
@@ -98,7 +105,9 @@ export function CourseSheet({ course, reference }: { course: Course; reference: 
       </Told>
       <Told title="So that it does not come again">
         {course.prevent.map((note) => (
-          <li key={note.text}>{note.text}</li>
+          <li key={note.text}>
+            <Terms>{note.text}</Terms>
+          </li>
         ))}
       </Told>
       <Box>
@@ -147,7 +156,9 @@ function AtOnce({ course, cloth }: { course: Course; cloth: Cloth }) {
   return (
     <Told title="At once">
       {[...kept, ...course.atOnce.donts].map((note) => (
-        <li key={note.text}>{note.text}</li>
+        <li key={note.text}>
+          <Terms>{note.text}</Terms>
+        </li>
       ))}
     </Told>
   );
@@ -179,7 +190,7 @@ function OnCloth({ given, reference }: { given: ClothCourse; reference: Referenc
             .join('. ')}
         </Fact>
       )}
-      <Fact term="Look" sourceIds={['commonPractice']}>
+      <Fact term="Check" sourceIds={['commonPractice']}>
         {checkWords(checks)}
       </Fact>
       <CoursePasses label="Second round, if it is not gone" passes={second} reference={reference} />

@@ -42,7 +42,7 @@ export function SlateClock({ run, action, nowMs }: SlateClockProps) {
         Started {timeOfDay(timer.startedAt)}, ready {timeOfDay(timer.readyAt)}, out by{' '}
         {timeOfDay(timer.latestAt)}
         {view.nextLookMs !== null && view.phase !== 'over' && !isPaused
-          ? ` · next look in ${clockText(view.nextLookMs)}`
+          ? ` · next check in ${clockText(view.nextLookMs)}`
           : ''}
       </Box>
     </Box>

@@ -53,7 +53,7 @@ export function TimerPanel({ run, pass, action, nowMs, say }: TimerPanelProps) {
       )}
       {isPaused && <Paused latestAt={timer.latestAt} say={say} />}
       {!inDrum && view.lookDue && view.phase !== 'over' && !state.decision && !isPaused && (
-        <Notice kind="note" word="Look-in due">
+        <Notice kind="note" word="Check due">
           Lift a corner and look.
         </Notice>
       )}
@@ -91,7 +91,7 @@ function StartClock({ action, dwell, inDrum, say }: StartClockProps) {
         {durationWords(dwell.minMin, dwell.maxMin)}
         {inDrum
           ? ', by the programme of your machine.'
-          : `, look in every ${durationWords(dwell.lookEveryMin, dwell.lookEveryMin)}.`}
+          : `, check every ${durationWords(dwell.lookEveryMin, dwell.lookEveryMin)}.`}
       </Box>
       <Button
         variant="action"

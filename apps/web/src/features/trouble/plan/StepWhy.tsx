@@ -1,6 +1,7 @@
 import { Box, Stack } from '@chakra-ui/react';
 import { type Pass, PURPOSE_WORDS, passWords, type RoundPass, type TroubleFacts } from '@feverfew/contracts';
 import { useLexicon } from '../../../app/useLexicon';
+import { Terms } from '../../../components/Terms';
 import { useCatalogue } from '../../../queries/catalogueQueries';
 import { ActionRecipe } from '../../../recipe/ActionRecipe';
 import type { OnTable } from '../../../recipe/mixDraft';
@@ -27,17 +28,19 @@ export function StepWhy({ laid, pass, rungIndex, facts, on, onFacts }: StepWhyPr
   return (
     <Stack gap="6px" fontSize="15px" paddingBlock="6px 10px">
       <Box color="soft">
-        {[
-          how ?? '',
-          laid.purpose ? `For ${PURPOSE_WORDS[laid.purpose]}.` : '',
-          laid.origin === 'workedOut' ? 'Worked out from what moves the soil, not common practice.' : '',
-          reason ?? '',
-          expect ?? '',
-          ...quietRemarks(laid, say),
-          durationLine(laid.minutes, laid.risk),
-        ]
-          .filter((line) => line !== '')
-          .join(' ')}
+        <Terms>
+          {[
+            how ?? '',
+            laid.purpose ? `For ${PURPOSE_WORDS[laid.purpose]}.` : '',
+            laid.origin === 'workedOut' ? 'Worked out from what moves the soil, not common practice.' : '',
+            reason ?? '',
+            expect ?? '',
+            ...quietRemarks(laid, say),
+            durationLine(laid.minutes, laid.risk),
+          ]
+            .filter((line) => line !== '')
+            .join(' ')}
+        </Terms>
       </Box>
       {pass && <PassWhy pass={pass} />}
       {pass && (
