@@ -123,6 +123,8 @@ test('the reference is searched, linked across, and says where each fact comes f
   await page.getByLabel('Search this shelf').fill('merino');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('heading', { name: 'wool', level: 1 })).toBeVisible();
+  await expect(page.getByText('ASTM D1909, recalled')).toBeHidden();
+  await page.getByRole('button', { name: 'Where from' }).click();
   await expect(page.getByText('ASTM D1909, recalled')).toBeVisible();
   await page.getByRole('link', { name: 'rug', exact: true }).click();
   await expect(page.getByRole('heading', { name: 'rug', level: 1 })).toBeVisible();

@@ -53,7 +53,7 @@ test('an unknown strength keeps a bottle out until it is entered', async ({ page
   await strength.fill('');
   await expect(page.getByText('not known: kept out of recipes')).toBeVisible();
   await page.getByRole('button', { name: 'Save', exact: true }).click();
-  await expect(page.getByText('Kept. New plans use it.')).toBeVisible();
+  await expect(page.getByText('Saved. New plans use it.')).toBeVisible();
   const desk = new Desk(page);
   await desk.open();
   await desk.find('mark', 'fish');
@@ -65,7 +65,7 @@ test('an unknown strength keeps a bottle out until it is entered', async ({ page
   await page.goto('/cupboard');
   await strength.fill('5');
   await page.getByRole('button', { name: 'Save', exact: true }).click();
-  await expect(page.getByText('Kept. New plans use it.')).toBeVisible();
+  await expect(page.getByText('Saved. New plans use it.')).toBeVisible();
 });
 
 test('addresses that lead nowhere say where to go', async ({ page }) => {

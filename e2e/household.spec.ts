@@ -38,15 +38,16 @@ test('hardness in any unit or by strip, a vessel by jugs and by sides, a product
   await page.getByRole('button', { name: /^Take \d/ }).click();
 
   await page.getByRole('button', { name: 'Save', exact: true }).click();
-  await expect(page.getByText('Kept. New plans use it.')).toBeVisible();
+  await expect(page.getByText('Saved. New plans use it.')).toBeVisible();
 
   await page.goto('/cupboard');
-  const labels = page.getByRole('region', { name: 'Labels of your products' });
+  const labels = await unfold(page, 'What their labels say');
   await labels.getByLabel('Add one of the cupboard').selectOption('bioDetergent');
   await labels.getByLabel('dose, mL').last().fill('60');
   await page.getByRole('button', { name: 'Save', exact: true }).click();
-  await expect(page.getByText('Kept. New plans use it.')).toBeVisible();
+  await expect(page.getByText('Saved. New plans use it.')).toBeVisible();
   await page.reload();
+  await unfold(page, 'What their labels say');
   await expect(labels).toContainText('liquid detergent with enzymes');
   await page.goto('/household');
   await expect(water).toContainText('very hard');

@@ -291,7 +291,7 @@ test('every trouble of the list brings a short plan of its own to the screen', a
   for (const given of shown) {
     await page.goto(addressOf(draftOf(given)));
     const desk = new Desk(page);
-    const title = given.rungs.length > 0 ? 'Round 1' : 'Take it to somebody who does this: say';
+    const title = given.rungs.length > 0 ? 'Round 1' : 'Take it to somebody who does this';
     await expect(page.getByRole('heading', { name: title, exact: true }), given.name).toBeVisible();
     if (given.rungs.length > 0) await desk.openRounds();
     await desk.unfold('Keep in mind');

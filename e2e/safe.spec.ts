@@ -60,7 +60,7 @@ test('who lives here keeps products out, and says who', async ({ page }) => {
   await unfold(page, 'Who lives here');
   await page.getByRole('group', { name: 'Someone pregnant' }).getByRole('button', { name: 'yes' }).click();
   await page.getByRole('button', { name: 'Save', exact: true }).click();
-  await expect(page.getByText('Kept. New plans use it.')).toBeVisible();
+  await expect(page.getByText('Saved. New plans use it.')).toBeVisible();
   const desk = new Desk(page);
   await desk.open();
   await desk.find('mark', 'motor oil');
@@ -75,5 +75,5 @@ test('who lives here keeps products out, and says who', async ({ page }) => {
   await unfold(page, 'Who lives here');
   await page.getByRole('group', { name: 'Someone pregnant' }).getByRole('button', { name: 'no' }).click();
   await page.getByRole('button', { name: 'Save', exact: true }).click();
-  await expect(page.getByText('Kept. New plans use it.')).toBeVisible();
+  await expect(page.getByText('Saved. New plans use it.')).toBeVisible();
 });

@@ -25,11 +25,13 @@ interface FoldProps {
   readonly purpose?: string;
   /** Opens by itself, for what asks to be seen. */
   readonly wanted?: boolean;
+  /** Stands on paper whole, folded or not. */
+  readonly printed?: boolean;
   readonly children: ReactNode;
 }
 
 /** Something one may ask for: its name and what is in it, the rest in place. */
-export function Fold({ title, summary, purpose, wanted = false, children }: FoldProps) {
+export function Fold({ title, summary, purpose, wanted = false, printed = false, children }: FoldProps) {
   const [open, setOpen] = useState(false);
   useEffect(() => {
     if (wanted) setOpen(true);
@@ -60,7 +62,11 @@ export function Fold({ title, summary, purpose, wanted = false, children }: Fold
         </Flex>
         <ChevronDown size={20} strokeWidth={1.8} aria-hidden="true" />
       </Head>
-      {open && <Box paddingBottom="14px">{children}</Box>}
+      {(open || printed) && (
+        <Box paddingBottom="14px" css={open ? {} : { '@media screen': { display: 'none' } }}>
+          {children}
+        </Box>
+      )}
     </Box>
   );
 }

@@ -276,7 +276,7 @@ const WORDS: Words = {
     'The hidden water test was not passed: dry ways only. What they leave is for a professional cleaner.',
   noCleaningHelps: ({ markId }, say) =>
     `${upper(say.name(markId))}: this is no soil, and no cleaning helps. What may help is said below.`,
-  noHomeMethod: () => 'Nothing here is both safe for this piece and any use on this trouble.',
+  noHomeMethod: () => 'Nothing here is both safe on it and of use.',
   professionalHand: ({ because }) =>
     because === 'explosive'
       ? 'Do not move it, touch it or carry it anywhere: keep people away and call the fire service.'

@@ -1,8 +1,12 @@
 import { Box, Flex, Stack } from '@chakra-ui/react';
 import type { Catalogue } from '@feverfew/contracts';
+import { useState } from 'react';
 import { useController, useFieldArray } from 'react-hook-form';
-import { ChipButton, Input } from '../../components/controls';
+import { Button, ChipButton, Input } from '../../components/controls';
 import { useFaultAt, useSettingsForm } from './fields';
+
+/** The agents stand in the order a house is likely to have them: the others on tap. */
+const FIRST = 12;
 
 /** What is in the house; strength only where it matters. */
 export function CupboardEditor({ agents }: { agents: Catalogue['agents'] }) {
@@ -12,6 +16,8 @@ export function CupboardEditor({ agents }: { agents: Catalogue['agents'] }) {
     append,
     remove,
   } = useFieldArray({ control, name: 'household.cupboard', keyName: 'key' });
+  const absent = agents.filter((agent) => cupboard.every((entry) => entry.agentId !== agent.id));
+  const [isWhole, setWhole] = useState(false);
   return (
     <Stack gap="8px" as="section" aria-label="Cupboard">
       <Box as="h2" fontSize="20px">
@@ -29,18 +35,21 @@ export function CupboardEditor({ agents }: { agents: Catalogue['agents'] }) {
         Tap what else there is
       </Box>
       <Flex gap="6px" wrap="wrap">
-        {agents
-          .filter((agent) => cupboard.every((entry) => entry.agentId !== agent.id))
-          .map((agent) => (
-            <ChipButton
-              key={agent.id}
-              size="touch"
-              aria-pressed={false}
-              onClick={() => append({ agentId: agent.id, strengthPct: null })}
-            >
-              {agent.name}
-            </ChipButton>
-          ))}
+        {(isWhole ? absent : absent.slice(0, FIRST)).map((agent) => (
+          <ChipButton
+            key={agent.id}
+            size="touch"
+            aria-pressed={false}
+            onClick={() => append({ agentId: agent.id, strengthPct: null })}
+          >
+            {agent.name}
+          </ChipButton>
+        ))}
+        {!isWhole && absent.length > FIRST && (
+          <Button variant="plain" onClick={() => setWhole(true)}>
+            {absent.length - FIRST} more
+          </Button>
+        )}
       </Flex>
     </Stack>
   );

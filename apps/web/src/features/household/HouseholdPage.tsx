@@ -1,4 +1,4 @@
-import { Box, Flex, Grid, Stack } from '@chakra-ui/react';
+import { Box, Flex } from '@chakra-ui/react';
 import type { Catalogue, HouseholdSettings } from '@feverfew/contracts';
 import { useState } from 'react';
 import { FormProvider } from 'react-hook-form';
@@ -11,11 +11,9 @@ import { Failed, Loading } from '../../components/States';
 import { useCatalogue } from '../../queries/catalogueQueries';
 import { useHousehold } from '../../queries/householdQueries';
 import { bottlesOf } from './bottlesOf';
-import { CupboardEditor } from './CupboardEditor';
+import { CupboardFolds } from './CupboardFolds';
 import { HouseFolds } from './HouseFolds';
 import { HouseholdFilePanel } from './HouseholdFilePanel';
-import { PricesEditor } from './PricesEditor';
-import { ProductsEditor } from './ProductsEditor';
 import { useHouseholdForm } from './useHouseholdForm';
 
 export type HouseRoom = 'house' | 'cupboard';
@@ -52,18 +50,12 @@ interface EditorProps {
   readonly catalogue: Catalogue;
 }
 
-const TWO_COLUMNS = { base: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) minmax(0, 1fr)' } as const;
-
 function Editor({ show, start, catalogue }: EditorProps) {
   const { form, keep, isPending, isKept, fault } = useHouseholdForm(start);
   const bottles = bottlesOf(catalogue);
   return (
     <FormProvider {...form}>
-      <Box
-        maxWidth={show === 'house' ? '760px' : '1080px'}
-        marginInline="auto"
-        padding={{ base: '8px 16px', md: '24px 28px' }}
-      >
+      <Box maxWidth="760px" marginInline="auto" padding={{ base: '8px 16px', md: '24px 28px' }}>
         <Flex justifyContent="space-between" alignItems="baseline" wrap="wrap" marginBottom="12px">
           <PageHeading title={show === 'house' ? 'Your house' : 'Cupboard'} />
           {show === 'house' && (
@@ -73,13 +65,7 @@ function Editor({ show, start, catalogue }: EditorProps) {
           )}
         </Flex>
         {show === 'cupboard' ? (
-          <Grid templateColumns={TWO_COLUMNS} gap="26px 40px">
-            <Stack gap="26px">
-              <CupboardEditor agents={bottles} />
-              <ProductsEditor agents={bottles} />
-            </Stack>
-            <PricesEditor agents={bottles} />
-          </Grid>
+          <CupboardFolds bottles={bottles} />
         ) : (
           <HouseFolds catalogue={catalogue} onShown={keep} />
         )}
@@ -112,7 +98,7 @@ function KeepBar({ isPending, isKept, fault, onKeep }: KeepBarProps) {
       <Button variant="action" size="large" disabled={isPending} onClick={onKeep}>
         Save
       </Button>
-      {isKept && <span role="status">Kept. New plans use it.</span>}
+      {isKept && <span role="status">Saved. New plans use it.</span>}
       {fault && (
         <Notice kind="danger" word="Look again">
           {fault}

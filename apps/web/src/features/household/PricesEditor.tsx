@@ -20,10 +20,7 @@ export function PricesEditor({ agents }: { agents: Catalogue['agents'] }) {
   const cupboard = useWatch({ control, name: 'household.cupboard' });
   const here = agents.filter((agent) => cupboard.some((entry) => entry.agentId === agent.id));
   return (
-    <Stack gap="10px" as="section" aria-label="What things cost">
-      <Box as="h2" fontSize="20px">
-        What things cost
-      </Box>
+    <Stack gap="10px">
       <Box fontSize="14px" color="soft">
         If you like: then every way on says what it costs. A field left empty is left out, and the sum says
         “at least”.

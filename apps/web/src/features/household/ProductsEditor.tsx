@@ -20,10 +20,7 @@ export function ProductsEditor({ agents }: { agents: Agents }) {
       fields.every((product) => product.agentId !== agent.id),
   );
   return (
-    <Stack gap="10px" as="section" aria-label="Labels of your products">
-      <Box as="h2" fontSize="20px">
-        What their labels say
-      </Box>
+    <Stack gap="10px">
       <UsualDose />
       {fields.map((product, index) => (
         <ProductLabel

@@ -1,7 +1,8 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import type { Catalogue } from '@feverfew/contracts';
-import type { ReactNode } from 'react';
+import { type ReactNode, useState } from 'react';
 import { Link } from 'react-router';
+import { Button } from '../../components/controls';
 import { Terms } from '../../components/Terms';
 import { useCatalogue } from '../../queries/catalogueQueries';
 import { sourcesText } from './sourcesText';
@@ -67,16 +68,22 @@ export function SeeAll({
   ids,
   nameOf,
   none = 'none',
+  most = ids.length,
 }: {
   family: string;
   ids: readonly string[];
   nameOf: (id: string) => string;
   none?: string;
+  /** So many at first; the others on tap. */
+  most?: number;
 }) {
+  const [isWhole, setWhole] = useState(false);
   if (ids.length === 0) return <>{none}</>;
+  // One name more takes no more room than the button would.
+  const isCut = !isWhole && ids.length > most + 1;
   return (
     <>
-      {ids.map((id, index) => (
+      {(isCut ? ids.slice(0, most) : ids).map((id, index) => (
         <span key={id}>
           {index > 0 && ', '}
           <See family={family} id={id}>
@@ -84,6 +91,11 @@ export function SeeAll({
           </See>
         </span>
       ))}
+      {isCut && (
+        <Button variant="plain" size="small" padding="0 6px" onClick={() => setWhole(true)}>
+          and {ids.length - most} more
+        </Button>
+      )}
     </>
   );
 }

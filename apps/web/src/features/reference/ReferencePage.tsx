@@ -97,6 +97,9 @@ function OnePage({ family, reference }: { family: FamilyId; reference: Reference
   return <PositionsSheet reference={reference} />;
 }
 
+/** Names shown before and after the one whose sheet is open. */
+const NEAR = 3;
+
 /** The names of a group; typing narrows them, Enter opens the first. On a phone only until one is chosen. */
 function Group({
   family,
@@ -111,6 +114,11 @@ function Group({
   const navigate = useNavigate();
   const entries = useMemo(() => entriesOf(family, reference), [family, reference]);
   const found = useMemo(() => searchOptions(entries, query), [entries, query]);
+  const [isWhole, setWhole] = useState(false);
+  const at = entries.findIndex((entry) => entry.id === id);
+  // Beside an open sheet the list is the way to the next one, not something to read.
+  const isNear = at >= 0 && query === '' && !isWhole;
+  const shown = isNear ? found.slice(Math.max(0, at - NEAR), at + NEAR + 1) : found;
   return (
     <Stack
       gap="6px"
@@ -135,7 +143,7 @@ function Group({
         />
       </form>
       <Stack as="ul" gap="0" listStyleType="none" overflowY="auto">
-        {found.map((entry) => (
+        {shown.map((entry) => (
           <li key={entry.id}>
             <NavLink
               to={`/reference/${family}/${entry.id}`}
@@ -151,6 +159,13 @@ function Group({
           </li>
         ))}
         {found.length === 0 && <Empty>Nothing by that word here.</Empty>}
+        {isNear && (
+          <li>
+            <Button variant="plain" onClick={() => setWhole(true)}>
+              All {entries.length}
+            </Button>
+          </li>
+        )}
       </Stack>
     </Stack>
   );

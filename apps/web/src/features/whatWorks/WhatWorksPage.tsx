@@ -1,13 +1,17 @@
 import { Box, Grid, Stack } from '@chakra-ui/react';
 import { againstBook, type WhatWorksView, type WorksRowView } from '@feverfew/contracts';
+import { useState } from 'react';
 import { Link } from 'react-router';
 import { useLexicon } from '../../app/useLexicon';
+import { Button } from '../../components/controls';
+import { Fold } from '../../components/Fold';
+import { LinkButton } from '../../components/LinkButton';
 import { Notice } from '../../components/Notice';
 import { PageHeading } from '../../components/PageHeading';
 import { Empty, Failed, Loading } from '../../components/States';
 import { useWhatWorks } from '../../queries/whatWorksQueries';
 import { WorksChart } from './WorksChart';
-import { caseText, moveGroups, pct } from './whatWorksView';
+import { caseGroups, moveGroups, pct } from './whatWorksView';
 
 /** What the household's own log has taught: effect by effect, what it changed, what to find out next. */
 export function WhatWorksPage() {
@@ -24,8 +28,7 @@ function Learned({ works }: { works: WhatWorksView }) {
       <Box color="soft" marginBottom="16px" maxWidth="70ch">
         {works.uses === 0
           ? 'Every result you save teaches the plans. So far they go by the usual figures alone.'
-          : `${works.uses} uses of your own. Plans already reckon with them: a method that does more or less here ` +
-            `than usual is shown so, and may change its place.`}
+          : `Plans reckon with ${works.uses} uses of your own.`}
       </Box>
       <Grid
         templateColumns={{ base: 'minmax(0,1fr)', lg: 'minmax(0, 1.7fr) minmax(0, 1fr)' }}
@@ -56,21 +59,15 @@ function Changed({ works }: { works: WhatWorksView }) {
       </Box>
       {groups.length === 0 && <Empty>Nothing yet that changes a plan.</Empty>}
       {groups.map((group) => (
-        <Box
-          key={group.troubleId}
-          paddingBlock="8px"
-          borderBottom="1px solid"
-          borderColor="line"
-          data-moves={group.troubleId}
-        >
-          <Link to={`/trouble/${group.troubleId}`} style={{ fontWeight: 650, textDecoration: 'underline' }}>
-            {group.title}
-          </Link>
-          <Box as="ul" paddingInlineStart="18px" fontSize="15px" listStyleType="disc">
-            {group.lines.map((line) => (
-              <li key={line}>{line}</li>
-            ))}
-          </Box>
+        <Box key={group.troubleId} data-moves={group.troubleId}>
+          <Fold title={group.title} purpose={group.summary}>
+            <Box as="ul" paddingInlineStart="18px" fontSize="15px" listStyleType="disc">
+              {group.lines.map((line) => (
+                <li key={line}>{line}</li>
+              ))}
+            </Box>
+            <LinkButton to={`/trouble/${group.troubleId}`}>To its plan</LinkButton>
+          </Fold>
         </Box>
       ))}
     </Box>
@@ -88,9 +85,8 @@ function Next({ works }: { works: WhatWorksView }) {
         Worth finding out
       </Box>
       <Notice kind="note" word={say.name(nextTrial.markId)}>
-        “{say.name(first)}” or “{say.name(second)}”? The odds that the first is better are{' '}
-        {pct(nextTrial.chanceFirst)} in 100, and this trouble was told{' '}
-        {nextTrial.troubles === 1 ? 'once' : `${nextTrial.troubles} times`}.{' '}
+        “{say.name(first)}” or “{say.name(second)}”? The first is better with odds of{' '}
+        {pct(nextTrial.chanceFirst)} in 100.{' '}
         <Link to={`/trouble/${nextTrial.troubleId}`} style={{ textDecoration: 'underline' }}>
           Try both side by side
         </Link>
@@ -111,8 +107,14 @@ const VERDICT_COLOURS = { better: 'leaf', worse: 'brick', alike: 'soft', few: 's
 
 function Rows({ rows }: { rows: readonly WorksRowView[] }) {
   const say = useLexicon();
+  const [isWhole, setWhole] = useState(false);
+  // A single use tells too little to be read among the others.
+  const told = rows.filter((row) => row.uses > 1);
+  const shown = isWhole || told.length === 0 ? rows : told;
   if (rows.length === 0)
-    return <Empty>Nothing to show yet. Finish a run with its looks, or read a log in under Household.</Empty>;
+    return (
+      <Empty>Nothing to show yet. Finish a run with its looks, or read a log in, under Your house.</Empty>
+    );
   return (
     <Box as="section" aria-label="Method by method">
       <Box fontSize="14px" color="soft">
@@ -123,7 +125,7 @@ function Rows({ rows }: { rows: readonly WorksRowView[] }) {
         <Box as="thead" fontSize="14px" color="soft" textAlign="start">
           <tr>
             <Box as="th" textAlign="start" fontWeight={400} width={{ base: 'auto', md: '34%' }}>
-              Method, on what
+              Method
             </Box>
             <Box as="th" textAlign="start" fontWeight={400}>
               0 – 100 % a round
@@ -136,52 +138,68 @@ function Rows({ rows }: { rows: readonly WorksRowView[] }) {
             </Box>
           </tr>
         </Box>
-        <tbody>
-          {rows.map((row) => (
-            <Box
-              as="tr"
-              key={row.methodId + row.markId + row.fibres + row.age}
-              borderTop="1px solid"
-              borderColor="line"
-              data-works={`${row.methodId} ${row.markId}`}
-            >
-              <Box as="td" paddingBlock="8px" paddingInlineEnd="12px">
-                <Box fontWeight={650}>{say.name(row.methodId)}</Box>
-                <Box fontSize="14.5px" color="soft">
-                  {caseText(row, say)}
-                </Box>
-                <Box fontSize="14.5px" display={{ base: 'block', md: 'none' }}>
-                  {figures(row)}
-                </Box>
-                <Box fontSize="14.5px" color={VERDICT_COLOURS[againstBook(row.book, row.mean, row.uses)]}>
-                  {VERDICTS[againstBook(row.book, row.mean, row.uses)]}
-                </Box>
-              </Box>
-              <Box as="td" minWidth="120px">
-                <WorksChart row={row} />
-              </Box>
+        {caseGroups(shown, say).map((group) => (
+          <tbody key={group.title}>
+            <tr>
               <Box
-                as="td"
-                textAlign="end"
-                paddingInlineStart="12px"
-                whiteSpace="nowrap"
-                display={{ base: 'none', md: 'table-cell' }}
+                as="th"
+                {...{ colSpan: 4, scope: 'rowgroup' }}
+                textAlign="start"
+                paddingTop="14px"
+                fontFamily="heading"
+                fontSize="17px"
               >
-                {row.worked} of {row.uses}
+                {group.title}
               </Box>
+            </tr>
+            {group.rows.map((row) => (
               <Box
-                as="td"
-                textAlign="end"
-                paddingInlineStart="12px"
-                whiteSpace="nowrap"
-                display={{ base: 'none', md: 'table-cell' }}
+                as="tr"
+                key={row.methodId + row.markId + row.fibres + row.age}
+                borderTop="1px solid"
+                borderColor="line"
+                data-works={`${row.methodId} ${row.markId}`}
               >
-                {pct(row.book.low)}–{pct(row.book.high)} % → {pct(row.now.low)}–{pct(row.now.high)} %
+                <Box as="td" paddingBlock="8px" paddingInlineEnd="12px">
+                  <Box fontWeight={650}>{say.name(row.methodId)}</Box>
+                  <Box fontSize="14.5px" display={{ base: 'block', md: 'none' }}>
+                    {figures(row)}
+                  </Box>
+                  <Box fontSize="14.5px" color={VERDICT_COLOURS[againstBook(row.book, row.mean, row.uses)]}>
+                    {VERDICTS[againstBook(row.book, row.mean, row.uses)]}
+                  </Box>
+                </Box>
+                <Box as="td" minWidth="120px">
+                  <WorksChart row={row} />
+                </Box>
+                <Box
+                  as="td"
+                  textAlign="end"
+                  paddingInlineStart="12px"
+                  whiteSpace="nowrap"
+                  display={{ base: 'none', md: 'table-cell' }}
+                >
+                  {row.worked} of {row.uses}
+                </Box>
+                <Box
+                  as="td"
+                  textAlign="end"
+                  paddingInlineStart="12px"
+                  whiteSpace="nowrap"
+                  display={{ base: 'none', md: 'table-cell' }}
+                >
+                  {pct(row.book.low)}–{pct(row.book.high)} % → {pct(row.now.low)}–{pct(row.now.high)} %
+                </Box>
               </Box>
-            </Box>
-          ))}
-        </tbody>
+            ))}
+          </tbody>
+        ))}
       </Box>
+      {shown.length < rows.length && (
+        <Button variant="plain" onClick={() => setWhole(true)}>
+          {rows.length - shown.length} used only once
+        </Button>
+      )}
     </Box>
   );
 }

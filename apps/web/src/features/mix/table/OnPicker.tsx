@@ -25,7 +25,7 @@ export function OnPicker({
   return (
     <Box as="section" aria-label="What goes in">
       <Box fontSize="14px" color="soft" marginBottom="4px">
-        What goes in or gets it
+        What gets it
       </Box>
       <Flex gap="8px" wrap="wrap" alignItems="center">
         {names.map((name) => (

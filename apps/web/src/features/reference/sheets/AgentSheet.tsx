@@ -42,7 +42,7 @@ export function AgentSheet({ agent, reference }: { agent: Agent; reference: Refe
         {meets.length === 0 && 'no partner is forbidden'}
         {meets.map(({ pair, ids }) => (
           <Box key={pair.id}>
-            <SeeAll family="agents" ids={ids} nameOf={say.name} />: {pair.happens}
+            {pair.happens}: <SeeAll family="agents" ids={ids} nameOf={say.name} most={3} />
           </Box>
         ))}
       </Fact>

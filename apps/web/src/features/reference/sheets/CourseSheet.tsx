@@ -10,6 +10,7 @@ import {
 } from '@feverfew/contracts';
 import { useSearchParams } from 'react-router';
 import { useLexicon } from '../../../app/useLexicon';
+import { Fold } from '../../../components/Fold';
 import { LinkButton } from '../../../components/LinkButton';
 import { Terms } from '../../../components/Terms';
 import { Fact, See, SeeAll, Sources } from '../Fact';
@@ -33,7 +34,7 @@ export function CourseSheet({ course, reference }: { course: Course; reference: 
         <Terms>{course.verdict.is}</Terms> <Sources ids={course.sourceIds} />
       </Box>
       <AtOnce course={course} cloth={cloth} />
-      <Told title="How to tell">
+      <Told title="How to tell" folded>
         {course.verdict.tells.map(({ see, means, courseId }) => (
           <li key={see.text}>
             {see.text}{' '}
@@ -79,7 +80,7 @@ export function CourseSheet({ course, reference }: { course: Course; reference: 
           </li>
         ))}
       </Told>
-      <Told title="The cause, and what to do with it">
+      <Told title="The cause, and what to do with it" folded>
         <li>
           <Terms>{course.verdict.cause}</Terms>
         </li>
@@ -96,14 +97,14 @@ export function CourseSheet({ course, reference }: { course: Course; reference: 
           </li>
         ))}
       </Told>
-      <Told title="Where practice differs">
+      <Told title="Where practice differs" folded>
         {course.disputes.map(({ question, ways }) => (
           <li key={question}>
             {question} {ways.join(' / ')}
           </li>
         ))}
       </Told>
-      <Told title="So that it does not come again">
+      <Told title="So that it does not come again" folded>
         {course.prevent.map((note) => (
           <li key={note.text}>
             <Terms>{note.text}</Terms>
@@ -132,10 +133,25 @@ export function CourseSheet({ course, reference }: { course: Course; reference: 
 const firstFilled = ({ cloths }: Course): Cloth =>
   CLOTHS.find((cloth) => cloths[cloth].kind === 'course') ?? 'white';
 
+interface ToldProps {
+  readonly title: string;
+  /** Read by who asks for it. */
+  readonly folded?: boolean;
+  readonly children: React.ReactNode[] | React.ReactNode;
+}
+
 /** A list under its own small heading; nothing where there is nothing to say. */
-function Told({ title, children }: { title: string; children: React.ReactNode[] | React.ReactNode }) {
+function Told({ title, folded = false, children }: ToldProps) {
   const empty = Array.isArray(children) && children.flat().length === 0;
   if (empty) return null;
+  if (folded)
+    return (
+      <Fold title={title} printed>
+        <Box as="ul" paddingInlineStart="18px" listStyleType="disc">
+          {children}
+        </Box>
+      </Fold>
+    );
   return (
     <Box as="section">
       <Box as="h2" fontSize="16px" color="soft">

@@ -87,7 +87,7 @@ export function MarkSheet({ mark, reference }: { mark: Mark; reference: Referenc
         </Fact>
       )}
       <Fact term="Methods that move it" sourceIds={['commonPractice', 'memory']}>
-        <SeeAll family="methods" ids={methodsForMark(mark, reference)} nameOf={say.name} />
+        <SeeAll family="methods" ids={methodsForMark(mark, reference)} nameOf={say.name} most={6} />
       </Fact>
       <Fact term="Also called" sourceIds={['commonPractice']}>
         {mark.aliases.join(', ') || '—'}

@@ -1,0 +1,39 @@
+import { Box } from '@chakra-ui/react';
+import type { Catalogue } from '@feverfew/contracts';
+import { get, useWatch } from 'react-hook-form';
+import { Fold } from '../../components/Fold';
+import { CupboardEditor } from './CupboardEditor';
+import { useSettingsForm } from './fields';
+import { PricesEditor } from './PricesEditor';
+import { ProductsEditor } from './ProductsEditor';
+
+/** What is in the house; what its labels say and what it costs are told by who wants to. */
+export function CupboardFolds({ bottles }: { bottles: Catalogue['agents'] }) {
+  const { control, formState } = useSettingsForm();
+  const labels = useWatch({ control, name: 'household.products' });
+  const prices = useWatch({ control, name: 'prices' });
+  const told = Object.values(prices.agents).length;
+  return (
+    <>
+      <CupboardEditor agents={bottles} />
+      <Box borderBottom="1px solid" borderColor="line" marginTop="22px">
+        <Fold
+          title="What their labels say"
+          summary={labels.length === 0 ? 'nothing told' : `told of ${labels.length}`}
+          purpose="How much goes in, and in how many caps"
+          wanted={get(formState.errors, 'household.products') !== undefined}
+        >
+          <ProductsEditor agents={bottles} />
+        </Fold>
+        <Fold
+          title="What things cost"
+          summary={told === 0 ? 'nothing told' : `told of ${told}`}
+          purpose="What each way on says it costs"
+          wanted={formState.errors.prices !== undefined}
+        >
+          <PricesEditor agents={bottles} />
+        </Fold>
+      </Box>
+    </>
+  );
+}
