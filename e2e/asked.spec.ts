@@ -132,6 +132,10 @@ test('the reference is searched, linked across, and says where each fact comes f
   await page.getByRole('button', { name: /^hydrogen peroxide and acetone/ }).click();
   await expect(page.getByRole('status')).toContainText('can make explosive peroxides');
   await page.goto('/reference/marks/redWine');
+  // A word of the trade says what it is on tap.
+  await page.getByRole('button', { name: 'tannin', exact: true }).first().click();
+  await expect(page.getByText('The bitter brown matter of tea')).toBeVisible();
+  await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'Tell this trouble' }).click();
   await expect(page.getByLabel('The facts', { exact: true })).toContainText(
     'There is red wine on some piece',

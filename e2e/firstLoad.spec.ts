@@ -68,6 +68,31 @@ test.describe('a house with nothing in it', () => {
     }
   });
 
+  test('asks one thing about itself, where the plan hangs on it, says its guess, and goes by the answer', async ({
+    page,
+  }) => {
+    await page.goto(`${empty.base}/trouble`);
+    await page.getByRole('textbox', { name: 'What happened?' }).fill('yellowed white cotton t-shirt');
+    await page.keyboard.press('Enter');
+    await expect(page.locator('[data-slate]')).toBeVisible();
+    const asked = page.getByRole('group', { name: /^(Have you|How|What can you|Is |Are |Has ).*\?$/ });
+    const notSure = page.getByRole('button', { name: 'Not sure' }).first();
+    await expect(asked.or(notSure).first()).toBeVisible();
+    // What is asked of the trouble comes first.
+    for (let left = 2; left > 0 && (await notSure.isVisible()); left -= 1) await notSure.click();
+    await expect(asked).toHaveCount(1);
+    await expect(asked).toContainText('Until you say: ');
+    const name = (await asked.getAttribute('aria-label')) ?? '';
+    await asked.getByRole('button').first().click();
+    await expect(page.getByRole('status').filter({ hasText: 'Noted' })).toBeVisible();
+    await expect(asked).toHaveCount(0);
+    await page.reload();
+    await expect(page.locator('[data-slate]')).toBeVisible();
+    await expect(page.getByRole('group', { name, exact: true })).toHaveCount(0);
+    const { told } = await empty.ask<{ told: string[] }>('/household');
+    expect(told).toHaveLength(1);
+  });
+
   test('is furnished by one tap and left by one, with all that was tried in it', async ({ page }) => {
     test.setTimeout(120_000);
     await open(page);

@@ -63,3 +63,44 @@ test('a piece is renamed, found by its new name, and the linen stands in the ord
   await page.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText(before);
 });
+
+/** The smallest picture a browser reads: one point. */
+const POINT = Buffer.from(
+  'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==',
+  'base64',
+);
+
+test('a piece has a picture, also in the list, and loses it again', async ({ page }) => {
+  await page.goto('/pieces');
+  const row = page.getByRole('link', { name: /silk scarf/ });
+  await expect(row.locator('img')).toHaveCount(0);
+  await row.click();
+  const picture = page.getByRole('region', { name: 'Picture' });
+  const file = picture.getByLabel('Choose a picture of it');
+  await file.setInputFiles({ name: 'no.txt', mimeType: 'text/plain', buffer: Buffer.from('no picture') });
+  await expect(picture.getByRole('alert')).toContainText('no picture that can be read');
+  await file.setInputFiles({ name: 'scarf.png', mimeType: 'image/png', buffer: POINT });
+  await expect(picture.getByRole('img', { name: 'silk scarf' })).toBeVisible();
+  await page.goto('/pieces');
+  await expect(row.locator('img')).toBeVisible();
+  await row.click();
+  await picture.getByRole('button', { name: 'No picture' }).click();
+  await expect(picture.getByRole('img')).toHaveCount(0);
+});
+
+test('a piece entered twice becomes one, and is taken apart again by Undo', async ({ page }) => {
+  await page.goto('/pieces');
+  await page.getByRole('link', { name: /merino layer/ }).click();
+  await page.getByRole('button', { name: 'Entered twice? Merge' }).click();
+  await page.getByRole('textbox', { name: 'Search: Which piece it is' }).fill('school polo');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('heading', { level: 1, name: 'school polo' })).toBeVisible();
+  const done = page.getByRole('status').filter({ hasText: 'are one piece now' });
+  await expect(page.locator('main')).toContainText('bonfire smoke');
+  await done.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('status').filter({ hasText: /^Back: merino layer/ })).toBeVisible();
+  await expect(page.locator('main')).not.toContainText('bonfire smoke');
+  await page.goto('/pieces');
+  await page.getByRole('link', { name: /merino layer/ }).click();
+  await expect(page.locator('main')).toContainText('bonfire smoke');
+});

@@ -62,8 +62,35 @@ describe('a household that has told nothing', () => {
     const given = async () => Today.parse((await server.http.get('/api/today')).body).householdTold;
     const settings = (await server.http.get('/api/household').expect(200)).body;
     expect(await given()).toBe(false);
-    await server.http.put('/api/household').send(settings).expect(200);
+    await server.http
+      .put('/api/household')
+      .send({ ...settings, told: null })
+      .expect(200);
     expect(await given()).toBe(true);
+  });
+  it('is asked one thing at a time, only what turns the plan, and by an answer has told that alone', async () => {
+    const own = await testApp();
+    const ask = async () =>
+      (await own.http.post('/api/plans/house-question').send(beetroot).expect(200)).body.question;
+    const first = await ask();
+    const { fact, entry } = first;
+    const answer = (body: object) => own.http.post('/api/household/answer').send(body);
+    await answer({ fact, entry, answer: 'perhaps' }).expect(400);
+    await answer({ fact: 'pets', entry: null, answer: 'soft' }).expect(400);
+    await answer({ fact: 'agent', entry: null, answer: 'yes' }).expect(400);
+    await answer({ fact: 'agent', entry: { agentId: 'moonDust', strengthPct: null }, answer: 'yes' }).expect(
+      400,
+    );
+    expect(await ask()).toEqual(first);
+    const { body: settings } = await answer({ fact, entry, answer: first.answers[0] }).expect(200);
+    expect(settings.told).toHaveLength(1);
+    expect(await ask()).not.toEqual(first);
+    await own.http
+      .put('/api/household')
+      .send({ ...settings, told: null })
+      .expect(200);
+    expect(await ask()).toBeNull();
+    await own.close();
   });
 });
 

@@ -139,6 +139,17 @@ export const PricesShape = z
   .meta({ id: 'Prices' }) satisfies z.ZodType<Prices>;
 
 export const HouseholdSettings = z
-  .strictObject({ household: HouseholdShape, measures: Measures, prices: PricesShape.default(NO_PRICES) })
+  .strictObject({
+    household: HouseholdShape,
+    measures: Measures,
+    prices: PricesShape.default(NO_PRICES),
+    /** What was told one by one while the rest is guessed; null once all of it was seen and saved. */
+    told: z.array(z.string().max(80)).max(500).nullable().default(null),
+  })
   .meta({ id: 'HouseholdSettings' });
-export type HouseholdSettings = { household: Household; measures: Measures; prices: Prices };
+export type HouseholdSettings = {
+  household: Household;
+  measures: Measures;
+  prices: Prices;
+  told: readonly string[] | null;
+};

@@ -1,4 +1,12 @@
-import { CHANGE_CODES, type Change, RISKS, type TroubleFacts } from '@feverfew/core';
+import {
+  CHANGE_CODES,
+  type Change,
+  HOUSE_ANSWERS,
+  HOUSE_FACTS,
+  type HouseAnswer,
+  RISKS,
+  type TroubleFacts,
+} from '@feverfew/core';
 import { Id, Mechanism, OPEN_FACT_KEYS } from '@feverfew/knowledge';
 import { z } from 'zod';
 import { EnvelopeShape } from './envelope.js';
@@ -107,6 +115,38 @@ export const FirstThingsShape = z
       .max(2),
   })
   .meta({ id: 'FirstThings' });
+
+const HouseAnswerShape = z.enum(Object.values(HOUSE_ANSWERS).flat() as [HouseAnswer, ...HouseAnswer[]]);
+const Bottle = z.strictObject({ agentId: Id, strengthPct: z.number().nullable() });
+
+/** One thing of the house a plan hangs on and nobody told; null where there is none. */
+export const HouseQuestionShape = z
+  .strictObject({
+    question: z
+      .strictObject({
+        fact: z.enum(HOUSE_FACTS),
+        entry: Bottle.nullable(),
+        guess: HouseAnswerShape,
+        answers: z.array(HouseAnswerShape).readonly(),
+      })
+      .nullable(),
+  })
+  .meta({ id: 'HouseQuestion' });
+export type HouseQuestionView = z.infer<typeof HouseQuestionShape>;
+
+/** What was answered to it. */
+export const AnswerOfHouse = z
+  .strictObject({ fact: z.enum(HOUSE_FACTS), entry: Bottle.nullable(), answer: HouseAnswerShape })
+  .refine(({ fact, answer }) => (HOUSE_ANSWERS[fact] as readonly string[]).includes(answer), {
+    path: ['answer'],
+    message: 'That is no answer to this question.',
+  })
+  .refine(({ fact, entry }) => (fact === 'agent') === (entry !== null), {
+    path: ['entry'],
+    message: 'A question about a product names it, and no other does.',
+  })
+  .meta({ id: 'AnswerOfHouse' });
+export type AnswerOfHouse = z.infer<typeof AnswerOfHouse>;
 
 /** A change of facts as data; its words are made where it is read. */
 export const ChangeShape = z

@@ -23,6 +23,13 @@ export {
 export { mainComponentOf } from './evidence/mainComponentOf.js';
 export { type Finding, finding } from './finding/finding.js';
 export type { LimitOwner } from './finding/limitOwner.js';
+export {
+  answered,
+  HOUSE_ANSWERS,
+  HOUSE_FACTS,
+  type HouseAnswer,
+  type HouseFact,
+} from './household/houseFacts.js';
 export type { Household, Product, Vessel } from './household/household.js';
 export {
   MEASURE_TOOL_IDS,
@@ -128,6 +135,7 @@ export { type KeptPiece, upkeepDue, wearWarnings } from './wear/upkeep.js';
 export type { Change, ChangeCode } from './whatIf/changesToTry.js';
 export { type ComparedPosition, comparePositions } from './whatIf/comparePositions.js';
 export { type FirstThings, firstThings, type OpenAnswer, type Question } from './whatIf/firstThings.js';
+export { type HouseQuestion, houseQuestion, toldKey } from './whatIf/houseQuestion.js';
 export { whatWouldChange } from './whatIf/whatWouldChange.js';
 export { type ActionWords, actionWords, durationWords } from './words/actionWords.js';
 export { CHANGE_CODES, changeWords } from './words/changeWords.js';
@@ -144,6 +152,7 @@ export {
 export { effectRange, effectWords } from './words/effectWords.js';
 export { findingWords } from './words/findingWords.js';
 export { answerWords, banWords, firstHand, QUESTION_WORDS } from './words/firstWords.js';
+export { houseQuestionWords } from './words/houseWords.js';
 export type { Lexicon } from './words/lexicon.js';
 export { ownerWords } from './words/ownerWords.js';
 export { type PassWords, passWords, planText, roundWords } from './words/roundWords.js';

@@ -111,7 +111,9 @@ export const mixes = pgTable('mixes', {
 /** One household per database. */
 export const households = pgTable('households', {
   id: integer().primaryKey(),
-  settings: jsonb().$type<{ household: Household; measures: Measures; prices: Prices }>().notNull(),
+  settings: jsonb()
+    .$type<{ household: Household; measures: Measures; prices: Prices; told?: readonly string[] | null }>()
+    .notNull(),
   /** The one that ships, to try things in: left, it takes everything with it. */
   madeUp: boolean('made_up').notNull().default(false),
 });

@@ -1,5 +1,5 @@
-import { HouseholdSettings } from '@feverfew/contracts';
-import { Body, Controller, Get, Inject, Put } from '@nestjs/common';
+import { AnswerOfHouse, HouseholdSettings } from '@feverfew/contracts';
+import { Body, Controller, Get, HttpCode, Inject, Post, Put } from '@nestjs/common';
 import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { HouseholdService } from './household.service.js';
 
@@ -12,6 +12,14 @@ export class HouseholdController {
   @ApiOkResponse({ standardSchema: HouseholdSettings })
   read(): Promise<HouseholdSettings> {
     return this.service.read();
+  }
+
+  /** The answer to one question about the house. */
+  @Post('answer')
+  @HttpCode(200)
+  @ApiOkResponse({ standardSchema: HouseholdSettings })
+  answer(@Body({ schema: AnswerOfHouse }) body: AnswerOfHouse): Promise<HouseholdSettings> {
+    return this.service.answer(body);
   }
 
   @Put()

@@ -13,7 +13,8 @@ export class HouseholdRepository {
 
   async find(): Promise<HouseholdSettings | null> {
     const [row] = await this.db.select().from(households).where(eq(households.id, ONLY));
-    return row?.settings ?? null;
+    // What was saved before there was `told` was saved whole.
+    return row ? { ...row.settings, told: row.settings.told ?? null } : null;
   }
 
   async isMadeUp(): Promise<boolean> {

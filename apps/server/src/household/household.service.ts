@@ -1,4 +1,5 @@
-import type { HouseholdSettings } from '@feverfew/contracts';
+import type { AnswerOfHouse, HouseholdSettings } from '@feverfew/contracts';
+import { answered, toldKey } from '@feverfew/core';
 import type { Knowledge } from '@feverfew/knowledge';
 import { Inject, Injectable } from '@nestjs/common';
 import { KNOWLEDGE } from '../catalogue/knowledge.token.js';
@@ -33,6 +34,16 @@ export class HouseholdService {
   async saveMadeUp(settings: HouseholdSettings): Promise<void> {
     await this.save(settings);
     await this.repository.markMadeUp();
+  }
+
+  /** One thing told; the rest stays as it is told or guessed. */
+  async answer({ fact, entry, answer }: AnswerOfHouse): Promise<HouseholdSettings> {
+    const settings = await this.read();
+    return this.save({
+      ...settings,
+      household: answered(settings.household, fact, answer, entry),
+      told: settings.told && [...new Set([...settings.told, toldKey({ fact, entry })])],
+    });
   }
 
   async save(settings: HouseholdSettings): Promise<HouseholdSettings> {

@@ -4,6 +4,7 @@ import { NO_PRICES } from '@feverfew/core';
 /** What is assumed of a household that has told nothing yet. */
 export const PLAIN_HOUSEHOLD: HouseholdSettings = {
   prices: NO_PRICES,
+  told: [],
   measures: { temperature: 'C', system: 'metric' },
   household: {
     taps: { coldC: 12, hotC: 50, kettleL: 1.5 },

@@ -6,6 +6,8 @@ import {
   ComparedPositionShape,
   ComparePositions,
   FirstThingsShape,
+  HouseQuestionShape,
+  type HouseQuestionView,
   OtherCourseShape,
   type OtherCourseView,
   PlanShape,
@@ -44,6 +46,14 @@ export class PlansController {
   @ApiOkResponse({ standardSchema: FirstThingsShape })
   firstThings(@Body({ schema: TroubleFactsShape }) facts: TroubleFacts): Promise<FirstThings> {
     return this.service.firstThings(facts);
+  }
+
+  /** The one thing of the house nobody told on which this plan hangs most. */
+  @Post('house-question')
+  @HttpCode(200)
+  @ApiOkResponse({ standardSchema: HouseQuestionShape })
+  async houseQuestion(@Body({ schema: TroubleFactsShape }) facts: TroubleFacts): Promise<HouseQuestionView> {
+    return { question: await this.service.houseQuestion(facts) };
   }
 
   /** What a step could be instead, before anything of the plan is begun. */

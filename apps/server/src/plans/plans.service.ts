@@ -12,6 +12,9 @@ import {
   DomainError,
   type FirstThings,
   firstThings,
+  type Household,
+  type HouseQuestion,
+  houseQuestion,
   otherCourseOf,
   type Plan,
   planTreatment,
@@ -80,6 +83,16 @@ export class PlansService {
     requireKnownFacts(facts, this.knowledge, '');
     const { household } = await this.household.read();
     return firstThings(facts, household, this.knowledge);
+  }
+
+  /** What of the house nobody told and this plan hangs on; null where all was told or nothing matters. */
+  async houseQuestion(facts: TroubleFacts): Promise<HouseQuestion | null> {
+    requireKnownFacts(facts, this.knowledge, '');
+    const { household, told } = await this.household.read();
+    if (told === null) return null;
+    const [evidence, occupancy] = await Promise.all([this.evidence.read(), this.occupancy.read()]);
+    const planFor = (home: Household) => planTreatment(facts, home, this.knowledge, evidence, occupancy);
+    return houseQuestion(planFor(household), household, told, planFor, this.knowledge);
   }
 
   async save(troubleId: string, plan: Plan, at: Date): Promise<string> {

@@ -2,6 +2,7 @@ import type { HouseholdSettings, NewSavedMix } from '@feverfew/contracts';
 
 /** The lock-keeper's cottage: invented, like everything in the demo. */
 export const demoHousehold: HouseholdSettings = {
+  told: null,
   measures: { temperature: 'C', system: 'metric' },
   prices: {
     money: '€',

@@ -24,7 +24,7 @@ export class TodayService {
   async read(): Promise<Today> {
     return {
       now: this.clock().toISOString(),
-      householdTold: await this.household.isTold(),
+      householdTold: (await this.household.read()).told === null,
       madeUp: await this.household.isMadeUp(),
       ...(await this.runs.underWay()),
       trials: await this.trials.underWay(),

@@ -1,4 +1,11 @@
-import type { HouseholdRead, HouseholdSettings, LogRead } from '@feverfew/contracts';
+import type {
+  AnswerOfHouse,
+  HouseholdRead,
+  HouseholdSettings,
+  HouseQuestionView,
+  LogRead,
+  TroubleFacts,
+} from '@feverfew/contracts';
 import { useQuery } from '@tanstack/react-query';
 import { request } from '../app/api';
 import { useSaved } from './queryClient';
@@ -9,10 +16,31 @@ export const useHousehold = () =>
     queryFn: ({ signal }) => request<HouseholdSettings>('GET', '/household', undefined, signal),
   });
 
+/** What a changed household changes. */
+const HANGS_ON_HOUSE = ['household', 'preview', 'mix', 'tableAnswer', 'savedMixes', 'today'] as const;
+
 export const useSaveHousehold = () =>
   useSaved(
     (settings: HouseholdSettings) => request<HouseholdSettings>('PUT', '/household', settings),
-    ['household', 'preview', 'mix', 'tableAnswer', 'savedMixes'],
+    HANGS_ON_HOUSE,
+  );
+
+/** What of the house this plan hangs on and nobody told; not asked at all of a house that told everything. */
+export function useHouseQuestion(facts: TroubleFacts, isAsking: boolean) {
+  const told = useHousehold().data?.told ?? null;
+  return useQuery({
+    queryKey: ['houseQuestion', told, facts] as const,
+    queryFn: ({ signal }) => request<HouseQuestionView>('POST', '/plans/house-question', facts, signal),
+    enabled: isAsking && told !== null,
+    staleTime: 60_000,
+    retry: false,
+  });
+}
+
+export const useAnswerOfHouse = () =>
+  useSaved(
+    (answer: AnswerOfHouse) => request<HouseholdSettings>('POST', '/household/answer', answer),
+    HANGS_ON_HOUSE,
   );
 
 export const useImportHousehold = () =>

@@ -53,6 +53,8 @@ interface EditorProps {
 function Editor({ show, start, catalogue }: EditorProps) {
   const { form, keep, isPending, isKept, fault } = useHouseholdForm(start);
   const bottles = bottlesOf(catalogue);
+  // The cupboard alone says nothing of taps and tubs.
+  const told = show === 'house' ? null : start.told && [...start.told, 'agent'];
   return (
     <FormProvider {...form}>
       <Box maxWidth="760px" marginInline="auto" padding={{ base: '8px 16px', md: '24px 28px' }}>
@@ -67,9 +69,9 @@ function Editor({ show, start, catalogue }: EditorProps) {
         {show === 'cupboard' ? (
           <CupboardFolds bottles={bottles} />
         ) : (
-          <HouseFolds catalogue={catalogue} onShown={keep} />
+          <HouseFolds catalogue={catalogue} onShown={() => keep(start.told)} />
         )}
-        <KeepBar isPending={isPending} isKept={isKept} fault={fault} onKeep={() => keep()} />
+        <KeepBar isPending={isPending} isKept={isKept} fault={fault} onKeep={() => keep(told)} />
       </Box>
     </FormProvider>
   );

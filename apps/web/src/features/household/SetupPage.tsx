@@ -1,5 +1,5 @@
 import { Box, Flex, Stack } from '@chakra-ui/react';
-import type { Catalogue, HouseholdSettings } from '@feverfew/contracts';
+import type { Catalogue, HouseFact, HouseholdSettings } from '@feverfew/contracts';
 import { useState } from 'react';
 import { FormProvider } from 'react-hook-form';
 import { useNavigate } from 'react-router';
@@ -18,7 +18,15 @@ import { VesselEditor } from './VesselEditor';
 import { WaterEditor } from './WaterEditor';
 import { WhoLivesHere } from './WhoLivesHere';
 
-const STEPS = ['Who lives here', 'Water', 'Vessels', 'Measures', 'Cupboard', 'Labels'] as const;
+/** Each with what of the house counts as told by it. */
+const STEPS: readonly { readonly name: string; readonly tells: readonly HouseFact[] }[] = [
+  { name: 'Who lives here', tells: ['asthma', 'pregnancy', 'baby', 'pets', 'septicTank'] },
+  { name: 'Water', tells: ['hotTap', 'hardness'] },
+  { name: 'Vessels', tells: ['vessels'] },
+  { name: 'Measures', tells: [] },
+  { name: 'Cupboard', tells: ['agent'] },
+  { name: 'Labels', tells: [] },
+];
 
 /** First run: six short steps, each of which may be skipped; what is skipped stays a guess and is said to be one. */
 export function SetupPage() {
@@ -36,6 +44,9 @@ export function SetupPage() {
 function Steps({ start, catalogue }: { start: HouseholdSettings; catalogue: Catalogue }) {
   const { form, keep, isPending, fault } = useHouseholdForm(start);
   const [step, setStep] = useState(0);
+  const [told, setTold] = useState(start.told);
+  const { name = '', tells = [] } = STEPS[step] ?? {};
+  const next = told && [...told, ...tells];
   const navigate = useNavigate();
   const bottles = bottlesOf(catalogue);
   const last = step === STEPS.length - 1;
@@ -45,8 +56,8 @@ function Steps({ start, catalogue }: { start: HouseholdSettings; catalogue: Cata
       <Box maxWidth="640px" marginInline="auto" padding={{ base: '16px', md: '24px 28px' }}>
         <PageHeading title="Your house, step by step" />
         <Box color="soft" marginBottom="16px" aria-live="polite">
-          Step {step + 1} of {STEPS.length}: {STEPS[step]}. What you skip stays a sensible guess; plans say so
-          less exactly.
+          Step {step + 1} of {STEPS.length}: {name}. What you skip stays a sensible guess; plans say so less
+          exactly.
         </Box>
         {step === 0 && (
           <Stack gap="14px">
@@ -64,7 +75,17 @@ function Steps({ start, catalogue }: { start: HouseholdSettings; catalogue: Cata
           </Notice>
         )}
         <Flex gap="10px" marginTop="22px" wrap="wrap">
-          <Button variant="action" size="large" disabled={isPending} onClick={() => keep(onward)}>
+          <Button
+            variant="action"
+            size="large"
+            disabled={isPending}
+            onClick={() =>
+              keep(next, () => {
+                setTold(next);
+                onward();
+              })
+            }
+          >
             {last ? 'Save and finish' : 'Save and go on'}
           </Button>
           <Button size="large" onClick={onward}>

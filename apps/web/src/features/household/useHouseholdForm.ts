@@ -21,16 +21,20 @@ export function useHouseholdForm(start: HouseholdSettings) {
       }),
     [form, forget],
   );
-  const keep = (onKept?: () => void) => {
+  /** `told`: what of the house counts as told once this is kept; null for all of it. */
+  const keep = (told: HouseholdSettings['told'], onKept?: () => void) => {
     form.clearErrors();
-    saving.mutate(form.getValues(), {
-      onSuccess: () => onKept?.(),
-      onError: (error) => {
-        if (!(error instanceof ApiProblem)) return;
-        for (const [path, message] of Object.entries(error.fields))
-          form.setError(path as FieldPath<HouseholdSettings>, { type: 'server', message });
+    saving.mutate(
+      { ...form.getValues(), told },
+      {
+        onSuccess: () => onKept?.(),
+        onError: (error) => {
+          if (!(error instanceof ApiProblem)) return;
+          for (const [path, message] of Object.entries(error.fields))
+            form.setError(path as FieldPath<HouseholdSettings>, { type: 'server', message });
+        },
       },
-    });
+    );
   };
   const firstFault = saving.error instanceof ApiProblem ? Object.values(saving.error.fields)[0] : undefined;
   return {

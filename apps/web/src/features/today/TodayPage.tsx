@@ -1,13 +1,9 @@
 import { Box, Flex, Grid, Stack } from '@chakra-ui/react';
 import type { Today, TroubleSummary } from '@feverfew/contracts';
 import { format } from 'date-fns';
-import { useState } from 'react';
 import { useLexicon } from '../../app/useLexicon';
 import { useServerNow } from '../../clock/useServerNow';
 import { ClashNotice } from '../../components/ClashNotice';
-import { Button } from '../../components/controls';
-import { LinkButton } from '../../components/LinkButton';
-import { Notice } from '../../components/Notice';
 import { PageHeading } from '../../components/PageHeading';
 import { Empty, Failed, Loading } from '../../components/States';
 import { TakenBack } from '../../components/TakenBack';
@@ -40,32 +36,6 @@ export function TodayPage() {
   );
 }
 
-/** Said once, until told or put off on this device. */
-function Guessed() {
-  const [later, setLater] = useState(() => localStorage.getItem(LATER) !== null);
-  if (later) return null;
-  return (
-    <Notice kind="note" word="Your water and vessels are guessed">
-      A 10 L bucket, a hot tap of 50 °C, fairly hard water: tell your own in six short steps, and every bath
-      fits them.
-      <Flex gap="10px" marginTop="8px">
-        <LinkButton to="/setup">Tell them</LinkButton>
-        <Button
-          variant="plain"
-          onClick={() => {
-            localStorage.setItem(LATER, 'yes');
-            setLater(true);
-          }}
-        >
-          Later
-        </Button>
-      </Flex>
-    </Notice>
-  );
-}
-
-const LATER = 'feverfew.setupLater';
-
 function Board({ today, receivedAt }: { today: Today; receivedAt: number }) {
   const nowMs = useServerNow(today.now, receivedAt);
   const { running, clashes, trials, waiting, settled, due } = today;
@@ -87,7 +57,6 @@ function Board({ today, receivedAt }: { today: Today; receivedAt: number }) {
       </Flex>
       <TakenBack />
       <NowSlate running={running} nowMs={nowMs} />
-      {!today.householdTold && <Guessed />}
       {clashes.map((clash) => (
         <ClashNotice key={clash.kind + clash.fromAt + clash.runIds.join()} clash={clash} />
       ))}

@@ -21,6 +21,7 @@ import { DiagnosisPanel } from './DiagnosisPanel';
 import { PlanChanged } from './PlanChanged';
 import { PlanView } from './PlanView';
 import { Foot } from './plan/Foot';
+import { HouseQuestionRow } from './plan/HouseQuestionRow';
 import { LimitsLine } from './plan/LimitsLine';
 import { PlanSlate } from './plan/PlanSlate';
 import { Questions } from './plan/Questions';
@@ -125,6 +126,9 @@ function TroubleDesk({ troubleId, kept, start }: TroubleDeskProps) {
             {isPlanned && <LimitsLine envelope={plan.envelope} />}
           </Box>
           {plan && kept && <PlanChanged kept={kept} plan={plan} />}
+          {isPlanned && asked.questions.length === 0 && runId === null && plan.rounds.length > 0 && (
+            <HouseQuestionRow facts={plan.facts} />
+          )}
           {isPlanned && (
             <PlanView
               plan={plan}
