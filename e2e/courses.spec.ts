@@ -1,3 +1,4 @@
+import { unfold } from './desk';
 import { expect, test } from './worker';
 
 test('the course of a trouble: what it is, how on each cloth, kept in the address, leading on', async ({
@@ -27,6 +28,7 @@ test('the course of a trouble: what it is, how on each cloth, kept in the addres
   const steps = page.getByRole('region', { name: 'On white, sturdy cloth' }).getByRole('listitem');
   await expect(steps.nth(0)).toContainText('Chill, chip');
   await expect(steps.nth(1)).toContainText('Warm iron through paper');
+  await unfold(page, 'How to tell');
   await page.getByRole('link', { name: /Soot: tape first/ }).click();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Soot, smuts, charcoal');
 

@@ -29,7 +29,7 @@ test('blackberry on a code-W armchair: blotted, nothing immersed', async ({ page
   await desk.choose('age', 'today');
   await desk.usualFibres();
   await desk.colour('pale');
-  await desk.choose('code', 'code W');
+  await desk.choose('code', 'code W · water-based foam or cleaner');
   await expect(desk.rung('vinegarDetergentBlot')).toBeVisible();
   await desk.openRounds();
   await desk.why('peroxideDab');

@@ -9,6 +9,7 @@ export * from './household.js';
 export * from './householdFile.js';
 export * from './mix.js';
 export * from './piece.js';
+export * from './pieceFacts.js';
 export * from './pieceHistory.js';
 export * from './plan.js';
 export * from './planParts.js';

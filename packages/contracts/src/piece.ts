@@ -112,17 +112,6 @@ export const Piece = NewPiece.extend({
 }).meta({ id: 'Piece' });
 export type Piece = z.infer<typeof Piece>;
 
-/** What of a piece can be told: all but what the server gives it. */
-export function toldOf({ id: _id, createdAt: _at, photoId: _photo, ...told }: Piece): NewPiece {
-  return told;
-}
-
-/** What a plan is made from. */
-export function factsOfPiece(piece: PieceFacts): PieceFacts {
-  const { itemId, name, parts, colour, fastness, condition, label, code, dryMassG, metalParts } = piece;
-  return { itemId, name, parts, colour, fastness, condition, label, code, dryMassG, metalParts };
-}
-
 export const MergeInto = z.strictObject({ intoId: z.uuid() }).meta({ id: 'MergeInto' });
 export type MergeInto = z.infer<typeof MergeInto>;
 

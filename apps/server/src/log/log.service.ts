@@ -57,7 +57,7 @@ export class LogService {
       const pieceId = pieces.get(line.piece.toLocaleLowerCase('en'));
       if (typeof use === 'string') faults.push({ line: index + 2, message: use });
       else if (!pieceId)
-        faults.push({ line: index + 2, message: `There is no piece “${line.piece}” in the linen book.` });
+        faults.push({ line: index + 2, message: `There is no piece “${line.piece}” in your linen.` });
       else if (!inLog.has(use.id)) {
         inLog.add(use.id);
         rows.push({ id: use.id, at: new Date(use.at), pieceId, use, note: line.note.slice(0, 2000) });

@@ -194,7 +194,7 @@ export class PiecesService {
 type KeptFacts = Pick<Piece, 'itemId' | 'parts' | 'since' | 'createdAt'>;
 
 const noSuchPiece = () =>
-  new DomainError('notFound', { message: 'There is no such piece in the linen book.' });
+  new DomainError('notFound', { message: 'There is no such piece.' });
 
 const keptPiece = ({ itemId, parts, since, createdAt }: KeptFacts): KeptPiece => ({
   itemId,

@@ -40,7 +40,7 @@ export function Fold({ title, summary, purpose, wanted = false, printed = false,
     <Box as="section" aria-label={title} borderTop="1px solid" borderColor="line">
       <Head type="button" aria-expanded={open} onClick={() => setOpen(!open)}>
         <Flex as="span" flex="1" minWidth="0" columnGap="8px" wrap={purpose ? 'wrap' : 'nowrap'}>
-          <Box as="span" color="leaf" fontWeight={650} flexShrink={0}>
+          <Box as="span" color="leaf" fontWeight={650} flexShrink={summary === undefined ? 1 : 0}>
             {title}
           </Box>
           <Box

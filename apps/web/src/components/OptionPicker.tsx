@@ -1,5 +1,5 @@
 import { createListCollection, Listbox } from '@chakra-ui/react';
-import { useMemo, useState } from 'react';
+import { useMemo, useRef, useState } from 'react';
 import { findOptions, type Option } from '../search/searchOptions';
 import { Input } from './controls';
 
@@ -47,12 +47,19 @@ export function OptionPicker({
       }),
     [shown],
   );
+  const highlighted = useRef<string | null>(null);
+  // The list highlights its first row a moment after the words have changed: until then a row may be gone already.
+  const choose = (id: string | undefined) => {
+    if (id !== undefined && collection.has(id)) onChoose(id);
+  };
   return (
     <Listbox.Root
       collection={collection}
       value={chosenId ? [chosenId] : []}
-      onValueChange={({ value }) => value[0] && onChoose(value[0])}
-      onSelect={({ value }) => onChoose(value)}
+      onSelect={({ value }) => choose(value)}
+      onHighlightChange={({ highlightedValue }) => {
+        highlighted.current = highlightedValue;
+      }}
       autoFocus={!searchable}
     >
       <Listbox.Label>{label}</Listbox.Label>
@@ -61,6 +68,10 @@ export function OptionPicker({
           <Input
             value={query}
             onChange={(event) => setQuery(event.currentTarget.value)}
+            onKeyDown={(event) => {
+              if (event.key === 'Enter' && !collection.has(highlighted.current))
+                choose(collection.firstValue ?? undefined);
+            }}
             placeholder="Type any word for it"
             aria-label={`Search: ${label}`}
             autoFocus
