@@ -50,7 +50,7 @@ test('nail varnish on an acetate lining: both removers out, a professional named
   await desk.choose('part', 'lining');
   await expect(page.getByRole('heading', { name: 'Take it to somebody who does this' })).toBeVisible();
   await page.getByRole('button', { name: 'Read it' }).click();
-  await expect(page.getByRole('blockquote')).toContainText('nail varnish on the good coat, on its lining');
+  await expect(page.getByRole('blockquote')).toContainText('nail varnish on the good coat, on the lining');
   await desk.showAllLosers();
   await expect(desk.lost('acetoneSpot')).toContainText('No acetone: acetate 100 %, lining.');
   await expect(desk.lost('esterSpot')).toContainText(

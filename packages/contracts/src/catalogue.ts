@@ -1,4 +1,4 @@
-import { Knowledge, Protects, TroubleKind } from '@feverfew/knowledge';
+import { Knowledge, MARK_NUMBERS, Protects, TroubleKind } from '@feverfew/knowledge';
 import { z } from 'zod';
 
 const Named = z.strictObject({ id: z.string(), name: z.string(), aliases: z.array(z.string()) });
@@ -19,7 +19,12 @@ export const Catalogue = z
     ),
     parts: z.array(Named.extend({ onAnyPiece: z.boolean(), note: z.string() })),
     marks: z.array(
-      Named.extend({ kind: TroubleKind, advice: z.string(), componentIds: z.array(z.string()) }),
+      Named.extend({
+        number: z.enum(MARK_NUMBERS),
+        kind: TroubleKind,
+        advice: z.string(),
+        componentIds: z.array(z.string()),
+      }),
     ),
     agents: z.array(
       Named.extend({

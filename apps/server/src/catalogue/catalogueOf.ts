@@ -20,9 +20,10 @@ export function catalogueOf(knowledge: Knowledge): Catalogue {
       note: textOf(notes),
     })),
     parts: knowledge.parts.map((part) => ({ ...plain(part), onAnyPiece: part.onAnyPiece, note: part.note })),
-    marks: knowledge.marks.map(({ id, name, aliases, kind, advice, components }) => ({
+    marks: knowledge.marks.map(({ id, name, number, aliases, kind, advice, components }) => ({
       id,
       name,
+      number,
       aliases,
       kind,
       advice: textOf(advice),

@@ -193,8 +193,7 @@ export class PiecesService {
 
 type KeptFacts = Pick<Piece, 'itemId' | 'parts' | 'since' | 'createdAt'>;
 
-const noSuchPiece = () =>
-  new DomainError('notFound', { message: 'There is no such piece.' });
+const noSuchPiece = () => new DomainError('notFound', { message: 'There is no such piece.' });
 
 const keptPiece = ({ itemId, parts, since, createdAt }: KeptFacts): KeptPiece => ({
   itemId,

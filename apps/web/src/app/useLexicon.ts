@@ -1,4 +1,4 @@
-import type { Catalogue, Lexicon, Measures } from '@feverfew/contracts';
+import type { Catalogue, Lexicon as CoreLexicon, Measures } from '@feverfew/contracts';
 import { useMemo } from 'react';
 import { tempText, volumeText } from '../components/measureText';
 import { useCatalogue } from '../queries/catalogueQueries';
@@ -6,9 +6,18 @@ import { useHousehold } from '../queries/householdQueries';
 
 export const METRIC: Measures = { temperature: 'C', system: 'metric' };
 
+export type MarkNumber = Catalogue['marks'][number]['number'];
+
+/** What sentences about a trouble need beside what the core's words do. */
+export interface Lexicon extends CoreLexicon {
+  /** How a trouble is counted: ink, a scorch, sweets. */
+  readonly numberOf: (markId: string) => MarkNumber;
+}
+
 /** Names and measures for the words, from the catalogue and the household's choice. */
 function lexiconOf(catalogue: Catalogue | undefined, measures: Measures): Lexicon {
   const names = new Map<string, string>();
+  const numbers = new Map(catalogue?.marks.map(({ id, number }) => [id, number]));
   if (catalogue) {
     for (const family of [
       catalogue.fibres,
@@ -29,6 +38,7 @@ function lexiconOf(catalogue: Catalogue | undefined, measures: Measures): Lexico
   }
   return {
     name: (id) => names.get(id) ?? id,
+    numberOf: (id) => numbers.get(id) ?? 'mass',
     temp: (tempC) => tempText(tempC, measures),
     volume: (volumeML) => volumeText(volumeML, measures),
   };

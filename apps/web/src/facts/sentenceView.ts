@@ -1,4 +1,5 @@
 import type { Catalogue, Lexicon, SizeWord, TriedProduct, TroubleFacts } from '@feverfew/contracts';
+import type { Lexicon as SentenceLexicon } from '../app/useLexicon';
 import { labelText } from './labelText';
 
 const BLANKS = [
@@ -124,7 +125,7 @@ export const CODE_WORDS = {
 export function sentenceView(
   facts: TroubleFacts,
   coded: boolean,
-  say: Lexicon,
+  say: SentenceLexicon,
   whole = true,
 ): SentencePart[] {
   const { piece } = facts;
@@ -137,20 +138,20 @@ export function sentenceView(
   });
   const manyParts = piece.parts.length > 1;
   return [
-    'There is ',
-    blank('mark', marksText(facts.markIds, say) || 'some trouble', facts.markIds.length > 0, 'markIds'),
+    say.numberOf(facts.markIds[0] ?? '') === 'many' ? 'There are ' : 'There is ',
+    blank('mark', countedMarks(facts.markIds, say) || 'some trouble', facts.markIds.length > 0, 'markIds'),
     ' on ',
     blank('piece', pieceText(facts, say), piece.itemId !== null, 'piece.itemId', 'piece.name', 'pieceId'),
     ...(manyParts
-      ? [', on its ', blank('part', piece.parts[facts.partIndex]?.name ?? 'part', true, 'partIndex')]
+      ? [', on the ', blank('part', piece.parts[facts.partIndex]?.name ?? 'part', true, 'partIndex')]
       : []),
-    ', since ',
-    blank('age', AGE_WORDS[facts.age], facts.age !== 'unknown', 'age'),
     ', ',
     blank('wetness', WETNESS_WORDS[facts.wetness], facts.wetness !== 'unknown', 'wetness'),
     ', ',
     blank('size', sizeText(facts.size), facts.size !== 'unknown', 'size'),
-    '. It is ',
+    '; it came ',
+    blank('age', AGE_WORDS[facts.age], facts.age !== 'unknown', 'age'),
+    '. Cloth: ',
     blank(
       'fibres',
       fibreText(facts, say),
@@ -186,7 +187,7 @@ export function sentenceView(
             : []),
         ]
       : [
-          '; its tag says ',
+          '; the tag says ',
           {
             ...blank('tag', labelText(piece.label, TAG_WORDS), piece.label !== null, 'piece.label'),
             full: labelText(piece.label),
@@ -208,7 +209,7 @@ export const isCoded = (facts: TroubleFacts, catalogue: Pick<Catalogue, 'items'>
   catalogue.items.find((item) => item.id === facts.piece.itemId)?.coded ?? false;
 
 /** The sentence as plain text. */
-export const sentenceText = (facts: TroubleFacts, coded: boolean, say: Lexicon): string =>
+export const sentenceText = (facts: TroubleFacts, coded: boolean, say: SentenceLexicon): string =>
   sentenceView(facts, coded, say)
     .map((part) => (typeof part === 'string' ? part : (part.full ?? part.text)))
     .join('');
@@ -232,6 +233,14 @@ export const sizeText = (size: TroubleFacts['size']): string =>
 /** The troubles of one plan as words. */
 export const marksText = (markIds: readonly string[], say: Lexicon): string =>
   listText(markIds.map(say.name));
+
+/** "red wine", "a scorch", "an unknown stain and sweets". */
+const countedMarks = (markIds: readonly string[], say: SentenceLexicon): string =>
+  listText(markIds.map((id) => (say.numberOf(id) === 'one' ? withArticle(say.name(id)) : say.name(id))));
+
+/** As it is spoken: an unknown stain, a urine ring. */
+const withArticle = (name: string): string =>
+  `${/^(?!u[rs]|eu|one)[aeiou]/i.test(name) ? 'an' : 'a'} ${name}`;
 
 /** "vinegar", "vinegar, hot, twice, to no effect". */
 function triedText({ agentId, times, hot, effect, washedOut }: TriedProduct, say: Lexicon): string {
@@ -268,9 +277,9 @@ function fibreText({ piece }: TroubleFacts, say: Lexicon): string {
                 : `${say.name(share.fibreId)} ${share.sharePct} %`,
             )
             .join(' + ');
-    return piece.parts.length > 1 ? `${part.name}: ${fibres}` : fibres;
+    return piece.parts.length > 1 ? `${fibres} (${part.name})` : fibres;
   });
-  return partTexts.join('; ') || 'fibres unknown';
+  return listText(partTexts) || 'fibres unknown';
 }
 
 function colourText({ piece }: TroubleFacts): string {

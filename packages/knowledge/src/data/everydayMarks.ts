@@ -7,8 +7,10 @@ export const everydayMarks: readonly Mark[] = listed([
   {
     ...plain,
     id: 'unknownStain',
-    name: 'stain, nobody knows of what',
+    name: 'unknown stain',
+    number: 'one',
     aliases: [
+      'stain, nobody knows of what',
       'unknown stain',
       'unknown mark',
       'mystery stain',
@@ -30,6 +32,7 @@ export const everydayMarks: readonly Mark[] = listed([
     ...plain,
     id: 'waterMark',
     name: 'water ring or tide mark',
+    number: 'one',
     aliases: ['water stain', 'water mark', 'tide mark', 'water spot', 'rain spots'],
     kind: 'mark',
     components: of(['hardnessScale', 0.5], ['tannin', 0.5]),
@@ -44,6 +47,7 @@ export const everydayMarks: readonly Mark[] = listed([
     ...plain,
     id: 'deodorantStreak',
     name: 'white deodorant streak',
+    number: 'one',
     aliases: ['deodorant marks on black', 'white marks from deodorant', 'deodorant mark', 'deodorant streak'],
     kind: 'mark',
     components: of(['powderFilm', 1]),
@@ -263,8 +267,15 @@ export const everydayMarks: readonly Mark[] = listed([
   {
     ...plain,
     id: 'fuelSpill',
-    name: 'fuel on cloth',
-    aliases: ['diesel', 'fuel', 'smells of petrol', 'petrol smell', 'petrol spill', 'paraffin lamp oil'],
+    name: 'fuel',
+    aliases: [
+      'fuel on cloth',
+      'diesel',
+      'smells of petrol',
+      'petrol smell',
+      'petrol spill',
+      'paraffin lamp oil',
+    ],
     kind: 'mark',
     components: of(['mineralOil', 0.7], ['solventOdour', 0.3]),
     advice: [
@@ -318,6 +329,7 @@ export const tableMarks: readonly Mark[] = listed([
     ...plain,
     id: 'boiledSweet',
     name: 'sweets',
+    number: 'many',
     aliases: ['boiled sweet', 'candy', 'sweets', 'lollipop', 'toffee', 'caramel'],
     kind: 'mark',
     components: of(['sugar', 0.8], ['dyeInk', 0.2]),
@@ -403,6 +415,7 @@ export const bodyMarks: readonly Mark[] = listed([
     ...plain,
     id: 'moths',
     name: 'clothes moths, larvae or eggs',
+    number: 'many',
     aliases: [
       'moth',
       'moth larvae',

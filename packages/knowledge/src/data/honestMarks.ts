@@ -15,6 +15,7 @@ export const honestMarks: readonly Mark[] = [
     ...honest,
     id: 'bleachSpot',
     name: 'bleach spot',
+    number: 'one',
     aliases: [
       ...['bleach stain', 'bleach mark', 'bleach spots', 'bleached patch', 'hair bleach', 'hair lightener'],
       ...['acne cream', 'benzoyl peroxide', 'bleach splash'],
@@ -36,8 +37,8 @@ export const honestMarks: readonly Mark[] = [
   {
     ...honest,
     id: 'sunFaded',
-    name: 'faded by the sun',
-    aliases: ['sun faded', 'faded', 'sun bleached'],
+    name: 'fading by the sun',
+    aliases: ['faded by the sun', 'sun faded', 'faded', 'sun bleached'],
     advice: [
       always(
         'Light has broken the dye. Dyeing the whole piece may help if it is cellulose and still sound; the rest stays as it is.',
@@ -47,8 +48,15 @@ export const honestMarks: readonly Mark[] = [
   {
     ...honest,
     id: 'dyeLost',
-    name: 'colour washed out',
-    aliases: ['faded black', 'lost colour', 'colour faded', 'washed out black', 'dye lost'],
+    name: 'loss of colour',
+    aliases: [
+      'colour washed out',
+      'faded black',
+      'lost colour',
+      'colour faded',
+      'washed out black',
+      'dye lost',
+    ],
     advice: [
       always(
         'Dye that has washed out does not come back. Cool washes inside out keep the rest; dyeing again may help on cotton, linen and viscose.',
@@ -58,8 +66,8 @@ export const honestMarks: readonly Mark[] = [
   {
     ...honest,
     id: 'shrunken',
-    name: 'shrunken',
-    aliases: ['shrunk', 'too small after the wash'],
+    name: 'shrinkage',
+    aliases: ['shrunken', 'shrunk', 'too small after the wash'],
     advice: [
       always(
         'Not felted: lukewarm water with a little delicate detergent or hair conditioner for half an hour, press out, pin ' +
@@ -70,8 +78,8 @@ export const honestMarks: readonly Mark[] = [
   {
     ...honest,
     id: 'felted',
-    name: 'felted',
-    aliases: ['matted wool', 'wool gone hard', 'felted wool'],
+    name: 'felting',
+    aliases: ['felted', 'matted wool', 'wool gone hard', 'felted wool'],
     advice: [
       always(
         'Felt does not open again. It can be cut and sewn like felt; the next one: cool, by hand, hardly moved.',
@@ -93,6 +101,7 @@ export const honestMarks: readonly Mark[] = [
     ...honest,
     id: 'hole',
     name: 'hole or pulled thread',
+    number: 'one',
     aliases: ['moth hole', 'tear', 'snag', 'pulled thread', 'hole'],
     advice: [always('Mend before any wash: darn, patch, or draw the thread through to the back.')],
   },

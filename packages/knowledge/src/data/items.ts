@@ -225,7 +225,7 @@ export const items: readonly Item[] = [
   {
     ...washable,
     id: 'curtain',
-    name: 'curtain, unlined',
+    name: 'unlined curtain',
     aliases: ['curtains', 'drape'],
     icon: 'household',
     defaultFibres: [{ fibreId: 'cotton', sharePct: 100 }],
@@ -397,7 +397,7 @@ export const items: readonly Item[] = [
   {
     ...washable,
     id: 'skirt',
-    name: 'skirt, unlined',
+    name: 'unlined skirt',
     aliases: ['kilt', 'dirndl'],
     icon: 'garment',
     defaultFibres: [{ fibreId: 'cotton', sharePct: 100 }],
@@ -409,7 +409,7 @@ export const items: readonly Item[] = [
   {
     ...washable,
     id: 'dress',
-    name: 'dress, unlined',
+    name: 'unlined dress',
     aliases: ['frock', 'summer dress', 'tunic'],
     icon: 'garment',
     defaultFibres: [{ fibreId: 'viscose', sharePct: 100 }],
@@ -965,7 +965,7 @@ export const items: readonly Item[] = [
   {
     ...washable,
     id: 'cushion',
-    name: 'cushion, filled',
+    name: 'filled cushion',
     aliases: ['scatter cushion', 'bolster', 'floor cushion'],
     icon: 'furniture',
     defaultFibres: [{ fibreId: 'cotton', sharePct: 100 }],

@@ -2,6 +2,7 @@ import type { Mark } from '../schema/soil.js';
 
 /** What holds for most marks. */
 export const plain = {
+  number: 'mass' as Mark['number'],
   hasSolids: false,
   bodyFluid: false,
   damage: false,

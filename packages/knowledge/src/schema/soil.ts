@@ -40,9 +40,14 @@ export const SoilComponent = z.strictObject({
 export type SoilComponent = z.infer<typeof SoilComponent>;
 
 /** A trouble people name in their own words, as a weighted set of components. */
+export const MARK_NUMBERS = ['mass', 'one', 'many'] as const;
+
 export const Mark = z.strictObject({
   id: Id,
+  /** A noun, as it stands in "There is … on the shirt". */
   name: z.string(),
+  /** How it is counted: ink, a scorch, sweets. */
+  number: z.enum(MARK_NUMBERS),
   aliases: z.array(z.string()),
   kind: TroubleKind,
   components: z.array(z.strictObject({ componentId: Id, weight: z.number().positive().max(1) })).min(1),

@@ -1,5 +1,6 @@
-import { BLANK_LABEL, EMPTY_FACTS, type Envelope, type Lexicon, type Plan } from '@feverfew/contracts';
+import { BLANK_LABEL, EMPTY_FACTS, type Envelope, type Plan } from '@feverfew/contracts';
 import { beforeEach, describe, expect, it } from 'vitest';
+import type { Lexicon } from '../../app/useLexicon';
 import { dropDraft, EMPTY_DRAFT, keepDraft, readDraft, withItem, withPiece } from '../../facts/factsDraft';
 import { labelText } from '../../facts/labelText';
 import { frequentMarkIds, rememberMark } from '../../facts/recentMarks';
@@ -10,6 +11,7 @@ import { planDifference } from './planDifference';
 
 const say: Lexicon = {
   name: (id) => id,
+  numberOf: () => 'mass',
   temp: (tempC) => `${tempC} °C`,
   volume: (volumeML) => `${volumeML} mL`,
 };
@@ -24,8 +26,8 @@ const label = {
 describe('the sentence', () => {
   it('stays readable with every blank open', () => {
     expect(sentenceText(EMPTY_FACTS, false, say)).toBe(
-      'There is some trouble on some piece, since nobody knows when, wet or dry, size not told. It is ' +
-        'fibres unknown, any colour, sound, no metal; its tag says nothing I know of. So far no heat, nothing tried, ' +
+      'There is some trouble on some piece, wet or dry, size not told; it came nobody knows when. Cloth: ' +
+        'fibres unknown, any colour, sound, no metal; the tag says nothing I know of. So far no heat, nothing tried, ' +
         'all of it left.',
     );
   });
@@ -45,8 +47,8 @@ describe('the sentence', () => {
       },
     };
     expect(sentenceText(facts, false, say).replaceAll('\u00a0', ' ')).toContain(
-      'There is beetroot on the damask cloth, since today, wet or dry, about 6 × 4 cm. It is linen, white, sound, ' +
-        'no metal; its tag says 60° mild, oxygen only, tumble low, in shade.',
+      'There is beetroot on the damask cloth, wet or dry, about 6 × 4 cm; it came today. Cloth: linen, white, sound, ' +
+        'no metal; the tag says 60° mild, oxygen only, tumble low, in shade.',
     );
   });
   it('tells several troubles, what was tried and how, and what is left', () => {
@@ -81,8 +83,8 @@ describe('the sentence', () => {
       sentenceView({ ...EMPTY_FACTS, piece: { ...EMPTY_FACTS.piece, label, ...more } }, false, say, false)
         .map((part) => (typeof part === 'string' ? part : part.text))
         .join('');
-    expect(short({})).toContain('sound; its tag says 60° mild, oxygen only. So far no heat, nothing tried.');
-    expect(short({ metalParts: true })).toContain('sound, metal on it; its tag');
+    expect(short({})).toContain('sound; the tag says 60° mild, oxygen only. So far no heat, nothing tried.');
+    expect(short({ metalParts: true })).toContain('sound, metal on it; the tag');
   });
   it('asks for the code on furniture, and for the part where there are several', () => {
     const facts = {
