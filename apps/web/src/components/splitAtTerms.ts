@@ -42,8 +42,20 @@ function matcherOf(words: readonly Word[]) {
   const turns = words
     .flatMap((word) => [word.name, ...word.aliases].map((turn) => [turn.toLowerCase(), word] as const))
     .sort(([a], [b]) => b.length - a.length);
-  const source = turns.map(([turn]) => turn.replace(/[.*+?^${}()|[\]\\/]/g, '\\$&')).join('|');
-  const made = { find: new RegExp(`(?<![\\w-])(?:${source})(?![\\w-])`, 'gi'), byTurn: new Map(turns) };
+  const source = turns.map(([turn]) => sourceOf(turn)).join('|');
+  const made = {
+    find: new RegExp(`(?<![\\w-])(?:${source})(?![\\w-])`, 'gi'),
+    byTurn: new Map(turns.map(([turn, word]) => [turn.replace(BEFORE, ''), word])),
+  };
   matchers.set(words, made);
   return made;
+}
+
+/** What must stand before a turn, in brackets. */
+const BEFORE = /^\((.+?)\)/;
+const plain = (text: string): string => text.replace(/[.*+?^${}()|[\]\\/]/g, '\\$&');
+
+function sourceOf(turn: string): string {
+  const before = BEFORE.exec(turn)?.[1];
+  return (before ? `(?<=${plain(before)})` : '') + plain(turn.replace(BEFORE, ''));
 }

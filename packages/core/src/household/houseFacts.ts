@@ -11,7 +11,7 @@ export const HOUSE_FACTS = [
   'vessels',
   'hotTap',
   'hardness',
-  'septicTank',
+  'septic',
 ] as const;
 export type HouseFact = (typeof HOUSE_FACTS)[number];
 
@@ -25,7 +25,7 @@ export const HOUSE_ANSWERS = {
   vessels: ['guessed', 'basinOnly', 'bathToo'],
   hotTap: ['warm', 'hot', 'veryHot'],
   hardness: ['soft', 'between', 'hard'],
-  septicTank: ['yes', 'no'],
+  septic: ['yes', 'no'],
 } as const satisfies Readonly<Record<HouseFact, readonly string[]>>;
 export type HouseAnswer = (typeof HOUSE_ANSWERS)[HouseFact][number];
 
@@ -68,6 +68,8 @@ export function answered(
       return { ...household, taps: { ...household.taps, hotC: HOT_TAP_C[answer as keyof typeof HOT_TAP_C] } };
     case 'hardness':
       return { ...household, hardnessMgL: HARDNESS_OF[answer as keyof typeof HARDNESS_OF] };
+    case 'septic':
+      return { ...household, septicTank: answer === 'yes' };
     default:
       return { ...household, [fact]: answer === 'yes' };
   }
@@ -90,6 +92,8 @@ export function guessOf(household: Household, fact: HouseFact): HouseAnswer {
       return nearest(HOT_TAP_C, household.taps.hotC);
     case 'hardness':
       return nearest(HARDNESS_OF, household.hardnessMgL);
+    case 'septic':
+      return household.septicTank ? 'yes' : 'no';
     default:
       return household[fact] ? 'yes' : 'no';
   }

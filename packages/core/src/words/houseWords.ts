@@ -14,7 +14,7 @@ const ASK: Readonly<Record<HouseFact, Say>> = {
   vessels: () => 'What can you soak in?',
   hotTap: () => 'How hot does your tap get?',
   hardness: () => 'How hard is your water?',
-  septicTank: () => 'Does the drain go into a septic tank?',
+  septic: () => 'Does the drain go into a septic tank?',
 };
 
 const bottle = (entry: HouseQuestion['entry'], say: Lexicon): string =>

@@ -32,8 +32,8 @@ export const words: readonly Word[] = [
     aliases: [
       'colour-fast',
       'fast colours',
-      'or fast',
-      'and fast',
+      '(or )fast',
+      '(and )fast',
       'proven fast',
       'coloured, fast',
       'dye proven',

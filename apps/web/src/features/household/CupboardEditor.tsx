@@ -20,9 +20,6 @@ export function CupboardEditor({ agents }: { agents: Catalogue['agents'] }) {
   const [isWhole, setWhole] = useState(false);
   return (
     <Stack gap="8px" as="section" aria-label="Cupboard">
-      <Box as="h2" fontSize="20px">
-        In the cupboard
-      </Box>
       <Flex gap="6px 16px" wrap="wrap">
         {cupboard.map((entry, index) => {
           const agent = agents.find((candidate) => candidate.id === entry.agentId);
@@ -87,7 +84,8 @@ function Bottle({ agent, index, onAway }: BottleProps) {
               onChange(event.currentTarget.value === '' ? null : event.currentTarget.valueAsNumber)
             }
           />
-          {agent.strengthUnit}
+          {/* A bottle says 3 %: by weight or by volume is for the recipe. */}
+          {agent.strengthUnit?.replace(/ [wv]\/v$/, '')}
           {agent.needsStrength && strengthPct === null && (
             <Box color="brick">⚠ not known: kept out of recipes</Box>
           )}

@@ -20,7 +20,7 @@ import { WhoLivesHere } from './WhoLivesHere';
 
 /** Each with what of the house counts as told by it. */
 const STEPS: readonly { readonly name: string; readonly tells: readonly HouseFact[] }[] = [
-  { name: 'Who lives here', tells: ['asthma', 'pregnancy', 'baby', 'pets', 'septicTank'] },
+  { name: 'Who lives here', tells: ['asthma', 'pregnancy', 'baby', 'pets', 'septic'] },
   { name: 'Water', tells: ['hotTap', 'hardness'] },
   { name: 'Vessels', tells: ['vessels'] },
   { name: 'Measures', tells: [] },

@@ -118,8 +118,7 @@ function Rows({ rows }: { rows: readonly WorksRowView[] }) {
   return (
     <Box as="section" aria-label="Method by method">
       <Box fontSize="14px" color="soft">
-        Taken out in one round: ┄ usual · filled: here, eight times in ten · ┃ middle · short ticks: each use
-        (faint: other fibres or age)
+        Taken out in one round: ┄ usual · filled: here · ┃ middle · ticks: each use
       </Box>
       <Box as="table" width="100%" style={{ borderCollapse: 'collapse' }}>
         <Box as="thead" fontSize="14px" color="soft" textAlign="start">
@@ -147,6 +146,7 @@ function Rows({ rows }: { rows: readonly WorksRowView[] }) {
                 textAlign="start"
                 paddingTop="14px"
                 fontFamily="heading"
+                fontWeight={650}
                 fontSize="17px"
               >
                 {group.title}
