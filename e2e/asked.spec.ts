@@ -143,3 +143,33 @@ test('the reference is searched, linked across, and says where each fact comes f
   await page.goto('/reference/fibres/moonsilk');
   await expect(page.getByText('There is no such sheet.')).toBeVisible();
 });
+
+test('six troubles stand in one plan, and a seventh takes the place of none', async ({ page }) => {
+  await page.goto('/trouble');
+  await page
+    .getByRole('textbox', { name: 'What happened?' })
+    .fill('wee, blood, vomit, sweat, coffee and red wine on the mattress');
+  await page.keyboard.press('Enter');
+  const facts = page.getByLabel('The facts', { exact: true });
+  await expect(facts).toContainText('red wine, blood');
+  const desk = new Desk(page);
+  await desk.openBlank('mark');
+  const dialog = page.getByRole('dialog');
+  await expect(dialog.getByRole('status')).toHaveText('6 in one plan at most: take one away first.');
+  await expect(dialog.getByRole('option')).toHaveCount(0);
+  await dialog.getByRole('button', { name: 'take vomit away' }).click();
+  await dialog.getByRole('textbox').fill('mud');
+  await page.keyboard.press('Enter');
+  await expect(facts).toContainText(/red wine, blood.* and mud on the mattress/);
+  await expect(facts).not.toContainText('vomit');
+});
+
+test('a cause somebody is sure of is taken by a tap, and the plan is made for it', async ({ page }) => {
+  await page.goto('/trouble');
+  await page.getByRole('textbox', { name: 'What happened?' }).fill('yellowed white cotton shirt');
+  await page.keyboard.press('Enter');
+  const cause = page.getByRole('region', { name: 'What is the cause?' });
+  await cause.getByRole('button', { name: 'yellowing from chlorine' }).click();
+  await expect(page.getByLabel('The facts', { exact: true })).toContainText('yellowing from chlorine on the');
+  await expect(cause).toHaveCount(0);
+});

@@ -95,7 +95,7 @@ test.describe('a house with nothing in it', () => {
     // What is asked of the trouble comes first.
     for (let left = 2; left > 0 && (await notSure.isVisible()); left -= 1) await notSure.click();
     await expect(asked).toHaveCount(1);
-    await expect(asked).toContainText('Until you say: ');
+    await expect(asked).toContainText('Guessed: ');
     const name = (await asked.getAttribute('aria-label')) ?? '';
     await asked.getByRole('button').first().click();
     await expect(page.getByRole('status').filter({ hasText: 'Noted' })).toBeVisible();

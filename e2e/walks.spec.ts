@@ -10,7 +10,7 @@ const WALKS = [
   ['dye run on the white towel', /soak/i],
   ['grape jelly on the couch', /lift/i],
   ['motor oil on the t-shirt', /blot|press/i],
-  ['wee and red wine on the mattress', /blot|press/i],
+  ['wee, blood, vomit, sweat, coffee and red wine on the mattress', /blot|press|lift/i],
 ] as const;
 
 /** Interactions from a cold start to the first action at hand: words, tell it, start, and one to spare. */

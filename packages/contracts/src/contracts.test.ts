@@ -75,7 +75,7 @@ describe('contracts', () => {
     [{ ...facts, size: { length: 6, width: 900 } }, 'size.width'],
     [{ ...facts, age: 'yesterday' }, 'age'],
     [{ ...facts, partIndex: -1 }, 'partIndex'],
-    [{ ...facts, markIds: ['a', 'b', 'c', 'd', 'e', 'f'] }, 'markIds'],
+    [{ ...facts, markIds: [...'abcdefg'] }, 'markIds'],
     [
       {
         ...facts,

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { alarmTimes, clockText, timerView } from './timerView';
+import { alarmTimes, clockText, spanText, timerView } from './timerView';
 
 const START = Date.UTC(2026, 5, 15, 9, 0, 0);
 const iso = (minute: number) => new Date(START + minute * 60_000).toISOString();
@@ -30,7 +30,7 @@ describe('a clock at the tub', () => {
   });
   it('calls at each look before ready, at ready and at the end', () => {
     expect(alarmTimes(timer)).toEqual([
-      { at: at(60), text: 'Time to look in' },
+      { at: at(60), text: 'Time to check' },
       { at: at(120), text: 'Long enough: check now' },
       { at: at(240), text: 'Time is up: take it out' },
     ]);
@@ -43,5 +43,14 @@ describe('a clock at the tub', () => {
     [-5, '0:00'],
   ])('writes %d ms as %s', (ms, text) => {
     expect(clockText(ms)).toBe(text);
+  });
+  it.each([
+    [0, '0 s'],
+    [40_400, '40 s'],
+    [272_000, '5 min'],
+    [3_599_000, '60 min'],
+    [21_900_000, '6 h 05 min'],
+  ])('writes %d ms in a text as %s, never as a time of day', (ms, text) => {
+    expect(spanText(ms)).toBe(text);
   });
 });

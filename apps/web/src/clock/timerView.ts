@@ -30,7 +30,14 @@ export function timerView(timer: RunTimer, nowMs: number, lastLookAt: string | n
   };
 }
 
-/** "6 h 05 min", "4:32". Under an hour minutes and seconds, above it hours and minutes. */
+/** A length of time in a text, where "4:32" would be read as a time of day: "6 h 05 min", "5 min", "40 s". */
+export function spanText(ms: number): string {
+  const seconds = Math.max(0, Math.round(ms / 1000));
+  if (seconds < 60) return `${seconds} s`;
+  return seconds < 3600 ? `${Math.round(seconds / 60)} min` : clockText(ms);
+}
+
+/** On a running clock: "6 h 05 min", "4:32". Under an hour minutes and seconds, above it hours and minutes. */
 export function clockText(ms: number): string {
   const seconds = Math.max(0, Math.round(ms / 1000));
   if (seconds < 3600) return `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
@@ -41,7 +48,7 @@ export function clockText(ms: number): string {
 export function alarmTimes(timer: RunTimer): { at: number; text: string }[] {
   const ready = Date.parse(timer.readyAt);
   const looks = timer.lookAts
-    .map((at) => ({ at: Date.parse(at), text: 'Time to look in' }))
+    .map((at) => ({ at: Date.parse(at), text: 'Time to check' }))
     .filter((alarm) => alarm.at < ready);
   return [
     ...looks,

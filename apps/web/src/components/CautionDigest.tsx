@@ -8,35 +8,41 @@ export function CautionDigest({
   ids,
   lead,
   said = [],
+  inBrief = false,
 }: {
   ids: readonly string[];
-  lead: string;
+  /** Of what they are, where nothing above says so. */
+  lead?: string;
   /** Said a step before: of these only what can hurt is said again. */
   said?: readonly string[];
+  /** Each in a few words: where the step that follows says them whole. */
+  inBrief?: boolean;
 }) {
   const { data } = useCatalogue();
   const cautions = cautionsById(ids, data).filter(
     ({ id, severity }) => severity !== 'note' || !said.includes(id),
   );
-  const text = (...severities: string[]) =>
+  const textOf = (...severities: string[]) =>
     cautions
       .filter((caution) => severities.includes(caution.severity))
-      .map((caution) => caution.text)
+      .map(({ brief, text }) => (inBrief ? brief : text))
       .join(' ');
-  const danger = text('danger');
-  const mind = text('warning', 'note');
+  const danger = textOf('danger');
+  const careful = textOf('warning', 'note');
   return (
     <Stack gap="6px" role="group" aria-label="Cautions">
       {danger && (
-        <Notice kind="danger" word={`${lead}, danger`}>
+        <Notice kind="danger" {...wordOf(lead, 'danger')}>
           {danger}
         </Notice>
       )}
-      {mind && (
-        <Notice kind="warning" word={`${lead}, mind`}>
-          {mind}
+      {careful && (
+        <Notice kind="warning" {...wordOf(lead, 'careful')}>
+          {careful}
         </Notice>
       )}
     </Stack>
   );
 }
+
+const wordOf = (lead: string | undefined, kind: string) => (lead ? { word: `${lead}, ${kind}` } : {});

@@ -36,7 +36,7 @@ const STOP_ADVICE: Readonly<Record<WayOut, string>> = {
   change: 'Stop now. Rinse cold, lay it flat on a white towel, look again when dry.',
   damp: 'Stop now. Blot it with a cold damp cloth, then a dry one, and look again when dry.',
   vacuum: 'Stop now. Take off dry what is on it, and look again in daylight.',
-  none: 'Stop now. Lay it flat on a white towel, and look again when dry.',
+  none: 'Stop now. Leave it as it lies, and look again when it is dry.',
 };
 const STOP_WORDS: Readonly<Record<WayOut, string>> = {
   change: 'Stop and rinse it out',

@@ -1,4 +1,10 @@
-import { type Catalogue, EMPTY_FACTS, type PieceSummary, type TroubleFacts } from '@feverfew/contracts';
+import {
+  type Catalogue,
+  EMPTY_FACTS,
+  MOST_MARKS,
+  type PieceSummary,
+  type TroubleFacts,
+} from '@feverfew/contracts';
 import { NameSearch } from '../search/nameSearch';
 import { type Option, searchOver } from '../search/searchOptions';
 import { isWeak, tellingOf } from '../search/words';
@@ -28,7 +34,6 @@ const AGES: readonly [RegExp, TroubleFacts['age']][] = [
 const COLOURS = ['white', 'natural', 'pale', 'dark', 'patterned'] as const;
 const STATES = new Set(['wet', 'dry', 'fresh', 'dried']);
 const CREAM = 'cream';
-const MOST_READ_MARKS = 3;
 
 /**
  * Reads "red wine sofa", "week old blood on the wool blanket", "grass and mud jeans": troubles first, then the
@@ -47,7 +52,7 @@ export function readWords(text: string, catalogue: Catalogue, pieces: readonly P
   let words: readonly string[] = told.filter((word, place) => !isCream(word, place));
   let exact = 1;
   const markIds: string[] = [];
-  while (markIds.length < MOST_READ_MARKS) {
+  while (markIds.length < MOST_MARKS) {
     const hit = marks.cover(words, (word) => !items.knows(word));
     if (!hit || markIds.includes(hit.record.id)) break;
     markIds.push(hit.record.id);

@@ -63,7 +63,7 @@ export interface TroubleFacts {
 }
 
 /** Most marks one plan takes on. */
-export const MOST_MARKS = 5;
+export const MOST_MARKS = 6;
 
 /** A piece of which nothing has been told. */
 export const EMPTY_PIECE: PieceFacts = {

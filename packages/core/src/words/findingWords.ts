@@ -267,7 +267,7 @@ const WORDS: Words = {
     'was bought; a cleaner can tell by a thread.',
   noLabelKnown: () => 'No care label told: limits are guessed from fibre and make, on the careful side.',
   codeUnknown: () =>
-    'No upholstery code told: dry powder only, until a water test. A damp white cloth on a hidden place for 10 ' +
+    'No upholstery code told: dry powder only, until a water test. Damp white cloth on a hidden place, 10 ' +
     'seconds: no colour comes off, no ring once dry, no crushed pile. Tell it at “a hidden spot”.',
   afterWaterTest: () => 'After the hidden water test: until it is passed, nothing wet.',
   waterTestFirst: () =>

@@ -19,7 +19,9 @@ const TOLD = 'told ';
 
 /** One trouble by one choice; more of them on the same piece by "and another". */
 export function MarksPicker({ markIds, groups, nameOf, readTold, onChange, onDone }: MarksPickerProps) {
-  const [adding, setAdding] = useState(false);
+  // One told and another chosen is a change of mind; where several are told, a further one joins them.
+  const [adding, setAdding] = useState(markIds.length > 1);
+  const isFull = markIds.length >= MOST_MARKS;
   const choose = (id: string) => {
     if (id.startsWith(TOLD)) {
       readTold(id.slice(TOLD.length))?.take();
@@ -49,7 +51,7 @@ export function MarksPicker({ markIds, groups, nameOf, readTold, onChange, onDon
               onChoose={(id) => onChange(markIds.filter((other) => other !== id))}
             />
           )}
-          {!adding && markIds.length < MOST_MARKS && (
+          {!adding && !isFull && (
             <Flex gap="8px" marginTop={markIds.length > 1 ? '8px' : '0'}>
               <Button size="small" onClick={() => setAdding(true)}>
                 And another on the same piece
@@ -58,17 +60,21 @@ export function MarksPicker({ markIds, groups, nameOf, readTold, onChange, onDon
           )}
         </Box>
       )}
-      <OptionPicker
-        key={adding ? 'adding' : 'choosing'}
-        label={adding ? `With ${markIds.map(nameOf).join(', ')}, also …` : 'What is the trouble?'}
-        groups={free}
-        chosenId={adding ? null : (markIds[0] ?? null)}
-        leadFor={(query) => {
-          const given = adding ? null : readTold(query);
-          return given && { id: TOLD + query, name: given.name, aliases: [] };
-        }}
-        onChoose={choose}
-      />
+      {isFull ? (
+        <Box role="status">{MOST_MARKS} in one plan at most: take one away first.</Box>
+      ) : (
+        <OptionPicker
+          key={adding ? 'adding' : 'choosing'}
+          label={adding ? `With ${markIds.map(nameOf).join(', ')}, also …` : 'What is the trouble?'}
+          groups={free}
+          chosenId={adding ? null : (markIds[0] ?? null)}
+          leadFor={(query) => {
+            const given = adding ? null : readTold(query);
+            return given && { id: TOLD + query, name: given.name, aliases: [] };
+          }}
+          onChoose={choose}
+        />
+      )}
     </Stack>
   );
 }

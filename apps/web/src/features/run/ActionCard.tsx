@@ -83,7 +83,11 @@ export function ActionCard({ run, what, pass, action, nowMs, say }: ActionCardPr
         </>
       )}
       {state.stopping && heatSetsIt(run) && <CautionDigest ids={['noHeatBeforeGone']} lead="Stopping" />}
-      <CautionDigest ids={action.cautionIds} said={saidBefore(pass, state.stepIndex)} lead={title} />
+      <CautionDigest
+        ids={action.cautionIds}
+        said={saidBefore(pass, state.stepIndex)}
+        inBrief={action.kind === 'hiddenTest'}
+      />
       {action.kind === 'mix' && <MixTools run={run} pass={pass} action={action} say={say} />}
       {action.dwell && !state.timer && (
         <TimerPanel run={run} pass={pass} action={action} nowMs={nowMs} say={say} />
@@ -93,7 +97,10 @@ export function ActionCard({ run, what, pass, action, nowMs, say }: ActionCardPr
           <StepBody pass={pass} action={action} />
         </Box>
       )}
-      <SignList expectedIds={action.expectedSignIds} alarmIds={action.alarmSignIds} />
+      {/* Of a hidden test the slate says what speaks against going on. */}
+      {action.kind !== 'hiddenTest' && (
+        <SignList expectedIds={action.expectedSignIds} alarmIds={action.alarmSignIds} />
+      )}
       {(action.kind === 'dry' || action.kind === 'finalLook') && <HeatGate run={run} say={say} />}
       {!state.decision && (
         <>
@@ -117,9 +124,12 @@ export function ActionCard({ run, what, pass, action, nowMs, say }: ActionCardPr
   );
 }
 
-/** Cautions of the steps of this pass that are done. */
+/** Cautions said whole by the steps of this pass that are done. */
 const saidBefore = (pass: Pass, stepIndex: number): readonly string[] =>
-  pass.steps.slice(0, stepIndex).flatMap(({ cautionIds }) => cautionIds);
+  pass.steps
+    .slice(0, stepIndex)
+    .filter(({ kind }) => kind !== 'hiddenTest')
+    .flatMap(({ cautionIds }) => cautionIds);
 
 /** A picture of the hand’s move, where there is one of it. */
 function actionDrawing({ kind, action, rinseWay }: Action) {

@@ -7,7 +7,15 @@ import type { Say } from './useSay';
 export function HiddenTest({ action, say }: { action: Action; say: Say }) {
   const tell = (passed: boolean) => () => say.send({ kind: 'tested', stepId: action.id, passed });
   return (
-    <Stack gap="10px" role="group" aria-label="How did the test go?">
+    <Stack
+      gap="8px"
+      role="group"
+      aria-label="How did the test go?"
+      position="sticky"
+      bottom="0"
+      paddingBlock="10px"
+      bg="card"
+    >
       <Button variant="action" size="tub" disabled={say.pending} onClick={tell(true)}>
         It held
       </Button>

@@ -180,7 +180,7 @@ describe('deciding', () => {
     ['change', 'Stop and rinse it out', /Rinse cold/],
     ['damp', 'Stop and blot it out', /cold damp cloth/],
     ['vacuum', 'Stop and take it off', /Take off dry/],
-    [null, 'Stop here', /Lay it flat/],
+    [null, 'Stop here', /Leave it as it lies/],
   ] as const)('says how to stop by how the piece is freed of it: %s', (rinseWay, name, advice) => {
     const out = rinseWay === null ? [] : [{ ...action, kind: 'rinse', rinseWay }];
     const own = { ...pass, steps: [action, ...out], rinseOut: null } as unknown as Pass;
@@ -256,7 +256,7 @@ describe('the clock', () => {
       />,
     );
     expect(
-      screen.getByText(/By 25:00\. It was to stay wet: wet it again, brush it lightly, then look\./),
+      screen.getByText(/By 25 min\. It was to stay wet: wet it again, brush it lightly, then look\./),
     ).toBeTruthy();
     expect(screen.getByRole('button', { name: 'Gone' })).toBeTruthy();
   });

@@ -2,7 +2,7 @@ import { Box, chakra } from '@chakra-ui/react';
 import type { Today } from '@feverfew/contracts';
 import { Link } from 'react-router';
 import { useLexicon } from '../../app/useLexicon';
-import { clockText } from '../../clock/timerView';
+import { spanText } from '../../clock/timerView';
 import { marksText } from '../../facts/sentenceView';
 import { TRIAL_PHASES } from '../trial/trialWords';
 
@@ -32,7 +32,7 @@ export function TrialCard({ trial, nowMs }: { trial: Today['trials'][number]; no
       </Box>
       <Box fontWeight={650}>
         {trial.phase === 'wait' && leftMs > 0
-          ? `${clockText(leftMs)} to go`
+          ? `${spanText(leftMs)} to go`
           : TRIAL_PHASES[trial.phase as keyof typeof TRIAL_PHASES]}
       </Box>
     </Card>

@@ -1,5 +1,5 @@
 import { overrunWords, type RunningEntry } from '@feverfew/contracts';
-import { clockText } from '../../clock/timerView';
+import { spanText } from '../../clock/timerView';
 import { ACTION_NAMES } from './actionNames';
 
 export interface NextActionView {
@@ -27,12 +27,12 @@ export function nextActionView(run: RunningEntry, nowMs: number): NextActionView
   const { hand, state, stepKind, pieceName } = run;
   const { timer } = state;
   const since = (iso: string) => Math.max(0, nowMs - Date.parse(iso));
-  const left = timer ? clockText(Date.parse(timer.readyAt) - nowMs) : '';
+  const left = timer ? spanText(Date.parse(timer.readyAt) - nowMs) : '';
   const look = `Check the ${pieceName}`;
   switch (hand.what) {
     case 'over':
       return {
-        headline: `Over by ${clockText(since(hand.at))}`,
+        headline: `Over by ${spanText(since(hand.at))}`,
         next: hand.overrun ? overrunWords(hand.overrun) : PHASES.ready,
         short: 'take it out',
         act: 'Take it out',
@@ -60,7 +60,7 @@ export function nextActionView(run: RunningEntry, nowMs: number): NextActionView
     case 'lookDue':
       return {
         headline: left,
-        next: `check late by ${clockText(since(hand.at))}`,
+        next: `check late by ${spanText(since(hand.at))}`,
         short: 'check now',
         verb: look,
         act: 'Check',
@@ -69,7 +69,7 @@ export function nextActionView(run: RunningEntry, nowMs: number): NextActionView
     case 'working':
       return {
         headline: left,
-        next: hand.at === timer?.readyAt ? '' : `next check in ${clockText(Date.parse(hand.at) - nowMs)}`,
+        next: hand.at === timer?.readyAt ? '' : `next check in ${spanText(Date.parse(hand.at) - nowMs)}`,
         short: `${left} to go`,
         act: 'Open',
         verb: look,

@@ -28,8 +28,8 @@ describe('what a run wants', () => {
       verb: 'Check the sofa covers',
       act: 'Check',
       short: 'check now',
-      headline: '48:00',
-      next: 'check late by 9:00',
+      headline: '48 min',
+      next: 'check late by 9 min',
       isNow: true,
     });
     expect(nextActionView(run('over', -60, -9), NOW)).toMatchObject({

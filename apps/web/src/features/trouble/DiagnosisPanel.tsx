@@ -2,18 +2,21 @@ import { Box, Flex, Stack } from '@chakra-ui/react';
 import type { Catalogue, Plan } from '@feverfew/contracts';
 import { useLexicon } from '../../app/useLexicon';
 import { ChipRow } from '../../components/ChipRow';
+import { Button } from '../../components/controls';
 
 interface DiagnosisPanelProps {
   readonly diagnoses: Plan['diagnoses'];
   readonly catalogue: Catalogue;
   readonly answers: Plan['facts']['answers'];
   readonly onAnswer: (answers: Plan['facts']['answers']) => void;
+  /** One of the causes is taken for what it is. */
+  readonly onAdopt: (unknownId: string, markId: string) => void;
 }
 
 const SHOWN_SHARE = 0.04;
 
 /** Where the cause decides: a few quick questions, and how likely each cause is with the answers given so far. */
-export function DiagnosisPanel({ diagnoses, catalogue, answers, onAnswer }: DiagnosisPanelProps) {
+export function DiagnosisPanel({ diagnoses, catalogue, answers, onAnswer, onAdopt }: DiagnosisPanelProps) {
   return diagnoses.map((view) => {
     const diagnosis = catalogue.diagnoses.find((candidate) => candidate.id === view.diagnosisId);
     return diagnosis ? (
@@ -40,27 +43,40 @@ export function DiagnosisPanel({ diagnoses, catalogue, answers, onAnswer }: Diag
             }}
           />
         ))}
-        <Causes causes={view.causes} />
+        <Causes causes={view.causes} onAdopt={(markId) => onAdopt(diagnosis.markId, markId)} />
       </Stack>
     ) : null;
   });
 }
 
-function Causes({ causes }: { causes: Plan['diagnoses'][number]['causes'] }) {
+interface CausesProps {
+  readonly causes: Plan['diagnoses'][number]['causes'];
+  readonly onAdopt: (markId: string) => void;
+}
+
+function Causes({ causes, onAdopt }: CausesProps) {
   const say = useLexicon();
   return (
     <Box>
       <Box fontSize="14px" color="soft">
-        Then it is (weights are estimates)
+        Then it is (weights are estimates). Tap the one you are sure of.
       </Box>
       <Stack as="ul" gap="3px" listStyleType="none" aria-label="Likely causes">
         {causes
           .filter((cause) => cause.share >= SHOWN_SHARE)
           .map(({ markId, share }, index) => (
             <Flex as="li" key={markId} gap="10px" alignItems="center" fontSize="14.5px">
-              <Box flex="0 0 46%" fontWeight={index === 0 ? 700 : 400}>
+              <Button
+                variant="plain"
+                flex="0 0 46%"
+                justifyContent="flex-start"
+                textAlign="start"
+                paddingInline="0"
+                fontWeight={index === 0 ? 700 : 400}
+                onClick={() => onAdopt(markId)}
+              >
                 {say.name(markId)}
-              </Box>
+              </Button>
               <Box flex="1" height="8px" bg="track" borderRadius="full" aria-hidden="true">
                 <Box height="8px" bg="water" borderRadius="full" width={`${Math.round(share * 100)}%`} />
               </Box>

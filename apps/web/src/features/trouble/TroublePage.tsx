@@ -120,6 +120,12 @@ function TroubleDesk({ troubleId, kept, start }: TroubleDeskProps) {
               catalogue={catalogue.data}
               answers={draft.facts.answers}
               onAnswer={(answers) => changeFacts({ answers })}
+              onAdopt={(unknownId, markId) =>
+                changeFacts({
+                  answers: {},
+                  markIds: [...new Set(draft.facts.markIds.map((id) => (id === unknownId ? markId : id)))],
+                })
+              }
             />
           )}
           <Box display={{ base: 'block', md: 'none' }}>

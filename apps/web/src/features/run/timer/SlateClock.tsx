@@ -1,6 +1,6 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { type Action, overrunOf, type RunView } from '@feverfew/contracts';
-import { clockText, timerView } from '../../../clock/timerView';
+import { clockText, spanText, timerView } from '../../../clock/timerView';
 import { timeOfDay } from './timeOfDay';
 
 const HEADLINES = { working: 'to go', ready: 'long enough; at most another', over: 'over time' } as const;
@@ -33,7 +33,7 @@ export function SlateClock({ run, action, nowMs }: SlateClockProps) {
         >
           {isPaused ? 'Waiting' : isReady ? 'Ready' : clockText(view.ms)}
         </Box>
-        <Box fontSize="18px">{isReady ? `${headline} ${clockText(view.ms)}` : headline}</Box>
+        <Box fontSize="18px">{isReady ? `${headline} ${spanText(view.ms)}` : headline}</Box>
       </Flex>
       <Box height="8px" borderRadius="full" bg="track" marginTop="8px" aria-hidden="true">
         <Box height="8px" borderRadius="full" bg="water" width={`${view.share * 100}%`} />
@@ -42,7 +42,7 @@ export function SlateClock({ run, action, nowMs }: SlateClockProps) {
         Started {timeOfDay(timer.startedAt)}, ready {timeOfDay(timer.readyAt)}, out by{' '}
         {timeOfDay(timer.latestAt)}
         {view.nextLookMs !== null && view.phase !== 'over' && !isPaused
-          ? ` · next check in ${clockText(view.nextLookMs)}`
+          ? ` · next check in ${spanText(view.nextLookMs)}`
           : ''}
       </Box>
     </Box>

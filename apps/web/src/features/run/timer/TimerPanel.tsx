@@ -9,7 +9,7 @@ import {
   runsInDrum,
 } from '@feverfew/contracts';
 import { useState } from 'react';
-import { clockText, type TimerView, timerView } from '../../../clock/timerView';
+import { spanText, type TimerView, timerView } from '../../../clock/timerView';
 import { Button } from '../../../components/controls';
 import { Notice } from '../../../components/Notice';
 import { LookPanel } from '../look/LookPanel';
@@ -48,7 +48,7 @@ export function TimerPanel({ run, pass, action, nowMs, say }: TimerPanelProps) {
     <Stack gap="10px">
       {over && (
         <Notice kind="warning" word="Over time">
-          {`By ${clockText(view.ms)}. ${inDrum ? LEFT_IN_THE_DRUM : overrunWords(over.rule)}`}
+          {`By ${spanText(view.ms)}. ${inDrum ? LEFT_IN_THE_DRUM : overrunWords(over.rule)}`}
         </Notice>
       )}
       {isPaused && <Paused latestAt={timer.latestAt} say={say} />}

@@ -33,7 +33,7 @@ export function HouseQuestionRow({ facts }: { facts: TroubleFacts }) {
           {ask}
         </Box>{' '}
         <Box as="span" color="soft">
-          Until you say: {guess.charAt(0).toLowerCase() + guess.slice(1)}.
+          Guessed: {guess.charAt(0).toLowerCase() + guess.slice(1)}.
         </Box>
       </Box>
       <Flex gap="8px" wrap="wrap" paddingTop="6px">
