@@ -68,7 +68,18 @@ const ROOMS = {
   trial: ['quantity', 'lookup', 'trouble', 'evidence', 'treatment/plan'],
   learned: ['finding', 'lookup', 'household', 'trouble', 'evidence', 'treatment/plan', 'treatment', 'trial'],
 
-  words: ['quantity', 'textile', 'finding', 'effect', 'treatment/plan', 'whatIf', 'run', 'trial', 'safety'],
+  words: [
+    'quantity',
+    'textile',
+    'finding',
+    'household',
+    'effect',
+    'treatment/plan',
+    'whatIf',
+    'run',
+    'trial',
+    'safety',
+  ],
   proof: ['textile', 'household', 'trouble', 'treatment', 'safety'],
 };
 

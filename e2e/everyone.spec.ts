@@ -44,6 +44,8 @@ async function addresses(page: Page): Promise<string[]> {
     '/reference/codes',
     '/reference/hazards',
     '/reference/schools',
+    '/reference/words',
+    '/help',
   ];
 }
 

@@ -22,6 +22,7 @@ const ROWS = [
   ['Mixing', 'Any mix: how strong, how warm, how long, or why not', '/mix'],
   ['Cupboard', 'What you have, and what it cost', '/cupboard'],
   ['What works', 'From your own results', '/what-works'],
+  ['Help', 'How it is used, and where to turn', '/help'],
 ] as const;
 
 /** All rooms that stand behind the last place of the bar. */

@@ -19,6 +19,7 @@ const PiecePage = lazy(() =>
 const ReferencePage = lazy(() =>
   import('../features/reference/ReferencePage').then((page) => ({ default: page.ReferencePage })),
 );
+const HelpPage = lazy(() => import('./HelpPage').then((page) => ({ default: page.HelpPage })));
 const SetupPage = lazy(() =>
   import('../features/household/SetupPage').then((page) => ({ default: page.SetupPage })),
 );
@@ -56,6 +57,7 @@ export const router = createBrowserRouter([
       { path: '/mix', element: <MixPage /> },
       { path: '/setup', element: <SetupPage /> },
       { path: '/more', element: <MorePage /> },
+      { path: '/help', element: <HelpPage /> },
       { path: '/cupboard', element: <HouseholdPage show="cupboard" /> },
       { path: '/household', element: <HouseholdPage show="house" /> },
       { path: '/reference/:family?/:id?', element: <ReferencePage /> },

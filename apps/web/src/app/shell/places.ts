@@ -46,6 +46,7 @@ export const SHELL_PLACES: readonly ShellPlace[] = [
     rooms: [
       { name: 'Look up', to: '/reference' },
       { name: 'Your house', to: '/household' },
+      { name: 'Help', to: '/help' },
     ],
     also: ['/setup'],
   },

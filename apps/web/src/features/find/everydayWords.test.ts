@@ -14,12 +14,13 @@ interface Entry {
 }
 const entries = entriesRead as unknown as readonly Entry[];
 
-const { marks, items, agents, fibres, components, methods } = loadKnowledge();
+const { marks, items, agents, fibres, components, methods, words } = loadKnowledge();
 const catalogue = {
   marks,
   agents,
   fibres,
   components: components.map(({ id, name }) => ({ id, name, aliases: [] })),
+  words,
   methods: methods.map(({ id, name }) => ({ id, name, aliases: [] })),
   items: items.map((item) => ({ ...item, usualFibres: item.defaultFibres })),
 } as unknown as Catalogue;

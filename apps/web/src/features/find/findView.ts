@@ -66,6 +66,15 @@ export function findEverything(
     ...over(PLACES, ({ id, name, to }) => ({ id: `place.${id}`, name, kind: 'screen', to, draft: null })),
     ...lower(family('method', 'methods', catalogue.methods)),
     ...lower(family('soil', 'components', catalogue.components)),
+    ...lower(
+      over(catalogue.words, ({ id, name }) => ({
+        id: `word.${id}`,
+        name: `What ${name} means`,
+        kind: 'word',
+        to: '/reference/words',
+        draft: null,
+      })),
+    ),
   ].sort((a, b) => b.score - a.score);
   const answers = scored.filter(({ score }) => score >= FLOOR).slice(0, MOST_ANSWERS);
   const nearest = answers.length > 0 ? [] : scored.slice(0, MOST_NEAREST);

@@ -67,6 +67,12 @@ export const PLACES: readonly Place[] = [
     aliases: ['my cupboard', 'products I have', 'bottles', 'prices'],
     to: '/cupboard',
   },
+  {
+    id: 'help',
+    name: 'Help',
+    aliases: ['how it works', 'how to use', 'manual', 'emergency', 'poison'],
+    to: '/help',
+  },
   { id: 'setup', name: 'Set up again', aliases: ['setup', 'first steps', 'getting started'], to: '/setup' },
   {
     id: 'reference',
@@ -79,7 +85,6 @@ export const PLACES: readonly Place[] = [
       'fibres',
       'what must not be mixed',
       'glossary',
-      'help',
     ],
     to: '/reference',
   },
