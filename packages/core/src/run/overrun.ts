@@ -3,7 +3,7 @@ import type { Action, Dwell } from '../treatment/plan/action.js';
 import type { RunTimer } from './runState.js';
 
 /** What to do once a wait has run past its latest end. Words for each stand in `OVERRUN_WORDS`. */
-export const OVERRUNS = ['wetAndBrush', 'rinseAndAgain', 'takeOutRinse', 'rinseAtOnce', 'noHarm'] as const;
+export const OVERRUNS = ['wetAgain', 'rinseAndAgain', 'takeOutRinse', 'rinseAtOnce', 'noHarm'] as const;
 export type Overrun = (typeof OVERRUNS)[number];
 
 export interface OverrunView {
@@ -29,7 +29,7 @@ function ruleFor({ keep, attended, maxMin }: Dwell, overMin: number): Overrun {
   if (keep === 'letDry') return 'noHarm';
   if (keep === 'wet') {
     const { shareOfMost, atLeastMin } = STILL_WETTABLE;
-    return overMin <= Math.max(atLeastMin, maxMin * shareOfMost) ? 'wetAndBrush' : 'rinseAndAgain';
+    return overMin <= Math.max(atLeastMin, maxMin * shareOfMost) ? 'wetAgain' : 'rinseAndAgain';
   }
   return keep === 'covered' ? 'takeOutRinse' : 'noHarm';
 }

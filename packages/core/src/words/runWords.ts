@@ -63,12 +63,14 @@ export const refusalWords = (refusal: Refusal): string => REFUSALS[refusal];
 
 /** What to do now that a wait has run over. */
 const OVERRUN_WORDS: Readonly<Record<Overrun, string>> = {
-  wetAndBrush: 'It was to stay wet: wet it again, brush it lightly, then look.',
+  wetAgain: 'It was to stay wet: wet it again as it was, then check.',
   rinseAndAgain:
-    'It was to stay wet and has long been dry: rinse it off well. Begin a fresh round rather than wetting this one.',
-  takeOutRinse: 'Take it out and rinse it now, then look.',
-  rinseAtOnce: 'This one is not to be left: rinse it at once with plenty of cold water, then look.',
-  noHarm: 'No harm done: look when you can.',
+    'It was to stay wet and has long been dry: rinse it off, or blot it out well. Begin a fresh round rather than ' +
+    'wetting this one.',
+  takeOutRinse: 'Take it out now and rinse or blot it out, then check.',
+  rinseAtOnce: 'This one is not to be left: at once plenty of cold water through it, or a cold wet cloth again and again where ' +
+    'it cannot be rinsed. Then check.',
+  noHarm: 'No harm done: check when you can.',
 };
 
 export const overrunWords = (rule: Overrun): string => OVERRUN_WORDS[rule];

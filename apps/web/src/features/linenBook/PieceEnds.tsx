@@ -23,6 +23,7 @@ export function PieceEnds({ piece, isUntouched }: PieceEndsProps) {
   const pieces = usePieces().data;
   const erase = useDeletePiece();
   const merge = useMergePiece(piece.id);
+  const leave = (to: string, state: DoneState) => void navigate(to, { state, replace: true });
   const remove = useMutation({
     mutationFn: async () => {
       const jpeg = piece.photoId === null ? null : await pictureOf(piece.photoId);
@@ -35,7 +36,6 @@ export function PieceEnds({ piece, isUntouched }: PieceEndsProps) {
       leave('/pieces', { done });
     },
   });
-  const leave = (to: string, state: DoneState) => void navigate(to, { state, replace: true });
   const others = useMemo(() => {
     const options = (pieces ?? [])
       .filter(({ id }) => id !== piece.id)

@@ -256,7 +256,7 @@ describe('the clock', () => {
       />,
     );
     expect(
-      screen.getByText(/By 25 min\. It was to stay wet: wet it again, brush it lightly, then look\./),
+      screen.getByText(/By 25 min\. It was to stay wet: wet it again as it was, then check\./),
     ).toBeTruthy();
     expect(screen.getByRole('button', { name: 'Gone' })).toBeTruthy();
   });
