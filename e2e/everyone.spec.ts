@@ -229,7 +229,7 @@ test('the main job by keyboard alone', async ({ page }) => {
   await pickByWord('red wine');
   await expect.poll(focused).toBe('piece');
   await pickByWord('damask');
-  await expect.poll(focused).toBe('age');
+  await expect.poll(focused).toBe('wetness');
   await page.keyboard.press('Enter');
   await page.keyboard.press('ArrowDown');
   await page.keyboard.press('Enter');

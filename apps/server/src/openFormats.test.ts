@@ -84,7 +84,7 @@ describe('the whole household as a file', () => {
           pieceId: null,
           jpeg: '',
         }),
-      /photos\.\d+$/,
+      /photos\.\d+"/,
     ],
     [
       'a waiting plan doctored to pour what may not meet',
