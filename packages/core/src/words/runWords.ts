@@ -68,7 +68,8 @@ const OVERRUN_WORDS: Readonly<Record<Overrun, string>> = {
     'It was to stay wet and has long been dry: rinse it off, or blot it out well. Begin a fresh round rather than ' +
     'wetting this one.',
   takeOutRinse: 'Take it out now and rinse or blot it out, then check.',
-  rinseAtOnce: 'This one is not to be left: at once plenty of cold water through it, or a cold wet cloth again and again where ' +
+  rinseAtOnce:
+    'This one is not to be left: at once plenty of cold water through it, or a cold wet cloth again and again where ' +
     'it cannot be rinsed. Then check.',
   noHarm: 'No harm done: check when you can.',
 };
