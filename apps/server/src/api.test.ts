@@ -90,6 +90,14 @@ describe('a household that has told nothing', () => {
       .send({ ...settings, told: null })
       .expect(200);
     expect(await ask()).toBeNull();
+    // A page that asked before the house was told changes nothing of it any more.
+    const cupboard = [{ agentId: 'peroxide', strengthPct: 6 }];
+    const home = { ...settings, told: null, household: { ...settings.household, cupboard } };
+    await own.http.put('/api/household').send(home).expect(200);
+    const late = (strengthPct: number) =>
+      answer({ fact: 'agent', entry: { agentId: 'peroxide', strengthPct }, answer: 'yes' });
+    expect((await late(3).expect(200)).body.household.cupboard).toEqual(cupboard);
+    await late(1000).expect(400);
     await own.close();
   });
 });

@@ -38,6 +38,12 @@ const LabelDoseShape = z.strictObject({
   perL: z.number(GIVE_A_NUMBER).positive().max(500).nullable(),
 });
 
+/** A bottle in the house, with the strength on its label. */
+export const CupboardEntryShape = z.strictObject({
+  agentId: Id,
+  strengthPct: z.number(GIVE_A_NUMBER).min(0.1).max(100).nullable(),
+});
+
 export const HouseholdShape = z
   .strictObject({
     taps: z
@@ -90,11 +96,7 @@ export const HouseholdShape = z
     hasScale: z.boolean(),
     hasMachine: z.boolean(),
     hasDryer: z.boolean(),
-    cupboard: z
-      .array(
-        z.strictObject({ agentId: Id, strengthPct: z.number(GIVE_A_NUMBER).min(0.1).max(100).nullable() }),
-      )
-      .max(100),
+    cupboard: z.array(CupboardEntryShape).max(100),
     products: z
       .array(
         z.strictObject({

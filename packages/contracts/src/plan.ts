@@ -10,6 +10,7 @@ import {
 import { Id, Mechanism, OPEN_FACT_KEYS } from '@feverfew/knowledge';
 import { z } from 'zod';
 import { EnvelopeShape } from './envelope.js';
+import { CupboardEntryShape } from './household.js';
 import { PieceFactsShape } from './piece.js';
 import { ActionShape, Effect, FindingShape } from './planParts.js';
 import { AtOnceShape, LaidOutShape } from './round.js';
@@ -117,7 +118,6 @@ export const FirstThingsShape = z
   .meta({ id: 'FirstThings' });
 
 const HouseAnswerShape = z.enum(Object.values(HOUSE_ANSWERS).flat() as [HouseAnswer, ...HouseAnswer[]]);
-const Bottle = z.strictObject({ agentId: Id, strengthPct: z.number().nullable() });
 
 /** One thing of the house a plan hangs on and nobody told; null where there is none. */
 export const HouseQuestionShape = z
@@ -125,7 +125,7 @@ export const HouseQuestionShape = z
     question: z
       .strictObject({
         fact: z.enum(HOUSE_FACTS),
-        entry: Bottle.nullable(),
+        entry: CupboardEntryShape.nullable(),
         guess: HouseAnswerShape,
         answers: z.array(HouseAnswerShape).readonly(),
       })
@@ -136,7 +136,7 @@ export type HouseQuestionView = z.infer<typeof HouseQuestionShape>;
 
 /** What was answered to it. */
 export const AnswerOfHouse = z
-  .strictObject({ fact: z.enum(HOUSE_FACTS), entry: Bottle.nullable(), answer: HouseAnswerShape })
+  .strictObject({ fact: z.enum(HOUSE_FACTS), entry: CupboardEntryShape.nullable(), answer: HouseAnswerShape })
   .refine(({ fact, answer }) => (HOUSE_ANSWERS[fact] as readonly string[]).includes(answer), {
     path: ['answer'],
     message: 'That is no answer to this question.',

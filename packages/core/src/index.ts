@@ -135,7 +135,7 @@ export { type KeptPiece, upkeepDue, wearWarnings } from './wear/upkeep.js';
 export type { Change, ChangeCode } from './whatIf/changesToTry.js';
 export { type ComparedPosition, comparePositions } from './whatIf/comparePositions.js';
 export { type FirstThings, firstThings, type OpenAnswer, type Question } from './whatIf/firstThings.js';
-export { type HouseQuestion, houseQuestion, toldKey } from './whatIf/houseQuestion.js';
+export { type HouseQuestion, houseQuestion, isToldOfHouse, toldKey } from './whatIf/houseQuestion.js';
 export { whatWouldChange } from './whatIf/whatWouldChange.js';
 export { type ActionWords, actionWords, durationWords } from './words/actionWords.js';
 export { CHANGE_CODES, changeWords } from './words/changeWords.js';

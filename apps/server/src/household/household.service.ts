@@ -1,5 +1,5 @@
 import type { AnswerOfHouse, HouseholdSettings } from '@feverfew/contracts';
-import { answered, toldKey } from '@feverfew/core';
+import { answered, isToldOfHouse, toldKey } from '@feverfew/core';
 import type { Knowledge } from '@feverfew/knowledge';
 import { Inject, Injectable } from '@nestjs/common';
 import { KNOWLEDGE } from '../catalogue/knowledge.token.js';
@@ -36,9 +36,13 @@ export class HouseholdService {
     await this.repository.markMadeUp();
   }
 
-  /** One thing told; the rest stays as it is told or guessed. */
+  /**
+   * One thing told; the rest stays as it is told or guessed. What was told already stays too: a page that has asked
+   * for long must not put a guess in the place of a bottle's own strength.
+   */
   async answer({ fact, entry, answer }: AnswerOfHouse): Promise<HouseholdSettings> {
     const settings = await this.read();
+    if (isToldOfHouse(settings.told, { fact, entry })) return settings;
     return this.save({
       ...settings,
       household: answered(settings.household, fact, answer, entry),

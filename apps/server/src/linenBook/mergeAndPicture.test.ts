@@ -86,6 +86,11 @@ describe('the picture of a piece', () => {
     await server.http.put('/api/household/file').send(file).expect(200);
     const { piece, troubles } = await history(id);
     expect(piece.photoId).toBe(second.key);
+    // A picture of one thing cannot be made the picture of another, and neither loses its own.
+    const other = await keep('coverlet');
+    await server.http.put(`/api/pieces/${other}/photo`).send(second).expect(400);
+    expect((await history(id)).piece.photoId).toBe(second.key);
+    await server.http.put(`/api/pieces/${id}/photo`).send(second).expect(200);
     const off = await server.http.delete(`/api/pieces/${id}/photo`).expect(200);
     expect(off.body.photoId).toBeNull();
     await server.http.put(`/api/pieces/${id}/photo`).send(picture()).expect(200);

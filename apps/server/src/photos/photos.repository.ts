@@ -12,11 +12,17 @@ export class PhotosRepository {
     await this.db.insert(photos).values(row).onConflictDoNothing();
   }
 
-  /** In one go: there is never a moment with two, or with none between two. */
-  async replaceOf(pieceId: string, row: typeof photos.$inferInsert | null): Promise<void> {
-    await this.db.transaction(async (tx) => {
+  /**
+   * In one go: there is never a moment with two, or with none between two.
+   * @returns false, and nothing is changed, where the picture's id belongs to another run or piece
+   */
+  async replaceOf(pieceId: string, row: typeof photos.$inferInsert | null): Promise<boolean> {
+    return this.db.transaction(async (tx) => {
+      const [taken] = row ? await tx.select().from(photos).where(eq(photos.id, row.id)) : [];
+      if (taken && taken.pieceId !== pieceId) return false;
       await tx.delete(photos).where(eq(photos.pieceId, pieceId));
       if (row) await tx.insert(photos).values(row);
+      return true;
     });
   }
 

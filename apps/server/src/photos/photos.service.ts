@@ -33,7 +33,12 @@ export class PhotosService {
   async show(pieceId: string, { key, jpeg }: NewPhoto): Promise<Piece> {
     requireClean(jpeg);
     await this.pieces.read(pieceId);
-    await this.repository.replaceOf(pieceId, { id: key, createdAt: this.clock(), pieceId, jpeg });
+    const row = { id: key, createdAt: this.clock(), pieceId, jpeg };
+    if (!(await this.repository.replaceOf(pieceId, row)))
+      throw new DomainError('pictureRefused', {
+        message: 'This picture is of something else already.',
+        path: 'key',
+      });
     this.feed.tell('book', pieceId);
     return this.pieces.read(pieceId);
   }

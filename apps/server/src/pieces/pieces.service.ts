@@ -1,14 +1,15 @@
 import { randomUUID } from 'node:crypto';
-import type {
-  Merged,
-  NewCare,
-  NewPiece,
-  Piece,
-  PieceSummary,
-  UpkeepView,
-  WearView,
+import {
+  factsOfPiece,
+  type Merged,
+  type NewCare,
+  type NewPiece,
+  type Piece,
+  type PieceSummary,
+  toldOf,
+  type UpkeepView,
+  type WearView,
 } from '@feverfew/contracts';
-import { factsOfPiece, toldOf } from '@feverfew/contracts';
 import {
   DomainError,
   EMPTY_FACTS,

@@ -49,7 +49,6 @@ const BATH: Vessel = {
 
 /**
  * The household with one fact answered. `entry` is the bottle an answer about a product is about.
- * An answer that says what is assumed already gives the household back as it is.
  */
 export function answered(
   household: Household,

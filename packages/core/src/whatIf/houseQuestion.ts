@@ -25,6 +25,12 @@ export interface HouseQuestion {
 export const toldKey = ({ fact, entry }: Pick<HouseQuestion, 'fact' | 'entry'>): string =>
   entry ? `${fact}.${entry.agentId}` : fact;
 
+/** Whether it was told: by itself, all bottles in one go, or the whole house (null). */
+export const isToldOfHouse = (
+  told: readonly string[] | null,
+  one: Pick<HouseQuestion, 'fact' | 'entry'>,
+): boolean => told === null || told.includes(one.fact) || told.includes(toldKey(one));
+
 /**
  * The first untold fact of the household by which the rounds of this plan would be others, or null where there is
  * none. `planFor` plans the same trouble in another household.
@@ -40,7 +46,7 @@ export function houseQuestion(
   for (const fact of HOUSE_FACTS)
     for (const entry of fact === 'agent' ? wantedBottles(plan, household, knowledge) : [null]) {
       const question = { fact, entry, guess: guessOf(household, fact), answers: HOUSE_ANSWERS[fact] };
-      if (told.includes(toldKey(question)) || told.includes(fact)) continue;
+      if (isToldOfHouse(told, question)) continue;
       const turns = question.answers
         .filter((answer) => answer !== question.guess)
         .some(
