@@ -31,5 +31,6 @@ export default defineConfig({
       },
     },
   },
-  server: { host: '127.0.0.1', proxy: { '/api': 'http://127.0.0.1:4870' } },
+  // Asked under this page's own name, which is what the server goes by.
+  server: { host: '127.0.0.1', proxy: { '/api': { target: 'http://127.0.0.1:4870', changeOrigin: false } } },
 });

@@ -53,6 +53,85 @@ describe('pages', () => {
   });
 });
 
+describe('who may ask', () => {
+  const problem = (type: string) => ({ type: `urn:feverfew:${type}` });
+  const json = 'application/json';
+  it.each(['evil.example', 'evil.example:4870', '127.0.0.1.evil.example', '192.168.0.9'])(
+    'nobody by the name %s: not a page, not data',
+    async (host) => {
+      for (const path of ['/', '/assets/page.js', '/api/household', '/api/nothing'])
+        expect((await http().get(path).set('Host', host).expect(403)).body).toMatchObject(
+          problem('foreignHost'),
+        );
+      await http().put('/api/household').set('Host', host).send({}).expect(403);
+    },
+  );
+  it.each(['localhost', 'localhost:4870', '127.0.0.1:1', '[::1]:4870'])('anybody by %s', async (host) => {
+    await http().get('/api/household').set('Host', host).expect(200);
+  });
+  it.each([
+    ['Origin', 'https://evil.example'],
+    ['Origin', 'http://127.0.0.1:1'],
+    ['Origin', 'null'],
+    ['Origin', 'nonsense'],
+    ['Sec-Fetch-Site', 'cross-site'],
+    ['Sec-Fetch-Site', 'same-site'],
+  ])('no page from elsewhere: %s %s', async (header, value) => {
+    const line = { csv: 'x' };
+    const told = await http().post('/api/log').set(header, value).send(line).expect(403);
+    expect(told.body).toMatchObject(problem('foreignPage'));
+    await http().get('/api/household/file').set(header, value).expect(403);
+    await http().get('/api/changes').set(header, value).expect(403);
+    // The pages themselves may be led to from anywhere.
+    await http().get('/').set(header, value).expect(200);
+  });
+  it('our own page', async () => {
+    const host = '127.0.0.1:4870';
+    await http()
+      .get('/api/household')
+      .set({ host, origin: `http://${host}` })
+      .expect(200);
+    await http().get('/api/household').set({ host, 'sec-fetch-site': 'same-origin' }).expect(200);
+  });
+  it.each(['application/x-www-form-urlencoded', 'text/plain', 'multipart/form-data; boundary=x', undefined])(
+    'nothing but JSON is read: %s',
+    async (type) => {
+      const request = http().post('/api/log');
+      if (type) request.set('Content-Type', type);
+      else request.unset('Content-Type');
+      const { body } = await request.send('csv=x').expect(415);
+      expect(body).toMatchObject(problem('notJson'));
+    },
+  );
+  it('what cannot be kept is refused with its place', async () => {
+    const { body } = await http()
+      .post('/api/pieces')
+      .type(json)
+      .send('{"name":"a\\u0000b","parts":[{"name":"\\ud800"}]}')
+      .expect(400);
+    expect(body.errors[0].path).toMatch(/name$/);
+    await http()
+      .post('/api/pieces')
+      .type(json)
+      .send(`${'['.repeat(60_000)}${']'.repeat(60_000)}`)
+      .expect(400);
+    await http().post('/api/pieces').type(json).send('{"name":').expect(400);
+  });
+  it('answers in words where there is nothing, and nobody keeps what is told', async () => {
+    for (const [method, path] of [
+      ['post', '/trouble'],
+      ['get', '/assets/nothing.js'],
+      ['delete', '/api/nothing'],
+    ] as const) {
+      const { body, headers } = await http()[method](path).expect(404);
+      expect(headers['content-type']).toMatch(/problem\+json/);
+      expect(body.status).toBe(404);
+    }
+    expect((await http().get('/api/household')).headers['cache-control']).toBe('no-store');
+    expect((await http().get('/api/catalogue')).headers['cache-control']).toBe('no-cache');
+  });
+});
+
 describe('answers', () => {
   it('are pressed where it is worth it', async () => {
     const { headers } = await http().get('/api/catalogue').set('Accept-Encoding', 'gzip').expect(200);

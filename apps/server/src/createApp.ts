@@ -1,5 +1,6 @@
 import { existsSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { DomainError } from '@feverfew/core';
 import { StandardSchemaValidationPipe } from '@nestjs/common';
 import { NestFactory } from '@nestjs/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
@@ -13,6 +14,8 @@ import type { Clock } from './database/database.module.js';
 import type { Database } from './database/openDatabase.js';
 import { InvalidInput } from './problems/invalidInput.js';
 import { ProblemFilter } from './problems/problem.filter.js';
+import { isLoopback, requireJson, requireOwnHost, requireOwnPage } from './requests/ownPages.js';
+import { requireSoundText } from './requests/soundText.js';
 
 const { version: VERSION } = JSON.parse(
   readFileSync(new URL('../package.json', import.meta.url), 'utf8'),
@@ -24,25 +27,37 @@ interface AppOptions {
   /** Built web files; null serves the API alone. */
   readonly webDir: string | null;
   readonly quiet: boolean;
+  /** Names it answers to; this computer's own unless told otherwise. */
+  readonly isOwnHost?: (name: string) => boolean;
 }
 
 /** The whole application, not yet listening. */
-export async function createApp({ db, clock, webDir, quiet }: AppOptions): Promise<NestExpressApplication> {
+export async function createApp({
+  db,
+  clock,
+  webDir,
+  quiet,
+  isOwnHost = isLoopback,
+}: AppOptions): Promise<NestExpressApplication> {
   const app = await NestFactory.create<NestExpressApplication>(AppModule.with(db, clock), {
     logger: quiet ? false : ['error', 'warn'],
     // A device holds its line of changes open as long as it is seen: closing does not wait for it.
     forceCloseConnections: true,
+    // Each path reads JSON of a size of its own, and nothing else.
+    bodyParser: false,
     // What keeps it from starting is thrown, to be told in words by whoever starts it.
     abortOnError: false,
   });
   app.use(helmet(HEADERS));
+  app.use(requireOwnHost(isOwnHost));
+  app.use('/api', requireOwnPage, requireJson, neverKept);
   app.use(compression({ filter: mayBePressed }));
   app.setGlobalPrefix('api');
   // A whole household with its pictures, and a log, are larger than anything else that is sent.
   app.use('/api/household/file', express.json({ limit: '200mb' }));
   app.use('/api/log', express.json({ limit: '6mb' }));
   app.use('/api/runs', express.json({ limit: '600kb' }));
-  app.useBodyParser('json', { limit: '200kb' });
+  app.use('/api', express.json({ limit: '200kb' }), requireSoundText);
   app.useGlobalPipes(
     new StandardSchemaValidationPipe({ exceptionFactory: (issues) => new InvalidInput(issues) }),
   );
@@ -67,20 +82,27 @@ function serveWeb(app: NestExpressApplication, webDir: string): void {
     pressedStatic(join(webDir, 'assets'), {
       enableBrotli: true,
       orderPreference: ['br', 'gz'],
-      serveStatic: { fallthrough: false, immutable: true, maxAge: '1y' },
+      serveStatic: { immutable: true, maxAge: '1y' },
     }),
+    nothingHere,
   );
   app.use(express.static(webDir, { index: false }));
   app.use((request: Request, response: Response, next: NextFunction) => {
-    if (
-      !['GET', 'HEAD'].includes(request.method) ||
-      request.path === '/api' ||
-      request.path.startsWith('/api/')
-    )
-      return next();
+    if (request.path === '/api' || request.path.startsWith('/api/')) return next();
+    if (!['GET', 'HEAD'].includes(request.method)) return nothingHere(request, response, next);
     response.setHeader('Cache-Control', 'no-cache');
     response.sendFile(index);
   });
+}
+
+function nothingHere(_request: Request, _response: Response, next: NextFunction): void {
+  next(new DomainError('notFound', { message: 'There is nothing at this address.' }));
+}
+
+/** What is told of a household is for who asked, now: no browser or box in between keeps it. */
+function neverKept(_request: Request, response: Response, next: NextFunction): void {
+  response.setHeader('Cache-Control', 'no-store');
+  next();
 }
 
 /**

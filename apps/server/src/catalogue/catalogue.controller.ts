@@ -1,9 +1,12 @@
 import { Catalogue, Reference } from '@feverfew/contracts';
 import type { Knowledge } from '@feverfew/knowledge';
-import { Controller, Get, Inject } from '@nestjs/common';
+import { Controller, Get, Header, Inject } from '@nestjs/common';
 import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { catalogueOf } from './catalogueOf.js';
 import { KNOWLEDGE } from './knowledge.token.js';
+
+/** The same for every household, until the program is another: a browser may ask whether its own still holds. */
+const UNTIL_ANOTHER = ['Cache-Control', 'no-cache'] as const;
 
 @ApiTags('knowledge')
 @Controller()
@@ -15,6 +18,7 @@ export class CatalogueController {
   }
 
   @Get('catalogue')
+  @Header(...UNTIL_ANOTHER)
   @ApiOkResponse({ standardSchema: Catalogue })
   read(): Catalogue {
     return this.catalogue;
@@ -22,6 +26,7 @@ export class CatalogueController {
 
   /** Everything that is known, each fact with its ground. */
   @Get('reference')
+  @Header(...UNTIL_ANOTHER)
   @ApiOkResponse({ standardSchema: Reference })
   reference(): Reference {
     return this.knowledge;

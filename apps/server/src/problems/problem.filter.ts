@@ -29,6 +29,10 @@ const PROBLEMS: Readonly<Record<DomainErrorCode, { readonly status: number; read
   samePiece: { status: 409, title: 'This is the same piece' },
   houseNotEmpty: { status: 409, title: 'Not an empty house' },
   houseNotMadeUp: { status: 409, title: 'Not a made-up house' },
+  shelfFull: { status: 409, title: 'The shelf is full' },
+  foreignHost: { status: 403, title: 'Not a name of this server' },
+  foreignPage: { status: 403, title: 'Not asked by one of its own pages' },
+  notJson: { status: 415, title: 'Not JSON' },
   // These end a start, before anybody can ask.
   badPort: { status: 500, title: 'No such port' },
   dataDirectoryInUse: { status: 500, title: 'The data is in use' },
