@@ -3,7 +3,7 @@ import http from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { type ChangeNews, PieceHistory, type RunView, Today, TrialView } from '@feverfew/contracts';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { beetroot, type TestApp, testApp } from './test/testApp.js';
+import { beetroot, POINT, type TestApp, testApp } from './test/testApp.js';
 
 let server: TestApp;
 beforeAll(async () => {
@@ -141,23 +141,12 @@ describe('a look', () => {
 });
 
 describe('a picture', () => {
-  const segment = (marker: number, body: Buffer) => {
-    const head = Buffer.alloc(4);
-    head.writeUInt16BE(marker, 0);
-    head.writeUInt16BE(body.length + 2, 2);
-    return Buffer.concat([head, body]);
-  };
-  const start = Buffer.from([0xff, 0xd8]);
-  const clean = Buffer.concat([
-    start,
-    segment(0xffe0, Buffer.from('JFIF\0')),
-    segment(0xffda, Buffer.from([1])),
-    Buffer.from([0xff, 0xd9]),
-  ]);
+  const clean = Buffer.from(POINT, 'base64');
   const withPlace = Buffer.concat([
-    start,
-    segment(0xffe1, Buffer.from('Exif\0\0where')),
-    segment(0xffda, Buffer.from([1])),
+    clean.subarray(0, 2),
+    Buffer.from([0xff, 0xe1, 0, 13]),
+    Buffer.from('Exif\0\0where'),
+    clean.subarray(2),
   ]);
   const keep = (run: RunView, bytes: Buffer, key = randomUUID()) =>
     server.http.post(`/api/runs/${run.id}/photos`).send({ key, jpeg: bytes.toString('base64') });
@@ -172,12 +161,17 @@ describe('a picture', () => {
     expect(seen.headers['content-type']).toBe('image/jpeg');
     expect(Buffer.compare(seen.body, clean)).toBe(0);
   });
-  it('is refused with its place and time still in it, as another file, or too large', async () => {
+  it('loses place and time, is refused as another file or too large, and stays with the run it is of', async () => {
     const run = await started('oxygenSoak');
-    expect((await keep(run, withPlace).expect(400)).body.detail).toMatch(/where and when/);
+    const key = randomUUID();
+    await keep(run, withPlace, key).expect(200);
+    expect(Buffer.compare((await server.http.get(`/api/photos/${key}`)).body, clean)).toBe(0);
     expect((await keep(run, Buffer.from('GIF89a……')).expect(400)).body.detail).toMatch(/not a JPEG/);
     await keep(run, Buffer.concat([clean, Buffer.alloc(400_001)])).expect(400);
-    expect((await server.http.get(`/api/runs/${run.id}`)).body.state.photos).toEqual([]);
+    const other = await started('oxygenSoak');
+    expect((await keep(other, clean, key).expect(400)).body.detail).toMatch(/something else/);
+    expect((await server.http.get(`/api/runs/${other.id}`)).body.state.photos).toEqual([]);
+    expect((await server.http.get(`/api/runs/${run.id}`)).body.state.photos).toHaveLength(1);
   });
 });
 

@@ -31,7 +31,7 @@ import { CLOCK, type Clock } from '../database/database.module.js';
 import { PLAIN_HOUSEHOLD } from '../household/plainHousehold.js';
 import { MixesRepository } from '../mixes/mixes.repository.js';
 import { MixesService } from '../mixes/mixes.service.js';
-import { findPhotoFault } from '../photos/findPhotoFault.js';
+import { cleanJpeg } from '../photos/cleanJpeg.js';
 import { InvalidInput } from '../problems/invalidInput.js';
 
 import { HouseholdFileRepository } from './householdFile.repository.js';
@@ -140,11 +140,7 @@ export class HouseholdFileService {
       requireKnownFacts(facts, this.knowledge, `troubles.${index}.facts.`);
     const summaries = this.replayAll(file);
     this.requireSafePlans(file, summaries, home);
-    for (const [index, { jpeg }] of file.photos.entries()) {
-      const fault = findPhotoFault(Buffer.from(jpeg, 'base64'));
-      if (fault) throw broken(fault, `photos.${index}.jpeg`);
-    }
-    await this.repository.replace(file, summaries);
+    await this.repository.replace({ ...file, photos: file.photos.map(cleaned) }, summaries);
     return {
       pieces: file.pieces.length,
       troubles: file.troubles.length,
@@ -214,6 +210,16 @@ export class HouseholdFileService {
           `plans.${index}`,
         );
     }
+  }
+}
+
+/** A picture with nothing in it but what draws it. @throws DomainError brokenFile with its place */
+function cleaned<Photo extends { jpeg: string }>(photo: Photo, index: number): Photo {
+  try {
+    return { ...photo, jpeg: cleanJpeg(Buffer.from(photo.jpeg, 'base64')).toString('base64') };
+  } catch (error) {
+    if (!(error instanceof DomainError)) throw error;
+    throw broken(String(error.details.message), `photos.${index}.jpeg`);
   }
 }
 

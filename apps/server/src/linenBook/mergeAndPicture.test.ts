@@ -1,6 +1,6 @@
 import type { Merged, Piece, PieceHistory } from '@feverfew/contracts';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { beetroot, type TestApp, testApp } from '../test/testApp.js';
+import { beetroot, POINT, type TestApp, testApp } from '../test/testApp.js';
 
 let server: TestApp;
 beforeAll(async () => {
@@ -8,10 +8,6 @@ beforeAll(async () => {
 });
 afterAll(() => server.close());
 
-/** The smallest JPEG there is: one grey point. */
-const POINT =
-  `/9j/4AAQSkZJRgABAQEASABIAAD/2wBDAP${'/'.repeat(86)}wAALCAABAAEBAREA` +
-  '/8QAFAABAAAAAAAAAAAAAAAAAAAAA//EABQQAQAAAAAAAAAAAAAAAAAAAAD/2gAIAQEAAD8AR//Z';
 const picture = () => ({ key: crypto.randomUUID(), jpeg: POINT });
 const keep = async (name: string): Promise<string> => {
   const facts = { ...beetroot, piece: { ...beetroot.piece, name } };

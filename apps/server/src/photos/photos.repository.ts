@@ -8,8 +8,12 @@ import { photos } from '../database/tables.js';
 export class PhotosRepository {
   constructor(@Inject(DATABASE) private readonly db: Database) {}
 
-  async insert(row: typeof photos.$inferInsert): Promise<void> {
-    await this.db.insert(photos).values(row).onConflictDoNothing();
+  /** @returns false, and nothing is changed, where the picture's id belongs to another run or piece */
+  async insert(row: typeof photos.$inferInsert & { runId: string }): Promise<boolean> {
+    const kept = await this.db.insert(photos).values(row).onConflictDoNothing().returning({ id: photos.id });
+    if (kept.length > 0) return true;
+    const [there] = await this.db.select({ runId: photos.runId }).from(photos).where(eq(photos.id, row.id));
+    return there?.runId === row.runId;
   }
 
   /**

@@ -5,7 +5,7 @@ import { ChangesFeed } from '../changes/changesFeed.js';
 import { CLOCK, type Clock } from '../database/database.module.js';
 import { PiecesService } from '../pieces/pieces.service.js';
 import { RunsService } from '../runs/runs.service.js';
-import { findPhotoFault } from './findPhotoFault.js';
+import { cleanJpeg } from './cleanJpeg.js';
 import { PhotosRepository } from './photos.repository.js';
 
 @Injectable()
@@ -19,26 +19,22 @@ export class PhotosService {
   ) {}
 
   /**
-   * Keeps a picture with its run. The key becomes its id, so that a repeat counts once. @throws DomainError
-   * pictureRefused
+   * Keeps a picture with its run. The key becomes its id, so that a repeat counts once.
+   * @throws DomainError notFound, pictureRefused where it is none or is of something else already, runRefused
    */
-  async keep(runId: string, { key, jpeg }: NewPhoto): Promise<RunView> {
-    requireClean(jpeg);
+  async keep(runId: string, { key, jpeg: given }: NewPhoto): Promise<RunView> {
+    const jpeg = clean(given);
     await this.runs.read(runId);
-    await this.repository.insert({ id: key, createdAt: this.clock(), runId, jpeg });
+    if (!(await this.repository.insert({ id: key, createdAt: this.clock(), runId, jpeg }))) throw ofAnother();
     return this.runs.append(runId, { key, heldMs: 0, event: { kind: 'photoKept', photoId: key } });
   }
 
   /** The picture of a piece, in place of the one before. @throws DomainError notFound, pictureRefused */
-  async show(pieceId: string, { key, jpeg }: NewPhoto): Promise<Piece> {
-    requireClean(jpeg);
+  async show(pieceId: string, { key, jpeg: given }: NewPhoto): Promise<Piece> {
+    const jpeg = clean(given);
     await this.pieces.read(pieceId);
     const row = { id: key, createdAt: this.clock(), pieceId, jpeg };
-    if (!(await this.repository.replaceOf(pieceId, row)))
-      throw new DomainError('pictureRefused', {
-        message: 'This picture is of something else already.',
-        path: 'key',
-      });
+    if (!(await this.repository.replaceOf(pieceId, row))) throw ofAnother();
     this.feed.tell('book', pieceId);
     return this.pieces.read(pieceId);
   }
@@ -58,7 +54,7 @@ export class PhotosService {
   }
 }
 
-function requireClean(jpeg: string): void {
-  const fault = findPhotoFault(Buffer.from(jpeg, 'base64'));
-  if (fault) throw new DomainError('pictureRefused', { message: fault, path: 'jpeg' });
-}
+const clean = (jpeg: string): string => cleanJpeg(Buffer.from(jpeg, 'base64')).toString('base64');
+
+const ofAnother = (): DomainError =>
+  new DomainError('pictureRefused', { message: 'This picture is of something else already.', path: 'key' });

@@ -8,6 +8,11 @@ import { seedDemo } from '../seed/seedDemo.js';
 
 export const START = new Date('2026-06-15T09:00:00.000Z');
 
+/** The smallest JPEG there is: one grey point. */
+export const POINT =
+  `/9j/4AAQSkZJRgABAQEASABIAAD/2wBDAP${'/'.repeat(86)}wAALCAABAAEBAREA` +
+  '/8QAFAABAAAAAAAAAAAAAAAAAAAAA//EABQQAQAAAAAAAAAAAAAAAAAAAAD/2gAIAQEAAD8AR//Z';
+
 /** The whole server on a database in memory, with a clock the test turns. */
 export async function testApp({ demo = false }: { demo?: boolean } = {}) {
   const database = await openDatabase(null, { templateFile: inject('templateFile') });
