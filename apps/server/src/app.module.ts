@@ -18,11 +18,11 @@ import { WhatWorksModule } from './whatWorks/whatWorks.module.js';
 @Module({})
 // biome-ignore lint/complexity/noStaticOnlyClass: Nest modules are classes
 export class AppModule {
-  static with(db: Database, clock: Clock): DynamicModule {
+  static with(db: Database, clock: Clock, sealKey: Buffer): DynamicModule {
     return {
       module: AppModule,
       imports: [
-        DatabaseModule.with(db, clock),
+        DatabaseModule.with(db, clock, sealKey),
         KnowledgeModule,
         ChangesModule,
         HouseholdModule,

@@ -1,3 +1,4 @@
+import { randomBytes } from 'node:crypto';
 import { existsSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { DomainError } from '@feverfew/core';
@@ -29,6 +30,8 @@ interface AppOptions {
   readonly quiet: boolean;
   /** Names it answers to; this computer's own unless told otherwise. */
   readonly isOwnHost?: (name: string) => boolean;
+  /** What plans in a household file are sealed with; one for this process alone unless told otherwise. */
+  readonly sealKey?: Buffer;
 }
 
 /** The whole application, not yet listening. */
@@ -38,8 +41,9 @@ export async function createApp({
   webDir,
   quiet,
   isOwnHost = isLoopback,
+  sealKey = randomBytes(32),
 }: AppOptions): Promise<NestExpressApplication> {
-  const app = await NestFactory.create<NestExpressApplication>(AppModule.with(db, clock), {
+  const app = await NestFactory.create<NestExpressApplication>(AppModule.with(db, clock, sealKey), {
     logger: quiet ? false : ['error', 'warn'],
     // A device holds its line of changes open as long as it is seen: closing does not wait for it.
     forceCloseConnections: true,

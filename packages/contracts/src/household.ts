@@ -9,6 +9,7 @@ import {
 } from '@feverfew/core';
 import { Id, VESSEL_FORMS, VesselMaterial } from '@feverfew/knowledge';
 import { z } from 'zod';
+import { boundedRecord } from './bounds.js';
 
 /** Said where a figure is left empty. */
 const GIVE_A_NUMBER = { error: 'Give a number.' };
@@ -70,8 +71,8 @@ export const HouseholdShape = z
     vessels: z
       .array(
         z.strictObject({
-          id: z.string().min(1),
-          name: z.string().trim().min(1, 'Name the vessel.'),
+          id: z.string().min(1).max(60),
+          name: z.string().trim().min(1, 'Name the vessel.').max(60, 'At most 60 characters.'),
           volumeL: z.number(GIVE_A_NUMBER).min(0.5).max(400),
           material: VesselMaterial,
           lid: z.boolean(),
@@ -80,11 +81,14 @@ export const HouseholdShape = z
         }),
       )
       .max(30),
-    tools: z.array(z.enum(MEASURE_TOOL_IDS)).min(1, 'Keep at least one measure.'),
+    tools: z
+      .array(z.enum(MEASURE_TOOL_IDS))
+      .min(1, 'Keep at least one measure.')
+      .max(MEASURE_TOOL_IDS.length),
     ownMeasures: z
       .array(
         z.strictObject({
-          id: z.string().min(1),
+          id: z.string().min(1).max(60),
           name: z.string().trim().min(1, 'Name the measure.').max(40),
           volumeML: z
             .number(GIVE_A_NUMBER)
@@ -116,7 +120,7 @@ export const HouseholdShape = z
     allowChlorine: z.boolean(),
     allowAmmonia: z.boolean(),
     allowOxalic: z.boolean(),
-    schools: z.record(z.string(), Id),
+    schools: boundedRecord(z.string().max(60), Id, 100),
   })
   .meta({ id: 'Household' });
 
@@ -132,7 +136,7 @@ const price = z.number(GIVE_A_NUMBER).min(0, 'A price is not below 0.').max(100_
 export const PricesShape = z
   .strictObject({
     money: z.string().trim().max(8, 'At most 8 characters.'),
-    agents: z.record(Id, price).readonly(),
+    agents: boundedRecord(Id, price, 300).readonly(),
     kWh: price.nullable(),
     waterM3: price.nullable(),
     hour: price.nullable(),

@@ -1,28 +1,30 @@
 import { AGE_BANDS } from '@feverfew/core';
 import { FIBRE_GROUPS, Id } from '@feverfew/knowledge';
 import { z } from 'zod';
+import { Instant } from './bounds.js';
 import { HouseholdSettings } from './household.js';
-import { NewSavedMix } from './mix.js';
+import { MOST_MIXES, NewSavedMix } from './mix.js';
 import { NewPiece } from './piece.js';
 import { PlanShape } from './plan.js';
+import { MOST_JPEG_CHARS } from './run.js';
 import { RunEventShape } from './runEvent.js';
 import { TrialEventShape, TrialSetupShape } from './trial.js';
 import { TroubleFactsShape } from './trouble.js';
 
 /** Name and version of the file a household travels in. A newer version is refused, never half read. */
-export const HOUSEHOLD_FILE = { format: 'feverfew-household', version: 5 } as const;
+export const HOUSEHOLD_FILE = { format: 'feverfew-household', version: 6 } as const;
 
 /** Version 1 held the settings and the shelf alone; reading one replaces these and leaves the book as it is. */
 export const HouseholdFileV1 = z.strictObject({
   format: z.literal(HOUSEHOLD_FILE.format),
   version: z.literal(1),
   settings: HouseholdSettings,
-  mixes: z.array(NewSavedMix).max(200),
+  mixes: z.array(NewSavedMix).max(MOST_MIXES),
 });
 export type HouseholdFileV1 = z.infer<typeof HouseholdFileV1>;
 
 const id = z.uuid();
-const createdAt = z.iso.datetime();
+const createdAt = Instant;
 
 export const UseCaseShape = z
   .strictObject({
@@ -54,10 +56,19 @@ export const HouseholdFile = z
     version: z.literal(HOUSEHOLD_FILE.version),
     /** null while nothing has been told. */
     settings: HouseholdSettings.nullable(),
-    mixes: z.array(NewSavedMix.extend({ id, createdAt })).max(2000),
+    mixes: z.array(NewSavedMix.extend({ id, createdAt })).max(MOST_MIXES),
     pieces: z.array(z.strictObject({ id, createdAt, facts: NewPiece })),
     troubles: z.array(z.strictObject({ id, createdAt, pieceId: id, facts: TroubleFactsShape })),
-    plans: z.array(z.strictObject({ id, createdAt, troubleId: id, plan: PlanShape })),
+    plans: z.array(
+      z.strictObject({
+        id,
+        createdAt,
+        troubleId: id,
+        plan: PlanShape,
+        /** Shows the house that made it that it is as it was made; null where nothing does. */
+        seal: z.string().max(100).nullable().default(null),
+      }),
+    ),
     runs: z.array(
       z.strictObject({
         id,
@@ -73,7 +84,7 @@ export const HouseholdFile = z
         pieceId: id,
         what: z.enum(['machineWash', 'hotWash', 'upkeep']),
         upkeepId: Id.nullable(),
-        times: z.number().int().min(1),
+        times: z.number().int().min(1).max(500),
       }),
     ),
     pastUses: z.array(z.strictObject({ pieceId: id, use: UseCaseShape, note: z.string().max(2000) })),
@@ -93,7 +104,7 @@ export const HouseholdFile = z
         createdAt,
         runId: id.nullable().default(null),
         pieceId: id.nullable().default(null),
-        jpeg: z.string(),
+        jpeg: z.base64().max(MOST_JPEG_CHARS),
       }),
     ),
   })

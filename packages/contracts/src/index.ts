@@ -2,6 +2,7 @@ import type { Plan } from '@feverfew/core';
 import type { z } from 'zod';
 import type { Run as RunShape } from './run.js';
 
+export * from './bounds.js';
 export * from './catalogue.js';
 export * from './envelope.js';
 export * from './held.js';

@@ -96,6 +96,9 @@ export const MixVerdictShape = z
   })
   .meta({ id: 'MixVerdict' });
 
+/** Most a shelf holds: what is kept must fit the household file. */
+export const MOST_MIXES = 2000;
+
 const name = z
   .string()
   .trim()

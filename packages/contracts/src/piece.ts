@@ -93,7 +93,11 @@ export const NewPiece = PieceFactsShape.extend({
     .max(80, 'At most 80 characters.'),
   note: z.string().max(2000).default(''),
   /** When it came into the house; null = not told. */
-  since: z.iso.date('Give the day as year-month-day.').nullable().default(null),
+  since: z.iso
+    .date('Give the day as year-month-day.')
+    .refine((day) => day >= '1500' && day < '2200', 'Give a year from 1500 on.')
+    .nullable()
+    .default(null),
   /** What a new one would cost; null = not told, or not to be had again. */
   replacementCost: z
     .number()

@@ -6,6 +6,7 @@ import {
   DANGER_CODES,
   LOOK_ANSWERS,
   type NextAction,
+  NOT_OURS,
   type OtherCourse,
   OUTCOMES,
   OVERRUNS,
@@ -122,7 +123,7 @@ export const Run = z
     /** Where this run and another get in each other's way. */
     clashes: z.array(ClashShape),
     /** What of it would hurt somebody by what is known today; null = nothing. */
-    danger: z.enum(DANGER_CODES).nullable(),
+    danger: z.enum([...DANGER_CODES, NOT_OURS]).nullable(),
     prices: PricesShape,
     /** Server clock when this was sent: devices correct their own by it. */
     now: at,
@@ -198,13 +199,14 @@ export type ChangeNews = z.infer<typeof ChangeNews>;
 /** Most a saved picture may weigh, bytes; the device makes it smaller before it sends it. */
 export const MOST_PHOTO_BYTES = 400_000;
 
+/** As base64. */
+export const MOST_JPEG_CHARS = Math.ceil((MOST_PHOTO_BYTES * 4) / 3) + 4;
+
 /** A picture a person chose to save: JPEG without metadata, base64. */
 export const NewPhoto = z
   .strictObject({
     key: z.uuid(),
-    jpeg: z
-      .base64('Send a JPEG as base64.')
-      .max(Math.ceil((MOST_PHOTO_BYTES * 4) / 3) + 4, 'At most 400 kB: make it smaller first.'),
+    jpeg: z.base64('Send a JPEG as base64.').max(MOST_JPEG_CHARS, 'At most 400 kB: make it smaller first.'),
   })
   .meta({ id: 'NewPhoto' });
 export type NewPhoto = z.infer<typeof NewPhoto>;

@@ -1,8 +1,10 @@
-import { CHOICES, EXTEND_MIN, LOOK_ANSWERS, OUTCOMES, type RunEvent } from '@feverfew/core';
+import { CHOICES, EXTEND_MIN, LOOK_ANSWERS, MOST_POURS, OUTCOMES, type RunEvent } from '@feverfew/core';
 import { Id } from '@feverfew/knowledge';
 import { z } from 'zod';
+import { Instant } from './bounds.js';
 import { MOST_HELD_MS } from './held.js';
 
+const share = z.number().min(0).max(100);
 const stepId = z.string().min(1).max(60);
 
 /** What a device reports. The server stamps the time; `key` makes repeats count once. */
@@ -25,9 +27,9 @@ export const NewRunEvent = z
       z.strictObject({
         kind: z.literal('looked'),
         answer: z.enum(LOOK_ANSWERS).nullable(),
-        leftPct: z.number().min(0).max(100).nullable(),
+        leftPct: share.nullable(),
         marks: z
-          .array(z.strictObject({ markId: Id, leftPct: z.number().min(0).max(100).nullable() }))
+          .array(z.strictObject({ markId: Id, leftPct: share.nullable() }))
           .min(1)
           .max(20)
           .optional(),
@@ -57,39 +59,48 @@ export type NewRunEvent = z.infer<typeof NewRunEvent>;
 /** As a device writes it: what has a default may be left out. */
 export type GivenRunEvent = z.input<typeof NewRunEvent>;
 
-const at = z.iso.datetime();
+const at = Instant;
 export const RunEventShape = z
   .discriminatedUnion('kind', [
-    z.strictObject({ kind: z.literal('started'), at, rungIndex: z.number().int() }),
+    z.strictObject({ kind: z.literal('started'), at, rungIndex: z.number().int().min(0).max(20) }),
     z.strictObject({ kind: z.literal('stepDone'), at, stepId }),
     z.strictObject({ kind: z.literal('tested'), at, stepId, passed: z.boolean() }),
     z.strictObject({ kind: z.literal('skipped'), at, stepId }),
     z.strictObject({ kind: z.literal('timerStarted'), at, stepId }),
     z.strictObject({ kind: z.literal('paused'), at }),
     z.strictObject({ kind: z.literal('resumed'), at }),
-    z.strictObject({ kind: z.literal('extended'), at, minutes: z.number() }),
+    z.strictObject({
+      kind: z.literal('extended'),
+      at,
+      minutes: z.number().min(EXTEND_MIN.min).max(EXTEND_MIN.max),
+    }),
     z.strictObject({
       kind: z.literal('looked'),
       at,
       answer: z.enum(LOOK_ANSWERS).nullable(),
-      leftPct: z.number().nullable(),
+      leftPct: share.nullable(),
       marks: z
-        .array(z.strictObject({ markId: Id, leftPct: z.number().nullable() }))
+        .array(z.strictObject({ markId: Id, leftPct: share.nullable() }))
         .readonly()
         .optional(),
-      signIds: z.array(Id).readonly().optional(),
+      signIds: z.array(Id).max(20).readonly().optional(),
     }),
-    z.strictObject({ kind: z.literal('heatAllowed'), at, reason: z.string() }),
+    z.strictObject({ kind: z.literal('heatAllowed'), at, reason: z.string().max(500) }),
     z.strictObject({ kind: z.literal('photoKept'), at, photoId: z.uuid() }),
     z.strictObject({ kind: z.literal('decided'), at, choice: z.enum(CHOICES) }),
-    z.strictObject({ kind: z.literal('finished'), at, outcome: z.enum(OUTCOMES), note: z.string() }),
-    z.strictObject({ kind: z.literal('noted'), at, text: z.string() }),
+    z.strictObject({
+      kind: z.literal('finished'),
+      at,
+      outcome: z.enum(OUTCOMES),
+      note: z.string().max(2000),
+    }),
+    z.strictObject({ kind: z.literal('noted'), at, text: z.string().max(2000) }),
     z.strictObject({
       kind: z.literal('mixUsed'),
       at,
       stepId,
-      name: z.string(),
-      agentIds: z.array(Id).readonly(),
+      name: z.string().max(60),
+      agentIds: z.array(Id).max(MOST_POURS).readonly(),
     }),
     z.strictObject({ kind: z.literal('undone'), at }),
     z.strictObject({ kind: z.literal('redone'), at }),

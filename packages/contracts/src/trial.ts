@@ -1,13 +1,16 @@
 import { MOST_ARMS, TRIAL_PLACES, type TrialEvent, type TrialSetup, type TrialState } from '@feverfew/core';
 import { Id } from '@feverfew/knowledge';
 import { z } from 'zod';
+import { Instant } from './bounds.js';
 
-const at = z.iso.datetime();
+const at = Instant;
 const arm = z
   .number()
   .int()
   .min(0)
   .max(MOST_ARMS - 1);
+/** Two weeks. */
+const MOST_DWELL_MIN = 20_160;
 const leftPct = z.number().min(0).max(100);
 
 export const NewTrial = z
@@ -38,10 +41,18 @@ export const TrialSetupShape = z
   .strictObject({
     place: z.enum(TRIAL_PLACES),
     arms: z
-      .array(z.strictObject({ methodId: Id, passId: z.string().nullable().optional(), where: z.string() }))
+      .array(
+        z.strictObject({
+          methodId: Id,
+          passId: z.string().max(160).nullable().optional(),
+          where: z.string().max(80),
+        }),
+      )
+      .min(1)
+      .max(MOST_ARMS)
       .readonly(),
-    dwellMin: z.number(),
-    lookOrder: z.array(z.number().int()).readonly(),
+    dwellMin: z.number().min(0).max(MOST_DWELL_MIN),
+    lookOrder: z.array(arm).max(MOST_ARMS).readonly(),
   })
   .meta({ id: 'TrialSetup' }) satisfies z.ZodType<TrialSetup>;
 
@@ -74,6 +85,8 @@ export const TrialView = z
     markIds: z.array(Id),
     planId: z.uuid(),
     setup: TrialSetupShape,
+    /** Its plan was made here; where it was not, nothing of it is put on anything. */
+    isOwn: z.boolean(),
     state: TrialStateShape,
     mayUndo: z.boolean(),
     nextToLook: z.number().int().nullable(),

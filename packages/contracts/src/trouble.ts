@@ -11,6 +11,7 @@ import {
 } from '@feverfew/core';
 import { Age, Id } from '@feverfew/knowledge';
 import { z } from 'zod';
+import { boundedRecord } from './bounds.js';
 import { PieceFactsShape } from './piece.js';
 
 const side = z
@@ -23,7 +24,7 @@ export const TroubleFactsShape = z
   .strictObject({
     markIds: z.array(Id).max(MOST_MARKS, `At most ${MOST_MARKS} troubles in one plan.`).readonly(),
     goneComponentIds: z.array(Id).max(40).readonly(),
-    answers: z.record(Id, Id).readonly(),
+    answers: boundedRecord(Id, Id, 100).readonly(),
     piece: PieceFactsShape,
     partIndex: z.number().int().min(0).max(7),
     age: Age,
@@ -50,13 +51,13 @@ export const TroubleFactsShape = z
       .array(z.strictObject({ methodId: Id, rounds: z.number().int().min(0).max(100), stalled: z.boolean() }))
       .max(40)
       .readonly(),
-    schools: z.record(Id, Id).readonly(),
+    schools: boundedRecord(Id, Id, 100).readonly(),
     reach: z.enum(REACHES),
     choices: z
       .strictObject({
-        instead: z.record(Id, Id).readonly(),
+        instead: boundedRecord(Id, Id, 100).readonly(),
         leftOut: z.array(Id).max(20).readonly(),
-        vessels: z.record(Id, z.string().min(1).max(80)).readonly(),
+        vessels: boundedRecord(Id, z.string().min(1).max(80), 100).readonly(),
         readyInMin: z.number().int().min(5).max(20_160).nullable(),
       })
       .optional(),

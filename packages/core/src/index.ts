@@ -96,7 +96,7 @@ export { leftBefore, type StallView, stallView } from './run/stallView.js';
 export { currentAction } from './run/stepOn.js';
 export { type Workplace, workplaceOf } from './run/workplaceOf.js';
 export { checkPlan } from './safety/checkPlan.js';
-export { DANGER_CODES, type DangerCode, dangerAhead } from './safety/dangerAhead.js';
+export { DANGER_CODES, type DangerCode, dangerAhead, NOT_OURS } from './safety/dangerAhead.js';
 export type { Violation } from './safety/violation.js';
 export { BLANK_LABEL, type CareLabel } from './textile/careLabel.js';
 export { findBlendFault } from './textile/findBlendFault.js';

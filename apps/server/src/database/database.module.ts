@@ -1,4 +1,5 @@
 import { type DynamicModule, Global, Module } from '@nestjs/common';
+import { SEAL_KEY } from '../plans/sealPlan.js';
 import type { Database } from './openDatabase.js';
 
 export const DATABASE = Symbol('database');
@@ -9,14 +10,15 @@ export type Clock = () => Date;
 @Module({})
 // biome-ignore lint/complexity/noStaticOnlyClass: Nest modules are classes
 export class DatabaseModule {
-  static with(db: Database, clock: Clock): DynamicModule {
+  static with(db: Database, clock: Clock, sealKey: Buffer): DynamicModule {
     return {
       module: DatabaseModule,
       providers: [
         { provide: DATABASE, useValue: db },
         { provide: CLOCK, useValue: clock },
+        { provide: SEAL_KEY, useValue: sealKey },
       ],
-      exports: [DATABASE, CLOCK],
+      exports: [DATABASE, CLOCK, SEAL_KEY],
     };
   }
 }

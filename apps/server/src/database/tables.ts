@@ -59,6 +59,11 @@ export const plans = pgTable(
       .references(() => troubles.id),
     knowledgeVersion: text().notNull(),
     plan: jsonb().$type<Plan>().notNull(),
+    /**
+     * null for a plan made here. One that came in with a file and is none of ours is told by what stood as its seal
+     * there, '' where nothing did: it is read, and never followed.
+     */
+    foreignSeal: text(),
     /** Minutes of a hand in the first round, beside the plan so that no list has to read it whole. */
     handsOnMin: doublePrecision().generatedAlwaysAs(
       sql`(plan->'rounds'->0->>'handsOnMin')::double precision`,

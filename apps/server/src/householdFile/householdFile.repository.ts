@@ -22,6 +22,13 @@ import {
 } from '../database/tables.js';
 import { columnsOf } from '../runs/runs.repository.js';
 
+interface Replacement {
+  readonly contents: Contents;
+  readonly summaries: ReadonlyMap<string, RunSummary>;
+  /** Ids of the plans that may be followed here. */
+  readonly own: ReadonlySet<string>;
+}
+
 type Contents = Omit<HouseholdFile, 'format' | 'version'>;
 
 /** Rows one statement carries: far below the 65 535 parameters PostgreSQL takes. */
@@ -63,7 +70,10 @@ export class HouseholdFileRepository {
         dated,
       ),
       plans: (await db.select().from(plans).orderBy(asc(plans.createdAt), asc(plans.id))).map(
-        ({ knowledgeVersion: _version, handsOnMin: _minutes, ...row }) => dated(row),
+        ({ knowledgeVersion: _version, handsOnMin: _minutes, foreignSeal, ...row }) => ({
+          ...dated(row),
+          seal: foreignSeal,
+        }),
       ),
       runs: (await db.select().from(runs).orderBy(asc(runs.createdAt), asc(runs.id))).map(
         ({ id, createdAt, planId }) => ({
@@ -92,7 +102,7 @@ export class HouseholdFileRepository {
   }
 
   /** Replaces everything by the contents of a file, or nothing of it. */
-  async replace(contents: Contents, summaries: ReadonlyMap<string, RunSummary>): Promise<void> {
+  async replace({ contents, summaries, own }: Replacement): Promise<void> {
     await this.db.transaction(async (tx) => {
       for (const table of ALL) await tx.delete(table);
       await tx.delete(households);
@@ -117,7 +127,13 @@ export class HouseholdFileRepository {
         plans,
         contents.plans.map((row) => {
           const plan = row.plan as unknown as Plan;
-          return { ...back(row), plan, knowledgeVersion: plan.knowledgeVersion };
+          const { seal, ...kept } = row;
+          return {
+            ...back(kept),
+            plan,
+            knowledgeVersion: plan.knowledgeVersion,
+            foreignSeal: own.has(row.id) ? null : (seal ?? ''),
+          };
         }),
       );
       await insertAll(

@@ -7,39 +7,26 @@ import {
   upgradeSettings,
   upgradeVersion2,
 } from '@feverfew/contracts';
-import {
-  checkPlan,
-  DomainError,
-  type Finding,
-  type Household,
-  type Plan,
-  type RunSummary,
-  refusalWords,
-  replayRun,
-  replayTrial,
-  summariseRun,
-  trialRefusalWords,
-  type Violation,
-} from '@feverfew/core';
+import { DomainError, type Finding, type Household } from '@feverfew/core';
 import type { Knowledge } from '@feverfew/knowledge';
 import { Inject, Injectable } from '@nestjs/common';
 import type { ZodType } from 'zod';
 import { KNOWLEDGE } from '../catalogue/knowledge.token.js';
-import { requireKnownFacts, requireKnownHousehold, requireKnownPiece } from '../catalogue/requireKnown.js';
+import { requireKnownHousehold } from '../catalogue/requireKnown.js';
 import { ChangesFeed } from '../changes/changesFeed.js';
 import { CLOCK, type Clock } from '../database/database.module.js';
 import { PLAIN_HOUSEHOLD } from '../household/plainHousehold.js';
 import { MixesRepository } from '../mixes/mixes.repository.js';
 import { MixesService } from '../mixes/mixes.service.js';
-import { cleanJpeg } from '../photos/cleanJpeg.js';
+import { SEAL_KEY, sealPlan } from '../plans/sealPlan.js';
 import { InvalidInput } from '../problems/invalidInput.js';
-
+import { cleaned, replayAll, requireKnownNames, requireSaneFigures, requireWhole } from './checkFile.js';
 import { HouseholdFileRepository } from './householdFile.repository.js';
+import { ownPlans, sealedPlans } from './ownPlans.js';
 
 /**
- * A mix was kept, a plan made, when the household stood otherwise: what its present choices, taps, water and
- * bottles alone speak
- * against comes in again, and is judged anew on each read (a mix), or was followed as it stands (a plan).
+ * A mix was kept when the household stood otherwise: what its present choices, taps, water and bottles alone speak
+ * against comes in again, and is judged anew on each read.
  */
 const OF_THIS_HOUSEHOLD: readonly Finding['code'][] = [
   'offByDefault',
@@ -49,14 +36,6 @@ const OF_THIS_HOUSEHOLD: readonly Finding['code'][] = [
   'strengthUnknown',
   'measureGone',
 ];
-const OF_ITS_HOUSEHOLD: readonly Violation['code'][] = [
-  'agentSwitchedOff',
-  'keptFromPeople',
-  'strengthNotSafe',
-  'pHNotAsSaid',
-  'hotterThanSaid',
-];
-
 const NOTHING = {
   settings: null,
   mixes: [],
@@ -80,32 +59,44 @@ export class HouseholdFileService {
     @Inject(KNOWLEDGE) private readonly knowledge: Knowledge,
     @Inject(ChangesFeed) private readonly feed: ChangesFeed,
     @Inject(CLOCK) private readonly clock: Clock,
+    @Inject(SEAL_KEY) private readonly sealKey: Buffer,
   ) {}
 
   /** In the shape of the contract, key by key: what goes out is what would come in again. */
   async write(): Promise<HouseholdFile> {
-    return HouseholdFile.parse({ ...HOUSEHOLD_FILE, ...(await this.repository.read()) });
+    const file = HouseholdFile.parse({ ...HOUSEHOLD_FILE, ...(await this.repository.read()) });
+    return { ...file, plans: file.plans.map((row) => ({ ...row, seal: this.sealOf(row) })) };
+  }
+
+  /** Ours get a seal; what came in with one, or with none, goes out so again. */
+  private sealOf({ plan, seal }: HouseholdFile['plans'][number]): string | null {
+    return seal === null ? sealPlan(plan, this.sealKey) : seal || null;
   }
 
   /**
    * Replaces what is kept by a file's contents. Nothing changes unless all of it is sound: shapes, names, references,
-   * every run's events replayed, every plan that could still be followed checked for safety, every mix judged.
+   * figures, every run's events replayed, every mix judged. A plan that is none of ours (`ownPlans`) is kept to be
+   * read, and never followed.
+   * @param isOwnBackup the file lies where this program alone writes: its plans need no seal
    * @throws DomainError foreignFile, newerFile, brokenFile, unknownReference, mixRefused; InvalidInput with the
    * place of every fault
    */
-  async read(given: unknown): Promise<HouseholdRead> {
+  async read(given: unknown, { isOwnBackup = false } = {}): Promise<HouseholdRead> {
     const version = versionOf(given);
     const count =
       version === 1
         ? await this.readV1(parsed(HouseholdFileV1, withSettings(given)))
-        : await this.readWhole(parsed(HouseholdFile, upgraded(given, version)));
+        : await this.readWhole(
+            parsed(HouseholdFile, upgraded(given, version)),
+            sealedPlans(given, isOwnBackup ? 'all' : this.sealKey),
+          );
     this.tellAll();
     return count;
   }
 
   /** Takes away everything there is: an empty house. */
   async clear(): Promise<void> {
-    await this.repository.replace(NOTHING, new Map());
+    await this.repository.replace({ contents: NOTHING, summaries: new Map(), own: new Set() });
     this.tellAll();
   }
 
@@ -130,17 +121,19 @@ export class HouseholdFileService {
     return { pieces: 0, troubles: 0, runs: 0, mixes: rows.length, vessels: home.vessels.length };
   }
 
-  private async readWhole(file: HouseholdFile): Promise<HouseholdRead> {
+  private async readWhole(file: HouseholdFile, sealed: ReadonlySet<string>): Promise<HouseholdRead> {
     const home = (file.settings?.household as Household | undefined) ?? PLAIN_HOUSEHOLD.household;
     this.requireSoundShelf(home, file.mixes, OF_THIS_HOUSEHOLD);
     requireWhole(file);
-    for (const [index, { facts }] of file.pieces.entries())
-      requireKnownPiece(facts, this.knowledge, `pieces.${index}.facts.`);
-    for (const [index, { facts }] of file.troubles.entries())
-      requireKnownFacts(facts, this.knowledge, `troubles.${index}.facts.`);
-    const summaries = this.replayAll(file);
-    this.requireSafePlans(file, summaries, home);
-    await this.repository.replace({ ...file, photos: file.photos.map(cleaned) }, summaries);
+    requireKnownNames(file, this.knowledge);
+    requireSaneFigures(file);
+    const summaries = replayAll(file, this.knowledge);
+    const own = ownPlans({ file, summaries, sealed, home, knowledge: this.knowledge });
+    await this.repository.replace({
+      contents: { ...file, photos: file.photos.map(cleaned) },
+      summaries,
+      own,
+    });
     return {
       pieces: file.pieces.length,
       troubles: file.troubles.length,
@@ -159,72 +152,7 @@ export class HouseholdFileService {
     for (const [index, { name, mix }] of mixes.entries())
       this.mixes.requireAllowed(name, mix, home, `mixes.${index}.mix.`, except);
   }
-
-  /** Every run and trial from its events alone; a log that does not replay is no log. */
-  private replayAll(file: HouseholdFile): Map<string, RunSummary> {
-    const plans = new Map(file.plans.map(({ id, plan }) => [id, plan as unknown as Plan]));
-    const summaries = new Map<string, RunSummary>();
-    for (const [index, run] of file.runs.entries()) {
-      const plan = plans.get(run.planId);
-      const events = run.events.map((row) => row.event);
-      const replayed = plan && replayRun(events, plan);
-      if (!plan || !replayed?.ok)
-        throw broken(
-          `The events of a run do not follow from one another. ` +
-            `${replayed && !replayed.ok ? refusalWords(replayed.refusal) : ''}`,
-          `runs.${index}.events`,
-        );
-      const lastMs = Date.parse(events.at(-1)?.at ?? '');
-      summaries.set(
-        run.id,
-        summariseRun(run.id, { plan, events, state: replayed.state }, this.knowledge, lastMs),
-      );
-    }
-    for (const [index, trial] of file.trials.entries()) {
-      const replayed = replayTrial(
-        trial.setup,
-        trial.events.map((row) => row.event),
-      );
-      if (!replayed.ok) throw broken(trialRefusalWords(replayed.refusal), `trials.${index}.events`);
-    }
-    return summaries;
-  }
-
-  /** Plans nobody will follow any more are history; all others must pass the checker that planned ones pass. */
-  private requireSafePlans(
-    file: HouseholdFile,
-    summaries: ReadonlyMap<string, RunSummary>,
-    home: Household,
-  ): void {
-    const over = new Set(
-      file.runs.filter((run) => summaries.get(run.id)?.state.status === 'finished').map((run) => run.planId),
-    );
-    for (const [index, { id, plan }] of file.plans.entries()) {
-      if (over.has(id) || plan.knowledgeVersion !== this.knowledge.version) continue;
-      const violation = checkPlan(plan as unknown as Plan, home, this.knowledge).find(
-        ({ code }) => !OF_ITS_HOUSEHOLD.includes(code),
-      );
-      if (violation)
-        throw broken(
-          `A plan in it would not be safe (${violation.code} at ${violation.where}).`,
-          `plans.${index}`,
-        );
-    }
-  }
 }
-
-/** A picture with nothing in it but what draws it. @throws DomainError brokenFile with its place */
-function cleaned<Photo extends { jpeg: string }>(photo: Photo, index: number): Photo {
-  try {
-    return { ...photo, jpeg: cleanJpeg(Buffer.from(photo.jpeg, 'base64')).toString('base64') };
-  } catch (error) {
-    if (!(error instanceof DomainError)) throw error;
-    throw broken(String(error.details.message), `photos.${index}.jpeg`);
-  }
-}
-
-const broken = (message: string, path: string): DomainError =>
-  new DomainError('brokenFile', { message: `${message} Nothing was changed.`.trim(), path });
 
 const withSettings = (given: unknown): unknown => {
   const file = given as { readonly settings?: unknown };
@@ -261,33 +189,4 @@ function parsed<T>(shape: ZodType<T>, given: unknown): T {
   const result = shape.safeParse(given);
   if (!result.success) throw new InvalidInput(result.error.issues);
   return result.data;
-}
-
-/** Ids once each, and everything that is pointed at is there. */
-function requireWhole(file: HouseholdFile): void {
-  const need = (ids: ReadonlySet<string>, wanted: string, path: string) => {
-    if (!ids.has(wanted)) throw broken('Something in it points at what is not in it.', path);
-  };
-  const [pieces, troubles, plans, runs] = (['pieces', 'troubles', 'plans', 'runs'] as const).map((family) => {
-    const ids = new Set(file[family].map((row) => row.id));
-    if (ids.size < file[family].length) throw broken('The same id stands twice.', family);
-    return ids;
-  }) as [Set<string>, Set<string>, Set<string>, Set<string>];
-  for (const [index, row] of file.troubles.entries()) need(pieces, row.pieceId, `troubles.${index}.pieceId`);
-  for (const [index, row] of file.plans.entries()) need(troubles, row.troubleId, `plans.${index}.troubleId`);
-  for (const [index, row] of file.runs.entries()) need(plans, row.planId, `runs.${index}.planId`);
-  for (const [index, row] of file.care.entries()) need(pieces, row.pieceId, `care.${index}.pieceId`);
-  for (const [index, row] of file.pastUses.entries()) need(pieces, row.pieceId, `pastUses.${index}.pieceId`);
-  for (const [index, row] of file.trials.entries()) need(plans, row.planId, `trials.${index}.planId`);
-  for (const [index, { runId, pieceId }] of file.photos.entries()) {
-    if ((runId === null) === (pieceId === null))
-      throw broken('A picture in it is of nothing, or of two things.', `photos.${index}`);
-    if (runId !== null) need(runs, runId, `photos.${index}.runId`);
-    if (pieceId !== null) need(pieces, pieceId, `photos.${index}.pieceId`);
-  }
-  const keys = [
-    ...file.runs.flatMap((run) => run.events.map((row) => row.key)),
-    ...file.runs.flatMap((run) => run.events.map((row) => row.id)),
-  ];
-  if (new Set(keys).size < keys.length) throw broken('The same event stands twice.', 'runs');
 }

@@ -1,4 +1,4 @@
-import type { LogFile, LogRead } from '@feverfew/contracts';
+import { cutText, type LogFile, type LogRead, UseCaseShape } from '@feverfew/contracts';
 import { mainComponentOf } from '@feverfew/core';
 import type { Knowledge } from '@feverfew/knowledge';
 import { Inject, Injectable } from '@nestjs/common';
@@ -58,9 +58,11 @@ export class LogService {
       if (typeof use === 'string') faults.push({ line: index + 2, message: use });
       else if (!pieceId)
         faults.push({ line: index + 2, message: `There is no piece “${line.piece}” in your linen.` });
+      else if (!UseCaseShape.safeParse(use).success)
+        faults.push({ line: index + 2, message: 'The id or the date of this line cannot be kept.' });
       else if (!inLog.has(use.id)) {
         inLog.add(use.id);
-        rows.push({ id: use.id, at: new Date(use.at), pieceId, use, note: line.note.slice(0, 2000) });
+        rows.push({ id: use.id, at: new Date(use.at), pieceId, use, note: cutText(line.note, 2000) });
       }
     }
     if (faults.length > 0) throw refused(faults);

@@ -1,3 +1,4 @@
+import { cutText } from '@feverfew/contracts';
 import type { FibreFamily, UseCase } from '@feverfew/core';
 import { AGE_BANDS } from '@feverfew/core';
 import Papa from 'papaparse';
@@ -36,8 +37,8 @@ const LOG_COLUMNS = [
 /** What a table may leave out. */
 const OPTIONAL: readonly string[] = ['id', 'minutes', 'tempC', 'note'];
 
-/** What a spreadsheet would take for a formula. */
-const FORMULA = /^[=+\-@\t\r]/;
+/** What a spreadsheet would take for a formula: also full-width, and behind what is not seen. */
+const FORMULA = /^[\s\u200b-\u200f\u2060\ufeff]*[=+\-@\uff1d\uff0b\uff0d\uff20]|^[\t\r]/;
 
 /** RFC 4180: comma, CRLF, quotes where needed; a cell that would run as a formula is led by an apostrophe. */
 export function writeLog(lines: readonly LogLine[]): string {
@@ -126,7 +127,7 @@ export function useOfLine(line: LogLine, known: Known, nowMs: number): UseCase |
   if (tempC !== null && !(tempC >= 0 && tempC <= 95)) return `“${line.tempC}” °C: from 0 to 95, or nothing.`;
   if (line.piece === '') return 'The piece has no name.';
   return {
-    id: line.id || `told:${line.date}:${line.piece}:${line.mark}:${line.method}`.slice(0, 80),
+    id: line.id || cutText(`told:${line.date}:${line.piece}:${line.mark}:${line.method}`, 80),
     at: new Date(atMs).toISOString(),
     methodId: line.method,
     markId: line.mark,

@@ -1,6 +1,6 @@
 import type { Mix } from '@feverfew/core';
 import { Inject, Injectable } from '@nestjs/common';
-import { desc, eq } from 'drizzle-orm';
+import { count, desc, eq } from 'drizzle-orm';
 import { DATABASE } from '../database/database.module.js';
 import type { Database } from '../database/openDatabase.js';
 import { households, mixes } from '../database/tables.js';
@@ -25,8 +25,14 @@ export class MixesRepository {
     return row ?? null;
   }
 
-  async insert(row: StoredMix): Promise<void> {
-    await this.db.insert(mixes).values(row);
+  /** @returns false, and nothing is kept, where there are as many as may be */
+  async insert(row: StoredMix, most: number): Promise<boolean> {
+    return this.db.transaction(async (tx) => {
+      const [kept] = await tx.select({ mixes: count() }).from(mixes);
+      if ((kept?.mixes ?? 0) >= most) return false;
+      await tx.insert(mixes).values(row);
+      return true;
+    });
   }
 
   /** False when there was none. */

@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import type { NewSavedMix, SavedMix } from '@feverfew/contracts';
+import { MOST_MIXES, type NewSavedMix, type SavedMix } from '@feverfew/contracts';
 import {
   answerQuestion,
   DomainError,
@@ -53,12 +53,15 @@ export class MixesService {
     return this.withVerdict(row, household);
   }
 
-  /** @throws DomainError mixRefused: what must not be poured is not kept either */
+  /** @throws DomainError mixRefused: what must not be poured is not kept either; shelfFull */
   async keep({ name, mix }: NewSavedMix): Promise<SavedMix> {
     const { household } = await this.household.read();
     this.requireAllowed(name, mix, household, 'mix.');
     const row: StoredMix = { id: randomUUID(), createdAt: this.clock(), name, mix };
-    await this.repository.insert(row);
+    if (!(await this.repository.insert(row, MOST_MIXES)))
+      throw new DomainError('shelfFull', {
+        message: `The shelf holds ${MOST_MIXES} mixes. Take one off first.`,
+      });
     return this.withVerdict(row, household);
   }
 
@@ -83,6 +86,7 @@ export class MixesService {
     if (first)
       throw new DomainError('mixRefused', {
         message: `“${name}” is not kept. ${findingWords(first, lexiconOf(this.knowledge))}`,
+        path: path.replace(/\.$/, ''),
       });
   }
 

@@ -66,7 +66,7 @@ export class PiecesRepository {
         pieceId: careEvents.pieceId,
         what: careEvents.what,
         upkeepId: careEvents.upkeepId,
-        times: sql<number>`sum(${careEvents.times})::int`,
+        times: sql<number>`sum(${careEvents.times})::double precision`,
         lastAt: max(careEvents.at),
       })
       .from(careEvents)

@@ -107,9 +107,10 @@ export class PlansService {
     return id;
   }
 
-  async read(id: string): Promise<{ id: string; troubleId: string; plan: Plan }> {
+  /** `isOwn`: made here, or known again by its seal; any other is read and never followed. */
+  async read(id: string): Promise<{ id: string; troubleId: string; plan: Plan; isOwn: boolean }> {
     const row = await this.repository.find(id);
     if (!row) throw new DomainError('notFound', { message: 'There is no such plan.' });
-    return { id: row.id, troubleId: row.troubleId, plan: row.plan };
+    return { id: row.id, troubleId: row.troubleId, plan: row.plan, isOwn: row.foreignSeal === null };
   }
 }

@@ -70,6 +70,8 @@ export class ProblemFilter implements ExceptionFilter {
     if (error instanceof DomainError) {
       const { status, title } = PROBLEMS[error.code];
       const { path, message, ...rest } = error.details;
+      // A figure out of range is told by its own name, where nobody knows more.
+      const place = path ?? (error.code === 'outOfRange' ? rest.quantity : undefined);
       const detail = message
         ? String(message)
         : error.code === 'outOfRange'
@@ -84,7 +86,7 @@ export class ProblemFilter implements ExceptionFilter {
         title,
         status,
         detail: detail || `${title}.`,
-        ...(path ? { errors: [{ path: String(path), message: detail }] } : {}),
+        ...(place ? { errors: [{ path: String(place), message: detail }] } : {}),
       };
     }
     if (error instanceof HttpException) {

@@ -26,6 +26,8 @@ interface NamedRun {
 
 export interface StoredRun extends NamedRun {
   readonly plan: Plan;
+  /** null for a plan made here. */
+  readonly foreignSeal: string | null;
   readonly events: readonly RunEvent[];
 }
 
@@ -89,7 +91,7 @@ export class RunsRepository {
 
   private async select(where: SQL | undefined): Promise<StoredRun[]> {
     const rows = await this.db
-      .select({ ...NAMED, plan: plans.plan })
+      .select({ ...NAMED, plan: plans.plan, foreignSeal: plans.foreignSeal })
       .from(runs)
       .innerJoin(plans, eq(plans.id, runs.planId))
       .innerJoin(troubles, eq(troubles.id, plans.troubleId))

@@ -8,6 +8,8 @@ import {
   type DoneMethod,
   dangerAhead,
   doneMethods,
+  type Household,
+  NOT_OURS,
   nextAction,
   type Plan,
   type RunAtWork,
@@ -41,6 +43,7 @@ type ReportedEvent = Omit<NewRunEvent, 'event'> & {
   readonly event: NewRunEvent['event'] | { readonly kind: 'photoKept'; readonly photoId: string };
 };
 
+const CAME_IN = 'This plan came in with a file. Open the trouble: it is planned anew there.';
 const MOST_TRIES = 5;
 /** Stands for a run that is only thought of. */
 const NOT_YET = '00000000-0000-4000-8000-000000000000';
@@ -68,7 +71,8 @@ export class RunsService implements OnModuleInit {
 
   /** The key becomes the run's id, so that a second tap starts nothing new. */
   async start({ key: id, planId, rungIndex }: NewRun, at = this.clock()): Promise<RunView> {
-    const { plan } = await this.plans.read(planId);
+    const { plan, isOwn } = await this.plans.read(planId);
+    if (!isOwn) throw new DomainError('planRefused', { message: CAME_IN });
     const { run, first } = await this.begun({ id, planId, plan, rungIndex, at });
     await this.repository.insert(run, first);
     this.feed.tell('run', id);
@@ -106,16 +110,20 @@ export class RunsService implements OnModuleInit {
     const others = state.status === 'active' ? await this.repository.active(run.id) : [];
     const { household, prices } = await this.household.read();
     const atWork = [run, ...others].map((one) => ({ ...one, state: one === run ? state : stateOf(one) }));
+    const { foreignSeal, ...shown } = run;
     return {
-      ...run,
+      ...shown,
       events: [...run.events],
       state,
       clashes: clashesOf(atWork, now.getTime()).filter((clash) => clash.runIds.includes(run.id)),
-      danger:
-        state.status === 'active' ? dangerAhead(run.plan, state.rungIndex, household, this.knowledge) : null,
+      danger: state.status === 'active' ? this.dangerOf(run, state, household) : null,
       prices,
       now: now.toISOString(),
     };
+  }
+
+  private dangerOf({ plan, foreignSeal }: StoredRun, { rungIndex }: RunState, household: Household) {
+    return foreignSeal === null ? dangerAhead(plan, rungIndex, household, this.knowledge) : NOT_OURS;
   }
 
   /**

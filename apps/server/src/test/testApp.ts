@@ -13,8 +13,17 @@ export const POINT =
   `/9j/4AAQSkZJRgABAQEASABIAAD/2wBDAP${'/'.repeat(86)}wAALCAABAAEBAREA` +
   '/8QAFAABAAAAAAAAAAAAAAAAAAAAA//EABQQAQAAAAAAAAAAAAAAAAAAAAD/2gAIAQEAAD8AR//Z';
 
+/** All test houses are one and the same house, unless told otherwise. */
+const SEAL_KEY = Buffer.alloc(32, 7);
+
 /** The whole server on a database in memory, with a clock the test turns. */
-export async function testApp({ demo = false }: { demo?: boolean } = {}) {
+export async function testApp({
+  demo = false,
+  sealKey = SEAL_KEY,
+}: {
+  demo?: boolean;
+  sealKey?: Buffer;
+} = {}) {
   const database = await openDatabase(null, { templateFile: inject('templateFile') });
   let now = START;
   const app: NestExpressApplication = await createApp({
@@ -22,6 +31,7 @@ export async function testApp({ demo = false }: { demo?: boolean } = {}) {
     clock: () => now,
     webDir: null,
     quiet: true,
+    sealKey,
   });
   await app.init();
   if (demo) await seedDemo(app, now);

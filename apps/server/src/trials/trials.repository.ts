@@ -13,6 +13,8 @@ export interface StoredTrial {
   readonly pieceName: string;
   readonly markIds: string[];
   readonly ladder: Plan['ladder'];
+  /** Its plan was made here; any other is not followed. */
+  readonly isOwn: boolean;
   readonly setup: TrialSetup;
   readonly events: readonly TrialEvent[];
 }
@@ -39,6 +41,7 @@ export class TrialsRepository {
         pieceName: sql<string>`${pieces.facts}->>'name'`,
         markIds: sql<string[]>`${troubles.facts}->'markIds'`,
         ladder: sql<Plan['ladder']>`${plans.plan}->'ladder'`,
+        isOwn: sql<boolean>`${plans.foreignSeal} is null`,
         setup: trials.setup,
       })
       .from(trials)

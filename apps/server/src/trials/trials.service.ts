@@ -31,6 +31,7 @@ const PLACES = {
   zones: ['the left part', 'the right part', 'the part below'],
   pieces: ['piece 1', 'piece 2', 'piece 3'],
 } as const;
+const CAME_IN = 'Its plan came in with a file, and is not one that was made here. Plan the trouble anew.';
 const NOBODY_ELSE = 'Another device is writing to this trial. Try again.';
 
 @Injectable()
@@ -50,7 +51,8 @@ export class TrialsService {
    */
   async start(asked: NewTrial, draw: (below: number) => number = randomInt): Promise<TrialView> {
     const { planId } = await this.troubles.read(asked.troubleId);
-    const { plan } = await this.plans.read(planId);
+    const { plan, isOwn } = await this.plans.read(planId);
+    if (!isOwn) throw new DomainError('trialRefused', { message: CAME_IN });
     const faults = trialFaults(plan, asked.methodIds, asked.place, this.knowledge);
     const [fault] = faults;
     if (fault) throw new DomainError('trialRefused', { message: trialFaultWords(fault) });
@@ -89,6 +91,7 @@ export class TrialsService {
   async append(id: string, { key, event }: NewTrialEvent): Promise<TrialView> {
     const trial = await this.stored(id);
     if (await this.repository.hasKey(key)) return this.read(id);
+    if (!trial.isOwn && event.kind === 'treated') throw new DomainError('trialRefused', { message: CAME_IN });
     const stamped = { ...event, at: this.clock().toISOString() };
     const next = replayTrial(trial.setup, [...trial.events, stamped]);
     if (!next.ok) throw new DomainError('runRefused', { message: trialRefusalWords(next.refusal) });

@@ -20,7 +20,9 @@ export const DANGER_CODES = [
   'personBanLost',
   'driesExplosive',
 ] as const satisfies readonly Violation['code'][];
-export type DangerCode = (typeof DANGER_CODES)[number];
+/** Beside these: the plan of a run came in with a file, and nobody knows who made it. */
+export const NOT_OURS = 'planNotOurs';
+export type DangerCode = (typeof DANGER_CODES)[number] | typeof NOT_OURS;
 
 /** What plans of before there were rounds have none of; written out here, for the checker takes nothing from the planner. */
 const NOT_LAID_OUT = {

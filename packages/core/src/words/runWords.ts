@@ -55,6 +55,7 @@ const DANGERS: Readonly<Record<DangerCode, string>> = {
   keptFromPeople: 'A product of it is kept from somebody who lives here now.',
   personBanLost: 'What is on it can give off something that harms people.',
   driesExplosive: 'What is on it must not dry.',
+  planNotOurs: 'Its plan came in with a file, and is not one that was made here.',
 };
 
 export const dangerWords = (code: DangerCode): string => DANGERS[code];

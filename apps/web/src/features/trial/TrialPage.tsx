@@ -55,7 +55,12 @@ function Bench({ trial, receivedAt }: { trial: TrialView; receivedAt: number }) 
           {say.error.message}
         </Notice>
       )}
-      {phase === 'apply' && <Apply trial={trial} pending={say.isPending} send={send} />}
+      {phase === 'apply' && trial.isOwn && <Apply trial={trial} pending={say.isPending} send={send} />}
+      {phase === 'apply' && !trial.isOwn && (
+        <Notice kind="danger" word="Do not go on">
+          Its plan came in with a file, and is not one that was made here. Open the trouble, and begin there.
+        </Notice>
+      )}
       {phase === 'wait' && <Wait trial={trial} nowMs={nowMs} pending={say.isPending} send={send} />}
       {phase === 'look' && <LookBlind trial={trial} pending={say.isPending} send={send} />}
       {phase === 'told' && <Verdict trial={trial} />}

@@ -9,6 +9,7 @@ import {
   type Plan,
 } from '@feverfew/contracts';
 import { cautionsById } from '../../components/CautionList';
+import { plainMarkdown } from '../../components/markdown';
 import { pourText } from '../../components/measureText';
 import { timeLine } from './passView';
 
@@ -21,7 +22,7 @@ export function planMarkdown(
   measures: Measures,
 ): string {
   return [
-    `# ${title}`,
+    `# ${plainMarkdown(title)}`,
     '',
     ...headLines(plan),
     ...plan.findings.map((finding) => `> ${findingWords(finding, say)}`),
@@ -80,5 +81,6 @@ function actionLine(action: Action, say: Lexicon, measures: Measures): string {
     const after = one.strengthAfter ? ` (${one.strengthAfter.value} ${one.strengthAfter.unit})` : '';
     return `${pourText(one, measures, say)}${after}`;
   });
-  return [`**${title}.**`, ...(poured.length > 0 ? [`${poured.join('; ')}.`] : []), ...lines].join(' ');
+  const said = [...(poured.length > 0 ? [`${poured.join('; ')}.`] : []), ...lines].join(' ');
+  return `**${plainMarkdown(title)}.** ${plainMarkdown(said)}`.trim();
 }

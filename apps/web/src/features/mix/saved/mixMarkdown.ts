@@ -1,12 +1,13 @@
 import { type Catalogue, findingWords, type Lexicon, type MixVerdict } from '@feverfew/contracts';
 import { METRIC } from '../../../app/useLexicon';
 import { cautionsById } from '../../../components/CautionList';
+import { plainMarkdown } from '../../../components/markdown';
 import { belowText, pHText, pouredText, sharesText, strengthText } from '../table/mixView';
 
 /** A mix as Markdown: figures, what speaks against it, every caution. */
 export function mixMarkdown(name: string, verdict: MixVerdict, catalogue: Catalogue, say: Lexicon): string {
   const { bath } = verdict;
-  const title = `# ${name || 'A mix'}`;
+  const title = `# ${plainMarkdown(name) || 'A mix'}`;
   if (!bath)
     return [title, '', ...verdict.refused.map((one) => `- Not mixed: ${findingWords(one, say)}`), ''].join(
       '\n',
@@ -16,13 +17,16 @@ export function mixMarkdown(name: string, verdict: MixVerdict, catalogue: Catalo
     title,
     '',
     ...(bath.vessel
-      ? [`In the ${bath.vessel.name}, ${say.volume(bath.totalML)}, ${bath.vessel.depthCm} cm deep.`, '']
+      ? [
+          `In the ${plainMarkdown(bath.vessel.name)}, ${say.volume(bath.totalML)}, ${bath.vessel.depthCm} cm deep.`,
+          '',
+        ]
       : []),
     '| product | amount | in the mix |',
     '| --- | --- | --- |',
     ...bath.pours.map(
       (pour) =>
-        `| ${say.name(pour.agentId)} | ${pouredText(pour, isLiquid(pour.agentId), METRIC)} | ${strengthText(pour)} |`,
+        `| ${say.name(pour.agentId)} | ${plainMarkdown(pouredText(pour, isLiquid(pour.agentId), METRIC))} | ${strengthText(pour)} |`,
     ),
     '',
     ...(bath.shares ? [`- Water: ${sharesText(bath, say)}`] : []),

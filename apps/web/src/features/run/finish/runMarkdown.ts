@@ -1,5 +1,6 @@
 import type { Lexicon, RunView } from '@feverfew/contracts';
 import { format } from 'date-fns';
+import { plainMarkdown } from '../../../components/markdown';
 import { HEAT_WORDS, OUTCOME_WORDS } from '../../../components/runWords';
 import { logLines } from '../logLines';
 
@@ -8,7 +9,7 @@ export function runMarkdown(title: string, run: RunView, say: Lexicon): string {
   const { state, plan } = run;
   const worked = state.times.flatMap((times, index) => (times > 0 ? [index] : []));
   return [
-    `# ${title}`,
+    `# ${plainMarkdown(title)}`,
     '',
     `Begun ${format(new Date(state.startedAt), 'd MMMM yyyy, HH:mm')}. ` +
       (state.outcome ? `Ended: ${OUTCOME_WORDS[state.outcome].toLowerCase()}.` : 'Still under way.'),
@@ -19,7 +20,9 @@ export function runMarkdown(title: string, run: RunView, say: Lexicon): string {
     '',
     '## What was seen',
     '',
-    ...logLines(state, say).map((line) => `- ${format(new Date(line.at), 'd MMM HH:mm')}: ${line.text}`),
+    ...logLines(state, say).map(
+      (line) => `- ${format(new Date(line.at), 'd MMM HH:mm')}: ${plainMarkdown(line.text)}`,
+    ),
     '',
     HEAT_WORDS[state.heat],
     '',

@@ -1,0 +1,1 @@
+ALTER TABLE "plans" ADD COLUMN "foreign_seal" text;

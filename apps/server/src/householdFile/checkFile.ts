@@ -1,0 +1,162 @@
+import type { HouseholdFile } from '@feverfew/contracts';
+import {
+  DomainError,
+  type Plan,
+  type RunSummary,
+  refusalWords,
+  replayRun,
+  replayTrial,
+  summariseRun,
+  trialRefusalWords,
+} from '@feverfew/core';
+import type { Knowledge } from '@feverfew/knowledge';
+import { requireKnownFacts, requireKnownId, requireKnownPiece } from '../catalogue/requireKnown.js';
+import { cleanJpeg } from '../photos/cleanJpeg.js';
+
+const TWICE = 'The same id stands twice.';
+/** No figure of a plan, in whatever unit, comes near. */
+const LARGEST = 1e7;
+const LONGEST_TEXT = 4000;
+
+/** Ids once each, and everything that is pointed at is there. */
+export function requireWhole(file: HouseholdFile): void {
+  const need = (ids: ReadonlySet<string>, wanted: string, path: string) => {
+    if (!ids.has(wanted)) throw broken('Something in it points at what is not in it.', path);
+  };
+  const [pieces, troubles, plans, runs] = (['pieces', 'troubles', 'plans', 'runs'] as const).map((family) => {
+    const ids = new Set(file[family].map((row) => row.id));
+    if (ids.size < file[family].length) throw broken(TWICE, family);
+    return ids;
+  }) as [Set<string>, Set<string>, Set<string>, Set<string>];
+  for (const [index, row] of file.troubles.entries()) need(pieces, row.pieceId, `troubles.${index}.pieceId`);
+  for (const [index, row] of file.plans.entries()) need(troubles, row.troubleId, `plans.${index}.troubleId`);
+  for (const [index, row] of file.runs.entries()) need(plans, row.planId, `runs.${index}.planId`);
+  for (const [index, row] of file.care.entries()) need(pieces, row.pieceId, `care.${index}.pieceId`);
+  for (const [index, row] of file.pastUses.entries()) need(pieces, row.pieceId, `pastUses.${index}.pieceId`);
+  for (const [index, row] of file.trials.entries()) need(plans, row.planId, `trials.${index}.planId`);
+  for (const [index, { runId, pieceId }] of file.photos.entries()) {
+    if ((runId === null) === (pieceId === null))
+      throw broken('A picture in it is of nothing, or of two things.', `photos.${index}`);
+    if (runId !== null) need(runs, runId, `photos.${index}.runId`);
+    if (pieceId !== null) need(pieces, pieceId, `photos.${index}.pieceId`);
+  }
+  requireOnce(
+    file.runs.flatMap((run) => run.events.flatMap((row) => [row.key, row.id])),
+    'The same event stands twice.',
+    'runs',
+  );
+  requireOnce(
+    file.trials.flatMap((trial) => trial.events.map((row) => row.id)),
+    'The same event stands twice.',
+    'trials',
+  );
+  for (const family of ['mixes', 'care', 'trials', 'photos'] as const)
+    requireOnce(
+      file[family].map((row) => row.id),
+      TWICE,
+      family,
+    );
+  requireOnce(
+    file.pastUses.map((row) => row.use.id),
+    TWICE,
+    'pastUses',
+  );
+  const pictures = new Map(file.photos.map((photo) => [photo.id, photo.runId]));
+  for (const [index, run] of file.runs.entries())
+    for (const [place, { event }] of run.events.entries())
+      if (event.kind === 'photoKept' && pictures.get(event.photoId) !== run.id)
+        throw broken('A picture of a run is not in it.', `runs.${index}.events.${place}.event.photoId`);
+}
+
+function requireOnce(ids: readonly string[], message: string, path: string): void {
+  if (new Set(ids).size < ids.length) throw broken(message, path);
+}
+
+/** Every name a file uses is one the knowledge has. @throws DomainError unknownReference */
+export function requireKnownNames(file: HouseholdFile, knowledge: Knowledge): void {
+  for (const [index, { facts }] of file.pieces.entries())
+    requireKnownPiece(facts, knowledge, `pieces.${index}.facts.`);
+  for (const [index, { facts }] of file.troubles.entries())
+    requireKnownFacts(facts, knowledge, `troubles.${index}.facts.`);
+  for (const [index, { upkeepId }] of file.care.entries())
+    if (upkeepId !== null) requireKnownId(knowledge.upkeep, upkeepId, `care.${index}.upkeepId`);
+  for (const [index, { use }] of file.pastUses.entries()) {
+    const at = `pastUses.${index}.use.`;
+    requireKnownId(knowledge.methods, use.methodId, `${at}methodId`);
+    requireKnownId(knowledge.marks, use.markId, `${at}markId`);
+    requireKnownId(knowledge.components, use.componentId, `${at}componentId`);
+    if (use.dose) requireKnownId(knowledge.agents, use.dose.agentId, `${at}dose.agentId`);
+  }
+  for (const [index, { setup }] of file.trials.entries())
+    for (const [place, { methodId }] of setup.arms.entries())
+      requireKnownId(knowledge.methods, methodId, `trials.${index}.setup.arms.${place}.methodId`);
+}
+
+/** Plans are shown, also where they are followed no more: no figure or text in them that no screen bears. */
+export function requireSaneFigures(file: HouseholdFile): void {
+  for (const [index, { plan }] of file.plans.entries()) {
+    const left: unknown[] = [plan];
+    for (let value = left.pop(); value !== undefined; value = left.pop()) {
+      const tooMuch =
+        (typeof value === 'number' && Math.abs(value) > LARGEST) ||
+        (typeof value === 'string' && value.length > LONGEST_TEXT);
+      if (tooMuch)
+        throw broken('A plan in it has a figure or a text beyond all bounds.', `plans.${index}.plan`);
+      if (value !== null && typeof value === 'object') left.push(...Object.values(value).filter(isThere));
+    }
+  }
+}
+
+const isThere = (value: unknown): boolean => value !== undefined;
+
+/** What happened stands in the order in which it happened. */
+function requireForwards(events: readonly { readonly at: string }[], path: string): void {
+  for (const [index, { at }] of events.entries())
+    if (index > 0 && Date.parse(at) < Date.parse(events[index - 1]?.at ?? ''))
+      throw broken('Something in it happened before what it follows.', `${path}.${index}.event.at`);
+}
+
+/** Every run and trial from its events alone; a log that does not replay is no log. */
+export function replayAll(file: HouseholdFile, knowledge: Knowledge): Map<string, RunSummary> {
+  const plans = new Map(file.plans.map(({ id, plan }) => [id, plan as unknown as Plan]));
+  const summaries = new Map<string, RunSummary>();
+  for (const [index, run] of file.runs.entries()) {
+    const plan = plans.get(run.planId);
+    const events = run.events.map((row) => row.event);
+    const replayed = plan && replayRun(events, plan);
+    if (!plan || !replayed?.ok)
+      throw broken(
+        `The events of a run do not follow from one another. ` +
+          `${replayed && !replayed.ok ? refusalWords(replayed.refusal) : ''}`,
+        `runs.${index}.events`,
+      );
+    requireForwards(events, `runs.${index}.events`);
+    const lastMs = Date.parse(events.at(-1)?.at ?? '');
+    summaries.set(run.id, summariseRun(run.id, { plan, events, state: replayed.state }, knowledge, lastMs));
+  }
+  for (const [index, trial] of file.trials.entries()) {
+    const replayed = replayTrial(
+      trial.setup,
+      trial.events.map((row) => row.event),
+    );
+    requireForwards(
+      trial.events.map((row) => row.event),
+      `trials.${index}.events`,
+    );
+    if (!replayed.ok) throw broken(trialRefusalWords(replayed.refusal), `trials.${index}.events`);
+  }
+  return summaries;
+}
+
+/** A picture with nothing in it but what draws it. @throws DomainError brokenFile with its place */
+export function cleaned<Photo extends { jpeg: string }>(photo: Photo, index: number): Photo {
+  try {
+    return { ...photo, jpeg: cleanJpeg(Buffer.from(photo.jpeg, 'base64')).toString('base64') };
+  } catch (error) {
+    if (!(error instanceof DomainError)) throw error;
+    throw broken(String(error.details.message), `photos.${index}.jpeg`);
+  }
+}
+
+export const broken = (message: string, path: string): DomainError =>
+  new DomainError('brokenFile', { message: `${message} Nothing was changed.`.trim(), path });
