@@ -8,16 +8,10 @@ const file = readFileSync(
   new URL('../apps/server/src/test/fixtures/household-v2.json', import.meta.url),
   'utf8',
 );
-const server = new OwnServer(4886);
+const server = new OwnServer(4886, ['--restore', 'newest'], file);
 test.beforeAll(async () => {
   test.setTimeout(HOOK_MS);
   await server.start();
-  const answer = await fetch(`${server.base}/api/household/file`, {
-    method: 'PUT',
-    headers: { 'content-type': 'application/json' },
-    body: file,
-  });
-  expect(answer.status).toBe(200);
 });
 test.afterAll(() => server.end());
 

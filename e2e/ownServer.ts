@@ -1,5 +1,5 @@
 import { type ChildProcess, spawn } from 'node:child_process';
-import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { expect } from '@playwright/test';
@@ -21,9 +21,15 @@ export class OwnServer {
   constructor(
     private readonly port: number,
     private readonly more: readonly string[] = ['--demo'],
+    /** A household file to begin with, as one of this house's own backups. */
+    backup?: string,
   ) {
     this.base = `http://127.0.0.1:${port}`;
     writeFileSync(this.clockFile, '0');
+    if (backup === undefined) return;
+    const backups = join(this.dir, 'data', 'backups');
+    mkdirSync(backups, { recursive: true });
+    writeFileSync(join(backups, 'household-2026-01-01.json'), backup);
   }
 
   async start(): Promise<void> {

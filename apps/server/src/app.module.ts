@@ -1,4 +1,5 @@
 import { type DynamicModule, Module } from '@nestjs/common';
+import { BackupsModule } from './backups/backups.module.js';
 import { CalendarModule } from './calendar/calendar.module.js';
 import { KnowledgeModule } from './catalogue/knowledge.module.js';
 import { ChangesModule } from './changes/changes.module.js';
@@ -24,6 +25,7 @@ export class AppModule {
       imports: [
         DatabaseModule.with(db, clock, sealKey),
         KnowledgeModule,
+        BackupsModule,
         ChangesModule,
         HouseholdModule,
         MixesModule,

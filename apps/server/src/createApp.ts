@@ -32,6 +32,8 @@ interface AppOptions {
   readonly isOwnHost?: (name: string) => boolean;
   /** What plans in a household file are sealed with; one for this process alone unless told otherwise. */
   readonly sealKey?: Buffer;
+  /** The database answers nothing any more. */
+  readonly onEngineGone?: () => void;
 }
 
 /** The whole application, not yet listening. */
@@ -42,6 +44,7 @@ export async function createApp({
   quiet,
   isOwnHost = isLoopback,
   sealKey = randomBytes(32),
+  onEngineGone = () => undefined,
 }: AppOptions): Promise<NestExpressApplication> {
   const app = await NestFactory.create<NestExpressApplication>(AppModule.with(db, clock, sealKey), {
     logger: quiet ? false : ['error', 'warn'],
@@ -65,8 +68,7 @@ export async function createApp({
   app.useGlobalPipes(
     new StandardSchemaValidationPipe({ exceptionFactory: (issues) => new InvalidInput(issues) }),
   );
-  app.useGlobalFilters(new ProblemFilter());
-  app.enableShutdownHooks();
+  app.useGlobalFilters(new ProblemFilter(onEngineGone));
   const description = new DocumentBuilder()
     .setTitle('Feverfew')
     .setDescription('Plans, runs and the linen book.')

@@ -1,19 +1,26 @@
 import 'reflect-metadata';
-import { readFileSync } from 'node:fs';
+import { readFileSync, realpathSync } from 'node:fs';
+import { dirname } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { parseArgs } from 'node:util';
 import { DomainError } from '@feverfew/core';
-import type { INestApplication } from '@nestjs/common';
+import type { NestExpressApplication } from '@nestjs/platform-express';
+import { BackupWatch } from './backups/backupWatch.js';
+import { keepBackups } from './backups/keepBackups.js';
+import { backupLine, listBackups, newestGood } from './backups/listBackups.js';
 import { createApp } from './createApp.js';
-import { keepBackups } from './database/keepBackups.js';
-import { openDatabase } from './database/openDatabase.js';
+import { placesOf, sealKeyOf } from './database/dataDirectory.js';
+import { engineFault } from './database/engineFault.js';
+import { type Database, openDatabase } from './database/openDatabase.js';
 import { HouseholdFileService } from './householdFile/householdFile.service.js';
 import { listenOnFreePort } from './listenOnFreePort.js';
-import { InvalidInput } from './problems/invalidInput.js';
 import { seedDemo } from './seed/seedDemo.js';
+import { startFailure } from './startFailure.js';
 
 const HOST = '127.0.0.1';
 const WEB = fileURLToPath(new URL('../../web/dist', import.meta.url));
+/** Longest a stop may take before it is cut short. */
+const STOP_MS = 8000;
 
 const { values } = parseArgs({
   options: {
@@ -22,81 +29,140 @@ const { values } = parseArgs({
     template: { type: 'string' },
     reset: { type: 'boolean', default: false },
     demo: { type: 'boolean', default: false },
-    /** A household file to begin with, in place of what is there. */
+    /** A household file to begin with, in place of what is there; “newest” is the newest good backup. */
     restore: { type: 'string' },
+    /** Lists the backups there are, and ends. */
+    backups: { type: 'boolean', default: false },
     /** For tests: a file with the minutes by which this server's clock is ahead, read anew each time. */
     'clock-file': { type: 'string' },
   },
 });
+const dataDir = values['data-dir'];
+const places = placesOf(dataDir);
+const ahead = values['clock-file'];
+const clock = () => new Date(Date.now() + (ahead ? Number(readFileSync(ahead, 'utf8')) : 0) * 60_000);
 
 async function main(): Promise<void> {
   const port = Number(values.port);
   if (!(Number.isInteger(port) && port >= 1 && port <= 65_535))
     throw new DomainError('badPort', { port: values.port });
-  const database = await openDatabase(values['data-dir'], {
+  if (values.backups) return tellBackups();
+  const given = values.restore ? readHouse(values.restore) : undefined;
+  const isWhole = given !== undefined && !isOfVersion1(given.file);
+  const database = await openDatabase(dataDir, {
     templateFile: values.template,
-    reset: values.reset,
+    reset: values.reset || isWhole,
+    fill: isWhole ? (db) => fill(db, given) : values.demo ? (db) => fill(db, null) : undefined,
   });
-  const ahead = values['clock-file'];
-  const clock = () => new Date(Date.now() + (ahead ? Number(readFileSync(ahead, 'utf8')) : 0) * 60_000);
-  const app = await createApp({ db: database.db, clock, webDir: WEB, quiet: false });
-  await app.init();
-  if (values.restore) await restore(app, values.restore);
+  const app = await appOn(database.db);
+  if (given && !isWhole) await restore(app, given);
   if (values.demo && (await seedDemo(app, clock()))) console.log('Demo household loaded.');
   const taken = await listenOnFreePort(app, HOST, port);
   if (taken !== port) console.log(`Port ${port} is busy; using ${taken}.`);
   console.log(`Feverfew is at http://${HOST}:${taken}`);
+  const watch = app.get(BackupWatch, { strict: false });
   const stopBackups = keepBackups({
-    dataDir: values['data-dir'],
-    write: () => app.get(HouseholdFileService, { strict: false }).write(),
+    dir: places.backups,
+    write: () => app.get(HouseholdFileService, { strict: false }).parts(),
     clock,
-    onFailure: (error) => console.error(`No backup today: ${error instanceof Error ? error.message : error}`),
+    onResult: (error) => {
+      watch.fault = error ? { at: clock(), message: backupWords(error) } : null;
+      if (error) console.error(`No backup today: ${backupWords(error)}`);
+    },
   });
-  const stop = async () => {
+  let stopping = false;
+  const stop = () => {
+    if (stopping) return;
+    stopping = true;
     stopBackups();
-    await app.close();
-    await database.close();
-    process.exit(0);
+    // Whatever hangs: it ends.
+    setTimeout(() => process.exit(1), STOP_MS).unref();
+    void app
+      .close()
+      .then(() => database.close())
+      .then(
+        () => process.exit(0),
+        () => process.exit(1),
+      );
   };
-  process.once('SIGINT', stop);
-  process.once('SIGTERM', stop);
+  process.on('SIGINT', stop);
+  process.on('SIGTERM', stop);
 }
 
-/** @throws DomainError or InvalidInput with what is wrong with the file; nothing is changed then */
-async function restore(app: INestApplication, path: string): Promise<void> {
-  let given: unknown;
+/** The application on a database, with everything in it ready, not yet listening. */
+async function appOn(db: Database): Promise<NestExpressApplication> {
+  const app = await createApp({
+    db,
+    clock,
+    webDir: WEB,
+    quiet: false,
+    sealKey: sealKeyOf(places),
+    onEngineGone: () => {
+      console.error('The database has stopped. What was acknowledged is kept: start Feverfew again.');
+      process.exit(1);
+    },
+  });
+  await app.init();
+  return app;
+}
+
+/** A new database filled with a house, or with the demo, through an application of its own. */
+async function fill(db: Database, house: GivenHouse | null): Promise<void> {
+  const app = await appOn(db);
   try {
-    given = JSON.parse(readFileSync(path, 'utf8'));
+    if (house) await restore(app, house);
+    else if (await seedDemo(app, clock())) console.log('Demo household loaded.');
+  } finally {
+    await app.close();
+  }
+}
+
+interface GivenHouse {
+  readonly path: string;
+  readonly file: unknown;
+}
+
+/** @throws DomainError unreadable */
+function readHouse(named: string): GivenHouse {
+  const path = named === 'newest' ? newestGood(places.backups)?.path : named;
+  if (!path)
+    throw new DomainError('unreadable', {
+      message: `There is no backup in ${places.backups} that can be read.`,
+    });
+  try {
+    return { path, file: JSON.parse(readFileSync(path, 'utf8')) };
   } catch (error) {
     throw new DomainError('unreadable', {
       message: `${path} does not read as JSON: ${(error as Error).message}`,
     });
   }
-  const read = await app.get(HouseholdFileService, { strict: false }).read(given);
+}
+
+/** It holds settings and shelf alone, and leaves the book as it is. */
+const isOfVersion1 = (file: unknown): boolean => (file as { version?: unknown } | null)?.version === 1;
+
+/** @throws DomainError or InvalidInput with what is wrong with the file; nothing is changed then */
+async function restore(app: NestExpressApplication, { path, file }: GivenHouse): Promise<void> {
+  const isOwnBackup = dirname(realpathSync(path)) === realpathSync(places.backups);
+  const read = await app.get(HouseholdFileService, { strict: false }).read(file, { isOwnBackup });
   console.log(`Restored from ${path}: ${read.pieces} pieces, ${read.troubles} troubles, ${read.runs} runs.`);
 }
 
+function tellBackups(): void {
+  const backups = listBackups(places.backups);
+  if (backups.length === 0) console.log(`There are no backups in ${places.backups}.`);
+  for (const backup of backups) console.log(backupLine(backup));
+}
+
+function backupWords(error: unknown): string {
+  const code = (error as NodeJS.ErrnoException).code ?? '';
+  if (engineFault(error) === 'full' || code === 'ENOSPC') return 'the disk is full.';
+  if (['EROFS', 'EACCES', 'EPERM'].includes(code)) return 'nothing can be written to the folder of backups.';
+  if (engineFault(error) === 'damaged') return 'something of what is kept cannot be read any more.';
+  return 'what is kept could not be written as a household file.';
+}
+
 main().catch((error: unknown) => {
-  console.error(startFailure(error));
+  console.error(startFailure(error, values.restore));
   process.exit(1);
 });
-
-function startFailure(error: unknown): string {
-  if (error instanceof DomainError && error.code === 'dataDirectoryInUse') {
-    return (
-      `Another Feverfew is using ${error.details.dataDir}. Nothing was changed. Stop that one, or start this ` +
-      `one with --data-dir somewhere else.`
-    );
-  }
-  if (error instanceof DomainError && error.code === 'notADataDirectory') {
-    return `${error.details.dataDir} holds other files. Name an empty directory with --data-dir; nothing was touched.`;
-  }
-  if (error instanceof DomainError && error.code === 'badPort')
-    return `--port takes a number from 1 to 65535, not "${error.details.port}".`;
-  if (values.restore && (error instanceof DomainError || error instanceof InvalidInput)) {
-    const what =
-      error instanceof DomainError ? String(error.details.message) : (error.errors[0]?.message ?? '');
-    return `Nothing was restored from ${values.restore}. ${what}`;
-  }
-  return `Feverfew could not start: ${error instanceof Error ? error.stack : String(error)}`;
-}

@@ -1,10 +1,6 @@
 import { randomUUID } from 'node:crypto';
-import { mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
 import { HouseholdFile, Today, WhatWorksView } from '@feverfew/contracts';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { backUp } from './database/keepBackups.js';
 import { readLog, writeLog } from './log/logCsv.js';
 import { type TestApp, testApp } from './test/testApp.js';
 
@@ -199,34 +195,5 @@ describe('the calendar', () => {
     expect(unfolded).toMatch(/SUMMARY:sofa covers: wash the covers/);
     expect(unfolded.match(/BEGIN:VEVENT/g)?.length).toBe(unfolded.match(/^UID:/gm)?.length);
     for (const line of text.split('\r\n')) expect(Buffer.byteLength(line)).toBeLessThanOrEqual(75);
-  });
-});
-
-describe('the daily backup', () => {
-  const dir = mkdtempSync(join(tmpdir(), 'feverfew-backup-'));
-  afterAll(() => rmSync(dir, { recursive: true, force: true }));
-  const day = (index: number) => () => new Date(Date.UTC(2026, 0, 1 + index, 8));
-  it('is written once a day, whole, and kept fourteen deep', async () => {
-    let written = 0;
-    const write = async () => {
-      written += 1;
-      return { day: written };
-    };
-    expect(await backUp({ dataDir: dir, write, clock: day(0) })).toMatch(/household-2026-01-01\.json$/);
-    expect(await backUp({ dataDir: dir, write, clock: day(0) })).toBeNull();
-    for (let index = 1; index <= 20; index += 1) await backUp({ dataDir: dir, write, clock: day(index) });
-    const kept = readdirSync(join(dir, 'backups')).sort();
-    expect(kept).toHaveLength(14);
-    expect(kept[0]).toBe('household-2026-01-08.json');
-    expect(JSON.parse(readFileSync(join(dir, 'backups', kept.at(-1) ?? ''), 'utf8'))).toEqual({ day: 21 });
-  });
-  it('leaves other files in the directory alone, and no half file behind', async () => {
-    writeFileSync(join(dir, 'backups', 'mine.txt'), 'mine');
-    await expect(
-      backUp({ dataDir: dir, write: () => Promise.reject(new Error('disk')), clock: day(30) }),
-    ).rejects.toThrow('disk');
-    const names = readdirSync(join(dir, 'backups'));
-    expect(names).toContain('mine.txt');
-    expect(names.filter((name) => name.endsWith('.part') || name.includes('01-31'))).toEqual([]);
   });
 });

@@ -10,6 +10,8 @@ export const Today = z
     householdTold: z.boolean(),
     /** True in the house that ships, to try things in. */
     madeUp: z.boolean(),
+    /** Why there is no backup of today; null while all is well. */
+    backupFault: z.string().nullable(),
     /** What wants a hand soonest stands first. */
     running: z.array(RunningEntry),
     clashes: z.array(ClashShape),

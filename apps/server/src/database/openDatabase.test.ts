@@ -1,6 +1,16 @@
-import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import {
+  mkdirSync,
+  mkdtempSync,
+  readdirSync,
+  readFileSync,
+  renameSync,
+  rmSync,
+  statSync,
+  writeFileSync,
+} from 'node:fs';
 import { tmpdir } from 'node:os';
-import { join } from 'node:path';
+import { dirname, join } from 'node:path';
+import { PGlite } from '@electric-sql/pglite';
 import { afterEach, beforeEach, describe, expect, inject, it } from 'vitest';
 import { openDatabase } from './openDatabase.js';
 import { households } from './tables.js';
@@ -31,6 +41,81 @@ describe('a data directory', () => {
     const third = await open(true);
     expect(await third.db.select().from(households)).toHaveLength(0);
     await third.close();
+  });
+
+  it('is made anew only when that is whole: what fails on the way leaves the one before', async () => {
+    const first = await open();
+    await first.db.insert(households).values({ id: 1, settings: {} as never });
+    await first.close();
+    const fill = async () => {
+      throw new Error('half way');
+    };
+    await expect(
+      openDatabase(dir, { templateFile: inject('templateFile'), reset: true, fill }),
+    ).rejects.toThrow('half way');
+    const second = await open();
+    expect(await second.db.select().from(households)).toHaveLength(1);
+    await second.close();
+    // Put aside, the one before is still whole.
+    await (await open(true)).close();
+    const [aside] = readdirSync(dir).filter((name) => name.startsWith('db.old-'));
+    const old = await PGlite.create({ dataDir: join(dir, aside ?? '') });
+    expect((await old.query('select id from households')).rows).toEqual([{ id: 1 }]);
+    await old.close();
+  });
+
+  it('of an earlier version, with the database beside the backups, is taken over, also when killed on the way', async () => {
+    await (await open()).close();
+    const db = join(dir, 'db');
+    const names = readdirSync(db);
+    for (const name of names) renameSync(join(db, name), join(dir, name));
+    rmSync(db, { recursive: true });
+    // Half of it was moved when the last start was killed.
+    mkdirSync(join(dir, 'db.moving'));
+    for (const name of names.slice(0, 5)) renameSync(join(dir, name), join(dir, 'db.moving', name));
+    await (await open()).close();
+    expect(readdirSync(db).sort()).toEqual(expect.arrayContaining(['PG_VERSION', 'base', 'global']));
+    expect(readdirSync(dir)).not.toContain('PG_VERSION');
+  });
+
+  it.each([
+    ['nothing but a half-made database', ['db.new/base/1', 'db.new/global/2']],
+    ['what an earlier version had begun', ['base/1/2', 'pg_wal/0001']],
+  ])('with %s, left by a killed first start, begins anew', async (_what, files) => {
+    for (const file of files) {
+      mkdirSync(dirname(join(dir, file)), { recursive: true });
+      writeFileSync(join(dir, file), 'half');
+    }
+    const made = await open();
+    expect(await made.db.select().from(households)).toHaveLength(0);
+    await made.close();
+    const left = readdirSync(dir).filter((name) => !name.startsWith('db.old-'));
+    expect(left.sort()).toEqual(['backups', 'db']);
+  });
+
+  it.each([
+    ['a page of a table', 'base', 64_000, 5000],
+    ['the catalogue of tables', 'global/pg_filenode.map', 0, 8],
+    ['the control file', 'global/pg_control', 0, 20],
+  ])('is told to be damaged, and nothing is changed: %s', async (_what, where, least, from) => {
+    const first = await open();
+    const jpeg = 'x'.repeat(50_000);
+    await first.db.insert(households).values({ id: 1, settings: { jpeg } as never });
+    await first.close();
+    const target = join(dir, 'db', where);
+    const files = statSync(target).isDirectory()
+      ? readdirSync(target, { recursive: true }).map((name) => join(target, String(name)))
+      : [target];
+    for (const file of files)
+      if (statSync(file).isFile() && statSync(file).size >= least) {
+        const bytes = readFileSync(file);
+        // In each page: somewhere behind its head.
+        for (let at = from; at < bytes.length; at += 8192) bytes.fill(0x5a, at, at + 40);
+        writeFileSync(file, bytes);
+      }
+    await expect(open()).rejects.toMatchObject({ code: 'dataDamaged' });
+    // Free again for whoever restores.
+    await (await open(true)).close();
   });
 
   it('is refused, untouched, when it holds something else', async () => {

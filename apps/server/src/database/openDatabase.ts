@@ -1,13 +1,15 @@
-import { existsSync, readdirSync, readFileSync, rmSync } from 'node:fs';
-import type { Server } from 'node:net';
+import { existsSync, mkdirSync, readFileSync, renameSync } from 'node:fs';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { PGlite } from '@electric-sql/pglite';
 import { DomainError } from '@feverfew/core';
+import { getTableName, is, sql } from 'drizzle-orm';
+import { PgTable } from 'drizzle-orm/pg-core';
 import { drizzle, type PgliteDatabase } from 'drizzle-orm/pglite';
 import { migrate } from 'drizzle-orm/pglite/migrator';
+import { type Places, placesOf, putAside, settle } from './dataDirectory.js';
+import { requireRoom, withRoom } from './diskRoom.js';
 import { holdDataDirectory } from './holdDataDirectory.js';
-import { BACKUP_DIR } from './keepBackups.js';
 import * as tables from './tables.js';
 
 export type Database = PgliteDatabase<typeof tables>;
@@ -24,49 +26,107 @@ const MIGRATIONS = fileURLToPath(new URL('../../drizzle', import.meta.url));
 export interface DatabaseOptions {
   /** Dump of a migrated empty database: makes the first start quick; ignored once data exists. */
   readonly templateFile?: string | undefined;
-  /** Throws away what is there and starts empty. */
+  /** Starts empty; what is there is put aside. */
   readonly reset?: boolean;
+  /** Fills a new database before it takes its place. What it throws leaves everything as it was. */
+  readonly fill?: ((db: Database) => Promise<void>) | undefined;
 }
 
 /**
- * Opens and migrates the database.
+ * Opens and migrates the database. A new one is made beside and moved into its place whole: killed in the middle, the
+ * next start finds what there was before.
  * @param dataDir directory on disk, or null for one in memory (tests)
- * @throws DomainError dataDirectoryInUse, notADataDirectory
+ * @throws DomainError dataDirectoryInUse, notADataDirectory, notWritable, diskFull, dataDamaged
  */
 export async function openDatabase(
   dataDir: string | null,
-  { templateFile, reset = false }: DatabaseOptions = {},
+  { templateFile, reset = false, fill }: DatabaseOptions = {},
 ): Promise<OpenDatabase> {
-  const hold: Server | null = dataDir === null ? null : await holdDataDirectory(dataDir);
-  const fresh = dataDir === null || emptied(dataDir, reset);
-  const template =
-    fresh && templateFile && existsSync(templateFile) ? new Blob([readFileSync(templateFile)]) : null;
-  const client = await PGlite.create({
-    ...(dataDir === null ? {} : { dataDir }),
-    ...(template ? { loadDataDir: template } : {}),
-  });
-  const db = drizzle(client, { schema: tables, casing: 'snake_case' });
-  await migrate(db, { migrationsFolder: MIGRATIONS });
-  return {
-    db,
-    client,
-    close: async () => {
-      await client.close();
-      hold?.close();
-    },
-  };
+  if (dataDir === null) return opened(await migrated(await create(undefined, templateFile)));
+  const hold = await holdDataDirectory(dataDir).catch(inWords(dataDir));
+  const places = placesOf(dataDir);
+  try {
+    const isThere = settle(places) && !reset;
+    requireWritable(places);
+    if (!isThere) await build(places, templateFile, fill);
+    const database = opened(await reopened(places, isThere));
+    return {
+      ...database,
+      db: withRoom(database.db, dataDir),
+      close: async () => {
+        await database.close();
+        hold.close();
+      },
+    };
+  } catch (error) {
+    hold.close();
+    return inWords(dataDir)(error);
+  }
 }
 
-/**
- * True when the directory is empty, or was ours and has been emptied on request. Never touches anybody else's
- * files.
- */
-function emptied(dataDir: string, reset: boolean): boolean {
-  // Backups outlive a reset: they are the way back from it.
-  const names = readdirSync(dataDir).filter((name) => name !== BACKUP_DIR);
-  if (names.length === 0) return true;
-  if (!names.includes('PG_VERSION') && !names.includes('base'))
-    throw new DomainError('notADataDirectory', { dataDir });
-  if (reset) for (const name of names) rmSync(join(dataDir, name), { recursive: true, force: true });
-  return reset;
+/** A new database, whole, in the place of the one there was. */
+async function build(places: Places, templateFile?: string, fill?: DatabaseOptions['fill']): Promise<void> {
+  const made = opened(await migrated(await create(places.building, templateFile)));
+  try {
+    await fill?.(made.db);
+  } finally {
+    await made.close();
+  }
+  putAside(places, new Date());
+  renameSync(places.building, places.db);
 }
+
+async function reopened({ db, root }: Places, isKept: boolean): Promise<PGlite> {
+  try {
+    const client = await migrated(await PGlite.create({ dataDir: db }));
+    if (isKept) await readAll(client);
+    return client;
+  } catch (error) {
+    throw new DomainError('dataDamaged', {
+      dataDir: root,
+      cause: error instanceof Error ? (error.message.split('\n')[0] ?? '') : 'the engine did not start',
+    });
+  }
+}
+
+async function create(dataDir: string | undefined, templateFile: string | undefined): Promise<PGlite> {
+  const template =
+    templateFile && existsSync(templateFile) ? new Blob([readFileSync(templateFile)]) : undefined;
+  return PGlite.create({ ...(dataDir ? { dataDir } : {}), ...(template ? { loadDataDir: template } : {}) });
+}
+
+async function migrated(client: PGlite): Promise<PGlite> {
+  await migrate(drizzle(client), { migrationsFolder: MIGRATIONS });
+  return client;
+}
+
+const opened = (client: PGlite): OpenDatabase => ({
+  db: drizzle(client, { schema: tables, casing: 'snake_case' }),
+  client,
+  close: () => client.close(),
+});
+
+/** Every page of every table, so that damage shows now and not in the middle of a soak: each page has a checksum. */
+async function readAll(client: PGlite): Promise<void> {
+  const db = drizzle(client);
+  for (const table of Object.values(tables).filter((one) => is(one, PgTable)))
+    await db.execute(
+      sql`select sum(length(one::text)) from ${sql.identifier(getTableName(table as PgTable))} as one`,
+    );
+}
+
+function requireWritable({ root }: Places): void {
+  requireRoom(root);
+  mkdirSync(join(root, 'backups'), { recursive: true });
+}
+
+/** What a file system says, as one of ours. */
+const inWords =
+  (dataDir: string) =>
+  (error: unknown): never => {
+    const code = (error as NodeJS.ErrnoException | null)?.code ?? '';
+    if (['EROFS', 'EACCES', 'EPERM'].includes(code)) throw new DomainError('notWritable', { dataDir });
+    if (['ENOSPC', 'EDQUOT'].includes(code))
+      throw new DomainError('diskFull', { message: `${dataDir}: no room.` });
+    throw error;
+  };

@@ -121,6 +121,8 @@ export const households = pgTable('households', {
     .notNull(),
   /** The one that ships, to try things in: left, it takes everything with it. */
   madeUp: boolean('made_up').notNull().default(false),
+  /** It is being furnished: found so at a start, that was cut short. */
+  furnishing: boolean().notNull().default(false),
 });
 
 /** Plain care that was noted: washes, upkeep done. */

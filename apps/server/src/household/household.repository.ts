@@ -22,8 +22,22 @@ export class HouseholdRepository {
     return row?.madeUp ?? false;
   }
 
-  async markMadeUp(): Promise<void> {
-    await this.db.update(households).set({ madeUp: true });
+  async isHalfFurnished(): Promise<boolean> {
+    const [row] = await this.db.select({ furnishing: households.furnishing }).from(households);
+    return row?.furnishing ?? false;
+  }
+
+  /** The first that is known of a made-up house: that it is one, and not whole yet. */
+  async beginMadeUp(settings: HouseholdSettings): Promise<void> {
+    const row = { settings, madeUp: true, furnishing: true };
+    await this.db
+      .insert(households)
+      .values({ id: ONLY, ...row })
+      .onConflictDoUpdate({ target: households.id, set: row });
+  }
+
+  async endMadeUp(): Promise<void> {
+    await this.db.update(households).set({ furnishing: false });
   }
 
   async save(settings: HouseholdSettings): Promise<void> {

@@ -31,9 +31,20 @@ export class HouseholdService {
     return this.repository.isMadeUp();
   }
 
-  async saveMadeUp(settings: HouseholdSettings): Promise<void> {
-    await this.save(settings);
-    await this.repository.markMadeUp();
+  /** A made-up house is being furnished from here on, until `endMadeUp`. */
+  async beginMadeUp(settings: HouseholdSettings): Promise<void> {
+    requireKnownHousehold(settings.household, this.knowledge);
+    await this.repository.beginMadeUp(settings);
+    this.feed.tell('household');
+  }
+
+  endMadeUp(): Promise<void> {
+    return this.repository.endMadeUp();
+  }
+
+  /** Its furnishing was cut short: some of it is there, and some is not. */
+  isHalfFurnished(): Promise<boolean> {
+    return this.repository.isHalfFurnished();
   }
 
   /**

@@ -1,7 +1,13 @@
+import { Readable } from 'node:stream';
 import { HouseholdFile, HouseholdRead, householdFileSchema } from '@feverfew/contracts';
-import { Body, Controller, Get, Header, HttpCode, Inject, Put } from '@nestjs/common';
+import { Body, Controller, Get, Header, HttpCode, Inject, Put, StreamableFile } from '@nestjs/common';
 import { ApiBody, ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { HouseholdFileService } from './householdFile.service.js';
+
+async function* from(first: string, rest: AsyncIterable<string>): AsyncGenerator<Buffer> {
+  yield Buffer.from(first);
+  for await (const part of rest) yield Buffer.from(part);
+}
 
 @ApiTags('open formats')
 @Controller('household/file')
@@ -11,8 +17,11 @@ export class HouseholdFileController {
   @Get()
   @Header('Content-Disposition', 'attachment; filename="household.feverfew.json"')
   @ApiOkResponse({ standardSchema: HouseholdFile })
-  write(): Promise<HouseholdFile> {
-    return this.service.write();
+  async write(): Promise<StreamableFile> {
+    const parts = this.service.parts();
+    // What cannot be written is told as a problem, and not in the middle of a file.
+    const first = await parts.next();
+    return new StreamableFile(Readable.from(from(first.value ?? '', parts)), { type: 'application/json' });
   }
 
   /** All or nothing; the answer counts what came in. */

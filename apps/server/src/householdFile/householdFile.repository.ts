@@ -1,8 +1,8 @@
 import type { HouseholdFile } from '@feverfew/contracts';
 import type { Household, Mix, Plan, RunSummary, TroubleFacts, UseCase } from '@feverfew/core';
 import { Inject, Injectable } from '@nestjs/common';
-import { asc } from 'drizzle-orm';
-import type { PgTable } from 'drizzle-orm/pg-core';
+import { asc, inArray } from 'drizzle-orm';
+import type { AnyPgColumn, PgTable } from 'drizzle-orm/pg-core';
 import { DATABASE } from '../database/database.module.js';
 import { groupBy } from '../database/groupBy.js';
 import type { Database, Transaction } from '../database/openDatabase.js';
@@ -48,57 +48,116 @@ const ALL = [
   mixes,
 ];
 const ONLY = 1;
+/** Rows read at once: a plan is some hundred kB. */
+const READ_AT_ONCE = 8;
+
+type StoredEvent = typeof runEvents.$inferSelect | typeof trialEvents.$inferSelect;
+
+/** Where the rows of each family of a file come from, and how they are shown in it. */
+const FAMILIES = {
+  mixes: { table: mixes, at: mixes.createdAt },
+  pieces: { table: pieces, at: pieces.createdAt },
+  troubles: { table: troubles, at: troubles.createdAt },
+  plans: {
+    table: plans,
+    at: plans.createdAt,
+    shown: ({ knowledgeVersion: _v, handsOnMin: _m, foreignSeal, ...row }: typeof plans.$inferSelect) => ({
+      ...dated(row),
+      seal: foreignSeal,
+    }),
+  },
+  runs: {
+    table: runs,
+    at: runs.createdAt,
+    shown: ({ id, createdAt, planId }: typeof runs.$inferSelect, events: readonly StoredEvent[]) => ({
+      id,
+      createdAt: createdAt.toISOString(),
+      planId,
+      events: (events as (typeof runEvents.$inferSelect)[]).map((row) => ({
+        id: row.id,
+        key: row.key,
+        event: row.event,
+      })),
+    }),
+  },
+  care: {
+    table: careEvents,
+    at: careEvents.at,
+    shown: (row: typeof careEvents.$inferSelect) => ({ ...row, at: row.at.toISOString() }),
+  },
+  pastUses: {
+    table: pastUses,
+    at: pastUses.at,
+    shown: ({ pieceId, use, note }: typeof pastUses.$inferSelect) => ({ pieceId, use, note }),
+  },
+  trials: {
+    table: trials,
+    at: trials.createdAt,
+    shown: (row: typeof trials.$inferSelect, events: readonly StoredEvent[]) => ({
+      ...dated(row),
+      events: events.map(({ id, event }) => ({ id, event })),
+    }),
+  },
+  photos: { table: photos, at: photos.createdAt },
+} satisfies Record<string, FamilyOf>;
+export type Family = keyof typeof FAMILIES;
+
+interface FamilyOf {
+  readonly table: PgTable & { readonly id: AnyPgColumn };
+  readonly at: AnyPgColumn;
+  readonly shown?: (row: never, events: readonly StoredEvent[]) => object;
+}
 
 @Injectable()
 export class HouseholdFileRepository {
   constructor(@Inject(DATABASE) private readonly db: Database) {}
 
-  /** Everything, in an order that only depends on what is kept. */
-  async read(): Promise<Contents> {
-    const { db } = this;
-    const [household] = await db.select().from(households);
-    const events = groupBy(await db.select().from(runEvents).orderBy(asc(runEvents.seq)), (row) => row.runId);
-    const given = groupBy(
-      await db.select().from(trialEvents).orderBy(asc(trialEvents.seq)),
-      (row) => row.trialId,
-    );
-    const contents = {
-      settings: household?.settings ?? null,
-      mixes: (await db.select().from(mixes).orderBy(asc(mixes.createdAt), asc(mixes.id))).map(dated),
-      pieces: (await db.select().from(pieces).orderBy(asc(pieces.createdAt), asc(pieces.id))).map(dated),
-      troubles: (await db.select().from(troubles).orderBy(asc(troubles.createdAt), asc(troubles.id))).map(
-        dated,
-      ),
-      plans: (await db.select().from(plans).orderBy(asc(plans.createdAt), asc(plans.id))).map(
-        ({ knowledgeVersion: _version, handsOnMin: _minutes, foreignSeal, ...row }) => ({
-          ...dated(row),
-          seal: foreignSeal,
-        }),
-      ),
-      runs: (await db.select().from(runs).orderBy(asc(runs.createdAt), asc(runs.id))).map(
-        ({ id, createdAt, planId }) => ({
-          id,
-          createdAt: createdAt.toISOString(),
-          planId,
-          events: (events.get(id) ?? []).map((row) => ({ id: row.id, key: row.key, event: row.event })),
-        }),
-      ),
-      care: (await db.select().from(careEvents).orderBy(asc(careEvents.at), asc(careEvents.id))).map(
-        (row) => ({
-          ...row,
-          at: row.at.toISOString(),
-        }),
-      ),
-      pastUses: (await db.select().from(pastUses).orderBy(asc(pastUses.at), asc(pastUses.id))).map(
-        ({ pieceId, use, note }) => ({ pieceId, use, note }),
-      ),
-      trials: (await db.select().from(trials).orderBy(asc(trials.createdAt), asc(trials.id))).map((row) => ({
-        ...dated(row),
-        events: (given.get(row.id) ?? []).map(({ id, event }) => ({ id, event })),
-      })),
-      photos: (await db.select().from(photos).orderBy(asc(photos.createdAt), asc(photos.id))).map(dated),
-    };
-    return contents as unknown as Contents;
+  async settings(): Promise<unknown> {
+    const [household] = await this.db.select().from(households);
+    return household?.settings ?? null;
+  }
+
+  /**
+   * Rows of a family as they stand in a file, in an order that only depends on what is kept. Few at a time: whoever
+   * taps meanwhile is served in between.
+   */
+  async *rows(family: Family): AsyncGenerator<object> {
+    const { at, shown = dated, ...of }: FamilyOf = FAMILIES[family];
+    // All of them have an id; nothing else is asked of the table by name.
+    const table = of.table as typeof pieces;
+    const ids = await this.db.select({ id: table.id }).from(table).orderBy(asc(at), asc(table.id));
+    for (let index = 0; index < ids.length; index += READ_AT_ONCE) {
+      const wanted = ids.slice(index, index + READ_AT_ONCE).map(({ id }) => id);
+      const rows = await this.db
+        .select()
+        .from(table)
+        .where(inArray(table.id, wanted))
+        .orderBy(asc(at), asc(table.id));
+      const events = await this.eventsOf(family, wanted);
+      for (const row of rows) yield shown(row as never, events.get(row.id) ?? []);
+    }
+  }
+
+  private async eventsOf(family: Family, ids: readonly string[]): Promise<Map<string, StoredEvent[]>> {
+    if (family === 'runs')
+      return groupBy(
+        await this.db
+          .select()
+          .from(runEvents)
+          .where(inArray(runEvents.runId, [...ids]))
+          .orderBy(asc(runEvents.seq)),
+        (row) => row.runId,
+      );
+    if (family === 'trials')
+      return groupBy(
+        await this.db
+          .select()
+          .from(trialEvents)
+          .where(inArray(trialEvents.trialId, [...ids]))
+          .orderBy(asc(trialEvents.seq)),
+        (row) => row.trialId,
+      );
+    return new Map();
   }
 
   /** Replaces everything by the contents of a file, or nothing of it. */

@@ -21,8 +21,10 @@ import { MixesService } from '../mixes/mixes.service.js';
 import { SEAL_KEY, sealPlan } from '../plans/sealPlan.js';
 import { InvalidInput } from '../problems/invalidInput.js';
 import { cleaned, replayAll, requireKnownNames, requireSaneFigures, requireWhole } from './checkFile.js';
-import { HouseholdFileRepository } from './householdFile.repository.js';
+import { type Family, HouseholdFileRepository } from './householdFile.repository.js';
 import { ownPlans, sealedPlans } from './ownPlans.js';
+import { turns } from './turns.js';
+import { INWARDS, OUTWARDS, type WrittenRow, withoutDangling } from './wholeRows.js';
 
 /**
  * A mix was kept when the household stood otherwise: what its present choices, taps, water and bottles alone speak
@@ -49,6 +51,8 @@ const NOTHING = {
   photos: [],
 };
 
+type Sealed = HouseholdFile['plans'][number];
+
 /** The whole household as one file: out without loss, in all or nothing. */
 @Injectable()
 export class HouseholdFileService {
@@ -62,14 +66,41 @@ export class HouseholdFileService {
     @Inject(SEAL_KEY) private readonly sealKey: Buffer,
   ) {}
 
-  /** In the shape of the contract, key by key: what goes out is what would come in again. */
-  async write(): Promise<HouseholdFile> {
-    const file = HouseholdFile.parse({ ...HOUSEHOLD_FILE, ...(await this.repository.read()) });
-    return { ...file, plans: file.plans.map((row) => ({ ...row, seal: this.sealOf(row) })) };
+  /**
+   * The file as text, in parts, each row in the shape of the contract, key by key: what goes out is what would come in
+   * again. What was taken away while it was written is left out with all that hangs on it.
+   */
+  async *parts(): AsyncGenerator<string> {
+    const rows = await this.wholeRows();
+    const settings = HouseholdFile.shape.settings.parse(await this.repository.settings());
+    yield JSON.stringify({ ...HOUSEHOLD_FILE, settings }).slice(0, -1);
+    for (const family of OUTWARDS) {
+      yield `,"${family}":[`;
+      for (const [index, { text }] of rows[family].entries()) yield index === 0 ? text : `,${text}`;
+      yield ']';
+    }
+    yield '}';
+  }
+
+  /** Read in an order in which what is pointed at comes later, so that it is there: taps go on meanwhile. */
+  private async wholeRows(): Promise<Record<Family, WrittenRow[]>> {
+    const read: Partial<Record<Family, WrittenRow[]>> = {};
+    const giveWay = turns();
+    for (const family of INWARDS) {
+      const rows: WrittenRow[] = [];
+      for await (const row of this.repository.rows(family)) {
+        const kept = HouseholdFile.shape[family].element.parse(row) as WrittenRow['row'];
+        const text = JSON.stringify('seal' in kept ? { ...kept, seal: this.sealOf(kept as Sealed) } : kept);
+        rows.push({ row: { ...kept, plan: undefined, events: undefined }, text });
+        await giveWay();
+      }
+      read[family] = rows;
+    }
+    return withoutDangling(read as Record<Family, WrittenRow[]>);
   }
 
   /** Ours get a seal; what came in with one, or with none, goes out so again. */
-  private sealOf({ plan, seal }: HouseholdFile['plans'][number]): string | null {
+  private sealOf({ plan, seal }: Sealed): string | null {
     return seal === null ? sealPlan(plan, this.sealKey) : seal || null;
   }
 

@@ -26,9 +26,16 @@ function sent(error: unknown): { status: number; type: string; problem: Problem 
 }
 
 /** Those that end a start, before anybody can ask. */
-const STARTING = ['badPort', 'dataDirectoryInUse', 'notADataDirectory', 'demoNotWhole'];
+const STARTING = [
+  'badPort',
+  'dataDirectoryInUse',
+  'notADataDirectory',
+  'demoNotWhole',
+  'notWritable',
+  'dataDamaged',
+];
 /** What a device tries again by itself. */
-const AGAIN = ['busy'];
+const AGAIN = ['busy', 'diskFull'];
 
 describe('a problem', () => {
   it.each(DOMAIN_ERROR_CODES.filter((code) => ![...STARTING, ...AGAIN].includes(code)))(

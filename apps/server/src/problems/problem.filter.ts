@@ -2,6 +2,7 @@ import type { Problem } from '@feverfew/contracts';
 import { DomainError, type DomainErrorCode } from '@feverfew/core';
 import { type ArgumentsHost, Catch, type ExceptionFilter, HttpException, Logger } from '@nestjs/common';
 import type { Request, Response } from 'express';
+import { type EngineFault, engineFault } from '../database/engineFault.js';
 import { InvalidInput } from './invalidInput.js';
 
 /** Stable code → HTTP status and words, for every code there is. */
@@ -33,11 +34,41 @@ const PROBLEMS: Readonly<Record<DomainErrorCode, { readonly status: number; read
   foreignHost: { status: 403, title: 'Not a name of this server' },
   foreignPage: { status: 403, title: 'Not asked by one of its own pages' },
   notJson: { status: 415, title: 'Not JSON' },
+  // Tried again, it goes well once there is room.
+  diskFull: { status: 507, title: 'No room left' },
   // These end a start, before anybody can ask.
   badPort: { status: 500, title: 'No such port' },
   dataDirectoryInUse: { status: 500, title: 'The data is in use' },
   notADataDirectory: { status: 500, title: 'Not a data directory' },
   demoNotWhole: { status: 500, title: 'The demo is not whole' },
+  notWritable: { status: 500, title: 'The data cannot be written' },
+  dataDamaged: { status: 500, title: 'The data cannot be read' },
+};
+
+/** Told to whoever asked, each time: nothing for the log. */
+const SAID_BEFORE = new Set([PROBLEMS.busy.status, PROBLEMS.diskFull.status]);
+
+const ENGINE_FAULTS: Readonly<Record<EngineFault, Problem>> = {
+  full: {
+    type: 'urn:feverfew:diskFull',
+    title: PROBLEMS.diskFull.title,
+    status: PROBLEMS.diskFull.status,
+    detail: 'The disk that keeps this house is full. Nothing was changed. Make room, then try again.',
+  },
+  damaged: {
+    type: 'urn:feverfew:dataDamaged',
+    title: PROBLEMS.dataDamaged.title,
+    status: 500,
+    detail:
+      'Something of what was kept cannot be read any more. Stop the server and start it again: it says which backup ' +
+      'to go back to.',
+  },
+  gone: {
+    type: 'urn:feverfew:busy',
+    title: 'The database has stopped',
+    status: PROBLEMS.busy.status,
+    detail: 'The database has stopped. What was acknowledged is kept; the server has to be started again.',
+  },
 };
 
 /** The one place where failures become RFC 9457 problem details. */
@@ -45,16 +76,20 @@ const PROBLEMS: Readonly<Record<DomainErrorCode, { readonly status: number; read
 export class ProblemFilter implements ExceptionFilter {
   private readonly log = new Logger('Problem');
 
+  /** @param onEngineGone what is to be done where the database answers nothing any more */
+  constructor(private readonly onEngineGone: () => void = () => undefined) {}
+
   catch(error: unknown, host: ArgumentsHost): void {
     const http = host.switchToHttp();
     const request = http.getRequest<Request>();
     const problem = { ...this.describe(error), instance: request.originalUrl };
-    if (problem.status >= 500 && problem.status !== PROBLEMS.busy.status) this.log.error(error);
+    if (problem.status >= 500 && !SAID_BEFORE.has(problem.status)) this.log.error(error);
     http
       .getResponse<Response>()
       .status(problem.status)
       .type('application/problem+json')
       .send(JSON.stringify(problem));
+    if (engineFault(error) === 'gone') this.onEngineGone();
   }
 
   private describe(error: unknown): Problem {
@@ -97,6 +132,8 @@ export class ProblemFilter implements ExceptionFilter {
         detail: error.message,
       };
     }
+    const fault = engineFault(error);
+    if (fault) return ENGINE_FAULTS[fault];
     const status = (error as { status?: number } | null)?.status;
     if (typeof status === 'number' && status >= 400 && status < 500) {
       return {

@@ -1,5 +1,5 @@
 import { DomainError } from '@feverfew/core';
-import { Inject, Injectable } from '@nestjs/common';
+import { Inject, Injectable, type OnApplicationBootstrap } from '@nestjs/common';
 import { ModuleRef } from '@nestjs/core';
 import { CLOCK, type Clock } from '../database/database.module.js';
 import { HouseholdService } from '../household/household.service.js';
@@ -8,7 +8,7 @@ import { seedDemo } from './seedDemo.js';
 
 /** A house to try things in: furnished where there is nothing yet, left with all that was tried in it. */
 @Injectable()
-export class MadeUpHouseService {
+export class MadeUpHouseService implements OnApplicationBootstrap {
   private furnishing: Promise<boolean> | null = null;
 
   constructor(
@@ -17,6 +17,11 @@ export class MadeUpHouseService {
     @Inject(HouseholdFileService) private readonly file: HouseholdFileService,
     @Inject(CLOCK) private readonly clock: Clock,
   ) {}
+
+  /** Killed while it was being furnished, it is an empty house again: half of one is none. */
+  async onApplicationBootstrap(): Promise<void> {
+    if (await this.household.isHalfFurnished()) await this.file.clear();
+  }
 
   /** Tapped twice, it is furnished once. @throws DomainError houseNotEmpty where a household keeps something of its own */
   async furnish(): Promise<void> {

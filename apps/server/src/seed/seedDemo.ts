@@ -35,7 +35,8 @@ type Services = Pick<INestApplication, 'get'> | ModuleRef;
 export async function seedDemo(app: Services, now: Date): Promise<boolean> {
   const pieces = app.get(PiecesService, { strict: false });
   if (await pieces.hasAny()) return false;
-  await app.get(HouseholdService, { strict: false }).saveMadeUp(demoHousehold);
+  const house = app.get(HouseholdService, { strict: false });
+  await house.beginMadeUp(demoHousehold);
   for (const mix of demoMixes) await app.get(MixesService, { strict: false }).keep(mix);
   const book = new Map<DemoPieceKey, Piece>();
   for (const [key, piece] of Object.entries(demoPieces)) {
@@ -56,6 +57,7 @@ export async function seedDemo(app: Services, now: Date): Promise<boolean> {
   for (const run of past) await desk.finish(run);
   for (const trouble of openTroubles) await desk.note(trouble);
   for (const soak of runningTroubles) await desk.soak(soak);
+  await house.endMadeUp();
   return true;
 }
 

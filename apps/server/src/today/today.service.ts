@@ -1,5 +1,6 @@
 import type { Today } from '@feverfew/contracts';
 import { Inject, Injectable } from '@nestjs/common';
+import { BackupWatch } from '../backups/backupWatch.js';
 import { CLOCK, type Clock } from '../database/database.module.js';
 import { HouseholdService } from '../household/household.service.js';
 import { PiecesService } from '../pieces/pieces.service.js';
@@ -17,6 +18,7 @@ export class TodayService {
     @Inject(TroublesService) private readonly troubles: TroublesService,
     @Inject(PiecesService) private readonly pieces: PiecesService,
     @Inject(HouseholdService) private readonly household: HouseholdService,
+    @Inject(BackupWatch) private readonly backups: BackupWatch,
     @Inject(CLOCK) private readonly clock: Clock,
   ) {}
 
@@ -26,6 +28,7 @@ export class TodayService {
       now: this.clock().toISOString(),
       householdTold: (await this.household.read()).told === null,
       madeUp: await this.household.isMadeUp(),
+      backupFault: this.backups.fault?.message ?? null,
       ...(await this.runs.underWay()),
       trials: await this.trials.underWay(),
       waiting: await this.troubles.list({ status: 'open' }),

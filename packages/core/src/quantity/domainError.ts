@@ -30,6 +30,9 @@ export const DOMAIN_ERROR_CODES = [
   'dataDirectoryInUse',
   'notADataDirectory',
   'demoNotWhole',
+  'diskFull',
+  'notWritable',
+  'dataDamaged',
 ] as const;
 export type DomainErrorCode = (typeof DOMAIN_ERROR_CODES)[number];
 

@@ -1,0 +1,1 @@
+ALTER TABLE "households" ADD COLUMN "furnishing" boolean DEFAULT false NOT NULL;

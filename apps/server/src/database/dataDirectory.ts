@@ -1,0 +1,85 @@
+import { randomBytes } from 'node:crypto';
+import { existsSync, mkdirSync, readdirSync, readFileSync, renameSync, rmSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { DomainError } from '@feverfew/core';
+
+/** Where what lies in a data directory. */
+export interface Places {
+  readonly root: string;
+  /** The database as it is used. */
+  readonly db: string;
+  /** One that is being made: whole, it is moved to `db`; found at a start, its maker was killed, and it is nothing. */
+  readonly building: string;
+  readonly backups: string;
+  readonly sealKey: string;
+}
+
+export const placesOf = (root: string): Places => ({
+  root,
+  db: join(root, 'db'),
+  building: join(root, 'db.new'),
+  backups: join(root, 'backups'),
+  sealKey: join(root, 'seal.key'),
+});
+
+/** Where files of a database move that an earlier version kept beside the backups. */
+const MOVING = 'db.moving';
+const ASIDE = /^db\.old-/;
+const OURS = new Set(['db', 'db.new', 'backups', 'seal.key', 'seal.key.part', MOVING]);
+const isOurs = (name: string): boolean => OURS.has(name) || ASIDE.test(name);
+/** What PostgreSQL 18 names its files and directories at the top. */
+const OF_POSTGRES =
+  /^(PG_VERSION|base|global|pg_[a-z_]+|postgresql(\.auto)?\.conf|pg_(hba|ident)\.conf|postmaster\.(pid|opts))$/;
+/** Databases that were put aside and are kept. */
+const ASIDE_KEPT = 2;
+
+/**
+ * Puts a directory in order before anything is opened: a database of an earlier version moves to its place, what a
+ * killed start left half made goes. Each step may be cut short and is gone on with the next time.
+ * @returns whether there is a database
+ * @throws DomainError notADataDirectory where somebody else's files lie in it; nothing is touched then
+ */
+export function settle({ root, db, building }: Places): boolean {
+  const others = readdirSync(root).filter((name) => !isOurs(name));
+  const moving = join(root, MOVING);
+  if (others.some((name) => !OF_POSTGRES.test(name)))
+    throw new DomainError('notADataDirectory', { dataDir: root });
+  rmSync(building, { recursive: true, force: true });
+  if (existsSync(moving) || others.includes('PG_VERSION')) {
+    mkdirSync(moving, { recursive: true });
+    for (const name of others) renameSync(join(root, name), join(moving, name));
+    renameSync(moving, db);
+  } else if (others.length > 0) {
+    // Half of a database, or somebody's own by such a name: it goes aside, and is not thrown away.
+    const aside = asideOf(root, new Date());
+    mkdirSync(aside);
+    for (const name of others) renameSync(join(root, name), join(aside, name));
+  }
+  return existsSync(db);
+}
+
+const asideOf = (root: string, at: Date): string =>
+  join(root, `db.old-${at.toISOString().replaceAll(/[:.]/g, '-')}`);
+
+/** Keeps a database beside, under the moment it was put there, and no more than a few of them. @returns where */
+export function putAside({ root, db }: Places, at: Date): string | null {
+  if (!existsSync(db)) return null;
+  const aside = asideOf(root, at);
+  renameSync(db, aside);
+  const older = readdirSync(root)
+    .filter((name) => ASIDE.test(name))
+    .sort()
+    .reverse()
+    .slice(ASIDE_KEPT);
+  for (const name of older) rmSync(join(root, name), { recursive: true, force: true });
+  return aside;
+}
+
+/** What plans of this house are sealed with in its files: made once, and never in a file itself. */
+export function sealKeyOf({ sealKey }: Places): Buffer {
+  if (!existsSync(sealKey)) {
+    writeFileSync(`${sealKey}.part`, randomBytes(32).toString('hex'), { mode: 0o600 });
+    renameSync(`${sealKey}.part`, sealKey);
+  }
+  return Buffer.from(readFileSync(sealKey, 'utf8').trim(), 'hex');
+}

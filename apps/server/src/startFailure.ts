@@ -1,0 +1,51 @@
+import { DomainError } from '@feverfew/core';
+import { backupLine, newestGood } from './backups/listBackups.js';
+import { placesOf } from './database/dataDirectory.js';
+import { InvalidInput } from './problems/invalidInput.js';
+
+/** Why the server did not start, in words, with what to do next. @param restored the file it was to begin with, if any */
+export function startFailure(error: unknown, restored: string | undefined): string {
+  if (error instanceof DomainError) {
+    const { dataDir, port } = error.details;
+    switch (error.code) {
+      case 'dataDirectoryInUse':
+        return (
+          `Another Feverfew is using ${dataDir}. Nothing was changed. Stop that one, or start this ` +
+          `one with --data-dir somewhere else.`
+        );
+      case 'notADataDirectory':
+        return `${dataDir} holds other files. Name an empty directory with --data-dir; nothing was touched.`;
+      case 'notWritable':
+        return (
+          `Nothing can be written to ${dataDir}: the disk is read-only, or belongs to somebody else. Nothing was ` +
+          `changed. Make it writable, or name another directory with --data-dir.`
+        );
+      case 'diskFull':
+        return `${error.details.message} (${dataDir ?? 'the data directory'})`;
+      case 'dataDamaged':
+        return damaged(String(dataDir), String(error.details.cause));
+      case 'badPort':
+        return `--port takes a number from 1 to 65535, not "${port}".`;
+    }
+  }
+  if (restored && (error instanceof DomainError || error instanceof InvalidInput)) {
+    const what =
+      error instanceof DomainError
+        ? String(error.details.message)
+        : error.errors.map(({ path, message }) => `${path}: ${message}`)[0];
+    return `Nothing was restored from ${restored}. ${what ?? ''}`;
+  }
+  return `Feverfew could not start: ${error instanceof Error ? error.stack : String(error)}`;
+}
+
+function damaged(dataDir: string, cause: string): string {
+  const good = newestGood(placesOf(dataDir).backups);
+  return [
+    `What is kept in ${dataDir} cannot be read (${cause}). Nothing was changed.`,
+    good
+      ? `The newest good backup is\n  ${backupLine(good)}\nGo back to it with\n  npm run restore -- newest --data-dir ${dataDir}\n` +
+        `What is there now is put aside, not thrown away.`
+      : `There is no backup in it that can be read. Start with --reset for an empty house: what is there now is put ` +
+        `aside, not thrown away.`,
+  ].join('\n');
+}
