@@ -2,6 +2,8 @@
 export type EngineFault =
   /** There is no room; nothing of it was written. */
   | 'full'
+  /** The disk takes nothing any more; nothing of it was written. */
+  | 'readOnly'
   /** Something of what was kept cannot be read any more. */
   | 'damaged'
   /** The engine has come to its end: it answers nothing any more. */
@@ -17,6 +19,7 @@ const CODES: Readonly<Record<string, EngineFault>> = {
   '57P02': 'gone',
 };
 const WORDS: readonly (readonly [RegExp, EngineFault])[] = [
+  [/read-only file system/i, 'readOnly'],
   [/no space left|disk quota exceeded/i, 'full'],
   [
     /invalid page|could not read block|could not open file|unexpected data beyond EOF|missing chunk/i,

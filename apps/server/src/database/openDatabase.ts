@@ -1,4 +1,4 @@
-import { existsSync, mkdirSync, readFileSync, renameSync } from 'node:fs';
+import { existsSync, mkdirSync, readFileSync, renameSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { PGlite } from '@electric-sql/pglite';
@@ -48,7 +48,10 @@ export async function openDatabase(
   try {
     const isThere = settle(places) && !reset;
     requireWritable(places);
-    if (!isThere) await build(places, templateFile, fill);
+    if (!isThere) {
+      requireRoom(dataDir);
+      await build(places, templateFile, fill);
+    }
     const database = opened(await reopened(places, isThere));
     return {
       ...database,
@@ -82,6 +85,8 @@ async function reopened({ db, root }: Places, isKept: boolean): Promise<PGlite> 
     if (isKept) await readAll(client);
     return client;
   } catch (error) {
+    // Without room it does not start either, and nothing is wrong with it.
+    requireRoom(root);
     throw new DomainError('dataDamaged', {
       dataDir: root,
       cause: error instanceof Error ? (error.message.split('\n')[0] ?? '') : 'the engine did not start',
@@ -115,9 +120,12 @@ async function readAll(client: PGlite): Promise<void> {
     );
 }
 
-function requireWritable({ root }: Places): void {
-  requireRoom(root);
-  mkdirSync(join(root, 'backups'), { recursive: true });
+/** Asked by writing: rights, read-only disks and mounts all show by it. A full disk is none of it: it may be read. */
+function requireWritable({ root, backups }: Places): void {
+  const probe = join(root, 'db.new');
+  mkdirSync(backups, { recursive: true });
+  mkdirSync(probe);
+  rmSync(probe, { recursive: true });
 }
 
 /** What a file system says, as one of ours. */
@@ -125,7 +133,9 @@ const inWords =
   (dataDir: string) =>
   (error: unknown): never => {
     const code = (error as NodeJS.ErrnoException | null)?.code ?? '';
-    if (['EROFS', 'EACCES', 'EPERM'].includes(code)) throw new DomainError('notWritable', { dataDir });
+    // Node says ENOENT where a directory cannot be made on a read-only disk.
+    if (['EROFS', 'EACCES', 'EPERM', 'ENOENT', 'ENOTDIR'].includes(code))
+      throw new DomainError('notWritable', { dataDir });
     if (['ENOSPC', 'EDQUOT'].includes(code))
       throw new DomainError('diskFull', { message: `${dataDir}: no room.` });
     throw error;

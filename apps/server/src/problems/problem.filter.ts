@@ -55,6 +55,13 @@ const ENGINE_FAULTS: Readonly<Record<EngineFault, Problem>> = {
     status: PROBLEMS.diskFull.status,
     detail: 'The disk that keeps this house is full. Nothing was changed. Make room, then try again.',
   },
+  readOnly: {
+    type: 'urn:feverfew:notWritable',
+    title: PROBLEMS.notWritable.title,
+    status: PROBLEMS.diskFull.status,
+    detail:
+      'The disk that keeps this house takes nothing any more. Nothing was changed. See to the disk, then try again.',
+  },
   damaged: {
     type: 'urn:feverfew:dataDamaged',
     title: PROBLEMS.dataDamaged.title,
