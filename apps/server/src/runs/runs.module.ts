@@ -1,6 +1,7 @@
 import { Module } from '@nestjs/common';
 import { HouseholdModule } from '../household/household.module.js';
 import { MixesModule } from '../mixes/mixes.module.js';
+import { OccupancyModule } from '../occupancy/occupancy.module.js';
 import { PlansModule } from '../plans/plans.module.js';
 import { CourseService } from './course.service.js';
 import { RunsController } from './runs.controller.js';
@@ -8,7 +9,7 @@ import { RunsRepository } from './runs.repository.js';
 import { RunsService } from './runs.service.js';
 
 @Module({
-  imports: [PlansModule, MixesModule, HouseholdModule],
+  imports: [PlansModule, MixesModule, HouseholdModule, OccupancyModule],
   controllers: [RunsController],
   providers: [RunsService, CourseService, RunsRepository],
   exports: [RunsService],

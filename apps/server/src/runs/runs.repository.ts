@@ -1,6 +1,6 @@
 import { type Choices, type Plan, RUN_SUMMARY_VERSION, type RunEvent, type RunSummary } from '@feverfew/core';
 import { Inject, Injectable } from '@nestjs/common';
-import { and, asc, desc, eq, inArray, ne, type SQL, sql } from 'drizzle-orm';
+import { and, asc, desc, eq, inArray, type SQL, sql } from 'drizzle-orm';
 import { DATABASE } from '../database/database.module.js';
 import { groupBy } from '../database/groupBy.js';
 import type { Database, Transaction } from '../database/openDatabase.js';
@@ -80,8 +80,8 @@ export class RunsRepository {
   }
 
   /** Those under way with plan and events: few, and all that Today has to work out. */
-  active(exceptId?: string): Promise<StoredRun[]> {
-    return this.select(and(eq(runs.status, 'active'), exceptId ? ne(runs.id, exceptId) : undefined));
+  active(): Promise<StoredRun[]> {
+    return this.select(eq(runs.status, 'active'));
   }
 
   /** Runs whose summary is missing, or was made as an earlier version made it. */

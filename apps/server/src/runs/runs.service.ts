@@ -28,15 +28,10 @@ import { ChangesFeed } from '../changes/changesFeed.js';
 import { CLOCK, type Clock } from '../database/database.module.js';
 import { HouseholdService } from '../household/household.service.js';
 import { MixesService } from '../mixes/mixes.service.js';
+import { type AtWork, atWork, RunsAtWork } from '../occupancy/runsAtWork.js';
 import { PlansService } from '../plans/plans.service.js';
 import { requireSafe } from './requireSafe.js';
-import {
-  type BegunRun,
-  type RunFilter,
-  RunsRepository,
-  type StoredRun,
-  type SummarisedRun,
-} from './runs.repository.js';
+import { type BegunRun, type RunFilter, RunsRepository, type SummarisedRun } from './runs.repository.js';
 
 /** What a device reports, or this server itself: a picture that was saved. */
 type ReportedEvent = Omit<NewRunEvent, 'event'> & {
@@ -52,6 +47,7 @@ const NOT_YET = '00000000-0000-4000-8000-000000000000';
 export class RunsService implements OnModuleInit {
   constructor(
     @Inject(RunsRepository) private readonly repository: RunsRepository,
+    @Inject(RunsAtWork) private readonly atWork: RunsAtWork,
     @Inject(PlansService) private readonly plans: PlansService,
     @Inject(MixesService) private readonly mixes: MixesService,
     @Inject(HouseholdService) private readonly household: HouseholdService,
@@ -101,29 +97,29 @@ export class RunsService implements OnModuleInit {
   }
 
   async read(id: string): Promise<RunView> {
-    const run = await this.stored(id);
-    return this.view(run, stateOf(run));
+    return this.view(await this.stored(id));
   }
 
-  private async view(run: StoredRun, state: RunState): Promise<RunView> {
+  private async view(run: AtWork): Promise<RunView> {
+    const { state } = run;
     const now = this.clock();
-    const others = state.status === 'active' ? await this.repository.active(run.id) : [];
+    const others = state.status === 'active' ? await this.atWork.all() : [];
     const { household, prices } = await this.household.read();
-    const atWork = [run, ...others].map((one) => ({ ...one, state: one === run ? state : stateOf(one) }));
+    const all = [run, ...others.filter((one) => one.id !== run.id)];
     const { foreignSeal, ...shown } = run;
     return {
       ...shown,
       events: [...run.events],
       state,
-      clashes: clashesOf(atWork, now.getTime()).filter((clash) => clash.runIds.includes(run.id)),
-      danger: state.status === 'active' ? this.dangerOf(run, state, household) : null,
+      clashes: clashesOf(all, now.getTime()).filter((clash) => clash.runIds.includes(run.id)),
+      danger: state.status === 'active' ? this.dangerOf(run, household) : null,
       prices,
       now: now.toISOString(),
     };
   }
 
-  private dangerOf({ plan, foreignSeal }: StoredRun, { rungIndex }: RunState, household: Household) {
-    return foreignSeal === null ? dangerAhead(plan, rungIndex, household, this.knowledge) : NOT_OURS;
+  private dangerOf({ plan, foreignSeal, state }: AtWork, household: Household) {
+    return foreignSeal === null ? dangerAhead(plan, state.rungIndex, household, this.knowledge) : NOT_OURS;
   }
 
   /**
@@ -133,17 +129,24 @@ export class RunsService implements OnModuleInit {
   async append(id: string, { key, heldMs, event }: ReportedEvent, now = this.clock()): Promise<RunView> {
     for (let tries = 0; tries < MOST_TRIES; tries += 1) {
       const run = await this.stored(id);
-      if (await this.repository.hasKey(key)) return this.read(id);
       const at = whenTapped(now, heldMs, run.events);
       const stamped = await this.stamp(event, at.toISOString());
       const events = [...run.events, stamped];
       const next = replayRun(events, run.plan);
-      if (!next.ok) throw new DomainError('runRefused', { message: refusalWords(next.refusal) });
+      if (!next.ok) {
+        // What was taken once fits no more, and need not.
+        if (await this.repository.hasKey(key)) return this.read(id);
+        throw new DomainError('runRefused', { message: refusalWords(next.refusal) });
+      }
       const row = { id: randomUUID(), runId: id, seq: run.events.length, key, at, event: stamped };
       if (await this.repository.append(row, this.summarise(run, events, next.state))) {
+        const after = { ...run, events, state: next.state };
         this.feed.tell('run', id);
-        return this.view({ ...run, events }, next.state);
+        await this.atWork.put(after);
+        return this.view(after);
       }
+      this.atWork.forget(id);
+      if (await this.repository.hasKey(key)) return this.read(id);
     }
     throw new DomainError('busy', { message: 'Another device is writing to this run. Try again.' });
   }
@@ -168,7 +171,7 @@ export class RunsService implements OnModuleInit {
   /** Those under way, what wants a hand soonest first, and where they get in each other's way. */
   async underWay(): Promise<{ running: RunningEntry[]; clashes: Clash[] }> {
     const nowMs = this.clock().getTime();
-    const active = (await this.repository.active()).map((run) => ({ ...run, state: stateOf(run) }));
+    const active = await this.atWork.all();
     const running = active.map((run) => ({
       ...summaryOf({ ...run, summary: this.summarise(run, run.events, run.state) }),
       hand: nextAction(run.state, run.plan, nowMs),
@@ -184,10 +187,7 @@ export class RunsService implements OnModuleInit {
   /** What one that is only thought of would get in the way of. */
   async clashesOfStart({ facts, rungIndex }: AskClashes): Promise<Clash[]> {
     const now = this.clock();
-    const active: RunAtWork[] = (await this.repository.active()).map((run) => ({
-      ...run,
-      state: stateOf(run),
-    }));
+    const active: RunAtWork[] = await this.atWork.all();
     const plan = await this.plans.preview(facts, 'facts.');
     const thought = replayRun([{ kind: 'started', at: now.toISOString(), rungIndex }], plan);
     if (!thought.ok) return [];
@@ -226,10 +226,12 @@ export class RunsService implements OnModuleInit {
     return summariseRun(id, { plan, events, state }, this.knowledge, this.clock().getTime());
   }
 
-  private async stored(id: string): Promise<StoredRun> {
+  private async stored(id: string): Promise<AtWork> {
+    const known = await this.atWork.find(id);
+    if (known) return known;
     const run = await this.repository.find(id);
     if (!run) throw new DomainError('notFound', { message: 'There is no such run.' });
-    return run;
+    return atWork(run);
   }
 }
 
@@ -245,12 +247,6 @@ interface Begin {
 function whenTapped(now: Date, heldMs: number, events: readonly RunEvent[]): Date {
   const lastMs = Date.parse(events.at(-1)?.at ?? '') || 0;
   return new Date(Math.max(lastMs, now.getTime() - heldMs));
-}
-
-function stateOf(run: StoredRun): RunState {
-  const replayed = replayRun(run.events, run.plan);
-  if (!replayed.ok) throw new DomainError('logBroken', { runId: run.id, refusal: replayed.refusal });
-  return replayed.state;
 }
 
 function summaryOf({ summary, id, planId, troubleId, pieceId, pieceName, markIds }: SummarisedRun): RunEntry {

@@ -1,0 +1,95 @@
+import { DomainError, type RunState, replayRun } from '@feverfew/core';
+import { Inject, Injectable } from '@nestjs/common';
+import { ChangesFeed } from '../changes/changesFeed.js';
+import { RunsRepository, type StoredRun } from '../runs/runs.repository.js';
+
+export interface AtWork extends StoredRun {
+  readonly state: RunState;
+}
+
+/**
+ * The runs under way with plan, events and state, remembered between requests, so that a tap on one reads no other. News
+ * of a change forget what they are about: of one run that run alone, of anything else all. What is remembered may lag
+ * behind another server by as long as its news take; whoever writes is told by the number of its event.
+ */
+@Injectable()
+export class RunsAtWork {
+  private known: Promise<Map<string, AtWork>> | null = null;
+  private readonly changed = new Set<string>();
+
+  constructor(
+    @Inject(RunsRepository) private readonly repository: RunsRepository,
+    @Inject(ChangesFeed) feed: ChangesFeed,
+  ) {
+    feed.news.subscribe(({ topic, id }) => {
+      if (topic === 'run' && id) this.changed.add(id);
+      else this.known = null;
+    });
+  }
+
+  /** The newest first. */
+  async all(): Promise<AtWork[]> {
+    return [...(await this.upToDate()).values()];
+  }
+
+  /** null where it is not under way, or does not exist. */
+  async find(id: string): Promise<AtWork | null> {
+    return (await this.upToDate()).get(id) ?? null;
+  }
+
+  /** Where a run stands now, told by whoever has just written it. */
+  async put(run: AtWork): Promise<void> {
+    const known = await this.known;
+    if (!known) return;
+    this.changed.delete(run.id);
+    place(known, run.id, run);
+  }
+
+  /** What is remembered of a run is not what is kept. */
+  forget(id: string): void {
+    this.changed.add(id);
+  }
+
+  private async upToDate(): Promise<Map<string, AtWork>> {
+    this.known ??= this.readAll();
+    const known = await this.known;
+    for (const id of this.changed) {
+      this.changed.delete(id);
+      const run = await this.repository.find(id);
+      place(known, id, run && atWork(run));
+    }
+    return known;
+  }
+
+  private async readAll(): Promise<Map<string, AtWork>> {
+    this.changed.clear();
+    const whole = (await this.repository.active()).flatMap((run) => {
+      const replayed = replayRun(run.events, run.plan);
+      // One whose record is broken says so where it is opened; the others go on.
+      return replayed.ok ? [{ ...run, state: replayed.state }] : [];
+    });
+    return new Map(whole.map((run) => [run.id, run]));
+  }
+}
+
+function place(known: Map<string, AtWork>, id: string, run: AtWork | null): void {
+  if (!run || run.state.status === 'finished') {
+    known.delete(id);
+    return;
+  }
+  if (known.has(id)) {
+    known.set(id, run);
+    return;
+  }
+  // A new one comes first.
+  const before = [...known];
+  known.clear();
+  for (const [key, one] of [[id, run] as const, ...before]) known.set(key, one);
+}
+
+/** @throws DomainError logBroken */
+export function atWork(run: StoredRun): AtWork {
+  const replayed = replayRun(run.events, run.plan);
+  if (!replayed.ok) throw new DomainError('logBroken', { runId: run.id, refusal: replayed.refusal });
+  return { ...run, state: replayed.state };
+}
