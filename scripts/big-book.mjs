@@ -1,7 +1,7 @@
-import { randomUUID } from 'node:crypto';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { grow } from './bigBook.mjs';
 import { ask, startServer, untilUp } from './ownServer.mjs';
 import { ensureBuilt, ensureInstalled, requireNode20 } from './setUp.mjs';
 
@@ -15,8 +15,6 @@ ensureInstalled();
 const template = await ensureBuilt();
 const PORT = 4898;
 const BASE = `http://127.0.0.1:${PORT}`;
-const PIECES = 500;
-const EVENTS = 10_000;
 const ASKED = 40;
 const dataDir = mkdtempSync(join(tmpdir(), 'feverfew-big-'));
 const server = startServer({ port: PORT, dataDir, template });
@@ -50,47 +48,6 @@ try {
 } finally {
   server.kill('SIGKILL');
   rmSync(dataDir, { recursive: true, force: true });
-}
-
-/** Copies of the demo's finished runs on copies of its pieces, until both figures are reached. */
-function grow(file) {
-  const { pieces, troubles, plans, runs } = file;
-  const plan = new Map(plans.map((row) => [row.id, row]));
-  const trouble = new Map(troubles.map((row) => [row.id, row]));
-  const finished = runs.filter((run) => run.events.at(-1).event.kind === 'finished');
-  const book = pieces.map((piece) => [piece]);
-  for (let index = 0; pieces.length < PIECES; index += 1) {
-    const of = index % book.length;
-    const first = book[of][0];
-    const copy = {
-      ...first,
-      id: randomUUID(),
-      facts: { ...first.facts, name: `${first.facts.name} ${book[of].length + 1}` },
-    };
-    book[of].push(copy);
-    pieces.push(copy);
-  }
-  const copiesOf = new Map(book.map((copies) => [copies[0].id, copies]));
-  let events = runs.reduce((sum, run) => sum + run.events.length, 0);
-  for (let index = 0; events < EVENTS; index += 1) {
-    const run = finished[index % finished.length];
-    const its = plan.get(run.planId);
-    const from = trouble.get(its.troubleId);
-    const copies = copiesOf.get(from.pieceId);
-    const troubleId = randomUUID();
-    const planId = randomUUID();
-    troubles.push({ ...from, id: troubleId, pieceId: copies[index % copies.length].id });
-    plans.push({ ...its, id: planId, troubleId });
-    runs.push({
-      ...run,
-      id: randomUUID(),
-      planId,
-      events: run.events.map((row) => ({ ...row, id: randomUUID(), key: randomUUID() })),
-    });
-    events += run.events.length;
-  }
-  console.log(`${pieces.length} pieces, ${troubles.length} troubles, ${runs.length} runs, ${events} events`);
-  return file;
 }
 
 async function time(name, once) {

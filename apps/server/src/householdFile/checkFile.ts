@@ -1,4 +1,4 @@
-import type { HouseholdFile } from '@feverfew/contracts';
+import { HouseholdFile, MOST_MIXES } from '@feverfew/contracts';
 import {
   DomainError,
   type Plan,
@@ -10,8 +10,44 @@ import {
   trialRefusalWords,
 } from '@feverfew/core';
 import type { Knowledge } from '@feverfew/knowledge';
+import type { ZodType } from 'zod';
 import { requireKnownFacts, requireKnownId, requireKnownPiece } from '../catalogue/requireKnown.js';
 import { cleanJpeg } from '../photos/cleanJpeg.js';
+import { InvalidInput } from '../problems/invalidInput.js';
+import type { GiveWay } from './turns.js';
+import { OUTWARDS } from './wholeRows.js';
+
+type Family = (typeof OUTWARDS)[number];
+
+/**
+ * A file in its shape, row by row. @throws InvalidInput with the place of every fault of the first row that has one
+ */
+export async function parsedFile(given: unknown, giveWay: GiveWay): Promise<HouseholdFile> {
+  const rows = (family: Family): unknown[] | undefined => {
+    const list = (given as Record<string, unknown>)[family];
+    return Array.isArray(list) ? list : undefined;
+  };
+  const lists = Object.fromEntries(OUTWARDS.flatMap((family) => (rows(family) ? [[family, []]] : [])));
+  // First all but the rows: what is missing or too much shows here.
+  const file = parsed(HouseholdFile, { ...(given as object), ...lists }) as Record<string, unknown>;
+  if ((rows('mixes')?.length ?? 0) > MOST_MIXES) parsed(HouseholdFile.shape.mixes, rows('mixes'), ['mixes']);
+  for (const family of OUTWARDS) {
+    const whole: unknown[] = [];
+    for (const [index, row] of (rows(family) ?? []).entries()) {
+      whole.push(parsed(HouseholdFile.shape[family].element as ZodType, row, [family, index]));
+      await giveWay();
+    }
+    file[family] = whole;
+  }
+  return file as HouseholdFile;
+}
+
+/** @param at where in the file it lies */
+export function parsed<T>(shape: ZodType<T>, given: unknown, at: readonly PropertyKey[] = []): T {
+  const result = shape.safeParse(given);
+  if (result.success) return result.data;
+  throw new InvalidInput(result.error.issues.map((issue) => ({ ...issue, path: [...at, ...issue.path] })));
+}
 
 const TWICE = 'The same id stands twice.';
 /** No figure of a plan, in whatever unit, comes near. */
@@ -93,8 +129,9 @@ export function requireKnownNames(file: HouseholdFile, knowledge: Knowledge): vo
 }
 
 /** Plans are shown, also where they are followed no more: no figure or text in them that no screen bears. */
-export function requireSaneFigures(file: HouseholdFile): void {
+export async function requireSaneFigures(file: HouseholdFile, giveWay: GiveWay): Promise<void> {
   for (const [index, { plan }] of file.plans.entries()) {
+    await giveWay();
     const left: unknown[] = [plan];
     for (let value = left.pop(); value !== undefined; value = left.pop()) {
       const tooMuch =
@@ -117,10 +154,15 @@ function requireForwards(events: readonly { readonly at: string }[], path: strin
 }
 
 /** Every run and trial from its events alone; a log that does not replay is no log. */
-export function replayAll(file: HouseholdFile, knowledge: Knowledge): Map<string, RunSummary> {
+export async function replayAll(
+  file: HouseholdFile,
+  knowledge: Knowledge,
+  giveWay: GiveWay,
+): Promise<Map<string, RunSummary>> {
   const plans = new Map(file.plans.map(({ id, plan }) => [id, plan as unknown as Plan]));
   const summaries = new Map<string, RunSummary>();
   for (const [index, run] of file.runs.entries()) {
+    await giveWay();
     const plan = plans.get(run.planId);
     const events = run.events.map((row) => row.event);
     const replayed = plan && replayRun(events, plan);

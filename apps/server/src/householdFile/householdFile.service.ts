@@ -10,7 +10,6 @@ import {
 import { DomainError, type Finding, type Household } from '@feverfew/core';
 import type { Knowledge } from '@feverfew/knowledge';
 import { Inject, Injectable } from '@nestjs/common';
-import type { ZodType } from 'zod';
 import { KNOWLEDGE } from '../catalogue/knowledge.token.js';
 import { requireKnownHousehold } from '../catalogue/requireKnown.js';
 import { ChangesFeed } from '../changes/changesFeed.js';
@@ -19,11 +18,18 @@ import { PLAIN_HOUSEHOLD } from '../household/plainHousehold.js';
 import { MixesRepository } from '../mixes/mixes.repository.js';
 import { MixesService } from '../mixes/mixes.service.js';
 import { SEAL_KEY, sealPlan } from '../plans/sealPlan.js';
-import { InvalidInput } from '../problems/invalidInput.js';
-import { cleaned, replayAll, requireKnownNames, requireSaneFigures, requireWhole } from './checkFile.js';
+import {
+  cleaned,
+  parsed,
+  parsedFile,
+  replayAll,
+  requireKnownNames,
+  requireSaneFigures,
+  requireWhole,
+} from './checkFile.js';
 import { type Family, HouseholdFileRepository } from './householdFile.repository.js';
 import { ownPlans, sealedPlans } from './ownPlans.js';
-import { turns } from './turns.js';
+import { type GiveWay, turns } from './turns.js';
 import { INWARDS, OUTWARDS, type WrittenRow, withoutDangling } from './wholeRows.js';
 
 /**
@@ -114,12 +120,14 @@ export class HouseholdFileService {
    */
   async read(given: unknown, { isOwnBackup = false } = {}): Promise<HouseholdRead> {
     const version = versionOf(given);
+    const giveWay = turns();
     const count =
       version === 1
         ? await this.readV1(parsed(HouseholdFileV1, withSettings(given)))
         : await this.readWhole(
-            parsed(HouseholdFile, upgraded(given, version)),
-            sealedPlans(given, isOwnBackup ? 'all' : this.sealKey),
+            await parsedFile(upgraded(given, version), giveWay),
+            await sealedPlans(given, isOwnBackup ? 'all' : this.sealKey, giveWay),
+            giveWay,
           );
     this.tellAll();
     return count;
@@ -152,14 +160,18 @@ export class HouseholdFileService {
     return { pieces: 0, troubles: 0, runs: 0, mixes: rows.length, vessels: home.vessels.length };
   }
 
-  private async readWhole(file: HouseholdFile, sealed: ReadonlySet<string>): Promise<HouseholdRead> {
+  private async readWhole(
+    file: HouseholdFile,
+    sealed: ReadonlySet<string>,
+    giveWay: GiveWay,
+  ): Promise<HouseholdRead> {
     const home = (file.settings?.household as Household | undefined) ?? PLAIN_HOUSEHOLD.household;
     this.requireSoundShelf(home, file.mixes, OF_THIS_HOUSEHOLD);
     requireWhole(file);
     requireKnownNames(file, this.knowledge);
-    requireSaneFigures(file);
-    const summaries = replayAll(file, this.knowledge);
-    const own = ownPlans({ file, summaries, sealed, home, knowledge: this.knowledge });
+    await requireSaneFigures(file, giveWay);
+    const summaries = await replayAll(file, this.knowledge, giveWay);
+    const own = await ownPlans({ file, summaries, sealed, home, knowledge: this.knowledge, giveWay });
     await this.repository.replace({
       contents: { ...file, photos: file.photos.map(cleaned) },
       summaries,
@@ -214,10 +226,4 @@ function versionOf(given: unknown): number {
         `was changed.`,
     });
   return version;
-}
-
-function parsed<T>(shape: ZodType<T>, given: unknown): T {
-  const result = shape.safeParse(given);
-  if (!result.success) throw new InvalidInput(result.error.issues);
-  return result.data;
 }

@@ -13,6 +13,7 @@ import {
 import type { Knowledge } from '@feverfew/knowledge';
 import { isSealed } from '../plans/sealPlan.js';
 import { broken } from './checkFile.js';
+import type { GiveWay } from './turns.js';
 
 /** What of a plan hangs on how the house stood when it was made, and may be otherwise today. */
 const OF_ITS_HOUSEHOLD: readonly Violation['code'][] = [
@@ -24,11 +25,19 @@ const OF_ITS_HOUSEHOLD: readonly Violation['code'][] = [
 ];
 
 /** Ids of the plans that are known again by their seal, as they stand in the file, before anything is made of it. */
-export function sealedPlans(given: unknown, key: Buffer | 'all'): Set<string> {
+export async function sealedPlans(
+  given: unknown,
+  key: Buffer | 'all',
+  giveWay: GiveWay,
+): Promise<Set<string>> {
   const { plans } = (given ?? {}) as { plans?: unknown };
   const rows: { id?: unknown; plan?: unknown; seal?: unknown }[] = Array.isArray(plans) ? plans : [];
-  const known = rows.filter((row) => key === 'all' || isSealed(row?.plan, row?.seal, key));
-  return new Set(known.map((row) => String(row?.id)));
+  const known = new Set<string>();
+  for (const row of rows) {
+    if (key === 'all' || isSealed(row?.plan, row?.seal, key)) known.add(String(row?.id));
+    await giveWay();
+  }
+  return known;
 }
 
 interface OfAFile {
@@ -37,6 +46,7 @@ interface OfAFile {
   readonly sealed: ReadonlySet<string>;
   readonly home: Household;
   readonly knowledge: Knowledge;
+  readonly giveWay: GiveWay;
 }
 
 /**
@@ -45,7 +55,14 @@ interface OfAFile {
  * planned anew when somebody begins.
  * @throws DomainError brokenFile where a plan of today's knowledge nobody has carried out would not be safe
  */
-export function ownPlans({ file, summaries, sealed, home, knowledge }: OfAFile): Set<string> {
+export async function ownPlans({
+  file,
+  summaries,
+  sealed,
+  home,
+  knowledge,
+  giveWay,
+}: OfAFile): Promise<Set<string>> {
   const own = new Set(sealed);
   const underWay = new Set(file.trials.filter(isUnderWay).map(({ planId }) => planId));
   const over = new Set<string>();
@@ -55,6 +72,7 @@ export function ownPlans({ file, summaries, sealed, home, knowledge }: OfAFile):
   }
   for (const [index, { id, plan: given }] of file.plans.entries()) {
     if (own.has(id)) continue;
+    await giveWay();
     const plan = given as unknown as Plan;
     if (underWay.has(id) && isMadeAgain(plan, home, knowledge)) own.add(id);
     else if (!over.has(id) && plan.knowledgeVersion === knowledge.version)
