@@ -3,8 +3,8 @@ import { BackupsModule } from './backups/backups.module.js';
 import { CalendarModule } from './calendar/calendar.module.js';
 import { KnowledgeModule } from './catalogue/knowledge.module.js';
 import { ChangesModule } from './changes/changes.module.js';
-import { type Clock, DatabaseModule } from './database/database.module.js';
-import type { Database } from './database/openDatabase.js';
+import { ClockModule } from './clock/clock.module.js';
+import { DatabaseModule, type Given } from './database/database.module.js';
 import { HouseholdModule } from './household/household.module.js';
 import { HouseholdFileModule } from './householdFile/householdFile.module.js';
 import { LinenBookModule } from './linenBook/linenBook.module.js';
@@ -19,11 +19,11 @@ import { WhatWorksModule } from './whatWorks/whatWorks.module.js';
 @Module({})
 // biome-ignore lint/complexity/noStaticOnlyClass: Nest modules are classes
 export class AppModule {
-  static with(db: Database, clock: Clock, sealKey: Buffer): DynamicModule {
+  static with(given: Given): DynamicModule {
     return {
       module: AppModule,
       imports: [
-        DatabaseModule.with(db, clock, sealKey),
+        DatabaseModule.with(given),
         KnowledgeModule,
         BackupsModule,
         ChangesModule,
@@ -32,6 +32,7 @@ export class AppModule {
         HouseholdFileModule,
         LogModule,
         CalendarModule,
+        ClockModule,
         WhatWorksModule,
         TrialsModule,
         LinenBookModule,

@@ -11,6 +11,7 @@ import express, { type NextFunction, type Request, type Response } from 'express
 import pressedStatic from 'express-static-gzip';
 import helmet, { type HelmetOptions } from 'helmet';
 import { AppModule } from './app.module.js';
+import { type ClockWatch, NO_JUMP } from './clock/steadyClock.js';
 import type { Clock } from './database/database.module.js';
 import type { Database } from './database/openDatabase.js';
 import { InvalidInput } from './problems/invalidInput.js';
@@ -32,6 +33,7 @@ interface AppOptions {
   readonly isOwnHost?: (name: string) => boolean;
   /** What plans in a household file are sealed with; one for this process alone unless told otherwise. */
   readonly sealKey?: Buffer;
+  readonly clockWatch?: ClockWatch;
   /** The database answers nothing any more. */
   readonly onEngineGone?: () => void;
 }
@@ -45,16 +47,20 @@ export async function createApp({
   isOwnHost = isLoopback,
   sealKey = randomBytes(32),
   onEngineGone = () => undefined,
+  clockWatch = NO_JUMP,
 }: AppOptions): Promise<NestExpressApplication> {
-  const app = await NestFactory.create<NestExpressApplication>(AppModule.with(db, clock, sealKey), {
-    logger: quiet ? false : ['error', 'warn'],
-    // A device holds its line of changes open as long as it is seen: closing does not wait for it.
-    forceCloseConnections: true,
-    // Each path reads JSON of a size of its own, and nothing else.
-    bodyParser: false,
-    // What keeps it from starting is thrown, to be told in words by whoever starts it.
-    abortOnError: false,
-  });
+  const app = await NestFactory.create<NestExpressApplication>(
+    AppModule.with({ db, clock, clockWatch, sealKey }),
+    {
+      logger: quiet ? false : ['error', 'warn'],
+      // A device holds its line of changes open as long as it is seen: closing does not wait for it.
+      forceCloseConnections: true,
+      // Each path reads JSON of a size of its own, and nothing else.
+      bodyParser: false,
+      // What keeps it from starting is thrown, to be told in words by whoever starts it.
+      abortOnError: false,
+    },
+  );
   app.use(helmet(HEADERS));
   app.use(requireOwnHost(isOwnHost));
   app.use('/api', requireOwnPage, requireJson, neverKept);

@@ -1,5 +1,6 @@
 import 'reflect-metadata';
 import { readFileSync, realpathSync } from 'node:fs';
+import { uptime } from 'node:os';
 import { dirname } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { parseArgs } from 'node:util';
@@ -8,6 +9,7 @@ import type { NestExpressApplication } from '@nestjs/platform-express';
 import { BackupWatch } from './backups/backupWatch.js';
 import { keepBackups } from './backups/keepBackups.js';
 import { backupLine, listBackups, newestGood } from './backups/listBackups.js';
+import { SteadyClock } from './clock/steadyClock.js';
 import { createApp } from './createApp.js';
 import { placesOf, sealKeyOf } from './database/dataDirectory.js';
 import { engineFault } from './database/engineFault.js';
@@ -33,14 +35,26 @@ const { values } = parseArgs({
     restore: { type: 'string' },
     /** Lists the backups there are, and ends. */
     backups: { type: 'boolean', default: false },
-    /** For tests: a file with the minutes by which this server's clock is ahead, read anew each time. */
+    /** For tests: a file that turns this server's clock (see `turned`), read anew each time. */
     'clock-file': { type: 'string' },
   },
 });
 const dataDir = values['data-dir'];
 const places = placesOf(dataDir);
 const ahead = values['clock-file'];
-const clock = () => new Date(Date.now() + (ahead ? Number(readFileSync(ahead, 'utf8')) : 0) * 60_000);
+/** For tests, min: how far time has gone on, and by how much more the computer's clock has jumped. */
+const turned = (): number[] =>
+  ahead
+    ? readFileSync(ahead, 'utf8')
+        .trim()
+        .split(/\s+/)
+        .map((min) => Number(min) * 60_000)
+    : [];
+const steady = new SteadyClock(
+  () => Date.now() + turned().reduce((sum, ms) => sum + ms, 0),
+  () => uptime() * 1000 + (turned()[0] ?? 0),
+);
+const clock = () => steady.read();
 
 async function main(): Promise<void> {
   const port = Number(values.port);
@@ -96,6 +110,7 @@ async function appOn(db: Database): Promise<NestExpressApplication> {
     clock,
     webDir: WEB,
     quiet: false,
+    clockWatch: steady,
     sealKey: sealKeyOf(places),
     onEngineGone: () => {
       console.error('The database has stopped. What was acknowledged is kept: start Feverfew again.');

@@ -3,6 +3,7 @@ import http from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { type ChangeNews, PieceHistory, type RunView, Today, TrialView } from '@feverfew/contracts';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { RunsService } from './runs/runs.service.js';
 import { beetroot, POINT, type TestApp, testApp } from './test/testApp.js';
 
 let server: TestApp;
@@ -137,6 +138,41 @@ describe('a look', () => {
       .send({ key: randomUUID(), event: { kind: 'paused' } })
       .expect(409);
     expect(body.detail).toBe('There is no clock to this step.');
+  });
+});
+
+describe('a clock that was ahead', () => {
+  it('is set right by the next tap: no soak waits for it, and what goes out comes in again', async () => {
+    server.pass(24 * 60);
+    const run = await soaking();
+    const wait = (view: RunView) => Date.parse(view.state.timer?.readyAt ?? '') - Date.parse(view.now ?? '');
+    const whole = wait(run);
+    server.pass(-24 * 60 + 10);
+    const after = await say(run, { kind: 'noted', text: 'the clock is right again' });
+    // How long it was ahead nobody knows: the whole wait, and not a day of it.
+    expect(wait(after)).toBe(whole);
+    expect(after.events.map(({ kind }) => kind)).toContain('clockSet');
+    server.pass(5);
+    expect(wait(await say(run, { kind: 'noted', text: 'on it goes' }))).toBe(whole - 5 * 60_000);
+    const file = (await server.http.get('/api/household/file').expect(200)).body;
+    await server.http.put('/api/household/file').send(file).expect(200);
+    expect((await server.http.get('/api/household/file')).body).toEqual(file);
+  });
+  it('is set right at the start, for what nobody has tapped since', async () => {
+    server.pass(24 * 60);
+    const run = await soaking();
+    server.pass(-24 * 60 + 10);
+    await server.app.get(RunsService, { strict: false }).onModuleInit();
+    const { body } = await server.http.get(`/api/runs/${run.id}`).expect(200);
+    expect(Date.parse(body.state.timer.readyAt)).toBeLessThan(Date.parse(body.now) + 24 * 3_600_000);
+  });
+  it('moves what is under way where somebody says that the new time is right', async () => {
+    const run = await soaking();
+    const readyAt = Date.parse(run.state.timer?.readyAt ?? '');
+    await server.app.get(RunsService, { strict: false }).moveClocks(3_600_000);
+    const { body } = await server.http.get(`/api/runs/${run.id}`).expect(200);
+    expect(Date.parse(body.state.timer.readyAt)).toBe(readyAt + 3_600_000);
+    await server.http.post('/api/clock/is-right').expect(204);
   });
 });
 

@@ -104,5 +104,6 @@ export const RunEventShape = z
     }),
     z.strictObject({ kind: z.literal('undone'), at }),
     z.strictObject({ kind: z.literal('redone'), at }),
+    z.strictObject({ kind: z.literal('clockSet'), at, byMs: z.number().int() }),
   ])
   .meta({ id: 'RunEvent' }) satisfies z.ZodType<RunEvent>;

@@ -12,6 +12,8 @@ export const Today = z
     madeUp: z.boolean(),
     /** Why there is no backup of today; null while all is well. */
     backupFault: z.string().nullable(),
+    /** By how much the clock of the computer that keeps this house has jumped, ms; null while it goes as it should. */
+    clockJumpMs: z.number().nullable(),
     /** What wants a hand soonest stands first. */
     running: z.array(RunningEntry),
     clashes: z.array(ClashShape),

@@ -1,24 +1,35 @@
 import { type DynamicModule, Global, Module } from '@nestjs/common';
+import type { ClockWatch } from '../clock/steadyClock.js';
 import { SEAL_KEY } from '../plans/sealPlan.js';
 import type { Database } from './openDatabase.js';
 
 export const DATABASE = Symbol('database');
 export const CLOCK = Symbol('clock');
 export type Clock = () => Date;
+export const CLOCK_WATCH = Symbol('clockWatch');
+
+/** What the application stands on. */
+export interface Given {
+  readonly db: Database;
+  readonly clock: Clock;
+  readonly clockWatch: ClockWatch;
+  readonly sealKey: Buffer;
+}
 
 @Global()
 @Module({})
 // biome-ignore lint/complexity/noStaticOnlyClass: Nest modules are classes
 export class DatabaseModule {
-  static with(db: Database, clock: Clock, sealKey: Buffer): DynamicModule {
+  static with({ db, clock, sealKey, clockWatch }: Given): DynamicModule {
     return {
       module: DatabaseModule,
       providers: [
         { provide: DATABASE, useValue: db },
         { provide: CLOCK, useValue: clock },
         { provide: SEAL_KEY, useValue: sealKey },
+        { provide: CLOCK_WATCH, useValue: clockWatch },
       ],
-      exports: [DATABASE, CLOCK, SEAL_KEY],
+      exports: [DATABASE, CLOCK, SEAL_KEY, CLOCK_WATCH],
     };
   }
 }

@@ -147,9 +147,13 @@ export async function requireSaneFigures(file: HouseholdFile, giveWay: GiveWay):
 const isThere = (value: unknown): boolean => value !== undefined;
 
 /** What happened stands in the order in which it happened. */
-function requireForwards(events: readonly { readonly at: string }[], path: string): void {
-  for (const [index, { at }] of events.entries())
-    if (index > 0 && Date.parse(at) < Date.parse(events[index - 1]?.at ?? ''))
+function requireForwards(
+  events: readonly { readonly at: string; readonly kind: string }[],
+  path: string,
+): void {
+  // A clock that was ahead is set back once, and told so.
+  for (const [index, { at, kind }] of events.entries())
+    if (index > 0 && kind !== 'clockSet' && Date.parse(at) < Date.parse(events[index - 1]?.at ?? ''))
       throw broken('Something in it happened before what it follows.', `${path}.${index}.event.at`);
 }
 

@@ -19,6 +19,7 @@ import {
   refusalWords,
   replayRun,
   summariseRun,
+  turnsOf,
   workplaceOf,
 } from '@feverfew/core';
 import type { Knowledge } from '@feverfew/knowledge';
@@ -40,6 +41,8 @@ type ReportedEvent = Omit<NewRunEvent, 'event'> & {
 
 const CAME_IN = 'This plan came in with a file. Open the trouble: it is planned anew there.';
 const MOST_TRIES = 5;
+/** What lies further than this in the future was told by a clock that was ahead, ms. */
+const AHEAD_MS = 120_000;
 /** Stands for a run that is only thought of. */
 const NOT_YET = '00000000-0000-4000-8000-000000000000';
 
@@ -56,13 +59,38 @@ export class RunsService implements OnModuleInit {
     @Inject(CLOCK) private readonly clock: Clock,
   ) {}
 
-  /** Runs without a summary of today's kind get theirs from their events. */
+  /** Runs without a summary of today's kind get theirs from their events; what a clock ahead has stamped is set right. */
   async onModuleInit(): Promise<void> {
     for (const run of await this.repository.outOfDate()) {
       const replayed = replayRun(run.events, run.plan);
       if (replayed.ok)
         await this.repository.setSummary(run.id, this.summarise(run, run.events, replayed.state));
     }
+    for (const run of await this.atWork.all()) await this.setBack(run, this.clock());
+  }
+
+  /**
+   * The clock was set by so much: what is under way moves with it, so that what it has still to wait is what it had.
+   */
+  async moveClocks(byMs: number): Promise<void> {
+    for (const { id } of await this.atWork.all()) await this.setClock(id, byMs);
+  }
+
+  /** Told by a clock that was ahead: what lies in the future of now has just happened. */
+  private async setBack(run: AtWork, now: Date): Promise<void> {
+    const lastMs = Date.parse(lastAt(run.events));
+    if (lastMs - now.getTime() > AHEAD_MS) await this.setClock(run.id, now.getTime() - lastMs);
+  }
+
+  private async setClock(id: string, byMs: number): Promise<void> {
+    const run = await this.stored(id);
+    const at = this.clock();
+    const event: RunEvent = { kind: 'clockSet', at: at.toISOString(), byMs };
+    const next = replayRun([...run.events, event], run.plan);
+    if (!next.ok) return;
+    const row = { id: randomUUID(), runId: id, seq: run.events.length, key: randomUUID(), at, event };
+    await this.repository.append(row, this.summarise(run, [...run.events, event], next.state));
+    this.feed.tell('run', id);
   }
 
   /** The key becomes the run's id, so that a second tap starts nothing new. */
@@ -128,6 +156,7 @@ export class RunsService implements OnModuleInit {
    */
   async append(id: string, { key, heldMs, event }: ReportedEvent, now = this.clock()): Promise<RunView> {
     for (let tries = 0; tries < MOST_TRIES; tries += 1) {
+      await this.setBack(await this.stored(id), now);
       const run = await this.stored(id);
       const at = whenTapped(now, heldMs, run.events);
       const stamped = await this.stamp(event, at.toISOString());
@@ -243,9 +272,13 @@ interface Begin {
   readonly at: Date;
 }
 
+/** When the last thing that counts happened, a clock set since then reckoned in. */
+const lastAt = (events: readonly RunEvent[]): string =>
+  turnsOf(events).events.at(-1)?.at ?? events[0]?.at ?? '';
+
 /** The server's time, less what the tap waited on its device; never before what happened last. */
 function whenTapped(now: Date, heldMs: number, events: readonly RunEvent[]): Date {
-  const lastMs = Date.parse(events.at(-1)?.at ?? '') || 0;
+  const lastMs = Date.parse(lastAt(events));
   return new Date(Math.max(lastMs, now.getTime() - heldMs));
 }
 

@@ -1,4 +1,5 @@
 import { Module } from '@nestjs/common';
+import { ClockModule } from '../clock/clock.module.js';
 import { HouseholdModule } from '../household/household.module.js';
 import { PiecesModule } from '../pieces/pieces.module.js';
 import { RunsModule } from '../runs/runs.module.js';
@@ -8,7 +9,7 @@ import { TodayController } from './today.controller.js';
 import { TodayService } from './today.service.js';
 
 @Module({
-  imports: [HouseholdModule, PiecesModule, RunsModule, TrialsModule, TroublesModule],
+  imports: [ClockModule, HouseholdModule, PiecesModule, RunsModule, TrialsModule, TroublesModule],
   controllers: [TodayController],
   providers: [TodayService],
 })

@@ -1,6 +1,7 @@
 import type { Today } from '@feverfew/contracts';
 import { Inject, Injectable } from '@nestjs/common';
 import { BackupWatch } from '../backups/backupWatch.js';
+import { ClockService } from '../clock/clock.service.js';
 import { CLOCK, type Clock } from '../database/database.module.js';
 import { HouseholdService } from '../household/household.service.js';
 import { PiecesService } from '../pieces/pieces.service.js';
@@ -18,6 +19,7 @@ export class TodayService {
     @Inject(TroublesService) private readonly troubles: TroublesService,
     @Inject(PiecesService) private readonly pieces: PiecesService,
     @Inject(HouseholdService) private readonly household: HouseholdService,
+    @Inject(ClockService) private readonly houseClock: ClockService,
     @Inject(BackupWatch) private readonly backups: BackupWatch,
     @Inject(CLOCK) private readonly clock: Clock,
   ) {}
@@ -28,6 +30,7 @@ export class TodayService {
       now: this.clock().toISOString(),
       householdTold: (await this.household.read()).told === null,
       madeUp: await this.household.isMadeUp(),
+      clockJumpMs: this.houseClock.jumpMs,
       backupFault: this.backups.fault?.message ?? null,
       ...(await this.runs.underWay()),
       trials: await this.trials.underWay(),

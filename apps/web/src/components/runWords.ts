@@ -127,4 +127,5 @@ export const TAP_WORDS: Readonly<Record<RunEvent['kind'], string>> = {
   photoKept: 'the picture',
   undone: 'undo',
   redone: 'redo',
+  clockSet: 'the clock set',
 };

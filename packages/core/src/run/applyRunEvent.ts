@@ -60,6 +60,8 @@ export function applyRunEvent(state: RunState | null, event: RunEvent, plan: Pla
         finishedAt: event.at,
         notes: event.note === '' ? state.notes : [...state.notes, { at: event.at, text: event.note }],
       });
+    case 'clockSet':
+      return accept(state);
     case 'undone':
       return refuse('nothingToUndo');
     case 'redone':

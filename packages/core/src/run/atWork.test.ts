@@ -50,6 +50,33 @@ describe('what wants a hand', () => {
   });
 });
 
+describe('a clock that is set', () => {
+  const DAY = 24 * 60;
+  it('set back, moves what lies in the future of it, and the rest of the soak is as long as it was', () => {
+    // Ahead by a day when the clock of the soak was started; noticed ten minutes later.
+    const { state } = soak([10 - DAY, { kind: 'clockSet', byMs: -DAY * 60_000 }]).run;
+    expect(state.timer).toMatchObject({
+      startedAt: at(-DAY),
+      readyAt: at(120 - DAY),
+      latestAt: at(240 - DAY),
+    });
+    expect(state.startedAt).toBe(at(-30 - DAY));
+  });
+  it('set forward, moves all of it', () => {
+    const { state } = soak([10 + DAY, { kind: 'clockSet', byMs: DAY * 60_000 }]).run;
+    expect(state.timer).toMatchObject({ readyAt: at(120 + DAY), latestAt: at(240 + DAY) });
+  });
+  it('is nobody’s turn: undo takes back the tap before it, and redo brings that again at its right time', () => {
+    const set = [10 - DAY, { kind: 'clockSet', byMs: -DAY * 60_000 }] as [number, object];
+    expect(soak(set, [11 - DAY, { kind: 'undone' }]).run.state.timer).toBeNull();
+    const again = soak(set, [11 - DAY, { kind: 'undone' }], [12 - DAY, { kind: 'redone' }]).run;
+    expect(again.state.timer).toMatchObject({ readyAt: at(120 - DAY) });
+    // Taken back before it was set, too.
+    const late = soak([1, { kind: 'undone' }], set, [12 - DAY, { kind: 'redone' }]).run;
+    expect(late.state.timer).toMatchObject({ readyAt: at(120 - DAY) });
+  });
+});
+
 describe('clashes', () => {
   const { run } = soak();
   const other: RunAtWork = { ...run, id: 'other', pieceName: 'napkins' };

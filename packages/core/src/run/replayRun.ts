@@ -12,10 +12,10 @@ interface Counted {
 
 /**
  * Undo takes back the last event that counts, never the start; redo brings it again, as long as nothing else has
- * happened since.
+ * happened since. A clock that was set moves the times of what was told before.
  */
 function count(given: readonly RunEvent[]): Counted | Refusal {
-  const events: RunEvent[] = [];
+  let events: RunEvent[] = [];
   let undone: RunEvent[] = [];
   for (const event of given) {
     if (event.kind === 'undone') {
@@ -26,12 +26,21 @@ function count(given: readonly RunEvent[]): Counted | Refusal {
       const again = undone.pop();
       if (!again) return 'nothingToRedo';
       events.push(again);
+    } else if (event.kind === 'clockSet') {
+      // Nobody's turn: it says when the others were.
+      events = events.map((one) => moved(one, event));
+      undone = undone.map((one) => moved(one, event));
     } else {
       events.push(event);
       undone = [];
     }
   }
   return { events, undone };
+}
+
+function moved<Event extends RunEvent>(event: Event, { at, byMs }: { at: string; byMs: number }): Event {
+  if (byMs < 0 && event.at <= at) return event;
+  return { ...event, at: new Date(Date.parse(event.at) + byMs).toISOString() };
 }
 
 const NOTHING: Counted = { events: [], undone: [] };

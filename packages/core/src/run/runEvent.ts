@@ -66,4 +66,9 @@ export type RunEvent =
     }
   | { readonly kind: 'undone'; readonly at: string }
   /** What was just taken back counts again. */
-  | { readonly kind: 'redone'; readonly at: string };
+  | { readonly kind: 'redone'; readonly at: string }
+  /**
+   * The clock was set: what was told before it happened `byMs` later (below 0: earlier) than it was stamped. Set back, that
+   * is so for what lies behind `at` alone.
+   */
+  | { readonly kind: 'clockSet'; readonly at: string; readonly byMs: number };

@@ -11,6 +11,7 @@ import { useToday } from '../../queries/todayQueries';
 import { WhatHappened } from '../trouble/WhatHappened';
 import { DueList } from './DueList';
 import { FirstStart } from './FirstStart';
+import { HouseNotices } from './HouseNotices';
 import { Lanes } from './Lanes';
 import { MadeUpLine } from './MadeUpLine';
 import { NowSlate } from './NowSlate';
@@ -29,6 +30,7 @@ export function TodayPage() {
   return isFirst ? (
     <>
       <TakenBack />
+      <HouseNotices {...today.data} />
       <FirstStart householdTold={today.data.householdTold} />
     </>
   ) : (
@@ -56,6 +58,7 @@ function Board({ today, receivedAt }: { today: Today; receivedAt: number }) {
         </Box>
       </Flex>
       <TakenBack />
+      <HouseNotices {...today} />
       <NowSlate running={running} nowMs={nowMs} />
       {clashes.map((clash) => (
         <ClashNotice key={clash.kind + clash.fromAt + clash.runIds.join()} clash={clash} />

@@ -1,0 +1,23 @@
+import { Inject, Injectable } from '@nestjs/common';
+import { CLOCK_WATCH } from '../database/database.module.js';
+import { RunsService } from '../runs/runs.service.js';
+import type { ClockWatch } from './steadyClock.js';
+
+@Injectable()
+export class ClockService {
+  constructor(
+    @Inject(CLOCK_WATCH) private readonly watch: ClockWatch,
+    @Inject(RunsService) private readonly runs: RunsService,
+  ) {}
+
+  /** By how much the computer's clock has jumped, and nobody has said yet that it is right. */
+  get jumpMs(): number | null {
+    return this.watch.jump?.byMs ?? null;
+  }
+
+  /** Takes the computer's clock over, and moves what is under way with it. */
+  async isRight(): Promise<void> {
+    const byMs = this.watch.accept();
+    if (byMs !== 0) await this.runs.moveClocks(byMs);
+  }
+}

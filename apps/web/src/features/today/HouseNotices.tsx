@@ -1,0 +1,39 @@
+import { Box } from '@chakra-ui/react';
+import type { Today } from '@feverfew/contracts';
+import { spanText } from '../../clock/timerView';
+import { Button } from '../../components/controls';
+import { Notice } from '../../components/Notice';
+import { useClockIsRight } from '../../queries/clockQueries';
+
+/** What is amiss with the computer that keeps this house, and what to do about it. */
+export function HouseNotices({ backupFault, clockJumpMs }: Pick<Today, 'backupFault' | 'clockJumpMs'>) {
+  return (
+    <>
+      {clockJumpMs !== null && <ClockJumped byMs={clockJumpMs} />}
+      {backupFault !== null && (
+        <Notice kind="warning" word="No backup today">
+          {sentence(backupFault)} It is tried again every hour. What you do here is kept all the same.
+        </Notice>
+      )}
+    </>
+  );
+}
+
+function ClockJumped({ byMs }: { byMs: number }) {
+  const isRight = useClockIsRight();
+  return (
+    <Notice kind="warning" word="The clock jumped">
+      The clock of the computer that keeps this house was put {byMs > 0 ? 'forward' : 'back'} by{' '}
+      {spanText(Math.abs(byMs))}. What runs goes on by the time that really passed. Is that clock wrong, set
+      it right there.
+      <Box marginTop="8px">
+        <Button disabled={isRight.isPending} onClick={() => isRight.mutate()}>
+          It is right now
+        </Button>
+      </Box>
+      {isRight.isError && isRight.error.message}
+    </Notice>
+  );
+}
+
+const sentence = (text: string): string => `${text.charAt(0).toUpperCase()}${text.slice(1)}`;
