@@ -66,7 +66,17 @@ const ROOMS = {
   wear: ['quantity', 'lookup', 'treatment/plan', 'run'],
   log: ['lookup', 'trouble', 'evidence', 'treatment/plan', 'run', 'wear'],
   trial: ['quantity', 'lookup', 'trouble', 'evidence', 'treatment/plan'],
-  learned: ['finding', 'lookup', 'household', 'trouble', 'evidence', 'treatment/plan', 'treatment', 'trial'],
+  learned: [
+    'quantity',
+    'finding',
+    'lookup',
+    'household',
+    'trouble',
+    'evidence',
+    'treatment/plan',
+    'treatment',
+    'trial',
+  ],
 
   words: [
     'quantity',

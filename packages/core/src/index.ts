@@ -39,7 +39,7 @@ export {
 } from './household/measureTool.js';
 export { NOTHING_BUSY, type Occupancy } from './household/occupancy.js';
 export { litresOf, VESSEL_CM } from './household/vesselShape.js';
-export { type WorksRow, whatWorks } from './learned/whatWorks.js';
+export { type WorksRow, whatWorks, whatWorksInSteps } from './learned/whatWorks.js';
 export { barredMethods, doneMethods } from './log/doneMethods.js';
 export { RUN_SUMMARY_VERSION, type RunSummary, summariseRun } from './log/runSummary.js';
 export { answerQuestion, type TableAnswer } from './mix/answerQuestion.js';
@@ -58,6 +58,7 @@ export type { MixBath, MixedPour } from './mix/mixBath.js';
 export { SPOT_WETNESS, type SpotWetness, type TableQuestion } from './mix/tableQuestion.js';
 export { celsiusToFahrenheit, fahrenheitToCelsius } from './quantity/celsiusToFahrenheit.js';
 export { DOMAIN_ERROR_CODES, DomainError, type DomainErrorCode } from './quantity/domainError.js';
+export type { InSteps } from './quantity/inSteps.js';
 export type { PHRange } from './quantity/pHRange.js';
 export { gToMass, MASS_UNITS, mLToVolume, VOLUME_UNITS } from './quantity/units.js';
 export {
@@ -134,7 +135,13 @@ export type { Exposure } from './wear/exposure.js';
 export { type KeptPiece, upkeepDue, wearWarnings } from './wear/upkeep.js';
 export type { Change, ChangeCode } from './whatIf/changesToTry.js';
 export { type ComparedPosition, comparePositions } from './whatIf/comparePositions.js';
-export { type FirstThings, firstThings, type OpenAnswer, type Question } from './whatIf/firstThings.js';
+export {
+  type FirstThings,
+  firstThings,
+  firstThingsInSteps,
+  type OpenAnswer,
+  type Question,
+} from './whatIf/firstThings.js';
 export { type HouseQuestion, houseQuestion, isToldOfHouse, toldKey } from './whatIf/houseQuestion.js';
 export { whatWouldChange } from './whatIf/whatWouldChange.js';
 export { type ActionWords, actionWords, durationWords } from './words/actionWords.js';

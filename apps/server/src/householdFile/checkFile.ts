@@ -14,7 +14,7 @@ import type { ZodType } from 'zod';
 import { requireKnownFacts, requireKnownId, requireKnownPiece } from '../catalogue/requireKnown.js';
 import { cleanJpeg } from '../photos/cleanJpeg.js';
 import { InvalidInput } from '../problems/invalidInput.js';
-import type { GiveWay } from './turns.js';
+import type { GiveWay } from '../turns/turns.js';
 import { OUTWARDS } from './wholeRows.js';
 
 type Family = (typeof OUTWARDS)[number];

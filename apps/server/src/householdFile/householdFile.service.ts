@@ -18,6 +18,7 @@ import { PLAIN_HOUSEHOLD } from '../household/plainHousehold.js';
 import { MixesRepository } from '../mixes/mixes.repository.js';
 import { MixesService } from '../mixes/mixes.service.js';
 import { SEAL_KEY, sealPlan } from '../plans/sealPlan.js';
+import { type GiveWay, turns } from '../turns/turns.js';
 import {
   cleaned,
   parsed,
@@ -29,7 +30,6 @@ import {
 } from './checkFile.js';
 import { type Family, HouseholdFileRepository } from './householdFile.repository.js';
 import { ownPlans, sealedPlans } from './ownPlans.js';
-import { type GiveWay, turns } from './turns.js';
 import { INWARDS, OUTWARDS, type WrittenRow, withoutDangling } from './wholeRows.js';
 
 /**

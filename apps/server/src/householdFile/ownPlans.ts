@@ -12,8 +12,8 @@ import {
 } from '@feverfew/core';
 import type { Knowledge } from '@feverfew/knowledge';
 import { isSealed } from '../plans/sealPlan.js';
+import type { GiveWay } from '../turns/turns.js';
 import { broken } from './checkFile.js';
-import type { GiveWay } from './turns.js';
 
 /** What of a plan hangs on how the house stood when it was made, and may be otherwise today. */
 const OF_ITS_HOUSEHOLD: readonly Violation['code'][] = [

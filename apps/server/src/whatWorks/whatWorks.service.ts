@@ -1,11 +1,12 @@
 import type { WhatWorksView } from '@feverfew/contracts';
-import { type WorksRow, whatWorks } from '@feverfew/core';
+import { type WorksRow, whatWorksInSteps } from '@feverfew/core';
 import type { Knowledge } from '@feverfew/knowledge';
 import { Inject, Injectable } from '@nestjs/common';
 import { KNOWLEDGE } from '../catalogue/knowledge.token.js';
 import { EvidenceService } from '../evidence/evidence.service.js';
 import { HouseholdService } from '../household/household.service.js';
 import { TroublesService } from '../troubles/troubles.service.js';
+import { inTurns } from '../turns/turns.js';
 
 @Injectable()
 export class WhatWorksService {
@@ -18,11 +19,8 @@ export class WhatWorksService {
 
   async read(): Promise<WhatWorksView> {
     const { household } = await this.household.read();
-    const { rows, moves, nextTrial } = whatWorks(
-      await this.troubles.facts(),
-      await this.evidence.read(),
-      household,
-      this.knowledge,
+    const { rows, moves, nextTrial } = await inTurns(
+      whatWorksInSteps(await this.troubles.facts(), await this.evidence.read(), household, this.knowledge),
     );
     return {
       uses: (await this.evidence.uses()).length,

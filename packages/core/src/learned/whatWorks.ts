@@ -6,6 +6,7 @@ import { mainComponentOf } from '../evidence/mainComponentOf.js';
 import { betaOfRange, type Posterior, posteriorOf } from '../evidence/posterior.js';
 import type { Finding } from '../finding/finding.js';
 import type { Household } from '../household/household.js';
+import { atOnce, type InSteps } from '../quantity/inSteps.js';
 import type { Plan } from '../treatment/plan/plan.js';
 import { planTreatment } from '../treatment/planTreatment.js';
 import { TRIAL_PLACES } from '../trial/trial.js';
@@ -61,32 +62,39 @@ export interface WhatWorks {
 /** Troubles planned again at most: the newest ones. */
 const MOST_REPLANNED = 60;
 
-/** The whole screen of what was learned, from the household's troubles (newest first) and its log. */
-export function whatWorks(
+/**
+ * The whole screen of what was learned, from the household's troubles (newest first) and its log. A step is a trouble
+ * planned twice.
+ */
+export function* whatWorksInSteps(
   troubles: readonly GivenTrouble[],
   evidence: Evidence,
   household: Household,
   knowledge: Knowledge,
-): WhatWorks {
+): InSteps<WhatWorks> {
   const single = troubles.filter(({ facts }) => facts.markIds.length === 1);
   const kinds = onePerKind(single, knowledge).slice(0, MOST_REPLANNED);
-  const planned = kinds.map((kind) => {
+  const planned: Planned[] = [];
+  const rows: WorksRow[] = [];
+  for (const kind of kinds) {
     // What was done on it already is left aside: the question is what the next such trouble would get.
     const facts = { ...kind.trouble.facts, done: [], tried: [] };
-    return {
-      ...kind,
-      without: planTreatment(facts, household, knowledge),
-      withLog: planTreatment(facts, household, knowledge, evidence),
-    };
-  });
+    const without = planTreatment(facts, household, knowledge);
+    yield;
+    const entry = { ...kind, without, withLog: planTreatment(facts, household, knowledge, evidence) };
+    planned.push(entry);
+    rows.push(...rowsOf(entry, evidence, knowledge));
+    yield;
+  }
   return {
-    rows: planned
-      .flatMap((entry) => rowsOf(entry, evidence, knowledge))
-      .sort((a, b) => b.posterior.weight - a.posterior.weight),
+    rows: rows.sort((a, b) => b.posterior.weight - a.posterior.weight),
     moves: planned.flatMap(movesOf),
     nextTrial: nextTrialOf(planned, knowledge),
   };
 }
+
+export const whatWorks = (...given: Parameters<typeof whatWorksInSteps>): WhatWorks =>
+  atOnce(whatWorksInSteps(...given));
 
 interface Kind {
   readonly trouble: GivenTrouble;

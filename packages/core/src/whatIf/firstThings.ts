@@ -1,5 +1,6 @@
 import { type Knowledge, OPEN_FACTS, OPEN_PILE, type OpenFactKey } from '@feverfew/knowledge';
 import type { Household } from '../household/household.js';
+import { atOnce, type InSteps } from '../quantity/inSteps.js';
 import { BLANK_LABEL } from '../textile/careLabel.js';
 import type { Plan } from '../treatment/plan/plan.js';
 import type { AtOnce } from '../treatment/plan/round.js';
@@ -34,19 +35,25 @@ export interface FirstThings {
 const MOST_QUESTIONS = 2;
 /** A question that changes less than this is not worth a tap. */
 const LEAST_GAIN = 0.2;
-/** From the trouble alone, before anything else is told; fewer than sixty plans. */
-export function firstThings(facts: TroubleFacts, household: Household, knowledge: Knowledge): FirstThings {
+/** From the trouble alone, before anything else is told; fewer than sixty plans, a step each. */
+export function* firstThingsInSteps(
+  facts: TroubleFacts,
+  household: Household,
+  knowledge: Knowledge,
+): InSteps<FirstThings> {
   const open = openFacts(facts);
   const likeliest = open.reduce((told, { answers }) => withTold(told, answers[0]?.told ?? {}), facts);
   const planOf = (told: TroubleFacts): Plan => planTreatment(told, household, knowledge);
   const base = planOf(likeliest);
-  const asked = open.map(({ fact, answers }) => ({
-    fact,
-    answers: answers.map((answer, at) => ({
-      ...answer,
-      plan: at === 0 ? base : planOf(withTold(likeliest, answer.told)),
-    })),
-  }));
+  const asked: { fact: OpenFactKey; answers: (OpenAnswer & { plan: Plan })[] }[] = [];
+  for (const { fact, answers } of open) {
+    const planned: (OpenAnswer & { plan: Plan })[] = [];
+    for (const [at, answer] of answers.entries()) {
+      planned.push({ ...answer, plan: at === 0 ? base : planOf(withTold(likeliest, answer.told)) });
+      yield;
+    }
+    asked.push({ fact, answers: planned });
+  }
   // What is old is in no hurry, and what helps the fresh does it no harm: it holds nothing back.
   const variants = asked
     .filter(({ fact }) => fact !== 'when' && fact !== 'heat')
@@ -65,6 +72,9 @@ export function firstThings(facts: TroubleFacts, household: Household, knowledge
       .slice(0, MOST_QUESTIONS),
   };
 }
+
+export const firstThings = (...given: Parameters<typeof firstThingsInSteps>): FirstThings =>
+  atOnce(firstThingsInSteps(...given));
 
 /** Only what every answer still open would have a person do, and what any of them would have left alone. */
 function commonTo(plans: readonly Plan[]): AtOnce {

@@ -1,4 +1,5 @@
 import { setImmediate } from 'node:timers/promises';
+import type { InSteps } from '@feverfew/core';
 
 /** Longest one piece of work keeps everybody else waiting, ms. */
 const MOST_MS = 8;
@@ -13,4 +14,14 @@ export function turns(): GiveWay {
     await setImmediate();
     since = performance.now();
   };
+}
+
+/** Has long work done step by step, with everybody's turn in between. */
+export async function inTurns<Result>(steps: InSteps<Result>): Promise<Result> {
+  const giveWay = turns();
+  for (;;) {
+    const step = steps.next();
+    if (step.done) return step.value;
+    await giveWay();
+  }
 }
