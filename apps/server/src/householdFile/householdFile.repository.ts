@@ -5,7 +5,8 @@ import { asc, inArray } from 'drizzle-orm';
 import type { AnyPgColumn, PgTable } from 'drizzle-orm/pg-core';
 import { DATABASE } from '../database/database.module.js';
 import { groupBy } from '../database/groupBy.js';
-import type { Database, Transaction } from '../database/openDatabase.js';
+import type { Database } from '../database/openDatabase.js';
+import { Staging } from '../database/staging.js';
 import {
   careEvents,
   households,
@@ -21,6 +22,7 @@ import {
   troubles,
 } from '../database/tables.js';
 import { columnsOf } from '../runs/runs.repository.js';
+import type { GiveWay } from '../turns/turns.js';
 
 interface Replacement {
   readonly contents: Contents;
@@ -31,8 +33,6 @@ interface Replacement {
 
 type Contents = Omit<HouseholdFile, 'format' | 'version'>;
 
-/** Rows one statement carries: far below the 65 535 parameters PostgreSQL takes. */
-const ROWS_AT_ONCE = 400;
 /** What belongs to others goes first. */
 const ALL = [
   photos,
@@ -161,28 +161,19 @@ export class HouseholdFileRepository {
   }
 
   /** Replaces everything by the contents of a file, or nothing of it. */
-  async replace({ contents, summaries, own }: Replacement): Promise<void> {
-    await this.db.transaction(async (tx) => {
-      for (const table of ALL) await tx.delete(table);
-      await tx.delete(households);
-      if (contents.settings)
-        await tx.insert(households).values({
-          id: ONLY,
-          settings: { ...contents.settings, household: contents.settings.household as Household },
-        });
-      await insertAll(
-        tx,
+  async replace({ contents, summaries, own }: Replacement, giveWay: GiveWay): Promise<void> {
+    const staging = await Staging.open(this.db, [...ALL].reverse(), giveWay);
+    try {
+      await staging.add(
         mixes,
         contents.mixes.map((row) => ({ ...back(row), mix: row.mix as Mix })),
       );
-      await insertAll(tx, pieces, contents.pieces.map(back));
-      await insertAll(
-        tx,
+      await staging.add(pieces, contents.pieces.map(back));
+      await staging.add(
         troubles,
         contents.troubles.map((row) => ({ ...back(row), facts: row.facts as TroubleFacts })),
       );
-      await insertAll(
-        tx,
+      await staging.add(
         plans,
         contents.plans.map((row) => {
           const plan = row.plan as unknown as Plan;
@@ -195,16 +186,14 @@ export class HouseholdFileRepository {
           };
         }),
       );
-      await insertAll(
-        tx,
+      await staging.add(
         runs,
         contents.runs.map(({ events: _events, ...row }) => {
           const summary = summaries.get(row.id);
           return { ...back(row), ...(summary ? columnsOf(summary) : {}) };
         }),
       );
-      await insertAll(
-        tx,
+      await staging.add(
         runEvents,
         contents.runs.flatMap((run) =>
           run.events.map(({ id, key, event }, seq) => ({
@@ -217,13 +206,11 @@ export class HouseholdFileRepository {
           })),
         ),
       );
-      await insertAll(
-        tx,
+      await staging.add(
         careEvents,
         contents.care.map((row) => ({ ...row, at: new Date(row.at) })),
       );
-      await insertAll(
-        tx,
+      await staging.add(
         pastUses,
         contents.pastUses.map(({ pieceId, use, note }) => ({
           id: use.id,
@@ -233,13 +220,11 @@ export class HouseholdFileRepository {
           note,
         })),
       );
-      await insertAll(
-        tx,
+      await staging.add(
         trials,
         contents.trials.map(({ events: _events, ...row }) => back(row)),
       );
-      await insertAll(
-        tx,
+      await staging.add(
         trialEvents,
         contents.trials.flatMap((trial) =>
           trial.events.map(({ id, event }, seq) => ({
@@ -251,8 +236,20 @@ export class HouseholdFileRepository {
           })),
         ),
       );
-      await insertAll(tx, photos, contents.photos.map(back));
-    });
+      await staging.add(photos, contents.photos.map(back));
+      await this.db.transaction(async (tx) => {
+        for (const table of ALL) await tx.delete(table);
+        await tx.delete(households);
+        if (contents.settings)
+          await tx.insert(households).values({
+            id: ONLY,
+            settings: { ...contents.settings, household: contents.settings.household as Household },
+          });
+        await staging.move(tx);
+      });
+    } finally {
+      await staging.clear();
+    }
   }
 }
 
@@ -264,12 +261,3 @@ const back = <Row extends { createdAt: string }>(row: Row) => ({
   ...row,
   createdAt: new Date(row.createdAt),
 });
-
-async function insertAll<Table extends PgTable>(
-  tx: Transaction,
-  table: Table,
-  rows: readonly Table['$inferInsert'][],
-): Promise<void> {
-  for (let index = 0; index < rows.length; index += ROWS_AT_ONCE)
-    await tx.insert(table).values(rows.slice(index, index + ROWS_AT_ONCE) as Table['$inferInsert'][]);
-}

@@ -135,7 +135,7 @@ export class HouseholdFileService {
 
   /** Takes away everything there is: an empty house. */
   async clear(): Promise<void> {
-    await this.repository.replace({ contents: NOTHING, summaries: new Map(), own: new Set() });
+    await this.repository.replace({ contents: NOTHING, summaries: new Map(), own: new Set() }, turns());
     this.tellAll();
   }
 
@@ -172,11 +172,10 @@ export class HouseholdFileService {
     await requireSaneFigures(file, giveWay);
     const summaries = await replayAll(file, this.knowledge, giveWay);
     const own = await ownPlans({ file, summaries, sealed, home, knowledge: this.knowledge, giveWay });
-    await this.repository.replace({
-      contents: { ...file, photos: file.photos.map(cleaned) },
-      summaries,
-      own,
-    });
+    await this.repository.replace(
+      { contents: { ...file, photos: file.photos.map(cleaned) }, summaries, own },
+      giveWay,
+    );
     return {
       pieces: file.pieces.length,
       troubles: file.troubles.length,
