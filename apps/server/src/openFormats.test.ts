@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { HouseholdFile, Today, WhatWorksView } from '@feverfew/contracts';
+import Papa from 'papaparse';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { readLog, writeLog } from './log/logCsv.js';
 import { type TestApp, testApp } from './test/testApp.js';
@@ -159,6 +160,36 @@ describe('the log as CSV', () => {
     ]);
     expect((await server.http.get('/api/log.csv')).text).toBe(before);
     await server.http.post('/api/log').send({ csv: 'when,what\n1,2' }).expect(400);
+  });
+
+  it.each(['=1+1', '+1', '-1', '@a', '＝1+1', '＋1', '\u200b=1+1', ' \u00a0=1+1', '\ufeff=cmd|calc'])(
+    'leads %j by an apostrophe, and takes it off again',
+    (piece) => {
+      const line = { id: 'x', date: '2026-01-01', piece, mark: 'tea', method: 'm', fibres: 'cellulose' };
+      const more = { age: 'old', rounds: '1', leftPct: '5', minutes: '', tempC: '40', note: '' };
+      const text = writeLog([{ ...line, ...more }]);
+      const cells = Papa.parse<string[]>(text).data[1] ?? [];
+      expect(cells[2]).toMatch(/^'/);
+      expect(readLog(text).lines[0]?.piece).toBe(piece);
+    },
+  );
+
+  it('refuses what it could not write out again', async () => {
+    const lines = (id: string, date: string) =>
+      [
+        'id,date,piece,mark,method,fibres,age,rounds,leftPct',
+        `${id},${date},damask cloth,beetroot,oxygenSoak,cellulose,old,1,5`,
+      ].join('\n');
+    const send = (csv: string) => server.http.post('/api/log').send({ csv });
+    for (const [id, date] of [
+      ['x'.repeat(90), '2026-01-01'],
+      ['year', '0000-01-01'],
+      ['late', '0999-12-31'],
+    ] as const) {
+      const { body } = await send(lines(id, date)).expect(400);
+      expect(body.errors[0].path).toBe('line.2');
+    }
+    await server.http.get('/api/household/file').expect(200);
   });
 
   it('lets no cell run as a formula, and reads its own text back', () => {
