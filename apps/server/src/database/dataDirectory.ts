@@ -8,8 +8,10 @@ export interface Places {
   readonly root: string;
   /** The database as it is used. */
   readonly db: string;
-  /** One that is being made: whole, it is moved to `db`; found at a start, its maker was killed, and it is nothing. */
+  /** One that is being made; found at a start, its maker was killed, and it is nothing. */
   readonly building: string;
+  /** One that is whole, on its way to `db`. */
+  readonly ready: string;
   readonly backups: string;
   readonly sealKey: string;
 }
@@ -18,6 +20,7 @@ export const placesOf = (root: string): Places => ({
   root,
   db: join(root, 'db'),
   building: join(root, 'db.new'),
+  ready: join(root, 'db.ready'),
   backups: join(root, 'backups'),
   sealKey: join(root, 'seal.key'),
 });
@@ -25,7 +28,7 @@ export const placesOf = (root: string): Places => ({
 /** Where files of a database move that an earlier version kept beside the backups. */
 const MOVING = 'db.moving';
 const ASIDE = /^db\.old-/;
-const OURS = new Set(['db', 'db.new', 'backups', 'seal.key', 'seal.key.part', MOVING]);
+const OURS = new Set(['db', 'db.new', 'db.ready', 'backups', 'seal.key', 'seal.key.part', MOVING]);
 const isOurs = (name: string): boolean => OURS.has(name) || ASIDE.test(name);
 /** What PostgreSQL 18 names its files and directories at the top. */
 const OF_POSTGRES =
@@ -39,7 +42,8 @@ const ASIDE_KEPT = 2;
  * @returns whether there is a database
  * @throws DomainError notADataDirectory where somebody else's files lie in it; nothing is touched then
  */
-export function settle({ root, db, building }: Places): boolean {
+export function settle(places: Places): boolean {
+  const { root, db, building, ready } = places;
   const others = readdirSync(root).filter((name) => !isOurs(name));
   const moving = join(root, MOVING);
   if (others.some((name) => !OF_POSTGRES.test(name)))
@@ -55,15 +59,27 @@ export function settle({ root, db, building }: Places): boolean {
     mkdirSync(aside);
     for (const name of others) renameSync(join(root, name), join(aside, name));
   }
+  if (existsSync(ready)) takePlace(places, new Date());
   return existsSync(db);
+}
+
+/**
+ * A database that is whole takes its place; the one there was is put aside. Cut short between the two, the next start
+ * goes on with it.
+ */
+export function takePlace(places: Places, at: Date): void {
+  const { db, building, ready } = places;
+  if (existsSync(building)) renameSync(building, ready);
+  putAside(places, at);
+  renameSync(ready, db);
 }
 
 const asideOf = (root: string, at: Date): string =>
   join(root, `db.old-${at.toISOString().replaceAll(/[:.]/g, '-')}`);
 
-/** Keeps a database beside, under the moment it was put there, and no more than a few of them. @returns where */
-export function putAside({ root, db }: Places, at: Date): string | null {
-  if (!existsSync(db)) return null;
+/** Keeps a database beside, under the moment it was put there, and no more than a few of them. */
+function putAside({ root, db }: Places, at: Date): void {
+  if (!existsSync(db)) return;
   const aside = asideOf(root, at);
   renameSync(db, aside);
   const older = readdirSync(root)
@@ -72,7 +88,6 @@ export function putAside({ root, db }: Places, at: Date): string | null {
     .reverse()
     .slice(ASIDE_KEPT);
   for (const name of older) rmSync(join(root, name), { recursive: true, force: true });
-  return aside;
 }
 
 /** What plans of this house are sealed with in its files: made once, and never in a file itself. */

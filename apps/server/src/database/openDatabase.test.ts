@@ -64,6 +64,20 @@ describe('a data directory', () => {
     await old.close();
   });
 
+  it('goes on with a change of databases that was cut short, before and after the old one was put aside', async () => {
+    const first = await open();
+    await first.db.insert(households).values({ id: 1, settings: {} as never });
+    await first.close();
+    for (const name of ['db.ready', 'db.old-2026-01-01']) {
+      renameSync(join(dir, 'db'), join(dir, name));
+      if (name === 'db.ready') mkdirSync(join(dir, 'db'));
+      else renameSync(join(dir, name), join(dir, 'db.ready'));
+      const next = await open();
+      expect(await next.db.select().from(households)).toHaveLength(1);
+      await next.close();
+    }
+  });
+
   it('of an earlier version, with the database beside the backups, is taken over, also when killed on the way', async () => {
     await (await open()).close();
     const db = join(dir, 'db');

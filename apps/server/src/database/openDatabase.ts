@@ -1,4 +1,4 @@
-import { existsSync, mkdirSync, readFileSync, renameSync, rmSync } from 'node:fs';
+import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { PGlite } from '@electric-sql/pglite';
@@ -7,7 +7,7 @@ import { getTableName, is, sql } from 'drizzle-orm';
 import { PgTable } from 'drizzle-orm/pg-core';
 import { drizzle, type PgliteDatabase } from 'drizzle-orm/pglite';
 import { migrate } from 'drizzle-orm/pglite/migrator';
-import { type Places, placesOf, putAside, settle } from './dataDirectory.js';
+import { type Places, placesOf, settle, takePlace } from './dataDirectory.js';
 import { requireRoom, withRoom } from './diskRoom.js';
 import { holdDataDirectory } from './holdDataDirectory.js';
 import * as tables from './tables.js';
@@ -75,8 +75,7 @@ async function build(places: Places, templateFile?: string, fill?: DatabaseOptio
   } finally {
     await made.close();
   }
-  putAside(places, new Date());
-  renameSync(places.building, places.db);
+  takePlace(places, new Date());
 }
 
 async function reopened({ db, root }: Places, isKept: boolean): Promise<PGlite> {
@@ -87,11 +86,16 @@ async function reopened({ db, root }: Places, isKept: boolean): Promise<PGlite> 
   } catch (error) {
     // Without room it does not start either, and nothing is wrong with it.
     requireRoom(root);
-    throw new DomainError('dataDamaged', {
-      dataDir: root,
-      cause: error instanceof Error ? (error.message.split('\n')[0] ?? '') : 'the engine did not start',
-    });
+    throw new DomainError('dataDamaged', { dataDir: root, cause: causeOf(error) });
   }
+}
+
+/** What the database says at the bottom of it; where it ends without a word, that it does not start. */
+function causeOf(error: unknown): string {
+  const { cause } = error as { cause?: unknown };
+  if (cause instanceof Error) return causeOf(cause);
+  const [first = ''] = error instanceof Error ? error.message.split('\n') : [];
+  return /^$|Aborted|failed to initialize|unreachable/.test(first) ? 'its database does not start' : first;
 }
 
 async function create(dataDir: string | undefined, templateFile: string | undefined): Promise<PGlite> {
@@ -123,9 +127,13 @@ async function readAll(client: PGlite): Promise<void> {
 /** Asked by writing: rights, read-only disks and mounts all show by it. A full disk is none of it: it may be read. */
 function requireWritable({ root, backups }: Places): void {
   const probe = join(root, 'db.new');
-  mkdirSync(backups, { recursive: true });
-  mkdirSync(probe);
-  rmSync(probe, { recursive: true });
+  try {
+    mkdirSync(backups, { recursive: true });
+    mkdirSync(probe);
+    rmSync(probe, { recursive: true });
+  } catch (error) {
+    if ((error as NodeJS.ErrnoException).code !== 'ENOSPC') throw error;
+  }
 }
 
 /** What a file system says, as one of ours. */
