@@ -8,6 +8,7 @@ import type {
   PieceSummary,
 } from '@feverfew/contracts';
 import { useQuery } from '@tanstack/react-query';
+import { v4 as newKey } from 'uuid';
 import { request } from '../app/api';
 import { useSaved } from './queryClient';
 
@@ -40,7 +41,7 @@ export const useEnterPiece = () =>
   );
 
 const showPiece = (id: string, jpeg: string) =>
-  request<Piece>('PUT', `/pieces/${id}/photo`, { key: crypto.randomUUID(), jpeg } satisfies NewPhoto);
+  request<Piece>('PUT', `/pieces/${id}/photo`, { key: newKey(), jpeg } satisfies NewPhoto);
 
 /** Its picture, as base64; null takes it away. */
 export const useShowPiece = (id: string) =>

@@ -1,6 +1,7 @@
 import { Box, Flex, Stack } from '@chakra-ui/react';
 import { MEASURE_TOOL_IDS, type MeasureToolId, VOLUME_UNITS } from '@feverfew/contracts';
 import { useController, useFieldArray, useWatch } from 'react-hook-form';
+import { v4 as newKey } from 'uuid';
 import { Button, ChipButton } from '../../components/controls';
 import { NumberField, TextField, useFaultAt, useSettingsForm, YesNoField } from './fields';
 
@@ -78,10 +79,7 @@ function OwnMeasures() {
           </Button>
         </Flex>
       ))}
-      <Button
-        alignSelf="start"
-        onClick={() => append({ id: crypto.randomUUID(), name: 'mug', volumeML: 300 })}
-      >
+      <Button alignSelf="start" onClick={() => append({ id: newKey(), name: 'mug', volumeML: 300 })}>
         Add a mug or scoop
       </Button>
     </>

@@ -1,6 +1,7 @@
 import { Box, Flex, Grid, Stack } from '@chakra-ui/react';
 import { VESSEL_FORMS, VESSEL_MATERIALS } from '@feverfew/contracts';
 import { useController, useFieldArray, useWatch } from 'react-hook-form';
+import { v4 as newKey } from 'uuid';
 import { Button, ChipButton } from '../../components/controls';
 import { ChoiceField, NumberField, TextField, useSettingsForm } from './fields';
 import { MeasureVessel } from './MeasureVessel';
@@ -23,7 +24,7 @@ export function VesselEditor() {
       {fields.map((vessel, index) => (
         <VesselRow key={vessel.key} index={index} onRemove={() => remove(index)} />
       ))}
-      <Button alignSelf="start" onClick={() => append({ id: crypto.randomUUID(), ...NEW_VESSEL })}>
+      <Button alignSelf="start" onClick={() => append({ id: newKey(), ...NEW_VESSEL })}>
         Add a vessel
       </Button>
     </Stack>

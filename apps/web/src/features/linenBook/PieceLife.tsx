@@ -1,6 +1,7 @@
 import { Box, Flex, Grid, Stack } from '@chakra-ui/react';
 import type { NewCare, PieceHistory } from '@feverfew/contracts';
 import { format } from 'date-fns';
+import { v4 as newKey } from 'uuid';
 import { dueText } from '../../clock/dueText';
 import { Button } from '../../components/controls';
 import { Notice } from '../../components/Notice';
@@ -10,7 +11,7 @@ import { useNoteCare } from '../../queries/pieceQueries';
 export function PieceLife({ history }: { history: PieceHistory }) {
   const note = useNoteCare(history.piece.id);
   const tell = (care: Pick<NewCare, 'what' | 'upkeepId'>) =>
-    note.mutate({ key: crypto.randomUUID(), times: 1, ...care });
+    note.mutate({ key: newKey(), times: 1, ...care });
   const { exposure, wear, upkeep, now } = history;
   const strains = [
     ['rounds of treatment', String(exposure.rounds)],

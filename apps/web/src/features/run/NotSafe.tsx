@@ -24,12 +24,12 @@ export function NotSafe({ run, danger }: { run: RunView; danger: NonNullable<Run
         lineHeight="1.15"
         data-step="notSafe"
       />
-      <Notice kind="danger" word="Not safe any more">
+      <Notice kind="danger" word={danger === 'planNotOurs' ? 'Not made here' : 'Not safe any more'}>
         {dangerWords(danger)}
       </Notice>
       <Box fontSize="20px">
-        {pass ? OUT[wayOutOf(pass)] : OUT.none}, windows open. Then break this run off, and plan it anew by
-        what is known now.
+        {pass ? OUT[wayOutOf(pass)] : OUT.none}, windows open. Then stop this run, and plan it anew by what is
+        known now.
       </Box>
       <Link to={`/trouble/${run.troubleId}`} style={{ textDecoration: 'underline', fontSize: '20px' }}>
         The plan of today

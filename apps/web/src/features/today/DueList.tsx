@@ -1,6 +1,7 @@
 import { Box, Flex } from '@chakra-ui/react';
 import type { Today } from '@feverfew/contracts';
 import { Link } from 'react-router';
+import { v4 as newKey } from 'uuid';
 import { dueText } from '../../clock/dueText';
 import { Button } from '../../components/controls';
 import { useNoteCare } from '../../queries/pieceQueries';
@@ -52,9 +53,7 @@ function Due({ one, now }: { one: Today['due'][number]; now: string }) {
       </Box>
       <Button
         disabled={note.isPending}
-        onClick={() =>
-          note.mutate({ key: crypto.randomUUID(), what: 'upkeep', upkeepId: one.upkeepId, times: 1 })
-        }
+        onClick={() => note.mutate({ key: newKey(), what: 'upkeep', upkeepId: one.upkeepId, times: 1 })}
       >
         Done
       </Button>

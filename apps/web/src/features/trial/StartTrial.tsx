@@ -2,6 +2,7 @@ import { Box, Dialog, Portal, Stack } from '@chakra-ui/react';
 import { type Plan, trialPasses } from '@feverfew/contracts';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
+import { v4 as newKey } from 'uuid';
 import { useLexicon } from '../../app/useLexicon';
 import { ChipRow } from '../../components/ChipRow';
 import { Button, ChipButton } from '../../components/controls';
@@ -28,7 +29,7 @@ export function StartTrial({ plan, troubleId }: { plan: Plan; troubleId: string 
   };
   const begin = () =>
     start.mutate(
-      { key: crypto.randomUUID(), troubleId, place, methodIds: [...chosen] },
+      { key: newKey(), troubleId, place, methodIds: [...chosen] },
       { onSuccess: (trial) => void navigate(`/trials/${trial.id}`) },
     );
   return (

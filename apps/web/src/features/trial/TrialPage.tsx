@@ -1,6 +1,7 @@
 import { Box, Grid, Stack } from '@chakra-ui/react';
 import { type Action, armPass, LEVELS, levelOf, type TrialView } from '@feverfew/contracts';
 import { Link, useParams } from 'react-router';
+import { v4 as newKey } from 'uuid';
 import { useLexicon } from '../../app/useLexicon';
 import { clockText } from '../../clock/timerView';
 import { useServerNow } from '../../clock/useServerNow';
@@ -32,7 +33,7 @@ function Bench({ trial, receivedAt }: { trial: TrialView; receivedAt: number }) 
   const words = useLexicon();
   const say = useSayToTrial(trial.id);
   const nowMs = useServerNow(trial.now, receivedAt);
-  const send = (event: Told) => say.mutate({ key: crypto.randomUUID(), event });
+  const send = (event: Told) => say.mutate({ key: newKey(), event });
   const { phase } = trial.state;
   return (
     <Box maxWidth="860px" marginInline="auto" padding={{ base: '14px 16px 40px', md: '22px' }}>

@@ -1,3 +1,5 @@
+import { v4 as newKey } from 'uuid';
+
 const KEPT = 'feverfew.startKey';
 
 interface KeptKey {
@@ -14,7 +16,7 @@ export function startKeyFor(start: unknown): string {
   const what = JSON.stringify(start);
   const kept = read();
   if (kept?.what === what) return kept.key;
-  const key = crypto.randomUUID();
+  const key = newKey();
   write({ key, what });
   return key;
 }

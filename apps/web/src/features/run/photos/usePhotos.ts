@@ -1,5 +1,6 @@
 import { get, update } from 'idb-keyval';
 import { useCallback, useEffect, useState } from 'react';
+import { v4 as newKey } from 'uuid';
 
 export interface DevicePhoto {
   readonly id: string;
@@ -20,8 +21,7 @@ export function useDevicePhotos(runId: string) {
   };
   return {
     photos,
-    add: (blob: Blob) =>
-      change((kept) => [...kept, { id: crypto.randomUUID(), at: new Date().toISOString(), blob }]),
+    add: (blob: Blob) => change((kept) => [...kept, { id: newKey(), at: new Date().toISOString(), blob }]),
     drop: (id: string) => change((kept) => kept.filter((photo) => photo.id !== id)),
   };
 }
