@@ -67,7 +67,7 @@ export async function createApp({
   app.use(compression({ filter: mayBePressed }));
   app.setGlobalPrefix('api');
   // A whole household with its pictures, and a log, are larger than anything else that is sent.
-  app.use('/api/household/file', express.json({ limit: '200mb' }));
+  app.use('/api/household/file', express.json({ limit: '400mb' }));
   app.use('/api/log', express.json({ limit: '6mb' }));
   app.use('/api/runs', express.json({ limit: '600kb' }));
   app.use('/api', express.json({ limit: '200kb' }), requireSoundText);

@@ -202,6 +202,9 @@ export const MOST_PHOTO_BYTES = 400_000;
 /** As base64. */
 export const MOST_JPEG_CHARS = Math.ceil((MOST_PHOTO_BYTES * 4) / 3) + 4;
 
+/** Most that all saved pictures may weigh together, characters of base64: a household file holds them all. */
+export const MOST_PICTURES_CHARS = 150_000_000;
+
 /** A picture a person chose to save: JPEG without metadata, base64. */
 export const NewPhoto = z
   .strictObject({

@@ -1,4 +1,5 @@
-import type { Merged, Piece, PieceHistory } from '@feverfew/contracts';
+import { type Merged, MOST_PICTURES_CHARS, type Piece, type PieceHistory } from '@feverfew/contracts';
+import { sql } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { beetroot, POINT, type TestApp, testApp } from '../test/testApp.js';
 
@@ -93,6 +94,21 @@ describe('the picture of a piece', () => {
     await server.http.delete(`/api/troubles/${troubles[0]?.id}`).expect(204);
     await server.http.delete(`/api/pieces/${id}`).expect(204);
     expect((await server.http.get('/api/household/file')).body.photos).toEqual([]);
+  });
+
+  it('is refused once all of them together are as much as a household file can carry', async () => {
+    const id = await keep('tea towel');
+    const { db } = server.database;
+    const full = crypto.randomUUID();
+    await db.execute(
+      sql`insert into photos (id, created_at, piece_id, jpeg)
+          values (${full}, now(), ${id}, repeat('A', ${MOST_PICTURES_CHARS + 1}::int))`,
+    );
+    const other = await keep('glass cloth');
+    const { body } = await server.http.put(`/api/pieces/${other}/photo`).send(picture()).expect(400);
+    expect(body.detail).toMatch(/as many pictures/);
+    await db.execute(sql`delete from photos where id = ${full}`);
+    await server.http.put(`/api/pieces/${other}/photo`).send(picture()).expect(200);
   });
 
   it('is a JPEG without its place and time, or refused', async () => {

@@ -1,4 +1,4 @@
-import type { NewPhoto, Piece, RunView } from '@feverfew/contracts';
+import { MOST_PICTURES_CHARS, type NewPhoto, type Piece, type RunView } from '@feverfew/contracts';
 import { DomainError } from '@feverfew/core';
 import { Inject, Injectable } from '@nestjs/common';
 import { ChangesFeed } from '../changes/changesFeed.js';
@@ -25,6 +25,7 @@ export class PhotosService {
   async keep(runId: string, { key, jpeg: given }: NewPhoto): Promise<RunView> {
     const jpeg = clean(given);
     await this.runs.read(runId);
+    await this.requireSpace();
     if (!(await this.repository.insert({ id: key, createdAt: this.clock(), runId, jpeg }))) throw ofAnother();
     return this.runs.append(runId, { key, heldMs: 0, event: { kind: 'photoKept', photoId: key } });
   }
@@ -33,10 +34,20 @@ export class PhotosService {
   async show(pieceId: string, { key, jpeg: given }: NewPhoto): Promise<Piece> {
     const jpeg = clean(given);
     await this.pieces.read(pieceId);
+    await this.requireSpace();
     const row = { id: key, createdAt: this.clock(), pieceId, jpeg };
     if (!(await this.repository.replaceOf(pieceId, row))) throw ofAnother();
     this.feed.tell('book', pieceId);
     return this.pieces.read(pieceId);
+  }
+
+  /** What is kept must fit the household file it goes out in. @throws DomainError pictureRefused */
+  private async requireSpace(): Promise<void> {
+    if ((await this.repository.weight()) > MOST_PICTURES_CHARS)
+      throw new DomainError('pictureRefused', {
+        message:
+          'There are as many pictures as a household file can carry. Take some off their pieces first.',
+      });
   }
 
   /** @throws DomainError notFound */

@@ -147,7 +147,7 @@ export class ProblemFilter implements ExceptionFilter {
         type: 'about:blank',
         title: 'The request could not be read',
         status,
-        detail: 'Send JSON of at most 200 kB; a household file may be up to 200 MB.',
+        detail: 'Send JSON of at most 200 kB; a household file may be up to 400 MB.',
       };
     }
     return {

@@ -1,7 +1,7 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { expect, it } from 'vitest';
 
-const src = new URL('..', import.meta.url).pathname;
+const src = `${process.cwd()}/apps/web/src/`;
 
 it('nothing in the pages needs a secure context: a phone at the tub comes by plain http', () => {
   const files = readdirSync(src, { recursive: true })
