@@ -88,6 +88,31 @@ test('a phone that slept past the end is told so and what to do', async ({ page 
   await expect(page.getByRole('button', { name: 'Gone', exact: true })).toBeVisible();
 });
 
+test('a clock that jumps is said on Today, what runs goes on as time passed, and it goes when the clock is right', async ({
+  page,
+  server,
+}) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.goto('/');
+  const left = page.getByRole('region', { name: 'Running' });
+  await expect(left).toBeVisible();
+  const before = await left.innerText();
+  server.jump(25 * 60);
+  try {
+    await page.reload();
+    await expect(page.getByText('The clock jumped.')).toBeVisible();
+    await expect(page.getByText(/forward by 25 h/)).toBeVisible();
+    await expect(page.getByRole('button', { name: 'It is right now' })).toBeVisible();
+    // A minute may have passed, and no day.
+    expect((await left.innerText()).replace(/\d+/g, '#')).toBe(before.replace(/\d+/g, '#'));
+  } finally {
+    server.jump(0);
+  }
+  await page.reload();
+  await expect(left).toBeVisible();
+  await expect(page.getByText('The clock jumped.')).toHaveCount(0);
+});
+
 test('SIGKILL in the middle of a run loses nothing acknowledged; a second process is turned away', async ({
   page,
 }) => {
