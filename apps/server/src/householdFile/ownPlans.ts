@@ -3,11 +3,13 @@ import type { HouseholdFile } from '@feverfew/contracts';
 import {
   checkPlan,
   DomainError,
+  gatherEvidence,
   type Household,
   type Plan,
   planTreatment,
   type RunSummary,
   replayTrial,
+  type UseCase,
   type Violation,
 } from '@feverfew/core';
 import type { Knowledge } from '@feverfew/knowledge';
@@ -63,6 +65,13 @@ export async function ownPlans({
   knowledge,
   giveWay,
 }: OfAFile): Promise<Set<string>> {
+  const log = [...summaries.values()].flatMap(({ uses }) => uses);
+  const evidence = gatherEvidence([...log, ...file.pastUses.map(({ use }) => use as UseCase)]);
+  // By the book, or by what this household has learned meanwhile: it was made somewhere in between.
+  const planWith = [
+    (facts: Plan['facts']) => planTreatment(facts, home, knowledge),
+    (facts: Plan['facts']) => planTreatment(facts, home, knowledge, evidence),
+  ];
   const own = new Set(sealed);
   const underWay = new Set(file.trials.filter(isUnderWay).map(({ planId }) => planId));
   const over = new Set<string>();
@@ -74,7 +83,7 @@ export async function ownPlans({
     if (own.has(id)) continue;
     await giveWay();
     const plan = given as unknown as Plan;
-    if (underWay.has(id) && isMadeAgain(plan, home, knowledge)) own.add(id);
+    if (underWay.has(id) && isMadeAgain(plan, planWith)) own.add(id);
     else if (!over.has(id) && plan.knowledgeVersion === knowledge.version)
       requireSafePlan(plan, home, knowledge, `plans.${index}`);
   }
@@ -90,10 +99,9 @@ function isUnderWay({ setup, events }: HouseholdFile['trials'][number]): boolean
 }
 
 /** The same to do, to the last figure and word. A plan that cannot be made at all is none. */
-function isMadeAgain(plan: Plan, home: Household, knowledge: Knowledge): boolean {
+function isMadeAgain(plan: Plan, planWith: readonly ((facts: Plan['facts']) => Plan)[]): boolean {
   try {
-    const fresh = planTreatment(plan.facts, home, knowledge);
-    return isDeepStrictEqual(toDo(fresh), toDo(plan));
+    return planWith.some((planFor) => isDeepStrictEqual(toDo(planFor(plan.facts)), toDo(plan)));
   } catch (error) {
     if (error instanceof DomainError) return false;
     throw error;
