@@ -6,7 +6,7 @@ import { Desk, Tub } from './desk';
 import { expect, test } from './worker';
 
 const ROOT = new URL('..', import.meta.url).pathname;
-const OWN_PORT = 4893;
+const OWN_PORT = 4888;
 const BASE = `http://127.0.0.1:${OWN_PORT}`;
 
 /** A server of this test's own, to be killed. */

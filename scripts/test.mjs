@@ -25,6 +25,5 @@ suites.suite('core and web', 4, vitest(['packages', 'web'], report('core')), rep
 suites.suite('API', 4, vitest(['server'], report('api')), report('api'), vitestCounts);
 suites.suite('browser', 12, ['npm', 'run', '--silent', 'e2e'], PLAYWRIGHT, playwrightCounts);
 suites.check('faults: ten kills in the middle of writing', 2, ['node', 'scripts/crash-test.mjs', '10']);
-suites.check('faults: two kills in a first start', 1, ['node', 'scripts/first-start-test.mjs', '2']);
 suites.check('attack: five hundred hostile requests', 1, ['node', 'scripts/attack.mjs', '500']);
 process.exit(suites.close());

@@ -69,6 +69,7 @@ function TroubleDesk({ troubleId, kept, start }: TroubleDeskProps) {
   const told = isTold(draft);
   const isAsking = troubleId === undefined && draft.facts.markIds.length > 0 && !(plan && isNoSoil(plan));
   const asked = useFirstQuestions(draft, isAsking, change);
+  const hasNothingToAsk = asked.questions.length === 0 && !asked.isLoading;
 
   if (catalogue.isError) return <Failed error={catalogue.error} onRetry={() => void catalogue.refetch()} />;
   if (!catalogue.data) return <Loading what="the knowledge" />;
@@ -132,7 +133,7 @@ function TroubleDesk({ troubleId, kept, start }: TroubleDeskProps) {
             {isPlanned && <LimitsLine envelope={plan.envelope} />}
           </Box>
           {plan && kept && <PlanChanged kept={kept} plan={plan} />}
-          {isPlanned && asked.questions.length === 0 && runId === null && plan.rounds.length > 0 && (
+          {isPlanned && hasNothingToAsk && runId === null && plan.rounds.length > 0 && (
             <HouseQuestionRow facts={plan.facts} />
           )}
           {isPlanned && (

@@ -10,7 +10,8 @@ const NONE: readonly Question[] = [];
 
 /**
  * What holds while little is told, and the questions that would change most: two at most for one trouble, none asked
- * twice. `first` is null once nothing is asked any more: then the plan itself says what is done at once.
+ * twice. `first` is null once nothing is asked any more: then the plan itself says what is done at once. `isLoading` while
+ * nobody knows yet whether something is asked: until then nothing else is.
  */
 export function useFirstQuestions(draft: Draft, isAsking: boolean, change: (draft: Draft) => void) {
   const catalogue = useCatalogue().data;
@@ -18,7 +19,7 @@ export function useFirstQuestions(draft: Draft, isAsking: boolean, change: (draf
   const [asked, setAsked] = useState({ trouble, facts: [] as readonly string[] });
   const facts = asked.trouble === trouble ? asked.facts : [];
   const left = MOST_ASKED - facts.length;
-  const things = useFirstThings(draft.facts, isAsking && left > 0).data;
+  const { data: things, isLoading } = useFirstThings(draft.facts, isAsking && left > 0);
   const open =
     isAsking && left > 0 ? (things?.questions ?? NONE).filter(({ fact }) => !facts.includes(fact)) : NONE;
   const questions = open.slice(0, left);
@@ -37,5 +38,5 @@ export function useFirstQuestions(draft: Draft, isAsking: boolean, change: (draf
     [trouble, facts, draft, catalogue, change],
   );
   const first: AtOnce | null = questions.length > 0 ? (things?.atOnce ?? null) : null;
-  return { first, questions, answer };
+  return { first, questions, answer, isLoading };
 }
