@@ -15,14 +15,15 @@ export interface AtWork extends StoredRun {
 @Injectable()
 export class RunsAtWork {
   private known: Promise<Map<string, AtWork>> | null = null;
-  private readonly changed = new Set<string>();
+  /** Each with the news it was told by: what is told again while it is read is read again. */
+  private readonly changed = new Map<string, symbol>();
 
   constructor(
     @Inject(RunsRepository) private readonly repository: RunsRepository,
     @Inject(ChangesFeed) feed: ChangesFeed,
   ) {
     feed.news.subscribe(({ topic, id }) => {
-      if (topic === 'run' && id) this.changed.add(id);
+      if (topic === 'run' && id) this.forget(id);
       else this.known = null;
     });
   }
@@ -47,16 +48,25 @@ export class RunsAtWork {
 
   /** What is remembered of a run is not what is kept. */
   forget(id: string): void {
-    this.changed.add(id);
+    this.changed.set(id, Symbol(id));
   }
 
   private async upToDate(): Promise<Map<string, AtWork>> {
     this.known ??= this.readAll();
-    const known = await this.known;
-    for (const id of this.changed) {
-      this.changed.delete(id);
+    const reading = this.known;
+    const known = await reading.catch((error: unknown) => {
+      // Not remembered: the next who asks reads again.
+      if (this.known === reading) this.known = null;
+      throw error;
+    });
+    for (let [next] = this.changed; next; [next] = this.changed) {
+      const [id, news] = next;
       const run = await this.repository.find(id);
+      // Told anew or put meanwhile: what was read is old already.
+      if (this.changed.get(id) !== news) continue;
       place(known, id, run && atWork(run));
+      // Only now: whoever asked meanwhile must not be told what stood before.
+      this.changed.delete(id);
     }
     return known;
   }
