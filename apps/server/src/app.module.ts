@@ -5,11 +5,13 @@ import { KnowledgeModule } from './catalogue/knowledge.module.js';
 import { ChangesModule } from './changes/changes.module.js';
 import { ClockModule } from './clock/clock.module.js';
 import { DatabaseModule, type Given } from './database/database.module.js';
+import { DevicesModule } from './devices/devices.module.js';
 import { HouseholdModule } from './household/household.module.js';
 import { HouseholdFileModule } from './householdFile/householdFile.module.js';
 import { LinenBookModule } from './linenBook/linenBook.module.js';
 import { LogModule } from './log/log.module.js';
 import { MixesModule } from './mixes/mixes.module.js';
+import { NetworkModule } from './network/network.module.js';
 import { PhotosModule } from './photos/photos.module.js';
 import { MadeUpHouseModule } from './seed/madeUpHouse.module.js';
 import { TodayModule } from './today/today.module.js';
@@ -27,6 +29,8 @@ export class AppModule {
         KnowledgeModule,
         BackupsModule,
         ChangesModule,
+        DevicesModule,
+        NetworkModule,
         HouseholdModule,
         MixesModule,
         HouseholdFileModule,

@@ -1,5 +1,6 @@
 import { randomBytes } from 'node:crypto';
 import { existsSync, readFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { DomainError } from '@feverfew/core';
 import { StandardSchemaValidationPipe } from '@nestjs/common';
@@ -14,9 +15,12 @@ import { AppModule } from './app.module.js';
 import { type ClockWatch, NO_JUMP } from './clock/steadyClock.js';
 import type { Clock } from './database/database.module.js';
 import type { Database } from './database/openDatabase.js';
+import { DevicesService } from './devices/devices.service.js';
+import { requireLetIn } from './devices/letIn.js';
+import type { DoorSettings } from './network/houseDoor.js';
 import { InvalidInput } from './problems/invalidInput.js';
 import { ProblemFilter } from './problems/problem.filter.js';
-import { isLoopback, requireJson, requireOwnHost, requireOwnPage } from './requests/ownPages.js';
+import { requireJson, requireOwnHost, requireOwnPage } from './requests/ownPages.js';
 import { requireSoundText } from './requests/soundText.js';
 
 const { version: VERSION } = JSON.parse(
@@ -29,8 +33,8 @@ interface AppOptions {
   /** Built web files; null serves the API alone. */
   readonly webDir: string | null;
   readonly quiet: boolean;
-  /** Names it answers to; this computer's own unless told otherwise. */
-  readonly isOwnHost?: (name: string) => boolean;
+  /** The door to the household's network, shut until it is opened; without it there is none (tests). */
+  readonly door?: DoorSettings;
   /** What plans in a household file are sealed with; one for this process alone unless told otherwise. */
   readonly sealKey?: Buffer;
   readonly clockWatch?: ClockWatch;
@@ -38,19 +42,22 @@ interface AppOptions {
   readonly onEngineGone?: () => void;
 }
 
+/** Nobody opens it: there is no place to keep a key. */
+const NO_DOOR: DoorSettings = { dir: join(tmpdir(), 'feverfew-no-door'), port: 4880, names: [] };
+
 /** The whole application, not yet listening. */
 export async function createApp({
   db,
   clock,
   webDir,
   quiet,
-  isOwnHost = isLoopback,
+  door = NO_DOOR,
   sealKey = randomBytes(32),
   onEngineGone = () => undefined,
   clockWatch = NO_JUMP,
 }: AppOptions): Promise<NestExpressApplication> {
   const app = await NestFactory.create<NestExpressApplication>(
-    AppModule.with({ db, clock, clockWatch, sealKey }),
+    AppModule.with({ db, clock, clockWatch, sealKey, door }),
     {
       logger: quiet ? false : ['error', 'warn'],
       // A device holds its line of changes open as long as it is seen: closing does not wait for it.
@@ -62,11 +69,12 @@ export async function createApp({
     },
   );
   app.use(helmet(HEADERS));
-  app.use(requireOwnHost(isOwnHost));
-  app.use('/api', requireOwnPage, requireJson, neverKept);
+  app.use(requireOwnHost(door.names));
+  app.use('/api', requireOwnPage, requireJson, neverKept, requireLetIn(app.get(DevicesService)));
   app.use(compression({ filter: mayBePressed }));
   app.setGlobalPrefix('api');
   // A whole household with its pictures, and a log, are larger than anything else that is sent.
+  app.use('/api/devices/join', express.json({ limit: '2kb' }));
   app.use('/api/household/file', express.json({ limit: '400mb' }));
   app.use('/api/log', express.json({ limit: '6mb' }));
   app.use('/api/runs', express.json({ limit: '600kb' }));

@@ -1,20 +1,28 @@
-import type { NestExpressApplication } from '@nestjs/platform-express';
+import type { AddressInfo, Server } from 'node:net';
 
 const MOST_TRIES = 20;
 
-/** Listens on the port asked for, or the next free one above it. */
-export async function listenOnFreePort(
-  app: NestExpressApplication,
-  host: string,
-  port: number,
-): Promise<number> {
+/**
+ * Listens on the port asked for, or the next free one above it; 0 takes any.
+ * @returns the port it listens on
+ */
+export async function listenOnFreePort(server: Server, host: string, port: number): Promise<number> {
   for (let candidate = port; candidate < port + MOST_TRIES; candidate += 1) {
     try {
-      await app.listen(candidate, host);
-      return candidate;
+      await listen(server, host, candidate);
+      return (server.address() as AddressInfo).port;
     } catch (error) {
       if ((error as NodeJS.ErrnoException).code !== 'EADDRINUSE') throw error;
     }
   }
   throw new Error(`No free port from ${port} to ${port + MOST_TRIES - 1}.`);
 }
+
+const listen = (server: Server, host: string, port: number): Promise<void> =>
+  new Promise((resolve, reject) => {
+    server.once('error', reject);
+    server.listen({ host, port }, () => {
+      server.off('error', reject);
+      resolve();
+    });
+  });

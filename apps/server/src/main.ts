@@ -14,8 +14,10 @@ import { createApp } from './createApp.js';
 import { placesOf, sealKeyOf } from './database/dataDirectory.js';
 import { engineFault } from './database/engineFault.js';
 import { type Database, openDatabase } from './database/openDatabase.js';
+import { DevicesService } from './devices/devices.service.js';
 import { HouseholdFileService } from './householdFile/householdFile.service.js';
 import { listenOnFreePort } from './listenOnFreePort.js';
+import { NetworkService } from './network/network.service.js';
 import { seedDemo } from './seed/seedDemo.js';
 import { startFailure } from './startFailure.js';
 
@@ -35,6 +37,12 @@ const { values } = parseArgs({
     restore: { type: 'string' },
     /** Lists the backups there are, and ends. */
     backups: { type: 'boolean', default: false },
+    /** Opens the house to other devices, as the switch on the page Devices does. */
+    lan: { type: 'boolean', default: false },
+    /** The first port tried for other devices, by http; by https the next. */
+    'lan-port': { type: 'string', default: '4880' },
+    /** A further name other devices reach this computer by; may be given several times. */
+    'lan-name': { type: 'string', multiple: true, default: [] },
     /** For tests: a file that turns this server's clock (see `turned`), read anew each time. */
     'clock-file': { type: 'string' },
   },
@@ -57,9 +65,7 @@ const steady = new SteadyClock(
 const clock = () => steady.read();
 
 async function main(): Promise<void> {
-  const port = Number(values.port);
-  if (!(Number.isInteger(port) && port >= 1 && port <= 65_535))
-    throw new DomainError('badPort', { port: values.port });
+  const port = portOf('port');
   if (values.backups) return tellBackups();
   const given = values.restore ? readHouse(values.restore) : undefined;
   const isWhole = given !== undefined && !isOfVersion1(given.file);
@@ -71,9 +77,10 @@ async function main(): Promise<void> {
   const app = await appOn(database.db);
   if (given && !isWhole) await restore(app, given);
   if (values.demo && (await seedDemo(app, clock()))) console.log('Demo household loaded.');
-  const taken = await listenOnFreePort(app, HOST, port);
+  const taken = await listenOnFreePort(app.getHttpServer(), HOST, port);
   if (taken !== port) console.log(`Port ${port} is busy; using ${taken}.`);
   console.log(`Feverfew is at http://${HOST}:${taken}`);
+  await openToHouse(app);
   const watch = app.get(BackupWatch, { strict: false });
   const stopBackups = keepBackups({
     dir: places.backups,
@@ -103,6 +110,28 @@ async function main(): Promise<void> {
   process.on('SIGTERM', stop);
 }
 
+/** @throws DomainError badPort */
+function portOf(option: 'port' | 'lan-port'): number {
+  const port = Number(values[option]);
+  if (Number.isInteger(port) && port >= 1 && port <= 65_535) return port;
+  throw new DomainError('badPort', { option, port: values[option] });
+}
+
+/** Opens the house to other devices where that was asked for, now or at another start, and says where it is found. */
+async function openToHouse(app: NestExpressApplication): Promise<void> {
+  const network = app.get(NetworkService, { strict: false });
+  if (!values.lan && !network.wasOpen) return;
+  const { addresses, fault } = await network.open();
+  if (fault) console.error(fault);
+  for (const { url, isSafe } of addresses)
+    console.log(`Other devices: ${url}${isSafe ? ' (once they trust the root certificate)' : ''}`);
+  if (!values.lan) return;
+  // Where there is no browser on this computer, the first device comes in by this.
+  const devices = app.get(DevicesService, { strict: false });
+  const { code } = await devices.invite({ name: 'First device', role: 'all' });
+  console.log(`A device is let in with the code ${code}, once, within ten minutes.`);
+}
+
 /** The application on a database, with everything in it ready, not yet listening. */
 async function appOn(db: Database): Promise<NestExpressApplication> {
   const app = await createApp({
@@ -112,6 +141,7 @@ async function appOn(db: Database): Promise<NestExpressApplication> {
     quiet: false,
     clockWatch: steady,
     sealKey: sealKeyOf(places),
+    door: { dir: places.network, port: portOf('lan-port'), names: values['lan-name'] },
     onEngineGone: () => {
       console.error('The database has stopped. What was acknowledged is kept: start Feverfew again.');
       process.exit(1);

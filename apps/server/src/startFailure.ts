@@ -25,7 +25,7 @@ export function startFailure(error: unknown, restored: string | undefined): stri
       case 'dataDamaged':
         return damaged(String(dataDir), String(error.details.cause));
       case 'badPort':
-        return `--port takes a number from 1 to 65535, not "${port}".`;
+        return `--${error.details.option} takes a number from 1 to 65535, not "${port}".`;
     }
   }
   if (restored && (error instanceof DomainError || error instanceof InvalidInput)) {

@@ -4,6 +4,7 @@ import type { Run as RunShape } from './run.js';
 
 export * from './bounds.js';
 export * from './catalogue.js';
+export * from './device.js';
 export * from './envelope.js';
 export * from './held.js';
 export * from './household.js';

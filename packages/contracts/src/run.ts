@@ -192,7 +192,7 @@ export type AskOtherCourse = z.infer<typeof AskOtherCourse>;
 
 /** What went over the line of changes: which part of the household is no longer as a device has it. */
 export const ChangeNews = z
-  .strictObject({ topic: z.enum(['run', 'book', 'household']), id: z.string().nullable() })
+  .strictObject({ topic: z.enum(['run', 'book', 'household', 'devices']), id: z.string().nullable() })
   .meta({ id: 'ChangeNews' });
 export type ChangeNews = z.infer<typeof ChangeNews>;
 

@@ -14,6 +14,8 @@ export interface Places {
   readonly ready: string;
   readonly backups: string;
   readonly sealKey: string;
+  /** The door to the household's network: its root certificate, and whether it is open. */
+  readonly network: string;
 }
 
 export const placesOf = (root: string): Places => ({
@@ -23,12 +25,13 @@ export const placesOf = (root: string): Places => ({
   ready: join(root, 'db.ready'),
   backups: join(root, 'backups'),
   sealKey: join(root, 'seal.key'),
+  network: join(root, 'network'),
 });
 
 /** Where files of a database move that an earlier version kept beside the backups. */
 const MOVING = 'db.moving';
 const ASIDE = /^db\.old-/;
-const OURS = new Set(['db', 'db.new', 'db.ready', 'backups', 'seal.key', 'seal.key.part', MOVING]);
+const OURS = new Set(['db', 'db.new', 'db.ready', 'backups', 'network', 'seal.key', 'seal.key.part', MOVING]);
 const isOurs = (name: string): boolean => OURS.has(name) || ASIDE.test(name);
 /** What PostgreSQL 18 names its files and directories at the top. */
 const OF_POSTGRES =

@@ -1,5 +1,6 @@
 import { type DynamicModule, Global, Module } from '@nestjs/common';
 import type { ClockWatch } from '../clock/steadyClock.js';
+import { DOOR_SETTINGS, type DoorSettings } from '../network/houseDoor.js';
 import { SEAL_KEY } from '../plans/sealPlan.js';
 import type { Database } from './openDatabase.js';
 
@@ -14,13 +15,14 @@ export interface Given {
   readonly clock: Clock;
   readonly clockWatch: ClockWatch;
   readonly sealKey: Buffer;
+  readonly door: DoorSettings;
 }
 
 @Global()
 @Module({})
 // biome-ignore lint/complexity/noStaticOnlyClass: Nest modules are classes
 export class DatabaseModule {
-  static with({ db, clock, sealKey, clockWatch }: Given): DynamicModule {
+  static with({ db, clock, sealKey, clockWatch, door }: Given): DynamicModule {
     return {
       module: DatabaseModule,
       providers: [
@@ -28,8 +30,9 @@ export class DatabaseModule {
         { provide: CLOCK, useValue: clock },
         { provide: SEAL_KEY, useValue: sealKey },
         { provide: CLOCK_WATCH, useValue: clockWatch },
+        { provide: DOOR_SETTINGS, useValue: door },
       ],
-      exports: [DATABASE, CLOCK, SEAL_KEY, CLOCK_WATCH],
+      exports: [DATABASE, CLOCK, SEAL_KEY, CLOCK_WATCH, DOOR_SETTINGS],
     };
   }
 }

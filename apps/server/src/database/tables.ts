@@ -1,4 +1,4 @@
-import type { Measures, NewPiece } from '@feverfew/contracts';
+import type { DeviceRole, Measures, NewPiece } from '@feverfew/contracts';
 import type {
   Household,
   Mix,
@@ -195,3 +195,23 @@ export const photos = pgTable(
     check('photos_of_one', sql`num_nonnulls(${table.runId}, ${table.pieceId}) = 1`),
   ],
 );
+
+/** Devices that were let in. What they show is kept as its SHA-256 alone: read from here, it opens nothing. */
+export const devices = pgTable('devices', {
+  id: uuid().primaryKey(),
+  createdAt: created(),
+  name: text().notNull(),
+  role: text().$type<DeviceRole>().notNull(),
+  tokenHash: text().notNull().unique(),
+  lastSeenAt: timestamp({ withTimezone: true, mode: 'date' }).notNull(),
+});
+
+/** What lets the next device in, once, until it runs out; key and code as SHA-256. */
+export const invitations = pgTable('invitations', {
+  id: uuid().primaryKey(),
+  name: text().notNull(),
+  role: text().$type<DeviceRole>().notNull(),
+  keyHash: text().notNull(),
+  codeHash: text().notNull(),
+  expiresAt: timestamp({ withTimezone: true, mode: 'date' }).notNull(),
+});

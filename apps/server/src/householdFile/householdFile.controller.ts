@@ -2,6 +2,7 @@ import { Readable } from 'node:stream';
 import { HouseholdFile, HouseholdRead, householdFileSchema } from '@feverfew/contracts';
 import { Body, Controller, Get, Header, HttpCode, Inject, Put, StreamableFile } from '@nestjs/common';
 import { ApiBody, ApiOkResponse, ApiTags } from '@nestjs/swagger';
+import { AskFor } from '../devices/role.guard.js';
 import { HouseholdFileService } from './householdFile.service.js';
 
 async function* from(first: string, rest: AsyncIterable<string>): AsyncGenerator<Buffer> {
@@ -10,6 +11,7 @@ async function* from(first: string, rest: AsyncIterable<string>): AsyncGenerator
 }
 
 @ApiTags('open formats')
+@AskFor('all')
 @Controller('household/file')
 export class HouseholdFileController {
   constructor(@Inject(HouseholdFileService) private readonly service: HouseholdFileService) {}

@@ -13,6 +13,7 @@ import {
   StreamableFile,
 } from '@nestjs/common';
 import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
+import { AskFor } from '../devices/role.guard.js';
 import { ID } from '../problems/idPipe.js';
 import { PhotosService } from './photos.service.js';
 
@@ -22,6 +23,7 @@ export class PhotosController {
   constructor(@Inject(PhotosService) private readonly service: PhotosService) {}
 
   @Post('runs/:id/photos')
+  @AskFor('tub')
   @HttpCode(200)
   @ApiOkResponse({ standardSchema: Run })
   keep(@Param('id', ID) id: string, @Body({ schema: NewPhoto }) body: NewPhoto): Promise<RunView> {

@@ -17,6 +17,7 @@ import type { ComparedPosition, FirstThings, Plan, TroubleFacts } from '@feverfe
 import { Body, Controller, Get, HttpCode, Inject, Param, Post } from '@nestjs/common';
 import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { z } from 'zod';
+import { AskFor } from '../devices/role.guard.js';
 import { ID } from '../problems/idPipe.js';
 import { PlansService } from './plans.service.js';
 
@@ -26,6 +27,7 @@ export class PlansController {
   constructor(@Inject(PlansService) private readonly service: PlansService) {}
 
   @Post('preview')
+  @AskFor('look')
   @HttpCode(200)
   @ApiOkResponse({ standardSchema: PlanShape })
   preview(@Body({ schema: TroubleFactsShape }) facts: TroubleFacts): Promise<Plan> {
@@ -34,6 +36,7 @@ export class PlansController {
 
   /** The same trouble under every view of one dispute, side by side. */
   @Post('compare')
+  @AskFor('look')
   @HttpCode(200)
   @ApiOkResponse({ standardSchema: z.array(ComparedPositionShape) })
   compare(@Body({ schema: ComparePositions }) body: ComparePositions): Promise<ComparedPosition[]> {
@@ -42,6 +45,7 @@ export class PlansController {
 
   /** What to do at once while little is told, and at most two questions that would change most. */
   @Post('first-things')
+  @AskFor('look')
   @HttpCode(200)
   @ApiOkResponse({ standardSchema: FirstThingsShape })
   firstThings(@Body({ schema: TroubleFactsShape }) facts: TroubleFacts): Promise<FirstThings> {
@@ -50,6 +54,7 @@ export class PlansController {
 
   /** The one thing of the house nobody told on which this plan hangs most. */
   @Post('house-question')
+  @AskFor('look')
   @HttpCode(200)
   @ApiOkResponse({ standardSchema: HouseQuestionShape })
   async houseQuestion(@Body({ schema: TroubleFactsShape }) facts: TroubleFacts): Promise<HouseQuestionView> {
@@ -58,6 +63,7 @@ export class PlansController {
 
   /** What a step could be instead, before anything of the plan is begun. */
   @Post('other-course')
+  @AskFor('look')
   @HttpCode(200)
   @ApiOkResponse({ standardSchema: OtherCourseShape })
   otherCourse(@Body({ schema: AskOtherCourse }) body: AskOtherCourse): Promise<OtherCourseView> {
@@ -66,6 +72,7 @@ export class PlansController {
 
   /** The smallest changes of the facts that would admit a method. */
   @Post('what-would-change')
+  @AskFor('look')
   @HttpCode(200)
   @ApiOkResponse({ standardSchema: z.array(z.array(ChangeShape)) })
   whatWouldChange(@Body({ schema: AskWhatWouldChange }) body: AskWhatWouldChange): Promise<ChangeView[][]> {

@@ -33,6 +33,11 @@ const PROBLEMS: Readonly<Record<DomainErrorCode, { readonly status: number; read
   shelfFull: { status: 409, title: 'The shelf is full' },
   foreignHost: { status: 403, title: 'Not a name of this server' },
   foreignPage: { status: 403, title: 'Not asked by one of its own pages' },
+  notLetIn: { status: 401, title: 'This device is not let in' },
+  notAllowed: { status: 403, title: 'Not from this device' },
+  badCode: { status: 404, title: 'No such code' },
+  tooManyTries: { status: 429, title: 'Too many tries' },
+  tooManyDevices: { status: 409, title: 'Too many devices' },
   notJson: { status: 415, title: 'Not JSON' },
   // Tried again, it goes well once there is room.
   diskFull: { status: 507, title: 'No room left' },

@@ -1,5 +1,7 @@
 import { DomainError } from '@feverfew/core';
 import type { NextFunction, Request, RequestHandler, Response } from 'express';
+import { isNameInHouse } from '../network/houseNames.js';
+import { isFromNetwork } from './door.js';
 
 /** Only reads; nothing of them changes what is kept. */
 const READING = new Set(['GET', 'HEAD', 'OPTIONS']);
@@ -9,14 +11,15 @@ const OWN_SITES = new Set(['same-origin', 'none']);
 /**
  * Answers only under names that are this server's own. A page elsewhere may let a name of its own point here, and would
  * then be taken for one of ours (DNS rebinding, common practice); an address in figures nobody else can own.
- * @param isOwn whether a name without port, in small letters, is one this server is reached by
+ * @param names further names by which devices in the house reach it
  */
 export const requireOwnHost =
-  (isOwn: (name: string) => boolean): RequestHandler =>
+  (names: readonly string[]): RequestHandler =>
   (request: Request, _response: Response, next: NextFunction) => {
     const name = hostName(request.headers.host);
+    const isOwn = isFromNetwork(request) ? isNameInHouse : isLoopback;
     next(
-      name !== null && isOwn(name)
+      name !== null && isOwn(name, names)
         ? undefined
         : new DomainError('foreignHost', { message: 'This server is not reached by that name.' }),
     );

@@ -13,6 +13,7 @@ import type { Clash } from '@feverfew/core';
 import { Body, Controller, Get, HttpCode, Inject, Param, Post, Put } from '@nestjs/common';
 import { ApiCreatedResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { z } from 'zod';
+import { AskFor } from '../devices/role.guard.js';
 import { ID } from '../problems/idPipe.js';
 import { CourseService } from './course.service.js';
 import { RunsService } from './runs.service.js';
@@ -33,6 +34,7 @@ export class RunsController {
 
   /** Before a start: what else would want the same vessel or the machine. */
   @Post('clashes')
+  @AskFor('look')
   @HttpCode(200)
   @ApiOkResponse({ standardSchema: z.array(ClashShape) })
   clashes(@Body({ schema: AskClashes }) body: AskClashes): Promise<Clash[]> {
@@ -53,6 +55,7 @@ export class RunsController {
   }
 
   @Put(':id/course')
+  @AskFor('tub')
   @ApiOkResponse({ standardSchema: Run })
   changeCourse(
     @Param('id', ID) id: string,
@@ -62,6 +65,7 @@ export class RunsController {
   }
 
   @Post(':id/events')
+  @AskFor('tub')
   @HttpCode(200)
   @ApiOkResponse({ standardSchema: Run })
   append(@Param('id', ID) id: string, @Body({ schema: NewRunEvent }) body: NewRunEvent): Promise<RunView> {

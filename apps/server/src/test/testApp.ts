@@ -20,9 +20,12 @@ const SEAL_KEY = Buffer.alloc(32, 7);
 export async function testApp({
   demo = false,
   sealKey = SEAL_KEY,
+  doorDir,
 }: {
   demo?: boolean;
   sealKey?: Buffer;
+  /** Where the door to the household's network keeps its certificate; left out, there is no door to open. */
+  doorDir?: string;
 } = {}) {
   const database = await openDatabase(null, { templateFile: inject('templateFile') });
   let now = START;
@@ -32,6 +35,7 @@ export async function testApp({
     webDir: null,
     quiet: true,
     sealKey,
+    ...(doorDir ? { door: { dir: doorDir, port: 0, names: ['feverfew.home.arpa'] } } : {}),
   });
   await app.init();
   if (demo) await seedDemo(app, now);

@@ -8,6 +8,7 @@ const STALE: Readonly<Record<ChangeNews['topic'], readonly string[]>> = {
   run: ['today', 'pieces', 'troubles', 'whatWorks', 'preview'],
   book: ['today', 'pieces', 'troubles', 'trials', 'whatWorks', 'preview'],
   household: ['household', 'preview', 'mix', 'tableAnswer', 'savedMixes', 'today', 'whatWorks'],
+  devices: ['devices', 'me'],
 };
 
 /** Everything that any change makes stale. */

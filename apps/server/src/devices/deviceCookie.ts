@@ -1,0 +1,35 @@
+import type { Request, Response } from 'express';
+
+/** The longest a browser keeps one (RFC 6265bis, 400 days); it is set anew whenever the device opens a page. */
+const MAX_AGE_MS = 400 * 24 * 3600_000;
+
+/*
+ * Two names: a page over plain http may not write over what was set over https, and the prefix keeps anything but this
+ * very server over https from setting the other.
+ */
+const PLAIN = 'feverfew-device';
+const SAFE = '__Host-feverfew-device';
+
+export function setDeviceCookie(request: Request, response: Response, token: string): void {
+  response.cookie(request.secure ? SAFE : PLAIN, token, {
+    httpOnly: true,
+    sameSite: 'strict',
+    secure: request.secure,
+    path: '/',
+    maxAge: MAX_AGE_MS,
+  });
+}
+
+/** Every token the request shows, the one for this kind of line first. */
+export function deviceTokens(request: Request): string[] {
+  const cookies = new Map(
+    (request.headers.cookie ?? '').split(/;\s*/).map((pair) => {
+      const at = pair.indexOf('=');
+      return [pair.slice(0, at), pair.slice(at + 1)];
+    }),
+  );
+  return [SAFE, PLAIN].flatMap((name) => {
+    const token = cookies.get(name);
+    return token && /^[\w-]{43}$/.test(token) ? [token] : [];
+  });
+}

@@ -1,0 +1,94 @@
+import { ChangedDevice, Device, Invitation, JoinHouse, WhoAsks } from '@feverfew/contracts';
+import {
+  Body,
+  Controller,
+  Delete,
+  Get,
+  HttpCode,
+  Inject,
+  Param,
+  Post,
+  Put,
+  Req,
+  Res,
+  UseGuards,
+} from '@nestjs/common';
+import { ApiCreatedResponse, ApiNoContentResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
+import type { Request, Response } from 'express';
+import { z } from 'zod';
+import { ID } from '../problems/idPipe.js';
+import { THIS_COMPUTER, whoAsks } from '../requests/door.js';
+import { deviceTokens, setDeviceCookie } from './deviceCookie.js';
+import { DevicesService } from './devices.service.js';
+import { AskFor, ForAnybody } from './role.guard.js';
+import { TriesGuard } from './triesGuard.js';
+
+@ApiTags('devices')
+@AskFor('all')
+@Controller('devices')
+export class DevicesController {
+  constructor(@Inject(DevicesService) private readonly service: DevicesService) {}
+
+  @Get()
+  @ApiOkResponse({ standardSchema: z.array(Device) })
+  list(): Promise<Device[]> {
+    return this.service.list();
+  }
+
+  /** Who asks, and what it may do. */
+  @Get('me')
+  @AskFor('look')
+  @ApiOkResponse({ standardSchema: WhoAsks })
+  async me(@Req() request: Request, @Res({ passthrough: true }) response: Response): Promise<WhoAsks> {
+    const who = whoAsks(response) ?? THIS_COMPUTER;
+    for (const token of deviceTokens(request))
+      if (who.deviceId !== null && (await this.service.whoShows(token))?.deviceId === who.deviceId)
+        setDeviceCookie(request, response, token);
+    return who;
+  }
+
+  /** A key and a code that let in one device, for ten minutes. */
+  @Post('invitations')
+  @ApiCreatedResponse({ standardSchema: Invitation })
+  invite(@Body({ schema: ChangedDevice }) body: ChangedDevice): Promise<Invitation> {
+    return this.service.invite(body);
+  }
+
+  @Delete('invitations/:id')
+  @HttpCode(204)
+  @ApiNoContentResponse({ description: 'Withdrawn' })
+  withdraw(@Param('id', ID) id: string): Promise<void> {
+    return this.service.withdraw(id);
+  }
+
+  /** Lets the device that asks in. What it shows from now on is in a cookie no page can read. */
+  @Post('join')
+  @HttpCode(200)
+  @ForAnybody()
+  @UseGuards(TriesGuard)
+  @ApiOkResponse({ standardSchema: WhoAsks })
+  async join(
+    @Body({ schema: JoinHouse }) body: JoinHouse,
+    @Req() request: Request,
+    @Res({ passthrough: true }) response: Response,
+  ): Promise<WhoAsks> {
+    const { token, who } = await this.service.join(body);
+    setDeviceCookie(request, response, token);
+    return who;
+  }
+
+  @Put(':id')
+  @ApiOkResponse({ standardSchema: z.array(Device) })
+  change(
+    @Param('id', ID) id: string,
+    @Body({ schema: ChangedDevice }) body: ChangedDevice,
+  ): Promise<Device[]> {
+    return this.service.change(id, body);
+  }
+
+  @Delete(':id')
+  @ApiOkResponse({ standardSchema: z.array(Device) })
+  remove(@Param('id', ID) id: string): Promise<Device[]> {
+    return this.service.remove(id);
+  }
+}

@@ -1,0 +1,309 @@
+import { mkdtempSync, rmSync } from 'node:fs';
+import { get } from 'node:http';
+import { request as askSafe } from 'node:https';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import type { Device, DeviceRole, HouseNetwork, Invitation, Today } from '@feverfew/contracts';
+import { DocumentBuilder, SwaggerModule } from '@nestjs/swagger';
+import supertest from 'supertest';
+import { afterAll, beforeAll, beforeEach, describe, expect, it, vi } from 'vitest';
+import { type TestApp, testApp } from '../test/testApp.js';
+
+const NAME = 'feverfew.home.arpa';
+const GONE = '00000000-0000-4000-8000-000000000000';
+const dir = mkdtempSync(join(tmpdir(), 'feverfew-door-'));
+let house: TestApp;
+let network: HouseNetwork;
+beforeAll(async () => {
+  house = await testApp({ demo: true, doorDir: dir });
+  network = (await house.http.put('/api/network').send({ isOpen: true }).expect(200)).body;
+});
+afterAll(async () => {
+  await house.close();
+  rmSync(dir, { recursive: true });
+});
+/** Tries are counted by the minute: each test begins a new one. */
+beforeEach(() => {
+  vi.useFakeTimers({ toFake: ['Date'], now: Date.now() + 61_000 });
+});
+afterAll(() => vi.useRealTimers());
+
+const portOf = (isSafe: boolean): string =>
+  new URL(network.addresses.find((one) => one.isSafe === isSafe && one.url.includes(NAME))?.url ?? '').port;
+const door = () => supertest(`http://127.0.0.1:${portOf(false)}`);
+
+const invite = async (role: DeviceRole, name = 'Phone'): Promise<Invitation> =>
+  (await house.http.post('/api/devices/invitations').send({ name, role }).expect(201)).body;
+
+/** A device that was let in; what it sends with every request. */
+async function letIn(role: DeviceRole, name?: string): Promise<{ cookie: string; id: string }> {
+  const { key } = await invite(role, name);
+  const { headers, body } = await door().post('/api/devices/join').send({ key }).expect(200);
+  return { cookie: String(headers['set-cookie']).split(';')[0] ?? '', id: body.deviceId };
+}
+
+describe('who is not let in', () => {
+  it('gets the page, the certificate, and nothing else', async () => {
+    for (const path of ['/api/today', '/api/catalogue', '/api/docs', '/api/nothing', '/api/changes'])
+      expect((await door().get(path).expect(401)).body.type).toBe('urn:feverfew:notLetIn');
+    await door().put('/api/household').send({}).expect(401);
+    await door().get('/api/network/root.crt').expect(200);
+    await door().put('/api/network/root.crt').expect(401);
+    await door()
+      .get('/api/today')
+      .set('Cookie', `feverfew-device=${'x'.repeat(43)}`)
+      .expect(401);
+    await door().get('/api/today').set('Cookie', 'nonsense; =; feverfew-device').expect(401);
+  });
+  it('sends nothing large: it is asked who it is first', async () => {
+    await door()
+      .put('/api/household/file')
+      .send({ long: 'x'.repeat(3_000_000) })
+      .expect(401);
+    await door()
+      .post('/api/devices/join')
+      .send({ key: 'x'.repeat(3000) })
+      .expect(413);
+  });
+  it('is found by an address or a name of this house, not by any other', async () => {
+    for (const host of [NAME, '192.168.7.7', '[fd00::1]'])
+      await door().get('/api/network/root.crt').set('Host', host).expect(200);
+    for (const host of ['evil.example', `${NAME}.evil.example`, 'localhost'])
+      await door().get('/api/network/root.crt').set('Host', host).expect(403);
+  });
+});
+
+describe('being let in', () => {
+  it('once by a key, with a cookie no page can read', async () => {
+    const { key } = await invite('tub', 'At the tub');
+    const { headers, body } = await door().post('/api/devices/join').send({ key }).expect(200);
+    expect(body).toMatchObject({ name: 'At the tub', role: 'tub' });
+    const cookie = String(headers['set-cookie']);
+    expect(cookie).toMatch(
+      /^feverfew-device=[\w-]{43}; Max-Age=\d+; Path=\/; Expires=[^;]+; HttpOnly; SameSite=Strict$/,
+    );
+    const shown = cookie.split(';')[0] ?? '';
+    await door().get('/api/today').set('Cookie', shown).expect(200);
+    expect((await door().get('/api/devices/me').set('Cookie', shown).expect(200)).body.name).toBe(
+      'At the tub',
+    );
+    await door().post('/api/devices/join').send({ key }).expect(404);
+    // What is kept opens nothing.
+    const rows = await house.database.client.query('select * from devices');
+    expect(JSON.stringify(rows.rows)).not.toContain(shown.split('=')[1]);
+  });
+  it('by the code as a hand types it', async () => {
+    const { code } = await invite('look');
+    expect(code).toMatch(/^[A-Z0-9]{4} [A-Z0-9]{4}$/);
+    const typed = ` ${code.toLowerCase().replace(' ', '-')} `;
+    expect((await door().post('/api/devices/join').send({ code: typed }).expect(200)).body.role).toBe('look');
+  });
+  it('not when it has run out, or was withdrawn', async () => {
+    const late = await invite('all');
+    const withdrawn = await invite('all');
+    await house.http.delete(`/api/devices/invitations/${withdrawn.id}`).expect(204);
+    await door().post('/api/devices/join').send({ key: withdrawn.key }).expect(404);
+    house.pass(10);
+    await door().post('/api/devices/join').send({ key: late.key }).expect(404);
+  });
+  it('five tries a minute from one address', async () => {
+    const { code } = await invite('all');
+    for (let n = 0; n < 5; n += 1)
+      await door().post('/api/devices/join').send({ code: 'AAAA AAAA' }).expect(404);
+    const refused = await door()
+      .post('/api/devices/join')
+      .set('X-Forwarded-For', '10.1.2.3')
+      .send({ code })
+      .expect(429);
+    expect(refused.headers['retry-after']).toBeDefined();
+    expect(refused.body.type).toBe('urn:feverfew:tooManyTries');
+  });
+  it('by no page of somebody else', async () => {
+    const { key } = await invite('all');
+    await door().post('/api/devices/join').set('Origin', 'http://evil.example').send({ key }).expect(403);
+  });
+});
+
+describe('what a device may do', () => {
+  /** What changes something and is for less than everything; a new route stands in neither list and is for `all`. */
+  const MAY: Readonly<Record<'look' | 'tub', readonly string[]>> = {
+    look: [
+      ...['preview', 'compare', 'first-things', 'house-question', 'other-course', 'what-would-change'].map(
+        (name) => `POST /api/plans/${name}`,
+      ),
+      'POST /api/runs/clashes',
+      'POST /api/mixes/judge',
+      'POST /api/mixes/answer',
+    ],
+    tub: [
+      'POST /api/runs/{id}/events',
+      'PUT /api/runs/{id}/course',
+      'POST /api/runs/{id}/photos',
+      'POST /api/trials/{id}/events',
+    ],
+  };
+  const FOR_ALL_ALONE = [
+    'GET /api/devices',
+    'GET /api/network',
+    'GET /api/household/file',
+    'GET /api/household/file/schema',
+  ];
+
+  const DOES = ['DELETE /api/made-up-house', 'POST /api/made-up-house', 'POST /api/clock/is-right'];
+
+  it.each(['look', 'tub', 'all'] as const)('%s: every route there is', async (role) => {
+    const { cookie } = await letIn(role);
+    const { paths } = SwaggerModule.createDocument(house.app, new DocumentBuilder().build());
+    const routes = Object.entries(paths).flatMap(([path, methods]) =>
+      Object.keys(methods).map((method) => `${method.toUpperCase()} ${path}`),
+    );
+    expect(routes.length).toBeGreaterThan(60);
+    for (const route of routes) {
+      const [method = '', path = ''] = route.split(' ');
+      if (path === '/api/changes' || path === '/api/devices/join' || path === '/api/network/root.crt')
+        continue;
+      const isAllowed =
+        role === 'all' ||
+        MAY.look.includes(route) ||
+        (role === 'tub' && MAY.tub.includes(route)) ||
+        (method === 'GET' && !FOR_ALL_ALONE.includes(route));
+      // What needs no body would really be done.
+      if (role === 'all' && DOES.includes(route)) continue;
+      // The others do nothing: what is sent fits no shape, or names nothing.
+      const asked = door()[method.toLowerCase() as 'get'](path.replace('{id}', GONE)).set('Cookie', cookie);
+      const { status } = await (method === 'GET' || method === 'DELETE'
+        ? asked
+        : asked.send({ nothing: true }));
+      expect(`${route} ${isAllowed ? status !== 403 && status < 500 : status}`).toBe(
+        `${route} ${isAllowed ? true : 403}`,
+      );
+    }
+  });
+  it('the tub takes a run further, and begins none; looking changes nothing', async () => {
+    const { body: today } = await house.http.get('/api/today');
+    const run = (today as Today).running[0];
+    const { body: before } = await house.http.get(`/api/runs/${run?.id}`);
+    const event = {
+      key: '11111111-1111-4111-8111-111111111111',
+      event: { kind: 'noted', text: 'seen' },
+      heldMs: 0,
+    };
+    const look = await letIn('look');
+    const refused = await door()
+      .post(`/api/runs/${run?.id}/events`)
+      .set('Cookie', look.cookie)
+      .send(event)
+      .expect(403);
+    expect(refused.body.detail).toMatch(/only looks/);
+    expect((await house.http.get(`/api/runs/${run?.id}`)).body.events).toEqual(before.events);
+    const tub = await letIn('tub');
+    await door().post(`/api/runs/${run?.id}/events`).set('Cookie', tub.cookie).send(event).expect(200);
+    await door().post('/api/runs').set('Cookie', tub.cookie).send({}).expect(403);
+    await door().post('/api/troubles/start').set('Cookie', tub.cookie).send({}).expect(403);
+  });
+});
+
+describe('a device that is let in', () => {
+  it('is listed with when it was last seen, can be called otherwise, and is gone at once when it is removed', async () => {
+    const { cookie, id } = await letIn('all', 'Old name');
+    house.pass(30);
+    await door().get('/api/today').set('Cookie', cookie).expect(200);
+    const of = (list: Device[]) => list.find((one) => one.id === id);
+    const listed = of((await house.http.get('/api/devices')).body);
+    expect(Date.parse(listed?.lastSeenAt ?? '') - Date.parse(listed?.letInAt ?? '')).toBe(30 * 60_000);
+    const changed = await house.http
+      .put(`/api/devices/${id}`)
+      .send({ name: 'New name', role: 'look' })
+      .expect(200);
+    expect(of(changed.body)).toMatchObject({ name: 'New name', role: 'look' });
+    await door().put('/api/household').set('Cookie', cookie).send({}).expect(403);
+    expect(of((await house.http.delete(`/api/devices/${id}`).expect(200)).body)).toBeUndefined();
+    await door().get('/api/today').set('Cookie', cookie).expect(401);
+    await house.http.delete(`/api/devices/${id}`).expect(404);
+  });
+  it('has its line of changes cut when it is removed, and others keep theirs', async () => {
+    const [gone, stays] = [await letIn('look'), await letIn('look')];
+    const line = (cookie: string) =>
+      new Promise<{ ended: Promise<void>; isOpen: () => boolean; close: () => void }>((resolve) => {
+        const asked = get(
+          { host: '127.0.0.1', port: portOf(false), path: '/api/changes', headers: { cookie } },
+          (answer) => {
+            let isOpen = true;
+            const ended = new Promise<void>((done) => {
+              answer.on('close', () => {
+                isOpen = false;
+                done();
+              });
+            });
+            answer.resume();
+            resolve({ ended, isOpen: () => isOpen, close: () => asked.destroy() });
+          },
+        );
+      });
+    const [first, second] = [await line(gone.cookie), await line(stays.cookie)];
+    await house.http.delete(`/api/devices/${gone.id}`).expect(200);
+    await first.ended;
+    expect(second.isOpen()).toBe(true);
+    second.close();
+  });
+});
+
+describe('by https', () => {
+  const safely = (
+    path: string,
+    more: object = {},
+  ): Promise<{ status: number; text: string; cookie: string }> =>
+    new Promise((resolve, reject) => {
+      const asked = askSafe(
+        { host: '127.0.0.1', port: portOf(true), servername: NAME, path, headers: { host: NAME }, ...more },
+        (answer) => {
+          let text = '';
+          answer.on('data', (part) => {
+            text += part;
+          });
+          answer.on('end', () =>
+            resolve({ status: answer.statusCode ?? 0, text, cookie: String(answer.headers['set-cookie']) }),
+          );
+        },
+      );
+      asked.on('error', reject);
+      if ('body' in more) asked.write(more.body);
+      asked.end();
+    });
+  const root = async (): Promise<string> => {
+    const { body } = await door()
+      .get('/api/network/root.crt')
+      .buffer(true)
+      .parse((answer, done) => {
+        const parts: Buffer[] = [];
+        answer.on('data', (part: Buffer) => parts.push(part));
+        answer.on('end', () => done(null, Buffer.concat(parts)));
+      });
+    return `-----BEGIN CERTIFICATE-----\n${(body as Buffer).toString('base64')}\n-----END CERTIFICATE-----`;
+  };
+
+  it('the line holds for who trusts the root, and for nobody else', async () => {
+    const ca = await root();
+    expect((await safely('/api/today', { ca })).status).toBe(401);
+    await expect(safely('/api/today')).rejects.toThrow(/certificate/);
+    await expect(safely('/api/today', { ca, servername: 'bank.example' })).rejects.toThrow(/altnames/);
+  });
+  it('the cookie stays on the safe line', async () => {
+    const { key } = await invite('look');
+    const body = JSON.stringify({ key });
+    const headers = { host: NAME, 'content-type': 'application/json', 'content-length': body.length };
+    const { cookie } = await safely('/api/devices/join', { ca: await root(), method: 'POST', headers, body });
+    expect(cookie).toMatch(/^__Host-feverfew-device=.+; HttpOnly; Secure; SameSite=Strict$/);
+  });
+});
+
+it('shut, it is shut, and the certificate stays the same when it is opened again', async () => {
+  const port = portOf(false);
+  const before = network.rootFingerprint;
+  expect((await house.http.put('/api/network').send({ isOpen: false }).expect(200)).body.addresses).toEqual(
+    [],
+  );
+  await expect(supertest(`http://127.0.0.1:${port}`).get('/')).rejects.toThrow(/ECONNREFUSED/);
+  network = (await house.http.put('/api/network').send({ isOpen: true }).expect(200)).body;
+  expect(network).toMatchObject({ isOpen: true, fault: null, rootFingerprint: before });
+});

@@ -1,0 +1,34 @@
+import { DomainError } from '@feverfew/core';
+import type { NextFunction, Request, RequestHandler, Response } from 'express';
+import { isFromNetwork, setWhoAsks, THIS_COMPUTER } from '../requests/door.js';
+import { deviceTokens } from './deviceCookie.js';
+import type { DevicesService } from './devices.service.js';
+
+/** What one who is not let in may ask for: to be let in, and the certificate that makes the line to here a safe one. */
+const DOORSTEP: readonly (readonly [method: string, path: string])[] = [
+  ['POST', '/devices/join'],
+  ['GET', '/network/root.crt'],
+];
+
+/**
+ * Finds out who asks, before anything of what was sent is read. This computer is always let in; from the household's
+ * network only a device that shows what it was given.
+ */
+export const requireLetIn =
+  (devices: DevicesService): RequestHandler =>
+  (request: Request, response: Response, next: NextFunction) => {
+    void findOut(devices, request, response).then(() => next(), next);
+  };
+
+/** @throws DomainError notLetIn */
+async function findOut(devices: DevicesService, request: Request, response: Response): Promise<void> {
+  if (!isFromNetwork(request)) return setWhoAsks(response, THIS_COMPUTER);
+  for (const token of deviceTokens(request)) {
+    const who = await devices.whoShows(token);
+    if (who) return setWhoAsks(response, who);
+  }
+  if (DOORSTEP.some(([method, path]) => request.method === method && request.path === path)) return;
+  throw new DomainError('notLetIn', {
+    message: 'This device is not let in. A code for it is made under Your house, Devices.',
+  });
+}

@@ -1,0 +1,64 @@
+import { existsSync, mkdirSync, rmSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
+import type { HouseNetwork } from '@feverfew/contracts';
+import { DomainError } from '@feverfew/core';
+import { Inject, Injectable, type OnModuleDestroy } from '@nestjs/common';
+import { HttpAdapterHost } from '@nestjs/core';
+import { DOOR_SETTINGS, type DoorSettings, HouseDoor } from './houseDoor.js';
+
+/** Whether this house is open to other devices: set on a page, kept over restarts beside the data. */
+@Injectable()
+export class NetworkService implements OnModuleDestroy {
+  private readonly door: HouseDoor;
+  /** Its being there is the switch: of this computer, and not of the household, whose file goes elsewhere. */
+  private readonly switchFile: string;
+
+  constructor(
+    @Inject(DOOR_SETTINGS) private readonly settings: DoorSettings,
+    @Inject(HttpAdapterHost) host: HttpAdapterHost,
+  ) {
+    this.switchFile = join(settings.dir, 'open');
+    this.door = new HouseDoor(settings, (request, response) =>
+      host.httpAdapter.getInstance()(request, response),
+    );
+  }
+
+  onModuleDestroy(): void {
+    this.door.closeDoor();
+  }
+
+  get wasOpen(): boolean {
+    return existsSync(this.switchFile);
+  }
+
+  read(): HouseNetwork {
+    return {
+      isOpen: this.door.isOpen,
+      addresses: this.door.addresses(),
+      rootFingerprint: this.door.houseRoot?.fingerprint ?? null,
+      fault: this.door.whyNot,
+    };
+  }
+
+  async open(): Promise<HouseNetwork> {
+    await this.door.openDoor();
+    if (this.door.isOpen) {
+      mkdirSync(this.settings.dir, { recursive: true, mode: 0o700 });
+      writeFileSync(this.switchFile, '');
+    }
+    return this.read();
+  }
+
+  shut(): HouseNetwork {
+    this.door.closeDoor();
+    rmSync(this.switchFile, { force: true });
+    return this.read();
+  }
+
+  /** The household's root certificate, DER. @throws DomainError notFound */
+  rootCertificate(): Buffer {
+    const root = this.door.houseRoot;
+    if (!root) throw new DomainError('notFound', { message: 'This house was never open by https.' });
+    return root.der;
+  }
+}
