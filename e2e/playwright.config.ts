@@ -23,6 +23,8 @@ export default defineConfig({
       : []),
   ],
   use: {
+    // What a test answers in place of the server would not be asked for through one. The tests of it allow it.
+    serviceWorkers: 'block',
     launchOptions: {
       executablePath: '/usr/bin/chromium',
       args: [

@@ -106,7 +106,13 @@ function serveWeb(app: NestExpressApplication, webDir: string): void {
     }),
     nothingHere,
   );
-  app.use(express.static(webDir, { index: false }));
+  app.use(
+    express.static(webDir, {
+      index: false,
+      // Asked for anew each time: they say whether there is anything newer.
+      setHeaders: (response) => response.setHeader('Cache-Control', 'no-cache'),
+    }),
+  );
   app.use((request: Request, response: Response, next: NextFunction) => {
     if (request.path === '/api' || request.path.startsWith('/api/')) return next();
     if (!['GET', 'HEAD'].includes(request.method)) return nothingHere(request, response, next);

@@ -6,6 +6,7 @@ import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { RouterProvider } from 'react-router';
 import { applyColourMode } from './app/colourMode';
+import { keepPages } from './app/newer';
 import { router } from './app/routes';
 import { queryClient } from './queries/queryClient';
 import { system } from './theme/system';
@@ -23,3 +24,6 @@ createRoot(root).render(
     </ChakraProvider>
   </StrictMode>,
 );
+
+// When the page is there: it is what somebody waits for.
+window.addEventListener('load', () => void keepPages(), { once: true });

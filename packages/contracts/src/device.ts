@@ -44,7 +44,8 @@ export const Invitation = z
     key: z.string(),
     /** For a hand: eight signs, two of which are never taken for each other. */
     code: z.string(),
-    expiresAt: z.iso.datetime(),
+    /** How long they hold, ms. */
+    holdsMs: z.number().int(),
   })
   .meta({ id: 'Invitation' });
 export type Invitation = z.infer<typeof Invitation>;

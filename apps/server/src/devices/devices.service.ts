@@ -14,7 +14,7 @@ import { CLOCK, type Clock } from '../database/database.module.js';
 import { DevicesRepository, type KnownDevice } from './devices.repository.js';
 
 /** How long an invitation holds. */
-export const INVITATION_MS = 10 * 60_000;
+const INVITATION_MS = 10 * 60_000;
 /** How many may be open at once: one more takes the place of the oldest. */
 const MOST_INVITATIONS = 5;
 /** Signs of a code: none that an eye takes for another (0 and O, 1 and I and L, 2 and Z, 5 and S, 8 and B, U and V). */
@@ -72,18 +72,15 @@ export class DevicesService implements OnModuleDestroy {
       });
     const key = randomBytes(32).toString('base64url');
     const code = Array.from({ length: CODE_LENGTH }, () => SIGNS[randomInt(SIGNS.length)]).join('');
-    const invitation = { id: randomUUID(), name, role, expiresAt: new Date(now.getTime() + INVITATION_MS) };
-    await this.repository.invite(
-      { ...invitation, keyHash: sha256(key), codeHash: sha256(code) },
-      now,
-      MOST_INVITATIONS,
-    );
-    return {
+    const invitation = { id: randomUUID(), name, role };
+    const kept = {
       ...invitation,
-      key,
-      code: `${code.slice(0, 4)} ${code.slice(4)}`,
-      expiresAt: invitation.expiresAt.toISOString(),
+      keyHash: sha256(key),
+      codeHash: sha256(code),
+      expiresAt: new Date(now.getTime() + INVITATION_MS),
     };
+    await this.repository.invite(kept, now, MOST_INVITATIONS);
+    return { ...invitation, key, code: `${code.slice(0, 4)} ${code.slice(4)}`, holdsMs: INVITATION_MS };
   }
 
   withdraw(id: string): Promise<void> {

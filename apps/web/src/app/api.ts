@@ -1,4 +1,6 @@
 import type { Problem } from '@feverfew/contracts';
+import { keepAnswer, keptAnswer } from './keptAnswers';
+import { lineIsCut, setLine } from './line';
 
 /** A failed request, with the server's problem details where it sent any. */
 export class ApiProblem extends Error {
@@ -15,13 +17,17 @@ export class ApiProblem extends Error {
   }
 }
 
-/** One JSON request to the server. */
+/**
+ * One JSON request to the server. Without a line, what may be read is answered by what this device keeps of it.
+ * @throws ApiProblem
+ */
 export async function request<T>(
   method: 'GET' | 'POST' | 'PUT' | 'DELETE',
   path: string,
   body?: unknown,
   signal?: AbortSignal,
 ): Promise<T> {
+  const asked = { method, path, body };
   let response: Response;
   try {
     response = await fetch(`/api${path}`, {
@@ -33,9 +39,17 @@ export async function request<T>(
     });
   } catch (error) {
     if (signal?.aborted) throw error;
-    throw new ApiProblem(0, null);
+    const kept = await keptAnswer(asked);
+    if (!kept) throw new ApiProblem(0, null);
+    lineIsCut(kept.at);
+    return kept.answer as T;
   }
+  setLine({ cutSince: null, ...(response.status === SHUT_OUT ? { isShutOut: true } : {}) });
   const payload: unknown = await response.json().catch(() => null);
   if (!response.ok) throw new ApiProblem(response.status, payload as Problem | null);
+  void keepAnswer(asked, payload);
   return payload as T;
 }
+
+/** Not let in. */
+const SHUT_OUT = 401;

@@ -3,6 +3,7 @@ import { useSyncExternalStore } from 'react';
 import { v4 as newKey } from 'uuid';
 import { queryClient } from '../queries/queryClient';
 import { ApiProblem, request } from './api';
+import { keepAnswer } from './keptAnswers';
 import { dropTap, type HeldTap, heldTaps, isAnyInMemory, keepTap, onOtherPage } from './tapStore';
 
 export interface Refused {
@@ -20,6 +21,9 @@ interface Outbox {
 }
 
 const RETRY_MS = 3000;
+/** No line, not let in (any more, or yet again), too much at once, or a server in trouble: none is lost by it. */
+const isForLater = (status: number): boolean =>
+  status === 0 || status === 401 || status === 429 || status >= 500;
 /** Only one page of a device sends at a time, where the browser has such a lock; the keys make repeats count once. */
 const LOCK = 'feverfew.outbox';
 
@@ -66,9 +70,10 @@ async function send(): Promise<void> {
       const run = await request<RunView>('POST', `/runs/${runId}/events`, { key, event, heldMs });
       dropTap(key);
       queryClient.setQueryData(['runs', runId], run);
+      void keepAnswer({ method: 'GET', path: `/runs/${runId}` }, run);
       change({ isCut: false });
     } catch (error) {
-      if (!(error instanceof ApiProblem) || error.status === 0 || error.status >= 500) {
+      if (!(error instanceof ApiProblem) || isForLater(error.status)) {
         change({ isCut: true });
         retry = setTimeout(() => void flushOutbox(), RETRY_MS);
         return;

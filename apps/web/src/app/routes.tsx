@@ -1,7 +1,8 @@
-import { lazy } from 'react';
-import { createBrowserRouter } from 'react-router';
-import { Failed } from '../components/States';
+import { lazy, Suspense } from 'react';
+import { createBrowserRouter, type RouteObject } from 'react-router';
+import { Failed, Loading } from '../components/States';
 import { TodayPage } from '../features/today/TodayPage';
+import { Gate } from './Gate';
 import { MorePage } from './MorePage';
 import { NotFound } from './NotFound';
 import { Shell } from './shell/Shell';
@@ -36,32 +37,51 @@ const HouseholdPage = lazy(() =>
   import('../features/household/HouseholdPage').then((page) => ({ default: page.HouseholdPage })),
 );
 
+const DevicesPage = lazy(() =>
+  import('../features/devices/DevicesPage').then((page) => ({ default: page.DevicesPage })),
+);
+const JoinPage = lazy(() =>
+  import('../features/devices/JoinPage').then((page) => ({ default: page.JoinPage })),
+);
+
+const inShell: RouteObject = {
+  element: <Shell />,
+  errorElement: (
+    <Failed
+      error={new Error('This page broke. Your log is safe on the server; load it again.')}
+      onRetry={() => location.reload()}
+    />
+  ),
+  children: [
+    { path: '/', element: <TodayPage /> },
+    { path: '/trouble', element: <TroublePage /> },
+    { path: '/trouble/:troubleId', element: <TroublePage /> },
+    { path: '/runs/:runId', element: <RunPage /> },
+    { path: '/pieces', element: <LinenBookPage /> },
+    { path: '/pieces/:pieceId', element: <PiecePage /> },
+    { path: '/what-works', element: <WhatWorksPage /> },
+    { path: '/trials/:trialId', element: <TrialPage /> },
+    { path: '/mix', element: <MixPage /> },
+    { path: '/setup', element: <SetupPage /> },
+    { path: '/more', element: <MorePage /> },
+    { path: '/devices', element: <DevicesPage /> },
+    { path: '/help', element: <HelpPage /> },
+    { path: '/cupboard', element: <HouseholdPage show="cupboard" /> },
+    { path: '/household', element: <HouseholdPage show="house" /> },
+    { path: '/reference/:family?/:id?', element: <ReferencePage /> },
+    { path: '*', element: <NotFound /> },
+  ],
+};
+
+/** Other pages than these are seen by nobody who is not let in. */
 export const router = createBrowserRouter([
+  { element: <Gate />, children: [inShell] },
   {
-    element: <Shell />,
-    errorElement: (
-      <Failed
-        error={new Error('This page broke. Your log is safe on the server; load it again.')}
-        onRetry={() => location.reload()}
-      />
+    path: '/join',
+    element: (
+      <Suspense fallback={<Loading what="the way in" />}>
+        <JoinPage />
+      </Suspense>
     ),
-    children: [
-      { path: '/', element: <TodayPage /> },
-      { path: '/trouble', element: <TroublePage /> },
-      { path: '/trouble/:troubleId', element: <TroublePage /> },
-      { path: '/runs/:runId', element: <RunPage /> },
-      { path: '/pieces', element: <LinenBookPage /> },
-      { path: '/pieces/:pieceId', element: <PiecePage /> },
-      { path: '/what-works', element: <WhatWorksPage /> },
-      { path: '/trials/:trialId', element: <TrialPage /> },
-      { path: '/mix', element: <MixPage /> },
-      { path: '/setup', element: <SetupPage /> },
-      { path: '/more', element: <MorePage /> },
-      { path: '/help', element: <HelpPage /> },
-      { path: '/cupboard', element: <HouseholdPage show="cupboard" /> },
-      { path: '/household', element: <HouseholdPage show="house" /> },
-      { path: '/reference/:family?/:id?', element: <ReferencePage /> },
-      { path: '*', element: <NotFound /> },
-    ],
   },
 ]);

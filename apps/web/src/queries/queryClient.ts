@@ -3,7 +3,10 @@ import { ApiProblem } from '../app/api';
 
 export const queryClient = new QueryClient({
   defaultOptions: {
+    // A house answers without the internet, which is all a browser knows of.
+    mutations: { networkMode: 'always' },
     queries: {
+      networkMode: 'always',
       retry: (count, error) => !(error instanceof ApiProblem && error.status >= 400) && count < 2,
       refetchOnWindowFocus: true,
     },

@@ -46,6 +46,7 @@ export const SHELL_PLACES: readonly ShellPlace[] = [
     rooms: [
       { name: 'Look up', to: '/reference' },
       { name: 'Your house', to: '/household' },
+      { name: 'Devices', to: '/devices' },
       { name: 'Help', to: '/help' },
     ],
     also: ['/setup'],

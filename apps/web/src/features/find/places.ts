@@ -62,6 +62,25 @@ export const PLACES: readonly Place[] = [
     to: '/household',
   },
   {
+    id: 'devices',
+    name: 'Devices',
+    aliases: [
+      ...[
+        'phone',
+        'tablet',
+        'pair',
+        'pairing',
+        'qr code',
+        'connect a phone',
+        'let a device in',
+        'network',
+        'wifi',
+      ],
+      ...['https', 'certificate', 'install app', 'offline'],
+    ],
+    to: '/devices',
+  },
+  {
     id: 'cupboard',
     name: 'Cupboard',
     aliases: ['my cupboard', 'products I have', 'bottles', 'prices'],

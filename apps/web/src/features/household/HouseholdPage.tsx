@@ -1,7 +1,8 @@
-import { Box, Flex } from '@chakra-ui/react';
+import { Box, chakra, Flex } from '@chakra-ui/react';
 import type { Catalogue, HouseholdSettings } from '@feverfew/contracts';
 import { useState } from 'react';
 import { FormProvider } from 'react-hook-form';
+import { Link } from 'react-router';
 import { Button } from '../../components/controls';
 import { Fold } from '../../components/Fold';
 import { LinkButton } from '../../components/LinkButton';
@@ -9,6 +10,7 @@ import { Notice } from '../../components/Notice';
 import { PageHeading } from '../../components/PageHeading';
 import { Failed, Loading } from '../../components/States';
 import { useCatalogue } from '../../queries/catalogueQueries';
+import { useMay } from '../../queries/deviceQueries';
 import { useHousehold } from '../../queries/householdQueries';
 import { bottlesOf } from './bottlesOf';
 import { CupboardFolds } from './CupboardFolds';
@@ -35,6 +37,14 @@ export function HouseholdPage({ show }: { show: HouseRoom }) {
       <Editor key={reads + show} show={show} start={settings.data} catalogue={catalogue.data} />
       {show === 'house' && (
         <Box maxWidth="760px" marginInline="auto" padding={{ base: '8px 16px', md: '8px 28px 24px' }}>
+          <Row to="/devices">
+            <Box as="span" color="leaf" fontWeight={650}>
+              Devices
+            </Box>
+            <Box as="span" flexBasis="100%" color="soft" fontSize="15px">
+              A phone at the tub: who is let in, and for what
+            </Box>
+          </Row>
           <Fold title="As a file" summary="take along, read in, log, calendar" purpose="Changes no plan">
             <HouseholdFilePanel onRead={() => setReads(reads + 1)} />
           </Fold>
@@ -43,6 +53,18 @@ export function HouseholdPage({ show }: { show: HouseRoom }) {
     </>
   );
 }
+
+/** A part of the house with a page of its own, among those that open in place. */
+const Row = chakra(Link, {
+  base: {
+    display: 'flex',
+    flexWrap: 'wrap',
+    minHeight: '48px',
+    paddingBlock: '4px',
+    borderTop: '1px solid',
+    borderColor: 'line',
+  },
+});
 
 interface EditorProps {
   readonly show: HouseRoom;
@@ -97,9 +119,13 @@ function KeepBar({ isPending, isKept, fault, onKeep }: KeepBarProps) {
       borderColor="line"
       marginTop="20px"
     >
-      <Button variant="action" size="large" disabled={isPending} onClick={onKeep}>
-        Save
-      </Button>
+      {useMay('all') ? (
+        <Button variant="action" size="large" disabled={isPending} onClick={onKeep}>
+          Save
+        </Button>
+      ) : (
+        <Box color="soft">This device changes nothing here: it was not let in for that.</Box>
+      )}
       {isKept && <span role="status">Saved. New plans use it.</span>}
       {fault && (
         <Notice kind="danger" word="Look again">

@@ -21,6 +21,7 @@ export function RunFooter({ run, say }: { run: RunView; say: Say }) {
           {say.error}
         </Notice>
       )}
+      {say.onlyLooks && <Box color="soft">This device only looks. What is done is tapped on another.</Box>}
       {say.waiting > 0 && (
         <Notice kind="warning" word="No line to the server">
           {say.waiting} {say.waiting === 1 ? 'tap waits' : 'taps wait'} on this device, with the time of each.

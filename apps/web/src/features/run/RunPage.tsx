@@ -13,6 +13,7 @@ import { PhotoPanel } from './photos/PhotoPanel';
 import { RunFooter } from './RunFooter';
 import { useRunInHand } from './useRunInHand';
 import { useSay } from './useSay';
+import { useWakeLock } from './useWakeLock';
 
 /** At the tub: one step at a time, large. */
 export function RunPage() {
@@ -30,6 +31,7 @@ function Tub({ run, receivedAt }: { run: RunView; receivedAt: number }) {
   const { state, plan } = run;
   const pass = plan.ladder[state.rungIndex];
   const action = currentAction(state, plan);
+  useWakeLock(isAtHand(state, nowMs));
   const what = `${marksText(run.markIds, words)} on the ${run.pieceName}`;
   return (
     <Box maxWidth="760px" marginInline="auto" padding={{ base: '0 16px 40px', md: '16px 22px 40px' }}>
@@ -73,3 +75,10 @@ function Tub({ run, receivedAt }: { run: RunView; receivedAt: number }) {
     </Box>
   );
 }
+
+/** A soak that ends later than this lets the screen rest. */
+const SOON_MS = 15 * 60_000;
+
+/** The step is worked on, or will want a hand soon. */
+const isAtHand = ({ status, timer }: RunView['state'], nowMs: number): boolean =>
+  status === 'active' && (timer === null || Date.parse(timer.readyAt) - nowMs < SOON_MS);

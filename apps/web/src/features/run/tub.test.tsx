@@ -20,7 +20,14 @@ const inApp = (ui: ReactElement) => (
   </QueryClientProvider>
 );
 const show = (ui: ReactElement) => render(inApp(ui));
-const voice = (pending = false) => ({ send: vi.fn(), pending, waiting: 0, isUnkept: false, error: null });
+const voice = (pending = false) => ({
+  send: vi.fn(),
+  pending,
+  waiting: 0,
+  isUnkept: false,
+  onlyLooks: false,
+  error: null,
+});
 const START = Date.UTC(2026, 5, 15, 9, 0, 0);
 const iso = (minute: number) => new Date(START + minute * 60_000).toISOString();
 const action = {

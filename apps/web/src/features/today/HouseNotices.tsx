@@ -1,5 +1,6 @@
 import { Box } from '@chakra-ui/react';
 import type { Today } from '@feverfew/contracts';
+import { takeNewer, useIsNewer } from '../../app/newer';
 import { spanText } from '../../clock/timerView';
 import { Button } from '../../components/controls';
 import { Notice } from '../../components/Notice';
@@ -9,6 +10,7 @@ import { useClockIsRight } from '../../queries/clockQueries';
 export function HouseNotices({ backupFault, clockJumpMs }: Pick<Today, 'backupFault' | 'clockJumpMs'>) {
   return (
     <>
+      <Newer />
       {clockJumpMs !== null && <ClockJumped byMs={clockJumpMs} />}
       {backupFault !== null && (
         <Notice kind="warning" word="No backup today">
@@ -16,6 +18,18 @@ export function HouseNotices({ backupFault, clockJumpMs }: Pick<Today, 'backupFa
         </Notice>
       )}
     </>
+  );
+}
+
+function Newer() {
+  if (!useIsNewer()) return null;
+  return (
+    <Notice kind="note" word="A newer Feverfew">
+      It is on this device already, and is taken when you say so. What runs goes on.
+      <Box marginTop="8px">
+        <Button onClick={takeNewer}>Take it now</Button>
+      </Box>
+    </Notice>
   );
 }
 

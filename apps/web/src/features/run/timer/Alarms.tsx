@@ -14,6 +14,7 @@ export function Alarms() {
       timer={run.state.timer}
       offsetMs={offsetMs}
       what={`${marksText(run.markIds, say)} on the ${run.pieceName}`}
+      path={`/runs/${run.id}`}
     />
   ));
 }
@@ -22,11 +23,13 @@ function Alarm({
   timer,
   offsetMs,
   what,
+  path,
 }: {
   timer: Parameters<typeof useAlarms>[0];
   offsetMs: number;
   what: string;
+  path: string;
 }) {
-  useAlarms(timer, offsetMs, what);
+  useAlarms(timer, offsetMs, what, path);
   return null;
 }

@@ -6,7 +6,7 @@ import { alarmTimes } from '../../../clock/timerView';
 const MOST_DELAY_MS = 2_147_000_000;
 
 /** Calls at every look-in and end: sound, notification where allowed, and the page title. */
-export function useAlarms(timer: RunTimer | null, offsetMs: number, what: string): void {
+export function useAlarms(timer: RunTimer | null, offsetMs: number, what: string, path: string): void {
   const key = timer ? `${timer.startedAt} ${timer.readyAt} ${timer.latestAt} ${timer.pausedAt}` : '';
   // A new object with equal times must not restart it.
   // biome-ignore lint/correctness/useExhaustiveDependencies: the alarm's own times are its identity
@@ -15,9 +15,9 @@ export function useAlarms(timer: RunTimer | null, offsetMs: number, what: string
     const nowMs = Date.now() + offsetMs;
     const waits = alarmTimes(timer)
       .filter((alarm) => alarm.at > nowMs && alarm.at - nowMs < MOST_DELAY_MS)
-      .map((alarm) => setTimeout(() => call(alarm.text, what), alarm.at - nowMs));
+      .map((alarm) => setTimeout(() => call(alarm.text, what, path), alarm.at - nowMs));
     return () => waits.forEach(clearTimeout);
-  }, [key, Math.round(offsetMs / 5000), what]);
+  }, [key, Math.round(offsetMs / 5000), what, path]);
 }
 
 /** What called since somebody last touched the page: two soaks may call at once. */
@@ -27,15 +27,22 @@ window.addEventListener('pointerdown', () => {
   calls.clear();
 });
 
-function call(text: string, what: string): void {
+function call(text: string, what: string, path: string): void {
   calls.add(text);
   document.title = `● ${[...calls].join(' · ')} — Feverfew`;
   ring();
-  if (!('Notification' in window) || Notification.permission !== 'granted') return;
+  if ('Notification' in window && Notification.permission === 'granted') void notify(text, what, path);
+}
+
+/** By the service worker where there is one: some phones take it from nobody else, and a tap on it leads to the run. */
+async function notify(text: string, what: string, path: string): Promise<void> {
+  const look = { body: what, icon: '/feverfew-192.png', tag: `${what}-${text}`, data: { path } };
   try {
-    new Notification(text, { body: what, icon: '/feverfew.svg', tag: `${what}-${text}` });
+    const worker = await navigator.serviceWorker?.getRegistration();
+    if (worker?.active) await worker.showNotification(text, look);
+    else new Notification(text, look);
   } catch {
-    // Some phones let only installed pages notify: sound and title have called already.
+    // Sound and title have called already.
   }
 }
 

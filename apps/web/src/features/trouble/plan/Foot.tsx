@@ -5,6 +5,7 @@ import { useLexicon } from '../../../app/useLexicon';
 import { Button } from '../../../components/controls';
 import { LinkButton } from '../../../components/LinkButton';
 import { Notice } from '../../../components/Notice';
+import { useMay } from '../../../queries/deviceQueries';
 
 interface FootProps {
   readonly plan: Plan | undefined;
@@ -35,7 +36,8 @@ export function Foot({
   onDelete,
 }: FootProps) {
   const say = useLexicon();
-  const mayStart = plan?.ladder[0] !== undefined && runId === null && !blocked && !pending;
+  const may = useMay('all');
+  const mayStart = may && plan?.ladder[0] !== undefined && runId === null && !blocked && !pending;
   useHotkeys('s', onStart, { enabled: mayStart });
   const first = plan?.ladder[0];
   if (!error && !first && !onClear && !onDelete) return null;
@@ -96,6 +98,8 @@ export function Foot({
           >
             Go on at the tub
           </LinkButton>
+        ) : !may ? (
+          <Box color="soft">This device begins nothing: it was not let in for that.</Box>
         ) : (
           <Button
             variant="action"

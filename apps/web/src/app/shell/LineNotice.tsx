@@ -1,0 +1,23 @@
+import { Box } from '@chakra-ui/react';
+import { format } from 'date-fns';
+import { useLine } from '../line';
+
+/** Without a line to the house: as of when what is shown was told. */
+export function LineNotice() {
+  const { cutSince } = useLine();
+  if (cutSince === null) return null;
+  return (
+    <Box
+      role="status"
+      bg="track"
+      fontSize="15px"
+      padding={{ base: '6px 16px', md: '6px 32px' }}
+      data-print="hide"
+    >
+      No line to the house. Shown as of {format(cutSince, isToday(cutSince) ? 'HH:mm' : 'd MMM, HH:mm')}; taps
+      at the tub wait here.
+    </Box>
+  );
+}
+
+const isToday = (at: number): boolean => new Date(at).toDateString() === new Date().toDateString();

@@ -1,0 +1,105 @@
+import { Box, Flex, Stack } from '@chakra-ui/react';
+import type { Device, DeviceRole } from '@feverfew/contracts';
+import { formatDistance } from 'date-fns';
+import { useState } from 'react';
+import { Button, Input, Select } from '../../components/controls';
+import { Notice } from '../../components/Notice';
+import { Empty } from '../../components/States';
+import { useChangeDevice, useDevices, useRemoveDevice, useWhoIAm } from '../../queries/deviceQueries';
+import { ROLE_WORDS, ROLES } from './roleWords';
+
+/** The devices that were let in. */
+export function DeviceList() {
+  const devices = useDevices();
+  if (!devices.data) return null;
+  return (
+    <Box as="section" aria-label="Let in">
+      <Box as="h2" fontSize="20px">
+        Let in
+      </Box>
+      {devices.data.length === 0 && <Empty>No other device yet.</Empty>}
+      <Box as="ul" listStyleType="none">
+        {devices.data.map((device) => (
+          <Row key={device.id} device={device} seenAsOf={devices.dataUpdatedAt} />
+        ))}
+      </Box>
+    </Box>
+  );
+}
+
+/** Seen within this is seen now. */
+const NOW_MS = 90_000;
+
+function Row({ device, seenAsOf }: { device: Device; seenAsOf: number }) {
+  const { id, name, role } = device;
+  const change = useChangeDevice();
+  const remove = useRemoveDevice();
+  const [isSure, setSure] = useState(false);
+  const isThis = useWhoIAm()?.deviceId === id;
+  const error = change.error ?? remove.error;
+  return (
+    <Box as="li" borderBottom="1px solid" borderColor="line" paddingBlock="10px">
+      <Flex gap="10px" wrap="wrap" align="center">
+        <Box flex="1 1 200px">
+          <Input
+            aria-label={`Name of ${name}`}
+            defaultValue={name}
+            key={name}
+            maxLength={40}
+            onBlur={(event) => {
+              const next = event.currentTarget.value.trim();
+              if (next && next !== name) change.mutate({ id, name: next, role });
+              else event.currentTarget.value = name;
+            }}
+            onKeyDown={(event) => {
+              if (event.key === 'Enter') event.currentTarget.blur();
+            }}
+          />
+        </Box>
+        <Box flex="0 1 160px">
+          <Select
+            aria-label={`What ${name} may do`}
+            value={role}
+            disabled={change.isPending}
+            onChange={(event) => change.mutate({ id, name, role: event.currentTarget.value as DeviceRole })}
+          >
+            {ROLES.map((one) => (
+              <option key={one} value={one}>
+                {ROLE_WORDS[one].name}
+              </option>
+            ))}
+          </Select>
+        </Box>
+        {isSure ? (
+          <Flex gap="8px">
+            <Button variant="danger" disabled={remove.isPending} onClick={() => remove.mutate(id)}>
+              Put {isThis ? 'this device' : 'it'} out
+            </Button>
+            <Button onClick={() => setSure(false)}>Leave it</Button>
+          </Flex>
+        ) : (
+          <Button variant="plain" aria-label={`Put ${name} out`} onClick={() => setSure(true)}>
+            Put out
+          </Button>
+        )}
+      </Flex>
+      <Box color="soft" fontSize="15px" marginTop="4px">
+        {isThis ? 'This device. ' : ''}
+        {seenText(device, seenAsOf)}
+      </Box>
+      {error && (
+        <Stack marginTop="8px">
+          <Notice kind="danger" word="Not done">
+            {error.message}
+          </Notice>
+        </Stack>
+      )}
+    </Box>
+  );
+}
+
+/** Let in, when it was last seen. */
+function seenText({ lastSeenAt }: Device, asOf: number): string {
+  const at = Date.parse(lastSeenAt);
+  return asOf - at < NOW_MS ? 'Seen just now.' : `Last seen ${formatDistance(at, asOf)} ago.`;
+}

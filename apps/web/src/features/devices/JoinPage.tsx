@@ -1,0 +1,105 @@
+import { Box, Flex, Stack } from '@chakra-ui/react';
+import type { JoinHouse } from '@feverfew/contracts';
+import { useEffect, useRef, useState } from 'react';
+import { useLocation } from 'react-router';
+import { Button, Input } from '../../components/controls';
+import { Fold } from '../../components/Fold';
+import { FeverfewMark } from '../../components/Icons';
+import { Notice } from '../../components/Notice';
+import { PageHeading } from '../../components/PageHeading';
+import { joinHouse } from '../../queries/deviceQueries';
+import { RootCertificate, TrustSteps } from './SafeLine';
+
+/** All that a device sees that is not let in: how it comes in. A key that a camera read is shown at once. */
+export function JoinPage() {
+  const { pathname, hash } = useLocation();
+  const [code, setCode] = useState('');
+  const [fault, setFault] = useState<string | null>(null);
+  const [isPending, setPending] = useState(false);
+  const join = async (shown: JoinHouse) => {
+    setPending(true);
+    setFault(null);
+    try {
+      await joinHouse(shown);
+      // Loaded anew: what was asked before was answered to one who was not let in. Taps that wait are sent then.
+      if (pathname === '/join') window.location.replace('/');
+      else window.location.reload();
+    } catch (error) {
+      setFault((error as Error).message);
+      setPending(false);
+    }
+  };
+  const key = pathname === '/join' ? hash.slice(1) : '';
+  const wasShown = useRef(false);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: a key is shown once, however often this is drawn
+  useEffect(() => {
+    if (!key || wasShown.current) return;
+    wasShown.current = true;
+    // It does not stay in the address, nor in what the browser remembers of it.
+    window.history.replaceState(window.history.state, '', '/join');
+    void join({ key });
+  }, [key]);
+  return (
+    <Stack as="main" gap="18px" maxWidth="520px" marginInline="auto" padding="32px 20px">
+      <Flex gap="10px" align="center" fontFamily="heading" fontWeight={700} fontSize="24px" color="leaf">
+        <FeverfewMark />
+        Feverfew
+      </Flex>
+      <PageHeading title="Come in" />
+      <Box>
+        This house lets in the devices it knows. On one that is in already, or on the computer that keeps the
+        house: More, Devices, Let a device in. It shows a code.
+      </Box>
+      <Stack
+        as="form"
+        aria-label="Come in"
+        gap="12px"
+        onSubmit={(event) => {
+          event.preventDefault();
+          void join({ code });
+        }}
+      >
+        <Box as="label" color="soft" fontSize="15px">
+          The code
+          <Input
+            value={code}
+            maxLength={40}
+            autoCapitalize="characters"
+            autoComplete="off"
+            autoCorrect="off"
+            spellCheck={false}
+            minHeight="60px"
+            fontSize="28px"
+            letterSpacing="0.06em"
+            fontFamily="heading"
+            onChange={(event) => setCode(event.currentTarget.value)}
+          />
+        </Box>
+        <Button type="submit" variant="action" size="tub" disabled={isPending || code.trim() === ''}>
+          {isPending ? 'Asking …' : 'Come in'}
+        </Button>
+      </Stack>
+      {fault && (
+        <Box role="alert">
+          <Notice kind="danger" word="Not let in">
+            {fault}
+          </Notice>
+        </Box>
+      )}
+      {window.isSecureContext || (
+        <Box borderBottom="1px solid" borderColor="line">
+          <Fold title="A safe line" summary="if you want one: it can wait">
+            <Stack gap="12px">
+              <Box>
+                Once this device trusts the household’s own certificate, it keeps the plan and what runs
+                without a line. The address for it, and the figures to compare, stand under Devices.
+              </Box>
+              <RootCertificate />
+              <TrustSteps />
+            </Stack>
+          </Fold>
+        </Box>
+      )}
+    </Stack>
+  );
+}

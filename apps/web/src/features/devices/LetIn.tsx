@@ -1,0 +1,143 @@
+import { Box, Flex, Stack } from '@chakra-ui/react';
+import type { DeviceRole, HouseAddress, Invitation } from '@feverfew/contracts';
+import { QRCodeSVG } from 'qrcode.react';
+import { useRef, useState } from 'react';
+import { useServerNow } from '../../clock/useServerNow';
+import { ChipRow } from '../../components/ChipRow';
+import { Button, Input, Select } from '../../components/controls';
+import { Notice } from '../../components/Notice';
+import { useDevices, useInvite, withdrawInvitation } from '../../queries/deviceQueries';
+import { ROLE_WORDS, ROLES } from './roleWords';
+
+/** Lets the next device in: what it is called and may do, then a picture for its camera and a code for a hand. */
+export function LetIn({ addresses }: { addresses: readonly HouseAddress[] }) {
+  const [name, setName] = useState('');
+  const [role, setRole] = useState<DeviceRole>('all');
+  const invite = useInvite();
+  const count = useDevices().data?.length ?? 0;
+  const shown = invite.data;
+  if (shown) return <Shown key={shown.id} invitation={shown} addresses={addresses} onEnd={invite.reset} />;
+  return (
+    <Stack
+      as="form"
+      aria-label="Let a device in"
+      gap="12px"
+      onSubmit={(event) => {
+        event.preventDefault();
+        invite.mutate({ name: name.trim() || `Device ${count + 1}`, role });
+      }}
+    >
+      <Box as="h2" fontSize="20px">
+        Let a device in
+      </Box>
+      <Box as="label" color="soft" fontSize="15px" maxWidth="360px">
+        What it is called
+        <Input
+          value={name}
+          maxLength={40}
+          placeholder={`Device ${count + 1}`}
+          onChange={(event) => setName(event.currentTarget.value)}
+        />
+      </Box>
+      <ChipRow
+        label="What it may do"
+        options={ROLES.map((id) => ({ value: id, text: ROLE_WORDS[id].name }))}
+        chosen={role}
+        onChoose={setRole}
+      />
+      <Box color="soft" fontSize="15px">
+        It {ROLE_WORDS[role].means}.
+      </Box>
+      <Flex>
+        <Button type="submit" variant="action" size="large" disabled={invite.isPending}>
+          Show the code
+        </Button>
+      </Flex>
+      {invite.error && (
+        <Notice kind="danger" word="Not done">
+          {invite.error.message}
+        </Notice>
+      )}
+    </Stack>
+  );
+}
+
+interface ShownProps {
+  readonly invitation: Invitation;
+  readonly addresses: readonly HouseAddress[];
+  readonly onEnd: () => void;
+}
+
+/** The code while it holds; gone as soon as a device has come in by it. */
+function Shown({ invitation, addresses, onEnd }: ShownProps) {
+  const { key, code, name, role, holdsMs, id } = invitation;
+  const [shownAt] = useState(Date.now);
+  const [url, setUrl] = useState(addresses[0]?.url ?? '');
+  const devices = useDevices().data;
+  // The list as it was when the code was shown: one more is the one that came.
+  const before = useRef(devices?.map((device) => device.id));
+  before.current ??= devices?.map((device) => device.id);
+  const come = devices?.find((device) => before.current && !before.current.includes(device.id));
+  const leftMs = shownAt + holdsMs - useServerNow(undefined, shownAt);
+  const isOver = leftMs <= 0;
+  if (come)
+    return (
+      <Stack gap="10px" align="flex-start" role="status">
+        <Notice kind="good" word="It is in">
+          {come.name}: {ROLE_WORDS[come.role].name.toLowerCase()}.
+        </Notice>
+        <Button onClick={onEnd}>Let another in</Button>
+      </Stack>
+    );
+  return (
+    <Stack as="section" aria-label={`The code for ${name}`} gap="12px">
+      <Box as="h2" fontSize="20px">
+        {name}: {ROLE_WORDS[role].name.toLowerCase()}
+      </Box>
+      {isOver ? (
+        <Box role="status">This code has run out.</Box>
+      ) : (
+        <Flex gap="24px" wrap="wrap" align="center">
+          {/* Dark on white whatever the colours of the page: cameras want it so. */}
+          <Box bg="#fff" padding="12px" borderRadius="md">
+            <QRCodeSVG value={`${url}/join#${key}`} size={208} level="M" title="To be read by a camera" />
+          </Box>
+          <Stack gap="10px" flex="1" minWidth="220px">
+            <Box>Point its camera here. Or open this on it:</Box>
+            <Box fontWeight={650} overflowWrap="anywhere">
+              {url}
+            </Box>
+            <Box>and type</Box>
+            <Box fontFamily="heading" fontSize="32px" fontWeight={700} letterSpacing="0.06em" data-code="">
+              {code}
+            </Box>
+            <Box color="soft" fontSize="15px">
+              Once, within {Math.ceil(leftMs / 60_000)} min.
+            </Box>
+          </Stack>
+        </Flex>
+      )}
+      {!isOver && addresses.length > 1 && (
+        <Box as="label" color="soft" fontSize="15px" maxWidth="420px">
+          It is not found there? Another address of this computer
+          <Select value={url} onChange={(event) => setUrl(event.currentTarget.value)}>
+            {addresses.map((address) => (
+              <option key={address.url}>{address.url}</option>
+            ))}
+          </Select>
+        </Box>
+      )}
+      <Flex>
+        <Button
+          onClick={() => {
+            // Left, it opens nothing any more. One that was used or has run out is gone already.
+            void withdrawInvitation(id).catch(() => undefined);
+            onEnd();
+          }}
+        >
+          {isOver ? 'Make another' : 'Leave it'}
+        </Button>
+      </Flex>
+    </Stack>
+  );
+}

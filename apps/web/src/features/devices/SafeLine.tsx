@@ -1,0 +1,70 @@
+import { Box, Stack } from '@chakra-ui/react';
+import type { HouseNetwork } from '@feverfew/contracts';
+import { Button } from '../../components/controls';
+
+/** What https brings, and how a device is brought to trust it. */
+export function SafeLine({ network }: { network: HouseNetwork }) {
+  const safe = network.addresses.filter(({ isSafe }) => isSafe);
+  if (safe.length === 0)
+    return <Box color="soft">This computer has no address that can be vouched for. Plain http works.</Box>;
+  return (
+    <Stack gap="12px" maxWidth="68ch">
+      <Box>
+        Plain http works at once. By https nobody in your network can read along, the device keeps the plan
+        and what runs without a line, the screen stays on at the tub, and Feverfew can stand among its apps.
+        For that the device has to trust this household’s own certificate, once.
+      </Box>
+      <RootCertificate />
+      <TrustSteps />
+      {network.rootFingerprint && (
+        <Box>
+          Compare before you trust it. SHA-256:
+          <Box fontSize="14px" overflowWrap="anywhere">
+            {network.rootFingerprint}
+          </Box>
+        </Box>
+      )}
+      <Box>
+        Then open{' '}
+        {safe.map(({ url }, index) => (
+          <span key={url}>
+            {index > 0 && ' or '}
+            <a href={url} style={{ textDecoration: 'underline' }}>
+              {url}
+            </a>
+          </span>
+        ))}
+        .
+      </Box>
+      <Box color="soft" fontSize="15px">
+        It vouches for addresses and names inside a house alone: who gets hold of its key can read along in
+        this house, and nowhere else. Without this house, take it off the device again.
+      </Box>
+    </Stack>
+  );
+}
+
+export function RootCertificate() {
+  return (
+    <a href="/api/network/root.crt" download="feverfew-household.crt" style={{ alignSelf: 'flex-start' }}>
+      <Button as="span">The household’s certificate</Button>
+    </a>
+  );
+}
+
+/** Common practice, no source: where the settings of phones and computers keep it. */
+export function TrustSteps() {
+  return (
+    <Box as="ul" paddingInlineStart="20px">
+      <li>
+        A phone that asks what the file is for: Settings, then search for “CA certificate”, install it from
+        the file.
+      </li>
+      <li>
+        A phone that loads a profile: Settings, the profile that was loaded, install it; then General, About,
+        Certificate trust, and turn it on.
+      </li>
+      <li>A computer: open the file, and put it among the root authorities that are trusted.</li>
+    </Box>
+  );
+}
