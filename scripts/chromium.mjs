@@ -2,28 +2,30 @@ import { spawnSync } from 'node:child_process';
 import { existsSync } from 'node:fs';
 
 export const CHROMIUM = '/usr/bin/chromium';
+/** Puts the household's root certificate where Chromium looks for those it trusts. */
+const CERTUTIL = '/usr/bin/certutil';
 
-/** Debian's Chromium for the browser tests: installed when absent and root, asked for otherwise. */
+/** Debian's Chromium, and what tells it whom to trust, for the browser tests: installed when absent and root, asked for otherwise. */
 export function ensureChromium() {
-  if (existsSync(CHROMIUM)) return;
+  if ([CHROMIUM, CERTUTIL].every((file) => existsSync(file))) return;
   const root = process.getuid?.() === 0;
   if (!root || !existsSync('/usr/bin/apt-get')) {
     console.error(
-      'The browser tests need Chromium at /usr/bin/chromium. On Debian: sudo apt-get install chromium',
+      'The browser tests need Chromium and certutil. On Debian: sudo apt-get install chromium libnss3-tools',
     );
     process.exit(1);
   }
   console.log('Installing Chromium from Debian …');
   for (const args of [
     ['update', '-qq'],
-    ['install', '-y', '-qq', '--no-install-recommends', 'chromium'],
+    ['install', '-y', '-qq', '--no-install-recommends', 'chromium', 'libnss3-tools'],
   ]) {
     const { status } = spawnSync('apt-get', args, {
       stdio: ['ignore', 'ignore', 'inherit'],
       env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' },
     });
     if (status !== 0) {
-      console.error('Chromium could not be installed. Try: apt-get install chromium');
+      console.error('Chromium could not be installed. Try: apt-get install chromium libnss3-tools');
       process.exit(1);
     }
   }

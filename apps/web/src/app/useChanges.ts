@@ -1,6 +1,7 @@
 import type { ChangeNews } from '@feverfew/contracts';
 import { type QueryClient, useQueryClient } from '@tanstack/react-query';
 import { useEffect } from 'react';
+import { request } from './api';
 import { flushOutbox } from './outbox';
 
 /** What a device has fetched of each topic. */
@@ -55,6 +56,11 @@ export function useChanges(): void {
       if (line || document.hidden) return;
       line = new EventSource('/api/changes');
       line.addEventListener('news', hear);
+      // Refused, and not only cut: asked aloud, it shows whether this device was put out.
+      line.addEventListener('error', () => {
+        if (line?.readyState === EventSource.CLOSED)
+          void request('GET', '/devices/me').catch(() => undefined);
+      });
       let wasOpen = false;
       line.addEventListener('open', () => {
         if (wasOpen) catchUp();
