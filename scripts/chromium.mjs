@@ -5,7 +5,7 @@ export const CHROMIUM = '/usr/bin/chromium';
 /** Puts the household's root certificate where Chromium looks for those it trusts. */
 const CERTUTIL = '/usr/bin/certutil';
 
-/** Debian's Chromium, and what tells it whom to trust, for the browser tests: installed when absent and root, asked for otherwise. */
+/** Debian's Chromium, and what tells it whom to trust: installed when absent and root, asked for otherwise. */
 export function ensureChromium() {
   if ([CHROMIUM, CERTUTIL].every((file) => existsSync(file))) return;
   const root = process.getuid?.() === 0;
@@ -16,16 +16,21 @@ export function ensureChromium() {
     process.exit(1);
   }
   console.log('Installing Chromium from Debian …');
+  installPackages('chromium', 'libnss3-tools');
+}
+
+/** Debian's packages, as root; ends this process where that fails. */
+export function installPackages(...names) {
   for (const args of [
     ['update', '-qq'],
-    ['install', '-y', '-qq', '--no-install-recommends', 'chromium', 'libnss3-tools'],
+    ['install', '-y', '-qq', '--no-install-recommends', ...names],
   ]) {
     const { status } = spawnSync('apt-get', args, {
       stdio: ['ignore', 'ignore', 'inherit'],
       env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' },
     });
     if (status !== 0) {
-      console.error('Chromium could not be installed. Try: apt-get install chromium libnss3-tools');
+      console.error(`Could not be installed. Try: apt-get install ${names.join(' ')}`);
       process.exit(1);
     }
   }

@@ -3,23 +3,38 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { ask, startServer, untilUp } from './ownServer.mjs';
+import { ensurePostgres, startCluster } from './postgres.mjs';
 import { ensureBuilt, ensureInstalled, requireNode20 } from './setUp.mjs';
 
 /**
  * Kills the server in the middle of writing, again and again, and asks each time for every event it had
  * acknowledged, in order,
- * with the run in the state that its log gives. npm run crash-test -- [kills, 200 unless told otherwise]
+ * with the run in the state that its log gives. npm run crash-test -- [kills, 200 unless told otherwise] [--postgres]
+ * On PostgreSQL this server, the database, or both are killed in turn.
  */
 requireNode20();
 ensureInstalled();
 const template = await ensureBuilt();
-const kills = Number(process.argv[2] ?? 200);
+const onPostgres = process.argv.includes('--postgres');
+const kills = Number(process.argv.slice(2).find((one) => /^\d+$/.test(one)) ?? 200);
 const PORT = Number(process.env.CRASH_PORT ?? 4899);
 const BASE = `http://127.0.0.1:${PORT}`;
 const WRITE_MS = { least: 60, most: 420 };
 const dataDir = mkdtempSync(join(tmpdir(), 'feverfew-crash-'));
 
-const start = () => startServer({ port: PORT, dataDir, template });
+if (onPostgres && !ensurePostgres()) {
+  console.error(
+    'There is no PostgreSQL here, and none can be installed. On Debian: sudo apt-get install postgresql',
+  );
+  process.exit(1);
+}
+const cluster = onPostgres ? await startCluster({ isDurable: true }) : null;
+cluster?.createDatabase('house');
+const databaseUrl = cluster?.url('house');
+/** Who is killed, in turn. */
+const VICTIMS = cluster ? [['server'], ['database'], ['server', 'database']] : [['server']];
+
+const start = () => startServer({ port: PORT, dataDir, template, databaseUrl });
 
 let server = start();
 let lost = 0;
@@ -48,10 +63,16 @@ try {
       }
     });
     await new Promise((done) => setTimeout(done, Math.max(0, killAt - Date.now())));
-    const gone = new Promise((done) => server.once('exit', done));
-    server.kill('SIGKILL');
-    await Promise.all([gone, ...writers]);
-    server = start();
+    const victims = VICTIMS[kill % VICTIMS.length];
+    const gone = [];
+    if (victims.includes('server')) {
+      gone.push(new Promise((done) => server.once('exit', done)));
+      server.kill('SIGKILL');
+    }
+    if (victims.includes('database')) gone.push(cluster.kill());
+    await Promise.all([...gone, ...writers]);
+    if (victims.includes('database')) await cluster.start();
+    if (victims.includes('server')) server = start();
     await untilUp(BASE);
     for (const id of runIds) {
       const run = await ask(BASE, `/runs/${id}`);
@@ -71,7 +92,10 @@ try {
   }
 } finally {
   server.kill('SIGKILL');
+  await cluster?.stop();
   rmSync(dataDir, { recursive: true, force: true });
 }
-console.log(`${kills} kills, ${acknowledged} events acknowledged, ${lost} lost`);
+console.log(
+  `${onPostgres ? 'PostgreSQL' : 'embedded'}: ${kills} kills, ${acknowledged} events acknowledged, ${lost} lost`,
+);
 process.exit(lost === 0 && acknowledged > kills ? 0 : 1);

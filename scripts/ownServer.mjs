@@ -4,8 +4,10 @@ import { ROOT } from './setUp.mjs';
 
 const START_MS = 120_000;
 
-/** The built server with the demo household in a directory of its own. */
-export function startServer({ port, dataDir, template, clockFile }) {
+/**
+ * The built server with the demo household in a directory of its own; on a PostgreSQL server where one is named.
+ */
+export function startServer({ port, dataDir, template, clockFile, databaseUrl }) {
   const options = [
     ...['--demo', '--port', String(port), '--data-dir', dataDir, '--template', template],
     ...(clockFile ? ['--clock-file', clockFile] : []),
@@ -13,13 +15,14 @@ export function startServer({ port, dataDir, template, clockFile }) {
   return spawn(process.execPath, [join(ROOT, 'apps/server/dist/main.js'), ...options], {
     cwd: ROOT,
     stdio: ['ignore', 'ignore', 'inherit'],
+    env: { ...process.env, ...(databaseUrl ? { DATABASE_URL: databaseUrl } : {}) },
   });
 }
 
 export async function untilUp(base) {
   const until = Date.now() + START_MS;
   while (Date.now() < until) {
-    const isUp = await fetch(`${base}/api/catalogue`).then(
+    const isUp = await fetch(`${base}/api/ready`).then(
       (response) => response.ok,
       () => false,
     );

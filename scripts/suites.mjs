@@ -16,10 +16,10 @@ export class Suites {
   }
 
   /** Counts come from the suite's own report; one that ends badly or reports nothing counts as failed. */
-  suite(name, budgetMin, command, reportFile, countsOf) {
+  suite(name, budgetMin, command, reportFile, countsOf, env = {}) {
     return this.#time(name, budgetMin, () => {
       rmSync(reportFile, { force: true });
-      const ended = this.#execute(name, command);
+      const ended = this.#execute(name, command, env);
       const [passed, failed] = existsSync(reportFile)
         ? countsOf(JSON.parse(readFileSync(reportFile, 'utf8')))
         : [0, 1];
@@ -58,9 +58,11 @@ export class Suites {
     console.log(`${name}: ${passed} passed, ${failed} failed`);
   }
 
-  #execute(name, [command, ...args]) {
+  #execute(name, [command, ...args], env = {}) {
     console.log(`\n— ${name}`);
-    return spawnSync(command, args, { cwd: ROOT, stdio: 'inherit', env: this.env }).status === 0;
+    return (
+      spawnSync(command, args, { cwd: ROOT, stdio: 'inherit', env: { ...this.env, ...env } }).status === 0
+    );
   }
 }
 

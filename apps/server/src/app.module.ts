@@ -6,6 +6,7 @@ import { ChangesModule } from './changes/changes.module.js';
 import { ClockModule } from './clock/clock.module.js';
 import { DatabaseModule, type Given } from './database/database.module.js';
 import { DevicesModule } from './devices/devices.module.js';
+import { HealthModule } from './health/health.module.js';
 import { HouseholdModule } from './household/household.module.js';
 import { HouseholdFileModule } from './householdFile/householdFile.module.js';
 import { LinenBookModule } from './linenBook/linenBook.module.js';
@@ -29,6 +30,7 @@ export class AppModule {
         KnowledgeModule,
         BackupsModule,
         ChangesModule,
+        HealthModule,
         DevicesModule,
         NetworkModule,
         HouseholdModule,

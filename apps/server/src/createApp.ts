@@ -12,6 +12,7 @@ import express, { type NextFunction, type Request, type Response } from 'express
 import pressedStatic from 'express-static-gzip';
 import helmet, { type HelmetOptions } from 'helmet';
 import { AppModule } from './app.module.js';
+import { type NewsLine, NO_OTHERS } from './changes/newsLine.js';
 import { type ClockWatch, NO_JUMP } from './clock/steadyClock.js';
 import type { Clock } from './database/database.module.js';
 import type { Database } from './database/openDatabase.js';
@@ -27,7 +28,7 @@ const { version: VERSION } = JSON.parse(
   readFileSync(new URL('../package.json', import.meta.url), 'utf8'),
 ) as { version: string };
 
-interface AppOptions {
+export interface AppOptions {
   readonly db: Database;
   readonly clock: Clock;
   /** Built web files; null serves the API alone. */
@@ -38,6 +39,10 @@ interface AppOptions {
   /** What plans in a household file are sealed with; one for this process alone unless told otherwise. */
   readonly sealKey?: Buffer;
   readonly clockWatch?: ClockWatch;
+  /** News between servers on one database; there are no others unless told. */
+  readonly newsLine?: NewsLine;
+  /** Whether no other server is at work on the database. */
+  readonly isAlone?: boolean;
   /** The database answers nothing any more. */
   readonly onEngineGone?: () => void;
 }
@@ -55,9 +60,11 @@ export async function createApp({
   sealKey = randomBytes(32),
   onEngineGone = () => undefined,
   clockWatch = NO_JUMP,
+  newsLine = NO_OTHERS,
+  isAlone = true,
 }: AppOptions): Promise<NestExpressApplication> {
   const app = await NestFactory.create<NestExpressApplication>(
-    AppModule.with({ db, clock, clockWatch, sealKey, door }),
+    AppModule.with({ db, clock, clockWatch, sealKey, door, newsLine, isAlone }),
     {
       logger: quiet ? false : ['error', 'warn'],
       // A device holds its line of changes open as long as it is seen: closing does not wait for it.

@@ -1,19 +1,23 @@
 import 'reflect-metadata';
-import { readFileSync, realpathSync } from 'node:fs';
+import { mkdirSync, readFileSync, realpathSync } from 'node:fs';
 import { uptime } from 'node:os';
-import { dirname } from 'node:path';
+import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { parseArgs } from 'node:util';
 import { DomainError } from '@feverfew/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import { BackupWatch } from './backups/backupWatch.js';
-import { keepBackups } from './backups/keepBackups.js';
+import { keepBackups, writeWhole } from './backups/keepBackups.js';
 import { backupLine, listBackups, newestGood } from './backups/listBackups.js';
+import { NO_OTHERS } from './changes/newsLine.js';
 import { SteadyClock } from './clock/steadyClock.js';
-import { createApp } from './createApp.js';
+import { type AppOptions, createApp } from './createApp.js';
 import { placesOf, sealKeyOf } from './database/dataDirectory.js';
 import { engineFault } from './database/engineFault.js';
 import { type Database, openDatabase } from './database/openDatabase.js';
+import { sharedSealKey } from './database/secrets.repository.js';
+import { openServerDatabase } from './database/serverDatabase.js';
+import { clearLeftStagings } from './database/staging.js';
 import { DevicesService } from './devices/devices.service.js';
 import { HouseholdFileService } from './householdFile/householdFile.service.js';
 import { listenOnFreePort } from './listenOnFreePort.js';
@@ -22,6 +26,8 @@ import { seedDemo } from './seed/seedDemo.js';
 import { startFailure } from './startFailure.js';
 
 const HOST = '127.0.0.1';
+/** A PostgreSQL server in place of the database inside this program. */
+const { DATABASE_URL } = process.env;
 const WEB = fileURLToPath(new URL('../../web/dist', import.meta.url));
 /** Longest a stop may take before it is cut short. */
 const STOP_MS = 8000;
@@ -68,15 +74,10 @@ async function main(): Promise<void> {
   const port = portOf('port');
   if (values.backups) return tellBackups();
   const given = values.restore ? readHouse(values.restore) : undefined;
-  const isWhole = given !== undefined && !isOfVersion1(given.file);
-  const database = await openDatabase(dataDir, {
-    templateFile: values.template,
-    reset: values.reset || isWhole,
-    fill: isWhole ? (db) => fill(db, given) : values.demo ? (db) => fill(db, null) : undefined,
-  });
-  const app = await appOn(database.db);
-  if (given && !isWhole) await restore(app, given);
+  const house = DATABASE_URL ? await openOnServer(DATABASE_URL, given) : await openEmbedded(given);
+  const { app } = house;
   if (values.demo && (await seedDemo(app, clock()))) console.log('Demo household loaded.');
+  await house.started();
   const taken = await listenOnFreePort(app.getHttpServer(), HOST, port);
   if (taken !== port) console.log(`Port ${port} is busy; using ${taken}.`);
   console.log(`Feverfew is at http://${HOST}:${taken}`);
@@ -100,7 +101,7 @@ async function main(): Promise<void> {
     setTimeout(() => process.exit(1), STOP_MS).unref();
     void app
       .close()
-      .then(() => database.close())
+      .then(() => house.close())
       .then(
         () => process.exit(0),
         () => process.exit(1),
@@ -132,15 +133,66 @@ async function openToHouse(app: NestExpressApplication): Promise<void> {
   console.log(`A device is let in with the code ${code}, once, within ten minutes.`);
 }
 
-/** The application on a database, with everything in it ready, not yet listening. */
-async function appOn(db: Database): Promise<NestExpressApplication> {
+/** The application on its database, ready and not yet listening. */
+interface OpenHouse {
+  readonly app: NestExpressApplication;
+  /** What only a start does is done: other servers on the same database may start. */
+  started(): Promise<void>;
+  close(): Promise<void>;
+}
+
+/** In the data directory. A file, or the demo, goes into a new database, which then takes the place of what there is. */
+async function openEmbedded(given: GivenHouse | undefined): Promise<OpenHouse> {
+  const alone = { newsLine: NO_OTHERS, isAlone: true };
+  const on = (db: Database) => appOn(db, { ...alone, sealKey: sealKeyOf(places) });
+  const fill = async (db: Database, house: GivenHouse | null) => {
+    const app = await on(db);
+    try {
+      if (house) await restore(app, house);
+      else if (await seedDemo(app, clock())) console.log('Demo household loaded.');
+    } finally {
+      await app.close();
+    }
+  };
+  const isWhole = given !== undefined && !isOfVersion1(given.file);
+  const database = await openDatabase(dataDir, {
+    templateFile: values.template,
+    reset: values.reset || isWhole,
+    fill: isWhole ? (db) => fill(db, given) : values.demo ? (db) => fill(db, null) : undefined,
+  });
+  const app = await on(database.db);
+  if (given && !isWhole) await restore(app, given);
+  return { app, started: async () => undefined, close: database.close };
+}
+
+/** On a PostgreSQL server. A file takes the place of what there is in one transaction; what there was is written down. */
+async function openOnServer(url: string, given: GivenHouse | undefined): Promise<OpenHouse> {
+  if (values.reset) throw new DomainError('notEmbedded', { option: 'reset' });
+  mkdirSync(places.backups, { recursive: true });
+  const database = await openServerDatabase(url);
+  const { db, news, isAlone } = database;
+  if (isAlone) await clearLeftStagings(db);
+  const app = await appOn(db, { newsLine: news, isAlone, sealKey: await sharedSealKey(db, places) });
+  if (given) {
+    const before = join(places.backups, 'before-restore', `household-${clock().getTime()}.json`);
+    mkdirSync(dirname(before), { recursive: true });
+    await writeWhole(before, app.get(HouseholdFileService, { strict: false }).parts());
+    console.log(`What there was is written to ${before}.`);
+    await restore(app, given);
+  }
+  return { app, started: database.started, close: database.close };
+}
+
+type Ground = Required<Pick<AppOptions, 'newsLine' | 'isAlone' | 'sealKey'>>;
+
+async function appOn(db: Database, ground: Ground): Promise<NestExpressApplication> {
   const app = await createApp({
     db,
     clock,
     webDir: WEB,
     quiet: false,
     clockWatch: steady,
-    sealKey: sealKeyOf(places),
+    ...ground,
     door: { dir: places.network, port: portOf('lan-port'), names: values['lan-name'] },
     onEngineGone: () => {
       console.error('The database has stopped. What was acknowledged is kept: start Feverfew again.');
@@ -149,17 +201,6 @@ async function appOn(db: Database): Promise<NestExpressApplication> {
   });
   await app.init();
   return app;
-}
-
-/** A new database filled with a house, or with the demo, through an application of its own. */
-async function fill(db: Database, house: GivenHouse | null): Promise<void> {
-  const app = await appOn(db);
-  try {
-    if (house) await restore(app, house);
-    else if (await seedDemo(app, clock())) console.log('Demo household loaded.');
-  } finally {
-    await app.close();
-  }
 }
 
 interface GivenHouse {
@@ -203,6 +244,7 @@ function backupWords(error: unknown): string {
   const code = (error as NodeJS.ErrnoException).code ?? '';
   if (engineFault(error) === 'full' || code === 'ENOSPC') return 'the disk is full.';
   if (['EROFS', 'EACCES', 'EPERM'].includes(code)) return 'nothing can be written to the folder of backups.';
+  if (engineFault(error) === 'away') return 'the database did not answer.';
   if (engineFault(error) === 'damaged') return 'something of what is kept cannot be read any more.';
   return 'what is kept could not be written as a household file.';
 }

@@ -24,6 +24,18 @@ export function startFailure(error: unknown, restored: string | undefined): stri
         return `${error.details.message} (${dataDir ?? 'the data directory'})`;
       case 'dataDamaged':
         return damaged(String(dataDir), String(error.details.cause));
+      case 'databaseAway':
+        return (
+          `The database that DATABASE_URL names cannot be used: ${error.details.why}. Nothing was changed. ` +
+          `How it is set up stands in docs/operations.md.`
+        );
+      case 'databaseTooOld':
+        return 'The database that DATABASE_URL names is older than PostgreSQL 15. Nothing was changed.';
+      case 'notEmbedded':
+        return (
+          `--${error.details.option} is for the database inside this program. One on a server is emptied by its own ` +
+          `tools (dropdb, createdb). Nothing was changed.`
+        );
       case 'badPort':
         return `--${error.details.option} takes a number from 1 to 65535, not "${port}".`;
     }

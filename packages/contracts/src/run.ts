@@ -190,9 +190,11 @@ export type AskClashes = z.infer<typeof AskClashes>;
 export const AskOtherCourse = AskClashes.meta({ id: 'AskOtherCourse' });
 export type AskOtherCourse = z.infer<typeof AskOtherCourse>;
 
+export const CHANGE_TOPICS = ['run', 'book', 'household', 'devices'] as const;
+
 /** What went over the line of changes: which part of the household is no longer as a device has it. */
 export const ChangeNews = z
-  .strictObject({ topic: z.enum(['run', 'book', 'household', 'devices']), id: z.string().nullable() })
+  .strictObject({ topic: z.enum(CHANGE_TOPICS), id: z.string().nullable() })
   .meta({ id: 'ChangeNews' });
 export type ChangeNews = z.infer<typeof ChangeNews>;
 

@@ -1,13 +1,31 @@
-import type { ChangeNews } from '@feverfew/contracts';
-import { Injectable } from '@nestjs/common';
+import { CHANGE_TOPICS, type ChangeNews } from '@feverfew/contracts';
+import { Inject, Injectable, type OnModuleDestroy } from '@nestjs/common';
 import { Subject } from 'rxjs';
+import { NEWS_LINE, type NewsLine } from './newsLine.js';
 
-/** What changed, told to whoever listens: devices by server-sent events, and what is remembered on the server. */
+/**
+ * What changed, told to whoever listens: devices by server-sent events, what is remembered on this server, and the other
+ * servers on the same database.
+ */
 @Injectable()
-export class ChangesFeed {
+export class ChangesFeed implements OnModuleDestroy {
   readonly news = new Subject<ChangeNews>();
+  private readonly listening;
+
+  constructor(@Inject(NEWS_LINE) private readonly line: NewsLine) {
+    this.listening = line.heard.subscribe((news) => {
+      if (news) this.news.next(news);
+      // Whatever was missed: everything may be otherwise.
+      else for (const topic of CHANGE_TOPICS) this.news.next({ topic, id: null });
+    });
+  }
+
+  onModuleDestroy(): void {
+    this.listening.unsubscribe();
+  }
 
   tell(topic: ChangeNews['topic'], id: string | null = null): void {
     this.news.next({ topic, id });
+    this.line.tell({ topic, id });
   }
 }

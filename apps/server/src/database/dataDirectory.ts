@@ -93,7 +93,7 @@ function putAside({ root, db }: Places, at: Date): void {
   for (const name of older) rmSync(join(root, name), { recursive: true, force: true });
 }
 
-/** What plans of this house are sealed with in its files: made once, and never in a file itself. */
+/** What plans of this house are sealed with in its files: made once, and never in a file itself. 32 bytes. */
 export function sealKeyOf({ sealKey }: Places): Buffer {
   if (!existsSync(sealKey)) {
     writeFileSync(`${sealKey}.part`, randomBytes(32).toString('hex'), { mode: 0o600 });

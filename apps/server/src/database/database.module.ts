@@ -1,4 +1,5 @@
 import { type DynamicModule, Global, Module } from '@nestjs/common';
+import { NEWS_LINE, type NewsLine } from '../changes/newsLine.js';
 import type { ClockWatch } from '../clock/steadyClock.js';
 import { DOOR_SETTINGS, type DoorSettings } from '../network/houseDoor.js';
 import { SEAL_KEY } from '../plans/sealPlan.js';
@@ -8,6 +9,7 @@ export const DATABASE = Symbol('database');
 export const CLOCK = Symbol('clock');
 export type Clock = () => Date;
 export const CLOCK_WATCH = Symbol('clockWatch');
+export const IS_ALONE = Symbol('isAlone');
 
 /** What the application stands on. */
 export interface Given {
@@ -16,13 +18,16 @@ export interface Given {
   readonly clockWatch: ClockWatch;
   readonly sealKey: Buffer;
   readonly door: DoorSettings;
+  readonly newsLine: NewsLine;
+  /** No other server is at work on the database. */
+  readonly isAlone: boolean;
 }
 
 @Global()
 @Module({})
 // biome-ignore lint/complexity/noStaticOnlyClass: Nest modules are classes
 export class DatabaseModule {
-  static with({ db, clock, sealKey, clockWatch, door }: Given): DynamicModule {
+  static with({ db, clock, sealKey, clockWatch, door, newsLine, isAlone }: Given): DynamicModule {
     return {
       module: DatabaseModule,
       providers: [
@@ -31,8 +36,10 @@ export class DatabaseModule {
         { provide: SEAL_KEY, useValue: sealKey },
         { provide: CLOCK_WATCH, useValue: clockWatch },
         { provide: DOOR_SETTINGS, useValue: door },
+        { provide: NEWS_LINE, useValue: newsLine },
+        { provide: IS_ALONE, useValue: isAlone },
       ],
-      exports: [DATABASE, CLOCK, SEAL_KEY, CLOCK_WATCH, DOOR_SETTINGS],
+      exports: [DATABASE, CLOCK, SEAL_KEY, CLOCK_WATCH, DOOR_SETTINGS, NEWS_LINE, IS_ALONE],
     };
   }
 }

@@ -15,6 +15,12 @@ describe('what the database says when it is not the question’s fault', () => {
     [new Error('wrapped', { cause: new Error('missing chunk number 0 for toast value 7') }), 'damaged'],
     [new WebAssembly.RuntimeError('unreachable'), 'gone'],
     [new Error('PGlite is closed'), 'gone'],
+    [coded('57P01', 'terminating connection due to administrator command'), 'away'],
+    [coded('ECONNREFUSED'), 'away'],
+    [new Error('wrapped', { cause: new Error('Connection terminated unexpectedly') }), 'away'],
+    [new Error('timeout exceeded when trying to connect'), 'away'],
+    [coded('40P01', 'deadlock detected'), 'collided'],
+    [coded('23503', 'violates foreign key constraint'), 'orphaned'],
   ])('%s', (error, fault) => {
     expect(engineFault(error)).toBe(fault);
   });

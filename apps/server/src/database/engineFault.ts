@@ -6,17 +6,37 @@ export type EngineFault =
   | 'readOnly'
   /** Something of what was kept cannot be read any more. */
   | 'damaged'
+  /** A server that does not answer just now; it may again. */
+  | 'away'
+  /** Two wrote to the same at once, and this one was turned back. */
+  | 'collided'
+  /** What it would have belonged to has gone meanwhile. */
+  | 'orphaned'
   /** The engine has come to its end: it answers nothing any more. */
   | 'gone';
 
-/** SQLSTATE codes after appendix A of the PostgreSQL 18 manual. */
+/** SQLSTATE codes after appendix A of the PostgreSQL 18 manual, and those of the network. */
 const CODES: Readonly<Record<string, EngineFault>> = {
   '53100': 'full',
   XX001: 'damaged',
   XX002: 'damaged',
   '58P01': 'damaged',
-  '57P01': 'gone',
-  '57P02': 'gone',
+  '57P01': 'away',
+  '57P02': 'away',
+  '57P03': 'away',
+  '53300': 'away',
+  '08000': 'away',
+  '08003': 'away',
+  '08006': 'away',
+  ECONNREFUSED: 'away',
+  ECONNRESET: 'away',
+  EPIPE: 'away',
+  ETIMEDOUT: 'away',
+  ENOTFOUND: 'away',
+  EAI_AGAIN: 'away',
+  '40001': 'collided',
+  '40P01': 'collided',
+  '23503': 'orphaned',
 };
 const WORDS: readonly (readonly [RegExp, EngineFault])[] = [
   [/read-only file system/i, 'readOnly'],
@@ -24,6 +44,11 @@ const WORDS: readonly (readonly [RegExp, EngineFault])[] = [
   [
     /invalid page|could not read block|could not open file|unexpected data beyond EOF|missing chunk/i,
     'damaged',
+  ],
+  // The driver's own words where it lost its line, or found none in time.
+  [
+    /^Connection terminated|timeout exceeded when trying to connect|Client has encountered a connection error/,
+    'away',
   ],
   [/PGlite (is|failed)|PANIC|unreachable|program has already aborted|memory access out of bounds/i, 'gone'],
 ];

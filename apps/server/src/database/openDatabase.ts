@@ -12,16 +12,20 @@ import { requireRoom, withRoom } from './diskRoom.js';
 import { holdDataDirectory } from './holdDataDirectory.js';
 import * as tables from './tables.js';
 
+/** On either engine: both answer the same to all that is asked of them here. */
 export type Database = PgliteDatabase<typeof tables>;
 /** What several rows are written through that stand or fall together. */
 export type Transaction = Parameters<Parameters<Database['transaction']>[0]>[0];
 export interface OpenDatabase {
   readonly db: Database;
-  readonly client: PGlite;
   close(): Promise<void>;
 }
+/** One inside this process, in a directory or in memory. */
+export interface EmbeddedDatabase extends OpenDatabase {
+  readonly client: PGlite;
+}
 
-const MIGRATIONS = fileURLToPath(new URL('../../drizzle', import.meta.url));
+export const MIGRATIONS = fileURLToPath(new URL('../../drizzle', import.meta.url));
 
 export interface DatabaseOptions {
   /** Dump of a migrated empty database: makes the first start quick; ignored once data exists. */
@@ -41,7 +45,7 @@ export interface DatabaseOptions {
 export async function openDatabase(
   dataDir: string | null,
   { templateFile, reset = false, fill }: DatabaseOptions = {},
-): Promise<OpenDatabase> {
+): Promise<EmbeddedDatabase> {
   if (dataDir === null) return opened(await migrated(await create(undefined, templateFile)));
   const hold = await holdDataDirectory(dataDir).catch(inWords(dataDir));
   const places = placesOf(dataDir);
@@ -109,7 +113,7 @@ async function migrated(client: PGlite): Promise<PGlite> {
   return client;
 }
 
-const opened = (client: PGlite): OpenDatabase => ({
+const opened = (client: PGlite): EmbeddedDatabase => ({
   db: drizzle(client, { schema: tables, casing: 'snake_case' }),
   client,
   close: () => client.close(),

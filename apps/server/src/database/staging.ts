@@ -1,8 +1,10 @@
+import { randomBytes } from 'node:crypto';
 import { getTableName, sql } from 'drizzle-orm';
 import type { PgTable } from 'drizzle-orm/pg-core';
 import type { GiveWay } from '../turns/turns.js';
 import type { Database, Transaction } from './openDatabase.js';
 
+/** What schemas of this kind are called; each has a number of its own, for another server may be reading a file in too. */
 const SCHEMA = 'incoming';
 /** How drizzle keeps the schema of a table, by its registered name. */
 const SCHEMA_OF = Symbol.for('drizzle:Schema');
@@ -14,6 +16,8 @@ const AT_ONCE_CHARS = 400_000;
  * writes meanwhile is served in between. Moved in one transaction, which copies inside the database alone.
  */
 export class Staging {
+  private readonly schema = `${SCHEMA}_${randomBytes(6).toString('hex')}`;
+
   private constructor(
     private readonly db: Database,
     private readonly tables: readonly PgTable[],
@@ -23,17 +27,16 @@ export class Staging {
   /** @param tables what others point at first */
   static async open(db: Database, tables: readonly PgTable[], giveWay: GiveWay): Promise<Staging> {
     const staging = new Staging(db, tables, giveWay);
-    await staging.clear();
-    await db.execute(sql`create schema ${sql.identifier(SCHEMA)}`);
+    await db.execute(sql`create schema ${sql.identifier(staging.schema)}`);
     for (const table of tables)
       await db.execute(
-        sql`create unlogged table ${here(table)} (like ${there(table)} including defaults including generated)`,
+        sql`create unlogged table ${staging.here(table)} (like ${there(table)} including defaults including generated)`,
       );
     return staging;
   }
 
   async add<Table extends PgTable>(table: Table, rows: readonly Table['$inferInsert'][]): Promise<void> {
-    const beside = Object.create(table, { [SCHEMA_OF]: { value: SCHEMA } }) as PgTable;
+    const beside = Object.create(table, { [SCHEMA_OF]: { value: this.schema } }) as PgTable;
     let slice: Table['$inferInsert'][] = [];
     let chars = 0;
     for (const row of rows) {
@@ -51,16 +54,29 @@ export class Staging {
   async move(tx: Transaction): Promise<void> {
     for (const table of this.tables) {
       const columns = await ownColumns(tx, table);
-      await tx.execute(sql`insert into ${there(table)} (${columns}) select ${columns} from ${here(table)}`);
+      await tx.execute(
+        sql`insert into ${there(table)} (${columns}) select ${columns} from ${this.here(table)}`,
+      );
     }
   }
 
   async clear(): Promise<void> {
-    await this.db.execute(sql`drop schema if exists ${sql.identifier(SCHEMA)} cascade`);
+    await this.db.execute(sql`drop schema if exists ${sql.identifier(this.schema)} cascade`);
+  }
+
+  private here(table: PgTable) {
+    return sql`${sql.identifier(this.schema)}.${sql.identifier(getTableName(table))}`;
   }
 }
 
-const here = (table: PgTable) => sql`${sql.identifier(SCHEMA)}.${sql.identifier(getTableName(table))}`;
+/** What killed servers left; called where no other server is at work. */
+export async function clearLeftStagings(db: Database): Promise<void> {
+  const { rows } = await db.execute<{ name: string }>(
+    sql`select schema_name as name from information_schema.schemata where schema_name like ${`${SCHEMA}%`}`,
+  );
+  for (const { name } of rows) await db.execute(sql`drop schema ${sql.identifier(name)} cascade`);
+}
+
 const there = (table: PgTable) => sql`public.${sql.identifier(getTableName(table))}`;
 
 /** Without those the database works out itself. */

@@ -196,6 +196,9 @@ export const photos = pgTable(
   ],
 );
 
+/** Keys that all servers on one database share. They stand in no file that leaves the house. */
+export const secrets = pgTable('secrets', { name: text().primaryKey(), value: text().notNull() });
+
 /** Devices that were let in. What they show is kept as its SHA-256 alone: read from here, it opens nothing. */
 export const devices = pgTable('devices', {
   id: uuid().primaryKey(),

@@ -7,6 +7,7 @@ import type { Device, DeviceRole, HouseNetwork, Invitation, Today } from '@fever
 import { DocumentBuilder, SwaggerModule } from '@nestjs/swagger';
 import supertest from 'supertest';
 import { afterAll, beforeAll, beforeEach, describe, expect, it, vi } from 'vitest';
+import { devices } from '../database/tables.js';
 import { type TestApp, testApp } from '../test/testApp.js';
 
 const NAME = 'feverfew.home.arpa';
@@ -42,6 +43,16 @@ async function letIn(role: DeviceRole, name?: string): Promise<{ cookie: string;
   return { cookie: String(headers['set-cookie']).split(';')[0] ?? '', id: body.deviceId };
 }
 
+/** Every route there is, from the description of the API. */
+function routes(): (readonly [method: 'get' | 'post' | 'put' | 'delete', path: string])[] {
+  const { paths } = SwaggerModule.createDocument(house.app, new DocumentBuilder().build());
+  const all = Object.entries(paths).flatMap(([path, methods]) =>
+    Object.keys(methods).map((method) => [method as 'get', path] as const),
+  );
+  expect(all.length).toBeGreaterThan(60);
+  return all;
+}
+
 describe('who is not let in', () => {
   it('gets the page, the certificate, and nothing else', async () => {
     for (const path of ['/api/today', '/api/catalogue', '/api/docs', '/api/nothing', '/api/changes'])
@@ -54,6 +65,14 @@ describe('who is not let in', () => {
       .set('Cookie', `feverfew-device=${'x'.repeat(43)}`)
       .expect(401);
     await door().get('/api/today').set('Cookie', 'nonsense; =; feverfew-device').expect(401);
+  });
+  it('gets no route of the house', async () => {
+    const open = ['/api/devices/join', '/api/network/root.crt', '/api/health', '/api/ready'];
+    for (const [method, path] of routes())
+      if (!open.includes(path))
+        expect(`${method} ${path} ${(await door()[method](path.replace('{id}', GONE))).status}`).toBe(
+          `${method} ${path} 401`,
+        );
   });
   it('sends nothing large: it is asked who it is first', async () => {
     await door()
@@ -89,8 +108,8 @@ describe('being let in', () => {
     );
     await door().post('/api/devices/join').send({ key }).expect(404);
     // What is kept opens nothing.
-    const rows = await house.database.client.query('select * from devices');
-    expect(JSON.stringify(rows.rows)).not.toContain(shown.split('=')[1]);
+    const rows = await house.database.db.select().from(devices);
+    expect(JSON.stringify(rows)).not.toContain(shown.split('=')[1]);
   });
   it('by the code as a hand types it', async () => {
     const { code } = await invite('look');
@@ -153,25 +172,20 @@ describe('what a device may do', () => {
 
   it.each(['look', 'tub', 'all'] as const)('%s: every route there is', async (role) => {
     const { cookie } = await letIn(role);
-    const { paths } = SwaggerModule.createDocument(house.app, new DocumentBuilder().build());
-    const routes = Object.entries(paths).flatMap(([path, methods]) =>
-      Object.keys(methods).map((method) => `${method.toUpperCase()} ${path}`),
-    );
-    expect(routes.length).toBeGreaterThan(60);
-    for (const route of routes) {
-      const [method = '', path = ''] = route.split(' ');
+    for (const [method, path] of routes()) {
+      const route = `${method.toUpperCase()} ${path}`;
       if (path === '/api/changes' || path === '/api/devices/join' || path === '/api/network/root.crt')
         continue;
       const isAllowed =
         role === 'all' ||
         MAY.look.includes(route) ||
         (role === 'tub' && MAY.tub.includes(route)) ||
-        (method === 'GET' && !FOR_ALL_ALONE.includes(route));
+        (method === 'get' && !FOR_ALL_ALONE.includes(route));
       // What needs no body would really be done.
       if (role === 'all' && DOES.includes(route)) continue;
       // The others do nothing: what is sent fits no shape, or names nothing.
       const asked = door()[method.toLowerCase() as 'get'](path.replace('{id}', GONE)).set('Cookie', cookie);
-      const { status } = await (method === 'GET' || method === 'DELETE'
+      const { status } = await (method === 'get' || method === 'delete'
         ? asked
         : asked.send({ nothing: true }));
       expect(`${route} ${isAllowed ? status !== 403 && status < 500 : status}`).toBe(

@@ -4,10 +4,13 @@ import { isFromNetwork, setWhoAsks, THIS_COMPUTER } from '../requests/door.js';
 import { deviceTokens } from './deviceCookie.js';
 import type { DevicesService } from './devices.service.js';
 
-/** What one who is not let in may ask for: to be let in, and the certificate that makes the line to here a safe one. */
+/** What one who is not let in may ask for: to be let in, the certificate that makes the line a safe one, and whether
+ * this server is up. */
 const DOORSTEP: readonly (readonly [method: string, path: string])[] = [
   ['POST', '/devices/join'],
   ['GET', '/network/root.crt'],
+  ['GET', '/health'],
+  ['GET', '/ready'],
 ];
 
 /**

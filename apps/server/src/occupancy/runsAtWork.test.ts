@@ -1,12 +1,13 @@
 import { expect, it, vi } from 'vitest';
 import { ChangesFeed } from '../changes/changesFeed.js';
+import { NO_OTHERS } from '../changes/newsLine.js';
 import type { RunsRepository } from '../runs/runs.repository.js';
 import { type AtWork, RunsAtWork } from './runsAtWork.js';
 
 const run = (note: string) => ({ id: 'one', note, state: { status: 'active' } }) as unknown as AtWork;
 
 it('tells nobody what stood before a change, and lets no old reading take the place of what was written since', async () => {
-  const feed = new ChangesFeed();
+  const feed = new ChangesFeed(NO_OTHERS);
   let answer: (run: null) => void = () => undefined;
   const repository = {
     active: vi.fn(async () => []),
@@ -27,7 +28,7 @@ it('tells nobody what stood before a change, and lets no old reading take the pl
 
 it('reads again where reading failed once', async () => {
   const active = vi.fn().mockRejectedValueOnce(new Error('busy')).mockResolvedValue([]);
-  const atWork = new RunsAtWork({ active } as unknown as RunsRepository, new ChangesFeed());
+  const atWork = new RunsAtWork({ active } as unknown as RunsRepository, new ChangesFeed(NO_OTHERS));
   await expect(atWork.all()).rejects.toThrow('busy');
   expect(await atWork.all()).toEqual([]);
 });

@@ -33,6 +33,9 @@ const STARTING = [
   'demoNotWhole',
   'notWritable',
   'dataDamaged',
+  'databaseAway',
+  'databaseTooOld',
+  'notEmbedded',
 ];
 /** What a device tries again by itself. */
 const AGAIN = ['busy', 'diskFull'];

@@ -47,6 +47,9 @@ const PROBLEMS: Readonly<Record<DomainErrorCode, { readonly status: number; read
   notADataDirectory: { status: 500, title: 'Not a data directory' },
   demoNotWhole: { status: 500, title: 'The demo is not whole' },
   notWritable: { status: 500, title: 'The data cannot be written' },
+  databaseAway: { status: 500, title: 'The database does not answer' },
+  databaseTooOld: { status: 500, title: 'The database is too old' },
+  notEmbedded: { status: 500, title: 'Not with a database server' },
   dataDamaged: { status: 500, title: 'The data cannot be read' },
 };
 
@@ -74,6 +77,25 @@ const ENGINE_FAULTS: Readonly<Record<EngineFault, Problem>> = {
     detail:
       'Something of what was kept cannot be read any more. Stop the server and start it again: it says which backup ' +
       'to go back to.',
+  },
+  away: {
+    type: 'urn:feverfew:busy',
+    title: 'The database does not answer',
+    status: PROBLEMS.busy.status,
+    detail:
+      'The database does not answer just now. What was acknowledged is kept. It is tried again by itself.',
+  },
+  collided: {
+    type: 'urn:feverfew:busy',
+    title: PROBLEMS.busy.title,
+    status: PROBLEMS.busy.status,
+    detail: 'Somebody else was writing to the same. Nothing was changed; try again.',
+  },
+  orphaned: {
+    type: 'urn:feverfew:notFound',
+    title: PROBLEMS.notFound.title,
+    status: PROBLEMS.notFound.status,
+    detail: 'What this belongs to was taken away meanwhile. Nothing was changed.',
   },
   gone: {
     type: 'urn:feverfew:busy',

@@ -1,7 +1,7 @@
 import { DomainError } from '@feverfew/core';
 import { Inject, Injectable, type OnApplicationBootstrap } from '@nestjs/common';
 import { ModuleRef } from '@nestjs/core';
-import { CLOCK, type Clock } from '../database/database.module.js';
+import { CLOCK, type Clock, IS_ALONE } from '../database/database.module.js';
 import { HouseholdService } from '../household/household.service.js';
 import { HouseholdFileService } from '../householdFile/householdFile.service.js';
 import { seedDemo } from './seedDemo.js';
@@ -16,11 +16,13 @@ export class MadeUpHouseService implements OnApplicationBootstrap {
     @Inject(HouseholdService) private readonly household: HouseholdService,
     @Inject(HouseholdFileService) private readonly file: HouseholdFileService,
     @Inject(CLOCK) private readonly clock: Clock,
+    @Inject(IS_ALONE) private readonly isAlone: boolean,
   ) {}
 
   /** Killed while it was being furnished, it is an empty house again: half of one is none. */
   async onApplicationBootstrap(): Promise<void> {
-    if (await this.household.isHalfFurnished()) await this.file.clear();
+    // Another server may be furnishing it just now.
+    if (this.isAlone && (await this.household.isHalfFurnished())) await this.file.clear();
   }
 
   /** Tapped twice, it is furnished once. @throws DomainError houseNotEmpty where a household keeps something of its own */

@@ -2,10 +2,13 @@ import { existsSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { openDatabase } from '../database/openDatabase.js';
+import { openServerDatabase } from '../database/serverDatabase.js';
 
 declare module 'vitest' {
   interface ProvidedContext {
     templateFile: string;
+    /** Address of a database of a PostgreSQL server, empty and migrated, to be copied; null for the embedded engine. */
+    postgres: string | null;
   }
 }
 
@@ -13,8 +16,11 @@ declare module 'vitest' {
 export default async function makeTemplate({
   provide,
 }: {
-  provide: (key: 'templateFile', value: string) => void;
+  provide: (key: 'templateFile' | 'postgres', value: string | null) => void;
 }): Promise<() => void> {
+  const { FEVERFEW_POSTGRES } = process.env;
+  if (FEVERFEW_POSTGRES) await (await openServerDatabase(FEVERFEW_POSTGRES)).close();
+  provide('postgres', FEVERFEW_POSTGRES ?? null);
   const ready = process.env.FEVERFEW_TEMPLATE;
   if (ready && existsSync(ready)) {
     provide('templateFile', ready);

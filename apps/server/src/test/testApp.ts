@@ -1,9 +1,12 @@
+import { randomBytes } from 'node:crypto';
 import { BLANK_LABEL, EMPTY_FACTS, EMPTY_PIECE, type TroubleFacts } from '@feverfew/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
+import pg from 'pg';
 import supertest from 'supertest';
 import { inject } from 'vitest';
 import { createApp } from '../createApp.js';
-import { openDatabase } from '../database/openDatabase.js';
+import { type OpenDatabase, openDatabase } from '../database/openDatabase.js';
+import { openServerDatabase } from '../database/serverDatabase.js';
 import { seedDemo } from '../seed/seedDemo.js';
 
 export const START = new Date('2026-06-15T09:00:00.000Z');
@@ -16,7 +19,44 @@ export const POINT =
 /** All test houses are one and the same house, unless told otherwise. */
 const SEAL_KEY = Buffer.alloc(32, 7);
 
-/** The whole server on a database in memory, with a clock the test turns. */
+export interface TestDatabase extends OpenDatabase {
+  /** Where further servers reach it too; null for one in memory. */
+  readonly url: string | null;
+}
+
+/** An empty migrated database: in memory, or a copy on a PostgreSQL server where the tests run on one. */
+export async function testDatabase(): Promise<TestDatabase> {
+  const template = inject('postgres');
+  if (!template) {
+    const inMemory = await openDatabase(null, { templateFile: inject('templateFile') });
+    return { ...inMemory, url: null };
+  }
+  const name = `test_${randomBytes(8).toString('hex')}`;
+  const [from, admin] = [new URL(template), new URL(template)];
+  const templateName = from.pathname.slice(1);
+  admin.pathname = '/postgres';
+  await onServer(admin.href, `create database ${name} template ${templateName}`);
+  from.pathname = `/${name}`;
+  const database = await openServerDatabase(from.href);
+  await database.started();
+  return {
+    db: database.db,
+    url: from.href,
+    close: async () => {
+      await database.close();
+      await onServer(admin.href, `drop database ${name} with (force)`);
+    },
+  };
+}
+
+export async function onServer(url: string, question: string): Promise<void> {
+  const client = new pg.Client({ connectionString: url });
+  await client.connect();
+  await client.query(question);
+  await client.end();
+}
+
+/** The whole server on a database of its own, with a clock the test turns. */
 export async function testApp({
   demo = false,
   sealKey = SEAL_KEY,
@@ -27,7 +67,7 @@ export async function testApp({
   /** Where the door to the household's network keeps its certificate; left out, there is no door to open. */
   doorDir?: string;
 } = {}) {
-  const database = await openDatabase(null, { templateFile: inject('templateFile') });
+  const database = await testDatabase();
   let now = START;
   const app: NestExpressApplication = await createApp({
     db: database.db,

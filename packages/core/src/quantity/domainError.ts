@@ -38,6 +38,9 @@ export const DOMAIN_ERROR_CODES = [
   'diskFull',
   'notWritable',
   'dataDamaged',
+  'databaseAway',
+  'databaseTooOld',
+  'notEmbedded',
 ] as const;
 export type DomainErrorCode = (typeof DOMAIN_ERROR_CODES)[number];
 

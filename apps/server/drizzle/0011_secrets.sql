@@ -1,0 +1,4 @@
+CREATE TABLE "secrets" (
+	"name" text PRIMARY KEY NOT NULL,
+	"value" text NOT NULL
+);

@@ -1,0 +1,111 @@
+import { randomUUID } from 'node:crypto';
+import { DomainError } from '@feverfew/core';
+import { drizzle } from 'drizzle-orm/node-postgres';
+import { migrate } from 'drizzle-orm/node-postgres/migrator';
+import pg from 'pg';
+import { MIGRATIONS, type OpenDatabase } from './openDatabase.js';
+import { ServerNews } from './serverNews.js';
+import * as tables from './tables.js';
+
+/** Locks of this program on a database, session by session; any two numbers that nobody else uses there. */
+const LOCKS = { migrating: [1_718_774, 1], atWork: [1_718_774, 2] } as const;
+/** PostgreSQL 15 is what is proved. */
+const LEAST_VERSION = 150_000;
+const POOL = {
+  max: 10,
+  connectionTimeoutMillis: 5000,
+  idleTimeoutMillis: 30_000,
+  keepAlive: true,
+  application_name: 'feverfew',
+} as const;
+
+export interface ServerDatabase extends OpenDatabase {
+  readonly news: ServerNews;
+  /** No other server is at work on it: what only a start may put right is put right. */
+  readonly isAlone: boolean;
+  /** Others may start from now on. */
+  started(): Promise<void>;
+}
+
+/**
+ * Opens and migrates the database of a PostgreSQL server. Several servers may start at once: one migrates, the others
+ * wait for it; one puts right what a killed one left, the others do not.
+ * @param url as `DATABASE_URL` has it
+ * @throws DomainError databaseAway where it does not answer or lets nobody in, databaseTooOld
+ */
+export async function openServerDatabase(url: string): Promise<ServerDatabase> {
+  const pool = new pg.Pool({ ...POOL, connectionString: url });
+  // A connection that is lost while nobody uses it is no more than that: the next one is made anew.
+  pool.on('error', () => undefined);
+  // One that is lost between two questions of a transaction: the next question of it fails, and says so.
+  pool.on('connect', (client) => client.on('error', () => undefined));
+  const me = randomUUID();
+  const news = new ServerNews(url, me, LOCKS.atWork, (channel, payload) =>
+    pool.query('select pg_notify($1, $2)', [channel, payload]),
+  );
+  try {
+    await migrateOnce(pool);
+    const isAlone = await news.open();
+    return {
+      // The same questions and answers on both engines; only what is not used differs in its types.
+      db: drizzle(pool, { schema: tables, casing: 'snake_case' }) as unknown as OpenDatabase['db'],
+      news,
+      isAlone,
+      started: () => news.letOthersStart(),
+      close: async () => {
+        await news.close();
+        await pool.end();
+      },
+    };
+  } catch (error) {
+    await news.close();
+    await pool.end();
+    throw inWords(error);
+  }
+}
+
+/** The migrations in the order of who came first; an empty database as well as one that is in use. */
+async function migrateOnce(pool: pg.Pool): Promise<void> {
+  const client = await pool.connect();
+  try {
+    const { rows } = await client.query<{ version: number }>(
+      `select current_setting('server_version_num')::int as version`,
+    );
+    if ((rows[0]?.version ?? 0) < LEAST_VERSION) throw new DomainError('databaseTooOld', {});
+    await client.query('select pg_advisory_lock($1, $2)', [...LOCKS.migrating]);
+    try {
+      await migrate(drizzle(client), { migrationsFolder: MIGRATIONS });
+    } finally {
+      await client.query('select pg_advisory_unlock($1, $2)', [...LOCKS.migrating]);
+    }
+  } finally {
+    client.release();
+  }
+}
+
+function inWords(error: unknown): unknown {
+  if (error instanceof DomainError) return error;
+  for (let at = error, depth = 0; at instanceof Error && depth < 5; at = at.cause, depth += 1) {
+    const { code = '', message } = at as Error & { code?: string };
+    const why = WHY_AWAY[code] ?? (/timeout|terminated/.test(message) ? NOTHING_ANSWERS : undefined);
+    if (why) return new DomainError('databaseAway', { why });
+  }
+  return error;
+}
+
+const NOTHING_ANSWERS = 'nothing answers there';
+/** SQLSTATE codes (appendix A of the manual) and those of the network. */
+const WHY_AWAY: Readonly<Record<string, string>> = {
+  ECONNREFUSED: NOTHING_ANSWERS,
+  ECONNRESET: NOTHING_ANSWERS,
+  ETIMEDOUT: NOTHING_ANSWERS,
+  ENOENT: NOTHING_ANSWERS,
+  ENOTFOUND: 'there is no computer of that name',
+  EAI_AGAIN: 'there is no computer of that name',
+  '28P01': 'it does not take that name and password',
+  '28000': 'it does not take that name and password',
+  '3D000': 'there is no such database: make it first',
+  '42501': 'that name may make no tables there: the database has to belong to it',
+  '57P03': 'it is starting or stopping',
+  '53300': 'it takes no more connections',
+};
