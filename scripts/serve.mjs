@@ -7,7 +7,7 @@ ensureInstalled();
 const template = await ensureBuilt();
 const server = spawn(
   process.execPath,
-  [join(ROOT, 'apps/server/dist/main.js'), '--demo', '--template', template, ...process.argv.slice(2)],
+  [join(ROOT, 'apps/server/dist/main.js'), '--template', template, ...process.argv.slice(2)],
   { cwd: ROOT, stdio: 'inherit' },
 );
 for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => server.kill(signal));
