@@ -6,7 +6,7 @@ import { defineConfig } from 'vitest/config';
 const ON_POSTGRES = process.env.FEVERFEW_POSTGRES
   ? [
       ...['api', 'course', 'openFormats', 'tub', 'devices/devices', 'householdFile/ownPlans', 'mixes/mixes'],
-      ...['linenBook/*', 'seed/*', 'test/householdFixture', 'database/serverDatabase'],
+      ...['linenBook/*', 'seed/*', 'test/householdFixture', 'database/serverDatabase', 'database/staging'],
     ].map((name) => `apps/server/src/${name}.test.ts`)
   : [];
 

@@ -21,8 +21,10 @@ import { requireLetIn } from './devices/letIn.js';
 import type { DoorSettings } from './network/houseDoor.js';
 import { InvalidInput } from './problems/invalidInput.js';
 import { ProblemFilter } from './problems/problem.filter.js';
+import { jsonInTurns } from './requests/jsonInTurns.js';
 import { requireJson, requireOwnHost, requireOwnPage } from './requests/ownPages.js';
 import { requireSoundText } from './requests/soundText.js';
+import { tapUnderWay, turns } from './turns/turns.js';
 
 const { version: VERSION } = JSON.parse(
   readFileSync(new URL('../package.json', import.meta.url), 'utf8'),
@@ -82,9 +84,9 @@ export async function createApp({
   app.setGlobalPrefix('api');
   // A whole household with its pictures, and a log, are larger than anything else that is sent.
   app.use('/api/devices/join', express.json({ limit: '2kb' }));
-  app.use('/api/household/file', express.json({ limit: '400mb' }));
+  app.use(FILE, express.raw({ type: 'application/json', limit: '400mb' }), readInTurns);
   app.use('/api/log', express.json({ limit: '6mb' }));
-  app.use('/api/runs', express.json({ limit: '600kb' }));
+  app.use('/api/runs', longWorkStandsBack, express.json({ limit: '600kb' }));
   app.use('/api', express.json({ limit: '200kb' }), requireSoundText);
   app.useGlobalPipes(
     new StandardSchemaValidationPipe({ exceptionFactory: (issues) => new InvalidInput(issues) }),
@@ -98,6 +100,27 @@ export async function createApp({
   SwaggerModule.setup('api/docs', app, () => SwaggerModule.createDocument(app, description));
   if (webDir && existsSync(webDir)) serveWeb(app, webDir);
   return app;
+}
+
+function longWorkStandsBack(_request: Request, response: Response, next: NextFunction): void {
+  response.once('close', tapUnderWay());
+  next();
+}
+
+const FILE = '/api/household/file';
+
+/** A household file, read row by row so that nobody's tap waits for it. */
+function readInTurns(request: Request, response: Response, next: NextFunction): void {
+  if (!Buffer.isBuffer(request.body)) next();
+  else
+    jsonInTurns(request.body, turns()).then(
+      (file) => {
+        request.body = file;
+        response.locals.isSound = true;
+        next();
+      },
+      (error: unknown) => next(error instanceof SyntaxError ? Object.assign(error, { status: 400 }) : error),
+    );
 }
 
 /** Hashed files for ever, index.html for every page address; unknown /api and /assets paths stay 404. */

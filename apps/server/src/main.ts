@@ -160,6 +160,7 @@ async function openEmbedded(given: GivenHouse | undefined): Promise<OpenHouse> {
     reset: values.reset || isWhole,
     fill: isWhole ? (db) => fill(db, given) : values.demo ? (db) => fill(db, null) : undefined,
   });
+  await clearLeftStagings(database.db);
   const app = await on(database.db);
   if (given && !isWhole) await restore(app, given);
   return { app, started: async () => undefined, close: database.close };

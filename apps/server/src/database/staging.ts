@@ -1,5 +1,5 @@
 import { randomBytes } from 'node:crypto';
-import { getTableName, sql } from 'drizzle-orm';
+import { getTableName, type SQL, sql } from 'drizzle-orm';
 import type { PgTable } from 'drizzle-orm/pg-core';
 import type { GiveWay } from '../turns/turns.js';
 import type { Database, Transaction } from './openDatabase.js';
@@ -8,12 +8,18 @@ import type { Database, Transaction } from './openDatabase.js';
 const SCHEMA = 'incoming';
 /** How drizzle keeps the schema of a table, by its registered name. */
 const SCHEMA_OF = Symbol.for('drizzle:Schema');
-/** About so many characters of a row go into one statement: a plan is some hundred thousand. */
-const AT_ONCE_CHARS = 400_000;
+/** About so many characters of rows go into one statement: a tap waits no longer than for that. */
+const AT_ONCE_CHARS = 40_000;
+
+/** How the database writes down what holds for a table. */
+interface Rule {
+  readonly name: string;
+  readonly definition: string;
+}
 
 /**
- * A place beside the tables where many rows wait until all of them are there, a few a statement, so that whoever else
- * writes meanwhile is served in between. Moved in one transaction, which copies inside the database alone.
+ * Tables beside those in use, filled a few rows a statement, so that whoever else writes meanwhile is served in between.
+ * Whole, they take the place of the others in one moment: nothing is copied then, however much there is.
  */
 export class Staging {
   private readonly schema = `${SCHEMA}_${randomBytes(6).toString('hex')}`;
@@ -28,11 +34,24 @@ export class Staging {
   static async open(db: Database, tables: readonly PgTable[], giveWay: GiveWay): Promise<Staging> {
     const staging = new Staging(db, tables, giveWay);
     await db.execute(sql`create schema ${sql.identifier(staging.schema)}`);
-    for (const table of tables)
-      await db.execute(
-        sql`create unlogged table ${staging.here(table)} (like ${there(table)} including defaults including generated)`,
-      );
+    for (const table of tables) await staging.make(table);
     return staging;
+  }
+
+  /** A table like the one in use, by the same names, so that whatever changes the tables later finds them. */
+  private async make(table: PgTable): Promise<void> {
+    const here = this.here(table);
+    await this.db.execute(
+      sql`create table ${here} (like ${there(table)} including defaults including generated including constraints
+          including storage)`,
+    );
+    for (const { name, definition } of await this.rulesOf(table, ['p', 'u']))
+      await this.db.execute(
+        sql`alter table ${here} add constraint ${sql.identifier(name)} ${sql.raw(definition)}`,
+      );
+    for (const { definition } of await this.indexesOf(table))
+      await this.db.execute(sql.raw(definition.replace(' ON public.', ` ON "${this.schema}".`)));
+    await this.giveWay();
   }
 
   async add<Table extends PgTable>(table: Table, rows: readonly Table['$inferInsert'][]): Promise<void> {
@@ -50,22 +69,56 @@ export class Staging {
     if (slice.length > 0) await this.db.insert(beside).values(slice as never);
   }
 
-  /** Into the tables themselves. */
-  async move(tx: Transaction): Promise<void> {
-    for (const table of this.tables) {
-      const columns = await ownColumns(tx, table);
-      await tx.execute(
-        sql`insert into ${there(table)} (${columns}) select ${columns} from ${this.here(table)}`,
-      );
-    }
+  /** All rows are there: what points at what is checked, table by table. */
+  async whole(): Promise<void> {
+    for (const table of this.tables)
+      for (const { name, definition } of await this.rulesOf(table, ['f'])) {
+        const pointing = definition.replace(/ REFERENCES (public\.)?/, ` REFERENCES "${this.schema}".`);
+        await this.db.execute(
+          sql`alter table ${this.here(table)} add constraint ${sql.identifier(name)} ${sql.raw(pointing)}`,
+        );
+        await this.giveWay();
+      }
+  }
+
+  /** They take the place of those in use. */
+  async takePlace(tx: Transaction): Promise<void> {
+    await tx.execute(sql`drop table ${sql.join(this.tables.map(there), sql`, `)}`);
+    for (const table of this.tables) await tx.execute(sql`alter table ${this.here(table)} set schema public`);
   }
 
   async clear(): Promise<void> {
     await this.db.execute(sql`drop schema if exists ${sql.identifier(this.schema)} cascade`);
   }
 
-  private here(table: PgTable) {
+  private here(table: PgTable): SQL {
     return sql`${sql.identifier(this.schema)}.${sql.identifier(getTableName(table))}`;
+  }
+
+  /** @param kinds p and u: keys, f: what points elsewhere (`pg_constraint.contype`) */
+  private async rulesOf(table: PgTable, kinds: readonly string[]): Promise<Rule[]> {
+    const { rows } = await this.db.execute<{ name: string; definition: string }>(
+      sql`select conname as name, pg_get_constraintdef(oid) as definition from pg_constraint
+          where conrelid = ${nameOf(table)}::regclass
+            and contype::text in (${sql.join(
+              kinds.map((kind) => sql`${kind}`),
+              sql`, `,
+            )})
+          order by conname`,
+    );
+    return rows;
+  }
+
+  /** Those that are no keys. */
+  private async indexesOf(table: PgTable): Promise<Rule[]> {
+    const { rows } = await this.db.execute<{ name: string; definition: string }>(
+      sql`select relname as name, pg_get_indexdef(indexrelid) as definition
+          from pg_index join pg_class on pg_class.oid = indexrelid
+          where indrelid = ${nameOf(table)}::regclass
+            and not exists (select 1 from pg_constraint where conindid = indexrelid and contype in ('p', 'u'))
+          order by relname`,
+    );
+    return rows;
   }
 }
 
@@ -77,16 +130,5 @@ export async function clearLeftStagings(db: Database): Promise<void> {
   for (const { name } of rows) await db.execute(sql`drop schema ${sql.identifier(name)} cascade`);
 }
 
-const there = (table: PgTable) => sql`public.${sql.identifier(getTableName(table))}`;
-
-/** Without those the database works out itself. */
-async function ownColumns(tx: Transaction, table: PgTable) {
-  const { rows } = await tx.execute<{ name: string }>(
-    sql`select column_name as name from information_schema.columns where table_schema = 'public'
-        and table_name = ${getTableName(table)} and is_generated = 'NEVER' order by ordinal_position`,
-  );
-  return sql.join(
-    rows.map(({ name }) => sql.identifier(name)),
-    sql`, `,
-  );
-}
+const there = (table: PgTable): SQL => sql`public.${sql.identifier(getTableName(table))}`;
+const nameOf = (table: PgTable): string => `public.${getTableName(table)}`;

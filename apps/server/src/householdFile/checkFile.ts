@@ -195,13 +195,26 @@ export async function replayAll(
 }
 
 /** A picture with nothing in it but what draws it. @throws DomainError brokenFile with its place */
-export function cleaned<Photo extends { jpeg: string }>(photo: Photo, index: number): Photo {
+function cleaned<Photo extends { jpeg: string }>(photo: Photo, index: number): Photo {
   try {
     return { ...photo, jpeg: cleanJpeg(Buffer.from(photo.jpeg, 'base64')).toString('base64') };
   } catch (error) {
     if (!(error instanceof DomainError)) throw error;
     throw broken(String(error.details.message), `photos.${index}.jpeg`);
   }
+}
+
+/** Every picture written anew, with everybody's turn in between. */
+export async function cleanedPhotos<Photo extends { jpeg: string }>(
+  photos: readonly Photo[],
+  giveWay: GiveWay,
+): Promise<Photo[]> {
+  const all: Photo[] = [];
+  for (const [index, photo] of photos.entries()) {
+    all.push(cleaned(photo, index));
+    await giveWay();
+  }
+  return all;
 }
 
 export const broken = (message: string, path: string): DomainError =>

@@ -1,7 +1,7 @@
 import type { HouseholdFile } from '@feverfew/contracts';
 import type { Household, Mix, Plan, RunSummary, TroubleFacts, UseCase } from '@feverfew/core';
 import { Inject, Injectable } from '@nestjs/common';
-import { asc, inArray, sql } from 'drizzle-orm';
+import { asc, inArray } from 'drizzle-orm';
 import type { AnyPgColumn, PgTable } from 'drizzle-orm/pg-core';
 import { DATABASE } from '../database/database.module.js';
 import { groupBy } from '../database/groupBy.js';
@@ -237,22 +237,15 @@ export class HouseholdFileRepository {
         ),
       );
       await staging.add(photos, contents.photos.map(back));
+      await staging.whole();
       await this.db.transaction(async (tx) => {
-        // Whoever writes waits until it is done; whoever reads goes on.
-        await tx.execute(
-          sql`lock table ${sql.join(
-            ALL.map((table) => sql`${table}`),
-            sql`, `,
-          )} in exclusive mode`,
-        );
-        for (const table of ALL) await tx.delete(table);
         await tx.delete(households);
         if (contents.settings)
           await tx.insert(households).values({
             id: ONLY,
             settings: { ...contents.settings, household: contents.settings.household as Household },
           });
-        await staging.move(tx);
+        await staging.takePlace(tx);
       });
     } finally {
       await staging.clear();

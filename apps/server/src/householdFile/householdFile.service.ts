@@ -20,7 +20,7 @@ import { MixesService } from '../mixes/mixes.service.js';
 import { SEAL_KEY, sealPlan } from '../plans/sealPlan.js';
 import { type GiveWay, turns } from '../turns/turns.js';
 import {
-  cleaned,
+  cleanedPhotos,
   parsed,
   parsedFile,
   replayAll,
@@ -173,7 +173,7 @@ export class HouseholdFileService {
     const summaries = await replayAll(file, this.knowledge, giveWay);
     const own = await ownPlans({ file, summaries, sealed, home, knowledge: this.knowledge, giveWay });
     await this.repository.replace(
-      { contents: { ...file, photos: file.photos.map(cleaned) }, summaries, own },
+      { contents: { ...file, photos: await cleanedPhotos(file.photos, giveWay) }, summaries, own },
       giveWay,
     );
     return {

@@ -13,11 +13,12 @@ interface TextFault {
  * What no database keeps and no file carries: a zero character, half of a pair (lone surrogate), nesting without end.
  * Walked without recursion, so that depth cannot end the server.
  * @param given anything that was read as JSON
+ * @param inside how deep it stands in what it was taken from
  * @returns the first one found, with its place; null where all is sound
  */
-export function findTextFault(given: unknown): TextFault | null {
+export function findTextFault(given: unknown, inside = 0): TextFault | null {
   const left: { readonly value: unknown; readonly path: Path | null; readonly depth: number }[] = [
-    { value: given, path: null, depth: 0 },
+    { value: given, path: null, depth: inside },
   ];
   for (let at = left.pop(); at; at = left.pop()) {
     const { value, path, depth } = at;
@@ -36,8 +37,9 @@ export function findTextFault(given: unknown): TextFault | null {
 }
 
 /** Refuses a body with text in it that could not be kept. */
-export function requireSoundText(request: Request, _response: Response, next: NextFunction): void {
-  const fault = findTextFault(request.body);
+export function requireSoundText(request: Request, response: Response, next: NextFunction): void {
+  // Looked through already, row by row.
+  const fault = response.locals.isSound ? null : findTextFault(request.body);
   next(fault ? new InvalidInput([fault]) : undefined);
 }
 

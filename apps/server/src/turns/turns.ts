@@ -1,17 +1,35 @@
-import { setImmediate } from 'node:timers/promises';
+import { setImmediate, setTimeout } from 'node:timers/promises';
 import type { InSteps } from '@feverfew/core';
 
 /** Longest one piece of work keeps everybody else waiting, ms. */
 const MOST_MS = 8;
+/** Longest long work stands back at once, ms: with many who tap, it goes on all the same. */
+const MOST_BACK_MS = 100;
 
 export type GiveWay = () => Promise<void>;
+
+let tapping = 0;
+
+/**
+ * Somebody with wet hands waits for an answer: long work stands back until it is given. Told each time it asks the
+ * database something, a tap would else wait for a piece of it at every question.
+ * @returns to be called once, when it is given
+ */
+export function tapUnderWay(): () => void {
+  tapping += 1;
+  return () => {
+    tapping -= 1;
+  };
+}
 
 /** For long work in pieces: called between them, it lets others have their turn when it is time. */
 export function turns(): GiveWay {
   let since = performance.now();
   return async () => {
-    if (performance.now() - since < MOST_MS) return;
+    if (tapping === 0 && performance.now() - since < MOST_MS) return;
     await setImmediate();
+    for (const until = performance.now() + MOST_BACK_MS; tapping > 0 && performance.now() < until; )
+      await setTimeout(1);
     since = performance.now();
   };
 }
