@@ -1,3 +1,4 @@
+import { spawnSync } from 'node:child_process';
 import { randomBytes } from 'node:crypto';
 import { get } from 'node:http';
 import type { AddressInfo } from 'node:net';
@@ -163,6 +164,28 @@ describe.runIf(template)('a start on a server', () => {
     const fault = await lost.catch((error: unknown) => error);
     expect(engineFault(fault)).toBe('away');
     expect((await database.db.execute(sql`select 1 as one`)).rows).toEqual([{ one: 1 }]);
+    await database.close();
+    await drop();
+  });
+  it('gives back every connection on which a transaction could not begin', async () => {
+    const { url, drop } = await empty();
+    const database = await openServerDatabase(url.href);
+    // In a process of its own, waited for: this one does not hear of it before it asks.
+    const cutAll = `
+      const client = new (require('pg').Client)({ connectionString: ${JSON.stringify(url.href)} });
+      client.connect().then(() => client.query("select pg_terminate_backend(pid) from pg_stat_activity " +
+        "where datname = current_database() and application_name = 'feverfew'")).then(() => client.end());`;
+    const faults: unknown[] = [];
+    for (let round = 0; round < 12; round += 1) {
+      await database.db.execute(sql`select 1`).catch(() => undefined);
+      spawnSync(process.execPath, ['-e', cutAll], { stdio: 'inherit' });
+      await database.db.transaction((tx) => tx.execute(sql`select 1`)).catch((fault) => faults.push(fault));
+    }
+    // More than the pool has were lost in just that moment, and it is as full as before.
+    expect(faults.length).toBeGreaterThan(10);
+    expect(faults.every((fault) => engineFault(fault) === 'away')).toBe(true);
+    const { rows } = await database.db.transaction((tx) => tx.execute(sql`select 1 as one`));
+    expect(rows).toEqual([{ one: 1 }]);
     await database.close();
     await drop();
   });

@@ -47,8 +47,7 @@ export async function openServerDatabase(url: string): Promise<ServerDatabase> {
     await migrateOnce(pool);
     const isAlone = await news.open();
     return {
-      // The same questions and answers on both engines; only what is not used differs in its types.
-      db: drizzle(pool, { schema: tables, casing: 'snake_case' }) as unknown as OpenDatabase['db'],
+      db: databaseOn(pool),
       news,
       isAlone,
       started: () => news.letOthersStart(),
@@ -62,6 +61,23 @@ export async function openServerDatabase(url: string): Promise<ServerDatabase> {
     await pool.end();
     throw inWords(error);
   }
+}
+
+/** The same questions and answers on both engines; only what is not used differs in its types. */
+function databaseOn(pool: pg.Pool): OpenDatabase['db'] {
+  const on = (client: pg.Pool | pg.PoolClient) => drizzle(client, { schema: tables, casing: 'snake_case' });
+  const db = on(pool);
+  // Drizzle's own never gives a connection back on which the transaction could not even begin: ten such, and the pool
+  // is empty for good.
+  const transaction: typeof db.transaction = async (work, config) => {
+    const client = await pool.connect();
+    try {
+      return await on(client).transaction(work, config);
+    } finally {
+      client.release();
+    }
+  };
+  return Object.assign(db, { transaction }) as unknown as OpenDatabase['db'];
 }
 
 /** The migrations in the order of who came first; an empty database as well as one that is in use. */

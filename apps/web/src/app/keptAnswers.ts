@@ -35,8 +35,8 @@ export interface Asked {
   readonly body?: unknown;
 }
 
-const nameOf = ({ path, body }: Asked, asked: string): string =>
-  body === undefined ? asked : `${asked} ${JSON.stringify(body)}|${path}`;
+const nameOf = ({ body }: Asked, line: string): string =>
+  body === undefined ? line : `${line} ${JSON.stringify(body)}`;
 
 let answers = 0;
 

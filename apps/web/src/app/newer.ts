@@ -43,6 +43,12 @@ export function takeNewer(): void {
   workbox?.messageSkipWaiting();
 }
 
+/** For a page that broke: it may be too old for the house it talks to. */
+export function loadAnew(): void {
+  if (isNewer) takeNewer();
+  else window.location.reload();
+}
+
 const subscribe = (listener: () => void) => {
   listeners.add(listener);
   return () => listeners.delete(listener);

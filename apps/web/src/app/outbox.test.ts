@@ -70,11 +70,14 @@ describe('the outbox', () => {
   /** A server that is away, loses its answer, refuses, or takes a tap; each key counts once. */
   function server() {
     const taken: Sent[] = [];
-    const line = { mode: 'away' as 'away' | 'answerLost' | 'up' | 'refuses' | 'busy' };
+    const line = {
+      mode: 'away' as 'away' | 'answerLost' | 'up' | 'refuses' | 'busy' | 'shutOut' | 'tooMuch',
+    };
     vi.stubGlobal('fetch', async (_path: string, { body }: { body: string }) => {
       const sent = JSON.parse(body) as Sent;
       if (line.mode === 'away') throw new TypeError('no line');
-      if (line.mode === 'busy') return new Response('{}', { status: 503 });
+      const status = { busy: 503, shutOut: 401, tooMuch: 429 }[line.mode as string];
+      if (status) return new Response('{}', { status });
       if (line.mode === 'refuses')
         return new Response(JSON.stringify({ detail: 'not here' }), { status: 409 });
       if (taken.every(({ key }) => key !== sent.key)) taken.push(sent);
@@ -101,8 +104,11 @@ describe('the outbox', () => {
     expect(keys).toHaveLength(7);
     line.mode = 'answerLost';
     await outbox.flushOutbox();
-    line.mode = 'busy';
-    await outbox.flushOutbox();
+    // Put out, or let in again only later: what was tapped waits.
+    for (const mode of ['busy', 'shutOut', 'tooMuch'] as const) {
+      line.mode = mode;
+      await outbox.flushOutbox();
+    }
     expect(keysOf(store)).toEqual(keys);
     line.mode = 'up';
     await outbox.flushOutbox();

@@ -5,6 +5,7 @@ import { TodayPage } from '../features/today/TodayPage';
 import { Gate } from './Gate';
 import { MorePage } from './MorePage';
 import { NotFound } from './NotFound';
+import { loadAnew } from './newer';
 import { Shell } from './shell/Shell';
 
 const TroublePage = lazy(() =>
@@ -49,7 +50,7 @@ const inShell: RouteObject = {
   errorElement: (
     <Failed
       error={new Error('This page broke. Your log is safe on the server; load it again.')}
-      onRetry={() => location.reload()}
+      onRetry={loadAnew}
     />
   ),
   children: [

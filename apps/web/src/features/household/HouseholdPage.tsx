@@ -1,5 +1,6 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import type { Catalogue, HouseholdSettings } from '@feverfew/contracts';
+import { ChevronRight } from 'lucide-react';
 import { useState } from 'react';
 import { FormProvider } from 'react-hook-form';
 import { Link } from 'react-router';
@@ -38,12 +39,15 @@ export function HouseholdPage({ show }: { show: HouseRoom }) {
       {show === 'house' && (
         <Box maxWidth="760px" marginInline="auto" padding={{ base: '8px 16px', md: '8px 28px 24px' }}>
           <Row to="/devices">
-            <Box as="span" color="leaf" fontWeight={650}>
-              Devices
+            <Box flex="1">
+              <Box color="leaf" fontWeight={650}>
+                Devices
+              </Box>
+              <Box color="soft" fontSize="15px">
+                A phone at the tub: who is let in, and for what
+              </Box>
             </Box>
-            <Box as="span" flexBasis="100%" color="soft" fontSize="15px">
-              A phone at the tub: who is let in, and for what
-            </Box>
+            <ChevronRight size={20} strokeWidth={1.8} aria-hidden="true" />
           </Row>
           <Fold title="As a file" summary="take along, read in, log, calendar" purpose="Changes no plan">
             <HouseholdFilePanel onRead={() => setReads(reads + 1)} />
@@ -58,7 +62,8 @@ export function HouseholdPage({ show }: { show: HouseRoom }) {
 const Row = chakra(Link, {
   base: {
     display: 'flex',
-    flexWrap: 'wrap',
+    alignItems: 'center',
+    gap: '8px',
     minHeight: '48px',
     paddingBlock: '4px',
     borderTop: '1px solid',
