@@ -34,6 +34,7 @@ async function addresses(page: Page): Promise<string[]> {
     '/reference',
     `/pieces/${piece.id}`,
     '/household',
+    '/devices',
     '/setup',
     '/mix?in=vessel*bucket&water=10000&warm=60&pour=oxygenBleach*2.5*cap&fibre=wool',
     '/mix?in=cup&water=100&pour=peroxide*50*mL&pour=vinegar*50*mL',

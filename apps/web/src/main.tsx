@@ -25,5 +25,5 @@ createRoot(root).render(
   </StrictMode>,
 );
 
-// When the page is there: it is what somebody waits for.
-window.addEventListener('load', () => void keepPages(), { once: true });
+// Long after the page is there, over a slow line too: that is what somebody waits for.
+window.addEventListener('load', () => setTimeout(() => void keepPages(), 4000), { once: true });

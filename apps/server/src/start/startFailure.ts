@@ -1,7 +1,7 @@
 import { DomainError } from '@feverfew/core';
-import { backupLine, newestGood } from './backups/listBackups.js';
-import { placesOf } from './database/dataDirectory.js';
-import { InvalidInput } from './problems/invalidInput.js';
+import { backupLine, newestGood } from '../backups/listBackups.js';
+import { placesOf } from '../database/dataDirectory.js';
+import { InvalidInput } from '../problems/invalidInput.js';
 
 /** Why the server did not start, in words, with what to do next. @param restored the file it was to begin with, if any */
 export function startFailure(error: unknown, restored: string | undefined): string {
