@@ -173,6 +173,8 @@ test('look only: the step is seen, and nothing on it can be tapped', async () =>
   await page.goto(`/runs/${id}`);
   await expect(page.getByText('This device only looks.')).toBeVisible();
   await expect(page.getByRole('button', { name: /^Stop here/ })).toBeDisabled();
+  for (const name of ['Note', 'Picture'])
+    await expect(page.getByRole('button', { name, exact: true })).toHaveCount(0);
   expect(await eventsOf(id)).toEqual(before);
   await page.goto('/reference/marks/beetroot');
   await expect(page.getByRole('heading', { name: /beetroot/i }).first()).toBeVisible();

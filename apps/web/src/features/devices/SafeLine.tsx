@@ -55,7 +55,7 @@ export function RootCertificate() {
 /** Common practice, no source: where the settings of phones and computers keep it. */
 export function TrustSteps() {
   return (
-    <Box as="ul" paddingInlineStart="20px">
+    <Box as="ul" listStyleType="disc" paddingInlineStart="20px">
       <li>
         A phone that asks what the file is for: Settings, then search for “CA certificate”, install it from
         the file.

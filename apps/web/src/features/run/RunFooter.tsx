@@ -46,7 +46,7 @@ export function RunFooter({ run, say }: { run: RunView; say: Say }) {
           </Button>
         )}
         {say.waiting === 0 && mayChangeCourse(run.state, run.plan) && <OtherCourse run={run} />}
-        <NoteDialog say={say} />
+        {!say.onlyLooks && <NoteDialog say={say} />}
         {active && (
           <Button
             variant="danger"

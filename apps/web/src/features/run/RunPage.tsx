@@ -66,7 +66,7 @@ function Tub({ run, receivedAt }: { run: RunView; receivedAt: number }) {
           <ClashNotice clash={clash} />
         </Box>
       ))}
-      {state.status === 'active' && (
+      {state.status === 'active' && !say.onlyLooks && (
         <Box marginTop="14px">
           <PhotoPanel run={run} />
         </Box>
