@@ -118,7 +118,7 @@ test('a house is opened on a page, and a phone comes in by the code that is show
   await expect(desk.getByText('Tub phone: the tub only')).toBeVisible();
   await expect(desk.getByLabel('Name of Tub phone')).toBeVisible();
 
-  // Put out, it sees nothing more, and the tap that could not be sent waits.
+  // Put out, it sees nothing more.
   const run = (await today()).running[0];
   await page.goto(`/runs/${run?.id}`);
   await expect(page.locator('h1[data-step], h1')).toBeVisible();

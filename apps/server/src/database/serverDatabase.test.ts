@@ -14,6 +14,7 @@ import { engineFault } from './engineFault.js';
 import { openDatabase } from './openDatabase.js';
 import { openServerDatabase, type ServerDatabase } from './serverDatabase.js';
 import { clearLeftStagings } from './staging.js';
+import { households } from './tables.js';
 
 /** Runs where the tests are told of a PostgreSQL server; the embedded engine has nobody to share with. */
 const template = inject('postgres');
@@ -109,8 +110,20 @@ describe.runIf(template)('two servers on one database', () => {
     await expect.poll(async () => (await note(0, id, 'after')).status, { timeout: 10_000 }).toBe(200);
     await expect.poll(() => notesOf(1, id), { timeout: 10_000 }).toContain('after');
   });
-  it('the second was not alone, and leaves half-made things of the first in peace', async () => {
+  it('one that starts beside another leaves a house in peace that the other may be furnishing', async () => {
     expect(second.isAlone).toBe(false);
+    await database.db.update(households).set({ furnishing: true });
+    const beside = await createApp({
+      db: second.db,
+      clock: () => START,
+      webDir: null,
+      quiet: true,
+      isAlone: second.isAlone,
+    });
+    await beside.init();
+    expect((await http(0).get('/api/pieces')).body.length).toBeGreaterThan(0);
+    await database.db.update(households).set({ furnishing: false });
+    await beside.close();
   });
   it('each says that it is ready', async () => {
     await http(0).get('/api/ready').expect(200, { status: 'up' });
