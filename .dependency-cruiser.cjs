@@ -78,6 +78,10 @@ const ROOMS = {
     'trial',
   ],
 
+  partition: [],
+  load: [...GROUND, 'bath', 'trouble', 'envelope', 'treatment/case', 'partition'],
+  drying: ['quantity', 'textile', 'lookup'],
+
   words: [
     'quantity',
     'textile',
@@ -88,9 +92,11 @@ const ROOMS = {
     'whatIf',
     'run',
     'trial',
+    'load',
+    'drying',
     'safety',
   ],
-  proof: ['textile', 'household', 'trouble', 'treatment', 'safety'],
+  proof: ['textile', 'household', 'trouble', 'treatment', 'load', 'safety'],
 };
 
 const order = Object.keys(ROOMS);

@@ -4,6 +4,7 @@ import type { Knowledge } from './knowledge.js';
 import { noteFaults } from './noteFaults.js';
 import { rateFaults } from './rateFaults.js';
 import { safetyFaults } from './safetyFaults.js';
+import { washingFaults } from './washingFaults.js';
 
 type Family = Exclude<keyof Knowledge, 'version'>;
 const FAMILIES: readonly Family[] = [
@@ -30,6 +31,10 @@ const FAMILIES: readonly Family[] = [
   'codes',
   'upkeep',
   'wearRules',
+  'clothKinds',
+  'hygienes',
+  'programmeDefaults',
+  'waterLeft',
   'words',
 ];
 
@@ -64,6 +69,7 @@ const REFERENCES: Readonly<Record<string, Family>> = {
   cautionIds: 'cautions',
   withAgentIds: 'agents',
   expectedSignIds: 'signs',
+  hygieneId: 'hygienes',
 };
 
 /** Every broken promise inside the knowledge, one line each; empty when it is whole. */
@@ -84,6 +90,7 @@ export function findIntegrityFaults(knowledge: Knowledge): string[] {
     ...statedThoughComputed(knowledge),
     ...compositionMissing(knowledge),
     ...wearOfNothing(knowledge),
+    ...washingFaults(knowledge),
     ...rateFaults(knowledge),
     ...courseFaults(knowledge),
     ...noteFaults(knowledge),

@@ -13,6 +13,7 @@ import { Source } from './schema/source.js';
 import { AcidSystem, Substance } from './schema/substance.js';
 import { Substitution } from './schema/substitution.js';
 import { Upkeep, WearRule } from './schema/upkeep.js';
+import { ClothKind, Hygiene, ProgrammeDefault, WaterLeft } from './schema/washing.js';
 import { Word } from './schema/word.js';
 
 /** The whole body of knowledge the planner works on. */
@@ -41,6 +42,10 @@ export const Knowledge = z.strictObject({
   codes: z.array(CodeFact),
   upkeep: z.array(Upkeep),
   wearRules: z.array(WearRule),
+  clothKinds: z.array(ClothKind),
+  hygienes: z.array(Hygiene),
+  programmeDefaults: z.array(ProgrammeDefault),
+  waterLeft: z.array(WaterLeft),
   words: z.array(Word),
 });
 export type Knowledge = z.infer<typeof Knowledge>;

@@ -16,6 +16,7 @@ import { sources } from './data/sources.js';
 import { acidSystems, substances } from './data/substances.js';
 import { substitutions } from './data/substitutions.js';
 import { upkeep, wearRules } from './data/upkeep.js';
+import { clothKinds, hygienes, programmeDefaults, waterLeft } from './data/washing.js';
 import { words } from './data/words.js';
 import { findIntegrityFaults } from './findIntegrityFaults.js';
 import { Knowledge } from './knowledge.js';
@@ -53,6 +54,10 @@ export function loadKnowledge(): Knowledge {
     codes,
     upkeep,
     wearRules,
+    clothKinds,
+    hygienes,
+    programmeDefaults,
+    waterLeft,
     words,
   });
   const faults = findIntegrityFaults(knowledge);

@@ -227,3 +227,36 @@ export const AT_ONCE_VERBS = [
   'leaveAlone',
 ] as const;
 export type AtOnceVerb = (typeof AT_ONCE_VERBS)[number];
+
+/** Programmes a load can be washed on, gentlest first; each stands for one step of `PROGRAMMES`. */
+export const LOAD_PROGRAMMES = ['wool', 'delicate', 'easyCare', 'cotton'] as const;
+
+/** Whether a kind of cloth gives fluff off, or takes it when it is dark and smooth. */
+export const LINT_WAYS = ['gives', 'takesWhenDark', 'neither'] as const;
+
+/** What is done by hand before a piece goes into the drum. */
+export const LOAD_CHORES = [
+  'emptyPockets',
+  'closeFastenings',
+  'openCollars',
+  'insideOut',
+  'bag',
+  'shakeOut',
+  'unbutton',
+] as const;
+
+/** Patterns a cloth is drawn by; always beside its word. */
+export const WEAVES = [
+  'percale',
+  'loops',
+  'damask',
+  'muslin',
+  'stripe',
+  'pique',
+  'herringbone',
+  'knit',
+  'smooth',
+  'denim',
+  'drill',
+  'slick',
+] as const;

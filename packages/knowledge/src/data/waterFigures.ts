@@ -58,3 +58,11 @@ export const SODA_G_PER_G_HARDNESS = 1.05896;
 /** Detergent against the label's middle dose. Dose tables of common labels, from memory. */
 export const DOSE_BY_WATER = { soft: 0.75, medium: 1, hard: 1.3 } as const;
 export const DOSE_BY_SOIL = { light: 0.75, usual: 1, heavy: 1.35 } as const;
+
+/**
+ * What a label asks for one machine load of so many kilograms, medium water and usual soil, where the household has
+ * not entered its own; from memory of common labels.
+ */
+export const USUAL_WASH_DOSE = { perLoadKg: 4.5, everydayML: 60, delicateML: 40, powderG: 75, oxygenG: 45 } as const;
+/** Softener of a usual kind, and vinegar in its place, mL for one load; common practice, no source. */
+export const LAST_RINSE_ML = 60;

@@ -1,0 +1,29 @@
+import type { Drum } from './drum.js';
+
+/** What a load takes in water, energy and time. */
+export interface Effort {
+  readonly minutes: number;
+  readonly waterL: number;
+  readonly kWh: number;
+}
+
+/** Heat of one litre of water by one degree, kWh. Specific heat 4.186 kJ/kg·K. */
+const KWH_PER_L_K = 4.186 / 3600;
+/** A machine that weighs its load takes so much of the water of a full one at least; from memory. */
+const LEAST_WATER_SHARE = 0.6;
+
+/**
+ * @param coldC what the cold tap gives, °C: a machine heats from there
+ */
+export function effortOf({ programme, tempC, minutes, limits }: Drum, coldC: number): Effort {
+  const filled = Math.min(1, limits.massG / programme.capacityG);
+  const share = LEAST_WATER_SHARE + (1 - LEAST_WATER_SHARE) * filled;
+  return {
+    minutes,
+    waterL: Math.round(programme.waterL * share),
+    kWh:
+      Math.round(
+        (programme.motorKWh + programme.heatedL * share * Math.max(0, tempC - coldC) * KWH_PER_L_K) * 100,
+      ) / 100,
+  };
+}

@@ -1,0 +1,33 @@
+import type { TroubleFacts } from '../trouble/troubleFacts.js';
+
+export const SOIL_LEVELS = ['light', 'usual', 'heavy'] as const;
+export type SoilLevel = (typeof SOIL_LEVELS)[number];
+
+export const SOLVENT_STATES = ['none', 'smells', 'aired'] as const;
+export type SolventState = (typeof SOLVENT_STATES)[number];
+
+/** Use that asks for nothing, told against what comes with the kind of piece. */
+export const PLAIN_USE = 'plain';
+
+/** One line of the heap: a piece, or a handful of like ones. */
+export interface HeapEntry {
+  readonly id: string;
+  readonly name: string;
+  /** The piece, and what is still open on it; no marks = only dirty. */
+  readonly facts: TroubleFacts;
+  /** How many like ones, 1–99. */
+  readonly count: number;
+  /** Dry mass of them all, g; null = by the kind of piece. */
+  readonly massG: number | null;
+  readonly soil: SoilLevel;
+  /** A use told: an id of `hygienes`, PLAIN_USE, or null = what comes with the kind. */
+  readonly use: string | null;
+  /** A solvent has been on it in this treatment, and still smells or has been aired out. */
+  readonly solvent: SolventState;
+  /** Soaked with fuel, thinner or a drying oil. */
+  readonly fuel: boolean;
+  /** Something is under way on it just now. */
+  readonly inTreatment: boolean;
+  /** Pieces with the same word are a set. */
+  readonly set: string | null;
+}

@@ -1,0 +1,85 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { heapCase, heapEntryCase } from '../proof/heapCase.js';
+import { sweepHeaps } from '../proof/sweepHeaps.js';
+import { household, knowledge } from '../test/fixtures.js';
+import { drumOf, isDrum, limitsOf } from './drum.js';
+import type { DrumPiece } from './drumPiece.js';
+import { commonMachine } from './machine.js';
+import { readEntry } from './readEntry.js';
+import { sortHeap } from './sortHeap.js';
+import { splitToFit } from './splitToFit.js';
+
+const machine = commonMachine(8000, knowledge);
+const POOL = 1500;
+const piecesOf = (numbers: readonly number[]): DrumPiece[] =>
+  numbers.flatMap((number) => {
+    const read = readEntry(heapEntryCase(number), machine, household, knowledge);
+    return read.to === 'drum' ? splitToFit(read.piece, machine) : [];
+  });
+const anyHeap = fc
+  .record({ number: fc.nat(1e6), size: fc.integer({ min: 1, max: 9 }) })
+  .map(({ number, size }) => piecesOf(heapCase(number, size, POOL)));
+const ids = (loads: readonly { readonly pieces: readonly DrumPiece[] }[]) =>
+  loads.map(({ pieces }) => pieces.map(({ id }) => id).sort());
+
+describe('any heap', () => {
+  it('adding a piece never raises a limit of a load', () => {
+    fc.assert(
+      fc.property(anyHeap, (pieces) => {
+        for (let count = 1; count < pieces.length; count += 1) {
+          const [before, after] = [limitsOf(pieces.slice(0, count)), limitsOf(pieces.slice(0, count + 1))];
+          expect(after.maxC.value).toBeLessThanOrEqual(before.maxC.value);
+          expect(after.spinRpm.value).toBeLessThanOrEqual(before.spinRpm.value);
+          expect(after.massG).toBeGreaterThanOrEqual(before.massG);
+          if (before.oxygen.value === 'never') expect(after.oxygen.value).toBe('never');
+          const capacity = (id: string) => machine.programmes.find((one) => one.id === id)?.capacityG ?? 0;
+          expect(capacity(after.programme.value)).toBeLessThanOrEqual(capacity(before.programme.value));
+        }
+      }),
+    );
+  });
+
+  it('what may be one load may be one in every part of it', () => {
+    fc.assert(
+      fc.property(anyHeap, fc.nat(8), (pieces, at) => {
+        if (pieces.length < 2 || !isDrum(drumOf(pieces, machine))) return;
+        const without = pieces.filter((_, index) => index !== at % pieces.length);
+        expect(isDrum(drumOf(without, machine))).toBe(true);
+      }),
+    );
+  });
+
+  it('the order in which it was told changes nothing', () => {
+    fc.assert(
+      fc.property(anyHeap, (pieces) => {
+        const turned = [...pieces].reverse();
+        expect(ids(sortHeap(turned, machine, 0).loads)).toEqual(ids(sortHeap(pieces, machine, 0).loads));
+      }),
+    );
+  });
+
+  it('each at its best gives up no more than fewest, and never takes fewer loads', () => {
+    fc.assert(
+      fc.property(anyHeap, (pieces) => {
+        const [few, best] = [sortHeap(pieces, machine, 0), sortHeap(pieces, machine, 1)];
+        const lost = (loads: typeof few.loads) => loads.reduce((sum, { drum }) => sum + drum.givenUpGC, 0);
+        expect(lost(best.loads)).toBeLessThanOrEqual(lost(few.loads));
+        expect(best.loads.length).toBeGreaterThanOrEqual(few.loads.length);
+      }),
+    );
+  });
+});
+
+describe('heaps read by the independent checker', () => {
+  const sweep = (from: number, to: number, size: readonly [number, number], best: number) =>
+    sweepHeaps({ from, to, size, pool: POOL, best }, machine, household, knowledge, () => performance.now());
+
+  it('finds nothing in three thousand small ones and forty of thirty lines', () => {
+    const small = sweep(0, 3000, [3, 8], 0);
+    expect(small.faults).toEqual({});
+    expect(small.loads).toBeGreaterThan(6000);
+    const large = sweep(0, 40, [30, 30], 0.5);
+    expect(large.faults).toEqual({});
+  });
+});

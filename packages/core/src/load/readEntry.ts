@@ -1,0 +1,192 @@
+import type { ClothKind, DryingWay, Hygiene, Knowledge } from '@feverfew/knowledge';
+import { type Envelope, windowOf } from '../envelope/envelope.js';
+import type { Household } from '../household/household.js';
+import { type KnowledgeIndex, indexKnowledge } from '../lookup/knowledgeIndex.js';
+import { dripsDry } from '../textile/careLabel.js';
+import type { PieceFacts } from '../textile/piece.js';
+import { openCase } from '../treatment/case/openCase.js';
+import type { DrumPiece, Held, HeldBy, ReadEntry, StayReason, Tumble } from './drumPiece.js';
+import { type HeapEntry, PLAIN_USE } from './heapEntry.js';
+import type { LoadProgramme, Machine } from './machine.js';
+
+/** Figures a drum goes by where a tag says dripping: hardly any spin. Common practice, no source. */
+const DRIPPING_RPM = 400;
+
+/**
+ * What a line of the heap asks of this machine's drum. Its limits are the envelope's, as for a treatment; what comes
+ * with its kind of cloth and its use comes on top and can only narrow them.
+ */
+export function readEntry(
+  entry: HeapEntry,
+  machine: Machine,
+  household: Household,
+  knowledge: Knowledge,
+): ReadEntry {
+  const stays = (reason: StayReason): ReadEntry => ({ to: 'stays', id: entry.id, reason });
+  const index = indexKnowledge(knowledge);
+  if (entry.fuel) return stays({ code: 'fuel' });
+  if (entry.solvent === 'smells' || (solventOn(entry, index) && entry.solvent === 'none'))
+    return stays({ code: 'solventSmells' });
+  if (entry.inTreatment) return stays({ code: 'inTreatment' });
+
+  const { envelope } = openCase(entry.facts, household, knowledge).frame;
+  if (envelope.wetting.most !== 'immersion')
+    return stays({ code: 'notWashed', by: envelope.wetting.limits[0]?.owner ?? null });
+  const { most, limits: programmes } = envelope.programme;
+  const owner = programmes[0]?.owner ?? null;
+  if (most === 'none') return stays({ code: 'notWashed', by: owner });
+  if (most === 'hand') return stays({ code: 'byHand', by: owner });
+
+  const { piece: facts } = entry.facts;
+  const kind = clothKindOf(facts.itemId, knowledge);
+  const use = useOf(entry, kind, knowledge);
+  const maxC = maxOf(envelope, use);
+  const coolest = Math.min(...machine.programmes.flatMap(({ tempsC }) => tempsC));
+  if (maxC.value < coolest) return stays({ code: 'tooCool', maxC: maxC.value, by: maxC.by });
+
+  const programme = programmeOf(most, owner, facts, index);
+  const item = facts.itemId === null ? undefined : index.items.get(facts.itemId);
+  const eachG = facts.dryMassG ?? item?.dryMassG ?? USUAL_PIECE_G;
+  const massG = entry.massG ?? eachG * entry.count;
+  const litres = (massG / 1000) * kind.litresPerKg;
+  const capacityG = machine.programmes.find(({ id }) => id === programme.value)?.capacityG ?? 0;
+  const one = massG / entry.count;
+  if (one > capacityG || litres / entry.count > machine.drumL)
+    return stays({ code: 'tooBig', massG: one, capacityG });
+
+  const oxygen = oxygenOf(envelope);
+  return {
+    to: 'drum',
+    piece: {
+      id: entry.id,
+      name: entry.name,
+      count: entry.count,
+      clothKindId: kind.id,
+      massG,
+      massGuessed: entry.massG === null && facts.dryMassG === null,
+      litres,
+      soil: entry.soil,
+      maxC,
+      likesC: Math.min(maxC.value, likesOf(kind, facts)),
+      floor: use
+        ? {
+            hygieneId: use.id,
+            floorC: use.floorC,
+            met: maxC.value >= use.floorC && programme.value !== 'wool' && programme.value !== 'delicate',
+          }
+        : null,
+      ownLoad: use?.ownLoad ? use.id : null,
+      alone: entry.solvent === 'aired' ? { kind: 'solvent' } : null,
+      programme,
+      spinRpm: spinOf(facts, kind, machine),
+      oxygen,
+      wantsOxygen: oxygen.value === 'may' && (facts.colour === 'white' || use !== null),
+      colour: facts.colour,
+      fastness: facts.fastness,
+      lint: lintOf(kind, facts, index),
+      tumble: tumbleOf(envelope, entry),
+      noSoftener: kind.noSoftener || windowOf(envelope, 'softener').verdict === 'never' || use !== null,
+      noEnzymes: windowOf(envelope, 'protease').verdict === 'never',
+      bearsAcid: windowOf(envelope, 'weakAcid').verdict !== 'never',
+      openMarkIds: entry.facts.markIds,
+      set: entry.set,
+    },
+  };
+}
+
+/** A piece of which neither kind nor mass is told weighs about so much, g. */
+const USUAL_PIECE_G = 300;
+
+/** A product whose vapour burns has been on it and was not washed out. */
+const solventOn = ({ facts }: HeapEntry, index: KnowledgeIndex): boolean =>
+  facts.tried.some(
+    ({ agentId, washedOut }) => washedOut !== 'yes' && (index.agents.get(agentId)?.flammable ?? false),
+  );
+
+/** The kind of cloth a piece is of; the one for the rest where no kind names it. */
+export function clothKindOf(itemId: string | null, { clothKinds }: Pick<Knowledge, 'clothKinds'>): ClothKind {
+  const kind =
+    clothKinds.find((one) => itemId !== null && one.itemIds.includes(itemId)) ??
+    clothKinds.find((one) => one.isRest);
+  if (!kind) throw new Error('knowledge without a kind of cloth for the rest');
+  return kind;
+}
+
+function useOf({ use }: HeapEntry, kind: ClothKind, { hygienes }: Knowledge): Hygiene | null {
+  const id = use ?? kind.hygieneId;
+  return id === null || id === PLAIN_USE ? null : (hygienes.find((hygiene) => hygiene.id === id) ?? null);
+}
+
+/** Once cold water has run through what may infect, heat goes before the mark: soil holds it no longer. */
+function maxOf({ tempC }: Envelope, use: Hygiene | null): Held<number> {
+  const limits = use ? tempC.limits.filter(({ owner }) => owner.kind !== 'soil') : tempC.limits;
+  const tightest = limits.reduce<(typeof limits)[number] | null>(
+    (best, limit) => (limit.soakOverMin === undefined && (!best || limit.maxC < best.maxC) ? limit : best),
+    null,
+  );
+  return tightest ? { value: tightest.maxC, by: tightest.owner } : { value: tempC.max, by: null };
+}
+
+const likesOf = ({ likesC }: ClothKind, { colour }: PieceFacts): number =>
+  colour === 'white' || colour === 'natural' ? likesC.white : likesC.coloured;
+
+const BY_MOST: Readonly<Record<'veryMild' | 'mild' | 'normal', LoadProgramme>> = {
+  veryMild: 'delicate',
+  mild: 'easyCare',
+  normal: 'cotton',
+};
+
+/** What felts goes on the wool programme, whatever else its tag would bear. */
+function programmeOf(
+  most: 'veryMild' | 'mild' | 'normal',
+  owner: HeldBy | null,
+  { parts }: PieceFacts,
+  index: KnowledgeIndex,
+): Held<LoadProgramme> {
+  const felting = parts
+    .flatMap((part) => part.fibres.map((fibre) => ({ ...fibre, part: part.name })))
+    .find(({ fibreId }) => index.fibres.get(fibreId)?.felts);
+  return felting
+    ? { value: 'wool', by: { kind: 'fibre', ...felting } }
+    : { value: BY_MOST[most], by: most === 'normal' ? null : owner };
+}
+
+function spinOf({ label }: PieceFacts, { mostSpinRpm, id }: ClothKind, machine: Machine): Held<number> {
+  const fastest = Math.max(...machine.programmes.map(({ spinRpm }) => spinRpm));
+  if (dripsDry(label) && DRIPPING_RPM < (mostSpinRpm ?? fastest))
+    return { value: DRIPPING_RPM, by: { kind: 'label', sign: 'flat' } };
+  return mostSpinRpm !== null && mostSpinRpm < fastest
+    ? { value: mostSpinRpm, by: { kind: 'cloth', clothKindId: id } }
+    : { value: fastest, by: null };
+}
+
+/** Oxygen bleach goes into a drum only where nothing in it forbids it or asks for a hidden test first. */
+function oxygenOf(envelope: Envelope): Held<'may' | 'never'> {
+  const window = windowOf(envelope, 'percarbonate');
+  const bars = window.limits.find(({ verdict }) => verdict !== 'limited');
+  return bars ? { value: 'never', by: bars.owner } : { value: 'may', by: null };
+}
+
+/** Half or more of a smooth synthetic, dark: fluff is seen on it and holds. */
+function lintOf({ lint }: ClothKind, { colour, parts }: PieceFacts, index: KnowledgeIndex): DrumPiece['lint'] {
+  if (lint === 'gives') return 'gives';
+  const dark = colour === 'dark' || colour === 'mid';
+  if (!dark) return 'neither';
+  const smooth = parts.some(
+    ({ fibres }) =>
+      fibres
+        .filter(({ fibreId }) => index.fibres.get(fibreId)?.group === 'synthetic')
+        .reduce((sum, { sharePct }) => sum + sharePct, 0) >= 50,
+  );
+  return lint === 'takesWhenDark' || smooth ? 'takes' : 'neither';
+}
+
+/** A mark still there would be set by it, and what solvent was in could burn. */
+function tumbleOf(envelope: Envelope, entry: HeapEntry): Held<Tumble> {
+  const barred = (way: DryingWay) => envelope.drying.find((window) => window.way === way && !window.allowed);
+  if (entry.solvent !== 'none') return { value: 'none', by: { kind: 'solvent' } };
+  const low = barred('tumbleLow');
+  if (low) return { value: 'none', by: low.limits[0]?.owner ?? null };
+  const normal = barred('tumbleNormal');
+  return normal ? { value: 'low', by: normal.limits[0]?.owner ?? null } : { value: 'normal', by: null };
+}

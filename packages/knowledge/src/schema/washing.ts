@@ -1,0 +1,90 @@
+import { z } from 'zod';
+import { LINT_WAYS, LOAD_CHORES, LOAD_PROGRAMMES, WEAVES } from '../vocabulary.js';
+import { Id, SourceIds } from './vocabulary.js';
+
+const Range = z
+  .strictObject({ low: z.number().positive(), high: z.number().positive() })
+  .refine(({ low, high }) => low <= high, 'A range goes upwards.');
+
+/** What pieces of a kind are to a drum, a dryer and a line. Every piece that may be washed whole is of one kind. */
+export const ClothKind = z.strictObject({
+  id: Id,
+  name: z.string(),
+  itemIds: z.array(Id),
+  /** For every piece no other kind names. */
+  isRest: z.boolean(),
+  weave: z.enum(WEAVES),
+  /** Gives fluff off, takes it where dark and of a smooth synthetic, or neither. */
+  lint: z.enum(LINT_WAYS),
+  /** The wash it would like by itself, °C; what it bears is for fibre, colour and tag to say. */
+  likesC: z.strictObject({ white: z.number(), coloured: z.number() }),
+  /** Room it takes in the drum, L per kg of dry mass. */
+  litresPerKg: z.number().positive(),
+  /** Traps water: no faster than this, rpm; null = as its fibre bears. */
+  mostSpinRpm: z.number().positive().nullable(),
+  /** Softener leaves a film on it that spoils what it is for. */
+  noSoftener: z.boolean(),
+  /** What is done by hand before it goes in. */
+  chores: z.array(z.enum(LOAD_CHORES)),
+  /** The tag most of them carry, taken for a handful until its own is read; null = it must be read. */
+  usualTag: z
+    .strictObject({ maxC: z.literal([30, 40, 60]), bars: z.literal([0, 1, 2]), tumble: z.enum(['normal', 'low', 'never']) })
+    .nullable(),
+  /** Use that comes with the kind unless another is told. */
+  hygieneId: Id.nullable(),
+  /** Weight of the cloth, g/m², and how much of both its faces the air reaches when it hangs, 0–1. */
+  gPerM2: Range,
+  exposed: Range,
+  /** Rope one piece takes, m. */
+  ropeM: z.number().positive(),
+  /** Standing advice, said on the load it is in. */
+  note: z.string(),
+  sourceIds: SourceIds,
+});
+export type ClothKind = z.infer<typeof ClothKind>;
+
+/** A use that asks for heat because of germs, and for company of its own. */
+export const Hygiene = z.strictObject({
+  id: Id,
+  name: z.string(),
+  floorC: z.number(),
+  /** Washed apart from everything that is not of the same use. */
+  ownLoad: z.boolean(),
+  notes: z.array(z.string()),
+  sourceIds: SourceIds,
+});
+export type Hygiene = z.infer<typeof Hygiene>;
+
+/** What a common machine has, until the household says what its own has. */
+export const ProgrammeDefault = z.strictObject({
+  id: z.enum(LOAD_PROGRAMMES),
+  name: z.string(),
+  /** Of the rated mass, 0–1. */
+  shareOfRated: z.number().min(0).max(1),
+  tempsC: z.array(z.number()).min(1),
+  mostSpinRpm: z.number().positive(),
+  /** Length at 40 °C (at its warmest where that is less), and what each further 10 °C adds, min. */
+  minutes: z.number().positive(),
+  minutesPer10C: z.number(),
+  /** All the water of a full load, and what of it is heated, L. */
+  waterL: z.number().positive(),
+  heatedL: z.number().positive(),
+  motorKWh: z.number().positive(),
+  sourceIds: SourceIds,
+});
+export type ProgrammeDefault = z.infer<typeof ProgrammeDefault>;
+
+/** Water left in cloth, g per g of dry cloth, for fibres that take up so much moisture. */
+export const WaterLeft = z.strictObject({
+  id: Id,
+  name: z.string(),
+  /** Moisture regain at 65 % relative humidity from which this line holds, %. */
+  regainFromPct: z.number().min(0),
+  /** By spin speed, rpm; between two speeds the figure lies between. */
+  spun: z.array(z.strictObject({ rpm: z.number(), gPerG: Range })).min(2),
+  wrung: Range,
+  rolled: Range,
+  dripping: Range,
+  sourceIds: SourceIds,
+});
+export type WaterLeft = z.infer<typeof WaterLeft>;
