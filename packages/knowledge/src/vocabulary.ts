@@ -229,7 +229,7 @@ export const AT_ONCE_VERBS = [
 export type AtOnceVerb = (typeof AT_ONCE_VERBS)[number];
 
 /** Programmes a load can be washed on, gentlest first; each stands for one step of `PROGRAMMES`. */
-export const LOAD_PROGRAMMES = ['wool', 'delicate', 'easyCare', 'cotton'] as const;
+export const LOAD_PROGRAMMES = ['woollens', 'delicate', 'easyCare', 'cotton'] as const;
 
 /** Whether a kind of cloth gives fluff off, or takes it when it is dark and smooth. */
 export const LINT_WAYS = ['gives', 'takesWhenDark', 'neither'] as const;

@@ -19,9 +19,7 @@ export function washingFaults({ clothKinds, items, programmeDefaults, waterLeft 
         const before = spun[index - 1];
         return (
           before &&
-          (one.rpm <= before.rpm ||
-            one.gPerG.low > before.gPerG.low ||
-            one.gPerG.high > before.gPerG.high)
+          (one.rpm <= before.rpm || one.gPerG.low > before.gPerG.low || one.gPerG.high > before.gPerG.high)
         );
       })
         ? [`waterLeft.${id}: a faster spin leaves more`]

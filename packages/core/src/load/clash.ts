@@ -57,7 +57,7 @@ function whyNot(holder: DrumPiece, other: DrumPiece): Clash | null {
   if (floor && !floor.met && other.floor?.hygieneId !== floor.hygieneId) return clash('alone', use);
   if (floor?.met) {
     if (other.maxC.value < floor.floorC) return clash('tooHot', use);
-    if (other.programme.value === 'wool' || other.programme.value === 'delicate')
+    if (other.programme.value === 'woollens' || other.programme.value === 'delicate')
       return clash('shortProgramme', use);
     if (holder.wantsOxygen && other.oxygen.value === 'never') return clash('noBleach', other.oxygen.by);
   }
@@ -75,8 +75,8 @@ function colourClash(holder: DrumPiece, other: DrumPiece, clash: Make): Clash | 
   if (holder.fastness === 'failed' && !(other.fastness === 'failed' && other.colour === holder.colour))
     return clash('bleeds', by);
   if (holder.fastness === 'unknown' && shows < gives) return clash('untested', by);
-  // Even a proven dark gives a trace each time, and white shows it.
-  if (gives >= 2 && shows === 0) return clash('greys', by);
+  // Even a proven dark gives a trace each time, and what is two steps paler shows it.
+  if (gives - shows >= 2) return clash('greys', by);
   return null;
 }
 

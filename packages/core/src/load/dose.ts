@@ -42,7 +42,10 @@ export interface Compartments {
 export function compartmentsOf(load: Load, household: Household, knowledge: Knowledge): Compartments {
   const { pieces, drum } = load;
   const soil = heaviest(pieces);
-  const gentle = drum.programme.id === 'wool' || drum.programme.id === 'delicate' || pieces.some((one) => one.noEnzymes);
+  const gentle =
+    drum.programme.id === 'woollens' ||
+    drum.programme.id === 'delicate' ||
+    pieces.some((one) => one.noEnzymes);
   const detergent = detergentFor(gentle, household, knowledge);
   const factor = factorOf(drum.limits.massG, soil, household.hardnessMgL);
   const usual = (agent: Agent) =>
@@ -59,7 +62,8 @@ export function compartmentsOf(load: Load, household: Household, knowledge: Know
     oxygen: oxygenFor(load, household, knowledge),
     ...lastRinseOf(pieces, household, knowledge),
     extraRinse: household.baby || pieces.some(({ ownLoad }) => ownLoad !== null),
-    dyeCatcher: pieces.some(({ fastness, colour }) => fastness !== 'proven' && colour !== 'white') && pieces.length > 1,
+    dyeCatcher:
+      pieces.some(({ fastness, colour }) => fastness !== 'proven' && colour !== 'white') && pieces.length > 1,
   };
 }
 
@@ -134,8 +138,10 @@ function lastRinseOf(
     if (!agent) continue;
     const kinds = new Set(effect.itemIds.map((itemId) => clothKindOf(itemId, knowledge).id));
     if (kinds.size > 0 && !pieces.some(({ clothKindId }) => kinds.has(clothKindId))) continue;
-    if (agent.chemistries.includes('softener') && pieces.some(({ noSoftener }) => noSoftener)) return none('spoils');
-    if (agent.chemistries.includes('weakAcid') && pieces.some(({ bearsAcid }) => !bearsAcid)) return none('notBorne');
+    if (agent.chemistries.includes('softener') && pieces.some(({ noSoftener }) => noSoftener))
+      return none('spoils');
+    if (agent.chemistries.includes('weakAcid') && pieces.some(({ bearsAcid }) => !bearsAcid))
+      return none('notBorne');
     const { isOwned, cutShare } = bottleStrength(agent, household);
     if (!isOwned) return none('notInHouse');
     const volumeML = Math.round(LAST_RINSE_ML * cutShare);

@@ -26,7 +26,12 @@ export interface LoadLimits {
 
 export type NoDrum =
   | { readonly code: 'clash'; readonly clash: Clash }
-  | { readonly code: 'tooHeavy'; readonly massG: number; readonly capacityG: number; readonly programme: LoadLimit<LoadProgramme> }
+  | {
+      readonly code: 'tooHeavy';
+      readonly massG: number;
+      readonly capacityG: number;
+      readonly programme: LoadLimit<LoadProgramme>;
+    }
   | { readonly code: 'tooFull'; readonly litres: number; readonly drumL: number }
   | { readonly code: 'floorNotMet'; readonly floorC: number };
 
@@ -58,10 +63,26 @@ function tightest<Value>(
 /** @param pieces at least one */
 export function limitsOf(pieces: readonly DrumPiece[]): LoadLimits {
   return {
-    maxC: tightest(pieces, ({ maxC }) => maxC, (a, b) => a < b),
-    programme: tightest(pieces, ({ programme }) => programme, (a, b) => rank(a) < rank(b)),
-    spinRpm: tightest(pieces, ({ spinRpm }) => spinRpm, (a, b) => a < b),
-    oxygen: tightest(pieces, ({ oxygen }) => oxygen, (a, b) => a === 'never' && b === 'may'),
+    maxC: tightest(
+      pieces,
+      ({ maxC }) => maxC,
+      (a, b) => a < b,
+    ),
+    programme: tightest(
+      pieces,
+      ({ programme }) => programme,
+      (a, b) => rank(a) < rank(b),
+    ),
+    spinRpm: tightest(
+      pieces,
+      ({ spinRpm }) => spinRpm,
+      (a, b) => a < b,
+    ),
+    oxygen: tightest(
+      pieces,
+      ({ oxygen }) => oxygen,
+      (a, b) => a === 'never' && b === 'may',
+    ),
     floorC: Math.max(0, ...pieces.map(({ floor }) => (floor?.met ? floor.floorC : 0))),
     massG: pieces.reduce((sum, { massG }) => sum + massG, 0),
     litres: pieces.reduce((sum, { litres }) => sum + litres, 0),

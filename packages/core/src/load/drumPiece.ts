@@ -1,7 +1,7 @@
 import type { Colour, Fastness } from '@feverfew/knowledge';
 import type { LimitOwner } from '../finding/limitOwner.js';
-import type { LoadProgramme } from './machine.js';
 import type { SoilLevel } from './heapEntry.js';
+import type { LoadProgramme } from './machine.js';
 
 /** What set a limit on a piece in the drum: a fact of the piece, its kind of cloth, its use, or the machine. */
 export type HeldBy =
@@ -46,6 +46,9 @@ export interface DrumPiece {
   readonly fastness: Fastness;
   readonly lint: 'gives' | 'takes' | 'neither';
   readonly tumble: Held<Tumble>;
+  /** Laid flat, never hung wet; and whether it may hang in the sun. */
+  readonly flat: boolean;
+  readonly sun: Held<'may' | 'never'>;
   readonly noSoftener: boolean;
   readonly noEnzymes: boolean;
   /** Vinegar in the last rinse. */

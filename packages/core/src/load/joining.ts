@@ -23,7 +23,8 @@ export function joiningOf({ pieces, drum }: Load, machine: Machine): Joining | n
   const gentlest = drum.limits.programme.value;
   const holders = pieces.filter(
     ({ maxC, programme }) =>
-      maxC.value === coolest || (programme.value === gentlest && programme.by !== null && coolest > drum.tempC),
+      maxC.value === coolest ||
+      (programme.value === gentlest && programme.by !== null && coolest > drum.tempC),
   );
   const held = pieces.filter((piece) => !holders.includes(piece) && piece.likesC > drum.tempC);
   if (held.length === 0) return null;

@@ -1,7 +1,7 @@
 import type { ClothKind, DryingWay, Hygiene, Knowledge } from '@feverfew/knowledge';
 import { type Envelope, windowOf } from '../envelope/envelope.js';
 import type { Household } from '../household/household.js';
-import { type KnowledgeIndex, indexKnowledge } from '../lookup/knowledgeIndex.js';
+import { indexKnowledge, type KnowledgeIndex } from '../lookup/knowledgeIndex.js';
 import { dripsDry } from '../textile/careLabel.js';
 import type { PieceFacts } from '../textile/piece.js';
 import { openCase } from '../treatment/case/openCase.js';
@@ -72,7 +72,7 @@ export function readEntry(
         ? {
             hygieneId: use.id,
             floorC: use.floorC,
-            met: maxC.value >= use.floorC && programme.value !== 'wool' && programme.value !== 'delicate',
+            met: maxC.value >= use.floorC && programme.value !== 'woollens' && programme.value !== 'delicate',
           }
         : null,
       ownLoad: use?.ownLoad ? use.id : null,
@@ -85,6 +85,8 @@ export function readEntry(
       fastness: facts.fastness,
       lint: lintOf(kind, facts, index),
       tumble: tumbleOf(envelope, entry),
+      flat: barredWay(envelope, 'line') !== undefined,
+      sun: sunOf(envelope),
       noSoftener: kind.noSoftener || windowOf(envelope, 'softener').verdict === 'never' || use !== null,
       noEnzymes: windowOf(envelope, 'protease').verdict === 'never',
       bearsAcid: windowOf(envelope, 'weakAcid').verdict !== 'never',
@@ -147,7 +149,7 @@ function programmeOf(
     .flatMap((part) => part.fibres.map((fibre) => ({ ...fibre, part: part.name })))
     .find(({ fibreId }) => index.fibres.get(fibreId)?.felts);
   return felting
-    ? { value: 'wool', by: { kind: 'fibre', ...felting } }
+    ? { value: 'woollens', by: { kind: 'fibre', ...felting } }
     : { value: BY_MOST[most], by: most === 'normal' ? null : owner };
 }
 
@@ -168,7 +170,11 @@ function oxygenOf(envelope: Envelope): Held<'may' | 'never'> {
 }
 
 /** Half or more of a smooth synthetic, dark: fluff is seen on it and holds. */
-function lintOf({ lint }: ClothKind, { colour, parts }: PieceFacts, index: KnowledgeIndex): DrumPiece['lint'] {
+function lintOf(
+  { lint }: ClothKind,
+  { colour, parts }: PieceFacts,
+  index: KnowledgeIndex,
+): DrumPiece['lint'] {
   if (lint === 'gives') return 'gives';
   const dark = colour === 'dark' || colour === 'mid';
   if (!dark) return 'neither';
@@ -183,10 +189,17 @@ function lintOf({ lint }: ClothKind, { colour, parts }: PieceFacts, index: Knowl
 
 /** A mark still there would be set by it, and what solvent was in could burn. */
 function tumbleOf(envelope: Envelope, entry: HeapEntry): Held<Tumble> {
-  const barred = (way: DryingWay) => envelope.drying.find((window) => window.way === way && !window.allowed);
   if (entry.solvent !== 'none') return { value: 'none', by: { kind: 'solvent' } };
-  const low = barred('tumbleLow');
+  const low = barredWay(envelope, 'tumbleLow');
   if (low) return { value: 'none', by: low.limits[0]?.owner ?? null };
-  const normal = barred('tumbleNormal');
+  const normal = barredWay(envelope, 'tumbleNormal');
   return normal ? { value: 'low', by: normal.limits[0]?.owner ?? null } : { value: 'normal', by: null };
+}
+
+const barredWay = ({ drying }: Envelope, way: DryingWay) =>
+  drying.find((window) => window.way === way && !window.allowed);
+
+function sunOf(envelope: Envelope): Held<'may' | 'never'> {
+  const barred = barredWay(envelope, 'sun');
+  return barred ? { value: 'never', by: barred.limits[0]?.owner ?? null } : { value: 'may', by: null };
 }

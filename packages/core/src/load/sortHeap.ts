@@ -53,6 +53,7 @@ export function sortHeap(
   const { loads, proven, atMostFewer } = partition({
     size: pieces.length,
     perLoad: priceOfLoad(best),
+    fewestFirst: best <= 0,
     mayMeet: (one, other) => meets[one]?.[other] ?? false,
     costOf: (members) => {
       const drum = unclashedDrum(members.map(at), machine);

@@ -5,7 +5,11 @@ import { type PartitionProblem, partition } from './partition.js';
 
 interface Instance {
   readonly id: string;
-  readonly machine: { readonly capacityG: number; readonly gentleBelowRpm: number; readonly gentleCapacityG: number };
+  readonly machine: {
+    readonly capacityG: number;
+    readonly gentleBelowRpm: number;
+    readonly gentleCapacityG: number;
+  };
   readonly mayNotMeet: readonly (readonly [string, string])[];
   readonly pieces: readonly {
     readonly id: string;
@@ -28,6 +32,7 @@ function problemOf({ machine, mayNotMeet, pieces }: Instance): PartitionProblem 
   return {
     size: pieces.length,
     perLoad: 1e9,
+    fewestFirst: true,
     mayMeet: (one, other) => !apart.has(`${at(one).id} ${at(other).id}`),
     fewestFor: (members) => Math.max(1, Math.ceil(mass(members) / machine.capacityG)),
     costOf: (members) => {
@@ -78,10 +83,13 @@ describe('heaps too large to be proven', () => {
     expect(loads.flat().sort((a, b) => a - b)).toEqual(heap.pieces.map((_, index) => index));
     for (const load of loads) {
       expect(problem.costOf(load)).not.toBeNull();
-      for (const one of load) for (const other of load) if (one !== other) expect(problem.mayMeet(one, other)).toBe(true);
+      for (const one of load)
+        for (const other of load) if (one !== other) expect(problem.mayMeet(one, other)).toBe(true);
     }
     expect(atMostFewer).toBeGreaterThanOrEqual(0);
     expect(loads.length - atMostFewer).toBeGreaterThanOrEqual(1);
+    // Where few loads come first, how few will do is settled for a heap of this size.
+    expect(atMostFewer).toBe(0);
   });
 
   it('gives the same loads every time, and something sound where it is stopped at once', () => {
@@ -101,7 +109,10 @@ describe('any small heap', () => {
       if (piece === problem.size) {
         const costs = loads.map((load) => problem.costOf(load));
         if (costs.some((cost) => cost === null)) return;
-        least = Math.min(least, costs.reduce<number>((sum, cost) => sum + (cost ?? 0) + problem.perLoad, 0));
+        least = Math.min(
+          least,
+          costs.reduce<number>((sum, cost) => sum + (cost ?? 0) + problem.perLoad, 0),
+        );
         return;
       }
       for (const [index, load] of [...loads, []].entries())
@@ -124,6 +135,7 @@ describe('any small heap', () => {
         const problem: PartitionProblem = {
           size: temps.length,
           perLoad,
+          fewestFirst: true,
           mayMeet: (one, other) =>
             !apart.some(([a, b]) => (a === one && b === other) || (a === other && b === one)),
           fewestFor: (members) => Math.ceil(members.length / most),

@@ -12,6 +12,8 @@ export interface PartitionProblem {
   readonly tieOf?: (members: readonly number[]) => number;
   /** What one more load costs, in the measure of `costOf`. */
   readonly perLoad: number;
+  /** Few loads come before everything else: how few will do is then searched for, not only bounded. */
+  readonly fewestFirst: boolean;
   /** Fewest loads so many pieces need by their mass and room alone, whatever may meet; at least 1. */
   readonly fewestFor: (members: readonly number[]) => number;
   /** Asked now and then; true ends the search with the best so far. */
@@ -84,12 +86,79 @@ function groupsOf({ size, mayMeet }: PartitionProblem): number[][] {
 }
 
 function solveGroup(group: readonly number[], problem: PartitionProblem, price: Price): Partition {
-  const exact = group.length <= EXACT_UP_TO;
-  const loads = exact ? bestOf(group, problem, price) : improved(inserted(group, problem, price), problem, price);
-  const cost = loads.reduce((sum, load) => sum + (problem.costOf(load) ?? 0), 0);
-  if (exact) return { loads, cost, proven: true, atMostFewer: 0 };
-  const atMostFewer = loads.length - fewestLoads(group, problem);
-  return { loads, cost, proven: atMostFewer === 0 && cost === 0, atMostFewer };
+  const costOf = (loads: readonly (readonly number[])[]) =>
+    loads.reduce((sum, load) => sum + (problem.costOf(load) ?? 0), 0);
+  if (group.length <= EXACT_UP_TO) {
+    const loads = bestOf(group, problem, price);
+    return { loads, cost: costOf(loads), proven: true, atMostFewer: 0 };
+  }
+  const sum = (some: readonly (readonly number[])[]) => some.reduce((all, load) => all + price(load), 0);
+  let loads = improved(inserted(group, problem, price), problem, price);
+  let fewest = Math.max(problem.fewestFor(group), mostApart(group, problem.mayMeet));
+  let room = loads.length;
+  while (problem.fewestFirst && fewest < room) {
+    const fewer = putInto(room - 1, group, problem, price);
+    if (fewer === 'cannot') fewest = room;
+    if (fewer === 'cannot' || fewer === 'tooLong') break;
+    const next = improved(fewer, problem, price);
+    if (sum(next) < sum(loads) - NOTHING) loads = next;
+    room = Math.min(room - 1, next.length);
+  }
+  const cost = costOf(loads);
+  return {
+    loads,
+    cost,
+    proven: loads.length <= fewest && cost === 0,
+    atMostFewer: Math.max(0, loads.length - fewest),
+  };
+}
+
+/** Steps after which the question how few will do is left open. */
+const MOST_STEPS = 4000;
+
+/** The pieces in no more than so many loads, by branching on the one with the fewest places left. */
+function putInto(
+  most: number,
+  group: readonly number[],
+  { mayMeet, shouldStop }: PartitionProblem,
+  price: Price,
+): number[][] | 'cannot' | 'tooLong' {
+  const company = new Map(group.map((one) => [one, group.filter((other) => mayMeet(one, other)).length]));
+  let steps = 0;
+  const place = (loads: readonly (readonly number[])[], left: readonly number[]): number[][] | null => {
+    steps += 1;
+    if (left.length === 0) return loads.map((load) => [...load]);
+    if (steps > MOST_STEPS || shouldStop?.()) return null;
+    let next = -1;
+    let places: number[] = [];
+    for (const piece of left) {
+      const own = loads.flatMap((load, index) =>
+        load.every((member) => mayMeet(member, piece)) &&
+        price(withOne(load, piece)) < Number.POSITIVE_INFINITY
+          ? [index]
+          : [],
+      );
+      const tighter =
+        own.length < places.length ||
+        (own.length === places.length && (company.get(piece) ?? 0) < (company.get(next) ?? 0));
+      if (next < 0 || tighter) {
+        next = piece;
+        places = own;
+      }
+      if (own.length === 0 && loads.length >= most) return null;
+    }
+    const others = left.filter((piece) => piece !== next);
+    for (const at of places) {
+      const found = place(
+        loads.map((load, index) => (index === at ? withOne(load, next) : load)),
+        others,
+      );
+      if (found) return found;
+    }
+    return loads.length < most ? place([...loads, [next]], others) : null;
+  };
+  const found = place([], group);
+  return found ?? (steps > MOST_STEPS || shouldStop?.() ? 'tooLong' : 'cannot');
 }
 
 /** The best loads of these pieces: over all subsets, each built from the load of its first piece. 3^n/3 steps. */
@@ -159,8 +228,7 @@ function inserted(group: readonly number[], problem: PartitionProblem, price: Pr
   return loads;
 }
 
-const withOne = (load: readonly number[], piece: number): number[] =>
-  [...load, piece].sort((a, b) => a - b);
+const withOne = (load: readonly number[], piece: number): number[] => [...load, piece].sort((a, b) => a - b);
 
 /** Sums of prices up to 1e9 are rounded to about 1e-7: a gain no larger than that is none, or it would go round for ever. */
 const NOTHING = 1e-6;
@@ -237,11 +305,6 @@ const rearrangedThree: Step = (loads, problem, price) => {
       }
   return null;
 };
-
-/** No fewer loads than this hold them: as many as cannot meet in pairs, or as mass and room need. */
-function fewestLoads(group: readonly number[], problem: PartitionProblem): number {
-  return Math.max(problem.fewestFor(group), mostApart(group, problem.mayMeet));
-}
 
 /** A set of pieces of which no two may meet, as large as found: a clique in the graph of clashes, by branching. */
 function mostApart(group: readonly number[], mayMeet: PartitionProblem['mayMeet']): number {

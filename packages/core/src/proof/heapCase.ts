@@ -1,7 +1,7 @@
+import type { HeapEntry } from '../load/heapEntry.js';
 import type { CareLabel } from '../textile/careLabel.js';
 import { BLANK_LABEL } from '../textile/careLabel.js';
 import { EMPTY_FACTS } from '../trouble/troubleFacts.js';
-import type { HeapEntry } from '../load/heapEntry.js';
 
 /** Pieces heaps are drawn from: what it is, of what, and the tags such a piece may carry. */
 const PIECES: readonly (readonly [string, Readonly<Record<string, number>>, readonly Tag[]])[] = [

@@ -1,9 +1,9 @@
 import type { Knowledge } from '@feverfew/knowledge';
 import type { Household } from '../household/household.js';
+import { compartmentsOf } from '../load/dose.js';
 import type { DrumPiece } from '../load/drumPiece.js';
 import type { HeapEntry } from '../load/heapEntry.js';
 import type { Machine } from '../load/machine.js';
-import { compartmentsOf } from '../load/dose.js';
 import { readEntry } from '../load/readEntry.js';
 import { type Load, sortHeap } from '../load/sortHeap.js';
 import { entryIdOf, splitToFit } from '../load/splitToFit.js';
@@ -32,7 +32,13 @@ interface Read {
 
 /** Sorts and checks heaps of `size` lines with numbers from `from` up to but not including `to`. */
 export function sweepHeaps(
-  { from, to, size, pool, best }: { from: number; to: number; size: readonly [number, number]; pool: number; best: number },
+  {
+    from,
+    to,
+    size,
+    pool,
+    best,
+  }: { from: number; to: number; size: readonly [number, number]; pool: number; best: number },
   machine: Machine,
   household: Household,
   knowledge: Knowledge,
@@ -111,8 +117,6 @@ function toldOf(
     spinRpm: load.drum.spinRpm,
     oxygen: oxygen !== null,
     softener:
-      knowledge.agents
-        .find(({ id }) => id === lastRinse?.agentId)
-        ?.chemistries.includes('softener') ?? false,
+      knowledge.agents.find(({ id }) => id === lastRinse?.agentId)?.chemistries.includes('softener') ?? false,
   };
 }

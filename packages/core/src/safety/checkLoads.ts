@@ -12,7 +12,7 @@ export interface ToldLoad {
   readonly softener: boolean;
 }
 
-const GENTLE = ['wool', 'delicate'];
+const GENTLE = ['woollens', 'delicate'];
 const PALE = ['white', 'natural'];
 const DEEP = ['mid', 'dark', 'multicoloured', 'unknown'];
 
@@ -56,9 +56,10 @@ export function checkLoad(load: ToldLoad, machine: Machine, knowledge: Knowledge
       const isWhite = piece.colour === 'white';
       const bare = isWhite ? unlabelledWhite : unlabelledColoured;
       // A tag may lift a fibre's own figure, as far as a household bath goes.
-      const most = tag?.kind === 'machine' ? Math.max(isWhite ? white : coloured, Math.min(60, tag.maxC)) : bare;
+      const most =
+        tag?.kind === 'machine' ? Math.max(isWhite ? white : coloured, Math.min(60, tag.maxC)) : bare;
       if (load.tempC > most) fault(`${entry.name}: hotter than ${fibre.name} bears`);
-      if (fibre.felts && load.programmeId !== 'wool') fault(`${entry.name}: would felt`);
+      if (fibre.felts && load.programmeId !== 'woollens') fault(`${entry.name}: would felt`);
     }
     if (piece.label?.bleach === 'never' && load.oxygen) fault(`${entry.name}: oxygen against its tag`);
     if (piece.colour !== 'white' && piece.fastness !== 'proven' && load.oxygen)
@@ -79,6 +80,7 @@ export function checkLoad(load: ToldLoad, machine: Machine, knowledge: Knowledge
       if (piece.fastness === 'failed' && !PALE.includes(piece.colour) && theirs.fastness !== 'failed')
         fault(`${entry.name} runs, with ${other.name}`);
       if (DEEP.includes(piece.colour) && pale) fault(`${entry.name} greys ${other.name}`);
+      if (piece.colour === 'dark' && theirs.colour === 'pale') fault(`${entry.name} dulls ${other.name}`);
       if (piece.colour === 'pale' && piece.fastness === 'unknown' && pale)
         fault(`${entry.name}: not tested, with ${other.name}`);
       const giver = kindOf(entry)?.lint === 'gives';

@@ -63,6 +63,12 @@ export const DOSE_BY_SOIL = { light: 0.75, usual: 1, heavy: 1.35 } as const;
  * What a label asks for one machine load of so many kilograms, medium water and usual soil, where the household has
  * not entered its own; from memory of common labels.
  */
-export const USUAL_WASH_DOSE = { perLoadKg: 4.5, everydayML: 60, delicateML: 40, powderG: 75, oxygenG: 45 } as const;
+export const USUAL_WASH_DOSE = {
+  perLoadKg: 4.5,
+  everydayML: 60,
+  delicateML: 40,
+  powderG: 75,
+  oxygenG: 45,
+} as const;
 /** Softener of a usual kind, and vinegar in its place, mL for one load; common practice, no source. */
 export const LAST_RINSE_ML = 60;

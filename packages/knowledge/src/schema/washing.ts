@@ -28,7 +28,11 @@ export const ClothKind = z.strictObject({
   chores: z.array(z.enum(LOAD_CHORES)),
   /** The tag most of them carry, taken for a handful until its own is read; null = it must be read. */
   usualTag: z
-    .strictObject({ maxC: z.literal([30, 40, 60]), bars: z.literal([0, 1, 2]), tumble: z.enum(['normal', 'low', 'never']) })
+    .strictObject({
+      maxC: z.literal([30, 40, 60]),
+      bars: z.literal([0, 1, 2]),
+      tumble: z.enum(['normal', 'low', 'never']),
+    })
     .nullable(),
   /** Use that comes with the kind unless another is told. */
   hygieneId: Id.nullable(),

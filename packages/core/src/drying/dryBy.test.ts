@@ -1,0 +1,123 @@
+import { describe, expect, it } from 'vitest';
+import { knowledge } from '../test/fixtures.js';
+import { type DryBy, dryBy, hangOrder, NO_OWN_RATE, type WetPiece, withSeen } from './dryBy.js';
+import { type Forecast, forecastByHand, madeUpForecast } from './forecast.js';
+import { regainOf, waterAfter } from './waterAfter.js';
+
+const NINE = Date.parse('2026-05-04T09:00:00Z');
+const HOUR = 3_600_000;
+const DUSK = NINE + 11 * HOUR;
+const sheet: WetPiece = {
+  id: 'sheet',
+  dryMassG: 600,
+  waterG: { low: 300, high: 400 },
+  gPerM2: { low: 115, high: 160 },
+  exposed: { low: 0.5, high: 0.9 },
+  dark: false,
+  place: 'line',
+  hungAt: NINE,
+};
+const towels: WetPiece = {
+  ...sheet,
+  id: 'towels',
+  dryMassG: 2200,
+  waterG: { low: 1100, high: 1500 },
+  gPerM2: { low: 400, high: 550 },
+};
+const windy = forecastByHand('dryWindy', NINE, 48, 0);
+const hours = (dry: DryBy, end: 'earliest' | 'latest') => ((dry[end] ?? Number.NaN) - NINE) / HOUR;
+const on = (piece: WetPiece, forecast: Forecast, own = NO_OWN_RATE) => dryBy(piece, forecast, 20, own, DUSK);
+
+describe('dry by when', () => {
+  // A sheet on a breezy line is dry before lunch, terry takes the day: common practice, no source.
+  it('a sheet in a dry wind within hours, towels later, the range always two ends', () => {
+    const [thin, thick] = [on(sheet, windy), on(towels, windy)];
+    expect(thin.state).toBe('inTime');
+    expect(hours(thin, 'earliest')).toBeGreaterThan(0.2);
+    expect(hours(thin, 'latest')).toBeLessThan(4);
+    expect(hours(thin, 'latest')).toBeGreaterThan(hours(thin, 'earliest'));
+    expect(hours(thick, 'latest')).toBeGreaterThan(hours(thin, 'latest'));
+    expect(hangOrder([thin, thick])).toEqual(['towels', 'sheet']);
+  });
+
+  it('says rain first, dusk first, and indoors goes on through the night', () => {
+    const damp = forecastByHand('damp', NINE, 48, 0);
+    expect(on(towels, damp).state).toBe('rainFirst');
+    const dull = forecastByHand('dull', NINE, 48, 0);
+    const late = { ...towels, hungAt: DUSK - HOUR };
+    expect(on(late, dull).state).toBe('duskFirst');
+    const inside = on({ ...late, place: 'rack' }, dull);
+    expect(inside.latest).toBeGreaterThan(DUSK);
+    expect(inside.state).toBe('inTime');
+  });
+
+  it('cannot tell where no weather is known, and says musty past a day', () => {
+    const blank = on(sheet, { origin: 'csv', hours: [] });
+    expect([blank.state, blank.earliest, blank.latest, blank.musty]).toEqual([
+      'cannotTell',
+      null,
+      null,
+      false,
+    ]);
+    const short = on({ ...towels, place: 'rack' }, forecastByHand('dull', NINE, 1, 0));
+    expect(short.state).toBe('cannotTell');
+    const thick: WetPiece = {
+      ...towels,
+      dryMassG: 2000,
+      waterG: { low: 2200, high: 3000 },
+      gPerM2: { low: 500, high: 800 },
+      exposed: { low: 0.2, high: 0.3 },
+      place: 'rack',
+    };
+    expect(dryBy(thick, madeUpForecast(NINE, 96, 0), 16, NO_OWN_RATE, DUSK).musty).toBe(true);
+  });
+
+  it('what the household has seen moves the range and narrows it', () => {
+    const book = on(sheet, windy);
+    let own = NO_OWN_RATE;
+    for (let time = 0; time < 6; time += 1) own = withSeen(own, 1, 2);
+    expect(own.factor).toBeCloseTo(0.5, 6);
+    const seen = on(sheet, windy, own);
+    expect(hours(seen, 'latest')).toBeGreaterThan(hours(book, 'latest'));
+    const width = (dry: DryBy) => hours(dry, 'latest') / hours(dry, 'earliest');
+    expect(width(seen)).toBeLessThan(width(book));
+  });
+});
+
+describe('water left in cloth', () => {
+  it('falls with the speed of the spin, and is most where it drips', () => {
+    const cotton = regainOf(
+      [{ fibres: [{ fibreId: 'cotton', sharePct: 100 }] }],
+      new Map(knowledge.fibres.map((f) => [f.id, f])),
+    );
+    expect(cotton).toBe(7);
+    const speeds = [400, 700, 1000, 1200, 1600].map((rpm) =>
+      waterAfter(cotton, { kind: 'spun', rpm }, knowledge.waterLeft),
+    );
+    for (const [index, one] of speeds.entries()) {
+      const before = speeds[index - 1] ?? waterAfter(cotton, { kind: 'dripping' }, knowledge.waterLeft);
+      expect(one.low).toBeLessThan(before.low);
+      expect(one.high).toBeLessThan(before.high);
+      expect(one.high).toBeGreaterThan(one.low);
+    }
+    // Residual moisture by which spin classes are named (recalled): about 0.6 at 1000 rpm.
+    const at1000 = speeds[2] ?? expect.unreachable('1000 rpm');
+    expect(at1000.low).toBeLessThanOrEqual(0.63);
+    expect(at1000.high).toBeGreaterThanOrEqual(0.53);
+    const polyester = waterAfter(0.4, { kind: 'spun', rpm: 1000 }, knowledge.waterLeft);
+    expect(polyester.high).toBeLessThan(at1000.low);
+    expect(() => waterAfter(7, { kind: 'spun', rpm: -5 }, knowledge.waterLeft)).toThrow();
+  });
+});
+
+describe('a made-up forecast', () => {
+  it('is the same for the same day, says what it is, and goes through day and night', () => {
+    const one = madeUpForecast(NINE, 48, 60);
+    expect(one).toEqual(madeUpForecast(NINE + 1000, 48, 60));
+    expect(one.origin).toBe('madeUp');
+    expect(one.hours).toHaveLength(48);
+    expect(one.hours.some(({ sunWm2 }) => sunWm2 === 0)).toBe(true);
+    expect(Math.max(...one.hours.map(({ sunWm2 }) => sunWm2))).toBeGreaterThan(150);
+    for (const { humidity } of one.hours) expect(humidity).toBeLessThan(1);
+  });
+});

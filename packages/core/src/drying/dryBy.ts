@@ -1,0 +1,186 @@
+import type { Forecast } from './forecast.js';
+import { type Air, evaporation } from './moistAir.js';
+import type { Span } from './waterAfter.js';
+
+export const HANGING_PLACES = ['line', 'shade', 'rack', 'flat'] as const;
+export type HangingPlace = (typeof HANGING_PLACES)[number];
+
+/** A wet piece, hung or laid out. */
+export interface WetPiece {
+  readonly id: string;
+  /** Of all of them, g. */
+  readonly dryMassG: number;
+  readonly waterG: Span;
+  readonly gPerM2: Span;
+  /** How much of both faces the air reaches, 0–1. */
+  readonly exposed: Span;
+  readonly dark: boolean;
+  readonly place: HangingPlace;
+  /** Milliseconds since 1970. */
+  readonly hungAt: number;
+}
+
+/**
+ * What the household has found: how much faster (above 1) or slower things dry here than reckoned, and from how many
+ * times it was seen.
+ */
+export interface OwnRate {
+  readonly factor: number;
+  readonly seen: number;
+}
+export const NO_OWN_RATE: OwnRate = { factor: 1, seen: 0 };
+
+export const DRY_STATES = ['inTime', 'rainFirst', 'duskFirst', 'damp', 'cannotTell'] as const;
+export type DryState = (typeof DRY_STATES)[number];
+
+export interface DryBy {
+  readonly id: string;
+  readonly waterG: number;
+  /** Milliseconds since 1970; null = not within the forecast, or not before rain or dusk stops it for good. */
+  readonly earliest: number | null;
+  readonly latest: number | null;
+  readonly state: DryState;
+  /** Water still in it after each quarter of an hour, share of what it began with, at the middle rate. */
+  readonly left: readonly number[];
+  /** Damp for more than a day at the latest: it may turn musty. */
+  readonly musty: boolean;
+}
+
+const STEP_MS = 15 * 60_000;
+const HOUR_MS = 3_600_000;
+/** From this chance on, rain counts; below it is said and no more. */
+export const RAIN_COUNTS_FROM = 0.4;
+/** Damp so long, and it may smell. Common practice, no source. */
+const MUSTY_AFTER_MS = 24 * HOUR_MS;
+/** The surface sun of a hanging cloth, shared out over both faces: half a turn to the sun, a pale or dark cloth. */
+const ABSORBED = { pale: 0.1, dark: 0.2 } as const;
+/** The last part of the water leaves the inside of the yarn: slower than a wet face, as a share of the time. */
+const TAIL = 1.15;
+/** What is known of the rate itself: a factor of two from end to end; each time seen narrows it. */
+const RATE_SPREAD = Math.log(Math.SQRT2);
+const SEEN_SPREAD = 0.3;
+/** Wind a cloth on a rope meets, against what a forecast says for 10 m above open ground; from memory. */
+const WIND_AT_ROPE = 0.5;
+/** Air of a room in which washing hangs: moved by warmth alone. */
+const ROOM = { windMS: 0.1, humidity: 0.55, sunWm2: 0 } as const;
+
+/**
+ * When a piece will be dry: water to lose over what the air takes by the hour, with the uncertainty of each figure
+ * added up as of independent ones. Out of doors nothing dries in rain or after dusk; what is rained on is not dry.
+ * @param roomC where it hangs indoors, °C
+ * @param dusk local dusk that counts, milliseconds; nothing out of doors dries after it
+ */
+export function dryBy(piece: WetPiece, forecast: Forecast, roomC: number, own: OwnRate, dusk: number): DryBy {
+  const outdoors = piece.place === 'line' || piece.place === 'shade';
+  const waterG = middle(piece.waterG);
+  const need = (waterG / ((piece.dryMassG / middle(piece.gPerM2)) * 2 * middle(piece.exposed))) * TAIL;
+  const spread = Math.hypot(
+    halfSpread(piece.waterG),
+    halfSpread(piece.gPerM2),
+    halfSpread(piece.exposed),
+    rateSpread(own),
+  );
+  const factor = Math.exp(Math.log(own.factor) * trustIn(own));
+  const course = courseOf(piece, forecast, roomC, outdoors, dusk, factor);
+  const reach = (share: number) => course.find(({ taken }) => taken >= need * share)?.at ?? null;
+  const [earliest, latest] = [reach(Math.exp(-spread)), reach(Math.exp(spread))];
+  const state = stateOf(earliest, latest, course, outdoors, dusk, forecast);
+  return {
+    id: piece.id,
+    waterG: Math.round(waterG),
+    earliest,
+    latest,
+    state,
+    musty: latest === null ? state === 'damp' : latest - piece.hungAt > MUSTY_AFTER_MS,
+    left: course.map(({ taken }) => Math.max(0, 1 - taken / need)),
+  };
+}
+
+const middle = ({ low, high }: Span): number => Math.sqrt(low * high);
+const halfSpread = ({ low, high }: Span): number => Math.log(high / low) / 2;
+
+/** How far what was seen is believed: all of it after many times, none before the first. */
+const trustIn = ({ seen }: OwnRate): number =>
+  (seen * RATE_SPREAD ** 2) / (seen * RATE_SPREAD ** 2 + SEEN_SPREAD ** 2);
+const rateSpread = ({ seen }: OwnRate): number =>
+  1 / Math.sqrt(1 / RATE_SPREAD ** 2 + seen / SEEN_SPREAD ** 2);
+
+interface Moment {
+  readonly at: number;
+  /** Water taken off so far, g per m² of face. */
+  readonly taken: number;
+  readonly rain: boolean;
+}
+
+/** What the air takes, quarter by quarter, until the forecast ends. */
+function courseOf(
+  { place, dark, hungAt }: WetPiece,
+  { hours }: Forecast,
+  roomC: number,
+  outdoors: boolean,
+  dusk: number,
+  factor: number,
+): Moment[] {
+  const first = hours[0];
+  if (!first) return [];
+  const start = Date.parse(first.at);
+  const room: Air = { tempC: roomC, ...ROOM };
+  const indoors = evaporation(room, 0).gPerM2H;
+  const moments: Moment[] = [];
+  let taken = 0;
+  for (let at = hungAt; ; at += STEP_MS) {
+    const hour = hours[Math.floor((at - start) / HOUR_MS)];
+    if (!hour) break;
+    const rain = outdoors && hour.rain >= RAIN_COUNTS_FROM;
+    const air: Air = {
+      ...hour,
+      windMS: hour.windMS * WIND_AT_ROPE,
+      sunWm2: place === 'line' ? hour.sunWm2 : 0,
+    };
+    const rate = !outdoors
+      ? indoors
+      : rain || at >= dusk
+        ? 0
+        : evaporation(air, dark ? ABSORBED.dark : ABSORBED.pale).gPerM2H;
+    taken += rate * factor * (STEP_MS / HOUR_MS);
+    moments.push({ at: at + STEP_MS, taken, rain });
+    if (rain) break;
+  }
+  return moments;
+}
+
+function stateOf(
+  earliest: number | null,
+  latest: number | null,
+  course: readonly Moment[],
+  outdoors: boolean,
+  dusk: number,
+  { hours }: Forecast,
+): DryState {
+  if (latest !== null) return 'inTime';
+  if (hours.length === 0) return 'cannotTell';
+  if (course.at(-1)?.rain) return 'rainFirst';
+  if (outdoors && (course.at(-1)?.at ?? 0) > dusk) return 'duskFirst';
+  return earliest === null ? 'cannotTell' : 'damp';
+}
+
+/**
+ * The household's own figure after one more piece was seen to be dry: the middle of what was found, as a factor.
+ * @param reckoned and found: hours it was reckoned to take, and took; both above 0
+ */
+export function withSeen(own: OwnRate, reckonedH: number, foundH: number): OwnRate {
+  const one = Math.log(Math.min(4, Math.max(0.25, reckonedH / foundH)));
+  const seen = own.seen + 1;
+  return { seen, factor: Math.exp((Math.log(own.factor) * own.seen + one) / seen) };
+}
+
+/** Slowest first: what takes longest is hung before the rest, and on a short rope it is what goes up. */
+export const hangOrder = (dry: readonly DryBy[]): string[] =>
+  [...dry]
+    .sort(
+      (a, b) =>
+        (b.latest ?? Number.POSITIVE_INFINITY) - (a.latest ?? Number.POSITIVE_INFINITY) ||
+        b.waterG - a.waterG ||
+        (a.id < b.id ? -1 : 1),
+    )
+    .map(({ id }) => id);
