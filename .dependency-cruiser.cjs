@@ -79,7 +79,7 @@ const ROOMS = {
   ],
 
   partition: [],
-  load: [...GROUND, 'bath', 'trouble', 'envelope', 'treatment/case', 'partition'],
+  load: [...GROUND, 'bath', 'trouble', 'envelope', 'treatment/case', 'cost', 'partition'],
   drying: ['quantity', 'textile', 'lookup'],
 
   words: [

@@ -17,6 +17,7 @@ import { PhotosModule } from './photos/photos.module.js';
 import { MadeUpHouseModule } from './seed/madeUpHouse.module.js';
 import { TodayModule } from './today/today.module.js';
 import { TrialsModule } from './trials/trials.module.js';
+import { WashModule } from './wash/wash.module.js';
 import { WhatWorksModule } from './whatWorks/whatWorks.module.js';
 
 @Module({})
@@ -44,6 +45,7 @@ export class AppModule {
         LinenBookModule,
         PhotosModule,
         TodayModule,
+        WashModule,
         MadeUpHouseModule,
       ],
     };

@@ -1,4 +1,4 @@
-import { Knowledge, MARK_NUMBERS, Protects, TroubleKind } from '@feverfew/knowledge';
+import { Knowledge, MARK_NUMBERS, Protects, TroubleKind, WEAVES } from '@feverfew/knowledge';
 import { z } from 'zod';
 
 const Named = z.strictObject({ id: z.string(), name: z.string(), aliases: z.array(z.string()) });
@@ -39,6 +39,11 @@ export const Catalogue = z
       }),
     ),
     components: z.array(Named),
+    /** Kinds of cloth, with the pieces of each and the tag that is taken for a handful. */
+    clothKinds: z.array(
+      Named.extend({ itemIds: z.array(z.string()), weave: z.enum(WEAVES), usualTagC: z.number().nullable() }),
+    ),
+    hygienes: z.array(Named),
     methods: z.array(Named.extend({ reason: z.string() })),
     disputes: z.array(z.strictObject({ id: z.string(), question: z.string() })),
     schools: z.array(Named.extend({ dispute: z.string(), isDefault: z.boolean(), why: z.string() })),

@@ -13,7 +13,7 @@ import {
 } from '@feverfew/knowledge';
 import { z } from 'zod';
 
-const LimitOwnerShape = z
+export const LimitOwnerShape = z
   .discriminatedUnion('kind', [
     z.strictObject({ kind: z.literal('fibre'), fibreId: Id, sharePct: z.number(), part: z.string() }),
     z.strictObject({

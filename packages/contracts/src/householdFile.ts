@@ -1,4 +1,4 @@
-import { AGE_BANDS } from '@feverfew/core';
+import { AGE_BANDS, HANGING_PLACES } from '@feverfew/core';
 import { FIBRE_GROUPS, Id } from '@feverfew/knowledge';
 import { z } from 'zod';
 import { Instant } from './bounds.js';
@@ -10,9 +10,10 @@ import { MOST_JPEG_CHARS } from './run.js';
 import { RunEventShape } from './runEvent.js';
 import { TrialEventShape, TrialSetupShape } from './trial.js';
 import { TroubleFactsShape } from './trouble.js';
+import { FilledLoad, NewHeapLine, WashSettings } from './wash.js';
 
 /** Name and version of the file a household travels in. A newer version is refused, never half read. */
-export const HOUSEHOLD_FILE = { format: 'feverfew-household', version: 6 } as const;
+export const HOUSEHOLD_FILE = { format: 'feverfew-household', version: 7 } as const;
 
 /** Version 1 held the settings and the shelf alone; reading one replaces these and leaves the book as it is. */
 export const HouseholdFileV1 = z.strictObject({
@@ -56,6 +57,8 @@ export const HouseholdFile = z
     version: z.literal(HOUSEHOLD_FILE.version),
     /** null while nothing has been told. */
     settings: HouseholdSettings.nullable(),
+    /** What it washes and dries with; null while nothing has been told. */
+    washing: WashSettings.nullable(),
     mixes: z.array(NewSavedMix.extend({ id, createdAt })).max(MOST_MIXES),
     pieces: z.array(z.strictObject({ id, createdAt, facts: NewPiece })),
     troubles: z.array(z.strictObject({ id, createdAt, pieceId: id, facts: TroubleFactsShape })),
@@ -105,6 +108,20 @@ export const HouseholdFile = z
         runId: id.nullable().default(null),
         pieceId: id.nullable().default(null),
         jpeg: z.base64().max(MOST_JPEG_CHARS),
+      }),
+    ),
+    /** Loads that were filled, and every line of the heap with what became of it. */
+    loads: z.array(z.strictObject({ id, createdAt, load: FilledLoad, doneAt: createdAt.nullable() })),
+    heap: z.array(
+      z.strictObject({
+        id,
+        createdAt,
+        pieceId: id.nullable(),
+        line: NewHeapLine,
+        loadId: id.nullable(),
+        place: z.enum(HANGING_PLACES).nullable(),
+        hungAt: createdAt.nullable(),
+        dryAt: createdAt.nullable(),
       }),
     ),
   })

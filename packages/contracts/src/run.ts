@@ -190,7 +190,7 @@ export type AskClashes = z.infer<typeof AskClashes>;
 export const AskOtherCourse = AskClashes.meta({ id: 'AskOtherCourse' });
 export type AskOtherCourse = z.infer<typeof AskOtherCourse>;
 
-export const CHANGE_TOPICS = ['run', 'book', 'household', 'devices'] as const;
+export const CHANGE_TOPICS = ['run', 'book', 'household', 'devices', 'wash'] as const;
 
 /** What went over the line of changes: which part of the household is no longer as a device has it. */
 export const ChangeNews = z

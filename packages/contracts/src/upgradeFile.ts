@@ -15,6 +15,9 @@ export function upgradeSettings(settings: unknown): unknown {
     : settings;
 }
 
+/** Before version 7 nothing was washed in loads. */
+export const NEVER_WASHED = { washing: null, loads: [], heap: [] } as const;
+
 /**
  * A household file of version 2 in today's shape: sizes have words, tried products a history, households more people.
  * A size that was not told stays all over where the plan begins with a bath, since that was for the whole piece; else
@@ -30,6 +33,7 @@ export function upgradeVersion2(file: Json, version: number): unknown {
   const each = (rows: unknown, change: (row: Json) => Json) =>
     Array.isArray(rows) ? rows.map((row: unknown) => (isRecord(row) ? change(row) : row)) : rows;
   return {
+    ...NEVER_WASHED,
     ...file,
     version,
     settings: upgradeSettings(file.settings),

@@ -10,6 +10,32 @@ export {
   stripToMgL,
 } from './bath/water/hardness.js';
 export { breakEvenTries, type Cost, costOf, NO_PRICES, type Prices } from './cost/costOf.js';
+export {
+  DRY_STATES,
+  type DryBy,
+  type DryState,
+  dryBy,
+  HANGING_PLACES,
+  type HangingPlace,
+  hangOrder,
+  NO_OWN_RATE,
+  type OwnRate,
+  RAIN_COUNTS_FROM,
+  type WetPiece,
+  withSeen,
+} from './drying/dryBy.js';
+export {
+  DAYLIGHT,
+  FORECAST_ORIGINS,
+  type Forecast,
+  type ForecastOrigin,
+  forecastByHand,
+  madeUpForecast,
+  WEATHERS,
+  type Weather,
+  type WeatherHour,
+} from './drying/forecast.js';
+export { regainOf, waterAfter } from './drying/waterAfter.js';
 export type { ChemistryWindow, Envelope } from './envelope/envelope.js';
 export type { Limit } from './envelope/limit.js';
 export { againstBook } from './evidence/againstBook.js';
@@ -40,6 +66,26 @@ export {
 export { NOTHING_BUSY, type Occupancy } from './household/occupancy.js';
 export { litresOf, VESSEL_CM } from './household/vesselShape.js';
 export { type WorksRow, whatWorks, whatWorksInSteps } from './learned/whatWorks.js';
+export { adviceOf, choresOf, type LoadChore } from './load/chores.js';
+export { CLASH_CODES } from './load/clash.js';
+export { compartmentsOf, type DrumDose, NO_LAST_RINSE, type NoLastRinse } from './load/dose.js';
+export { drumOf, isDrum, type NoDrum } from './load/drum.js';
+export type { DrumPiece, HeldBy, ReadEntry, StayReason } from './load/drumPiece.js';
+export { dryerFor } from './load/dryer.js';
+export { costOfLoad, effortOf } from './load/effort.js';
+export {
+  type HeapEntry,
+  PLAIN_USE,
+  SOIL_LEVELS,
+  SOLVENT_STATES,
+  type SoilLevel,
+  type SolventState,
+} from './load/heapEntry.js';
+export { type Answer, answerOf, type Joining, joiningOf } from './load/joining.js';
+export { commonMachine, type LoadProgramme, type Machine } from './load/machine.js';
+export { clothKindOf, readEntry } from './load/readEntry.js';
+export { keepArrangement, type Load, type Sorting, sortHeap } from './load/sortHeap.js';
+export { entryIdOf, splitToFit } from './load/splitToFit.js';
 export { barredMethods, doneMethods } from './log/doneMethods.js';
 export { RUN_SUMMARY_VERSION, type RunSummary, summariseRun } from './log/runSummary.js';
 export { answerQuestion, type TableAnswer } from './mix/answerQuestion.js';
@@ -132,6 +178,7 @@ export {
   WETNESSES,
 } from './trouble/troubleFacts.js';
 export type { Exposure } from './wear/exposure.js';
+export { HOT_WASH_C } from './wear/exposure.js';
 export { type KeptPiece, upkeepDue, wearWarnings } from './wear/upkeep.js';
 export type { Change, ChangeCode } from './whatIf/changesToTry.js';
 export { type ComparedPosition, comparePositions } from './whatIf/comparePositions.js';
@@ -161,6 +208,7 @@ export { findingWords } from './words/findingWords.js';
 export { answerWords, banWords, firstHand, QUESTION_WORDS } from './words/firstWords.js';
 export { houseQuestionWords } from './words/houseWords.js';
 export type { Lexicon } from './words/lexicon.js';
+export * from './words/loadWords.js';
 export { ownerWords } from './words/ownerWords.js';
 export { type PassWords, passWords, planText, roundWords } from './words/roundWords.js';
 export {

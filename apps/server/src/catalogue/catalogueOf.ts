@@ -41,6 +41,15 @@ export function catalogueOf(knowledge: Knowledge): Catalogue {
       offered: !neverOffered,
     })),
     components: knowledge.components.map(plain),
+    clothKinds: knowledge.clothKinds.map(({ id, name, itemIds, weave, usualTag }) => ({
+      id,
+      name,
+      aliases: [],
+      itemIds,
+      weave,
+      usualTagC: usualTag?.maxC ?? null,
+    })),
+    hygienes: knowledge.hygienes.map(({ id, name }) => ({ id, name, aliases: [] })),
     methods: knowledge.methods.map(({ id, name, reason }) => ({ id, name, aliases: [], reason })),
     schools: knowledge.schools.map(({ id, view, dispute, isDefault, why }) => ({
       id,

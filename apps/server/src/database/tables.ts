@@ -1,5 +1,13 @@
-import type { DeviceRole, Measures, NewPiece } from '@feverfew/contracts';
 import type {
+  DeviceRole,
+  FilledLoad,
+  Measures,
+  NewHeapLine,
+  NewPiece,
+  WashSettings,
+} from '@feverfew/contracts';
+import type {
+  HangingPlace,
   Household,
   Mix,
   Outcome,
@@ -217,4 +225,35 @@ export const invitations = pgTable('invitations', {
   keyHash: text().notNull(),
   codeHash: text().notNull(),
   expiresAt: timestamp({ withTimezone: true, mode: 'date' }).notNull(),
+});
+
+/** The heap and what became of it: a line is in the heap until it goes into a load, hangs, and is dry. */
+export const heapLines = pgTable(
+  'heap_lines',
+  {
+    id: uuid().primaryKey(),
+    createdAt: created(),
+    /** Of a piece of the book; a handful has none. */
+    pieceId: uuid().references(() => pieces.id, { onDelete: 'cascade' }),
+    line: jsonb().$type<NewHeapLine>().notNull(),
+    loadId: uuid().references(() => washLoads.id),
+    place: text().$type<HangingPlace>(),
+    hungAt: timestamp({ withTimezone: true, mode: 'date' }),
+    dryAt: timestamp({ withTimezone: true, mode: 'date' }),
+  },
+  (table) => [index().on(table.loadId), index().on(table.pieceId)],
+);
+
+/** Loads that were filled, as they were set. */
+export const washLoads = pgTable('wash_loads', {
+  id: uuid().primaryKey(),
+  createdAt: created(),
+  load: jsonb().$type<FilledLoad>().notNull(),
+  doneAt: timestamp({ withTimezone: true, mode: 'date' }),
+});
+
+/** What the house washes and dries with; none while nothing was told. */
+export const washSettings = pgTable('wash_settings', {
+  id: integer().primaryKey(),
+  settings: jsonb().$type<WashSettings>().notNull(),
 });

@@ -159,6 +159,16 @@ describe('what a device may do', () => {
       'PUT /api/runs/{id}/course',
       'POST /api/runs/{id}/photos',
       'POST /api/trials/{id}/events',
+      'POST /api/wash/heap',
+      'PUT /api/wash/heap/{id}',
+      'DELETE /api/wash/heap/{id}',
+      'PUT /api/wash/settings',
+      'POST /api/wash/loads',
+      'POST /api/wash/loads/{id}/done',
+      'POST /api/wash/loads/{id}/undo',
+      'PUT /api/wash/line/forecast',
+      'POST /api/wash/line/hang',
+      'POST /api/wash/line/dry',
     ],
   };
   const FOR_ALL_ALONE = [

@@ -1,6 +1,7 @@
 import { HouseholdFile, MOST_MIXES } from '@feverfew/contracts';
 import {
   DomainError,
+  PLAIN_USE,
   type Plan,
   type RunSummary,
   refusalWords,
@@ -76,6 +77,7 @@ export function requireWhole(file: HouseholdFile): void {
     if (runId !== null) need(runs, runId, `photos.${index}.runId`);
     if (pieceId !== null) need(pieces, pieceId, `photos.${index}.pieceId`);
   }
+  requireWholeHeap(file, pieces, need);
   requireOnce(
     file.runs.flatMap((run) => run.events.flatMap((row) => [row.key, row.id])),
     'The same event stands twice.',
@@ -86,7 +88,7 @@ export function requireWhole(file: HouseholdFile): void {
     'The same event stands twice.',
     'trials',
   );
-  for (const family of ['mixes', 'care', 'trials', 'photos'] as const)
+  for (const family of ['mixes', 'care', 'trials', 'photos', 'loads', 'heap'] as const)
     requireOnce(
       file[family].map((row) => row.id),
       TWICE,
@@ -102,6 +104,23 @@ export function requireWhole(file: HouseholdFile): void {
     for (const [place, { event }] of run.events.entries())
       if (event.kind === 'photoKept' && pictures.get(event.photoId) !== run.id)
         throw broken('A picture of a run is not in it.', `runs.${index}.events.${place}.event.photoId`);
+}
+
+/** Lines point at pieces and loads that are there; what hung was in a load. */
+function requireWholeHeap(
+  { heap, loads }: HouseholdFile,
+  pieces: ReadonlySet<string>,
+  need: (ids: ReadonlySet<string>, wanted: string, path: string) => void,
+): void {
+  const filled = new Set(loads.map((row) => row.id));
+  for (const [index, { pieceId, loadId, hungAt, dryAt, line }] of heap.entries()) {
+    if (pieceId !== null) need(pieces, pieceId, `heap.${index}.pieceId`);
+    if (pieceId !== line.pieceId)
+      throw broken('A line of the heap is of two pieces.', `heap.${index}.pieceId`);
+    if (loadId !== null) need(filled, loadId, `heap.${index}.loadId`);
+    else if (hungAt !== null || dryAt !== null)
+      throw broken('A line of the heap hangs that was never washed.', `heap.${index}.hungAt`);
+  }
 }
 
 function requireOnce(ids: readonly string[], message: string, path: string): void {
@@ -122,6 +141,11 @@ export function requireKnownNames(file: HouseholdFile, knowledge: Knowledge): vo
     requireKnownId(knowledge.marks, use.markId, `${at}markId`);
     requireKnownId(knowledge.components, use.componentId, `${at}componentId`);
     if (use.dose) requireKnownId(knowledge.agents, use.dose.agentId, `${at}dose.agentId`);
+  }
+  for (const [index, { line }] of file.heap.entries()) {
+    if (line.itemId !== null) requireKnownId(knowledge.items, line.itemId, `heap.${index}.line.itemId`);
+    if (line.use !== null && line.use !== PLAIN_USE)
+      requireKnownId(knowledge.hygienes, line.use, `heap.${index}.line.use`);
   }
   for (const [index, { setup }] of file.trials.entries())
     for (const [place, { methodId }] of setup.arms.entries())

@@ -9,6 +9,7 @@ import type { Database } from '../database/openDatabase.js';
 import { Staging } from '../database/staging.js';
 import {
   careEvents,
+  heapLines,
   households,
   mixes,
   pastUses,
@@ -20,6 +21,8 @@ import {
   trialEvents,
   trials,
   troubles,
+  washLoads,
+  washSettings,
 } from '../database/tables.js';
 import { columnsOf } from '../runs/runs.repository.js';
 import type { GiveWay } from '../turns/turns.js';
@@ -35,6 +38,8 @@ type Contents = Omit<HouseholdFile, 'format' | 'version'>;
 
 /** What belongs to others goes first. */
 const ALL = [
+  heapLines,
+  washLoads,
   photos,
   trialEvents,
   trials,
@@ -99,6 +104,23 @@ const FAMILIES = {
     }),
   },
   photos: { table: photos, at: photos.createdAt },
+  loads: {
+    table: washLoads,
+    at: washLoads.createdAt,
+    shown: (row: typeof washLoads.$inferSelect) => ({
+      ...dated(row),
+      doneAt: row.doneAt?.toISOString() ?? null,
+    }),
+  },
+  heap: {
+    table: heapLines,
+    at: heapLines.createdAt,
+    shown: (row: typeof heapLines.$inferSelect) => ({
+      ...dated(row),
+      hungAt: row.hungAt?.toISOString() ?? null,
+      dryAt: row.dryAt?.toISOString() ?? null,
+    }),
+  },
 } satisfies Record<string, FamilyOf>;
 export type Family = keyof typeof FAMILIES;
 
@@ -115,6 +137,11 @@ export class HouseholdFileRepository {
   async settings(): Promise<unknown> {
     const [household] = await this.db.select().from(households);
     return household?.settings ?? null;
+  }
+
+  async washing(): Promise<unknown> {
+    const [washing] = await this.db.select().from(washSettings);
+    return washing?.settings ?? null;
   }
 
   /**
@@ -237,9 +264,20 @@ export class HouseholdFileRepository {
         ),
       );
       await staging.add(photos, contents.photos.map(back));
+      const then = (at: string | null) => (at === null ? null : new Date(at));
+      await staging.add(
+        washLoads,
+        contents.loads.map((row) => ({ ...back(row), doneAt: then(row.doneAt) })),
+      );
+      await staging.add(
+        heapLines,
+        contents.heap.map((row) => ({ ...back(row), hungAt: then(row.hungAt), dryAt: then(row.dryAt) })),
+      );
       await staging.whole();
       await this.db.transaction(async (tx) => {
         await tx.delete(households);
+        await tx.delete(washSettings);
+        if (contents.washing) await tx.insert(washSettings).values({ id: ONLY, settings: contents.washing });
         if (contents.settings)
           await tx.insert(households).values({
             id: ONLY,

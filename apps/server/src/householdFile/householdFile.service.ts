@@ -4,6 +4,7 @@ import {
   HouseholdFile,
   HouseholdFileV1,
   type HouseholdRead,
+  NEVER_WASHED,
   upgradeSettings,
   upgradeVersion2,
 } from '@feverfew/contracts';
@@ -46,6 +47,7 @@ const OF_THIS_HOUSEHOLD: readonly Finding['code'][] = [
 ];
 const NOTHING = {
   settings: null,
+  washing: null,
   mixes: [],
   pieces: [],
   troubles: [],
@@ -55,6 +57,8 @@ const NOTHING = {
   pastUses: [],
   trials: [],
   photos: [],
+  loads: [],
+  heap: [],
 };
 
 type Sealed = HouseholdFile['plans'][number];
@@ -79,7 +83,8 @@ export class HouseholdFileService {
   async *parts(): AsyncGenerator<string> {
     const rows = await this.wholeRows();
     const settings = HouseholdFile.shape.settings.parse(await this.repository.settings());
-    yield JSON.stringify({ ...HOUSEHOLD_FILE, settings }).slice(0, -1);
+    const washing = HouseholdFile.shape.washing.parse(await this.repository.washing());
+    yield JSON.stringify({ ...HOUSEHOLD_FILE, settings, washing }).slice(0, -1);
     for (const family of OUTWARDS) {
       yield `,"${family}":[`;
       for (const [index, { text }] of rows[family].entries()) yield index === 0 ? text : `,${text}`;
@@ -202,7 +207,7 @@ const withSettings = (given: unknown): unknown => {
 };
 /** Versions 3 and 4 lack what runs and pieces have since: read as they are, the rest is as if it had not happened. */
 function upgraded(given: unknown, version: number): unknown {
-  const file = given as Record<string, unknown>;
+  const file = { ...(version < 7 ? NEVER_WASHED : {}), ...(given as Record<string, unknown>) };
   return version === 2
     ? upgradeVersion2(file, HOUSEHOLD_FILE.version)
     : { ...file, version: HOUSEHOLD_FILE.version };

@@ -8,6 +8,7 @@ export interface WrittenRow {
     readonly troubleId?: string;
     readonly planId?: string;
     readonly runId?: string | null;
+    readonly loadId?: string | null;
     readonly plan?: unknown;
     readonly events?: unknown;
   };
@@ -25,10 +26,14 @@ export const OUTWARDS = [
   'pastUses',
   'trials',
   'photos',
+  'loads',
+  'heap',
 ] as const satisfies readonly Family[];
 
 /** What points at others before what is pointed at; pictures after the runs that tell of them. */
 export const INWARDS = [
+  'heap',
+  'loads',
   'trials',
   'runs',
   'photos',
@@ -55,5 +60,7 @@ export function withoutDangling(rows: Record<Family, WrittenRow[]>): Record<Fami
   for (const family of ['runs', 'trials'] as const) keep(family, ({ planId }) => plans.has(planId));
   const runs = idsOf('runs');
   keep('photos', ({ runId, pieceId }) => (runId ? runs.has(runId) : pieces.has(pieceId ?? undefined)));
+  const loads = idsOf('loads');
+  keep('heap', ({ pieceId, loadId }) => (!pieceId || pieces.has(pieceId)) && (!loadId || loads.has(loadId)));
   return rows;
 }

@@ -30,6 +30,8 @@ const PROBLEMS: Readonly<Record<DomainErrorCode, { readonly status: number; read
   samePiece: { status: 409, title: 'This is the same piece' },
   houseNotEmpty: { status: 409, title: 'Not an empty house' },
   houseNotMadeUp: { status: 409, title: 'Not a made-up house' },
+  forecastBroken: { status: 400, title: 'The forecast could not be read' },
+  noLoad: { status: 409, title: 'This is no load' },
   shelfFull: { status: 409, title: 'The shelf is full' },
   foreignHost: { status: 403, title: 'Not a name of this server' },
   foreignPage: { status: 403, title: 'Not asked by one of its own pages' },

@@ -3,13 +3,17 @@ import { factsOfPiece, type NewRunEvent, type Piece, type RunView } from '@fever
 import { currentAction, DomainError, EMPTY_FACTS, type TroubleFacts } from '@feverfew/core';
 import type { INestApplication } from '@nestjs/common';
 import type { ModuleRef } from '@nestjs/core';
+import { KNOWLEDGE } from '../catalogue/knowledge.token.js';
 import { HouseholdService } from '../household/household.service.js';
 import { MixesService } from '../mixes/mixes.service.js';
 import { PiecesService } from '../pieces/pieces.service.js';
 import { PlansService } from '../plans/plans.service.js';
 import { RunsService } from '../runs/runs.service.js';
 import { TroublesService } from '../troubles/troubles.service.js';
+import { HeapService } from '../wash/heap.service.js';
+import { LoadsService } from '../wash/loads.service.js';
 import { demoCare } from './demoCare.js';
+import { type DemoLine, demoWashing, heapLines, PLAIN_LINE, wetLines } from './demoHeap.js';
 import { demoHousehold, demoMixes } from './demoHousehold.js';
 import { type DemoPieceKey, demoPieces } from './demoPieces.js';
 import {
@@ -57,8 +61,30 @@ export async function seedDemo(app: Services, now: Date): Promise<boolean> {
   for (const run of past) await desk.finish(run);
   for (const trouble of openTroubles) await desk.note(trouble);
   for (const soak of runningTroubles) await desk.soak(soak);
+  await heapUp(app, book, now);
   await house.endMadeUp();
   return true;
+}
+
+/** Yesterday's wash is wet on the line, and today's heap waits. */
+async function heapUp(app: Services, book: ReadonlyMap<DemoPieceKey, Piece>, now: Date): Promise<void> {
+  const heap = app.get(HeapService, { strict: false });
+  const loads = app.get(LoadsService, { strict: false });
+  await heap.changeSettings(demoWashing(app.get(KNOWLEDGE, { strict: false })));
+  const lineOf = ({ on, ...told }: DemoLine) => {
+    const piece = on && book.get(on);
+    if (on && !piece) throw new DomainError('demoNotWhole', { piece: on });
+    const own = piece
+      ? { pieceId: piece.id, itemId: null, colour: piece.colour, fastness: piece.fastness }
+      : {};
+    return { id: randomUUID(), line: { ...PLAIN_LINE, ...told, ...own } };
+  };
+  const wet = wetLines.map(lineOf);
+  await heap.add(wet);
+  const key = randomUUID();
+  await loads.start({ key, pieceIds: wet.map(({ id }) => id) }, new Date(now.getTime() - 3 * HOUR_MS));
+  await loads.finish(key, new Date(now.getTime() - 20 * MINUTE_MS));
+  await heap.add(heapLines.map(lineOf));
 }
 
 /** Someone working through the demo, on a clock of their own. */

@@ -49,7 +49,7 @@ it('reads the household of the present version whole, checks its plans, and writ
   await server.http.put('/api/household/file').send(given).expect(200);
 });
 
-it.each([3, 4, 5])('reads the household of version %i as it is', async (version) => {
+it.each([3, 4, 5, 6])('reads the household of version %i as it is', async (version) => {
   const before = written(version);
   await server.http.put('/api/household/file').send(before).expect(200);
   const { body } = await server.http.get('/api/household/file').expect(200);

@@ -21,6 +21,13 @@ const PiecePage = lazy(() =>
 const ReferencePage = lazy(() =>
   import('../features/reference/ReferencePage').then((page) => ({ default: page.ReferencePage })),
 );
+const WashPage = lazy(() => import('../features/wash/WashPage').then((page) => ({ default: page.WashPage })));
+const LinePage = lazy(() =>
+  import('../features/wash/line/LinePage').then((page) => ({ default: page.LinePage })),
+);
+const MachinePage = lazy(() =>
+  import('../features/wash/MachinePage').then((page) => ({ default: page.MachinePage })),
+);
 const HelpPage = lazy(() => import('./HelpPage').then((page) => ({ default: page.HelpPage })));
 const SetupPage = lazy(() =>
   import('../features/household/SetupPage').then((page) => ({ default: page.SetupPage })),
@@ -60,6 +67,9 @@ const inShell: RouteObject = {
     { path: '/runs/:runId', element: <RunPage /> },
     { path: '/pieces', element: <LinenBookPage /> },
     { path: '/pieces/:pieceId', element: <PiecePage /> },
+    { path: '/wash', element: <WashPage /> },
+    { path: '/wash/line', element: <LinePage /> },
+    { path: '/wash/machine', element: <MachinePage /> },
     { path: '/what-works', element: <WhatWorksPage /> },
     { path: '/trials/:trialId', element: <TrialPage /> },
     { path: '/mix', element: <MixPage /> },

@@ -7,9 +7,20 @@ import { flushOutbox } from './outbox';
 /** What a device has fetched of each topic. */
 const STALE: Readonly<Record<ChangeNews['topic'], readonly string[]>> = {
   run: ['today', 'pieces', 'troubles', 'whatWorks', 'preview'],
-  book: ['today', 'pieces', 'troubles', 'trials', 'whatWorks', 'preview'],
-  household: ['household', 'preview', 'mix', 'tableAnswer', 'savedMixes', 'today', 'whatWorks'],
+  book: ['wash', 'today', 'pieces', 'troubles', 'trials', 'whatWorks', 'preview'],
+  household: [
+    'wash',
+    'line',
+    'household',
+    'preview',
+    'mix',
+    'tableAnswer',
+    'savedMixes',
+    'today',
+    'whatWorks',
+  ],
   devices: ['devices', 'me'],
+  wash: ['wash', 'line'],
 };
 
 /** Everything that any change makes stale. */

@@ -28,6 +28,8 @@ function lexiconOf(catalogue: Catalogue | undefined, measures: Measures): Lexico
       catalogue.methods,
       catalogue.schools,
       catalogue.parts,
+      catalogue.clothKinds,
+      catalogue.hygienes,
     ]) {
       for (const { id, name } of family) names.set(id, name);
     }

@@ -4,7 +4,7 @@ import type { LabelSign } from '../textile/careLabel.js';
 /** The fact that set a limit. */
 export type LimitOwner =
   | { readonly kind: 'fibre'; readonly fibreId: string; readonly sharePct: number; readonly part: string }
-  | { readonly kind: 'label'; readonly sign: LabelSign; readonly tempC?: number }
+  | { readonly kind: 'label'; readonly sign: LabelSign; readonly tempC?: number | undefined }
   | { readonly kind: 'noLabel' }
   | { readonly kind: 'code'; readonly code: UpholsteryCode }
   | { readonly kind: 'item'; readonly itemId: string }

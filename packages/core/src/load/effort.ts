@@ -1,3 +1,4 @@
+import type { Prices } from '../cost/costOf.js';
 import type { Drum } from './drum.js';
 
 /** What a load takes in water, energy and time. */
@@ -26,4 +27,24 @@ export function effortOf({ programme, tempC, minutes, limits }: Drum, coldC: num
         (programme.motorKWh + programme.heatedL * share * Math.max(0, tempC - coldC) * KWH_PER_L_K) * 100,
       ) / 100,
   };
+}
+
+/**
+ * What a load costs in water, energy and what is poured, in the household's money; null where no price at all is told.
+ * @param doses in g where weighed, else in mL
+ */
+export function costOfLoad(
+  { kWh, waterL }: Effort,
+  doses: readonly { readonly agentId: string; readonly massG: number | null; readonly volumeML: number }[],
+  prices: Prices,
+): number | null {
+  const parts = [
+    prices.kWh === null ? null : kWh * prices.kWh,
+    prices.waterM3 === null ? null : (waterL / 1000) * prices.waterM3,
+    ...doses.map(({ agentId, massG, volumeML }) => {
+      const price = prices.agents[agentId];
+      return price === undefined ? null : ((massG ?? volumeML) / 1000) * price;
+    }),
+  ].filter((part): part is number => part !== null);
+  return parts.length === 0 ? null : Math.round(parts.reduce((sum, part) => sum + part, 0) * 100) / 100;
 }

@@ -3,7 +3,7 @@ import { checkLoad } from '../safety/checkLoads.js';
 import { household, knowledge, label, piece, tried, trouble } from '../test/fixtures.js';
 import type { CareLabel } from '../textile/careLabel.js';
 import { EMPTY_FACTS } from '../trouble/troubleFacts.js';
-import { clashWords, joiningWords, stayWords } from '../words/loadWords.js';
+import { drumClashWords, joiningWords, stayWords } from '../words/loadWords.js';
 import { adviceOf, choresOf } from './chores.js';
 import { compartmentsOf } from './dose.js';
 import { drumOf, isDrum } from './drum.js';
@@ -75,7 +75,7 @@ const say = {
 const why = (one: HeapEntry, other: HeapEntry): string => {
   const drum = drumOf([inDrum(one), inDrum(other)], machine);
   if (isDrum(drum) || drum.code !== 'clash') throw new Error('they may meet');
-  return clashWords(drum.clash, (id) => id, say);
+  return drumClashWords(drum.clash, (id) => id, say);
 };
 
 const sheet = line('sheet', 'bedSheet', { cotton: 100 }, { label: label(60, 'any') }, { count: 2 });

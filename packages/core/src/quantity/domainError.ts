@@ -5,6 +5,8 @@ export const DOMAIN_ERROR_CODES = [
   'outOfRange',
   'cannotStrengthen',
   'nothingToMix',
+  'noLoad',
+  'forecastBroken',
   'mixRefused',
   'trialRefused',
   'pictureRefused',

@@ -27,7 +27,7 @@ export const NO_EXPOSURE: Exposure = {
 };
 
 /** From here on a wash counts as hot, °C. Common practice, no source. */
-const HOT_WASH_C = 60;
+export const HOT_WASH_C = 60;
 
 const addExposure = (a: Exposure, b: Exposure): Exposure => ({
   oxygenHours: a.oxygenHours + b.oxygenHours,

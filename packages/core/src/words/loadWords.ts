@@ -37,7 +37,11 @@ export function heldByWords(by: HeldBy, say: Lexicon): string {
 }
 
 /** Why two may not share a drum, as one sentence. */
-export function clashWords({ code, holderId, otherId, by }: Clash, name: PieceNames, say: Lexicon): string {
+export function drumClashWords(
+  { code, holderId, otherId, by }: Clash,
+  name: PieceNames,
+  say: Lexicon,
+): string {
   const [holder, other] = [name(holderId), name(otherId)];
   switch (code) {
     case 'alone':
@@ -67,7 +71,7 @@ export function clashWords({ code, holderId, otherId, by }: Clash, name: PieceNa
 export function noDrumWords(why: NoDrum, name: PieceNames, say: Lexicon): string {
   switch (why.code) {
     case 'clash':
-      return clashWords(why.clash, name, say);
+      return drumClashWords(why.clash, name, say);
     case 'tooHeavy': {
       const { pieceId, by } = why.programme;
       const held = pieceId && by ? ` ${name(pieceId)} make it a gentle one.` : '';

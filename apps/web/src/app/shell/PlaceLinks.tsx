@@ -1,7 +1,7 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import { Link, useLocation } from 'react-router';
 import { PlaceDrawing } from './PlaceDrawing';
-import { placeOf, roomOf, SHELL_PLACES } from './places';
+import { needsWidth, placeOf, roomOf, SHELL_PLACES } from './places';
 
 const PlaceLink = chakra(Link, {
   base: {
@@ -20,6 +20,14 @@ const PlaceLink = chakra(Link, {
         gap: '1px',
         fontSize: '13px',
         lineHeight: '16px',
+      },
+      narrow: {
+        flexDirection: 'column',
+        gap: '2px',
+        minHeight: '62px',
+        justifyContent: 'center',
+        fontSize: '14px',
+        lineHeight: '18px',
       },
       column: {
         gap: '10px',
@@ -96,19 +104,20 @@ export function ColumnLinks() {
   const { pathname } = useLocation();
   const here = placeOf(pathname);
   const room = roomOf(pathname);
+  const isNarrow = needsWidth(pathname);
   return (
     <Flex as="nav" aria-label="Places" direction="column" gap="8px">
       {SHELL_PLACES.map(({ id, name, to, rooms }) => (
         <Box key={id}>
-          <PlaceLink to={to} at="column" title={name} {...hereOf(here?.id === id)}>
+          <PlaceLink to={to} at={isNarrow ? 'narrow' : 'column'} title={name} {...hereOf(here?.id === id)}>
             <Disc width="30px" height="30px" aria-hidden="true">
               <PlaceDrawing of={id} size={22} />
             </Disc>
-            <Box as="span" srOnly={{ base: true, lg: false }}>
+            <Box as="span" srOnly={{ base: !isNarrow, lg: false }}>
               {name}
             </Box>
           </PlaceLink>
-          {(here?.id === id ? rooms : []).map((one) => (
+          {(here?.id === id && !isNarrow ? rooms : []).map((one) => (
             <Room key={one.to} to={one.to} {...hereOf(room?.to === one.to)}>
               {one.name}
             </Room>
@@ -131,7 +140,7 @@ export function RoomTabs() {
     <Flex
       as="nav"
       aria-label={`In ${place.name}`}
-      display={{ base: 'flex', lg: 'none' }}
+      display={{ base: 'flex', lg: needsWidth(pathname) ? 'flex' : 'none' }}
       gap="4px"
       paddingInline={{ base: '12px', md: '24px' }}
       paddingTop={{ base: '0', md: '12px' }}

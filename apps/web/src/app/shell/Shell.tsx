@@ -10,6 +10,7 @@ import { useChanges } from '../useChanges';
 import { ColumnClocks } from './Clocks';
 import { LineNotice } from './LineNotice';
 import { Bar, ColumnLinks, RoomTabs } from './PlaceLinks';
+import { needsWidth } from './places';
 import { TopBar } from './TopBar';
 
 const SkipLink = chakra('a', {
@@ -56,13 +57,15 @@ export function Shell() {
 }
 
 function Column() {
+  // A drawing that needs the width leaves the places their drawing and word.
+  const isNarrow = needsWidth(useLocation().pathname);
   return (
     <Flex
       as="header"
       direction="column"
       gap="12px"
       display={{ base: 'none', md: 'flex' }}
-      width={{ base: '64px', lg: '208px' }}
+      width={{ base: '64px', lg: isNarrow ? '72px' : '208px' }}
       flexShrink={0}
       position="sticky"
       top="0"
@@ -71,7 +74,8 @@ function Column() {
       bg="paper"
       borderInlineEnd="1px solid"
       borderColor="line"
-      padding={{ base: '12px 8px', lg: '16px 12px' }}
+      padding={{ base: '12px 8px', lg: isNarrow ? '16px 8px' : '16px 12px' }}
+      data-narrow={isNarrow ? '' : undefined}
       data-print="hide"
     >
       <Link to="/" aria-label="Feverfew, today">
@@ -86,14 +90,14 @@ function Column() {
           color="leaf"
         >
           <FeverfewMark />
-          <Box as="span" display={{ base: 'none', lg: 'inline' }}>
+          <Box as="span" display={{ base: 'none', lg: isNarrow ? 'none' : 'inline' }}>
             Feverfew
           </Box>
         </Flex>
       </Link>
-      <FindButton />
+      <FindButton compact={isNarrow} />
       <ColumnLinks />
-      <ColumnClocks />
+      {!isNarrow && <ColumnClocks />}
       <Box marginTop={{ base: 'auto', lg: '0' }}>
         <Shortcuts />
       </Box>

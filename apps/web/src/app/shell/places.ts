@@ -15,7 +15,7 @@ export interface ShellPlace {
   readonly also: readonly string[];
 }
 
-/** The four places, the same in the bar of a phone and in the column of a desk. */
+/** The five places, the same in the bar of a phone and in the column of a desk. */
 export const SHELL_PLACES: readonly ShellPlace[] = [
   { id: 'today', name: 'Today', to: '/', rooms: [], also: [] },
   {
@@ -27,6 +27,17 @@ export const SHELL_PLACES: readonly ShellPlace[] = [
       { name: 'Mixing', to: '/mix' },
     ],
     also: ['/runs', '/trials'],
+  },
+  {
+    id: 'wash',
+    name: 'Wash',
+    to: '/wash',
+    rooms: [
+      { name: 'Loads', to: '/wash' },
+      { name: 'The line', to: '/wash/line' },
+      { name: 'Machine', to: '/wash/machine' },
+    ],
+    also: [],
   },
   {
     id: 'linen',
@@ -65,3 +76,6 @@ export const placeOf = (pathname: string): ShellPlace | null =>
 /** The room an address belongs to. */
 export const roomOf = (pathname: string): Room | null =>
   placeOf(pathname)?.rooms.find(({ to }) => isUnder(pathname, to)) ?? null;
+
+/** Pages whose drawing needs the width of a desk: the column gives up its room names for it. */
+export const needsWidth = (pathname: string): boolean => placeOf(pathname)?.id === 'wash';

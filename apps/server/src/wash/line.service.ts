@@ -1,0 +1,228 @@
+import type { HangLines, LineView, WasDry, WashSettings, WetLine } from '@feverfew/contracts';
+import {
+  clothKindOf,
+  DAYLIGHT,
+  DomainError,
+  type DrumPiece,
+  type DryBy,
+  dryBy,
+  type Forecast,
+  forecastByHand,
+  type HangingPlace,
+  type Household,
+  hangOrder,
+  madeUpForecast,
+  NO_OWN_RATE,
+  readEntry,
+  regainOf,
+  type WetPiece,
+  waterAfter,
+  withSeen,
+} from '@feverfew/core';
+import type { Fibre, Knowledge } from '@feverfew/knowledge';
+import { Inject, Injectable } from '@nestjs/common';
+import { KNOWLEDGE } from '../catalogue/knowledge.token.js';
+import { ChangesFeed } from '../changes/changesFeed.js';
+import { CLOCK, type Clock } from '../database/database.module.js';
+import { HouseholdService } from '../household/household.service.js';
+import { HeapService, type ReadLine } from './heap.service.js';
+import { type LoadRow, WashRepository } from './wash.repository.js';
+import { readWeather } from './weatherCsv.js';
+
+const HOUR_MS = 3_600_000;
+const DAY_MS = 24 * HOUR_MS;
+const FORECAST_H = 72;
+
+/** A wet line with all that its drying is reckoned from. */
+interface Wet {
+  readonly read: ReadLine;
+  readonly load: LoadRow;
+  readonly piece: DrumPiece | null;
+  readonly wet: WetPiece;
+}
+
+@Injectable()
+export class LineService {
+  private readonly fibres: ReadonlyMap<string, Fibre>;
+
+  constructor(
+    @Inject(WashRepository) private readonly repository: WashRepository,
+    @Inject(HeapService) private readonly heap: HeapService,
+    @Inject(HouseholdService) private readonly household: HouseholdService,
+    @Inject(KNOWLEDGE) private readonly knowledge: Knowledge,
+    @Inject(ChangesFeed) private readonly feed: ChangesFeed,
+    @Inject(CLOCK) private readonly clock: Clock,
+  ) {
+    this.fibres = new Map(knowledge.fibres.map((fibre) => [fibre.id, fibre]));
+  }
+
+  async view(): Promise<LineView> {
+    const now = this.clock().getTime();
+    const [settings, { household }] = await Promise.all([this.heap.settings(), this.household.read()]);
+    const forecast = forecastFor(settings, now);
+    const dusk = duskAfter(now, settings.offsetMin);
+    const wet = await this.wet(household, settings, now);
+    const dry = wet.map((one) =>
+      dryBy(one.wet, forecast, household.roomC, settings.ownRate, duskOf(one.wet, settings)),
+    );
+    const order = hangOrder(dry.filter((_, index) => onRope(wet[index]?.wet.place ?? 'rack')));
+    const lines = wet.flatMap((one, index): WetLine[] => {
+      const when = dry[index];
+      return when ? [this.lineOf(one, when, order.indexOf(one.wet.id) + 1)] : [];
+    });
+    return {
+      now: new Date(now).toISOString(),
+      dusk: new Date(dusk).toISOString(),
+      origin: forecast.origin,
+      hours: forecast.hours.filter(({ at }) => Date.parse(at) >= now - HOUR_MS).slice(0, FORECAST_H),
+      lines,
+      ropeM: settings.ropeM,
+      usedM: lines.filter(({ place }) => onRope(place)).reduce((sum, { ropeM }) => sum + ropeM, 0),
+      ownRate: settings.ownRate,
+      hasDryer: household.hasDryer,
+      roomC: household.roomC,
+      offsetMin: settings.offsetMin,
+    };
+  }
+
+  private lineOf({ read, load, piece, wet }: Wet, when: DryBy, order: number): WetLine {
+    const { entry, row } = read;
+    const kind = clothKindOf(entry.facts.piece.itemId, this.knowledge);
+    const iso = (at: number | null) => (at === null ? null : new Date(at).toISOString());
+    return {
+      lineId: row.id,
+      loadId: load.id,
+      name: entry.name,
+      count: entry.count,
+      weave: kind.weave,
+      colour: entry.facts.piece.colour,
+      place: wet.place,
+      hungAt: row.hungAt?.toISOString() ?? null,
+      sun: piece?.sun ?? { value: 'may', by: null },
+      flat: piece?.flat ?? false,
+      tumble: piece?.tumble ?? { value: 'none', by: null },
+      openMarkIds: [...entry.facts.markIds],
+      ropeM: kind.ropeM * entry.count,
+      waterL: Math.round(when.waterG / 100) / 10,
+      earliest: iso(when.earliest),
+      latest: iso(when.latest),
+      state: when.state,
+      musty: when.musty,
+      order,
+    };
+  }
+
+  private async wet(household: Household, settings: WashSettings, now: number): Promise<Wet[]> {
+    const rows = await this.repository.wet();
+    const reads = await this.heap.read(rows.map(({ line }) => line));
+    const machine = this.heap.machineOf(settings);
+    return rows.flatMap(({ load }, index): Wet[] => {
+      const read = reads[index];
+      if (!read) return [];
+      const { entry, row } = read;
+      const answer = readEntry(entry, machine, household, this.knowledge);
+      const piece = answer.to === 'drum' ? answer.piece : null;
+      const facts = entry.facts.piece;
+      const kind = clothKindOf(facts.itemId, this.knowledge);
+      const item = this.knowledge.items.find(({ id }) => id === facts.itemId);
+      const dryMassG = entry.massG ?? (facts.dryMassG ?? item?.dryMassG ?? 300) * entry.count;
+      const left = waterAfter(
+        regainOf(facts.parts, this.fibres),
+        { kind: 'spun', rpm: load.load.spinRpm },
+        this.knowledge.waterLeft,
+      );
+      return [
+        {
+          read,
+          load,
+          piece,
+          wet: {
+            id: row.id,
+            dryMassG,
+            waterG: { low: left.low * dryMassG, high: left.high * dryMassG },
+            gPerM2: kind.gPerM2,
+            exposed: kind.exposed,
+            dark: facts.colour === 'dark' || facts.colour === 'mid',
+            place: row.place ?? bestPlace(piece),
+            hungAt: row.hungAt?.getTime() ?? now,
+          },
+        },
+      ];
+    });
+  }
+
+  /** @throws DomainError forecastBroken with what is wrong, in words */
+  async readForecast(csv: string): Promise<void> {
+    const read = readWeather(csv);
+    if ('fault' in read) throw new DomainError('forecastBroken', { message: read.fault });
+    await this.heap.changeSettings({ weather: { origin: 'csv', hours: read.hours } });
+  }
+
+  async hang({ lineIds, place }: HangLines, at = this.clock()): Promise<void> {
+    await this.repository.hang(lineIds, place, place === null ? null : at);
+    this.feed.tell('wash');
+  }
+
+  /**
+   * What was seen to be dry teaches how things dry here, where it was hung out of the drum and the weather is known.
+   * @throws DomainError outOfRange where it would be dry before it was hung, or in time to come
+   */
+  async dry({ lineIds, at }: WasDry): Promise<void> {
+    const now = this.clock().getTime();
+    const dryAt = Date.parse(at);
+    const [settings, { household }] = await Promise.all([this.heap.settings(), this.household.read()]);
+    const wet = (await this.wet(household, settings, now)).filter(({ wet: { id } }) => lineIds.includes(id));
+    if (dryAt > now + 60_000)
+      throw new DomainError('outOfRange', {
+        quantity: 'the time it was dry, in minutes from now',
+        value: Math.round((dryAt - now) / 60_000),
+        min: -100_000,
+        max: 0,
+      });
+    let { ownRate } = settings;
+    for (const { wet: piece, read } of wet) {
+      if (!read.row.hungAt || dryAt <= piece.hungAt) continue;
+      const forecast = forecastFor(settings, piece.hungAt);
+      const book = dryBy(piece, forecast, household.roomC, NO_OWN_RATE, duskOf(piece, settings));
+      if (book.earliest === null || book.latest === null) continue;
+      const reckoned = Math.sqrt((book.earliest - piece.hungAt) * (book.latest - piece.hungAt));
+      ownRate = withSeen(ownRate, reckoned / HOUR_MS, (dryAt - piece.hungAt) / HOUR_MS);
+    }
+    await this.repository.dry(lineIds, new Date(dryAt));
+    if (ownRate !== settings.ownRate) await this.heap.changeSettings({ ownRate });
+    this.feed.tell('wash');
+  }
+}
+
+const onRope = (place: HangingPlace): boolean => place === 'line' || place === 'shade';
+
+/** Flat where it must lie, out of the sun where it fades. */
+const bestPlace = (piece: DrumPiece | null): HangingPlace =>
+  piece?.flat || piece?.programme.value === 'woollens'
+    ? 'flat'
+    : piece?.sun.value === 'never'
+      ? 'shade'
+      : 'line';
+
+/** The weather told, from the hour before `from` on; what a file does not reach is not made up. */
+function forecastFor({ weather, offsetMin }: WashSettings, from: number): Forecast {
+  const start = from - HOUR_MS;
+  if (weather.origin === 'byHand') return forecastByHand(weather.weather, start, FORECAST_H, offsetMin);
+  if (weather.origin === 'madeUp') return madeUpForecast(start, FORECAST_H, offsetMin);
+  const first = weather.hours[0];
+  const reaches =
+    first && Date.parse(first.at) <= from && from < Date.parse(first.at) + weather.hours.length * HOUR_MS;
+  return { origin: 'csv', hours: reaches ? weather.hours : [] };
+}
+
+/** The end of daylight on the local day of `at`. */
+function duskAfter(at: number, offsetMin: number): number {
+  const local = at + offsetMin * 60_000;
+  return Math.floor(local / DAY_MS) * DAY_MS + DAYLIGHT.to * HOUR_MS - offsetMin * 60_000;
+}
+
+/** Hung after dusk, it has the next day. */
+function duskOf({ hungAt }: WetPiece, { offsetMin }: WashSettings): number {
+  const dusk = duskAfter(hungAt, offsetMin);
+  return hungAt < dusk ? dusk : dusk + DAY_MS;
+}

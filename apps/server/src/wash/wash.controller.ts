@@ -1,0 +1,129 @@
+import {
+  ChangedWash,
+  ForecastFile,
+  HangLines,
+  LineView,
+  NewHeapLine,
+  NewHeapLines,
+  StartLoad,
+  WasDry,
+  WashView,
+} from '@feverfew/contracts';
+import { Body, Controller, Delete, Get, HttpCode, Inject, Param, Post, Put } from '@nestjs/common';
+import { ApiNoContentResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
+import { AskFor } from '../devices/role.guard.js';
+import { ID } from '../problems/idPipe.js';
+import { HeapService } from './heap.service.js';
+import { LineService } from './line.service.js';
+import { LoadsService } from './loads.service.js';
+
+@ApiTags('wash')
+@Controller('wash')
+export class WashController {
+  constructor(
+    @Inject(HeapService) private readonly heap: HeapService,
+    @Inject(LoadsService) private readonly loads: LoadsService,
+    @Inject(LineService) private readonly line: LineService,
+  ) {}
+
+  /** The heap sorted into loads, with what each is washed at and what it says to each piece. */
+  @Get()
+  @ApiOkResponse({ standardSchema: WashView })
+  read(): Promise<WashView> {
+    return this.loads.view();
+  }
+
+  /** Adds to the heap: pieces of the book, handfuls. An id that is there already adds nothing. */
+  @Post('heap')
+  @AskFor('tub')
+  @HttpCode(204)
+  @ApiNoContentResponse()
+  add(@Body({ schema: NewHeapLines }) { lines }: NewHeapLines): Promise<void> {
+    return this.heap.add(lines);
+  }
+
+  @Put('heap/:id')
+  @AskFor('tub')
+  @HttpCode(204)
+  @ApiNoContentResponse()
+  change(@Param('id', ID) id: string, @Body({ schema: NewHeapLine }) line: NewHeapLine): Promise<void> {
+    return this.heap.change(id, line);
+  }
+
+  @Delete('heap/:id')
+  @AskFor('tub')
+  @HttpCode(204)
+  @ApiNoContentResponse()
+  remove(@Param('id', ID) id: string): Promise<void> {
+    return this.heap.remove(id);
+  }
+
+  /** Machine, rope, weather, how it is sorted and arranged; what is left out stays as it is. */
+  @Put('settings')
+  @AskFor('tub')
+  @HttpCode(204)
+  @ApiNoContentResponse()
+  settings(@Body({ schema: ChangedWash }) changed: ChangedWash): Promise<void> {
+    return this.heap.changeSettings(changed);
+  }
+
+  @Post('loads')
+  @AskFor('tub')
+  @HttpCode(204)
+  @ApiNoContentResponse()
+  start(@Body({ schema: StartLoad }) load: StartLoad): Promise<void> {
+    return this.loads.start(load);
+  }
+
+  /** Out of the drum: counted for its pieces, and wet. */
+  @Post('loads/:id/done')
+  @AskFor('tub')
+  @HttpCode(204)
+  @ApiNoContentResponse()
+  done(@Param('id', ID) id: string): Promise<void> {
+    return this.loads.finish(id);
+  }
+
+  /** The last thing said of a load is taken back: out of the drum, or filled. */
+  @Post('loads/:id/undo')
+  @AskFor('tub')
+  @HttpCode(204)
+  @ApiNoContentResponse()
+  undo(@Param('id', ID) id: string): Promise<void> {
+    return this.loads.undo(id);
+  }
+
+  /** What is wet, and when it will be dry. */
+  @Get('line')
+  @ApiOkResponse({ standardSchema: LineView })
+  wet(): Promise<LineView> {
+    return this.line.view();
+  }
+
+  /** A forecast of your own, by the hour; the one before is forgotten. */
+  @Put('line/forecast')
+  @AskFor('tub')
+  @HttpCode(204)
+  @ApiNoContentResponse()
+  forecast(@Body({ schema: ForecastFile }) { csv }: ForecastFile): Promise<void> {
+    return this.line.readForecast(csv);
+  }
+
+  /** Hung, or taken down again where no place is named. */
+  @Post('line/hang')
+  @AskFor('tub')
+  @HttpCode(204)
+  @ApiNoContentResponse()
+  hang(@Body({ schema: HangLines }) hung: HangLines): Promise<void> {
+    return this.line.hang(hung);
+  }
+
+  /** It was dry at: what dries faster or slower here than reckoned is learned from it. */
+  @Post('line/dry')
+  @AskFor('tub')
+  @HttpCode(204)
+  @ApiNoContentResponse()
+  dry(@Body({ schema: WasDry }) was: WasDry): Promise<void> {
+    return this.line.dry(was);
+  }
+}

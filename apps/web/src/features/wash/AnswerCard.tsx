@@ -1,0 +1,61 @@
+import { Box, Flex } from '@chakra-ui/react';
+import { type LoadAnswer, loadAnswerWords, noDrumWords, type PieceNames } from '@feverfew/contracts';
+import { Check, X } from 'lucide-react';
+import { useLexicon } from '../../app/useLexicon';
+import { Button } from '../../components/controls';
+import { headed } from './washView';
+
+/** What a drum says to the piece that is lifted, and the way in. */
+export function AnswerCard({
+  answer,
+  name,
+  isHere,
+  label,
+  onPut,
+}: {
+  answer: LoadAnswer;
+  name: PieceNames;
+  isHere: boolean;
+  label: string;
+  onPut: () => void;
+}) {
+  const say = useLexicon();
+  const may = answer.may;
+  return (
+    <Box
+      border="1.5px solid"
+      borderStyle={may ? 'solid' : 'dashed'}
+      borderColor={may ? 'leaf' : 'brick'}
+      bg={may ? 'leafTint' : 'brickTint'}
+      borderRadius="md"
+      padding="10px 12px"
+      fontSize="15px"
+      lineHeight="1.35"
+    >
+      <Flex
+        as="span"
+        align="center"
+        gap="6px"
+        fontFamily="heading"
+        fontWeight={700}
+        fontSize="16px"
+        color={may ? 'leaf' : 'brick'}
+      >
+        {may ? <Check size={18} aria-hidden="true" /> : <X size={18} aria-hidden="true" />}
+        {isHere ? 'Is here' : may ? 'May join' : 'May not'}
+      </Flex>
+      <Box>{headed(may ? loadAnswerWords(answer, say) : noDrumWords(answer.why, name, say))}</Box>
+      {may && !isHere && (
+        <Button
+          variant="outline"
+          minHeight={{ base: '52px', md: '37px' }}
+          marginTop="6px"
+          width={{ base: '100%', md: 'auto' }}
+          onClick={onPut}
+        >
+          {label}
+        </Button>
+      )}
+    </Box>
+  );
+}

@@ -1,0 +1,241 @@
+import { Box, Flex, Grid } from '@chakra-ui/react';
+import { useDroppable } from '@dnd-kit/core';
+import { type LoadView, stayWords } from '@feverfew/contracts';
+import { type ReactNode, useState } from 'react';
+import { useLexicon } from '../../app/useLexicon';
+import { Button } from '../../components/controls';
+import { AnswerCard } from './AnswerCard';
+import { Compartments } from './drawings/Compartments';
+import { Porthole } from './drawings/Porthole';
+import { type DrumsProps, piecesOf } from './drumsProps';
+import { ByHandFirst, FillButton, Wish } from './Foot';
+import { HeapPieceRow } from './HeapPieceRow';
+import { Holding, LoadCare, ProgrammeLine } from './LoadText';
+import { drumsTitle, kilos, loadOf, provenText } from './washView';
+
+/** Heap, drum, programme, dose, answer: one band for each drum, so that the eye never has to match lists. */
+const COLUMNS = '334px 170px minmax(200px, 1fr) minmax(200px, 250px) 190px';
+
+export function DrumsOnDesk(props: DrumsProps) {
+  const { wash, arranging, name, money, mayFill, isBusy, onFill } = props;
+  const [open, setOpen] = useState<number | null>(null);
+  return (
+    <Box>
+      <Grid templateColumns={COLUMNS} columnGap="16px" alignItems="baseline" paddingInlineEnd="20px">
+        <Box bg="paper" alignSelf="stretch" />
+        <Box gridColumn="2 / 5" paddingBlock="6px">
+          <Box as="h2" display="inline" fontSize="22px">
+            {drumsTitle(wash.loads.length)}
+          </Box>{' '}
+          <Box as="span" color="soft">
+            {provenText(wash)}
+          </Box>
+        </Box>
+        <Box fontFamily="heading" fontWeight={700} fontSize="15px">
+          {arranging.lifted &&
+            `If ${name(arranging.lifted.id)} ${arranging.lifted.count > 1 ? 'join' : 'joins'}`}
+        </Box>
+        {wash.loads.map((load, index) => (
+          <DrumBand
+            key={load.pieceIds.join()}
+            {...props}
+            load={load}
+            index={index}
+            isOpen={open === index}
+            onOpen={() => setOpen(open === index ? null : index)}
+          />
+        ))}
+        <Staying {...props} />
+      </Grid>
+      <Grid
+        position="sticky"
+        bottom="0"
+        templateColumns="1fr 1fr auto"
+        gap="24px"
+        alignItems="center"
+        bg="card"
+        borderTop="1px solid"
+        borderColor="line"
+        padding="12px 20px 12px 350px"
+        zIndex={2}
+      >
+        <ByHandFirst wash={wash} name={name} />
+        <Wish wash={wash} arranging={arranging} money={money} />
+        {mayFill && <FillButton load={wash.loads[0]} number={1} isBusy={isBusy} onFill={onFill} />}
+      </Grid>
+    </Box>
+  );
+}
+
+function DrumBand({
+  load,
+  index,
+  isOpen,
+  onOpen,
+  ...props
+}: DrumsProps & { load: LoadView; index: number; isOpen: boolean; onOpen: () => void }) {
+  const { wash, arranging, name, onEdit, onFill, mayFill, isBusy } = props;
+  const { setNodeRef, isOver } = useDroppable({ id: String(index) });
+  const pieces = piecesOf(wash, load.pieceIds);
+  const lifted = arranging.lifted;
+  const answer = lifted && wash.answers[lifted.id]?.[index];
+  return (
+    <Grid
+      ref={setNodeRef}
+      gridColumn="1 / -1"
+      templateColumns="subgrid"
+      alignItems="start"
+      borderTop="1px solid"
+      borderColor="line"
+      outline={isOver ? '2px solid' : 'none'}
+      outlineColor={answer?.may ? 'leaf' : 'brick'}
+      outlineOffset="-2px"
+      aria-label={`Drum ${index + 1}`}
+      role="group"
+    >
+      <Box bg="paper" padding="8px 10px 10px 16px" minHeight="196px" alignSelf="stretch">
+        <Flex justify="space-between" fontFamily="heading" fontWeight={700} fontSize="15px">
+          <span>Into drum {index + 1}</span>
+          <Box as="span" fontFamily="body" fontWeight={400} color="soft">
+            {kilos(load.massG)} kg
+          </Box>
+        </Flex>
+        {pieces.map((piece) => (
+          <HeapPieceRow
+            key={piece.id}
+            piece={piece}
+            isLifted={lifted?.id === piece.id}
+            onLift={() => arranging.lift(piece.id)}
+            onEdit={() => onEdit(piece)}
+          />
+        ))}
+      </Box>
+      <Box paddingTop="12px" textAlign="center">
+        <Porthole
+          pieces={pieces}
+          full={load.massG / load.programme.capacityG}
+          number={index + 1}
+          answer={answer ? (answer.may ? 'may' : 'mayNot') : null}
+        />
+        <Box fontSize="15px" color="soft">
+          {kilos(load.massG)} of {kilos(load.programme.capacityG)} kg
+        </Box>
+      </Box>
+      <Box paddingBlock="12px">
+        <ProgrammeLine load={load} />
+        <Box marginTop="6px">
+          <Holding load={load} name={name} />
+        </Box>
+        <Button
+          variant="plain"
+          minHeight="32px"
+          fontSize="15px"
+          paddingInline="0"
+          aria-expanded={isOpen}
+          onClick={onOpen}
+        >
+          Before, after and the dryer
+        </Button>
+      </Box>
+      <Box paddingBlock="12px">
+        <Compartments of={load.compartments} />
+      </Box>
+      <Box paddingBlock="12px">
+        {answer && lifted ? (
+          <AnswerCard
+            answer={answer}
+            name={name}
+            isHere={loadOf(wash.loads, lifted.id) === index}
+            label={`Into drum ${index + 1}`}
+            onPut={() => arranging.put(lifted.id, index)}
+          />
+        ) : (
+          mayFill &&
+          index > 0 && (
+            <Button variant="outline" size="small" disabled={isBusy} onClick={() => onFill(load)}>
+              Fill drum {index + 1}
+            </Button>
+          )
+        )}
+      </Box>
+      {isOpen && (
+        <Box gridColumn="2 / -1" paddingBottom="14px">
+          <LoadCare load={load} name={name} />
+        </Box>
+      )}
+    </Grid>
+  );
+}
+
+/** What goes into no drum, each with its reason; and where a lifted piece may be put beside the drums. */
+function Staying({ wash, arranging, onEdit }: DrumsProps) {
+  const say = useLexicon();
+  const { lifted } = arranging;
+  return (
+    <Grid
+      gridColumn="1 / -1"
+      templateColumns="subgrid"
+      borderTop="1px solid"
+      borderColor="line"
+      minHeight="60px"
+    >
+      <Drop id="heap">
+        <Box bg="paper" padding="8px 10px 14px 16px" minHeight="60px" height="100%">
+          <Box fontFamily="heading" fontWeight={700} fontSize="15px">
+            Stays in the heap
+          </Box>
+          {wash.stays.length === 0 && (
+            <Box fontSize="15px" color="soft">
+              nothing
+            </Box>
+          )}
+          {wash.stays.map(({ pieceId, reason }) => {
+            const piece = wash.pieces.find(({ id }) => id === pieceId);
+            return (
+              piece && (
+                <HeapPieceRow
+                  key={pieceId}
+                  piece={piece}
+                  stays
+                  why={reason.code === 'leftOut' ? 'left out by you' : stayWords(reason, say)}
+                  isLifted={lifted?.id === pieceId}
+                  onLift={() => arranging.lift(pieceId)}
+                  onEdit={() => onEdit(piece)}
+                />
+              )
+            );
+          })}
+        </Box>
+      </Drop>
+      <Box gridColumn="2 / -1" paddingBlock="10px">
+        {lifted?.maxC && (
+          <Drop id="own">
+            <Flex gap="8px" align="center" wrap="wrap">
+              <Button variant="outline" minHeight="37px" onClick={() => arranging.put(lifted.id, 'own')}>
+                A drum of its own
+              </Button>
+              <Button variant="outline" minHeight="37px" onClick={() => arranging.put(lifted.id, 'heap')}>
+                Leave it in the heap
+              </Button>
+              <Button variant="plain" minHeight="37px" onClick={() => arranging.lift(null)}>
+                Put it back
+              </Button>
+              <Box fontSize="15px" color="soft">
+                Keys: 1–9 drum, 0 its own, Backspace heap, Esc back
+              </Box>
+            </Flex>
+          </Drop>
+        )}
+      </Box>
+    </Grid>
+  );
+}
+
+function Drop({ id, children }: { id: string; children: ReactNode }) {
+  const { setNodeRef, isOver } = useDroppable({ id });
+  return (
+    <Box ref={setNodeRef} outline={isOver ? '2px solid' : 'none'} outlineColor="leaf" height="100%">
+      {children}
+    </Box>
+  );
+}

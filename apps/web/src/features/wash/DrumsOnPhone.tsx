@@ -1,0 +1,213 @@
+import { Box, chakra, Flex, Stack } from '@chakra-ui/react';
+import { stayWords } from '@feverfew/contracts';
+import { type TouchEvent, useRef, useState } from 'react';
+import { useLexicon } from '../../app/useLexicon';
+import { Button } from '../../components/controls';
+import { Fold } from '../../components/Fold';
+import { AnswerCard } from './AnswerCard';
+import { Compartments } from './drawings/Compartments';
+import { Porthole } from './drawings/Porthole';
+import { FoldedPiece } from './drawings/Weave';
+import { type DrumsProps, piecesOf } from './drumsProps';
+import { ByHandFirst, FillButton, Wish } from './Foot';
+import { HeapPieceRow } from './HeapPieceRow';
+import { choresText, Holding, LoadCare, ProgrammeLine } from './LoadText';
+import { kilos, loadOf, provenText } from './washView';
+
+/** So far a finger goes for the next drum, px. */
+const SWIPE_PX = 60;
+
+const Target = chakra('button', {
+  base: {
+    flex: '1 0 76px',
+    display: 'flex',
+    alignItems: 'center',
+    justifyContent: 'center',
+    gap: '4px',
+    minHeight: '52px',
+    border: '1.5px solid',
+    borderColor: 'line',
+    borderRadius: 'md',
+    bg: 'card',
+    lineHeight: '1.15',
+    fontSize: '15px',
+    '&[aria-pressed=true]': { borderColor: 'leaf', bg: 'leafTint', fontWeight: 700 },
+  },
+});
+
+/** One drum at a time; the others and the heap are targets, and a finger swipes between them. */
+export function DrumsOnPhone(props: DrumsProps) {
+  const { wash, arranging, money, name } = props;
+  const [chosen, setChosen] = useState(0);
+  const heapAt = wash.loads.length;
+  const at = Math.min(chosen, heapAt);
+  const from = useRef<number | null>(null);
+  const onTouchStart = ({ touches }: TouchEvent) => {
+    from.current = touches[0]?.clientX ?? null;
+  };
+  const onTouchEnd = ({ changedTouches }: TouchEvent) => {
+    const dx = (changedTouches[0]?.clientX ?? 0) - (from.current ?? 0);
+    if (from.current !== null && Math.abs(dx) > SWIPE_PX && !arranging.lifted)
+      setChosen(Math.min(heapAt, Math.max(0, at + (dx < 0 ? 1 : -1))));
+    from.current = null;
+  };
+  return (
+    <Stack gap="12px" onTouchStart={onTouchStart} onTouchEnd={onTouchEnd}>
+      <Box color="soft" fontSize="15px">
+        {provenText(wash)}
+      </Box>
+      <Flex gap="6px" overflowX="auto" role="group" aria-label="Drums">
+        {wash.loads.map((load, index) => (
+          <Target
+            key={load.pieceIds.join()}
+            type="button"
+            aria-pressed={at === index}
+            aria-label={`Drum ${index + 1}`}
+            onClick={() => setChosen(index)}
+          >
+            <Porthole
+              size={44}
+              pieces={piecesOf(wash, load.pieceIds)}
+              full={load.massG / load.programme.capacityG}
+              number={index + 1}
+            />
+            {load.tempC}°
+          </Target>
+        ))}
+        <Target type="button" aria-pressed={at === heapAt} onClick={() => setChosen(heapAt)}>
+          {wash.pieces[0] && <FoldedPiece piece={wash.pieces[0]} />}
+          {wash.stays.length} stay
+        </Target>
+      </Flex>
+      {arranging.lifted ? (
+        <Answers {...props} />
+      ) : at === heapAt ? (
+        <Heap {...props} />
+      ) : (
+        <Drum key={at} {...props} at={at} />
+      )}
+      <ByHandFirst wash={wash} name={name} />
+      <Wish wash={wash} arranging={arranging} money={money} />
+    </Stack>
+  );
+}
+
+function Drum({ wash, arranging, name, onEdit, onFill, mayFill, isBusy, at }: DrumsProps & { at: number }) {
+  const load = wash.loads[at];
+  if (!load) return null;
+  const pieces = piecesOf(wash, load.pieceIds);
+  const chores = choresText(load, name, load.pieceIds.length);
+  return (
+    <Stack gap="12px">
+      <Flex gap="14px" align="center">
+        <Porthole size={116} pieces={pieces} full={load.massG / load.programme.capacityG} number={at + 1} />
+        <Box>
+          <ProgrammeLine load={load} />
+          <Box fontSize="15px">
+            {kilos(load.massG)} of {kilos(load.programme.capacityG)} kg
+          </Box>
+        </Box>
+      </Flex>
+      <Holding load={load} name={name} />
+      <Compartments of={load.compartments} />
+      <Box>
+        <Flex justify="space-between" align="baseline">
+          <Box as="h2" fontSize="18px">
+            In this drum
+          </Box>
+          <Box color="soft" fontSize="14px">
+            tap a piece to move it
+          </Box>
+        </Flex>
+        {pieces.map((piece) => (
+          <Box key={piece.id} borderTop="1px solid" borderColor="line">
+            <HeapPieceRow
+              piece={piece}
+              isLifted={false}
+              onLift={() => arranging.lift(piece.id)}
+              onEdit={() => onEdit(piece)}
+            />
+          </Box>
+        ))}
+      </Box>
+      {chores && (
+        <Box fontSize="15px">
+          <b>Before:</b> {chores}.
+        </Box>
+      )}
+      <Fold title="Before, after and the dryer" summary="what to look to">
+        <LoadCare load={load} name={name} />
+      </Fold>
+      {mayFill && <FillButton load={load} number={at + 1} isBusy={isBusy} onFill={onFill} />}
+    </Stack>
+  );
+}
+
+/** The piece that is lifted: what every drum says, with a button each. */
+function Answers({ wash, arranging, name }: DrumsProps) {
+  const { lifted } = arranging;
+  if (!lifted) return null;
+  return (
+    <Stack gap="10px" as="section" aria-label="What the drums say">
+      <Box as="h2" fontSize="18px">
+        If {name(lifted.id)} {lifted.count > 1 ? 'go' : 'goes'} elsewhere
+      </Box>
+      {(wash.answers[lifted.id] ?? []).map((answer, index) => (
+        <Box key={wash.loads[index]?.pieceIds.join() ?? index}>
+          <Box fontWeight={700} fontSize="15px">
+            Drum {index + 1}
+          </Box>
+          <AnswerCard
+            answer={answer}
+            name={name}
+            isHere={loadOf(wash.loads, lifted.id) === index}
+            label={`Into drum ${index + 1}`}
+            onPut={() => arranging.put(lifted.id, index)}
+          />
+        </Box>
+      ))}
+      {lifted.maxC && (
+        <>
+          <Button minHeight="52px" onClick={() => arranging.put(lifted.id, 'own')}>
+            A drum of its own
+          </Button>
+          <Button minHeight="52px" onClick={() => arranging.put(lifted.id, 'heap')}>
+            Leave it in the heap
+          </Button>
+        </>
+      )}
+      <Button variant="plain" minHeight="52px" onClick={() => arranging.lift(null)}>
+        Put it back
+      </Button>
+    </Stack>
+  );
+}
+
+function Heap({ wash, arranging, onEdit }: DrumsProps) {
+  const say = useLexicon();
+  return (
+    <Box>
+      <Box as="h2" fontSize="18px">
+        Stays in the heap
+      </Box>
+      {wash.stays.length === 0 && <Box color="soft">Nothing stays.</Box>}
+      {wash.stays.map(({ pieceId, reason }) => {
+        const piece = wash.pieces.find(({ id }) => id === pieceId);
+        return (
+          piece && (
+            <Box key={pieceId} borderTop="1px solid" borderColor="line">
+              <HeapPieceRow
+                piece={piece}
+                stays
+                why={reason.code === 'leftOut' ? 'left out by you' : stayWords(reason, say)}
+                isLifted={false}
+                onLift={() => arranging.lift(pieceId)}
+                onEdit={() => onEdit(piece)}
+              />
+            </Box>
+          )
+        );
+      })}
+    </Box>
+  );
+}

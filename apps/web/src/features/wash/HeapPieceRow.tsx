@@ -1,0 +1,116 @@
+import { Box, chakra, Flex } from '@chakra-ui/react';
+import { useDraggable } from '@dnd-kit/core';
+import type { HeapPiece } from '@feverfew/contracts';
+import { Pencil } from 'lucide-react';
+import { useLexicon } from '../../app/useLexicon';
+import { PieceSigns } from './drawings/Signs';
+import { FoldedPiece } from './drawings/Weave';
+import { kilos, pieceTitle } from './washView';
+
+const Row = chakra('button', {
+  base: {
+    display: 'flex',
+    alignItems: 'center',
+    gap: '10px',
+    width: '100%',
+    minHeight: { base: '52px', md: '37px' },
+    textAlign: 'start',
+    borderRadius: 'sm',
+    paddingInline: '4px',
+    touchAction: 'manipulation',
+    _hover: { bg: 'track' },
+    '&[aria-pressed=true]': { outline: '2px solid', outlineColor: 'leaf', bg: 'leafTint' },
+  },
+});
+
+/** One piece of the heap: drawn, named, with its signs; a tap, Enter or Space lifts it, a drag takes it along. */
+export function HeapPieceRow({
+  piece,
+  isLifted,
+  stays = false,
+  why,
+  onLift,
+  onEdit,
+}: {
+  piece: HeapPiece;
+  isLifted: boolean;
+  stays?: boolean;
+  /** In place of what it is of: why it stays out. */
+  why?: string;
+  onLift: () => void;
+  onEdit: () => void;
+}) {
+  const say = useLexicon();
+  const { attributes, listeners, setNodeRef, isDragging } = useDraggable({ id: piece.id });
+  const { onKeyDown: _keys, ...pointer } = listeners ?? {};
+  return (
+    <Flex align="center" opacity={isDragging ? 0.5 : 1}>
+      <Row
+        ref={setNodeRef}
+        type="button"
+        {...pointer}
+        aria-roledescription={attributes['aria-roledescription']}
+        aria-pressed={isLifted}
+        data-piece={piece.id}
+        onClick={onLift}
+      >
+        <FoldedPiece piece={piece} stays={stays} />
+        <Box flex="1" minWidth="0">
+          <Box fontWeight={700} lineHeight="1.2" overflow="hidden" textOverflow="ellipsis">
+            {pieceTitle(piece)}
+          </Box>
+          <Box fontSize="14px" color="soft" lineHeight="1.25">
+            {why ?? ofWhat(piece, say.name)}
+            {piece.openMarkIds.map((id) => (
+              <Box as="span" key={id}>
+                {', '}
+                <Box as="span" color="ink" fontWeight={650} borderBottom="2.5px solid" borderColor="disc">
+                  {say.name(id)}
+                </Box>
+              </Box>
+            ))}
+          </Box>
+        </Box>
+        <PieceSigns piece={piece} />
+        <Box
+          as="span"
+          fontSize="14px"
+          minWidth="30px"
+          textAlign="end"
+          title={piece.assumed.includes('mass') ? 'a guess' : undefined}
+        >
+          {piece.assumed.includes('mass') ? '~' : ''}
+          {kilos(piece.massG)}
+        </Box>
+      </Row>
+      <EditButton type="button" aria-label={`Change ${piece.name}`} onClick={onEdit}>
+        <Pencil size={15} aria-hidden="true" />
+      </EditButton>
+    </Flex>
+  );
+}
+
+const EditButton = chakra('button', {
+  base: {
+    flexShrink: 0,
+    display: 'inline-flex',
+    alignItems: 'center',
+    justifyContent: 'center',
+    minWidth: '28px',
+    minHeight: '28px',
+    color: 'soft',
+    _hover: { color: 'leaf' },
+  },
+});
+
+/** "white cotton"; what was taken for granted is said. */
+function ofWhat(piece: HeapPiece, name: (id: string) => string): string {
+  const colour = piece.colour === 'unknown' || piece.colour === 'multicoloured' ? 'patterned' : piece.colour;
+  const fibre = piece.fibreIds[0] ? ` ${name(piece.fibreIds[0])}` : '';
+  const taken = piece.assumed.includes('tag')
+    ? ', usual tag'
+    : piece.assumed.includes('fastness')
+      ? ', washed often'
+      : '';
+  return `${colour}${fibre}${taken}`;
+}

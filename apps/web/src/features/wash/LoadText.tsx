@@ -1,0 +1,120 @@
+import { Box, Stack } from '@chakra-ui/react';
+import {
+  BEFORE_THE_DRUM,
+  CHORE_WORDS,
+  DRYER_RULES,
+  GREASY_DRYER_RULE,
+  heldByWords,
+  joiningWords,
+  type LoadView,
+  lengthWords,
+  type PieceNames,
+  rowOf,
+} from '@feverfew/contracts';
+import { useLexicon } from '../../app/useLexicon';
+import { headed } from './washView';
+
+/** Programme and heat, with spin, time, energy and water below. */
+export function ProgrammeLine({ load }: { load: LoadView }) {
+  const say = useLexicon();
+  return (
+    <Box>
+      <Box fontFamily="heading" fontWeight={700} fontSize="22px" lineHeight="28px">
+        {load.programme.name}{' '}
+        <Box as="span" color="water">
+          {say.temp(load.tempC)}
+        </Box>
+      </Box>
+      <Box fontSize="15px">
+        spin {load.spinRpm} · {lengthWords(load.minutes)} · {load.kWh.toFixed(1)} kWh · {load.waterL} L
+      </Box>
+    </Box>
+  );
+}
+
+/** Who holds the load and what joining costs; else that nothing is given up. */
+export function Holding({ load, name }: { load: LoadView; name: PieceNames }) {
+  const say = useLexicon();
+  const { joining, limits, tempC } = load;
+  const words = joining && joiningWords(joining, name, say);
+  const { by, pieceId, value } = limits.maxC;
+  return (
+    <Box
+      borderInlineStart="3px solid"
+      borderColor="ink"
+      paddingInlineStart="9px"
+      fontSize="15px"
+      lineHeight="1.4"
+    >
+      {words ? (
+        <>
+          <b>{headed(words.holds)}</b> {words.apart}
+        </>
+      ) : by && pieceId && value < tempC + 10 ? (
+        <>
+          <b>
+            {headed(name(pieceId))}: {heldByWords(by, say)}.
+          </b>{' '}
+          Nothing is given up.
+        </>
+      ) : (
+        'As warm as it likes. Nothing is given up.'
+      )}
+    </Box>
+  );
+}
+
+/** "Cuffs unrolled, collars open." */
+export const choresText = ({ chores }: Pick<LoadView, 'chores'>, name: PieceNames, all: number): string =>
+  headed(
+    chores
+      .map(({ chore, pieceIds }) =>
+        pieceIds.length === all ? CHORE_WORDS[chore] : `${rowOf(pieceIds.map(name))}: ${CHORE_WORDS[chore]}`,
+      )
+      .join('; '),
+  );
+
+/** What is known of such a load, what to do before the drum is shut, and the dryer after it. */
+export function LoadCare({ load, name }: { load: LoadView; name: PieceNames }) {
+  const say = useLexicon();
+  const chores = choresText(load, name, load.pieceIds.length);
+  const { dryer } = load;
+  return (
+    <Stack gap="8px" fontSize="15px" lineHeight="1.45" maxWidth="70ch">
+      {chores && (
+        <Box>
+          <b>Before:</b> {chores}.
+        </Box>
+      )}
+      {load.advice.map((text) => (
+        <Box key={text}>{text}</Box>
+      ))}
+      {BEFORE_THE_DRUM.map((text) => (
+        <Box key={text}>{text}</Box>
+      ))}
+      {dryer && (
+        <Box>
+          <b>Dryer:</b>{' '}
+          {dryer.heat && dryer.tempC !== null
+            ? `${dryer.heat.value === 'low' ? 'low' : 'normal'}, ${say.temp(dryer.tempC)}${dryer.heat.by ? ` (${heldByWords(dryer.heat.by, say)})` : ''}.`
+            : 'nothing of this load.'}{' '}
+          {dryer.out.length > 0 && (
+            <Box as="span" color="brick">
+              Not in it:{' '}
+              {dryer.out
+                .map(
+                  ({ pieceId, by, marked }) =>
+                    `${name(pieceId)} (${marked ? 'still marked' : by ? heldByWords(by, say) : 'not known'})`,
+                )
+                .join(', ')}
+              .
+            </Box>
+          )}{' '}
+          {dryer.overfull && 'More than it holds: in two goes. '}
+          {dryer.heat && DRYER_RULES.join(' ')}
+          {dryer.heat && dryer.greasy && ` ${GREASY_DRYER_RULE}`}
+        </Box>
+      )}
+    </Stack>
+  );
+}

@@ -1,0 +1,115 @@
+import { Box, Flex, Stack } from '@chakra-ui/react';
+import { lengthWords, type RunningLoad } from '@feverfew/contracts';
+import { useLexicon } from '../../app/useLexicon';
+import { useServerNow } from '../../clock/useServerNow';
+import { Button } from '../../components/controls';
+import { LinkButton } from '../../components/LinkButton';
+import { Notice } from '../../components/Notice';
+import { useMay } from '../../queries/deviceQueries';
+import { useLoadDone, useLoadUndo } from '../../queries/washQueries';
+import { Porthole } from './drawings/Porthole';
+import { pieceTitle } from './washView';
+
+const MINUTE_MS = 60_000;
+const clock = (at: string): string =>
+  new Date(at).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });
+
+/** Loads that were filled: how long they still run, and that what is wet gets out. */
+export function RunningLoads({
+  running,
+  now,
+  receivedAt,
+}: {
+  running: readonly RunningLoad[];
+  now: string;
+  receivedAt: number;
+}) {
+  const nowMs = useServerNow(now, receivedAt);
+  if (running.length === 0) return null;
+  return (
+    <Stack as="section" aria-label="Filled" gap="10px">
+      {running.map((load, index) => (
+        <Running key={load.id} load={load} nowMs={nowMs} number={running.length - index} />
+      ))}
+    </Stack>
+  );
+}
+
+function Running({ load, nowMs, number }: { load: RunningLoad; nowMs: number; number: number }) {
+  const say = useLexicon();
+  const done = useLoadDone();
+  const undo = useLoadUndo();
+  const may = useMay('tub');
+  const left = Date.parse(load.endsAt) - nowMs;
+  const total = load.load.minutes * MINUTE_MS;
+  const late = nowMs > Date.parse(load.hangBy);
+  const marked = load.pieces.filter(({ openMarkIds }) => openMarkIds.length > 0);
+  const state =
+    load.doneAt !== null
+      ? `out since ${clock(load.doneAt)}`
+      : left > 0
+        ? `${lengthWords(Math.ceil(left / MINUTE_MS))} to go, done at ${clock(load.endsAt)}`
+        : late
+          ? `wet in the drum since ${clock(load.endsAt)}: wash it again if it smells`
+          : `done since ${clock(load.endsAt)}: hang it by ${clock(load.hangBy)}`;
+  return (
+    <Flex
+      gap="14px"
+      align="center"
+      wrap="wrap"
+      bg={left <= 0 && load.doneAt === null ? 'discTint' : 'paper'}
+      borderRadius="md"
+      padding="8px 14px"
+    >
+      <Porthole
+        size={64}
+        number={number}
+        pieces={load.pieces.map((piece) => ({ ...piece, id: piece.lineId }))}
+        full={0.7}
+        running={load.doneAt === null ? Math.max(0, left / total) : 0}
+      />
+      <Box flex="1" minWidth="200px">
+        <Box fontWeight={700}>
+          {load.load.name} {say.temp(load.load.tempC)}: {state}
+        </Box>
+        <Box fontSize="15px" color="soft">
+          {load.pieces.map(pieceTitle).join(' · ')}
+        </Box>
+        {load.doneAt !== null && marked.length > 0 && (
+          <Box fontSize="15px">
+            Look in daylight before any heat:{' '}
+            {marked
+              .map(({ name, openMarkIds }) => `${name} (${openMarkIds.map(say.name).join(', ')})`)
+              .join(', ')}
+            .
+          </Box>
+        )}
+        {(done.error ?? undo.error) && (
+          <Notice kind="danger" word="Not done">
+            {(done.error ?? undo.error)?.message}
+          </Notice>
+        )}
+      </Box>
+      {may && (
+        <Flex gap="8px" wrap="wrap">
+          {load.doneAt === null ? (
+            <Button
+              variant={left > 0 ? 'outline' : 'action'}
+              disabled={done.isPending}
+              onClick={() => done.mutate(load.id)}
+            >
+              It is out
+            </Button>
+          ) : (
+            <LinkButton to="/wash/line" variant="outline">
+              To the line
+            </LinkButton>
+          )}
+          <Button variant="plain" disabled={undo.isPending} onClick={() => undo.mutate(load.id)}>
+            Undo
+          </Button>
+        </Flex>
+      )}
+    </Flex>
+  );
+}

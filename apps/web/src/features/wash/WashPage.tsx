@@ -1,0 +1,135 @@
+import { Box, Flex, Stack, useBreakpointValue } from '@chakra-ui/react';
+import { DndContext, type DragEndEvent, PointerSensor, useSensor, useSensors } from '@dnd-kit/core';
+import type { HeapPiece, LoadView, WashView } from '@feverfew/contracts';
+import { useState } from 'react';
+import { v4 as newKey } from 'uuid';
+import { Button } from '../../components/controls';
+import { Notice } from '../../components/Notice';
+import { PageHeading } from '../../components/PageHeading';
+import { Failed, Loading } from '../../components/States';
+import { useMay } from '../../queries/deviceQueries';
+import { useHousehold } from '../../queries/householdQueries';
+import { useFillLoad, useWash } from '../../queries/washQueries';
+import { AddToHeap } from './AddToHeap';
+import { DrumsOnDesk } from './DrumsOnDesk';
+import { DrumsOnPhone } from './DrumsOnPhone';
+import { EditLine } from './EditLine';
+import { RunningLoads } from './RunningLoads';
+import { useArranging } from './useArranging';
+import { useWashKeys } from './useWashKeys';
+import { pieceTitle } from './washView';
+
+/** The heap into drums: what goes together, at what, with what, and what that costs. */
+export function WashPage() {
+  const wash = useWash();
+  if (wash.isError) return <Failed error={wash.error} onRetry={() => void wash.refetch()} />;
+  if (!wash.data) return <Loading what="the heap" />;
+  return <Wash wash={wash.data} receivedAt={wash.dataUpdatedAt} />;
+}
+
+function Wash({ wash, receivedAt }: { wash: WashView; receivedAt: number }) {
+  const arranging = useArranging(wash);
+  const fill = useFillLoad();
+  const may = useMay('tub');
+  const money = useHousehold().data?.prices.money ?? '';
+  const [adding, setAdding] = useState(false);
+  const [editing, setEditing] = useState<HeapPiece | null>(null);
+  const onDesk = useBreakpointValue({ base: false, lg: true }, { ssr: false });
+  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 8 } }));
+  useWashKeys(wash, arranging);
+  const name = (id: string): string => {
+    const piece = wash.pieces.find((one) => one.id === id);
+    return piece ? pieceTitle(piece) : id;
+  };
+  const onFill = (load: LoadView) => fill.mutate({ key: newKey(), pieceIds: load.pieceIds });
+  const onDragEnd = ({ active, over }: DragEndEvent) => {
+    if (!over) return;
+    const to = over.id === 'own' || over.id === 'heap' ? over.id : Number(over.id);
+    const answer = typeof to === 'number' ? wash.answers[String(active.id)]?.[to] : null;
+    // What may not join springs back; its drum has said why.
+    if (answer && !answer.may) arranging.lift(String(active.id));
+    else arranging.put(String(active.id), to);
+  };
+  const isEmpty = wash.pieces.length === 0;
+  const Drums = onDesk ? DrumsOnDesk : DrumsOnPhone;
+  return (
+    <Stack gap="12px" padding={{ base: '8px 16px 90px', lg: '0' }}>
+      <Box padding={{ base: '0', lg: '12px 20px 0' }}>
+        <Flex align="baseline" gap="14px" wrap="wrap">
+          <PageHeading title="Wash">{onDesk ? 'The heap' : 'Wash'}</PageHeading>
+          {may && !isEmpty && (
+            <Button
+              variant="plain"
+              minHeight="36px"
+              aria-expanded={adding}
+              onClick={() => setAdding(!adding)}
+            >
+              Add to the heap
+            </Button>
+          )}
+        </Flex>
+        {isEmpty && (
+          <Box maxWidth="64ch" marginBottom="8px">
+            The heap is empty. Tap what you wore last, or say it by the handful.
+          </Box>
+        )}
+        {may && (adding || isEmpty) && (
+          <AddToHeap wash={wash} {...(isEmpty ? {} : { onDone: () => setAdding(false) })} />
+        )}
+        {editing && (
+          <Box marginTop="10px">
+            <EditLine key={editing.id} piece={editing} onDone={() => setEditing(null)} />
+          </Box>
+        )}
+        <Said arranging={arranging} error={fill.error} />
+        <Box marginTop="8px">
+          <RunningLoads running={wash.running} now={wash.now} receivedAt={receivedAt} />
+        </Box>
+      </Box>
+      {!isEmpty && (
+        <DndContext
+          sensors={sensors}
+          onDragEnd={onDragEnd}
+          onDragStart={({ active }) =>
+            arranging.lifted?.id !== active.id && arranging.lift(String(active.id))
+          }
+        >
+          <Drums
+            wash={wash}
+            arranging={arranging}
+            money={money}
+            name={name}
+            mayFill={may}
+            isBusy={fill.isPending}
+            onFill={onFill}
+            onEdit={setEditing}
+          />
+        </DndContext>
+      )}
+    </Stack>
+  );
+}
+
+/** What was just moved, with its way back; and what could not be done. */
+function Said({ arranging, error }: { arranging: ReturnType<typeof useArranging>; error: Error | null }) {
+  const failed = error ?? arranging.error;
+  return (
+    <>
+      <Flex role="status" align="center" gap="8px" minHeight={arranging.said ? '36px' : '0'}>
+        {arranging.said && (
+          <>
+            <Box>{arranging.said}</Box>
+            <Button variant="plain" minHeight="34px" onClick={arranging.undo}>
+              Undo
+            </Button>
+          </>
+        )}
+      </Flex>
+      {failed && (
+        <Notice kind="danger" word="Not done">
+          {failed.message}
+        </Notice>
+      )}
+    </>
+  );
+}

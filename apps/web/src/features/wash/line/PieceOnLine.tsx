@@ -1,0 +1,96 @@
+import { Box, Flex, Stack } from '@chakra-ui/react';
+import { HANGING_PLACES, heldByWords, PLACE_WORDS, type WetLine } from '@feverfew/contracts';
+import { useState } from 'react';
+import { useLexicon } from '../../../app/useLexicon';
+import { Button, ChipButton, Input } from '../../../components/controls';
+import { Notice } from '../../../components/Notice';
+import { useHang, useWasDry } from '../../../queries/washQueries';
+import { pieceTitle } from '../washView';
+import { todayAt } from './LinePage';
+import { rangeText, stateText } from './lineView';
+
+/** One wet piece: where it hangs, and when it was dry. */
+export function PieceOnLine({
+  line,
+  now,
+  may,
+  onDone,
+}: {
+  line: WetLine;
+  now: string;
+  may: boolean;
+  onDone: () => void;
+}) {
+  const say = useLexicon();
+  const hang = useHang();
+  const dry = useWasDry();
+  const [at, setAt] = useState('');
+  const error = hang.error ?? dry.error;
+  return (
+    <Stack
+      as="section"
+      aria-label={`Of ${line.name}`}
+      gap="8px"
+      bg="leafTint"
+      borderRadius="md"
+      padding="10px 12px"
+    >
+      <Box fontFamily="heading" fontWeight={700} fontSize="18px">
+        {pieceTitle(line)}
+      </Box>
+      <Box fontSize="15px">
+        {rangeText(line, now)}, {stateText(line)}
+      </Box>
+      {line.sun.value === 'never' && (
+        <Box fontSize="15px">Out of full sun{line.sun.by ? `: ${heldByWords(line.sun.by, say)}` : ''}.</Box>
+      )}
+      {line.flat && <Box fontSize="15px">Laid flat, not hung.</Box>}
+      {may && (
+        <>
+          <Flex gap="6px" wrap="wrap">
+            {HANGING_PLACES.map((place) => (
+              <ChipButton
+                key={place}
+                aria-pressed={line.hungAt !== null && line.place === place}
+                disabled={(line.flat && place !== 'flat') || (line.sun.value === 'never' && place === 'line')}
+                onClick={() => hang.mutate({ lineIds: [line.lineId], place })}
+              >
+                {PLACE_WORDS[place]}
+              </ChipButton>
+            ))}
+          </Flex>
+          {line.hungAt && (
+            <Flex gap="6px" align="center" wrap="wrap">
+              <Input
+                type="time"
+                width="112px"
+                aria-label="It was dry at"
+                value={at}
+                onChange={(event) => setAt(event.target.value)}
+              />
+              <Button
+                variant="outline"
+                onClick={() =>
+                  dry.mutate(
+                    { lineIds: [line.lineId], at: at ? todayAt(at, now) : now },
+                    { onSuccess: onDone },
+                  )
+                }
+              >
+                {at ? 'It was dry then' : 'It is dry'}
+              </Button>
+              <Button variant="plain" onClick={() => hang.mutate({ lineIds: [line.lineId], place: null })}>
+                Not hung after all
+              </Button>
+            </Flex>
+          )}
+        </>
+      )}
+      {error && (
+        <Notice kind="danger" word="Not kept">
+          {error.message}
+        </Notice>
+      )}
+    </Stack>
+  );
+}

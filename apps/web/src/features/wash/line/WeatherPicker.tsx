@@ -1,0 +1,60 @@
+import { Box, Flex, Stack } from '@chakra-ui/react';
+import { WEATHER_WORDS, WEATHERS } from '@feverfew/contracts';
+import { ChipButton } from '../../../components/controls';
+import { FileButton } from '../../../components/FileButton';
+import { Notice } from '../../../components/Notice';
+import { useChangeWash, useReadForecast } from '../../../queries/washQueries';
+
+/** The weather as it is here: by hand, from a file, or the made-up one that ships. */
+export function WeatherPicker({ onDone }: { onDone: () => void }) {
+  const change = useChangeWash();
+  const read = useReadForecast();
+  const error = change.error ?? read.error;
+  return (
+    <Stack
+      as="section"
+      aria-label="Weather"
+      gap="8px"
+      bg="card"
+      border="1px solid"
+      borderColor="line"
+      borderRadius="md"
+      padding="12px 14px"
+      marginBlock="8px"
+    >
+      <Flex gap="6px" wrap="wrap" align="center">
+        <Box fontWeight={650}>It is</Box>
+        {WEATHERS.map((weather) => (
+          <ChipButton
+            key={weather}
+            onClick={() => change.mutate({ weather: { origin: 'byHand', weather } }, { onSuccess: onDone })}
+          >
+            {WEATHER_WORDS[weather]}
+          </ChipButton>
+        ))}
+      </Flex>
+      <Flex gap="8px" wrap="wrap" align="center">
+        <FileButton
+          label="Forecast by the hour, CSV"
+          accept=".csv,text/csv"
+          onFile={(file) => void file.text().then((csv) => read.mutate(csv, { onSuccess: onDone }))}
+        >
+          A forecast by the hour, CSV
+        </FileButton>
+        <Box fontSize="14px" color="soft">
+          time, temp_c, humidity_pct, wind_ms, sun_wm2, rain_pct; one line an hour
+        </Box>
+      </Flex>
+      <Flex>
+        <ChipButton onClick={() => change.mutate({ weather: { origin: 'madeUp' } }, { onSuccess: onDone })}>
+          the made-up forecast that ships
+        </ChipButton>
+      </Flex>
+      {error && (
+        <Notice kind="danger" word="Not read">
+          {error.message}
+        </Notice>
+      )}
+    </Stack>
+  );
+}

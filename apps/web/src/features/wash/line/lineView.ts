@@ -1,0 +1,57 @@
+import { DRY_STATE_WORDS, type LineView, RAIN_COUNTS_FROM, type WetLine } from '@feverfew/contracts';
+
+const HOUR_MS = 3_600_000;
+
+export const hourText = (at: string | number): string =>
+  new Date(at).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });
+
+/** "12:45–13:45"; with the day where it is not today's; words where there is no range. */
+export function rangeText({ earliest, latest, state }: WetLine, now: string): string {
+  if (state === 'cannotTell' || (!earliest && !latest)) return 'cannot tell';
+  const day = (at: string) =>
+    new Date(at).toDateString() === new Date(now).toDateString()
+      ? ''
+      : `${new Date(at).toLocaleDateString('en-GB', { weekday: 'short' })} `;
+  if (!earliest) return 'not today';
+  const from = `${day(earliest)}${hourText(earliest)}`;
+  if (!latest) return `${from} at the earliest`;
+  const to = day(latest) === day(earliest) ? hourText(latest) : `${day(latest)}${hourText(latest)}`;
+  return `${from}–${to}`;
+}
+
+export const stateText = (line: WetLine): string =>
+  line.musty ? `${DRY_STATE_WORDS[line.state]}, may turn musty` : DRY_STATE_WORDS[line.state];
+
+/** Whether what is said of it is good news. */
+export const isWell = ({ state }: WetLine): boolean => state === 'inTime';
+
+export const needsHelp = (line: WetLine): boolean => !isWell(line) || line.musty;
+
+/** Stretches of rain that count or may come, from the hours of the forecast. */
+export function rains({ hours }: LineView): { from: number; to: number; chance: number; counts: boolean }[] {
+  const found: { from: number; to: number; chance: number; counts: boolean }[] = [];
+  for (const { at, rain } of hours) {
+    if (rain < 0.15) continue;
+    const from = Date.parse(at);
+    const last = found.at(-1);
+    const counts = rain >= RAIN_COUNTS_FROM;
+    if (last && last.to === from && last.counts === counts) {
+      last.to = from + HOUR_MS;
+      last.chance = Math.max(last.chance, rain);
+    } else found.push({ from, to: from + HOUR_MS, chance: rain, counts });
+  }
+  return found;
+}
+
+/** "7 in 10". */
+export const chanceText = (chance: number): string => `${Math.round(chance * 10)} in 10`;
+
+/** Air, wind and warmth of the hour at hand. */
+export function airText({ hours, now }: LineView, temp: (tempC: number) => string): string {
+  const at = Date.parse(now);
+  const hour = hours.find((one) => at - Date.parse(one.at) < HOUR_MS) ?? hours[0];
+  if (!hour) return 'no weather is known';
+  const wind =
+    hour.windMS < 1 ? 'still' : hour.windMS < 4 ? 'light breeze' : hour.windMS < 8 ? 'breeze' : 'strong wind';
+  return `${temp(hour.tempC)}, air ${Math.round(hour.humidity * 100)} %, ${wind} ${Math.round(hour.windMS)} m/s`;
+}
