@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { UpkeepView } from './piece.js';
 import { ClashShape, RunningEntry } from './run.js';
 import { TroubleSummary } from './trouble.js';
+import { RunningLoad } from './wash.js';
 
 export const Today = z
   .strictObject({
@@ -28,6 +29,8 @@ export const Today = z
     ),
     waiting: z.array(TroubleSummary),
     settled: z.array(TroubleSummary),
+    /** Loads in the drum: running, or done and still wet in it. */
+    loads: z.array(RunningLoad),
     /** Upkeep that has fallen due, longest overdue first. */
     due: z.array(UpkeepView.extend({ pieceId: z.uuid(), pieceName: z.string() })),
   })

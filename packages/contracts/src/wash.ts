@@ -142,6 +142,7 @@ const HeldByShape = z.union([
   z.strictObject({ kind: z.literal('cloth'), clothKindId: Id }),
   z.strictObject({ kind: z.literal('use'), hygieneId: Id }),
   z.strictObject({ kind: z.literal('solvent') }),
+  z.strictObject({ kind: z.literal('treatment') }),
 ]);
 const held = <Value extends z.core.SomeType>(value: Value) =>
   z.strictObject({ value, by: HeldByShape.nullable() });

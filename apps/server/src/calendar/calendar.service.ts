@@ -3,15 +3,17 @@ import ical, { ICalAlarmType, ICalCalendarMethod } from 'ical-generator';
 import { CLOCK, type Clock } from '../database/database.module.js';
 import { PiecesService } from '../pieces/pieces.service.js';
 import { RunsService } from '../runs/runs.service.js';
+import { LoadsService } from '../wash/loads.service.js';
 
 const DAY_MS = 86_400_000;
 
-/** Soak ends and upkeep as iCalendar (RFC 5545), to be read by any calendar. */
+/** Soak ends, washing to be hung and upkeep as iCalendar (RFC 5545), to be read by any calendar. */
 @Injectable()
 export class CalendarService {
   constructor(
     @Inject(RunsService) private readonly runs: RunsService,
     @Inject(PiecesService) private readonly pieces: PiecesService,
+    @Inject(LoadsService) private readonly loads: LoadsService,
     @Inject(CLOCK) private readonly clock: Clock,
   ) {}
 
@@ -36,6 +38,19 @@ export class CalendarService {
           `its end.`,
       });
       event.createAlarm({ type: ICalAlarmType.display, trigger: 0, description: `Look: ${run.pieceName}` });
+    }
+    for (const { id, endsAt, hangBy, doneAt, load, pieces } of await this.loads.running()) {
+      if (doneAt !== null) continue;
+      const summary = `Hang: ${load.name} ${load.tempC} °C`;
+      const event = calendar.createEvent({
+        id: `load-${id}@feverfew`,
+        stamp: now,
+        start: new Date(endsAt),
+        end: new Date(hangBy),
+        summary,
+        description: `${pieces.map(({ name }) => name).join(', ')}. Out of the drum by the end of this entry.`,
+      });
+      event.createAlarm({ type: ICalAlarmType.display, trigger: 0, description: summary });
     }
     for (const { id, name, upkeep } of await this.pieces.upkeep())
       for (const one of upkeep.filter((due) => !due.atMost)) {

@@ -24,7 +24,8 @@ export class RunsAtWork {
   ) {
     feed.news.subscribe(({ topic, id }) => {
       if (topic === 'run' && id) this.forget(id);
-      else this.known = null;
+      // The heap holds no run.
+      else if (topic !== 'wash') this.known = null;
     });
   }
 

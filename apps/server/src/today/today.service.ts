@@ -8,6 +8,7 @@ import { PiecesService } from '../pieces/pieces.service.js';
 import { RunsService } from '../runs/runs.service.js';
 import { TrialsService } from '../trials/trials.service.js';
 import { TroublesService } from '../troubles/troubles.service.js';
+import { LoadsService } from '../wash/loads.service.js';
 
 const RECENT = 6;
 
@@ -18,6 +19,7 @@ export class TodayService {
     @Inject(TrialsService) private readonly trials: TrialsService,
     @Inject(TroublesService) private readonly troubles: TroublesService,
     @Inject(PiecesService) private readonly pieces: PiecesService,
+    @Inject(LoadsService) private readonly loads: LoadsService,
     @Inject(HouseholdService) private readonly household: HouseholdService,
     @Inject(ClockService) private readonly houseClock: ClockService,
     @Inject(BackupWatch) private readonly backups: BackupWatch,
@@ -36,6 +38,7 @@ export class TodayService {
       trials: await this.trials.underWay(),
       waiting: await this.troubles.list({ status: 'open' }),
       settled: await this.troubles.list({ status: 'settled', most: RECENT }),
+      loads: await this.loads.running({ inDrum: true }),
       due: await this.pieces.due(),
     };
   }

@@ -12,6 +12,7 @@ import {
   BLANK_LABEL,
   clothKindOf,
   commonMachine,
+  currentAction,
   DomainError,
   EMPTY_FACTS,
   type HeapEntry,
@@ -19,6 +20,7 @@ import {
   NO_OWN_RATE,
   type PieceFacts,
   PLAIN_USE,
+  runsInDrum,
 } from '@feverfew/core';
 import type { Knowledge } from '@feverfew/knowledge';
 import { Inject, Injectable } from '@nestjs/common';
@@ -26,6 +28,7 @@ import { KNOWLEDGE } from '../catalogue/knowledge.token.js';
 import { requireKnownId } from '../catalogue/requireKnown.js';
 import { ChangesFeed } from '../changes/changesFeed.js';
 import { CLOCK, type Clock } from '../database/database.module.js';
+import { RunsAtWork } from '../occupancy/runsAtWork.js';
 import { PiecesService } from '../pieces/pieces.service.js';
 import { TroublesService } from '../troubles/troubles.service.js';
 import { type HeapRow, WashRepository } from './wash.repository.js';
@@ -49,6 +52,7 @@ export class HeapService {
     @Inject(WashRepository) private readonly repository: WashRepository,
     @Inject(PiecesService) private readonly pieces: PiecesService,
     @Inject(TroublesService) private readonly troubles: TroublesService,
+    @Inject(RunsAtWork) private readonly atWork: RunsAtWork,
     @Inject(KNOWLEDGE) private readonly knowledge: Knowledge,
     @Inject(ChangesFeed) private readonly feed: ChangesFeed,
     @Inject(CLOCK) private readonly clock: Clock,
@@ -125,18 +129,29 @@ export class HeapService {
 
   /** Lines with what the linen book says of them. */
   async read(rows: readonly HeapRow[]): Promise<ReadLine[]> {
-    const [pieces, open, running] = await Promise.all([
+    const [pieces, open, running, washDue] = await Promise.all([
       this.pieces.list(),
       this.troubles.list({ status: 'open' }),
       this.troubles.list({ status: 'running' }),
+      this.washDue(),
     ]);
     const byId = new Map(pieces.map((piece) => [piece.id, piece]));
     return rows.map((row) => {
       const piece = row.pieceId === null ? undefined : byId.get(row.pieceId);
       const own = [...open, ...running].filter(({ pieceId }) => pieceId === row.pieceId);
       const worn = (piece?.exposure.machineWashes ?? 0) >= WASHED_OFTEN;
-      return this.readLine(row, piece, own, worn);
+      return this.readLine(row, piece, own, worn, washDue);
     });
+  }
+
+  /** Runs that stand at their wash in the drum, with how hot it may be, by trouble. */
+  private async washDue(): Promise<ReadonlyMap<string, number>> {
+    return new Map(
+      (await this.atWork.all()).flatMap(({ troubleId, plan, state }) => {
+        const action = currentAction(state, plan);
+        return action && runsInDrum(action) ? [[troubleId, action.tempC?.max ?? 30] as const] : [];
+      }),
+    );
   }
 
   private readLine(
@@ -144,9 +159,12 @@ export class HeapService {
     piece: Piece | undefined,
     open: readonly TroubleSummary[],
     washedOften: boolean,
+    washDue: ReadonlyMap<string, number>,
   ): ReadLine {
     const { line } = row;
     const { facts, assumed } = piece ? ofPiece(piece, washedOften) : this.ofHandful(line);
+    const treated = open.filter(({ status }) => status === 'running');
+    const due = treated.map(({ id }) => washDue.get(id) ?? null);
     const markIds = [...new Set(open.flatMap((trouble) => trouble.markIds))];
     return {
       row,
@@ -162,7 +180,9 @@ export class HeapService {
         use: line.use,
         solvent: line.solvent,
         fuel: line.fuel,
-        inTreatment: open.some(({ status }) => status === 'running'),
+        // A treatment that has come to its wash may join a load; before that it is left alone.
+        inTreatment: due.includes(null),
+        washDueC: due.length > 0 && !due.includes(null) ? Math.min(...due.map((tempC) => tempC ?? 0)) : null,
         set: line.set,
       },
     };

@@ -70,6 +70,15 @@ export class LoadsService implements OnModuleDestroy {
           atMostFewer: 0,
         }
       : await this.desk.sort(heap.pieces, house.machine, settings.best);
+    // In a sorted load pieces stand as they came; in an arranged one as they were put.
+    const placeOf = new Map(heap.pieces.map(({ id }, index) => [id, index]));
+    const place = (id: string) => placeOf.get(id) ?? 0;
+    const loads = arranged
+      ? sorted.loads
+      : sorted.loads.map((load) => ({
+          ...load,
+          pieces: [...load.pieces].sort((a, b) => place(a.id) - place(b.id)),
+        }));
     const byId = new Map(heap.lines.map((line) => [line.entry.id, line]));
     const shown = new Map(heap.pieces.map((piece) => [piece.id, piece]));
     return {
@@ -80,13 +89,13 @@ export class LoadsService implements OnModuleDestroy {
           ? parts.map((piece) => heapPiece(line, piece, this.knowledge))
           : [heapPiece(line, null, this.knowledge)];
       }),
-      loads: sorted.loads.map((load) => loadView(load, house)),
+      loads: loads.map((load) => loadView(load, house)),
       stays: [...heap.stays],
       answers: Object.fromEntries(
         heap.lines.flatMap((line) =>
           [...shown.values(), ...this.leftOutPieces(line, house, settings.leftOut)]
             .filter(({ id }) => entryIdOf(id) === line.entry.id)
-            .map((piece) => [piece.id, this.answersOf(piece, sorted.loads, house)]),
+            .map((piece) => [piece.id, this.answersOf(piece, loads, house)]),
         ),
       ),
       byHandFirst: heap.pieces.flatMap((piece) =>
@@ -246,12 +255,16 @@ export class LoadsService implements OnModuleDestroy {
     return row;
   }
 
-  /** Loads under way, and those that were done within a day. */
-  async running(): Promise<RunningLoad[]> {
+  /**
+   * Loads under way, and those that were done within a day.
+   * @param inDrum only what is still in the drum
+   */
+  async running({ inDrum = false } = {}): Promise<RunningLoad[]> {
     const now = this.clock().getTime();
     const rows = (await this.repository.loads()).filter(
-      ({ doneAt }) => doneAt === null || now - doneAt.getTime() < SHOWN_FOR_MS,
+      ({ doneAt }) => doneAt === null || (!inDrum && now - doneAt.getTime() < SHOWN_FOR_MS),
     );
+    if (rows.length === 0) return [];
     const lines = await this.heap.read(await this.repository.washed(rows.map(({ id }) => id)));
     return rows.map(({ id, createdAt, doneAt, load }) => {
       const endsAt = createdAt.getTime() + load.minutes * MINUTE_MS;

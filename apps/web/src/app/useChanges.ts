@@ -6,7 +6,7 @@ import { flushOutbox } from './outbox';
 
 /** What a device has fetched of each topic. */
 const STALE: Readonly<Record<ChangeNews['topic'], readonly string[]>> = {
-  run: ['today', 'pieces', 'troubles', 'whatWorks', 'preview'],
+  run: ['wash', 'today', 'pieces', 'troubles', 'whatWorks', 'preview'],
   book: ['wash', 'today', 'pieces', 'troubles', 'trials', 'whatWorks', 'preview'],
   household: [
     'wash',
@@ -20,7 +20,7 @@ const STALE: Readonly<Record<ChangeNews['topic'], readonly string[]>> = {
     'whatWorks',
   ],
   devices: ['devices', 'me'],
-  wash: ['wash', 'line'],
+  wash: ['wash', 'line', 'today'],
 };
 
 /** Everything that any change makes stale. */

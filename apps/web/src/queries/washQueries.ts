@@ -13,7 +13,7 @@ import { request } from '../app/api';
 import { useSaved } from './queryClient';
 
 /** What a change of the heap makes stale. */
-const WASH = ['wash', 'line'];
+const WASH = ['wash', 'line', 'today'];
 
 export const useWash = () =>
   useQuery({

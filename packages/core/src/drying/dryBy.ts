@@ -82,7 +82,7 @@ export function dryBy(piece: WetPiece, forecast: Forecast, roomC: number, own: O
   );
   const factor = Math.exp(Math.log(own.factor) * trustIn(own));
   const course = courseOf(piece, forecast, roomC, outdoors, dusk, factor);
-  const reach = (share: number) => course.find(({ taken }) => taken >= need * share)?.at ?? null;
+  const reach = (share: number) => momentOf(course, need * share, piece.hungAt);
   const [earliest, latest] = [reach(Math.exp(-spread)), reach(Math.exp(spread))];
   const state = stateOf(earliest, latest, course, outdoors, dusk, forecast);
   return {
@@ -94,6 +94,15 @@ export function dryBy(piece: WetPiece, forecast: Forecast, roomC: number, own: O
     musty: latest === null ? state === 'damp' : latest - piece.hungAt > MUSTY_AFTER_MS,
     left: course.map(({ taken }) => Math.max(0, 1 - taken / need)),
   };
+}
+
+/** When so much was taken, between the quarters of an hour; null where the course ends before. */
+function momentOf(course: readonly Moment[], wanted: number, from: number): number | null {
+  const index = course.findIndex(({ taken }) => taken >= wanted);
+  const [after, before] = [course[index], course[index - 1] ?? { at: from, taken: 0 }];
+  if (!after) return null;
+  const share = after.taken === before.taken ? 1 : (wanted - before.taken) / (after.taken - before.taken);
+  return Math.round(before.at + (after.at - before.at) * Math.min(1, Math.max(0, share)));
 }
 
 const middle = ({ low, high }: Span): number => Math.sqrt(low * high);
@@ -137,9 +146,10 @@ function courseOf(
       windMS: hour.windMS * WIND_AT_ROPE,
       sunWm2: place === 'line' ? hour.sunWm2 : 0,
     };
+    if (outdoors && at >= dusk) break;
     const rate = !outdoors
       ? indoors
-      : rain || at >= dusk
+      : rain
         ? 0
         : evaporation(air, dark ? ABSORBED.dark : ABSORBED.pale).gPerM2H;
     taken += rate * factor * (STEP_MS / HOUR_MS);
@@ -160,7 +170,7 @@ function stateOf(
   if (latest !== null) return 'inTime';
   if (hours.length === 0) return 'cannotTell';
   if (course.at(-1)?.rain) return 'rainFirst';
-  if (outdoors && (course.at(-1)?.at ?? 0) > dusk) return 'duskFirst';
+  if (outdoors && (course.at(-1)?.at ?? dusk) >= dusk) return 'duskFirst';
   return earliest === null ? 'cannotTell' : 'damp';
 }
 

@@ -1,3 +1,4 @@
+/// <reference path="./psychrolib.d.ts" />
 import psychrolib from 'psychrolib';
 import { requireWithin } from '../quantity/domainError.js';
 

@@ -11,6 +11,7 @@ export const CLASH_CODES = [
   'greys',
   'lint',
   'noBleach',
+  'muddy',
 ] as const;
 export type ClashCode = (typeof CLASH_CODES)[number];
 
@@ -61,8 +62,16 @@ function whyNot(holder: DrumPiece, other: DrumPiece): Clash | null {
       return clash('shortProgramme', use);
     if (holder.wantsOxygen && other.oxygen.value === 'never') return clash('noBleach', other.oxygen.by);
   }
-  return colourClash(holder, other, clash) ?? lintClash(holder, other, clash);
+  return (
+    colourClash(holder, other, clash) ??
+    lintClash(holder, other, clash) ??
+    (holder.soil === 'heavy' && isSpared(other) ? clash('muddy') : null)
+  );
 }
+
+/** What a very dirty thing would soil or wear: what is hardly dirty, and what is washed gently. */
+const isSpared = ({ soil, programme }: DrumPiece): boolean =>
+  soil === 'light' || programme.value === 'woollens' || programme.value === 'delicate';
 
 type Make = (code: ClashCode, by?: HeldBy | null) => Clash;
 

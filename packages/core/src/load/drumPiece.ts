@@ -8,7 +8,8 @@ export type HeldBy =
   | LimitOwner
   | { readonly kind: 'cloth'; readonly clothKindId: string }
   | { readonly kind: 'use'; readonly hygieneId: string }
-  | { readonly kind: 'solvent' };
+  | { readonly kind: 'solvent' }
+  | { readonly kind: 'treatment' };
 
 export interface Held<Value> {
   readonly value: Value;

@@ -28,6 +28,8 @@ export interface HeapEntry {
   readonly fuel: boolean;
   /** Something is under way on it just now. */
   readonly inTreatment: boolean;
+  /** A treatment has come to its wash in the drum and may join a load: no hotter than that wash, °C. */
+  readonly washDueC?: number | null;
   /** Pieces with the same word are a set. */
   readonly set: string | null;
 }

@@ -40,7 +40,7 @@ export function readEntry(
   const { piece: facts } = entry.facts;
   const kind = clothKindOf(facts.itemId, knowledge);
   const use = useOf(entry, kind, knowledge);
-  const maxC = maxOf(envelope, use);
+  const maxC = heldByTreatment(maxOf(envelope, use), entry);
   const coolest = Math.min(...machine.programmes.flatMap(({ tempsC }) => tempsC));
   if (maxC.value < coolest) return stays({ code: 'tooCool', maxC: maxC.value, by: maxC.by });
 
@@ -128,6 +128,10 @@ function maxOf({ tempC }: Envelope, use: Hygiene | null): Held<number> {
   );
   return tightest ? { value: tightest.maxC, by: tightest.owner } : { value: tempC.max, by: null };
 }
+
+/** A treatment that ends in this load has its own wash, which was planned for what is left of the mark. */
+const heldByTreatment = (maxC: Held<number>, { washDueC = null }: HeapEntry): Held<number> =>
+  washDueC !== null && washDueC < maxC.value ? { value: washDueC, by: { kind: 'treatment' } } : maxC;
 
 const likesOf = ({ likesC }: ClothKind, { colour }: PieceFacts): number =>
   colour === 'white' || colour === 'natural' ? likesC.white : likesC.coloured;

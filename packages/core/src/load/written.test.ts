@@ -98,7 +98,7 @@ describe('sheet and towel at 60 with a shirt at 40', () => {
     const joining = load && joiningOf(load, machine);
     expect(joining).toMatchObject({ holderIds: ['shirt'], tempC: 40, apartC: 60 });
     const words = joining && joiningWords(joining, (id) => id, say);
-    expect(words?.holds).toContain('shirt holds sheet and towel at 40 °C');
+    expect(words?.holds).toBe('Held at 40 °C by shirt (sewn-in label): sheet and towel too.');
     expect(words?.apart).toMatch(/60 °C: one drum and 2 h 10/);
     expect(names([sheet, towel, shirt], 1)).toEqual(['sheet + towel', 'shirt']);
   });
@@ -145,7 +145,7 @@ describe('what may not meet', () => {
   it('sports kit with elastane and towels: lint', () => {
     expect(
       why({ ...towel, facts: { ...towel.facts, piece: { ...towel.facts.piece, colour: 'dark' } } }, tights),
-    ).toContain('lint');
+    ).toContain('Lint of');
   });
 
   it('a nappy: a load of its own, 60 °C, and never with kitchen cloths', () => {

@@ -142,7 +142,7 @@ describe('any small heap', () => {
           costOf: (members) => {
             if (members.length > most) return null;
             const own = members.map((index) => temps[index] ?? 0);
-            return own.reduce((sum, temp) => sum + temp - Math.min(...own), 0);
+            return own.reduce<number>((sum, temp) => sum + temp - Math.min(...own), 0);
           },
         };
         const { loads, cost } = partition(problem);

@@ -29,6 +29,8 @@ export function heldByWords(by: HeldBy, say: Lexicon): string {
       return `what ${say.name(by.clothKindId)} are`;
     case 'use':
       return say.name(by.hygieneId);
+    case 'treatment':
+      return 'the wash its treatment ends in';
     case 'solvent':
       return 'the solvent that was on it';
     default:
@@ -46,24 +48,26 @@ export function drumClashWords(
   switch (code) {
     case 'alone':
       return by?.kind === 'solvent'
-        ? `${holder} had solvent on: washed alone, even aired.`
-        : `${holder} cannot have the heat its use asks for: alone, as hot as it can.`;
+        ? `Solvent was on ${holder}: washed alone, even aired.`
+        : `The heat its use asks for is too much for ${holder}: alone, as hot as it can.`;
     case 'ownLoad':
       return `${by ? heldByWords(by, say) : holder}: a load of their own, never with ${other}.`;
     case 'tooHot':
-      return `${holder} has to be washed hotter than ${other} bears.`;
+      return `Too hot for ${other}, at what the use of ${holder} asks for.`;
     case 'shortProgramme':
-      return `${holder} needs a full-length wash, ${other} a gentle one.`;
+      return `Too long and strong for ${other}, at what the use of ${holder} asks for.`;
     case 'bleeds':
-      return `${holder} runs: alone, or with its like.`;
+      return `Dye runs out of ${holder}: alone, or with its like.`;
     case 'untested':
-      return `The colour of ${holder} is not tested, ${other} is paler.`;
+      return `Nobody knows yet whether dye runs out of ${holder}: not tested, and paler with it ${other}.`;
     case 'greys':
-      return `${holder} greys ${other}: even a proven dark gives a trace each time.`;
+      return `Dye of ${holder} greys ${other}: even a proven dark gives a trace each time.`;
     case 'lint':
-      return `${holder} shed lint; ${other}, dark and smooth, take it.`;
+      return `Lint of ${holder} sits on ${other}: dark and smooth.`;
+    case 'muddy':
+      return `Very dirty: ${holder} would soil ${other}, or wear it out.`;
     case 'noBleach':
-      return `${holder} want bleach in the wash, ${other} do not bear it${by ? ` (${heldByWords(by, say)})` : ''}.`;
+      return `Bleach is wanted in the wash for ${holder}, and is too much for ${other}${by ? ` (${heldByWords(by, say)})` : ''}.`;
   }
 }
 
@@ -74,7 +78,7 @@ export function noDrumWords(why: NoDrum, name: PieceNames, say: Lexicon): string
       return drumClashWords(why.clash, name, say);
     case 'tooHeavy': {
       const { pieceId, by } = why.programme;
-      const held = pieceId && by ? ` ${name(pieceId)} make it a gentle one.` : '';
+      const held = pieceId && by ? ` So gentle for the sake of ${name(pieceId)}.` : '';
       return `${kilograms(why.massG)}, and this programme holds ${kilograms(why.capacityG)}.${held}`;
     }
     case 'tooFull':
@@ -115,18 +119,17 @@ export function rowOf(names: readonly string[]): string {
     : `${first}, ${second} and ${names.length - 2} more`;
 }
 
-/** "The blue shirts hold two sheets at 40 °C. Apart they could have 60 °C: one drum and 1 h 52 min more." */
+/** "Held at 40 °C by blue shirts (sewn-in label), with it sheets." "Apart they could have 60 °C: one drum and 1 h 52 min more." */
 export function joiningWords(
   joining: Joining,
   name: PieceNames,
   say: Lexicon,
 ): { holds: string; apart: string } {
   const { holderIds, heldIds, by, tempC, apartC, moreMinutes } = joining;
-  const verb = holderIds.length === 1 ? 'holds' : 'hold';
   return {
-    holds: `${rowOf(holderIds.map(name))} ${verb} ${rowOf(heldIds.map(name))} at ${say.temp(tempC)}${
+    holds: `Held at ${say.temp(tempC)} by ${rowOf(holderIds.map(name))}${
       by ? ` (${heldByWords(by, say)})` : ''
-    }.`,
+    }: ${rowOf(heldIds.map(name))} too.`,
     apart: `Apart they could have ${say.temp(apartC)}: one drum and ${lengthWords(moreMinutes)} more.`,
   };
 }

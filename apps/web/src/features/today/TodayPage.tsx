@@ -1,6 +1,7 @@
 import { Box, Flex, Grid, Stack } from '@chakra-ui/react';
 import type { Today, TroubleSummary } from '@feverfew/contracts';
 import { format } from 'date-fns';
+import { lazy, Suspense } from 'react';
 import { useLexicon } from '../../app/useLexicon';
 import { useServerNow } from '../../clock/useServerNow';
 import { ClashNotice } from '../../components/ClashNotice';
@@ -20,13 +21,17 @@ import { RunningRow } from './RunningRow';
 import { TrialCard } from './TrialCard';
 import { TroubleRow } from './TroubleRow';
 
+const RunningLoads = lazy(() =>
+  import('../wash/RunningLoads').then((part) => ({ default: part.RunningLoads })),
+);
+
 /** What the hand does now, what runs, what there is to do, what is due. */
 export function TodayPage() {
   const today = useToday();
   if (today.isPending) return <Loading what="today" />;
   if (today.isError) return <Failed error={today.error} onRetry={() => void today.refetch()} />;
-  const { running, trials, waiting, settled } = today.data;
-  const isFirst = running.length + trials.length + waiting.length + settled.length === 0;
+  const { running, trials, waiting, settled, loads } = today.data;
+  const isFirst = running.length + trials.length + waiting.length + settled.length + loads.length === 0;
   return isFirst ? (
     <>
       <TakenBack />
@@ -40,7 +45,7 @@ export function TodayPage() {
 
 function Board({ today, receivedAt }: { today: Today; receivedAt: number }) {
   const nowMs = useServerNow(today.now, receivedAt);
-  const { running, clashes, trials, waiting, settled, due } = today;
+  const { running, clashes, trials, waiting, settled, due, loads } = today;
   const curve = running.find(({ state }) => state.looks.some(({ leftPct }) => leftPct !== null));
   return (
     <Stack
@@ -63,6 +68,11 @@ function Board({ today, receivedAt }: { today: Today; receivedAt: number }) {
       {clashes.map((clash) => (
         <ClashNotice key={clash.kind + clash.fromAt + clash.runIds.join()} clash={clash} />
       ))}
+      {loads.length > 0 && (
+        <Suspense fallback={null}>
+          <RunningLoads running={loads} now={today.now} receivedAt={receivedAt} />
+        </Suspense>
+      )}
       {running.length + trials.length > 0 && (
         <Box as="section" aria-label="Running">
           <Box as="h2" fontSize="20px" srOnly={{ base: false, md: true }}>

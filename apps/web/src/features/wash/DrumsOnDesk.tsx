@@ -14,7 +14,7 @@ import { Holding, LoadCare, ProgrammeLine } from './LoadText';
 import { drumsTitle, kilos, loadOf, provenText } from './washView';
 
 /** Heap, drum, programme, dose, answer: one band for each drum, so that the eye never has to match lists. */
-const COLUMNS = '334px 170px minmax(200px, 1fr) minmax(200px, 250px) 190px';
+const COLUMNS = '352px 152px minmax(190px, 1fr) minmax(196px, 236px) 186px';
 
 export function DrumsOnDesk(props: DrumsProps) {
   const { wash, arranging, name, money, mayFill, isBusy, onFill } = props;
@@ -32,8 +32,7 @@ export function DrumsOnDesk(props: DrumsProps) {
           </Box>
         </Box>
         <Box fontFamily="heading" fontWeight={700} fontSize="15px">
-          {arranging.lifted &&
-            `If ${name(arranging.lifted.id)} ${arranging.lifted.count > 1 ? 'join' : 'joins'}`}
+          {arranging.lifted && `Lifted: ${arranging.lifted.name}`}
         </Box>
         {wash.loads.map((load, index) => (
           <DrumBand
@@ -56,7 +55,7 @@ export function DrumsOnDesk(props: DrumsProps) {
         bg="card"
         borderTop="1px solid"
         borderColor="line"
-        padding="12px 20px 12px 350px"
+        padding="12px 20px 12px 368px"
         zIndex={2}
       >
         <ByHandFirst wash={wash} name={name} />
@@ -128,7 +127,7 @@ function DrumBand({
         </Box>
         <Button
           variant="plain"
-          minHeight="32px"
+          minHeight={{ base: '44px', md: '32px' }}
           fontSize="15px"
           paddingInline="0"
           aria-expanded={isOpen}
@@ -211,13 +210,25 @@ function Staying({ wash, arranging, onEdit }: DrumsProps) {
         {lifted?.maxC && (
           <Drop id="own">
             <Flex gap="8px" align="center" wrap="wrap">
-              <Button variant="outline" minHeight="37px" onClick={() => arranging.put(lifted.id, 'own')}>
+              <Button
+                variant="outline"
+                minHeight={{ base: '44px', md: '37px' }}
+                onClick={() => arranging.put(lifted.id, 'own')}
+              >
                 A drum of its own
               </Button>
-              <Button variant="outline" minHeight="37px" onClick={() => arranging.put(lifted.id, 'heap')}>
+              <Button
+                variant="outline"
+                minHeight={{ base: '44px', md: '37px' }}
+                onClick={() => arranging.put(lifted.id, 'heap')}
+              >
                 Leave it in the heap
               </Button>
-              <Button variant="plain" minHeight="37px" onClick={() => arranging.lift(null)}>
+              <Button
+                variant="plain"
+                minHeight={{ base: '44px', md: '37px' }}
+                onClick={() => arranging.lift(null)}
+              >
                 Put it back
               </Button>
               <Box fontSize="15px" color="soft">

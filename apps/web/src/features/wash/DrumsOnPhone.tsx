@@ -1,6 +1,6 @@
 import { Box, chakra, Flex, Stack } from '@chakra-ui/react';
 import { stayWords } from '@feverfew/contracts';
-import { type TouchEvent, useRef, useState } from 'react';
+import { type TouchEvent, useEffect, useRef, useState } from 'react';
 import { useLexicon } from '../../app/useLexicon';
 import { Button } from '../../components/controls';
 import { Fold } from '../../components/Fold';
@@ -12,7 +12,7 @@ import { type DrumsProps, piecesOf } from './drumsProps';
 import { ByHandFirst, FillButton, Wish } from './Foot';
 import { HeapPieceRow } from './HeapPieceRow';
 import { choresText, Holding, LoadCare, ProgrammeLine } from './LoadText';
-import { kilos, loadOf, provenText } from './washView';
+import { kilos, loadOf, pieceTitle, provenText } from './washView';
 
 /** So far a finger goes for the next drum, px. */
 const SWIPE_PX = 60;
@@ -138,7 +138,11 @@ function Drum({ wash, arranging, name, onEdit, onFill, mayFill, isBusy, at }: Dr
       <Fold title="Before, after and the dryer" summary="what to look to">
         <LoadCare load={load} name={name} />
       </Fold>
-      {mayFill && <FillButton load={load} number={at + 1} isBusy={isBusy} onFill={onFill} />}
+      {mayFill && (
+        <Box position="sticky" bottom="64px" paddingBlock="8px" bg="card" zIndex={1}>
+          <FillButton load={load} number={at + 1} isBusy={isBusy} onFill={onFill} />
+        </Box>
+      )}
     </Stack>
   );
 }
@@ -146,11 +150,16 @@ function Drum({ wash, arranging, name, onEdit, onFill, mayFill, isBusy, at }: Dr
 /** The piece that is lifted: what every drum says, with a button each. */
 function Answers({ wash, arranging, name }: DrumsProps) {
   const { lifted } = arranging;
+  const head = useRef<HTMLHeadingElement>(null);
+  // The list made room for the answers: what is asked stands at the top of the page.
+  useEffect(() => {
+    head.current?.scrollIntoView({ block: 'center' });
+  }, []);
   if (!lifted) return null;
   return (
     <Stack gap="10px" as="section" aria-label="What the drums say">
-      <Box as="h2" fontSize="18px">
-        If {name(lifted.id)} {lifted.count > 1 ? 'go' : 'goes'} elsewhere
+      <Box as="h2" ref={head} fontSize="18px">
+        Where to put {pieceTitle(lifted)}
       </Box>
       {(wash.answers[lifted.id] ?? []).map((answer, index) => (
         <Box key={wash.loads[index]?.pieceIds.join() ?? index}>

@@ -80,7 +80,11 @@ export function Wish({ wash, arranging, money }: { wash: WashView; arranging: Ar
         )}
       </Box>
       {wash.arranged && (
-        <Button variant="plain" minHeight="34px" onClick={() => arranging.sort(value)}>
+        <Button
+          variant="plain"
+          minHeight={{ base: '44px', md: '34px' }}
+          onClick={() => arranging.sort(value)}
+        >
           Sort it again
         </Button>
       )}

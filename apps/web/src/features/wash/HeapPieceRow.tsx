@@ -12,7 +12,8 @@ const Row = chakra('button', {
     display: 'flex',
     alignItems: 'center',
     gap: '10px',
-    width: '100%',
+    flex: '1',
+    minWidth: '0',
     minHeight: { base: '52px', md: '37px' },
     textAlign: 'start',
     borderRadius: 'sm',
@@ -56,10 +57,10 @@ export function HeapPieceRow({
       >
         <FoldedPiece piece={piece} stays={stays} />
         <Box flex="1" minWidth="0">
-          <Box fontWeight={700} lineHeight="1.2" overflow="hidden" textOverflow="ellipsis">
+          <Box fontWeight={700} lineHeight="1.2" {...(why ? {} : ONE_LINE)}>
             {pieceTitle(piece)}
           </Box>
-          <Box fontSize="14px" color="soft" lineHeight="1.25">
+          <Box fontSize="14px" color="soft" lineHeight="1.25" {...(why ? {} : ONE_LINE)}>
             {why ?? ofWhat(piece, say.name)}
             {piece.openMarkIds.map((id) => (
               <Box as="span" key={id}>
@@ -90,14 +91,21 @@ export function HeapPieceRow({
   );
 }
 
+/** On a desk a line of its own each; a phone has the room to wrap. */
+const ONE_LINE = {
+  overflow: 'hidden',
+  textOverflow: 'ellipsis',
+  whiteSpace: { base: 'normal', md: 'nowrap' },
+} as const;
+
 const EditButton = chakra('button', {
   base: {
     flexShrink: 0,
     display: 'inline-flex',
     alignItems: 'center',
     justifyContent: 'center',
-    minWidth: '28px',
-    minHeight: '28px',
+    minWidth: { base: '44px', md: '28px' },
+    minHeight: { base: '44px', md: '28px' },
     color: 'soft',
     _hover: { color: 'leaf' },
   },

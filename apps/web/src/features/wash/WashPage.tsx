@@ -17,7 +17,6 @@ import { EditLine } from './EditLine';
 import { RunningLoads } from './RunningLoads';
 import { useArranging } from './useArranging';
 import { useWashKeys } from './useWashKeys';
-import { pieceTitle } from './washView';
 
 /** The heap into drums: what goes together, at what, with what, and what that costs. */
 export function WashPage() {
@@ -32,23 +31,23 @@ function Wash({ wash, receivedAt }: { wash: WashView; receivedAt: number }) {
   const fill = useFillLoad();
   const may = useMay('tub');
   const money = useHousehold().data?.prices.money ?? '';
-  const [adding, setAdding] = useState(false);
+  // Opened by an empty heap, it stays open while the heap grows.
+  const [adding, setAdding] = useState(wash.pieces.length === 0);
   const [editing, setEditing] = useState<HeapPiece | null>(null);
   const onDesk = useBreakpointValue({ base: false, lg: true }, { ssr: false });
   const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 8 } }));
   useWashKeys(wash, arranging);
   const name = (id: string): string => {
     const piece = wash.pieces.find((one) => one.id === id);
-    return piece ? pieceTitle(piece) : id;
+    return piece?.name ?? id;
   };
   const onFill = (load: LoadView) => fill.mutate({ key: newKey(), pieceIds: load.pieceIds });
   const onDragEnd = ({ active, over }: DragEndEvent) => {
     if (!over) return;
     const to = over.id === 'own' || over.id === 'heap' ? over.id : Number(over.id);
     const answer = typeof to === 'number' ? wash.answers[String(active.id)]?.[to] : null;
-    // What may not join springs back; its drum has said why.
-    if (answer && !answer.may) arranging.lift(String(active.id));
-    else arranging.put(String(active.id), to);
+    // What may not join springs back, still lifted: its drum says why.
+    if (!answer || answer.may) arranging.put(String(active.id), to);
   };
   const isEmpty = wash.pieces.length === 0;
   const Drums = onDesk ? DrumsOnDesk : DrumsOnPhone;
@@ -56,11 +55,13 @@ function Wash({ wash, receivedAt }: { wash: WashView; receivedAt: number }) {
     <Stack gap="12px" padding={{ base: '8px 16px 90px', lg: '0' }}>
       <Box padding={{ base: '0', lg: '12px 20px 0' }}>
         <Flex align="baseline" gap="14px" wrap="wrap">
-          <PageHeading title="Wash">{onDesk ? 'The heap' : 'Wash'}</PageHeading>
+          <PageHeading title="Wash" unseen={!onDesk}>
+            {onDesk ? 'The heap' : 'Wash'}
+          </PageHeading>
           {may && !isEmpty && (
             <Button
               variant="plain"
-              minHeight="36px"
+              minHeight={{ base: '44px', md: '36px' }}
               aria-expanded={adding}
               onClick={() => setAdding(!adding)}
             >
@@ -119,7 +120,7 @@ function Said({ arranging, error }: { arranging: ReturnType<typeof useArranging>
         {arranging.said && (
           <>
             <Box>{arranging.said}</Box>
-            <Button variant="plain" minHeight="34px" onClick={arranging.undo}>
+            <Button variant="plain" minHeight={{ base: '44px', md: '34px' }} onClick={arranging.undo}>
               Undo
             </Button>
           </>

@@ -23,8 +23,9 @@ export function provenText({ loads, pieces, proven, atMostFewer, arranged, setti
   if (arranged) return 'as you arranged them';
   if (settings.best > 0)
     return proven ? `the best for this wish: proved for these ${count}` : 'the best that was found';
-  if (atMostFewer > 0) return `at most ${atMostFewer} fewer ${atMostFewer === 1 ? 'is' : 'are'} possible`;
-  return proven ? `the fewest possible: proved for these ${count}` : 'the fewest possible';
+  return atMostFewer > 0
+    ? `at most ${atMostFewer} fewer ${atMostFewer === 1 ? 'is' : 'are'} possible`
+    : `the fewest possible: proved for these ${count}`;
 }
 
 /** All loads together: time one after another, energy, water, money where it is told. */

@@ -44,7 +44,8 @@ function Compartment({
   isRinse?: boolean;
 }) {
   const say = useLexicon();
-  const share = dose ? Math.min(0.9, Math.max(0.15, dose.volumeML / FULL_ML)) : 0;
+  // Below the figure, so that the water's edge does not strike it through.
+  const share = dose ? Math.min(0.45, Math.max(0.1, dose.volumeML / FULL_ML / 2)) : 0;
   return (
     <Box flex={wide} textAlign="center">
       <Box>{name}</Box>
@@ -53,7 +54,7 @@ function Compartment({
         align="flex-end"
         position="relative"
         border="1.8px solid"
-        borderTop="none"
+        borderTopWidth="0"
         borderStyle={dose ? 'solid' : 'dotted'}
         borderColor="ink"
         borderBottomRadius="md"
@@ -68,7 +69,8 @@ function Compartment({
         />
         <Flex
           position="absolute"
-          inset="0"
+          insetInline="0"
+          top="2px"
           align="center"
           justify="center"
           color={dose ? 'ink' : 'soft'}
@@ -116,7 +118,7 @@ function DoseLine({ dose, name }: { dose: LoadDose; name: string }) {
       )}
       {assumed && inHouse && (
         <Box as="span" color="soft">
-          a usual dose; its label says more
+          usual dose
         </Box>
       )}
     </Flex>

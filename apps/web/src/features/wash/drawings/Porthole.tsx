@@ -50,7 +50,7 @@ export function Porthole({ pieces, full, number, size = 150, running = null, ans
         strokeWidth="7"
         strokeLinecap="round"
       />
-      <circle cx={CENTRE} cy={CENTRE} r={GLASS} fill="var(--ff-colors-waterTint)" />
+      <circle cx={CENTRE} cy={CENTRE} r={GLASS} fill="var(--ff-colors-water-tint)" />
       <g clipPath={`url(#${id}c)`}>
         {pieces.map((piece, index) => {
           const height = (filled * piece.massG) / massG;
@@ -106,7 +106,7 @@ export function Porthole({ pieces, full, number, size = 150, running = null, ans
         fontFamily="var(--ff-fonts-heading)"
         fontWeight="700"
         fontSize="17"
-        fill="var(--ff-colors-onLeaf)"
+        fill="var(--ff-colors-on-leaf)"
       >
         {number}
       </text>

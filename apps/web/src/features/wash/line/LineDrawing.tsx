@@ -4,7 +4,9 @@ import { WeavePattern } from '../drawings/Weave';
 import { pieceTitle } from '../washView';
 import { chanceText, hourText, isWell, rains, rangeText, stateText } from './lineView';
 
-const COLUMN = 122;
+/** A piece has so much of the rope, px: more where there are few. */
+const COLUMN = { least: 122, most: 190 } as const;
+const PICTURE = 940;
 const LEFT = 92;
 const ROPE_Y = 84;
 const NOW_Y = 300;
@@ -36,7 +38,11 @@ export function LineDrawing({
   chosenId: string | null;
   onChoose: (id: string | null) => void;
 }) {
-  const width = Math.max(720, LEFT * 2 + line.lines.length * COLUMN);
+  const column = Math.min(
+    COLUMN.most,
+    Math.max(COLUMN.least, (PICTURE - 2 * LEFT) / Math.max(1, line.lines.length)),
+  );
+  const width = Math.max(PICTURE, LEFT * 2 + line.lines.length * column);
   const height = NOW_Y + HOURS * HOUR_PX + 70;
   const now = Date.parse(line.now);
   const y = (at: number) => NOW_Y + Math.min(HOURS + 0.6, Math.max(0, (at - now) / HOUR_MS)) * HOUR_PX;
@@ -84,7 +90,7 @@ export function LineDrawing({
                 y={y(from)}
                 width={right - LEFT}
                 height={Math.max(4, y(to) - y(from))}
-                fill="var(--ff-colors-waterTint)"
+                fill="var(--ff-colors-water-tint)"
                 fillOpacity={counts ? 0.9 : 0.4}
                 stroke="var(--ff-colors-water)"
                 strokeDasharray={counts ? undefined : '2 5'}
@@ -120,7 +126,7 @@ export function LineDrawing({
               y={y(dusk) + 18}
               fontSize="14"
               fontWeight="700"
-              fill="var(--ff-colors-slateText)"
+              fill="var(--ff-colors-slate-text)"
             >
               dusk {hourText(dusk)}: nothing dries on out of doors
             </text>
@@ -130,11 +136,12 @@ export function LineDrawing({
           <Hanging
             key={one.lineId}
             one={one}
-            x={LEFT + index * COLUMN + 8}
+            x={LEFT + (width - 2 * LEFT - line.lines.length * column) / 2 + (index + 0.5) * column - 46}
             ropeY={ROPE_Y + sag(index, line.lines.length)}
             y={y}
             now={line.now}
             isChosen={chosenId === one.lineId}
+            stopsAt={stopOf(one, line)}
             onChoose={() => onChoose(chosenId === one.lineId ? null : one.lineId)}
           />
         ))}
@@ -154,6 +161,14 @@ export function LineDrawing({
   );
 }
 
+/** When rain or dusk stops a piece; else the foot of the picture. */
+function stopOf({ state, hungAt }: WetLine, line: LineView): number {
+  const now = Date.parse(line.now);
+  const from = hungAt ? Date.parse(hungAt) : now;
+  if (state === 'rainFirst') return rains(line).find(({ counts, to }) => counts && to > from)?.from ?? now;
+  return state === 'duskFirst' ? Math.max(now, Date.parse(line.dusk)) : now + HOURS * HOUR_MS;
+}
+
 /** How far the rope hangs through at a place. */
 const sag = (index: number, count: number): number =>
   12 * Math.sin((Math.PI * (index + 0.5)) / Math.max(1, count));
@@ -169,7 +184,7 @@ function Trunk({ x, height }: { x: number; height: number }) {
       />
       <path
         d={`M${x - 26} 62a18 18 0 0 1 2 -34 22 22 0 0 1 36 -14 20 20 0 0 1 34 16 17 17 0 0 1 2 32Z`}
-        fill="var(--ff-colors-leafTint)"
+        fill="var(--ff-colors-leaf-tint)"
         stroke="var(--ff-colors-leaf)"
         strokeWidth="1.8"
       />
@@ -184,6 +199,7 @@ function Hanging({
   y,
   now,
   isChosen,
+  stopsAt,
   onChoose,
 }: {
   one: WetLine;
@@ -192,6 +208,8 @@ function Hanging({
   y: (at: number) => number;
   now: string;
   isChosen: boolean;
+  /** Where rain, dusk or the end of the picture stops what is not dry by then. */
+  stopsAt: number;
   onChoose: () => void;
 }) {
   const id = `w${one.lineId}`;
@@ -199,7 +217,9 @@ function Hanging({
   const middle = x + 46;
   const wet = Math.min(26, 6 + one.waterL * 9);
   const ends = [one.earliest, one.latest].map((at) => (at ? y(Date.parse(at)) : null));
-  const [first, last] = [ends[0] ?? ends[1] ?? NOW_Y + HOURS * HOUR_PX, ends[1] ?? NOW_Y + HOURS * HOUR_PX];
+  // What does not come to an end in time ends where it is stopped.
+  const last = ends[1] ?? y(stopsAt);
+  const first = Math.min(ends[0] ?? last, last);
   const well = isWell(one);
   const tone = well ? 'var(--ff-colors-leaf)' : 'var(--ff-colors-brick)';
   const boxY = Math.min(last + 6, NOW_Y + HOURS * HOUR_PX + 14);
@@ -218,6 +238,8 @@ function Hanging({
         onChoose();
       }}
     >
+      {/* The whole strip is one target, not the lines of it alone. */}
+      <rect x={x - 8} y={ropeY - 40} width="108" height={boxY + 44 - ropeY + 40} fill="transparent" />
       <defs>
         <WeavePattern id={id} weave={one.weave} colour={one.colour} />
         <clipPath id={`${id}c`}>
@@ -293,7 +315,7 @@ function Hanging({
         <>
           <path
             d={`M${middle - wet} ${NOW_Y}H${middle + wet}L${middle} ${last}Z`}
-            fill="var(--ff-colors-waterTint)"
+            fill="var(--ff-colors-water-tint)"
             stroke="var(--ff-colors-water)"
             strokeWidth="1.3"
           />
@@ -316,7 +338,7 @@ function Hanging({
         width="112"
         height="42"
         rx="7"
-        fill={well ? 'var(--ff-colors-card)' : 'var(--ff-colors-brickTint)'}
+        fill={well ? 'var(--ff-colors-card)' : 'var(--ff-colors-brick-tint)'}
         stroke={tone}
         strokeWidth="1.6"
         strokeDasharray={one.state === 'cannotTell' ? '2 4' : well ? undefined : '5 4'}

@@ -60,7 +60,7 @@ function Line({ line }: { line: LineView }) {
             {' · '}
             <Button
               variant="plain"
-              minHeight="32px"
+              minHeight={{ base: '44px', md: '32px' }}
               aria-expanded={weather}
               onClick={() => setWeather(!weather)}
             >

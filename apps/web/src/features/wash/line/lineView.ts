@@ -14,7 +14,7 @@ export function rangeText({ earliest, latest, state }: WetLine, now: string): st
       : `${new Date(at).toLocaleDateString('en-GB', { weekday: 'short' })} `;
   if (!earliest) return 'not today';
   const from = `${day(earliest)}${hourText(earliest)}`;
-  if (!latest) return `${from} at the earliest`;
+  if (!latest) return `from ${from}`;
   const to = day(latest) === day(earliest) ? hourText(latest) : `${day(latest)}${hourText(latest)}`;
   return `${from}–${to}`;
 }
