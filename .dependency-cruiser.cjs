@@ -142,7 +142,8 @@ module.exports = {
     {
       name: 'core-knows-no-library-no-node',
       severity: 'error',
-      from: { path: '^packages/core/src', pathNot: '\\.test\\.ts$|/test/' },
+      // The psychrometrics of moist air are a well-kept library's; one file knows it.
+      from: { path: '^packages/core/src', pathNot: '\\.test\\.ts$|/test/|/drying/moistAir\\.ts$' },
       to: { dependencyTypes: ['npm', 'npm-dev', 'core'], pathNot: '^packages/' },
     },
     {

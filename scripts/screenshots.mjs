@@ -18,7 +18,7 @@ const waiting = (markId) => today.waiting.find((trouble) => trouble.markIds.incl
 const soak = today.running.find((run) => run.pieceName === 'lawn petticoat').id;
 const towels = (await ask('/pieces')).find((piece) => piece.name === 'bath towels').id;
 
-const NOTHING_YET = { running: [], clashes: [], trials: [], waiting: [], settled: [], due: [] };
+const NOTHING_YET = { running: [], clashes: [], trials: [], waiting: [], settled: [], due: [], loads: [] };
 
 const browser = await chromium.launch({
   executablePath: CHROMIUM,
@@ -39,11 +39,12 @@ async function shoot(
   {
     viewport = DESK,
     colorScheme = 'light',
+    timezoneId = 'UTC',
     act = async () => undefined,
     before = async () => undefined,
   } = {},
 ) {
-  const page = await browser.newPage({ viewport, colorScheme });
+  const page = await browser.newPage({ viewport, colorScheme, timezoneId });
   await before(page);
   await page.goto(`${BASE}${path}`);
   // The line of changes never falls silent: what counts is that nothing is being fetched any more.
@@ -69,14 +70,15 @@ await shoot('at-once-phone', '/trouble', {
   },
 });
 await shoot('trouble-no-home-method', `/trouble/${waiting('nailVarnish')}`);
-await shoot('trouble-diagnosis', '/trouble', {
-  act: async (page) => {
-    await page.click('[data-blank=mark]');
-    await page.keyboard.type('yellowed cause petticoat');
-    await page.locator('[role=option][data-part=item]').first().click();
-    await page.getByRole('button', { name: 'In folds, along edges' }).click();
-    await page.waitForTimeout(600);
-  },
+await shoot('wash', '/wash', {
+  act: (page) => page.locator('[data-piece]').filter({ hasText: 'band T-shirts' }).click(),
+});
+await shoot('wash-phone', '/wash', { viewport: PHONE });
+// A line is seen by day: the page stands in a place where it is morning.
+const west = Math.min(12, new Date().getUTCHours() - 10);
+await shoot('line', '/wash/line', {
+  timezoneId: west === 0 ? 'UTC' : `Etc/GMT${west > 0 ? '+' : '-'}${Math.abs(west)}`,
+  act: (page) => page.waitForTimeout(1500),
 });
 await shoot('trouble-phone', `/trouble/${waiting('beetroot')}`, { viewport: PHONE });
 await shoot('tub-phone', `/runs/${soak}`, { viewport: PHONE });
@@ -84,15 +86,6 @@ await shoot('tub-look-phone-dark', `/runs/${soak}`, {
   viewport: PHONE,
   colorScheme: 'dark',
   act: (page) => page.getByRole('button', { name: 'Check' }).click(),
-});
-await shoot('tub-decide-phone', `/runs/${soak}`, {
-  viewport: PHONE,
-  act: async (page) => {
-    await page.getByRole('button', { name: 'Check' }).click();
-    await page.getByRole('button', { name: 'Half', exact: true }).click();
-    await page.locator('.recharts-surface').first().waitFor();
-    await page.getByRole('group', { name: 'What next?' }).scrollIntoViewIfNeeded();
-  },
 });
 await shoot('first-start-phone', '/', {
   viewport: PHONE,

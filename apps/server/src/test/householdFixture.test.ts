@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { HOUSEHOLD_FILE, HouseholdFile, upgradeVersion2 } from '@feverfew/contracts';
+import { HOUSEHOLD_FILE, HouseholdFile, NEVER_WASHED, upgradeVersion2 } from '@feverfew/contracts';
 import {
   currentAction,
   nextAction,
@@ -63,7 +63,7 @@ it('holds what runs have had since there were rounds, and what pieces have since
     [false, true],
     [true, false],
   ]);
-  const present = HouseholdFile.parse({ ...written(4), version: HOUSEHOLD_FILE.version });
+  const present = HouseholdFile.parse({ ...NEVER_WASHED, ...written(4), version: HOUSEHOLD_FILE.version });
   const events = present.runs.flatMap((run) => run.events.map(({ event }) => event));
   expect(events.map(({ kind }) => kind)).toEqual(
     expect.arrayContaining(['tested', 'skipped', 'undone', 'redone', 'looked', 'decided', 'finished']),

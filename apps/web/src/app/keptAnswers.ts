@@ -11,7 +11,7 @@ interface Kept {
 
 /** Asked again without a line, these are answered by what is kept. Pictures and settings of devices are not. */
 const KEPT = [
-  'GET /(today|catalogue|reference|household|pieces|what-works|mixes|devices/me)$',
+  'GET /(today|catalogue|reference|household|pieces|what-works|mixes|devices/me|wash|wash/line)$',
   'GET /(runs|troubles|plans|pieces|trials)/[^/]+$',
   'POST /plans/(preview|first-things|house-question)$',
   'POST /runs/clashes$',

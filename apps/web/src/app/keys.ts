@@ -3,6 +3,7 @@ export const KEYS = [
   ['n', 'New trouble', '/trouble'],
   ['t', 'Today', '/'],
   ['m', 'Mixing', '/mix'],
+  ['l', 'Wash', '/wash'],
   ['b', 'Linen', '/pieces'],
   ['c', 'Cupboard', '/cupboard'],
   ['w', 'What works', '/what-works'],

@@ -114,7 +114,7 @@ function solveGroup(group: readonly number[], problem: PartitionProblem, price: 
 }
 
 /** Steps after which the question how few will do is left open. */
-const MOST_STEPS = 4000;
+const MOST_STEPS = 1500;
 
 /** The pieces in no more than so many loads, by branching on the one with the fewest places left. */
 function putInto(

@@ -21,6 +21,8 @@ export interface HeapSweep {
   /** Longest and middle time of one sorting, ms. */
   readonly worstMs: number;
   readonly medianMs: number;
+  /** Heaps of which it is not proved that their loads are the fewest. */
+  readonly gaps: number;
   /** Loads that at most could be fewer, over all heaps. */
   readonly atMostFewer: number;
 }
@@ -61,6 +63,7 @@ export function sweepHeaps(
   let stays = 0;
   let unproven = 0;
   let atMostFewer = 0;
+  let gaps = 0;
   for (let number = from; number < to; number += 1) {
     const lines = size[0] + (number % (size[1] - size[0] + 1));
     const heap = heapCase(number, lines, pool).map(read);
@@ -73,6 +76,7 @@ export function sweepHeaps(
     loads += sorting.loads.length;
     atMostFewer += sorting.atMostFewer;
     if (!sorting.proven) unproven += 1;
+    if (sorting.atMostFewer > 0) gaps += 1;
     const found = sorting.loads.flatMap((load) =>
       checkLoad(toldOf(load, byId, household, knowledge), machine, knowledge),
     );
@@ -93,6 +97,7 @@ export function sweepHeaps(
     unproven,
     faults,
     examples,
+    gaps,
     atMostFewer,
     worstMs: times.at(-1) ?? 0,
     medianMs: times[Math.floor(times.length / 2)] ?? 0,

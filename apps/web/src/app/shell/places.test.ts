@@ -8,6 +8,8 @@ describe('the places', () => {
     ['/trouble/3f', 'trouble', 'Plans'],
     ['/runs/3f', 'trouble', undefined],
     ['/mix', 'trouble', 'Mixing'],
+    ['/wash', 'wash', 'Loads'],
+    ['/wash/line', 'wash', 'The line'],
     ['/pieces/3f', 'linen', 'Pieces'],
     ['/cupboard', 'linen', 'Cupboard'],
     ['/reference/fibres/wool', 'more', 'Look up'],

@@ -73,9 +73,11 @@ export const placeOf = (pathname: string): ShellPlace | null =>
     [to, ...rooms.map((room) => room.to), ...also].some((one) => isUnder(pathname, one)),
   ) ?? null;
 
-/** The room an address belongs to. */
+/** The room an address belongs to; of one within another the inner one. */
 export const roomOf = (pathname: string): Room | null =>
-  placeOf(pathname)?.rooms.find(({ to }) => isUnder(pathname, to)) ?? null;
+  [...(placeOf(pathname)?.rooms ?? [])]
+    .sort((a, b) => b.to.length - a.to.length)
+    .find(({ to }) => isUnder(pathname, to)) ?? null;
 
 /** Pages whose drawing needs the width of a desk: the column gives up its room names for it. */
 export const needsWidth = (pathname: string): boolean => placeOf(pathname)?.id === 'wash';

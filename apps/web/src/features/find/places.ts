@@ -15,6 +15,24 @@ export const PLACES: readonly Place[] = [
     to: '/trouble',
   },
   {
+    id: 'wash',
+    name: 'Wash',
+    aliases: ['laundry', 'loads', 'heap', 'washing', 'sort the wash', 'drum'],
+    to: '/wash',
+  },
+  {
+    id: 'line',
+    name: 'The line',
+    aliases: ['drying', 'clothes line', 'washing line', 'hang', 'weather', 'forecast'],
+    to: '/wash/line',
+  },
+  {
+    id: 'machine',
+    name: 'Machine, dryer and rope',
+    aliases: ['machine capacity', 'programmes', 'spin speed', 'dryer size', 'rope'],
+    to: '/wash/machine',
+  },
+  {
     id: 'linen',
     name: 'Linen',
     aliases: ['linen', 'my things', 'pieces', 'wardrobe', 'inventory'],

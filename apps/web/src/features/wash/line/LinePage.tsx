@@ -1,12 +1,5 @@
 import { Box, Flex, Stack, useBreakpointValue } from '@chakra-ui/react';
-import {
-  heldByWords,
-  INDOOR_RULE,
-  type LineView,
-  ORIGIN_WORDS,
-  PLACE_WORDS,
-  type WetLine,
-} from '@feverfew/contracts';
+import { heldByWords, INDOOR_RULE, type LineView, ORIGIN_WORDS, PLACE_WORDS } from '@feverfew/contracts';
 import { useEffect, useState } from 'react';
 import { useLexicon } from '../../../app/useLexicon';
 import { Button, Input } from '../../../components/controls';
@@ -18,7 +11,7 @@ import { useMay } from '../../../queries/deviceQueries';
 import { useChangeWash, useHang, useLine, useWasDry } from '../../../queries/washQueries';
 import { pieceTitle } from '../washView';
 import { LineDrawing } from './LineDrawing';
-import { airText, hourText, isWell, needsHelp, rangeText, stateText } from './lineView';
+import { airText, hourText, isWell, needsHelp, rangeText, stateText, todayAt } from './lineView';
 import { PieceOnLine } from './PieceOnLine';
 import { WeatherPicker } from './WeatherPicker';
 
@@ -278,14 +271,3 @@ function DryAll({ line }: { line: LineView }) {
     </Stack>
   );
 }
-
-/** A time of day on the day of `now`; one that is still to come was yesterday's. */
-export function todayAt(time: string, now: string): string {
-  const [hours, minutes] = time.split(':').map(Number);
-  const at = new Date(now);
-  at.setHours(hours ?? 0, minutes ?? 0, 0, 0);
-  if (at.getTime() > Date.parse(now)) at.setDate(at.getDate() - 1);
-  return at.toISOString();
-}
-
-export type { WetLine };

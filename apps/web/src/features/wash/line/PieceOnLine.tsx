@@ -6,8 +6,7 @@ import { Button, ChipButton, Input } from '../../../components/controls';
 import { Notice } from '../../../components/Notice';
 import { useHang, useWasDry } from '../../../queries/washQueries';
 import { pieceTitle } from '../washView';
-import { todayAt } from './LinePage';
-import { rangeText, stateText } from './lineView';
+import { rangeText, stateText, todayAt } from './lineView';
 
 /** One wet piece: where it hangs, and when it was dry. */
 export function PieceOnLine({

@@ -55,3 +55,12 @@ export function airText({ hours, now }: LineView, temp: (tempC: number) => strin
     hour.windMS < 1 ? 'still' : hour.windMS < 4 ? 'light breeze' : hour.windMS < 8 ? 'breeze' : 'strong wind';
   return `${temp(hour.tempC)}, air ${Math.round(hour.humidity * 100)} %, ${wind} ${Math.round(hour.windMS)} m/s`;
 }
+
+/** A time of day on the day of `now`; one that is still to come was yesterday's. */
+export function todayAt(time: string, now: string): string {
+  const [hours, minutes] = time.split(':').map(Number);
+  const at = new Date(now);
+  at.setHours(hours ?? 0, minutes ?? 0, 0, 0);
+  if (at.getTime() > Date.parse(now)) at.setDate(at.getDate() - 1);
+  return at.toISOString();
+}
