@@ -39,6 +39,23 @@ test.describe('on a desk', () => {
     await expect(drum(page, 1)).toContainText('greys');
     await page.keyboard.press('Escape');
     await expect(page.getByText('May not')).toHaveCount(0);
+
+    // The card for the machine: what is printed is caught before the printer has it.
+    await drum(page, 1).getByRole('button', { name: 'Before, after and the dryer' }).click();
+    await expect(drum(page, 1)).toContainText('no child, no cat');
+    await expect(drum(page, 1)).toContainText('damask cloth (still marked)');
+    await page.evaluate(() => {
+      window.print = () => {
+        document.body.dataset.card = [...document.querySelectorAll('[data-print=only]')]
+          .map((one) => one.textContent)
+          .join(' ');
+      };
+    });
+    await drum(page, 1).getByRole('button', { name: 'Print a card' }).click();
+    const card = await page.evaluate(() => document.body.dataset.card ?? '');
+    expect(card).toContain('Cotton 60 °C');
+    expect(card).toContain('bath towels');
+    expect(card).toContain('Not in the dryer');
   });
 
   test('moves a piece by key, by button and by drag, and takes it back', async ({ page }) => {

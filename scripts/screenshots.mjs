@@ -69,7 +69,6 @@ await shoot('at-once-phone', '/trouble', {
     await page.getByRole('button', { name: 'Not sure' }).first().waitFor();
   },
 });
-await shoot('trouble-no-home-method', `/trouble/${waiting('nailVarnish')}`);
 await shoot('wash', '/wash', {
   act: (page) => page.locator('[data-piece]').filter({ hasText: 'band T-shirts' }).click(),
 });

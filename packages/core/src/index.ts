@@ -21,6 +21,7 @@ export {
   NO_OWN_RATE,
   type OwnRate,
   RAIN_COUNTS_FROM,
+  ropeFor,
   type WetPiece,
   withSeen,
 } from './drying/dryBy.js';

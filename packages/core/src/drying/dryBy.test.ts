@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { knowledge } from '../test/fixtures.js';
-import { type DryBy, dryBy, hangOrder, NO_OWN_RATE, type WetPiece, withSeen } from './dryBy.js';
+import { type DryBy, dryBy, hangOrder, NO_OWN_RATE, ropeFor, type WetPiece, withSeen } from './dryBy.js';
 import { type Forecast, forecastByHand, madeUpForecast } from './forecast.js';
 import { regainOf, waterAfter } from './waterAfter.js';
 
@@ -81,6 +81,16 @@ describe('dry by when', () => {
     expect(hours(seen, 'latest')).toBeGreaterThan(hours(book, 'latest'));
     const width = (dry: DryBy) => hours(dry, 'latest') / hours(dry, 'earliest');
     expect(width(seen)).toBeLessThan(width(book));
+  });
+});
+
+describe('rope', () => {
+  it('is taken as the kind takes it, and never more than a piece is wide', () => {
+    expect(ropeFor(2, 1200, { low: 115, high: 160 }, 1.2)).toBeCloseTo(2.4, 6);
+    expect(ropeFor(10, 200, { low: 170, high: 260 }, 0.9)).toBeCloseTo(
+      10 * Math.sqrt(20 / Math.sqrt(170 * 260)),
+      6,
+    );
   });
 });
 

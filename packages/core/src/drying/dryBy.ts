@@ -194,3 +194,10 @@ export const hangOrder = (dry: readonly DryBy[]): string[] =>
         (a.id < b.id ? -1 : 1),
     )
     .map(({ id }) => id);
+
+/**
+ * Rope that like pieces take, m: as their kind does, and never more than a piece is wide.
+ * @param gPerM2 weight of the cloth
+ */
+export const ropeFor = (count: number, dryMassG: number, gPerM2: Span, usualM: number): number =>
+  count * Math.min(usualM, Math.sqrt(dryMassG / count / middle(gPerM2)));

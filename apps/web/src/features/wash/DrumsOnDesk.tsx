@@ -10,11 +10,12 @@ import { Porthole } from './drawings/Porthole';
 import { type DrumsProps, piecesOf } from './drumsProps';
 import { ByHandFirst, FillButton, Wish } from './Foot';
 import { HeapPieceRow } from './HeapPieceRow';
+import { PrintLoad } from './LoadCard';
 import { Holding, LoadCare, ProgrammeLine } from './LoadText';
 import { drumsTitle, kilos, loadOf, provenText } from './washView';
 
 /** Heap, drum, programme, dose, answer: one band for each drum, so that the eye never has to match lists. */
-const COLUMNS = '352px 152px minmax(190px, 1fr) minmax(196px, 236px) 186px';
+const COLUMNS = '392px 140px minmax(190px, 1fr) minmax(190px, 230px) 178px';
 
 export function DrumsOnDesk(props: DrumsProps) {
   const { wash, arranging, name, money, mayFill, isBusy, onFill } = props;
@@ -55,7 +56,7 @@ export function DrumsOnDesk(props: DrumsProps) {
         bg="card"
         borderTop="1px solid"
         borderColor="line"
-        padding="12px 20px 12px 368px"
+        padding="12px 20px 12px 408px"
         zIndex={2}
       >
         <ByHandFirst wash={wash} name={name} />
@@ -111,6 +112,7 @@ function DrumBand({
       </Box>
       <Box paddingTop="12px" textAlign="center">
         <Porthole
+          size={138}
           pieces={pieces}
           full={load.massG / load.programme.capacityG}
           number={index + 1}
@@ -160,6 +162,7 @@ function DrumBand({
       {isOpen && (
         <Box gridColumn="2 / -1" paddingBottom="14px">
           <LoadCare load={load} name={name} />
+          <PrintLoad load={load} pieces={pieces} name={name} />
         </Box>
       )}
     </Grid>

@@ -11,6 +11,7 @@ import { FoldedPiece } from './drawings/Weave';
 import { type DrumsProps, piecesOf } from './drumsProps';
 import { ByHandFirst, FillButton, Wish } from './Foot';
 import { HeapPieceRow } from './HeapPieceRow';
+import { PrintLoad } from './LoadCard';
 import { choresText, Holding, LoadCare, ProgrammeLine } from './LoadText';
 import { kilos, loadOf, pieceTitle, provenText } from './washView';
 
@@ -137,6 +138,7 @@ function Drum({ wash, arranging, name, onEdit, onFill, mayFill, isBusy, at }: Dr
       )}
       <Fold title="Before, after and the dryer" summary="what to look to">
         <LoadCare load={load} name={name} />
+        <PrintLoad load={load} pieces={pieces} name={name} />
       </Fold>
       {mayFill && (
         <Box position="sticky" bottom="64px" paddingBlock="8px" bg="card" zIndex={1}>

@@ -103,9 +103,7 @@ export function Porthole({ pieces, full, number, size = 150, running = null, ans
         x="22"
         y="28"
         textAnchor="middle"
-        fontFamily="var(--ff-fonts-heading)"
-        fontWeight="700"
-        fontSize="17"
+        style={{ fontFamily: 'var(--ff-fonts-heading)', fontWeight: 700, fontSize: 17 }}
         fill="var(--ff-colors-on-leaf)"
       >
         {number}

@@ -14,6 +14,8 @@ const HOUR_PX = 36;
 const HOUR_MS = 3_600_000;
 const HOURS = 11;
 
+/* A page's styles go before a drawing's own attributes: sizes of text stand in `style`. */
+
 /** Cloth of each weave hangs as what it mostly is: a sheet, a shirt, trousers. */
 const OUTLINES: Partial<Record<WetLine['weave'], string>> = {
   stripe: 'M16 0L0 46 16 54 18 40V116H74V40L76 54 92 46 76 0 58 0Q46 10 34 0Z',
@@ -76,7 +78,13 @@ export function LineDrawing({
               stroke="var(--ff-colors-track)"
               strokeWidth="2"
             />
-            <text x={LEFT - 42} y={y(at) + 5} textAnchor="end" fontSize="14" fill="var(--ff-colors-soft)">
+            <text
+              x={LEFT - 42}
+              y={y(at) + 5}
+              textAnchor="end"
+              fill="var(--ff-colors-soft)"
+              style={{ fontSize: 14 }}
+            >
               {hourText(at)}
             </text>
           </g>
@@ -99,9 +107,8 @@ export function LineDrawing({
               <text
                 x={LEFT + 10}
                 y={y(from) + 17}
-                fontSize="14"
-                fontWeight="700"
                 fill="var(--ff-colors-water)"
+                style={{ fontSize: 14, fontWeight: 700 }}
               >
                 rain, {chanceText(chance)}, {hourText(from)}–{hourText(to)}
               </text>
@@ -112,9 +119,8 @@ export function LineDrawing({
           x={LEFT - 42}
           y={NOW_Y - 8}
           textAnchor="end"
-          fontSize="14"
-          fontWeight="700"
           fill="var(--ff-colors-ink)"
+          style={{ fontSize: 14, fontWeight: 700 }}
         >
           now
         </text>
@@ -124,9 +130,8 @@ export function LineDrawing({
             <text
               x={LEFT + 12}
               y={y(dusk) + 18}
-              fontSize="14"
-              fontWeight="700"
               fill="var(--ff-colors-slate-text)"
+              style={{ fontSize: 14, fontWeight: 700 }}
             >
               dusk {hourText(dusk)}: nothing dries on out of doors
             </text>
@@ -287,9 +292,8 @@ function Hanging({
             x={middle}
             y={ropeY - 21}
             textAnchor="middle"
-            fontWeight="700"
-            fontSize="15"
             fill="var(--ff-colors-leaf)"
+            style={{ fontSize: 15, fontWeight: 700 }}
           >
             {one.order}
           </text>
@@ -299,16 +303,27 @@ function Hanging({
         x={middle}
         y={NOW_Y - 56}
         textAnchor="middle"
-        fontWeight="700"
-        fontSize="15"
         fill="var(--ff-colors-ink)"
+        style={{ fontSize: 15, fontWeight: 700 }}
       >
         {short(pieceTitle(one))}
       </text>
-      <text x={middle} y={NOW_Y - 38} textAnchor="middle" fontSize="13.5" fill="var(--ff-colors-soft)">
+      <text
+        x={middle}
+        y={NOW_Y - 38}
+        textAnchor="middle"
+        fill="var(--ff-colors-soft)"
+        style={{ fontSize: 13.5 }}
+      >
         {one.waterL.toFixed(1)} L to lose
       </text>
-      <text x={middle} y={NOW_Y - 20} textAnchor="middle" fontSize="13.5" fill="var(--ff-colors-ink)">
+      <text
+        x={middle}
+        y={NOW_Y - 20}
+        textAnchor="middle"
+        fill="var(--ff-colors-ink)"
+        style={{ fontSize: 13.5 }}
+      >
         {PLACE_WORDS[one.place]}
       </text>
       {one.state !== 'cannotTell' && (
@@ -343,15 +358,21 @@ function Hanging({
         strokeWidth="1.6"
         strokeDasharray={one.state === 'cannotTell' ? '2 4' : well ? undefined : '5 4'}
       />
-      <text x={middle} y={boxY + 17} textAnchor="middle" fontWeight="700" fontSize="14" fill={tone}>
+      <text
+        x={middle}
+        y={boxY + 17}
+        textAnchor="middle"
+        fill={tone}
+        style={{ fontSize: 14, fontWeight: 700 }}
+      >
         {rangeText(one, now)}
       </text>
       <text
         x={middle}
         y={boxY + 34}
         textAnchor="middle"
-        fontSize="13.5"
         fill={well ? 'var(--ff-colors-ink)' : tone}
+        style={{ fontSize: 13.5 }}
       >
         {stateText(one).split(',')[0]}
       </text>
