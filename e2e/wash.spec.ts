@@ -65,6 +65,7 @@ test.describe('on a desk', () => {
     const from = await drumOf(page, 'napkins');
     await napkins.focus();
     await page.keyboard.press('Enter');
+    await expect(page.getByText(/^Lifted napkins\. Drum 1: /)).toHaveCount(1);
     await page.keyboard.press('0');
     await expect(page.getByText('napkins is in a drum of its own.')).toBeVisible();
     await expect(page.getByText('as you arranged them')).toBeVisible();
@@ -187,6 +188,13 @@ test.describe('on a desk', () => {
     await edit.getByRole('button', { name: 'soaked with fuel, thinner or drying oil' }).click();
     await edit.getByRole('button', { name: 'Keep' }).click();
     await expect(page.getByText('into no machine and no dryer')).toBeVisible();
+
+    await page.getByRole('button', { name: 'Change sweatshirts' }).click();
+    await page.getByRole('button', { name: 'Out of the heap' }).click();
+    await expect(page.getByText('sweatshirts is out of the heap.')).toBeVisible();
+    await expect(page.locator('[data-piece]')).toHaveCount(24);
+    await page.getByRole('status').getByRole('button', { name: 'Undo' }).click();
+    await expect(page.locator('[data-piece]')).toHaveCount(25);
 
     await page.goto('/wash/machine');
     await page.getByLabel('Holds, kg').first().fill('2');

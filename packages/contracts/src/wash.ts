@@ -282,6 +282,7 @@ export const LoadView = z
         out: z.array(
           z.strictObject({ pieceId: z.string(), by: HeldByShape.nullable(), marked: z.boolean() }),
         ),
+        ways: z.array(z.strictObject({ clothKindId: Id, tumbling: z.string() })),
         overfull: z.boolean(),
         massG: z.number(),
         greasy: z.boolean(),

@@ -33,6 +33,7 @@ const FAMILIES: readonly Family[] = [
   'wearRules',
   'clothKinds',
   'hygienes',
+  'keptFromDrum',
   'programmeDefaults',
   'waterLeft',
   'words',

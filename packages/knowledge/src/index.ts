@@ -41,6 +41,6 @@ export type { AcidSystem, Substance } from './schema/substance.js';
 export type { Substitution } from './schema/substitution.js';
 export { UPKEEP_KINDS, type Upkeep, WEAR_COUNTS, type WearRule } from './schema/upkeep.js';
 export * from './schema/vocabulary.js';
-export type { ClothKind, Hygiene, ProgrammeDefault, WaterLeft } from './schema/washing.js';
+export type { ClothKind, Hygiene, KeptFromDrum, ProgrammeDefault, WaterLeft } from './schema/washing.js';
 export * from './standing.js';
 export * from './vocabulary.js';

@@ -13,7 +13,7 @@ import { Source } from './schema/source.js';
 import { AcidSystem, Substance } from './schema/substance.js';
 import { Substitution } from './schema/substitution.js';
 import { Upkeep, WearRule } from './schema/upkeep.js';
-import { ClothKind, Hygiene, ProgrammeDefault, WaterLeft } from './schema/washing.js';
+import { ClothKind, Hygiene, KeptFromDrum, ProgrammeDefault, WaterLeft } from './schema/washing.js';
 import { Word } from './schema/word.js';
 
 /** The whole body of knowledge the planner works on. */
@@ -44,6 +44,7 @@ export const Knowledge = z.strictObject({
   wearRules: z.array(WearRule),
   clothKinds: z.array(ClothKind),
   hygienes: z.array(Hygiene),
+  keptFromDrum: z.array(KeptFromDrum),
   programmeDefaults: z.array(ProgrammeDefault),
   waterLeft: z.array(WaterLeft),
   words: z.array(Word),

@@ -16,7 +16,7 @@ import { sources } from './data/sources.js';
 import { acidSystems, substances } from './data/substances.js';
 import { substitutions } from './data/substitutions.js';
 import { upkeep, wearRules } from './data/upkeep.js';
-import { clothKinds, hygienes, programmeDefaults, waterLeft } from './data/washing.js';
+import { clothKinds, hygienes, keptFromDrum, programmeDefaults, waterLeft } from './data/washing.js';
 import { words } from './data/words.js';
 import { findIntegrityFaults } from './findIntegrityFaults.js';
 import { Knowledge } from './knowledge.js';
@@ -56,6 +56,7 @@ export function loadKnowledge(): Knowledge {
     wearRules,
     clothKinds,
     hygienes,
+    keptFromDrum,
     programmeDefaults,
     waterLeft,
     words,

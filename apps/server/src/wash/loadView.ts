@@ -53,12 +53,16 @@ export function loadView(load: Load, { household, prices, machine, dryerG, knowl
     compartments,
     chores: asSent(choresOf(pieces, knowledge)),
     advice: adviceOf(pieces, knowledge),
-    dryer: household.hasDryer ? dryerView(pieces, dryerG) : null,
+    dryer: household.hasDryer ? dryerView(pieces, dryerG, knowledge) : null,
   };
 }
 
-function dryerView(pieces: readonly DrumPiece[], dryerG: number): NonNullable<LoadView['dryer']> {
-  const advice = dryerFor(pieces, dryerG);
+function dryerView(
+  pieces: readonly DrumPiece[],
+  dryerG: number,
+  knowledge: Knowledge,
+): NonNullable<LoadView['dryer']> {
+  const advice = dryerFor(pieces, dryerG, knowledge);
   return { ...asSent(advice), greasy: pieces.some(({ ownLoad }) => ownLoad !== null) };
 }
 

@@ -1,3 +1,4 @@
+import type { Knowledge } from '@feverfew/knowledge';
 import type { DrumPiece, Held, HeldBy, Tumble } from './drumPiece.js';
 
 /** What of a load may go into the dryer, and at what. */
@@ -9,6 +10,8 @@ export interface DryerAdvice {
   readonly inIds: readonly string[];
   /** What is taken out first, and why. */
   readonly out: readonly { readonly pieceId: string; readonly by: HeldBy | null; readonly marked: boolean }[];
+  /** How kinds of cloth among them are tumbled. */
+  readonly ways: readonly { readonly clothKindId: string; readonly tumbling: string }[];
   readonly overfull: boolean;
   readonly massG: number;
 }
@@ -19,7 +22,11 @@ const TEMP_C = { low: 60, normal: 80 } as const;
  * The dryer's own weakest member. What is not yet gone, oily or had solvent on it stays out whatever its tag says.
  * @param capacityG what the household's dryer holds, g
  */
-export function dryerFor(pieces: readonly DrumPiece[], capacityG: number): DryerAdvice {
+export function dryerFor(
+  pieces: readonly DrumPiece[],
+  capacityG: number,
+  { clothKinds }: Pick<Knowledge, 'clothKinds'>,
+): DryerAdvice {
   const stays = ({ tumble, openMarkIds }: DrumPiece) => tumble.value === 'none' || openMarkIds.length > 0;
   const inside = pieces.filter((piece) => !stays(piece));
   const weakest = inside.find(({ tumble }) => tumble.value === 'low') ?? inside[0];
@@ -34,6 +41,9 @@ export function dryerFor(pieces: readonly DrumPiece[], capacityG: number): Dryer
       by: tumble.by,
       marked: openMarkIds.length > 0,
     })),
+    ways: clothKinds
+      .filter(({ id, tumbling }) => tumbling && inside.some((piece) => piece.clothKindId === id))
+      .map(({ id, tumbling }) => ({ clothKindId: id, tumbling })),
     overfull: massG > capacityG,
     massG,
   };

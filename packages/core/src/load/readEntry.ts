@@ -24,7 +24,7 @@ export function readEntry(
 ): ReadEntry {
   const stays = (reason: StayReason): ReadEntry => ({ to: 'stays', id: entry.id, reason });
   const index = indexKnowledge(knowledge);
-  if (entry.fuel) return stays({ code: 'fuel' });
+  if (entry.fuel || hasWhatBurns(entry, knowledge)) return stays({ code: 'fuel' });
   if (entry.solvent === 'smells' || (solventOn(entry, index) && entry.solvent === 'none'))
     return stays({ code: 'solventSmells' });
   if (entry.inTreatment) return stays({ code: 'inTreatment' });
@@ -40,7 +40,7 @@ export function readEntry(
   const { piece: facts } = entry.facts;
   const kind = clothKindOf(facts.itemId, knowledge);
   const use = useOf(entry, kind, knowledge);
-  const maxC = heldByTreatment(maxOf(envelope, use), entry);
+  const maxC = coolUntilTested(heldByTreatment(maxOf(envelope, use), entry), facts, use);
   const coolest = Math.min(...machine.programmes.flatMap(({ tempsC }) => tempsC));
   if (maxC.value < coolest) return stays({ code: 'tooCool', maxC: maxC.value, by: maxC.by });
 
@@ -99,6 +99,10 @@ export function readEntry(
 /** A piece of which neither kind nor mass is told weighs about so much, g. */
 const USUAL_PIECE_G = 300;
 
+/** A mark of what burns, or heats itself, is still in it. */
+const hasWhatBurns = ({ facts }: HeapEntry, { keptFromDrum }: Knowledge): boolean =>
+  keptFromDrum.some(({ markIds }) => markIds.some((id) => facts.markIds.includes(id)));
+
 /** A product whose vapour burns has been on it and was not washed out. */
 const solventOn = ({ facts }: HeapEntry, index: KnowledgeIndex): boolean =>
   facts.tried.some(
@@ -132,6 +136,19 @@ function maxOf({ tempC }: Envelope, use: Hygiene | null): Held<number> {
 /** A treatment that ends in this load has its own wash, which was planned for what is left of the mark. */
 const heldByTreatment = (maxC: Held<number>, { washDueC = null }: HeapEntry): Held<number> =>
   washDueC !== null && washDueC < maxC.value ? { value: washDueC, by: { kind: 'treatment' } } : maxC;
+
+/** A deep colour nobody has tested gives less dye in cool water. Common practice, no source. */
+const UNTESTED_MAX_C = 30;
+
+/** Germs go first: what its use wants hot is washed hot, in its own company. */
+const coolUntilTested = (
+  maxC: Held<number>,
+  { colour, fastness }: PieceFacts,
+  use: Hygiene | null,
+): Held<number> =>
+  fastness === 'unknown' && (colour === 'mid' || colour === 'dark') && !use && maxC.value > UNTESTED_MAX_C
+    ? { value: UNTESTED_MAX_C, by: { kind: 'colour', colour, fastness } }
+    : maxC;
 
 const likesOf = ({ likesC }: ClothKind, { colour }: PieceFacts): number =>
   colour === 'white' || colour === 'natural' ? likesC.white : likesC.coloured;

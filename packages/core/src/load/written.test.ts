@@ -131,6 +131,7 @@ describe('what may not meet', () => {
     const jeans = (fastness: 'unknown' | 'failed') =>
       line('jeans', 'jeans', { cotton: 98, elastane: 2 }, { colour: 'dark', fastness, label: label(40) });
     expect(names([jeans('unknown'), darks])).toEqual(['darks + jeans']);
+    expect(sorted([jeans('unknown'), darks]).loads[0]?.drum.tempC).toBe(30);
     expect(names([jeans('failed'), darks])).toEqual(['darks', 'jeans']);
     const mid = line('mid', 'tShirt', { cotton: 100 }, { colour: 'mid', label: label(40) });
     expect(why(jeans('unknown'), mid)).toContain('not tested');
@@ -182,7 +183,7 @@ describe('what stays out', () => {
     const smells = read(overall('smells'));
     expect(smells).toMatchObject({ to: 'stays', reason: { code: 'solventSmells' } });
     expect(why(overall('aired'), darks)).toContain('alone');
-    const dryer = dryerFor([inDrum(overall('aired'))], 7000);
+    const dryer = dryerFor([inDrum(overall('aired'))], 7000, knowledge);
     expect([dryer.heat, dryer.out.map(({ pieceId }) => pieceId)]).toEqual([null, ['overall']]);
     const told = line('overall', 'workwear', { cotton: 100 }, { label: label(60) });
     const withTried = { ...told, facts: { ...told.facts, tried: tried('whiteSpirit') } };
@@ -197,6 +198,8 @@ describe('what stays out', () => {
       return answer.to === 'stays' ? `${answer.reason.code}: ${stayWords(answer.reason, say)}` : 'drum';
     };
     expect(coded({ ...sheet, fuel: true })).toContain('into no machine and no dryer');
+    const soaked = trouble('fuelSpill', sheet.facts.piece);
+    expect(coded({ ...sheet, facts: soaked })).toContain('into no machine and no dryer');
     const hand: CareLabel = { ...label(30), wash: { kind: 'hand' } };
     expect(coded(line('hand', 'shirt', { silk: 100 }, { label: hand }))).toMatch(
       /^byHand: By hand: (hand-wash|silk)/,
@@ -234,7 +237,7 @@ describe('a duvet, wool, an open mark', () => {
     expect(one.openMarkIds).toEqual(['egg']);
     expect(one.maxC.value).toBeLessThan(60);
     expect(one.maxC.by).toMatchObject({ kind: 'soil' });
-    expect(dryerFor([one, inDrum(sheet)], 7000)).toMatchObject({
+    expect(dryerFor([one, inDrum(sheet)], 7000, knowledge)).toMatchObject({
       inIds: ['sheet'],
       out: [{ pieceId: 'towel', marked: true }],
     });
@@ -266,6 +269,16 @@ describe('what a load shows', () => {
     expect(effort.kWh).toBeLessThan(1.4);
     expect(effort.waterL).toBeGreaterThan(40);
     expect(effort.waterL).toBeLessThan(75);
+  });
+
+  it('says how kinds of cloth are tumbled: covers part of the way, down to the core', () => {
+    const covers = inDrum(line('covers', 'looseCover', { cotton: 100 }, { colour: 'mid', label: label(60) }));
+    expect(dryerFor([covers], 7000, knowledge)).toMatchObject({
+      heat: { value: 'low' },
+      tempC: 60,
+      ways: [{ clothKindId: 'covers', tumbling: expect.stringContaining('then in the air') }],
+    });
+    expect(dryerFor([{ ...covers, massG: 9000 }], 7000, knowledge).overfull).toBe(true);
   });
 
   it('says what to do by hand before it goes in', () => {

@@ -31,6 +31,8 @@ export function heldByWords(by: HeldBy, say: Lexicon): string {
       return say.name(by.hygieneId);
     case 'treatment':
       return 'the wash its treatment ends in';
+    case 'noLabel':
+      return 'tag not read';
     case 'solvent':
       return 'the solvent that was on it';
     default:

@@ -1,4 +1,4 @@
-import type { ClothKind, Hygiene, ProgrammeDefault, WaterLeft } from '../schema/washing.js';
+import type { ClothKind, Hygiene, KeptFromDrum, ProgrammeDefault, WaterLeft } from '../schema/washing.js';
 
 const practice = ['commonPractice'];
 const memory = ['memory'];
@@ -13,6 +13,7 @@ const PLAIN = {
   chores: [],
   usualTag: null,
   hygieneId: null,
+  tumbling: '',
   note: '',
   sourceIds: practice,
 } as const satisfies Partial<ClothKind>;
@@ -20,7 +21,7 @@ const PLAIN = {
 /**
  * Wishes, lint and chores are common practice, no source. Weights of cloth are those common in the trade; how much of
  * its faces the air reaches on a rope is a guess from memory: a sheet over a rope lies double, a shirt has two sides.
- * A drum holds about 7 L a kg of its rated mass; a duvet of 2 kg fills one of 55 L.
+ * A drum holds about 7 L a kg of its rated mass; a duvet of two kilograms fills one of 55 L to a hand’s breadth.
  */
 export const clothKinds: readonly ClothKind[] = [
   {
@@ -51,6 +52,7 @@ export const clothKinds: readonly ClothKind[] = [
     ...PLAIN,
     id: 'terry',
     name: 'towels and terry',
+    tumbling: 'with balls, and without softener',
     usualTag: { maxC: 60, bars: 0, tumble: 'normal' },
     itemIds: ['towel', 'bathrobe'],
     weave: 'loops',
@@ -278,10 +280,11 @@ export const clothKinds: readonly ClothKind[] = [
     ...PLAIN,
     id: 'filled',
     name: 'filled pieces',
+    tumbling: 'with balls, shaken out between, until it is dry to the core',
     itemIds: ['duvet', 'pillow', 'sleepingBag', 'filledCoat', 'softToy'],
     weave: 'slick',
     likesC: { white: 60, coloured: 40 },
-    litresPerKg: 26,
+    litresPerKg: 29,
     mostSpinRpm: 800,
     noSoftener: true,
     chores: ['closeFastenings'],
@@ -294,6 +297,7 @@ export const clothKinds: readonly ClothKind[] = [
     ...PLAIN,
     id: 'covers',
     name: 'covers and curtains',
+    tumbling: 'ten to fifteen minutes, then in the air, pulled into shape',
     itemIds: ['looseCover', 'cushionCover', 'curtain', 'linedCurtain', 'bedspread', 'bag', 'canvas'],
     weave: 'drill',
     likesC: { white: 40, coloured: 40 },
@@ -375,6 +379,16 @@ export const hygienes: readonly Hygiene[] = [
     ownLoad: false,
     notes: [CARRIED],
     sourceIds: [...memory, ...practice],
+  },
+];
+
+export const keptFromDrum: readonly KeptFromDrum[] = [
+  {
+    id: 'burns',
+    name: 'fuel, thinner or drying oil',
+    markIds: ['fuelSpill', 'oilPaintMark', 'woodVarnish'],
+    note: 'Into no machine and no dryer: its vapour or its warmth can set a drum on fire. Its treatment first, in the open.',
+    sourceIds: practice,
   },
 ];
 

@@ -41,6 +41,8 @@ export const ClothKind = z.strictObject({
   exposed: Range,
   /** Rope one piece takes, m. */
   ropeM: z.number().positive(),
+  /** How it is tumbled where it may be: part of the way, with balls; empty = as the rest. */
+  tumbling: z.string(),
   /** Standing advice, said on the load it is in. */
   note: z.string(),
   sourceIds: SourceIds,
@@ -58,6 +60,16 @@ export const Hygiene = z.strictObject({
   sourceIds: SourceIds,
 });
 export type Hygiene = z.infer<typeof Hygiene>;
+
+/** Troubles that keep a piece out of drum and dryer until they are gone: what burns, or heats itself. */
+export const KeptFromDrum = z.strictObject({
+  id: Id,
+  name: z.string(),
+  markIds: z.array(Id).min(1),
+  note: z.string(),
+  sourceIds: SourceIds,
+});
+export type KeptFromDrum = z.infer<typeof KeptFromDrum>;
 
 /** What a common machine has, until the household says what its own has. */
 export const ProgrammeDefault = z.strictObject({

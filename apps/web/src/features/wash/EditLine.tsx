@@ -21,7 +21,15 @@ const TAGS = [30, 40, 60, 95] as const;
 const COLOUR_WORDS: Partial<Record<HeapPiece['colour'], string>> = { multicoloured: 'patterned' };
 
 /** All that can be told of one line of the heap, with its signs in words. */
-export function EditLine({ piece, onDone }: { piece: HeapPiece; onDone: () => void }) {
+export function EditLine({
+  piece,
+  onDone,
+  onDropped,
+}: {
+  piece: HeapPiece;
+  onDone: () => void;
+  onDropped: () => void;
+}) {
   const [line, setLine] = useState<NewHeapLine>(piece.told);
   const { data: catalogue } = useCatalogue();
   const change = useChangeLine();
@@ -205,7 +213,7 @@ export function EditLine({ piece, onDone }: { piece: HeapPiece; onDone: () => vo
         <Button variant="outline" onClick={onDone}>
           Leave it
         </Button>
-        <Button variant="danger" onClick={() => drop.mutate(piece.lineId, { onSuccess: onDone })}>
+        <Button variant="danger" onClick={() => drop.mutate(piece.lineId, { onSuccess: onDropped })}>
           Out of the heap
         </Button>
       </Flex>

@@ -64,15 +64,22 @@ export function Holding({ load, name }: { load: LoadView; name: PieceNames }) {
   );
 }
 
-/** "Cuffs unrolled, collars open." */
-export const choresText = ({ chores }: Pick<LoadView, 'chores'>, name: PieceNames, all: number): string =>
-  headed(
-    chores
-      .map(({ chore, pieceIds }) =>
-        pieceIds.length === all ? CHORE_WORDS[chore] : `${rowOf(pieceIds.map(name))}: ${CHORE_WORDS[chore]}`,
+/** "Collars and cuffs open; jeans: pockets empty, inside out." What is done to the same pieces stands together. */
+export function choresText({ chores }: Pick<LoadView, 'chores'>, name: PieceNames, all: number): string {
+  const groups = new Map<string, { pieceIds: readonly string[]; words: string[] }>();
+  for (const { chore, pieceIds } of chores) {
+    const group = groups.get(pieceIds.join()) ?? { pieceIds, words: [] };
+    group.words.push(CHORE_WORDS[chore]);
+    groups.set(pieceIds.join(), group);
+  }
+  return headed(
+    [...groups.values()]
+      .map(({ pieceIds, words }) =>
+        pieceIds.length === all ? words.join(', ') : `${rowOf(pieceIds.map(name))}: ${words.join(', ')}`,
       )
       .join('; '),
   );
+}
 
 /** What is known of such a load, what to do before the drum is shut, and the dryer after it. */
 export function LoadCare({ load, name }: { load: LoadView; name: PieceNames }) {
@@ -110,6 +117,7 @@ export function LoadCare({ load, name }: { load: LoadView; name: PieceNames }) {
               .
             </Box>
           )}{' '}
+          {dryer.ways.map(({ clothKindId, tumbling }) => `${headed(say.name(clothKindId))} ${tumbling}. `)}
           {dryer.overfull && 'More than it holds: in two goes. '}
           {dryer.heat && DRYER_RULES.join(' ')}
           {dryer.heat && dryer.greasy && ` ${GREASY_DRYER_RULE}`}

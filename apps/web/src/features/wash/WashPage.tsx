@@ -3,20 +3,23 @@ import { DndContext, type DragEndEvent, PointerSensor, useSensor, useSensors } f
 import type { HeapPiece, LoadView, WashView } from '@feverfew/contracts';
 import { useState } from 'react';
 import { v4 as newKey } from 'uuid';
+import { useLexicon } from '../../app/useLexicon';
 import { Button } from '../../components/controls';
 import { Notice } from '../../components/Notice';
 import { PageHeading } from '../../components/PageHeading';
 import { Failed, Loading } from '../../components/States';
 import { useMay } from '../../queries/deviceQueries';
 import { useHousehold } from '../../queries/householdQueries';
-import { useFillLoad, useWash } from '../../queries/washQueries';
+import { useAddToHeap, useFillLoad, useWash } from '../../queries/washQueries';
 import { AddToHeap } from './AddToHeap';
 import { DrumsOnDesk } from './DrumsOnDesk';
 import { DrumsOnPhone } from './DrumsOnPhone';
+import { SignWords } from './drawings/Signs';
 import { EditLine } from './EditLine';
 import { RunningLoads } from './RunningLoads';
 import { useArranging } from './useArranging';
 import { useWashKeys } from './useWashKeys';
+import { answersAloud } from './washView';
 
 /** The heap into drums: what goes together, at what, with what, and what that costs. */
 export function WashPage() {
@@ -30,9 +33,13 @@ function Wash({ wash, receivedAt }: { wash: WashView; receivedAt: number }) {
   const arranging = useArranging(wash);
   const fill = useFillLoad();
   const may = useMay('tub');
+  const say = useLexicon();
   const money = useHousehold().data?.prices.money ?? '';
   // Opened by an empty heap, it stays open while the heap grows.
   const [adding, setAdding] = useState(wash.pieces.length === 0);
+  const [signs, setSigns] = useState(false);
+  const [dropped, setDropped] = useState<HeapPiece | null>(null);
+  const add = useAddToHeap();
   const [editing, setEditing] = useState<HeapPiece | null>(null);
   const onDesk = useBreakpointValue({ base: false, lg: true }, { ssr: false });
   const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 8 } }));
@@ -68,7 +75,18 @@ function Wash({ wash, receivedAt }: { wash: WashView; receivedAt: number }) {
               Add to the heap
             </Button>
           )}
+          {!isEmpty && (
+            <Button
+              variant="plain"
+              minHeight={{ base: '44px', md: '36px' }}
+              aria-expanded={signs}
+              onClick={() => setSigns(!signs)}
+            >
+              Signs
+            </Button>
+          )}
         </Flex>
+        {signs && <SignWords />}
         {isEmpty && (
           <Box maxWidth="64ch" marginBottom="8px">
             The heap is empty. Tap what you wore last, or say it by the handful.
@@ -79,10 +97,35 @@ function Wash({ wash, receivedAt }: { wash: WashView; receivedAt: number }) {
         )}
         {editing && (
           <Box marginTop="10px">
-            <EditLine key={editing.id} piece={editing} onDone={() => setEditing(null)} />
+            <EditLine
+              key={editing.id}
+              piece={editing}
+              onDone={() => setEditing(null)}
+              onDropped={() => {
+                setDropped(editing);
+                setEditing(null);
+              }}
+            />
           </Box>
         )}
-        <Said arranging={arranging} error={fill.error} />
+        {dropped && (
+          <Flex role="status" align="center" gap="8px">
+            <Box>{dropped.name} is out of the heap.</Box>
+            <Button
+              variant="plain"
+              minHeight={{ base: '44px', md: '34px' }}
+              onClick={() =>
+                add.mutate([{ id: newKey(), line: dropped.told }], { onSuccess: () => setDropped(null) })
+              }
+            >
+              Undo
+            </Button>
+          </Flex>
+        )}
+        <Said arranging={arranging} error={fill.error ?? add.error} />
+        <Box srOnly aria-live="polite">
+          {arranging.lifted && answersAloud(wash, arranging.lifted, name, say)}
+        </Box>
         <Box marginTop="8px">
           <RunningLoads running={wash.running} now={wash.now} receivedAt={receivedAt} />
         </Box>

@@ -1,5 +1,6 @@
 import type { LineView, LoadView, WashView, WetLine } from '@feverfew/contracts';
 import { describe, expect, it } from 'vitest';
+import { choresText } from './LoadText';
 import { airText, rains, rangeText, stateText, todayAt } from './line/lineView';
 import { drumsTitle, moved, provenText, sumText } from './washView';
 
@@ -23,6 +24,20 @@ describe('moving a piece', () => {
     expect(moved(wash(), 'a', 'own')).toEqual({ arrangement: [['b'], ['c'], ['a']], leftOut: ['d'] });
     expect(moved(wash(), 'a', 'heap')).toEqual({ arrangement: [['b'], ['c']], leftOut: ['d', 'a'] });
     expect(moved(wash(), 'd', 0)).toEqual({ arrangement: [['a', 'b', 'd'], ['c']], leftOut: [] });
+  });
+});
+
+describe('what is done by hand before', () => {
+  it('stands together for the same pieces, and names none where it is for all', () => {
+    const chores: LoadView['chores'] = [
+      { chore: 'emptyPockets', pieceIds: ['jeans'] },
+      { chore: 'openCollars', pieceIds: ['darks'] },
+      { chore: 'insideOut', pieceIds: ['jeans'] },
+    ];
+    expect(choresText({ chores }, (id) => id, 2)).toBe(
+      'Jeans: pockets empty, inside out; darks: collars and cuffs open',
+    );
+    expect(choresText({ chores: chores.slice(0, 1) }, (id) => id, 1)).toBe('Pockets empty');
   });
 });
 

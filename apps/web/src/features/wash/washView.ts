@@ -1,5 +1,11 @@
 import type { HeapPiece, LoadView, WashView } from '@feverfew/contracts';
-import { lengthWords } from '@feverfew/contracts';
+import {
+  type Lexicon,
+  lengthWords,
+  loadAnswerWords,
+  noDrumWords,
+  type PieceNames,
+} from '@feverfew/contracts';
 
 /** "bath towels, 4"; one alone has no number. */
 export const pieceTitle = ({ name, count }: Pick<HeapPiece, 'name' | 'count'>): string =>
@@ -66,3 +72,16 @@ export function loadOf(loads: readonly LoadView[], pieceId: string): number | nu
   const at = loads.findIndex(({ pieceIds }) => pieceIds.includes(pieceId));
   return at < 0 ? null : at;
 }
+
+/** What every drum says to the lifted piece, as it is read out. */
+export const answersAloud = (wash: WashView, lifted: HeapPiece, name: PieceNames, say: Lexicon): string =>
+  [
+    `Lifted ${lifted.name}.`,
+    ...(wash.answers[lifted.id] ?? []).map((answer, index) => {
+      const drum = `Drum ${index + 1}`;
+      if (loadOf(wash.loads, lifted.id) === index) return `${drum}: is here.`;
+      return answer.may
+        ? `${drum}: may join. ${loadAnswerWords(answer, say)}`
+        : `${drum}: may not. ${noDrumWords(answer.why, name, say)}`;
+    }),
+  ].join(' ');

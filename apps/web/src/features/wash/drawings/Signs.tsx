@@ -101,3 +101,23 @@ export function PieceSigns({ piece }: { piece: HeapPiece }) {
     </Flex>
   );
 }
+
+/** Every sign with its word. */
+export function SignWords() {
+  return (
+    <Flex as="ul" listStyleType="none" gap="6px 18px" wrap="wrap" fontSize="15px" paddingBlock="6px">
+      <li>
+        <Box as="span" color="water" fontWeight={700}>
+          60
+        </Box>{' '}
+        no hotter than
+      </li>
+      {SIGN_WORDS.map(([id, word]) => (
+        <Flex as="li" key={id} gap="6px" align="center">
+          <Sign of={id} />
+          {word}
+        </Flex>
+      ))}
+    </Flex>
+  );
+}
