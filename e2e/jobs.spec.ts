@@ -174,7 +174,13 @@ async function expectFirstView(page: Page, size: keyof typeof MOST_WORDS): Promi
   }).toPass({ timeout: 10_000 });
 }
 
-for (const [words, told, steps] of JOBS)
+/** Every job is planned among the tests of the core; here each second is typed, and all of them at night. */
+const TYPED = JOBS.filter(
+  ([words], at) =>
+    process.env.FEVERFEW_NIGHTLY || at % 2 === 0 || TO_THE_END.some((job) => words.includes(job)),
+);
+
+for (const [words, told, steps] of TYPED)
   test(`typed: ${words}, ${told.fibre}`, async ({ page }) => {
     test.setTimeout(150_000);
     page.setDefaultTimeout(8000);

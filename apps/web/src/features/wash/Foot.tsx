@@ -66,7 +66,7 @@ export function Wish({ wash, arranging, money }: { wash: WashView; arranging: Ar
               ? 'each at its best'
               : `${Math.round(value * 10)} of 10 towards each at its best`
         }
-        style={{ width: '100%', accentColor: 'var(--ff-colors-leaf)', minHeight: '28px' }}
+        style={{ width: '100%', accentColor: 'var(--ff-colors-leaf)', minHeight: '44px' }}
         onChange={(event) => setValue(Number(event.target.value))}
         onPointerUp={send}
         onKeyUp={send}

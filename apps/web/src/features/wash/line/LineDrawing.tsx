@@ -53,13 +53,8 @@ export function LineDrawing({
   const right = width - LEFT;
   return (
     <Box overflowX="auto">
-      <svg
-        width={width}
-        height={height}
-        viewBox={`0 0 ${width} ${height}`}
-        role="img"
-        aria-label={`The line: ${line.lines.length} things to dry`}
-      >
+      <svg width={width} height={height} viewBox={`0 0 ${width} ${height}`}>
+        <title>The line: {line.lines.length} things to dry</title>
         <Trunk x={LEFT - 34} height={height} />
         <Trunk x={right + 8} height={height} />
         <path
