@@ -55,6 +55,23 @@ export const NewHeapLine = z
   .meta({ id: 'NewHeapLine' });
 export type NewHeapLine = z.infer<typeof NewHeapLine>;
 
+/** A line of which nothing has been told: one of it, white, washed often. */
+export const PLAIN_LINE: NewHeapLine = {
+  pieceId: null,
+  itemId: null,
+  name: '',
+  count: 1,
+  colour: 'white',
+  fastness: 'proven',
+  label: null,
+  massG: null,
+  soil: 'usual',
+  use: null,
+  solvent: 'none',
+  fuel: false,
+  set: null,
+};
+
 export const NewHeapLines = z
   .strictObject({
     lines: z

@@ -6,22 +6,6 @@ import type { DemoPieceKey } from './demoPieces.js';
 /** A line of the demo's heap: a piece of its book, or a handful. */
 export type DemoLine = Partial<Omit<NewHeapLine, 'pieceId'>> & { readonly on?: DemoPieceKey };
 
-export const PLAIN_LINE: NewHeapLine = {
-  pieceId: null,
-  itemId: null,
-  name: '',
-  count: 1,
-  colour: 'white',
-  fastness: 'proven',
-  label: null,
-  massG: null,
-  soil: 'usual',
-  use: null,
-  solvent: 'none',
-  fuel: false,
-  set: null,
-};
-
 /** Out of the drum, to be hung. */
 export const wetLines: readonly DemoLine[] = [
   { itemId: 'bedSheet', name: 'flannel sheets', count: 2, set: 'attic bed' },

@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { factsOfPiece, type NewRunEvent, type Piece, type RunView } from '@feverfew/contracts';
+import { factsOfPiece, type NewRunEvent, type Piece, PLAIN_LINE, type RunView } from '@feverfew/contracts';
 import { currentAction, DomainError, EMPTY_FACTS, type TroubleFacts } from '@feverfew/core';
 import type { INestApplication } from '@nestjs/common';
 import type { ModuleRef } from '@nestjs/core';
@@ -13,7 +13,7 @@ import { TroublesService } from '../troubles/troubles.service.js';
 import { HeapService } from '../wash/heap.service.js';
 import { LoadsService } from '../wash/loads.service.js';
 import { demoCare } from './demoCare.js';
-import { type DemoLine, demoWashing, heapLines, PLAIN_LINE, wetLines } from './demoHeap.js';
+import { type DemoLine, demoWashing, heapLines, wetLines } from './demoHeap.js';
 import { demoHousehold, demoMixes } from './demoHousehold.js';
 import { type DemoPieceKey, demoPieces } from './demoPieces.js';
 import {

@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { LineView, type NewHeapLine, PieceSummary, Problem, WashView } from '@feverfew/contracts';
+import { LineView, type NewHeapLine, PieceSummary, PLAIN_LINE, Problem, WashView } from '@feverfew/contracts';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { z } from 'zod';
 import { type TestApp, testApp } from '../test/testApp.js';
@@ -11,19 +11,8 @@ beforeAll(async () => {
 afterAll(() => server.close());
 
 const handful = (itemId: string, more: Partial<NewHeapLine> = {}): NewHeapLine => ({
-  pieceId: null,
+  ...PLAIN_LINE,
   itemId,
-  name: '',
-  count: 1,
-  colour: 'white',
-  fastness: 'proven',
-  label: null,
-  massG: null,
-  soil: 'usual',
-  use: null,
-  solvent: 'none',
-  fuel: false,
-  set: null,
   ...more,
 });
 const wash = async () => WashView.parse((await server.http.get('/api/wash').expect(200)).body);

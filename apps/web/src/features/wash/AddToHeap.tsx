@@ -1,5 +1,11 @@
 import { Box, chakra, Flex, Stack } from '@chakra-ui/react';
-import { MOST_HEAP_LINES, type NewHeapLine, type PieceSummary, type WashView } from '@feverfew/contracts';
+import {
+  MOST_HEAP_LINES,
+  type NewHeapLine,
+  type PieceSummary,
+  PLAIN_LINE,
+  type WashView,
+} from '@feverfew/contracts';
 import { useRef, useState } from 'react';
 import { v4 as newKey } from 'uuid';
 import { useLexicon } from '../../app/useLexicon';
@@ -10,7 +16,7 @@ import { useCatalogue } from '../../queries/catalogueQueries';
 import { usePieces } from '../../queries/pieceQueries';
 import { useToday } from '../../queries/todayQueries';
 import { useAddToHeap, useDropLine } from '../../queries/washQueries';
-import { PLAIN_LINE, readHandfuls, usualColour } from './readHandfuls';
+import { readHandfuls, usualColour } from './readHandfuls';
 
 const SHOWN_PIECES = 12;
 /** Handfuls one tap each: what most heaps are made of. */

@@ -1,22 +1,5 @@
-import type { Catalogue, NewHeapLine } from '@feverfew/contracts';
+import { type Catalogue, type NewHeapLine, PLAIN_LINE } from '@feverfew/contracts';
 import { searchOver } from '../../search/searchOptions';
-
-/** A line nobody has told anything of yet. */
-export const PLAIN_LINE: NewHeapLine = {
-  pieceId: null,
-  itemId: null,
-  name: '',
-  count: 1,
-  colour: 'white',
-  fastness: 'proven',
-  label: null,
-  massG: null,
-  soil: 'usual',
-  use: null,
-  solvent: 'none',
-  fuel: false,
-  set: null,
-};
 
 type Colour = NewHeapLine['colour'];
 
