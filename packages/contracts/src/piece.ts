@@ -128,6 +128,7 @@ export const Merged = z
       careIds: z.array(z.uuid()),
       pastUseIds: z.array(z.string().max(80)),
       photoIds: z.array(z.uuid()),
+      heapIds: z.array(z.uuid()),
     }),
   })
   .meta({ id: 'Merged' });

@@ -117,6 +117,7 @@ const FAMILIES = {
     at: heapLines.createdAt,
     shown: (row: typeof heapLines.$inferSelect) => ({
       ...dated(row),
+      line: { ...row.line, pieceId: row.pieceId },
       hungAt: row.hungAt?.toISOString() ?? null,
       dryAt: row.dryAt?.toISOString() ?? null,
     }),

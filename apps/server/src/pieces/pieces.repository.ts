@@ -5,7 +5,16 @@ import { and, count, eq, inArray, isNotNull, max, sql } from 'drizzle-orm';
 import { DATABASE } from '../database/database.module.js';
 import { groupBy } from '../database/groupBy.js';
 import type { Database } from '../database/openDatabase.js';
-import { careEvents, pastUses, photos, pieces, plans, runs, troubles } from '../database/tables.js';
+import {
+  careEvents,
+  heapLines,
+  pastUses,
+  photos,
+  pieces,
+  plans,
+  runs,
+  troubles,
+} from '../database/tables.js';
 
 const pieceOf = ({ id, facts, createdAt }: typeof pieces.$inferSelect, photoId: string | null): Piece => ({
   ...facts,
@@ -15,7 +24,7 @@ const pieceOf = ({ id, facts, createdAt }: typeof pieces.$inferSelect, photoId: 
 });
 
 /** All that is kept of a piece; the order is that of the ids in `Moved`. */
-const MOVABLE = [troubles, careEvents, pastUses, photos] as const;
+const MOVABLE = [troubles, careEvents, pastUses, photos, heapLines] as const;
 type Moved = Merged['moved'];
 
 /** What stands in the book about a piece, added up. */
@@ -193,10 +202,10 @@ export class PiecesRepository {
         ),
       );
       await tx.delete(pieces).where(eq(pieces.id, from));
-      const [troubleIds = [], careIds = [], pastUseIds = [], photoIds = []] = moved.map((rows) =>
-        rows.map((row) => row.id),
+      const [troubleIds = [], careIds = [], pastUseIds = [], photoIds = [], heapIds = []] = moved.map(
+        (rows) => rows.map((row) => row.id),
       );
-      return { troubleIds, careIds, pastUseIds, photoIds };
+      return { troubleIds, careIds, pastUseIds, photoIds, heapIds };
     });
   }
 
@@ -204,7 +213,7 @@ export class PiecesRepository {
   async takeApart(into: string, piece: typeof pieces.$inferInsert, moved: Moved): Promise<void> {
     await this.db.transaction(async (tx) => {
       await tx.insert(pieces).values(piece);
-      const ids = [moved.troubleIds, moved.careIds, moved.pastUseIds, moved.photoIds];
+      const ids = [moved.troubleIds, moved.careIds, moved.pastUseIds, moved.photoIds, moved.heapIds];
       for (const [index, table] of MOVABLE.entries())
         await tx
           .update(table)

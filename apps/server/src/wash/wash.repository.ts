@@ -10,6 +10,12 @@ export type HeapRow = typeof heapLines.$inferSelect;
 export type LoadRow = typeof washLoads.$inferSelect;
 type CareRow = typeof careEvents.$inferInsert;
 
+/** Whose line it is stands in its column alone: a piece that was merged takes its lines along. */
+const withPiece = <Row extends HeapRow>(row: Row): Row => ({
+  ...row,
+  line: { ...row.line, pieceId: row.pieceId },
+});
+
 /** What of a line goes into a load, and what of a handful stays behind. */
 export interface TakenLine {
   readonly lineId: string;
@@ -42,11 +48,12 @@ export class WashRepository {
 
   /** Lines of the heap, in the order they came. */
   async heap(): Promise<HeapRow[]> {
-    return this.db
+    const rows = await this.db
       .select()
       .from(heapLines)
       .where(and(isNull(heapLines.loadId), isNull(heapLines.dryAt)))
       .orderBy(asc(heapLines.createdAt), asc(heapLines.id));
+    return rows.map(withPiece);
   }
 
   /** Lines that went into a load and are not dry yet, and those of the loads asked for. */

@@ -202,4 +202,28 @@ describe('from the drum to dry', () => {
     await server.http.post(`/api/wash/loads/${key}/undo`).expect(204);
     expect((await wash()).pieces).toHaveLength(1);
   });
+
+  it('goes along with a piece that is merged, and comes back with it', async () => {
+    const facts = {
+      itemId: 'bedSheet',
+      parts: [{ name: 'whole piece', fibres: [{ fibreId: 'cotton', sharePct: 100 }] }],
+      colour: 'white',
+      fastness: 'proven',
+      condition: 'sound',
+      label: null,
+      code: null,
+      dryMassG: 600,
+      metalParts: false,
+    };
+    const made = async (name: string) =>
+      z.object({ id: z.uuid() }).parse((await server.http.post('/api/pieces').send({ ...facts, name })).body)
+        .id;
+    const [kept, twice] = [await made('linen sheet'), await made('the linen sheet')];
+    const [line] = await add(handful('bedSheet', { itemId: null, pieceId: twice }));
+    const merged = await server.http.post(`/api/pieces/${twice}/merge`).send({ intoId: kept }).expect(200);
+    const ofLine = async () => (await wash()).pieces.find(({ lineId }) => lineId === line);
+    expect(await ofLine()).toMatchObject({ pieceId: kept, name: 'linen sheet', told: { pieceId: kept } });
+    await server.http.post(`/api/pieces/${kept}/apart`).send(merged.body).expect(200);
+    expect(await ofLine()).toMatchObject({ pieceId: twice, name: 'the linen sheet' });
+  });
 });

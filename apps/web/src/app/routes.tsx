@@ -3,7 +3,6 @@ import { createBrowserRouter, type RouteObject } from 'react-router';
 import { Failed, Loading } from '../components/States';
 import { TodayPage } from '../features/today/TodayPage';
 import { Gate } from './Gate';
-import { MorePage } from './MorePage';
 import { NotFound } from './NotFound';
 import { loadAnew } from './newer';
 import { Shell } from './shell/Shell';
@@ -28,6 +27,7 @@ const LinePage = lazy(() =>
 const MachinePage = lazy(() =>
   import('../features/wash/MachinePage').then((page) => ({ default: page.MachinePage })),
 );
+const MorePage = lazy(() => import('./MorePage').then((page) => ({ default: page.MorePage })));
 const HelpPage = lazy(() => import('./HelpPage').then((page) => ({ default: page.HelpPage })));
 const SetupPage = lazy(() =>
   import('../features/household/SetupPage').then((page) => ({ default: page.SetupPage })),
