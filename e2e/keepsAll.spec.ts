@@ -141,7 +141,9 @@ test('SIGKILL in the middle of a run loses nothing acknowledged; a second proces
     await expect(page.getByTestId('clock')).toBeVisible();
 
     const acknowledged: string[] = [];
-    for (let round = 0; round < 3; round += 1) {
+    // The kills of the crash test are many; here a page sees one of them, and three at night.
+    const rounds = process.env.FEVERFEW_NIGHTLY ? 3 : 1;
+    for (let round = 0; round < rounds; round += 1) {
       const killAt = Date.now() + 400;
       // At least three taps are answered before it dies, however slow the machine is.
       for (let index = 0; Date.now() < killAt || acknowledged.length < 3 * (round + 1); index += 1) {
