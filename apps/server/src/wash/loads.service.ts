@@ -26,7 +26,7 @@ import { HouseholdService } from '../household/household.service.js';
 import { HeapService, type ReadLine } from './heap.service.js';
 import { type House, heapPiece, loadView } from './loadView.js';
 import { SortingDesk } from './sorting.js';
-import { type LoadRow, type TakenLine, WashRepository } from './wash.repository.js';
+import { type CareRow, type LoadRow, type TakenLine, WashRepository } from './wash.repository.js';
 
 /** Wet wash left longer in the drum smells and creases. Common practice, no source. */
 const LEFT_IN_DRUM_MS = 12 * 3_600_000;
@@ -209,40 +209,49 @@ export class LoadsService implements OnModuleDestroy {
     });
   }
 
-  /** Out of the drum: each piece of the book has been through one wash more. */
+  /** Out of the drum: each piece of the book has been through one wash more, and one that was due is done. */
   async finish(id: string, at = this.clock()): Promise<void> {
     const row = await this.need(id);
     if (row.doneAt) return;
-    const lines = await this.repository.washed([id]);
-    await this.repository.finish(
-      id,
-      at,
-      lines.flatMap(({ id: lineId, pieceId }) =>
-        pieceId === null
-          ? []
-          : [
-              {
-                id: careIdOf(id, lineId),
-                at,
-                pieceId,
-                what: row.load.tempC >= HOT_WASH_C ? ('hotWash' as const) : ('machineWash' as const),
-                upkeepId: null,
-                times: 1,
-              },
-            ],
-      ),
-    );
+    await this.repository.finish(id, at, await this.careOf(row, at));
     this.feed.tell('wash', id);
     this.feed.tell('book');
+  }
+
+  /** What a load counts as for its pieces: the wash, and the upkeep it is. */
+  private async careOf({ id, load }: LoadRow, at: Date): Promise<CareRow[]> {
+    const lines = await this.heap.read(await this.repository.washed([id]));
+    return lines.flatMap(({ row: { id: lineId, pieceId }, entry }): CareRow[] => {
+      if (pieceId === null) return [];
+      const { itemId } = entry.facts.piece;
+      const done = this.knowledge.upkeep.filter(
+        ({ kind, itemIds }) => kind === 'wash' && itemId !== null && itemIds.includes(itemId),
+      );
+      const row = { at, pieceId, times: 1 };
+      return [
+        {
+          ...row,
+          id: careIdOf(id, lineId),
+          what: load.tempC >= HOT_WASH_C ? 'hotWash' : 'machineWash',
+          upkeepId: null,
+        },
+        ...done.map(({ id: upkeepId }) => ({
+          ...row,
+          id: careIdOf(id, `${lineId} ${upkeepId}`),
+          what: 'upkeep' as const,
+          upkeepId,
+        })),
+      ];
+    });
   }
 
   async undo(id: string): Promise<void> {
     const row = await this.need(id);
     if (row.doneAt) {
-      const lines = await this.repository.washed([id]);
+      const counted = await this.careOf(row, row.doneAt);
       await this.repository.unfinish(
         id,
-        lines.map((line) => careIdOf(id, line.id)),
+        counted.map((care) => care.id),
       );
       this.feed.tell('book');
     } else await this.repository.empty(id);

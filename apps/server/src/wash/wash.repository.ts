@@ -8,7 +8,7 @@ import { careEvents, heapLines, washLoads, washSettings } from '../database/tabl
 
 export type HeapRow = typeof heapLines.$inferSelect;
 export type LoadRow = typeof washLoads.$inferSelect;
-type CareRow = typeof careEvents.$inferInsert;
+export type CareRow = typeof careEvents.$inferInsert;
 
 /** Whose line it is stands in its column alone: a piece that was merged takes its lines along. */
 const withPiece = <Row extends HeapRow>(row: Row): Row => ({

@@ -203,6 +203,41 @@ describe('from the drum to dry', () => {
     expect((await wash()).pieces).toHaveLength(1);
   });
 
+  it('is the upkeep that was due, and is due again when it is taken back', async () => {
+    const made = await server.http.post('/api/pieces').send({
+      itemId: 'looseCover',
+      name: 'settle cover',
+      parts: [{ name: 'whole piece', fibres: [{ fibreId: 'cotton', sharePct: 100 }] }],
+      colour: 'natural',
+      fastness: 'proven',
+      condition: 'sound',
+      label: null,
+      code: null,
+      dryMassG: 900,
+      metalParts: false,
+    });
+    const pieceId = z.object({ id: z.uuid() }).parse(made.body).id;
+    server.pass(90 * 24 * 60);
+    const isDue = async () =>
+      z
+        .array(PieceSummary)
+        .parse((await server.http.get('/api/pieces')).body)
+        .find(({ id }) => id === pieceId)
+        ?.due.some(({ upkeepId }) => upkeepId === 'coversWash');
+    expect(await isDue()).toBe(true);
+    const [line] = await add(handful('looseCover', { itemId: null, pieceId }));
+    const key = randomUUID();
+    await server.http
+      .post('/api/wash/loads')
+      .send({ key, pieceIds: [line] })
+      .expect(204);
+    await server.http.post(`/api/wash/loads/${key}/done`).expect(204);
+    expect(await isDue()).toBe(false);
+    await server.http.post(`/api/wash/loads/${key}/undo`).expect(204);
+    expect(await isDue()).toBe(true);
+    await server.http.post(`/api/wash/loads/${key}/undo`).expect(204);
+  });
+
   it('goes along with a piece that is merged, and comes back with it', async () => {
     const facts = {
       itemId: 'bedSheet',

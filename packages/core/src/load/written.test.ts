@@ -231,6 +231,18 @@ describe('a duvet, wool, an open mark', () => {
     expect(oxygen).toBeNull();
   });
 
+  it('a treatment that ends in the drum joins a load, and holds it to its own wash', () => {
+    const due = inDrum({ ...towel, washDueC: 40 });
+    expect(due.maxC).toEqual({ value: 40, by: { kind: 'treatment' } });
+    const load = sorted([{ ...towel, washDueC: 40 }, sheet]).loads[0] ?? expect.unreachable('a load');
+    expect(load.drum.tempC).toBe(40);
+    const joining = joiningOf(load, machine) ?? expect.unreachable('a cost');
+    expect(joiningWords(joining, (id) => id, say).holds).toBe(
+      'Held at 40 °C by towel (the wash its treatment ends in): sheet too.',
+    );
+    expect(read({ ...towel, inTreatment: true })).toMatchObject({ reason: { code: 'inTreatment' } });
+  });
+
   it('a white towel with open make-up: no hotter than the mark bears, and not into the dryer', () => {
     const marked: HeapEntry = { ...towel, facts: trouble('egg', towel.facts.piece) };
     const one = inDrum(marked);
