@@ -11,6 +11,7 @@ export {
 } from './bath/water/hardness.js';
 export { breakEvenTries, type Cost, costOf, NO_PRICES, type Prices } from './cost/costOf.js';
 export {
+  type Daylight,
   DRY_STATES,
   type DryBy,
   type DryState,

@@ -2,6 +2,7 @@ import type { HangLines, LineView, WasDry, WashSettings, WetLine } from '@feverf
 import {
   clothKindOf,
   DAYLIGHT,
+  type Daylight,
   DomainError,
   type DrumPiece,
   type DryBy,
@@ -64,7 +65,7 @@ export class LineService {
     const dusk = duskAfter(now, settings.offsetMin);
     const wet = await this.wet(household, settings, now);
     const dry = wet.map((one) =>
-      dryBy(one.wet, forecast, household.roomC, settings.ownRate, duskOf(one.wet, settings)),
+      dryBy(one.wet, forecast, household.roomC, settings.ownRate, daylightOf(one.wet, settings)),
     );
     const order = hangOrder(dry.filter((_, index) => onRope(wet[index]?.wet.place ?? 'rack')));
     const lines = wet.flatMap((one, index): WetLine[] => {
@@ -184,7 +185,7 @@ export class LineService {
     for (const { wet: piece, read } of wet) {
       if (!read.row.hungAt || dryAt <= piece.hungAt) continue;
       const forecast = forecastFor(settings, piece.hungAt);
-      const book = dryBy(piece, forecast, household.roomC, NO_OWN_RATE, duskOf(piece, settings));
+      const book = dryBy(piece, forecast, household.roomC, NO_OWN_RATE, daylightOf(piece, settings));
       if (book.earliest === null || book.latest === null) continue;
       const reckoned = Math.sqrt((book.earliest - piece.hungAt) * (book.latest - piece.hungAt));
       ownRate = withSeen(ownRate, reckoned / HOUR_MS, (dryAt - piece.hungAt) / HOUR_MS);
@@ -222,8 +223,9 @@ function duskAfter(at: number, offsetMin: number): number {
   return Math.floor(local / DAY_MS) * DAY_MS + DAYLIGHT.to * HOUR_MS - offsetMin * 60_000;
 }
 
-/** Hung after dusk, it has the next day. */
-function duskOf({ hungAt }: WetPiece, { offsetMin }: WashSettings): number {
-  const dusk = duskAfter(hungAt, offsetMin);
-  return hungAt < dusk ? dusk : dusk + DAY_MS;
+/** The day a piece dries on: hung after dusk, it has the next. */
+function daylightOf({ hungAt }: WetPiece, { offsetMin }: WashSettings): Daylight {
+  const today = duskAfter(hungAt, offsetMin);
+  const dusk = hungAt < today ? today : today + DAY_MS;
+  return { dusk, dawn: dusk - (DAYLIGHT.to - DAYLIGHT.from) * HOUR_MS };
 }

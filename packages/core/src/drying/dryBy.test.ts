@@ -7,6 +7,7 @@ import { regainOf, waterAfter } from './waterAfter.js';
 const NINE = Date.parse('2026-05-04T09:00:00Z');
 const HOUR = 3_600_000;
 const DUSK = NINE + 11 * HOUR;
+const DAY = { dawn: NINE - 2 * HOUR, dusk: DUSK };
 const sheet: WetPiece = {
   id: 'sheet',
   dryMassG: 600,
@@ -26,7 +27,7 @@ const towels: WetPiece = {
 };
 const windy = forecastByHand('dryWindy', NINE, 48, 0);
 const hours = (dry: DryBy, end: 'earliest' | 'latest') => ((dry[end] ?? Number.NaN) - NINE) / HOUR;
-const on = (piece: WetPiece, forecast: Forecast, own = NO_OWN_RATE) => dryBy(piece, forecast, 20, own, DUSK);
+const on = (piece: WetPiece, forecast: Forecast, own = NO_OWN_RATE) => dryBy(piece, forecast, 20, own, DAY);
 
 describe('dry by when', () => {
   // A sheet on a breezy line is dry before lunch, terry takes the day: common practice, no source.
@@ -51,6 +52,14 @@ describe('dry by when', () => {
     expect(inside.state).toBe('inTime');
   });
 
+  it('what is hung in the evening dries on the day after, from its dawn on', () => {
+    const evening = { ...sheet, hungAt: NINE + 12 * HOUR };
+    const next = { dawn: NINE + 22 * HOUR, dusk: DUSK + 24 * HOUR };
+    const dry = dryBy(evening, windy, 20, NO_OWN_RATE, next);
+    expect(dry.earliest).toBeGreaterThan(next.dawn);
+    expect(dry.latest).toBeLessThan(next.dusk);
+  });
+
   it('cannot tell where no weather is known, and says musty past a day', () => {
     const blank = on(sheet, { origin: 'csv', hours: [] });
     expect([blank.state, blank.earliest, blank.latest, blank.musty]).toEqual([
@@ -69,7 +78,7 @@ describe('dry by when', () => {
       exposed: { low: 0.2, high: 0.3 },
       place: 'rack',
     };
-    expect(dryBy(thick, madeUpForecast(NINE, 96, 0), 16, NO_OWN_RATE, DUSK).musty).toBe(true);
+    expect(dryBy(thick, madeUpForecast(NINE, 96, 0), 16, NO_OWN_RATE, DAY).musty).toBe(true);
   });
 
   it('what the household has seen moves the range and narrows it', () => {

@@ -46,6 +46,12 @@ export interface DryBy {
   readonly musty: boolean;
 }
 
+/** Dawn and dusk of the day a piece dries on, milliseconds since 1970. */
+export interface Daylight {
+  readonly dawn: number;
+  readonly dusk: number;
+}
+
 const STEP_MS = 15 * 60_000;
 const HOUR_MS = 3_600_000;
 /** From this chance on, rain counts; below it is said and no more. */
@@ -68,9 +74,15 @@ const ROOM = { windMS: 0.1, humidity: 0.55, sunWm2: 0 } as const;
  * When a piece will be dry: water to lose over what the air takes by the hour, with the uncertainty of each figure
  * added up as of independent ones. Out of doors nothing dries in rain or after dusk; what is rained on is not dry.
  * @param roomC where it hangs indoors, °C
- * @param dusk local dusk that counts, milliseconds; nothing out of doors dries after it
+ * @param daylight the local day that counts, milliseconds; nothing out of doors dries before or after it
  */
-export function dryBy(piece: WetPiece, forecast: Forecast, roomC: number, own: OwnRate, dusk: number): DryBy {
+export function dryBy(
+  piece: WetPiece,
+  forecast: Forecast,
+  roomC: number,
+  own: OwnRate,
+  daylight: Daylight,
+): DryBy {
   const outdoors = piece.place === 'line' || piece.place === 'shade';
   const waterG = middle(piece.waterG);
   const need = (waterG / ((piece.dryMassG / middle(piece.gPerM2)) * 2 * middle(piece.exposed))) * TAIL;
@@ -81,10 +93,10 @@ export function dryBy(piece: WetPiece, forecast: Forecast, roomC: number, own: O
     rateSpread(own),
   );
   const factor = Math.exp(Math.log(own.factor) * trustIn(own));
-  const course = courseOf(piece, forecast, roomC, outdoors, dusk, factor);
+  const course = courseOf(piece, forecast, roomC, outdoors, daylight, factor);
   const reach = (share: number) => momentOf(course, need * share, piece.hungAt);
   const [earliest, latest] = [reach(Math.exp(-spread)), reach(Math.exp(spread))];
-  const state = stateOf(earliest, latest, course, outdoors, dusk, forecast);
+  const state = stateOf(earliest, latest, course, outdoors, daylight.dusk, forecast);
   return {
     id: piece.id,
     waterG: Math.round(waterG),
@@ -127,7 +139,7 @@ function courseOf(
   { hours }: Forecast,
   roomC: number,
   outdoors: boolean,
-  dusk: number,
+  { dawn, dusk }: Daylight,
   factor: number,
 ): Moment[] {
   const first = hours[0];
@@ -149,7 +161,7 @@ function courseOf(
     if (outdoors && at >= dusk) break;
     const rate = !outdoors
       ? indoors
-      : rain
+      : rain || at < dawn
         ? 0
         : evaporation(air, dark ? ABSORBED.dark : ABSORBED.pale).gPerM2H;
     taken += rate * factor * (STEP_MS / HOUR_MS);
