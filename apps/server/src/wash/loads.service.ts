@@ -1,5 +1,4 @@
-import { createHash } from 'node:crypto';
-import type { LoadAnswer, NewHeapLine, RunningLoad, StartLoad, WashView } from '@feverfew/contracts';
+import type { LoadAnswer, RunningLoad, StartLoad, WashView } from '@feverfew/contracts';
 import {
   answerOf,
   clothKindOf,
@@ -26,7 +25,8 @@ import { HouseholdService } from '../household/household.service.js';
 import { HeapService, type ReadLine } from './heap.service.js';
 import { type House, heapPiece, loadView } from './loadView.js';
 import { SortingDesk } from './sorting.js';
-import { type CareRow, type LoadRow, type TakenLine, WashRepository } from './wash.repository.js';
+import { careIdOf, takenLines } from './takenLines.js';
+import { type CareRow, type LoadRow, WashRepository } from './wash.repository.js';
 
 /** Wet wash left longer in the drum smells and creases. Common practice, no source. */
 const LEFT_IN_DRUM_MS = 12 * 3_600_000;
@@ -302,32 +302,3 @@ export class LoadsService implements OnModuleDestroy {
     });
   }
 }
-
-/** Lines that go in whole, and handfuls of which some stay. */
-function takenLines(pieces: readonly DrumPiece[], lines: readonly ReadLine[], key: string): TakenLine[] {
-  return lines.flatMap(({ entry, row }): TakenLine[] => {
-    const own = pieces.filter(({ id }) => entryIdOf(id) === entry.id);
-    if (own.length === 0) return [];
-    const count = own.reduce((sum, piece) => sum + piece.count, 0);
-    const rest = entry.count - count;
-    const share = (of: number): NewHeapLine => ({
-      ...row.line,
-      count: of,
-      massG: row.line.massG === null ? null : Math.max(5, Math.round((row.line.massG * of) / entry.count)),
-    });
-    return [
-      {
-        lineId: entry.id,
-        line: rest > 0 ? share(count) : row.line,
-        rest: rest > 0 ? { id: idFrom(`${key} rest ${entry.id}`), line: share(rest) } : null,
-      },
-    ];
-  });
-}
-
-/** The same id for the same words: a repeat of what was said makes nothing twice. */
-function idFrom(words: string): string {
-  const hex = createHash('sha256').update(words).digest('hex');
-  return `${hex.slice(0, 8)}-${hex.slice(8, 12)}-4${hex.slice(13, 16)}-8${hex.slice(17, 20)}-${hex.slice(20, 32)}`;
-}
-const careIdOf = (loadId: string, lineId: string): string => idFrom(`${loadId} washed ${lineId}`);
