@@ -50,10 +50,11 @@ export default defineConfig({
         codeSplitting: {
           includeDependenciesRecursively: false,
           groups: [
-            // What every first page needs, in one piece: many small ones cost a kilobyte of headers each.
+            // Questions every first page asks, in one piece: many small ones cost a kilobyte of headers each. Nothing in
+            // them runs when it is loaded, so that it does not matter which piece comes first.
             {
-              name: 'first',
-              test: /web\/src\/queries\/(queryClient|householdQueries|todayQueries|catalogueQueries|pieceQueries|troubleQueries)\.ts|web\/src\/components\/(Notice|controls|measureText)\.tsx?|web\/src\/theme\/recipes\.ts|lucide-react\/dist\/esm\/(createLucideIcon|Icon|icons\/x)\.|node_modules\/uuid\//,
+              name: 'asked',
+              test: /web\/src\/queries\/(householdQueries|todayQueries|catalogueQueries|pieceQueries|troubleQueries)\.ts/,
             },
             // Shapes that check what is told are for the pages that read it: a first page does without them.
             {

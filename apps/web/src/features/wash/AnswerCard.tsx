@@ -1,8 +1,8 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { type LoadAnswer, loadAnswerWords, noDrumWords, type PieceNames } from '@feverfew/contracts';
-import { Check, X } from 'lucide-react';
 import { useLexicon } from '../../app/useLexicon';
 import { Button } from '../../components/controls';
+import { Mark } from './drawings/Marks';
 import { headed } from './washView';
 
 /** What a drum says to the piece that is lifted, and the way in. */
@@ -41,7 +41,7 @@ export function AnswerCard({
         fontSize="16px"
         color={may ? 'leaf' : 'brick'}
       >
-        {may ? <Check size={18} aria-hidden="true" /> : <X size={18} aria-hidden="true" />}
+        <Mark of={may ? 'may' : 'mayNot'} />
         {isHere ? 'Is here' : may ? 'May join' : 'May not'}
       </Flex>
       <Box>{headed(may ? loadAnswerWords(answer, say) : noDrumWords(answer.why, name, say))}</Box>

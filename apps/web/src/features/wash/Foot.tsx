@@ -1,10 +1,10 @@
 import { Box, Flex } from '@chakra-ui/react';
 import type { LoadView, PieceNames, WashView } from '@feverfew/contracts';
-import { Hand } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import { Link } from 'react-router';
 import { useLexicon } from '../../app/useLexicon';
 import { Button } from '../../components/controls';
+import { Mark } from './drawings/Marks';
 import type { Arranging } from './useArranging';
 import { handMinutes, sumText } from './washView';
 
@@ -16,7 +16,7 @@ export function ByHandFirst({ wash, name }: { wash: WashView; name: PieceNames }
   return (
     <Box>
       <Flex align="center" gap="8px" fontFamily="heading" fontWeight={700}>
-        <Hand size={18} aria-hidden="true" />
+        <Mark of="hand" />
         {byHandFirst.length === 0
           ? 'Nothing by hand first'
           : `By hand first${minutes > 0 ? `, ${minutes} min of yours` : ''}`}

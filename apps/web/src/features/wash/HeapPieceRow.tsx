@@ -1,8 +1,8 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import { useDraggable } from '@dnd-kit/core';
 import type { HeapPiece } from '@feverfew/contracts';
-import { Pencil } from 'lucide-react';
 import { useLexicon } from '../../app/useLexicon';
+import { Mark } from './drawings/Marks';
 import { PieceSigns } from './drawings/Signs';
 import { FoldedPiece } from './drawings/Weave';
 import { kilos, pieceTitle } from './washView';
@@ -85,7 +85,7 @@ export function HeapPieceRow({
         </Box>
       </Row>
       <EditButton type="button" aria-label={`Change ${piece.name}`} onClick={onEdit}>
-        <Pencil size={15} aria-hidden="true" />
+        <Mark of="change" size={15} />
       </EditButton>
     </Flex>
   );
