@@ -16,9 +16,8 @@ export class EvidenceService implements OnModuleDestroy {
     @Inject(KNOWLEDGE) private readonly knowledge: Knowledge,
     @Inject(ChangesFeed) feed: ChangesFeed,
   ) {
-    this.listening = feed.news.subscribe(({ topic }) => {
-      // Nothing is learned of a method from the heap.
-      if (topic !== 'wash') this.remembered = null;
+    this.listening = feed.news.subscribe(() => {
+      this.remembered = null;
     });
   }
 

@@ -24,8 +24,7 @@ export class RunsAtWork {
   ) {
     feed.news.subscribe(({ topic, id }) => {
       if (topic === 'run' && id) this.forget(id);
-      // The heap holds no run.
-      else if (topic !== 'wash') this.known = null;
+      else this.known = null;
     });
   }
 
