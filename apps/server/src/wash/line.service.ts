@@ -13,6 +13,7 @@ import {
   type Household,
   hangOrder,
   madeUpForecast,
+  massOf,
   NO_OWN_RATE,
   readEntry,
   regainOf,
@@ -126,8 +127,7 @@ export class LineService {
       const piece = answer.to === 'drum' ? answer.piece : null;
       const facts = entry.facts.piece;
       const kind = clothKindOf(facts.itemId, this.knowledge);
-      const item = this.knowledge.items.find(({ id }) => id === facts.itemId);
-      const dryMassG = entry.massG ?? (facts.dryMassG ?? item?.dryMassG ?? 300) * entry.count;
+      const dryMassG = massOf(entry, this.knowledge);
       const left = waterAfter(
         regainOf(facts.parts, this.fibres),
         { kind: 'spun', rpm: load.load.spinRpm },

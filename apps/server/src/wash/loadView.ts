@@ -13,6 +13,7 @@ import {
   joiningOf,
   type Load,
   type Machine,
+  massOf,
   type Prices,
 } from '@feverfew/core';
 import type { Knowledge } from '@feverfew/knowledge';
@@ -78,14 +79,13 @@ type Sent<T> = T extends readonly (infer One)[]
 export function heapPiece(line: ReadLine, piece: DrumPiece | null, knowledge: Knowledge): HeapPiece {
   const { entry, row, assumed } = line;
   const facts = entry.facts.piece;
-  const item = knowledge.items.find(({ id }) => id === facts.itemId);
   return {
     id: piece?.id ?? entry.id,
     lineId: entryIdOf(entry.id),
     pieceId: row.pieceId,
     name: entry.name,
     count: piece?.count ?? entry.count,
-    massG: piece?.massG ?? entry.massG ?? (facts.dryMassG ?? item?.dryMassG ?? 0) * entry.count,
+    massG: piece?.massG ?? massOf(entry, knowledge),
     weave: clothKindOf(facts.itemId, knowledge).weave,
     colour: facts.colour,
     fibreIds: [...new Set(facts.parts.flatMap(({ fibres }) => fibres.map(({ fibreId }) => fibreId)))],

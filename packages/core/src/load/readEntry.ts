@@ -45,9 +45,7 @@ export function readEntry(
   if (maxC.value < coolest) return stays({ code: 'tooCool', maxC: maxC.value, by: maxC.by });
 
   const programme = programmeOf(most, owner, facts, index);
-  const item = facts.itemId === null ? undefined : index.items.get(facts.itemId);
-  const eachG = facts.dryMassG ?? item?.dryMassG ?? USUAL_PIECE_G;
-  const massG = entry.massG ?? eachG * entry.count;
+  const massG = massOf(entry, knowledge);
   const litres = (massG / 1000) * kind.litresPerKg;
   const capacityG = machine.programmes.find(({ id }) => id === programme.value)?.capacityG ?? 0;
   const one = massG / entry.count;
@@ -98,6 +96,12 @@ export function readEntry(
 
 /** A piece of which neither kind nor mass is told weighs about so much, g. */
 const USUAL_PIECE_G = 300;
+
+/** Dry mass of a whole line, g: as told, else by the piece, else by its kind. */
+export function massOf({ massG, count, facts }: HeapEntry, { items }: Pick<Knowledge, 'items'>): number {
+  const item = items.find(({ id }) => id === facts.piece.itemId);
+  return massG ?? (facts.piece.dryMassG ?? item?.dryMassG ?? USUAL_PIECE_G) * count;
+}
 
 /** A mark of what burns, or heats itself, is still in it. */
 const hasWhatBurns = ({ facts }: HeapEntry, { keptFromDrum }: Knowledge): boolean =>
