@@ -2,15 +2,6 @@ import { readFileSync } from 'node:fs';
 import { unfold } from './desk';
 import { expect, test } from './worker';
 
-/** The other files go on with the household as the demo has it. */
-let before: unknown;
-test.beforeAll(async ({ request }) => {
-  before = await (await request.get('/api/household/file')).json();
-});
-test.afterAll(async ({ request }) => {
-  await request.put('/api/household/file', { data: before });
-});
-
 test('hardness in any unit or by strip, a vessel by jugs and by sides, a product by its label', async ({
   page,
 }) => {

@@ -6,32 +6,15 @@ import { Desk, Tub } from './desk';
 import { expect, test } from './worker';
 
 const ROOT = new URL('..', import.meta.url).pathname;
-const OWN_PORT = 4888;
-const BASE = `http://127.0.0.1:${OWN_PORT}`;
+const SECOND_PORT = '4895';
 
-/** A server of this test's own, to be killed. */
-function startServer(dataDir: string, ...more: string[]): ChildProcess {
+/** A server of this file's own. */
+function startServer(dataDir: string, port: string): ChildProcess {
   const template = process.env.FEVERFEW_TEMPLATE ? ['--template', process.env.FEVERFEW_TEMPLATE] : [];
   return spawn(
     process.execPath,
-    [
-      'apps/server/dist/main.js',
-      '--demo',
-      '--port',
-      String(OWN_PORT),
-      '--data-dir',
-      dataDir,
-      ...template,
-      ...more,
-    ],
+    ['apps/server/dist/main.js', '--port', port, '--data-dir', dataDir, ...template],
     { cwd: ROOT, stdio: ['ignore', 'pipe', 'pipe'] },
-  );
-}
-
-async function isUp(): Promise<boolean> {
-  return fetch(`${BASE}/api/catalogue`).then(
-    (response) => response.ok,
-    () => false,
   );
 }
 
@@ -115,67 +98,13 @@ test('a clock that jumps is said on Today, what runs goes on as time passed, and
   await expect(page.getByText('The clock jumped.')).toHaveCount(0);
 });
 
-test('SIGKILL in the middle of a run loses nothing acknowledged; a second process is turned away', async ({
-  page,
+test('a busy port is said, and the next free one taken; a second process is turned away', async ({
+  server: busy,
 }) => {
-  test.setTimeout(300_000);
-  const dataDir = mkdtempSync(join(tmpdir(), 'feverfew-kill-'));
-  let server = startServer(dataDir);
-  try {
-    await expect.poll(isUp, { timeout: 90_000 }).toBe(true);
-    const second = await output(startServer(dataDir, '--port', '4895'));
-    expect(second.code).toBe(1);
-    expect(second.text).toContain('Another Feverfew is using');
-
-    const today = await (await fetch(`${BASE}/api/today`)).json();
-    const runId = today.running[0].id;
-    const say = async (text: string) =>
-      (
-        await fetch(`${BASE}/api/runs/${runId}/events`, {
-          method: 'POST',
-          headers: { 'content-type': 'application/json' },
-          body: JSON.stringify({ key: crypto.randomUUID(), event: { kind: 'noted', text } }),
-        })
-      ).status;
-    await page.goto(`${BASE}/runs/${runId}`);
-    await expect(page.getByTestId('clock')).toBeVisible();
-
-    const acknowledged: string[] = [];
-    // The kills of the crash test are many; here a page sees one of them, and three at night.
-    const rounds = process.env.FEVERFEW_NIGHTLY ? 3 : 1;
-    for (let round = 0; round < rounds; round += 1) {
-      const killAt = Date.now() + 400;
-      // At least three taps are answered before it dies, however slow the machine is.
-      for (let index = 0; Date.now() < killAt || acknowledged.length < 3 * (round + 1); index += 1) {
-        const text = `round ${round} note ${index}`;
-        if ((await say(text)) === 200) acknowledged.push(text);
-      }
-      const dying = say('on its way');
-      server.kill('SIGKILL');
-      await dying.catch(() => undefined);
-      server = startServer(dataDir);
-      await expect.poll(isUp, { timeout: 90_000 }).toBe(true);
-    }
-    const run = await (await fetch(`${BASE}/api/runs/${runId}`)).json();
-    const kept = run.state.notes.map((note: { text: string }) => note.text);
-    expect(kept).toEqual(expect.arrayContaining(acknowledged));
-    expect(run.state.timer).not.toBeNull();
-
-    await page.reload();
-    await new Tub(page).tap('Check');
-    await new Tub(page).tap('Most of it');
-    await expect(page.getByRole('button', { name: 'Leave it in' })).toBeVisible();
-  } finally {
-    server.kill('SIGKILL');
-    rmSync(dataDir, { recursive: true, force: true });
-  }
-});
-
-test('a busy port is said, and the next free one taken', async ({ server: busy }) => {
   test.setTimeout(120_000);
   const dataDir = mkdtempSync(join(tmpdir(), 'feverfew-port-'));
   const { port } = new URL(busy.base);
-  const server = startServer(dataDir, '--port', port);
+  const server = startServer(dataDir, port);
   try {
     let text = '';
     server.stdout?.on('data', (chunk) => (text += String(chunk)));
@@ -183,6 +112,10 @@ test('a busy port is said, and the next free one taken', async ({ server: busy }
     const taken = /using (\d+)\./.exec(text)?.[1];
     expect(Number(taken)).toBeGreaterThan(Number(port));
     await expect.poll(() => text).toContain(`Feverfew is at http://127.0.0.1:${taken}`);
+
+    const second = await output(startServer(dataDir, SECOND_PORT));
+    expect(second.code).toBe(1);
+    expect(second.text).toContain('Another Feverfew is using');
   } finally {
     server.kill('SIGKILL');
     rmSync(dataDir, { recursive: true, force: true });

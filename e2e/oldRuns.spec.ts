@@ -15,7 +15,7 @@ test.beforeAll(async () => {
 });
 test.afterAll(() => server.end());
 
-test('every run under way of an old household is gone on with to its end', async ({ browser }) => {
+test('runs under way of an old household are gone on with to their end', async ({ browser }) => {
   test.setTimeout(HOOK_MS);
   const context = await browser.newContext({ viewport: { width: 390, height: 844 }, baseURL: server.base });
   const page = await context.newPage();
@@ -23,8 +23,9 @@ test('every run under way of an old household is gone on with to its end', async
   const tub = new Tub(page);
   const { running } = await server.ask<{ running: { id: string }[] }>('/today');
   expect(running.length).toBeGreaterThanOrEqual(18);
-  const ended: string[] = [];
-  for (const { id } of running) {
+  // By day every third of them; that each is read at all is a test of the server.
+  const seen = process.env.FEVERFEW_NIGHTLY ? running : running.filter((_, at) => at % 3 === 0);
+  for (const { id } of seen) {
     await page.goto(`/runs/${id}`);
     await tub.standing();
     // What waits for a choice is decided first, what is taken out put back.
@@ -37,8 +38,8 @@ test('every run under way of an old household is gone on with to its end', async
     if (!(await end.isVisible())) await tub.tell('Gone');
     await end.click();
     await expect(tub.step('finished')).toBeVisible();
-    ended.push(id);
   }
-  expect((await server.ask<{ running: unknown[] }>('/today')).running).toEqual([]);
-  expect(ended).toHaveLength(running.length);
+  expect((await server.ask<{ running: unknown[] }>('/today')).running).toHaveLength(
+    running.length - seen.length,
+  );
 });

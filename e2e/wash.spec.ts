@@ -1,17 +1,7 @@
 import type { Page } from '@playwright/test';
 import { expect, test } from './worker';
 
-/** The other files go on with the household as the demo has it. */
-let before: { heap: unknown[]; loads: unknown[] };
-test.beforeAll(async ({ request }) => {
-  before = await (await request.get('/api/household/file')).json();
-});
-test.beforeEach(async ({ request }) => {
-  await request.put('/api/household/file', { data: before });
-});
-test.afterAll(async ({ request }) => {
-  await request.put('/api/household/file', { data: before });
-});
+test.beforeEach(({ server }) => server.asInTheDemo());
 
 const drum = (page: Page, number: number) => page.getByRole('group', { name: `Drum ${number}`, exact: true });
 const pieceIn = (page: Page, name: string | RegExp) => page.locator('[data-piece]').filter({ hasText: name });
@@ -116,8 +106,8 @@ test.describe('on a desk', () => {
     await expect(drums).toHaveCount(fewest);
   });
 
-  test('a heap of 24 is told and sorted in far fewer than forty interactions', async ({ page, request }) => {
-    await request.put('/api/household/file', { data: { ...before, heap: [], loads: [] } });
+  test('a heap of 24 is told and sorted in far fewer than forty interactions', async ({ page, server }) => {
+    await server.asInTheDemo({ heap: [], loads: [] });
     await page.goto('/wash');
     await expect(page.getByText('The heap is empty.')).toBeVisible();
     let interactions = 0;
