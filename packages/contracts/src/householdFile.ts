@@ -10,7 +10,9 @@ import { MOST_JPEG_CHARS } from './run.js';
 import { RunEventShape } from './runEvent.js';
 import { TrialEventShape, TrialSetupShape } from './trial.js';
 import { TroubleFactsShape } from './trouble.js';
-import { FilledLoad, NewHeapLine, WashSettings } from './wash.js';
+import { NewHeapLine } from './wash/heapLine.js';
+import { WashSettings } from './wash/settings.js';
+import { FilledLoad } from './wash/view.js';
 
 /** Name and version of the file a household travels in. A newer version is refused, never half read. */
 export const HOUSEHOLD_FILE = { format: 'feverfew-household', version: 7 } as const;
@@ -120,6 +122,7 @@ export const HouseholdFile = z
         line: NewHeapLine,
         loadId: id.nullable(),
         place: z.enum(HANGING_PLACES).nullable(),
+        rolled: z.boolean().default(false),
         hungAt: createdAt.nullable(),
         dryAt: createdAt.nullable(),
       }),

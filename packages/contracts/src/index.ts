@@ -23,7 +23,11 @@ export * from './today.js';
 export * from './trial.js';
 export * from './trouble.js';
 export * from './upgradeFile.js';
-export * from './wash.js';
+export * from './wash/heapLine.js';
+export * from './wash/line.js';
+export * from './wash/load.js';
+export * from './wash/settings.js';
+export * from './wash/view.js';
 export * from './whatWorks.js';
 
 /** A run as sent, with the plan in the core's own type. */

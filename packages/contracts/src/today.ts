@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { UpkeepView } from './piece.js';
 import { ClashShape, RunningEntry } from './run.js';
 import { TroubleSummary } from './trouble.js';
-import { RunningLoad } from './wash.js';
+import { RunningLoad } from './wash/view.js';
 
 export const Today = z
   .strictObject({

@@ -37,7 +37,7 @@ export {
   type Weather,
   type WeatherHour,
 } from './drying/forecast.js';
-export { regainOf, waterAfter } from './drying/waterAfter.js';
+export { DRYER_KWH_PER_L, regainOf, type WrungBy, waterAfter } from './drying/waterAfter.js';
 export type { ChemistryWindow, Envelope } from './envelope/envelope.js';
 export type { Limit } from './envelope/limit.js';
 export { againstBook } from './evidence/againstBook.js';
@@ -75,6 +75,7 @@ export { drumOf, isDrum, type NoDrum } from './load/drum.js';
 export type { DrumPiece, HeldBy, ReadEntry, StayReason } from './load/drumPiece.js';
 export { dryerFor } from './load/dryer.js';
 export { costOfLoad, effortOf } from './load/effort.js';
+export { evenerThan } from './load/evener.js';
 export {
   type HeapEntry,
   PLAIN_USE,
@@ -129,7 +130,7 @@ export { type NextAction, nextAction } from './run/nextAction.js';
 export { type NextOption, nextOptions } from './run/nextOptions.js';
 export { occupancyOf } from './run/occupancyOf.js';
 export { OVERRUNS, type Overrun, overrunOf } from './run/overrun.js';
-export { replayRun, turnsOf } from './run/replayRun.js';
+export { countedEvents, replayRun, turnsOf } from './run/replayRun.js';
 export {
   CHOICES,
   type Choice,
@@ -143,6 +144,7 @@ export {
 export type { Look, RunState, RunTimer } from './run/runState.js';
 export { leftBefore, type StallView, stallView } from './run/stallView.js';
 export { currentAction } from './run/stepOn.js';
+export { turnedBy, type WashAhead, washAhead } from './run/washAhead.js';
 export { type Workplace, workplaceOf } from './run/workplaceOf.js';
 export { checkPlan } from './safety/checkPlan.js';
 export { DANGER_CODES, type DangerCode, dangerAhead, NOT_OURS } from './safety/dangerAhead.js';

@@ -238,6 +238,8 @@ export const heapLines = pgTable(
     line: jsonb().$type<NewHeapLine>().notNull(),
     loadId: uuid().references(() => washLoads.id),
     place: text().$type<HangingPlace>(),
+    /** Rolled in a towel after the drum. */
+    rolled: boolean().notNull().default(false),
     hungAt: timestamp({ withTimezone: true, mode: 'date' }),
     dryAt: timestamp({ withTimezone: true, mode: 'date' }),
   },

@@ -5,6 +5,7 @@ import {
   MOST_HEAP_LINES,
   type NewHeapLine,
   type Piece,
+  PLAIN_LINE,
   type TroubleSummary,
   type WashSettings,
 } from '@feverfew/contracts';
@@ -12,7 +13,6 @@ import {
   BLANK_LABEL,
   clothKindOf,
   commonMachine,
-  currentAction,
   DomainError,
   EMPTY_FACTS,
   type HeapEntry,
@@ -20,7 +20,7 @@ import {
   NO_OWN_RATE,
   type PieceFacts,
   PLAIN_USE,
-  runsInDrum,
+  type WashAhead,
 } from '@feverfew/core';
 import type { Knowledge } from '@feverfew/knowledge';
 import { Inject, Injectable } from '@nestjs/common';
@@ -28,9 +28,9 @@ import { KNOWLEDGE } from '../catalogue/knowledge.token.js';
 import { requireKnownId } from '../catalogue/requireKnown.js';
 import { ChangesFeed } from '../changes/changesFeed.js';
 import { CLOCK, type Clock } from '../database/database.module.js';
-import { RunsAtWork } from '../occupancy/runsAtWork.js';
 import { PiecesService } from '../pieces/pieces.service.js';
 import { TroublesService } from '../troubles/troubles.service.js';
+import { RunsInLoads } from './runsInLoads.js';
 import { type HeapRow, WashRepository } from './wash.repository.js';
 
 /** A common machine of a common size, until the household says what it has; from memory. */
@@ -46,41 +46,48 @@ export interface ReadLine {
   readonly open: readonly TroubleSummary[];
 }
 
+/** As a household begins that has told nothing of its wash. */
+const FIRST_SETTINGS: WashSettings = {
+  machine: null,
+  dryerG: 7000,
+  ropeM: 10,
+  best: 0,
+  arrangement: null,
+  leftOut: [],
+  ownRate: NO_OWN_RATE,
+  weather: { origin: 'madeUp' },
+  offsetMin: 0,
+};
+
 @Injectable()
 export class HeapService {
   constructor(
     @Inject(WashRepository) private readonly repository: WashRepository,
     @Inject(PiecesService) private readonly pieces: PiecesService,
     @Inject(TroublesService) private readonly troubles: TroublesService,
-    @Inject(RunsAtWork) private readonly atWork: RunsAtWork,
+    @Inject(RunsInLoads) private readonly runs: RunsInLoads,
     @Inject(KNOWLEDGE) private readonly knowledge: Knowledge,
     @Inject(ChangesFeed) private readonly feed: ChangesFeed,
     @Inject(CLOCK) private readonly clock: Clock,
   ) {}
 
   async settings(): Promise<WashSettings> {
-    return (
-      (await this.repository.settings()) ?? {
-        machine: null,
-        dryerG: 7000,
-        ropeM: 10,
-        best: 0,
-        arrangement: null,
-        leftOut: [],
-        ownRate: NO_OWN_RATE,
-        weather: { origin: 'madeUp' },
-        offsetMin: 0,
-      }
-    );
+    return (await this.repository.settings()) ?? FIRST_SETTINGS;
   }
 
   machineOf({ machine }: WashSettings): Machine {
     return machine ?? commonMachine(COMMON_RATED_G, this.knowledge);
   }
 
-  async changeSettings(changed: ChangedWash): Promise<void> {
-    const given = Object.fromEntries(Object.entries(changed).filter(([, value]) => value !== undefined));
-    await this.repository.saveSettings({ ...(await this.settings()), ...given });
+  /** @param changed what changes, or how it follows from what is kept */
+  async changeSettings(changed: ChangedWash | ((before: WashSettings) => ChangedWash)): Promise<void> {
+    await this.repository.changeSettings(FIRST_SETTINGS, (before) => {
+      const given = typeof changed === 'function' ? changed(before) : changed;
+      return {
+        ...before,
+        ...Object.fromEntries(Object.entries(given).filter(([, value]) => value !== undefined)),
+      };
+    });
     this.feed.tell('wash');
   }
 
@@ -133,7 +140,7 @@ export class HeapService {
       this.pieces.list(),
       this.troubles.list({ status: 'open' }),
       this.troubles.list({ status: 'running' }),
-      this.washDue(),
+      this.runs.due(),
     ]);
     const byId = new Map(pieces.map((piece) => [piece.id, piece]));
     return rows.map((row) => {
@@ -144,14 +151,10 @@ export class HeapService {
     });
   }
 
-  /** Runs that stand at their wash in the drum, with how hot it may be, by trouble. */
-  private async washDue(): Promise<ReadonlyMap<string, number>> {
-    return new Map(
-      (await this.atWork.all()).flatMap(({ troubleId, plan, state }) => {
-        const action = currentAction(state, plan);
-        return action && runsInDrum(action) ? [[troubleId, action.tempC?.max ?? 30] as const] : [];
-      }),
-    );
+  /** A piece of the book as it would be in the heap. */
+  thought(pieceId: string): HeapRow {
+    const row = { id: pieceId, pieceId, line: { ...PLAIN_LINE, pieceId }, createdAt: this.clock() };
+    return { ...row, loadId: null, hungAt: null, place: null, rolled: false, dryAt: null };
   }
 
   private readLine(
@@ -159,12 +162,12 @@ export class HeapService {
     piece: Piece | undefined,
     open: readonly TroubleSummary[],
     washedOften: boolean,
-    washDue: ReadonlyMap<string, number>,
+    washDue: ReadonlyMap<string, WashAhead>,
   ): ReadLine {
     const { line } = row;
     const { facts, assumed } = piece ? ofPiece(piece, washedOften) : this.ofHandful(line);
     const treated = open.filter(({ status }) => status === 'running');
-    const due = treated.map(({ id }) => washDue.get(id) ?? null);
+    const due = treated.map(({ id }) => washDue.get(id)?.tempC.max ?? null);
     const markIds = [...new Set(open.flatMap((trouble) => trouble.markIds))];
     return {
       row,

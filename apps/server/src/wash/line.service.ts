@@ -1,9 +1,10 @@
-import type { HangLines, LineView, WasDry, WashSettings, WetLine } from '@feverfew/contracts';
+import type { HangLines, LineView, RolledLines, WasDry, WashSettings, WetLine } from '@feverfew/contracts';
 import {
   clothKindOf,
   DAYLIGHT,
   type Daylight,
   DomainError,
+  DRYER_KWH_PER_L,
   type DrumPiece,
   type DryBy,
   dryBy,
@@ -19,6 +20,7 @@ import {
   regainOf,
   ropeFor,
   type WetPiece,
+  type WrungBy,
   waterAfter,
   withSeen,
 } from '@feverfew/core';
@@ -42,6 +44,8 @@ interface Wet {
   readonly load: LoadRow;
   readonly piece: DrumPiece | null;
   readonly wet: WetPiece;
+  /** A towel would take more out of it than the drum has. */
+  readonly rollHelps: boolean;
 }
 
 @Injectable()
@@ -88,9 +92,10 @@ export class LineService {
     };
   }
 
-  private lineOf({ read, load, piece, wet }: Wet, when: DryBy, order: number): WetLine {
+  private lineOf({ read, load, piece, wet, rollHelps }: Wet, when: DryBy, order: number): WetLine {
     const { entry, row } = read;
     const kind = clothKindOf(entry.facts.piece.itemId, this.knowledge);
+    const mayTumble = piece !== null && piece.tumble.value !== 'none' && entry.facts.markIds.length === 0;
     const iso = (at: number | null) => (at === null ? null : new Date(at).toISOString());
     return {
       lineId: row.id,
@@ -107,6 +112,9 @@ export class LineService {
       openMarkIds: [...entry.facts.markIds],
       ropeM: ropeFor(entry.count, wet.dryMassG, kind.gPerM2, kind.ropeM),
       waterL: Math.round(when.waterG / 100) / 10,
+      rolled: row.rolled,
+      rollHelps,
+      dryerKWh: mayTumble ? Math.round((when.waterG / 1000) * DRYER_KWH_PER_L * 10) / 10 : null,
       earliest: iso(when.earliest),
       latest: iso(when.latest),
       state: when.state,
@@ -128,16 +136,18 @@ export class LineService {
       const facts = entry.facts.piece;
       const kind = clothKindOf(facts.itemId, this.knowledge);
       const dryMassG = massOf(entry, this.knowledge);
-      const left = waterAfter(
-        regainOf(facts.parts, this.fibres),
-        { kind: 'spun', rpm: load.load.spinRpm },
-        this.knowledge.waterLeft,
-      );
+      const regainPct = regainOf(facts.parts, this.fibres);
+      const after = (by: WrungBy) => waterAfter(regainPct, by, this.knowledge.waterLeft);
+      const spun = after({ kind: 'spun', rpm: load.load.spinRpm });
+      const rolled = after({ kind: 'rolled' });
+      const rollHelps = rolled.high < spun.high;
+      const left = row.rolled && rollHelps ? rolled : spun;
       return [
         {
           read,
           load,
           piece,
+          rollHelps,
           wet: {
             id: row.id,
             dryMassG,
@@ -158,6 +168,11 @@ export class LineService {
     const read = readWeather(csv);
     if ('fault' in read) throw new DomainError('forecastBroken', { message: read.fault });
     await this.heap.changeSettings({ weather: { origin: 'csv', hours: read.hours } });
+  }
+
+  async roll({ lineIds, rolled }: RolledLines): Promise<void> {
+    await this.repository.roll(lineIds, rolled);
+    this.feed.tell('wash');
   }
 
   async hang({ lineIds, place }: HangLines, at = this.clock()): Promise<void> {
@@ -181,17 +196,19 @@ export class LineService {
         min: -100_000,
         max: 0,
       });
-    let { ownRate } = settings;
-    for (const { wet: piece, read } of wet) {
-      if (!read.row.hungAt || dryAt <= piece.hungAt) continue;
+    const seen = wet.flatMap(({ wet: piece, read }) => {
+      if (!read.row.hungAt || dryAt <= piece.hungAt) return [];
       const forecast = forecastFor(settings, piece.hungAt);
       const book = dryBy(piece, forecast, household.roomC, NO_OWN_RATE, daylightOf(piece, settings));
-      if (book.earliest === null || book.latest === null) continue;
+      if (book.earliest === null || book.latest === null) return [];
       const reckoned = Math.sqrt((book.earliest - piece.hungAt) * (book.latest - piece.hungAt));
-      ownRate = withSeen(ownRate, reckoned / HOUR_MS, (dryAt - piece.hungAt) / HOUR_MS);
-    }
+      return [{ reckonedH: reckoned / HOUR_MS, tookH: (dryAt - piece.hungAt) / HOUR_MS }];
+    });
     await this.repository.dry(lineIds, new Date(dryAt));
-    if (ownRate !== settings.ownRate) await this.heap.changeSettings({ ownRate });
+    if (seen.length > 0)
+      await this.heap.changeSettings(({ ownRate }) => ({
+        ownRate: seen.reduce((rate, { reckonedH, tookH }) => withSeen(rate, reckonedH, tookH), ownRate),
+      }));
     this.feed.tell('wash');
   }
 }

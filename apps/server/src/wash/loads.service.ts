@@ -1,30 +1,15 @@
-import type { LoadAnswer, RunningLoad, StartLoad, WashView } from '@feverfew/contracts';
-import {
-  answerOf,
-  clothKindOf,
-  DomainError,
-  type DrumPiece,
-  drumOf,
-  effortOf,
-  entryIdOf,
-  HOT_WASH_C,
-  isDrum,
-  keepArrangement,
-  type Load,
-  noDrumWords,
-  readEntry,
-  splitToFit,
-} from '@feverfew/core';
+import type { JoinView, RunningLoad, StartLoad, WashView } from '@feverfew/contracts';
+import { clothKindOf, DomainError, drumOf, effortOf, HOT_WASH_C, isDrum, noDrumWords } from '@feverfew/core';
 import type { Knowledge } from '@feverfew/knowledge';
-import { Inject, Injectable, type OnModuleDestroy } from '@nestjs/common';
+import { Inject, Injectable } from '@nestjs/common';
 import { KNOWLEDGE } from '../catalogue/knowledge.token.js';
 import { lexiconOf } from '../catalogue/lexiconOf.js';
 import { ChangesFeed } from '../changes/changesFeed.js';
 import { CLOCK, type Clock } from '../database/database.module.js';
-import { HouseholdService } from '../household/household.service.js';
-import { HeapService, type ReadLine } from './heap.service.js';
-import { type House, heapPiece, loadView } from './loadView.js';
-import { SortingDesk } from './sorting.js';
+import { HeapService } from './heap.service.js';
+import { HeapSorter } from './heapSorter.js';
+import { heapPiece } from './loadView.js';
+import { RunsInLoads } from './runsInLoads.js';
 import { careIdOf, takenLines } from './takenLines.js';
 import { type CareRow, type LoadRow, WashRepository } from './wash.repository.js';
 
@@ -34,136 +19,43 @@ const LEFT_IN_DRUM_MS = 12 * 3_600_000;
 const SHOWN_FOR_MS = 24 * 3_600_000;
 const MINUTE_MS = 60_000;
 
-/** A heap read: what goes into drums, what stays out, and the lines they are of. */
-interface Heap {
-  readonly lines: readonly ReadLine[];
-  readonly pieces: readonly DrumPiece[];
-  readonly stays: WashView['stays'];
-}
-
 @Injectable()
-export class LoadsService implements OnModuleDestroy {
-  private readonly desk = new SortingDesk();
-
+export class LoadsService {
   constructor(
     @Inject(WashRepository) private readonly repository: WashRepository,
     @Inject(HeapService) private readonly heap: HeapService,
-    @Inject(HouseholdService) private readonly household: HouseholdService,
+    @Inject(HeapSorter) private readonly sorter: HeapSorter,
+    @Inject(RunsInLoads) private readonly runs: RunsInLoads,
     @Inject(KNOWLEDGE) private readonly knowledge: Knowledge,
     @Inject(ChangesFeed) private readonly feed: ChangesFeed,
     @Inject(CLOCK) private readonly clock: Clock,
   ) {}
 
-  onModuleDestroy(): void {
-    this.desk.close();
-  }
-
   async view(): Promise<WashView> {
-    const settings = await this.heap.settings();
-    const house = await this.house();
-    const heap = await this.readHeap(house, new Set(settings.leftOut));
-    const arranged = settings.arrangement !== null;
-    const sorted = settings.arrangement
-      ? {
-          loads: keepArrangement(settings.arrangement, heap.pieces, house.machine),
-          proven: false,
-          atMostFewer: 0,
-        }
-      : await this.desk.sort(heap.pieces, house.machine, settings.best);
-    // In a sorted load pieces stand as they came; in an arranged one as they were put.
-    const placeOf = new Map(heap.pieces.map(({ id }, index) => [id, index]));
-    const place = (id: string) => placeOf.get(id) ?? 0;
-    const loads = arranged
-      ? sorted.loads
-      : sorted.loads.map((load) => ({
-          ...load,
-          pieces: [...load.pieces].sort((a, b) => place(a.id) - place(b.id)),
-        }));
-    const byId = new Map(heap.lines.map((line) => [line.entry.id, line]));
-    const shown = new Map(heap.pieces.map((piece) => [piece.id, piece]));
-    return {
-      now: this.clock().toISOString(),
-      pieces: heap.lines.flatMap((line) => {
-        const parts = heap.pieces.filter(({ id }) => entryIdOf(id) === line.entry.id);
-        return parts.length > 0
-          ? parts.map((piece) => heapPiece(line, piece, this.knowledge))
-          : [heapPiece(line, null, this.knowledge)];
-      }),
-      loads: loads.map((load) => loadView(load, house)),
-      stays: [...heap.stays],
-      answers: Object.fromEntries(
-        heap.lines.flatMap((line) =>
-          [...shown.values(), ...this.leftOutPieces(line, house, settings.leftOut)]
-            .filter(({ id }) => entryIdOf(id) === line.entry.id)
-            .map((piece) => [piece.id, this.answersOf(piece, loads, house)]),
-        ),
-      ),
-      byHandFirst: heap.pieces.flatMap((piece) =>
-        (byId.get(entryIdOf(piece.id))?.open ?? []).map(({ id, markIds, handsOnMin }) => ({
-          pieceId: piece.id,
-          troubleId: id,
-          markIds,
-          handsOnMin,
-        })),
-      ),
-      proven: sorted.proven,
-      atMostFewer: sorted.atMostFewer,
-      arranged,
-      settings,
-      machine: {
-        ...house.machine,
-        programmes: house.machine.programmes.map((one) => ({ ...one, tempsC: [...one.tempsC] })),
-      },
-      running: await this.running(),
-    };
+    return this.sorter.view({ running: await this.running(), machineFreeAt: await this.machineFreeAt() });
   }
 
-  private answersOf(piece: DrumPiece, loads: readonly Load[], { machine }: House): LoadAnswer[] {
-    return loads.map(({ pieces }) => answerOf(piece, pieces, machine));
+  /** The load the piece of a run is in, or would go into, and the wash its treatment has come to. */
+  async join(runId: string): Promise<JoinView> {
+    const { pieceId, wash } = await this.runs.read(runId);
+    return { wash, ...(await this.sorter.join(pieceId, await this.running({ inDrum: true }))) };
   }
 
-  private leftOutPieces(line: ReadLine, house: House, leftOut: readonly string[]): DrumPiece[] {
-    if (!leftOut.some((id) => entryIdOf(id) === line.entry.id)) return [];
-    const read = readEntry(line.entry, house.machine, house.household, this.knowledge);
-    return read.to === 'drum'
-      ? splitToFit(read.piece, house.machine).filter(({ id }) => leftOut.includes(id))
-      : [];
-  }
-
-  private async house(): Promise<House> {
-    const [{ household, prices }, settings] = await Promise.all([
-      this.household.read(),
-      this.heap.settings(),
-    ]);
-    const machine = this.heap.machineOf(settings);
-    return { household, prices, machine, dryerG: settings.dryerG, knowledge: this.knowledge };
-  }
-
-  private async readHeap({ machine, household }: House, leftOut: ReadonlySet<string>): Promise<Heap> {
-    const lines = await this.heap.read(await this.repository.heap());
-    const stays: WashView['stays'] = [];
-    const pieces = lines.flatMap((line) => {
-      const read = readEntry(line.entry, machine, household, this.knowledge);
-      if (read.to === 'stays') {
-        stays.push({ pieceId: read.id, reason: read.reason });
-        return [];
-      }
-      return splitToFit(read.piece, machine).filter(({ id }) => {
-        if (leftOut.has(id)) stays.push({ pieceId: id, reason: { code: 'leftOut' } });
-        return !leftOut.has(id);
-      });
-    });
-    return { lines, pieces, stays };
+  private async machineFreeAt(): Promise<string | null> {
+    const turning = (await this.repository.loads()).filter(({ doneAt }) => doneAt === null);
+    const ends = turning.map(({ createdAt, load }) => endOf(createdAt, load.minutes).toISOString());
+    const last = [...ends, (await this.runs.turnsUntil(turning)) ?? ''].sort().at(-1) ?? '';
+    return last > this.clock().toISOString() ? last : null;
   }
 
   /**
-   * Fills a drum with what was shown as one load.
+   * Fills a drum with what was shown as one load; treatments that have come to such a wash go in with it.
    * @throws DomainError notFound where something of it is not in the heap any more, noLoad where it is none
    */
   async start({ key, pieceIds }: StartLoad, at = this.clock()): Promise<void> {
     if (await this.repository.load(key)) return;
-    const house = await this.house();
-    const heap = await this.readHeap(house, new Set());
+    const house = await this.sorter.house();
+    const heap = await this.sorter.readHeap(house);
     const wanted = new Set(pieceIds);
     const pieces = heap.pieces.filter(({ id }) => wanted.has(id));
     if (pieces.length < wanted.size)
@@ -176,36 +68,30 @@ export class LoadsService implements OnModuleDestroy {
       });
     }
     const effort = effortOf(drum, house.household.taps.coldC);
-    const filled = await this.repository.fill(
-      {
-        id: key,
-        createdAt: at,
-        load: {
-          programmeId: drum.programme.id,
-          name: drum.programme.name,
-          tempC: drum.tempC,
-          spinRpm: drum.spinRpm,
-          ...effort,
-        },
-      },
-      takenLines(pieces, heap.lines, key),
-    );
+    const { programme, tempC, spinRpm } = drum;
+    const row = {
+      id: key,
+      createdAt: at,
+      load: { programmeId: programme.id, name: programme.name, tempC, spinRpm, ...effort },
+    };
+    const filled = await this.repository.fill(row, takenLines(pieces, heap.lines, key));
     if (!filled)
       throw new DomainError('notFound', { message: 'Something of this load is not in the heap any more.' });
+    await this.runs.goIn(row, await this.piecesIn(key), drum.limits.oxygen.value === 'may');
     await this.forgetArranged(wanted);
     this.feed.tell('wash', key);
   }
 
   /** What went into a drum is arranged no more; the loads that are left stay as they were arranged. */
   private async forgetArranged(gone: ReadonlySet<string>): Promise<void> {
-    const settings = await this.heap.settings();
-    if (!settings.arrangement && settings.leftOut.length === 0) return;
-    const left = (settings.arrangement ?? [])
-      .map((group) => group.filter((id) => !gone.has(id)))
-      .filter((group) => group.length > 0);
-    await this.heap.changeSettings({
-      arrangement: settings.arrangement && left.length > 0 ? left : null,
-      leftOut: settings.leftOut.filter((id) => !gone.has(id)),
+    await this.heap.changeSettings(({ arrangement, leftOut }) => {
+      const left = (arrangement ?? [])
+        .map((group) => group.filter((id) => !gone.has(id)))
+        .filter((group) => group.length > 0);
+      return {
+        arrangement: arrangement && left.length > 0 ? left : null,
+        leftOut: leftOut.filter((id) => !gone.has(id)),
+      };
     });
   }
 
@@ -213,7 +99,14 @@ export class LoadsService implements OnModuleDestroy {
   async finish(id: string, at = this.clock()): Promise<void> {
     const row = await this.need(id);
     if (row.doneAt) return;
-    await this.repository.finish(id, at, await this.careOf(row, at));
+    const pieceIds = await this.piecesIn(id);
+    const byRuns = new Set((await this.runs.wentIn(row, pieceIds)).map(({ pieceId }) => pieceId));
+    const care = (await this.careOf(row, at)).filter(
+      // A wash that a treatment ends in is counted by its run.
+      ({ what, pieceId }) => what === 'upkeep' || !byRuns.has(pieceId),
+    );
+    await this.repository.finish(id, at, care);
+    await this.runs.comeOut(row, pieceIds, at);
     this.feed.tell('wash', id);
     this.feed.tell('book');
   }
@@ -245,8 +138,10 @@ export class LoadsService implements OnModuleDestroy {
     });
   }
 
-  async undo(id: string): Promise<void> {
+  /** The last thing told of a load is taken back, of it and of the treatments in it. */
+  async undo(id: string, at = this.clock()): Promise<void> {
     const row = await this.need(id);
+    await this.runs.takeBack(await this.piecesIn(id), row.doneAt ?? row.createdAt, at);
     if (row.doneAt) {
       const counted = await this.careOf(row, row.doneAt);
       await this.repository.unfinish(
@@ -256,6 +151,11 @@ export class LoadsService implements OnModuleDestroy {
       this.feed.tell('book');
     } else await this.repository.empty(id);
     this.feed.tell('wash', id);
+  }
+
+  /** Pieces of the book in a load. */
+  private async piecesIn(id: string): Promise<ReadonlySet<string>> {
+    return new Set((await this.repository.washed([id])).flatMap(({ pieceId }) => pieceId ?? []));
   }
 
   private async need(id: string): Promise<LoadRow> {
@@ -276,12 +176,12 @@ export class LoadsService implements OnModuleDestroy {
     if (rows.length === 0) return [];
     const lines = await this.heap.read(await this.repository.washed(rows.map(({ id }) => id)));
     return rows.map(({ id, createdAt, doneAt, load }) => {
-      const endsAt = createdAt.getTime() + load.minutes * MINUTE_MS;
+      const endsAt = endOf(createdAt, load.minutes);
       return {
         id,
         startedAt: createdAt.toISOString(),
-        endsAt: new Date(endsAt).toISOString(),
-        hangBy: new Date(endsAt + LEFT_IN_DRUM_MS).toISOString(),
+        endsAt: endsAt.toISOString(),
+        hangBy: new Date(endsAt.getTime() + LEFT_IN_DRUM_MS).toISOString(),
         doneAt: doneAt?.toISOString() ?? null,
         load,
         pieces: lines
@@ -290,6 +190,7 @@ export class LoadsService implements OnModuleDestroy {
             const shown = heapPiece(line, null, this.knowledge);
             return {
               lineId: shown.lineId,
+              pieceId: shown.pieceId,
               name: shown.name,
               count: shown.count,
               massG: shown.massG,
@@ -302,3 +203,5 @@ export class LoadsService implements OnModuleDestroy {
     });
   }
 }
+
+const endOf = (startedAt: Date, minutes: number): Date => new Date(startedAt.getTime() + minutes * MINUTE_MS);

@@ -1,7 +1,7 @@
-import { createHash } from 'node:crypto';
 import type { NewHeapLine } from '@feverfew/contracts';
 import { type DrumPiece, entryIdOf } from '@feverfew/core';
 import type { ReadLine } from './heap.service.js';
+import { idFrom } from './idFrom.js';
 import type { TakenLine } from './wash.repository.js';
 
 /** Lines that go in whole, and handfuls of which some stay. */
@@ -30,9 +30,4 @@ export function takenLines(
   });
 }
 
-/** The same id for the same words: a repeat of what was said makes nothing twice. */
-function idFrom(words: string): string {
-  const hex = createHash('sha256').update(words).digest('hex');
-  return `${hex.slice(0, 8)}-${hex.slice(8, 12)}-4${hex.slice(13, 16)}-8${hex.slice(17, 20)}-${hex.slice(20, 32)}`;
-}
 export const careIdOf = (loadId: string, lineId: string): string => idFrom(`${loadId} washed ${lineId}`);

@@ -2,9 +2,11 @@ import {
   ChangedWash,
   ForecastFile,
   HangLines,
+  JoinView,
   LineView,
   NewHeapLine,
   NewHeapLines,
+  RolledLines,
   StartLoad,
   WasDry,
   WashView,
@@ -31,6 +33,13 @@ export class WashController {
   @ApiOkResponse({ standardSchema: WashView })
   read(): Promise<WashView> {
     return this.loads.view();
+  }
+
+  /** The load that the wash of a treatment may join, or is in. */
+  @Get('with/:runId')
+  @ApiOkResponse({ standardSchema: JoinView })
+  join(@Param('runId', ID) runId: string): Promise<JoinView> {
+    return this.loads.join(runId);
   }
 
   /** Adds to the heap: pieces of the book, handfuls. An id that is there already adds nothing. */
@@ -116,6 +125,15 @@ export class WashController {
   @ApiNoContentResponse()
   hang(@Body({ schema: HangLines }) hung: HangLines): Promise<void> {
     return this.line.hang(hung);
+  }
+
+  /** Rolled in a towel: less water to lose. */
+  @Post('line/rolled')
+  @AskFor('tub')
+  @HttpCode(204)
+  @ApiNoContentResponse()
+  rolled(@Body({ schema: RolledLines }) rolled: RolledLines): Promise<void> {
+    return this.line.roll(rolled);
   }
 
   /** It was dry at: what dries faster or slower here than reckoned is learned from it. */

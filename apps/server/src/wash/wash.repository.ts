@@ -39,11 +39,13 @@ export class WashRepository {
     return row?.settings ?? null;
   }
 
-  async saveSettings(settings: WashSettings): Promise<void> {
-    await this.db
-      .insert(washSettings)
-      .values({ id: ONLY, settings })
-      .onConflictDoUpdate({ target: washSettings.id, set: { settings } });
+  /** One change after the other: none is lost that another device makes in the same moment. */
+  async changeSettings(first: WashSettings, change: (before: WashSettings) => WashSettings): Promise<void> {
+    await this.db.transaction(async (tx) => {
+      await tx.insert(washSettings).values({ id: ONLY, settings: first }).onConflictDoNothing();
+      const [row] = await tx.select().from(washSettings).for('update');
+      await tx.update(washSettings).set({ settings: change(row?.settings ?? first) });
+    });
   }
 
   /** Lines of the heap, in the order they came. */
@@ -190,6 +192,13 @@ export class WashRepository {
     await this.db
       .update(heapLines)
       .set({ place, hungAt })
+      .where(and(inArray(heapLines.id, [...lineIds]), isNotNull(heapLines.loadId), isNull(heapLines.dryAt)));
+  }
+
+  async roll(lineIds: readonly string[], rolled: boolean): Promise<void> {
+    await this.db
+      .update(heapLines)
+      .set({ rolled })
       .where(and(inArray(heapLines.id, [...lineIds]), isNotNull(heapLines.loadId), isNull(heapLines.dryAt)));
   }
 

@@ -1,9 +1,11 @@
 import type {
   ChangedWash,
   HangLines,
+  JoinView,
   LineView,
   NewHeapLine,
   NewHeapLines,
+  RolledLines,
   StartLoad,
   WasDry,
   WashView,
@@ -20,6 +22,13 @@ export const useWash = () =>
     queryKey: ['wash'],
     queryFn: ({ signal }) => request<WashView>('GET', '/wash', undefined, signal),
     placeholderData: keepPreviousData,
+  });
+
+/** The load that a run's wash may join, or is in. */
+export const useJoin = (runId: string) =>
+  useQuery({
+    queryKey: ['wash', 'with', runId],
+    queryFn: ({ signal }) => request<JoinView>('GET', `/wash/with/${runId}`, undefined, signal),
   });
 
 /** Wet things dry by the minute: asked anew now and then. */
@@ -56,6 +65,9 @@ export const useLoadUndo = () =>
 
 export const useHang = () =>
   useSaved((hung: HangLines) => request<null>('POST', '/wash/line/hang', hung), WASH);
+
+export const useRolled = () =>
+  useSaved((rolled: RolledLines) => request<null>('POST', '/wash/line/rolled', rolled), WASH);
 
 export const useWasDry = () => useSaved((was: WasDry) => request<null>('POST', '/wash/line/dry', was), WASH);
 

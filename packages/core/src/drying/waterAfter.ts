@@ -6,6 +6,9 @@ export interface Span {
   readonly high: number;
 }
 
+/** Latent heat is 0.68 kWh/L; a dryer that blows its warm air away or cools it takes about half as much again. From memory. */
+export const DRYER_KWH_PER_L = 1;
+
 /** How the water was got out of it. */
 export type WrungBy =
   | { readonly kind: 'spun'; readonly rpm: number }

@@ -5,6 +5,7 @@ import { sweepHeaps } from '../proof/sweepHeaps.js';
 import { household, knowledge } from '../test/fixtures.js';
 import { drumOf, isDrum, limitsOf } from './drum.js';
 import type { DrumPiece } from './drumPiece.js';
+import { evenerThan } from './evener.js';
 import { commonMachine } from './machine.js';
 import { readEntry } from './readEntry.js';
 import { sortHeap } from './sortHeap.js';
@@ -38,6 +39,31 @@ describe('any heap', () => {
         }
       }),
     );
+  });
+
+  it('a second sorting is as good as the first: as many drums, nothing given up, no longer, and evener', () => {
+    let found = 0;
+    for (let number = 0; number < 60; number += 1) {
+      const pieces = piecesOf(heapCase(number, 12, POOL));
+      const { loads } = sortHeap(pieces, machine, 0);
+      const evener = evenerThan(loads, machine);
+      if (!evener) continue;
+      found += 1;
+      const sum = (all: typeof loads, of: (load: (typeof loads)[number]) => number) =>
+        all.reduce((total, load) => total + of(load), 0);
+      const full = ({ drum }: (typeof loads)[number]) => drum.limits.massG / drum.programme.capacityG;
+      expect(ids(evener).flat().sort()).toEqual(ids(loads).flat().sort());
+      expect(evener).toHaveLength(loads.length);
+      expect(sum(evener, ({ drum }) => drum.givenUpGC)).toBeLessThanOrEqual(
+        sum(loads, ({ drum }) => drum.givenUpGC),
+      );
+      expect(sum(evener, ({ drum }) => drum.minutes)).toBeLessThanOrEqual(
+        sum(loads, ({ drum }) => drum.minutes),
+      );
+      expect(sum(evener, (load) => full(load) ** 2)).toBeLessThan(sum(loads, (load) => full(load) ** 2));
+      for (const load of evener) expect(isDrum(drumOf(load.pieces, machine))).toBe(true);
+    }
+    expect(found).toBeGreaterThan(5);
   });
 
   it('what may be one load may be one in every part of it', () => {

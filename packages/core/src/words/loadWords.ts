@@ -91,8 +91,11 @@ export function noDrumWords(why: NoDrum, name: PieceNames, say: Lexicon): string
 }
 
 /** Why a line of the heap goes into no drum. */
-export function stayWords(reason: StayReason, say: Lexicon): string {
+/** Why a piece goes into no drum; `leftOut` is the household's own wish. */
+export function stayWords(reason: StayReason | { readonly code: 'leftOut' }, say: Lexicon): string {
   switch (reason.code) {
+    case 'leftOut':
+      return 'Left out by you.';
     case 'fuel':
       return 'Fuel, thinner or drying oil: into no machine and no dryer. Aired spread out of doors, then by hand.';
     case 'solventSmells':

@@ -1,5 +1,5 @@
 import { Box, Flex, Stack } from '@chakra-ui/react';
-import { type Action, actionWords, type Pass, type RunView, turnsOf } from '@feverfew/contracts';
+import { type Action, actionWords, type Pass, type RunView, runsInDrum, turnsOf } from '@feverfew/contracts';
 import { useLexicon } from '../../app/useLexicon';
 import { CautionDigest } from '../../components/CautionDigest';
 import { Button } from '../../components/controls';
@@ -18,6 +18,7 @@ import { MixTools, StepBody } from './StepBody';
 import { SlateClock } from './timer/SlateClock';
 import { TimerPanel } from './timer/TimerPanel';
 import type { Say } from './useSay';
+import { WithTheHeap } from './WithTheHeap';
 import { whereWords } from './whereWords';
 
 interface ActionCardProps {
@@ -69,6 +70,9 @@ export function ActionCard({ run, what, pass, action, nowMs, say }: ActionCardPr
       )}
       {action.dwell && state.timer && (
         <TimerPanel run={run} pass={pass} action={action} nowMs={nowMs} say={say} />
+      )}
+      {pass.steps.some(runsInDrum) && !state.decision && action.kind !== 'finalLook' && (
+        <WithTheHeap run={run} />
       )}
       {state.decision && (
         // What was just asked stands where the eye is: right under the slate.

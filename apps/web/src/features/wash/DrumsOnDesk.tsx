@@ -61,7 +61,15 @@ export function DrumsOnDesk(props: DrumsProps) {
       >
         <ByHandFirst wash={wash} name={name} />
         <Wish wash={wash} arranging={arranging} money={money} />
-        {mayFill && <FillButton load={wash.loads[0]} number={1} isBusy={isBusy} onFill={onFill} />}
+        {mayFill && (
+          <FillButton
+            load={wash.loads[0]}
+            number={1}
+            machineFreeAt={wash.machineFreeAt}
+            isBusy={isBusy}
+            onFill={onFill}
+          />
+        )}
       </Grid>
     </Box>
   );
@@ -199,7 +207,7 @@ function Staying({ wash, arranging, onEdit }: DrumsProps) {
                   key={pieceId}
                   piece={piece}
                   stays
-                  why={reason.code === 'leftOut' ? 'left out by you' : stayWords(reason, say)}
+                  why={stayWords(reason, say)}
                   isLifted={lifted?.id === pieceId}
                   onLift={() => arranging.lift(pieceId)}
                   onEdit={() => onEdit(piece)}

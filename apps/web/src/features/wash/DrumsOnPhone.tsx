@@ -142,7 +142,13 @@ function Drum({ wash, arranging, name, onEdit, onFill, mayFill, isBusy, at }: Dr
       </Fold>
       {mayFill && (
         <Box position="sticky" bottom="64px" paddingBlock="8px" bg="card" zIndex={1}>
-          <FillButton load={load} number={at + 1} isBusy={isBusy} onFill={onFill} />
+          <FillButton
+            load={load}
+            number={at + 1}
+            machineFreeAt={wash.machineFreeAt}
+            isBusy={isBusy}
+            onFill={onFill}
+          />
         </Box>
       )}
     </Stack>
@@ -210,7 +216,7 @@ function Heap({ wash, arranging, onEdit }: DrumsProps) {
               <HeapPieceRow
                 piece={piece}
                 stays
-                why={reason.code === 'leftOut' ? 'left out by you' : stayWords(reason, say)}
+                why={stayWords(reason, say)}
                 isLifted={false}
                 onLift={() => arranging.lift(pieceId)}
                 onEdit={() => onEdit(piece)}

@@ -3,6 +3,7 @@ import type { LoadView, PieceNames, WashView } from '@feverfew/contracts';
 import { useEffect, useState } from 'react';
 import { Link } from 'react-router';
 import { useLexicon } from '../../app/useLexicon';
+import { timeOfDay } from '../../clock/timeOfDay';
 import { Button } from '../../components/controls';
 import { Mark } from './drawings/Marks';
 import type { Arranging } from './useArranging';
@@ -92,28 +93,33 @@ export function Wish({ wash, arranging, money }: { wash: WashView; arranging: Ar
   );
 }
 
-/** The one action: fill the drum that is next. */
+/** The one action: fill the drum that is next. While the machine runs it may wait, or another machine be taken. */
 export function FillButton({
   load,
   number,
+  machineFreeAt,
   isBusy,
   onFill,
 }: {
   load: LoadView | undefined;
   number: number;
+  machineFreeAt: string | null;
   isBusy: boolean;
   onFill: (load: LoadView) => void;
 }) {
   if (!load) return null;
   return (
-    <Button
-      variant="action"
-      size="large"
-      disabled={isBusy}
-      width={{ base: '100%', md: 'auto' }}
-      onClick={() => onFill(load)}
-    >
-      Fill drum {number}
-    </Button>
+    <Box>
+      {machineFreeAt && <Box fontSize="15px">The machine is busy till {timeOfDay(machineFreeAt)}.</Box>}
+      <Button
+        variant={machineFreeAt ? 'outline' : 'action'}
+        size="large"
+        disabled={isBusy}
+        width={{ base: '100%', md: 'auto' }}
+        onClick={() => onFill(load)}
+      >
+        Fill drum {number}
+      </Button>
+    </Box>
   );
 }

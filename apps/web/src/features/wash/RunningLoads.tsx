@@ -1,6 +1,7 @@
 import { Box, Flex, Stack } from '@chakra-ui/react';
 import { lengthWords, type RunningLoad } from '@feverfew/contracts';
 import { useLexicon } from '../../app/useLexicon';
+import { timeOfDay } from '../../clock/timeOfDay';
 import { useServerNow } from '../../clock/useServerNow';
 import { Button } from '../../components/controls';
 import { LinkButton } from '../../components/LinkButton';
@@ -11,8 +12,6 @@ import { Porthole } from './drawings/Porthole';
 import { pieceTitle } from './washView';
 
 const MINUTE_MS = 60_000;
-const clock = (at: string): string =>
-  new Date(at).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });
 
 /** Loads that were filled: how long they still run, and that what is wet gets out. */
 export function RunningLoads({
@@ -46,12 +45,12 @@ function Running({ load, nowMs, number }: { load: RunningLoad; nowMs: number; nu
   const marked = load.pieces.filter(({ openMarkIds }) => openMarkIds.length > 0);
   const state =
     load.doneAt !== null
-      ? `out since ${clock(load.doneAt)}`
+      ? `out since ${timeOfDay(load.doneAt)}`
       : left > 0
-        ? `${lengthWords(Math.ceil(left / MINUTE_MS))} to go, done at ${clock(load.endsAt)}`
+        ? `${lengthWords(Math.ceil(left / MINUTE_MS))} to go, done at ${timeOfDay(load.endsAt)}`
         : late
-          ? `wet in the drum since ${clock(load.endsAt)}: wash it again if it smells`
-          : `done since ${clock(load.endsAt)}: hang it by ${clock(load.hangBy)}`;
+          ? `wet in the drum since ${timeOfDay(load.endsAt)}: wash it again if it smells`
+          : `done since ${timeOfDay(load.endsAt)}: hang it by ${timeOfDay(load.hangBy)}`;
   return (
     <Flex
       gap="14px"

@@ -30,6 +30,7 @@ export function useArranging(wash: WashView) {
       set(moved(wash, pieceId, to), `${name} is ${where}.`);
     },
     sort: (wish: number) => set({ arrangement: null, best: wish }, 'Sorted anew.'),
+    even: (groups: string[][]) => set({ arrangement: groups }, 'The drums are evenly full.'),
     undo: () => {
       if (before) change.mutate(before.was);
       setBefore(null);

@@ -1,7 +1,7 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { type Action, overrunOf, type RunView } from '@feverfew/contracts';
+import { timeOfDay } from '../../../clock/timeOfDay';
 import { clockText, spanText, timerView } from '../../../clock/timerView';
-import { timeOfDay } from './timeOfDay';
 
 const HEADLINES = { working: 'to go', ready: 'long enough; at most another', over: 'over time' } as const;
 

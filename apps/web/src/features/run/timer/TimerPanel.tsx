@@ -9,12 +9,12 @@ import {
   runsInDrum,
 } from '@feverfew/contracts';
 import { useState } from 'react';
+import { timeOfDay } from '../../../clock/timeOfDay';
 import { spanText, type TimerView, timerView } from '../../../clock/timerView';
 import { Button } from '../../../components/controls';
 import { Notice } from '../../../components/Notice';
 import { LookPanel } from '../look/LookPanel';
 import type { Say } from '../useSay';
-import { timeOfDay } from './timeOfDay';
 
 type Timer = NonNullable<RunView['state']['timer']>;
 type Dwell = NonNullable<Action['dwell']>;

@@ -1,17 +1,19 @@
 import { Box, Flex, Stack, useBreakpointValue } from '@chakra-ui/react';
-import { heldByWords, INDOOR_RULE, type LineView, ORIGIN_WORDS, PLACE_WORDS } from '@feverfew/contracts';
+import { INDOOR_RULE, type LineView, ORIGIN_WORDS, PLACE_WORDS } from '@feverfew/contracts';
 import { useEffect, useState } from 'react';
 import { useLexicon } from '../../../app/useLexicon';
-import { Button, Input } from '../../../components/controls';
+import { Button } from '../../../components/controls';
 import { LinkButton } from '../../../components/LinkButton';
 import { Notice } from '../../../components/Notice';
 import { PageHeading } from '../../../components/PageHeading';
 import { Failed, Loading } from '../../../components/States';
 import { useMay } from '../../../queries/deviceQueries';
-import { useChangeWash, useHang, useLine, useWasDry } from '../../../queries/washQueries';
+import { useChangeWash, useHang, useLine } from '../../../queries/washQueries';
 import { pieceTitle } from '../washView';
+import { DryAll } from './DryAll';
 import { LineDrawing } from './LineDrawing';
-import { airText, hourText, isWell, needsHelp, rangeText, stateText, todayAt } from './lineView';
+import { Help, NotInDryer, Rope } from './LineSide';
+import { airText, isWell, rangeText, stateText } from './lineView';
 import { PieceOnLine } from './PieceOnLine';
 import { WeatherPicker } from './WeatherPicker';
 
@@ -171,103 +173,6 @@ function Rows({
           </Box>
         </Box>
       ))}
-    </Stack>
-  );
-}
-
-function Help({ line }: { line: LineView }) {
-  const help = line.lines.filter(needsHelp);
-  if (help.length === 0) return null;
-  return (
-    <Box>
-      <Box as="h2" fontSize="20px">
-        {help.length === 1 ? 'One needs help' : `${help.length} need help`}
-      </Box>
-      {help.map((one) => (
-        <Box key={one.lineId} fontSize="15px" paddingBlock="6px" borderBottom="1px solid" borderColor="line">
-          <b>{pieceTitle(one)}</b>: {stateText(one)}.{' '}
-          {one.state === 'cannotTell'
-            ? 'No weather reaches so far: give your own.'
-            : line.hasDryer && one.tumble.value !== 'none' && one.openMarkIds.length === 0
-              ? `Its rest in the dryer, ${one.tumble.value}; or indoors.`
-              : 'In the porch or indoors; out of the dryer.'}
-        </Box>
-      ))}
-    </Box>
-  );
-}
-
-function NotInDryer({ line }: { line: LineView }) {
-  const say = useLexicon();
-  const out = line.lines.filter(
-    ({ tumble, openMarkIds }) => tumble.value === 'none' || openMarkIds.length > 0,
-  );
-  if (!line.hasDryer || out.length === 0) return null;
-  return (
-    <Box>
-      <Box as="h2" fontSize="20px">
-        Not in the dryer
-      </Box>
-      {out.map((one) => (
-        <Box key={one.lineId} fontSize="15px">
-          <Box as="span" fontWeight={650} borderBottom="1.5px dashed" borderColor="brick">
-            {one.name}
-          </Box>{' '}
-          {one.openMarkIds.length > 0 ? 'still marked' : one.tumble.by ? heldByWords(one.tumble.by, say) : ''}
-        </Box>
-      ))}
-    </Box>
-  );
-}
-
-function Rope({ line }: { line: LineView }) {
-  const over = line.usedM > line.ropeM;
-  return (
-    <Box>
-      <Box as="h2" fontSize="20px">
-        Line used
-      </Box>
-      <Box height="6px" bg="track" borderRadius="full" marginBlock="4px">
-        <Box
-          height="6px"
-          borderRadius="full"
-          bg={over ? 'brick' : 'leaf'}
-          width={`${Math.min(100, (line.usedM / Math.max(0.1, line.ropeM)) * 100)}%`}
-        />
-      </Box>
-      <Box fontSize="15px">
-        <b>
-          {line.usedM.toFixed(1)} of {line.ropeM} m
-        </b>
-        {over && ': hang what takes longest first, the rest indoors'}
-      </Box>
-    </Box>
-  );
-}
-
-/** All that hangs was dry at a time. */
-function DryAll({ line }: { line: LineView }) {
-  const [at, setAt] = useState('');
-  const dry = useWasDry();
-  const hanging = line.lines.filter(({ hungAt }) => hungAt !== null);
-  const send = () =>
-    dry.mutate({ lineIds: hanging.map(({ lineId }) => lineId), at: at ? todayAt(at, line.now) : line.now });
-  return (
-    <Stack gap="6px">
-      <Flex align="center" gap="8px">
-        <Box as="label" fontSize="15px">
-          It was dry at{' '}
-          <Input type="time" width="120px" value={at} onChange={(event) => setAt(event.target.value)} />
-        </Box>
-      </Flex>
-      <Button variant="action" disabled={dry.isPending} onClick={send}>
-        {at ? `All was dry at ${at}` : `All is dry, ${hourText(line.now)}`}
-      </Button>
-      {dry.error && (
-        <Notice kind="danger" word="Not kept">
-          {dry.error.message}
-        </Notice>
-      )}
     </Stack>
   );
 }

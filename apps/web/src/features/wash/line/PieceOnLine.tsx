@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { useLexicon } from '../../../app/useLexicon';
 import { Button, ChipButton, Input } from '../../../components/controls';
 import { Notice } from '../../../components/Notice';
-import { useHang, useWasDry } from '../../../queries/washQueries';
+import { useHang, useRolled, useWasDry } from '../../../queries/washQueries';
 import { pieceTitle } from '../washView';
 import { rangeText, stateText, todayAt } from './lineView';
 
@@ -23,8 +23,9 @@ export function PieceOnLine({
   const say = useLexicon();
   const hang = useHang();
   const dry = useWasDry();
+  const roll = useRolled();
   const [at, setAt] = useState('');
-  const error = hang.error ?? dry.error;
+  const error = hang.error ?? dry.error ?? roll.error;
   return (
     <Stack
       as="section"
@@ -58,6 +59,16 @@ export function PieceOnLine({
               </ChipButton>
             ))}
           </Flex>
+          {(line.rollHelps || line.rolled) && (
+            <Flex>
+              <ChipButton
+                aria-pressed={line.rolled}
+                onClick={() => roll.mutate({ lineIds: [line.lineId], rolled: !line.rolled })}
+              >
+                rolled in a towel
+              </ChipButton>
+            </Flex>
+          )}
           {line.hungAt && (
             <Flex gap="6px" align="center" wrap="wrap">
               <Input

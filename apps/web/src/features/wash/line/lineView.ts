@@ -1,9 +1,7 @@
 import { DRY_STATE_WORDS, type LineView, RAIN_COUNTS_FROM, type WetLine } from '@feverfew/contracts';
+import { timeOfDay } from '../../../clock/timeOfDay';
 
 const HOUR_MS = 3_600_000;
-
-export const hourText = (at: string | number): string =>
-  new Date(at).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });
 
 /** "12:45–13:45"; with the day where it is not today's; words where there is no range. */
 export function rangeText({ earliest, latest, state }: WetLine, now: string): string {
@@ -13,9 +11,9 @@ export function rangeText({ earliest, latest, state }: WetLine, now: string): st
       ? ''
       : `${new Date(at).toLocaleDateString('en-GB', { weekday: 'short' })} `;
   if (!earliest) return 'not today';
-  const from = `${day(earliest)}${hourText(earliest)}`;
+  const from = `${day(earliest)}${timeOfDay(earliest)}`;
   if (!latest) return `from ${from}`;
-  const to = day(latest) === day(earliest) ? hourText(latest) : `${day(latest)}${hourText(latest)}`;
+  const to = day(latest) === day(earliest) ? timeOfDay(latest) : `${day(latest)}${timeOfDay(latest)}`;
   return `${from}–${to}`;
 }
 

@@ -1,0 +1,1 @@
+ALTER TABLE "heap_lines" ADD COLUMN "rolled" boolean DEFAULT false NOT NULL;

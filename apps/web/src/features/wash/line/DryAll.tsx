@@ -1,0 +1,35 @@
+import { Box, Flex, Stack } from '@chakra-ui/react';
+import type { LineView } from '@feverfew/contracts';
+import { useState } from 'react';
+import { timeOfDay } from '../../../clock/timeOfDay';
+import { Button, Input } from '../../../components/controls';
+import { Notice } from '../../../components/Notice';
+import { useWasDry } from '../../../queries/washQueries';
+import { todayAt } from './lineView';
+
+/** All that hangs was dry at a time. */
+export function DryAll({ line }: { line: LineView }) {
+  const [at, setAt] = useState('');
+  const dry = useWasDry();
+  const hanging = line.lines.filter(({ hungAt }) => hungAt !== null);
+  const send = () =>
+    dry.mutate({ lineIds: hanging.map(({ lineId }) => lineId), at: at ? todayAt(at, line.now) : line.now });
+  return (
+    <Stack gap="6px">
+      <Flex align="center" gap="8px">
+        <Box as="label" fontSize="15px">
+          It was dry at{' '}
+          <Input type="time" width="120px" value={at} onChange={(event) => setAt(event.target.value)} />
+        </Box>
+      </Flex>
+      <Button variant="action" disabled={dry.isPending} onClick={send}>
+        {at ? `All was dry at ${at}` : `All is dry, ${timeOfDay(line.now)}`}
+      </Button>
+      {dry.error && (
+        <Notice kind="danger" word="Not kept">
+          {dry.error.message}
+        </Notice>
+      )}
+    </Stack>
+  );
+}
