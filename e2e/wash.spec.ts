@@ -193,9 +193,9 @@ test.describe('on a desk', () => {
 
     await page.goto(`/runs/${key}`);
     const joined = page.locator('[data-join]');
-    await expect(joined).toContainText(/^In the heap\. Drum \d+: cotton 60 °C, with /);
+    await expect(joined).toContainText(/^In the heap\. Drum \d+: .* 40\s°C, with .*Held at 40\s°C by damask cloth/);
     await joined.getByRole('button', { name: 'Out of the heap' }).click();
-    await expect(joined).toContainText(/^Or with the heap\. Drum \d+: cotton 60 °C, with /);
+    await expect(joined).toContainText(/^Or with the heap\. Drum \d+: .* 40\s°C, with /);
     await joined.getByRole('button', { name: 'Into the heap' }).click();
     await expect(joined).toContainText(/^In the heap\./);
     const number = Number(/Drum (\d+)/.exec((await joined.textContent()) ?? '')?.[1]);

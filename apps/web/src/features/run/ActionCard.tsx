@@ -71,9 +71,6 @@ export function ActionCard({ run, what, pass, action, nowMs, say }: ActionCardPr
       {action.dwell && state.timer && (
         <TimerPanel run={run} pass={pass} action={action} nowMs={nowMs} say={say} />
       )}
-      {pass.steps.some(runsInDrum) && !state.decision && action.kind !== 'finalLook' && (
-        <WithTheHeap run={run} />
-      )}
       {state.decision && (
         // What was just asked stands where the eye is: right under the slate.
         <>
@@ -123,6 +120,10 @@ export function ActionCard({ run, what, pass, action, nowMs, say }: ActionCardPr
             </Box>
           )}
         </>
+      )}
+      {/* Beside what is done here: it comes a moment later, and moves nothing that is about to be tapped. */}
+      {pass.steps.some(runsInDrum) && !state.decision && action.kind !== 'finalLook' && (
+        <WithTheHeap run={run} />
       )}
     </Stack>
   );

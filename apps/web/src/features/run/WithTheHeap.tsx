@@ -1,10 +1,10 @@
-import { Box, Flex, Link } from '@chakra-ui/react';
+import { Box, Flex } from '@chakra-ui/react';
 import { type JoinView, joiningWords, PLAIN_LINE, type RunView, rowOf, stayWords } from '@feverfew/contracts';
-import { Link as RouterLink } from 'react-router';
 import { v4 as newKey } from 'uuid';
 import { useLexicon } from '../../app/useLexicon';
 import { timeOfDay } from '../../clock/timeOfDay';
 import { Button } from '../../components/controls';
+import { LinkButton } from '../../components/LinkButton';
 import { Notice } from '../../components/Notice';
 import { useMay } from '../../queries/deviceQueries';
 import { useAddToHeap, useDropLine, useJoin } from '../../queries/washQueries';
@@ -56,9 +56,9 @@ export function WithTheHeap({ run: { id, pieceId } }: { run: RunView }) {
 }
 
 const ToTheWash = () => (
-  <Link asChild>
-    <RouterLink to="/wash">See the loads</RouterLink>
-  </Link>
+  <LinkButton to="/wash" variant="plain">
+    See the loads
+  </LinkButton>
 );
 
 function Where({ join: { load, stays, wash } }: { join: JoinView }) {

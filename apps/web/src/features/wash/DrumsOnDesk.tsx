@@ -1,8 +1,7 @@
 import { Box, Flex, Grid } from '@chakra-ui/react';
 import { useDroppable } from '@dnd-kit/core';
-import { type LoadView, stayWords } from '@feverfew/contracts';
-import { type ReactNode, useState } from 'react';
-import { useLexicon } from '../../app/useLexicon';
+import type { LoadView } from '@feverfew/contracts';
+import { useState } from 'react';
 import { Button } from '../../components/controls';
 import { AnswerCard } from './AnswerCard';
 import { Compartments } from './drawings/Compartments';
@@ -12,6 +11,8 @@ import { ByHandFirst, FillButton, Wish } from './Foot';
 import { HeapPieceRow } from './HeapPieceRow';
 import { PrintLoad } from './LoadCard';
 import { Holding, LoadCare, ProgrammeLine } from './LoadText';
+import { StayingOnDesk } from './StayingOnDesk';
+import { TwoSortings } from './TwoSortings';
 import { drumsTitle, kilos, loadOf, provenText } from './washView';
 
 /** Heap, drum, programme, dose, answer: one band for each drum, so that the eye never has to match lists. */
@@ -22,6 +23,11 @@ export function DrumsOnDesk(props: DrumsProps) {
   const [open, setOpen] = useState<number | null>(null);
   return (
     <Box>
+      {mayFill && (
+        <Box padding="0 20px 12px">
+          <TwoSortings wash={wash} arranging={arranging} />
+        </Box>
+      )}
       <Grid templateColumns={COLUMNS} columnGap="16px" alignItems="baseline" paddingInlineEnd="20px">
         <Box bg="paper" alignSelf="stretch" />
         <Box gridColumn="2 / 5" paddingBlock="6px">
@@ -45,7 +51,7 @@ export function DrumsOnDesk(props: DrumsProps) {
             onOpen={() => setOpen(open === index ? null : index)}
           />
         ))}
-        <Staying {...props} />
+        <StayingOnDesk {...props} />
       </Grid>
       <Grid
         position="sticky"
@@ -174,90 +180,5 @@ function DrumBand({
         </Box>
       )}
     </Grid>
-  );
-}
-
-/** What goes into no drum, each with its reason; and where a lifted piece may be put beside the drums. */
-function Staying({ wash, arranging, onEdit }: DrumsProps) {
-  const say = useLexicon();
-  const { lifted } = arranging;
-  return (
-    <Grid
-      gridColumn="1 / -1"
-      templateColumns="subgrid"
-      borderTop="1px solid"
-      borderColor="line"
-      minHeight="60px"
-    >
-      <Drop id="heap">
-        <Box bg="paper" padding="8px 10px 14px 16px" minHeight="60px" height="100%">
-          <Box fontFamily="heading" fontWeight={700} fontSize="15px">
-            Stays in the heap
-          </Box>
-          {wash.stays.length === 0 && (
-            <Box fontSize="15px" color="soft">
-              nothing
-            </Box>
-          )}
-          {wash.stays.map(({ pieceId, reason }) => {
-            const piece = wash.pieces.find(({ id }) => id === pieceId);
-            return (
-              piece && (
-                <HeapPieceRow
-                  key={pieceId}
-                  piece={piece}
-                  stays
-                  why={stayWords(reason, say)}
-                  isLifted={lifted?.id === pieceId}
-                  onLift={() => arranging.lift(pieceId)}
-                  onEdit={() => onEdit(piece)}
-                />
-              )
-            );
-          })}
-        </Box>
-      </Drop>
-      <Box gridColumn="2 / -1" paddingBlock="10px">
-        {lifted?.maxC && (
-          <Drop id="own">
-            <Flex gap="8px" align="center" wrap="wrap">
-              <Button
-                variant="outline"
-                minHeight={{ base: '44px', md: '37px' }}
-                onClick={() => arranging.put(lifted.id, 'own')}
-              >
-                A drum of its own
-              </Button>
-              <Button
-                variant="outline"
-                minHeight={{ base: '44px', md: '37px' }}
-                onClick={() => arranging.put(lifted.id, 'heap')}
-              >
-                Leave it in the heap
-              </Button>
-              <Button
-                variant="plain"
-                minHeight={{ base: '44px', md: '37px' }}
-                onClick={() => arranging.lift(null)}
-              >
-                Put it back
-              </Button>
-              <Box fontSize="15px" color="soft">
-                Keys: 1–9 drum, 0 its own, Backspace heap, Esc back
-              </Box>
-            </Flex>
-          </Drop>
-        )}
-      </Box>
-    </Grid>
-  );
-}
-
-function Drop({ id, children }: { id: string; children: ReactNode }) {
-  const { setNodeRef, isOver } = useDroppable({ id });
-  return (
-    <Box ref={setNodeRef} outline={isOver ? '2px solid' : 'none'} outlineColor="leaf" height="100%">
-      {children}
-    </Box>
   );
 }

@@ -1,7 +1,5 @@
 import { Box, chakra, Flex, Stack } from '@chakra-ui/react';
-import { stayWords } from '@feverfew/contracts';
 import { type TouchEvent, useEffect, useRef, useState } from 'react';
-import { useLexicon } from '../../app/useLexicon';
 import { Button } from '../../components/controls';
 import { Fold } from '../../components/Fold';
 import { AnswerCard } from './AnswerCard';
@@ -13,6 +11,8 @@ import { ByHandFirst, FillButton, Wish } from './Foot';
 import { HeapPieceRow } from './HeapPieceRow';
 import { PrintLoad } from './LoadCard';
 import { choresText, Holding, LoadCare, ProgrammeLine } from './LoadText';
+import { StayingPieces } from './StayingPieces';
+import { TwoSortings } from './TwoSortings';
 import { kilos, loadOf, pieceTitle, provenText } from './washView';
 
 /** So far a finger goes for the next drum, px. */
@@ -88,6 +88,7 @@ export function DrumsOnPhone(props: DrumsProps) {
         <Drum key={at} {...props} at={at} />
       )}
       <ByHandFirst wash={wash} name={name} />
+      {props.mayFill && <TwoSortings wash={wash} arranging={arranging} />}
       <Wish wash={wash} arranging={arranging} money={money} />
     </Stack>
   );
@@ -200,31 +201,13 @@ function Answers({ wash, arranging, name }: DrumsProps) {
   );
 }
 
-function Heap({ wash, arranging, onEdit }: DrumsProps) {
-  const say = useLexicon();
+function Heap(props: DrumsProps) {
   return (
     <Box>
       <Box as="h2" fontSize="18px">
         Stays in the heap
       </Box>
-      {wash.stays.length === 0 && <Box color="soft">Nothing stays.</Box>}
-      {wash.stays.map(({ pieceId, reason }) => {
-        const piece = wash.pieces.find(({ id }) => id === pieceId);
-        return (
-          piece && (
-            <Box key={pieceId} borderTop="1px solid" borderColor="line">
-              <HeapPieceRow
-                piece={piece}
-                stays
-                why={stayWords(reason, say)}
-                isLifted={false}
-                onLift={() => arranging.lift(pieceId)}
-                onEdit={() => onEdit(piece)}
-              />
-            </Box>
-          )
-        );
-      })}
+      <StayingPieces {...props} ruled />
     </Box>
   );
 }

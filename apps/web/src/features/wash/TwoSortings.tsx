@@ -32,7 +32,7 @@ export function TwoSortings({ wash, arranging }: { wash: WashView; arranging: Ar
       return <Porthole key={ids.join()} size={36} pieces={pieces} full={full} number={at + 1} />;
     });
   return (
-    <Flex as="section" aria-label="Two sortings" align="center" gap="10px" wrap="wrap" marginTop="8px">
+    <Flex as="section" aria-label="Two sortings" align="center" gap="10px" wrap="wrap">
       <Box fontSize="15px">Two sortings are as good:</Box>
       <Choice type="button" aria-pressed={true} disabled>
         {drawn(loads.map(({ pieceIds }) => pieceIds))} one full after the other

@@ -17,7 +17,6 @@ import { DrumsOnPhone } from './DrumsOnPhone';
 import { SignWords } from './drawings/Signs';
 import { EditLine } from './EditLine';
 import { RunningLoads } from './RunningLoads';
-import { TwoSortings } from './TwoSortings';
 import { useArranging } from './useArranging';
 import { useWashKeys } from './useWashKeys';
 import { answersAloud } from './washView';
@@ -131,11 +130,6 @@ function Wash({ wash, receivedAt }: { wash: WashView; receivedAt: number }) {
           <RunningLoads running={wash.running} now={wash.now} receivedAt={receivedAt} />
         </Box>
       </Box>
-      {!isEmpty && may && (
-        <Box paddingInline={{ base: '0', lg: '20px' }}>
-          <TwoSortings wash={wash} arranging={arranging} />
-        </Box>
-      )}
       {!isEmpty && (
         <DndContext
           sensors={sensors}

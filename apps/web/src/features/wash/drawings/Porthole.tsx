@@ -6,9 +6,9 @@ const CENTRE = 70;
 const GLASS = 55;
 const RING = 64;
 
-/** Where a share of the ring ends, clockwise from the foot. */
+/** Where a share of the ring ends, clockwise from the foot; a whole ring has a hair's breadth left, or it would be none. */
 function arc(share: number): string {
-  const angle = 2 * Math.PI * Math.min(0.9999, Math.max(0, share));
+  const angle = 2 * Math.PI * Math.min(0.997, Math.max(0, share));
   const [x, y] = [CENTRE - RING * Math.sin(angle), CENTRE + RING * Math.cos(angle)];
   return `M${CENTRE} ${CENTRE + RING}A${RING} ${RING} 0 ${share > 0.5 ? 1 : 0} 1 ${x.toFixed(1)} ${y.toFixed(1)}`;
 }

@@ -1,0 +1,70 @@
+import { Box, Flex, Grid } from '@chakra-ui/react';
+import { useDroppable } from '@dnd-kit/core';
+import type { ReactNode } from 'react';
+import { Button } from '../../components/controls';
+import type { DrumsProps } from './drumsProps';
+import { StayingPieces } from './StayingPieces';
+
+/** What goes into no drum, each with its reason; and where a lifted piece may be put beside the drums. */
+export function StayingOnDesk({ wash, arranging, onEdit }: DrumsProps) {
+  const { lifted } = arranging;
+  return (
+    <Grid
+      gridColumn="1 / -1"
+      templateColumns="subgrid"
+      borderTop="1px solid"
+      borderColor="line"
+      minHeight="60px"
+    >
+      <Drop id="heap">
+        <Box bg="paper" padding="8px 10px 14px 16px" minHeight="60px" height="100%">
+          <Box fontFamily="heading" fontWeight={700} fontSize="15px">
+            Stays in the heap
+          </Box>
+          <StayingPieces wash={wash} arranging={arranging} onEdit={onEdit} />
+        </Box>
+      </Drop>
+      <Box gridColumn="2 / -1" paddingBlock="10px">
+        {lifted?.maxC && (
+          <Drop id="own">
+            <Flex gap="8px" align="center" wrap="wrap">
+              <Button
+                variant="outline"
+                minHeight={{ base: '44px', md: '37px' }}
+                onClick={() => arranging.put(lifted.id, 'own')}
+              >
+                A drum of its own
+              </Button>
+              <Button
+                variant="outline"
+                minHeight={{ base: '44px', md: '37px' }}
+                onClick={() => arranging.put(lifted.id, 'heap')}
+              >
+                Leave it in the heap
+              </Button>
+              <Button
+                variant="plain"
+                minHeight={{ base: '44px', md: '37px' }}
+                onClick={() => arranging.lift(null)}
+              >
+                Put it back
+              </Button>
+              <Box fontSize="15px" color="soft">
+                Keys: 1–9 drum, 0 its own, Backspace heap, Esc back
+              </Box>
+            </Flex>
+          </Drop>
+        )}
+      </Box>
+    </Grid>
+  );
+}
+
+function Drop({ id, children }: { id: string; children: ReactNode }) {
+  const { setNodeRef, isOver } = useDroppable({ id });
+  return (
+    <Box ref={setNodeRef} outline={isOver ? '2px solid' : 'none'} outlineColor="leaf" height="100%">
+      {children}
+    </Box>
+  );
+}

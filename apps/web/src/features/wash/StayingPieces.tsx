@@ -1,0 +1,38 @@
+import { Box } from '@chakra-ui/react';
+import { stayWords } from '@feverfew/contracts';
+import { useLexicon } from '../../app/useLexicon';
+import type { DrumsProps } from './drumsProps';
+import { HeapPieceRow } from './HeapPieceRow';
+
+type StayingProps = Pick<DrumsProps, 'wash' | 'arranging' | 'onEdit'> & {
+  /** A rule above each, where they are a list of their own. */
+  readonly ruled?: boolean;
+};
+
+/** What goes into no drum, each with its reason. */
+export function StayingPieces({ wash, arranging, onEdit, ruled = false }: StayingProps) {
+  const say = useLexicon();
+  if (wash.stays.length === 0)
+    return (
+      <Box fontSize="15px" color="soft">
+        Nothing stays.
+      </Box>
+    );
+  return wash.stays.map(({ pieceId, reason }) => {
+    const piece = wash.pieces.find(({ id }) => id === pieceId);
+    return (
+      piece && (
+        <Box key={pieceId} borderTop={ruled ? '1px solid' : 'none'} borderColor="line">
+          <HeapPieceRow
+            piece={piece}
+            stays
+            why={stayWords(reason, say)}
+            isLifted={arranging.lifted?.id === pieceId}
+            onLift={() => arranging.lift(pieceId)}
+            onEdit={() => onEdit(piece)}
+          />
+        </Box>
+      )
+    );
+  });
+}
