@@ -141,6 +141,14 @@ test.describe('on a desk', () => {
     await page.getByLabel('By the handful').fill('3 gloobs');
     await page.keyboard.press('Enter');
     await expect(page.getByText('Not understood: 3 gloobs')).toBeVisible();
+
+    // What stays because it is washed by hand goes to the line by a tap, and back.
+    await pieceIn(page, 'silk scarf').locator('..').getByRole('button', { name: 'Washed by hand' }).click();
+    const filled = page.getByRole('region', { name: 'Filled' });
+    await expect(filled.getByText(/^By hand: wet since/)).toBeVisible();
+    await expect(pieceIn(page, 'silk scarf')).toHaveCount(0);
+    await filled.getByRole('button', { name: 'Undo' }).click();
+    await expect(pieceIn(page, 'silk scarf')).toBeVisible();
   });
 
   test('from the drum to the line to dry, each step taken back once', async ({ page }) => {
@@ -193,7 +201,9 @@ test.describe('on a desk', () => {
 
     await page.goto(`/runs/${key}`);
     const joined = page.locator('[data-join]');
-    await expect(joined).toContainText(/^In the heap\. Drum \d+: .* 40\s°C, with .*Held at 40\s°C by damask cloth/);
+    await expect(joined).toContainText(
+      /^In the heap\. Drum \d+: .* 40\s°C, with .*Held at 40\s°C by damask cloth/,
+    );
     await joined.getByRole('button', { name: 'Out of the heap' }).click();
     await expect(joined).toContainText(/^Or with the heap\. Drum \d+: .* 40\s°C, with /);
     await joined.getByRole('button', { name: 'Into the heap' }).click();

@@ -17,7 +17,7 @@ const read = async ({ id }: RunView): Promise<RunView> => (await server.http.get
 const stepOf = ({ plan, state }: RunView) => plan.ladder[state.rungIndex]?.steps[state.stepIndex];
 const say = async (run: RunView, event: object): Promise<RunView> =>
   (await server.http.post(`/api/runs/${run.id}/events`).send({ key: randomUUID(), event }).expect(200)).body;
-const washesOf = async ({ pieceId }: RunView) =>
+const washesOf = async ({ pieceId }: Pick<RunView, 'pieceId'>) =>
   z
     .array(PieceSummary)
     .parse((await server.http.get('/api/pieces')).body)
@@ -114,6 +114,41 @@ describe('a treatment that ends in a wash', () => {
 });
 
 describe('what is wet', () => {
+  it('may have been washed by hand: wet at once, no wash of a machine, taken back whole', async () => {
+    const facts = {
+      itemId: 'scarf',
+      name: 'silk scarf',
+      colour: 'mid',
+      fastness: 'proven',
+      condition: 'sound',
+    };
+    const parts = [{ name: 'whole piece', fibres: [{ fibreId: 'silk', sharePct: 100 }] }];
+    const made = { ...facts, parts, label: null, code: null, dryMassG: 60, metalParts: false };
+    const silk = (await server.http.post('/api/pieces').send(made).expect(201)).body;
+    const washes = () => washesOf({ pieceId: silk.id });
+    const before = await washes();
+    const lineId = await add({ pieceId: silk.id });
+    const stay = (await wash()).stays.find(({ pieceId }) => pieceId === lineId);
+    expect(stay?.reason.code).toBe('byHand');
+    const key = randomUUID();
+    await post('by-hand', { key, lineId });
+    await post('by-hand', { key, lineId });
+    const { running, pieces } = await wash();
+    expect(running.find(({ id }) => id === key)).toMatchObject({
+      load: { name: 'By hand' },
+      pieces: [{ lineId }],
+    });
+    expect(pieces.some((piece) => piece.lineId === lineId)).toBe(false);
+    const wet = LineView.parse((await server.http.get('/api/wash/line')).body).lines;
+    expect(wet.find((one) => one.lineId === lineId)).toMatchObject({ rollHelps: true });
+    expect(await washes()).toBe(before);
+    await post(`loads/${key}/undo`);
+    expect((await wash()).pieces.some((piece) => piece.lineId === lineId)).toBe(true);
+    const towel = await add({ itemId: 'towel' });
+    await server.http.post('/api/wash/by-hand').send({ key: randomUUID(), lineId: towel }).expect(409);
+    await server.http.post('/api/wash/by-hand').send({ key: randomUUID(), lineId: randomUUID() }).expect(404);
+  });
+
   it('loses less where it was rolled in a towel, until it is taken back', async () => {
     const { machine } = await wash();
     const slow = { ...machine, programmes: machine.programmes.map((one) => ({ ...one, spinRpm: 400 })) };

@@ -1,4 +1,12 @@
-import type { HangLines, LineView, RolledLines, WasDry, WashSettings, WetLine } from '@feverfew/contracts';
+import {
+  BY_HAND,
+  type HangLines,
+  type LineView,
+  type RolledLines,
+  type WasDry,
+  type WashSettings,
+  type WetLine,
+} from '@feverfew/contracts';
 import {
   clothKindOf,
   DAYLIGHT,
@@ -138,7 +146,8 @@ export class LineService {
       const dryMassG = massOf(entry, this.knowledge);
       const regainPct = regainOf(facts.parts, this.fibres);
       const after = (by: WrungBy) => waterAfter(regainPct, by, this.knowledge.waterLeft);
-      const spun = after({ kind: 'spun', rpm: load.load.spinRpm });
+      const { programmeId, spinRpm } = load.load;
+      const spun = after(programmeId === BY_HAND ? { kind: 'wrung' } : { kind: 'spun', rpm: spinRpm });
       const rolled = after({ kind: 'rolled' });
       const rollHelps = rolled.high < spun.high;
       const left = row.rolled && rollHelps ? rolled : spun;

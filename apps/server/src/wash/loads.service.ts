@@ -1,4 +1,11 @@
-import type { JoinView, RunningLoad, StartLoad, WashView } from '@feverfew/contracts';
+import {
+  BY_HAND,
+  type JoinView,
+  type RunningLoad,
+  type StartLoad,
+  type WashedByHand,
+  type WashView,
+} from '@feverfew/contracts';
 import { clothKindOf, DomainError, drumOf, effortOf, HOT_WASH_C, isDrum, noDrumWords } from '@feverfew/core';
 import type { Knowledge } from '@feverfew/knowledge';
 import { Inject, Injectable } from '@nestjs/common';
@@ -18,6 +25,16 @@ const LEFT_IN_DRUM_MS = 12 * 3_600_000;
 /** Loads that are done are shown so long. */
 const SHOWN_FOR_MS = 24 * 3_600_000;
 const MINUTE_MS = 60_000;
+/** Lukewarm, and pressed out, not spun. Common practice, no source. */
+const HAND_WASH = {
+  programmeId: BY_HAND,
+  name: 'By hand',
+  tempC: 30,
+  spinRpm: 0,
+  minutes: 1,
+  kWh: 0,
+  waterL: 10,
+} as const;
 
 @Injectable()
 export class LoadsService {
@@ -82,6 +99,24 @@ export class LoadsService {
     this.feed.tell('wash', key);
   }
 
+  /**
+   * A line that stays because it is washed by hand has been: wet, and no wash of a machine.
+   * @throws DomainError notFound where it is not in the heap, noLoad where it is not washed by hand
+   */
+  async washedByHand({ key, lineId }: WashedByHand, at = this.clock()): Promise<void> {
+    if (await this.repository.load(key)) return;
+    const { lines, stays } = await this.sorter.readHeap(await this.sorter.house());
+    const line = lines.find(({ row }) => row.id === lineId);
+    if (!line) throw new DomainError('notFound', { message: 'This is not in the heap any more.' });
+    if (stays.find(({ pieceId }) => pieceId === lineId)?.reason.code !== 'byHand')
+      throw new DomainError('noLoad', { message: 'This is not washed by hand.' });
+    const row = { id: key, createdAt: at, doneAt: null, load: HAND_WASH };
+    if (!(await this.repository.fill(row, [{ lineId, line: line.row.line, rest: null }]))) return;
+    await this.repository.finish(key, at, await this.careOf(row, at));
+    this.feed.tell('wash', key);
+    this.feed.tell('book');
+  }
+
   /** What went into a drum is arranged no more; the loads that are left stay as they were arranged. */
   private async forgetArranged(gone: ReadonlySet<string>): Promise<void> {
     await this.heap.changeSettings(({ arrangement, leftOut }) => {
@@ -121,13 +156,14 @@ export class LoadsService {
         ({ kind, itemIds }) => kind === 'wash' && itemId !== null && itemIds.includes(itemId),
       );
       const row = { at, pieceId, times: 1 };
+      const washed: CareRow = {
+        ...row,
+        id: careIdOf(id, lineId),
+        what: load.tempC >= HOT_WASH_C ? 'hotWash' : 'machineWash',
+        upkeepId: null,
+      };
       return [
-        {
-          ...row,
-          id: careIdOf(id, lineId),
-          what: load.tempC >= HOT_WASH_C ? 'hotWash' : 'machineWash',
-          upkeepId: null,
-        },
+        ...(load.programmeId === BY_HAND ? [] : [washed]),
         ...done.map(({ id: upkeepId }) => ({
           ...row,
           id: careIdOf(id, `${lineId} ${upkeepId}`),
@@ -149,7 +185,9 @@ export class LoadsService {
         counted.map((care) => care.id),
       );
       this.feed.tell('book');
-    } else await this.repository.empty(id);
+    }
+    // By hand it was wet at once: it is taken back whole.
+    if (!row.doneAt || row.load.programmeId === BY_HAND) await this.repository.empty(id);
     this.feed.tell('wash', id);
   }
 

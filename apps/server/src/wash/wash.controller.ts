@@ -9,6 +9,7 @@ import {
   RolledLines,
   StartLoad,
   WasDry,
+  WashedByHand,
   WashView,
 } from '@feverfew/contracts';
 import { Body, Controller, Delete, Get, HttpCode, Inject, Param, Post, Put } from '@nestjs/common';
@@ -82,6 +83,15 @@ export class WashController {
   @ApiNoContentResponse()
   start(@Body({ schema: StartLoad }) load: StartLoad): Promise<void> {
     return this.loads.start(load);
+  }
+
+  /** Washed by hand, and wet. */
+  @Post('by-hand')
+  @AskFor('tub')
+  @HttpCode(204)
+  @ApiNoContentResponse()
+  byHand(@Body({ schema: WashedByHand }) washed: WashedByHand): Promise<void> {
+    return this.loads.washedByHand(washed);
   }
 
   /** Out of the drum: counted for its pieces, and wet. */

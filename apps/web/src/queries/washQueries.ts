@@ -8,6 +8,7 @@ import type {
   RolledLines,
   StartLoad,
   WasDry,
+  WashedByHand,
   WashView,
 } from '@feverfew/contracts';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
@@ -56,6 +57,9 @@ export const useChangeWash = () =>
 
 export const useFillLoad = () =>
   useSaved((load: StartLoad) => request<null>('POST', '/wash/loads', load), WASH);
+
+export const useWashedByHand = () =>
+  useSaved((washed: WashedByHand) => request<null>('POST', '/wash/by-hand', washed), [...WASH, 'pieces']);
 
 export const useLoadDone = () =>
   useSaved((id: string) => request<null>('POST', `/wash/loads/${id}/done`), [...WASH, 'pieces', 'today']);

@@ -11,10 +11,13 @@ const ByHandFirst = z.strictObject({
   handsOnMin: z.number().nullable(),
 });
 
+/** In place of a programme: one piece washed by hand. */
+export const BY_HAND = 'hand';
+
 /** A load as it was set, kept when it was filled. */
 export const FilledLoad = z
   .strictObject({
-    programmeId: z.enum(LOAD_PROGRAMMES),
+    programmeId: z.enum([...LOAD_PROGRAMMES, BY_HAND]),
     name: z.string().max(40),
     tempC: z.number().min(0).max(95),
     spinRpm: z.number().min(0).max(2000),
@@ -83,6 +86,16 @@ export const StartLoad = z
   })
   .meta({ id: 'StartLoad' });
 export type StartLoad = z.infer<typeof StartLoad>;
+
+/** What stays in the heap because it is washed by hand has been: it is wet. */
+export const WashedByHand = z
+  .strictObject({
+    /** Becomes the load's id: a second request with it washes nothing twice. */
+    key: z.uuid(),
+    lineId: z.uuid(),
+  })
+  .meta({ id: 'WashedByHand' });
+export type WashedByHand = z.infer<typeof WashedByHand>;
 
 /** The wash a treatment ends in, and the load it is in or may join. */
 export const JoinView = z

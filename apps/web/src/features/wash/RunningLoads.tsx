@@ -1,5 +1,5 @@
 import { Box, Flex, Stack } from '@chakra-ui/react';
-import { lengthWords, type RunningLoad } from '@feverfew/contracts';
+import { BY_HAND, lengthWords, type RunningLoad } from '@feverfew/contracts';
 import { useLexicon } from '../../app/useLexicon';
 import { timeOfDay } from '../../clock/timeOfDay';
 import { useServerNow } from '../../clock/useServerNow';
@@ -45,7 +45,7 @@ function Running({ load, nowMs, number }: { load: RunningLoad; nowMs: number; nu
   const marked = load.pieces.filter(({ openMarkIds }) => openMarkIds.length > 0);
   const state =
     load.doneAt !== null
-      ? `out since ${timeOfDay(load.doneAt)}`
+      ? `${load.load.programmeId === BY_HAND ? 'wet' : 'out'} since ${timeOfDay(load.doneAt)}`
       : left > 0
         ? `${lengthWords(Math.ceil(left / MINUTE_MS))} to go, done at ${timeOfDay(load.endsAt)}`
         : late
@@ -69,7 +69,8 @@ function Running({ load, nowMs, number }: { load: RunningLoad; nowMs: number; nu
       />
       <Box flex="1" minWidth="200px">
         <Box fontWeight={700}>
-          {load.load.name} {say.temp(load.load.tempC)}: {state}
+          {load.load.name}
+          {load.load.programmeId === BY_HAND ? '' : ` ${say.temp(load.load.tempC)}`}: {state}
         </Box>
         <Box fontSize="15px" color="soft">
           {load.pieces.map(pieceTitle).join(' · ')}

@@ -6,7 +6,8 @@ import type { DrumsProps } from './drumsProps';
 import { StayingPieces } from './StayingPieces';
 
 /** What goes into no drum, each with its reason; and where a lifted piece may be put beside the drums. */
-export function StayingOnDesk({ wash, arranging, onEdit }: DrumsProps) {
+export function StayingOnDesk(props: DrumsProps) {
+  const { arranging } = props;
   const { lifted } = arranging;
   return (
     <Grid
@@ -21,7 +22,7 @@ export function StayingOnDesk({ wash, arranging, onEdit }: DrumsProps) {
           <Box fontFamily="heading" fontWeight={700} fontSize="15px">
             Stays in the heap
           </Box>
-          <StayingPieces wash={wash} arranging={arranging} onEdit={onEdit} />
+          <StayingPieces {...props} />
         </Box>
       </Drop>
       <Box gridColumn="2 / -1" paddingBlock="10px">

@@ -1,17 +1,21 @@
 import { Box } from '@chakra-ui/react';
 import { stayWords } from '@feverfew/contracts';
+import { v4 as newKey } from 'uuid';
 import { useLexicon } from '../../app/useLexicon';
+import { Button } from '../../components/controls';
+import { useWashedByHand } from '../../queries/washQueries';
 import type { DrumsProps } from './drumsProps';
 import { HeapPieceRow } from './HeapPieceRow';
 
-type StayingProps = Pick<DrumsProps, 'wash' | 'arranging' | 'onEdit'> & {
+type StayingProps = Pick<DrumsProps, 'wash' | 'arranging' | 'onEdit' | 'mayFill'> & {
   /** A rule above each, where they are a list of their own. */
   readonly ruled?: boolean;
 };
 
 /** What goes into no drum, each with its reason. */
-export function StayingPieces({ wash, arranging, onEdit, ruled = false }: StayingProps) {
+export function StayingPieces({ wash, arranging, onEdit, mayFill, ruled = false }: StayingProps) {
   const say = useLexicon();
+  const byHand = useWashedByHand();
   if (wash.stays.length === 0)
     return (
       <Box fontSize="15px" color="soft">
@@ -31,6 +35,16 @@ export function StayingPieces({ wash, arranging, onEdit, ruled = false }: Stayin
             onLift={() => arranging.lift(pieceId)}
             onEdit={() => onEdit(piece)}
           />
+          {mayFill && reason.code === 'byHand' && (
+            <Button
+              variant="outline"
+              size="small"
+              disabled={byHand.isPending}
+              onClick={() => byHand.mutate({ key: newKey(), lineId: piece.lineId })}
+            >
+              Washed by hand
+            </Button>
+          )}
         </Box>
       )
     );
