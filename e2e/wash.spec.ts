@@ -143,7 +143,7 @@ test.describe('on a desk', () => {
     await expect(page.getByText('Not understood: 3 gloobs')).toBeVisible();
 
     // What stays because it is washed by hand goes to the line by a tap, and back.
-    await pieceIn(page, 'silk scarf').locator('..').getByRole('button', { name: 'Washed by hand' }).click();
+    await page.getByRole('button', { name: 'Washed by hand: silk scarf' }).click();
     const filled = page.getByRole('region', { name: 'Filled' });
     await expect(filled.getByText(/^By hand: wet since/)).toBeVisible();
     await expect(pieceIn(page, 'silk scarf')).toHaveCount(0);

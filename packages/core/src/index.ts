@@ -74,6 +74,7 @@ export { compartmentsOf, type DrumDose, NO_LAST_RINSE, type NoLastRinse } from '
 export { drumOf, isDrum, type NoDrum } from './load/drum.js';
 export type { DrumPiece, HeldBy, ReadEntry, StayReason } from './load/drumPiece.js';
 export { dryerFor } from './load/dryer.js';
+export { type DryingLimits, dryingLimitsOf } from './load/dryingLimits.js';
 export { costOfLoad, effortOf } from './load/effort.js';
 export { evenerThan } from './load/evener.js';
 export {

@@ -140,7 +140,11 @@ describe('what is wet', () => {
     });
     expect(pieces.some((piece) => piece.lineId === lineId)).toBe(false);
     const wet = LineView.parse((await server.http.get('/api/wash/line')).body).lines;
-    expect(wet.find((one) => one.lineId === lineId)).toMatchObject({ rollHelps: true });
+    expect(wet.find((one) => one.lineId === lineId)).toMatchObject({
+      rollHelps: true,
+      place: 'shade',
+      sun: { value: 'never', by: { kind: 'fibre', fibreId: 'silk' } },
+    });
     expect(await washes()).toBe(before);
     await post(`loads/${key}/undo`);
     expect((await wash()).pieces.some((piece) => piece.lineId === lineId)).toBe(true);

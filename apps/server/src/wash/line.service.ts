@@ -13,9 +13,10 @@ import {
   type Daylight,
   DomainError,
   DRYER_KWH_PER_L,
-  type DrumPiece,
   type DryBy,
+  type DryingLimits,
   dryBy,
+  dryingLimitsOf,
   type Forecast,
   forecastByHand,
   type HangingPlace,
@@ -24,7 +25,6 @@ import {
   madeUpForecast,
   massOf,
   NO_OWN_RATE,
-  readEntry,
   regainOf,
   ropeFor,
   type WetPiece,
@@ -50,7 +50,7 @@ const FORECAST_H = 72;
 interface Wet {
   readonly read: ReadLine;
   readonly load: LoadRow;
-  readonly piece: DrumPiece | null;
+  readonly limits: DryingLimits;
   readonly wet: WetPiece;
   /** A towel would take more out of it than the drum has. */
   readonly rollHelps: boolean;
@@ -76,7 +76,7 @@ export class LineService {
     const [settings, { household }] = await Promise.all([this.heap.settings(), this.household.read()]);
     const forecast = forecastFor(settings, now);
     const dusk = duskAfter(now, settings.offsetMin);
-    const wet = await this.wet(household, settings, now);
+    const wet = await this.wet(household, now);
     const dry = wet.map((one) =>
       dryBy(one.wet, forecast, household.roomC, settings.ownRate, daylightOf(one.wet, settings)),
     );
@@ -100,10 +100,10 @@ export class LineService {
     };
   }
 
-  private lineOf({ read, load, piece, wet, rollHelps }: Wet, when: DryBy, order: number): WetLine {
+  private lineOf({ read, load, limits, wet, rollHelps }: Wet, when: DryBy, order: number): WetLine {
     const { entry, row } = read;
     const kind = clothKindOf(entry.facts.piece.itemId, this.knowledge);
-    const mayTumble = piece !== null && piece.tumble.value !== 'none' && entry.facts.markIds.length === 0;
+    const mayTumble = limits.tumble.value !== 'none' && entry.facts.markIds.length === 0;
     const iso = (at: number | null) => (at === null ? null : new Date(at).toISOString());
     return {
       lineId: row.id,
@@ -114,9 +114,9 @@ export class LineService {
       colour: entry.facts.piece.colour,
       place: wet.place,
       hungAt: row.hungAt?.toISOString() ?? null,
-      sun: piece?.sun ?? { value: 'may', by: null },
-      flat: piece?.flat ?? false,
-      tumble: piece?.tumble ?? { value: 'none', by: null },
+      sun: limits.sun,
+      flat: limits.flat,
+      tumble: limits.tumble,
       openMarkIds: [...entry.facts.markIds],
       ropeM: ropeFor(entry.count, wet.dryMassG, kind.gPerM2, kind.ropeM),
       waterL: Math.round(when.waterG / 100) / 10,
@@ -131,16 +131,14 @@ export class LineService {
     };
   }
 
-  private async wet(household: Household, settings: WashSettings, now: number): Promise<Wet[]> {
+  private async wet(household: Household, now: number): Promise<Wet[]> {
     const rows = await this.repository.wet();
     const reads = await this.heap.read(rows.map(({ line }) => line));
-    const machine = this.heap.machineOf(settings);
     return rows.flatMap(({ load }, index): Wet[] => {
       const read = reads[index];
       if (!read) return [];
       const { entry, row } = read;
-      const answer = readEntry(entry, machine, household, this.knowledge);
-      const piece = answer.to === 'drum' ? answer.piece : null;
+      const limits = dryingLimitsOf(entry, household, this.knowledge);
       const facts = entry.facts.piece;
       const kind = clothKindOf(facts.itemId, this.knowledge);
       const dryMassG = massOf(entry, this.knowledge);
@@ -155,7 +153,7 @@ export class LineService {
         {
           read,
           load,
-          piece,
+          limits,
           rollHelps,
           wet: {
             id: row.id,
@@ -164,7 +162,7 @@ export class LineService {
             gPerM2: kind.gPerM2,
             exposed: kind.exposed,
             dark: facts.colour === 'dark' || facts.colour === 'mid',
-            place: row.place ?? bestPlace(piece),
+            place: row.place ?? bestPlace(limits),
             hungAt: row.hungAt?.getTime() ?? now,
           },
         },
@@ -197,7 +195,7 @@ export class LineService {
     const now = this.clock().getTime();
     const dryAt = Date.parse(at);
     const [settings, { household }] = await Promise.all([this.heap.settings(), this.household.read()]);
-    const wet = (await this.wet(household, settings, now)).filter(({ wet: { id } }) => lineIds.includes(id));
+    const wet = (await this.wet(household, now)).filter(({ wet: { id } }) => lineIds.includes(id));
     if (dryAt > now + 60_000)
       throw new DomainError('outOfRange', {
         quantity: 'the time it was dry, in minutes from now',
@@ -225,12 +223,8 @@ export class LineService {
 const onRope = (place: HangingPlace): boolean => place === 'line' || place === 'shade';
 
 /** Flat where it must lie, out of the sun where it fades. */
-const bestPlace = (piece: DrumPiece | null): HangingPlace =>
-  piece?.flat || piece?.programme.value === 'woollens'
-    ? 'flat'
-    : piece?.sun.value === 'never'
-      ? 'shade'
-      : 'line';
+const bestPlace = ({ flat, felts, sun }: DryingLimits): HangingPlace =>
+  flat || felts ? 'flat' : sun.value === 'never' ? 'shade' : 'line';
 
 /** The weather told, from the hour before `from` on; what a file does not reach is not made up. */
 function forecastFor({ weather, offsetMin }: WashSettings, from: number): Forecast {

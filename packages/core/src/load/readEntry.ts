@@ -1,11 +1,12 @@
-import type { ClothKind, DryingWay, Hygiene, Knowledge } from '@feverfew/knowledge';
+import type { ClothKind, Hygiene, Knowledge } from '@feverfew/knowledge';
 import { type Envelope, windowOf } from '../envelope/envelope.js';
 import type { Household } from '../household/household.js';
 import { indexKnowledge, type KnowledgeIndex } from '../lookup/knowledgeIndex.js';
 import { dripsDry } from '../textile/careLabel.js';
 import type { PieceFacts } from '../textile/piece.js';
 import { openCase } from '../treatment/case/openCase.js';
-import type { DrumPiece, Held, HeldBy, ReadEntry, StayReason, Tumble } from './drumPiece.js';
+import type { DrumPiece, Held, HeldBy, ReadEntry, StayReason } from './drumPiece.js';
+import { dryingIn, feltingIn } from './dryingLimits.js';
 import { type HeapEntry, PLAIN_USE } from './heapEntry.js';
 import type { LoadProgramme, Machine } from './machine.js';
 
@@ -82,9 +83,7 @@ export function readEntry(
       colour: facts.colour,
       fastness: facts.fastness,
       lint: lintOf(kind, facts, index),
-      tumble: tumbleOf(envelope, entry),
-      flat: barredWay(envelope, 'line') !== undefined,
-      sun: sunOf(envelope),
+      ...dryingIn(envelope, entry),
       noSoftener: kind.noSoftener || windowOf(envelope, 'softener').verdict === 'never' || use !== null,
       noEnzymes: windowOf(envelope, 'protease').verdict === 'never',
       bearsAcid: windowOf(envelope, 'weakAcid').verdict !== 'never',
@@ -167,12 +166,10 @@ const BY_MOST: Readonly<Record<'veryMild' | 'mild' | 'normal', LoadProgramme>> =
 function programmeOf(
   most: 'veryMild' | 'mild' | 'normal',
   owner: HeldBy | null,
-  { parts }: PieceFacts,
+  facts: PieceFacts,
   index: KnowledgeIndex,
 ): Held<LoadProgramme> {
-  const felting = parts
-    .flatMap((part) => part.fibres.map((fibre) => ({ ...fibre, part: part.name })))
-    .find(({ fibreId }) => index.fibres.get(fibreId)?.felts);
+  const felting = feltingIn(facts, index);
   return felting
     ? { value: 'woollens', by: { kind: 'fibre', ...felting } }
     : { value: BY_MOST[most], by: most === 'normal' ? null : owner };
@@ -210,21 +207,4 @@ function lintOf(
         .reduce((sum, { sharePct }) => sum + sharePct, 0) >= 50,
   );
   return lint === 'takesWhenDark' || smooth ? 'takes' : 'neither';
-}
-
-/** A mark still there would be set by it, and what solvent was in could burn. */
-function tumbleOf(envelope: Envelope, entry: HeapEntry): Held<Tumble> {
-  if (entry.solvent !== 'none') return { value: 'none', by: { kind: 'solvent' } };
-  const low = barredWay(envelope, 'tumbleLow');
-  if (low) return { value: 'none', by: low.limits[0]?.owner ?? null };
-  const normal = barredWay(envelope, 'tumbleNormal');
-  return normal ? { value: 'low', by: normal.limits[0]?.owner ?? null } : { value: 'normal', by: null };
-}
-
-const barredWay = ({ drying }: Envelope, way: DryingWay) =>
-  drying.find((window) => window.way === way && !window.allowed);
-
-function sunOf(envelope: Envelope): Held<'may' | 'never'> {
-  const barred = barredWay(envelope, 'sun');
-  return barred ? { value: 'never', by: barred.limits[0]?.owner ?? null } : { value: 'may', by: null };
 }

@@ -75,7 +75,12 @@ export function DrumsOnPhone(props: DrumsProps) {
             {load.tempC}°
           </Target>
         ))}
-        <Target type="button" aria-pressed={at === heapAt} onClick={() => setChosen(heapAt)}>
+        <Target
+          type="button"
+          flexBasis="104px"
+          aria-pressed={at === heapAt}
+          onClick={() => setChosen(heapAt)}
+        >
           {wash.pieces[0] && <FoldedPiece piece={wash.pieces[0]} />}
           {wash.stays.length} stay
         </Target>

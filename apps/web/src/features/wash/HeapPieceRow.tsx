@@ -62,9 +62,10 @@ export function HeapPieceRow({
           </Box>
           <Box fontSize="14px" color="soft" lineHeight="1.25" {...(why ? {} : ONE_LINE)}>
             {why ?? ofWhat(piece, say.name)}
-            {piece.openMarkIds.map((id) => (
+            {piece.openMarkIds.map((id, at) => (
               <Box as="span" key={id}>
-                {', '}
+                {/* A reason is a sentence, and is followed by none of its commas. */}
+                {why && at === 0 ? ' ' : ', '}
                 <Box as="span" color="ink" fontWeight={650} borderBottom="2.5px solid" borderColor="disc">
                   {say.name(id)}
                 </Box>

@@ -39,6 +39,8 @@ export function StayingPieces({ wash, arranging, onEdit, mayFill, ruled = false 
             <Button
               variant="outline"
               size="small"
+              margin="0 0 8px 60px"
+              aria-label={`Washed by hand: ${piece.name}`}
               disabled={byHand.isPending}
               onClick={() => byHand.mutate({ key: newKey(), lineId: piece.lineId })}
             >
