@@ -6,7 +6,14 @@ import { defineConfig } from 'vitest/config';
 const ON_POSTGRES = process.env.FEVERFEW_POSTGRES
   ? [
       ...['api', 'course', 'openFormats', 'tub', 'devices/devices', 'householdFile/ownPlans', 'mixes/mixes'],
-      ...['linenBook/*', 'seed/*', 'test/householdFixture', 'database/serverDatabase', 'database/staging'],
+      ...[
+        'linenBook/*',
+        'seed/*',
+        'test/householdFixture',
+        'database/serverDatabase',
+        'database/staging',
+        'wash/join',
+      ],
     ].map((name) => `apps/server/src/${name}.test.ts`)
   : [];
 
@@ -22,6 +29,7 @@ export default defineConfig({
         ssr: { resolve: source },
         test: {
           name: 'packages',
+          isolate: false,
           include: ['packages/*/src/**/*.test.ts'],
           setupFiles: ['packages/core/src/test/propertyRuns.ts'],
           environment: 'node',
@@ -34,6 +42,7 @@ export default defineConfig({
         oxc: { decorator: { legacy: true, emitDecoratorMetadata: true } },
         test: {
           name: 'server',
+          isolate: false,
           include: process.env.FEVERFEW_POSTGRES ? ON_POSTGRES : ['apps/server/src/**/*.test.ts'],
           environment: 'node',
           testTimeout: 30_000,

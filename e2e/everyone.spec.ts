@@ -299,17 +299,20 @@ test('the preview answers soon after the last key', async ({ page }) => {
   await expect(page.getByRole('heading', { name: 'Round 1', exact: true })).toBeVisible();
   await desk.openBlank('size');
   await page.getByLabel('Length in cm').fill('5');
-  const waits: number[] = [];
+  const [waits, alone]: [number[], number[]] = [[], []];
   for (let width = 1; width <= 20; width += 1) {
     const answered = page.waitForResponse('**/api/plans/preview');
     const from = Date.now();
     await page.getByLabel('Width in cm').fill(String(width));
-    await answered;
+    const data = (await answered).request().postDataJSON();
     waits.push(Date.now() - from);
+    const again = Date.now();
+    expect((await page.request.post('/api/plans/preview', { data })).ok()).toBe(true);
+    alone.push(Date.now() - again);
   }
-  const median = waits.sort((a, b) => a - b)[10] ?? Number.POSITIVE_INFINITY;
-  // Alone on two cores it is under 100 ms; beside a second worker with its own server and browser it shares them.
-  expect(median).toBeLessThan(400);
+  const median = (of: number[]) => of.sort((one, other) => one - other)[10] ?? Number.POSITIVE_INFINITY;
+  // Alone on two cores it is under 100 ms. A machine that has other work is slow at the plain question too.
+  expect(median(waits)).toBeLessThan(Math.max(400, 3 * median(alone)));
 });
 
 test('the tub asks for notification only once a clock runs, and calls at the end', async ({

@@ -8,8 +8,8 @@ export default defineConfig({
   testDir: '.',
   testIgnore: process.env.FEVERFEW_NIGHTLY ? [] : ['nightly/**'],
   outputDir: '../test-results',
-  timeout: 45_000,
   // A page is given time on a slow machine; how soon it must answer is measured where it counts.
+  timeout: 120_000,
   expect: { timeout: 10_000 },
   fullyParallel: false,
   workers: 2,

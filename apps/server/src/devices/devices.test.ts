@@ -166,8 +166,10 @@ describe('what a device may do', () => {
       'POST /api/wash/loads',
       'POST /api/wash/loads/{id}/done',
       'POST /api/wash/loads/{id}/undo',
+      'POST /api/wash/by-hand',
       'PUT /api/wash/line/forecast',
       'POST /api/wash/line/hang',
+      'POST /api/wash/line/rolled',
       'POST /api/wash/line/dry',
     ],
   };

@@ -26,7 +26,7 @@ export class RunsInLoads {
   /** Washes that runs have come to, by trouble. */
   async due(): Promise<ReadonlyMap<string, WashAhead>> {
     return new Map(
-      (await this.atWork.all()).flatMap(({ troubleId, plan, state }) => {
+      (await this.ours()).flatMap(({ troubleId, plan, state }) => {
         const wash = washAhead(state, plan, this.knowledge);
         return wash ? [[troubleId, wash] as const] : [];
       }),
@@ -89,7 +89,7 @@ export class RunsInLoads {
   /** Until when washes turn that were started at the tub and not with one of these loads; null = none does. */
   async turnsUntil(loads: readonly Pick<LoadRow, 'createdAt'>[]): Promise<string | null> {
     const starts = new Set(loads.map(({ createdAt }) => createdAt.toISOString()));
-    const ends = (await this.atWork.all()).flatMap(({ state, plan }) => {
+    const ends = (await this.ours()).flatMap(({ state, plan }) => {
       const { timer } = state;
       return timer && turnedBy(state, plan) && !starts.has(timer.startedAt) ? timer.readyAt : [];
     });
@@ -97,7 +97,12 @@ export class RunsInLoads {
   }
 
   private async of(pieceIds: ReadonlySet<string>): Promise<AtWork[]> {
-    return (await this.atWork.all()).filter(({ pieceId }) => pieceIds.has(pieceId));
+    return (await this.ours()).filter(({ pieceId }) => pieceIds.has(pieceId));
+  }
+
+  /** A run on a plan that came in with a file stands still. */
+  private async ours(): Promise<AtWork[]> {
+    return (await this.atWork.all()).filter(({ foreignSeal }) => foreignSeal === null);
   }
 
   /** One after the other, each once, however often the load tells it. */
