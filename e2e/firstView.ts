@@ -16,9 +16,8 @@ export const firstView = (page: Page): Promise<FirstView> =>
     let words = 0;
     while (walker.nextNode()) {
       const node = walker.currentNode;
-      const text = node.textContent?.trim() ?? '';
       const holder = node.parentElement;
-      if (text === '' || !holder) continue;
+      if (!node.textContent?.trim() || !holder) continue;
       const range = document.createRange();
       range.selectNodeContents(node);
       const box = range.getBoundingClientRect();
@@ -30,7 +29,13 @@ export const firstView = (page: Page): Promise<FirstView> =>
       const y = Math.min(innerHeight - 1, Math.max(0, box.top + Math.min(box.height / 2, 10)));
       const top = document.elementFromPoint(x, y);
       const isSeen = top !== null && (holder === top || holder.contains(top) || top.contains(holder));
-      if (isSeen) words += text.split(/\s+/).filter((word) => /\p{L}/u.test(word)).length;
+      if (!isSeen) continue;
+      // Of a text that runs on below the window, only the words that stand in it.
+      for (const word of node.textContent?.matchAll(/\S*\p{L}\S*/gu) ?? []) {
+        range.setStart(node, word.index);
+        range.setEnd(node, word.index + word[0].length);
+        if (range.getBoundingClientRect().top < innerHeight) words += 1;
+      }
     }
     const slate = document.querySelector('[data-slate]')?.getBoundingClientRect();
     return { words, slateEnds: slate?.bottom ?? null, width: document.documentElement.scrollWidth };

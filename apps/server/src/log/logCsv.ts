@@ -2,6 +2,7 @@ import { cutText } from '@feverfew/contracts';
 import type { FibreFamily, UseCase } from '@feverfew/core';
 import { AGE_BANDS } from '@feverfew/core';
 import Papa from 'papaparse';
+import { FORMULA, safeTable } from '../tables/safeTable.js';
 
 /** One line of the log as it stands in a table. */
 export interface LogLine {
@@ -37,18 +38,7 @@ const LOG_COLUMNS = [
 /** What a table may leave out. */
 const OPTIONAL: readonly string[] = ['id', 'minutes', 'tempC', 'note'];
 
-/** What a spreadsheet would take for a formula: also full-width, and behind what is not seen. */
-const FORMULA = /^[\s\u200b-\u200f\u2060\ufeff]*[=+\-@\uff1d\uff0b\uff0d\uff20]|^[\t\r]/;
-
-/** RFC 4180: comma, CRLF, quotes where needed; a cell that would run as a formula is led by an apostrophe. */
-export function writeLog(lines: readonly LogLine[]): string {
-  const data = lines.map((line) => LOG_COLUMNS.map((column) => line[column]));
-  const table = Papa.unparse(
-    { fields: [...LOG_COLUMNS], data },
-    { newline: '\r\n', escapeFormulae: FORMULA },
-  );
-  return `${table}\r\n`;
-}
+export const writeLog = (lines: readonly LogLine[]): string => safeTable(LOG_COLUMNS, lines);
 
 export type LogFault = { readonly line: number; readonly message: string };
 

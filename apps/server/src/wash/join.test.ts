@@ -79,6 +79,9 @@ describe('a treatment that ends in a wash', () => {
     expect(await washesOf(run)).toBe(washes + 1);
     expect((await join(run)).wash).toBeNull();
 
+    const table = (await server.http.get('/api/wash/loads.csv').expect(200)).text.split('\r\n');
+    expect(table[0]).toBe('filled,out,programme,tempC,spinRpm,minutes,kWh,waterL,pieces');
+    expect(table.filter((line) => line.includes('picnic cloth'))).toHaveLength(1);
     await post(`loads/${key}/undo`);
     expect(stepOf(await read(run))?.kind).toBe('dwell');
     await post(`loads/${key}/undo`);

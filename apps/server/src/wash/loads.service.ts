@@ -15,6 +15,7 @@ import { ChangesFeed } from '../changes/changesFeed.js';
 import { CLOCK, type Clock } from '../database/database.module.js';
 import { HeapService } from './heap.service.js';
 import { HeapSorter } from './heapSorter.js';
+import { writeLoads } from './loadsTable.js';
 import { heapPiece } from './loadView.js';
 import { RunsInLoads } from './runsInLoads.js';
 import { careIdOf, takenLines } from './takenLines.js';
@@ -56,6 +57,16 @@ export class LoadsService {
   async join(runId: string): Promise<JoinView> {
     const { pieceId, wash } = await this.runs.read(runId);
     return { wash, ...(await this.sorter.join(pieceId, await this.running({ inDrum: true }))) };
+  }
+
+  /** Every load there was, as a table. */
+  async table(): Promise<string> {
+    const all = await this.repository.everyLoad();
+    const read = await this.heap.read(all.map(({ line }) => line));
+    return writeLoads(
+      all.map(({ load }) => load),
+      read,
+    );
   }
 
   private async machineFreeAt(): Promise<string | null> {

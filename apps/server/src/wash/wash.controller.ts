@@ -12,8 +12,8 @@ import {
   WashedByHand,
   WashView,
 } from '@feverfew/contracts';
-import { Body, Controller, Delete, Get, HttpCode, Inject, Param, Post, Put } from '@nestjs/common';
-import { ApiNoContentResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
+import { Body, Controller, Delete, Get, Header, HttpCode, Inject, Param, Post, Put } from '@nestjs/common';
+import { ApiNoContentResponse, ApiOkResponse, ApiProduces, ApiTags } from '@nestjs/swagger';
 import { AskFor } from '../devices/role.guard.js';
 import { ID } from '../problems/idPipe.js';
 import { HeapService } from './heap.service.js';
@@ -34,6 +34,14 @@ export class WashController {
   @ApiOkResponse({ standardSchema: WashView })
   read(): Promise<WashView> {
     return this.loads.view();
+  }
+
+  @Get('loads.csv')
+  @Header('Content-Type', 'text/csv; charset=utf-8; header=present')
+  @Header('Content-Disposition', 'attachment; filename="feverfew-loads.csv"')
+  @ApiProduces('text/csv')
+  table(): Promise<string> {
+    return this.loads.table();
   }
 
   /** The load that the wash of a treatment may join, or is in. */

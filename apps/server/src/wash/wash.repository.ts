@@ -74,6 +74,15 @@ export class WashRepository {
     return this.db.select().from(washLoads).orderBy(desc(washLoads.createdAt)).limit(MOST_SHOWN);
   }
 
+  /** Every load there was, the oldest first, with its lines. */
+  async everyLoad(): Promise<{ load: LoadRow; line: HeapRow }[]> {
+    return this.db
+      .select({ load: washLoads, line: heapLines })
+      .from(washLoads)
+      .innerJoin(heapLines, eq(heapLines.loadId, washLoads.id))
+      .orderBy(asc(washLoads.createdAt), asc(washLoads.id), asc(heapLines.createdAt), asc(heapLines.id));
+  }
+
   async load(id: string): Promise<LoadRow | null> {
     const [row] = await this.db.select().from(washLoads).where(eq(washLoads.id, id));
     return row ?? null;

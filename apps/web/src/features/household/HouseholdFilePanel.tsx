@@ -74,6 +74,9 @@ export function HouseholdFilePanel({ onRead }: { onRead: () => void }) {
         >
           Read a log in
         </FileButton>
+        <a href="/api/wash/loads.csv" download="feverfew-loads.csv">
+          <Button as="span">Loads as CSV</Button>
+        </a>
         <a href="/api/calendar.ics" download="feverfew.ics">
           <Button as="span">Soak ends and upkeep as a calendar</Button>
         </a>
