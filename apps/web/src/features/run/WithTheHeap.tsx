@@ -81,7 +81,7 @@ function Where({ join: { load, stays, wash } }: { join: JoinView }) {
       {!barred &&
         detergentId &&
         !wash.agentIds.includes(detergentId) &&
-        `Its own wash wants ${wants}: take that in place of ${say.name(detergentId)}. `}
+        `Its own wash wants ${wants}; that drum takes ${say.name(detergentId)}, which all in it bear. `}
     </>
   );
 }
