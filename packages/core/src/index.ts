@@ -87,6 +87,7 @@ export {
 } from './load/heapEntry.js';
 export { type Answer, answerOf, type Joining, joiningOf } from './load/joining.js';
 export { commonMachine, type LoadProgramme, type Machine } from './load/machine.js';
+export { type OpenTrouble, openOnPiece } from './load/openTroubles.js';
 export { clothKindOf, massOf, readEntry } from './load/readEntry.js';
 export { keepArrangement, type Load, type Sorting, sortHeap } from './load/sortHeap.js';
 export { entryIdOf, splitToFit } from './load/splitToFit.js';

@@ -95,6 +95,11 @@ export const DEEDS = [
   'softener',
   'spray',
   'dryIn',
+  'motor',
+  'airOutdoors',
+  'leaveRoom',
+  'flood',
+  'handsOff',
 ] as const;
 
 /** People and animals of a house that some products are kept from. */
@@ -225,6 +230,10 @@ export const AT_ONCE_VERBS = [
   'detergent',
   'rewash',
   'leaveAlone',
+  'leaveRoom',
+  'airOutdoors',
+  'keepFlooded',
+  'handsOff',
 ] as const;
 export type AtOnceVerb = (typeof AT_ONCE_VERBS)[number];
 

@@ -1,7 +1,7 @@
 import type { TroubleSummary } from '@feverfew/contracts';
 import type { TroubleFacts } from '@feverfew/core';
 import { Inject, Injectable } from '@nestjs/common';
-import { desc, eq, sql } from 'drizzle-orm';
+import { desc, eq, inArray, sql } from 'drizzle-orm';
 import { DATABASE } from '../database/database.module.js';
 import type { Database } from '../database/openDatabase.js';
 import { pieces, plans, runs, trials, troubles } from '../database/tables.js';
@@ -109,6 +109,14 @@ export class TroublesRepository {
   }
 
   /** Facts of every trouble, newest first. */
+  async factsOf(ids: readonly string[]): Promise<{ id: string; facts: TroubleFacts }[]> {
+    if (ids.length === 0) return [];
+    return this.db
+      .select({ id: troubles.id, facts: troubles.facts })
+      .from(troubles)
+      .where(inArray(troubles.id, [...ids]));
+  }
+
   async facts(): Promise<{ id: string; facts: TroubleFacts }[]> {
     return this.db
       .select({ id: troubles.id, facts: troubles.facts })

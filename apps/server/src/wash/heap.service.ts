@@ -18,8 +18,10 @@ import {
   type HeapEntry,
   type Machine,
   NO_OWN_RATE,
+  openOnPiece,
   type PieceFacts,
   PLAIN_USE,
+  type TroubleFacts,
   type WashAhead,
 } from '@feverfew/core';
 import type { Knowledge } from '@feverfew/knowledge';
@@ -44,6 +46,12 @@ export interface ReadLine {
   readonly entry: HeapEntry;
   readonly assumed: HeapPiece['assumed'];
   readonly open: readonly TroubleSummary[];
+}
+
+/** What is known of the treatments of pieces in the heap: how far one under way is, and what was told of each trouble. */
+interface Treatments {
+  readonly washDue: ReadonlyMap<string, WashAhead>;
+  readonly factsOf: ReadonlyMap<string, TroubleFacts>;
 }
 
 /** As a household begins that has told nothing of its wash. */
@@ -143,11 +151,14 @@ export class HeapService {
       this.runs.due(),
     ]);
     const byId = new Map(pieces.map((piece) => [piece.id, piece]));
+    const inHeap = new Set(rows.flatMap(({ pieceId }) => pieceId ?? []));
+    const unsettled = [...open, ...running].filter(({ pieceId }) => inHeap.has(pieceId));
+    const factsOf = await this.troubles.factsOf(unsettled.map(({ id }) => id));
     return rows.map((row) => {
       const piece = row.pieceId === null ? undefined : byId.get(row.pieceId);
-      const own = [...open, ...running].filter(({ pieceId }) => pieceId === row.pieceId);
+      const own = unsettled.filter(({ pieceId }) => pieceId === row.pieceId);
       const worn = (piece?.exposure.machineWashes ?? 0) >= WASHED_OFTEN;
-      return this.readLine(row, piece, own, worn, washDue);
+      return this.readLine(row, piece, own, worn, { washDue, factsOf });
     });
   }
 
@@ -162,13 +173,17 @@ export class HeapService {
     piece: Piece | undefined,
     open: readonly TroubleSummary[],
     washedOften: boolean,
-    washDue: ReadonlyMap<string, WashAhead>,
+    { washDue, factsOf }: Treatments,
   ): ReadLine {
     const { line } = row;
     const { facts, assumed } = piece ? ofPiece(piece, washedOften) : this.ofHandful(line);
     const treated = open.filter(({ status }) => status === 'running');
     const due = treated.map(({ id }) => washDue.get(id)?.tempC.max ?? null);
-    const markIds = [...new Set(open.flatMap((trouble) => trouble.markIds))];
+    const troubles = open.flatMap(({ id, status }) => {
+      const told = factsOf.get(id);
+      return told ? [{ facts: told, atWash: status === 'running' && washDue.has(id) }] : [];
+    });
+    const onIt = openOnPiece(troubles, facts, this.knowledge);
     return {
       row,
       open,
@@ -176,12 +191,12 @@ export class HeapService {
       entry: {
         id: row.id,
         name: line.name || piece?.name || facts.name,
-        facts: { ...EMPTY_FACTS, piece: facts, markIds: markIds.slice(0, 6) },
+        facts: onIt.facts,
         count: line.count,
         massG: line.massG,
         soil: line.soil,
         use: line.use,
-        solvent: line.solvent,
+        solvent: line.solvent === 'none' ? onIt.solvent : line.solvent,
         fuel: line.fuel,
         // A treatment that has come to its wash may join a load; before that it is left alone.
         inTreatment: due.includes(null),

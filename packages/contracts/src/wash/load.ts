@@ -9,6 +9,7 @@ export const HeldByShape = z.union([
   z.strictObject({ kind: z.literal('cloth'), clothKindId: Id }),
   z.strictObject({ kind: z.literal('use'), hygieneId: Id }),
   z.strictObject({ kind: z.literal('solvent') }),
+  z.strictObject({ kind: z.literal('mark'), markId: Id }),
   z.strictObject({ kind: z.literal('treatment') }),
 ]);
 export const held = <Value extends z.core.SomeType>(value: Value) =>
@@ -52,6 +53,7 @@ export type LoadAnswer = z.infer<typeof LoadAnswer>;
 export const StayReasonShape = z.discriminatedUnion('code', [
   z.strictObject({ code: z.literal('fuel') }),
   z.strictObject({ code: z.literal('solventSmells') }),
+  z.strictObject({ code: z.literal('productOnIt'), agentId: Id }),
   z.strictObject({ code: z.literal('inTreatment') }),
   z.strictObject({ code: z.literal('leftOut') }),
   z.strictObject({ code: z.literal('notWashed'), by: HeldByShape.nullable() }),

@@ -29,6 +29,10 @@ export interface FindingFacts {
   dangerHere: { cautionId: string; text: string };
   solventOnIt: { agentIds: readonly string[] };
   chlorineFumesFrom: { componentId: string };
+  /** Two products tried before give off gas on the piece. */
+  productsReact: { agentAId: string; agentBId: string; pairId: string };
+  /** Soaked with fuel, or fuel in foam or padding: out of use. */
+  soakedWithFuel: Record<string, never>;
   explosiveWhenDry: { componentId: string; agentId: string };
   onlyInItsBottle: { agentId: string; container: 'bottle' | 'sprayer' };
   burnsWithOxidiser: { oxidiserId: string; fuelId: string };
@@ -155,7 +159,7 @@ export interface FindingFacts {
   noHomeMethod: Record<string, never>;
   noCleaningHelps: { markId: string };
   professionalHand: {
-    because: 'explosive' | 'codeX' | 'codeS' | 'antique' | 'leather' | 'dryCleanOnly' | 'noMethod';
+    because: 'explosive' | 'fuel' | 'codeX' | 'codeS' | 'antique' | 'leather' | 'dryCleanOnly' | 'noMethod';
   };
   rinseTriedFirst: { agentIds: readonly string[] };
   cupboardHoldsPair: { pairId: string; agentAId: string; agentBId: string };

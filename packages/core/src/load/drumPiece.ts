@@ -9,6 +9,7 @@ export type HeldBy =
   | { readonly kind: 'cloth'; readonly clothKindId: string }
   | { readonly kind: 'use'; readonly hygieneId: string }
   | { readonly kind: 'solvent' }
+  | { readonly kind: 'mark'; readonly markId: string }
   | { readonly kind: 'treatment' };
 
 export interface Held<Value> {
@@ -62,6 +63,7 @@ export interface DrumPiece {
 export type StayReason =
   | { readonly code: 'fuel' }
   | { readonly code: 'solventSmells' }
+  | { readonly code: 'productOnIt'; readonly agentId: string }
   | { readonly code: 'inTreatment' }
   | { readonly code: 'notWashed'; readonly by: HeldBy | null }
   | { readonly code: 'byHand'; readonly by: HeldBy | null }

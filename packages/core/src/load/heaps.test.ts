@@ -43,7 +43,7 @@ describe('any heap', () => {
 
   it('a second sorting is as good as the first: as many drums, nothing given up, no longer, and evener', () => {
     let found = 0;
-    for (let number = 0; number < 60; number += 1) {
+    for (let number = 0; number < 160; number += 1) {
       const pieces = piecesOf(heapCase(number, 12, POOL));
       const { loads } = sortHeap(pieces, machine, 0);
       const evener = evenerThan(loads, machine);

@@ -1,4 +1,4 @@
-import type { ClothKind, Hygiene, Knowledge } from '@feverfew/knowledge';
+import type { ClothKind, Hygiene, KeptFromDrum, Knowledge } from '@feverfew/knowledge';
 import { type Envelope, windowOf } from '../envelope/envelope.js';
 import type { Household } from '../household/household.js';
 import { indexKnowledge, type KnowledgeIndex } from '../lookup/knowledgeIndex.js';
@@ -25,9 +25,13 @@ export function readEntry(
 ): ReadEntry {
   const stays = (reason: StayReason): ReadEntry => ({ to: 'stays', id: entry.id, reason });
   const index = indexKnowledge(knowledge);
-  if (entry.fuel || hasWhatBurns(entry, knowledge)) return stays({ code: 'fuel' });
+  const kept = keptBy(entry, index, knowledge);
+  if (entry.fuel || kept.some(({ rule, markId }) => markId !== null && rule.how === 'stays'))
+    return stays({ code: 'fuel' });
   if (entry.solvent === 'smells' || (solventOn(entry, index) && entry.solvent === 'none'))
     return stays({ code: 'solventSmells' });
+  const product = kept.find(({ rule, agentId }) => agentId !== null && rule.how === 'stays');
+  if (product?.agentId) return stays({ code: 'productOnIt', agentId: product.agentId });
   if (entry.inTreatment) return stays({ code: 'inTreatment' });
 
   const { envelope } = openCase(entry.facts, household, knowledge).frame;
@@ -75,7 +79,7 @@ export function readEntry(
           }
         : null,
       ownLoad: use?.ownLoad ? use.id : null,
-      alone: entry.solvent === 'aired' ? { kind: 'solvent' } : null,
+      alone: aloneFor(entry, kept, index),
       programme,
       spinRpm: spinOf(facts, kind, machine),
       oxygen,
@@ -102,9 +106,42 @@ export function massOf({ massG, count, facts }: HeapEntry, { items }: Pick<Knowl
   return massG ?? (facts.piece.dryMassG ?? item?.dryMassG ?? USUAL_PIECE_G) * count;
 }
 
-/** A mark of what burns, or heats itself, is still in it. */
-const hasWhatBurns = ({ facts }: HeapEntry, { keptFromDrum }: Knowledge): boolean =>
-  keptFromDrum.some(({ markIds }) => markIds.some((id) => facts.markIds.includes(id)));
+/** A rule that keeps a piece out of drums or company, with the mark or the product it goes by. */
+interface Kept {
+  readonly rule: KeptFromDrum;
+  readonly markId: string | null;
+  readonly agentId: string | null;
+}
+
+/** Every such rule that holds here: a mark that is not gone, a product that was not washed out. */
+function keptBy({ facts }: HeapEntry, index: KnowledgeIndex, { keptFromDrum }: Knowledge): Kept[] {
+  const left = facts.tried.filter(({ washedOut }) => washedOut !== 'yes');
+  return keptFromDrum.flatMap((rule): Kept[] => [
+    ...facts.markIds
+      .filter((markId) => rule.markIds.includes(markId))
+      .map((markId) => ({ rule, markId, agentId: null })),
+    ...left
+      .filter(({ agentId }) =>
+        index.agents.get(agentId)?.chemistries.some((one) => rule.chemistries.includes(one)),
+      )
+      .map(({ agentId }) => ({ rule, markId: null, agentId })),
+  ]);
+}
+
+/** Why it is washed with nothing else; straps that hold a child are no company for anything. */
+function aloneFor(
+  { solvent, facts }: HeapEntry,
+  kept: readonly Kept[],
+  { items, partsByName }: KnowledgeIndex,
+): HeldBy | null {
+  if (solvent === 'aired') return { kind: 'solvent' };
+  const markId = kept.find(({ rule, markId: id }) => id !== null && rule.how === 'alone')?.markId;
+  if (markId) return { kind: 'mark', markId };
+  const item = items.get(facts.piece.itemId ?? '');
+  const straps = (item?.partNames ?? []).flatMap((name) => partsByName.get(name) ?? []);
+  const partId = straps.find(({ plannedAs }) => plannedAs !== null)?.id;
+  return partId ? { kind: 'part', partId } : null;
+}
 
 /** A product whose vapour burns has been on it and was not washed out. */
 const solventOn = ({ facts }: HeapEntry, index: KnowledgeIndex): boolean =>

@@ -1,7 +1,7 @@
 import type { HeapEntry } from '../load/heapEntry.js';
 import type { CareLabel } from '../textile/careLabel.js';
 import { BLANK_LABEL } from '../textile/careLabel.js';
-import { EMPTY_FACTS } from '../trouble/troubleFacts.js';
+import { EMPTY_FACTS, type TriedProduct } from '../trouble/troubleFacts.js';
 
 /** Pieces heaps are drawn from: what it is, of what, and the tags such a piece may carry. */
 const PIECES: readonly (readonly [string, Readonly<Record<string, number>>, readonly Tag[]])[] = [
@@ -54,6 +54,25 @@ const FASTNESSES = ['proven', 'proven', 'unknown', 'failed'] as const;
 const BLEACHES = ['any', 'oxygenOnly', 'never', null] as const;
 const TUMBLES = ['normal', 'low', 'never', null] as const;
 
+/** Troubles that keep a piece out of drums or company, and those that keep chlorine and oxygen apart. */
+const OPEN = [
+  ...['fuelSpill', 'oilPaintMark', 'mothball', 'faeces', 'vomit', 'mildew', 'moths', 'toner'],
+  ...['humanUrine', 'iodineMark', 'rust'],
+];
+/** What may have been put on it: what burns, what reacts, and what is harmless in a drum. */
+const PUT_ON = [
+  ...['petrol', 'mineralSpirits', 'acetone', 'isopropanol', 'turpentine'],
+  ...['chlorineBleach', 'poolChlorineProduct', 'ammonia', 'strongRustRemover', 'unknownProduct', 'runRemover'],
+  ...['vinegar', 'dishDetergent', 'bakingSoda'],
+];
+const tried = (agentId: string): TriedProduct => ({
+  agentId,
+  times: 1,
+  effect: 'unknown',
+  hot: false,
+  washedOut: agentId.length % 4 === 0 ? 'yes' : 'no',
+});
+
 /** A row of numbers that looks drawn by lot and is the same for the same seed (mulberry32). */
 export function drawn(seed: number): () => number {
   let state = (seed * 2654435761) >>> 0;
@@ -77,12 +96,14 @@ export function heapEntryCase(number: number): HeapEntry {
   const tag = TAGS[of(tags)];
   const solvent = next();
   const use = next();
+  const history = next();
   return {
     id: `e${number}`,
     name: `${itemId} ${number}`,
     facts: {
       ...EMPTY_FACTS,
-      markIds: next() < 0.1 ? [of(['beetroot', 'blood', 'redWine', 'egg'])] : [],
+      markIds: next() < 0.1 ? [of(['beetroot', 'blood', 'redWine', 'egg'])] : history < 0.1 ? [of(OPEN)] : [],
+      tried: history > 0.9 ? [tried(of(PUT_ON)), tried(of(PUT_ON))] : [],
       piece: {
         ...EMPTY_FACTS.piece,
         itemId,

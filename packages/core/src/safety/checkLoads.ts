@@ -72,6 +72,7 @@ export function checkLoad(load: ToldLoad, machine: Machine, knowledge: Knowledge
       fault(`${entry.name}: too cool for ${use.name}, in company`);
     if (use?.ownLoad && entries.some((other) => useOf(other)?.id !== use.id))
       fault(`${entry.name}: ${use.name} with other things`);
+    faults.push(...historyFaults(entry, entries.length > 1, load, knowledge));
     if (entry.solvent === 'aired' && entries.length > 1) fault(`${entry.name}: solvent was on it, not alone`);
     for (const other of entries) {
       if (other === entry) continue;
@@ -101,4 +102,41 @@ export function checkLoad(load: ToldLoad, machine: Machine, knowledge: Knowledge
     if (load.spinRpm > programme.spinRpm) fault('a faster spin than the programme has');
   }
   return faults;
+}
+
+/** Products that hurt somebody or react in a drum as long as they have not been washed out. */
+const REACTS = ['chlorine', 'poolChlorine', 'ammonia', 'reducer', 'oxalicAcid', 'undeclared'];
+/** What the open troubles of a piece, and the products put on it, say to a drum. */
+function historyFaults(
+  { name, facts, solvent }: HeapEntry,
+  inCompany: boolean,
+  { oxygen }: ToldLoad,
+  { agents, marks, components, keptFromDrum }: Knowledge,
+): string[] {
+  const isKept = (how: 'stays' | 'alone') =>
+    keptFromDrum.some((rule) => rule.how === how && rule.markIds.some((id) => facts.markIds.includes(id)));
+  const hasVapour = (markId: string) =>
+    marks
+      .find(({ id }) => id === markId)
+      ?.components.some(({ componentId }) => components.find(({ id }) => id === componentId)?.vapourBurns);
+  const left = facts.tried
+    .filter(({ washedOut }) => washedOut !== 'yes')
+    .flatMap(({ agentId }) => agents.find(({ id }) => id === agentId) ?? []);
+  const told = facts.markIds.flatMap((markId) => marks.find(({ id }) => id === markId) ?? []);
+  const chlorine = left.some(({ chemistries }) => chemistries.some((one) => one.endsWith('hlorine')));
+  const at = (is: boolean, text: string): string[] => (is ? [`${name}: ${text}`] : []);
+  return [
+    ...at(
+      isKept('stays') || told.some(({ fuel }) => fuel) || facts.markIds.some(hasVapour),
+      'what burns is in it',
+    ),
+    ...at(left.some(({ flammable }) => flammable) && solvent !== 'aired', 'a solvent is in it'),
+    ...at(left.some(({ flammable }) => flammable) && inCompany, 'a solvent was on it, not alone'),
+    ...at(
+      left.some(({ chemistries }) => chemistries.some((one) => REACTS.includes(one))),
+      'a product that reacts is on it',
+    ),
+    ...at(isKept('alone') && inCompany, 'it spreads, not alone'),
+    ...at(chlorine && oxygen, 'oxygen on chlorine'),
+  ];
 }

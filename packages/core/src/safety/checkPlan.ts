@@ -3,6 +3,7 @@ import type { Household } from '../household/household.js';
 import type { Plan } from '../treatment/plan/plan.js';
 import type { TroubleFacts } from '../trouble/troubleFacts.js';
 import { BATH_WORK_RULES } from './bathRules.js';
+import { firstActFaults } from './firstActs.js';
 import { HANDLING_WORK_RULES } from './handlingRules.js';
 import { noteFaults } from './noteRules.js';
 import { PEOPLE_TURN_RULES, PEOPLE_WORK_RULES } from './peopleRules.js';
@@ -41,12 +42,14 @@ export function checkWork(
   knowledge: Knowledge,
 ): Violation[] {
   const { work } = list;
-  if (work.length === 0) return [];
   const read = readCase(facts, household, knowledge);
+  const first = facts.markIds.length > 0 && read.item ? firstActFaults(list, read) : [];
+  if (work.length === 0) return first;
   const turns = [...new Set(work.map((one) => one.turn))].map((turn) =>
     work.filter((one) => one.turn === turn),
   );
   return [
+    ...first,
     ...work.flatMap((one, at) =>
       WORK_RULES.flatMap((rule) =>
         rule(one, read, work.slice(0, at)).map((code) => ({ code, where: one.where })),

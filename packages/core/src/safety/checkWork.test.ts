@@ -1,3 +1,4 @@
+import { STANDING_NOTES } from '@feverfew/knowledge';
 import { describe, expect, it } from 'vitest';
 import { household, knowledge, label, piece, trouble } from '../test/fixtures.js';
 import {
@@ -11,7 +12,8 @@ import {
 } from '../test/planting.js';
 import type { Plan } from '../treatment/plan/plan.js';
 import type { TriedProduct } from '../trouble/troubleFacts.js';
-import { checkWork } from './checkPlan.js';
+import { planTreatment } from '../treatment/planTreatment.js';
+import { checkPlan, checkWork } from './checkPlan.js';
 import type { Work } from './work.js';
 
 const tee = (facts = {}) => piece('tShirt', { cotton: 100 }, { label: label(40), ...facts });
@@ -86,6 +88,118 @@ describe('the checker of work catches', () => {
           action.cautionIds = action.cautionIds.filter((id) => String(id) !== 'aspiration') as never;
       }),
     ).toContain('triedCautionMissing');
+  });
+
+  describe('on what burns, told as trouble or as product', () => {
+    const wax = { ...trouble('candleWax', tee({ colour: 'white' })), tried: [tried('petrol')] };
+    const fuel = trouble('fuelSpill', tee());
+    const smell = trouble('dryCleanSmell', tee());
+    const heated = (agentId: string) => (plan: Writable<Plan>) => {
+      const pass = plan.ladder.at(-1) ?? expect.unreachable();
+      pass.steps.unshift({ ...structuredClone(stepOf(pass, 'apply')), ingredients: [pour(agentId)] });
+    };
+    it.each([
+      ['wax with petrol', wax],
+      ['fuel', fuel],
+      ['a smell of solvent', smell],
+    ])('an iron or steam, even after airing: %s', (_, facts) => {
+      expect(planted(facts, heated('warmIron'))).toContain('heatWithSolvent');
+      expect(planted(facts, heated('steam'))).toContain('heatWithSolvent');
+    });
+    it('a vacuum cleaner, by its rinse or by its words', () => {
+      expect(
+        planted(fuel, (plan) => Object.assign(firstOf(plan).steps[0] ?? {}, { rinseWay: 'vacuum' })),
+      ).toContain('heatWithSolvent');
+      expect(
+        planted(fuel, (plan) => firstOf(plan).steps[0]?.notes.push('Break it up and vacuum.' as never)),
+      ).toContain('heatWithSolvent');
+    });
+    it('water before fuel has aired, and any work on a piece that is soaked with it', () => {
+      expect(
+        planted(fuel, (plan) => {
+          plan.ladder.shift();
+        }),
+      ).toContain('heatWithSolvent');
+      const soaked = { ...planTreatment(fuel, household, knowledge), facts: { ...fuel, size: 'allOver' as const } };
+      expect(checkPlan(soaked, household, knowledge).map(({ code }) => code)).toContain('heatWithSolvent');
+    });
+  });
+
+  describe('a first act that does not keep people from harm', () => {
+    const first = (...texts: string[]) => (plan: Writable<Plan>) => {
+      plan.atOnce.actions = texts.map((text) => ({ text, verbs: ['blot'] })) as never;
+    };
+    const [water, flood, hands, out] = [
+      'What was put on it before: out with it first, in two cold waters.',
+      STANDING_NOTES.floodNow.text,
+      STANDING_NOTES.handsOff.text,
+      STANDING_NOTES.airOutdoors.text,
+    ];
+    const on = (markId: string, more: object, ...products: string[]) => ({
+      ...trouble(markId, tee({ colour: 'white' }), more),
+      tried: products.map(tried),
+    });
+    it('petrol into a basin, or nothing at all on it', () => {
+      const fuel = on('saladOil', {}, 'petrol');
+      expect(planted(fuel, first(water))).toContain('firstActWrong');
+      expect(planted(fuel, first(out, water))).toContain('firstActWrong');
+      expect(planted(fuel, first())).toContain('firstActWrong');
+    });
+    it('iodine with ammonia: wet and not flooded, or dry and touched', () => {
+      const wet = on('iodineMark', { wetness: 'wet' }, 'ammonia');
+      expect(planted(wet, first(water))).toContain('firstActWrong');
+      expect(planted(wet, first(hands))).toContain('firstActWrong');
+      const dry = on('iodineMark', { wetness: 'dry' }, 'ammonia');
+      expect(planted(dry, first(flood))).toContain('firstActWrong');
+      expect(planted(dry, first(hands, water))).toContain('firstActWrong');
+    });
+    it('two products that give off gas, in either order, and chlorine on urine', () => {
+      for (const facts of [
+        on('mildew', {}, 'chlorineBleach', 'vinegar'),
+        on('mildew', {}, 'citricAcid', 'mouldSpray'),
+        on('humanUrine', {}, 'chlorineBleach'),
+      ]) {
+        expect(planted(facts, first(water))).toContain('firstActWrong');
+        expect(planted(facts, first())).toContain('firstActWrong');
+        expect(
+          planted(facts, first(STANDING_NOTES.leaveFumes.text, 'White vinegar on a cloth, ten minutes.')),
+        ).toEqual(expect.arrayContaining([expect.stringMatching(/firstActWrong|noteAgainstLimit/)]));
+      }
+    });
+    it('fuel in foam that is to be blotted', () => {
+      const bed = trouble('fuelSpill', {
+        ...piece('petBed', { polyester: 100 }),
+        parts: [
+          { name: 'cover', fibres: [{ fibreId: 'polyester', sharePct: 100 }] },
+          { name: 'filling', fibres: [{ fibreId: 'foam', sharePct: 100 }] },
+        ],
+      });
+      expect(planted(bed, first(STANDING_NOTES.blotFirst.text))).toContain('firstActWrong');
+    });
+  });
+
+  it('webbing that holds somebody in a soak, a drum, warm water, acid or enzymes', () => {
+    const straps = trouble('saladOil', piece('straps', { polyester: 100 }, { colour: 'dark' }));
+    const mixOf = (plan: Writable<Plan>) =>
+      plan.ladder.flatMap(({ steps }) => steps).find(({ kind }) => kind === 'mix') ?? expect.unreachable();
+    const weakened = (fault: object) => planted(straps, (plan) => Object.assign(mixOf(plan), fault));
+    for (const agentId of ['vinegar', 'enzymePretreater', 'oxygenBleach', 'isopropanol', 'mineralSpirits'])
+      expect(weakened({ ingredients: [pour(agentId)] }), agentId).toContain('webbingWeakened');
+    expect(weakened({ programme: 'veryMild' })).toContain('webbingWeakened');
+    expect(weakened({ tempC: { min: 30, max: 40, target: 40 } })).toContain('webbingWeakened');
+    expect(weakened({ bath: { waterL: 5, shares: {} } })).toContain('webbingWeakened');
+    const onPram = {
+      ...trouble('saladOil', piece('pram', { polyester: 100 }, { label: label(30) })),
+      partIndex: 1,
+    };
+    const parts = ['cover', 'webbing'].map((name) => ({
+      name,
+      fibres: [{ fibreId: 'polyester', sharePct: 100 }],
+    }));
+    const pram = { ...onPram, piece: { ...onPram.piece, parts } };
+    expect(planted(pram, (plan) => Object.assign(mixOf(plan), { programme: 'veryMild' }))).toContain(
+      'webbingWeakened',
+    );
   });
 
   it('an oily cloth in a dryer before a hot wash', () => {
@@ -336,7 +450,7 @@ describe('the checker', () => {
       says: [],
       cautionIds: [],
     };
-    const codes = checkWork({ work: [stretch], advice: [] }, pen, household, knowledge).map(
+    const codes = checkWork({ work: [stretch], atOnce: [], advice: [] }, pen, household, knowledge).map(
       ({ code }) => code,
     );
     expect(codes).toEqual(expect.arrayContaining(['solventOverCap', 'cautionMissing', 'lookMissing']));

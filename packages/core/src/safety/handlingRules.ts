@@ -4,7 +4,7 @@ import { type CaseRead, isAntique } from './readCase.js';
 import { type WorkRule, when } from './rule.js';
 
 /** How it is handled: water, machine, hands, drying, against cloth, make and tag. */
-export const HANDLING_WORK_RULES: readonly WorkRule[] = [wetness, construction, programme, hand, drying];
+export const HANDLING_WORK_RULES: readonly WorkRule[] = [wetness, construction, programme, hand, drying, webbing];
 
 const isWashed = ({ programme: of }: { readonly programme: string | null }): boolean =>
   of !== null && of !== 'none';
@@ -161,4 +161,21 @@ function drying(...[work, read, before]: Parameters<WorkRule>) {
       'dryingForbidden',
     ),
   ];
+}
+
+/** What may touch webbing that holds somebody: water, mild detergent or soap, something dry that soaks up. */
+const ON_WEBBING = ['water', 'detergent', 'soap', 'absorbent'];
+/** Warmest water on it, °C. */
+const LUKEWARM_C = 30;
+
+/** A solvent, acid, bleach, enzyme, soak, drum or warmth on what holds a person or a load, unless its own tag has a wash. */
+function webbing(...[work, read]: Parameters<WorkRule>) {
+  if (!read.item?.bearsLoad) return [];
+  const products = agentsOf(work, read).some((agent) =>
+    agent.chemistries.some((chemistry) => !ON_WEBBING.includes(chemistry)),
+  );
+  const byTag = washedByLabel(read);
+  const drowned = work.soaks || isWashed(work) || work.rinse === 'change';
+  const warm = (work.tempC?.most ?? 0) > LUKEWARM_C;
+  return when(products || (!byTag && (drowned || warm)) || work.drying.includes('sun'), 'webbingWeakened');
 }

@@ -9,6 +9,7 @@ import {
   type Note,
   type PartKind,
   type SoilComponent,
+  STANDING_CAUTIONS,
   UNKNOWN_FIBRE_ID,
 } from '@feverfew/knowledge';
 import type { Household } from '../household/household.js';
@@ -42,8 +43,9 @@ export interface CaseRead {
   readonly cautionOf: (id: string) => Caution | undefined;
 }
 
-export function readCase(facts: TroubleFacts, household: Household, knowledge: Knowledge): CaseRead {
+export function readCase(given: TroubleFacts, household: Household, knowledge: Knowledge): CaseRead {
   const index = indexKnowledge(knowledge);
+  const facts = onWebbing(given, knowledge);
   const { piece } = facts;
   const fibres = fibresOf(facts, index.fibres);
   const item = index.items.get(piece.itemId ?? '');
@@ -93,6 +95,19 @@ export function readCase(facts: TroubleFacts, household: Household, knowledge: K
     noteOf,
     cautionOf,
   };
+}
+
+/** Straps are judged by themselves: the tag of the cover they are sewn to says nothing about them. */
+function onWebbing(facts: TroubleFacts, { parts }: Knowledge): TroubleFacts {
+  const marked = facts.piece.parts[facts.partIndex];
+  const kind = parts.find(({ name }) => name === marked?.name);
+  return marked && kind?.plannedAs
+    ? {
+        ...facts,
+        partIndex: 0,
+        piece: { ...facts.piece, itemId: kind.plannedAs, parts: [marked], label: null, code: null },
+      }
+    : facts;
 }
 
 /** A fibre's rules in this piece: what only its tag opens, and what a trace of it bears. */
@@ -158,6 +173,7 @@ function cautionIdsOf(
     );
   return [
     ...told.filter((one) => share(one) >= one.cautionsFromShare).flatMap((one) => one.cautionIds),
+    ...(told.some((one) => one.vapourBurns) ? STANDING_CAUTIONS.solventOnIt : []),
     ...(item?.cautionIds ?? []),
   ];
 }

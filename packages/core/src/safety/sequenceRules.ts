@@ -1,4 +1,5 @@
 import { agentsOf, chemistriesOf } from './doneIn.js';
+import { fire } from './fireRules.js';
 import { type CaseRead } from './readCase.js';
 import { when } from './rule.js';
 import type { Violation } from './violation.js';
@@ -9,7 +10,7 @@ type ListRule = (work: readonly Work[], read: CaseRead) => Violation[];
 /** What one stretch of work leaves for the next: partners unrinsed, solvent before heat, a dye in company. */
 export const LIST_RULES: readonly ListRule[] = [
   pairs,
-  solventThenHeat,
+  fire,
   company,
   oilInDryer,
   solventsInAll,
@@ -71,37 +72,6 @@ function pairs(work: readonly Work[], read: CaseRead): Violation[] {
     if (b.length > 0)
       earlier.push({ at, chemistries: b, fumes: agentsOf(later, read).some((agent) => agent.flammable) });
     return found;
-  });
-}
-
-/** Warmest water that meets cloth with solvent in it, °C. */
-const COOL_C = 30;
-/** Warmest a solvent is used itself, °C. */
-const COLD_C = 25;
-
-/** Aired out until no smell before any machine or warmth; no dryer at all any more. */
-function solventThenHeat(work: readonly Work[], read: CaseRead): Violation[] {
-  let inCloth = read.residues.some((agent) => agent.flammable);
-  let ever = read.facts.tried.some(({ agentId }) => read.agentOf(agentId)?.flammable);
-  let untouched = inCloth;
-  return work.flatMap((one): Violation[] => {
-    if (one.kind === 'air') {
-      inCloth = false;
-      untouched = false;
-      return [];
-    }
-    const wet = one.waterML > 0 || one.kind === 'rinse' || one.kind === 'treat' || one.kind === 'wash';
-    const machine = one.programme !== null && one.programme !== 'none' && one.programme !== 'hand';
-    const warm = (one.tempC?.most ?? 0) > COOL_C && one.kind !== 'look';
-    const tumbled = one.drying.some((way) => way.startsWith('tumble'));
-    const burning = agentsOf(one, read).some((agent) => agent.flammable);
-    const hot = burning && (one.tempC?.most ?? 0) > COLD_C;
-    const wrong = (inCloth && (machine || warm)) || (untouched && wet) || (ever && tumbled) || hot;
-    if (burning) {
-      inCloth = true;
-      ever = true;
-    }
-    return wrong ? [{ code: 'heatWithSolvent', where: one.where }] : [];
   });
 }
 

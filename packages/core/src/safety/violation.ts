@@ -45,6 +45,8 @@ export const VIOLATION_CODES = [
   'barredDeedDone',
   'noteAgainstLimit',
   'noteAgainstAction',
+  'firstActWrong',
+  'webbingWeakened',
 ] as const;
 
 export interface Violation {

@@ -59,5 +59,7 @@ export interface Work {
 /** The work, and what is said beside it of the piece and the trouble. */
 export interface WorkList {
   readonly work: readonly Work[];
+  /** What is to be done at once, in order, as it is said. */
+  readonly atOnce: readonly string[];
   readonly advice: readonly { readonly where: string; readonly text: string }[];
 }

@@ -71,6 +71,7 @@ export const PLANTED_IN_WORK_TEST = [
   'burnsInVessel',
   'drenched',
   'driesExplosive',
+  'firstActWrong',
   'hazardInClosed',
   'heatWithSolvent',
   'inCompany',
@@ -84,4 +85,5 @@ export const PLANTED_IN_WORK_TEST = [
   'tooLittleWater',
   'triedCautionMissing',
   'vesselAttacked',
+  'webbingWeakened',
 ] as const;

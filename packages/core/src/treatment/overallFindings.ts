@@ -5,6 +5,9 @@ import type { PieceFacts } from '../textile/piece.js';
 import { diagnosisOf, isAnswered } from '../trouble/diagnose.js';
 import { explosivesHere, isUntouchable } from './case/explosivesHere.js';
 import { fumesHere } from './case/fumesHere.js';
+import { reactionFinding } from './case/reactionFinding.js';
+import { isSoakedWithFuel } from './case/vapourHere.js';
+import { dangerFirst } from './rounds/dangerFirst.js';
 import { bearsDryHeat, bearsHotWash } from './case/heatHere.js';
 import type { PlanContext } from './case/planContext.js';
 import { sayable } from './case/sayable.js';
@@ -16,13 +19,13 @@ import type { LaidOut } from './rounds/layOut.js';
 /** Remarks on the plan as a whole. */
 export function overallFindings(
   context: PlanContext,
-  { ladder, atOnce }: Pick<LaidOut, 'ladder' | 'atOnce'>,
+  { ladder }: Pick<LaidOut, 'ladder'>,
   cupboard: CupboardView,
   waiting: boolean,
 ): Finding[] {
   const rungs = ladder.length;
   const none = rungs === 0 && !isDamageOnly(context) && !waiting;
-  const rinsedFirst = atOnce.actions.some(({ verbs }) => verbs.includes('rinseOutProduct'));
+  const rinsedFirst = context.residues.length > 0;
   return [
     ...damageFindings(context),
     ...(none ? [finding('noHomeMethod', {})] : []),
@@ -94,7 +97,14 @@ function waterTestFindings({ waterTest }: PieceFacts): Finding[] {
 function historyFindings(context: PlanContext): Finding[] {
   const { facts, marks, index, residues } = context;
   const tried = facts.tried.map((product) => product.agentId);
-  const left = residues.map((agent) => agent.id).sort();
+  // A solvent is aired out, and what may explode is flooded: neither is a matter of two waters.
+  const left =
+    explosivesHere(context).length > 0
+      ? []
+      : residues
+          .filter(({ flammable }) => !flammable)
+          .map((agent) => agent.id)
+          .sort();
   const solvents = residues.filter((agent) => agent.flammable).map((agent) => agent.id);
   const bleached = tried.some((id) => index.agents.get(id)?.chemistries.includes('chlorine'));
   const protein = marks.some((work) => work.components.some(({ component }) => component.proteinaceous));
@@ -108,9 +118,8 @@ function historyFindings(context: PlanContext): Finding[] {
     ...explosivesHere(context).map(({ component, agent }) =>
       finding('explosiveWhenDry', { componentId: component.id, agentId: agent.id }, ['chemHandbook']),
     ),
-    ...fumesHere(context).map((component) =>
-      finding('chlorineFumesFrom', { componentId: component.id }, ['poisonCentre']),
-    ),
+    ...fumesHere(context).map(reactionFinding),
+    ...(isSoakedWithFuel(context) ? [finding('soakedWithFuel', {}, ['commonPractice'])] : []),
     ...(solvents.length > 0 ? [finding('solventOnIt', { agentIds: solvents.sort() }, ['poisonCentre'])] : []),
     ...(left.length > 0 ? [finding('rinseTriedFirst', { agentIds: left })] : []),
     ...(hotEnzyme ? [finding('triedHot', {}, ['memory', 'commonPractice'])] : []),
@@ -125,6 +134,8 @@ function historyFindings(context: PlanContext): Finding[] {
 }
 
 function adviceFindings(context: PlanContext, rinsedFirst: boolean): Finding[] {
+  // Beside what keeps people from harm no other advice is given.
+  if (dangerFirst(context).only) return [];
   const { facts, item, marks, household, envelope } = context;
   // A line on the mark or the piece never asks for what the first seconds forbid.
   const donts = marks.flatMap((work) => courseFor(work, item.id, context.knowledge)?.atOnce.donts ?? []);
@@ -196,13 +207,14 @@ function professionalFindings(context: PlanContext, none: boolean): Finding[] {
 function professionalBecause(
   context: PlanContext,
   none: boolean,
-): 'explosive' | 'codeX' | 'codeS' | 'antique' | 'leather' | 'dryCleanOnly' | 'noMethod' | null {
+): 'explosive' | 'fuel' | 'codeX' | 'codeS' | 'antique' | 'leather' | 'dryCleanOnly' | 'noMethod' | null {
   const {
     facts: { piece },
     item: { coded },
     index,
   } = context;
   if (isUntouchable(context)) return 'explosive';
+  if (isSoakedWithFuel(context)) return 'fuel';
   if (coded && piece.code === 'X') return 'codeX';
   if (coded && piece.code === 'S') return 'codeS';
   if (piece.condition === 'antique' || piece.condition === 'irreplaceable') return 'antique';

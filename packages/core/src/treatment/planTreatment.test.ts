@@ -416,7 +416,13 @@ describe('the planner', () => {
           knowledge.methods.some(
             ({ id, agents }) => id === methodId && agents.some(({ agentId }) => agentId === lostId),
           );
-        const gained = usable(fewer).filter((methodId) => !before.has(methodId));
+        // The next way of a pass is looked at only where the bottle of the first one is missing.
+        const isNextWay = (methodId: string) =>
+          knowledge.courses
+            .flatMap(({ cloths }) => Object.values(cloths))
+            .flatMap((given) => (given.kind === 'course' ? [...given.first, ...given.second] : []))
+            .some(({ methodIds }) => methodIds.includes(methodId) && methodIds.some(uses));
+        const gained = usable(fewer).filter((methodId) => !before.has(methodId) && !isNextWay(methodId));
         expect(gained.filter((methodId) => !(replaced && uses(methodId)))).toEqual([]);
       }),
       { numRuns: runs(100) },

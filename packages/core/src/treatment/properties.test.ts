@@ -22,6 +22,8 @@ const turnedRound = (facts: TroubleFacts): TroubleFacts => ({
   done: reversed(facts.done),
   answers: Object.fromEntries(reversed(Object.entries(facts.answers))),
   schools: Object.fromEntries(reversed(Object.entries(facts.schools))),
+  // The same part carries the trouble.
+  partIndex: facts.partIndex < facts.piece.parts.length ? facts.piece.parts.length - 1 - facts.partIndex : 99,
   piece: {
     ...facts.piece,
     parts: reversed(facts.piece.parts).map((part) => ({ ...part, fibres: reversed(part.fibres) })),

@@ -72,6 +72,12 @@ const WORDS: Words = {
   chlorineFumesFrom: ({ componentId }, say) =>
     `Chlorine bleach is on it, and ${say.name(componentId)} gives off gas with it: window wide open, leave if it ` +
     'stings, rinse with much cold water first.',
+  productsReact: ({ agentAId, agentBId, pairId }, say) =>
+    `${upper(say.name(agentAId))} and ${say.name(agentBId)} are both on it: together it ${say.name(pairId)}. Window ` +
+    'open, leave the room, add nothing; when it no longer smells, rinse with plenty of cold water.',
+  soakedWithFuel: () =>
+    'A piece soaked with fuel, or with fuel in its foam or padding, burns for weeks, and washing does not take it out. ' +
+    'Keep it outdoors and out of use, and take it to the hazardous-waste point. A small splash: tell its size.',
   explosiveWhenDry: ({ componentId, agentId }, say) =>
     `${upper(say.name(agentId))} on ${say.name(componentId)} makes crystals that explode at a touch once dry: keep ` +
     'it wet, flood it with running water, never let it dry. Crystals already dry: do not touch, call the fire service.',
@@ -280,7 +286,10 @@ const WORDS: Words = {
   professionalHand: ({ because }) =>
     because === 'explosive'
       ? 'Do not move it, touch it or carry it anywhere: keep people away and call the fire service.'
-      : because === 'codeX'
+      : because === 'fuel'
+        ? 'Not for a machine, a cleaner or the dustbin: ask the waste authority; indoors, or with a strong smell, the ' +
+          'fire service.'
+        : because === 'codeX'
         ? 'Code X: vacuum and brush only. The rest is for a professional cleaner: tell them what it is, since when, ' +
           'and what has been tried.'
         : because === 'codeS'

@@ -35,6 +35,8 @@ export function heldByWords(by: HeldBy, say: Lexicon): string {
       return 'tag not read';
     case 'solvent':
       return 'the solvent that was on it';
+    case 'mark':
+      return say.name(by.markId);
     default:
       return ownerWords(by, say);
   }
@@ -97,9 +99,11 @@ export function stayWords(reason: StayReason | { readonly code: 'leftOut' }, say
     case 'leftOut':
       return 'Left out by you.';
     case 'fuel':
-      return 'Fuel, thinner or drying oil: into no machine and no dryer. Aired spread out of doors, then by hand.';
+      return 'Its vapour burns, or it heats itself: into no machine and no dryer. Air it outdoors, then wash it by hand.';
     case 'solventSmells':
-      return 'Solvent still smells: aired out of doors until nothing smells, then alone.';
+      return 'Solvent has been on it: air it outdoors until no smell is left, then wash it alone.';
+    case 'productOnIt':
+      return `Still on it: ${say.name(reason.agentId)}. Rinse it out by hand in plenty of cold water first.`;
     case 'inTreatment':
       return 'Something is under way on it.';
     case 'notWashed':

@@ -121,4 +121,9 @@ export const DEED_WORDS = {
   softener: 'softener',
   spray: 'spraying',
   dryIn: 'drying in',
+  motor: 'vacuum cleaner or fan',
+  airOutdoors: 'airing outdoors',
+  leaveRoom: 'leaving the room',
+  flood: 'flooding with water',
+  handsOff: 'leaving it untouched',
 } as const satisfies Record<Deed, string>;

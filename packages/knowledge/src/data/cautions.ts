@@ -359,6 +359,19 @@ export const cautions: readonly Caution[] = [
   },
   {
     ...plain,
+    id: 'wetPaint',
+    bars: ['heat', 'iron', 'steam', 'tumble', 'motor'],
+    forbidsHeat: true,
+    severity: 'danger',
+    text:
+      'Oil paint, varnish and lacquer hold a solvent that burns: no iron, steam, dryer or vacuum cleaner on it, no flame ' +
+      'near it. Used cloths flat outdoors, or in a lidded metal can with water.',
+    brief: 'Holds a solvent that burns: no flame, iron, steam or dryer.',
+    ground: 'White spirit or thinner in the paint; drying oil heats itself in a heap.',
+    sourceIds: ['clp', 'commonPractice'],
+  },
+  {
+    ...plain,
     id: 'superGlueHeat',
     bars: ['blot'],
     severity: 'danger',
@@ -560,12 +573,12 @@ export const cautions: readonly Caution[] = [
     occasion: 'solventOnIt',
     severity: 'danger',
     text:
-      'Solvent is still in it: outdoors until no smell is left, before any water, machine or warmth. No ' +
-      'flame, no dryer. Wash it alone.',
-    brief: 'Solvent still in it: outdoors until no smell is left; no flame.',
-    ground: 'Vapour ignites in a drum, in warm water and in a dryer.',
+      'Its vapour burns: outdoors until no smell is left, before any water, machine or warmth. No flame, no iron, no ' +
+      'vacuum cleaner, no dryer. Wash it alone.',
+    brief: 'Its vapour burns: outdoors until no smell is left; no flame.',
+    ground: 'Vapour ignites in a drum, in warm water, in a dryer, under an iron and at the spark of a motor.',
     forbidsHeat: true,
-    bars: ['tumble', 'heat'],
+    bars: ['tumble', 'heat', 'iron', 'steam', 'motor'],
     sourceIds: ['poisonCentre', 'commonPractice'],
   },
   {

@@ -72,6 +72,7 @@ export const everydayMarks: readonly Mark[] = listed([
         { unwetted: true },
         'Do not rub it: vacuum it with the nozzle held just above, then the hottest wash it bears.',
         {
+          asks: ['motor'],
           bars: ['rub', 'water'],
         },
       ),
@@ -105,7 +106,10 @@ export const everydayMarks: readonly Mark[] = listed([
     aliases: ['dusty', 'ash', 'house dust'],
     kind: 'mark',
     components: of(['powderFilm', 1]),
-    advice: [where({ unwetted: true }, 'Vacuum it off dry before anything wet.', { names: ['water'] })],
+    advice: [where({ unwetted: true }, 'Vacuum it off dry before anything wet.', {
+        asks: ['motor'],
+        names: ['water'],
+      })],
   },
   {
     ...plain,
@@ -278,9 +282,10 @@ export const everydayMarks: readonly Mark[] = listed([
     ],
     kind: 'mark',
     components: of(['mineralOil', 0.7], ['solventOdour', 0.3]),
+    fuel: true,
     advice: [
       always('It burns: outdoors, no flame, no machine and no warmth until no smell is left.', {
-        bars: ['tumble', 'heat'],
+        bars: ['tumble', 'heat', 'iron', 'steam', 'motor'],
       }),
     ],
   },

@@ -45,6 +45,7 @@ export const washable = {
   mostWetting: 'immersion',
   mostProgramme: 'normal',
   mostAction: 'firmBrush',
+  mostTempC: null as number | null,
   drying: [] as Item['drying'],
   chemistry: [] as ChemistryRule[],
   coded: false,
@@ -53,6 +54,7 @@ export const washable = {
   labelDecides: false,
   skinContact: false,
   childrens: false,
+  bearsLoad: false,
   divisible: false,
   cautionIds: [] as string[],
   typicalAreaCm2: 5000,
@@ -66,6 +68,7 @@ export const inPlace = {
   mostWetting: 'surface',
   mostProgramme: 'none',
   mostAction: 'softBrush',
+  mostTempC: null as number | null,
   drying: noTumble,
   coded: true,
   surfaceOnly: true,
@@ -73,6 +76,7 @@ export const inPlace = {
   labelDecides: false,
   skinContact: false,
   childrens: false,
+  bearsLoad: false,
   divisible: false,
   cautionIds: [] as string[],
   typicalAreaCm2: 20000,
@@ -85,7 +89,7 @@ export const inPlace = {
 export const noSoftener: ChemistryRule[] = [
   { chemistry: 'softener', verdict: 'never', protects: 'piece', sourceIds: ['commonPractice'] },
 ];
-/** Webbing and buckles hold a child: nothing that weakens them. */
+/** Webbing and buckles hold somebody: nothing that weakens them. */
 export const harness: ChemistryRule[] = (
   [
     ...([
@@ -98,7 +102,7 @@ export const harness: ChemistryRule[] = (
       'weakAcid',
       'oxalicAcid',
     ] as const),
-    ...(['percarbonate', 'peroxide', 'strongAlkali', 'ammonia'] as const),
+    ...(['percarbonate', 'peroxide', 'mildAlkali', 'strongAlkali', 'ammonia', 'softener'] as const),
   ] as const
 ).map((chemistry) => ({
   chemistry,

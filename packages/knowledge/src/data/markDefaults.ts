@@ -6,6 +6,7 @@ export const plain = {
   hasSolids: false,
   bodyFluid: false,
   damage: false,
+  fuel: false,
   expectedSignIds: [] as string[],
   advice: [] as Mark['advice'],
   withAge: '',

@@ -461,7 +461,7 @@ export const marks: readonly Mark[] = [
     kind: 'mark',
     components: of(['clay', 1]),
     hasSolids: true,
-    advice: [where({ unwetted: true }, 'Let it dry, vacuum it off, then water.', { asks: ['dryIn'] })],
+    advice: [where({ unwetted: true }, 'Let it dry, vacuum it off, then water.', { asks: ['dryIn', 'motor'] })],
     lookAlikeIds: ['rust'],
   },
   {
@@ -485,6 +485,7 @@ export const marks: readonly Mark[] = [
     hasSolids: true,
     advice: [
       where({ unwetted: true }, 'No water, no rubbing: sticky tape or a vacuum first.', {
+        asks: ['motor'],
         bars: ['water', 'rub'],
       }),
       always('Then sun.', { asks: ['sun'] }),
@@ -858,7 +859,10 @@ export const marks: readonly Mark[] = [
     components: of(['soot', 1]),
     hasSolids: true,
     advice: [
-      where({ unwetted: true }, 'No water, no hand: shake, vacuum, sticky tape.', { bars: ['water'] }),
+      where({ unwetted: true }, 'No water, no hand: shake, vacuum, sticky tape.', {
+        asks: ['motor'],
+        bars: ['water'],
+      }),
     ],
   },
   {
@@ -1063,7 +1067,7 @@ export const marks: readonly Mark[] = [
     aliases: ['smoke stain', 'smoke mark', 'smut'],
     kind: 'mark',
     components: of(['soot', 0.7], ['nicotineTar', 0.3]),
-    advice: [always('Vacuum and tape first.')],
+    advice: [always('Vacuum and tape first.', { asks: ['motor'] })],
   },
   {
     ...plain,

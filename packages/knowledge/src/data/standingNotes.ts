@@ -9,7 +9,42 @@ export const STANDING_NOTES = {
   rinseOutProduct: always('What was put on it before: out with it first, in two cold waters.', {
     asks: ['water'],
   }),
-  openWindows: always('Windows open, and away from it until the smell has gone.'),
+  leaveFumes: always(
+    'Open the windows, everybody out, door shut: half an hour or more, until nothing smells or stings. Add nothing to ' +
+      'it. Coughing or burning eyes: the emergency number.',
+    { asks: ['leaveRoom'] },
+  ),
+  floodFumes: always(
+    'Then gloves on, window open, and plenty of cold water through it, several times, before anything else.',
+    { asks: ['water', 'flood'] },
+  ),
+  blotFumes: always(
+    'Then gloves on, window open, and damp white cloths on it, many times, before anything else.',
+    { asks: ['water'] },
+  ),
+  airOutdoors: always(
+    'Outdoors now, far from any flame, spark or switch, until no smell is left. No water, machine or heat before that; ' +
+      'never down a drain.',
+    { asks: ['airOutdoors'], names: ['water', 'heat'] },
+  ),
+  airRoom: always(
+    'Flames out, touch no switch, windows and doors open, people and animals out until no smell is left. No water, ' +
+      'heat or vacuum cleaner before that.',
+    { asks: ['airOutdoors'], names: ['water', 'heat', 'motor'] },
+  ),
+  floodNow: always(
+    'Hold it under running cold water now, gloves on, and keep it wet for many minutes. Never scrape it, never let it dry.',
+    { asks: ['water', 'flood'], names: ['dryIn'] },
+  ),
+  handsOff: always(
+    'Hands off: do not touch, move, wet or heat it. Everybody out, door shut, and call the fire service.',
+    { asks: ['handsOff'], names: ['heat'] },
+  ),
+  fuelOutside: always(
+    'Outdoors if it can be carried, far from any flame, spark or switch, and out of use. If not: flames out, touch no ' +
+      'switch, windows open, people out, and ask the fire service.',
+    { asks: ['airOutdoors'] },
+  ),
   downDry: always('Low, with balls, two to four hours, shaken every half hour, until it is dry to the core.'),
   rinseClear: always('Until the water stays clear.'),
   liftFirst: always('Lift off what lies on top with a spoon, edge inwards.'),

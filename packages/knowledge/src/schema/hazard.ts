@@ -14,6 +14,8 @@ export const ForbiddenPair = z.strictObject({
   apart: z.enum(['air', 'rinse', 'rinseAndDry', 'plan']),
   /** False where a surface piece may use both after two damp passes and drying. */
   blocksSurface: z.boolean(),
+  /** Met on one cloth they give off gas or heat that hurts people: windows open, out of the room, nothing added. */
+  fumes: z.boolean(),
   happens: z.string(),
   protects: Protects,
   sourceIds: SourceIds,

@@ -15,6 +15,8 @@ export const Item = z.strictObject({
   mostWetting: Wetting,
   mostProgramme: Programme,
   mostAction: MechanicalAction,
+  /** Warmest water on it without a tag that names a wash, °C; null = as its fibres bear. */
+  mostTempC: z.number().positive().nullable(),
   drying: z.array(DryingRule),
   chemistry: z.array(ChemistryRule),
   /** Has an upholstery code rather than a sewn-in care label; carpets and rugs go by fibre and backing. */
@@ -27,6 +29,8 @@ export const Item = z.strictObject({
   labelDecides: z.boolean(),
   skinContact: z.boolean(),
   childrens: z.boolean(),
+  /** Webbing or rope that holds a person or a load: nothing may weaken it. */
+  bearsLoad: z.boolean(),
   /** A set or roll that can be soaked a part at a time. */
   divisible: z.boolean(),
   cautionIds: z.array(Id),
@@ -52,6 +56,8 @@ export const PartKind = z.strictObject({
   beneath: z.boolean(),
   /** A finish or trim that may be on any piece, beside the parts its kind has. */
   onAnyPiece: z.boolean(),
+  /** A trouble on it is planned as on this kind of piece, whatever it is sewn to; null = as on the piece. */
+  plannedAs: Id.nullable(),
   note: z.string(),
   sourceIds: SourceIds,
 });

@@ -30,6 +30,8 @@ export const SoilComponent = z.strictObject({
   dustHarms: z.boolean(),
   /** With this it makes something that explodes once dry: kept wet and flooded out. */
   explosiveDryWith: Chemistry.nullable(),
+  /** Gives off a vapour that burns: aired outdoors until no smell is left, before water, warmth or a machine. */
+  vapourBurns: z.boolean(),
   /** Enzymes in the wash are worth having, where the fibre bears them. */
   proteinaceous: z.boolean(),
   /** True where heat and age fix it in the fibre. */
@@ -56,6 +58,8 @@ export const Mark = z.strictObject({
   bodyFluid: z.boolean(),
   /** No soil: the cloth itself has lost or changed something, and no cleaning helps. Its lines say what may. */
   damage: z.boolean(),
+  /** Liquid fuel: in foam or padding it stays and burns, so such a piece is not cleaned at home. */
+  fuel: z.boolean(),
   expectedSignIds: z.array(Id),
   /** A position that is followed may lift one of the components' rules while the mark is this fresh. */
   exceptions: z.array(z.strictObject({ chemistry: Chemistry, schoolId: Id, ages: z.array(Age) })),

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { LINT_WAYS, LOAD_CHORES, LOAD_PROGRAMMES, WEAVES } from '../vocabulary.js';
-import { Id, SourceIds } from './vocabulary.js';
+import { Chemistry, Id, SourceIds } from './vocabulary.js';
 
 const Range = z
   .strictObject({ low: z.number().positive(), high: z.number().positive() })
@@ -61,11 +61,15 @@ export const Hygiene = z.strictObject({
 });
 export type Hygiene = z.infer<typeof Hygiene>;
 
-/** Troubles that keep a piece out of drum and dryer until they are gone: what burns, or heats itself. */
+/** Troubles and products that keep a piece out of every drum until they are gone, or out of company. */
 export const KeptFromDrum = z.strictObject({
   id: Id,
   name: z.string(),
-  markIds: z.array(Id).min(1),
+  markIds: z.array(Id),
+  /** Products of these chemistries, as long as they have not been washed out. */
+  chemistries: z.array(Chemistry),
+  /** `stays`: into no drum. `alone`: into a drum with nothing else. */
+  how: z.enum(['stays', 'alone']),
   note: z.string(),
   sourceIds: SourceIds,
 });

@@ -15,6 +15,9 @@ export function constructionLimits(piece: PieceFacts, item: Item | undefined): L
     { ...ground, quantity: 'wetting', most: byLabel ? 'immersion' : item.mostWetting },
     { ...ground, quantity: 'programme', most: byLabel ? 'veryMild' : item.mostProgramme },
     { ...ground, quantity: 'action', most: item.mostAction },
+    ...(item.mostTempC !== null && !byLabel
+      ? [{ ...ground, quantity: 'tempC', maxC: item.mostTempC } as const]
+      : []),
     ...item.chemistry.map((rule) => chemistryLimit(rule, owner)),
     ...item.drying.map((rule) => ({ ...ground, quantity: 'drying', forbids: rule.forbids }) as const),
     ...(item.coded ? codeLimits(piece.code ?? 'unknown', piece.waterTest) : []),

@@ -1,5 +1,6 @@
 import { STANDING_NOTES } from '@feverfew/knowledge';
 import { explosivesHere } from '../case/explosivesHere.js';
+import { holdsVapour } from '../case/vapourHere.js';
 import type { Action } from '../plan/action.js';
 import type { ActionsInput } from './actionsInput.js';
 import { draftAction } from './draftAction.js';
@@ -16,7 +17,7 @@ export function residueActions(input: ActionsInput): Action[] {
   const cautionIds = inRound.isFirst ? residueCautions(context) : [];
   const cold = { min: 5, max: Math.min(30, envelope.tempC.max), target: Math.min(15, envelope.tempC.max) };
   return [
-    ...(inRound.isFirst && residues.some((agent) => agent.flammable)
+    ...(inRound.isFirst && holdsVapour(context) && !airs(input)
       ? [draftAction('airOut', { cautionIds })]
       : []),
     ...(rinsesFirst(input)
@@ -32,6 +33,13 @@ export function residueActions(input: ActionsInput): Action[] {
       : []),
   ];
 }
+
+/** Airing is what the pass itself is. */
+const airs = ({ eligible: { method } }: ActionsInput): boolean =>
+  method.wetting === 'dry' &&
+  method.agents.length === 0 &&
+  method.extraMechanisms.includes('airing') &&
+  !method.extraMechanisms.includes('brushing');
 
 /** Solvent and powder take nothing up from wet cloth. */
 const wantsDryCloth = ({ eligible: { method }, context }: ActionsInput): boolean =>

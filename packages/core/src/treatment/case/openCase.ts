@@ -1,11 +1,11 @@
-import type { Caution, Item, Knowledge } from '@feverfew/knowledge';
+import { type Agent, type Caution, type Item, type Knowledge, STANDING_CAUTIONS } from '@feverfew/knowledge';
 import { drawEnvelope } from '../../envelope/drawEnvelope.js';
 import { gatherLimits } from '../../envelope/gatherLimits.js';
 import { type Evidence, NO_EVIDENCE } from '../../evidence/evidence.js';
 import { cupboardOf } from '../../household/bottleStrength.js';
 import type { Household } from '../../household/household.js';
 import { NOTHING_BUSY, type Occupancy } from '../../household/occupancy.js';
-import { indexKnowledge } from '../../lookup/knowledgeIndex.js';
+import { indexKnowledge, type KnowledgeIndex } from '../../lookup/knowledgeIndex.js';
 import { NO_CHOICES } from '../../trouble/choices.js';
 import { diagnose, diagnosisOf } from '../../trouble/diagnose.js';
 import { followedPositions } from '../../trouble/followedPositions.js';
@@ -25,12 +25,13 @@ export function openCase(
   evidence: Evidence = NO_EVIDENCE,
   occupancy: Occupancy = NOTHING_BUSY,
 ) {
-  const facts = inOrder(given);
   const index = indexKnowledge(knowledge);
+  const facts = inOrder(onItsOwnPart(given, index));
   const marks = workMarks(facts, knowledge);
   const told = toldMarks(facts, knowledge);
   const positions = followedPositions(facts, household, index);
   const envelope = drawEnvelope(gatherLimits(facts, { marks, told }, positions, index));
+  const residues = residuesOf(facts.tried, index);
   const item = facts.piece.itemId === null ? undefined : index.items.get(facts.piece.itemId);
   const context: PlanContext | null =
     marks.length > 0 && item
@@ -49,8 +50,8 @@ export function openCase(
           evidence,
           choices: facts.choices ?? NO_CHOICES,
           occupancy,
-          residues: residuesOf(facts.tried, index),
-          barred: barredDeeds(facts.piece, cautionsOn(item, told, knowledge)),
+          residues,
+          barred: barredDeeds(facts.piece, cautionsOn(item, told, residues, knowledge)),
           cupboard: cupboardOf(household),
         }
       : null;
@@ -63,10 +64,31 @@ export function openCase(
   return { context, frame, marks: marks.length, item };
 }
 
-/** Cautions said of the piece and of its trouble. */
-function cautionsOn(item: Item, told: readonly WorkMark[], knowledge: Knowledge): Caution[] {
-  const ids = new Set([...item.cautionIds, ...soilCautions(told, knowledge)]);
+/** Cautions said of the piece, of its trouble, and of a solvent that may still be in it. */
+function cautionsOn(
+  item: Item,
+  told: readonly WorkMark[],
+  residues: readonly Agent[],
+  knowledge: Knowledge,
+): Caution[] {
+  const ids = new Set([
+    ...item.cautionIds,
+    ...soilCautions(told, knowledge),
+    ...(residues.some(({ flammable }) => flammable) ? STANDING_CAUTIONS.solventOnIt : []),
+  ]);
   return knowledge.cautions.filter((caution) => ids.has(caution.id));
+}
+
+/**
+ * A trouble on a part that is planned as a piece of its own: the straps of a seat are webbing, whatever the tag of the
+ * cover says.
+ */
+function onItsOwnPart(facts: TroubleFacts, { partsByName }: KnowledgeIndex): TroubleFacts {
+  const part = facts.piece.parts[facts.partIndex];
+  const itemId = part && partsByName.get(part.name)?.plannedAs;
+  if (!part || !itemId || itemId === facts.piece.itemId) return facts;
+  const piece = { ...facts.piece, itemId, parts: [part], label: null, code: null, dryMassG: null };
+  return { ...facts, partIndex: 0, piece };
 }
 
 /** The order in which things were told changes nothing. */

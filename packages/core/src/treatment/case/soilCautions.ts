@@ -9,6 +9,9 @@ export function soilCautions(told: readonly WorkMark[], knowledge: Knowledge): s
   return [
     ...new Set([
       ...(told.some((work) => work.isBodyFluid) ? STANDING_CAUTIONS.bodyFluid : []),
+      ...(parts.some(({ componentId }) => components.get(componentId)?.vapourBurns)
+        ? STANDING_CAUTIONS.solventOnIt
+        : []),
       ...parts.flatMap(({ componentId, weight }) => {
         const component = components.get(componentId);
         return component && weight >= component.cautionsFromShare ? component.cautionIds : [];

@@ -1,10 +1,11 @@
 import { type AtOnceVerb, type Deed, HANDS_ON_MIN, type Note, STANDING_NOTES } from '@feverfew/knowledge';
-import { fumesHere } from '../case/fumesHere.js';
 import type { PlanContext } from '../case/planContext.js';
 import { sayable } from '../case/sayable.js';
+import { holdsVapour } from '../case/vapourHere.js';
 import { courseFor } from '../course/courseFor.js';
 import { goneAtOnce } from '../course/goneAtOnce.js';
 import type { AtOnce } from '../plan/round.js';
+import { dangerFirst } from './dangerFirst.js';
 
 /** Of use only while something wet is there to take up. */
 const WHILE_WET: readonly AtOnceVerb[] = [
@@ -20,6 +21,9 @@ const WHILE_WET: readonly AtOnceVerb[] = [
 const FRESH = ['minutes', 'hours'];
 /** Ages at which something may still lie on top. */
 const LIFTED = ['minutes', 'hours', 'days', 'unknown'];
+
+/** What waits until a vapour that burns has been aired out. */
+const KEPT_FROM_VAPOUR: readonly Deed[] = ['water', 'soak', 'spray', 'solvent'];
 
 /** Nothing in it wets the piece. */
 const isDry = (lines: readonly { readonly verbs: readonly AtOnceVerb[] }[]): boolean =>
@@ -42,7 +46,20 @@ export function atOnceOf(context: PlanContext, done: ReadonlySet<Deed>): AtOnce 
   const courses = [...new Set(marks.flatMap((work) => courseFor(work, item.id, knowledge) ?? []))];
   const say = <N extends Note>(lines: readonly N[], bars: ReadonlySet<Deed>): N[] =>
     lines.filter((line) => sayable([line], context, { unwetted: true, bars }).length > 0);
-  const rinsedOut = residues.length > 0 ? say([STANDING_NOTES.rinseOutProduct], barred) : [];
+  const danger = dangerFirst(context);
+  const dangerActs = danger.acts
+    .filter(({ note }) => say([note], barred).length > 0)
+    .map(({ note, verbs }) => ({ text: note.text, verbs }));
+  if (danger.only)
+    return {
+      actions: dangerActs,
+      donts: [],
+      handsOnMin: dangerActs.length * HANDS_ON_MIN.lift,
+      gone: null,
+    };
+  const vapour = holdsVapour(context);
+  // A solvent is aired out first: water comes later, as a step of its own.
+  const rinsedOut = residues.length > 0 && !vapour ? say([STANDING_NOTES.rinseOutProduct], barred) : [];
   const donts = say(
     courses.flatMap(({ atOnce }) => atOnce.donts),
     barred,
@@ -56,6 +73,7 @@ export function atOnceOf(context: PlanContext, done: ReadonlySet<Deed>): AtOnce 
   )
     // What is rinsed out first is wet by then.
     .filter(({ bars }) => residues.length === 0 || !bars.includes('water'))
+    .filter(({ asks }) => !vapour || !asks.some((deed) => KEPT_FROM_VAPOUR.includes(deed)))
     .filter(
       ({ verbs }) => wet || verbs.includes('chill') || verbs.every((verb) => !WHILE_WET.includes(verb)),
     );
@@ -66,9 +84,8 @@ export function atOnceOf(context: PlanContext, done: ReadonlySet<Deed>): AtOnce 
     LIFTED.includes(facts.age) &&
     marks.some(({ causes }) => causes.some(({ mark }) => mark.hasSolids));
   const lifted = solids && !lines.some(({ verbs }) => verbs.includes('lift') || verbs.includes('shake'));
-  const fumes = fumesHere(context).length > 0 ? say([STANDING_NOTES.openWindows], barred) : [];
   const actions = [
-    ...fumes.map(({ text }) => ({ text, verbs: ['ventilate' as const] })),
+    ...dangerActs,
     ...rinsedOut.map(({ text }) => ({ text, verbs: ['rinseOutProduct' as const] })),
     ...(untouched && lines.every(({ verbs }) => !verbs.includes('letDry'))
       ? say([STANDING_NOTES.letItSet], against).map(({ text }) => ({ text, verbs: ['letDry' as const] }))

@@ -4,6 +4,7 @@ import { arrangeRounds } from '../course/arrangeRounds.js';
 import type { Pass } from '../plan/pass.js';
 import type { AtOnce, End, Keep, NotUsed, Round, VerdictLine } from '../plan/round.js';
 import { atOnceOf } from './atOnceOf.js';
+import { dangerFirst } from './dangerFirst.js';
 import { keepOf } from './keepOf.js';
 import { roundOf } from './roundOf.js';
 import { rungsOf } from './rungsOf.js';
@@ -40,10 +41,14 @@ export function layOut(told: PlanContext, open: PlanContext | null): LaidOut {
     ),
   );
   const atOnce = atOnceOf(context, done);
+  const verdict = verdictOf(context);
+  const keep = keepOf(context, cloth);
+  // Where nobody may work on it, nothing that asks for work stands beside the danger.
+  const isLeftAlone = rounds.length === 0 && dangerFirst(context).only;
   return {
-    verdict: verdictOf(context),
+    verdict: isLeftAlone ? verdict.map((line) => ({ ...line, tells: [], causeActions: [] })) : verdict,
     atOnce,
-    keep: keepOf(context, cloth),
+    keep: isLeftAlone ? { ...keep, says: [], prevent: [] } : keep,
     rounds: laid,
     notUsed,
     ends,

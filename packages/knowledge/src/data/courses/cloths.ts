@@ -26,6 +26,7 @@ export const W = {
   protein: (...extra: Line[]) => wash(['delicateHandSoak', 'gentleMachineWash'], [20, 30], ...extra),
   hygiene: (...extra: Line[]) => wash(['hygieneWash', 'whitesPowderWash'], [55, 60], ...extra),
   cool: (...extra: Line[]) => wash(['gentleMachineWash', 'delicateHandSoak'], [20, 30], ...extra),
+  cold: (...extra: Line[]) => wash(['bioMachineWash', 'machineDetergentWash'], [20, 30], ...extra),
   none: null,
 };
 

@@ -686,10 +686,10 @@ export const stiffAndSmell = [
         checks: ['smellWarm'],
       }),
       surface: surface({
-        first: [P.sodaDry()],
-        second: [P.sodaDry()],
+        first: [P.air('smell', { min: [1440, 1440] })],
+        second: [P.air('smell', { min: [1440, 1440] })],
         checks: ['smellWarm'],
-        notes: ['Window open, fan on, for days.'],
+        notes: ['Windows open, for days.'],
       }),
       dryOnly: dryOnly({
         first: [P.air('smell', { min: [1440, 1440] })],

@@ -387,7 +387,7 @@ export const spotMethods: readonly Method[] = [
     washAfter: false,
     notes: {
       apply: [
-        always('Vacuum through a piece of net, nozzle just above.'),
+        always('Vacuum through a piece of net, nozzle just above.', { asks: ['motor'] }),
         always('Brush with the pile, never across it.', { asks: ['brush'] }),
       ],
     },

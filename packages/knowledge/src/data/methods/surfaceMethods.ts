@@ -24,7 +24,7 @@ export const surfaceMethods: readonly Method[] = [
     pickUpMLPerCm2: 0.15,
     notes: {
       apply: [always('Sprinkle a coat, leave it, do not press it in.', { names: ['blot'] })],
-      rinse: [always('Vacuum or brush it off.', { asks: ['brush'] })],
+      rinse: [always('Vacuum or brush it off.', { asks: ['brush', 'motor'] })],
     },
   },
   {
@@ -51,7 +51,7 @@ export const surfaceMethods: readonly Method[] = [
     notes: {
       apply: [always('A thick coat, not pressed in.', { names: ['blot'] })],
       dwell: [always('When it has clumped, lift it off and put fresh powder on.')],
-      rinse: [always('Vacuum when dry, nozzle just above.')],
+      rinse: [always('Vacuum when dry, nozzle just above.', { asks: ['motor'] })],
     },
   },
   {
@@ -194,7 +194,7 @@ export const surfaceMethods: readonly Method[] = [
     maxRounds: 2,
     notes: {
       apply: [always('Spread it thin. It must dry completely.', { names: ['dryIn'] })],
-      rinse: [always('Vacuum when it is chalk-dry.')],
+      rinse: [always('Vacuum when it is chalk-dry.', { asks: ['motor'] })],
     },
   },
   {
@@ -214,7 +214,7 @@ export const surfaceMethods: readonly Method[] = [
     maxRounds: 1,
     notes: {
       apply: [always('Saturate with soda water, cover with salt.', { names: ['soda'] })],
-      rinse: [always('Vacuum when dry.')],
+      rinse: [always('Vacuum when dry.', { asks: ['motor'] })],
     },
   },
   {
@@ -325,7 +325,7 @@ export const surfaceMethods: readonly Method[] = [
           names: ['bleach', 'soda'],
         }),
       ],
-      rinse: [always('Blot, damp plain cloth twice, vacuum when dry.', { names: ['blot'] })],
+      rinse: [always('Blot, damp plain cloth twice, vacuum when dry.', { asks: ['motor'], names: ['blot'] })],
     },
   },
   {
@@ -430,11 +430,11 @@ export const surfaceMethods: readonly Method[] = [
       apply: [
         always(
           'Coat of soda, rub in, 10 min, vacuum. Dab the mix on with a cloth, damp, not wet. Second coat of soda, work in with a white cloth. Wider than the edge you see.',
-          { asks: ['soda', 'rub'] },
+          { asks: ['soda', 'rub', 'motor'] },
         ),
       ],
       dwell: [always('At least 8 h; the room airs.')],
-      rinse: [always('Break it up and vacuum.')],
+      rinse: [always('Break it up and vacuum.', { asks: ['motor'] })],
     },
   },
   {
@@ -465,7 +465,7 @@ export const surfaceMethods: readonly Method[] = [
         }),
       ],
       apply: [always('Coat of soda, spray until a paste forms, work it in.', { asks: ['soda', 'spray'] })],
-      rinse: [always('Vacuum when it is dry.')],
+      rinse: [always('Vacuum when it is dry.', { asks: ['motor'] })],
     },
   },
   {
@@ -484,7 +484,7 @@ export const surfaceMethods: readonly Method[] = [
     pickUpMLPerCm2: 0.2,
     notes: {
       apply: [always('Small amount, a little beyond the rim; cover with a damp cloth so that it stays wet.')],
-      rinse: [always('Blot dry, a fan on it until next day.', { names: ['blot'] })],
+      rinse: [always('Blot dry, a fan on it until next day.', { asks: ['motor'], names: ['blot'] })],
     },
   },
   {

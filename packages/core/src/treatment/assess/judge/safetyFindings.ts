@@ -1,7 +1,10 @@
-import type { Deed, Method } from '@feverfew/knowledge';
+import type { Deed, Method, Note } from '@feverfew/knowledge';
 import { type Finding, finding } from '../../../finding/finding.js';
+import { fumesHere } from '../../case/fumesHere.js';
 import { explosivesHere, isUntouchable } from '../../case/explosivesHere.js';
 import type { PlanContext } from '../../case/planContext.js';
+import { reactionFinding } from '../../case/reactionFinding.js';
+import { isSoakedWithFuel } from '../../case/vapourHere.js';
 import { spotAmount, workedSides } from '../dose/spotAmount.js';
 
 /** What keeps a method off for people's sake, or off a piece that is too large for it. */
@@ -9,6 +12,8 @@ export const safetyFindings = (method: Method, context: PlanContext): Finding[] 
   ...dustFindings(method, context),
   ...deedFindings(method, context),
   ...explosiveFindings(method, context),
+  ...fuelFindings(context),
+  ...fumeFindings(method, context),
   ...sizeFindings(method, context),
 ];
 
@@ -25,11 +30,26 @@ function dustFindings(method: Method, { household, index, marks }: PlanContext):
 /** A caution or the tag bars what the method is. */
 function deedFindings(method: Method, { index, barred }: PlanContext): Finding[] {
   const { agents, mechanisms } = index.factsOf(method);
+  const vacuums =
+    method.rinse === 'vacuum' || Object.values(method.notes).some((notes) => notes?.some(asksForMotor));
   const deeds: readonly Deed[] = [
     ...agents.flatMap((agent) => agent.deeds),
+    ...(vacuums ? (['motor'] as const) : []),
     ...(mechanisms.has('brushing') && method.agents.length === 0 ? (['brush'] as const) : []),
   ];
   return deeds.filter((deed) => barred.has(deed)).map((deed) => finding('barredHere', { deed }));
+}
+
+const asksForMotor = ({ asks }: Note): boolean => asks.includes('motor');
+
+/** Soaked with fuel: nothing is worked on, the piece goes out of use. */
+const fuelFindings = (context: PlanContext): Finding[] =>
+  isSoakedWithFuel(context) ? [finding('soakedWithFuel', {}, ['commonPractice'])] : [];
+
+/** What gives off gas is rinsed out before anything else: nothing dry stands before that, and nothing is added to it. */
+function fumeFindings(method: Method, context: PlanContext): Finding[] {
+  const [reaction] = fumesHere(context);
+  return reaction && method.wetting === 'dry' ? [reactionFinding(reaction)] : [];
 }
 
 /** Flooded out with running water before anything else: nothing that wants dry cloth; else nothing at all. */

@@ -1,0 +1,60 @@
+import type { Deed } from '@feverfew/knowledge';
+import { isSoakedWithFuel } from './fireRules.js';
+import type { CaseRead } from './readCase.js';
+import type { Violation } from './violation.js';
+import type { WorkList } from './work.js';
+
+/** What a reaction on the cloth allows before it has been rinsed out. */
+const WHILE_IT_FUMES: readonly Deed[] = ['leaveRoom', 'airOutdoors', 'water', 'flood'];
+const FLOODING: readonly Deed[] = ['water', 'flood'];
+
+/**
+ * The first acts, read as work: where something on the piece explodes, burns or gives off gas, what keeps people from it
+ * stands first, and nothing beside it makes it worse.
+ */
+export function firstActFaults({ atOnce }: WorkList, read: CaseRead): Violation[] {
+  const acts = atOnce.map((text) => read.noteOf(text)?.asks ?? []);
+  const all = acts.flat();
+  const [first = []] = acts;
+  const wrong = (is: boolean): Violation[] => (is ? [{ code: 'firstActWrong', where: 'atOnce' }] : []);
+  const only = (allowed: readonly Deed[]) => all.every((deed) => allowed.includes(deed));
+  const explosive = read.told.some(({ explosiveDryWith }) =>
+    read.residues.some(
+      ({ chemistries }) => explosiveDryWith !== null && chemistries.includes(explosiveDryWith),
+    ),
+  );
+  if (explosive) {
+    const untouchable = read.facts.wetness === 'dry' || !read.drains;
+    return untouchable
+      ? wrong(!first.includes('handsOff') || !only(['handsOff']) || acts.length > 1)
+      : wrong(!first.includes('flood') || !only(FLOODING));
+  }
+  if (isSoakedWithFuel(read)) return wrong(!first.includes('airOutdoors') || !only(['airOutdoors']));
+  const fumes = givesOffFumes(read);
+  const solvent = read.residues.some(({ flammable }) => flammable);
+  const vapour = solvent || read.left.some(({ vapourBurns }) => vapourBurns);
+  return wrong(
+    (fumes && (!first.includes('leaveRoom') || !only(WHILE_IT_FUMES))) ||
+      (!fumes && solvent && !first.includes('airOutdoors')) ||
+      (vapour && (all.includes('water') || all.includes('motor') || all.includes('heat'))),
+  );
+}
+
+/** Two products tried before that may not meet, in any order; chlorine on what gives off gas with it. */
+function givesOffFumes({ residues, told, knowledge }: CaseRead): boolean {
+  const chemistries = residues.map((agent): readonly string[] => agent.chemistries);
+  const pair = knowledge.forbiddenPairs.some(
+    ({ a, b, fumes }) =>
+      fumes &&
+      chemistries.some((one, at) =>
+        chemistries.some((other, where) => at !== where && one.includes(a) && other.includes(b)),
+      ),
+  );
+  const chlorine = chemistries.some((one) => one.includes('chlorine') || one.includes('poolChlorine'));
+  const soil = told.some(({ chemistry }) =>
+    chemistry.some(
+      (rule) => rule.chemistry === 'chlorine' && rule.verdict === 'never' && rule.protects !== 'piece',
+    ),
+  );
+  return pair || (chlorine && soil);
+}

@@ -1,0 +1,28 @@
+import { oncePerPlan } from './oncePerPlan.js';
+import type { PlanContext } from './planContext.js';
+
+/** Whether a vapour that burns is still in the piece: a solvent tried before, or the trouble itself. */
+export const holdsVapour = oncePerPlan(
+  ({ residues, marks }: Pick<PlanContext, 'residues' | 'marks'>): boolean =>
+    residues.some((agent) => agent.flammable) ||
+    marks.some(({ components }) => components.some(({ component }) => component.vapourBurns)),
+);
+
+/**
+ * Whether fuel has soaked the piece, or gone into foam or into padding that cannot be rinsed: it stays for weeks and
+ * burns, so the piece is put out of use. A splash is not meant.
+ */
+export const isSoakedWithFuel = oncePerPlan(
+  ({ told, facts, index, rinsable }: Pick<PlanContext, 'told' | 'facts' | 'index' | 'rinsable'>): boolean => {
+    if (!told.some(({ causes }) => causes.some(({ mark }) => mark.fuel))) return false;
+    if (facts.size === 'allOver') return true;
+    return facts.piece.parts.some(({ name, fibres }) => {
+      const foam = fibres.some(({ fibreId }) => {
+        const fibre = index.fibres.get(fibreId);
+        return fibre?.group === 'fill' && fibre.mostWetting !== null;
+      });
+      const padding = index.partsByName.get(name)?.beneath === true;
+      return foam || (padding && !rinsable);
+    });
+  },
+);

@@ -1,0 +1,42 @@
+import { type AtOnceVerb, type Note, STANDING_NOTES } from '@feverfew/knowledge';
+import { explosivesHere, isUntouchable } from '../case/explosivesHere.js';
+import { fumesHere } from '../case/fumesHere.js';
+import type { PlanContext } from '../case/planContext.js';
+import { holdsVapour, isSoakedWithFuel } from '../case/vapourHere.js';
+
+/** A first act that keeps people from harm. Nothing else is done until it has been. */
+export interface DangerAct {
+  readonly note: Note;
+  readonly verbs: readonly AtOnceVerb[];
+}
+
+const { handsOff, floodNow, fuelOutside, leaveFumes, floodFumes, blotFumes, airOutdoors, airRoom } =
+  STANDING_NOTES;
+
+/**
+ * What keeps people from harm, in order; it stands before every other line and in place of most of them.
+ * @returns `only`: no other first act and no "don't" of a course may stand beside it. Empty where nothing threatens.
+ */
+export function dangerFirst(context: PlanContext): {
+  readonly acts: readonly DangerAct[];
+  readonly only: boolean;
+} {
+  const { rinsable, residues, item } = context;
+  const act = (note: Note, ...verbs: AtOnceVerb[]): DangerAct => ({ note, verbs });
+  if (isUntouchable(context)) return { acts: [act(handsOff, 'handsOff')], only: true };
+  if (explosivesHere(context).length > 0) return { acts: [act(floodNow, 'keepFlooded')], only: true };
+  if (isSoakedWithFuel(context)) return { acts: [act(fuelOutside, 'airOutdoors')], only: true };
+  const fumes =
+    fumesHere(context).length > 0
+      ? [
+          act(leaveFumes, 'leaveRoom', 'ventilate'),
+          act(rinsable ? floodFumes : blotFumes, 'rinseOutProduct'),
+        ]
+      : [];
+  const solvent = residues.some(({ flammable }) => flammable);
+  const waits = holdsVapour(context) && (solvent || fumes.length > 0);
+  const air = waits ? [act(item.fitsABag ? airOutdoors : airRoom, 'airOutdoors')] : [];
+  // Aired before any water: where both are so, the water waits.
+  const acts = waits ? [...fumes.slice(0, 1), ...air] : fumes;
+  return { acts, only: fumes.length > 0 };
+}
