@@ -90,7 +90,9 @@ export class TroublesService {
   /** What was told of these troubles, with the ways of this tool already gone on each. */
   async factsOf(ids: readonly string[]): Promise<ReadonlyMap<string, TroubleFacts>> {
     const told = await this.repository.factsOf(ids);
-    const whole = told.map(async ({ id, facts }) => [id, { ...facts, done: await this.runs.done(id) }] as const);
+    const whole = told.map(
+      async ({ id, facts }) => [id, { ...facts, done: await this.runs.done(id) }] as const,
+    );
     return new Map(await Promise.all(whole));
   }
 

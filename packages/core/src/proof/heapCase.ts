@@ -62,7 +62,14 @@ const OPEN = [
 /** What may have been put on it: what burns, what reacts, and what is harmless in a drum. */
 const PUT_ON = [
   ...['petrol', 'mineralSpirits', 'acetone', 'isopropanol', 'turpentine'],
-  ...['chlorineBleach', 'poolChlorineProduct', 'ammonia', 'strongRustRemover', 'unknownProduct', 'runRemover'],
+  ...[
+    'chlorineBleach',
+    'poolChlorineProduct',
+    'ammonia',
+    'strongRustRemover',
+    'unknownProduct',
+    'runRemover',
+  ],
   ...['vinegar', 'dishDetergent', 'bakingSoda'],
 ];
 const tried = (agentId: string): TriedProduct => ({

@@ -42,6 +42,11 @@ export function sweepOf(knowledge: Knowledge): Sweep {
     ['berry', 'grass', 'tomato'],
     ['moss', 'mud'],
     ['petUrine', 'rust'],
+    ['fuelSpill', 'mud'],
+    ['candleWax', 'fuelSpill'],
+    ['oilPaintMark', 'saladOil'],
+    ['mothball', 'musty'],
+    ['iodineMark', 'blood'],
   ];
   const homes = households(knowledge);
   const radices = [
@@ -93,15 +98,19 @@ function assemble(
   const { label, code, waterTest = null } = pick(TAGS, tagAt);
   const fibres = pick(blends, blend);
   const { household, reach } = pick(homes, home);
+  const make = pick(MAKES, made);
+  const parts = partsOf(item, fibres, make);
   const facts: TroubleFacts = {
     ...EMPTY_FACTS,
     ...pick(HISTORIES, history),
     markIds: pick(troubles, trouble),
     reach,
+    // On the straps, where there are any; else on the first part.
+    partIndex: make === 'webbing' ? parts.findIndex(({ name }) => name === make) : 0,
     piece: {
       ...EMPTY_PIECE,
       itemId: item.id,
-      parts: partsOf(item, fibres, pick(MAKES, made)),
+      parts,
       ...pick(COLOURS, colour),
       condition: pick(CONDITIONS, condition),
       label: item.coded ? null : label,

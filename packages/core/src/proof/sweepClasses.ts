@@ -97,6 +97,19 @@ export const HISTORIES: readonly Partial<TroubleFacts>[] = [
   },
   { age: 'days', size: 'palm', tried: [put('chlorineBleach', { washedOut: 'yes' })] },
   { age: 'unknown', size: 'coin', tried: [put('acetone'), put('unknownProduct')] },
+  // Two products that react, in either order; solvents one on the other; what makes iodine explode, dry and wet.
+  { age: 'hours', size: 'palm', tried: [put('chlorineBleach'), put('vinegar')] },
+  { age: 'minutes', wetness: 'wet', size: 'palm', tried: [put('citricAcid'), put('mouldSpray')] },
+  {
+    age: 'days',
+    size: 'allOver',
+    tried: [put('ammonia', { washedOut: 'unknown' }), put('poolChlorineProduct')],
+  },
+  { age: 'hours', size: 'hand', tried: [put('runRemover'), put('vinegar')] },
+  { age: 'hours', wetness: 'dry', size: 'coin', tried: [put('mineralSpirits'), put('isopropanol')] },
+  { age: 'minutes', wetness: 'wet', size: 'palm', tried: [put('turpentine'), put('chlorineBleach')] },
+  { age: 'days', wetness: 'dry', size: 'palm', tried: [put('ammonia'), put('glassCleaner')] },
+  { age: 'days', size: 'unknown', tried: [put('petrol', { washedOut: 'yes' }), put('vinegar')] },
 ];
 
 /** Blends, unknown fibres and parts of different fibres, besides every fibre by itself. */
@@ -121,6 +134,7 @@ export const FINISHES = [
   'sequins or beads, sewn on',
   'reflective tape',
   'no-iron finish',
+  'webbing',
 ] as const;
 export const MAKES = [null, ...FILLINGS, ...FINISHES] as const;
 

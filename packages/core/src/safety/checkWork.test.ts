@@ -11,8 +11,8 @@ import {
   type Writable,
 } from '../test/planting.js';
 import type { Plan } from '../treatment/plan/plan.js';
-import type { TriedProduct } from '../trouble/troubleFacts.js';
 import { planTreatment } from '../treatment/planTreatment.js';
+import type { TriedProduct } from '../trouble/troubleFacts.js';
 import { checkPlan, checkWork } from './checkPlan.js';
 import type { Work } from './work.js';
 
@@ -111,8 +111,15 @@ describe('the checker of work catches', () => {
         planted(fuel, (plan) => Object.assign(firstOf(plan).steps[0] ?? {}, { rinseWay: 'vacuum' })),
       ).toContain('heatWithSolvent');
       expect(
-        planted(fuel, (plan) => firstOf(plan).steps[0]?.notes.push('Break it up and vacuum.' as never)),
+        planted(fuel, (plan) =>
+          firstOf(plan)
+            .steps.at(-1)
+            ?.notes.push('Break it up and vacuum.' as never),
+        ),
       ).toContain('heatWithSolvent');
+      expect(
+        planted(fuel, (plan) => firstOf(plan).steps[0]?.notes.push('Break it up and vacuum.' as never)),
+      ).toContain('firstActWrong');
     });
     it('water before fuel has aired, and any work on a piece that is soaked with it', () => {
       expect(
@@ -120,15 +127,20 @@ describe('the checker of work catches', () => {
           plan.ladder.shift();
         }),
       ).toContain('heatWithSolvent');
-      const soaked = { ...planTreatment(fuel, household, knowledge), facts: { ...fuel, size: 'allOver' as const } };
+      const soaked = {
+        ...planTreatment(fuel, household, knowledge),
+        facts: { ...fuel, size: 'allOver' as const },
+      };
       expect(checkPlan(soaked, household, knowledge).map(({ code }) => code)).toContain('heatWithSolvent');
     });
   });
 
   describe('a first act that does not keep people from harm', () => {
-    const first = (...texts: string[]) => (plan: Writable<Plan>) => {
-      plan.atOnce.actions = texts.map((text) => ({ text, verbs: ['blot'] })) as never;
-    };
+    const first =
+      (...texts: string[]) =>
+      (plan: Writable<Plan>) => {
+        plan.atOnce.actions = texts.map((text) => ({ text, verbs: ['blot'] })) as never;
+      };
     const [water, flood, hands, out] = [
       'What was put on it before: out with it first, in two cold waters.',
       STANDING_NOTES.floodNow.text,
@@ -450,9 +462,12 @@ describe('the checker', () => {
       says: [],
       cautionIds: [],
     };
-    const codes = checkWork({ work: [stretch], atOnce: [], advice: [] }, pen, household, knowledge).map(
-      ({ code }) => code,
-    );
+    const codes = checkWork(
+      { work: [stretch], atOnce: [], atTub: [], advice: [] },
+      pen,
+      household,
+      knowledge,
+    ).map(({ code }) => code);
     expect(codes).toEqual(expect.arrayContaining(['solventOverCap', 'cautionMissing', 'lookMissing']));
   });
 

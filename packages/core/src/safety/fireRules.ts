@@ -28,8 +28,7 @@ export function fire(work: readonly Work[], read: CaseRead): Violation[] {
   const padded = isSoakedWithFuel(read);
   return work.flatMap((one): Violation[] => {
     if (padded) return [{ code: 'heatWithSolvent', where: one.where }];
-    const airs = one.kind === 'air' || (one.kind === 'treat' && isAiring(methodOf(one, read)));
-    if (airs && one.pours.length === 0) {
+    if (airsOut(one, read)) {
       const lit = sparks(one, read) && (inCloth || before);
       inCloth = false;
       untouched = false;
@@ -42,7 +41,9 @@ export function fire(work: readonly Work[], read: CaseRead): Violation[] {
     const burning = agentsOf(one, read).some((agent) => agent.flammable);
     const hot = burning && (one.tempC?.most ?? 0) > COLD_C;
     const lit = sparks(one, read) && (inCloth || before);
-    const wrong = (inCloth && (machine || warm)) || (untouched && wet) || (ever && tumbled) || hot || lit;
+    const moreFuel = burning && read.marks.some(({ fuel }) => fuel);
+    const wrong =
+      moreFuel || (inCloth && (machine || warm)) || (untouched && wet) || (ever && tumbled) || hot || lit;
     if (burning) {
       inCloth = true;
       ever = true;
@@ -54,22 +55,32 @@ export function fire(work: readonly Work[], read: CaseRead): Violation[] {
 const methodOf = ({ turnName }: Work, { knowledge }: CaseRead): Method | undefined =>
   knowledge.methods.find(({ id }) => id === turnName);
 
-const isAiring = (method: Method | undefined): boolean =>
-  method !== undefined &&
-  method.wetting === 'dry' &&
-  method.extraMechanisms.includes('airing') &&
-  !method.extraMechanisms.includes('brushing');
+/** What has a solvent aired out of the piece: a step of its own, or a method that is nothing but airing. */
+export function airsOut(work: Work, read: CaseRead): boolean {
+  if (work.kind === 'air') return true;
+  const method = work.kind === 'treat' && work.pours.length === 0 ? methodOf(work, read) : undefined;
+  return (
+    method !== undefined &&
+    method.wetting === 'dry' &&
+    method.extraMechanisms.includes('airing') &&
+    !method.extraMechanisms.includes('brushing')
+  );
+}
 
 /** An iron, steam, a vacuum cleaner or a fan: by its products, its rinse, its lines, or the method it is. */
 function sparks(work: Work, read: CaseRead): boolean {
   const deeds = deedsOf(work, read);
   const said = work.says.flatMap((text) => read.noteOf(text)?.asks ?? []);
   const method = work.kind === 'treat' ? methodOf(work, read) : undefined;
-  const own = Object.values(method?.notes ?? {}).flatMap((notes) => (notes ?? []).flatMap(({ asks }) => asks));
+  const own = Object.values(method?.notes ?? {}).flatMap((notes) =>
+    (notes ?? []).flatMap(({ asks }) => asks),
+  );
   return (
     work.rinse === 'vacuum' ||
     method?.rinse === 'vacuum' ||
-    LIGHTS_IT.some((deed) => deeds.has(deed) || said.includes(deed) || (deed === 'motor' && own.includes(deed)))
+    LIGHTS_IT.some(
+      (deed) => deeds.has(deed) || said.includes(deed) || (deed === 'motor' && own.includes(deed)),
+    )
   );
 }
 

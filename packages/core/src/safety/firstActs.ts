@@ -12,9 +12,10 @@ const FLOODING: readonly Deed[] = ['water', 'flood'];
  * The first acts, read as work: where something on the piece explodes, burns or gives off gas, what keeps people from it
  * stands first, and nothing beside it makes it worse.
  */
-export function firstActFaults({ atOnce }: WorkList, read: CaseRead): Violation[] {
-  const acts = atOnce.map((text) => read.noteOf(text)?.asks ?? []);
-  const all = acts.flat();
+export function firstActFaults({ atOnce, atTub }: WorkList, read: CaseRead): Violation[] {
+  const asksOf = (text: string): readonly Deed[] => read.noteOf(text)?.asks ?? [];
+  const acts = atOnce.map(asksOf);
+  const all = [...acts.flat(), ...atTub.flatMap(asksOf)];
   const [first = []] = acts;
   const wrong = (is: boolean): Violation[] => (is ? [{ code: 'firstActWrong', where: 'atOnce' }] : []);
   const only = (allowed: readonly Deed[]) => all.every((deed) => allowed.includes(deed));
@@ -29,8 +30,13 @@ export function firstActFaults({ atOnce }: WorkList, read: CaseRead): Violation[
       ? wrong(!first.includes('handsOff') || !only(['handsOff']) || acts.length > 1)
       : wrong(!first.includes('flood') || !only(FLOODING));
   }
-  if (isSoakedWithFuel(read)) return wrong(!first.includes('airOutdoors') || !only(['airOutdoors']));
   const fumes = givesOffFumes(read);
+  if (isSoakedWithFuel(read))
+    return wrong(
+      !first.includes(fumes ? 'leaveRoom' : 'airOutdoors') ||
+        !all.includes('airOutdoors') ||
+        !only(['airOutdoors', 'leaveRoom']),
+    );
   const solvent = read.residues.some(({ flammable }) => flammable);
   const vapour = solvent || read.left.some(({ vapourBurns }) => vapourBurns);
   return wrong(

@@ -4,7 +4,14 @@ import { type CaseRead, isAntique } from './readCase.js';
 import { type WorkRule, when } from './rule.js';
 
 /** How it is handled: water, machine, hands, drying, against cloth, make and tag. */
-export const HANDLING_WORK_RULES: readonly WorkRule[] = [wetness, construction, programme, hand, drying, webbing];
+export const HANDLING_WORK_RULES: readonly WorkRule[] = [
+  wetness,
+  construction,
+  programme,
+  hand,
+  drying,
+  webbing,
+];
 
 const isWashed = ({ programme: of }: { readonly programme: string | null }): boolean =>
   of !== null && of !== 'none';

@@ -101,7 +101,7 @@ export function readCase(given: TroubleFacts, household: Household, knowledge: K
 function onWebbing(facts: TroubleFacts, { parts }: Knowledge): TroubleFacts {
   const marked = facts.piece.parts[facts.partIndex];
   const kind = parts.find(({ name }) => name === marked?.name);
-  return marked && kind?.plannedAs
+  return marked && kind?.plannedAs && kind.plannedAs !== facts.piece.itemId
     ? {
         ...facts,
         partIndex: 0,

@@ -20,6 +20,7 @@ export function readWork(plan: Plan): WorkList {
       return own.flatMap(rinsedInTheDrum);
     }),
     atOnce: firstActsOf(plan),
+    atTub: atTubOf(plan),
     advice: [
       ...adviceOf(plan),
       ...plan.findings.flatMap((remark) =>
@@ -44,16 +45,14 @@ export function readOpened(plan: Plan): WorkList {
     const end = [...(drying ? [drying.action] : []), ...(look ? [look.action] : [])];
     return [...list, ...workOf(end, at)];
   });
-  return { work, atOnce: firstActsOf(plan), advice: adviceOf(plan) };
+  return { work, atOnce: firstActsOf(plan), atTub: atTubOf(plan), advice: adviceOf(plan) };
 }
 
-/** The first acts as the page says them, and what the step at the tub says beyond that. */
-const firstActsOf = ({ atOnce, ladder }: Plan): string[] => [
-  ...new Set([
-    ...atOnce.actions.map(({ text }) => text),
-    ...ladder.flatMap(({ steps }) => steps.flatMap(({ kind, notes }) => (kind === 'firstAid' ? notes : []))),
-  ]),
-];
+const firstActsOf = ({ atOnce }: Plan): string[] => atOnce.actions.map(({ text }) => text);
+
+/** What the step at the tub says of the first acts. */
+const atTubOf = ({ ladder }: Plan): string[] =>
+  ladder.flatMap(({ steps }) => steps.flatMap(({ kind, notes }) => (kind === 'firstAid' ? notes : [])));
 
 /** Lines of the courses. */
 function adviceOf({ verdict, atOnce, keep }: Plan): WorkList['advice'] {

@@ -1,5 +1,5 @@
 import { agentsOf, chemistriesOf } from './doneIn.js';
-import { fire } from './fireRules.js';
+import { airsOut, fire } from './fireRules.js';
 import { type CaseRead } from './readCase.js';
 import { when } from './rule.js';
 import type { Violation } from './violation.js';
@@ -64,7 +64,7 @@ function pairs(work: readonly Work[], read: CaseRead): Violation[] {
       const between = work.slice(since + 1, at);
       const rinsed = between.some((one) => one.kind === 'rinse' && one.changes >= 2);
       // What has been dried in air has been aired.
-      const aired = between.some((one) => one.kind === 'air' || one.kind === 'dry');
+      const aired = between.some((one) => one.kind === 'dry' || airsOut(one, read));
       return met.some((pair) => (pair.apart === 'air' ? fumes && !aired : !rinsed))
         ? [{ code: 'forbiddenPairUnrinsed', where: later.turnName }]
         : [];

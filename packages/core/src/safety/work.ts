@@ -61,5 +61,7 @@ export interface WorkList {
   readonly work: readonly Work[];
   /** What is to be done at once, in order, as it is said. */
   readonly atOnce: readonly string[];
+  /** The same as a step at the tub says it. */
+  readonly atTub: readonly string[];
   readonly advice: readonly { readonly where: string; readonly text: string }[];
 }

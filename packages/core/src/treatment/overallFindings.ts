@@ -5,15 +5,15 @@ import type { PieceFacts } from '../textile/piece.js';
 import { diagnosisOf, isAnswered } from '../trouble/diagnose.js';
 import { explosivesHere, isUntouchable } from './case/explosivesHere.js';
 import { fumesHere } from './case/fumesHere.js';
-import { reactionFinding } from './case/reactionFinding.js';
-import { isSoakedWithFuel } from './case/vapourHere.js';
-import { dangerFirst } from './rounds/dangerFirst.js';
 import { bearsDryHeat, bearsHotWash } from './case/heatHere.js';
 import type { PlanContext } from './case/planContext.js';
+import { reactionFinding } from './case/reactionFinding.js';
 import { sayable } from './case/sayable.js';
 import { soilCautions } from './case/soilCautions.js';
+import { isSoakedWithFuel } from './case/vapourHere.js';
 import { courseFor } from './course/courseFor.js';
 import type { CupboardView } from './plan/plan.js';
+import { dangerFirst } from './rounds/dangerFirst.js';
 import type { LaidOut } from './rounds/layOut.js';
 
 /** Remarks on the plan as a whole. */

@@ -290,19 +290,19 @@ const WORDS: Words = {
         ? 'Not for a machine, a cleaner or the dustbin: ask the waste authority; indoors, or with a strong smell, the ' +
           'fire service.'
         : because === 'codeX'
-        ? 'Code X: vacuum and brush only. The rest is for a professional cleaner: tell them what it is, since when, ' +
-          'and what has been tried.'
-        : because === 'codeS'
-          ? 'Code S: no water. Lift and blot dry at home; solvents belong in a professional’s hands, their vapour ' +
-            'stays in foam. Tell them what it is, since when, and what has been tried.'
-          : because === 'antique'
-            ? 'Old or irreplaceable: a textile conservator is a real option before the first step.'
-            : because === 'leather'
-              ? 'Leather or suede: water and solvents both harm it. A leather cleaner is the right hand.'
-              : because === 'dryCleanOnly'
-                ? 'Its tag sends it to a professional: tell them what the trouble is and what has been tried. Spot ' +
-                  'work at home stays small.'
-                : 'Take it to a professional cleaner and say what the trouble is and what has been tried, or accept it.',
+          ? 'Code X: vacuum and brush only. The rest is for a professional cleaner: tell them what it is, since when, ' +
+            'and what has been tried.'
+          : because === 'codeS'
+            ? 'Code S: no water. Lift and blot dry at home; solvents belong in a professional’s hands, their vapour ' +
+              'stays in foam. Tell them what it is, since when, and what has been tried.'
+            : because === 'antique'
+              ? 'Old or irreplaceable: a textile conservator is a real option before the first step.'
+              : because === 'leather'
+                ? 'Leather or suede: water and solvents both harm it. A leather cleaner is the right hand.'
+                : because === 'dryCleanOnly'
+                  ? 'Its tag sends it to a professional: tell them what the trouble is and what has been tried. Spot ' +
+                    'work at home stays small.'
+                  : 'Take it to a professional cleaner and say what the trouble is and what has been tried, or accept it.',
   rinseTriedFirst: ({ agentIds }, say) =>
     `Still in the cloth: ${agentIds.map(say.name).join(', ')}. Every step starts with rinsing it out.`,
   cupboardHoldsPair: ({ pairId, agentAId, agentBId }, say) =>

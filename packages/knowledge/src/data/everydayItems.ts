@@ -217,7 +217,16 @@ export const everydayItems: readonly Item[] = [
     id: 'straps',
     name: 'harness, sling or load-bearing webbing',
     aliases: [
-      ...['webbing', 'harness', 'sling', 'lanyard', 'seat belt', 'safety belt', 'lifting strap', 'tie-down strap'],
+      ...[
+        'webbing',
+        'harness',
+        'sling',
+        'lanyard',
+        'seat belt',
+        'safety belt',
+        'lifting strap',
+        'tie-down strap',
+      ],
       ...['car seat straps', 'child seat straps', 'pram straps', 'buggy straps', 'high chair straps'],
     ],
     icon: 'outdoor',
@@ -231,14 +240,22 @@ export const everydayItems: readonly Item[] = [
     bearsLoad: true,
     chemistry: [
       ...harness,
-      ...(['protease', 'otherEnzyme', 'cellulase', 'undeclared'] as const).map((chemistry) => ({
+      ...(
+        [
+          ...(['protease', 'otherEnzyme', 'cellulase', 'undeclared', 'contactHeat', 'dyeSuspender'] as const),
+          ...(['salt', 'polyol', 'mildReducer', 'poolChlorine'] as const),
+        ] as const
+      ).map((chemistry) => ({
         chemistry,
         verdict: 'never' as const,
         protects: 'both' as const,
         sourceIds: ['productLabel', 'commonPractice'],
       })),
     ],
-    drying: [...noTumble, { forbids: 'sun', protects: 'both', sourceIds: ['productLabel', 'commonPractice'] }],
+    drying: [
+      ...noTumble,
+      { forbids: 'sun', protects: 'both', sourceIds: ['productLabel', 'commonPractice'] },
+    ],
     typicalAreaCm2: 300,
     mostMLPerCm2: 0.1,
     notes: [
@@ -267,9 +284,7 @@ export const everydayItems: readonly Item[] = [
     chemistry: harness,
     drying: noTumble,
     typicalAreaCm2: 300,
-    notes: [
-      always('By hand at 30 °C at most, or in a net; frayed, or with a bent clip: a new one.'),
-    ],
+    notes: [always('By hand at 30 °C at most, or in a net; frayed, or with a bent clip: a new one.')],
   },
   {
     ...washable,

@@ -106,10 +106,12 @@ export const everydayMarks: readonly Mark[] = listed([
     aliases: ['dusty', 'ash', 'house dust'],
     kind: 'mark',
     components: of(['powderFilm', 1]),
-    advice: [where({ unwetted: true }, 'Vacuum it off dry before anything wet.', {
+    advice: [
+      where({ unwetted: true }, 'Vacuum it off dry before anything wet.', {
         asks: ['motor'],
         names: ['water'],
-      })],
+      }),
+    ],
   },
   {
     ...plain,

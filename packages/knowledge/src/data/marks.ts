@@ -461,7 +461,9 @@ export const marks: readonly Mark[] = [
     kind: 'mark',
     components: of(['clay', 1]),
     hasSolids: true,
-    advice: [where({ unwetted: true }, 'Let it dry, vacuum it off, then water.', { asks: ['dryIn', 'motor'] })],
+    advice: [
+      where({ unwetted: true }, 'Let it dry, vacuum it off, then water.', { asks: ['dryIn', 'motor'] }),
+    ],
     lookAlikeIds: ['rust'],
   },
   {

@@ -13,7 +13,7 @@ const FLOOD_RINSES = 5;
 /** Solvent is aired out before anything, then what is left of an earlier product is rinsed out in two waters. */
 export function residueActions(input: ActionsInput): Action[] {
   const { context, inRound } = input;
-  const { residues, rinsable, envelope } = context;
+  const { rinsable, envelope } = context;
   const cautionIds = inRound.isFirst ? residueCautions(context) : [];
   const cold = { min: 5, max: Math.min(30, envelope.tempC.max), target: Math.min(15, envelope.tempC.max) };
   return [

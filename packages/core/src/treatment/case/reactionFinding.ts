@@ -5,4 +5,6 @@ import type { Reaction } from './fumesHere.js';
 export const reactionFinding = ({ agentId, with: other }: Reaction): Finding =>
   other.kind === 'soil'
     ? finding('chlorineFumesFrom', { componentId: other.component.id }, ['poisonCentre'])
-    : finding('productsReact', { agentAId: agentId, agentBId: other.agentId, pairId: other.pairId }, ['poisonCentre']);
+    : finding('productsReact', { agentAId: agentId, agentBId: other.agentId, pairId: other.pairId }, [
+        'poisonCentre',
+      ]);

@@ -1,5 +1,5 @@
 import { oncePerPlan } from './oncePerPlan.js';
-import type { PlanContext } from './planContext.js';
+import { isRinsable, type PlanContext } from './planContext.js';
 
 /** Whether a vapour that burns is still in the piece: a solvent tried before, or the trouble itself. */
 export const holdsVapour = oncePerPlan(
@@ -13,8 +13,14 @@ export const holdsVapour = oncePerPlan(
  * burns, so the piece is put out of use. A splash is not meant.
  */
 export const isSoakedWithFuel = oncePerPlan(
-  ({ told, facts, index, rinsable }: Pick<PlanContext, 'told' | 'facts' | 'index' | 'rinsable'>): boolean => {
-    if (!told.some(({ causes }) => causes.some(({ mark }) => mark.fuel))) return false;
+  ({
+    told,
+    facts,
+    index,
+    item,
+    envelope,
+  }: Pick<PlanContext, 'told' | 'facts' | 'index' | 'item' | 'envelope'>): boolean => {
+    if (!hasFuel({ told })) return false;
     if (facts.size === 'allOver') return true;
     return facts.piece.parts.some(({ name, fibres }) => {
       const foam = fibres.some(({ fibreId }) => {
@@ -22,7 +28,11 @@ export const isSoakedWithFuel = oncePerPlan(
         return fibre?.group === 'fill' && fibre.mostWetting !== null;
       });
       const padding = index.partsByName.get(name)?.beneath === true;
-      return foam || (padding && !rinsable);
+      return foam || (padding && !isRinsable(item, envelope));
     });
   },
 );
+
+/** Whether liquid fuel is or was on the piece: no solvent is added to it. */
+export const hasFuel = ({ told }: Pick<PlanContext, 'told'>): boolean =>
+  told.some(({ causes }) => causes.some(({ mark }) => mark.fuel));

@@ -25,14 +25,12 @@ export function dangerFirst(context: PlanContext): {
   const act = (note: Note, ...verbs: AtOnceVerb[]): DangerAct => ({ note, verbs });
   if (isUntouchable(context)) return { acts: [act(handsOff, 'handsOff')], only: true };
   if (explosivesHere(context).length > 0) return { acts: [act(floodNow, 'keepFlooded')], only: true };
-  if (isSoakedWithFuel(context)) return { acts: [act(fuelOutside, 'airOutdoors')], only: true };
   const fumes =
     fumesHere(context).length > 0
-      ? [
-          act(leaveFumes, 'leaveRoom', 'ventilate'),
-          act(rinsable ? floodFumes : blotFumes, 'rinseOutProduct'),
-        ]
+      ? [act(leaveFumes, 'leaveRoom', 'ventilate'), act(rinsable ? floodFumes : blotFumes, 'rinseOutProduct')]
       : [];
+  if (isSoakedWithFuel(context))
+    return { acts: [...fumes.slice(0, 1), act(fuelOutside, 'airOutdoors')], only: true };
   const solvent = residues.some(({ flammable }) => flammable);
   const waits = holdsVapour(context) && (solvent || fumes.length > 0);
   const air = waits ? [act(item.fitsABag ? airOutdoors : airRoom, 'airOutdoors')] : [];

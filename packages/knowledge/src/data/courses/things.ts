@@ -289,7 +289,10 @@ export const things = [
       dryOnly: cleaner('Its maker, or a new one.'),
     },
     never: [
-      ['Unless its label names it: a drum, a soak, a solvent, bleach, acid, enzymes, dye, an iron.', 'It weakens what holds.'],
+      [
+        'Unless its label names it: a drum, a soak, a solvent, bleach, acid, enzymes, dye, an iron.',
+        'It weakens what holds.',
+      ],
       ['Oil on a buckle.', 'It slips.'],
     ],
     says: ['Lukewarm water, a sponge, mild soap.', 'Dry through before use.'],

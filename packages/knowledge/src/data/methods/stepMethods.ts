@@ -159,7 +159,13 @@ export const stepMethods: readonly Method[] = [
     dwellMin: { min: 10, max: 480, lookEvery: 30 },
     rinse: 'vacuum',
     pickUpMLPerCm2: 0.15,
-    notes: { apply: [always('Two millimetres thick; shake or vacuum it off and renew while it takes.', { asks: ['motor'] })] },
+    notes: {
+      apply: [
+        always('Two millimetres thick; shake or vacuum it off and renew while it takes.', {
+          asks: ['motor'],
+        }),
+      ],
+    },
   },
   {
     ...DRY,
@@ -441,7 +447,9 @@ export const stepMethods: readonly Method[] = [
     extraMechanisms: ['absorption'],
     pickUpMLPerCm2: 0.15,
     harshness: 1,
-    notes: { apply: [always('Two millimetres on the quite dry pile; vacuum slowly, twice.', { asks: ['motor'] })] },
+    notes: {
+      apply: [always('Two millimetres on the quite dry pile; vacuum slowly, twice.', { asks: ['motor'] })],
+    },
   },
   {
     ...SURFACE,

@@ -1,10 +1,10 @@
 import type { Deed, Method, Note } from '@feverfew/knowledge';
 import { type Finding, finding } from '../../../finding/finding.js';
-import { fumesHere } from '../../case/fumesHere.js';
 import { explosivesHere, isUntouchable } from '../../case/explosivesHere.js';
+import { fumesHere } from '../../case/fumesHere.js';
 import type { PlanContext } from '../../case/planContext.js';
 import { reactionFinding } from '../../case/reactionFinding.js';
-import { isSoakedWithFuel } from '../../case/vapourHere.js';
+import { hasFuel, isSoakedWithFuel } from '../../case/vapourHere.js';
 import { spotAmount, workedSides } from '../dose/spotAmount.js';
 
 /** What keeps a method off for people's sake, or off a piece that is too large for it. */
@@ -12,7 +12,7 @@ export const safetyFindings = (method: Method, context: PlanContext): Finding[] 
   ...dustFindings(method, context),
   ...deedFindings(method, context),
   ...explosiveFindings(method, context),
-  ...fuelFindings(context),
+  ...fuelFindings(method, context),
   ...fumeFindings(method, context),
   ...sizeFindings(method, context),
 ];
@@ -42,9 +42,12 @@ function deedFindings(method: Method, { index, barred }: PlanContext): Finding[]
 
 const asksForMotor = ({ asks }: Note): boolean => asks.includes('motor');
 
-/** Soaked with fuel: nothing is worked on, the piece goes out of use. */
-const fuelFindings = (context: PlanContext): Finding[] =>
-  isSoakedWithFuel(context) ? [finding('soakedWithFuel', {}, ['commonPractice'])] : [];
+/** Soaked with fuel: nothing is worked on, the piece goes out of use. A splash: no solvent, which is more fuel. */
+function fuelFindings(method: Method, context: PlanContext): Finding[] {
+  if (isSoakedWithFuel(context)) return [finding('soakedWithFuel', {}, ['commonPractice'])];
+  const burns = context.index.factsOf(method).agents.some(({ flammable }) => flammable);
+  return burns && hasFuel(context) ? [finding('barredHere', { deed: 'solvent' }, ['commonPractice'])] : [];
+}
 
 /** What gives off gas is rinsed out before anything else: nothing dry stands before that, and nothing is added to it. */
 function fumeFindings(method: Method, context: PlanContext): Finding[] {
