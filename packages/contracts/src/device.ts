@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { Uuid } from './uuid.js';
 
 /** What a device may do: see; see and carry out what is under way; everything. */
 export const DEVICE_ROLES = ['look', 'tub', 'all'] as const;
@@ -14,13 +15,13 @@ const DeviceName = z.string().trim().min(1).max(40);
 
 /** Who asks: this computer itself, which may do everything, or a device that was let in. */
 export const WhoAsks = z
-  .strictObject({ deviceId: z.uuid().nullable(), name: z.string(), role: DeviceRole })
+  .strictObject({ deviceId: Uuid.nullable(), name: z.string(), role: DeviceRole })
   .meta({ id: 'WhoAsks' });
 export type WhoAsks = z.infer<typeof WhoAsks>;
 
 export const Device = z
   .strictObject({
-    id: z.uuid(),
+    id: Uuid,
     name: z.string(),
     role: DeviceRole,
     letInAt: z.iso.datetime(),
@@ -37,7 +38,7 @@ export type ChangedDevice = z.infer<typeof ChangedDevice>;
 /** What the next device that comes with the key or the code will be. Both are told this once, and hold for minutes. */
 export const Invitation = z
   .strictObject({
-    id: z.uuid(),
+    id: Uuid,
     name: z.string(),
     role: DeviceRole,
     /** 32 random bytes, base64url: for a picture that a camera reads. */

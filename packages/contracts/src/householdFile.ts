@@ -10,6 +10,7 @@ import { MOST_JPEG_CHARS } from './run.js';
 import { RunEventShape } from './runEvent.js';
 import { TrialEventShape, TrialSetupShape } from './trial.js';
 import { TroubleFactsShape } from './trouble.js';
+import { Uuid } from './uuid.js';
 import { NewHeapLine } from './wash/heapLine.js';
 import { WashSettings } from './wash/settings.js';
 import { FilledLoad } from './wash/view.js';
@@ -26,7 +27,7 @@ export const HouseholdFileV1 = z.strictObject({
 });
 export type HouseholdFileV1 = z.infer<typeof HouseholdFileV1>;
 
-const id = z.uuid();
+const id = Uuid;
 const createdAt = Instant;
 
 export const UseCaseShape = z

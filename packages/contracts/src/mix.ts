@@ -15,6 +15,7 @@ import { z } from 'zod';
 import { EnvelopeShape } from './envelope.js';
 import { PieceFactsShape } from './piece.js';
 import { BathPHShape, FindingShape, Range3, Snapped, StrengthAfter, WaterSharesShape } from './planParts.js';
+import { Uuid } from './uuid.js';
 
 const amount = z
   .number({ error: 'Give the amount as a number.' })
@@ -111,7 +112,7 @@ export type NewSavedMix = { readonly name: string; readonly mix: Mix };
 
 /** A kept mix, judged anew each time it is read: what was allowed once need not be now. */
 export const SavedMix = NewSavedMix.extend({
-  id: z.uuid(),
+  id: Uuid,
   createdAt: z.iso.datetime(),
   verdict: MixVerdictShape,
 }).meta({ id: 'SavedMix' });

@@ -10,6 +10,7 @@ import {
   WEAR_COUNTS,
 } from '@feverfew/knowledge';
 import { z } from 'zod';
+import { Uuid } from './uuid.js';
 
 export const CareLabelShape = z
   .strictObject({
@@ -109,14 +110,14 @@ export const NewPiece = PieceFactsShape.extend({
 export type NewPiece = z.infer<typeof NewPiece>;
 
 export const Piece = NewPiece.extend({
-  id: z.uuid(),
+  id: Uuid,
   createdAt: z.iso.datetime(),
   /** Its picture, if it has one. */
-  photoId: z.uuid().nullable(),
+  photoId: Uuid.nullable(),
 }).meta({ id: 'Piece' });
 export type Piece = z.infer<typeof Piece>;
 
-export const MergeInto = z.strictObject({ intoId: z.uuid() }).meta({ id: 'MergeInto' });
+export const MergeInto = z.strictObject({ intoId: Uuid }).meta({ id: 'MergeInto' });
 export type MergeInto = z.infer<typeof MergeInto>;
 
 /** A piece that went under another, and what went with it: enough to take the two apart again. */
@@ -124,11 +125,11 @@ export const Merged = z
   .strictObject({
     piece: Piece,
     moved: z.strictObject({
-      troubleIds: z.array(z.uuid()),
-      careIds: z.array(z.uuid()),
+      troubleIds: z.array(Uuid),
+      careIds: z.array(Uuid),
       pastUseIds: z.array(z.string().max(80)),
-      photoIds: z.array(z.uuid()),
-      heapIds: z.array(z.uuid()),
+      photoIds: z.array(Uuid),
+      heapIds: z.array(Uuid),
     }),
   })
   .meta({ id: 'Merged' });
@@ -175,7 +176,7 @@ export type WearView = z.infer<typeof WearView>;
 /** What a person notes of plain care: a wash, or upkeep that was done. */
 export const NewCare = z
   .strictObject({
-    key: z.uuid(),
+    key: Uuid,
     what: z.enum(['machineWash', 'hotWash', 'upkeep']),
     upkeepId: Id.nullable(),
     times: z.number().int().min(1, 'At least once.').max(500, 'At most 500 times.'),

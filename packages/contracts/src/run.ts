@@ -20,6 +20,7 @@ import { PlanShape } from './plan.js';
 import { Effect, Range3 } from './planParts.js';
 import { RunEventShape } from './runEvent.js';
 import { TroubleFactsShape } from './trouble.js';
+import { Uuid } from './uuid.js';
 
 const at = z.iso.datetime();
 const stepId = z.string().min(1).max(60);
@@ -27,8 +28,8 @@ const stepId = z.string().min(1).max(60);
 export const NewRun = z
   .strictObject({
     /** Becomes the run's id: a second request with it starts nothing new. */
-    key: z.uuid(),
-    planId: z.uuid(),
+    key: Uuid,
+    planId: Uuid,
     rungIndex: z.number().int().min(0).max(20),
   })
   .meta({ id: 'NewRun' });
@@ -78,7 +79,7 @@ export const RunStateShape = z
       .readonly(),
     notes: z.array(z.strictObject({ at, text: z.string() })).readonly(),
     mixes: z.array(z.strictObject({ at, stepId, name: z.string() })).readonly(),
-    photos: z.array(z.strictObject({ at, photoId: z.uuid(), round: z.number() })).readonly(),
+    photos: z.array(z.strictObject({ at, photoId: Uuid, round: z.number() })).readonly(),
     heat: z.enum(['closed', 'open', 'overridden']),
     outcome: z.enum(OUTCOMES).nullable(),
     startedAt: at,
@@ -86,7 +87,7 @@ export const RunStateShape = z
   })
   .meta({ id: 'RunState' }) satisfies z.ZodType<RunState>;
 
-const Ids2 = z.tuple([z.uuid(), z.uuid()]).readonly();
+const Ids2 = z.tuple([Uuid, Uuid]).readonly();
 
 /** Two runs that would want one thing at one time. */
 export const ClashShape = z
@@ -111,10 +112,10 @@ export const NextActionShape = z
 
 export const Run = z
   .strictObject({
-    id: z.uuid(),
-    planId: z.uuid(),
-    troubleId: z.uuid(),
-    pieceId: z.uuid(),
+    id: Uuid,
+    planId: Uuid,
+    troubleId: Uuid,
+    pieceId: Uuid,
     pieceName: z.string(),
     markIds: z.array(Id),
     plan: PlanShape,
@@ -210,7 +211,7 @@ export const MOST_PICTURES_CHARS = 150_000_000;
 /** A picture a person chose to save: JPEG without metadata, base64. */
 export const NewPhoto = z
   .strictObject({
-    key: z.uuid(),
+    key: Uuid,
     jpeg: z.base64('Send a JPEG as base64.').max(MOST_JPEG_CHARS, 'At most 400 kB: make it smaller first.'),
   })
   .meta({ id: 'NewPhoto' });

@@ -3,6 +3,7 @@ import { Id } from '@feverfew/knowledge';
 import { z } from 'zod';
 import { Instant } from './bounds.js';
 import { MOST_HELD_MS } from './held.js';
+import { Uuid } from './uuid.js';
 
 const share = z.number().min(0).max(100);
 const stepId = z.string().min(1).max(60);
@@ -10,7 +11,7 @@ const stepId = z.string().min(1).max(60);
 /** What a device reports. The server stamps the time; `key` makes repeats count once. */
 export const NewRunEvent = z
   .strictObject({
-    key: z.uuid(),
+    key: Uuid,
     /** How long the tap waited on the device before it could be sent: the server takes it off its own time. */
     heldMs: z.number().int().min(0).max(MOST_HELD_MS).default(0),
     event: z.discriminatedUnion('kind', [
@@ -49,7 +50,7 @@ export const NewRunEvent = z
         kind: z.literal('noted'),
         text: z.string().trim().min(1, 'Write something first.').max(2000, 'At most 2000 characters.'),
       }),
-      z.strictObject({ kind: z.literal('mixUsed'), stepId, mixId: z.uuid() }),
+      z.strictObject({ kind: z.literal('mixUsed'), stepId, mixId: Uuid }),
       z.strictObject({ kind: z.literal('undone') }),
       z.strictObject({ kind: z.literal('redone') }),
     ]),
@@ -86,7 +87,7 @@ export const RunEventShape = z
       signIds: z.array(Id).max(20).readonly().optional(),
     }),
     z.strictObject({ kind: z.literal('heatAllowed'), at, reason: z.string().max(500) }),
-    z.strictObject({ kind: z.literal('photoKept'), at, photoId: z.uuid() }),
+    z.strictObject({ kind: z.literal('photoKept'), at, photoId: Uuid }),
     z.strictObject({ kind: z.literal('decided'), at, choice: z.enum(CHOICES) }),
     z.strictObject({
       kind: z.literal('finished'),

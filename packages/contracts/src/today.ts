@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { UpkeepView } from './piece.js';
 import { ClashShape, RunningEntry } from './run.js';
 import { TroubleSummary } from './trouble.js';
+import { Uuid } from './uuid.js';
 import { RunningLoad } from './wash/view.js';
 
 export const Today = z
@@ -20,7 +21,7 @@ export const Today = z
     clashes: z.array(ClashShape),
     trials: z.array(
       z.strictObject({
-        id: z.uuid(),
+        id: Uuid,
         pieceName: z.string(),
         markIds: z.array(z.string()),
         phase: z.string(),
@@ -32,7 +33,7 @@ export const Today = z
     /** Loads in the drum: running, or done and still wet in it. */
     loads: z.array(RunningLoad),
     /** Upkeep that has fallen due, longest overdue first. */
-    due: z.array(UpkeepView.extend({ pieceId: z.uuid(), pieceName: z.string() })),
+    due: z.array(UpkeepView.extend({ pieceId: Uuid, pieceName: z.string() })),
   })
   .meta({ id: 'Today' });
 export type Today = z.infer<typeof Today>;

@@ -2,6 +2,7 @@ import { MOST_ARMS, TRIAL_PLACES, type TrialEvent, type TrialSetup, type TrialSt
 import { Id } from '@feverfew/knowledge';
 import { z } from 'zod';
 import { Instant } from './bounds.js';
+import { Uuid } from './uuid.js';
 
 const at = Instant;
 const arm = z
@@ -15,8 +16,8 @@ const leftPct = z.number().min(0).max(100);
 
 export const NewTrial = z
   .strictObject({
-    key: z.uuid(),
-    troubleId: z.uuid(),
+    key: Uuid,
+    troubleId: Uuid,
     place: z.enum(TRIAL_PLACES),
     methodIds: z.array(Id).min(2, 'Choose two ways or three.').max(MOST_ARMS, 'At most three ways.'),
   })
@@ -25,7 +26,7 @@ export type NewTrial = z.infer<typeof NewTrial>;
 
 export const NewTrialEvent = z
   .strictObject({
-    key: z.uuid(),
+    key: Uuid,
     event: z.discriminatedUnion('kind', [
       z.strictObject({ kind: z.literal('treated'), arm }),
       z.strictObject({ kind: z.literal('clockStarted') }),
@@ -78,12 +79,12 @@ export const TrialStateShape = z
 /** A trial as a device shows it. `steps`: the plan's own recipe for each arm. */
 export const TrialView = z
   .strictObject({
-    id: z.uuid(),
-    troubleId: z.uuid(),
-    pieceId: z.uuid(),
+    id: Uuid,
+    troubleId: Uuid,
+    pieceId: Uuid,
     pieceName: z.string(),
     markIds: z.array(Id),
-    planId: z.uuid(),
+    planId: Uuid,
     setup: TrialSetupShape,
     /** Its plan was made here; where it was not, nothing of it is put on anything. */
     isOwn: z.boolean(),

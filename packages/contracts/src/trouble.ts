@@ -13,6 +13,7 @@ import { Age, Id } from '@feverfew/knowledge';
 import { z } from 'zod';
 import { boundedRecord } from './bounds.js';
 import { PieceFactsShape } from './piece.js';
+import { Uuid } from './uuid.js';
 
 const side = z
   .number({ error: 'Give the size as a number of centimetres.' })
@@ -66,7 +67,7 @@ export const TroubleFactsShape = z
 
 /** A trouble to be kept: mark and piece must be told. `pieceId` null makes a new piece of the facts. */
 export const NewTrouble = z
-  .strictObject({ pieceId: z.uuid().nullable(), facts: TroubleFactsShape })
+  .strictObject({ pieceId: Uuid.nullable(), facts: TroubleFactsShape })
   .superRefine(needsMarkAndPiece)
   .meta({ id: 'NewTrouble' });
 export type NewTrouble = z.infer<typeof NewTrouble>;
@@ -75,9 +76,9 @@ export type NewTrouble = z.infer<typeof NewTrouble>;
 export const StartTrouble = z
   .strictObject({
     /** Becomes the run's id: a second request with it starts nothing new. */
-    key: z.uuid(),
-    troubleId: z.uuid().nullable(),
-    pieceId: z.uuid().nullable(),
+    key: Uuid,
+    troubleId: Uuid.nullable(),
+    pieceId: Uuid.nullable(),
     facts: TroubleFactsShape,
     rungIndex: z.number().int().min(0).max(20),
   })
@@ -96,15 +97,15 @@ const TROUBLE_STATUSES = ['open', 'running', 'settled'] as const;
 
 export const TroubleSummary = z
   .strictObject({
-    id: z.uuid(),
-    pieceId: z.uuid(),
+    id: Uuid,
+    pieceId: Uuid,
     pieceName: z.string(),
     markIds: z.array(Id),
     status: z.enum(TROUBLE_STATUSES),
     outcome: z.string().nullable(),
     createdAt: z.iso.datetime(),
-    planId: z.uuid(),
-    runId: z.uuid().nullable(),
+    planId: Uuid,
+    runId: Uuid.nullable(),
     /** Minutes of a hand in the first round of its plan; null where it has none. */
     handsOnMin: z.number().nullable(),
   })

@@ -2,6 +2,7 @@ import { AGE_BANDS, type Finding } from '@feverfew/core';
 import { Id } from '@feverfew/knowledge';
 import { z } from 'zod';
 import { FindingShape } from './planParts.js';
+import { Uuid } from './uuid.js';
 
 const Share = z.strictObject({ low: z.number(), high: z.number() });
 
@@ -41,7 +42,7 @@ export const WhatWorksView = z
     rows: z.array(WorksRowShape),
     moves: z.array(
       z.strictObject({
-        troubleId: z.uuid(),
+        troubleId: Uuid,
         markId: Id,
         pieceName: z.string(),
         methodId: Id,
@@ -54,7 +55,7 @@ export const WhatWorksView = z
     ),
     nextTrial: z
       .strictObject({
-        troubleId: z.uuid(),
+        troubleId: Uuid,
         markId: Id,
         methodIds: z.tuple([Id, Id]),
         troubles: z.number().int(),

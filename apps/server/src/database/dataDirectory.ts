@@ -1,5 +1,14 @@
 import { randomBytes } from 'node:crypto';
-import { existsSync, mkdirSync, readdirSync, readFileSync, renameSync, rmSync, writeFileSync } from 'node:fs';
+import {
+  existsSync,
+  mkdirSync,
+  readdirSync,
+  readFileSync,
+  renameSync,
+  rmSync,
+  statSync,
+  writeFileSync,
+} from 'node:fs';
 import { join } from 'node:path';
 import { DomainError } from '@feverfew/core';
 
@@ -42,15 +51,20 @@ const ASIDE_KEPT = 2;
 /**
  * Puts a directory in order before anything is opened: a database of an earlier version moves to its place, what a
  * killed start left half made goes. Each step may be cut short and is gone on with the next time.
+ * @param mayPutAside an empty house was asked for: what cannot be opened goes aside, whole
  * @returns whether there is a database
- * @throws DomainError notADataDirectory where somebody else's files lie in it; nothing is touched then
+ * @throws DomainError notADataDirectory where somebody else's files lie in it, dataDamaged where what lies in it may have
+ * been a house and cannot be opened; nothing is touched then
  */
-export function settle(places: Places): boolean {
+export function settle(places: Places, mayPutAside: boolean): boolean {
   const { root, db, building, ready } = places;
   const others = readdirSync(root).filter((name) => !isOurs(name));
   const moving = join(root, MOVING);
   if (others.some((name) => !OF_POSTGRES.test(name)))
     throw new DomainError('notADataDirectory', { dataDir: root });
+  const isWhole = others.includes('PG_VERSION');
+  if (others.length > 0 && !isWhole && !existsSync(moving) && !mayPutAside)
+    throw new DomainError('dataDamaged', { dataDir: root, cause: 'half of a database lies in it' });
   rmSync(building, { recursive: true, force: true });
   if (existsSync(moving) || others.includes('PG_VERSION')) {
     mkdirSync(moving, { recursive: true });
@@ -63,7 +77,29 @@ export function settle(places: Places): boolean {
     for (const name of others) renameSync(join(root, name), join(aside, name));
   }
   if (existsSync(ready)) takePlace(places, new Date());
+  if (!mayPutAside) requireOpenable(places);
   return existsSync(db);
+}
+
+/** What the database engine takes for a database; where the first is missing, it writes an empty one over what is there. */
+const OF_A_DATABASE = ['PG_VERSION', 'base', 'global/pg_control'];
+
+/** A house that was here is never furnished again as an empty one, because a part of it is missing. */
+function requireOpenable({ root, db, backups }: Places): void {
+  const damaged = (cause: string) => new DomainError('dataDamaged', { dataDir: root, cause });
+  if (existsSync(db)) {
+    const missing = OF_A_DATABASE.find((name) => isMissing(join(db, name)));
+    if (missing) throw damaged(`${missing} is missing from its database`);
+    return;
+  }
+  const left = readdirSync(root).some((name) => ASIDE.test(name));
+  const kept = existsSync(backups) && readdirSync(backups).length > 0;
+  if (left || kept) throw damaged('its database is not there, though a house was');
+}
+
+function isMissing(path: string): boolean {
+  const found = statSync(path, { throwIfNoEntry: false });
+  return !found || (found.isFile() && found.size === 0);
 }
 
 /**

@@ -1,4 +1,5 @@
 import {
+  cpSync,
   mkdirSync,
   mkdtempSync,
   readdirSync,
@@ -11,7 +12,7 @@ import {
 import { tmpdir } from 'node:os';
 import { dirname, join } from 'node:path';
 import { PGlite } from '@electric-sql/pglite';
-import { afterEach, beforeEach, describe, expect, inject, it } from 'vitest';
+import { afterAll, afterEach, beforeAll, beforeEach, describe, expect, inject, it } from 'vitest';
 import { openDatabase } from './openDatabase.js';
 import { households } from './tables.js';
 
@@ -92,19 +93,79 @@ describe('a data directory', () => {
     expect(readdirSync(dir)).not.toContain('PG_VERSION');
   });
 
-  it.each([
-    ['nothing but a half-made database', ['db.new/base/1', 'db.new/global/2']],
-    ['what an earlier version had begun', ['base/1/2', 'pg_wal/0001']],
-  ])('with %s, left by a killed first start, begins anew', async (_what, files) => {
+  const write = (...files: string[]) => {
     for (const file of files) {
       mkdirSync(dirname(join(dir, file)), { recursive: true });
       writeFileSync(join(dir, file), 'half');
     }
+  };
+  it('with nothing but a half-made database, left by a killed first start, starts from nothing', async () => {
+    write('db.new/base/1', 'db.new/global/2');
     const made = await open();
     expect(await made.db.select().from(households)).toHaveLength(0);
     await made.close();
-    const left = readdirSync(dir).filter((name) => !name.startsWith('db.old-'));
-    expect(left.sort()).toEqual(['backups', 'db']);
+    expect(readdirSync(dir).sort()).toEqual(['backups', 'db']);
+  });
+
+  /** A house that was closed in good order, to take copies of. */
+  const whole = mkdtempSync(join(tmpdir(), 'feverfew-whole-'));
+  beforeAll(async () => {
+    const made = await openDatabase(whole, { templateFile: inject('templateFile') });
+    await made.db.insert(households).values({ id: 1, settings: {} as never });
+    await made.close();
+  });
+  afterAll(() => rmSync(whole, { recursive: true, force: true }));
+  const gone = () => rmSync(join(dir, 'db'), { recursive: true });
+  const everything = (at: string): string[] =>
+    readdirSync(at, { recursive: true }).map((name) => {
+      const path = join(at, String(name));
+      const { size, mtimeMs } = statSync(path);
+      return `${name} ${size} ${mtimeMs}`;
+    });
+  it.each<[string, () => void]>([
+    ['PG_VERSION is gone', () => rmSync(join(dir, 'db/PG_VERSION'))],
+    ['PG_VERSION is empty', () => writeFileSync(join(dir, 'db/PG_VERSION'), '')],
+    ['its tables are gone', () => rmSync(join(dir, 'db/base'), { recursive: true })],
+    ['its control file is gone', () => rmSync(join(dir, 'db/global/pg_control'))],
+    [
+      'nothing is left in it',
+      () => {
+        gone();
+        mkdirSync(join(dir, 'db'));
+      },
+    ],
+    [
+      'it is gone and a backup is left',
+      () => {
+        gone();
+        write('backups/household-1.json');
+      },
+    ],
+    [
+      'it is gone and one put aside is left',
+      () => renameSync(join(dir, 'db'), join(dir, 'db.old-2026-01-01')),
+    ],
+    [
+      'half of one of an earlier version lies beside',
+      () => {
+        gone();
+        write('base/1/2', 'pg_wal/0001');
+      },
+    ],
+  ])('is never furnished as an empty house where one was: %s', async (_what, spoil) => {
+    cpSync(whole, dir, { recursive: true });
+    spoil();
+    const before = everything(dir);
+    await expect(open()).rejects.toMatchObject({ code: 'dataDamaged' });
+    expect(everything(dir)).toEqual(before);
+  });
+  it('makes an empty house where it is asked for, and puts aside whole what could not be opened', async () => {
+    cpSync(whole, dir, { recursive: true });
+    rmSync(join(dir, 'db/PG_VERSION'));
+    const before = everything(join(dir, 'db'));
+    await (await open(true)).close();
+    const [aside] = readdirSync(dir).filter((name) => name.startsWith('db.old-'));
+    expect(everything(join(dir, aside ?? ''))).toEqual(before);
   });
 
   it.each([

@@ -50,7 +50,7 @@ export async function openDatabase(
   const hold = await holdDataDirectory(dataDir).catch(inWords(dataDir));
   const places = placesOf(dataDir);
   try {
-    const isThere = settle(places) && !reset;
+    const isThere = settle(places, reset) && !reset;
     requireWritable(places);
     if (!isThere) {
       requireRoom(dataDir);

@@ -233,9 +233,10 @@ export const heapLines = pgTable(
   {
     id: uuid().primaryKey(),
     createdAt: created(),
-    /** Of a piece of the book; a handful has none. */
+    /** Of a piece of the book; a handful has none, and names its kind of piece in its line. */
     pieceId: uuid().references(() => pieces.id, { onDelete: 'cascade' }),
-    line: jsonb().$type<NewHeapLine>().notNull(),
+    /** What was told of it, but for the piece: that is the column's alone. */
+    line: jsonb().$type<Omit<NewHeapLine, 'pieceId'>>().notNull(),
     loadId: uuid().references(() => washLoads.id),
     place: text().$type<HangingPlace>(),
     /** Rolled in a towel after the drum. */
@@ -243,7 +244,14 @@ export const heapLines = pgTable(
     hungAt: timestamp({ withTimezone: true, mode: 'date' }),
     dryAt: timestamp({ withTimezone: true, mode: 'date' }),
   },
-  (table) => [index().on(table.loadId), index().on(table.pieceId)],
+  (table) => [
+    index().on(table.loadId),
+    index().on(table.pieceId),
+    check(
+      'heap_line_is_of_one',
+      sql`(${table.pieceId} is null) <> (${table.line}->>'itemId' is null) and not (${table.line} ? 'pieceId')`,
+    ),
+  ],
 );
 
 /** Loads that were filled, as they were set. */

@@ -26,6 +26,7 @@ import {
 } from '../database/tables.js';
 import { columnsOf } from '../runs/runs.repository.js';
 import type { GiveWay } from '../turns/turns.js';
+import { storedLine } from '../wash/wash.repository.js';
 
 interface Replacement {
   readonly contents: Contents;
@@ -272,7 +273,12 @@ export class HouseholdFileRepository {
       );
       await staging.add(
         heapLines,
-        contents.heap.map((row) => ({ ...back(row), hungAt: then(row.hungAt), dryAt: then(row.dryAt) })),
+        contents.heap.map(({ line, ...row }) => ({
+          ...back(row),
+          ...storedLine(line),
+          hungAt: then(row.hungAt),
+          dryAt: then(row.dryAt),
+        })),
       );
       await staging.whole();
       await this.db.transaction(async (tx) => {

@@ -132,6 +132,7 @@ export class HouseholdFileService {
         : await this.readWhole(
             await parsedFile(upgraded(given, version), giveWay),
             await sealedPlans(given, isOwnBackup ? 'all' : this.sealKey, giveWay),
+            isOwnBackup,
             giveWay,
           );
     this.tellAll();
@@ -168,6 +169,7 @@ export class HouseholdFileService {
   private async readWhole(
     file: HouseholdFile,
     sealed: ReadonlySet<string>,
+    isOwnBackup: boolean,
     giveWay: GiveWay,
   ): Promise<HouseholdRead> {
     const home = (file.settings?.household as Household | undefined) ?? PLAIN_HOUSEHOLD.household;
@@ -176,7 +178,10 @@ export class HouseholdFileService {
     requireKnownNames(file, this.knowledge);
     await requireSaneFigures(file, giveWay);
     const summaries = await replayAll(file, this.knowledge, giveWay);
-    const own = await ownPlans({ file, summaries, sealed, home, knowledge: this.knowledge, giveWay });
+    const own = await ownPlans({
+      ...{ file, summaries, sealed, isOwnBackup, home, giveWay },
+      knowledge: this.knowledge,
+    });
     await this.repository.replace(
       { contents: { ...file, photos: await cleanedPhotos(file.photos, giveWay) }, summaries, own },
       giveWay,

@@ -36,6 +36,10 @@ const waiting = (file: File) => {
   );
 };
 
+const ofMohair = ({ parts }: { parts: readonly { fibres: unknown }[] }) => {
+  for (const part of parts) Object.assign(part, { fibres: [{ fibreId: 'mohair', sharePct: 100 }] });
+};
+
 describe('a house reads its own file', () => {
   it('goes on with what is under way, and may begin what waits', async () => {
     const file = fresh();
@@ -95,6 +99,58 @@ describe('a house reads its own file', () => {
     await read(home, fresh()).expect(200);
   });
 
+  it.each<[string, (file: File) => void]>([
+    [
+      'its plan on another trouble',
+      (file) => {
+        const ids = file.plans.map(({ troubleId }) => troubleId);
+        const other = (id: string) => ids.find((one) => one !== id) ?? id;
+        for (const row of file.plans) row.troubleId = other(row.troubleId);
+      },
+    ],
+    [
+      'other marks told',
+      (file) => {
+        for (const { facts } of file.troubles) Object.assign(facts, { markIds: ['nailVarnish'] });
+      },
+    ],
+    [
+      'another fibre in trouble and piece',
+      (file) => {
+        for (const { facts } of file.troubles) ofMohair(facts.piece);
+        for (const { facts } of file.pieces) ofMohair(facts);
+      },
+    ],
+    [
+      'another fibre in the linen book alone',
+      (file) => {
+        for (const { facts } of file.pieces) ofMohair(facts);
+      },
+    ],
+  ])('with every seal whole and %s: kept to be read, none begun, none gone on with', async (_what, spoil) => {
+    const file = fresh();
+    spoil(file);
+    await read(home, file).expect(200);
+    for (const { id } of underWay(file))
+      expect((await home.http.get(`/api/runs/${id}`).expect(200)).body.danger).toBe('planNotOurs');
+    for (const { id } of file.plans) await begin(home, id).expect(409);
+    await read(home, fresh()).expect(200);
+  });
+
+  it('puts no seal of its own on words that came in without one', async () => {
+    const file = fresh();
+    const [run] = underWay(file);
+    const row = planOf(file, run?.planId ?? '');
+    row.seal = null;
+    for (const line of row.plan.verdict) line.is = 'Pour chlorine bleach and vinegar on it.';
+    row.plan.keep.says.push('Leave it in petrol overnight.');
+    await read(home, file).expect(200);
+    expect((await home.http.get(`/api/runs/${run?.id}`).expect(200)).body.danger).toBe('planNotOurs');
+    const out: File = JSON.parse((await home.http.get('/api/household/file').expect(200)).text);
+    expect(planOf(out, row.id).seal).toBeNull();
+    await read(home, fresh()).expect(200);
+  });
+
   it('follows none behind an invented run that is over', async () => {
     const file = fresh();
     const target = waiting(file);
@@ -125,29 +181,20 @@ describe('a house reads its own file', () => {
 });
 
 describe('another house reads it', () => {
-  it('goes on with what it would plan the same, begins nothing of it as it stands, and writes it out as it came', async () => {
+  it('goes on with nothing of it, begins nothing of it, and writes it out as it came', async () => {
     const file = fresh();
     await read(stranger, file).expect(200);
     for (const { id } of underWay(file)) {
       const { body } = await stranger.http.get(`/api/runs/${id}`).expect(200);
-      expect([null, 'planNotOurs']).toContain(body.danger);
+      expect(body.danger).toBe('planNotOurs');
     }
     await begin(stranger, waiting(file).id).expect(409);
     const out: File = JSON.parse((await stranger.http.get('/api/household/file').expect(200)).text);
     const kept = out.plans.filter(({ id, seal }) => planOf(file, id).seal === seal);
-    expect(kept.length).toBeGreaterThanOrEqual(out.plans.length - underWay(file).length);
+    expect(kept).toHaveLength(out.plans.length);
     // Back at home, all of it is known again.
     await read(home, out).expect(200);
     await begin(home, waiting(file).id).expect(201);
-  });
-
-  it('stands still with a run whose plan it would not make', async () => {
-    const file = fresh();
-    const [run] = underWay(file);
-    const row = planOf(file, run?.planId ?? '');
-    for (const step of row.plan.ladder.flatMap(({ steps }) => steps)) step.handsOnMin += 1;
-    await read(stranger, file).expect(200);
-    expect((await stranger.http.get(`/api/runs/${run?.id}`).expect(200)).body.danger).toBe('planNotOurs');
   });
 });
 

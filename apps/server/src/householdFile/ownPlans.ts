@@ -2,14 +2,12 @@ import { isDeepStrictEqual } from 'node:util';
 import type { HouseholdFile } from '@feverfew/contracts';
 import {
   checkPlan,
-  DomainError,
-  gatherEvidence,
   type Household,
+  type PieceFacts,
   type Plan,
-  planTreatment,
   type RunSummary,
   replayTrial,
-  type UseCase,
+  type TroubleFacts,
   type Violation,
 } from '@feverfew/core';
 import type { Knowledge } from '@feverfew/knowledge';
@@ -36,7 +34,7 @@ export async function sealedPlans(
   const rows: { id?: unknown; plan?: unknown; seal?: unknown }[] = Array.isArray(plans) ? plans : [];
   const known = new Set<string>();
   for (const row of rows) {
-    if (key === 'all' || isSealed(row?.plan, row?.seal, key)) known.add(String(row?.id));
+    if (key === 'all' || isSealed(row?.plan, row?.seal, key)) known.add(String(row?.id).toLowerCase());
     await giveWay();
   }
   return known;
@@ -46,49 +44,79 @@ interface OfAFile {
   readonly file: HouseholdFile;
   readonly summaries: ReadonlyMap<string, RunSummary>;
   readonly sealed: ReadonlySet<string>;
+  /** Its plans need neither seal nor comparison: it lies where this program alone writes. */
+  readonly isOwnBackup: boolean;
   readonly home: Household;
   readonly knowledge: Knowledge;
   readonly giveWay: GiveWay;
 }
 
 /**
- * Which plans of a file may be followed here: those with this house's own seal, and of those under way the ones that
- * this program would make again, step by step, from the same facts. All others are kept to be read; their troubles are
- * planned anew when somebody begins.
- * @throws DomainError brokenFile where a plan of today's knowledge nobody has carried out would not be safe
+ * Which plans of a file may be followed here: those with this house's own seal that stand on the trouble they were made
+ * for. The seal covers every figure and word of a plan; that it belongs to its trouble and its piece is compared. All
+ * others are kept to be read; their troubles are planned again when somebody begins.
+ * @throws DomainError brokenFile where a plan of today's knowledge that nobody has carried out would not be safe
  */
 export async function ownPlans({
   file,
   summaries,
   sealed,
+  isOwnBackup,
   home,
   knowledge,
   giveWay,
 }: OfAFile): Promise<Set<string>> {
-  const log = [...summaries.values()].flatMap(({ uses }) => uses);
-  const evidence = gatherEvidence([...log, ...file.pastUses.map(({ use }) => use as UseCase)]);
-  // By the book, or by what this household has learned meanwhile: it was made somewhere in between.
-  const planWith = [
-    (facts: Plan['facts']) => planTreatment(facts, home, knowledge),
-    (facts: Plan['facts']) => planTreatment(facts, home, knowledge, evidence),
-  ];
-  const own = new Set(sealed);
+  const standsRight = isOwnBackup ? () => true : standsOnItsTrouble(file);
+  const own = new Set<string>();
   const underWay = new Set(file.trials.filter(isUnderWay).map(({ planId }) => planId));
   const over = new Set<string>();
   for (const run of file.runs) {
     if (summaries.get(run.id)?.state.status === 'finished') over.add(run.planId);
     else underWay.add(run.planId);
   }
-  for (const [index, { id, plan: given }] of file.plans.entries()) {
-    if (own.has(id)) continue;
-    await giveWay();
+  for (const [index, row] of file.plans.entries()) {
+    const { id, plan: given } = row;
     const plan = given as unknown as Plan;
-    if (underWay.has(id) && isMadeAgain(plan, planWith)) own.add(id);
-    else if (!over.has(id) && plan.knowledgeVersion === knowledge.version)
+    await giveWay();
+    if (sealed.has(id) && standsRight(row)) own.add(id);
+    else if (!underWay.has(id) && !over.has(id) && plan.knowledgeVersion === knowledge.version)
       requireSafePlan(plan, home, knowledge, `plans.${index}`);
   }
   return own;
 }
+
+type PlanRow = HouseholdFile['plans'][number];
+
+/** Whether a plan was made from what the file tells of its trouble, and for the piece the trouble is on. */
+function standsOnItsTrouble({ troubles, pieces }: HouseholdFile): (row: PlanRow) => boolean {
+  const troubleOf = new Map(troubles.map((trouble) => [trouble.id, trouble]));
+  const pieceOf = new Map(pieces.map((piece) => [piece.id, piece.facts]));
+  return ({ troubleId, plan }) => {
+    const trouble = troubleOf.get(troubleId);
+    const piece = trouble && pieceOf.get(trouble.pieceId);
+    const { facts } = plan as unknown as Plan;
+    return (
+      trouble !== undefined &&
+      piece !== undefined &&
+      isDeepStrictEqual(toldIn(facts), toldIn(trouble.facts)) &&
+      isDeepStrictEqual(madeOf(facts.piece), madeOf(piece))
+    );
+  };
+}
+
+/** What was told of a trouble. What was done on it since, and what was chosen on the page, may have changed. */
+function toldIn({
+  done: _done,
+  goneComponentIds: _gone,
+  choices: _choices,
+  schools: _schools,
+  ...facts
+}: TroubleFacts) {
+  return JSON.parse(JSON.stringify({ ...facts, reach: null, markIds: [...facts.markIds].sort() }));
+}
+
+/** What a piece is, whatever else the linen book says of it. */
+const madeOf = ({ itemId, parts }: Pick<PieceFacts, 'itemId' | 'parts'>) => ({ itemId, parts });
 
 function isUnderWay({ setup, events }: HouseholdFile['trials'][number]): boolean {
   const replayed = replayTrial(
@@ -97,32 +125,6 @@ function isUnderWay({ setup, events }: HouseholdFile['trials'][number]): boolean
   );
   return replayed.ok && replayed.state.phase !== 'told';
 }
-
-/** The same to do, to the last figure and word. A plan that cannot be made at all is none. */
-function isMadeAgain(plan: Plan, planWith: readonly ((facts: Plan['facts']) => Plan)[]): boolean {
-  try {
-    return planWith.some((planFor) => isDeepStrictEqual(toDo(planFor(plan.facts)), toDo(plan)));
-  } catch (error) {
-    if (error instanceof DomainError) return false;
-    throw error;
-  }
-}
-
-/** Without what only weighs it: shares taken out, which the log moves. As JSON, in which nothing is undefined. */
-const toDo = ({ ladder, atOnce, keep }: Plan): unknown =>
-  JSON.parse(
-    JSON.stringify({
-      atOnce: atOnce.actions,
-      never: keep.never,
-      passes: ladder.map(({ methodId, passId, cautionIds, steps, rinseOut }) => ({
-        methodId,
-        passId,
-        cautionIds,
-        steps,
-        rinseOut,
-      })),
-    }),
-  );
 
 function requireSafePlan(plan: Plan, home: Household, knowledge: Knowledge, path: string): void {
   const violation = checkPlan(plan, home, knowledge).find(({ code }) => !OF_ITS_HOUSEHOLD.includes(code));

@@ -1,7 +1,15 @@
 import { DomainError } from '@feverfew/core';
-import { ParseUUIDPipe } from '@nestjs/common';
+import { type ArgumentMetadata, ParseUUIDPipe } from '@nestjs/common';
 
-/** An id in an address. What is none names nothing: not found, in words, like one that is gone. */
-export const ID = new ParseUUIDPipe({
+/** An id in an address, as the database writes it: in small letters. */
+class IdPipe extends ParseUUIDPipe {
+  override async transform(value: string, metadata: ArgumentMetadata): Promise<string> {
+    const id = await super.transform(value, metadata);
+    return (id ?? value).toLowerCase();
+  }
+}
+
+/** What is no id names nothing: not found, in words, like one that is gone. */
+export const ID = new IdPipe({
   exceptionFactory: () => new DomainError('notFound', { message: 'There is nothing at this address.' }),
 });

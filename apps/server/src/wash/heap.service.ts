@@ -108,7 +108,6 @@ export class HeapService {
     const rows = lines.map(({ id, line }, index) => ({
       id,
       line,
-      pieceId: line.pieceId,
       createdAt: new Date(now + index),
     }));
     if (!(await this.repository.add(rows, MOST_HEAP_LINES)))

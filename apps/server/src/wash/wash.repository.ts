@@ -6,14 +6,18 @@ import { DATABASE } from '../database/database.module.js';
 import type { Database } from '../database/openDatabase.js';
 import { careEvents, heapLines, washLoads, washSettings } from '../database/tables.js';
 
-export type HeapRow = typeof heapLines.$inferSelect;
+type StoredLine = typeof heapLines.$inferSelect;
+/** A line with what was told of it, the piece too. */
+export type HeapRow = Omit<StoredLine, 'line'> & { readonly line: NewHeapLine };
 export type LoadRow = typeof washLoads.$inferSelect;
 export type CareRow = typeof careEvents.$inferInsert;
 
 /** Whose line it is stands in its column alone: a piece that was merged takes its lines along. */
-const withPiece = <Row extends HeapRow>(row: Row): Row => ({
-  ...row,
-  line: { ...row.line, pieceId: row.pieceId },
+const withPiece = (row: StoredLine): HeapRow => ({ ...row, line: { ...row.line, pieceId: row.pieceId } });
+/** A line as it is stored: the one place where its columns are made from what was told. */
+export const storedLine = ({ pieceId, ...line }: NewHeapLine): Pick<StoredLine, 'pieceId' | 'line'> => ({
+  pieceId,
+  line,
 });
 
 /** What of a line goes into a load, and what of a handful stays behind. */
@@ -60,13 +64,13 @@ export class WashRepository {
 
   /** Lines that went into a load and are not dry yet, and those of the loads asked for. */
   async washed(loadIds: readonly string[]): Promise<HeapRow[]> {
-    return loadIds.length === 0
-      ? []
-      : this.db
-          .select()
-          .from(heapLines)
-          .where(inArray(heapLines.loadId, [...loadIds]))
-          .orderBy(asc(heapLines.createdAt), asc(heapLines.id));
+    if (loadIds.length === 0) return [];
+    const rows = await this.db
+      .select()
+      .from(heapLines)
+      .where(inArray(heapLines.loadId, [...loadIds]))
+      .orderBy(asc(heapLines.createdAt), asc(heapLines.id));
+    return rows.map(withPiece);
   }
 
   /** Loads, the newest first. */
@@ -76,11 +80,12 @@ export class WashRepository {
 
   /** Every load there was, the oldest first, with its lines. */
   async everyLoad(): Promise<{ load: LoadRow; line: HeapRow }[]> {
-    return this.db
+    const rows = await this.db
       .select({ load: washLoads, line: heapLines })
       .from(washLoads)
       .innerJoin(heapLines, eq(heapLines.loadId, washLoads.id))
       .orderBy(asc(washLoads.createdAt), asc(washLoads.id), asc(heapLines.createdAt), asc(heapLines.id));
+    return rows.map(({ load, line }) => ({ load, line: withPiece(line) }));
   }
 
   async load(id: string): Promise<LoadRow | null> {
@@ -90,12 +95,13 @@ export class WashRepository {
 
   /** Lines of loads that are out of the drum, and not dry yet. */
   async wet(): Promise<{ line: HeapRow; load: LoadRow }[]> {
-    return this.db
+    const rows = await this.db
       .select({ line: heapLines, load: washLoads })
       .from(heapLines)
       .innerJoin(washLoads, eq(heapLines.loadId, washLoads.id))
       .where(and(isNotNull(washLoads.doneAt), isNull(heapLines.dryAt)))
       .orderBy(asc(washLoads.createdAt), asc(heapLines.createdAt), asc(heapLines.id));
+    return rows.map(({ line, load }) => ({ line: withPiece(line), load }));
   }
 
   /**
@@ -103,7 +109,7 @@ export class WashRepository {
    * @returns false, and nothing is added, where the heap would be larger than may be
    */
   async add(
-    rows: readonly { id: string; createdAt: Date; pieceId: string | null; line: NewHeapLine }[],
+    rows: readonly { id: string; createdAt: Date; line: NewHeapLine }[],
     most: number,
   ): Promise<boolean> {
     return this.db.transaction(async (tx) => {
@@ -114,7 +120,7 @@ export class WashRepository {
       if ((heap?.lines ?? 0) + rows.length > most) return false;
       await tx
         .insert(heapLines)
-        .values([...rows])
+        .values(rows.map(({ line, ...row }) => ({ ...row, ...storedLine(line) })))
         .onConflictDoNothing();
       return true;
     });
@@ -124,7 +130,7 @@ export class WashRepository {
   async change(id: string, line: NewHeapLine): Promise<boolean> {
     const changed = await this.db
       .update(heapLines)
-      .set({ line })
+      .set(storedLine(line))
       .where(and(eq(heapLines.id, id), isNull(heapLines.loadId)))
       .returning({ id: heapLines.id });
     return changed.length > 0;
@@ -148,14 +154,14 @@ export class WashRepository {
         for (const { lineId, line, rest } of taken) {
           const [row] = await tx
             .update(heapLines)
-            .set({ loadId: load.id, line })
+            .set({ loadId: load.id, ...storedLine(line) })
             .where(and(eq(heapLines.id, lineId), isNull(heapLines.loadId)))
             .returning();
           if (!row) throw new NotInHeap();
           if (rest)
             await tx
               .insert(heapLines)
-              .values({ id: rest.id, createdAt: row.createdAt, pieceId: row.pieceId, line: rest.line });
+              .values({ id: rest.id, createdAt: row.createdAt, ...storedLine(rest.line) });
         }
       });
       return true;

@@ -2,6 +2,7 @@ import { PLAIN_USE, SOIL_LEVELS, SOLVENT_STATES } from '@feverfew/core';
 import { Colour, Fastness, Id } from '@feverfew/knowledge';
 import { z } from 'zod';
 import { CareLabelShape } from '../piece.js';
+import { Uuid } from '../uuid.js';
 
 /** Most lines a heap has at once, and most of one handful. */
 export const MOST_HEAP_LINES = 60;
@@ -15,7 +16,7 @@ const massG = z
 /** What is told of one line of the heap: a piece of the linen book, or a handful of like ones. */
 export const NewHeapLine = z
   .strictObject({
-    pieceId: z.uuid().nullable(),
+    pieceId: Uuid.nullable(),
     /** Kind of piece of a handful; null for a piece of the book. */
     itemId: Id.nullable(),
     name: z.string().trim().max(80, 'At most 80 characters.'),
@@ -63,7 +64,7 @@ export const PLAIN_LINE: NewHeapLine = {
 export const NewHeapLines = z
   .strictObject({
     lines: z
-      .array(z.strictObject({ id: z.uuid(), line: NewHeapLine }))
+      .array(z.strictObject({ id: Uuid, line: NewHeapLine }))
       .min(1)
       .max(MOST_HEAP_LINES),
   })

@@ -2,6 +2,7 @@ import { CLASH_CODES, type Joining, NO_LAST_RINSE, SOLVENT_STATES } from '@fever
 import { Colour, Id, LOAD_CHORES, LOAD_PROGRAMMES, WEAVES } from '@feverfew/knowledge';
 import { z } from 'zod';
 import { LimitOwnerShape } from '../envelope.js';
+import { Uuid } from '../uuid.js';
 import { NewHeapLine } from './heapLine.js';
 
 export const HeldByShape = z.union([
@@ -69,8 +70,8 @@ export const HeapPiece = z
   .strictObject({
     /** Of the line; of a part beyond the first with its number behind a full stop. */
     id: z.string(),
-    lineId: z.uuid(),
-    pieceId: z.uuid().nullable(),
+    lineId: Uuid,
+    pieceId: Uuid.nullable(),
     name: z.string(),
     count: z.number(),
     massG: z.number(),

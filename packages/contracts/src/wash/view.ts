@@ -1,12 +1,13 @@
 import { Colour, Id, LOAD_PROGRAMMES, WEAVES } from '@feverfew/knowledge';
 import { z } from 'zod';
+import { Uuid } from '../uuid.js';
 import { HeapPiece, JoiningShape, LoadAnswer, LoadView, StayReasonShape } from './load.js';
 import { MachineShape, WashSettings } from './settings.js';
 
 /** A mark to be worked on by hand before its piece goes in. */
 const ByHandFirst = z.strictObject({
   pieceId: z.string(),
-  troubleId: z.uuid(),
+  troubleId: Uuid,
   markIds: z.array(Id),
   handsOnMin: z.number().nullable(),
 });
@@ -31,7 +32,7 @@ export type FilledLoad = z.infer<typeof FilledLoad>;
 /** A load that was filled: what it was set to, and how far it is. */
 export const RunningLoad = z
   .strictObject({
-    id: z.uuid(),
+    id: Uuid,
     startedAt: z.iso.datetime(),
     endsAt: z.iso.datetime(),
     /** Wet wash is not left longer in the drum. */
@@ -40,8 +41,8 @@ export const RunningLoad = z
     load: FilledLoad,
     pieces: z.array(
       z.strictObject({
-        lineId: z.uuid(),
-        pieceId: z.uuid().nullable(),
+        lineId: Uuid,
+        pieceId: Uuid.nullable(),
         name: z.string(),
         count: z.number(),
         massG: z.number(),
@@ -81,7 +82,7 @@ export type WashView = z.infer<typeof WashView>;
 export const StartLoad = z
   .strictObject({
     /** Becomes the load's id: a second request with it starts nothing new. */
-    key: z.uuid(),
+    key: Uuid,
     pieceIds: z.array(z.string().max(60)).min(1).max(200),
   })
   .meta({ id: 'StartLoad' });
@@ -91,8 +92,8 @@ export type StartLoad = z.infer<typeof StartLoad>;
 export const WashedByHand = z
   .strictObject({
     /** Becomes the load's id: a second request with it washes nothing twice. */
-    key: z.uuid(),
-    lineId: z.uuid(),
+    key: Uuid,
+    lineId: Uuid,
   })
   .meta({ id: 'WashedByHand' });
 export type WashedByHand = z.infer<typeof WashedByHand>;
@@ -109,8 +110,8 @@ export const JoinView = z
       })
       .nullable(),
     /** Its line in the heap; null = not there. */
-    lineId: z.uuid().nullable(),
-    inDrum: z.strictObject({ loadId: z.uuid(), endsAt: z.iso.datetime() }).nullable(),
+    lineId: Uuid.nullable(),
+    inDrum: z.strictObject({ loadId: Uuid, endsAt: z.iso.datetime() }).nullable(),
     /** The drum it falls to, its number as on the page of the wash. */
     load: z
       .strictObject({
