@@ -1,5 +1,4 @@
 import {
-  cpSync,
   mkdirSync,
   mkdtempSync,
   readdirSync,
@@ -12,7 +11,7 @@ import {
 import { tmpdir } from 'node:os';
 import { dirname, join } from 'node:path';
 import { PGlite } from '@electric-sql/pglite';
-import { afterAll, afterEach, beforeAll, beforeEach, describe, expect, inject, it } from 'vitest';
+import { afterEach, beforeEach, describe, expect, inject, it } from 'vitest';
 import { openDatabase } from './openDatabase.js';
 import { households } from './tables.js';
 
@@ -107,14 +106,6 @@ describe('a data directory', () => {
     expect(readdirSync(dir).sort()).toEqual(['backups', 'db']);
   });
 
-  /** A house that was closed in good order, to take copies of. */
-  const whole = mkdtempSync(join(tmpdir(), 'feverfew-whole-'));
-  beforeAll(async () => {
-    const made = await openDatabase(whole, { templateFile: inject('templateFile') });
-    await made.db.insert(households).values({ id: 1, settings: {} as never });
-    await made.close();
-  });
-  afterAll(() => rmSync(whole, { recursive: true, force: true }));
   const gone = () => rmSync(join(dir, 'db'), { recursive: true });
   const everything = (at: string): string[] =>
     readdirSync(at, { recursive: true }).map((name) => {
@@ -153,15 +144,16 @@ describe('a data directory', () => {
       },
     ],
   ])('is never furnished as an empty house where one was: %s', async (_what, spoil) => {
-    cpSync(whole, dir, { recursive: true });
+    write('db/PG_VERSION', 'db/base/1/2', 'db/global/pg_control', 'db/pg_wal/1');
     spoil();
     const before = everything(dir);
     await expect(open()).rejects.toMatchObject({ code: 'dataDamaged' });
     expect(everything(dir)).toEqual(before);
   });
   it('makes an empty house where it is asked for, and puts aside whole what could not be opened', async () => {
-    cpSync(whole, dir, { recursive: true });
+    await (await open()).close();
     rmSync(join(dir, 'db/PG_VERSION'));
+    await expect(open()).rejects.toMatchObject({ code: 'dataDamaged' });
     const before = everything(join(dir, 'db'));
     await (await open(true)).close();
     const [aside] = readdirSync(dir).filter((name) => name.startsWith('db.old-'));

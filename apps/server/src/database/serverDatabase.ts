@@ -3,6 +3,7 @@ import { DomainError } from '@feverfew/core';
 import { drizzle } from 'drizzle-orm/node-postgres';
 import { migrate } from 'drizzle-orm/node-postgres/migrator';
 import pg from 'pg';
+import { engineFault } from './engineFault.js';
 import { MIGRATIONS, type OpenDatabase } from './openDatabase.js';
 import { ServerNews } from './serverNews.js';
 import * as tables from './tables.js';
@@ -67,14 +68,26 @@ export async function openServerDatabase(url: string): Promise<ServerDatabase> {
 function databaseOn(pool: pg.Pool): OpenDatabase['db'] {
   const on = (client: pg.Pool | pg.PoolClient) => drizzle(client, { schema: tables, casing: 'snake_case' });
   const db = on(pool);
-  // Drizzle's own never gives a connection back on which the transaction could not even begin: ten such, and the pool
-  // is empty for good.
   const transaction: typeof db.transaction = async (work, config) => {
-    const client = await pool.connect();
-    try {
-      return await on(client).transaction(work, config);
-    } finally {
-      client.release();
+    let hasBegun = false;
+    const inside: typeof work = (tx) => {
+      hasBegun = true;
+      return work(tx);
+    };
+    // A restart of the database kills every idle connection of the pool, so each of them may be found dead in turn.
+    for (let dead = 0; ; dead += 1) {
+      const client = await pool.connect();
+      let isDead = false;
+      try {
+        return await on(client).transaction(inside, config);
+      } catch (error) {
+        // It died before the transaction began, so nothing was written: once more on another connection.
+        isDead = !hasBegun && engineFault(error) === 'away';
+        if (!isDead || dead >= POOL.max) throw error;
+      } finally {
+        // Drizzle's own never gives a connection back on which the transaction could not begin. A dead one is closed.
+        client.release(isDead);
+      }
     }
   };
   return Object.assign(db, { transaction }) as unknown as OpenDatabase['db'];

@@ -116,8 +116,10 @@ export function twoFigures(amount: number): number {
 }
 
 function waterWords(actions: readonly Action[], say: Lexicon): string[] {
-  const mix = actions.find(({ bath, waterML }) => bath !== null || waterML !== null);
-  const warm = actions.find(({ tempC }) => tempC !== null)?.tempC ?? null;
+  const work = actions.filter(({ kind }) => kind === 'mix' || kind === 'apply' || kind === 'dwell');
+  const mix = work.find(({ bath, waterML }) => bath !== null || waterML !== null);
+  // Of the step itself: a rinse before or after it has a temperature of its own.
+  const warm = mix?.tempC ?? work.find(({ tempC }) => tempC !== null)?.tempC ?? null;
   const drum = actions.some(({ programme }) => programme !== null && programme !== 'none');
   const at =
     warm && (warm.target > LUKEWARM_C || drum) ? [`at ${say.temp(warm.target)}`] : warm ? ['cold'] : [];

@@ -1,0 +1,35 @@
+import { describe, expect, it } from 'vitest';
+import { sweepOf } from '../proof/sweepCase.js';
+import { knowledge } from '../test/fixtures.js';
+import type { RoundPass } from '../treatment/plan/round.js';
+import { planTreatment } from '../treatment/planTreatment.js';
+import type { Lexicon } from './lexicon.js';
+import { passWords } from './roundWords.js';
+
+const say: Lexicon = {
+  name: (id) => id,
+  temp: (tempC) => `${Math.round(tempC)} °C`,
+  volume: (volumeML) => `${Math.round(volumeML)} mL`,
+};
+const mixOf = ({ actions }: RoundPass) => actions.find(({ kind }) => kind === 'mix');
+
+/** Passes of drawn plans whose bath is warm to the hand. */
+const sweep = sweepOf(knowledge);
+const warmBaths: RoundPass[] = [];
+for (let number = 0; warmBaths.length < 60 && number < 3000; number += 1) {
+  const { facts, household } = sweep.caseAt(number);
+  const passes = planTreatment(facts, household, knowledge).rounds.flatMap((round) => round.passes);
+  warmBaths.push(...passes.filter((pass) => mixOf(pass)?.bath && (mixOf(pass)?.tempC?.target ?? 0) > 24));
+}
+
+describe('the words of a step', () => {
+  it('take the temperature of its own bath, whatever is rinsed before it', () => {
+    expect(warmBaths.length).toBe(60);
+    expect(warmBaths.some(({ actions }) => actions[0]?.kind === 'rinseBefore')).toBe(true);
+    for (const pass of warmBaths) {
+      const { recipe } = passWords(pass, say);
+      expect(recipe, pass.methodId).toContain(`water at ${say.temp(mixOf(pass)?.tempC?.target ?? 0)}`);
+      expect(recipe).not.toMatch(/\bcold\b/);
+    }
+  });
+});
