@@ -65,6 +65,7 @@ export const Catalogue = z
     cautions: Knowledge.shape.cautions,
     signs: Knowledge.shape.signs,
     words: Knowledge.shape.words,
+    dangers: Knowledge.shape.dangers,
     sources: Knowledge.shape.sources,
   })
   .meta({ id: 'Catalogue' });

@@ -87,6 +87,7 @@ export {
   type Finding,
   type FirstThings,
   fahrenheitToCelsius,
+  findDangers,
   findingWords,
   firstHand,
   GREASY_DRYER_RULE,

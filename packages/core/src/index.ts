@@ -93,6 +93,7 @@ export { keepArrangement, type Load, type Sorting, sortHeap } from './load/sortH
 export { entryIdOf, splitToFit } from './load/splitToFit.js';
 export { barredMethods, doneMethods } from './log/doneMethods.js';
 export { RUN_SUMMARY_VERSION, type RunSummary, summariseRun } from './log/runSummary.js';
+export { findDangers } from './lookup/findDangers.js';
 export { answerQuestion, type TableAnswer } from './mix/answerQuestion.js';
 export { judgeMix, type MixVerdict } from './mix/judgeMix.js';
 export {

@@ -1,5 +1,6 @@
 import { bathIsComputed } from './bathIsComputed.js';
 import { courseFaults } from './courseFaults.js';
+import { dangerFaults } from './dangerFaults.js';
 import type { Knowledge } from './knowledge.js';
 import { noteFaults } from './noteFaults.js';
 import { rateFaults } from './rateFaults.js';
@@ -37,6 +38,7 @@ const FAMILIES: readonly Family[] = [
   'programmeDefaults',
   'waterLeft',
   'words',
+  'dangers',
 ];
 
 /** Which family each reference field points into. */
@@ -56,6 +58,8 @@ const REFERENCES: Readonly<Record<string, Family>> = {
   wantedAgentId: 'agents',
   useAgentId: 'agents',
   onlyAfterAgentIds: 'agents',
+  itemId: 'items',
+  plannedAs: 'items',
   itemIds: 'items',
   markId: 'marks',
   markIds: 'marks',
@@ -96,6 +100,7 @@ export function findIntegrityFaults(knowledge: Knowledge): string[] {
     ...courseFaults(knowledge),
     ...noteFaults(knowledge),
     ...safetyFaults(knowledge),
+    ...dangerFaults(knowledge),
   ];
 }
 

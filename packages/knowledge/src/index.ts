@@ -18,6 +18,7 @@ export { KNOWLEDGE_VERSION, loadKnowledge } from './loadKnowledge.js';
 export type { Agent } from './schema/agent.js';
 export type { CareSignFact, CodeFact } from './schema/code.js';
 export type { Cloth, ClothCourse, Course, CoursePass, Purpose } from './schema/course.js';
+export type { Danger, DangerRisk } from './schema/danger.js';
 export type { Diagnosis } from './schema/diagnosis.js';
 export { FIBRE_GROUPS, type Fibre } from './schema/fibre.js';
 export type {

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { Agent } from './schema/agent.js';
 import { CareSignFact, CodeFact } from './schema/code.js';
 import { Course } from './schema/course.js';
+import { Danger } from './schema/danger.js';
 import { Diagnosis } from './schema/diagnosis.js';
 import { Fibre } from './schema/fibre.js';
 import { Caution, Dispute, ForbiddenPair, Position, Sign } from './schema/hazard.js';
@@ -48,5 +49,7 @@ export const Knowledge = z.strictObject({
   programmeDefaults: z.array(ProgrammeDefault),
   waterLeft: z.array(WaterLeft),
   words: z.array(Word),
+  /** What is no matter of cleaning, or not first: fixed texts. */
+  dangers: z.array(Danger),
 });
 export type Knowledge = z.infer<typeof Knowledge>;

@@ -3,6 +3,8 @@ import { cautions } from './data/cautions.js';
 import { careSignFacts, codes } from './data/codes.js';
 import { components } from './data/components/components.js';
 import { courses } from './data/courses/courses.js';
+import { contaminants } from './data/dangers/contaminants.js';
+import { protectivePieces } from './data/dangers/protectivePieces.js';
 import { diagnoses } from './data/diagnoses.js';
 import { fibres } from './data/fibres.js';
 import { forbiddenPairs } from './data/hazards.js';
@@ -22,7 +24,7 @@ import { findIntegrityFaults } from './findIntegrityFaults.js';
 import { Knowledge } from './knowledge.js';
 
 /** Raised with every plan; a plan keeps the version it was made with. */
-export const KNOWLEDGE_VERSION = '2026.11.14';
+export const KNOWLEDGE_VERSION = '2026.11.15';
 
 /**
  * The shipped knowledge, validated once.
@@ -60,6 +62,7 @@ export function loadKnowledge(): Knowledge {
     programmeDefaults,
     waterLeft,
     words,
+    dangers: [...contaminants, ...protectivePieces],
   });
   const faults = findIntegrityFaults(knowledge);
   if (faults.length > 0) throw new Error(`Knowledge is not whole:\n${faults.join('\n')}`);

@@ -7,6 +7,7 @@ export const safetyFaults = (knowledge: Knowledge): string[] => [
   ...nobodyStandsForIt(knowledge),
   ...vesselsNotNamed(knowledge),
   ...solventsWithoutCap(knowledge),
+  ...pairsThatFume(knowledge),
 ];
 
 /** Rules ask by occasion, piece and role: each must have a record that answers. */
@@ -63,3 +64,15 @@ function solventsWithoutCap({ agents, cautions }: Knowledge): string[] {
         : [`agents.${agent.id}: burns, and no caution of it forbids heat`]),
     ]);
 }
+
+/** Pairs whose gas is a trace, and what it does in an ordinary wash. */
+const TRACES = new Set(['protease']);
+
+/** What gives off gas when chlorine or a reducer meets it says so for two products on one cloth as well. */
+const pairsThatFume = ({ forbiddenPairs }: Knowledge): string[] =>
+  forbiddenPairs
+    .filter(({ happens }) => /\bgas\b|chloramine|sulphur dioxide|trichloride|\bfumes\b/.test(happens))
+    .filter(({ a, b, fumes }) => !fumes && ![a, b].some((one) => TRACES.has(one)) && ACTIVE.has(a))
+    .map(({ id }) => `forbiddenPairs.${id}: gives off gas, and is not among those that fume on cloth`);
+
+const ACTIVE = new Set(['chlorine', 'poolChlorine', 'reducer', 'mildReducer', 'ammonia']);

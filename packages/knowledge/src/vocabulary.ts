@@ -254,6 +254,9 @@ export const LOAD_CHORES = [
   'unbutton',
 ] as const;
 
+/** Who is at more risk than others from something that is no matter of cleaning. */
+export const DANGER_RISKS = ['child', 'pregnancy', 'asthma', 'pets', 'weakImmunity'] as const;
+
 /** Patterns a cloth is drawn by; always beside its word. */
 export const WEAVES = [
   'percale',

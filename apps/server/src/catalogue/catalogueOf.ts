@@ -74,6 +74,7 @@ export function catalogueOf(knowledge: Knowledge): Catalogue {
     cautions: knowledge.cautions,
     signs: knowledge.signs,
     words: knowledge.words,
+    dangers: knowledge.dangers,
     sources: knowledge.sources,
   };
 }

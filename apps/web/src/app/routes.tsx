@@ -28,6 +28,9 @@ const MachinePage = lazy(() =>
   import('../features/wash/MachinePage').then((page) => ({ default: page.MachinePage })),
 );
 const MorePage = lazy(() => import('./MorePage').then((page) => ({ default: page.MorePage })));
+const DangerPage = lazy(() =>
+  import('../features/danger/DangerPage').then((page) => ({ default: page.DangerPage })),
+);
 const HelpPage = lazy(() => import('./HelpPage').then((page) => ({ default: page.HelpPage })));
 const SetupPage = lazy(() =>
   import('../features/household/SetupPage').then((page) => ({ default: page.SetupPage })),
@@ -76,6 +79,7 @@ const inShell: RouteObject = {
     { path: '/setup', element: <SetupPage /> },
     { path: '/more', element: <MorePage /> },
     { path: '/devices', element: <DevicesPage /> },
+    { path: '/danger/:dangerId', element: <DangerPage /> },
     { path: '/help', element: <HelpPage /> },
     { path: '/cupboard', element: <HouseholdPage show="cupboard" /> },
     { path: '/household', element: <HouseholdPage show="house" /> },

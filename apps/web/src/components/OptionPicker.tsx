@@ -24,8 +24,8 @@ export function OptionPicker({
   groups: readonly OptionGroup[];
   chosenId: string | null;
   searchable?: boolean;
-  /** An option of its own for what was typed, put before all others. */
-  leadFor?: (query: string) => Option | null;
+  /** An option of its own for what was typed, put before all others, or in their place. */
+  leadFor?: (query: string) => (Option & { readonly isOnly?: boolean }) | null;
   onChoose: (id: string) => void;
 }) {
   const [query, setQuery] = useState('');
@@ -33,6 +33,7 @@ export function OptionPicker({
   const shown = useMemo(() => {
     if (query.trim() === '') return groups.filter((group) => group.options.length > 0);
     const lead = leadFor?.(query) ?? null;
+    if (lead?.isOnly) return [{ title: '', options: [lead] }];
     const { answers, nearest } = findOptions(all, query);
     const found = [...(lead ? [lead] : []), ...answers];
     if (found.length > 0) return [{ title: '', options: found }];

@@ -1,4 +1,11 @@
-import type { Catalogue, PieceFacts, PieceSummary, TroubleFacts } from '@feverfew/contracts';
+import {
+  type Catalogue,
+  findDangers,
+  type PieceFacts,
+  type PieceSummary,
+  type TroubleFacts,
+} from '@feverfew/contracts';
+import { useNavigate } from 'react-router';
 import { OptionPicker } from '../components/OptionPicker';
 import { type Draft, withItem, withPiece } from './factsDraft';
 import { markGroups, pieceGroups } from './optionGroups';
@@ -24,11 +31,25 @@ interface BlankPickerProps {
   readonly onDone: () => void;
 }
 
+const LEAD = 'danger ';
+
 /** The picker that belongs to a blank. */
 export function BlankPicker({ id, draft, catalogue, pieces, error, onChange, onDone }: BlankPickerProps) {
   const { facts } = draft;
   const set = (change: Partial<TroubleFacts>) => onChange({ ...draft, facts: { ...facts, ...change } });
   const setPiece = (change: Partial<PieceFacts>) => set({ piece: { ...facts.piece, ...change } });
+  const navigate = useNavigate();
+  /** Words that name a danger lead to its page, not to a trouble. */
+  const leadTo = (words: string) => {
+    const [danger] = findDangers(words, catalogue.dangers);
+    return danger
+      ? {
+          name: `${danger.name}: read this first`,
+          isOnly: danger.replaces,
+          take: () => void navigate(`/danger/${danger.id}`),
+        }
+      : null;
+  };
   switch (id) {
     case 'mark':
       return (
@@ -36,7 +57,7 @@ export function BlankPicker({ id, draft, catalogue, pieces, error, onChange, onD
           markIds={facts.markIds}
           groups={markGroups(catalogue)}
           nameOf={(markId) => catalogue.marks.find((mark) => mark.id === markId)?.name ?? markId}
-          readTold={(words) => toldBy(words, catalogue, pieces, onChange, onDone)}
+          readTold={(words) => leadTo(words) ?? toldBy(words, catalogue, pieces, onChange, onDone)}
           onChange={(markIds) => {
             const newest = markIds.at(-1);
             if (newest) rememberMark(newest);
@@ -51,7 +72,15 @@ export function BlankPicker({ id, draft, catalogue, pieces, error, onChange, onD
           label="What is it on?"
           groups={pieceGroups(catalogue, pieces)}
           chosenId={draft.pieceId ?? facts.piece.itemId}
+          leadFor={(query) => {
+            const lead = leadTo(query);
+            return lead && { id: LEAD + query, name: lead.name, aliases: [], isOnly: lead.isOnly };
+          }}
           onChoose={(value) => {
+            if (value.startsWith(LEAD)) {
+              leadTo(value.slice(LEAD.length))?.take();
+              return;
+            }
             const piece = pieces.find((candidate) => candidate.id === value);
             const kind = catalogue.items.find((candidate) => candidate.id === value);
             if (piece) onChange(withPiece(draft, piece));
@@ -130,6 +159,7 @@ function toldBy(
   const nameOf = (id: string) => catalogue.marks.find((mark) => mark.id === id)?.name ?? id;
   return {
     name: `${read.markIds.map(nameOf).join(' and ')} on the ${given.facts.piece.name}`,
+    isOnly: false,
     take: () => {
       for (const markId of read.markIds) rememberMark(markId);
       onChange(given);

@@ -10,7 +10,9 @@ interface MarksPickerProps {
   readonly groups: readonly OptionGroup[];
   readonly nameOf: (id: string) => string;
   /** Words that name trouble and piece at once; null when they do not. */
-  readonly readTold: (words: string) => { readonly name: string; readonly take: () => void } | null;
+  readonly readTold: (
+    words: string,
+  ) => { readonly name: string; readonly isOnly: boolean; readonly take: () => void } | null;
   readonly onChange: (markIds: string[]) => void;
   readonly onDone: () => void;
 }
@@ -70,7 +72,7 @@ export function MarksPicker({ markIds, groups, nameOf, readTold, onChange, onDon
           chosenId={adding ? null : (markIds[0] ?? null)}
           leadFor={(query) => {
             const given = adding ? null : readTold(query);
-            return given && { id: TOLD + query, name: given.name, aliases: [] };
+            return given && { id: TOLD + query, name: given.name, aliases: [], isOnly: given.isOnly };
           }}
           onChoose={choose}
         />

@@ -14,13 +14,14 @@ interface Entry {
 }
 const entries = entriesRead as unknown as readonly Entry[];
 
-const { marks, items, agents, fibres, components, methods, words } = loadKnowledge();
+const { marks, items, agents, fibres, components, methods, words, dangers } = loadKnowledge();
 const catalogue = {
   marks,
   agents,
   fibres,
   components: components.map(({ id, name }) => ({ id, name, aliases: [] })),
   words,
+  dangers,
   methods: methods.map(({ id, name }) => ({ id, name, aliases: [] })),
   items: items.map((item) => ({ ...item, usualFibres: item.defaultFibres })),
 } as unknown as Catalogue;
@@ -49,7 +50,7 @@ const BECAME: Readonly<Record<string, string>> = {
     'car-seat': 'childSeat',
   },
   ...{ 'car-seat-cover': 'childSeat', 'christmas-stocking': 'christmasStocking', 'dog-bed': 'petBed' },
-  ...{ 'dog-collar': 'straps', 'face-cloth': 'towel', flannel: 'towel', fleece: 'fleeceJacket' },
+  ...{ 'dog-collar': 'dogLead', 'face-cloth': 'towel', flannel: 'towel', fleece: 'fleeceJacket' },
   ...{
     'fleece-jacket': 'fleeceJacket',
     handbag: 'bag',
@@ -140,7 +141,8 @@ const nowOf = (id: string): string[] => [id, BECAME[id] ?? id].filter((one) => k
 const say = { name: (id: string) => id } as never;
 
 function isRight({ type, kind, wants, marks: onMarks, items: onItems }: Entry): boolean {
-  const [first] = findEverything(type, catalogue, [], say).answers;
+  // A page that is read first stands before what is meant, not in its place.
+  const [first] = findEverything(type, catalogue, [], say).answers.filter(({ isDanger }) => !isDanger);
   if (!first) return false;
   const facts = first.draft?.facts;
   if (kind === 'phrase')

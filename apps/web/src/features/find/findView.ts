@@ -1,4 +1,4 @@
-import type { Catalogue, Lexicon, PieceSummary } from '@feverfew/contracts';
+import { type Catalogue, findDangers, type Lexicon, type PieceSummary } from '@feverfew/contracts';
 import type { Draft } from '../../facts/factsDraft';
 import { draftOf, readWords } from '../../facts/readWords';
 import { marksText } from '../../facts/sentenceView';
@@ -14,6 +14,8 @@ export interface SearchHit {
   /** Where it leads; a trouble being told leads to the trouble page with its draft. */
   readonly to: string;
   readonly draft: Draft | null;
+  /** A page that is read before anything is done. */
+  readonly isDanger: boolean;
 }
 
 /** Answers, best first over all kinds; where nothing is good enough, what comes nearest. */
@@ -49,21 +51,33 @@ export function findEverything(
       kind,
       to: `/reference/${name}/${id}`,
       draft: null,
+      isDanger: false,
     }));
+  const dangers = findDangers(query, catalogue.dangers);
+  // What is no matter of cleaning is not told as a trouble.
+  const isTold = dangers.every(({ replaces }) => !replaces);
   const scored = [
-    ...toldTrouble(query, catalogue, pieces, say),
+    ...(isTold ? toldTrouble(query, catalogue, pieces, say) : []),
     ...over(ownPieces(pieces), ({ id, name }) => ({
       id: `piece.${id}`,
       name,
       kind: 'your linen',
       to: `/pieces/${id}`,
       draft: null,
+      isDanger: false,
     })),
     ...family('trouble', 'marks', catalogue.marks),
     ...family('kind of piece', 'items', catalogue.items),
     ...family('product', 'agents', catalogue.agents),
     ...family('fibre', 'fibres', catalogue.fibres),
-    ...over(PLACES, ({ id, name, to }) => ({ id: `place.${id}`, name, kind: 'screen', to, draft: null })),
+    ...over(PLACES, ({ id, name, to }) => ({
+      id: `place.${id}`,
+      name,
+      kind: 'screen',
+      to,
+      draft: null,
+      isDanger: false,
+    })),
     ...lower(family('method', 'methods', catalogue.methods)),
     ...lower(family('soil', 'components', catalogue.components)),
     ...lower(
@@ -73,13 +87,25 @@ export function findEverything(
         kind: 'word',
         to: '/reference/words',
         draft: null,
+        isDanger: false,
       })),
     ),
   ].sort((a, b) => b.score - a.score);
-  const answers = scored.filter(({ score }) => score >= FLOOR).slice(0, MOST_ANSWERS);
-  const nearest = answers.length > 0 ? [] : scored.slice(0, MOST_NEAREST);
-  return { answers: answers.map(({ hit }) => hit), nearest: nearest.map(({ hit }) => hit) };
+  const first = dangers.map(dangerHit);
+  const answers = scored.filter(({ score }) => score >= FLOOR).slice(0, MOST_ANSWERS - first.length);
+  const isFound = answers.length + first.length > 0;
+  const nearest = isFound ? [] : scored.slice(0, MOST_NEAREST);
+  return { answers: [...first, ...answers.map(({ hit }) => hit)], nearest: nearest.map(({ hit }) => hit) };
 }
+
+const dangerHit = ({ id, name }: Catalogue['dangers'][number]): SearchHit => ({
+  id: `danger.${id}`,
+  name,
+  kind: 'read this first',
+  to: `/danger/${id}`,
+  draft: null,
+  isDanger: true,
+});
 
 /** Ways and soils are named after products and troubles: those come first. */
 const lower = (found: readonly Scored[]): Scored[] =>
@@ -125,6 +151,7 @@ function toldTrouble(
     kind: 'tell it as a new trouble',
     to: '/trouble',
     draft,
+    isDanger: false,
   };
   return [{ hit, score }];
 }

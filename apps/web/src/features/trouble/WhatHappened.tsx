@@ -147,7 +147,7 @@ export function WhatHappened({
                 variant="plain"
                 width="100%"
                 justifyContent="flex-start"
-                fontWeight={hit.draft ? 700 : 400}
+                fontWeight={hit.draft || hit.isDanger ? 700 : 400}
                 onClick={() => void navigate(toOf(hit))}
               >
                 {hit.name}
@@ -185,7 +185,11 @@ function told(words: string, catalogue: Catalogue, pieces: readonly PieceSummary
   const { answers, nearest } = words.trim() === '' ? NOTHING : findEverything(words, catalogue, pieces, say);
   const hits = answers.length > 0 ? answers : nearest;
   return {
-    hits: [...hits.filter(({ draft }) => draft), ...hits.filter(({ draft }) => !draft)],
+    hits: [
+      ...hits.filter(({ isDanger }) => isDanger),
+      ...hits.filter(({ draft }) => draft),
+      ...(hits.some(({ isDanger }) => isDanger) ? [] : hits.filter(({ draft }) => !draft)),
+    ],
     isNear: answers.length === 0,
   };
 }

@@ -1,0 +1,42 @@
+import type { Catalogue, HouseholdSettings } from '@feverfew/contracts';
+
+type Danger = Catalogue['dangers'][number];
+type Household = Pick<HouseholdSettings['household'], 'asthma' | 'pregnancy' | 'baby' | 'pets'>;
+
+const AT_RISK: Readonly<Record<Danger['risks'][number], string>> = {
+  child: 'small children',
+  pregnancy: 'anybody who is pregnant',
+  asthma: 'anybody with asthma',
+  pets: 'pets',
+  weakImmunity: 'anybody with a weak immune system',
+};
+
+const inHouse: Readonly<Record<Danger['risks'][number], ((house: Household) => boolean) | null>> = {
+  child: (house) => house.baby,
+  pregnancy: (house) => house.pregnancy,
+  asthma: (house) => house.asthma,
+  pets: (house) => house.pets,
+  weakImmunity: null,
+};
+
+const HERE: Readonly<Record<Exclude<Danger['risks'][number], 'weakImmunity'>, string>> = {
+  child: 'a baby',
+  pregnancy: 'somebody pregnant',
+  asthma: 'somebody with asthma',
+  pets: 'pets',
+};
+
+/** Whom it harms most, and who of them lives in this house as far as the house has said. */
+export function riskText({ risks }: Danger, house: Household | null): { most: string; here: string } {
+  const list = new Intl.ListFormat('en-GB', { type: 'conjunction' });
+  const here = risks.flatMap((risk) =>
+    house && risk !== 'weakImmunity' && inHouse[risk]?.(house) ? [HERE[risk]] : [],
+  );
+  return {
+    most: risks.length > 0 ? `Keep away: ${list.format(risks.map((risk) => AT_RISK[risk]))}.` : '',
+    here: here.length > 0 ? `Here: ${list.format(here)}.` : '',
+  };
+}
+
+export const homeTitle = ({ home }: Danger): string =>
+  home.may === 'no' ? 'At home: no' : 'At home, after these steps';
