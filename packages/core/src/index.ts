@@ -93,7 +93,6 @@ export { keepArrangement, type Load, type Sorting, sortHeap } from './load/sortH
 export { entryIdOf, splitToFit } from './load/splitToFit.js';
 export { barredMethods, doneMethods } from './log/doneMethods.js';
 export { RUN_SUMMARY_VERSION, type RunSummary, summariseRun } from './log/runSummary.js';
-export { findDangers } from './lookup/findDangers.js';
 export { answerQuestion, type TableAnswer } from './mix/answerQuestion.js';
 export { judgeMix, type MixVerdict } from './mix/judgeMix.js';
 export {
@@ -170,6 +169,7 @@ export { armPass, commonDwellMin, MOST_ARMS, trialFaults, trialPasses } from './
 export { trialVerdict } from './trial/trialVerdict.js';
 export { usesOfTrial } from './trial/usesOfTrial.js';
 export { type Choices, NO_CHOICES } from './trouble/choices.js';
+export { findDangers } from './trouble/findDangers.js';
 export { SIZE_WORDS, type SidesCm, type Size, type SizeWord, sidesOf } from './trouble/size.js';
 export {
   type DoneMethod,

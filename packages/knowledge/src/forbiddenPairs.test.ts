@@ -37,6 +37,7 @@ const NEVER_IN_ONE_PLAN: readonly Expected[] = [
   ['ammonia', 'undeclared', /chloramines/, 'unknown may be chlorine; poison-centre guidance'],
   ['poolChlorine', 'weakAcid', /chlorine gas/, 'as hypochlorite; poison-centre guidance'],
   ['poolChlorine', 'oxalicAcid', /chlorine gas/, 'as hypochlorite; poison-centre guidance'],
+  ['poolChlorine', 'softener', /chlorine gas/, 'softeners are sour; as chlorine bleach'],
   ['poolChlorine', 'ammonia', /nitrogen trichloride/, 'NCl3; handbook'],
   ['poolChlorine', 'peroxide', /violently/, 'as hypochlorite; handbook'],
   ['poolChlorine', 'percarbonate', /violently/, 'as hypochlorite; handbook'],

@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { LineView, type NewHeapLine, PieceSummary, PLAIN_LINE, Problem, WashView } from '@feverfew/contracts';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { z } from 'zod';
-import { type TestApp, testApp } from '../test/testApp.js';
+import { beetroot, type TestApp, testApp } from '../test/testApp.js';
 
 let server: TestApp;
 beforeAll(async () => {
@@ -126,6 +126,58 @@ describe('the heap', () => {
       .post('/api/wash/loads')
       .send({ key: randomUUID(), pieceIds: [randomUUID()] })
       .expect(404);
+    await emptied();
+  });
+});
+
+describe('a piece with an open trouble', () => {
+  const told = async (markId: string, agentId: string | null) => {
+    const tried = agentId
+      ? [{ agentId, times: 1, effect: 'unknown', hot: false, washedOut: 'no' } as const]
+      : [];
+    const facts = { ...beetroot, markIds: [markId], tried };
+    const { body } = await server.http.post('/api/troubles').send({ pieceId: null, facts }).expect(201);
+    return body.pieceId as string;
+  };
+  it.each<[string, string | null, string]>([
+    ['beetroot', 'petrol', 'solventSmells'],
+    ['humanUrine', 'chlorineBleach', 'productOnIt'],
+    ['rust', 'strongRustRemover', 'productOnIt'],
+    ['fuelSpill', null, 'fuel'],
+  ])('%s, with %s put on it, joins nothing: %s', async (markId, agentId, code) => {
+    const pieceId = await told(markId, agentId);
+    await add({ ...PLAIN_LINE, pieceId }, handful('towel', { count: 3 }));
+    const view = await wash();
+    const line = view.pieces.find((piece) => piece.pieceId === pieceId);
+    expect(view.stays.find((stay) => stay.pieceId === line?.id)?.reason.code).toBe(code);
+    expect(view.loads.flatMap(({ pieceIds }) => pieceIds)).not.toContain(line?.id);
+    await emptied();
+  });
+  it('faeces on it: a drum of its own', async () => {
+    const pieceId = await told('faeces', null);
+    await add({ ...PLAIN_LINE, pieceId }, handful('towel', { count: 3 }));
+    const view = await wash();
+    const line = view.pieces.find((piece) => piece.pieceId === pieceId);
+    expect(view.loads.find(({ pieceIds }) => pieceIds.includes(line?.id ?? ''))?.pieceIds).toHaveLength(1);
+    await emptied();
+  });
+});
+
+describe('a line of the heap', () => {
+  it('is of one thing after it was changed from a handful to a piece and back', async () => {
+    const { body } = await server.http
+      .post('/api/troubles')
+      .send({ pieceId: null, facts: beetroot })
+      .expect(201);
+    const [id] = await add(handful('towel'));
+    const put = (line: NewHeapLine) => server.http.put(`/api/wash/heap/${id?.toUpperCase()}`).send(line);
+    await put({ ...PLAIN_LINE, pieceId: body.pieceId.toUpperCase() }).expect(204);
+    expect((await wash()).pieces).toMatchObject([{ lineId: id, pieceId: body.pieceId }]);
+    await server.http.get('/api/household/file').expect(200);
+    await put(handful('shirt')).expect(204);
+    expect((await wash()).pieces).toMatchObject([{ lineId: id, pieceId: null }]);
+    await server.http.get('/api/household/file').expect(200);
+    await put({ ...handful('shirt'), pieceId: body.pieceId }).expect(400);
     await emptied();
   });
 });

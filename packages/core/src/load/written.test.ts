@@ -13,6 +13,7 @@ import { effortOf } from './effort.js';
 import type { HeapEntry } from './heapEntry.js';
 import { answerOf, joiningOf } from './joining.js';
 import { commonMachine } from './machine.js';
+import { type OpenTrouble, openOnPiece } from './openTroubles.js';
 import { readEntry } from './readEntry.js';
 import { keepArrangement, sortHeap } from './sortHeap.js';
 import { splitToFit } from './splitToFit.js';
@@ -213,6 +214,55 @@ describe('what stays out', () => {
   });
 });
 
+describe('what is open on a piece goes with it into the heap', () => {
+  const answerOf = (troubles: readonly OpenTrouble[], piece = towel.facts.piece) => {
+    const { facts, solvent } = openOnPiece(troubles, piece, knowledge);
+    return read({ ...towel, facts, solvent });
+  };
+  const told = (markId: string, ...products: string[]): OpenTrouble => ({
+    facts: { ...trouble(markId, towel.facts.piece), tried: tried(...products) },
+    atWash: false,
+  });
+  const kept = (...troubles: OpenTrouble[]) => {
+    const answer = answerOf(troubles);
+    return answer.to === 'stays' ? answer.reason.code : (answer.piece.alone?.kind ?? 'in company');
+  };
+  it('fuel, a solvent, moth poison and what reacts stay out; faeces, vomit, mould, moths and toner go alone', () => {
+    expect(kept(told('tea'))).toBe('in company');
+    expect(kept(told('fuelSpill'))).toBe('fuel');
+    expect(kept(told('mothball'))).toBe('fuel');
+    for (const solvent of ['petrol', 'acetone', 'mineralSpirits', 'isopropanol'])
+      expect(kept(told('tea', solvent)), solvent).toBe('solventSmells');
+    for (const product of ['strongRustRemover', 'ammonia', 'chlorineBleach', 'mouldSpray', 'unknownProduct'])
+      expect(kept(told('humanUrine', product)), product).toBe('productOnIt');
+    for (const markId of ['faeces', 'vomit', 'mildew', 'moths', 'toner'])
+      expect(kept(told(markId)), markId).toBe('mark');
+    // One of several troubles is enough.
+    expect(kept(told('tea'), told('rust', 'petrol'))).toBe('solventSmells');
+  });
+  it('a solvent that a treatment used, which was not finished, stays out as well', () => {
+    const { facts } = told('ballpoint');
+    const done = [{ methodId: 'alcoholSpot', rounds: 1, stalled: false }];
+    expect(kept({ facts: { ...facts, done }, atWash: false })).toBe('solventSmells');
+    expect(kept({ facts: { ...facts, done }, atWash: true })).toBe('solvent');
+  });
+  it('a product that was rinsed out by a treatment that has come to its wash holds nothing up', () => {
+    expect(kept({ ...told('tea', 'ammonia'), atWash: true })).toBe('in company');
+    expect(kept({ ...told('tea', 'petrol'), atWash: true })).toBe('solvent');
+  });
+  it('straps that hold a child: the pram goes alone, and not at all where the trouble is on them', () => {
+    const parts = ['cover', 'webbing'].map((name) => ({
+      name,
+      fibres: [{ fibreId: 'polyester', sharePct: 100 }],
+    }));
+    const pram = { ...piece('pram', { polyester: 100 }, { label: label(30) }), parts };
+    const alone = answerOf([], pram);
+    expect(alone.to === 'drum' && alone.piece.alone).toEqual({ kind: 'part', partId: 'webbingPart' });
+    const onStraps = { facts: { ...trouble('vomit', pram), partIndex: 1 }, atWash: false };
+    expect(answerOf([onStraps], pram)).toMatchObject({ to: 'stays', reason: { code: 'notWashed' } });
+  });
+});
+
 describe('a duvet, wool, an open mark', () => {
   it('a duvet fills a drum by its room, not its mass, and is spun slowly', () => {
     const duvet = line('duvet', 'duvet', { cotton: 100 }, { label: label(60) });
@@ -341,6 +391,21 @@ describe('the checker of loads', () => {
     expect(told([{ ...sheet, fuel: true }])).toContain('not for a drum');
     expect(told([{ ...sheet, use: 'nappy' }, towel])).toContain('with other things');
     expect(told([{ ...sheet, solvent: 'aired' }, towel])).toContain('not alone');
+    const marked = (markIds: string[], ...products: string[]): HeapEntry => ({
+      ...towel,
+      facts: { ...towel.facts, markIds, tried: tried(...products) },
+    });
+    expect(told([marked(['fuelSpill'])])).toContain('what burns is in it');
+    expect(told([marked(['mothball'])])).toContain('what burns is in it');
+    expect(told([marked([], 'petrol')])).toContain('a solvent is in it');
+    expect(told([marked([], 'ammonia')])).toContain('reacts');
+    expect(told([marked(['humanUrine'], 'chlorineBleach')], { oxygen: true })).toContain(
+      'oxygen on chlorine',
+    );
+    for (const markId of ['faeces', 'vomit', 'mildew', 'moths', 'toner']) {
+      expect(told([marked([markId])]), markId).toBe('');
+      expect(told([marked([markId]), { ...sheet, count: 1 }]), markId).toContain('not alone');
+    }
     expect(told([{ ...towel, count: 40 }])).toContain('it holds');
     expect(told([towel], { softener: true })).toContain('softener spoils');
     expect(told([shirt], { tempC: 45 })).toContain('no setting');

@@ -25,9 +25,12 @@ export function firstActFaults({ atOnce, atTub }: WorkList, read: CaseRead): Vio
     ),
   );
   if (explosive) {
-    const untouchable = read.facts.wetness === 'dry' || !read.drains;
+    const { wetness, age } = read.facts;
+    const isUnsure = wetness === 'unknown' && age !== 'minutes';
+    const untouchable = wetness === 'dry' || isUnsure || !read.drains;
+    const allowed: readonly Deed[] = isUnsure ? ['handsOff', 'flood'] : ['handsOff'];
     return untouchable
-      ? wrong(!first.includes('handsOff') || !only(['handsOff']) || acts.length > 1)
+      ? wrong(!first.includes('handsOff') || !only(allowed) || acts.length > 1)
       : wrong(!first.includes('flood') || !only(FLOODING));
   }
   const fumes = givesOffFumes(read);

@@ -119,6 +119,8 @@ function earlierProducts(...[turn, read]: Parameters<TurnRule>) {
         component.explosiveDryWith !== null && agent.chemistries.includes(component.explosiveDryWith),
     ),
   );
+  const { wetness, age } = read.facts;
+  const mayBeDry = wetness === 'dry' || (wetness === 'unknown' && age !== 'minutes');
   const flooded = turn.findIndex((work) => work.kind === 'rinse' && work.changes >= FLOOD);
   const worked = turn.findIndex((work) => work.kind === 'treat' || work.kind === 'dry');
   return [
@@ -126,9 +128,6 @@ function earlierProducts(...[turn, read]: Parameters<TurnRule>) {
       wanted.some((id) => !said.has(id)),
       'triedCautionMissing',
     ),
-    ...when(
-      explosive && (flooded < 0 || worked < flooded || !read.drains || read.facts.wetness === 'dry'),
-      'driesExplosive',
-    ),
+    ...when(explosive && (flooded < 0 || worked < flooded || !read.drains || mayBeDry), 'driesExplosive'),
   ];
 }

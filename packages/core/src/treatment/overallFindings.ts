@@ -30,7 +30,7 @@ export function overallFindings(
     ...damageFindings(context),
     ...(none ? [finding('noHomeMethod', {})] : []),
     ...(rungs === 0 && waiting ? [finding('waterTestFirst', {})] : []),
-    ...(rungs === 0 ? dangerFindings(context) : []),
+    ...(rungs === 0 && !isUntouchable(context) ? dangerFindings(context) : []),
     ...professionalFindings(context, none),
     ...unknownFindings(context),
     ...historyFindings(context),

@@ -76,11 +76,18 @@ export function* firstThingsInSteps(
 export const firstThings = (...given: Parameters<typeof firstThingsInSteps>): FirstThings =>
   atOnce(firstThingsInSteps(...given));
 
+const KEEPS_FROM_HARM: ReadonlySet<string> = new Set(['handsOff', 'leaveRoom', 'airOutdoors', 'keepFlooded']);
+
 /** Only what every answer still open would have a person do, and what any of them would have left alone. */
 function commonTo(plans: readonly Plan[]): AtOnce {
   const verbsOf = ({ atOnce }: Plan) => new Set(atOnce.actions.flatMap(({ verbs }) => verbs));
   const sets = plans.map(verbsOf);
-  const common = (verb: string) => verb === 'protect' || sets.every((verbs) => verbs.has(verb));
+  const [base] = sets;
+  // What keeps people from harm is said whatever else is open.
+  const common = (verb: string) =>
+    verb === 'protect' ||
+    (KEEPS_FROM_HARM.has(verb) && base?.has(verb)) ||
+    sets.every((verbs) => verbs.has(verb));
   const lines = plans.flatMap(({ atOnce }) => atOnce.actions).filter(({ verbs }) => verbs.every(common));
   // One line for each thing to do: the first that does it, in the words of the likeliest answer.
   const done = new Set<string>();

@@ -285,7 +285,8 @@ const WORDS: Words = {
   noHomeMethod: () => 'Nothing here is both safe on it and of use.',
   professionalHand: ({ because }) =>
     because === 'explosive'
-      ? 'Do not move it, touch it or carry it anywhere: keep people away and call the fire service.'
+      ? 'Dry, or not sure: do not move it, touch it or carry it. Keep people away and call the fire service. Still wet: say so, ' +
+        'and how to flood it is shown.'
       : because === 'fuel'
         ? 'Not for a machine, a cleaner or the dustbin: ask the waste authority; indoors, or with a strong smell, the ' +
           'fire service.'

@@ -50,6 +50,10 @@ export function banWords(line: string): string {
 
 /** What a hand does first, as a button names it; a verb that is not here is no first move of a hand. */
 const HAND_WORDS: Readonly<Partial<Record<AtOnceVerb, string>>> = {
+  handsOff: 'hands off',
+  leaveRoom: 'leave the room',
+  airOutdoors: 'take it outdoors',
+  keepFlooded: 'flood it',
   lift: 'lift it off',
   shake: 'shake it out',
   blot: 'press',

@@ -508,6 +508,17 @@ export const forbiddenPairs: readonly ForbiddenPair[] = [
     sourceIds: ['poisonCentre', 'chemHandbook'],
   },
   {
+    id: 'poolSoftener',
+    a: 'poolChlorine',
+    b: 'softener',
+    apart: 'plan',
+    blocksSurface: true,
+    protects: 'both',
+    fumes: true,
+    happens: 'gives off chlorine gas, for softeners are sour',
+    sourceIds: ['commonPractice', 'chemHandbook'],
+  },
+  {
     id: 'poolAmmonia',
     a: 'poolChlorine',
     b: 'ammonia',

@@ -40,6 +40,11 @@ export const STANDING_NOTES = {
     'Hands off: do not touch, move, wet or heat it. Everybody out, door shut, and call the fire service.',
     { asks: ['handsOff'], names: ['heat'] },
   ),
+  wetOrDry: always(
+    'Dry, or not sure: hands off, everybody out, door shut, fire service. Still wet: running cold water now, gloves on, and ' +
+      'keep it wet.',
+    { asks: ['handsOff', 'flood'] },
+  ),
   fuelOutside: always(
     'Outdoors if it can be carried, far from any flame, spark or switch, and out of use. If not: flames out, touch no ' +
       'switch, windows open, people out, and ask the fire service.',

@@ -1,10 +1,17 @@
 import { Box, Flex } from '@chakra-ui/react';
-import type { Catalogue, TroubleFacts } from '@feverfew/contracts';
+import type { Catalogue, Plan, TroubleFacts } from '@feverfew/contracts';
 import { useState } from 'react';
 import { useLexicon } from '../../app/useLexicon';
 import { CopyButton } from '../../components/CopyButton';
 import { Button } from '../../components/controls';
 import { isCoded, sentenceText } from '../../facts/sentenceView';
+
+/** What nobody takes anywhere: it explodes or burns. Whom to call stands in its findings. */
+export const isForNobody = ({ findings }: Pick<Plan, 'findings'>): boolean =>
+  findings.some(
+    ({ code, facts }) =>
+      code === 'professionalHand' && (facts.because === 'explosive' || facts.because === 'fuel'),
+  );
 
 /** Where nothing is done at home: what to say to whoever does it. */
 export function NotAtHome({ facts, catalogue }: { facts: TroubleFacts; catalogue: Catalogue }) {

@@ -8,6 +8,8 @@ const DANGERS: readonly Finding['code'][] = [
   'explosiveWhenDry',
   'solventOnIt',
   'chlorineFumesFrom',
+  'productsReact',
+  'soakedWithFuel',
   'dangerHere',
 ];
 const GRAVE: readonly Finding['code'][] = [

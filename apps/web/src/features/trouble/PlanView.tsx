@@ -5,7 +5,7 @@ import { useLexicon } from '../../app/useLexicon';
 import { Fold } from '../../components/Fold';
 import { onTableOf } from '../../recipe/mixDraft';
 import { KeepInMind, NeverLine } from './KeepInMind';
-import { NotAtHome } from './NotAtHome';
+import { isForNobody, NotAtHome } from './NotAtHome';
 import { OtherWays } from './OtherWays';
 import { CupboardWarning, PlanFindings } from './PlanFindings';
 import { losers } from './passView';
@@ -37,7 +37,9 @@ export function PlanView({ plan, run, nowMs, pieceId, troubleId, catalogue, onFa
   return (
     <Box>
       <PlanFindings plan={plan} />
-      {plan.rounds.length === 0 && <NotAtHome facts={plan.facts} catalogue={catalogue} />}
+      {plan.rounds.length === 0 && !isForNobody(plan) && (
+        <NotAtHome facts={plan.facts} catalogue={catalogue} />
+      )}
       <LeftOutLine facts={plan.facts} onFacts={onFacts} />
       {plan.rounds.map((round) =>
         round.kind === 'full' ? (

@@ -68,6 +68,10 @@ const OF_VERB: Readonly<Record<AtOnceVerb, readonly string[]>> = {
   detergent: [],
   rewash: [],
   leaveAlone: ['doNotRub'],
+  leaveRoom: ['ventilate'],
+  airOutdoors: ['hangToAir', 'air'],
+  keepFlooded: ['coldFlush'],
+  handsOff: ['doNotRub'],
 };
 
 /** Every word a step can be given, beside the products poured. */

@@ -14,7 +14,11 @@ export const explosivesHere = oncePerPlan(({ told, residues }: Pick<PlanContext,
     }),
 );
 
-/** Where it cannot be flooded out, or is dry already, nobody works on it at all. */
+/** Nobody has said whether it is still wet, and it is not so fresh that it must be. */
+const isMaybeDry = ({ wetness, age }: PlanContext['facts']): boolean =>
+  wetness === 'dry' || (wetness === 'unknown' && age !== 'minutes');
+
+/** Where it cannot be flooded out, or may be dry already, nobody works on it at all. */
 export const isUntouchable = (
   context: Pick<PlanContext, 'told' | 'residues' | 'facts' | 'rinsable'>,
-): boolean => explosivesHere(context).length > 0 && (context.facts.wetness === 'dry' || !context.rinsable);
+): boolean => explosivesHere(context).length > 0 && (isMaybeDry(context.facts) || !context.rinsable);

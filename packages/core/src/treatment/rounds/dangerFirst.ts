@@ -10,7 +10,7 @@ export interface DangerAct {
   readonly verbs: readonly AtOnceVerb[];
 }
 
-const { handsOff, floodNow, fuelOutside, leaveFumes, floodFumes, blotFumes, airOutdoors, airRoom } =
+const { handsOff, wetOrDry, floodNow, fuelOutside, leaveFumes, floodFumes, blotFumes, airOutdoors, airRoom } =
   STANDING_NOTES;
 
 /**
@@ -23,7 +23,10 @@ export function dangerFirst(context: PlanContext): {
 } {
   const { rinsable, residues, item } = context;
   const act = (note: Note, ...verbs: AtOnceVerb[]): DangerAct => ({ note, verbs });
-  if (isUntouchable(context)) return { acts: [act(handsOff, 'handsOff')], only: true };
+  if (isUntouchable(context)) {
+    const isUnsure = rinsable && context.facts.wetness === 'unknown';
+    return { acts: [act(isUnsure ? wetOrDry : handsOff, 'handsOff')], only: true };
+  }
   if (explosivesHere(context).length > 0) return { acts: [act(floodNow, 'keepFlooded')], only: true };
   const fumes =
     fumesHere(context).length > 0
