@@ -59,7 +59,7 @@ export default defineConfig({
             // Shapes that check what is told are for the pages that read it: a first page does without them.
             {
               name: 'shapes',
-              test: /node_modules\/zod\/|packages\/contracts\/src\/(bounds|trouble|piece)\.ts|knowledge\/src\/schema\//,
+              test: /node_modules\/zod\/|packages\/contracts\/src\/(bounds|trouble|piece|uuid)\.ts|knowledge\/src\/schema\//,
             },
           ],
         },

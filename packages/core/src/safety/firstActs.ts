@@ -41,10 +41,11 @@ export function firstActFaults({ atOnce, atTub }: WorkList, read: CaseRead): Vio
         !only(['airOutdoors', 'leaveRoom']),
     );
   const solvent = read.residues.some(({ flammable }) => flammable);
+  const isFuel = read.marks.some(({ fuel }) => fuel) && read.left.some(({ vapourBurns }) => vapourBurns);
   const vapour = solvent || read.left.some(({ vapourBurns }) => vapourBurns);
   return wrong(
     (fumes && (!first.includes('leaveRoom') || !only(WHILE_IT_FUMES))) ||
-      (!fumes && solvent && !first.includes('airOutdoors')) ||
+      (!fumes && (solvent || isFuel) && !first.includes('airOutdoors')) ||
       (vapour && (all.includes('water') || all.includes('motor') || all.includes('heat'))),
   );
 }

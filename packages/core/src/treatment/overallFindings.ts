@@ -25,12 +25,13 @@ export function overallFindings(
 ): Finding[] {
   const rungs = ladder.length;
   const none = rungs === 0 && !isDamageOnly(context) && !waiting;
+  const isForNobody = isUntouchable(context) || isSoakedWithFuel(context);
   const rinsedFirst = context.residues.length > 0;
   return [
     ...damageFindings(context),
-    ...(none ? [finding('noHomeMethod', {})] : []),
+    ...(none && !isForNobody ? [finding('noHomeMethod', {})] : []),
     ...(rungs === 0 && waiting ? [finding('waterTestFirst', {})] : []),
-    ...(rungs === 0 && !isUntouchable(context) ? dangerFindings(context) : []),
+    ...(rungs === 0 && !dangerFirst(context).only ? dangerFindings(context) : []),
     ...professionalFindings(context, none),
     ...unknownFindings(context),
     ...historyFindings(context),

@@ -79,8 +79,8 @@ const WORDS: Words = {
     'A piece soaked with fuel, or with fuel in its foam or padding, burns for weeks, and washing does not take it out. ' +
     'Keep it outdoors and out of use, and take it to the hazardous-waste point. A small splash: tell its size.',
   explosiveWhenDry: ({ componentId, agentId }, say) =>
-    `${upper(say.name(agentId))} on ${say.name(componentId)} makes crystals that explode at a touch once dry: keep ` +
-    'it wet, flood it with running water, never let it dry. Crystals already dry: do not touch, call the fire service.',
+    `${upper(say.name(agentId))} on ${say.name(componentId)} makes crystals that explode at a touch once dry. Dry: do ` +
+    'not touch it, call the fire service. Still wet: flood it with running water and never let it dry.',
   onlyInItsBottle: ({ agentId, container }, say) =>
     container === 'sprayer'
       ? `${upper(say.name(agentId))} does not go into a sprayer: its mist is breathed in, and may take fire.`
@@ -285,8 +285,7 @@ const WORDS: Words = {
   noHomeMethod: () => 'Nothing here is both safe on it and of use.',
   professionalHand: ({ because }) =>
     because === 'explosive'
-      ? 'Dry, or not sure: do not move it, touch it or carry it. Keep people away and call the fire service. Still wet: say so, ' +
-        'and how to flood it is shown.'
+      ? 'Do not move it, touch it or carry it anywhere: keep people away and call the fire service.'
       : because === 'fuel'
         ? 'Not for a machine, a cleaner or the dustbin: ask the waste authority; indoors, or with a strong smell, the ' +
           'fire service.'

@@ -68,6 +68,7 @@ export function passWords(pass: RoundPass, say: Lexicon): PassWords {
     title: `${say.name(methodId)}${purpose ? `, for ${PURPOSE_WORDS[purpose]}` : ''}`,
     recipe: recipe.length > 0 ? `${recipe.join(', ')}.` : null,
     lines: [
+      ...beforeWords(actions),
       ...(test ? [test] : []),
       ...conditionWords(onlyIf),
       ...(how ? [how] : []),
@@ -91,6 +92,23 @@ function conditionWords(onlyIf: string | null): string[] {
     .split('; ')
     .filter((part) => part !== '' && !SEEN_TO.test(part));
   return open.length > 0 ? [`Only if: ${lower(open.join('; '))}.`] : [];
+}
+
+/** What an earlier product, or the trouble itself, asks for before the work begins. */
+function beforeWords(actions: readonly Action[]): string[] {
+  const rinse = actions.find(({ kind }) => kind === 'rinseBefore');
+  const work = actions.findIndex(({ kind }) => kind === 'mix' || kind === 'apply');
+  const airs = actions.slice(0, Math.max(0, work)).some(({ kind }) => kind === 'airOut');
+  return [
+    ...(airs ? ['First outdoors, until no smell is left.'] : []),
+    ...(rinse
+      ? [
+          rinse.rinseWay === 'damp'
+            ? 'First blot out what was put on it: two damp cloths.'
+            : `First rinse out what was put on it: ${rinse.rinses ?? 2} changes of cold water.`,
+        ]
+      : []),
+  ];
 }
 
 /** Minutes of a wait: what is aimed for, or the span. */

@@ -27,6 +27,11 @@ export const STANDING_NOTES = {
       'never down a drain.',
     { asks: ['airOutdoors'], names: ['water', 'heat'] },
   ),
+  fuelOffBody: always(
+    'Off the body, wash the skin; then outdoors, far from any flame, spark or switch, until no smell is left. No water or ' +
+      'heat on it before that; never down a drain.',
+    { asks: ['airOutdoors'], names: ['water', 'heat'] },
+  ),
   airRoom: always(
     'Flames out, touch no switch, windows and doors open, people and animals out until no smell is left. No water, ' +
       'heat or vacuum cleaner before that.',

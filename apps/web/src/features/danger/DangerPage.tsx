@@ -53,7 +53,7 @@ export function DangerPage() {
       )}
       <Lines title="Never" lines={never} />
       <Lines title={homeTitle(danger)} lines={[home.text]} />
-      {where && <Lines title="Where it goes" lines={[where]} />}
+      {where && <Lines title={danger.kind === 'piece' ? 'Then' : 'Where it goes'} lines={[where]} />}
       <Lines title="Whom to ask" lines={[ask]} />
       <Lines title="What it is" lines={[is]} />
       {item && (

@@ -34,9 +34,12 @@ export function riskText({ risks }: Danger, house: Household | null): { most: st
   );
   return {
     most: risks.length > 0 ? `Keep away: ${list.format(risks.map((risk) => AT_RISK[risk]))}.` : '',
-    here: here.length > 0 ? `Here: ${list.format(here)}.` : '',
+    here: here.length > 0 ? `In your house: ${list.format(here)}.` : '',
   };
 }
 
-export const homeTitle = ({ home }: Danger): string =>
-  home.may === 'no' ? 'At home: no' : 'At home, after these steps';
+/** Of a piece that protects: what ends its use. */
+export function homeTitle({ home, kind }: Danger): string {
+  if (kind === 'piece') return 'Out of use when';
+  return home.may === 'no' ? 'At home: no' : 'At home, after these steps';
+}

@@ -32,14 +32,14 @@ export function PlanView({ plan, run, nowMs, pieceId, troubleId, catalogue, onFa
   const say = useLexicon();
   const { piece } = plan.facts;
   const on = useMemo(() => onTableOf(pieceId, piece), [pieceId, piece]);
-  const lost = losers(plan.candidates);
+  // What explodes or burns is worked on by nobody: no other way is shown either.
+  const nobody = isForNobody(plan);
+  const lost = nobody ? [] : losers(plan.candidates);
   const ladder = { plan, run, nowMs, on, onFacts };
   return (
     <Box>
       <PlanFindings plan={plan} />
-      {plan.rounds.length === 0 && !isForNobody(plan) && (
-        <NotAtHome facts={plan.facts} catalogue={catalogue} />
-      )}
+      {plan.rounds.length === 0 && !nobody && <NotAtHome facts={plan.facts} catalogue={catalogue} />}
       <LeftOutLine facts={plan.facts} onFacts={onFacts} />
       {plan.rounds.map((round) =>
         round.kind === 'full' ? (
@@ -62,9 +62,11 @@ export function PlanView({ plan, run, nowMs, pieceId, troubleId, catalogue, onFa
       ))}
       <Stack gap="0" paddingTop="16px">
         <NeverLine never={plan.keep.never} />
-        <Fold title="Keep in mind" summary={plan.keep.says[0] ?? plan.keep.prevent[0] ?? ''}>
-          <KeepInMind plan={plan} />
-        </Fold>
+        {!nobody && (
+          <Fold title="Keep in mind" summary={plan.keep.says[0] ?? plan.keep.prevent[0] ?? ''}>
+            <KeepInMind plan={plan} />
+          </Fold>
+        )}
         {lost.length > 0 && (
           <Fold
             title="Not used here"
@@ -76,9 +78,11 @@ export function PlanView({ plan, run, nowMs, pieceId, troubleId, catalogue, onFa
             <RuledOut candidates={plan.candidates} facts={plan.facts} />
           </Fold>
         )}
-        <Fold title="Other ways" summary="to buy, sooner, where opinions differ">
-          <OtherWays plan={plan} troubleId={troubleId} catalogue={catalogue} onFacts={onFacts} />
-        </Fold>
+        {!nobody && (
+          <Fold title="Other ways" summary="to buy, sooner, where opinions differ">
+            <OtherWays plan={plan} troubleId={troubleId} catalogue={catalogue} onFacts={onFacts} />
+          </Fold>
+        )}
         <CupboardWarning plan={plan} />
         <TakeAlong plan={plan} catalogue={catalogue} />
         <Flex display={{ md: 'none' }} color="soft" fontSize="15px" paddingBlock="8px">

@@ -18,6 +18,7 @@ import { useToday } from '../../queries/todayQueries';
 import { useDeleteTrouble, useTrouble } from '../../queries/troubleQueries';
 import { AheadOfStart } from './AheadOfStart';
 import { DiagnosisPanel } from './DiagnosisPanel';
+import { isForNobody } from './NotAtHome';
 import { PlanChanged } from './PlanChanged';
 import { PlanView } from './PlanView';
 import { Foot } from './plan/Foot';
@@ -109,7 +110,7 @@ function TroubleDesk({ troubleId, kept, start }: TroubleDeskProps) {
       {told && (
         <Box opacity={preview.isError ? 0.45 : 1} aria-busy={preview.isFetching}>
           <Box display={{ base: 'none', md: 'block' }}>
-            {isPlanned && <LimitsLine envelope={plan.envelope} />}
+            {isPlanned && !isForNobody(plan) && <LimitsLine envelope={plan.envelope} />}
           </Box>
           <Box paddingTop={{ base: '8px', md: '6px' }}>
             <PlanSlate plan={plan} first={asked.first} />
@@ -130,7 +131,7 @@ function TroubleDesk({ troubleId, kept, start }: TroubleDeskProps) {
             />
           )}
           <Box display={{ base: 'block', md: 'none' }}>
-            {isPlanned && <LimitsLine envelope={plan.envelope} />}
+            {isPlanned && !isForNobody(plan) && <LimitsLine envelope={plan.envelope} />}
           </Box>
           {plan && kept && <PlanChanged kept={kept} plan={plan} />}
           {isPlanned && hasNothingToAsk && runId === null && plan.rounds.length > 0 && (

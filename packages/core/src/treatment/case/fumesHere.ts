@@ -38,9 +38,9 @@ export const fumesHere = oncePerPlan(
     return [
       ...products,
       ...(chlorine
-        ? [...new Set(soils)].map(
-            (component): Reaction => ({ agentId: chlorine.id, with: { kind: 'soil', component } }),
-          )
+        ? soils
+            .slice(0, 1)
+            .map((component): Reaction => ({ agentId: chlorine.id, with: { kind: 'soil', component } }))
         : []),
     ];
   },

@@ -25,6 +25,8 @@ const LIFTED = ['minutes', 'hours', 'days', 'unknown'];
 /** What waits until a vapour that burns has been aired out. */
 const KEPT_FROM_VAPOUR: readonly Deed[] = ['water', 'soak', 'spray', 'solvent'];
 
+const WETS: readonly AtOnceVerb[] = ['coldFlush', 'detergent', 'rewash', 'keepWet'];
+
 /** Nothing in it wets the piece. */
 const isDry = (lines: readonly { readonly verbs: readonly AtOnceVerb[] }[]): boolean =>
   lines.every(({ verbs }) => !verbs.includes('coldFlush'));
@@ -73,7 +75,12 @@ export function atOnceOf(context: PlanContext, done: ReadonlySet<Deed>): AtOnce 
   )
     // What is rinsed out first is wet by then.
     .filter(({ bars }) => residues.length === 0 || !bars.includes('water'))
-    .filter(({ asks }) => !vapour || !asks.some((deed) => KEPT_FROM_VAPOUR.includes(deed)))
+    .filter(
+      ({ asks, verbs }) =>
+        !vapour ||
+        (!asks.some((deed) => KEPT_FROM_VAPOUR.includes(deed)) &&
+          verbs.every((verb) => !WETS.includes(verb))),
+    )
     .filter(
       ({ verbs }) => wet || verbs.includes('chill') || verbs.every((verb) => !WHILE_WET.includes(verb)),
     );

@@ -2,7 +2,7 @@ import { type AtOnceVerb, type Note, STANDING_NOTES } from '@feverfew/knowledge'
 import { explosivesHere, isUntouchable } from '../case/explosivesHere.js';
 import { fumesHere } from '../case/fumesHere.js';
 import type { PlanContext } from '../case/planContext.js';
-import { holdsVapour, isSoakedWithFuel } from '../case/vapourHere.js';
+import { hasFuel, holdsVapour, isSoakedWithFuel } from '../case/vapourHere.js';
 
 /** A first act that keeps people from harm. Nothing else is done until it has been. */
 export interface DangerAct {
@@ -10,8 +10,18 @@ export interface DangerAct {
   readonly verbs: readonly AtOnceVerb[];
 }
 
-const { handsOff, wetOrDry, floodNow, fuelOutside, leaveFumes, floodFumes, blotFumes, airOutdoors, airRoom } =
-  STANDING_NOTES;
+const {
+  handsOff,
+  wetOrDry,
+  floodNow,
+  fuelOutside,
+  leaveFumes,
+  floodFumes,
+  blotFumes,
+  airOutdoors,
+  airRoom,
+  fuelOffBody,
+} = STANDING_NOTES;
 
 /**
  * What keeps people from harm, in order; it stands before every other line and in place of most of them.
@@ -35,8 +45,10 @@ export function dangerFirst(context: PlanContext): {
   if (isSoakedWithFuel(context))
     return { acts: [...fumes.slice(0, 1), act(fuelOutside, 'airOutdoors')], only: true };
   const solvent = residues.some(({ flammable }) => flammable);
-  const waits = holdsVapour(context) && (solvent || fumes.length > 0);
-  const air = waits ? [act(item.fitsABag ? airOutdoors : airRoom, 'airOutdoors')] : [];
+  const fuel = hasFuel(context);
+  const waits = holdsVapour(context) && (solvent || fuel || fumes.length > 0);
+  const outside = fuel ? fuelOffBody : airOutdoors;
+  const air = waits ? [act(item.fitsABag ? outside : airRoom, 'airOutdoors')] : [];
   // Aired before any water: where both are so, the water waits.
   const acts = waits ? [...fumes.slice(0, 1), ...air] : fumes;
   return { acts, only: fumes.length > 0 };

@@ -50,8 +50,8 @@ export function layOut(told: PlanContext, open: PlanContext | null): LaidOut {
     atOnce,
     keep: isLeftAlone ? { ...keep, says: [], prevent: [] } : keep,
     rounds: laid,
-    notUsed,
-    ends,
+    notUsed: isLeftAlone ? [] : notUsed,
+    ends: isLeftAlone ? [] : ends,
     ladder: laid.flatMap((round, at) =>
       rungsOf(round, rounds[at]?.passes ?? [], at === 0 ? atOnce : null, context),
     ),

@@ -649,10 +649,7 @@ export const inkAndPaint = [
     ],
     cause: 'A spill or a leak.',
     causeAction: ['Close the can; no flame or switch near it.'],
-    garment: ['Off the body, wash the skin; hang it open outdoors, far from any flame, spark or switch.'],
-    surfaceAtOnce: [
-      'Flames out, touch no switch, windows open; blot with a white cloth, the cloth outdoors.',
-    ],
+    surfaceAtOnce: ['Blot with a white cloth, the cloth outdoors.'],
     donts: [
       'No water until no smell is left; never into a basin or a drain.',
       'No heat, no iron, no vacuum cleaner, no fan.',
