@@ -39,6 +39,14 @@ suites.suite(
 suites.check('200 kills in the middle of writing', 20, ['node', 'scripts/crash-test.mjs', '200']);
 suites.check('the same on PostgreSQL', 15, ['node', 'scripts/crash-test.mjs', '200', '--postgres']);
 suites.check('20 kills in a first start', 10, ['node', 'scripts/first-start-test.mjs', '20']);
+suites.suite(
+  '2,000 accepted writes, out and in again',
+  6,
+  [...vitest(['server'], report('writes')), 'apps/server/src/householdFile/acceptedWrites.test.ts'],
+  report('writes'),
+  vitestCounts,
+  { FEVERFEW_WRITES: '2000', FEVERFEW_SEED: String(Date.now() % 100_000) },
+);
 suites.check('attack: 20 000 hostile requests', 12, ['node', 'scripts/attack.mjs']);
 suites.check(`a sweep of ${SWEEP} plans`, 10, ['node', 'scripts/sweep.mjs', '--fresh', '--count', SWEEP]);
 process.exit(suites.close());
