@@ -146,6 +146,10 @@ describe('a house reads its own file', () => {
     row.plan.keep.says.push('Leave it in petrol overnight.');
     await read(home, file).expect(200);
     expect((await home.http.get(`/api/runs/${run?.id}`).expect(200)).body.danger).toBe('planNotOurs');
+    const tap = (event: object) =>
+      home.http.post(`/api/runs/${run?.id}/events`).send({ key: randomUUID(), event });
+    await tap({ kind: 'paused' }).expect(409);
+    await tap({ kind: 'noted', text: 'What is this?' }).expect(200);
     const out: File = JSON.parse((await home.http.get('/api/household/file').expect(200)).text);
     expect(planOf(out, row.id).seal).toBeNull();
     await read(home, fresh()).expect(200);

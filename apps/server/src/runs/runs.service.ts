@@ -39,7 +39,11 @@ type ReportedEvent = Omit<NewRunEvent, 'event'> & {
   readonly event: NewRunEvent['event'] | { readonly kind: 'photoKept'; readonly photoId: string };
 };
 
-const CAME_IN = 'This plan came in with a file. Open the trouble: it is planned anew there.';
+const CAME_IN = 'This plan came in with a file. Open the trouble: it is planned again there.';
+const NOT_FOLLOWED =
+  'The plan of this treatment came in with a file. Stop here, and open the trouble: it is planned again there.';
+/** A treatment whose plan is not ours can be stopped, and a note written on it. */
+const TAKEN_ON_FOREIGN: readonly ReportedEvent['event']['kind'][] = ['finished', 'noted'];
 const MOST_TRIES = 5;
 /** What lies further than this in the future was told by a clock that was ahead, ms. */
 const AHEAD_MS = 120_000;
@@ -158,6 +162,8 @@ export class RunsService implements OnModuleInit {
     for (let tries = 0; tries < MOST_TRIES; tries += 1) {
       await this.setBack(await this.stored(id), now);
       const run = await this.stored(id);
+      if (run.foreignSeal !== null && !TAKEN_ON_FOREIGN.includes(event.kind))
+        throw new DomainError('runRefused', { message: NOT_FOLLOWED });
       const at = whenTapped(now, heldMs, run.events);
       const stamped = await this.stamp(event, at.toISOString());
       const events = [...run.events, stamped];
