@@ -1,6 +1,6 @@
-import { readFileSync } from 'node:fs';
+import { readdirSync, readFileSync } from 'node:fs';
 import { PGlite } from '@electric-sql/pglite';
-import { HouseholdShape, NewPiece, PlanShape, TroubleFactsShape } from '@feverfew/contracts';
+import { HouseholdShape, NewPiece, PLAIN_LINE, PlanShape, TroubleFactsShape } from '@feverfew/contracts';
 import { expect, it } from 'vitest';
 import { PLAIN_HOUSEHOLD } from '../household/plainHousehold.js';
 
@@ -194,5 +194,44 @@ it('brings a book of the first shape into the present one without losing a fact'
     roomC: 20,
     vessels: [{ form: 'bucket', shape: null }, { form: 'basin' }],
   });
+  await client.close();
+});
+
+it('mends heap lines that say a piece and a handful both, and keeps one that says neither from being stored', async () => {
+  const client = await PGlite.create();
+  const names = readdirSync(new URL('../../drizzle', import.meta.url))
+    .filter((name) => name.endsWith('.sql') && name < '0014')
+    .sort();
+  for (const name of names) await client.exec(migration(name.replace('.sql', '')));
+  await client.query('INSERT INTO pieces (id, created_at, facts) VALUES ($1, now(), $2)', [ID, piece]);
+  const id = (last: number) => ID.replace(/1$/, String(last));
+  const put = (at: number, column: string | null, line: object) =>
+    client.query('INSERT INTO heap_lines (id, created_at, piece_id, line) VALUES ($1, now(), $2, $3)', [
+      id(at),
+      column,
+      line,
+    ]);
+  const handful = { ...PLAIN_LINE, itemId: 'socks', name: 'socks' };
+  await put(1, ID, PLAIN_LINE);
+  // Told as a piece, then changed into a handful: the column of before stayed.
+  await put(2, ID, handful);
+  // Told as a handful, then changed into a piece: only the words name it.
+  await put(3, null, { ...PLAIN_LINE, pieceId: ID });
+  await put(4, null, { ...PLAIN_LINE, pieceId: id(9) });
+
+  await client.exec(migration('0014_heap_line_is_of_one'));
+
+  const { rows } = await client.query<{ id: string; piece_id: string | null; line: object }>(
+    'SELECT id, piece_id, line FROM heap_lines ORDER BY id',
+  );
+  const { pieceId: _plain, ...ofPiece } = PLAIN_LINE;
+  const { pieceId: _handful, ...ofHandful } = handful;
+  expect(rows).toEqual([
+    { id: id(1), piece_id: ID, line: ofPiece },
+    { id: id(2), piece_id: null, line: ofHandful },
+    { id: id(3), piece_id: ID, line: ofPiece },
+  ]);
+  await expect(put(5, null, ofPiece)).rejects.toThrow('heap_line_is_of_one');
+  await expect(put(6, ID, ofHandful)).rejects.toThrow('heap_line_is_of_one');
   await client.close();
 });

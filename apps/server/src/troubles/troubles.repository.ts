@@ -108,7 +108,7 @@ export class TroublesRepository {
     return row?.facts ?? null;
   }
 
-  /** Facts of every trouble, newest first. */
+  /** Facts of the troubles named. */
   async factsOf(ids: readonly string[]): Promise<{ id: string; facts: TroubleFacts }[]> {
     if (ids.length === 0) return [];
     return this.db
@@ -117,6 +117,7 @@ export class TroublesRepository {
       .where(inArray(troubles.id, [...ids]));
   }
 
+  /** Facts of every trouble, newest first. */
   async facts(): Promise<{ id: string; facts: TroubleFacts }[]> {
     return this.db
       .select({ id: troubles.id, facts: troubles.facts })

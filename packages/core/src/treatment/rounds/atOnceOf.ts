@@ -25,6 +25,7 @@ const LIFTED = ['minutes', 'hours', 'days', 'unknown'];
 /** What waits until a vapour that burns has been aired out. */
 const KEPT_FROM_VAPOUR: readonly Deed[] = ['water', 'soak', 'spray', 'solvent'];
 
+/** First acts that bring water on the piece. */
 const WETS: readonly AtOnceVerb[] = ['coldFlush', 'detergent', 'rewash', 'keepWet'];
 
 /** Nothing in it wets the piece. */
