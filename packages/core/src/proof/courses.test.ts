@@ -9,6 +9,7 @@ import { openCase } from '../treatment/case/openCase.js';
 import { placedAll } from '../treatment/course/placeRound.js';
 import type { Plan } from '../treatment/plan/plan.js';
 import { planTreatment } from '../treatment/planTreatment.js';
+import { atOnceOf } from '../treatment/rounds/atOnceOf.js';
 import { roundOf } from '../treatment/rounds/roundOf.js';
 import { rungsOf } from '../treatment/rounds/rungsOf.js';
 
@@ -80,7 +81,8 @@ function judged(course: Course, cloth: Cloth, pass: CoursePass, doctor: (plan: P
     const passes = placedAll([eligible], context);
     const round = roundOf({ passes, courses: [] }, 1, [], () => context);
     const ladder = rungsOf(round, passes, null, context);
-    const alone: Plan = structuredClone({ ...ANY_PLAN, facts, rounds: [round], ladder });
+    const atOnce = { ...atOnceOf(context, new Set()), donts: [] };
+    const alone: Plan = structuredClone({ ...ANY_PLAN, facts, atOnce, rounds: [round], ladder });
     doctor(alone);
     faults.push(...checkPlan(alone, openHouse, knowledge).map((one) => `${id}: ${one.code} at ${one.where}`));
   }

@@ -25,11 +25,10 @@ export function overallFindings(
 ): Finding[] {
   const rungs = ladder.length;
   const none = rungs === 0 && !isDamageOnly(context) && !waiting;
-  const isForNobody = isUntouchable(context) || isSoakedWithFuel(context);
   const rinsedFirst = context.residues.length > 0;
   return [
     ...damageFindings(context),
-    ...(none && !isForNobody ? [finding('noHomeMethod', {})] : []),
+    ...(none ? [finding('noHomeMethod', {})] : []),
     ...(rungs === 0 && waiting ? [finding('waterTestFirst', {})] : []),
     ...(rungs === 0 && !dangerFirst(context).only ? dangerFindings(context) : []),
     ...professionalFindings(context, none),
