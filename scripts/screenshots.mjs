@@ -60,7 +60,7 @@ async function shoot(
 await shoot('today', '/');
 await shoot('today-phone', '/', { viewport: PHONE });
 await shoot('trouble', `/trouble/${waiting('beetroot')}`);
-await shoot('trouble-dark', `/trouble/${waiting('dyeRun')}`, { colorScheme: 'dark' });
+await shoot('danger-phone', '/danger/asbestos', { viewport: PHONE });
 await shoot('at-once-phone', '/trouble', {
   viewport: PHONE,
   act: async (page) => {
