@@ -52,7 +52,7 @@ export function banWords(line: string): string {
 const HAND_WORDS: Readonly<Partial<Record<AtOnceVerb, string>>> = {
   handsOff: 'hands off',
   leaveRoom: 'leave the room',
-  airOutdoors: 'take it outdoors',
+  airOutdoors: 'keep flames away',
   keepFlooded: 'flood it',
   lift: 'lift it off',
   shake: 'shake it out',
