@@ -31,6 +31,7 @@ const cluster = hasPostgres ? await startCluster({ isDurable: false }) : null;
 cluster?.createDatabase('template_house');
 suites.check('types', 0.4, ['npm', 'run', '--silent', 'types']);
 suites.check('lint', 0.2, ['npm', 'run', '--silent', 'lint']);
+suites.check('language', 0.3, ['npm', 'run', '--silent', 'language']);
 suites.check('architecture', 0.4, ['npm', 'run', '--silent', 'architecture']);
 suites.suite('core and web', 4, vitest(['packages', 'web'], report('core')), report('core'), vitestCounts);
 suites.suite('API', 4, vitest(['server'], report('api')), report('api'), vitestCounts);
