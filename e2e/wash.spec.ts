@@ -22,7 +22,7 @@ test.describe('on a desk', () => {
     await page.goto('/wash');
     await expect(page.getByRole('heading', { name: /drums$/ })).toBeVisible();
     await expect(page.getByText(/the fewest possible: proved for these \d+/)).toBeVisible();
-    await expect(page.getByText('Solvent still smells')).toBeVisible();
+    await expect(page.getByText('Solvent has been on it: air it outdoors')).toBeVisible();
     await expect(drum(page, 1)).toContainText('Cotton 60 °C');
     await pieceIn(page, 'band T-shirts').click();
     await expect(drum(page, 1)).toContainText('May not');
