@@ -60,6 +60,7 @@ const ROOMS = {
   whatIf: [...GROUND, 'trouble', 'evidence', 'treatment/plan', 'treatment'],
   mix: [...GROUND, ...['bath', 'trouble', 'envelope', 'gates', 'treatment/case', 'treatment/recipe']],
   safety: ['quantity', 'finding', 'lookup'],
+  sense: ['quantity', 'lookup', 'effect', 'envelope', 'gates'],
 
   cost: ['quantity', 'treatment/plan'],
   run: ['quantity', 'lookup', 'household', 'effect', 'trouble', 'evidence', 'treatment/plan', 'cost'],
@@ -95,8 +96,9 @@ const ROOMS = {
     'load',
     'drying',
     'safety',
+    'sense',
   ],
-  proof: ['textile', 'household', 'trouble', 'treatment', 'load', 'safety'],
+  proof: ['textile', 'household', 'trouble', 'treatment', 'load', 'safety', 'sense', 'words'],
 };
 
 const order = Object.keys(ROOMS);
@@ -122,8 +124,8 @@ const rooms = order.map((room) => ({
   to: {
     path: CORE,
     pathNot: [filesOf(room), ...ROOMS[room].map(filesOf)],
-    // The checker reads the planner's shapes, and must share none of its code.
-    ...(room === 'safety' ? { dependencyTypesNot: ['type-only'] } : {}),
+    // The readers take the planner's shapes, and must share none of its code.
+    ...(['safety', 'sense'].includes(room) ? { dependencyTypesNot: ['type-only'] } : {}),
   },
 }));
 

@@ -1,9 +1,11 @@
+import type { ShownText } from '../sense/shownText.js';
 import type { Action } from '../treatment/plan/action.js';
 import type { Plan } from '../treatment/plan/plan.js';
 import type { Ingredient } from '../treatment/plan/recipe.js';
 import type { Minutes, Round, RoundPass } from '../treatment/plan/round.js';
 import { durationWords } from './actionWords.js';
 import { BETWEEN_WORDS, checkWords, PURPOSE_WORDS } from './courseWords.js';
+import { effectRange } from './effectWords.js';
 import { findingWords } from './findingWords.js';
 import type { Lexicon } from './lexicon.js';
 import { DRYING_WORDS } from './vocabularyWords.js';
@@ -166,40 +168,50 @@ const minutesWords = ({ low, high }: Minutes): string => durationWords(low, high
 const lower = (line: string): string => line.charAt(0).toLowerCase() + line.slice(1);
 
 /** The whole plan as plain text: what it is, the first seconds, the rounds, where it ends, what is not used. */
-export function planText(plan: Plan, say: Lexicon): string[] {
+export const planText = (plan: Plan, say: Lexicon): string[] => planLines(plan, say).map(({ text }) => text);
+
+type Line = ShownText['lines'][number];
+
+/** The lines of the plain text, each with the id of its pass or round; what belongs to neither is of the plan. */
+function planLines(plan: Plan, say: Lexicon): Line[] {
   const { atOnce, verdict, rounds, ends, notUsed, keep } = plan;
   return [
-    ...verdict.flatMap(({ is, cause, causeActions }) => [is, [cause, ...causeActions].join(' ')]),
-    ...(atOnce.actions.length > 0 ? [`At once: ${atOnce.actions.map(({ text }) => text).join(' ')}`] : []),
-    ...(atOnce.donts.length > 0 ? [`Leave alone: ${atOnce.donts.join(' ')}`] : []),
-    ...rounds.flatMap((round) => roundText(round, say)),
-    ...ends
-      .map(({ text }) => text)
-      .filter(isFirst)
-      .map((text) => `End: ${text}`),
-    ...keep.says.map((text) => `Know: ${text}`),
-    ...keep.never.map(({ what, why }) => `Never: ${what} ${why}`),
-    ...keep.prevent.map((text) => `Next time: ${text}`),
-    ...notUsed.map(
-      ({ methodId, findings }) =>
-        `Not used: ${say.name(methodId)}. ${findings
-          .slice(0, 1)
-          .map((one) => findingWords(one, say))
-          .join(' ')}`,
-    ),
+    ...ofPlan(verdict.flatMap(({ is, cause, causeActions }) => [is, [cause, ...causeActions].join(' ')])),
+    ...ofPlan([
+      ...(atOnce.actions.length > 0 ? [`At once: ${atOnce.actions.map(({ text }) => text).join(' ')}`] : []),
+      ...(atOnce.donts.length > 0 ? [`Leave alone: ${atOnce.donts.join(' ')}`] : []),
+    ]),
+    ...rounds.flatMap((round) => roundLines(round, say)),
+    ...ofPlan([
+      ...ends
+        .map(({ text }) => text)
+        .filter(isFirst)
+        .map((text) => `End: ${text}`),
+      ...keep.says.map((text) => `Know: ${text}`),
+      ...keep.never.map(({ what, why }) => `Never: ${what} ${why}`),
+      ...keep.prevent.map((text) => `Next time: ${text}`),
+      ...notUsed.map(
+        ({ methodId, findings }) =>
+          `Not used: ${say.name(methodId)}. ${findings
+            .slice(0, 1)
+            .map((one) => findingWords(one, say))
+            .join(' ')}`,
+      ),
+    ]),
   ];
 }
 
-function roundText(round: Round, say: Lexicon): string[] {
+const ofPlan = (texts: readonly string[]): Line[] => texts.map((text) => ({ where: 'plan', text }));
+
+function roundLines(round: Round, say: Lexicon): Line[] {
   const { title, passes, drying, look } = roundWords(round, say);
   return [
-    `${title}.`,
-    ...passes.map(
-      (pass, at) =>
-        `${at + 1}. ${pass.title}: ${[pass.recipe, ...pass.lines, pass.expect].filter((one) => one !== null).join(' ')}`,
-    ),
-    ...(drying ? [drying] : []),
-    ...(look ? [look] : []),
+    { where: round.id, text: `${title}.` },
+    ...passes.map((pass, at) => ({
+      where: pass.id,
+      text: `${at + 1}. ${pass.title}: ${[pass.recipe, ...pass.lines, pass.expect].filter((one) => one !== null).join(' ')}`,
+    })),
+    ...[drying, look].flatMap((text) => (text ? [{ where: round.id, text }] : [])),
   ];
 }
 
@@ -209,10 +221,22 @@ export function wordsOfRoundOne(plan: Plan, say: Lexicon): number {
   const lines = [
     ...plan.atOnce.actions.map(({ text }) => text),
     ...plan.atOnce.donts,
-    ...(round ? roundText(round, say) : []),
+    ...(round ? roundLines(round, say).map(({ text }) => text) : []),
   ];
   return lines
     .join(' ')
     .split(/\s+/)
     .filter((word) => /\w/.test(word)).length;
 }
+
+/** Every text of a plan, as the reader of sense takes it: the first acts, the rounds, what to keep in mind, the findings. */
+export const shownText = (plan: Plan, say: Lexicon): ShownText => ({
+  lines: [
+    ...planLines(plan, say),
+    ...plan.rounds.flatMap(({ passes }) =>
+      passes.map(({ id, takes }) => ({ where: id, text: effectRange(takes.all) })),
+    ),
+    ...ofPlan(plan.findings.map((one) => findingWords(one, say))),
+  ],
+  wordsOfRoundOne: wordsOfRoundOne(plan, say),
+});

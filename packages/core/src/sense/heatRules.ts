@@ -1,0 +1,19 @@
+import type { Plan } from '../treatment/plan/plan.js';
+import type { SenseFault } from './senseFault.js';
+import type { ShownText } from './shownText.js';
+
+const AS_HOT = /\bas hot as the (?:tag|label) (?:lets|allows)\b/i;
+
+/** A pass that says "as hot as the tag lets" and is cooler than that, or is on a piece of which no tag is known. */
+export function findCoolerThanSaid({ rounds, facts }: Plan, { lines }: ShownText): SenseFault[] {
+  const wash = facts.piece.label?.wash ?? null;
+  const mostC = wash?.kind === 'machine' ? wash.maxC : null;
+  return rounds
+    .flatMap(({ passes }) => passes)
+    .flatMap(({ id, actions }) => {
+      const said = lines.find(({ where, text }) => where === id && AS_HOT.test(text));
+      const targets = actions.flatMap(({ tempC }) => tempC?.target ?? []);
+      const isTrue = mostC !== null && targets.includes(mostC);
+      return said && !isTrue ? [{ kind: 'notAsHotAsTag' as const, where: id, text: said.text }] : [];
+    });
+}
