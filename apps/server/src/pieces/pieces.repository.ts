@@ -196,15 +196,18 @@ export class PiecesRepository {
    */
   async merge(from: string, into: string): Promise<Moved> {
     return this.db.transaction(async (tx) => {
-      const moved = await Promise.all(
-        MOVABLE.map((table) =>
-          tx.update(table).set({ pieceId: into }).where(eq(table.pieceId, from)).returning({ id: table.id }),
-        ),
-      );
+      // One after the other: a transaction has one connection.
+      const moved: string[][] = [];
+      for (const table of MOVABLE) {
+        const rows = await tx
+          .update(table)
+          .set({ pieceId: into })
+          .where(eq(table.pieceId, from))
+          .returning({ id: table.id });
+        moved.push(rows.map(({ id }) => id));
+      }
       await tx.delete(pieces).where(eq(pieces.id, from));
-      const [troubleIds = [], careIds = [], pastUseIds = [], photoIds = [], heapIds = []] = moved.map(
-        (rows) => rows.map((row) => row.id),
-      );
+      const [troubleIds = [], careIds = [], pastUseIds = [], photoIds = [], heapIds = []] = moved;
       return { troubleIds, careIds, pastUseIds, photoIds, heapIds };
     });
   }
