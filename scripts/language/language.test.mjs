@@ -9,7 +9,8 @@ test('reads every text a person sees, and no address or id', () => {
   const source = `
     import x from 'not-a-text';
     /** Why it is
-     * so. */
+     * so
+     * @param x its use */
     const a = 'one text' + \` goes \${b ? 'an inner text' : ''} on\`; // beside the line
     const drawn = 'M6.4 8.6C8.6 5.4';
     const query = sql\`select a, b from c\`;
@@ -17,7 +18,7 @@ test('reads every text a person sees, and no address or id', () => {
   `;
   assert.deepEqual(readTexts('a.tsx', source), {
     strings: ['one text goes … on', 'an inner text', 'A heading', 'some words // here'],
-    comments: ['Why it is so.', 'beside the line'],
+    comments: ['Why it is so\n@param x its use', 'beside the line'],
   });
 });
 

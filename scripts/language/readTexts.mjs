@@ -68,6 +68,8 @@ function commentsOf(file) {
     text
       .replace(/^\/\*+|\*+\/$|^\s*\*(?!\/)|^\/\/+/gm, ' ')
       .replace(/\s+/g, ' ')
-      .trim(),
+      .trim()
+      // Each tag of a docstring begins a sentence of its own.
+      .replace(/ (?=@\w)/g, '\n'),
   );
 }

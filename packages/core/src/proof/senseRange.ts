@@ -20,7 +20,9 @@ export interface SenseResult {
 }
 
 /**
- * Reads for sense the plan of every case with a number from `from` up to but not including `to`.
+ * Reads the plans of a range of cases for sense.
+ * @param from number of the first case
+ * @param to number after the last case
  * @returns each plan counted once in each kind it has
  */
 export function senseRange(sweep: Sweep, from: number, to: number, knowledge: Knowledge): SenseResult {

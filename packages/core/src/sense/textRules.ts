@@ -2,7 +2,7 @@ import type { Plan } from '../treatment/plan/plan.js';
 import type { SenseFault, SenseKind } from './senseFault.js';
 import type { ShownText } from './shownText.js';
 
-/** More than this nobody reads with wet hands, words. The cards written by hand have 161. */
+/** Most words a person reads with wet hands. The cards written by hand have 161. */
 export const MAX_WORDS = 170;
 
 /** "5–5 %": a range that says nothing. */

@@ -229,7 +229,7 @@ export function wordsOfRoundOne(plan: Plan, say: Lexicon): number {
     .filter((word) => /\w/.test(word)).length;
 }
 
-/** Every text of a plan, as the reader of sense takes it: the first acts, the rounds, what to keep in mind, the findings. */
+/** Every text of a plan, for the reader of sense: first acts, rounds, advice and findings. */
 export const shownText = (plan: Plan, say: Lexicon): ShownText => ({
   lines: [
     ...planLines(plan, say),
