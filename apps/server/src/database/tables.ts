@@ -251,6 +251,10 @@ export const heapLines = pgTable(
       'heap_line_is_of_one',
       sql`(${table.pieceId} is null) <> (${table.line}->>'itemId' is null) and not (${table.line} ? 'pieceId')`,
     ),
+    check(
+      'heap_line_hangs_washed',
+      sql`${table.loadId} is not null or (${table.hungAt} is null and ${table.dryAt} is null)`,
+    ),
   ],
 );
 

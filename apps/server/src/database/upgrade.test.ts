@@ -197,7 +197,7 @@ it('brings a book of the first shape into the present one without losing a fact'
   await client.close();
 });
 
-it('mends heap lines that say a piece and a handful both, and keeps one that says neither from being stored', async () => {
+it('repairs heap lines of earlier versions, and refuses to store such lines', async () => {
   const client = await PGlite.create();
   const names = readdirSync(new URL('../../drizzle', import.meta.url))
     .filter((name) => name.endsWith('.sql') && name < '0014')
@@ -218,20 +218,25 @@ it('mends heap lines that say a piece and a handful both, and keeps one that say
   // Told as a handful, then changed into a piece: only the words name it.
   await put(3, null, { ...PLAIN_LINE, pieceId: ID });
   await put(4, null, { ...PLAIN_LINE, pieceId: id(9) });
+  // Hung, then taken back out of its load.
+  await client.query("UPDATE heap_lines SET place = 'rack', hung_at = now() WHERE id = $1", [id(2)]);
 
   await client.exec(migration('0014_heap_line_is_of_one'));
 
   const { rows } = await client.query<{ id: string; piece_id: string | null; line: object }>(
-    'SELECT id, piece_id, line FROM heap_lines ORDER BY id',
+    'SELECT id, piece_id, line, hung_at FROM heap_lines ORDER BY id',
   );
   const { pieceId: _plain, ...ofPiece } = PLAIN_LINE;
   const { pieceId: _handful, ...ofHandful } = handful;
   expect(rows).toEqual([
-    { id: id(1), piece_id: ID, line: ofPiece },
-    { id: id(2), piece_id: null, line: ofHandful },
-    { id: id(3), piece_id: ID, line: ofPiece },
+    { id: id(1), piece_id: ID, line: ofPiece, hung_at: null },
+    { id: id(2), piece_id: null, line: ofHandful, hung_at: null },
+    { id: id(3), piece_id: ID, line: ofPiece, hung_at: null },
   ]);
   await expect(put(5, null, ofPiece)).rejects.toThrow('heap_line_is_of_one');
   await expect(put(6, ID, ofHandful)).rejects.toThrow('heap_line_is_of_one');
+  await expect(client.query('UPDATE heap_lines SET hung_at = now()')).rejects.toThrow(
+    'heap_line_hangs_washed',
+  );
   await client.close();
 });

@@ -1,4 +1,4 @@
-import { createHash, randomUUID } from 'node:crypto';
+import { createHash } from 'node:crypto';
 import { HouseholdFile, PLAIN_LINE } from '@feverfew/contracts';
 import { HANGING_PLACES, OUTCOMES } from '@feverfew/core';
 import { afterAll, beforeAll, expect, it } from 'vitest';
@@ -39,7 +39,13 @@ function one<T>(list: readonly T[]): T {
 }
 /** An id as some device might write it. */
 const odd = (id: string): string => (chance(0.3) ? id.toUpperCase() : id);
-const newId = (): string => odd(randomUUID());
+/** An id nothing has yet, the same for the same seed. */
+function freshId(): string {
+  drawn += 1;
+  const hex = createHash('sha256').update(`${SEED} id ${drawn}`).digest('hex');
+  return `${hex.slice(0, 8)}-${hex.slice(8, 12)}-4${hex.slice(13, 16)}-8${hex.slice(17, 20)}-${hex.slice(20, 32)}`;
+}
+const newId = (): string => odd(freshId());
 const TEXTS = ['', 'a', 'ß “quoted”, naïve', '=1+1', 'x'.repeat(60), 'line\nbreak', '￼ \u200b', '{"json":1}'];
 
 /** What is there, as far as it was looked at: ids to draw from. */
@@ -185,18 +191,29 @@ const WAYS: readonly (readonly [number, (known: Known) => Request])[] = [
   [1, () => ['put', '/api/wash/settings', { best: one([0, 0.5, 1]), ropeM: one([3, 10.5]), leftOut: [] }]],
   [1, ({ file }) => ['post', '/api/mixes', { ...one(file.mixes), id: undefined, createdAt: undefined }]],
 ];
-const SHARES = WAYS.reduce((sum, [share]) => sum + share, 0);
+/** Kinds of write that are accepted in every run, and how many kinds at least. */
+const ALWAYS_ACCEPTED = [
+  'post /api/pieces',
+  'put /api/pieces/:id/photo',
+  'post /api/troubles',
+  'post /api/runs/:id/events',
+  'post /api/wash/heap',
+  'put /api/wash/heap/:id',
+  'post /api/wash/loads',
+];
+const MIN_KINDS = 18;
 
-const anyLine = ({ file }: Known): string => (file.heap.length > 0 ? one(file.heap).id : randomUUID());
-const anyLoad = ({ loads }: HouseholdFile): string => (loads.length > 0 ? one(loads).id : randomUUID());
+const anyLine = ({ file }: Known): string => (file.heap.length > 0 ? one(file.heap).id : freshId());
+const anyLoad = ({ loads }: HouseholdFile): string => (loads.length > 0 ? one(loads).id : freshId());
+
+/** Ways still to be taken before all of them come again: none stays away for long. */
+let deck: ((known: Known) => Request)[] = [];
 
 function draw(known: Known): Request {
-  let at = next() * SHARES;
-  for (const [share, way] of WAYS) {
-    at -= share;
-    if (at < 0) return way(known);
-  }
-  throw new Error('no way');
+  if (deck.length === 0) deck = WAYS.flatMap(([share, way]) => Array.from({ length: share }, () => way));
+  const [way] = deck.splice(below(deck.length), 1);
+  if (!way) throw new Error('no way');
+  return way(known);
 }
 
 it(`after ${WRITES} accepted writes the file goes out, comes in elsewhere, and goes out again byte for byte`, async () => {
@@ -220,6 +237,7 @@ it(`after ${WRITES} accepted writes the file goes out, comes in elsewhere, and g
   const { body } = await other.http.put('/api/household/file').send(JSON.parse(out));
   expect(body.errors ?? body.detail).toBeUndefined();
   expect((await other.http.get('/api/household/file').expect(200)).text).toBe(out);
-  // Every way was really taken: one that is always refused proves nothing.
-  expect(kinds.size).toBeGreaterThan(WAYS.length - 4);
+  // A way that is always refused proves nothing. Some are refused nearly always: deleting a piece that is in use.
+  expect([...kinds.keys()]).toEqual(expect.arrayContaining(ALWAYS_ACCEPTED));
+  expect(kinds.size).toBeGreaterThanOrEqual(MIN_KINDS);
 }, 600_000);

@@ -20,6 +20,9 @@ export const storedLine = ({ pieceId, ...line }: NewHeapLine): Pick<StoredLine, 
   line,
 });
 
+/** A line that is wet in the drum or dirty in the heap hangs nowhere. */
+const NOT_HUNG = { place: null, rolled: false, hungAt: null, dryAt: null } as const;
+
 /** What of a line goes into a load, and what of a handful stays behind. */
 export interface TakenLine {
   readonly lineId: string;
@@ -187,10 +190,7 @@ export class WashRepository {
   async unfinish(id: string, careIds: readonly string[]): Promise<void> {
     await this.db.transaction(async (tx) => {
       await tx.update(washLoads).set({ doneAt: null }).where(eq(washLoads.id, id));
-      await tx
-        .update(heapLines)
-        .set({ hungAt: null, place: null, dryAt: null })
-        .where(eq(heapLines.loadId, id));
+      await tx.update(heapLines).set(NOT_HUNG).where(eq(heapLines.loadId, id));
       if (careIds.length > 0) await tx.delete(careEvents).where(inArray(careEvents.id, [...careIds]));
     });
   }
@@ -198,7 +198,10 @@ export class WashRepository {
   /** It was never filled: its lines are in the heap again. */
   async empty(id: string): Promise<void> {
     await this.db.transaction(async (tx) => {
-      await tx.update(heapLines).set({ loadId: null }).where(eq(heapLines.loadId, id));
+      await tx
+        .update(heapLines)
+        .set({ loadId: null, ...NOT_HUNG })
+        .where(eq(heapLines.loadId, id));
       await tx.delete(washLoads).where(eq(washLoads.id, id));
     });
   }

@@ -180,6 +180,18 @@ describe('a line of the heap', () => {
     await put({ ...handful('shirt'), pieceId: body.pieceId }).expect(400);
     await emptied();
   });
+
+  it('hangs no longer after its load was emptied, and the file can come in again', async () => {
+    const lineIds = await add(handful('towel'));
+    const key = randomUUID();
+    await server.http.post('/api/wash/loads').send({ key, pieceIds: lineIds }).expect(204);
+    await server.http.post('/api/wash/line/hang').send({ lineIds, place: 'rack' }).expect(204);
+    await server.http.post(`/api/wash/loads/${key}/undo`).expect(204);
+    const { body } = await server.http.get('/api/household/file').expect(200);
+    expect(body.heap).toMatchObject([{ loadId: null, place: null, hungAt: null, dryAt: null }]);
+    await server.http.put('/api/household/file').send(body).expect(200);
+    await emptied();
+  });
 });
 
 describe('from the drum to dry', () => {
