@@ -12,7 +12,7 @@ describe('the page of a danger', () => {
   it('says whom it harms most, and who of them lives here', () => {
     expect(riskText(of('mercury'), { ...empty, pets: true, pregnancy: true })).toEqual({
       most: 'Keep away: small children, anybody who is pregnant and pets.',
-      here: 'In your house: somebody pregnant and pets.',
+      here: 'In your house: a pregnant person and pets.',
     });
     expect(riskText(of('mercury'), empty).here).toBe('');
     expect(riskText(of('mercury'), null).here).toBe('');

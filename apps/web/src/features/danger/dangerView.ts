@@ -21,8 +21,8 @@ const inHouse: Readonly<Record<Danger['risks'][number], ((house: Household) => b
 
 const HERE: Readonly<Record<Exclude<Danger['risks'][number], 'weakImmunity'>, string>> = {
   child: 'a baby',
-  pregnancy: 'somebody pregnant',
-  asthma: 'somebody with asthma',
+  pregnancy: 'a pregnant person',
+  asthma: 'a person with asthma',
   pets: 'pets',
 };
 

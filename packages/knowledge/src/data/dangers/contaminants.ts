@@ -208,7 +208,7 @@ export const contaminants: readonly Danger[] = dangers('contaminant', [
     never: ['Wait for pain.', 'Wash the piece.'],
     home: {
       may: 'no',
-      text: 'It is not cleaned. If nobody knows whether there is fluoride in it, it counts as fluoride.',
+      text: 'It is not cleaned. If you do not know whether it holds fluoride, treat it as fluoride.',
     },
     where: TO_WASTE,
     ask: 'The emergency number, then the poison line.',
@@ -872,7 +872,7 @@ export const contaminants: readonly Danger[] = dangers('contaminant', [
   },
   {
     id: 'mouldLarge',
-    name: 'Mould, and somebody with asthma',
+    name: 'Mould, and a person with asthma',
     aliases: [
       'wheezing mould',
       'mould asthma',
@@ -884,7 +884,11 @@ export const contaminants: readonly Danger[] = dangers('contaminant', [
     traps: [],
     is: 'Spores.',
     emergency: 'Short of breath.',
-    first: ['Whoever has asthma out of the room.', 'Somebody else, with a mask, outdoors.', 'Bag it damp.'],
+    first: [
+      'A person with asthma leaves the room.',
+      'Another person takes it outdoors, with a mask.',
+      'Bag it damp.',
+    ],
     never: ['Brush it dry.', 'Chlorine.', 'Spray it.'],
     home: {
       may: 'afterActs',

@@ -7,7 +7,7 @@ const NEVER =
 const MAKER_FIRST = 'Look for its label or its maker’s page: it says what is allowed.';
 const SPONGE = 'Otherwise a sponge, lukewarm water and mild soap, dried in the shade.';
 const MAKER = 'Its maker. In doubt it stays out of use until the maker answers.';
-const ENDED = 'Out of use: cut it up, so that nobody uses it.';
+const ENDED = 'Out of use: cut it up, so that it cannot be used.';
 
 /** Pieces that protect life, or carry a current. Recalled; standards are named where the trade goes by them. */
 export const protectivePieces: readonly Danger[] = dangers('piece', [
@@ -31,10 +31,10 @@ export const protectivePieces: readonly Danger[] = dangers('piece', [
       MAKER_FIRST,
       'Otherwise by hand, at 30 °C at most, with mild soap; rinse it, dry it in the shade.',
     ],
-    never: [NEVER, 'A product nobody can name.'],
+    never: [NEVER, 'An unknown product.'],
     home: {
       may: 'afterActs',
-      text: 'Acid, fuel, a hard fall, a cut, a glazed place, its age, or a history nobody knows.',
+      text: 'Acid, fuel, a hard fall, a cut, a glazed place, its age, or an unknown history.',
     },
     where: ENDED,
     ask: MAKER,
@@ -251,7 +251,7 @@ export const protectivePieces: readonly Danger[] = dangers('piece', [
     name: 'High-visibility wear',
     aliases: ['hi vis', 'hi viz', 'high visibility', 'high vis', 'reflective vest', 'reflective jacket'],
     traps: [],
-    is: 'Colour and tape let a driver see somebody. ISO 20471.',
+    is: 'Colour and tape let drivers see the wearer. ISO 20471.',
     first: ['By its label, inside out.'],
     never: [NEVER, 'Iron the tape.'],
     home: { may: 'afterActs', text: 'Its count of washes, faded colour, cracked tape.' },
@@ -346,7 +346,7 @@ export const protectivePieces: readonly Danger[] = dangers('piece', [
     ],
     traps: ['wheat bag'],
     is: 'It carries a current or a battery: shock and fire.',
-    emergency: 'Somebody touches it and does not let go: switch off at the board first.',
+    emergency: 'A person touches it and cannot let go: switch off at the board first.',
     first: [
       'Dry hands: unplug it at the wall. The socket is wet: switch off at the board.',
       'Take the battery out and close its cap.',
@@ -421,7 +421,7 @@ export const protectivePieces: readonly Danger[] = dangers('piece', [
     never: [NEVER],
     home: { may: 'afterActs', text: 'Wetted, until it is treated again and tested.' },
     where: null,
-    ask: 'Whoever certified it; the fire officer.',
+    ask: 'The person who certified it; the fire officer.',
     risks: [],
     replaces: true,
     sourceIds: ['productLabel', 'memory'],
@@ -444,7 +444,7 @@ export const protectivePieces: readonly Danger[] = dangers('piece', [
     never: [NEVER],
     home: { may: 'afterActs', text: 'Label lost, bleached, cut, its check overdue.' },
     where: ENDED,
-    ask: 'Whoever checks it.',
+    ask: 'The person who inspects it.',
     risks: [],
     itemId: 'straps',
     replaces: false,
