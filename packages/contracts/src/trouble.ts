@@ -1,6 +1,9 @@
 import {
+  ASSUMABLE_FACTS,
   HEATS,
   MOST_MARKS,
+  MOST_PIECES,
+  PLACES,
   REACHES,
   SIZE_WORDS,
   SPOT_SIDE_CM,
@@ -62,6 +65,26 @@ export const TroubleFactsShape = z
         readyInMin: z.number().int().min(5).max(20_160).nullable(),
       })
       .optional(),
+    pieces: z
+      .number()
+      .int('Whole pieces only.')
+      .min(1, 'At least one piece.')
+      .max(MOST_PIECES, `At most ${MOST_PIECES} pieces in one plan.`)
+      .optional(),
+    place: z.enum(PLACES).optional(),
+    assumed: z
+      .array(
+        z.strictObject({
+          fact: z.enum(ASSUMABLE_FACTS),
+          value: z.string().min(1).max(80),
+          why: z.string().min(1).max(200),
+          danger: z.string().min(1).max(200).nullable(),
+        }),
+      )
+      .max(ASSUMABLE_FACTS.length)
+      .readonly()
+      .optional(),
+    seen: boundedRecord(Id, z.boolean(), 100).readonly().optional(),
   })
   .meta({ id: 'TroubleFacts' }) satisfies z.ZodType<TroubleFacts>;
 

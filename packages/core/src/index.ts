@@ -168,8 +168,10 @@ export { TRIAL_PLACES, type TrialEvent, type TrialSetup, type TrialState } from 
 export { armPass, commonDwellMin, MOST_ARMS, trialFaults, trialPasses } from './trial/trialFaults.js';
 export { trialVerdict } from './trial/trialVerdict.js';
 export { usesOfTrial } from './trial/usesOfTrial.js';
+export { ASSUMABLE_FACTS, type AssumableFact, type AssumedFact } from './trouble/assumedFact.js';
 export { type Choices, NO_CHOICES } from './trouble/choices.js';
 export { findDangers } from './trouble/findDangers.js';
+export { PLACES, type Place } from './trouble/place.js';
 export { SIZE_WORDS, type SidesCm, type Size, type SizeWord, sidesOf } from './trouble/size.js';
 export {
   type DoneMethod,
@@ -177,6 +179,7 @@ export {
   EMPTY_PIECE,
   HEATS,
   MOST_MARKS,
+  MOST_PIECES,
   REACHES,
   TRIED_EFFECTS,
   type TriedProduct,

@@ -4,6 +4,8 @@ export * from './data/careSigns.js';
 export * from './data/heatFigures.js';
 export { OPEN_FACT_KEYS, OPEN_FACTS, OPEN_PILE, type OpenFactKey } from './data/openFacts.js';
 export * from './data/oxygenFigures.js';
+export * from './data/senseBands.js';
+export * from './data/senseWords.js';
 export {
   CONSERVATOR_END,
   HEAT_ALLOWED_NOTE,

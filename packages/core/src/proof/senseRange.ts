@@ -34,7 +34,7 @@ export function senseRange(sweep: Sweep, from: number, to: number, knowledge: Kn
   for (let number = from; number < to; number += 1) {
     const { facts, household } = sweep.caseAt(number);
     const plan = planTreatment(facts, household, knowledge);
-    const faults = findSenseFaults(plan, shownText(plan, say));
+    const faults = findSenseFaults(plan, shownText(plan, say), household, knowledge);
     if (faults.length > 0) faulty += 1;
     for (const kind of new Set(faults.map((fault) => fault.kind))) {
       const { plans, first } = byKind[kind];

@@ -1,24 +1,21 @@
-import type { ExpectedEffect } from '../effect/effectRange.js';
-import type { Plan } from '../treatment/plan/plan.js';
+import { middleOf, type SenseCase } from './senseCase.js';
 import type { SenseFault } from './senseFault.js';
 
 /** Less than this share of the soil is not worth a step, 0–1. Common practice, no source. */
 const MIN_SHARE = 0.05;
 
-const middle = ({ low, high }: ExpectedEffect): number => (low + high) / 2;
-
 /** Steps that remove next to nothing and prepare nothing. A wash ends the work, so it is never idle. */
-export const findIdleSteps = ({ rounds }: Plan): SenseFault[] =>
+export const findIdleSteps = ({ plan: { rounds } }: SenseCase): SenseFault[] =>
   rounds
     .flatMap(({ passes }) => passes)
-    .filter(({ phase, prepares, takes }) => phase !== 'wash' && !prepares && middle(takes.all) < MIN_SHARE)
+    .filter(({ phase, prepares, takes }) => phase !== 'wash' && !prepares && middleOf(takes.all) < MIN_SHARE)
     .map(({ id, methodId }) => ({ kind: 'idleStep', where: id, text: methodId }));
 
 /** Rounds after the first that remove next to nothing of what the rounds before them left. */
-export const findEmptyRounds = ({ rounds }: Plan): SenseFault[] =>
+export const findEmptyRounds = ({ plan: { rounds } }: SenseCase): SenseFault[] =>
   rounds.slice(1).flatMap(({ id, passes }, at): SenseFault[] => {
     const before = rounds[at]?.passes.at(-1)?.gone.all ?? { low: 0, high: 0 };
     const after = passes.at(-1)?.gone.all;
-    if (after && middle(after) - middle(before) >= MIN_SHARE) return [];
+    if (after && middleOf(after) - middleOf(before) >= MIN_SHARE) return [];
     return [{ kind: 'emptyRound', where: id, text: passes.map(({ methodId }) => methodId).join(', ') }];
   });

@@ -1,11 +1,10 @@
-import type { Plan } from '../treatment/plan/plan.js';
+import type { SenseCase } from './senseCase.js';
 import type { SenseFault } from './senseFault.js';
-import type { ShownText } from './shownText.js';
 
 const AS_HOT = /\bas hot as the (?:tag|label) (?:lets|allows)\b/i;
 
 /** A pass that says "as hot as the tag lets" and is cooler than that, or is on a piece of which no tag is known. */
-export function findCoolerThanSaid({ rounds, facts }: Plan, { lines }: ShownText): SenseFault[] {
+export function findCoolerThanSaid({ plan: { rounds, facts }, shown: { lines } }: SenseCase): SenseFault[] {
   const wash = facts.piece.label?.wash ?? null;
   const mostC = wash?.kind === 'machine' ? wash.maxC : null;
   return rounds

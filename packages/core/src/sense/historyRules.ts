@@ -1,8 +1,8 @@
-import type { Plan } from '../treatment/plan/plan.js';
+import type { SenseCase } from './senseCase.js';
 import type { SenseFault } from './senseFault.js';
 
 /** Steps before the wash with a product that was tried on this trouble and did nothing. */
-export const findTriedInVain = ({ rounds, facts }: Plan): SenseFault[] => {
+export const findTriedInVain = ({ plan: { rounds, facts } }: SenseCase): SenseFault[] => {
   const vain = new Set(
     facts.tried.filter(({ effect }) => effect === 'nothing').map(({ agentId }) => agentId),
   );

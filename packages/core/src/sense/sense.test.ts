@@ -1,5 +1,8 @@
 import { describe, expect, it } from 'vitest';
+import { finding } from '../finding/finding.js';
+import type { Household } from '../household/household.js';
 import { cases, household, knowledge } from '../test/fixtures.js';
+import type { Action } from '../treatment/plan/action.js';
 import type { Plan } from '../treatment/plan/plan.js';
 import type { RoundPass } from '../treatment/plan/round.js';
 import { planTreatment } from '../treatment/planTreatment.js';
@@ -16,8 +19,10 @@ const say: Lexicon = {
 };
 
 const PLAN = planTreatment(cases.beetrootOnDamask, household, knowledge);
-const kindsIn = (plan: Plan) =>
-  findSenseFaults(plan, shownText(plan, say)).map(({ kind, where }) => `${kind} at ${where}`);
+const kindsIn = (plan: Plan, house: Household = household) =>
+  findSenseFaults(plan, shownText(plan, say), house, knowledge).map(
+    ({ kind, where }) => `${kind} at ${where}`,
+  );
 
 const NOTHING = { low: 0, high: 0.04 };
 const firstPass = PLAN.rounds[0]?.passes[0] ?? expect.unreachable();
@@ -53,17 +58,110 @@ const atC = (target: number): Plan =>
     actions: firstPass.actions.map((action) => ({ ...action, tempC: { min: 30, max: 60, target } })),
   });
 
+/** The actions of the first pass, changed where they have what is changed. */
+const withActions = (change: (action: Action) => Partial<Action>): Plan =>
+  withFirst({ actions: firstPass.actions.map((action) => ({ ...action, ...change(action) })) });
+const times = (factor: number): Plan =>
+  withActions(({ ingredients }) => ({
+    ingredients: ingredients.map((one) => ({
+      ...one,
+      massG: one.massG && one.massG * factor,
+      volumeML: one.volumeML && one.volumeML * factor,
+    })),
+  }));
+const minutes = (factor: number): Plan =>
+  withActions(({ dwell }) => ({
+    dwell: dwell && {
+      ...dwell,
+      minMin: dwell.minMin * factor,
+      maxMin: dwell.maxMin * factor,
+      aimMin: dwell.aimMin && dwell.aimMin * factor,
+    },
+  }));
+const withFacts = (facts: Partial<Plan['facts']>): Plan => ({ ...PLAN, facts: { ...PLAN.facts, ...facts } });
+const wantedIn = (readyInMin: number): Plan =>
+  withFacts({ choices: { instead: {}, leftOut: [], vessels: {}, readyInMin } });
+const withNever = (what: string): Plan => ({ ...PLAN, keep: { ...PLAN.keep, never: [{ what, why: '' }] } });
+const rounds = (...all: readonly (readonly RoundPass[])[]): Plan => {
+  const [round] = PLAN.rounds;
+  if (!round) return expect.unreachable();
+  return { ...PLAN, rounds: all.map((passes, at) => ({ ...round, id: `r${at + 1}`, passes })) };
+};
+const pass = (id: string, change: Partial<RoundPass>): RoundPass => ({ ...firstPass, id, ...change });
+/** A pass with one product on it. */
+const passWith = (id: string, agentId: string, way: RoundPass['between']['way']): RoundPass => {
+  const action = firstPass.actions.find(({ ingredients }) => ingredients.length > 0) ?? expect.unreachable();
+  const ingredients = action.ingredients.slice(0, 1).map((one) => ({ ...one, agentId }));
+  return pass(id, { between: { way, why: null }, actions: [{ ...action, ingredients }] });
+};
+/** The first way of round one stands in for a missing product, and a stronger one was left. */
+const standIn = (lowPct: number): Plan => {
+  const insteadOf = { methodId: firstPass.methodId, findings: [finding('notInCupboard', { agentId: 'x' })] };
+  const other = { methodId: 'otherWay', verdict: 'spare' as const };
+  return {
+    ...rounds([pass('r1p1', { insteadOf, gone: gone({ low: 0.2, high: 0.4 }) })]),
+    candidates: [
+      { ...other, findings: [finding('otherWay', { than: 'alike', lowPct, highPct: lowPct + 10 })] },
+    ],
+  };
+};
+const share = (low: number) => gone({ low, high: low + 0.1 });
+const soak = PLAN.rounds
+  .flatMap(({ passes }) => passes)
+  .find(({ actions }) => actions.some(({ bath }) => bath));
+const ofSoak = (change: Partial<RoundPass> = {}): Plan =>
+  soak ? rounds([{ ...soak, id: 'r1p1', ...change }]) : expect.unreachable();
+const brushed = (hands: Action['action']): Plan =>
+  withActions(() => ({ action: hands, notes: ['Let it dry, brush it off.'] }));
+
 const PLANTED: Readonly<Record<SenseKind, readonly [faulty: Plan, sound: Plan]>> = {
+  decidedCondition: [
+    withFirst({ stop: 'Only if it is silk.' }),
+    withFirst({ stop: 'Only if the cloth takes colour.' }),
+  ],
+  againstOwnNever: [withNever('Any bleach on it.'), withNever('Any bleach left in the drum.')],
+  absentName: [withSays('On wool it takes longer.'), withSays('Press it between cotton towels.')],
+  missingPlace: [withSays('Then the third round twice.'), withSays('Then round one once more.')],
+  strongestLate: [
+    rounds([pass('r1p1', { takes: share(0.2) })], [pass('r2p1', { takes: share(0.5) })]),
+    rounds([pass('r1p1', { takes: share(0.2) })], [pass('r2p1', { takes: share(0.3) })]),
+  ],
+  weakerInstead: [standIn(70), standIn(30)],
   idleStep: [
     withFirst({ prepares: false, takes: gone(NOTHING) }),
     withFirst({ prepares: true, takes: gone(NOTHING) }),
   ],
   emptyRound: [emptyRound(), PLAN],
   equalEnds: [withSays('About 5–5 % is gone.'), withSays('About 5–50 % is gone, 15–5 kg, 1.5–5 h.')],
-  missingPlace: [withSays('Then the third round twice.'), withSays('Then round one once more.')],
-  longRound: [withFirst({ expect: 'wet '.repeat(170) }), PLAN],
-  triedInVain: [tried('nothing'), tried('some')],
+  amountOutside: [times(10), PLAN],
+  amountAgainstWords: [
+    withFirst({ actions: firstPass.actions.map((one) => ({ ...one, notes: ['A few drops.'] })) }),
+    withFirst({ actions: firstPass.actions.map((one) => ({ ...one, notes: ['Drop by drop.'] })) }),
+  ],
+  minutesOutside: [minutes(20), PLAN],
   notAsHotAsTag: [atC(40), atC(60)],
+  readyTooLate: [wantedIn(60), wantedIn(20_000)],
+  bathForOne: [
+    { ...ofSoak(), facts: { ...PLAN.facts, pieces: 12 } },
+    { ...ofSoak(), facts: { ...PLAN.facts, pieces: 1 } },
+  ],
+  driedTooSoon: [
+    {
+      ...ofSoak({ whenGone: null, stop: null, actions: [] }),
+      keep: { ...PLAN.keep, says: ['It must not dry.'] },
+    },
+    {
+      ...ofSoak({ whenGone: null, stop: 'Until it is gone.' }),
+      keep: { ...PLAN.keep, says: ['It must not dry.'] },
+    },
+  ],
+  pairTooClose: [
+    rounds([passWith('r1p1', 'vinegar', 'none'), passWith('r1p2', 'oxygenBleach', 'none')]),
+    rounds([passWith('r1p1', 'vinegar', 'full'), passWith('r1p2', 'oxygenBleach', 'none')]),
+  ],
+  triedInVain: [tried('nothing'), tried('some')],
+  otherDeed: [brushed('press'), brushed('softBrush')],
+  longRound: [withFirst({ expect: 'wet '.repeat(170) }), PLAN],
 };
 
 describe('the reader of sense', () => {

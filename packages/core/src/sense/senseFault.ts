@@ -1,12 +1,25 @@
 /** Kinds of fault that make a safe plan senseless. */
 export const SENSE_KINDS = [
+  'decidedCondition',
+  'againstOwnNever',
+  'absentName',
+  'missingPlace',
+  'strongestLate',
+  'weakerInstead',
   'idleStep',
   'emptyRound',
   'equalEnds',
-  'missingPlace',
-  'longRound',
-  'triedInVain',
+  'amountOutside',
+  'amountAgainstWords',
+  'minutesOutside',
   'notAsHotAsTag',
+  'readyTooLate',
+  'bathForOne',
+  'driedTooSoon',
+  'pairTooClose',
+  'triedInVain',
+  'otherDeed',
+  'longRound',
 ] as const;
 export type SenseKind = (typeof SENSE_KINDS)[number];
 

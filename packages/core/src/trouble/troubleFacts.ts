@@ -1,6 +1,8 @@
 import type { Age } from '@feverfew/knowledge';
 import type { PieceFacts } from '../textile/piece.js';
+import type { AssumedFact } from './assumedFact.js';
 import type { Choices } from './choices.js';
+import type { Place } from './place.js';
 import type { Size } from './size.js';
 
 export const HEATS = ['none', 'hotWash', 'tumbled', 'ironed', 'unknown'] as const;
@@ -60,10 +62,20 @@ export interface TroubleFacts {
   readonly reach: Reach;
   /** Choices made on the plan; none = as the planner has it. */
   readonly choices?: Choices | undefined;
+  /** Pieces alike that have it, 1 to `MOST_PIECES`; left out = one. */
+  readonly pieces?: number | undefined;
+  /** Where on the piece it is; left out = not told. */
+  readonly place?: Place | undefined;
+  /** Facts that nobody told and that were filled in with what is usual. */
+  readonly assumed?: readonly AssumedFact[] | undefined;
+  /** What was seen at an earlier look, by named check: true = it is so, false = it is not. */
+  readonly seen?: Readonly<Record<string, boolean>> | undefined;
 }
 
 /** Most marks one plan takes on. */
 export const MOST_MARKS = 6;
+/** Most pieces alike one plan is for. */
+export const MOST_PIECES = 50;
 
 /** A piece of which nothing has been told. */
 export const EMPTY_PIECE: PieceFacts = {

@@ -1,0 +1,24 @@
+import type { SurfaceKind } from '@feverfew/knowledge';
+import type { SenseCase } from './senseCase.js';
+
+const isBast = (group: string | undefined): boolean => group === 'bastLeaf';
+
+/**
+ * How the surface holds liquid; null where the piece is no surface. What is not told counts as the kind that takes
+ * more, so that only what is sure is a fault.
+ */
+export function surfaceKindOf({ item, plan, index }: SenseCase): SurfaceKind | null {
+  if (!item?.surfaceOnly || item.mostMLPerCm2 === null) return null;
+  const groupsIn = (words: RegExp) =>
+    plan.facts.piece.parts
+      .filter(({ name }) => words.test(name))
+      .flatMap(({ fibres }) => fibres.flatMap(({ fibreId }) => index.fibres.get(fibreId) ?? []));
+  if (item.icon !== 'floor')
+    return groupsIn(/./).some(({ group, professionalOnly }) => group === 'animalProtein' && professionalOnly)
+      ? 'leather'
+      : 'padded';
+  const pile = groupsIn(/pile|face|whole/i);
+  if (pile.some(({ group }) => isBast(group))) return 'jutePile';
+  if (groupsIn(/backing/i).some(({ group }) => isBast(group))) return 'juteBacked';
+  return pile.some(({ group }) => group === 'animalProtein') ? 'woolPile' : 'syntheticPile';
+}
