@@ -1,4 +1,5 @@
 import {
+  ASSUMED_SIZE,
   BATH_BANDS,
   BATH_L_PER_KG,
   BATH_MINUTES,
@@ -7,6 +8,7 @@ import {
   MOST_ON_A_HAND,
   MOST_SOLVENT_A_DAY_ML,
   SAID_IN_DROPS_ML,
+  SIZE_CM,
   SPOT_BANDS,
   SPOT_MINUTES,
   SURFACE_BANDS,
@@ -15,13 +17,12 @@ import {
   WORKED_EDGE_CM,
 } from '@feverfew/knowledge';
 import type { Ingredient } from '../treatment/plan/recipe.js';
-import { sidesOf } from '../trouble/size.js';
 import type { SenseCase, SenseStep } from './senseCase.js';
 import type { SenseFault } from './senseFault.js';
 import { surfaceKindOf } from './surfaceKind.js';
 
 const PALM_CM2 = 64;
-/** A tenth past a band still counts: nobody pours more exactly. */
+/** A tenth past a band still counts: a hand pours no more exactly. */
 const TOLERANCE = 0.1;
 
 interface Band {
@@ -29,14 +30,21 @@ interface Band {
   readonly most: number;
 }
 
+/** @returns the sides of the mark, cm; null where it is all over */
+function sidesOf({ plan: { facts } }: SenseCase): { readonly length: number; readonly width: number } | null {
+  if (typeof facts.size !== 'string') return facts.size;
+  if (facts.size === 'allOver') return null;
+  return SIZE_CM[facts.size === 'unknown' ? ASSUMED_SIZE : facts.size];
+}
+
 /** @returns palms that are worked for a mark with so much of an edge; null where it is all over */
-function workedPalms({ plan }: SenseCase, edgeCm: number): number | null {
-  const sides = sidesOf(plan.facts.size);
+function workedPalms(known: SenseCase, edgeCm: number): number | null {
+  const sides = sidesOf(known);
   return sides && ((sides.length + 2 * edgeCm) * (sides.width + 2 * edgeCm)) / PALM_CM2;
 }
 
-const bareCm2 = ({ plan }: SenseCase): number | null => {
-  const sides = sidesOf(plan.facts.size);
+const bareCm2 = (known: SenseCase): number | null => {
+  const sides = sidesOf(known);
   return sides && sides.length * sides.width;
 };
 
@@ -231,7 +239,7 @@ const COLD_C = 25;
 const DROPS = /\b(a few |some )?drops\b/i;
 const NOT_A_DOSE = /drop by drop|water drop|a drop (that|still|of water)|in drops/i;
 
-/** Amounts and temperatures beside words that say otherwise: "a few drops" and a tablespoon, "cold" and 40 °C. */
+/** Amounts and temperatures whose own words say otherwise: "a few drops" and a tablespoon, "cold" and 40 °C. */
 export const findAmountsAgainstWords = ({ steps, shown }: SenseCase): SenseFault[] =>
   steps.flatMap((step): SenseFault[] => {
     const of = (part: string) =>

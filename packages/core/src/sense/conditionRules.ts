@@ -6,7 +6,7 @@ import type { ShownLine } from './shownText.js';
 /** A condition, not a reason. */
 const CONDITION =
   /\b(only if|only on|only for|if|unless|in case)\b|\bwhere (it|the tag|the label|there)\b|\bwhen (it|the tag) is\b/i;
-/** Looks decide these: no fact that was told beforehand does. */
+/** Only a look decides these, no fact. */
 const SEEN =
   /\bif (it |they |that |any |the (mark|stain|colour|smell|yellow|ring|cloth|pad|water) )?(is |are )?(stays?|stay|left|gone|comes?|shows?|still (there|shows|smells)|returns?|not gone|takes?|runs?|bleeds?|turns?|changes?)\b|\bgives? colour|round \d, if/i;
 /** A white cloth to blot with, vinegar without colour: the colour of a tool, not of the piece. */
@@ -42,7 +42,7 @@ const DECIDERS: readonly Decider[] = [
   [(text) => /^only if/i.test(text), namesItsMark],
 ];
 
-/** The condition is the trouble that was told. */
+/** The condition names the trouble itself. */
 function namesItsMark({ plan, index, shown }: SenseCase): boolean {
   const names = plan.facts.markIds
     .flatMap((id) => index.marks.get(id) ?? [])
@@ -60,7 +60,7 @@ const READ: readonly ShownLine['part'][] = ['atOnce', 'leaveAlone', 'title', 're
 /** Conditions shown to the person although the facts decide them. */
 export function findDecidedConditions(known: SenseCase): SenseFault[] {
   const { piece } = known.plan.facts;
-  // On a colour nobody has tested, "fast in a test" stays open.
+  // On an untested colour, "fast in a test" stays open.
   const untested = piece.fastness === 'unknown' && piece.colour !== 'white';
   return known.shown.lines
     .filter(({ part }) => READ.includes(part))

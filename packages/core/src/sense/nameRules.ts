@@ -18,7 +18,7 @@ const WARNINGS: readonly ShownLine['part'][] = ['leaveAlone', 'never'];
 const DENIED_BEFORE = /\b(no|not|never|nor|without|instead of|before any|keep .* away|barred)\b/i;
 const DENIED_AFTER = /\b(does|do|is|are|would|will) (not|nothing|no)\b|never|nothing/i;
 
-/** Sentences about a fibre, a piece or a product that is neither told nor in the plan. */
+/** Sentences about a fibre, a piece or a product that is in neither the facts nor the plan. */
 export function findAbsentNames(known: SenseCase): SenseFault[] {
   const products = productsHere(known);
   return known.shown.lines
@@ -73,7 +73,7 @@ function namesAbsentProduct(text: string, { chemistries, names }: ProductsHere):
 
 const VESSELS = /\b(bucket|basin|bathtub)s?\b/i;
 
-/** A vessel nobody told of: its form in words. A house of which no vessel is known has them all. */
+/** A vessel the house does not have, named by its form. A house without known vessels has them all. */
 function namesAbsentVessel(text: string, { household: { vessels } }: SenseCase): boolean {
   const word = VESSELS.exec(text)?.[1]?.toLowerCase();
   return (

@@ -5,7 +5,7 @@ import type { SenseFault } from './senseFault.js';
 /** So much more of the soil is clearly stronger, 0–1: our own choice. */
 const CLEARLY = 0.15;
 
-/** A way with what is in the house that nobody has set aside. */
+/** A way with products of the house that has not been set aside. */
 const isFree = ({ pass }: SenseStep, { facts }: Plan): boolean =>
   !pass.opensAfterTest &&
   pass.missingAgentIds.length === 0 &&
@@ -113,7 +113,7 @@ export function findReadyTooLate({ plan }: SenseCase): SenseFault[] {
 const EACH =
   /\b(pieces|each of (them|the)|a part of the set|all of them|the set|several at a time|in lots)\b/i;
 
-/** A bath sized for one piece where several were told. */
+/** A bath sized for one piece for several. */
 export function findBathsForOne({ plan, steps, shown, item }: SenseCase): SenseFault[] {
   const pieces = plan.facts.pieces ?? 1;
   if (pieces <= 1 || !item) return [];

@@ -94,7 +94,7 @@ const passWith = (id: string, agentId: string, way: RoundPass['between']['way'])
   const ingredients = action.ingredients.slice(0, 1).map((one) => ({ ...one, agentId }));
   return pass(id, { between: { way, why: null }, actions: [{ ...action, ingredients }] });
 };
-/** The first way of round one stands in for a missing product, and a stronger one was left. */
+/** The first way of round one replaces a way with a missing product, and a stronger one was left. */
 const standIn = (lowPct: number): Plan => {
   const insteadOf = { methodId: firstPass.methodId, findings: [finding('notInCupboard', { agentId: 'x' })] };
   const other = { methodId: 'otherWay', verdict: 'spare' as const };

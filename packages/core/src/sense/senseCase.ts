@@ -39,7 +39,7 @@ export interface SenseCase {
   readonly steps: readonly SenseStep[];
   /** Fibres of the whole piece. */
   readonly fibres: readonly Fibre[];
-  /** Every part of the piece has its fibres told. */
+  /** The fibres of every part of the piece are known. */
   readonly fibresTold: boolean;
 }
 

@@ -1,4 +1,4 @@
-/** Where on the page a text stands. */
+/** The part of the page a text belongs to. */
 export type TextPart =
   | 'verdict'
   | 'atOnce'

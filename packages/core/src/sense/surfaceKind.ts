@@ -4,7 +4,7 @@ import type { SenseCase } from './senseCase.js';
 const isBast = (group: string | undefined): boolean => group === 'bastLeaf';
 
 /**
- * How the surface holds liquid; null where the piece is no surface. What is not told counts as the kind that takes
+ * How the surface holds liquid; null where the piece is no surface. What is not known counts as the kind that takes
  * more, so that only what is sure is a fault.
  */
 export function surfaceKindOf({ item, plan, index }: SenseCase): SurfaceKind | null {

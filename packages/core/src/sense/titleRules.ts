@@ -16,7 +16,7 @@ const TITLES: readonly (readonly [words: RegExp, holds: (step: SenseStep) => boo
   ],
 ];
 
-/** "Brush it off" beside an action that presses it on: the way of working in the text and in the figures. */
+/** "Brush it off", with an action that presses it on: the way of working in the text and in the figures. */
 const BRUSHES = /\bbrush (it )?(off|out)\b/i;
 
 /** Titles that name another deed than the step does. */

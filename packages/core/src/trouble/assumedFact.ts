@@ -15,7 +15,7 @@ export const ASSUMABLE_FACTS = [
 ] as const;
 export type AssumableFact = (typeof ASSUMABLE_FACTS)[number];
 
-/** A fact that nobody told, taken as it usually is. */
+/** A fact that was not given, taken as it usually is. */
 export interface AssumedFact {
   readonly fact: AssumableFact;
   /** What was taken, in words. */

@@ -64,9 +64,9 @@ export interface TroubleFacts {
   readonly choices?: Choices | undefined;
   /** Pieces alike that have it, 1 to `MOST_PIECES`; left out = one. */
   readonly pieces?: number | undefined;
-  /** Where on the piece it is; left out = not told. */
+  /** Where on the piece it is; left out = not known. */
   readonly place?: Place | undefined;
-  /** Facts that nobody told and that were filled in with what is usual. */
+  /** Facts that were not given and that were filled in with what is usual. */
   readonly assumed?: readonly AssumedFact[] | undefined;
   /** What was seen at an earlier look, by named check: true = it is so, false = it is not. */
   readonly seen?: Readonly<Record<string, boolean>> | undefined;

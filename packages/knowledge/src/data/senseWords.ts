@@ -1,5 +1,5 @@
 /**
- * How texts speak of fibres, pieces and products, for those who check that a text fits the plan it stands in. Words of
+ * How texts speak of fibres, pieces and products, for those who check that a text fits its plan. Words of
  * tools and of trade names of programmes are no fibre: a cotton pad, the wool programme.
  */
 export interface NamedInText {
@@ -87,7 +87,7 @@ export const PIECE_WORDS: readonly (NamedInText & { readonly near: RegExp })[] =
   { name: 'tie', words: /\b(a|the|this|your|silk|of) ties?\b/, near: /\btie/i },
 ];
 
-/** A tool, or a place beside the piece, named by the word of a piece: "over a clean towel", "into an old sock". */
+/** A tool or a place near the piece, named by the word of a piece: "over a clean towel", "into an old sock". */
 export const PIECE_AS_TOOL =
   /\b(in|into|with|on|onto|under|over|between|to) (a |an |old |the |dry |white |clean |thick )*(towel|sheet|blanket|pillow|rug|sock|pillowcase|tights|stocking)/i;
 
