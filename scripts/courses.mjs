@@ -46,12 +46,13 @@ function table() {
   console.log(`${counts.course} filled, ${counts.honest} honestly closed, ${counts.missing} missing`);
 }
 
+const checkText = (id) => knowledge.checks.find((check) => check.id === id)?.text ?? id;
 const nameOf = (id) => knowledge.methods.find((method) => method.id === id)?.name ?? id;
 const span = (given, unit) => (given ? ` ${given.min}–${given.max} ${unit}` : '');
 function passLine(pass) {
   const more = [
-    pass.when === 'always' ? '' : JSON.stringify(pass.when),
-    pass.onlyIf && `only if: ${pass.onlyIf}`,
+    pass.when === 'always' ? '' : pass.when.map(({ checkId }) => `only if ${checkText(checkId)}`).join(', '),
+    ...pass.advice.map(({ text }) => text),
     pass.expect && `expect: ${pass.expect}`,
     pass.stop && `stop: ${pass.stop}`,
     pass.after === 'none' ? '' : `then: ${pass.after}`,

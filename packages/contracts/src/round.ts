@@ -1,4 +1,4 @@
-import { LOOK_WAYS, PHASES, RISKS } from '@feverfew/core';
+import { CHECK_TIMES, LOOK_WAYS, PHASES, RISKS } from '@feverfew/core';
 import { CHECKS, COURSE_ENDS, Id, PURPOSES, RINSES_BETWEEN } from '@feverfew/knowledge';
 import { z } from 'zod';
 import { ActionShape, Effect, FindingShape, Range3 } from './planParts.js';
@@ -20,7 +20,10 @@ const RoundPass = z
     prepares: z.boolean(),
     origin: z.enum(['course', 'workedOut']),
     insteadOf: NotUsed.nullable(),
-    onlyIf: z.string().nullable(),
+    /** Plans of earlier versions have conditions as one text. */
+    onlyIf: z.string().nullable().optional(),
+    checks: z.array(z.strictObject({ id: Id, text: z.string(), when: z.enum(CHECK_TIMES) })).default([]),
+    advice: z.array(z.string()).default([]),
     stop: z.string().nullable(),
     expect: z.string().nullable(),
     opensAfterTest: z.boolean(),

@@ -161,7 +161,15 @@ export { ACTION_KINDS, type Action, runsInDrum } from './treatment/plan/action.j
 export { type Pass, RISKS } from './treatment/plan/pass.js';
 export type { Candidate, Plan } from './treatment/plan/plan.js';
 export type { BathOutlook, Ingredient } from './treatment/plan/recipe.js';
-export { type AtOnce, LOOK_WAYS, PHASES, type Round, type RoundPass } from './treatment/plan/round.js';
+export {
+  type AtOnce,
+  CHECK_TIMES,
+  LOOK_WAYS,
+  type PassCheck,
+  PHASES,
+  type Round,
+  type RoundPass,
+} from './treatment/plan/round.js';
 export { planTreatment } from './treatment/planTreatment.js';
 export { nextToLook, replayTrial } from './trial/replayTrial.js';
 export { TRIAL_PLACES, type TrialEvent, type TrialSetup, type TrialState } from './trial/trial.js';

@@ -206,9 +206,16 @@ function factsMissing(course: Course): string[] {
   );
   return said.flatMap(([place, text, when]) =>
     SPOKEN.filter(([words, key, ids]) => {
-      const kept = when === 'always' ? undefined : when[key];
+      const kept = keptTo(when, key);
       const isIts = course.itemIds.some((id) => ids.includes(id));
-      return words.test(text) && !ids.some((id) => kept?.includes(id)) && !isIts;
+      return words.test(text) && !ids.some((id) => kept.includes(id)) && !isIts;
     }).map(([, , ids]) => `${place}: "${text}" speaks of ${ids[0]} and is not kept to it`),
   );
+}
+
+/** Fibres or pieces a line is kept to. */
+function keptTo(when: Note['when'] | CoursePass['when'], key: 'fibreIds' | 'itemIds'): readonly string[] {
+  if (when === 'always') return [];
+  const all = Array.isArray(when) ? when.flatMap(({ anyOf }) => anyOf) : [when];
+  return all.flatMap((one) => one[key] ?? []);
 }

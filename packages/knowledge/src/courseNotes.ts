@@ -5,7 +5,14 @@ import type { Note } from './schema/note.js';
 export function courseNotes(course: Course): Note[] {
   const { verdict, atOnce, cloths, never, says, prevent } = course;
   const ofCloths = Object.values(cloths).flatMap((cloth) =>
-    cloth.kind === 'course' ? [...cloth.notes, ...cloth.dry.notes, ...(cloth.wash?.extra ?? [])] : [],
+    cloth.kind === 'course'
+      ? [
+          ...cloth.notes,
+          ...cloth.dry.notes,
+          ...(cloth.wash?.extra ?? []),
+          ...[...cloth.first, ...cloth.second].flatMap(({ advice }) => advice),
+        ]
+      : [],
   );
   return [
     ...verdict.tells.map((tell) => tell.see),

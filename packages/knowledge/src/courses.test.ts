@@ -176,13 +176,13 @@ describe('the eighteen jobs', () => {
     expectInOrder(second, ['reducerSoak', 'oxygenSoak']);
     expect(passOf(second, 'reducerSoak')).toMatchObject({
       after: 'full',
-      onlyIf: expect.stringMatching(/border: a corner first.*asthma/),
+      advice: [expect.objectContaining({ text: expect.stringMatching(/border try a corner first/) })],
     });
   });
   it('mud on a white knit', () => {
     const { first, second } = on('mud', 'white');
     expectInOrder(first, ['brushOffDry', 'enzymePretreat', 'peroxidePaste']);
-    expect(passOf(first, 'peroxidePaste').onlyIf).toMatch(/barrier beneath.*five hours/);
+    expect(textOf(passOf(first, 'peroxidePaste').advice)).toMatch(/barrier under it.*Five hours/);
     expect(waysOf(second)).toContain('oxygenSoak');
   });
   it('grass, tomato and blackcurrant on white trousers: one pre-treat, one wash', () => {
@@ -208,8 +208,8 @@ describe('the eighteen jobs', () => {
     expect(nevers('kitSmell')).toMatch(/Softener, a dryer.*Cider/);
   });
   it('build-up in navy towels, and in white ones apart', () => {
-    expect(passOf(on('deepStrip', 'coloured').first, 'deepStrip').onlyIf).toMatch(
-      /a fresh bath for each colour, no oxygen/,
+    expect(textOf(passOf(on('deepStrip', 'coloured').first, 'deepStrip').advice)).toMatch(
+      /A fresh bath for each colour, and no oxygen/,
     );
     expect(passOf(on('deepStrip', 'white').first, 'deepStrip').minutes?.min).toBeGreaterThanOrEqual(240);
     expect(
@@ -239,21 +239,22 @@ describe('the eighteen jobs', () => {
     expectInOrder(first, ['coldBlot', 'vinegarDetergentBlot', 'weighDown']);
     expect(passOf(second, 'peroxideDab')).toMatchObject({
       minutes: { min: 3, max: 5 },
-      onlyIf: expect.stringMatching(/dry to the touch/),
+      when: expect.arrayContaining([expect.objectContaining({ checkId: 'acidBlotted' })]),
     });
   });
   it('make-up on white towels', () => {
     const { first, wash, dry } = on('whiteTowels', 'white');
     expect(passOf(first, 'peroxideDetergentSpot')).toMatchObject({
       minutes: { max: 20 },
-      onlyIf: expect.stringMatching(/floods a front loader/),
+      advice: [expect.objectContaining({ text: expect.stringMatching(/floods a front loader/) })],
     });
     expect(textOf(wash?.extra ?? [])).toMatch(/vinegar in the softener compartment/);
     expect(textOf(dry.notes)).toMatch(/no sheets/);
   });
   it('dried wine on a white handkerchief', () => {
     const dip = passOf(on('wineBerry', 'white').first, 'hotOxygenDip');
-    expect(dip).toMatchObject({ when: { wet: false }, expect: expect.stringMatching(/Blue/) });
+    expect(dip.expect).toMatch(/Blue/);
+    expect(dip.when).toContainEqual({ anyOf: [{ wet: false }], checkId: 'isDriedIn' });
   });
   it('its own trim has run into a white dress', () => {
     const { first, dry } = on('ownRun', 'white');

@@ -19,6 +19,7 @@ export { Knowledge } from './knowledge.js';
 export { KNOWLEDGE_VERSION, loadKnowledge } from './loadKnowledge.js';
 export type { Agent } from './schema/agent.js';
 export type { CareSignFact, CodeFact } from './schema/code.js';
+export type { Circumstances, NamedCheck, StepCondition } from './schema/condition.js';
 export type { Cloth, ClothCourse, Course, CoursePass, Purpose } from './schema/course.js';
 export type { Danger, DangerRisk } from './schema/danger.js';
 export type { Diagnosis } from './schema/diagnosis.js';

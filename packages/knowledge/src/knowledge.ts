@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { Agent } from './schema/agent.js';
 import { CareSignFact, CodeFact } from './schema/code.js';
+import { NamedCheck } from './schema/condition.js';
 import { Course } from './schema/course.js';
 import { Danger } from './schema/danger.js';
 import { Diagnosis } from './schema/diagnosis.js';
@@ -28,6 +29,8 @@ export const Knowledge = z.strictObject({
   rates: z.array(Rate),
   marks: z.array(Mark),
   courses: z.array(Course),
+  /** What is looked at before a step. */
+  checks: z.array(NamedCheck),
   acidSystems: z.array(AcidSystem),
   substances: z.array(Substance),
   agents: z.array(Agent),

@@ -2,6 +2,7 @@ import { agents } from './data/agents.js';
 import { cautions } from './data/cautions.js';
 import { careSignFacts, codes } from './data/codes.js';
 import { components } from './data/components/components.js';
+import { namedChecks } from './data/courses/conditions.js';
 import { courses } from './data/courses/courses.js';
 import { contaminants } from './data/dangers/contaminants.js';
 import { protectivePieces } from './data/dangers/protectivePieces.js';
@@ -41,6 +42,7 @@ export function loadKnowledge(): Knowledge {
     rates,
     marks,
     courses,
+    checks: namedChecks,
     acidSystems,
     substances,
     agents,

@@ -9,6 +9,7 @@ import type {
   Mark,
   Mechanism,
   Method,
+  NamedCheck,
   PartKind,
   Position,
   SoilComponent,
@@ -43,6 +44,7 @@ export interface KnowledgeIndex {
   readonly marks: ReadonlyMap<string, Mark>;
   readonly agents: ReadonlyMap<string, Agent>;
   readonly cautions: ReadonlyMap<string, Caution>;
+  readonly checks: ReadonlyMap<string, NamedCheck>;
   readonly methods: ReadonlyMap<string, Method>;
   readonly positions: ReadonlyMap<string, Position>;
   /** Views of every dispute, in the order of the disputes. */
@@ -89,6 +91,7 @@ export function indexKnowledge(knowledge: Knowledge): KnowledgeIndex {
     marks: byId(knowledge.marks),
     agents,
     cautions: byId(knowledge.cautions),
+    checks: byId(knowledge.checks),
     methods: byId(knowledge.methods),
     positions: byId(knowledge.schools),
     positionsOf: new Map(

@@ -40,7 +40,7 @@ function worksOf({ first, second, wash }: Filled): readonly CoursePass[] {
     tempC,
     minutes: null,
     when: 'always',
-    onlyIf: null,
+    advice: [],
     after: 'none',
     stop: null,
     expect: null,

@@ -30,7 +30,7 @@ const DECIDERS: readonly Decider[] = [
     ({ plan }) => plan.facts.wetness !== 'unknown',
   ],
   [
-    asks(/\b(if|only if:?) .*\b(old|years|months|days?|hours?|fresh|dried)\b/i),
+    asks(/\b(if|only if:?) [^.,;]*\b(old|years|months|days?|hours?|fresh|dried)\b/i),
     ({ plan }) => plan.facts.age !== 'unknown',
   ],
   [
@@ -46,8 +46,7 @@ const DECIDERS: readonly Decider[] = [
 function namesItsMark({ plan, index, shown }: SenseCase): boolean {
   const names = plan.facts.markIds
     .flatMap((id) => index.marks.get(id) ?? [])
-    .flatMap(({ name, aliases }) => [name, ...aliases])
-    .map((name) => name.toLowerCase())
+    .map(({ name }) => name.toLowerCase())
     .filter((name) => name.length > 4);
   return shown.lines.some(({ text }) => {
     const asked = /only if:? ([^.]*)/i.exec(text)?.[1]?.toLowerCase();

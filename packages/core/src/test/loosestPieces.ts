@@ -1,4 +1,4 @@
-import type { Cloth, ClothCourse, Course, CoursePass } from '@feverfew/knowledge';
+import type { Circumstances, Cloth, ClothCourse, Course, CoursePass } from '@feverfew/knowledge';
 import type { Household } from '../household/household.js';
 import type { PieceFacts } from '../textile/piece.js';
 import type { TroubleFacts } from '../trouble/troubleFacts.js';
@@ -38,7 +38,10 @@ const PIECES: Readonly<Record<Cloth, { item: string; fibre: string; facts: Parti
   dryOnly: { item: 'waistcoat', fibre: 'wool', facts: { label: dryCleanOnly } },
 };
 
-/** Facts of the trouble this pass is done on, at the loosest limits of its class. @param gone the trouble is out by then */
+/**
+ * Facts of the trouble this pass is done on, at the loosest limits of its class, with every condition of the pass held.
+ * @param gone the trouble is out by then
+ */
 export function loosestFacts(
   course: Course,
   cloth: Cloth,
@@ -47,15 +50,26 @@ export function loosestFacts(
   gone = false,
 ): TroubleFacts {
   const { item, fibre, facts } = PIECES[cloth];
-  const when = pass.when === 'always' ? {} : pass.when;
-  const fibreId = when.fibreIds?.[0] ?? fibre;
+  const wanted = firstCircumstances(pass);
+  const fibreId = wanted.fibreIds?.[0] ?? fibre;
   const itemId =
-    when.itemIds?.[0] ?? (cloth === 'surface' && course.itemIds.includes('mattress') ? 'mattress' : item);
+    wanted.itemIds?.[0] ?? (cloth === 'surface' && course.itemIds.includes('mattress') ? 'mattress' : item);
   // The wash comes when the local work is done: what is gone no longer holds it to the heat of what was there.
-  const markId = gone ? 'lostWhite' : (course.markIds[0] ?? course.alsoMarkIds[0] ?? 'unknownStain');
-  return trouble(markId, piece(itemId, { [fibreId]: 100 }, facts), {
-    age: when.wet ? 'minutes' : 'days',
-    wetness: when.wet ? 'wet' : 'dry',
+  const markId = gone
+    ? 'lostWhite'
+    : (wanted.markIds?.[0] ?? course.markIds[0] ?? course.alsoMarkIds[0] ?? 'unknownStain');
+  const colour = wanted.colours?.[0];
+  const made = piece(itemId, { [fibreId]: 100 }, { ...facts, ...(colour ? { colour } : {}) });
+  return trouble(markId, made, {
+    age: wanted.ages?.[0] ?? (wanted.wet ? 'minutes' : 'days'),
+    wetness: wanted.wet ? 'wet' : 'dry',
     size: whole ? 'allOver' : { length: 6, width: 4 },
   });
+}
+
+/** The first way each condition can hold; a condition with several is held by the class as it is. */
+function firstCircumstances({ when }: Pick<CoursePass, 'when'>): Circumstances {
+  if (when === 'always') return {};
+  const single = when.flatMap(({ anyOf }) => (anyOf.length === 1 ? anyOf : []));
+  return Object.assign({}, ...single) as Circumstances;
 }

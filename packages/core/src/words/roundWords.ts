@@ -49,7 +49,7 @@ export function roundWords(round: Round, say: Lexicon): RoundWords {
 const isFirst = <T>(one: T, at: number, all: readonly T[]): boolean => all.indexOf(one) === at;
 
 export function passWords(pass: RoundPass, say: Lexicon): PassWords {
-  const { actions, purpose, between, stop, expect, onlyIf, methodId, phase } = pass;
+  const { actions, purpose, between, stop, expect, methodId, phase } = pass;
   const pours = actions.flatMap(({ ingredients }) => ingredients);
   const dwell = actions.find((action) => action.dwell) ?? null;
   const tries = actions.some(({ kind }) => kind === 'hiddenTest');
@@ -72,8 +72,9 @@ export function passWords(pass: RoundPass, say: Lexicon): PassWords {
     lines: [
       ...beforeWords(actions),
       ...(test ? [test] : []),
-      ...conditionWords(onlyIf),
+      ...conditionWords(pass),
       ...(how ? [how] : []),
+      ...pass.advice,
       ...(stop ? [`Until: ${lower(stop)}`] : []),
       ...(after ? [after] : []),
     ],
@@ -83,18 +84,9 @@ export function passWords(pass: RoundPass, say: Lexicon): PassWords {
   };
 }
 
-/** What the planner has looked at itself, or a caution or step says already. */
-const SEEN_TO =
-  /tag lets|tag bears|hidden test|metal parts|no wool|white, or fast|no flame|aired and rinsed|after the solvent/i;
-
-/** A condition only the person can tell. */
-function conditionWords(onlyIf: string | null): string[] {
-  const open = (onlyIf ?? '')
-    .replace(/\.$/, '')
-    .split('; ')
-    .filter((part) => part !== '' && !SEEN_TO.test(part));
-  return open.length > 0 ? [`Only if: ${lower(open.join('; '))}.`] : [];
-}
+/** What only the person can see; a plan of earlier versions has it as one text. */
+const conditionWords = ({ checks, onlyIf }: RoundPass): string[] =>
+  onlyIf ? [`Only if: ${lower(onlyIf)}`] : checks.map(({ text }) => `Only if ${text}.`);
 
 /** What an earlier product, or the trouble itself, asks for before the work begins. */
 function beforeWords(actions: readonly Action[]): string[] {

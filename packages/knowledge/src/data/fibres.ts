@@ -1096,8 +1096,8 @@ export const fibres: readonly Fibre[] = [
     beforeSoak: [
       where(
         { drains: true },
-        'Down: only if it can be dried to the core within a day. No large dryer, or its label forbids one: leave ' +
-          'washing it whole to a laundry.',
+        'Wet it whole only if it can be dried to the core within a day. Without a large dryer, or where its label ' +
+          'forbids one, leave it to a laundry.',
         { names: ['tumble'] },
       ),
     ],

@@ -1,7 +1,8 @@
 import { z } from 'zod';
 import { AT_ONCE_VERBS, CHECKS, CLOTHS, COURSE_ENDS, PURPOSES, RINSES_BETWEEN } from '../vocabulary.js';
+import { StepCondition } from './condition.js';
 import { Note } from './note.js';
-import { Age, DryingWay, Id, SourceIds } from './vocabulary.js';
+import { DryingWay, Id, SourceIds } from './vocabulary.js';
 
 /** A kind of cloth a course is written for. */
 export const Cloth = z.enum(CLOTHS);
@@ -13,19 +14,6 @@ export type Purpose = z.infer<typeof Purpose>;
 
 const Span = z.strictObject({ min: z.number(), max: z.number() });
 
-/** Facts of the piece or the trouble a pass waits for; all that are named must hold. */
-const Circumstances = z.strictObject({
-  /** Still damp, or dried in. */
-  wet: z.boolean().optional(),
-  ages: z.array(Age).min(1).optional(),
-  allOver: z.boolean().optional(),
-  /** Made with one of these, or with none of these. */
-  fibreIds: z.array(Id).min(1).optional(),
-  notFibreIds: z.array(Id).min(1).optional(),
-  itemIds: z.array(Id).min(1).optional(),
-  notItemIds: z.array(Id).min(1).optional(),
-});
-
 /** One pass of a course: a purpose, and the ways that serve it, best first. Amounts, vessel and water are the method's. */
 export const CoursePass = z.strictObject({
   purpose: Purpose,
@@ -34,9 +22,10 @@ export const CoursePass = z.strictObject({
   tempC: Span.nullable(),
   /** Minutes of working; null = as the method has it. */
   minutes: Span.nullable(),
-  when: z.union([z.literal('always'), Circumstances]),
-  /** What a person must see or know for it to be worth doing; null = nothing. */
-  onlyIf: z.string().nullable(),
+  /** All must hold; what the facts do not decide is asked as a named check. */
+  when: z.union([z.literal('always'), z.array(StepCondition).min(1)]),
+  /** How it is done here, where the words of the way are not enough. */
+  advice: z.array(Note),
   /** What comes after it, before the next thing. */
   after: z.enum(RINSES_BETWEEN),
   stop: z.string().nullable(),

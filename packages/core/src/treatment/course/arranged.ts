@@ -7,6 +7,8 @@ export interface Placed {
   readonly asked: CoursePass | null;
   readonly eligible: EligibleMethod;
   readonly insteadOf: NotUsed | null;
+  /** The pass whose words and conditions are said; null = none. */
+  readonly words: CoursePass | null;
   readonly helps: readonly string[];
   readonly phase: Phase;
   readonly opensAfterTest: boolean;

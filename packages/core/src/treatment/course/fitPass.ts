@@ -2,6 +2,7 @@ import { CLOTHS, type Cloth, type CoursePass, type Knowledge, type Method } from
 import { finding } from '../../finding/finding.js';
 import { assessStep, type EligibleMethod, type MethodAssessment } from '../assess/assessMethod.js';
 import { suitsPiece } from '../assess/isRelevant.js';
+import { mayHold } from '../case/circumstances.js';
 import { fumesHere } from '../case/fumesHere.js';
 import type { PlanContext } from '../case/planContext.js';
 import type { NotUsed, Phase } from '../plan/round.js';
@@ -15,6 +16,8 @@ export interface FittedPass {
   readonly eligible: EligibleMethod;
   /** What the course has here, where something else of the same purpose takes its place. */
   readonly insteadOf: NotUsed | null;
+  /** The pass whose words and conditions are said: its own, or that of a course that has this way; null = none. */
+  readonly words: CoursePass | null;
 }
 
 export interface Fit {
@@ -28,7 +31,7 @@ export interface Fit {
  * @param mayBathe local work may give way to a bath: the course has none of its own, and the trouble is all over
  */
 export function fitPass(asked: CoursePass, cloth: Cloth, context: PlanContext, mayBathe: boolean): Fit {
-  if (!holdsHere(asked.when, context)) return { fitted: null, notUsed: [] };
+  if (!mayHold(asked.when, context)) return { fitted: null, notUsed: [] };
   const notUsed: NotUsed[] = [];
   const judged = (method: Method): EligibleMethod | null => {
     const { eligible, candidate } = judge(asked, method, context);
@@ -43,10 +46,11 @@ export function fitPass(asked: CoursePass, cloth: Cloth, context: PlanContext, m
   const other = chosen === undefined ? null : firstOf([chosen], context, judged);
   if (other && replaced && chosen) {
     const insteadOf = { methodId: replaced, findings: [finding('chosenInstead', { methodId: chosen })] };
-    return { fitted: { asked, eligible: other, insteadOf }, notUsed };
+    const words = ownPassOf(chosen, cloth, context.knowledge);
+    return { fitted: { asked, eligible: other, insteadOf, words }, notUsed };
   }
   const own = firstOf(asked.methodIds, context, judged);
-  if (own) return { fitted: { asked, eligible: own, insteadOf: null }, notUsed };
+  if (own) return { fitted: { asked, eligible: own, insteadOf: null, words: asked }, notUsed };
   const [barred] = notUsed;
   if (!barred || asked.optional) return { fitted: null, notUsed };
   const near = [cloth, ...CLOTHS]
@@ -58,11 +62,13 @@ export function fitPass(asked: CoursePass, cloth: Cloth, context: PlanContext, m
   const others = [...new Set(near)].slice(0, MOST_OTHERS).flatMap((id) => {
     const method = context.index.methods.get(id);
     const near = method && isPossible(method, context) && isNear(kind, phaseOf(method, context), mayBathe);
-    return (near && judge(asked, method, context).eligible) || [];
+    if (!near || !mayHold(ownPassOf(id, cloth, context.knowledge)?.when ?? 'always', context)) return [];
+    return judge(asked, method, context).eligible ?? [];
   });
   const best = others.sort((a, b) => b.book.low + b.book.high - a.book.low - a.book.high)[0] ?? null;
   if (best && leftOut.includes(best.method.id)) return { fitted: null, notUsed: [leaveOut(best.method.id)] };
-  return { fitted: best && { asked, eligible: best, insteadOf: barred }, notUsed };
+  const words = best && ownPassOf(best.method.id, cloth, context.knowledge);
+  return { fitted: best && { asked, eligible: best, insteadOf: barred, words }, notUsed };
 }
 
 const leaveOut = (methodId: string): NotUsed => ({ methodId, findings: [finding('leftOut', {})] });
@@ -110,6 +116,26 @@ function judge(asked: CoursePass, method: Method, context: PlanContext): MethodA
   return tooLong ? assessStep(asStep(method, asked, false), context) : first;
 }
 
+const ownPasses = new WeakMap<Knowledge, Map<string, CoursePass | null>>();
+
+/** The first pass that has the way, in a course for this cloth if there is one: its words fit the way. */
+function ownPassOf(methodId: string, cloth: Cloth, knowledge: Knowledge): CoursePass | null {
+  const known = ownPasses.get(knowledge) ?? new Map<string, CoursePass | null>();
+  ownPasses.set(knowledge, known);
+  const key = `${methodId} ${cloth}`;
+  const found = known.get(key);
+  if (found !== undefined) return found;
+  const passes = [cloth, ...CLOTHS].flatMap((one) =>
+    knowledge.courses.flatMap(({ cloths }) => {
+      const given = cloths[one];
+      return given.kind === 'course' ? [...given.first, ...given.second] : [];
+    }),
+  );
+  const made = passes.find(({ methodIds }) => methodIds.includes(methodId)) ?? null;
+  known.set(key, made);
+  return made;
+}
+
 const others = new WeakMap<Knowledge, Map<string, readonly string[]>>();
 /** So many others are tried before a pass is given up. */
 const MOST_OTHERS = 10;
@@ -135,25 +161,4 @@ function othersFor({ purpose }: CoursePass, cloth: Cloth, knowledge: Knowledge):
     .map(([id]) => id);
   known.set(key, made);
   return made;
-}
-
-/** Ages at which a mark of unknown wetness counts as wet: water still runs something out of it. */
-const JUST_NOW = ['minutes', 'hours'];
-
-/** The facts a pass waits for. What is not known holds nothing up but wetness, which is then read from the age. */
-function holdsHere(when: CoursePass['when'], { facts, item }: PlanContext): boolean {
-  if (when === 'always') return true;
-  const { piece, wetness, age, size } = facts;
-  const wet = wetness === 'unknown' ? JUST_NOW.includes(age) : wetness === 'wet';
-  const madeWith = (ids: readonly string[]) =>
-    piece.parts.some((part) => part.fibres.some(({ fibreId }) => ids.includes(fibreId)));
-  return (
-    (when.wet === undefined || when.wet === wet) &&
-    (when.ages === undefined || when.ages.includes(age)) &&
-    (when.allOver === undefined || when.allOver === (size === 'allOver')) &&
-    (when.fibreIds === undefined || madeWith(when.fibreIds)) &&
-    (when.notFibreIds === undefined || !madeWith(when.notFibreIds)) &&
-    (when.itemIds === undefined || when.itemIds.includes(item.id)) &&
-    (when.notItemIds === undefined || !when.notItemIds.includes(item.id))
-  );
 }

@@ -84,7 +84,16 @@ export function withWash(
       ]),
     ];
     place(
-      { asked: null, eligible, insteadOf: null, helps: marks, opensAfterTest: false, phase: 'wash', extra },
+      {
+        asked: null,
+        eligible,
+        insteadOf: null,
+        words: null,
+        helps: marks,
+        opensAfterTest: false,
+        phase: 'wash',
+        extra,
+      },
       wetted ? null : LEAST_GAIN,
     );
     if (passes.length > before) break;
@@ -107,6 +116,7 @@ export const placedAll = (eligibles: readonly EligibleMethod[], context: PlanCon
     eligible,
     asked: null,
     insteadOf: null,
+    words: null,
     helps: marks,
     opensAfterTest: false,
     phase: phaseOf(eligible.method, context),

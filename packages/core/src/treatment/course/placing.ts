@@ -50,6 +50,6 @@ export function ofNoCourse(
   opensAfterTest: boolean,
 ): Placing {
   const ids = marks.map(({ mark }) => mark.id);
-  const fitted = { asked: null, eligible, insteadOf: null };
+  const fitted = { asked: null, eligible, insteadOf: null, words: null };
   return { fitted, markId: ids[0] ?? '', helps: ids, opensAfterTest, late: false };
 }

@@ -21,6 +21,18 @@ export interface Gone {
   readonly byMark: readonly MarkEffect[];
 }
 
+/** When a check is made: before its step, or at the look that ends the round before. */
+export const CHECK_TIMES = ['beforeStep', 'atLook'] as const;
+export type CheckTime = (typeof CHECK_TIMES)[number];
+
+/** Something to look at, so that the step is right. */
+export interface PassCheck {
+  readonly id: string;
+  /** Completes "Only if …". */
+  readonly text: string;
+  readonly when: CheckTime;
+}
+
 /** One thing done in a round: what is put on or done, how long, and what it has come to afterwards. */
 export interface RoundPass
   extends Omit<
@@ -44,7 +56,12 @@ export interface RoundPass
   readonly origin: 'course' | 'workedOut';
   /** What the course has here, and why it is not done. */
   readonly insteadOf: NotUsed | null;
-  readonly onlyIf: string | null;
+  /** What the person looks at before it, where the facts do not decide. */
+  readonly checks: readonly PassCheck[];
+  /** How it is done here, where the words of the way are not enough. */
+  readonly advice: readonly string[];
+  /** A condition in words, in plans of earlier versions. */
+  readonly onlyIf?: string | null | undefined;
   readonly stop: string | null;
   readonly expect: string | null;
   /** Opened only by the hidden water test that stands before it. */

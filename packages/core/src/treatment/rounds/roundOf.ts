@@ -4,9 +4,12 @@ import { roundActions } from '../actions/roundActions.js';
 import { limitReasons } from '../assess/judge/limitReasons.js';
 import { riskOf } from '../assess/risk.js';
 import { vesselsBeside } from '../assess/vesselHere.js';
+import { openConditions } from '../case/circumstances.js';
 import type { PlanContext } from '../case/planContext.js';
+import { type Moment, sayable } from '../case/sayable.js';
 import type { ArrangedRound, Placed } from '../course/arranged.js';
-import type { Minutes, Round, RoundPass } from '../plan/round.js';
+import type { Action } from '../plan/action.js';
+import type { Minutes, PassCheck, Round, RoundPass } from '../plan/round.js';
 import { betweenOf } from './betweenOf.js';
 import { dryingOf } from './dryingOf.js';
 import { lookOf } from './lookOf.js';
@@ -30,7 +33,7 @@ export function roundOf(
   let startMin: Minutes = NO_MINUTES;
   const wash = passes.findIndex(({ phase }) => phase === 'wash');
   const laid = passes.map((placed, at): RoundPass => {
-    const pass = passOf(placed, at, passes, { id, wash, startMin, contextOf, earlier });
+    const pass = passOf(placed, at, passes, { id, number, wash, startMin, contextOf, earlier });
     startMin = plus(startMin, pass.minutes);
     return pass;
   });
@@ -52,6 +55,7 @@ export function roundOf(
 
 interface At {
   readonly id: string;
+  readonly number: number;
   readonly wash: number;
   readonly startMin: Minutes;
   readonly contextOf: (placed: Placed) => PlanContext;
@@ -62,9 +66,9 @@ function passOf(
   placed: Placed,
   at: number,
   all: readonly Placed[],
-  { id, wash, startMin, contextOf, earlier }: At,
+  { id, number, wash, startMin, contextOf, earlier }: At,
 ): RoundPass {
-  const { eligible, asked } = placed;
+  const { eligible, asked, words } = placed;
   const context = contextOf(placed);
   const before = [...earlier, ...all.slice(0, at)];
   const inRound: InRound = {
@@ -87,9 +91,10 @@ function passOf(
     prepares: placed.prepares,
     origin: asked || placed.phase === 'wash' ? 'course' : 'workedOut',
     insteadOf: placed.insteadOf,
-    onlyIf: asked?.onlyIf ?? null,
-    stop: asked?.stop ?? null,
-    expect: asked?.expect ?? null,
+    checks: checksOf(placed, before, actions, context, number),
+    advice: sayable(words?.advice ?? [], context, NO_MOMENT),
+    stop: words?.stop ?? null,
+    expect: words?.expect ?? null,
     opensAfterTest: placed.opensAfterTest,
     startMin,
     minutes: minutesOf(actions),
@@ -106,4 +111,29 @@ function passOf(
     machineFreeInMin: eligible.method.inMachine ? context.occupancy.machineFreeInMin : null,
     actions,
   };
+}
+
+const NO_MOMENT: Moment = { unwetted: false, bars: new Set() };
+
+/** What the facts leave open of the conditions of a pass. Where a hidden test is among its actions, that answers it. */
+function checksOf(
+  { words }: Placed,
+  before: readonly Placed[],
+  actions: readonly Action[],
+  context: PlanContext,
+  round: number,
+): PassCheck[] {
+  if (!words) return [];
+  const done = {
+    agents: before.flatMap(({ eligible }) => eligible.appliedAgents),
+    wetted: before.some(({ eligible }) => eligible.method.wetting !== 'dry'),
+  };
+  const tests = actions.some(({ kind }) => kind === 'hiddenTest');
+  return openConditions(words.when, context, done).flatMap(({ checkId }) => {
+    const check = context.index.checks.get(checkId);
+    if (!check || (check.isTest && tests)) return [];
+    return [
+      { id: check.id, text: check.text, when: round > 1 ? ('atLook' as const) : ('beforeStep' as const) },
+    ];
+  });
 }

@@ -1,3 +1,4 @@
+import { C } from './conditions.js';
 import {
   cleaner,
   coloured,
@@ -56,7 +57,7 @@ export const bodyFluids = [
           }),
         ],
         second: [
-          P.citric('iron', { onlyIf: 'Brown that no longer fizzes; two drained waters since any peroxide.' }),
+          P.citric('iron', { onlyIf: [C.brownNoFizz] }),
           P.longEnzymeSoak({ min: [180, 720], c: [30, 40] }),
         ],
         wash: W.coloured('Whites: a powder at forty, and sixty again, only once it is gone.'),
@@ -64,10 +65,7 @@ export const bodyFluids = [
       }),
       coloured: coloured({
         first: [P.flush({ min: [2, 10] }), P.enzyme(), P.peroxide('colour', [3, 5])],
-        second: [
-          P.citric('iron', { min: [30, 30], onlyIf: 'Brown that no longer fizzes; a hidden test first.' }),
-          P.enzymeSoak([120, 180]),
-        ],
+        second: [P.citric('iron', { min: [30, 30], onlyIf: [C.brownNoFizz] }), P.enzymeSoak([120, 180])],
       }),
       synthetic: synthetic({
         first: [P.flush({ expect: 'The flush alone takes most.' }), P.enzyme()],
@@ -78,10 +76,7 @@ export const bodyFluids = [
         second: [
           P.enzyme({
             min: [15, 20],
-            when: {
-              fibreIds: ['viscose', 'lyocell', 'cotton', 'modal', 'cupro'],
-              notFibreIds: ['silk', 'wool'],
-            },
+            when: [C.viscoseOrCotton],
           }),
         ],
       }),
@@ -90,7 +85,7 @@ export const bodyFluids = [
           P.drip(),
           P.mild('protein', { min: [10, 30] }),
           P.peroxide('colour', [5, 15], {
-            onlyIf: 'White or fast in a hidden test, not antique; the tag lets oxygen.',
+            onlyIf: [C.whiteOrFast, C.notAntique],
           }),
         ],
         second: [
@@ -104,7 +99,7 @@ export const bodyFluids = [
           P.mattressCoat('colour'),
           P.odourRemover({
             min: [20, 60],
-            onlyIf: 'Synthetic carpet or a cover that bears water; no wool or silk.',
+            onlyIf: [C.noWoolOrSilk],
           }),
         ],
         notes: [
@@ -203,7 +198,7 @@ export const bodyFluids = [
         first: [
           P.lift(),
           P.flush({ min: [3, 10] }),
-          P.enzyme({ min: [10, 20], optional: true, onlyIf: 'Nobody else is ill: else wash now.' }),
+          P.enzyme({ min: [10, 20], optional: true, onlyIf: [C.nobodyIll] }),
         ],
         wash: W.hygiene('Alone; full dose. Where it is catching, run the machine empty at sixty afterwards.'),
         second: [P.oxygen('yellow', [120, 480], [40, 60])],
@@ -214,14 +209,14 @@ export const bodyFluids = [
         first: [
           P.lift(),
           P.flush({ min: [3, 10] }),
-          P.enzyme({ min: [10, 20], optional: true, onlyIf: 'Nobody else is ill.' }),
+          P.enzyme({ min: [10, 20], optional: true, onlyIf: [C.nobodyIll] }),
         ],
         wash: W.colouredHot('Catching: as hot as the tag lets, with powder even if it fades a little.'),
         second: [P.colourOxygen('yellow', [60, 240])],
         checks: ['daylight', 'smellDamp'],
       }),
       synthetic: synthetic({
-        first: [P.lift(), P.flush(), P.removerSpot({ onlyIf: 'Nobody else is ill: else wash now.' })],
+        first: [P.lift(), P.flush(), P.removerSpot({ onlyIf: [C.nobodyIll] })],
         second: [P.colourOxygen('yellow', [60, 240])],
         checks: ['daylight', 'smellDamp'],
       }),
@@ -242,10 +237,7 @@ export const bodyFluids = [
       }),
       surface: surface({
         first: [P.lift(), P.waterBlot(), P.foam('fat'), P.odourRemoverLong()],
-        second: [
-          P.sodaDry({ onlyIf: 'Quite dry, nobody ill: a vacuum spreads germs.' }),
-          P.peroxideBlot('colour', [5, 10]),
-        ],
+        second: [P.sodaDry({ onlyIf: [C.dryNow, C.nobodyIll] }), P.peroxideBlot('colour', [5, 10])],
         checks: ['nextDay', 'smellWarm'],
         end: end(
           2,
@@ -353,27 +345,24 @@ export const bodyFluids = [
     donts: ['No chlorine, ever.', 'No steam.', 'No hot water first.'],
     cloths: {
       white: white({
-        first: [P.waters('salts'), P.vinegarSoak('salts', { onlyIf: 'Old, or it smells damp.' })],
+        first: [P.waters('salts'), P.vinegarSoak('salts', { onlyIf: [C.dampSmellOrOld] })],
         wash: W.hygiene('Full dose; where the tag says forty, forty with a booster.'),
         dry: ['sun', 'line'],
         second: [
           P.oxygen('yellow', [240, 480], [40, 60], { after: 'full' }),
-          P.removerSoak({ onlyIf: 'Smell after the oxygen, which is rinsed out: it kills the enzymes.' }),
+          P.removerSoak({ onlyIf: [C.smellLeft] }),
         ],
         checks: ['smellDamp', 'daylight'],
         end: end(3, 'accept', 'Three rounds; then the mattress or the pad is the source.'),
       }),
       coloured: coloured({
-        first: [
-          P.waters('salts'),
-          P.vinegarSoak('salts', { onlyIf: 'Old, or it smells damp; a hidden test first.' }),
-        ],
+        first: [P.waters('salts'), P.vinegarSoak('salts', { onlyIf: [C.dampSmellOrOld] })],
         wash: W.colouredHot(),
         second: [P.colourOxygen('yellow', [60, 180])],
         checks: ['smellDamp'],
       }),
       synthetic: synthetic({
-        first: [P.waters('salts'), P.vinegarSoak('salts', { onlyIf: 'A day old or more.' })],
+        first: [P.waters('salts'), P.vinegarSoak('salts', { onlyIf: [C.overADay] })],
         second: [P.colourOxygen('smell', [60, 240])],
         checks: ['smellDamp'],
       }),
@@ -386,7 +375,7 @@ export const bodyFluids = [
         first: [P.drip({ min: [10, 15] }), P.mildVinegar('salts', { min: [20, 30] })],
         second: [
           P.peroxide('yellow', [10, 20], {
-            onlyIf: 'White or fast in a test; the vinegar fully rinsed out.',
+            onlyIf: [C.whiteOrFast],
           }),
         ],
         checks: ['smellDamp'],
@@ -395,13 +384,10 @@ export const bodyFluids = [
         first: [
           P.towel(),
           P.waterBlot(),
-          P.odourRemoverLong({ min: [60, 480], when: { notFibreIds: ['wool', 'silk'] } }),
-          P.vinegarBlot('smell', { min: [10, 15], when: { fibreIds: ['wool', 'silk'] } }),
+          P.odourRemoverLong({ min: [60, 480], when: [C.noWoolOrSilk] }),
+          P.vinegarBlot('smell', { min: [10, 15], when: [C.woolOrSilk] }),
         ],
-        second: [
-          P.sodaDry({ when: { notItemIds: ['mattress'] }, onlyIf: 'Quite dry.' }),
-          P.mattressCoat('yellow'),
-        ],
+        second: [P.sodaDry({ when: [C.notMattress], onlyIf: [C.dryNow] }), P.mattressCoat('yellow')],
         checks: ['nextDay', 'smellWarm', 'fromSide'],
         notes: ['Go three centimetres past the rim.'],
         end: end(
@@ -476,9 +462,7 @@ export const bodyFluids = [
       }),
       protein: protein({
         first: [P.waters('salts', { c: [12, 20] }), P.mildVinegar('smell', { min: [30, 45] })],
-        second: [
-          P.peroxide('smell', [15, 30], { onlyIf: 'White or fast in a test; the vinegar fully rinsed out.' }),
-        ],
+        second: [P.peroxide('smell', [15, 30], { onlyIf: [C.whiteOrFast] })],
         checks: ['smellDamp'],
         end: end(2, 'professional', 'A cat on wool often stays; a cleaner.'),
       }),
@@ -486,8 +470,8 @@ export const bodyFluids = [
         first: [
           P.towel({ min: [10, 20] }),
           P.waterBlot(),
-          P.odourRemoverLong({ min: [120, 480], when: { notFibreIds: ['wool', 'silk'] } }),
-          P.vinegarBlot('smell', { min: [10, 15], when: { fibreIds: ['wool', 'silk'] } }),
+          P.odourRemoverLong({ min: [120, 480], when: [C.noWoolOrSilk] }),
+          P.vinegarBlot('smell', { min: [10, 15], when: [C.woolOrSilk] }),
         ],
         second: [P.odourRemoverLong({ min: [120, 480] }), P.peroxideBlot('colour', [5, 10])],
         checks: ['nextDay', 'smellWarm'],

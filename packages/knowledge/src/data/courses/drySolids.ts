@@ -1,3 +1,4 @@
+import { C } from './conditions.js';
 import {
   cleaner,
   coloured,
@@ -245,7 +246,7 @@ export const drySolids = [
       delicate: delicate({
         first: [
           P.steam('residue', {
-            onlyIf: 'Silk or viscose taffeta, never acetate velvet; nothing with solvent in it.',
+            onlyIf: [C.silkOrViscose, C.noAcetate, C.noSolventLeft],
             optional: true,
           }),
           P.drip({ expect: 'A fine mist of distilled water to the next seam.' }),
@@ -301,7 +302,7 @@ export const drySolids = [
         first: [P.waterBlot(), P.weigh()],
         second: [
           P.peroxideBlot('colour', [5, 15], {
-            onlyIf: 'White or fast in a test; no jute back; no acid on this place.',
+            onlyIf: [C.whiteOrFast, C.noJute, C.noAcidLeft],
           }),
           P.weigh(),
         ],

@@ -1,3 +1,4 @@
+import { C } from './conditions.js';
 import {
   cleaner,
   coloured,
@@ -92,7 +93,7 @@ export const fatAndSpice = [
         first: [
           P.lift(),
           P.suds('fat', { c: [30, 40] }),
-          P.enzyme({ min: [10, 20], onlyIf: 'Meat or cream in it.', optional: true }),
+          P.enzyme({ min: [10, 20], onlyIf: [C.meatOrCream], optional: true }),
         ],
         dry: ['sun', 'line'],
         second: [P.sun('colour'), P.oxygen('colour', [240, 480], [40, 60])],
@@ -116,7 +117,7 @@ export const fatAndSpice = [
         second: [
           P.alcohol('colour', { min: [3, 10] }),
           P.peroxide('colour', [10, 20], {
-            onlyIf: 'White or fast in a test; the alcohol aired and rinsed out.',
+            onlyIf: [C.whiteOrFast, C.noSolventLeft],
           }),
         ],
       }),
@@ -165,7 +166,7 @@ export const fatAndSpice = [
           P.alcohol('dye'),
           P.sun('dye', { min: [180, 480] }),
           P.oxygen('dye', [240, 480], [40, 60], {
-            onlyIf: 'The alcohol aired and rinsed out; the tag lets oxygen.',
+            onlyIf: [C.noSolventLeft],
             expect: 'Red-brown at first, then it pales.',
           }),
         ],
@@ -176,7 +177,7 @@ export const fatAndSpice = [
         second: [
           P.alcohol('dye'),
           P.colourOxygen('dye', [60, 120], {
-            onlyIf: 'Fast in a hidden test; the alcohol aired and rinsed out.',
+            onlyIf: [C.whiteOrFast, C.noSolventLeft],
           }),
         ],
         end: end(2, 'dyePatch', 'Accept it, or dye over.'),
@@ -193,9 +194,9 @@ export const fatAndSpice = [
       delicate: delicate({
         first: [P.lift(), P.mild('fat')],
         second: [
-          P.alcohol('dye', { min: [3, 3], when: { notFibreIds: ['acetate', 'triacetate'] } }),
+          P.alcohol('dye', { min: [3, 3], when: [C.noAcetate] }),
           P.peroxide('dye', [5, 15], {
-            onlyIf: 'White viscose or cotton lace; the alcohol aired and rinsed out.',
+            onlyIf: [C.white, C.viscoseOrCotton, C.noSolventLeft],
           }),
         ],
       }),
@@ -203,7 +204,7 @@ export const fatAndSpice = [
         first: [P.lift(), P.mild('fat')],
         second: [
           P.alcohol('dye', { min: [3, 5] }),
-          P.peroxide('dye', [15, 30], { onlyIf: 'White wool or silk; the alcohol aired and rinsed out.' }),
+          P.peroxide('dye', [15, 30], { onlyIf: [C.white, C.noSolventLeft] }),
         ],
         end: end(2, 'accept', 'Curcumin dyes wool: often it stays.'),
       }),
@@ -249,32 +250,32 @@ export const fatAndSpice = [
     donts: ['No water first.', 'No rubbing.', NO_HEAT],
     cloths: {
       white: white({
-        first: [P.powder({ onlyIf: 'Fresh.' }), P.suds('fat', { c: [30, 40] })],
+        first: [P.powder({ onlyIf: [C.fresh] }), P.suds('fat', { c: [30, 40] })],
         wash: W.white([40, 60], 'As hot as the tag lets.'),
         second: [
           P.spirits('fat'),
           ...P.afterSolvent(),
           P.soda('fat', {
             min: [60, 120],
-            onlyIf: 'Gummy old oil on sturdy white cotton; no solvent smell left.',
+            onlyIf: [C.gummyOil, C.white, C.sturdy, C.noSolventLeft],
           }),
         ],
         checks: ['againstLight', 'waterDrop'],
         end: end(2, 'accept', 'Two rounds. No dryer while fat is left, none after spirits.'),
       }),
       coloured: coloured({
-        first: [P.powder({ onlyIf: 'Fresh.' }), P.suds('fat', { c: [30, 40] })],
+        first: [P.powder({ onlyIf: [C.fresh] }), P.suds('fat', { c: [30, 40] })],
         wash: W.colouredHot(),
         second: [P.spirits('fat'), ...P.afterSolvent()],
         checks: ['againstLight', 'waterDrop'],
       }),
       synthetic: synthetic({
         first: [
-          P.powder({ onlyIf: 'Fresh.' }),
+          P.powder({ onlyIf: [C.fresh] }),
           P.suds('fat', { c: [30, 40] }),
           P.suds('fat', { c: [30, 40], expect: 'Synthetics hold oil: twice.' }),
         ],
-        second: [P.spirits('fat', { when: { notFibreIds: ['polypropylene'] } }), ...P.afterSolvent()],
+        second: [P.spirits('fat', { when: [C.noPolypropylene] }), ...P.afterSolvent()],
         checks: ['againstLight', 'waterDrop'],
       }),
       delicate: delicate({
@@ -354,12 +355,12 @@ export const fatAndSpice = [
         checks: ['againstLight'],
       }),
       protein: protein({
-        first: [P.lift(), P.powder({ min: [30, 60], onlyIf: 'Still dry.' }), P.mild('fat')],
+        first: [P.lift(), P.powder({ min: [30, 60], onlyIf: [C.dryNow] }), P.mild('fat')],
         second: [P.mild('protein', { min: [60, 120] })],
         checks: ['againstLight'],
       }),
       surface: surface({
-        first: [P.lift(), P.powder({ min: [30, 60], onlyIf: 'The surface is dry.' }), P.foam('fat')],
+        first: [P.lift(), P.powder({ min: [30, 60], onlyIf: [C.dryNow] }), P.foam('fat')],
         second: [P.odourRemover({ min: [20, 60] }), P.mattressCoat('colour')],
       }),
       dryOnly: cleaner('Water and solvent are both needed.'),
@@ -389,7 +390,7 @@ export const fatAndSpice = [
       white: white({
         first: [
           P.tape('pigment', { min: [2, 5] }),
-          P.suds('colour', { min: [5, 10], onlyIf: 'A smear is left.' }),
+          P.suds('colour', { min: [5, 10], onlyIf: [C.smearLeft] }),
         ],
         wash: W.white([40, 40]),
         dry: ['sun', 'line'],
@@ -397,19 +398,19 @@ export const fatAndSpice = [
           P.alcohol('colour', { min: [3, 5] }),
           P.sun('colour'),
           P.oxygen('colour', [240, 480], [40, 60], {
-            onlyIf: 'The alcohol aired and rinsed out; the tag lets oxygen.',
+            onlyIf: [C.noSolventLeft],
           }),
         ],
       }),
       coloured: coloured({
         first: [
           P.tape('pigment', { min: [2, 5] }),
-          P.suds('colour', { min: [5, 10], onlyIf: 'A smear is left.' }),
+          P.suds('colour', { min: [5, 10], onlyIf: [C.smearLeft] }),
         ],
         second: [
           P.alcohol('colour', { min: [3, 5] }),
           P.colourOxygen('colour', [60, 120], {
-            onlyIf: 'Fast in a hidden test; the alcohol aired and rinsed out.',
+            onlyIf: [C.whiteOrFast, C.noSolventLeft],
           }),
         ],
       }),
@@ -423,19 +424,19 @@ export const fatAndSpice = [
       delicate: delicate({
         first: [
           P.tape('pigment', { min: [2, 5] }),
-          P.mild('colour', { min: [5, 10], onlyIf: 'A smear is left.' }),
+          P.mild('colour', { min: [5, 10], onlyIf: [C.smearLeft] }),
         ],
-        second: [P.alcohol('colour', { min: [3, 3], when: { notFibreIds: ['acetate', 'triacetate'] } })],
+        second: [P.alcohol('colour', { min: [3, 3], when: [C.noAcetate] })],
       }),
       protein: protein({
         first: [
           P.tape('pigment', { min: [2, 5] }),
-          P.mild('colour', { min: [5, 15], onlyIf: 'A smear is left.' }),
+          P.mild('colour', { min: [5, 15], onlyIf: [C.smearLeft] }),
         ],
         second: [P.alcohol('colour', { min: [3, 3] })],
       }),
       surface: surface({
-        first: [P.dust(), P.tape('pigment'), P.foam('colour', { onlyIf: 'A smear is left.' })],
+        first: [P.dust(), P.tape('pigment'), P.foam('colour', { onlyIf: [C.smearLeft] })],
         second: [P.foam('colour'), P.peroxideBlot('colour', [5, 10])],
       }),
       dryOnly: dryOnly({ first: [P.tape('pigment', { min: [3, 10] })], notes: [], dryNotes: [] }),

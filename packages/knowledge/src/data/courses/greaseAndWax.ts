@@ -1,3 +1,4 @@
+import { C } from './conditions.js';
 import {
   cleaner,
   coloured,
@@ -52,10 +53,10 @@ export const greaseAndWax = [
     donts: [NO_WATER, 'No rubbing.', 'No heat.'],
     cloths: {
       white: white({
-        first: [P.powder({ onlyIf: 'Fresh or shiny.' }), P.spirits('fat'), ...P.afterSolvent()],
+        first: [P.powder({ onlyIf: [C.freshOrShiny] }), P.spirits('fat'), ...P.afterSolvent()],
         wash: W.noBleach([40, 60], 'Alone, heavy soil.'),
         second: [
-          P.spirits('fat', { onlyIf: 'A drop still beads; outdoors, no flame.' }),
+          P.spirits('fat', { onlyIf: [C.beads] }),
           ...P.afterSolvent(),
           P.suds('pigment', { expect: 'The carbon: foam stays white when it is done.' }),
         ],
@@ -64,14 +65,14 @@ export const greaseAndWax = [
         end: end(2, 'accept', 'Two rounds; a grey shadow that no longer comes off on a cloth is accepted.'),
       }),
       coloured: coloured({
-        first: [P.powder({ onlyIf: 'Fresh or shiny.' }), P.spirits('fat'), ...P.afterSolvent()],
+        first: [P.powder({ onlyIf: [C.freshOrShiny] }), P.spirits('fat'), ...P.afterSolvent()],
         second: [P.suds('fat', { c: [30, 40] })],
         checks: ['againstLight', 'waterDrop'],
       }),
       synthetic: synthetic({
         first: [
-          P.powder({ onlyIf: 'Fresh or shiny.' }),
-          P.spirits('fat', { min: [5, 5], when: { notFibreIds: ['polypropylene', 'elastane'] } }),
+          P.powder({ onlyIf: [C.freshOrShiny] }),
+          P.spirits('fat', { min: [5, 5], when: [C.noPolypropyleneOrElastane] }),
           ...P.afterSolvent(),
         ],
         second: [
@@ -153,7 +154,7 @@ export const greaseAndWax = [
           P.spirits('fat'),
           ...P.afterSolvent(),
           P.oxygen('colour', [60, 240], [40, 60], {
-            onlyIf: 'Free of grease, no smell of solvent; the tag lets oxygen.',
+            onlyIf: [C.greaseFree, C.noSolventLeft],
           }),
         ],
         checks: ['daylight', 'againstLight'],
@@ -166,7 +167,7 @@ export const greaseAndWax = [
       synthetic: synthetic({
         first: [
           P.chip(),
-          P.spirits('fat', { min: [5, 5], when: { notFibreIds: ['polypropylene', 'elastane'] } }),
+          P.spirits('fat', { min: [5, 5], when: [C.noPolypropyleneOrElastane] }),
           ...P.afterSolvent(),
         ],
         second: [P.suds('fat', { c: [30, 40], min: [15, 20] })],
@@ -218,16 +219,16 @@ export const greaseAndWax = [
       white: white({
         first: [
           P.tape('bulk', { min: [2, 5] }),
-          P.spirits('wax', { onlyIf: 'The paste kind; outdoors, no flame.' }),
+          P.spirits('wax', { onlyIf: [C.pastePolish] }),
           ...P.afterSolvent(),
         ],
         wash: W.noBleach([40, 60], 'Alone.'),
         second: [
           P.alcohol('dye', {
-            onlyIf: 'Colour left, the spirits quite aired out and rinsed; outdoors, no flame.',
+            onlyIf: [C.colourLeft, C.noSolventLeft],
           }),
           P.solventAir(),
-          P.oxygen('dye', [60, 180], [40, 60], { onlyIf: 'No smell of solvent; the tag lets oxygen.' }),
+          P.oxygen('dye', [60, 180], [40, 60], { onlyIf: [C.noSolventLeft] }),
         ],
         checks: ['daylight', 'againstLight'],
         end: end(2, 'accept', 'Two rounds; a black shadow of carbon is accepted.'),
@@ -239,7 +240,7 @@ export const greaseAndWax = [
       synthetic: synthetic({
         first: [
           P.tape('bulk', { min: [2, 5] }),
-          P.spirits('wax', { min: [5, 5], when: { notFibreIds: ['polypropylene'] } }),
+          P.spirits('wax', { min: [5, 5], when: [C.noPolypropylene] }),
           ...P.afterSolvent(),
         ],
         second: [P.suds('wax', { c: [30, 40] })],
@@ -254,7 +255,7 @@ export const greaseAndWax = [
         second: [
           P.alcohol('dye', {
             min: [3, 5],
-            onlyIf: 'The spirits quite aired out; a dye test; outdoors, no flame.',
+            onlyIf: [C.noSolventLeft],
           }),
         ],
       }),
@@ -299,14 +300,14 @@ export const greaseAndWax = [
           P.iron(),
           P.spirits('wax', {
             min: [3, 8],
-            onlyIf: 'Cooled; a ring is left; outdoors, no flame; a hidden test first.',
+            onlyIf: [C.cooled],
           }),
           ...P.afterSolvent(),
         ],
         wash: W.white([60, 60], 'The hottest the tag lets, alone.'),
         second: [
-          P.alcohol('dye', { onlyIf: 'Dye left, aired and rinsed; outdoors, no flame.' }),
-          P.oxygen('dye', [60, 180], [40, 60], { onlyIf: 'No smell of solvent; the tag lets oxygen.' }),
+          P.alcohol('dye', { onlyIf: [C.colourLeft, C.noSolventLeft] }),
+          P.oxygen('dye', [60, 180], [40, 60], { onlyIf: [C.noSolventLeft] }),
         ],
         checks: ['scratch', 'againstLight', 'daylight'],
         end: end(2, 'accept', 'A colour that stands two rounds is accepted; wax itself comes out whole.'),
@@ -321,15 +322,12 @@ export const greaseAndWax = [
         first: [
           P.chip(),
           P.iron({
-            onlyIf: 'Undyed wax: on synthetics dyed wax is driven in; the tag lets an iron on it; no pile.',
+            onlyIf: [C.undyedWax, C.noSolventLeft, C.noPile],
           }),
-          P.spirits('wax', { min: [5, 8], when: { notFibreIds: ['polypropylene'] } }),
+          P.spirits('wax', { min: [5, 8], when: [C.noPolypropylene] }),
           ...P.afterSolvent(),
         ],
-        second: [
-          P.spirits('wax', { min: [5, 5], when: { notFibreIds: ['polypropylene'] } }),
-          ...P.afterSolvent(),
-        ],
+        second: [P.spirits('wax', { min: [5, 5], when: [C.noPolypropylene] }), ...P.afterSolvent()],
         checks: ['scratch', 'againstLight'],
         end: end(2, 'accept', 'Candle dye in polyester is accepted.'),
       }),
@@ -337,7 +335,7 @@ export const greaseAndWax = [
         first: [
           P.chip(),
           P.iron({
-            onlyIf: 'Undyed wax, through a cloth; never acetate or velvet; the tag lets an iron on it.',
+            onlyIf: [C.undyedWax, C.noSolventLeft, C.noAcetate, C.noPile],
           }),
           P.spirits('wax', { min: [5, 5] }),
           P.mild('residue', { c: [15, 25] }),
@@ -349,7 +347,7 @@ export const greaseAndWax = [
       protein: protein({
         first: [
           P.chip(),
-          P.iron({ onlyIf: 'Undyed wax, paper and a cloth between; the tag lets an iron on it.' }),
+          P.iron({ onlyIf: [C.undyedWax, C.noSolventLeft] }),
           P.spirits('wax', { min: [5, 5] }),
           P.mild('residue', { c: [15, 25] }),
           P.solventAir(),
@@ -406,10 +404,7 @@ export const greaseAndWax = [
     donts: ['No second tumble.', 'No solvent in a drum.'],
     cloths: {
       white: white({
-        first: [
-          P.chip({ onlyIf: 'Flakes thicker than a film.' }),
-          P.suds('wax', { onlyIf: 'Ten spots or fewer; more: straight into the hot wash.' }),
-        ],
+        first: [P.chip({ onlyIf: [C.thickFlakes] }), P.suds('wax', { onlyIf: [C.fewSpots] })],
         wash: W.white(
           [60, 60],
           'Half full, washing soda with it on cotton; wax melts at fifty to sixty-five.',
@@ -419,14 +414,14 @@ export const greaseAndWax = [
         end: end(3, 'accept', 'Three washes; then spot by spot with spirits on pieces worth it.'),
       }),
       coloured: coloured({
-        first: [P.chip({ onlyIf: 'Flakes thicker than a film.' }), P.suds('wax')],
+        first: [P.chip({ onlyIf: [C.thickFlakes] }), P.suds('wax')],
         wash: W.colouredHot(),
         second: [P.suds('wax', { min: [15, 20] })],
         checks: ['againstLight'],
         end: end(3, 'accept', 'Three washes rather than hotter ones.'),
       }),
       synthetic: synthetic({
-        first: [P.chip({ onlyIf: 'Flakes thicker than a film.' }), P.suds('wax')],
+        first: [P.chip({ onlyIf: [C.thickFlakes] }), P.suds('wax')],
         wash: W.colouredHot(),
         second: [P.suds('wax', { min: [15, 20] })],
         checks: ['againstLight'],
@@ -484,8 +479,8 @@ export const greaseAndWax = [
         ],
         wash: W.noBleach([40, 60], 'Alone.'),
         second: [
-          P.chip({ onlyIf: 'Gum between the threads.' }),
-          P.alcohol('film', { onlyIf: 'Label glue; the spirits quite aired out; outdoors, no flame.' }),
+          P.chip({ onlyIf: [C.gumBetween] }),
+          P.alcohol('film', { onlyIf: [C.labelGlue, C.noSolventLeft] }),
         ],
         checks: ['feel'],
       }),
@@ -553,17 +548,17 @@ export const greaseAndWax = [
     cloths: {
       white: white({
         first: [
-          P.chip({ onlyIf: 'Lumps.' }),
+          P.chip({ onlyIf: [C.lumps] }),
           P.alcohol('film'),
-          P.suds('residue', { min: [5, 10], onlyIf: 'The alcohol has dried.' }),
+          P.suds('residue', { min: [5, 10], onlyIf: [C.noSolventLeft] }),
         ],
         second: [
           P.spirits('wax', {
             min: [3, 8],
-            onlyIf: 'A waxy rest; the alcohol fully aired and rinsed out; outdoors, no flame.',
+            onlyIf: [C.waxLeft, C.noSolventLeft],
           }),
           ...P.afterSolvent(),
-          P.oxygen('colour', [60, 240], [40, 60], { onlyIf: 'No smell of solvent; the tag lets oxygen.' }),
+          P.oxygen('colour', [60, 240], [40, 60], { onlyIf: [C.noSolventLeft] }),
         ],
         checks: ['feel', 'daylight'],
         end: end(
@@ -573,40 +568,40 @@ export const greaseAndWax = [
         ),
       }),
       coloured: coloured({
-        first: [P.chip({ onlyIf: 'Lumps.' }), P.alcohol('film'), P.suds('residue', { min: [5, 10] })],
+        first: [P.chip({ onlyIf: [C.lumps] }), P.alcohol('film'), P.suds('residue', { min: [5, 10] })],
         second: [
           P.spirits('wax', {
             min: [5, 8],
-            onlyIf: 'A waxy rest; the alcohol fully aired out; outdoors, no flame.',
+            onlyIf: [C.waxLeft, C.noSolventLeft],
           }),
           ...P.afterSolvent(),
         ],
         checks: ['feel'],
       }),
       synthetic: synthetic({
-        first: [P.chip({ onlyIf: 'Lumps.' }), P.alcohol('film'), P.suds('residue', { min: [5, 10] })],
+        first: [P.chip({ onlyIf: [C.lumps] }), P.alcohol('film'), P.suds('residue', { min: [5, 10] })],
         second: [P.alcohol('film')],
         checks: ['feel'],
       }),
       delicate: delicate({
         first: [
-          P.chip({ onlyIf: 'Lumps.' }),
-          P.alcohol('film', { min: [3, 5], when: { notFibreIds: ['acetate', 'triacetate'] } }),
+          P.chip({ onlyIf: [C.lumps] }),
+          P.alcohol('film', { min: [3, 5], when: [C.noAcetate] }),
           P.mild('residue', { min: [5, 10] }),
         ],
-        second: [P.alcohol('film', { min: [3, 5], when: { notFibreIds: ['acetate', 'triacetate'] } })],
+        second: [P.alcohol('film', { min: [3, 5], when: [C.noAcetate] })],
         checks: ['feel'],
       }),
       protein: protein({
         first: [
-          P.chip({ onlyIf: 'Lumps.' }),
+          P.chip({ onlyIf: [C.lumps] }),
           P.alcohol('film', { min: [3, 8] }),
           P.mild('residue', { min: [5, 10] }),
         ],
         second: [
           P.spirits('wax', {
             min: [5, 5],
-            onlyIf: 'Beeswax in it; the alcohol fully aired out; outdoors, no flame.',
+            onlyIf: [C.beeswax, C.noSolventLeft],
           }),
           P.mild('residue', { c: [15, 25] }),
           P.solventAir(),

@@ -1,3 +1,5 @@
+import { always } from '../say.js';
+import { C } from './conditions.js';
 import {
   cleaner,
   coloured,
@@ -35,15 +37,12 @@ export const groundAndGreen = [
     donts: ['No rubbing.', 'No vinegar: acid turns leaf green olive.', NO_HEAT],
     cloths: {
       white: white({
-        first: [
-          P.brush({ onlyIf: 'Mud or moss on it, quite dry.', optional: true }),
-          P.enzyme({ c: [20, 40] }),
-        ],
+        first: [P.brush({ onlyIf: [C.mudOrMoss], optional: true }), P.enzyme({ c: [20, 40] })],
         wash: W.white([40, 60], 'A booster in the drum where the tag lets oxygen.'),
         second: [
           P.alcohol('dye'),
           P.oxygen('colour', [240, 480], [40, 60], {
-            onlyIf: 'The alcohol aired and rinsed out; the tag lets oxygen.',
+            onlyIf: [C.noSolventLeft],
           }),
         ],
       }),
@@ -52,7 +51,7 @@ export const groundAndGreen = [
         second: [
           P.alcohol('dye'),
           P.colourOxygen('colour', [60, 120], {
-            onlyIf: 'Fast in a hidden test; the alcohol aired and rinsed out.',
+            onlyIf: [C.whiteOrFast, C.noSolventLeft],
           }),
         ],
       }),
@@ -63,8 +62,8 @@ export const groundAndGreen = [
       delicate: delicate({
         first: [P.mild('protein')],
         second: [
-          P.alcohol('dye', { min: [3, 3], when: { notFibreIds: ['acetate', 'triacetate'] } }),
-          P.peroxide('colour', [5, 10], { onlyIf: 'White, not antique; the alcohol aired and rinsed out.' }),
+          P.alcohol('dye', { min: [3, 3], when: [C.noAcetate] }),
+          P.peroxide('colour', [5, 10], { onlyIf: [C.white, C.notAntique, C.noSolventLeft] }),
         ],
       }),
       protein: protein({
@@ -75,7 +74,7 @@ export const groundAndGreen = [
         second: [
           P.alcohol('dye'),
           P.peroxide('colour', [10, 20], {
-            onlyIf: 'White or fast in a test; the alcohol aired and rinsed out.',
+            onlyIf: [C.whiteOrFast, C.noSolventLeft],
           }),
         ],
       }),
@@ -121,25 +120,25 @@ export const groundAndGreen = [
           P.enzyme({ c: [30, 40], expect: 'Enzyme detergent worked into what is ground in.' }),
           P.paste('pigment', {
             optional: true,
-            onlyIf:
-              'White knits, a barrier beneath; the tag lets oxygen; five hours and more, in the sun if there is sun.',
+            onlyIf: [C.white],
+            advice: [
+              always('Put a barrier under it.'),
+              always('Five hours or more, in the sun if there is any.', { asks: ['sun'] }),
+            ],
           }),
         ],
         wash: W.white([40, 60], 'Full dose for heavy soil, pre-rinse on.'),
         second: [
-          P.citric('iron', { onlyIf: 'Orange; two drained waters since any oxygen.' }),
+          P.citric('iron', { onlyIf: [C.orange] }),
           P.oxygen('colour', [240, 480], [40, 60], {
-            onlyIf: 'No iron left, the acid rinsed out; the tag lets oxygen.',
+            onlyIf: [C.ironGone],
           }),
         ],
         end: end(2, 'accept', 'Two rounds; ground-in grey stays: a piece for dirty work.'),
       }),
       coloured: coloured({
         first: [P.brush(), P.enzyme({ c: [30, 40] })],
-        second: [
-          P.citric('iron', { min: [30, 30], onlyIf: 'Orange; a hidden test first.' }),
-          P.warmSuds('pigment'),
-        ],
+        second: [P.citric('iron', { min: [30, 30], onlyIf: [C.orange] }), P.warmSuds('pigment')],
       }),
       synthetic: synthetic({
         first: [P.brush(), P.enzyme({ c: [30, 40], optional: true })],
@@ -150,7 +149,7 @@ export const groundAndGreen = [
         second: [P.handSoak('pigment')],
       }),
       protein: protein({
-        first: [P.brush(), P.mild('pigment', { min: [10, 15], onlyIf: 'Still seen.' })],
+        first: [P.brush(), P.mild('pigment', { min: [10, 15], onlyIf: [C.stillSeen] })],
         second: [P.handSoak('pigment')],
         notes: [only({ fibreIds: ['wool'] }, 'A wool coat: mostly that suffices.')],
       }),
@@ -158,7 +157,7 @@ export const groundAndGreen = [
         first: [P.dust({ expect: 'Twelve hours later, when it is quite dry.' }), P.foam('pigment')],
         second: [
           P.foam('pigment'),
-          P.peroxideBlot('colour', [5, 10], { onlyIf: 'Humus brown is left; white or fast in a test.' }),
+          P.peroxideBlot('colour', [5, 10], { onlyIf: [C.brownLeft, C.whiteOrFast] }),
         ],
       }),
       dryOnly: dryOnly({
@@ -202,8 +201,12 @@ export const groundAndGreen = [
         first: [
           P.dust(),
           P.sponge(),
-          P.powder({ onlyIf: 'Oily soot.' }),
-          P.suds('fat', { c: [30, 40], onlyIf: 'Oily soot; dab from the back over a pad.' }),
+          P.powder({ onlyIf: [C.oilySoot] }),
+          P.suds('fat', {
+            c: [30, 40],
+            onlyIf: [C.oilySoot],
+            advice: [always('Dab from the back, over a pad.')],
+          }),
         ],
         wash: W.white([40, 60], 'Alone; an extra rinse.'),
         second: [P.spirits('fat'), ...P.afterSolvent(), P.soda('film', { min: [60, 60] })],
@@ -229,12 +232,7 @@ export const groundAndGreen = [
         end: end(2, 'accept', 'Grey is accepted, or a cleaner.'),
       }),
       surface: surface({
-        first: [
-          P.dust(),
-          P.sponge(),
-          P.powder({ min: [30, 60] }),
-          P.foam('fat', { onlyIf: 'The dry passes give no more.' }),
-        ],
+        first: [P.dust(), P.sponge(), P.powder({ min: [30, 60] }), P.foam('fat', { onlyIf: [C.dryNoMore] })],
         second: [P.powder({ min: [30, 480] })],
         end: end(2, 'professional', 'Larger than a hand, or a house fire: a smoke-damage firm.'),
       }),

@@ -1,3 +1,5 @@
+import { where } from '../say.js';
+import { C } from './conditions.js';
 import {
   cleaner,
   coloured,
@@ -54,7 +56,7 @@ export const inkAndPaint = [
           P.lift(),
           P.ketone('film'),
           P.solventAir(),
-          P.suds('pigment', { min: [5, 10], c: [12, 25], onlyIf: 'Aired quite dry.' }),
+          P.suds('pigment', { min: [5, 10], c: [12, 25], onlyIf: [C.noSolventLeft] }),
         ],
         wash: W.noBleach(
           [40, 60],
@@ -81,10 +83,7 @@ export const inkAndPaint = [
       }),
       delicate: delicate({
         first: [P.lift({ expect: 'Dried an hour or two, then cracked.' })],
-        second: [
-          P.ketone('film', { min: [2, 3], when: { notFibreIds: ['acetate', 'triacetate', 'modacrylic'] } }),
-          P.solventAir(),
-        ],
+        second: [P.ketone('film', { min: [2, 3], when: [C.bearsAcetone] }), P.solventAir()],
         checks: ['feel'],
         end: end(1, 'professional', 'Acetate or lined: a cleaner, told it is nail varnish.'),
       }),
@@ -191,45 +190,44 @@ export const inkAndPaint = [
       white: white({
         first: [
           P.lift(),
-          P.vinegar('film', { min: [15, 15], onlyIf: 'Slime.', expect: 'It turns runny within minutes.' }),
+          P.vinegar('film', { min: [15, 15], onlyIf: [C.slime], expect: 'It turns runny within minutes.' }),
           P.warmSuds('film', { expect: 'White and soft: scrape.' }),
         ],
         second: [
           P.alcohol('film'),
           P.oxygen('dye', [60, 240], [40, 60], {
-            onlyIf: 'Slime dye left; alcohol and vinegar out; the tag lets oxygen.',
+            onlyIf: [C.colourLeft, C.noSolventLeft],
           }),
         ],
         checks: ['feel'],
       }),
       coloured: coloured({
-        first: [
-          P.lift(),
-          P.vinegar('film', { min: [15, 15], onlyIf: 'Slime; a hidden test first.' }),
-          P.warmSuds('film'),
-        ],
+        first: [P.lift(), P.vinegar('film', { min: [15, 15], onlyIf: [C.slime] }), P.warmSuds('film')],
         second: [P.alcohol('film')],
         checks: ['feel'],
       }),
       synthetic: synthetic({
-        first: [P.lift(), P.vinegar('film', { min: [15, 15], onlyIf: 'Slime.' }), P.warmSuds('film')],
+        first: [P.lift(), P.vinegar('film', { min: [15, 15], onlyIf: [C.slime] }), P.warmSuds('film')],
         second: [P.alcohol('film', { min: [3, 5] })],
         checks: ['feel'],
       }),
       delicate: delicate({
         first: [P.lift(), P.mild('film', { min: [20, 30], c: [20, 30] })],
         second: [
-          P.weakVinegar('film', { onlyIf: 'Slime; a hidden test first; on acetate ten minutes at most.' }),
+          P.weakVinegar('film', {
+            onlyIf: [C.slime],
+            advice: [where({ fibreIds: ['acetate', 'triacetate'] }, 'Ten minutes at most.')],
+          }),
         ],
         checks: ['feel'],
       }),
       protein: protein({
         first: [P.lift(), P.mild('film', { min: [20, 30], c: [20, 30] })],
-        second: [P.weakVinegar('film', { onlyIf: 'Slime; a dye test first.' })],
+        second: [P.weakVinegar('film', { onlyIf: [C.slime] })],
         checks: ['feel'],
       }),
       surface: surface({
-        first: [P.lift(), P.vinegarBlot('film', { onlyIf: 'Slime; a hidden test first.' }), P.foam('film')],
+        first: [P.lift(), P.vinegarBlot('film', { onlyIf: [C.slime] }), P.foam('film')],
         second: [P.foam('film')],
         checks: ['feel'],
       }),
@@ -260,15 +258,14 @@ export const inkAndPaint = [
         first: [
           P.alcohol('dye', { expect: RING }),
           P.solventAir(),
-          P.suds('residue', { min: [5, 10], c: [12, 25], onlyIf: 'The alcohol has dried.' }),
+          P.suds('residue', { min: [5, 10], c: [12, 25], onlyIf: [C.noSolventLeft] }),
         ],
         wash: W.noBleach(),
         second: [
           P.alcohol('dye'),
           P.solventAir(),
           P.reducer('dye', {
-            onlyIf:
-              'A blue cast; all white, no elastane, no metal; alcohol aired and rinsed out; nobody with asthma.',
+            onlyIf: [C.blueCast, C.white, C.noElastane, C.metalFree, C.noSolventLeft],
           }),
         ],
         end: end(2, 'accept', 'Two rounds; a pale trace is accepted.'),
@@ -291,10 +288,10 @@ export const inkAndPaint = [
       }),
       delicate: delicate({
         first: [
-          P.alcohol('dye', { min: [3, 8], when: { notFibreIds: ['acetate', 'triacetate'] } }),
-          P.glycerine('dye', { when: { fibreIds: ['acetate', 'triacetate'] }, optional: false }),
+          P.alcohol('dye', { min: [3, 8], when: [C.noAcetate] }),
+          P.glycerine('dye', { when: [C.acetate], optional: false }),
         ],
-        second: [P.alcohol('dye', { min: [3, 5], when: { notFibreIds: ['acetate', 'triacetate'] } })],
+        second: [P.alcohol('dye', { min: [3, 5], when: [C.noAcetate] })],
       }),
       protein: protein({
         first: [P.alcohol('dye', { min: [3, 8] }), P.mild('fat', { min: [5, 10] })],
@@ -354,12 +351,12 @@ export const inkAndPaint = [
         first: [
           P.flush({ min: [3, 5] }),
           P.suds('dye', { min: [5, 10] }),
-          P.peroxide('dye', [15, 30], { onlyIf: 'Colour left, not blue-black; the tag lets oxygen.' }),
+          P.peroxide('dye', [15, 30], { onlyIf: [C.colourNotBlueBlack] }),
         ],
         second: [
-          P.citric('iron', { onlyIf: 'Blue-black; the peroxide rinsed out in two waters.' }),
+          P.citric('iron', { onlyIf: [C.blueBlack] }),
           P.oxygen('dye', [60, 240], [40, 60], {
-            onlyIf: 'No iron left, the acid fully rinsed out; the tag lets oxygen.',
+            onlyIf: [C.ironGone],
           }),
         ],
         end: end(
@@ -378,7 +375,7 @@ export const inkAndPaint = [
       }),
       delicate: delicate({
         first: [P.drip({ min: [5, 10] }), P.mild('dye', { min: [5, 10] })],
-        second: [P.alcohol('dye', { min: [3, 5], when: { notFibreIds: ['acetate', 'triacetate'] } })],
+        second: [P.alcohol('dye', { min: [3, 5], when: [C.noAcetate] })],
       }),
       protein: protein({
         first: [P.drip({ min: [5, 10] }), P.mild('dye', { min: [5, 10] })],
@@ -426,7 +423,7 @@ export const inkAndPaint = [
         wash: W.noBleach([40, 60], 'Dry and without smell first.'),
         second: [
           P.ketone('film', {
-            onlyIf: 'The alcohol aired out, rinsed, dry again; proven not acetate; outdoors, no flame.',
+            onlyIf: [C.noSolventLeft, C.noAcetate],
           }),
           P.solventAir(),
           P.suds('pigment', { min: [5, 10], c: [12, 25] }),
@@ -450,8 +447,8 @@ export const inkAndPaint = [
         second: [P.alcohol('dye'), P.solventAir()],
       }),
       delicate: delicate({
-        first: [P.alcohol('dye', { min: [3, 8], when: { notFibreIds: ['acetate', 'triacetate'] } })],
-        second: [P.alcohol('dye', { min: [3, 5], when: { notFibreIds: ['acetate', 'triacetate'] } })],
+        first: [P.alcohol('dye', { min: [3, 8], when: [C.noAcetate] })],
+        second: [P.alcohol('dye', { min: [3, 5], when: [C.noAcetate] })],
         end: end(1, 'accept', 'Acetate: a cleaner.'),
       }),
       protein: protein({
@@ -459,10 +456,7 @@ export const inkAndPaint = [
         second: [P.alcohol('dye', { min: [3, 5] })],
       }),
       surface: surface({
-        first: [
-          P.alcohol('dye', { when: { itemIds: ['softToy'] } }),
-          P.foam('pigment', { onlyIf: 'A whiteboard marker.' }),
-        ],
+        first: [P.alcohol('dye', { when: [C.softToy] }), P.foam('pigment', { onlyIf: [C.whiteboard] })],
         second: [P.foam('pigment')],
         checks: ['whiteCloth'],
         end: end(1, 'professional', 'A permanent one: a professional, or a throw over it.'),
@@ -503,7 +497,7 @@ export const inkAndPaint = [
         wash: W.cool(),
         second: [
           P.tape('pigment', { min: [3, 5] }),
-          P.alcohol('film', { onlyIf: 'Fused specks, dry; outdoors, no flame; a hidden test first.' }),
+          P.alcohol('film', { onlyIf: [C.fusedSpecks, C.dryNow] }),
           P.solventAir(),
           P.suds('pigment', { c: [12, 25] }),
         ],
@@ -569,9 +563,9 @@ export const inkAndPaint = [
     cloths: {
       white: white({
         first: [
-          P.flush({ c: [20, 35], min: [5, 15], when: { wet: true } }),
+          P.flush({ c: [20, 35], min: [5, 15], when: [C.wet] }),
           P.alcohol('film', {
-            when: { wet: false },
+            when: [C.driedIn],
             expect: 'Wetted ten minutes under film, scraped, a pad from the back.',
           }),
           P.suds('pigment'),
@@ -583,8 +577,8 @@ export const inkAndPaint = [
       }),
       coloured: coloured({
         first: [
-          P.flush({ c: [20, 35], min: [5, 15], when: { wet: true } }),
-          P.alcohol('film', { when: { wet: false } }),
+          P.flush({ c: [20, 35], min: [5, 15], when: [C.wet] }),
+          P.alcohol('film', { when: [C.driedIn] }),
           P.suds('pigment'),
         ],
         second: [P.alcohol('film')],
@@ -592,34 +586,28 @@ export const inkAndPaint = [
       }),
       synthetic: synthetic({
         first: [
-          P.flush({ c: [20, 35], min: [5, 15], when: { wet: true } }),
-          P.alcohol('film', { when: { wet: false } }),
+          P.flush({ c: [20, 35], min: [5, 15], when: [C.wet] }),
+          P.alcohol('film', { when: [C.driedIn] }),
           P.suds('pigment'),
         ],
         second: [P.alcohol('film')],
         checks: ['feel'],
       }),
       delicate: delicate({
-        first: [
-          P.drip({ c: [15, 25], when: { wet: true } }),
-          P.mild('film', { min: [20, 30], when: { wet: false } }),
-        ],
-        second: [P.alcohol('film', { min: [3, 8], when: { notFibreIds: ['acetate', 'triacetate'] } })],
+        first: [P.drip({ c: [15, 25], when: [C.wet] }), P.mild('film', { min: [20, 30], when: [C.driedIn] })],
+        second: [P.alcohol('film', { min: [3, 8], when: [C.noAcetate] })],
         checks: ['feel'],
         end: end(1, 'professional', 'A cleaner at once, kept wet in a bag.'),
       }),
       protein: protein({
-        first: [
-          P.drip({ c: [15, 25], when: { wet: true } }),
-          P.mild('film', { min: [20, 30], when: { wet: false } }),
-        ],
+        first: [P.drip({ c: [15, 25], when: [C.wet] }), P.mild('film', { min: [20, 30], when: [C.driedIn] })],
         second: [P.alcohol('film', { min: [3, 8] })],
         checks: ['feel'],
       }),
       surface: surface({
         first: [
-          P.waterBlot({ when: { wet: true } }),
-          P.lift({ when: { wet: false }, expect: 'Crack it, lift it; snip tips of a pile.' }),
+          P.waterBlot({ when: [C.wet] }),
+          P.lift({ when: [C.driedIn], expect: 'Crack it, lift it; snip tips of a pile.' }),
           P.foam('pigment'),
         ],
         second: [P.foam('pigment')],
@@ -722,10 +710,7 @@ export const inkAndPaint = [
     donts: ['No water first.', 'No heat, no flame near it.'],
     cloths: {
       white: white({
-        first: [
-          P.spirits('film', { onlyIf: 'Spirits on the tin, the one solvent used; outdoors, no flame.' }),
-          ...P.afterSolvent(),
-        ],
+        first: [P.spirits('film', { onlyIf: [C.spiritsOnTin] }), ...P.afterSolvent()],
         wash: W.noBleach([40, 60], 'Alone; dry, without smell and rinsed first.'),
         second: [P.spirits('film'), ...P.afterSolvent()],
         checks: ['feel', 'daylight'],
@@ -741,10 +726,7 @@ export const inkAndPaint = [
         checks: ['feel'],
       }),
       synthetic: synthetic({
-        first: [
-          P.spirits('film', { min: [5, 5], when: { notFibreIds: ['polypropylene'] } }),
-          ...P.afterSolvent(),
-        ],
+        first: [P.spirits('film', { min: [5, 5], when: [C.noPolypropylene] }), ...P.afterSolvent()],
         second: [P.suds('film', { min: [15, 20] })],
         checks: ['feel'],
       }),
@@ -795,7 +777,7 @@ export const inkAndPaint = [
       white: white({
         first: [
           P.tape('bulk'),
-          P.alcohol('film', { onlyIf: 'The water kind; outdoors, no flame.' }),
+          P.alcohol('film', { onlyIf: [C.waterPolish] }),
           P.solventAir(),
           P.suds('pigment', { min: [5, 10], c: [12, 25] }),
         ],
@@ -829,10 +811,7 @@ export const inkAndPaint = [
         checks: ['feel'],
       }),
       delicate: delicate({
-        first: [
-          P.tape('bulk'),
-          P.alcohol('film', { min: [3, 5], when: { notFibreIds: ['acetate', 'triacetate'] } }),
-        ],
+        first: [P.tape('bulk'), P.alcohol('film', { min: [3, 5], when: [C.noAcetate] })],
         second: [P.tape('bulk')],
         checks: ['feel'],
       }),

@@ -1,3 +1,4 @@
+import { C } from './conditions.js';
 import {
   cleaner,
   coloured,
@@ -48,7 +49,7 @@ export const ironMouldHeat = [
         end: end(2, 'accept', 'Then one oxygen bath at forty for a yellow cast; a thin place is darned.'),
       }),
       coloured: coloured({
-        first: [P.citric('iron', { min: [30, 30], onlyIf: 'A hidden test first.' })],
+        first: [P.citric('iron', { min: [30, 30], onlyIf: [] })],
         second: [P.citric('iron', { min: [30, 30] })],
         checks: ['wetAndDry'],
       }),
@@ -65,14 +66,11 @@ export const ironMouldHeat = [
       }),
       protein: protein({
         first: [P.weakVinegar('iron', { min: [15, 30] })],
-        second: [P.vinegar('iron', { min: [15, 30], onlyIf: 'A dye test first.' })],
+        second: [P.vinegar('iron', { min: [15, 30], onlyIf: [] })],
         checks: ['wetAndDry'],
       }),
       surface: surface({
-        first: [
-          P.citricBlot({ min: [10, 20], onlyIf: 'A hidden test first; no stone floor beneath.' }),
-          P.waterBlot(),
-        ],
+        first: [P.citricBlot({ min: [10, 20], onlyIf: [C.noStone] }), P.waterBlot()],
         second: [P.citricBlot({ min: [10, 20] }), P.waterBlot()],
         notes: ['No oxygen on this place.'],
       }),
@@ -150,7 +148,7 @@ export const ironMouldHeat = [
       }),
       surface: surface({
         first: [
-          P.brush({ when: { itemIds: ['canvas'] }, expect: 'Outdoors, quite dry, mask on.' }),
+          P.brush({ when: [C.canvas], expect: 'Outdoors, quite dry, mask on.' }),
           P.dust({ expect: 'Quite dry, a fine filter.' }),
           P.foam('film'),
           P.peroxideBlot('pigment', [10, 20]),
@@ -201,7 +199,7 @@ export const ironMouldHeat = [
     cloths: {
       white: white({
         first: [
-          P.enzyme({ min: [20, 30], c: [35, 40], optional: true, onlyIf: 'Light, and starched.' }),
+          P.enzyme({ min: [20, 30], c: [35, 40], optional: true, onlyIf: [C.starchedLight] }),
           P.peroxide('scorch', [20, 30], { expect: 'Kept wet, in the sun if there is sun.' }),
         ],
         wash: W.white(),
@@ -228,7 +226,7 @@ export const ironMouldHeat = [
       surface: surface({
         first: [
           P.dust({ expect: 'After snipping charred tips.' }),
-          P.peroxideBlot('scorch', [10, 20], { when: { fibreIds: ['wool', 'cotton', 'linen', 'viscose'] } }),
+          P.peroxideBlot('scorch', [10, 20], { when: [C.scorchable] }),
         ],
         second: [P.peroxideBlot('scorch', [10, 20])],
         end: end(2, 'professional', 'A melted pile: a plug from a hidden place, by a professional.'),
@@ -261,7 +259,7 @@ export const ironMouldHeat = [
         first: [
           P.flush(),
           P.vitamin(),
-          P.suds('fat', { min: [5, 10], optional: true, onlyIf: 'An ointment.' }),
+          P.suds('fat', { min: [5, 10], optional: true, onlyIf: [C.ointment] }),
         ],
         wash: W.noBleach(),
         second: [P.vitamin()],

@@ -1,3 +1,5 @@
+import { always } from '../say.js';
+import { C } from './conditions.js';
 import {
   cleaner,
   coloured,
@@ -37,12 +39,12 @@ export const joinedAndHonest = [
       white: white({
         first: [
           P.lift(),
-          P.suds('fat', { min: [5, 15], onlyIf: 'Fat, on its dry spots only.' }),
-          P.flush({ onlyIf: 'Wine, juice, coffee, blood; after the fat.' }),
+          P.suds('fat', { min: [5, 15], onlyIf: [C.fat], advice: [always('On dry spots only.')] }),
+          P.flush({ onlyIf: [C.plantOrBlood] }),
           P.enzyme({ c: [20, 40], expect: 'One pre-treat for all, kept wet.' }),
           P.peroxide('colour', [5, 15], {
             optional: true,
-            onlyIf: 'Fruit, coffee, turmeric, blood; the tag lets oxygen.',
+            onlyIf: [C.plantOrBlood],
           }),
         ],
         wash: W.white([40, 40], 'One wash for all; the strictest mark sets the heat.'),
@@ -58,30 +60,30 @@ export const joinedAndHonest = [
         second: [P.colourOxygen('colour', [60, 240])],
       }),
       delicate: delicate({
-        first: [P.lift(), P.powder({ min: [30, 60], onlyIf: 'Fat.' }), P.drip(), P.mild('colour')],
+        first: [P.lift(), P.powder({ min: [30, 60], onlyIf: [C.fat] }), P.drip(), P.mild('colour')],
         second: [P.weakVinegar('colour')],
         end: end(1, 'professional', 'More than three marks, or lined: a cleaner, with a list.'),
       }),
       protein: protein({
         first: [
           P.lift(),
-          P.powder({ min: [30, 60], onlyIf: 'Fat.' }),
+          P.powder({ min: [30, 60], onlyIf: [C.fat] }),
           P.mild('protein'),
           P.vinegarSuds({
-            onlyIf: 'Tannin, fruit; never on fresh blood or milk; a hidden test first.',
+            onlyIf: [C.fruitOrTea, C.noBloodOrMilk],
             optional: true,
           }),
         ],
         second: [
           P.peroxide('colour', [10, 20], {
-            onlyIf: 'White or fast in a test; the vinegar fully rinsed out.',
+            onlyIf: [C.whiteOrFast],
           }),
         ],
       }),
       surface: surface({
         first: [
           P.lift(),
-          P.powder({ min: [30, 60], onlyIf: 'Fat on a dry surface.' }),
+          P.powder({ min: [30, 60], onlyIf: [C.fat, C.dryNow] }),
           P.waterBlot(),
           P.foam('fat'),
         ],
@@ -128,27 +130,22 @@ export const joinedAndHonest = [
       white: white({
         first: [
           P.lift(),
-          P.suds('fat', { min: [5, 15], c: [20, 30], onlyIf: 'A drop stood, or the paper showed oil.' }),
+          P.suds('fat', { min: [5, 15], c: [20, 30], onlyIf: [C.beads] }),
           P.flush(),
           P.enzyme(),
-          P.citric('iron', { min: [30, 30], onlyIf: 'Orange: before any oxygen.' }),
+          P.citric('iron', { min: [30, 30], onlyIf: [C.orange] }),
         ],
         wash: W.coloured('No heat until it is seen.'),
         second: [
           P.peroxide('colour', [15, 30], {
-            onlyIf: 'Not orange; no acid left in it; white; the tag lets oxygen.',
+            onlyIf: [C.notOrange, C.noAcidLeft, C.white],
           }),
         ],
         checks: ['daylight', 'againstLight'],
         end: end(2, 'professional', 'Two rounds, then a cleaner, told what was used.'),
       }),
       coloured: coloured({
-        first: [
-          P.lift(),
-          P.suds('fat', { min: [5, 15], onlyIf: 'A drop stood, or the paper showed oil.' }),
-          P.flush(),
-          P.enzyme(),
-        ],
+        first: [P.lift(), P.suds('fat', { min: [5, 15], onlyIf: [C.beads] }), P.flush(), P.enzyme()],
         second: [P.vinegarSuds()],
         end: end(2, 'professional', 'Then a cleaner, told what was used.'),
       }),
@@ -159,12 +156,12 @@ export const joinedAndHonest = [
       }),
       delicate: delicate({
         first: [P.lift(), P.drip(), P.mild('fat', { min: [5, 10] })],
-        second: [P.weakVinegar('colour', { onlyIf: 'A brown edge is left; a hidden test first.' })],
+        second: [P.weakVinegar('colour', { onlyIf: [C.brownLeft] })],
         checks: ['daylight', 'fromSide'],
       }),
       protein: protein({
         first: [P.lift(), P.drip(), P.mild('fat', { min: [5, 10] })],
-        second: [P.weakVinegar('colour', { onlyIf: 'A brown edge is left; a hidden test first.' })],
+        second: [P.weakVinegar('colour', { onlyIf: [C.brownLeft] })],
         checks: ['daylight', 'fromSide'],
       }),
       surface: surface({
@@ -455,10 +452,7 @@ export const joinedAndHonest = [
         end: end(2, 'professional', 'Fitted wool: a pest controller.'),
       }),
       dryOnly: dryOnly({
-        first: [
-          P.freeze({ onlyIf: 'Feather, fur, felt, quite dry; never brittle paint, glass or wet pieces.' }),
-          P.dust({ expect: 'Through a net.' }),
-        ],
+        first: [P.freeze({ onlyIf: [C.featherOrFur] }), P.dust({ expect: 'Through a net.' })],
         second: [P.freeze()],
         checks: ['nextDay'],
       }),

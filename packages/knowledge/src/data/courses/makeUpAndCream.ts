@@ -1,3 +1,5 @@
+import { always, where } from '../say.js';
+import { C } from './conditions.js';
 import {
   cleaner,
   coloured,
@@ -42,19 +44,19 @@ export const makeUpAndCream = [
           P.tape('bulk', { min: [2, 3] }),
           P.suds('fat', { expect: 'On dry cloth.' }),
           P.peroxideSuds('dye', {
-            onlyIf:
-              'White; colour left after the detergent; the tag lets oxygen. All foam out: it floods a front loader.',
+            onlyIf: [C.white, C.colourLeft],
+            advice: [always('Rinse all foam out: it floods a front loader.')],
           }),
         ],
         wash: W.white([60, 60], 'No softener.'),
         second: [
           P.spirits('film', {
             min: [3, 8],
-            onlyIf: 'A waterproof or long-wearing film; outdoors, no flame; a hidden test first.',
+            onlyIf: [C.longWearing],
           }),
           ...P.afterSolvent(),
           P.oxygen('dye', [60, 120], [40, 60], {
-            onlyIf: 'Pink left, not beige; no smell of solvent; the tag lets oxygen.',
+            onlyIf: [C.pinkLeft, C.noSolventLeft],
           }),
         ],
         checks: ['whiteCloth', 'daylight'],
@@ -72,7 +74,7 @@ export const makeUpAndCream = [
       }),
       delicate: delicate({
         first: [P.tape('bulk', { min: [2, 2] }), P.mild('fat', { min: [5, 10] })],
-        second: [P.alcohol('film', { min: [3, 5], when: { notFibreIds: ['acetate', 'triacetate'] } })],
+        second: [P.alcohol('film', { min: [3, 5], when: [C.noAcetate] })],
         checks: ['whiteCloth'],
       }),
       protein: protein({
@@ -120,7 +122,7 @@ export const makeUpAndCream = [
           P.suds('fat', { c: [25, 40], min: [10, 20] }),
           P.citric('iron', {
             c: [35, 40],
-            onlyIf: 'Orange; the oil out and rinsed.',
+            onlyIf: [C.orange, C.oilOut],
             expect: 'It fades within the hour.',
           }),
         ],
@@ -133,37 +135,31 @@ export const makeUpAndCream = [
         ),
       }),
       coloured: coloured({
-        first: [
-          P.suds('fat', { min: [10, 20] }),
-          P.citric('iron', { min: [30, 30], onlyIf: 'Orange; a hidden test first.' }),
-        ],
+        first: [P.suds('fat', { min: [10, 20] }), P.citric('iron', { min: [30, 30], onlyIf: [C.orange] })],
         second: [P.suds('fat', { min: [15, 20] })],
       }),
       synthetic: synthetic({
-        first: [
-          P.suds('fat', { min: [10, 20] }),
-          P.citric('iron', { min: [30, 30], onlyIf: 'Orange; a hidden test first.' }),
-        ],
+        first: [P.suds('fat', { min: [10, 20] }), P.citric('iron', { min: [30, 30], onlyIf: [C.orange] })],
         second: [P.suds('fat', { min: [15, 20] })],
         notes: [only({ fibreIds: ['polyamide'] }, 'Polyamide holds filters: three washes.')],
       }),
       delicate: delicate({
         first: [
           P.mild('fat', { min: [5, 10] }),
-          P.weakVinegar('iron', { onlyIf: 'Orange; a hidden test first; on acetate ten minutes at most.' }),
+          P.weakVinegar('iron', {
+            onlyIf: [C.orange],
+            advice: [where({ fibreIds: ['acetate', 'triacetate'] }, 'Ten minutes at most.')],
+          }),
         ],
         second: [P.mild('fat', { min: [5, 10] })],
       }),
       protein: protein({
-        first: [
-          P.mild('fat', { min: [10, 15] }),
-          P.weakVinegar('iron', { onlyIf: 'Orange; a hidden test first.' }),
-        ],
+        first: [P.mild('fat', { min: [10, 15] }), P.weakVinegar('iron', { onlyIf: [C.orange] })],
         second: [P.mild('fat')],
       }),
       surface: surface({
         first: [P.powder(), P.foam('fat')],
-        second: [P.citricBlot({ min: [10, 10], onlyIf: 'Orange; a hidden test first; no stone near.' })],
+        second: [P.citricBlot({ min: [10, 10], onlyIf: [C.orange, C.noStone] })],
       }),
       dryOnly: cleaner('Powder; a cleaner told: sunscreen, no bleach.'),
     },
@@ -201,7 +197,7 @@ export const makeUpAndCream = [
           P.flush({ c: [20, 30], min: [5, 10] }),
           P.suds('fat', { min: [5, 10] }),
           P.oxygen('dye', [180, 360], [40, 60], {
-            onlyIf: 'Brown has formed and the lotion is rinsed out; the tag lets oxygen.',
+            onlyIf: [C.brownFormed],
           }),
         ],
         second: [P.oxygen('dye', [180, 360], [40, 60])],
@@ -258,7 +254,7 @@ export const makeUpAndCream = [
         second: [
           P.spirits('film'),
           ...P.afterSolvent(),
-          P.vinegar('film', { min: [15, 15], onlyIf: 'A white film of zinc; no smell of solvent.' }),
+          P.vinegar('film', { min: [15, 15], onlyIf: [C.zincFilm, C.noSolventLeft] }),
         ],
         checks: ['waterDrop', 'againstLight'],
         end: end(
@@ -332,17 +328,16 @@ export const makeUpAndCream = [
     cloths: {
       white: white({
         first: [
-          P.flush({ min: [5, 10], onlyIf: 'Under an hour old.' }),
+          P.flush({ min: [5, 10], onlyIf: [C.underAnHour] }),
           P.suds('dye', { min: [5, 10] }),
           P.reducer('dye', {
-            onlyIf:
-              'The dye has developed; all white, no elastane, no metal; open window; nobody with asthma in the house.',
+            onlyIf: [C.dyeDeveloped, C.white, C.noElastane, C.metalFree],
           }),
         ],
         wash: W.white([60, 60], 'After the full rinse.'),
         second: [
           P.oxygen('dye', [240, 360], [60, 60], {
-            onlyIf: 'The reducer rinsed out in two drained waters; the tag lets oxygen.',
+            onlyIf: [],
           }),
         ],
         end: end(2, 'dyePatch', 'Brown-grey often stays: dye the towel dark.'),
@@ -352,7 +347,7 @@ export const makeUpAndCream = [
         'What strips the dye strips the cloth’s own; only the flush in the first minutes helps.',
       ),
       synthetic: synthetic({
-        first: [P.flush({ min: [5, 10], onlyIf: 'Under an hour old.' }), P.suds('dye', { min: [5, 10] })],
+        first: [P.flush({ min: [5, 10], onlyIf: [C.underAnHour] }), P.suds('dye', { min: [5, 10] })],
         second: [P.alcohol('dye')],
         end: end(2, 'accept', 'Polyamide keeps it.'),
       }),
@@ -362,8 +357,7 @@ export const makeUpAndCream = [
         first: [P.waterBlot(), P.foam('dye')],
         second: [
           P.peroxideBlot('dye', [10, 20], {
-            onlyIf:
-              'All loose dye blotted out first: peroxide develops what is still raw; white or fast in a test.',
+            onlyIf: [C.looseDyeOut, C.whiteOrFast],
           }),
         ],
         end: end(2, 'professional', 'An inlay, or a professional.'),

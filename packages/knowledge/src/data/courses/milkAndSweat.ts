@@ -1,3 +1,5 @@
+import { always } from '../say.js';
+import { C } from './conditions.js';
 import {
   cleaner,
   coloured,
@@ -45,7 +47,7 @@ export const milkAndSweat = [
       white: white({
         first: [P.flush({ min: [2, 20] }), P.enzyme({ c: [25, 40] })],
         wash: W.white([40, 40]),
-        second: [P.suds('fat', { onlyIf: 'See-through when dry.' }), P.longEnzymeSoak({ c: [35, 40] })],
+        second: [P.suds('fat', { onlyIf: [C.seeThrough] }), P.longEnzymeSoak({ c: [35, 40] })],
         checks: ['daylight', 'againstLight', 'smellDamp'],
         end: end(
           2,
@@ -55,7 +57,7 @@ export const milkAndSweat = [
       }),
       coloured: coloured({
         first: [P.flush({ min: [2, 20] }), P.enzyme()],
-        second: [P.suds('fat', { onlyIf: 'See-through when dry.' }), P.enzymeSoak([120, 180])],
+        second: [P.suds('fat', { onlyIf: [C.seeThrough] }), P.enzymeSoak([120, 180])],
         checks: ['againstLight', 'smellDamp'],
       }),
       synthetic: synthetic({
@@ -66,7 +68,11 @@ export const milkAndSweat = [
       delicate: delicate({ first: [P.drip(), P.mild('protein')], second: [P.mild('fat')] }),
       protein: protein({
         first: [
-          P.brush({ when: { wet: false }, onlyIf: 'Dried egg: flake it off with a fingernail.' }),
+          P.brush({
+            when: [C.driedIn],
+            onlyIf: [C.driedEgg],
+            advice: [always('Flake it off with a fingernail.')],
+          }),
           P.mild('protein', { min: [10, 30] }),
         ],
         second: [P.mild('protein', { min: [60, 120], expect: 'A compress: a damp cloth kept on it.' })],
@@ -75,7 +81,7 @@ export const milkAndSweat = [
       }),
       surface: surface({
         first: [P.lift(), P.waterBlot(), P.foam('protein'), P.odourRemover({ min: [30, 60] })],
-        second: [P.sodaDry({ onlyIf: 'Quite dry.' }), P.foam('fat')],
+        second: [P.sodaDry({ onlyIf: [C.dryNow] }), P.foam('fat')],
         checks: ['nextDay', 'smellWarm'],
         notes: [only({ fibreIds: ['wool'] }, 'On wool: suds twice, then a cleaner.')],
       }),
@@ -137,7 +143,7 @@ export const milkAndSweat = [
         first: [
           P.mild('protein'),
           P.peroxide('yellow', [5, 10], {
-            onlyIf: 'White viscose or cotton lace, not antique; a hidden test first.',
+            onlyIf: [C.white, C.viscoseOrCotton, C.notAntique],
           }),
         ],
         second: [P.peroxide('yellow', [10, 15])],
@@ -178,7 +184,7 @@ export const milkAndSweat = [
       white: white({
         first: [
           P.flush({ min: [2, 5], c: [15, 30] }),
-          P.enzyme({ min: [10, 15], optional: true, onlyIf: 'It smells, or is a day old.' }),
+          P.enzyme({ min: [10, 15], optional: true, onlyIf: [C.smellsOrOld] }),
         ],
         second: [P.enzymeSoak([60, 120])],
         checks: ['smellWarm'],
@@ -186,13 +192,13 @@ export const milkAndSweat = [
       coloured: coloured({
         first: [
           P.flush({ c: [15, 30] }),
-          P.enzyme({ min: [10, 15], optional: true, onlyIf: 'It smells, or is a day old.' }),
+          P.enzyme({ min: [10, 15], optional: true, onlyIf: [C.smellsOrOld] }),
         ],
         second: [P.enzymeSoak([60, 120])],
         checks: ['smellWarm'],
       }),
       synthetic: synthetic({
-        first: [P.vinegarSoak('smell', { optional: true, onlyIf: 'It smells.' })],
+        first: [P.vinegarSoak('smell', { optional: true, onlyIf: [C.smells] })],
         wash: W.synthetic('No softener; not the short programme.'),
         second: [P.enzymeSoak([60, 120])],
         checks: ['smellWarm'],
@@ -243,22 +249,19 @@ export const milkAndSweat = [
     cloths: {
       white: white({
         first: [
-          P.citric('aluminium', { onlyIf: 'Stiff or waxy; a collar skips it.', stop: 'It feels soft.' }),
+          P.citric('aluminium', { onlyIf: [C.stiff], stop: 'It feels soft.' }),
           P.suds('fat', { min: [15, 20] }),
-          P.long('yellow', { c: [40, 60], onlyIf: 'The acid is rinsed out; the tag lets oxygen.' }),
+          P.long('yellow', { c: [40, 60], onlyIf: [] }),
         ],
         wash: W.white([40, 60], 'Half a measure after the soak, and an extra rinse.'),
         dry: ['sun', 'line'],
-        second: [
-          P.citric('aluminium', { onlyIf: 'Still stiff; two drained waters since the oxygen.' }),
-          P.long('yellow', { c: [40, 60] }),
-        ],
+        second: [P.citric('aluminium', { onlyIf: [C.stiff] }), P.long('yellow', { c: [40, 60] })],
         checks: ['daylight', 'feel', 'besideClean'],
         end: end(3, 'accept', 'Three soaks in all; then accept it, or dye.'),
       }),
       coloured: coloured({
         first: [
-          P.vinegar('aluminium', { min: [20, 30], onlyIf: 'Stiff or waxy; a hidden test first.' }),
+          P.vinegar('aluminium', { min: [20, 30], onlyIf: [C.stiff] }),
           P.suds('fat', { min: [15, 20] }),
         ],
         second: [P.vinegar('aluminium', { min: [30, 60] }), P.colourOxygen('yellow', [60, 120])],
@@ -266,7 +269,7 @@ export const milkAndSweat = [
         end: end(2, 'accept', 'A dye that acid or aluminium has changed: accept it, or dye over.'),
       }),
       synthetic: synthetic({
-        first: [P.vinegar('aluminium', { onlyIf: 'Stiff or waxy.' }), P.enzyme()],
+        first: [P.vinegar('aluminium', { onlyIf: [C.stiff] }), P.enzyme()],
         second: [P.colourOxygen('yellow', [120, 240])],
         checks: ['daylight', 'smellWarm'],
       }),
@@ -274,15 +277,13 @@ export const milkAndSweat = [
         first: [P.weakVinegar('aluminium'), P.mild('fat')],
         second: [
           P.peroxide('yellow', [5, 10], {
-            onlyIf: 'White viscose or cotton lace; the acid fully rinsed out; not antique.',
+            onlyIf: [C.white, C.viscoseOrCotton, C.notAntique],
           }),
         ],
       }),
       protein: protein({
         first: [P.vinegar('aluminium', { min: [15, 30] }), P.mild('fat', { min: [15, 30] })],
-        second: [
-          P.peroxide('yellow', [10, 20], { onlyIf: 'White or fast in a test; the acid fully rinsed out.' }),
-        ],
+        second: [P.peroxide('yellow', [10, 20], { onlyIf: [C.whiteOrFast] })],
       }),
       surface: surface({ first: [P.foam('fat')], second: [P.foam('fat'), P.mattressCoat('yellow')] }),
       dryOnly: cleaner('Old sweat weakens silk and leather; wet work tears it.'),
@@ -317,10 +318,7 @@ export const milkAndSweat = [
     cloths: {
       white: honest('accept', 'It does not show, and the next wash takes it.'),
       coloured: coloured({
-        first: [
-          P.dryRub(),
-          P.weakVinegar('wax', { optional: true, onlyIf: 'Still seen; a dye test first.' }),
-        ],
+        first: [P.dryRub(), P.weakVinegar('wax', { optional: true, onlyIf: [C.stillSeen] })],
         second: [P.suds('fat', { min: [5, 10] })],
       }),
       synthetic: synthetic({ first: [P.dryRub()], second: [P.suds('fat', { min: [5, 10] })] }),

@@ -1,11 +1,19 @@
+import type { StepCondition } from '../../schema/condition.js';
 import type { CoursePass, Purpose } from '../../schema/course.js';
+import type { Note } from '../../schema/note.js';
+import { always, where } from '../say.js';
+import { C } from './conditions.js';
 
 export type Span = readonly [number, number];
 interface More {
   readonly min?: Span;
   readonly c?: Span;
-  readonly when?: CoursePass['when'];
-  readonly onlyIf?: string;
+  /** The case it is for. */
+  readonly when?: readonly StepCondition[];
+  /** What must hold as well; replaces what a shared pass has. */
+  readonly onlyIf?: readonly StepCondition[];
+  /** How it is done here, where the words of the way are not enough. */
+  readonly advice?: readonly Note[];
   readonly after?: CoursePass['after'];
   readonly stop?: string;
   readonly expect?: string;
@@ -16,13 +24,14 @@ const span = (given: Span | undefined) => (given ? { min: given[0], max: given[1
 
 /** One pass: what it is for, and the ways, best first. Minutes and °C only where they differ from the method's own. */
 export function pass(purpose: Purpose, methodIds: string | string[], more: More = {}): CoursePass {
+  const conditions = [...(more.when ?? []), ...(more.onlyIf ?? [])];
   return {
     purpose,
     methodIds: [methodIds].flat(),
     tempC: span(more.c),
     minutes: span(more.min),
-    when: more.when ?? 'always',
-    onlyIf: more.onlyIf ?? null,
+    when: conditions.length > 0 ? conditions : 'always',
+    advice: [...(more.advice ?? [])],
     after: more.after ?? 'none',
     stop: more.stop ?? null,
     expect: more.expect ?? null,
@@ -32,16 +41,13 @@ export function pass(purpose: Purpose, methodIds: string | string[], more: More 
 }
 
 /** What must hold for a chemistry that not every piece of the kind bears. */
-const OXYGEN_IF = 'The tag lets oxygen; metal parts off, or half an hour at most.';
-const DAB_IF = 'White, or fast in a hidden test; the tag lets oxygen.';
-const COLOUR_OXYGEN_IF = 'Fast in a hidden test; the tag lets oxygen.';
-const SOLVENT_IF = 'Outdoors or at a wide-open window, no flame; a hidden test first.';
-const KETONE_IF =
-  'Proven not acetate, modacrylic or coated, little stretch; outdoors, no flame; a hidden test first.';
-const REDUCER_IF = 'All white, no elastane, no metal; open window; nobody with asthma in the house.';
+const OXYGEN_IF = [C.metalFree];
+const DAB_IF = [C.whiteOrFast];
+const COLOUR_OXYGEN_IF = [C.whiteOrFast];
+const KETONE_IF = [C.bearsAcetone];
+const REDUCER_IF = [C.white, C.noElastane, C.metalFree];
 /** What the long soak for yellowed whites is made for; other troubles take the ordinary one as long. */
 const OF_WHITES: readonly Purpose[] = ['yellow', 'grey'];
-const TESTED = 'A hidden test first.';
 
 /** Passes that come back in many courses. Each takes what is different about it there. */
 export const P = {
@@ -56,7 +62,7 @@ export const P = {
   iron: (more: More = {}) =>
     pass('wax', 'ironThroughPaper', {
       min: [2, 5],
-      onlyIf: 'Undyed wax, no solvent used yet; the tag lets an iron on it.',
+      onlyIf: [C.undyedWax, C.noSolventLeft],
       stop: 'The paper takes no more.',
       ...more,
     }),
@@ -87,7 +93,8 @@ export const P = {
     pass(purpose, 'peroxideDetergentSpot', { min: [10, 20], after: 'noFoam', onlyIf: DAB_IF, ...more }),
   paste: (purpose: Purpose, more: More = {}) =>
     pass(purpose, 'peroxidePaste', {
-      onlyIf: 'White; the tag lets oxygen; five hours and more, in the sun if there is sun.',
+      onlyIf: [C.white],
+      advice: [always('Five hours or more, in the sun if there is any.', { asks: ['sun'] })],
       after: 'full',
       ...more,
     }),
@@ -95,18 +102,18 @@ export const P = {
     pass('colour', ['vinegarDetergentSpot', 'vinegarSpot'], {
       min: [10, 15],
       after: 'full',
-      onlyIf: TESTED,
       ...more,
     }),
   weakVinegar: (purpose: Purpose, more: More = {}) =>
     pass(purpose, 'weakVinegarSpot', {
       min: [5, 10],
       after: 'full',
-      onlyIf: 'A hidden test first; on acetate ten minutes at most.',
+      onlyIf: [],
+      advice: [where({ fibreIds: ['acetate', 'triacetate'] }, 'Ten minutes at most.')],
       ...more,
     }),
   vinegar: (purpose: Purpose, more: More = {}) =>
-    pass(purpose, 'vinegarSpot', { min: [15, 30], after: 'full', onlyIf: TESTED, ...more }),
+    pass(purpose, 'vinegarSpot', { min: [15, 30], after: 'full', ...more }),
   glycerine: (purpose: Purpose, more: More = {}) =>
     pass(purpose, 'glycerineSoften', { min: [30, 60], after: 'short', optional: true, ...more }),
   citric: (purpose: Purpose, more: More = {}) =>
@@ -115,7 +122,7 @@ export const P = {
     pass('iron', 'oxalicSpot', {
       after: 'full',
       optional: true,
-      onlyIf: 'Switched on in the household; sturdy white cotton or linen; gloves and goggles.',
+      onlyIf: [C.sturdy, C.white],
       ...more,
     }),
   vitamin: (more: More = {}) =>
@@ -130,7 +137,6 @@ export const P = {
     pass(purpose, 'alcoholSpot', {
       min: [3, 10],
       after: 'airOut',
-      onlyIf: SOLVENT_IF,
       stop: 'Two pads stay clean.',
       ...more,
     }),
@@ -138,7 +144,6 @@ export const P = {
     pass(purpose, ['spiritsSpot', 'solventDetergentSpot'], {
       min: [5, 10],
       after: 'airOut',
-      onlyIf: SOLVENT_IF,
       stop: 'Two pads stay clean.',
       expect: 'About half comes with each pad.',
       ...more,
@@ -157,7 +162,7 @@ export const P = {
       min: [5, 10],
       c: [12, 25],
       after: 'noFoam',
-      onlyIf: 'After the solvent, with cool water; a drop that still beads asks for one more pad first.',
+      onlyIf: [C.sinksIn],
     }),
     P.solventAir(),
   ],
@@ -225,14 +230,14 @@ export const P = {
   vinegarSoak: (purpose: Purpose, more: More = {}) =>
     pass(purpose, 'vinegarSoak', { min: [30, 60], after: 'full', ...more }),
   mildVinegar: (purpose: Purpose, more: More = {}) =>
-    pass(purpose, 'mildVinegarBath', { min: [10, 30], after: 'full', onlyIf: TESTED, ...more }),
+    pass(purpose, 'mildVinegarBath', { min: [10, 30], after: 'full', ...more }),
   handSoak: (purpose: Purpose, more: More = {}) =>
     pass(purpose, 'delicateHandSoak', { after: 'short', ...more }),
   removerSoak: (more: More = {}) =>
     pass('smell', ['odourRemoverSoak', 'odourRemoverSpot'], {
       min: [60, 480],
       after: 'full',
-      onlyIf: 'By its label; a hidden test first.',
+      onlyIf: [],
       expect: 'Kept wet for hours, with nothing else.',
       ...more,
     }),
@@ -240,20 +245,20 @@ export const P = {
     pass('smell', 'odourRemoverSpot', {
       min: [30, 60],
       after: 'short',
-      onlyIf: 'No silk, no wool; a hidden test first.',
+      onlyIf: [C.noWoolOrSilk],
       ...more,
     }),
   warmSuds: (purpose: Purpose, more: More = {}) => pass(purpose, 'warmDetergentSoak', { ...more }),
   soda: (purpose: Purpose, more: More = {}) =>
     pass(purpose, ['sodaSoak', 'sodaMachineWash'], {
-      onlyIf: 'Sturdy cotton or linen; no solvent smell.',
+      onlyIf: [C.sturdy, C.noSolventLeft],
       ...more,
     }),
 
   strip: (more: More = {}) =>
     pass('film', ['deepStrip', 'sodaMachineWash'], {
       min: [240, 240],
-      onlyIf: 'Sturdy and white.',
+      onlyIf: [C.sturdy, C.white],
       expect: 'Grey-brown water; stir hourly, until it is cool.',
       stop: 'The rinse water is clear.',
       ...more,
@@ -268,7 +273,6 @@ export const P = {
     pass(purpose, ['vinegarDetergentBlot', 'vinegarBlot'], {
       min: [5, 10],
       after: 'damp',
-      onlyIf: TESTED,
       ...more,
     }),
   /** Where the trade is of two minds: a clear detergent, or white soap. */
@@ -278,28 +282,28 @@ export const P = {
   peroxideBlot: (purpose: Purpose, min: Span, more: More = {}) =>
     pass(purpose, 'peroxideDab', { min, after: 'damp', onlyIf: DAB_IF, ...more }),
   enzymeBlot: (purpose: Purpose, more: More = {}) =>
-    pass(purpose, 'enzymeBlot', { after: 'damp', onlyIf: 'No wool, no silk; a hidden test first.', ...more }),
+    pass(purpose, 'enzymeBlot', { after: 'damp', onlyIf: [C.noWoolOrSilk], ...more }),
   mattressCoat: (purpose: Purpose) =>
     pass(purpose, 'mattressPeroxideCoat', {
-      when: { itemIds: ['mattress'] },
+      when: [C.mattress],
       after: 'vacuum',
-      onlyIf: 'Pale cover, no wool or silk; a hidden test first.',
+      onlyIf: [C.pale, C.noWoolOrSilk],
     }),
   odourRemover: (more: More = {}) =>
     pass('smell', ['odourRemoverSurface', 'mattressEnzyme'], {
       min: [30, 60],
       after: 'damp',
-      onlyIf: 'No wool, silk or leather; a hidden test first.',
+      onlyIf: [C.noWoolSilkOrLeather],
       ...more,
     }),
   odourRemoverLong: (more: More = {}) =>
     pass('smell', ['odourRemoverLong', 'mattressEnzyme'], {
       min: [60, 240],
       after: 'damp',
-      onlyIf: 'No wool, silk or leather; a hidden test first.',
+      onlyIf: [C.noWoolSilkOrLeather],
       ...more,
     }),
   sodaDry: (more: More = {}) => pass('smell', 'sodaDry', { min: [480, 1440], after: 'vacuum', ...more }),
   weigh: (more: More = {}) => pass('damp', 'weighDown', { ...more }),
-  citricBlot: (more: More = {}) => pass('iron', 'citricBlot', { after: 'damp', onlyIf: TESTED, ...more }),
+  citricBlot: (more: More = {}) => pass('iron', 'citricBlot', { after: 'damp', ...more }),
 };

@@ -1,3 +1,4 @@
+import { C } from './conditions.js';
 import {
   cleaner,
   coloured,
@@ -44,11 +45,11 @@ export const plantColour = [
     cloths: {
       white: white({
         first: [
-          P.flush({ when: { wet: true } }),
-          P.peroxideSuds('colour', { when: { wet: true }, expect: 'It pales within minutes.' }),
+          P.flush({ when: [C.wet] }),
+          P.peroxideSuds('colour', { when: [C.wet], expect: 'It pales within minutes.' }),
           P.dip('colour', {
-            when: { wet: false },
-            onlyIf: 'White cotton or linen whose tag bears sixty; metal parts out.',
+            when: [C.driedIn],
+            onlyIf: [C.white, C.sturdy, C.tagSixty, C.metalFree],
             expect: 'Blue, then gone.',
           }),
         ],
@@ -64,7 +65,7 @@ export const plantColour = [
           P.flush(),
           P.vinegarSuds(),
           P.peroxide('colour', [5, 10], {
-            onlyIf: 'Fast in a hidden test; the tag lets oxygen; the vinegar fully rinsed out.',
+            onlyIf: [C.whiteOrFast],
           }),
         ],
         second: [P.colourOxygen('colour', [120, 240])],
@@ -78,7 +79,7 @@ export const plantColour = [
           P.drip({ stop: 'A lining gives colour.' }),
           P.weakVinegar('colour'),
           P.peroxide('colour', [3, 5], {
-            onlyIf: 'White viscose or cotton lace, not antique; the vinegar fully rinsed out.',
+            onlyIf: [C.white, C.viscoseOrCotton, C.notAntique],
           }),
         ],
         second: [P.peroxide('colour', [5, 10])],
@@ -88,19 +89,15 @@ export const plantColour = [
         first: [
           P.drip(),
           P.vinegarSuds({ c: [15, 25] }),
-          P.peroxide('colour', [5, 15], { onlyIf: 'White or fast in a test; the vinegar fully rinsed out.' }),
+          P.peroxide('colour', [5, 15], { onlyIf: [C.whiteOrFast] }),
         ],
         second: [P.peroxide('colour', [15, 30])],
       }),
       surface: surface({
-        first: [
-          P.waterBlot({ when: { wet: true } }),
-          P.vinegarBlot('colour'),
-          P.weigh({ when: { itemIds: ['carpet', 'rug'] } }),
-        ],
+        first: [P.waterBlot({ when: [C.wet] }), P.vinegarBlot('colour'), P.weigh({ when: [C.floor] })],
         second: [
           P.peroxideBlot('colour', [3, 5], {
-            onlyIf: 'White or fast in a test; two plain-damp blots and dry to the touch since any vinegar.',
+            onlyIf: [C.whiteOrFast, C.acidBlotted],
           }),
           P.mattressCoat('colour'),
         ],
@@ -176,7 +173,7 @@ export const plantColour = [
         first: [P.drip({ c: [20, 30] })],
         second: [
           P.vinegar('sugar', { min: [15, 15] }),
-          P.peroxide('sugar', [5, 15], { onlyIf: 'White or fast in a test; the vinegar fully rinsed out.' }),
+          P.peroxide('sugar', [5, 15], { onlyIf: [C.whiteOrFast] }),
         ],
         checks: ['feel'],
       }),
@@ -243,7 +240,7 @@ export const plantColour = [
           P.vinegarSuds({
             c: [15, 25],
             optional: true,
-            onlyIf: 'Jam or berry; never on food dye, which acid fixes; a hidden test first.',
+            onlyIf: [C.jamOrBerry, C.noFoodDye],
           }),
         ],
         second: [P.peroxide('colour', [10, 20])],
@@ -254,7 +251,7 @@ export const plantColour = [
         second: [
           P.vinegarBlot('colour', { after: 'dryToTouch' }),
           P.peroxideBlot('colour', [3, 5], {
-            onlyIf: 'White or fast in a test; two plain-damp blots and dry to the touch since the vinegar.',
+            onlyIf: [C.whiteOrFast, C.acidBlotted],
           }),
         ],
         checks: ['nextDay', 'feel'],
@@ -296,8 +293,8 @@ export const plantColour = [
           P.flush({ c: [15, 35] }),
           P.enzyme({ min: [10, 15] }),
           P.oxygen('colour', [60, 120], [60, 60], {
-            when: { wet: false },
-            onlyIf: 'Dried or old; the tag bears sixty and oxygen, else the long soak at forty.',
+            when: [C.driedIn],
+            onlyIf: [C.driedOrOld],
           }),
         ],
         second: [P.long('colour', { c: [40, 60] })],
@@ -318,16 +315,16 @@ export const plantColour = [
         first: [P.drip({ c: [15, 25] }), P.vinegarSuds({ c: [20, 25], min: [10, 20] })],
         second: [
           P.peroxide('colour', [10, 20], {
-            onlyIf: 'White or fast in a test; the vinegar fully rinsed out.',
+            onlyIf: [C.whiteOrFast],
           }),
         ],
       }),
       surface: surface({
-        first: [P.waterBlot(), P.vinegarBlot('colour'), P.weigh({ when: { itemIds: ['carpet', 'rug'] } })],
+        first: [P.waterBlot(), P.vinegarBlot('colour'), P.weigh({ when: [C.floor] })],
         second: [
           P.waterBlot({ expect: 'A ring that came up: again, then a towel and a weight.' }),
           P.peroxideBlot('colour', [3, 10], {
-            onlyIf: 'White or fast in a test; two plain-damp blots and dry to the touch since the vinegar.',
+            onlyIf: [C.whiteOrFast, C.acidBlotted],
           }),
           P.mattressCoat('colour'),
         ],
@@ -386,30 +383,23 @@ export const plantColour = [
       }),
       delicate: delicate({
         first: [P.drip(), P.mild('protein')],
-        second: [
-          P.weakVinegar('colour'),
-          P.peroxide('colour', [3, 5], { onlyIf: 'White, not antique; the vinegar fully rinsed out.' }),
-        ],
+        second: [P.weakVinegar('colour'), P.peroxide('colour', [3, 5], { onlyIf: [C.white, C.notAntique] })],
       }),
       protein: protein({
         first: [P.drip(), P.mild('protein'), P.vinegarSuds({ optional: true })],
         second: [
           P.peroxide('colour', [10, 20], {
-            onlyIf: 'White or fast in a test; the vinegar fully rinsed out.',
+            onlyIf: [C.whiteOrFast],
           }),
         ],
         checks: ['daylight', 'smellWarm'],
       }),
       surface: surface({
-        first: [
-          P.waterBlot(),
-          P.foam('protein'),
-          P.vinegarBlot('colour', { onlyIf: 'Brown is left; a hidden test first.' }),
-        ],
+        first: [P.waterBlot(), P.foam('protein'), P.vinegarBlot('colour', { onlyIf: [C.brownLeft] })],
         second: [
           P.odourRemover(),
           P.peroxideBlot('colour', [3, 10], {
-            onlyIf: 'White or fast in a test; two plain-damp blots and dry to the touch since the vinegar.',
+            onlyIf: [C.whiteOrFast, C.acidBlotted],
           }),
         ],
         checks: ['nextDay', 'smellWarm'],
@@ -456,20 +446,16 @@ export const plantColour = [
         first: [P.drip(), P.mild('colour', { min: [5, 15] }), P.vinegarSuds({ optional: true })],
         second: [
           P.peroxide('colour', [10, 20], {
-            onlyIf: 'White or fast in a test; the vinegar fully rinsed out.',
+            onlyIf: [C.whiteOrFast],
           }),
         ],
       }),
       surface: surface({
-        first: [
-          P.waterBlot(),
-          P.foam('colour'),
-          P.vinegarBlot('colour', { onlyIf: 'Brown is left; a hidden test first.' }),
-        ],
+        first: [P.waterBlot(), P.foam('colour'), P.vinegarBlot('colour', { onlyIf: [C.brownLeft] })],
         second: [
           P.waterBlot(),
           P.peroxideBlot('colour', [5, 10], {
-            onlyIf: 'White or fast in a test; two plain-damp blots and dry to the touch since the vinegar.',
+            onlyIf: [C.whiteOrFast, C.acidBlotted],
           }),
         ],
         checks: ['nextDay'],
@@ -501,7 +487,7 @@ export const plantColour = [
           P.flush({ min: [5, 10] }),
           P.suds('dye', { min: [10, 20] }),
           P.oxygen('dye', [120, 480], [60, 60], {
-            onlyIf: 'No grey-black iron in it; the tag bears sixty and oxygen, else forty.',
+            onlyIf: [C.noIron],
             expect: 'It darkens first, then pales.',
           }),
         ],

@@ -1,3 +1,5 @@
+import { always } from '../say.js';
+import { C } from './conditions.js';
 import {
   cleaner,
   coloured,
@@ -49,11 +51,11 @@ export const runDye = [
         wash: W.white([60, 60], 'Half full; a dye-catching sheet only shows whether dye still moves.'),
         second: [
           P.reducer('dye', {
-            onlyIf:
-              'Nothing moves any more; all white, no elastane, no metal; a coloured border: a corner first, it takes that too; nobody with asthma.',
+            onlyIf: [C.nothingMoves, C.white, C.noElastane, C.metalFree],
+            advice: [always('On a coloured border try a corner first: it takes that too.')],
           }),
           P.oxygen('dye', [120, 360], [40, 60], {
-            onlyIf: 'The reducer rinsed out in two drained waters; the tag lets oxygen.',
+            onlyIf: [],
           }),
         ],
         checks: ['daylight', 'besideClean'],
@@ -61,7 +63,7 @@ export const runDye = [
       }),
       coloured: coloured({
         first: [
-          P.dye([40, 80], [40, 40], { onlyIf: 'A corner test first; each colour in a bath of its own.' }),
+          P.dye([40, 80], [40, 40], { onlyIf: [], advice: [always('Each colour in a bath of its own.')] }),
         ],
         wash: W.coloured('The longest, alone.'),
         second: [P.dye([60, 80], [40, 40])],
@@ -128,7 +130,7 @@ export const runDye = [
     donts: ['Do not fold it wet.', NO_DRYING],
     cloths: {
       white: white({
-        first: [P.dye([20, 80], [40, 60], { onlyIf: 'A corner test; as hot as the tag lets.' })],
+        first: [P.dye([20, 80], [40, 60], { onlyIf: [] })],
         wash: W.coloured('Cold start, alone, spun at once.'),
         dry: ['flat'],
         dryNotes: ['White towels between the layers; a fan on it.'],
@@ -191,10 +193,10 @@ export const runDye = [
         first: [P.dye([60, 80], [40, 60])],
         second: [
           P.reducer('dye', {
-            onlyIf: 'All-white polyester, a tag of sixty, no elastane, no metal; nobody with asthma.',
+            onlyIf: [C.white, C.polyester, C.tagSixty, C.noElastane, C.metalFree],
           }),
           P.oxygen('dye', [120, 240], [40, 60], {
-            onlyIf: 'The reducer rinsed out in two drained waters; the tag lets oxygen.',
+            onlyIf: [],
           }),
         ],
         end: end(2, 'accept', 'Two rounds lighten it by a third to a half.'),

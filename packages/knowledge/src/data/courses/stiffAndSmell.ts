@@ -1,3 +1,5 @@
+import { always } from '../say.js';
+import { C } from './conditions.js';
 import {
   cleaner,
   coloured,
@@ -47,7 +49,7 @@ export const stiffAndSmell = [
         end: end(2, 'accept', 'Two baths; still hard: worn pile.'),
       }),
       coloured: coloured({
-        first: [P.citricSoak('lime', { min: [30, 30], onlyIf: 'A hidden test first.' })],
+        first: [P.citricSoak('lime', { min: [30, 30], onlyIf: [] })],
         second: [P.citricSoak('lime', { min: [30, 30] })],
         checks: ['feel', 'waterDrop'],
       }),
@@ -102,7 +104,7 @@ export const stiffAndSmell = [
       white: white({
         first: [P.soda('film', { stop: 'A drop drinks in.', expect: 'Milky grey water.' })],
         wash: W.white([60, 60], 'Half a dose, an extra rinse.'),
-        second: [P.soda('film'), P.citricSoak('lime', { min: [30, 30], onlyIf: 'Lime underneath.' })],
+        second: [P.soda('film'), P.citricSoak('lime', { min: [30, 30], onlyIf: [C.limeUnder] })],
         checks: ['waterDrop'],
         end: end(3, 'accept', 'Three washes; then lime underneath, or worn out.'),
       }),
@@ -155,14 +157,14 @@ export const stiffAndSmell = [
       white: white({
         first: [
           P.citricSoak('lime', { c: [35, 40], expect: 'Cloudy water with a fatty film.' }),
-          P.soda('fat', { min: [60, 120], onlyIf: 'The acid rinsed out in two waters.' }),
+          P.soda('fat', { min: [60, 120], onlyIf: [] }),
         ],
         wash: W.white([60, 60], 'Citrate with it.'),
         second: [P.soda('fat')],
         checks: ['waterDrop', 'smellWarm'],
       }),
       coloured: coloured({
-        first: [P.citricSoak('lime', { min: [30, 30], onlyIf: 'A hidden test first.' }), P.warmSuds('fat')],
+        first: [P.citricSoak('lime', { min: [30, 30], onlyIf: [] }), P.warmSuds('fat')],
         second: [P.warmSuds('fat')],
         checks: ['waterDrop'],
       }),
@@ -216,7 +218,7 @@ export const stiffAndSmell = [
       white: white({
         first: [P.strip()],
         wash: W.white([60, 60], 'No softener.'),
-        second: [P.citricSoak('lime', { min: [30, 60], onlyIf: 'Lime underneath.' })],
+        second: [P.citricSoak('lime', { min: [30, 60], onlyIf: [C.limeUnder] })],
         checks: ['waterDrop', 'smellWarm'],
         end: end(1, 'accept', 'One strip, one acid; not again for three months.'),
       }),
@@ -224,7 +226,8 @@ export const stiffAndSmell = [
         first: [
           P.strip({
             stop: 'The hue of the cloth in the water.',
-            onlyIf: 'Sturdy and fast; a fresh bath for each colour, no oxygen.',
+            onlyIf: [C.sturdy, C.whiteOrFast],
+            advice: [always('A fresh bath for each colour, and no oxygen bleach.', { bars: ['bleach'] })],
           }),
         ],
         wash: W.colouredHot('An extra rinse.'),
@@ -291,11 +294,11 @@ export const stiffAndSmell = [
         first: [
           P.vinegarSoak('smell', {
             expect: 'Just covered; white vinegar.',
-            onlyIf: 'A smell of days; back as soon as it is warm: begin with the enzymes.',
+            onlyIf: [C.smellOfDays],
           }),
           P.enzymeSoak([120, 180], {
             optional: true,
-            onlyIf: 'Months old, or back when warm; the vinegar rinsed out.',
+            onlyIf: [C.monthsOrBack],
           }),
         ],
         wash: {
@@ -364,7 +367,7 @@ export const stiffAndSmell = [
       white: white({
         first: [
           P.oxygen('germs', [60, 120], [60, 60], {
-            onlyIf: 'It smells already when wet; the tag lets oxygen.',
+            onlyIf: [C.smellsWet],
           }),
         ],
         wash: W.hygiene('Full dose, full length.'),
@@ -444,7 +447,7 @@ export const stiffAndSmell = [
         first: [
           P.waters('protein', { c: [10, 20], expect: 'It smells stronger when wet.' }),
           P.removerSpot({
-            onlyIf: 'More than a day old; by its label, a hidden test first.',
+            onlyIf: [C.overADay],
             after: 'short',
           }),
           P.vinegar('smell'),
@@ -454,7 +457,7 @@ export const stiffAndSmell = [
         second: [
           P.sun('smell'),
           P.oxygen('smell', [120, 240], [40, 40], {
-            onlyIf: 'The vinegar rinsed out in two waters; the tag lets oxygen.',
+            onlyIf: [],
           }),
         ],
         checks: ['smellDamp'],
@@ -463,7 +466,7 @@ export const stiffAndSmell = [
       coloured: coloured({
         first: [
           P.waters('protein', { c: [10, 20] }),
-          P.removerSpot({ onlyIf: 'More than a day old; by its label, a hidden test first.' }),
+          P.removerSpot({ onlyIf: [C.overADay] }),
           P.vinegar('smell'),
         ],
         wash: W.coloured('Vinegar in the last rinse.'),
@@ -492,7 +495,7 @@ export const stiffAndSmell = [
         first: [P.waterBlot(), P.odourRemover({ min: [30, 60] })],
         second: [
           P.vinegarBlot('smell', {
-            onlyIf: 'Where no remover was used, or it is dry again; a hidden test first.',
+            onlyIf: [C.odourRemoverDry],
           }),
           P.sodaDry(),
         ],
@@ -589,13 +592,13 @@ export const stiffAndSmell = [
     garment: ['Outdoors, in wind.'],
     cloths: {
       white: white({
-        first: [P.dust({ onlyIf: 'Specks.', optional: true }), P.soda('film', { min: [60, 120] })],
+        first: [P.dust({ onlyIf: [C.specks], optional: true }), P.soda('film', { min: [60, 120] })],
         wash: W.white(),
         second: [P.oxygen('smell', [60, 120], [40, 60])],
         checks: ['smellWarm'],
       }),
       coloured: coloured({
-        first: [P.dust({ onlyIf: 'Specks.', optional: true }), P.warmSuds('film')],
+        first: [P.dust({ onlyIf: [C.specks], optional: true }), P.warmSuds('film')],
         second: [P.colourOxygen('smell', [60, 120])],
         checks: ['smellWarm'],
       }),
@@ -618,7 +621,7 @@ export const stiffAndSmell = [
         checks: ['smellWarm'],
       }),
       surface: surface({
-        first: [P.dust(), P.sodaDry({ when: { notFibreIds: ['wool', 'silk'] } }), P.foam('film')],
+        first: [P.dust(), P.sodaDry({ when: [C.noWoolOrSilk] }), P.foam('film')],
         second: [P.foam('film')],
         checks: ['nextDay', 'smellWarm'],
         end: end(2, 'professional', 'A smoke-damage firm.'),

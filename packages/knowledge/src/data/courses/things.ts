@@ -1,3 +1,5 @@
+import { always } from '../say.js';
+import { C } from './conditions.js';
 import {
   cleaner,
   coloured,
@@ -100,7 +102,7 @@ export const things = [
       surface: surface({
         first: [
           P.dust(),
-          P.waterBlot({ when: { wet: true } }),
+          P.waterBlot({ when: [C.wet] }),
           P.odourRemoverLong({ min: [60, 120], expect: 'Fluids; blood is dabbed cold before.' }),
           P.mattressCoat('colour'),
         ],
@@ -143,7 +145,7 @@ export const things = [
     causeAction: ['A protector; air weekly; wash once or twice a year.'],
     cloths: {
       white: white({
-        first: [P.suds('fat', { c: [20, 35], onlyIf: 'On the cover; rinsed until no foam.' })],
+        first: [P.suds('fat', { c: [20, 35], onlyIf: [C.onCover] })],
         wash: W.noBleach([60, 60], 'Two pillows for balance; half a dose; two extra rinses.'),
         dry: ['tumbleLow'],
         dryNotes: ['With balls, one to two hours, shaken every half hour.'],
@@ -209,7 +211,7 @@ export const things = [
         first: [
           P.sweatband(),
           P.peroxide('yellow', [5, 10], {
-            onlyIf: 'A white band, still yellow when dry; a hidden test; no trace left: skin lies on it.',
+            onlyIf: [C.whiteBand],
           }),
         ],
         wash: null,
@@ -347,7 +349,7 @@ export const things = [
           P.waterBlot({ expect: 'Straps and buckle: a damp cloth, plain water only.' }),
           P.foam('fat'),
         ],
-        second: [P.odourRemover({ onlyIf: 'A hidden test first.' })],
+        second: [P.odourRemover({ onlyIf: [] })],
         checks: ['nextDay'],
         end: end(2, 'professional', 'Smell in the foam: a car valeter; the harness: its maker.'),
       }),
@@ -396,18 +398,13 @@ export const things = [
       delicate: cleaner('Art silk: water crushes and browns it.'),
       protein: cleaner('Silk or hand-knotted wool: a wash-house; vacuum and blot at home.'),
       surface: surface({
-        first: [
-          P.dust(),
-          P.towel({ onlyIf: 'Wet now.' }),
-          P.foam('film'),
-          P.weigh({ onlyIf: 'A spill, or a mark that came back.' }),
-        ],
+        first: [P.dust(), P.towel({ onlyIf: [C.wet] }), P.foam('film'), P.weigh({ onlyIf: [C.spill] })],
         second: [P.waterBlot(), P.weigh()],
         checks: ['nextDay', 'fromSide'],
         end: end(2, 'professional', 'Extraction; a soaked pad is lifted or discarded.'),
       }),
       dryOnly: dryOnly({
-        first: [P.dust(), P.powder({ min: [60, 240], onlyIf: 'A spill, blotted.' })],
+        first: [P.dust(), P.powder({ min: [60, 240], onlyIf: [C.spill] })],
         end: end(1, 'professional', 'Browned or crushed: a professional.'),
       }),
     },
@@ -515,12 +512,12 @@ export const things = [
       synthetic: synthetic({
         first: [
           P.waters('salts', { min: [5, 10], c: [10, 25], stop: 'No smell of the pool.' }),
-          P.suds('fat', { min: [5, 10], onlyIf: 'Sunscreen on it.' }),
+          P.suds('fat', { min: [5, 10], onlyIf: [C.sunscreen] }),
           P.handSoak('fat'),
         ],
         wash: null,
         dry: ['flat'],
-        second: [P.citric('iron', { min: [30, 30], onlyIf: 'Orange; the detergent rinsed out.' })],
+        second: [P.citric('iron', { min: [30, 30], onlyIf: [C.orange] })],
         checks: ['feel', 'smellDamp'],
         end: end(2, 'discard', 'The stretch is gone: discard; orange left: accept.'),
       }),
@@ -572,7 +569,7 @@ export const things = [
           P.waters('looseDye', {
             min: [10, 15],
             c: [10, 20],
-            onlyIf: 'The cloth test colours.',
+            onlyIf: [C.clothColours],
             stop: 'The water is pale.',
           }),
         ],
@@ -647,7 +644,7 @@ export const things = [
       synthetic: synthetic({
         first: [P.waters('protein', { min: [10, 15], c: [10, 20] })],
         wash: W.colouredHot('Low spin for waterproof covers.'),
-        second: [P.citricSoak('lime', { min: [30, 30], onlyIf: 'Not a waterproof cover.' })],
+        second: [P.citricSoak('lime', { min: [30, 30], onlyIf: [C.notWaterproof] })],
         checks: ['smellDamp'],
       }),
       delicate: delicate({
@@ -696,7 +693,15 @@ export const things = [
     donts: ['No wet heap.'],
     cloths: {
       white: white({
-        first: [P.suds('fat', { c: [30, 40], min: [5, 10], optional: true, onlyIf: 'The worst only.' })],
+        first: [
+          P.suds('fat', {
+            c: [30, 40],
+            min: [5, 10],
+            optional: true,
+            onlyIf: [],
+            advice: [always('On the worst places only.')],
+          }),
+        ],
         wash: W.hygiene('A load of its own, soda with it.'),
         second: [P.oxygen('colour', [60, 120], [60, 60])],
         checks: ['smellDamp', 'smellWarm'],
@@ -752,10 +757,14 @@ export const things = [
       white: white({
         first: [
           P.peroxideSuds('pigment', {
-            onlyIf:
-              'Smears; the tag lets oxygen. Made for use, twenty minutes at most, all foam out: it floods a front loader.',
+            onlyIf: [C.smearLeft],
+            advice: [
+              always(
+                'Mix it just before use; twenty minutes at most. Rinse all foam out: it floods a front loader.',
+              ),
+            ],
           }),
-          P.oxygen('grey', [60, 120], [40, 60], { onlyIf: 'Dull; the tag lets oxygen.' }),
+          P.oxygen('grey', [60, 120], [40, 60], { onlyIf: [C.dull] }),
         ],
         wash: W.white([60, 60], 'Half a drum, citrate; vinegar in the softener compartment.'),
         dry: ['line', 'tumbleLow'],

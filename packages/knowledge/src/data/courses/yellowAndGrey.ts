@@ -1,3 +1,4 @@
+import { C } from './conditions.js';
 import {
   cleaner,
   coloured,
@@ -19,21 +20,7 @@ import {
 
 /** What changes a whole piece: yellow, grey, lost brightness. */
 /** Deodorant comes on what is worn. */
-const WORN = {
-  notItemIds: [
-    ...[
-      'curtain',
-      'netCurtain',
-      'linedCurtain',
-      'tableLinen',
-      'towel',
-      'bedSheet',
-      'duvetCover',
-      'looseCover',
-    ],
-    ...['blanket', 'bedspread', 'handkerchief', 'strainingCloth', 'cushionCover', 'rug', 'carpet'],
-  ],
-};
+const WORN = [C.worn];
 
 export const yellowAndGrey = [
   course({
@@ -59,7 +46,7 @@ export const yellowAndGrey = [
           P.citric('aluminium', {
             min: [30, 30],
             when: WORN,
-            onlyIf: 'The underarm is stiff or waxy.',
+            onlyIf: [C.stiff],
             stop: 'It feels soft.',
           }),
           P.enzyme({ expect: 'Underarms and collar.' }),
@@ -68,8 +55,8 @@ export const yellowAndGrey = [
         wash: W.white([40, 60], 'Half a measure, an extra rinse; in hard water citrate with it.'),
         dry: ['sun', 'line'],
         second: [
-          P.peroxideSuds('yellow', { optional: true, onlyIf: 'A last rim; white; the tag lets oxygen.' }),
-          P.long('yellow', { c: [40, 60], onlyIf: 'The first round made it paler; the tag lets oxygen.' }),
+          P.peroxideSuds('yellow', { optional: true, onlyIf: [C.lastRim, C.white] }),
+          P.long('yellow', { c: [40, 60], onlyIf: [C.paler] }),
         ],
         checks: ['daylight', 'besideClean'],
         end: end(
@@ -83,7 +70,7 @@ export const yellowAndGrey = [
           P.vinegar('aluminium', {
             min: [15, 20],
             when: WORN,
-            onlyIf: 'Stiff or waxy; a hidden test first.',
+            onlyIf: [C.stiff],
           }),
           P.enzyme({ when: WORN }),
           P.colourOxygen('yellow', [60, 120]),
@@ -96,7 +83,7 @@ export const yellowAndGrey = [
           P.vinegar('aluminium', {
             min: [15, 20],
             when: WORN,
-            onlyIf: 'Stiff or waxy; a hidden test first.',
+            onlyIf: [C.stiff],
           }),
           P.suds('fat', { min: [15, 20], expect: 'Fat sits deeper in synthetics.' }),
           P.oxygen('yellow', [120, 240], [40, 40]),
@@ -112,7 +99,7 @@ export const yellowAndGrey = [
           P.weakVinegar('aluminium'),
           P.mild('fat'),
           P.oxygen('yellow', [60, 240], [30, 40], {
-            when: { fibreIds: ['viscose', 'lyocell', 'modal'], notFibreIds: ['acetate', 'silk', 'wool'] },
+            when: [C.viscose],
           }),
         ],
         second: [P.mild('fat')],
@@ -163,8 +150,8 @@ export const yellowAndGrey = [
       white: white({
         first: [
           P.waters('yellow', { min: [30, 60], c: [20, 35], expect: 'Tea-yellow water.' }),
-          P.citric('iron', { min: [30, 30], onlyIf: 'Sharp orange dots on sound cloth.' }),
-          P.long('yellow', { c: [40, 60], onlyIf: 'Sound cloth; no iron left; the tag lets oxygen.' }),
+          P.citric('iron', { min: [30, 30], onlyIf: [C.orange, C.sound] }),
+          P.long('yellow', { c: [40, 60], onlyIf: [C.sound, C.ironGone] }),
         ],
         wash: W.white([40, 60], 'A full rinse, no starch.'),
         dry: ['sun', 'line'],
@@ -188,8 +175,8 @@ export const yellowAndGrey = [
         first: [
           P.waters('yellow', { min: [30, 60], c: [15, 30], expect: 'On a net, three to five waters.' }),
           P.oxygen('yellow', [60, 240], [30, 40], {
-            when: { fibreIds: ['viscose', 'cotton', 'linen'], notFibreIds: ['acetate', 'silk', 'wool'] },
-            onlyIf: 'Sound viscose or new lace; the tag lets oxygen.',
+            when: [C.viscoseOrCotton],
+            onlyIf: [C.sound, C.viscoseOrCotton],
           }),
         ],
         second: [P.waters('yellow', { min: [30, 60] })],
@@ -240,14 +227,13 @@ export const yellowAndGrey = [
         first: [
           P.waters('residue', { min: [5, 15], c: [10, 25], stop: 'No smell of a pool.' }),
           P.reducer('yellow', {
-            onlyIf:
-              'Rinsed three times, no smell of bleach; all white, no elastane, no metal; nobody with asthma.',
+            onlyIf: [C.noBleachLeft, C.white, C.noElastane, C.metalFree],
           }),
         ],
         wash: W.noBleach(),
         second: [
           P.oxygen('yellow', [240, 480], [40, 40], {
-            onlyIf: 'Old sweat zones; two drained waters since the reducer; the tag lets oxygen.',
+            onlyIf: [C.sweatZones],
           }),
         ],
         end: end(2, 'accept', 'Elastane, polyamide and a finish stay yellow: accept it, or dye.'),
@@ -258,9 +244,7 @@ export const yellowAndGrey = [
       ),
       synthetic: synthetic({
         first: [P.waters('residue', { min: [5, 15], c: [10, 25], stop: 'No smell of a pool.' })],
-        second: [
-          P.oxygen('yellow', [120, 240], [40, 40], { onlyIf: 'No smell of bleach; the tag lets oxygen.' }),
-        ],
+        second: [P.oxygen('yellow', [120, 240], [40, 40], { onlyIf: [C.noBleachLeft] })],
         end: end(2, 'accept', 'Polyamide and elastane stay yellow.'),
       }),
       delicate: delicate({
@@ -310,8 +294,7 @@ export const yellowAndGrey = [
         second: [
           P.citricSoak('iron', { c: [35, 40] }),
           P.reducer('iron', {
-            onlyIf:
-              'Still orange; two drained waters after the acid; all white, no elastane, no metal; nobody with asthma.',
+            onlyIf: [C.orange, C.white, C.noElastane, C.metalFree],
           }),
         ],
         checks: ['daylight'],
@@ -322,7 +305,7 @@ export const yellowAndGrey = [
         ),
       }),
       coloured: coloured({
-        first: [P.citricSoak('iron', { min: [30, 30], onlyIf: 'A hidden test first.' })],
+        first: [P.citricSoak('iron', { min: [30, 30], onlyIf: [] })],
         second: [P.citricSoak('iron', { min: [30, 45] })],
       }),
       synthetic: synthetic({
@@ -371,7 +354,7 @@ export const yellowAndGrey = [
         first: [
           P.noDetergent([40, 60]),
           P.oxygen('grey', [120, 360], [40, 60], {
-            onlyIf: 'Still dull when the foam is gone; the tag lets oxygen.',
+            onlyIf: [C.dull],
           }),
         ],
         wash: W.white([60, 60], 'Half a dose, citrate, an extra rinse.'),
@@ -432,7 +415,7 @@ export const yellowAndGrey = [
     cloths: {
       white: white({
         wash: W.white([40, 60], 'Full dose, three to five washes running.'),
-        second: [P.oxygen('yellow', [120, 240], [40, 40], { onlyIf: 'Not yet tried; the tag lets oxygen.' })],
+        second: [P.oxygen('yellow', [120, 240], [40, 40], { onlyIf: [C.oxygenUntried] })],
         checks: ['besideClean'],
         end: end(5, 'accept', 'Five washes: then it is cream.'),
       }),
@@ -474,12 +457,12 @@ export const yellowAndGrey = [
     cloths: {
       white: white({
         first: [
-          P.citricSoak('lime', { min: [30, 30], onlyIf: 'Harsh; hard water.' }),
-          P.long('grey', { c: [40, 60], onlyIf: 'The acid rinsed out; the tag lets oxygen.' }),
+          P.citricSoak('lime', { min: [30, 30], onlyIf: [C.harsh, C.hardWater] }),
+          P.long('grey', { c: [40, 60], onlyIf: [] }),
         ],
         wash: W.white([60, 60], 'Full dose, citrate with it.'),
         dry: ['sun', 'line'],
-        second: [P.dye([20, 80], [40, 60], { onlyIf: 'A tint.' }), P.long('grey', { c: [40, 60] })],
+        second: [P.dye([20, 80], [40, 60], { onlyIf: [C.tint] }), P.long('grey', { c: [40, 60] })],
         checks: ['besideClean'],
         end: end(3, 'accept', 'Three soaks; then accept it, or dye.'),
       }),
@@ -497,7 +480,7 @@ export const yellowAndGrey = [
         first: [P.handSoak('grey'), P.handSoak('grey')],
         second: [
           P.oxygen('grey', [60, 240], [30, 40], {
-            when: { fibreIds: ['viscose', 'lyocell', 'modal'], notFibreIds: ['acetate', 'silk', 'wool'] },
+            when: [C.viscose],
           }),
         ],
       }),

@@ -50,8 +50,8 @@ function PassLine({ pass, reference }: { pass: Pass; reference: Reference }) {
       {`, ${passFigures(pass, best, say)}.`}
       <Terms>
         {[
-          circumstances(pass, say.name),
-          pass.onlyIf && ` Only if: ${pass.onlyIf}`,
+          conditionsOf(pass, reference),
+          ...pass.advice.map(({ text }) => ` ${text}`),
           pass.expect && ` ${pass.expect}`,
           pass.stop && ` Stop: ${pass.stop}`,
         ]
@@ -75,18 +75,11 @@ function PassLine({ pass, reference }: { pass: Pass; reference: Reference }) {
   );
 }
 
-/** For what it is kept: " On wool, silk only." */
-function circumstances({ when }: Pass, nameOf: (id: string) => string): string {
+/** What must hold for it: " Only if it is fresh and no smell of solvent is left." */
+function conditionsOf({ when }: Pass, { checks }: Reference): string {
   if (when === 'always') return '';
-  const names = (ids: readonly string[]) => ids.map(nameOf).join(', ');
-  return [
-    when.wet === true ? ' While it is still damp.' : '',
-    when.wet === false ? ' Where it has dried in.' : '',
-    when.fibreIds ? ` Only with ${names(when.fibreIds)} in it.` : '',
-    when.notFibreIds ? ` Not with ${names(when.notFibreIds)} in it.` : '',
-    when.itemIds ? ` Only on: ${names(when.itemIds)}.` : '',
-    when.notItemIds ? ` Not on: ${names(when.notItemIds)}.` : '',
-  ].join('');
+  const texts = when.flatMap(({ checkId }) => checks.find(({ id }) => id === checkId)?.text ?? []);
+  return ` Only if ${texts.join(', and ')}.`;
 }
 
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);

@@ -130,7 +130,8 @@ describe('a step', () => {
       actions: [test, apply],
       between: { way: 'none' },
       stop: null,
-      onlyIf: null,
+      checks: [],
+      advice: [],
       opensAfterTest: false,
     } as unknown as RoundPass;
     expect(stepLines(pass, true, say)).toBe('Dab it in. Keep the rest dry.');
