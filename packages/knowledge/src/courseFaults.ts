@@ -1,7 +1,6 @@
 import type { Knowledge } from './knowledge.js';
 import type { ClothCourse, Course, CoursePass } from './schema/course.js';
 import type { Method } from './schema/method.js';
-import type { Note } from './schema/note.js';
 
 type Filled = Extract<ClothCourse, { kind: 'course' }>;
 
@@ -22,7 +21,7 @@ export function courseFaults(knowledge: Knowledge): string[] {
         ...bagFaults(place, cloth, methods),
       ]),
     ),
-    ...knowledge.courses.flatMap((course) => [...tellFaults(course), ...factsMissing(course)]),
+    ...knowledge.courses.flatMap(tellFaults),
   ];
 }
 
@@ -176,46 +175,4 @@ function tellFaults({ id, verdict }: Course): string[] {
   return verdict.tells
     .filter((one) => one.courseId === id && verdict.tells.length === 1)
     .map(() => `courses.${id}: tells only of itself`);
-}
-
-/** Cloth and pieces named in a line: it must say that it is for them alone. */
-const SPOKEN: readonly (readonly [RegExp, 'fibreIds' | 'itemIds', readonly string[]])[] = [
-  [/\bwool\b/i, 'fibreIds', ['wool']],
-  [/\bsilk\b/i, 'fibreIds', ['silk']],
-  [/\bpolyamide\b/i, 'fibreIds', ['polyamide']],
-  [/\bpolyester\b/i, 'fibreIds', ['polyester']],
-  [/\bstretch\b|\belastane\b/i, 'fibreIds', ['elastane']],
-  [/\bmattress\b/i, 'itemIds', ['mattress']],
-  [/\bcarpet\b/i, 'itemIds', ['carpet']],
-  [/\bterry\b|\btowels?\b.*\bloops?\b/i, 'itemIds', ['towel']],
-];
-
-/** A line beside the work, or what a pass tells one to expect, that speaks of cloth or a piece is kept to it. */
-function factsMissing(course: Course): string[] {
-  const said: (readonly [string, string, Note['when'] | CoursePass['when']])[] = clothsOf(course).flatMap(
-    ([place, { first, second, wash, dry, notes }]) => [
-      ...[...notes, ...dry.notes, ...(wash?.extra ?? [])].map(
-        (note) => [place, note.text, note.when] as const,
-      ),
-      ...[...first, ...second].flatMap((pass) =>
-        [pass.expect, pass.stop].flatMap((text) =>
-          text === null ? [] : [[place, text, pass.when] as const],
-        ),
-      ),
-    ],
-  );
-  return said.flatMap(([place, text, when]) =>
-    SPOKEN.filter(([words, key, ids]) => {
-      const kept = keptTo(when, key);
-      const isIts = course.itemIds.some((id) => ids.includes(id));
-      return words.test(text) && !ids.some((id) => kept.includes(id)) && !isIts;
-    }).map(([, , ids]) => `${place}: "${text}" speaks of ${ids[0]} and is not kept to it`),
-  );
-}
-
-/** Fibres or pieces a line is kept to. */
-function keptTo(when: Note['when'] | CoursePass['when'], key: 'fibreIds' | 'itemIds'): readonly string[] {
-  if (when === 'always') return [];
-  const all = Array.isArray(when) ? when.flatMap(({ anyOf }) => anyOf) : [when];
-  return all.flatMap((one) => one[key] ?? []);
 }

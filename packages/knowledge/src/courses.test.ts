@@ -254,7 +254,7 @@ describe('the eighteen jobs', () => {
   it('dried wine on a white handkerchief', () => {
     const dip = passOf(on('wineBerry', 'white').first, 'hotOxygenDip');
     expect(dip.expect).toMatch(/Blue/);
-    expect(dip.when).toContainEqual({ anyOf: [{ wet: false }], checkId: 'isDriedIn' });
+    expect(dip.when).toContainEqual({ anyOf: [{ wet: false }], checkId: 'isDriedIn', isAsked: true });
   });
   it('its own trim has run into a white dress', () => {
     const { first, dry } = on('ownRun', 'white');

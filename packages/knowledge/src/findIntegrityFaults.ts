@@ -2,6 +2,7 @@ import { bathIsComputed } from './bathIsComputed.js';
 import { courseFaults } from './courseFaults.js';
 import { dangerFaults } from './dangerFaults.js';
 import type { Knowledge } from './knowledge.js';
+import { namingFaults } from './namingFaults.js';
 import { noteFaults } from './noteFaults.js';
 import { rateFaults } from './rateFaults.js';
 import { safetyFaults } from './safetyFaults.js';
@@ -98,6 +99,7 @@ export function findIntegrityFaults(knowledge: Knowledge): string[] {
     ...washingFaults(knowledge),
     ...rateFaults(knowledge),
     ...courseFaults(knowledge),
+    ...namingFaults(knowledge),
     ...noteFaults(knowledge),
     ...safetyFaults(knowledge),
     ...dangerFaults(knowledge),

@@ -51,7 +51,7 @@ export const everydayItems: readonly Item[] = [
     ],
     dryMassG: 200,
     skinContact: true,
-    notes: [always('No softener: it clogs elastane and keeps smell in.', { bars: ['softener'] })],
+    notes: [always('No softener: it clogs the stretch and keeps smell in.', { bars: ['softener'] })],
   },
   {
     ...washable,

@@ -239,7 +239,7 @@ export const everydayMarks: readonly Mark[] = listed([
     components: of(['clay', 0.6], ['hardnessScale', 0.4]),
     hasSolids: true,
     advice: [
-      where({ unwetted: true }, 'Let it dry, crack it off, brush; wet lime burns skin and wool: gloves.', {
+      where({ unwetted: true }, 'Let it dry, crack it off, brush; wet lime burns skin: gloves.', {
         asks: ['dryIn', 'brush'],
       }),
     ],
@@ -268,7 +268,12 @@ export const everydayMarks: readonly Mark[] = listed([
     aliases: ['bug spray', 'mosquito spray', 'deet'],
     kind: 'mark',
     components: of(['freshOil', 1]),
-    advice: [always('Some kinds soften acetate, elastane and plastics: wash them out the same day.')],
+    advice: [
+      where(
+        { fibreIds: ['acetate', 'triacetate', 'elastane'] },
+        'Some kinds soften acetate and elastane: wash them out the same day.',
+      ),
+    ],
   },
   {
     ...plain,
@@ -438,7 +443,7 @@ export const bodyMarks: readonly Mark[] = listed([
       always(
         'Grazed patches, silky tubes or grains in the colour of the cloth. Bag it before it is carried anywhere.',
       ),
-      always('Look through everything of wool, silk, fur and feather that lay beside it.'),
+      always('Look through all animal fibres that lay near it: they are what moths eat.'),
     ],
     lookAlikeIds: ['hole'],
   },

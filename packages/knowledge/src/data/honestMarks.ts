@@ -59,7 +59,7 @@ export const honestMarks: readonly Mark[] = [
     ],
     advice: [
       always(
-        'Dye that has washed out does not come back. Cool washes inside out keep the rest; dyeing again may help on cotton, linen and viscose.',
+        'Dye that has washed out does not come back. Cool washes inside out keep the rest; dyeing it again may help.',
       ),
     ],
   },

@@ -348,7 +348,10 @@ export const items: readonly Item[] = [
     mostAction: 'blot',
     mostMLPerCm2: 0.3,
     chemistry: surfaceChemistry,
-    notes: [always('Never rub pile. A jute back browns when soaked.', { bars: ['rub'], names: ['soak'] })],
+    notes: [
+      always('Never rub pile.', { bars: ['rub'] }),
+      where({ fibreIds: ['jute', 'sisal', 'coir'] }, 'A jute back browns when soaked.', { names: ['soak'] }),
+    ],
   },
   {
     ...inPlace,
@@ -558,10 +561,10 @@ export const items: readonly Item[] = [
     drying: [...noTumble, { forbids: 'sun', protects: 'piece', sourceIds: ['commonPractice'] }],
     typicalAreaCm2: 2000,
     notes: [
-      always(
-        'Rinse cold after every swim: pool chlorine, salt and sun cream age the elastane. No sun on it wet.',
-        { bars: ['sun'], names: ['chlorine'] },
-      ),
+      always('Rinse cold after every swim: pool chlorine, salt and sun cream age it. No sun on it wet.', {
+        bars: ['sun'],
+        names: ['chlorine'],
+      }),
     ],
   },
   {
@@ -853,7 +856,10 @@ export const items: readonly Item[] = [
     notes: [
       always('A spot on the cover: push the filling away from it and tie it off.'),
       where({ drains: true }, 'The filling must dry through within a day.'),
-      where({ drains: true }, 'Down and feather: no enzymes, mild detergent, two extra rinses.'),
+      where(
+        { drains: true, fibreIds: ['down'] },
+        'Down and feather: no enzymes, mild detergent, two extra rinses.',
+      ),
     ],
   },
   {
@@ -1039,7 +1045,8 @@ export const items: readonly Item[] = [
     chemistry: surfaceChemistry,
     professionalFibreIds: ['silk'],
     notes: [
-      always('Pile crushes for good when pressed wet. Silk velvet: professional.', { names: ['blot'] }),
+      always('Pile crushes for good when pressed wet.', { names: ['blot'] }),
+      where({ fibreIds: ['silk'] }, 'Silk velvet is for a professional.'),
     ],
   },
   {

@@ -1001,13 +1001,10 @@ export const marks: readonly Mark[] = [
     components: of(['superGlue', 1]),
     hasSolids: true,
     advice: [
-      always(
-        'Let it set first, untouched: on a cotton, wool or leather cloth wet glue heats at once and burns.',
-        {
-          bars: ['blot', 'rub'],
-          names: ['heat'],
-        },
-      ),
+      always('Let it set first, untouched: in cloth, wet glue heats at once and burns.', {
+        bars: ['blot', 'rub'],
+        names: ['heat'],
+      }),
     ],
   },
   {

@@ -5,38 +5,40 @@ import { Age, Chemistry, Colour, Condition, Id, Sensitive } from './vocabulary.j
  * Facts of the piece, the trouble, the house and the plan. All that are named must hold. Each is true, false or not
  * known: what is not known is asked of the person as the named check of its condition.
  */
-export const Circumstances = z
-  .strictObject({
-    /** Still wet, or dried in; read from the age where it is not known. */
-    wet: z.boolean().optional(),
-    /** Dry to the touch when the step begins. */
-    dryNow: z.literal(true).optional(),
-    ages: z.array(Age).min(1).optional(),
-    allOver: z.boolean().optional(),
-    colours: z.array(Colour).min(1).optional(),
-    /** Shown in a hidden test to keep its colour. */
-    fast: z.literal(true).optional(),
-    /** Made with one of these, or with none of these. */
-    fibreIds: z.array(Id).min(1).optional(),
-    notFibreIds: z.array(Id).min(1).optional(),
-    itemIds: z.array(Id).min(1).optional(),
-    notItemIds: z.array(Id).min(1).optional(),
-    markIds: z.array(Id).min(1).optional(),
-    notMarkIds: z.array(Id).min(1).optional(),
-    states: z.array(Condition).min(1).optional(),
-    /** The tag allows a wash of so many °C. */
-    tagFromC: z.number().positive().optional(),
-    /** None of these is on it: neither tried before, nor used by an earlier step. */
-    noneOnIt: z.array(Chemistry).min(1).optional(),
-    /** None of these was tried before. */
-    untried: z.array(Chemistry).min(1).optional(),
-    /** No metal parts; where there are some, the person may take them off. */
-    metalFree: z.literal(true).optional(),
-    /** Nobody of these lives in the house. */
-    without: z.array(Sensitive).min(1).optional(),
-    hardWater: z.literal(true).optional(),
-  })
-  .refine((given) => Object.keys(given).length > 0, 'Name a circumstance.');
+export const circumstances = z.strictObject({
+  /** Still wet, or dried in; read from the age where it is not known. */
+  wet: z.boolean().optional(),
+  /** Dry to the touch when the step begins. */
+  dryNow: z.literal(true).optional(),
+  ages: z.array(Age).min(1).optional(),
+  allOver: z.boolean().optional(),
+  colours: z.array(Colour).min(1).optional(),
+  /** Shown in a hidden test to keep its colour. */
+  fast: z.literal(true).optional(),
+  /** Made with one of these, or with none of these. */
+  fibreIds: z.array(Id).min(1).optional(),
+  notFibreIds: z.array(Id).min(1).optional(),
+  itemIds: z.array(Id).min(1).optional(),
+  notItemIds: z.array(Id).min(1).optional(),
+  markIds: z.array(Id).min(1).optional(),
+  notMarkIds: z.array(Id).min(1).optional(),
+  states: z.array(Condition).min(1).optional(),
+  /** The tag allows a wash of so many °C. */
+  tagFromC: z.number().positive().optional(),
+  /** None of these is on it: neither tried before, nor used by an earlier step. */
+  noneOnIt: z.array(Chemistry).min(1).optional(),
+  /** None of these was tried before. */
+  untried: z.array(Chemistry).min(1).optional(),
+  /** No metal parts; where there are some, the person may take them off. */
+  metalFree: z.literal(true).optional(),
+  /** Nobody of these lives in the house. */
+  without: z.array(Sensitive).min(1).optional(),
+  hardWater: z.literal(true).optional(),
+});
+export const Circumstances = circumstances.refine(
+  (given) => Object.keys(given).length > 0,
+  'Name a circumstance.',
+);
 export type Circumstances = z.infer<typeof Circumstances>;
 
 /** One of these must hold; none named = only a look decides. */
@@ -44,6 +46,8 @@ export const StepCondition = z.strictObject({
   anyOf: z.array(Circumstances),
   /** The named check for what the facts do not decide. */
   checkId: Id,
+  /** False: where the facts leave it open the pass is left out, for it is the rarer case. */
+  isAsked: z.boolean(),
 });
 export type StepCondition = z.infer<typeof StepCondition>;
 

@@ -1,9 +1,10 @@
 import { z } from 'zod';
-import { Deed, Id, Sensitive } from './vocabulary.js';
+import { circumstances } from './condition.js';
+import { Chemistry, Deed } from './vocabulary.js';
 
 /** What must hold for a note to be said; every one that is named. */
-export const NoteConditions = z
-  .strictObject({
+export const NoteConditions = circumstances
+  .extend({
     /** The piece can be rinsed through, or cannot. */
     drains: z.boolean().optional(),
     /** No water may touch it, or some may. */
@@ -12,14 +13,10 @@ export const NoteConditions = z
     white: z.boolean().optional(),
     /** Nothing wet has been done to the piece before it in this pass. */
     unwetted: z.boolean().optional(),
-    /** Made with one of these in any part. */
-    fibreIds: z.array(Id).min(1).optional(),
-    /** It is one of these. */
-    itemIds: z.array(Id).min(1).optional(),
     /** A dryer is in the house. */
     dryer: z.boolean().optional(),
-    /** Nobody of these lives in the house. */
-    without: z.array(Sensitive).min(1).optional(),
+    /** The plan uses one of these, or has been told that one was tried. */
+    uses: z.array(Chemistry).min(1).optional(),
   })
   .refine((given) => Object.keys(given).length > 0, 'Name a condition, or say "always".');
 

@@ -17,7 +17,7 @@ export interface DoneBefore {
   readonly wetted: boolean;
 }
 
-const NOTHING_DONE: DoneBefore = { agents: [], wetted: false };
+export const NOTHING_DONE: DoneBefore = { agents: [], wetted: false };
 
 const is = (holds: boolean): Truth => (holds ? 'true' : 'false');
 const ifKnown = (known: boolean, holds: boolean): Truth => (known ? is(holds) : 'unknown');
@@ -92,7 +92,8 @@ const DECIDERS: Deciders = {
   hardWater: (_, { household }) => is(household.hardnessMgL >= HARD_FROM_MG_L),
 };
 
-function decideOne(circumstances: Circumstances, ...known: Known): Truth {
+/** What the facts say of circumstances that must all hold; none = true. */
+export function decideOne(circumstances: Circumstances, ...known: Known): Truth {
   const truths = Object.entries(circumstances).map(([key, wanted]) => {
     const decide = DECIDERS[key as keyof Circumstances] as (wanted: unknown, ...rest: Known) => Truth;
     return decide(wanted, ...known);
@@ -106,7 +107,7 @@ function decideOne(circumstances: Circumstances, ...known: Known): Truth {
  * answered.
  */
 export function decide(
-  { anyOf, checkId }: StepCondition,
+  { anyOf, checkId, isAsked }: StepCondition,
   context: PlanContext,
   before: DoneBefore = NOTHING_DONE,
 ): Truth {
@@ -114,7 +115,8 @@ export function decide(
   if (truths.includes('true')) return 'true';
   if (truths.length > 0 && !truths.includes('unknown')) return 'false';
   const seen = context.facts.seen?.[checkId];
-  return seen === undefined ? 'unknown' : is(seen);
+  if (seen !== undefined) return is(seen);
+  return isAsked ? 'unknown' : 'false';
 }
 
 /** No condition of the pass is false here. */
@@ -128,3 +130,10 @@ export const openConditions = (
   before: DoneBefore,
 ): StepCondition[] =>
   when === 'always' ? [] : when.filter((condition) => decide(condition, context, before) === 'unknown');
+
+/** The pass is not for what the piece is made of. */
+export const isForOtherFibres = (when: CoursePass['when'], context: PlanContext): boolean =>
+  when !== 'always' &&
+  when.some(({ anyOf }) =>
+    anyOf.some(({ notFibreIds }) => notFibreIds && madeWith(notFibreIds, context) === 'true'),
+  );

@@ -1,5 +1,13 @@
-import { type Chemistry, type Deed, MECHANICAL_ACTIONS, type Note, WETTINGS } from '@feverfew/knowledge';
+import {
+  type Agent,
+  type Chemistry,
+  type Deed,
+  MECHANICAL_ACTIONS,
+  type Note,
+  WETTINGS,
+} from '@feverfew/knowledge';
 import { windowOf } from '../../envelope/envelope.js';
+import { decideOne, NOTHING_DONE } from './circumstances.js';
 import type { PlanContext } from './planContext.js';
 
 /** When a note would be said, and what more is barred then. */
@@ -7,6 +15,8 @@ export interface Moment {
   /** Nothing wet has been done to the piece before it in this pass. */
   readonly unwetted: boolean;
   readonly bars: ReadonlySet<Deed>;
+  /** Products of the whole plan; left out where the line belongs to a step of its own. */
+  readonly used?: readonly Agent[];
 }
 
 /** The lines that may be said here: conditions hold, and what they ask for is neither forbidden nor barred. */
@@ -20,27 +30,35 @@ export function sayable(notes: readonly Note[], context: PlanContext, moment: Mo
     .map((note) => note.text);
 }
 
-function holds(
-  { when }: Note,
-  { rinsable, facts, household, envelope }: PlanContext,
-  { unwetted }: Moment,
-): boolean {
-  if (when === 'always') return true;
+/** A warning is said unless the facts rule it out; anything else only where they make it true. */
+function holds(note: Note, context: PlanContext, { unwetted, used }: Moment): boolean {
+  if (note.when === 'always') return true;
+  const { drains, keptDry, white, unwetted: wantsUnwetted, dryer, uses, ...circumstances } = note.when;
+  const { rinsable, facts, household, envelope } = context;
   const agrees = (wanted: boolean | undefined, is: boolean) => wanted === undefined || wanted === is;
+  const truth = decideOne(circumstances, context, NOTHING_DONE);
+  const isWarning = note.bars.length > 0 && note.asks.length === 0;
   return (
-    agrees(when.drains, rinsable) &&
-    agrees(when.keptDry, envelope.wetting.most === 'dry') &&
-    agrees(when.white, facts.piece.colour === 'white') &&
-    agrees(when.unwetted, unwetted) &&
-    agrees(when.dryer, household.hasDryer) &&
-    (when.itemIds ?? [facts.piece.itemId]).includes(facts.piece.itemId) &&
-    (when.fibreIds === undefined || madeWith(facts.piece, when.fibreIds)) &&
-    (when.without ?? []).every((who) => !household[who])
+    (truth === 'true' || (truth === 'unknown' && isWarning)) &&
+    agrees(drains, rinsable) &&
+    agrees(keptDry, envelope.wetting.most === 'dry') &&
+    agrees(white, facts.piece.colour === 'white') &&
+    agrees(wantsUnwetted, unwetted) &&
+    agrees(dryer, household.hasDryer) &&
+    (uses === undefined || isUsed(uses, context, used))
   );
 }
 
-const madeWith = ({ parts }: PlanContext['facts']['piece'], fibreIds: readonly string[]): boolean =>
-  parts.some((part) => part.fibres.some((share) => fibreIds.includes(share.fibreId)));
+/** One of the chemistries is in the plan, or was tried before. */
+function isUsed(
+  uses: readonly Chemistry[],
+  { facts, index }: PlanContext,
+  used: readonly Agent[] | undefined,
+): boolean {
+  if (used === undefined) return true;
+  const tried = facts.tried.flatMap(({ agentId }) => index.agents.get(agentId) ?? []);
+  return [...used, ...tried].some(({ chemistries }) => chemistries.some((one) => uses.includes(one)));
+}
 
 /** The chemistry a word stands for, where a limit on it can forbid the word. */
 const CHEMISTRY_OF: Partial<Record<Deed, readonly Chemistry[]>> = {

@@ -2,7 +2,7 @@ import { CLOTHS, type Cloth, type CoursePass, type Knowledge, type Method } from
 import { finding } from '../../finding/finding.js';
 import { assessStep, type EligibleMethod, type MethodAssessment } from '../assess/assessMethod.js';
 import { suitsPiece } from '../assess/isRelevant.js';
-import { mayHold } from '../case/circumstances.js';
+import { isForOtherFibres, mayHold } from '../case/circumstances.js';
 import { fumesHere } from '../case/fumesHere.js';
 import type { PlanContext } from '../case/planContext.js';
 import type { NotUsed, Phase } from '../plan/round.js';
@@ -31,13 +31,17 @@ export interface Fit {
  * @param mayBathe local work may give way to a bath: the course has none of its own, and the trouble is all over
  */
 export function fitPass(asked: CoursePass, cloth: Cloth, context: PlanContext, mayBathe: boolean): Fit {
-  if (!mayHold(asked.when, context)) return { fitted: null, notUsed: [] };
   const notUsed: NotUsed[] = [];
   const judged = (method: Method): EligibleMethod | null => {
     const { eligible, candidate } = judge(asked, method, context);
     if (!eligible && candidate) notUsed.push({ methodId: method.id, findings: candidate.findings });
     return eligible;
   };
+  if (!mayHold(asked.when, context)) {
+    // A way that the fibre forbids says why it is not used.
+    if (isForOtherFibres(asked.when, context)) firstOf(asked.methodIds, context, judged);
+    return { fitted: null, notUsed };
+  }
   const { instead, leftOut } = context.choices;
   const left = asked.methodIds.find((id) => leftOut.includes(id));
   if (left) return { fitted: null, notUsed: [leaveOut(left)] };

@@ -1,4 +1,4 @@
-import type { Cloth, Course } from '@feverfew/knowledge';
+import type { Agent, Cloth, Course } from '@feverfew/knowledge';
 import type { PlanContext } from '../case/planContext.js';
 import { sayable } from '../case/sayable.js';
 import { courseFor, courseOfItem } from '../course/courseFor.js';
@@ -7,8 +7,9 @@ import type { Keep } from '../plan/round.js';
 /**
  * What the courses of the troubles, and the one the piece brings with it, have to say beside their steps; each line once,
  * and none that asks for what is forbidden here.
+ * @param used products of the whole plan: a line about one that is not used is left out
  */
-export function keepOf(context: PlanContext, cloth: Cloth): Keep {
+export function keepOf(context: PlanContext, cloth: Cloth, used: readonly Agent[]): Keep {
   const { marks, item, knowledge, barred } = context;
   const courses = coursesOf(marks, item.id, cloth, knowledge);
   const against = [
@@ -16,7 +17,11 @@ export function keepOf(context: PlanContext, cloth: Cloth): Keep {
     ...item.notes,
     ...marks.flatMap(({ mark }) => mark.advice),
   ];
-  const moment = { unwetted: false, bars: new Set([...barred, ...against.flatMap(({ bars }) => bars)]) };
+  const moment = {
+    unwetted: false,
+    bars: new Set([...barred, ...against.flatMap(({ bars }) => bars)]),
+    used,
+  };
   const ofCloth = courses.flatMap(({ cloths }) => {
     const given = cloths[cloth];
     return given.kind === 'course' ? given.notes : [];

@@ -42,7 +42,8 @@ export function layOut(told: PlanContext, open: PlanContext | null): LaidOut {
   );
   const atOnce = atOnceOf(context, done);
   const verdict = verdictOf(context);
-  const keep = keepOf(context, cloth);
+  const used = rounds.flatMap(({ passes }) => passes.flatMap(({ eligible }) => eligible.appliedAgents));
+  const keep = keepOf(context, cloth, used);
   // Where nobody may work on it, nothing that asks for work stands beside the danger.
   const isLeftAlone = rounds.length === 0 && dangerFirst(context).only;
   return {

@@ -6,7 +6,7 @@ const WORDS: readonly (readonly [AtOnceVerb, RegExp])[] = [
   ['protect', /\bgloves\b|\bmask\b/i],
   [
     'lift',
-    /\blift\b|\bpick it off\b|\bspoon it off\b|\bscrape\b|\bpeel it\b|\bsolids off\b|\bchip\b|\blift solids\b|\bcrack it\b|\bwith nylon\b|\beraser\b/i,
+    /\blift\b|\bpick it off\b|\bspoon it off\b|\bscrape\b|\bpeel it\b|\bsolids off\b|\bchip\b|\blift solids\b|\bcrack it\b|\brub it dry\b|\beraser\b/i,
   ],
   ['shake', /(?<!not )\bshake\b|\btape\b|\bcrumble\b/i],
   ['blot', /\bblot\b|\bblotted\b|\bpress a dry towel\b|\bdry white cloth\b|\bdry towel\b|\bdry cloth\b/i],

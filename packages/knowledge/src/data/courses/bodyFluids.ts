@@ -103,7 +103,7 @@ export const bodyFluids = [
           }),
         ],
         notes: [
-          only({ fibreIds: ['wool'] }, 'On wool: peroxide once, then a cleaner.'),
+          only({ fibreIds: ['wool'], uses: ['peroxide'] }, 'Peroxide once, then a cleaner.'),
           only(
             { itemIds: ['mattress'] },
             'A mattress lightens and seldom comes quite clean: a protector over it.',

@@ -5,8 +5,13 @@ const checks = new Map<string, NamedCheck>();
 
 function condition(checkId: string, text: string, anyOf: Circumstances[], isTest = false): StepCondition {
   checks.set(checkId, { id: checkId, text, isTest });
-  return { anyOf, checkId };
+  return { anyOf, checkId, isAsked: true };
 }
+/** For the rarer case alone: left out where the facts do not say so. */
+const onlyWhenKnown = (checkId: string, text: string, anyOf: Circumstances[]): StepCondition => ({
+  ...condition(checkId, text, anyOf),
+  isAsked: false,
+});
 /** What only a look decides. */
 const seen = (checkId: string, text: string): StepCondition => condition(checkId, text, []);
 
@@ -36,9 +41,9 @@ export const C = {
     { notFibreIds: ['acetate', 'triacetate'] },
   ]),
   bearsAcetone: condition('bearsAcetone', 'a test in a seam shows that acetone does not dissolve it', [
-    { notFibreIds: [...ESTERS, 'coating', 'elastane'] },
+    { notFibreIds: [...ESTERS, 'coating'] },
   ]),
-  acetate: condition('isAcetate', 'it is acetate', [{ fibreIds: ['acetate', 'triacetate'] }]),
+  acetate: onlyWhenKnown('isAcetate', 'it is acetate', [{ fibreIds: ['acetate', 'triacetate'] }]),
   noPolypropylene: condition('noPolypropylene', 'there is no polypropylene in it', [
     { notFibreIds: ['polypropylene'] },
   ]),
@@ -62,7 +67,7 @@ export const C = {
   silkOrViscose: condition('isSilkOrViscose', 'it is silk or viscose', [
     { fibreIds: ['silk', 'viscose', 'lyocell', 'modal'] },
   ]),
-  woolOrSilk: condition('isWoolOrSilk', 'it is wool or silk', [{ fibreIds: ANIMAL }]),
+  woolOrSilk: onlyWhenKnown('isWoolOrSilk', 'it is wool or silk', [{ fibreIds: ANIMAL }]),
   featherOrFur: condition('isFeatherOrFur', 'it is feather, fur or felt, and quite dry', [
     { fibreIds: ['down', 'leather', ...ANIMAL], dryNow: true },
   ]),

@@ -6,6 +6,7 @@ import {
   delicate,
   end,
   notOn,
+  ofSome,
   only,
   P,
   protein,
@@ -405,10 +406,7 @@ export const greaseAndWax = [
     cloths: {
       white: white({
         first: [P.chip({ onlyIf: [C.thickFlakes] }), P.suds('wax', { onlyIf: [C.fewSpots] })],
-        wash: W.white(
-          [60, 60],
-          'Half full, washing soda with it on cotton; wax melts at fifty to sixty-five.',
-        ),
+        wash: W.white([60, 60], 'Half full; wax melts at fifty to sixty-five.'),
         second: [P.suds('wax', { min: [15, 20] }), P.oxygen('dye', [60, 120], [60, 60])],
         checks: ['againstLight', 'scratch'],
         end: end(3, 'accept', 'Three washes; then spot by spot with spirits on pieces worth it.'),
@@ -625,7 +623,11 @@ export const greaseAndWax = [
       ['A second solvent before the first is aired and rinsed out.', 'Their vapours add up.'],
       ['Bare hands on spurge, fig or hogweed sap.', 'It burns skin in daylight.'],
     ],
-    says: ['Alcohol for resin, spirits for wax.', OUTDOORS],
+    says: [
+      ofSome({ uses: ['alcohol'] }, 'Alcohol is for resin.'),
+      ofSome({ uses: ['hydrocarbon'] }, 'Spirits are for wax.'),
+      OUTDOORS,
+    ],
     disputes: [{ question: 'Resin on cotton?', ways: ['alcohol (default)', 'spirits: more smell'] }],
     prevent: ['Sit away from pines.'],
   }),

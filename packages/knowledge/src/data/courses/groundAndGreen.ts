@@ -7,6 +7,7 @@ import {
   delicate,
   dryOnly,
   end,
+  ofSome,
   only,
   P,
   protein,
@@ -88,7 +89,7 @@ export const groundAndGreen = [
       ['Vinegar, or anything of iron.', 'Acid turns leaf green olive-brown.'],
       ['Chlorine on it.', 'It yellows.'],
     ],
-    says: ['Enzymes, a quarter to half an hour kept wet, do most.'],
+    says: [ofSome({ uses: ['protease'] }, 'Enzymes do most, kept wet for a quarter to half an hour.')],
     disputes: [
       {
         question: 'Alcohol or enzymes first?',

@@ -7,8 +7,10 @@ import {
   delicate,
   dryOnly,
   end,
+  HARMED_BY_ALKALI,
   honest,
   notOn,
+  ofSome,
   P,
   protein,
   surface,
@@ -24,9 +26,12 @@ const NO_SOLVENT_IN_PLACE: readonly [Line, string] = [
   notOn({ drains: false }, 'Solvent on a filling, foam, rubber or a glued back.'),
   'It stays inside and dissolves glue.',
 ];
-const KETONE_NEVERS: [string, string][] = [
+const KETONE_NEVERS: [Line, string][] = [
   [
-    'Acetone or nail-varnish remover on acetate, modacrylic, a coating or much stretch.',
+    notOn(
+      { fibreIds: ['acetate', 'triacetate', 'modacrylic', 'coating', 'elastane'] },
+      'Acetone or nail-varnish remover.',
+    ),
     'It dissolves them.',
   ],
   ['Peroxide or oxygen bleach after acetone without a full rinse and drying.', 'Explosive peroxides.'],
@@ -96,7 +101,13 @@ export const inkAndPaint = [
       dryOnly: cleaner('Crack it dry only.'),
     },
     never: [...KETONE_NEVERS, NO_SOLVENT_IN_PLACE],
-    says: ['Test first: acetate melts in seconds, also in acetone-free remover.', OUTDOORS],
+    says: [
+      ofSome(
+        { fibreIds: ['acetate', 'triacetate', 'unknownFibre'] },
+        'Acetate melts in seconds, also in acetone-free remover.',
+      ),
+      OUTDOORS,
+    ],
     disputes: [
       {
         question: 'Which remover?',
@@ -112,7 +123,7 @@ export const inkAndPaint = [
     is: 'Cyanoacrylate, cured in the cloth to a hard plastic.',
     tells: [tell('A hard glassy patch.', 'Cured.'), tell('Warm, fuming.', 'Still curing: hands off.')],
     cause: 'A drip, a burst tube.',
-    causeAction: ['Polythene gloves, never cotton or wool.'],
+    causeAction: ['Polythene gloves, never knitted ones.'],
     garment: ['Hands off; off the body if it comes free; let it cure an hour, a thick drop a day.'],
     surfaceAtOnce: ['Let it cure.'],
     donts: ['No cotton wool, no dabbing.', 'No pulling apart.'],
@@ -156,11 +167,8 @@ export const inkAndPaint = [
       surface: honest('accept', 'No solvent in place.'),
       dryOnly: cleaner('Crack it only, or mend.'),
     },
-    never: [
-      ['Cotton, wool or cotton wool on wet glue.', 'It cures with heat and fume: burns.'],
-      ...KETONE_NEVERS,
-    ],
-    says: ['Wet glue on cotton can burn skin: let it cure.', OUTDOORS],
+    never: [['Cloth or wadding on wet glue.', 'It cures with heat and fume: burns.'], ...KETONE_NEVERS],
+    says: ['Wet glue in cloth can burn skin: let it cure.', OUTDOORS],
     disputes: [
       {
         question: 'What softens it?',
@@ -234,7 +242,10 @@ export const inkAndPaint = [
       dryOnly: cleaner('Lift it dry.'),
     },
     never: [['An iron or a dryer.', 'They fuse the film.'], NO_SOLVENT_IN_PLACE],
-    says: ['Warm water turns dry glue white: then scrape.', 'Vinegar melts slime.'],
+    says: [
+      'Warm water turns dry glue white: then scrape.',
+      ofSome({ markIds: ['slime'], uses: ['weakAcid'] }, 'Vinegar melts slime.'),
+    ],
     disputes: [{ question: 'Dried glue?', ways: ['a warm soak (default)', 'alcohol and water'] }],
     prevent: ['An overall.'],
   }),
@@ -344,7 +355,7 @@ export const inkAndPaint = [
     donts: [
       'No hot water.',
       'No alcohol before the flush.',
-      'No vinegar on wool or silk: these are acid dyes.',
+      notOn({ fibreIds: HARMED_BY_ALKALI }, 'No vinegar: these are acid dyes.'),
     ],
     cloths: {
       white: white({
@@ -616,7 +627,10 @@ export const inkAndPaint = [
       dryOnly: cleaner('Blot wet paint, no more.'),
     },
     never: [NO_SOLVENT_IN_PLACE, ['Letting it dry.', 'Then it is plastic.']],
-    says: ['Wet: water alone takes it. Dry: alcohol softens.'],
+    says: [
+      ofSome({ wet: true }, 'While it is wet, water alone takes it.'),
+      ofSome({ wet: false, uses: ['alcohol'] }, 'Alcohol softens it.'),
+    ],
     disputes: [
       {
         question: 'Dry?',

@@ -133,7 +133,7 @@ export const ironMouldHeat = [
         ],
         second: [P.oxygen('pigment', [120, 240], [40, 40])],
         checks: ['daylight', 'smellDamp'],
-        notes: ['A coated tent that peels is done.'],
+        notes: [only({ fibreIds: ['coating'] }, 'A coating that peels is done.')],
       }),
       delicate: delicate({
         first: [P.dust({ expect: 'Softly, outdoors, mask on.' })],
@@ -189,7 +189,7 @@ export const ironMouldHeat = [
     ],
     cause: 'An iron too hot, too long, or dirty.',
     causeAction: ['Clean the sole; one dot lower; a damp cloth between.'],
-    garment: ['Lift it off; cool water on cotton and linen.'],
+    garment: ['Lift it off.', only({ fibreIds: ['cotton', 'linen', 'hemp'] }, 'Cool water on it.')],
     surfaceAtOnce: [
       names(
         'Take the heat away; feel for smoulder: smoke or a warm filling is drenched and carried outdoors.',

@@ -7,7 +7,10 @@ import {
   delicate,
   dryOnly,
   end,
+  HARMED_BY_ALKALI,
   honest,
+  ofSome,
+  only,
   P,
   protein,
   surface,
@@ -305,7 +308,9 @@ export const joinedAndHonest = [
       tell('Cotton, viscose.', 'Relaxed: stretch it.'),
     ],
     cause: 'Heat, rubbing, a sudden change.',
-    causeAction: ['Wool at thirty, its programme, all waters alike, dried flat.'],
+    causeAction: [
+      only({ fibreIds: HARMED_BY_ALKALI }, 'Thirty, the wool programme, all waters alike, dried flat.'),
+    ],
     cloths: {
       white: white({
         first: [P.waters('shape', { min: [5, 10], expect: 'Damp through, pulled to measure.' })],
@@ -323,7 +328,9 @@ export const joinedAndHonest = [
       }),
       synthetic: honest('noHomeMethod', 'Set by heat: no return.'),
       delicate: delicate({
-        first: [P.waters('shape', { min: [5, 10], expect: 'Pulled softly, pinned: viscose is weak wet.' })],
+        first: [
+          P.waters('shape', { min: [5, 10], expect: 'Pulled softly and pinned: it is weak while wet.' }),
+        ],
         wash: null,
         checks: ['besideClean'],
         end: end(1, 'accept', 'Some comes back.'),
@@ -346,7 +353,10 @@ export const joinedAndHonest = [
       ['Hot water to loosen it.', 'It felts more.'],
       ['Hung wet.', 'Out of shape.'],
     ],
-    says: ['Felted wool never unfelts.', 'A tenth back is a good day.'],
+    says: [
+      ofSome({ fibreIds: HARMED_BY_ALKALI }, 'What is felted never unfelts.'),
+      'A tenth back is a good day.',
+    ],
     disputes: [
       {
         question: 'Hair conditioner?',

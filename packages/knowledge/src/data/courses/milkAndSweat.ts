@@ -10,6 +10,7 @@ import {
   end,
   honest,
   notOn,
+  ofSome,
   only,
   P,
   protein,
@@ -162,7 +163,10 @@ export const milkAndSweat = [
       ['Borax on a child’s things.', 'Toxic to reproduction.'],
       ['Softener.', 'A film on the cloth.'],
     ],
-    says: ['It looked clean when it was put away.', 'On cotton: enzymes first, oxygen second.'],
+    says: [
+      'It looked clean when it was put away.',
+      ofSome({ fibreIds: ['cotton', 'linen'], uses: ['percarbonate'] }, 'Oxygen bleach comes second.'),
+    ],
     prevent: ['An enzyme wash at forty to sixty before storing.'],
   }),
   course({
@@ -313,7 +317,7 @@ export const milkAndSweat = [
     ],
     cause: 'Pulled on before it was dry.',
     causeAction: ['Five minutes to dry; dress with the piece inside out over the head.'],
-    garment: ['Rub it dry with nylon or the cloth itself, a minute.'],
+    garment: ['Rub it dry with the cloth itself, a minute.'],
     donts: ['No water first: it smears.'],
     cloths: {
       white: honest('accept', 'It does not show, and the next wash takes it.'),

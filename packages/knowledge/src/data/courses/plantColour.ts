@@ -39,7 +39,9 @@ export const plantColour = [
     garment: ['Blot a minute; cold water through from the back, two to five minutes.', 'Keep it damp.'],
     surfaceAtOnce: [
       'Blot from outside in until it is pale.',
-      'Cold water in small pours, each blotted: half a cup for a glass on carpet, a teaspoon a palm on a seat.',
+      'Cold water in small pours, each blotted.',
+      only({ itemIds: ['carpet', 'rug'] }, 'Cold water: half a cup for a spilled glass.'),
+      only({ notItemIds: ['carpet', 'rug'] }, 'Cold water: a teaspoon a palm.'),
     ],
     donts: [NO_SOAP, 'No rubbing.', NO_HEAT],
     cloths: {
@@ -112,8 +114,14 @@ export const plantColour = [
     ],
     says: [
       ofSome({ drains: true }, 'Blue or green in the bath is normal.'),
-      ofSome({ white: true, drains: true }, 'Dried in: a hot oxygen bath; flushing does little any more.'),
-      ofSome({ fibreIds: HARMED_BY_ALKALI }, 'Cool dilute vinegar is fine on it; soda is not.'),
+      ofSome(
+        { white: true, drains: true, wet: false, uses: ['percarbonate'] },
+        'Now that it has dried in, the hot oxygen bath does it; flushing does little.',
+      ),
+      ofSome(
+        { fibreIds: HARMED_BY_ALKALI, uses: ['weakAcid'] },
+        'Cool dilute vinegar is fine on it; soda is not.',
+      ),
       ofSome({ drains: false }, 'Each round a little wider, the last of plain water: or a ring stays.'),
       ofSome({ keptDry: true }, 'Water would leave a worse mark than what is there.'),
     ],
@@ -336,7 +344,12 @@ export const plantColour = [
       ['A soap bar.', 'It sets tannin.'],
       ['Oxygen on grey-black spots.', 'There is iron in them: darker, and it weakens the cloth.'],
     ],
-    says: [ofSome({ white: true, drains: true }, 'Old brown: a hot oxygen bath, not hot water.')],
+    says: [
+      ofSome(
+        { white: true, drains: true, ages: ['days', 'weeks', 'months'], uses: ['percarbonate'] },
+        'Old brown wants the hot oxygen bath, not hot water.',
+      ),
+    ],
     disputes: [
       {
         question: 'Glycerine first on old marks?',
@@ -411,7 +424,10 @@ export const plantColour = [
       ['A soap bar.', 'It sets tannin.'],
     ],
     says: [
-      ofSome({ fibreIds: HARMED_BY_ALKALI }, 'Cool dilute vinegar is fine on it; soda is not.'),
+      ofSome(
+        { fibreIds: HARMED_BY_ALKALI, uses: ['weakAcid'] },
+        'Cool dilute vinegar is fine on it; soda is not.',
+      ),
       'Milk first, cold; brown second.',
     ],
     prevent: ['A lid on the cup.'],

@@ -9,6 +9,7 @@ import {
   end,
   HARMED_BY_ALKALI,
   honest,
+  notOn,
   ofSome,
   P,
   protein,
@@ -77,7 +78,10 @@ export const stiffAndSmell = [
     never: [
       ['Soda or a strip before the acid.', 'It leaves the lime.'],
       ['Acid with chlorine in one cycle.', 'Chlorine gas.'],
-      ['Acid left to dry in cotton.', 'It weakens it.'],
+      [
+        notOn({ fibreIds: ['cotton', 'linen', 'hemp', 'viscose'] }, 'Acid left to dry in it.'),
+        'It weakens the cloth.',
+      ],
     ],
     says: [
       'Lime needs acid; more detergent does nothing.',
@@ -134,7 +138,7 @@ export const stiffAndSmell = [
     ],
     says: [
       'A drop that stands ten seconds shows the wax.',
-      'Hot alkali first, vinegar only last.',
+      ofSome({ uses: ['weakAcid'] }, 'Vinegar comes last.'),
       'No dryer while it feels greasy.',
     ],
     disputes: [
@@ -446,10 +450,7 @@ export const stiffAndSmell = [
       white: white({
         first: [
           P.waters('protein', { c: [10, 20], expect: 'It smells stronger when wet.' }),
-          P.removerSpot({
-            onlyIf: [C.overADay],
-            after: 'short',
-          }),
+          P.removerSpot({ after: 'short' }),
           P.vinegar('smell'),
         ],
         wash: W.coloured('Vinegar in the last rinse.'),
@@ -464,11 +465,7 @@ export const stiffAndSmell = [
         end: end(2, 'discard', 'Twice; then sun, then let it go.'),
       }),
       coloured: coloured({
-        first: [
-          P.waters('protein', { c: [10, 20] }),
-          P.removerSpot({ onlyIf: [C.overADay] }),
-          P.vinegar('smell'),
-        ],
+        first: [P.waters('protein', { c: [10, 20] }), P.removerSpot(), P.vinegar('smell')],
         wash: W.coloured('Vinegar in the last rinse.'),
         dry: ['sun', 'line'],
         second: [P.vinegar('smell')],

@@ -146,7 +146,7 @@ export const things = [
     cloths: {
       white: white({
         first: [P.suds('fat', { c: [20, 35], onlyIf: [C.onCover] })],
-        wash: W.noBleach([60, 60], 'Two pillows for balance; half a dose; two extra rinses.'),
+        wash: W.noBleach([60, 60], 'Wash two at a time for balance; half a dose; two extra rinses.'),
         dry: ['tumbleLow'],
         dryNotes: ['With balls, one to two hours, shaken every half hour.'],
         second: [P.air('damp')],
@@ -637,7 +637,7 @@ export const things = [
       }),
       coloured: coloured({
         first: [P.waters('protein', { min: [10, 15], c: [10, 20] })],
-        wash: W.colouredHot('Nappies, and after sickness: sixty, full length.'),
+        wash: W.colouredHot('Sixty, full length.'),
         second: [P.enzyme()],
         checks: ['smellDamp'],
       }),

@@ -438,7 +438,7 @@ export const bathMethods: readonly Method[] = [
     notes: {
       mix: [always('Dissolve completely. Not in stone or zinc.')],
       rinse: [
-        always('Rinse very well: acid that dries in weakens cotton and linen.', {
+        always('Rinse very well: acid that dries in weakens the cloth.', {
           bars: ['dryIn'],
           names: ['acid'],
         }),

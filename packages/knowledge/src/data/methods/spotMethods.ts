@@ -358,7 +358,7 @@ export const spotMethods: readonly Method[] = [
       mix: [always('Dissolve completely.')],
       apply: [always('Soak the mark; keep it wet.', { names: ['soak'] })],
       rinse: [
-        always('Rinse very well: acid that dries in weakens cotton and linen.', {
+        always('Rinse very well: acid that dries in weakens the cloth.', {
           bars: ['dryIn'],
           names: ['acid'],
         }),

@@ -1,5 +1,5 @@
 import type { Method } from '../../schema/method.js';
-import { always } from '../say.js';
+import { always, where } from '../say.js';
 import { BATH_DEFAULTS, SPOT_DEFAULTS, SURFACE_DEFAULTS } from './methodDefaults.js';
 
 const SPOT = { ...SPOT_DEFAULTS, courseOnly: true, washAfter: false } satisfies Partial<Method>;
@@ -466,6 +466,11 @@ export const stepMethods: readonly Method[] = [
     rinse: 'none',
     extraMechanisms: ['blotting'],
     harshness: 1,
-    notes: { apply: [always('Stand on it on a carpet, lean on it on a seat; change the towel.')] },
+    notes: {
+      apply: [
+        where({ itemIds: ['carpet', 'rug'] }, 'Stand on it; change the towel.'),
+        where({ notItemIds: ['carpet', 'rug'] }, 'Lean on it; change the towel.'),
+      ],
+    },
   },
 ];

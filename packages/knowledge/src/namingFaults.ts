@@ -1,0 +1,126 @@
+import { FIBRE_WORDS, PIECE_AS_TOOL, PIECE_WORDS, PRODUCT_WORDS } from './data/senseWords.js';
+import type { Knowledge } from './knowledge.js';
+import type { Course, CoursePass } from './schema/course.js';
+import type { Note } from './schema/note.js';
+
+/** A text, with what it is kept to. */
+interface Kept {
+  readonly place: string;
+  readonly text: string;
+  readonly fibreIds: readonly string[];
+  readonly itemIds: readonly string[];
+  readonly uses: readonly string[];
+  /** A warning may name a product that the plan does not use. */
+  readonly mayNameProducts: boolean;
+}
+
+/** Texts that name a fibre, a kind of piece or a product without a condition that makes it so. */
+export function namingFaults(knowledge: Knowledge): string[] {
+  return textsOf(knowledge).flatMap((kept) => [
+    ...FIBRE_WORDS.filter(
+      ({ words, fibreIds }) => words.test(kept.text) && !fibreIds.some((id) => kept.fibreIds.includes(id)),
+    ).map(({ name }) => fault(kept, name)),
+    ...PIECE_WORDS.filter(
+      ({ words }) => words.test(kept.text) && !PIECE_AS_TOOL.test(kept.text) && kept.itemIds.length === 0,
+    ).map(({ name }) => fault(kept, name)),
+    ...(kept.mayNameProducts ? [] : productFaults(kept, knowledge)),
+  ]);
+}
+
+const fault = ({ place, text }: Kept, name: string): string =>
+  `${place}: "${text}" names ${name} and is not kept to it`;
+
+const DENIED_BEFORE = /\b(no|not|never|nor|without|instead of|before any|keep .* away|barred)\b/i;
+const DENIED_AFTER = /\b(does|do|is|are|would|will) (not|nothing|no)\b|never|nothing/i;
+
+function productFaults(kept: Kept, { agents }: Knowledge): string[] {
+  return PRODUCT_WORDS.filter(({ words, chemistries, products }) => {
+    const at = kept.text.search(words);
+    if (at < 0 || DENIED_BEFORE.test(kept.text.slice(0, at)) || DENIED_AFTER.test(kept.text.slice(at)))
+      return false;
+    const named = [
+      ...chemistries,
+      ...agents.flatMap((agent) => (products?.test(agent.name) ? agent.chemistries : [])),
+    ];
+    return !named.some((one) => kept.uses.includes(one));
+  }).map(({ name }) => fault(kept, name));
+}
+
+function textsOf(knowledge: Knowledge): Kept[] {
+  const chemistriesOf = (methodIds: readonly string[]): string[] =>
+    knowledge.methods
+      .filter(({ id }) => methodIds.includes(id))
+      .flatMap(({ agents }) => agents)
+      .flatMap(({ agentId }) => knowledge.agents.find(({ id }) => id === agentId)?.chemistries ?? []);
+  return [
+    ...knowledge.courses.flatMap((course) => courseTexts(course, chemistriesOf)),
+    ...knowledge.methods.flatMap(({ id, notes }) =>
+      Object.values(notes)
+        .flat()
+        .map((note) => keptOf(`methods.${id}`, note, { mayNameProducts: true })),
+    ),
+    ...knowledge.marks.flatMap(({ id, advice }) =>
+      advice.map((note) => keptOf(`marks.${id}`, note, { mayNameProducts: true })),
+    ),
+    ...knowledge.items.flatMap(({ id, notes }) =>
+      notes.map((note) => keptOf(`items.${id}`, note, { mayNameProducts: true, itemIds: [id] })),
+    ),
+  ];
+}
+
+function courseTexts(course: Course, chemistriesOf: (methodIds: readonly string[]) => string[]): Kept[] {
+  const place = `courses.${course.id}`;
+  const { atOnce, never, says, cloths, itemIds } = course;
+  const warned = { mayNameProducts: true, itemIds };
+  return [
+    ...[...atOnce.garment, ...atOnce.surface, ...says].map((note) => keptOf(place, note, { itemIds })),
+    ...[...atOnce.donts, ...never.map(({ what }) => what)].map((note) => keptOf(place, note, warned)),
+    ...Object.entries(cloths).flatMap(([cloth, given]) => {
+      if (given.kind !== 'course') return [];
+      const at = `${place}.${cloth}`;
+      return [
+        ...given.notes.map((note) => keptOf(at, note, { itemIds })),
+        ...[...given.dry.notes, ...(given.wash?.extra ?? [])].map((note) => keptOf(at, note, warned)),
+        ...[...given.first, ...given.second].flatMap((pass) =>
+          passTexts(at, pass, itemIds, chemistriesOf(pass.methodIds)),
+        ),
+      ];
+    }),
+  ];
+}
+
+function passTexts(place: string, pass: CoursePass, itemIds: readonly string[], uses: string[]): Kept[] {
+  const circumstances = pass.when === 'always' ? [] : pass.when.flatMap(({ anyOf }) => anyOf);
+  const of = (key: 'fibreIds' | 'notFibreIds' | 'itemIds' | 'notItemIds') =>
+    circumstances.flatMap((one) => one[key] ?? []);
+  const kept = {
+    fibreIds: [...of('fibreIds'), ...of('notFibreIds')],
+    itemIds: [...itemIds, ...of('itemIds'), ...of('notItemIds')],
+  };
+  return [
+    ...[pass.stop, pass.expect].flatMap((text) =>
+      text === null ? [] : [{ place, text, ...kept, uses, mayNameProducts: false }],
+    ),
+    ...pass.advice.map((note) => keptOf(place, note, { itemIds, uses })),
+  ];
+}
+
+function keptOf(
+  place: string,
+  { text, when }: Note,
+  more: {
+    readonly mayNameProducts?: boolean;
+    readonly itemIds?: readonly string[];
+    readonly uses?: readonly string[];
+  },
+): Kept {
+  const given = when === 'always' ? {} : when;
+  return {
+    place,
+    text,
+    fibreIds: [...(given.fibreIds ?? []), ...(given.notFibreIds ?? [])],
+    itemIds: [...(more.itemIds ?? []), ...(given.itemIds ?? []), ...(given.notItemIds ?? [])],
+    uses: [...(more.uses ?? []), ...(given.uses ?? [])],
+    mayNameProducts: more.mayNameProducts ?? false,
+  };
+}
