@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { courseFaults } from './courseFaults.js';
 import type { Knowledge } from './knowledge.js';
 import { loadKnowledge } from './loadKnowledge.js';
+import { namingFaults } from './namingFaults.js';
 import { noteFaults } from './noteFaults.js';
 import type { Cloth, ClothCourse, Course, CoursePass } from './schema/course.js';
 import { CLOTHS } from './vocabulary.js';
@@ -64,7 +65,10 @@ function planted(id: string, change: (one: Course) => void): Knowledge {
   change(one ?? expect.unreachable(id));
   return copy;
 }
-const faultsOf = (id: string, change: (one: Course) => void) => courseFaults(planted(id, change)).join('\n');
+const faultsOf = (id: string, change: (one: Course) => void) => {
+  const knowledge = planted(id, change);
+  return [...courseFaults(knowledge), ...namingFaults(knowledge)].join('\n');
+};
 const filled = (one: Course, cloth: Cloth): Filled => one.cloths[cloth] as Filled;
 
 describe('what is wrong with a course is found', () => {
@@ -129,7 +133,7 @@ describe('what is wrong with a course is found', () => {
           text: 'Wool hardly needs it.',
         }),
       ),
-    ).toMatch(/speaks of wool/);
+    ).toMatch(/names wool/);
   });
   it('a line that speaks of bleach and does not say what it means by it', () => {
     const copy = planted('mud', (one) =>

@@ -9,6 +9,7 @@ interface Kept {
   readonly text: string;
   readonly fibreIds: readonly string[];
   readonly itemIds: readonly string[];
+  /** Chemistries, and products by their id. */
   readonly uses: readonly string[];
   /** A warning may name a product that the plan does not use. */
   readonly mayNameProducts: boolean;
@@ -40,20 +41,23 @@ function productFaults(kept: Kept, { agents }: Knowledge): string[] {
       return false;
     const named = [
       ...chemistries,
-      ...agents.flatMap((agent) => (products?.test(agent.name) ? agent.chemistries : [])),
+      ...agents.flatMap((agent) => (products?.test(agent.name) ? [agent.id] : [])),
     ];
     return !named.some((one) => kept.uses.includes(one));
   }).map(({ name }) => fault(kept, name));
 }
 
 function textsOf(knowledge: Knowledge): Kept[] {
-  const chemistriesOf = (methodIds: readonly string[]): string[] =>
+  const usedBy = (methodIds: readonly string[]): string[] =>
     knowledge.methods
       .filter(({ id }) => methodIds.includes(id))
       .flatMap(({ agents }) => agents)
-      .flatMap(({ agentId }) => knowledge.agents.find(({ id }) => id === agentId)?.chemistries ?? []);
+      .flatMap(({ agentId }) => [
+        agentId,
+        ...(knowledge.agents.find(({ id }) => id === agentId)?.chemistries ?? []),
+      ]);
   return [
-    ...knowledge.courses.flatMap((course) => courseTexts(course, chemistriesOf)),
+    ...knowledge.courses.flatMap((course) => courseTexts(course, usedBy)),
     ...knowledge.methods.flatMap(({ id, notes }) =>
       Object.values(notes)
         .flat()
@@ -68,7 +72,7 @@ function textsOf(knowledge: Knowledge): Kept[] {
   ];
 }
 
-function courseTexts(course: Course, chemistriesOf: (methodIds: readonly string[]) => string[]): Kept[] {
+function courseTexts(course: Course, usedBy: (methodIds: readonly string[]) => string[]): Kept[] {
   const place = `courses.${course.id}`;
   const { atOnce, never, says, cloths, itemIds } = course;
   const warned = { mayNameProducts: true, itemIds };
@@ -82,7 +86,7 @@ function courseTexts(course: Course, chemistriesOf: (methodIds: readonly string[
         ...given.notes.map((note) => keptOf(at, note, { itemIds })),
         ...[...given.dry.notes, ...(given.wash?.extra ?? [])].map((note) => keptOf(at, note, warned)),
         ...[...given.first, ...given.second].flatMap((pass) =>
-          passTexts(at, pass, itemIds, chemistriesOf(pass.methodIds)),
+          passTexts(at, pass, itemIds, usedBy(pass.methodIds)),
         ),
       ];
     }),
@@ -114,7 +118,7 @@ function keptOf(
     readonly uses?: readonly string[];
   },
 ): Kept {
-  const given = when === 'always' ? {} : when;
+  const given = typeof when === 'object' ? when : {};
   return {
     place,
     text,

@@ -107,8 +107,8 @@ describe.runIf(template)('two servers on one database', () => {
     await database.db.execute(sql`
       select pg_terminate_backend(pid) from pg_stat_activity
       where application_name like 'feverfew%' and pid <> pg_backend_pid() and datname = current_database()`);
-    await expect.poll(async () => (await note(0, id, 'after')).status, { timeout: 10_000 }).toBe(200);
-    await expect.poll(() => notesOf(1, id), { timeout: 10_000 }).toContain('after');
+    await expect.poll(async () => (await note(0, id, 'after')).status, { timeout: 60_000 }).toBe(200);
+    await expect.poll(() => notesOf(1, id), { timeout: 60_000 }).toContain('after');
   });
   it('one that starts beside another leaves a house in peace that the other may be furnishing', async () => {
     expect(second.isAlone).toBe(false);

@@ -197,13 +197,60 @@ it('brings a book of the first shape into the present one without losing a fact'
   await client.close();
 });
 
-it('repairs heap lines of earlier versions, and refuses to store such lines', async () => {
+/** A database as it was before a migration. */
+async function databaseBefore(number: string): Promise<PGlite> {
   const client = await PGlite.create();
   const names = readdirSync(new URL('../../drizzle', import.meta.url))
-    .filter((name) => name.endsWith('.sql') && name < '0014')
+    .filter((name) => name.endsWith('.sql') && name < number)
     .sort();
   for (const name of names) await client.exec(migration(name.replace('.sql', '')));
   await client.query('INSERT INTO pieces (id, created_at, facts) VALUES ($1, now(), $2)', [ID, piece]);
+  return client;
+}
+
+it('gives the steps of stored plans no checks and no advice, in their order, and leaves the rest alone', async () => {
+  const client = await databaseBefore('0015');
+  await client.query('INSERT INTO troubles (id, created_at, piece_id, facts) VALUES ($1, now(), $1, $2)', [
+    ID,
+    facts,
+  ]);
+  const pass = (id: string) => ({ id, onlyIf: 'Orange.', actions: [] });
+  const plan = {
+    rounds: [
+      { id: 'r1', passes: [pass('r1p1'), pass('r1p2')] },
+      { id: 'r2', passes: [] },
+    ],
+    ladder: [1, 2],
+  };
+  const put = (last: number, value: object) =>
+    client.query(
+      'INSERT INTO plans (id, created_at, trouble_id, knowledge_version, plan) VALUES ($1, now(), $2, $3, $4)',
+      [ID.replace(/1$/, String(last)), ID, '2026.11.14', value],
+    );
+  await put(1, plan);
+  await put(2, { rounds: [], ladder: [] });
+  await put(3, { ladder: [] });
+
+  await client.exec(migration('0015_checks_of_passes'));
+
+  const { rows } = await client.query<{ plan: object }>('SELECT plan FROM plans ORDER BY id');
+  const filled = (id: string) => ({ ...pass(id), checks: [], advice: [] });
+  expect(rows.map((row) => row.plan)).toEqual([
+    {
+      ...plan,
+      rounds: [
+        { id: 'r1', passes: [filled('r1p1'), filled('r1p2')] },
+        { id: 'r2', passes: [] },
+      ],
+    },
+    { rounds: [], ladder: [] },
+    { ladder: [] },
+  ]);
+  await client.close();
+});
+
+it('repairs heap lines of earlier versions, and refuses to store such lines', async () => {
+  const client = await databaseBefore('0014');
   const id = (last: number) => ID.replace(/1$/, String(last));
   const put = (at: number, column: string | null, line: object) =>
     client.query('INSERT INTO heap_lines (id, created_at, piece_id, line) VALUES ($1, now(), $2, $3)', [

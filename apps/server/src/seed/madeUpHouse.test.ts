@@ -38,7 +38,7 @@ describe('the made-up house', () => {
       settled: [],
     });
     expect(await pieces()).toEqual([]);
-  }, 120_000);
+  });
   it('is never what a household has told or kept itself', async () => {
     const refused = await server.http.delete('/api/made-up-house');
     expect(refused.status).toBe(409);

@@ -49,7 +49,7 @@ it('reads the household of the present version whole, checks its plans, and writ
   await server.http.put('/api/household/file').send(given).expect(200);
 });
 
-it.each([3, 4, 5, 6])('reads the household of version %i as it is', async (version) => {
+it.each([3, 4, 5, 6, 7])('reads the household of version %i as it is', async (version) => {
   const before = written(version);
   await server.http.put('/api/household/file').send(before).expect(200);
   const { body } = await server.http.get('/api/household/file').expect(200);
@@ -164,4 +164,20 @@ it('makes summaries of another version anew from their events when it starts', a
         where (digest->>'version')::int is distinct from ${RUN_SUMMARY_VERSION}`,
   );
   expect(rows[0]).toEqual({ stale: 0 });
+});
+
+it('holds the facts and the checks of version 8', () => {
+  const { troubles, plans } = HouseholdFile.parse(written(8));
+  expect(troubles.map(({ facts }) => facts)).toContainEqual(
+    expect.objectContaining({
+      pieces: 3,
+      place: 'underarm',
+      assumed: expect.arrayContaining([expect.objectContaining({ fact: 'colour' })]),
+      seen: { isOrange: false, isStiff: true },
+    }),
+  );
+  const checks = plans.flatMap(({ plan }) =>
+    plan.rounds.flatMap(({ passes }) => passes.flatMap((pass) => pass.checks)),
+  );
+  expect(checks).toContainEqual({ id: 'isWet', text: 'it is still wet', when: 'beforeStep' });
 });

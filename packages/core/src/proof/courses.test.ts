@@ -100,7 +100,7 @@ describe('the courses', () => {
         wrong.push(...faults.map((fault) => `${where} ${fault}`));
       }
     expect(wrong).toEqual([]);
-  }, 120_000);
+  });
 
   it('would be caught: what a class does not bear, its heat, its minutes', () => {
     const blood = knowledge.courses.find((one) => one.id === 'blood') ?? expect.unreachable();

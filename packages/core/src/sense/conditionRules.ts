@@ -30,7 +30,9 @@ const DECIDERS: readonly Decider[] = [
     ({ plan }) => plan.facts.wetness !== 'unknown',
   ],
   [
-    asks(/\b(if|only if:?) [^.,;]*\b(old|years|months|days?|hours?|fresh|dried)\b/i),
+    asks(
+      /\b(if|only if:?) [^.,;]*(\bold\b|years|months|a day\b(?<!within a day)|an hour|\bfresh\b|\bdried in\b|^only if:? dried)/i,
+    ),
     ({ plan }) => plan.facts.age !== 'unknown',
   ],
   [

@@ -33,7 +33,7 @@ const BANS: readonly (readonly [words: RegExp, unless: RegExp | null, ban: Ban])
   [/\biron\b(?! (in|from|is))/i, /through paper/i, byDeed('iron', 'iron')],
   [/\bsteam/i, null, byDeed('steam', 'steam')],
   [/\bsoap\b/i, null, withChemistry('soap', 'soap')],
-  [/\bvinegar\b/i, /cider|malt|brown|coloured/i, withAgent('vinegar', /vinegar/i)],
+  [/\bvinegar\b/i, /cider|malt|brown|coloured/i, withAgent('table vinegar', /vinegar/i)],
   [/\bacid\b/i, /acid dyes/i, withChemistry('acid', 'weakAcid', 'oxalicAcid')],
   [/\balcohol\b/i, null, withChemistry('alcohol', 'alcohol')],
   [/\bacetone\b/i, null, withChemistry('acetone', 'ketone', 'ester')],

@@ -31,7 +31,7 @@ describe('the first seconds, from the trouble alone', () => {
     const wool = only('redWine', 'carpet');
     const told = { ...wool, piece: { ...wool.piece, parts: piece('carpet', { wool: 100 }).parts } };
     expect(verbs(told)).toContain('coldFlush');
-  }, 120_000);
+  });
   it('says what any open answer would have left alone', () => {
     expect(ask(only('redWine')).atOnce.donts.join(' ')).toMatch(/rub/i);
   });

@@ -73,5 +73,5 @@ export const USUAL_WASH_DOSE = {
 /** Softener of a usual kind, and vinegar in its place, mL for one load; common practice, no source. */
 export const LAST_RINSE_ML = 60;
 
-/** From here on water is hard and wants a treatment of its own, mg/L as lime. Common practice, no source. */
+/** From here on water is hard and needs a treatment of its own, mg/L as lime. Common practice, no source. */
 export const HARD_FROM_MG_L = 250;

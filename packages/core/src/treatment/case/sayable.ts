@@ -30,16 +30,15 @@ export function sayable(notes: readonly Note[], context: PlanContext, moment: Mo
     .map((note) => note.text);
 }
 
-/** A warning is said unless the facts rule it out; anything else only where they make it true. */
+/** A line is said only where the facts make its conditions true. */
 function holds(note: Note, context: PlanContext, { unwetted, used }: Moment): boolean {
   if (note.when === 'always') return true;
   const { drains, keptDry, white, unwetted: wantsUnwetted, dryer, uses, ...circumstances } = note.when;
   const { rinsable, facts, household, envelope } = context;
   const agrees = (wanted: boolean | undefined, is: boolean) => wanted === undefined || wanted === is;
   const truth = decideOne(circumstances, context, NOTHING_DONE);
-  const isWarning = note.bars.length > 0 && note.asks.length === 0;
   return (
-    (truth === 'true' || (truth === 'unknown' && isWarning)) &&
+    truth === 'true' &&
     agrees(drains, rinsable) &&
     agrees(keptDry, envelope.wetting.most === 'dry') &&
     agrees(white, facts.piece.colour === 'white') &&

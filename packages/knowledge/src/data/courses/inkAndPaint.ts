@@ -244,7 +244,7 @@ export const inkAndPaint = [
     never: [['An iron or a dryer.', 'They fuse the film.'], NO_SOLVENT_IN_PLACE],
     says: [
       'Warm water turns dry glue white: then scrape.',
-      ofSome({ markIds: ['slime'], uses: ['weakAcid'] }, 'Vinegar melts slime.'),
+      ofSome({ markIds: ['slime'], uses: ['weakAcid'] }, 'A mild acid melts slime.'),
     ],
     disputes: [{ question: 'Dried glue?', ways: ['a warm soak (default)', 'alcohol and water'] }],
     prevent: ['An overall.'],

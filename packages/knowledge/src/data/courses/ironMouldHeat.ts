@@ -275,7 +275,7 @@ export const ironMouldHeat = [
       protein: protein({
         first: [P.drip(), P.vitamin()],
         second: [P.vitamin()],
-        notes: [only({ fibreIds: ['wool', 'silk'] }, 'Wool and silk hold it: two rounds.')],
+        notes: [only({ fibreIds: ['wool', 'silk'] }, 'Animal fibres hold it: two rounds.')],
       }),
       surface: surface({
         first: [P.waterBlot()],

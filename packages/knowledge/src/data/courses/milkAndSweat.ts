@@ -165,6 +165,7 @@ export const milkAndSweat = [
     ],
     says: [
       'It looked clean when it was put away.',
+      ofSome({ fibreIds: ['cotton', 'linen'], uses: ['protease'] }, 'Enzymes come first.'),
       ofSome({ fibreIds: ['cotton', 'linen'], uses: ['percarbonate'] }, 'Oxygen bleach comes second.'),
     ],
     prevent: ['An enzyme wash at forty to sixty before storing.'],

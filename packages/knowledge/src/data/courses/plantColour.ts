@@ -114,14 +114,12 @@ export const plantColour = [
     ],
     says: [
       ofSome({ drains: true }, 'Blue or green in the bath is normal.'),
+      ofSome({ white: true, drains: true, wet: false }, 'It has dried in: flushing does little any more.'),
       ofSome(
         { white: true, drains: true, wet: false, uses: ['percarbonate'] },
-        'Now that it has dried in, the hot oxygen bath does it; flushing does little.',
+        'The hot oxygen bath does it.',
       ),
-      ofSome(
-        { fibreIds: HARMED_BY_ALKALI, uses: ['weakAcid'] },
-        'Cool dilute vinegar is fine on it; soda is not.',
-      ),
+      ofSome({ fibreIds: HARMED_BY_ALKALI }, 'A cool dilute acid is fine on it; soda is not.'),
       ofSome({ drains: false }, 'Each round a little wider, the last of plain water: or a ring stays.'),
       ofSome({ keptDry: true }, 'Water would leave a worse mark than what is there.'),
     ],
@@ -424,10 +422,7 @@ export const plantColour = [
       ['A soap bar.', 'It sets tannin.'],
     ],
     says: [
-      ofSome(
-        { fibreIds: HARMED_BY_ALKALI, uses: ['weakAcid'] },
-        'Cool dilute vinegar is fine on it; soda is not.',
-      ),
+      ofSome({ fibreIds: HARMED_BY_ALKALI }, 'A cool dilute acid is fine on it; soda is not.'),
       'Milk first, cold; brown second.',
     ],
     prevent: ['A lid on the cup.'],

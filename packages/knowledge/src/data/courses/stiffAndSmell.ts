@@ -138,7 +138,7 @@ export const stiffAndSmell = [
     ],
     says: [
       'A drop that stands ten seconds shows the wax.',
-      ofSome({ uses: ['weakAcid'] }, 'Vinegar comes last.'),
+      ofSome({ uses: ['weakAcid'] }, 'Acid comes last.'),
       'No dryer while it feels greasy.',
     ],
     disputes: [

@@ -662,7 +662,7 @@ export const things = [
     },
     never: [
       ['Borax or chlorine.', 'A child; and urine makes chloramine.'],
-      ['Nappies with kitchen cloths.', 'Germs.'],
+      ['Kitchen cloths in the same wash.', 'Germs.'],
       ['Softener.', 'They drink less.'],
       ['A soak pail open to a child.', 'Drowning.'],
     ],
