@@ -7,7 +7,7 @@ import { Worker } from 'node:worker_threads';
 import { ensureInstalled, ROOT, requireNode20, run } from './setUp.mjs';
 
 /**
- * Plans every case of the sweep and has the independent checker read each plan.
+ * Plans every case of the sweep, has the independent checker read each plan for danger, and counts its faults of sense.
  * npm run sweep [-- --count 5000000 --workers 2 --fresh]   Ctrl-C stops it; started again it goes on where it was.
  */
 requireNode20();
@@ -91,9 +91,31 @@ function take(thread, { result, heapMB }) {
   for (const [code, times] of Object.entries(result.violations))
     state.violations[code] = (state.violations[code] ?? 0) + times;
   state.examples = [...state.examples, ...result.examples].slice(0, 20);
+  addSense(result.sense);
   state.heapMB.push(heapMB);
   if (state.heapMB.length > 400) state.heapMB = state.heapMB.filter((_, index) => index % 2 === 0);
   hand(thread);
+}
+
+/** The first example of a kind is the one with the lowest number, whichever thread found it. */
+function addSense({ faulty, byKind }) {
+  state.sense.faulty += faulty;
+  for (const [kind, { plans, first }] of Object.entries(byKind)) {
+    const known = state.sense.byKind[kind] ?? { plans: 0, first: null };
+    const isFirst = first && (!known.first || first.number < known.first.number);
+    state.sense.byKind[kind] = { plans: known.plans + plans, first: isFirst ? first : known.first };
+  }
+}
+
+function senseLines() {
+  const share = (plans) => `${((100 * plans) / finished).toFixed(2).padStart(6)} %`;
+  return [
+    `${share(state.sense.faulty)}  of the plans have a fault of sense`,
+    ...Object.entries(state.sense.byKind).map(([kind, { plans, first }]) => {
+      const example = first ? `plan ${first.number}, ${first.where}: ${first.text.slice(0, 120)}` : '';
+      return `${share(plans)}  ${kind}  ${example}`;
+    }),
+  ];
 }
 
 function tell() {
@@ -122,6 +144,7 @@ function end() {
       bad
         ? `Violations: ${JSON.stringify(state.violations)}; cases to look at: ${state.examples.join(', ')}`
         : 'No violation, no empty screen.',
+      ...senseLines(),
     ].join('\n'),
   );
   process.exit(bad ? 1 : 0);
@@ -137,6 +160,7 @@ function readState() {
     honestNone: 0,
     violations: {},
     examples: [],
+    sense: { faulty: 0, byKind: {} },
     heapMB: [],
   };
   if (values.fresh) rmSync(STATE, { force: true });

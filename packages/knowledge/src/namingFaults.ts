@@ -13,6 +13,10 @@ interface Kept {
   readonly uses: readonly string[];
   /** A warning may name a product that the plan does not use. */
   readonly mayNameProducts: boolean;
+  /** It tells what not to do. */
+  readonly bans: boolean;
+  /** What the passes of its course use. */
+  readonly used: readonly string[];
 }
 
 /** Texts that name a fibre, a kind of piece or a product without a condition that makes it so. */
@@ -21,15 +25,54 @@ export function namingFaults(knowledge: Knowledge): string[] {
     ...FIBRE_WORDS.filter(
       ({ words, fibreIds }) => words.test(kept.text) && !fibreIds.some((id) => kept.fibreIds.includes(id)),
     ).map(({ name }) => fault(kept, name)),
-    ...PIECE_WORDS.filter(
-      ({ words }) => words.test(kept.text) && !PIECE_AS_TOOL.test(kept.text) && kept.itemIds.length === 0,
-    ).map(({ name }) => fault(kept, name)),
+    ...pieceFaults(kept, knowledge),
     ...(kept.mayNameProducts ? [] : productFaults(kept, knowledge)),
+    ...banFaults(kept, knowledge),
   ]);
 }
 
 const fault = ({ place, text }: Kept, name: string): string =>
   `${place}: "${text}" names ${name} and is not kept to it`;
+
+/** A piece named must be one of those the text is kept to. */
+function pieceFaults(kept: Kept, { items }: Knowledge): string[] {
+  if (PIECE_AS_TOOL.test(kept.text)) return [];
+  const names = items
+    .filter(({ id }) => kept.itemIds.includes(id))
+    .map(({ name, aliases, partNames }) => [name, ...aliases, ...partNames].join(' '));
+  return PIECE_WORDS.filter(
+    ({ words, near }) => words.test(kept.text) && !names.some((text) => words.test(text) || near.test(text)),
+  ).map(({ name }) => fault(kept, name));
+}
+
+/** Words that make a ban hold only in some place, at some time or with something else. */
+const QUALIFIED =
+  /\b(with|without|after|and|mixed|together|beside|near|at once|second|before|first|yet|while|until|left|bottle|last|for|over|in|inside|from|as)\b/i;
+const ON_OTHER = /\bon (?!it\b)/i;
+
+/**
+ * A plain ban of a product: on a fibre it must be what the fibre forbids; without a condition it must not forbid what
+ * the course itself uses.
+ */
+function banFaults({ place, text, bans, fibreIds, used }: Kept, { agents, fibres }: Knowledge): string[] {
+  const [core = ''] = text.split(/[.:]/);
+  if (!bans || QUALIFIED.test(core) || ON_OTHER.test(core)) return [];
+  return PRODUCT_WORDS.filter(({ words }) => words.test(core)).flatMap(({ name, chemistries, products }) => {
+    const banned = [
+      ...chemistries,
+      ...agents.flatMap((agent) => (products?.test(agent.name) ? agent.chemistries : [])),
+    ];
+    const isForbidden = (fibreId: string) =>
+      fibres
+        .find(({ id }) => id === fibreId)
+        ?.chemistry.some(({ chemistry, verdict }) => verdict === 'never' && banned.includes(chemistry));
+    if (fibreIds.length > 0)
+      return fibreIds.every(isForbidden) ? [] : [`${place}: "${text}" bans ${name}, which its fibres allow`];
+    return chemistries.some((one) => used.includes(one))
+      ? [`${place}: "${text}" bans ${name}, which the course uses`]
+      : [];
+  });
+}
 
 const DENIED_BEFORE = /\b(no|not|never|nor|without|instead of|before any|keep .* away|barred)\b/i;
 const DENIED_AFTER = /\b(does|do|is|are|would|will) (not|nothing|no)\b|never|nothing/i;
@@ -48,14 +91,14 @@ function productFaults(kept: Kept, { agents }: Knowledge): string[] {
 }
 
 function textsOf(knowledge: Knowledge): Kept[] {
-  const usedBy = (methodIds: readonly string[]): string[] =>
-    knowledge.methods
-      .filter(({ id }) => methodIds.includes(id))
-      .flatMap(({ agents }) => agents)
-      .flatMap(({ agentId }) => [
-        agentId,
-        ...(knowledge.agents.find(({ id }) => id === agentId)?.chemistries ?? []),
-      ]);
+  const chemistries = new Map(knowledge.agents.map((agent) => [agent.id, agent.chemistries]));
+  const used = new Map(
+    knowledge.methods.map(({ id, agents }) => [
+      id,
+      agents.flatMap(({ agentId }) => [agentId, ...(chemistries.get(agentId) ?? [])]),
+    ]),
+  );
+  const usedBy = (methodIds: readonly string[]): string[] => methodIds.flatMap((id) => used.get(id) ?? []);
   return [
     ...knowledge.courses.flatMap((course) => courseTexts(course, usedBy)),
     ...knowledge.methods.flatMap(({ id, notes }) =>
@@ -75,10 +118,15 @@ function textsOf(knowledge: Knowledge): Kept[] {
 function courseTexts(course: Course, usedBy: (methodIds: readonly string[]) => string[]): Kept[] {
   const place = `courses.${course.id}`;
   const { atOnce, never, says, cloths, itemIds } = course;
+  const passes = Object.values(cloths).flatMap((given) =>
+    given.kind === 'course' ? [...given.first, ...given.second] : [],
+  );
+  const used = usedBy(passes.flatMap(({ methodIds }) => methodIds));
   const warned = { mayNameProducts: true, itemIds };
+  const banned = { ...warned, bans: true, used };
   return [
     ...[...atOnce.garment, ...atOnce.surface, ...says].map((note) => keptOf(place, note, { itemIds })),
-    ...[...atOnce.donts, ...never.map(({ what }) => what)].map((note) => keptOf(place, note, warned)),
+    ...[...atOnce.donts, ...never.map(({ what }) => what)].map((note) => keptOf(place, note, banned)),
     ...Object.entries(cloths).flatMap(([cloth, given]) => {
       if (given.kind !== 'course') return [];
       const at = `${place}.${cloth}`;
@@ -103,7 +151,7 @@ function passTexts(place: string, pass: CoursePass, itemIds: readonly string[], 
   };
   return [
     ...[pass.stop, pass.expect].flatMap((text) =>
-      text === null ? [] : [{ place, text, ...kept, uses, mayNameProducts: false }],
+      text === null ? [] : [{ place, text, ...kept, uses, mayNameProducts: false, bans: false, used: [] }],
     ),
     ...pass.advice.map((note) => keptOf(place, note, { itemIds, uses })),
   ];
@@ -112,11 +160,7 @@ function passTexts(place: string, pass: CoursePass, itemIds: readonly string[], 
 function keptOf(
   place: string,
   { text, when }: Note,
-  more: {
-    readonly mayNameProducts?: boolean;
-    readonly itemIds?: readonly string[];
-    readonly uses?: readonly string[];
-  },
+  more: Partial<Pick<Kept, 'mayNameProducts' | 'itemIds' | 'uses' | 'bans' | 'used'>>,
 ): Kept {
   const given = typeof when === 'object' ? when : {};
   return {
@@ -126,5 +170,7 @@ function keptOf(
     itemIds: [...(more.itemIds ?? []), ...(given.itemIds ?? []), ...(given.notItemIds ?? [])],
     uses: [...(more.uses ?? []), ...(given.uses ?? [])],
     mayNameProducts: more.mayNameProducts ?? false,
+    bans: more.bans ?? false,
+    used: more.used ?? [],
   };
 }

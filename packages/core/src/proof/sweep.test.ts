@@ -25,10 +25,15 @@ describe('the sweep', () => {
     for (const { id } of [...knowledge.marks, ...knowledge.items, ...knowledge.fibres])
       expect([id, met.has(id)]).toEqual([id, true]);
   });
-  it('finds no violation in a fixed sample, and no empty screen', () => {
-    const { violations, examples, rungs, honestNone } = sweepRange(sweep, 0, CHECKED, knowledge);
+  it('finds no violation in a fixed sample, no empty screen, and no more faults of sense than before', () => {
+    const { violations, examples, rungs, honestNone, sense } = sweepRange(sweep, 0, CHECKED, knowledge);
     expect({ violations, examples }).toEqual({ violations: {}, examples: [] });
     expect(rungs).toBeGreaterThan(CHECKED / 4);
     expect(honestNone).toBeLessThan(CHECKED);
+    const tooMany = SENSE_KINDS.filter((kind) => sense.byKind[kind].plans > MOST_FAULTS[kind]).map((kind) => [
+      kind,
+      sense.byKind[kind],
+    ]);
+    expect(tooMany).toEqual([]);
   });
 });

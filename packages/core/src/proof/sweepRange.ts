@@ -1,6 +1,7 @@
 import type { Knowledge } from '@feverfew/knowledge';
 import { checkPlan } from '../safety/checkPlan.js';
 import { planTreatment } from '../treatment/planTreatment.js';
+import { countSense, type SenseCounts } from './senseCounts.js';
 import type { Sweep } from './sweepCase.js';
 
 export interface SweepResult {
@@ -12,19 +13,23 @@ export interface SweepResult {
   readonly violations: Readonly<Record<string, number>>;
   /** Numbers of the first cases with a violation, to look at. */
   readonly examples: readonly number[];
+  /** What the reader of sense found. */
+  readonly sense: SenseCounts;
 }
 
 const MOST_EXAMPLES = 20;
 
-/** Plans and checks every case with a number from `from` up to but not including `to`. */
+/** Plans the cases from number `from` up to but not including `to`, checks each for danger and reads it for sense. */
 export function sweepRange(sweep: Sweep, from: number, to: number, knowledge: Knowledge): SweepResult {
   let rungs = 0;
   let honestNone = 0;
   const violations: Record<string, number> = {};
   const examples: number[] = [];
+  const sense = countSense(knowledge);
   for (let number = from; number < to; number += 1) {
     const { facts, household } = sweep.caseAt(number);
     const plan = planTreatment(facts, household, knowledge);
+    sense.add(number, plan, household);
     rungs += plan.ladder.length;
     const codes = checkPlan(plan, household, knowledge).map((violation): string => violation.code);
     if (plan.ladder.length === 0) {
@@ -40,5 +45,5 @@ export function sweepRange(sweep: Sweep, from: number, to: number, knowledge: Kn
     for (const code of codes) violations[code] = (violations[code] ?? 0) + 1;
     if (codes.length > 0 && examples.length < MOST_EXAMPLES) examples.push(number);
   }
-  return { plans: to - from, rungs, honestNone, violations, examples };
+  return { plans: to - from, rungs, honestNone, violations, examples, sense: sense.counts() };
 }

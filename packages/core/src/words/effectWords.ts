@@ -10,8 +10,9 @@ export function effectWords({ low, high }: ExpectedEffect): string {
   return 'a little';
 }
 
-/** "30–70 %", in steps of five: the figures are estimates. */
+/** "30–70 %", in steps of five, for the figures are estimates; "about 5 %" where both ends are the same. */
 export function effectRange({ low, high }: ExpectedEffect): string {
   const five = (share: number) => Math.round(share * 20) * 5;
+  if (five(low) === five(high)) return five(high) === 0 ? 'hardly any' : `about ${five(high)} %`;
   return `${five(low)}–${five(high)} %`;
 }

@@ -1096,8 +1096,7 @@ export const fibres: readonly Fibre[] = [
     beforeSoak: [
       where(
         { drains: true },
-        'Wet it whole only if it can be dried to the core within a day. Without a large dryer, or where its label ' +
-          'forbids one, leave it to a laundry.',
+        'Wet it whole only if it can be dried to the core within a day: a large dryer, or a laundry.',
         { names: ['tumble'] },
       ),
     ],

@@ -1,6 +1,6 @@
 import type { Mark } from '../schema/soil.js';
 import { of, plain } from './markDefaults.js';
-import { always } from './say.js';
+import { always, where } from './say.js';
 
 const honest = {
   ...plain,
@@ -40,8 +40,10 @@ export const honestMarks: readonly Mark[] = [
     name: 'fading by the sun',
     aliases: ['faded by the sun', 'sun faded', 'faded', 'sun bleached'],
     advice: [
-      always(
-        'Light has broken the dye. Dyeing the whole piece may help if it is cellulose and still sound; the rest stays as it is.',
+      always('Light has broken the dye: it stays as it is.'),
+      where(
+        { fibreIds: ['cotton', 'linen', 'hemp', 'viscose', 'modal', 'lyocell'], states: ['sound'] },
+        'Dyeing the whole piece may help.',
       ),
     ],
   },

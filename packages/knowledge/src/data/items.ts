@@ -437,7 +437,7 @@ export const items: readonly Item[] = [
     mostProgramme: 'none',
     mostAction: 'press',
     drying: noTumble,
-    notes: [always('Shell and lining shrink apart: spot work only, unless its label says wash.')],
+    notes: [where({ noWashOnTag: true }, 'Shell and lining shrink apart: spot work only.')],
   },
   {
     ...washable,
@@ -624,7 +624,7 @@ export const items: readonly Item[] = [
     cautionIds: ['proofingSpray'],
     notes: [
       always(
-        'Softener spoils the proofing. Once clean, a low tumble wakes it where the tag lets; else reproof.',
+        'Softener spoils the proofing. Once clean, a low tumble wakes it; if water no longer beads, reproof it.',
         {
           bars: ['softener'],
           names: ['tumble'],
@@ -791,9 +791,8 @@ export const items: readonly Item[] = [
     chemistry: noChlorine,
     typicalAreaCm2: 1500,
     notes: [
-      always(
-        'Glued parts, voice boxes and filling: surface work unless its label says wash. Dry it through.',
-      ),
+      where({ noWashOnTag: true }, 'Glued parts, voice boxes and filling: surface work.'),
+      always('Dry it through.'),
     ],
   },
   {
@@ -913,11 +912,7 @@ export const items: readonly Item[] = [
     drying: noTumble,
     cautionIds: ['electric'],
     typicalAreaCm2: 20000,
-    notes: [
-      always('No liquid in it, unless its maker says it may be washed with the lead off.', {
-        bars: ['water'],
-      }),
-    ],
+    notes: [where({ noWashOnTag: true }, 'No liquid in it.', { bars: ['water'] })],
   },
   {
     ...washable,

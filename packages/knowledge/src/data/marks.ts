@@ -883,7 +883,7 @@ export const marks: readonly Mark[] = [
     kind: 'mark',
     components: of(['waterPaint', 1]),
     hasSolids: true,
-    advice: [always('Flush it while it is wet: dry, it is plastic.')],
+    advice: [where({ wet: true }, 'Flush it now: dry, it is plastic.', { asks: ['water'] })],
     withAge: 'Dry it is a film that only softens.',
   },
   {

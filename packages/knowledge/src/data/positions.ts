@@ -510,11 +510,9 @@ export const positions: readonly Position[] = [
       kind: 'note',
       step: 'dry',
       itemIds: ['towel', 'bathrobe', 'duvet', 'pillow'],
-      note: where(
-        { dryer: true },
-        'When it is gone, seen in daylight, and the label allows it: tumble with balls.',
-        { asks: ['tumble'] },
-      ),
+      note: where({ dryer: true }, 'Once it is gone, seen in daylight, tumble it with balls.', {
+        asks: ['tumble'],
+      }),
       agentId: null,
     },
     why: 'Terry dries softer; with balls and without softener.',

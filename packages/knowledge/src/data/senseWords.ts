@@ -24,7 +24,7 @@ export const FIBRE_WORDS: readonly (NamedInText & { readonly fibreIds: readonly 
   },
   {
     name: 'linen',
-    words: /\b(pure|of|on|for|in|is|or|and) linen\b|\blinen (is|takes|and|or)\b/i,
+    words: /\b(pure|of|on|for|in|is|or|and|a) linen\b|\blinen (is|takes|and|or|back)\b|^linen\b/i,
     fibreIds: ['linen', 'hemp', 'ramie'],
   },
   {
@@ -89,7 +89,7 @@ export const PIECE_WORDS: readonly (NamedInText & { readonly near: RegExp })[] =
 
 /** A tool or a place near the piece, named by the word of a piece: "over a clean towel", "into an old sock". */
 export const PIECE_AS_TOOL =
-  /\b(in|into|with|on|onto|under|over|between|to) (a |an |old |the |dry |white |clean |thick )*(towel|sheet|blanket|pillow|rug|sock|pillowcase|tights|stocking)/i;
+  /\b(in|into|with|on|onto|under|over|between|to|from) (a |an |old |the |dry |white |clean |thick )*(towel|sheet|blanket|pillow|rug|sock|pillowcase|tights|stocking|nappies)/i;
 
 /** Products as texts name them, with the chemistries or the product names that answer to the word. */
 export const PRODUCT_WORDS: readonly (NamedInText & {

@@ -25,6 +25,10 @@ export const circumstances = z.strictObject({
   states: z.array(Condition).min(1).optional(),
   /** The tag allows a wash of so many °C. */
   tagFromC: z.number().positive().optional(),
+  /** The tag allows no wash as warm as so many °C. */
+  tagBelowC: z.number().positive().optional(),
+  /** No tag is known that allows a wash. */
+  noWashOnTag: z.literal(true).optional(),
   /** None of these is on it: neither tried before, nor used by an earlier step. */
   noneOnIt: z.array(Chemistry).min(1).optional(),
   /** None of these was tried before. */

@@ -77,6 +77,12 @@ const DECIDERS: Deciders = {
     const wash = facts.piece.label?.wash ?? null;
     return ifKnown(wash !== null, wash?.kind === 'machine' && wash.maxC >= wanted);
   },
+  tagBelowC: (wanted, { facts }) => {
+    const wash = facts.piece.label?.wash ?? null;
+    return ifKnown(wash !== null, wash?.kind !== 'machine' || wash.maxC < wanted);
+  },
+  noWashOnTag: (_, { facts }) =>
+    is(['machine', 'hand'].every((kind) => facts.piece.label?.wash?.kind !== kind)),
   noneOnIt: (wanted, { residues }, { agents }) =>
     [...residues, ...agents].some(({ chemistries }) => chemistries.some((one) => wanted.includes(one)))
       ? 'unknown'

@@ -61,7 +61,7 @@ export const bodyFluids = [
           P.longEnzymeSoak({ min: [180, 720], c: [30, 40] }),
         ],
         wash: W.coloured('Whites: a powder at forty, and sixty again, only once it is gone.'),
-        end: end(2, 'accept', 'The second round twice; a faint brown that is left then stays.'),
+        end: end(2, 'accept', 'A faint brown that is left then stays.'),
       }),
       coloured: coloured({
         first: [P.flush({ min: [2, 10] }), P.enzyme(), P.peroxide('colour', [3, 5])],
@@ -346,14 +346,14 @@ export const bodyFluids = [
     cloths: {
       white: white({
         first: [P.waters('salts'), P.vinegarSoak('salts', { onlyIf: [C.dampSmellOrOld] })],
-        wash: W.hygiene('Full dose; where the tag says forty, forty with a booster.'),
+        wash: W.hygiene('Full dose.', only({ tagBelowC: 60 }, 'A booster with it.')),
         dry: ['sun', 'line'],
         second: [
           P.oxygen('yellow', [240, 480], [40, 60], { after: 'full' }),
-          P.removerSoak({ onlyIf: [C.smellLeft] }),
+          P.removerSoak({ onlyIf: [C.smellLeft, C.oxygenOut] }),
         ],
         checks: ['smellDamp', 'daylight'],
-        end: end(3, 'accept', 'Three rounds; then the mattress or the pad is the source.'),
+        end: end(3, 'accept', 'A smell that comes back then is in the mattress or the pad.'),
       }),
       coloured: coloured({
         first: [P.waters('salts'), P.vinegarSoak('salts', { onlyIf: [C.dampSmellOrOld] })],
@@ -442,7 +442,7 @@ export const bodyFluids = [
         dry: ['sun', 'line'],
         second: [P.oxygen('smell', [360, 480], [40, 60])],
         checks: ['smellDamp'],
-        end: end(3, 'discard', 'Three rounds; then let cheap things go.'),
+        end: end(3, 'discard', 'Then let cheap things go.'),
       }),
       coloured: coloured({
         first: [P.waters('salts'), P.removerSoak()],

@@ -111,6 +111,9 @@ export const C = {
   oxygenUntried: condition('oxygenUntried', 'oxygen bleach has not been tried', [
     { untried: ['percarbonate'] },
   ]),
+  oxygenOut: condition('oxygenOut', 'the oxygen bleach is rinsed out', [
+    { noneOnIt: ['percarbonate', 'peroxide'] },
+  ]),
   hardWater: condition('isHardWater', 'the water is hard', [{ hardWater: true }]),
 
   // Which trouble it is.
@@ -178,7 +181,7 @@ export const C = {
   smearLeft: seen('smearLeft', 'a smear is left'),
   smells: seen('smells', 'it smells'),
   smellsWet: seen('smellsWet', 'it smells already when wet'),
-  smellLeft: seen('smellLeft', 'it still smells, and the oxygen bleach is rinsed out'),
+  smellLeft: seen('smellLeft', 'it still smells'),
   specks: seen('hasSpecks', 'there are specks on it'),
   spill: seen('isSpill', 'something was spilled on it'),
   spiritsOnTin: seen('spiritsOnTin', 'the tin names spirits as its thinner'),

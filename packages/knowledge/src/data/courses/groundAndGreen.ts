@@ -7,6 +7,7 @@ import {
   delicate,
   dryOnly,
   end,
+  notOn,
   ofSome,
   only,
   P,
@@ -39,7 +40,7 @@ export const groundAndGreen = [
     cloths: {
       white: white({
         first: [P.brush({ onlyIf: [C.mudOrMoss], optional: true }), P.enzyme({ c: [20, 40] })],
-        wash: W.white([40, 60], 'A booster in the drum where the tag lets oxygen.'),
+        wash: W.white([40, 60], 'A booster of oxygen bleach in the drum.'),
         second: [
           P.alcohol('dye'),
           P.oxygen('colour', [240, 480], [40, 60], {
@@ -113,7 +114,7 @@ export const groundAndGreen = [
     causeAction: ['Let it dry; brush it outdoors.'],
     garment: ['Let it dry two to twelve hours.'],
     surfaceAtOnce: ['Let it dry; keep off it.'],
-    donts: ['No rubbing and no rinsing while it is wet.'],
+    donts: [notOn({ wet: true }, 'No rubbing and no rinsing until it is dry.')],
     cloths: {
       white: white({
         first: [

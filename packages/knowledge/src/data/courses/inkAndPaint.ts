@@ -355,7 +355,7 @@ export const inkAndPaint = [
     donts: [
       'No hot water.',
       'No alcohol before the flush.',
-      notOn({ fibreIds: HARMED_BY_ALKALI }, 'No vinegar: these are acid dyes.'),
+      notOn({ fibreIds: HARMED_BY_ALKALI }, 'Nothing sour on it: these are acid dyes.'),
     ],
     cloths: {
       white: white({

@@ -206,7 +206,7 @@ export const ironMouldHeat = [
         dry: ['sun', 'line'],
         second: [P.oxygen('scorch', [120, 240], [40, 60])],
         checks: ['daylight', 'strength'],
-        end: end(3, 'mend', 'Three rounds; deep scorch is patched or darned, no chemistry.'),
+        end: end(3, 'mend', 'Deep scorch is patched or darned, no chemistry.'),
       }),
       coloured: coloured({
         first: [P.peroxide('scorch', [10, 20])],

@@ -11,6 +11,7 @@ import {
   honest,
   notOn,
   ofSome,
+  only,
   P,
   protein,
   surface,
@@ -366,7 +367,7 @@ export const stiffAndSmell = [
     cause: 'Cold washing only, a closed door, left wet, a day to dry.',
     causeAction: [CLEAN_MACHINE],
     surfaceAtOnce: ['Out of the damp and away from other things; let it air.'],
-    garment: ['Wash it again at once, while it is wet.'],
+    garment: [only({ wet: true }, 'Wash it again at once, before it dries.')],
     cloths: {
       white: white({
         first: [

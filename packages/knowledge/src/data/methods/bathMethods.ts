@@ -399,7 +399,7 @@ export const bathMethods: readonly Method[] = [
       dry: [
         where(
           { dryer: true },
-          'Part tumble 10 to 15 min where the label allows and the mark is gone, then air overnight on the furniture.',
+          'Once the mark is gone, tumble it for 10 to 15 min, then air it overnight on the furniture.',
           { asks: ['tumble'] },
         ),
       ],

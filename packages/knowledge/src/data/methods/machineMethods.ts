@@ -1,5 +1,5 @@
 import type { Method } from '../../schema/method.js';
-import { always } from '../say.js';
+import { always, where } from '../say.js';
 import { BATH_DEFAULTS } from './methodDefaults.js';
 
 /** Washes and rinses in the drum. */
@@ -231,7 +231,7 @@ export const machineMethods: readonly Method[] = [
     rinse: 'full',
     extraMechanisms: ['flush', 'surfactant'],
     notes: {
-      apply: [always('While it is still wet, alone, two sheets.')],
+      apply: [always('Alone, with two sheets.'), where({ wet: true }, 'Before it dries.')],
       dry: [always('No dryer until the run is gone.', { names: ['tumble'] })],
     },
   },

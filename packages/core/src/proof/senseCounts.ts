@@ -1,51 +1,49 @@
 import type { Knowledge } from '@feverfew/knowledge';
+import type { Household } from '../household/household.js';
 import { findSenseFaults } from '../sense/findSenseFaults.js';
 import { SENSE_KINDS, type SenseKind } from '../sense/senseFault.js';
-import { planTreatment } from '../treatment/planTreatment.js';
+import type { Plan } from '../treatment/plan/plan.js';
 import type { Lexicon } from '../words/lexicon.js';
 import { shownText } from '../words/roundWords.js';
-import type { Sweep } from './sweepCase.js';
 
 /** Plans with a fault of one kind, and the first of them to look at. */
-export interface SenseCount {
+interface SenseCount {
   readonly plans: number;
   readonly first: { readonly number: number; readonly where: string; readonly text: string } | null;
 }
 
-export interface SenseResult {
-  readonly plans: number;
+/** What the reader of sense found in a range of plans. */
+export interface SenseCounts {
   /** Plans with one fault or more. */
   readonly faulty: number;
+  /** Each plan counts once in each kind it has. */
   readonly byKind: Readonly<Record<SenseKind, SenseCount>>;
 }
 
 /**
- * Reads the plans of a range of cases for sense.
- * @param from number of the first case
- * @param to number after the last case
- * @returns each plan counted once in each kind it has
+ * @returns `add`, which reads one more plan under its number, and `counts` of all that were read
  */
-export function senseRange(sweep: Sweep, from: number, to: number, knowledge: Knowledge): SenseResult {
+export function countSense(knowledge: Knowledge) {
   const say = plainLexicon(knowledge);
   const byKind = Object.fromEntries(
     SENSE_KINDS.map((kind): [SenseKind, SenseCount] => [kind, { plans: 0, first: null }]),
   ) as Record<SenseKind, SenseCount>;
   let faulty = 0;
-  for (let number = from; number < to; number += 1) {
-    const { facts, household } = sweep.caseAt(number);
-    const plan = planTreatment(facts, household, knowledge);
-    const faults = findSenseFaults(plan, shownText(plan, say), household, knowledge);
-    if (faults.length > 0) faulty += 1;
-    for (const kind of new Set(faults.map((fault) => fault.kind))) {
-      const { plans, first } = byKind[kind];
-      const example = faults.find((fault) => fault.kind === kind);
-      byKind[kind] = {
-        plans: plans + 1,
-        first: first ?? (example ? { number, where: example.where, text: example.text } : null),
-      };
-    }
-  }
-  return { plans: to - from, faulty, byKind };
+  return {
+    add: (number: number, plan: Plan, household: Household): void => {
+      const faults = findSenseFaults(plan, shownText(plan, say), household, knowledge);
+      if (faults.length > 0) faulty += 1;
+      for (const kind of new Set(faults.map((fault) => fault.kind))) {
+        const { plans, first } = byKind[kind];
+        const example = faults.find((fault) => fault.kind === kind);
+        byKind[kind] = {
+          plans: plans + 1,
+          first: first ?? (example ? { number, where: example.where, text: example.text } : null),
+        };
+      }
+    },
+    counts: (): SenseCounts => ({ faulty, byKind }),
+  };
 }
 
 /** Names of the knowledge, in °C and mL. */
