@@ -21,6 +21,7 @@ import type { SenseFault } from './senseFault.js';
 import type { ShownText } from './shownText.js';
 import { findEqualEnds, findLongRound, findMissingPlaces, findMissingSteps } from './textRules.js';
 import { findOtherDeeds } from './titleRules.js';
+import { findMissingRinses, findMissingTests, findWrongOrder } from './workRules.js';
 
 const RULES: readonly ((known: SenseCase) => SenseFault[])[] = [
   findDecidedConditions,
@@ -36,6 +37,9 @@ const RULES: readonly ((known: SenseCase) => SenseFault[])[] = [
   findAmountsOutside,
   findAmountsAgainstWords,
   findMinutesOutside,
+  findMissingRinses,
+  findMissingTests,
+  findWrongOrder,
   findCoolerThanSaid,
   findReadyTooLate,
   findBathsForOne,

@@ -89,10 +89,15 @@ const rounds = (...all: readonly (readonly RoundPass[])[]): Plan => {
 };
 const pass = (id: string, change: Partial<RoundPass>): RoundPass => ({ ...firstPass, id, ...change });
 /** A pass with one product on it. */
-const passWith = (id: string, agentId: string, way: RoundPass['between']['way']): RoundPass => {
+const passWith = (
+  id: string,
+  agentId: string,
+  way: RoundPass['between']['way'],
+  phase: RoundPass['phase'] = 'local',
+): RoundPass => {
   const action = firstPass.actions.find(({ ingredients }) => ingredients.length > 0) ?? expect.unreachable();
   const ingredients = action.ingredients.slice(0, 1).map((one) => ({ ...one, agentId }));
-  return pass(id, { between: { way, why: null }, actions: [{ ...action, ingredients }] });
+  return pass(id, { phase, between: { way, why: null }, actions: [{ ...action, ingredients }] });
 };
 /** The first way of round one replaces a way with a missing product, and a stronger one was left. */
 const standIn = (lowPct: number): Plan => {
@@ -105,6 +110,10 @@ const standIn = (lowPct: number): Plan => {
     ],
   };
 };
+const TEST_FIRST = finding('hiddenTestFirst', {
+  chemistry: 'peroxide',
+  owner: { kind: 'unknownFibre' } as never,
+});
 const share = (low: number) => gone({ low, high: low + 0.1 });
 const soak = PLAN.rounds
   .flatMap(({ passes }) => passes)
@@ -139,6 +148,18 @@ const PLANTED: Readonly<Record<SenseKind, readonly [faulty: Plan, sound: Plan]>>
     withFirst({ actions: firstPass.actions.map((one) => ({ ...one, notes: ['Drop by drop.'] })) }),
   ],
   minutesOutside: [minutes(20), PLAN],
+  rinseMissing: [
+    rounds([pass('r1p1', { between: { way: 'full', why: null }, actions: [] })]),
+    rounds([pass('r1p1', { between: { way: 'none', why: null }, actions: [] })]),
+  ],
+  testMissing: [
+    rounds([pass('r1p1', { findings: [TEST_FIRST], actions: [] })]),
+    rounds([pass('r1p1', { findings: [TEST_FIRST], opensAfterTest: true, actions: [] })]),
+  ],
+  wrongOrder: [
+    rounds([passWith('r1p1', 'bioDetergent', 'none', 'wash'), passWith('r1p2', 'peroxide', 'none', 'local')]),
+    rounds([passWith('r1p1', 'peroxide', 'none', 'local'), passWith('r1p2', 'bioDetergent', 'none', 'wash')]),
+  ],
   notAsHotAsTag: [atC(40), atC(60)],
   readyTooLate: [wantedIn(60), wantedIn(20_000)],
   bathForOne: [

@@ -10,6 +10,8 @@ export interface ExpectedPass {
   readonly anyOf: readonly string[];
   readonly tempC: readonly [number, number] | null;
   readonly minutes: readonly [number, number] | null;
+  /** Amounts in words; those `doseFault` knows are judged. */
+  readonly dose?: string;
   readonly optional: boolean;
 }
 

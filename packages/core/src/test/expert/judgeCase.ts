@@ -14,14 +14,23 @@ export const FAULT_KEYS = [
   'ifStays',
   'clutter',
   'figures',
+  'untested',
 ] as const;
 export interface Fault {
   readonly key: (typeof FAULT_KEYS)[number];
   readonly what: string;
 }
 
-/** Words of the cases that no plan of ours can ever do or say: listed, never passed. */
-export const NOT_JUDGED = ['wring', 'perfume', 'cottonWool', 'pressPile', 'iron'];
+/** Deeds that only the words of a step show, or a product of no family. */
+const IN_WORDS: Readonly<Record<string, (one: Told) => boolean>> = {
+  wring: ({ text }) => /\bwring (it|out|the)/i.test(text),
+  perfume: ({ agents, text }) =>
+    agents.has('scentedSachet') || /perfumed?\b/i.test(text.replace(NEGATED, '')),
+  cottonWool: ({ text }) => /cotton wool/i.test(text.replace(NEGATED, '')),
+  pressPile: ({ text }) => /press(ed)? (down )?(on )?the pile/i.test(text.replace(NEGATED, '')),
+  iron: ({ agents, methodId }) => agents.has('warmIron') && methodId !== 'ironThroughPaper',
+};
+const NEGATED = /\b(no|not|never|without)\b[^.;,:]*/gi;
 
 /** Words that are judged by more than the steps: heat, water, what is asked and where it ends. */
 export const SPECIAL = [
@@ -37,6 +46,7 @@ export const SPECIAL = [
     'damage',
   ],
   ...['handle', 'waterClear', 'waterBeads'],
+  ...Object.keys(IN_WORDS),
 ];
 
 /** What is wrong with a plan, held against what an expert would accept. A medium case may be off in figures alone. */
@@ -75,7 +85,7 @@ function does(one: Told, what: string): boolean {
     case 'sun':
       return one.tokens.has('sun') || one.tokens.has('sunAir');
     default:
-      return has(one, what);
+      return IN_WORDS[what]?.(one) ?? has(one, what);
   }
 }
 
@@ -87,7 +97,6 @@ function neverFaults(never: Never, told: readonly Told[]): Fault[] {
     return hot ? fault(`${hot.methodId} at ${hot.tempC} °C, never above ${above}`) : [];
   }
   const what = never.what ?? '';
-  if (NOT_JUDGED.includes(what)) return [];
   if (what.includes('+') && what !== 'chlorine') return togetherFaults(what, told);
   const doing = told.filter((one) => does(one, what));
   const wrong = doing.find((one) => {
@@ -122,12 +131,25 @@ function orderFaults({ order, roundOne }: Expect, told: readonly Told[]): Fault[
   });
 }
 
-function limitFaults({ limits }: Expect, told: readonly Told[]): Fault[] {
+const SOLVENTS: readonly string[] = ['solvent', 'ketoneEster', ...(FAMILIES.solvent ?? [])];
+
+function limitFaults({ limits, ifStays }: Expect, told: readonly Told[]): Fault[] {
+  const rounds = [...new Set(told.map(({ round }) => round))].filter((round) => round > 0);
+  const most = (of: (round: readonly Told[]) => number): number =>
+    Math.max(0, ...rounds.map((round) => of(told.filter((one) => one.round === round))));
+  const washes = most((round) => round.filter(({ kind }) => kind === 'wash').length);
+  const dryings = most((round) => round.filter(({ kind }) => kind === 'dry').length);
+  // A solvent that the case itself has for what stays is no fault in a later round.
+  const isLater = ifStays.some(
+    (next) => typeof next !== 'string' && next.anyOf.some((token) => SOLVENTS.includes(token)),
+  );
+  const solvent = most((round) =>
+    isLater && round.some((one) => one.round > 1)
+      ? 0
+      : round.reduce((sum, { solventML }) => sum + solventML, 0),
+  );
   const one = told.filter(({ round }) => round === 1);
-  const washes = one.filter(({ kind }) => kind === 'wash').length;
-  const dryings = one.filter(({ kind }) => kind === 'dry').length;
   const hottest = Math.max(0, ...one.filter(({ kind }) => kind !== 'dry').map(({ tempC }) => tempC ?? 0));
-  const solvent = one.reduce((sum, { solventML }) => sum + solventML, 0);
   const over = (is: boolean, what: string): Fault[] => (is ? [{ key: 'limits', what }] : []);
   return [
     ...over(washes > limits.maxWashes, `${washes} washes, ${limits.maxWashes} at most`),
@@ -143,22 +165,68 @@ function limitFaults({ limits }: Expect, told: readonly Told[]): Fault[] {
 /** A pass that is told, its figures aside. */
 const isThat = (one: Told, { anyOf }: ExpectedPass): boolean => anyOf.some((token) => has(one, token));
 
-function figuresFit(one: Told, { tempC, minutes }: ExpectedPass): boolean {
-  const warm = !tempC || one.tempC === null || (one.tempC <= tempC[1] && one.tempC >= tempC[0] - 5);
+/** Nobody sets a tap or a clock more exactly: °C and minutes. */
+const EDGE = 5;
+/** Cold water of no stated temperature, °C. */
+const TAP_C = 20;
+
+function figuresFit(one: Told, { tempC, minutes, dose }: ExpectedPass): boolean {
+  if (one.kind !== 'work' && one.kind !== 'wash') return true;
+  const has = one.tempC ?? TAP_C;
+  const warm = !tempC || one.isDry || (has <= tempC[1] + EDGE && has >= tempC[0] - EDGE);
   const long =
-    !minutes || one.minutes === null || (one.minutes[0] <= minutes[1] && one.minutes[1] >= minutes[0]);
-  return warm && long;
+    !minutes ||
+    one.inMachine ||
+    (one.minutes !== null && one.minutes[0] <= minutes[1] + EDGE && one.minutes[1] >= minutes[0] - EDGE);
+  return warm && long && !isDoseWrong(one, dose ?? '');
 }
 
+/** So far past an amount still counts. */
+const DOSE_TOLERANCE = 0.2;
+
+/** Amounts in words: "at most 30 mL", "10 g/L", "5 to 10 g/L", "3 %", "1:1 or weaker". */
+function isDoseWrong({ pours, waterML, immersed }: Told, dose: string): boolean {
+  const products = pours.filter(({ agentId }) => agentId !== 'water');
+  const sum = products.reduce((all, { volumeML }) => all + (volumeML ?? 0), 0);
+  const most = /at most (\d+) mL/.exec(dose);
+  if (most && sum > Number(most[1]) * (1 + DOSE_TOLERANCE)) return true;
+  const perL = /(?:about )?(\d+(?:\.\d+)?)(?: to (\d+))? g\/L/.exec(dose);
+  const weighed = products.find(({ massG }) => massG !== null);
+  if (perL && weighed && waterML > 0) {
+    const has = ((weighed.massG ?? 0) / waterML) * 1000;
+    const [low, high] = [Number(perL[1]), Number(perL[2] ?? perL[1])];
+    if (has < low * (1 - DOSE_TOLERANCE) || has > high * (1 + DOSE_TOLERANCE)) return true;
+  }
+  const pct = /^(\d+) %/.exec(dose);
+  const strength = pours.find(({ agentId }) => agentId === 'peroxide')?.strengthPct ?? null;
+  if (pct && strength !== null && strength > Number(pct[1]) * (1 + DOSE_TOLERANCE)) return true;
+  const poured = pours.find(({ agentId }) => agentId === 'water')?.volumeML ?? 0;
+  const vinegar = pours.find(({ agentId }) => agentId === 'vinegar')?.volumeML ?? 0;
+  return /1:1 or weaker/.test(dose) && !immersed && vinegar > (waterML + poured) * (1 + DOSE_TOLERANCE);
+}
+
+/** A dose that asks for a test first. */
+const ASKS_TEST = /hidden (place|test)|after a colour test|\btest\b/;
+
+/** A pre-treatment is not met by the wash itself. */
+const isInPhase = ({ kind }: Told, { phase, anyOf }: ExpectedPass): boolean =>
+  (kind === 'wash') === (phase === 'wash') || kind === 'test' || anyOf.some((token) => /wash/i.test(token));
+
 function passFaults({ roundOne }: Expect, told: readonly Told[]): Fault[] {
-  const work = told.filter(({ round }) => round <= 1);
+  // What is said to be done at once is no pass, but where the case says so.
+  const work = told.filter(({ round, kind }) => round === 1 && kind !== 'dry');
   const faults: Fault[] = [];
   let from = 0;
   for (const expected of roundOne) {
     const name = expected.anyOf.join('/');
+    const isIt = (one: Told): boolean => isThat(one, expected) && isInPhase(one, expected);
+    if (expected.phase === 'atOnce' && told.some((one) => one.round === 0 && isThat(one, expected))) continue;
     const here = work.slice(from);
-    const whole = here.findIndex((one) => isThat(one, expected) && figuresFit(one, expected));
-    const named = here.findIndex((one) => isThat(one, expected));
+    const whole = here.findIndex((one) => isIt(one) && figuresFit(one, expected));
+    const named = here.findIndex(isIt);
+    if (whole >= 0 && !expected.optional && ASKS_TEST.test(expected.dose ?? '')) {
+      if (!work.some(({ kind }) => kind === 'test')) faults.push({ key: 'untested', what: name });
+    }
     if (whole >= 0 && !expected.optional) from += whole;
     else if (expected.optional) continue;
     else if (named >= 0) {
@@ -203,6 +271,9 @@ function atOnceFaults({ atOnce }: Expect, told: readonly Told[], { atOnce: { don
   ];
 }
 
+const isWet = ({ kind, isDry, tokens }: Told): boolean =>
+  kind === 'atOnce' ? tokens.has('water') : (kind === 'work' || kind === 'wash') && !isDry;
+
 function dryFaults({ dry }: Expect, told: readonly Told[]): Fault[] {
   const ours = told.filter(
     (one) => one.round === 1 && (one.kind === 'dry' || one.tokens.has('weighDown') || one.tokens.has('air')),
@@ -211,7 +282,10 @@ function dryFaults({ dry }: Expect, told: readonly Told[]): Fault[] {
   // What was only dabbed dries as it is, wherever it hangs.
   if (!told.some((one) => one.round === 1 && one.immersed)) tokens.add('airInPlace');
   const none = !told.some((one) => one.round === 1 && one.kind === 'dry');
+  const wetted = told.some((one) => one.round <= 1 && (one.solventML > 0 || isWet(one)));
   // Where nothing is wetted nothing is dried, whatever would have been accepted.
+  if (none && (!wetted || dry.length === 0)) return [];
+  if (none && !dry.includes('none')) return [{ key: 'dry', what: `none, wanted ${dry.join('/')}` }];
   if (none) return [];
   const fits = dry.some((way) => tokens.has(way) || (way === 'tumbleWhenGone' && tokens.has('line')));
   return fits ? [] : [{ key: 'dry', what: `${[...tokens].join(', ') || 'none'}, wanted ${dry.join('/')}` }];

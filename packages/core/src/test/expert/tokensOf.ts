@@ -1,6 +1,7 @@
 import type { AtOnceVerb } from '@feverfew/knowledge';
 import type { Action } from '../../treatment/plan/action.js';
 import type { Plan } from '../../treatment/plan/plan.js';
+import type { Ingredient } from '../../treatment/plan/recipe.js';
 import type { Round, RoundPass } from '../../treatment/plan/round.js';
 import { knowledge } from '../fixtures.js';
 
@@ -19,6 +20,13 @@ export interface Told {
   readonly tested: boolean;
   readonly stone: boolean;
   readonly methodId: string | null;
+  readonly pours: readonly Ingredient[];
+  /** Water it is made with, mL; 0 where it is used neat. */
+  readonly waterML: number;
+  readonly inMachine: boolean;
+  readonly isDry: boolean;
+  /** Words of its actions. */
+  readonly text: string;
 }
 
 /** Actions of methods that pour nothing an expert case could name. Every method of a plan has an entry or a product. */
@@ -112,6 +120,11 @@ const told = (
   tested: false,
   stone: false,
   methodId: null,
+  pours: [],
+  waterML: 0,
+  inMachine: false,
+  isDry: kind === 'dry',
+  text: '',
   ...more,
 });
 
@@ -123,6 +136,7 @@ function ofRound({ passes, drying }: Round, round: number): Told[] {
 }
 
 const WASH = new Set(['mix', 'apply', 'dwell']);
+const WORKS = new Set(['mix', 'apply', 'dwell', 'wash']);
 
 function ofPass({ actions, methodId, phase, opensAfterTest }: RoundPass, round: number): Told[] {
   const method = knowledge.methods.find(({ id }) => id === methodId);
@@ -131,7 +145,8 @@ function ofPass({ actions, methodId, phase, opensAfterTest }: RoundPass, round: 
   const test = actions.some(({ kind }) => kind === 'hiddenTest') || opensAfterTest;
   const agents = actions.flatMap(({ ingredients }) => ingredients.map(({ agentId }) => agentId));
   const [dwell] = actions.flatMap((action) => action.dwell ?? []);
-  const tempC = actions.find((action) => action.kind === 'dwell')?.tempC?.target ?? null;
+  const tempC = actions.find((action) => WORKS.has(action.kind) && action.tempC)?.tempC?.target ?? null;
+  const made = actions.find(({ bath, waterML }) => bath !== null || waterML !== null);
   const solventML = actions
     .flatMap(({ ingredients }) => ingredients)
     .reduce(
@@ -151,12 +166,17 @@ function ofPass({ actions, methodId, phase, opensAfterTest }: RoundPass, round: 
     {
       agents: new Set(agents),
       tempC,
-      minutes: dwell ? [dwell.minMin, dwell.maxMin] : null,
+      minutes: dwell ? [dwell.aimMin ?? dwell.minMin, dwell.aimMin ?? dwell.maxMin] : null,
       immersed: method?.wetting === 'immersion',
       solventML,
       tested: test,
       stone: actions.some(({ vessel }) => vessel?.name === 'sink'),
       methodId,
+      pours: actions.flatMap(({ ingredients }) => ingredients),
+      waterML: made?.bath ? made.bath.waterL * 1000 : (made?.waterML ?? 0),
+      inMachine: method?.inMachine ?? false,
+      isDry: method?.wetting === 'dry',
+      text: actions.flatMap(({ notes }) => notes).join(' '),
     },
   );
   return [
@@ -167,7 +187,7 @@ function ofPass({ actions, methodId, phase, opensAfterTest }: RoundPass, round: 
   ];
 }
 
-function aside({ kind, rinseWay, tempC }: Action, round: number): Told[] {
+function aside({ kind, rinseWay, tempC, notes }: Action, round: number): Told[] {
   switch (kind) {
     case 'rinse':
     case 'rinseBefore':
@@ -176,7 +196,7 @@ function aside({ kind, rinseWay, tempC }: Action, round: number): Told[] {
           round,
           'rinse',
           rinseWay === 'vacuum'
-            ? ['vacuum', 'brush', 'shake']
+            ? ['vacuum', ...(notes.some((note) => /shak|beat/i.test(note)) ? ['brush', 'shake'] : [])]
             : rinseWay === 'damp'
               ? ['rinse', 'water']
               : ['rinse', ...(kind === 'rinseBefore' ? ['coldFlush'] : [])],
@@ -184,9 +204,9 @@ function aside({ kind, rinseWay, tempC }: Action, round: number): Told[] {
         ),
       ];
     case 'lift':
-      return [told(round, 'work', ['lift'])];
+      return [told(round, 'work', ['lift'], { isDry: true })];
     case 'airOut':
-      return [told(round, 'work', ['air'])];
+      return [told(round, 'work', ['air'], { isDry: true })];
     default:
       return [];
   }

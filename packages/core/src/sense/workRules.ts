@@ -1,0 +1,85 @@
+import type { Phase } from '../treatment/plan/round.js';
+import type { SenseCase, SenseStep } from './senseCase.js';
+import type { SenseFault } from './senseFault.js';
+
+const RINSED: readonly string[] = ['short', 'noFoam', 'full', 'damp', 'dryToTouch'];
+
+/** Steps that say what comes after them, rinsing or airing, and whose actions leave it out. */
+const findLostRinses = ({ steps }: SenseCase): SenseFault[] =>
+  steps
+    .filter(({ pass, method }) => {
+      const { way } = pass.between;
+      const has = (...kinds: readonly string[]) => pass.actions.some(({ kind }) => kinds.includes(kind));
+      if (way === 'vacuum') return !has('rinse');
+      const isLost = (RINSED.includes(way) && !has('rinse')) || (way === 'airOut' && !has('airOut', 'rinse'));
+      return isLost && method.wetting !== 'dry' && !method.inMachine;
+    })
+    .map(({ id, pass, method }) => ({
+      kind: 'rinseMissing',
+      where: id,
+      text: `${method.id}: ${pass.between.way}`,
+    }));
+
+/** A product that is still in the piece, and a first wet step with another that does not rinse it out before. */
+function findResidueLeft({ steps, plan, index }: SenseCase): SenseFault[] {
+  const left = plan.facts.tried
+    .filter(({ washedOut }) => washedOut === 'no')
+    .filter(({ agentId }) => (index.agents.get(agentId)?.form ?? 'solid') !== 'solid');
+  const at = steps.findIndex(({ isWet }) => isWet);
+  const first = steps[at];
+  if (left.length === 0 || !first) return [];
+  const isRinsed = steps
+    .slice(0, at + 1)
+    .some(({ pass }) => pass.actions.some(({ kind }) => kind === 'rinseBefore' || kind === 'airOut'));
+  const isPlain = [...first.chemistries].every((one) => one === 'water');
+  return isRinsed || isPlain
+    ? []
+    : [{ kind: 'rinseMissing', where: first.id, text: left.map(({ agentId }) => agentId).join(', ') }];
+}
+
+export const findMissingRinses = (known: SenseCase): SenseFault[] => [
+  ...findLostRinses(known),
+  ...findResidueLeft(known),
+];
+
+const UNTRIED: readonly string[] = ['mid', 'dark', 'multicoloured', 'unknown'];
+const FRAIL: readonly string[] = ['antique', 'irreplaceable'];
+
+/** Steps that want a hidden spot tried first, by their own remark or by the piece, with none before them. */
+export const findMissingTests = (known: SenseCase): SenseFault[] => {
+  const { steps, plan } = known;
+  const isTested = (upTo: number): boolean =>
+    steps
+      .slice(0, upTo + 1)
+      .some(({ pass }) => pass.opensAfterTest || pass.actions.some(({ kind }) => kind === 'hiddenTest')) ||
+    plan.facts.piece.waterTest === 'passed';
+  const firstWet = steps.findIndex(({ isWet, method }) => isWet && method.wetting !== 'dry');
+  return steps.flatMap((step, at): SenseFault[] => {
+    const isAsked = step.pass.findings.some(({ code }) => code === 'hiddenTestFirst');
+    const isDue = isAsked || (at === firstWet && wantsWaterTest(step, known));
+    return isDue && !isTested(at) ? [{ kind: 'testMissing', where: step.id, text: step.method.id }] : [];
+  });
+};
+
+/** A dye that nobody has tried, on what cannot be rinsed through; a piece that cannot be replaced. */
+function wantsWaterTest({ agents }: SenseStep, { plan, item }: SenseCase): boolean {
+  const { piece } = plan.facts;
+  const untried = piece.fastness === 'unknown' && UNTRIED.includes(piece.colour);
+  const hasProduct = agents.some(({ chemistries }) => chemistries.some((one) => one !== 'water'));
+  return (item?.surfaceOnly === true && untried && hasProduct) || FRAIL.includes(piece.condition);
+}
+
+const ORDER: Readonly<Record<Phase, number>> = { dry: 0, solvent: 1, local: 2, bath: 3, wash: 4 };
+
+/** Rounds in which a later kind of work comes before an earlier one: dry work aside, which may come anywhere. */
+export const findWrongOrder = ({ plan, steps }: SenseCase): SenseFault[] =>
+  plan.rounds.flatMap(({ id }, at): SenseFault[] => {
+    const ranks = steps
+      .filter(({ round, method, chemistries }) => {
+        const isPlain = [...chemistries].every((one) => one === 'water');
+        return round === at + 1 && method.wetting !== 'dry' && !isPlain;
+      })
+      .map(({ pass }) => ORDER[pass.phase]);
+    const wrong = ranks.some((rank, place) => rank < (ranks[place - 1] ?? 0));
+    return wrong ? [{ kind: 'wrongOrder', where: id, text: ranks.join(' ') }] : [];
+  });
