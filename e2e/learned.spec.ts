@@ -103,8 +103,8 @@ test('the household travels: out as a file, into an empty house, out again byte 
     ['foreign.json', '{"hello":"world"}', /not a household file of Feverfew\. Nothing was changed/],
     [
       'newer.json',
-      before.replace('"version":7', '"version":8'),
-      /version 8.*reads up to 7\. Nothing was changed/,
+      before.replace('"version":8', '"version":9'),
+      /version 9.*reads up to 8\. Nothing was changed/,
     ],
   ] as const;
   for (const [name, text, words] of wrong) {

@@ -51,8 +51,8 @@ const QUALIFIED =
 const ON_OTHER = /\bon (?!it\b)/i;
 
 /**
- * A plain ban of a product: on a fibre it must be what the fibre forbids; without a condition it must not forbid what
- * the course itself uses.
+ * A plain ban of a product. On a fibre it must be what the fibre forbids. Without a condition it must not forbid what the
+ * course itself uses.
  */
 function banFaults({ place, text, bans, fibreIds, used }: Kept, { agents, fibres }: Knowledge): string[] {
   const [core = ''] = text.split(/[.:]/);

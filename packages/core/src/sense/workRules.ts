@@ -61,7 +61,7 @@ export const findMissingTests = (known: SenseCase): SenseFault[] => {
   });
 };
 
-/** A dye that nobody has tried, on what cannot be rinsed through; a piece that cannot be replaced. */
+/** An untested dye on what cannot be rinsed through, or a piece that cannot be replaced. */
 function wantsWaterTest({ agents }: SenseStep, { plan, item }: SenseCase): boolean {
   const { piece } = plan.facts;
   const untried = piece.fastness === 'unknown' && UNTRIED.includes(piece.colour);

@@ -165,7 +165,7 @@ function limitFaults({ limits, ifStays }: Expect, told: readonly Told[]): Fault[
 /** A pass that is told, its figures aside. */
 const isThat = (one: Told, { anyOf }: ExpectedPass): boolean => anyOf.some((token) => has(one, token));
 
-/** Nobody sets a tap or a clock more exactly: °C and minutes. */
+/** A tap or a clock is set no more exactly: °C and minutes. */
 const EDGE = 5;
 /** Cold water of no stated temperature, °C. */
 const TAP_C = 20;
