@@ -70,6 +70,7 @@ export {
   changeWords,
   checkWords,
   clashWords,
+  conditionWords,
   currentAction,
   DRY_STATE_WORDS,
   DRYER_RULES,

@@ -228,7 +228,13 @@ export { houseQuestionWords } from './words/houseWords.js';
 export type { Lexicon } from './words/lexicon.js';
 export * from './words/loadWords.js';
 export { ownerWords } from './words/ownerWords.js';
-export { type PassWords, passWords, planText, roundWords } from './words/roundWords.js';
+export {
+  conditionWords,
+  type PassWords,
+  passWords,
+  planText,
+  roundWords,
+} from './words/roundWords.js';
 export {
   clashWords,
   dangerWords,

@@ -27,6 +27,8 @@ export interface PassWords {
   readonly lines: readonly string[];
   /** Those of the lines that say that a hidden spot comes first, and how it is done. */
   readonly test: string | null;
+  /** Those of the lines that say what to look at first. */
+  readonly conditions: readonly string[];
   readonly how: string | null;
   /** What is normal to see. */
   readonly expect: string | null;
@@ -59,6 +61,7 @@ export function passWords(pass: RoundPass, say: Lexicon): PassWords {
       ? 'A hidden spot first.'
       : null;
   const how = actions.find(({ kind }) => kind === 'apply')?.notes[0] ?? null;
+  const conditions = conditionWords(pass);
   const after = phase === 'wash' ? null : BETWEEN_WORDS[between.way];
   const recipe = [
     ...pours.flatMap((one) => pourWords(one, say) ?? []),
@@ -72,20 +75,21 @@ export function passWords(pass: RoundPass, say: Lexicon): PassWords {
     lines: [
       ...beforeWords(actions),
       ...(test ? [test] : []),
-      ...conditionWords(pass),
+      ...conditions,
       ...(how ? [how] : []),
       ...pass.advice,
       ...(stop ? [`Until: ${lower(stop)}`] : []),
       ...(after ? [after] : []),
     ],
     test,
+    conditions,
     how,
     expect,
   };
 }
 
 /** What only the person can see; a plan of earlier versions has it as one text. */
-const conditionWords = ({ checks, onlyIf }: RoundPass): string[] =>
+export const conditionWords = ({ checks, onlyIf }: RoundPass): string[] =>
   onlyIf ? [`Only if: ${lower(onlyIf)}`] : checks.map(({ text }) => `Only if ${text}.`);
 
 /** What an earlier product, or the trouble itself, asks for before the work begins. */

@@ -7,6 +7,7 @@ import { Notice } from '../../components/Notice';
 import { PageHeading } from '../../components/PageHeading';
 import { Slate } from '../../components/Slate';
 import { verbDrawing } from '../../components/VerbDrawing';
+import { conditionsHere } from './conditionsHere';
 import { FinishForm } from './finish/FinishForm';
 import { HeatGate, heatSetsIt } from './finish/HeatGate';
 import { HiddenTest } from './HiddenTest';
@@ -60,6 +61,13 @@ export function ActionCard({ run, what, pass, action, nowMs, say }: ActionCardPr
         <Stack gap="8px" paddingTop="8px">
           <Progress pass={pass} stepIndex={state.stepIndex} />
           {action.dwell && state.timer && <SlateClock run={run} action={action} nowMs={nowMs} />}
+          {!state.timer &&
+            !state.decision &&
+            conditionsHere(run, pass).map((condition) => (
+              <Box key={condition} fontSize="1.2em" fontWeight={600}>
+                {condition} If not, leave this step out.
+              </Box>
+            ))}
           {!state.timer && !state.decision && <StepBody pass={pass} action={action} />}
         </Stack>
       </Slate>

@@ -1,6 +1,7 @@
 import type { RunEvent, RunView } from '@feverfew/contracts';
 import { expect, it } from 'vitest';
 import type { HeldTap } from '../../app/tapStore';
+import { conditionsHere } from './conditionsHere';
 import { costText, wayLine } from './look/nextOptionView';
 import { stallWords } from './look/stallWords';
 import { withHeld } from './useRunInHand';
@@ -87,4 +88,13 @@ it('puts the curve into words: stalled, or about how many rounds', () => {
     /about 1 more round to a trace \(or never\)/,
   );
   expect(stallWords({ ...base, verdict: 'stalled', roundsLeft: null })).toMatch(/That is a stall/);
+});
+
+it('says a condition of a step at its first action alone', () => {
+  const checks = [{ id: 'isOrange', text: 'it is orange', when: 'beforeStep' }];
+  const plan = { rounds: [{ passes: [{ id: 'r1p2', checks }] }] };
+  const at = (stepIndex: number, passId: string | null) =>
+    conditionsHere({ plan, state: { stepIndex } } as never, { passId } as never);
+  expect(at(0, 'r1p2')).toEqual(['Only if it is orange.']);
+  expect([at(1, 'r1p2'), at(0, null), at(0, 'r9p9')]).toEqual([[], [], []]);
 });

@@ -1,5 +1,12 @@
 import { Box, Flex } from '@chakra-ui/react';
-import { type Finding, isClaim, type Pass, type RoundPass, type TroubleFacts } from '@feverfew/contracts';
+import {
+  type Finding,
+  isClaim,
+  type Pass,
+  passWords,
+  type RoundPass,
+  type TroubleFacts,
+} from '@feverfew/contracts';
 import { useState } from 'react';
 import { useLexicon, useMeasures } from '../../../app/useLexicon';
 import { Claims } from '../../../components/Claims';
@@ -62,6 +69,7 @@ export function StepText({
   const ownLog = pass?.ownLog;
   const recipe = recipeStretches(laid.actions, say, measures);
   const lines = stepLines(laid, isNext, say);
+  const { conditions } = passWords(laid, say);
   return (
     <Box
       padding={{ base: '8px 14px 4px', md: '6px 0 8px 24px' }}
@@ -122,6 +130,11 @@ export function StepText({
         </WhyButton>
       </Flex>
       <Box paddingInlineStart={{ md: '37px' }} fontSize={{ base: '17px', md: '16px' }} lineHeight="1.5">
+        {conditions.map((condition) => (
+          <Box key={condition} fontWeight={600}>
+            {condition}
+          </Box>
+        ))}
         {recipe.map(({ text, strong }, index) =>
           strong ? (
             // biome-ignore lint/suspicious/noArrayIndexKey: stretches of one line, no identity of their own

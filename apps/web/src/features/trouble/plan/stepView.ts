@@ -99,13 +99,13 @@ export const waitText = ({ minMin, maxMin, aimMin }: NonNullable<Action['dwell']
   (aimMin === null ? durationWords(minMin, maxMin) : durationWords(aimMin, aimMin)).replaceAll(' ', '\u00a0');
 
 /**
- * What stands under the name of a step: how it is done, until when, what comes after. The hidden test has a row of its
- * own; how it is done stands whole at the step that is next, and of the later ones as their first sentence.
+ * The text under the name of a step: how it is done, until when, what comes after. Conditions come before the figures,
+ * and the hidden test has a row of its own. How it is done is whole at the next step, later its first sentence.
  */
 export function stepLines(pass: RoundPass, isNext: boolean, say: Lexicon): string {
-  const { lines, test, how } = passWords(pass, say);
+  const { lines, test, how, conditions } = passWords(pass, say);
   return lines
-    .filter((line) => line !== test || pass.opensAfterTest)
+    .filter((line) => (line !== test || pass.opensAfterTest) && !conditions.includes(line))
     .map((line) => (line === how && !isNext ? firstSentence(line) : line))
     .join(' ');
 }
