@@ -2,7 +2,7 @@ import type { Knowledge } from '@feverfew/knowledge';
 import type { Household } from '../household/household.js';
 import { findSenseFaults } from '../sense/findSenseFaults.js';
 import { SENSE_KINDS, type SenseKind } from '../sense/senseFault.js';
-import type { Plan } from '../treatment/plan/plan.js';
+import type { planTreatment } from '../treatment/planTreatment.js';
 import type { Lexicon } from '../words/lexicon.js';
 import { shownText } from '../words/roundWords.js';
 
@@ -30,7 +30,7 @@ export function countSense(knowledge: Knowledge) {
   ) as Record<SenseKind, SenseCount>;
   let faulty = 0;
   return {
-    add: (number: number, plan: Plan, household: Household): void => {
+    add: (number: number, plan: ReturnType<typeof planTreatment>, household: Household): void => {
       const faults = findSenseFaults(plan, shownText(plan, say), household, knowledge);
       if (faults.length > 0) faulty += 1;
       for (const kind of new Set(faults.map((fault) => fault.kind))) {

@@ -240,7 +240,7 @@ describe('the checker of work catches', () => {
   });
 
   it('a line against what is done or barred beside it', () => {
-    const tumble = 'When it is gone, seen in daylight, and the label allows it: tumble with balls.';
+    const tumble = 'Once it is gone, seen in daylight, tumble it with balls.';
     expect(
       planted(pen, (plan) => stepOf(rungOf(plan, 'alcoholSpot'), 'look').notes.push(tumble as never)),
     ).toContain('noteAgainstAction');

@@ -1096,7 +1096,7 @@ export const fibres: readonly Fibre[] = [
     beforeSoak: [
       where(
         { drains: true },
-        'Wet it whole only if it can be dried to the core within a day: a large dryer, or a laundry.',
+        'Wet it whole only if it can be dried to the core within a day; else leave it to a laundry.',
         { names: ['tumble'] },
       ),
     ],

@@ -623,13 +623,9 @@ export const items: readonly Item[] = [
     typicalAreaCm2: 12000,
     cautionIds: ['proofingSpray'],
     notes: [
-      always(
-        'Softener spoils the proofing. Once clean, a low tumble wakes it; if water no longer beads, reproof it.',
-        {
-          bars: ['softener'],
-          names: ['tumble'],
-        },
-      ),
+      always('Softener spoils the proofing.', { bars: ['softener'] }),
+      where({ tagTumbles: true }, 'Once clean, a low tumble wakes the proofing.', { names: ['tumble'] }),
+      always('Where water no longer beads, reproof it.'),
     ],
   },
   {

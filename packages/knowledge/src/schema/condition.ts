@@ -27,6 +27,8 @@ export const circumstances = z.strictObject({
   tagFromC: z.number().positive().optional(),
   /** The tag allows no wash as warm as so many °C. */
   tagBelowC: z.number().positive().optional(),
+  /** The tag allows a dryer. */
+  tagTumbles: z.literal(true).optional(),
   /** No tag is known that allows a wash. */
   noWashOnTag: z.literal(true).optional(),
   /** None of these is on it: neither tried before, nor used by an earlier step. */

@@ -201,8 +201,7 @@ export const SAYS: Readonly<Record<string, RegExp | ((plan: Plan) => boolean)>> 
   'sports cloth needs no softener, ever': /softener or sheets|no more softener/i,
   'acid dried in harms linen: rinse': /acid (must not|left to) dry in/i,
   'dose for hardness or add citrate': /dose for your hardness; citrate/i,
-  'tumble low as the label says wakes the proofing; else reproof':
-    /low tumble wakes it where the tag lets; else reproof/i,
+  'tumble low as the label says wakes the proofing; else reproof': /low tumble wakes the proofing/i,
   'cool dilute acid is fine on wool': /cool dilute acid is fine on it/i,
   'no soap in hard water': /soap.*in hard water/i,
   'the hottest wash is the gentlest answer here': /washed at sixty|as hot as the tag lets/i,

@@ -81,6 +81,10 @@ const DECIDERS: Deciders = {
     const wash = facts.piece.label?.wash ?? null;
     return ifKnown(wash !== null, wash?.kind !== 'machine' || wash.maxC < wanted);
   },
+  tagTumbles: (_, { facts }) => {
+    const tumble = facts.piece.label?.tumble ?? null;
+    return ifKnown(tumble !== null, tumble !== 'never');
+  },
   noWashOnTag: (_, { facts }) =>
     is(['machine', 'hand'].every((kind) => facts.piece.label?.wash?.kind !== kind)),
   noneOnIt: (wanted, { residues }, { agents }) =>

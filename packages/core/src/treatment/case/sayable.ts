@@ -33,7 +33,16 @@ export function sayable(notes: readonly Note[], context: PlanContext, moment: Mo
 /** A line is said only where the facts make its conditions true. */
 function holds(note: Note, context: PlanContext, { unwetted, used }: Moment): boolean {
   if (note.when === 'always') return true;
-  const { drains, keptDry, white, unwetted: wantsUnwetted, dryer, uses, ...circumstances } = note.when;
+  const {
+    drains,
+    keptDry,
+    white,
+    unwetted: wantsUnwetted,
+
+    dryer,
+    uses,
+    ...circumstances
+  } = note.when;
   const { rinsable, facts, household, envelope } = context;
   const agrees = (wanted: boolean | undefined, is: boolean) => wanted === undefined || wanted === is;
   const truth = decideOne(circumstances, context, NOTHING_DONE);
@@ -71,20 +80,21 @@ const CHEMISTRY_OF: Partial<Record<Deed, readonly Chemistry[]>> = {
   solvent: ['alcohol', 'hydrocarbon'],
 };
 
+const driesIn = (way: 'sun' | 'tumbleLow', { envelope }: PlanContext): boolean =>
+  envelope.drying.find((window) => window.way === way)?.allowed === true;
+
 function mayBeAsked(deed: Deed, context: PlanContext): boolean {
   const { envelope, barred } = context;
   if (barred.has(deed)) return false;
   const chemistries = CHEMISTRY_OF[deed];
   if (chemistries) return chemistries.some((chemistry) => windowOf(envelope, chemistry).verdict !== 'never');
-  const dries = (way: 'sun' | 'tumbleLow') =>
-    envelope.drying.find((window) => window.way === way)?.allowed === true;
   const bears = (action: 'press' | 'softBrush' | 'firmBrush') =>
     MECHANICAL_ACTIONS.indexOf(envelope.action.most) >= MECHANICAL_ACTIONS.indexOf(action);
   switch (deed) {
     case 'sun':
-      return dries('sun');
+      return driesIn('sun', context);
     case 'tumble':
-      return dries('tumbleLow');
+      return driesIn('tumbleLow', context);
     case 'brush':
       return bears('softBrush') && !dustWouldHarm(context);
     case 'rub':
