@@ -228,11 +228,11 @@ export { houseQuestionWords } from './words/houseWords.js';
 export type { Lexicon } from './words/lexicon.js';
 export * from './words/loadWords.js';
 export { ownerWords } from './words/ownerWords.js';
+export { planText, wordsOfRoundOne } from './words/planLines.js';
 export {
   conditionWords,
   type PassWords,
   passWords,
-  planText,
   roundWords,
 } from './words/roundWords.js';
 export {

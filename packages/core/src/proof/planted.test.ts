@@ -9,7 +9,7 @@ import type { Plan } from '../treatment/plan/plan.js';
 import type { Round, RoundPass } from '../treatment/plan/round.js';
 import { planTreatment } from '../treatment/planTreatment.js';
 import type { Lexicon } from '../words/lexicon.js';
-import { shownText } from '../words/roundWords.js';
+import { shownText } from '../words/planLines.js';
 
 const named = [knowledge.agents, knowledge.methods, knowledge.marks, knowledge.components, knowledge.fibres];
 const names = new Map(named.flatMap((family) => family.map(({ id, name }) => [id, name] as const)));

@@ -4,7 +4,7 @@ import { findSenseFaults } from '../sense/findSenseFaults.js';
 import { SENSE_KINDS, type SenseKind } from '../sense/senseFault.js';
 import type { planTreatment } from '../treatment/planTreatment.js';
 import type { Lexicon } from '../words/lexicon.js';
-import { shownText } from '../words/roundWords.js';
+import { shownText } from '../words/planLines.js';
 
 /** Plans with a fault of one kind, and the first of them to look at. */
 interface SenseCount {

@@ -6,7 +6,7 @@ import { knowledge } from '../test/fixtures.js';
 import { openHouse } from '../test/loosestPieces.js';
 import { planTreatment } from '../treatment/planTreatment.js';
 import type { TroubleFacts } from '../trouble/troubleFacts.js';
-import { planText } from '../words/roundWords.js';
+import { planText } from '../words/planLines.js';
 
 /** What a sentence may be about, and what of it must then be told: the piece, its cloth, or the trouble. */
 const SUBJECTS: readonly (readonly [RegExp, RegExp])[] = [

@@ -7,7 +7,7 @@ import type { Plan } from '../treatment/plan/plan.js';
 import type { RoundPass } from '../treatment/plan/round.js';
 import { planTreatment } from '../treatment/planTreatment.js';
 import type { Lexicon } from '../words/lexicon.js';
-import { shownText } from '../words/roundWords.js';
+import { shownText } from '../words/planLines.js';
 import { findSenseFaults } from './findSenseFaults.js';
 import { SENSE_KINDS, type SenseKind } from './senseFault.js';
 
