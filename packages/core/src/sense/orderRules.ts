@@ -66,7 +66,8 @@ export function findPairsTooClose({ steps, index, item }: SenseCase): SenseFault
           const aired =
             ways.some((way) => way === 'airOut' || way === 'dryToTouch') ||
             between.some(({ pass }) => pass.actions.some(({ kind }) => kind === 'airOut'));
-          if (apart === 'air') return !aired && !rinsed;
+          // Only a solvent leaves a vapour behind; an iron before it leaves none.
+          if (apart === 'air') return one.agents.some(({ flammable }) => flammable) && !aired && !rinsed;
           if (item?.surfaceOnly && blocksSurface) return false;
           return !rinsed;
         });
