@@ -1,4 +1,4 @@
-import { FIBRE_WORDS, PIECE_AS_TOOL, PIECE_WORDS, PRODUCT_WORDS } from './data/senseWords.js';
+import { FIBRE_WORDS, isDenied, PIECE_AS_TOOL, PIECE_WORDS, PRODUCT_WORDS } from './data/senseWords.js';
 import type { Knowledge } from './knowledge.js';
 import type { Course, CoursePass } from './schema/course.js';
 import type { Note } from './schema/note.js';
@@ -74,14 +74,10 @@ function banFaults({ place, text, bans, fibreIds, used }: Kept, { agents, fibres
   });
 }
 
-const DENIED_BEFORE = /\b(no|not|never|nor|without|instead of|before any|keep .* away|barred)\b/i;
-const DENIED_AFTER = /\b(does|do|is|are|would|will) (not|nothing|no)\b|never|nothing/i;
-
 function productFaults(kept: Kept, { agents }: Knowledge): string[] {
   return PRODUCT_WORDS.filter(({ words, chemistries, products }) => {
     const at = kept.text.search(words);
-    if (at < 0 || DENIED_BEFORE.test(kept.text.slice(0, at)) || DENIED_AFTER.test(kept.text.slice(at)))
-      return false;
+    if (at < 0 || isDenied(kept.text, at)) return false;
     const named = [
       ...chemistries,
       ...agents.flatMap((agent) => (products?.test(agent.name) ? [agent.id] : [])),

@@ -2,7 +2,6 @@ import {
   ASSUMED_SIZE,
   BATH_BANDS,
   BATH_L_PER_KG,
-  BATH_MINUTES,
   DRUM_BANDS,
   LEAST_WORTH_ML,
   MOST_ON_A_HAND,
@@ -10,7 +9,6 @@ import {
   SAID_IN_DROPS_ML,
   SIZE_CM,
   SPOT_BANDS,
-  SPOT_MINUTES,
   SURFACE_BANDS,
   SURFACE_FIELD,
   THINNED_BAND,
@@ -259,25 +257,4 @@ export const findAmountsAgainstWords = ({ steps, shown }: SenseCase): SenseFault
         ? [{ kind: 'amountAgainstWords' as const, where: step.id, text: `${figure(mostML)} mL: ${how}` }]
         : []),
     ];
-  });
-
-/** Minutes of working outside the band of what is put on. */
-export const findMinutesOutside = ({ steps }: SenseCase): SenseFault[] =>
-  steps.flatMap(({ id, pass, method, chemistries, isSoak }): SenseFault[] => {
-    const dwell = pass.actions.find((action) => action.dwell)?.dwell;
-    if (!dwell || method.inMachine) return [];
-    const [low, high] = dwell.aimMin === null ? [dwell.minMin, dwell.maxMin] : [dwell.aimMin, dwell.aimMin];
-    const { min, max } = method.dwellMin;
-    const isOf = (least: number, most: number): SenseFault[] =>
-      high < least * (1 - TOLERANCE) || low > most * (1 + TOLERANCE)
-        ? [{ kind: 'minutesOutside', where: id, text: `${low}–${high} min, usual ${least} to ${most}` }]
-        : [];
-    const ofMethod = isOf(Math.min(min, 1), max);
-    if (ofMethod.length > 0) return ofMethod;
-    const bands = isSoak ? BATH_MINUTES : method.wetting === 'immersion' ? {} : SPOT_MINUTES;
-    const of = Object.entries(bands).filter(([chemistry]) => chemistries.has(chemistry));
-    if (of.length === 0) return [];
-    const least = Math.min(...of.map(([, [low]]) => low));
-    const most = Math.max(...of.map(([, [, high]]) => high));
-    return isOf(least, most);
   });

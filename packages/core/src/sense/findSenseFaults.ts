@@ -1,11 +1,12 @@
 import type { Knowledge } from '@feverfew/knowledge';
 import type { Household } from '../household/household.js';
 import type { Plan } from '../treatment/plan/plan.js';
-import { findAmountsAgainstWords, findAmountsOutside, findMinutesOutside } from './amountRules.js';
+import { findAmountsAgainstWords, findAmountsOutside } from './amountRules.js';
 import { findDecidedConditions } from './conditionRules.js';
 import { findEmptyRounds, findIdleSteps } from './effectRules.js';
 import { findCoolerThanSaid } from './heatRules.js';
 import { findTriedInVain } from './historyRules.js';
+import { findMinutesOutside } from './minuteRules.js';
 import { findAbsentNames } from './nameRules.js';
 import { findAgainstOwnNever } from './neverRules.js';
 import {

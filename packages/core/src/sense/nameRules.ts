@@ -1,4 +1,4 @@
-import { FIBRE_WORDS, PIECE_AS_TOOL, PIECE_WORDS, PRODUCT_WORDS } from '@feverfew/knowledge';
+import { FIBRE_WORDS, isDenied, PIECE_AS_TOOL, PIECE_WORDS, PRODUCT_WORDS } from '@feverfew/knowledge';
 import { type SenseCase, sentencesOf } from './senseCase.js';
 import type { SenseFault } from './senseFault.js';
 import type { ShownLine } from './shownText.js';
@@ -15,9 +15,6 @@ const READ: readonly ShownLine['part'][] = [
 ];
 /** A warning may name a product that is not used. */
 const WARNINGS: readonly ShownLine['part'][] = ['leaveAlone', 'never'];
-const DENIED_BEFORE = /\b(no|not|never|nor|without|instead of|before any|keep .* away|barred)\b/i;
-const DENIED_AFTER = /\b(does|do|is|are|would|will) (not|nothing|no)\b|never|nothing/i;
-
 /** Sentences about a fibre, a piece or a product that is in neither the facts nor the plan. */
 export function findAbsentNames(known: SenseCase): SenseFault[] {
   const products = productsHere(known);
@@ -67,7 +64,7 @@ function namesAbsentProduct(text: string, { chemistries, names }: ProductsHere):
     const at = text.search(product.words);
     if (at < 0 || product.products?.test(names)) return false;
     if (product.chemistries.some((one) => chemistries.has(one))) return false;
-    return !DENIED_BEFORE.test(text.slice(0, at)) && !DENIED_AFTER.test(text.slice(at));
+    return !isDenied(text, at);
   });
 }
 

@@ -141,3 +141,10 @@ export const PRODUCT_WORDS: readonly (NamedInText & {
     products: null,
   },
 ];
+
+const DENIED_BEFORE = /\b(no|not|never|nor|without|instead of|before any|keep .* away|barred)\b/i;
+const DENIED_AFTER = /\b(does|do|is|are|would|will) (not|nothing|no)\b|never|nothing/i;
+
+/** @returns whether what a text names at this place is only spoken against */
+export const isDenied = (text: string, at: number): boolean =>
+  DENIED_BEFORE.test(text.slice(0, at)) || DENIED_AFTER.test(text.slice(at));
