@@ -212,6 +212,7 @@ export {
   WEATHERS,
   WETTING_WORDS,
   type Weather,
+  whenWords,
   workingWords,
 } from '@feverfew/core';
 export {

@@ -252,4 +252,5 @@ export {
   PROGRAMME_WORDS,
   WETTING_WORDS,
 } from './words/vocabularyWords.js';
+export { whenWords } from './words/whenWords.js';
 export { isClaim, workingWords } from './words/workingWords.js';

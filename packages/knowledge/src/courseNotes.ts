@@ -11,8 +11,9 @@ export function courseNotes(course: Course): Note[] {
           ...cloth.dry.notes,
           ...(cloth.wash?.extra ?? []),
           ...[...cloth.first, ...cloth.second].flatMap(({ advice }) => advice),
+          ...cloth.end.notes,
         ]
-      : [],
+      : cloth.why,
   );
   return [
     ...verdict.tells.map((tell) => tell.see),

@@ -8,6 +8,7 @@ export * from './data/senseBands.js';
 export * from './data/senseWords.js';
 export {
   CONSERVATOR_END,
+  END_TEXTS,
   HEAT_ALLOWED_NOTE,
   HIDDEN_TEST_FAILED_NOTE,
   STANDING_NOTES,

@@ -25,7 +25,7 @@ import { findIntegrityFaults } from './findIntegrityFaults.js';
 import { Knowledge } from './knowledge.js';
 
 /** Raised with every plan; a plan keeps the version it was made with. */
-export const KNOWLEDGE_VERSION = '2026.11.15';
+export const KNOWLEDGE_VERSION = '2026.11.16';
 
 /**
  * The shipped knowledge, validated once.

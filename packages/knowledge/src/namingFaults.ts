@@ -124,9 +124,12 @@ function courseTexts(course: Course, usedBy: (methodIds: readonly string[]) => s
     ...[...atOnce.garment, ...atOnce.surface, ...says].map((note) => keptOf(place, note, { itemIds })),
     ...[...atOnce.donts, ...never.map(({ what }) => what)].map((note) => keptOf(place, note, banned)),
     ...Object.entries(cloths).flatMap(([cloth, given]) => {
-      if (given.kind !== 'course') return [];
       const at = `${place}.${cloth}`;
+      // What comes after the rounds names products that no pass of them uses.
+      const after = (notes: readonly Note[]) => notes.map((note) => keptOf(at, note, warned));
+      if (given.kind !== 'course') return after(given.why);
       return [
+        ...after(given.end.notes),
         ...given.notes.map((note) => keptOf(at, note, { itemIds })),
         ...[...given.dry.notes, ...(given.wash?.extra ?? [])].map((note) => keptOf(at, note, warned)),
         ...[...given.first, ...given.second].flatMap((pass) =>

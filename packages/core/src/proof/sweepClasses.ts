@@ -2,6 +2,7 @@ import type { Knowledge } from '@feverfew/knowledge';
 import type { Household } from '../household/household.js';
 import { BLANK_LABEL, type CareLabel } from '../textile/careLabel.js';
 import type { PieceFacts } from '../textile/piece.js';
+import { NO_CHOICES } from '../trouble/choices.js';
 import type { TriedProduct, TroubleFacts } from '../trouble/troubleFacts.js';
 
 const tag = (fields: Partial<CareLabel>): CareLabel => ({ ...BLANK_LABEL, ...fields });
@@ -110,6 +111,15 @@ export const HISTORIES: readonly Partial<TroubleFacts>[] = [
   { age: 'minutes', wetness: 'wet', size: 'palm', tried: [put('turpentine'), put('chlorineBleach')] },
   { age: 'days', wetness: 'dry', size: 'palm', tried: [put('ammonia'), put('glassCleaner')] },
   { age: 'days', size: 'unknown', tried: [put('petrol', { washedOut: 'yes' }), put('vinegar')] },
+  // A time to be ready, several pieces alike, a product that did nothing.
+  { age: 'hours', wetness: 'wet', size: 'palm', choices: { ...NO_CHOICES, readyInMin: 240 } },
+  { age: 'days', wetness: 'dry', size: 'coin', pieces: 6 },
+  {
+    age: 'weeks',
+    size: 'hand',
+    tried: [put('oxygenBleach', { effect: 'nothing', washedOut: 'yes' })],
+    choices: { ...NO_CHOICES, readyInMin: 1440 },
+  },
 ];
 
 /** Blends, unknown fibres and parts of different fibres, besides every fibre by itself. */

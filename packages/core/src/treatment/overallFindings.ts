@@ -1,4 +1,4 @@
-import { ASSUMED_SIZE, SIZE_CM, UNKNOWN_FIBRE_ID } from '@feverfew/knowledge';
+import { ASSUMED_SIZE, PROGRAMMES, SIZE_CM, UNKNOWN_FIBRE_ID } from '@feverfew/knowledge';
 import { type Finding, finding } from '../finding/finding.js';
 import { toPct } from '../quantity/rounding.js';
 import type { PieceFacts } from '../textile/piece.js';
@@ -156,7 +156,7 @@ function adviceFindings(context: PlanContext, rinsedFirst: boolean): Finding[] {
     ...(dryClean === 'P' || dryClean === 'F'
       ? [finding('dryCleanNoPermission', { sign: dryClean }, ['careLabel', 'iso3758'])]
       : []),
-    ...(sickness && household.hasMachine
+    ...(sickness && household.hasMachine && mayGoInMachine(context)
       ? [
           finding('hygieneAfter', {
             maxC: Math.min(
@@ -171,6 +171,10 @@ function adviceFindings(context: PlanContext, rinsedFirst: boolean): Finding[] {
       : []),
   ];
 }
+
+/** It can be rinsed through, and nothing on it forbids a machine. */
+const mayGoInMachine = ({ rinsable, envelope }: PlanContext): boolean =>
+  rinsable && PROGRAMMES.indexOf(envelope.programme.most) > PROGRAMMES.indexOf('hand');
 
 /** Dangers that a pass would have said: with none offered they are said by themselves. */
 function dangerFindings(context: PlanContext): Finding[] {

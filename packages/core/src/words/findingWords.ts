@@ -16,6 +16,9 @@ const SENSITIVE_WORDS = {
   pets: 'pets live here',
 } as const;
 
+/** °C at which a wash alone is hygiene; cooler ones need a product. Common practice, no source. */
+const HYGIENE_C = 60;
+
 type Words = { readonly [Code in FindingCode]: (facts: FindingFacts[Code], say: Lexicon) => string };
 
 const upper = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
@@ -261,9 +264,17 @@ const WORDS: Words = {
     `One plan for all ${marks}: dry side before wet side, cold before warm, acid before oxygen.`,
   dryCleanNoPermission: ({ sign }) =>
     `The ${sign} in a circle is for a professional's machine: no permission for solvents at home.`,
-  hygieneAfter: ({ maxC, mayBleach }, say) =>
-    `For hygiene (sickness, nappies, a wet bed): once it is gone, wash it apart at ${say.temp(maxC)} at most` +
-    `${mayBleach === false ? '. It bears no bleach' : ', with a bleach-containing detergent if the label allows'}.`,
+  hygieneAfter: ({ maxC, mayBleach }, say) => {
+    const isHot = maxC >= HYGIENE_C;
+    const bleach = isHot
+      ? 'a bleach-containing powder'
+      : 'a bleach-containing powder or a laundry disinfectant';
+    const product = mayBleach === false ? 'a laundry disinfectant by its label' : bleach;
+    return (
+      `For hygiene, once it is gone: wash it apart at ${say.temp(maxC)}${isHot ? ', the full programme' : ' at most'}, ` +
+      `with ${product}. Dry it fully the same day.`
+    );
+  },
   worthBuying: ({ agentIds, methodId, nowHighPct, thenHighPct }, say) =>
     `With ${agentIds.map(say.name).join(' and ')} in the house, “${say.name(methodId)}” would take out ` +
     `up to ${thenHighPct} % a round${nowHighPct > 0 ? ` instead of ${nowHighPct} %` : ''}.`,

@@ -29,7 +29,7 @@ export const FIBRE_WORDS: readonly (NamedInText & { readonly fibreIds: readonly 
   },
   {
     name: 'viscose',
-    words: /\bviscose|rayon\b/i,
+    words: /\b(viscose|rayon)\b/i,
     fibreIds: ['viscose', 'modal', 'lyocell', 'cupro'],
   },
   { name: 'acetate', words: /\b(tri)?acetate\b(?!\))/i, fibreIds: ['acetate', 'triacetate'] },
@@ -39,11 +39,11 @@ export const FIBRE_WORDS: readonly (NamedInText & { readonly fibreIds: readonly 
     words: /\bpolyamide|(?<!dry |with )nylon\b(?! stocking)/i,
     fibreIds: ['polyamide', 'aramid'],
   },
-  { name: 'elastane', words: /\belastane|spandex\b/i, fibreIds: ['elastane'] },
+  { name: 'elastane', words: /\b(elastane|spandex)\b/i, fibreIds: ['elastane'] },
   { name: 'acrylic', words: /\b(mod)?acrylic\b/i, fibreIds: ['acrylic', 'modacrylic'] },
   { name: 'leather', words: /\b(leather|suede)\b(?! (cleaner|brush))/i, fibreIds: ['leather'] },
   {
-    name: 'down',
+    name: 'feathers',
     words: /\bdown\b(?= (jacket|pillow|duvet|fill|and feather|or feather|clumps))|\bfeathers?\b(?! the)/i,
     fibreIds: ['down'],
   },
@@ -128,7 +128,7 @@ export const PRODUCT_WORDS: readonly (NamedInText & {
   { name: 'chlorine', words: /\bchlorine\b/i, chemistries: ['chlorine'], products: null },
   {
     name: 'washing soda',
-    words: /\bwashing soda|soda crystals|the soda\b/i,
+    words: /\b(washing soda|soda crystals|the soda)\b/i,
     chemistries: ['strongAlkali', 'mildAlkali'],
     products: null,
   },

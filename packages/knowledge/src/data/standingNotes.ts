@@ -1,3 +1,4 @@
+import type { CourseEnd } from '../vocabulary.js';
 import { always } from './say.js';
 
 /** Lines that stand with an action whatever the method; the words of a method are its own notes. */
@@ -67,6 +68,16 @@ export const HIDDEN_TEST_FAILED_NOTE = 'The hidden test spoke against it: left o
 
 /** Said in a log where heat was allowed before a mark was gone. */
 export const HEAT_ALLOWED_NOTE = 'Heat allowed before it was gone:';
+
+/** How a trouble ends where a course has nothing more to say on this piece. */
+export const END_TEXTS: Readonly<Record<CourseEnd, string>> = {
+  accept: 'What is left then stays.',
+  professional: 'Then a cleaner, told what was used.',
+  dyePatch: 'Then dye it over, or patch it.',
+  discard: 'Then let it go.',
+  mend: 'Then mend it.',
+  noHomeMethod: 'Nothing at home helps here.',
+};
 
 /** Where what is old or cannot be replaced ends, whatever its course says. */
 export const CONSERVATOR_END = 'What is left then is for a conservator: leave it, and ask.';

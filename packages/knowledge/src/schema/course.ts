@@ -42,11 +42,11 @@ const CourseWash = z.strictObject({
   extra: z.array(Note),
 });
 
-/** Done: what may remain, when to stop, who then. */
+/** Done: what may remain, when to stop, who then. Where none of its notes holds, the plan says `END_TEXTS` of `next`. */
 const CourseEnd = z.strictObject({
   rounds: z.number().int().min(1).max(5),
   next: z.enum(COURSE_ENDS),
-  text: z.string(),
+  notes: z.array(Note).min(1),
 });
 
 /** The course for one kind of cloth, or an honest reason why there is none. */
@@ -61,7 +61,7 @@ export const ClothCourse = z.discriminatedUnion('kind', [
     end: CourseEnd,
     notes: z.array(Note),
   }),
-  z.strictObject({ kind: z.literal('honest'), next: z.enum(COURSE_ENDS), why: z.string() }),
+  z.strictObject({ kind: z.literal('honest'), next: z.enum(COURSE_ENDS), why: z.array(Note).min(1) }),
 ]);
 export type ClothCourse = z.infer<typeof ClothCourse>;
 

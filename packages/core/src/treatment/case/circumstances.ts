@@ -25,7 +25,8 @@ const ifKnown = (known: boolean, holds: boolean): Truth => (known ? is(holds) : 
 /** Ages at which a mark of unknown wetness counts as wet: water still runs something out of it. */
 const JUST_NOW = ['minutes', 'hours'];
 
-function wetnessOf({ wetness, age }: PlanContext['facts']): 'wet' | 'dry' | 'unknown' {
+/** Wet or dry as given; where that is not known, as its age makes it likely. */
+export function wetnessOf({ wetness, age }: PlanContext['facts']): 'wet' | 'dry' | 'unknown' {
   if (wetness !== 'unknown' || age === 'unknown') return wetness;
   return JUST_NOW.includes(age) ? 'wet' : 'dry';
 }

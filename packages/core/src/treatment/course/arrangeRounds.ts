@@ -53,11 +53,7 @@ export function arrangeRounds(context: PlanContext, open: PlanContext | null): A
     cloth,
     rounds,
     notUsed: unique(notUsed, rounds),
-    ends: told.map(({ markId, given }) =>
-      given.kind === 'course'
-        ? endHere(markId, given.end, context)
-        : { markId, rounds: 0, next: given.next, text: given.why },
-    ),
+    ends: told.map(({ markId, given }) => endHere(markId, given, context)),
   };
 }
 

@@ -1,12 +1,18 @@
-import { CONSERVATOR_END } from '@feverfew/knowledge';
+import { type ClothCourse, CONSERVATOR_END, END_TEXTS } from '@feverfew/knowledge';
 import type { PlanContext } from '../case/planContext.js';
+import { sayable } from '../case/sayable.js';
 import type { End } from '../plan/round.js';
-import type { Filled } from './arranged.js';
 
-/** What is old or cannot be replaced goes to a conservator before it is given up. */
-export function endHere(markId: string, end: Filled['end'], { facts }: PlanContext): End {
-  const frail = ['antique', 'irreplaceable'].includes(facts.piece.condition);
-  return frail && end.next !== 'professional'
-    ? { markId, rounds: end.rounds, next: 'professional', text: CONSERVATOR_END }
-    : { markId, ...end };
+/**
+ * Where a trouble ends, in the words that hold on this piece. What is old or cannot be replaced goes to a conservator
+ * before it is given up.
+ */
+export function endHere(markId: string, given: ClothCourse, context: PlanContext): End {
+  const { rounds, next, notes } =
+    given.kind === 'course' ? given.end : { rounds: 0, next: given.next, notes: given.why };
+  const frail = ['antique', 'irreplaceable'].includes(context.facts.piece.condition);
+  if (given.kind === 'course' && frail && next !== 'professional')
+    return { markId, rounds, next: 'professional', text: CONSERVATOR_END };
+  const said = sayable(notes, context, { unwetted: false, bars: context.barred });
+  return { markId, rounds, next, text: said.join(' ') || END_TEXTS[next] };
 }

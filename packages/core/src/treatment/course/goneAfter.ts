@@ -40,6 +40,14 @@ function workedBy({ method, standIn, window, effect, book }: EligibleMethod, con
 export const added = (before: Worked, more: Worked): Worked =>
   before.map((mark, m) => mark.map((shares, c) => [...shares, ...(more[m]?.[c] ?? [])]));
 
+/** The same where it may be left out: at the least it takes nothing. */
+export const atBest = (work: Worked): Worked => work.map((mark) => mark.map((shares) => shares.map(leftOut)));
+const leftOut = ({ mechanism, ceiling, halves }: WorkedShare): WorkedShare => ({
+  mechanism,
+  ceiling: { low: 0, high: ceiling.high },
+  halves: { low: 0, high: halves.high },
+});
+
 /** How much is gone after all this, from the start. */
 export function goneAfter(worked: Worked, { marks }: PlanContext): Gone {
   const byMark = marks.map(({ mark, components }, m) => {

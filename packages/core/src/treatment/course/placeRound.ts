@@ -6,7 +6,8 @@ import { isTooEarly } from '../assess/isTooEarly.js';
 import type { PlanContext } from '../case/planContext.js';
 import type { Gone, NotUsed } from '../plan/round.js';
 import type { ArrangedRound, Placed } from './arranged.js';
-import { added, gainOf, goneAfter, untouched, type Worked, workOf } from './goneAfter.js';
+import { added, atBest, gainOf, goneAfter, untouched, type Worked, workOf } from './goneAfter.js';
+import { openChecks } from './openChecks.js';
 import { phaseOf } from './phaseOf.js';
 import { FRESH, LEAST_GAIN, type Placing, PREPARING, type Start, WHILE_FRESH } from './placing.js';
 import { drumNotes } from './washFor.js';
@@ -46,9 +47,7 @@ export function withWash(
       return;
     }
     const own = workOf(eligible, context);
-    const next = added(worked, own);
-    const after = goneAfter(next, context);
-    const gain = gainOf(gone, after);
+    const gain = gainOf(gone, goneAfter(added(worked, own), context));
     const prepares = gain < LEAST_GAIN;
     if (least !== null && gain < least && !mayPrepare(asked, passes, context)) {
       const onlyPrepares = asked && [...PREPARING, 'solventLeft'].includes(asked.purpose);
@@ -59,9 +58,11 @@ export function withWash(
         });
       return;
     }
-    passes.push({ ...one, takes: goneAfter(own, context), gone: after, prepares });
-    worked = next;
-    gone = after;
+    // A look may say that it is not for this piece: it counts at its best only.
+    const isSure = openChecks(one.words, before, context).every(({ isTest }) => isTest);
+    worked = added(worked, isSure ? own : atBest(own));
+    gone = goneAfter(worked, context);
+    passes.push({ ...one, takes: goneAfter(own, context), gone, prepares });
   };
   for (const { fitted, helps, opensAfterTest } of list)
     place(

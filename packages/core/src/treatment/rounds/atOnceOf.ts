@@ -1,4 +1,5 @@
 import { type AtOnceVerb, type Deed, HANDS_ON_MIN, type Note, STANDING_NOTES } from '@feverfew/knowledge';
+import { wetnessOf } from '../case/circumstances.js';
 import type { PlanContext } from '../case/planContext.js';
 import { sayable } from '../case/sayable.js';
 import { holdsVapour } from '../case/vapourHere.js';
@@ -8,16 +9,8 @@ import type { AtOnce } from '../plan/round.js';
 import { dangerFirst } from './dangerFirst.js';
 
 /** Of use only while something wet is there to take up. */
-const WHILE_WET: readonly AtOnceVerb[] = [
-  'blot',
-  'absorb',
-  'coldFlush',
-  'keepWet',
-  'letDry',
-  'detergent',
-  'rewash',
-];
-/** Ages at which seconds count, dried in or not. */
+const WHILE_WET: readonly AtOnceVerb[] = ['blot', 'absorb', 'keepWet', 'letDry', 'detergent', 'rewash'];
+/** Ages at which a flush still runs something out, dried in or not. */
 const FRESH = ['minutes', 'hours'];
 /** Ages at which something may still lie on top. */
 const LIFTED = ['minutes', 'hours', 'days', 'unknown'];
@@ -45,7 +38,14 @@ const takesUp = ({ barred, marks }: PlanContext): boolean =>
  */
 export function atOnceOf(context: PlanContext, done: ReadonlySet<Deed>): AtOnce {
   const { facts, marks, item, knowledge, rinsable, residues, barred } = context;
-  const wet = facts.wetness === 'wet' || FRESH.includes(facts.age);
+  const isWet = wetnessOf(facts) === 'wet';
+  const isFresh = isWet || FRESH.includes(facts.age);
+  const isInTime = (verbs: readonly AtOnceVerb[]): boolean => {
+    if (verbs.includes('chill')) return true;
+    // A flush wets it by itself, and what it wets is blotted.
+    if (verbs.includes('coldFlush')) return isFresh;
+    return isWet || verbs.every((verb) => !WHILE_WET.includes(verb));
+  };
   const courses = [...new Set(marks.flatMap((work) => courseFor(work, item.id, knowledge) ?? []))];
   const say = <N extends Note>(lines: readonly N[], bars: ReadonlySet<Deed>): N[] =>
     lines.filter((line) => sayable([line], context, { unwetted: true, bars }).length > 0);
@@ -82,9 +82,7 @@ export function atOnceOf(context: PlanContext, done: ReadonlySet<Deed>): AtOnce 
         (!asks.some((deed) => KEPT_FROM_VAPOUR.includes(deed)) &&
           verbs.every((verb) => !WETS.includes(verb))),
     )
-    .filter(
-      ({ verbs }) => wet || verbs.includes('chill') || verbs.every((verb) => !WHILE_WET.includes(verb)),
-    );
+    .filter(({ verbs }) => isInTime(verbs));
   // What may not be touched while it is wet is left to set first.
   const untouched = barred.has('blot') && facts.wetness !== 'dry';
   const solids =

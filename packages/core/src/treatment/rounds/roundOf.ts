@@ -4,10 +4,10 @@ import { roundActions } from '../actions/roundActions.js';
 import { limitReasons } from '../assess/judge/limitReasons.js';
 import { riskOf } from '../assess/risk.js';
 import { vesselsBeside } from '../assess/vesselHere.js';
-import { openConditions } from '../case/circumstances.js';
 import type { PlanContext } from '../case/planContext.js';
 import { type Moment, sayable } from '../case/sayable.js';
 import type { ArrangedRound, Placed } from '../course/arranged.js';
+import { openChecks } from '../course/openChecks.js';
 import type { Action } from '../plan/action.js';
 import type { Minutes, PassCheck, Round, RoundPass } from '../plan/round.js';
 import { betweenOf } from './betweenOf.js';
@@ -123,17 +123,9 @@ function checksOf(
   context: PlanContext,
   round: number,
 ): PassCheck[] {
-  if (!words) return [];
-  const done = {
-    agents: before.flatMap(({ eligible }) => eligible.appliedAgents),
-    wetted: before.some(({ eligible }) => eligible.method.wetting !== 'dry'),
-  };
-  const tests = actions.some(({ kind }) => kind === 'hiddenTest');
-  return openConditions(words.when, context, done).flatMap(({ checkId }) => {
-    const check = context.index.checks.get(checkId);
-    if (!check || (check.isTest && tests)) return [];
-    return [
-      { id: check.id, text: check.text, when: round > 1 ? ('atLook' as const) : ('beforeStep' as const) },
-    ];
-  });
+  const hasTest = actions.some(({ kind }) => kind === 'hiddenTest');
+  const eligibles = before.map(({ eligible }) => eligible);
+  return openChecks(words, eligibles, context)
+    .filter(({ isTest }) => !isTest || !hasTest)
+    .map(({ id, text }) => ({ id, text, when: round > 1 ? 'atLook' : 'beforeStep' }));
 }

@@ -37,7 +37,8 @@ export const bodyFluids = [
     causeAction: ['Cold water within the hour; a protector under the sheet.'],
     garment: [
       GLOVES,
-      'Blot a minute, then cold water through from the back, three minutes.',
+      'Blot a minute.',
+      'Cold water through from the back, three minutes.',
       'Keep it damp until it is treated.',
     ],
     surfaceAtOnce: [
@@ -239,11 +240,7 @@ export const bodyFluids = [
         first: [P.lift(), P.waterBlot(), P.foam('fat'), P.odourRemoverLong()],
         second: [P.sodaDry({ onlyIf: [C.dryNow, C.nobodyIll] }), P.peroxideBlot('colour', [5, 10])],
         checks: ['nextDay', 'smellWarm'],
-        end: end(
-          2,
-          'professional',
-          'Foam soaked through, or sickness in the house: extraction by a professional.',
-        ),
+        end: end(2, 'professional', 'Two rounds; soaked through, extraction by a professional.'),
       }),
       dryOnly: cleaner('Lift, blot, dry soda; then a cleaner, told what it is.'),
     },
@@ -353,7 +350,7 @@ export const bodyFluids = [
           P.removerSoak({ onlyIf: [C.smellLeft, C.oxygenOut] }),
         ],
         checks: ['smellDamp', 'daylight'],
-        end: end(3, 'accept', 'A smell that comes back then is in the mattress or the pad.'),
+        end: end(3, 'accept', 'A smell that comes back is then in what lies beneath.'),
       }),
       coloured: coloured({
         first: [P.waters('salts'), P.vinegarSoak('salts', { onlyIf: [C.dampSmellOrOld] })],
@@ -393,7 +390,12 @@ export const bodyFluids = [
         end: end(
           2,
           'professional',
-          'Through to the underlay: lift or replace that. A mattress that smells on damp days and is past eight years: replace it.',
+          ofSome({ itemIds: ['carpet', 'rug'] }, 'Through to the underlay: lift or replace that.'),
+          ofSome({ itemIds: ['mattress'] }, 'If it smells on damp days and is past eight years, replace it.'),
+          ofSome(
+            { itemIds: ['armchair', 'diningChair', 'vehicleSeat'] },
+            'Through to the padding: extraction by a professional.',
+          ),
         ),
       }),
       dryOnly: cleaner('The salts draw damp, and surface work does not reach them.'),
@@ -464,7 +466,18 @@ export const bodyFluids = [
         first: [P.waters('salts', { c: [12, 20] }), P.mildVinegar('smell', { min: [30, 45] })],
         second: [P.peroxide('smell', [15, 30], { onlyIf: [C.whiteOrFast] })],
         checks: ['smellDamp'],
-        end: end(2, 'professional', 'A cat on wool often stays; a cleaner.'),
+        end: end(
+          2,
+          'professional',
+          'Then a cleaner.',
+          ofSome(
+            {
+              markIds: ['catUrine', 'petUrine'],
+              fibreIds: ['wool', 'superwash', 'cashmere', 'mohair', 'alpaca', 'angora'],
+            },
+            'Cat urine on wool often stays.',
+          ),
+        ),
       }),
       surface: surface({
         first: [

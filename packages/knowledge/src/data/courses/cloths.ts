@@ -45,15 +45,15 @@ interface OfCloth {
 type Course1 = Extract<ClothCourse, { kind: 'course' }>;
 
 /** How a course ends. */
-export const end = (rounds: number, next: End['next'], text: string): End => ({ rounds, next, text });
+export const end = (rounds: number, next: End['next'], ...notes: Line[]): End => ({
+  rounds,
+  next,
+  notes: lines(does, notes),
+});
 
-const TWICE: End = { rounds: 2, next: 'accept', text: 'Two rounds; what is left then stays.' };
-const ONCE_THEN_CLEANER: End = {
-  rounds: 1,
-  next: 'professional',
-  text: 'One round, then a cleaner, told what it is.',
-};
-const TWICE_THEN_CLEANER: End = { rounds: 2, next: 'professional', text: 'Two rounds, then a cleaner.' };
+const TWICE = end(2, 'accept', 'Two rounds; what is left then stays.');
+const ONCE_THEN_CLEANER = end(1, 'professional', 'One round, then a cleaner, told what it is.');
+const TWICE_THEN_CLEANER = end(2, 'professional', 'Two rounds, then a cleaner.');
 
 const MOST: Readonly<Record<string, Omit<Course1, 'kind' | 'first' | 'second' | 'notes'>>> = {
   white: { wash: W.white(), dry: { ways: ['line'], notes: [] }, checks: ['daylight'], end: TWICE },
@@ -140,5 +140,9 @@ export const surface = of('surface');
 export const dryOnly = of('dryOnly');
 
 /** No course: what to do instead, and why. */
-export const honest = (next: End['next'], why: string): ClothCourse => ({ kind: 'honest', next, why });
-export const cleaner = (why: string): ClothCourse => honest('professional', why);
+export const honest = (next: End['next'], ...why: Line[]): ClothCourse => ({
+  kind: 'honest',
+  next,
+  why: lines(does, why),
+});
+export const cleaner = (...why: Line[]): ClothCourse => honest('professional', ...why);

@@ -8,6 +8,7 @@ import {
   end,
   honest,
   notOn,
+  ofSome,
   P,
   protein,
   surface,
@@ -265,7 +266,13 @@ export const drySolids = [
         checks: ['nextDay', 'fromSide'],
         end: end(2, 'professional', 'A no-water code or velvet: a professional.'),
       }),
-      dryOnly: cleaner('Suede: dry it, brush it. Leather: dampen the whole panel evenly, dry slowly.'),
+      dryOnly: cleaner(
+        ofSome(
+          { fibreIds: ['leather'] },
+          'Suede: dry it, brush it. Leather: dampen the whole panel evenly, dry slowly.',
+        ),
+        ofSome({ notFibreIds: ['leather'] }, 'Water would leave a new ring.'),
+      ),
     },
     never: [['A wet spot smaller than the last.', 'A new ring.']],
     says: ['Never smaller than the last wet place.'],
@@ -309,7 +316,10 @@ export const drySolids = [
         checks: ['nextDay'],
         end: end(2, 'professional', 'The third time: extraction; the underlay may be soaked.'),
       }),
-      dryOnly: cleaner('A pile of jute or sisal browns.'),
+      dryOnly: cleaner(
+        ofSome({ fibreIds: ['jute', 'sisal', 'coir'] }, 'A pile of jute or sisal browns.'),
+        ofSome({ notFibreIds: ['jute', 'sisal', 'coir'] }, 'More water makes it worse.'),
+      ),
     },
     never: [
       ['More than a tablespoon of water a palm, or none weighed down after.', 'It lifts more.'],

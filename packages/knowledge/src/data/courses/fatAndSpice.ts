@@ -206,7 +206,7 @@ export const fatAndSpice = [
           P.alcohol('dye', { min: [3, 5] }),
           P.peroxide('dye', [15, 30], { onlyIf: [C.white, C.noSolventLeft] }),
         ],
-        end: end(2, 'accept', 'Curcumin dyes wool: often it stays.'),
+        end: end(2, 'accept', 'Curcumin dyes such fibres: often it stays.'),
       }),
       surface: surface({
         first: [P.lift(), P.foam('fat'), P.foam('dye')],
@@ -292,7 +292,7 @@ export const fatAndSpice = [
         first: [P.powder({ min: [60, 480] }), P.foam('fat')],
         second: [P.powder({ min: [480, 480] }), P.foam('fat')],
         checks: ['nextDay', 'fromSide'],
-        end: end(2, 'professional', 'No solvent on a fixed cover, carpet or mattress: a professional.'),
+        end: end(2, 'professional', 'No solvent on what cannot be taken off: a professional.'),
       }),
       dryOnly: dryOnly({
         first: [P.powder({ min: [60, 480] })],

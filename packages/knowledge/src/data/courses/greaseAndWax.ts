@@ -265,7 +265,10 @@ export const greaseAndWax = [
         second: [P.foam('wax')],
         end: end(2, 'professional', 'Colour left: a professional.'),
       }),
-      dryOnly: cleaner('Lift only. On leather it is its own polish: wipe it off.'),
+      dryOnly: cleaner(
+        'Lift only.',
+        ofSome({ fibreIds: ['leather'] }, 'On leather it is its own polish: wipe it off.'),
+      ),
     },
     never: [
       ...SOLVENT_NEVERS,
@@ -330,7 +333,12 @@ export const greaseAndWax = [
         ],
         second: [P.spirits('wax', { min: [5, 5], when: [C.noPolypropylene] }), ...P.afterSolvent()],
         checks: ['scratch', 'againstLight'],
-        end: end(2, 'accept', 'Candle dye in polyester is accepted.'),
+        end: end(
+          2,
+          'accept',
+          'Two rounds; what is left then stays.',
+          ofSome({ fibreIds: ['polyester'] }, 'Candle dye in polyester stays.'),
+        ),
       }),
       delicate: delicate({
         first: [
@@ -423,7 +431,12 @@ export const greaseAndWax = [
         wash: W.colouredHot(),
         second: [P.suds('wax', { min: [15, 20] })],
         checks: ['againstLight'],
-        end: end(3, 'accept', 'Crayon dye in polyester may stay.'),
+        end: end(
+          3,
+          'accept',
+          'Three washes; what is left then stays.',
+          ofSome({ fibreIds: ['polyester'] }, 'Crayon dye in polyester may stay.'),
+        ),
       }),
       delicate: delicate({
         first: [P.chip(), P.mild('wax', { min: [5, 10] })],

@@ -7,6 +7,7 @@ import {
   delicate,
   dryOnly,
   end,
+  names,
   notOn,
   ofSome,
   only,
@@ -164,7 +165,7 @@ export const groundAndGreen = [
       }),
       dryOnly: dryOnly({
         first: [P.brush()],
-        end: end(1, 'professional', 'The brush takes most; the rest is a cleaner’s.'),
+        end: end(1, 'professional', names('The brush takes most; the rest is a cleaner’s.')),
       }),
     },
     never: [

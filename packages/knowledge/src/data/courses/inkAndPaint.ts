@@ -90,7 +90,7 @@ export const inkAndPaint = [
         first: [P.lift({ expect: 'Dried an hour or two, then cracked.' })],
         second: [P.ketone('film', { min: [2, 3], when: [C.bearsAcetone] }), P.solventAir()],
         checks: ['feel'],
-        end: end(1, 'professional', 'Acetate or lined: a cleaner, told it is nail varnish.'),
+        end: end(1, 'professional', 'One round, then a cleaner, told it is nail varnish.'),
       }),
       protein: protein({
         first: [P.lift(), P.ketone('film'), P.solventAir()],
@@ -152,7 +152,12 @@ export const inkAndPaint = [
       delicate: delicate({
         first: [P.lift({ expect: 'Bend and crack, tweezers.' }), P.ketone('film'), P.solventAir()],
         checks: ['feel'],
-        end: end(1, 'dyePatch', 'Acetate and lining dissolve before the glue does: there it is patched.'),
+        end: end(
+          1,
+          'dyePatch',
+          'What does not crack off is patched.',
+          ofSome({ fibreIds: ['acetate', 'triacetate'] }, 'Acetate dissolves before the glue does.'),
+        ),
       }),
       protein: protein({
         first: [
@@ -318,7 +323,10 @@ export const inkAndPaint = [
           'Alcohol is the cure and is barred on a fixed cover: a professional. A removable cover: off, then as its cloth.',
         ),
       }),
-      dryOnly: cleaner('On leather it is in the finish within hours: nothing but a dry cloth.'),
+      dryOnly: cleaner(
+        'Solvent spreads it: nothing but a dry cloth.',
+        ofSome({ fibreIds: ['leather'] }, 'On leather it is in the finish within hours.'),
+      ),
     },
     never: [
       NO_SOLVENT_IN_PLACE,
@@ -373,7 +381,11 @@ export const inkAndPaint = [
         end: end(
           2,
           'accept',
-          'A pigment gel leaves a tint; a run remover once on all-white cotton, with its cautions.',
+          'Two rounds; a pigment gel leaves a tint.',
+          ofSome(
+            { fibreIds: ['cotton'] },
+            'A run remover once, with its cautions, if the cotton is white all over.',
+          ),
         ),
       }),
       coloured: coloured({
@@ -460,7 +472,12 @@ export const inkAndPaint = [
       delicate: delicate({
         first: [P.alcohol('dye', { min: [3, 8], when: [C.noAcetate] })],
         second: [P.alcohol('dye', { min: [3, 5], when: [C.noAcetate] })],
-        end: end(1, 'accept', 'Acetate: a cleaner.'),
+        end: end(
+          1,
+          'accept',
+          'One round; what is left then stays.',
+          ofSome({ fibreIds: ['acetate', 'triacetate'] }, 'On acetate: a cleaner.'),
+        ),
       }),
       protein: protein({
         first: [P.alcohol('dye', { min: [3, 8] }), P.mild('pigment', { min: [5, 10] })],
@@ -472,7 +489,11 @@ export const inkAndPaint = [
         checks: ['whiteCloth'],
         end: end(1, 'professional', 'A permanent one: a professional, or a throw over it.'),
       }),
-      dryOnly: honest('accept', 'Solvent spreads it; leather: a refinisher.'),
+      dryOnly: honest(
+        'accept',
+        'Solvent spreads it.',
+        ofSome({ fibreIds: ['leather'] }, 'Leather: a refinisher.'),
+      ),
     },
     never: [
       NO_SOLVENT_IN_PLACE,
@@ -568,7 +589,7 @@ export const inkAndPaint = [
     ],
     cause: 'A splash.',
     causeAction: ['Wet it at once.'],
-    garment: ['Keep it wet; spoon it off; water through from the back within half an hour.'],
+    garment: ['Keep it wet.', 'Spoon it off.', 'Water through from the back within half an hour.'],
     surfaceAtOnce: ['Spoon it off; a damp cloth, five clean faces.'],
     donts: ['Never let it dry while you look for a remover.', 'No hot water.'],
     cloths: {

@@ -6,6 +6,7 @@ import {
   delicate,
   end,
   honest,
+  ofSome,
   only,
   P,
   protein,
@@ -62,7 +63,13 @@ export const ironMouldHeat = [
         first: [P.weakVinegar('iron')],
         second: [P.weakVinegar('iron')],
         checks: ['wetAndDry'],
-        end: end(1, 'professional', 'A cleaner, told it is rust; acetate and antique at once.'),
+        end: end(
+          1,
+          'professional',
+          'A cleaner, told it is rust.',
+          ofSome({ states: ['antique'] }, 'Go there at once.'),
+          ofSome({ fibreIds: ['acetate', 'triacetate'] }, 'Acetate: go there at once.'),
+        ),
       }),
       protein: protein({
         first: [P.weakVinegar('iron', { min: [15, 30] })],
@@ -139,7 +146,12 @@ export const ironMouldHeat = [
         first: [P.dust({ expect: 'Softly, outdoors, mask on.' })],
         second: [P.peroxide('pigment', [15, 30])],
         checks: ['daylight', 'smellDamp'],
-        end: end(1, 'professional', 'A cleaner; antique: dry it, bag it, a conservator.'),
+        end: end(
+          1,
+          'professional',
+          ofSome({ states: ['sound', 'worn', 'thinning', 'torn'] }, 'A cleaner.'),
+          ofSome({ states: ['antique', 'irreplaceable'] }, 'Dry it, bag it: a conservator.'),
+        ),
       }),
       protein: protein({
         first: [P.dust({ expect: 'Outdoors, mask on.' })],
@@ -157,7 +169,10 @@ export const ironMouldHeat = [
         checks: ['nextDay', 'smellWarm'],
         end: end(2, 'discard', 'It comes back: the damp is behind it. With mould inside it is discarded.'),
       }),
-      dryOnly: cleaner('Bag it before it leaves the room; antique: a conservator.'),
+      dryOnly: cleaner(
+        'Bag it before it leaves the room.',
+        ofSome({ states: ['antique', 'irreplaceable'] }, 'A conservator.'),
+      ),
     },
     never: [
       ['Vinegar together with peroxide or oxygen.', 'Peracetic acid; a full rinse between.'],
@@ -231,7 +246,10 @@ export const ironMouldHeat = [
         second: [P.peroxideBlot('scorch', [10, 20])],
         end: end(2, 'professional', 'A melted pile: a plug from a hidden place, by a professional.'),
       }),
-      dryOnly: cleaner('Reweaving; leather refinishing.'),
+      dryOnly: cleaner(
+        ofSome({ notFibreIds: ['leather'] }, 'Reweaving.'),
+        ofSome({ fibreIds: ['leather'] }, 'Leather refinishing.'),
+      ),
     },
     never: [['Ironing it again.', 'It sets and weakens.']],
     says: ['Nail test: what crumbles is mended, not bleached.'],

@@ -35,7 +35,7 @@ export const joinedAndHonest = [
     ],
     cause: 'A meal, sport.',
     causeAction: ['All of them the same day, at once.'],
-    garment: ['Lift all; blot all; cold water only through the watery ones; let mud dry.'],
+    garment: ['Lift all.', 'Blot all.', 'Cold water only through the watery ones.', 'Let mud dry.'],
     surfaceAtOnce: ['Lift all, blot all.'],
     donts: ['No hot water.', 'No soap bar.', 'No dryer.'],
     cloths: {
@@ -248,7 +248,7 @@ export const joinedAndHonest = [
         checks: ['nextDay'],
       }),
       surface: cleaner('Framed or mounted.'),
-      dryOnly: cleaner('Metal thread, shattered silk, beads: air only, a conservator.'),
+      dryOnly: cleaner('Air only, then a conservator.'),
     },
     never: [
       ['Hung wet, or wrung.', 'It breaks.'],
@@ -279,13 +279,10 @@ export const joinedAndHonest = [
     donts: ['No vinegar on bleach.'],
     cloths: {
       white: honest('accept', 'White on white is no loss; yellow: see yellowed by chlorine.'),
-      coloured: honest(
-        'dyePatch',
-        'Textile dye on cotton makes all of it darker; a pen for a speck; a patch.',
-      ),
-      synthetic: honest('dyePatch', 'Polyester takes no dye at home: a patch, or a pen.'),
+      coloured: honest('dyePatch', 'Textile dye makes all of it darker; a pen for a speck; a patch.'),
+      synthetic: honest('dyePatch', 'Synthetics take no dye at home: a patch, or a pen.'),
       delicate: cleaner('A re-dyer, or a patch.'),
-      protein: honest('dyePatch', 'Acid dye for wool and silk, slowly warmed; or a re-dyer.'),
+      protein: honest('dyePatch', 'Acid dye, slowly warmed; or a re-dyer.'),
       surface: cleaner('It is recoloured in place; or a throw.'),
       dryOnly: honest('accept', 'A conservator leaves it.'),
     },
@@ -318,13 +315,13 @@ export const joinedAndHonest = [
         dry: ['line'],
         second: [],
         checks: ['besideClean'],
-        end: end(1, 'accept', 'Cotton: some comes back.'),
+        end: end(1, 'accept', 'Some comes back.'),
       }),
       coloured: coloured({
         first: [P.waters('shape', { min: [5, 10] })],
         wash: null,
         checks: ['besideClean'],
-        end: end(1, 'accept', 'Cotton: some comes back.'),
+        end: end(1, 'accept', 'Some comes back.'),
       }),
       synthetic: honest('noHomeMethod', 'Set by heat: no return.'),
       delicate: delicate({
@@ -388,7 +385,7 @@ export const joinedAndHonest = [
         wash: W.cool('Inside out.'),
         second: [P.tape('bulk', { min: [5, 10] })],
         checks: ['feel'],
-        end: end(2, 'accept', 'Polyester holds its pills.'),
+        end: end(2, 'accept', 'Synthetics hold their pills.'),
       }),
       delicate: cleaner('An invisible mender; a net behind it.'),
       protein: protein({
@@ -459,7 +456,7 @@ export const joinedAndHonest = [
         first: [P.dust({ expect: 'Weekly, three weeks; the bag outdoors at once.' })],
         second: [P.dust()],
         checks: ['nextDay'],
-        end: end(2, 'professional', 'Fitted wool: a pest controller.'),
+        end: end(2, 'professional', 'Two rounds, then a pest controller.'),
       }),
       dryOnly: dryOnly({
         first: [P.freeze({ onlyIf: [C.featherOrFur] }), P.dust({ expect: 'Through a net.' })],

@@ -8,6 +8,7 @@ import {
   end,
   honest,
   notOn,
+  ofSome,
   only,
   P,
   protein,
@@ -349,10 +350,15 @@ export const makeUpAndCream = [
       synthetic: synthetic({
         first: [P.flush({ min: [5, 10], onlyIf: [C.underAnHour] }), P.suds('dye', { min: [5, 10] })],
         second: [P.alcohol('dye')],
-        end: end(2, 'accept', 'Polyamide keeps it.'),
+        end: end(
+          2,
+          'accept',
+          'Two rounds; what is left then stays.',
+          ofSome({ fibreIds: ['polyamide'] }, 'Polyamide keeps it.'),
+        ),
       }),
       delicate: honest('accept', 'Only the flush in the first minutes is safe.'),
-      protein: honest('accept', 'It is made to dye hair: wool and silk hold it.'),
+      protein: honest('accept', 'It is made to dye hair: such fibres hold it.'),
       surface: surface({
         first: [P.waterBlot(), P.foam('dye')],
         second: [

@@ -39,7 +39,9 @@ export const milkAndSweat = [
     cause: 'A spill, a feed.',
     causeAction: ['Flush it the same day.'],
     garment: [
-      'Lift with a spoon, blot the rest; cold water through from the back, two minutes.',
+      'Lift with a spoon.',
+      'Blot the rest.',
+      'Cold water through from the back, two minutes.',
       'Keep it damp.',
     ],
     surfaceAtOnce: ['Lift, blot; dab cold water, a teaspoon a palm.'],
@@ -148,12 +150,20 @@ export const milkAndSweat = [
           }),
         ],
         second: [P.peroxide('yellow', [10, 15])],
-        end: end(1, 'professional', 'A christening robe, silk or old: a cleaner or conservator.'),
+        end: end(1, 'professional', 'One round, then a cleaner; an heirloom goes to a conservator.'),
       }),
       protein: protein({
         first: [P.mild('fat'), P.peroxide('yellow', [10, 20])],
         second: [P.peroxide('yellow', [20, 30])],
-        end: end(2, 'accept', 'Wool yellows by itself.'),
+        end: end(
+          2,
+          'accept',
+          'Two rounds; what is left then stays.',
+          ofSome(
+            { fibreIds: ['wool', 'superwash', 'cashmere', 'mohair', 'alpaca', 'angora'] },
+            'Wool yellows by itself.',
+          ),
+        ),
       }),
       surface: honest('accept', 'Old milk yellow in a fixed cover lightens little.'),
       dryOnly: cleaner('An old robe belongs to a conservator.'),
@@ -291,7 +301,7 @@ export const milkAndSweat = [
         second: [P.peroxide('yellow', [10, 20], { onlyIf: [C.whiteOrFast] })],
       }),
       surface: surface({ first: [P.foam('fat')], second: [P.foam('fat'), P.mattressCoat('yellow')] }),
-      dryOnly: cleaner('Old sweat weakens silk and leather; wet work tears it.'),
+      dryOnly: cleaner('Old sweat weakens such cloth; wet work tears it.'),
     },
     never: [
       ['Chlorine on it.', 'It yellows the aluminium and the protein.'],

@@ -36,7 +36,7 @@ export const plantColour = [
     ],
     cause: 'A spill; the first minute matters.',
     causeAction: ['Blot it at once.'],
-    garment: ['Blot a minute; cold water through from the back, two to five minutes.', 'Keep it damp.'],
+    garment: ['Blot a minute.', 'Cold water through from the back, two to five minutes.', 'Keep it damp.'],
     surfaceAtOnce: [
       'Blot from outside in until it is pale.',
       'Cold water in small pours, each blotted.',
@@ -59,7 +59,11 @@ export const plantColour = [
         end: end(
           2,
           'accept',
-          'Two soaks; on all-white cotton a run remover once, with its own cautions; then accept it.',
+          'Two soaks; then accept it.',
+          ofSome(
+            { fibreIds: ['cotton'] },
+            'Before that a run remover once, with its own cautions, if the cotton is white all over.',
+          ),
         ),
       }),
       coloured: coloured({
@@ -250,7 +254,7 @@ export const plantColour = [
           }),
         ],
         second: [P.peroxide('colour', [10, 20])],
-        end: end(2, 'professional', 'Food dye on wool is often there for good; a cleaner early.'),
+        end: end(2, 'professional', 'Food dye often stays in such fibres: a cleaner early.'),
       }),
       surface: surface({
         first: [P.lift(), P.waterBlot({ stop: 'A finger does not stick.' }), P.foamOrSoap('colour')],
@@ -290,7 +294,7 @@ export const plantColour = [
     ],
     cause: 'A spill, a mug.',
     causeAction: ['Rinse at once.'],
-    garment: ['Blot; cold to lukewarm water through from the back, two to three minutes.'],
+    garment: ['Blot it.', 'Cold to lukewarm water through from the back, two to three minutes.'],
     surfaceAtOnce: ['Blot; a damp cloth, a teaspoon a palm, until it is pale.'],
     donts: [NO_SOAP, NO_HEAT],
     cloths: {
@@ -336,7 +340,10 @@ export const plantColour = [
         ],
         checks: ['nextDay', 'fromSide'],
       }),
-      dryOnly: cleaner('Water browns jute and rings a no-water cover.'),
+      dryOnly: cleaner(
+        ofSome({ fibreIds: ['jute', 'sisal', 'coir'] }, 'Water browns jute.'),
+        ofSome({ notFibreIds: ['jute', 'sisal', 'coir'] }, 'Water rings it.'),
+      ),
     },
     never: [
       ['A soap bar.', 'It sets tannin.'],
@@ -367,7 +374,7 @@ export const plantColour = [
     ],
     cause: 'A spill.',
     causeAction: ['Rinse it cold at once.'],
-    garment: ['Blot; cold water through from the back, two to three minutes.'],
+    garment: ['Blot it.', 'Cold water through from the back, two to three minutes.'],
     surfaceAtOnce: ['Blot; a cold damp cloth, a teaspoon a palm.'],
     donts: ['No water above forty degrees.', NO_SOAP, NO_HEAT],
     cloths: {
@@ -508,7 +515,11 @@ export const plantColour = [
         end: end(
           4,
           'accept',
-          'Up to four soaks; on all-white cotton a run remover once, with its cautions; then it is beige: accept it or dye brown.',
+          'Up to four soaks; then it is beige: accept it, or dye it brown.',
+          ofSome(
+            { fibreIds: ['cotton'] },
+            'Before that a run remover once, with its cautions, if the cotton is white all over.',
+          ),
         ),
       }),
       coloured: coloured({
@@ -524,14 +535,14 @@ export const plantColour = [
       protein: protein({
         first: [P.drip({ min: [5, 10] }), P.mild('dye')],
         second: [P.peroxide('dye', [15, 30])],
-        end: end(2, 'dyePatch', 'It is a wool dye: dry, it is there for good; dye over.'),
+        end: end(2, 'dyePatch', 'Walnut dyes such fibres: once dry it is there for good; dye over.'),
       }),
       surface: surface({
         first: [P.waterBlot(), P.foam('dye')],
         second: [P.peroxideBlot('dye', [5, 10])],
         end: end(2, 'professional', 'Twice, then a professional; poor odds.'),
       }),
-      dryOnly: honest('accept', 'Dye in jute, leather or old cloth: a conservator, or cover it.'),
+      dryOnly: honest('accept', 'A dye in such a material stays: cover it, or ask a conservator.'),
     },
     never: [
       ['Soap, soda or ammonia before oxygen.', 'Alkali darkens it in the fibre.'],

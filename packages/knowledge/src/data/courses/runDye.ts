@@ -88,7 +88,7 @@ export const runDye = [
         first: [P.waters('looseDye', { min: [15, 30], c: [12, 30] }), P.handSoak('looseDye')],
         second: [P.handSoak('looseDye')],
         checks: ['besideClean'],
-        end: end(2, 'professional', 'A cleaner; no acid: it fixes acid dye on wool.'),
+        end: end(2, 'professional', 'A cleaner; no acid: it fixes the dye on such fibres.'),
       }),
       surface: surface({
         first: [P.waterBlot(), P.foam('dye')],
@@ -201,7 +201,11 @@ export const runDye = [
         ],
         end: end(2, 'accept', 'Two rounds lighten it by a third to a half.'),
       }),
-      delicate: honest('accept', 'Acetate dyes the same way, and heat is barred.'),
+      delicate: honest(
+        'accept',
+        ofSome({ fibreIds: ['acetate', 'triacetate'] }, 'Acetate dyes the same way, and heat is barred.'),
+        ofSome({ notFibreIds: ['acetate', 'triacetate'] }, 'Heat is barred here.'),
+      ),
       protein: cleaner('Reducer and heat are barred.'),
       surface: cleaner('Foam only, in place.'),
       dryOnly: cleaner('Solvent may draw it.'),
@@ -254,7 +258,10 @@ export const runDye = [
         checks: ['whiteCloth'],
         end: end(2, 'professional', 'On a coated seat after a week: accept it, or recolour.'),
       }),
-      dryOnly: cleaner('The eraser on suede; the rest a cleaner.'),
+      dryOnly: cleaner(
+        ofSome({ fibreIds: ['leather'] }, 'The eraser, if it is suede.'),
+        'The rest a cleaner.',
+      ),
     },
     never: [['Alcohol on coated seats.', 'It takes the coat.'], REDUCER],
     says: ['The same day: foam. The same month: recolour.'],

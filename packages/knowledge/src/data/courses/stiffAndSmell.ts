@@ -246,7 +246,7 @@ export const stiffAndSmell = [
         checks: ['waterDrop'],
       }),
       delicate: honest('noHomeMethod', 'A strip is too harsh: see dull from detergent.'),
-      protein: honest('noHomeMethod', 'Alkali destroys wool and silk.'),
+      protein: honest('noHomeMethod', 'Alkali destroys such fibres.'),
       surface: honest('noHomeMethod', 'It cannot be rinsed through.'),
       dryOnly: honest('noHomeMethod', 'It needs a hot bath.'),
     },
@@ -410,7 +410,7 @@ export const stiffAndSmell = [
         ],
         second: [P.odourRemover({ min: [15, 30] })],
         checks: ['nextDay', 'smellDamp'],
-        end: end(2, 'discard', 'Mould inside a filling or a mattress: discard.'),
+        end: end(2, 'discard', 'Mould inside it: discard it.'),
       }),
       dryOnly: dryOnly({
         first: [P.air('smell', { min: [720, 1440] }), P.dust(), P.bag('smell', { min: [4320, 10080] })],

@@ -9,6 +9,7 @@ import {
   end,
   honest,
   notOn,
+  ofSome,
   only,
   P,
   protein,
@@ -62,8 +63,8 @@ export const things = [
         second: [P.suds('fat')],
         checks: ['besideClean'],
       }),
-      delicate: cleaner('Viscose and lined covers shrink.'),
-      protein: cleaner('Wool covers want wet cleaning.'),
+      delicate: cleaner('Such covers shrink.'),
+      protein: cleaner('Such covers need wet cleaning.'),
       surface: surface({ first: [P.dust(), P.foam('fat')], second: [P.foam('fat')] }),
       dryOnly: cleaner('Its code bars water.'),
     },
@@ -165,7 +166,7 @@ export const things = [
         second: [P.air('damp')],
         checks: ['feel', 'nextDay'],
       }),
-      delicate: cleaner('A silk or viscose cover.'),
+      delicate: cleaner('Its cover does not bear a wash.'),
       protein: protein({
         first: [P.mild('fat', { min: [10, 15], expect: 'Cover only; on down no enzymes, soda or oxygen.' })],
         wash: W.protein(),
@@ -232,7 +233,7 @@ export const things = [
         second: [P.sweatband()],
         notes: ['A plastic peak whose tag allows it: by hand at thirty.'],
       }),
-      delicate: cleaner('Silk, straw, sequins.'),
+      delicate: cleaner('Its make does not bear a wash.'),
       protein: protein({
         first: [P.sweatband()],
         wash: null,
@@ -355,7 +356,12 @@ export const things = [
       }),
       dryOnly: dryOnly({
         first: [P.dust()],
-        end: end(1, 'professional', 'Leather: its own cleaner, or a valeter.'),
+        end: end(
+          1,
+          'professional',
+          ofSome({ fibreIds: ['leather'] }, 'Leather: its own cleaner, or a valeter.'),
+          ofSome({ notFibreIds: ['leather'] }, 'A valeter.'),
+        ),
       }),
     },
     never: [
@@ -392,11 +398,23 @@ export const things = [
     surfaceAtOnce: ['Press a dry towel on it; stand on it.'],
     donts: ['No scrubbing.', 'No hot water.'],
     cloths: {
-      white: honest('noHomeMethod', 'A floor; a loose cotton rug follows its tag.'),
-      coloured: honest('noHomeMethod', 'A loose cotton rug by its tag, alone.'),
-      synthetic: honest('noHomeMethod', 'A loose mat by its tag; a rubber back never into a dryer.'),
-      delicate: cleaner('Art silk: water crushes and browns it.'),
-      protein: cleaner('Silk or hand-knotted wool: a wash-house; vacuum and blot at home.'),
+      white: honest(
+        'noHomeMethod',
+        ofSome({ itemIds: ['carpet'] }, 'It cannot be washed on the floor.'),
+        ofSome({ itemIds: ['rug'] }, 'It follows its own tag.'),
+      ),
+      coloured: honest(
+        'noHomeMethod',
+        ofSome({ itemIds: ['carpet'] }, 'It cannot be washed on the floor.'),
+        ofSome({ itemIds: ['rug'] }, 'By its own tag, alone.'),
+      ),
+      synthetic: honest(
+        'noHomeMethod',
+        ofSome({ itemIds: ['carpet'] }, 'It cannot be washed on the floor.'),
+        ofSome({ itemIds: ['rug'] }, 'A loose one by its tag; a rubber back never goes into a dryer.'),
+      ),
+      delicate: cleaner('Water crushes and browns such a pile.'),
+      protein: cleaner('A wash-house for hand-knotted ones; vacuum and blot at home.'),
       surface: surface({
         first: [P.dust(), P.towel({ onlyIf: [C.wet] }), P.foam('film'), P.weigh({ onlyIf: [C.spill] })],
         second: [P.waterBlot(), P.weigh()],
@@ -657,7 +675,7 @@ export const things = [
         second: [P.mildVinegar('smell', { min: [10, 15] })],
         checks: ['smellDamp'],
       }),
-      surface: honest('noHomeMethod', 'A mattress or a seat has its own course.'),
+      surface: honest('noHomeMethod', 'What cannot be washed has a course of its own.'),
       dryOnly: honest('noHomeMethod', 'Sheepskin: its maker.'),
     },
     never: [
@@ -718,7 +736,7 @@ export const things = [
         checks: ['smellDamp'],
       }),
       delicate: honest('noHomeMethod', 'Lace is no kitchen cloth.'),
-      protein: honest('noHomeMethod', 'Wool is no cloth for grease.'),
+      protein: honest('noHomeMethod', 'Such fibres are no cloth for grease.'),
       surface: honest('noHomeMethod', 'A sponge: the bin, weekly.'),
       dryOnly: honest('noHomeMethod', 'What cannot be washed is no kitchen cloth.'),
     },

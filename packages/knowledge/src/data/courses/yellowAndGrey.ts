@@ -180,15 +180,20 @@ export const yellowAndGrey = [
           }),
         ],
         second: [P.waters('yellow', { min: [30, 60] })],
-        end: end(2, 'professional', 'Antique: what water leaves is its age; a conservator.'),
+        end: end(
+          2,
+          'professional',
+          ofSome({ states: ['antique', 'irreplaceable'] }, 'What water leaves is its age: a conservator.'),
+          ofSome({ states: ['sound', 'worn', 'thinning', 'torn'] }, 'Two rounds, then a cleaner.'),
+        ),
       }),
       protein: protein({
         first: [P.waters('yellow', { min: [15, 30], c: [15, 30] })],
         second: [P.peroxide('yellow', [15, 30])],
-        end: end(2, 'accept', 'Wool and silk yellow with age.'),
+        end: end(2, 'accept', 'Such fibres yellow with age.'),
       }),
       surface: cleaner('It needs a controlled bleach.'),
-      dryOnly: cleaner('Antique, metal thread, weighted silk: vacuum through a net, air, a conservator.'),
+      dryOnly: cleaner('Vacuum it through a net and air it; then a conservator.'),
     },
     never: [
       ['Chlorine on old linen.', 'It tenders old cellulose.'],
@@ -236,7 +241,12 @@ export const yellowAndGrey = [
             onlyIf: [C.sweatZones],
           }),
         ],
-        end: end(2, 'accept', 'Elastane, polyamide and a finish stay yellow: accept it, or dye.'),
+        end: end(
+          2,
+          'accept',
+          'A yellow finish stays: accept it, or dye.',
+          ofSome({ fibreIds: ['elastane', 'polyamide'] }, 'Elastane and polyamide stay yellow.'),
+        ),
       }),
       coloured: honest(
         'dyePatch',
@@ -245,7 +255,12 @@ export const yellowAndGrey = [
       synthetic: synthetic({
         first: [P.waters('residue', { min: [5, 15], c: [10, 25], stop: 'No smell of a pool.' })],
         second: [P.oxygen('yellow', [120, 240], [40, 40], { onlyIf: [C.noBleachLeft] })],
-        end: end(2, 'accept', 'Polyamide and elastane stay yellow.'),
+        end: end(
+          2,
+          'accept',
+          'Two rounds; what is left then stays.',
+          ofSome({ fibreIds: ['elastane', 'polyamide'] }, 'Polyamide and elastane stay yellow.'),
+        ),
       }),
       delicate: delicate({
         first: [P.waters('residue', { min: [5, 15], c: [10, 25] })],
@@ -423,7 +438,7 @@ export const yellowAndGrey = [
       synthetic: synthetic({
         wash: W.synthetic('A whites powder at forty.'),
         second: [P.oxygen('yellow', [120, 240], [40, 40])],
-        end: end(3, 'accept', 'Polyester takes little.'),
+        end: end(3, 'accept', 'Synthetics take little of it.'),
       }),
       delicate: honest('accept', 'Its own tone.'),
       protein: honest('accept', 'Natural cream; bleaching costs strength.'),
@@ -474,7 +489,7 @@ export const yellowAndGrey = [
       synthetic: synthetic({
         first: [P.oxygen('grey', [240, 240], [40, 40])],
         second: [P.dye([30, 80], [40, 40])],
-        end: end(2, 'accept', 'Polyester holds grey: half back is good.'),
+        end: end(2, 'accept', 'Synthetics hold grey: half back is good.'),
       }),
       delicate: delicate({
         first: [P.handSoak('grey'), P.handSoak('grey')],
@@ -569,7 +584,7 @@ export const yellowAndGrey = [
         checks: ['whiteCloth'],
         end: end(2, 'professional', 'After a room fire: a smoke-damage firm.'),
       }),
-      dryOnly: cleaner('Vacuum, air; lined and velvet curtains to a cleaner, told of smoke.'),
+      dryOnly: cleaner('Vacuum it, air it; then a cleaner, told of the smoke.'),
     },
     never: [
       ['Wetting or rubbing soot.', 'It drives carbon in.'],

@@ -3,6 +3,7 @@ import { betweenWords, PURPOSE_WORDS, passFigures, type Reference } from '@fever
 import { useLexicon } from '../../../app/useLexicon';
 import { Terms } from '../../../components/Terms';
 import { See, SeeAll } from '../Fact';
+import { NotesText } from '../NoteText';
 
 type ClothCourse = Reference['courses'][number]['cloths']['white'];
 type Pass = Extract<ClothCourse, { kind: 'course' }>['first'][number];
@@ -49,15 +50,11 @@ function PassLine({ pass, reference }: { pass: Pass; reference: Reference }) {
       </See>
       {`, ${passFigures(pass, best, say)}.`}
       <Terms>
-        {[
-          conditionsOf(pass, reference),
-          ...pass.advice.map(({ text }) => ` ${text}`),
-          pass.expect && ` ${pass.expect}`,
-          pass.stop && ` Stop: ${pass.stop}`,
-        ]
+        {[conditionsOf(pass, reference), pass.expect && ` ${pass.expect}`, pass.stop && ` Stop: ${pass.stop}`]
           .filter(Boolean)
           .join('')}
-      </Terms>
+      </Terms>{' '}
+      <NotesText notes={pass.advice} />
       {between && (
         <>
           {' '}

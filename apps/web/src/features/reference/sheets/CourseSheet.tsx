@@ -14,6 +14,7 @@ import { Fold } from '../../../components/Fold';
 import { LinkButton } from '../../../components/LinkButton';
 import { Terms } from '../../../components/Terms';
 import { Fact, See, SeeAll, Sources } from '../Fact';
+import { NotesText, NoteText } from '../NoteText';
 import { CoursePasses } from './CoursePasses';
 
 type Course = Reference['courses'][number];
@@ -76,7 +77,10 @@ export function CourseSheet({ course, reference }: { course: Course; reference: 
       <Told title="Never">
         {course.never.map(({ what, why }) => (
           <li key={what.text}>
-            <b>{what.text}</b> <Terms>{why}</Terms>
+            <b>
+              <NoteText note={what} />
+            </b>{' '}
+            <Terms>{why}</Terms>
           </li>
         ))}
       </Told>
@@ -86,14 +90,14 @@ export function CourseSheet({ course, reference }: { course: Course; reference: 
         </li>
         {course.verdict.causeAction.map((note) => (
           <li key={note.text}>
-            <Terms>{note.text}</Terms>
+            <NoteText note={note} />
           </li>
         ))}
       </Told>
       <Told title="Worth knowing">
         {course.says.map((note) => (
           <li key={note.text}>
-            <Terms>{note.text}</Terms>
+            <NoteText note={note} />
           </li>
         ))}
       </Told>
@@ -107,7 +111,7 @@ export function CourseSheet({ course, reference }: { course: Course; reference: 
       <Told title="So that it does not come again" folded>
         {course.prevent.map((note) => (
           <li key={note.text}>
-            <Terms>{note.text}</Terms>
+            <NoteText note={note} />
           </li>
         ))}
       </Told>
@@ -173,7 +177,7 @@ function AtOnce({ course, cloth }: { course: Course; cloth: Cloth }) {
     <Told title="At once">
       {[...kept, ...course.atOnce.donts].map((note) => (
         <li key={note.text}>
-          <Terms>{note.text}</Terms>
+          <NoteText note={note} />
         </li>
       ))}
     </Told>
@@ -185,7 +189,7 @@ function OnCloth({ given, reference }: { given: ClothCourse; reference: Referenc
   if (given.kind === 'honest')
     return (
       <Box paddingTop="6px">
-        <b>{COURSE_END_WORDS[given.next]}.</b> {given.why}
+        <b>{COURSE_END_WORDS[given.next]}.</b> <NotesText notes={given.why} />
       </Box>
     );
   const { first, wash, dry, checks, second, end, notes } = given;
@@ -196,14 +200,13 @@ function OnCloth({ given, reference }: { given: ClothCourse; reference: Referenc
         <Fact term="Then the wash" sourceIds={['commonPractice']}>
           <Ways ids={wash.methodIds} />
           {`, ${wash.tempC.min === wash.tempC.max ? say.temp(wash.tempC.min) : `${say.temp(wash.tempC.min)} to ${say.temp(wash.tempC.max)}`}. `}
-          {wash.extra.map((note) => note.text).join(' ')}
+          <NotesText notes={wash.extra} />
         </Fact>
       )}
       {dry.ways.length + dry.notes.length > 0 && (
         <Fact term="Dry" sourceIds={['commonPractice']}>
-          {[dry.ways.map((way) => DRYING_WORDS[way]).join(', '), ...dry.notes.map((note) => note.text)]
-            .filter(Boolean)
-            .join('. ')}
+          {dry.ways.length > 0 && `${dry.ways.map((way) => DRYING_WORDS[way]).join(', ')}. `}
+          <NotesText notes={dry.notes} />
         </Fact>
       )}
       <Fact term="Check" sourceIds={['commonPractice']}>
@@ -214,10 +217,12 @@ function OnCloth({ given, reference }: { given: ClothCourse; reference: Referenc
         term={`After ${end.rounds === 1 ? 'one round' : `${end.rounds} rounds`}`}
         sourceIds={['commonPractice']}
       >
-        {COURSE_END_WORDS[end.next]}. {end.text}
+        {COURSE_END_WORDS[end.next]}. <NotesText notes={end.notes} />
       </Fact>
       {notes.map((note) => (
-        <Box key={note.text}>{note.text}</Box>
+        <Box key={note.text}>
+          <NoteText note={note} />
+        </Box>
       ))}
     </Stack>
   );

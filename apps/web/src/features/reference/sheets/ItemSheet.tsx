@@ -11,6 +11,7 @@ import {
 import { useLexicon } from '../../../app/useLexicon';
 import { Chip } from '../../../components/controls';
 import { Fact, SeeAll } from '../Fact';
+import { NotesText } from '../NoteText';
 
 /** How a kind of piece is made and how wet, how hard and how dry it may be treated. */
 export function ItemSheet({ item, reference }: { item: Reference['items'][number]; reference: Reference }) {
@@ -75,7 +76,7 @@ export function ItemSheet({ item, reference }: { item: Reference['items'][number
       )}
       {item.notes.length > 0 && (
         <Fact term="Careful" sourceIds={item.sourceIds}>
-          {item.notes.map((note) => note.text).join(' ')}
+          <NotesText notes={item.notes} />
         </Fact>
       )}
     </>

@@ -6,6 +6,7 @@ import { Button } from '../../../components/controls';
 import { addressOf } from '../../../facts/draftAddress';
 import { EMPTY_DRAFT } from '../../../facts/factsDraft';
 import { Fact, See, SeeAll, Sources } from '../Fact';
+import { NotesText } from '../NoteText';
 import { RangeBars } from '../RangeBars';
 import { courseOf, methodsForMark } from '../referenceView';
 import { CourseSheet } from './CourseSheet';
@@ -83,7 +84,7 @@ export function MarkSheet({ mark, reference }: { mark: Mark; reference: Referenc
       )}
       {mark.advice.length > 0 && (
         <Fact term="Careful" sourceIds={mark.sourceIds}>
-          {mark.advice.map((note) => note.text).join(' ')}
+          <NotesText notes={mark.advice} />
         </Fact>
       )}
       <Fact term="Methods that move it" sourceIds={['commonPractice', 'memory']}>

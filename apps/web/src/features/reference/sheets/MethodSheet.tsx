@@ -2,6 +2,7 @@ import { Box } from '@chakra-ui/react';
 import { ACTION_WORDS, durationWords, type Reference, WETTING_WORDS } from '@feverfew/contracts';
 import { useLexicon } from '../../../app/useLexicon';
 import { Fact, See, SeeAll } from '../Fact';
+import { NoteText } from '../NoteText';
 import { Scale } from '../Scale';
 
 type Method = Reference['methods'][number];
@@ -13,9 +14,7 @@ export function MethodSheet({ method, reference }: { method: Method; reference: 
   const position = reference.schools.find((candidate) => candidate.id === method.schoolId);
   const { tempC, dwellMin } = method;
   const longest = Math.max(60, dwellMin.max);
-  const lines = Object.values(method.notes)
-    .flat()
-    .map((note) => note.text);
+  const notes = Object.values(method.notes).flat();
   return (
     <>
       <Box fontSize="17px" paddingBottom="6px">
@@ -82,10 +81,12 @@ export function MethodSheet({ method, reference }: { method: Method; reference: 
           “{position.view}”: {position.why}
         </Fact>
       )}
-      {lines.length > 0 && (
+      {notes.length > 0 && (
         <Fact term="Careful" sourceIds={method.sourceIds}>
-          {lines.map((line) => (
-            <Box key={line}>{line}</Box>
+          {notes.map((note) => (
+            <Box key={note.text}>
+              <NoteText note={note} />
+            </Box>
           ))}
         </Fact>
       )}
