@@ -33,6 +33,7 @@ export interface FindingFacts {
   productsReact: { agentAId: string; agentBId: string; pairId: string };
   /** Soaked with fuel, or fuel in foam or padding: out of use. */
   soakedWithFuel: Record<string, never>;
+  fluorideOnIt: { agentId: string };
   explosiveWhenDry: { componentId: string; agentId: string };
   onlyInItsBottle: { agentId: string; container: 'bottle' | 'sprayer' };
   burnsWithOxidiser: { oxidiserId: string; fuelId: string };
@@ -87,6 +88,8 @@ export interface FindingFacts {
   chlorineOnlyCold: { maxC: number };
   chlorineTooStrong: { pct: number; maxPct: number };
   solventOnlyCold: { agentId: string; maxC: number };
+  ammoniaOnlyCold: { agentId: string; maxC: number };
+  tooMuchFlammable: { agentId: string; mostML: number };
   measureGone: Record<string, never>;
   neverOffered: { agentId: string };
   hotterThanPiece: { atC: number; maxC: number; owner: LimitOwner };
@@ -159,7 +162,16 @@ export interface FindingFacts {
   noHomeMethod: Record<string, never>;
   noCleaningHelps: { markId: string };
   professionalHand: {
-    because: 'explosive' | 'fuel' | 'codeX' | 'codeS' | 'antique' | 'leather' | 'dryCleanOnly' | 'noMethod';
+    because:
+      | 'explosive'
+      | 'fluoride'
+      | 'fuel'
+      | 'codeX'
+      | 'codeS'
+      | 'antique'
+      | 'leather'
+      | 'dryCleanOnly'
+      | 'noMethod';
   };
   rinseTriedFirst: { agentIds: readonly string[] };
   cupboardHoldsPair: { pairId: string; agentAId: string; agentBId: string };

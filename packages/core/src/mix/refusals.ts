@@ -1,10 +1,12 @@
 import {
   type Agent,
+  AMMONIA_MOST_C,
   CHLORINE_MOST_C,
   type Chemistry,
   type Knowledge,
   MOST_ALCOHOL_SPRAYED_PCT,
   MOST_AVAILABLE_CHLORINE_PCT,
+  MOST_WEAK_ALCOHOL_ML,
   SOLVENT_MOST_C,
   WATER_ID,
   WATER_OVER_OXIDISER,
@@ -17,6 +19,7 @@ import { unsafeStrength } from '../gates/strengthFindings.js';
 import type { Household } from '../household/household.js';
 import type { KnowledgeIndex } from '../lookup/knowledgeIndex.js';
 import { toThousandth } from '../quantity/rounding.js';
+import { barredDeeds } from '../treatment/case/barredDeeds.js';
 import type { Mix } from './mix.js';
 
 const SOLVENTS: readonly Chemistry[] = ['alcohol', 'ketone', 'ester', 'hydrocarbon'];
@@ -42,6 +45,9 @@ export function refusals(read: ReadMix): Finding[] {
     ...waterEnough(read),
     ...chlorineAlone(read),
     ...solventCold(read),
+    ...ammoniaCold(read),
+    ...solventLittle(read),
+    ...keptDry(read),
     ...read.agents.flatMap((agent, index) => gates(agent, read.pours[index], read)),
   ];
 }
@@ -180,6 +186,42 @@ function solventCold({ mix, agents, household }: ReadMix): Finding[] {
   return solvent && mix.waterML > 0 && (mix.waterC ?? household.taps.coldC) > SOLVENT_MOST_C
     ? [finding('solventOnlyCold', { agentId: solvent.id, maxC: SOLVENT_MOST_C }, ['poisonCentre'])]
     : [];
+}
+
+/** Warm water drives the gas out of ammonia. */
+function ammoniaCold({ mix, agents, household }: ReadMix): Finding[] {
+  const ammonia = agents.find(({ chemistries }) => chemistries.includes('ammonia'));
+  return ammonia && mix.waterML > 0 && (mix.waterC ?? household.taps.coldC) > AMMONIA_MOST_C
+    ? [finding('ammoniaOnlyCold', { agentId: ammonia.id, maxC: AMMONIA_MOST_C }, ['poisonCentre'])]
+    : [];
+}
+
+/** What burns is mixed by the spoon, not by the litre; weak alcohol fills a sprayer at most. */
+function solventLittle({ mix, agents, pours }: ReadMix): Finding[] {
+  const totalML = mix.waterML + pours.reduce((sum, pour) => sum + (pour.volumeML ?? pour.massG ?? 0), 0);
+  return agents.flatMap((agent, at) => {
+    const pour = pours[at];
+    const volumeML = pour?.volumeML ?? 0;
+    if (!agent.flammable || agent.mostMLPerRound === null) return [];
+    const pct = ((pour?.strengthPct ?? agent.strength?.recipe ?? 100) * volumeML) / Math.max(1e-9, totalML);
+    const isWeak = agent.chemistries.includes('alcohol') && pct <= MOST_ALCOHOL_SPRAYED_PCT;
+    const mostML = isWeak ? MOST_WEAK_ALCOHOL_ML : agent.mostMLPerRound;
+    return volumeML > mostML * 1.001
+      ? [finding('tooMuchFlammable', { agentId: agent.id, mostML }, ['clp', 'memory'])]
+      : [];
+  });
+}
+
+/** A piece that no liquid may touch, for the sake of people. */
+function keptDry({ mix, agents, index }: ReadMix): Finding[] {
+  const item = mix.on?.itemId ? index.items.get(mix.on.itemId) : undefined;
+  if (!mix.on || !item) return [];
+  const barred = barredDeeds(
+    mix.on,
+    item.cautionIds.flatMap((id) => index.cautions.get(id) ?? []),
+  );
+  const isWet = mix.waterML > 0 || agents.some(({ form }) => form === 'liquid');
+  return barred.has('water') && isWet ? [finding('barredHere', { deed: 'water' }, item.sourceIds)] : [];
 }
 
 /** The household's own gates, and strengths that have to be known. */

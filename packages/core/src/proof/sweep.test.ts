@@ -18,7 +18,7 @@ const MOST_FAULTS: Readonly<Record<SenseKind, number>> = {
   strongestLate: 80,
   weakerInstead: 3,
   idleStep: 165,
-  emptyRound: 92,
+  emptyRound: 100,
   equalEnds: 0,
   amountOutside: 1440,
   amountAgainstWords: 80,

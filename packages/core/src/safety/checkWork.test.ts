@@ -178,6 +178,33 @@ describe('the checker of work catches', () => {
         ).toEqual(expect.arrayContaining([expect.stringMatching(/firstActWrong|noteAgainstLimit/)]));
       }
     });
+    it('a piece with a fluoride rust remover that is rinsed, blotted or washed', () => {
+      const fluoride = on('rust', {}, 'strongRustRemover');
+      expect(planted(fluoride, first(water))).toContain('firstActWrong');
+      expect(planted(fluoride, first(STANDING_NOTES.fluorideOff.text, water))).toContain('firstActWrong');
+      const { rounds, ladder } = planTreatment({ ...fluoride, tried: [] }, household, knowledge);
+      expect(planted(fluoride, (plan) => Object.assign(plan, { rounds, ladder }))).toContain(
+        'spoiltPieceWorked',
+      );
+    });
+    it('gloves, a mask, the plug or the window after the first touch, or not at all', () => {
+      const blanket = trouble('tea', piece('electricBlanket', { polyester: 100 }));
+      for (const facts of [
+        on('vapeLiquid', {}),
+        on('vomit', { age: 'days', wetness: 'dry' }),
+        on('sootMark', {}),
+        on('tea', {}, 'drainCleaner'),
+        blanket,
+      ]) {
+        const guard =
+          planTreatment(facts, household, knowledge).atOnce.actions[0]?.text ?? expect.unreachable();
+        const lift = STANDING_NOTES.liftFirst.text;
+        expect(planted(facts, first(guard, lift))).not.toContain('guardLate');
+        expect(planted(facts, first(lift, guard))).toContain('guardLate');
+        expect(planted(facts, first(lift))).toContain('guardLate');
+        expect(planted(facts, first())).toContain('guardLate');
+      }
+    });
     it('fuel in foam that is to be blotted', () => {
       const bed = trouble('fuelSpill', {
         ...piece('petBed', { polyester: 100 }),

@@ -19,6 +19,7 @@ export const DANGER_CODES = [
   'keptFromPeople',
   'personBanLost',
   'driesExplosive',
+  'spoiltPieceWorked',
 ] as const satisfies readonly Violation['code'][];
 /** Beside these: the plan of a run came in with a file, and nobody knows who made it. */
 export const NOT_OURS = 'planNotOurs';

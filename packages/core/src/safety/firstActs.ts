@@ -33,6 +33,8 @@ export function firstActFaults({ atOnce, atTub }: WorkList, read: CaseRead): Vio
       ? wrong(!first.includes('handsOff') || !only(allowed) || acts.length > 1)
       : wrong(!first.includes('flood') || !only(FLOODING));
   }
+  if (read.residues.some(({ spoilsPiece }) => spoilsPiece))
+    return wrong(!first.includes('handsOff') || !only(['handsOff']));
   const fumes = givesOffFumes(read);
   if (isSoakedWithFuel(read))
     return wrong(
@@ -43,11 +45,32 @@ export function firstActFaults({ atOnce, atTub }: WorkList, read: CaseRead): Vio
   const solvent = read.residues.some(({ flammable }) => flammable);
   const isFuel = read.marks.some(({ fuel }) => fuel) && read.left.some(({ vapourBurns }) => vapourBurns);
   const vapour = solvent || read.left.some(({ vapourBurns }) => vapourBurns);
-  return wrong(
+  const isWrong =
     (fumes && (!first.includes('leaveRoom') || !only(WHILE_IT_FUMES))) ||
-      (!fumes && (solvent || isFuel) && !first.includes('airOutdoors')) ||
-      (vapour && (all.includes('water') || all.includes('motor') || all.includes('heat'))),
+    (!fumes && (solvent || isFuel) && !first.includes('airOutdoors')) ||
+    (vapour && (all.includes('water') || all.includes('motor') || all.includes('heat')));
+  return [...wrong(isWrong), ...(fumes ? [] : guardFaults(atOnce, read))];
+}
+
+/** What a guard may stand behind: it keeps people from harm itself. */
+const BEFORE_GUARDS: readonly Deed[] = ['airOutdoors', 'leaveRoom', 'handsOff', 'flood'];
+
+/** Gloves, mask, plug, window: all of them said, and said before the first act that touches the piece. */
+function guardFaults(
+  atOnce: readonly string[],
+  { cautions, residues, cautionOf, noteOf }: CaseRead,
+): Violation[] {
+  const guards = new Set(
+    [
+      ...cautions,
+      ...residues.flatMap(({ cautionIds }) => cautionIds.flatMap((id) => cautionOf(id) ?? [])),
+    ].flatMap(({ first }) => first ?? []),
   );
+  const acts = atOnce.filter(
+    (text) => noteOf(text)?.asks.every((deed) => !BEFORE_GUARDS.includes(deed)) ?? true,
+  );
+  const said = acts.slice(0, guards.size);
+  return [...guards].every((text) => said.includes(text)) ? [] : [{ code: 'guardLate', where: 'atOnce' }];
 }
 
 /** Two products tried before that may not meet, in any order; chlorine on what gives off gas with it. */

@@ -30,7 +30,7 @@ function wetness(...[work, read]: Parameters<WorkRule>) {
   const opened = uncoded && facts.piece.waterTest === 'passed';
   const noWater =
     (item?.coded && code !== 'W' && code !== 'WS' && !opened) ||
-    item?.mostWetting === 'dry' ||
+    (item?.mostWetting === 'dry' && !washedByLabel(read)) ||
     facts.piece.parts.some((part) => isMarkedByWater(part, read));
   const anyAgent = work.pours.some((one) =>
     agentOf(one.agentId)?.chemistries.some((chemistry) => code === 'X' || chemistry !== 'absorbent'),

@@ -6,6 +6,9 @@ export interface Words {
   readonly cautionOf: (id: string) => Caution | undefined;
 }
 
+/** What guards a person asks nothing of the piece. */
+const GUARD: Omit<Note, 'text'> = { when: 'always', asks: [], bars: [], names: [] };
+
 const words = new WeakMap<Knowledge, Words>();
 
 /** Every line a plan may say, by its text, so that what it asks for is looked up and not believed. */
@@ -20,6 +23,7 @@ export function wordsOf(knowledge: Knowledge): Words {
     ...knowledge.items.flatMap((item) => item.notes),
     ...knowledge.fibres.flatMap((fibre) => [...fibre.beforeSoak, ...fibre.afterLook]),
     ...Object.values(STANDING_NOTES),
+    ...knowledge.cautions.flatMap(({ first }) => (first === null ? [] : [{ ...GUARD, text: first }])),
   ];
   const noteByText = new Map(notes.map((note) => [note.text, note]));
   const cautionById = new Map(knowledge.cautions.map((caution) => [caution.id, caution]));

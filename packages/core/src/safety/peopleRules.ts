@@ -3,7 +3,7 @@ import { agentsOf, chemistriesOf } from './doneIn.js';
 import { NONE, type TurnRule, treatOf, type WorkRule, when } from './rule.js';
 
 /** What the people of the house say: what is switched off, who lives here, what has to be read before. */
-export const PEOPLE_WORK_RULES: readonly WorkRule[] = [gates, sensitive, goneBans, cautions];
+export const PEOPLE_WORK_RULES: readonly WorkRule[] = [gates, sensitive, spoilt, goneBans, cautions];
 export const PEOPLE_TURN_RULES: readonly TurnRule[] = [dust, turnCautions, earlierProducts];
 
 /** Switched off, not sold, not on children's things, eats metal, strength not known or past the household's. */
@@ -33,6 +33,14 @@ function sensitive(...[work, read]: Parameters<WorkRule>) {
   return when(
     agentsOf(work, read).some((agent) => agent.notWith.some((who) => read.household[who])),
     'keptFromPeople',
+  );
+}
+
+/** What is still in it puts the piece out of use: nothing at all is done to it. */
+function spoilt(...[, { residues }]: Parameters<WorkRule>) {
+  return when(
+    residues.some(({ spoilsPiece }) => spoilsPiece),
+    'spoiltPieceWorked',
   );
 }
 

@@ -79,7 +79,13 @@ export function readCase(given: TroubleFacts, household: Household, knowledge: K
     marks,
     left,
     told,
-    cautions: cautionIdsOf(marks, told, item).flatMap((id) => cautionOf(id) ?? []),
+    cautions: cautionIdsOf(marks, told, item)
+      .flatMap((id) => cautionOf(id) ?? [])
+      .map((one) =>
+        one.tagLifts && isWashable(facts)
+          ? { ...one, bars: one.bars.filter((deed) => deed !== 'water') }
+          : one,
+      ),
     rules,
     never: new Set<string>([
       ...rules.filter((rule) => rule.verdict === 'never').map((rule) => rule.chemistry),
@@ -160,6 +166,9 @@ function causesOf(facts: TroubleFacts, { diagnoses }: Knowledge): string[] {
   });
 }
 
+const isWashable = ({ piece }: TroubleFacts): boolean =>
+  ['machine', 'hand'].includes(piece.label?.wash?.kind ?? 'none');
+
 function cautionIdsOf(
   marks: readonly Mark[],
   told: readonly SoilComponent[],
@@ -172,6 +181,8 @@ function cautionIdsOf(
       ),
     );
   return [
+    ...marks.flatMap((mark) => mark.cautionIds),
+    ...(marks.some((mark) => mark.bodyFluid) ? STANDING_CAUTIONS.bodyFluid : []),
     ...told.filter((one) => share(one) >= one.cautionsFromShare).flatMap((one) => one.cautionIds),
     ...(told.some((one) => one.vapourBurns) ? STANDING_CAUTIONS.solventOnIt : []),
     ...(item?.cautionIds ?? []),

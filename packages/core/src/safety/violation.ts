@@ -46,6 +46,8 @@ export const VIOLATION_CODES = [
   'noteAgainstLimit',
   'noteAgainstAction',
   'firstActWrong',
+  'guardLate',
+  'spoiltPieceWorked',
   'webbingWeakened',
 ] as const;
 

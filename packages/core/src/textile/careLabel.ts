@@ -59,3 +59,7 @@ export const driesFlat = (label: Pick<CareLabel, 'natural'> | null): boolean =>
 /** ISO 3758: one dot is without steam; a crossed-out iron is without iron and steam. */
 export const barsSteam = (label: Pick<CareLabel, 'iron'> | null): boolean =>
   label?.iron === 'never' || label?.iron === 'low';
+
+/** The tag allows a wash, by machine or by hand. */
+export const allowsWash = (label: CareLabel | null): boolean =>
+  label?.wash?.kind === 'machine' || label?.wash?.kind === 'hand';

@@ -1,17 +1,15 @@
 import { ASSUMED_SIZE, PROGRAMMES, SIZE_CM, UNKNOWN_FIBRE_ID } from '@feverfew/knowledge';
-import { type Finding, finding } from '../finding/finding.js';
+import { type Finding, type FindingFacts, finding } from '../finding/finding.js';
 import { toPct } from '../quantity/rounding.js';
 import type { PieceFacts } from '../textile/piece.js';
 import { diagnosisOf, isAnswered } from '../trouble/diagnose.js';
-import { explosivesHere, isUntouchable } from './case/explosivesHere.js';
-import { fumesHere } from './case/fumesHere.js';
+import { explosivesHere } from './case/explosivesHere.js';
 import { bearsDryHeat, bearsHotWash } from './case/heatHere.js';
 import type { PlanContext } from './case/planContext.js';
-import { reactionFinding } from './case/reactionFinding.js';
 import { sayable } from './case/sayable.js';
-import { soilCautions } from './case/soilCautions.js';
-import { isSoakedWithFuel } from './case/vapourHere.js';
+import { spoilersHere } from './case/spoilersHere.js';
 import { courseFor } from './course/courseFor.js';
+import { dangerFindings, dangerRemarks, forNobodyBecause } from './dangerRemarks.js';
 import type { CupboardView } from './plan/plan.js';
 import { dangerFirst } from './rounds/dangerFirst.js';
 import type { LaidOut } from './rounds/layOut.js';
@@ -99,13 +97,12 @@ function historyFindings(context: PlanContext): Finding[] {
   const tried = facts.tried.map((product) => product.agentId);
   // A solvent is aired out, and what may explode is flooded: neither is a matter of two waters.
   const left =
-    explosivesHere(context).length > 0
+    explosivesHere(context).length + spoilersHere(context).length > 0
       ? []
       : residues
           .filter(({ flammable }) => !flammable)
           .map((agent) => agent.id)
           .sort();
-  const solvents = residues.filter((agent) => agent.flammable).map((agent) => agent.id);
   const bleached = tried.some((id) => index.agents.get(id)?.chemistries.includes('chlorine'));
   const protein = marks.some((work) => work.components.some(({ component }) => component.proteinaceous));
   const hotEnzyme = protein && facts.tried.some((product) => product.hot);
@@ -115,12 +112,7 @@ function historyFindings(context: PlanContext): Finding[] {
     ),
   );
   return [
-    ...explosivesHere(context).map(({ component, agent }) =>
-      finding('explosiveWhenDry', { componentId: component.id, agentId: agent.id }, ['chemHandbook']),
-    ),
-    ...fumesHere(context).map(reactionFinding),
-    ...(isSoakedWithFuel(context) ? [finding('soakedWithFuel', {}, ['commonPractice'])] : []),
-    ...(solvents.length > 0 ? [finding('solventOnIt', { agentIds: solvents.sort() }, ['poisonCentre'])] : []),
+    ...dangerRemarks(context),
     ...(left.length > 0 ? [finding('rinseTriedFirst', { agentIds: left })] : []),
     ...(hotEnzyme ? [finding('triedHot', {}, ['memory', 'commonPractice'])] : []),
     ...(yellows && bleached ? [finding('chlorineTried', {})] : []),
@@ -176,22 +168,6 @@ function adviceFindings(context: PlanContext, rinsedFirst: boolean): Finding[] {
 const mayGoInMachine = ({ rinsable, envelope }: PlanContext): boolean =>
   rinsable && PROGRAMMES.indexOf(envelope.programme.most) > PROGRAMMES.indexOf('hand');
 
-/** Dangers that a pass would have said: with none offered they are said by themselves. */
-function dangerFindings(context: PlanContext): Finding[] {
-  const { told, residues, item, index, knowledge } = context;
-  const ids = new Set([
-    ...soilCautions(told, knowledge),
-    ...residues.flatMap((agent) => agent.cautionIds),
-    ...item.cautionIds,
-  ]);
-  return [...ids].flatMap((id) => {
-    const caution = index.cautions.get(id);
-    return caution?.severity === 'danger'
-      ? [finding('dangerHere', { cautionId: id, text: caution.text }, caution.sourceIds)]
-      : [];
-  });
-}
-
 /** What was taken for the size: said wherever an amount hangs on it. */
 function sizeFindings({ facts, rinsable }: PlanContext): Finding[] {
   if (facts.size === 'unknown') {
@@ -211,14 +187,14 @@ function professionalFindings(context: PlanContext, none: boolean): Finding[] {
 function professionalBecause(
   context: PlanContext,
   none: boolean,
-): 'explosive' | 'fuel' | 'codeX' | 'codeS' | 'antique' | 'leather' | 'dryCleanOnly' | 'noMethod' | null {
+): FindingFacts['professionalHand']['because'] | null {
   const {
     facts: { piece },
     item: { coded },
     index,
   } = context;
-  if (isUntouchable(context)) return 'explosive';
-  if (isSoakedWithFuel(context)) return 'fuel';
+  const forNobody = forNobodyBecause(context);
+  if (forNobody) return forNobody;
   if (coded && piece.code === 'X') return 'codeX';
   if (coded && piece.code === 'S') return 'codeS';
   if (piece.condition === 'antique' || piece.condition === 'irreplaceable') return 'antique';

@@ -1,4 +1,4 @@
-import type { Knowledge } from '@feverfew/knowledge';
+import { HANDS_ON_MIN, type Knowledge } from '@feverfew/knowledge';
 import { type Evidence, NO_EVIDENCE } from '../evidence/evidence.js';
 import { finding } from '../finding/finding.js';
 import type { Household } from '../household/household.js';
@@ -10,8 +10,10 @@ import { assessRelevant } from './assess/assessRelevant.js';
 import { candidatesOf } from './candidatesOf.js';
 import { openCase } from './case/openCase.js';
 import type { PlanContext } from './case/planContext.js';
+import { dangerFindings, dangerRemarks, forNobodyBecause } from './dangerRemarks.js';
 import { overallFindings } from './overallFindings.js';
 import type { Plan, PositionView } from './plan/plan.js';
+import { dangerFirst } from './rounds/dangerFirst.js';
 import { type LaidOut, layOut, NOTHING_LAID_OUT } from './rounds/layOut.js';
 
 /**
@@ -31,20 +33,7 @@ export function planTreatment(
 ): Plan {
   const start = openCase(facts, household, knowledge, evidence, occupancy);
   const { context, frame } = start;
-  if (!context) {
-    const findings = [
-      ...(start.marks > 0 ? [] : [finding(facts.markIds.length > 0 ? 'nothingLeft' : 'markNeeded', {})]),
-      ...(start.item ? [] : [finding('itemNeeded', {})]),
-    ];
-    return {
-      ...frame,
-      ...NOTHING_LAID_OUT,
-      candidates: [],
-      findings,
-      cupboard: { now: null, ifBought: null },
-      schools: [],
-    };
-  }
+  if (!context) return { ...frame, ...nothingToTreat(start) };
   const laid = layOut(context, afterWaterTest(context));
   const assessments = assessRelevant(context);
   const view = cupboardView(assessments);
@@ -57,6 +46,34 @@ export function planTreatment(
     schools: positionsAtWork(laid, assessments, context),
   };
 }
+
+/** There is no trouble, or all of it is gone: what still threatens people is said all the same. */
+function nothingToTreat({
+  frame: { facts },
+  item,
+  gone,
+}: ReturnType<typeof openCase>): Omit<Plan, keyof Frame> {
+  const acts = gone ? dangerFirst(gone).acts : [];
+  const because = gone && forNobodyBecause(gone);
+  return {
+    ...NOTHING_LAID_OUT,
+    atOnce: {
+      ...NOTHING_LAID_OUT.atOnce,
+      actions: acts.map(({ note, verbs }) => ({ text: note.text, verbs })),
+      handsOnMin: acts.length * HANDS_ON_MIN.lift,
+    },
+    candidates: [],
+    findings: [
+      ...(gone ? [...dangerRemarks(gone), ...dangerFindings(gone)] : []),
+      ...(because ? [finding('professionalHand', { because })] : []),
+      ...(gone || facts.markIds.length > 0 ? [finding('nothingLeft', {})] : [finding('markNeeded', {})]),
+      ...(item ? [] : [finding('itemNeeded', {})]),
+    ],
+    cupboard: { now: null, ifBought: null },
+    schools: [],
+  };
+}
+type Frame = ReturnType<typeof openCase>['frame'];
 
 /** The same case with the hidden water test passed, where nobody has made it and no code speaks for the piece. */
 function afterWaterTest({

@@ -171,7 +171,7 @@ function troubleChanges(facts: TroubleFacts, knowledge: Knowledge): Change[] {
       : []),
     ...(facts.markIds.length > 1
       ? facts.markIds.map((markId) =>
-          change('marksApart', { markId }, 'marks', setIn('facts', { markIds: [markId] })),
+          change('marksApart', { markId }, 'marks', setIn('facts', alone(markId, facts, knowledge))),
         )
       : []),
     ...(facts.wetness === 'dry'
@@ -184,6 +184,19 @@ function troubleChanges(facts: TroubleFacts, knowledge: Knowledge): Change[] {
       })),
     ),
   ];
+}
+
+/** One of several marks treated by itself: the others are still on the piece, and so is what they forbid to people. */
+function alone(markId: string, facts: TroubleFacts, knowledge: Knowledge): Partial<TroubleFacts> {
+  const idsOf = (id: string): string[] =>
+    workMarks({ ...facts, markIds: [id] }, knowledge).flatMap(({ components }) =>
+      components.map(({ component }) => component.id),
+    );
+  const own = idsOf(markId);
+  const others = facts.markIds.filter((id) => id !== markId).flatMap(idsOf);
+  return {
+    goneComponentIds: [...new Set([...facts.goneComponentIds, ...others.filter((id) => !own.includes(id))])],
+  };
 }
 
 function pieceChanges({ piece }: TroubleFacts): Change[] {

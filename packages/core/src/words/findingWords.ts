@@ -30,6 +30,28 @@ const OTHER_WAY = {
   alike: 'Does much the same as what is laid out.',
 } as const;
 
+const PROFESSIONAL_WORDS: Readonly<Record<FindingFacts['professionalHand']['because'], string>> = {
+  explosive: 'Do not move it, touch it or carry it anywhere: keep people away and call the fire service.',
+  fluoride:
+    'Not for a machine, a cleaner or the dustbin: ask the poison line about people, the waste authority about it.',
+  fuel:
+    'Not for a machine, a cleaner or the dustbin: ask the waste authority; indoors, or with a strong smell, the ' +
+    'fire service.',
+  codeX:
+    'Code X: vacuum and brush only. The rest is for a professional cleaner: tell them what it is, since when, ' +
+    'and what has been tried.',
+  codeS:
+    'Code S: no water. Lift and blot dry at home; solvents belong in a professional’s hands, their vapour ' +
+    'stays in foam. Tell them what it is, since when, and what has been tried.',
+  antique: 'Old or irreplaceable: a textile conservator is a real option before the first step.',
+  leather: 'Leather or suede: water and solvents both harm it. A leather cleaner is the right hand.',
+  dryCleanOnly:
+    'Its tag sends it to a professional: tell them what the trouble is and what has been tried. Spot ' +
+    'work at home stays small.',
+  noMethod:
+    'Take it to a professional cleaner and say what the trouble is and what has been tried, or accept it.',
+};
+
 const WORDS: Words = {
   chemistryForbidden: ({ chemistry, owner }, say) =>
     `No ${CHEMISTRY_WORDS[chemistry]}: ${ownerWords(owner, say)}.`,
@@ -81,6 +103,9 @@ const WORDS: Words = {
   soakedWithFuel: () =>
     'A piece soaked with fuel, or with fuel in its foam or padding, burns for weeks, and washing does not take it out. ' +
     'Keep it outdoors and out of use, and take it to the hazardous-waste point. A small splash: tell its size.',
+  fluorideOnIt: () =>
+    'A rust remover with fluoride is on it: it burns deep, the pain comes late, and it can kill. Nobody washes the ' +
+    'piece; it goes to the hazardous-waste point in a double bag.',
   explosiveWhenDry: ({ componentId, agentId }, say) =>
     `${upper(say.name(agentId))} on ${say.name(componentId)} makes crystals that explode at a touch once dry. Dry: do ` +
     'not touch it, call the fire service. Still wet: flood it with running water and never let it dry.',
@@ -180,6 +205,10 @@ const WORDS: Words = {
     `Chlorine bleach is used cold, at ${say.temp(maxC)} at most: warm it fumes.`,
   chlorineTooStrong: ({ pct, maxPct }) =>
     `${pct} % available chlorine; at most ${maxPct} % touches any cloth. More water, or less bleach.`,
+  ammoniaOnlyCold: ({ agentId, maxC }, say) =>
+    `${upper(say.name(agentId))} goes into cold water only, ${say.temp(maxC)} at most: warmth drives its gas out.`,
+  tooMuchFlammable: ({ agentId, mostML }, say) =>
+    `${upper(say.name(agentId))} burns: at most ${say.volume(mostML)} of it at a time, poured near no flame.`,
   solventOnlyCold: ({ agentId, maxC }, say) =>
     `${upper(say.name(agentId))} and warm water make vapour that catches fire: no warmer than ${say.temp(maxC)}.`,
   measureGone: () => 'It is counted in a measure this household no longer has. Mix it anew.',
@@ -294,26 +323,7 @@ const WORDS: Words = {
   noCleaningHelps: ({ markId }, say) =>
     `${upper(say.name(markId))}: this is no soil, and no cleaning helps. What may help is said below.`,
   noHomeMethod: () => 'Nothing here is both safe on it and of use.',
-  professionalHand: ({ because }) =>
-    because === 'explosive'
-      ? 'Do not move it, touch it or carry it anywhere: keep people away and call the fire service.'
-      : because === 'fuel'
-        ? 'Not for a machine, a cleaner or the dustbin: ask the waste authority; indoors, or with a strong smell, the ' +
-          'fire service.'
-        : because === 'codeX'
-          ? 'Code X: vacuum and brush only. The rest is for a professional cleaner: tell them what it is, since when, ' +
-            'and what has been tried.'
-          : because === 'codeS'
-            ? 'Code S: no water. Lift and blot dry at home; solvents belong in a professional’s hands, their vapour ' +
-              'stays in foam. Tell them what it is, since when, and what has been tried.'
-            : because === 'antique'
-              ? 'Old or irreplaceable: a textile conservator is a real option before the first step.'
-              : because === 'leather'
-                ? 'Leather or suede: water and solvents both harm it. A leather cleaner is the right hand.'
-                : because === 'dryCleanOnly'
-                  ? 'Its tag sends it to a professional: tell them what the trouble is and what has been tried. Spot ' +
-                    'work at home stays small.'
-                  : 'Take it to a professional cleaner and say what the trouble is and what has been tried, or accept it.',
+  professionalHand: ({ because }) => PROFESSIONAL_WORDS[because],
   rinseTriedFirst: ({ agentIds }, say) =>
     `Still in the cloth: ${agentIds.map(say.name).join(', ')}. Every step starts with rinsing it out.`,
   cupboardHoldsPair: ({ pairId, agentAId, agentBId }, say) =>

@@ -92,11 +92,23 @@ function roundLinesApart(round: Round, say: Lexicon): Line[] {
   ];
 }
 
-/** Words of the first seconds and the first round, as they would be read aloud. */
+/** First acts that guard people: they are outside every limit of words. */
+const GUARDS: readonly string[] = [
+  'protect',
+  'leaveRoom',
+  'ventilate',
+  'airOutdoors',
+  'handsOff',
+  'keepFlooded',
+];
+
+/** Words of the first seconds and the first round, as they would be read aloud, without what guards people. */
 export function wordsOfRoundOne(plan: Plan, say: Lexicon): number {
   const [round] = plan.rounds;
   const lines = [
-    ...plan.atOnce.actions.map(({ text }) => text),
+    ...plan.atOnce.actions
+      .filter(({ verbs }) => verbs.every((verb) => !GUARDS.includes(verb)))
+      .map(({ text }) => text),
     ...plan.atOnce.donts,
     ...(round ? roundLines(round, say).map(({ text }) => text) : []),
   ];

@@ -55,6 +55,7 @@ const DANGERS: Readonly<Record<DangerCode, string>> = {
   keptFromPeople: 'A product of it is kept from somebody who lives here now.',
   personBanLost: 'What is on it can give off something that harms people.',
   driesExplosive: 'What is on it must not dry.',
+  spoiltPieceWorked: 'what is in the cloth may not be washed at home',
   planNotOurs: 'Its plan came in with a file, and is not one that was made here.',
 };
 

@@ -26,8 +26,7 @@ const AGES = { minutes: 'minutes', hours: 'hours', days: 'days', weeks: 'weeks',
 const WORDS: Words = {
   wet: (wanted) => (wanted ? 'still wet' : 'dried in'),
   dryNow: () => 'dry to the touch',
-  ages: (wanted) =>
-    `${oneOf(wanted, (age) => (age === 'unknown' ? 'nobody knows how many days' : AGES[age]))} old`,
+  ages: (wanted) => `${oneOf(wanted, (age) => (age === 'unknown' ? 'unknown days' : AGES[age]))} old`,
   allOver: (wanted) => isSo(wanted, 'all over'),
   colours: (wanted) => oneOf(wanted, (colour) => colour),
   fast: () => 'its dye holds',

@@ -13,6 +13,7 @@ export const safe = {
   typicalDose: 'By its label.',
   shelfLife: 'By its label.',
   neverOffered: false,
+  spoilsPiece: false,
   inEveryHouse: false,
   washRole: null,
   softensWater: null,

@@ -995,6 +995,7 @@ export const agents: readonly Agent[] = [
     cautionIds: ['hydrofluoric'],
     ghs: 'Acute Tox. 2, Skin Corr. 1A',
     neverOffered: true,
+    spoilsPiece: true,
     sourceIds: ['clp', 'poisonCentre'],
     onlyInItsBottle: true,
     notIntoSeptic: true,

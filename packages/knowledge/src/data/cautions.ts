@@ -1,6 +1,12 @@
 import type { Caution } from '../schema/hazard.js';
 
-const plain = { occasion: null, forbidsHeat: false, bars: [] as Caution['bars'] } satisfies Partial<Caution>;
+const plain = {
+  occasion: null,
+  forbidsHeat: false,
+  bars: [] as Caution['bars'],
+  first: null,
+  tagLifts: false,
+} satisfies Partial<Caution>;
 
 export const cautions: readonly Caution[] = [
   {
@@ -81,6 +87,7 @@ export const cautions: readonly Caution[] = [
   {
     ...plain,
     id: 'bodyFluids',
+    first: 'Gloves on: it is a body fluid.',
     occasion: 'bodyFluid',
     severity: 'warning',
     text: 'Body fluid: gloves, do not shake the piece, wash it apart, wash your hands.',
@@ -102,6 +109,7 @@ export const cautions: readonly Caution[] = [
   {
     ...plain,
     id: 'mouldMask',
+    first: 'Fine mask and gloves on, window open; people with asthma out of the room.',
     severity: 'warning',
     text:
       'Mould: mask, outdoors, brush away from your face. A vacuum blows spores out again: outdoors too, ' +
@@ -206,6 +214,7 @@ export const cautions: readonly Caution[] = [
   {
     ...plain,
     id: 'ammoniaFumes',
+    first: 'Window open, gloves on: the ammonia in it burns skin and eyes.',
     severity: 'danger',
     text:
       'Ammonia: outdoors or wide-open window, gloves and goggles, never with chlorine bleach, never with ' +
@@ -226,6 +235,7 @@ export const cautions: readonly Caution[] = [
   {
     ...plain,
     id: 'chlorineFumes',
+    first: 'Window open, gloves on; add nothing to the chlorine in it.',
     severity: 'danger',
     text: 'Wide-open window, gloves, goggles; cold water only; never with asthma.',
     brief: 'Wide-open window, gloves, goggles; cold water.',
@@ -336,11 +346,61 @@ export const cautions: readonly Caution[] = [
   },
   {
     ...plain,
-    id: 'electric',
-    bars: ['water', 'soak'],
+    id: 'nicotineSkin',
+    first: 'Gloves on: nicotine goes through skin. Children and animals away.',
     severity: 'danger',
-    text: 'No liquid into electric blankets or heated pads.',
-    brief: 'No liquid into electric blankets or heated pads.',
+    text:
+      'Nicotine goes through skin: gloves, and rinse hands at once. Children and animals away. Sick, pale or ' +
+      'sweating: poison line.',
+    brief: 'Gloves; rinse hands; children and animals away.',
+    ground: 'Nicotine liquid is taken up through skin.',
+    sourceIds: ['poisonCentre'],
+  },
+  {
+    ...plain,
+    id: 'wetLime',
+    first: 'Gloves on if it is cement or lime: wet, it burns skin. Off the body; skin rinsed twenty minutes.',
+    severity: 'danger',
+    text:
+      'Wet cement and lime burn skin slowly, without pain at first: gloves, off the body, skin rinsed for twenty ' +
+      'minutes. White or red skin, or an eye: a doctor.',
+    brief: 'Wet cement burns skin: gloves, rinse skin twenty minutes.',
+    ground: 'Calcium hydroxide, pH 12 to 13.',
+    sourceIds: ['poisonCentre', 'clp'],
+  },
+  {
+    ...plain,
+    id: 'lye',
+    first: 'Gloves and goggles on: drain cleaner burns skin and eyes.',
+    severity: 'danger',
+    text:
+      'Drain and oven cleaner burn skin and eyes: gloves, goggles, off the body, skin rinsed for twenty minutes. No ' +
+      'acid, no hot water on it.',
+    brief: 'Burns skin and eyes: gloves, goggles; no acid.',
+    ground: 'Skin Corr. 1A.',
+    sourceIds: ['clp', 'poisonCentre'],
+  },
+  {
+    ...plain,
+    id: 'fineDust',
+    first: 'Fine mask on, window open; people with asthma out of the room.',
+    severity: 'warning',
+    text: 'Fine dust: mask on, window open, no shaking indoors. People with asthma out of the room.',
+    brief: 'Mask, window; people with asthma out.',
+    ground: 'Carbon and toner dust irritate airways.',
+    sourceIds: ['commonPractice'],
+  },
+  {
+    ...plain,
+    id: 'electric',
+    first: 'Unplug it at the wall, with dry hands.',
+    bars: ['water', 'soak'],
+    tagLifts: true,
+    severity: 'danger',
+    text:
+      'No liquid into electric blankets or heated pads unless their tag allows a wash: then control and cord off, and ' +
+      'dry for two days before it is plugged in. Scorched, kinked or frayed: out of use.',
+    brief: 'No liquid unless its tag allows; cord off; dry two days.',
     ground: 'Shock, fire.',
     sourceIds: ['commonPractice'],
   },
@@ -360,6 +420,7 @@ export const cautions: readonly Caution[] = [
   {
     ...plain,
     id: 'wetPaint',
+    first: 'Window wide open, no flame or spark near it.',
     bars: ['heat', 'iron', 'steam', 'tumble', 'motor'],
     forbidsHeat: true,
     severity: 'danger',
@@ -419,6 +480,7 @@ export const cautions: readonly Caution[] = [
   {
     ...plain,
     id: 'unknownCare',
+    first: 'Gloves on, window open: what was put on it is not known.',
     severity: 'danger',
     text:
       'A product nobody can name meets nothing: rinse it out with plenty of water first, and keep its bottle ' +

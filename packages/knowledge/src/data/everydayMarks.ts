@@ -238,8 +238,9 @@ export const everydayMarks: readonly Mark[] = listed([
     kind: 'mark',
     components: of(['clay', 0.6], ['hardnessScale', 0.4]),
     hasSolids: true,
+    cautionIds: ['wetLime'],
     advice: [
-      where({ unwetted: true }, 'Let it dry, crack it off, brush; wet lime burns skin: gloves.', {
+      where({ unwetted: true }, 'Let it dry, crack it off, brush.', {
         asks: ['dryIn', 'brush'],
       }),
     ],
@@ -303,7 +304,7 @@ export const everydayMarks: readonly Mark[] = listed([
     aliases: ['vape juice', 'vape', 'e liquid'],
     kind: 'mark',
     components: of(['sugar', 0.7], ['nicotineTar', 0.3]),
-    advice: [always('Nicotine goes through skin: gloves, and rinse hands at once.')],
+    cautionIds: ['nicotineSkin'],
   },
 ]);
 

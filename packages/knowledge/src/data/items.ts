@@ -903,12 +903,19 @@ export const items: readonly Item[] = [
     mostWetting: 'dry',
     mostProgramme: 'none',
     mostAction: 'blot',
-    surfaceOnly: true,
+    labelDecides: true,
     skinContact: true,
     drying: noTumble,
     cautionIds: ['electric'],
     typicalAreaCm2: 20000,
-    notes: [where({ noWashOnTag: true }, 'No liquid in it.', { bars: ['water'] })],
+    notes: [
+      where({ noWashOnTag: true }, 'No liquid in it.', { bars: ['water'] }),
+      where(
+        { tagFromC: 30 },
+        'Control and cord off, cap shut, before the wash; never wrung. Dry two days before it is plugged in.',
+        { bars: ['wring'] },
+      ),
+    ],
   },
   {
     ...washable,

@@ -8,6 +8,7 @@ export const plain = {
   damage: false,
   fuel: false,
   expectedSignIds: [] as string[],
+  cautionIds: [] as string[],
   advice: [] as Mark['advice'],
   withAge: '',
   lookAlikeIds: [] as string[],

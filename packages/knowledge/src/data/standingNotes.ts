@@ -10,6 +10,10 @@ export const STANDING_NOTES = {
   rinseOutProduct: always('What was put on it before: out with it first, in two cold waters.', {
     asks: ['water'],
   }),
+  dabOutProduct: always(
+    'What was put on it before: out with it first, dabbed many times with a damp white cloth, a fresh face each time.',
+    { asks: ['water'] },
+  ),
   leaveFumes: always(
     'Open the windows, everybody out, door shut: half an hour or more, until nothing smells or stings. Add nothing to ' +
       'it. Coughing or burning eyes: the emergency number.',
@@ -51,6 +55,11 @@ export const STANDING_NOTES = {
       'keep it wet.',
     { asks: ['handsOff', 'flood'] },
   ),
+  fluorideOff: always(
+    'Thick gloves and goggles on, off the body. On skin: rinse under running water, emergency number and hospital at ' +
+      'once, even without pain, the bottle along. The piece: double bag, out of use, hazardous-waste point.',
+    { asks: ['handsOff'] },
+  ),
   fuelOutside: always(
     'Outdoors if it can be carried, far from any flame, spark or switch, and out of use. If not: flames out, touch no ' +
       'switch, windows open, people out, and ask the fire service.',
@@ -72,7 +81,7 @@ export const HEAT_ALLOWED_NOTE = 'Heat allowed before it was gone:';
 /** How a trouble ends where a course has nothing more to say on this piece. */
 export const END_TEXTS: Readonly<Record<CourseEnd, string>> = {
   accept: 'What is left then stays.',
-  professional: 'Then a cleaner, told what was used.',
+  professional: 'Then a cleaner: say what was used.',
   dyePatch: 'Then dye it over, or patch it.',
   discard: 'Then let it go.',
   mend: 'Then mend it.',

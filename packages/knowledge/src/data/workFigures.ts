@@ -148,6 +148,10 @@ export const MOST_AVAILABLE_CHLORINE_PCT = 0.1;
 export const CHLORINE_MOST_C = 25;
 /** A flammable solvent goes into no water warmer than this, °C. Common practice, no source. */
 export const SOLVENT_MOST_C = 25;
+/** Warmest water that household ammonia goes into, °C: above it the gas comes out. From memory. */
+export const AMMONIA_MOST_C = 30;
+/** Most alcohol in one weak mix, mL: a sprayer’s worth. Our own choice. */
+export const MOST_WEAK_ALCOHOL_ML = 100;
 /** A soak longer than this is a long one, which tender fibres bear only cooler, min. Common practice, no source. */
 export const LONG_SOAK_MIN = 120;
 

@@ -46,6 +46,8 @@ export const Agent = z.strictObject({
   shelfLife: z.string(),
   /** Known so that it can be named as tried or warned of; no method may use it. */
   neverOffered: z.boolean(),
+  /** What it has been put on is put out of use: it may not be washed at home. */
+  spoilsPiece: z.boolean(),
   /** In every house without being in a cupboard. */
   inEveryHouse: z.boolean(),
   /** What it is to the wash that follows a method; null = no wash goes with it. */

@@ -50,10 +50,17 @@ export const Caution = z.strictObject({
   forbidsHeat: z.boolean(),
   /** What nobody does to a piece this is said of, whatever another line says. */
   bars: z.array(Deed),
+  /** A tag that allows a wash lifts its ban of water, not of soaking. */
+  tagLifts: z.boolean(),
   severity: z.enum(['note', 'warning', 'danger']),
   text: z.string(),
   /** The same for the line of a step, where the whole text is read before anything is mixed: twelve words at most. */
   brief: z.string().refine((text) => text.split(' ').length <= 12),
+  /** What guards hand, eye or lung before the piece is touched, said before every other act; null = nothing does. */
+  first: z
+    .string()
+    .refine((text) => text.split(' ').length <= 24)
+    .nullable(),
   ground: z.string(),
   sourceIds: SourceIds,
 });

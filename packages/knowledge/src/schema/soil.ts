@@ -67,6 +67,8 @@ export const Mark = z.strictObject({
   withAge: z.string(),
   /** Marks that look like it and want something else. */
   lookAlikeIds: z.array(Id),
+  /** Cautions of the trouble as a whole, besides those of its components. */
+  cautionIds: z.array(Id),
   /** Said beside the mark. */
   advice: z.array(Note),
   sourceIds: SourceIds,

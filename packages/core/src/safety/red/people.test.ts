@@ -217,7 +217,7 @@ const otherTried: Nasty[] = [
     name: 'hydrofluoric rust remover on leather, where nothing can be done: the danger is said all the same',
     ground: 'PC: hospital at once',
     facts: ask('rust', made('gloves', { leather: 100 }), { tried: [tried('strongRustRemover')] }),
-    findings: ['dangerHere'],
+    findings: ['fluorideOnIt'],
     lines: /hospital at once/i,
     offers: 'professional',
   },
@@ -256,11 +256,11 @@ const otherTried: Nasty[] = [
   ...(['strongRustRemover'] as const).flatMap((agentId): Nasty[] =>
     ['rust', 'tea'].map((mark) => ({
       name: `${agentId} already on ${mark}`,
-      ground: 'PC: hydrofluoric acid burns deep and late',
+      ground: 'PC: hydrofluoric acid burns deep and late; 10: the piece is not washed at home',
       facts: ask(mark, sheet, { tried: [tried(agentId)] }),
-      cautions: ['hydrofluoric'],
+      findings: ['fluorideOnIt'],
       lines: /hospital at once/i,
-      offers: 'pass',
+      offers: 'professional',
     })),
   ),
   {
@@ -517,15 +517,26 @@ const made4people: Nasty[] = [
     }),
   ),
   {
-    name: 'an electric blanket with a spill',
+    name: 'an electric blanket with a spill, no tag',
     ground: '06: no liquids into electric blankets',
-    facts: ask('tea', made('electricBlanket', { polyester: 100 }), { wetness: 'wet' }),
+    facts: ask('tea', made('electricBlanket', { polyester: 100 }, { label: null }), { wetness: 'wet' }),
     cautions: [],
     holds: (plan) => {
       for (const action of plan.ladder.flatMap((pass) => pass.steps))
         expect([action.bath, action.waterML]).toEqual([null, null]);
     },
     offers: 'either',
+  },
+  {
+    name: 'an electric blanket whose tag allows a wash',
+    ground: '10 section 3: the tag may allow a gentle 30 °C; cord off, dry two days; no soak',
+    facts: ask('tea', made('electricBlanket', { polyester: 100 }, { label: label(30) }), { wetness: 'wet' }),
+    lines: /cord off/i,
+    holds: (plan) => {
+      for (const action of plan.ladder.flatMap((pass) => pass.steps))
+        expect([action.bath, action.tempC === null || action.tempC.target <= 30]).toEqual([null, true]);
+    },
+    offers: 'pass',
   },
 ];
 

@@ -106,7 +106,7 @@ const NASTY: readonly Nasty[] = [
     ),
   ),
   ...['ammonia', 'chlorineBleach', 'drainCleaner', 'unknownProduct', 'mouldSpray'].flatMap((agentId) =>
-    ['tea', 'saladOil', 'mud'].flatMap((markId) =>
+    ['tea', 'saladOil', 'mud', 'redWine'].flatMap((markId) =>
       [tee, carpet].map(
         (piece): Nasty => ({
           name: `${markId} on ${piece.itemId}, ${agentId} still in it`,
@@ -118,7 +118,7 @@ const NASTY: readonly Nasty[] = [
       ),
     ),
   ),
-  ...[tee, jeans].map(
+  ...PIECES.map(
     (piece): Nasty => ({
       name: `cement on ${piece.itemId}`,
       ground: '10: wet lime burns skin slowly',

@@ -1,5 +1,5 @@
 import type { Caution, Deed } from '@feverfew/knowledge';
-import { barsSteam, dripsDry } from '../../textile/careLabel.js';
+import { allowsWash, barsSteam, dripsDry } from '../../textile/careLabel.js';
 import type { PieceFacts } from '../../textile/piece.js';
 
 /** What nobody does to this piece, whatever a line says: by its tag, and by the cautions said of it and of its trouble. */
@@ -11,6 +11,8 @@ export function barredDeeds(
     ...(barsSteam(label) ? (['steam'] as const) : []),
     ...(label?.iron === 'never' ? (['iron'] as const) : []),
     ...(dripsDry(label) ? (['wring'] as const) : []),
-    ...cautions.flatMap((caution) => caution.bars),
+    ...cautions.flatMap(({ bars, tagLifts }) =>
+      tagLifts && allowsWash(label) ? bars.filter((deed) => deed !== 'water') : bars,
+    ),
   ]);
 }

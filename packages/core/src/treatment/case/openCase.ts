@@ -33,15 +33,16 @@ export function openCase(
   const envelope = drawEnvelope(gatherLimits(facts, { marks, told }, positions, index));
   const residues = residuesOf(facts.tried, index);
   const item = facts.piece.itemId === null ? undefined : index.items.get(facts.piece.itemId);
-  const context: PlanContext | null =
-    marks.length > 0 && item
+  // Where all of it is gone the danger may not be: it is looked for in what was there.
+  const all: PlanContext | null =
+    told.length > 0 && item
       ? {
           facts,
           household,
           knowledge,
           index,
           envelope,
-          marks,
+          marks: marks.length > 0 ? marks : told,
           told,
           item,
           dryMassG: facts.piece.dryMassG ?? item.dryMassG,
@@ -61,7 +62,8 @@ export function openCase(
     envelope,
     diagnoses: diagnosesOf(facts, knowledge),
   };
-  return { context, frame, marks: marks.length, item };
+  const isGone = marks.length === 0;
+  return { context: isGone ? null : all, gone: isGone ? all : null, frame, item };
 }
 
 /** Cautions said of the piece, of its trouble, and of a solvent that may still be in it. */

@@ -6,7 +6,9 @@ import { holdsVapour } from '../case/vapourHere.js';
 import { courseFor } from '../course/courseFor.js';
 import { goneAtOnce } from '../course/goneAtOnce.js';
 import type { AtOnce } from '../plan/round.js';
-import { dangerFirst } from './dangerFirst.js';
+import { dangerFirst, guardsFirst } from './dangerFirst.js';
+
+const { rinseOutProduct, dabOutProduct } = STANDING_NOTES;
 
 /** Of use only while something wet is there to take up. */
 const WHILE_WET: readonly AtOnceVerb[] = ['blot', 'absorb', 'keepWet', 'letDry', 'detergent', 'rewash'];
@@ -25,6 +27,11 @@ const WETS: readonly AtOnceVerb[] = ['coldFlush', 'detergent', 'rewash', 'keepWe
 const isDry = (lines: readonly { readonly verbs: readonly AtOnceVerb[] }[]): boolean =>
   lines.every(({ verbs }) => !verbs.includes('coldFlush'));
 
+/** First acts that send fine dust into the air. */
+const RAISING: readonly AtOnceVerb[] = ['shake', 'vacuum'];
+const hasDust = ({ marks }: PlanContext): boolean =>
+  marks.some(({ components }) => components.some(({ component }) => component.dustHarms));
+
 /** There is something wet to blot up, and it neither dusts nor may not be touched. */
 const takesUp = ({ barred, marks }: PlanContext): boolean =>
   !barred.has('blot') &&
@@ -38,6 +45,7 @@ const takesUp = ({ barred, marks }: PlanContext): boolean =>
  */
 export function atOnceOf(context: PlanContext, done: ReadonlySet<Deed>): AtOnce {
   const { facts, marks, item, knowledge, rinsable, residues, barred } = context;
+  const raisesDust = context.household.asthma && hasDust(context);
   const isWet = wetnessOf(facts) === 'wet';
   const isFresh = isWet || FRESH.includes(facts.age);
   const isInTime = (verbs: readonly AtOnceVerb[]): boolean => {
@@ -60,9 +68,11 @@ export function atOnceOf(context: PlanContext, done: ReadonlySet<Deed>): AtOnce 
       handsOnMin: dangerActs.length * HANDS_ON_MIN.lift,
       gone: null,
     };
+  const guards = guardsFirst(context);
   const vapour = holdsVapour(context);
   // A solvent is aired out first: water comes later, as a step of its own.
-  const rinsedOut = residues.length > 0 && !vapour ? say([STANDING_NOTES.rinseOutProduct], barred) : [];
+  const rinsedOut =
+    residues.length > 0 && !vapour ? say([rinsable ? rinseOutProduct : dabOutProduct], barred) : [];
   const donts = say(
     courses.flatMap(({ atOnce }) => atOnce.donts),
     barred,
@@ -82,7 +92,9 @@ export function atOnceOf(context: PlanContext, done: ReadonlySet<Deed>): AtOnce 
         (!asks.some((deed) => KEPT_FROM_VAPOUR.includes(deed)) &&
           verbs.every((verb) => !WETS.includes(verb))),
     )
-    .filter(({ verbs }) => isInTime(verbs));
+    .filter(({ verbs }) => isInTime(verbs) && !(raisesDust && verbs.some((verb) => RAISING.includes(verb))))
+    // The guards have said it.
+    .filter(({ verbs }) => guards.length === 0 || verbs.some((verb) => verb !== 'protect'));
   // What may not be touched while it is wet is left to set first.
   const untouched = barred.has('blot') && facts.wetness !== 'dry';
   const solids =
@@ -92,6 +104,7 @@ export function atOnceOf(context: PlanContext, done: ReadonlySet<Deed>): AtOnce 
   const lifted = solids && !lines.some(({ verbs }) => verbs.includes('lift') || verbs.includes('shake'));
   const actions = [
     ...dangerActs,
+    ...guards.map((text) => ({ text, verbs: ['protect' as const] })),
     ...rinsedOut.map(({ text }) => ({ text, verbs: ['rinseOutProduct' as const] })),
     ...(untouched && lines.every(({ verbs }) => !verbs.includes('letDry'))
       ? say([STANDING_NOTES.letItSet], against).map(({ text }) => ({ text, verbs: ['letDry' as const] }))

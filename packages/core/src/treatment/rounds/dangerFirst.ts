@@ -1,7 +1,9 @@
 import { type AtOnceVerb, type Note, STANDING_NOTES } from '@feverfew/knowledge';
+import { cautionsHere } from '../case/cautionsHere.js';
 import { explosivesHere, isUntouchable } from '../case/explosivesHere.js';
 import { fumesHere } from '../case/fumesHere.js';
 import type { PlanContext } from '../case/planContext.js';
+import { spoilersHere } from '../case/spoilersHere.js';
 import { hasFuel, holdsVapour, isSoakedWithFuel } from '../case/vapourHere.js';
 
 /** A first act that keeps people from harm. Nothing else is done until it has been. */
@@ -14,6 +16,7 @@ const {
   handsOff,
   wetOrDry,
   floodNow,
+  fluorideOff,
   fuelOutside,
   leaveFumes,
   floodFumes,
@@ -38,6 +41,7 @@ export function dangerFirst(context: PlanContext): {
     return { acts: [act(isUnsure ? wetOrDry : handsOff, 'handsOff')], only: true };
   }
   if (explosivesHere(context).length > 0) return { acts: [act(floodNow, 'keepFlooded')], only: true };
+  if (spoilersHere(context).length > 0) return { acts: [act(fluorideOff, 'handsOff')], only: true };
   const fumes =
     fumesHere(context).length > 0
       ? [act(leaveFumes, 'leaveRoom', 'ventilate'), act(rinsable ? floodFumes : blotFumes, 'rinseOutProduct')]
@@ -53,3 +57,8 @@ export function dangerFirst(context: PlanContext): {
   const acts = waits ? [...fumes.slice(0, 1), ...air] : fumes;
   return { acts, only: fumes.length > 0 };
 }
+
+/** Gloves, a mask, the plug, the window: what guards a person before the hand touches anything. */
+export const guardsFirst = (context: PlanContext): string[] => [
+  ...new Set(cautionsHere(context).flatMap(({ first }) => first ?? [])),
+];

@@ -49,9 +49,9 @@ export const mineralAndEarth: readonly SoilComponent[] = [
   {
     id: 'soot',
     infectious: false,
-    cautionIds: [],
+    cautionIds: ['fineDust'],
     cautionsFromShare: 0,
-    dustHarms: false,
+    dustHarms: true,
     explosiveDryWith: null,
     vapourBurns: false,
     proteinaceous: false,

@@ -189,10 +189,11 @@ export const bodyFluids = [
     cause: 'Sickness, drink, a car.',
     causeAction: ['Bag it apart and wash it the same day.'],
     garment: [
-      'Gloves; lift it off with a card, fold inwards, no shaking; keep it apart from other washing.',
+      GLOVES,
+      'Lift it off with a card, fold inwards, no shaking; keep it apart from other washing.',
       'Cold water through from the back, three to five minutes.',
     ],
-    surfaceAtOnce: ['Gloves; lift, blot.', 'A cold damp cloth, blotted, until clean.'],
+    surfaceAtOnce: [GLOVES, 'Lift, blot.', 'A cold damp cloth, blotted, until clean.'],
     donts: ['No hot water before it is lifted and flushed.', 'No chlorine.', NO_HEAT],
     cloths: {
       white: white({
@@ -269,8 +270,8 @@ export const bodyFluids = [
     ],
     cause: 'A leak, an illness.',
     causeAction: ['See to the size and fit of the nappy.'],
-    garment: ['Gloves; lift it into the toilet.', 'Cold water through from the back, three to five minutes.'],
-    surfaceAtOnce: ['Gloves; lift, blot, a cold damp cloth.'],
+    garment: [GLOVES, 'Lift it into the toilet.', 'Cold water through from the back, three to five minutes.'],
+    surfaceAtOnce: [GLOVES, 'Lift, blot, a cold damp cloth.'],
     donts: ['No hot water first.', 'No chlorine.', NO_HEAT],
     cloths: {
       white: white({
@@ -334,9 +335,10 @@ export const bodyFluids = [
     ],
     cause: 'A wet bed, a leak, age.',
     causeAction: ['A waterproof protector; new and often: ask a doctor.'],
-    garment: ['Gloves; rinse cold in two waters the same day.'],
+    garment: [GLOVES, 'Rinse cold in two waters the same day.'],
     surfaceAtOnce: [
-      'Gloves; blot under a towel and a weight, ten minutes.',
+      GLOVES,
+      'Blot under a towel and a weight, ten minutes.',
       'A cold damp cloth, a teaspoon a palm, blot.',
     ],
     donts: ['No chlorine, ever.', 'No steam.', 'No hot water first.'],

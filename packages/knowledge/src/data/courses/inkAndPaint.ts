@@ -53,7 +53,7 @@ export const inkAndPaint = [
     cause: 'A drop while painting.',
     causeAction: ['An old towel under the hands.'],
     garment: ['Lift the blob with a card.'],
-    surfaceAtOnce: ['Lift it with a card, let it dry, crack it.'],
+    surfaceAtOnce: ['Lift it with a card.', 'Let it dry, then crack it.'],
     donts: ['No rubbing.', 'No water.'],
     cloths: {
       white: white({
@@ -90,7 +90,7 @@ export const inkAndPaint = [
         first: [P.lift({ expect: 'Dried an hour or two, then cracked.' })],
         second: [P.ketone('film', { min: [2, 3], when: [C.bearsAcetone] }), P.solventAir()],
         checks: ['feel'],
-        end: end(1, 'professional', 'One round, then a cleaner, told it is nail varnish.'),
+        end: end(1, 'professional', 'One round, then a cleaner: say that it is nail varnish.'),
       }),
       protein: protein({
         first: [P.lift(), P.ketone('film'), P.solventAir()],

@@ -643,7 +643,7 @@ export const things = [
     ],
     cause: 'A closed pail too long; too little or too much detergent.',
     causeAction: ['An open dry pail; every two days; a full dose, two rinses.'],
-    garment: ['Gloves; solids off; a cold rinse of five minutes.'],
+    garment: ['Gloves on.', 'Solids off; a cold rinse of five minutes.'],
     donts: ['No hot water first.', 'No pail within a child’s reach.'],
     cloths: {
       white: white({

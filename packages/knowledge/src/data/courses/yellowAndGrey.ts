@@ -584,7 +584,7 @@ export const yellowAndGrey = [
         checks: ['whiteCloth'],
         end: end(2, 'professional', 'After a room fire: a smoke-damage firm.'),
       }),
-      dryOnly: cleaner('Vacuum it, air it; then a cleaner, told of the smoke.'),
+      dryOnly: cleaner('Vacuum it, air it; then a cleaner: say that it is smoke.'),
     },
     never: [
       ['Wetting or rubbing soot.', 'It drives carbon in.'],

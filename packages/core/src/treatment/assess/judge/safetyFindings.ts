@@ -4,6 +4,7 @@ import { explosivesHere, isUntouchable } from '../../case/explosivesHere.js';
 import { fumesHere } from '../../case/fumesHere.js';
 import type { PlanContext } from '../../case/planContext.js';
 import { reactionFinding } from '../../case/reactionFinding.js';
+import { spoilersHere } from '../../case/spoilersHere.js';
 import { hasFuel, isSoakedWithFuel } from '../../case/vapourHere.js';
 import { spotAmount, workedSides } from '../dose/spotAmount.js';
 
@@ -35,6 +36,7 @@ function deedFindings(method: Method, { index, barred }: PlanContext): Finding[]
   const deeds: readonly Deed[] = [
     ...agents.flatMap((agent) => agent.deeds),
     ...(vacuums ? (['motor'] as const) : []),
+    ...(method.wetting === 'immersion' && !method.inMachine ? (['soak'] as const) : []),
     ...(mechanisms.has('brushing') && method.agents.length === 0 ? (['brush'] as const) : []),
   ];
   return deeds.filter((deed) => barred.has(deed)).map((deed) => finding('barredHere', { deed }));
@@ -42,8 +44,10 @@ function deedFindings(method: Method, { index, barred }: PlanContext): Finding[]
 
 const asksForMotor = ({ asks }: Note): boolean => asks.includes('motor');
 
-/** Soaked with fuel: nothing is worked on, the piece goes out of use. A splash: no solvent, which is more fuel. */
+/** Soaked with fuel, or fluoride on it: nothing is worked on, the piece goes out of use. A splash: no solvent, which is more fuel. */
 function fuelFindings(method: Method, context: PlanContext): Finding[] {
+  const [spoiler] = spoilersHere(context);
+  if (spoiler) return [finding('fluorideOnIt', { agentId: spoiler.id }, spoiler.sourceIds)];
   if (isSoakedWithFuel(context)) return [finding('soakedWithFuel', {}, ['commonPractice'])];
   const burns = context.index.factsOf(method).agents.some(({ flammable }) => flammable);
   return burns && hasFuel(context) ? [finding('barredHere', { deed: 'solvent' }, ['commonPractice'])] : [];
