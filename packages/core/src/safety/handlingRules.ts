@@ -1,6 +1,6 @@
 import type { PiecePart } from '../textile/piece.js';
 import { agentsOf } from './doneIn.js';
-import { type CaseRead, isAntique } from './readCase.js';
+import { type CaseRead, isAntique, isThinFoam } from './readCase.js';
 import { type WorkRule, when } from './rule.js';
 
 /** How it is handled: water, machine, hands, drying, against cloth, make and tag. */
@@ -58,7 +58,7 @@ const washedByLabel = ({ facts, item }: CaseRead): boolean =>
 /** Fillings, glue, felt and what is for a professional: wetted, worked or tumbled against their kind. */
 function construction(...[work, read]: Parameters<WorkRule>) {
   const { facts, fibres, item, parts } = read;
-  const kept = [...fibres, ...parts].some(
+  const kept = [...(isThinFoam(read) ? [] : fibres), ...parts].some(
     ({ mostWetting }) => mostWetting !== null && mostWetting !== 'immersion',
   );
   const drowned = work.soaks || isWashed(work) || work.rinse === 'change';

@@ -69,11 +69,13 @@ function heat(...[work, read, before]: Parameters<WorkRule>) {
   return [...when(hottest > Math.min(...tops), 'tooHot'), ...when(hotWash, 'heatBeforeLook')];
 }
 
-/** Germs of a sick person go before the mark: washed hot with oxygen once cold water has run through it. */
+/** °C at which heat alone does what oxygen does in a cooler wash. */
+const HOT_ENOUGH_C = 60;
+
+/** Germs of a sick person go before the mark: washed hot, or with oxygen, once cold water has run through it. */
 function isHygiene(...[work, read, before]: Parameters<WorkRule>): boolean {
   const flushed = before.some(
     (earlier) =>
-      earlier.round === work.round &&
       earlier.kind === 'treat' &&
       (earlier.tempC?.most ?? 100) <= 40 &&
       chemistriesOf(earlier, read).every((one) => one === 'water'),
@@ -81,7 +83,7 @@ function isHygiene(...[work, read, before]: Parameters<WorkRule>): boolean {
   return (
     work.programme !== null &&
     flushed &&
-    chemistriesOf(work, read).includes('percarbonate') &&
+    ((work.tempC?.most ?? 0) >= HOT_ENOUGH_C || chemistriesOf(work, read).includes('percarbonate')) &&
     read.marks.some((mark) => mark.bodyFluid) &&
     read.left.some((component) => component.infectious)
   );

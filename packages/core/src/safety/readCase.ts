@@ -166,8 +166,15 @@ function causesOf(facts: TroubleFacts, { diagnoses }: Knowledge): string[] {
   });
 }
 
-const isWashable = ({ piece }: TroubleFacts): boolean =>
+const isWashable = ({ piece }: Pick<TroubleFacts, 'piece'>): boolean =>
   ['machine', 'hand'].includes(piece.label?.wash?.kind ?? 'none');
+
+/** Thin foam worn on the body follows the tag of its piece. */
+export const isThinFoam = ({
+  facts,
+  item,
+}: { readonly facts: Pick<TroubleFacts, 'piece'> } & Pick<CaseRead, 'item'>): boolean =>
+  item?.thinFoam === true && isWashable(facts);
 
 function cautionIdsOf(
   marks: readonly Mark[],
@@ -246,7 +253,7 @@ function drainsThrough(
     !item.surfaceOnly &&
     (item.mostWetting === 'immersion' ||
       (item.labelDecides && ['machine', 'hand'].includes(piece.label?.wash?.kind ?? '')));
-  const kept = [...fibres, ...parts].some(
+  const kept = [...(isThinFoam({ facts: { piece }, item }) ? [] : fibres), ...parts].some(
     ({ mostWetting }) => mostWetting !== null && mostWetting !== 'immersion',
   );
   const marked = fibres.some((fibre) => fibre.waterSensitive);

@@ -1,3 +1,4 @@
+import { HYGIENE_C } from '@feverfew/knowledge';
 import type { Finding, FindingCode, FindingFacts } from '../finding/finding.js';
 import { durationWords } from './actionWords.js';
 import type { Lexicon } from './lexicon.js';
@@ -15,9 +16,6 @@ const SENSITIVE_WORDS = {
   baby: 'a baby or small child lives here',
   pets: 'pets live here',
 } as const;
-
-/** °C at which a wash alone is hygiene; cooler ones need a product. Common practice, no source. */
-const HYGIENE_C = 60;
 
 type Words = { readonly [Code in FindingCode]: (facts: FindingFacts[Code], say: Lexicon) => string };
 

@@ -393,7 +393,7 @@ export const cautions: readonly Caution[] = [
   {
     ...plain,
     id: 'electric',
-    first: 'Unplug it at the wall, with dry hands.',
+    first: 'Unplug it at the wall, with dry hands; control and cord off before any water.',
     bars: ['water', 'soak'],
     tagLifts: true,
     severity: 'danger',

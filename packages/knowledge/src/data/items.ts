@@ -475,6 +475,7 @@ export const items: readonly Item[] = [
   {
     ...washable,
     id: 'underwear',
+    thinFoam: true,
     name: 'underwear',
     aliases: [
       'undies',
@@ -524,6 +525,7 @@ export const items: readonly Item[] = [
   {
     ...washable,
     id: 'paddedShorts',
+    thinFoam: true,
     name: 'padded breeches or shorts',
     aliases: ['padded riding breeches', 'padded shorts', 'cycling-type shorts', 'riding breeches'],
     icon: 'garment',

@@ -148,6 +148,8 @@ export const MOST_AVAILABLE_CHLORINE_PCT = 0.1;
 export const CHLORINE_MOST_C = 25;
 /** A flammable solvent goes into no water warmer than this, °C. Common practice, no source. */
 export const SOLVENT_MOST_C = 25;
+/** °C at which a full wash is hygiene by itself; a cooler one needs a product. Common practice, no source. */
+export const HYGIENE_C = 60;
 /** Warmest water that household ammonia goes into, °C: above it the gas comes out. From memory. */
 export const AMMONIA_MOST_C = 30;
 /** Most alcohol in one weak mix, mL: a sprayer’s worth. Our own choice. */

@@ -27,6 +27,8 @@ export const Item = z.strictObject({
   fitsABag: z.boolean(),
   /** Spot work only, unless a sewn-in label says it may be washed: then that label decides, very mildly. */
   labelDecides: z.boolean(),
+  /** Foam in it is thin and worn on the body: the piece’s own tag speaks for it. */
+  thinFoam: z.boolean(),
   skinContact: z.boolean(),
   childrens: z.boolean(),
   /** Webbing or rope that holds a person or a load: nothing may weaken it. */

@@ -1,6 +1,7 @@
 import { type Fibre, LONG_SOAK_MIN, UNKNOWN_FIBRE_ID } from '@feverfew/knowledge';
 import type { LimitOwner } from '../../finding/limitOwner.js';
 import type { KnowledgeIndex } from '../../lookup/knowledgeIndex.js';
+import { allowsWash } from '../../textile/careLabel.js';
 import type { PieceFacts } from '../../textile/piece.js';
 import { borneWithLabel } from '../labelPermission.js';
 import type { Limit } from '../limit.js';
@@ -16,6 +17,7 @@ export function fibreLimits(piece: PieceFacts, index: KnowledgeIndex): Limit[] {
       ({ fibreId, sharePct }) => ({ kind: 'fibre', fibreId, sharePct, part: part.name }) as const,
     ),
   );
+  const tagSpeaks = index.items.get(piece.itemId ?? '')?.thinFoam === true && allowsWash(piece.label);
   // A fixed order, so that the order the parts were told in changes nothing.
   const sorted = shares.sort(
     (a, b) => byText(a.fibreId, b.fibreId) || byText(a.part, b.part) || b.sharePct - a.sharePct,
@@ -23,7 +25,9 @@ export function fibreLimits(piece: PieceFacts, index: KnowledgeIndex): Limit[] {
   return sorted.flatMap((owner) => {
     const fibre = index.fibres.get(owner.fibreId);
     const beneath = index.partsByName.get(owner.part)?.beneath ?? false;
-    return fibre ? limitsOfFibre(fibre, piece, owner, beneath) : [];
+    return fibre
+      ? limitsOfFibre(tagSpeaks ? { ...fibre, mostWetting: null } : fibre, piece, owner, beneath)
+      : [];
   });
 }
 

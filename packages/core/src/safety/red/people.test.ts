@@ -493,7 +493,6 @@ const made4people: Nasty[] = [
       ['sleepingBag', 'foam'],
       ['softToy', 'foam'],
       ['cushion', 'latex'],
-      ['paddedShorts', 'foam'],
     ] as const
   ).map(
     ([item, filling]): Nasty => ({
@@ -516,6 +515,23 @@ const made4people: Nasty[] = [
       offers: 'either',
     }),
   ),
+  {
+    name: 'shorts with a foam pad and a tag of 30: washed as the tag says, never tumbled',
+    ground: 'danger.md C: only dabbed, it stays dirty; 06: foam never into a dryer',
+    facts: ask(
+      'sweatFresh',
+      made(
+        'paddedShorts',
+        { shell: { polyamide: 80, elastane: 20 }, padding: { foam: 100 } },
+        { label: label(30) },
+      ),
+      { size: 'allOver', schools: { dryWay: 'tumbleDry' } },
+    ),
+    noLines: TUMBLES,
+    holds: (plan) =>
+      expect(plan.ladder.some(({ steps }) => steps.some(({ programme }) => programme !== null))).toBe(true),
+    offers: 'pass',
+  },
   {
     name: 'an electric blanket with a spill, no tag',
     ground: '06: no liquids into electric blankets',

@@ -8,9 +8,10 @@ export const cautionsHere = oncePerPlan(
   ({ told, residues, item, knowledge, index }: PlanContext): readonly Caution[] =>
     [
       ...new Set([
+        // The plug before the gloves.
+        ...item.cautionIds,
         ...soilCautions(told, knowledge),
         ...residues.flatMap((agent) => agent.cautionIds),
-        ...item.cautionIds,
       ]),
     ].flatMap((id) => index.cautions.get(id) ?? []),
 );

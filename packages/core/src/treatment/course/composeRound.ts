@@ -36,8 +36,9 @@ export function composeRound(
   if (own.length === 0 && start.passes.length > 0) return { passes: [], rest: later, worked: start.worked };
   const asked = machineWashesOf(own);
   // What was to flush it may fall out again: heat goes before germs only where cold water really runs first.
+  const before = start.passes.map(({ eligible }) => eligible);
   const washAfter = (done: readonly EligibleMethod[]): EligibleMethod[] =>
-    washFor(courses, asked, context, notUsed, done.some(isPlainWater));
+    washFor(courses, asked, context, notUsed, [...before, ...done].some(isPlainWater));
   const chosen = inTime(
     own.filter(({ fitted }) => !fitted.eligible.method.inMachine),
     washAfter(own.map(({ fitted }) => fitted.eligible))[0],

@@ -1,4 +1,4 @@
-import type { Method } from '@feverfew/knowledge';
+import { HYGIENE_C, type Method } from '@feverfew/knowledge';
 import { OPEN_TEMP_C } from '../../envelope/drawEnvelope.js';
 import { assessStep, type EligibleMethod } from '../assess/assessMethod.js';
 import { suitsPiece } from '../assess/isRelevant.js';
@@ -33,7 +33,8 @@ export function washFor(
   const fits = (id: string): EligibleMethod[] => {
     const method = context.index.methods.get(id);
     if (!method || !suitsPiece(method, context)) return [];
-    const kills = context.index.factsOf(method).chemistries.includes('percarbonate');
+    const kills =
+      method.tempC.max >= HYGIENE_C || context.index.factsOf(method).chemistries.includes('percarbonate');
     const here = kills && hygienic ? hygienic : context;
     const { eligible, candidate } = assessStep(asWash(method, hottest), here);
     if (!eligible && candidate) notUsed.push({ methodId: id, findings: candidate.findings });
