@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { Household } from '../household/household.js';
-import { household, knowledge, piece } from '../test/fixtures.js';
+import { household, knowledge, label, piece } from '../test/fixtures.js';
 import { runs } from '../test/propertyRuns.js';
 import { EMPTY_PIECE } from '../trouble/troubleFacts.js';
 import { findingWords } from '../words/findingWords.js';
@@ -101,6 +101,9 @@ describe('a mix that is refused has reasons and no recipe', () => {
     ],
     ['petrol', [pour('petrol', 5, 'mL')], 'neverOffered'],
     ['peroxide of 30 %', [pour('peroxide', 50, 'mL', 30)], 'strengthTooHigh'],
+    ['five litres of alcohol', [pour('isopropanol', 5000, 'mL')], 'tooMuchFlammable'],
+    ['nearly a litre of acetone', [pour('acetone', 900, 'mL')], 'tooMuchFlammable'],
+    ['a litre of spirits in a bath', [pour('mineralSpirits', 1000, 'mL')], 'tooMuchFlammable'],
   ])('%s', (_name, pours, code) => {
     const verdict = judge({ container: bucket, waterML: 5000, pours });
     expect(codes(verdict.refused)).toContain(code);
@@ -116,6 +119,34 @@ describe('a mix that is refused has reasons and no recipe', () => {
       expect(closed(kind, pour('vinegar', 100, 'mL'), pour('bakingSoda', 7))).toContain('gasInClosed');
       expect(closed(kind, pour('vinegar', 100, 'mL'))).toEqual([]);
     }
+  });
+  it('ammonia in warm water, a capsule in a bottle, anything wet on an electric blanket without a tag', () => {
+    const ammonia = { container: bucket, waterML: 5000, pours: [pour('ammonia', 50, 'mL')] };
+    expect(codes(judge({ ...ammonia, waterC: 60 }).refused)).toContain('ammoniaOnlyCold');
+    expect(codes(judge({ ...ammonia, waterC: 20 }).refused)).not.toContain('ammoniaOnlyCold');
+    const capsule = {
+      container: { kind: 'bottle' } as const,
+      waterML: 500,
+      pours: [pour('detergentCapsule', 20)],
+    };
+    expect(codes(judge(capsule).refused)).toContain('onlyInItsBottle');
+    const cup = { waterML: 200, pours: [pour('delicateDetergent', 5, 'mL')] };
+    const blanket = piece('electricBlanket', { polyester: 100 });
+    expect(codes(judge({ ...cup, on: blanket }).refused)).toContain('barredHere');
+    expect(judge({ ...cup, on: { ...blanket, label: label(30) } }).refused).toEqual([]);
+  });
+  it('spirits on straps, and a spoon of it or a weak spray elsewhere is none of these', () => {
+    const straps = piece('straps', { polyamide: 100 });
+    expect(codes(judge({ pours: [pour('mineralSpirits', 10, 'mL')], on: straps }).refused)).toContain(
+      'chemistryForbidden',
+    );
+    expect(judge({ pours: [pour('mineralSpirits', 10, 'mL')] }).refused).toEqual([]);
+    const spray = {
+      container: { kind: 'sprayer' } as const,
+      waterML: 500,
+      pours: [pour('isopropanol', 60, 'mL', 70)],
+    };
+    expect(judge(spray).refused).toEqual([]);
   });
   it('a bottle of unknown strength, until it is entered', () => {
     const home = { ...open, cupboard: [{ agentId: 'peroxide', strengthPct: null }] };

@@ -11,7 +11,7 @@ export const STANDING_NOTES = {
     asks: ['water'],
   }),
   dabOutProduct: always(
-    'What was put on it before: out with it first, dabbed many times with a damp white cloth, a fresh face each time.',
+    'What was put on it before: out with it first. Dab many times with a damp white cloth, a fresh face each time.',
     { asks: ['water'] },
   ),
   leaveFumes: always(
