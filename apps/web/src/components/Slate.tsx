@@ -11,6 +11,8 @@ interface SlateProps {
   readonly aside?: ReactNode;
   /** A door to the reasons, at the end of the first line. */
   readonly why?: ReactNode;
+  /** What guards a person, before the verb: gloves, mask, plug, window. */
+  readonly guards?: readonly string[];
   readonly verb: ReactNode;
   readonly lines?: readonly string[];
   /** Where what the lines say stands on the screen a hand below it anyway. */
@@ -41,6 +43,7 @@ export function Slate({
   label,
   aside,
   why,
+  guards = [],
   verb,
   lines = [],
   linesOn = 'all',
@@ -78,6 +81,17 @@ export function Slate({
               </Box>
               {why}
             </Flex>
+            {guards.map((guard) => (
+              <Box
+                key={guard}
+                paddingBlock="2px"
+                fontSize={{ base: '18px', md: '17px' }}
+                fontWeight={650}
+                lineHeight="1.4"
+              >
+                {guard}
+              </Box>
+            ))}
             <Flex gap="12px" align="center">
               <Box flex="1" minWidth="0">
                 {verb}

@@ -19,7 +19,7 @@ export function PlanSlate({ plan, first }: PlanSlateProps) {
   const [open, setOpen] = useState(false);
   const view = slateView(plan, first, say, measures);
   if (!view) return null;
-  const { name, label, aside, verb, line, bans, verbs, isLoud } = view;
+  const { name, label, aside, guards, verb, line, bans, verbs, isLoud } = view;
   const verdict = plan?.verdict ?? [];
   const donts = (first ?? plan?.atOnce)?.donts ?? [];
   const size = isLoud ? 'loud' : verb.length > SHORT ? 'lines' : 'verb';
@@ -40,6 +40,7 @@ export function PlanSlate({ plan, first }: PlanSlateProps) {
           </SlateWord>
         )
       }
+      guards={guards}
       verb={<SlateVerb size={size}>{verb}</SlateVerb>}
       lines={line === '' ? [] : [line]}
       linesOn={name === 'First' ? 'phone' : 'all'}

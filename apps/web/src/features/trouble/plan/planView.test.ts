@@ -82,9 +82,21 @@ describe('the slate', () => {
       name: 'At once',
       label: 'At once, 4\u00a0min',
       verb: 'Blot a minute',
-      line: 'Gloves on: it is a body fluid. Keep it damp.',
+      guards: ['Gloves on: it is a body fluid.'],
+      line: 'Keep it damp.',
       bans: ['no soap bar', 'no dryer, no iron', 'no rinsing while it is wet'],
       isLoud: false,
+    });
+  });
+  it('guards come before the first step too, where nothing else is urgent', () => {
+    const step = { methodId: 'dryVacuum', handsOnMin: 9, actions: [] };
+    const mask = atOnce({ actions: [{ text: 'Fine mask on.', verbs: ['protect'] }] });
+    expect(
+      slateView(planOf({ atOnce: mask, rounds: [{ passes: [step] }] }), null, say, metric),
+    ).toMatchObject({
+      name: 'First',
+      guards: ['Fine mask on.'],
+      verb: 'dryVacuum',
     });
   });
   it('is one word while little is told', () => {

@@ -16,6 +16,8 @@ export interface SlateView {
   readonly name: 'At once' | 'First' | 'Not at home';
   readonly label: string;
   readonly aside: string;
+  /** What guards a person before the hand does anything: read first, never folded. */
+  readonly guards: readonly string[];
   readonly verb: string;
   readonly line: string;
   readonly bans: readonly string[];
@@ -32,7 +34,7 @@ export const SHORT = 60;
 /** A share gone by the first seconds worth saying. */
 const LEAST_SAID = 0.15;
 
-const EMPTY = { aside: '', line: '', verbs: [], isLoud: false } as const;
+const EMPTY = { aside: '', guards: [], line: '', verbs: [], isLoud: false } as const;
 
 /**
  * The first seconds, else the first step, else that it is nothing for home.
@@ -55,6 +57,7 @@ export function slateView(
   if (plan && step)
     return {
       ...EMPTY,
+      guards: atOnce.actions.filter(isGuard).map(({ text }) => text),
       name: 'First',
       label: `First, ${minutesText(step.handsOnMin)}`,
       aside: 'nothing is urgent',
@@ -78,11 +81,16 @@ function atOnceView(atOnce: AtOnce, isLoud: boolean, bans: readonly string[]): S
   const at = actions.findIndex(({ verbs }) => firstHand({ actions: [{ text: '', verbs }] }) !== null);
   const main = actions[at] ?? { text: '', verbs: [] };
   const [head, rest] = isLoud ? [upper(firstHand(atOnce) ?? ''), main.text] : firstSentence(main.text);
-  const others = actions.flatMap(({ text }, index) => (index === at ? [rest] : [text]));
+  const guards = actions.slice(0, at).filter(isGuard);
+  const others = actions.flatMap((act, index) => {
+    if (index === at) return [rest];
+    return guards.includes(act) ? [] : [act.text];
+  });
   return {
     name: 'At once',
     label: isLoud ? 'At once' : `At once, ${minutesText(Math.max(1, handsOnMin))}`,
     aside: gone && gone.all.high >= LEAST_SAID ? `${effectRange(gone.all)} gone by it` : '',
+    guards: guards.map(({ text }) => text),
     verb: head,
     line: others.filter((text) => text !== '').join(' '),
     bans,
@@ -90,6 +98,8 @@ function atOnceView(atOnce: AtOnce, isLoud: boolean, bans: readonly string[]): S
     isLoud,
   };
 }
+
+const isGuard = ({ verbs }: AtOnce['actions'][number]): boolean => verbs.includes('protect');
 
 const upper = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
 const sentence = (words: string): string => (words === '' ? '' : `${upper(words)}.`);
