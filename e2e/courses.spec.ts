@@ -21,7 +21,7 @@ test('the course of a trouble: what it is, how on each cloth, kept in the addres
   await expect(page.getByRole('region', { name: 'On what may not be wetted' })).toContainText(
     'For a professional. Water rings it',
   );
-  await expect(page.getByText('Blot a minute; cold water through')).toHaveCount(0);
+  await expect(page.getByText('Cold water through from the back')).toHaveCount(0);
 
   await page.goto('/reference/marks/candleWax?cloth=white');
   await expect(page.getByRole('heading', { name: 'candle wax', level: 1 })).toBeVisible();

@@ -1,3 +1,4 @@
+import type { Agent } from '@feverfew/knowledge';
 import { agentsOf, chemistriesOf } from './doneIn.js';
 import { airsOut, fire } from './fireRules.js';
 import { type CaseRead } from './readCase.js';
@@ -36,6 +37,8 @@ function oneWashOneDrying(work: readonly Work[]): Violation[] {
 
 interface OnThePiece {
   readonly at: number;
+  /** Two waters have been through it since, as the person says. */
+  readonly isRinsed: boolean;
   /** It leaves vapour behind. */
   readonly fumes: boolean;
   readonly chemistries: readonly string[];
@@ -44,17 +47,28 @@ interface OnThePiece {
 /** Forbidden partners need a full rinse between, or may not share the plan at all. */
 function pairs(work: readonly Work[], read: CaseRead): Violation[] {
   const { knowledge, facts, drains } = read;
-  const stays = drains ? read.residues : facts.tried.flatMap(({ agentId }) => read.agentOf(agentId) ?? []);
+  const before = (agents: readonly Agent[], isRinsed: boolean): OnThePiece => ({
+    at: -1,
+    isRinsed,
+    fumes: agents.some(({ flammable }) => flammable),
+    chemistries: agents.flatMap(({ chemistries }) => chemistries),
+  });
+  const washed = facts.tried.filter(({ washedOut }) => washedOut === 'yes');
   const earlier: OnThePiece[] = [
-    {
-      at: -1,
-      fumes: stays.some((agent) => agent.flammable),
-      chemistries: stays.flatMap((agent) => agent.chemistries),
-    },
+    before(read.residues, false),
+    // What was washed out of a surface may still meet what must share no plan with it.
+    ...(drains
+      ? []
+      : [
+          before(
+            washed.flatMap(({ agentId }) => read.agentOf(agentId) ?? []),
+            true,
+          ),
+        ]),
   ];
   return work.flatMap((later, at): Violation[] => {
     const b = chemistriesOf(later, read);
-    const found = earlier.flatMap(({ at: since, chemistries: a, fumes }): Violation[] => {
+    const found = earlier.flatMap(({ at: since, chemistries: a, fumes, isRinsed }): Violation[] => {
       const met = knowledge.forbiddenPairs.filter(
         (pair) => (a.includes(pair.a) && b.includes(pair.b)) || (a.includes(pair.b) && b.includes(pair.a)),
       );
@@ -62,7 +76,7 @@ function pairs(work: readonly Work[], read: CaseRead): Violation[] {
       if (met.some((pair) => never.includes(pair.apart) || (!drains && pair.blocksSurface)))
         return [{ code: 'forbiddenPairInPlan', where: later.turnName }];
       const between = work.slice(since + 1, at);
-      const rinsed = between.some((one) => one.kind === 'rinse' && one.changes >= 2);
+      const rinsed = isRinsed || between.some((one) => one.kind === 'rinse' && one.changes >= 2);
       // What has been dried in air has been aired.
       const aired = between.some((one) => one.kind === 'dry' || airsOut(one, read));
       return met.some((pair) => (pair.apart === 'air' ? fumes && !aired : !rinsed))
@@ -70,7 +84,12 @@ function pairs(work: readonly Work[], read: CaseRead): Violation[] {
         : [];
     });
     if (b.length > 0)
-      earlier.push({ at, chemistries: b, fumes: agentsOf(later, read).some((agent) => agent.flammable) });
+      earlier.push({
+        at,
+        chemistries: b,
+        isRinsed: false,
+        fumes: agentsOf(later, read).some((agent) => agent.flammable),
+      });
     return found;
   });
 }
