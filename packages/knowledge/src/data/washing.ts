@@ -403,8 +403,8 @@ export const keptFromDrum: readonly KeptFromDrum[] = [
   },
   {
     id: 'spreads',
-    name: 'faeces, vomit, mould, moths or toner',
-    markIds: ['faeces', 'vomit', 'mildew', 'moths', 'toner'],
+    name: 'faeces, vomit, mould, moths, toner or vape liquid',
+    markIds: ['faeces', 'vomit', 'mildew', 'moths', 'toner', 'vapeLiquid'],
     chemistries: [],
     how: 'alone',
     note: 'Washed by itself: what comes off goes into everything else in the drum.',

@@ -7,8 +7,8 @@ type Applied = Pick<EligibleMethod, 'method' | 'appliedAgents'>;
 
 /**
  * Chlorine never shares a plan with its partners, nor does one solvent with another; on a surface that cannot be
- * rinsed through,
- * a forbidden partner of an earlier pass stays out. Rinsable pieces get a full rinse before each pass.
+ * rinsed through, a forbidden partner of an earlier pass stays out, and any partner of one that is only vacuumed off.
+ * Rinsable pieces get a full rinse before each pass.
  */
 export function clashWith(
   passes: readonly Applied[],
@@ -16,9 +16,14 @@ export function clashWith(
   { index, rinsable }: PlanContext,
 ): Finding | null {
   for (const pass of passes) {
+    const isVacuumed = !rinsable && pass.method.rinse === 'vacuum';
     for (const earlier of pass.appliedAgents) {
       for (const agent of eligible.appliedAgents) {
-        const pair = index.pairsBetween(earlier, agent).find((candidate) => keepsApart(candidate, rinsable));
+        const pair = index
+          .pairsBetween(earlier, agent)
+          .find(
+            (candidate) => keepsApart(candidate, rinsable) || (isVacuumed && candidate.apart === 'rinse'),
+          );
         if (pair)
           return finding(
             'apartFromRung',

@@ -33,12 +33,9 @@ export function washFor(
   const fits = (id: string): EligibleMethod[] => {
     const method = context.index.methods.get(id);
     if (!method || !suitsPiece(method, context)) return [];
-    const kills =
-      method.tempC.max >= HYGIENE_C || context.index.factsOf(method).chemistries.includes('percarbonate');
-    const here = kills && hygienic ? hygienic : context;
-    const { eligible, candidate } = assessStep(asWash(method, hottest), here);
+    const { eligible, candidate } = assessWash(asWash(method, hottest), context, hygienic);
     if (!eligible && candidate) notUsed.push({ methodId: id, findings: candidate.findings });
-    return eligible ? [withNotes(eligible, here)] : [];
+    return eligible ? [withNotes(eligible, context)] : [];
   };
   const found = ids.flatMap(fits);
   if (found.length === 0) {
@@ -55,6 +52,20 @@ export function washFor(
   );
   if (context.marks.length > 1) handy.sort((a, b) => middle(b) - middle(a));
   return handy.sort((a, b) => a.missingAgentIds.length - b.missingAgentIds.length);
+}
+
+/** Hotter than the soil bears where that kills germs: by heat alone, or by oxygen in a cooler wash. */
+function assessWash(
+  wash: Method,
+  context: PlanContext,
+  hygienic: PlanContext | null,
+): ReturnType<typeof assessStep> {
+  if (hygienic) {
+    const hot = assessStep(wash, hygienic);
+    const hasOxygen = context.index.factsOf(wash).chemistries.includes('percarbonate');
+    if (hasOxygen || (hot.eligible && hot.eligible.window.tempC.target >= HYGIENE_C)) return hot;
+  }
+  return assessStep(wash, context);
 }
 
 /** What a followed position puts into the drum counts among what comes on the piece. */
