@@ -6,6 +6,7 @@ import { Notice } from '../../components/Notice';
 /** Hurts somebody if it is not read: first, and each for itself. */
 const DANGERS: readonly Finding['code'][] = [
   'explosiveWhenDry',
+  'fluorideOnIt',
   'solventOnIt',
   'chlorineFumesFrom',
   'productsReact',
