@@ -68,8 +68,8 @@ export const C = {
     { fibreIds: ['silk', 'viscose', 'lyocell', 'modal'] },
   ]),
   woolOrSilk: onlyWhenKnown('isWoolOrSilk', 'it is wool or silk', [{ fibreIds: ANIMAL }]),
-  featherOrFur: condition('isFeatherOrFur', 'it is feather, fur or felt, and quite dry', [
-    { fibreIds: ['down', 'leather', ...ANIMAL], dryNow: true },
+  featherOrFur: condition('isFeatherOrFur', 'it is feather, fur or felt', [
+    { fibreIds: ['down', 'leather', ...ANIMAL] },
   ]),
   notAntique: condition('notAntique', 'it is not antique', [{ states: [...NOT_ANTIQUE] }]),
   sound: condition('isSound', 'the cloth is sound', [{ states: ['sound'] }]),

@@ -708,7 +708,7 @@ export const inkAndPaint = [
         second: [P.solventAir(), P.mild('fat', { c: [15, 25] })],
         checks: ['smellWarm'],
       }),
-      surface: cleaner('Foam and padding keep fuel: outdoors if it can be carried, and out of use.'),
+      surface: cleaner('Foam and padding keep fuel: out of use.'),
       dryOnly: dryOnly({
         first: [P.solventAir()],
         checks: ['smellWarm'],

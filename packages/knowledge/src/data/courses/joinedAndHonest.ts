@@ -459,7 +459,7 @@ export const joinedAndHonest = [
         end: end(2, 'professional', 'Two rounds, then a pest controller.'),
       }),
       dryOnly: dryOnly({
-        first: [P.freeze({ onlyIf: [C.featherOrFur] }), P.dust({ expect: 'Through a net.' })],
+        first: [P.freeze({ onlyIf: [C.featherOrFur, C.dryNow] }), P.dust({ expect: 'Through a net.' })],
         second: [P.freeze()],
         checks: ['nextDay'],
       }),
