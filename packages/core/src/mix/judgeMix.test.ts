@@ -135,6 +135,13 @@ describe('a mix that is refused has reasons and no recipe', () => {
     expect(codes(judge({ ...cup, on: blanket }).refused)).toContain('barredHere');
     expect(judge({ ...cup, on: { ...blanket, label: label(30) } }).refused).toEqual([]);
   });
+  it('oxygen powder dry with starch, which is fuel to it; with plenty of water it may', () => {
+    const both = [pour('oxygenBleach', 50), pour('absorbentPowder', 50)];
+    expect(codes(judge({ pours: both }).refused)).toContain('burnsWithOxidiser');
+    expect(codes(judge({ waterML: 9000, container: bucket, pours: both }).refused)).not.toContain(
+      'burnsWithOxidiser',
+    );
+  });
   it('spirits on straps, and a spoon of it or a weak spray elsewhere is none of these', () => {
     const straps = piece('straps', { polyamide: 100 });
     expect(codes(judge({ pours: [pour('mineralSpirits', 10, 'mL')], on: straps }).refused)).toContain(

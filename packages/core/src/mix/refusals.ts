@@ -113,7 +113,7 @@ function inItsBottle({ mix, agents, pours }: ReadMix): Finding[] {
 }
 
 const OXIDISERS: readonly Chemistry[] = ['peroxide', 'percarbonate', 'poolChlorine'];
-const FUELS: readonly Chemistry[] = ['alcohol', 'ester', 'polyol', 'hydrocarbon'];
+const FUELS: readonly Chemistry[] = ['alcohol', 'ester', 'polyol', 'hydrocarbon', 'absorbent'];
 
 /** Oxygen bleach on something that burns, without much water to take up the heat. */
 function oxidiserOnFuel({ mix, agents, pours }: ReadMix): Finding[] {

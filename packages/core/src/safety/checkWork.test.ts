@@ -205,6 +205,17 @@ describe('the checker of work catches', () => {
         expect(planted(facts, first())).toContain('guardLate');
       }
     });
+    it('an electric blanket with a tag that is soaked all the same', () => {
+      const blanket = trouble('tea', piece('electricBlanket', { polyester: 100 }, { label: label(30) }));
+      const soaked = planTreatment(
+        trouble('tea', piece('blanket', { polyester: 100 }, { label: label(60) }), { age: 'weeks' }),
+        household,
+        knowledge,
+      );
+      expect(soaked.ladder.some(({ steps }) => steps.some(({ bath }) => bath !== null))).toBe(true);
+      const { rounds, ladder } = soaked;
+      expect(planted(blanket, (plan) => Object.assign(plan, { rounds, ladder }))).toContain('barredDeedDone');
+    });
     it('fuel in foam that is to be blotted', () => {
       const bed = trouble('fuelSpill', {
         ...piece('petBed', { polyester: 100 }),

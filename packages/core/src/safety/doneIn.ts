@@ -19,6 +19,7 @@ export function deedsOf(
     readonly pours: readonly { readonly agentId: string }[];
     readonly hand: string | null;
     readonly drying: readonly string[];
+    readonly soaks?: boolean;
   },
   read: CaseRead,
 ): Set<Deed> {
@@ -33,6 +34,7 @@ export function deedsOf(
     ...does('acid', chemistries.includes('weakAcid') || chemistries.includes('oxalicAcid')),
     ...does('ammonia', chemistries.includes('ammonia')),
     ...does('softener', chemistries.includes('softener')),
+    ...does('soak', work.soaks === true),
     ...does('brush', work.hand === 'softBrush' || work.hand === 'firmBrush'),
     ...does('sun', work.drying.includes('sun')),
     ...does('tumble', work.drying.includes('tumbleLow') || work.drying.includes('tumbleNormal')),
