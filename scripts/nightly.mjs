@@ -13,7 +13,7 @@ const CACHE = join(ROOT, '.cache');
 mkdirSync(CACHE, { recursive: true });
 const report = (name) => join(CACHE, `nightly-${name}.json`);
 const FRESH = '10';
-const SWEEP = '300000';
+const SWEEP = '1000000';
 
 const suites = new Suites({ FEVERFEW_REPORT: report('browser'), FEVERFEW_NIGHTLY: 'yes' });
 suites.env.FEVERFEW_TEMPLATE = await suites.work('set-up', 2, async () => {

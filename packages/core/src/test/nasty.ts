@@ -1,6 +1,8 @@
 import { expect } from 'vitest';
 import type { Household } from '../household/household.js';
 import { checkPlan } from '../safety/checkPlan.js';
+import { findSenseFaults } from '../sense/findSenseFaults.js';
+import type { SenseKind } from '../sense/senseFault.js';
 import type { PieceFacts } from '../textile/piece.js';
 import type { Plan } from '../treatment/plan/plan.js';
 import { planTreatment } from '../treatment/planTreatment.js';
@@ -8,6 +10,7 @@ import type { TriedProduct, TroubleFacts } from '../trouble/troubleFacts.js';
 import { actionWords } from '../words/actionWords.js';
 import { findingWords } from '../words/findingWords.js';
 import type { Lexicon } from '../words/lexicon.js';
+import { shownText } from '../words/planLines.js';
 import { household, knowledge, label, piece, trouble } from './fixtures.js';
 
 /** A house that owns everything that may be owned, and has switched everything on: nothing is safe by being absent. */
@@ -81,6 +84,16 @@ export const toldIn = (plan: Plan): string[] => [
 
 const cautionText = (id: string): string => knowledge.cautions.find((one) => one.id === id)?.text ?? '';
 
+/** Faults of sense that no plan has any more. */
+const SENSELESS: readonly SenseKind[] = [
+  'decidedCondition',
+  'equalEnds',
+  'rinseMissing',
+  'testMissing',
+  'wrongOrder',
+  'pairTooClose',
+];
+
 /** Asks the planner, and holds the whole answer against the request. */
 export function expectSafe({ facts, home, offers, ...want }: Nasty): void {
   const house = { ...OWNS_ALL, ...home };
@@ -91,6 +104,8 @@ export function expectSafe({ facts, home, offers, ...want }: Nasty): void {
     (id) => knowledge.agents.find((agent) => agent.id === id)?.chemistries ?? [],
   );
   expect(checkPlan(plan, house, knowledge)).toEqual([]);
+  const faults = findSenseFaults(plan, shownText(plan, say), house, knowledge);
+  expect(faults.filter(({ kind }) => SENSELESS.includes(kind))).toEqual([]);
   for (const id of want.noAgents ?? []) expect(poured).not.toContain(id);
   for (const chemistry of want.noChemistries ?? []) expect(chemistries).not.toContain(chemistry);
   if (want.noLines) for (const line of toldIn(plan)) expect(line).not.toMatch(want.noLines);

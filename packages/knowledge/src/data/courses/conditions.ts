@@ -148,7 +148,7 @@ export const C = {
   fat: seen('hasFat', 'there is fat in it'),
   fusedSpecks: seen('hasFusedSpecks', 'fused specks are left'),
   gumBetween: seen('gumBetween', 'gum is left between the threads'),
-  gummyOil: seen('isGummyOil', 'old oil has turned gummy'),
+  gummyOil: seen('isGummyOil', 'the oil has turned gummy'),
   greaseFree: seen('greaseFree', 'no grease is left'),
   harsh: seen('isHarsh', 'it feels harsh'),
   ironGone: seen('ironGone', 'no iron is left'),

@@ -257,7 +257,7 @@ export const fatAndSpice = [
           ...P.afterSolvent(),
           P.soda('fat', {
             min: [60, 120],
-            onlyIf: [C.gummyOil, C.white, C.sturdy, C.noSolventLeft],
+            onlyIf: [C.overADay, C.gummyOil, C.white, C.sturdy, C.noSolventLeft],
           }),
         ],
         checks: ['againstLight', 'waterDrop'],
