@@ -98,18 +98,21 @@ function gasInClosed({ mix, agents, knowledge }: ReadMix): Finding[] {
 function inItsBottle({ mix, agents, pours }: ReadMix): Finding[] {
   const { kind } = mix.container;
   if (kind !== 'bottle' && kind !== 'sprayer') return [];
-  const totalML = mix.waterML + pours.reduce((sum, pour) => sum + (pour.volumeML ?? pour.massG ?? 0), 0);
-  return agents.flatMap((agent, index) => {
-    const pour = pours[index];
-    const pct =
-      ((pour?.strengthPct ?? agent.strength?.recipe ?? 100) * (pour?.volumeML ?? 0)) /
-      Math.max(1e-9, totalML);
+  return agents.flatMap((agent, at) => {
     const isWeakAlcohol =
-      agent.chemistries.every((chemistry) => chemistry === 'alcohol') && pct <= MOST_ALCOHOL_SPRAYED_PCT;
+      agent.chemistries.every((chemistry) => chemistry === 'alcohol') &&
+      dilutedPct(agent, pours[at], mix, pours) <= MOST_ALCOHOL_SPRAYED_PCT;
     return agent.onlyInItsBottle && !isWeakAlcohol
       ? [finding('onlyInItsBottle', { agentId: agent.id, container: kind }, ['poisonCentre', 'clp'])]
       : [];
   });
+}
+
+/** Strength of a product in the whole mix, %. */
+function dilutedPct(agent: Agent, pour: Pour | undefined, { waterML }: Mix, pours: readonly Pour[]): number {
+  const totalML = waterML + pours.reduce((sum, one) => sum + (one.volumeML ?? one.massG ?? 0), 0);
+  const pct = pour?.strengthPct ?? agent.strength?.recipe ?? 100;
+  return (pct * (pour?.volumeML ?? 0)) / Math.max(1e-9, totalML);
 }
 
 const OXIDISERS: readonly Chemistry[] = ['peroxide', 'percarbonate', 'poolChlorine'];
@@ -198,13 +201,12 @@ function ammoniaCold({ mix, agents, household }: ReadMix): Finding[] {
 
 /** What burns is mixed by the spoon, not by the litre; weak alcohol fills a sprayer at most. */
 function solventLittle({ mix, agents, pours }: ReadMix): Finding[] {
-  const totalML = mix.waterML + pours.reduce((sum, pour) => sum + (pour.volumeML ?? pour.massG ?? 0), 0);
   return agents.flatMap((agent, at) => {
-    const pour = pours[at];
-    const volumeML = pour?.volumeML ?? 0;
+    const volumeML = pours[at]?.volumeML ?? 0;
     if (!agent.flammable || agent.mostMLPerRound === null) return [];
-    const pct = ((pour?.strengthPct ?? agent.strength?.recipe ?? 100) * volumeML) / Math.max(1e-9, totalML);
-    const isWeak = agent.chemistries.includes('alcohol') && pct <= MOST_ALCOHOL_SPRAYED_PCT;
+    const isWeak =
+      agent.chemistries.includes('alcohol') &&
+      dilutedPct(agent, pours[at], mix, pours) <= MOST_ALCOHOL_SPRAYED_PCT;
     const mostML = isWeak ? MOST_WEAK_ALCOHOL_ML : agent.mostMLPerRound;
     return volumeML > mostML * 1.001
       ? [finding('tooMuchFlammable', { agentId: agent.id, mostML }, ['clp', 'memory'])]

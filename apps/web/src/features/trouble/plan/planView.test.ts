@@ -99,6 +99,14 @@ describe('the slate', () => {
       verb: 'dryVacuum',
     });
   });
+  it('guards are said too where nothing is for home', () => {
+    const gloves = atOnce({ actions: [{ text: 'Gloves on.', verbs: ['protect'] }] });
+    const facts = { piece: { itemId: 'linedCoat' }, markIds: ['vomit'] };
+    expect(slateView(planOf({ atOnce: gloves, facts }), null, say, metric)).toMatchObject({
+      name: 'Not at home',
+      guards: ['Gloves on.'],
+    });
+  });
   it('is one word while little is told', () => {
     const first = atOnce({ actions: [{ text: 'Blot from outside in.', verbs: ['blot'] }] });
     expect(slateView(undefined, first, say, metric)).toMatchObject({

@@ -50,25 +50,24 @@ export function slateView(
   const atOnce = first ?? plan?.atOnce;
   if (!atOnce) return null;
   const bans = atOnce.donts.map(banWords).slice(0, MOST_BANS);
+  const still = { ...EMPTY, guards: atOnce.actions.filter(isGuard).map(({ text }) => text), bans };
   if (plan && isNoSoil(plan))
-    return { ...EMPTY, name: 'Not at home', label: 'Not at home', verb: emptyTitle(plan), bans };
+    return { ...still, name: 'Not at home', label: 'Not at home', verb: emptyTitle(plan) };
   if (firstHand(atOnce) !== null) return atOnceView(atOnce, first !== null, bans);
   const step = plan?.rounds[0]?.passes[0];
   if (plan && step)
     return {
-      ...EMPTY,
-      guards: atOnce.actions.filter(isGuard).map(({ text }) => text),
+      ...still,
       name: 'First',
       label: `First, ${minutesText(step.handsOnMin)}`,
       aside: 'nothing is urgent',
       verb: say.name(step.methodId),
       line: sentence(recipeText(step.actions, say, measures)),
-      bans,
     };
   if (plan && plan.facts.piece.itemId !== null && plan.facts.markIds.length > 0)
-    return { ...EMPTY, name: 'Not at home', label: 'Not at home', verb: emptyTitle(plan), bans };
-  return bans.length > 0
-    ? { ...EMPTY, name: 'At once', label: 'At once', verb: 'Leave it as it is', bans }
+    return { ...still, name: 'Not at home', label: 'Not at home', verb: emptyTitle(plan) };
+  return bans.length + still.guards.length > 0
+    ? { ...still, name: 'At once', label: 'At once', verb: 'Leave it as it is' }
     : null;
 }
 
