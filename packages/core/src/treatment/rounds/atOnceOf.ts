@@ -10,8 +10,6 @@ import { dangerFirst, guardsFirst } from './dangerFirst.js';
 
 const { rinseOutProduct, dabOutProduct } = STANDING_NOTES;
 
-/** Of use only while something wet is there to take up. */
-const WHILE_WET: readonly AtOnceVerb[] = ['blot', 'absorb', 'keepWet', 'letDry', 'detergent', 'rewash'];
 /** Ages at which a flush still runs something out, dried in or not. */
 const FRESH = ['minutes', 'hours'];
 /** Ages at which something may still lie on top. */
@@ -46,14 +44,9 @@ const takesUp = ({ barred, marks }: PlanContext): boolean =>
 export function atOnceOf(context: PlanContext, done: ReadonlySet<Deed>): AtOnce {
   const { facts, marks, item, knowledge, rinsable, residues, barred } = context;
   const raisesDust = context.household.asthma && hasDust(context);
-  const isWet = wetnessOf(facts) === 'wet';
-  const isFresh = isWet || FRESH.includes(facts.age);
-  const isInTime = (verbs: readonly AtOnceVerb[]): boolean => {
-    if (verbs.includes('chill')) return true;
-    // A flush wets it by itself, and what it wets is blotted.
-    if (verbs.includes('coldFlush')) return isFresh;
-    return isWet || verbs.every((verb) => !WHILE_WET.includes(verb));
-  };
+  const isFresh = wetnessOf(facts) === 'wet' || FRESH.includes(facts.age);
+  const isInTime = (verbs: readonly AtOnceVerb[]): boolean =>
+    isFresh || verbs.includes('chill') || !verbs.includes('coldFlush');
   const courses = [...new Set(marks.flatMap((work) => courseFor(work, item.id, knowledge) ?? []))];
   const say = <N extends Note>(lines: readonly N[], bars: ReadonlySet<Deed>): N[] =>
     lines.filter((line) => sayable([line], context, { unwetted: true, bars }).length > 0);

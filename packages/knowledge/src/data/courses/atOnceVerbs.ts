@@ -40,6 +40,12 @@ const WORDS: readonly (readonly [AtOnceVerb, RegExp])[] = [
   ],
 ];
 
+/** Of use only while something wet is there to take up. */
+const WHILE_WET: readonly AtOnceVerb[] = ['blot', 'absorb', 'keepWet', 'letDry', 'detergent', 'rewash'];
+/** A flush wets it by itself, and what it wets is blotted; ice is of use on what has dried. */
+const isForWet = (verbs: readonly AtOnceVerb[]): boolean =>
+  verbs.some((verb) => WHILE_WET.includes(verb)) && !verbs.includes('coldFlush') && !verbs.includes('chill');
+
 /** The line with its verbs; what wets the piece asks for water. */
 export function withVerbs(line: Note) {
   const found = WORDS.flatMap(([verb, words]) => (words.test(line.text) ? [verb] : []));
@@ -47,5 +53,6 @@ export function withVerbs(line: Note) {
   const late = found.includes('rinseOutProduct');
   const verbs = late ? found.filter((verb) => verb !== 'coldFlush' && verb !== 'blot') : found;
   const wets = verbs.includes('coldFlush') && !line.asks.includes('water');
-  return { ...line, verbs, asks: wets ? [...line.asks, 'water' as const] : line.asks };
+  const when = isForWet(verbs) ? { ...(line.when === 'always' ? {} : line.when), wet: true } : line.when;
+  return { ...line, when, verbs, asks: wets ? [...line.asks, 'water' as const] : line.asks };
 }
