@@ -92,6 +92,26 @@ const note = async (page: Page, text: string): Promise<void> => {
   await page.getByRole('dialog').getByRole('button', { name: 'Save' }).click();
 };
 
+/** Writing goes on after an answer is on screen, and a page that is left before its end keeps nothing of it. */
+const isKept = (page: Page, ...parts: readonly string[]) =>
+  expect
+    .poll(() =>
+      page.evaluate(async (wanted) => {
+        const names = await new Promise<string[]>((resolve) => {
+          const opening = indexedDB.open('feverfew-kept');
+          opening.onsuccess = () => {
+            const asked = opening.result.transaction('answers').objectStore('answers').getAllKeys();
+            asked.onsuccess = () => {
+              opening.result.close();
+              resolve(asked.result.map(String));
+            };
+          };
+        });
+        return names.some((name) => wanted.every((part) => name.includes(part)));
+      }, parts),
+    )
+    .toBe(true);
+
 test('a house is opened on a page, and a phone comes in by the code that is shown', async () => {
   const context = await phone(server.base, { viewport: { width: 1280, height: 800 } });
   const desk = await context.newPage();
@@ -212,6 +232,7 @@ test('over https: a night out of reach, then back, and nothing is lost', async (
   const plan = troubleOf('ballpoint');
   await page.goto(plan);
   await expect(page.getByRole('button', { name: /^Start/ })).toBeVisible();
+  await isKept(page, 'POST /plans/preview', 'ballpoint');
   await page.goto(troubleOf('beetroot'));
   await page.getByRole('button', { name: /^Start/ }).click();
   await expect(page.locator('h1[data-step]')).toBeVisible();
@@ -220,6 +241,8 @@ test('over https: a night out of reach, then back, and nothing is lost', async (
     .poll(() => page.evaluate(() => (window as unknown as { locks: number }).locks))
     .toBeGreaterThan(0);
   const before = await eventsOf(id);
+  await isKept(page, `GET /runs/${id}`);
+  await isKept(page, 'GET /reference');
 
   await context.setOffline(true);
   await page.reload();
