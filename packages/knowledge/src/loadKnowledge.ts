@@ -5,6 +5,7 @@ import { components } from './data/components/components.js';
 import { namedChecks } from './data/courses/conditions.js';
 import { courses } from './data/courses/courses.js';
 import { contaminants } from './data/dangers/contaminants.js';
+import { hygiene } from './data/dangers/hygiene.js';
 import { protectivePieces } from './data/dangers/protectivePieces.js';
 import { diagnoses } from './data/diagnoses.js';
 import { fibres } from './data/fibres.js';
@@ -64,7 +65,7 @@ export function loadKnowledge(): Knowledge {
     programmeDefaults,
     waterLeft,
     words,
-    dangers: [...contaminants, ...protectivePieces],
+    dangers: [...contaminants, ...protectivePieces, ...hygiene],
   });
   const faults = findIntegrityFaults(knowledge);
   if (faults.length > 0) throw new Error(`Knowledge is not whole:\n${faults.join('\n')}`);

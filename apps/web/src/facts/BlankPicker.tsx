@@ -41,12 +41,12 @@ export function BlankPicker({ id, draft, catalogue, pieces, error, onChange, onD
   const navigate = useNavigate();
   /** Words that name a danger lead to its page, not to a trouble. */
   const leadTo = (words: string) => {
-    const [danger] = findDangers(words, catalogue.dangers);
-    return danger
+    const [found] = findDangers(words, catalogue.dangers).filter(({ isSure }) => isSure);
+    return found
       ? {
-          name: `${danger.name}: read this first`,
-          isOnly: danger.replaces,
-          take: () => void navigate(`/danger/${danger.id}`),
+          name: `${found.danger.name}: read this first`,
+          isOnly: found.isOnly,
+          take: () => void navigate(`/danger/${found.danger.id}`),
         }
       : null;
   };

@@ -1,7 +1,15 @@
 import type { Danger } from '@feverfew/knowledge';
 import { isOneSlip } from '../textile/oneSlip.js';
 
-type Named = Pick<Danger, 'id' | 'aliases' | 'traps'>;
+type Named = Pick<Danger, 'aliases' | 'mayMean' | 'traps' | 'replaces'>;
+
+export interface FoundDanger<T> {
+  readonly danger: T;
+  /** One of its own words was typed; otherwise a word that only may mean it. */
+  readonly isSure: boolean;
+  /** It was surely meant, and nothing ordinary is offered beside it. */
+  readonly isOnly: boolean;
+}
 
 /** Words between the words that count. */
 const STOP = new Set(
@@ -13,12 +21,12 @@ const STOP = new Set(
 const LONG_ENOUGH = 7;
 
 /**
- * Dangers that are named in what somebody typed: one of their aliases stands whole in it, word beside word, singular or
+ * Dangers that are named in what a person typed: one of their words stands whole in it, word by word, singular or
  * plural. A trap takes its words away first: "dog lead" is no lead.
  * @param text a word, a few, or a whole sentence
- * @returns those with the longest alias first; empty where nothing is named
+ * @returns the sure ones first, then those with the longest word; empty where nothing is named
  */
-export function findDangers<T extends Named>(text: string, dangers: readonly T[]): T[] {
+export function findDangers<T extends Named>(text: string, dangers: readonly T[]): FoundDanger<T>[] {
   const told = wordsOf(text);
   return dangers
     .flatMap((danger) => {
@@ -26,14 +34,15 @@ export function findDangers<T extends Named>(text: string, dangers: readonly T[]
         (words, trap) => withoutPhrase(words, wordsOf(trap)),
         told,
       );
-      const longest = Math.max(
-        0,
-        ...danger.aliases.map((alias) => (placeOf(left, wordsOf(alias)) < 0 ? 0 : alias.length)),
-      );
-      return longest > 0 ? [{ danger, longest }] : [];
+      const longestOf = (phrases: readonly string[]): number =>
+        Math.max(0, ...phrases.map((phrase) => (placeOf(left, wordsOf(phrase)) < 0 ? 0 : phrase.length)));
+      const longest = longestOf(danger.aliases);
+      const isSure = longest > 0;
+      const length = isSure ? longest : longestOf(danger.mayMean);
+      return length > 0 ? [{ danger, isSure, isOnly: isSure && danger.replaces, length }] : [];
     })
-    .sort((a, b) => b.longest - a.longest)
-    .map(({ danger }) => danger);
+    .sort((a, b) => Number(b.isSure) - Number(a.isSure) || b.length - a.length)
+    .map(({ danger, isSure, isOnly }) => ({ danger, isSure, isOnly }));
 }
 
 const wordsOf = (text: string): string[] =>
@@ -46,20 +55,25 @@ const wordsOf = (text: string): string[] =>
   ).filter((word) => !STOP.has(word));
 
 /** Where a phrase begins among words, word beside word; −1 where it does not stand there whole. */
-function placeOf(words: readonly string[], phrase: readonly string[]): number {
+function placeOf(words: readonly string[], phrase: readonly string[], isSame: SameWord = isLike): number {
   if (phrase.length === 0) return -1;
-  return words.findIndex((_, at) => phrase.every((word, place) => isLike(words[at + place], word)));
+  return words.findIndex((_, at) => phrase.every((word, place) => isSame(words[at + place], word)));
 }
 
-/** A gap is left where the phrase was, so that its neighbours do not come to stand side by side. */
+/**
+ * A gap is left where the phrase was, so that its neighbours do not become a phrase of their own. Its words stand as
+ * they are written or in the plural: "whites powder" is a trap, "white powder" is not.
+ */
 function withoutPhrase(words: readonly string[], phrase: readonly string[]): readonly string[] {
-  const at = placeOf(words, phrase);
+  const at = placeOf(words, phrase, (told, word) => told === word || told === `${word}s`);
   return at < 0 ? words : [...words.slice(0, at), '', ...words.slice(at + phrase.length)];
 }
 
 const singular = (word: string): string => word.replace(/(?<=\w\w)s$/, '');
 
-const isLike = (told: string | undefined, word: string): boolean =>
+type SameWord = (told: string | undefined, word: string) => boolean;
+
+const isLike: SameWord = (told, word) =>
   told !== undefined &&
   (singular(told) === singular(word) ||
     (word.length >= LONG_ENOUGH && told.length >= LONG_ENOUGH && isOneSlip(told, word)));

@@ -16,7 +16,7 @@ const SURE: Readonly<Record<string, string>> = {
   pesticide:
     'weedkiller; ant powder; slug pellets; rat poison; sheep dip; flea drops; crop spray; weed killer on trousers; wasp spray on curtain; fly killer spray; lice spray for chickens; tick dip',
   strongAcid:
-    'battery acid; car battery leak; sulphuric; muriatic; spirits of salt; brick cleaner; patio acid; pool acid; car battery dripped on jeans; hydrochloric acid',
+    'battery acid; battery fluid near the climbing rope; car battery leak; sulphuric; muriatic; spirits of salt; brick cleaner; patio acid; pool acid; car battery dripped on jeans; hydrochloric acid',
   alkalineBattery:
     'leaky battery; battery juice; remote leaked; torch leak; AA leak; battery gunk; corroded cells; battery leaked in pocket; batteries leaked in the toy',
   hydrofluoric:
@@ -63,8 +63,9 @@ const SURE: Readonly<Record<string, string>> = {
   paintStripper: 'paint stripper; varnish stripper; paint remover on jeans',
   antifreeze: 'antifreeze; coolant from the car; anti freeze on trousers',
   climbingGear:
-    'climbing rope; climbing harness; climbing sling; safety lanyard; fall arrest; life line; battery fluid near the climbing rope',
-  childSeatStraps: 'car seat straps; child seat straps; seat belt; sick on child-seat straps; car seat harness',
+    'climbing rope; climbing harness; climbing sling; safety lanyard; fall arrest; life line',
+  childSeatStraps:
+    'car seat straps; child seat straps; seat belt; sick on child-seat straps; car seat harness',
   pramStraps: 'pram straps; buggy straps; stroller straps; pushchair harness',
   lifeJacket: 'life jacket; buoyancy aid; life vest; kayak vest',
   airbagVest: 'airbag vest; riding vest; airbag jacket',
@@ -82,7 +83,8 @@ const SURE: Readonly<Record<string, string>> = {
   weightedBlanket: 'weighted blanket',
   babyCarrier: 'baby carrier; baby sling; baby wrap',
   cotMattress: 'cot mattress; crib mattress',
-  childNightwear: 'child nightwear; flame retardant pyjamas; kids dressing gown flame resistant; low flammability',
+  childNightwear:
+    'child nightwear; flame retardant pyjamas; kids dressing gown flame resistant; low flammability',
   stageCurtain: 'stage curtain; theatre drape',
   liftingSling: 'hoist sling; lifting strap; patient sling',
   norovirus: 'norovirus; stomach bug; winter vomiting bug; sick bug in the house; rotavirus; gastroenteritis',

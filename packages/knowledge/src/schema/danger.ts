@@ -7,16 +7,18 @@ export const DangerRisk = z.enum(DANGER_RISKS);
 export type DangerRisk = z.infer<typeof DangerRisk>;
 
 /**
- * Something that is not, or not first, a matter of cleaning: a poison on the cloth, or a piece that protects life or
- * carries a current. No treatment is computed for it; this text is shown as it stands.
+ * Something that is not, or not first, a matter of cleaning: a poison on the cloth, a piece that protects life or
+ * carries a current, or an infection with a fixed way to wash. No treatment is computed for it; this text is shown.
  */
 export const Danger = z.strictObject({
   id: Id,
   /** What it is called at the head of the page. */
   name: z.string(),
-  kind: z.enum(['contaminant', 'piece']),
+  kind: z.enum(['contaminant', 'piece', 'hygiene']),
   /** What people type: each stands whole in their words. */
   aliases: z.array(z.string()).min(1),
+  /** What they may mean it by, and mostly do not: the page is offered, and what is ordinary stays. */
+  mayMean: z.array(z.string()),
   /** What they type and do not mean it by: these words are not read as one of the aliases. */
   traps: z.array(z.string()),
   /** What it is, and what it does. */
@@ -28,8 +30,10 @@ export const Danger = z.strictObject({
   never: z.array(z.string()).min(1),
   /** Whether it may be cleaned at home, and how. */
   home: z.strictObject({ may: z.enum(['no', 'afterActs']), text: z.string() }),
-  /** Where the piece goes; null where it stays in use. */
+  /** Where the piece goes; null where it stays in use. Of an infection: what is done with what cannot be washed. */
   where: z.string().nullable(),
+  /** What the machine or the vacuum cleaner needs afterwards; null = nothing. */
+  after: z.string().nullable(),
   /** Whom to ask. */
   ask: z.string(),
   risks: z.array(DangerRisk),

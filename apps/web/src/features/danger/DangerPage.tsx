@@ -12,9 +12,9 @@ import { withItem } from '../../facts/factsDraft';
 import { useCatalogue } from '../../queries/catalogueQueries';
 import { useHousehold } from '../../queries/householdQueries';
 import { sourcesText } from '../reference/sourcesText';
-import { homeTitle, riskText } from './dangerView';
+import { emergencyText, homeTitle, riskText, whereTitle } from './dangerView';
 
-/** A poison on the cloth, or a piece that protects life: a fixed text, people first, and no treatment. */
+/** A poison on the cloth, a piece that protects life, an infection: a fixed text, people first, and no treatment. */
 export function DangerPage() {
   const { dangerId } = useParams();
   const { data: catalogue, error, refetch } = useCatalogue();
@@ -23,7 +23,8 @@ export function DangerPage() {
   if (!catalogue) return <Loading what="this page" />;
   const danger = catalogue.dangers.find(({ id }) => id === dangerId);
   if (!danger) return <NotFound />;
-  const { name, is, emergency, first, never, home, where, ask, sourceIds } = danger;
+  const { name, is, first, never, home, where, after, ask, sourceIds } = danger;
+  const emergency = emergencyText(danger);
   const risk = riskText(danger, house);
   const item = catalogue.items.find(({ id }) => id === danger.itemId);
   const sources = catalogue.sources.filter(({ id }) => sourceIds.includes(id));
@@ -53,7 +54,8 @@ export function DangerPage() {
       )}
       <Lines title="Never" lines={never} />
       <Lines title={homeTitle(danger)} lines={[home.text]} />
-      {where && <Lines title={danger.kind === 'piece' ? 'Then' : 'Where it goes'} lines={[where]} />}
+      {where && <Lines title={whereTitle(danger)} lines={[where]} />}
+      {after && <Lines title="Afterwards" lines={[after]} />}
       <Lines title="Whom to ask" lines={[ask]} />
       <Lines title="What it is" lines={[is]} />
       {item && (

@@ -38,8 +38,18 @@ export function riskText({ risks }: Danger, house: Household | null): { most: st
   };
 }
 
-/** Of a piece that protects: what ends its use. */
-export function homeTitle({ home, kind }: Danger): string {
-  if (kind === 'piece') return 'Out of use when';
-  return home.may === 'no' ? 'At home: no' : 'At home, after these steps';
-}
+/** What heads its parts: a poison is cleaned or not, a piece is in use or not, an infection is washed. */
+const TITLES: Readonly<Record<Danger['kind'], { readonly home: string; readonly where: string }>> = {
+  contaminant: { home: 'At home, after these steps', where: 'Where it goes' },
+  piece: { home: 'Out of use when', where: 'Then' },
+  hygiene: { home: 'The wash', where: 'What cannot be washed' },
+};
+
+export const homeTitle = ({ home, kind }: Danger): string =>
+  kind === 'contaminant' && home.may === 'no' ? 'At home: no' : TITLES[kind].home;
+export const whereTitle = ({ kind }: Danger): string => TITLES[kind].where;
+
+/** Signs for the emergency number: those of every poison, and its own. */
+const POISONED = 'Short of breath, collapsed, in fits, or a burnt eye.';
+export const emergencyText = ({ kind, emergency }: Danger): string =>
+  [kind === 'contaminant' ? POISONED : '', emergency ?? ''].filter((text) => text !== '').join(' ');

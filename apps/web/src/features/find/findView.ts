@@ -55,7 +55,7 @@ export function findEverything(
     }));
   const dangers = findDangers(query, catalogue.dangers);
   // What is no matter of cleaning is not told as a trouble.
-  const isTold = dangers.every(({ replaces }) => !replaces);
+  const isTold = dangers.every(({ isOnly }) => !isOnly);
   const scored = [
     ...(isTold ? toldTrouble(query, catalogue, pieces, say) : []),
     ...over(ownPieces(pieces), ({ id, name }) => ({
@@ -91,17 +91,22 @@ export function findEverything(
       })),
     ),
   ].sort((a, b) => b.score - a.score);
-  const first = dangers.map(dangerHit);
-  const answers = scored.filter(({ score }) => score >= FLOOR).slice(0, MOST_ANSWERS - first.length);
-  const isFound = answers.length + first.length > 0;
-  const nearest = isFound ? [] : scored.slice(0, MOST_NEAREST);
-  return { answers: [...first, ...answers.map(({ hit }) => hit)], nearest: nearest.map(({ hit }) => hit) };
+  const [sure, perhaps] = [true, false].map((wanted) =>
+    dangers.filter(({ isSure }) => isSure === wanted).map(({ danger }) => dangerHit(danger, wanted)),
+  ) as [SearchHit[], SearchHit[]];
+  const pages = sure.length + perhaps.length;
+  const answers = scored.filter(({ score }) => score >= FLOOR).slice(0, Math.max(1, MOST_ANSWERS - pages));
+  const nearest = answers.length + pages > 0 ? [] : scored.slice(0, MOST_NEAREST);
+  return {
+    answers: [...sure, ...answers.map(({ hit }) => hit), ...perhaps],
+    nearest: nearest.map(({ hit }) => hit),
+  };
 }
 
-const dangerHit = ({ id, name }: Catalogue['dangers'][number]): SearchHit => ({
+const dangerHit = ({ id, name }: Catalogue['dangers'][number], isSure: boolean): SearchHit => ({
   id: `danger.${id}`,
   name,
-  kind: 'read this first',
+  kind: isSure ? 'read this first' : 'if you mean this',
   to: `/danger/${id}`,
   draft: null,
   isDanger: true,

@@ -5,7 +5,7 @@ const OFF = 'Take the clothes off, cutting them rather than pulling them over th
 const RINSE = 'Rinse skin or eyes under lukewarm running water for 20 minutes.';
 const TO_WASTE = 'Double bag, labelled, to the hazardous-waste point.';
 const POISON = 'The poison line.';
-const PACKET = 'Keep the packet.';
+const PACKET = 'Swallowed: rinse the mouth, do not make them vomit. Keep the packet.';
 
 /** What may be on a piece and is no matter of cleaning. Recalled from common practice unless a source is named. */
 export const contaminants: readonly Danger[] = dangers('contaminant', [
@@ -22,12 +22,13 @@ export const contaminants: readonly Danger[] = dangers('contaminant', [
         'fibro',
         'insulating board',
       ],
-      ...['textured ceiling', 'popcorn ceiling', 'old floor tiles'],
+      ...['textured ceiling', 'popcorn ceiling', 'old floor tiles', 'vinyl floor tiles', 'vinyl asbestos'],
     ],
     traps: ['asbestos free'],
     is: 'Fibres that scar lungs and cause cancer decades later. Until it is tested, old board, lagging or roof sheet counts as asbestos.',
     first: [
-      'Stay where you are, touch nothing else, and mist the clothes with soapy water.',
+      'Stay where you are and touch nothing else. A mask that fits and gloves, if you have them.',
+      'Mist the clothes with soapy water.',
       'Outdoors, peel them off inward, so that the dust stays inside.',
       'Put them into two bags, tie them, and label them “asbestos dust”.',
       'Shower and wash your hair.',
@@ -44,6 +45,10 @@ export const contaminants: readonly Danger[] = dangers('contaminant', [
     id: 'leadDust',
     name: 'Lead dust',
     aliases: [
+      'flashing',
+      'sinkers',
+      'lead sinker',
+      'sanded old windows',
       ...[
         'lead dust',
         'lead paint',
@@ -58,6 +63,7 @@ export const contaminants: readonly Danger[] = dangers('contaminant', [
     traps: ['dog lead', 'pencil lead', 'cable lead', 'lead pencil'],
     is: 'A poison when swallowed, worst for small children and the unborn.',
     first: [
+      'Gloves and a mask.',
       'Take the clothes off at the door, without shaking them, and bag them.',
       'Wash hands and face, then shower.',
     ],
@@ -76,6 +82,7 @@ export const contaminants: readonly Danger[] = dangers('contaminant', [
     id: 'mercury',
     name: 'Mercury',
     aliases: [
+      'tube light',
       ...[
         'mercury',
         'quicksilver',
@@ -91,6 +98,7 @@ export const contaminants: readonly Danger[] = dangers('contaminant', [
     is: 'Silver beads that give off a poisonous vapour. A red thermometer holds coloured alcohol: that is an ordinary mark.',
     first: [
       'People and pets out; open the window, shut the door.',
+      'Put on gloves.',
       'Take off clothes and shoes that were near it where you stand.',
       'Put what was touched into a zip bag.',
     ],
@@ -106,6 +114,13 @@ export const contaminants: readonly Danger[] = dangers('contaminant', [
     id: 'pesticide',
     name: 'Pesticide',
     aliases: [
+      'fly killer',
+      'fly spray',
+      'lice spray',
+      'tick dip',
+      'moth killer',
+      'cockroach spray',
+      'sheep spray',
       ...[
         'pesticide',
         'weedkiller',
@@ -117,10 +132,11 @@ export const contaminants: readonly Danger[] = dangers('contaminant', [
       ],
       ...['sheep dip', 'flea drops', 'flea treatment', 'crop spray', 'fungicide', 'herbicide', 'wasp spray'],
     ],
+    mayMean: ['bug spray'],
     traps: ['mosquito spray'],
     is: 'It goes through skin and lungs.',
     emergency: 'Sick, dizzy, twitching or short of breath.',
-    first: ['Put on gloves.', OFF, 'Wash the skin with soap.', 'Keep the label.'],
+    first: ['Put on gloves, open the window.', OFF, 'Wash the skin with soap.', 'Keep the label.'],
     never: ['Wash it with the family’s things.', 'Bleach, a dryer.', 'Keep leather it has touched.'],
     home: {
       may: 'afterActs',
@@ -136,6 +152,11 @@ export const contaminants: readonly Danger[] = dangers('contaminant', [
     id: 'strongAcid',
     name: 'Battery acid or strong acid',
     aliases: [
+      'sulphuric',
+      'sulfuric',
+      'muriatic',
+      'battery fluid',
+      'car acid',
       ...[
         'battery acid',
         'car battery leak',
@@ -149,7 +170,12 @@ export const contaminants: readonly Danger[] = dangers('contaminant', [
     traps: ['citric acid'],
     is: 'It burns skin, and holes appear in the cloth later.',
     emergency: 'In an eye, or a burn larger than a palm.',
-    first: ['Gloves and goggles.', OFF, RINSE, 'Flood the piece with plenty of cold water, outdoors.'],
+    first: [
+      'Gloves and goggles, the window open.',
+      OFF,
+      RINSE,
+      'Flood the piece with plenty of cold water, outdoors.',
+    ],
     never: ['Chlorine bleach.', 'Let it dry on.', 'Iron it.'],
     home: {
       may: 'afterActs',
@@ -165,12 +191,21 @@ export const contaminants: readonly Danger[] = dangers('contaminant', [
     id: 'alkalineBattery',
     name: 'Leaked household battery',
     aliases: [
+      'battery leaked',
+      'batteries leaked',
+      'batteries leak',
+      'battery crust',
       ...['leaky battery', 'battery juice', 'white crust battery', 'remote leaked', 'torch leak', 'aa leak'],
       ...['battery gunk', 'corroded cells', 'leaked battery', 'battery leak'],
     ],
+    mayMean: ['white crust'],
     traps: ['car battery leak'],
     is: 'A caustic crust.',
-    first: ['Put on gloves.', 'Lift the crust damp.', 'Flood the place with cold water.'],
+    first: [
+      'Put on gloves; goggles where it could splash.',
+      'Lift the crust damp.',
+      'Flood the place with cold water.',
+    ],
     never: ['Touch it with bare hands.', 'Scratch it off dry.'],
     home: {
       may: 'afterActs',
@@ -186,6 +221,7 @@ export const contaminants: readonly Danger[] = dangers('contaminant', [
     id: 'hydrofluoric',
     name: 'Rust remover or wheel cleaner with fluoride',
     aliases: [
+      'fluoride',
       ...[
         'hydrofluoric',
         'hydrofluoric acid',
@@ -200,7 +236,7 @@ export const contaminants: readonly Danger[] = dangers('contaminant', [
     is: 'It burns deep, the pain comes late, and it can kill.',
     emergency: 'Any of it on skin: call now, also without pain.',
     first: [
-      'Thick gloves.',
+      'Thick gloves and goggles, the window open.',
       OFF,
       'Rinse the skin under running water, and call the emergency number now.',
       'After 5 minutes calcium gluconate gel, if there is any; if not, go on rinsing.',
@@ -220,6 +256,8 @@ export const contaminants: readonly Danger[] = dangers('contaminant', [
     id: 'lye',
     name: 'Oven cleaner, drain cleaner, lye',
     aliases: [
+      'oven spray',
+      'soap making',
       ...[
         'oven cleaner',
         'drain unblocker',
@@ -251,6 +289,31 @@ export const contaminants: readonly Danger[] = dangers('contaminant', [
     risks: ['child'],
     replaces: true,
     sourceIds: ['poisonCentre', 'clp'],
+  },
+  {
+    id: 'antifreeze',
+    name: 'Antifreeze or coolant',
+    aliases: ['antifreeze', 'anti freeze', 'coolant', 'radiator fluid', 'screen wash', 'de icer'],
+    traps: [],
+    is: 'It tastes sweet and is a poison when swallowed; a little is enough for a cat or a small child.',
+    emergency: 'Swallowed: the poison line at once, also without any sign. A pet: the vet.',
+    first: [
+      'Put on gloves.',
+      'Children and pets away, the puddle too.',
+      OFF,
+      'Rinse the skin.',
+      'Rinse the piece in plenty of cold water.',
+    ],
+    never: ['An open soak, or a puddle left on the floor.', 'A dryer or an iron before it is rinsed.'],
+    home: {
+      may: 'afterActs',
+      text: 'Yes: rinsed, then an ordinary wash by itself. Screen wash and de-icer burn: no flame until they are rinsed out.',
+    },
+    where: null,
+    ask: POISON,
+    risks: ['child', 'pets'],
+    replaces: true,
+    sourceIds: ['poisonCentre', 'memory'],
   },
   {
     id: 'paintStripper',
@@ -295,6 +358,7 @@ export const contaminants: readonly Danger[] = dangers('contaminant', [
       ],
       ...['wet render', 'lime mortar'],
     ],
+    mayMean: ['render', 'plaster'],
     traps: [
       'lime fruit',
       'lime juice',
@@ -306,7 +370,7 @@ export const contaminants: readonly Danger[] = dangers('contaminant', [
     is: 'It burns slowly and without pain.',
     emergency: 'In an eye.',
     first: [
-      'Clothes off, boots too.',
+      'Clothes off, boots too. A helper wears gloves and goggles.',
       'Brush dry powder off, then rinse the skin for 20 minutes.',
       'Rinse the piece outdoors while it is wet, with gloves.',
     ],
@@ -325,6 +389,10 @@ export const contaminants: readonly Danger[] = dangers('contaminant', [
     id: 'fuel',
     name: 'Fuel',
     aliases: [
+      'stove fuel',
+      'white gas',
+      'fuel',
+      'petrol can',
       ...[
         'petrol',
         'gasoline',
@@ -338,7 +406,8 @@ export const contaminants: readonly Danger[] = dangers('contaminant', [
       ],
       ...['lamp oil', 'two stroke', 'jet fuel', 'aviation fuel', 'red diesel'],
     ],
-    traps: ['paraffin wax', 'paraffin cream', 'liquid paraffin'],
+    mayMean: ['gas'],
+    traps: ['gas bill', 'petroleum jelly', 'paraffin wax', 'paraffin cream', 'liquid paraffin'],
     is: 'Its vapour burns, and it harms lungs.',
     first: [
       'No flame and no switch; go outdoors.',
@@ -372,9 +441,14 @@ export const contaminants: readonly Danger[] = dangers('contaminant', [
       ],
       ...['fibreglass resin', 'two part glue', 'polyester resin'],
     ],
+    mayMean: ['hardener', 'catalyst'],
     traps: ['pine resin', 'tree resin'],
     is: 'Uncured, it can make allergic for life.',
-    first: ['Nitrile gloves, window open.', 'Wipe the skin dry, then soap.', 'Let the piece cure outdoors.'],
+    first: [
+      'Nitrile gloves and goggles, window open.',
+      'Wipe the skin dry, then soap.',
+      'Let the piece cure outdoors.',
+    ],
     never: ['Solvent on skin.', 'Wash it uncured.', 'Rags in a heap.', 'Sand it.'],
     home: { may: 'no', text: 'Uncured: no. A cured dot on outerwear may stay.' },
     where: 'Uncured: to the hazardous-waste point.',
@@ -390,10 +464,11 @@ export const contaminants: readonly Danger[] = dangers('contaminant', [
       ...['expanding foam', 'gap filler', 'builders foam', 'pu glue', 'isocyanate', 'two pack paint'],
       ...['foam gun', 'spray foam', 'polyurethane glue'],
     ],
+    mayMean: ['pu foam'],
     traps: ['shaving foam', 'memory foam'],
     is: 'It holds isocyanates: asthma can come hours later.',
     emergency: 'Short of breath, also hours later.',
-    first: ['Window open, gloves.', 'Wipe the skin dry, then soap.', 'Leave the piece to cure.'],
+    first: ['Window open, gloves and goggles.', 'Wipe the skin dry, then soap.', 'Leave the piece to cure.'],
     never: ['Steam, burn or sand it.'],
     home: {
       may: 'afterActs',
@@ -409,6 +484,8 @@ export const contaminants: readonly Danger[] = dangers('contaminant', [
     id: 'superGlueOnSkin',
     name: 'Super glue on skin',
     aliases: [
+      'fingers stuck together',
+      'fingers glued',
       'stuck fingers',
       'glued fingers',
       'glued eyelid',
@@ -417,6 +494,7 @@ export const contaminants: readonly Danger[] = dangers('contaminant', [
       'super glue on skin',
       'super glue finger',
     ],
+    mayMean: ['super glue', 'instant glue', 'nail glue', 'cyanoacrylate'],
     traps: [],
     is: 'It grips at once, and heats on cotton.',
     emergency: 'Eye or mouth.',
@@ -437,6 +515,8 @@ export const contaminants: readonly Danger[] = dangers('contaminant', [
     id: 'tearGas',
     name: 'Pepper spray or tear gas',
     aliases: [
+      'capsaicin',
+      'pepper sprayed',
       ...[
         'pepper spray',
         'cs gas',
@@ -448,10 +528,15 @@ export const contaminants: readonly Danger[] = dangers('contaminant', [
         'capsaicin spray',
       ],
     ],
+    mayMean: ['cs', 'oc'],
     traps: [],
     is: 'It burns eyes and lungs.',
     emergency: 'Short of breath.',
-    first: ['Fresh air, no rubbing.', 'Clothes off and into a bag.', 'Cool water and soap.'],
+    first: [
+      'Fresh air, no rubbing. A helper wears gloves and goggles.',
+      'Clothes off and into a bag.',
+      'Cool water and soap.',
+    ],
     never: ['Hot water first.', 'A dryer.', 'Cream on the skin.'],
     home: {
       may: 'afterActs',
@@ -477,10 +562,11 @@ export const contaminants: readonly Danger[] = dangers('contaminant', [
       'pod burst',
       'nicotine liquid',
     ],
+    mayMean: ['nicotine'],
     traps: ['nicotine stain'],
     is: 'Nicotine goes through the skin.',
     emergency: 'Sick, pale, sweating: the poison line; fits or collapse: the emergency number.',
-    first: ['Put on gloves.', 'Clothes off, rinse the skin.', 'Rinse the piece cold.'],
+    first: ['Put on gloves, open the window.', 'Clothes off, rinse the skin.', 'Rinse the piece cold.'],
     never: ['Bare hands.', 'An open soak where a child or a pet could reach it.'],
     home: { may: 'afterActs', text: 'Yes, by itself, with gloves. Concentrate: no.' },
     where: `Concentrate: ${TO_WASTE.toLowerCase()}`,
@@ -539,6 +625,7 @@ export const contaminants: readonly Danger[] = dangers('contaminant', [
       'hypodermic',
       'needle stick',
     ],
+    mayMean: ['insulin', 'jab'],
     traps: ['pine needles', 'knitting needle', 'sewing needle'],
     is: 'A prick can infect.',
     emergency: null,
@@ -559,6 +646,8 @@ export const contaminants: readonly Danger[] = dangers('contaminant', [
     id: 'sewage',
     name: 'Sewage or flood water',
     aliases: [
+      'drain came up',
+      'flooded cellar',
       'sewage',
       'toilet overflow',
       'backed up drain',
@@ -574,7 +663,7 @@ export const contaminants: readonly Danger[] = dangers('contaminant', [
     emergency: null,
     first: [
       'Power off at the board, if you can reach it dry.',
-      'Rubber gloves.',
+      'Rubber gloves, a mask, goggles where it splashes.',
       'Hose the solids off outdoors.',
     ],
     never: ['Use a machine that was flooded.', 'Plug anything in.'],
@@ -653,6 +742,7 @@ export const contaminants: readonly Danger[] = dangers('contaminant', [
     id: 'tonerSpill',
     name: 'Toner',
     aliases: [
+      'toner cartridge',
       'copier powder',
       'laser dust',
       'cartridge burst',
@@ -662,9 +752,10 @@ export const contaminants: readonly Danger[] = dangers('contaminant', [
       'laser toner',
       'printer toner',
     ],
+    mayMean: ['toner', 'black powder'],
     traps: ['face toner', 'skin toner', 'hair toner'],
     is: 'A fine plastic dust that melts when it is warm.',
-    first: ['Keep still.', 'Mask on.', 'Outdoors, lift it with tape.'],
+    first: ['Keep still.', 'Mask and gloves on.', 'Outdoors, lift it with tape.'],
     never: ['Warm water, rubbing, an iron.', 'An ordinary vacuum cleaner.'],
     home: { may: 'afterActs', text: 'Cold, by itself.' },
     where: null,
@@ -677,6 +768,8 @@ export const contaminants: readonly Danger[] = dangers('contaminant', [
     id: 'mineralFibre',
     name: 'Glass or mineral fibre',
     aliases: [
+      'insulation fibres',
+      'insulation wool',
       ...[
         'fibreglass',
         'fiberglass',
@@ -690,7 +783,7 @@ export const contaminants: readonly Danger[] = dangers('contaminant', [
     ],
     traps: [],
     is: 'Fibres that itch and scratch.',
-    first: ['Gloves.', 'Lift it with tape.', 'A cool shower.'],
+    first: ['Gloves and a mask, outdoors.', 'Lift it with tape.', 'A cool shower.'],
     never: ['Rub.', 'Wash it with underwear.', 'Unzip a mattress whose cover says not to.'],
     home: { may: 'afterActs', text: 'By itself; wipe the drum afterwards. Thick: no.' },
     where: 'Thick: tied bag, household rubbish.',
@@ -703,6 +796,10 @@ export const contaminants: readonly Danger[] = dangers('contaminant', [
     id: 'droppings',
     name: 'Droppings, or a dead animal',
     aliases: [
+      'mice',
+      'rats',
+      'mice nested',
+      'rat nest',
       ...[
         'mouse poo',
         'mouse droppings',
@@ -744,6 +841,7 @@ export const contaminants: readonly Danger[] = dangers('contaminant', [
       'bullet',
       'percussion cap',
     ],
+    mayMean: ['black powder'],
     traps: ['bangers and mash', 'flared trousers'],
     is: 'Unburnt powder burns or goes off.',
     first: ['No spark.', 'Outdoors.', 'Drench it.'],
@@ -759,6 +857,7 @@ export const contaminants: readonly Danger[] = dangers('contaminant', [
     id: 'iodineAmmonia',
     name: 'Iodine with ammonia',
     aliases: [
+      'touch powder',
       'iodine ammonia',
       'ammonia iodine',
       'glass cleaner iodine',
@@ -768,6 +867,7 @@ export const contaminants: readonly Danger[] = dangers('contaminant', [
       'smelling salts iodine',
       'iodine and ammonia',
     ],
+    mayMean: ['popping', 'crackling', 'smelling salts'],
     traps: [],
     is: 'Once dry, its crystals explode at a touch.',
     emergency: 'It is dry, pops or crackles.',
@@ -784,6 +884,8 @@ export const contaminants: readonly Danger[] = dangers('contaminant', [
     id: 'oilyRags',
     name: 'Drying oil and oily rags',
     aliases: [
+      'worktop oil',
+      'furniture oil',
       ...[
         'linseed',
         'linseed oil',
@@ -848,6 +950,15 @@ export const contaminants: readonly Danger[] = dangers('contaminant', [
     id: 'chlorineMix',
     name: 'Mixed cleaners',
     aliases: [
+      'bleach descaler',
+
+      'bleach cat wee',
+      'bleach urine',
+      'bleach pee',
+      'bleach cat pee',
+      'bleach ammonia cleaner',
+      'toilet cleaner bleach',
+      'descaler and bleach',
       ...[
         'bleach and vinegar',
         'vinegar and bleach',
@@ -858,6 +969,7 @@ export const contaminants: readonly Danger[] = dangers('contaminant', [
       ...['bleach and ammonia', 'bleach toilet cleaner', 'descaler bleach', 'mixed cleaners', 'chlorine gas'],
       ...['green fumes', 'choking fumes', 'bleach fumes'],
     ],
+    mayMean: ['choking'],
     traps: [],
     is: 'Chlorine bleach with an acid or ammonia gives off a gas that burns lungs.',
     emergency: 'Coughing, tight chest, burning eyes.',
@@ -881,6 +993,7 @@ export const contaminants: readonly Danger[] = dangers('contaminant', [
       'moldy mattress',
       'mould on mattress',
     ],
+    mayMean: ['mould', 'mold', 'mildew', 'black spots', 'wheezing', 'damp wardrobe', 'musty', 'fungus'],
     traps: [],
     is: 'Spores.',
     emergency: 'Short of breath.',
