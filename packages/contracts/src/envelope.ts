@@ -40,6 +40,7 @@ export const LimitOwnerShape = z
     z.strictObject({ kind: z.literal('condition'), condition: Condition }),
     z.strictObject({ kind: z.literal('soil'), componentId: Id }),
     z.strictObject({ kind: z.literal('metal') }),
+    z.strictObject({ kind: z.literal('weight'), massG: z.number() }),
     z.strictObject({ kind: z.literal('tried'), agentId: Id }),
     z.strictObject({ kind: z.literal('part'), partId: Id }),
     z.strictObject({ kind: z.literal('school'), schoolId: Id }),

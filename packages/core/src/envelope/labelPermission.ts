@@ -5,6 +5,7 @@ import {
   PROGRAMMES,
   type Programme,
 } from '@feverfew/knowledge';
+import { allowsIron } from '../textile/careLabel.js';
 import type { PieceFacts } from '../textile/piece.js';
 
 /** What a fibre bears in this piece: its own figures, or wider ones where the sewn-in label speaks for the piece. */
@@ -56,18 +57,27 @@ export function borneWithLabel(fibre: Fibre, piece: PieceFacts, sharePct: number
     programme: machine
       ? widerProgramme(alone.programme, fibre.felts ? MOST_FOR_FELTING : 'normal')
       : alone.programme,
-    chemistry: fibre.chemistry.map((rule) => ruleHere(rule, oxygen, sharePct)),
+    chemistry: fibre.chemistry.map((rule) => ruleHere(rule, piece, sharePct)),
   };
 }
 
 const widerProgramme = (one: Programme, other: Programme): Programme =>
   PROGRAMMES.indexOf(one) >= PROGRAMMES.indexOf(other) ? one : other;
 
-function ruleHere(rule: ChemistryRule, oxygen: boolean, sharePct: number): ChemistryRule {
-  const { upToShare, whereLabelAllows } = rule;
-  if (whereLabelAllows && oxygen && OXYGEN.includes(rule.chemistry))
-    return { ...rule, verdict: 'limited', bounds: whereLabelAllows };
+function ruleHere(rule: ChemistryRule, piece: PieceFacts, sharePct: number): ChemistryRule {
+  const { upToShare } = rule;
+  const byTag = ruleByTag(rule, piece);
+  if (byTag !== rule) return byTag;
   if (upToShare && sharePct <= upToShare.pct)
     return { ...rule, verdict: upToShare.verdict, bounds: upToShare.bounds };
+  return rule;
+}
+
+/** A rule that a sign of the tag opens: its bleach sign for oxygen, its iron for a hot iron, in a hidden place first. */
+export function ruleByTag(rule: ChemistryRule, piece: Pick<PieceFacts, 'label'>): ChemistryRule {
+  const { chemistry, whereLabelAllows: bounds } = rule;
+  if (!bounds) return rule;
+  if (OXYGEN.includes(chemistry) && allowsOxygen(piece)) return { ...rule, verdict: 'limited', bounds };
+  if (chemistry === 'contactHeat' && allowsIron(piece.label)) return { ...rule, verdict: 'test', bounds };
   return rule;
 }

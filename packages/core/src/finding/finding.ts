@@ -83,7 +83,8 @@ export interface FindingFacts {
   longerForCool: { minutes: number; tempC: number; sharePct: number };
   mustNotMeet: { pairId: string; agentAId: string; agentBId: string };
   unknownWithAnything: { agentId: string };
-  gasInClosed: { agentId: string; container: 'bottle' | 'sprayer' };
+  gasInClosed: { agentId: string; container: 'bottle' | 'sprayer' | 'jar' };
+  gasUnderLid: { agentId: string };
   chlorineOnlyWithWater: { agentId: string };
   chlorineOnlyCold: { maxC: number };
   chlorineTooStrong: { pct: number; maxPct: number };

@@ -12,6 +12,7 @@ export type LimitOwner =
   | { readonly kind: 'condition'; readonly condition: Condition }
   | { readonly kind: 'soil'; readonly componentId: string }
   | { readonly kind: 'metal' }
+  | { readonly kind: 'weight'; readonly massG: number }
   | { readonly kind: 'tried'; readonly agentId: string }
   | { readonly kind: 'part'; readonly partId: string }
   | { readonly kind: 'school'; readonly schoolId: string };

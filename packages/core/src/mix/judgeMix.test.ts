@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import type { Household } from '../household/household.js';
+import type { Household, Vessel } from '../household/household.js';
 import { household, knowledge, label, piece } from '../test/fixtures.js';
 import { runs } from '../test/propertyRuns.js';
 import { EMPTY_PIECE } from '../trouble/troubleFacts.js';
@@ -119,6 +119,20 @@ describe('a mix that is refused has reasons and no recipe', () => {
       expect(closed(kind, pour('vinegar', 100, 'mL'), pour('bakingSoda', 7))).toContain('gasInClosed');
       expect(closed(kind, pour('vinegar', 100, 'mL'))).toEqual([]);
     }
+  });
+  it('what gives off gas in a jar whose lid clips or screws; a lidded bucket is told to stay open', () => {
+    const jar = { ...open.vessels[0], id: 'jar', name: 'clip-lid jar', volumeL: 1, lid: true } as Vessel;
+    const pail = { ...jar, id: 'pail', name: 'lidded pail', volumeL: 12 };
+    const home = { ...open, vessels: [...open.vessels, jar, pail] };
+    const inside = (vesselId: string, ...pours: MixPour[]) =>
+      judge({ container: { kind: 'vessel', vesselId }, waterML: 500, pours }, home);
+    const fizz = [pour('citricAcid', 20), pour('bakingSoda', 20)];
+    expect(codes(inside('jar', ...fizz).refused)).toContain('gasInClosed');
+    expect(codes(inside('jar', pour('oxygenBleach', 5)).refused)).toContain('gasInClosed');
+    expect(codes(inside('jar', pour('citricAcid', 20)).refused)).toEqual([]);
+    expect(codes(inside('pail', ...fizz).refused)).toEqual([]);
+    expect(codes(inside('pail', ...fizz).against)).toContain('gasUnderLid');
+    expect(codes(inside(open.vessels[0]?.id ?? '', ...fizz).against)).not.toContain('gasUnderLid');
   });
   it('ammonia in warm water, a capsule in a bottle, anything wet on an electric blanket without a tag', () => {
     const ammonia = { container: bucket, waterML: 5000, pours: [pour('ammonia', 50, 'mL')] };

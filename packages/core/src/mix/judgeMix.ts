@@ -23,7 +23,7 @@ import { type MixBath, mixBath } from './mixBath.js';
 import { dryMassOf } from './mixHeat.js';
 import { agentsOnPiece, bathOnPiece } from './pieceFindings.js';
 import { readPour } from './readPour.js';
-import { refusals } from './refusals.js';
+import { gasUnderLid, refusals } from './refusals.js';
 
 export interface MixVerdict {
   /** Why it is not made at all; then no recipe is given. */
@@ -87,6 +87,7 @@ export function judgeMix(mix: Mix, household: Household, knowledge: Knowledge): 
     against: [
       ...against,
       ...(envelope ? bathOnPiece(bath.pH, bath.startC, isBath, envelope) : []),
+      ...gasUnderLid({ mix, agents, household, knowledge }),
       ...vesselFindings(agents, vessel, bath),
       ...waterFindings(mix, bath),
       ...undissolved(mix, pours, household, knowledge),

@@ -81,18 +81,38 @@ const isSour = (agent: Agent): boolean =>
   ACIDS.some((chemistry) => agent.chemistries.includes(chemistry)) ||
   (agent.hasPH && agent.id !== WATER_ID && agent.pH.low <= SOUR_PH && agent.chemistries.length > 0);
 
+/** A vessel up to this size whose lid is its own is a jar or a can, and its lid closes, L. */
+const MAX_JAR_L = 2;
+
 /** Nothing that gives off gas goes into what closes. */
-function gasInClosed({ mix, agents, knowledge }: ReadMix): Finding[] {
-  const { kind } = mix.container;
-  if (kind !== 'bottle' && kind !== 'sprayer') return [];
-  const gassy = agents.find((agent) => agent.givesGas);
-  const soda = agents.find((agent) => bringsCarbonate(agent, knowledge));
-  const acid = agents.find((agent) => agent !== soda && isSour(agent));
-  const gives = gassy ?? (acid && soda ? soda : undefined);
+function gasInClosed(read: ReadMix): Finding[] {
+  const { mix, household } = read;
+  const { container } = mix;
+  const vessel = vesselIn(mix, household);
+  const isJar = vessel?.lid === true && vessel.volumeL <= MAX_JAR_L;
+  const closed =
+    container.kind === 'bottle' || container.kind === 'sprayer' ? container.kind : isJar ? 'jar' : null;
+  const gives = closed && gasMaker(read);
   return gives
-    ? [finding('gasInClosed', { agentId: gives.id, container: kind }, ['poisonCentre', 'chemHandbook'])]
+    ? [finding('gasInClosed', { agentId: gives.id, container: closed }, ['poisonCentre', 'chemHandbook'])]
     : [];
 }
+
+/** The product that gives off gas in this mix: by itself, or as carbonate that meets an acid. */
+function gasMaker({ agents, knowledge }: Pick<ReadMix, 'agents' | 'knowledge'>): Agent | undefined {
+  const soda = agents.find((agent) => bringsCarbonate(agent, knowledge));
+  const acid = agents.find((agent) => agent !== soda && isSour(agent));
+  return agents.find((agent) => agent.givesGas) ?? (acid ? soda : undefined);
+}
+
+/** A larger vessel with a lid may hold it while the lid is off or lies loose. */
+export function gasUnderLid(read: Pick<ReadMix, 'agents' | 'knowledge' | 'mix' | 'household'>): Finding[] {
+  const gives = vesselIn(read.mix, read.household)?.lid ? gasMaker(read) : undefined;
+  return gives ? [finding('gasUnderLid', { agentId: gives.id }, ['poisonCentre', 'chemHandbook'])] : [];
+}
+
+const vesselIn = ({ container }: Mix, { vessels }: Household) =>
+  container.kind === 'vessel' ? vessels.find(({ id }) => id === container.vesselId) : undefined;
 
 /** What burns, fumes or poisons stays in its own bottle; weak alcohol may be sprayed. */
 function inItsBottle({ mix, agents, pours }: ReadMix): Finding[] {

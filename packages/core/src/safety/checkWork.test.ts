@@ -382,6 +382,23 @@ describe('the checker of work catches', () => {
     ).toContain('againstConstruction');
   });
 
+  it('a piece too heavy for the drum, an unlabelled filling too warm, a coating under the iron', () => {
+    const throwOver = trouble('tea', piece('blanket', { cotton: 100 }, { label: label(40) }));
+    expect(planted(throwOver, (plan) => Object.assign(plan.facts.piece, { dryMassG: 7000 }))).toContain(
+      'programmeTooStrong',
+    );
+    const pillow = trouble('tea', piece('pillow', { cotton: 100 }, { label: label(60) }));
+    expect(planted(pillow, (plan) => Object.assign(plan.facts.piece, { label: null }))).toContain('tooHot');
+    const cloth = trouble('candleWax', piece('tableLinen', { cotton: 100 }, { label: null }));
+    expect(
+      planted(cloth, (plan) => {
+        Object.assign(plan.facts.piece.parts[0] ?? {}, {
+          fibres: [{ fibreId: 'coating', sharePct: 100 }],
+        });
+      }),
+    ).toContain('agentOnForbiddenFibre');
+  });
+
   it('a mattress or sofa drenched', () => {
     const sofa = trouble('tea', piece('armchair', { cotton: 100 }, { code: 'W' }));
     expect(planted(sofa, (plan) => Object.assign(firstMix(plan), { waterML: 400 }))).toContain('drenched');

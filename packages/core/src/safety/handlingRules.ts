@@ -78,6 +78,8 @@ function construction(...[work, read]: Parameters<WorkRule>) {
   );
 }
 
+/** A piece of this dry mass throws or breaks a drum, g. */
+const HEAVY_G = 5000;
 const PROGRAMMES = ['none', 'hand', 'veryMild', 'mild', 'normal'];
 
 function programme(...[work, read]: Parameters<WorkRule>) {
@@ -92,6 +94,7 @@ function programme(...[work, read]: Parameters<WorkRule>) {
     washedByLabel(read) ? 'veryMild' : (item?.mostProgramme ?? 'none'),
     ...(isAntique(read) ? ['hand'] : []),
     ...(facts.piece.condition === 'irreplaceable' ? ['mild'] : []),
+    ...((facts.piece.dryMassG ?? 0) >= HEAVY_G ? ['hand'] : []),
     wash?.kind === 'never'
       ? 'none'
       : wash?.kind === 'hand'

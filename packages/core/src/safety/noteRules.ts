@@ -83,7 +83,7 @@ function adviceFaults(advice: WorkList['advice'], work: readonly Work[], read: C
 /** Done though a caution of the piece or the trouble, or its tag, bars it. */
 function deedFaults(work: readonly Work[], read: CaseRead): Violation[] {
   const barred = new Set(read.cautions.flatMap((caution) => caution.bars));
-  const noIron = read.facts.piece.label?.iron === 'never';
+  const noIron = read.facts.piece.label?.iron === 'never' || read.never.has('contactHeat');
   const noSteam = ['never', 'low'].includes(read.facts.piece.label?.iron ?? '');
   return work.flatMap((one): Violation[] => {
     const done = deedsOf(one, read);
@@ -137,7 +137,7 @@ function isForbidden(deed: Deed, read: CaseRead): boolean {
     case 'steam':
       return ['never', 'low'].includes(label?.iron ?? '');
     case 'iron':
-      return label?.iron === 'never';
+      return label?.iron === 'never' || never.has('contactHeat');
     case 'solvent':
       return never.has('alcohol') && never.has('hydrocarbon');
     case 'spray':

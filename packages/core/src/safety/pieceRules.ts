@@ -34,7 +34,7 @@ function tagChemistry(...[work, read]: Parameters<WorkRule>) {
 
 function heat(...[work, read, before]: Parameters<WorkRule>) {
   if (!work.tempC) return [];
-  const { facts, fibres, left } = read;
+  const { facts, fibres, left, item } = read;
   const { label, colour, fastness } = facts.piece;
   const white = colour === 'white';
   // A tag with a machine wash speaks for all fibres; a soak past two hours is cooler for tender ones.
@@ -42,6 +42,7 @@ function heat(...[work, read, before]: Parameters<WorkRule>) {
   const longSoak = work.soaks && (work.minutes?.most ?? 0) > LONG_SOAK_MIN;
   const tops = [
     ...(labelled ? [] : fibres.map(({ bathTempC: t }) => (white ? t.unlabelledWhite : t.unlabelledColoured))),
+    ...(['machine', 'hand'].includes(label?.wash?.kind ?? '') ? [] : [item?.mostTempC ?? 100]),
     ...(longSoak ? fibres.flatMap((fibre) => fibre.longSoakMaxC ?? []) : []),
     ...(label?.wash?.kind === 'machine'
       ? [label.wash.maxC]

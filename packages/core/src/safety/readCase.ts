@@ -65,7 +65,7 @@ export function readCase(given: TroubleFacts, household: Household, knowledge: K
       ? (index.fibres.get(UNKNOWN_FIBRE_ID)?.chemistry ?? [])
       : []),
     ...parts.flatMap((part) => part.chemistry),
-    ...(item?.chemistry ?? []),
+    ...(item?.chemistry ?? []).map((rule) => ironByTag(rule, piece)),
     ...soilRules(left, facts, household, knowledge),
     ...gone.flatMap((component) => component.chemistry.filter((rule) => rule.protects !== 'piece')),
   ];
@@ -127,9 +127,19 @@ function fibreRules(
     const byTag = rule.chemistry === 'percarbonate' || rule.chemistry === 'peroxide';
     if (rule.whereLabelAllows && oxygenSign && byTag)
       return { ...rule, verdict: 'limited', bounds: rule.whereLabelAllows };
+    const byIron = ironByTag(rule, piece);
+    if (byIron !== rule) return byIron;
     return rule.upToShare && sharePct <= rule.upToShare.pct ? { ...rule, ...rule.upToShare } : rule;
   });
 }
+
+/** A hot iron that is opened by the iron on the tag. */
+const ironByTag = (rule: ChemistryRule, { label }: TroubleFacts['piece']): ChemistryRule =>
+  rule.whereLabelAllows &&
+  rule.chemistry === 'contactHeat' &&
+  ['low', 'medium', 'high'].includes(label?.iron ?? '')
+    ? { ...rule, verdict: 'test', bounds: rule.whereLabelAllows }
+    : rule;
 
 /** Every fibre of every part; one that is not told counts as the unknown fibre. */
 function fibresOf({ piece }: TroubleFacts, known: ReadonlyMap<string, Fibre>): Fibre[] {

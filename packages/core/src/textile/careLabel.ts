@@ -56,6 +56,10 @@ export const dripsDry = (label: Pick<CareLabel, 'natural'> | null): boolean =>
 export const driesFlat = (label: Pick<CareLabel, 'natural'> | null): boolean =>
   label?.natural === 'flat' || label?.natural === 'dripFlat';
 
+/** An iron with one to three dots, ISO 3758; a tag that does not show an iron allows nothing. */
+export const allowsIron = (label: Pick<CareLabel, 'iron'> | null): boolean =>
+  label !== null && label.iron !== null && label.iron !== 'never';
+
 /** ISO 3758: one dot is without steam; a crossed-out iron is without iron and steam. */
 export const barsSteam = (label: Pick<CareLabel, 'iron'> | null): boolean =>
   label?.iron === 'never' || label?.iron === 'low';

@@ -62,8 +62,7 @@ const SURE: Readonly<Record<string, string>> = {
     'bleach and vinegar; bleach toilet cleaner; bleach ammonia; descaler bleach; mixed cleaners; chlorine gas; green fumes; vinegar after bleach, coughing; bleach and descaler; poured bleach then toilet cleaner; bleach on cat wee',
   paintStripper: 'paint stripper; varnish stripper; paint remover on jeans',
   antifreeze: 'antifreeze; coolant from the car; anti freeze on trousers',
-  climbingGear:
-    'climbing rope; climbing harness; climbing sling; safety lanyard; fall arrest; life line',
+  climbingGear: 'climbing rope; climbing harness; climbing sling; safety lanyard; fall arrest; life line',
   childSeatStraps:
     'car seat straps; child seat straps; seat belt; sick on child-seat straps; car seat harness',
   pramStraps: 'pram straps; buggy straps; stroller straps; pushchair harness',

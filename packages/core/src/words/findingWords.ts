@@ -197,6 +197,8 @@ const WORDS: Words = {
   gasInClosed: ({ agentId, container }, say) =>
     `${upper(say.name(agentId))} gives off gas: in a closed ${container} the pressure bursts it. An open cup or ` +
     `tub, mixed fresh.`,
+  gasUnderLid: ({ agentId }, say) =>
+    `${upper(say.name(agentId))} gives off gas: lid off, or laid on loosely. Never clipped or screwed.`,
   chlorineOnlyWithWater: ({ agentId }, say) =>
     `Chlorine bleach meets water only: no ${say.name(agentId)} with it.`,
   chlorineOnlyCold: ({ maxC }, say) =>

@@ -49,6 +49,8 @@ export function ownerWords(owner: LimitOwner, say: Lexicon): string {
       return `its ${say.name(owner.partId)}`;
     case 'metal':
       return 'its metal parts: take them off';
+    case 'weight':
+      return `its weight: ${(owner.massG / 1000).toFixed(1)} kg dry is too much for a drum`;
     case 'tried':
       return `${say.name(owner.agentId)} that has been on it`;
     case 'school':

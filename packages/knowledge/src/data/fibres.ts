@@ -64,7 +64,7 @@ const neverTumble: Fibre['drying'] = (['tumbleLow', 'tumbleNormal'] as const).ma
   sourceIds: ['commonPractice', 'memory'],
 }));
 const foamChemistry: ChemistryRule[] = [
-  ...(['hydrocarbon', 'ketone', 'ester', 'alcohol', 'chlorine', 'reducer'] as const).map(
+  ...(['hydrocarbon', 'ketone', 'ester', 'alcohol', 'chlorine', 'reducer', 'contactHeat'] as const).map(
     (chemistry): ChemistryRule => ({
       chemistry,
       verdict: 'never',
@@ -979,6 +979,13 @@ export const fibres: readonly Fibre[] = [
     mostAction: 'softBrush',
     mostProgramme: 'mild',
     chemistry: [
+      {
+        chemistry: 'contactHeat',
+        verdict: 'never',
+        whereLabelAllows: {},
+        protects: 'piece',
+        sourceIds: ['textileHandbook'],
+      },
       { chemistry: 'chlorine', verdict: 'never', protects: 'piece', sourceIds: ['memory'] },
       { chemistry: 'hydrocarbon', verdict: 'never', protects: 'piece', sourceIds: ['textileHandbook'] },
     ],
@@ -1021,6 +1028,13 @@ export const fibres: readonly Fibre[] = [
     mostAction: 'softBrush',
     mostProgramme: 'veryMild',
     chemistry: [
+      {
+        chemistry: 'contactHeat',
+        verdict: 'never',
+        whereLabelAllows: {},
+        protects: 'piece',
+        sourceIds: ['textileHandbook'],
+      },
       { chemistry: 'hydrocarbon', verdict: 'never', protects: 'piece', sourceIds: ['textileHandbook'] },
       { chemistry: 'ketone', verdict: 'never', protects: 'piece', sourceIds: ['textileHandbook'] },
       { chemistry: 'ester', verdict: 'never', protects: 'piece', sourceIds: ['textileHandbook'] },
@@ -1133,6 +1147,13 @@ export const fibres: readonly Fibre[] = [
     mostAction: 'blot',
     mostProgramme: 'hand',
     chemistry: [
+      {
+        chemistry: 'contactHeat',
+        verdict: 'never',
+        whereLabelAllows: {},
+        protects: 'piece',
+        sourceIds: ['textileHandbook'],
+      },
       { chemistry: 'chlorine', verdict: 'never', protects: 'piece', sourceIds: ['textileHandbook'] },
       { chemistry: 'reducer', verdict: 'never', protects: 'piece', sourceIds: ['textileHandbook'] },
       { chemistry: 'oxalicAcid', verdict: 'never', protects: 'piece', sourceIds: ['textileHandbook'] },

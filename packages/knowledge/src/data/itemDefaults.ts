@@ -9,6 +9,16 @@ export const foamChemistry: ChemistryRule[] = (
   protects: 'both',
   sourceIds: ['commonPractice'],
 }));
+/** Solvents lift a coating, and a hot iron melts it unless the tag shows an iron. */
+export const coatedChemistry: ChemistryRule[] = (
+  ['hydrocarbon', 'ketone', 'ester', 'contactHeat'] as const
+).map((chemistry) => ({
+  chemistry,
+  verdict: 'never',
+  ...(chemistry === 'contactHeat' ? { whereLabelAllows: {} } : {}),
+  protects: 'piece',
+  sourceIds: ['textileHandbook'],
+}));
 export const surfaceChemistry: ChemistryRule[] = [
   { chemistry: 'chlorine', verdict: 'never', protects: 'both', sourceIds: ['commonPractice'] },
   { chemistry: 'reducer', verdict: 'never', protects: 'both', sourceIds: ['commonPractice'] },

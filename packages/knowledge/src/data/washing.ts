@@ -281,7 +281,7 @@ export const clothKinds: readonly ClothKind[] = [
     id: 'filled',
     name: 'filled pieces',
     tumbling: 'with balls, shaken out between, until it is dry to the core',
-    itemIds: ['duvet', 'pillow', 'sleepingBag', 'filledCoat', 'softToy'],
+    itemIds: ['duvet', 'pillow', 'downPillow', 'sleepingBag', 'filledCoat', 'softToy'],
     weave: 'slick',
     likesC: { white: 60, coloured: 40 },
     litresPerKg: 29,

@@ -28,6 +28,11 @@ export const MOST_ALCOHOL_SPRAYED_PCT = 10;
 export const WATER_OVER_OXIDISER = 10;
 /** Hooks, zips and other metal: no longer in a peroxygen bath than this, min. Common practice, no source. */
 export const METAL_PEROXYGEN_MIN = 30;
+/**
+ * One piece from this dry mass on is for no drum of a house, g: wet, a weighted blanket or a carpet throws it or
+ * breaks it. Common practice, no source.
+ */
+export const TOO_HEAVY_FOR_A_DRUM_G = 5000;
 /** Smallest amount worth mixing, mL. */
 export const SMALLEST_MIX_ML = 20;
 /** Mass per volume of solid fibre, g/mL; cellulose about 1.5 (handbook), others less. */

@@ -1,6 +1,13 @@
-import { CHEMISTRIES, type Chemistry, type Item, type UpholsteryCode } from '@feverfew/knowledge';
+import {
+  CHEMISTRIES,
+  type Chemistry,
+  type Item,
+  TOO_HEAVY_FOR_A_DRUM_G,
+  type UpholsteryCode,
+} from '@feverfew/knowledge';
 import type { LimitOwner } from '../../finding/limitOwner.js';
 import type { PieceFacts } from '../../textile/piece.js';
+import { ruleByTag } from '../labelPermission.js';
 import type { Limit } from '../limit.js';
 import { chemistryLimit } from './chemistryLimit.js';
 
@@ -10,19 +17,28 @@ export function constructionLimits(piece: PieceFacts, item: Item | undefined): L
   const owner: LimitOwner = { kind: 'item', itemId: item.id };
   const ground = { owner, protects: 'piece', sourceIds: item.sourceIds } as const;
   const wash = piece.label?.wash?.kind;
-  const byLabel = item.labelDecides && (wash === 'machine' || wash === 'hand');
+  const isTagged = wash === 'machine' || wash === 'hand';
+  const byLabel = item.labelDecides && isTagged;
   return [
     { ...ground, quantity: 'wetting', most: byLabel ? 'immersion' : item.mostWetting },
     { ...ground, quantity: 'programme', most: byLabel ? 'veryMild' : item.mostProgramme },
     { ...ground, quantity: 'action', most: item.mostAction },
-    ...(item.mostTempC !== null && !byLabel
+    ...(item.mostTempC !== null && !isTagged
       ? [{ ...ground, quantity: 'tempC', maxC: item.mostTempC } as const]
       : []),
-    ...item.chemistry.map((rule) => chemistryLimit(rule, owner)),
+    ...item.chemistry.map((rule) => chemistryLimit(ruleByTag(rule, piece), owner)),
     ...item.drying.map((rule) => ({ ...ground, quantity: 'drying', forbids: rule.forbids }) as const),
     ...(item.coded ? codeLimits(piece.code ?? 'unknown', piece.waterTest) : []),
     ...professionalLimits(piece, item, owner),
+    ...weightLimits(piece),
   ];
+}
+
+/** What is too heavy for the drum of a house goes into none. */
+function weightLimits({ dryMassG }: PieceFacts): Limit[] {
+  if (dryMassG === null || dryMassG < TOO_HEAVY_FOR_A_DRUM_G) return [];
+  const owner: LimitOwner = { kind: 'weight', massG: dryMassG };
+  return [{ quantity: 'programme', most: 'hand', owner, protects: 'both', sourceIds: ['commonPractice'] }];
 }
 
 /**

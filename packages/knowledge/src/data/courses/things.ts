@@ -135,7 +135,7 @@ export const things = [
     name: 'Pillow, duvet, down',
     markIds: [],
     alsoMarkIds: ['sweatYellow'],
-    itemIds: ['pillow', 'duvet', 'sleepingBag', 'filledCoat'],
+    itemIds: ['pillow', 'downPillow', 'duvet', 'sleepingBag', 'filledCoat'],
     is: 'Skin oil and sweat; drying to the core decides.',
     tells: [
       tell('Lumps, cold inside.', 'Damp.'),
