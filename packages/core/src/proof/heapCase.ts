@@ -2,6 +2,7 @@ import type { HeapEntry } from '../load/heapEntry.js';
 import type { CareLabel } from '../textile/careLabel.js';
 import { BLANK_LABEL } from '../textile/careLabel.js';
 import { EMPTY_FACTS, type TriedProduct } from '../trouble/troubleFacts.js';
+import { drawn } from './drawn.js';
 
 /** Pieces heaps are drawn from: what it is, of what, and the tags such a piece may carry. */
 const PIECES: readonly (readonly [string, Readonly<Record<string, number>>, readonly Tag[]])[] = [
@@ -79,17 +80,6 @@ const tried = (agentId: string): TriedProduct => ({
   hot: false,
   washedOut: agentId.length % 4 === 0 ? 'yes' : 'no',
 });
-
-/** A row of numbers that looks drawn by lot and is the same for the same seed (mulberry32). */
-export function drawn(seed: number): () => number {
-  let state = (seed * 2654435761) >>> 0;
-  return () => {
-    state = (state + 0x6d2b79f5) >>> 0;
-    let mixed = Math.imul(state ^ (state >>> 15), state | 1);
-    mixed ^= mixed + Math.imul(mixed ^ (mixed >>> 7), mixed | 61);
-    return ((mixed ^ (mixed >>> 14)) >>> 0) / 2 ** 32;
-  };
-}
 
 /** Line of a heap number so and so. */
 export function heapEntryCase(number: number): HeapEntry {
