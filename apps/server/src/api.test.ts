@@ -82,6 +82,7 @@ describe('a household that has told nothing', () => {
       400,
     );
     expect(await ask()).toEqual(first);
+    await answer({ fact: 'people', entry: null, answer: 'some' }).expect(400);
     const { body: settings } = await answer({ fact, entry, answer: first.answers[0] }).expect(200);
     expect(settings.told).toHaveLength(1);
     expect(await ask()).not.toEqual(first);

@@ -4,6 +4,7 @@ import {
   HOUSE_ANSWERS,
   HOUSE_FACTS,
   type HouseAnswer,
+  PEOPLE_FACTS,
   RISKS,
   type TroubleFacts,
 } from '@feverfew/core';
@@ -128,6 +129,7 @@ export const HouseQuestionShape = z
         entry: CupboardEntryShape.nullable(),
         guess: HouseAnswerShape,
         answers: z.array(HouseAnswerShape).readonly(),
+        people: z.array(z.enum(PEOPLE_FACTS)).readonly(),
       })
       .nullable(),
   })
@@ -136,7 +138,12 @@ export type HouseQuestionView = z.infer<typeof HouseQuestionShape>;
 
 /** What was answered to it. */
 export const AnswerOfHouse = z
-  .strictObject({ fact: z.enum(HOUSE_FACTS), entry: CupboardEntryShape.nullable(), answer: HouseAnswerShape })
+  .strictObject({
+    fact: z.enum(HOUSE_FACTS),
+    entry: CupboardEntryShape.nullable(),
+    answer: HouseAnswerShape,
+    people: z.array(z.enum(PEOPLE_FACTS)).max(PEOPLE_FACTS.length).default([]),
+  })
   .refine(({ fact, answer }) => (HOUSE_ANSWERS[fact] as readonly string[]).includes(answer), {
     path: ['answer'],
     message: 'That is no answer to this question.',
@@ -144,6 +151,10 @@ export const AnswerOfHouse = z
   .refine(({ fact, entry }) => (fact === 'agent') === (entry !== null), {
     path: ['entry'],
     message: 'A question about a product names it, and no other does.',
+  })
+  .refine(({ fact, answer, people }) => (fact === 'people' && answer === 'some') === people.length > 0, {
+    path: ['people'],
+    message: 'Say who of them lives here, or none.',
   })
   .meta({ id: 'AnswerOfHouse' });
 export type AnswerOfHouse = z.infer<typeof AnswerOfHouse>;

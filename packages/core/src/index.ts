@@ -57,6 +57,8 @@ export {
   HOUSE_FACTS,
   type HouseAnswer,
   type HouseFact,
+  PEOPLE_FACTS,
+  type PeopleFact,
 } from './household/houseFacts.js';
 export type { Household, Product, Vessel } from './household/household.js';
 export {
@@ -207,7 +209,7 @@ export {
   type OpenAnswer,
   type Question,
 } from './whatIf/firstThings.js';
-export { type HouseQuestion, houseQuestion, isToldOfHouse, toldKey } from './whatIf/houseQuestion.js';
+export { type HouseQuestion, houseQuestion, isToldOfHouse, toldKeys } from './whatIf/houseQuestion.js';
 export { whatWouldChange } from './whatIf/whatWouldChange.js';
 export { type ActionWords, actionWords, durationWords } from './words/actionWords.js';
 export { CHANGE_CODES, changeWords } from './words/changeWords.js';
@@ -224,7 +226,7 @@ export {
 export { effectRange, effectWords } from './words/effectWords.js';
 export { findingWords } from './words/findingWords.js';
 export { answerWords, banWords, firstHand, QUESTION_WORDS } from './words/firstWords.js';
-export { houseQuestionWords } from './words/houseWords.js';
+export { houseQuestionWords, PEOPLE_WORDS } from './words/houseWords.js';
 export type { Lexicon } from './words/lexicon.js';
 export * from './words/loadWords.js';
 export { ownerWords } from './words/ownerWords.js';

@@ -1,5 +1,5 @@
 import type { AnswerOfHouse, HouseholdSettings } from '@feverfew/contracts';
-import { answered, isToldOfHouse, toldKey } from '@feverfew/core';
+import { answered, isToldOfHouse, toldKeys } from '@feverfew/core';
 import type { Knowledge } from '@feverfew/knowledge';
 import { Inject, Injectable } from '@nestjs/common';
 import { KNOWLEDGE } from '../catalogue/knowledge.token.js';
@@ -51,13 +51,13 @@ export class HouseholdService {
    * One thing told; the rest stays as it is told or guessed. What was told already stays too: a page that has asked
    * for long must not put a guess in the place of a bottle's own strength.
    */
-  async answer({ fact, entry, answer }: AnswerOfHouse): Promise<HouseholdSettings> {
+  async answer({ fact, entry, answer, people }: AnswerOfHouse): Promise<HouseholdSettings> {
     const settings = await this.read();
     if (isToldOfHouse(settings.told, { fact, entry })) return settings;
     return this.save({
       ...settings,
-      household: answered(settings.household, fact, answer, entry),
-      told: settings.told && [...new Set([...settings.told, toldKey({ fact, entry })])],
+      household: answered(settings.household, fact, answer, entry, people),
+      told: settings.told && [...new Set([...settings.told, ...toldKeys({ fact, entry })])],
     });
   }
 

@@ -1,11 +1,12 @@
 import type { CupboardEntry, Household, Vessel } from './household.js';
 
+/** People and animals that something may harm more than others; asked for in one question. */
+export const PEOPLE_FACTS = ['asthma', 'pregnancy', 'baby', 'pets'] as const;
+export type PeopleFact = (typeof PEOPLE_FACTS)[number];
+
 /** What of a household can be asked one at a time, in the order it is asked: people first. */
 export const HOUSE_FACTS = [
-  'asthma',
-  'pregnancy',
-  'baby',
-  'pets',
+  'people',
   'agent',
   'hasMachine',
   'vessels',
@@ -16,10 +17,7 @@ export const HOUSE_FACTS = [
 export type HouseFact = (typeof HOUSE_FACTS)[number];
 
 export const HOUSE_ANSWERS = {
-  asthma: ['yes', 'no'],
-  pregnancy: ['yes', 'no'],
-  baby: ['yes', 'no'],
-  pets: ['yes', 'no'],
+  people: ['some', 'none'],
   agent: ['yes', 'no'],
   hasMachine: ['yes', 'no'],
   vessels: ['guessed', 'basinOnly', 'bathToo'],
@@ -48,15 +46,20 @@ const BATH: Vessel = {
 };
 
 /**
- * The household with one fact answered. `entry` is the bottle an answer about a product is about.
+ * The household with one fact answered.
+ * @param entry the bottle an answer about a product is about
+ * @param people who of them is there, where the answer is that some are
  */
 export function answered(
   household: Household,
   fact: HouseFact,
   answer: HouseAnswer,
   entry: CupboardEntry | null = null,
+  people: readonly PeopleFact[] = [],
 ): Household {
   switch (fact) {
+    case 'people':
+      return { ...household, ...Object.fromEntries(people.map((one) => [one, true])) };
     case 'agent': {
       const others = household.cupboard.filter((one) => one.agentId !== entry?.agentId);
       return { ...household, cupboard: entry && answer === 'yes' ? [...others, entry] : others };
@@ -83,6 +86,8 @@ function vesselsAfter(vessels: readonly Vessel[], answer: HouseAnswer): readonly
 /** What a household that has told nothing is taken to have answered. */
 export function guessOf(household: Household, fact: HouseFact): HouseAnswer {
   switch (fact) {
+    case 'people':
+      return PEOPLE_FACTS.some((one) => household[one]) ? 'some' : 'none';
     case 'agent':
       return 'no';
     case 'vessels':

@@ -204,17 +204,17 @@ function chlorineAlone({ mix, agents, pours, household }: ReadMix): Finding[] {
 }
 
 /** Solvent vapour and warm water are a fire. */
-function solventCold({ mix, agents, household }: ReadMix): Finding[] {
+function solventCold({ mix, agents, pours, household }: ReadMix): Finding[] {
   const solvent = agents.find((agent) => SOLVENTS.some((chemistry) => agent.chemistries.includes(chemistry)));
-  return solvent && mix.waterML > 0 && (mix.waterC ?? household.taps.coldC) > SOLVENT_MOST_C
+  return solvent && waterIn(mix, agents, pours) > 0 && (mix.waterC ?? household.taps.coldC) > SOLVENT_MOST_C
     ? [finding('solventOnlyCold', { agentId: solvent.id, maxC: SOLVENT_MOST_C }, ['poisonCentre'])]
     : [];
 }
 
 /** Warm water drives the gas out of ammonia. */
-function ammoniaCold({ mix, agents, household }: ReadMix): Finding[] {
+function ammoniaCold({ mix, agents, pours, household }: ReadMix): Finding[] {
   const ammonia = agents.find(({ chemistries }) => chemistries.includes('ammonia'));
-  return ammonia && mix.waterML > 0 && (mix.waterC ?? household.taps.coldC) > AMMONIA_MOST_C
+  return ammonia && waterIn(mix, agents, pours) > 0 && (mix.waterC ?? household.taps.coldC) > AMMONIA_MOST_C
     ? [finding('ammoniaOnlyCold', { agentId: ammonia.id, maxC: AMMONIA_MOST_C }, ['poisonCentre'])]
     : [];
 }

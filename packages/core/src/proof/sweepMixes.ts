@@ -21,7 +21,7 @@ const WATERS = [0, 20, 200, 1000, 5000, 10_000, 120_000] as const;
 const WARMTHS = [null, null, 15, 30, 40, 60, 90] as const;
 const MAX_EXAMPLES = 12;
 /** A few spoons, mL or g. */
-const MAX_SPOONS = 50;
+const MAX_SPOONS = 5;
 
 /** Mixes with numbers from `from` up to but not including `to`: judged, scaled, and each read by the checker. */
 export function sweepMixes(from: number, to: number, household: Household, knowledge: Knowledge): MixSweep {

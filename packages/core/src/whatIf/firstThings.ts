@@ -58,8 +58,12 @@ export function* firstThingsInSteps(
   const variants = asked
     .filter(({ fact }) => fact !== 'when' && fact !== 'heat')
     .flatMap(({ answers }) => answers);
+  // What lies on the cloth and hurts goes by what was told: old and perhaps dry is not what is likeliest, wet.
+  const item = open.find(({ fact }) => fact === 'item')?.answers[0]?.told ?? {};
+  const asTold = planOf(withTold(facts, item)).atOnce;
+  const isDangerous = asTold.actions.some(({ verbs }) => verbs.some((verb) => KEEPS_FROM_HARM.has(verb)));
   return {
-    atOnce: commonTo([base, ...variants.map(({ plan }) => plan)]),
+    atOnce: isDangerous ? asTold : commonTo([base, ...variants.map(({ plan }) => plan)]),
     questions: asked
       .map(({ fact, answers }) => ({
         fact,
@@ -76,7 +80,13 @@ export function* firstThingsInSteps(
 export const firstThings = (...given: Parameters<typeof firstThingsInSteps>): FirstThings =>
   atOnce(firstThingsInSteps(...given));
 
-const KEEPS_FROM_HARM: ReadonlySet<string> = new Set(['handsOff', 'leaveRoom', 'airOutdoors', 'keepFlooded']);
+/** First acts that keep people from what lies on the cloth. */
+export const KEEPS_FROM_HARM: ReadonlySet<string> = new Set([
+  'handsOff',
+  'leaveRoom',
+  'airOutdoors',
+  'keepFlooded',
+]);
 
 /** Only what every answer still open would have a person do, and what any of them would have left alone. */
 function commonTo(plans: readonly Plan[]): AtOnce {
@@ -89,11 +99,12 @@ function commonTo(plans: readonly Plan[]): AtOnce {
     (KEEPS_FROM_HARM.has(verb) && base?.has(verb)) ||
     sets.every((verbs) => verbs.has(verb));
   const lines = plans.flatMap(({ atOnce }) => atOnce.actions).filter(({ verbs }) => verbs.every(common));
-  // One line for each thing to do: the first that does it, in the words of the likeliest answer.
+  // One line for each thing to do: the first that does it, in the words of the likeliest answer. Guards are all said.
   const done = new Set<string>();
-  const actions = lines.filter(({ verbs }) => {
-    const fresh = verbs.some((verb) => !done.has(verb));
-    for (const verb of verbs) done.add(verb);
+  const actions = lines.filter(({ verbs, text }) => {
+    const keys = verbs.map((verb) => (verb === 'protect' ? text : verb));
+    const fresh = keys.some((key) => !done.has(key));
+    for (const key of keys) done.add(key);
     return fresh;
   });
   return {

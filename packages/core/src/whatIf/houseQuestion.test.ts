@@ -1,11 +1,18 @@
 import { describe, expect, it } from 'vitest';
-import { answered, guessOf, HOUSE_ANSWERS, HOUSE_FACTS, type HouseFact } from '../household/houseFacts.js';
+import {
+  answered,
+  guessOf,
+  HOUSE_ANSWERS,
+  HOUSE_FACTS,
+  type HouseFact,
+  PEOPLE_FACTS,
+} from '../household/houseFacts.js';
 import type { Household } from '../household/household.js';
 import { household, knowledge, label, piece, trouble } from '../test/fixtures.js';
 import { planTreatment } from '../treatment/planTreatment.js';
 import type { TroubleFacts } from '../trouble/troubleFacts.js';
 import { houseQuestionWords } from '../words/houseWords.js';
-import { houseQuestion, toldKey } from './houseQuestion.js';
+import { houseQuestion, toldKeys } from './houseQuestion.js';
 
 const bare: Household = {
   ...household,
@@ -18,7 +25,7 @@ const ask = (facts: TroubleFacts, home: Household, told: readonly string[]) =>
 function inTurn(facts: TroubleFacts, home: Household): string[] {
   const told: string[] = [];
   for (let question = ask(facts, home, told); question; question = ask(facts, home, told))
-    told.push(toldKey(question));
+    told.push(...toldKeys(question));
   return told;
 }
 
@@ -31,7 +38,9 @@ describe('what of the house is asked', () => {
     expect(asked.length).toBeGreaterThan(1);
     expect(new Set(asked).size).toBe(asked.length);
     const asItIs = JSON.stringify(planIn(white)(bare).rounds);
-    for (const fact of HOUSE_FACTS.filter((one) => one !== 'agent' && !asked.includes(one)))
+    for (const one of PEOPLE_FACTS.filter((person) => !asked.includes(person)))
+      expect(JSON.stringify(planIn(white)({ ...bare, [one]: true }).rounds), one).toBe(asItIs);
+    for (const fact of HOUSE_FACTS.filter((one) => !['agent', 'people', ...asked].includes(one)))
       for (const answer of HOUSE_ANSWERS[fact])
         if (answer !== guessOf(bare, fact))
           expect(JSON.stringify(planIn(white)(answered(bare, fact, answer)).rounds), fact).toBe(asItIs);
@@ -47,7 +56,27 @@ describe('what of the house is asked', () => {
     expect(inTurn(white, bare).length).toBeGreaterThan(0);
     const rest = ask(white, bare, ['agent']);
     expect(rest?.fact).not.toBe('agent');
-    expect(ask(white, bare, HOUSE_FACTS)).toBeNull();
+    expect(ask(white, bare, [...HOUSE_FACTS, ...PEOPLE_FACTS])).toBeNull();
+  });
+});
+
+describe('who lives there', () => {
+  const mould = trouble('mildew', piece('armchair', { cotton: 100 }, { code: 'W' }));
+  it('is one question before all others, of those that were not told', () => {
+    const question = ask(mould, bare, []);
+    expect(question).toMatchObject({ fact: 'people', guess: 'none', people: [...PEOPLE_FACTS] });
+    expect(ask(mould, bare, ['asthma', 'baby'])?.people ?? []).not.toContain('asthma');
+    expect(ask(mould, bare, [...PEOPLE_FACTS])?.fact).not.toBe('people');
+  });
+  it('is not asked where nothing of the plan would be another', () => {
+    const tea = trouble('mud', piece('jeans', { cotton: 100 }, { label: label(60) }));
+    const asItIs = JSON.stringify(planIn(tea)(bare));
+    if (PEOPLE_FACTS.every((one) => JSON.stringify(planIn(tea)({ ...bare, [one]: true })) === asItIs))
+      expect(ask(tea, bare, [])?.fact).not.toBe('people');
+  });
+  it('keeps only those that were named', () => {
+    expect(answered(bare, 'people', 'some', null, ['baby'])).toEqual({ ...bare, baby: true });
+    expect(answered({ ...bare, asthma: true }, 'people', 'none').asthma).toBe(true);
   });
 });
 
@@ -65,7 +94,7 @@ describe('an answer', () => {
     const say = { name: (id: string) => id, temp: (c: number) => `${c} °C`, volume: String };
     for (const fact of HOUSE_FACTS) {
       const words = houseQuestionWords(
-        { fact, entry: null, guess: guessOf(bare, fact), answers: HOUSE_ANSWERS[fact] },
+        { fact, entry: null, guess: guessOf(bare, fact), answers: HOUSE_ANSWERS[fact], people: [] },
         say,
       );
       expect(words.ask).toMatch(/\?$/);

@@ -6,6 +6,8 @@ import {
   HOUSE_FACTS,
   type HouseAnswer,
   type HouseFact,
+  PEOPLE_FACTS,
+  type PeopleFact,
 } from '../household/houseFacts.js';
 import type { CupboardEntry, Household } from '../household/household.js';
 import { indexKnowledge } from '../lookup/knowledgeIndex.js';
@@ -19,21 +21,23 @@ export interface HouseQuestion {
   /** What is assumed until it is answered. */
   readonly guess: HouseAnswer;
   readonly answers: readonly HouseAnswer[];
+  /** Of a question about people: those the house has not told. */
+  readonly people: readonly PeopleFact[];
 }
 
-/** How a fact is named in the list of what was told; a product each by itself. */
-export const toldKey = ({ fact, entry }: Pick<HouseQuestion, 'fact' | 'entry'>): string =>
-  entry ? `${fact}.${entry.agentId}` : fact;
+/** How a fact is named in the list of what was told: people and products each by themselves. */
+export const toldKeys = ({ fact, entry }: Pick<HouseQuestion, 'fact' | 'entry'>): readonly string[] =>
+  fact === 'people' ? PEOPLE_FACTS : [entry ? `${fact}.${entry.agentId}` : fact];
 
 /** Whether it was told: by itself, all bottles in one go, or the whole house (null). */
 export const isToldOfHouse = (
   told: readonly string[] | null,
   one: Pick<HouseQuestion, 'fact' | 'entry'>,
-): boolean => told === null || told.includes(one.fact) || told.includes(toldKey(one));
+): boolean => told === null || told.includes(one.fact) || toldKeys(one).every((key) => told.includes(key));
 
 /**
- * The first untold fact of the household by which the rounds of this plan would be others, or null where there is
- * none. `planFor` plans the same trouble in another household.
+ * The first untold fact of the household by which this plan would be another, or null where there is none. Who lives
+ * there counts in the first acts too. `planFor` plans the same trouble in another household.
  */
 export function houseQuestion(
   plan: Plan,
@@ -42,16 +46,27 @@ export function houseQuestion(
   planFor: (household: Household) => Plan,
   knowledge: Knowledge,
 ): HouseQuestion | null {
-  const asItIs = JSON.stringify(plan.rounds);
+  const rounds = JSON.stringify(plan.rounds);
+  const acts = JSON.stringify(plan.atOnce);
+  const untold = PEOPLE_FACTS.filter((one) => !told.includes(one));
   for (const fact of HOUSE_FACTS)
     for (const entry of fact === 'agent' ? wantedBottles(plan, household, knowledge) : [null]) {
-      const question = { fact, entry, guess: guessOf(household, fact), answers: HOUSE_ANSWERS[fact] };
+      const people = fact === 'people' ? untold : [];
+      const question = { fact, entry, guess: guessOf(household, fact), answers: HOUSE_ANSWERS[fact], people };
       if (isToldOfHouse(told, question)) continue;
-      const turns = question.answers
-        .filter((answer) => answer !== question.guess)
-        .some(
-          (answer) => JSON.stringify(planFor(answered(household, fact, answer, entry)).rounds) !== asItIs,
+      const others =
+        people.length > 0
+          ? people.map((one) => answered(household, fact, 'some', null, [one]))
+          : question.answers
+              .filter((answer) => answer !== question.guess)
+              .map((answer) => answered(household, fact, answer, entry));
+      const turns = others.some((other) => {
+        const otherPlan = planFor(other);
+        return (
+          JSON.stringify(otherPlan.rounds) !== rounds ||
+          (fact === 'people' && JSON.stringify(otherPlan.atOnce) !== acts)
         );
+      });
       if (turns) return question;
     }
   return null;

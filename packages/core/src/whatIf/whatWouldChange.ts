@@ -1,9 +1,11 @@
 import type { Knowledge } from '@feverfew/knowledge';
 import type { Household } from '../household/household.js';
+import type { Plan } from '../treatment/plan/plan.js';
 import { planTreatment } from '../treatment/planTreatment.js';
 import { standsAgainst } from '../treatment/standsAgainst.js';
 import type { TroubleFacts } from '../trouble/troubleFacts.js';
 import { type Change, changesToTry } from './changesToTry.js';
+import { KEEPS_FROM_HARM } from './firstThings.js';
 
 /** Single changes that are worth pairing when none does it alone; more would take seconds. */
 const MOST_TO_PAIR = 24;
@@ -28,9 +30,15 @@ export function whatWouldChange(
     const given = after(changes);
     return JSON.stringify(standsAgainst(methodId, given.facts, given.household, knowledge));
   };
+  const keepsFromHarm = ({ atOnce }: Plan): boolean =>
+    atOnce.actions.some(({ verbs }) => verbs.some((verb) => KEEPS_FROM_HARM.has(verb)));
+  const isDangerous = keepsFromHarm(planTreatment(facts, household, knowledge));
   const planned = (changes: readonly Change[]): boolean => {
     const given = after(changes);
-    return planTreatment(given.facts, given.household, knowledge).candidates.some(
+    const plan = planTreatment(given.facts, given.household, knowledge);
+    // What lies on the cloth does not go away by telling something else.
+    if (isDangerous && !keepsFromHarm(plan)) return false;
+    return plan.candidates.some(
       ({ methodId: id, verdict }) => id === methodId && (verdict === 'rung' || verdict === 'spare'),
     );
   };

@@ -1,14 +1,11 @@
-import { HOT_TAP_C, type HouseAnswer, type HouseFact } from '../household/houseFacts.js';
+import { HOT_TAP_C, type HouseAnswer, type HouseFact, type PeopleFact } from '../household/houseFacts.js';
 import type { HouseQuestion } from '../whatIf/houseQuestion.js';
 import type { Lexicon } from './lexicon.js';
 
 type Say = (question: HouseQuestion, say: Lexicon) => string;
 
 const ASK: Readonly<Record<HouseFact, Say>> = {
-  asthma: () => 'Has somebody here asthma?',
-  pregnancy: () => 'Is somebody here pregnant?',
-  baby: () => 'Is there a baby or small child?',
-  pets: () => 'Are there pets?',
+  people: () => 'Who lives here?',
   agent: ({ entry }, say) => `Have you ${bottle(entry, say)}?`,
   hasMachine: () => 'Have you a washing machine?',
   vessels: () => 'What can you soak in?',
@@ -20,8 +17,17 @@ const ASK: Readonly<Record<HouseFact, Say>> = {
 const bottle = (entry: HouseQuestion['entry'], say: Lexicon): string =>
   entry ? `${say.name(entry.agentId)}${entry.strengthPct === null ? '' : `, ${entry.strengthPct} %`}` : 'it';
 
+/** Those a question about people asks for. */
+export const PEOPLE_WORDS: Readonly<Record<PeopleFact, string>> = {
+  asthma: 'Asthma',
+  pregnancy: 'A pregnancy',
+  baby: 'A baby or small child',
+  pets: 'Pets',
+};
+
 const YES_NO: Partial<Record<HouseAnswer, Say>> = { yes: () => 'Yes', no: () => 'No' };
 const ANSWERS: Readonly<Partial<Record<HouseFact, Partial<Record<HouseAnswer, Say>>>>> = {
+  people: { some: () => 'Some of these', none: () => 'None of these' },
   vessels: {
     guessed: () => 'A bucket and a basin',
     basinOnly: () => 'Only a basin',

@@ -42,6 +42,7 @@ const WORDS: Words = {
   tagTumbles: () => 'its tag allows a dryer',
   noWashOnTag: () => 'no tag allows a wash',
   noneOnIt: (wanted) => `with no ${oneOf(wanted, (one) => CHEMISTRY_WORDS[one])} in it`,
+  stillThere: (wanted, say) => `${oneOf(wanted, say.name)} still in it`,
   untried: (wanted) => `${oneOf(wanted, (one) => CHEMISTRY_WORDS[one])} not tried yet`,
   metalFree: () => 'no metal parts',
   without: (wanted) => `no ${oneOf(wanted, (who) => IN_HOUSE[who])} in the house`,

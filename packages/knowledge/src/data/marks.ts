@@ -632,10 +632,14 @@ export const marks: readonly Mark[] = [
     hasSolids: true,
     expectedSignIds: ['redCurcumin'],
     advice: [
-      always('No soap, and no soda without oxygen: alkali alone turns it red-brown.', {
-        bars: ['soap'],
-        names: ['soda', 'bleach'],
-      }),
+      where(
+        { stillThere: ['curcumin'] },
+        'No soap, and no soda without oxygen: alkali alone turns it red-brown.',
+        {
+          bars: ['soap'],
+          names: ['soda', 'bleach'],
+        },
+      ),
       always('Sun is the best bleach for it.', { asks: ['sun'], names: ['bleach'] }),
     ],
   },
@@ -649,10 +653,14 @@ export const marks: readonly Mark[] = [
     hasSolids: true,
     expectedSignIds: ['redCurcumin'],
     advice: [
-      always('No soap, and no soda without oxygen: alkali alone turns it red-brown.', {
-        bars: ['soap'],
-        names: ['soda', 'bleach'],
-      }),
+      where(
+        { stillThere: ['curcumin'] },
+        'No soap, and no soda without oxygen: alkali alone turns it red-brown.',
+        {
+          bars: ['soap'],
+          names: ['soda', 'bleach'],
+        },
+      ),
     ],
   },
   {

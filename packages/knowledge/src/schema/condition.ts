@@ -33,6 +33,8 @@ export const circumstances = z.strictObject({
   noWashOnTag: z.literal(true).optional(),
   /** None of these is on it: neither tried before, nor used by an earlier step. */
   noneOnIt: z.array(Chemistry).min(1).optional(),
+  /** One of these soils has not been told gone. */
+  stillThere: z.array(Id).min(1).optional(),
   /** None of these was tried before. */
   untried: z.array(Chemistry).min(1).optional(),
   /** No metal parts; where there are some, the person may take them off. */

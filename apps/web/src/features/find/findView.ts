@@ -14,7 +14,7 @@ export interface SearchHit {
   /** Where it leads; a trouble being told leads to the trouble page with its draft. */
   readonly to: string;
   readonly draft: Draft | null;
-  /** A page that is read before anything is done. */
+  /** A page that is read before anything is done: its words were typed, not only words that may mean it. */
   readonly isDanger: boolean;
 }
 
@@ -109,7 +109,7 @@ const dangerHit = ({ id, name }: Catalogue['dangers'][number], isSure: boolean):
   kind: isSure ? 'read this first' : 'if you mean this',
   to: `/danger/${id}`,
   draft: null,
-  isDanger: true,
+  isDanger: isSure,
 });
 
 /** Ways and soils are named after products and troubles: those come first. */

@@ -1,5 +1,5 @@
 import { Box, Flex, Stack } from '@chakra-ui/react';
-import type { Catalogue, HouseFact, HouseholdSettings } from '@feverfew/contracts';
+import type { Catalogue, HouseFact, HouseholdSettings, PeopleFact } from '@feverfew/contracts';
 import { useState } from 'react';
 import { FormProvider } from 'react-hook-form';
 import { useNavigate } from 'react-router';
@@ -19,7 +19,7 @@ import { WaterEditor } from './WaterEditor';
 import { WhoLivesHere } from './WhoLivesHere';
 
 /** Each with what of the house counts as told by it. */
-const STEPS: readonly { readonly name: string; readonly tells: readonly HouseFact[] }[] = [
+const STEPS: readonly { readonly name: string; readonly tells: readonly (HouseFact | PeopleFact)[] }[] = [
   { name: 'Who lives here', tells: ['asthma', 'pregnancy', 'baby', 'pets', 'septic'] },
   { name: 'Water', tells: ['hotTap', 'hardness'] },
   { name: 'Vessels', tells: ['vessels'] },

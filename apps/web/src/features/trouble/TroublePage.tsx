@@ -12,6 +12,7 @@ import { FactSentence } from '../../facts/FactSentence';
 import { type Draft, EMPTY_DRAFT } from '../../facts/factsDraft';
 import { marksText, pieceText } from '../../facts/sentenceView';
 import { useCatalogue } from '../../queries/catalogueQueries';
+import { useHouseQuestion } from '../../queries/householdQueries';
 import { usePieces } from '../../queries/pieceQueries';
 import { useRun } from '../../queries/runQueries';
 import { useToday } from '../../queries/todayQueries';
@@ -22,7 +23,7 @@ import { isForNobody } from './NotAtHome';
 import { PlanChanged } from './PlanChanged';
 import { PlanView } from './PlanView';
 import { Foot } from './plan/Foot';
-import { HouseQuestionRow } from './plan/HouseQuestionRow';
+import { HouseQuestionRow, showPeopleQuestion } from './plan/HouseQuestionRow';
 import { LimitsLine } from './plan/LimitsLine';
 import { PlanSlate } from './plan/PlanSlate';
 import { Questions } from './plan/Questions';
@@ -72,6 +73,11 @@ function TroubleDesk({ troubleId, kept, start }: TroubleDeskProps) {
   const asked = useFirstQuestions(draft, isAsking, change);
   const hasNothingToAsk = asked.questions.length === 0 && !asked.isLoading;
 
+  const isPlanned = plan !== undefined && draft.facts.piece.itemId !== null && draft.facts.markIds.length > 0;
+  const isAskingHouse = isPlanned && hasNothingToAsk && runId === null && plan.rounds.length > 0;
+  const house = useHouseQuestion(plan?.facts ?? draft.facts, isAskingHouse).data?.question;
+  const isAskingWho = isAskingHouse && house?.fact === 'people';
+
   if (catalogue.isError) return <Failed error={catalogue.error} onRetry={() => void catalogue.refetch()} />;
   if (!catalogue.data) return <Loading what="the knowledge" />;
 
@@ -99,7 +105,6 @@ function TroubleDesk({ troubleId, kept, start }: TroubleDeskProps) {
       onChange={change}
     />
   );
-  const isPlanned = plan !== undefined && draft.facts.piece.itemId !== null && draft.facts.markIds.length > 0;
   const minute = Math.floor(nowMs / 60_000) * 60_000;
   return (
     <Box paddingInline={{ base: '16px', md: '32px' }} maxWidth={{ md: '1200px' }} marginInline="auto">
@@ -134,9 +139,7 @@ function TroubleDesk({ troubleId, kept, start }: TroubleDeskProps) {
             {isPlanned && !isForNobody(plan) && <LimitsLine envelope={plan.envelope} />}
           </Box>
           {plan && kept && <PlanChanged kept={kept} plan={plan} />}
-          {isPlanned && hasNothingToAsk && runId === null && plan.rounds.length > 0 && (
-            <HouseQuestionRow facts={plan.facts} />
-          )}
+          {isAskingHouse && plan && <HouseQuestionRow facts={plan.facts} question={house} />}
           {isPlanned && (
             <PlanView
               plan={plan}
@@ -161,6 +164,7 @@ function TroubleDesk({ troubleId, kept, start }: TroubleDeskProps) {
           pending={action.isPending}
           error={broken ? messageOf(error) : null}
           onStart={() => action.start(0)}
+          onAskFirst={isAskingWho ? showPeopleQuestion : null}
           onRetry={preview.isError ? () => void preview.refetch() : null}
           onClear={troubleId ? null : () => void navigate('/trouble')}
           onDelete={kept?.status === 'open' && kept.runId === null ? () => remove(kept) : null}

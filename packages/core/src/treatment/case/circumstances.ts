@@ -92,6 +92,7 @@ const DECIDERS: Deciders = {
     [...residues, ...agents].some(({ chemistries }) => chemistries.some((one) => wanted.includes(one)))
       ? 'unknown'
       : 'true',
+  stillThere: (wanted, { facts }) => is(wanted.some((id) => !facts.goneComponentIds.includes(id))),
   untried: (wanted, { facts, index }) =>
     is(
       !facts.tried.some(({ agentId }) =>

@@ -15,6 +15,8 @@ interface FootProps {
   readonly pending: boolean;
   readonly error: string | null;
   readonly onStart: () => void;
+  /** Who lives there is not known, and it matters: that is asked before anything starts. */
+  readonly onAskFirst: (() => void) | null;
   /** Where the server did not answer. */
   readonly onRetry: (() => void) | null;
   /** Begins with nothing told; the browser’s back brings it again. */
@@ -31,6 +33,7 @@ export function Foot({
   pending,
   error,
   onStart,
+  onAskFirst,
   onRetry,
   onClear,
   onDelete,
@@ -38,7 +41,8 @@ export function Foot({
   const say = useLexicon();
   const may = useMay('all');
   const mayStart = may && plan?.ladder[0] !== undefined && runId === null && !blocked && !pending;
-  useHotkeys('s', onStart, { enabled: mayStart });
+  const start = onAskFirst ?? onStart;
+  useHotkeys('s', start, { enabled: mayStart });
   const first = plan?.ladder[0];
   if (!error && !first && !onClear && !onDelete) return null;
   const hand = (plan && firstHand(plan.atOnce)) ?? (first ? lower(say.name(first.methodId)) : '');
@@ -106,9 +110,9 @@ export function Foot({
             size="large"
             width={{ base: '100%', md: 'auto' }}
             disabled={blocked || pending}
-            onClick={onStart}
+            onClick={start}
           >
-            {pending ? 'Starting …' : name}
+            {onAskFirst ? 'One question first' : pending ? 'Starting …' : name}
           </Button>
         ))}
     </Flex>

@@ -1,20 +1,43 @@
 import { Box, Flex } from '@chakra-ui/react';
-import { houseQuestionWords, type TroubleFacts } from '@feverfew/contracts';
+import {
+  type HouseAnswer,
+  type HouseQuestionView,
+  houseQuestionWords,
+  type PeopleFact,
+  type TroubleFacts,
+} from '@feverfew/contracts';
 import { useState } from 'react';
 import { useLexicon } from '../../../app/useLexicon';
 import { Button } from '../../../components/controls';
 import { LinkButton } from '../../../components/LinkButton';
-import { useAnswerOfHouse, useHouseQuestion } from '../../../queries/householdQueries';
+import { useAnswerOfHouse } from '../../../queries/householdQueries';
+import { PeopleQuestion } from './PeopleQuestion';
 
-/** One thing about the house, asked only where this plan hangs on it, and no second one for the same trouble. */
-export function HouseQuestionRow({ facts }: { facts: TroubleFacts }) {
+const PEOPLE_QUESTION_ID = 'who-lives-here';
+
+/** Where the start leads while the question about people is open. */
+export function showPeopleQuestion(): void {
+  const question = document.getElementById(PEOPLE_QUESTION_ID);
+  question?.scrollIntoView({ block: 'center' });
+  question?.querySelector('button')?.focus();
+}
+
+interface HouseQuestionRowProps {
+  readonly facts: TroubleFacts;
+  readonly question: HouseQuestionView['question'] | undefined;
+}
+
+/**
+ * One thing about the house, asked only where this plan hangs on it, and no second one for the same trouble; but who
+ * lives there is always asked where it matters.
+ */
+export function HouseQuestionRow({ facts, question }: HouseQuestionRowProps) {
   const say = useLexicon();
   const trouble = facts.markIds.join();
   const [saidOf, setSaidOf] = useState<string | null>(null);
   const isSaid = saidOf === trouble;
-  const question = useHouseQuestion(facts, !isSaid).data?.question;
   const saving = useAnswerOfHouse();
-  if (isSaid)
+  if (isSaid && question?.fact !== 'people')
     return (
       <Flex role="status" align="center" gap="4px 12px" wrap="wrap" paddingTop="6px" color="soft">
         Noted: this plan reckons with it.
@@ -26,29 +49,41 @@ export function HouseQuestionRow({ facts }: { facts: TroubleFacts }) {
   if (!question) return null;
   const { ask, answers, guess } = houseQuestionWords(question, say);
   const { fact, entry } = question;
+  const give = (answer: HouseAnswer, people: readonly PeopleFact[] = []) =>
+    saving.mutate({ fact, entry, answer, people: [...people] }, { onSuccess: () => setSaidOf(trouble) });
+  const isOfPeople = fact === 'people';
   return (
-    <Box role="group" aria-label={ask} paddingBlock="10px 4px">
+    <Box
+      role="group"
+      aria-label={ask}
+      id={isOfPeople ? PEOPLE_QUESTION_ID : undefined}
+      paddingBlock="10px 4px"
+    >
       <Box>
         <Box as="strong" fontFamily="heading">
           {ask}
         </Box>{' '}
         <Box as="span" color="soft">
-          Guessed: {guess.charAt(0).toLowerCase() + guess.slice(1)}.
+          {isOfPeople
+            ? 'Some of this plan could hurt them. One answer, then it starts.'
+            : `Guessed: ${guess.charAt(0).toLowerCase() + guess.slice(1)}.`}
         </Box>
       </Box>
-      <Flex gap="8px" wrap="wrap" paddingTop="6px">
-        {answers.map(({ id, text }) => (
-          <Button
-            key={id}
-            disabled={saving.isPending}
-            onClick={() =>
-              saving.mutate({ fact, entry, answer: id }, { onSuccess: () => setSaidOf(trouble) })
-            }
-          >
-            {text}
-          </Button>
-        ))}
-      </Flex>
+      {isOfPeople ? (
+        <PeopleQuestion
+          people={question.people}
+          isSaving={saving.isPending}
+          onAnswer={(people) => give(people.length > 0 ? 'some' : 'none', people)}
+        />
+      ) : (
+        <Flex gap="8px" wrap="wrap" paddingTop="6px">
+          {answers.map(({ id, text }) => (
+            <Button key={id} disabled={saving.isPending} onClick={() => give(id)}>
+              {text}
+            </Button>
+          ))}
+        </Flex>
+      )}
       {saving.error && (
         <Box role="alert" color="brick">
           {saving.error.message}

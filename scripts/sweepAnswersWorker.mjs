@@ -1,0 +1,25 @@
+import { parentPort } from 'node:worker_threads';
+import { sweepAnswers } from '../packages/core/dist/proof/sweepAnswers.js';
+import { sweepOf } from '../packages/core/dist/proof/sweepCase.js';
+import { sweepMixes } from '../packages/core/dist/proof/sweepMixes.js';
+import { loadKnowledge } from '../packages/knowledge/dist/index.js';
+
+const knowledge = loadKnowledge();
+const sweep = sweepOf(knowledge);
+const { household } = sweep.caseAt(1);
+const [vessel] = household.vessels;
+/** Beside the vessels of the house a jar whose lid clips, and every other time all that may be switched on. */
+const withJar = {
+  ...household,
+  vessels: [...household.vessels, { ...vessel, id: 'jar', volumeL: 1, lid: true }],
+};
+const all = { ...withJar, allowChlorine: true, allowAmmonia: true, allowOxalic: true, boraxSold: true };
+
+parentPort?.on('message', (job) => {
+  const { kind, from, to } = job;
+  const result =
+    kind === 'answers'
+      ? sweepAnswers(sweep, from, to, knowledge)
+      : sweepMixes(from, to, (from / 5000) % 2 === 0 ? all : withJar, knowledge);
+  parentPort?.postMessage({ job, result });
+});
