@@ -69,3 +69,15 @@ for (const [id, { all, barred }] of [...weighed].sort())
   console.log(`  ${id.padEnd(22)} ${all} ${pct(barred, all)}`);
 for (const [code, times] of [...why].sort((a, b) => b[1] - a[1]).slice(0, 14))
   console.log(`  ${code.padEnd(30)} ${times}`);
+
+// Everyday requests, and what each kind of piece comes to.
+const { ordinaryAnswers, OUTCOMES } = await import('../packages/core/dist/proof/ordinary.js');
+const ordinary = ordinaryAnswers(200, sweepOf(knowledge).caseAt(1).household, knowledge);
+const rows = new Map();
+for (const one of ordinary)
+  rows.set(one.facts.piece.itemId, [...(rows.get(one.facts.piece.itemId) ?? []), one]);
+console.log(`\n| ${['200 ordinary requests on', ...OUTCOMES].join(' | ')} |`);
+for (const [itemId, list] of rows)
+  console.log(
+    `| ${[itemId, ...OUTCOMES.map((outcome) => list.filter((one) => one.outcome === outcome).length)].join(' | ')} |`,
+  );

@@ -295,7 +295,13 @@ export const inkPaintAndGlue: readonly SoilComponent[] = [
     maxTempC: null,
     plainWashMaxC: null,
     heatSets: false,
-    chemistry: [{ chemistry: 'ammonia', verdict: 'never', protects: 'both', sourceIds: ['chemHandbook'] }],
+    chemistry: [
+      { chemistry: 'ammonia', verdict: 'never', protects: 'both', sourceIds: ['chemHandbook'] },
+      // They bring the colour back; chlorine gives off fumes with it.
+      { chemistry: 'chlorine', verdict: 'never', protects: 'both', sourceIds: ['chemHandbook'] },
+      { chemistry: 'peroxide', verdict: 'never', protects: 'piece', sourceIds: ['chemHandbook'] },
+      { chemistry: 'percarbonate', verdict: 'never', protects: 'piece', sourceIds: ['chemHandbook'] },
+    ],
     removal: [
       { mechanism: 'mildReduction', low: 0.6, high: 0.95 },
       { mechanism: 'polarSolvent', low: 0.3, high: 0.6 },

@@ -506,8 +506,13 @@ export const greaseAndWax = [
         checks: ['feel'],
       }),
       synthetic: synthetic({
-        first: [P.chip(), P.tape('film', { min: [2, 5] }), P.alcohol('film')],
-        second: [P.suds('film')],
+        first: [
+          P.chip(),
+          P.tape('film', { min: [2, 5] }),
+          P.spirits('film', { min: [5, 5], when: [C.noPolypropyleneOrElastane] }),
+          ...P.afterSolvent(),
+        ],
+        second: [P.alcohol('film'), P.suds('film')],
         checks: ['feel'],
       }),
       delicate: delicate({

@@ -60,8 +60,8 @@ export const ironMouldHeat = [
         checks: ['wetAndDry'],
       }),
       delicate: delicate({
-        first: [P.weakVinegar('iron')],
-        second: [P.weakVinegar('iron')],
+        first: [P.weakCitric('iron')],
+        second: [P.weakCitric('iron')],
         checks: ['wetAndDry'],
         end: end(
           1,
@@ -72,8 +72,8 @@ export const ironMouldHeat = [
         ),
       }),
       protein: protein({
-        first: [P.weakVinegar('iron', { min: [15, 30] })],
-        second: [P.vinegar('iron', { min: [15, 30], onlyIf: [] })],
+        first: [P.weakCitric('iron', { min: [5, 15] })],
+        second: [P.weakCitric('iron', { min: [5, 15] })],
         checks: ['wetAndDry'],
       }),
       surface: surface({

@@ -116,6 +116,8 @@ export const P = {
     pass(purpose, 'vinegarSpot', { min: [15, 30], after: 'full', ...more }),
   glycerine: (purpose: Purpose, more: More = {}) =>
     pass(purpose, 'glycerineSoften', { min: [30, 60], after: 'short', optional: true, ...more }),
+  weakCitric: (purpose: Purpose, more: More = {}) =>
+    pass(purpose, 'weakCitricSpot', { min: [5, 10], after: 'full', ...more }),
   citric: (purpose: Purpose, more: More = {}) =>
     pass(purpose, 'citricSpot', { min: [30, 60], after: 'full', ...more }),
   oxalic: (more: More = {}) =>

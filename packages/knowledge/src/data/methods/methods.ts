@@ -32,6 +32,7 @@ const ORDER: readonly string[] = [
   'spiritsSpot',
   'peroxideDetergentSpot',
   'citricSpot',
+  'weakCitricSpot',
   'oxygenSoak',
   'longOxygenSoak',
   'dyeSuspendingSoak',
