@@ -98,7 +98,10 @@ const ROOMS = {
     'safety',
     'sense',
   ],
-  proof: ['textile', 'household', 'trouble', 'treatment', 'load', 'safety', 'sense', 'words'],
+  proof: [
+    ...['textile', 'household', 'trouble', 'treatment/plan', 'treatment', 'whatIf', 'mix'],
+    ...['load', 'safety', 'sense', 'words'],
+  ],
 };
 
 const order = Object.keys(ROOMS);

@@ -10,6 +10,7 @@ const WORDS: readonly (readonly [Deed, RegExp])[] = [
   ['steam', /\bsteam/i],
   ['wring', /\bwring|\bspin\b/i],
   ['spray', /spray/i],
+  ['freezer', /\bfreezer\b/i],
   ['motor', /\bvacuum|\bfan\b/i],
   ['heat', /\bhot\b|\bheat\b|\biron\b|\bwarm/i],
   ['rub', /\brub(bing)?\b/i],

@@ -96,6 +96,7 @@ export const DEEDS = [
   'spray',
   'dryIn',
   'motor',
+  'freezer',
   'airOutdoors',
   'leaveRoom',
   'flood',

@@ -5,6 +5,7 @@ import { indexKnowledge, type KnowledgeIndex } from '../lookup/knowledgeIndex.js
 import { dripsDry } from '../textile/careLabel.js';
 import type { PieceFacts } from '../textile/piece.js';
 import { openCase } from '../treatment/case/openCase.js';
+import { isVapour } from '../treatment/case/vapourHere.js';
 import type { DrumPiece, Held, HeldBy, ReadEntry, StayReason } from './drumPiece.js';
 import { dryingIn, feltingIn } from './dryingLimits.js';
 import { type HeapEntry, PLAIN_USE } from './heapEntry.js';
@@ -145,9 +146,10 @@ function aloneFor(
 
 /** A product whose vapour burns has been on it and was not washed out. */
 const solventOn = ({ facts }: HeapEntry, index: KnowledgeIndex): boolean =>
-  facts.tried.some(
-    ({ agentId, washedOut }) => washedOut !== 'yes' && (index.agents.get(agentId)?.flammable ?? false),
-  );
+  facts.tried.some(({ agentId, washedOut }) => {
+    const agent = index.agents.get(agentId);
+    return washedOut !== 'yes' && agent !== undefined && isVapour(agent);
+  });
 
 /** The kind of cloth a piece is of; the one for the rest where no kind names it. */
 export function clothKindOf(itemId: string | null, { clothKinds }: Pick<Knowledge, 'clothKinds'>): ClothKind {

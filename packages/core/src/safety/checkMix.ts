@@ -1,4 +1,4 @@
-import type { Agent, Knowledge } from '@feverfew/knowledge';
+import { type Agent, type Knowledge, WATER_ID } from '@feverfew/knowledge';
 import type { Household } from '../household/household.js';
 import type { MixVerdict } from '../mix/judgeMix.js';
 import type { Mix, MixPour } from '../mix/mix.js';
@@ -48,10 +48,10 @@ export function checkMix(
   });
   const has = ({ agent }: Poured, ...families: string[]) =>
     families.some((family) => agent.chemistries.some((one) => one === family));
-  const others = poured.filter(({ agent }) => agent.id !== 'water');
+  const others = poured.filter(({ agent }) => agent.id !== WATER_ID);
   const water =
     mix.waterML +
-    poured.filter(({ agent }) => agent.id === 'water').reduce((sum, one) => sum + one.amount, 0);
+    poured.filter(({ agent }) => agent.id === WATER_ID).reduce((sum, one) => sum + one.amount, 0);
   const pours = others.reduce((sum, { amount }) => sum + amount, 0);
   const isWarm = water > 0 && (mix.waterC ?? household.taps.coldC) > COLD_C;
   const closes = isClosed(mix, household);

@@ -196,11 +196,13 @@ describe('the checker of work catches', () => {
         on('tea', {}, 'drainCleaner'),
         blanket,
       ]) {
-        const guard =
-          planTreatment(facts, household, knowledge).atOnce.actions[0]?.text ?? expect.unreachable();
+        const guards = planTreatment(facts, household, knowledge)
+          .atOnce.actions.filter(({ verbs }) => verbs.includes('protect'))
+          .map(({ text }) => text);
+        expect(guards.length).toBeGreaterThan(0);
         const lift = STANDING_NOTES.liftFirst.text;
-        expect(planted(facts, first(guard, lift))).not.toContain('guardLate');
-        expect(planted(facts, first(lift, guard))).toContain('guardLate');
+        expect(planted(facts, first(...guards, lift))).not.toContain('guardLate');
+        expect(planted(facts, first(lift, ...guards))).toContain('guardLate');
         expect(planted(facts, first(lift))).toContain('guardLate');
         expect(planted(facts, first())).toContain('guardLate');
       }
@@ -397,6 +399,24 @@ describe('the checker of work catches', () => {
         });
       }),
     ).toContain('agentOnForbiddenFibre');
+  });
+
+  it('a freezer for what holds a vapour, and a chlorinated solvent that goes into a basin first', () => {
+    const gum = trouble('tar', tee());
+    const wet = (agentId: string) => (plan: Writable<Plan>) => {
+      plan.facts.tried.push({ agentId, times: 1, effect: 'unknown', hot: false, washedOut: 'no' } as never);
+    };
+    expect(planted(gum, wet('petrol'))).toContain('firstActWrong');
+    expect(planted(trouble('tea', tee()), wet('chlorinatedSolvent'))).toContain('firstActWrong');
+    const made = planTreatment(
+      { ...gum, tried: [{ agentId: 'petrol', times: 1, effect: 'unknown', hot: false, washedOut: 'no' }] },
+      household,
+      knowledge,
+    );
+    expect(JSON.stringify(made.atOnce)).not.toMatch(/freezer/i);
+    expect(JSON.stringify(made.rounds)).not.toMatch(/freezer/i);
+    const plain = planTreatment(gum, household, knowledge);
+    expect(JSON.stringify(plain.atOnce)).toMatch(/freezer/i);
   });
 
   it('a mattress or sofa drenched', () => {

@@ -17,7 +17,7 @@ const LIGHTS_IT: readonly Deed[] = ['iron', 'steam', 'motor'];
  * trouble, as a product tried, or is a product of the plan.
  */
 export function fire(work: readonly Work[], read: CaseRead): Violation[] {
-  const tried = read.residues.some((agent) => agent.flammable);
+  const tried = read.residues.some((agent) => agent.flammable || agent.chemistries.includes('hydrocarbon'));
   let inCloth = tried || read.left.some(({ vapourBurns }) => vapourBurns);
   let ever =
     read.facts.tried.some(({ agentId }) => read.agentOf(agentId)?.flammable) ||

@@ -42,13 +42,15 @@ export function firstActFaults({ atOnce, atTub }: WorkList, read: CaseRead): Vio
         !all.includes('airOutdoors') ||
         !only(['airOutdoors', 'leaveRoom']),
     );
-  const solvent = read.residues.some(({ flammable }) => flammable);
+  const solvent = read.residues.some(
+    ({ flammable, chemistries }) => flammable || chemistries.includes('hydrocarbon'),
+  );
   const isFuel = read.marks.some(({ fuel }) => fuel) && read.left.some(({ vapourBurns }) => vapourBurns);
   const vapour = solvent || read.left.some(({ vapourBurns }) => vapourBurns);
   const isWrong =
     (fumes && (!first.includes('leaveRoom') || !only(WHILE_IT_FUMES))) ||
     (!fumes && (solvent || isFuel) && !first.includes('airOutdoors')) ||
-    (vapour && (all.includes('water') || all.includes('motor') || all.includes('heat')));
+    (vapour && (['water', 'motor', 'heat', 'freezer'] as const).some((deed) => all.includes(deed)));
   return [...wrong(isWrong), ...(fumes ? [] : guardFaults(atOnce, read))];
 }
 

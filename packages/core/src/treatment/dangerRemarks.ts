@@ -5,11 +5,11 @@ import { fumesHere } from './case/fumesHere.js';
 import type { PlanContext } from './case/planContext.js';
 import { reactionFinding } from './case/reactionFinding.js';
 import { spoilersHere } from './case/spoilersHere.js';
-import { isSoakedWithFuel } from './case/vapourHere.js';
+import { isSoakedWithFuel, isVapour } from './case/vapourHere.js';
 
 /** What explodes, gives off gas, burns or poisons on the piece, whatever of the trouble is left. */
 export function dangerRemarks(context: PlanContext): Finding[] {
-  const solvents = context.residues.filter(({ flammable }) => flammable).map(({ id }) => id);
+  const solvents = context.residues.filter(isVapour).map(({ id }) => id);
   return [
     ...explosivesHere(context).map(({ component, agent }) =>
       finding('explosiveWhenDry', { componentId: component.id, agentId: agent.id }, ['chemHandbook']),

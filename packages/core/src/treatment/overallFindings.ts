@@ -8,6 +8,7 @@ import { bearsDryHeat, bearsHotWash } from './case/heatHere.js';
 import type { PlanContext } from './case/planContext.js';
 import { sayable } from './case/sayable.js';
 import { spoilersHere } from './case/spoilersHere.js';
+import { isVapour } from './case/vapourHere.js';
 import { courseFor } from './course/courseFor.js';
 import { dangerFindings, dangerRemarks, forNobodyBecause } from './dangerRemarks.js';
 import type { CupboardView } from './plan/plan.js';
@@ -100,7 +101,7 @@ function historyFindings(context: PlanContext): Finding[] {
     explosivesHere(context).length + spoilersHere(context).length > 0
       ? []
       : residues
-          .filter(({ flammable }) => !flammable)
+          .filter((agent) => !isVapour(agent))
           .map((agent) => agent.id)
           .sort();
   const bleached = tried.some((id) => index.agents.get(id)?.chemistries.includes('chlorine'));

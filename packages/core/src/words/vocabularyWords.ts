@@ -126,4 +126,5 @@ export const DEED_WORDS = {
   leaveRoom: 'leaving the room',
   flood: 'flooding with water',
   handsOff: 'leaving it untouched',
+  freezer: 'a freezer',
 } as const satisfies Record<Deed, string>;

@@ -256,7 +256,7 @@ export const cautions: readonly Caution[] = [
   {
     ...plain,
     id: 'flammable',
-    bars: ['heat', 'tumble'],
+    bars: ['heat', 'tumble', 'freezer'],
     forbidsHeat: true,
     severity: 'danger',
     text:
@@ -379,6 +379,16 @@ export const cautions: readonly Caution[] = [
     brief: 'Burns skin and eyes: gloves, goggles; no acid.',
     ground: 'Skin Corr. 1A.',
     sourceIds: ['clp', 'poisonCentre'],
+  },
+  {
+    ...plain,
+    id: 'vomitGuard',
+    first: 'Fine mask on, window open: germs of vomit float up.',
+    severity: 'warning',
+    text: 'Vomit of an infection: mask on, no shaking; wash your hands with soap, gel is weak.',
+    brief: 'Mask, no shaking; soap for the hands.',
+    ground: 'Norovirus spreads with what floats up.',
+    sourceIds: ['commonPractice'],
   },
   {
     ...plain,
@@ -577,7 +587,7 @@ export const cautions: readonly Caution[] = [
     brief: 'Dizzying vapour: outdoors, no flame, no heater, no dryer.',
     ground: 'Narcotic vapour; phosgene and hydrogen chloride on hot metal.',
     forbidsHeat: true,
-    bars: ['heat', 'tumble'],
+    bars: ['heat', 'tumble', 'freezer'],
     sourceIds: ['clp', 'memory'],
   },
   {
@@ -640,7 +650,7 @@ export const cautions: readonly Caution[] = [
     brief: 'Its vapour burns: outdoors until no smell is left; no flame.',
     ground: 'Vapour ignites in a drum, in warm water, in a dryer, under an iron and at the spark of a motor.',
     forbidsHeat: true,
-    bars: ['tumble', 'heat', 'iron', 'steam', 'motor'],
+    bars: ['tumble', 'heat', 'iron', 'steam', 'motor', 'freezer'],
     sourceIds: ['poisonCentre', 'commonPractice'],
   },
   {

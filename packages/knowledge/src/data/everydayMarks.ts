@@ -68,14 +68,11 @@ export const everydayMarks: readonly Mark[] = listed([
     kind: 'mark',
     components: of(['soot', 0.8], ['oxidisedOil', 0.2]),
     advice: [
-      where(
-        { unwetted: true },
-        'Do not rub it: vacuum it with the nozzle held just above, then the hottest wash it bears.',
-        {
-          asks: ['motor'],
-          bars: ['rub', 'water'],
-        },
-      ),
+      where({ unwetted: true }, 'Do not rub it; no water yet.', { bars: ['rub', 'water'] }),
+      where({ unwetted: true, without: ['asthma'] }, 'Vacuum it, the nozzle held just above, mask on.', {
+        asks: ['motor'],
+      }),
+      where({ drains: true }, 'Then the hottest wash its tag allows.'),
     ],
     lookAlikeIds: ['toner'],
   },

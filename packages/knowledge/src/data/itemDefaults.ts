@@ -37,6 +37,16 @@ export const flameRetardant: ChemistryRule[] = (
   protects: 'both',
   sourceIds: ['commonPractice', 'productLabel'],
 }));
+/** Takes the colour, the tape or the finish off that protects; only its label may allow it. */
+export const notOnProtection: ChemistryRule[] = (
+  ['hydrocarbon', 'ketone', 'ester', 'alcohol', 'weakAcid', 'oxalicAcid', 'reducer', 'contactHeat'] as const
+).map((chemistry) => ({
+  chemistry,
+  verdict: 'never',
+  ...(chemistry === 'contactHeat' ? { whereLabelAllows: {} } : {}),
+  protects: 'both',
+  sourceIds: ['commonPractice', 'productLabel'],
+}));
 /** Left to a conservator on old weavings. */
 export const conservators: ChemistryRule[] = (
   ['peroxide', 'oxalicAcid', 'ammonia', 'strongAlkali'] as const

@@ -8,6 +8,7 @@ import {
   inPlace,
   noChlorine,
   noTumble,
+  notOnProtection,
   surfaceChemistry,
   washable,
 } from './itemDefaults.js';
@@ -782,7 +783,7 @@ export const items: readonly Item[] = [
     icon: 'garment',
     defaultFibres: [{ fibreId: 'aramid', sharePct: 100 }],
     dryMassG: 1200,
-    chemistry: flameRetardant,
+    chemistry: [...flameRetardant, ...notOnProtection],
     drying: [{ forbids: 'tumbleNormal', protects: 'piece', sourceIds: ['commonPractice'] }],
     notes: [
       always('Its label alone counts: bleach, soap and softener take the protection away.', {

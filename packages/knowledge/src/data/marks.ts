@@ -431,6 +431,7 @@ export const marks: readonly Mark[] = [
     components: of(['protein', 0.4], ['freshOil', 0.25], ['starch', 0.15], ['microbes', 0.2]),
     hasSolids: true,
     bodyFluid: true,
+    cautionIds: ['vomitGuard'],
     advice: [
       always('Lift first, then cold.'),
       always(
@@ -869,8 +870,7 @@ export const marks: readonly Mark[] = [
     components: of(['soot', 1]),
     hasSolids: true,
     advice: [
-      where({ unwetted: true }, 'No water, no hand: shake, vacuum, sticky tape.', {
-        asks: ['motor'],
+      where({ unwetted: true }, 'No water, no hand: keep it still, sticky tape, outdoors.', {
         bars: ['water'],
       }),
     ],

@@ -1,5 +1,6 @@
 import { STANDING_NOTES } from '@feverfew/knowledge';
 import { dripsDry } from '../../textile/careLabel.js';
+import { isVapour } from '../case/vapourHere.js';
 import type { ActionsInput } from './actionsInput.js';
 import { notesOf } from './notesOf.js';
 
@@ -14,7 +15,7 @@ export function togetherNotes(input: ActionsInput): string[] {
   const alone =
     method.solventAftercare ||
     inRound.solvent ||
-    residues.some((agent) => agent.flammable) ||
+    residues.some(isVapour) ||
     marks.some((work) => work.kinds.has('dyeRun')) ||
     (piece.fastness === 'failed' && piece.colour !== 'white');
   return notesOf(input, [

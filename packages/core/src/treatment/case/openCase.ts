@@ -16,6 +16,7 @@ import { barredDeeds } from './barredDeeds.js';
 import { isRinsable, type PlanContext } from './planContext.js';
 import { residuesOf } from './residues.js';
 import { soilCautions } from './soilCautions.js';
+import { isVapour } from './vapourHere.js';
 
 /** Envelope and context; the context only once a trouble and a piece are told. */
 export function openCase(
@@ -76,7 +77,7 @@ function cautionsOn(
   const ids = new Set([
     ...item.cautionIds,
     ...soilCautions(told, knowledge),
-    ...(residues.some(({ flammable }) => flammable) ? STANDING_CAUTIONS.solventOnIt : []),
+    ...(residues.some(isVapour) ? STANDING_CAUTIONS.solventOnIt : []),
   ]);
   return knowledge.cautions.filter((caution) => ids.has(caution.id));
 }

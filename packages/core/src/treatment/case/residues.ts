@@ -2,6 +2,7 @@ import type { Agent } from '@feverfew/knowledge';
 import type { KnowledgeIndex } from '../../lookup/knowledgeIndex.js';
 import type { TriedProduct } from '../../trouble/troubleFacts.js';
 import type { PlanContext } from './planContext.js';
+import { isVapour } from './vapourHere.js';
 
 /** Products put on it before that may still be in it: all that were not washed, or rinsed in two waters, since. */
 export const residuesOf = (tried: readonly TriedProduct[], index: KnowledgeIndex): Agent[] =>
@@ -11,5 +12,5 @@ export const residuesOf = (tried: readonly TriedProduct[], index: KnowledgeIndex
 export const solventsEver = ({ facts, index }: Pick<PlanContext, 'facts' | 'index'>): Agent[] =>
   facts.tried.flatMap(({ agentId }) => {
     const agent = index.agents.get(agentId);
-    return agent?.flammable ? [agent] : [];
+    return agent && isVapour(agent) ? [agent] : [];
   });

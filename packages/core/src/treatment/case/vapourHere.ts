@@ -1,10 +1,15 @@
+import type { Agent } from '@feverfew/knowledge';
 import { oncePerPlan } from './oncePerPlan.js';
 import { isRinsable, type PlanContext } from './planContext.js';
 
-/** Whether a vapour that burns is still in the piece: a solvent tried before, or the trouble itself. */
+/** Burns, or makes dizzy and is rinsed into no drain: a chlorinated solvent does not burn and is aired out all the same. */
+export const isVapour = ({ flammable, chemistries }: Agent): boolean =>
+  flammable || chemistries.includes('hydrocarbon');
+
+/** Whether a vapour that harms is still in the piece: a solvent tried before, or the trouble itself. */
 export const holdsVapour = oncePerPlan(
   ({ residues, marks }: Pick<PlanContext, 'residues' | 'marks'>): boolean =>
-    residues.some((agent) => agent.flammable) ||
+    residues.some(isVapour) ||
     marks.some(({ components }) => components.some(({ component }) => component.vapourBurns)),
 );
 

@@ -4,7 +4,7 @@ import { explosivesHere, isUntouchable } from '../case/explosivesHere.js';
 import { fumesHere } from '../case/fumesHere.js';
 import type { PlanContext } from '../case/planContext.js';
 import { spoilersHere } from '../case/spoilersHere.js';
-import { hasFuel, holdsVapour, isSoakedWithFuel } from '../case/vapourHere.js';
+import { hasFuel, holdsVapour, isSoakedWithFuel, isVapour } from '../case/vapourHere.js';
 
 /** A first act that keeps people from harm. Nothing else is done until it has been. */
 export interface DangerAct {
@@ -48,7 +48,7 @@ export function dangerFirst(context: PlanContext): {
       : [];
   if (isSoakedWithFuel(context))
     return { acts: [...fumes.slice(0, 1), act(fuelOutside, 'airOutdoors')], only: true };
-  const solvent = residues.some(({ flammable }) => flammable);
+  const solvent = residues.some(isVapour);
   const fuel = hasFuel(context);
   const waits = holdsVapour(context) && (solvent || fuel || fumes.length > 0);
   const outside = fuel ? fuelOffBody : airOutdoors;

@@ -50,7 +50,7 @@ export const mineralAndEarth: readonly SoilComponent[] = [
     id: 'soot',
     infectious: false,
     cautionIds: ['fineDust'],
-    cautionsFromShare: 0,
+    cautionsFromShare: 0.5,
     dustHarms: true,
     explosiveDryWith: null,
     vapourBurns: false,

@@ -144,7 +144,7 @@ export const greaseAndWax = [
     ],
     cause: 'A hot road, a roof, a beach.',
     causeAction: ['Shoes off; an old towel on the seat.'],
-    garment: ['Pick it off with a card; half an hour in the freezer.'],
+    garment: ['Pick it off with a card.', 'Half an hour in the freezer.'],
     surfaceAtOnce: ['An ice bag ten minutes; lift.'],
     donts: ['No heat, no pressing.', 'No hot water.'],
     cloths: {
@@ -477,7 +477,7 @@ export const greaseAndWax = [
     ],
     cause: 'A seat, a sticker washed on.',
     causeAction: ['Peel stickers before the first wash.'],
-    garment: ['Gum: the freezer, an hour. A label: peel it cold.'],
+    garment: ['Ice on it, in a closed bag. A label: peel it cold.', 'Or the freezer, an hour.'],
     surfaceAtOnce: ['Ice in a closed bag, ten to fifteen minutes.'],
     donts: ['No heat.', 'No washing first.'],
     cloths: {
@@ -558,7 +558,7 @@ export const greaseAndWax = [
     ],
     cause: 'Pruning, the hive.',
     causeAction: ['Overalls, gloves.'],
-    garment: ['The freezer for an hour; milky sap: cold water and detergent at once.'],
+    garment: ['Milky sap: cold water and detergent at once.', 'Hard resin: the freezer for an hour.'],
     surfaceAtOnce: ['An ice bag ten minutes.'],
     donts: ['No hot water.', 'No rubbing.'],
     cloths: {

@@ -199,7 +199,10 @@ export const spotMethods: readonly Method[] = [
     harshness: 1,
     maxRounds: 2,
     notes: {
-      apply: [always('Into the freezer in a bag, or ice in a bag on top.')],
+      apply: [
+        always('Ice in a closed bag on top, until it is hard.'),
+        always('Or into the freezer, in a bag.', { asks: ['freezer'] }),
+      ],
       look: [always('Crack it and lift the pieces with a blunt edge while it is cold.')],
     },
   },
