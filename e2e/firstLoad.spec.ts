@@ -164,7 +164,7 @@ test.describe('a house with nothing in it', () => {
     await expect(page.locator('[data-slate]')).toBeVisible();
     await expect(page.getByRole('group', { name, exact: true })).toHaveCount(0);
     const { told } = await empty.ask<{ told: string[] }>('/household');
-    // Who lives there was told before.
+    // Who lives there was answered before.
     expect(told).toHaveLength(5);
   });
 });

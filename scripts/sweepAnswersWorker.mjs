@@ -8,7 +8,7 @@ const knowledge = loadKnowledge();
 const sweep = sweepOf(knowledge);
 const { household } = sweep.caseAt(1);
 const [vessel] = household.vessels;
-/** Beside the vessels of the house a jar whose lid clips, and every other time all that may be switched on. */
+/** The vessels of the house and a jar with a lid that clips; every other time all switches are on. */
 const withJar = {
   ...household,
   vessels: [...household.vessels, { ...vessel, id: 'jar', volumeL: 1, lid: true }],

@@ -85,7 +85,7 @@ const PIECES: readonly (readonly [
 ];
 const AGES = ['minutes', 'hours', 'days', 'weeks'] as const;
 
-/** Ordinary requests by number: an everyday mark on an everyday piece, nothing tried, nothing special about the house. */
+/** Ordinary requests by number: an everyday mark on an everyday piece, and nothing tried. */
 export function ordinaryAnswers(count: number, household: Household, knowledge: Knowledge): OrdinaryAnswer[] {
   const known = MARKS.filter((id) => knowledge.marks.some((mark) => mark.id === id));
   return Array.from({ length: count }, (_, number) => {

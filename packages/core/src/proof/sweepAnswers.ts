@@ -20,7 +20,11 @@ export interface AnswerSweep {
 const MAX_ASKED = 2;
 const MAX_EXAMPLES = 20;
 
-/** Whole answers to the cases from number `from` up to but not including `to`: plan, first seconds, what would change. */
+/**
+ * Whole answers: plan, first seconds, what would change.
+ * @param from first number of a case
+ * @param to the number after the last
+ */
 export function sweepAnswers(sweep: Sweep, from: number, to: number, knowledge: Knowledge): AnswerSweep {
   const dangers: Record<string, number> = {};
   const examples: number[] = [];
@@ -50,7 +54,7 @@ export function sweepAnswers(sweep: Sweep, from: number, to: number, knowledge: 
   return { answers: to - from, changes, dangers, examples };
 }
 
-/** What the first seconds are followed on when nothing of the piece is told. */
+/** The piece the first seconds are checked on, for they are given before the piece is known. */
 const cottonShirt: TroubleFacts['piece'] = {
   ...EMPTY_PIECE,
   itemId: 'shirt',

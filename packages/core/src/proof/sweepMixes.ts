@@ -23,7 +23,11 @@ const MAX_EXAMPLES = 12;
 /** A few spoons, mL or g. */
 const MAX_SPOONS = 5;
 
-/** Mixes with numbers from `from` up to but not including `to`: judged, scaled, and each read by the checker. */
+/**
+ * Mixes by number: judged, scaled, and each read by the checker.
+ * @param from first number
+ * @param to the number after the last
+ */
 export function sweepMixes(from: number, to: number, household: Household, knowledge: Knowledge): MixSweep {
   const dangers: Record<string, number> = {};
   const examples: string[] = [];
@@ -72,7 +76,7 @@ export function mixAt(number: number, { vessels }: Household, { agents }: Knowle
   return { ...EMPTY_MIX, container: of(containers), waterML: of(WATERS), waterC: of(WARMTHS), pours };
 }
 
-/** A few spoons at most of one product the house may have, in an open vessel with a hundred times as much cool water. */
+/** A spoon of one product the house may have, in an open vessel with a hundred times as much cool water. */
 function isOrdinary(mix: Mix, household: Household, { agents }: Knowledge): boolean {
   const { container } = mix;
   const isOpen = household.vessels.some(

@@ -32,8 +32,8 @@ export function checkFirstThings(
 }
 
 /**
- * A plan under facts that "would have to be otherwise": safe by itself, and what kept people from harm before is still
- * said, for what lies on the cloth does not go away by telling something else.
+ * A plan under other facts: safe by itself, and what kept people from harm is still said. A danger on the cloth does
+ * not go away by other facts.
  */
 export function checkChange(before: Plan, after: Plan, household: Household, knowledge: Knowledge): string[] {
   const lost = keptFromHarm(before.atOnce, knowledge) && !keptFromHarm(after.atOnce, knowledge);

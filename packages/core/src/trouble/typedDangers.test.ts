@@ -99,7 +99,7 @@ const SURE: Readonly<Record<string, string>> = {
   sickBed: 'flu in the house; covid sheets; sick bed',
 };
 
-/** Words that may mean a page and mostly do not: it is offered, and what is ordinary stays. */
+/** Words that only may mean a page: it is offered, and ordinary results stay. */
 const MAY_MEAN: Readonly<Record<string, string>> = {
   fuel: 'gas; gas on jeans',
   pesticide: 'bug spray',

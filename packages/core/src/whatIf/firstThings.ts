@@ -58,7 +58,7 @@ export function* firstThingsInSteps(
   const variants = asked
     .filter(({ fact }) => fact !== 'when' && fact !== 'heat')
     .flatMap(({ answers }) => answers);
-  // What lies on the cloth and hurts goes by what was told: old and perhaps dry is not what is likeliest, wet.
+  // A danger goes by the facts as they are: old and perhaps dry is not the likeliest case, which is wet.
   const item = open.find(({ fact }) => fact === 'item')?.answers[0]?.told ?? {};
   const asTold = planOf(withTold(facts, item)).atOnce;
   const isDangerous = asTold.actions.some(({ verbs }) => verbs.some((verb) => KEEPS_FROM_HARM.has(verb)));
@@ -99,7 +99,7 @@ function commonTo(plans: readonly Plan[]): AtOnce {
     (KEEPS_FROM_HARM.has(verb) && base?.has(verb)) ||
     sets.every((verbs) => verbs.has(verb));
   const lines = plans.flatMap(({ atOnce }) => atOnce.actions).filter(({ verbs }) => verbs.every(common));
-  // One line for each thing to do: the first that does it, in the words of the likeliest answer. Guards are all said.
+  // One line for each thing to do, in the words of the likeliest answer. Guards are all said.
   const done = new Set<string>();
   const actions = lines.filter(({ verbs, text }) => {
     const keys = verbs.map((verb) => (verb === 'protect' ? text : verb));

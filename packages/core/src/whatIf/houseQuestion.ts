@@ -21,11 +21,11 @@ export interface HouseQuestion {
   /** What is assumed until it is answered. */
   readonly guess: HouseAnswer;
   readonly answers: readonly HouseAnswer[];
-  /** Of a question about people: those the house has not told. */
+  /** Of a question about people: those that are not answered yet. */
   readonly people: readonly PeopleFact[];
 }
 
-/** How a fact is named in the list of what was told: people and products each by themselves. */
+/** The names of a fact in the list of answers: people and products each by themselves. */
 export const toldKeys = ({ fact, entry }: Pick<HouseQuestion, 'fact' | 'entry'>): readonly string[] =>
   fact === 'people' ? PEOPLE_FACTS : [entry ? `${fact}.${entry.agentId}` : fact];
 

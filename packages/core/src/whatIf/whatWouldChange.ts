@@ -36,7 +36,7 @@ export function whatWouldChange(
   const planned = (changes: readonly Change[]): boolean => {
     const given = after(changes);
     const plan = planTreatment(given.facts, given.household, knowledge);
-    // What lies on the cloth does not go away by telling something else.
+    // A danger on the cloth does not go away by other facts.
     if (isDangerous && !keepsFromHarm(plan)) return false;
     return plan.candidates.some(
       ({ methodId: id, verdict }) => id === methodId && (verdict === 'rung' || verdict === 'spare'),

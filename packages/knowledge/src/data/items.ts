@@ -624,7 +624,7 @@ export const items: readonly Item[] = [
     mostProgramme: 'veryMild',
     mostAction: 'softBrush',
     drying: noTumble,
-    // Its coating is rarely told among its fibres.
+    // Its coating is rarely named among its fibres.
     chemistry: coatedChemistry,
     typicalAreaCm2: 12000,
     cautionIds: ['proofingSpray'],

@@ -29,8 +29,8 @@ export const WATER_OVER_OXIDISER = 10;
 /** Hooks, zips and other metal: no longer in a peroxygen bath than this, min. Common practice, no source. */
 export const METAL_PEROXYGEN_MIN = 30;
 /**
- * One piece from this dry mass on is for no drum of a house, g: wet, a weighted blanket or a carpet throws it or
- * breaks it. Common practice, no source.
+ * From this dry mass on one piece is for no drum of a house, g. Wet, a weighted blanket or a carpet breaks it. Common
+ * practice, no source.
  */
 export const TOO_HEAVY_FOR_A_DRUM_G = 5000;
 /** Smallest amount worth mixing, mL. */

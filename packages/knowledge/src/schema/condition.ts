@@ -33,7 +33,7 @@ export const circumstances = z.strictObject({
   noWashOnTag: z.literal(true).optional(),
   /** None of these is on it: neither tried before, nor used by an earlier step. */
   noneOnIt: z.array(Chemistry).min(1).optional(),
-  /** One of these soils has not been told gone. */
+  /** One of these soils is still in the mark. */
   stillThere: z.array(Id).min(1).optional(),
   /** None of these was tried before. */
   untried: z.array(Chemistry).min(1).optional(),

@@ -7,8 +7,8 @@ export const DangerRisk = z.enum(DANGER_RISKS);
 export type DangerRisk = z.infer<typeof DangerRisk>;
 
 /**
- * Something that is not, or not first, a matter of cleaning: a poison on the cloth, a piece that protects life or
- * carries a current, or an infection with a fixed way to wash. No treatment is computed for it; this text is shown.
+ * Something that is not first a matter of cleaning: a poison on the cloth, a piece that protects life or carries a
+ * current, an infection with a fixed way to wash. No treatment is computed for it; this text is shown.
  */
 export const Danger = z.strictObject({
   id: Id,
@@ -17,7 +17,7 @@ export const Danger = z.strictObject({
   kind: z.enum(['contaminant', 'piece', 'hygiene']),
   /** What people type: each stands whole in their words. */
   aliases: z.array(z.string()).min(1),
-  /** What they may mean it by, and mostly do not: the page is offered, and what is ordinary stays. */
+  /** Words that only may mean it: the page is offered, and ordinary results stay. */
   mayMean: z.array(z.string()),
   /** What they type and do not mean it by: these words are not read as one of the aliases. */
   traps: z.array(z.string()),

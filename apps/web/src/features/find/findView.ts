@@ -14,7 +14,7 @@ export interface SearchHit {
   /** Where it leads; a trouble being told leads to the trouble page with its draft. */
   readonly to: string;
   readonly draft: Draft | null;
-  /** A page that is read before anything is done: its words were typed, not only words that may mean it. */
+  /** A page that is read before anything is done. Words that only may mean it are not enough. */
   readonly isDanger: boolean;
 }
 

@@ -4,8 +4,8 @@ import { ask, expectSafe, made, type Nasty } from '../../test/nasty.js';
 import type { Plan } from '../../treatment/plan/plan.js';
 
 /*
- * What the make of a piece does not bear, told or not. Common practice, no source: a coating melts under an iron and
- * comes off in solvent; an unknown filling bears little; more than five kilograms is for no drum of a house.
+ * What the make of a piece does not bear. Common practice, no source. A coating melts under an iron and comes off in
+ * solvent. An unknown filling bears little. More than five kilograms is for no drum of a house.
  */
 const usesOf = (plan: Plan) =>
   plan.ladder.flatMap(({ steps }) =>

@@ -2,7 +2,7 @@ import type { Agent } from '@feverfew/knowledge';
 import { oncePerPlan } from './oncePerPlan.js';
 import { isRinsable, type PlanContext } from './planContext.js';
 
-/** Burns, or makes dizzy and is rinsed into no drain: a chlorinated solvent does not burn and is aired out all the same. */
+/** A product that is aired out before any water. A chlorinated solvent does not burn; its vapour makes dizzy. */
 export const isVapour = ({ flammable, chemistries }: Agent): boolean =>
   flammable || chemistries.includes('hydrocarbon');
 

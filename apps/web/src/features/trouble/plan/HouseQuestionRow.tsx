@@ -28,8 +28,8 @@ interface HouseQuestionRowProps {
 }
 
 /**
- * One thing about the house, asked only where this plan hangs on it, and no second one for the same trouble; but who
- * lives there is always asked where it matters.
+ * One thing about the house, asked only where this plan hangs on it, and no second one for the same trouble. Who lives
+ * there is always asked where it matters.
  */
 export function HouseQuestionRow({ facts, question }: HouseQuestionRowProps) {
   const say = useLexicon();
