@@ -33,6 +33,8 @@ export interface FindingFacts {
   productsReact: { agentAId: string; agentBId: string; pairId: string };
   /** Soaked with fuel, or fuel in foam or padding: out of use. */
   soakedWithFuel: Record<string, never>;
+  /** Mould or germs in a filling that cannot be rinsed. */
+  rottenInside: { by: 'mould' | 'germs' };
   fluorideOnIt: { agentId: string };
   explosiveWhenDry: { componentId: string; agentId: string };
   onlyInItsBottle: { agentId: string; container: 'bottle' | 'sprayer' };
@@ -167,6 +169,7 @@ export interface FindingFacts {
       | 'explosive'
       | 'fluoride'
       | 'fuel'
+      | 'rotten'
       | 'codeX'
       | 'codeS'
       | 'antique'

@@ -96,7 +96,8 @@ export function ordinaryAnswers(count: number, household: Household, knowledge: 
     const age = of(AGES);
     const facts: TroubleFacts = {
       ...EMPTY_FACTS,
-      markIds: [of(known)],
+      // Mould in a mattress is no ordinary request: it is thrown away.
+      markIds: [of(known.filter((id) => itemId !== 'mattress' || id !== 'mildew'))],
       age,
       wetness: age === 'minutes' ? 'wet' : 'dry',
       size: 'palm',

@@ -187,6 +187,26 @@ describe('the checker of work catches', () => {
         'spoiltPieceWorked',
       );
     });
+    it('mould in what is slept on, and germs that have soaked a filling, worked on all the same', () => {
+      const bed = (size: 'palm' | 'larger' | 'allOver') =>
+        trouble('tea', piece('mattress', { cotton: 100 }), { size });
+      const grown = (markId: string) => (plan: Writable<Plan>) =>
+        Object.assign(plan.facts, { markIds: [markId] });
+      for (const found of [planted(bed('palm'), grown('mildew')), planted(bed('allOver'), grown('vomit'))])
+        expect(found).toEqual(expect.arrayContaining(['spoiltPieceWorked', 'firstActWrong']));
+      expect(planted(bed('palm'), grown('vomit'))).not.toContain('spoiltPieceWorked');
+      for (const [markId, size] of [
+        ['mildew', 'palm'],
+        ['vomit', 'allOver'],
+      ] as const) {
+        const plan = planTreatment({ ...bed(size), markIds: [markId] }, household, knowledge);
+        expect([plan.rounds, checkPlan(plan, household, knowledge)]).toEqual([[], []]);
+      }
+      // Too careful is wrong too: a spot of mould on a sofa, a hand of vomit on a mattress.
+      const sofa = trouble('mildew', piece('armchair', { cotton: 100 }, { code: 'W' }), { size: 'palm' });
+      for (const facts of [sofa, { ...bed('palm'), markIds: ['vomit'] }])
+        expect(planTreatment(facts, household, knowledge).rounds.length).toBeGreaterThan(0);
+    });
     it('gloves, a mask, the plug or the window after the first touch, or not at all', () => {
       const blanket = trouble('tea', piece('electricBlanket', { polyester: 100 }));
       for (const facts of [

@@ -1,5 +1,6 @@
-import type { Deed } from '@feverfew/knowledge';
+import { type Deed, STANDING_NOTES } from '@feverfew/knowledge';
 import { isSoakedWithFuel } from './fireRules.js';
+import { isRotten } from './peopleRules.js';
 import type { CaseRead } from './readCase.js';
 import type { Violation } from './violation.js';
 import type { WorkList } from './work.js';
@@ -42,6 +43,8 @@ export function firstActFaults({ atOnce, atTub }: WorkList, read: CaseRead): Vio
         !all.includes('airOutdoors') ||
         !only(['airOutdoors', 'leaveRoom']),
     );
+  // Bagged and thrown away: mask and gloves are in that line.
+  if (isRotten(read)) return wrong(!atOnce.includes(STANDING_NOTES.bagAway.text) || all.includes('water'));
   const solvent = read.residues.some(
     ({ flammable, chemistries }) => flammable || chemistries.includes('hydrocarbon'),
   );

@@ -1,5 +1,6 @@
 import { STANDING_CAUTIONS } from '@feverfew/knowledge';
 import { agentsOf, chemistriesOf } from './doneIn.js';
+import type { CaseRead } from './readCase.js';
 import { NONE, type TurnRule, treatOf, type WorkRule, when } from './rule.js';
 
 /** What the people of the house say: what is switched off, who lives here, what has to be read before. */
@@ -37,10 +38,22 @@ function sensitive(...[work, read]: Parameters<WorkRule>) {
 }
 
 /** What is still in it puts the piece out of use: nothing at all is done to it. */
-function spoilt(...[, { residues }]: Parameters<WorkRule>) {
-  return when(
-    residues.some(({ spoilsPiece }) => spoilsPiece),
-    'spoiltPieceWorked',
+function spoilt(...[, read]: Parameters<WorkRule>) {
+  return when(read.residues.some(({ spoilsPiece }) => spoilsPiece) || isRotten(read), 'spoiltPieceWorked');
+}
+
+/** Mould in what is slept on or in a large patch, germs all over: in a filling that water does not run out of. */
+export function isRotten({ marks, item, fibres, parts, drains, facts }: CaseRead): boolean {
+  const stays = (what: string) => marks.some(({ staysInFilling }) => staysInFilling === what);
+  const filled =
+    item?.sleptOn === true ||
+    fibres.some(({ group }) => group === 'fill') ||
+    parts.some(({ beneath }) => beneath);
+  const large = facts.size === 'larger' || facts.size === 'allOver';
+  return (
+    !drains &&
+    filled &&
+    ((stays('mould') && (item?.sleptOn === true || large)) || (stays('germs') && facts.size === 'allOver'))
   );
 }
 

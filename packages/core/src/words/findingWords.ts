@@ -35,6 +35,7 @@ const PROFESSIONAL_WORDS: Readonly<Record<FindingFacts['professionalHand']['beca
   fuel:
     'Not for a machine, a cleaner or the dustbin: ask the waste authority; indoors, or with a strong smell, the ' +
     'fire service.',
+  rotten: 'Not for a machine or a cleaner: double bag, household rubbish or bulky waste.',
   codeX:
     'Code X: vacuum and brush only. The rest is for a professional cleaner: tell them what it is, since when, ' +
     'and what has been tried.',
@@ -101,6 +102,10 @@ const WORDS: Words = {
   soakedWithFuel: () =>
     'A piece soaked with fuel, or with fuel in its foam or padding, burns for weeks, and washing does not take it out. ' +
     'Keep it outdoors and out of use, and take it to the hazardous-waste point. A small splash: tell its size.',
+  rottenInside: ({ by }) =>
+    by === 'mould'
+      ? 'Mould has grown into it: washing the cover does not reach it, and it is breathed. It is thrown away. Cover and bed linen by themselves: 60 °C with a powder that holds bleach.'
+      : 'What infects has soaked into the filling, and no water reaches it: it is thrown away. A small place: tell its size.',
   fluorideOnIt: () =>
     'A rust remover with fluoride is on it: it burns deep, the pain comes late, and it can kill. Nobody washes the ' +
     'piece; it goes to the hazardous-waste point in a double bag.',

@@ -331,6 +331,7 @@ export const items: readonly Item[] = [
     dryMassG: 20000,
     chemistry: [...foamChemistry, ...surfaceChemistry],
     coded: false,
+    sleptOn: true,
     skinContact: true,
     notes: [
       always('Never flooded: it dries from one side only. Mind the warranty.', { bars: ['soak'] }),
@@ -919,6 +920,7 @@ export const items: readonly Item[] = [
     mostProgramme: 'none',
     mostAction: 'press',
     surfaceOnly: true,
+    sleptOn: true,
     skinContact: true,
     drying: noTumble,
     mostMLPerCm2: 0.1,

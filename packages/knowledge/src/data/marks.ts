@@ -191,6 +191,7 @@ export const marks: readonly Mark[] = [
     withAge: 'Eats into the fibre while it is damp.',
     lookAlikeIds: ['teaOnIron'],
     kind: 'mark',
+    staysInFilling: 'mould',
     components: of(['mouldPigment', 0.8], ['mustyOdour', 0.2]),
     advice: [
       where({ without: ['asthma'] }, 'Brush outdoors with a mask.', { asks: ['brush'] }),
@@ -428,6 +429,7 @@ export const marks: readonly Mark[] = [
     name: 'vomit',
     aliases: ['throw up', 'spew', 'sick', 'puke'],
     kind: 'mark',
+    staysInFilling: 'germs',
     components: of(['protein', 0.4], ['freshOil', 0.25], ['starch', 0.15], ['microbes', 0.2]),
     hasSolids: true,
     bodyFluid: true,
@@ -449,6 +451,7 @@ export const marks: readonly Mark[] = [
     name: 'faeces',
     aliases: ['poop', 'poo stain', 'skid marks', 'feces', 'diarrhoea', 'poo', 'nappy stain', 'soiling'],
     kind: 'mark',
+    staysInFilling: 'germs',
     components: of(['protein', 0.5], ['freshOil', 0.2], ['microbes', 0.3]),
     hasSolids: true,
     bodyFluid: true,

@@ -60,6 +60,10 @@ export const STANDING_NOTES = {
       'once, even without pain, the bottle along. The piece: double bag, out of use, hazardous-waste point.',
     { asks: ['handsOff'] },
   ),
+  bagAway: always(
+    'Mask and gloves on; people with asthma and children out of the room. Bag it where it lies, or wrap it, and take it out of the house: not shaken, not brushed.',
+    { bars: ['brush'] },
+  ),
   fuelOutside: always(
     'Outdoors if it can be carried, far from any flame, spark or switch, and out of use. If not: flames out, touch no ' +
       'switch, windows open, people out, and ask the fire service.',

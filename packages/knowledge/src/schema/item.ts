@@ -29,6 +29,8 @@ export const Item = z.strictObject({
   labelDecides: z.boolean(),
   /** Foam in it is thin and worn on the body: the piece’s own tag speaks for it. */
   thinFoam: z.boolean(),
+  /** A face lies on it for hours: mould in it is breathed. */
+  sleptOn: z.boolean(),
   skinContact: z.boolean(),
   childrens: z.boolean(),
   /** Webbing or rope that holds a person or a load: nothing may weaken it. */

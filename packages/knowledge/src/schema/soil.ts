@@ -60,6 +60,11 @@ export const Mark = z.strictObject({
   damage: z.boolean(),
   /** Liquid fuel: in foam or padding it stays and burns, so such a piece is not cleaned at home. */
   fuel: z.boolean(),
+  /**
+   * What stays in a filling that cannot be rinsed, and makes people ill: `mould` in what is slept on, and any large
+   * patch of it; `germs` where the filling is soaked. Such a piece is thrown away. null = it does not stay.
+   */
+  staysInFilling: z.enum(['mould', 'germs']).nullable(),
   expectedSignIds: z.array(Id),
   /** A position that is followed may lift one of the components' rules while the mark is this fresh. */
   exceptions: z.array(z.strictObject({ chemistry: Chemistry, schoolId: Id, ages: z.array(Age) })),

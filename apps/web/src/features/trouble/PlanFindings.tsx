@@ -11,6 +11,7 @@ const DANGERS: readonly Finding['code'][] = [
   'chlorineFumesFrom',
   'productsReact',
   'soakedWithFuel',
+  'rottenInside',
   'dangerHere',
 ];
 const GRAVE: readonly Finding['code'][] = [

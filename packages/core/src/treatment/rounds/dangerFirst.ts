@@ -3,6 +3,7 @@ import { cautionsHere } from '../case/cautionsHere.js';
 import { explosivesHere, isUntouchable } from '../case/explosivesHere.js';
 import { fumesHere } from '../case/fumesHere.js';
 import type { PlanContext } from '../case/planContext.js';
+import { rottenHere } from '../case/rottenHere.js';
 import { spoilersHere } from '../case/spoilersHere.js';
 import { hasFuel, holdsVapour, isSoakedWithFuel, isVapour } from '../case/vapourHere.js';
 
@@ -18,6 +19,7 @@ const {
   floodNow,
   fluorideOff,
   fuelOutside,
+  bagAway,
   leaveFumes,
   floodFumes,
   blotFumes,
@@ -48,6 +50,8 @@ export function dangerFirst(context: PlanContext): {
       : [];
   if (isSoakedWithFuel(context))
     return { acts: [...fumes.slice(0, 1), act(fuelOutside, 'airOutdoors')], only: true };
+  if (rottenHere(context))
+    return { acts: [...fumes.slice(0, 1), act(bagAway, 'protect', 'isolate')], only: true };
   const solvent = residues.some(isVapour);
   const fuel = hasFuel(context);
   const waits = holdsVapour(context) && (solvent || fuel || fumes.length > 0);

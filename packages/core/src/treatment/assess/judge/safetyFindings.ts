@@ -4,6 +4,7 @@ import { explosivesHere, isUntouchable } from '../../case/explosivesHere.js';
 import { fumesHere } from '../../case/fumesHere.js';
 import type { PlanContext } from '../../case/planContext.js';
 import { reactionFinding } from '../../case/reactionFinding.js';
+import { rottenHere } from '../../case/rottenHere.js';
 import { spoilersHere } from '../../case/spoilersHere.js';
 import { hasFuel, isSoakedWithFuel } from '../../case/vapourHere.js';
 import { spotAmount, workedSides } from '../dose/spotAmount.js';
@@ -49,6 +50,8 @@ function fuelFindings(method: Method, context: PlanContext): Finding[] {
   const [spoiler] = spoilersHere(context);
   if (spoiler) return [finding('fluorideOnIt', { agentId: spoiler.id }, spoiler.sourceIds)];
   if (isSoakedWithFuel(context)) return [finding('soakedWithFuel', {}, ['commonPractice'])];
+  const rotten = rottenHere(context);
+  if (rotten) return [finding('rottenInside', { by: rotten }, ['commonPractice'])];
   const burns = context.index.factsOf(method).agents.some(({ flammable }) => flammable);
   return burns && hasFuel(context) ? [finding('barredHere', { deed: 'solvent' }, ['commonPractice'])] : [];
 }
