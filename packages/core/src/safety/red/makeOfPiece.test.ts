@@ -99,8 +99,28 @@ const FILLED: readonly Nasty[] = [
   ),
 ];
 
+const STEAMED: readonly Nasty[] = [
+  'candleWax',
+  'tar',
+  'motorOil',
+  'chainGrease',
+  'sap',
+  'propolis',
+  'shoePolish',
+].flatMap((markId) =>
+  (['jumper', 'linedCoat', 'tie'] as const).map(
+    (itemId): Nasty => ({
+      name: `${markId} all over a ${itemId}`,
+      ground: 'steam softens wax and resin and drives them in; it takes no fat out',
+      facts: ask(markId, made(itemId, { wool: 100 }, { label: null }), { age: 'days', size: 'allOver' }),
+      holds: neverUses('steam'),
+      offers: 'either',
+    }),
+  ),
+);
+
 describe('what the make of a piece does not bear', () => {
-  it.each([...COATED, ...HEAVY, ...FILLED])('$name', (nasty) => {
+  it.each([...COATED, ...HEAVY, ...FILLED, ...STEAMED])('$name', (nasty) => {
     expectSafe(nasty);
   });
 });

@@ -502,6 +502,7 @@ export const spotMethods: readonly Method[] = [
     reason: 'Moist warm air loosens smell and creases; nothing is soaked.',
     kinds: ['odour'],
     componentIds: ['smokeOdour', 'fattyAcidOdour', 'mustyOdour'],
+    notWhenMostly: [...GREASY, 'powderFilm'],
     agents: [{ agentId: 'steam', dose: { per: 'step' } }],
     dwellMin: { min: 20, max: 40, lookEvery: 20 },
     harshness: 2,
