@@ -7,8 +7,8 @@ export const DangerRisk = z.enum(DANGER_RISKS);
 export type DangerRisk = z.infer<typeof DangerRisk>;
 
 /**
- * Something that is not first a matter of cleaning: a poison on the cloth, a piece that protects life or carries a
- * current, an infection with a fixed way to wash. No treatment is computed for it; this text is shown.
+ * A poison on the cloth, a piece that protects life or carries a current, an infection with a fixed way to wash. No
+ * treatment is computed for it. This text is shown.
  */
 export const Danger = z.strictObject({
   id: Id,

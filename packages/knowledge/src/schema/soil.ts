@@ -61,8 +61,8 @@ export const Mark = z.strictObject({
   /** Liquid fuel: in foam or padding it stays and burns, so such a piece is not cleaned at home. */
   fuel: z.boolean(),
   /**
-   * What stays in a filling that cannot be rinsed, and makes people ill: `mould` in what is slept on, and any large
-   * patch of it; `germs` where the filling is soaked. Such a piece is thrown away. null = it does not stay.
+   * What stays in a filling that cannot be rinsed, and makes people ill. Such a piece is thrown away. Mould counts in
+   * what is slept on, and in any large patch. Germs count where the filling is soaked. null = it does not stay.
    */
   staysInFilling: z.enum(['mould', 'germs']).nullable(),
   expectedSignIds: z.array(Id),

@@ -531,7 +531,6 @@ export const contaminants: readonly Danger[] = dangers('contaminant', [
     mayMean: ['cs', 'oc'],
     traps: [],
     is: 'It burns eyes and lungs.',
-    emergency: 'Short of breath.',
     first: [
       'Fresh air, no rubbing. A helper wears gloves and goggles.',
       'Clothes off and into a bag.',
@@ -996,7 +995,6 @@ export const contaminants: readonly Danger[] = dangers('contaminant', [
     mayMean: ['mould', 'mold', 'mildew', 'black spots', 'wheezing', 'damp wardrobe', 'musty', 'fungus'],
     traps: [],
     is: 'Spores.',
-    emergency: 'Short of breath.',
     first: [
       'A person with asthma leaves the room.',
       'Another person takes it outdoors, with a mask.',
