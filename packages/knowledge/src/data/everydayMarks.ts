@@ -236,11 +236,7 @@ export const everydayMarks: readonly Mark[] = listed([
     components: of(['clay', 0.6], ['hardnessScale', 0.4]),
     hasSolids: true,
     cautionIds: ['wetLime'],
-    advice: [
-      where({ unwetted: true }, 'Let it dry, crack it off, brush.', {
-        asks: ['dryIn', 'brush'],
-      }),
-    ],
+    advice: [where({ unwetted: true }, 'Dry plaster: crack it off, brush.', { asks: ['brush'] })],
   },
   {
     ...plain,

@@ -113,9 +113,20 @@ export const groundAndGreen = [
     ],
     cause: 'Field, garden, dog.',
     causeAction: ['Let it dry; brush it outdoors.'],
-    garment: ['Let it dry two to twelve hours.'],
-    surfaceAtOnce: ['Let it dry; keep off it.'],
-    donts: [notOn({ wet: true }, 'No rubbing and no rinsing until it is dry.')],
+    garment: [
+      only({ notMarkIds: ['plaster'] }, 'Let it dry two to twelve hours.'),
+      only({ markIds: ['plaster'] }, 'Cement or lime: rinse it cold, outdoors, while it is wet.'),
+      only({ markIds: ['plaster'] }, 'Plaster or filler: let it dry.'),
+    ],
+    surfaceAtOnce: [
+      only({ notMarkIds: ['plaster'] }, 'Let it dry; keep off it.'),
+      only({ markIds: ['plaster'] }, 'Cement or lime: dab cold water, blot, until nothing more comes.'),
+      only({ markIds: ['plaster'] }, 'Plaster or filler: let it dry; keep off it.'),
+    ],
+    donts: [
+      notOn({ wet: true, notMarkIds: ['plaster'] }, 'No rubbing and no rinsing until it is dry.'),
+      notOn({ markIds: ['plaster'] }, 'No cement or lime into the house drain.'),
+    ],
     cloths: {
       white: white({
         first: [
