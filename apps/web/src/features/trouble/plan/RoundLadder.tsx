@@ -37,7 +37,7 @@ export function RoundLadder({ round, plan, run, nowMs, on, onFacts }: RoundLadde
       {round.kind === 'full' && <RoundHead number={number} times={times} />}
       <Box as="ol" padding="0" aria-label={`Steps of round ${number}`}>
         {round.passes.map((laid, at) => (
-          <Fragment key={laid.id}>
+          <Fragment key={keyOf(round, at)}>
             {waits[at] && <TestRow number={before + at + 1} />}
             <StepRow
               laid={laid}
@@ -65,6 +65,13 @@ export function RoundLadder({ round, plan, run, nowMs, on, onFacts }: RoundLadde
     </Box>
   );
 }
+
+/** What was opened at a step stays at it while the plan changes around it: its place in the round is no name. */
+const keyOf = ({ passes }: Round, at: number): string => {
+  const methodId = passes[at]?.methodId ?? '';
+  const earlier = passes.slice(0, at).filter((other) => other.methodId === methodId).length;
+  return `${methodId} ${earlier}`;
+};
 
 const isFirstRound = ({ rounds }: Plan, round: Round): boolean => rounds[0] === round;
 
