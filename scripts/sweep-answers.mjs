@@ -1,7 +1,6 @@
-import { availableParallelism } from 'node:os';
 import { parseArgs } from 'node:util';
-import { Worker } from 'node:worker_threads';
 import { ensureInstalled, requireNode20, run } from './setUp.mjs';
+import { inWorkers } from './workerPool.mjs';
 
 /**
  * Whole answers (plan, first seconds, what would change) and free mixes by number, each read by a checker of its own.
@@ -40,25 +39,10 @@ const take = ({ job, result }) => {
   for (const one of result.tooCareful ?? []) tooCareful.add(one);
 };
 
-await Promise.all(
-  Array.from({ length: availableParallelism() }, () => {
-    const thread = new Worker(new URL('./sweepAnswersWorker.mjs', import.meta.url));
-    return new Promise((resolve, reject) => {
-      const give = () => {
-        const job = jobs.shift();
-        if (job) thread.postMessage(job);
-        else void thread.terminate().then(resolve);
-      };
-      thread.on('error', reject);
-      thread.on('message', (message) => {
-        take(message);
-        if (jobs.length % 20 === 0) console.log(`${jobs.length} parts to go`);
-        give();
-      });
-      give();
-    });
-  }),
-);
+await inWorkers(new URL('./sweepAnswersWorker.mjs', import.meta.url), jobs, (message, left) => {
+  take(message);
+  if (left % 20 === 0) console.log(`${left} parts to go`);
+});
 console.log(JSON.stringify(sums));
 console.log('dangers', JSON.stringify(dangers), examples.join(' '));
 console.log('ordinary products refused', JSON.stringify([...tooCareful]));

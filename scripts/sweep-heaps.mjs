@@ -1,7 +1,7 @@
-import { availableParallelism } from 'node:os';
 import { parseArgs } from 'node:util';
 import { Worker } from 'node:worker_threads';
 import { ensureInstalled, requireNode20, run } from './setUp.mjs';
+import { inWorkers } from './workerPool.mjs';
 
 /**
  * Sorts heaps by number and has the independent checker read every load.
@@ -43,25 +43,10 @@ const done = (kind, result) => {
   sum.worstMs = Math.max(sum.worstMs, result.worstMs);
 };
 
-await Promise.all(
-  Array.from({ length: availableParallelism() }, () => {
-    const thread = new Worker(new URL('./sweepHeapsWorker.mjs', import.meta.url));
-    return new Promise((resolve, reject) => {
-      const give = () => {
-        const job = jobs.shift();
-        if (job) thread.postMessage(job);
-        else void thread.terminate().then(resolve);
-      };
-      thread.on('error', reject);
-      thread.on('message', ({ job, result }) => {
-        done(job.kind, result);
-        if (jobs.length % 20 === 0) console.log(`${jobs.length} parts to go`);
-        give();
-      });
-      give();
-    });
-  }),
-);
+await inWorkers(new URL('./sweepHeapsWorker.mjs', import.meta.url), jobs, (message, left) => {
+  done(message.job.kind, message.result);
+  if (left % 20 === 0) console.log(`${left} parts to go`);
+});
 for (const [kind, { faults, examples, worstMs, ...sum }] of Object.entries(sums))
   console.log(
     kind,

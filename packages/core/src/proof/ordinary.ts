@@ -1,6 +1,6 @@
 import type { Knowledge } from '@feverfew/knowledge';
 import type { Household } from '../household/household.js';
-import type { CareLabel } from '../textile/careLabel.js';
+import { BLANK_LABEL, type CareLabel } from '../textile/careLabel.js';
 import type { Plan } from '../treatment/plan/plan.js';
 import { planTreatment } from '../treatment/planTreatment.js';
 import { EMPTY_FACTS, EMPTY_PIECE, type TroubleFacts } from '../trouble/troubleFacts.js';
@@ -121,18 +121,7 @@ export function ordinaryAnswers(count: number, household: Household, knowledge: 
   });
 }
 
-const USUAL_TAG: CareLabel = {
-  wash: null,
-  bleach: 'oxygenOnly',
-  tumble: 'low',
-  natural: null,
-  shade: false,
-  iron: 'medium',
-  dryClean: null,
-  dryCleanBars: 0,
-  wetClean: null,
-  wetCleanBars: 0,
-};
+const USUAL_TAG: CareLabel = { ...BLANK_LABEL, bleach: 'oxygenOnly', tumble: 'low', iron: 'medium' };
 
 /** A piece that is only dabbed has to say whose limit that is: its tag, its fibre, how it is made. */
 export function outcomeOf({ ladder, envelope, facts }: Plan): Outcome {
