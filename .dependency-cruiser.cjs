@@ -99,7 +99,7 @@ const ROOMS = {
     'sense',
   ],
   proof: [
-    ...['textile', 'household', 'trouble', 'treatment/plan', 'treatment', 'whatIf', 'mix'],
+    ...['quantity', 'textile', 'household', 'trouble', 'treatment/plan', 'treatment', 'whatIf', 'mix'],
     ...['load', 'safety', 'sense', 'words'],
   ],
 };

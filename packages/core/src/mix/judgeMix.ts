@@ -18,12 +18,13 @@ import { DomainError, requireWithin } from '../quantity/domainError.js';
 import { openCase } from '../treatment/case/openCase.js';
 import { EMPTY_FACTS } from '../trouble/troubleFacts.js';
 import { type ClaimBasis, folkClaims } from './folkClaims.js';
+import { gasUnderLid } from './gasMakers.js';
 import { LEAST_WATER_ML, MIX_WATER_C, MIX_WATER_ML, type Mix, MOST_POURS } from './mix.js';
 import { type MixBath, mixBath } from './mixBath.js';
 import { dryMassOf } from './mixHeat.js';
 import { agentsOnPiece, bathOnPiece } from './pieceFindings.js';
 import { readPour } from './readPour.js';
-import { gasUnderLid, refusals } from './refusals.js';
+import { refusals } from './refusals.js';
 
 export interface MixVerdict {
   /** Why it is not made at all; then no recipe is given. */

@@ -11,7 +11,6 @@ import {
   WATER_ID,
   WATER_OVER_OXIDISER,
 } from '@feverfew/knowledge';
-import { bringsCarbonate } from '../bath/solution/bringsCarbonate.js';
 import type { Pour } from '../bath/solution/pour.js';
 import { type Finding, finding } from '../finding/finding.js';
 import { houseGates } from '../gates/agentGates.js';
@@ -20,10 +19,10 @@ import type { Household } from '../household/household.js';
 import type { KnowledgeIndex } from '../lookup/knowledgeIndex.js';
 import { toThousandth } from '../quantity/rounding.js';
 import { barredDeeds } from '../treatment/case/barredDeeds.js';
+import { gasInClosed } from './gasMakers.js';
 import type { Mix } from './mix.js';
 
 const SOLVENTS: readonly Chemistry[] = ['alcohol', 'ketone', 'ester', 'hydrocarbon'];
-const ACIDS: readonly Chemistry[] = ['weakAcid', 'oxalicAcid'];
 
 export interface ReadMix {
   readonly mix: Mix;
@@ -73,46 +72,6 @@ function nothingUnknown({ agents }: ReadMix): Finding[] {
     ? [finding('unknownWithAnything', { agentId: unknown.id }, ['poisonCentre'])]
     : [];
 }
-
-/** Sour enough to turn carbonate to gas: by pH, not by name. Softener and soda water are. */
-const SOUR_PH = 5.5;
-
-const isSour = (agent: Agent): boolean =>
-  ACIDS.some((chemistry) => agent.chemistries.includes(chemistry)) ||
-  (agent.hasPH && agent.id !== WATER_ID && agent.pH.low <= SOUR_PH && agent.chemistries.length > 0);
-
-/** A vessel up to this size whose lid is its own is a jar or a can, and its lid closes, L. */
-const MAX_JAR_L = 2;
-
-/** Nothing that gives off gas goes into what closes. */
-function gasInClosed(read: ReadMix): Finding[] {
-  const { mix, household } = read;
-  const { container } = mix;
-  const vessel = vesselIn(mix, household);
-  const isJar = vessel?.lid === true && vessel.volumeL <= MAX_JAR_L;
-  const closed =
-    container.kind === 'bottle' || container.kind === 'sprayer' ? container.kind : isJar ? 'jar' : null;
-  const gives = closed && gasMaker(read);
-  return gives
-    ? [finding('gasInClosed', { agentId: gives.id, container: closed }, ['poisonCentre', 'chemHandbook'])]
-    : [];
-}
-
-/** The product that gives off gas in this mix: by itself, or as carbonate that meets an acid. */
-function gasMaker({ agents, knowledge }: Pick<ReadMix, 'agents' | 'knowledge'>): Agent | undefined {
-  const soda = agents.find((agent) => bringsCarbonate(agent, knowledge));
-  const acid = agents.find((agent) => agent !== soda && isSour(agent));
-  return agents.find((agent) => agent.givesGas) ?? (acid ? soda : undefined);
-}
-
-/** A larger vessel with a lid may hold it while the lid is off or lies loose. */
-export function gasUnderLid(read: Pick<ReadMix, 'agents' | 'knowledge' | 'mix' | 'household'>): Finding[] {
-  const gives = vesselIn(read.mix, read.household)?.lid ? gasMaker(read) : undefined;
-  return gives ? [finding('gasUnderLid', { agentId: gives.id }, ['poisonCentre', 'chemHandbook'])] : [];
-}
-
-const vesselIn = ({ container }: Mix, { vessels }: Household) =>
-  container.kind === 'vessel' ? vessels.find(({ id }) => id === container.vesselId) : undefined;
 
 /** What burns, fumes or poisons stays in its own bottle; weak alcohol may be sprayed. */
 function inItsBottle({ mix, agents, pours }: ReadMix): Finding[] {

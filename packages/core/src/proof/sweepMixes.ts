@@ -3,6 +3,7 @@ import type { Household } from '../household/household.js';
 import { answerQuestion } from '../mix/answerQuestion.js';
 import { judgeMix } from '../mix/judgeMix.js';
 import { EMPTY_MIX, type Mix, type MixContainer, type MixPour } from '../mix/mix.js';
+import { DomainError } from '../quantity/domainError.js';
 import { checkMix } from '../safety/checkMix.js';
 import { drawn } from './drawn.js';
 
@@ -113,7 +114,9 @@ function scaledTo(mix: Mix, number: number, household: Household, knowledge: Kno
     }));
     const open = { ...EMPTY_MIX, waterML: toL * 1000, pours };
     return { mix: open, verdict: { ...judgeMix({ ...EMPTY_MIX }, household, knowledge), refused: [] } };
-  } catch {
+  } catch (error) {
+    // Out of the range of the form: no recipe is given. Anything else is a fault.
+    if (!(error instanceof DomainError)) throw error;
     return null;
   }
 }

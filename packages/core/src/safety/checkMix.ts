@@ -28,7 +28,8 @@ const CHLORINES = ['chlorine', 'poolChlorine'];
 /** Written out here, for the checker takes no figure from the judge. */
 const COLD_C = 30;
 const MAX_FUEL_ML = 100;
-const WEAK_SHARE = 0.1;
+/** A tenth of pure alcohol is up to a fifth of what is in the bottle. */
+const WEAK_SHARE_AS_SOLD = 0.2;
 const JAR_L = 2;
 
 /**
@@ -65,7 +66,7 @@ export function checkMix(
       others.some(
         (one) =>
           one.agent.onlyInItsBottle &&
-          !(has(one, 'alcohol') && one.amount <= WEAK_SHARE * (water + pours) * 2),
+          !(has(one, 'alcohol') && one.amount <= WEAK_SHARE_AS_SOLD * (water + pours)),
       ),
     vapourWarm: isWarm && others.some((one) => has(one, ...FUELS.slice(0, 4), 'ammonia', ...CHLORINES)),
     tooMuchThatBurns: others.some(({ agent, amount }) => agent.flammable && amount > MAX_FUEL_ML * 1.01),

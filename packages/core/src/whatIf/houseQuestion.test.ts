@@ -70,9 +70,10 @@ describe('who lives there', () => {
   });
   it('is not asked where nothing of the plan would be another', () => {
     const tea = trouble('mud', piece('jeans', { cotton: 100 }, { label: label(60) }));
-    const asItIs = JSON.stringify(planIn(tea)(bare));
-    if (PEOPLE_FACTS.every((one) => JSON.stringify(planIn(tea)({ ...bare, [one]: true })) === asItIs))
-      expect(ask(tea, bare, [])?.fact).not.toBe('people');
+    const asItIs = JSON.stringify(planIn(tea)(bare).rounds);
+    const plans = PEOPLE_FACTS.map((one) => planIn(tea)({ ...bare, [one]: true }).rounds);
+    for (const rounds of plans) expect(JSON.stringify(rounds)).toBe(asItIs);
+    expect(ask(tea, bare, [])?.fact).not.toBe('people');
   });
   it('keeps only those that were named', () => {
     expect(answered(bare, 'people', 'some', null, ['baby'])).toEqual({ ...bare, baby: true });
