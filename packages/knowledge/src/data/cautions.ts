@@ -645,9 +645,9 @@ export const cautions: readonly Caution[] = [
     occasion: 'solventOnIt',
     severity: 'danger',
     text:
-      'Its vapour burns: outdoors until no smell is left, before any water, machine or warmth. No flame, no iron, no ' +
+      'Its vapour burns or makes dizzy: outdoors until no smell is left, before any water, machine or warmth. No flame, no iron, no ' +
       'vacuum cleaner, no dryer. Wash it alone.',
-    brief: 'Its vapour burns: outdoors until no smell is left; no flame.',
+    brief: 'Harmful vapour: outdoors until no smell is left; no flame.',
     ground: 'Vapour ignites in a drum, in warm water, in a dryer, under an iron and at the spark of a motor.',
     forbidsHeat: true,
     bars: ['tumble', 'heat', 'iron', 'steam', 'motor', 'freezer'],
