@@ -60,7 +60,7 @@ const ROOMS = {
   whatIf: [...GROUND, 'trouble', 'evidence', 'treatment/plan', 'treatment'],
   mix: [...GROUND, ...['bath', 'trouble', 'envelope', 'gates', 'treatment/case', 'treatment/recipe']],
   safety: ['quantity', 'finding', 'lookup'],
-  sense: ['quantity', 'lookup', 'effect', 'envelope', 'gates'],
+  sense: ['quantity', 'finding', 'lookup', 'effect', 'envelope', 'gates'],
 
   cost: ['quantity', 'treatment/plan'],
   run: ['quantity', 'lookup', 'household', 'effect', 'trouble', 'evidence', 'treatment/plan', 'cost'],
@@ -87,6 +87,7 @@ const ROOMS = {
     'quantity',
     'textile',
     'finding',
+    'bath',
     'household',
     'effect',
     'treatment/plan',

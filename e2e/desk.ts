@@ -4,6 +4,23 @@ import { expect, type Locator, type Page } from '@playwright/test';
 export const addressOf = (draft: unknown): string =>
   `/trouble?told=${Buffer.from(JSON.stringify(draft)).toString('base64url')}`;
 
+/** A care label as the address carries it; what is not given is not allowed or not on it. */
+export const tag = (wash: object, more: object = {}) => ({
+  wash,
+  bleach: 'never',
+  tumble: 'never',
+  natural: null,
+  shade: false,
+  iron: null,
+  dryClean: null,
+  dryCleanBars: 0,
+  wetClean: null,
+  wetCleanBars: 0,
+  ...more,
+});
+export const machine = (maxC: number, more: object = {}) =>
+  tag({ kind: 'machine', maxC, bars: 0 }, { bleach: 'oxygenOnly', tumble: 'low', ...more });
+
 /** What a person does on the page of a trouble. */
 export class Desk {
   constructor(readonly page: Page) {}

@@ -25,7 +25,7 @@ const home = mkdtempSync(join(tmpdir(), 'feverfew-home-'));
 let browser: Browser;
 
 test.setTimeout(HOOK_MS);
-test.use({ actionTimeout: 10_000 });
+test.use({ actionTimeout: 30_000 });
 test.beforeAll(async () => {
   test.setTimeout(HOOK_MS);
   await server.start();

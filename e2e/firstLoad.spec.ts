@@ -98,7 +98,6 @@ test.describe('a house with nothing in it', () => {
   });
 
   test('is furnished by one tap and left by one, with all that was tried in it', async ({ page }) => {
-    test.setTimeout(120_000);
     await open(page);
     await page.getByRole('button', { name: /^Look around in a made-up house/ }).click();
     await expect(page.getByRole('region', { name: 'Running' })).toBeVisible({ timeout: 60_000 });

@@ -101,7 +101,6 @@ test('a clock that jumps is said on Today, what runs goes on as time passed, and
 test('a busy port is said, and the next free one taken; a second process is turned away', async ({
   server: busy,
 }) => {
-  test.setTimeout(120_000);
   const dataDir = mkdtempSync(join(tmpdir(), 'feverfew-port-'));
   const { port } = new URL(busy.base);
   const server = startServer(dataDir, port);

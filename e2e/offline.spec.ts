@@ -9,7 +9,7 @@ test.beforeAll(async () => {
 });
 test.afterAll(() => server.end());
 test.setTimeout(HOOK_MS);
-test.use({ actionTimeout: 10_000 });
+test.use({ actionTimeout: 30_000 });
 
 const onPhone = (browser: Browser): Promise<BrowserContext> =>
   browser.newContext({ viewport: { width: 390, height: 844 }, baseURL: server.base });

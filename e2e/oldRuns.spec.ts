@@ -19,7 +19,7 @@ test('runs under way of an old household are gone on with to their end', async (
   test.setTimeout(HOOK_MS);
   const context = await browser.newContext({ viewport: { width: 390, height: 844 }, baseURL: server.base });
   const page = await context.newPage();
-  page.setDefaultTimeout(10_000);
+  page.setDefaultTimeout(30_000);
   const tub = new Tub(page);
   const { running } = await server.ask<{ running: { id: string }[] }>('/today');
   expect(running.length).toBeGreaterThanOrEqual(18);

@@ -84,6 +84,35 @@ test('what is not told is assumed at its step, what must be bought has what ther
   await expect(page.locator('[data-test-first]').first()).toContainText('Hidden spot first');
 });
 
+test('what is usual is said; the tag answers it for good, another fibre changes the plan, another piece asks again', async ({
+  page,
+}) => {
+  const desk = new Desk(page);
+  const shirt = { itemId: 'shirt', colour: 'white' };
+  const coffee = { markIds: ['coffee'], age: 'hours', wetness: 'dry', piece: shirt };
+  await page.goto(addressOf({ facts: coffee }));
+  const assumed = page.getByRole('button', { name: 'Assuming cotton, a tag of 40 °C' });
+  await expect(page.getByText('Only if it is cotton')).toBeVisible();
+  await assumed.click();
+  await page.getByRole('button', { name: 'The tag says so' }).click();
+  const read = page.getByRole('button', { name: 'You read cotton, a tag of 40 °C' });
+  await expect(read).toBeVisible();
+  await expect(page.getByText('Only if it is cotton')).toHaveCount(0);
+  await expect(page.getByRole('group', { name: 'What is it made of?' })).toHaveCount(0);
+  await page.reload();
+  await expect(read).toBeVisible();
+  await expect(desk.rung('oxygenSoak')).toBeVisible();
+  await read.click();
+  await page.getByRole('button', { name: 'It is silk' }).click();
+  await expect(read).toHaveCount(0);
+  await expect(desk.rung('oxygenSoak')).toHaveCount(0);
+  // A tag is that of the piece that was looked at.
+  await page.goto(addressOf({ facts: { ...coffee, seen: { usualTag: true } } }));
+  await expect(read).toBeVisible();
+  await desk.find('piece', 'pillowcase');
+  await expect(page.getByRole('button', { name: /^Assuming cotton/ })).toBeVisible();
+});
+
 test('a step is left out and put back; telling another begins anew, and back brings this one again', async ({
   page,
 }) => {

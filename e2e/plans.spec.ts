@@ -1,4 +1,4 @@
-import { addressOf, Desk } from './desk';
+import { addressOf, Desk, machine, tag } from './desk';
 import { expect, test } from './worker';
 
 type Blend = Record<string, number>;
@@ -16,21 +16,6 @@ interface Case extends Told {
   readonly says?: readonly RegExp[];
 }
 
-const tag = (wash: object, more: object = {}) => ({
-  wash,
-  bleach: 'never',
-  tumble: 'never',
-  natural: null,
-  shade: false,
-  iron: null,
-  dryClean: null,
-  dryCleanBars: 0,
-  wetClean: null,
-  wetCleanBars: 0,
-  ...more,
-});
-const machine = (maxC: number, more: object = {}) =>
-  tag({ kind: 'machine', maxC, bars: 0 }, { bleach: 'oxygenOnly', tumble: 'low', ...more });
 const carpet = {
   item: 'carpet',
   parts: { pile: { wool: 80, polyamide: 20 }, backing: { jute: 100 } },

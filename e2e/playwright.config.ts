@@ -9,8 +9,8 @@ export default defineConfig({
   testIgnore: process.env.FEVERFEW_NIGHTLY ? [] : ['nightly/**'],
   outputDir: '../test-results',
   // A page is given time on a slow machine; how soon it must answer is measured where it counts.
-  timeout: 120_000,
-  expect: { timeout: 10_000 },
+  timeout: 240_000,
+  expect: { timeout: 20_000 },
   fullyParallel: false,
   workers: 2,
   retries: 0,
@@ -27,6 +27,8 @@ export default defineConfig({
   use: {
     // What a test answers in place of the server would not be asked for through one. The tests of it allow it.
     serviceWorkers: 'block',
+    // Nothing moves: no test waits for an animation.
+    contextOptions: { reducedMotion: 'reduce' },
     launchOptions: {
       executablePath: '/usr/bin/chromium',
       args: [

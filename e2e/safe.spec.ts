@@ -15,11 +15,11 @@ test('a size is one tap, and amounts follow it; not told is a palm and says so',
   await desk.colour('white');
   await expect(page.getByRole('button', { name: 'Assuming a palm, 8 × 8 cm' })).toBeVisible();
   const alcohol = desk.rung('alcoholSpot');
-  await expect(alcohol).toContainText(/\(8\s*mL\)/);
+  await expect(alcohol).toContainText(/\(2\.5\s*mL\)/);
   await desk.openBlank('size');
   await page.getByRole('button', { name: 'a coin', exact: true }).click();
   await expect(desk.blank('size')).toHaveText('coin-sized');
-  await expect(alcohol).toContainText(/\(2\s*mL\)/);
+  await expect(alcohol).toContainText(/8\s*drops \(0\.4\s*mL\)/);
   await desk.openBlank('size');
   await page.getByRole('button', { name: 'all over', exact: true }).click();
   await expect(alcohol).toHaveCount(0);

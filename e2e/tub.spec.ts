@@ -64,7 +64,6 @@ test('two soaks at once on a phone: hours pass, the server is killed, nothing is
 });
 
 test('a round on a phone: large targets only, not one key pressed', async ({ browser }) => {
-  test.setTimeout(120_000);
   const page = await onPhone(browser);
   const tub = new Tub(page);
   const button = (name: string | RegExp) =>

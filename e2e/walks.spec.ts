@@ -48,7 +48,6 @@ const WALKED = process.env.FEVERFEW_NIGHTLY ? WALKS : WALKS.filter((_, at) => at
 
 for (const [words, first] of WALKED) {
   test(`walked on a phone: ${words}`, async ({ page }) => {
-    test.setTimeout(120_000);
     await page.setViewportSize({ width: 390, height: 844 });
     await page.goto('/');
     const walker = new Walker(page);
@@ -65,7 +64,6 @@ for (const [words, first] of WALKED) {
 
   if (process.env.FEVERFEW_NIGHTLY)
     test(`walked on a desk by keys: ${words}`, async ({ page }) => {
-      test.setTimeout(120_000);
       await page.goto('/trouble');
       const walker = new Walker(page);
       await walker.type(words);

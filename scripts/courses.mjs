@@ -1,16 +1,19 @@
 import { parseArgs } from 'node:util';
+import { printCourseTable } from './courseTable.mjs';
 import { ensureInstalled, requireNode20, run } from './setUp.mjs';
 
 /**
  * The courses, for a person to read: the table of troubles and classes of cloth, or a number of courses drawn at random
  * and written out whole. The same seed draws the same ones from the same knowledge.
- * npm run courses [-- --table] [-- --seed 1 --draw 30]
+ * With --reference, a JSON array of { mark, cloth, strongest }, the table says what that has otherwise.
+ * npm run courses [-- --table [--reference FILE]] [-- --seed 1 --draw 30]
  */
 requireNode20();
 ensureInstalled();
 const { values } = parseArgs({
   options: {
     table: { type: 'boolean', default: false },
+    reference: { type: 'string' },
     seed: { type: 'string', default: '1' },
     draw: { type: 'string', default: '30' },
   },
@@ -20,7 +23,7 @@ if (!(Number.isInteger(seed) && Number.isInteger(draw) && draw >= 1)) {
   console.error('--seed and --draw are whole numbers.');
   process.exit(2);
 }
-run('npx', ['tsc', '-b', 'packages/knowledge']);
+run('npx', ['tsc', '-b', 'packages/core']);
 const { CLOTHS, loadKnowledge } = await import('../packages/knowledge/dist/index.js');
 const knowledge = loadKnowledge();
 
@@ -93,8 +96,10 @@ function written(course) {
   for (const { question, ways } of course.disputes) console.log(`dispute: ${question} ${ways.join(' / ')}`);
 }
 
-if (values.table) table();
-else {
+if (values.table) {
+  table();
+  printCourseTable(knowledge, await import('../packages/core/dist/index.js'), values.reference);
+} else {
   const left = [...knowledge.courses];
   for (let drawn = 0; drawn < draw && left.length > 0; drawn += 1)
     written(left.splice(Math.floor(random() * left.length), 1)[0]);

@@ -20,6 +20,7 @@ export const LimitOwnerShape = z
       kind: z.literal('label'),
       sign: z.enum([
         'wash',
+        'usualWash',
         'handWash',
         'washNever',
         'bleachNever',

@@ -21,6 +21,7 @@ export const WaterSharesShape = z.strictObject({
   hotTapL: z.number(),
   kettleL: z.number(),
   kettles: z.number(),
+  kettleHoldsL: z.number().optional(),
   tempC: z.number(),
   reached: z.boolean(),
 });
@@ -76,6 +77,12 @@ export const ActionShape = z
       }),
     ),
     waterML: z.number().nullable(),
+    waterTools: Snapped.nullable().optional(),
+    // Plans of earlier versions have only what is mixed.
+    putOn: z
+      .strictObject({ volumeML: z.number(), snapped: Snapped.nullable(), goes: z.number().optional() })
+      .nullable()
+      .optional(),
     bath: z
       .strictObject({
         waterL: z.number(),

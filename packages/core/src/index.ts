@@ -51,6 +51,7 @@ export {
 export { mainComponentOf } from './evidence/mainComponentOf.js';
 export { type Finding, finding } from './finding/finding.js';
 export type { LimitOwner } from './finding/limitOwner.js';
+export { USUAL_CHECK_ID } from './finding/usualCheckId.js';
 export {
   answered,
   HOUSE_ANSWERS,
@@ -179,6 +180,7 @@ export { armPass, commonDwellMin, MOST_ARMS, trialFaults, trialPasses } from './
 export { trialVerdict } from './trial/trialVerdict.js';
 export { usesOfTrial } from './trial/usesOfTrial.js';
 export { ASSUMABLE_FACTS, type AssumableFact, type AssumedFact } from './trouble/assumedFact.js';
+export { assumeUsual } from './trouble/assumeUsual.js';
 export { type Choices, NO_CHOICES } from './trouble/choices.js';
 export { findDangers } from './trouble/findDangers.js';
 export { PLACES, type Place } from './trouble/place.js';
@@ -212,6 +214,7 @@ export {
 export { type HouseQuestion, houseQuestion, isToldOfHouse, toldKeys } from './whatIf/houseQuestion.js';
 export { whatWouldChange } from './whatIf/whatWouldChange.js';
 export { type ActionWords, actionWords, durationWords } from './words/actionWords.js';
+export { dropWords, liquidWords, toolWords } from './words/amountWords.js';
 export { CHANGE_CODES, changeWords } from './words/changeWords.js';
 export {
   betweenWords,
@@ -254,5 +257,6 @@ export {
   PROGRAMME_WORDS,
   WETTING_WORDS,
 } from './words/vocabularyWords.js';
+export { kettleWords, sharesWords } from './words/waterWords.js';
 export { whenWords } from './words/whenWords.js';
 export { isClaim, workingWords } from './words/workingWords.js';

@@ -29,6 +29,7 @@ const FAMILIES: readonly Family[] = [
   'schools',
   'diagnoses',
   'substitutions',
+  'usualPieces',
   'careSignFacts',
   'codes',
   'upkeep',
@@ -196,6 +197,9 @@ function rangesTurnedRound(knowledge: Knowledge): string[] {
   return faults;
 }
 
+/** What is rarer than what is written down, at most. */
+const USUAL_REST = 0.05;
+
 function weightsAndShares(knowledge: Knowledge): string[] {
   const sum = (values: number[]) => values.reduce((total, value) => total + value, 0);
   return [
@@ -205,6 +209,17 @@ function weightsAndShares(knowledge: Knowledge): string[] {
     ...knowledge.items
       .filter((item) => Math.abs(sum(item.defaultFibres.map((part) => part.sharePct)) - 100) > 1e-9)
       .map((item) => `items.${item.id}: fibre shares do not sum to 100 %`),
+    ...knowledge.usualPieces.flatMap(({ id, compositions, tags }) => [
+      ...(compositions.some(({ parts }) =>
+        parts.some((part) => Math.abs(sum(part.map((one) => one.sharePct)) - 100) > 1e-9),
+      )
+        ? [`usualPieces.${id}: a part does not sum to 100 %`]
+        : []),
+      ...[compositions, tags]
+        .map((list) => sum(list.map(({ share }) => share)))
+        .filter((all) => Math.abs(all - 1) > USUAL_REST)
+        .map((all) => `usualPieces.${id}: shares sum to ${all}`),
+    ]),
   ];
 }
 

@@ -1,11 +1,13 @@
 export { bathIsComputed } from './bathIsComputed.js';
 export { courseNotes } from './courseNotes.js';
 export * from './data/careSigns.js';
+export { REPEAT_IF } from './data/courses/conditions.js';
 export * from './data/heatFigures.js';
 export { OPEN_FACT_KEYS, OPEN_FACTS, OPEN_PILE, type OpenFactKey } from './data/openFacts.js';
 export * from './data/oxygenFigures.js';
 export * from './data/senseBands.js';
 export * from './data/senseWords.js';
+export * from './data/spotAmounts.js';
 export {
   CONSERVATOR_END,
   END_TEXTS,
@@ -45,6 +47,7 @@ export type { Source } from './schema/source.js';
 export type { AcidSystem, Substance } from './schema/substance.js';
 export type { Substitution } from './schema/substitution.js';
 export { UPKEEP_KINDS, type Upkeep, WEAR_COUNTS, type WearRule } from './schema/upkeep.js';
+export type { UsualPiece, UsualTag } from './schema/usual.js';
 export * from './schema/vocabulary.js';
 export type { ClothKind, Hygiene, KeptFromDrum, ProgrammeDefault, WaterLeft } from './schema/washing.js';
 export * from './standing.js';

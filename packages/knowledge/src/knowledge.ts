@@ -15,6 +15,7 @@ import { Source } from './schema/source.js';
 import { AcidSystem, Substance } from './schema/substance.js';
 import { Substitution } from './schema/substitution.js';
 import { Upkeep, WearRule } from './schema/upkeep.js';
+import { UsualPiece } from './schema/usual.js';
 import { ClothKind, Hygiene, KeptFromDrum, ProgrammeDefault, WaterLeft } from './schema/washing.js';
 import { Word } from './schema/word.js';
 
@@ -42,6 +43,8 @@ export const Knowledge = z.strictObject({
   schools: z.array(Position),
   diagnoses: z.array(Diagnosis),
   substitutions: z.array(Substitution),
+  /** What kinds of piece usually are: taken where it is not given. */
+  usualPieces: z.array(UsualPiece),
   careSignFacts: z.array(CareSignFact),
   codes: z.array(CodeFact),
   upkeep: z.array(Upkeep),

@@ -20,13 +20,14 @@ import { sources } from './data/sources.js';
 import { acidSystems, substances } from './data/substances.js';
 import { substitutions } from './data/substitutions.js';
 import { upkeep, wearRules } from './data/upkeep.js';
+import { usualPieces } from './data/usualPieces.js';
 import { clothKinds, hygienes, keptFromDrum, programmeDefaults, waterLeft } from './data/washing.js';
 import { words } from './data/words.js';
 import { findIntegrityFaults } from './findIntegrityFaults.js';
 import { Knowledge } from './knowledge.js';
 
 /** Raised with every plan; a plan keeps the version it was made with. */
-export const KNOWLEDGE_VERSION = '2026.11.16';
+export const KNOWLEDGE_VERSION = '2026.11.30';
 
 /**
  * The shipped knowledge, validated once.
@@ -55,6 +56,7 @@ export function loadKnowledge(): Knowledge {
     schools: positions,
     diagnoses,
     substitutions,
+    usualPieces,
     careSignFacts,
     codes,
     upkeep,

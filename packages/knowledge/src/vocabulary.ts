@@ -32,6 +32,28 @@ export const CHEMISTRIES = [
   'contactHeat',
 ] as const;
 
+/** How a small amount is put on a mark: each kind has its amounts (`data/spotAmounts`). */
+export const SPOT_KINDS = [
+  'neatDetergent',
+  'neatDish',
+  'suds',
+  'preTreater',
+  'alcohol',
+  'ketone',
+  'spirit',
+  'thin',
+  'peroxideMix',
+  'glycerineMix',
+  'sodaPaste',
+  'sodaOver',
+  'powder',
+  'dip',
+  'plainRinse',
+  'drip',
+  'flush',
+] as const;
+export type SpotKind = (typeof SPOT_KINDS)[number];
+
 /** Ways an agent acts on a soil component. */
 export const MECHANISMS = [
   'lift',

@@ -1,25 +1,13 @@
 import {
   celsiusToFahrenheit,
+  dropWords,
   gToMass,
   type Ingredient,
   type Lexicon,
-  MEASURE_TOOLS,
   type Measures,
   mLToVolume,
+  toolWords,
 } from '@feverfew/contracts';
-
-const TOOL_WORDS: Readonly<Record<string, string>> = {
-  usTeaspoon: 'US tsp',
-  usTablespoon: 'US tbsp',
-  usCup: 'US cup',
-  metricTeaspoon: 'tsp',
-  metricTablespoon: 'tbsp',
-  metricCup: 'cup',
-  imperialCup: 'imperial cup',
-};
-const FRACTIONS: Readonly<Record<string, string>> = { '0.25': '¼', '0.5': '½', '0.75': '¾' };
-/** A drop of thin liquid is about a twentieth of a millilitre (common practice, no source). */
-const DROPS_PER_ML = 20;
 
 /** "40 °C" or "104 °F". */
 export function tempText(tempC: number, { temperature }: Measures): string {
@@ -43,18 +31,9 @@ export function massText(massG: number, { system }: Measures): string {
   return massG >= 1000 ? `${oneDecimal(massG / 1000)}\u00a0kg` : `${oneDecimal(massG)}\u00a0g`;
 }
 
-/** What the household's own tools measure: "3½ tbsp", "1 cup + 2 tbsp", "50 mL in the jug". */
-export function toolText({ snapped }: Pick<Ingredient, 'snapped'>): string | null {
-  if (!snapped) return null;
-  return snapped.counts
-    .map(({ toolId, name, count }) =>
-      toolId === 'jug'
-        ? `${Math.round(count * MEASURE_TOOLS.jug.volumeML)} mL in a jug`
-        : `${countText(count)}\u00a0${name ?? TOOL_WORDS[toolId]}` +
-          (count > 1 && (name !== null || toolId.endsWith('Cup')) ? 's' : ''),
-    )
-    .join(' + ');
-}
+/** What the household's own tools measure. */
+export const toolText = ({ snapped }: Pick<Ingredient, 'snapped'>): string | null =>
+  snapped && toolWords(snapped);
 
 /** The exact amount beside the tools' one: grams for powders, millilitres for liquids. */
 export function exactText(
@@ -70,7 +49,7 @@ export function amountText(ingredient: Ingredient, measures: Measures): string {
   const exact = exactText(ingredient, measures) ?? '';
   const tools = toolText(ingredient);
   if (!tools && ingredient.massG === null && (ingredient.volumeML ?? 0) < 2)
-    return `${Math.round((ingredient.volumeML ?? 0) * DROPS_PER_ML)} drops (${exact})`;
+    return `${dropWords(ingredient.volumeML ?? 0)} (${exact})`;
   if (ingredient.basis === 'weighed' || !tools) return exact;
   const sameJug = tools.endsWith('in a jug') && ingredient.massG === null;
   return sameJug ? tools : `${tools} (${exact})`;
@@ -91,12 +70,6 @@ export function pourText(ingredient: Ingredient, measures: Measures, say: Lexico
 export function errorText({ snapped, basis }: Ingredient): string | null {
   if (!snapped || basis !== 'measured' || Math.abs(snapped.errorPct) < 1) return null;
   return `your measures give ${Math.abs(snapped.errorPct)} % ${snapped.errorPct > 0 ? 'more' : 'less'}`;
-}
-
-function countText(count: number): string {
-  const whole = Math.floor(count);
-  const part = FRACTIONS[String(count - whole)] ?? '';
-  return `${whole > 0 ? whole : ''}${part}` || '0';
 }
 
 function oneDecimal(value: number): string {

@@ -19,7 +19,10 @@ export const EMPTY_DRAFT: Draft = { pieceId: null, facts: EMPTY_FACTS };
 
 /** A piece from the linen book brings all its facts with it. */
 export function withPiece(draft: Draft, piece: PieceSummary): Draft {
-  return { pieceId: piece.id, facts: { ...draft.facts, piece: factsOfPiece(piece), partIndex: 0 } };
+  return {
+    pieceId: piece.id,
+    facts: { ...seenOnNone(draft.facts), piece: factsOfPiece(piece), partIndex: 0 },
+  };
 }
 
 /** A kind of piece that is not in the book yet: everything else starts unknown. */
@@ -31,11 +34,16 @@ export function withItem(
   return {
     pieceId: null,
     facts: {
-      ...draft.facts,
+      ...seenOnNone(draft.facts),
       piece: { ...EMPTY_PIECE, itemId: item.id, name: item.name, parts },
       partIndex: 0,
     },
   };
+}
+
+/** What a look has answered holds for the piece that was looked at. */
+function seenOnNone({ seen: _, ...facts }: TroubleFacts): TroubleFacts {
+  return facts;
 }
 
 export function readDraft(): Draft {

@@ -10,6 +10,8 @@ export interface WaterShares {
   readonly hotTapL: number;
   readonly kettleL: number;
   readonly kettles: number;
+  /** What the kettle of the house holds, L; not in plans of earlier versions. */
+  readonly kettleHoldsL?: number | undefined;
   /** Temperature of the mixed water, °C, before tub and textile take their share. */
   readonly tempC: number;
   /** False when the wanted temperature lies beyond taps and kettles. */
@@ -46,6 +48,7 @@ export function waterShares(volumeL: number, wantedC: number, taps: Taps): Water
     hotTapL: hasHotTap ? tapL : 0,
     kettleL,
     kettles: taps.kettleL > 0 ? Math.ceil(kettleL / taps.kettleL - SHORT_KETTLE) : 0,
+    kettleHoldsL: taps.kettleL,
     tempC: taps.hotC + (kettleL / volumeL) * (KETTLE_POUR_C - taps.hotC),
     reached: kettleL >= neededL,
   };

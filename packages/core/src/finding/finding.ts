@@ -1,4 +1,5 @@
 import type { Chemistry, Deed, MechanicalAction, Programme, Sensitive, Wetting } from '@feverfew/knowledge';
+import type { FibreShare, PiecePart } from '../textile/piece.js';
 import type { LimitOwner } from './limitOwner.js';
 
 /** Facts behind every kind of finding the planner makes. Words for each stand in `findingWords`. */
@@ -33,6 +34,8 @@ export interface FindingFacts {
   productsReact: { agentAId: string; agentBId: string; pairId: string };
   /** Soaked with fuel, or fuel in foam or padding: out of use. */
   soakedWithFuel: Record<string, never>;
+  /** Drying oil all over it, not cured: it heats up by itself and burns. */
+  soakedWithDryingOil: Record<string, never>;
   /** Mould or germs in a filling that cannot be rinsed. */
   rottenInside: { by: 'mould' | 'germs' };
   fluorideOnIt: { agentId: string };
@@ -55,6 +58,8 @@ export interface FindingFacts {
   /** Chosen by the person for this plan. */
   leftOut: Record<string, never>;
   chosenInstead: { methodId: string };
+  /** Washed now it would not be dry by the time it must be ready. */
+  washLater: Record<string, never>;
   /** It would not be ready by the time it is wanted. */
   takesTooLong: { minutes: number; readyInMin: number };
   /** Adds next to nothing to what the passes before it take. */
@@ -155,6 +160,14 @@ export interface FindingFacts {
     thenHighPct: number;
   };
   fibresUnknown: Record<string, never>;
+  /** What was not given was taken as it usually is: `parts` null = what it is made of was given. */
+  usualTaken: {
+    parts: readonly PiecePart[] | null;
+    fibres: readonly FibreShare[];
+    washC: 30 | 40 | 60 | null;
+    colour: 'white' | null;
+    unlessFibreIds: readonly string[];
+  };
   noLabelKnown: Record<string, never>;
   codeUnknown: Record<string, never>;
   /** Only what the missing code holds back: the water test would open it. */
@@ -169,6 +182,7 @@ export interface FindingFacts {
       | 'explosive'
       | 'fluoride'
       | 'fuel'
+      | 'dryingOil'
       | 'rotten'
       | 'codeX'
       | 'codeS'

@@ -14,6 +14,7 @@ import type {
   Position,
   SoilComponent,
   Substitution,
+  UsualPiece,
 } from '@feverfew/knowledge';
 import { bathIsComputed } from '@feverfew/knowledge';
 import type { PHRange } from '../quantity/pHRange.js';
@@ -46,6 +47,8 @@ export interface KnowledgeIndex {
   readonly cautions: ReadonlyMap<string, Caution>;
   readonly checks: ReadonlyMap<string, NamedCheck>;
   readonly methods: ReadonlyMap<string, Method>;
+  /** What a kind of piece usually is, by the kind. */
+  readonly usualOf: ReadonlyMap<string, UsualPiece>;
   readonly positions: ReadonlyMap<string, Position>;
   /** Views of every dispute, in the order of the disputes. */
   readonly positionsOf: ReadonlyMap<string, readonly Position[]>;
@@ -93,6 +96,7 @@ export function indexKnowledge(knowledge: Knowledge): KnowledgeIndex {
     cautions: byId(knowledge.cautions),
     checks: byId(knowledge.checks),
     methods: byId(knowledge.methods),
+    usualOf: new Map(knowledge.usualPieces.map((usual) => [usual.itemId, usual])),
     positions: byId(knowledge.schools),
     positionsOf: new Map(
       knowledge.disputes.map(({ id }) => [

@@ -45,6 +45,7 @@ function worksOf({ first, second, wash }: Filled): readonly CoursePass[] {
     stop: null,
     expect: null,
     optional: false,
+    main: false,
     sourceIds: ['commonPractice'],
   });
   return [...first, ...second, ...(wash ? [asPass(wash)] : [])];

@@ -77,6 +77,7 @@ const PLANTED: readonly Planted[] = [
     plant: (plan) =>
       everyAction(plan, (action) => ({
         ...action,
+        putOn: action.putOn && { ...action.putOn, volumeML: action.putOn.volumeML * 10 },
         ingredients: action.ingredients.map((one) => ({
           ...one,
           massG: one.massG && one.massG * 10,

@@ -156,7 +156,8 @@ describe('ways on', () => {
 it('asks what fits: smell for odours, foam where it was dabbed, dryness at the last look', () => {
   const pass = plan.ladder[oxygen] ?? { steps: [] };
   const action = (kind: string) =>
-    plan.ladder.flatMap((rung) => rung.steps).find((one) => one.kind === kind) ?? expect.unreachable(kind);
+    [...pass.steps, ...plan.ladder.flatMap((rung) => rung.steps)].find((one) => one.kind === kind) ??
+    expect.unreachable(kind);
   const ask = (kind: string, kinds: Parameters<typeof lookQuestions>[2]) => {
     return lookQuestions(pass, action(kind), kinds);
   };

@@ -3,7 +3,7 @@ import { NO_PRICES } from '../cost/costOf.js';
 import { doneMethods } from '../log/doneMethods.js';
 import { summariseRun } from '../log/runSummary.js';
 import { usesOf } from '../log/usesOf.js';
-import { household, knowledge, label, piece, trouble } from '../test/fixtures.js';
+import { knowledge as asItIs, household, label, piece, trouble } from '../test/fixtures.js';
 import { Walk } from '../test/walk.js';
 import { planTreatment } from '../treatment/planTreatment.js';
 import { looksForCurve, marksToAsk } from './markLooks.js';
@@ -13,6 +13,16 @@ import { stallView } from './stallView.js';
 import { currentAction } from './stepOn.js';
 
 const sofa = piece('armchair', { polyester: 100 }, { code: 'W' });
+/** The courses with peroxide for the second round alone: a look between two rounds has something to lead to. */
+const knowledge = {
+  ...asItIs,
+  courses: asItIs.courses.map((course) => {
+    const { surface } = course.cloths;
+    if (surface.kind !== 'course') return course;
+    const first = surface.first.filter(({ methodIds }) => !methodIds.includes('peroxideDab'));
+    return { ...course, cloths: { ...course.cloths, surface: { ...surface, first } } };
+  }),
+};
 /** Powder and detergent for the butter, vinegar for the wine, then peroxide for the wine, then water for both. */
 const plan = planTreatment(
   { ...trouble('redWine', sofa), markIds: ['redWine', 'butter'] },
@@ -78,8 +88,11 @@ describe('a look at several troubles', () => {
   it('leads, where one of them has not changed, past what does nothing for it', () => {
     const walk = new Walk(plan).upToTheEnd().lookAt({ redWine: 0, butter: 100 }, 'nextRung');
     expect(walk.passId).toBe(wayOf('butter', 'noChange'));
-    expect(passOf('r2p1')?.helps).toEqual(['redWine']);
-    expect(walk.passId).not.toBe('r2p1');
+    expect(passOf(walk.passId ?? '')?.helps).toContain('butter');
+    const ofWine = plan.rounds
+      .slice(1)
+      .flatMap(({ passes }) => passes.filter(({ helps }) => helps.join() === 'redWine'));
+    expect(ofWine.map(({ id }) => id)).not.toContain(walk.passId);
   });
   it('opens heat once a dry look has found all of them gone', () => {
     const walk = new Walk(plan).upToTheEnd().lookAt({ redWine: 0, butter: 5 }, 'repeat');

@@ -52,7 +52,7 @@ function upTo(kind: string, rungIndex: number): Told[] {
 const kindNow = (state: RunState) => currentAction(state, plan)?.kind;
 const oxygen = plan.ladder.findIndex((pass) => pass.methodId === 'oxygenSoak');
 /** The rung that washes, dries and looks. */
-const washing = plan.ladder.length - 1;
+const washing = (plan.rounds[0]?.passes.length ?? 0) - 1;
 const dwellId = plan.ladder[oxygen]?.steps.find((action) => action.kind === 'dwell')?.id ?? '';
 
 describe('a run', () => {

@@ -129,12 +129,13 @@ const SOLVENT_IN_ALL_ML = 60;
 function onSurface(...[work, read]: Parameters<WorkRule>) {
   const most = read.item?.mostMLPerCm2 ?? null;
   if (most === null || work.kind !== 'treat' || work.soaks) return NONE;
-  const liquid =
+  const mixed =
     work.waterML +
     work.pours.reduce(
       (sum, one) => sum + (read.agentOf(one.agentId)?.form === 'liquid' ? (one.volumeML ?? 0) : 0),
       0,
     );
+  const liquid = work.putOnML ?? mixed;
   return when(liquid > Math.max(SMALLEST_ML, most * areaCm2(read) + SMALLEST_ML), 'drenched');
 }
 

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { USUAL_CHECK_ID } from '../finding/usualCheckId.js';
 import { cases, household, knowledge, label, piece, trouble } from '../test/fixtures.js';
 import {
   PLANTED_IN_WORK_TEST,
@@ -335,6 +336,62 @@ describe('the checker catches', () => {
         }),
       ).toContain('tooWet');
     }
+  });
+
+  describe('what was taken as usual', () => {
+    const open = trouble('coffee', { ...piece('shirt', {}, { colour: 'white' }), parts: [] });
+    type Taken = Extract<Plan['findings'][number], { code: 'usualTaken' }>;
+    const takenIn = (plan: Writable<Plan>) =>
+      plan.findings.find(({ code }) => code === 'usualTaken') as Writable<Taken>;
+
+    it('warmer than most tags, other fibres than such a piece has, over what was given', () => {
+      expect(planted(open, (plan) => Object.assign(takenIn(plan).facts, { washC: 60 }))).toContain(
+        'usualWrong',
+      );
+      expect(
+        planted(open, (plan) => {
+          for (const part of takenIn(plan).facts.parts ?? [])
+            Object.assign(part, { fibres: [{ fibreId: 'acetate', sharePct: 100 }] });
+        }),
+      ).toContain('usualWrong');
+      expect(
+        planted(open, (plan) => {
+          plan.facts.piece.parts = [{ name: 'whole piece', fibres: [{ fibreId: 'silk', sharePct: 100 }] }];
+        }),
+      ).toContain('usualWrong');
+    });
+
+    it('white where such pieces are of any colour, or over a colour that was given', () => {
+      expect(
+        planted(open, (plan) => {
+          plan.facts.piece.colour = 'unknown';
+          Object.assign(takenIn(plan).facts, { colour: 'white' });
+        }),
+      ).toContain('usualWrong');
+      const net = trouble('coffee', { ...piece('netCurtain', {}, { colour: 'unknown' }), parts: [] });
+      expect(
+        takenIn(structuredClone(planTreatment(net, household, knowledge)) as Writable<Plan>).facts.colour,
+      ).toBe('white');
+      expect(
+        planted(net, (plan) => {
+          plan.facts.piece.colour = 'dark';
+        }),
+      ).toContain('usualWrong');
+    });
+
+    it('work before the look at the tag, or no look at all', () => {
+      const without = (plan: Writable<Plan>) => {
+        for (const pass of plan.rounds.flatMap(({ passes }) => passes)) pass.checks = [];
+      };
+      expect(planted(open, without)).toContain('usualUnguarded');
+      // Where the person has read it, nothing is missing.
+      expect(
+        planted(open, (plan) => {
+          without(plan);
+          plan.facts.seen = { [USUAL_CHECK_ID]: true };
+        }),
+      ).not.toContain('usualUnguarded');
+    });
   });
 
   it('every kind of violation of this page: each has been planted above', () => {

@@ -11,18 +11,23 @@ import { PIECE_TURN_RULES, PIECE_WORK_RULES } from './pieceRules.js';
 import { readCase } from './readCase.js';
 import { readOpened, readWork } from './readWork.js';
 import { LIST_RULES } from './sequenceRules.js';
+import { factsAsTaken, usualFaults } from './usualRules.js';
 import type { Violation } from './violation.js';
 import type { WorkList } from './work.js';
 
 /** Reads a finished plan as work, and says what is wrong with it. */
 export function checkPlan(plan: Plan, household: Household, knowledge: Knowledge): Violation[] {
-  const { facts } = plan;
+  const facts = factsAsTaken(plan);
   const open = plan.rounds.some(({ passes }) => passes.some((pass) => pass.opensAfterTest));
   const tested = facts.piece.waterTest ?? null;
   const passed =
     tested === null ? { ...facts, piece: { ...facts.piece, waterTest: 'passed' as const } } : facts;
+  const list = readWork(plan);
   return [
-    ...checkWork(readWork(plan), facts, household, knowledge),
+    ...checkWork(list, facts, household, knowledge),
+    ...usualFaults(plan, list, { knowledge }, (some, others) =>
+      checkWork(some, others, household, knowledge),
+    ),
     // What waits for the hidden water test is judged as if it had been passed, where nobody has made it.
     ...(open ? checkWork(readOpened(plan), passed, household, knowledge) : []),
   ];

@@ -248,6 +248,18 @@ describe('the checker of work catches', () => {
       });
       expect(planted(bed, first(STANDING_NOTES.blotFirst.text))).toContain('firstActWrong');
     });
+    it('a towel soaked with varnish that is blotted, or washed', () => {
+      const cotton = piece('towel', { cotton: 100 }, { label: label(60) });
+      const soaked = trouble('woodVarnish', cotton, { size: 'allOver', age: 'hours' });
+      const washed = planTreatment(
+        trouble('saladOil', cotton, { size: 'allOver', age: 'hours' }),
+        household,
+        knowledge,
+      );
+      const { rounds, ladder } = washed;
+      expect(planted(soaked, first(STANDING_NOTES.blotFirst.text))).toContain('firstActWrong');
+      expect(planted(soaked, (plan) => Object.assign(plan, { rounds, ladder }))).toContain('heatWithSolvent');
+    });
   });
 
   it('webbing that holds somebody in a soak, a drum, warm water, acid or enzymes', () => {
@@ -540,6 +552,7 @@ describe('the checker', () => {
       pours: [
         { agentId: 'acetone', massG: null, volumeML: 40, most: null, strengthPct: null, byLabel: false },
       ],
+      putOnML: null,
       waterML: 0,
       soaks: false,
       vesselId: null,

@@ -25,7 +25,7 @@ export function fire(work: readonly Work[], read: CaseRead): Violation[] {
   /** What was there before the plan began is never ironed or steamed in it: nobody can tell how much is left. */
   const before = inCloth || read.told.some(({ vapourBurns }) => vapourBurns);
   let untouched = inCloth;
-  const padded = isSoakedWithFuel(read);
+  const padded = isSoakedWithFuel(read) || isSoakedWithDryingOil(read);
   return work.flatMap((one): Violation[] => {
     if (padded) return [{ code: 'heatWithSolvent', where: one.where }];
     if (airsOut(one, read)) {
@@ -83,6 +83,10 @@ function sparks(work: Work, read: CaseRead): boolean {
     )
   );
 }
+
+/** Drying oil all over a piece, until it has cured. */
+export const isSoakedWithDryingOil = ({ marks, facts: { size, age } }: CaseRead): boolean =>
+  size === 'allOver' && age !== 'months' && marks.some((mark) => mark.heatsItself);
 
 /** Fuel all over a piece, in one that holds foam or latex, or in a padded one that cannot be rinsed through. */
 export function isSoakedWithFuel({ marks, fibres, parts, drains, facts }: CaseRead): boolean {

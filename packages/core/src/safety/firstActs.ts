@@ -1,5 +1,5 @@
 import { type Deed, STANDING_NOTES } from '@feverfew/knowledge';
-import { isSoakedWithFuel } from './fireRules.js';
+import { isSoakedWithDryingOil, isSoakedWithFuel } from './fireRules.js';
 import { isRotten } from './peopleRules.js';
 import type { CaseRead } from './readCase.js';
 import type { Violation } from './violation.js';
@@ -37,7 +37,7 @@ export function firstActFaults({ atOnce, atTub }: WorkList, read: CaseRead): Vio
   if (read.residues.some(({ spoilsPiece }) => spoilsPiece))
     return wrong(!first.includes('handsOff') || !only(['handsOff']));
   const fumes = givesOffFumes(read);
-  if (isSoakedWithFuel(read))
+  if (isSoakedWithFuel(read) || isSoakedWithDryingOil(read))
     return wrong(
       !first.includes(fumes ? 'leaveRoom' : 'airOutdoors') ||
         !all.includes('airOutdoors') ||
@@ -63,7 +63,7 @@ const BEFORE_GUARDS: readonly Deed[] = ['airOutdoors', 'leaveRoom', 'handsOff', 
 /** Gloves, mask, plug, window: all of them said, and said before the first act that touches the piece. */
 function guardFaults(
   atOnce: readonly string[],
-  { cautions, residues, cautionOf, noteOf }: CaseRead,
+  { cautions, residues, left, cautionOf, noteOf }: CaseRead,
 ): Violation[] {
   const guards = new Set(
     [
@@ -74,6 +74,8 @@ function guardFaults(
   const acts = atOnce.filter(
     (text) => noteOf(text)?.asks.every((deed) => !BEFORE_GUARDS.includes(deed)) ?? true,
   );
+  // All of it is gone, and nothing is touched.
+  if (left.length === 0 && acts.length === 0) return [];
   const said = acts.slice(0, guards.size);
   return [...guards].every((text) => said.includes(text)) ? [] : [{ code: 'guardLate', where: 'atOnce' }];
 }

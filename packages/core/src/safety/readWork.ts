@@ -151,6 +151,7 @@ function stretch(kind: WorkKind, actions: readonly Action[], { turn, round, name
         byLabel: one.basis === 'label',
       }),
     ),
+    putOnML: actions.find((action) => action.putOn)?.putOn?.volumeML ?? null,
     waterML: water + pours.reduce((sum, one) => sum + (one.dilution?.waterML ?? 0), 0),
     soaks: actions.some((action) => action.bath !== null),
     vesselId: actions.find((action) => action.vessel)?.vessel?.id ?? null,

@@ -49,6 +49,8 @@ export const VIOLATION_CODES = [
   'guardLate',
   'spoiltPieceWorked',
   'webbingWeakened',
+  'usualWrong',
+  'usualUnguarded',
 ] as const;
 
 export interface Violation {

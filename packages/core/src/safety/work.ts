@@ -35,6 +35,8 @@ export interface Work {
   readonly round: number;
   readonly repeats: number;
   readonly pours: readonly PouredProduct[];
+  /** What of a small mix is put on, where that is less than was mixed. */
+  readonly putOnML: number | null;
   /** All water in it, dilution too. */
   readonly waterML: number;
   /** It lies in a vessel of liquor, rather than having some put on it. */

@@ -102,7 +102,8 @@ const inBath = (step: SenseStep): Outside[] =>
   });
 
 function litresOf({ bathL, pass }: SenseStep, { plan, item }: SenseCase): Outside[] {
-  const massG = plan.facts.piece.dryMassG ?? item?.dryMassG ?? null;
+  const each = plan.facts.piece.dryMassG ?? item?.dryMassG ?? null;
+  const massG = each && each * (plan.facts.pieces ?? 1);
   if (massG === null || bathL === null || massG < BATH_L_PER_KG.smallPieceG || item?.surfaceOnly) return [];
   const batches = Math.max(1, ...pass.actions.map((action) => action.batches));
   const { least, most } = BATH_L_PER_KG;
@@ -157,14 +158,23 @@ function liquidsOn(step: SenseStep, known: SenseCase): Outside[] {
   return step.pours.flatMap((pour) => {
     const band = SPOT_BANDS[pour.agentId];
     return band && !isPowder(step, pour.agentId) && pour.volumeML !== null
-      ? onPalms(pour.agentId, pour.volumeML, band, step, known)
+      ? onPalms(pour.agentId, putOnOf(step) ?? cutDownML(pour), band, step, known)
       : [];
   });
 }
 
-const liquidOf = (step: SenseStep): number =>
+/** Liquid of one go: what is put on of a mix, or all of it. */
+const liquidOf = (step: SenseStep): number => putOnOf(step) ?? mixedOf(step);
+
+const putOnOf = (step: SenseStep): number | undefined =>
+  step.pass.actions.find(({ kind, putOn }) => kind === 'apply' && putOn)?.putOn?.volumeML;
+
+const mixedOf = (step: SenseStep): number =>
   step.waterML +
-  step.pours.reduce((sum, { agentId, volumeML }) => sum + (isPowder(step, agentId) ? 0 : (volumeML ?? 0)), 0);
+  step.pours.reduce((sum, pour) => sum + (isPowder(step, pour.agentId) ? 0 : cutDownML(pour)), 0);
+
+/** A product as it is put on: a strong bottle with the water that cuts it down. */
+const cutDownML = ({ volumeML, dilution }: Ingredient): number => (volumeML ?? 0) + (dilution?.waterML ?? 0);
 
 function onPalms(
   what: string,
@@ -234,7 +244,7 @@ function liquidOfRound(steps: readonly SenseStep[], known: SenseCase) {
 
 /** Above this water is no longer cold to the hand, °C. */
 const COLD_C = 25;
-const DROPS = /\b(a few |some )?drops\b/i;
+const DROPS = /(?<!\d )\b(a few |some )?drops\b/i;
 const NOT_A_DOSE = /drop by drop|water drop|a drop (that|still|of water)|in drops/i;
 
 /** Amounts and temperatures whose own words say otherwise: "a few drops" and a tablespoon, "cold" and 40 °C. */

@@ -11,11 +11,16 @@ export const findIdleSteps = ({ plan: { rounds } }: SenseCase): SenseFault[] =>
     .filter(({ phase, prepares, takes }) => phase !== 'wash' && !prepares && middleOf(takes.all) < MIN_SHARE)
     .map(({ id, methodId }) => ({ kind: 'idleStep', where: id, text: methodId }));
 
-/** Rounds after the first that remove next to nothing of what the rounds before them left. */
+/**
+ * Rounds after the first that remove next to nothing of what the rounds before them left. What only a look calls for
+ * (brown that no longer fizzes) is for another soil than the one that was estimated.
+ */
 export const findEmptyRounds = ({ plan: { rounds } }: SenseCase): SenseFault[] =>
   rounds.slice(1).flatMap(({ id, passes }, at): SenseFault[] => {
     const before = rounds[at]?.passes.at(-1)?.gone.all ?? { low: 0, high: 0 };
     const after = passes.at(-1)?.gone.all;
+    const work = passes.filter(({ phase }) => phase !== 'wash');
+    if (work.length > 0 && work.every(({ checks }) => checks.length > 0)) return [];
     if (after && middleOf(after) - middleOf(before) >= MIN_SHARE) return [];
     return [{ kind: 'emptyRound', where: id, text: passes.map(({ methodId }) => methodId).join(', ') }];
   });

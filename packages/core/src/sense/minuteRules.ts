@@ -20,7 +20,8 @@ export const findMinutesOutside = ({ steps }: SenseCase): SenseFault[] =>
     if (ofMethod.length > 0) return ofMethod;
     const bands = isSoak ? BATH_MINUTES : method.wetting === 'immersion' ? {} : SPOT_MINUTES;
     const of = Object.entries(bands).filter(([chemistry]) => chemistries.has(chemistry));
-    if (of.length === 0) return [];
+    // A paste that is left to dry works for hours.
+    if (of.length === 0 || dwell.keep === 'letDry') return [];
     const least = Math.min(...of.map(([, [low]]) => low));
     const most = Math.max(...of.map(([, [, high]]) => high));
     return isOf(least, most);

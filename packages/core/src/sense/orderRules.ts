@@ -19,7 +19,9 @@ const isFree = ({ pass }: SenseStep, { facts }: Plan): boolean =>
 export function findStrongestLate({ plan, steps }: SenseCase): SenseFault[] {
   const ofFirst = steps.filter(({ round }) => round === 1).map(({ pass }) => middleOf(pass.takes.all));
   const wanted = plan.facts.choices?.readyInMin ?? null;
-  if (ofFirst.length === 0 || wanted !== null) return [];
+  // What cannot be replaced begins with the gentlest.
+  const isFrail = ['antique', 'irreplaceable'].includes(plan.facts.piece.condition);
+  if (ofFirst.length === 0 || wanted !== null || isFrail) return [];
   const best = Math.max(...ofFirst);
   return steps
     .filter((step) => step.round > 1 && isFree(step, plan))
@@ -39,9 +41,14 @@ export function findWeakerInstead({ plan, steps }: SenseCase): SenseFault[] {
           : [],
       ),
     );
+  const goneAfter = (round: number): number =>
+    Math.max(0, ...steps.filter((step) => step.round === round).map(({ pass }) => middleOf(pass.gone.all)));
   return steps
     .filter(({ pass }) => pass.insteadOf?.findings.some(({ code }) => code === 'notInCupboard'))
-    .filter(({ pass }) => spare.some((share) => share - middleOf(pass.gone.all) >= CLEARLY))
+    .filter(({ round }) =>
+      // What the round takes in all counts: another step of it may do what this one does not.
+      spare.some((share) => share - goneAfter(round) >= CLEARLY),
+    )
     .map(({ id, method }) => ({ kind: 'weakerInstead', where: id, text: method.id }));
 }
 

@@ -18,7 +18,15 @@ const say: Lexicon = {
   volume: (volumeML) => `${volumeML} mL`,
 };
 
-const PLAN = planTreatment(cases.beetrootOnDamask, household, knowledge);
+const WHOLE = planTreatment(cases.beetrootOnDamask, household, knowledge);
+/** From its oxygen soak on. */
+const PLAN: Plan = {
+  ...WHOLE,
+  rounds: WHOLE.rounds.map((round) => ({
+    ...round,
+    passes: round.passes.slice(round.passes.findIndex(({ phase }) => phase === 'bath')),
+  })),
+};
 const kindsIn = (plan: Plan, house: Household = household) =>
   findSenseFaults(plan, shownText(plan, say), house, knowledge).map(
     ({ kind, where }) => `${kind} at ${where}`,

@@ -1,10 +1,12 @@
 import type { Agent, Fibre, Item, Knowledge, Method } from '@feverfew/knowledge';
+import { pieceAsTaken } from '../finding/pieceAsTaken.js';
+import { USUAL_CHECK_ID } from '../finding/usualCheckId.js';
 import type { Household } from '../household/household.js';
 import { indexKnowledge, type KnowledgeIndex } from '../lookup/knowledgeIndex.js';
 import type { Plan } from '../treatment/plan/plan.js';
 import type { Ingredient } from '../treatment/plan/recipe.js';
 import type { RoundPass } from '../treatment/plan/round.js';
-import type { ShownText } from './shownText.js';
+import type { ShownLine, ShownText } from './shownText.js';
 
 /** One step of a plan as the rules read it. */
 export interface SenseStep {
@@ -46,17 +48,21 @@ export interface SenseCase {
 const WORK = ['mix', 'apply', 'dwell', 'wash'];
 
 /**
- * @param plan a finished plan
- * @param shown every text the plan shows
+ * A plan is read for the piece it was made for: as given, and as usual where it says so.
+ * @param made a finished plan
+ * @param text every text the plan shows
  */
 export function readSenseCase(
-  plan: Plan,
-  shown: ShownText,
+  made: Plan,
+  text: ShownText,
   household: Household,
   knowledge: Knowledge,
 ): SenseCase {
   const index = indexKnowledge(knowledge);
-  const { parts, itemId } = plan.facts.piece;
+  const piece = pieceAsTaken(made.facts.piece, made.findings);
+  const plan: Plan = { ...made, facts: { ...made.facts, piece } };
+  const shown: ShownText = { ...text, lines: text.lines.filter((line) => !asksForUsual(line, plan)) };
+  const { parts, itemId } = piece;
   const fibreIds = parts.flatMap(({ fibres }) => fibres.map(({ fibreId }) => fibreId));
   const fibres = fibreIds.flatMap((id) => index.fibres.get(id) ?? []);
   return {
@@ -74,6 +80,13 @@ export function readSenseCase(
       fibres.every(({ group }) => group !== 'unknown'),
   };
 }
+
+/** The look at the tag is there because the facts leave it open. */
+const asksForUsual = ({ text }: ShownLine, { rounds, findings }: Plan): boolean =>
+  findings.some(({ code }) => code === 'usualTaken') &&
+  rounds.some(({ passes }) =>
+    passes.some(({ checks }) => checks.some((one) => one.id === USUAL_CHECK_ID && text.includes(one.text))),
+  );
 
 function readStep(pass: RoundPass, round: number, index: KnowledgeIndex): SenseStep[] {
   const method = index.methods.get(pass.methodId);

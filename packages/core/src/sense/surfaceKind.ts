@@ -1,7 +1,8 @@
-import type { SurfaceKind } from '@feverfew/knowledge';
+import type { Fibre, SurfaceKind } from '@feverfew/knowledge';
 import type { SenseCase } from './senseCase.js';
 
-const isBast = (group: string | undefined): boolean => group === 'bastLeaf';
+/** Jute and its like: water browns it. Linen and hemp bear it. */
+const isJute = ({ group, waterSensitive }: Fibre): boolean => group === 'bastLeaf' && waterSensitive;
 
 /**
  * How the surface holds liquid; null where the piece is no surface. What is not known counts as the kind that takes
@@ -18,7 +19,7 @@ export function surfaceKindOf({ item, plan, index }: SenseCase): SurfaceKind | n
       ? 'leather'
       : 'padded';
   const pile = groupsIn(/pile|face|whole/i);
-  if (pile.some(({ group }) => isBast(group))) return 'jutePile';
-  if (groupsIn(/backing/i).some(({ group }) => isBast(group))) return 'juteBacked';
+  if (pile.some(isJute)) return 'jutePile';
+  if (groupsIn(/backing/i).some(isJute)) return 'juteBacked';
   return pile.some(({ group }) => group === 'animalProtein') ? 'woolPile' : 'syntheticPile';
 }

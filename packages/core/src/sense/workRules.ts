@@ -77,7 +77,8 @@ export const findWrongOrder = ({ plan, steps }: SenseCase): SenseFault[] =>
     const ranks = steps
       .filter(({ round, method, chemistries }) => {
         const isPlain = [...chemistries].every((one) => one === 'water');
-        return round === at + 1 && method.wetting !== 'dry' && !isPlain;
+        // What begins with a powder needs dry cloth.
+        return round === at + 1 && method.wetting !== 'dry' && !isPlain && !chemistries.has('absorbent');
       })
       .map(({ pass }) => ORDER[pass.phase]);
     const wrong = ranks.some((rank, place) => rank < (ranks[place - 1] ?? 0));

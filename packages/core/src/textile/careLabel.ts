@@ -23,6 +23,8 @@ export interface CareLabel {
 
 export type LabelSign =
   | 'wash'
+  /** Not read: taken as such a piece usually has it. */
+  | 'usualWash'
   | 'handWash'
   | 'washNever'
   | 'bleachNever'

@@ -79,6 +79,23 @@ describe('choices on a plan', () => {
     });
     expect(methodsOf(planned(yellowed, { readyInMin: 2880 }))).toContain(soak.methodId);
   });
+
+  it('treat the place and leave the wash for later, where it could not be dry by then', () => {
+    const shirt = trouble('coffee', piece('shirt', { cotton: 100 }, { label: label(60), colour: 'white' }), {
+      age: 'minutes',
+    });
+    const phases = (plan: Plan) => plan.rounds[0]?.passes.map(({ phase }) => phase) ?? [];
+    const says = (plan: Plan) => plan.findings.some(({ code }) => code === 'washLater');
+    const slow = planned(shirt, { readyInMin: 2880 });
+    expect(phases(slow)).toContain('wash');
+    expect(says(slow)).toBe(false);
+    const quick = planned(shirt, { readyInMin: 60 });
+    expect(phases(quick).filter((phase) => phase === 'wash' || phase === 'bath')).toEqual([]);
+    expect(phases(quick)).toContain('local');
+    expect(says(quick)).toBe(true);
+    const [round] = quick.rounds;
+    expect((round?.totalMin.likely ?? 0) + (round?.drying?.minutes.likely ?? 0)).toBeLessThan(120);
+  });
 });
 
 describe('what is in use elsewhere', () => {

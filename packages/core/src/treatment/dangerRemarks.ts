@@ -6,7 +6,7 @@ import type { PlanContext } from './case/planContext.js';
 import { reactionFinding } from './case/reactionFinding.js';
 import { rottenHere } from './case/rottenHere.js';
 import { spoilersHere } from './case/spoilersHere.js';
-import { isSoakedWithFuel, isVapour } from './case/vapourHere.js';
+import { heatsItself, isSoakedWithFuel, isVapour } from './case/vapourHere.js';
 
 /** What explodes, gives off gas, burns or poisons on the piece, whatever of the trouble is left. */
 export function dangerRemarks(context: PlanContext): Finding[] {
@@ -19,6 +19,7 @@ export function dangerRemarks(context: PlanContext): Finding[] {
     ...spoilersHere(context).map(({ id, sourceIds }) => finding('fluorideOnIt', { agentId: id }, sourceIds)),
     ...fumesHere(context).map(reactionFinding),
     ...(isSoakedWithFuel(context) ? [finding('soakedWithFuel', {}, ['commonPractice'])] : []),
+    ...(heatsItself(context) ? [finding('soakedWithDryingOil', {}, ['commonPractice'])] : []),
     ...(rotten ? [finding('rottenInside', { by: rotten }, ['commonPractice'])] : []),
     ...(solvents.length > 0 ? [finding('solventOnIt', { agentIds: solvents.sort() }, ['poisonCentre'])] : []),
   ];
@@ -31,9 +32,12 @@ export const dangerFindings = (context: PlanContext): Finding[] =>
     .map(({ id, text, sourceIds }) => finding('dangerHere', { cautionId: id, text }, sourceIds));
 
 /** Why it is neither worked on nor carried to a cleaner; null where that is not so. */
-export function forNobodyBecause(context: PlanContext): 'explosive' | 'fluoride' | 'fuel' | 'rotten' | null {
+export function forNobodyBecause(
+  context: PlanContext,
+): 'explosive' | 'fluoride' | 'fuel' | 'dryingOil' | 'rotten' | null {
   if (isUntouchable(context)) return 'explosive';
   if (spoilersHere(context).length > 0) return 'fluoride';
   if (isSoakedWithFuel(context)) return 'fuel';
+  if (heatsItself(context)) return 'dryingOil';
   return rottenHere(context) ? 'rotten' : null;
 }

@@ -18,7 +18,7 @@ import type { LaidOut } from './rounds/layOut.js';
 /** Remarks on the plan as a whole. */
 export function overallFindings(
   context: PlanContext,
-  { ladder }: Pick<LaidOut, 'ladder'>,
+  { ladder, rounds }: Pick<LaidOut, 'ladder' | 'rounds'>,
   cupboard: CupboardView,
   waiting: boolean,
 ): Finding[] {
@@ -32,6 +32,7 @@ export function overallFindings(
     ...(rungs === 0 && !dangerFirst(context).only ? dangerFindings(context) : []),
     ...professionalFindings(context, none),
     ...unknownFindings(context),
+    ...washLaterFindings(context, rounds[0]),
     ...historyFindings(context),
     ...adviceFindings(context, rinsedFirst),
     ...sizeFindings(context),
@@ -54,6 +55,18 @@ export function overallFindings(
   ];
 }
 
+/** What is mostly washed is only treated where it is, for want of time. */
+function washLaterFindings(
+  { choices, rinsable, envelope }: PlanContext,
+  round: LaidOut['rounds'][number] | undefined,
+): Finding[] {
+  const washes = round?.passes.some(({ phase }) => phase === 'wash' || phase === 'bath') ?? true;
+  const wets = round?.drying != null;
+  return choices.readyInMin !== null && rinsable && envelope.wetting.most === 'immersion' && wets && !washes
+    ? [finding('washLater', {})]
+    : [];
+}
+
 /** What heat would set of it, in a dryer, under an iron or in water. */
 function heatFindings(context: PlanContext): Finding[] {
   if (isDamageOnly(context) || bearsDryHeat(context)) return [];
@@ -68,7 +81,7 @@ const damageFindings = ({ marks }: PlanContext): Finding[] =>
     mark.damage ? [finding('noCleaningHelps', { markId: mark.id }, mark.sourceIds)] : [],
   );
 
-function unknownFindings({ facts, item, knowledge }: PlanContext): Finding[] {
+function unknownFindings({ facts, usual, item, knowledge }: PlanContext): Finding[] {
   const { piece } = facts;
   const fibresUnknown =
     piece.parts.length === 0 ||
@@ -78,6 +91,7 @@ function unknownFindings({ facts, item, knowledge }: PlanContext): Finding[] {
     return diagnosis && !isAnswered(diagnosis, facts.answers);
   });
   return [
+    ...(usual ? [finding('usualTaken', { ...usual }, ['commonPractice', 'memory'])] : []),
     ...(fibresUnknown ? [finding('fibresUnknown', {})] : []),
     ...(!piece.label && !item.surfaceOnly ? [finding('noLabelKnown', {})] : []),
     ...(item.coded && isUncoded(piece) ? waterTestFindings(piece) : []),
@@ -175,9 +189,7 @@ function sizeFindings({ facts, rinsable }: PlanContext): Finding[] {
     const { length, width } = SIZE_CM[ASSUMED_SIZE];
     return [finding('sizeAssumed', { lengthCm: length, widthCm: width })];
   }
-  return facts.size === 'allOver' && !rinsable
-    ? [finding('fieldByField', { cm: SIZE_CM.larger.length })]
-    : [];
+  return facts.size === 'allOver' && !rinsable ? [finding('fieldByField', { cm: SIZE_CM.plate.length })] : [];
 }
 
 function professionalFindings(context: PlanContext, none: boolean): Finding[] {

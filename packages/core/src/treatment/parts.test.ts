@@ -125,7 +125,7 @@ describe('the recipe', () => {
     const context = contextOf(trouble('saladOil', piece('tShirt', { cotton: 100 })));
     const made = recipe(plainly('absorbentThenDetergent', context), context);
     const [powder, detergent] = made.ingredients.map((ingredient) => ingredient.volumeML ?? 0);
-    expect(detergent).toBeCloseTo((powder ?? 0) / 10, 1);
+    expect(detergent).toBeCloseTo((powder ?? 0) / 20, 1);
   });
   it('never drenches a surface whose mark has no size', () => {
     const context = contextOf({ ...cases.blackberryOnArmchair, size: 'allOver' });

@@ -26,7 +26,12 @@ const agentsIn = (made: Plan) =>
 describe('beetroot on white damask with a 60 °C tag', () => {
   const made = plan(cases.beetrootOnDamask);
   it('dried in: a hot oxygen soak and a wash, one drying, one look', () => {
-    expect(rungs(made)).toEqual(['oxygenSoak', 'hotDetergentWash']);
+    expect(rungs(made).slice(0, 2)).toEqual(['oxygenSoak', 'hotDetergentWash']);
+  });
+  it('if a look says that it did something, the same once more', () => {
+    const [, again] = made.rounds;
+    expect(again?.passes.map(({ methodId }) => methodId)).toEqual(['oxygenSoak', 'hotDetergentWash']);
+    expect(again?.passes[0]?.checks.map(({ text }) => text)).toEqual(['the first round took some of it']);
   });
   it('sizes the soak for the lidded bucket, which stays warm: 7 L at 60 °C, 5–10 g/L, hot tap and one kettle', () => {
     const mix = action(made, 'oxygenSoak', 'mix');
@@ -51,7 +56,8 @@ describe('beetroot on white damask with a 60 °C tag', () => {
     );
   });
   it('goes from the first seconds to the last look, rinsed by the machine', () => {
-    expect(made.ladder.map(({ steps }) => steps.map((entry) => entry.kind))).toEqual([
+    const first = made.ladder.slice(0, 2);
+    expect(first.map(({ steps }) => steps.map((entry) => entry.kind))).toEqual([
       ['firstAid', 'mix', 'apply', 'dwell', 'look'],
       ['mix', 'apply', 'dwell', 'dry', 'finalLook'],
     ]);
@@ -105,8 +111,9 @@ describe('blood on a wool blanket', () => {
     });
   });
   it('allows weak peroxide as the last before the wash: cool, at most half an hour, twice, after a hidden test', () => {
-    const last = made.ladder.at(-2);
-    expect(last).toMatchObject({ methodId: 'peroxideDab', maxRounds: 2 });
+    const last = made.ladder.find(({ methodId }) => methodId === 'peroxideDab');
+    expect(last?.maxRounds).toBe(2);
+    expect(made.rounds[0]?.passes.at(-2)?.methodId).toBe('peroxideDab');
     expect(last?.steps.find((entry) => entry.kind === 'dwell')?.dwell?.maxMin).toBeLessThanOrEqual(30);
     expect(last?.steps.some((entry) => entry.kind === 'hiddenTest')).toBe(true);
   });
@@ -182,7 +189,12 @@ describe('storage yellow on a petticoat with a 40 °C tag', () => {
 describe('fish-meal smell on a cotton overall', () => {
   const made = plan(cases.fishOverall);
   it('rinses cold, odour remover, 1 to 1 vinegar for at least 15 min, then washes', () => {
-    expect(rungs(made)).toEqual(['plainWaters', 'odourRemoverSpot', 'vinegarSpot', 'bioMachineWash']);
+    expect(rungs(made).slice(0, 4)).toEqual([
+      'plainWaters',
+      'odourRemoverSpot',
+      'vinegarSpot',
+      'bioMachineWash',
+    ]);
     const pass = made.ladder.find((candidate) => candidate.methodId === 'vinegarSpot');
     expect(pass?.steps.map((entry) => entry.kind)).toEqual([
       'hiddenTest',
@@ -247,7 +259,8 @@ describe('the planner', () => {
 
   it('takes rust out by acid and bars every bleach', () => {
     const made = plan(trouble('rust', piece('pillowcase', { cotton: 100 }, { label: label(60) })));
-    expect(rungs(made)).toEqual(['citricSpot', 'hotDetergentWash']);
+    // Its course has the acid in both rounds.
+    expect(rungs(made)).toEqual(['citricSpot', 'hotDetergentWash', 'citricSpot', 'hotDetergentWash']);
     for (const agentId of ['oxygenBleach', 'peroxide', 'chlorineBleach'])
       expect(agentsIn(made)).not.toContain(agentId);
   });
@@ -422,7 +435,14 @@ describe('the planner', () => {
             .flatMap(({ cloths }) => Object.values(cloths))
             .flatMap((given) => (given.kind === 'course' ? [...given.first, ...given.second] : []))
             .some(({ methodIds }) => methodIds.includes(methodId) && methodIds.some(uses));
-        const gained = usable(fewer).filter((methodId) => !before.has(methodId) && !isNextWay(methodId));
+        // So is another way of the same purpose.
+        const isInstead = (methodId: string) =>
+          plan({ ...facts, reach: 'house' }, fewer)
+            .rounds.flatMap(({ passes }) => passes)
+            .some((pass) => pass.methodId === methodId && uses(pass.insteadOf?.methodId ?? ''));
+        const gained = usable(fewer).filter(
+          (methodId) => !before.has(methodId) && !isNextWay(methodId) && !isInstead(methodId),
+        );
         expect(gained.filter((methodId) => !(replaced && uses(methodId)))).toEqual([]);
       }),
       { numRuns: runs(100) },

@@ -3,6 +3,8 @@ import { type Evidence, NO_EVIDENCE } from '../evidence/evidence.js';
 import { finding } from '../finding/finding.js';
 import type { Household } from '../household/household.js';
 import { NOTHING_BUSY, type Occupancy } from '../household/occupancy.js';
+import { indexKnowledge } from '../lookup/knowledgeIndex.js';
+import { usualTaken } from '../trouble/assumeUsual.js';
 import type { TroubleFacts } from '../trouble/troubleFacts.js';
 import { cupboardView } from './arrange/cupboardView.js';
 import type { MethodAssessment } from './assess/assessMethod.js';
@@ -31,7 +33,8 @@ export function planTreatment(
   evidence: Evidence = NO_EVIDENCE,
   occupancy: Occupancy = NOTHING_BUSY,
 ): Plan {
-  const start = openCase(facts, household, knowledge, evidence, occupancy);
+  const usual = usualTaken(facts, indexKnowledge(knowledge));
+  const start = openCase(facts, household, knowledge, evidence, occupancy, usual);
   const { context, frame } = start;
   if (!context) return { ...frame, ...nothingToTreat(start) };
   const laid = layOut(context, afterWaterTest(context));

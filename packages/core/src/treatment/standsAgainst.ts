@@ -1,7 +1,10 @@
 import type { Knowledge } from '@feverfew/knowledge';
+import { NO_EVIDENCE } from '../evidence/evidence.js';
 import type { Finding } from '../finding/finding.js';
 import type { Household } from '../household/household.js';
+import { NOTHING_BUSY } from '../household/occupancy.js';
 import { indexKnowledge } from '../lookup/knowledgeIndex.js';
+import { usualTaken } from '../trouble/assumeUsual.js';
 import type { TroubleFacts } from '../trouble/troubleFacts.js';
 import { assessMethod } from './assess/assessMethod.js';
 import { isRelevant } from './assess/isRelevant.js';
@@ -17,8 +20,10 @@ export function standsAgainst(
   household: Household,
   knowledge: Knowledge,
 ): readonly Finding[] | null {
-  const method = indexKnowledge(knowledge).methods.get(methodId);
-  const { context } = openCase(facts, household, knowledge);
+  const index = indexKnowledge(knowledge);
+  const method = index.methods.get(methodId);
+  const usual = usualTaken(facts, index);
+  const { context } = openCase(facts, household, knowledge, NO_EVIDENCE, NOTHING_BUSY, usual);
   if (!method || !context || !isRelevant(method, context)) return null;
   const { eligible, candidate } = assessMethod(method, context, method.courseOnly ? 0 : undefined);
   return eligible ? [] : (candidate?.findings ?? null);

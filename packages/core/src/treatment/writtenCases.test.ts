@@ -139,7 +139,7 @@ const CASES: readonly Case[] = [
     name: 'tomato, cotton: detergent before water alone',
     ground: 'HB: carotenoids are fat-soluble',
     facts: trouble('tomato', on('tShirt', { cotton: 100 }, cotton60)),
-    does: ['liftOff', 'neatDetergentSpot'],
+    does: ['neatDetergentSpot'],
     doesNot: ['coldFlush', 'lukewarmRinse'],
   },
   {
@@ -265,7 +265,7 @@ const CASES: readonly Case[] = [
       'sunscreen',
       on('swimwear', { polyamide: 80, elastane: 20 }, { colour: 'pale', label: hand }),
     ),
-    does: ['absorbentThenDetergent'],
+    does: ['neatDetergentSpot'],
     doesNot: ['peroxideDab', 'oxygenSoak', 'chlorineSoak', 'spiritsSpot'],
   },
   {
@@ -522,15 +522,15 @@ const CASES: readonly Case[] = [
   },
   // Smells
   {
-    name: 'sports smell, polyester: a vinegar soak',
+    name: 'sports smell, polyester: an oxygen soak as cool as the tag asks',
     ground: 'CP',
     facts: trouble(
       'kitSmell',
       on('sportsTop', { polyester: 90, elastane: 10 }, { colour: 'mid', label: label(40) }),
       whole,
     ),
-    does: ['vinegarSoak'],
-    doesNot: ['oxygenSoak', 'chlorineSoak', 'sodaSoak'],
+    does: ['oxygenSoak'],
+    doesNot: ['chlorineSoak', 'sodaSoak'],
   },
   {
     name: 'padded riding breeches: no hot, no brush, no oxygen bath',

@@ -56,6 +56,14 @@ describe('the questions', () => {
     });
     expect(ask(told).questions).toEqual([]);
   });
+  it('on fibre and tag are answered once the tag was read, and it is as usual', () => {
+    const shirt = only('coffee', 'shirt');
+    const facts = (of: TroubleFacts) => ask(of).questions.map(({ fact }) => fact);
+    expect(facts(shirt)).toContain('fibre');
+    const read = facts({ ...shirt, seen: { usualTag: true } });
+    expect(read).not.toContain('fibre');
+    expect(read).not.toContain('label');
+  });
   it('go with the influence of their fact: with every piece alike, nobody is asked which one it is', () => {
     expect(ask(only('sootMark')).questions.map(({ fact }) => fact)).toContain('item');
     const shirt = knowledge.items.find(({ id }) => id === 'shirt') ?? expect.unreachable();

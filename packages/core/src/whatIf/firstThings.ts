@@ -1,4 +1,5 @@
 import { type Knowledge, OPEN_FACTS, OPEN_PILE, type OpenFactKey } from '@feverfew/knowledge';
+import { USUAL_CHECK_ID } from '../finding/usualCheckId.js';
 import type { Household } from '../household/household.js';
 import { atOnce, type InSteps } from '../quantity/inSteps.js';
 import { BLANK_LABEL } from '../textile/careLabel.js';
@@ -139,7 +140,9 @@ const withTold = (facts: TroubleFacts, { piece, ...told }: Told): TroubleFacts =
 });
 
 /** Facts nobody has told, each with its answers, likeliest first. */
-function openFacts({ piece, age, wetness, heat }: TroubleFacts) {
+function openFacts({ piece, age, wetness, heat, seen }: TroubleFacts) {
+  // A tag that was read as usual answers both of its questions.
+  const isRead = seen?.[USUAL_CHECK_ID] === true;
   const bare = piece.parts.length === 0 || piece.parts.every((part) => part.fibres.length === 0);
   const answersTo = <A extends { readonly id: string; readonly share: number }>(
     answers: readonly A[],
@@ -151,7 +154,7 @@ function openFacts({ piece, age, wetness, heat }: TroubleFacts) {
       answers: answersTo(OPEN_FACTS.item, ({ itemId }) => ({ piece: { itemId } })),
     },
     fibre: {
-      isOpen: bare,
+      isOpen: bare && !isRead,
       answers: answersTo<{ id: string; share: number; fibreId: string }>(
         fibresOf(piece.itemId),
         ({ fibreId }) => ({
@@ -168,7 +171,7 @@ function openFacts({ piece, age, wetness, heat }: TroubleFacts) {
       answers: answersTo(OPEN_FACTS.when, (one) => ({ age: one.age, wetness: one.wetness })),
     },
     label: {
-      isOpen: piece.label === null,
+      isOpen: piece.label === null && !isRead,
       answers: answersTo(OPEN_FACTS.label, ({ wash }) => ({ piece: { label: { ...BLANK_LABEL, wash } } })),
     },
     heat: {

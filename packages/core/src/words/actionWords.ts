@@ -1,7 +1,9 @@
 import { toPct } from '../quantity/rounding.js';
 import type { Action, ActionKind } from '../treatment/plan/action.js';
+import { liquidWords } from './amountWords.js';
 import type { Lexicon } from './lexicon.js';
 import { ACTION_WORDS, DRYING_WORDS, PROGRAMME_WORDS } from './vocabularyWords.js';
+import { sharesWords } from './waterWords.js';
 
 export interface ActionWords {
   /** One verb where it can be. */
@@ -50,6 +52,11 @@ const WORDS: Say = {
         ? [
             `${upper(PROGRAMME_WORDS[action.programme])} programme, ` +
               `${action.tempC ? say.temp(action.tempC.target) : 'cool'} at most.`,
+          ]
+        : []),
+      ...(action.putOn
+        ? [
+            `${upper(liquidWords(action.putOn.volumeML, action.putOn.snapped, say))} a go; ${afterGo(action.putOn)}.`,
           ]
         : []),
       ...(action.batches > 1
@@ -104,6 +111,9 @@ const WORDS: Say = {
 };
 
 /** What a step says to the person, in order. */
+const afterGo = ({ goes }: NonNullable<Action['putOn']>): string =>
+  goes ? `a fresh pad each time, ${goes} times at most` : 'pour the rest away';
+
 export function actionWords(action: Action, say: Lexicon): ActionWords {
   return WORDS[action.kind](action, say);
 }
@@ -120,21 +130,11 @@ function waterLines(action: Action, say: Lexicon): string[] {
   if (!action.bath)
     return action.waterML
       ? [
-          `${say.volume(action.waterML)} water` +
+          `${liquidWords(action.waterML, action.waterTools ?? null, say)} water` +
             (action.tempC && action.tempC.target > 25 ? ` at ${say.temp(action.tempC.target)}.` : ', cold.'),
         ]
       : [];
-  const { coldL, hotTapL, kettleL, kettles } = action.bath.shares;
-  const shares = [
-    ...(coldL > 0 ? [`${say.volume(coldL * 1000)} cold`] : []),
-    ...(hotTapL > 0 ? [`${say.volume(hotTapL * 1000)} from the hot tap`] : []),
-    ...(kettleL > 0
-      ? [
-          `${say.volume(kettleL * 1000)} from the kettle last (${kettles} ${kettles === 1 ? 'kettle' : 'kettles'})`,
-        ]
-      : []),
-  ];
-  return [`Into the ${action.vessel?.name ?? 'tub'}: ${shares.join(', then ')}.`];
+  return [`Into the ${action.vessel?.name ?? 'tub'}: ${sharesWords(action.bath.shares, say)}.`];
 }
 
 /** What the bath is: warmth with tub and piece in, pH between its bounds. */

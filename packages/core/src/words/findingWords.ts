@@ -35,6 +35,9 @@ const PROFESSIONAL_WORDS: Readonly<Record<FindingFacts['professionalHand']['beca
   fuel:
     'Not for a machine, a cleaner or the dustbin: ask the waste authority; indoors, or with a strong smell, the ' +
     'fire service.',
+  dryingOil:
+    'Not for a machine, a cleaner or the dustbin: to the hazardous-waste point, wet, in a metal can. Ask the waste ' +
+    'authority where.',
   rotten: 'Not for a machine or a cleaner: double bag, household rubbish or bulky waste.',
   codeX:
     'Code X: vacuum and brush only. The rest is for a professional cleaner: tell them what it is, since when, ' +
@@ -102,6 +105,9 @@ const WORDS: Words = {
   soakedWithFuel: () =>
     'A piece soaked with fuel, or with fuel in its foam or padding, burns for weeks, and washing does not take it out. ' +
     'Keep it outdoors and out of use, and take it to the hazardous-waste point. A small splash: tell its size.',
+  soakedWithDryingOil: () =>
+    'Oil paint, varnish or a drying oil all over it heats up by itself. Folded, in a heap, a bin or a dryer it can ' +
+    'catch fire. Washing does not take it out: out of use. A small mark: tell its size.',
   rottenInside: ({ by }) =>
     by === 'mould'
       ? 'Mould has grown into it: washing the cover does not reach it, and it is breathed. It is thrown away. Cover and bed linen by themselves: 60 °C with a powder that holds bleach.'
@@ -145,8 +151,10 @@ const WORDS: Words = {
     `${say.name(pairId)}.`,
   leftOut: () => 'You left it out.',
   chosenInstead: ({ methodId }, say) => `You chose “${say.name(methodId)}” instead.`,
+  washLater: () =>
+    'Too little time to wash and dry it. Press the place dry in a towel, with every product rinsed out; wash it within a day.',
   takesTooLong: ({ minutes, readyInMin }) =>
-    `Takes at least ${durationWords(minutes, minutes)}: not ready in ${durationWords(readyInMin, readyInMin)}.`,
+    `Takes about ${durationWords(minutes, minutes)}: not ready in ${durationWords(readyInMin, readyInMin)}.`,
   addsLittle: ({ pct }) => `Would add ${pct} % at most to what the other steps take.`,
   rinsedForNext: ({ agentId }, say) => `It may not meet ${say.name(agentId)}, which comes later.`,
   rinsedForCloth: () => 'The cloth bears it only for a short while.',
@@ -184,9 +192,8 @@ const WORDS: Words = {
   notStrongerPH: ({ agentId, highPerL, unit, maxPH, owner }, say) =>
     `Not more than ${highPerL} ${unit} ${say.name(agentId)} per litre: past that the bath goes above pH ` +
     `${pH(maxPH)} (${ownerWords(owner, say)}).`,
-  kettlesNeeded: ({ hotC, toC, kettles, litres }, say) =>
-    `Your tap gives ${say.temp(hotC)}: ${kettles === 1 ? 'one kettle' : `${kettles} kettles`} ` +
-    `(${say.volume(litres * 1000)}) ${kettles === 1 ? 'brings' : 'bring'} this tub to ${say.temp(toC)}.`,
+  kettlesNeeded: ({ hotC, toC, litres }, say) =>
+    `Your tap gives ${say.temp(hotC)}: ${say.volume(litres * 1000)} just boiled bring this tub to ${say.temp(toC)}.`,
   longerForCool: ({ minutes, tempC, sharePct }, say) =>
     sharePct < 100
       ? `From ${say.temp(tempC)} downwards it works slowly: give it the whole ${durationWords(minutes, minutes)}, ` +
@@ -263,7 +270,7 @@ const WORDS: Words = {
     `${upper(ACTION_WORDS[most])} instead of ${ACTION_WORDS[wanted]} (${ownerWords(owner, say)}).`,
   allowedByLabel: ({ what, owner, by, aloneMax, usedMax }, say) => {
     const alone = `though ${ownerWords(owner, say)} alone would say`;
-    const allowed = `allowed by the label (${ownerWords(by, say)})`;
+    const allowed = `allowed by ${by.kind === 'label' && by.sign !== 'usualWash' ? `the label (${ownerWords(by, say)})` : ownerWords(by, say)}`;
     return {
       heat: `${say.temp(usedMax ?? 0)}: ${allowed}, ${alone} ${say.temp(aloneMax ?? 0)} at most.`,
       machine: `In the machine: ${allowed}, ${alone} by hand.`,
@@ -316,6 +323,18 @@ const WORDS: Words = {
   fibresUnknown: () =>
     'Fibres not told: treated as the most delicate it could be. Ways to tell: a tag inside a side seam, where it ' +
     'was bought; a cleaner can tell by a thread.',
+  usualTaken: ({ fibres, washC, colour, unlessFibreIds }, say) => {
+    const taken = [
+      ...(colour ? [colour] : []),
+      ...fibres.map(({ fibreId }) => say.name(fibreId)),
+      ...(washC === null ? [] : [`a tag of ${say.temp(washC)}`]),
+    ];
+    const unless = unlessFibreIds.map(say.name);
+    return (
+      `Taken as usual: ${[...new Set(taken)].join(', ')}. Read the tag first` +
+      `${unless.length > 0 ? `: ${unless.join(', ')} need another plan` : ''}.`
+    );
+  },
   noLabelKnown: () => 'No care label told: limits are guessed from fibre and make, on the careful side.',
   codeUnknown: () =>
     'No upholstery code told: dry powder only, until a water test. Damp white cloth on a hidden place, 10 ' +

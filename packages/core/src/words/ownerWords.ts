@@ -5,6 +5,7 @@ import type { Lexicon } from './lexicon.js';
 
 const SIGN_WORDS: Readonly<Record<LabelSign, string>> = {
   wash: 'sewn-in label',
+  usualWash: 'the usual label of such a piece',
   handWash: 'hand-wash sign',
   washNever: 'crossed-out tub',
   bleachNever: 'crossed-out triangle',

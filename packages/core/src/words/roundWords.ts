@@ -2,6 +2,7 @@ import type { Action } from '../treatment/plan/action.js';
 import type { Ingredient } from '../treatment/plan/recipe.js';
 import type { Minutes, Round, RoundPass } from '../treatment/plan/round.js';
 import { durationWords } from './actionWords.js';
+import { liquidWords, toolWords } from './amountWords.js';
 import { BETWEEN_WORDS, checkWords, PURPOSE_WORDS } from './courseWords.js';
 import type { Lexicon } from './lexicon.js';
 import { DRYING_WORDS } from './vocabularyWords.js';
@@ -62,6 +63,7 @@ export function passWords(pass: RoundPass, say: Lexicon): PassWords {
   const recipe = [
     ...pours.flatMap((one) => pourWords(one, say) ?? []),
     ...waterWords(actions, say),
+    ...putOnWords(actions, say),
     ...(dwell?.dwell ? [waitWords(dwell.dwell)] : []),
   ];
   return {
@@ -75,7 +77,7 @@ export function passWords(pass: RoundPass, say: Lexicon): PassWords {
       ...(how ? [how] : []),
       ...pass.advice,
       ...(stop ? [`Until: ${lower(stop)}`] : []),
-      ...(after ? [after] : []),
+      ...(after ? [after, ...plainPassWords(actions, say)] : []),
     ],
     test,
     conditions,
@@ -109,17 +111,31 @@ function beforeWords(actions: readonly Action[]): string[] {
 const waitWords = ({ minMin, maxMin, aimMin }: NonNullable<Action['dwell']>): string =>
   aimMin === null ? durationWords(minMin, maxMin) : `about ${durationWords(aimMin, aimMin)}`;
 
-/** Less than this is counted in drops, mL. */
-const DROPS_ML = 1;
-
-/** Two figures are enough: a hand pours no more exactly. */
-function pourWords({ agentId, massG, volumeML, basis }: Ingredient, say: Lexicon): string | null {
+/** An amount as a hand measures it, with the exact one. Two figures are enough: a hand pours no more exactly. */
+function pourWords({ agentId, massG, volumeML, snapped, basis }: Ingredient, say: Lexicon): string | null {
   const name = say.name(agentId);
   if (basis === 'label') return `${name} by its label`;
-  if (massG !== null) return `about ${twoFigures(massG)} g ${name}`;
+  if (massG !== null)
+    return `${snapped ? `${toolWords(snapped)}, ` : ''}about ${twoFigures(massG)} g ${name}`;
   if (volumeML === null) return null;
-  return volumeML < DROPS_ML ? `a few drops of ${name}` : `about ${say.volume(twoFigures(volumeML))} ${name}`;
+  return `${liquidWords(twoFigures(volumeML), snapped, say)} ${name}`;
 }
+
+/** How much plain water goes on a surface after a product. */
+const plainPassWords = (actions: readonly Action[], say: Lexicon): string[] =>
+  actions.flatMap(({ rinseWay, putOn }) =>
+    rinseWay === 'damp' && putOn ? [`${liquidWords(putOn.volumeML, putOn.snapped, say)} each.`] : [],
+  );
+
+/** What of the mix is put on, where that is less than was mixed. */
+const putOnWords = (actions: readonly Action[], say: Lexicon): string[] =>
+  actions.flatMap(({ kind, putOn }) =>
+    kind === 'apply' && putOn
+      ? [
+          `${putOn.goes ? '' : 'put on '}${liquidWords(putOn.volumeML, putOn.snapped, say)}${putOn.goes ? ' a go' : ''}`,
+        ]
+      : [],
+  );
 
 export function twoFigures(amount: number): number {
   if (amount <= 0) return 0;
@@ -137,7 +153,8 @@ function waterWords(actions: readonly Action[], say: Lexicon): string[] {
     warm && (warm.target > LUKEWARM_C || drum) ? [`at ${say.temp(warm.target)}`] : warm ? ['cold'] : [];
   if (mix?.bath)
     return [`in ${say.volume(mix.bath.waterL * 1000)} of water ${at.join()} (${mix.vessel?.name ?? 'tub'})`];
-  if (mix?.waterML) return [`in about ${say.volume(twoFigures(mix.waterML))} of water, ${at.join()}`];
+  if (mix?.waterML)
+    return [`in ${liquidWords(twoFigures(mix.waterML), mix.waterTools ?? null, say)} of water, ${at.join()}`];
   return at;
 }
 

@@ -47,7 +47,7 @@ describe('words', () => {
       .find((pass) => pass.methodId === 'oxygenSoak')
       ?.steps.find((action) => action.kind === 'mix');
     expect(mix && actionWords(mix, say).lines[0]).toBe(
-      'Into the lidded bucket: 5500 mL from the hot tap, then 1500 mL from the kettle last (1 kettle).',
+      'Into the lidded bucket: 5500 mL from the hot tap, then 1500 mL just boiled (most of your 1700 mL kettle).',
     );
   });
 

@@ -127,7 +127,7 @@ export const everydayMarks: readonly Mark[] = listed([
     name: 'slime',
     aliases: ['kids slime', 'toy slime', 'putty slime'],
     kind: 'mark',
-    components: of(['whiteGlue', 0.85], ['dyeInk', 0.15]),
+    components: of(['slimeGel', 0.85], ['dyeInk', 0.15]),
     hasSolids: true,
     advice: [
       always('Glue bound by borax: vinegar loosens it, warm water takes it out. Lift the bulk off first.', {

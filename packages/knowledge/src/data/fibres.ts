@@ -1252,7 +1252,7 @@ export const fibres: readonly Fibre[] = [
     aliases: ['memory foam', 'polyurethane foam', 'pu foam', 'upholstery foam'],
     group: 'fill',
     bathTempC: { white: 30, coloured: 30, unlabelledWhite: 30, unlabelledColoured: 30 },
-    pH: baths(4, 9, 2.4),
+    pH: baths(4, 9, 2),
     longSoakMaxC: null,
     mostAction: 'softBrush',
     mostProgramme: 'none',

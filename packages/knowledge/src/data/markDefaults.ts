@@ -7,6 +7,7 @@ export const plain = {
   bodyFluid: false,
   damage: false,
   fuel: false,
+  heatsItself: false,
   staysInFilling: null as 'mould' | 'germs' | null,
   expectedSignIds: [] as string[],
   cautionIds: [] as string[],

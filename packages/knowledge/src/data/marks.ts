@@ -905,6 +905,7 @@ export const marks: readonly Mark[] = [
     kind: 'mark',
     components: of(['oilPaint', 1]),
     hasSolids: true,
+    heatsItself: true,
     advice: [
       where({ unwetted: true }, 'Lift; no water first.', { bars: ['water'] }),
       where({ without: ['asthma', 'pregnancy'] }, 'Then the thinner its tin names, a few drops on a pad.', {
@@ -920,6 +921,7 @@ export const marks: readonly Mark[] = [
     aliases: ['fence stain', 'varnish', 'shellac', 'wood stain'],
     kind: 'mark',
     components: of(['oilPaint', 0.6], ['lacquer', 0.4]),
+    heatsItself: true,
     advice: [
       where({ without: ['asthma', 'pregnancy'] }, 'By the thinner its tin names, on a pad.', {
         asks: ['solvent'],

@@ -5,6 +5,7 @@ import { always } from './say.js';
 export const STANDING_NOTES = {
   dryBetween: always('Let it dry before the next product.', { names: ['dryIn'] }),
   towelOnIt: always('Dry white towel on it, weighed down, until it takes no more; then let it air.'),
+  fanOnIt: always('A fan on it, on cold, until it feels dry to the palm.', { asks: ['motor'] }),
   washAlone: always('Wash it alone.'),
   noSpin: always('No spin and no wringing: hang it up dripping.', { bars: ['wring'] }),
   rinseOutProduct: always('What was put on it before: out with it first, in two cold waters.', {
@@ -68,6 +69,11 @@ export const STANDING_NOTES = {
     'Outdoors if it can be carried, far from any flame, spark or switch, and out of use. If not: flames out, touch no ' +
       'switch, windows open, people out, and ask the fire service.',
     { asks: ['airOutdoors'] },
+  ),
+  oilOutside: always(
+    'Outdoors now, flat in a single layer, or into water in a metal can with a lid. Never folded, in a heap or in a bin. ' +
+      'Too large to carry: windows open, nothing on top of it. If it is warm or smokes: out, and the fire service.',
+    { asks: ['airOutdoors'], names: ['heat', 'water'] },
   ),
   downDry: always('Low, with balls, two to four hours, shaken every half hour, until it is dry to the core.'),
   rinseClear: always('Until the water stays clear.'),

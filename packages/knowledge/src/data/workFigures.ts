@@ -15,11 +15,6 @@ export const SIZE_CM = {
 } as const;
 /** A size nobody told is taken for this one. */
 export const ASSUMED_SIZE = 'palm';
-/** Solvent goes on the mark alone: so far beyond its edge, cm, and so much, mL/cm². Common practice, no source. */
-export const SOLVENT_MARGIN_CM = 0.5;
-export const SOLVENT_ML_PER_CM2 = 0.1;
-/** Least solvent worth pouring out, mL: some twenty drops and a pad. */
-export const SMALLEST_SOLVENT_ML = 2;
 /** All treatments of a household together, in one room and day: at most so much flammable solvent, mL. */
 export const MOST_SOLVENT_A_DAY_ML = 100;
 /** Alcohol in a sprayer: at most this share, %; above it the mist takes fire. From memory. */
@@ -123,6 +118,9 @@ export const AT_ONCE_WORK: Partial<
   detergent: { mechanism: 'surfactant', minutes: { low: 2, high: 10 } },
 };
 
+/** The way that does no more than the verb of a first line. */
+export const AT_ONCE_METHODS: Partial<Record<AtOnceVerb, string>> = { lift: 'liftOff' };
+
 /** Minutes of a person's own time per step. Common practice, no source. */
 export const HANDS_ON_MIN = {
   rinseBefore: 4,
@@ -173,4 +171,12 @@ export const DRYING_USUAL_MIN = {
   tumbleLow: { low: 90, likely: 180, high: 300 },
   tumbleNormal: { low: 60, likely: 90, high: 150 },
   inPlace: { low: 240, likely: 600, high: 1440 },
+  /** A seat or carpet before a fan: four to five hours. */
+  fanned: { low: 180, likely: 270, high: 480 },
+  /** A place of a palm on a garment, pressed in a towel, in moving air. */
+  patch: { low: 20, likely: 60, high: 120 },
 } as const;
+/** A thin piece, washed and spun, before a fan: usual, min. Common practice, no source. */
+export const QUICKEST_DRYING_MIN = 90;
+/** Spirits aired out of cloth, outdoors, no fan, at the quickest, min. Common practice, no source. */
+export const QUICKEST_AIRING_MIN = 120;

@@ -31,6 +31,8 @@ export const CoursePass = z.strictObject({
   stop: z.string().nullable(),
   expect: z.string().nullable(),
   optional: z.boolean(),
+  /** What does most here, by common practice: it is done however little the estimate gives it. */
+  main: z.boolean(),
   sourceIds: SourceIds,
 });
 export type CoursePass = z.infer<typeof CoursePass>;

@@ -1,4 +1,6 @@
 import { z } from 'zod';
+import { SPOT_KINDS } from '../vocabulary.js';
+import { FIBRE_GROUPS } from './fibre.js';
 import { Note } from './note.js';
 import {
   Age,
@@ -41,6 +43,8 @@ export const Method = z.strictObject({
   componentIds: z.array(Id),
   /** Only on these kinds of piece; empty means any. */
   itemIds: z.array(Id),
+  /** Only where the part in question holds a fibre of these groups; empty means any. */
+  fibreGroups: z.array(z.enum(FIBRE_GROUPS)),
   /** Only while the trouble is this old; empty means any age. */
   ages: z.array(Age),
   /** Worth doing only while the trouble is still wet. */
@@ -54,11 +58,8 @@ export const Method = z.strictObject({
   agents: z.array(z.strictObject({ agentId: Id, dose: Dose })),
   /** Water in a small mix, in parts; null for baths. */
   waterParts: z.number().nonnegative().nullable(),
-  /**
-   * Liquid a spot takes over all passes, mL per cm²; 0.5 gives about 120 mL for a wine-glass-sized spot. Null for
-   * baths.
-   */
-  pickUpMLPerCm2: z.number().positive().nullable(),
+  /** How much of a small mix a mark takes, by kind of work; null for baths. */
+  spotKind: z.enum(SPOT_KINDS).nullable(),
   liquorRatioLPerKg: z.number().positive().nullable(),
   tempC: z.strictObject({ min: z.number(), max: z.number(), prefer: z.enum(['coldest', 'hottest']) }),
   /** pH of the working bath when it differs from the agents' own (mixtures); null = derived from agents. */

@@ -60,6 +60,8 @@ export const Mark = z.strictObject({
   damage: z.boolean(),
   /** Liquid fuel: in foam or padding it stays and burns, so such a piece is not cleaned at home. */
   fuel: z.boolean(),
+  /** Drying oil: cloth soaked with it heats up by itself and can catch fire, until it has cured. */
+  heatsItself: z.boolean(),
   /**
    * What stays in a filling that cannot be rinsed, and makes people ill. Such a piece is thrown away. Mould counts in
    * what is slept on, and in any large patch. Germs count where the filling is soaked. null = it does not stay.

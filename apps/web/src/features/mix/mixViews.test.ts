@@ -122,9 +122,17 @@ describe('figures in words', () => {
     expect(pHBasis({ ...pH, firm: false }).join(' ')).toMatch(/roughly/);
   });
   it('pour cold first and the kettle last', () => {
-    const shares = { coldL: 1, hotTapL: 5, kettleL: 1.7, kettles: 1, tempC: 55, reached: true };
+    const shares = {
+      coldL: 1,
+      hotTapL: 5,
+      kettleL: 1.7,
+      kettles: 1,
+      kettleHoldsL: 1.7,
+      tempC: 55,
+      reached: true,
+    };
     expect(sharesText({ shares } as MixBath, say)).toBe(
-      '1000 mL cold, then 5000 mL from the hot tap, then 1700 mL from the kettle last (1 kettle)',
+      '1000 mL cold, then 5000 mL from the hot tap, then 1700 mL just boiled (all of your 1700 mL kettle)',
     );
   });
   it('say when it is below a temperature, or that it never is', () => {

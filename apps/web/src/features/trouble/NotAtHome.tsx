@@ -10,7 +10,8 @@ import { isCoded, sentenceText } from '../../facts/sentenceView';
 export const isForNobody = ({ findings }: Pick<Plan, 'findings'>): boolean =>
   findings.some(
     ({ code, facts }) =>
-      code === 'professionalHand' && ['explosive', 'fluoride', 'fuel', 'rotten'].includes(facts.because),
+      code === 'professionalHand' &&
+      ['explosive', 'fluoride', 'fuel', 'dryingOil', 'rotten'].includes(facts.because),
   );
 
 /** Where nothing is done at home: what to say to whoever does it. */

@@ -11,6 +11,7 @@ const DANGERS: readonly Finding['code'][] = [
   'chlorineFumesFrom',
   'productsReact',
   'soakedWithFuel',
+  'soakedWithDryingOil',
   'rottenInside',
   'dangerHere',
 ];
@@ -24,6 +25,7 @@ const GRAVE: readonly Finding['code'][] = [
 ];
 /** Changes what the hand does, or stands on a guess: a line on the page; all else is to keep in mind. */
 const PLAIN: readonly Finding['code'][] = [
+  'washLater',
   'rinseTriedFirst',
   'chlorineTried',
   'triedHot',
@@ -38,6 +40,7 @@ const ELSEWHERE: readonly Finding['code'][] = [
   'cupboardHoldsPair',
   'worthBuying',
   'sizeAssumed',
+  'usualTaken',
 ];
 
 /** Remarks to keep in mind, that change nothing the hand does. */

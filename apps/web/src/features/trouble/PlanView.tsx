@@ -9,6 +9,7 @@ import { isForNobody, NotAtHome } from './NotAtHome';
 import { OtherWays } from './OtherWays';
 import { CupboardWarning, PlanFindings } from './PlanFindings';
 import { losers } from './passView';
+import { AssumedUsual } from './plan/AssumedUsual';
 import { LABEL_FIRST } from './plan/Foot';
 import { LeftOutLine } from './plan/LeftOutLine';
 import { NextRound } from './plan/NextRound';
@@ -40,6 +41,7 @@ export function PlanView({ plan, run, nowMs, pieceId, troubleId, catalogue, onFa
     <Box>
       <PlanFindings plan={plan} />
       {plan.rounds.length === 0 && !nobody && <NotAtHome facts={plan.facts} catalogue={catalogue} />}
+      {plan.rounds.length > 0 && run === undefined && <AssumedUsual plan={plan} onFacts={onFacts} />}
       <LeftOutLine facts={plan.facts} onFacts={onFacts} />
       {plan.rounds.map((round) =>
         round.kind === 'full' ? (

@@ -59,7 +59,7 @@ export function losers(candidates: readonly Candidate[]): Candidate[] {
 export function emptyTitle({ findings }: Pick<Plan, 'findings'>): string {
   const says = (code: Finding['code']) => findings.some((finding) => finding.code === code);
   if (says('noCleaningHelps')) return 'No cleaning helps';
-  if (says('soakedWithFuel') || says('fluorideOnIt')) return 'Out of use';
+  if (says('soakedWithFuel') || says('soakedWithDryingOil') || says('fluorideOnIt')) return 'Out of use';
   if (says('rottenInside')) return 'Throw it away';
   return says('waterTestFirst') ? 'After the water test' : 'No home method';
 }

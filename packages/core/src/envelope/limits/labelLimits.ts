@@ -58,7 +58,11 @@ function washLimits({ wash }: CareLabel): Limit[] {
   }
   return [
     { ...bySign('wash', wash.maxC), quantity: 'tempC', maxC: wash.maxC },
-    { ...bySign('wash', wash.maxC), quantity: 'programme', most: PROGRAMME_BY_BARS[wash.bars] ?? 'veryMild' },
+    {
+      ...bySign('wash', wash.maxC),
+      quantity: 'programme',
+      most: PROGRAMME_BY_BARS[wash.bars] ?? 'veryMild',
+    },
   ];
 }
 

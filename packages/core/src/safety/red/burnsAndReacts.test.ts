@@ -31,8 +31,17 @@ const firstActIs =
   (...texts: string[]) =>
   (plan: Plan) =>
     expect(plan.atOnce.actions.map(({ text }) => text).slice(0, texts.length)).toEqual(texts);
-const { airOutdoors, airRoom, fuelOutside, floodNow, handsOff, wetOrDry, leaveFumes, floodFumes } =
-  STANDING_NOTES;
+const {
+  airOutdoors,
+  airRoom,
+  fuelOutside,
+  oilOutside,
+  floodNow,
+  handsOff,
+  wetOrDry,
+  leaveFumes,
+  floodFumes,
+} = STANDING_NOTES;
 
 const NASTY: readonly Nasty[] = [
   ...[overall, tee, made('jumper', { wool: 100 }, { label: null })].map(
@@ -55,6 +64,21 @@ const NASTY: readonly Nasty[] = [
       holds: firstActIs(fuelOutside.text),
       offers: 'professional',
     }),
+  ),
+  ...['towel', 'tShirt', 'workwear'].flatMap((itemId): Nasty[] =>
+    (['woodVarnish', 'oilPaintMark'] as const).map(
+      (markId): Nasty => ({
+        name: `${markId} all over the ${itemId}`,
+        ground: '10: a drying oil heats itself: not at home, one layer outdoors or wet in a metal can',
+        facts: ask(markId, made(itemId, { cotton: 100 }, { label: label(60) }), {
+          size: 'allOver',
+          age: 'hours',
+        }),
+        findings: ['soakedWithDryingOil'],
+        holds: firstActIs(oilOutside.text),
+        offers: 'professional',
+      }),
+    ),
   ),
   ...['petrol', 'mineralSpirits', 'turpentine', 'adhesiveRemover', 'teaTreeOil'].flatMap(
     (agentId): Nasty[] => [

@@ -79,7 +79,7 @@ export const SAYS: Readonly<Record<string, RegExp | ((plan: Plan) => boolean)>> 
   'the finish holds the ink: a leather repairer, soon': /leather: its own cleaner/i,
   'give it back only when no smell is left': /only when no smell is left/i,
   'toner is plastic powder: keep dry and cold': /plastic powder.*melts/i,
-  'must not dry before it is out': /never let it dry while you look/i,
+  'must not dry before it is out': /never let it dry in while you look/i,
   'alcohol takes indigo too: test': /hidden test first: alcohol/i,
   'let it cure': /let it cure|(cured|hard).*(first|then)|until it is hard/i,
   '2 % elastane: short contact after a test': /hidden test first: acetone \(elastane/i,

@@ -16,4 +16,6 @@ export interface InRound {
   readonly wetted: boolean;
   /** A solvent has. */
   readonly solvent: boolean;
+  /** Wet goes of the round on what cannot be rinsed through, plain passes counted; 1 where it can. */
+  readonly wetGoes: number;
 }

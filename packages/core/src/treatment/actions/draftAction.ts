@@ -14,6 +14,8 @@ export function draftAction(kind: Action['kind'], fields: Partial<Action>): Acti
     handsOnMin: fields.handsOnMin ?? HANDS_ON_MIN[kind],
     ingredients: fields.ingredients ?? NONE,
     waterML: fields.waterML ?? null,
+    waterTools: fields.waterTools ?? null,
+    putOn: fields.putOn ?? null,
     bath: fields.bath ?? null,
     vessel: fields.vessel ?? null,
     batches: fields.batches ?? 1,

@@ -6,8 +6,10 @@ import {
   STANDING_NOTES,
   UNKNOWN_FIBRE_ID,
 } from '@feverfew/knowledge';
+import { plainPassML } from '../assess/dose/spotAmount.js';
 import { soilCautions } from '../case/soilCautions.js';
 import type { Action } from '../plan/action.js';
+import { measuredOut } from '../recipe/measureIngredient.js';
 import type { ActionsInput } from './actionsInput.js';
 import { draftAction } from './draftAction.js';
 import { methodCautions } from './methodCautions.js';
@@ -82,15 +84,17 @@ function rinseNotes(input: ActionsInput): string[] {
 
 /** A rinse where one comes after the pass; airing and vacuuming where that does. */
 function rinseAfter(input: ActionsInput, after: RinseBetween): Action[] {
-  const { eligible, context } = input;
+  const { eligible, context, inRound } = input;
   const { method, window } = eligible;
   const { rinsable, index, item } = context;
+  const wet = !rinsable && method.wetting !== 'dry';
   const maxC = Math.min(30, window.tempC.max);
   const rinse = (rinses: number, rinseWay: Action['rinseWay']) =>
     draftAction('rinse', {
       rinses,
       rinseWay,
       tempC: rinseWay === 'vacuum' ? null : { min: Math.min(5, maxC), max: maxC, target: Math.min(20, maxC) },
+      putOn: wet && rinseWay === 'damp' ? measuredOut(plainPassML(context, inRound.wetGoes), context) : null,
       notes: rinseWay === 'change' && rinses > 1 ? rinseNotes(input) : [],
     });
   const through = index.factsOf(method).chemistries.includes('chlorine') || item.skinContact ? 3 : 2;
@@ -99,10 +103,10 @@ function rinseAfter(input: ActionsInput, after: RinseBetween): Action[] {
       return [rinse(1, rinsable ? 'change' : 'damp')];
     case 'noFoam':
     case 'full':
-      return [rinsable ? rinse(through, 'change') : rinse(2, 'damp')];
+      return [rinsable ? rinse(through, 'change') : rinse(dampPasses(after), 'damp')];
     case 'damp':
     case 'dryToTouch':
-      return [rinse(2, 'damp')];
+      return [rinse(dampPasses(after), 'damp')];
     case 'vacuum':
       return [rinse(0, 'vacuum')];
     case 'airOut':
@@ -111,4 +115,10 @@ function rinseAfter(input: ActionsInput, after: RinseBetween): Action[] {
     case 'blot':
       return [];
   }
+}
+
+/** Damp passes after a product on what cannot be rinsed through. */
+export function dampPasses(after: RinseBetween): number {
+  if (after === 'short') return 1;
+  return ['noFoam', 'full', 'damp', 'dryToTouch'].includes(after) ? 2 : 0;
 }

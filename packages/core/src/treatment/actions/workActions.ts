@@ -13,19 +13,20 @@ import { togetherNotes } from './togetherNotes.js';
 export function workActions(input: ActionsInput, cautionIds: string[]): Action[] {
   const { eligible, context } = input;
   const { method, window } = eligible;
-  const amounts = recipe(eligible, context);
+  const amounts = recipe(eligible, context, input.inRound.wetGoes);
   const tempC = method.wetting === 'dry' ? null : window.tempC;
   const notes = (kind: keyof Method['notes']) => notesOf(input, kind);
   const inCompany = method.inMachine ? togetherNotes(input) : [];
   const signs = signsFor(method, context);
   const draft = (kind: Action['kind'], fields: Partial<Action>): Action => draftAction(kind, fields);
-  const { vessel, batches, outlook } = amounts;
+  const { vessel, batches, outlook, putOn } = amounts;
   const aim = outlook?.oxygen ? aimedDwell(eligible, context) : null;
   return [
     ...(method.agents.length > 0
       ? [
           draft('mix', {
             ...amounts,
+            putOn: null,
             tempC,
             pH: window.pH,
             notes: [
@@ -41,6 +42,7 @@ export function workActions(input: ActionsInput, cautionIds: string[]): Action[]
       : []),
     draft('apply', {
       action: window.action,
+      putOn,
       vessel,
       batches,
       tempC,

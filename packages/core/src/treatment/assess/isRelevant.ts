@@ -26,6 +26,7 @@ export function suitsPiece(method: Method, context: PlanContext): boolean {
   const { rinsable, item, facts, envelope } = context;
   if (method.itemIds.length > 0 && !method.itemIds.includes(item.id)) return false;
   if (method.inABag && !item.fitsABag) return false;
+  if (method.fibreGroups.length > 0 && !holdsGroup(method, context)) return false;
   if (method.ages.length > 0 && !method.ages.includes(facts.age)) return false;
   if (method.onlyWhereDry && envelope.wetting.most !== 'dry') return false;
   if (method.onlyWet && facts.wetness === 'dry') return false;
@@ -35,3 +36,10 @@ export function suitsPiece(method: Method, context: PlanContext): boolean {
     (!rinsable && method.wetting === 'spot')
   );
 }
+
+/** Whether the part that the trouble is on holds a fibre the method is made for. */
+const holdsGroup = ({ fibreGroups }: Method, { facts, index }: PlanContext): boolean =>
+  (facts.piece.parts[facts.partIndex] ?? facts.piece.parts[0])?.fibres.some(({ fibreId }) => {
+    const group = index.fibres.get(fibreId)?.group;
+    return group !== undefined && fibreGroups.includes(group);
+  }) ?? false;

@@ -140,8 +140,20 @@ export const openConditions = (
   when: CoursePass['when'],
   context: PlanContext,
   before: DoneBefore,
-): StepCondition[] =>
-  when === 'always' ? [] : when.filter((condition) => decide(condition, context, before) === 'unknown');
+): StepCondition[] => {
+  if (when === 'always') return [];
+  const open = when.filter((condition) => decide(condition, context, before) === 'unknown');
+  return open.filter((condition) => !open.some((other) => other !== condition && implies(other, condition)));
+};
+
+/** What fulfils one always fulfils the other, so only the narrower is asked. */
+const implies = ({ anyOf: narrow }: StepCondition, { anyOf: wide }: StepCondition): boolean =>
+  narrow.length > 0 &&
+  narrow.length < wide.length &&
+  narrow.every((one) => wide.some((other) => isSame(one, other)));
+
+const isSame = (one: Circumstances, other: Circumstances): boolean =>
+  JSON.stringify(one) === JSON.stringify(other);
 
 /** The pass is not for what the piece is made of. */
 export const isForOtherFibres = (when: CoursePass['when'], context: PlanContext): boolean =>

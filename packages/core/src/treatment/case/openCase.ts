@@ -1,11 +1,14 @@
 import { type Agent, type Caution, type Item, type Knowledge, STANDING_CAUTIONS } from '@feverfew/knowledge';
 import { drawEnvelope } from '../../envelope/drawEnvelope.js';
 import { gatherLimits } from '../../envelope/gatherLimits.js';
+import type { Limit } from '../../envelope/limit.js';
 import { type Evidence, NO_EVIDENCE } from '../../evidence/evidence.js';
+import { withTaken } from '../../finding/pieceAsTaken.js';
 import { cupboardOf } from '../../household/bottleStrength.js';
 import type { Household } from '../../household/household.js';
 import { NOTHING_BUSY, type Occupancy } from '../../household/occupancy.js';
 import { indexKnowledge, type KnowledgeIndex } from '../../lookup/knowledgeIndex.js';
+import type { UsualTaken } from '../../trouble/assumeUsual.js';
 import { NO_CHOICES } from '../../trouble/choices.js';
 import { diagnose, diagnosisOf } from '../../trouble/diagnose.js';
 import { followedPositions } from '../../trouble/followedPositions.js';
@@ -18,20 +21,25 @@ import { residuesOf } from './residues.js';
 import { soilCautions } from './soilCautions.js';
 import { isVapour } from './vapourHere.js';
 
-/** Envelope and context; the context only once a trouble and a piece are told. */
+/**
+ * Envelope and context; the context only once a trouble and a piece are given.
+ * @param usual what to take as usual where it is not given; null = nothing, limits are the tightest it may have
+ */
 export function openCase(
   given: TroubleFacts,
   household: Household,
   knowledge: Knowledge,
   evidence: Evidence = NO_EVIDENCE,
   occupancy: Occupancy = NOTHING_BUSY,
+  usual: UsualTaken | null = null,
 ) {
   const index = indexKnowledge(knowledge);
-  const facts = inOrder(onItsOwnPart(given, index));
+  const facts = inOrder(onItsOwnPart({ ...given, piece: withTaken(given.piece, usual) }, index));
   const marks = workMarks(facts, knowledge);
   const told = toldMarks(facts, knowledge);
   const positions = followedPositions(facts, household, index);
-  const envelope = drawEnvelope(gatherLimits(facts, { marks, told }, positions, index));
+  const limits = gatherLimits(facts, { marks, told }, positions, index);
+  const envelope = drawEnvelope(usual?.washC == null ? limits : limits.map(asUsual));
   const residues = residuesOf(facts.tried, index);
   const item = facts.piece.itemId === null ? undefined : index.items.get(facts.piece.itemId);
   // Where all of it is gone the danger may not be: it is looked for in what was there.
@@ -39,6 +47,7 @@ export function openCase(
     told.length > 0 && item
       ? {
           facts,
+          usual,
           household,
           knowledge,
           index,
@@ -46,7 +55,8 @@ export function openCase(
           marks: marks.length > 0 ? marks : told,
           told,
           item,
-          dryMassG: facts.piece.dryMassG ?? item.dryMassG,
+          // All of them lie in one bath, or go in lots.
+          dryMassG: (facts.piece.dryMassG ?? item.dryMassG) * (facts.pieces ?? 1),
           rinsable: isRinsable(item, envelope),
           positions,
           evidence,
@@ -66,6 +76,12 @@ export function openCase(
   const isGone = marks.length === 0;
   return { context: isGone ? null : all, gone: isGone ? all : null, frame, item };
 }
+
+/** A limit of a tag that was not read is not the tag's. */
+const asUsual = (limit: Limit): Limit =>
+  limit.owner.kind === 'label' && limit.owner.sign === 'wash'
+    ? { ...limit, owner: { ...limit.owner, sign: 'usualWash' } }
+    : limit;
 
 /** Cautions said of the piece, of its trouble, and of a solvent that may still be in it. */
 function cautionsOn(

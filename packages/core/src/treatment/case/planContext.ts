@@ -6,6 +6,7 @@ import type { Evidence } from '../../evidence/evidence.js';
 import type { Household } from '../../household/household.js';
 import type { Occupancy } from '../../household/occupancy.js';
 import type { KnowledgeIndex } from '../../lookup/knowledgeIndex.js';
+import type { UsualTaken } from '../../trouble/assumeUsual.js';
 import type { Choices } from '../../trouble/choices.js';
 import type { FollowedPosition } from '../../trouble/followedPositions.js';
 import type { TroubleFacts } from '../../trouble/troubleFacts.js';
@@ -13,7 +14,10 @@ import type { WorkMark } from '../../trouble/workMarks.js';
 
 /** Everything one planning run looks at. */
 export interface PlanContext {
+  /** As given, and as usual where a washable piece was not described. */
   readonly facts: TroubleFacts;
+  /** What of the facts was taken as usual; null = nothing. */
+  readonly usual: UsualTaken | null;
   readonly household: Household;
   readonly knowledge: Knowledge;
   readonly index: KnowledgeIndex;
@@ -39,11 +43,14 @@ export interface PlanContext {
 }
 
 /** The bath a method asks for here. */
-export const bathAskedFor = (method: Method, { index, dryMassG, item }: PlanContext): BathAskedFor => ({
+export const bathAskedFor = (
+  method: Method,
+  { index, dryMassG, item, facts }: PlanContext,
+): BathAskedFor => ({
   liquorRatioLPerKg: method.liquorRatioLPerKg,
   agents: index.factsOf(method).agents,
   dryMassG,
-  isDivisible: item.divisible,
+  isDivisible: item.divisible || (facts.pieces ?? 1) > 1,
 });
 
 export const isRinsable = (item: Item, envelope: Envelope): boolean =>

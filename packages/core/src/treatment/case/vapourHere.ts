@@ -38,6 +38,14 @@ export const isSoakedWithFuel = oncePerPlan(
   },
 );
 
+/** Whether drying oil is all over the piece: in a heap or a dryer it catches fire by itself, until it has cured in months. */
+export const heatsItself = oncePerPlan(
+  ({ told, facts }: Pick<PlanContext, 'told' | 'facts'>): boolean =>
+    facts.size === 'allOver' &&
+    facts.age !== 'months' &&
+    told.some(({ causes }) => causes.some(({ mark }) => mark.heatsItself)),
+);
+
 /** Whether liquid fuel is or was on the piece: no solvent is added to it. */
 export const hasFuel = ({ told }: Pick<PlanContext, 'told'>): boolean =>
   told.some(({ causes }) => causes.some(({ mark }) => mark.fuel));

@@ -1,18 +1,24 @@
 import type { Cloth, Course } from '@feverfew/knowledge';
 import type { PlanContext } from '../case/planContext.js';
 import type { NotUsed } from '../plan/round.js';
-import type { Arranged, ArrangedRound, Placed } from './arranged.js';
+import type { Arranged, ArrangedRound } from './arranged.js';
 import { clothOf } from './clothOf.js';
-import { type ComposedRound, composeRound } from './composeRound.js';
+import { type ComposedRound, composeRound, inserted } from './composeRound.js';
 import { courseFor, courseOfItem } from './courseFor.js';
-import { endHere } from './endHere.js';
+import { endHere, endOfNone } from './endHere.js';
 import { fitCourses } from './fitCourses.js';
 import { inChosenOrder, withChosenWays } from './followed.js';
 import { untouched } from './goneAfter.js';
+import { mayBeInTime } from './inTime.js';
 import { placedAll } from './placeRound.js';
 import { ofNoCourse, type Placing } from './placing.js';
 import { promising } from './promising.js';
+import { isWork, secondRound } from './secondRound.js';
+import { isStronger } from './strongest.js';
 import { workedOut } from './workedOut.js';
+
+/** So many ways that no course has come into round one at most. */
+const MOST_HURRIED = 3;
 
 /**
  * The rounds of a plan: courses of all troubles fitted to the piece, joined, judged by what they take.
@@ -30,20 +36,25 @@ export function arrangeRounds(context: PlanContext, open: PlanContext | null): A
   const first = withChosenWays(fitCourses('first', courses, cloth, cases, notUsed), context, open, notUsed);
   const second = fitCourses('second', courses, cloth, cases, notUsed);
   const arrange: Arrange = { ...cases, cloth, courses, notUsed };
-  const one = firstRound(inChosenOrder(first, context), second, arrange);
-  // What a second round does without, the first has or has given a reason for.
   const here = open ?? context;
-  const two = composeRound(one.rest, [], courses, here, [], one);
-  const after = { worked: two.worked, passes: [...one.passes, ...two.passes] };
-  const further =
-    courses.length > 0 && one.passes.length > 0
-      ? promising(context, open, after, idsOf(notUsed), cloth, false)
-      : [];
+  let line = inChosenOrder(first, context);
+  let laid = laidOut(line, second, arrange);
+  // What does more than all of round one is not saved up for a third; what a person chose stands as it is.
+  const { instead, leftOut } = context.choices;
+  const isChosen = Object.keys(instead).length + leftOut.length > 0;
+  for (let at = 0; at < MOST_HURRIED && !isChosen; at += 1) {
+    const [best] = laid.further;
+    if (!best || !isStronger(best, laid.one.passes, here)) break;
+    line = inserted(line, best, context);
+    laid = laidOut(line, second, arrange);
+  }
+  const { one, two, further, after } = laid;
   const three = composeRound(further, [], courses, here, [], after);
   // Where every course ends honestly, what wets nothing may still be worth doing.
   const honest = told.length > 0 && courses.length === 0 && !context.item.surfaceOnly;
   const isDamage = context.marks.every(({ mark }) => mark.damage);
-  const bare = one.passes.length === 0 && !isDamage ? workedOut(context, honest) : [];
+  const isBare = one.passes.length === 0 && !isDamage;
+  const bare = isBare ? workedOut(context, honest) : [];
   const rounds = [
     { passes: one.passes.length > 0 ? one.passes : placedAll(bare, context), courses },
     { passes: two.passes, courses },
@@ -53,7 +64,10 @@ export function arrangeRounds(context: PlanContext, open: PlanContext | null): A
     cloth,
     rounds,
     notUsed: unique(notUsed, rounds),
-    ends: told.map(({ markId, given }) => endHere(markId, given, context)),
+    ends:
+      told.length > 0 || rounds.length === 0 || isDamage
+        ? told.map(({ markId, given }) => endHere(markId, given, context))
+        : context.marks.map(({ mark }) => endOfNone(mark.id)),
   };
 }
 
@@ -63,6 +77,20 @@ interface Arrange {
   readonly cloth: Cloth;
   readonly courses: ArrangedRound['courses'];
   readonly notUsed: NotUsed[];
+}
+
+/** Both rounds of the courses, and what is worth a further one. */
+function laidOut(first: readonly Placing[], second: readonly Placing[], arrange: Arrange) {
+  const { context, open, courses, notUsed, cloth } = arrange;
+  const one = firstRound(first, second, arrange);
+  const here = open ?? context;
+  const two = secondRound(one, courses, here);
+  const after = { worked: two.worked, passes: [...one.passes, ...two.passes] };
+  const further =
+    courses.length > 0 && one.passes.length > 0
+      ? promising(context, open, after, notWanted(notUsed, context), cloth, false)
+      : [];
+  return { one, two, further, after };
 }
 
 /** The first round as the courses have it, with what works where they leave nothing but a wash, or wait for a test. */
@@ -76,7 +104,15 @@ function firstRound(
   const asTold = composeRound(first, second, courses, here, notUsed, start);
   // Where nothing but the wash is left of the courses, what else would work comes in before it.
   const idle = asTold.passes.length > 0 && !asTold.passes.some(isWork);
-  const instead = idle ? promising(context, open, start, idsOf(notUsed), cloth, true) : [];
+  const ways = idle ? promising(context, open, start, notWanted(notUsed, context), cloth, true) : [];
+  const timely = new Set(
+    mayBeInTime(
+      ways.map(({ fitted }) => fitted.eligible),
+      context,
+      notUsed,
+    ),
+  );
+  const instead = ways.filter(({ fitted }) => timely.has(fitted.eligible));
   // Dry powder waits for no water test.
   const shut = open !== null && asTold.passes.every(({ opensAfterTest }) => opensAfterTest);
   const powders = shut
@@ -87,10 +123,11 @@ function firstRound(
   return composeRound([...before, ...first, ...instead], second, courses, here, notUsed, start);
 }
 
-const idsOf = (notUsed: readonly NotUsed[]): string[] => notUsed.map(({ methodId }) => methodId);
-
-/** A later round is one only where something new is done in it. */
-const isWork = ({ phase, prepares }: Placed): boolean => phase !== 'wash' && !prepares;
+/** What fell out, and what the person has put something else in the place of. */
+const notWanted = (notUsed: readonly NotUsed[], { choices }: PlanContext): string[] => [
+  ...notUsed.map(({ methodId }) => methodId),
+  ...Object.keys(choices.instead),
+];
 
 function courseHere(
   work: PlanContext['marks'][number],

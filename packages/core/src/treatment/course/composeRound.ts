@@ -5,11 +5,13 @@ import type { ArrangedRound, Placed } from './arranged.js';
 import { hasFairChance } from './fairChance.js';
 import { isWorkingBath } from './fitCourses.js';
 import { added, gainOf, goneAfter, leastGone, type Worked, workOf } from './goneAfter.js';
-import { inTime } from './inTime.js';
+import { inTime, mayBeInTime } from './inTime.js';
+import { openChecks } from './openChecks.js';
 import { phaseOf, rankOf } from './phaseOf.js';
 import { withWash } from './placeRound.js';
 import type { Placing, Start } from './placing.js';
 import { setAsideByLog } from './setAsideByLog.js';
+import { isOvernight, isPlainWater, strongerLater } from './strongest.js';
 import { washFor } from './washFor.js';
 
 /** Local work is not enough below this, and a bath that adds so much comes into the first round: our own choice. */
@@ -37,10 +39,15 @@ export function composeRound(
   const asked = machineWashesOf(own);
   // What was to flush it may fall out again: heat goes before germs only where cold water really runs first.
   const before = start.passes.map(({ eligible }) => eligible);
-  const washAfter = (done: readonly EligibleMethod[]): EligibleMethod[] =>
-    washFor(courses, asked, context, notUsed, [...before, ...done].some(isPlainWater));
+  // Only the first round is in a hurry: what comes after goes on the next day.
+  const hurried = (ways: readonly EligibleMethod[]): readonly EligibleMethod[] =>
+    before.length > 0 ? ways : mayBeInTime(ways, context, notUsed);
+  const washAfter = (done: readonly EligibleMethod[]): EligibleMethod[] => [
+    ...hurried(washFor(courses, asked, context, notUsed, [...before, ...done].some(isPlainWater))),
+  ];
+  const timely = new Set(hurried(own.map(({ fitted }) => fitted.eligible)));
   const chosen = inTime(
-    own.filter(({ fitted }) => !fitted.eligible.method.inMachine),
+    own.filter(({ fitted: { eligible } }) => !eligible.method.inMachine && timely.has(eligible)),
     washAfter(own.map(({ fitted }) => fitted.eligible))[0],
     context,
     notUsed,
@@ -58,12 +65,16 @@ export function composeRound(
     ({ fitted, opensAfterTest }) =>
       chosen.every((one) => one.fitted.eligible.method.id !== fitted.eligible.method.id) &&
       ['local', 'bath'].includes(phaseOf(fitted.eligible.method, context)) &&
-      (!opensAfterTest || chosen.some((other) => other.opensAfterTest)),
+      (!opensAfterTest || chosen.some((other) => other.opensAfterTest)) &&
+      !isOvernight(fitted.eligible),
   );
-  const bathed = fair.some(({ fitted }) => isWorkingBath(fitted.eligible.method, context));
-  // Where nothing local is left to do, the bath is the first real step.
-  const dryOnly = fair.every(({ fitted }) => fitted.eligible.method.wetting === 'dry');
-  if (!bathed && (dryOnly || isLongStanding(context)) && leastGone(round.gone) < ENOUGH_GONE) {
+  // What a look has to decide stays where it is.
+  const sure = missed.filter(({ fitted }) =>
+    openChecks(fitted.words, [], context).every(({ isTest }) => isTest),
+  );
+  const stronger = strongerLater(round.passes, sure, context);
+  if (stronger) round = ended(inserted(fair, stronger, context));
+  else if (needsBath(fair, context) && leastGone(round.gone) < ENOUGH_GONE) {
     const local = withWash(fair, { washAfter: () => [], courses }, context, start, []);
     const gains = missed.map((one) => ({
       one,
@@ -72,11 +83,18 @@ export function composeRound(
     const best = gains.sort((a, b) => b.gain - a.gain)[0];
     if (best && best.gain >= WORTH_THE_BATH) round = ended(inserted(fair, best.one, context));
   }
+  // What moved up from the later round is done; what the course has in both rounds comes again.
   const used = new Set(round.passes.map(({ eligible }) => eligible.method.id));
-  return {
-    ...round,
-    rest: later.filter(({ fitted }) => !used.has(fitted.eligible.method.id)),
-  };
+  const twice = new Set(own.map(({ fitted }) => fitted.eligible.method.id));
+  const isLeft = (id: string) => !used.has(id) || twice.has(id);
+  return { ...round, rest: later.filter(({ fitted }) => isLeft(fitted.eligible.method.id)) };
+}
+
+/** A bath is a real step where there is none, and nothing local is left to do or the trouble is old. */
+function needsBath(fair: readonly Placing[], context: PlanContext): boolean {
+  const bathed = fair.some(({ fitted }) => isWorkingBath(fitted.eligible.method, context));
+  const dryOnly = fair.every(({ fitted }) => fitted.eligible.method.wetting === 'dry');
+  return !bathed && (dryOnly || isLongStanding(context));
 }
 
 /** Without what the household has seen fail; what does better in its place comes in, from a later round too. */
@@ -101,10 +119,6 @@ function proven(
   return kept;
 }
 
-const isPlainWater = ({ method, appliedAgents }: EligibleMethod): boolean =>
-  method.wetting !== 'dry' &&
-  appliedAgents.every(({ chemistries }) => chemistries.every((one) => one === 'water'));
-
 /** A machine wash that a course has among its passes is the wash of the round. */
 const machineWashesOf = (own: readonly Placing[]): string[] =>
   own.flatMap(({ fitted: { eligible } }) => (eligible.method.inMachine ? [eligible.method.id] : []));
@@ -113,7 +127,8 @@ const machineWashesOf = (own: readonly Placing[]): string[] =>
 const isLongStanding = ({ facts }: PlanContext): boolean =>
   !['minutes', 'hours'].includes(facts.age) || facts.heat !== 'none' || facts.size === 'allOver';
 
-function inserted(list: readonly Placing[], one: Placing, context: PlanContext): Placing[] {
+/** A way put into its place by kind of work. */
+export function inserted(list: readonly Placing[], one: Placing, context: PlanContext): Placing[] {
   const rank = (of: Placing) => rankOf(of.fitted.eligible, of.late, context);
   const at = list.findIndex((other) => rank(other) > rank(one));
   return at < 0 ? [...list, one] : [...list.slice(0, at), one, ...list.slice(at)];

@@ -16,3 +16,11 @@ export function endHere(markId: string, given: ClothCourse, context: PlanContext
   const said = sayable(notes, context, { unwetted: false, bars: context.barred });
   return { markId, rounds, next, text: said.join(' ') || END_TEXTS[next] };
 }
+
+/** Where no course speaks of such a piece: what was worked out is all there is. */
+export const endOfNone = (markId: string): End => ({
+  markId,
+  rounds: 1,
+  next: 'professional',
+  text: END_TEXTS.professional,
+});

@@ -1,7 +1,7 @@
 import { leftAfter } from '../../effect/workedShares.js';
 import type { PlanContext } from '../case/planContext.js';
 import { workOf } from './goneAfter.js';
-import { FRESH, LEAST_GAIN, type Placing, PREPARING, WHILE_FRESH } from './placing.js';
+import { FRESH, isMain, LEAST_GAIN, type Placing, PREPARING, WHILE_FRESH } from './placing.js';
 
 /** One starts with the gentlest that takes about a third of what the best would, on what it acts on at all. */
 const FAIR_SHARE = 1 / 3;
@@ -16,7 +16,7 @@ export function hasFairChance(one: Placing, all: readonly Placing[], context: Pl
   const fresh = FRESH.includes(facts.age) || facts.size === 'allOver';
   const purpose = one.fitted.asked?.purpose;
   // What somebody chose outright has its place.
-  if (purpose === undefined) return true;
+  if (purpose === undefined || isMain(one.fitted)) return true;
   if (frail || (PREPARING.includes(purpose) && (fresh || !WHILE_FRESH.includes(purpose)))) return true;
   const taken = (of: Placing, m: number, c: number): number => {
     const left = leftAfter(workOf(of.fitted.eligible, context)[m]?.[c] ?? []);

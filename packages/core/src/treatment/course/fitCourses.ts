@@ -2,7 +2,7 @@ import type { Cloth, CoursePass, Method } from '@feverfew/knowledge';
 import type { PlanContext } from '../case/planContext.js';
 import type { NotUsed } from '../plan/round.js';
 import type { ArrangedRound } from './arranged.js';
-import { fitPass } from './fitPass.js';
+import { type FittedPass, fitPass } from './fitPass.js';
 import { phaseOf, rankOf } from './phaseOf.js';
 import type { Candidate, Placing } from './placing.js';
 
@@ -60,6 +60,13 @@ function joined(candidates: readonly Candidate[], context: PlanContext): Placing
     place,
     rank: rankOf(one.fitted.eligible, one.late, context),
   }));
-  const several = context.marks.length > 1;
+  // So is a course of which another kind of work has taken a place.
+  const several = context.marks.length > 1 || list.some(({ fitted }) => isOtherKind(fitted, context));
   return placed.sort((a, b) => (several ? a.rank - b.rank : 0) || a.place - b.place).map(({ one }) => one);
+}
+
+/** Whether what takes the place of a way is another kind of work than it. */
+function isOtherKind({ asked, eligible, insteadOf }: FittedPass, context: PlanContext): boolean {
+  const method = insteadOf && asked && context.index.methods.get(asked.methodIds[0] ?? '');
+  return method ? phaseOf(method, context) !== phaseOf(eligible.method, context) : false;
 }

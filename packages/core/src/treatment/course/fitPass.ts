@@ -122,7 +122,7 @@ function judge(asked: CoursePass, method: Method, context: PlanContext): MethodA
 
 const ownPasses = new WeakMap<Knowledge, Map<string, CoursePass | null>>();
 
-/** The first pass that has the way, in a course for this cloth if there is one: its words fit the way. */
+/** A pass that has the way, for its words: of this cloth and without conditions if there is one. */
 function ownPassOf(methodId: string, cloth: Cloth, knowledge: Knowledge): CoursePass | null {
   const known = ownPasses.get(knowledge) ?? new Map<string, CoursePass | null>();
   ownPasses.set(knowledge, known);
@@ -135,7 +135,8 @@ function ownPassOf(methodId: string, cloth: Cloth, knowledge: Knowledge): Course
       return given.kind === 'course' ? [...given.first, ...given.second] : [];
     }),
   );
-  const made = passes.find(({ methodIds }) => methodIds.includes(methodId)) ?? null;
+  const own = passes.filter(({ methodIds }) => methodIds.includes(methodId));
+  const made = own.find(({ when }) => when === 'always') ?? own[0] ?? null;
   known.set(key, made);
   return made;
 }

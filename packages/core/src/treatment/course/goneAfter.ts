@@ -69,7 +69,8 @@ export function goneAfter(worked: Worked, { marks }: PlanContext): Gone {
 const share = (value: number): number =>
   Math.round(100 * Math.max(0, Math.min(MOST_OF_A_ROUND, value))) / 100;
 
-const middle = ({ low, high }: { readonly low: number; readonly high: number }): number => (low + high) / 2;
+export const middle = ({ low, high }: { readonly low: number; readonly high: number }): number =>
+  (low + high) / 2;
 
 /** The most that one trouble gains between two states, by the middles of the ranges, 0–1. */
 export const gainOf = (before: Gone, after: Gone): number =>

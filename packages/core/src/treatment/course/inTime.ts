@@ -1,4 +1,4 @@
-import { DRYING_USUAL_MIN } from '@feverfew/knowledge';
+import { DRYING_USUAL_MIN, QUICKEST_AIRING_MIN, QUICKEST_DRYING_MIN } from '@feverfew/knowledge';
 import { finding } from '../../finding/finding.js';
 import type { EligibleMethod } from '../assess/assessMethod.js';
 import type { PlanContext } from '../case/planContext.js';
@@ -9,13 +9,15 @@ import type { Placing } from './placing.js';
 export function inTime(
   list: Placing[],
   wash: EligibleMethod | undefined,
-  { choices }: PlanContext,
+  { choices, item }: PlanContext,
   notUsed: NotUsed[],
 ): Placing[] {
   const { readyInMin } = choices;
   if (readyInMin === null) return list;
-  const least = ({ window }: EligibleMethod): number => window.dwellMin.min + LEAST_HANDS_MIN;
-  const rest = (wash ? least(wash) : 0) + DRYING_USUAL_MIN.line.low;
+  // Without a wash only the place is wet.
+  const inPlace = item.surfaceOnly ? DRYING_USUAL_MIN.fanned : DRYING_USUAL_MIN.patch;
+  const drying = (wash ? DRYING_USUAL_MIN.line : inPlace).likely;
+  const rest = (wash ? least(wash) : 0) + drying;
   const kept = [...list];
   while (kept.reduce((sum, { fitted }) => sum + least(fitted.eligible), rest) > readyInMin) {
     const longest = kept
@@ -23,13 +25,50 @@ export function inTime(
       .sort((a, b) => least(b.fitted.eligible) - least(a.fitted.eligible))[0];
     if (!longest) break;
     kept.splice(kept.indexOf(longest), 1);
-    const { method } = longest.fitted.eligible;
-    const minutes = least(longest.fitted.eligible);
-    notUsed.push({ methodId: method.id, findings: [finding('takesTooLong', { minutes, readyInMin })] });
+    notUsed.push(tooLong(longest.fitted.eligible, readyInMin));
   }
   return kept;
 }
 
+/** Ways that can be done in time, with what they wet through dry and what smells of spirits aired by then. */
+export function mayBeInTime(
+  ways: readonly EligibleMethod[],
+  { choices: { readyInMin } }: PlanContext,
+  notUsed: NotUsed[],
+): EligibleMethod[] {
+  if (readyInMin === null) return [...ways];
+  const isLong = (way: EligibleMethod): boolean =>
+    way.window.dwellMin.min >= SHORT_MIN && usual(way) > readyInMin;
+  const isLate = (way: EligibleMethod): boolean =>
+    (readyInMin <= HURRY_MIN && isLong(way)) || least(way) + afterwards(way) > readyInMin;
+  notUsed.push(...ways.filter(isLate).map((way) => tooLong(way, readyInMin)));
+  return ways.filter((way) => !isLate(way));
+}
+
+const tooLong = (way: EligibleMethod, readyInMin: number): NotUsed => ({
+  methodId: way.method.id,
+  findings: [finding('takesTooLong', { minutes: usual(way), readyInMin })],
+});
+
+/** What a way leaves to wait for at the quickest, min: cloth wet through, or the smell of spirits. */
+const afterwards = ({ method, appliedAgents }: EligibleMethod): number =>
+  Math.max(
+    method.wetting === 'immersion' ? QUICKEST_DRYING_MIN : 0,
+    appliedAgents.some(({ chemistries }) => chemistries.includes('hydrocarbon')) ? QUICKEST_AIRING_MIN : 0,
+  );
+
+/** What a way takes as a rule, until what it wetted is dry, min. */
+function usual(way: EligibleMethod): number {
+  const { min, max } = way.window.dwellMin;
+  return way.method.wetting === 'dry'
+    ? (min + max) / 2 + LEAST_HANDS_MIN
+    : least(way) + Math.max(DRYING_USUAL_MIN.patch.likely, afterwards(way));
+}
+
+const least = ({ window }: EligibleMethod): number => window.dwellMin.min + LEAST_HANDS_MIN;
+
 /** Hands at work on a pass at least, and what is so short that leaving it out saves nothing, min. Common practice, no source. */
 const LEAST_HANDS_MIN = 5;
 const SHORT_MIN = 20;
+/** With so little time left only short work is worth starting, min. Common practice, no source. */
+const HURRY_MIN = 90;

@@ -23,6 +23,7 @@ const LATE = 40;
  */
 export function rankOf(eligible: EligibleMethod, late: boolean, context: PlanContext): number {
   if (late) return LATE;
+  if (isPowderFirst(eligible.method, context)) return PHASE_RANK.solvent - 1;
   const { chemistries } = context.index.factsOf(eligible.method);
   const holds = (...some: Chemistry[]) => chemistries.some((one) => some.includes(one));
   const inPhase = holds('chlorine', 'reducer')
@@ -35,4 +36,11 @@ export function rankOf(eligible: EligibleMethod, late: boolean, context: PlanCon
           ? 0
           : 1;
   return PHASE_RANK[phaseOf(eligible.method, context)] + inPhase;
+}
+
+/** Begins with a powder, which needs dry cloth, and goes on wet. A coat over a bleach is no such thing. */
+function isPowderFirst(method: Method, { index }: PlanContext): boolean {
+  const { chemistries } = index.factsOf(method);
+  if (method.wetting === 'dry' || method.waterParts !== null) return false;
+  return chemistries.includes('absorbent') && !chemistries.includes('peroxide');
 }

@@ -9,7 +9,7 @@ import type { ArrangedRound, Placed } from './arranged.js';
 import { added, atBest, gainOf, goneAfter, untouched, type Worked, workOf } from './goneAfter.js';
 import { openChecks } from './openChecks.js';
 import { phaseOf } from './phaseOf.js';
-import { FRESH, LEAST_GAIN, type Placing, PREPARING, type Start, WHILE_FRESH } from './placing.js';
+import { FRESH, isMain, LEAST_GAIN, type Placing, PREPARING, type Start, WHILE_FRESH } from './placing.js';
 import { drumNotes } from './washFor.js';
 
 /** One that may be left out is only done for more: our own choice. */
@@ -67,7 +67,7 @@ export function withWash(
   for (const { fitted, helps, opensAfterTest } of list)
     place(
       { ...fitted, helps, opensAfterTest, phase: phaseOf(fitted.eligible.method, context), extra: [] },
-      fitted.asked?.optional ? LEAST_OPTIONAL : LEAST_GAIN,
+      isMain(fitted) ? null : fitted.asked?.optional ? LEAST_OPTIONAL : LEAST_GAIN,
     );
   const marks = context.marks.map(({ mark }) => mark.id);
   const ofCourses = courses.flatMap(({ given }) => given.wash?.extra ?? []);

@@ -43,6 +43,10 @@ export const PREPARING: readonly Purpose[] = [
   'larvae',
 ];
 
+/** What does most by its course, done as its course has it: a low estimate does not strike it. */
+export const isMain = ({ asked, insteadOf }: FittedPass): boolean =>
+  asked?.main === true && insteadOf === null;
+
 /** A way that no course asks for here, done for every trouble. */
 export function ofNoCourse(
   eligible: EligibleMethod,

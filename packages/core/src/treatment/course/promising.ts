@@ -1,4 +1,4 @@
-import type { Cloth } from '@feverfew/knowledge';
+import type { Agent, Cloth } from '@feverfew/knowledge';
 import type { EligibleMethod } from '../assess/assessMethod.js';
 import { eligibleHere } from '../assess/assessRelevant.js';
 import { isTooEarly } from '../assess/isTooEarly.js';
@@ -45,6 +45,7 @@ export function promising(
     // Where water may go, airing and powder are no further work: what is damp wants to be dry.
     .filter(({ method }) => (cloth === 'dryOnly') === (method.wetting === 'dry'))
     .filter(({ standIn }) => standIn === null)
+    .filter((one) => bringsNew(one, done))
     .filter((one) => !meets(one, done, context) && !isTooEarly(one, done, context))
     .map((one) => ({
       one,
@@ -68,3 +69,16 @@ const meets = (one: EligibleMethod, done: readonly EligibleMethod[], { index }: 
       one.appliedAgents.some((agent) => index.pairsBetween(earlier, agent).length > 0),
     ),
   );
+
+/**
+ * Something of it has not been on the piece by then, or it is a bath where there was none. Where products go on one
+ * after the other, each is new.
+ */
+function bringsNew({ method, appliedAgents }: EligibleMethod, done: readonly EligibleMethod[]): boolean {
+  if (appliedAgents.length === 0) return true;
+  if (method.wetting === 'immersion' && done.every((pass) => pass.method.wetting !== 'immersion'))
+    return true;
+  const known = new Set(done.flatMap((pass) => pass.appliedAgents.flatMap(({ chemistries }) => chemistries)));
+  const isNew = ({ chemistries }: Agent): boolean => chemistries.some((one) => !known.has(one));
+  return method.waterParts === null ? appliedAgents.every(isNew) : appliedAgents.some(isNew);
+}

@@ -51,6 +51,7 @@ export function washFor(
     (a, b) => (byMachine ? 1 : -1) * (Number(b.method.inMachine) - Number(a.method.inMachine)),
   );
   if (context.marks.length > 1) handy.sort((a, b) => middle(b) - middle(a));
+  if (hygienic) handy.sort((a, b) => Number(killsGerms(b, context)) - Number(killsGerms(a, context)));
   return handy.sort((a, b) => a.missingAgentIds.length - b.missingAgentIds.length);
 }
 
@@ -62,11 +63,13 @@ function assessWash(
 ): ReturnType<typeof assessStep> {
   if (hygienic) {
     const hot = assessStep(wash, hygienic);
-    const hasOxygen = context.index.factsOf(wash).chemistries.includes('percarbonate');
-    if (hasOxygen || (hot.eligible && hot.eligible.window.tempC.target >= HYGIENE_C)) return hot;
+    if (hot.eligible && killsGerms(hot.eligible, context)) return hot;
   }
   return assessStep(wash, context);
 }
+
+const killsGerms = ({ method, window }: EligibleMethod, { index }: PlanContext): boolean =>
+  window.tempC.target >= HYGIENE_C || index.factsOf(method).chemistries.includes('percarbonate');
 
 /** What a followed position puts into the drum counts among what comes on the piece. */
 function withNotes(eligible: EligibleMethod, context: PlanContext): EligibleMethod {
@@ -80,15 +83,28 @@ export const drumNotes = ({ method }: EligibleMethod, context: PlanContext): Pos
   method.inMachine ? positionNotes('wash', method, context) : [];
 
 /** Germs of a sick person, or what a nappy holds: once it is lifted and flushed cold, heat goes before the mark. */
-const mayInfect = ({ marks }: PlanContext): boolean =>
-  marks.some((work) => work.isBodyFluid && work.components.some(({ component }) => component.infectious));
+function mayInfect({ marks, item, knowledge }: PlanContext): boolean {
+  const isOfUse = knowledge.clothKinds.some(
+    ({ itemIds, hygieneId }) => hygieneId !== null && itemIds.includes(item.id),
+  );
+  return marks.some(
+    (work) => work.isBodyFluid && (isOfUse || work.components.some(({ component }) => component.infectious)),
+  );
+}
 
 /** The case without the heat the soil itself would bar. */
 const withoutSoilHeat = oncePerPlan((context: PlanContext): PlanContext => {
   const { envelope } = context;
   const limits = envelope.tempC.limits.filter(({ owner }) => owner.kind !== 'soil');
   const max = Math.min(OPEN_TEMP_C, ...limits.map(({ maxC }) => maxC));
-  return { ...context, envelope: { ...envelope, tempC: { ...envelope.tempC, max, limits } } };
+  const marks = context.marks.map((work) => ({
+    ...work,
+    components: work.components.map((one) => ({
+      ...one,
+      component: { ...one.component, plainWashMaxC: null },
+    })),
+  }));
+  return { ...context, marks, envelope: { ...envelope, tempC: { ...envelope.tempC, max, limits } } };
 });
 
 const middle = ({ book }: EligibleMethod): number => book.low + book.high;

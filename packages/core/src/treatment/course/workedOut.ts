@@ -5,6 +5,7 @@ import { eligibleHere } from '../assess/assessRelevant.js';
 import { isTooEarly } from '../assess/isTooEarly.js';
 import type { PlanContext } from '../case/planContext.js';
 import { added, gainOf, goneAfter, untouched, type Worked, workOf } from './goneAfter.js';
+import { mayBeInTime } from './inTime.js';
 import { rankOf } from './phaseOf.js';
 import { LEAST_GAIN } from './placing.js';
 
@@ -17,7 +18,7 @@ const MOST = 3;
  * @param dryOnly nothing that wets the piece
  */
 export function workedOut(context: PlanContext, dryOnly: boolean): EligibleMethod[] {
-  const eligibles = eligibleHere(context)
+  const eligibles = mayBeInTime(eligibleHere(context), context, [])
     .filter(({ method }) => !dryOnly || method.wetting === 'dry')
     .sort(
       (a, b) =>

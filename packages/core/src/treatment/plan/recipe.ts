@@ -57,6 +57,20 @@ export interface BathOutlook {
 export interface Recipe {
   readonly ingredients: readonly Ingredient[];
   readonly waterML: number | null;
+  /** The same in the measures of the house; not in plans of earlier versions. */
+  readonly waterTools?: SnappedVolume | null | undefined;
+  /**
+   * What is put on in one go, where that is less than is mixed or poured out. `goes`: so many times at most. Without it,
+   * what is left is poured away.
+   */
+  readonly putOn?:
+    | {
+        readonly volumeML: number;
+        readonly snapped: SnappedVolume | null;
+        readonly goes?: number | undefined;
+      }
+    | null
+    | undefined;
   readonly bath: { readonly waterL: number; readonly shares: WaterShares } | null;
   readonly vessel: {
     readonly id: string;

@@ -1,13 +1,14 @@
-import type { Agent } from '@feverfew/knowledge';
+import { type Agent, SAID_IN_DROPS_ML } from '@feverfew/knowledge';
 import { dilute } from '../../bath/dilute.js';
 import { bottleStrength } from '../../household/bottleStrength.js';
 import { densityHere } from '../../household/bulkDensity.js';
 import type { Household } from '../../household/household.js';
+import { type MeasureTool, toolsFor } from '../../household/measureTool.js';
 import { snapToTools } from '../../household/snapToTools.js';
 import { toolsOf } from '../../household/toolsOf.js';
 import { toHundredth, toTenth } from '../../quantity/rounding.js';
 import type { Wanted } from '../assess/dose/wanted.js';
-import type { Ingredient } from '../plan/recipe.js';
+import type { Ingredient, Recipe } from '../plan/recipe.js';
 
 /**
  * One agent's amount in grams, millilitres and the household's own measures.
@@ -22,10 +23,13 @@ export function measureIngredient(agent: Agent, wanted: Wanted, household: House
   return {
     agentId: agent.id,
     basis: weighed ? 'weighed' : 'measured',
-    massG: massG === null ? null : round(massG),
-    volumeML: round(volumeML),
-    range: { low: round(cut.low), high: round(cut.high), unit: cut.unit },
-    snapped: tidy(snapToTools(Math.max(0.1, volumeML), toolsOf(agent.id, household))),
+    massG: massG === null ? null : roundAmount(massG),
+    volumeML: roundAmount(volumeML),
+    range: { low: roundAmount(cut.low), high: roundAmount(cut.high), unit: cut.unit },
+    snapped:
+      agent.form === 'liquid' && volumeML < SAID_IN_DROPS_ML
+        ? null
+        : snappedTo(volumeML, toolsOf(agent.id, household)),
     strengthPct: cut.dilution?.fromPct ?? agent.strength?.recipe ?? null,
     standsInFor: null,
     strengthAfter: null,
@@ -44,17 +48,34 @@ function cutDown(agent: Agent, wanted: Wanted, household: Household) {
     amount: stockML,
     low: wanted.low * share,
     high: wanted.high * share,
-    dilution: { fromPct, toPct, waterML: round(waterML) },
+    dilution: { fromPct, toPct, waterML: roundAmount(waterML) },
   };
 }
 
 /** As fine as a hand can go; a pinch is never rounded away to nothing. */
-function round(value: number): number {
+export function roundAmount(value: number): number {
   if (value >= 100) return Math.round(value);
   if (value >= 10) return Math.round(value * 2) / 2;
   return value >= 0.2 ? toTenth(value) : toHundredth(value);
 }
 
-function tidy(snapped: ReturnType<typeof snapToTools>): ReturnType<typeof snapToTools> {
-  return snapped && { ...snapped, volumeML: round(snapped.volumeML), errorPct: Math.round(snapped.errorPct) };
+/** An amount in the measures of the house; null where none of them comes near. */
+function snappedTo(volumeML: number, tools: readonly MeasureTool[]): Ingredient['snapped'] {
+  const snapped = snapToTools(Math.max(0.1, volumeML), tools);
+  return (
+    snapped && {
+      ...snapped,
+      volumeML: roundAmount(snapped.volumeML),
+      errorPct: Math.round(snapped.errorPct),
+    }
+  );
 }
+
+/** So much of a mix or of plain water, as a hand measures it. */
+export const measuredOut = (
+  volumeML: number,
+  { household }: { readonly household: Household },
+): NonNullable<Recipe['putOn']> => ({
+  volumeML: roundAmount(volumeML),
+  snapped: snappedTo(volumeML, toolsFor(household.tools, household.ownMeasures, null)),
+});

@@ -1,4 +1,14 @@
-import { type Agent, type Dose, type Method, SMALL_MIX_SPREAD, type Substitution } from '@feverfew/knowledge';
+import {
+  type Agent,
+  CUP_MIX,
+  type Dose,
+  LEAST_MEASURED_ML,
+  type Method,
+  MOST_POURED_ML,
+  SMALL_MIX_SPREAD,
+  SPOT_AMOUNTS,
+  type Substitution,
+} from '@feverfew/knowledge';
 import { pouringTemp } from '../../bath/heat/heatTheBath.js';
 import { waterShares } from '../../bath/waterShares.js';
 import { wallOf } from '../../household/vesselWall.js';
@@ -15,7 +25,7 @@ import type { PlanContext } from '../case/planContext.js';
 import type { Ingredient, Recipe } from '../plan/recipe.js';
 import { bathOutlook } from './bathOutlook.js';
 import { byLabel } from './byLabel.js';
-import { measureIngredient } from './measureIngredient.js';
+import { measuredOut, measureIngredient, roundAmount } from './measureIngredient.js';
 import { unmeasured } from './unmeasured.js';
 import { withStrengths } from './withStrengths.js';
 
@@ -27,16 +37,24 @@ export interface RecipeFor {
 }
 
 /** Amounts for one round: a bath sized to piece and vessel, or a small mix sized to the spot. */
-export function recipe(forWhat: RecipeFor, context: PlanContext): Recipe {
+export function recipe(forWhat: RecipeFor, context: PlanContext, goes = 1): Recipe {
   return forWhat.method.liquorRatioLPerKg === null
-    ? smallMix(forWhat, context)
+    ? smallMix(forWhat, context, goes)
     : bathRecipe(forWhat, context);
 }
 
 function bathRecipe({ method, standIn, window }: RecipeFor, context: PlanContext): Recipe {
   const choice = vesselHere(method, context);
   if (choice.kind !== 'chosen')
-    return { ingredients: [], waterML: null, bath: null, vessel: null, batches: 1, outlook: null };
+    return {
+      ingredients: [],
+      waterML: null,
+      putOn: null,
+      bath: null,
+      vessel: null,
+      batches: 1,
+      outlook: null,
+    };
   const { vessel, bath, batches } = choice;
   // Poured so that the tub's own wall has had its share before the piece goes in.
   const pouredC = Math.min(
@@ -63,6 +81,7 @@ function bathRecipe({ method, standIn, window }: RecipeFor, context: PlanContext
   return {
     ingredients,
     waterML: null,
+    putOn: null,
     bath: { waterL: bath.waterL, shares: roundShares(shares) },
     vessel: {
       id: vessel.id,
@@ -91,16 +110,15 @@ const isLessAtFirst = ({ positions }: PlanContext): boolean =>
     ({ position }) => position.effect.kind === 'dose' && position.effect.at === 'low',
   );
 
-function smallMix({ method, standIn }: RecipeFor, context: PlanContext): Recipe {
-  const totalML = spotAmount(method, context);
-  const agentParts = method.agents.reduce(
-    (sum, use) => sum + (use.dose.per === 'parts' ? use.dose.parts : 0),
-    0,
-  );
-  const parts = agentParts + (method.waterParts ?? 0);
-  // Powders and liquids used one after the other are not one mix: each covers the spot by itself.
-  const most = Math.max(...method.agents.map((use) => (use.dose.per === 'parts' ? use.dose.parts : 0)));
-  const share = (own: number) => (totalML * own) / (method.waterParts === null ? most : parts);
+/**
+ * @param goes wet goes of the round, on what cannot be rinsed through
+ * @returns amounts as they are mixed; `putOnML` where less than that is put on in one go
+ */
+function smallMix({ method, standIn }: RecipeFor, context: PlanContext, goes: number): Recipe {
+  const goML = spotAmount(method, context, goes);
+  const poured = goesOf(method, goML);
+  const factor = Math.max(mixedFactor(method, goML, context), poured);
+  const share = sharesOf(method, goML * factor);
   const ingredients = ingredientsOf({ method, standIn, bathL: null }, context, (dose, agent) => {
     if (dose.per !== 'parts') return null;
     const amount = share(dose.parts);
@@ -116,13 +134,53 @@ function smallMix({ method, standIn }: RecipeFor, context: PlanContext): Recipe 
   const waterML = (method.waterParts ? share(method.waterParts) : 0) + dissolved;
   return {
     ingredients: withStrengths(waterML, ingredients, context.knowledge),
-    waterML: waterML > 0 ? Math.round(waterML) : null,
+    waterML: waterML > 0 ? roundAmount(waterML) : null,
+    waterTools: waterML > 0 ? measuredOut(waterML, context).snapped : null,
+    putOn:
+      factor > 1
+        ? { ...measuredOut(goML, context), ...(poured > 1 ? { goes: Math.round(poured) } : {}) }
+        : null,
     bath: null,
     vessel: null,
     batches: 1,
     outlook: null,
   };
 }
+
+/** Millilitres of each part of a small mix; powders and liquids that go on one after the other are not one mix. */
+function sharesOf({ agents, waterParts }: Method, totalML: number): (parts: number) => number {
+  const own = agents.map(({ dose }) => (dose.per === 'parts' ? dose.parts : 0));
+  const whole = waterParts === null ? Math.max(...own) : own.reduce((sum, one) => sum + one, waterParts);
+  return (parts) => (totalML * parts) / whole;
+}
+
+/** How many times what is put on has to be mixed, so that each part can be measured: 1 and up. */
+function mixedFactor(method: Method, goML: number, { knowledge }: PlanContext): number {
+  const { agents, waterParts } = method;
+  if (!waterParts) return 1;
+  const share = sharesOf(method, goML);
+  const least = agents.flatMap(({ agentId, dose }) => {
+    if (dose.per !== 'parts') return [];
+    const isPowder = agentById(knowledge, agentId).form === 'powder';
+    return [(isPowder ? LEAST_MEASURED_ML.powder : LEAST_MEASURED_ML.liquid) / share(dose.parts)];
+  });
+  const products = agents.reduce((sum, { dose }) => sum + (dose.per === 'parts' ? dose.parts : 0), 0);
+  const isThinned = waterParts >= CUP_MIX.waterTimes * products;
+  return Math.max(1, ...least, isThinned ? CUP_MIX.leastML / goML : 1);
+}
+
+/** How many goes of a solvent are poured out at once, 1 and up; in quarters of a teaspoon where that is not more. */
+function goesOf({ spotKind, waterParts }: Method, goML: number): number {
+  const kind = spotKind ?? 'thin';
+  const { goes } = SPOT_AMOUNTS[kind];
+  if (waterParts || goes === undefined) return 1;
+  const mostML = kind === 'ketone' ? MOST_POURED_ML.ketone : MOST_POURED_ML.other;
+  const pouredML = Math.min(goes * goML, mostML);
+  const quarters = Math.round(pouredML / QUARTER_TEASPOON_ML) * QUARTER_TEASPOON_ML;
+  const times = (quarters || pouredML) / goML;
+  return Math.round(times) > 1 ? times : 1;
+}
+const QUARTER_TEASPOON_ML = 1.25;
 
 type DoseOf = (dose: Dose, agent: Agent) => Wanted | null;
 

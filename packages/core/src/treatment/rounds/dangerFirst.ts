@@ -5,7 +5,7 @@ import { fumesHere } from '../case/fumesHere.js';
 import type { PlanContext } from '../case/planContext.js';
 import { rottenHere } from '../case/rottenHere.js';
 import { spoilersHere } from '../case/spoilersHere.js';
-import { hasFuel, holdsVapour, isSoakedWithFuel, isVapour } from '../case/vapourHere.js';
+import { hasFuel, heatsItself, holdsVapour, isSoakedWithFuel, isVapour } from '../case/vapourHere.js';
 
 /** A first act that keeps people from harm. Nothing else is done until it has been. */
 export interface DangerAct {
@@ -19,6 +19,7 @@ const {
   floodNow,
   fluorideOff,
   fuelOutside,
+  oilOutside,
   bagAway,
   leaveFumes,
   floodFumes,
@@ -50,6 +51,8 @@ export function dangerFirst(context: PlanContext): {
       : [];
   if (isSoakedWithFuel(context))
     return { acts: [...fumes.slice(0, 1), act(fuelOutside, 'airOutdoors')], only: true };
+  if (heatsItself(context))
+    return { acts: [...fumes.slice(0, 1), act(oilOutside, 'airOutdoors')], only: true };
   if (rottenHere(context))
     return { acts: [...fumes.slice(0, 1), act(bagAway, 'protect', 'isolate')], only: true };
   const solvent = residues.some(isVapour);

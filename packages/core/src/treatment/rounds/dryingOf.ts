@@ -48,11 +48,14 @@ export function dryingOf(
   const { envelope, item, dryMassG, rinsable, barred } = context;
   const inPlace = item.surfaceOnly;
   const soaked = wet.some(({ eligible }) => eligible.method.wetting === 'immersion');
+  const isPatch = context.facts.size !== 'allOver' && !soaked;
   const wanted = new Set(courses.flatMap(({ given }) => given.dry.ways));
   const allowed = WITHOUT_HEAT.filter((way) => envelope.drying.some((one) => one.way === way && one.allowed));
   const liked = allowed.filter((way) => wanted.has(way));
   const solvent = passes.some(({ eligible }) => eligible.appliedAgents.some((agent) => agent.flammable));
   const solvents = solvent || solventsEver(context).length > 0;
+  // What must be ready soon gets moving air, unless a vapour that burns is about.
+  const isFanned = inPlace && context.choices.readyInMin !== null && !solvents;
   const tumbles = soaked && !solvents && mayTumble(context);
   const tumbled = tumbles && tumblesDown(context);
   const inDryer = tumbles && wanted.has('tumbleLow') && bearsDryHeat(context);
@@ -61,7 +64,8 @@ export function dryingOf(
     : tumbled
       ? ['tumbleLow']
       : [...(liked.length > 0 ? liked : allowed), ...(inDryer ? (['tumbleLow'] as const) : [])];
-  const heavy = dryMassG > HEAVY_DRY_MASS_G && rinsable && soaked;
+  // Each is lifted by itself.
+  const heavy = dryMassG / (context.facts.pieces ?? 1) > HEAVY_DRY_MASS_G && rinsable && soaked;
   const moment = { unwetted: false, bars: solvents ? new Set([...barred, 'tumble' as const]) : barred };
   const said = sayable(
     [
@@ -83,6 +87,7 @@ export function dryingOf(
         notes: [
           ...notes,
           ...(inPlace && notes.length === 0 ? sayable([STANDING_NOTES.towelOnIt], context, moment) : []),
+          ...(isFanned ? sayable([STANDING_NOTES.fanOnIt], context, moment) : []),
         ],
         cautionIds: [
           ...(bearsDryHeat(context) ? [] : STANDING_CAUTIONS.notYetGone),
@@ -92,7 +97,7 @@ export function dryingOf(
       }),
       id: `r${round}-dry`,
     },
-    minutes: DRYING_USUAL_MIN[lowest ?? 'inPlace'],
+    minutes: DRYING_USUAL_MIN[lowest ? (isPatch ? 'patch' : lowest) : isFanned ? 'fanned' : 'inPlace'],
     notes,
   };
 }

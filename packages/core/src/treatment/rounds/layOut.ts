@@ -1,9 +1,12 @@
+import { AT_ONCE_METHODS } from '@feverfew/knowledge';
+import { wetnessOf } from '../case/circumstances.js';
 import { deedsDone } from '../case/deedsDone.js';
 import type { PlanContext } from '../case/planContext.js';
+import type { ArrangedRound } from '../course/arranged.js';
 import { arrangeRounds } from '../course/arrangeRounds.js';
 import type { Pass } from '../plan/pass.js';
 import type { AtOnce, End, Keep, NotUsed, Round, VerdictLine } from '../plan/round.js';
-import { atOnceOf } from './atOnceOf.js';
+import { atOnceOf, FRESH } from './atOnceOf.js';
 import { dangerFirst } from './dangerFirst.js';
 import { keepOf } from './keepOf.js';
 import { roundOf } from './roundOf.js';
@@ -25,12 +28,14 @@ export interface LaidOut {
 /** @param open the same case with the hidden water test passed, where only that would open the surface */
 export function layOut(told: PlanContext, open: PlanContext | null): LaidOut {
   const context = coverOnly(told);
-  const { rounds, notUsed, ends, cloth } = arrangeRounds(context, open);
+  const { rounds: arranged, notUsed, ends, cloth } = arrangeRounds(context, open);
   const done = new Set(
-    rounds.flatMap(({ passes }) =>
+    arranged.flatMap(({ passes }) =>
       passes.flatMap(({ eligible }) => [...deedsDone(eligible.appliedAgents, eligible.window.action)]),
     ),
   );
+  const atOnce = atOnceOf(context, done);
+  const rounds = withoutDone(arranged, atOnce, context);
   const laid = rounds.map((round, index) =>
     roundOf(
       round,
@@ -40,7 +45,6 @@ export function layOut(told: PlanContext, open: PlanContext | null): LaidOut {
       rounds.slice(index + 1).map(({ passes }) => passes),
     ),
   );
-  const atOnce = atOnceOf(context, done);
   const verdict = verdictOf(context);
   const used = rounds.flatMap(({ passes }) => passes.flatMap(({ eligible }) => eligible.appliedAgents));
   const keep = keepOf(context, cloth, used);
@@ -57,6 +61,23 @@ export function layOut(told: PlanContext, open: PlanContext | null): LaidOut {
       rungsOf(round, rounds[at]?.passes ?? [], at === 0 ? atOnce : null, context),
     ),
   };
+}
+
+/** What the first seconds do to something fresh is no step of the first round as well, unless it is all there is. */
+function withoutDone(
+  rounds: readonly ArrangedRound[],
+  { actions }: AtOnce,
+  { facts }: PlanContext,
+): readonly ArrangedRound[] {
+  if (wetnessOf(facts) !== 'wet' && !FRESH.includes(facts.age)) return rounds;
+  const verbs = new Set(actions.flatMap((one) => one.verbs));
+  const done = new Set(
+    Object.entries(AT_ONCE_METHODS).flatMap(([verb, id]) => (verbs.has(verb) ? [id] : [])),
+  );
+  return rounds.map((round, at) => {
+    const passes = round.passes.filter(({ eligible }) => !done.has(eligible.method.id));
+    return at === 0 && passes.length > 0 ? { ...round, passes } : round;
+  });
 }
 
 /**

@@ -1,6 +1,6 @@
 import type { InRound } from '../actions/actionsInput.js';
 import { recipeRemarks } from '../actions/recipeRemarks.js';
-import { roundActions } from '../actions/roundActions.js';
+import { dampPasses, roundActions } from '../actions/roundActions.js';
 import { limitReasons } from '../assess/judge/limitReasons.js';
 import { riskOf } from '../assess/risk.js';
 import { vesselsBeside } from '../assess/vesselHere.js';
@@ -14,6 +14,7 @@ import { betweenOf } from './betweenOf.js';
 import { dryingOf } from './dryingOf.js';
 import { lookOf } from './lookOf.js';
 import { handsOnOf, minutesOf, NO_MINUTES, plus } from './minutesOf.js';
+import { usualCheck } from './usualCheck.js';
 
 /**
  * A round laid out: every pass with its amounts and actions, one drying, one look.
@@ -74,6 +75,7 @@ function passOf(
   const inRound: InRound = {
     isFirst: before.every((one) => one.opensAfterTest && !placed.opensAfterTest),
     wetted: before.some((one) => one.eligible.method.wetting !== 'dry'),
+    wetGoes: wetGoesOf(all, contextOf),
     solvent: all.slice(0, at).some((one) => one.eligible.appliedAgents.some((agent) => agent.flammable)),
   };
   const between = betweenOf(placed, all.slice(at + 1), context);
@@ -91,7 +93,10 @@ function passOf(
     prepares: placed.prepares,
     origin: asked || placed.phase === 'wash' ? 'course' : 'workedOut',
     insteadOf: placed.insteadOf,
-    checks: checksOf(placed, before, actions, context, number),
+    checks: [
+      ...usualCheck(placed, before, context, number),
+      ...checksOf(placed, before, actions, context, number),
+    ],
     advice: sayable(words?.advice ?? [], context, NO_MOMENT),
     stop: words?.stop ?? null,
     expect: words?.expect ?? null,
@@ -111,6 +116,20 @@ function passOf(
     machineFreeInMin: eligible.method.inMachine ? context.occupancy.machineFreeInMin : null,
     actions,
   };
+}
+
+/** Wet goes of a round on what cannot be rinsed through, the plain passes between them counted. */
+function wetGoesOf(all: readonly Placed[], contextOf: (placed: Placed) => PlanContext): number {
+  const goes = all.map((placed, at) => {
+    const { method } = placed.eligible;
+    const context = contextOf(placed);
+    if (context.rinsable || method.wetting === 'dry' || method.agents.length === 0) return 0;
+    return 1 + dampPasses(betweenOf(placed, all.slice(at + 1), context).way);
+  });
+  return Math.max(
+    1,
+    goes.reduce((sum, one) => sum + one, 0),
+  );
 }
 
 const NO_MOMENT: Moment = { unwetted: false, bars: new Set() };

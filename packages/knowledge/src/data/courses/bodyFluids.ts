@@ -4,6 +4,7 @@ import {
   coloured,
   course,
   delicate,
+  dryOnly,
   EATEN_BY_ENZYMES,
   end,
   notOn,
@@ -22,6 +23,17 @@ const GLOVES = 'Gloves on: it is a body fluid.';
 const NO_HEAT = 'No dryer and no iron before it is gone.';
 
 /** What comes from a body: cold before anything, gloves, and wash apart. */
+/** Where no water may go: what is wet is drawn out, and powder takes up the smell of what has dried. */
+const URINE_DRY = dryOnly({
+  first: [
+    P.towel({ min: [10, 20], when: [C.wet] }),
+    P.sodaDry({ ways: ['sodaDry', 'absorbentDust'], min: [240, 480], main: true }),
+  ],
+  second: [P.sodaDry({ ways: ['sodaDry', 'absorbentDust'], min: [240, 480] })],
+  checks: ['nextDay', 'smellWarm'],
+  end: end(2, 'professional', 'The salts draw damp, and powder does not reach them: a cleaner.'),
+});
+
 export const bodyFluids = [
   course({
     id: 'blood',
@@ -58,7 +70,7 @@ export const bodyFluids = [
           }),
         ],
         second: [
-          P.citric('iron', { onlyIf: [C.brownNoFizz] }),
+          P.citric('iron', { onlyIf: [C.brownNoFizz], main: true }),
           P.longEnzymeSoak({ min: [180, 720], c: [30, 40] }),
         ],
         wash: W.coloured('Whites: a powder at forty, and sixty again, only once it is gone.'),
@@ -66,20 +78,23 @@ export const bodyFluids = [
       }),
       coloured: coloured({
         first: [P.flush({ min: [2, 10] }), P.enzyme(), P.peroxide('colour', [3, 5])],
-        second: [P.citric('iron', { min: [30, 30], onlyIf: [C.brownNoFizz] }), P.enzymeSoak([120, 180])],
+        second: [
+          P.citric('iron', { min: [30, 30], onlyIf: [C.brownNoFizz], main: true }),
+          P.enzymeSoak([120, 180]),
+        ],
       }),
       synthetic: synthetic({
         first: [P.flush({ expect: 'The flush alone takes most.' }), P.enzyme()],
         second: [P.enzymeSoak([60, 180])],
       }),
       delicate: delicate({
-        first: [P.drip({ stop: 'A lining gives colour.' }), P.mild('protein'), P.peroxide('colour', [3, 5])],
-        second: [
-          P.enzyme({
-            min: [15, 20],
-            when: [C.viscoseOrCotton],
-          }),
+        first: [
+          P.drip({ stop: 'A lining gives colour.' }),
+          P.mild('protein'),
+          P.enzyme({ min: [10, 15], c: [20, 30], onlyIf: [C.noWoolOrSilk, C.notAntique], main: true }),
+          P.peroxide('colour', [3, 5]),
         ],
+        second: [P.peroxide('colour', [5, 10])],
       }),
       protein: protein({
         first: [
@@ -95,7 +110,12 @@ export const bodyFluids = [
         ],
       }),
       surface: surface({
-        first: [P.waterBlot(), P.foam('protein'), P.peroxideBlot('colour', [3, 10])],
+        first: [
+          P.waterBlot(),
+          P.foam('protein'),
+          P.enzymeBlot('protein', { min: [10, 30], when: [C.woundFluid], main: true }),
+          P.peroxideBlot('colour', [3, 10]),
+        ],
         second: [
           P.mattressCoat('colour'),
           P.odourRemover({
@@ -154,7 +174,11 @@ export const bodyFluids = [
         second: [P.enzymeSoak([60, 180])],
       }),
       delicate: delicate({
-        first: [P.drip(), P.mild('protein')],
+        first: [
+          P.drip(),
+          P.mild('protein'),
+          P.enzyme({ min: [10, 15], c: [20, 30], onlyIf: [C.noWoolOrSilk, C.notAntique], main: true }),
+        ],
         second: [P.mild('protein', { min: [20, 30] })],
       }),
       protein: protein({
@@ -162,7 +186,7 @@ export const bodyFluids = [
         second: [P.mild('protein', { min: [60, 120] })],
       }),
       surface: surface({
-        first: [P.waterBlot(), P.foam('protein')],
+        first: [P.waterBlot(), P.foam('protein'), P.enzymeBlot('protein', { min: [10, 30], main: true })],
         second: [P.odourRemover(), P.peroxideBlot('colour', [5, 10])],
       }),
       dryOnly: cleaner('Protein needs water.'),
@@ -290,7 +314,12 @@ export const bodyFluids = [
         second: [P.colourOxygen('yellow', [60, 180])],
       }),
       delicate: delicate({
-        first: [P.lift(), P.drip(), P.mild('protein')],
+        first: [
+          P.lift(),
+          P.drip(),
+          P.mild('protein'),
+          P.enzyme({ min: [10, 15], c: [20, 30], onlyIf: [C.noWoolOrSilk, C.notAntique], main: true }),
+        ],
         second: [P.peroxide('yellow', [3, 5])],
         end: end(1, 'professional', 'Thirty degrees is not hygiene: a cleaner.'),
       }),
@@ -400,7 +429,7 @@ export const bodyFluids = [
           ),
         ),
       }),
-      dryOnly: cleaner('The salts draw damp, and surface work does not reach them.'),
+      dryOnly: URINE_DRY,
     },
     never: [
       ['Chlorine, also on dried urine.', 'Chloramines: poisonous fumes.'],
@@ -460,7 +489,11 @@ export const bodyFluids = [
         checks: ['smellDamp'],
       }),
       delicate: delicate({
-        first: [P.drip({ min: [10, 15] }), P.mild('smell')],
+        first: [
+          P.drip({ min: [10, 15] }),
+          P.weakVinegar('smell'),
+          P.removerSpot({ min: [15, 60], main: true }),
+        ],
         second: [P.weakVinegar('smell')],
         checks: ['smellDamp'],
       }),
@@ -492,7 +525,7 @@ export const bodyFluids = [
         checks: ['nextDay', 'smellWarm'],
         end: end(3, 'professional', 'Through to the underlay: cut that out and replace it, seal the floor.'),
       }),
-      dryOnly: cleaner('It bears no water: blot and dry powder; soaked through it is lost.'),
+      dryOnly: URINE_DRY,
     },
     never: [
       ['Chlorine on it.', 'Chloramines: poisonous fumes.'],

@@ -94,6 +94,7 @@ export const C = {
   monthsOrBack: condition('monthsOrBack', 'it is months old, or comes back when warm', [
     { ages: ['weeks', 'months'] },
   ]),
+  allOver: condition('isAllOver', 'it is all over the piece', [{ allOver: true }]),
   fewSpots: condition('fewSpots', 'there are ten spots or fewer', [{ allOver: false }]),
 
   // What is on it from before.
@@ -118,6 +119,15 @@ export const C = {
 
   // Which trouble it is.
   slime: condition('isSlime', 'it is slime', [{ markIds: ['slime'] }]),
+  barbecue: condition('isBarbecueSmoke', 'it is barbecue smoke', [{ markIds: ['barbecueSmoke'] }]),
+  woundFluid: condition('isWoundFluid', 'it is wound fluid', [{ markIds: ['woundFluid'] }]),
+  moss: condition('isMoss', 'it is moss', [{ markIds: ['moss'] }]),
+  gelInk: condition('isGelInk', 'it is gel ink', [{ markIds: ['gelInk'] }]),
+  notGelInk: condition('isNoGelInk', 'it is no gel ink', [{ notMarkIds: ['gelInk'] }]),
+  medicine: condition('isMedicine', 'it is medicine', [{ markIds: ['medicine'] }]),
+  notAcetate: condition('isNotAcetate', 'there is no acetate in it', [
+    { notFibreIds: ['acetate', 'triacetate'] },
+  ]),
   jamOrBerry: condition('isJamOrBerry', 'it is jam or berry', [
     { markIds: ['fruitJam', 'berry', 'blackcurrant'] },
   ]),
@@ -127,6 +137,9 @@ export const C = {
   driedEgg: condition('isDriedEgg', 'it is dried egg', [{ markIds: ['egg'], wet: false }]),
   noBloodOrMilk: condition('noBloodOrMilk', 'there is no blood or milk in it', [
     { notMarkIds: ['blood', 'milk', 'coffeeMilk'] },
+  ]),
+  smellOfUnknown: condition('smellOfUnknown', 'it is not known what it smells of', [
+    { markIds: ['smellUnknown'] },
   ]),
   sunscreen: condition('isSunscreen', 'there is sunscreen on it', [{ markIds: ['sunscreen'] }]),
 
@@ -176,6 +189,7 @@ export const C = {
   pinkLeft: seen('pinkLeft', 'pink is left, not beige'),
   plantOrBlood: seen('isPlantOrBlood', 'it looks like fruit, coffee, turmeric or blood'),
   fruitOrTea: seen('isFruitOrTea', 'it looks like fruit, tea or wine'),
+  lessLeft: seen('isLessNow', 'the first round took some of it'),
   looseDyeOut: seen('looseDyeOut', 'all loose dye is blotted out: peroxide develops what is still raw'),
   seeThrough: seen('isSeeThrough', 'it is see-through when dry'),
   smearLeft: seen('smearLeft', 'a smear is left'),
@@ -229,6 +243,9 @@ export const C = {
     { fibreIds: ['wool', 'cotton', 'linen', 'viscose'] },
   ]),
 } as const satisfies Record<string, StepCondition>;
+
+/** Where a look shows progress, a fresh bath often takes half of the rest, whatever the estimate. */
+export const REPEAT_IF: StepCondition = C.lessLeft;
 
 /** All named checks, for the knowledge as a whole. */
 export const namedChecks: readonly NamedCheck[] = [...checks.values()];

@@ -36,23 +36,23 @@ export const drySolids = [
     donts: ['No water first.', 'No heat.'],
     cloths: {
       white: white({
-        first: [P.eraser(), P.suds('fat')],
+        first: [P.eraser(), P.spirits('fat', { main: true }), P.solventAir(), P.suds('fat', { c: [12, 25] })],
         wash: W.noBleach(),
-        second: [P.spirits('fat'), ...P.afterSolvent()],
+        second: [P.suds('fat')],
         checks: ['whiteCloth'],
       }),
       coloured: coloured({
-        first: [P.eraser(), P.suds('fat')],
+        first: [P.eraser(), P.spirits('fat', { main: true }), P.solventAir(), P.suds('fat', { c: [12, 25] })],
         second: [P.suds('fat')],
         checks: ['whiteCloth'],
       }),
       synthetic: synthetic({
-        first: [P.eraser(), P.suds('fat')],
+        first: [P.eraser(), P.spirits('fat', { main: true }), P.solventAir(), P.suds('fat', { c: [12, 25] })],
         second: [P.suds('fat')],
         checks: ['whiteCloth'],
       }),
       delicate: delicate({
-        first: [P.mild('fat', { min: [5, 10] })],
+        first: [P.eraser({ main: true }), P.mild('fat', { min: [5, 10] })],
         second: [P.mild('fat', { min: [5, 10] })],
         checks: ['whiteCloth'],
       }),
@@ -108,7 +108,7 @@ export const drySolids = [
       }),
       delicate: delicate({ first: [P.lift(), P.drip({ min: [2, 5] })], second: [P.weakVinegar('lime')] }),
       protein: protein({ first: [P.lift(), P.drip({ min: [2, 5] })], second: [P.weakVinegar('lime')] }),
-      surface: surface({ first: [P.dust(), P.foam('residue')], second: [P.waterBlot()] }),
+      surface: surface({ first: [P.dust(), P.waterBlot({ main: true })], second: [P.foam('residue')] }),
       dryOnly: dryOnly({ first: [P.brush()] }),
     },
     never: [['Hot water on whitening paste on a colour.', 'It bleaches faster.']],

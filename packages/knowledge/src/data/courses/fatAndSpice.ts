@@ -122,7 +122,11 @@ export const fatAndSpice = [
         ],
       }),
       surface: surface({
-        first: [P.lift(), P.foam('fat')],
+        first: [
+          P.lift(),
+          P.foam('fat'),
+          P.peroxideBlot('colour', [10, 30], { onlyIf: [C.whiteOrFast], main: true }),
+        ],
         second: [P.peroxideBlot('colour', [5, 10]), P.mattressCoat('colour')],
         notes: [],
       }),
@@ -173,7 +177,11 @@ export const fatAndSpice = [
         end: end(2, 'accept', 'Sun and soak twice; a breath of yellow goes over weeks.'),
       }),
       coloured: coloured({
-        first: [P.lift(), P.suds('fat'), P.suds('dye')],
+        first: [
+          P.lift(),
+          P.suds('fat'),
+          P.colourOxygen('dye', [120, 240], { onlyIf: [C.whiteOrFast], main: true }),
+        ],
         second: [
           P.alcohol('dye'),
           P.colourOxygen('dye', [60, 120], {
@@ -194,6 +202,7 @@ export const fatAndSpice = [
       delicate: delicate({
         first: [P.lift(), P.mild('fat')],
         second: [
+          P.sun('dye', { min: [120, 360], when: [C.viscoseOrCotton], onlyIf: [C.whiteOrFast], main: true }),
           P.alcohol('dye', { min: [3, 3], when: [C.noAcetate] }),
           P.peroxide('dye', [5, 15], {
             onlyIf: [C.white, C.viscoseOrCotton, C.noSolventLeft],
@@ -201,11 +210,13 @@ export const fatAndSpice = [
         ],
       }),
       protein: protein({
-        first: [P.lift(), P.mild('fat')],
-        second: [
-          P.alcohol('dye', { min: [3, 5] }),
-          P.peroxide('dye', [15, 30], { onlyIf: [C.white, C.noSolventLeft] }),
+        first: [
+          P.lift(),
+          P.alcohol('dye', { min: [3, 5], expect: 'On dry cloth.', main: true }),
+          P.solventAir(),
+          P.mild('fat'),
         ],
+        second: [P.peroxide('dye', [15, 30], { onlyIf: [C.white, C.noSolventLeft] })],
         end: end(2, 'accept', 'Curcumin dyes such fibres: often it stays.'),
       }),
       surface: surface({

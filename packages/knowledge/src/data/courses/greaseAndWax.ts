@@ -413,21 +413,36 @@ export const greaseAndWax = [
     donts: ['No second tumble.', 'No solvent in a drum.'],
     cloths: {
       white: white({
-        first: [P.chip({ onlyIf: [C.thickFlakes] }), P.suds('wax', { onlyIf: [C.fewSpots] })],
+        first: [
+          P.chip({ onlyIf: [C.thickFlakes] }),
+          P.spirits('wax', { min: [5, 10], onlyIf: [C.fewSpots], main: true }),
+          P.solventAir(),
+          P.suds('wax', { c: [12, 25], onlyIf: [C.fewSpots] }),
+        ],
         wash: W.white([60, 60], 'Half full; wax melts at fifty to sixty-five.'),
         second: [P.suds('wax', { min: [15, 20] }), P.oxygen('dye', [60, 120], [60, 60])],
         checks: ['againstLight', 'scratch'],
         end: end(3, 'accept', 'Three washes; then spot by spot with spirits on pieces worth it.'),
       }),
       coloured: coloured({
-        first: [P.chip({ onlyIf: [C.thickFlakes] }), P.suds('wax')],
+        first: [
+          P.chip({ onlyIf: [C.thickFlakes] }),
+          P.spirits('wax', { min: [5, 10], main: true }),
+          P.solventAir(),
+          P.suds('wax', { c: [12, 25] }),
+        ],
         wash: W.colouredHot(),
         second: [P.suds('wax', { min: [15, 20] })],
         checks: ['againstLight'],
         end: end(3, 'accept', 'Three washes rather than hotter ones.'),
       }),
       synthetic: synthetic({
-        first: [P.chip({ onlyIf: [C.thickFlakes] }), P.suds('wax')],
+        first: [
+          P.chip({ onlyIf: [C.thickFlakes] }),
+          P.spirits('wax', { min: [5, 10], main: true }),
+          P.solventAir(),
+          P.suds('wax', { c: [12, 25] }),
+        ],
         wash: W.colouredHot(),
         second: [P.suds('wax', { min: [15, 20] })],
         checks: ['againstLight'],
@@ -439,13 +454,23 @@ export const greaseAndWax = [
         ),
       }),
       delicate: delicate({
-        first: [P.chip(), P.mild('wax', { min: [5, 10] })],
-        second: [P.spirits('wax', { min: [5, 5] }), P.mild('residue', { c: [15, 25] }), P.solventAir()],
+        first: [
+          P.chip(),
+          P.spirits('wax', { min: [5, 5], main: true }),
+          P.solventAir(),
+          P.mild('residue', { c: [15, 25] }),
+        ],
+        second: [P.mild('wax', { min: [5, 10] })],
         checks: ['againstLight'],
       }),
       protein: protein({
-        first: [P.chip(), P.mild('wax', { min: [5, 10] })],
-        second: [P.spirits('wax', { min: [5, 5] }), P.mild('residue', { c: [15, 25] }), P.solventAir()],
+        first: [
+          P.chip(),
+          P.spirits('wax', { min: [5, 5], main: true }),
+          P.solventAir(),
+          P.mild('residue', { c: [15, 25] }),
+        ],
+        second: [P.mild('wax', { min: [5, 10] })],
         checks: ['againstLight'],
       }),
       surface: surface({
@@ -456,7 +481,7 @@ export const greaseAndWax = [
     },
     never: [
       ...SOLVENT_NEVERS,
-      ['Spirits or alcohol inside a dryer or a machine.', 'Vapour in a closed drum: fire.'],
+      ['A machine or a dryer while it smells of spirits.', 'Vapour in a closed drum: fire.'],
     ],
     says: ['Clean the drum before any second load.', 'Dry on the line until every spot is gone.'],
     prevent: ['Pockets turned out.'],
@@ -516,13 +541,23 @@ export const greaseAndWax = [
         checks: ['feel'],
       }),
       delicate: delicate({
-        first: [P.chip(), P.mild('film', { min: [5, 10] })],
-        second: [P.spirits('film', { min: [5, 5] }), P.mild('residue', { c: [15, 25] }), P.solventAir()],
+        first: [
+          P.chip(),
+          P.spirits('film', { min: [5, 5], main: true }),
+          P.solventAir(),
+          P.mild('residue', { c: [15, 25] }),
+        ],
+        second: [P.mild('film', { min: [5, 10] })],
         checks: ['feel'],
       }),
       protein: protein({
-        first: [P.chip({ expect: 'Pick it frozen, never pull the pile.' }), P.mild('film', { min: [5, 10] })],
-        second: [P.spirits('film', { min: [5, 5] }), P.mild('residue', { c: [15, 25] }), P.solventAir()],
+        first: [
+          P.chip({ expect: 'Pick it frozen, never pull the pile.' }),
+          P.spirits('film', { min: [5, 5], main: true }),
+          P.solventAir(),
+          P.mild('residue', { c: [15, 25] }),
+        ],
+        second: [P.mild('film', { min: [5, 10] })],
         checks: ['feel'],
       }),
       surface: surface({

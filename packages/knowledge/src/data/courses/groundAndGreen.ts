@@ -50,7 +50,10 @@ export const groundAndGreen = [
         ],
       }),
       coloured: coloured({
-        first: [P.enzyme({ c: [20, 40] })],
+        first: [
+          P.enzyme({ c: [20, 40] }),
+          P.colourOxygen('colour', [60, 240], { onlyIf: [C.whiteOrFast], main: true }),
+        ],
         second: [
           P.alcohol('dye'),
           P.colourOxygen('colour', [60, 120], {
@@ -59,15 +62,19 @@ export const groundAndGreen = [
         ],
       }),
       synthetic: synthetic({
-        first: [P.enzyme({ c: [20, 40] })],
+        first: [
+          P.enzyme({ c: [20, 40] }),
+          P.oxygen('colour', [60, 240], [30, 40], { when: [C.moss], main: true }),
+        ],
         second: [P.oxygen('colour', [120, 240], [40, 40])],
       }),
       delicate: delicate({
-        first: [P.mild('protein')],
-        second: [
-          P.alcohol('dye', { min: [3, 3], when: [C.noAcetate] }),
-          P.peroxide('colour', [5, 10], { onlyIf: [C.white, C.notAntique, C.noSolventLeft] }),
+        first: [
+          P.alcohol('dye', { min: [3, 5], when: [C.noAcetate], main: true }),
+          P.solventAir(),
+          P.mild('protein'),
         ],
+        second: [P.peroxide('colour', [5, 10], { onlyIf: [C.white, C.notAntique, C.noSolventLeft] })],
       }),
       protein: protein({
         first: [
@@ -82,7 +89,15 @@ export const groundAndGreen = [
         ],
       }),
       surface: surface({
-        first: [P.dust(), P.foam('protein')],
+        first: [
+          P.dust(),
+          P.foam('protein'),
+          P.peroxideBlot('colour', [10, 20], {
+            when: [C.moss],
+            onlyIf: [C.whiteOrFast],
+            main: true,
+          }),
+        ],
         second: [P.enzymeBlot('protein', { min: [10, 20] }), P.peroxideBlot('colour', [5, 10])],
       }),
       dryOnly: cleaner('Green wants alcohol or enzymes.'),
@@ -131,6 +146,7 @@ export const groundAndGreen = [
       white: white({
         first: [
           P.brush(),
+          P.waters('loose', { when: [C.allOver] }),
           P.enzyme({ c: [30, 40], expect: 'Enzyme detergent worked into what is ground in.' }),
           P.paste('pigment', {
             optional: true,
@@ -146,12 +162,13 @@ export const groundAndGreen = [
           P.citric('iron', { onlyIf: [C.orange] }),
           P.oxygen('colour', [240, 480], [40, 60], {
             onlyIf: [C.ironGone],
+            main: true,
           }),
         ],
         end: end(2, 'accept', 'Two rounds; ground-in grey stays: a piece for dirty work.'),
       }),
       coloured: coloured({
-        first: [P.brush(), P.enzyme({ c: [30, 40] })],
+        first: [P.brush(), P.waters('loose', { when: [C.allOver] }), P.enzyme({ c: [30, 40] })],
         second: [P.citric('iron', { min: [30, 30], onlyIf: [C.orange] }), P.warmSuds('pigment')],
       }),
       synthetic: synthetic({

@@ -87,7 +87,11 @@ export const inkAndPaint = [
         checks: ['feel'],
       }),
       delicate: delicate({
-        first: [P.lift({ expect: 'Dried an hour or two, then cracked.' })],
+        first: [
+          P.lift({ expect: 'Dried an hour or two, then cracked.' }),
+          P.ester('film', { min: [2, 3], onlyIf: [C.bearsAcetone, C.notAcetate], main: true }),
+          P.solventAir(),
+        ],
         second: [P.ketone('film', { min: [2, 3], when: [C.bearsAcetone] }), P.solventAir()],
         checks: ['feel'],
         end: end(1, 'professional', 'One round, then a cleaner: say that it is nail varnish.'),
@@ -203,7 +207,12 @@ export const inkAndPaint = [
       white: white({
         first: [
           P.lift(),
-          P.vinegar('film', { min: [15, 15], onlyIf: [C.slime], expect: 'It turns runny within minutes.' }),
+          P.vinegar('film', {
+            min: [15, 15],
+            onlyIf: [C.slime],
+            main: true,
+            expect: 'It turns runny within minutes.',
+          }),
           P.warmSuds('film', { expect: 'White and soft: scrape.' }),
         ],
         second: [
@@ -215,17 +224,29 @@ export const inkAndPaint = [
         checks: ['feel'],
       }),
       coloured: coloured({
-        first: [P.lift(), P.vinegar('film', { min: [15, 15], onlyIf: [C.slime] }), P.warmSuds('film')],
+        first: [
+          P.lift(),
+          P.vinegar('film', { min: [15, 15], onlyIf: [C.slime], main: true }),
+          P.warmSuds('film'),
+        ],
         second: [P.alcohol('film')],
         checks: ['feel'],
       }),
       synthetic: synthetic({
-        first: [P.lift(), P.vinegar('film', { min: [15, 15], onlyIf: [C.slime] }), P.warmSuds('film')],
+        first: [
+          P.lift(),
+          P.vinegar('film', { min: [15, 15], onlyIf: [C.slime], main: true }),
+          P.warmSuds('film'),
+        ],
         second: [P.alcohol('film', { min: [3, 5] })],
         checks: ['feel'],
       }),
       delicate: delicate({
-        first: [P.lift(), P.mild('film', { min: [20, 30], c: [20, 30] })],
+        first: [
+          P.lift(),
+          P.weakVinegar('film', { onlyIf: [C.slime], main: true }),
+          P.mild('film', { min: [20, 30], c: [20, 30] }),
+        ],
         second: [
           P.weakVinegar('film', {
             onlyIf: [C.slime],
@@ -235,7 +256,11 @@ export const inkAndPaint = [
         checks: ['feel'],
       }),
       protein: protein({
-        first: [P.lift(), P.mild('film', { min: [20, 30], c: [20, 30] })],
+        first: [
+          P.lift(),
+          P.weakVinegar('film', { onlyIf: [C.slime], main: true }),
+          P.mild('film', { min: [20, 30], c: [20, 30] }),
+        ],
         second: [P.weakVinegar('film', { onlyIf: [C.slime] })],
         checks: ['feel'],
       }),
@@ -323,10 +348,26 @@ export const inkAndPaint = [
           'Alcohol is the cure and is barred on a fixed cover: a professional. A removable cover: off, then as its cloth.',
         ),
       }),
-      dryOnly: cleaner(
-        'Solvent spreads it: nothing but a dry cloth.',
-        ofSome({ fibreIds: ['leather'] }, 'On leather it is in the finish within hours.'),
-      ),
+      dryOnly: dryOnly({
+        first: [
+          P.alcohol('dye', {
+            min: [3, 10],
+            when: [C.noAcetate, C.noPile],
+            expect:
+              'On a cotton bud, along the line from its ends; a folded cloth between it and the lining.',
+          }),
+          P.solventAir(),
+        ],
+        end: end(
+          1,
+          'professional',
+          'A cleaner: say that it is ballpoint, and what was tried.',
+          ofSome(
+            { fibreIds: ['leather'] },
+            'Leather: its own cleaner, and soon; it is in the finish within hours.',
+          ),
+        ),
+      }),
     },
     never: [
       NO_SOLVENT_IN_PLACE,
@@ -368,9 +409,12 @@ export const inkAndPaint = [
     cloths: {
       white: white({
         first: [
+          P.alcohol('dye', { when: [C.gelInk], main: true }),
+          P.solventAir(),
           P.flush({ min: [3, 5] }),
           P.suds('dye', { min: [5, 10] }),
-          P.peroxide('dye', [15, 30], { onlyIf: [C.colourNotBlueBlack] }),
+          P.peroxide('dye', [15, 30], { when: [C.notGelInk], onlyIf: [C.colourNotBlueBlack] }),
+          P.oxygen('dye', [60, 240], [40, 60], { when: [C.gelInk], main: true }),
         ],
         second: [
           P.citric('iron', { onlyIf: [C.blueBlack] }),
@@ -389,11 +433,22 @@ export const inkAndPaint = [
         ),
       }),
       coloured: coloured({
-        first: [P.flush({ min: [3, 5] }), P.suds('dye', { min: [5, 10] })],
+        first: [
+          P.alcohol('dye', { when: [C.gelInk], main: true }),
+          P.solventAir(),
+          P.flush({ min: [3, 5] }),
+          P.suds('dye', { min: [5, 10] }),
+        ],
         second: [P.alcohol('dye'), P.solventAir(), P.suds('dye', { min: [5, 10], c: [12, 25] })],
       }),
       synthetic: synthetic({
-        first: [P.flush({ min: [3, 5] }), P.suds('dye', { min: [5, 10] })],
+        first: [
+          P.alcohol('dye', { when: [C.gelInk], main: true }),
+          P.solventAir(),
+          P.flush({ min: [3, 5] }),
+          P.suds('dye', { min: [5, 10] }),
+          P.oxygen('dye', [60, 240], [30, 40], { when: [C.gelInk], main: true }),
+        ],
         second: [P.alcohol('dye')],
       }),
       delicate: delicate({
@@ -439,7 +494,7 @@ export const inkAndPaint = [
     cloths: {
       white: white({
         first: [
-          P.alcohol('dye', { expect: RING }),
+          P.alcohol('dye', { ways: ['alcoholSpot', 'esterSpot'], expect: RING }),
           P.solventAir(),
           P.suds('pigment', { min: [5, 10], c: [12, 25] }),
         ],
@@ -455,7 +510,7 @@ export const inkAndPaint = [
       }),
       coloured: coloured({
         first: [
-          P.alcohol('dye', { expect: RING }),
+          P.alcohol('dye', { ways: ['alcoholSpot', 'esterSpot'], expect: RING }),
           P.solventAir(),
           P.suds('pigment', { min: [5, 10], c: [12, 25] }),
         ],
@@ -463,7 +518,7 @@ export const inkAndPaint = [
       }),
       synthetic: synthetic({
         first: [
-          P.alcohol('dye', { expect: RING }),
+          P.alcohol('dye', { ways: ['alcoholSpot', 'solventDetergentSpot'], expect: RING }),
           P.solventAir(),
           P.suds('pigment', { min: [5, 10], c: [12, 25] }),
         ],
@@ -484,7 +539,11 @@ export const inkAndPaint = [
         second: [P.alcohol('dye', { min: [3, 5] })],
       }),
       surface: surface({
-        first: [P.alcohol('dye', { when: [C.softToy] }), P.foam('pigment', { onlyIf: [C.whiteboard] })],
+        first: [
+          P.alcohol('dye', { when: [C.softToy] }),
+          P.foam('pigment', { when: [C.softToy], main: true }),
+          P.foam('pigment', { onlyIf: [C.whiteboard] }),
+        ],
         second: [P.foam('pigment')],
         checks: ['whiteCloth'],
         end: end(1, 'professional', 'A permanent one: a professional, or a throw over it.'),
@@ -591,10 +650,11 @@ export const inkAndPaint = [
     causeAction: ['Wet it at once.'],
     garment: ['Keep it wet.', 'Spoon it off.', 'Water through from the back within half an hour.'],
     surfaceAtOnce: ['Spoon it off; a damp cloth, five clean faces.'],
-    donts: ['Never let it dry while you look for a remover.', 'No hot water.'],
+    donts: ['Never let it dry in while you look for a remover.', 'No hot water.'],
     cloths: {
       white: white({
         first: [
+          P.lift({ when: [C.driedIn] }),
           P.flush({ c: [20, 35], min: [5, 15], when: [C.wet] }),
           P.alcohol('film', {
             when: [C.driedIn],
@@ -609,6 +669,7 @@ export const inkAndPaint = [
       }),
       coloured: coloured({
         first: [
+          P.lift({ when: [C.driedIn] }),
           P.flush({ c: [20, 35], min: [5, 15], when: [C.wet] }),
           P.alcohol('film', { when: [C.driedIn] }),
           P.suds('pigment'),
@@ -618,6 +679,7 @@ export const inkAndPaint = [
       }),
       synthetic: synthetic({
         first: [
+          P.lift({ when: [C.driedIn] }),
           P.flush({ c: [20, 35], min: [5, 15], when: [C.wet] }),
           P.alcohol('film', { when: [C.driedIn] }),
           P.suds('pigment'),
@@ -679,21 +741,21 @@ export const inkAndPaint = [
     ],
     cloths: {
       white: white({
-        first: [P.solventAir(), P.suds('fat', { c: [12, 25] })],
+        first: [P.solventAir(), P.suds('fat', { min: [10, 20], c: [12, 25] })],
         wash: W.cold('Alone, and only when no smell is left.'),
-        second: [P.solventAir(), P.suds('fat', { c: [12, 25] })],
+        second: [P.solventAir(), P.suds('fat', { min: [10, 20], c: [12, 25] })],
         checks: ['smellWarm', 'waterDrop'],
       }),
       coloured: coloured({
-        first: [P.solventAir(), P.suds('fat', { c: [12, 25] })],
+        first: [P.solventAir(), P.suds('fat', { min: [10, 20], c: [12, 25] })],
         wash: W.cold('Alone, and only when no smell is left.'),
-        second: [P.solventAir(), P.suds('fat', { c: [12, 25] })],
+        second: [P.solventAir(), P.suds('fat', { min: [10, 20], c: [12, 25] })],
         checks: ['smellWarm', 'waterDrop'],
       }),
       synthetic: synthetic({
-        first: [P.solventAir(), P.suds('fat', { c: [12, 25] })],
+        first: [P.solventAir(), P.suds('fat', { min: [10, 20], c: [12, 25] })],
         wash: W.cold('Alone, and only when no smell is left.'),
-        second: [P.solventAir(), P.suds('fat', { c: [12, 25] })],
+        second: [P.solventAir(), P.suds('fat', { min: [10, 20], c: [12, 25] })],
         checks: ['smellWarm', 'waterDrop'],
       }),
       delicate: delicate({
@@ -745,7 +807,10 @@ export const inkAndPaint = [
     donts: ['No water first.', 'No heat, no flame near it.'],
     cloths: {
       white: white({
-        first: [P.spirits('film', { onlyIf: [C.spiritsOnTin] }), ...P.afterSolvent()],
+        first: [
+          P.spirits('film', { ways: ['spiritsSpot', 'alcoholSpot'], onlyIf: [C.spiritsOnTin] }),
+          ...P.afterSolvent(),
+        ],
         wash: W.noBleach([40, 60], 'Alone; dry, without smell and rinsed first.'),
         second: [P.spirits('film'), ...P.afterSolvent()],
         checks: ['feel', 'daylight'],
@@ -756,23 +821,34 @@ export const inkAndPaint = [
         ),
       }),
       coloured: coloured({
-        first: [P.spirits('film'), ...P.afterSolvent()],
+        first: [P.spirits('film', { ways: ['spiritsSpot', 'alcoholSpot'] }), ...P.afterSolvent()],
         second: [P.spirits('film'), ...P.afterSolvent()],
         checks: ['feel'],
       }),
       synthetic: synthetic({
-        first: [P.spirits('film', { min: [5, 5], when: [C.noPolypropylene] }), ...P.afterSolvent()],
+        first: [
+          P.spirits('film', { ways: ['spiritsSpot', 'alcoholSpot'], min: [5, 5], when: [C.noPolypropylene] }),
+          ...P.afterSolvent(),
+        ],
         second: [P.suds('film', { min: [15, 20] })],
         checks: ['feel'],
       }),
       delicate: delicate({
-        first: [P.spirits('film', { min: [5, 5] }), P.mild('residue', { c: [15, 25] }), P.solventAir()],
+        first: [
+          P.spirits('film', { ways: ['spiritsSpot', 'alcoholSpot'], min: [5, 5] }),
+          P.mild('residue', { c: [15, 25] }),
+          P.solventAir(),
+        ],
         second: [P.spirits('film', { min: [5, 5] }), P.mild('residue', { c: [15, 25] }), P.solventAir()],
         checks: ['feel'],
         end: end(1, 'professional', 'A cleaner the same day, the tin’s name along.'),
       }),
       protein: protein({
-        first: [P.spirits('film', { min: [5, 5] }), P.mild('residue', { c: [15, 25] }), P.solventAir()],
+        first: [
+          P.spirits('film', { ways: ['spiritsSpot', 'alcoholSpot'], min: [5, 5] }),
+          P.mild('residue', { c: [15, 25] }),
+          P.solventAir(),
+        ],
         second: [P.spirits('film', { min: [5, 5] }), P.mild('residue', { c: [15, 25] }), P.solventAir()],
         checks: ['feel'],
       }),
@@ -812,7 +888,7 @@ export const inkAndPaint = [
       white: white({
         first: [
           P.tape('bulk'),
-          P.alcohol('film', { onlyIf: [C.waterPolish] }),
+          P.ketoneOrAlcohol('film', { main: true }),
           P.solventAir(),
           P.suds('pigment', { min: [5, 10], c: [12, 25] }),
         ],
@@ -828,7 +904,7 @@ export const inkAndPaint = [
       coloured: coloured({
         first: [
           P.tape('bulk'),
-          P.alcohol('film'),
+          P.alcohol('film', { main: true }),
           P.solventAir(),
           P.suds('pigment', { min: [5, 10], c: [12, 25] }),
         ],
@@ -838,7 +914,7 @@ export const inkAndPaint = [
       synthetic: synthetic({
         first: [
           P.tape('bulk'),
-          P.alcohol('film'),
+          P.alcohol('film', { ways: ['alcoholSpot', 'spiritsSpot'], main: true }),
           P.solventAir(),
           P.suds('pigment', { min: [5, 10], c: [12, 25] }),
         ],
@@ -846,12 +922,27 @@ export const inkAndPaint = [
         checks: ['feel'],
       }),
       delicate: delicate({
-        first: [P.tape('bulk'), P.alcohol('film', { min: [3, 5], when: [C.noAcetate] })],
+        first: [
+          P.tape('bulk'),
+          P.alcohol('film', {
+            ways: ['alcoholSpot', 'spiritsSpot'],
+            min: [3, 5],
+            when: [C.noAcetate],
+            main: true,
+          }),
+          P.solventAir(),
+          P.mild('residue', { c: [15, 25] }),
+        ],
         second: [P.tape('bulk')],
         checks: ['feel'],
       }),
       protein: protein({
-        first: [P.tape('bulk'), P.alcohol('film', { min: [3, 5] })],
+        first: [
+          P.tape('bulk'),
+          P.alcohol('film', { ways: ['alcoholSpot', 'spiritsSpot'], min: [3, 5], main: true }),
+          P.solventAir(),
+          P.mild('residue', { c: [15, 25] }),
+        ],
         second: [P.tape('bulk')],
         checks: ['feel'],
       }),

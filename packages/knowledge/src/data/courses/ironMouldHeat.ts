@@ -40,27 +40,31 @@ export const ironMouldHeat = [
       white: white({
         first: [
           P.citric('iron', {
-            c: [35, 40],
+            ways: ['citricSpot', 'vinegarSpot'],
+            min: [30, 60],
+            main: true,
             expect: 'Half of it within half an hour to an hour; cold, hours.',
           }),
         ],
         wash: W.noBleach([40, 60], 'An extra rinse; no bleach powder; citrate with it.'),
-        second: [P.citric('iron', { c: [35, 40] }), P.oxalic()],
+        second: [P.citric('iron', { c: [35, 40] }), P.oxalic({ main: true })],
         checks: ['wetAndDry', 'daylight'],
         end: end(2, 'accept', 'Then one oxygen bath at forty for a yellow cast; a thin place is darned.'),
       }),
       coloured: coloured({
-        first: [P.citric('iron', { min: [30, 30], onlyIf: [] })],
+        first: [
+          P.citric('iron', { ways: ['citricSpot', 'vinegarSpot'], min: [30, 30], onlyIf: [], main: true }),
+        ],
         second: [P.citric('iron', { min: [30, 30] })],
         checks: ['wetAndDry'],
       }),
       synthetic: synthetic({
-        first: [P.citric('iron', { c: [30, 40] })],
+        first: [P.citric('iron', { ways: ['citricSpot', 'vinegarSpot'], min: [30, 60], main: true })],
         second: [P.citric('iron', { c: [30, 40] })],
         checks: ['wetAndDry'],
       }),
       delicate: delicate({
-        first: [P.weakCitric('iron')],
+        first: [P.weakCitric('iron', { main: true })],
         second: [P.weakCitric('iron')],
         checks: ['wetAndDry'],
         end: end(
@@ -72,12 +76,12 @@ export const ironMouldHeat = [
         ),
       }),
       protein: protein({
-        first: [P.weakCitric('iron', { min: [5, 15] })],
+        first: [P.weakCitric('iron', { min: [5, 15], main: true })],
         second: [P.weakCitric('iron', { min: [5, 15] })],
         checks: ['wetAndDry'],
       }),
       surface: surface({
-        first: [P.citricBlot({ min: [10, 20], onlyIf: [C.noStone] }), P.waterBlot()],
+        first: [P.citricBlot({ min: [10, 20], onlyIf: [C.noStone], main: true }), P.waterBlot()],
         second: [P.citricBlot({ min: [10, 20] }), P.waterBlot()],
         notes: ['No oxygen on this place.'],
       }),
@@ -143,7 +147,14 @@ export const ironMouldHeat = [
         notes: [only({ fibreIds: ['coating'] }, 'A coating that peels is done.')],
       }),
       delicate: delicate({
-        first: [P.dust({ expect: 'Softly, outdoors, mask on.' })],
+        first: [
+          P.dust({ expect: 'Softly, outdoors, mask on.' }),
+          P.peroxide('pigment', [15, 30], {
+            ways: ['peroxideDab', 'weakVinegarSpot'],
+            onlyIf: [C.whiteOrFast, C.notAntique],
+            main: true,
+          }),
+        ],
         second: [P.peroxide('pigment', [15, 30])],
         checks: ['daylight', 'smellDamp'],
         end: end(
@@ -154,7 +165,14 @@ export const ironMouldHeat = [
         ),
       }),
       protein: protein({
-        first: [P.dust({ expect: 'Outdoors, mask on.' })],
+        first: [
+          P.dust({ expect: 'Outdoors, mask on.' }),
+          P.peroxide('pigment', [15, 30], {
+            ways: ['peroxideDab', 'weakVinegarSpot'],
+            onlyIf: [C.whiteOrFast, C.notAntique],
+            main: true,
+          }),
+        ],
         second: [P.peroxide('pigment', [15, 30])],
         checks: ['daylight', 'smellDamp'],
       }),
@@ -296,7 +314,7 @@ export const ironMouldHeat = [
         notes: [only({ fibreIds: ['wool', 'silk'] }, 'Animal fibres hold it: two rounds.')],
       }),
       surface: surface({
-        first: [P.waterBlot()],
+        first: [P.waterBlot(), P.vitaminBlot()],
         second: [P.waterBlot()],
         end: end(2, 'accept', 'The rest goes off in the air over days.'),
       }),

@@ -335,6 +335,7 @@ export const joinedAndHonest = [
       protein: protein({
         first: [
           P.handSoak('shape', {
+            c: [25, 30],
             expect: 'It lies still; squeezed, rolled, pulled to the old measures, pinned flat.',
           }),
         ],

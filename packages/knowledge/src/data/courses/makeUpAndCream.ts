@@ -6,7 +6,6 @@ import {
   course,
   delicate,
   end,
-  honest,
   notOn,
   ofSome,
   only,
@@ -22,6 +21,9 @@ import {
 const NO_HEAT = 'No dryer and no iron before it is gone.';
 
 /** What people put on skin and hair. */
+/** Sunscreen turns orange in many places at once: a bath reaches them all, else the place. */
+const IN_PLACES = { ways: ['citricSoak', 'citricSpot'] };
+
 export const makeUpAndCream = [
   course({
     id: 'makeUp',
@@ -121,14 +123,19 @@ export const makeUpAndCream = [
       white: white({
         first: [
           P.suds('fat', { c: [25, 40], min: [10, 20] }),
-          P.citric('iron', {
+          P.citricSoak('iron', {
+            ...IN_PLACES,
             c: [35, 40],
             onlyIf: [C.orange, C.oilOut],
             expect: 'It fades within the hour.',
+            main: true,
           }),
         ],
         wash: W.noBleach([40, 60], 'Citrate with it where the water has iron.'),
-        second: [P.suds('fat', { c: [30, 40], min: [15, 20] }), P.citric('iron', { c: [35, 40] })],
+        second: [
+          P.suds('fat', { c: [30, 40], min: [15, 20] }),
+          P.citricSoak('iron', { ...IN_PLACES, c: [35, 40], onlyIf: [C.orange], main: true }),
+        ],
         end: end(
           2,
           'accept',
@@ -136,12 +143,24 @@ export const makeUpAndCream = [
         ),
       }),
       coloured: coloured({
-        first: [P.suds('fat', { min: [10, 20] }), P.citric('iron', { min: [30, 30], onlyIf: [C.orange] })],
-        second: [P.suds('fat', { min: [15, 20] })],
+        first: [
+          P.suds('fat', { min: [10, 20] }),
+          P.citricSoak('iron', { ...IN_PLACES, onlyIf: [C.orange], main: true }),
+        ],
+        second: [
+          P.suds('fat', { min: [15, 20] }),
+          P.citricSoak('iron', { ...IN_PLACES, onlyIf: [C.orange], main: true }),
+        ],
       }),
       synthetic: synthetic({
-        first: [P.suds('fat', { min: [10, 20] }), P.citric('iron', { min: [30, 30], onlyIf: [C.orange] })],
-        second: [P.suds('fat', { min: [15, 20] })],
+        first: [
+          P.suds('fat', { min: [10, 20] }),
+          P.citricSoak('iron', { ...IN_PLACES, onlyIf: [C.orange], main: true }),
+        ],
+        second: [
+          P.suds('fat', { min: [15, 20] }),
+          P.citricSoak('iron', { ...IN_PLACES, onlyIf: [C.orange], main: true }),
+        ],
         notes: [only({ fibreIds: ['polyamide'] }, 'Polyamide holds filters: three washes.')],
       }),
       delicate: delicate({
@@ -277,13 +296,23 @@ export const makeUpAndCream = [
         checks: ['waterDrop'],
       }),
       delicate: delicate({
-        first: [P.powder({ min: [30, 60] }), P.mild('film', { min: [5, 10] })],
-        second: [P.spirits('film', { min: [5, 5] }), P.mild('residue', { c: [15, 25] }), P.solventAir()],
+        first: [
+          P.powder({ min: [30, 60] }),
+          P.spirits('film', { min: [5, 5], main: true }),
+          P.solventAir(),
+          P.mild('residue', { c: [15, 25] }),
+        ],
+        second: [P.mild('film', { min: [5, 10] })],
         checks: ['waterDrop'],
       }),
       protein: protein({
-        first: [P.powder({ min: [30, 60] }), P.mild('film')],
-        second: [P.spirits('film', { min: [5, 5] }), P.mild('residue', { c: [15, 25] }), P.solventAir()],
+        first: [
+          P.powder({ min: [30, 60] }),
+          P.spirits('film', { min: [5, 5], main: true }),
+          P.solventAir(),
+          P.mild('residue', { c: [15, 25] }),
+        ],
+        second: [P.mild('film', { min: [5, 10] })],
         checks: ['waterDrop'],
       }),
       surface: surface({
@@ -343,12 +372,21 @@ export const makeUpAndCream = [
         ],
         end: end(2, 'dyePatch', 'Brown-grey often stays: dye the towel dark.'),
       }),
-      coloured: honest(
-        'dyePatch',
-        'What strips the dye strips the cloth’s own; only the flush in the first minutes helps.',
-      ),
+      coloured: coloured({
+        first: [
+          P.flush({ min: [5, 10], onlyIf: [C.underAnHour] }),
+          P.suds('dye', { min: [10, 20] }),
+          P.colourOxygen('dye', [60, 120], { main: true }),
+        ],
+        second: [P.colourOxygen('dye', [120, 240])],
+        end: end(2, 'dyePatch', 'What strips the dye strips the cloth’s own: dye the piece dark.'),
+      }),
       synthetic: synthetic({
-        first: [P.flush({ min: [5, 10], onlyIf: [C.underAnHour] }), P.suds('dye', { min: [5, 10] })],
+        first: [
+          P.flush({ min: [5, 10], onlyIf: [C.underAnHour] }),
+          P.suds('dye', { min: [5, 10] }),
+          P.oxygen('dye', [60, 240], [30, 40], { main: true }),
+        ],
         second: [P.alcohol('dye')],
         end: end(
           2,
@@ -357,8 +395,14 @@ export const makeUpAndCream = [
           ofSome({ fibreIds: ['polyamide'] }, 'Polyamide keeps it.'),
         ),
       }),
-      delicate: honest('accept', 'Only the flush in the first minutes is safe.'),
-      protein: honest('accept', 'It is made to dye hair: such fibres hold it.'),
+      delicate: delicate({
+        first: [P.drip({ onlyIf: [C.underAnHour] }), P.mild('dye', { min: [10, 20], main: true })],
+        end: end(1, 'accept', 'Beyond the first hour it is there for good.'),
+      }),
+      protein: protein({
+        first: [P.drip({ onlyIf: [C.underAnHour] }), P.mild('dye', { min: [10, 20], main: true })],
+        end: end(1, 'accept', 'It is made to dye hair: such fibres hold it.'),
+      }),
       surface: surface({
         first: [P.waterBlot(), P.foam('dye')],
         second: [

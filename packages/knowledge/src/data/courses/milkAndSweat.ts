@@ -68,7 +68,14 @@ export const milkAndSweat = [
         second: [P.enzymeSoak([60, 180])],
         checks: ['againstLight', 'smellDamp'],
       }),
-      delicate: delicate({ first: [P.drip(), P.mild('protein')], second: [P.mild('fat')] }),
+      delicate: delicate({
+        first: [
+          P.drip(),
+          P.mild('protein'),
+          P.enzyme({ min: [10, 15], c: [20, 30], onlyIf: [C.noWoolOrSilk, C.notAntique], main: true }),
+        ],
+        second: [P.mild('fat')],
+      }),
       protein: protein({
         first: [
           P.brush({
@@ -83,12 +90,20 @@ export const milkAndSweat = [
         end: end(2, 'professional', 'Enzymes are barred here: a cleaner.'),
       }),
       surface: surface({
-        first: [P.lift(), P.waterBlot(), P.foam('protein'), P.odourRemover({ min: [30, 60] })],
-        second: [P.sodaDry({ onlyIf: [C.dryNow] }), P.foam('fat')],
+        first: [
+          P.lift(),
+          P.waterBlot(),
+          P.foam('protein'),
+          P.enzymeBlot('protein', { min: [10, 20], main: true }),
+        ],
+        second: [P.odourRemover({ min: [30, 60] }), P.sodaDry({ onlyIf: [C.dryNow] }), P.foam('fat')],
         checks: ['nextDay', 'smellWarm'],
         notes: [only({ fibreIds: ['wool'] }, 'On wool: suds twice, then a cleaner.')],
       }),
-      dryOnly: cleaner('Water rings it, and the protein sets.'),
+      dryOnly: dryOnly({
+        first: [P.lift()],
+        end: end(1, 'professional', 'Water rings it, and the protein sets.'),
+      }),
     },
     never: [
       [
@@ -145,6 +160,7 @@ export const milkAndSweat = [
       delicate: delicate({
         first: [
           P.mild('protein'),
+          P.enzyme({ min: [10, 15], c: [20, 30], onlyIf: [C.noWoolOrSilk, C.notAntique], main: true }),
           P.peroxide('yellow', [5, 10], {
             onlyIf: [C.white, C.viscoseOrCotton, C.notAntique],
           }),
@@ -339,7 +355,10 @@ export const milkAndSweat = [
       synthetic: synthetic({ first: [P.dryRub()], second: [P.suds('fat', { min: [5, 10] })] }),
       delicate: delicate({ first: [P.dryRub()], second: [P.mild('wax', { min: [5, 10] })] }),
       protein: protein({ first: [P.dryRub()], second: [P.mild('wax', { min: [5, 10] })] }),
-      surface: honest('accept', 'Seldom there: a dry cloth, then a plain damp one.'),
+      surface: surface({
+        first: [P.dust(), P.dryRub({ main: true }), P.waterBlot({ optional: true })],
+        end: end(1, 'accept', 'Seldom there: a trace wears off.'),
+      }),
       dryOnly: dryOnly({ first: [P.dryRub()] }),
     },
     never: [

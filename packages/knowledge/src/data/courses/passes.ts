@@ -6,6 +6,8 @@ import { C } from './conditions.js';
 
 export type Span = readonly [number, number];
 interface More {
+  /** Other ways than a shared pass has, best first. */
+  readonly ways?: string[];
   readonly min?: Span;
   readonly c?: Span;
   /** The case it is for. */
@@ -18,6 +20,8 @@ interface More {
   readonly stop?: string;
   readonly expect?: string;
   readonly optional?: boolean;
+  /** What does most here: done however little the estimate gives it. */
+  readonly main?: boolean;
 }
 
 const span = (given: Span | undefined) => (given ? { min: given[0], max: given[1] } : null);
@@ -27,7 +31,7 @@ export function pass(purpose: Purpose, methodIds: string | string[], more: More 
   const conditions = [...(more.when ?? []), ...(more.onlyIf ?? [])];
   return {
     purpose,
-    methodIds: [methodIds].flat(),
+    methodIds: [more.ways ?? methodIds].flat(),
     tempC: span(more.c),
     minutes: span(more.min),
     when: conditions.length > 0 ? conditions : 'always',
@@ -36,6 +40,7 @@ export function pass(purpose: Purpose, methodIds: string | string[], more: More 
     stop: more.stop ?? null,
     expect: more.expect ?? null,
     optional: more.optional ?? false,
+    main: more.main ?? false,
     sourceIds: ['commonPractice'],
   };
 }
@@ -53,7 +58,8 @@ const OF_WHITES: readonly Purpose[] = ['yellow', 'grey'];
 export const P = {
   // Dry.
   lift: (more: More = {}) => pass('bulk', 'liftOff', { min: [1, 3], ...more }),
-  chip: (more: More = {}) => pass('bulk', 'chillAndChip', { stop: 'No more flakes come.', ...more }),
+  chip: (more: More = {}) =>
+    pass('bulk', 'chillAndChip', { min: [20, 60], stop: 'No more flakes come.', ...more }),
   tape: (purpose: Purpose, more: More = {}) => pass(purpose, 'tapeLift', { min: [2, 10], ...more }),
   dust: (more: More = {}) => pass('dust', 'dryVacuum', { min: [5, 15], ...more }),
   brush: (more: More = {}) => pass('bulk', 'brushOffDry', { ...more }),
@@ -90,7 +96,12 @@ export const P = {
   peroxide: (purpose: Purpose, min: Span, more: More = {}) =>
     pass(purpose, 'peroxideDab', { min, after: 'short', onlyIf: DAB_IF, ...more }),
   peroxideSuds: (purpose: Purpose, more: More = {}) =>
-    pass(purpose, 'peroxideDetergentSpot', { min: [10, 20], after: 'noFoam', onlyIf: DAB_IF, ...more }),
+    pass(purpose, ['peroxideDetergentSpot', 'vinegarDetergentSpot'], {
+      min: [10, 20],
+      after: 'noFoam',
+      onlyIf: DAB_IF,
+      ...more,
+    }),
   paste: (purpose: Purpose, more: More = {}) =>
     pass(purpose, 'peroxidePaste', {
       onlyIf: [C.white],
@@ -158,6 +169,12 @@ export const P = {
       stop: 'The pad stays clean.',
       ...more,
     }),
+  /** Acetone where the cloth bears it, else alcohol: for polish made with water or with a solvent. */
+  ketoneOrAlcohol: (purpose: Purpose, more: More = {}) =>
+    P.ketone(purpose, { ways: ['acetoneSpot', 'esterSpot', 'alcoholSpot'], ...more }),
+  /** The mildest of the thinners first, for cloth that bears little. */
+  ester: (purpose: Purpose, more: More = {}) =>
+    P.ketone(purpose, { ways: ['esterSpot', 'acetoneSpot'], ...more }),
   /** What a solvent leaves: cool suds, then air until no smell. */
   afterSolvent: (): CoursePass[] => [
     pass('residue', 'neatDetergentSpot', {
@@ -270,16 +287,18 @@ export const P = {
   towel: (more: More = {}) => pass('liquid', 'thickTowel', { min: [10, 30], ...more }),
   waterBlot: (more: More = {}) => pass('loose', 'coldBlot', { stop: 'The cloth stays clean.', ...more }),
   foam: (purpose: Purpose, more: More = {}) =>
-    pass(purpose, ['detergentBlot', 'carpetFoam'], { c: [15, 30], after: 'damp', ...more }),
+    pass(purpose, ['delicateBlot', 'detergentBlot', 'carpetFoam'], { c: [15, 30], after: 'damp', ...more }),
   vinegarBlot: (purpose: Purpose, more: More = {}) =>
     pass(purpose, ['vinegarDetergentBlot', 'vinegarBlot'], {
       min: [5, 10],
       after: 'damp',
       ...more,
     }),
+  vitaminBlot: (more: More = {}) =>
+    pass('colour', 'vitaminBlot', { after: 'damp', stop: 'Colourless.', main: true, ...more }),
   /** Where the trade is of two minds: a clear detergent, or white soap. */
   foamOrSoap: (purpose: Purpose, more: More = {}) =>
-    pass(purpose, ['detergentBlot', 'whiteSoapBlot'], { after: 'damp', ...more }),
+    pass(purpose, ['delicateBlot', 'detergentBlot', 'whiteSoapBlot'], { after: 'damp', ...more }),
   /** Peroxide on a surface: after an acid only when that has been taken out and the place is dry again. */
   peroxideBlot: (purpose: Purpose, min: Span, more: More = {}) =>
     pass(purpose, 'peroxideDab', { min, after: 'damp', onlyIf: DAB_IF, ...more }),

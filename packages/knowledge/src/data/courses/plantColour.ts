@@ -67,17 +67,15 @@ export const plantColour = [
         ),
       }),
       coloured: coloured({
-        first: [
-          P.flush(),
-          P.vinegarSuds(),
-          P.peroxide('colour', [5, 10], {
-            onlyIf: [C.whiteOrFast],
-          }),
-        ],
-        second: [P.colourOxygen('colour', [120, 240])],
+        first: [P.flush(), P.vinegarSuds(), P.colourOxygen('colour', [60, 240], { main: true })],
+        second: [P.peroxide('colour', [5, 10], { onlyIf: [C.whiteOrFast] })],
       }),
       synthetic: synthetic({
-        first: [P.flush({ expect: 'The flush takes most.' }), P.vinegarSuds()],
+        first: [
+          P.flush({ expect: 'The flush takes most.' }),
+          P.vinegarSuds(),
+          P.oxygen('colour', [120, 240], [40, 40], { main: true }),
+        ],
         second: [P.oxygen('colour', [120, 240], [40, 40])],
       }),
       delicate: delicate({
@@ -100,7 +98,12 @@ export const plantColour = [
         second: [P.peroxide('colour', [15, 30])],
       }),
       surface: surface({
-        first: [P.waterBlot({ when: [C.wet] }), P.vinegarBlot('colour'), P.weigh({ when: [C.floor] })],
+        first: [
+          P.waterBlot({ when: [C.wet] }),
+          P.vinegarBlot('colour', { after: 'dryToTouch' }),
+          P.peroxideBlot('colour', [10, 20], { when: [C.notMattress], onlyIf: [C.whiteOrFast], main: true }),
+          P.weigh({ when: [C.floor] }),
+        ],
         second: [
           P.peroxideBlot('colour', [3, 5], {
             onlyIf: [C.whiteOrFast, C.acidBlotted],
@@ -226,11 +229,19 @@ export const plantColour = [
         second: [P.oxygen('colour', [60, 360], [40, 60])],
       }),
       coloured: coloured({
-        first: [P.flush({ c: [20, 35], min: [2, 10] }), P.vinegarSuds()],
+        first: [
+          P.flush({ c: [20, 35], min: [2, 10] }),
+          P.vinegarSuds(),
+          P.colourOxygen('colour', [60, 180], { when: [C.medicine], onlyIf: [C.whiteOrFast], main: true }),
+        ],
         second: [P.colourOxygen('colour', [60, 240])],
       }),
       synthetic: synthetic({
-        first: [P.flush({ c: [20, 35], min: [2, 10] }), P.vinegarSuds()],
+        first: [
+          P.flush({ c: [20, 35], min: [2, 10] }),
+          P.vinegarSuds(),
+          P.colourOxygen('colour', [60, 180], { when: [C.medicine], onlyIf: [C.whiteOrFast], main: true }),
+        ],
         second: [P.colourOxygen('colour', [60, 240])],
         notes: [
           only(
@@ -240,7 +251,15 @@ export const plantColour = [
         ],
       }),
       delicate: delicate({
-        first: [P.drip({ c: [20, 30] }), P.mild('colour')],
+        first: [
+          P.drip({ c: [20, 30] }),
+          P.mild('colour'),
+          P.peroxide('colour', [5, 10], {
+            when: [C.medicine],
+            onlyIf: [C.whiteOrFast, C.notAntique, C.notAcetate],
+            main: true,
+          }),
+        ],
         second: [P.peroxide('colour', [3, 5])],
       }),
       protein: protein({
@@ -251,6 +270,11 @@ export const plantColour = [
             c: [15, 25],
             optional: true,
             onlyIf: [C.jamOrBerry, C.noFoodDye],
+          }),
+          P.peroxide('colour', [5, 10], {
+            when: [C.medicine],
+            onlyIf: [C.whiteOrFast, C.notAntique],
+            main: true,
           }),
         ],
         second: [P.peroxide('colour', [10, 20])],
@@ -318,19 +342,28 @@ export const plantColour = [
         second: [P.colourOxygen('colour', [120, 240])],
       }),
       delicate: delicate({
-        first: [P.drip({ c: [15, 25] }), P.weakVinegar('colour')],
+        first: [
+          P.drip({ c: [15, 25] }),
+          P.weakVinegar('colour'),
+          P.peroxide('colour', [5, 10], { onlyIf: [C.whiteOrFast, C.notAntique, C.notAcetate], main: true }),
+        ],
         second: [P.glycerine('colour'), P.peroxide('colour', [3, 10])],
       }),
       protein: protein({
-        first: [P.drip({ c: [15, 25] }), P.vinegarSuds({ c: [20, 25], min: [10, 20] })],
-        second: [
-          P.peroxide('colour', [10, 20], {
-            onlyIf: [C.whiteOrFast],
-          }),
+        first: [
+          P.drip({ c: [15, 25] }),
+          P.vinegarSuds({ c: [20, 25], min: [10, 20] }),
+          P.peroxide('colour', [10, 20], { onlyIf: [C.whiteOrFast, C.notAntique], main: true }),
         ],
+        second: [P.peroxide('colour', [10, 20], { onlyIf: [C.whiteOrFast] })],
       }),
       surface: surface({
-        first: [P.waterBlot(), P.vinegarBlot('colour'), P.weigh({ when: [C.floor] })],
+        first: [
+          P.waterBlot(),
+          P.vinegarBlot('colour', { after: 'dryToTouch' }),
+          P.peroxideBlot('colour', [10, 20], { when: [C.notMattress], onlyIf: [C.whiteOrFast], main: true }),
+          P.weigh({ when: [C.floor] }),
+        ],
         second: [
           P.waterBlot({ expect: 'A ring that came up: again, then a towel and a weight.' }),
           P.peroxideBlot('colour', [3, 10], {
@@ -531,14 +564,29 @@ export const plantColour = [
         first: [P.flush({ min: [5, 10] }), P.vinegarSuds()],
         second: [P.oxygen('dye', [120, 240], [40, 40])],
       }),
-      delicate: delicate({ first: [P.drip(), P.mild('dye')], second: [P.peroxide('dye', [5, 10])] }),
+      delicate: delicate({
+        first: [
+          P.drip(),
+          P.mild('dye'),
+          P.peroxide('dye', [5, 15], { onlyIf: [C.whiteOrFast, C.notAntique, C.notAcetate], main: true }),
+        ],
+        second: [P.peroxide('dye', [5, 10])],
+      }),
       protein: protein({
-        first: [P.drip({ min: [5, 10] }), P.mild('dye')],
+        first: [
+          P.drip({ min: [5, 10] }),
+          P.mild('dye'),
+          P.peroxide('dye', [5, 15], { onlyIf: [C.whiteOrFast, C.notAntique], main: true }),
+        ],
         second: [P.peroxide('dye', [15, 30])],
         end: end(2, 'dyePatch', 'Walnut dyes such fibres: once dry it is there for good; dye over.'),
       }),
       surface: surface({
-        first: [P.waterBlot(), P.foam('dye')],
+        first: [
+          P.waterBlot(),
+          P.foam('dye'),
+          P.peroxideBlot('dye', [10, 20], { onlyIf: [C.whiteOrFast], main: true }),
+        ],
         second: [P.peroxideBlot('dye', [5, 10])],
         end: end(2, 'professional', 'Twice, then a professional; poor odds.'),
       }),

@@ -47,9 +47,16 @@ export const runDye = [
       white: white({
         first: [
           P.dye([20, 80], [40, 60], { expect: 'Half within twenty minutes at sixty, forty at forty.' }),
+          P.oxygen('dye', [120, 240], [40, 60], {
+            ways: ['oxygenRunSoak', 'oxygenSoak'],
+            onlyIf: [],
+            after: 'full',
+            main: true,
+          }),
         ],
         wash: W.white([60, 60], 'Half full; a dye-catching sheet only shows whether dye still moves.'),
         second: [
+          P.waters('residue', { onlyIf: [], stop: 'No oxygen powder is left in it.' }),
           P.reducer('dye', {
             onlyIf: [C.nothingMoves, C.white, C.noElastane, C.metalFree],
             advice: [always('On a coloured border try a corner first: it takes that too.')],
@@ -156,7 +163,10 @@ export const runDye = [
         first: [P.waters('looseDye', { min: [10, 15], c: [12, 25] })],
         second: [P.handSoak('looseDye')],
       }),
-      surface: cleaner('A cushion whose piping has bled.'),
+      surface: surface({
+        first: [P.foam('looseDye', { main: true })],
+        end: end(1, 'professional', 'Dried fast and flat; then a cleaner.'),
+      }),
       dryOnly: cleaner('Dry it flat with blotting paper between.'),
     },
     never: [
@@ -187,7 +197,10 @@ export const runDye = [
     surfaceAtOnce: ['Lift them apart.'],
     donts: [NO_DRYING],
     cloths: {
-      white: white({ first: [P.dye([60, 80], [60, 60])], second: [P.oxygen('dye', [120, 240], [40, 60])] }),
+      white: white({
+        first: [P.dye([20, 40], [60, 60]), P.reducer('dye', { main: true })],
+        second: [P.oxygen('dye', [120, 240], [40, 60])],
+      }),
       coloured: coloured({ first: [P.dye([60, 80], [40, 40])], second: [P.dye([60, 80], [40, 40])] }),
       synthetic: synthetic({
         first: [P.dye([60, 80], [40, 60])],
@@ -207,7 +220,10 @@ export const runDye = [
         ofSome({ notFibreIds: ['acetate', 'triacetate'] }, 'Heat is barred here.'),
       ),
       protein: cleaner('Reducer and heat are barred.'),
-      surface: cleaner('Foam only, in place.'),
+      surface: surface({
+        first: [P.foam('dye', { main: true })],
+        end: end(1, 'professional', 'A cleaner: what foam does not take needs a reducer.'),
+      }),
       dryOnly: cleaner('Solvent may draw it.'),
     },
     never: [['Heat before it is lighter.', 'It drives it deeper.'], REDUCER],

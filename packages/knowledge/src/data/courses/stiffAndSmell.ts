@@ -70,10 +70,10 @@ export const stiffAndSmell = [
         second: [P.mildVinegar('lime', { min: [10, 20] })],
         checks: ['feel'],
       }),
-      surface: honest(
-        'noHomeMethod',
-        'A hard patch there is detergent that was left: see dull from detergent.',
-      ),
+      surface: surface({
+        first: [P.vinegarBlot('lime', { main: true })],
+        end: end(1, 'accept', 'A hard patch that stays is detergent that was left: see dull from detergent.'),
+      }),
       dryOnly: honest('accept', 'It needs a bath.'),
     },
     never: [
@@ -291,7 +291,7 @@ export const stiffAndSmell = [
         checks: ['smellWarm'],
       }),
       coloured: coloured({
-        first: [P.enzymeSoak([120, 180])],
+        first: [P.enzymeSoak([60, 120]), P.colourOxygen('smell', [60, 120], { main: true })],
         second: [P.vinegarSoak('smell')],
         checks: ['smellWarm'],
       }),
@@ -300,11 +300,13 @@ export const stiffAndSmell = [
           P.vinegarSoak('smell', {
             expect: 'Just covered; white vinegar.',
             onlyIf: [C.smellOfDays],
+            main: true,
           }),
-          P.enzymeSoak([120, 180], {
+          P.enzymeSoak([60, 120], {
             optional: true,
             onlyIf: [C.monthsOrBack],
           }),
+          P.oxygen('smell', [60, 240], [30, 40], { main: true }),
         ],
         wash: {
           methodIds: ['hotDetergentWash', 'bioMachineWash', 'gentleMachineWash'],
@@ -322,13 +324,16 @@ export const stiffAndSmell = [
         checks: ['smellWarm'],
       }),
       protein: protein({
-        first: [P.air('smell', { min: [480, 1440], expect: 'Most of it goes in a night.' })],
+        first: [
+          P.air('smell', { min: [480, 1440], expect: 'Most of it goes in a night.' }),
+          P.mildVinegar('smell', { min: [10, 15], main: true }),
+        ],
         second: [P.mild('fat')],
         checks: ['smellWarm'],
       }),
       surface: surface({ first: [P.foam('fat')], second: [P.odourRemover()], checks: ['smellWarm'] }),
       dryOnly: dryOnly({
-        first: [P.air('smell', { min: [720, 1440] })],
+        first: [P.air('smell', { min: [720, 1440], main: true })],
         second: [P.bag('smell')],
         checks: ['smellWarm'],
       }),
@@ -376,7 +381,7 @@ export const stiffAndSmell = [
           }),
         ],
         wash: W.hygiene('Full dose, full length.'),
-        dry: ['sun', 'tumbleLow', 'line'],
+        dry: ['sun', 'line'],
         second: [P.long('germs', { c: [40, 60] })],
         checks: ['smellDamp', 'smellWarm'],
         end: end(2, 'discard', 'Still sour from a clean machine: the terry is worn out.'),
@@ -384,16 +389,16 @@ export const stiffAndSmell = [
       coloured: coloured({
         first: [P.colourOxygen('germs', [60, 240])],
         wash: W.colouredHot(),
-        second: [P.vinegarSoak('smell')],
+        second: [P.removerSoak({ when: [C.smellOfUnknown], main: true }), P.vinegarSoak('smell')],
         checks: ['smellDamp'],
       }),
       synthetic: synthetic({
         first: [P.colourOxygen('germs', [60, 240])],
-        second: [P.vinegarSoak('smell')],
+        second: [P.removerSoak({ when: [C.smellOfUnknown], main: true }), P.vinegarSoak('smell')],
         checks: ['smellDamp'],
       }),
       delicate: delicate({
-        first: [P.air('smell')],
+        first: [P.air('smell'), P.mildVinegar('smell', { min: [10, 20], main: true })],
         second: [P.bag('smell', { min: [2880, 4320] })],
         checks: ['smellDamp'],
       }),
@@ -413,7 +418,11 @@ export const stiffAndSmell = [
         end: end(2, 'discard', 'Mould inside it: discard it.'),
       }),
       dryOnly: dryOnly({
-        first: [P.air('smell', { min: [720, 1440] }), P.dust(), P.bag('smell', { min: [4320, 10080] })],
+        first: [
+          P.air('smell', { min: [720, 1440], main: true }),
+          P.dust(),
+          P.bag('smell', { min: [4320, 10080] }),
+        ],
         second: [P.bag('smell', { min: [4320, 10080] })],
         checks: ['nextDay'],
       }),
@@ -484,7 +493,7 @@ export const stiffAndSmell = [
         checks: ['smellDamp'],
       }),
       protein: protein({
-        first: [P.vinegar('smell', { min: [15, 15] })],
+        first: [P.air('smell', { min: [240, 1440], main: true }), P.vinegar('smell', { min: [15, 15] })],
         second: [P.vinegar('smell', { min: [15, 15] })],
         checks: ['smellDamp'],
         end: end(2, 'accept', 'Air it a week.'),
@@ -500,7 +509,10 @@ export const stiffAndSmell = [
         checks: ['nextDay', 'smellDamp'],
       }),
       dryOnly: dryOnly({
-        first: [P.air('smell', { min: [240, 1440] })],
+        first: [
+          P.air('smell', { min: [240, 1440], main: true }),
+          P.vinegarBlot('smell', { ways: ['weakVinegarBlot'], min: [5, 10], after: 'damp' }),
+        ],
         second: [P.bag('smell', { min: [4320, 10080] })],
         checks: ['smellDamp'],
         end: end(2, 'professional', 'Aired for days and still there: a cleaner, told what it is.'),
@@ -561,7 +573,7 @@ export const stiffAndSmell = [
       }),
       surface: surface({ first: [P.sodaDry()], second: [P.foam('film')], checks: ['nextDay'] }),
       dryOnly: dryOnly({
-        first: [P.air('smell')],
+        first: [P.air('smell', { main: true })],
         second: [P.bag('smell', { min: [2880, 4320] })],
         checks: ['smellWarm'],
       }),
@@ -590,18 +602,26 @@ export const stiffAndSmell = [
     garment: ['Outdoors, in wind.'],
     cloths: {
       white: white({
-        first: [P.dust({ onlyIf: [C.specks], optional: true }), P.soda('film', { min: [60, 120] })],
+        first: [
+          P.dust({ onlyIf: [C.specks], optional: true }),
+          P.suds('fat', { when: [C.barbecue], main: true }),
+          P.soda('film', { min: [60, 120] }),
+        ],
         wash: W.white(),
         second: [P.oxygen('smell', [60, 120], [40, 60])],
         checks: ['smellWarm'],
       }),
       coloured: coloured({
-        first: [P.dust({ onlyIf: [C.specks], optional: true }), P.warmSuds('film')],
+        first: [
+          P.dust({ onlyIf: [C.specks], optional: true }),
+          P.suds('fat', { when: [C.barbecue], main: true }),
+          P.soda('film', { min: [60, 120], c: [40, 40], main: true }),
+        ],
         second: [P.colourOxygen('smell', [60, 120])],
         checks: ['smellWarm'],
       }),
       synthetic: synthetic({
-        first: [P.warmSuds('film')],
+        first: [P.suds('fat', { when: [C.barbecue], main: true }), P.warmSuds('film')],
         second: [P.colourOxygen('smell', [60, 120])],
         checks: ['smellWarm'],
       }),
@@ -619,13 +639,13 @@ export const stiffAndSmell = [
         checks: ['smellWarm'],
       }),
       surface: surface({
-        first: [P.dust(), P.sodaDry({ when: [C.noWoolOrSilk] }), P.foam('film')],
+        first: [P.dust(), P.sodaDry({ when: [C.noWoolOrSilk], main: true }), P.foam('film')],
         second: [P.foam('film')],
         checks: ['nextDay', 'smellWarm'],
         end: end(2, 'professional', 'A smoke-damage firm.'),
       }),
       dryOnly: dryOnly({
-        first: [P.air('smell', { min: [720, 1440] }), P.bag('smell', { min: [4320, 10080] })],
+        first: [P.air('smell', { min: [720, 1440], main: true }), P.bag('smell', { min: [4320, 10080] })],
         second: [P.bag('smell', { min: [4320, 10080] })],
         checks: ['smellWarm'],
       }),
@@ -693,7 +713,7 @@ export const stiffAndSmell = [
         notes: ['Windows open, for days.'],
       }),
       dryOnly: dryOnly({
-        first: [P.air('smell', { min: [1440, 1440] })],
+        first: [P.air('smell', { min: [1440, 1440], main: true })],
         second: [P.bag('smell', { min: [4320, 10080] })],
         checks: ['smellWarm'],
         end: end(2, 'professional', 'A strong smell of solvent: back to the cleaner.'),

@@ -604,7 +604,7 @@ export const things = [
       }),
       protein: protein({ second: [P.mildVinegar('looseDye', { min: [10, 15] })], checks: ['whiteCloth'] }),
       surface: surface({
-        first: [P.sodaDry()],
+        first: [P.dust({ main: true }), P.sodaDry()],
         checks: ['nextDay'],
         end: end(1, 'accept', 'A smell after a month: back to the shop.'),
         notes: ['Window open for days.'],

@@ -75,8 +75,8 @@ export const yellowAndGrey = [
           P.enzyme({ when: WORN }),
           P.colourOxygen('yellow', [60, 120]),
         ],
-        second: [P.enzymeSoak([120, 180])],
-        end: end(2, 'dyePatch', 'A pale underarm is lost dye: accept it, or dye over.'),
+        second: [P.enzymeSoak([120, 180], { when: WORN }), P.colourOxygen('yellow', [60, 120])],
+        end: end(2, 'dyePatch', 'A pale patch is lost dye: accept it, or dye over.'),
       }),
       synthetic: synthetic({
         first: [
@@ -85,7 +85,7 @@ export const yellowAndGrey = [
             when: WORN,
             onlyIf: [C.stiff],
           }),
-          P.suds('fat', { min: [15, 20], expect: 'Fat sits deeper in synthetics.' }),
+          P.suds('fat', { min: [15, 20], when: WORN, expect: 'Fat sits deeper in synthetics.' }),
           P.oxygen('yellow', [120, 240], [40, 40]),
         ],
         second: [P.oxygen('yellow', [120, 240], [40, 40])],
@@ -96,7 +96,7 @@ export const yellowAndGrey = [
       }),
       delicate: delicate({
         first: [
-          P.weakVinegar('aluminium'),
+          P.weakVinegar('aluminium', { when: WORN }),
           P.mild('fat'),
           P.oxygen('yellow', [60, 240], [30, 40], {
             when: [C.viscose],
@@ -367,6 +367,7 @@ export const yellowAndGrey = [
     cloths: {
       white: white({
         first: [
+          P.citricSoak('lime', { min: [30, 60], c: [35, 40], when: [C.hardWater], main: true }),
           P.noDetergent([40, 60]),
           P.oxygen('grey', [120, 360], [40, 60], {
             onlyIf: [C.dull],
@@ -487,8 +488,9 @@ export const yellowAndGrey = [
         end: end(2, 'accept', 'Fading is not grey.'),
       }),
       synthetic: synthetic({
-        first: [P.oxygen('grey', [240, 240], [40, 40])],
+        first: [P.oxygen('grey', [60, 240], [40, 40])],
         second: [P.dye([30, 80], [40, 40])],
+        checks: ['besideClean', 'feel'],
         end: end(2, 'accept', 'Synthetics hold grey: half back is good.'),
       }),
       delicate: delicate({

@@ -34,7 +34,7 @@ export const bathMethods: readonly Method[] = [
       { agentId: 'delicateDetergent', dose: { per: 'litre', unit: 'mL', amount: { low: 2, high: 4 } } },
     ],
     tempC: { min: 12, max: 30, prefer: 'coldest' },
-    dwellMin: { min: 25, max: 30, lookEvery: 15 },
+    dwellMin: { min: 10, max: 20, lookEvery: 10 },
     maxRounds: 2,
     harshness: 2,
     washAfter: false,

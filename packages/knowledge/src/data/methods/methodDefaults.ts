@@ -40,6 +40,7 @@ const MOST = {
   washAfter: true,
   inMachine: false,
   itemIds: [],
+  fibreGroups: [],
   ages: [],
   onlyWet: false,
   onlyWhereDry: false,
@@ -68,7 +69,7 @@ export const BATH_DEFAULTS = {
   keep: 'covered',
   maxRounds: 2,
   extraMechanisms: ['flush'],
-  pickUpMLPerCm2: null,
+  spotKind: null,
 } satisfies Partial<Method>;
 
 /** A little, on the spot itself. */
@@ -82,7 +83,7 @@ export const SPOT_DEFAULTS = {
   tempC: { min: 8, max: 25, prefer: 'coldest' },
   maxRounds: 3,
   extraMechanisms: [],
-  pickUpMLPerCm2: 0.25,
+  spotKind: 'thin',
 } satisfies Partial<Method>;
 
 /** On the face of what stays where it is. */
@@ -92,5 +93,5 @@ export const SURFACE_DEFAULTS = {
   rinse: 'damp',
   washAfter: false,
   place: 'surface',
-  pickUpMLPerCm2: 0.5,
+  spotKind: 'suds',
 } satisfies Partial<Method>;

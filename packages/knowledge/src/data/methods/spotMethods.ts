@@ -7,6 +7,7 @@ export const spotMethods: readonly Method[] = [
   {
     ...SPOT_DEFAULTS,
     id: 'coldFlush',
+    spotKind: 'suds',
     name: 'Cold flush, then detergent',
     reason: 'Carries off what is still loose before anything can set it.',
     kinds: ['mark'],
@@ -32,6 +33,7 @@ export const spotMethods: readonly Method[] = [
   {
     ...SPOT_DEFAULTS,
     id: 'detergentSpot',
+    spotKind: 'suds',
     name: 'Dish detergent on the mark',
     reason: 'Cuts fat and lifts loose soil; mild to fibre and colour.',
     kinds: ['mark'],
@@ -73,6 +75,7 @@ export const spotMethods: readonly Method[] = [
   {
     ...SPOT_DEFAULTS,
     id: 'absorbentThenDetergent',
+    spotKind: 'powder',
     name: 'Absorbent powder, then detergent',
     reason: 'Draws fresh oil out dry, before water can lock it in; no solvent.',
     kinds: ['mark'],
@@ -80,7 +83,7 @@ export const spotMethods: readonly Method[] = [
     schoolId: 'oilPowder',
     agents: [
       { agentId: 'absorbentPowder', dose: { per: 'parts', parts: 1 } },
-      { agentId: 'dishDetergent', dose: { per: 'parts', parts: 0.1 } },
+      { agentId: 'dishDetergent', dose: { per: 'parts', parts: 0.05 } },
     ],
     waterParts: null,
     tempC: { min: 15, max: 30, prefer: 'hottest' },
@@ -89,7 +92,6 @@ export const spotMethods: readonly Method[] = [
     dwellMin: { min: 20, max: 60, lookEvery: 20 },
     harshness: 1,
     maxRounds: 2,
-    pickUpMLPerCm2: 0.15,
     notes: {
       mix: [always('Do not mix: the powder goes on first, the detergent after it.')],
       apply: [always('Cover the mark with the powder, a little beyond the edge.')],
@@ -104,6 +106,7 @@ export const spotMethods: readonly Method[] = [
   {
     ...SPOT_DEFAULTS,
     id: 'enzymePretreat',
+    spotKind: 'preTreater',
     name: 'Enzyme pre-treater',
     reason: 'Protease cuts the protein that holds the mark.',
     kinds: ['mark'],
@@ -192,7 +195,7 @@ export const spotMethods: readonly Method[] = [
     agents: [],
     waterParts: null,
     extraMechanisms: ['lift'],
-    dwellMin: { min: 60, max: 180, lookEvery: 60 },
+    dwellMin: { min: 10, max: 180, lookEvery: 20 },
     keep: 'none',
     rinse: 'none',
     washAfter: false,
@@ -209,6 +212,7 @@ export const spotMethods: readonly Method[] = [
   {
     ...SPOT_DEFAULTS,
     id: 'alcoholSpot',
+    spotKind: 'alcohol',
     name: 'Alcohol from the back, onto a pad',
     reason: 'Dissolves ink, resin and leaf green and carries it into the pad.',
     kinds: ['mark'],
@@ -241,6 +245,7 @@ export const spotMethods: readonly Method[] = [
   {
     ...SPOT_DEFAULTS,
     id: 'acetoneSpot',
+    spotKind: 'ketone',
     name: 'Acetone from the back, onto a pad',
     reason: 'Dissolves varnish film.',
     kinds: ['mark'],
@@ -260,6 +265,7 @@ export const spotMethods: readonly Method[] = [
   {
     ...SPOT_DEFAULTS,
     id: 'esterSpot',
+    spotKind: 'ketone',
     name: 'Acetone-free remover, onto a pad',
     reason: 'Ethyl or butyl acetate dissolves varnish more slowly than acetone.',
     kinds: ['mark'],
@@ -277,6 +283,7 @@ export const spotMethods: readonly Method[] = [
   {
     ...SPOT_DEFAULTS,
     id: 'spiritsSpot',
+    spotKind: 'spirit',
     name: 'Mineral spirits, then detergent',
     reason: 'Dry side before wet side: dissolves oil, wax and resin before water locks them.',
     kinds: ['mark'],
@@ -316,6 +323,7 @@ export const spotMethods: readonly Method[] = [
   {
     ...SPOT_DEFAULTS,
     id: 'peroxideDetergentSpot',
+    spotKind: 'peroxideMix',
     name: 'Peroxide and dish detergent, 2 to 1',
     reason: 'Bleaches while the detergent carries it in; for white cotton and terry.',
     kinds: ['mark'],
@@ -527,6 +535,7 @@ export const spotMethods: readonly Method[] = [
   {
     ...SPOT_DEFAULTS,
     id: 'solventDetergentSpot',
+    spotKind: 'preTreater',
     name: 'Solvent-detergent pre-treater',
     reason: 'Takes collar grease, make-up and mixed fat on the dry cloth.',
     kinds: ['mark'],
@@ -560,6 +569,7 @@ export const spotMethods: readonly Method[] = [
   {
     ...SPOT_DEFAULTS,
     id: 'ammoniaMix',
+    spotKind: 'suds',
     name: 'Ammonia, water and dish detergent, 1 to 1 to 1',
     reason: 'Alkali on old grease; weaker than a peroxide paste on ground-in dirt.',
     kinds: ['mark'],
@@ -581,6 +591,7 @@ export const spotMethods: readonly Method[] = [
   {
     ...SPOT_DEFAULTS,
     id: 'peroxidePaste',
+    spotKind: 'sodaPaste',
     name: 'Peroxide and baking-soda paste, in the sun',
     reason: 'Hours of mild peroxygen where it is needed, and light on top.',
     kinds: ['mark'],
@@ -625,6 +636,7 @@ export const spotMethods: readonly Method[] = [
   {
     ...SPOT_DEFAULTS,
     id: 'hotOxygenDip',
+    spotKind: 'dip',
     name: 'Hot oxygen dip for a dried mark',
     reason:
       'Oxygen bleach in hot water takes dried wine, grape and meat juice out of white cotton in minutes.',
@@ -636,7 +648,6 @@ export const spotMethods: readonly Method[] = [
     maxRounds: 2,
     waterParts: 1,
     // A cup to dip a coin’s worth into, not what the cloth drinks.
-    pickUpMLPerCm2: 2,
     tempC: { min: 50, max: 60, prefer: 'hottest' },
     whitesOnly: true,
     sturdyOnly: true,
@@ -671,6 +682,7 @@ export const spotMethods: readonly Method[] = [
   {
     ...SPOT_DEFAULTS,
     id: 'glycerineSoften',
+    spotKind: 'glycerineMix',
     name: 'Glycerine, to soften',
     reason: 'Softens dried tannin, ink and resin so that the next step takes hold.',
     kinds: ['mark'],
@@ -755,6 +767,7 @@ export const spotMethods: readonly Method[] = [
   {
     ...SPOT_DEFAULTS,
     id: 'lukewarmRinse',
+    spotKind: 'plainRinse',
     name: 'Lukewarm rinse from the back',
     reason: 'Sugar, starch, glue and fresh paint let go in plain lukewarm water.',
     kinds: ['mark'],
@@ -774,6 +787,7 @@ export const spotMethods: readonly Method[] = [
   {
     ...SPOT_DEFAULTS,
     id: 'fishColdRinse',
+    spotKind: 'plainRinse',
     name: 'Cold rinses, several',
     reason: 'Fish and protein leave while they are cold and fresh.',
     kinds: ['odour', 'mark'],

@@ -23,6 +23,7 @@ export const stepMethods: readonly Method[] = [
   {
     ...SPOT,
     id: 'neatDetergentSpot',
+    spotKind: 'neatDish',
     name: 'Dish detergent, worked in neat',
     reason: 'Takes fat up while no water stands in its way.',
     kinds: ['mark', 'yellowing', 'buildUp'],
@@ -31,15 +32,15 @@ export const stepMethods: readonly Method[] = [
     action: 'press',
     dwellMin: { min: 5, max: 20, lookEvery: 5 },
     harshness: 3,
-    pickUpMLPerCm2: 0.07,
     notes: {
-      apply: [always('A few drops, worked in with the fingers from both sides; on fat before any water.')],
+      apply: [always('Worked in with the fingers from both sides; on fat before any water.')],
       rinse: [always('Rinse until no foam comes: what stays draws dirt.')],
     },
   },
   {
     ...SPOT,
     id: 'bioDetergentSpot',
+    spotKind: 'neatDetergent',
     name: 'Enzyme detergent, neat',
     reason: 'Liquid detergent with enzymes does a pre-treater’s work.',
     kinds: ['mark', 'yellowing', 'odour'],
@@ -48,13 +49,13 @@ export const stepMethods: readonly Method[] = [
     action: 'press',
     dwellMin: { min: 10, max: 30, lookEvery: 10 },
     harshness: 3,
-    pickUpMLPerCm2: 0.07,
-    notes: { apply: [always('A teaspoon a palm, worked in; lay a damp cloth over it.')] },
+    notes: { apply: [always('Worked in; lay a damp cloth over it.')] },
   },
   {
     ...SPOT,
     id: 'delicateSpot',
-    name: 'Mild detergent, a few drops in water',
+    spotKind: 'suds',
+    name: 'Mild detergent in water',
     reason: 'As much as wool, silk and lined things take on one spot.',
     kinds: ['mark', 'yellowing', 'odour'],
     agents: [{ agentId: 'delicateDetergent', dose: { per: 'parts', parts: 1 } }],
@@ -72,6 +73,7 @@ export const stepMethods: readonly Method[] = [
   {
     ...SPOT,
     id: 'vinegarDetergentSpot',
+    spotKind: 'suds',
     name: 'Vinegar and water with drops of detergent',
     reason: 'Acid keeps fruit colour and tannin loose, the detergent carries them off.',
     kinds: ['mark'],
@@ -129,6 +131,7 @@ export const stepMethods: readonly Method[] = [
   {
     ...SPOT,
     id: 'coolDripThrough',
+    spotKind: 'drip',
     name: 'Cool water, dripped through over a towel',
     reason: 'Washes loose soil straight down, on what may not be soaked.',
     kinds: ['mark', 'odour', 'yellowing'],
@@ -139,7 +142,6 @@ export const stepMethods: readonly Method[] = [
     harshness: 1,
     extraMechanisms: ['flush'],
     throughRinse: true,
-    pickUpMLPerCm2: 0.5,
     notes: {
       apply: [
         always('A spoon at a time, white towel beneath, pressed through; stop if a lining gives colour.', {
@@ -151,6 +153,7 @@ export const stepMethods: readonly Method[] = [
   {
     ...SPOT,
     id: 'coldFromBack',
+    spotKind: 'flush',
     name: 'Water through, from the back',
     reason: 'Pushes loose soil out the way it came in.',
     kinds: ['mark', 'odour', 'yellowing'],
@@ -160,7 +163,6 @@ export const stepMethods: readonly Method[] = [
     harshness: 1,
     extraMechanisms: ['flush'],
     throughRinse: true,
-    pickUpMLPerCm2: 0.5,
     notes: { apply: [always('A thin stream on the back of the mark, the cloth flexed now and then.')] },
   },
   {
@@ -176,6 +178,7 @@ export const stepMethods: readonly Method[] = [
   {
     ...DRY,
     id: 'absorbentDust',
+    spotKind: 'powder',
     name: 'Starch or powder on the fat',
     reason: 'Draws fresh fat out dry.',
     kinds: ['mark', 'odour'],
@@ -183,7 +186,6 @@ export const stepMethods: readonly Method[] = [
     keep: 'letDry',
     dwellMin: { min: 10, max: 480, lookEvery: 30 },
     rinse: 'vacuum',
-    pickUpMLPerCm2: 0.15,
     notes: {
       apply: [
         always('Two millimetres thick; shake or vacuum it off and renew while it takes.', {
@@ -379,7 +381,7 @@ export const stepMethods: readonly Method[] = [
   {
     ...BATH,
     id: 'hotDetergentWash',
-    name: 'Machine, enzyme detergent, as hot as the tag lets',
+    name: 'Machine wash with enzymes, full length',
     reason: 'For colours and for what no bleach may meet, once nothing is left that heat sets.',
     kinds: ANY_KIND,
     agents: [{ agentId: 'bioDetergent', dose: { per: 'label' } }],
@@ -413,6 +415,7 @@ export const stepMethods: readonly Method[] = [
   {
     ...SURFACE,
     id: 'citricBlot',
+    spotKind: 'thin',
     name: 'Citric acid, blotted',
     reason: 'Takes rust and tea-on-iron as far as a surface allows.',
     kinds: ['mark'],
@@ -440,6 +443,7 @@ export const stepMethods: readonly Method[] = [
   {
     ...SURFACE,
     id: 'odourRemoverLong',
+    spotKind: 'thin',
     name: 'Odour remover, kept damp under film',
     reason: 'Works only while damp, and only as deep as it goes.',
     kinds: ['odour', 'mark'],
@@ -459,6 +463,7 @@ export const stepMethods: readonly Method[] = [
   {
     ...SURFACE,
     id: 'sodaDry',
+    spotKind: 'powder',
     name: 'Baking soda, dry, overnight',
     reason: 'Takes up smell with no water at all.',
     kinds: ['odour', 'mark'],
@@ -470,7 +475,6 @@ export const stepMethods: readonly Method[] = [
     dwellMin: { min: 240, max: 1440, lookEvery: 480 },
     rinse: 'vacuum',
     extraMechanisms: ['absorption'],
-    pickUpMLPerCm2: 0.15,
     harshness: 1,
     notes: {
       apply: [always('Two millimetres on the quite dry pile; vacuum slowly, twice.', { asks: ['motor'] })],

@@ -7,6 +7,7 @@ export const surfaceMethods: readonly Method[] = [
   {
     ...SURFACE_DEFAULTS,
     id: 'absorbentDry',
+    spotKind: 'powder',
     name: 'Absorbent powder, dry',
     reason: 'Takes oil and smell up without any water.',
     place: 'surface',
@@ -21,7 +22,6 @@ export const surfaceMethods: readonly Method[] = [
     rinse: 'vacuum',
     harshness: 1,
     maxRounds: 3,
-    pickUpMLPerCm2: 0.15,
     notes: {
       apply: [always('Sprinkle a coat, leave it, do not press it in.', { names: ['blot'] })],
       rinse: [always('Vacuum or brush it off.', { asks: ['brush', 'motor'] })],
@@ -30,6 +30,7 @@ export const surfaceMethods: readonly Method[] = [
   {
     ...SURFACE_DEFAULTS,
     id: 'absorbentOnWet',
+    spotKind: 'powder',
     name: 'Absorbent powder on the wet spill',
     reason: 'Drinks up what is still wet, with no water added.',
     kinds: ['mark'],
@@ -47,7 +48,6 @@ export const surfaceMethods: readonly Method[] = [
     rinse: 'vacuum',
     harshness: 2,
     maxRounds: 3,
-    pickUpMLPerCm2: 0.3,
     notes: {
       apply: [always('A thick coat, not pressed in.', { names: ['blot'] })],
       dwell: [always('When it has clumped, lift it off and put fresh powder on.')],
@@ -97,7 +97,48 @@ export const surfaceMethods: readonly Method[] = [
   },
   {
     ...SURFACE_DEFAULTS,
+    id: 'delicateBlot',
+    name: 'Wool detergent blot',
+    reason: 'Neutral, so it is mild to wool and silk, and it leaves the pile soft.',
+    kinds: ['mark', 'odour', 'buildUp', 'yellowing'],
+    fibreGroups: ['animalProtein'],
+    agents: [{ agentId: 'delicateDetergent', dose: { per: 'parts', parts: 1 } }],
+    waterParts: 60,
+    tempC: { min: 15, max: 30, prefer: 'hottest' },
+    dwellMin: { min: 3, max: 10, lookEvery: 5 },
+    harshness: 1,
+    maxRounds: 3,
+    notes: {
+      apply: [
+        always('Blot with a wrung-out cloth from the outside inwards, 2–3 cm beyond the edge.', {
+          names: ['wring', 'blot'],
+        }),
+      ],
+      rinse: [always('Plain damp cloth until no foam shows, then a dry cloth.')],
+    },
+  },
+  {
+    ...SURFACE_DEFAULTS,
+    id: 'vitaminBlot',
+    spotKind: 'thin',
+    name: 'Vitamin C, blotted',
+    reason: 'Turns iodine colourless at once; blotted out with plain water.',
+    kinds: ['mark'],
+    componentIds: ['iodine'],
+    agents: [{ agentId: 'vitaminC', dose: { per: 'parts', parts: 1 } }],
+    waterParts: 40,
+    dwellMin: { min: 2, max: 10, lookEvery: 2 },
+    harshness: 3,
+    maxRounds: 3,
+    courseOnly: true,
+    notes: {
+      apply: [always('Dab on, wait, blot; a fresh cloth each time.', { names: ['blot'] })],
+    },
+  },
+  {
+    ...SURFACE_DEFAULTS,
     id: 'vinegarBlot',
+    spotKind: 'thin',
     name: 'Vinegar and water, 1 to 1, blotted',
     reason: 'Mild acid loosens red fruit and wine colours and binds pet and fish smells.',
     kinds: ['mark', 'odour'],
@@ -121,6 +162,7 @@ export const surfaceMethods: readonly Method[] = [
   {
     ...SURFACE_DEFAULTS,
     id: 'peroxideDab',
+    spotKind: 'thin',
     name: 'Peroxide 3 %, dabbed',
     reason: 'Bleaches plant colour and old protein where only the surface may be wetted.',
     place: 'both',
@@ -144,7 +186,6 @@ export const surfaceMethods: readonly Method[] = [
     dwellMin: { min: 3, max: 30, lookEvery: 5 },
     harshness: 5,
     maxRounds: 2,
-    pickUpMLPerCm2: 0.1,
     notes: {
       apply: [always('Dab with a cotton pad, on the mark only.')],
       dwell: [
@@ -181,6 +222,7 @@ export const surfaceMethods: readonly Method[] = [
   {
     ...SURFACE_DEFAULTS,
     id: 'bakingSodaPaste',
+    spotKind: 'sodaPaste',
     name: 'Baking-soda paste 3 to 1',
     reason: 'Dries on the mark and draws oil and smell up with it.',
     kinds: ['odour', 'mark'],
@@ -301,13 +343,14 @@ export const surfaceMethods: readonly Method[] = [
   {
     ...SURFACE_DEFAULTS,
     id: 'peroxideUnderSoda',
+    spotKind: 'sodaOver',
     name: 'Peroxide under a coat of baking soda',
     reason: 'Keeps the peroxide working on a dried mark and draws it up as it dries.',
     kinds: ['mark'],
     componentIds: ['anthocyanin', 'tannin', 'melanoidin', 'betalain', 'haem', 'curcumin'],
     agents: [
       { agentId: 'peroxide', dose: { per: 'parts', parts: 1 } },
-      { agentId: 'bakingSoda', dose: { per: 'parts', parts: 1 } },
+      { agentId: 'bakingSoda', dose: { per: 'parts', parts: 3 } },
     ],
     dwellMin: { min: 5, max: 10, lookEvery: 5 },
     harshness: 6,
@@ -315,7 +358,6 @@ export const surfaceMethods: readonly Method[] = [
     waterParts: null,
     keep: 'letDry',
     ages: ['days', 'weeks', 'months', 'unknown'],
-    pickUpMLPerCm2: 0.15,
     notes: {
       mix: [
         always('Do not mix: the peroxide goes on first, the soda over it.', { names: ['bleach', 'soda'] }),
@@ -331,6 +373,7 @@ export const surfaceMethods: readonly Method[] = [
   {
     ...SURFACE_DEFAULTS,
     id: 'weakVinegarBlot',
+    spotKind: 'thin',
     name: 'Weak vinegar, 1 tablespoon in 2 cups',
     reason: 'Less acid, less smell; slower.',
     kinds: ['mark', 'odour'],
@@ -392,6 +435,7 @@ export const surfaceMethods: readonly Method[] = [
   {
     ...SURFACE_DEFAULTS,
     id: 'mattressPeroxideCoat',
+    spotKind: 'sodaPaste',
     name: 'Mattress: soda, peroxide and detergent coats',
     reason: 'Peroxide works under the soda for hours, the soda draws it back out.',
     kinds: ['mark'],
@@ -440,6 +484,7 @@ export const surfaceMethods: readonly Method[] = [
   {
     ...SURFACE_DEFAULTS,
     id: 'mattressSodaVinegar',
+    spotKind: 'sodaPaste',
     name: 'Mattress: soda and vinegar paste',
     reason: 'The two cancel each other; what is left wets, lifts and dries out.',
     kinds: ['mark', 'odour'],
@@ -471,6 +516,7 @@ export const surfaceMethods: readonly Method[] = [
   {
     ...SURFACE_DEFAULTS,
     id: 'mattressEnzyme',
+    spotKind: 'thin',
     name: 'Mattress: enzyme odour remover',
     reason: 'Enzymes cut what smells; small amounts, several times.',
     kinds: ['mark', 'odour'],
@@ -481,7 +527,6 @@ export const surfaceMethods: readonly Method[] = [
     maxRounds: 3,
     itemIds: ['mattress'],
     schoolId: 'mattressEnzymes',
-    pickUpMLPerCm2: 0.2,
     notes: {
       apply: [always('Small amount, a little beyond the rim; cover with a damp cloth so that it stays wet.')],
       rinse: [always('Blot dry, a fan on it until next day.', { asks: ['motor'], names: ['blot'] })],
@@ -490,6 +535,7 @@ export const surfaceMethods: readonly Method[] = [
   {
     ...SURFACE_DEFAULTS,
     id: 'odourRemoverSurface',
+    spotKind: 'thin',
     name: 'Enzyme odour remover',
     reason: 'Enzymes cut what smells, below the surface too.',
     kinds: ['odour', 'mark'],
@@ -498,7 +544,6 @@ export const surfaceMethods: readonly Method[] = [
     dwellMin: { min: 15, max: 60, lookEvery: 15 },
     harshness: 4,
     maxRounds: 3,
-    pickUpMLPerCm2: 0.3,
     notes: {
       apply: [always('Small amount, 2 to 3 cm beyond the rim. Keep it damp under a cloth.')],
       rinse: [always('Blot out; several rounds rather than one flood.', { names: ['blot'] })],
@@ -519,7 +564,6 @@ export const surfaceMethods: readonly Method[] = [
     tempC: { min: 15, max: 35, prefer: 'hottest' },
     action: 'softBrush',
     itemIds: ['cap', 'feltHat'],
-    pickUpMLPerCm2: 0.15,
     notes: {
       apply: [
         always(

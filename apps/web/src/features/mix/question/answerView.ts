@@ -2,6 +2,7 @@ import {
   durationWords,
   type Lexicon,
   type Measures,
+  sharesWords,
   type TableAnswer,
   type TableQuestion,
 } from '@feverfew/contracts';
@@ -43,16 +44,9 @@ const LINES: Lines = {
     `${toL} L is ${Math.round(share * 100)} % of ${fromL} L.`,
   ],
   blend: ({ shares }, { wantedC }, say) => {
-    const { coldL, hotTapL, kettleL, kettles, reached, tempC } = shares;
-    const part = (litres: number, from: string) =>
-      litres > 0.005 ? [`${say.volume(litres * 1000)} ${from}`] : [];
-    const poured = [
-      ...part(coldL, 'cold'),
-      ...part(hotTapL, 'from the hot tap'),
-      ...part(kettleL, `from the kettle last (${kettles} ${kettles === 1 ? 'kettle' : 'kettles'})`),
-    ].join(', then ');
+    const { reached, tempC } = shares;
     return [
-      poured,
+      sharesWords(shares, say),
       reached
         ? 'Before tub and piece take their share; a vessel on the table reckons that in.'
         : `${say.temp(wantedC)} cannot be reached: this gives ${say.temp(tempC)}, the best here.`,

@@ -1,5 +1,5 @@
 import type { Finding, Lexicon, Measures, MixBath, MixedPour } from '@feverfew/contracts';
-import { durationWords, findingWords } from '@feverfew/contracts';
+import { durationWords, findingWords, sharesWords } from '@feverfew/contracts';
 import { exactText, toolText } from '../../../components/measureText';
 
 /** "7.5 g/L", "3 %". */
@@ -37,15 +37,7 @@ export function pHBasis(pH: NonNullable<MixBath['pH']>): string[] {
 
 /** Cold, hot tap and kettle in the order of pouring. */
 export function sharesText({ shares }: Pick<MixBath, 'shares'>, say: Lexicon): string {
-  if (!shares) return '';
-  const { coldL, hotTapL, kettleL, kettles } = shares;
-  const part = (litres: number, from: string) =>
-    litres > 0.005 ? [`${say.volume(litres * 1000)} ${from}`] : [];
-  return [
-    ...part(coldL, 'cold'),
-    ...part(hotTapL, 'from the hot tap'),
-    ...part(kettleL, `from the kettle last (${kettles} ${kettles === 1 ? 'kettle' : 'kettles'})`),
-  ].join(', then ');
+  return shares ? sharesWords(shares, say) : '';
 }
 
 /** "below 40 °C after 3–6 h". */

@@ -64,7 +64,7 @@ function PassLine({ pass, reference }: { pass: Pass; reference: Reference }) {
         </>
       )}
       {others.length > 0 && (
-        <Box color="soft" fontSize="14px">
+        <Box color="soft">
           Else: <SeeAll family="methods" ids={others.map((way) => way.id)} nameOf={say.name} />
         </Box>
       )}

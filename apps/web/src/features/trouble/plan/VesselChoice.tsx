@@ -1,5 +1,5 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
-import { NO_CHOICES, type RoundPass, type TroubleFacts } from '@feverfew/contracts';
+import { kettleWords, NO_CHOICES, type RoundPass, type TroubleFacts } from '@feverfew/contracts';
 import { useState } from 'react';
 import { useLexicon } from '../../../app/useLexicon';
 import { VesselGlyph } from '../../../components/VesselGlyph';
@@ -111,11 +111,11 @@ function Shares({ laid }: { laid: RoundPass }) {
   const say = useLexicon();
   const shares = mixOf(laid)?.bath?.shares;
   if (!shares) return null;
-  const { coldL, hotTapL, kettleL, kettles } = shares;
+  const { coldL, hotTapL, kettleL } = shares;
   const parts = [
     ...(hotTapL > 0 ? [`${say.volume(hotTapL * 1000)} hot`] : []),
     ...(coldL > 0 ? [`${say.volume(coldL * 1000)} cold`] : []),
-    ...(kettleL > 0 ? [`${kettles} ${kettles === 1 ? 'kettle' : 'kettles'} last`] : []),
+    ...(kettleL > 0 ? [`${kettleWords(shares, say)} last`] : []),
   ];
   return <span>{parts.join(', ')}</span>;
 }

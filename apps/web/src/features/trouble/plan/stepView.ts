@@ -3,6 +3,7 @@ import {
   DRYING_WORDS,
   durationWords,
   type Lexicon,
+  liquidWords,
   type Measures,
   passWords,
   type Round,
@@ -40,11 +41,20 @@ export function recipeStretches(
       ' + ',
     ),
     waterStretches(actions, mix, say),
+    putOnStretches(actions, say),
     dwell ? [strong(waitText(dwell))] : [],
   ].filter((part) => part.length > 0);
   const [first, ...others] = joined(parts, ', ');
   return first
     ? [{ ...first, text: first.text.charAt(0).toUpperCase() + first.text.slice(1) }, ...others]
+    : [];
+}
+
+/** What of the mix is put on, where that is less than can be mixed. */
+function putOnStretches(actions: readonly Action[], say: Lexicon): Stretch[] {
+  const putOn = actions.find(({ kind }) => kind === 'apply')?.putOn;
+  return putOn
+    ? [plain('put on '), strong(liquidWords(putOn.volumeML, putOn.snapped, say)), plain(' a go')]
     : [];
 }
 
@@ -87,7 +97,7 @@ function waterStretches(actions: readonly Action[], mix: Action | undefined, say
   if (mix?.waterML)
     return [
       plain('in '),
-      strong(say.volume(mix.waterML)),
+      strong(liquidWords(mix.waterML, mix.waterTools ?? null, say)),
       plain(` water${at === 'cold' ? ', cold' : ` at\u00a0${at}`}`),
     ];
   if (at === '') return [];

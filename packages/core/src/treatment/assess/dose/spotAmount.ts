@@ -1,16 +1,18 @@
 import {
+  FIELD_PALMS,
+  FOAM_ROUND_ML,
+  HAND_CM2,
   type Method,
+  PALM_CM2,
   SIZE_CM,
-  SMALLEST_SOLVENT_ML,
-  SOLVENT_MARGIN_CM,
-  SOLVENT_ML_PER_CM2,
+  SPOT_AMOUNTS,
+  SURFACE_AMOUNTS,
+  SURFACE_EDGE_CM,
+  WIPED_ML,
 } from '@feverfew/knowledge';
-import { areaVolume, spotVolume } from '../../../bath/spotVolume.js';
-import { sidesOf } from '../../../trouble/size.js';
+import { type SidesCm, sidesOf } from '../../../trouble/size.js';
 import type { PlanContext } from '../../case/planContext.js';
-
-/** Liquid a spot takes where a method does not say, mL/cm². Common practice, no source. */
-const USUAL_PICK_UP = 0.25;
+import { surfaceHere } from './surfaceHere.js';
 
 type Asks = Pick<PlanContext, 'facts' | 'index' | 'item' | 'rinsable'>;
 
@@ -23,26 +25,83 @@ const ALL_OVER_SHARE = 0.5;
  */
 export function workedSides({ facts, item, rinsable }: Pick<PlanContext, 'facts' | 'item' | 'rinsable'>) {
   const told = sidesOf(facts.size);
-  if (!rinsable) return told ?? SIZE_CM.larger;
+  if (!rinsable) return told ?? SIZE_CM.plate;
   return told && told.length * told.width <= ALL_OVER_SHARE * item.typicalAreaCm2 ? told : null;
 }
 
-/** Holds something whose vapour burns: drops on the mark, never more. */
-export const isSolventWork = (method: Method, { index }: Pick<PlanContext, 'index'>): boolean =>
-  index.factsOf(method).agents.some((agent) => agent.flammable);
+/** Palms that are worked for a mark with so much of an edge. */
+const palmsOf = ({ length, width }: SidesCm, edgeCm: number): number =>
+  ((length + 2 * edgeCm) * (width + 2 * edgeCm)) / PALM_CM2;
 
 /**
- * What one small mix comes to, mL over all passes of a round. Solvent goes on the mark with a narrow margin, the rest
- * well beyond its edge, and no more than a piece that cannot be rinsed through takes on its face.
+ * What is put on in one go, mL: of a small mix, or of the largest product where they go on one after the other.
+ * @param goes wet goes of the round on what cannot be rinsed through, plain passes counted; 1 and up
  */
-export function spotAmount(method: Method, context: Asks): number {
+export function spotAmount(method: Method, context: Asks, goes = 1): number {
+  const { edgeCm, perPalmML, leastML, handML, mostML: top } = SPOT_AMOUNTS[method.spotKind ?? 'thin'];
   const sides = workedSides(context);
-  const pickUp = Math.min(
-    method.pickUpMLPerCm2 ?? USUAL_PICK_UP,
-    context.item.mostMLPerCm2 ?? Number.POSITIVE_INFINITY,
+  const palms = sides ? palmsOf(sides, edgeCm) : context.item.typicalAreaCm2 / PALM_CM2;
+  const byArea = Math.min(Math.max(leastML, perPalmML * palms), top ?? Number.POSITIVE_INFINITY);
+  const onHand = sides && sides.length * sides.width <= HAND_CM2 ? Math.min(byArea, handML) : byArea;
+  const liquid = liquidShare(method, context);
+  // Webbing has a cap of its own, even where its tag lets it be rinsed.
+  const isOpen = context.rinsable && context.item.mostMLPerCm2 === null;
+  if (isOpen || liquid === 0) return onHand;
+  const { usualML, mostML } = surfaceLiquid(method, context, goes);
+  return isThin(method) ? usualML / liquid : Math.min(onHand, mostML / liquid);
+}
+
+/** Watery: a surface says how much of it. Pastes and neat products keep their own amounts, up to its most. */
+const isThin = ({ spotKind }: Method): boolean =>
+  spotKind === null || ['suds', 'thin', 'peroxideMix', 'plainRinse'].includes(spotKind);
+
+/** Less than this on a palm of a surface does nothing, mL. Common practice, no source. */
+const LEAST_SURFACE_ML = 1.4;
+
+/** Liquid of one go on what cannot be rinsed through, mL: as usual, and at the most. */
+function surfaceLiquid(method: Method, context: Asks, goes: number) {
+  const kind = surfaceHere(context);
+  const { goML, mostML, roundML } = SURFACE_AMOUNTS[kind];
+  const palms = surfacePalms(context);
+  const isField = palms <= FIELD_PALMS || oxidises(method, context);
+  const worked = Math.min(palms, FIELD_PALMS);
+  const inRound = Math.min(roundML * worked, kind === 'padded' ? FOAM_ROUND_ML : Number.POSITIVE_INFINITY);
+  const usualML = isField ? goML * worked : WIPED_ML * palms;
+  const perGo = isField ? inRound / goes : (2 * WIPED_ML * palms) / goes;
+  const leastML = LEAST_SURFACE_ML * (isField ? worked : palms);
+  return {
+    usualML: Math.max(leastML, Math.min(usualML, perGo)),
+    mostML: Math.max(leastML, Math.min(mostML * worked, perGo)),
+  };
+}
+
+/** Plain water of one pass on what cannot be rinsed through, mL. */
+export function plainPassML(context: Asks, goes: number): number {
+  const { goML, roundML } = SURFACE_AMOUNTS[surfaceHere(context)];
+  const palms = surfacePalms(context);
+  const perPalm = palms > FIELD_PALMS ? (2 * WIPED_ML) / goes : Math.min(goML, roundML / goes);
+  return Math.max(LEAST_SURFACE_ML, perPalm) * palms;
+}
+
+/** Palms of a surface that are worked. A plate has its edge in it, and so has a field of what is all over. */
+export function surfacePalms({ facts: { size } }: Pick<PlanContext, 'facts'>): number {
+  const sides = sidesOf(size);
+  return sides === null || size === 'plate' ? FIELD_PALMS : palmsOf(sides, SURFACE_EDGE_CM);
+}
+
+/** Peroxide and its like go on the worst field only. */
+const oxidises = (method: Method, { index }: Pick<PlanContext, 'index'>): boolean =>
+  index.factsOf(method).chemistries.some((one) => one === 'peroxide' || one === 'percarbonate');
+
+/** How much of a small mix is liquid, 0–1. Where its products go on one after the other, of the largest of them. */
+function liquidShare({ agents, waterParts }: Method, { index }: Pick<PlanContext, 'index'>): number {
+  const parts = agents.flatMap(({ agentId, dose }) =>
+    dose.per === 'parts'
+      ? [{ parts: dose.parts, isLiquid: index.agents.get(agentId)?.form !== 'powder' }]
+      : [],
   );
-  if (!sides) return areaVolume(context.item.typicalAreaCm2, pickUp);
-  if (!isSolventWork(method, context)) return spotVolume(sides.length, sides.width, pickUp);
-  const areaCm2 = (sides.length + 2 * SOLVENT_MARGIN_CM) * (sides.width + 2 * SOLVENT_MARGIN_CM);
-  return Math.max(SMALLEST_SOLVENT_ML, Math.round(areaCm2 * SOLVENT_ML_PER_CM2));
+  const sum = (of: typeof parts) => of.reduce((all, one) => all + one.parts, 0);
+  const liquid = sum(parts.filter(({ isLiquid }) => isLiquid)) + (waterParts ?? 0);
+  const whole = waterParts === null ? Math.max(0, ...parts.map((one) => one.parts)) : sum(parts) + waterParts;
+  return whole > 0 ? liquid / whole : 0;
 }

@@ -6,6 +6,9 @@ import { oncePerPlan } from '../../case/oncePerPlan.js';
 import type { PlanContext } from '../../case/planContext.js';
 import type { WorkWindow } from '../workWindow.js';
 
+/** The sign that lets a machine wash be so warm: read, or taken as usual. */
+const washSign = (usual: PlanContext['usual']) => (usual?.washC == null ? 'wash' : 'usualWash');
+
 interface Held {
   readonly fibre: Fibre;
   readonly owner: Extract<LimitOwner, { kind: 'fibre' }>;
@@ -43,13 +46,18 @@ const heldHere = oncePerPlan(({ facts, index }: PlanContext): readonly Held[] =>
   return told.sort(byKey);
 });
 
-function heatFinding(method: Method, { tempC }: WorkWindow, held: readonly Held[], { facts }: PlanContext) {
+function heatFinding(
+  method: Method,
+  { tempC }: WorkWindow,
+  held: readonly Held[],
+  { facts, usual }: PlanContext,
+) {
   const wash = facts.piece.label?.wash;
   const [first] = held
     .filter(({ alone }) => method.wetting !== 'dry' && tempC.max > alone.maxC)
     .sort((a, b) => a.alone.maxC - b.alone.maxC);
   if (!first || wash?.kind !== 'machine') return [];
-  const by: LimitOwner = { kind: 'label', sign: 'wash', tempC: wash.maxC };
+  const by: LimitOwner = { kind: 'label', sign: washSign(usual), tempC: wash.maxC };
   return [
     finding(
       'allowedByLabel',
@@ -59,12 +67,12 @@ function heatFinding(method: Method, { tempC }: WorkWindow, held: readonly Held[
   ];
 }
 
-function programmeFinding(method: Method, held: readonly Held[], { facts }: PlanContext) {
+function programmeFinding(method: Method, held: readonly Held[], { facts, usual }: PlanContext) {
   const rank = (one: Method['programme']) => PROGRAMMES.indexOf(one);
   const first = held.find(({ alone }) => method.inMachine && rank(method.programme) > rank(alone.programme));
   const wash = facts.piece.label?.wash;
   if (!first || wash?.kind !== 'machine') return [];
-  const by: LimitOwner = { kind: 'label', sign: 'wash', tempC: wash.maxC };
+  const by: LimitOwner = { kind: 'label', sign: washSign(usual), tempC: wash.maxC };
   return [
     finding(
       'allowedByLabel',

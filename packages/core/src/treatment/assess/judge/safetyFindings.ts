@@ -6,7 +6,7 @@ import type { PlanContext } from '../../case/planContext.js';
 import { reactionFinding } from '../../case/reactionFinding.js';
 import { rottenHere } from '../../case/rottenHere.js';
 import { spoilersHere } from '../../case/spoilersHere.js';
-import { hasFuel, isSoakedWithFuel } from '../../case/vapourHere.js';
+import { hasFuel, heatsItself, isSoakedWithFuel } from '../../case/vapourHere.js';
 import { spotAmount, workedSides } from '../dose/spotAmount.js';
 
 /** What keeps a method off for people's sake, or off a piece that is too large for it. */
@@ -45,11 +45,12 @@ function deedFindings(method: Method, { index, barred }: PlanContext): Finding[]
 
 const asksForMotor = ({ asks }: Note): boolean => asks.includes('motor');
 
-/** Soaked with fuel, or fluoride on it: nothing is worked on, the piece goes out of use. A splash: no solvent, which is more fuel. */
+/** Soaked with fuel or drying oil, or fluoride on it: nothing is worked on, the piece goes out of use. A splash: no solvent, which is more fuel. */
 function fuelFindings(method: Method, context: PlanContext): Finding[] {
   const [spoiler] = spoilersHere(context);
   if (spoiler) return [finding('fluorideOnIt', { agentId: spoiler.id }, spoiler.sourceIds)];
   if (isSoakedWithFuel(context)) return [finding('soakedWithFuel', {}, ['commonPractice'])];
+  if (heatsItself(context)) return [finding('soakedWithDryingOil', {}, ['commonPractice'])];
   const rotten = rottenHere(context);
   if (rotten) return [finding('rottenInside', { by: rotten }, ['commonPractice'])];
   const burns = context.index.factsOf(method).agents.some(({ flammable }) => flammable);

@@ -1,0 +1,2 @@
+/** The check that what was taken as usual is so: read from the tag before the first act that could harm. */
+export const USUAL_CHECK_ID = 'usualTag';

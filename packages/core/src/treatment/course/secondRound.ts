@@ -1,0 +1,72 @@
+import { type CoursePass, REPEAT_IF } from '@feverfew/knowledge';
+import type { PlanContext } from '../case/planContext.js';
+import type { ArrangedRound, Placed } from './arranged.js';
+import { type ComposedRound, composeRound } from './composeRound.js';
+import { goneAfter, middle } from './goneAfter.js';
+import { openChecks } from './openChecks.js';
+import { type Placing, WHILE_FRESH } from './placing.js';
+import { isPlainWater, mostOf } from './strongest.js';
+
+/** What was done before is done again only where it takes at least so much of the soil, 0–1: our own choice. */
+const LEAST_OF_A_ROUND = 0.05;
+
+/** A later round is one only where something new is done in it, or what its course holds for the main thing. */
+export const isWork = ({ phase, prepares, asked }: Placed): boolean =>
+  phase !== 'wash' && (!prepares || asked?.main === true);
+
+/**
+ * What the courses keep for a second round. Where they leave nothing new, what does most in the first is done once
+ * more, as an experienced hand goes on.
+ * @param one the first round, with what it left
+ */
+export function secondRound(
+  one: ComposedRound,
+  courses: ArrangedRound['courses'],
+  context: PlanContext,
+): ComposedRound {
+  // What a second round does without, the first has or has given a reason for.
+  const compose = (list: readonly Placing[]) => composeRound(list, [], courses, context, [], one);
+  const done = new Set(one.passes.map(({ eligible }) => eligible.method.id));
+  const isNew = ({ fitted }: Placing) => !done.has(fitted.eligible.method.id);
+  const own = compose(one.rest);
+  if (own.passes.some((pass) => isWork(pass) && !done.has(pass.eligible.method.id))) return own;
+  const again = compose(
+    one.rest.some((placing) => !isNew(placing)) ? one.rest : againOf(one.passes, courses, context),
+  );
+  const gain = middle(goneAfter(again.worked, context).all) - middle(goneAfter(one.worked, context).all);
+  // What only a look can tell to be there is in no estimate: what is mainly done about it is worth a second time.
+  const isLookedFor = ({ asked, words }: Placed) =>
+    asked?.main === true && openChecks(words, [], context).some(({ isTest }) => !isTest);
+  const goesOn = gain >= LEAST_OF_A_ROUND || again.passes.some(isLookedFor);
+  if (goesOn) return again;
+  const left = compose(one.rest.filter(isNew));
+  return left.passes.some(isWork) ? left : compose(againOf(one.passes, courses, context).flatMap(ifLess));
+}
+
+/** Done again only if a look says that it did something. */
+function ifLess(one: Placing): Placing[] {
+  const { asked, words } = one.fitted;
+  if (!asked || !words) return [];
+  const withLook = (pass: CoursePass): CoursePass => ({
+    ...pass,
+    main: true,
+    when: [...(pass.when === 'always' ? [] : pass.when), REPEAT_IF],
+  });
+  return [{ ...one, fitted: { ...one.fitted, asked: withLook(asked), words: withLook(words) } }];
+}
+
+/** What did most, where it may be done twice; at most one. */
+function againOf(
+  passes: readonly Placed[],
+  courses: ArrangedRound['courses'],
+  context: PlanContext,
+): Placing[] {
+  if (!courses.some(({ given }) => given.end.rounds > 1)) return [];
+  const worked = passes.filter(({ eligible, phase }) => phase !== 'wash' && !isPlainWater(eligible));
+  const [most] = [...worked].sort((a, b) => mostOf(b.eligible, context) - mostOf(a.eligible, context));
+  if (!most || most.eligible.window.maxRounds < 2 || most.prepares) return [];
+  if (most.asked && WHILE_FRESH.includes(most.asked.purpose)) return [];
+  const { asked, eligible, insteadOf, words, helps, opensAfterTest } = most;
+  const fitted = { asked, eligible, insteadOf, words };
+  return [{ fitted, markId: helps[0] ?? '', helps: [...helps], opensAfterTest, late: false }];
+}

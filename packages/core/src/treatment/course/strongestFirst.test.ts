@@ -1,0 +1,91 @@
+import { describe, expect, it } from 'vitest';
+import { contextOf, household, knowledge, label, piece, trouble } from '../../test/fixtures.js';
+import { planTreatment } from '../planTreatment.js';
+import { clothOf } from './clothOf.js';
+
+/* Grounds: common practice, no source; what does most goes into the first round, not into the last. */
+const plan = (...of: Parameters<typeof trouble>) => planTreatment(trouble(...of), household, knowledge);
+const waysOf = (made: ReturnType<typeof plan>, round: number) =>
+  made.rounds[round]?.passes.map(({ methodId }) => methodId) ?? [];
+const coloured = piece('shirt', { cotton: 100 }, { colour: 'mid', fastness: 'proven', label: label(40) });
+
+describe('round one', () => {
+  it.each(['coffee', 'tea', 'redWine', 'berry'])(
+    '%s of today on fast cotton: the oxygen soak is in it',
+    (markId) => {
+      const made = plan(markId, coloured, { age: 'hours', size: 'palm' });
+      expect(waysOf(made, 0)).toContain('colourOxygenSoak');
+    },
+  );
+  it('keeps what dries on it overnight for what is left', () => {
+    const mattress = piece('mattress', { cotton: 100 }, { colour: 'white', label: null });
+    const made = plan('blood', mattress, { age: 'days' });
+    expect(waysOf(made, 0)).not.toContain('mattressPeroxideCoat');
+  });
+  it('has what a course names as doing most, however little the estimate gives it', () => {
+    const made = plan('slime', piece('shirt', { cotton: 100 }, { colour: 'white', label: label(60) }));
+    expect(waysOf(made, 0)).toContain('vinegarSpot');
+  });
+  it('takes laundry liquid where dish detergent is missing, and a mild one only after that', () => {
+    const without = {
+      ...household,
+      cupboard: [
+        { agentId: 'liquidDetergent', strengthPct: null },
+        { agentId: 'delicateDetergent', strengthPct: null },
+      ],
+    };
+    const made = planTreatment(trouble('butter', coloured, { size: 'palm' }), without, knowledge);
+    const [first] = made.rounds;
+    const agents = first?.passes.flatMap(({ actions }) =>
+      actions.flatMap(({ ingredients }) => ingredients.map(({ agentId }) => agentId)),
+    );
+    expect(agents).toContain('liquidDetergent');
+  });
+});
+
+describe('the class of a cloth', () => {
+  const blend = (of: object) =>
+    clothOf(contextOf(trouble('coffee', piece('shirt', { polyester: 65, cotton: 35 }, of))));
+  it('polyester-cotton with a tag of 40 or more is treated as cotton, below that as synthetic', () => {
+    expect(blend({ colour: 'white', label: label(60) })).toBe('white');
+    expect(blend({ colour: 'mid', label: label(40) })).toBe('coloured');
+    expect(blend({ colour: 'mid', label: label(30) })).toBe('synthetic');
+  });
+  it('a tie whose tag bars water gets no water in any round; a seat is no such piece', () => {
+    const silk = { colour: 'dark', label: { ...label(30), wash: { kind: 'never' } } } as const;
+    const made = plan('saladOil', piece('tie', { silk: 100 }, silk), { size: 'coin' });
+    const wet = made.rounds.flatMap(({ passes }) => passes).flatMap(({ actions }) => actions);
+    expect(
+      wet.filter(
+        ({ ingredients, waterML }) =>
+          waterML || ingredients.some(({ agentId }) => agentId !== 'absorbentPowder'),
+      ),
+    ).toEqual([]);
+  });
+});
+
+it('six shirts share one bath, or lots of one, by all they weigh', () => {
+  const white = piece('shirt', { cotton: 100 }, { colour: 'white', label: label(60) });
+  const made = plan('sweatYellow', white, { size: 'hand', age: 'weeks', pieces: 6 });
+  const baths = made.rounds
+    .flatMap(({ passes }) => passes)
+    .flatMap(({ actions }) => actions.filter(({ bath }) => bath));
+  expect(baths.length).toBeGreaterThan(0);
+  // 200 g a shirt; 8 L/kg is the least that covers.
+  for (const { bath, batches } of baths)
+    expect((bath?.waterL ?? 0) * batches).toBeGreaterThanOrEqual(6 * 0.2 * 8);
+});
+
+it('what somebody put something else in the place of does not come back by itself', () => {
+  const damask = piece('tableLinen', { linen: 100 }, { colour: 'white', label: label(60) });
+  const choices = {
+    instead: { oxygenSoak: 'peroxideDetergentSpot' },
+    leftOut: [],
+    vessels: {},
+    readyInMin: null,
+  };
+  const made = plan('beetroot', damask, { age: 'hours', wetness: 'dry', choices });
+  expect(made.rounds.flatMap(({ passes }) => passes).map(({ methodId }) => methodId)).not.toContain(
+    'oxygenSoak',
+  );
+});

@@ -1,0 +1,55 @@
+import type { MechanicalAction } from '@feverfew/knowledge';
+import { USUAL_CHECK_ID } from '../../finding/usualCheckId.js';
+import type { PlanContext } from '../case/planContext.js';
+import type { Placed } from '../course/arranged.js';
+import type { PassCheck } from '../plan/round.js';
+
+/**
+ * What is looked at before the first act that a wrong guess would turn into harm: what the tag says. Dry work without
+ * heat or product harms no cloth, so it may come before.
+ */
+export function usualCheck(
+  placed: Placed,
+  before: readonly Placed[],
+  { usual, index, facts }: PlanContext,
+  round: number,
+): PassCheck[] {
+  if (!usual || facts.seen?.[USUAL_CHECK_ID] || round > 1 || isHarmless(placed) || !before.every(isHarmless))
+    return [];
+  const nameOf = (fibreId: string) => index.fibres.get(fibreId)?.name ?? fibreId;
+  // Of several parts the outer one is what a hand can tell.
+  const outer = usual.parts?.[0]?.fibres.filter((one) => usual.fibres.includes(one)) ?? [];
+  const names = [...new Set(outer.map(({ fibreId }) => nameOf(fibreId)))].slice(0, 2);
+  const unless = usual.unlessFibreIds.map(nameOf);
+  const make = names.length > 0 ? `it is ${names.join(' and ')} or much like it` : null;
+  const white = usual.colour ? 'it is white' : null;
+  const none = make === null ? 'nothing in it is' : 'not';
+  const not = unless.length > 0 ? `${none} ${listed(unless)}` : null;
+  const tag = usual.washC === null ? null : `its tag shows ${usual.washC} or more in the tub`;
+  return [
+    {
+      id: USUAL_CHECK_ID,
+      text: joined([white, [make, not].filter(Boolean).join(', '), tag]),
+      when: 'beforeStep',
+    },
+  ];
+}
+
+const joined = (clauses: readonly (string | null)[]): string => {
+  const said = clauses.filter(Boolean);
+  return [said.slice(0, -1).join(', '), said.at(-1)].filter(Boolean).join(', and ');
+};
+
+const listed = (names: readonly string[]): string =>
+  names.length < 2 ? names.join('') : `${names.slice(0, -1).join(', ')} or ${names.at(-1)}`;
+
+const isHarmless = ({ eligible: { method, appliedAgents, window } }: Placed): boolean =>
+  method.wetting === 'dry' &&
+  GENTLE.includes(method.action) &&
+  appliedAgents.length === 0 &&
+  (window.tempC?.max ?? 0) <= ROOM_C;
+
+/** Not even the tenderest cloth is harmed by it. */
+const GENTLE: readonly MechanicalAction[] = ['none', 'press'];
+/** Warmer than a room is heat. */
+const ROOM_C = 30;
