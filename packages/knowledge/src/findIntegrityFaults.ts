@@ -209,13 +209,13 @@ function weightsAndShares(knowledge: Knowledge): string[] {
     ...knowledge.items
       .filter((item) => Math.abs(sum(item.defaultFibres.map((part) => part.sharePct)) - 100) > 1e-9)
       .map((item) => `items.${item.id}: fibre shares do not sum to 100 %`),
-    ...knowledge.usualPieces.flatMap(({ id, compositions, tags }) => [
+    ...knowledge.usualPieces.flatMap(({ id, compositions, tags, tagsOfFibres }) => [
       ...(compositions.some(({ parts }) =>
         parts.some((part) => Math.abs(sum(part.map((one) => one.sharePct)) - 100) > 1e-9),
       )
         ? [`usualPieces.${id}: a part does not sum to 100 %`]
         : []),
-      ...[compositions, tags]
+      ...[compositions, tags, ...tagsOfFibres.map((own) => own.tags)]
         .map((list) => sum(list.map(({ share }) => share)))
         .filter((all) => Math.abs(all - 1) > USUAL_REST)
         .map((all) => `usualPieces.${id}: shares sum to ${all}`),

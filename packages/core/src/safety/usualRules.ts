@@ -88,7 +88,7 @@ const isOpen = ({ fibres }: PiecePart): boolean =>
 function isAgainst(
   piece: PieceFacts,
   { parts, washC, colour }: FindingFacts['usualTaken'],
-  { compositions, tags, whiteShare }: UsualPiece,
+  { compositions, tags, tagsOfFibres, whiteShare }: UsualPiece,
   partNames: readonly string[],
 ): boolean {
   const overrides = piece.parts.some((part, at) => !isOpen(part) && parts && !isSame(part, parts[at]));
@@ -97,7 +97,9 @@ function isAgainst(
     (part) =>
       !compositions.some((make) => isSame({ fibres: make.parts[partNames.indexOf(part.name)] ?? [] }, part)),
   );
-  const allowed = tags.reduce(
+  const given = piece.parts.flatMap(({ fibres }) => fibres.map(({ fibreId }) => fibreId));
+  const ofFibre = tagsOfFibres.find(({ fibreIds }) => fibreIds.some((id) => given.includes(id)));
+  const allowed = (ofFibre?.tags ?? tags).reduce(
     (sum, { says, share }) => (typeof says === 'number' && says >= (washC ?? 0) ? sum + share : sum),
     0,
   );
@@ -116,7 +118,7 @@ const isSame = (one: Pick<PiecePart, 'fibres'>, other: Pick<PiecePart, 'fibres'>
 function othersOf(
   taken: TroubleFacts,
   given: TroubleFacts,
-  { compositions, tags }: UsualPiece,
+  { compositions, tags, tagsOfFibres }: UsualPiece,
   partNames: readonly string[],
 ): TroubleFacts[] {
   const on = (piece: Partial<PieceFacts>): TroubleFacts => ({
@@ -135,7 +137,7 @@ function othersOf(
     );
   const labels =
     given.piece.label === null
-      ? tags
+      ? [...tags, ...tagsOfFibres.flatMap((own) => own.tags)]
           .filter(({ share }) => share >= ASKED_FROM)
           .flatMap(({ says }) => labelOf(says, taken.piece.label) ?? [])
       : [];

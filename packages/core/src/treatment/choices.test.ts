@@ -27,7 +27,7 @@ const planned = (facts: TroubleFacts, choices: Partial<Choices> = {}, occupancy?
 const methodsOf = (plan: Plan): string[] =>
   plan.rounds.flatMap(({ passes }) => passes.map((one) => one.methodId));
 const soakOf = (plan: Plan) =>
-  plan.rounds[0]?.passes.find(({ phase }) => phase === 'bath') ?? expect.unreachable();
+  plan.rounds[0]?.passes.find(({ methodId }) => /oxygenSoak/i.test(methodId)) ?? expect.unreachable();
 
 describe('choices on a plan', () => {
   it('none at all are as none told', () => {

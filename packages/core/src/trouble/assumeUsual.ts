@@ -49,10 +49,9 @@ export function usualTaken(
   const make = parts.some(isOpen) ? usualMake(usual, parts, item.partNames, index) : null;
   if (parts.some(isOpen) && !make) return null;
   const given = parts.filter((part) => !isOpen(part)).flatMap(({ fibres }) => fibres);
-  const isOrdinary =
-    tenderFibres(given, index.fibres).length === 0 &&
-    usual.compositions.some((one) => agreesWith(one, parts, item.partNames));
-  const washC = piece.label === null && isOrdinary ? washOf(usual) : null;
+  const tags = tagsOf(usual, given, index);
+  const isOrdinary = usual.compositions.some((one) => agreesWith(one, parts, item.partNames));
+  const washC = piece.label === null && isOrdinary && tags ? washOf(tags) : null;
   const isWhite = piece.colour === 'unknown' && (usual.whiteShare ?? 0) >= WHITE_FROM;
   if (!make && washC === null && !isWhite) return null;
   return {
@@ -112,8 +111,22 @@ const agreesWith = (make: Make, parts: readonly PiecePart[], partNames: readonly
 
 const shareOf = (makes: readonly Make[]): number => makes.reduce((sum, { share }) => sum + share, 0);
 
-/** The warmest machine wash that most tags of its kind allow. */
-function washOf({ tags }: UsualPiece): WashC | null {
+/**
+ * What tags say of such a piece, by the fibres that were given.
+ * @returns null where a given fibre is tender and no tags are recorded for it
+ */
+function tagsOf(
+  { tags, tagsOfFibres }: UsualPiece,
+  given: readonly FibreShare[],
+  index: KnowledgeIndex,
+): UsualPiece['tags'] | null {
+  const own = tagsOfFibres.find(({ fibreIds }) => given.some(({ fibreId }) => fibreIds.includes(fibreId)));
+  const isKnown = tenderFibres(given, index.fibres).every(({ id }) => own?.fibreIds.includes(id));
+  return isKnown ? (own?.tags ?? tags) : null;
+}
+
+/** The warmest machine wash that most of these tags allow. */
+function washOf(tags: UsualPiece['tags']): WashC | null {
   const allow = (tempC: number) =>
     tags.reduce((sum, { says, share }) => (isMachine(says) && says >= tempC ? sum + share : sum), 0);
   return WASHES.find((tempC) => allow(tempC) >= USUAL_ABOVE) ?? null;

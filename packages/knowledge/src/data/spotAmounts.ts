@@ -20,7 +20,7 @@ export interface SpotAmount {
   readonly handML: number;
   /** Most however large the mark, mL; null = it grows with the mark. */
   readonly mostML: number | null;
-  /** Put on and blotted up so many times, with a fresh pad each time, before another way is tried; poured out at once. */
+  /** Put on and blotted up at least so often, with a fresh pad each time: so many goes are poured out at once. */
   readonly goes?: number;
 }
 
@@ -44,9 +44,9 @@ export const SPOT_AMOUNTS: Readonly<Record<SpotKind, SpotAmount>> = {
   neatDish: amount(0.5, 1, 0.1, 7.5),
   suds: amount(1, 4.5, 1, 27),
   preTreater: amount(0.5, 4.5, 0.4, 22),
-  alcohol: { ...amount(0.5, 2, 0.2, 9), goes: 4 },
-  ketone: { ...amount(0.5, 1, 0.1, 4.5), goes: 3 },
-  spirit: { ...amount(0.5, 2, 0.2, 12), goes: 4 },
+  alcohol: { ...amount(0.5, 2, 0.2, 9), goes: 2 },
+  ketone: { ...amount(0.5, 1, 0.1, 4.5), goes: 2 },
+  spirit: { ...amount(0.5, 2, 0.2, 12), goes: 2 },
   thin: amount(1, 4.5, 0.65, 27),
   peroxideMix: amount(0.5, 4, 1.5, 18),
   glycerineMix: amount(0.5, 4, 0.4, 24),

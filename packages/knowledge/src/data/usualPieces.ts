@@ -6,14 +6,16 @@ import type { UsualPiece, UsualTag } from '../schema/usual.js';
  * countries, price classes and decades. Read a share as "about", to the nearest tenth.
  * @param makes fibres, each with its percent unless it is the only one, parts set apart by a plus; and the share of
  *   such pieces
- * @param whiteShare how many are white, where most are
  * @param tags what the tag says, and the share of such pieces; `none` = there is no tag as a rule
+ * @param whiteShare how many are white, where most are
+ * @param tagsOfFibres what the tag says of those that are known to be of one of these fibres
  */
 const usual = (
   itemId: string,
   makes: Readonly<Record<string, number>>,
-  tags: Readonly<Partial<Record<UsualTag, number>>>,
+  tags: Shares,
   whiteShare: number | null = null,
+  tagsOfFibres: Readonly<Record<string, Shares>> = {},
 ): UsualPiece => ({
   id: `usual${itemId.charAt(0).toUpperCase()}${itemId.slice(1)}`,
   itemId,
@@ -21,10 +23,19 @@ const usual = (
     parts: make.split(' + ').map(fibresOf),
     share,
   })),
-  tags: Object.entries(tags).map(([says, share]) => ({ says: tagOf(says), share })),
+  tags: tagsOf(tags),
+  tagsOfFibres: Object.entries(tagsOfFibres).map(([fibres, own]) => ({
+    fibreIds: fibres.split(' '),
+    tags: tagsOf(own),
+  })),
   whiteShare,
   sourceIds: ['commonPractice', 'memory'],
 });
+
+type Shares = Readonly<Partial<Record<UsualTag, number>>>;
+
+const tagsOf = (shares: Shares): UsualPiece['tags'] =>
+  Object.entries(shares).map(([says, share]) => ({ says: tagOf(says), share }));
 
 /** "cotton 60 polyester 40" */
 const fibresOf = (part: string): UsualPiece['compositions'][number]['parts'][number] =>
@@ -130,12 +141,14 @@ export const usualPieces: readonly UsualPiece[] = [
     },
     { 60: 0.25, 40: 0.55, never: 0.2 },
     0.98,
+    { down: { 60: 0.4, 40: 0.35, never: 0.25 } },
   ),
   usual(
     'duvet',
     { 'cotton + polyester': 0.4, 'polyester + polyester': 0.35, 'cotton + down': 0.2, 'cotton + wool': 0.05 },
     { 60: 0.35, 40: 0.35, 30: 0.1, never: 0.2 },
     0.97,
+    { down: { 60: 0.4, 40: 0.3, never: 0.3 } },
   ),
   usual(
     'filledCoat',
@@ -147,6 +160,8 @@ export const usualPieces: readonly UsualPiece[] = [
       'cotton + polyester + polyester': 0.05,
     },
     { 30: 0.75, hand: 0.1, never: 0.15 },
+    null,
+    { down: { 30: 0.75, hand: 0.05, never: 0.2 } },
   ),
   usual(
     'curtain',
@@ -158,6 +173,8 @@ export const usualPieces: readonly UsualPiece[] = [
       'viscose 50 polyester 50': 0.1,
     },
     { 40: 0.35, 30: 0.4, never: 0.2, none: 0.05 },
+    null,
+    { 'cotton linen': { 60: 0.2, 40: 0.5, 30: 0.15, never: 0.1, none: 0.05 } },
   ),
   usual(
     'netCurtain',

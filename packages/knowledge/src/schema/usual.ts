@@ -13,6 +13,8 @@ export const UsualTag = z.union([
 ]);
 export type UsualTag = z.infer<typeof UsualTag>;
 
+const UsualTags = z.array(z.strictObject({ says: UsualTag, share: z.number().positive().max(1) }));
+
 /** What a kind of piece usually is. Shares are rough: they say which case to plan for and which to ask about. */
 export const UsualPiece = z.strictObject({
   /** The kind of piece it speaks of. */
@@ -29,7 +31,9 @@ export const UsualPiece = z.strictObject({
       }),
     )
     .min(1),
-  tags: z.array(z.strictObject({ says: UsualTag, share: z.number().positive().max(1) })),
+  tags: UsualTags,
+  /** What the tag says where the piece is known to be of such a fibre; the first that is in it counts. */
+  tagsOfFibres: z.array(z.strictObject({ fibreIds: z.array(Id).min(1), tags: UsualTags })),
   /** How many of them are white, 0–1; null = no colour is usual enough to be taken. */
   whiteShare: z.number().min(0).max(1).nullable(),
   sourceIds: SourceIds,

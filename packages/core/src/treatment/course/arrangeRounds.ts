@@ -8,15 +8,17 @@ import { courseFor, courseOfItem } from './courseFor.js';
 import { endHere, endOfNone } from './endHere.js';
 import { fitCourses } from './fitCourses.js';
 import { inChosenOrder, withChosenWays } from './followed.js';
-import { untouched } from './goneAfter.js';
+import { middle, untouched } from './goneAfter.js';
 import { mayBeInTime } from './inTime.js';
 import { placedAll } from './placeRound.js';
 import { ofNoCourse, type Placing } from './placing.js';
 import { promising } from './promising.js';
 import { isWork, secondRound } from './secondRound.js';
-import { isStronger } from './strongest.js';
+import { isPlainWater, isStronger } from './strongest.js';
 import { workedOut } from './workedOut.js';
 
+/** A pass for another trouble also counts for this one from this share removed, 0–1: our own choice. */
+const HELPS_FROM = 0.3;
 /** So many ways that no course has come into round one at most. */
 const MOST_HURRIED = 3;
 
@@ -102,9 +104,23 @@ function firstRound(
   const start = { worked: untouched(context), passes: [] };
   const here = open ?? context;
   const asTold = composeRound(first, second, courses, here, notUsed, start);
-  // Where nothing but the wash is left of the courses, what else would work comes in before it.
+  // If the courses leave only the wash, for all troubles or for one of them, another effective way comes before it.
   const idle = asTold.passes.length > 0 && !asTold.passes.some(isWork);
-  const ways = idle ? promising(context, open, start, notWanted(notUsed, context), cloth, true) : [];
+  const isHelped = (markId: string) =>
+    asTold.passes.some(
+      ({ phase, eligible, helps, takes }) =>
+        phase !== 'wash' &&
+        !isPlainWater(eligible) &&
+        (helps.includes(markId) ||
+          takes.byMark.some((part) => part.markId === markId && middle(part) >= HELPS_FROM)),
+    );
+  const unhelped = courses.flatMap(({ markId }) => (isHelped(markId) ? [] : [markId]));
+  const not = notWanted(notUsed, context);
+  const ways = idle
+    ? promising(context, open, start, not, cloth, true)
+    : asTold.passes.length > 0 && unhelped.length > 0
+      ? promising(context, open, asTold, not, cloth, false, unhelped)
+      : [];
   const timely = new Set(
     mayBeInTime(
       ways.map(({ fitted }) => fitted.eligible),
@@ -120,7 +136,9 @@ function firstRound(
     : [];
   const before = powders.map((eligible) => ofNoCourse(eligible, context, false));
   if (before.length + instead.length === 0) return asTold;
-  return composeRound([...before, ...first, ...instead], second, courses, here, notUsed, start);
+  const made = composeRound([...before, ...first, ...instead], second, courses, here, notUsed, start);
+  const isIn = instead.some(({ fitted }) => made.passes.some(({ eligible }) => eligible === fitted.eligible));
+  return idle || before.length > 0 || isIn ? made : asTold;
 }
 
 /** What fell out, and what the person has put something else in the place of. */

@@ -55,7 +55,7 @@ export function composeRound(
   const ended = (list: readonly Placing[]) => withWash(list, { washAfter, courses }, context, start, notUsed);
   const all = [...chosen, ...later];
   const fair = proven(
-    chosen.filter((one) => hasFairChance(one, all, context)),
+    chosen.filter((one) => hasFairChance(one, all, context) && !isDoubled(one, chosen)),
     context.choices.readyInMin === null ? later : [],
     context,
     notUsed,
@@ -88,6 +88,22 @@ export function composeRound(
   const twice = new Set(own.map(({ fitted }) => fitted.eligible.method.id));
   const isLeft = (id: string) => !used.has(id) || twice.has(id);
   return { ...round, rest: later.filter(({ fitted }) => isLeft(fitted.eligible.method.id)) };
+}
+
+/** A stand-in is left out where another pass of the round uses its product in the same kind of work. */
+function isDoubled({ fitted: { eligible, insteadOf } }: Placing, chosen: readonly Placing[]): boolean {
+  if (insteadOf === null || eligible.appliedAgents.length === 0) return false;
+  const of = (one: EligibleMethod) =>
+    one.appliedAgents
+      .map(({ id }) => id)
+      .sort()
+      .join();
+  return chosen.some(
+    ({ fitted }) =>
+      fitted.insteadOf === null &&
+      fitted.eligible.method.wetting === eligible.method.wetting &&
+      of(fitted.eligible) === of(eligible),
+  );
 }
 
 /** A bath is a real step where there is none, and nothing local is left to do or the trouble is old. */

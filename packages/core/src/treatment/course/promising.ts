@@ -3,8 +3,8 @@ import type { EligibleMethod } from '../assess/assessMethod.js';
 import { eligibleHere } from '../assess/assessRelevant.js';
 import { isTooEarly } from '../assess/isTooEarly.js';
 import type { PlanContext } from '../case/planContext.js';
-import type { Phase } from '../plan/round.js';
-import { added, gainOf, goneAfter, leastGone, workOf } from './goneAfter.js';
+import type { Gone, Phase } from '../plan/round.js';
+import { added, gainOf, goneAfter, leastGone, type Worked, workOf } from './goneAfter.js';
 import { phaseOf } from './phaseOf.js';
 import { ofNoCourse, type Placing, type Start } from './placing.js';
 
@@ -20,6 +20,7 @@ const FAIR_SHARE = 0.5;
  * @param state what has been done by then
  * @param not methods that are left out or were chosen against
  * @param solvents a solvent may be among them: only where the courses leave nothing at all to do
+ * @param aims the troubles it is for
  */
 export function promising(
   context: PlanContext,
@@ -28,9 +29,14 @@ export function promising(
   not: readonly string[],
   cloth: Cloth,
   solvents: boolean,
+  aims: readonly string[] = context.marks.map(({ mark }) => mark.id),
 ): Placing[] {
   const { facts } = context;
-  const gone = goneAfter(state.worked, context);
+  const after = (worked: Worked): Gone => {
+    const all = goneAfter(worked, context);
+    return { ...all, byMark: all.byMark.filter(({ markId }) => aims.includes(markId)) };
+  };
+  const gone = after(state.worked);
   const frail =
     ['antique', 'irreplaceable'].includes(facts.piece.condition) || facts.piece.parts.length === 0;
   if (frail || leastGone(gone) >= ENOUGH_GONE) return [];
@@ -49,7 +55,7 @@ export function promising(
     .filter((one) => !meets(one, done, context) && !isTooEarly(one, done, context))
     .map((one) => ({
       one,
-      gain: gainOf(gone, goneAfter(added(state.worked, workOf(one, context)), context)),
+      gain: gainOf(gone, after(added(state.worked, workOf(one, context)))),
     }))
     .filter(({ gain }) => gain >= WORTH_OFFERING);
   const most = Math.max(0, ...ways.map(({ gain }) => gain));

@@ -4,6 +4,7 @@ import type { ArrangedRound, Placed } from './arranged.js';
 import { type ComposedRound, composeRound } from './composeRound.js';
 import { goneAfter, middle } from './goneAfter.js';
 import { openChecks } from './openChecks.js';
+import { phaseOf } from './phaseOf.js';
 import { type Placing, WHILE_FRESH } from './placing.js';
 import { isPlainWater, mostOf } from './strongest.js';
 
@@ -29,7 +30,8 @@ export function secondRound(
   const done = new Set(one.passes.map(({ eligible }) => eligible.method.id));
   const isNew = ({ fitted }: Placing) => !done.has(fitted.eligible.method.id);
   const own = compose(one.rest);
-  if (own.passes.some((pass) => isWork(pass) && !done.has(pass.eligible.method.id))) return own;
+  if (own.passes.some((pass) => isWork(pass) && !done.has(pass.eligible.method.id)))
+    return compose(withStrongest(one.rest, own.passes, context, isNew));
   const again = compose(
     one.rest.some((placing) => !isNew(placing)) ? one.rest : againOf(one.passes, courses, context),
   );
@@ -41,6 +43,22 @@ export function secondRound(
   if (goesOn) return again;
   const left = compose(one.rest.filter(isNew));
   return left.passes.some(isWork) ? left : compose(againOf(one.passes, courses, context).flatMap(ifLess));
+}
+
+/**
+ * If the course lists ways in both rounds and the estimate drops them, the strongest stays. A look is its condition.
+ */
+function withStrongest(
+  rest: readonly Placing[],
+  placed: readonly Placed[],
+  context: PlanContext,
+  isNew: (one: Placing) => boolean,
+): readonly Placing[] {
+  const kept = new Set(placed.map(({ eligible }) => eligible.method.id));
+  const [most] = rest
+    .filter((one) => !isNew(one) && !kept.has(one.fitted.eligible.method.id) && mayRepeat(one, context))
+    .sort((a, b) => mostOf(b.fitted.eligible, context) - mostOf(a.fitted.eligible, context));
+  return rest.flatMap((one) => (one === most ? ifLess(one) : [one]));
 }
 
 /** Done again only if a look says that it did something. */
@@ -64,9 +82,16 @@ function againOf(
   if (!courses.some(({ given }) => given.end.rounds > 1)) return [];
   const worked = passes.filter(({ eligible, phase }) => phase !== 'wash' && !isPlainWater(eligible));
   const [most] = [...worked].sort((a, b) => mostOf(b.eligible, context) - mostOf(a.eligible, context));
-  if (!most || most.eligible.window.maxRounds < 2 || most.prepares) return [];
-  if (most.asked && WHILE_FRESH.includes(most.asked.purpose)) return [];
+  if (!most || most.prepares) return [];
   const { asked, eligible, insteadOf, words, helps, opensAfterTest } = most;
   const fitted = { asked, eligible, insteadOf, words };
-  return [{ fitted, markId: helps[0] ?? '', helps: [...helps], opensAfterTest, late: false }];
+  const again: Placing = { fitted, markId: helps[0] ?? '', helps: [...helps], opensAfterTest, late: false };
+  return mayRepeat(again, context) ? [again] : [];
 }
+
+/** A way that may be done twice, is more than water, and is not only for fresh soil. */
+const mayRepeat = ({ fitted: { asked, eligible } }: Placing, context: PlanContext): boolean =>
+  eligible.window.maxRounds > 1 &&
+  phaseOf(eligible.method, context) !== 'wash' &&
+  !isPlainWater(eligible) &&
+  !(asked && WHILE_FRESH.includes(asked.purpose));

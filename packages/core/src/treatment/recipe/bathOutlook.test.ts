@@ -59,7 +59,7 @@ describe('the bath of a rung', () => {
     expect(text.join(' ')).not.toMatch(/brings? this tub to/);
   });
   it('answers baking soda with vinegar by numbers where a school still pours both', () => {
-    const mattress = trouble('humanUrine', piece('mattress', { cotton: 100 }), {
+    const mattress = trouble('mattressRing', piece('mattress', { cotton: 100 }), {
       schools: Object.fromEntries(
         knowledge.schools
           .filter(

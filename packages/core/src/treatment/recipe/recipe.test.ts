@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { household, knowledge, label, piece, trouble } from '../../test/fixtures.js';
 import { planTreatment } from '../planTreatment.js';
 
-/* Amounts: common practice, no source; a solvent goes on three or four times, a fresh pad beneath each time. */
+/* Amounts: common practice, no source; a solvent goes on at least twice, a fresh pad beneath each time. */
 const shirt = piece('shirt', { cotton: 100 }, { colour: 'white', label: label(60) });
 const alcoholOn = (size: { length: number; width: number }) => {
   const told = trouble('ballpoint', shirt, { age: 'hours', wetness: 'dry', size });
@@ -18,9 +18,9 @@ const alcoholOn = (size: { length: number; width: number }) => {
 };
 
 describe('a solvent', () => {
-  it('is poured out for all goes at once, and one go is said beside it', () => {
+  it('is poured out for two or three goes at once, and one go is said beside it', () => {
     const { pouredML, goML, goes } = alcoholOn({ length: 6, width: 3 });
-    expect(goes).toBeGreaterThanOrEqual(3);
+    expect([2, 3]).toContain(goes);
     expect(goML).toBeLessThan(pouredML);
     expect(pouredML).toBeCloseTo(goML * goes, -0.3);
   });

@@ -176,8 +176,11 @@ function goesOf({ spotKind, waterParts }: Method, goML: number): number {
   if (waterParts || goes === undefined) return 1;
   const mostML = kind === 'ketone' ? MOST_POURED_ML.ketone : MOST_POURED_ML.other;
   const pouredML = Math.min(goes * goML, mostML);
-  const quarters = Math.round(pouredML / QUARTER_TEASPOON_ML) * QUARTER_TEASPOON_ML;
-  const times = (quarters || pouredML) / goML;
+  const quarters = Math.round(pouredML / QUARTER_TEASPOON_ML);
+  // Rounded down, a little would be but one go: then a quarter more is poured out.
+  const isShort = quarters > 0 && Math.round((quarters * QUARTER_TEASPOON_ML) / goML) < 2;
+  const more = isShort && (quarters + 1) * QUARTER_TEASPOON_ML <= mostML ? 1 : 0;
+  const times = ((quarters + more) * QUARTER_TEASPOON_ML || pouredML) / goML;
   return Math.round(times) > 1 ? times : 1;
 }
 const QUARTER_TEASPOON_ML = 1.25;

@@ -26,7 +26,7 @@ describe('what the first seconds do', () => {
 
 describe('where no course speaks of such a piece', () => {
   it('what was worked out has an end all the same', () => {
-    const coat = piece('filledCoat', { polyamide: 100 }, { label: null });
+    const coat = piece('filledCoat', { polyamide: 100 }, { label: null, condition: 'worn' });
     const parts = [
       { name: 'shell', fibres: [{ fibreId: 'polyamide', sharePct: 100 }] },
       { name: 'filling', fibres: [{ fibreId: 'down', sharePct: 100 }] },

@@ -4,6 +4,7 @@ import { deedsDone } from '../case/deedsDone.js';
 import type { PlanContext } from '../case/planContext.js';
 import type { ArrangedRound } from '../course/arranged.js';
 import { arrangeRounds } from '../course/arrangeRounds.js';
+import { courseFor } from '../course/courseFor.js';
 import type { Pass } from '../plan/pass.js';
 import type { AtOnce, End, Keep, NotUsed, Round, VerdictLine } from '../plan/round.js';
 import { atOnceOf, FRESH } from './atOnceOf.js';
@@ -82,10 +83,14 @@ function withoutDone(
 
 /**
  * A mark on the cover of a filling that water should not reach is treated as a surface: the filling would rot long
- * before it is dry. All over, the piece is washed whole.
+ * before it is dry. All over, the piece is washed whole. The grease of wear is washed out too, where the tag allows a
+ * machine and the household has a dryer.
  */
 function coverOnly(context: PlanContext): PlanContext {
-  const { facts, index, rinsable } = context;
+  const { facts, index, rinsable, household, item, knowledge, marks } = context;
+  const isTagged = facts.piece.label?.wash?.kind === 'machine' && household.hasDryer;
+  const isOfWear = marks.every((work) => courseFor(work, item.id, knowledge)?.itemIds.includes(item.id));
+  if (isTagged && isOfWear) return context;
   const filled = facts.piece.parts.some(
     (part, at) =>
       at !== facts.partIndex && part.fibres.some(({ fibreId }) => index.fibres.get(fibreId)?.driesInTumble),

@@ -215,6 +215,7 @@ export const C = {
   // Kinds of piece: never left to the person, for the kind is always known.
   canvas: condition('isCanvas', 'it is canvas', [{ itemIds: ['canvas'] }]),
   mattress: condition('isMattress', 'it is a mattress', [{ itemIds: ['mattress'] }]),
+  urine: onlyWhenKnown('isUrine', 'it is urine', [{ markIds: ['humanUrine', 'petUrine', 'catUrine'] }]),
   notMattress: condition('isNoMattress', 'it is no mattress', [{ notItemIds: ['mattress'] }]),
   floor: condition('isOnTheFloor', 'it lies on the floor', [{ itemIds: ['carpet', 'rug'] }]),
   worn: condition('isWorn', 'it is worn on the body', [

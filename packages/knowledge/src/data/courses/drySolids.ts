@@ -109,7 +109,9 @@ export const drySolids = [
       delicate: delicate({ first: [P.lift(), P.drip({ min: [2, 5] })], second: [P.weakVinegar('lime')] }),
       protein: protein({ first: [P.lift(), P.drip({ min: [2, 5] })], second: [P.weakVinegar('lime')] }),
       surface: surface({ first: [P.dust(), P.waterBlot({ main: true })], second: [P.foam('residue')] }),
-      dryOnly: dryOnly({ first: [P.brush()] }),
+      dryOnly: dryOnly({
+        first: [P.lift(), P.brush({ when: [C.driedIn] }), P.waterBlot({ min: [2, 3], main: true })],
+      }),
     },
     never: [['Hot water on whitening paste on a colour.', 'It bleaches faster.']],
     says: ['A pale spot is lost colour.'],

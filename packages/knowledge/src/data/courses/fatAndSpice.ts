@@ -200,7 +200,7 @@ export const fatAndSpice = [
         second: [P.alcohol('dye')],
       }),
       delicate: delicate({
-        first: [P.lift(), P.mild('fat')],
+        first: [P.lift(), P.mild('fat', { ways: ['detergentSpot', 'delicateSpot'], min: [10, 15] })],
         second: [
           P.sun('dye', { min: [120, 360], when: [C.viscoseOrCotton], onlyIf: [C.whiteOrFast], main: true }),
           P.alcohol('dye', { min: [3, 3], when: [C.noAcetate] }),

@@ -54,11 +54,11 @@ export const greaseAndWax = [
     donts: [NO_WATER, 'No rubbing.', 'No heat.'],
     cloths: {
       white: white({
-        first: [P.powder({ onlyIf: [C.freshOrShiny] }), P.spirits('fat'), ...P.afterSolvent()],
+        first: [P.powder({ onlyIf: [C.freshOrShiny] }), P.spirits('fat'), ...P.afterSolvent([15, 30])],
         wash: W.noBleach([40, 60], 'Alone, heavy soil.'),
         second: [
           P.spirits('fat', { onlyIf: [C.beads] }),
-          ...P.afterSolvent(),
+          ...P.afterSolvent([15, 30]),
           P.suds('pigment', { expect: 'The carbon: foam stays white when it is done.' }),
         ],
         checks: ['daylight', 'againstLight', 'waterDrop'],
@@ -66,7 +66,7 @@ export const greaseAndWax = [
         end: end(2, 'accept', 'Two rounds; a grey shadow that no longer comes off on a cloth is accepted.'),
       }),
       coloured: coloured({
-        first: [P.powder({ onlyIf: [C.freshOrShiny] }), P.spirits('fat'), ...P.afterSolvent()],
+        first: [P.powder({ onlyIf: [C.freshOrShiny] }), P.spirits('fat'), ...P.afterSolvent([15, 30])],
         second: [P.suds('fat', { c: [30, 40] })],
         checks: ['againstLight', 'waterDrop'],
       }),
@@ -74,7 +74,7 @@ export const greaseAndWax = [
         first: [
           P.powder({ onlyIf: [C.freshOrShiny] }),
           P.spirits('fat', { min: [5, 5], when: [C.noPolypropyleneOrElastane] }),
-          ...P.afterSolvent(),
+          ...P.afterSolvent([15, 30]),
         ],
         second: [
           P.suds('fat', { c: [30, 40], min: [15, 20] }),

@@ -5,6 +5,7 @@ import {
   coloured,
   course,
   delicate,
+  dryOnly,
   end,
   notOn,
   ofSome,
@@ -90,7 +91,10 @@ export const makeUpAndCream = [
         second: [P.foam('fat')],
         checks: ['whiteCloth', 'nextDay'],
       }),
-      dryOnly: cleaner('Pigment in oil: a cleaner, told which make-up.'),
+      dryOnly: dryOnly({
+        first: [P.tape('bulk', { min: [2, 2] }), P.foam('fat', { min: [3, 5] })],
+        end: end(1, 'professional', 'Pigment in oil: then a cleaner, told which make-up.'),
+      }),
     },
     never: [
       ['Chlorine on foundation or anything with a sun filter.', 'It turns orange.'],

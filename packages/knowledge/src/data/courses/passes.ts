@@ -175,10 +175,10 @@ export const P = {
   /** The mildest of the thinners first, for cloth that bears little. */
   ester: (purpose: Purpose, more: More = {}) =>
     P.ketone(purpose, { ways: ['esterSpot', 'acetoneSpot'], ...more }),
-  /** What a solvent leaves: cool suds, then air until no smell. */
-  afterSolvent: (): CoursePass[] => [
+  /** What a solvent leaves: cool suds, longer where they take the fat itself, then air until no smell. */
+  afterSolvent: (min: Span = [5, 10]): CoursePass[] => [
     pass('residue', 'neatDetergentSpot', {
-      min: [5, 10],
+      min,
       c: [12, 25],
       after: 'noFoam',
       onlyIf: [C.sinksIn],

@@ -292,7 +292,7 @@ export const stiffAndSmell = [
       }),
       coloured: coloured({
         first: [P.enzymeSoak([60, 120]), P.colourOxygen('smell', [60, 120], { main: true })],
-        second: [P.vinegarSoak('smell')],
+        second: [P.vinegarSoak('smell'), P.removerSoak({ onlyIf: [C.smellLeft] })],
         checks: ['smellWarm'],
       }),
       synthetic: synthetic({
@@ -313,7 +313,11 @@ export const stiffAndSmell = [
           tempC: { min: 40, max: 60 },
           extra: [],
         },
-        second: [P.suds('fat', { min: [15, 20] }), P.longEnzymeSoak({ min: [240, 480] })],
+        second: [
+          P.suds('fat', { min: [15, 20] }),
+          P.removerSoak({ onlyIf: [C.smellLeft], main: true }),
+          P.longEnzymeSoak({ min: [240, 480] }),
+        ],
         checks: ['smellWarm'],
         end: end(3, 'accept', 'Three washes over three wears; then dirty work.'),
         notes: ['Hang it at once, in moving air.'],

@@ -106,6 +106,7 @@ export const things = [
           P.waterBlot({ when: [C.wet] }),
           P.odourRemoverLong({ min: [60, 120], expect: 'Fluids; blood is dabbed cold before.' }),
           P.mattressCoat('colour'),
+          P.sodaDry({ min: [240, 720], when: [C.urine], onlyIf: [C.dryNow], main: true }),
         ],
         second: [P.peroxideBlot('colour', [5, 10]), P.odourRemoverLong({ min: [60, 120] })],
         checks: ['nextDay', 'fromSide'],
@@ -168,8 +169,15 @@ export const things = [
       }),
       delicate: cleaner('Its cover does not bear a wash.'),
       protein: protein({
-        first: [P.mild('fat', { min: [10, 15], expect: 'Cover only; on down no enzymes, soda or oxygen.' })],
-        wash: W.protein(),
+        first: [
+          P.mild('fat', {
+            ways: ['neatDetergentSpot', 'delicateSpot'],
+            min: [10, 15],
+            c: [20, 30],
+            expect: 'Cover only; on down no enzymes, soda or oxygen.',
+          }),
+        ],
+        wash: W.cool('Alone in the drum; half a dose; two extra rinses.'),
         dry: ['tumbleLow'],
         dryNotes: [
           only({ fibreIds: ['down'] }, 'Low, with balls, two to four hours, shaken every half hour.'),
@@ -654,9 +662,12 @@ export const things = [
         checks: ['smellDamp', 'waterDrop'],
       }),
       coloured: coloured({
-        first: [P.waters('protein', { min: [10, 15], c: [10, 20] })],
+        first: [P.waters('protein', { min: [10, 15], c: [10, 20], main: true })],
         wash: W.colouredHot('Sixty, full length.'),
-        second: [P.enzyme()],
+        second: [
+          P.enzyme(),
+          P.oxygen('smell', [60, 120], [40, 60], { onlyIf: [C.whiteOrFast, C.metalFree], main: true }),
+        ],
         checks: ['smellDamp'],
       }),
       synthetic: synthetic({

@@ -43,13 +43,14 @@ export const yellowAndGrey = [
     cloths: {
       white: white({
         first: [
-          P.citric('aluminium', {
+          P.enzyme({ expect: 'Underarms and collar.' }),
+          P.citricSoak('aluminium', {
+            ways: ['citricSoak', 'citricSpot'],
             min: [30, 30],
             when: WORN,
             onlyIf: [C.stiff],
             stop: 'It feels soft.',
           }),
-          P.enzyme({ expect: 'Underarms and collar.' }),
           P.long('yellow', { c: [40, 60], stop: 'White all over, or the water cold and nothing changes.' }),
         ],
         wash: W.white([40, 60], 'Half a measure, an extra rinse; in hard water citrate with it.'),

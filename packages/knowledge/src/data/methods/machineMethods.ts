@@ -138,8 +138,8 @@ export const machineMethods: readonly Method[] = [
   {
     ...BATH_DEFAULTS,
     id: 'whitesPowderWash',
-    name: 'Whites programme, powder with bleach',
-    reason: 'Enzymes, alkali and oxygen together, long: for sturdy whites.',
+    name: 'Machine wash for whites, powder with bleach',
+    reason: 'Enzymes, alkali and oxygen together, long: for whites.',
     kinds: ['mark', 'yellowing', 'odour', 'buildUp'],
     componentIds: [
       'microbes',
@@ -158,7 +158,7 @@ export const machineMethods: readonly Method[] = [
     maxRounds: 2,
     pH: { low: 9.8, high: 10.8 },
     tempC: { min: 40, max: 60, prefer: 'hottest' },
-    programme: 'normal',
+    programme: 'mild',
     whitesOnly: true,
     schoolId: 'longWhites',
     inMachine: true,

@@ -30,7 +30,7 @@ export const stepMethods: readonly Method[] = [
     agents: [{ agentId: 'dishDetergent', dose: { per: 'parts', parts: 1 } }],
     tempC: { min: 12, max: 40, prefer: 'hottest' },
     action: 'press',
-    dwellMin: { min: 5, max: 20, lookEvery: 5 },
+    dwellMin: { min: 5, max: 30, lookEvery: 5 },
     harshness: 3,
     notes: {
       apply: [always('Worked in with the fingers from both sides; on fat before any water.')],
