@@ -3,6 +3,7 @@ import {
   foamChemistry,
   harness,
   inPlace,
+  ketoneTested,
   noChlorine,
   noSoftener,
   noTumble,
@@ -62,6 +63,7 @@ export const everydayItems: readonly Item[] = [
     defaultFibres: [{ fibreId: 'polyester', sharePct: 100 }],
     dryMassG: 450,
     notes: [],
+    chemistry: ketoneTested,
   },
   {
     ...washable,

@@ -19,6 +19,13 @@ export const coatedChemistry: ChemistryRule[] = (
   protects: 'piece',
   sourceIds: ['textileHandbook'],
 }));
+/** Threads, prints and trimmings of such pieces are rarely named, and some of them dissolve: a seam is tried first. */
+export const ketoneTested: ChemistryRule[] = (['ketone', 'ester'] as const).map((chemistry) => ({
+  chemistry,
+  verdict: 'test',
+  protects: 'piece',
+  sourceIds: ['commonPractice'],
+}));
 export const surfaceChemistry: ChemistryRule[] = [
   { chemistry: 'chlorine', verdict: 'never', protects: 'both', sourceIds: ['commonPractice'] },
   { chemistry: 'reducer', verdict: 'never', protects: 'both', sourceIds: ['commonPractice'] },

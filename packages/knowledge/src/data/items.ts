@@ -6,6 +6,7 @@ import {
   flameRetardant,
   foamChemistry,
   inPlace,
+  ketoneTested,
   noChlorine,
   noTumble,
   notOnProtection,
@@ -118,6 +119,7 @@ export const items: readonly Item[] = [
     mostAction: 'softBrush',
     skinContact: true,
     notes: [always('Old seams and lace: support it when lifting wet.')],
+    chemistry: ketoneTested,
   },
   {
     ...washable,
@@ -411,6 +413,7 @@ export const items: readonly Item[] = [
     mostProgramme: 'mild',
     mostAction: 'softBrush',
     notes: [],
+    chemistry: ketoneTested,
   },
   {
     ...washable,
@@ -425,6 +428,7 @@ export const items: readonly Item[] = [
     skinContact: true,
     drying: [{ forbids: 'tumbleNormal', protects: 'piece', sourceIds: ['commonPractice'] }],
     notes: [],
+    chemistry: ketoneTested,
   },
   {
     ...washable,

@@ -98,5 +98,21 @@ export const END_TEXTS: Readonly<Record<CourseEnd, string>> = {
   noHomeMethod: 'Nothing at home helps here.',
 };
 
+/** Pieces that are not taken to a cleaner: what stays in them is accepted. Common practice, no source. */
+export const NOT_FOR_A_CLEANER: readonly string[] = [
+  'softToy',
+  'petBed',
+  'clothNappy',
+  'clothPads',
+  'periodPants',
+  'underwear',
+  'socks',
+  'strainingCloth',
+  'ovenGlove',
+  'handkerchief',
+  'faceCovering',
+  'mattressProtector',
+];
+
 /** Where what is old or cannot be replaced ends, whatever its course says. */
 export const CONSERVATOR_END = 'What is left then is for a conservator: leave it, and ask.';

@@ -1,4 +1,4 @@
-import { type ClothCourse, CONSERVATOR_END, END_TEXTS } from '@feverfew/knowledge';
+import { type ClothCourse, CONSERVATOR_END, END_TEXTS, NOT_FOR_A_CLEANER } from '@feverfew/knowledge';
 import type { PlanContext } from '../case/planContext.js';
 import { sayable } from '../case/sayable.js';
 import type { End } from '../plan/round.js';
@@ -13,6 +13,8 @@ export function endHere(markId: string, given: ClothCourse, context: PlanContext
   const frail = ['antique', 'irreplaceable'].includes(context.facts.piece.condition);
   if (given.kind === 'course' && frail && next !== 'professional')
     return { markId, rounds, next: 'professional', text: CONSERVATOR_END };
+  if (!frail && next === 'professional' && NOT_FOR_A_CLEANER.includes(context.item.id))
+    return { markId, rounds, next: 'accept', text: END_TEXTS.accept };
   const said = sayable(notes, context, { unwetted: false, bars: context.barred });
   return { markId, rounds, next, text: said.join(' ') || END_TEXTS[next] };
 }

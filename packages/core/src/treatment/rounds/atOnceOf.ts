@@ -11,7 +11,7 @@ import { dangerFirst, guardsFirst } from './dangerFirst.js';
 const { rinseOutProduct, dabOutProduct } = STANDING_NOTES;
 
 /** Ages at which a flush still runs something out, dried in or not. */
-export const FRESH = ['minutes', 'hours'];
+const FRESH = ['minutes', 'hours'];
 /** Ages at which something may still lie on top. */
 const LIFTED = ['minutes', 'hours', 'days', 'unknown'];
 

@@ -7,7 +7,7 @@ import { arrangeRounds } from '../course/arrangeRounds.js';
 import { courseFor } from '../course/courseFor.js';
 import type { Pass } from '../plan/pass.js';
 import type { AtOnce, End, Keep, NotUsed, Round, VerdictLine } from '../plan/round.js';
-import { atOnceOf, FRESH } from './atOnceOf.js';
+import { atOnceOf } from './atOnceOf.js';
 import { dangerFirst } from './dangerFirst.js';
 import { keepOf } from './keepOf.js';
 import { roundOf } from './roundOf.js';
@@ -70,7 +70,7 @@ function withoutDone(
   { actions }: AtOnce,
   { facts }: PlanContext,
 ): readonly ArrangedRound[] {
-  if (wetnessOf(facts) !== 'wet' && !FRESH.includes(facts.age)) return rounds;
+  if (wetnessOf(facts) !== 'wet') return rounds;
   const verbs = new Set(actions.flatMap((one) => one.verbs));
   const done = new Set(
     Object.entries(AT_ONCE_METHODS).flatMap(([verb, id]) => (verbs.has(verb) ? [id] : [])),

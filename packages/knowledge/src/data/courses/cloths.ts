@@ -83,7 +83,12 @@ const MOST: Readonly<Record<string, Omit<Course1, 'kind' | 'first' | 'second' | 
     checks: ['daylight', 'nextDay'],
     end: TWICE_THEN_CLEANER,
   },
-  dryOnly: { wash: null, dry: { ways: [], notes: [] }, checks: ['daylight'], end: ONCE_THEN_CLEANER },
+  dryOnly: {
+    wash: null,
+    dry: { ways: [], notes: [] },
+    checks: ['daylight', 'fromSide'],
+    end: ONCE_THEN_CLEANER,
+  },
 };
 
 /** Work that wets nothing; what has been done by it alone needs no drying. */

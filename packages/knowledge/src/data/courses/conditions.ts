@@ -79,6 +79,10 @@ export const C = {
 
   // Age, wetness, size.
   wet: condition('isWet', 'it is still wet', [{ wet: true }]),
+  wetOrToday: condition('isWetOrToday', 'it is still wet, or of today', [
+    { wet: true },
+    { ages: ['minutes', 'hours'] },
+  ]),
   driedIn: condition('isDriedIn', 'it has dried in', [{ wet: false }]),
   dryNow: condition('isDry', 'it is quite dry', [{ dryNow: true }]),
   fresh: condition('isFresh', 'it is fresh', [{ ages: ['minutes', 'hours'] }]),

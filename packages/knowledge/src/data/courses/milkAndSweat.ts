@@ -101,8 +101,11 @@ export const milkAndSweat = [
         notes: [only({ fibreIds: ['wool'] }, 'On wool: suds twice, then a cleaner.')],
       }),
       dryOnly: dryOnly({
-        first: [P.lift()],
-        end: end(1, 'professional', 'Water rings it, and the protein sets.'),
+        first: [
+          P.lift(),
+          P.waterBlot({ min: [2, 3], expect: 'A cloth wrung hard: a wet edge leaves a ring.' }),
+        ],
+        end: end(1, 'professional', 'Then a cleaner: say what it is, for heat sets the protein.'),
       }),
     },
     never: [

@@ -116,7 +116,7 @@ export const P = {
       ...more,
     }),
   weakVinegar: (purpose: Purpose, more: More = {}) =>
-    pass(purpose, 'weakVinegarSpot', {
+    pass(purpose, ['weakVinegarSpot', 'weakCitricSpot'], {
       min: [5, 10],
       after: 'full',
       onlyIf: [],
@@ -289,7 +289,7 @@ export const P = {
   foam: (purpose: Purpose, more: More = {}) =>
     pass(purpose, ['delicateBlot', 'detergentBlot', 'carpetFoam'], { c: [15, 30], after: 'damp', ...more }),
   vinegarBlot: (purpose: Purpose, more: More = {}) =>
-    pass(purpose, ['vinegarDetergentBlot', 'vinegarBlot'], {
+    pass(purpose, ['vinegarDetergentBlot', 'vinegarBlot', 'citricBlot'], {
       min: [5, 10],
       after: 'damp',
       ...more,
@@ -326,5 +326,5 @@ export const P = {
     }),
   sodaDry: (more: More = {}) => pass('smell', 'sodaDry', { min: [480, 1440], after: 'vacuum', ...more }),
   weigh: (more: More = {}) => pass('damp', 'weighDown', { ...more }),
-  citricBlot: (more: More = {}) => pass('iron', 'citricBlot', { after: 'damp', ...more }),
+  citricBlot: (more: More = {}) => pass('iron', ['citricBlot', 'vinegarBlot'], { after: 'damp', ...more }),
 };

@@ -47,7 +47,7 @@ export const plantColour = [
     cloths: {
       white: white({
         first: [
-          P.flush({ when: [C.wet] }),
+          P.flush({ when: [C.wetOrToday] }),
           P.peroxideSuds('colour', { when: [C.wet], expect: 'It pales within minutes.' }),
           P.dip('colour', {
             when: [C.driedIn],

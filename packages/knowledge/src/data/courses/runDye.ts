@@ -5,6 +5,7 @@ import {
   coloured,
   course,
   delicate,
+  dryOnly,
   end,
   HARMED_BY_ALKALI,
   honest,
@@ -167,7 +168,10 @@ export const runDye = [
         first: [P.foam('looseDye', { main: true })],
         end: end(1, 'professional', 'Dried fast and flat; then a cleaner.'),
       }),
-      dryOnly: cleaner('Dry it flat with blotting paper between.'),
+      dryOnly: dryOnly({
+        first: [P.towel({ expect: 'Spread flat between white towels, a layer in each fold.' })],
+        end: end(1, 'professional', 'Dry it flat with blotting paper between; the halo is for a cleaner.'),
+      }),
     },
     never: [
       ['The reducer where the trim must stay.', 'It takes both.'],

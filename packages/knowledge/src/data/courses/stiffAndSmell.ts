@@ -718,7 +718,7 @@ export const stiffAndSmell = [
       }),
       dryOnly: dryOnly({
         first: [P.air('smell', { min: [1440, 1440], main: true })],
-        second: [P.bag('smell', { min: [4320, 10080] })],
+        second: [P.air('smell', { min: [1440, 1440] })],
         checks: ['smellWarm'],
         end: end(2, 'professional', 'A strong smell of solvent: back to the cleaner.'),
       }),
