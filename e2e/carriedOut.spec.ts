@@ -65,7 +65,7 @@ test('a bath that is gone early goes on to the wash, and to the drying with heat
   await trouble(phone, ['beetroot'], NAPKIN);
   await start(phone);
   const { page, tub } = phone;
-  await tub.goOn(['dwell']);
+  await tub.workToStep(2, 'dwell');
   await tub.tap('Start the clock');
   // A wrong tap, twice, taken back by name.
   await tub.tap('Pause');

@@ -183,6 +183,17 @@ export class Tub {
     }
   }
 
+  /** Goes on to that step of the round, to its first action of that kind. */
+  async workToStep(number: number, kind: string): Promise<void> {
+    for (let taps = 0; taps < 12; taps += 1) {
+      const now = await this.standing();
+      if (now.place.includes(`step ${number} `) && now.kind === kind) return;
+      await this.once(now.kind);
+      await expect.poll(async () => JSON.stringify(await this.standing())).not.toBe(JSON.stringify(now));
+    }
+    throw new Error(`never came to step ${number}, ${kind}`);
+  }
+
   async tap(name: string | RegExp): Promise<void> {
     await this.page.getByRole('button', { name, exact: true }).first().click();
   }

@@ -52,6 +52,8 @@ export interface FindingFacts {
   methodExhausted: { methodId: string; rounds: number; maxRounds: number; stalled: boolean };
   triedInVain: { agentId: string; times: number };
   otherSchool: { schoolId: string; followedId: string };
+  /** It cannot be rinsed out of such a piece, so no other product may follow. */
+  onlyWaterAfter: { triedAgentId: string };
   triedMustNotMeet: { pairId: string; triedAgentId: string; agentId: string };
   apartFromRung: { pairId: string; rungMethodId: string; agentId: string };
   littleEffect: { highPct: number };

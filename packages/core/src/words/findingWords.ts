@@ -144,6 +144,8 @@ const WORDS: Words = {
     `${upper(say.name(agentId))} has done nothing ${times} times: another mechanism, not more of it.`,
   otherSchool: ({ schoolId, followedId }, say) =>
     `Another way (“${say.name(schoolId)}”); this household follows “${say.name(followedId)}”.`,
+  onlyWaterAfter: ({ triedAgentId }, say) =>
+    `${upper(say.name(triedAgentId))} is still in it and cannot be rinsed out: plain water and air only.`,
   triedMustNotMeet: ({ pairId, triedAgentId, agentId }, say) =>
     `${upper(say.name(triedAgentId))} has been on it, and with ${say.name(agentId)} it ${say.name(pairId)}.`,
   apartFromRung: ({ pairId, rungMethodId, agentId }, say) =>

@@ -57,6 +57,7 @@ function everyFinding(method: Method, window: WorkWindow, context: PlanContext):
     ...vesselFindings(method, context),
     ...safetyFindings(method, context),
     ...triedFindings(agents, context),
+    ...chlorineFindings(agents, context),
     ...historyFindings(method, context),
     ...positionFindings(method, context),
   ];
@@ -214,6 +215,16 @@ function vesselFindings(method: Method, context: PlanContext): Finding[] {
   if (choice.kind === 'unsuitable')
     return [finding('vesselUnsuitable', { agentId: choice.agentId, neededL: choice.neededL })];
   return [];
+}
+
+/** Chlorine that cannot be rinsed out is followed by plain water and air only. */
+function chlorineFindings(agents: readonly Agent[], { facts, index, rinsable }: PlanContext): Finding[] {
+  if (rinsable || agents.every(({ chemistries }) => chemistries.every((one) => one === 'water'))) return [];
+  return facts.tried.flatMap(({ agentId }) =>
+    index.agents.get(agentId)?.chemistries.includes('chlorine')
+      ? [finding('onlyWaterAfter', { triedAgentId: agentId }, ['poisonCentre', 'commonPractice'])]
+      : [],
+  );
 }
 
 /**
