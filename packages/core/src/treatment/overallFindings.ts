@@ -51,7 +51,7 @@ export function overallFindings(
         ]
       : []),
     ...heatFindings(context),
-    ...cupboardPairs(context),
+    ...cupboardPairs(context, ladder),
   ];
 }
 
@@ -220,12 +220,26 @@ function professionalBecause(
   return none ? 'noMethod' : null;
 }
 
-/** Dangerous neighbours in the cupboard: said even when neither is used, since hands reach for both. */
-function cupboardPairs({ cupboard, knowledge, index }: PlanContext): Finding[] {
-  const agents = knowledge.agents.filter((agent) => cupboard.has(agent.id));
-  const chlorine = agents.filter((agent) => agent.chemistries.includes('chlorine'));
+/**
+ * Chlorine bleach in the house that could meet what this plan puts on the piece, or what was tried before. Where the
+ * plan uses the bleach itself, everything in the cupboard that it must not meet.
+ */
+function cupboardPairs(
+  { cupboard, facts, knowledge, index }: PlanContext,
+  ladder: LaidOut['ladder'],
+): Finding[] {
+  const used = new Set([
+    ...ladder.flatMap(({ steps }) =>
+      steps.flatMap(({ ingredients }) => ingredients.map(({ agentId }) => agentId)),
+    ),
+    ...facts.tried.map(({ agentId }) => agentId),
+  ]);
+  const chlorine = knowledge.agents.filter(
+    ({ id, chemistries }) => cupboard.has(id) && chemistries.includes('chlorine'),
+  );
+  const partners = chlorine.some(({ id }) => used.has(id)) ? [...cupboard.keys()] : [...used];
   return chlorine.flatMap(({ id }) =>
-    agents.flatMap(({ id: agentBId }) => {
+    partners.sort().flatMap((agentBId) => {
       const pair = index.besideChlorine.get(agentBId);
       return pair
         ? [finding('cupboardHoldsPair', { pairId: pair.id, agentAId: id, agentBId }, pair.sourceIds)]

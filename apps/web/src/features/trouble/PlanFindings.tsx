@@ -100,8 +100,5 @@ function pairText(findings: readonly Finding[], say: Lexicon): string {
         .map((fact) => say.name(fact.agentBId))
         .join(' or ')} (${what})`,
   );
-  return (
-    `Your ${say.name(first.agentAId)} must never meet ${groups.join(', nor ')}: not in one vessel, one wash ` +
-    `cycle or one step after the other.`
-  );
+  return `Leave your ${say.name(first.agentAId)} shut. It must never meet ${groups.join(' or ')}.`;
 }

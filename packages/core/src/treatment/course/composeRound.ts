@@ -9,7 +9,7 @@ import { inTime, mayBeInTime } from './inTime.js';
 import { openChecks } from './openChecks.js';
 import { phaseOf, rankOf } from './phaseOf.js';
 import { withWash } from './placeRound.js';
-import type { Placing, Start } from './placing.js';
+import { LEAST_GAIN, type Placing, type Start } from './placing.js';
 import { setAsideByLog } from './setAsideByLog.js';
 import { isOvernight, isPlainWater, strongerLater } from './strongest.js';
 import { washFor } from './washFor.js';
@@ -73,7 +73,8 @@ export function composeRound(
     openChecks(fitted.words, [], context).every(({ isTest }) => isTest),
   );
   const stronger = strongerLater(round.passes, sure, context);
-  if (stronger) round = ended(inserted(fair, stronger, context));
+  const withStronger = stronger && ended(inserted(fair, stronger, context));
+  if (withStronger && gainOf(round.gone, withStronger.gone) >= LEAST_GAIN) round = withStronger;
   else if (needsBath(fair, context) && leastGone(round.gone) < ENOUGH_GONE) {
     const local = withWash(fair, { washAfter: () => [], courses }, context, start, []);
     const gains = missed.map((one) => ({

@@ -10,7 +10,6 @@ import {
   honest,
   notOn,
   ofSome,
-  only,
   P,
   protein,
   surface,
@@ -180,7 +179,10 @@ export const things = [
         wash: W.cool('Alone in the drum; half a dose; two extra rinses.'),
         dry: ['tumbleLow'],
         dryNotes: [
-          only({ fibreIds: ['down'] }, 'Low, with balls, two to four hours, shaken every half hour.'),
+          ofSome(
+            { fibreIds: ['down'] },
+            'Once it is clean, and where its tag has a dryer sign: on low, with balls. Two to four hours, shaken every half hour.',
+          ),
         ],
         second: [P.air('damp')],
         checks: ['feel', 'nextDay'],
