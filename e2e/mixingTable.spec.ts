@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { Desk } from './desk';
+import { Desk, Tub } from './desk';
 import { expect, type Page, test } from './worker';
 
 const pourIn = async (page: Page, name: string) => {
@@ -197,12 +197,7 @@ test('from a step of a plan one tap opens the table filled in; at the tub a kept
   await page.goBack();
   await rung.getByRole('button', { name: /^Why step/ }).click();
   await desk.start();
-  const done = page.getByRole('button', { name: 'Done', exact: true });
-  while ((await page.locator('[data-step]').getAttribute('data-step')) !== 'mix') {
-    const before = await page.locator('h1').textContent();
-    await done.click();
-    await expect(page.locator('h1')).not.toHaveText(before ?? '');
-  }
+  await new Tub(page).workToStep(2, 'mix');
   const kept = page.getByRole('region', { name: 'Kept mixes' });
   await expect(kept.getByRole('button')).toHaveCount(1);
   await kept.getByRole('button', { name: 'Use “White soak for the bucket”' }).click();

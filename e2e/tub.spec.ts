@@ -187,7 +187,7 @@ test('a soak can wait, be put back, run longer, and calls on any page', async ({
   const beetroot = waiting.find((trouble) => trouble.markIds.includes('beetroot'))?.id;
   await page.goto(`/trouble/${beetroot}`);
   await page.getByRole('button', { name: /^Start(: |$)/ }).tap();
-  await new Tub(page).workTo('dwell');
+  await new Tub(page).workToStep(2, 'dwell');
   await page.getByRole('button', { name: 'Start the clock' }).tap();
   const times = page.getByText(/^Started \d\d:\d\d, ready/);
   const first = await times.textContent();

@@ -129,16 +129,31 @@ function ownPassOf(methodId: string, cloth: Cloth, knowledge: Knowledge): Course
   const key = `${methodId} ${cloth}`;
   const found = known.get(key);
   if (found !== undefined) return found;
-  const passes = [cloth, ...CLOTHS].flatMap((one) =>
-    knowledge.courses.flatMap(({ cloths }) => {
-      const given = cloths[one];
-      return given.kind === 'course' ? [...given.first, ...given.second] : [];
-    }),
-  );
-  const own = passes.filter(({ methodIds }) => methodIds.includes(methodId));
+  const own = [cloth, ...CLOTHS].flatMap((one) => passesWith(methodId, one, knowledge));
   const made = own.find(({ when }) => when === 'always') ?? own[0] ?? null;
   known.set(key, made);
   return made;
+}
+
+const passesByWay = new WeakMap<Knowledge, Map<string, CoursePass[]>>();
+
+/** Passes of all courses that have the way on this cloth, in the order of the courses. */
+function passesWith(methodId: string, cloth: Cloth, knowledge: Knowledge): readonly CoursePass[] {
+  let byWay = passesByWay.get(knowledge);
+  if (!byWay) {
+    byWay = new Map();
+    for (const one of CLOTHS)
+      for (const { cloths } of knowledge.courses) {
+        const given = cloths[one];
+        for (const pass of given.kind === 'course' ? [...given.first, ...given.second] : [])
+          for (const id of pass.methodIds) {
+            const key = `${id} ${one}`;
+            byWay.set(key, [...(byWay.get(key) ?? []), pass]);
+          }
+      }
+    passesByWay.set(knowledge, byWay);
+  }
+  return byWay.get(`${methodId} ${cloth}`) ?? [];
 }
 
 const others = new WeakMap<Knowledge, Map<string, readonly string[]>>();

@@ -30,8 +30,10 @@ export function secondRound(
   const done = new Set(one.passes.map(({ eligible }) => eligible.method.id));
   const isNew = ({ fitted }: Placing) => !done.has(fitted.eligible.method.id);
   const own = compose(one.rest);
-  if (own.passes.some((pass) => isWork(pass) && !done.has(pass.eligible.method.id)))
-    return compose(withStrongest(one.rest, own.passes, context, isNew));
+  if (own.passes.some((pass) => isWork(pass) && !done.has(pass.eligible.method.id))) {
+    const list = withStrongest(one.rest, own.passes, context, isNew);
+    return list === one.rest ? own : compose(list);
+  }
   const again = compose(
     one.rest.some((placing) => !isNew(placing)) ? one.rest : againOf(one.passes, courses, context),
   );
@@ -58,7 +60,7 @@ function withStrongest(
   const [most] = rest
     .filter((one) => !isNew(one) && !kept.has(one.fitted.eligible.method.id) && mayRepeat(one, context))
     .sort((a, b) => mostOf(b.fitted.eligible, context) - mostOf(a.fitted.eligible, context));
-  return rest.flatMap((one) => (one === most ? ifLess(one) : [one]));
+  return most ? rest.flatMap((one) => (one === most ? ifLess(one) : [one])) : rest;
 }
 
 /** Done again only if a look says that it did something. */
