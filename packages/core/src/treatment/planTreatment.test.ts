@@ -228,6 +228,12 @@ describe('chlorine in the house', () => {
     expect(partners(plan({ ...white, tried: tried('vinegar') }, withBoth))).toContain('vinegar');
     expect(partners(plan(white, household))).toEqual([]);
   });
+  it('is followed by plain water only where it cannot be rinsed out', () => {
+    const mattress = trouble('humanUrine', piece('mattress', { cotton: 100 }, { colour: 'white' }));
+    const others = (made: Plan) => agentsIn(made).filter((id) => id !== 'water');
+    expect(others(plan(mattress)).length).toBeGreaterThan(0);
+    expect(others(plan({ ...mattress, tried: tried('chlorineBleach') }))).toEqual([]);
+  });
   it('never shares a plan with peroxygen or acid', () => {
     const made = plan(white, withBoth);
     expect(rungs(made)).not.toContain('chlorineSoak');
