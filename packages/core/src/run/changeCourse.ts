@@ -1,4 +1,4 @@
-import type { Knowledge } from '@feverfew/knowledge';
+import type { Knowledge, Method } from '@feverfew/knowledge';
 import type { ExpectedEffect } from '../effect/effectRange.js';
 import { indexKnowledge } from '../lookup/knowledgeIndex.js';
 import type { Action } from '../treatment/plan/action.js';
@@ -94,8 +94,8 @@ const kindsOf = (steps: readonly Action[]): string =>
   steps.map(({ kind, rinses, rinseWay }) => `${kind} ${rinses} ${rinseWay}`).join();
 
 /**
- * What else the pass at hand could be: ways of the same wetting that the piece and the house allow and that follow on
- * what has been done, what takes most first; and vessels that hold it and are free.
+ * What else the pass at hand could be: ways that the piece and the house allow and that follow on what has been done,
+ * what takes most first; and vessels that hold it and are free. A dry way does for a dry one, a wet way for a wet one.
  * @param planWith the same facts planned with other choices
  */
 export function otherCourse(
@@ -107,6 +107,7 @@ export function otherCourse(
   const pass = passToChange(state, plan);
   if (!pass) return { ways: [], vessels: [] };
   const { methods } = indexKnowledge(knowledge);
+  const isDry = (method: Method | undefined) => method?.wetting === 'dry';
   const own = methods.get(pass.methodId);
   const inRound = (roundOfRung(plan, state.rungIndex)?.passes ?? []).map(({ methodId }) => methodId);
   const alike = plan.candidates
@@ -115,7 +116,7 @@ export function otherCourse(
     .filter((id) => {
       const method = methods.get(id);
       return (
-        !inRound.includes(id) && method?.wetting === own?.wetting && method?.inMachine === own?.inMachine
+        !inRound.includes(id) && isDry(method) === isDry(own) && method?.inMachine === own?.inMachine
       );
     });
   const before = pass.insteadOf?.findings.some(({ code }) => code === 'chosenInstead')
