@@ -7,7 +7,7 @@ const ON_POSTGRES = process.env.FEVERFEW_POSTGRES
   ? [
       ...['api', 'course', 'openFormats', 'tub', 'devices/devices', 'mixes/mixes'],
       ...[
-        'householdFile/*',
+        'householdFile/acceptedWrites',
         'linenBook/*',
         'seed/*',
         'test/householdFixture',

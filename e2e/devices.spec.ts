@@ -266,7 +266,7 @@ test('over https: a night out of reach, then back, and nothing is lost', async (
     .toBeGreaterThan(0);
   await context.setOffline(false);
   await page.clock.fastForward('00:00:05');
-  await expect.poll(async () => (await eventsOf(id)).length, { timeout: 30_000 }).toBe(before.length + 1);
+  await expect.poll(async () => (await eventsOf(id)).length).toBe(before.length + 1);
   const noted = (await eventsOf(id)).at(-1);
   const { now } = await server.ask<{ now: string }>('/today');
   const hoursAgo = (Date.parse(now) - Date.parse(noted?.at ?? '')) / 3600_000;

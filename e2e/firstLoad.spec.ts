@@ -100,7 +100,7 @@ test.describe('a house with nothing in it', () => {
   test('is furnished by one tap and left by one, with all that was tried in it', async ({ page }) => {
     await open(page);
     await page.getByRole('button', { name: /^Look around in a made-up house/ }).click();
-    await expect(page.getByRole('region', { name: 'Running' })).toBeVisible({ timeout: 60_000 });
+    await expect(page.getByRole('region', { name: 'Running' })).toBeVisible({ timeout: 120_000 });
     const own = page.getByRole('region', { name: 'A made-up house' });
     await page.reload();
     await own.getByRole('button').click();
@@ -123,7 +123,7 @@ test.describe('a house with nothing in it', () => {
     await expect(async () => {
       if ((await who.count()) === 0 && (await notSure.isVisible())) await notSure.click();
       await expect(who).toHaveCount(1, { timeout: 1000 });
-    }).toPass({ timeout: 30_000 });
+    }).toPass({ timeout: 90_000 });
     await expect(page.getByRole('button', { name: /^Start/ })).toHaveCount(0);
     await page.getByRole('button', { name: 'One question first' }).click();
     await expect(who).toBeInViewport();
@@ -153,7 +153,7 @@ test.describe('a house with nothing in it', () => {
     await expect(async () => {
       if ((await asked.count()) === 0 && (await notSure.isVisible())) await notSure.click();
       await expect(asked).toHaveCount(1, { timeout: 1000 });
-    }).toPass({ timeout: 30_000 });
+    }).toPass({ timeout: 90_000 });
     await expect(asked).toContainText('Guessed: ');
     const name = (await asked.getAttribute('aria-label')) ?? '';
     await asked.getByRole('button').first().click();

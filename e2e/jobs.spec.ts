@@ -171,7 +171,7 @@ async function expectFirstView(page: Page, size: keyof typeof MOST_WORDS): Promi
     );
     expect(view.words, `words on the ${size}`).toBeLessThanOrEqual(MOST_WORDS[size]);
     expect(view.width).toBe(page.viewportSize()?.width);
-  }).toPass({ timeout: 10_000 });
+  }).toPass({ timeout: 45_000 });
 }
 
 /** Every job is planned among the tests of the core; here each third is typed, and all of them at night. */

@@ -91,9 +91,7 @@ test('the household travels: out as a file, into an empty house, out again byte 
   await page.goto(`${empty.base}/household`);
   await unfold(page, 'As a file');
   await page.getByLabel('Household file').setInputFiles(path);
-  await expect(page.getByRole('status').filter({ hasText: 'Read in' })).toContainText('21 pieces', {
-    timeout: 20_000,
-  });
+  await expect(page.getByRole('status').filter({ hasText: 'Read in' })).toContainText('21 pieces');
   // What another house goes on with becomes its own, with its own seal: nothing else is otherwise.
   const written = async () => unsealed(await (await fetch(`${empty.base}/api/household/file`)).text());
   expect(await written()).toBe(unsealed(before));

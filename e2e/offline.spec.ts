@@ -53,12 +53,8 @@ test('two pages of one device while the server is down: both are told once it is
   // The page that was tapped last is closed: what it held, the other one sends.
   await one.page.close();
   await server.start();
-  await expect
-    .poll(async () => (await eventsOf(one.id)).length, { timeout: 30_000 })
-    .toBe((before[0]?.length ?? 0) + 2);
-  await expect
-    .poll(async () => (await eventsOf(two.id)).length, { timeout: 30_000 })
-    .toBe((before[1]?.length ?? 0) + 1);
+  await expect.poll(async () => (await eventsOf(one.id)).length).toBe((before[0]?.length ?? 0) + 2);
+  await expect.poll(async () => (await eventsOf(two.id)).length).toBe((before[1]?.length ?? 0) + 1);
   await expect(two.page.getByText(/taps? waits? on this device/)).toHaveCount(0);
   const steps = (await eventsOf(one.id)).flatMap(({ stepId }) => stepId ?? []);
   expect(new Set(steps).size).toBe(steps.length);
@@ -108,7 +104,7 @@ for (const [name, markId, shut] of [
     await expect(page.getByText(/This device has no room for them: leave this page open/)).toBeVisible();
     await done(page);
     await context.setOffline(false);
-    await expect.poll(async () => (await eventsOf(id)).length, { timeout: 30_000 }).toBe(before + 2);
+    await expect.poll(async () => (await eventsOf(id)).length).toBe(before + 2);
     await expect(page.getByText(/This device has no room/)).toHaveCount(0);
     await context.close();
   });

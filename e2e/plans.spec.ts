@@ -269,7 +269,6 @@ const draftOf = ({ marks, item, parts, piece, facts }: Told) => ({
 });
 
 test('every trouble of the list brings a short plan of its own to the screen', async ({ page }) => {
-  test.setTimeout(180_000);
   const seen = new Map<string, string>();
   // By day every fourth: the jobs of `jobs.spec` are on the screen too.
   const shown = process.env.FEVERFEW_NIGHTLY ? CASES : CASES.filter((_, at) => at % 4 === 0);
