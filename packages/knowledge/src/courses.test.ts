@@ -108,8 +108,8 @@ describe('what is wrong with a course is found', () => {
       ),
     ).toMatch(/vinegarDetergentSpot and colourOxygenSoak meet/);
     expect(
-      faultsOf('sugarColoured', (one) =>
-        Object.assign(passOf(filled(one, 'surface').second, 'vinegarDetergentBlot'), { after: 'full' }),
+      faultsOf('wineBerry', (one) =>
+        Object.assign(passOf(filled(one, 'surface').first, 'vinegarDetergentBlot'), { after: 'full' }),
       ),
     ).toMatch(/meet \(peroxideAcid/);
   });

@@ -115,9 +115,7 @@ export function otherCourse(
     .map(({ methodId }) => methodId)
     .filter((id) => {
       const method = methods.get(id);
-      return (
-        !inRound.includes(id) && isDry(method) === isDry(own) && method?.inMachine === own?.inMachine
-      );
+      return !inRound.includes(id) && isDry(method) === isDry(own) && method?.inMachine === own?.inMachine;
     });
   const before = pass.insteadOf?.findings.some(({ code }) => code === 'chosenInstead')
     ? [pass.insteadOf.methodId]

@@ -377,10 +377,11 @@ const CASES: readonly Case[] = [
     doesNot: ['oxygenSoak', 'peroxideDab', 'chlorineSoak'],
   },
   {
-    name: 'rust, silk: nothing at home',
-    ground: 'HB: citric acid lies below pH 4',
+    name: 'rust, silk: weak vinegar for minutes, no citric acid',
+    ground: 'HB: citric acid lies below pH 4; common practice: dilute vinegar for minutes, rinsed out',
     facts: trouble('rust', on('scarf', { silk: 100 }, { colour: 'pale' })),
-    none: true,
+    does: ['weakVinegarSpot'],
+    doesNot: ['citricSpot', 'weakCitricSpot', 'peroxideDab', 'oxygenSoak'],
   },
   {
     name: 'mildew, canvas with 3 % elastane: no chlorine, no soak',

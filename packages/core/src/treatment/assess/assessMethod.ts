@@ -124,15 +124,17 @@ function assess(
   };
 }
 
-/** The first stand-in in the house with which the method still passes every rule. */
+/** The stand-in of the house that does most and with which the method still passes every rule. */
 function withStandIn(
   method: Method,
   agentId: string,
   context: PlanContext,
   leastEffect: number,
 ): EligibleMethod | null {
-  for (const substitution of context.knowledge.substitutions) {
-    if (substitution.wantedAgentId !== agentId || !context.cupboard.has(substitution.useAgentId)) continue;
+  const inHouse = context.knowledge.substitutions.filter(
+    ({ wantedAgentId, useAgentId }) => wantedAgentId === agentId && context.cupboard.has(useAgentId),
+  );
+  for (const substitution of inHouse.sort((one, other) => other.effectFactor - one.effectFactor)) {
     if (!mayStandIn(substitution, method, context)) continue;
     const { eligible } = assess(
       context.index.standIn(method, substitution),

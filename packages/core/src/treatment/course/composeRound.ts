@@ -52,10 +52,11 @@ export function composeRound(
     context,
     notUsed,
   );
-  const ended = (list: readonly Placing[]) => withWash(list, { washAfter, courses }, context, start, notUsed);
+  const ended = (list: readonly Placing[]) =>
+    withWash(withoutDoubled(list, context), { washAfter, courses }, context, start, notUsed);
   const all = [...chosen, ...later];
   const fair = proven(
-    chosen.filter((one) => hasFairChance(one, all, context) && !isDoubled(one, chosen)),
+    withoutDoubled(chosen, context).filter((one) => hasFairChance(one, all, context)),
     context.choices.readyInMin === null ? later : [],
     context,
     notUsed,
@@ -92,18 +93,17 @@ export function composeRound(
 }
 
 /** A stand-in is left out where another pass of the round uses its product in the same kind of work. */
-function isDoubled({ fitted: { eligible, insteadOf } }: Placing, chosen: readonly Placing[]): boolean {
-  if (insteadOf === null || eligible.appliedAgents.length === 0) return false;
-  const of = (one: EligibleMethod) =>
-    one.appliedAgents
-      .map(({ id }) => id)
-      .sort()
-      .join();
-  return chosen.some(
-    ({ fitted }) =>
-      fitted.insteadOf === null &&
-      fitted.eligible.method.wetting === eligible.method.wetting &&
-      of(fitted.eligible) === of(eligible),
+function withoutDoubled(chosen: readonly Placing[], context: PlanContext): Placing[] {
+  const workOf = ({ fitted: { eligible } }: Placing) =>
+    [phaseOf(eligible.method, context), ...eligible.appliedAgents.map(({ id }) => id).sort()].join();
+  return chosen.filter(
+    (one, at) =>
+      one.fitted.insteadOf === null ||
+      one.fitted.eligible.appliedAgents.length === 0 ||
+      !chosen.some(
+        (other, place) =>
+          other !== one && workOf(other) === workOf(one) && (other.fitted.insteadOf === null || place < at),
+      ),
   );
 }
 

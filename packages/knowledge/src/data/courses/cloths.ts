@@ -22,6 +22,9 @@ export const W = {
   coloured: (...extra: Line[]) => wash(['bioMachineWash', 'machineDetergentWash'], [30, 40], ...extra),
   colouredHot: (...extra: Line[]) => wash(['hotDetergentWash', 'bioMachineWash'], [40, 60], ...extra),
   synthetic: (...extra: Line[]) => wash(['bioMachineWash', 'machineDetergentWash'], [30, 40], ...extra),
+  /** After a dye run: a sheet that holds what is still loose, where the house has one. */
+  run: (...extra: Line[]) =>
+    wash(['catcherWash', 'bioMachineWash', 'machineDetergentWash'], [20, 30], ...extra),
   delicate: (...extra: Line[]) => wash(['delicateHandSoak', 'gentleMachineWash'], [20, 30], ...extra),
   protein: (...extra: Line[]) => wash(['delicateHandSoak', 'gentleMachineWash'], [20, 30], ...extra),
   hygiene: (...extra: Line[]) => wash(['hygieneWash', 'whitesPowderWash'], [55, 60], ...extra),

@@ -107,7 +107,7 @@ export const C = {
   noAcidLeft: condition('noAcidLeft', 'no acid is left on it', [{ noneOnIt: [...ACIDS] }]),
   acidBlotted: condition(
     'acidBlotted',
-    'the vinegar is blotted out with two damp cloths, and the place is dry to the touch',
+    'the acid is blotted out with two damp cloths, and the place is dry to the touch',
     [{ noneOnIt: [...ACIDS] }],
   ),
   sinksIn: condition('sinksIn', 'a drop of water sinks in; if it beads, take one more pad first', [
@@ -128,6 +128,9 @@ export const C = {
   moss: condition('isMoss', 'it is moss', [{ markIds: ['moss'] }]),
   gelInk: condition('isGelInk', 'it is gel ink', [{ markIds: ['gelInk'] }]),
   notGelInk: condition('isNoGelInk', 'it is no gel ink', [{ notMarkIds: ['gelInk'] }]),
+  vape: condition('isVapeLiquid', 'it is vape liquid', [{ markIds: ['vapeLiquid'] }]),
+  plaster: condition('isPlaster', 'it is plaster, cement or filler', [{ markIds: ['plaster'] }]),
+  notPlaster: condition('isNoPlaster', 'it is no plaster, cement or filler', [{ notMarkIds: ['plaster'] }]),
   medicine: condition('isMedicine', 'it is medicine', [{ markIds: ['medicine'] }]),
   notAcetate: condition('isNotAcetate', 'there is no acetate in it', [
     { notFibreIds: ['acetate', 'triacetate'] },

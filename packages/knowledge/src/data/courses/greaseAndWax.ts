@@ -87,7 +87,7 @@ export const greaseAndWax = [
         first: [
           P.powder({ min: [30, 60] }),
           P.spirits('fat', { min: [5, 5] }),
-          P.mild('residue', { c: [15, 25] }),
+          P.mildGrease(),
           P.solventAir(),
         ],
         second: [P.powder({ min: [120, 480] })],
@@ -98,10 +98,10 @@ export const greaseAndWax = [
         first: [
           P.powder({ min: [30, 60] }),
           P.spirits('fat', { min: [5, 5] }),
-          P.mild('residue', { c: [15, 25] }),
+          P.mildGrease(),
           P.solventAir(),
         ],
-        second: [P.spirits('fat', { min: [5, 5] }), P.mild('residue', { c: [15, 25] }), P.solventAir()],
+        second: [P.spirits('fat', { min: [5, 5] }), P.mildGrease(), P.solventAir()],
         checks: ['againstLight'],
       }),
       surface: surface({
@@ -174,13 +174,8 @@ export const greaseAndWax = [
         second: [P.suds('fat', { c: [30, 40], min: [15, 20] })],
       }),
       delicate: delicate({
-        first: [
-          P.chip(),
-          P.spirits('fat', { min: [5, 5] }),
-          P.mild('residue', { c: [15, 25] }),
-          P.solventAir(),
-        ],
-        second: [P.spirits('fat', { min: [5, 5] }), P.mild('residue', { c: [15, 25] }), P.solventAir()],
+        first: [P.chip(), P.spirits('fat', { min: [5, 5] }), P.mildGrease(), P.solventAir()],
+        second: [P.spirits('fat', { min: [5, 5] }), P.mildGrease(), P.solventAir()],
       }),
       protein: protein({
         first: [
@@ -192,8 +187,8 @@ export const greaseAndWax = [
         second: [P.spirits('fat', { min: [5, 5] }), P.mild('residue', { c: [15, 25] }), P.solventAir()],
       }),
       surface: surface({
-        first: [P.chip({ expect: 'Ice in a closed bag.' }), P.foam('film')],
-        second: [P.chip(), P.foam('film')],
+        first: [P.chip({ expect: 'Ice in a closed bag.' }), P.greaseFoam('film')],
+        second: [P.chip(), P.greaseFoam('film')],
         end: end(2, 'professional', 'Getting the bulk out is the home part; the film is for a cleaner.'),
       }),
       dryOnly: cleaner('Chill and chip only; the film wants solvent.'),
@@ -248,8 +243,8 @@ export const greaseAndWax = [
         notes: [only({ fibreIds: ['polyamide'] }, 'A dye in polyamide seldom comes out wholly.')],
       }),
       delicate: delicate({
-        first: [P.spirits('wax', { min: [5, 5] }), P.mild('residue', { c: [15, 25] }), P.solventAir()],
-        second: [P.spirits('wax', { min: [5, 5] }), P.mild('residue', { c: [15, 25] }), P.solventAir()],
+        first: [P.spirits('wax', { min: [5, 5] }), P.mildGrease(), P.solventAir()],
+        second: [P.spirits('wax', { min: [5, 5] }), P.mildGrease(), P.solventAir()],
       }),
       protein: protein({
         first: [P.spirits('wax', { min: [5, 5] }), P.mild('residue', { c: [15, 25] }), P.solventAir()],
@@ -261,7 +256,7 @@ export const greaseAndWax = [
         ],
       }),
       surface: surface({
-        first: [P.tape('bulk', { min: [2, 5] }), P.foam('wax')],
+        first: [P.tape('bulk', { min: [2, 5] }), P.powder({ main: true }), P.foam('wax')],
         second: [P.foam('wax')],
         end: end(2, 'professional', 'Colour left: a professional.'),
       }),
@@ -454,22 +449,12 @@ export const greaseAndWax = [
         ),
       }),
       delicate: delicate({
-        first: [
-          P.chip(),
-          P.spirits('wax', { min: [5, 5], main: true }),
-          P.solventAir(),
-          P.mild('residue', { c: [15, 25] }),
-        ],
+        first: [P.chip(), P.spirits('wax', { min: [5, 5], main: true }), P.solventAir(), P.mildGrease()],
         second: [P.mild('wax', { min: [5, 10] })],
         checks: ['againstLight'],
       }),
       protein: protein({
-        first: [
-          P.chip(),
-          P.spirits('wax', { min: [5, 5], main: true }),
-          P.solventAir(),
-          P.mild('residue', { c: [15, 25] }),
-        ],
+        first: [P.chip(), P.spirits('wax', { min: [5, 5], main: true }), P.solventAir(), P.mildGrease()],
         second: [P.mild('wax', { min: [5, 10] })],
         checks: ['againstLight'],
       }),
@@ -541,12 +526,7 @@ export const greaseAndWax = [
         checks: ['feel'],
       }),
       delicate: delicate({
-        first: [
-          P.chip(),
-          P.spirits('film', { min: [5, 5], main: true }),
-          P.solventAir(),
-          P.mild('residue', { c: [15, 25] }),
-        ],
+        first: [P.chip(), P.spirits('film', { min: [5, 5], main: true }), P.solventAir(), P.mildGrease()],
         second: [P.mild('film', { min: [5, 10] })],
         checks: ['feel'],
       }),
@@ -555,13 +535,17 @@ export const greaseAndWax = [
           P.chip({ expect: 'Pick it frozen, never pull the pile.' }),
           P.spirits('film', { min: [5, 5], main: true }),
           P.solventAir(),
-          P.mild('residue', { c: [15, 25] }),
+          P.mildGrease(),
         ],
         second: [P.mild('film', { min: [5, 10] })],
         checks: ['feel'],
       }),
       surface: surface({
-        first: [P.chip({ expect: 'Ice in a closed bag.' }), P.tape('film', { min: [2, 5] }), P.foam('film')],
+        first: [
+          P.chip({ expect: 'Ice in a closed bag.' }),
+          P.tape('film', { min: [2, 5] }),
+          P.greaseFoam('film'),
+        ],
         second: [P.chip()],
         checks: ['feel'],
         notes: [
@@ -654,13 +638,13 @@ export const greaseAndWax = [
             min: [5, 5],
             onlyIf: [C.beeswax, C.noSolventLeft],
           }),
-          P.mild('residue', { c: [15, 25] }),
+          P.mildGrease(),
           P.solventAir(),
         ],
         checks: ['feel'],
       }),
       surface: surface({
-        first: [P.chip({ expect: 'Ice in a closed bag.' }), P.foam('film')],
+        first: [P.chip({ expect: 'Ice in a closed bag.' }), P.greaseFoam('film')],
         second: [P.chip()],
         checks: ['feel'],
         end: end(

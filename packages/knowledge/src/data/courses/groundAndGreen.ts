@@ -147,7 +147,17 @@ export const groundAndGreen = [
         first: [
           P.brush(),
           P.waters('loose', { when: [C.allOver] }),
-          P.enzyme({ c: [30, 40], expect: 'Enzyme detergent worked into what is ground in.' }),
+          P.vinegar('lime', {
+            ways: ['vinegarSpot', 'citricSpot'],
+            when: [C.plaster],
+            min: [15, 30],
+            main: true,
+          }),
+          P.enzyme({
+            when: [C.notPlaster],
+            c: [30, 40],
+            expect: 'Enzyme detergent worked into what is ground in.',
+          }),
           P.paste('pigment', {
             optional: true,
             onlyIf: [C.white],
@@ -159,7 +169,7 @@ export const groundAndGreen = [
         ],
         wash: W.white([40, 60], 'Full dose for heavy soil, pre-rinse on.'),
         second: [
-          P.citric('iron', { onlyIf: [C.orange] }),
+          P.citric('iron', { when: [C.notPlaster], onlyIf: [C.orange] }),
           P.oxygen('colour', [240, 480], [40, 60], {
             onlyIf: [C.ironGone],
             main: true,
@@ -168,19 +178,49 @@ export const groundAndGreen = [
         end: end(2, 'accept', 'Two rounds; ground-in grey stays: a piece for dirty work.'),
       }),
       coloured: coloured({
-        first: [P.brush(), P.waters('loose', { when: [C.allOver] }), P.enzyme({ c: [30, 40] })],
-        second: [P.citric('iron', { min: [30, 30], onlyIf: [C.orange] }), P.warmSuds('pigment')],
+        first: [
+          P.brush(),
+          P.waters('loose', { when: [C.allOver] }),
+          P.vinegar('lime', {
+            ways: ['vinegarSpot', 'citricSpot'],
+            when: [C.plaster],
+            min: [15, 30],
+            main: true,
+          }),
+          P.enzyme({ when: [C.notPlaster], c: [30, 40] }),
+        ],
+        second: [
+          P.citric('iron', { min: [30, 30], when: [C.notPlaster], onlyIf: [C.orange] }),
+          P.warmSuds('pigment'),
+        ],
       }),
       synthetic: synthetic({
-        first: [P.brush(), P.enzyme({ c: [30, 40], optional: true })],
+        first: [
+          P.brush(),
+          P.vinegar('lime', {
+            ways: ['vinegarSpot', 'citricSpot'],
+            when: [C.plaster],
+            min: [15, 30],
+            main: true,
+          }),
+          P.enzyme({ when: [C.notPlaster], c: [30, 40], optional: true }),
+        ],
         second: [P.warmSuds('pigment')],
       }),
       delicate: delicate({
-        first: [P.brush(), P.mild('pigment', { min: [10, 15] })],
+        first: [
+          P.brush(),
+          P.weakVinegar('lime', { when: [C.plaster], main: true }),
+          P.mild('pigment', { min: [10, 15] }),
+        ],
         second: [P.handSoak('pigment')],
       }),
       protein: protein({
-        first: [P.brush(), P.mild('pigment', { min: [10, 15], onlyIf: [C.stillSeen] })],
+        first: [
+          P.brush(),
+          P.weakVinegar('lime', { when: [C.plaster], main: true }),
+          P.mild('pigment', { min: [10, 15], onlyIf: [C.stillSeen] }),
+        ],
         second: [P.handSoak('pigment')],
         notes: [only({ fibreIds: ['wool'] }, 'A wool coat: mostly that suffices.')],
       }),

@@ -582,7 +582,7 @@ export const inkAndPaint = [
     cloths: {
       white: white({
         first: [
-          P.tape('pigment', { min: [5, 10], stop: 'The tape stays clean.' }),
+          P.tape('pigment', { ways: ['tapeLift', 'dryVacuum'], min: [5, 10], stop: 'The tape stays clean.' }),
           P.mild('pigment', { min: [5, 10], c: [12, 20] }),
         ],
         wash: W.cool(),
@@ -596,14 +596,21 @@ export const inkAndPaint = [
         end: end(2, 'accept', 'Warm water only when a white tissue stays clean; fused specks are accepted.'),
       }),
       coloured: coloured({
-        first: [P.tape('pigment', { min: [5, 10] }), P.mild('pigment', { min: [5, 10], c: [12, 20] })],
+        first: [
+          P.tape('pigment', { ways: ['tapeLift', 'dryVacuum'], min: [5, 10] }),
+          P.mild('pigment', { min: [5, 10], c: [12, 20] }),
+        ],
         wash: W.cool(),
         second: [P.tape('pigment', { min: [3, 5] })],
         checks: ['whiteCloth'],
       }),
       synthetic: synthetic({
         first: [
-          P.tape('pigment', { min: [5, 10], expect: 'It clings by static.' }),
+          P.tape('pigment', {
+            ways: ['tapeLift', 'dryVacuum'],
+            min: [5, 10],
+            expect: 'It clings by static.',
+          }),
           P.mild('pigment', { min: [5, 10], c: [12, 20] }),
         ],
         wash: W.cool(),
@@ -611,13 +618,13 @@ export const inkAndPaint = [
         checks: ['whiteCloth'],
       }),
       delicate: delicate({
-        first: [P.tape('pigment', { min: [3, 5] })],
+        first: [P.tape('pigment', { min: [3, 5] }), P.mild('pigment', { min: [5, 10], c: [12, 20] })],
         wash: W.cool(),
         second: [P.tape('pigment', { min: [3, 5] })],
         checks: ['whiteCloth'],
       }),
       protein: protein({
-        first: [P.tape('pigment', { min: [3, 5] })],
+        first: [P.tape('pigment', { min: [3, 5] }), P.mild('pigment', { min: [5, 10], c: [12, 20] })],
         wash: W.cool(),
         second: [P.tape('pigment', { min: [3, 5] })],
         checks: ['whiteCloth'],

@@ -64,7 +64,7 @@ export const ironMouldHeat = [
         checks: ['wetAndDry'],
       }),
       delicate: delicate({
-        first: [P.weakCitric('iron', { main: true })],
+        first: [P.weakCitric('iron', { ways: ['weakCitricSpot', 'weakVinegarSpot'], main: true })],
         second: [P.weakCitric('iron')],
         checks: ['wetAndDry'],
         end: end(
@@ -76,7 +76,9 @@ export const ironMouldHeat = [
         ),
       }),
       protein: protein({
-        first: [P.weakCitric('iron', { min: [5, 15], main: true })],
+        first: [
+          P.weakCitric('iron', { ways: ['weakCitricSpot', 'weakVinegarSpot'], min: [5, 15], main: true }),
+        ],
         second: [P.weakCitric('iron', { min: [5, 15] })],
         checks: ['wetAndDry'],
       }),
@@ -248,17 +250,22 @@ export const ironMouldHeat = [
       }),
       synthetic: honest('accept', 'Melted or glazed: brush the pile, then cover it.'),
       delicate: delicate({
-        first: [P.peroxide('scorch', [10, 20])],
+        first: [P.mild('film', { min: [10, 15], main: true }), P.peroxide('scorch', [10, 20])],
         second: [P.peroxide('scorch', [10, 20])],
       }),
       protein: protein({
-        first: [P.brush({ expect: 'Singed tips brush off.' }), P.peroxide('scorch', [10, 30])],
+        first: [
+          P.eraser({ ways: ['eraserRub', 'rubberSponge'], expect: 'Singed tips come off.' }),
+          P.mild('film', { min: [10, 15], main: true }),
+          P.peroxide('scorch', [10, 30]),
+        ],
         second: [P.peroxide('scorch', [10, 30])],
         end: end(2, 'mend', 'Reweaving: brown does not return.'),
       }),
       surface: surface({
         first: [
           P.dust({ expect: 'After snipping charred tips.' }),
+          P.foam('film', { ways: ['detergentBlot', 'delicateBlot'], main: true }),
           P.peroxideBlot('scorch', [10, 20], { when: [C.scorchable] }),
         ],
         second: [P.peroxideBlot('scorch', [10, 20])],

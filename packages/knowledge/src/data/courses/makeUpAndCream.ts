@@ -87,7 +87,7 @@ export const makeUpAndCream = [
         checks: ['whiteCloth'],
       }),
       surface: surface({
-        first: [P.tape('bulk', { min: [2, 3] }), P.foam('fat')],
+        first: [P.tape('bulk', { min: [2, 3] }), P.powder({ optional: true }), P.foam('fat')],
         second: [P.foam('fat')],
         checks: ['whiteCloth', 'nextDay'],
       }),

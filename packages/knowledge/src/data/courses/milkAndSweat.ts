@@ -319,7 +319,10 @@ export const milkAndSweat = [
         first: [P.vinegar('aluminium', { min: [15, 30] }), P.mild('fat', { min: [15, 30] })],
         second: [P.peroxide('yellow', [10, 20], { onlyIf: [C.whiteOrFast] })],
       }),
-      surface: surface({ first: [P.foam('fat')], second: [P.foam('fat'), P.mattressCoat('yellow')] }),
+      surface: surface({
+        first: [P.foam('fat'), P.vinegarBlot('aluminium', { onlyIf: [C.stiff] })],
+        second: [P.foam('fat'), P.mattressCoat('yellow')],
+      }),
       dryOnly: cleaner('Old sweat weakens such cloth; wet work tears it.'),
     },
     never: [

@@ -93,6 +93,9 @@ export const P = {
     pass(purpose, 'neatDetergentSpot', { min: [10, 15], after: 'noFoam', ...more }),
   mild: (purpose: Purpose, more: More = {}) =>
     pass(purpose, 'delicateSpot', { min: [10, 20], after: 'short', ...more }),
+  /** A rest of grease and solvent on a fine thing: drops of dish detergent take it, as mild and stronger on fat. */
+  mildGrease: (more: More = {}) =>
+    P.mild('residue', { ways: ['mildDishSpot', 'delicateSpot'], c: [15, 25], ...more }),
   peroxide: (purpose: Purpose, min: Span, more: More = {}) =>
     pass(purpose, 'peroxideDab', { min, after: 'short', onlyIf: DAB_IF, ...more }),
   peroxideSuds: (purpose: Purpose, more: More = {}) =>
@@ -288,6 +291,9 @@ export const P = {
   waterBlot: (more: More = {}) => pass('loose', 'coldBlot', { stop: 'The cloth stays clean.', ...more }),
   foam: (purpose: Purpose, more: More = {}) =>
     pass(purpose, ['delicateBlot', 'detergentBlot', 'carpetFoam'], { c: [15, 30], after: 'damp', ...more }),
+  /** On a rest of grease, gum or resin: the detergent that takes most fat first. */
+  greaseFoam: (purpose: Purpose, more: More = {}) =>
+    P.foam(purpose, { ways: ['detergentBlot', 'delicateBlot', 'carpetFoam'], main: true, ...more }),
   vinegarBlot: (purpose: Purpose, more: More = {}) =>
     pass(purpose, ['vinegarDetergentBlot', 'vinegarBlot', 'citricBlot'], {
       min: [5, 10],
@@ -324,7 +330,8 @@ export const P = {
       onlyIf: [C.noWoolSilkOrLeather],
       ...more,
     }),
-  sodaDry: (more: More = {}) => pass('smell', 'sodaDry', { min: [480, 1440], after: 'vacuum', ...more }),
+  sodaDry: (more: More = {}) =>
+    pass('smell', ['sodaDry', 'absorbentDust'], { min: [480, 1440], after: 'vacuum', ...more }),
   weigh: (more: More = {}) => pass('damp', 'weighDown', { ...more }),
   citricBlot: (more: More = {}) => pass('iron', ['citricBlot', 'vinegarBlot'], { after: 'damp', ...more }),
 };

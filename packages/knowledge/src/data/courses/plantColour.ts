@@ -163,17 +163,23 @@ export const plantColour = [
     donts: ['No dryer and no iron before it is rinsed out.'],
     cloths: {
       white: white({
-        first: [P.flush({ c: [30, 40], min: [2, 10], stop: 'Nothing sticks.' })],
+        first: [
+          P.flush({ c: [30, 40], min: [2, 10], stop: 'Nothing sticks.' }),
+          P.suds('film', { when: [C.vape], main: true }),
+        ],
         second: [P.oxygen('sugar', [60, 360], [40, 60])],
         checks: ['feel', 'daylight'],
       }),
       coloured: coloured({
-        first: [P.flush({ c: [30, 40], min: [2, 10], stop: 'Nothing sticks.' })],
+        first: [
+          P.flush({ c: [30, 40], min: [2, 10], stop: 'Nothing sticks.' }),
+          P.suds('film', { when: [C.vape], main: true }),
+        ],
         second: [P.colourOxygen('sugar', [60, 120])],
         checks: ['feel'],
       }),
       synthetic: synthetic({
-        first: [P.flush({ c: [30, 40], min: [2, 10] })],
+        first: [P.flush({ c: [30, 40], min: [2, 10] }), P.suds('film', { when: [C.vape], main: true })],
         second: [P.colourOxygen('sugar', [60, 120])],
         checks: ['feel'],
       }),
@@ -281,9 +287,13 @@ export const plantColour = [
         end: end(2, 'professional', 'Food dye often stays in such fibres: a cleaner early.'),
       }),
       surface: surface({
-        first: [P.lift(), P.waterBlot({ stop: 'A finger does not stick.' }), P.foamOrSoap('colour')],
-        second: [
+        first: [
+          P.lift(),
+          P.waterBlot({ stop: 'A finger does not stick.' }),
+          P.foamOrSoap('colour'),
           P.vinegarBlot('colour', { after: 'dryToTouch' }),
+        ],
+        second: [
           P.peroxideBlot('colour', [3, 5], {
             onlyIf: [C.whiteOrFast, C.acidBlotted],
           }),

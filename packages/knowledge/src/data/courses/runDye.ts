@@ -8,7 +8,6 @@ import {
   dryOnly,
   end,
   HARMED_BY_ALKALI,
-  honest,
   ofSome,
   P,
   protein,
@@ -139,7 +138,7 @@ export const runDye = [
     cloths: {
       white: white({
         first: [P.dye([20, 80], [40, 60], { onlyIf: [] })],
-        wash: W.coloured('Cold start, alone, spun at once.'),
+        wash: W.run('Cold start, alone, spun at once.'),
         dry: ['flat'],
         dryNotes: ['White towels between the layers; a fan on it.'],
         second: [P.dye([60, 80], [40, 60])],
@@ -147,11 +146,13 @@ export const runDye = [
       }),
       coloured: coloured({
         first: [P.dye([20, 80], [40, 40])],
+        wash: W.run('Cold start, alone, spun at once.'),
         dry: ['flat'],
         second: [P.dye([60, 80], [40, 40])],
       }),
       synthetic: synthetic({
         first: [P.dye([20, 80], [40, 40])],
+        wash: W.run('Cold start, alone, spun at once.'),
         dry: ['flat'],
         second: [P.dye([60, 80], [40, 40])],
       }),
@@ -205,7 +206,11 @@ export const runDye = [
         first: [P.dye([20, 40], [60, 60]), P.reducer('dye', { main: true })],
         second: [P.oxygen('dye', [120, 240], [40, 60])],
       }),
-      coloured: coloured({ first: [P.dye([60, 80], [40, 40])], second: [P.dye([60, 80], [40, 40])] }),
+      coloured: coloured({
+        first: [P.dye([60, 80], [40, 40])],
+        wash: W.run('Alone.'),
+        second: [P.dye([60, 80], [40, 40])],
+      }),
       synthetic: synthetic({
         first: [P.dye([60, 80], [40, 60])],
         second: [
@@ -218,11 +223,16 @@ export const runDye = [
         ],
         end: end(2, 'accept', 'Two rounds lighten it by a third to a half.'),
       }),
-      delicate: honest(
-        'accept',
-        ofSome({ fibreIds: ['acetate', 'triacetate'] }, 'Acetate dyes the same way, and heat is barred.'),
-        ofSome({ notFibreIds: ['acetate', 'triacetate'] }, 'Heat is barred here.'),
-      ),
+      delicate: delicate({
+        first: [P.coolDye({ min: [20, 30], main: true })],
+        second: [P.coolDye({ min: [20, 30] })],
+        end: end(
+          1,
+          'accept',
+          ofSome({ fibreIds: ['acetate', 'triacetate'] }, 'Acetate dyes the same way, and heat is barred.'),
+          ofSome({ notFibreIds: ['acetate', 'triacetate'] }, 'One lukewarm bath; heat is barred here.'),
+        ),
+      }),
       protein: cleaner('Reducer and heat are barred.'),
       surface: surface({
         first: [P.foam('dye', { main: true })],

@@ -335,7 +335,11 @@ export const stiffAndSmell = [
         second: [P.mild('fat')],
         checks: ['smellWarm'],
       }),
-      surface: surface({ first: [P.foam('fat')], second: [P.odourRemover()], checks: ['smellWarm'] }),
+      surface: surface({
+        first: [P.foam('fat'), P.sodaDry({ main: true })],
+        second: [P.odourRemover()],
+        checks: ['smellWarm'],
+      }),
       dryOnly: dryOnly({
         first: [P.air('smell', { min: [720, 1440], main: true })],
         second: [P.bag('smell')],
@@ -407,7 +411,7 @@ export const stiffAndSmell = [
         checks: ['smellDamp'],
       }),
       protein: protein({
-        first: [P.air('smell')],
+        first: [P.air('smell'), P.mildVinegar('smell', { min: [10, 20] })],
         second: [P.bag('smell', { min: [2880, 4320] })],
         checks: ['smellDamp'],
       }),
@@ -415,6 +419,7 @@ export const stiffAndSmell = [
         first: [
           P.air('smell', { min: [720, 1440] }),
           P.dust({ expect: 'Quite dry, a fine filter.' }),
+          P.sodaDry({ when: [C.smellOfUnknown], main: true }),
           P.vinegarBlot('smell'),
         ],
         second: [P.odourRemover({ min: [15, 30] })],
@@ -575,7 +580,7 @@ export const stiffAndSmell = [
         second: [P.bag('smell', { min: [2880, 4320] })],
         checks: ['smellWarm'],
       }),
-      surface: surface({ first: [P.sodaDry()], second: [P.foam('film')], checks: ['nextDay'] }),
+      surface: surface({ first: [P.sodaDry({ main: true })], second: [P.foam('film')], checks: ['nextDay'] }),
       dryOnly: dryOnly({
         first: [P.air('smell', { main: true })],
         second: [P.bag('smell', { min: [2880, 4320] })],
@@ -643,7 +648,7 @@ export const stiffAndSmell = [
         checks: ['smellWarm'],
       }),
       surface: surface({
-        first: [P.dust(), P.sodaDry({ when: [C.noWoolOrSilk], main: true }), P.foam('film')],
+        first: [P.dust(), P.sodaDry({ main: true }), P.foam('film')],
         second: [P.foam('film')],
         checks: ['nextDay', 'smellWarm'],
         end: end(2, 'professional', 'A smoke-damage firm.'),

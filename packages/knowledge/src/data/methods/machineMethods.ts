@@ -232,7 +232,6 @@ export const machineMethods: readonly Method[] = [
     extraMechanisms: ['flush', 'surfactant'],
     notes: {
       apply: [always('Alone, with two sheets.'), where({ wet: true }, 'Before it dries.')],
-      dry: [always('No dryer until the run is gone.', { names: ['tumble'] })],
     },
   },
   {

@@ -33,7 +33,7 @@ export const stepMethods: readonly Method[] = [
     dwellMin: { min: 5, max: 30, lookEvery: 5 },
     harshness: 3,
     notes: {
-      apply: [always('Worked in with the fingers from both sides; on fat before any water.')],
+      apply: [always('Worked in with the fingers from both sides.')],
       rinse: [always('Rinse until no foam comes: what stays draws dirt.')],
     },
   },
@@ -64,6 +64,25 @@ export const stepMethods: readonly Method[] = [
     action: 'press',
     dwellMin: { min: 5, max: 120, lookEvery: 15 },
     harshness: 1,
+    notes: {
+      apply: [
+        always('Press it in, press it out over a towel; no rubbing.', { bars: ['rub'], names: ['blot'] }),
+      ],
+    },
+  },
+  {
+    ...SPOT,
+    id: 'mildDishSpot',
+    spotKind: 'suds',
+    name: 'Drops of dish detergent in water',
+    reason: 'Neutral, and stronger on a rest of grease than a mild detergent is.',
+    kinds: ['mark'],
+    agents: [{ agentId: 'dishDetergent', dose: { per: 'parts', parts: 1 } }],
+    waterParts: 40,
+    tempC: { min: 12, max: 30, prefer: 'hottest' },
+    action: 'press',
+    dwellMin: { min: 5, max: 30, lookEvery: 5 },
+    harshness: 2,
     notes: {
       apply: [
         always('Press it in, press it out over a towel; no rubbing.', { bars: ['rub'], names: ['blot'] }),
@@ -111,7 +130,7 @@ export const stepMethods: readonly Method[] = [
     kinds: ['mark'],
     componentIds: ['ironOxide', 'ironTannate'],
     agents: [{ agentId: 'citricAcid', dose: { per: 'parts', parts: 1 } }],
-    waterParts: 38,
+    waterParts: 48,
     tempC: { min: 15, max: 30, prefer: 'hottest' },
     action: 'press',
     dwellMin: { min: 5, max: 15, lookEvery: 5 },
@@ -179,12 +198,12 @@ export const stepMethods: readonly Method[] = [
     ...DRY,
     id: 'absorbentDust',
     spotKind: 'powder',
-    name: 'Starch or powder on the fat',
+    name: 'Starch or powder, dry',
     reason: 'Draws fresh fat out dry.',
     kinds: ['mark', 'odour'],
     agents: [{ agentId: 'absorbentPowder', dose: { per: 'parts', parts: 1 } }],
     keep: 'letDry',
-    dwellMin: { min: 10, max: 480, lookEvery: 30 },
+    dwellMin: { min: 10, max: 1440, lookEvery: 30 },
     rinse: 'vacuum',
     notes: {
       apply: [
@@ -420,7 +439,7 @@ export const stepMethods: readonly Method[] = [
     reason: 'Takes rust and tea-on-iron as far as a surface allows.',
     kinds: ['mark'],
     agents: [{ agentId: 'citricAcid', dose: { per: 'parts', parts: 1 } }],
-    waterParts: 38,
+    waterParts: 48,
     dwellMin: { min: 5, max: 20, lookEvery: 5 },
     harshness: 4,
     maxRounds: 2,
