@@ -148,7 +148,8 @@ const PLANTED: readonly Planted[] = [
     name: 'chlorine in every mix',
     caught: 0.95,
     cases: 60,
-    hasIt: (plan) => actionsIn(plan).some(({ ingredients }) => ingredients.length > 0),
+    hasIt: (plan) =>
+      actionsIn(plan).some(({ ingredients }) => ingredients.some(({ volumeML }) => volumeML !== null)),
     plant: (plan) =>
       everyAction(plan, (action) => ({
         ...action,

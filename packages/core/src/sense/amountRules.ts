@@ -128,8 +128,11 @@ function powdersOn(step: SenseStep, known: SenseCase): Outside[] {
     const amount = band.unit === 'g' ? pour.massG : pour.volumeML;
     const isThinned = step.waterML > 5 * (pour.volumeML ?? 0);
     if (palms === null || amount === null || isThinned) return [];
-    const least =
-      bare > MOST_ON_A_HAND.areaCm2 || known.plan.facts.size === 'unknown' ? 0 : band.least * palms;
+    // Of a paste there is as much as the liquid allows that the piece bears in a round.
+    const isCapped = surfaceKindOf(known) !== null || step.pass.between.way === 'damp';
+    const isPaste = isCapped && liquidOf(step) > 0;
+    const isFree = bare > MOST_ON_A_HAND.areaCm2 || known.plan.facts.size === 'unknown' || isPaste;
+    const least = isFree ? 0 : band.least * palms;
     const most = Math.max(band.most * palms, LEAST_WORTH_ML.powder);
     return [{ what: `${pour.agentId} on ${figure(palms)} palms`, amount, band: { least, most } }];
   });
@@ -153,6 +156,8 @@ function liquidsOn(step: SenseStep, known: SenseCase): Outside[] {
       { what: `liquid on ${figure(palms)} palms (${surface})`, amount: liquidML, band: { least, most } },
     ];
   }
+  // A cup to dip a place into is not what the cloth drinks.
+  if (step.method.spotKind === 'dip') return [];
   if (step.method.throughRinse || step.pours.every(({ agentId }) => !SPOT_BANDS[agentId])) return [];
   if (step.waterML > 0) return onPalms('mixture', liquidML, THINNED_BAND, step, known);
   return step.pours.flatMap((pour) => {

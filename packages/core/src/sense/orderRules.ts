@@ -5,26 +5,41 @@ import type { SenseFault } from './senseFault.js';
 /** So much more of the soil is clearly stronger, 0–1: our own choice. */
 const CLEARLY = 0.15;
 
-/** A way with products of the house that has not been set aside. */
+/** A paste that dries on it for so long is a night's work, min. */
+const NIGHT_MIN = 240;
+
+const isForTheNight = ({ pass }: SenseStep): boolean =>
+  pass.actions.some(({ dwell }) => dwell?.keep === 'letDry' && dwell.minMin >= NIGHT_MIN);
+
+/** Where the first round takes so much of it, a solvent is for what that leaves: it burns. 0–1, our own choice. */
+const ENOUGH_WITHOUT_SOLVENT = 0.33;
+
+/** A way with products of the house that has not been set aside and waits for no look. */
 const isFree = ({ pass }: SenseStep, { facts }: Plan): boolean =>
   !pass.opensAfterTest &&
+  pass.checks.length === 0 &&
   pass.missingAgentIds.length === 0 &&
   (facts.choices?.leftOut ?? []).length === 0 &&
   Object.keys(facts.choices?.instead ?? {}).length === 0;
 
 /**
  * Steps of a later round that take clearly more than anything in round one, on what is there at the start. What waits
- * for a hidden test, a choice of the person or a deadline has its reason.
+ * for a look, a hidden test, a choice of the person or a deadline has its reason. The wash comes anyhow. A way of round
+ * one that comes again, longer, is not late; what dries on it for a night, or burns, is for what is left.
  */
 export function findStrongestLate({ plan, steps }: SenseCase): SenseFault[] {
-  const ofFirst = steps.filter(({ round }) => round === 1).map(({ pass }) => middleOf(pass.takes.all));
+  const first = steps.filter(({ round }) => round === 1);
+  const ofFirst = first.map(({ pass }) => middleOf(pass.takes.all));
+  const begunWith = new Set(first.map(({ method }) => method.id));
   const wanted = plan.facts.choices?.readyInMin ?? null;
   // What cannot be replaced begins with the gentlest.
   const isFrail = ['antique', 'irreplaceable'].includes(plan.facts.piece.condition);
   if (ofFirst.length === 0 || wanted !== null || isFrail) return [];
   const best = Math.max(...ofFirst);
   return steps
-    .filter((step) => step.round > 1 && isFree(step, plan))
+    .filter(({ round, method, pass }) => round > 1 && pass.phase !== 'wash' && !begunWith.has(method.id))
+    .filter((step) => isFree(step, plan) && !isForTheNight(step))
+    .filter(({ agents }) => best < ENOUGH_WITHOUT_SOLVENT || !agents.some(({ flammable }) => flammable))
     .filter(({ pass }) => middleOf(pass.takes.all) - best >= CLEARLY)
     .map(({ id, method }) => ({ kind: 'strongestLate', where: id, text: method.id }));
 }

@@ -131,6 +131,10 @@ const ofSoak = (change: Partial<RoundPass> = {}): Plan =>
 const brushed = (hands: Action['action']): Plan =>
   withActions(() => ({ action: hands, notes: ['Let it dry, brush it off.'] }));
 
+/** A second round with another way than the first. */
+const late = (change: Partial<RoundPass>): Plan =>
+  rounds([pass('r1p1', { takes: share(0.2) })], [pass('r2p1', { methodId: 'citricSoak', ...change })]);
+
 const PLANTED: Readonly<Record<SenseKind, readonly [faulty: Plan, sound: Plan]>> = {
   decidedCondition: [
     withFirst({ stop: 'Only if it is silk.' }),
@@ -139,10 +143,7 @@ const PLANTED: Readonly<Record<SenseKind, readonly [faulty: Plan, sound: Plan]>>
   againstOwnNever: [withNever('Any bleach on it.'), withNever('Any bleach left in the drum.')],
   absentName: [withSays('On wool it takes longer.'), withSays('Press it between cotton towels.')],
   missingPlace: [withSays('Then the third round twice.'), withSays('Then round one once more.')],
-  strongestLate: [
-    rounds([pass('r1p1', { takes: share(0.2) })], [pass('r2p1', { takes: share(0.5) })]),
-    rounds([pass('r1p1', { takes: share(0.2) })], [pass('r2p1', { takes: share(0.3) })]),
-  ],
+  strongestLate: [late({ takes: share(0.5) }), late({ takes: share(0.3) })],
   weakerInstead: [standIn(70), standIn(30)],
   idleStep: [
     withFirst({ prepares: false, takes: gone(NOTHING) }),
@@ -201,6 +202,28 @@ describe('the reader of sense', () => {
     const isPlanted = (found: string) => found.startsWith(`${kind} `) && !own.includes(found);
     expect(kindsIn(faulty).filter(isPlanted)).not.toEqual([]);
     expect(kindsIn(sound).filter(isPlanted)).toEqual([]);
+  });
+
+  it('calls nothing late that comes again, waits for a look, works overnight, or burns and is not needed yet', () => {
+    const isLate = (change: Partial<RoundPass>, first = share(0.2)) => {
+      const { rounds: all, ...plan } = late({ takes: share(0.5), ...change });
+      const begun = all.map((round, at) =>
+        at === 0 ? { ...round, passes: round.passes.map((one) => ({ ...one, takes: first })) } : round,
+      );
+      return kindsIn({ ...plan, rounds: begun }).includes('strongestLate at r2p1');
+    };
+    const night = { minMin: 480, maxMin: 600, aimMin: null, keep: 'letDry' as const, lookEvery: 480 };
+    const overnight = firstPass.actions.map((action) => ({
+      ...action,
+      dwell: { ...action.dwell, ...night },
+    }));
+    const { actions } = passWith('r2p1', 'isopropanol', 'airOut');
+    expect(isLate({ methodId: firstPass.methodId })).toBe(false);
+    expect(isLate({ checks: [{ id: 'isStillSeen', text: 'it is still seen', when: 'atLook' }] })).toBe(false);
+    expect(isLate({ actions: overnight as RoundPass['actions'] })).toBe(false);
+    expect(isLate({ methodId: 'alcoholSpot', actions }, share(0.3))).toBe(false);
+    expect(isLate({ methodId: 'alcoholSpot', actions })).toBe(true);
+    expect(isLate({})).toBe(true);
   });
 
   it('sends nobody to a step or a round by a number in figures or words that is not there', () => {

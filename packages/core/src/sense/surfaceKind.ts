@@ -19,7 +19,9 @@ export function surfaceKindOf({ item, plan, index }: SenseCase): SurfaceKind | n
       ? 'leather'
       : 'padded';
   const pile = groupsIn(/pile|face|whole/i);
-  if (pile.some(isJute)) return 'jutePile';
+  // Its maker knows what the jute is bound with: a tag that has it washed goes before the general rule.
+  const isWashable = ['hand', 'machine'].includes(plan.facts.piece.label?.wash?.kind ?? '');
+  if (pile.some(isJute)) return isWashable ? 'juteBacked' : 'jutePile';
   if (groupsIn(/backing/i).some(isJute)) return 'juteBacked';
   return pile.some(({ group }) => group === 'animalProtein') ? 'woolPile' : 'syntheticPile';
 }

@@ -53,7 +53,13 @@ export function composeRound(
     notUsed,
   );
   const ended = (list: readonly Placing[]) =>
-    withWash(withoutDoubled(list, context), { washAfter, courses }, context, start, notUsed);
+    withWash(
+      bathsLast(withoutDoubled(list, context), context),
+      { washAfter, courses },
+      context,
+      start,
+      notUsed,
+    );
   const all = [...chosen, ...later];
   const fair = proven(
     withoutDoubled(chosen, context).filter((one) => hasFairChance(one, all, context)),
@@ -65,7 +71,7 @@ export function composeRound(
   const missed = (context.choices.readyInMin === null ? later : []).filter(
     ({ fitted, opensAfterTest }) =>
       chosen.every((one) => one.fitted.eligible.method.id !== fitted.eligible.method.id) &&
-      ['local', 'bath'].includes(phaseOf(fitted.eligible.method, context)) &&
+      ['dry', 'local', 'bath'].includes(phaseOf(fitted.eligible.method, context)) &&
       (!opensAfterTest || chosen.some((other) => other.opensAfterTest)) &&
       !isOvernight(fitted.eligible),
   );
@@ -90,6 +96,18 @@ export function composeRound(
   const twice = new Set(own.map(({ fitted }) => fitted.eligible.method.id));
   const isLeft = (id: string) => !used.has(id) || twice.has(id);
   return { ...round, rest: later.filter(({ fitted }) => isLeft(fitted.eligible.method.id)) };
+}
+
+/** A bath comes after what is done on the spot, also where it stands in for something that was done there. */
+function bathsLast(list: readonly Placing[], context: PlanContext): readonly Placing[] {
+  const phases = new Map(list.map((one) => [one, phaseOf(one.fitted.eligible.method, context)]));
+  const isLocal = (one: Placing) => ['solvent', 'local'].includes(phases.get(one) ?? '');
+  const early = list.filter(
+    (one, at) =>
+      phases.get(one) === 'bath' && !isPlainWater(one.fitted.eligible) && list.slice(at + 1).some(isLocal),
+  );
+  const others = list.filter((one) => !early.includes(one));
+  return early.reduce<readonly Placing[]>((all, bath) => inserted(all, bath, context), others);
 }
 
 /** A stand-in is left out where another pass of the round uses its product in the same kind of work. */

@@ -1,4 +1,5 @@
-import { type CoursePass, REPEAT_IF } from '@feverfew/knowledge';
+import { type CoursePass, MOST_SOLVENT_A_DAY_ML, REPEAT_IF } from '@feverfew/knowledge';
+import { spotAmount } from '../assess/dose/spotAmount.js';
 import type { PlanContext } from '../case/planContext.js';
 import type { ArrangedRound, Placed } from './arranged.js';
 import { type ComposedRound, composeRound } from './composeRound.js';
@@ -29,13 +30,14 @@ export function secondRound(
   const compose = (list: readonly Placing[]) => composeRound(list, [], courses, context, [], one);
   const done = new Set(one.passes.map(({ eligible }) => eligible.method.id));
   const isNew = ({ fitted }: Placing) => !done.has(fitted.eligible.method.id);
-  const own = compose(one.rest);
+  const rest = one.rest.filter((placing) => isNew(placing) || bearsTwice(placing, context));
+  const own = compose(rest);
   if (own.passes.some((pass) => isWork(pass) && !done.has(pass.eligible.method.id))) {
-    const list = withStrongest(one.rest, own.passes, context, isNew);
-    return list === one.rest ? own : compose(list);
+    const list = withStrongest(rest, own.passes, context, isNew);
+    return list === rest ? own : compose(list);
   }
   const again = compose(
-    one.rest.some((placing) => !isNew(placing)) ? one.rest : againOf(one.passes, courses, context),
+    rest.some((placing) => !isNew(placing)) ? rest : againOf(one.passes, courses, context),
   );
   const gain = middle(goneAfter(again.worked, context).all) - middle(goneAfter(one.worked, context).all);
   // What only a look can tell to be there is in no estimate: what is mainly done about it is worth a second time.
@@ -43,7 +45,7 @@ export function secondRound(
     asked?.main === true && openChecks(words, [], context).some(({ isTest }) => !isTest);
   const goesOn = gain >= LEAST_OF_A_ROUND || again.passes.some(isLookedFor);
   if (goesOn) return again;
-  const left = compose(one.rest.filter(isNew));
+  const left = compose(rest.filter(isNew));
   return left.passes.some(isWork) ? left : compose(againOf(one.passes, courses, context).flatMap(ifLess));
 }
 
@@ -91,9 +93,20 @@ function againOf(
   return mayRepeat(again, context) ? [again] : [];
 }
 
+/** Poured out twice, what burns stays under what one room bears in a day. */
+function bearsTwice({ fitted: { eligible } }: Placing, context: PlanContext): boolean {
+  const burns = eligible.appliedAgents.some(({ flammable }) => flammable);
+  return !burns || 2 * spotAmount(eligible.method, context) <= MOST_SOLVENT_A_DAY_ML;
+}
+
 /** A way that may be done twice, is more than water, and is not only for fresh soil. */
-const mayRepeat = ({ fitted: { asked, eligible } }: Placing, context: PlanContext): boolean =>
-  eligible.window.maxRounds > 1 &&
-  phaseOf(eligible.method, context) !== 'wash' &&
-  !isPlainWater(eligible) &&
-  !(asked && WHILE_FRESH.includes(asked.purpose));
+const mayRepeat = (placing: Placing, context: PlanContext): boolean => {
+  const { asked, eligible } = placing.fitted;
+  return (
+    eligible.window.maxRounds > 1 &&
+    bearsTwice(placing, context) &&
+    phaseOf(eligible.method, context) !== 'wash' &&
+    !isPlainWater(eligible) &&
+    !(asked && WHILE_FRESH.includes(asked.purpose))
+  );
+};

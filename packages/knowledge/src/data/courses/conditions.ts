@@ -185,7 +185,9 @@ export const C = {
   notWaterproof: seen('notWaterproof', 'it is not a waterproof cover'),
   nothingMoves: seen('nothingMoves', 'no more dye comes out'),
   notOrange: seen('notOrange', 'it is not orange'),
-  odourRemoverDry: seen('odourRemoverDry', 'no odour remover is wet on it'),
+  odourRemoverDry: condition('odourRemoverDry', 'no odour remover is wet on it', [
+    { noneOnIt: ['protease', 'otherEnzyme'] },
+  ]),
   oilOut: seen('oilOut', 'the oil is out and rinsed'),
   oilySoot: seen('isOilySoot', 'the soot is oily'),
   ointment: seen('isOintment', 'it is an ointment'),
@@ -243,6 +245,14 @@ export const C = {
         'cushionCover',
         'rug',
         'carpet',
+      ],
+    },
+  ]),
+  fitsFreezer: condition('fitsFreezer', 'it goes into the freezer', [
+    {
+      notItemIds: [
+        ...['armchair', 'diningChair', 'windowSeat', 'mattress', 'carpet', 'rug', 'vehicleSeat', 'childSeat'],
+        ...['pram', 'deckchair', 'blind', 'duvet'],
       ],
     },
   ]),

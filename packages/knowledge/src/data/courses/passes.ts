@@ -77,7 +77,8 @@ export const P = {
   bag: (purpose: Purpose, more: More = {}) => pass(purpose, 'absorbentBag', { ...more }),
   steam: (purpose: Purpose, more: More = {}) => pass(purpose, 'steamHang', { ...more }),
   sun: (purpose: Purpose, more: More = {}) => pass(purpose, 'sunLine', { min: [120, 480], ...more }),
-  freeze: (more: More = {}) => pass('larvae', 'freezeBag', { min: [10080, 20160], ...more }),
+  freeze: (more: More = {}) =>
+    pass('larvae', 'freezeBag', { min: [10080, 20160], when: [C.fitsFreezer], ...more }),
 
   dryRub: (more: More = {}) =>
     pass('bulk', 'dryClothRub', { min: [1, 2], stop: 'The cloth is clear.', ...more }),

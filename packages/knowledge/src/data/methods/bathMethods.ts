@@ -567,7 +567,7 @@ export const bathMethods: readonly Method[] = [
     agents: [
       { agentId: 'borax', dose: { per: 'litre', unit: 'g', amount: { low: 0.6, high: 0.9 } } },
       { agentId: 'bakingSoda', dose: { per: 'litre', unit: 'g', amount: { low: 0.6, high: 0.9 } } },
-      { agentId: 'oxygenBleach', dose: { per: 'litre', unit: 'g', amount: { low: 1.2, high: 1.8 } } },
+      { agentId: 'oxygenBleach', dose: { per: 'litre', unit: 'g', amount: { low: 2, high: 3 } } },
     ],
     dwellMin: { min: 120, max: 240, lookEvery: 60 },
     washAfter: false,
