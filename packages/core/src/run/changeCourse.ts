@@ -94,8 +94,8 @@ const kindsOf = (steps: readonly Action[]): string =>
   steps.map(({ kind, rinses, rinseWay }) => `${kind} ${rinses} ${rinseWay}`).join();
 
 /**
- * What else the pass at hand could be: ways that the piece and the house allow and that follow on what has been done,
- * what takes most first; and vessels that hold it and are free. A dry way does for a dry one, a wet way for a wet one.
+ * What else the pass could be: ways that the piece and the house allow and that follow on what has been done. What
+ * takes most comes first. A dry way does for a dry one, a wet way for a wet one. And vessels that hold it and are free.
  * @param planWith the same facts planned with other choices
  */
 export function otherCourse(

@@ -25,7 +25,7 @@ const isFree = ({ pass }: SenseStep, { facts }: Plan): boolean =>
 /**
  * Steps of a later round that take clearly more than anything in round one, on what is there at the start. What waits
  * for a look, a hidden test, a choice of the person or a deadline has its reason. The wash comes anyhow. A way of round
- * one that comes again, longer, is not late; what dries on it for a night, or burns, is for what is left.
+ * one that comes again, longer, is not late. What dries on it for a night, or burns, is for what is left.
  */
 export function findStrongestLate({ plan, steps }: SenseCase): SenseFault[] {
   const first = steps.filter(({ round }) => round === 1);

@@ -98,7 +98,7 @@ export function composeRound(
   return { ...round, rest: later.filter(({ fitted }) => isLeft(fitted.eligible.method.id)) };
 }
 
-/** A bath comes after what is done on the spot, also where it stands in for something that was done there. */
+/** A bath comes after what is done on the spot, also where it replaces something that was done there. */
 function bathsLast(list: readonly Placing[], context: PlanContext): readonly Placing[] {
   const phases = new Map(list.map((one) => [one, phaseOf(one.fitted.eligible.method, context)]));
   const isLocal = (one: Placing) => ['solvent', 'local'].includes(phases.get(one) ?? '');
