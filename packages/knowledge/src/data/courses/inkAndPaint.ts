@@ -582,7 +582,11 @@ export const inkAndPaint = [
     cloths: {
       white: white({
         first: [
-          P.tape('pigment', { ways: ['tapeLift', 'dryVacuum'], min: [5, 10], stop: 'The tape stays clean.' }),
+          P.tape('pigment', {
+            ways: ['tapeLift', 'dryVacuum'],
+            min: [5, 10],
+            stop: 'No more black comes off.',
+          }),
           P.mild('pigment', { min: [5, 10], c: [12, 20] }),
         ],
         wash: W.cool(),
@@ -630,7 +634,7 @@ export const inkAndPaint = [
         checks: ['whiteCloth'],
       }),
       surface: surface({
-        first: [P.dust({ expect: 'A fine filter.' }), P.tape('pigment')],
+        first: [P.dust(), P.tape('pigment')],
         second: [P.foam('pigment')],
         checks: ['whiteCloth'],
       }),

@@ -379,7 +379,7 @@ export const spotMethods: readonly Method[] = [
   {
     ...SPOT_DEFAULTS,
     id: 'dryVacuum',
-    name: 'Vacuum and soft brush',
+    name: 'Vacuum it off',
     reason: 'Takes off what lies on top, with no liquid at all.',
     kinds: ['mark', 'odour', 'buildUp'],
     componentIds: ['clay', 'soot', 'carotenoid', 'mouldPigment', 'microbes', 'mustyOdour', 'larvae'],
@@ -398,8 +398,14 @@ export const spotMethods: readonly Method[] = [
     washAfter: false,
     notes: {
       apply: [
-        always('Vacuum through a piece of net, nozzle just above.', { asks: ['motor'] }),
-        always('Brush with the pile, never across it.', { asks: ['brush'] }),
+        where({ markIds: ['toner'] }, 'A fine filter only, the nozzle a centimetre off; no brush.', {
+          asks: ['motor'],
+          bars: ['brush'],
+        }),
+        where({ notMarkIds: ['toner'] }, 'Vacuum through a piece of net, nozzle just above.', {
+          asks: ['motor'],
+        }),
+        where({ notMarkIds: ['toner'] }, 'Brush with the pile, never across it.', { asks: ['brush'] }),
       ],
     },
   },
