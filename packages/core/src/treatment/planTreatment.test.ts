@@ -211,6 +211,32 @@ describe('fish-meal smell on a cotton overall', () => {
   });
 });
 
+describe('what stands in, and how often', () => {
+  it('is what does most, not the first of the list: colour oxygen bleach before peroxide', () => {
+    const cupboard = ['peroxide', 'colourOxygenBleach', 'bioDetergent', 'liquidDetergent', 'vinegar'].map(
+      (agentId) => ({ agentId, strengthPct: agentId === 'peroxide' ? 3 : null }),
+    );
+    const soak = plan(cases.beetrootOnDamask, { ...household, cupboard }).ladder.find(({ methodId }) =>
+      /oxygenSoak/i.test(methodId),
+    );
+    expect(soak?.steps.flatMap(({ ingredients }) => ingredients.map(({ agentId }) => agentId))).toEqual([
+      'colourOxygenBleach',
+    ]);
+  });
+  it('is no solvent in a second round where the two would be over what one room bears in a day', () => {
+    const tee = piece('tShirt', { cotton: 100 }, { colour: 'white', label: label(40) });
+    const cupboard = [...household.cupboard, { agentId: 'solventPretreater', strengthPct: null }].filter(
+      ({ agentId }) => agentId !== 'mineralSpirits',
+    );
+    const poured = (size: 'palm' | 'plate') =>
+      plan({ ...trouble('tar', tee), size }, { ...household, cupboard })
+        .ladder.flatMap(({ steps }) => steps.flatMap(({ ingredients }) => ingredients))
+        .flatMap(({ agentId, volumeML }) => (agentId === 'solventPretreater' ? [volumeML ?? 0] : []));
+    expect(poured('palm')).toHaveLength(2);
+    expect(poured('plate')).toHaveLength(1);
+  });
+});
+
 describe('chlorine in the house', () => {
   const withBoth: Household = {
     ...household,
