@@ -16,7 +16,11 @@ import { washFor } from './washFor.js';
 
 /** Local work is not enough below this, and a bath that adds so much comes into the first round: our own choice. */
 const ENOUGH_GONE = 0.6;
+/** A round that takes less than this does next to nothing; a solvent of the later round comes first: our own choice. */
+const HARDLY_GONE = 0.05;
 const WORTH_THE_BATH = 0.04;
+/** What may come up from a later round. Solvents stay: they are for what suds have not taken. */
+const MOVABLE: readonly string[] = ['dry', 'local', 'bath'];
 
 export interface ComposedRound {
   readonly passes: Placed[];
@@ -68,10 +72,11 @@ export function composeRound(
     notUsed,
   );
   let round = ended(fair);
+  const movable = leastGone(round.gone) < HARDLY_GONE ? [...MOVABLE, 'solvent'] : MOVABLE;
   const missed = (context.choices.readyInMin === null ? later : []).filter(
     ({ fitted, opensAfterTest }) =>
       chosen.every((one) => one.fitted.eligible.method.id !== fitted.eligible.method.id) &&
-      ['dry', 'local', 'bath'].includes(phaseOf(fitted.eligible.method, context)) &&
+      movable.includes(phaseOf(fitted.eligible.method, context)) &&
       (!opensAfterTest || chosen.some((other) => other.opensAfterTest)) &&
       !isOvernight(fitted.eligible),
   );
