@@ -5,7 +5,7 @@ import { defineConfig } from 'vitest/config';
 /** The API on a PostgreSQL server too, where the tests are told of one: what is about the embedded engine alone is left out. */
 const ON_POSTGRES = process.env.FEVERFEW_POSTGRES
   ? [
-      ...['api', 'course', 'openFormats', 'tub', 'devices/devices', 'mixes/mixes'],
+      ...['api', 'course', 'tub', 'devices/devices'],
       ...[
         'householdFile/acceptedWrites',
         'linenBook/*',

@@ -1,5 +1,5 @@
 import { type ChildProcess, spawn } from 'node:child_process';
-import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { cpSync, existsSync, mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { expect } from '@playwright/test';
@@ -27,12 +27,15 @@ export class OwnServer {
     this.base = `http://127.0.0.1:${port}`;
     writeFileSync(this.clockFile, '0');
     if (backup === undefined) return;
-    const backups = join(this.dir, 'data', 'backups');
+    const backups = join(this.dataDir, 'backups');
     mkdirSync(backups, { recursive: true });
     writeFileSync(join(backups, 'household-2026-01-01.json'), backup);
   }
 
   async start(): Promise<void> {
+    const seed = process.env.FEVERFEW_SEED;
+    if (seed && this.more.includes('--demo') && !existsSync(this.dataDir))
+      cpSync(seed, this.dataDir, { recursive: true });
     const template = process.env.FEVERFEW_TEMPLATE ? ['--template', process.env.FEVERFEW_TEMPLATE] : [];
     this.child = spawn(
       process.execPath,
@@ -41,7 +44,7 @@ export class OwnServer {
         '--port',
         String(this.port),
         '--data-dir',
-        join(this.dir, 'data'),
+        this.dataDir,
         '--clock-file',
         this.clockFile,
         ...template,
@@ -57,11 +60,20 @@ export class OwnServer {
     await expect.poll(isUp, { timeout: START_MS }).toBe(true);
   }
 
-  async kill(): Promise<void> {
+  get dataDir(): string {
+    return join(this.dir, 'data');
+  }
+
+  /** Ends it as a computer that is shut down does. */
+  stop = (): Promise<void> => this.signal('SIGTERM');
+
+  kill = (): Promise<void> => this.signal('SIGKILL');
+
+  private async signal(signal: NodeJS.Signals): Promise<void> {
     const { child } = this;
     if (!child || child.exitCode !== null) return;
     const gone = new Promise((done) => child.once('exit', done));
-    child.kill('SIGKILL');
+    child.kill(signal);
     await gone;
   }
 

@@ -8,6 +8,7 @@ export default defineConfig({
   testDir: '.',
   testIgnore: process.env.FEVERFEW_NIGHTLY ? [] : ['nightly/**'],
   outputDir: '../test-results',
+  globalSetup: './seedDemo.ts',
   // On a shared machine a page takes five times as long for minutes. How soon it must answer is measured where it counts.
   timeout: 420_000,
   expect: { timeout: 45_000 },
