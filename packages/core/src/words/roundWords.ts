@@ -112,13 +112,21 @@ const waitWords = ({ minMin, maxMin, aimMin }: NonNullable<Action['dwell']>): st
   aimMin === null ? durationWords(minMin, maxMin) : `about ${durationWords(aimMin, aimMin)}`;
 
 /** An amount as a hand measures it, with the exact one. Two figures are enough: a hand pours no more exactly. */
-function pourWords({ agentId, massG, volumeML, snapped, basis }: Ingredient, say: Lexicon): string | null {
+function pourWords(ingredient: Ingredient, say: Lexicon): string | null {
+  const { agentId, massG, volumeML, snapped, basis } = ingredient;
   const name = say.name(agentId);
-  if (basis === 'label') return `${name} by its label`;
+  if (basis === 'label') return `${name} ${byLabelWords(ingredient)}`;
   if (massG !== null)
     return `${snapped ? `${toolWords(snapped)}, ` : ''}about ${twoFigures(massG)} g ${name}`;
   if (volumeML === null) return null;
   return `${liquidWords(twoFigures(volumeML), snapped, say)} ${name}`;
+}
+
+/** What the product's own label says, as it was entered, or the usual dose of such a product, which has a range. */
+export function byLabelWords({ massG, volumeML, range }: Ingredient): string {
+  const amount = massG === null ? volumeML && `${Math.round(volumeML)} mL` : `${Math.round(massG)} g`;
+  if (!amount) return 'by its label';
+  return range ? `by its label (usually ${amount})` : `as its label says, ${amount}`;
 }
 
 /** How much plain water goes on a surface after a product. */

@@ -1,17 +1,25 @@
-import type { Agent } from '@feverfew/knowledge';
+import { type Agent, USUAL_WASH_DOSE } from '@feverfew/knowledge';
+import { detergentFactor } from '../../bath/water/hardness.js';
 import type { Household } from '../../household/household.js';
 import type { Ingredient } from '../plan/recipe.js';
+import type { Wanted } from '../assess/dose/wanted.js';
 import { measureIngredient } from './measureIngredient.js';
 import { unmeasured } from './unmeasured.js';
 
 /**
- * What the product's own label asks for, where the household has entered it; else "by its label" without a figure.
+ * What the product's own label asks for, where the household has entered it. Otherwise "by its label": for a wash with
+ * the usual dose, which has a range; for a bath without a figure.
  * @param bathL litres of bath; null = one machine wash
  */
 export function byLabel(agent: Agent, bathL: number | null, household: Household): Ingredient {
   const dose = household.products.find((product) => product.agentId === agent.id)?.labelDose;
   const amount = dose ? amountFor(dose, bathL) : null;
-  if (!dose || amount === null) return unmeasured(agent.id, 'label');
+  if (!dose || amount === null) {
+    const usual = bathL === null ? usualWashDose(agent, household) : null;
+    return usual
+      ? { ...measureIngredient(agent, usual, household), basis: 'label', snapped: null }
+      : unmeasured(agent.id, 'label');
+  }
   const measured = measureIngredient(
     agent,
     { unit: dose.unit, amount, low: amount, high: amount },
@@ -27,4 +35,24 @@ function amountFor(
 ): number | null {
   if (bathL === null) return perL === null ? amount : null;
   return perL === null ? null : (amount * bathL) / perL;
+}
+
+/** Soft to hard water, and half a load to a full one, against the usual dose: dose tables of labels, from memory. */
+const LEAST_OF_USUAL = 0.5;
+const MOST_OF_USUAL = 1.3;
+
+/** Detergent for a usual load of usual soil in the household's water; null for what is no detergent. */
+function usualWashDose(agent: Agent, { hardnessMgL }: Household): Wanted | null {
+  const washes = agent.washRole !== null || agent.chemistries.includes('detergent');
+  if (!washes) return null;
+  const { powderG, delicateML, everydayML } = USUAL_WASH_DOSE;
+  const isPowder = agent.form === 'powder';
+  const usual = isPowder ? powderG : agent.washRole === 'delicate' ? delicateML : everydayML;
+  const amount = Math.round((usual * detergentFactor(hardnessMgL, 'usual', 1)) / 5) * 5;
+  return {
+    unit: isPowder ? 'g' : 'mL',
+    amount,
+    low: amount * LEAST_OF_USUAL,
+    high: amount * MOST_OF_USUAL,
+  };
 }

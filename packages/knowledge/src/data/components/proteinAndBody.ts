@@ -13,7 +13,7 @@ export const proteinAndBody: readonly SoilComponent[] = [
     vapourBurns: false,
     proteinaceous: true,
     name: 'blood protein and iron',
-    maxTempC: 30,
+    maxTempC: 40,
     plainWashMaxC: null,
     heatSets: true,
     chemistry: [noChlorineOnProtein],

@@ -63,7 +63,7 @@ export const bodyFluids = [
       white: white({
         first: [
           P.flush({ min: [2, 10] }),
-          P.enzyme(),
+          P.enzyme({ c: [20, 30] }),
           P.peroxide('colour', [3, 10], {
             stop: 'It no longer fizzes; three fresh doses at most.',
             expect: 'White fizz: that is blood, not damage.',
@@ -77,14 +77,14 @@ export const bodyFluids = [
         end: end(2, 'accept', 'A faint brown that is left then stays.'),
       }),
       coloured: coloured({
-        first: [P.flush({ min: [2, 10] }), P.enzyme(), P.peroxide('colour', [3, 5])],
+        first: [P.flush({ min: [2, 10] }), P.enzyme({ c: [20, 30] }), P.peroxide('colour', [3, 5])],
         second: [
           P.citric('iron', { min: [30, 30], onlyIf: [C.brownNoFizz], main: true }),
           P.enzymeSoak([120, 180]),
         ],
       }),
       synthetic: synthetic({
-        first: [P.flush({ expect: 'The flush alone takes most.' }), P.enzyme()],
+        first: [P.flush({ expect: 'The flush alone takes most.' }), P.enzyme({ c: [20, 30] })],
         second: [P.enzymeSoak([60, 180])],
       }),
       delicate: delicate({

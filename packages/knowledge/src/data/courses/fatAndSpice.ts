@@ -100,8 +100,8 @@ export const fatAndSpice = [
         end: end(2, 'accept', 'Two rounds with sun; the last haze goes over weeks.'),
       }),
       coloured: coloured({
-        first: [P.lift(), P.suds('fat', { c: [30, 40] })],
-        second: [P.suds('fat', { c: [30, 40] }), P.colourOxygen('colour', [60, 120])],
+        first: [P.lift(), P.suds('fat', { c: [30, 40] }), P.colourOxygen('colour', [60, 120])],
+        second: [P.suds('fat', { c: [30, 40] }), P.colourOxygen('colour', [120, 240])],
       }),
       synthetic: synthetic({
         first: [
@@ -200,7 +200,11 @@ export const fatAndSpice = [
         second: [P.alcohol('dye')],
       }),
       delicate: delicate({
-        first: [P.lift(), P.mild('fat', { ways: ['detergentSpot', 'delicateSpot'], min: [10, 15] })],
+        first: [
+          P.lift(),
+          P.mild('fat', { ways: ['detergentSpot', 'delicateSpot'], min: [10, 15] }),
+          P.sun('dye', { min: [120, 360], when: [C.viscoseOrCotton], onlyIf: [C.whiteOrFast], main: true }),
+        ],
         second: [
           P.sun('dye', { min: [120, 360], when: [C.viscoseOrCotton], onlyIf: [C.whiteOrFast], main: true }),
           P.alcohol('dye', { min: [3, 3], when: [C.noAcetate] }),

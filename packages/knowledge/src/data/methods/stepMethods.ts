@@ -273,7 +273,7 @@ export const stepMethods: readonly Method[] = [
   {
     ...DRY,
     id: 'dryClothRub',
-    name: 'Dry nylon or the cloth itself',
+    name: 'Rub with a dry nylon stocking or a dry cloth',
     reason: 'A dry streak rubs off dry; water smears it.',
     kinds: ['mark'],
     dwellMin: { min: 1, max: 3, lookEvery: 1 },
