@@ -81,7 +81,7 @@ test('what is not told is assumed at its step, what must be bought has what ther
 
   await expect(page.locator('[data-test-first]')).toHaveCount(0);
   await desk.choose('condition', 'antique');
-  await expect(page.locator('[data-test-first]').first()).toContainText('Hidden spot first');
+  await expect(page.locator('[data-test-first]').first()).toContainText('Test a hidden spot first');
 });
 
 test('what is usual is said; the tag answers it for good, another fibre changes the plan, another piece asks again', async ({

@@ -235,7 +235,16 @@ export * from './words/loadWords.js';
 export { ownerWords } from './words/ownerWords.js';
 export { planText, wordsOfRoundOne } from './words/planLines.js';
 export {
+  labelWords,
+  PLAIN_WATER,
+  recipeStretches,
+  recipeWords,
+  type Stretch,
+  waitWords,
+} from './words/recipeWords.js';
+export {
   conditionWords,
+  dryingWords,
   type PassWords,
   passWords,
   roundWords,

@@ -1,6 +1,6 @@
 import type { Catalogue, Lexicon as CoreLexicon, Measures } from '@feverfew/contracts';
 import { useMemo } from 'react';
-import { tempText, volumeText } from '../components/measureText';
+import { massText, tempText, volumeText } from '../components/measureText';
 import { useCatalogue } from '../queries/catalogueQueries';
 import { useHousehold } from '../queries/householdQueries';
 
@@ -43,6 +43,7 @@ function lexiconOf(catalogue: Catalogue | undefined, measures: Measures): Lexico
     numberOf: (id) => numbers.get(id) ?? 'mass',
     temp: (tempC) => tempText(tempC, measures),
     volume: (volumeML) => volumeText(volumeML, measures),
+    mass: (massG) => massText(massG, measures),
   };
 }
 

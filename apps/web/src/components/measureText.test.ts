@@ -77,7 +77,7 @@ describe('measures in words', () => {
     const say = { name: (id: string) => id, temp: String, volume: String };
     const unmeasured = { ...powder, massG: null, volumeML: null, snapped: null, basis: 'label' as const };
     expect(pourText(unmeasured, metric, say)).toBe('oxygenBleach by its label');
-    expect(plain(pourText({ ...powder, basis: 'label' }, metric, say))).toBe(
+    expect(plain(pourText({ ...powder, basis: 'label', range: null }, metric, say))).toBe(
       '3½ tbsp (53 g) oxygenBleach, as its label says',
     );
     expect(pourText({ ...powder, agentId: 'sunAir', basis: 'step' }, metric, say)).toBe('sunAir');

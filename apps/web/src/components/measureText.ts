@@ -4,6 +4,7 @@ import {
   gToMass,
   type Ingredient,
   type Lexicon,
+  labelWords,
   type Measures,
   mLToVolume,
   toolWords,
@@ -59,10 +60,7 @@ export function amountText(ingredient: Ingredient, measures: Measures): string {
 export function pourText(ingredient: Ingredient, measures: Measures, say: Lexicon): string {
   const what = agentText(ingredient, say);
   if (ingredient.basis === 'step') return what;
-  if (ingredient.basis === 'label')
-    return ingredient.volumeML === null && ingredient.massG === null
-      ? `${what} by its label`
-      : `${amountText(ingredient, measures)} ${what}, as its label says`;
+  if (ingredient.basis === 'label') return labelWords(ingredient, what, say);
   return `${amountText(ingredient, measures)} ${what}`;
 }
 

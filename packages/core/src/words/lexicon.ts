@@ -6,4 +6,6 @@ export interface Lexicon {
   readonly temp: (tempC: number) => string;
   /** "350 mL", "7 L", or cups and quarts. */
   readonly volume: (volumeML: number) => string;
+  /** "53 g" or ounces; grams where it is not given. */
+  readonly mass?: (massG: number) => string;
 }

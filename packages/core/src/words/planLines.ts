@@ -71,7 +71,7 @@ function roundLines(round: Round, say: Lexicon): Line[] {
       (pass, at): Line => ({
         where: pass.id,
         part: 'step',
-        text: `${at + 1}. ${pass.title}: ${[pass.recipe, ...pass.lines, pass.expect].filter((one) => one !== null).join(' ')}`,
+        text: `${at + 1}. ${pass.title}: ${[pass.recipe ?? [], pass.lines].flat().join(' ')}`,
       }),
     ),
     ...[drying, look].flatMap((text): Line[] => (text ? [{ where: round.id, part: 'round', text }] : [])),
@@ -83,10 +83,10 @@ function roundLinesApart(round: Round, say: Lexicon): Line[] {
   const { title, passes, drying, look } = roundWords(round, say);
   return [
     { where: round.id, part: 'round', text: `${title}.` },
-    ...passes.flatMap(({ id, title, recipe, lines, expect }): Line[] => [
+    ...passes.flatMap(({ id, title, recipe, lines }): Line[] => [
       { where: id, part: 'title', text: title },
       ...(recipe ? [{ where: id, part: 'recipe' as const, text: recipe }] : []),
-      ...[...lines, ...(expect ? [expect] : [])].map((text): Line => ({ where: id, part: 'step', text })),
+      ...lines.map((text): Line => ({ where: id, part: 'step', text })),
     ]),
     ...[drying, look].flatMap((text): Line[] => (text ? [{ where: round.id, part: 'round', text }] : [])),
   ];

@@ -28,7 +28,7 @@ describe('the words of a step', () => {
     expect(warmBaths.some(({ actions }) => actions[0]?.kind === 'rinseBefore')).toBe(true);
     for (const pass of warmBaths) {
       const { recipe } = passWords(pass, say);
-      expect(recipe, pass.methodId).toContain(`water at ${say.temp(mixOf(pass)?.tempC?.target ?? 0)}`);
+      expect(recipe, pass.methodId).toContain(` at\u00a0${say.temp(mixOf(pass)?.tempC?.target ?? 0)}`);
       expect(recipe).not.toMatch(/\bcold\b/);
     }
   });

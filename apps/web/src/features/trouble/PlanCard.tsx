@@ -1,11 +1,11 @@
 import { Box } from '@chakra-ui/react';
-import { type Plan, passWords } from '@feverfew/contracts';
-import { useLexicon, useMeasures } from '../../app/useLexicon';
+import { dryingWords, type Plan, passWords, type RoundPass } from '@feverfew/contracts';
+import { type Lexicon, useLexicon } from '../../app/useLexicon';
 import { cautionsById } from '../../components/CautionList';
 import { useCatalogue } from '../../queries/catalogueQueries';
 import { LABEL_FIRST } from './plan/Foot';
 import { SAID_ELSEWHERE } from './plan/StepCautions';
-import { cautionsByStep, dryingView, recipeText } from './plan/stepView';
+import { cautionsByStep } from './plan/stepView';
 
 interface OnPaperProps {
   readonly plan: Plan;
@@ -14,7 +14,6 @@ interface OnPaperProps {
 /** One card to stand beside the tub: at once, the steps of round one with their figures, drying and the look. */
 export function PlanCard({ title, plan }: OnPaperProps & { title: string }) {
   const say = useLexicon();
-  const measures = useMeasures();
   const { data } = useCatalogue();
   const [round] = plan.rounds;
   const cautions = cautionsByStep(round?.passes ?? []);
@@ -27,10 +26,7 @@ export function PlanCard({ title, plan }: OnPaperProps & { title: string }) {
       <Box as="ol" paddingInlineStart="5mm" listStyleType="decimal" marginTop="1.5mm">
         {(round?.passes ?? []).map((laid, at) => (
           <Box as="li" key={laid.id} marginBottom="1mm">
-            <strong>{say.name(laid.methodId)}.</strong>{' '}
-            {[recipeText(laid.actions, say, measures), passWords(laid, say).lines.join(' ')]
-              .filter((line) => line !== '')
-              .join('. ')}{' '}
+            <strong>{say.name(laid.methodId)}.</strong> {stepText(laid, say)}{' '}
             <em>
               {cautionsById(cautions[at] ?? [], data)
                 .filter(({ id, severity }) => severity !== 'note' && !SAID_ELSEWHERE.includes(id))
@@ -44,6 +40,11 @@ export function PlanCard({ title, plan }: OnPaperProps & { title: string }) {
       <Box marginTop="1.5mm">{LABEL_FIRST}</Box>
     </Box>
   );
+}
+
+function stepText(laid: RoundPass, say: Lexicon): string {
+  const { recipe, lines } = passWords(laid, say);
+  return [recipe ?? [], lines].flat().join(' ');
 }
 
 /** The first seconds and what is left alone, each in full. */
@@ -65,11 +66,10 @@ export function AtOnceOnPaper({ plan: { atOnce } }: OnPaperProps) {
 export function LookOnPaper({ plan: { rounds } }: OnPaperProps) {
   const [round] = rounds;
   if (!round?.drying) return null;
-  const { where, time, heatWaits } = dryingView(round.drying);
   return (
     <Box>
-      <strong>Dry:</strong> {where}, {time}. {heatWaits && 'No dryer and no iron before it is gone. '}
-      <strong>Check</strong> dry, in daylight: fainter, once more; the same, the next round; worse, stop.
+      {dryingWords(round.drying).join(' ')} <strong>Check</strong> dry, in daylight: fainter, once more; the
+      same, the next round; worse, stop.
     </Box>
   );
 }

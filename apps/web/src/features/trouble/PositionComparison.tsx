@@ -4,13 +4,13 @@ import {
   type ComparedPosition,
   durationWords,
   effectRange,
+  recipeWords,
   type TroubleFacts,
 } from '@feverfew/contracts';
-import { useLexicon, useMeasures } from '../../app/useLexicon';
+import { useLexicon } from '../../app/useLexicon';
 import { Button } from '../../components/controls';
 import { Failed, Loading } from '../../components/States';
 import { useComparePositions } from '../../queries/planQueries';
-import { recipeText } from './plan/stepView';
 
 interface PositionComparisonProps {
   readonly dispute: string;
@@ -72,7 +72,6 @@ function Compared({
   onChoose: (schoolId: string) => void;
 }) {
   const say = useLexicon();
-  const measures = useMeasures();
   const position = catalogue.schools.find((candidate) => candidate.id === one.schoolId);
   const facts = [
     ['Your time', `${one.handsOnMin} min for all steps`],
@@ -111,7 +110,11 @@ function Compared({
                 {index + 1}. {say.name(pass.methodId)}
                 {own && ' — only here'}
               </Box>
-              {own && <Box fontSize="14px">{recipeText(pass.steps, say, measures)}</Box>}
+              {own && (
+                <Box fontSize="14px">
+                  {recipeWords({ actions: pass.steps, methodId: pass.methodId }, say)}
+                </Box>
+              )}
             </Box>
           );
         })}

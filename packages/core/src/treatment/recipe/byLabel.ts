@@ -1,8 +1,8 @@
 import { type Agent, USUAL_WASH_DOSE } from '@feverfew/knowledge';
 import { detergentFactor } from '../../bath/water/hardness.js';
 import type { Household } from '../../household/household.js';
-import type { Ingredient } from '../plan/recipe.js';
 import type { Wanted } from '../assess/dose/wanted.js';
+import type { Ingredient } from '../plan/recipe.js';
 import { measureIngredient } from './measureIngredient.js';
 import { unmeasured } from './unmeasured.js';
 

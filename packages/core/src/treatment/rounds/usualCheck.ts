@@ -21,11 +21,11 @@ export function usualCheck(
   const outer = usual.parts?.[0]?.fibres.filter((one) => usual.fibres.includes(one)) ?? [];
   const names = [...new Set(outer.map(({ fibreId }) => nameOf(fibreId)))].slice(0, 2);
   const unless = usual.unlessFibreIds.map(nameOf);
-  const make = names.length > 0 ? `it is ${names.join(' and ')} or much like it` : null;
+  const make = names.length > 0 ? `it is ${names.join(' and ')} or similar` : null;
   const white = usual.colour ? 'it is white' : null;
   const none = make === null ? 'nothing in it is' : 'not';
   const not = unless.length > 0 ? `${none} ${listed(unless)}` : null;
-  const tag = usual.washC === null ? null : `its tag shows ${usual.washC} or more in the tub`;
+  const tag = usual.washC === null ? null : `its tag allows ${usual.washC} °C`;
   return [
     {
       id: USUAL_CHECK_ID,

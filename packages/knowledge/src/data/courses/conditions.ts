@@ -227,9 +227,7 @@ export const C = {
   urine: onlyWhenKnown('isUrine', 'it is urine', [{ markIds: ['humanUrine', 'petUrine', 'catUrine'] }]),
   notMattress: condition('isNoMattress', 'it is no mattress', [{ notItemIds: ['mattress'] }]),
   floor: condition('isOnTheFloor', 'it lies on the floor', [{ itemIds: ['carpet', 'rug'] }]),
-  notFloor: condition('isNotOnTheFloor', 'it does not lie on the floor', [
-    { notItemIds: ['carpet', 'rug'] },
-  ]),
+  notFloor: condition('isNotOnTheFloor', 'it does not lie on the floor', [{ notItemIds: ['carpet', 'rug'] }]),
   worn: condition('isWorn', 'it is worn on the body', [
     {
       notItemIds: [

@@ -360,7 +360,11 @@ export const greaseAndWax = [
         checks: ['scratch', 'againstLight'],
       }),
       surface: surface({
-        first: [P.chip({ expect: 'Ice in a closed bag.' }), P.foam('wax', { when: [C.floor], main: true }), P.foam('wax', { when: [C.notFloor] })],
+        first: [
+          P.chip({ expect: 'Ice in a closed bag.' }),
+          P.foam('wax', { when: [C.floor], main: true }),
+          P.foam('wax', { when: [C.notFloor] }),
+        ],
         second: [P.chip(), P.foam('wax')],
         checks: ['fromSide'],
         end: end(

@@ -224,7 +224,7 @@ export const P = {
     pass(purpose, 'colourOxygenSoak', {
       min,
       onlyIf: COLOUR_OXYGEN_IF,
-      stop: 'The water takes the hue of the piece.',
+      stop: 'Its own colour shows in the water.',
       ...more,
     }),
   dip: (purpose: Purpose, more: More = {}) =>

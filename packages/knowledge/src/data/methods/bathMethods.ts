@@ -41,7 +41,7 @@ export const bathMethods: readonly Method[] = [
     notWhenMostly: [...DRY_SIDE, 'naphthaleneOdour', 'solventOdour'],
     notes: {
       mix: [always('Disperse the detergent well before the piece goes in.')],
-      apply: [always('Inside out; press the water through, do not rub.', { bars: ['rub'], names: ['blot'] })],
+      apply: [always('Press the water through; do not rub.', { bars: ['rub'], names: ['blot'] })],
       dwell: [
         always('Dark water is dye or old soil: press a white cloth on the piece to tell.', {
           names: ['blot'],
@@ -130,7 +130,7 @@ export const bathMethods: readonly Method[] = [
     maxRounds: 3,
     notes: {
       mix: [always('Dissolve all of it first: undissolved grains bleach in spots.', { names: ['bleach'] })],
-      apply: [always('Lay flat, fully under; a white plate keeps it down.')],
+      apply: [always('Keep it fully under with a white plate.')],
       dwell: [always('Lid loose: the bath gives off oxygen.', { names: ['bleach'] })],
       wash: [
         always('Half a measure of the same powder in the wash, and an extra rinse.', { asks: ['bleach'] }),
@@ -200,7 +200,7 @@ export const bathMethods: readonly Method[] = [
       mix: [
         always('Dose by its label for the litres named here. Powder into water, never water onto powder.'),
       ],
-      apply: [always('Tongs, open window, stir now and then. Splashes strip other clothes.')],
+      apply: [always('Window open; stir with tongs. Splashes strip other clothes.')],
       wash: [
         where({ white: true }, 'Some whites turn faintly yellow: an oxygen wash after a full rinse.', {
           asks: ['bleach'],

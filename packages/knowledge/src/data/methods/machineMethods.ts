@@ -40,7 +40,7 @@ export const machineMethods: readonly Method[] = [
     rinse: 'full',
     notes: {
       mix: [always('Booster in the drum or main compartment, detergent by load and hardness.')],
-      apply: [always('Load by its tightest limits; do not overfill.')],
+      apply: [always('With like colours and labels; do not overfill.')],
       rinse: [always('Extra rinse on.')],
     },
   },
@@ -111,7 +111,7 @@ export const machineMethods: readonly Method[] = [
     keep: 'none',
     action: 'none',
     rinse: 'full',
-    notes: { apply: [always('Load by its tightest limits.')] },
+    notes: { apply: [always('With like colours and labels.')] },
   },
   {
     ...BATH_DEFAULTS,
@@ -133,7 +133,7 @@ export const machineMethods: readonly Method[] = [
     keep: 'none',
     action: 'none',
     rinse: 'full',
-    notes: { apply: [always('A long programme helps more than a hot one.', { names: ['heat'] })] },
+    notes: { apply: [always('Choose a long programme.')] },
   },
   {
     ...BATH_DEFAULTS,

@@ -22,7 +22,7 @@ export const spotMethods: readonly Method[] = [
     throughRinse: true,
     notes: {
       apply: [
-        always('Work the detergent mix in from the outside inwards with your fingers; press, do not rub.', {
+        always('Press the mix in with your fingers, from the edge inwards; do not rub.', {
           bars: ['rub'],
           names: ['blot'],
         }),
@@ -234,11 +234,7 @@ export const spotMethods: readonly Method[] = [
     maxRounds: 3,
     solventAftercare: true,
     notes: {
-      apply: [
-        always(
-          'Mark face down on a white absorbent pad; drip from the back; move to a clean part of the pad each time.',
-        ),
-      ],
+      apply: [always('Mark face down on a white pad: drip from the back, move to a clean part each time.')],
       rinse: [always('Air until dry, then rinse.')],
     },
   },
@@ -256,9 +252,7 @@ export const spotMethods: readonly Method[] = [
     maxRounds: 3,
     solventAftercare: true,
     notes: {
-      apply: [
-        always('Mark face down on a white pad; drip from the back; new pad as soon as it takes colour.'),
-      ],
+      apply: [always('Mark face down on a white pad: drip from the back, move to a clean part each time.')],
       rinse: [always('Air until dry, then rinse.')],
     },
   },
@@ -307,10 +301,9 @@ export const spotMethods: readonly Method[] = [
     solventAftercare: true,
     notes: {
       apply: [
-        always(
-          'Pour a little out; never dip a used brush back. Push down onto the pad, keep changing to a clean part.',
-          { names: ['brush'] },
-        ),
+        always('Pour a little out. Push it down onto the pad, move to a clean part each time.', {
+          names: ['brush'],
+        }),
       ],
       rinse: [
         always('Blot out. Dish detergent with cool water, then hang outdoors until no smell is left.', {
@@ -453,11 +446,7 @@ export const spotMethods: readonly Method[] = [
     rinse: 'none',
     washAfter: false,
     notes: {
-      apply: [
-        always(
-          'Lay it on, lift straight up, fresh piece each time. Hands off: skin fat sets pollen and toner.',
-        ),
-      ],
+      apply: [always('Press it on, lift straight up, a fresh piece each time.')],
     },
   },
   {
@@ -787,7 +776,7 @@ export const spotMethods: readonly Method[] = [
     extraMechanisms: ['flush'],
     action: 'press',
     notes: {
-      apply: [always('Run it through from the back; press, do not rub.', { bars: ['rub'], names: ['blot'] })],
+      apply: [always('Run it through from the back; do not rub.', { bars: ['rub'], names: ['blot'] })],
     },
   },
   {

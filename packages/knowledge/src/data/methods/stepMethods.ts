@@ -33,7 +33,7 @@ export const stepMethods: readonly Method[] = [
     dwellMin: { min: 5, max: 30, lookEvery: 5 },
     harshness: 3,
     notes: {
-      apply: [always('Worked in with the fingers from both sides.')],
+      apply: [always('Work it in with your fingers, both sides.')],
       rinse: [always('Rinse until no foam comes: what stays draws dirt.')],
     },
   },
@@ -49,7 +49,7 @@ export const stepMethods: readonly Method[] = [
     action: 'press',
     dwellMin: { min: 10, max: 30, lookEvery: 10 },
     harshness: 3,
-    notes: { apply: [always('Worked in; lay a damp cloth over it.')] },
+    notes: { apply: [always('Work it in; lay a damp cloth over it.')] },
   },
   {
     ...SPOT,
@@ -106,7 +106,7 @@ export const stepMethods: readonly Method[] = [
     dwellMin: { min: 5, max: 20, lookEvery: 5 },
     harshness: 3,
     maxRounds: 2,
-    notes: { apply: [always('From the outside inwards, a fresh place of the cloth each time.')] },
+    notes: { apply: [always('Dab from the edge inwards; turn to a clean side.')] },
   },
   {
     ...SPOT,
@@ -163,7 +163,7 @@ export const stepMethods: readonly Method[] = [
     throughRinse: true,
     notes: {
       apply: [
-        always('A spoon at a time, white towel beneath, pressed through; stop if a lining gives colour.', {
+        always('Press a spoonful at a time through onto a white towel; stop if a lining bleeds.', {
           names: ['blot'],
         }),
       ],
@@ -182,7 +182,7 @@ export const stepMethods: readonly Method[] = [
     harshness: 1,
     extraMechanisms: ['flush'],
     throughRinse: true,
-    notes: { apply: [always('A thin stream on the back of the mark, the cloth flexed now and then.')] },
+    notes: { apply: [always('Run a thin stream through the back of the mark.')] },
   },
   {
     ...DRY,
@@ -207,7 +207,7 @@ export const stepMethods: readonly Method[] = [
     rinse: 'vacuum',
     notes: {
       apply: [
-        always('Two millimetres thick; shake or vacuum it off and renew while it takes.', {
+        always('Two millimetres thick; shake or vacuum it off, renew while it clumps.', {
           asks: ['motor'],
         }),
       ],
@@ -236,7 +236,7 @@ export const stepMethods: readonly Method[] = [
     notes: {
       apply: [
         always(
-          'Only after the crust is off: plain paper above and below, iron at its lowest, no steam, moved on.',
+          'Crust off first. Plain paper above and below, iron at its lowest, no steam; keep it moving.',
           {
             names: ['steam', 'heat'],
           },
@@ -268,7 +268,7 @@ export const stepMethods: readonly Method[] = [
     action: 'press',
     extraMechanisms: ['lift'],
     harshness: 1,
-    notes: { apply: [always('Press and lift, a clean face each time; no strokes.', { names: ['blot'] })] },
+    notes: { apply: [always('Press and lift, a clean side each time; no strokes.', { names: ['blot'] })] },
   },
   {
     ...DRY,
@@ -280,7 +280,7 @@ export const stepMethods: readonly Method[] = [
     action: 'press',
     extraMechanisms: ['lift', 'brushing'],
     harshness: 1,
-    notes: { apply: [always('Along the weave, light.')] },
+    notes: { apply: [always('Light strokes along the weave.')] },
   },
   {
     ...DRY,
@@ -315,7 +315,7 @@ export const stepMethods: readonly Method[] = [
     dwellMin: { min: 5, max: 60, lookEvery: 10 },
     harshness: 1,
     maxRounds: 3,
-    notes: { apply: [always('Fully under, squeezed through, fresh water twice or three times.')] },
+    notes: { apply: [always('Squeeze it through under water; change the water two or three times.')] },
   },
   {
     ...BATH,
@@ -339,7 +339,7 @@ export const stepMethods: readonly Method[] = [
     tempC: { min: 20, max: 40, prefer: 'hottest' },
     dwellMin: { min: 30, max: 720, lookEvery: 60 },
     harshness: 3,
-    notes: { apply: [always('Under water, a plate on top, the lid laid loose.')] },
+    notes: { apply: [always('Keep it under with a plate; lid loose.')] },
   },
   {
     ...BATH,
@@ -429,7 +429,7 @@ export const stepMethods: readonly Method[] = [
     dwellMin: { min: 3, max: 15, lookEvery: 5 },
     harshness: 3,
     maxRounds: 2,
-    notes: { apply: [always('Dab in, blot out, outside in.', { asks: ['blot'] })] },
+    notes: { apply: [always('Dab it in and blot it out, from the edge inwards.', { asks: ['blot'] })] },
   },
   {
     ...SURFACE,
@@ -472,11 +472,7 @@ export const stepMethods: readonly Method[] = [
     harshness: 2,
     maxRounds: 3,
     notes: {
-      apply: [
-        always(
-          'As wide as it ran and three centimetres more, in small lots; film over it; eight hours at most.',
-        ),
-      ],
+      apply: [always('Wet it to 3 cm beyond the edge, in small lots; cover it with film.')],
     },
   },
   {

@@ -67,9 +67,7 @@ export const surfaceMethods: readonly Method[] = [
     keep: 'none',
     notWhenMostly: DRY_SIDE,
     notes: {
-      apply: [
-        always('Damp white cloth, press, lift, turn to a clean face; outside in.', { names: ['blot'] }),
-      ],
+      apply: [always('Press with a damp white cloth; turn to a clean side.', { names: ['blot'] })],
       dwell: [always('Blot dry after each pass. Stop when no more colour comes.', { names: ['blot'] })],
     },
   },
@@ -88,7 +86,7 @@ export const surfaceMethods: readonly Method[] = [
     schoolId: 'clearDetergent',
     notes: {
       apply: [
-        always('Blot with a wrung-out cloth from the outside inwards, 2–3 cm beyond the edge.', {
+        always('Blot with a wrung-out cloth, from 2 cm outside the edge inwards.', {
           names: ['wring', 'blot'],
         }),
       ],
@@ -110,7 +108,7 @@ export const surfaceMethods: readonly Method[] = [
     maxRounds: 3,
     notes: {
       apply: [
-        always('Blot with a wrung-out cloth from the outside inwards, 2–3 cm beyond the edge.', {
+        always('Blot with a wrung-out cloth, from 2 cm outside the edge inwards.', {
           names: ['wring', 'blot'],
         }),
       ],
@@ -152,7 +150,7 @@ export const surfaceMethods: readonly Method[] = [
     expectedSignIds: ['vinegarSmellGoes'],
     notes: {
       apply: [
-        always('Blot, do not rub; change the face of the cloth as soon as colour shows.', {
+        always('Blot, do not rub; turn to a clean side.', {
           asks: ['blot'],
           bars: ['rub'],
         }),
@@ -187,7 +185,7 @@ export const surfaceMethods: readonly Method[] = [
     harshness: 5,
     maxRounds: 2,
     notes: {
-      apply: [always('Dab with a cotton pad, on the mark only.')],
+      apply: [always('Dab it on the mark only.')],
       dwell: [
         always(
           'Keep it damp. Wine, berry and blood show it within minutes; tannin, green and mould may need half an hour.',
@@ -212,7 +210,7 @@ export const surfaceMethods: readonly Method[] = [
     maxRounds: 3,
     notes: {
       apply: [
-        always('White cloth, cold water, a touch of soap; blot in widening circles to feather the edge.', {
+        always('White cloth, cold water, a touch of soap; blot outwards so that no edge forms.', {
           names: ['soap', 'blot'],
         }),
       ],
@@ -296,10 +294,10 @@ export const surfaceMethods: readonly Method[] = [
     washAfter: false,
     notes: {
       apply: [
-        always(
-          'Dry white cloth, press with the weight of a hand, lift, turn to a clean face; outside in. Never rub.',
-          { asks: ['blot'], bars: ['rub'] },
-        ),
+        always('Press with a dry white cloth; turn to a clean side. Never rub.', {
+          asks: ['blot'],
+          bars: ['rub'],
+        }),
       ],
       look: [always('Stop when the cloth stays clean.')],
     },
@@ -387,7 +385,7 @@ export const surfaceMethods: readonly Method[] = [
     expectedSignIds: ['vinegarSmellGoes'],
     notes: {
       apply: [
-        always('Blot, do not rub; change the face of the cloth as soon as colour shows.', {
+        always('Blot, do not rub; turn to a clean side.', {
           asks: ['blot'],
           bars: ['rub'],
         }),

@@ -1,7 +1,7 @@
 import { Box, Stack } from '@chakra-ui/react';
 import type { AtOnce, Plan } from '@feverfew/contracts';
 import { useState } from 'react';
-import { useLexicon, useMeasures } from '../../../app/useLexicon';
+import { useLexicon } from '../../../app/useLexicon';
 import { Slate, SlateVerb, SlateWord } from '../../../components/Slate';
 import { verbDrawing } from '../../../components/VerbDrawing';
 import { SHORT, slateView } from './slateView';
@@ -15,9 +15,8 @@ interface PlanSlateProps {
 /** What the hand does now; behind Why what it most likely is, how to tell, and each ban with its reason. */
 export function PlanSlate({ plan, first }: PlanSlateProps) {
   const say = useLexicon();
-  const measures = useMeasures();
   const [open, setOpen] = useState(false);
-  const view = slateView(plan, first, say, measures);
+  const view = slateView(plan, first, say);
   if (!view) return null;
   const { name, label, aside, guards, verb, line, bans, verbs, isLoud } = view;
   const verdict = plan?.verdict ?? [];

@@ -1,5 +1,12 @@
 import { Box, Flex } from '@chakra-ui/react';
-import { type Plan, type Round, type RunView, type TroubleFacts } from '@feverfew/contracts';
+import {
+  dryingWords,
+  PLAIN_WATER,
+  type Plan,
+  type Round,
+  type RunView,
+  type TroubleFacts,
+} from '@feverfew/contracts';
 import { Fragment } from 'react';
 import type { OnTable } from '../../../recipe/mixDraft';
 import { BelowRow } from './BelowRow';
@@ -7,7 +14,7 @@ import { LookRow } from './LookRow';
 import { type ClockTime, type RoundTimes, roundTimes } from './planTimes';
 import { NOT_BEGUN, progressOf } from './progress';
 import { StepRow } from './StepRow';
-import { cautionsByStep, dryingView, PLAIN_WATER, triesHiddenSpot } from './stepView';
+import { cautionsByStep, triesHiddenSpot } from './stepView';
 import { TestRow } from './TestRow';
 
 interface RoundLadderProps {
@@ -28,7 +35,6 @@ export function RoundLadder({ round, plan, run, nowMs, on, onFacts }: RoundLadde
   const cautions = cautionsByStep(round.passes);
   const progress = round.passes.map((laid) => progressOf(laid, run));
   const waits = round.passes.map((laid, at) => triesHiddenSpot(laid) && !progress[at]?.isDone);
-  const next = isFirstRound(plan, round) ? progress.findIndex(({ isDone }) => !isDone) : -1;
   const assumed = plan.findings.find((one) => one.code === 'sizeAssumed');
   const measured = round.passes.findIndex(isMeasured);
   const after = before + round.passes.length;
@@ -47,7 +53,6 @@ export function RoundLadder({ round, plan, run, nowMs, on, onFacts }: RoundLadde
               isLast={at === round.passes.length - 1}
               at={times.steps[at] ?? NO_TIME}
               progress={progress[at] ?? NOT_BEGUN}
-              isNext={at === next}
               waitsForTest={waits[at] ?? false}
               assumed={at === measured ? assumed : undefined}
               cautionIds={cautions[at] ?? []}
@@ -72,8 +77,6 @@ const keyOf = ({ passes }: Round, at: number): string => {
   const earlier = passes.slice(0, at).filter((other) => other.methodId === methodId).length;
   return `${methodId} ${earlier}`;
 };
-
-const isFirstRound = ({ rounds }: Plan, round: Round): boolean => rounds[0] === round;
 
 /** Something is poured for it, by the size of the mark. */
 const isMeasured = ({ actions }: Round['passes'][number]): boolean =>
@@ -130,14 +133,13 @@ function DryingRow({
   number: number;
   at: ClockTime;
 }) {
-  const { where, time, heatWaits } = dryingView(drying);
+  const [head = '', ...lines] = dryingWords(drying);
   return (
     <BelowRow number={number} at={at}>
       <Box as="h3" display="inline" fontSize={{ base: '19px', md: '18px' }}>
-        Dry: {where}
+        {head}
       </Box>{' '}
-      <strong>{time}</strong>.{heatWaits && ' No dryer, no iron yet.'}
-      {drying.notes.length > 0 && ` ${drying.notes.join(' ')}`}
+      {lines.join(' ')}
     </BelowRow>
   );
 }

@@ -5,10 +5,11 @@ import {
   type Pass,
   passWords,
   type RoundPass,
+  recipeStretches,
   type TroubleFacts,
 } from '@feverfew/contracts';
 import { useState } from 'react';
-import { useLexicon, useMeasures } from '../../../app/useLexicon';
+import { useLexicon } from '../../../app/useLexicon';
 import { Claims } from '../../../components/Claims';
 import type { OnTable } from '../../../recipe/mixDraft';
 import { passRemarks } from '../passView';
@@ -19,7 +20,7 @@ import type { Progress } from './progress';
 import { Clock, Disc, WhyButton } from './rowParts';
 import { StepCautions } from './StepCautions';
 import { StepWhy } from './StepWhy';
-import { recipeStretches, stepLines } from './stepView';
+import { stepLines } from './stepView';
 import { VesselChoice } from './VesselChoice';
 
 export interface StepRowProps {
@@ -30,8 +31,6 @@ export interface StepRowProps {
   readonly number: number;
   /** The last of its round: there is no next for it to make way for. */
   readonly isLast: boolean;
-  /** The one the hand comes to next: it is said whole. */
-  readonly isNext: boolean;
   /** A hidden spot comes first, and has not been tried. */
   readonly waitsForTest: boolean;
   /** Where its amounts stand on a size nobody has told. */
@@ -57,18 +56,16 @@ export function StepText({
   on,
   onFacts,
   isOutline,
-  isNext,
   waitsForTest,
   assumed,
   progress,
 }: StepRowProps & { isOutline: boolean }) {
   const say = useLexicon();
-  const measures = useMeasures();
   const [open, setOpen] = useState(false);
   const name = say.name(laid.methodId);
   const ownLog = pass?.ownLog;
-  const recipe = recipeStretches(laid.actions, say, measures);
-  const lines = stepLines(laid, isNext, say);
+  const recipe = recipeStretches(laid, say);
+  const lines = stepLines(laid, say);
   const { conditions } = passWords(laid, say);
   return (
     <Box

@@ -23,7 +23,7 @@ interface StepWhyProps {
 export function StepWhy({ laid, pass, rungIndex, facts, on, onFacts }: StepWhyProps) {
   const say = useLexicon();
   const reason = useCatalogue().data?.methods.find((method) => method.id === laid.methodId)?.reason;
-  const { expect, how } = passWords(laid, say);
+  const { how } = passWords(laid, say);
   const name = say.name(laid.methodId);
   return (
     <Stack gap="6px" fontSize="15px" paddingBlock="6px 10px">
@@ -34,7 +34,6 @@ export function StepWhy({ laid, pass, rungIndex, facts, on, onFacts }: StepWhyPr
             laid.purpose ? `For ${PURPOSE_WORDS[laid.purpose]}.` : '',
             laid.origin === 'workedOut' ? 'Worked out from what moves the soil, not common practice.' : '',
             reason ?? '',
-            expect ?? '',
             ...quietRemarks(laid, say),
             durationLine(laid.minutes, laid.risk),
           ]

@@ -35,9 +35,9 @@ export function TestRow({ number }: { number: number }) {
         </Disc>
         <Box flex="1" minWidth="0">
           <Box as="h3" display="inline" fontSize={{ base: '19px', md: '18px' }}>
-            Hidden spot first
-          </Box>{' '}
-          Colour comes off: leave {number} out.
+            Test a hidden spot first
+          </Box>
+          . If colour comes off, skip step {number}.
         </Box>
       </Flex>
     </Box>

@@ -4,12 +4,11 @@ import {
   effectRange,
   firstHand,
   type Lexicon,
-  type Measures,
   type Plan,
+  recipeWords,
 } from '@feverfew/contracts';
 import { emptyTitle } from '../passView';
 import { minutesText } from './planTimes';
-import { recipeText } from './stepView';
 
 /** What the slate says: what the hand does now, in one line that is read from an arm's length. */
 export interface SlateView {
@@ -41,12 +40,7 @@ const EMPTY = { aside: '', guards: [], line: '', verbs: [], isLoud: false } as c
  * @param first while little is told: what holds for every answer still open
  * @returns null where nothing can be said yet
  */
-export function slateView(
-  plan: Plan | undefined,
-  first: AtOnce | null,
-  say: Lexicon,
-  measures: Measures,
-): SlateView | null {
+export function slateView(plan: Plan | undefined, first: AtOnce | null, say: Lexicon): SlateView | null {
   const atOnce = first ?? plan?.atOnce;
   if (!atOnce) return null;
   const bans = atOnce.donts.map(banWords).slice(0, MOST_BANS);
@@ -62,7 +56,7 @@ export function slateView(
       label: `First, ${minutesText(step.handsOnMin)}`,
       aside: 'nothing is urgent',
       verb: say.name(step.methodId),
-      line: sentence(recipeText(step.actions, say, measures)),
+      line: sentence(recipeWords(step, say)),
     };
   if (plan && plan.facts.piece.itemId !== null && plan.facts.markIds.length > 0)
     return { ...still, name: 'Not at home', label: 'Not at home', verb: emptyTitle(plan) };
