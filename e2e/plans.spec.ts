@@ -229,7 +229,7 @@ const CASES: readonly Case[] = [
     piece: { colour: 'white', label: machine(60) },
     facts: { ...whole, age: 'months', schools: { deepStripWay: 'deepStripAView' } },
     rungs: ['deepStripA'],
-    says: [/stands in for borax/],
+    says: [/Instead of borax/],
   },
 ];
 

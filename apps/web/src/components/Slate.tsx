@@ -175,13 +175,22 @@ function Bans({ bans }: { bans: readonly string[] }) {
           gridColumn={bans.length === 1 || ban.length > LONG ? '1 / -1' : undefined}
         >
           <X size={16} strokeWidth={2.2} aria-hidden="true" style={{ flexShrink: 0 }} />
-          {ban}
+          <span>
+            {ban.startsWith(NO) && (
+              <Box as="span" srOnly>
+                {NO}
+              </Box>
+            )}
+            {ban.replace(/^no /, '').replace(', no ', ', ')}
+          </span>
         </Flex>
       ))}
     </Box>
   );
 }
 
+/** The cross of a sign says it to the eye. */
+const NO = 'no ';
 /** Letters of a sign that needs the whole width. */
 const LONG = 24;
 

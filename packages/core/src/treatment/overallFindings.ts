@@ -221,8 +221,8 @@ function professionalBecause(
 }
 
 /**
- * Chlorine bleach in the house that could meet what this plan puts on the piece, or what was tried before. Where the
- * plan uses the bleach itself, everything in the cupboard that it must not meet.
+ * Chlorine bleach in the house that gives off fumes with what this plan puts on the piece, or with what was tried
+ * before. Where the plan uses the bleach itself, everything in the cupboard that it must not meet.
  */
 function cupboardPairs(
   { cupboard, facts, knowledge, index }: PlanContext,
@@ -237,11 +237,12 @@ function cupboardPairs(
   const chlorine = knowledge.agents.filter(
     ({ id, chemistries }) => cupboard.has(id) && chemistries.includes('chlorine'),
   );
-  const partners = chlorine.some(({ id }) => used.has(id)) ? [...cupboard.keys()] : [...used];
+  const isUsed = chlorine.some(({ id }) => used.has(id));
+  const partners = isUsed ? [...cupboard.keys()] : [...used];
   return chlorine.flatMap(({ id }) =>
     partners.sort().flatMap((agentBId) => {
       const pair = index.besideChlorine.get(agentBId);
-      return pair
+      return pair && (pair.fumes || isUsed)
         ? [finding('cupboardHoldsPair', { pairId: pair.id, agentAId: id, agentBId }, pair.sourceIds)]
         : [];
     }),

@@ -174,7 +174,7 @@ const WORDS: Words = {
     `${upper(say.name(agentId))} may take the piece's own colour with it. Dip a corner in a cup first; last resort.`,
   notInCupboard: ({ agentId }, say) => `Not in your cupboard: ${say.name(agentId)}.`,
   standsIn: ({ substitutionId, useAgentId, wantedAgentId }, say) =>
-    `${upper(say.name(useAgentId))} stands in for ${say.name(wantedAgentId)}. ${say.name(substitutionId)}`,
+    `Instead of ${say.name(wantedAgentId)}. ${say.name(substitutionId)}`,
   bigPour: ({ agentId, amount, unit }, say) =>
     `That is ${unit === 'mL' ? say.volume(amount) : `${amount} g of`} ${say.name(agentId)} a round: ` +
     'see that there is enough.',

@@ -115,8 +115,9 @@ function amountText(ingredient: Ingredient, say: Lexicon): string {
   const exact = exactText(ingredient, say);
   if (massG === null && volumeML !== null && volumeML < SAID_IN_DROPS_ML)
     return `${dropWords(volumeML)} (${exact})`;
-  const isJug = snapped?.counts.some(({ toolId }) => toolId === 'jug') ?? true;
-  return !snapped || isJug || basis === 'weighed' ? exact : `${toolWords(snapped)} (${exact})`;
+  // Millilitres in a jug say a liquid's amount by themselves; a powder's they measure.
+  const isSame = massG === null && snapped?.counts.some(({ toolId }) => toolId === 'jug');
+  return !snapped || isSame || basis === 'weighed' ? exact : `${toolWords(snapped)} (${exact})`;
 }
 
 const exactText = ({ massG, volumeML }: Ingredient, say: Lexicon): string =>

@@ -87,18 +87,11 @@ export function CupboardWarning({ plan }: { plan: Plan }) {
   ) : null;
 }
 
-/** One sentence for all dangerous neighbours of one agent, grouped by what would happen. */
+/** One line for all dangerous neighbours of one product. */
 function pairText(findings: readonly Finding[], say: Lexicon): string {
   const facts = findings.flatMap((finding) => (finding.code === 'cupboardHoldsPair' ? [finding.facts] : []));
   const first = facts[0];
   if (!first) return '';
-  const happenings = [...new Set(facts.map((fact) => say.name(fact.pairId)))];
-  const groups = happenings.map(
-    (what) =>
-      `${facts
-        .filter((fact) => say.name(fact.pairId) === what)
-        .map((fact) => say.name(fact.agentBId))
-        .join(' or ')} (${what})`,
-  );
-  return `Leave your ${say.name(first.agentAId)} shut. It must never meet ${groups.join(' or ')}.`;
+  const others = [...new Set(facts.map((fact) => say.name(fact.agentBId)))];
+  return `Keep your ${say.name(first.agentAId)} shut: dangerous with ${others.join(' or ')}.`;
 }

@@ -50,22 +50,22 @@ export function PlanView({ plan, run, nowMs, pieceId, troubleId, catalogue, onFa
           <NextRound key={round.id} round={round} {...ladder} />
         ),
       )}
-      {plan.ends.map(({ markId, text }) => (
+      {[...new Set(plan.ends.map(({ text }) => text))].map((text) => (
         <Box
-          key={markId}
+          key={text}
           color="soft"
           paddingTop="6px"
           paddingInlineStart={
             plan.rounds.length > 0 ? { md: 'calc(52px + clamp(150px, 19vw, 220px) + 24px)' } : undefined
           }
         >
-          What then stays: {text}
+          If it stays: {text}
         </Box>
       ))}
       <Stack gap="0" paddingTop="16px">
         <NeverLine never={plan.keep.never} />
         {!nobody && (
-          <Fold title="Keep in mind" summary={plan.keep.says[0] ?? plan.keep.prevent[0] ?? ''}>
+          <Fold title="Keep in mind" summary="">
             <KeepInMind plan={plan} />
           </Fold>
         )}

@@ -79,7 +79,7 @@ const MOST: Readonly<Record<string, Omit<Course1, 'kind' | 'first' | 'second' | 
     dry: {
       ways: [],
       notes: [
-        does('Blot dry; window open, fan on.'),
+        does('Blot it dry; open a window.'),
         only({ itemIds: ['carpet', 'rug'] }, 'A dry towel and a weight on it overnight.'),
       ],
     },

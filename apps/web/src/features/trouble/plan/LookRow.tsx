@@ -10,7 +10,8 @@ type Ways = Look['ways'];
 /** More of them are asked at the tub, when it is looked at. */
 const MOST_CHECKS = 2;
 
-const SEEN = { gone: 'gone', better: 'fainter', noChange: 'the same', worse: 'worse' } as const;
+/** What is gone is done: that needs no saying. */
+const SEEN = { gone: null, better: 'Fainter', noChange: 'No change', worse: 'Worse' } as const;
 
 /** The look that ends a round, each answer with where it leads; several troubles are looked at one by one. */
 export function LookRow({
@@ -57,23 +58,27 @@ function WaysOn({ ways, plan }: { ways: Ways; plan: Plan }) {
   const { numbers, roundOf } = numbersOf(plan);
   const to = (way: Ways[number]): string => {
     if (way.way === 'worse') return 'stop';
-    if (way.passId === null) return way.way === 'gone' ? 'done' : 'the end';
+    if (way.passId === null) return 'stop';
     const round = roundOf.get(way.passId);
-    return round === plan.rounds[0]?.id ? `${numbers.get(way.passId)} again` : `round ${round?.slice(1)}`;
+    return round === plan.rounds[0]?.id
+      ? `step ${numbers.get(way.passId)} again`
+      : `round ${round?.slice(1)}`;
   };
   return (
     <Flex as="ul" gap={{ base: '2px 12px', md: '2px 20px' }} wrap="wrap" listStyleType="none">
-      {ways.map((way) => (
-        <Box as="li" key={way.way} color="soft">
-          {SEEN[way.way]}:{' '}
-          <Box as="strong" color={way.way === 'worse' ? 'brick' : 'leaf'}>
-            {to(way)}
+      {ways
+        .filter(({ way }) => way !== 'gone')
+        .map((way) => (
+          <Box as="li" key={way.way} color="soft">
+            {SEEN[way.way]}:{' '}
+            <Box as="strong" color={way.way === 'worse' ? 'brick' : 'leaf'}>
+              {to(way)}
+            </Box>
           </Box>
-        </Box>
-      ))}
+        ))}
       {ways.every(({ way }) => way !== 'worse') && (
         <Box as="li" color="soft">
-          worse:{' '}
+          Worse:{' '}
           <Box as="strong" color="brick">
             stop
           </Box>

@@ -96,11 +96,13 @@ const NO_TIME: ClockTime = { time: '', day: null };
 function RoundHead({ number, times }: { number: string; times: RoundTimes }) {
   return (
     <Flex columnGap={{ base: '14px', md: '28px' }} wrap="wrap" align="baseline" paddingBlock="12px 8px">
-      <Box as="h2" fontSize="22px" flex={{ base: '1 1 100%', md: '1' }}>
+      <Box as="h2" fontSize="22px" flex="1">
         Round {number}
       </Box>
       <Time value={times.hands} after="yours" />
-      <Time value={times.inAll} after="in all" />
+      <Box display={{ base: 'none', md: 'block' }}>
+        <Time value={times.inAll} after="in all" />
+      </Box>
       <Time value={times.ready} before="ready" />
     </Flex>
   );

@@ -17,7 +17,7 @@ import { AssumedSize } from './AssumedSize';
 import { HaveInstead } from './HaveInstead';
 import type { ClockTime } from './planTimes';
 import type { Progress } from './progress';
-import { Clock, Disc, WhyButton } from './rowParts';
+import { Disc, WhyButton } from './rowParts';
 import { StepCautions } from './StepCautions';
 import { StepWhy } from './StepWhy';
 import { stepLines } from './stepView';
@@ -50,7 +50,6 @@ export function StepText({
   pass,
   rungIndex,
   number,
-  at,
   cautionIds,
   facts,
   on,
@@ -102,22 +101,14 @@ export function StepText({
             </Box>
           )}
         </Box>
-        <Clock at={at} />
-        <Box
-          display={{ base: 'none', md: 'block' }}
-          width="52px"
-          textAlign="end"
-          flexShrink={0}
-          fontSize="15px"
-        >
-          <strong>{Math.round(laid.handsOnMin)}</strong>{' '}
+        <Box width={{ md: '52px' }} textAlign="end" flexShrink={0} fontSize={{ base: '16px', md: '15px' }}>
+          <strong>{Math.round(laid.handsOnMin)}</strong>
           <Box as="span" color="soft">
-            min
+            {'\u00a0'}min
           </Box>
         </Box>
         <WhyButton
           type="button"
-          display={{ base: 'none', md: 'block' }}
           marginBlock="-6px"
           aria-expanded={open}
           aria-label={`Why step ${number}: ${name}`}
@@ -162,22 +153,6 @@ export function StepText({
             from your own results: {ownLog.worked} of {ownLog.uses}
           </Box>
         )}
-        <Flex display={{ base: 'flex', md: 'none' }} justify="space-between" align="center">
-          <Box fontSize="16px" color="soft">
-            <Box as="strong" color="ink">
-              {Math.round(laid.handsOnMin)}
-            </Box>{' '}
-            min of yours
-          </Box>
-          <WhyButton
-            type="button"
-            aria-expanded={open}
-            aria-label={`Why step ${number}: ${name}`}
-            onClick={() => setOpen(!open)}
-          >
-            Why
-          </WhyButton>
-        </Flex>
         {open && (
           <StepWhy laid={laid} pass={pass} rungIndex={rungIndex} facts={facts} on={on} onFacts={onFacts} />
         )}

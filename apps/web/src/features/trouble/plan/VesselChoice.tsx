@@ -38,7 +38,7 @@ interface VesselChoiceProps {
   readonly onFacts: (change: Partial<TroubleFacts>) => void;
 }
 
-/** The vessels of the house side by side: a tap takes another, and its water is worked out at once. */
+/** The vessel that is taken; the others of the house one tap away, and the water of each worked out at once. */
 export function VesselChoice({ laid, facts, onFacts }: VesselChoiceProps) {
   const household = useHousehold().data?.household;
   const [all, setAll] = useState(false);
@@ -51,7 +51,7 @@ export function VesselChoice({ laid, facts, onFacts }: VesselChoiceProps) {
   const rank = ({ vesselId, state }: (typeof vessels)[number]) =>
     vesselId === takenId ? -1 : order.indexOf(state);
   const sorted = [...vessels].sort((a, b) => rank(a) - rank(b));
-  const shown = all ? sorted : sorted.slice(0, sorted.slice(1).some(mayDo) ? 2 : 1);
+  const shown = all ? sorted : sorted.slice(0, 1);
   return (
     <Flex gap="8px" wrap="wrap" marginBlock="6px 4px" role="group" aria-label="Made in">
       {shown.map(({ vesselId, name, state, freeInMin }) => (
@@ -93,9 +93,6 @@ export function VesselChoice({ laid, facts, onFacts }: VesselChoiceProps) {
     </Flex>
   );
 }
-
-/** The next to be shown beside the one that is taken; the others are one tap away. */
-const mayDo = ({ state }: RoundPass['vessels'][number]): boolean => state === 'fits' || state === 'busy';
 
 const NOT_SO = { tooSmall: 'too small', unsuited: 'not for this' } as const;
 
