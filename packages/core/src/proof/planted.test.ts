@@ -71,7 +71,8 @@ const PLANTED: readonly Planted[] = [
     hasIt: (plan) =>
       actionsIn(plan).some(({ ingredients }) =>
         ingredients.some(
-          ({ agentId, massG, volumeML }) => agentId !== 'water' && (massG ?? volumeML ?? 0) > 0,
+          ({ agentId, basis, massG, volumeML }) =>
+            agentId !== 'water' && basis !== 'label' && (massG ?? volumeML ?? 0) > 0,
         ),
       ),
     plant: (plan) =>

@@ -128,7 +128,8 @@ const SOLVENT_IN_ALL_ML = 60;
 /** On what cannot be rinsed through: no more than its face takes up. A mix has a least size, so that is let pass. */
 function onSurface(...[work, read]: Parameters<WorkRule>) {
   const most = read.item?.mostMLPerCm2 ?? null;
-  if (most === null || work.kind !== 'treat' || work.soaks) return NONE;
+  const inDrum = work.programme !== null && work.programme !== 'none';
+  if (most === null || work.kind !== 'treat' || work.soaks || inDrum) return NONE;
   const mixed =
     work.waterML +
     work.pours.reduce(

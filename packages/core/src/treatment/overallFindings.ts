@@ -221,8 +221,9 @@ function professionalBecause(
 }
 
 /**
- * Chlorine bleach in the house that gives off fumes with what this plan puts on the piece, or with what was tried
- * before. Where the plan uses the bleach itself, everything in the cupboard that it must not meet.
+ * Chlorine bleach in the house that must not meet what this plan puts on the piece, or what was tried before. Enzymes
+ * are in nearly every wash: they are named only where a hand could reach for that bleach, on white cloth. Where the
+ * plan uses the bleach itself, everything in the cupboard that it must not meet.
  */
 function cupboardPairs(
   { cupboard, facts, knowledge, index }: PlanContext,
@@ -237,12 +238,14 @@ function cupboardPairs(
   const chlorine = knowledge.agents.filter(
     ({ id, chemistries }) => cupboard.has(id) && chemistries.includes('chlorine'),
   );
+  const { colour, label } = facts.piece;
+  const mayBleach = colour === 'white' && (label === null || label.bleach === 'any');
   const isUsed = chlorine.some(({ id }) => used.has(id));
   const partners = isUsed ? [...cupboard.keys()] : [...used];
   return chlorine.flatMap(({ id }) =>
     partners.sort().flatMap((agentBId) => {
       const pair = index.besideChlorine.get(agentBId);
-      return pair && (pair.fumes || isUsed)
+      return pair && (isUsed || mayBleach || pair.b !== 'protease')
         ? [finding('cupboardHoldsPair', { pairId: pair.id, agentAId: id, agentBId }, pair.sourceIds)]
         : [];
     }),

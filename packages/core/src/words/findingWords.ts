@@ -173,7 +173,7 @@ const WORDS: Words = {
   ownDyeAtRisk: ({ agentId }, say) =>
     `${upper(say.name(agentId))} may take the piece's own colour with it. Dip a corner in a cup first; last resort.`,
   notInCupboard: ({ agentId }, say) => `Not in your cupboard: ${say.name(agentId)}.`,
-  standsIn: ({ substitutionId, useAgentId, wantedAgentId }, say) =>
+  standsIn: ({ substitutionId, wantedAgentId }, say) =>
     `Instead of ${say.name(wantedAgentId)}. ${say.name(substitutionId)}`,
   bigPour: ({ agentId, amount, unit }, say) =>
     `That is ${unit === 'mL' ? say.volume(amount) : `${amount} g of`} ${say.name(agentId)} a round: ` +

@@ -9,13 +9,17 @@ import { unmeasured } from './unmeasured.js';
 /**
  * What the product's own label asks for, where the household has entered it. Otherwise "by its label": for a wash with
  * the usual dose, which has a range; for a bath without a figure.
- * @param bathL litres of bath; null = one machine wash
+ * @param bathL litres of bath; null = none, as in a machine
  */
-export function byLabel(agent: Agent, bathL: number | null, household: Household): Ingredient {
+export function byLabel(
+  agent: Agent,
+  { bathL, inDrum }: { readonly bathL: number | null; readonly inDrum: boolean },
+  household: Household,
+): Ingredient {
   const dose = household.products.find((product) => product.agentId === agent.id)?.labelDose;
   const amount = dose ? amountFor(dose, bathL) : null;
   if (!dose || amount === null) {
-    const usual = bathL === null ? usualWashDose(agent, household) : null;
+    const usual = inDrum ? usualWashDose(agent, household) : null;
     return usual
       ? { ...measureIngredient(agent, usual, household), basis: 'label', snapped: null }
       : unmeasured(agent.id, 'label');

@@ -196,7 +196,9 @@ function ingredientsOf(
     const agent = agentById(knowledge, use.agentId);
     const wanted = wantedOf(use.dose, agent);
     if (!wanted)
-      return use.dose.per === 'step' ? unmeasured(agent.id, 'step') : byLabel(agent, bathL, household);
+      return use.dose.per === 'step'
+        ? unmeasured(agent.id, 'step')
+        : byLabel(agent, { bathL, inDrum: method.inMachine }, household);
     if (standIn?.useAgentId !== use.agentId) return measureIngredient(agent, wanted, household);
     const { asked, used } = standInAmount(wanted, standIn, { knowledge });
     return {

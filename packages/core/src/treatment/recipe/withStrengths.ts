@@ -15,9 +15,11 @@ export function withStrengths(
     return sum + poured + (one.dilution?.waterML ?? 0);
   }, 0);
   const totalML = waterML + liquidML;
+  const isOnlyByLabel = waterML === 0 && ingredients.every(({ basis }) => basis === 'label');
   return ingredients.map((one) => ({
     ...one,
-    strengthAfter: totalML > 0 ? strengthInMix(one, totalML, knowledge) : null,
+    // How much water a drum takes is not known.
+    strengthAfter: totalML > 0 && !isOnlyByLabel ? strengthInMix(one, totalML, knowledge) : null,
     oxygenG: oxygenInPour(one, knowledge),
   }));
 }
