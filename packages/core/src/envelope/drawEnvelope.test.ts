@@ -111,13 +111,13 @@ describe('the envelope', () => {
     expect(antique.action.most).toBe('press');
   });
 
-  it('holds a protein mark to 40 °C and blood to 30 while it is there', () => {
+  it('holds a protein mark to 40 °C, blood too, while it is there', () => {
     expect(
       envelopeOf(trouble('egg', piece('tableLinen', { linen: 100 }, { label: label(95) }))).tempC.max,
     ).toBe(40);
     expect(
       envelopeOf(trouble('blood', piece('tableLinen', { linen: 100 }, { label: label(95) }))).tempC.max,
-    ).toBe(30);
+    ).toBe(40);
   });
 
   it('gives every limit an owner and a source', () => {

@@ -142,7 +142,7 @@ describe('the checker of work catches', () => {
         plan.atOnce.actions = texts.map((text) => ({ text, verbs: ['blot'] })) as never;
       };
     const [water, flood, hands, out] = [
-      'What was put on it before: out with it first, in two cold waters.',
+      'First rinse out what was put on it, in two cold waters.',
       STANDING_NOTES.floodNow.text,
       STANDING_NOTES.handsOff.text,
       STANDING_NOTES.airOutdoors.text,

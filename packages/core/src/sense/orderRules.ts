@@ -119,7 +119,7 @@ export function findDriedTooSoon({ plan, shown }: SenseCase): SenseFault[] {
 
 /** A quarter of an hour is within what anybody can foretell, min. */
 const FREE_MIN = 15;
-const SAYS_SO = new Set(['takesTooLong']);
+const SAYS_SO = new Set(['notInTime']);
 
 /** Ready after the time it is wanted, without a word of it. */
 export function findReadyTooLate({ plan }: SenseCase): SenseFault[] {

@@ -18,8 +18,10 @@ describe('how a trouble ends', () => {
   it('names a fibre only where the piece is made of it', () => {
     const wax = (fibreId: string) =>
       endOf(trouble('candleWax', piece('shirt', { [fibreId]: 100 }, { label: label(40) })));
-    expect(wax('polyester')).toEqual(['Two rounds; what is left then stays. Candle dye in polyester stays.']);
-    expect(wax('polyamide')).toEqual(['Two rounds; what is left then stays.']);
+    expect(wax('polyester')).toEqual([
+      'After two rounds, what is left stays. Candle dye in polyester stays.',
+    ]);
+    expect(wax('polyamide')).toEqual(['After two rounds, what is left stays.']);
   });
   it('leads what is antique to a conservator, and what is sound to a cleaner', () => {
     const mould = (condition: 'sound' | 'antique') =>

@@ -14,6 +14,7 @@ import { dangerFindings, dangerRemarks, forNobodyBecause } from './dangerRemarks
 import type { CupboardView } from './plan/plan.js';
 import { dangerFirst } from './rounds/dangerFirst.js';
 import type { LaidOut } from './rounds/layOut.js';
+import { timeFindings } from './timeFindings.js';
 
 /** Remarks on the plan as a whole. */
 export function overallFindings(
@@ -32,7 +33,7 @@ export function overallFindings(
     ...(rungs === 0 && !dangerFirst(context).only ? dangerFindings(context) : []),
     ...professionalFindings(context, none),
     ...unknownFindings(context),
-    ...washLaterFindings(context, rounds[0]),
+    ...timeFindings(context, rounds[0]),
     ...historyFindings(context),
     ...adviceFindings(context, rinsedFirst),
     ...sizeFindings(context),
@@ -53,18 +54,6 @@ export function overallFindings(
     ...heatFindings(context),
     ...cupboardPairs(context, ladder),
   ];
-}
-
-/** What is mostly washed is only treated where it is, for want of time. */
-function washLaterFindings(
-  { choices, rinsable, envelope }: PlanContext,
-  round: LaidOut['rounds'][number] | undefined,
-): Finding[] {
-  const washes = round?.passes.some(({ phase }) => phase === 'wash' || phase === 'bath') ?? true;
-  const wets = round?.drying != null;
-  return choices.readyInMin !== null && rinsable && envelope.wetting.most === 'immersion' && wets && !washes
-    ? [finding('washLater', {})]
-    : [];
 }
 
 /** What heat would set of it, in a dryer, under an iron or in water. */

@@ -33,10 +33,10 @@ export const dropWords = (volumeML: number): string => {
   return `${drops} ${drops === 1 ? 'drop' : 'drops'}`;
 };
 
-/** An amount of liquid as a hand measures it, with the exact one: "1 tsp (5 mL)", "12 drops (0.6 mL)", "40 mL". */
+/** An amount of liquid as a hand measures it, with the exact one: "1 tsp (5 mL)", "12 drops", "40 mL". */
 export function liquidWords(volumeML: number, snapped: SnappedVolume | null, say: Lexicon): string {
+  if (volumeML < SAID_IN_DROPS_ML) return dropWords(volumeML);
   const exact = say.volume(volumeML);
-  if (volumeML < SAID_IN_DROPS_ML) return `${dropWords(volumeML)} (${exact})`;
   if (!snapped || snapped.counts.some(({ toolId }) => toolId === 'jug')) return exact;
   return `${toolWords(snapped)} (${exact})`;
 }

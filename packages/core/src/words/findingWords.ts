@@ -155,6 +155,11 @@ const WORDS: Words = {
   chosenInstead: ({ methodId }, say) => `You chose “${say.name(methodId)}” instead.`,
   washLater: () =>
     'Too little time to wash and dry it. Press the place dry in a towel, with every product rinsed out; wash it within a day.',
+  notInTime: ({ readyInMin, likelyMin, inPlace }) =>
+    `Not ready in ${durationWords(readyInMin, readyInMin)}: about ${durationWords(likelyMin, likelyMin)} with drying. ` +
+    (inPlace
+      ? 'Lay a dry towel on it for now, and leave it free until it is dry.'
+      : 'Stop in time, rinse every product out and press it dry in a towel; go on within a day.'),
   takesTooLong: ({ minutes, readyInMin }) =>
     `Takes about ${durationWords(minutes, minutes)}: not ready in ${durationWords(readyInMin, readyInMin)}.`,
   addsLittle: ({ pct }) => `Would add ${pct} % at most to what the other steps take.`,

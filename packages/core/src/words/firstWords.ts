@@ -44,7 +44,9 @@ export const answerWords = (id: string, nameOf: (id: string) => string): string 
  */
 export function banWords(line: string): string {
   const ban = line.replace(/\.$/, '').replace(/: .*$/, '');
-  const short = /dryer|iron/.test(ban) ? ban.replace(/ before .*$/, '').replace(' and no ', ', no ') : ban;
+  const short = /dryer|iron/.test(ban)
+    ? ban.replace(/ before .*$| yet$/, '').replace(' and no ', ', no ')
+    : ban;
   return short.charAt(0).toLowerCase() + short.slice(1);
 }
 

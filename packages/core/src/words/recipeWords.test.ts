@@ -13,6 +13,9 @@ const NAMES: Readonly<Record<string, string>> = {
   dab: 'Peroxide 3 %, dabbed',
   oxygen: 'oxygen bleach for colours',
   soak: 'Oxygen soak for colours',
+  bioWash: 'Machine wash with enzymes',
+  bio: 'liquid detergent with enzymes',
+  plainDetergent: 'enzyme-free liquid detergent',
 };
 const say: Lexicon = {
   name: (id) => NAMES[id] ?? id,
@@ -83,6 +86,12 @@ describe('the figures of a step', () => {
       '45 mL soap, as its label says',
     );
     expect(labelWords(pour('dish', { basis: 'label', volumeML: null }), '', say)).toBe('by its label');
+  });
+  it('of a wash name the detergent by what its title leaves open', () => {
+    const wash = (agentId: string) =>
+      words('bioWash', action('mix', { ingredients: [pour(agentId, { basis: 'label', volumeML: null })] }));
+    expect(wash('bio')).toBe('Detergent by its label');
+    expect(wash('plainDetergent')).toBe('Enzyme-free liquid detergent by its label');
   });
   it('stand out where they are shown', () => {
     const mix = action('mix', { ingredients: [pour('oxygen')] });

@@ -31,12 +31,11 @@ export function recipeStretches(
   const pours = actions
     .flatMap(({ ingredients }) => ingredients)
     .filter(({ agentId }) => agentId !== PLAIN_WATER);
-  const isNamed =
-    pours.length === 1 && pours.every(({ agentId }) => namesIn(say.name(methodId), say.name(agentId)));
+  const title = pours.length === 1 ? say.name(methodId) : '';
   const dwell = actions.find((action) => action.dwell)?.dwell ?? null;
   const parts = [
     joined(
-      pours.map((one) => pourStretches(one, isNamed, say)),
+      pours.map((one) => pourStretches(one, title, say)),
       ' + ',
     ),
     waterStretches(actions, say),
@@ -68,19 +67,28 @@ function joined(parts: readonly (readonly Stretch[])[], by: string): Stretch[] {
   return parts.flatMap((part, at) => (at === 0 ? part : [plain(by), ...part]));
 }
 
-/** Whether a title has each word of a product's name; what stands in brackets, and "hydrogen", is left out. */
-function namesIn(title: string, name: string): boolean {
+/** Words that do not tell one product of its kind from another. */
+const OF_ANY = ['hydrogen'];
+const OF_ANY_DETERGENT = ['liquid', 'detergent', 'with'];
+
+/** Whether a title has each word of a product's name, but for some and for what stands in brackets. */
+function namesIn(title: string, name: string, without: readonly string[]): boolean {
   const wordsOf = (text: string): readonly string[] => text.toLowerCase().match(/[\p{L}-]+/gu) ?? [];
   const inTitle = wordsOf(title);
-  const words = wordsOf(name.replace(/\(.*\)/, '')).filter((word) => word !== 'hydrogen');
+  const words = wordsOf(name.replace(/\(.*\)/, '')).filter((word) => !without.includes(word));
   return words.length > 0 && words.every((word) => inTitle.includes(word));
 }
 
-function pourStretches(ingredient: Ingredient, isNamed: boolean, say: Lexicon): Stretch[] {
+/** @param title the step's, where this is its one product; otherwise empty */
+function pourStretches(ingredient: Ingredient, title: string, say: Lexicon): Stretch[] {
   const { agentId, strengthPct, basis } = ingredient;
+  const isNamed = namesIn(title, say.name(agentId), OF_ANY);
   const name = `${say.name(agentId).replace(/ \(.*\)/, '')}${strengthPct === null ? '' : ` ${strengthPct} %`}`;
   if (basis === 'step') return isNamed ? [] : [plain(name)];
-  if (basis === 'label') return labelStretches(ingredient, isNamed ? '' : name, say);
+  if (basis === 'label') {
+    const isWashed = name.includes('detergent') && namesIn(title, name, OF_ANY_DETERGENT);
+    return labelStretches(ingredient, isNamed ? '' : isWashed ? 'detergent' : name, say);
+  }
   const amount = strong(amountText(ingredient, say));
   return isNamed ? [amount] : [amount, plain(` ${name}`)];
 }
@@ -113,8 +121,7 @@ function labelStretches(ingredient: Ingredient, name: string, say: Lexicon): Str
 function amountText(ingredient: Ingredient, say: Lexicon): string {
   const { massG, volumeML, snapped, basis } = ingredient;
   const exact = exactText(ingredient, say);
-  if (massG === null && volumeML !== null && volumeML < SAID_IN_DROPS_ML)
-    return `${dropWords(volumeML)} (${exact})`;
+  if (massG === null && volumeML !== null && volumeML < SAID_IN_DROPS_ML) return dropWords(volumeML);
   // Millilitres in a jug say a liquid's amount by themselves; a powder's they measure.
   const isSame = massG === null && snapped?.counts.some(({ toolId }) => toolId === 'jug');
   return !snapped || isSame || basis === 'weighed' ? exact : `${toolWords(snapped)} (${exact})`;

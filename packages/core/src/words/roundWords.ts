@@ -93,8 +93,8 @@ function beforeWords(actions: readonly Action[]): string[] {
     ...(rinse
       ? [
           rinse.rinseWay === 'damp'
-            ? 'First blot out what was put on it: two damp cloths.'
-            : `First rinse out what was put on it: ${rinse.rinses ?? 2} changes of cold water.`,
+            ? 'First blot out what was put on it.'
+            : `First rinse it in ${rinse.rinses ?? 2} changes of cold water.`,
         ]
       : []),
   ];

@@ -5,14 +5,15 @@ import { always } from './say.js';
 export const STANDING_NOTES = {
   dryBetween: always('Let it dry before the next product.', { names: ['dryIn'] }),
   towelOnIt: always('Dry white towel on it, weighed down, until it takes no more; then let it air.'),
-  fanOnIt: always('A fan on it, on cold, until it feels dry to the palm.', { asks: ['motor'] }),
+  fanOnIt: always('A cool fan on it until it feels dry.', { asks: ['motor'] }),
+  rolledAndFanned: always('Roll it in a towel, then a cool fan on it.', { asks: ['motor'] }),
   washAlone: always('Wash it alone.'),
   noSpin: always('No spin and no wringing: hang it up dripping.', { bars: ['wring'] }),
-  rinseOutProduct: always('What was put on it before: out with it first, in two cold waters.', {
+  rinseOutProduct: always('First rinse out what was put on it, in two cold waters.', {
     asks: ['water'],
   }),
   dabOutProduct: always(
-    'What was put on it before: out with it first. Dab many times with a damp white cloth, a fresh face each time.',
+    'First dab out what was put on it, many times, with a damp white cloth turned to a clean side.',
     { asks: ['water'] },
   ),
   leaveFumes: always(

@@ -173,9 +173,31 @@ export const DRYING_USUAL_MIN = {
   inPlace: { low: 240, likely: 600, high: 1440 },
   /** A seat or carpet before a fan: four to five hours. */
   fanned: { low: 180, likely: 270, high: 480 },
+  /** What is left to dry after hours under a weighed-down towel. */
+  underTowel: { low: 0, likely: 60, high: 180 },
   /** A place of a palm on a garment, pressed in a towel, in moving air. */
   patch: { low: 20, likely: 60, high: 120 },
 } as const;
+/** Cloth counts as so thick from this weight on, g/m². Common practice, no source. */
+export const THICKNESS_FROM_G_PER_M2 = { thin: 0, middle: 220, thick: 330 } as const;
+/**
+ * Minutes until dry before a cool fan, for what must be ready soon: a place pressed in a towel, or a whole piece spun
+ * at 1200. Common practice, no source; for a room at 20 °C.
+ */
+export const DRYING_FANNED_MIN = {
+  patch: {
+    thin: { low: 20, likely: 30, high: 40 },
+    middle: { low: 30, likely: 45, high: 60 },
+    thick: { low: 40, likely: 60, high: 80 },
+  },
+  whole: {
+    thin: { low: 60, likely: 90, high: 120 },
+    middle: { low: 150, likely: 210, high: 270 },
+    thick: { low: 240, likely: 330, high: 420 },
+  },
+} as const;
+/** Only rolled in a towel, not spun, a piece dries so much longer. Computed from the water left, 0.7 to 1.1 g/g. */
+export const ROLLED_FACTOR = 1.6;
 /** A thin piece, washed and spun, before a fan: usual, min. Common practice, no source. */
 export const QUICKEST_DRYING_MIN = 90;
 /** Spirits aired out of cloth, outdoors, no fan, at the quickest, min. Common practice, no source. */

@@ -16,6 +16,7 @@ const DANGERS: readonly Finding['code'][] = [
   'dangerHere',
 ];
 const GRAVE: readonly Finding['code'][] = [
+  'notInTime',
   'noCleaningHelps',
   'noHomeMethod',
   'professionalHand',

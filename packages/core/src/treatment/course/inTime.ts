@@ -3,20 +3,30 @@ import { finding } from '../../finding/finding.js';
 import type { EligibleMethod } from '../assess/assessMethod.js';
 import type { PlanContext } from '../case/planContext.js';
 import type { NotUsed } from '../plan/round.js';
+import { fannedMin } from '../rounds/fannedDrying.js';
 import type { Placing } from './placing.js';
 
 /** Where it must be ready: the longest work goes first, until the rest and an ordinary drying fit. */
 export function inTime(
   list: Placing[],
   wash: EligibleMethod | undefined,
-  { choices, item }: PlanContext,
+  context: PlanContext,
   notUsed: NotUsed[],
 ): Placing[] {
-  const { readyInMin } = choices;
+  const {
+    choices: { readyInMin },
+    item,
+  } = context;
   if (readyInMin === null) return list;
   // Without a wash only the place is wet.
   const inPlace = item.surfaceOnly ? DRYING_USUAL_MIN.fanned : DRYING_USUAL_MIN.patch;
-  const drying = (wash ? DRYING_USUAL_MIN.line : inPlace).likely;
+  const whole =
+    wash &&
+    Math.min(
+      DRYING_USUAL_MIN.line.likely,
+      fannedMin(wash.method.inMachine ? 'spun' : 'rolled', context).likely,
+    );
+  const drying = whole ?? inPlace.likely;
   const rest = (wash ? least(wash) : 0) + drying;
   const kept = [...list];
   while (kept.reduce((sum, { fitted }) => sum + least(fitted.eligible), rest) > readyInMin) {

@@ -14,6 +14,7 @@ import { sayable } from '../case/sayable.js';
 import type { ArrangedRound, Placed } from '../course/arranged.js';
 import { courseFor } from '../course/courseFor.js';
 import type { Drying } from '../plan/round.js';
+import { fannedMin, thicknessOf } from './fannedDrying.js';
 
 /** The low tumble may be used: it is here, label and cloth bear it, and no line on piece or trouble forbids it. */
 function mayTumble({ envelope, household, item, knowledge, marks, barred }: PlanContext): boolean {
@@ -30,6 +31,16 @@ const tumblesDown = ({ facts, index, marks }: PlanContext): boolean =>
   facts.piece.parts.some((part) =>
     part.fibres.some(({ fibreId }) => index.fibres.get(fibreId)?.driesInTumble),
   );
+
+/** From here on a dry towel under a weight has taken nearly all, min. */
+const LONG_UNDER_TOWEL_MIN = 240;
+
+/** How a carpet or seat dries: what lay under a towel for hours is nearly dry. */
+function inPlaceKind(last: Placed | undefined, isFanned: boolean): keyof typeof DRYING_USUAL_MIN {
+  const isWeighed =
+    last?.eligible.method.wetting === 'dry' && last.eligible.window.dwellMin.min >= LONG_UNDER_TOWEL_MIN;
+  return isWeighed ? 'underTowel' : isFanned ? 'fanned' : 'inPlace';
+}
 
 const WITHOUT_HEAT = ['flat', 'line', 'sun'] as const;
 
@@ -55,7 +66,8 @@ export function dryingOf(
   const solvent = passes.some(({ eligible }) => eligible.appliedAgents.some((agent) => agent.flammable));
   const solvents = solvent || solventsEver(context).length > 0;
   // What must be ready soon gets moving air, unless a vapour that burns is about.
-  const isFanned = inPlace && context.choices.readyInMin !== null && !solvents;
+  const isHurried = context.choices.readyInMin !== null && !solvents && round === 1;
+  const isFanned = inPlace && isHurried;
   const tumbles = soaked && !solvents && mayTumble(context);
   const tumbled = tumbles && tumblesDown(context);
   const inDryer = tumbles && wanted.has('tumbleLow') && bearsDryHeat(context);
@@ -80,6 +92,15 @@ export function dryingOf(
   );
   const notes = [...new Set(said)];
   const [lowest] = ways;
+  // Thick cloth that may only lie flat is not hurried: its underside stays wet.
+  const rolled =
+    isHurried && !inPlace && !tumbled && (isPatch || lowest !== 'flat' || thicknessOf(context) === 'thin')
+      ? sayable([STANDING_NOTES.rolledAndFanned], context, moment)
+      : [];
+  const spun = wet.some(({ eligible }) => eligible.method.inMachine);
+  const usual =
+    DRYING_USUAL_MIN[lowest ? (isPatch ? 'patch' : lowest) : inPlaceKind(passes.at(-1), isFanned)];
+  const quick = fannedMin(isPatch ? 'patch' : spun ? 'spun' : 'rolled', context);
   return {
     action: {
       ...draftAction('dry', {
@@ -88,6 +109,7 @@ export function dryingOf(
           ...notes,
           ...(inPlace && notes.length === 0 ? sayable([STANDING_NOTES.towelOnIt], context, moment) : []),
           ...(isFanned ? sayable([STANDING_NOTES.fanOnIt], context, moment) : []),
+          ...rolled,
         ],
         cautionIds: [
           ...(bearsDryHeat(context) ? [] : STANDING_CAUTIONS.notYetGone),
@@ -97,7 +119,7 @@ export function dryingOf(
       }),
       id: `r${round}-dry`,
     },
-    minutes: DRYING_USUAL_MIN[lowest ? (isPatch ? 'patch' : lowest) : isFanned ? 'fanned' : 'inPlace'],
+    minutes: rolled.length > 0 && quick.likely < usual.likely ? quick : usual,
     notes,
   };
 }

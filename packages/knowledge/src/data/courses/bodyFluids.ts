@@ -20,7 +20,7 @@ import {
 } from './kit.js';
 
 const GLOVES = 'Gloves on: it is a body fluid.';
-const NO_HEAT = 'No dryer and no iron before it is gone.';
+const NO_HEAT = 'No dryer, no iron yet.';
 
 /** What comes from a body: cold before anything, gloves, and wash apart. */
 /** Where no water may go: what is wet is drawn out, and powder takes up the smell of what has dried. */

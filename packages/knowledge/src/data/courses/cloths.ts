@@ -54,9 +54,9 @@ export const end = (rounds: number, next: End['next'], ...notes: Line[]): End =>
   notes: lines(does, notes),
 });
 
-const TWICE = end(2, 'accept', 'Two rounds; what is left then stays.');
-const ONCE_THEN_CLEANER = end(1, 'professional', 'One round, then a cleaner, told what it is.');
-const TWICE_THEN_CLEANER = end(2, 'professional', 'Two rounds, then a cleaner.');
+const TWICE = end(2, 'accept', 'After two rounds, what is left stays.');
+const ONCE_THEN_CLEANER = end(1, 'professional', 'After one round, a cleaner: say what it is.');
+const TWICE_THEN_CLEANER = end(2, 'professional', 'After two rounds, a cleaner.');
 
 const MOST: Readonly<Record<string, Omit<Course1, 'kind' | 'first' | 'second' | 'notes'>>> = {
   white: { wash: W.white(), dry: { ways: ['line'], notes: [] }, checks: ['daylight'], end: TWICE },

@@ -16,7 +16,7 @@ import {
   white,
 } from './kit.js';
 
-const NO_HEAT = 'No dryer and no iron before it is gone.';
+const NO_HEAT = 'No dryer, no iron yet.';
 
 /** What is fat, and the colours that live in fat: the dry side first. */
 export const fatAndSpice = [

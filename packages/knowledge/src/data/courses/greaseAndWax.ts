@@ -331,7 +331,7 @@ export const greaseAndWax = [
         end: end(
           2,
           'accept',
-          'Two rounds; what is left then stays.',
+          'After two rounds, what is left stays.',
           ofSome({ fibreIds: ['polyester'] }, 'Candle dye in polyester stays.'),
         ),
       }),

@@ -20,7 +20,7 @@ import {
   white,
 } from './kit.js';
 
-const NO_HEAT = 'No dryer and no iron before it is gone.';
+const NO_HEAT = 'No dryer, no iron yet.';
 
 /** What comes from outdoors and from fire: dry first, then water. */
 export const groundAndGreen = [

@@ -150,12 +150,12 @@ export const joinedAndHonest = [
       coloured: coloured({
         first: [P.lift(), P.suds('fat', { min: [5, 15], onlyIf: [C.beads] }), P.flush(), P.enzyme()],
         second: [P.vinegarSuds()],
-        end: end(2, 'professional', 'Then a cleaner, told what was used.'),
+        end: end(2, 'professional', 'Then a cleaner: say what was used.'),
       }),
       synthetic: synthetic({
         first: [P.lift(), P.suds('fat'), P.flush(), P.enzyme()],
         second: [P.vinegarSuds()],
-        end: end(2, 'professional', 'Then a cleaner, told what was used.'),
+        end: end(2, 'professional', 'Then a cleaner: say what was used.'),
       }),
       delicate: delicate({
         first: [P.lift(), P.drip(), P.mild('fat', { min: [5, 10] })],

@@ -19,7 +19,7 @@ import {
   white,
 } from './kit.js';
 
-const NO_HEAT = 'No dryer and no iron before it is gone.';
+const NO_HEAT = 'No dryer, no iron yet.';
 
 /** What people put on skin and hair. */
 /** Sunscreen turns orange in many places at once: a bath reaches them all, else the place. */
@@ -395,7 +395,7 @@ export const makeUpAndCream = [
         end: end(
           2,
           'accept',
-          'Two rounds; what is left then stays.',
+          'After two rounds, what is left stays.',
           ofSome({ fibreIds: ['polyamide'] }, 'Polyamide keeps it.'),
         ),
       }),

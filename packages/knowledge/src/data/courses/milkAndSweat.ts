@@ -21,7 +21,7 @@ import {
   white,
 } from './kit.js';
 
-const NO_HEAT = 'No dryer and no iron before it is gone.';
+const NO_HEAT = 'No dryer, no iron yet.';
 
 /** Milk, egg, and what a body leaves in its clothes. */
 export const milkAndSweat = [
@@ -177,7 +177,7 @@ export const milkAndSweat = [
         end: end(
           2,
           'accept',
-          'Two rounds; what is left then stays.',
+          'After two rounds, what is left stays.',
           ofSome(
             { fibreIds: ['wool', 'superwash', 'cashmere', 'mohair', 'alpaca', 'angora'] },
             'Wool yellows by itself.',

@@ -19,7 +19,7 @@ import {
   white,
 } from './kit.js';
 
-const NO_HEAT = 'No dryer and no iron before it is gone.';
+const NO_HEAT = 'No dryer, no iron yet.';
 const NO_SOAP = 'No soap bar: soap sets tannin.';
 
 /** What plants colour, and what is sweet: water first, then acid or oxygen. */

@@ -170,10 +170,7 @@ export const runDye = [
         end: end(1, 'professional', 'Dried fast and flat; then a cleaner.'),
       }),
       dryOnly: dryOnly({
-        first: [
-          P.mild('looseDye', { c: [15, 25], main: true }),
-          P.towel({ expect: 'Spread flat between white towels, a layer in each fold.' }),
-        ],
+        first: [P.towel({ expect: 'Spread flat between white towels, a layer in each fold.' })],
         end: end(1, 'professional', 'Dry it flat with blotting paper between; the halo is for a cleaner.'),
       }),
     },

@@ -185,7 +185,7 @@ export const yellowAndGrey = [
           2,
           'professional',
           ofSome({ states: ['antique', 'irreplaceable'] }, 'What water leaves is its age: a conservator.'),
-          ofSome({ states: ['sound', 'worn', 'thinning', 'torn'] }, 'Two rounds, then a cleaner.'),
+          ofSome({ states: ['sound', 'worn', 'thinning', 'torn'] }, 'After two rounds, a cleaner.'),
         ),
       }),
       protein: protein({
@@ -259,7 +259,7 @@ export const yellowAndGrey = [
         end: end(
           2,
           'accept',
-          'Two rounds; what is left then stays.',
+          'After two rounds, what is left stays.',
           ofSome({ fibreIds: ['elastane', 'polyamide'] }, 'Polyamide and elastane stay yellow.'),
         ),
       }),

@@ -412,7 +412,7 @@ export const stepMethods: readonly Method[] = [
     tempC: { min: 40, max: 60, prefer: 'hottest' },
     dwellMin: { min: 60, max: 165, lookEvery: 60 },
     harshness: 4,
-    notes: { apply: [always('Full length, the drum half full.')] },
+    notes: { apply: [always('The drum half full.')] },
   },
   {
     ...SURFACE,

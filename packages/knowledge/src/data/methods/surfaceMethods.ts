@@ -331,11 +331,7 @@ export const surfaceMethods: readonly Method[] = [
     ages: ['minutes', 'hours'],
     rinse: 'none',
     notes: {
-      apply: [
-        always(
-          'White dry towel, plastic sheet on it if it is thin, a flat heavy weight on top, until next day.',
-        ),
-      ],
+      apply: [always('A dry white towel under a flat heavy weight, until next day.')],
     },
   },
   {

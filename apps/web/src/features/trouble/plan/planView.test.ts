@@ -2,7 +2,6 @@ import {
   type Action,
   type AtOnce,
   type Lexicon,
-  type Measures,
   type Plan,
   type RoundPass,
   type RunView,
@@ -14,7 +13,6 @@ import { slateView } from './slateView';
 import { cautionsByStep, stepLines, waterOf } from './stepView';
 
 const say: Lexicon = { name: (id) => id, temp: (tempC) => `${tempC} °C`, volume: (mL) => `${mL / 1000} L` };
-const metric: Measures = { temperature: 'C', system: 'metric' };
 const atOnce = (more: Partial<AtOnce> = {}): AtOnce => ({
   actions: [],
   donts: [],
@@ -76,7 +74,6 @@ describe('the slate', () => {
       }),
       null,
       say,
-      metric,
     );
     expect(view).toMatchObject({
       name: 'At once',
