@@ -35,7 +35,7 @@ export function roundWords(round: Round, say: Lexicon): RoundWords {
   return {
     title:
       round.kind === 'full'
-        ? `Round ${number}: ${round.handsOnMin} min yours, ${minutesWords(round.totalMin)} before drying`
+        ? `Round ${number}: ${round.handsOnMin} min yours, ${minutesWords(round.totalMin)} ${round.drying ? 'before drying' : 'in all'}`
         : `Round ${number}, if it is not gone`,
     passes: round.passes.map((pass) => passWords(pass, say)),
     drying: round.drying && dryingWords(round.drying).join(' '),

@@ -112,6 +112,18 @@ export const everydayMarks: readonly Mark[] = listed([
   },
   {
     ...plain,
+    id: 'fluff',
+    name: 'paper tissue, lint or hair',
+    aliases: [
+      ...['tissue', 'paper tissue', 'tissue in the wash', 'paper handkerchief', 'kitchen paper in the wash'],
+      ...['lint', 'white fluff', 'fluff', 'pet hair', 'dog hair', 'cat hair', 'hairs'],
+    ],
+    kind: 'mark',
+    components: of(['looseFlakes', 1]),
+    lookAlikeIds: ['pilling'],
+  },
+  {
+    ...plain,
     id: 'glitter',
     name: 'glitter',
     aliases: ['craft glitter', 'sequins come off'],

@@ -9,6 +9,7 @@ import {
   honest,
   notOn,
   ofSome,
+  only,
   P,
   protein,
   surface,
@@ -17,6 +18,8 @@ import {
   W,
   white,
 } from './kit.js';
+
+const LAST_FLUFF = end(2, 'accept', 'After two rounds, the last fibres go in the next washes.');
 
 /** What lies on the cloth, and what water leaves behind. */
 export const drySolids = [
@@ -170,6 +173,80 @@ export const drySolids = [
     never: [['A dryer before it is taped off.', 'Static spreads it to the next load.']],
     says: ['Tape it dry, before and after the wash.'],
     prevent: ['A box of its own.'],
+  }),
+  course({
+    id: 'fluff',
+    name: 'Paper tissue, lint or hair',
+    markIds: ['fluff'],
+    is: 'Loose fibres that cling while they are wet or charged, and let go when they are dry and moved.',
+    tells: [
+      tell('Flat white scraps all over the load.', 'A paper tissue.'),
+      tell('Small balls that hold on.', 'Its own fibres: bobbles, not lint.'),
+    ],
+    cause: 'A tissue in a pocket, a new towel, a pet.',
+    causeAction: [
+      'Empty the pockets. Wipe the drum and the door seal, and empty the filter, before the next load.',
+    ],
+    garment: ['Shake each piece outdoors.', only({ wet: true }, 'Let it dry before anything else.')],
+    surfaceAtOnce: ['Leave it dry.'],
+    donts: ['No second wash yet.', 'No rubbing while it is wet.'],
+    cloths: {
+      white: white({
+        first: [P.brush({ when: [C.wet] }), P.sponge({ main: true }), P.tape('bulk', { min: [2, 10] })],
+        wash: null,
+        second: [P.sponge({ main: true }), P.tape('bulk', { min: [2, 10] })],
+        checks: ['fromSide'],
+        end: LAST_FLUFF,
+      }),
+      coloured: coloured({
+        first: [P.brush({ when: [C.wet] }), P.sponge({ main: true }), P.tape('bulk', { min: [2, 10] })],
+        wash: null,
+        second: [P.sponge({ main: true }), P.tape('bulk', { min: [2, 10] })],
+        checks: ['fromSide'],
+        end: LAST_FLUFF,
+      }),
+      synthetic: synthetic({
+        first: [P.brush({ when: [C.wet] }), P.sponge({ main: true }), P.tape('bulk', { min: [2, 10] })],
+        wash: null,
+        second: [P.sponge({ main: true }), P.tape('bulk', { min: [2, 10] })],
+        checks: ['fromSide'],
+        end: LAST_FLUFF,
+      }),
+      delicate: delicate({
+        first: [P.brush({ when: [C.wet] }), P.sponge({ main: true }), P.tape('bulk', { min: [2, 10] })],
+        wash: null,
+        second: [P.sponge({ main: true }), P.tape('bulk', { min: [2, 10] })],
+        checks: ['fromSide'],
+        end: LAST_FLUFF,
+      }),
+      protein: protein({
+        first: [P.brush({ when: [C.wet] }), P.sponge({ main: true }), P.tape('bulk', { min: [2, 10] })],
+        wash: null,
+        second: [P.sponge({ main: true }), P.tape('bulk', { min: [2, 10] })],
+        checks: ['fromSide'],
+        end: LAST_FLUFF,
+      }),
+      surface: surface({
+        first: [P.dust(), P.sponge({ main: true })],
+        second: [P.sponge({ main: true })],
+        checks: ['fromSide'],
+        end: LAST_FLUFF,
+      }),
+      dryOnly: dryOnly({
+        first: [P.sponge({ main: true }), P.tape('bulk', { min: [2, 10] })],
+        second: [P.tape('bulk', { min: [2, 10] })],
+        end: LAST_FLUFF,
+      }),
+    },
+    never: [['Rubbing it wet.', 'Wet paper felts into the cloth.']],
+    says: [
+      ofSome(
+        { drains: true },
+        'A dryer takes most of it, cool, in ten minutes, where the care label allows one.',
+      ),
+      'The last fibres go in the next wash, shaken out before and after.',
+    ],
+    prevent: ['Empty all pockets; wash hairy things by themselves.'],
   }),
   course({
     id: 'playDough',
