@@ -181,8 +181,9 @@ export const DRYING_USUAL_MIN = {
 /** Cloth counts as so thick from this weight on, g/m². Common practice, no source. */
 export const THICKNESS_FROM_G_PER_M2 = { thin: 0, middle: 220, thick: 330 } as const;
 /**
- * Minutes until dry before a cool fan, for what must be ready soon: a place pressed in a towel, or a whole piece spun
- * at 1200. Common practice, no source; for a room at 20 °C.
+ * Minutes until dry before a cool fan. Common practice, no source; for a room at 20 °C.
+ * `patch`: one place, pressed in a towel.
+ * `whole`: a piece spun at 1200.
  */
 export const DRYING_FANNED_MIN = {
   patch: {

@@ -50,6 +50,6 @@ const isHarmless = ({ eligible: { method, appliedAgents, window } }: Placed): bo
   (window.tempC?.max ?? 0) <= ROOM_C;
 
 /** Not even the tenderest cloth is harmed by it. */
-const GENTLE: readonly MechanicalAction[] = ['none', 'press'];
+const GENTLE: readonly MechanicalAction[] = ['none', 'blot'];
 /** Warmer than a room is heat. */
 const ROOM_C = 30;

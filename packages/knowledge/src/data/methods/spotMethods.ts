@@ -490,7 +490,7 @@ export const spotMethods: readonly Method[] = [
     washAfter: false,
     notes: {
       apply: [
-        always('After the wash, damp or dry, mark towards the light.', { asks: ['sun'] }),
+        always('Damp or dry, mark towards the light.', { asks: ['sun'] }),
         where({ white: false }, 'What is not the mark is covered: the sun fades its dye too.', {
           asks: ['sun'],
         }),
