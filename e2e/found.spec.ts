@@ -17,12 +17,12 @@ test('a sofa without a code: powder at once, everything wet after the hidden wat
   await page.keyboard.press('Enter');
   const desk = new Desk(page);
   await expect(desk.rung('absorbentOnWet')).toBeVisible();
-  await expect(page.getByText('No upholstery code told: dry powder only, until a water test')).toBeVisible();
+  await expect(page.getByText('No upholstery code entered: dry powder only, until a water test')).toBeVisible();
   await desk.unfold('Not used here');
   await expect(page.locator('[data-lost=coldBlot]')).toContainText('After the hidden water test');
   await desk.choose('waterTest', 'took water: no colour, no ring');
   await expect(desk.rung('coldBlot')).toBeVisible();
-  await expect(page.getByText('No upholstery code told')).toHaveCount(0);
+  await expect(page.getByText('No upholstery code entered')).toHaveCount(0);
   await desk.choose('waterTest', 'bled, ringed or crushed');
   await expect(page.getByText('The hidden water test was not passed')).toBeVisible();
   await expect(desk.rung('coldBlot')).toHaveCount(0);

@@ -344,11 +344,10 @@ const WORDS: Words = {
   },
   noLabelKnown: () => 'No care label told: limits are guessed from fibre and make, on the careful side.',
   codeUnknown: () =>
-    'No upholstery code told: dry powder only, until a water test. Damp white cloth on a hidden place, 10 ' +
-    'seconds: no colour comes off, no ring once dry, no crushed pile. Tell it at “a hidden spot”.',
+    'No upholstery code entered: dry powder only, until a water test. Press a damp white cloth on a hidden place for ' +
+    '10 seconds. No colour, no ring once dry, no crushed pile: passed.',
   afterWaterTest: () => 'After the hidden water test: until it is passed, nothing wet.',
-  waterTestFirst: () =>
-    'Nothing dry takes this out. Whether water may be used, the hidden water test decides: do it now.',
+  waterTestFirst: () => 'Only water takes this out: do the hidden water test first.',
   waterTestFailed: () =>
     'The hidden water test was not passed: dry ways only. What they leave is for a professional cleaner.',
   noCleaningHelps: ({ markId }, say) =>

@@ -79,7 +79,7 @@ export const STANDING_NOTES = {
   downDry: always('Low, with balls, two to four hours, shaken every half hour, until it is dry to the core.'),
   rinseClear: always('Until the water stays clear.'),
   liftFirst: always('Lift off what lies on top with a spoon, edge inwards.'),
-  blotFirst: always('Blot with a white cloth, outside in; another face as soon as it takes colour.'),
+  blotFirst: always('Blot with a white cloth; turn to a clean side.'),
   letItSet: always('Let it set hard first, an hour and more, and touch it with nothing meanwhile.'),
 } as const;
 

@@ -1,9 +1,9 @@
 import { DRYING_USUAL_MIN, QUICKEST_AIRING_MIN, QUICKEST_DRYING_MIN } from '@feverfew/knowledge';
 import { finding } from '../../finding/finding.js';
 import type { EligibleMethod } from '../assess/assessMethod.js';
+import { fannedMin } from '../case/fannedDrying.js';
 import type { PlanContext } from '../case/planContext.js';
 import type { NotUsed } from '../plan/round.js';
-import { fannedMin } from '../rounds/fannedDrying.js';
 import type { Placing } from './placing.js';
 
 /** Where it must be ready: the longest work goes first, until the rest and an ordinary drying fit. */

@@ -6,6 +6,7 @@ import {
   STANDING_NOTES,
 } from '@feverfew/knowledge';
 import { draftAction } from '../actions/draftAction.js';
+import { fannedMin, thicknessOf } from '../case/fannedDrying.js';
 import { bearsDryHeat } from '../case/heatHere.js';
 import type { PlanContext } from '../case/planContext.js';
 import { positionNotes } from '../case/positionNotes.js';
@@ -14,7 +15,6 @@ import { sayable } from '../case/sayable.js';
 import type { ArrangedRound, Placed } from '../course/arranged.js';
 import { courseFor } from '../course/courseFor.js';
 import type { Drying } from '../plan/round.js';
-import { fannedMin, thicknessOf } from './fannedDrying.js';
 
 /** The low tumble may be used: it is here, label and cloth bear it, and no line on piece or trouble forbids it. */
 function mayTumble({ envelope, household, item, knowledge, marks, barred }: PlanContext): boolean {

@@ -1,6 +1,6 @@
 import { DRYING_FANNED_MIN, ROLLED_FACTOR, THICKNESS_FROM_G_PER_M2 } from '@feverfew/knowledge';
-import type { PlanContext } from '../case/planContext.js';
 import type { Minutes } from '../plan/round.js';
+import type { PlanContext } from './planContext.js';
 
 export type Thickness = keyof typeof THICKNESS_FROM_G_PER_M2;
 
