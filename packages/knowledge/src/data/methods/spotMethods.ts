@@ -301,9 +301,10 @@ export const spotMethods: readonly Method[] = [
     solventAftercare: true,
     notes: {
       apply: [
-        always('Pour a little out. Push it down onto the pad, move to a clean part each time.', {
-          names: ['brush'],
-        }),
+        always(
+          'Pour a little out; never dip a used brush back. Push it down onto the pad, move to a clean part each time.',
+          { names: ['brush'] },
+        ),
       ],
       rinse: [
         always('Blot out. Dish detergent with cool water, then hang outdoors until no smell is left.', {
