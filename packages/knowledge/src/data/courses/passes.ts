@@ -224,7 +224,7 @@ export const P = {
     pass(purpose, 'colourOxygenSoak', {
       min,
       onlyIf: COLOUR_OXYGEN_IF,
-      stop: 'Its own colour shows in the water.',
+      expect: 'Take it out if its own colour shows in the water.',
       ...more,
     }),
   dip: (purpose: Purpose, more: More = {}) =>
@@ -261,7 +261,6 @@ export const P = {
       min: [60, 480],
       after: 'full',
       onlyIf: [],
-      expect: 'Kept wet for hours, with nothing else.',
       ...more,
     }),
   removerSpot: (more: More = {}) =>

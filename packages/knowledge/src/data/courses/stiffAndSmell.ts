@@ -230,9 +230,11 @@ export const stiffAndSmell = [
       coloured: coloured({
         first: [
           P.strip({
-            stop: 'The hue of the cloth in the water.',
             onlyIf: [C.sturdy, C.whiteOrFast],
-            advice: [always('A fresh bath for each colour, and no oxygen bleach.', { bars: ['bleach'] })],
+            advice: [
+              always('A fresh bath for each colour, and no oxygen bleach.', { bars: ['bleach'] }),
+              always('Take it out if its own colour shows in the water.'),
+            ],
           }),
         ],
         wash: W.colouredHot('An extra rinse.'),
