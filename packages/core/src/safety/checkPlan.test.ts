@@ -154,6 +154,19 @@ describe('the checker catches', () => {
     ).toContain('tooHot');
   });
 
+  it('a wash hotter than protein bears, but where a body fluid is on what a kitchen or a nappy needs clean', () => {
+    const onCloth = (itemId: string) =>
+      trouble('humanUrine', piece(itemId, { linen: 100 }, { label: label(60) }));
+    const hotWash = (itemId: string) =>
+      planted(onCloth(itemId), (plan) => {
+        const wash = plan.ladder.find((pass) => pass.steps.some(({ programme }) => programme !== null));
+        for (const step of wash?.steps ?? [])
+          if (step.tempC) Object.assign(step, { tempC: { min: 30, max: 60, target: 60 } });
+      });
+    expect(hotWash('strainingCloth')).not.toContain('tooHot');
+    expect(hotWash('tableLinen')).toContain('tooHot');
+  });
+
   it('a pH outside the fibre, and a sour bath that stands too long', () => {
     expect(
       planted(cases.bloodOnWoolBlanket, (plan) =>

@@ -73,8 +73,14 @@ function heat(...[work, read, before]: Parameters<WorkRule>) {
 /** °C at which heat alone does what oxygen does in a cooler wash. */
 const HOT_ENOUGH_C = 60;
 
-/** Germs of a sick person go before the mark: washed hot, or with oxygen, once cold water has run through it. */
+/**
+ * Germs of a sick person, and a body fluid on a nappy or a kitchen cloth, go before the mark: washed hot, or with
+ * oxygen, once cold water has run through it.
+ */
 function isHygiene(...[work, read, before]: Parameters<WorkRule>): boolean {
+  const isOfUse = read.knowledge.clothKinds.some(
+    ({ itemIds, hygieneId }) => hygieneId !== null && itemIds.includes(read.item?.id ?? ''),
+  );
   const flushed = before.some(
     (earlier) =>
       earlier.kind === 'treat' &&
@@ -86,7 +92,7 @@ function isHygiene(...[work, read, before]: Parameters<WorkRule>): boolean {
     flushed &&
     ((work.tempC?.most ?? 0) >= HOT_ENOUGH_C || chemistriesOf(work, read).includes('percarbonate')) &&
     read.marks.some((mark) => mark.bodyFluid) &&
-    read.left.some((component) => component.infectious)
+    (isOfUse || read.left.some((component) => component.infectious))
   );
 }
 
