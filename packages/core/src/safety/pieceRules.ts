@@ -74,8 +74,8 @@ function heat(...[work, read, before]: Parameters<WorkRule>) {
 const HOT_ENOUGH_C = 60;
 
 /**
- * Germs of a sick person, and a body fluid on a nappy or a kitchen cloth, go before the mark: washed hot, or with
- * oxygen, once cold water has run through it.
+ * Germs of a sick person go before the mark, and so does a body fluid on a nappy or a kitchen cloth. They are washed
+ * hot, or with oxygen, once cold water has run through.
  */
 function isHygiene(...[work, read, before]: Parameters<WorkRule>): boolean {
   const isOfUse = read.knowledge.clothKinds.some(

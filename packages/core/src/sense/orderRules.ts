@@ -22,15 +22,19 @@ const isFree = ({ pass }: SenseStep, { facts }: Plan): boolean =>
   (facts.choices?.leftOut ?? []).length === 0 &&
   Object.keys(facts.choices?.instead ?? {}).length === 0;
 
+const productsOf = ({ pass, agents }: SenseStep): string =>
+  [pass.phase, ...agents.map(({ id }) => id).sort()].join();
+
 /**
  * Steps of a later round that take clearly more than anything in round one, on what is there at the start. What waits
  * for a look, a hidden test, a choice of the person or a deadline has its reason. The wash comes anyhow. A way of round
- * one that comes again, longer, is not late. What dries on it for a night, or burns, is for what is left.
+ * one that comes again, longer, is not late, nor is another bath of the same products. What dries on it for a night, or
+ * burns, is for what is left.
  */
 export function findStrongestLate({ plan, steps }: SenseCase): SenseFault[] {
   const first = steps.filter(({ round }) => round === 1);
   const ofFirst = first.map(({ pass }) => middleOf(pass.takes.all));
-  const begunWith = new Set(first.map(({ method }) => method.id));
+  const begunWith = new Set(first.flatMap((step) => [step.method.id, productsOf(step)]));
   const wanted = plan.facts.choices?.readyInMin ?? null;
   // What cannot be replaced begins with the gentlest.
   const isFrail = ['antique', 'irreplaceable'].includes(plan.facts.piece.condition);
@@ -38,6 +42,7 @@ export function findStrongestLate({ plan, steps }: SenseCase): SenseFault[] {
   const best = Math.max(...ofFirst);
   return steps
     .filter(({ round, method, pass }) => round > 1 && pass.phase !== 'wash' && !begunWith.has(method.id))
+    .filter((step) => !begunWith.has(productsOf(step)))
     .filter((step) => isFree(step, plan) && !isForTheNight(step))
     .filter(({ agents }) => best < ENOUGH_WITHOUT_SOLVENT || !agents.some(({ flammable }) => flammable))
     .filter(({ pass }) => middleOf(pass.takes.all) - best >= CLEARLY)

@@ -132,8 +132,14 @@ const brushed = (hands: Action['action']): Plan =>
   withActions(() => ({ action: hands, notes: ['Let it dry, brush it off.'] }));
 
 /** A second round with another way than the first. */
-const late = (change: Partial<RoundPass>): Plan =>
-  rounds([pass('r1p1', { takes: share(0.2) })], [pass('r2p1', { methodId: 'citricSoak', ...change })]);
+/** A later way with another product than the first one's. */
+const late = (change: Partial<RoundPass>): Plan => {
+  const { actions } = passWith('r2p1', 'citricAcid', 'full');
+  return rounds(
+    [pass('r1p1', { takes: share(0.2) })],
+    [pass('r2p1', { methodId: 'citricSoak', actions, ...change })],
+  );
+};
 
 const PLANTED: Readonly<Record<SenseKind, readonly [faulty: Plan, sound: Plan]>> = {
   decidedCondition: [
@@ -219,6 +225,8 @@ describe('the reader of sense', () => {
     }));
     const { actions } = passWith('r2p1', 'isopropanol', 'airOut');
     expect(isLate({ methodId: firstPass.methodId })).toBe(false);
+    const { phase, actions: same } = firstPass;
+    expect(isLate({ methodId: 'longOxygenSoak', phase, actions: same })).toBe(false);
     expect(isLate({ checks: [{ id: 'isStillSeen', text: 'it is still seen', when: 'atLook' }] })).toBe(false);
     expect(isLate({ actions: overnight as RoundPass['actions'] })).toBe(false);
     expect(isLate({ methodId: 'alcoholSpot', actions }, share(0.3))).toBe(false);

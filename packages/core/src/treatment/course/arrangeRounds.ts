@@ -10,6 +10,7 @@ import { fitCourses } from './fitCourses.js';
 import { inChosenOrder, withChosenWays } from './followed.js';
 import { middle, untouched } from './goneAfter.js';
 import { mayBeInTime } from './inTime.js';
+import { phaseOf } from './phaseOf.js';
 import { placedAll } from './placeRound.js';
 import { ofNoCourse, type Placing } from './placing.js';
 import { promising } from './promising.js';
@@ -136,7 +137,13 @@ function firstRound(
     : [];
   const before = powders.map((eligible) => ofNoCourse(eligible, context, false));
   if (before.length + instead.length === 0) return asTold;
-  const made = composeRound([...before, ...first, ...instead], second, courses, here, notUsed, start);
+  // A solvent that was worked out comes before the suds that take its rest.
+  const all = instead.reduce<readonly Placing[]>(
+    (list, one) =>
+      phaseOf(one.fitted.eligible.method, here) === 'solvent' ? inserted(list, one, here) : [...list, one],
+    [...before, ...first],
+  );
+  const made = composeRound(all, second, courses, here, notUsed, start);
   const isIn = instead.some(({ fitted }) => made.passes.some(({ eligible }) => eligible === fitted.eligible));
   return idle || before.length > 0 || isIn ? made : asTold;
 }

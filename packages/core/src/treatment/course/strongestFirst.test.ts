@@ -43,6 +43,28 @@ describe('round one', () => {
   });
 });
 
+describe('what no course has', () => {
+  // Products in it whose share is not known leave next to nothing of the suds' effect.
+  const tried = ['runRemover', 'vinegar'].map((agentId) => ({
+    agentId,
+    times: 1,
+    effect: 'unknown' as const,
+    hot: false,
+    washedOut: 'no' as const,
+  }));
+  it('comes where its kind of work belongs: a solvent before the suds that take its rest', () => {
+    const beanie = piece(
+      'beanie',
+      { acetate: 100 },
+      { colour: 'multicoloured', condition: 'worn', label: label(40, 'oxygenOnly') },
+    );
+    const ways = waysOf(plan('propolis', beanie, { age: 'hours', size: 'hand', tried }), 0);
+    const suds = ways.findIndex((id) => ['delicateSpot', 'mildDishSpot'].includes(id));
+    expect(suds).toBeGreaterThan(0);
+    expect(ways.indexOf('alcoholSpot')).toBe(suds - 1);
+  });
+});
+
 describe('the class of a cloth', () => {
   const blend = (of: object) =>
     clothOf(contextOf(trouble('coffee', piece('shirt', { polyester: 65, cotton: 35 }, of))));

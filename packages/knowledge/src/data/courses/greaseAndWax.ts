@@ -362,7 +362,7 @@ export const greaseAndWax = [
       surface: surface({
         first: [
           P.chip({ expect: 'Ice in a closed bag.' }),
-          P.foam('wax', { when: [C.floor], main: true }),
+          P.foam('wax', { when: [C.floor, C.noJute], main: true }),
           P.foam('wax', { when: [C.notFloor] }),
         ],
         second: [P.chip(), P.foam('wax')],
