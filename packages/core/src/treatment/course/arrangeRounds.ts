@@ -140,7 +140,7 @@ function firstRound(
   // A solvent that was worked out comes before the suds that take its rest.
   const all = instead.reduce<readonly Placing[]>(
     (list, one) =>
-      phaseOf(one.fitted.eligible.method, here) === 'solvent' ? inserted(list, one, here) : [...list, one],
+      phaseOf(one.fitted.eligible.method, here) === 'solvent' ? inserted(list, one, here) : list.concat(one),
     [...before, ...first],
   );
   const made = composeRound(all, second, courses, here, notUsed, start);
