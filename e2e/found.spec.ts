@@ -17,7 +17,9 @@ test('a sofa without a code: powder at once, everything wet after the hidden wat
   await page.keyboard.press('Enter');
   const desk = new Desk(page);
   await expect(desk.rung('absorbentOnWet')).toBeVisible();
-  await expect(page.getByText('No upholstery code entered: dry powder only, until a water test')).toBeVisible();
+  await expect(
+    page.getByText('No upholstery code entered: dry powder only, until a water test'),
+  ).toBeVisible();
   await desk.unfold('Not used here');
   await expect(page.locator('[data-lost=coldBlot]')).toContainText('After the hidden water test');
   await desk.choose('waterTest', 'took water: no colour, no ring');

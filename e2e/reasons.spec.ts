@@ -93,9 +93,7 @@ test('chlorine in the cupboard: said where this plan uses what it must not meet,
   await desk.find('piece', 'bath towels');
   await desk.tag('any bleach');
   await expect(
-    page.getByText(
-      /Keep your .*chlorine bleach shut: dangerous with .*oxygen bleach powder/,
-    ),
+    page.getByText(/Keep your .*chlorine bleach shut: dangerous with .*oxygen bleach powder/),
   ).toBeVisible();
   await desk.showAllLosers();
   await expect(desk.lost('chlorineSoak')).toContainText('chlorine bleach is switched off in this household', {
