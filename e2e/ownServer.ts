@@ -23,6 +23,8 @@ export class OwnServer {
     private readonly more: readonly string[] = ['--demo'],
     /** A household file to begin with, as one of this house's own backups. */
     backup?: string,
+    /** Makes its demo household itself: what soaks in it is then as far on as the demo has it, to the minute. */
+    private readonly isFresh = false,
   ) {
     this.base = `http://127.0.0.1:${port}`;
     writeFileSync(this.clockFile, '0');
@@ -34,7 +36,7 @@ export class OwnServer {
 
   async start(): Promise<void> {
     const seed = process.env.FEVERFEW_SEED;
-    if (seed && this.more.includes('--demo') && !existsSync(this.dataDir))
+    if (seed && !this.isFresh && this.more.includes('--demo') && !existsSync(this.dataDir))
       cpSync(seed, this.dataDir, { recursive: true });
     const template = process.env.FEVERFEW_TEMPLATE ? ['--template', process.env.FEVERFEW_TEMPLATE] : [];
     this.child = spawn(

@@ -19,7 +19,7 @@ test('a size is one tap, and amounts follow it; not told is a palm and says so',
   await desk.openBlank('size');
   await page.getByRole('button', { name: 'a coin', exact: true }).click();
   await expect(desk.blank('size')).toHaveText('coin-sized');
-  await expect(alcohol).toContainText(/8\s*drops \(0\.4\s*mL\)/);
+  await expect(alcohol).toContainText(/8\s*drops a go/);
   await desk.openBlank('size');
   await page.getByRole('button', { name: 'all over', exact: true }).click();
   await expect(alcohol).toHaveCount(0);

@@ -10,7 +10,7 @@ interface Told {
   readonly waiting: { id: string; markIds: string[] }[];
 }
 
-const server = new OwnServer(4896);
+const server = new OwnServer(4896, ['--demo'], undefined, true);
 test.beforeAll(async () => {
   test.setTimeout(HOOK_MS);
   await server.start();

@@ -213,7 +213,7 @@ export {
 } from './whatIf/firstThings.js';
 export { type HouseQuestion, houseQuestion, isToldOfHouse, toldKeys } from './whatIf/houseQuestion.js';
 export { whatWouldChange } from './whatIf/whatWouldChange.js';
-export { type ActionWords, actionWords, durationWords } from './words/actionWords.js';
+export { type ActionWords, actionWords } from './words/actionWords.js';
 export { dropWords, liquidWords, toolWords } from './words/amountWords.js';
 export { CHANGE_CODES, changeWords } from './words/changeWords.js';
 export {
@@ -226,6 +226,7 @@ export {
   PURPOSE_WORDS,
   passFigures,
 } from './words/courseWords.js';
+export { durationWords } from './words/durationWords.js';
 export { effectRange, effectWords } from './words/effectWords.js';
 export { findingWords } from './words/findingWords.js';
 export { answerWords, banWords, firstHand, QUESTION_WORDS } from './words/firstWords.js';

@@ -1,16 +1,7 @@
 import type { Ingredient } from '@feverfew/contracts';
 import { describe, expect, it } from 'vitest';
-import {
-  agentText,
-  amountText,
-  errorText,
-  exactText,
-  massText,
-  pourText,
-  tempText,
-  toolText,
-  volumeText,
-} from './measureText';
+import { agentText, amountText, errorText, pourText } from '../recipe/pourText';
+import { exactText, massText, tempText, toolText, volumeText } from './measureText';
 
 const metric = { temperature: 'C', system: 'metric' } as const;
 const us = { temperature: 'F', system: 'us' } as const;

@@ -1,8 +1,9 @@
 import { Box, Stack } from '@chakra-ui/react';
 import { type Action, actionWords } from '@feverfew/contracts';
 import { useLexicon, useMeasures } from '../app/useLexicon';
-import { errorText, exactText, pourText } from '../components/measureText';
+import { exactText } from '../components/measureText';
 import type { OnTable } from './mixDraft';
+import { errorText, pourText } from './pourText';
 import { TableLink } from './TableLink';
 
 /** Amounts of a mix: tools first, then exact, range and what the tools miss by. */

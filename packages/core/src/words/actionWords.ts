@@ -1,6 +1,7 @@
 import { toPct } from '../quantity/rounding.js';
 import type { Action, ActionKind } from '../treatment/plan/action.js';
 import { liquidWords } from './amountWords.js';
+import { durationWords } from './durationWords.js';
 import type { Lexicon } from './lexicon.js';
 import { ACTION_WORDS, DRYING_WORDS, PROGRAMME_WORDS } from './vocabularyWords.js';
 import { sharesWords } from './waterWords.js';
@@ -116,14 +117,6 @@ const afterGo = ({ goes }: NonNullable<Action['putOn']>): string =>
 
 export function actionWords(action: Action, say: Lexicon): ActionWords {
   return WORDS[action.kind](action, say);
-}
-
-/** "20–30 min", "6–8 h". */
-export function durationWords(minMin: number, maxMin: number): string {
-  const [unit, per] = maxMin >= 120 ? (['h', 60] as const) : (['min', 1] as const);
-  const low = Math.round((minMin / per) * 2) / 2;
-  const high = Math.round((maxMin / per) * 2) / 2;
-  return low === high ? `${high} ${unit}` : `${low}–${high} ${unit}`;
 }
 
 function waterLines(action: Action, say: Lexicon): string[] {

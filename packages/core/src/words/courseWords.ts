@@ -1,5 +1,5 @@
 import type { Cloth, ClothCourse, Course, CoursePass, Method, Purpose } from '@feverfew/knowledge';
-import { durationWords } from './actionWords.js';
+import { durationWords } from './durationWords.js';
 import type { Lexicon } from './lexicon.js';
 
 export const CLOTH_WORDS: Readonly<Record<Cloth, string>> = {

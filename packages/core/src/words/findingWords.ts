@@ -1,6 +1,6 @@
 import { HYGIENE_C } from '@feverfew/knowledge';
 import type { Finding, FindingCode, FindingFacts } from '../finding/finding.js';
-import { durationWords } from './actionWords.js';
+import { durationWords } from './durationWords.js';
 import type { Lexicon } from './lexicon.js';
 import { ownerWords } from './ownerWords.js';
 import {

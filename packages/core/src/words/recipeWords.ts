@@ -2,8 +2,8 @@ import { SAID_IN_DROPS_ML } from '@feverfew/knowledge';
 import type { Action } from '../treatment/plan/action.js';
 import type { Ingredient } from '../treatment/plan/recipe.js';
 import type { RoundPass } from '../treatment/plan/round.js';
-import { durationWords } from './actionWords.js';
 import { dropWords, liquidWords, toolWords } from './amountWords.js';
+import { durationWords } from './durationWords.js';
 import type { Lexicon } from './lexicon.js';
 
 /** A stretch of the line of a step; figures stand out where it is shown. */

@@ -1,8 +1,8 @@
 import type { Action } from '../treatment/plan/action.js';
 import type { Minutes, Round, RoundPass } from '../treatment/plan/round.js';
-import { durationWords } from './actionWords.js';
 import { liquidWords } from './amountWords.js';
 import { BETWEEN_WORDS, checkWords } from './courseWords.js';
+import { durationWords } from './durationWords.js';
 import type { Lexicon } from './lexicon.js';
 import { recipeWords } from './recipeWords.js';
 import { DRYING_WORDS } from './vocabularyWords.js';

@@ -10,7 +10,7 @@ import {
 } from '@feverfew/contracts';
 import { cautionsById } from '../../components/CautionList';
 import { plainMarkdown } from '../../components/markdown';
-import { pourText } from '../../components/measureText';
+import { pourText } from '../../recipe/pourText';
 import { timeLine } from './passView';
 
 /** A plan as Markdown: every pass with its recipe, steps and cautions. */
