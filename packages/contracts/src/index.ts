@@ -62,6 +62,7 @@ export {
   type Choice,
   CLOTH_WORDS,
   type Clash,
+  COLD_C,
   CONFIDENCE_WORDS,
   COURSE_END_WORDS,
   type ComparedPosition,

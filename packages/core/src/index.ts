@@ -236,6 +236,7 @@ export * from './words/loadWords.js';
 export { ownerWords } from './words/ownerWords.js';
 export { planText, wordsOfRoundOne } from './words/planLines.js';
 export {
+  COLD_C,
   labelWords,
   PLAIN_WATER,
   recipeStretches,

@@ -16,7 +16,7 @@ const plain = (text: string): Stretch => ({ text, strong: false });
 const strong = (text: string): Stretch => ({ text, strong: true });
 
 /** Up to this a bath or a dab is cold to the hand, °C. */
-const COLD_C = 25;
+export const COLD_C = 25;
 /** Shown with its litres or not at all, never as a product. */
 export const PLAIN_WATER = 'water';
 

@@ -21,6 +21,15 @@ import {
 
 const LAST_FLUFF = end(2, 'accept', 'After two rounds, the last fibres go in the next washes.');
 
+/** The same on each cloth: dried, pressed off, taped off, never washed again first. */
+const FLUFF_OFF: Parameters<typeof white>[0] = {
+  first: [P.brush({ when: [C.wet] }), P.sponge({ main: true }), P.tape('bulk', { min: [2, 10] })],
+  wash: null,
+  second: [P.sponge({ main: true }), P.tape('bulk', { min: [2, 10] })],
+  checks: ['fromSide'],
+  end: LAST_FLUFF,
+};
+
 /** What lies on the cloth, and what water leaves behind. */
 export const drySolids = [
   course({
@@ -191,41 +200,11 @@ export const drySolids = [
     surfaceAtOnce: ['Leave it dry.'],
     donts: ['No second wash yet.', 'No rubbing while it is wet.'],
     cloths: {
-      white: white({
-        first: [P.brush({ when: [C.wet] }), P.sponge({ main: true }), P.tape('bulk', { min: [2, 10] })],
-        wash: null,
-        second: [P.sponge({ main: true }), P.tape('bulk', { min: [2, 10] })],
-        checks: ['fromSide'],
-        end: LAST_FLUFF,
-      }),
-      coloured: coloured({
-        first: [P.brush({ when: [C.wet] }), P.sponge({ main: true }), P.tape('bulk', { min: [2, 10] })],
-        wash: null,
-        second: [P.sponge({ main: true }), P.tape('bulk', { min: [2, 10] })],
-        checks: ['fromSide'],
-        end: LAST_FLUFF,
-      }),
-      synthetic: synthetic({
-        first: [P.brush({ when: [C.wet] }), P.sponge({ main: true }), P.tape('bulk', { min: [2, 10] })],
-        wash: null,
-        second: [P.sponge({ main: true }), P.tape('bulk', { min: [2, 10] })],
-        checks: ['fromSide'],
-        end: LAST_FLUFF,
-      }),
-      delicate: delicate({
-        first: [P.brush({ when: [C.wet] }), P.sponge({ main: true }), P.tape('bulk', { min: [2, 10] })],
-        wash: null,
-        second: [P.sponge({ main: true }), P.tape('bulk', { min: [2, 10] })],
-        checks: ['fromSide'],
-        end: LAST_FLUFF,
-      }),
-      protein: protein({
-        first: [P.brush({ when: [C.wet] }), P.sponge({ main: true }), P.tape('bulk', { min: [2, 10] })],
-        wash: null,
-        second: [P.sponge({ main: true }), P.tape('bulk', { min: [2, 10] })],
-        checks: ['fromSide'],
-        end: LAST_FLUFF,
-      }),
+      white: white(FLUFF_OFF),
+      coloured: coloured(FLUFF_OFF),
+      synthetic: synthetic(FLUFF_OFF),
+      delicate: delicate(FLUFF_OFF),
+      protein: protein(FLUFF_OFF),
       surface: surface({
         first: [P.dust(), P.sponge({ main: true })],
         second: [P.sponge({ main: true })],

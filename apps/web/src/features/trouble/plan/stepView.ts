@@ -1,7 +1,4 @@
-import { type Lexicon, passWords, type RoundPass, waitWords } from '@feverfew/contracts';
-
-/** Below this a bath or a dab is cold to the hand, °C. */
-const COLD_C = 25;
+import { COLD_C, type Lexicon, passWords, type RoundPass, waitWords } from '@feverfew/contracts';
 
 /** The text under the name of a step. Conditions come before the figures, and the hidden test has a row of its own. */
 export function stepLines(pass: RoundPass, say: Lexicon): string {
