@@ -106,8 +106,10 @@ function firstRound(
   const here = open ?? context;
   const asTold = composeRound(first, second, courses, here, notUsed, start);
   // If the courses leave only the wash, for all troubles or for one of them, another effective way comes before it.
-  const idle = asTold.passes.length > 0 && !asTold.passes.some(isWork);
+  const inDrum = first.filter(({ fitted }) => fitted.eligible.method.inMachine);
+  const idle = asTold.passes.length > 0 && inDrum.length === 0 && !asTold.passes.some(isWork);
   const isHelped = (markId: string) =>
+    inDrum.some(({ helps }) => helps.includes(markId)) ||
     asTold.passes.some(
       ({ phase, eligible, helps, takes }) =>
         phase !== 'wash' &&

@@ -84,12 +84,14 @@ export function composeRound(
   const sure = missed.filter(({ fitted }) =>
     openChecks(fitted.words, [], context).every(({ isTest }) => isTest),
   );
-  const stronger = strongerLater(round.passes, sure, context);
+  // What a course does in the drum is its bath.
+  const inDrum = asked.length > 0;
+  const stronger = inDrum ? null : strongerLater(round.passes, sure, context);
   const withStronger = stronger && ended(inserted(fair, stronger, context));
   if (withStronger && gainOf(round.gone, withStronger.gone) >= LEAST_GAIN) round = withStronger;
-  else if (needsBath(fair, context) && leastGone(round.gone) < ENOUGH_GONE) {
+  else if (!inDrum && needsBath(fair, context) && leastGone(round.gone) < ENOUGH_GONE) {
     const local = withWash(fair, { washAfter: () => [], courses }, context, start, []);
-    const gains = missed.map((one) => ({
+    const gains = sure.map((one) => ({
       one,
       gain: gainOf(local.gone, goneAfter(added(local.worked, workOf(one.fitted.eligible, context)), context)),
     }));

@@ -45,11 +45,19 @@ function amountFor(
 const LEAST_OF_USUAL = 0.5;
 const MOST_OF_USUAL = 1.3;
 
-/** Detergent for a usual load of usual soil in the household's water; null for what is no detergent. */
+/** Detergent for a usual load of usual soil in the household's water, or the oxygen beside it; null for all else. */
 function usualWashDose(agent: Agent, { hardnessMgL }: Household): Wanted | null {
+  const { powderG, delicateML, everydayML, oxygenG } = USUAL_WASH_DOSE;
   const washes = agent.washRole !== null || agent.chemistries.includes('detergent');
-  if (!washes) return null;
-  const { powderG, delicateML, everydayML } = USUAL_WASH_DOSE;
+  if (!washes)
+    return agent.chemistries.includes('percarbonate')
+      ? {
+          unit: 'g',
+          amount: oxygenG,
+          low: oxygenG * LEAST_OF_USUAL,
+          high: oxygenG * MOST_OF_USUAL,
+        }
+      : null;
   const isPowder = agent.form === 'powder';
   const usual = isPowder ? powderG : agent.washRole === 'delicate' ? delicateML : everydayML;
   const amount = Math.round((usual * detergentFactor(hardnessMgL, 'usual', 1)) / 5) * 5;

@@ -74,6 +74,7 @@ export const C = {
   notAntique: condition('notAntique', 'it is not antique', [{ states: [...NOT_ANTIQUE] }]),
   sound: condition('isSound', 'the cloth is sound', [{ states: ['sound'] }]),
   noPile: condition('noPile', 'it has no pile', [{ notItemIds: ['velvetPiece', 'towel', 'rug', 'carpet'] }]),
+  coolTag: onlyWhenKnown('tagUnderSixty', 'its tag allows less than 60 °C', [{ tagBelowC: 60 }]),
   tagSixty: condition('tagSixty', 'its tag allows 60 °C', [{ tagFromC: 60 }]),
   metalFree: condition('metalOff', 'metal parts are off', [{ metalFree: true }]),
 

@@ -227,6 +227,9 @@ export const P = {
       expect: 'Take it out if its own colour shows in the water.',
       ...more,
     }),
+  /** The wash of the round, with oxygen in the drum: as hot as old smell wants it. */
+  drumOxygen: (purpose: Purpose, more: More = {}) =>
+    pass(purpose, 'colourOxygenWash', { onlyIf: COLOUR_OXYGEN_IF, ...more }),
   dip: (purpose: Purpose, more: More = {}) =>
     pass(purpose, 'hotOxygenDip', { min: [10, 30], onlyIf: OXYGEN_IF, ...more }),
   enzymeSoak: (min: Span, more: More = {}) =>

@@ -397,9 +397,15 @@ export const stiffAndSmell = [
         end: end(2, 'discard', 'Still sour from a clean machine: the terry is worn out.'),
       }),
       coloured: coloured({
-        first: [P.colourOxygen('germs', [60, 240])],
-        wash: W.colouredHot(),
-        second: [P.removerSoak({ when: [C.smellOfUnknown], main: true }), P.vinegarSoak('smell')],
+        first: [
+          P.colourOxygen('germs', [60, 240], { onlyIf: [C.whiteOrFast, C.coolTag] }),
+          P.drumOxygen('germs'),
+        ],
+        wash: W.colouredHot('Out at the beep, and dry the same day.'),
+        second: [
+          P.removerSoak({ when: [C.smellOfUnknown], main: true }),
+          P.colourOxygen('germs', [240, 360], { onlyIf: [C.whiteOrFast, C.smellLeft], main: true }),
+        ],
         checks: ['smellDamp'],
       }),
       synthetic: synthetic({

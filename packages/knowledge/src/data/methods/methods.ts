@@ -82,6 +82,7 @@ const ORDER: readonly string[] = [
   'sprinkleOxygenSoak',
   'deepStripA',
   'machineOxygenWash',
+  'colourOxygenWash',
   'gentleMachineWash',
   'machineDetergentWash',
   'bioMachineWash',
