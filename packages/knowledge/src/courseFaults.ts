@@ -108,7 +108,7 @@ function orderFaults(
   let reached = 0;
   return passes.flatMap((pass) => {
     const method = methods.get(pass.methodIds[0] ?? '');
-    const phase = method ? phaseOf(method) : null;
+    const phase = method && !pass.loosens ? phaseOf(method) : null;
     if (phase === null || phase >= reached) {
       reached = phase ?? reached;
       return [];

@@ -33,6 +33,11 @@ export const CoursePass = z.strictObject({
   optional: z.boolean(),
   /** What does most here, by common practice: it is done however little the estimate gives it. */
   main: z.boolean(),
+  /**
+   * A soak that loosens what has dried in: it comes before what works on the spot, unless another trouble has work there
+   * that wants dry cloth.
+   */
+  loosens: z.boolean(),
   sourceIds: SourceIds,
 });
 export type CoursePass = z.infer<typeof CoursePass>;

@@ -111,7 +111,9 @@ function bathsLast(list: readonly Placing[], context: PlanContext): readonly Pla
   const isLocal = (one: Placing) => ['solvent', 'local'].includes(phases.get(one) ?? '');
   const early = list.filter(
     (one, at) =>
-      phases.get(one) === 'bath' && !isPlainWater(one.fitted.eligible) && list.slice(at + 1).some(isLocal),
+      phases.get(one) === 'bath' &&
+      one.turn !== 'early' &&
+      !isPlainWater(one.fitted.eligible) && list.slice(at + 1).some(isLocal),
   );
   const others = list.filter((one) => !early.includes(one));
   return early.reduce<readonly Placing[]>((all, bath) => inserted(all, bath, context), others);
@@ -171,7 +173,7 @@ const isLongStanding = ({ facts }: PlanContext): boolean =>
 
 /** A way put into its place by kind of work. */
 export function inserted(list: readonly Placing[], one: Placing, context: PlanContext): Placing[] {
-  const rank = (of: Placing) => rankOf(of.fitted.eligible, of.late, context);
+  const rank = (of: Placing) => rankOf(of.fitted.eligible, of.turn, context);
   const at = list.findIndex((other) => rank(other) > rank(one));
   return at < 0 ? [...list, one] : [...list.slice(0, at), one, ...list.slice(at)];
 }

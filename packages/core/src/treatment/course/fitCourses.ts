@@ -27,9 +27,9 @@ export function fitCourses(
       notUsed.push(...fit.notUsed);
       if (!fit.fitted) return [];
       const dry = fit.fitted.eligible.method.wetting === 'dry';
-      const late = dry && wetted;
+      const turn = asked.loosens && courses.length === 1 ? 'early' : dry && wetted ? 'late' : 'own';
       wetted ||= !dry;
-      return [{ fitted: fit.fitted, markId, opensAfterTest: fit !== shut, late }];
+      return [{ fitted: fit.fitted, markId, opensAfterTest: fit !== shut, turn }];
     });
   });
   return joined(candidates, context);
@@ -58,7 +58,7 @@ function joined(candidates: readonly Candidate[], context: PlanContext): Placing
   const placed = list.map((one, place) => ({
     one,
     place,
-    rank: rankOf(one.fitted.eligible, one.late, context),
+    rank: rankOf(one.fitted.eligible, one.turn, context),
   }));
   // So is a course of which another kind of work has taken a place.
   const several = context.marks.length > 1 || list.some(({ fitted }) => isOtherKind(fitted, context));

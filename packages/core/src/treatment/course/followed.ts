@@ -35,8 +35,8 @@ export function withChosenWays(
         if (clash) notUsed.push({ methodId: fitted.eligible.method.id, findings: [clash] });
         return !clash;
       });
-      const rank = rankOf(eligible, false, context);
-      const at = passes.findIndex(({ fitted }) => rankOf(fitted.eligible, false, context) > rank);
+      const rank = rankOf(eligible, 'own', context);
+      const at = passes.findIndex(({ fitted }) => rankOf(fitted.eligible, 'own', context) > rank);
       const own = ofNoCourse(eligible, context, shut === null);
       passes = at < 0 ? [...passes, own] : [...passes.slice(0, at), own, ...passes.slice(at)];
     }

@@ -14,15 +14,20 @@ export function phaseOf(method: Method, { index }: PlanContext): Phase {
 }
 
 const PHASE_RANK: Readonly<Record<Phase, number>> = { dry: 0, solvent: 10, local: 20, bath: 30, wash: 50 };
-/** Dry work that comes after water: weighing down, airing, taking a powder off. */
+/**
+ * Early: a soak that loosens what has dried in, before what works on the spot. Late: dry work that comes after water,
+ * as weighing down, airing, taking a powder off.
+ */
+export type Turn = 'early' | 'own' | 'late';
+const EARLY = PHASE_RANK.local - 0.5;
 const LATE = 40;
 
 /**
  * Place in a round of several troubles: phase by phase, and in each cold before warm, acid before peroxygen, what
  * takes colour last.
  */
-export function rankOf(eligible: EligibleMethod, late: boolean, context: PlanContext): number {
-  if (late) return LATE;
+export function rankOf(eligible: EligibleMethod, turn: Turn, context: PlanContext): number {
+  if (turn !== 'own') return turn === 'early' ? EARLY : LATE;
   if (isPowderFirst(eligible.method, context)) return PHASE_RANK.solvent - 1;
   const { chemistries } = context.index.factsOf(eligible.method);
   const holds = (...some: Chemistry[]) => chemistries.some((one) => some.includes(one));

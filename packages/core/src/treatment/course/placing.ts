@@ -4,14 +4,15 @@ import type { PlanContext } from '../case/planContext.js';
 import type { Placed } from './arranged.js';
 import type { FittedPass } from './fitPass.js';
 import type { Worked } from './goneAfter.js';
+import type { Turn } from './phaseOf.js';
 
 /** A pass that fits, with the trouble whose course asks for it. */
 export interface Candidate {
   readonly fitted: FittedPass;
   readonly markId: string;
   readonly opensAfterTest: boolean;
-  /** Dry work that comes after water in its own course stays after it. */
-  readonly late: boolean;
+  /** Whether it keeps a place in the round that its kind of work does not have. */
+  readonly turn: Turn;
 }
 
 /** The same on its way into a round, with every trouble it helps. */
@@ -55,5 +56,5 @@ export function ofNoCourse(
 ): Placing {
   const ids = marks.map(({ mark }) => mark.id);
   const fitted = { asked: null, eligible, insteadOf: null, words: null };
-  return { fitted, markId: ids[0] ?? '', helps: ids, opensAfterTest, late: false };
+  return { fitted, markId: ids[0] ?? '', helps: ids, opensAfterTest, turn: 'own' };
 }

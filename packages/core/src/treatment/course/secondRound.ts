@@ -89,7 +89,7 @@ function againOf(
   if (!most || most.prepares) return [];
   const { asked, eligible, insteadOf, words, helps, opensAfterTest } = most;
   const fitted = { asked, eligible, insteadOf, words };
-  const again: Placing = { fitted, markId: helps[0] ?? '', helps: [...helps], opensAfterTest, late: false };
+  const again: Placing = { fitted, markId: helps[0] ?? '', helps: [...helps], opensAfterTest, turn: 'own' };
   return mayRepeat(again, context) ? [again] : [];
 }
 

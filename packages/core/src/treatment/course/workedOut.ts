@@ -50,7 +50,7 @@ export function workedOut(context: PlanContext, dryOnly: boolean): EligibleMetho
   }
   return chosen
     .filter((one) => !isTooEarly(one, chosen, context))
-    .sort((a, b) => rankOf(a, false, context) - rankOf(b, false, context) || a.harshness - b.harshness);
+    .sort((a, b) => rankOf(a, 'own', context) - rankOf(b, 'own', context) || a.harshness - b.harshness);
 }
 
 /** One drum and one bath a round. */

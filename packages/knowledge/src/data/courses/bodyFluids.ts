@@ -21,6 +21,8 @@ import {
 
 const GLOVES = 'Gloves on: it is a body fluid.';
 const NO_HEAT = 'No dryer, no iron yet.';
+/** Old blood takes up water slowly: soaked first, then peroxide. */
+const DRIED_BLOOD = { c: [25, 35], when: [C.dayOld], loosens: true } as const;
 
 /** What comes from a body: cold before anything, gloves, and wash apart. */
 /** Where no water may go: what is wet is drawn out, and powder takes up the smell of what has dried. */
@@ -58,11 +60,12 @@ export const bodyFluids = [
       'Blot with a dry white cloth.',
       'Dab cold water, a teaspoon a palm, blot until the cloth stays pale.',
     ],
-    donts: ['No warm water.', 'No rubbing.', 'No vinegar on fresh blood.', NO_HEAT],
+    donts: ['No hot water.', 'No rubbing.', 'No vinegar on fresh blood.', NO_HEAT],
     cloths: {
       white: white({
         first: [
           P.flush({ min: [2, 10] }),
+          P.longEnzymeSoak({ ...DRIED_BLOOD, min: [120, 480] }),
           P.enzyme({ c: [20, 30] }),
           P.peroxide('colour', [3, 10], {
             stop: 'It no longer fizzes; three fresh doses at most.',
@@ -77,7 +80,12 @@ export const bodyFluids = [
         end: end(2, 'accept', 'A faint brown that is left then stays.'),
       }),
       coloured: coloured({
-        first: [P.flush({ min: [2, 10] }), P.enzyme({ c: [20, 30] }), P.peroxide('colour', [3, 5])],
+        first: [
+          P.flush({ min: [2, 10] }),
+          P.enzymeSoak([120, 180], DRIED_BLOOD),
+          P.enzyme({ c: [20, 30] }),
+          P.peroxide('colour', [3, 5]),
+        ],
         second: [
           P.citric('iron', { min: [30, 30], onlyIf: [C.brownNoFizz], main: true }),
           P.enzymeSoak([120, 180]),

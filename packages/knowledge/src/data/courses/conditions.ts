@@ -90,6 +90,7 @@ export const C = {
   freshOrShiny: condition('isFreshOrShiny', 'it is fresh or shines', [{ ages: ['minutes', 'hours'] }]),
   underAnHour: condition('isUnderAnHour', 'it is less than an hour old', [{ ages: ['minutes'] }]),
   overADay: condition('isOverADay', 'it is more than a day old', [OLDER]),
+  dayOld: onlyWhenKnown('isDayOld', 'it is a day old or more', [OLDER]),
   driedOrOld: condition('isDriedOrOld', 'it has dried in or is old', [{ wet: false }, OLDER]),
   smellsOrOld: condition('smellsOrIsOld', 'it smells, or is a day old', [OLDER]),
   dampSmellOrOld: condition('dampSmellOrOld', 'it is old, or smells damp', [OLDER]),

@@ -22,6 +22,8 @@ interface More {
   readonly optional?: boolean;
   /** What does most here: done however little the estimate gives it. */
   readonly main?: boolean;
+  /** A soak that comes before what works on the spot. */
+  readonly loosens?: boolean;
 }
 
 const span = (given: Span | undefined) => (given ? { min: given[0], max: given[1] } : null);
@@ -41,6 +43,7 @@ export function pass(purpose: Purpose, methodIds: string | string[], more: More 
     expect: more.expect ?? null,
     optional: more.optional ?? false,
     main: more.main ?? false,
+    loosens: more.loosens ?? false,
     sourceIds: ['commonPractice'],
   };
 }
