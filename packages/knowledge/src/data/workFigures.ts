@@ -182,14 +182,15 @@ export const DRYING_USUAL_MIN = {
 export const THICKNESS_FROM_G_PER_M2 = { thin: 0, middle: 220, thick: 330 } as const;
 /**
  * Minutes until dry before a cool fan. Common practice, no source; for a room at 20 °C.
- * `patch`: one place, pressed in a towel.
+ * `patch`: one place, pressed in a towel. The low and the likely figure are of cool air from a hair dryer, 20 cm off; the
+ * high one is of a fan.
  * `whole`: a piece spun at 1200.
  */
 export const DRYING_FANNED_MIN = {
   patch: {
-    thin: { low: 20, likely: 30, high: 40 },
-    middle: { low: 30, likely: 45, high: 60 },
-    thick: { low: 40, likely: 60, high: 80 },
+    thin: { low: 5, likely: 10, high: 40 },
+    middle: { low: 10, likely: 20, high: 60 },
+    thick: { low: 15, likely: 25, high: 80 },
   },
   whole: {
     thin: { low: 60, likely: 90, high: 120 },

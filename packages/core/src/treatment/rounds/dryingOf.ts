@@ -95,7 +95,7 @@ export function dryingOf(
   // Thick cloth that may only lie flat is not hurried: its underside stays wet.
   const rolled =
     isHurried && !inPlace && !tumbled && (isPatch || lowest !== 'flat' || thicknessOf(context) === 'thin')
-      ? sayable([STANDING_NOTES.rolledAndFanned], context, moment)
+      ? sayable([isPatch ? STANDING_NOTES.pressedAndBlown : STANDING_NOTES.rolledAndFanned], context, moment)
       : [];
   const spun = wet.some(({ eligible }) => eligible.method.inMachine);
   const usual =

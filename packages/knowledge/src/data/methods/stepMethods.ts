@@ -280,7 +280,7 @@ export const stepMethods: readonly Method[] = [
     action: 'press',
     extraMechanisms: ['lift', 'brushing'],
     harshness: 1,
-    notes: { apply: [always('Light strokes along the weave.')] },
+    notes: { apply: [always('Rub it lightly, along the weave.', { names: ['rub'] })] },
   },
   {
     ...DRY,
