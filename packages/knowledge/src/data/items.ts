@@ -2,6 +2,7 @@ import type { Item, PartKind } from '../schema/item.js';
 import { everydayItems } from './everydayItems.js';
 import {
   coatedChemistry,
+  rainproof,
   conservators,
   flameRetardant,
   foamChemistry,
@@ -630,7 +631,7 @@ export const items: readonly Item[] = [
     mostAction: 'softBrush',
     drying: noTumble,
     // Its coating is rarely named among its fibres.
-    chemistry: coatedChemistry,
+    chemistry: [...coatedChemistry, ...rainproof],
     typicalAreaCm2: 12000,
     cautionIds: ['proofingSpray'],
     notes: [

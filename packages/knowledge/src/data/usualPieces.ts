@@ -476,4 +476,15 @@ export const usualPieces: readonly UsualPiece[] = [
     { none: 1 },
     0.9,
   ),
+  usual(
+    'coatedJacket',
+    {
+      'polyester + polyester': 0.45,
+      'polyamide + polyester': 0.2,
+      'polyamide + polyamide': 0.2,
+      'cotton 65 polyester 35 + cotton': 0.1,
+      'cotton + cotton': 0.05,
+    },
+    { 30: 0.65, 40: 0.25, never: 0.05, hand: 0.05 },
+  ),
 ];

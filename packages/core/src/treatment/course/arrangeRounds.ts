@@ -87,13 +87,23 @@ function laidOut(first: readonly Placing[], second: readonly Placing[], arrange:
   const { context, open, courses, notUsed, cloth } = arrange;
   const one = firstRound(first, second, arrange);
   const here = open ?? context;
-  const two = secondRound(one, courses, here);
+  const two = secondRound(one, courses, here, () => toBuy(arrange));
   const after = { worked: two.worked, passes: [...one.passes, ...two.passes] };
   const further =
     courses.length > 0 && one.passes.length > 0
       ? promising(context, open, after, notWanted(notUsed, context), cloth, false)
       : [];
   return { one, two, further, after };
+}
+
+/** What the courses keep for the second round and the house does not have. */
+function toBuy({ context, open, courses, cloth }: Arrange): Placing[] {
+  if (context.facts.reach === 'shop') return [];
+  const inShop = (one: PlanContext): PlanContext => ({ ...one, facts: { ...one.facts, reach: 'shop' } });
+  const cases = { context: inShop(context), open: open && inShop(open) };
+  return fitCourses('second', courses, cloth, cases, []).filter(
+    ({ fitted: { eligible, insteadOf } }) => eligible.missingAgentIds.length > 0 && insteadOf === null,
+  );
 }
 
 /** The first round as the courses have it, with what works where they leave nothing but a wash, or wait for a test. */
@@ -114,7 +124,7 @@ function firstRound(
       ({ phase, eligible, helps, takes }) =>
         phase !== 'wash' &&
         !isPlainWater(eligible) &&
-        (helps.includes(markId) ||
+        ((helps.includes(markId) && !isSun(eligible)) ||
           takes.byMark.some((part) => part.markId === markId && middle(part) >= HELPS_FROM)),
     );
   const unhelped = courses.flatMap(({ markId }) => (isHelped(markId) ? [] : [markId]));
@@ -139,16 +149,22 @@ function firstRound(
     : [];
   const before = powders.map((eligible) => ofNoCourse(eligible, context, false));
   if (before.length + instead.length === 0) return asTold;
-  // A solvent that was worked out comes before the suds that take its rest.
+  // A solvent that was worked out comes before the suds that take its rest; other work before what dries or fades it.
   const all = instead.reduce<readonly Placing[]>(
     (list, one) =>
-      phaseOf(one.fitted.eligible.method, here) === 'solvent' ? inserted(list, one, here) : list.concat(one),
+      phaseOf(one.fitted.eligible.method, here) === 'solvent' || list.at(-1)?.turn === 'late'
+        ? inserted(list, one, here)
+        : list.concat(one),
     [...before, ...first],
   );
   const made = composeRound(all, second, courses, here, notUsed, start);
   const isIn = instead.some(({ fitted }) => made.passes.some(({ eligible }) => eligible === fitted.eligible));
   return idle || before.length > 0 || isIn ? made : asTold;
 }
+
+/** Light fades what other work leaves: by itself it is no help. */
+const isSun = ({ appliedAgents }: ComposedRound['passes'][number]['eligible']): boolean =>
+  appliedAgents.length > 0 && appliedAgents.every(({ mechanisms }) => mechanisms.includes('sunlight'));
 
 /** What fell out, and what the person has put something else in the place of. */
 const notWanted = (notUsed: readonly NotUsed[], { choices }: PlanContext): string[] => [

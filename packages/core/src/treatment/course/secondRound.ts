@@ -3,7 +3,7 @@ import { spotAmount } from '../assess/dose/spotAmount.js';
 import type { PlanContext } from '../case/planContext.js';
 import type { ArrangedRound, Placed } from './arranged.js';
 import { type ComposedRound, composeRound } from './composeRound.js';
-import { goneAfter, middle } from './goneAfter.js';
+import { gainOf, goneAfter, middle } from './goneAfter.js';
 import { openChecks } from './openChecks.js';
 import { phaseOf } from './phaseOf.js';
 import { type Placing, WHILE_FRESH } from './placing.js';
@@ -12,19 +12,24 @@ import { isPlainWater, mostOf } from './strongest.js';
 /** What was done before is done again only where it takes at least so much of the soil, 0–1: our own choice. */
 const LEAST_OF_A_ROUND = 0.05;
 
+/** What has to be bought for a second round takes at least so much of the soil, 0–1: our own choice. */
+const WORTH_BUYING = 0.1;
+
 /** A later round is one only where something new is done in it, or what its course holds for the main thing. */
 export const isWork = ({ phase, prepares, asked }: Placed): boolean =>
   phase !== 'wash' && (!prepares || asked?.main === true);
 
 /**
- * What the courses keep for a second round. Where they leave nothing new, what does most in the first is done once
- * more, as an experienced hand goes on.
+ * What the courses keep for a second round. Where they leave nothing new, what is worth buying for it, or what does most
+ * in the first once more, as an experienced hand goes on.
  * @param one the first round, with what it left
+ * @param toBuy what the courses keep for it and the house does not have
  */
 export function secondRound(
   one: ComposedRound,
   courses: ArrangedRound['courses'],
   context: PlanContext,
+  toBuy: () => Placing[],
 ): ComposedRound {
   // What a second round does without, the first has or has given a reason for.
   const compose = (list: readonly Placing[]) => composeRound(list, [], courses, context, [], one);
@@ -36,6 +41,9 @@ export function secondRound(
     const list = withStrongest(rest, own.passes, context, isNew);
     return list === rest ? own : compose(list);
   }
+  const bought = compose([...rest.filter(isNew), ...toBuy()]);
+  const takes = gainOf(goneAfter(one.worked, context), goneAfter(bought.worked, context));
+  if (takes >= WORTH_BUYING && bought.passes.some(isWork)) return bought;
   const again = compose(
     rest.some((placing) => !isNew(placing)) ? rest : againOf(one.passes, courses, context),
   );

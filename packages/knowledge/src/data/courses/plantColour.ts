@@ -54,8 +54,10 @@ export const plantColour = [
             onlyIf: [C.white, C.sturdy, C.tagSixty, C.metalFree],
             expect: 'Blue, then gone.',
           }),
+          P.sun('colour'),
         ],
         second: [P.long('colour', { c: [40, 60] })],
+        dry: ['sun', 'line'],
         end: end(
           2,
           'accept',

@@ -410,12 +410,15 @@ export const stiffAndSmell = [
       }),
       synthetic: synthetic({
         first: [P.colourOxygen('germs', [60, 240])],
-        second: [P.removerSoak({ when: [C.smellOfUnknown], main: true }), P.vinegarSoak('smell')],
+        second: [P.removerSoak({ onlyIf: [C.smellLeft], main: true }), P.vinegarSoak('smell')],
         checks: ['smellDamp'],
       }),
       delicate: delicate({
         first: [P.air('smell'), P.mildVinegar('smell', { min: [10, 20], main: true })],
-        second: [P.bag('smell', { min: [2880, 4320] })],
+        second: [
+          P.removerSoak({ onlyIf: [C.noWoolOrSilk, C.smellLeft], main: true }),
+          P.bag('smell', { min: [2880, 4320] }),
+        ],
         checks: ['smellDamp'],
       }),
       protein: protein({
