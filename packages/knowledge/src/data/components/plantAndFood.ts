@@ -101,7 +101,7 @@ export const plantAndFood: readonly SoilComponent[] = [
       { mechanism: 'oxidation', low: 0.6, high: 0.95 },
       { mechanism: 'reduction', low: 0.4, high: 0.8 },
       { mechanism: 'chlorineOxidation', low: 0.6, high: 0.9 },
-      { mechanism: 'sunlight', low: 0.1, high: 0.3 },
+      { mechanism: 'sunlight', low: 0.2, high: 0.5 },
     ],
     note: 'An indicator: turns blue or green in an alkaline bath, and then washes away.',
     sourceIds: ['memory', 'chemHandbook'],

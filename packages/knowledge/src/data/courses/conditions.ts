@@ -85,6 +85,7 @@ export const C = {
     { ages: ['minutes', 'hours'] },
   ]),
   driedIn: condition('isDriedIn', 'it has dried in', [{ wet: false }]),
+  dry: onlyWhenKnown('hasDried', 'it has dried', [{ wet: false }]),
   dryNow: condition('isDry', 'it is quite dry', [{ dryNow: true }]),
   fresh: condition('isFresh', 'it is fresh', [{ ages: ['minutes', 'hours'] }]),
   freshOrShiny: condition('isFreshOrShiny', 'it is fresh or shines', [{ ages: ['minutes', 'hours'] }]),

@@ -54,7 +54,7 @@ export const plantColour = [
             onlyIf: [C.white, C.sturdy, C.tagSixty, C.metalFree],
             expect: 'Blue, then gone.',
           }),
-          P.sun('colour'),
+          P.sun('colour', { when: [C.dry] }),
         ],
         second: [P.long('colour', { c: [40, 60] })],
         dry: ['sun', 'line'],
