@@ -166,6 +166,9 @@ export const groundAndGreen = [
               always('Five hours or more, in the sun if there is any.', { asks: ['sun'] }),
             ],
           }),
+          // Mud all over is of a flood or a bog: germs and humus with it.
+          P.warmSuds('pigment', { when: [C.mudAllOver], main: true }),
+          P.oxygen('germs', [240, 480], [40, 60], { when: [C.mudAllOver], main: true }),
         ],
         wash: W.white([40, 60], 'Full dose for heavy soil, pre-rinse on.'),
         second: [
