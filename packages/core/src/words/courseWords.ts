@@ -63,7 +63,7 @@ export const BETWEEN_WORDS: Readonly<Record<CoursePass['after'], string | null>>
   damp: 'A plain damp cloth twice.',
   dryToTouch: 'A plain damp cloth twice, then dry to the touch.',
   airOut: 'Air it until no smell is left.',
-  vacuum: 'Vacuum it off.',
+  vacuum: 'Brush or vacuum it off.',
 };
 
 type Check = Extract<ClothCourse, { kind: 'course' }>['checks'][number];

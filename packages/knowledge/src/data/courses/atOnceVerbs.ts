@@ -53,6 +53,8 @@ export function withVerbs(line: Note) {
   const late = found.includes('rinseOutProduct');
   const verbs = late ? found.filter((verb) => verb !== 'coldFlush' && verb !== 'blot') : found;
   const wets = verbs.includes('coldFlush') && !line.asks.includes('water');
-  const when = isForWet(verbs) ? { ...(line.when === 'always' ? {} : line.when), wet: true } : line.when;
+  // Fat that feels dry may still be taken up: its line says how old it may be.
+  const saysAge = line.when !== 'always' && line.when.ages !== undefined;
+  const when = isForWet(verbs) && !saysAge ? { ...(line.when === 'always' ? {} : line.when), wet: true } : line.when;
   return { ...line, when, verbs, asks: wets ? [...line.asks, 'water' as const] : line.asks };
 }

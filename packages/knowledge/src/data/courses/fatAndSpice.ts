@@ -1,3 +1,4 @@
+import type { Note } from '../../schema/note.js';
 import { C } from './conditions.js';
 import {
   cleaner,
@@ -7,6 +8,7 @@ import {
   dryOnly,
   end,
   ofSome,
+  only,
   P,
   protein,
   surface,
@@ -19,6 +21,9 @@ import {
 const NO_HEAT = 'No dryer, no iron yet.';
 
 /** What is fat, and the colours that live in fat: the dry side first. */
+/** Fat does not dry: paper and powder still take some of it up. */
+const FRESH_FAT: Exclude<Note['when'], 'always'> = { ages: ['minutes', 'hours'] };
+
 export const fatAndSpice = [
   course({
     id: 'chocolate',
@@ -260,8 +265,10 @@ export const fatAndSpice = [
     ],
     cause: 'Frying, a dressing.',
     causeAction: ['An apron.'],
-    garment: ['Blot a minute; starch or powder on it, a quarter of an hour; no water yet.'],
-    surfaceAtOnce: ['Lift, blot; starch two millimetres thick.'],
+    garment: [
+      only(FRESH_FAT, 'Blot a minute; starch or powder on it, a quarter of an hour; no water yet.'),
+    ],
+    surfaceAtOnce: [only(FRESH_FAT, 'Lift, blot; starch two millimetres thick.')],
     donts: ['No water first.', 'No rubbing.', NO_HEAT],
     cloths: {
       white: white({
