@@ -20,9 +20,9 @@ export const coatedChemistry: ChemistryRule[] = (
   sourceIds: ['textileHandbook'],
 }));
 /** A coat that keeps rain out: bleach and strong alkali eat its film, and what makes drops bead. */
-export const rainproof: ChemistryRule[] = (['percarbonate', 'chlorine', 'reducer', 'strongAlkali'] as const).map(
-  (chemistry) => ({ chemistry, verdict: 'never', protects: 'piece', sourceIds: ['commonPractice'] }),
-);
+export const rainproof: ChemistryRule[] = (
+  ['percarbonate', 'chlorine', 'reducer', 'strongAlkali'] as const
+).map((chemistry) => ({ chemistry, verdict: 'never', protects: 'piece', sourceIds: ['commonPractice'] }));
 /** Threads, prints and trimmings of such pieces are rarely named, and some of them dissolve: a seam is tried first. */
 export const ketoneTested: ChemistryRule[] = (['ketone', 'ester'] as const).map((chemistry) => ({
   chemistry,

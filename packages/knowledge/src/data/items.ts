@@ -2,7 +2,6 @@ import type { Item, PartKind } from '../schema/item.js';
 import { everydayItems } from './everydayItems.js';
 import {
   coatedChemistry,
-  rainproof,
   conservators,
   flameRetardant,
   foamChemistry,
@@ -11,6 +10,7 @@ import {
   noChlorine,
   noTumble,
   notOnProtection,
+  rainproof,
   surfaceChemistry,
   washable,
 } from './itemDefaults.js';

@@ -6,10 +6,13 @@ export const STANDING_NOTES = {
   dryBetween: always('Let it dry before the next product.', { names: ['dryIn'] }),
   towelOnIt: always('Dry white towel on it, weighed down, until it takes no more; then let it air.'),
   fanOnIt: always('A cool fan on it until it feels dry.', { asks: ['motor'] }),
-  pressedAndBlown: always('Press the place in a dry towel; then cool air: a hair dryer 20 cm off, or a fan.', {
-    asks: ['motor'],
-    names: ['tumble'],
-  }),
+  pressedAndBlown: always(
+    'Press the place in a dry towel; then cool air: a hair dryer 20 cm off, or a fan.',
+    {
+      asks: ['motor'],
+      names: ['tumble'],
+    },
+  ),
   rolledAndFanned: always('Roll it in a towel, then a cool fan on it.', { asks: ['motor'] }),
   washAlone: always('Wash it alone.'),
   noSpin: always('No spin and no wringing: hang it up dripping.', { bars: ['wring'] }),

@@ -15,7 +15,7 @@ const WORDS: readonly (readonly [AtOnceVerb, RegExp])[] = [
     'coldFlush',
     /\bwater (through|in small)\b|\brinse (it )?(cold|cool|lukewarm|a minute)|\bcold (running )?water\b|\bcold rinse\b|\bdamp( cold)? cloth\b|\bcold damp\b|\bdab cold\b|\blukewarm water\b|\bcool water\b|\bblot cold\b|\bblot(ted)? (it )?damp\b|\bfine mist\b/i,
   ],
-  ['keepWet', /\bkeep (it|everything) (damp|wet)\b|\bhang it wet\b|\bwet and moving\b/i],
+  ['keepWet', /\bkeep (it|everything|everything else) (damp|wet)\b|\bhang it wet\b|\bwet and moving\b/i],
   [
     'letDry',
     /\blet (it|clods of mud|mud) (dry|harden|get cold|cure)\b|\bdry it\b|\bdry fast\b|\blet it cure\b|\bhenna: let it dry\b/i,
@@ -24,7 +24,7 @@ const WORDS: readonly (readonly [AtOnceVerb, RegExp])[] = [
   ['vacuum', /\bvacuum\b/i],
   [
     'isolate',
-    /\bculprit out\b|\bapart from other washing\b|\baway from other things\b|\blift the wet piece off\b|\bbag it\b|\blift them apart\b|\ball pieces out\b|\bsheets off\b|\bcover off\b|\boff the metal\b|\bfurniture\b/i,
+    /\bout of the heap\b|\bapart from other washing\b|\baway from other things\b|\blift the wet piece off\b|\bbag it\b|\blift them apart\b|\ball pieces out\b|\bsheets off\b|\bcover off\b|\boff the metal\b|\bfurniture\b/i,
   ],
   ['rinseOutProduct', /\bbleached just now\b/i],
   [
@@ -55,6 +55,7 @@ export function withVerbs(line: Note) {
   const wets = verbs.includes('coldFlush') && !line.asks.includes('water');
   // Fat that feels dry may still be taken up: its line says how old it may be.
   const saysAge = line.when !== 'always' && line.when.ages !== undefined;
-  const when = isForWet(verbs) && !saysAge ? { ...(line.when === 'always' ? {} : line.when), wet: true } : line.when;
+  const when =
+    isForWet(verbs) && !saysAge ? { ...(line.when === 'always' ? {} : line.when), wet: true } : line.when;
   return { ...line, when, verbs, asks: wets ? [...line.asks, 'water' as const] : line.asks };
 }

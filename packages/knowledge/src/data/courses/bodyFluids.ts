@@ -222,7 +222,7 @@ export const bodyFluids = [
     causeAction: ['Bag it apart and wash it the same day.'],
     garment: [
       GLOVES,
-      'Lift it off with a card, fold inwards, no shaking; keep it apart from other washing.',
+      'Lift it off with a card, fold inwards, no shaking; apart from other washing, children away.',
       'Cold water through from the back, three to five minutes.',
     ],
     surfaceAtOnce: [GLOVES, 'Lift, blot.', 'A cold damp cloth, blotted, until clean.'],
@@ -542,6 +542,8 @@ export const bodyFluids = [
       ['Vinegar and an enzyme remover at once.', 'The acid stops the enzyme.'],
     ],
     says: [
+      'Find the place by nose or lamp and mark it; look at what lies beneath too.',
+      ofSome({ markIds: ['catUrine'] }, 'A cat that goes on the bed is for the vet.'),
       'A remover works while damp: hours, then dry.',
       'It smells stronger while damp: wait until it is dry.',
     ],

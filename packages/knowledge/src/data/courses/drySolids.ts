@@ -126,7 +126,7 @@ export const drySolids = [
       }),
     },
     never: [['Hot water on whitening paste on a colour.', 'It bleaches faster.']],
-    says: ['A pale spot is lost colour.'],
+    says: ['A plain damp cloth last: what is left dries white.', 'A pale spot is lost colour.'],
     prevent: ['Brush, then dress.'],
   }),
   course({
@@ -333,7 +333,11 @@ export const drySolids = [
       ),
     },
     never: [['A wet spot smaller than the last.', 'A new ring.']],
-    says: ['Never smaller than the last wet place.'],
+    says: [
+      ofSome({ drains: false }, 'Look beneath it: mildew or damp dries first, the floor too.'),
+      'It may only fade. A fine mist beyond the ring, less towards its edge, leaves no new edge.',
+      'Never smaller than the last wet place.',
+    ],
     disputes: [
       {
         question: 'A ring on silk?',

@@ -240,7 +240,14 @@ export const fatAndSpice = [
       ['Soap bar, soda or ammonia without oxygen.', 'Alkali turns it red-brown and lets it dye.'],
       ['Heat before it is gone.', 'It fixes it.'],
     ],
-    says: ['Red with soap is turmeric: rinse, and it is yellow again.', 'Light bleaches it best.'],
+    says: [
+      ofSome(
+        { fibreIds: ['metallised'] },
+        'Only the mark gets wet: keep the metal border out of it, and dry.',
+      ),
+      'Red with soap is turmeric: rinse, and it is yellow again.',
+      'Light bleaches it best.',
+    ],
     disputes: [
       {
         question: 'An alkaline oxygen bath on curcumin?',
@@ -265,9 +272,7 @@ export const fatAndSpice = [
     ],
     cause: 'Frying, a dressing.',
     causeAction: ['An apron.'],
-    garment: [
-      only(FRESH_FAT, 'Blot a minute; starch or powder on it, a quarter of an hour; no water yet.'),
-    ],
+    garment: [only(FRESH_FAT, 'Blot a minute; starch or powder on it, a quarter of an hour; no water yet.')],
     surfaceAtOnce: [only(FRESH_FAT, 'Lift, blot; starch two millimetres thick.')],
     donts: ['No water first.', 'No rubbing.', NO_HEAT],
     cloths: {
@@ -326,6 +331,7 @@ export const fatAndSpice = [
       ['Dryer or iron while fat is left.', 'It sets, and oily cloth heats itself.'],
     ],
     says: [
+      ofSome({ keptDry: true }, 'Lay it flat. The cleaner finishes it: say what was spilled.'),
       'Hold it against the light to judge.',
       'No dryer while fat is left: fire.',
       ofSome({ drains: true }, 'Fresh oil wants warm suds: as warm as the tag lets, nothing in it sets.'),

@@ -380,7 +380,19 @@ export const greaseAndWax = [
       ['An iron on dyed wax over synthetics.', 'It drives the dye in.'],
       ['An iron over cloth that has had solvent in it.', 'Fire.'],
     ],
-    says: ['The iron before the solvent, never after.', 'Wax comes out; candle dye may not.', OUTDOORS],
+    says: [
+      ofSome(
+        { itemIds: ['rug', 'carpet'] },
+        'Many rugs are polypropylene: an iron leaves a shine or a hole.',
+      ),
+      ofSome(
+        { itemIds: ['rug', 'carpet'] },
+        'Fibre and colour before anything wet: fine fibres, or a colour that comes off, end at the chipping.',
+      ),
+      'The iron before the solvent, never after.',
+      'Wax comes out; candle dye may not.',
+      OUTDOORS,
+    ],
     disputes: [
       {
         question: 'After chipping?',

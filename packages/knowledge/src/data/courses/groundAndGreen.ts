@@ -243,7 +243,17 @@ export const groundAndGreen = [
       ['Rubbing it wet.', 'Clay goes into the yarn.'],
       ['Chlorine on red earth.', 'Its iron browns.'],
     ],
-    says: ['Let it dry; then the brush; then water.'],
+    says: [
+      ofSome(
+        { allOver: true },
+        'A flood brings sewage: gloves, children away. Keep it wet, and rinse it outdoors.',
+      ),
+      ofSome(
+        { allOver: true, drains: true },
+        'Before a child sleeps in it: one wash at 60 °C. Foam that was under water: throw it away.',
+      ),
+      'Let it dry; then the brush; then water.',
+    ],
     disputes: [
       {
         question: 'Peroxide and soda paste on ground-in dirt?',

@@ -374,7 +374,11 @@ export const inkAndPaint = [
       ['Hairspray.', 'Today mostly resin and water.'],
       ['A dryer with a leaking pen about.', 'It prints on everything.'],
     ],
-    says: ['From the back, onto a fresh pad each time.', OUTDOORS],
+    says: [
+      ofSome({ uses: ['alcohol'] }, 'A white pad under the mark, between it and the lining or the pocket.'),
+      'From the back, onto a fresh pad each time.',
+      OUTDOORS,
+    ],
     disputes: [
       {
         question: 'A loose woven rug without glue?',
@@ -467,7 +471,10 @@ export const inkAndPaint = [
       dryOnly: cleaner('Blot it dry only.'),
     },
     never: [['Heat before it is gone.', 'It fixes the dye.'], NO_SOLVENT_IN_PLACE],
-    says: ['Cold water until it runs clear, from the back.'],
+    says: [
+      ofSome({ uses: ['alcohol'] }, 'On a pocket: fresh paper between the layers.'),
+      'Cold water until it runs clear, from the back.',
+    ],
     disputes: [
       {
         question: 'After the flush?',
@@ -747,7 +754,7 @@ export const inkAndPaint = [
     causeAction: ['Close the can; no flame or switch near it.'],
     surfaceAtOnce: ['Blot with a white cloth, the cloth outdoors.'],
     donts: [
-      'No water until no smell is left; never into a basin or a drain.',
+      'No machine and no water until no smell is left; never into a basin or a drain.',
       'No heat, no iron, no vacuum cleaner, no fan.',
     ],
     cloths: {

@@ -199,7 +199,10 @@ export const ironMouldHeat = [
       ['Brushing it without a mask, or with asthma.', 'Spores: someone else does it.'],
       ['An ordinary vacuum.', 'It blows spores about.'],
     ],
-    says: ['Smell gone and dots left: pigment.'],
+    says: [
+      'The damp is the cause: the cold window, the wall. Sun, and dry through the same day.',
+      'Smell gone and dots left: pigment.',
+    ],
     disputes: [
       {
         question: 'White cotton whose tag lets any bleach?',

@@ -290,7 +290,11 @@ export const joinedAndHonest = [
       ['More bleach to even it out.', 'Holes.'],
       ['Dye on sun-rotted cloth.', 'It tears.'],
     ],
-    says: ['The colour is gone, not dirty.', 'Dye goes darker, never lighter.'],
+    says: [
+      'Which bottle was it? Air the room; gloves; nothing but water on it.',
+      'The colour is gone, not dirty.',
+      'Dye goes darker, never lighter.',
+    ],
     disputes: [{ question: 'A speck?', ways: ['a textile pen, tried inside a hem (default)', 'a patch'] }],
     prevent: ['White towels for face products.'],
   }),
@@ -353,7 +357,8 @@ export const joinedAndHonest = [
     ],
     says: [
       ofSome({ fibreIds: HARMED_BY_ALKALI }, 'What is felted never unfelts.'),
-      'A tenth back is a good day.',
+      'A tenth back is a good result: a few centimetres.',
+      'Single stitches still visible? Then it may give a little. Felt makes slippers or a cushion; wash the next one cool and still.',
     ],
     disputes: [
       {

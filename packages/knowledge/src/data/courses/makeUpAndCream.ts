@@ -191,14 +191,21 @@ export const makeUpAndCream = [
       ['Chlorine or oxygen before detergent and acid.', 'The orange deepens and stays.'],
       ['Oxygen right after citric acid without a full rinse.', 'Peracid, and iron still in it.'],
     ],
-    says: ['It is not dirt: a filter and iron.'],
+    says: [
+      'It is no dirt: the sun filter and iron in the water turn orange. Rain or filtered water brings no more of it.',
+      ofSome({ uses: ['weakAcid'] }, 'Bleached before? Rinse that out in two waters before the acid.'),
+      ofSome(
+        { itemIds: ['pram'], uses: ['weakAcid'] },
+        'Straps and buckles stay out of the acid: plain water only.',
+      ),
+    ],
     disputes: [
       {
         question: 'Oxygen at the end?',
         ways: ['once, free of iron, on white (default)', 'never: leaves a yellow'],
       },
     ],
-    prevent: ['Let the cream sink in.'],
+    prevent: ['Let the cream sink in; detergent on the places before each wash; another filter.'],
     confidence: 'medium',
   }),
   course({

@@ -332,7 +332,7 @@ export const plantColour = [
     causeAction: ['Rinse at once.'],
     garment: ['Blot it.', 'Cold to lukewarm water through from the back, two to three minutes.'],
     surfaceAtOnce: ['Blot; a damp cloth, a teaspoon a palm, until it is pale.'],
-    donts: [NO_SOAP, NO_HEAT],
+    donts: [NO_SOAP, 'No rubbing.', NO_HEAT],
     cloths: {
       white: white({
         first: [
@@ -474,6 +474,7 @@ export const plantColour = [
       ['A soap bar.', 'It sets tannin.'],
     ],
     says: [
+      ofSome({ drains: false }, 'A zip does not mean that the cover may be washed.'),
       ofSome({ fibreIds: HARMED_BY_ALKALI }, 'A cool dilute acid is fine on it; soda is not.'),
       'Milk first, cold; brown second.',
     ],

@@ -40,7 +40,7 @@ export const runDye = [
     ],
     cause: 'A new red or dark piece, too hot, or stood wet.',
     causeAction: ['The culprit out, marked, and washed alone and cold from now on.'],
-    garment: ['Keep everything wet; the culprit out of the heap.', 'Rinse it cold, once.'],
+    garment: ['Take the piece that gave the dye out of the heap.', 'Keep everything else wet.', 'Rinse it cold, once.'],
     surfaceAtOnce: ['Lift the wet piece off, blot.'],
     donts: [NO_DRYING, 'No salt, no vinegar.'],
     cloths: {
@@ -106,6 +106,9 @@ export const runDye = [
     },
     never: [['Drying or tumbling before it is gone.', 'That fixes the dye.'], REDUCER],
     says: [
+      'Whites, colours and fine fibres are treated apart.',
+      'Dry only what is clean again; the rest stays wet.',
+      ofSome({ uses: ['reducer'] }, 'Run remover: in fresh air, never with bleach or oxygen powder.'),
       'Wet it is a rewash; dry it is a repair.',
       ofSome({ fibreIds: HARMED_BY_ALKALI }, 'Such fibre takes up dye eagerly: the odds are low.'),
     ],
@@ -133,7 +136,7 @@ export const runDye = [
     cause: 'Wet and still; hot, or soapy.',
     causeAction: ['Keep it moving; dry it fast and flat.'],
     garment: ['Cold water, wet and moving, until it rinses clear.'],
-    surfaceAtOnce: ['Blot between dry white cloths; lay it flat.'],
+    surfaceAtOnce: ['Lay it flat, dry white cloth between the layers; blot.'],
     donts: ['Do not fold it wet.', NO_DRYING],
     cloths: {
       white: white({

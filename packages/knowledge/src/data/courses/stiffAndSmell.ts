@@ -85,6 +85,10 @@ export const stiffAndSmell = [
       ],
     ],
     says: [
+      ofSome(
+        { drains: true },
+        'Shake it hard, and move it while it dries: wind, or ten minutes in the dryer.',
+      ),
       'Lime needs acid; more detergent does nothing.',
       'Rinse twice: acid must not dry in.',
       'Acid baths in plastic: not in bare metal or chipped enamel.',
@@ -138,6 +142,10 @@ export const stiffAndSmell = [
       ['Acid first.', 'Wax does not dissolve in it.'],
     ],
     says: [
+      ofSome(
+        { drains: true },
+        'Shake it hard, and move it while it dries: wind, or ten minutes in the dryer.',
+      ),
       'A drop that stands ten seconds shows the wax.',
       ofSome({ uses: ['weakAcid'] }, 'Acid comes last.'),
       'No dryer while it feels greasy.',
@@ -353,6 +361,7 @@ export const stiffAndSmell = [
       ['Cider or malt vinegar.', 'It colours and smells.'],
     ],
     says: [
+      'The cause: synthetic cloth holds skin fat, softener seals it in, and cool washes leave it.',
       'Judge it warm, not from the drawer.',
       ofSome({ drains: true }, 'As hot as the tag lets: in old sweat there is nothing left to set.'),
     ],
@@ -382,7 +391,7 @@ export const stiffAndSmell = [
     cause: 'Cold washing only, a closed door, left wet, a day to dry.',
     causeAction: [CLEAN_MACHINE],
     surfaceAtOnce: ['Out of the damp and away from other things; let it air.'],
-    garment: [only({ wet: true }, 'Wash it again at once, before it dries.')],
+    garment: [only({ wet: true }, 'Take it out, hang it open, and wash it again before it dries.')],
     cloths: {
       white: white({
         first: [
@@ -452,7 +461,18 @@ export const stiffAndSmell = [
       ['Softener to cover it.', 'It feeds the slime.'],
       ['A descaler and a bleach in one machine cycle.', 'Chlorine gas.'],
     ],
-    says: ['If all loads smell, the machine first.', 'Dry within hours.'],
+    says: [
+      'If all loads smell, the machine first.',
+      'Dry it through the same day; leave nothing in the drum.',
+      ofSome(
+        { itemIds: ['coatedJacket'] },
+        'Feel the inside first: a sticky or flaking coating is rotten, and no wash cures that.',
+      ),
+      ofSome(
+        { itemIds: ['petBed'] },
+        'Cover and filling apart: the filling often holds the smell. Together again only once both are dry.',
+      ),
+    ],
     disputes: [
       {
         question: 'Sour towels in the dryer?',

@@ -92,7 +92,7 @@ export const things = [
     cause: 'No protector.',
     causeAction: ['A waterproof protector; turn and air it each month.'],
     surfaceAtOnce: ['Blot it hard with a dry towel; the sheets off now.'],
-    donts: ['Do not pour water.', 'No heat pad.'],
+    donts: ['Do not pour water.', 'A heated pad comes off, unplugged.'],
     cloths: {
       white: honest('noHomeMethod', 'A mattress is a surface; a washable protector follows its own tag.'),
       coloured: honest('noHomeMethod', 'A mattress is a surface.'),
@@ -121,7 +121,10 @@ export const things = [
       ['Solvent, steam, chlorine.', 'Foam; gas with urine.'],
       ['Acid and peroxide on one place while damp.', 'Peracetic acid.'],
     ],
-    says: ['As little liquid as wets the cover.', 'Dry through before it is made up: a day or two.'],
+    says: [
+      'As little liquid as wets the cover.',
+      'Dry through before it is made up, a day or two: until kitchen paper pressed on it stays dry.',
+    ],
     disputes: [
       {
         question: 'Fluids?',
@@ -199,7 +202,10 @@ export const things = [
       ['Softener or enzymes on down.', 'Flat and brittle.'],
       ['Foam or latex in a dryer.', 'Fire.'],
     ],
-    says: ['Drying takes three times the wash.'],
+    says: [
+      'Drying takes three times the wash: through to the core, lumps pulled apart.',
+      ofSome({ fibreIds: ['down'] }, 'Look at the mark before it is tumbled: heat sets what is left.'),
+    ],
     disputes: [{ question: 'Down at forty or sixty?', ways: ['the tag (default)', 'sixty against mites'] }],
     prevent: ['Air it two hours a week.'],
   }),
@@ -697,7 +703,10 @@ export const things = [
       ['Softener.', 'They drink less.'],
       ['A soak pail open to a child.', 'Drowning.'],
     ],
-    says: ['Solids off, a cold rinse, then sixty.'],
+    says: [
+      'Change more often; sore skin is for a nurse or a doctor.',
+      'Solids off, a cold rinse, then sixty.',
+    ],
     disputes: [
       {
         question: 'Soak them wet?',

@@ -122,6 +122,7 @@ export const yellowAndGrey = [
       ['A dryer or an iron before it is white.', 'They brown the old fat.'],
     ],
     says: [
+      ofSome({ hardWater: true }, 'Soda in hard water leaves lime soap: acid takes that first.'),
       'Acid for what is stiff, then the fat, then oxygen.',
       'Two full rinses between acid and oxygen.',
       'Three soaks are usual.',
@@ -343,7 +344,7 @@ export const yellowAndGrey = [
       ['Chlorine or oxygen first.', 'They fix the iron.'],
       ['Acid and reducer without two waters between.', 'Sulphur dioxide.'],
     ],
-    says: ['Rinse the acid out fully; it must not dry in.'],
+    says: ['It is iron: bleach turns it to rust.', 'Rinse the acid out fully; it must not dry in.'],
     disputes: [
       {
         question: 'The reducer at home for iron?',
@@ -416,7 +417,7 @@ export const yellowAndGrey = [
         ways: ['for a month, then seldom (default)', 'none: citrate does it, seals live longer'],
       },
     ],
-    prevent: ['Dose by hardness.'],
+    prevent: ['From now on the full dose for your water, powder, and a hotter wash.'],
   }),
   course({
     id: 'lostWhite',
@@ -595,6 +596,7 @@ export const yellowAndGrey = [
       ['Softener.', 'It holds dust.'],
     ],
     says: [
+      'Wipe rail, frame and sill: the same film brings it back. In hard water its full dose.',
       'Cold water first: it turns brown.',
       ofSome({ itemIds: ['curtain', 'netCurtain'] }, 'Nets hang wet: their weight smooths them.'),
     ],
