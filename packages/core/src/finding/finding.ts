@@ -62,6 +62,8 @@ export interface FindingFacts {
   chosenInstead: { methodId: string };
   /** Washed now it would not be dry by the time it must be ready. */
   washLater: Record<string, never>;
+  /** It is wanted within the hour or so: when to stop. */
+  stopInTime: Record<string, never>;
   /** Round one with its drying takes longer than there is time; `inPlace` where it cannot be worn or moved. */
   notInTime: { readyInMin: number; likelyMin: number; inPlace: boolean };
   /** It would not be ready by the time it is wanted. */

@@ -6,9 +6,19 @@ type FirstRound = LaidOut['rounds'][number] | undefined;
 
 /** What a deadline changes: what is not ready by then, and what is washed only later. */
 export const timeFindings = (context: PlanContext, round: FirstRound): Finding[] => [
+  ...hurryFindings(context, round),
   ...washLaterFindings(context, round),
   ...lateFindings(context, round),
 ];
+
+/** With so little time left it is worn as it is by then, min. Common practice, no source. */
+const HURRY_MIN = 90;
+
+/** What is to be worn within the hour: when to stop, and what then. */
+function hurryFindings({ choices: { readyInMin }, item }: PlanContext, round: FirstRound): Finding[] {
+  const isWorn = !item.surfaceOnly && round !== undefined;
+  return readyInMin !== null && readyInMin <= HURRY_MIN && isWorn ? [finding('stopInTime', {})] : [];
+}
 
 /** What is mostly washed is only treated where it is, for want of time. */
 function washLaterFindings({ choices, rinsable, envelope }: PlanContext, round: FirstRound): Finding[] {

@@ -155,6 +155,8 @@ const WORDS: Words = {
   chosenInstead: ({ methodId }, say) => `You chose “${say.name(methodId)}” instead.`,
   washLater: () =>
     'Too little time to wash and dry it. Press the place dry in a towel, with every product rinsed out; wash it within a day.',
+  stopInTime: () =>
+    'Stop a quarter of an hour before, and leave it dry; a scarf or a brooch over what is left. The rest is for another day.',
   notInTime: ({ readyInMin, likelyMin, inPlace }) =>
     `Not ready in ${durationWords(readyInMin, readyInMin)}: about ${durationWords(likelyMin, likelyMin)} with drying. ` +
     (inPlace

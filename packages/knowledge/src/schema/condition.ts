@@ -12,6 +12,8 @@ export const circumstances = z.strictObject({
   dryNow: z.literal(true).optional(),
   ages: z.array(Age).min(1).optional(),
   allOver: z.boolean().optional(),
+  /** Not said to be all over: also where its size is not known. */
+  notAllOver: z.literal(true).optional(),
   colours: z.array(Colour).min(1).optional(),
   /** Shown in a hidden test to keep its colour. */
   fast: z.literal(true).optional(),

@@ -64,6 +64,7 @@ const DECIDERS: Deciders = {
   dryNow: (_, { facts }, { wetted }) => (wetnessOf(facts) === 'dry' && !wetted ? 'true' : 'unknown'),
   ages: (wanted, { facts }) => ifKnown(facts.age !== 'unknown', wanted.includes(facts.age)),
   allOver: (wanted, { facts }) => ifKnown(facts.size !== 'unknown', (facts.size === 'allOver') === wanted),
+  notAllOver: (_, { facts }) => is(facts.size !== 'allOver'),
   colours: (wanted, { facts }) =>
     ifKnown(facts.piece.colour !== 'unknown', wanted.includes(facts.piece.colour)),
   fast: (_, { facts }) => ifKnown(facts.piece.fastness !== 'unknown', facts.piece.fastness === 'proven'),

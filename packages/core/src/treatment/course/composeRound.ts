@@ -113,7 +113,8 @@ function bathsLast(list: readonly Placing[], context: PlanContext): readonly Pla
     (one, at) =>
       phases.get(one) === 'bath' &&
       one.turn !== 'early' &&
-      !isPlainWater(one.fitted.eligible) && list.slice(at + 1).some(isLocal),
+      !isPlainWater(one.fitted.eligible) &&
+      list.slice(at + 1).some(isLocal),
   );
   const others = list.filter((one) => !early.includes(one));
   return early.reduce<readonly Placing[]>((all, bath) => inserted(all, bath, context), others);

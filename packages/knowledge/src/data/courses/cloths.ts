@@ -58,6 +58,9 @@ const TWICE = end(2, 'accept', 'After two rounds, what is left stays.');
 const ONCE_THEN_CLEANER = end(1, 'professional', 'After one round, a cleaner: say what it is.');
 const TWICE_THEN_CLEANER = end(2, 'professional', 'After two rounds, a cleaner.');
 
+/** What is covered in panels between seams. */
+const SEATS = ['armchair', 'diningChair', 'windowSeat'];
+
 const MOST: Readonly<Record<string, Omit<Course1, 'kind' | 'first' | 'second' | 'notes'>>> = {
   white: { wash: W.white(), dry: { ways: ['line'], notes: [] }, checks: ['daylight'], end: TWICE },
   coloured: { wash: W.coloured(), dry: { ways: ['line'], notes: [] }, checks: ['daylight'], end: TWICE },
@@ -80,6 +83,10 @@ const MOST: Readonly<Record<string, Omit<Course1, 'kind' | 'first' | 'second' | 
       ways: [],
       notes: [
         does('Blot it dry; open a window.'),
+        only(
+          { itemIds: SEATS },
+          'A last light wipe with a wrung-out cloth, the whole panel, seam to seam: no ring dries in.',
+        ),
         only({ itemIds: ['carpet', 'rug'] }, 'A dry towel and a weight on it overnight.'),
       ],
     },

@@ -102,6 +102,7 @@ export const C = {
     { ages: ['weeks', 'months'] },
   ]),
   allOver: condition('isAllOver', 'it is all over the piece', [{ allOver: true }]),
+  notAllOver: condition('isNotAllOver', 'it is not all over the piece', [{ notAllOver: true }]),
   mudAllOver: onlyWhenKnown('isMudAllOver', 'mud is all over it', [{ allOver: true, markIds: ['mud'] }]),
   fewSpots: condition('fewSpots', 'there are ten spots or fewer', [{ allOver: false }]),
 

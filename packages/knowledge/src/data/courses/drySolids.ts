@@ -283,7 +283,10 @@ export const drySolids = [
     cause: 'A drop left to dry; a spot cleaned too small.',
     causeAction: ['The whole panel, dried fast and evenly.'],
     garment: ['Blot; dry it fast and evenly.'],
-    surfaceAtOnce: ['Blot; widen it with a fine mist; a fan.'],
+    surfaceAtOnce: [
+      'Blot; widen it with a fine mist; a fan.',
+      only({ itemIds: ['rug'] }, 'Lift the rug and air it from both sides, the floor too.'),
+    ],
     donts: ['No rubbing at the edge.', 'No hot hair dryer.'],
     cloths: {
       white: white({

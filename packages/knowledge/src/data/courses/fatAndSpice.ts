@@ -273,7 +273,7 @@ export const fatAndSpice = [
     cause: 'Frying, a dressing.',
     causeAction: ['An apron.'],
     garment: [only(FRESH_FAT, 'Blot a minute; starch or powder on it, a quarter of an hour; no water yet.')],
-    surfaceAtOnce: [only(FRESH_FAT, 'Lift, blot; starch two millimetres thick.')],
+    surfaceAtOnce: [only(FRESH_FAT, 'Lift, blot; lay it flat; starch two millimetres thick.')],
     donts: ['No water first.', 'No rubbing.', NO_HEAT],
     cloths: {
       white: white({
@@ -323,7 +323,11 @@ export const fatAndSpice = [
       }),
       dryOnly: dryOnly({
         first: [P.powder({ min: [60, 480] })],
-        end: end(1, 'professional', 'Powder takes what it takes; solvent is the cleaner’s.'),
+        end: end(
+          1,
+          'professional',
+          'Powder takes what it takes. The cleaner finishes it: say what was spilled.',
+        ),
       }),
     },
     never: [
@@ -331,7 +335,6 @@ export const fatAndSpice = [
       ['Dryer or iron while fat is left.', 'It sets, and oily cloth heats itself.'],
     ],
     says: [
-      ofSome({ keptDry: true }, 'Lay it flat. The cleaner finishes it: say what was spilled.'),
       'Hold it against the light to judge.',
       'No dryer while fat is left: fire.',
       ofSome({ drains: true }, 'Fresh oil wants warm suds: as warm as the tag lets, nothing in it sets.'),

@@ -129,7 +129,11 @@ export const groundAndGreen = [
     cause: 'Field, garden, dog.',
     causeAction: ['Let it dry; brush it outdoors.'],
     garment: [
-      only({ notMarkIds: ['plaster'] }, 'Let it dry two to twelve hours.'),
+      only({ notMarkIds: ['plaster'], notAllOver: true }, 'Let it dry two to twelve hours.'),
+      only(
+        { allOver: true, markIds: ['mud'] },
+        'A flood brings sewage: gloves on, children away. Keep it wet, and rinse it outdoors.',
+      ),
       only({ markIds: ['plaster'] }, 'Cement or lime: rinse it cold, outdoors, while it is wet.'),
       only({ markIds: ['plaster'] }, 'Plaster or filler: let it dry.'),
     ],
@@ -139,13 +143,16 @@ export const groundAndGreen = [
       only({ markIds: ['plaster'] }, 'Plaster or filler: let it dry; keep off it.'),
     ],
     donts: [
-      notOn({ wet: true, notMarkIds: ['plaster'] }, 'No rubbing and no rinsing until it is dry.'),
+      notOn(
+        { wet: true, notMarkIds: ['plaster'], notAllOver: true },
+        'No rubbing and no rinsing until it is dry.',
+      ),
       notOn({ markIds: ['plaster'] }, 'No cement or lime into the house drain.'),
     ],
     cloths: {
       white: white({
         first: [
-          P.brush(),
+          P.brush({ when: [C.notAllOver] }),
           P.waters('loose', { when: [C.allOver] }),
           P.vinegar('lime', {
             ways: ['vinegarSpot', 'citricSpot'],
@@ -182,7 +189,7 @@ export const groundAndGreen = [
       }),
       coloured: coloured({
         first: [
-          P.brush(),
+          P.brush({ when: [C.notAllOver] }),
           P.waters('loose', { when: [C.allOver] }),
           P.vinegar('lime', {
             ways: ['vinegarSpot', 'citricSpot'],

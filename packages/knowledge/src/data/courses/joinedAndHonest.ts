@@ -275,7 +275,10 @@ export const joinedAndHonest = [
     cause: 'Chlorine, skin products, sun, rubbing.',
     causeAction: ['White towels for skin products; wash inside out.'],
     garment: ['Bleached just now: rinse it cold in three waters.'],
-    surfaceAtOnce: ['Bleached just now: blot, a damp cloth, blot.'],
+    surfaceAtOnce: [
+      'Smells of bleach? Air the room; gloves on; nothing but water on it.',
+      'Bleached just now: blot, a damp cloth, blot.',
+    ],
     donts: ['No vinegar on bleach.'],
     cloths: {
       white: honest('accept', 'White on white is no loss; yellow: see yellowed by chlorine.'),

@@ -101,7 +101,14 @@ export const makeUpAndCream = [
       ['The peroxide and detergent mix in a closed bottle.', 'Gas.'],
       [notOn({ drains: false }, 'Solvent on a filling, foam or a glued back.'), 'It stays inside.'],
     ],
-    says: ['Detergent on dry cloth, before water.', 'Beige that is left is mineral pigment.'],
+    says: [
+      ofSome(
+        { itemIds: ['bedSheet', 'pillowcase', 'towel'] },
+        'Several pieces: sort them by kind of mark, and mark each place with a thread before the wash.',
+      ),
+      'Detergent on dry cloth, before water.',
+      'Beige that is left is mineral pigment.',
+    ],
     disputes: [
       { question: 'Waterproof mascara?', ways: ['neat detergent (default)', 'an oily remover first'] },
     ],

@@ -40,7 +40,11 @@ export const runDye = [
     ],
     cause: 'A new red or dark piece, too hot, or stood wet.',
     causeAction: ['The culprit out, marked, and washed alone and cold from now on.'],
-    garment: ['Take the piece that gave the dye out of the heap.', 'Keep everything else wet.', 'Rinse it cold, once.'],
+    garment: [
+      'Take the piece that gave the dye out of the heap.',
+      'Keep everything else wet.',
+      'Rinse it cold, once.',
+    ],
     surfaceAtOnce: ['Lift the wet piece off, blot.'],
     donts: [NO_DRYING, 'No salt, no vinegar.'],
     cloths: {

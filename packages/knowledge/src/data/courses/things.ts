@@ -91,7 +91,7 @@ export const things = [
     ],
     cause: 'No protector.',
     causeAction: ['A waterproof protector; turn and air it each month.'],
-    surfaceAtOnce: ['Blot it hard with a dry towel; the sheets off now.'],
+    surfaceAtOnce: ['Blot it hard with a dry towel; the sheets off now, into cold water.'],
     donts: ['Do not pour water.', 'A heated pad comes off, unplugged.'],
     cloths: {
       white: honest('noHomeMethod', 'A mattress is a surface; a washable protector follows its own tag.'),
