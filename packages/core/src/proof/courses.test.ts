@@ -46,6 +46,7 @@ function worksOf({ first, second, wash }: Filled): readonly CoursePass[] {
     expect: null,
     optional: false,
     main: false,
+    loosens: false,
     sourceIds: ['commonPractice'],
   });
   return [...first, ...second, ...(wash ? [asPass(wash)] : [])];

@@ -210,6 +210,18 @@ describe('the reader of sense', () => {
     expect(kindsIn(sound).filter(isPlanted)).toEqual([]);
   });
 
+  it('lets an enzyme soak come before local work on one old trouble, and on nothing else', () => {
+    const soaked = rounds([
+      passWith('r1p1', 'bioDetergent', 'full', 'bath'),
+      passWith('r1p2', 'peroxide', 'full', 'local'),
+    ]);
+    const isWrong = (facts: Partial<Plan['facts']>) =>
+      kindsIn({ ...soaked, facts: { ...soaked.facts, ...facts } }).includes('wrongOrder at r1');
+    expect(isWrong({ age: 'days', markIds: ['blood'] })).toBe(false);
+    expect(isWrong({ age: 'minutes', markIds: ['blood'] })).toBe(true);
+    expect(isWrong({ age: 'days', markIds: ['blood', 'mascara'] })).toBe(true);
+  });
+
   it('calls nothing late that comes again, waits for a look, works overnight, or burns and is not needed yet', () => {
     const isLate = (change: Partial<RoundPass>, first = share(0.2)) => {
       const { rounds: all, ...plan } = late({ takes: share(0.5), ...change });

@@ -71,16 +71,31 @@ function wantsWaterTest({ agents }: SenseStep, { plan, item }: SenseCase): boole
 
 const ORDER: Readonly<Record<Phase, number>> = { dry: 0, solvent: 1, local: 2, bath: 3, wash: 4 };
 
-/** Rounds in which a later kind of work comes before an earlier one: dry work aside, which may come anywhere. */
-export const findWrongOrder = ({ plan, steps }: SenseCase): SenseFault[] =>
-  plan.rounds.flatMap(({ id }, at): SenseFault[] => {
+/**
+ * Rounds in which a later kind of work comes before an earlier one. Dry work may come anywhere. So may an enzyme soak
+ * on old protein, where that is the only trouble: it loosens what is dabbed afterwards.
+ */
+const OLD: readonly string[] = ['days', 'weeks', 'months'];
+export const findWrongOrder = ({ plan, steps }: SenseCase): SenseFault[] => {
+  const isAlone = plan.facts.markIds.length === 1 && OLD.includes(plan.facts.age);
+  const loosens = ({ pass, chemistries }: SenseStep) =>
+    isAlone && pass.phase === 'bath' && chemistries.has('protease');
+  return plan.rounds.flatMap(({ id }, at): SenseFault[] => {
     const ranks = steps
-      .filter(({ round, method, chemistries }) => {
+      .filter((step) => {
+        const { round, method, chemistries } = step;
         const isPlain = [...chemistries].every((one) => one === 'water');
         // What begins with a powder needs dry cloth.
-        return round === at + 1 && method.wetting !== 'dry' && !isPlain && !chemistries.has('absorbent');
+        return (
+          round === at + 1 &&
+          method.wetting !== 'dry' &&
+          !isPlain &&
+          !chemistries.has('absorbent') &&
+          !loosens(step)
+        );
       })
       .map(({ pass }) => ORDER[pass.phase]);
     const wrong = ranks.some((rank, place) => rank < (ranks[place - 1] ?? 0));
     return wrong ? [{ kind: 'wrongOrder', where: id, text: ranks.join(' ') }] : [];
   });
+};

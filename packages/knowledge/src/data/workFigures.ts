@@ -182,8 +182,7 @@ export const DRYING_USUAL_MIN = {
 export const THICKNESS_FROM_G_PER_M2 = { thin: 0, middle: 220, thick: 330 } as const;
 /**
  * Minutes until dry before a cool fan. Common practice, no source; for a room at 20 °C.
- * `patch`: one place, pressed in a towel. The low and the likely figure are of cool air from a hair dryer, 20 cm off; the
- * high one is of a fan.
+ * `patch`: one place, pressed in a towel. Low and likely are of cool air from a hair dryer; high is of a fan.
  * `whole`: a piece spun at 1200.
  */
 export const DRYING_FANNED_MIN = {

@@ -34,8 +34,8 @@ export const CoursePass = z.strictObject({
   /** What does most here, by common practice: it is done however little the estimate gives it. */
   main: z.boolean(),
   /**
-   * A soak that loosens what has dried in: it comes before what works on the spot, unless another trouble has work there
-   * that wants dry cloth.
+   * A soak that loosens what has dried in. It comes before what works on the spot, unless there is another trouble,
+   * whose work may need dry cloth.
    */
   loosens: z.boolean(),
   sourceIds: SourceIds,

@@ -25,7 +25,7 @@ describe('drying against the clock', () => {
   it('takes one to two hours spun and thin, longer rolled only, least where a place is wet', () => {
     expect(fannedMin('spun', contextFor('shirt'))).toEqual({ low: 60, likely: 90, high: 120 });
     expect(fannedMin('rolled', contextFor('shirt'))).toEqual({ low: 96, likely: 144, high: 192 });
-    expect(fannedMin('patch', contextFor('shirt'))).toEqual({ low: 20, likely: 30, high: 40 });
+    expect(fannedMin('patch', contextFor('shirt'))).toEqual({ low: 5, likely: 10, high: 40 });
     expect(fannedMin('spun', contextFor('towel')).low).toBe(240);
   });
   it('is chosen where it must be ready, and only there', () => {

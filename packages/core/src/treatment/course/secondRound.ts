@@ -20,8 +20,8 @@ export const isWork = ({ phase, prepares, asked }: Placed): boolean =>
   phase !== 'wash' && (!prepares || asked?.main === true);
 
 /**
- * What the courses keep for a second round. Where they leave nothing new, what is worth buying for it, or what does most
- * in the first once more, as an experienced hand goes on.
+ * What the courses keep for a second round. Where they leave nothing new, it is what is worth buying for it. Failing
+ * that, what does most in the first round is done once more, as an experienced hand goes on.
  * @param one the first round, with what it left
  * @param toBuy what the courses keep for it and the house does not have
  */

@@ -43,6 +43,51 @@ describe('round one', () => {
   });
 });
 
+describe('old blood', () => {
+  const sheet = piece('bedSheet', { cotton: 100 }, { colour: 'white', label: label(60) });
+  it('is soaked before peroxide is dabbed on it; fresh blood is not', () => {
+    const old = waysOf(plan('blood', sheet, { age: 'days', wetness: 'dry' }), 0);
+    expect(old.indexOf('bioSoak')).toBeGreaterThanOrEqual(0);
+    expect(old.indexOf('bioSoak')).toBeLessThan(old.indexOf('peroxideDab'));
+    expect(waysOf(plan('blood', sheet, { age: 'minutes' }), 0)).not.toContain('bioSoak');
+  });
+  it('waits with its soak where another trouble needs dry cloth first', () => {
+    const two = trouble('blood', sheet, { age: 'days', wetness: 'dry', markIds: ['blood', 'mascara'] });
+    const ways = waysOf(planTreatment(two, household, knowledge), 0);
+    expect(ways.indexOf('neatDetergentSpot')).toBeGreaterThanOrEqual(0);
+    expect(ways.indexOf('bioSoak')).toBeGreaterThan(ways.indexOf('neatDetergentSpot'));
+  });
+});
+
+describe('a wash with oxygen in the drum', () => {
+  const towel = (maxC: 40 | 60) =>
+    piece('towel', { cotton: 100 }, { colour: 'mid', fastness: 'proven', label: label(maxC) });
+  it('is the whole first round of musty towels where the tag is hot enough; else they are soaked', () => {
+    expect(waysOf(plan('musty', towel(60)), 0)).toEqual(['colourOxygenWash']);
+    expect(waysOf(plan('musty', towel(40)), 0)).toContain('colourOxygenSoak');
+  });
+});
+
+describe('what is worth buying', () => {
+  it('is named in the second round, never in the first, and nowhere where it is in the house', () => {
+    const has = ['dishDetergent', 'vinegar', 'sunAir'].map((agentId) => ({ agentId, strengthPct: null }));
+    const wine = trouble(
+      'redWine',
+      piece('tableLinen', { linen: 100 }, { colour: 'white', label: label(60) }),
+      {
+        age: 'hours',
+        wetness: 'dry',
+      },
+    );
+    const here = { ...wine, reach: 'house' as const };
+    const [first, second] = planTreatment(here, { ...household, cupboard: has }, knowledge).rounds;
+    const missing = (round: typeof first) => round?.passes.flatMap((pass) => pass.missingAgentIds) ?? [];
+    expect(missing(first)).toEqual([]);
+    expect(missing(second)).toContain('oxygenBleach');
+    expect(planTreatment(here, household, knowledge).rounds.flatMap(missing)).not.toContain('oxygenBleach');
+  });
+});
+
 describe('what no course has', () => {
   // Products in it whose share is not known leave next to nothing of the suds' effect.
   const tried = ['runRemover', 'vinegar'].map((agentId) => ({

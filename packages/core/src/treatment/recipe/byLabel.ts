@@ -45,7 +45,7 @@ function amountFor(
 const LEAST_OF_USUAL = 0.5;
 const MOST_OF_USUAL = 1.3;
 
-/** Detergent for a usual load of usual soil in the household's water, or the oxygen beside it; null for all else. */
+/** Detergent for a usual load of usual soil in the household's water, or the oxygen that goes with it; null for all else. */
 function usualWashDose(agent: Agent, { hardnessMgL }: Household): Wanted | null {
   const { powderG, delicateML, everydayML, oxygenG } = USUAL_WASH_DOSE;
   const washes = agent.washRole !== null || agent.chemistries.includes('detergent');

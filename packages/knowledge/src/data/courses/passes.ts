@@ -230,7 +230,7 @@ export const P = {
       expect: 'Take it out if its own colour shows in the water.',
       ...more,
     }),
-  /** The wash of the round, with oxygen in the drum: as hot as old smell wants it. */
+  /** The wash of the round, hot and with oxygen in the drum. */
   drumOxygen: (purpose: Purpose, more: More = {}) =>
     pass(purpose, 'colourOxygenWash', { onlyIf: COLOUR_OXYGEN_IF, ...more }),
   dip: (purpose: Purpose, more: More = {}) =>

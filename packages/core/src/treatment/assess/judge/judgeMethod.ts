@@ -45,7 +45,7 @@ function opensAfterTest(method: Method, { envelope, index }: PlanContext): boole
 function everyFinding(method: Method, window: WorkWindow, context: PlanContext): Finding[] {
   const { agents } = context.index.factsOf(method);
   return [
-    ...chemistryFindings(method, context),
+    ...chemistryFindings(agents, context),
     ...temperatureFindings(method, window, context),
     ...pHFindings(method, window, context),
     ...wettingFindings(method, context),
@@ -63,15 +63,10 @@ function everyFinding(method: Method, window: WorkWindow, context: PlanContext):
   ];
 }
 
-function chemistryFindings(method: Method, { envelope, index }: PlanContext): Finding[] {
-  // A dry powder on the cover does not come to what is in the seat.
-  const reaches = ({ owner }: Limit): boolean =>
-    method.wetting !== 'dry' ||
-    owner.kind !== 'fibre' ||
-    !(index.partsByName.get(owner.part)?.beneath ?? false);
-  return index.factsOf(method).agents.flatMap((agent) =>
+function chemistryFindings(agents: readonly Agent[], { envelope }: PlanContext): Finding[] {
+  return agents.flatMap((agent) =>
     agent.chemistries.flatMap((chemistry) => {
-      const limit = windowOf(envelope, chemistry).limits.find(reaches);
+      const limit = windowOf(envelope, chemistry).limits[0];
       return limit?.verdict === 'never'
         ? [
             finding(
