@@ -32,4 +32,11 @@ describe('the words of a step', () => {
       expect(recipe).not.toMatch(/\bcold\b/);
     }
   });
+  it('say first what has to be bought, and nothing where it is in the house', () => {
+    const [pass] = warmBaths;
+    if (!pass) return expect.unreachable('no pass');
+    const [first] = passWords({ ...pass, missingAgentIds: ['oxygenBleach', 'peroxide'] }, say).lines;
+    expect(first).toBe('To buy: oxygenBleach, peroxide.');
+    expect(passWords({ ...pass, missingAgentIds: [] }, say).lines.join(' ')).not.toContain('To buy');
+  });
 });

@@ -59,11 +59,13 @@ export function passWords(pass: RoundPass, say: Lexicon): PassWords {
   const conditions = conditionWords(pass);
   const after = phase === 'wash' ? null : BETWEEN_WORDS[between.way];
   const recipe = recipeWords(pass, say);
+  const missing = pass.missingAgentIds.map(say.name);
   return {
     id: pass.id,
     title: say.name(methodId),
     recipe: recipe === '' ? null : `${recipe}.`,
     lines: [
+      ...(missing.length > 0 ? [`To buy: ${missing.join(', ')}.`] : []),
       ...beforeWords(actions),
       ...(test ? [test] : []),
       ...conditions,
