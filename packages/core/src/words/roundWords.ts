@@ -23,6 +23,8 @@ export interface PassWords {
   readonly recipe: string | null;
   /** How it is done, until when, what comes after, what is normal to see. */
   readonly lines: readonly string[];
+  /** The line that says what has to be bought for it. */
+  readonly toBuy: string | null;
   /** Those of the lines that say that a hidden spot comes first, and how it is done. */
   readonly test: string | null;
   /** Those of the lines that say what to look at first. */
@@ -56,25 +58,29 @@ export function passWords(pass: RoundPass, say: Lexicon): PassWords {
       ? 'Test a hidden spot first.'
       : null;
   const how = actions.find(({ kind }) => kind === 'apply')?.notes[0] ?? null;
+  // What the course says of its wash takes the place of what holds for every such wash.
+  const tellsWash = phase === 'wash' && pass.advice.length > 0;
   const conditions = conditionWords(pass);
   const after = phase === 'wash' ? null : BETWEEN_WORDS[between.way];
   const recipe = recipeWords(pass, say);
-  const missing = pass.missingAgentIds.map(say.name);
+  const missing = pass.missingAgentIds.map(say.name).join(', ');
+  const toBuy = missing === '' ? null : `To buy: ${missing}.`;
   return {
     id: pass.id,
     title: say.name(methodId),
     recipe: recipe === '' ? null : `${recipe}.`,
     lines: [
-      ...(missing.length > 0 ? [`To buy: ${missing.join(', ')}.`] : []),
+      ...(toBuy ? [toBuy] : []),
       ...beforeWords(actions),
       ...(test ? [test] : []),
       ...conditions,
-      ...(how ? [how] : []),
+      ...(how && !tellsWash ? [how] : []),
       ...pass.advice,
       ...(stop ? [`Until: ${lower(stop)}`] : []),
       ...(after ? [after, ...plainPassWords(actions, say)] : []),
       ...(expect ? [expect] : []),
     ],
+    toBuy,
     test,
     conditions,
     how,

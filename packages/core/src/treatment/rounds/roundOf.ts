@@ -97,7 +97,11 @@ function passOf(
       ...usualCheck(placed, before, context, number),
       ...checksOf(placed, before, actions, context, number),
     ],
-    advice: sayable(words?.advice ?? [], context, NO_MOMENT),
+    advice: sayable(
+      placed.phase === 'wash' ? placed.extra.slice(0, 1) : (words?.advice ?? []),
+      context,
+      NO_MOMENT,
+    ),
     stop: words?.stop ?? null,
     expect: words?.expect ?? null,
     opensAfterTest: placed.opensAfterTest,

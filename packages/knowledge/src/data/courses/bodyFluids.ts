@@ -245,7 +245,7 @@ export const bodyFluids = [
           P.flush({ min: [3, 10] }),
           P.enzyme({ min: [10, 20], optional: true, onlyIf: [C.nobodyIll] }),
         ],
-        wash: W.colouredHot('Catching: as hot as the tag lets, with powder even if it fades a little.'),
+        wash: W.colouredHot('If it is catching: powder, even if it fades a little.'),
         second: [P.colourOxygen('yellow', [60, 240])],
         checks: ['daylight', 'smellDamp'],
       }),
@@ -282,7 +282,7 @@ export const bodyFluids = [
       ['Steam or a hot-air gun.', 'Heat sets protein and smell.'],
       ['Shaking it out.', 'That spreads germs.'],
     ],
-    says: ['Judge the smell damp and warm, not dry.'],
+    says: ['Wash hands, and wipe what it touched.', 'Judge the smell damp and warm, not dry.'],
     disputes: [
       {
         question: 'Vinegar for the smell?',

@@ -278,7 +278,7 @@ export const fatAndSpice = [
     cloths: {
       white: white({
         first: [P.powder({ onlyIf: [C.fresh] }), P.suds('fat', { c: [30, 40] })],
-        wash: W.white([40, 60], 'As hot as the tag lets.'),
+        wash: W.white([40, 60]),
         second: [
           P.spirits('fat'),
           ...P.afterSolvent(),

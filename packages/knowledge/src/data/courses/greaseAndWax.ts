@@ -303,7 +303,7 @@ export const greaseAndWax = [
           }),
           ...P.afterSolvent(),
         ],
-        wash: W.white([60, 60], 'The hottest the tag lets, alone.'),
+        wash: W.white([60, 60], 'Alone.'),
         second: [
           P.alcohol('dye', { onlyIf: [C.colourLeft, C.noSolventLeft] }),
           P.oxygen('dye', [60, 180], [40, 60], { onlyIf: [C.noSolventLeft] }),

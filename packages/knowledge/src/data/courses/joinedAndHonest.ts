@@ -276,7 +276,7 @@ export const joinedAndHonest = [
     causeAction: ['White towels for skin products; wash inside out.'],
     garment: ['Bleached just now: rinse it cold in three waters.'],
     surfaceAtOnce: [
-      'Smells of bleach? Air the room; gloves on; nothing but water on it.',
+      'Smells of bleach? Air the room; gloves on; no other product.',
       'Bleached just now: blot, a damp cloth, blot.',
     ],
     donts: ['No vinegar on bleach.'],

@@ -104,7 +104,7 @@ export const makeUpAndCream = [
     says: [
       ofSome(
         { itemIds: ['bedSheet', 'pillowcase', 'towel'] },
-        'Several pieces: sort them by kind of mark, and mark each place with a thread before the wash.',
+        'Several pieces: sort them by kind of mark, and mark each place with a thread before the wash. Spare ones meanwhile.',
       ),
       'Detergent on dry cloth, before water.',
       'Beige that is left is mineral pigment.',
@@ -288,7 +288,7 @@ export const makeUpAndCream = [
     cloths: {
       white: white({
         first: [P.suds('film', { c: [30, 40], min: [10, 20] })],
-        wash: W.white([60, 60], 'The hottest the tag lets, the longest, half full, twice.'),
+        wash: W.white([60, 60], 'The longest, half full, twice.'),
         second: [
           P.spirits('film'),
           ...P.afterSolvent(),

@@ -110,6 +110,7 @@ export const runDye = [
     },
     never: [['Drying or tumbling before it is gone.', 'That fixes the dye.'], REDUCER],
     says: [
+      'After a dryer some of it may stay for good, most of all on synthetics.',
       'Whites, colours and fine fibres are treated apart.',
       'Dry only what is clean again; the rest stays wet.',
       ofSome({ uses: ['reducer'] }, 'Run remover: in fresh air, never with bleach or oxygen powder.'),

@@ -1,10 +1,13 @@
 import { COLD_C, type Lexicon, passWords, type RoundPass, waitWords } from '@feverfew/contracts';
 
-/** The text under the name of a step. Conditions come before the figures, and the hidden test has a row of its own. */
+/**
+ * The text under the name of a step. Conditions come before the figures, what has to be bought stands with the name, and
+ * the hidden test has a row of its own.
+ */
 export function stepLines(pass: RoundPass, say: Lexicon): string {
-  const { lines, test, conditions } = passWords(pass, say);
+  const { lines, toBuy, test, conditions } = passWords(pass, say);
   return lines
-    .filter((line) => (line !== test || pass.opensAfterTest) && !conditions.includes(line))
+    .filter((line) => (line !== test || pass.opensAfterTest) && line !== toBuy && !conditions.includes(line))
     .join(' ');
 }
 
