@@ -1,7 +1,7 @@
 import { COLD_C, type Lexicon, passWords, type RoundPass, waitWords } from '@feverfew/contracts';
 
 /**
- * The text under the name of a step. Conditions come before the figures, what has to be bought stands with the name, and
+ * The text under the name of a step. Conditions come before the figures, what has to be bought goes with the name, and
  * the hidden test has a row of its own.
  */
 export function stepLines(pass: RoundPass, say: Lexicon): string {
