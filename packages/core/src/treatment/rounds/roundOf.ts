@@ -1,3 +1,4 @@
+import type { Note } from '@feverfew/knowledge';
 import type { InRound } from '../actions/actionsInput.js';
 import { recipeRemarks } from '../actions/recipeRemarks.js';
 import { dampPasses, roundActions } from '../actions/roundActions.js';
@@ -8,6 +9,7 @@ import type { PlanContext } from '../case/planContext.js';
 import { type Moment, sayable } from '../case/sayable.js';
 import type { ArrangedRound, Placed } from '../course/arranged.js';
 import { openChecks } from '../course/openChecks.js';
+import { drumNotes } from '../course/washFor.js';
 import type { Action } from '../plan/action.js';
 import type { Minutes, PassCheck, Round, RoundPass } from '../plan/round.js';
 import { betweenOf } from './betweenOf.js';
@@ -98,7 +100,7 @@ function passOf(
       ...checksOf(placed, before, actions, context, number),
     ],
     advice: sayable(
-      placed.phase === 'wash' ? placed.extra.slice(0, 1) : (words?.advice ?? []),
+      placed.phase === 'wash' ? adviceOfWash(placed, context) : (words?.advice ?? []),
       context,
       NO_MOMENT,
     ),
@@ -120,6 +122,12 @@ function passOf(
     machineFreeInMin: eligible.method.inMachine ? context.occupancy.machineFreeInMin : null,
     actions,
   };
+}
+
+/** What the courses say first of the wash; a position's line comes at the tub. */
+function adviceOfWash({ eligible, extra }: Placed, context: PlanContext): readonly Note[] {
+  const ofPositions = drumNotes(eligible, context).map(({ note }) => note);
+  return extra.filter((note) => !ofPositions.includes(note)).slice(0, 1);
 }
 
 /** Wet goes of a round on what cannot be rinsed through, the plain passes between them counted. */
