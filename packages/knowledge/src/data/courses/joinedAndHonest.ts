@@ -9,6 +9,7 @@ import {
   end,
   HARMED_BY_ALKALI,
   honest,
+  names,
   ofSome,
   only,
   P,
@@ -276,7 +277,7 @@ export const joinedAndHonest = [
     causeAction: ['White towels for skin products; wash inside out.'],
     garment: ['Bleached just now: rinse it cold in three waters.'],
     surfaceAtOnce: [
-      'Smells of bleach? Air the room; gloves on; no other product.',
+      names('Smells of bleach? Air the room; gloves on; no other product.'),
       'Bleached just now: blot, a damp cloth, blot.',
     ],
     donts: ['No vinegar on bleach.'],
