@@ -2,7 +2,7 @@ import { type CoursePass, MOST_SOLVENT_A_DAY_ML, REPEAT_IF } from '@feverfew/kno
 import { spotAmount } from '../assess/dose/spotAmount.js';
 import type { PlanContext } from '../case/planContext.js';
 import type { ArrangedRound, Placed } from './arranged.js';
-import { type ComposedRound, composeRound } from './composeRound.js';
+import { type ComposedRound, composeRound, inserted } from './composeRound.js';
 import { gainOf, goneAfter, middle } from './goneAfter.js';
 import { openChecks } from './openChecks.js';
 import { phaseOf } from './phaseOf.js';
@@ -41,7 +41,7 @@ export function secondRound(
     const list = withStrongest(rest, own.passes, context, isNew);
     return list === rest ? own : compose(list);
   }
-  const bought = compose([...rest.filter(isNew), ...toBuy()]);
+  const bought = compose(withBought(rest.filter(isNew), toBuy(), context));
   const takes = gainOf(goneAfter(one.worked, context), goneAfter(bought.worked, context));
   if (takes >= WORTH_BUYING && bought.passes.some(isWork)) return bought;
   const again = compose(
@@ -55,6 +55,13 @@ export function secondRound(
   if (goesOn) return again;
   const left = compose(rest.filter(isNew));
   return left.passes.some(isWork) ? left : compose(againOf(one.passes, courses, context).flatMap(ifLess));
+}
+
+/** What is bought takes its place by kind of work, and no stand-in for it is done as well. */
+function withBought(rest: readonly Placing[], bought: readonly Placing[], context: PlanContext): Placing[] {
+  const ids = bought.map(({ fitted }) => fitted.eligible.method.id);
+  const own = rest.filter(({ fitted: { insteadOf } }) => !insteadOf || !ids.includes(insteadOf.methodId));
+  return bought.reduce<Placing[]>((list, one) => inserted(list, one, context), own);
 }
 
 /**
