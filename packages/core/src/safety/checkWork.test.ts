@@ -305,7 +305,7 @@ describe('the checker of work catches', () => {
     expect(
       planted({ ...tea, piece: { ...tea.piece, label: label(60, 'never') } }, (plan) =>
         stepOf(firstOf(plan), 'look').notes.push(
-          'Some whites turn faintly yellow: an oxygen wash after a full rinse.' as never,
+          'If it turns faintly yellow: rinse fully, then wash with oxygen bleach.' as never,
         ),
       ),
     ).toContain('noteAgainstLimit');

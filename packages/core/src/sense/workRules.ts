@@ -71,11 +71,12 @@ function wantsWaterTest({ agents }: SenseStep, { plan, item }: SenseCase): boole
 
 const ORDER: Readonly<Record<Phase, number>> = { dry: 0, solvent: 1, local: 2, bath: 3, wash: 4 };
 
+const OLD: readonly string[] = ['days', 'weeks', 'months'];
+
 /**
  * Rounds in which a later kind of work comes before an earlier one. Dry work may come anywhere. So may an enzyme soak
  * on old protein, where that is the only trouble: it loosens what is dabbed afterwards.
  */
-const OLD: readonly string[] = ['days', 'weeks', 'months'];
 export const findWrongOrder = ({ plan, steps }: SenseCase): SenseFault[] => {
   const isAlone = plan.facts.markIds.length === 1 && OLD.includes(plan.facts.age);
   const loosens = ({ pass, chemistries }: SenseStep) =>

@@ -1,5 +1,6 @@
 import { type Finding, finding } from '../finding/finding.js';
 import type { PlanContext } from './case/planContext.js';
+import { HURRY_MIN } from './course/inTime.js';
 import type { LaidOut } from './rounds/layOut.js';
 
 type FirstRound = LaidOut['rounds'][number] | undefined;
@@ -11,13 +12,10 @@ export const timeFindings = (context: PlanContext, round: FirstRound): Finding[]
   ...lateFindings(context, round),
 ];
 
-/** With so little time left it is worn as it is by then, min. Common practice, no source. */
-const HURRY_MIN = 90;
-
-/** What is to be worn within the hour: when to stop, and what then. */
+/** What is to be ready within the hour or so: when to stop, and what then. */
 function hurryFindings({ choices: { readyInMin }, item }: PlanContext, round: FirstRound): Finding[] {
-  const isWorn = !item.surfaceOnly && round !== undefined;
-  return readyInMin !== null && readyInMin <= HURRY_MIN && isWorn ? [finding('stopInTime', {})] : [];
+  const isHurried = readyInMin !== null && readyInMin <= HURRY_MIN;
+  return isHurried && !item.surfaceOnly && round ? [finding('stopInTime', {})] : [];
 }
 
 /** What is mostly washed is only treated where it is, for want of time. */

@@ -156,7 +156,7 @@ const WORDS: Words = {
   washLater: () =>
     'Too little time to wash and dry it. Press the place dry in a towel, with every product rinsed out; wash it within a day.',
   stopInTime: () =>
-    'Stop a quarter of an hour before, and leave it dry; a scarf or a brooch over what is left. The rest is for another day.',
+    'Stop a quarter of an hour before, and leave it dry. Cover what is left: a scarf, a brooch, a bowl on the table. The rest is for another day.',
   notInTime: ({ readyInMin, likelyMin, inPlace }) =>
     `Not ready in ${durationWords(readyInMin, readyInMin)}: about ${durationWords(likelyMin, likelyMin)} with drying. ` +
     (inPlace

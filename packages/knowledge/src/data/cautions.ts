@@ -691,7 +691,7 @@ export const cautions: readonly Caution[] = [
     text:
       'Capsules burst in small hands: eyes are burnt and lungs harmed. High up, closed, dry hands, straight into the ' +
       'drum; never cut open.',
-    brief: 'Out of small hands; dry hands, straight into the drum.',
+    brief: 'Keep from children. With dry hands, straight into the drum.',
     ground: 'Eye Dam. 1 of the concentrate; poison-centre guidance.',
     sourceIds: ['clp', 'poisonCentre'],
   },

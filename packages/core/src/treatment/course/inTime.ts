@@ -81,4 +81,4 @@ const least = ({ window }: EligibleMethod): number => window.dwellMin.min + LEAS
 const LEAST_HANDS_MIN = 5;
 const SHORT_MIN = 20;
 /** With so little time left only short work is worth starting, min. Common practice, no source. */
-const HURRY_MIN = 90;
+export const HURRY_MIN = 90;

@@ -289,7 +289,7 @@ export const bodyFluids = [
         ways: ['no: the smell is itself an acid (default)', 'in the last rinse, from habit'],
       },
     ],
-    prevent: ['A washable cover; a towel over the bed of someone ill.'],
+    prevent: ['Use a washable cover; lay a towel over the bed of someone who is ill.'],
   }),
   course({
     id: 'faeces',
@@ -453,7 +453,7 @@ export const bodyFluids = [
       },
       { question: 'Soda and vinegar together?', ways: ['they cancel each other (default)', 'habit'] },
     ],
-    prevent: ['A waterproof protector.'],
+    prevent: ['Use a waterproof protector.'],
   }),
   course({
     id: 'petUrine',

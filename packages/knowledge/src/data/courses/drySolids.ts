@@ -147,7 +147,7 @@ export const drySolids = [
     cloths: {
       white: white({
         first: [P.dust(), P.tape('bulk', { min: [5, 10] })],
-        wash: W.noBleach([40, 60], 'In a fine net, alone.'),
+        wash: W.noBleach([40, 60], 'Wash it alone, in a fine net.'),
         second: [P.tape('bulk')],
         checks: ['fromSide'],
       }),
@@ -225,7 +225,7 @@ export const drySolids = [
       ),
       'The last fibres go in the next wash, shaken out before and after.',
     ],
-    prevent: ['Empty all pockets; wash hairy things by themselves.'],
+    prevent: ['Empty all pockets; wash hairy pieces alone.'],
   }),
   course({
     id: 'playDough',
@@ -290,7 +290,7 @@ export const drySolids = [
     donts: ['No rubbing at the edge.', 'No hot hair dryer.'],
     cloths: {
       white: white({
-        wash: W.noBleach([40, 60], 'The whole piece is the cure.'),
+        wash: W.noBleach([40, 60], 'Washing the whole piece is what takes it out.'),
         first: [P.waters('residue', { optional: true })],
         second: [P.waters('residue')],
         checks: ['fromSide'],
@@ -322,7 +322,7 @@ export const drySolids = [
         checks: ['fromSide'],
       }),
       surface: surface({
-        first: [P.waterBlot({ expect: 'The whole panel, seam to seam, from outside in.' })],
+        first: [P.waterBlot({ expect: 'Do the whole panel, seam to seam, from the outside in.' })],
         second: [P.foam('residue', { expect: 'Very dry foam, the whole panel.' })],
         checks: ['nextDay', 'fromSide'],
         end: end(2, 'professional', 'A no-water code or velvet: a professional.'),
@@ -330,7 +330,7 @@ export const drySolids = [
       dryOnly: cleaner(
         ofSome(
           { fibreIds: ['leather'] },
-          'Suede: dry it, brush it. Leather: dampen the whole panel evenly, dry slowly.',
+          'Suede: let it dry, then brush it. Leather: dampen the whole panel evenly and dry it slowly.',
         ),
         ofSome({ notFibreIds: ['leather'] }, 'Water would leave a new ring.'),
       ),
@@ -387,16 +387,19 @@ export const drySolids = [
       ),
     },
     never: [
-      ['More than a tablespoon of water a palm, or none weighed down after.', 'It lifts more.'],
+      [
+        'More than a tablespoon of water a palm, or none weighed down after.',
+        'It draws more of the mark up.',
+      ],
       [notOn({ fibreIds: ['jute', 'sisal', 'coir'] }, 'Heat.'), 'It browns jute.'],
     ],
-    says: ['A mark that returns is below: weight and towels.'],
+    says: ['A mark that comes back is deeper down: a weight on towels draws it up.'],
     disputes: [
       {
         question: 'What draws it up?',
         ways: ['towel and weight (default)', 'absorbent powder on the damp place'],
       },
     ],
-    prevent: ['Little water, a weight.'],
+    prevent: ['Use little water, and put a weight on it.'],
   }),
 ];

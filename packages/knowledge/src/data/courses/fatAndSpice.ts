@@ -69,7 +69,7 @@ export const fatAndSpice = [
         first: [P.lift(), P.foam('fat')],
         second: [P.foam('fat'), P.peroxideBlot('colour', [3, 10]), P.mattressCoat('colour')],
       }),
-      dryOnly: cleaner('Fat and colour want water and warmth.'),
+      dryOnly: cleaner('Fat and colour only come out with warm water.'),
     },
     never: [
       ['Cold water alone.', 'Cocoa fat stays hard below 35 °C.'],
@@ -226,7 +226,7 @@ export const fatAndSpice = [
           P.mild('fat'),
         ],
         second: [P.peroxide('dye', [15, 30], { onlyIf: [C.white, C.noSolventLeft] })],
-        end: end(2, 'accept', 'Curcumin dyes such fibres: often it stays.'),
+        end: end(2, 'accept', 'Curcumin dyes such fibres, so it often stays.'),
       }),
       surface: surface({
         first: [P.lift(), P.foam('fat'), P.foam('dye')],
@@ -397,7 +397,7 @@ export const fatAndSpice = [
       dryOnly: cleaner('Water and solvent are both needed.'),
     },
     never: [
-      ['Hot water or an iron before it is gone.', 'Egg and meat protein set.'],
+      ['Hot water or an iron before it is gone.', 'Heat sets the protein of egg and meat.'],
       ['Water first on mayonnaise.', 'It is fat.'],
     ],
     says: ['Fat first, then protein; nothing above forty until it is gone.'],

@@ -179,7 +179,7 @@ export const greaseAndWax = [
       }),
       protein: protein({
         first: [
-          P.chip({ expect: 'Gently: felt and pile tear.' }),
+          P.chip({ expect: 'Work gently: felt and pile tear.' }),
           P.spirits('fat', { min: [5, 5] }),
           P.mild('residue', { c: [15, 25] }),
           P.solventAir(),
@@ -373,7 +373,7 @@ export const greaseAndWax = [
           'A dye ring, or polypropylene: chip it, clip the tips, then a professional.',
         ),
       }),
-      dryOnly: cleaner('Chill, chip, vacuum; heat and solvent are a cleaner’s.'),
+      dryOnly: cleaner('Chill it, chip it off and vacuum; leave heat and solvents to a cleaner.'),
     },
     never: [
       ...SOLVENT_NEVERS,
@@ -389,7 +389,7 @@ export const greaseAndWax = [
         { itemIds: ['rug', 'carpet'] },
         'Fibre and colour before anything wet: fine fibres, or a colour that comes off, end at the chipping.',
       ),
-      'The iron before the solvent, never after.',
+      'Iron before a solvent is used, never after.',
       'Wax comes out; candle dye may not.',
       OUTDOORS,
     ],
@@ -485,7 +485,7 @@ export const greaseAndWax = [
       ['A machine or a dryer while it smells of spirits.', 'Vapour in a closed drum: fire.'],
     ],
     says: ['Clean the drum before any second load.', 'Dry on the line until every spot is gone.'],
-    prevent: ['Pockets turned out.'],
+    prevent: ['Turn the pockets out.'],
     confidence: 'medium',
   }),
   course({
@@ -548,7 +548,7 @@ export const greaseAndWax = [
       }),
       protein: protein({
         first: [
-          P.chip({ expect: 'Pick it frozen, never pull the pile.' }),
+          P.chip({ expect: 'Pick it off frozen; never pull at the pile.' }),
           P.spirits('film', { min: [5, 5], main: true }),
           P.solventAir(),
           P.mildGrease(),

@@ -247,7 +247,7 @@ export const groundAndGreen = [
       }),
     },
     never: [
-      ['Rubbing it wet.', 'Clay goes into the yarn.'],
+      ['Rubbing it wet.', 'Clay works into the yarn.'],
       ['Chlorine on red earth.', 'Its iron browns.'],
     ],
     says: [
@@ -301,7 +301,7 @@ export const groundAndGreen = [
         ],
         wash: W.white([40, 60], 'Alone; an extra rinse.'),
         second: [P.spirits('fat'), ...P.afterSolvent(), P.soda('film', { min: [60, 60] })],
-        end: end(2, 'accept', 'Two rounds; what is grey is carbon in the yarn.'),
+        end: end(2, 'accept', 'After two rounds, what is still grey is carbon in the yarn.'),
       }),
       coloured: coloured({
         first: [P.dust(), P.sponge(), P.suds('fat')],
@@ -331,7 +331,7 @@ export const groundAndGreen = [
     },
     never: [
       ['Water or rubbing first.', 'It drives the carbon in.'],
-      ['Bleach of any kind for the black.', 'Carbon does not bleach.'],
+      ['Bleach of any kind for the black.', 'No bleach acts on carbon.'],
     ],
     says: ['What stays grey stays.'],
     disputes: [

@@ -36,7 +36,7 @@ const KETONE_NEVERS: [Line, string][] = [
   ],
   ['Peroxide or oxygen bleach after acetone without a full rinse and drying.', 'Explosive peroxides.'],
 ];
-const RING = 'Face down on a pad, dabbed from the back, a fresh pad each time.';
+const RING = 'Lay it face down on a pad and dab from the back, with a fresh pad each time.';
 
 /** Pens, paints, varnish and glue. */
 export const inkAndPaint = [
@@ -118,7 +118,7 @@ export const inkAndPaint = [
         ways: ['acetone: quick, dries clean (default)', 'the ester kind: slower, oil to wash out'],
       },
     ],
-    prevent: ['A towel under the hands.'],
+    prevent: ['Lay a towel under your hands.'],
   }),
   course({
     id: 'superGlue',
@@ -138,7 +138,7 @@ export const inkAndPaint = [
           P.ketone('film', { expect: 'It softens to a gel: scrape between pads.' }),
           P.solventAir(),
         ],
-        wash: W.noBleach([40, 60], 'Dry and without smell first.'),
+        wash: W.noBleach([40, 60], 'Only when it is dry and no smell is left.'),
         second: [P.warmSuds('film', { expect: 'It swells and lets go slowly.' })],
         checks: ['feel'],
         end: end(2, 'dyePatch', 'A stiff spot is accepted, or cut out and patched.'),
@@ -174,7 +174,7 @@ export const inkAndPaint = [
         end: end(2, 'mend', 'Darn over it.'),
       }),
       surface: honest('accept', 'No solvent in place.'),
-      dryOnly: cleaner('Crack it only, or mend.'),
+      dryOnly: cleaner('Only crack it off, or mend it.'),
     },
     never: [['Cloth or wadding on wet glue.', 'It cures with heat and fume: burns.'], ...KETONE_NEVERS],
     says: ['Wet glue in cloth can burn skin: let it cure.', OUTDOORS],
@@ -361,7 +361,7 @@ export const inkAndPaint = [
         end: end(
           1,
           'professional',
-          'A cleaner: say that it is ballpoint, and what was tried.',
+          'Take it to a cleaner: say that it is ballpoint, and what was tried.',
           ofSome(
             { fibreIds: ['leather'] },
             'Leather: its own cleaner, and soon; it is in the finish within hours.',
@@ -505,7 +505,7 @@ export const inkAndPaint = [
           P.solventAir(),
           P.suds('pigment', { min: [5, 10], c: [12, 25] }),
         ],
-        wash: W.noBleach([40, 60], 'Dry and without smell first.'),
+        wash: W.noBleach([40, 60], 'Only when it is dry and no smell is left.'),
         second: [
           P.ketone('film', {
             onlyIf: [C.noSolventLeft, C.noAcetate],
@@ -727,7 +727,7 @@ export const inkAndPaint = [
       }),
       dryOnly: cleaner('Blot wet paint, no more.'),
     },
-    never: [NO_SOLVENT_IN_PLACE, ['Letting it dry.', 'Then it is plastic.']],
+    never: [NO_SOLVENT_IN_PLACE, ['Letting it dry.', 'By then it is plastic.']],
     says: [
       ofSome({ wet: true }, 'While it is wet, water alone takes it.'),
       ofSome({ wet: false, uses: ['alcohol'] }, 'Alcohol softens it.'),

@@ -33,8 +33,8 @@ export const ironMouldHeat = [
     ],
     cause: 'A nail, a peg, a radiator, a wet furniture foot.',
     causeAction: ['Take the metal away; plastic pegs, foil under wet feet.'],
-    garment: ['Off the metal; keep it wet.'],
-    surfaceAtOnce: ['Lift the furniture, blot.'],
+    garment: ['Take it off the metal; keep it wet.'],
+    surfaceAtOnce: ['Lift the furniture off and blot.'],
     donts: ['No bleach of any kind.', 'No scrubbing.', 'No soap.'],
     cloths: {
       white: white({
@@ -72,7 +72,7 @@ export const ironMouldHeat = [
           'professional',
           'A cleaner, told it is rust.',
           ofSome({ states: ['antique'] }, 'Go there at once.'),
-          ofSome({ fibreIds: ['acetate', 'triacetate'] }, 'Acetate: go there at once.'),
+          ofSome({ fibreIds: ['acetate', 'triacetate'] }, 'If it is acetate, go to the cleaner at once.'),
         ),
       }),
       protein: protein({
@@ -335,7 +335,7 @@ export const ironMouldHeat = [
       ['Chlorine or peroxide.', 'They bring the colour back, or fume.'],
       ['Thiosulphate and an acid together.', 'Sulphur dioxide.'],
     ],
-    says: ['Vitamin C clears it in seconds; rinse it out.'],
+    says: ['Vitamin C clears it in seconds; then rinse it out.'],
     disputes: [
       {
         question: 'What removes it?',

@@ -45,7 +45,7 @@ export const joinedAndHonest = [
           P.lift(),
           P.suds('fat', { min: [5, 15], onlyIf: [C.fat], advice: [always('On dry spots only.')] }),
           P.flush({ onlyIf: [C.plantOrBlood] }),
-          P.enzyme({ c: [20, 40], expect: 'One pre-treat for all, kept wet.' }),
+          P.enzyme({ c: [20, 40], expect: 'One pre-treatment for all of them, kept wet.' }),
           P.peroxide('colour', [5, 15], {
             optional: true,
             onlyIf: [C.plantOrBlood],
@@ -94,11 +94,11 @@ export const joinedAndHonest = [
         second: [P.peroxideBlot('colour', [5, 10])],
         notes: ['Marks closer than twenty centimetres are one place.'],
       }),
-      dryOnly: cleaner('List the marks on a tag.'),
+      dryOnly: cleaner('Write the marks on a tag for the cleaner.'),
     },
     never: [
       ['A wash and a drying for each mark.', 'That sets the next one.'],
-      ['Acid and oxygen in one sitting without a full rinse.', 'Peracetic acid.'],
+      ['Acid and oxygen bleach on one day without a full rinse between.', 'Peracetic acid.'],
       ['Chlorine anywhere.', 'Urine, acid, protein.'],
     ],
     says: ['Look at each mark apart.'],
@@ -173,7 +173,7 @@ export const joinedAndHonest = [
         second: [P.vinegarBlot('colour')],
         end: end(1, 'professional', 'Once more; fuel or paint: a professional.'),
       }),
-      dryOnly: cleaner('Any wetting may fix it.'),
+      dryOnly: cleaner('Any water may set it.'),
     },
     never: [
       ['Heat.', 'It sets protein, sugar and oil.'],
@@ -256,7 +256,7 @@ export const joinedAndHonest = [
       ['Peroxygen, acid, solvent, enzymes.', 'Weak cellulose.'],
       ['An iron or starch.', 'They crack it and feed pests.'],
     ],
-    says: ['Support it in and out of the water.'],
+    says: ['Support it with both hands, in the water and out of it.'],
     disputes: [
       { question: 'Wash it at all?', ways: ['a hand soak where it is sound (default)', 'air only'] },
     ],
@@ -278,7 +278,7 @@ export const joinedAndHonest = [
     garment: ['Bleached just now: rinse it cold in three waters.'],
     surfaceAtOnce: [
       names('Smells of bleach? Air the room; gloves on; no other product.'),
-      'Bleached just now: blot, a damp cloth, blot.',
+      'Bleached just now: blot, dab with a damp cloth, blot again.',
     ],
     donts: ['No vinegar on bleach.'],
     cloths: {
@@ -300,7 +300,7 @@ export const joinedAndHonest = [
       'Dye goes darker, never lighter.',
     ],
     disputes: [{ question: 'A speck?', ways: ['a textile pen, tried inside a hem (default)', 'a patch'] }],
-    prevent: ['White towels for face products.'],
+    prevent: ['Use white towels with face products.'],
   }),
   course({
     id: 'shrunkFelted',
@@ -352,11 +352,11 @@ export const joinedAndHonest = [
         checks: ['besideClean'],
         end: end(2, 'accept', 'Five to ten per cent back at best; felted: mittens.'),
       }),
-      surface: honest('noHomeMethod', 'A shrunken cover: let the piping out.'),
+      surface: honest('noHomeMethod', 'If a cover has shrunk, let the piping out.'),
       dryOnly: honest('accept', 'Stretching tears it; a tailor lets it out.'),
     },
     never: [
-      ['Hot water to loosen it.', 'It felts more.'],
+      ['Hot water to loosen it.', 'It felts even more.'],
       ['Hung wet.', 'Out of shape.'],
     ],
     says: [
@@ -457,10 +457,15 @@ export const joinedAndHonest = [
         end: end(2, 'mend', 'Darn the holes.'),
       }),
       protein: protein({
-        first: [P.freeze({ expect: 'Dry; a day to thaw, the bag shut; then once more.' }), P.dust()],
+        first: [
+          P.freeze({
+            expect: 'Freeze it dry. Let it thaw for a day in the closed bag; then freeze it once more.',
+          }),
+          P.dust(),
+        ],
         second: [P.freeze()],
         checks: ['nextDay'],
-        end: end(2, 'mend', 'No grit on white paper in three weeks; darn the holes.'),
+        end: end(2, 'mend', 'If no grit falls on white paper in three weeks, darn the holes.'),
       }),
       surface: surface({
         first: [P.dust({ expect: 'Weekly, three weeks; the bag outdoors at once.' })],

@@ -7,6 +7,7 @@ import {
   delicate,
   dryOnly,
   end,
+  names,
   notOn,
   ofSome,
   only,
@@ -23,7 +24,10 @@ const NO_HEAT = 'No dryer, no iron yet.';
 
 /** What people put on skin and hair. */
 /** Sunscreen turns orange in many places at once: a bath reaches them all, else the place. */
-const IN_PLACES = { ways: ['citricSoak', 'citricSpot'] };
+const IN_PLACES = {
+  ways: ['citricSoak', 'citricSpot'],
+  advice: [names('Bleached before? Rinse that out in two waters first.')],
+};
 
 export const makeUpAndCream = [
   course({
@@ -195,12 +199,11 @@ export const makeUpAndCream = [
       dryOnly: cleaner('Powder; a cleaner told: sunscreen, no bleach.'),
     },
     never: [
-      ['Chlorine or oxygen before detergent and acid.', 'The orange deepens and stays.'],
+      ['Chlorine or oxygen before detergent and acid.', 'The orange gets deeper and stays.'],
       ['Oxygen right after citric acid without a full rinse.', 'Peracid, and iron still in it.'],
     ],
     says: [
       'It is no dirt: the sun filter and iron in the water turn orange. Rain or filtered water brings no more of it.',
-      ofSome({ uses: ['weakAcid'] }, 'Bleached before? Rinse that out in two waters before the acid.'),
       ofSome(
         { itemIds: ['pram'], uses: ['weakAcid'] },
         'Straps and buckles stay out of the acid: plain water only.',
@@ -434,7 +437,7 @@ export const makeUpAndCream = [
     },
     never: [
       ['Vinegar to stop it.', 'No help, and it bars the reducer until it is rinsed out.'],
-      ['A metal hair dye with peroxide.', 'It heats and decomposes.'],
+      ['Peroxide on a hair dye that holds metal.', 'It heats and decomposes.'],
       [
         'The reducer with acid or oxygen, in a closed vessel, or with asthma in the house.',
         'Sulphur dioxide; heat.',

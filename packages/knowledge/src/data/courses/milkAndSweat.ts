@@ -256,7 +256,7 @@ export const milkAndSweat = [
         second: [P.foam('fat')],
         checks: ['nextDay', 'smellWarm'],
       }),
-      dryOnly: cleaner('A damp cloth on a washable lining; the rest is a cleaner’s.'),
+      dryOnly: cleaner('Wipe a washable lining with a damp cloth; a cleaner does the rest.'),
     },
     never: [
       ['Chlorine on sweat.', 'It yellows.'],

@@ -130,7 +130,7 @@ export const plantColour = [
       ),
       ofSome({ fibreIds: HARMED_BY_ALKALI }, 'A cool dilute acid is fine on it; soda is not.'),
       ofSome({ drains: false }, 'Each round a little wider, the last of plain water: or a ring stays.'),
-      ofSome({ keptDry: true }, 'Water would leave a worse mark than what is there.'),
+      ofSome({ keptDry: true }, 'Water would leave a worse mark than this one.'),
     ],
     disputes: [
       {
@@ -146,7 +146,7 @@ export const plantColour = [
         ways: ['not offered: it scalds (default)', 'fresh, on white cotton'],
       },
     ],
-    prevent: [only({ itemIds: ['tableLinen'] }, 'White napkins with anything red.')],
+    prevent: [only({ itemIds: ['tableLinen'] }, 'Use white napkins with anything red.')],
   }),
   course({
     id: 'sugarPale',
@@ -201,7 +201,7 @@ export const plantColour = [
       surface: surface({
         first: [P.waterBlot({ stop: 'A finger does not stick.' }), P.foam('sugar', { optional: true })],
         second: [
-          P.waterBlot({ expect: 'Sticky or dull later: more water, no more soap.' }),
+          P.waterBlot({ expect: 'If it is sticky or dull later: more water, no more soap.' }),
           P.peroxideBlot('sugar', [3, 5]),
         ],
         checks: ['nextDay', 'feel'],
@@ -377,7 +377,7 @@ export const plantColour = [
           P.weigh({ when: [C.floor] }),
         ],
         second: [
-          P.waterBlot({ expect: 'A ring that came up: again, then a towel and a weight.' }),
+          P.waterBlot({ expect: 'If a ring has come up: once more, then a towel and a weight on it.' }),
           P.peroxideBlot('colour', [3, 10], {
             onlyIf: [C.whiteOrFast, C.acidBlotted],
           }),
@@ -476,7 +476,7 @@ export const plantColour = [
     says: [
       ofSome({ drains: false }, 'A zip does not mean that the cover may be washed.'),
       ofSome({ fibreIds: HARMED_BY_ALKALI }, 'A cool dilute acid is fine on it; soda is not.'),
-      'Milk first, cold; brown second.',
+      'First the milk, with cold water; then the brown.',
     ],
     prevent: ['A lid on the cup.'],
   }),
@@ -552,7 +552,7 @@ export const plantColour = [
           P.suds('dye', { min: [10, 20] }),
           P.oxygen('dye', [120, 480], [60, 60], {
             onlyIf: [C.noIron],
-            expect: 'It darkens first, then pales.',
+            expect: 'It darkens at first, then pales.',
           }),
         ],
         wash: W.white([40, 60]),
@@ -571,7 +571,7 @@ export const plantColour = [
       coloured: coloured({
         first: [P.flush({ min: [5, 10] }), P.vinegarSuds()],
         second: [P.colourOxygen('dye', [120, 240])],
-        end: end(2, 'dyePatch', 'Accept it, dye over, or patch.'),
+        end: end(2, 'dyePatch', 'Accept it, dye it over, or patch it.'),
       }),
       synthetic: synthetic({
         first: [P.flush({ min: [5, 10] }), P.vinegarSuds()],

@@ -175,7 +175,7 @@ export const runDye = [
       }),
       surface: surface({
         first: [P.foam('looseDye', { main: true })],
-        end: end(1, 'professional', 'Dried fast and flat; then a cleaner.'),
+        end: end(1, 'professional', 'Dry it fast and flat; then take it to a cleaner.'),
       }),
       dryOnly: dryOnly({
         first: [P.towel({ expect: 'Spread flat between white towels, a layer in each fold.' })],
@@ -193,7 +193,7 @@ export const runDye = [
         ways: ['never (default)', 'a tiny spot on the halo: it pales the edge of the trim'],
       },
     ],
-    prevent: ['Try the trim with a wet rag before the first wash.'],
+    prevent: ['Rub the trim with a wet white rag before the first wash.'],
   }),
   course({
     id: 'syntheticRun',
@@ -248,7 +248,7 @@ export const runDye = [
       }),
       dryOnly: cleaner('Solvent may draw it.'),
     },
-    never: [['Heat before it is lighter.', 'It drives it deeper.'], REDUCER],
+    never: [['Heat before it is lighter.', 'It drives the dye deeper.'], REDUCER],
     says: ['Heat put it in; forty degrees will not take it out.'],
     disputes: [{ question: 'The reducer?', ways: ['at sixty, on all white (default)', 'accept it at once'] }],
     prevent: ['Dark polyester cool.'],
@@ -309,7 +309,7 @@ export const runDye = [
         ways: ['left alone: oxygen and detergent (default)', 'it works as a dye vat: only with a fast rinse'],
       },
     ],
-    prevent: ['First washes alone.'],
+    prevent: ['Wash it alone the first few times.'],
     confidence: 'medium',
   }),
 ];

@@ -90,7 +90,7 @@ export const stiffAndSmell = [
         'Shake it hard, and move it while it dries: wind, or ten minutes in the dryer.',
       ),
       'Lime needs acid; more detergent does nothing.',
-      'Rinse twice: acid must not dry in.',
+      'Rinse twice: acid must not dry in the cloth.',
       'Acid baths in plastic: not in bare metal or chipped enamel.',
     ],
     disputes: [
@@ -248,7 +248,7 @@ export const stiffAndSmell = [
         wash: W.colouredHot('An extra rinse.'),
         second: [P.warmSuds('film')],
         checks: ['waterDrop'],
-        end: end(1, 'accept', 'One each quarter; never what bleeds.'),
+        end: end(1, 'accept', 'One strip each quarter at most; never on what gives off dye.'),
       }),
       synthetic: synthetic({
         first: [P.warmSuds('film')],
@@ -339,7 +339,7 @@ export const stiffAndSmell = [
       }),
       protein: protein({
         first: [
-          P.air('smell', { min: [480, 1440], expect: 'Most of it goes in a night.' }),
+          P.air('smell', { min: [480, 1440], expect: 'Most of the smell goes in one night.' }),
           P.mildVinegar('smell', { min: [10, 15], main: true }),
         ],
         second: [P.mild('fat')],
@@ -512,7 +512,7 @@ export const stiffAndSmell = [
           }),
         ],
         checks: ['smellDamp'],
-        end: end(2, 'discard', 'Twice; then sun, then let it go.'),
+        end: end(2, 'discard', 'After two rounds, hang it in the sun; then let it go.'),
       }),
       coloured: coloured({
         first: [P.waters('protein', { c: [10, 20] }), P.removerSpot(), P.vinegar('smell')],
@@ -520,7 +520,7 @@ export const stiffAndSmell = [
         dry: ['sun', 'line'],
         second: [P.vinegar('smell')],
         checks: ['smellDamp'],
-        end: end(2, 'discard', 'Once more; then let it go.'),
+        end: end(2, 'discard', 'Do it once more; then let it go.'),
       }),
       synthetic: synthetic({
         first: [P.waters('protein', { c: [10, 20] }), P.suds('fat', { min: [5, 10] }), P.vinegar('smell')],
@@ -695,7 +695,7 @@ export const stiffAndSmell = [
       ['Perfume.', 'It only covers.'],
       ['An iron or a dryer first.', 'They set the tar.'],
     ],
-    says: ['Soot dry, then air: often enough by itself. Then a warm wash.'],
+    says: ['Take soot off dry, then air it: that is often enough. Then wash it warm.'],
     disputes: [
       {
         question: 'Ozone at home?',

@@ -155,7 +155,7 @@ export const things = [
         dryNotes: ['With balls, one to two hours, shaken every half hour.'],
         second: [P.air('damp')],
         checks: ['feel', 'nextDay'],
-        end: end(2, 'discard', 'Flat after drying: replace it.'),
+        end: end(2, 'discard', 'If it is still flat after drying, replace it.'),
       }),
       coloured: coloured({
         first: [P.suds('fat', { c: [20, 35] })],
@@ -176,7 +176,7 @@ export const things = [
             ways: ['neatDetergentSpot', 'delicateSpot'],
             min: [10, 15],
             c: [20, 30],
-            expect: 'Cover only; on down no enzymes, soda or oxygen.',
+            expect: 'Only the cover: no enzymes, soda or oxygen bleach on down.',
           }),
         ],
         wash: W.cool('Alone in the drum; half a dose; two extra rinses.'),
@@ -195,7 +195,7 @@ export const things = [
         'noHomeMethod',
         'Memory foam or latex: wash the cover, air the core, wipe it; never a dryer.',
       ),
-      dryOnly: cleaner('Embroidered, an old eiderdown: it may tear.'),
+      dryOnly: cleaner('An embroidered piece or an old eiderdown may tear.'),
     },
     never: [
       ['Damp down put away.', 'It rots.'],
@@ -332,7 +332,7 @@ export const things = [
     causeAction: ['Photograph the straps before you take anything apart; refit them by the manual.'],
     garment: ['Lift solids; the cover off.'],
     surfaceAtOnce: ['Lift, blot cold.'],
-    donts: ['Never wet the straps through.'],
+    donts: ['Never soak the straps.'],
     cloths: {
       white: white({
         first: [P.suds('fat', { c: [20, 35] })],
@@ -368,7 +368,7 @@ export const things = [
         ],
         second: [P.odourRemover({ onlyIf: [] })],
         checks: ['nextDay'],
-        end: end(2, 'professional', 'Smell in the foam: a car valeter; the harness: its maker.'),
+        end: end(2, 'professional', 'If the foam smells, ask a car valeter; for the harness ask its maker.'),
       }),
       dryOnly: dryOnly({
         first: [P.dust()],
@@ -422,7 +422,7 @@ export const things = [
       coloured: honest(
         'noHomeMethod',
         ofSome({ itemIds: ['carpet'] }, 'It cannot be washed on the floor.'),
-        ofSome({ itemIds: ['rug'] }, 'By its own tag, alone.'),
+        ofSome({ itemIds: ['rug'] }, 'Wash it alone, as its tag says.'),
       ),
       synthetic: honest(
         'noHomeMethod',
@@ -506,7 +506,7 @@ export const things = [
     never: [
       ['Softener, powder, dish detergent.', 'They wet the face.'],
       ['Oxygen, chlorine, dry cleaning.', 'Finish, tape.'],
-      ['Any tumble of rubber, foam-backed or waxed cloth.', 'It melts, burns.'],
+      ['Any tumble of rubber, foam-backed or waxed cloth.', 'It melts or burns.'],
     ],
     says: ['Dirt, not rain, wets the face.'],
     disputes: [{ question: 'Warmth afterwards?', ways: ['where the tag lets it (default)', 'none'] }],
@@ -770,7 +770,7 @@ export const things = [
         'They heat themselves: spread outdoors, or a lidded can with water.',
       ],
     ],
-    says: ['Grease out before the dryer; spread, never heaped.'],
+    says: ['Wash the grease out before any dryer; spread them out, never in a heap.'],
     disputes: [
       {
         question: 'Boil them?',

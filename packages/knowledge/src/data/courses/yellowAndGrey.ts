@@ -151,7 +151,7 @@ export const yellowAndGrey = [
     cloths: {
       white: white({
         first: [
-          P.waters('yellow', { min: [30, 60], c: [20, 35], expect: 'Tea-yellow water.' }),
+          P.waters('yellow', { min: [30, 60], c: [20, 35], expect: 'The water turns yellow like tea.' }),
           P.citric('iron', { min: [30, 30], onlyIf: [C.orange, C.sound] }),
           P.long('yellow', { c: [40, 60], onlyIf: [C.sound, C.ironGone] }),
         ],
@@ -194,7 +194,7 @@ export const yellowAndGrey = [
         second: [P.peroxide('yellow', [15, 30])],
         end: end(2, 'accept', 'Such fibres yellow with age.'),
       }),
-      surface: cleaner('It needs a controlled bleach.'),
+      surface: cleaner('It needs bleaching by a professional.'),
       dryOnly: cleaner('Vacuum it through a net and air it; then a conservator.'),
     },
     never: [
@@ -344,7 +344,7 @@ export const yellowAndGrey = [
       ['Chlorine or oxygen first.', 'They fix the iron.'],
       ['Acid and reducer without two waters between.', 'Sulphur dioxide.'],
     ],
-    says: ['It is iron: bleach turns it to rust.', 'Rinse the acid out fully; it must not dry in.'],
+    says: ['It is iron: bleach turns it to rust.', 'Rinse the acid out fully: it must not dry in the cloth.'],
     disputes: [
       {
         question: 'The reducer at home for iron?',
@@ -446,9 +446,9 @@ export const yellowAndGrey = [
       delicate: honest('accept', 'Its own tone.'),
       protein: honest('accept', 'Natural cream; bleaching costs strength.'),
       surface: honest('accept', 'Sun and age.'),
-      dryOnly: honest('accept', 'Age has its colour.'),
+      dryOnly: honest('accept', 'Old white cloth is never quite white.'),
     },
-    never: [['Chlorine to whiten it.', 'There is no soil to bleach; it yellows and weakens.']],
+    never: [['Chlorine to whiten it.', 'There is nothing to bleach: the cloth yellows and weakens.']],
     says: ['Nothing is on it: a dye is gone.'],
     disputes: [
       {
@@ -487,7 +487,7 @@ export const yellowAndGrey = [
       coloured: coloured({
         first: [P.warmSuds('grey')],
         second: [P.colourOxygen('grey', [60, 120])],
-        end: end(2, 'accept', 'Fading is not grey.'),
+        end: end(2, 'accept', 'What has faded is not grey.'),
       }),
       synthetic: synthetic({
         first: [P.oxygen('grey', [60, 240], [40, 40])],
@@ -516,7 +516,7 @@ export const yellowAndGrey = [
     ],
     says: [
       'A fuller dose, hotter, less in the drum.',
-      ofSome({ fibreIds: ['polyamide'] }, 'Polyamide takes up dye: its grey is often for good.'),
+      ofSome({ fibreIds: ['polyamide'] }, 'Polyamide takes up dye: its grey is often permanent.'),
     ],
     disputes: [
       {
@@ -524,7 +524,7 @@ export const yellowAndGrey = [
         ways: ['more where it is limp and dull (default)', 'less where it foams'],
       },
     ],
-    prevent: ['A hand’s width free above the load.'],
+    prevent: ['Leave a hand’s width free above the load.'],
   }),
   course({
     id: 'nicotine',
@@ -537,7 +537,7 @@ export const yellowAndGrey = [
       tell('It tears at a gentle pull.', 'Sun-rotted: it will not bear a wash.'),
     ],
     cause: 'Smoke, fire, candles, cooking; too long unwashed.',
-    causeAction: ['Nets every three months.'],
+    causeAction: ['Wash nets every three months.'],
     garment: ['Shake it outdoors once.'],
     surfaceAtOnce: ['Vacuum, a centimetre off.'],
     donts: ['No brush, no damp cloth on soot.'],
@@ -598,7 +598,7 @@ export const yellowAndGrey = [
     says: [
       'Wipe rail, frame and sill: the same film brings it back. In hard water its full dose.',
       'Cold water first: it turns brown.',
-      ofSome({ itemIds: ['curtain', 'netCurtain'] }, 'Nets hang wet: their weight smooths them.'),
+      ofSome({ itemIds: ['curtain', 'netCurtain'] }, 'Hang nets wet: their own weight smooths them.'),
     ],
     disputes: [
       {
@@ -606,6 +606,6 @@ export const yellowAndGrey = [
         ways: ['in a bag, half a drum, gentle (default)', 'bath only, hung dripping'],
       },
     ],
-    prevent: [only({ itemIds: ['curtain', 'netCurtain'] }, 'Nets every three months.')],
+    prevent: [only({ itemIds: ['curtain', 'netCurtain'] }, 'Wash nets every three months.')],
   }),
 ];

@@ -202,7 +202,7 @@ export const bathMethods: readonly Method[] = [
       ],
       apply: [always('Window open; stir with tongs. Splashes strip other clothes.')],
       wash: [
-        where({ white: true }, 'Some whites turn faintly yellow: an oxygen wash after a full rinse.', {
+        where({ white: true }, 'If it turns faintly yellow: rinse fully, then wash with oxygen bleach.', {
           asks: ['bleach'],
         }),
       ],
@@ -364,7 +364,7 @@ export const bathMethods: readonly Method[] = [
     washAfter: false,
     notes: {
       mix: [always('Disperse it well before the piece goes in.')],
-      rinse: [always('Rinse very well, roll in a white towel. Do not wring.', { bars: ['wring'] })],
+      rinse: [always('Rinse very well and roll it in a white towel. Do not wring it.', { bars: ['wring'] })],
     },
   },
   {

@@ -39,7 +39,7 @@ export const machineMethods: readonly Method[] = [
     action: 'none',
     rinse: 'full',
     notes: {
-      mix: [always('Booster in the drum or main compartment, detergent by load and hardness.')],
+      mix: [always('Put the booster into the drum or the main compartment; detergent by load and hardness.')],
       apply: [always('With like colours and labels; do not overfill.')],
       rinse: [always('Extra rinse on.')],
     },

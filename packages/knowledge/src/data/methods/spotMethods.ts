@@ -392,7 +392,7 @@ export const spotMethods: readonly Method[] = [
     washAfter: false,
     notes: {
       apply: [
-        where({ markIds: ['toner'] }, 'A fine filter only, the nozzle a centimetre off; no brush.', {
+        where({ markIds: ['toner'] }, 'Use a fine filter and hold the nozzle a centimetre off; no brush.', {
           asks: ['motor'],
           bars: ['brush'],
         }),
@@ -580,7 +580,7 @@ export const spotMethods: readonly Method[] = [
     waterParts: 1,
     sturdyOnly: true,
     notes: {
-      mix: [always('Outdoors or at a wide-open window, gloves.')],
+      mix: [always('Work outdoors or at a wide-open window, with gloves on.')],
       apply: [always('Soft brush, small area.', { asks: ['brush'] })],
     },
   },

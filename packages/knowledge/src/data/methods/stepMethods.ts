@@ -120,7 +120,7 @@ export const stepMethods: readonly Method[] = [
     dwellMin: { min: 5, max: 30, lookEvery: 5 },
     harshness: 2,
     maxRounds: 2,
-    notes: { apply: [always('Dab, press with a white cloth.')] },
+    notes: { apply: [always('Dab it on, then press with a white cloth.')] },
   },
   {
     ...SPOT,
