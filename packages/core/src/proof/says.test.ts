@@ -8,8 +8,6 @@ import { planTreatment } from '../treatment/planTreatment.js';
 
 /** What the plan of such a case leaves unsaid, with why. */
 const UNSAID: Readonly<Record<string, string>> = {
-  'm70: oxygen powder is the thing to buy if it stays':
-    'named under "not used" as not in the cupboard; by the figures the best single pass at home does as much',
   'y07: the label allows oxygen': 'metal parts hold an oxygen bath to half an hour, so none is offered',
   'b07: the hottest wash is the gentlest answer here':
     'taken for lime until somebody says how it feels; the wash is the whites programme at 60 °C',

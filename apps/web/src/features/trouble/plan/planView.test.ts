@@ -131,7 +131,7 @@ describe('a step', () => {
     expect(waterOf(pass('bath'), say)).toEqual({ warmth: '40 °C', time: '90\u00a0min' });
     expect(waterOf(pass('wash'), say)).toBeNull();
   });
-  it('has its hidden test in a row of its own, and its conditions before its figures', () => {
+  it('has its hidden test in a row of its own, its conditions before its figures, and what to buy with its name', () => {
     const apply = { ...mix, kind: 'apply', notes: ['Dab it in. Keep the rest dry.'] } as unknown as Action;
     const test = { ...mix, kind: 'hiddenTest' } as unknown as Action;
     const pass = {
@@ -144,6 +144,7 @@ describe('a step', () => {
       checks: [{ id: 'isOld', text: 'it is old', when: 'beforeStep' }],
       advice: [],
       opensAfterTest: false,
+      missingAgentIds: ['vinegar'],
     } as unknown as RoundPass;
     expect(stepLines(pass, say)).toBe('Dab it in. Keep the rest dry. It fizzes.');
     expect(stepLines({ ...pass, opensAfterTest: true }, say)).toMatch(/^Only after the hidden water test/);
