@@ -7,7 +7,7 @@ const WALKS = [
   ['yellowed white t-shirt', /vinegar/i],
   ['grass and tomato and blackcurrant on sports trousers', /press/i],
   ['musty smell on the old lace', /air/i],
-  ['dye run on the white towel', /soak/i],
+  ['dye run on the white towel', /out of the heap/i],
   ['grape jelly on the couch', /lift/i],
   ['motor oil on the t-shirt', /blot|press/i],
   ['wee, blood, vomit, sweat, coffee and red wine on the mattress', /blot|press|lift/i],

@@ -28,6 +28,7 @@ const WORDS: Words = {
   dryNow: () => 'dry to the touch',
   ages: (wanted) => `${oneOf(wanted, (age) => (age === 'unknown' ? 'unknown days' : AGES[age]))} old`,
   allOver: (wanted) => isSo(wanted, 'all over'),
+  notOld: () => 'not days old',
   notAllOver: () => 'not all over',
   colours: (wanted) => oneOf(wanted, (colour) => colour),
   fast: () => 'its dye holds',

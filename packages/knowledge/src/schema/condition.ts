@@ -11,6 +11,8 @@ export const circumstances = z.strictObject({
   /** Dry to the touch when the step begins. */
   dryNow: z.literal(true).optional(),
   ages: z.array(Age).min(1).optional(),
+  /** Not known to be a day old or more. */
+  notOld: z.literal(true).optional(),
   allOver: z.boolean().optional(),
   /** Not said to be all over: also where its size is not known. */
   notAllOver: z.literal(true).optional(),

@@ -56,6 +56,8 @@ function isMark(ids: readonly string[], { marks }: PlanContext): Truth {
   return marks.some(({ causes }) => causes.some(({ mark }) => ids.includes(mark.id))) ? 'unknown' : 'false';
 }
 
+const OLD: readonly string[] = ['days', 'weeks', 'months'];
+
 const DECIDERS: Deciders = {
   wet: (wanted, { facts }) => {
     const wetness = wetnessOf(facts);
@@ -64,6 +66,7 @@ const DECIDERS: Deciders = {
   dryNow: (_, { facts }, { wetted }) => (wetnessOf(facts) === 'dry' && !wetted ? 'true' : 'unknown'),
   ages: (wanted, { facts }) => ifKnown(facts.age !== 'unknown', wanted.includes(facts.age)),
   allOver: (wanted, { facts }) => ifKnown(facts.size !== 'unknown', (facts.size === 'allOver') === wanted),
+  notOld: (_, { facts }) => is(!OLD.includes(facts.age)),
   notAllOver: (_, { facts }) => is(facts.size !== 'allOver'),
   colours: (wanted, { facts }) =>
     ifKnown(facts.piece.colour !== 'unknown', wanted.includes(facts.piece.colour)),

@@ -9,6 +9,7 @@ import {
   end,
   HARMED_BY_ALKALI,
   ofSome,
+  only,
   P,
   protein,
   surface,
@@ -41,7 +42,7 @@ export const runDye = [
     cause: 'A new red or dark piece, too hot, or stood wet.',
     causeAction: ['The culprit out, marked, and washed alone and cold from now on.'],
     garment: [
-      'Take the piece that gave the dye out of the heap.',
+      only({ notOld: true }, 'Take the piece that gave the dye out of the heap.'),
       'Keep everything else wet.',
       'Rinse it cold, once.',
     ],
