@@ -3,7 +3,7 @@ import type { PlanContext } from '../case/planContext.js';
 import type { NotUsed } from '../plan/round.js';
 import type { Arranged, ArrangedRound } from './arranged.js';
 import { clothOf } from './clothOf.js';
-import { type ComposedRound, composeRound, inserted } from './composeRound.js';
+import { bleachesInDrum, type ComposedRound, composeRound, inserted } from './composeRound.js';
 import { courseFor, courseOfItem } from './courseFor.js';
 import { endHere, endOfNone } from './endHere.js';
 import { fitCourses } from './fitCourses.js';
@@ -116,7 +116,7 @@ function firstRound(
   const here = open ?? context;
   const asTold = composeRound(first, second, courses, here, notUsed, start);
   // If the courses leave only the wash, for all troubles or for one of them, another effective way comes before it.
-  const inDrum = first.filter(({ fitted }) => fitted.eligible.method.inMachine);
+  const inDrum = first.filter(bleachesInDrum);
   const idle = asTold.passes.length > 0 && inDrum.length === 0 && !asTold.passes.some(isWork);
   const isHelped = (markId: string) =>
     inDrum.some(({ helps }) => helps.includes(markId)) ||

@@ -84,8 +84,7 @@ export function composeRound(
   const sure = missed.filter(({ fitted }) =>
     openChecks(fitted.words, [], context).every(({ isTest }) => isTest),
   );
-  // What a course does in the drum is its bath.
-  const inDrum = asked.length > 0;
+  const inDrum = own.some(bleachesInDrum);
   const stronger = inDrum ? null : strongerLater(round.passes, sure, context);
   const withStronger = stronger && ended(inserted(fair, stronger, context));
   if (withStronger && gainOf(round.gone, withStronger.gone) >= LEAST_GAIN) round = withStronger;
@@ -163,6 +162,11 @@ function proven(
   }
   return kept;
 }
+
+/** Oxygen in the drum, as a course has it, is the bath of the round. */
+export const bleachesInDrum = ({ fitted: { eligible } }: Placing): boolean =>
+  eligible.method.inMachine &&
+  eligible.appliedAgents.some(({ chemistries }) => chemistries.includes('percarbonate'));
 
 /** A machine wash that a course has among its passes is the wash of the round. */
 const machineWashesOf = (own: readonly Placing[]): string[] =>
