@@ -176,7 +176,7 @@ export const SAYS: Readonly<Record<string, RegExp | ((plan: Plan) => boolean)>> 
   'outdoors in moving air, not in the wardrobe': /hang it open outdoors/i,
   'code X: the rest is for a professional, soon': /code X.*professional/i,
   'keep the cat away until dry': /animal kept off until it is dry/i,
-  'air first: often enough': /then air: often enough by itself/i,
+  'air first: often enough': /then air it: often enough by itself/i,
   'after a wash tumble low with balls until dry to the core': /low, with balls.*core/i,
   'look for live mould and moth first': /live mould and moth first/i,
   'conservator for anything wet': /conservator/i,

@@ -114,7 +114,7 @@ export const runDye = [
       'After a dryer some of it may stay for good, most of all on synthetics.',
       'Whites, colours and fine fibres are treated apart.',
       'Dry only what is clean again; the rest stays wet.',
-      ofSome({ uses: ['reducer'] }, 'Run remover: in fresh air, never with bleach or oxygen powder.'),
+      ofSome({ uses: ['reducer'] }, 'Use the run remover in fresh air only.'),
       'Wet it is a rewash; dry it is a repair.',
       ofSome({ fibreIds: HARMED_BY_ALKALI }, 'Such fibre takes up dye eagerly: the odds are low.'),
     ],

@@ -695,7 +695,7 @@ export const stiffAndSmell = [
       ['Perfume.', 'It only covers.'],
       ['An iron or a dryer first.', 'They set the tar.'],
     ],
-    says: ['Take soot off dry, then air it: that is often enough. Then wash it warm.'],
+    says: ['Take soot off dry, then air it: often enough by itself. Then wash it warm.'],
     disputes: [
       {
         question: 'Ozone at home?',

@@ -516,7 +516,7 @@ export const yellowAndGrey = [
     ],
     says: [
       'A fuller dose, hotter, less in the drum.',
-      ofSome({ fibreIds: ['polyamide'] }, 'Polyamide takes up dye: its grey is often permanent.'),
+      ofSome({ fibreIds: ['polyamide'] }, 'Polyamide takes up dye: its grey is often for good.'),
     ],
     disputes: [
       {
