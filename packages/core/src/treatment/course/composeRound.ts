@@ -90,7 +90,7 @@ export function composeRound(
   if (withStronger && gainOf(round.gone, withStronger.gone) >= LEAST_GAIN) round = withStronger;
   else if (!inDrum && needsBath(fair, context) && leastGone(round.gone) < ENOUGH_GONE) {
     const local = withWash(fair, { washAfter: () => [], courses }, context, start, []);
-    const gains = sure.map((one) => ({
+    const gains = missed.map((one) => ({
       one,
       gain: gainOf(local.gone, goneAfter(added(local.worked, workOf(one.fitted.eligible, context)), context)),
     }));
