@@ -2,10 +2,21 @@ import type { Method } from '../../schema/method.js';
 import { always, where } from '../say.js';
 import { BATH_DEFAULTS } from './methodDefaults.js';
 
+/** What holds for what is done in the drum. */
+const MACHINE = {
+  ...BATH_DEFAULTS,
+  inMachine: true,
+  liquorRatioLPerKg: null,
+  washAfter: false,
+  keep: 'none',
+  action: 'none',
+  rinse: 'full',
+} as const;
+
 /** Washes and rinses in the drum. */
 export const machineMethods: readonly Method[] = [
   {
-    ...BATH_DEFAULTS,
+    ...MACHINE,
     id: 'machineOxygenWash',
     name: 'Machine wash with an oxygen booster',
     reason: 'The drum does the moving, the booster the bleaching; no tub needed.',
@@ -32,12 +43,6 @@ export const machineMethods: readonly Method[] = [
     pH: { low: 9.8, high: 10.7 },
     tempC: { min: 30, max: 60, prefer: 'hottest' },
     programme: 'mild',
-    inMachine: true,
-    liquorRatioLPerKg: null,
-    washAfter: false,
-    keep: 'none',
-    action: 'none',
-    rinse: 'full',
     notes: {
       mix: [always('Put the booster into the drum or the main compartment; detergent by load and hardness.')],
       apply: [always('With like colours and labels; do not overfill.')],
@@ -45,7 +50,7 @@ export const machineMethods: readonly Method[] = [
     },
   },
   {
-    ...BATH_DEFAULTS,
+    ...MACHINE,
     id: 'colourOxygenWash',
     name: 'Hot wash, oxygen bleach for colours in the drum',
     reason: 'Heat, enzymes and a little oxygen together, for a load of fast colours; a bath has more of it.',
@@ -62,16 +67,10 @@ export const machineMethods: readonly Method[] = [
     pH: { low: 9.8, high: 10.6 },
     tempC: { min: 55, max: 60, prefer: 'hottest' },
     programme: 'mild',
-    inMachine: true,
-    liquorRatioLPerKg: null,
-    washAfter: false,
-    keep: 'none',
-    action: 'none',
-    rinse: 'full',
     notes: { apply: [always('Alone, the drum two thirds full; not the eco programme.')] },
   },
   {
-    ...BATH_DEFAULTS,
+    ...MACHINE,
     id: 'gentleMachineWash',
     name: 'Delicate machine wash',
     reason: 'A short, mild wash with a delicate detergent and little spin.',
@@ -99,16 +98,10 @@ export const machineMethods: readonly Method[] = [
     tempC: { min: 15, max: 40, prefer: 'hottest' },
     programme: 'veryMild',
     schoolId: 'delicateKit',
-    inMachine: true,
-    liquorRatioLPerKg: null,
-    washAfter: false,
-    keep: 'none',
-    action: 'none',
-    rinse: 'full',
     notes: { apply: [always('Mesh bag, inside out; half a drum at most.')] },
   },
   {
-    ...BATH_DEFAULTS,
+    ...MACHINE,
     id: 'machineDetergentWash',
     name: 'Machine wash, detergent by label',
     reason: 'An ordinary wash carries off what is loose; nothing is bleached.',
@@ -131,16 +124,10 @@ export const machineMethods: readonly Method[] = [
     pH: { low: 7.5, high: 9 },
     tempC: { min: 30, max: 60, prefer: 'hottest' },
     programme: 'mild',
-    inMachine: true,
-    liquorRatioLPerKg: null,
-    washAfter: false,
-    keep: 'none',
-    action: 'none',
-    rinse: 'full',
     notes: { apply: [always('With like colours and labels.')] },
   },
   {
-    ...BATH_DEFAULTS,
+    ...MACHINE,
     id: 'bioMachineWash',
     name: 'Machine wash with enzymes',
     reason: 'Enzymes in a 30 to 40 °C wash cut protein, starch and fat.',
@@ -153,16 +140,10 @@ export const machineMethods: readonly Method[] = [
     pH: { low: 7.5, high: 9 },
     tempC: { min: 20, max: 40, prefer: 'hottest' },
     programme: 'mild',
-    inMachine: true,
-    liquorRatioLPerKg: null,
-    washAfter: false,
-    keep: 'none',
-    action: 'none',
-    rinse: 'full',
     notes: { apply: [always('Choose a long programme.')] },
   },
   {
-    ...BATH_DEFAULTS,
+    ...MACHINE,
     id: 'whitesPowderWash',
     name: 'Machine wash for whites, powder with bleach',
     reason: 'Enzymes, alkali and oxygen together, long: for whites.',
@@ -187,16 +168,10 @@ export const machineMethods: readonly Method[] = [
     programme: 'mild',
     whitesOnly: true,
     schoolId: 'longWhites',
-    inMachine: true,
-    liquorRatioLPerKg: null,
-    washAfter: false,
-    keep: 'none',
-    action: 'none',
-    rinse: 'full',
     notes: { apply: [always('Whites only.')], rinse: [always('Extra rinse on.')] },
   },
   {
-    ...BATH_DEFAULTS,
+    ...MACHINE,
     id: 'towelMachineStrip',
     name: 'White towels: hot machine strip',
     reason: 'Soda and mild alkali in the drum, hot, and no softener.',
@@ -215,12 +190,6 @@ export const machineMethods: readonly Method[] = [
     programme: 'normal',
     itemIds: ['towel', 'bathrobe', 'strainingCloth'],
     sturdyOnly: true,
-    inMachine: true,
-    liquorRatioLPerKg: null,
-    washAfter: false,
-    keep: 'none',
-    action: 'none',
-    rinse: 'full',
     notes: {
       mix: [
         always(
@@ -233,7 +202,7 @@ export const machineMethods: readonly Method[] = [
     },
   },
   {
-    ...BATH_DEFAULTS,
+    ...MACHINE,
     id: 'catcherWash',
     name: 'Machine wash with dye-catching sheets',
     reason: 'The sheet holds what is loose in the water; cold and short.',
@@ -249,19 +218,13 @@ export const machineMethods: readonly Method[] = [
     pH: { low: 6, high: 8 },
     tempC: { min: 15, max: 30, prefer: 'coldest' },
     programme: 'veryMild',
-    inMachine: true,
-    liquorRatioLPerKg: null,
-    washAfter: false,
-    keep: 'none',
-    action: 'none',
-    rinse: 'full',
     extraMechanisms: ['flush', 'surfactant'],
     notes: {
       apply: [always('Alone, with two sheets.'), where({ wet: true }, 'Before it dries.')],
     },
   },
   {
-    ...BATH_DEFAULTS,
+    ...MACHINE,
     id: 'vinegarDrumWash',
     name: 'Wash with vinegar in the drum',
     reason: 'The older way for odour; the detergent cancels most of it.',
@@ -278,12 +241,6 @@ export const machineMethods: readonly Method[] = [
     tempC: { min: 15, max: 40, prefer: 'coldest' },
     programme: 'veryMild',
     schoolId: 'vinegarInDrum',
-    inMachine: true,
-    liquorRatioLPerKg: null,
-    washAfter: false,
-    keep: 'none',
-    action: 'none',
-    rinse: 'full',
     notes: {
       mix: [
         always(
@@ -294,7 +251,7 @@ export const machineMethods: readonly Method[] = [
     },
   },
   {
-    ...BATH_DEFAULTS,
+    ...MACHINE,
     id: 'hygieneWash',
     name: 'Hot wash for hygiene',
     reason: 'Sixty degrees and a bleach-containing detergent, where sickness is the reason.',
@@ -309,12 +266,6 @@ export const machineMethods: readonly Method[] = [
     programme: 'normal',
     sturdyOnly: true,
     whitesOnly: true,
-    inMachine: true,
-    liquorRatioLPerKg: null,
-    washAfter: false,
-    keep: 'none',
-    action: 'none',
-    rinse: 'full',
     notes: { apply: [always('Apart from other pieces; do not shake it.')] },
   },
 ];
