@@ -122,6 +122,7 @@ export {
   type Look,
   type LookAnswer,
   labelWords,
+  laterRoundTitle,
   leftBefore,
   leftOf,
   lengthWords,

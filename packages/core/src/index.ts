@@ -247,6 +247,7 @@ export {
 export {
   conditionWords,
   dryingWords,
+  laterRoundTitle,
   type PassWords,
   passWords,
   roundWords,

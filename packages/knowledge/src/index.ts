@@ -13,6 +13,7 @@ export {
   END_TEXTS,
   HEAT_ALLOWED_NOTE,
   HIDDEN_TEST_FAILED_NOTE,
+  NO_HEAT_YET,
   NOT_FOR_A_CLEANER,
   STANDING_NOTES,
 } from './data/standingNotes.js';

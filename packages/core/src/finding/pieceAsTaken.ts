@@ -1,6 +1,8 @@
 import { BLANK_LABEL, type CareLabel } from '../textile/careLabel.js';
 import type { PieceFacts } from '../textile/piece.js';
+import type { TroubleFacts } from '../trouble/troubleFacts.js';
 import type { Finding, FindingFacts } from './finding.js';
+import { TAG_CHECK_ID } from './usualCheckId.js';
 
 type Taken = FindingFacts['usualTaken'];
 
@@ -12,6 +14,12 @@ const tagOf = (washC: NonNullable<Taken['washC']>): CareLabel => ({
   ...BLANK_LABEL,
   wash: { kind: 'machine', maxC: washC, bars: BARS[washC] },
 });
+
+/** The piece with its tag as a look has found it: crossed out. */
+export const withTagRead = (piece: PieceFacts, seen: TroubleFacts['seen']): PieceFacts =>
+  piece.label === null && seen?.[TAG_CHECK_ID] === false
+    ? { ...piece, label: { ...BLANK_LABEL, wash: { kind: 'never' } } }
+    : piece;
 
 /** The piece with what was taken as usual filled in; the same piece where nothing was. */
 export function withTaken(

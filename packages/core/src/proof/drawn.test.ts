@@ -7,7 +7,6 @@ import { planTreatment } from '../treatment/planTreatment.js';
 
 /** Sentences whose first thing is another here, each with why. */
 const OTHERWISE: Readonly<Record<string, string>> = {
-  'mud curtain hours: lift': 'told dry: nothing is left to let dry, and the brush is the first step',
   'hennaMark tableLinen hours: shake+coldFlush+water+rinse+letDry':
     'henna is let dry and crumbled: said so, beside the water that any other hair dye wants',
   'rubberScuffMark babyClothes weeks: doNotRub':

@@ -344,7 +344,8 @@ const WORDS: Words = {
       `${unless.length > 0 ? `: ${unless.join(', ')} need another plan` : ''}.`
     );
   },
-  noLabelKnown: () => 'No care label told: limits are guessed from fibre and make, on the careful side.',
+  noLabelKnown: () =>
+    'Read its tag first: a crossed-out tub is for a cleaner. Without it, limits are guessed from the fibre, on the careful side.',
   codeUnknown: () =>
     'No upholstery code entered: dry powder only, until a water test. Press a damp white cloth on a hidden place for ' +
     '10 seconds. No colour, no ring once dry, no crushed pile: passed.',

@@ -59,12 +59,12 @@ const closingLines = ({ ends, keep, notUsed }: Plan, say: Lexicon): Line[] => [
 /** The lines of the plain text, each with the id of its pass or round; what belongs to neither is of the plan. */
 const planLines = (plan: Plan, say: Lexicon): Line[] => [
   ...openingLines(plan),
-  ...plan.rounds.flatMap((round) => roundLines(round, say)),
+  ...plan.rounds.flatMap((round) => roundLines(round, plan, say)),
   ...closingLines(plan, say),
 ];
 
-function roundLines(round: Round, say: Lexicon): Line[] {
-  const { title, passes, drying, look } = roundWords(round, say);
+function roundLines(round: Round, plan: Plan, say: Lexicon): Line[] {
+  const { title, passes, drying, look } = roundWords(round, say, plan);
   return [
     { where: round.id, part: 'round', text: `${title}.` },
     ...passes.map(
@@ -79,8 +79,8 @@ function roundLines(round: Round, say: Lexicon): Line[] {
 }
 
 /** The same, each line of a step by itself. */
-function roundLinesApart(round: Round, say: Lexicon): Line[] {
-  const { title, passes, drying, look } = roundWords(round, say);
+function roundLinesApart(round: Round, plan: Plan, say: Lexicon): Line[] {
+  const { title, passes, drying, look } = roundWords(round, say, plan);
   return [
     { where: round.id, part: 'round', text: `${title}.` },
     ...passes.flatMap(({ id, title, recipe, lines }): Line[] => [
@@ -110,7 +110,7 @@ export function wordsOfRoundOne(plan: Plan, say: Lexicon): number {
       .filter(({ verbs }) => verbs.every((verb) => !GUARDS.includes(verb)))
       .map(({ text }) => text),
     ...plan.atOnce.donts,
-    ...(round ? roundLines(round, say).map(({ text }) => text) : []),
+    ...(round ? roundLines(round, plan, say).map(({ text }) => text) : []),
   ];
   return lines
     .join(' ')
@@ -122,7 +122,7 @@ export function wordsOfRoundOne(plan: Plan, say: Lexicon): number {
 export const shownText = (plan: Plan, say: Lexicon): ShownText => ({
   lines: [
     ...openingLines(plan),
-    ...plan.rounds.flatMap((round) => roundLinesApart(round, say)),
+    ...plan.rounds.flatMap((round) => roundLinesApart(round, plan, say)),
     ...closingLines(plan, say),
     ...plan.rounds.flatMap(({ passes }) =>
       passes.map(({ id, takes }): Line => ({ where: id, part: 'share', text: effectRange(takes.all) })),

@@ -1,4 +1,6 @@
+import { NO_HEAT_YET } from '@feverfew/knowledge';
 import type { Action } from '../treatment/plan/action.js';
+import type { Plan } from '../treatment/plan/plan.js';
 import type { Minutes, Round, RoundPass } from '../treatment/plan/round.js';
 import { liquidWords } from './amountWords.js';
 import { BETWEEN_WORDS, checkWords } from './courseWords.js';
@@ -32,20 +34,28 @@ export interface PassWords {
   readonly how: string | null;
 }
 
-export function roundWords(round: Round, say: Lexicon): RoundWords {
+/** @param plan the round by itself says in full what its plan has said before */
+export function roundWords(round: Round, say: Lexicon, plan: OfPlan = NO_PLAN): RoundWords {
   const number = round.id.slice(1);
   return {
     title:
       round.kind === 'full'
-        ? `Round ${number}: ${round.handsOnMin} min yours, ${minutesWords(round.totalMin)} ${round.drying ? 'before drying' : 'in all'}`
-        : `Round ${number}, if it is not gone`,
+        ? `Round ${number}: ${round.handsOnMin} min yours, ${minutesWords(round.totalMin)} ${round.drying ? '+ drying' : 'in all'}`
+        : laterRoundTitle(number, plan),
     passes: round.passes.map((pass) => passWords(pass, say)),
-    drying: round.drying && dryingWords(round.drying).join(' '),
+    drying: round.drying && dryingWords(round.drying, plan.atOnce.donts).join(' '),
     look:
       round.look &&
       `Check: ${checkWords(round.look.byMark.flatMap(({ checks }) => checks).filter(isFirst))}.`,
   };
 }
+
+type OfPlan = Pick<Plan, 'findings'> & { readonly atOnce: Pick<Plan['atOnce'], 'donts'> };
+const NO_PLAN: OfPlan = { findings: [], atOnce: { donts: [] } };
+
+/** Where the first must be ready within the hour or so, the next is for another day. */
+export const laterRoundTitle = (number: string, { findings }: Pick<Plan, 'findings'>): string =>
+  `Round ${number}${findings.some(({ code }) => code === 'stopInTime') ? ', another day' : ''}, if it is not gone`;
 
 const isFirst = <T>(one: T, at: number, all: readonly T[]): boolean => all.indexOf(one) === at;
 
@@ -102,7 +112,7 @@ function beforeWords(actions: readonly Action[]): string[] {
       ? [
           rinse.rinseWay === 'damp'
             ? 'First blot out what was put on it.'
-            : `First rinse it in ${rinse.rinses ?? 2} changes of cold water.`,
+            : `First rinse it in ${rinse.rinses ?? 2} cold waters.`,
         ]
       : []),
   ];
@@ -114,18 +124,26 @@ const plainPassWords = (actions: readonly Action[], say: Lexicon): string[] =>
     rinseWay === 'damp' && putOn ? [`${liquidWords(putOn.volumeML, putOn.snapped, say)} each.`] : [],
   );
 
-/** Where and how long it dries, then what more there is to say: "Dry: line, 3–15 h.", "No dryer, no iron yet." */
-export function dryingWords({ action, minutes }: NonNullable<Round['drying']>): string[] {
+/**
+ * Where and how long it dries, then what more there is to say: "Dry: line, 3–15 h.", "No dryer, no iron yet."
+ * @param donts what the first seconds have warned of: it is not said again
+ */
+export function dryingWords(
+  { action, minutes }: NonNullable<Round['drying']>,
+  donts: readonly string[] = [],
+): string[] {
   const { dryingWays, notes } = action;
   const where = dryingWays.map((way) => DRYING_WORDS[way]).join(' or ') || 'where it is';
   return [
     `Dry: ${where}, ${durationWords(minutes.low, minutes.high)}.`,
-    ...(heated(dryingWays) ? [] : ['No dryer, no iron yet.']),
+    ...(isOnLine(dryingWays) && !donts.includes(NO_HEAT_YET) ? [NO_HEAT_YET] : []),
     ...notes,
   ];
 }
 
-const heated = (ways: Action['dryingWays']): boolean => ways.some((way) => way.startsWith('tumble'));
+/** It hangs or lies without heat: a dryer or an iron could follow. A carpet or a seat dries where it is. */
+const isOnLine = (ways: Action['dryingWays']): boolean =>
+  ways.length > 0 && ways.every((way) => !way.startsWith('tumble'));
 
 const minutesWords = ({ low, high }: Minutes): string => durationWords(low, high);
 const lower = (line: string): string => line.charAt(0).toLowerCase() + line.slice(1);

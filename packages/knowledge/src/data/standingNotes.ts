@@ -1,6 +1,9 @@
 import type { CourseEnd } from '../vocabulary.js';
 import { always } from './say.js';
 
+/** What sets a mark waits until the mark is seen gone. */
+export const NO_HEAT_YET = 'No dryer, no iron yet.';
+
 /** Lines that stand with an action whatever the method; the words of a method are its own notes. */
 export const STANDING_NOTES = {
   dryBetween: always('Let it dry before the next product.', { names: ['dryIn'] }),
@@ -85,7 +88,7 @@ export const STANDING_NOTES = {
   ),
   downDry: always('Low, with balls, two to four hours, shaken every half hour, until it is dry to the core.'),
   rinseClear: always('Until the water stays clear.'),
-  liftFirst: always('Lift off what lies on top with a spoon, edge inwards.'),
+  liftFirst: always('Lift it off with a spoon, edge inwards.'),
   blotFirst: always('Blot with a white cloth; turn to a clean side.'),
   letItSet: always('Let it set hard first, an hour and more, and touch it with nothing meanwhile.'),
 } as const;

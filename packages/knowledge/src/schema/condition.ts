@@ -45,7 +45,7 @@ export const circumstances = z.strictObject({
   metalFree: z.literal(true).optional(),
   /** Nobody of these lives in the house. */
   without: z.array(Sensitive).min(1).optional(),
-  hardWater: z.literal(true).optional(),
+  hardWater: z.boolean().optional(),
 });
 export const Circumstances = circumstances.refine(
   (given) => Object.keys(given).length > 0,

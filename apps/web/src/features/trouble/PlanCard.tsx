@@ -63,13 +63,13 @@ export function AtOnceOnPaper({ plan: { atOnce } }: OnPaperProps) {
 }
 
 /** How it is dried and looked at. */
-export function LookOnPaper({ plan: { rounds } }: OnPaperProps) {
+export function LookOnPaper({ plan: { rounds, atOnce } }: OnPaperProps) {
   const [round] = rounds;
   if (!round?.drying) return null;
   return (
     <Box>
-      {dryingWords(round.drying).join(' ')} <strong>Check</strong> dry, in daylight: fainter, once more; the
-      same, the next round; worse, stop.
+      {dryingWords(round.drying, atOnce.donts).join(' ')} <strong>Check</strong> dry, in daylight: fainter,
+      once more; the same, the next round; worse, stop.
     </Box>
   );
 }

@@ -17,6 +17,8 @@ const TEST_ON_COLOUR: readonly Chemistry[] = [
   'strongAlkali',
   'oxalicAcid',
 ];
+/** A colour that holds in water is tested all the same: water says nothing about a solvent. */
+const SOLVENTS: readonly Chemistry[] = ['alcohol', 'ketone', 'ester', 'hydrocarbon'];
 /** A dye that has bled once does not bear these at all. */
 const NEVER_ON_BLEEDERS: readonly Chemistry[] = [
   'percarbonate',
@@ -57,7 +59,9 @@ export function colourLimits({ colour, fastness }: PieceFacts): Limit[] {
         ]
       : []),
     on('reducer', darkDye || fastness === 'failed' ? 'never' : 'test'),
-    ...(fastness === 'unknown' ? TEST_ON_COLOUR.map((chemistry) => on(chemistry, 'test')) : []),
+    ...(fastness === 'unknown' ? TEST_ON_COLOUR : fastness === 'proven' ? SOLVENTS : []).map((chemistry) =>
+      on(chemistry, 'test'),
+    ),
     ...(fastness === 'failed'
       ? [
           {

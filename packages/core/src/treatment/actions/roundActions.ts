@@ -95,7 +95,12 @@ function rinseAfter(input: ActionsInput, after: RinseBetween): Action[] {
       rinseWay,
       tempC: rinseWay === 'vacuum' ? null : { min: Math.min(5, maxC), max: maxC, target: Math.min(20, maxC) },
       putOn: wet && rinseWay === 'damp' ? measuredOut(plainPassML(context, inRound.wetGoes), context) : null,
-      notes: rinseWay === 'change' && rinses > 1 ? rinseNotes(input) : [],
+      notes:
+        rinseWay === 'vacuum'
+          ? notesOf(input, 'rinse')
+          : rinseWay === 'change' && rinses > 1
+            ? rinseNotes(input)
+            : [],
     });
   const through = index.factsOf(method).chemistries.includes('chlorine') || item.skinContact ? 3 : 2;
   switch (after) {

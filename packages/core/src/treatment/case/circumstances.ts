@@ -105,7 +105,7 @@ const DECIDERS: Deciders = {
     ),
   metalFree: (_, { facts }) => (facts.piece.metalParts ? 'unknown' : 'true'),
   without: (wanted, { household }) => is(wanted.every((who) => !household[who])),
-  hardWater: (_, { household }) => is(household.hardnessMgL >= HARD_FROM_MG_L),
+  hardWater: (wanted, { household }) => is(household.hardnessMgL >= HARD_FROM_MG_L === wanted),
 };
 
 /** What the facts say of circumstances that must all hold; none = true. */

@@ -3,7 +3,7 @@ import { drawEnvelope } from '../../envelope/drawEnvelope.js';
 import { gatherLimits } from '../../envelope/gatherLimits.js';
 import type { Limit } from '../../envelope/limit.js';
 import { type Evidence, NO_EVIDENCE } from '../../evidence/evidence.js';
-import { withTaken } from '../../finding/pieceAsTaken.js';
+import { withTagRead, withTaken } from '../../finding/pieceAsTaken.js';
 import { cupboardOf } from '../../household/bottleStrength.js';
 import type { Household } from '../../household/household.js';
 import { NOTHING_BUSY, type Occupancy } from '../../household/occupancy.js';
@@ -34,7 +34,8 @@ export function openCase(
   usual: UsualTaken | null = null,
 ) {
   const index = indexKnowledge(knowledge);
-  const facts = inOrder(onItsOwnPart({ ...given, piece: withTaken(given.piece, usual) }, index));
+  const piece = withTagRead(withTaken(given.piece, usual), given.seen);
+  const facts = inOrder(onItsOwnPart({ ...given, piece }, index));
   const marks = workMarks(facts, knowledge);
   const told = toldMarks(facts, knowledge);
   const positions = followedPositions(facts, household, index);

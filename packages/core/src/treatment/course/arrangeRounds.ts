@@ -1,4 +1,4 @@
-import type { Cloth, Course } from '@feverfew/knowledge';
+import type { Cloth, Course, CoursePass } from '@feverfew/knowledge';
 import type { PlanContext } from '../case/planContext.js';
 import type { NotUsed } from '../plan/round.js';
 import type { Arranged, ArrangedRound } from './arranged.js';
@@ -74,6 +74,9 @@ export function arrangeRounds(context: PlanContext, open: PlanContext | null): A
   };
 }
 
+/** What is worth buying shows it by what it takes. */
+const notMain = (pass: CoursePass): CoursePass => ({ ...pass, main: false });
+
 interface Arrange {
   readonly context: PlanContext;
   readonly open: PlanContext | null;
@@ -101,9 +104,14 @@ function toBuy({ context, open, courses, cloth }: Arrange): Placing[] {
   if (context.facts.reach === 'shop') return [];
   const inShop = (one: PlanContext): PlanContext => ({ ...one, facts: { ...one.facts, reach: 'shop' } });
   const cases = { context: inShop(context), open: open && inShop(open) };
-  return fitCourses('second', courses, cloth, cases, []).filter(
-    ({ fitted: { eligible, insteadOf } }) => eligible.missingAgentIds.length > 0 && insteadOf === null,
-  );
+  return fitCourses('second', courses, cloth, cases, [])
+    .filter(
+      ({ fitted: { eligible, insteadOf } }) => eligible.missingAgentIds.length > 0 && insteadOf === null,
+    )
+    .map((one) => ({
+      ...one,
+      fitted: { ...one.fitted, asked: one.fitted.asked && notMain(one.fitted.asked) },
+    }));
 }
 
 /** The first round as the courses have it, with what works where they leave nothing but a wash, or wait for a test. */

@@ -1,4 +1,11 @@
-import { type AtOnceVerb, type Deed, HANDS_ON_MIN, type Note, STANDING_NOTES } from '@feverfew/knowledge';
+import {
+  type AtOnceVerb,
+  type Course,
+  type Deed,
+  HANDS_ON_MIN,
+  type Note,
+  STANDING_NOTES,
+} from '@feverfew/knowledge';
 import { wetnessOf } from '../case/circumstances.js';
 import type { PlanContext } from '../case/planContext.js';
 import { sayable } from '../case/sayable.js';
@@ -29,6 +36,18 @@ const isDry = (lines: readonly { readonly verbs: readonly AtOnceVerb[] }[]): boo
 const RAISING: readonly AtOnceVerb[] = ['shake', 'vacuum'];
 const hasDust = ({ marks }: PlanContext): boolean =>
   marks.some(({ components }) => components.some(({ component }) => component.dustHarms));
+
+/** It is the course of a trouble whose own vapour burns. */
+const hasVapour = (course: Course, { marks, item, knowledge }: PlanContext): boolean =>
+  marks.some(
+    (work) =>
+      courseFor(work, item.id, knowledge) === course &&
+      work.components.some(({ component }) => component.vapourBurns),
+  );
+
+/** What has to dry before anything wet. */
+const driesFirst = ({ verbs }: { readonly verbs: readonly AtOnceVerb[] }): boolean =>
+  verbs.includes('letDry') && !verbs.includes('coldFlush');
 
 /** There is something wet to blot up, and it neither dusts nor may not be touched. */
 const takesUp = ({ barred, marks }: PlanContext): boolean =>
@@ -66,13 +85,17 @@ export function atOnceOf(context: PlanContext, done: ReadonlySet<Deed>): AtOnce 
   // A solvent is aired out first: water comes later, as a step of its own.
   const rinsedOut =
     residues.length > 0 && !vapour ? say([rinsable ? rinseOutProduct : dabOutProduct], barred) : [];
+  // Until a vapour that burns is gone nothing else is urgent, and only its own warnings count.
+  const waits = vapour && danger.acts.length > 0;
+  const ofVapour = waits ? courses.filter((course) => hasVapour(course, context)) : [];
+  const warn = ofVapour.length > 0 ? ofVapour : courses;
   const donts = say(
-    courses.flatMap(({ atOnce }) => atOnce.donts),
+    warn.flatMap(({ atOnce }) => atOnce.donts),
     barred,
   ).filter(({ bars }) => bars.every((deed) => !done.has(deed) && !(deed === 'water' && residues.length > 0)));
   const against = new Set([...barred, ...donts.flatMap(({ bars }) => bars)]);
   const lines = say(
-    courses.flatMap(({ atOnce }) =>
+    (waits ? [] : courses).flatMap(({ atOnce }) =>
       rinsable || (!item.surfaceOnly && isDry(atOnce.garment)) ? atOnce.garment : atOnce.surface,
     ),
     against,
@@ -87,14 +110,17 @@ export function atOnceOf(context: PlanContext, done: ReadonlySet<Deed>): AtOnce 
     )
     .filter(({ verbs }) => isInTime(verbs) && !(raisesDust && verbs.some((verb) => RAISING.includes(verb))))
     // The guards have said it.
-    .filter(({ verbs }) => guards.length === 0 || verbs.some((verb) => verb !== 'protect'));
+    .filter(({ verbs }) => guards.length === 0 || verbs.some((verb) => verb !== 'protect'))
+    // What has to dry before it is brushed off keeps the water for the rounds.
+    .filter(({ verbs }, _, all) => !verbs.includes('coldFlush') || !all.some(driesFirst));
   // What may not be touched while it is wet is left to set first.
   const untouched = barred.has('blot') && facts.wetness !== 'dry';
   const solids =
     !untouched &&
     LIFTED.includes(facts.age) &&
     marks.some(({ causes }) => causes.some(({ mark }) => mark.hasSolids));
-  const lifted = solids && !lines.some(({ verbs }) => verbs.includes('lift') || verbs.includes('shake'));
+  const lifted =
+    !waits && solids && !lines.some(({ verbs }) => verbs.includes('lift') || verbs.includes('shake'));
   const actions = [
     ...dangerActs,
     ...guards.map((text) => ({ text, verbs: ['protect' as const] })),

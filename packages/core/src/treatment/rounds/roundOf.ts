@@ -16,7 +16,7 @@ import { betweenOf } from './betweenOf.js';
 import { dryingOf } from './dryingOf.js';
 import { lookOf } from './lookOf.js';
 import { handsOnOf, minutesOf, NO_MINUTES, plus } from './minutesOf.js';
-import { usualCheck } from './usualCheck.js';
+import { tagCheck, usualCheck } from './usualCheck.js';
 
 /**
  * A round laid out: every pass with its amounts and actions, one drying, one look.
@@ -97,6 +97,7 @@ function passOf(
     insteadOf: placed.insteadOf,
     checks: [
       ...usualCheck(placed, before, context, number),
+      ...tagCheck(placed, before, context, number),
       ...checksOf(placed, before, actions, context, number),
     ],
     advice: sayable(

@@ -1,5 +1,6 @@
 import type { MechanicalAction } from '@feverfew/knowledge';
-import { USUAL_CHECK_ID } from '../../finding/usualCheckId.js';
+import { TAG_CHECK_ID, USUAL_CHECK_ID } from '../../finding/usualCheckId.js';
+import { tenderFibres } from '../../textile/tenderFibres.js';
 import type { PlanContext } from '../case/planContext.js';
 import type { Placed } from '../course/arranged.js';
 import type { PassCheck } from '../plan/round.js';
@@ -33,6 +34,31 @@ export function usualCheck(
       when: 'beforeStep',
     },
   ];
+}
+
+/** The check of the tag of tender cloth, where it was not given. */
+const TAG_CHECK: PassCheck = {
+  id: TAG_CHECK_ID,
+  text: 'its tag does not bar washing',
+  when: 'beforeStep',
+};
+
+/** Tender cloth whose tag was not given: it is read before the whole piece goes under water. */
+export function tagCheck(
+  placed: Placed,
+  before: readonly Placed[],
+  { usual, facts, rinsable, index }: PlanContext,
+  round: number,
+): PassCheck[] {
+  const { label, parts } = facts.piece;
+  const isRead =
+    label !== null || [USUAL_CHECK_ID, TAG_CHECK_ID].some((id) => facts.seen?.[id] !== undefined);
+  const fibres = parts.flatMap((part) => part.fibres);
+  const isTender = tenderFibres(fibres, index.fibres).length > 0;
+  const soaks = ({ eligible: { method } }: Placed) => method.wetting === 'immersion';
+  return round === 1 && rinsable && !isRead && !usual && isTender && soaks(placed) && !before.some(soaks)
+    ? [TAG_CHECK]
+    : [];
 }
 
 const joined = (clauses: readonly (string | null)[]): string => {

@@ -1,3 +1,4 @@
+import { NO_HEAT_YET } from '../standingNotes.js';
 import { C } from './conditions.js';
 import {
   cleaner,
@@ -20,7 +21,6 @@ import {
 } from './kit.js';
 
 const GLOVES = 'Gloves on: it is a body fluid.';
-const NO_HEAT = 'No dryer, no iron yet.';
 /** Old blood takes up water slowly: soaked first, then peroxide. */
 const DRIED_BLOOD = { c: [25, 35], when: [C.dayOld], loosens: true } as const;
 
@@ -60,7 +60,7 @@ export const bodyFluids = [
       'Blot with a dry white cloth.',
       'Dab cold water, a teaspoon a palm, blot until the cloth stays pale.',
     ],
-    donts: ['No hot water.', 'No rubbing.', 'No vinegar on fresh blood.', NO_HEAT],
+    donts: ['No hot water.', 'No rubbing.', 'No vinegar on fresh blood.', NO_HEAT_YET],
     cloths: {
       white: white({
         first: [
@@ -173,7 +173,7 @@ export const bodyFluids = [
     causeAction: ['Cold water the same day.'],
     garment: [GLOVES, 'Lift what lies on top; cold water through from the back.'],
     surfaceAtOnce: [GLOVES, 'Lift, blot; cold water, a teaspoon a palm.'],
-    donts: ['No warm water first.', NO_HEAT],
+    donts: ['No warm water first.', NO_HEAT_YET],
     cloths: {
       white: white({ first: [P.flush(), P.enzyme()], wash: W.white([40, 60]), second: [P.longEnzymeSoak()] }),
       coloured: coloured({ first: [P.flush(), P.enzyme()], second: [P.enzymeSoak([60, 180])] }),
@@ -226,7 +226,7 @@ export const bodyFluids = [
       'Cold water through from the back, three to five minutes.',
     ],
     surfaceAtOnce: [GLOVES, 'Lift, blot.', 'A cold damp cloth, blotted, until clean.'],
-    donts: ['No hot water before it is lifted and flushed.', 'No chlorine.', NO_HEAT],
+    donts: ['No hot water before it is lifted and flushed.', 'No chlorine.', NO_HEAT_YET],
     cloths: {
       white: white({
         first: [
@@ -304,7 +304,7 @@ export const bodyFluids = [
     causeAction: ['See to the size and fit of the nappy.'],
     garment: [GLOVES, 'Lift it into the toilet.', 'Cold water through from the back, three to five minutes.'],
     surfaceAtOnce: [GLOVES, 'Lift, blot, a cold damp cloth.'],
-    donts: ['No hot water first.', 'No chlorine.', NO_HEAT],
+    donts: ['No hot water first.', 'No chlorine.', NO_HEAT_YET],
     cloths: {
       white: white({
         first: [P.lift(), P.flush({ min: [3, 5] }), P.enzyme()],

@@ -125,6 +125,7 @@ export const C = {
     { noneOnIt: ['percarbonate', 'peroxide'] },
   ]),
   hardWater: condition('isHardWater', 'the water is hard', [{ hardWater: true }]),
+  softWater: condition('isSoftWater', 'the water is not hard', [{ hardWater: false }]),
 
   // Which trouble it is.
   slime: condition('isSlime', 'it is slime', [{ markIds: ['slime'] }]),
@@ -164,7 +165,7 @@ export const C = {
   brownLeft: seen('brownLeft', 'brown is left'),
   brownNoFizz: seen('brownNoFizz', 'brown is left that no longer fizzes'),
   clothColours: seen('clothColours', 'a damp white cloth takes colour'),
-  colourLeft: seen('colourLeft', 'colour is left'),
+  colourLeft: seen('colourLeft', 'a tint is left'),
   colourNotBlueBlack: seen('colourNotBlueBlack', 'colour is left that is not blue-black'),
   cooled: seen('isCooled', 'it has cooled, and a ring is left'),
   dryNoMore: seen('dryTakesNoMore', 'dry work takes no more'),

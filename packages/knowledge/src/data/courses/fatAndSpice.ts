@@ -1,4 +1,5 @@
 import type { Note } from '../../schema/note.js';
+import { NO_HEAT_YET } from '../standingNotes.js';
 import { C } from './conditions.js';
 import {
   cleaner,
@@ -7,6 +8,7 @@ import {
   delicate,
   dryOnly,
   end,
+  notOn,
   ofSome,
   only,
   P,
@@ -18,10 +20,10 @@ import {
   white,
 } from './kit.js';
 
-const NO_HEAT = 'No dryer, no iron yet.';
-
 /** What is fat, and the colours that live in fat: the dry side first. */
 /** Fat does not dry: paper and powder still take some of it up. */
+/** What is rinsed before anything else, oily sauce on it or not. */
+const RINSED_FIRST = ['vomit', 'blood', 'redWine', 'coffee', 'coffeeMilk', 'tea', 'milk'];
 const FRESH_FAT: Exclude<Note['when'], 'always'> = { ages: ['minutes', 'hours'] };
 
 export const fatAndSpice = [
@@ -38,7 +40,7 @@ export const fatAndSpice = [
     causeAction: ['Wipe hands first.'],
     garment: ['Melted: let it get cold and hard. Lift it.'],
     surfaceAtOnce: ['An ice bag for ten minutes; lift it without smearing.'],
-    donts: ['No rubbing while it is soft.', NO_HEAT],
+    donts: ['No rubbing while it is soft.', NO_HEAT_YET],
     cloths: {
       white: white({
         first: [P.lift(), P.suds('fat', { c: [30, 40] }), P.enzyme({ min: [15, 20], optional: true })],
@@ -90,9 +92,12 @@ export const fatAndSpice = [
     ],
     cause: 'Pasta, a baby’s spoon.',
     causeAction: ['A bib.'],
-    garment: ['Lift inwards; detergent before any water where it is oily.'],
+    garment: [
+      only({ notMarkIds: RINSED_FIRST }, 'Lift inwards; detergent before any water where it is oily.'),
+      only({ markIds: RINSED_FIRST }, 'Lift inwards.'),
+    ],
     surfaceAtOnce: ['Lift; blot with a dry cloth.'],
-    donts: ['No water alone on oily sauce.', 'No rubbing.', NO_HEAT],
+    donts: [notOn({ notMarkIds: RINSED_FIRST }, 'No water alone on oily sauce.'), 'No rubbing.', NO_HEAT_YET],
     cloths: {
       white: white({
         first: [
@@ -160,7 +165,7 @@ export const fatAndSpice = [
     causeAction: ['An apron.'],
     garment: ['Lift inwards; detergent before any water.'],
     surfaceAtOnce: ['Lift; blot dry.'],
-    donts: ['No soap bar.', 'No baking soda.', 'No rubbing.', NO_HEAT],
+    donts: ['No soap bar.', 'No baking soda.', 'No rubbing.', NO_HEAT_YET],
     cloths: {
       white: white({
         first: [
@@ -274,7 +279,7 @@ export const fatAndSpice = [
     causeAction: ['An apron.'],
     garment: [only(FRESH_FAT, 'Blot a minute; starch or powder on it, a quarter of an hour; no water yet.')],
     surfaceAtOnce: [only(FRESH_FAT, 'Lift, blot; lay it flat; starch two millimetres thick.')],
-    donts: ['No water first.', 'No rubbing.', NO_HEAT],
+    donts: ['No water first.', 'No rubbing.', NO_HEAT_YET],
     cloths: {
       white: white({
         first: [P.powder({ onlyIf: [C.fresh] }), P.suds('fat', { c: [30, 40] })],
@@ -362,7 +367,7 @@ export const fatAndSpice = [
     causeAction: ['A napkin.'],
     garment: ['Lift inwards; blot; starch on the fat, a quarter of an hour.'],
     surfaceAtOnce: ['Lift, blot.'],
-    donts: ['No water above forty degrees.', 'No rubbing.', NO_HEAT],
+    donts: ['No water above forty degrees.', 'No rubbing.', NO_HEAT_YET],
     cloths: {
       white: white({
         first: [P.lift(), P.suds('fat', { min: [5, 10], c: [25, 35] }), P.enzyme({ c: [25, 40] })],

@@ -35,6 +35,9 @@ const SOLVENT_NEVERS: (readonly [Line, string])[] = [
 ];
 const OUTDOORS = 'Outdoors, no flame; used pads flat outdoors or in a lidded can with water.';
 
+/** Heat takes the dye of coloured wax along. */
+const DYED_WAX = 'Coloured wax: ten seconds a press, no hotter.';
+
 /** Oil, wax, tar, gum and resin: chill or powder, solvent on pads, cool suds, air, wash alone. */
 export const greaseAndWax = [
   course({
@@ -289,14 +292,14 @@ export const greaseAndWax = [
     ],
     cause: 'Dripping, a draught.',
     causeAction: ['A tray under the candles.'],
-    garment: ['Let it harden; ice in a bag on it hurries that.'],
-    surfaceAtOnce: ['Let it harden; ice in a bag on it hurries that.'],
+    garment: ['Let it harden; a bag of ice is quicker.'],
+    surfaceAtOnce: ['Let it harden; a bag of ice is quicker.'],
     donts: ['No wiping.', 'No hot water: wax hardens in drains.'],
     cloths: {
       white: white({
         first: [
           P.chip(),
-          P.iron(),
+          P.iron({ onlyIf: [C.noSolventLeft], expect: DYED_WAX }),
           P.spirits('wax', {
             min: [3, 8],
             onlyIf: [C.cooled],
@@ -305,14 +308,19 @@ export const greaseAndWax = [
         ],
         wash: W.white([60, 60], 'Alone.'),
         second: [
-          P.alcohol('dye', { onlyIf: [C.colourLeft, C.noSolventLeft] }),
+          P.alcohol('dye', { onlyIf: [C.colourLeft, C.noSolventLeft], main: true }),
           P.oxygen('dye', [60, 180], [40, 60], { onlyIf: [C.noSolventLeft] }),
         ],
         checks: ['scratch', 'againstLight', 'daylight'],
         end: end(2, 'accept', 'A colour that stands two rounds is accepted; wax itself comes out whole.'),
       }),
       coloured: coloured({
-        first: [P.chip(), P.iron(), P.spirits('wax', { min: [3, 8] }), ...P.afterSolvent()],
+        first: [
+          P.chip(),
+          P.iron({ onlyIf: [C.noSolventLeft], expect: DYED_WAX }),
+          P.spirits('wax', { min: [3, 8] }),
+          ...P.afterSolvent(),
+        ],
         wash: W.colouredHot(),
         second: [P.spirits('wax', { min: [3, 8] }), ...P.afterSolvent()],
         checks: ['scratch', 'againstLight'],
@@ -361,7 +369,7 @@ export const greaseAndWax = [
       }),
       surface: surface({
         first: [
-          P.chip({ expect: 'Ice in a closed bag.' }),
+          P.chip(),
           P.foam('wax', { when: [C.floor, C.noJute], main: true }),
           P.foam('wax', { when: [C.notFloor] }),
         ],

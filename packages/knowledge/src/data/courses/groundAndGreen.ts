@@ -1,4 +1,5 @@
 import { always } from '../say.js';
+import { NO_HEAT_YET } from '../standingNotes.js';
 import { C } from './conditions.js';
 import {
   cleaner,
@@ -20,8 +21,6 @@ import {
   white,
 } from './kit.js';
 
-const NO_HEAT = 'No dryer, no iron yet.';
-
 /** What comes from outdoors and from fire: dry first, then water. */
 export const groundAndGreen = [
   course({
@@ -37,7 +36,7 @@ export const groundAndGreen = [
     causeAction: ['Pre-treat it the same day.'],
     garment: ['Shake it; let clods of mud dry.'],
     surfaceAtOnce: ['Let it dry, vacuum.'],
-    donts: ['No rubbing.', 'No vinegar: acid turns leaf green olive.', NO_HEAT],
+    donts: ['No rubbing.', 'No vinegar: acid turns leaf green olive.', NO_HEAT_YET],
     cloths: {
       white: white({
         first: [P.brush({ onlyIf: [C.mudOrMoss], optional: true }), P.enzyme({ c: [20, 40] })],
@@ -129,7 +128,14 @@ export const groundAndGreen = [
     cause: 'Field, garden, dog.',
     causeAction: ['Let it dry; brush it outdoors.'],
     garment: [
-      only({ notMarkIds: ['plaster'], notAllOver: true }, 'Let it dry two to twelve hours.'),
+      only(
+        {
+          notMarkIds: ['plaster', 'emulsionPaint', 'whiteGlueMark'],
+          notAllOver: true,
+          ages: ['minutes', 'hours', 'days'],
+        },
+        'Let mud dry, hung free, before any water.',
+      ),
       only(
         { allOver: true, markIds: ['mud'] },
         'A flood brings sewage: gloves on, children away. Keep it wet, and rinse it outdoors.',

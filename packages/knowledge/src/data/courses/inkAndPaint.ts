@@ -426,15 +426,7 @@ export const inkAndPaint = [
             onlyIf: [C.ironGone],
           }),
         ],
-        end: end(
-          2,
-          'accept',
-          'Two rounds; a pigment gel leaves a tint.',
-          ofSome(
-            { fibreIds: ['cotton'] },
-            'A run remover once, with its cautions, if the cotton is white all over.',
-          ),
-        ),
+        end: end(2, 'accept', 'Two rounds; a pigment gel leaves a tint.'),
       }),
       coloured: coloured({
         first: [

@@ -1,4 +1,5 @@
 import { always, where } from '../say.js';
+import { NO_HEAT_YET } from '../standingNotes.js';
 import { C } from './conditions.js';
 import {
   cleaner,
@@ -19,8 +20,6 @@ import {
   W,
   white,
 } from './kit.js';
-
-const NO_HEAT = 'No dryer, no iron yet.';
 
 /** What people put on skin and hair. */
 /** Sunscreen turns orange in many places at once: a bath reaches them all, else the place. */
@@ -231,7 +230,7 @@ export const makeUpAndCream = [
     causeAction: ['Old dark sheets for eight hours.'],
     garment: ['Cold to lukewarm water and detergent within two to four hours.'],
     surfaceAtOnce: ['Blot it damp within the hour.'],
-    donts: ['No hot water.', 'No soda.', NO_HEAT],
+    donts: ['No hot water.', 'No soda.', NO_HEAT_YET],
     cloths: {
       white: white({
         first: [

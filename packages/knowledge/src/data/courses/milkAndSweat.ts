@@ -1,4 +1,5 @@
 import { always } from '../say.js';
+import { NO_HEAT_YET } from '../standingNotes.js';
 import { C } from './conditions.js';
 import {
   cleaner,
@@ -20,8 +21,6 @@ import {
   W,
   white,
 } from './kit.js';
-
-const NO_HEAT = 'No dryer, no iron yet.';
 
 /** Milk, egg, and what a body leaves in its clothes. */
 export const milkAndSweat = [
@@ -45,7 +44,7 @@ export const milkAndSweat = [
       'Keep it damp.',
     ],
     surfaceAtOnce: ['Lift, blot; dab cold water, a teaspoon a palm.'],
-    donts: ['No water above forty degrees.', 'No rubbing.', NO_HEAT],
+    donts: ['No water above forty degrees.', 'No rubbing.', NO_HEAT_YET],
     cloths: {
       white: white({
         first: [P.flush({ min: [2, 20] }), P.enzyme({ c: [25, 40] })],
@@ -138,7 +137,7 @@ export const milkAndSweat = [
     ],
     cause: 'Put away before it was quite clean, or washed cool without enzymes.',
     causeAction: ['Soak before storing; wash without softener.'],
-    donts: ['No chlorine.', NO_HEAT],
+    donts: ['No chlorine.', NO_HEAT_YET],
     cloths: {
       white: white({
         first: [P.longEnzymeSoak({ c: [35, 40] }), P.oxygen('yellow', [240, 480], [40, 40])],
@@ -279,7 +278,7 @@ export const milkAndSweat = [
     ],
     cause: 'Deodorant put on wet, and cool washes for months.',
     causeAction: ['Let it dry five minutes before dressing; wash inside out within two days at forty.'],
-    donts: ['No chlorine.', NO_HEAT],
+    donts: ['No chlorine.', NO_HEAT_YET],
     cloths: {
       white: white({
         first: [

@@ -202,12 +202,13 @@ export const P = {
   // Baths.
   waters: (purpose: Purpose, more: More = {}) =>
     pass(purpose, 'plainWaters', { min: [5, 15], stop: 'The water stays clear.', ...more }),
-  noDetergent: (c: Span): CoursePass =>
+  noDetergent: (c: Span, more: More = {}): CoursePass =>
     pass('residue', 'plainMachineWash', {
       min: [60, 120],
       c,
       expect: 'Foam with no detergent in.',
       stop: 'No foam in the last rinse.',
+      ...more,
     }),
   oxygen: (purpose: Purpose, min: Span, c: Span, more: More = {}) =>
     pass(purpose, min[1] >= 360 ? ['oxygenSoak', 'longOxygenSoak'] : 'oxygenSoak', {
@@ -227,7 +228,7 @@ export const P = {
     pass(purpose, 'colourOxygenSoak', {
       min,
       onlyIf: COLOUR_OXYGEN_IF,
-      expect: 'Take it out if its own colour shows in the water.',
+      expect: 'Take it out if its colour runs.',
       ...more,
     }),
   /** The wash of the round, hot and with oxygen in the drum. */

@@ -1,3 +1,4 @@
+import { NO_HEAT_YET } from '../standingNotes.js';
 import { C } from './conditions.js';
 import {
   cleaner,
@@ -19,7 +20,6 @@ import {
   white,
 } from './kit.js';
 
-const NO_HEAT = 'No dryer, no iron yet.';
 const NO_SOAP = 'No soap bar: soap sets tannin.';
 
 /** What plants colour, and what is sweet: water first, then acid or oxygen. */
@@ -43,7 +43,7 @@ export const plantColour = [
       only({ itemIds: ['carpet', 'rug'] }, 'Cold water: half a cup for a spilled glass.'),
       only({ notItemIds: ['carpet', 'rug'] }, 'Cold water: a teaspoon a palm.'),
     ],
-    donts: [NO_SOAP, 'No rubbing.', NO_HEAT],
+    donts: [NO_SOAP, 'No rubbing.', NO_HEAT_YET],
     cloths: {
       white: white({
         first: [
@@ -226,7 +226,7 @@ export const plantColour = [
     causeAction: ['Rinse it before it dries.'],
     garment: ['Lift jam with a spoon; cold to lukewarm water through from the back, two minutes.'],
     surfaceAtOnce: ['Lift, blot; a lukewarm damp cloth.'],
-    donts: [NO_SOAP, NO_HEAT],
+    donts: [NO_SOAP, NO_HEAT_YET],
     cloths: {
       white: white({
         first: [
@@ -332,7 +332,7 @@ export const plantColour = [
     causeAction: ['Rinse at once.'],
     garment: ['Blot it.', 'Cold to lukewarm water through from the back, two to three minutes.'],
     surfaceAtOnce: ['Blot; a damp cloth, a teaspoon a palm, until it is pale.'],
-    donts: [NO_SOAP, 'No rubbing.', NO_HEAT],
+    donts: [NO_SOAP, 'No rubbing.', NO_HEAT_YET],
     cloths: {
       white: white({
         first: [
@@ -421,7 +421,12 @@ export const plantColour = [
     causeAction: ['Rinse it cold at once.'],
     garment: ['Blot it.', 'Cold water through from the back, two to three minutes.'],
     surfaceAtOnce: ['Blot; a cold damp cloth, a teaspoon a palm.'],
-    donts: ['No water above forty degrees.', NO_SOAP, NO_HEAT],
+    donts: [
+      ofSome({ keptDry: false }, 'No water above forty degrees.'),
+      notOn({ keptDry: true }, 'No water: it leaves a ring.'),
+      NO_SOAP,
+      NO_HEAT_YET,
+    ],
     cloths: {
       white: white({
         first: [
@@ -476,7 +481,7 @@ export const plantColour = [
     says: [
       ofSome({ drains: false }, 'A zip does not mean that the cover may be washed.'),
       ofSome({ fibreIds: HARMED_BY_ALKALI }, 'A cool dilute acid is fine on it; soda is not.'),
-      'First the milk, with cold water; then the brown.',
+      ofSome({ keptDry: false }, 'First the milk, with cold water; then the brown.'),
     ],
     prevent: ['A lid on the cup.'],
   }),
@@ -490,7 +495,7 @@ export const plantColour = [
     causeAction: ['Rinse at once.'],
     garment: ['Cold water through from the back, two to three minutes.'],
     surfaceAtOnce: ['Blot; a cold damp cloth, a teaspoon a palm.'],
-    donts: ['No rubbing.', NO_HEAT],
+    donts: ['No rubbing.', NO_HEAT_YET],
     cloths: {
       white: white({
         first: [P.flush(), P.enzyme({ min: [10, 20] })],
@@ -544,7 +549,7 @@ export const plantColour = [
     causeAction: ['Gloves and old clothes for the job.'],
     garment: ['Lift; cold water through for five minutes, within the hour.'],
     surfaceAtOnce: ['Blot; a cold damp cloth, a teaspoon a palm.'],
-    donts: [NO_SOAP, 'No soda.', NO_HEAT],
+    donts: [NO_SOAP, 'No soda.', NO_HEAT_YET],
     cloths: {
       white: white({
         first: [

@@ -241,7 +241,7 @@ export const stiffAndSmell = [
             onlyIf: [C.sturdy, C.whiteOrFast],
             advice: [
               always('A fresh bath for each colour, and no oxygen bleach.', { bars: ['bleach'] }),
-              always('Take it out if its own colour shows in the water.'),
+              always('Take it out if its colour runs.'),
             ],
           }),
         ],

@@ -10,6 +10,7 @@ import {
   honest,
   notOn,
   ofSome,
+  only,
   P,
   protein,
   surface,
@@ -152,7 +153,12 @@ export const things = [
         first: [P.suds('fat', { c: [20, 35], onlyIf: [C.onCover] })],
         wash: W.noBleach([60, 60], 'Wash two at a time for balance; half a dose; two extra rinses.'),
         dry: ['tumbleLow'],
-        dryNotes: ['With balls, one to two hours, shaken every half hour.'],
+        dryNotes: [
+          only(
+            { tagTumbles: true },
+            'Once it is clean: in the dryer on low, with balls, one to two hours, shaken every half hour.',
+          ),
+        ],
         second: [P.air('damp')],
         checks: ['feel', 'nextDay'],
         end: end(2, 'discard', 'If it is still flat after drying, replace it.'),
@@ -571,7 +577,7 @@ export const things = [
     never: [
       ['Chlorine on it.', 'Stretch, and more orange.'],
       ['Hot water, dryer, sun.', 'Stretch, fading.'],
-      ['Acid while pool chlorine is in.', 'Fumes.'],
+      ['Acid with pool chlorine in it: rinse that out first.', 'Fumes.'],
     ],
     says: ['Rinsed cool at once is half of it.'],
     disputes: [

@@ -7,6 +7,7 @@ import {
   dryOnly,
   end,
   honest,
+  notOn,
   ofSome,
   only,
   P,
@@ -315,11 +316,7 @@ export const yellowAndGrey = [
           }),
         ],
         checks: ['daylight'],
-        end: end(
-          2,
-          'accept',
-          'Citric acid twice, the reducer once; then oxalic acid under its switch, or accept it.',
-        ),
+        end: end(2, 'accept', 'After two rounds, what is left stays.'),
       }),
       coloured: coloured({
         first: [P.citricSoak('iron', { min: [30, 30], onlyIf: [] })],
@@ -364,18 +361,25 @@ export const yellowAndGrey = [
       tell('Grey curd, rancid when warm.', 'Lime soap.', 'stiffSoap'),
       tell('None of these, clean to the hand.', 'The brightener is gone.', 'lostWhite'),
     ],
-    cause: 'Too much detergent, softener, cool and short programmes.',
-    causeAction: ['Half the dose from now on; no softener.'],
+    cause: 'Too much detergent, or too little for hard water; softener; cool and short programmes.',
+    causeAction: [
+      only({ hardWater: false }, 'Half the dose from now on; no softener.'),
+      only({ hardWater: true }, 'From now on the full dose for hard water, sixty degrees; no softener.'),
+    ],
     cloths: {
       white: white({
         first: [
           P.citricSoak('lime', { min: [30, 60], c: [35, 40], when: [C.hardWater], main: true }),
-          P.noDetergent([40, 60]),
+          P.noDetergent([40, 60], { when: [C.softWater] }),
           P.oxygen('grey', [120, 360], [40, 60], {
             onlyIf: [C.dull],
           }),
         ],
-        wash: W.white([60, 60], 'Half a dose, citrate, an extra rinse.'),
+        wash: W.white(
+          [60, 60],
+          only({ hardWater: false }, 'Half a dose, citrate, an extra rinse.'),
+          only({ hardWater: true }, 'The full dose for hard water, citrate with it, an extra rinse.'),
+        ),
         second: [P.soda('grey')],
         checks: ['feel', 'waterDrop'],
       }),
@@ -407,17 +411,21 @@ export const yellowAndGrey = [
       dryOnly: cleaner('Residue comes out with water only.'),
     },
     never: [
-      ['More detergent.', 'It is the trouble.'],
+      [notOn({ hardWater: false }, 'More detergent.'), 'It is the trouble.'],
+      [notOn({ hardWater: true }, 'Half a dose in hard water.'), 'Lime and dirt go back into the cloth.'],
       ['Softener.', 'It holds the grey.'],
     ],
-    says: ['One wash with no detergent: foam proves it.'],
+    says: [
+      ofSome({ hardWater: false }, 'One wash with no detergent: foam proves it.'),
+      ofSome({ hardWater: true }, 'Too little detergent in hard water leaves lime and film in the cloth.'),
+    ],
     disputes: [
       {
         question: 'Vinegar in the last rinse?',
         ways: ['for a month, then seldom (default)', 'none: citrate does it, seals live longer'],
       },
     ],
-    prevent: ['From now on the full dose for your water, powder, and a hotter wash.'],
+    prevent: ['Powder, dosed for your water, and a hotter wash.'],
   }),
   course({
     id: 'lostWhite',

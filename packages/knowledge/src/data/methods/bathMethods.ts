@@ -130,7 +130,7 @@ export const bathMethods: readonly Method[] = [
     maxRounds: 3,
     notes: {
       mix: [always('Dissolve all of it first: undissolved grains bleach in spots.', { names: ['bleach'] })],
-      apply: [always('Keep it fully under with a white plate.')],
+      apply: [always('Keep it under a white plate.')],
       dwell: [always('Lid loose: the bath gives off oxygen.', { names: ['bleach'] })],
       wash: [
         always('Half a measure of the same powder in the wash, and an extra rinse.', { asks: ['bleach'] }),
@@ -140,7 +140,7 @@ export const bathMethods: readonly Method[] = [
   {
     ...BATH_DEFAULTS,
     id: 'longOxygenSoak',
-    name: 'Long oxygen soak for yellowed whites',
+    name: 'Long oxygen soak',
     reason: 'Old yellow goes slowly: six to eight hours, as warm as the label allows at the start.',
     kinds: ['yellowing'],
     componentIds: ['storageYellowing', 'greyFilm', 'oxidisedOil'],
@@ -426,7 +426,7 @@ export const bathMethods: readonly Method[] = [
   {
     ...BATH_DEFAULTS,
     id: 'citricSoak',
-    name: 'Citric soak for scale, soap scum and iron',
+    name: 'Citric acid soak',
     reason: 'Binds lime and iron and lets them go with the water.',
     kinds: ['buildUp', 'yellowing'],
     componentIds: ['hardnessScale', 'soapScum', 'ironInWater', 'greyFilm'],

@@ -145,7 +145,7 @@ export const machineMethods: readonly Method[] = [
   {
     ...MACHINE,
     id: 'whitesPowderWash',
-    name: 'Machine wash for whites, powder with bleach',
+    name: 'White wash, powder with bleach',
     reason: 'Enzymes, alkali and oxygen together, long: for whites.',
     kinds: ['mark', 'yellowing', 'odour', 'buildUp'],
     componentIds: [

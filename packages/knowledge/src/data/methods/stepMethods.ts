@@ -24,7 +24,7 @@ export const stepMethods: readonly Method[] = [
     ...SPOT,
     id: 'neatDetergentSpot',
     spotKind: 'neatDish',
-    name: 'Dish detergent, worked in neat',
+    name: 'Neat dish detergent',
     reason: 'Takes fat up while no water stands in its way.',
     kinds: ['mark', 'yellowing', 'buildUp'],
     agents: [{ agentId: 'dishDetergent', dose: { per: 'parts', parts: 1 } }],
@@ -93,7 +93,7 @@ export const stepMethods: readonly Method[] = [
     ...SPOT,
     id: 'vinegarDetergentSpot',
     spotKind: 'suds',
-    name: 'Vinegar and water with drops of detergent',
+    name: 'Vinegar and detergent',
     reason: 'Acid keeps fruit colour and tannin loose, the detergent carries them off.',
     kinds: ['mark'],
     agents: [
@@ -173,7 +173,7 @@ export const stepMethods: readonly Method[] = [
     ...SPOT,
     id: 'coldFromBack',
     spotKind: 'flush',
-    name: 'Water through, from the back',
+    name: 'Water from the back',
     reason: 'Pushes loose soil out the way it came in.',
     kinds: ['mark', 'odour', 'yellowing'],
     agents: [{ agentId: 'water', dose: { per: 'parts', parts: 1 } }],
@@ -182,7 +182,7 @@ export const stepMethods: readonly Method[] = [
     harshness: 1,
     extraMechanisms: ['flush'],
     throughRinse: true,
-    notes: { apply: [always('Run a thin stream through the back of the mark.')] },
+    notes: { apply: [always('A thin stream.')] },
   },
   {
     ...DRY,
@@ -210,6 +210,9 @@ export const stepMethods: readonly Method[] = [
         always('Two millimetres thick; shake or vacuum it off, renew while it clumps.', {
           asks: ['motor'],
         }),
+      ],
+      rinse: [
+        where({ fibreIds: ['leather'] }, 'Suede: last a soft brush, along the nap.', { asks: ['brush'] }),
       ],
     },
   },
@@ -307,7 +310,7 @@ export const stepMethods: readonly Method[] = [
   {
     ...BATH,
     id: 'plainWaters',
-    name: 'Clear water, changed until it stays clear',
+    name: 'Water, changed until clear',
     reason: 'Takes out salts, suds and what only needs water.',
     kinds: ANY_KIND,
     agents: [{ agentId: 'water', dose: { per: 'step' } }],
@@ -400,7 +403,7 @@ export const stepMethods: readonly Method[] = [
   {
     ...BATH,
     id: 'hotDetergentWash',
-    name: 'Machine wash with enzymes, full length',
+    name: 'Full-length enzyme wash',
     reason: 'For colours and for what no bleach may meet, once nothing is left that heat sets.',
     kinds: ANY_KIND,
     agents: [{ agentId: 'bioDetergent', dose: { per: 'label' } }],
@@ -417,7 +420,7 @@ export const stepMethods: readonly Method[] = [
   {
     ...SURFACE,
     id: 'vinegarDetergentBlot',
-    name: 'Warm vinegar and water with drops of detergent, blotted',
+    name: 'Vinegar and detergent, blotted',
     reason: 'The ordinary answer to wine, coffee and juice on what cannot be rinsed.',
     kinds: ['mark', 'odour'],
     agents: [

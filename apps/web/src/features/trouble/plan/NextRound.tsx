@@ -1,4 +1,5 @@
 import { Box, Flex } from '@chakra-ui/react';
+import { laterRoundTitle } from '@feverfew/contracts';
 import { useState } from 'react';
 import { useLexicon } from '../../../app/useLexicon';
 import { RoundLadder } from './RoundLadder';
@@ -9,7 +10,7 @@ type NextRoundProps = Parameters<typeof RoundLadder>[0];
 
 /** What may follow if it is not gone: an outline until somebody asks. */
 export function NextRound(props: NextRoundProps) {
-  const { round } = props;
+  const { round, plan } = props;
   const [open, setOpen] = useState(false);
   const say = useLexicon();
   const number = round.id.slice(1);
@@ -36,7 +37,7 @@ export function NextRound(props: NextRoundProps) {
         >
           <Box flex="1" minWidth="0" color="soft">
             <Box as="h2" fontSize="18px">
-              Round {number}, if it is not gone
+              {laterRoundTitle(number, plan)}
             </Box>
             <Box fontSize={{ base: '16px', md: '15px' }}>
               {round.passes.map(({ methodId }) => say.name(methodId)).join('; then ')}.

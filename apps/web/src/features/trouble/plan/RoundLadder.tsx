@@ -63,7 +63,9 @@ export function RoundLadder({ round, plan, run, nowMs, on, onFacts }: RoundLadde
           </Fragment>
         ))}
       </Box>
-      {round.drying && <DryingRow drying={round.drying} number={after + 1} at={times.dryAt} />}
+      {round.drying && (
+        <DryingRow drying={round.drying} donts={plan.atOnce.donts} number={after + 1} at={times.dryAt} />
+      )}
       {round.look && (
         <LookRow look={round.look} plan={plan} number={after + (round.drying ? 2 : 1)} at={times.lookAt} />
       )}
@@ -128,14 +130,16 @@ function Time({ value, before, after }: { value: string; before?: string; after?
 
 function DryingRow({
   drying,
+  donts,
   number,
   at,
 }: {
   drying: NonNullable<Round['drying']>;
+  donts: readonly string[];
   number: number;
   at: ClockTime;
 }) {
-  const [head = '', ...lines] = dryingWords(drying);
+  const [head = '', ...lines] = dryingWords(drying, donts);
   return (
     <BelowRow number={number} at={at}>
       <Box as="h3" display="inline" fontSize={{ base: '19px', md: '18px' }}>
