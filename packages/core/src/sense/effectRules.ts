@@ -21,6 +21,6 @@ export const findEmptyRounds = ({ plan: { rounds } }: SenseCase): SenseFault[] =
     const after = passes.at(-1)?.gone.all;
     const work = passes.filter(({ phase }) => phase !== 'wash');
     if (work.length > 0 && work.every(({ checks }) => checks.length > 0)) return [];
-    if (after && middleOf(after) - middleOf(before) >= MIN_SHARE) return [];
+    if (after && middleOf(after) - middleOf(before) >= MIN_SHARE * (1 - middleOf(before))) return [];
     return [{ kind: 'emptyRound', where: id, text: passes.map(({ methodId }) => methodId).join(', ') }];
   });

@@ -6,10 +6,10 @@ import { isTooEarly } from '../assess/isTooEarly.js';
 import type { PlanContext } from '../case/planContext.js';
 import type { Gone, NotUsed } from '../plan/round.js';
 import type { ArrangedRound, Placed } from './arranged.js';
-import { added, atBest, gainOf, goneAfter, untouched, type Worked, workOf } from './goneAfter.js';
+import { added, atBest, gainOf, goneAfter, middle, untouched, type Worked, workOf } from './goneAfter.js';
 import { openChecks } from './openChecks.js';
 import { phaseOf } from './phaseOf.js';
-import { FRESH, isMain, LEAST_GAIN, type Placing, PREPARING, type Start, WHILE_FRESH } from './placing.js';
+import { FRESH, isMain, LEAST_GAIN, type Placing, PREPARING, type Start, WHILE_FRESH, WORTH_A_STEP } from './placing.js';
 import { drumNotes } from './washFor.js';
 
 /** One that may be left out is only done for more: our own choice. */
@@ -48,8 +48,10 @@ export function withWash(
     }
     const own = workOf(eligible, context);
     const gain = gainOf(gone, goneAfter(added(worked, own), context));
-    const prepares = gain < LEAST_GAIN;
-    if (least !== null && gain < least && !mayPrepare(asked, passes, context)) {
+    const takes = goneAfter(own, context);
+    const isIdle = gain < LEAST_GAIN || (one.phase !== 'wash' && middle(takes.all) < WORTH_A_STEP);
+    const prepares = gain < LEAST_GAIN || (isIdle && mayPrepare(asked, passes, context));
+    if (least !== null && (isIdle || gain < least) && !mayPrepare(asked, passes, context)) {
       const onlyPrepares = asked && [...PREPARING, 'solventLeft'].includes(asked.purpose);
       if (!onlyPrepares)
         notUsed.push({
@@ -62,7 +64,7 @@ export function withWash(
     const isSure = openChecks(one.words, before, context).every(({ isTest }) => isTest);
     worked = added(worked, isSure ? own : atBest(own));
     gone = goneAfter(worked, context);
-    passes.push({ ...one, takes: goneAfter(own, context), gone, prepares });
+    passes.push({ ...one, takes, gone, prepares });
   };
   for (const { fitted, helps, opensAfterTest } of list)
     place(

@@ -29,6 +29,9 @@ export interface Start {
 /** Each pass adds at least so much to some trouble, or prepares: three points in a hundred, our own choice. */
 export const LEAST_GAIN = 0.03;
 
+/** A step that takes less than this by itself is not worth the hand, 0–1: common practice, no source. */
+export const WORTH_A_STEP = 0.05;
+
 /** Ages at which water still runs something out. */
 export const FRESH = ['minutes', 'hours', 'unknown'];
 /** What prepares only while it is fresh. */

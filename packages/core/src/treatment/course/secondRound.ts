@@ -1,6 +1,7 @@
 import { type CoursePass, MOST_SOLVENT_A_DAY_ML, REPEAT_IF } from '@feverfew/knowledge';
 import { spotAmount } from '../assess/dose/spotAmount.js';
 import type { PlanContext } from '../case/planContext.js';
+import type { Gone } from '../plan/round.js';
 import type { ArrangedRound, Placed } from './arranged.js';
 import { type ComposedRound, composeRound, inserted } from './composeRound.js';
 import { gainOf, goneAfter, middle } from './goneAfter.js';
@@ -9,7 +10,7 @@ import { phaseOf } from './phaseOf.js';
 import { type Placing, WHILE_FRESH } from './placing.js';
 import { isPlainWater, mostOf } from './strongest.js';
 
-/** What was done before is done again only where it takes at least so much of the soil, 0–1: our own choice. */
+/** A round takes at least so much of what the one before left, 0–1: our own choice. */
 const LEAST_OF_A_ROUND = 0.05;
 
 /** What has to be bought for a second round takes at least so much of the soil, 0–1: our own choice. */
@@ -37,25 +38,38 @@ export function secondRound(
   const isNew = ({ fitted }: Placing) => !done.has(fitted.eligible.method.id);
   const rest = one.rest.filter((placing) => isNew(placing) || bearsTwice(placing, context));
   const own = compose(rest);
-  if (own.passes.some((pass) => isWork(pass) && !done.has(pass.eligible.method.id))) {
+  const before = goneAfter(one.worked, context);
+  // What only a look can tell to be there is in no estimate: what is mainly done about it is worth a second time.
+  const isLookedFor = ({ asked, words }: Placed) =>
+    asked?.main === true && openChecks(words, [], context).some(({ isTest }) => !isTest);
+  const goesOn = ({ worked, passes }: ComposedRound) =>
+    ofTheRest(before, goneAfter(worked, context)) >= LEAST_OF_A_ROUND || passes.some(isLookedFor);
+  if (own.passes.some((pass) => isWork(pass) && !done.has(pass.eligible.method.id)) && goesOn(own)) {
     const list = withStrongest(rest, own.passes, context, isNew);
     return list === rest ? own : compose(list);
   }
   const bought = compose(withBought(rest.filter(isNew), toBuy(), context));
-  const takes = gainOf(goneAfter(one.worked, context), goneAfter(bought.worked, context));
+  const takes = gainOf(before, goneAfter(bought.worked, context));
   if (takes >= WORTH_BUYING && bought.passes.some(isWork)) return bought;
   const again = compose(
     rest.some((placing) => !isNew(placing)) ? rest : againOf(one.passes, courses, context),
   );
-  const gain = middle(goneAfter(again.worked, context).all) - middle(goneAfter(one.worked, context).all);
-  // What only a look can tell to be there is in no estimate: what is mainly done about it is worth a second time.
-  const isLookedFor = ({ asked, words }: Placed) =>
-    asked?.main === true && openChecks(words, [], context).some(({ isTest }) => !isTest);
-  const goesOn = gain >= LEAST_OF_A_ROUND || again.passes.some(isLookedFor);
-  if (goesOn) return again;
+  if (goesOn(again)) return again;
   const left = compose(rest.filter(isNew));
-  return left.passes.some(isWork) ? left : compose(againOf(one.passes, courses, context).flatMap(ifLess));
+  return left.passes.some(isWork) && goesOn(left)
+    ? left
+    : compose(againOf(one.passes, courses, context).flatMap(ifLess));
 }
+
+/** How much of what was left at most goes of one trouble, by the middles of the ranges, 0–1. */
+const ofTheRest = (before: Gone, after: Gone): number =>
+  Math.max(
+    0,
+    ...after.byMark.map((part, at) => {
+      const gone = middle(before.byMark[at] ?? { low: 0, high: 0 });
+      return gone < 1 ? (middle(part) - gone) / (1 - gone) : 0;
+    }),
+  );
 
 /** What is bought takes its place by kind of work, and no stand-in for it is done as well. */
 function withBought(rest: readonly Placing[], bought: readonly Placing[], context: PlanContext): Placing[] {

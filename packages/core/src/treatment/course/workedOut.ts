@@ -4,10 +4,10 @@ import type { EligibleMethod } from '../assess/assessMethod.js';
 import { eligibleHere } from '../assess/assessRelevant.js';
 import { isTooEarly } from '../assess/isTooEarly.js';
 import type { PlanContext } from '../case/planContext.js';
-import { added, gainOf, goneAfter, untouched, type Worked, workOf } from './goneAfter.js';
+import { added, gainOf, goneAfter, middle, untouched, type Worked, workOf } from './goneAfter.js';
 import { mayBeInTime } from './inTime.js';
 import { rankOf } from './phaseOf.js';
-import { LEAST_GAIN } from './placing.js';
+import { LEAST_GAIN, WORTH_A_STEP } from './placing.js';
 
 /** Most passes of a round that no course lays out. */
 const MOST = 3;
@@ -39,6 +39,7 @@ export function workedOut(context: PlanContext, dryOnly: boolean): EligibleMetho
       !isSecond(one, chosen) &&
       !clashWith(chosen, one, context) &&
       !isTooEarly(one, chosen, context) &&
+      middle(goneBy([one]).all) >= WORTH_A_STEP &&
       gainOf(goneBy(chosen), goneBy([...chosen, one])) >= LEAST_GAIN
     )
       chosen.push(one);

@@ -166,7 +166,7 @@ export const C = {
   brownNoFizz: seen('brownNoFizz', 'brown is left that no longer fizzes'),
   clothColours: seen('clothColours', 'a damp white cloth takes colour'),
   colourLeft: seen('colourLeft', 'a tint is left'),
-  colourNotBlueBlack: seen('colourNotBlueBlack', 'colour is left that is not blue-black'),
+  colourNotBlueBlack: seen('colourNotBlueBlack', 'a tint is left that is not blue-black'),
   cooled: seen('isCooled', 'it has cooled, and a ring is left'),
   dryNoMore: seen('dryTakesNoMore', 'dry work takes no more'),
   dull: seen('isDull', 'it is dull'),

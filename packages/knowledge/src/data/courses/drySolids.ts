@@ -265,7 +265,7 @@ export const drySolids = [
       }),
       dryOnly: dryOnly({ first: [P.brush()] }),
     },
-    never: [['Hot water on it.', 'It glues the starch.']],
+    never: [['Hot water before it is crumbled out.', 'It glues the starch.']],
     says: ['Let it dry hard: then it crumbles out.'],
     prevent: ['A washable mat.'],
   }),

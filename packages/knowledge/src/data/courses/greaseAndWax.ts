@@ -386,7 +386,7 @@ export const greaseAndWax = [
     never: [
       ...SOLVENT_NEVERS,
       ['An iron on dyed wax over synthetics.', 'It drives the dye in.'],
-      ['An iron over cloth that has had solvent in it.', 'Fire.'],
+      ['An iron after a solvent.', 'Fire.'],
     ],
     says: [
       ofSome(

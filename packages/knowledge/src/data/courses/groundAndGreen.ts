@@ -102,7 +102,7 @@ export const groundAndGreen = [
       dryOnly: cleaner('Green wants alcohol or enzymes.'),
     },
     never: [
-      ['Vinegar, or anything of iron.', 'Acid turns leaf green olive-brown.'],
+      ['Vinegar on the green, or anything of iron.', 'Acid turns leaf green olive-brown.'],
       ['Chlorine on it.', 'It yellows.'],
     ],
     says: [ofSome({ uses: ['protease'] }, 'Enzymes do most, kept wet for a quarter to half an hour.')],

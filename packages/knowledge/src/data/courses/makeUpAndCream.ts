@@ -435,7 +435,7 @@ export const makeUpAndCream = [
       dryOnly: cleaner('Rarely helped.'),
     },
     never: [
-      ['Vinegar to stop it.', 'No help, and it bars the reducer until it is rinsed out.'],
+      ['Vinegar on wet henna.', 'No help, and it bars the reducer until it is rinsed out.'],
       ['Peroxide on a hair dye that holds metal.', 'It heats and decomposes.'],
       [
         'The reducer with acid or oxygen, in a closed vessel, or with asthma in the house.',

@@ -77,7 +77,13 @@ export const stiffAndSmell = [
       dryOnly: honest('accept', 'It needs a bath.'),
     },
     never: [
-      ['Soda or a strip before the acid.', 'It leaves the lime.'],
+      [
+        notOn(
+          { notMarkIds: ['softenerWaxy', 'stiffTowels', 'soapScumBuild'] },
+          'Soda or a strip before the acid.',
+        ),
+        'It leaves the lime.',
+      ],
       ['Acid with chlorine in one cycle.', 'Chlorine gas.'],
       [
         notOn({ fibreIds: ['cotton', 'linen', 'hemp', 'viscose'] }, 'Acid left to dry in it.'),

@@ -270,7 +270,7 @@ export const things = [
         second: [P.sweatband()],
       }),
       dryOnly: dryOnly({
-        first: [P.powder({ min: [60, 480] }), P.dust()],
+        first: [P.powder({ min: [60, 480], main: true }), P.dust()],
         notes: ['Old felt may hold mercury: gloves, window open, no brush.'],
         end: end(1, 'professional', 'A hatter.'),
       }),

@@ -93,7 +93,8 @@ export const yellowAndGrey = [
         second: [P.oxygen('yellow', [120, 240], [40, 40])],
         notes: [
           only({ fibreIds: ['elastane'] }, 'Stretch bears eight hours at forty.'),
-          only({ fibreIds: ['polyamide', 'acrylic'] }, 'Polyamide and acrylic: four hours at most.'),
+          only({ fibreIds: ['polyamide'] }, 'Polyamide: four hours at most.'),
+          only({ fibreIds: ['acrylic'] }, 'Acrylic: four hours at most.'),
         ],
       }),
       delicate: delicate({
