@@ -27,6 +27,7 @@ const RoundPass = z
     stop: z.string().nullable(),
     expect: z.string().nullable(),
     opensAfterTest: z.boolean(),
+    rinsedAtOnce: z.boolean().optional(),
     startMin: Range3,
     minutes: Range3,
     whenGone: z.string().nullable(),

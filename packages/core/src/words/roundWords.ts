@@ -81,7 +81,7 @@ export function passWords(pass: RoundPass, say: Lexicon): PassWords {
     recipe: recipe === '' ? null : `${recipe}.`,
     lines: [
       ...(toBuy ? [toBuy] : []),
-      ...beforeWords(actions),
+      ...beforeWords(actions, pass.rinsedAtOnce === true),
       ...(test ? [test] : []),
       ...conditions,
       ...(how && !tellsWash ? [how] : []),
@@ -102,13 +102,13 @@ export const conditionWords = ({ checks, onlyIf }: RoundPass): string[] =>
   onlyIf ? [`Only if: ${lower(onlyIf)}`] : checks.map(({ text }) => `Only if ${text}.`);
 
 /** What an earlier product, or the trouble itself, asks for before the work begins. */
-function beforeWords(actions: readonly Action[]): string[] {
+function beforeWords(actions: readonly Action[], isRinsed: boolean): string[] {
   const rinse = actions.find(({ kind }) => kind === 'rinseBefore');
   const work = actions.findIndex(({ kind }) => kind === 'mix' || kind === 'apply');
   const airs = actions.slice(0, Math.max(0, work)).some(({ kind }) => kind === 'airOut');
   return [
     ...(airs ? ['First outdoors, until no smell is left.'] : []),
-    ...(rinse
+    ...(rinse && !isRinsed
       ? [
           rinse.rinseWay === 'damp'
             ? 'First blot out what was put on it.'

@@ -201,7 +201,8 @@ export const JOBS: readonly Job[] = [
       on('mattress', { ticking: { cotton: 60, polyester: 40 } }, {}),
       { age: 'hours', wetness: 'wet', size: 'plate' },
     ),
-    course: [['blot'], ['vacuum'], ['odourRemover', 'peroxide', 'water', 'dishDetergent'], ['airInPlace']],
+    // What is wet is not vacuumed: an ordinary vacuum cleaner takes in no water.
+    course: [['blot'], ['odourRemover', 'peroxide', 'water', 'dishDetergent'], ['airInPlace']],
     never: ['machineWash', 'chlorineBleach'],
   },
   {

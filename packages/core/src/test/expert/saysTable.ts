@@ -192,7 +192,7 @@ export const SAYS: Readonly<Record<string, RegExp | ((plan: Plan) => boolean)>> 
   'plain water only': /plain water/i,
   'out of the plastic; if it stays, back to the cleaner': /back to the cleaner/i,
   'scale wants acid; wax wants hot soda: one, rinse, then the other':
-    /hot alkali first, vinegar only last|soda or a strip before the acid/i,
+    /hot alkali first, vinegar only last|soda or a strip before the acid|order matters: acid, rinse, detergent/i,
   'dose for hard water': /dose for your hardness/i,
   'water dark: dirt or dye? press a white cloth':
     /squeeze it on a white cloth|press a white cloth on the piece to tell/i,

@@ -9,7 +9,16 @@ import type { ArrangedRound, Placed } from './arranged.js';
 import { added, atBest, gainOf, goneAfter, middle, untouched, type Worked, workOf } from './goneAfter.js';
 import { openChecks } from './openChecks.js';
 import { phaseOf } from './phaseOf.js';
-import { FRESH, isMain, LEAST_GAIN, type Placing, PREPARING, type Start, WHILE_FRESH, WORTH_A_STEP } from './placing.js';
+import {
+  FRESH,
+  isMain,
+  LEAST_GAIN,
+  type Placing,
+  PREPARING,
+  type Start,
+  WHILE_FRESH,
+  WORTH_A_STEP,
+} from './placing.js';
 import { drumNotes } from './washFor.js';
 
 /** One that may be left out is only done for more: our own choice. */

@@ -62,6 +62,8 @@ export interface RoundPass
   readonly advice: readonly string[];
   /** A condition in words, in plans of earlier versions. */
   readonly onlyIf?: string | null | undefined;
+  /** What was put on the piece is rinsed out in the first seconds: the step does not say it again. */
+  readonly rinsedAtOnce?: boolean | undefined;
   readonly stop: string | null;
   readonly expect: string | null;
   /** Opened only by the hidden water test that stands before it. */

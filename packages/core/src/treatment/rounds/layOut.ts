@@ -46,6 +46,7 @@ export function layOut(told: PlanContext, open: PlanContext | null): LaidOut {
       rounds.slice(index + 1).map(({ passes }) => passes),
     ),
   );
+  const said = laid.map((round, at) => (at === 0 ? withoutSaid(round, atOnce) : round));
   const verdict = verdictOf(context);
   const used = rounds.flatMap(({ passes }) => passes.flatMap(({ eligible }) => eligible.appliedAgents));
   const keep = keepOf(context, cloth, used);
@@ -55,10 +56,10 @@ export function layOut(told: PlanContext, open: PlanContext | null): LaidOut {
     verdict: isLeftAlone ? verdict.map((line) => ({ ...line, tells: [], causeActions: [] })) : verdict,
     atOnce,
     keep: isLeftAlone ? { ...keep, says: [], prevent: [] } : keep,
-    rounds: laid,
+    rounds: said,
     notUsed: isLeftAlone ? [] : notUsed,
     ends: isLeftAlone ? [] : ends,
-    ladder: laid.flatMap((round, at) =>
+    ladder: said.flatMap((round, at) =>
       rungsOf(round, rounds[at]?.passes ?? [], at === 0 ? atOnce : null, context),
     ),
   };
@@ -79,6 +80,15 @@ function withoutDone(
     const passes = round.passes.filter(({ eligible }) => !done.has(eligible.method.id));
     return at === 0 && passes.length > 0 ? { ...round, passes } : round;
   });
+}
+
+/** What the first seconds rinse out is not asked for again by the first step that needs it out. */
+function withoutSaid(round: Round, { actions }: AtOnce): Round {
+  if (!actions.some(({ verbs }) => verbs.includes('rinseOutProduct'))) return round;
+  const passes = round.passes.map((pass) =>
+    pass.actions.some(({ kind }) => kind === 'rinseBefore') ? { ...pass, rinsedAtOnce: true } : pass,
+  );
+  return { ...round, passes };
 }
 
 /**

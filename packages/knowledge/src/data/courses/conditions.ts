@@ -22,6 +22,34 @@ const NOT_ANTIQUE = ['sound', 'worn', 'thinning', 'torn', 'irreplaceable'] as co
 const SOLVENTS = ['alcohol', 'hydrocarbon', 'ketone', 'ester'] as const;
 const ACIDS = ['weakAcid', 'oxalicAcid'] as const;
 
+/** Marks that heat sets or browns: no iron while they are there. Common practice, no source. */
+const BAKED = [
+  'redWine',
+  'berry',
+  'blackcurrant',
+  'cherry',
+  'beetroot',
+  'whiteWine',
+  'ale',
+  'coffee',
+  'tea',
+  'coffeeMilk',
+  'cola',
+  'fruitJuice',
+  'fruitJam',
+  'honey',
+  'milk',
+  'egg',
+  'gravy',
+  'soup',
+  'blood',
+  'grass',
+  'tomato',
+  'curry',
+  'mustard',
+  'chocolate',
+];
+
 /** Conditions of passes: what the facts decide first, then what a person sees. Common practice, no source. */
 export const C = {
   // Colour and cloth.
@@ -115,9 +143,8 @@ export const C = {
     'the acid is blotted out with two damp cloths, and the place is dry to the touch',
     [{ noneOnIt: [...ACIDS] }],
   ),
-  sinksIn: condition('sinksIn', 'a drop of water sinks in; if it beads, take one more pad first', [
-    { noneOnIt: [...SOLVENTS] },
-  ]),
+  noneToBake: condition('noneToBake', 'nothing on it browns or sets with heat', [{ notMarkIds: BAKED }]),
+  sinksIn: condition('sinksIn', 'a drop of water sinks in; else one more pad', [{ noneOnIt: [...SOLVENTS] }]),
   oxygenUntried: condition('oxygenUntried', 'oxygen bleach has not been tried', [
     { untried: ['percarbonate'] },
   ]),

@@ -299,7 +299,7 @@ export const greaseAndWax = [
       white: white({
         first: [
           P.chip(),
-          P.iron({ onlyIf: [C.noSolventLeft], expect: DYED_WAX }),
+          P.iron({ when: [C.noneToBake], onlyIf: [C.noSolventLeft], expect: DYED_WAX }),
           P.spirits('wax', {
             min: [3, 8],
             onlyIf: [C.cooled],
@@ -317,7 +317,7 @@ export const greaseAndWax = [
       coloured: coloured({
         first: [
           P.chip(),
-          P.iron({ onlyIf: [C.noSolventLeft], expect: DYED_WAX }),
+          P.iron({ when: [C.noneToBake], onlyIf: [C.noSolventLeft], expect: DYED_WAX }),
           P.spirits('wax', { min: [3, 8] }),
           ...P.afterSolvent(),
         ],

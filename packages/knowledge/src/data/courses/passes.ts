@@ -165,7 +165,6 @@ export const P = {
       min: [5, 10],
       after: 'airOut',
       stop: 'Two pads stay clean.',
-      expect: 'About half comes with each pad.',
       ...more,
     }),
   ketone: (purpose: Purpose, more: More = {}) =>
@@ -221,7 +220,6 @@ export const P = {
     pass(purpose, OF_WHITES.includes(purpose) ? ['longOxygenSoak', 'oxygenSoak'] : 'oxygenSoak', {
       min: [360, 480],
       onlyIf: OXYGEN_IF,
-      expect: 'Each soak takes perhaps half.',
       ...more,
     }),
   colourOxygen: (purpose: Purpose, min: Span, more: More = {}) =>

@@ -39,9 +39,11 @@ export const plantColour = [
     garment: ['Blot a minute.', 'Cold water through from the back, two to five minutes.', 'Keep it damp.'],
     surfaceAtOnce: [
       'Blot from outside in until it is pale.',
-      'Cold water in small pours, each blotted.',
-      only({ itemIds: ['carpet', 'rug'] }, 'Cold water: half a cup for a spilled glass.'),
-      only({ notItemIds: ['carpet', 'rug'] }, 'Cold water: a teaspoon a palm.'),
+      only(
+        { itemIds: ['carpet', 'rug'] },
+        'Cold water in small pours, each blotted: half a cup for a spilled glass.',
+      ),
+      only({ notItemIds: ['carpet', 'rug'] }, 'Cold water in small pours, a teaspoon a palm, each blotted.'),
     ],
     donts: [NO_SOAP, 'No rubbing.', NO_HEAT_YET],
     cloths: {

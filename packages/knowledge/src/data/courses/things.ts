@@ -102,9 +102,9 @@ export const things = [
       protein: honest('noHomeMethod', 'A mattress is a surface.'),
       surface: surface({
         first: [
-          P.dust(),
+          P.dust({ when: [C.dry] }),
           P.waterBlot({ when: [C.wet] }),
-          P.odourRemoverLong({ min: [60, 120], expect: 'Fluids; blood is dabbed cold before.' }),
+          P.odourRemoverLong({ min: [60, 120] }),
           P.mattressCoat('colour'),
           P.sodaDry({ min: [240, 720], when: [C.urine], onlyIf: [C.dryNow], main: true }),
         ],

@@ -234,7 +234,7 @@ export const spotMethods: readonly Method[] = [
     maxRounds: 3,
     solventAftercare: true,
     notes: {
-      apply: [always('Mark face down on a white pad: drip from the back, move to a clean part each time.')],
+      apply: [always('Mark face down on a white pad: drip from the back, a clean part each time.')],
       rinse: [always('Air until dry, then rinse.')],
     },
   },
@@ -252,7 +252,7 @@ export const spotMethods: readonly Method[] = [
     maxRounds: 3,
     solventAftercare: true,
     notes: {
-      apply: [always('Mark face down on a white pad: drip from the back, move to a clean part each time.')],
+      apply: [always('Mark face down on a white pad: drip from the back, a clean part each time.')],
       rinse: [always('Air until dry, then rinse.')],
     },
   },
@@ -301,10 +301,9 @@ export const spotMethods: readonly Method[] = [
     solventAftercare: true,
     notes: {
       apply: [
-        always(
-          'Pour a little out; never dip a used brush back. Push it down onto the pad, move to a clean part each time.',
-          { names: ['brush'] },
-        ),
+        always('Never dip a used brush back. Push it down onto the pad, a clean part each time.', {
+          names: ['brush'],
+        }),
       ],
       rinse: [
         always('Blot out. Dish detergent with cool water, then hang outdoors until no smell is left.', {

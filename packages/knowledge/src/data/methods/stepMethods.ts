@@ -106,7 +106,7 @@ export const stepMethods: readonly Method[] = [
     dwellMin: { min: 5, max: 20, lookEvery: 5 },
     harshness: 3,
     maxRounds: 2,
-    notes: { apply: [always('Dab from the edge inwards; turn to a clean side.')] },
+    notes: { apply: [always('Dab from the edge inwards.')] },
   },
   {
     ...SPOT,
@@ -163,7 +163,7 @@ export const stepMethods: readonly Method[] = [
     throughRinse: true,
     notes: {
       apply: [
-        always('Press a spoonful at a time through onto a white towel; stop if a lining bleeds.', {
+        always('A spoonful at a time; stop if a lining bleeds.', {
           names: ['blot'],
         }),
       ],
@@ -318,7 +318,7 @@ export const stepMethods: readonly Method[] = [
     dwellMin: { min: 5, max: 60, lookEvery: 10 },
     harshness: 1,
     maxRounds: 3,
-    notes: { apply: [always('Squeeze it through under water; change the water two or three times.')] },
+    notes: { apply: [always('Squeeze it under water.')] },
   },
   {
     ...BATH,
@@ -495,7 +495,7 @@ export const stepMethods: readonly Method[] = [
     extraMechanisms: ['absorption'],
     harshness: 1,
     notes: {
-      apply: [always('Two millimetres on the quite dry pile; vacuum slowly, twice.', { asks: ['motor'] })],
+      apply: [always('Two millimetres; vacuum slowly, twice.', { asks: ['motor'] })],
     },
   },
   {

@@ -185,7 +185,7 @@ export const surfaceMethods: readonly Method[] = [
     harshness: 5,
     maxRounds: 2,
     notes: {
-      apply: [always('Dab it on the mark only.')],
+      apply: [always('On the mark only.')],
       dwell: [
         always(
           'Keep it damp. Wine, berry and blood show it within minutes; tannin, green and mould may need half an hour.',
@@ -331,7 +331,7 @@ export const surfaceMethods: readonly Method[] = [
     ages: ['minutes', 'hours'],
     rinse: 'none',
     notes: {
-      apply: [always('A dry white towel under a flat heavy weight, until next day.')],
+      apply: [always('Until next day, under a flat heavy weight.')],
     },
   },
   {
