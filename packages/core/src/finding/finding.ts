@@ -64,6 +64,8 @@ export interface FindingFacts {
   washLater: Record<string, never>;
   /** It is wanted within the hour or so: when to stop. */
   stopInTime: Record<string, never>;
+  /** What is sewn on at the side of the mark stays dry: only the place is worked on. */
+  keepOffAside: Record<string, never>;
   /** Round one with its drying takes longer than there is time; `inPlace` where it cannot be worn or moved. */
   notInTime: { readyInMin: number; likelyMin: number; inPlace: boolean };
   /** It would not be ready by the time it is wanted. */

@@ -23,7 +23,6 @@ const failing = (cases: readonly ExpertCase[]): string[] =>
 const NOT_MET: Readonly<Record<string, string>> = {
   m20: 'round two has alcohol for the turmeric; the case accepts no solvent',
   m22: 'round two has alcohol for the dye of the grass; the case accepts no solvent on stretch',
-  m24: 'leather trim closes a seat to all water here (leather is for its own cleaner); the case wets the cover beside it',
   m28: 'the powder is taken off by vacuum; the case shakes or brushes it',
   m32: 'suede is brushed by its cleaner alone here; the case brushes the nap up',
   m47: 'wet glue is left to cure at once, not as a step',

@@ -17,12 +17,12 @@ import type { WorkList } from './work.js';
 
 /** Reads a finished plan as work, and says what is wrong with it. */
 export function checkPlan(plan: Plan, household: Household, knowledge: Knowledge): Violation[] {
-  const facts = factsAsTaken(plan);
+  const list = readWork(plan);
+  const facts = onItsPlace(factsAsTaken(plan), plan, list, knowledge);
   const open = plan.rounds.some(({ passes }) => passes.some((pass) => pass.opensAfterTest));
   const tested = facts.piece.waterTest ?? null;
   const passed =
     tested === null ? { ...facts, piece: { ...facts.piece, waterTest: 'passed' as const } } : facts;
-  const list = readWork(plan);
   return [
     ...checkWork(list, facts, household, knowledge),
     ...usualFaults(plan, list, { knowledge }, (some, others) =>
@@ -31,6 +31,22 @@ export function checkPlan(plan: Plan, household: Household, knowledge: Knowledge
     // What waits for the hidden water test is judged as if it had been passed, where nobody has made it.
     ...(open ? checkWork(readOpened(plan), passed, household, knowledge) : []),
   ];
+}
+
+/**
+ * A plan that keeps off what is sewn on at the side is judged without it, as long as that can stay dry: the mark lies
+ * elsewhere, and nothing goes under water or into a drum.
+ */
+function onItsPlace(facts: TroubleFacts, plan: Plan, { work }: WorkList, knowledge: Knowledge): TroubleFacts {
+  const { piece, partIndex } = facts;
+  const marked = piece.parts[partIndex];
+  const aside = knowledge.parts.filter((part) => part.aside).map(({ name }) => name);
+  const isSaid = plan.findings.some(({ code }) => code === 'keepOffAside');
+  const isSpread =
+    facts.size === 'allOver' || work.some(({ soaks, programme }) => soaks || programme !== null);
+  if (!isSaid || isSpread || !marked || aside.includes(marked.name)) return facts;
+  const parts = piece.parts.filter(({ name }) => !aside.includes(name));
+  return { ...facts, partIndex: parts.indexOf(marked), piece: { ...piece, parts } };
 }
 
 const WORK_RULES = [...PIECE_WORK_RULES, ...HANDLING_WORK_RULES, ...BATH_WORK_RULES, ...PEOPLE_WORK_RULES];

@@ -70,7 +70,7 @@ const damageFindings = ({ marks }: PlanContext): Finding[] =>
     mark.damage ? [finding('noCleaningHelps', { markId: mark.id }, mark.sourceIds)] : [],
   );
 
-function unknownFindings({ facts, usual, item, knowledge }: PlanContext): Finding[] {
+function unknownFindings({ facts, usual, item, knowledge, keepsOff }: PlanContext): Finding[] {
   const { piece } = facts;
   const fibresUnknown =
     piece.parts.length === 0 ||
@@ -80,6 +80,7 @@ function unknownFindings({ facts, usual, item, knowledge }: PlanContext): Findin
     return diagnosis && !isAnswered(diagnosis, facts.answers);
   });
   return [
+    ...(keepsOff ? [finding('keepOffAside', {}, ['commonPractice'])] : []),
     ...(usual ? [finding('usualTaken', { ...usual }, ['commonPractice', 'memory'])] : []),
     ...(fibresUnknown ? [finding('fibresUnknown', {})] : []),
     ...(!piece.label && !item.surfaceOnly ? [finding('noLabelKnown', {})] : []),

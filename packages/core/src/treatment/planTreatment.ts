@@ -10,6 +10,7 @@ import { cupboardView } from './arrange/cupboardView.js';
 import type { MethodAssessment } from './assess/assessMethod.js';
 import { assessRelevant } from './assess/assessRelevant.js';
 import { candidatesOf } from './candidatesOf.js';
+import { holdsBack, onTheSpot, withoutAside } from './case/keptOff.js';
 import { openCase } from './case/openCase.js';
 import type { PlanContext } from './case/planContext.js';
 import { dangerFindings, dangerRemarks, forNobodyBecause } from './dangerRemarks.js';
@@ -35,8 +36,9 @@ export function planTreatment(
 ): Plan {
   const usual = usualTaken(facts, indexKnowledge(knowledge));
   const start = openCase(facts, household, knowledge, evidence, occupancy, usual);
-  const { context, frame } = start;
-  if (!context) return { ...frame, ...nothingToTreat(start) };
+  const { frame } = start;
+  if (!start.context) return { ...frame, ...nothingToTreat(start) };
+  const context = onItsPlace(start.context) ?? start.context;
   const laid = layOut(context, afterWaterTest(context));
   const assessments = assessRelevant(context);
   const view = cupboardView(assessments);
@@ -77,6 +79,18 @@ function nothingToTreat({
   };
 }
 type Frame = ReturnType<typeof openCase>['frame'];
+
+/** The same case on the marked place alone, where what is sewn on at its side would forbid what the place bears. */
+function onItsPlace(all: PlanContext): PlanContext | null {
+  const { household, knowledge, evidence, occupancy, index, usual } = all;
+  const facts = withoutAside(all.facts, index);
+  const { context } = facts
+    ? openCase(facts, household, knowledge, evidence, occupancy, usual)
+    : { context: null };
+  return context && holdsBack(all.envelope, context.envelope)
+    ? { ...context, envelope: onTheSpot(context.envelope, all.envelope), keepsOff: true }
+    : null;
+}
 
 /** The same case with the hidden water test passed, where nobody has made it and no code speaks for the piece. */
 function afterWaterTest({

@@ -658,13 +658,13 @@ const CASES: readonly Case[] = [
     doesNot: ['detergentSpot', 'coldFlush'],
   },
   {
-    name: 'leather trim: nothing wet, no solvent',
+    name: 'leather trim: no solvent, and nothing soaked',
     ground: 'CP',
     facts: trouble(
       'saladOil',
       parts('jumper', { 'whole piece': { wool: 100 }, trim: { leather: 100 } }, { colour: 'mid' }),
     ),
-    doesNot: ['absorbentThenDetergent', 'detergentSpot', 'spiritsSpot'],
+    doesNot: ['absorbentThenDetergent', 'spiritsSpot', 'delicateHandSoak', 'gentleMachineWash'],
   },
   {
     name: 'chlorine was tried on a sweat mark: no acid, no ammonia, no oxygen after it',

@@ -1215,6 +1215,7 @@ export const parts: readonly PartKind[] = [
     chemistry: [],
     drying: [],
     beneath: false,
+    aside: true,
     onAnyPiece: false,
     plannedAs: null,
     note: 'Braid, piping, applied lace: its dye and fibre count.',

@@ -58,6 +58,8 @@ export const PartKind = z.strictObject({
   drying: z.array(DryingRule),
   /** Lies under the face: a damp blot does not reach it, so a fibre that water marks holds it to damp, not to dry. */
   beneath: z.boolean(),
+  /** Sewn on at the side: work on a place away from it leaves it dry. */
+  aside: z.literal(true).optional(),
   /** A finish or trim that may be on any piece, beside the parts its kind has. */
   onAnyPiece: z.boolean(),
   /** A trouble on it is planned as on this kind of piece, whatever it is sewn to; null = as on the piece. */

@@ -97,6 +97,8 @@ export const Method = z.strictObject({
   notWhenMostly: z.array(Id),
   /** A step of a course, never a treatment by itself. */
   courseOnly: z.boolean(),
+  /** Only where the marked place alone is worked on, and what is sewn on at its side stays dry. */
+  placeOnly: z.literal(true).optional(),
   schoolId: Id.nullable(),
   expectedSignIds: z.array(Id),
   notes: ActionNotes,

@@ -26,6 +26,7 @@ const GRAVE: readonly Finding['code'][] = [
 ];
 /** Changes what the hand does, or stands on a guess: a line on the page; all else is to keep in mind. */
 const PLAIN: readonly Finding['code'][] = [
+  'keepOffAside',
   'stopInTime',
   'washLater',
   'rinseTriedFirst',

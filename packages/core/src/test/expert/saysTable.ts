@@ -45,7 +45,7 @@ export const SAYS: Readonly<Record<string, RegExp | ((plan: Plan) => boolean)>> 
   'turmeric fades in daylight in time': /(day)?light.*(bleach|fade|lighten)|fade.*light/i,
   'one pre-treat and one wash for all four': /^One plan for all/,
   'viscose is weak when wet: support it': /viscose is weak when wet: support it/i,
-  'wipe leather with a barely damp cloth and dry at once': /leather.*barely damp cloth, dried at once/i,
+  'wipe leather with a barely damp cloth and dry at once': /barely damp cloth, dried at once/i,
   'milk left in foam will smell: more plain-water blots': /milk is still in it/i,
   'little water: heating and sensors may sit below; belts with plain water only':
     /heated seats and those with sensors/i,

@@ -26,6 +26,7 @@ export function suitsPiece(method: Method, context: PlanContext): boolean {
   const { rinsable, item, facts, envelope } = context;
   if (method.itemIds.length > 0 && !method.itemIds.includes(item.id)) return false;
   if (method.inABag && !item.fitsABag) return false;
+  if (method.placeOnly && !context.keepsOff) return false;
   if (method.fibreGroups.length > 0 && !holdsGroup(method, context)) return false;
   if (method.ages.length > 0 && !method.ages.includes(facts.age)) return false;
   if (method.onlyWhereDry && envelope.wetting.most !== 'dry') return false;

@@ -59,6 +59,7 @@ export function openCase(
           // All of them lie in one bath, or go in lots.
           dryMassG: (facts.piece.dryMassG ?? item.dryMassG) * (facts.pieces ?? 1),
           rinsable: isRinsable(item, envelope),
+          keepsOff: false,
           positions,
           evidence,
           choices: facts.choices ?? NO_CHOICES,

@@ -37,6 +37,8 @@ export interface PlanContext {
   /** What nobody does to this piece, by its tag and the cautions said of it. */
   readonly barred: ReadonlySet<Deed>;
   readonly choices: Choices;
+  /** Only the marked place is worked on: what is sewn on at its side is kept dry. */
+  readonly keepsOff: boolean;
   readonly occupancy: Occupancy;
   /** What the household's own log has seen of the methods. */
   readonly evidence: Evidence;

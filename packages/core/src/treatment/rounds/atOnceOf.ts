@@ -94,12 +94,12 @@ export function atOnceOf(context: PlanContext, done: ReadonlySet<Deed>): AtOnce 
     barred,
   ).filter(({ bars }) => bars.every((deed) => !done.has(deed) && !(deed === 'water' && residues.length > 0)));
   const against = new Set([...barred, ...donts.flatMap(({ bars }) => bars)]);
-  const lines = say(
-    (waits ? [] : courses).flatMap(({ atOnce }) =>
-      rinsable || (!item.surfaceOnly && isDry(atOnce.garment)) ? atOnce.garment : atOnce.surface,
-    ),
-    against,
-  )
+  const lines = (waits ? [] : courses)
+    .flatMap(({ atOnce }) => {
+      const garment = say(atOnce.garment, against);
+      const isOfUse = rinsable || (!item.surfaceOnly && garment.length > 0 && isDry(garment));
+      return isOfUse ? garment : say(atOnce.surface, against);
+    })
     // What is rinsed out first is wet by then.
     .filter(({ bars }) => residues.length === 0 || !bars.includes('water'))
     .filter(

@@ -191,12 +191,14 @@ export const fatAndSpice = [
           P.lift(),
           P.suds('fat'),
           P.colourOxygen('dye', [120, 240], { onlyIf: [C.whiteOrFast], main: true }),
+          P.sun('dye', { min: [120, 360], when: [C.viscoseOrCotton, C.pale], onlyIf: [C.whiteOrFast] }),
         ],
         second: [
           P.alcohol('dye'),
           P.colourOxygen('dye', [60, 120], {
             onlyIf: [C.whiteOrFast, C.noSolventLeft],
           }),
+          P.sun('dye', { min: [120, 360], when: [C.viscoseOrCotton, C.pale], onlyIf: [C.whiteOrFast] }),
         ],
         end: end(2, 'dyePatch', 'Accept it, or dye over.'),
       }),

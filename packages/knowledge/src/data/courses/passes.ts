@@ -58,6 +58,9 @@ const REDUCER_IF = [C.white, C.noElastane, C.metalFree];
 const OF_WHITES: readonly Purpose[] = ['yellow', 'grey'];
 
 /** Passes that come back in many courses. Each takes what is different about it there. */
+/** A jug that hangs from a knot is no hotter than a hand bears, °C. */
+const POUCH_MAX_C = 45;
+
 export const P = {
   // Dry.
   lift: (more: More = {}) => pass('bulk', 'liftOff', { min: [1, 3], ...more }),
@@ -210,12 +213,20 @@ export const P = {
       ...more,
     }),
   oxygen: (purpose: Purpose, min: Span, c: Span, more: More = {}) =>
-    pass(purpose, min[1] >= 360 ? ['oxygenSoak', 'longOxygenSoak'] : 'oxygenSoak', {
-      min,
-      c,
-      onlyIf: OXYGEN_IF,
-      ...more,
-    }),
+    pass(
+      purpose,
+      [
+        'oxygenSoak',
+        ...(min[1] >= 360 ? ['longOxygenSoak'] : []),
+        ...(c[0] <= POUCH_MAX_C ? ['oxygenPouch'] : []),
+      ],
+      {
+        min,
+        c,
+        onlyIf: OXYGEN_IF,
+        ...more,
+      },
+    ),
   long: (purpose: Purpose, more: More = {}) =>
     pass(purpose, OF_WHITES.includes(purpose) ? ['longOxygenSoak', 'oxygenSoak'] : 'oxygenSoak', {
       min: [360, 480],
@@ -223,7 +234,7 @@ export const P = {
       ...more,
     }),
   colourOxygen: (purpose: Purpose, min: Span, more: More = {}) =>
-    pass(purpose, 'colourOxygenSoak', {
+    pass(purpose, ['colourOxygenSoak', 'oxygenPouch'], {
       min,
       onlyIf: COLOUR_OXYGEN_IF,
       expect: 'Take it out if its colour runs.',
