@@ -1,6 +1,5 @@
 import { BLANK_LABEL, type CareLabel } from '../textile/careLabel.js';
 import type { PieceFacts } from '../textile/piece.js';
-import type { TroubleFacts } from '../trouble/troubleFacts.js';
 import type { Finding, FindingFacts } from './finding.js';
 import { TAG_CHECK_ID } from './usualCheckId.js';
 
@@ -16,7 +15,10 @@ const tagOf = (washC: NonNullable<Taken['washC']>): CareLabel => ({
 });
 
 /** The piece with its tag as a look has found it: crossed out. */
-export const withTagRead = (piece: PieceFacts, seen: TroubleFacts['seen']): PieceFacts =>
+export const withTagRead = (
+  piece: PieceFacts,
+  seen: Readonly<Record<string, boolean>> | undefined,
+): PieceFacts =>
   piece.label === null && seen?.[TAG_CHECK_ID] === false
     ? { ...piece, label: { ...BLANK_LABEL, wash: { kind: 'never' } } }
     : piece;

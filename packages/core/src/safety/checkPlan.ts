@@ -34,7 +34,7 @@ export function checkPlan(plan: Plan, household: Household, knowledge: Knowledge
 }
 
 /**
- * A plan that keeps off what is sewn on at the side is judged without it, as long as that can stay dry: the mark lies
+ * A plan that keeps off what is sewn on at the side is judged without it, where that can stay dry. The mark lies
  * elsewhere, and nothing goes under water or into a drum.
  */
 function onItsPlace(facts: TroubleFacts, plan: Plan, { work }: WorkList, knowledge: Knowledge): TroubleFacts {

@@ -62,7 +62,7 @@ export const hygiene: readonly Danger[] = dangers('hygiene', [
     never: ['Spray cloth or rooms.'],
     home: {
       may: 'afterActs',
-      text: 'Combs and brushes: 60 °C. If you want to: what touched the head in the last two days at 60 °C, or 30 minutes in a hot dryer where its tag allows it.',
+      text: 'Combs and brushes: 60 °C. Optional, for the last two days’ pillowcase and hat: 60 °C, or a hot dryer for 30 minutes.',
     },
     where: 'What bears no heat, a hat or a toy: two days in a closed bag (careful: 14).',
     ask: 'A pharmacy.',
