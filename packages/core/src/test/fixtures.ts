@@ -124,6 +124,24 @@ export const piece = (
   ...facts,
 });
 
+/** A piece of several parts, each with its own fibres. */
+export const pieceOfParts = (
+  itemId: string,
+  list: Record<string, Record<string, number>>,
+  facts: Partial<PieceFacts> = {},
+): PieceFacts =>
+  piece(
+    itemId,
+    {},
+    {
+      parts: Object.entries(list).map(([name, fibres]) => ({
+        name,
+        fibres: Object.entries(fibres).map(([fibreId, sharePct]) => ({ fibreId, sharePct })),
+      })),
+      ...facts,
+    },
+  );
+
 export const trouble = (
   markIds: string | readonly string[],
   on: PieceFacts,

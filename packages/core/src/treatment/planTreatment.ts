@@ -44,6 +44,7 @@ export function planTreatment(
   const view = cupboardView(assessments);
   return {
     ...frame,
+    envelope: context.envelope,
     ...laid,
     candidates: candidatesOf(laid, assessments, context),
     findings: overallFindings(context, laid, view, assessments.some(isWaiting)),

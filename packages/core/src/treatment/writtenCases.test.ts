@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { Household } from '../household/household.js';
 import { checkPlan } from '../safety/checkPlan.js';
-import { household, knowledge, label, piece, tried, trouble } from '../test/fixtures.js';
+import { household, knowledge, label, piece, pieceOfParts, tried, trouble } from '../test/fixtures.js';
 import type { CareLabel } from '../textile/careLabel.js';
 import type { PieceFacts } from '../textile/piece.js';
 import type { TroubleFacts } from '../trouble/troubleFacts.js';
@@ -25,22 +25,6 @@ interface Case {
 
 const on = (itemId: string, fibres: Record<string, number>, facts: Partial<PieceFacts> = {}) =>
   piece(itemId, fibres, facts);
-const parts = (
-  itemId: string,
-  list: Record<string, Record<string, number>>,
-  facts: Partial<PieceFacts> = {},
-) =>
-  piece(
-    itemId,
-    {},
-    {
-      parts: Object.entries(list).map(([name, fibres]) => ({
-        name,
-        fibres: Object.entries(fibres).map(([fibreId, sharePct]) => ({ fibreId, sharePct })),
-      })),
-      ...facts,
-    },
-  );
 const hand: CareLabel = { ...label(30, 'never'), wash: { kind: 'hand' }, tumble: 'never' };
 const noWash: CareLabel = { ...label(30, 'never'), wash: { kind: 'never' }, tumble: 'never', dryClean: 'P' };
 const whole = { size: 'allOver' } as const;
@@ -68,7 +52,7 @@ const CASES: readonly Case[] = [
     ground: 'CP',
     facts: trouble(
       'redWine',
-      parts('carpet', { pile: { wool: 100 }, backing: { jute: 100 } }, { colour: 'mid', code: 'W' }),
+      pieceOfParts('carpet', { pile: { wool: 100 }, backing: { jute: 100 } }, { colour: 'mid', code: 'W' }),
       fresh,
     ),
     does: ['coldBlot', 'vinegarDetergentBlot', 'weighDown'],
@@ -79,7 +63,7 @@ const CASES: readonly Case[] = [
     ground: 'CP; HB: peroxide ≤ 3 % on wool',
     facts: trouble(
       'redWine',
-      parts('carpet', { pile: { wool: 100 }, backing: { jute: 100 } }, { colour: 'mid', code: 'W' }),
+      pieceOfParts('carpet', { pile: { wool: 100 }, backing: { jute: 100 } }, { colour: 'mid', code: 'W' }),
       { age: 'weeks' },
     ),
     does: ['vinegarDetergentBlot', 'peroxideDab'],
@@ -174,7 +158,7 @@ const CASES: readonly Case[] = [
     ground: 'HB: down is keratin',
     facts: trouble(
       'blood',
-      parts('pillow', { cover: { cotton: 100 }, filling: { down: 100 } }, { label: label(40) }),
+      pieceOfParts('pillow', { cover: { cotton: 100 }, filling: { down: 100 } }, { label: label(40) }),
     ),
     does: ['coldBlot', 'detergentBlot'],
     doesNot: ['enzymePretreat', 'oxygenSoak', 'bioMachineWash'],
@@ -213,7 +197,7 @@ const CASES: readonly Case[] = [
     ground: 'CP',
     facts: trouble(
       ['blood', 'soup'],
-      parts('mattress', { ticking: { cotton: 60, polyester: 40 }, filling: { polyester: 100 } }),
+      pieceOfParts('mattress', { ticking: { cotton: 60, polyester: 40 }, filling: { polyester: 100 } }),
       { age: 'days' },
     ),
     does: ['detergentBlot', 'peroxideDab'],
@@ -328,7 +312,7 @@ const CASES: readonly Case[] = [
     ground: 'ISO 1833: acetone dissolves acetate; esters too',
     facts: trouble(
       'nailVarnish',
-      parts('linedCoat', { shell: { wool: 100 }, lining: { acetate: 100 } }, { colour: 'dark' }),
+      pieceOfParts('linedCoat', { shell: { wool: 100 }, lining: { acetate: 100 } }, { colour: 'dark' }),
       { partIndex: 1 },
     ),
     none: true,
@@ -419,7 +403,7 @@ const CASES: readonly Case[] = [
     ground: 'CP',
     facts: trouble(
       'ownRun',
-      parts(
+      pieceOfParts(
         'tableLinen',
         { 'whole piece': { linen: 100 }, binding: { cotton: 100 } },
         { colour: 'multicoloured', fastness: 'failed', label: label(60) },
@@ -466,7 +450,11 @@ const CASES: readonly Case[] = [
     ground: 'CP',
     facts: trouble(
       'sweatMark',
-      parts('cap', { crown: { cotton: 100 }, sweatband: { cotton: 100 }, stiffener: {} }, { colour: 'dark' }),
+      pieceOfParts(
+        'cap',
+        { crown: { cotton: 100 }, sweatband: { cotton: 100 }, stiffener: {} },
+        { colour: 'dark' },
+      ),
       { age: 'weeks' },
     ),
     does: ['sweatbandWipe'],
@@ -538,7 +526,7 @@ const CASES: readonly Case[] = [
     ground: 'CP; HB: elastane and polyamide',
     facts: trouble(
       'kitSmell',
-      parts(
+      pieceOfParts(
         'paddedShorts',
         { shell: { polyamide: 80, elastane: 20 }, padding: { polyester: 100 } },
         { colour: 'dark', label: label(30, 'never') },
@@ -560,7 +548,7 @@ const CASES: readonly Case[] = [
     ground: 'CP; HB: light weakens silk',
     facts: trouble(
       'musty',
-      parts(
+      pieceOfParts(
         'lacePiece',
         { lace: { cotton: 100 }, ribbon: { silk: 100 } },
         { colour: 'natural', condition: 'antique' },
@@ -662,7 +650,7 @@ const CASES: readonly Case[] = [
     ground: 'CP',
     facts: trouble(
       'saladOil',
-      parts('jumper', { 'whole piece': { wool: 100 }, trim: { leather: 100 } }, { colour: 'mid' }),
+      pieceOfParts('jumper', { 'whole piece': { wool: 100 }, trim: { leather: 100 } }, { colour: 'mid' }),
     ),
     doesNot: ['absorbentThenDetergent', 'spiritsSpot', 'delicateHandSoak', 'gentleMachineWash'],
   },

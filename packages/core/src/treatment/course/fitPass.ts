@@ -6,6 +6,7 @@ import { isForOtherFibres, mayHold } from '../case/circumstances.js';
 import { fumesHere } from '../case/fumesHere.js';
 import type { PlanContext } from '../case/planContext.js';
 import type { NotUsed, Phase } from '../plan/round.js';
+import { courseFor } from './courseFor.js';
 import { phaseOf } from './phaseOf.js';
 import { asStep } from './steps.js';
 
@@ -66,7 +67,12 @@ export function fitPass(asked: CoursePass, cloth: Cloth, context: PlanContext, m
   const others = [...new Set(near)].slice(0, MOST_OTHERS).flatMap((id) => {
     const method = context.index.methods.get(id);
     const near = method && isPossible(method, context) && isNear(kind, phaseOf(method, context), mayBathe);
-    if (!near || !mayHold(ownPassOf(id, cloth, context.knowledge)?.when ?? 'always', context)) return [];
+    if (
+      !near ||
+      rubsAgainst(method, context) ||
+      !mayHold(ownPassOf(id, cloth, context.knowledge)?.when ?? 'always', context)
+    )
+      return [];
     return judge(asked, method, context).eligible ?? [];
   });
   const best = others.sort((a, b) => b.book.low + b.book.high - a.book.low - a.book.high)[0] ?? null;
@@ -74,6 +80,13 @@ export function fitPass(asked: CoursePass, cloth: Cloth, context: PlanContext, m
   const words = best && ownPassOf(best.method.id, cloth, context.knowledge);
   return { fitted: best && { asked, eligible: best, insteadOf: barred, words }, notUsed };
 }
+
+/** What rubs takes no place beside a first line that says not to. */
+const rubsAgainst = ({ notes }: Method, { marks, item, knowledge }: PlanContext): boolean =>
+  (notes.apply ?? []).some(({ names, asks }) => [...names, ...asks].includes('rub')) &&
+  marks.some((work) =>
+    courseFor(work, item.id, knowledge)?.atOnce.donts.some(({ bars }) => bars.includes('rub')),
+  );
 
 const leaveOut = (methodId: string): NotUsed => ({ methodId, findings: [finding('leftOut', {})] });
 

@@ -3,6 +3,7 @@ import {
   type Course,
   type Deed,
   HANDS_ON_MIN,
+  NO_HEAT_YET,
   type Note,
   STANDING_NOTES,
 } from '@feverfew/knowledge';
@@ -92,7 +93,10 @@ export function atOnceOf(context: PlanContext, done: ReadonlySet<Deed>): AtOnce 
   const donts = say(
     warn.flatMap(({ atOnce }) => atOnce.donts),
     barred,
-  ).filter(({ bars }) => bars.every((deed) => !done.has(deed) && !(deed === 'water' && residues.length > 0)));
+  )
+    .filter(({ bars }) => bars.every((deed) => !done.has(deed) && !(deed === 'water' && residues.length > 0)))
+    // A seat or a carpet goes into no dryer and under no iron.
+    .filter(({ text }) => !(item.surfaceOnly && text === NO_HEAT_YET));
   const against = new Set([...barred, ...donts.flatMap(({ bars }) => bars)]);
   const lines = (waits ? [] : courses)
     .flatMap(({ atOnce }) => {
@@ -133,7 +137,7 @@ export function atOnceOf(context: PlanContext, done: ReadonlySet<Deed>): AtOnce 
       : []),
     ...lines.map(({ text, verbs }) => ({ text, verbs })),
     // Where no line of a course may be said here, what is wet is still taken up.
-    ...(lines.length === 0 && facts.wetness === 'wet' && takesUp(context)
+    ...(!waits && lines.length === 0 && facts.wetness === 'wet' && takesUp(context)
       ? say([STANDING_NOTES.blotFirst], against).map(({ text }) => ({ text, verbs: ['blot' as const] }))
       : []),
   ].filter((one, at, all) => all.findIndex(({ text }) => text === one.text) === at);

@@ -36,3 +36,41 @@ describe('where no course speaks of such a piece', () => {
     expect(made.ends.map(({ next }) => next)).toEqual(['professional']);
   });
 });
+
+describe('several troubles at once', () => {
+  const both = (first: string, second: string, facts: Parameters<typeof trouble>[2] = {}) =>
+    plan(first, shirt, { age: 'hours', markIds: [first, second], ...facts });
+  it('wax meets no iron where wine would bake with it', () => {
+    const linen = piece('tableLinen', { linen: 100 }, { label: { ...label(60), iron: 'high' } });
+    const wax = plan('candleWax', linen, { age: 'hours' });
+    expect(first(wax)).toContain('ironThroughPaper');
+    const wine = plan('candleWax', linen, { age: 'hours', markIds: ['candleWax', 'redWine'] });
+    expect(first(wine)).not.toContain('ironThroughPaper');
+  });
+  it('mud dries before any water runs at blood beside it', () => {
+    expect(atOnce(both('blood', 'mud'))).toContain('letDry');
+    expect(atOnce(both('blood', 'mud'))).not.toContain('coldFlush');
+    expect(atOnce(plan('blood', shirt, { age: 'hours' }))).toContain('coldFlush');
+  });
+  it('fuel is aired before anything else is urgent', () => {
+    const fuel = both('fuelSpill', 'chainGrease', { age: 'minutes', wetness: 'wet' });
+    expect(atOnce(fuel).filter((verb) => verb !== 'airOutdoors' && verb !== 'protect')).toEqual([]);
+    expect(fuel.atOnce.donts.join(' ')).not.toContain('No water before the solvent');
+  });
+});
+
+describe('grey from residue', () => {
+  const grey = (hardnessMgL: number) => {
+    const { keep, verdict } = planTreatment(
+      trouble('residueGrey', shirt, { size: 'allOver', age: 'months' }),
+      { ...household, hardnessMgL },
+      knowledge,
+    );
+    return [...keep.never.map(({ what }) => what), ...verdict.flatMap(({ causeActions }) => causeActions)];
+  };
+  it('asks for the full dose in hard water, for half of it in soft', () => {
+    expect(grey(350).join(' ')).toMatch(/full dose for hard water/);
+    expect(grey(350)).not.toContain('More detergent.');
+    expect(grey(50).join(' ')).toMatch(/Half the dose/);
+  });
+});

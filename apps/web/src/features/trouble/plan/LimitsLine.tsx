@@ -38,9 +38,13 @@ export function LimitsLine({ envelope }: { envelope: Envelope }) {
   const say = useLexicon();
   const [open, setOpen] = useState(false);
   const { tempC, pH, wetting, action, chemistry } = envelope;
-  const bans = BLEACHES.filter(([one]) =>
-    chemistry.some((window) => window.chemistry === one && window.verdict === 'never'),
-  );
+  const isKeptDry = wetting.most === 'dry';
+  const bans = [
+    ...(isKeptDry ? [['water', 'water'] as const] : []),
+    ...BLEACHES.filter(([one]) =>
+      chemistry.some((window) => window.chemistry === one && window.verdict === 'never'),
+    ),
+  ];
   return (
     <Box>
       <Line
@@ -62,13 +66,15 @@ export function LimitsLine({ envelope }: { envelope: Envelope }) {
           <Box as="strong" lineHeight="34px">
             Can stand
           </Box>
-          <Limit
-            name="water"
-            from={0}
-            to={tempC.max / 95}
-            text={`to ${say.temp(tempC.max)}`}
-            colour="water"
-          />
+          {!isKeptDry && (
+            <Limit
+              name="water"
+              from={0}
+              to={tempC.max / 95}
+              text={`to ${say.temp(tempC.max)}`}
+              colour="water"
+            />
+          )}
           <Limit
             name="pH"
             from={(pH.min - 1.5) / 10.5}
