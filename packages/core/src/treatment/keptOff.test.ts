@@ -3,7 +3,7 @@ import { checkPlan } from '../safety/checkPlan.js';
 import { household, knowledge, label, pieceOfParts, trouble } from '../test/fixtures.js';
 import { planTreatment } from './planTreatment.js';
 
-/* Grounds: common practice, no source: a gold border or a leather patch stays dry while the place beside it is worked on. */
+/* Grounds: common practice, no source: a gold border or a leather patch stays dry while the place next to it is worked on. */
 const GROUND = { 'whole piece': { cotton: 100 }, trim: { metallised: 100 } };
 const saree = (facts: Parameters<typeof pieceOfParts>[2] = {}) =>
   pieceOfParts('dress', GROUND, { colour: 'natural', fastness: 'proven', label: null, ...facts });

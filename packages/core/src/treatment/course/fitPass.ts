@@ -81,7 +81,7 @@ export function fitPass(asked: CoursePass, cloth: Cloth, context: PlanContext, m
   return { fitted: best && { asked, eligible: best, insteadOf: barred, words }, notUsed };
 }
 
-/** What rubs takes no place beside a first line that says not to. */
+/** What rubs does not stand in where a first line says not to rub. */
 const rubsAgainst = ({ notes }: Method, { marks, item, knowledge }: PlanContext): boolean =>
   (notes.apply ?? []).some(({ names, asks }) => [...names, ...asks].includes('rub')) &&
   marks.some((work) =>
