@@ -459,7 +459,7 @@ export const everydayItems: readonly Item[] = [
     professionalFibreIds: ['silk', 'acetate'],
     notes: [
       always(
-        'Beads, glue and several fibres: spots at the hem at home, the whole is for a professional. Invisible wine and sugar brown in store: tell them.',
+        'Beads, glue and several fibres: spots at the hem at home, the whole is for a professional. Invisible wine and sugar brown in store: tell them, within two weeks.',
       ),
     ],
   },

@@ -96,7 +96,7 @@ function passOf(
     origin: asked || placed.phase === 'wash' ? 'course' : 'workedOut',
     insteadOf: placed.insteadOf,
     checks: [
-      ...usualCheck(placed, before, context, number),
+      ...usualCheck(placed, before, context, number, all.slice(at)),
       ...tagCheck(placed, before, context, number),
       ...checksOf(placed, before, actions, context, number),
     ],

@@ -8,12 +8,14 @@ import type { PassCheck } from '../plan/round.js';
 /**
  * What is looked at before the first act that a wrong guess would turn into harm: what the tag says. Dry work without
  * heat or product harms no cloth, so it may come before.
+ * @param rest the pass and those after it in its round
  */
 export function usualCheck(
   placed: Placed,
   before: readonly Placed[],
   { usual, index, facts }: PlanContext,
   round: number,
+  rest: readonly Placed[],
 ): PassCheck[] {
   if (!usual || facts.seen?.[USUAL_CHECK_ID] || round > 1 || isHarmless(placed) || !before.every(isHarmless))
     return [];
@@ -26,7 +28,8 @@ export function usualCheck(
   const white = usual.colour ? 'it is white' : null;
   const none = make === null ? 'nothing in it is' : 'not';
   const not = unless.length > 0 ? `${none} ${listed(unless)}` : null;
-  const tag = usual.washC === null ? null : `its tag allows ${usual.washC} °C`;
+  const bleach = rest.some(isOxygenBath) ? ' and oxygen bleach' : '';
+  const tag = usual.washC === null ? null : `its tag allows ${usual.washC} °C${bleach}`;
   return [
     {
       id: USUAL_CHECK_ID,
@@ -74,6 +77,11 @@ const isHarmless = ({ eligible: { method, appliedAgents, window } }: Placed): bo
   GENTLE.includes(method.action) &&
   appliedAgents.length === 0 &&
   (window.tempC?.max ?? 0) <= ROOM_C;
+
+/** A crossed triangle on the tag bars it. */
+const isOxygenBath = ({ eligible: { method, appliedAgents } }: Placed): boolean =>
+  method.wetting === 'immersion' &&
+  appliedAgents.some(({ chemistries }) => chemistries.includes('percarbonate'));
 
 /** Not even the tenderest cloth is harmed by it. */
 const GENTLE: readonly MechanicalAction[] = ['none', 'blot'];

@@ -252,6 +252,10 @@ export const fatAndSpice = [
         { fibreIds: ['metallised'] },
         'Only the mark gets wet: keep the metal border out of it, and dry.',
       ),
+      ofSome(
+        { drains: true, uses: ['percarbonate'] },
+        'Gold thread or a fine trim on it: a cold rinse, then a cleaner.',
+      ),
       'Red with soap is turmeric: rinse, and it is yellow again.',
       'Light bleaches it best.',
     ],

@@ -237,7 +237,7 @@ export const P = {
     pass(purpose, ['colourOxygenSoak', 'oxygenPouch'], {
       min,
       onlyIf: COLOUR_OXYGEN_IF,
-      expect: 'Take it out if its colour runs.',
+      expect: 'Out if its colour runs.',
       ...more,
     }),
   /** The wash of the round, hot and with oxygen in the drum. */

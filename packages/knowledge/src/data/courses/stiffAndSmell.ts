@@ -247,7 +247,7 @@ export const stiffAndSmell = [
             onlyIf: [C.sturdy, C.whiteOrFast],
             advice: [
               always('A fresh bath for each colour, and no oxygen bleach.', { bars: ['bleach'] }),
-              always('Take it out if its colour runs.'),
+              always('Out if its colour runs.'),
             ],
           }),
         ],

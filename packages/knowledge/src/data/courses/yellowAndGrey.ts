@@ -547,7 +547,7 @@ export const yellowAndGrey = [
     ],
     cause: 'Smoke, fire, candles, cooking; too long unwashed.',
     causeAction: ['Wash nets every three months.'],
-    garment: ['Shake it once.'],
+    garment: ['Shake it outdoors once.'],
     surfaceAtOnce: ['Vacuum, a centimetre off.'],
     donts: ['No brush, no damp cloth on soot.'],
     cloths: {

@@ -89,7 +89,7 @@ export const bathMethods: readonly Method[] = [
     harshness: 3,
     maxRounds: 2,
     washAfter: true,
-    notes: { apply: [always('Press the water through now and then.', { names: ['blot'] })] },
+    notes: { apply: [always('Press it through now and then.', { names: ['blot'] })] },
   },
   {
     ...BATH_DEFAULTS,
@@ -172,7 +172,7 @@ export const bathMethods: readonly Method[] = [
     notes: {
       dwell: [always('Keep it moving and watch the dye come off.')],
       rinse: [always('It foams for long: rinse until no foam comes.')],
-      dry: [always('Air dry outdoors; no dryer until the run is gone.', { names: ['tumble', 'dryIn'] })],
+      dry: [always('No dryer until the run is gone.', { names: ['tumble'] })],
     },
   },
   {
@@ -341,7 +341,7 @@ export const bathMethods: readonly Method[] = [
     maxRounds: 2,
     tempC: { min: 30, max: 40, prefer: 'hottest' },
     pH: { low: 7.5, high: 9 },
-    notes: { apply: [always('Press the water through now and then.', { names: ['blot'] })] },
+    notes: { apply: [always('Press it through now and then.', { names: ['blot'] })] },
   },
   {
     ...BATH_DEFAULTS,

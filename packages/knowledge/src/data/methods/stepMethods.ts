@@ -136,7 +136,7 @@ export const stepMethods: readonly Method[] = [
     dwellMin: { min: 5, max: 20, lookEvery: 5 },
     harshness: 3,
     maxRounds: 2,
-    notes: { apply: [always('Dab from the edge inwards.')] },
+    notes: { apply: [always('From the edge inwards.')] },
   },
   {
     ...SPOT,
