@@ -64,6 +64,8 @@ export interface FindingFacts {
   washLater: Record<string, never>;
   /** It is wanted within the hour or so: when to stop. */
   stopInTime: Record<string, never>;
+  /** The whole load has it: each kind of piece has a plan of its own. */
+  wholeLoad: Record<string, never>;
   /** What is sewn on at the side of the mark stays dry: only the place is worked on. */
   keepOffAside: Record<string, never>;
   /** Round one with its drying takes longer than there is time; `inPlace` where it cannot be worn or moved. */

@@ -70,7 +70,15 @@ const damageFindings = ({ marks }: PlanContext): Finding[] =>
     mark.damage ? [finding('noCleaningHelps', { markId: mark.id }, mark.sourceIds)] : [],
   );
 
-function unknownFindings({ facts, usual, item, knowledge, keepsOff }: PlanContext): Finding[] {
+/** What ran, melted or shed in the drum is on all that was in it. */
+const isWholeLoad = ({ marks, item, facts }: PlanContext): boolean =>
+  !item.surfaceOnly &&
+  marks.some(
+    ({ mark }) => mark.wholeLoad === 'always' || (mark.wholeLoad === 'allOver' && facts.size === 'allOver'),
+  );
+
+function unknownFindings(context: PlanContext): Finding[] {
+  const { facts, usual, item, knowledge, keepsOff } = context;
   const { piece } = facts;
   const fibresUnknown =
     piece.parts.length === 0 ||
@@ -80,6 +88,7 @@ function unknownFindings({ facts, usual, item, knowledge, keepsOff }: PlanContex
     return diagnosis && !isAnswered(diagnosis, facts.answers);
   });
   return [
+    ...(isWholeLoad(context) ? [finding('wholeLoad', {}, ['commonPractice'])] : []),
     ...(keepsOff ? [finding('keepOffAside', {}, ['commonPractice'])] : []),
     ...(usual ? [finding('usualTaken', { ...usual }, ['commonPractice', 'memory'])] : []),
     ...(fibresUnknown ? [finding('fibresUnknown', {})] : []),

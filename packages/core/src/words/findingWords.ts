@@ -157,6 +157,7 @@ const WORDS: Words = {
     'Too little time to wash and dry it. Press the place dry in a towel, with every product rinsed out; wash it within a day.',
   keepOffAside: () =>
     'Only the marked place gets wet: its trim, border or patches stay out of it, covered and dry. A splash on them: a barely damp cloth, dried at once.',
+  wholeLoad: () => 'A whole load: whites, colours and fine fibres each have a plan of their own.',
   stopInTime: () =>
     'Stop a quarter of an hour before, and leave it dry. Cover what is left: a scarf, a brooch, a bowl on the table. The rest is for another day.',
   notInTime: ({ readyInMin, likelyMin, inPlace }) =>

@@ -79,6 +79,7 @@ export const everydayMarks: readonly Mark[] = listed([
   {
     ...plain,
     id: 'crayon',
+    wholeLoad: 'allOver',
     name: 'wax crayon',
     aliases: ['crayon', 'crayons', 'melted crayon', 'wax crayons'],
     kind: 'mark',
@@ -113,6 +114,7 @@ export const everydayMarks: readonly Mark[] = listed([
   {
     ...plain,
     id: 'fluff',
+    wholeLoad: 'always',
     name: 'paper tissue, lint or hair',
     aliases: [
       ...['tissue', 'paper tissue', 'tissue in the wash', 'paper handkerchief', 'kitchen paper in the wash'],

@@ -240,6 +240,7 @@ export const marks: readonly Mark[] = [
   {
     ...plain,
     id: 'dyeRun',
+    wholeLoad: 'always',
     name: 'dye run from another piece',
     number: 'one',
     aliases: [
@@ -749,6 +750,7 @@ export const marks: readonly Mark[] = [
   {
     ...plain,
     id: 'lipstick',
+    wholeLoad: 'allOver',
     name: 'lipstick',
     aliases: ['lip balm', 'lip gloss', 'lip salve'],
     kind: 'mark',

@@ -50,6 +50,8 @@ export const Mark = z.strictObject({
   name: z.string(),
   /** How it is counted: ink, a scorch, sweets. */
   number: z.enum(MARK_NUMBERS),
+  /** A whole load has it: always, or where it is all over the piece. Each kind of piece then has a plan of its own. */
+  wholeLoad: z.enum(['always', 'allOver']).optional(),
   aliases: z.array(z.string()),
   kind: TroubleKind,
   components: z.array(z.strictObject({ componentId: Id, weight: z.number().positive().max(1) })).min(1),

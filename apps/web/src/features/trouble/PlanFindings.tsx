@@ -44,6 +44,7 @@ const ELSEWHERE: readonly Finding['code'][] = [
   'worthBuying',
   'sizeAssumed',
   'usualTaken',
+  'wholeLoad',
 ];
 
 /** Remarks to keep in mind, that change nothing the hand does. */

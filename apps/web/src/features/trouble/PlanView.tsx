@@ -12,6 +12,7 @@ import { losers } from './passView';
 import { AssumedUsual } from './plan/AssumedUsual';
 import { LABEL_FIRST } from './plan/Foot';
 import { LeftOutLine } from './plan/LeftOutLine';
+import { LoadKinds } from './plan/LoadKinds';
 import { NextRound } from './plan/NextRound';
 import { RoundLadder } from './plan/RoundLadder';
 import { RuledOut } from './RuledOut';
@@ -41,6 +42,7 @@ export function PlanView({ plan, run, nowMs, pieceId, troubleId, catalogue, onFa
     <Box>
       <PlanFindings plan={plan} />
       {plan.rounds.length === 0 && !nobody && <NotAtHome facts={plan.facts} catalogue={catalogue} />}
+      {run === undefined && <LoadKinds plan={plan} onFacts={onFacts} />}
       {plan.rounds.length > 0 && run === undefined && <AssumedUsual plan={plan} onFacts={onFacts} />}
       <LeftOutLine facts={plan.facts} onFacts={onFacts} />
       {plan.rounds.map((round) =>

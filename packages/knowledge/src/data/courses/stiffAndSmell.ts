@@ -313,15 +313,7 @@ export const stiffAndSmell = [
       }),
       synthetic: synthetic({
         first: [
-          P.vinegarSoak('smell', {
-            expect: 'Just covered; white vinegar.',
-            onlyIf: [C.smellOfDays],
-            main: true,
-          }),
-          P.enzymeSoak([60, 120], {
-            optional: true,
-            onlyIf: [C.monthsOrBack],
-          }),
+          P.enzymeSoak([60, 120], { ways: ['bioSoak', 'enzymeSoakBath'], main: true }),
           P.oxygen('smell', [60, 240], [30, 40], { main: true }),
         ],
         wash: {
@@ -330,7 +322,6 @@ export const stiffAndSmell = [
           extra: [],
         },
         second: [
-          P.suds('fat', { min: [15, 20] }),
           P.removerSoak({ onlyIf: [C.smellLeft], main: true }),
           P.longEnzymeSoak({ min: [240, 480] }),
         ],
