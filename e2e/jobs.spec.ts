@@ -104,7 +104,7 @@ const JOBS: readonly (readonly [string, Told, readonly string[]])[] = [
   [
     'wee on the mattress, today',
     { wetness: 'still wet', also: ['red wine'] },
-    ['dryVacuum', 'coldBlot', 'vinegarDetergentBlot'],
+    ['coldBlot', 'vinegarDetergentBlot'],
   ],
   [
     'own trim has run into the white dress',

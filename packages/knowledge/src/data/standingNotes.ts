@@ -109,6 +109,12 @@ export const END_TEXTS: Readonly<Record<CourseEnd, string>> = {
   noHomeMethod: 'Nothing at home helps here.',
 };
 
+/** An end that says whose work it is. */
+export const NAMES_A_TRADE =
+  /cleaner|professional|conservator|extraction|dyer|dyeing|\bfirm\b|hatter|maker|valeter|controller|wash-house|reweav|refinish|recolour|restor/i;
+/** Before an end that gives the reason alone. */
+export const FOR_A_CLEANER = 'For a cleaner: ';
+
 /** Pieces that are not taken to a cleaner: what stays in them is accepted. Common practice, no source. */
 export const NOT_FOR_A_CLEANER: readonly string[] = [
   'softToy',

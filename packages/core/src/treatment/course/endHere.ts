@@ -1,4 +1,11 @@
-import { type ClothCourse, CONSERVATOR_END, END_TEXTS, NOT_FOR_A_CLEANER } from '@feverfew/knowledge';
+import {
+  type ClothCourse,
+  CONSERVATOR_END,
+  END_TEXTS,
+  FOR_A_CLEANER,
+  NAMES_A_TRADE,
+  NOT_FOR_A_CLEANER,
+} from '@feverfew/knowledge';
 import type { PlanContext } from '../case/planContext.js';
 import { sayable } from '../case/sayable.js';
 import type { End } from '../plan/round.js';
@@ -16,8 +23,13 @@ export function endHere(markId: string, given: ClothCourse, context: PlanContext
   if (!frail && next === 'professional' && NOT_FOR_A_CLEANER.includes(context.item.id))
     return { markId, rounds, next: 'accept', text: END_TEXTS.accept };
   const said = sayable(notes, context, { unwetted: false, bars: context.barred });
-  return { markId, rounds, next, text: said.join(' ') || END_TEXTS[next] };
+  const text = said.join(' ') || END_TEXTS[next];
+  return { markId, rounds, next, text: next === 'professional' ? byTrade(text) : text };
 }
+
+/** Says whose work it is where the reason alone does not. */
+const byTrade = (text: string): string =>
+  NAMES_A_TRADE.test(text) ? text : `${FOR_A_CLEANER}${text.charAt(0).toLowerCase()}${text.slice(1)}`;
 
 /** Where no course speaks of such a piece: what was worked out is all there is. */
 export const endOfNone = (markId: string): End => ({

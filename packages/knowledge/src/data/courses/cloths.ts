@@ -160,13 +160,5 @@ export const honest = (next: End['next'], ...why: Line[]): ClothCourse => ({
   next,
   why: lines(does, why),
 });
-/** Words by which a reader knows whose work it is. */
-const TRADE =
-  /cleaner|professional|conservator|extraction|dyer|dyeing|\bfirm\b|hatter|maker|valeter|controller|wash-house|reweav|refinish|recolour|restor/i;
-const lower = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
-/** Says whose work it is where the reason alone does not. */
-const named = (text: string): string => (TRADE.test(text) ? text : `For a cleaner: ${lower(text)}`);
-const ofTrade = (line: Line): Line =>
-  typeof line === 'string' ? named(line) : { ...line, text: named(line.text) };
 /** It is for a professional, and why. */
-export const cleaner = (...why: Line[]): ClothCourse => honest('professional', ...why.map(ofTrade));
+export const cleaner = (...why: Line[]): ClothCourse => honest('professional', ...why);

@@ -123,6 +123,12 @@ export const C = {
   driedOrOld: condition('isDriedOrOld', 'it has dried in or is old', [{ wet: false }, OLDER]),
   smellsOrOld: condition('smellsOrIsOld', 'it smells, or is a day old', [OLDER]),
   dampSmellOrOld: condition('dampSmellOrOld', 'it is old, or smells damp', [OLDER]),
+  smellOfDays: condition('smellOfDays', 'it has smelled for days, and comes back as soon as it is warm', [
+    OLDER,
+  ]),
+  monthsOrBack: condition('monthsOrBack', 'it is months old, or comes back when warm', [
+    { ages: ['weeks', 'months'] },
+  ]),
   allOver: condition('isAllOver', 'it is all over the piece', [{ allOver: true }]),
   notAllOver: condition('isNotAllOver', 'it is not all over the piece', [{ notAllOver: true }]),
   mudAllOver: onlyWhenKnown('isMudAllOver', 'mud is all over it', [{ allOver: true, markIds: ['mud'] }]),

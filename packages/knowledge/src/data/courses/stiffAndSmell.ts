@@ -313,7 +313,15 @@ export const stiffAndSmell = [
       }),
       synthetic: synthetic({
         first: [
-          P.enzymeSoak([60, 120], { ways: ['bioSoak', 'enzymeSoakBath'], main: true }),
+          P.vinegarSoak('smell', {
+            expect: 'Just covered; white vinegar.',
+            onlyIf: [C.smellOfDays],
+            main: true,
+          }),
+          P.enzymeSoak([60, 120], {
+            optional: true,
+            onlyIf: [C.monthsOrBack],
+          }),
           P.oxygen('smell', [60, 240], [30, 40], { main: true }),
         ],
         wash: {
@@ -322,6 +330,7 @@ export const stiffAndSmell = [
           extra: [],
         },
         second: [
+          P.suds('fat', { min: [15, 20] }),
           P.removerSoak({ onlyIf: [C.smellLeft], main: true }),
           P.longEnzymeSoak({ min: [240, 480] }),
         ],
