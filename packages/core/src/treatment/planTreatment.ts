@@ -39,7 +39,8 @@ export function planTreatment(
   const { frame } = start;
   if (!start.context) return { ...frame, ...nothingToTreat(start) };
   const context = onItsPlace(start.context) ?? start.context;
-  const laid = layOut(context, afterWaterTest(context));
+  const tested = afterWaterTest(start.context);
+  const laid = layOut(context, tested && (onItsPlace(tested) ?? tested));
   const assessments = assessRelevant(context);
   const view = cupboardView(assessments);
   return {

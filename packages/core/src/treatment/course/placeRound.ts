@@ -59,8 +59,9 @@ export function withWash(
     const gain = gainOf(gone, goneAfter(added(worked, own), context));
     const takes = goneAfter(own, context);
     const isIdle = gain < LEAST_GAIN || (one.phase !== 'wash' && middle(takes.all) < WORTH_A_STEP);
-    const prepares = gain < LEAST_GAIN || (isIdle && mayPrepare(asked, passes, context));
-    if (least !== null && (isIdle || gain < least) && !mayPrepare(asked, passes, context)) {
+    const makesWay = mayPrepare(asked, passes, context);
+    const prepares = gain < LEAST_GAIN || (isIdle && makesWay);
+    if (least !== null && (isIdle || gain < least) && !makesWay) {
       const onlyPrepares = asked && [...PREPARING, 'solventLeft'].includes(asked.purpose);
       if (!onlyPrepares)
         notUsed.push({

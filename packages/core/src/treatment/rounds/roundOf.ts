@@ -1,4 +1,3 @@
-import type { Note } from '@feverfew/knowledge';
 import type { InRound } from '../actions/actionsInput.js';
 import { recipeRemarks } from '../actions/recipeRemarks.js';
 import { dampPasses, roundActions } from '../actions/roundActions.js';
@@ -100,11 +99,10 @@ function passOf(
       ...tagCheck(placed, before, context, number),
       ...checksOf(placed, before, actions, context, number),
     ],
-    advice: sayable(
-      placed.phase === 'wash' ? adviceOfWash(placed, context) : (words?.advice ?? []),
-      context,
-      NO_MOMENT,
-    ),
+    advice:
+      placed.phase === 'wash'
+        ? adviceOfWash(placed, context)
+        : sayable(words?.advice ?? [], context, NO_MOMENT),
     stop: words?.stop ?? null,
     expect: words?.expect ?? null,
     opensAfterTest: placed.opensAfterTest,
@@ -125,10 +123,11 @@ function passOf(
   };
 }
 
-/** What the courses say first of the wash; a position's line comes at the tub. */
-function adviceOfWash({ eligible, extra }: Placed, context: PlanContext): readonly Note[] {
+/** The first line of the courses on the wash that may be said here; a position's line comes at the tub. */
+function adviceOfWash({ eligible, extra }: Placed, context: PlanContext): readonly string[] {
   const ofPositions = drumNotes(eligible, context).map(({ note }) => note);
-  return extra.filter((note) => !ofPositions.includes(note)).slice(0, 1);
+  const ofCourses = extra.filter((note) => !ofPositions.includes(note));
+  return sayable(ofCourses, context, NO_MOMENT).slice(0, 1);
 }
 
 /** Wet goes of a round on what cannot be rinsed through, the plain passes between them counted. */
