@@ -25,6 +25,7 @@ const ROOMS = {
   effect: ['quantity', 'bath'],
 
   trouble: GROUND,
+  sentence: [...GROUND, 'trouble'],
   envelope: [...GROUND, 'trouble'],
   gates: GROUND,
   evidence: [...GROUND, 'effect', 'trouble'],

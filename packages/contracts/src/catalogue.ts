@@ -65,6 +65,8 @@ export const Catalogue = z
     cautions: Knowledge.shape.cautions,
     signs: Knowledge.shape.signs,
     words: Knowledge.shape.words,
+    typedWords: Knowledge.shape.typedWords,
+    wordsAsTyped: Knowledge.shape.wordsAsTyped,
     dangers: Knowledge.shape.dangers,
     sources: Knowledge.shape.sources,
   })

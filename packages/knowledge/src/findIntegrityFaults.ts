@@ -8,7 +8,7 @@ import { rateFaults } from './rateFaults.js';
 import { safetyFaults } from './safetyFaults.js';
 import { washingFaults } from './washingFaults.js';
 
-type Family = Exclude<keyof Knowledge, 'version'>;
+type Family = Exclude<keyof Knowledge, 'version' | 'wordsAsTyped'>;
 const FAMILIES: readonly Family[] = [
   'sources',
   'fibres',
@@ -40,6 +40,7 @@ const FAMILIES: readonly Family[] = [
   'programmeDefaults',
   'waterLeft',
   'words',
+  'typedWords',
   'dangers',
 ];
 

@@ -50,6 +50,7 @@ export { MARK_NUMBERS, type Mark, type SoilComponent } from './schema/soil.js';
 export type { Source } from './schema/source.js';
 export type { AcidSystem, Substance } from './schema/substance.js';
 export type { Substitution } from './schema/substitution.js';
+export { TYPED_KINDS, type TypedKind, type TypedWord } from './schema/typed.js';
 export { UPKEEP_KINDS, type Upkeep, WEAR_COUNTS, type WearRule } from './schema/upkeep.js';
 export type { UsualPiece, UsualTag } from './schema/usual.js';
 export * from './schema/vocabulary.js';

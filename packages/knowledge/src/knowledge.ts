@@ -14,6 +14,7 @@ import { Mark, SoilComponent } from './schema/soil.js';
 import { Source } from './schema/source.js';
 import { AcidSystem, Substance } from './schema/substance.js';
 import { Substitution } from './schema/substitution.js';
+import { TypedWord } from './schema/typed.js';
 import { Upkeep, WearRule } from './schema/upkeep.js';
 import { UsualPiece } from './schema/usual.js';
 import { ClothKind, Hygiene, KeptFromDrum, ProgrammeDefault, WaterLeft } from './schema/washing.js';
@@ -55,6 +56,10 @@ export const Knowledge = z.strictObject({
   programmeDefaults: z.array(ProgrammeDefault),
   waterLeft: z.array(WaterLeft),
   words: z.array(Word),
+  /** Words of typed sentences that are no names, and what each tells. */
+  typedWords: z.array(TypedWord),
+  /** Everyday words that are read as typed, never as a slip in another. */
+  wordsAsTyped: z.array(z.string()),
   /** What is no matter of cleaning, or not first: fixed texts. */
   dangers: z.array(Danger),
 });

@@ -19,6 +19,8 @@ import { signs } from './data/signs.js';
 import { sources } from './data/sources.js';
 import { acidSystems, substances } from './data/substances.js';
 import { substitutions } from './data/substitutions.js';
+import { SPOKEN_AGENTS, SPOKEN_FIBRES, SPOKEN_ITEMS, SPOKEN_MARKS } from './data/typed/spokenNames.js';
+import { typedWords, WORDS_AS_TYPED } from './data/typed/typedWords.js';
 import { upkeep, wearRules } from './data/upkeep.js';
 import { usualPieces } from './data/usualPieces.js';
 import { clothKinds, hygienes, keptFromDrum, programmeDefaults, waterLeft } from './data/washing.js';
@@ -37,17 +39,17 @@ export function loadKnowledge(): Knowledge {
   const knowledge = Knowledge.parse({
     version: KNOWLEDGE_VERSION,
     sources,
-    fibres,
-    items,
+    fibres: withSpoken(fibres, SPOKEN_FIBRES),
+    items: withSpoken(items, SPOKEN_ITEMS),
     parts,
     components,
     rates,
-    marks,
+    marks: withSpoken(marks, SPOKEN_MARKS),
     courses,
     checks: namedChecks,
     acidSystems,
     substances,
-    agents,
+    agents: withSpoken(agents, SPOKEN_AGENTS),
     methods,
     forbiddenPairs,
     cautions,
@@ -67,9 +69,24 @@ export function loadKnowledge(): Knowledge {
     programmeDefaults,
     waterLeft,
     words,
+    typedWords,
+    wordsAsTyped: WORDS_AS_TYPED,
     dangers: [...contaminants, ...protectivePieces, ...hygiene],
   });
   const faults = findIntegrityFaults(knowledge);
   if (faults.length > 0) throw new Error(`Knowledge is not whole:\n${faults.join('\n')}`);
   return knowledge;
+}
+
+/** Records with the names people type for them beside those they have. */
+function withSpoken<T extends { readonly id: string; readonly aliases: readonly string[] }>(
+  records: readonly T[],
+  spoken: Readonly<Record<string, string>>,
+): T[] {
+  const unknown = Object.keys(spoken).filter((id) => !records.some((record) => record.id === id));
+  if (unknown.length > 0) throw new Error(`Spoken names for what is not there: ${unknown.join(', ')}`);
+  return records.map((record) => ({
+    ...record,
+    aliases: [...new Set([...record.aliases, ...(spoken[record.id]?.split('; ') ?? [])])],
+  }));
 }

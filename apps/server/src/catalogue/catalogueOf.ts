@@ -74,6 +74,8 @@ export function catalogueOf(knowledge: Knowledge): Catalogue {
     cautions: knowledge.cautions,
     signs: knowledge.signs,
     words: knowledge.words,
+    typedWords: knowledge.typedWords,
+    wordsAsTyped: knowledge.wordsAsTyped,
     dangers: knowledge.dangers,
     sources: knowledge.sources,
   };

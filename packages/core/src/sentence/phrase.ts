@@ -1,0 +1,73 @@
+import type { TypedKind } from '@feverfew/knowledge';
+import type { Span } from './findSpans.js';
+import type { Token } from './tokens.js';
+
+/** A sentence taken apart: its words, and the phrases found among them in their order. */
+export interface Parsed {
+  readonly text: string;
+  readonly tokens: readonly Token[];
+  readonly spans: readonly Span[];
+  /** Phrases turned round by a "not" before them. */
+  readonly denied: ReadonlySet<Span>;
+}
+
+/** The value a phrase has if it is of this kind. */
+export const valueOf = (span: Span | undefined, kind: TypedKind): string | undefined =>
+  span?.meanings.find((meaning) => meaning.kind === kind)?.value;
+
+export const isOf = (span: Span | undefined, kind: TypedKind, value?: string): boolean =>
+  span?.meanings.some((one) => one.kind === kind && (value === undefined || one.value === value)) ?? false;
+
+/** Phrases of a kind that are not denied. */
+export const ofKind = ({ spans, denied }: Parsed, kind: TypedKind): Span[] =>
+  spans.filter((span) => isOf(span, kind) && !denied.has(span));
+
+/** The words of a phrase, as typed. */
+export function textOf({ text, tokens }: Parsed, { from, to }: Pick<Span, 'from' | 'to'>): string {
+  return text.slice(tokens[from]?.from ?? 0, tokens[to - 1]?.to ?? 0);
+}
+
+export const clauseOf = ({ tokens }: Parsed, { from }: Span): number => tokens[from]?.clause ?? 0;
+
+/** The phrase that ends where this one begins, or with at most so many unread words between. */
+export const before = ({ spans }: Parsed, span: Span, gap = 0): Span | undefined =>
+  [...spans].reverse().find(({ to }) => to <= span.from && span.from - to <= gap);
+
+/** The phrase that begins where this one ends, or with at most so many unread words between. */
+export const after = ({ spans }: Parsed, span: Span, gap = 0): Span | undefined =>
+  spans.find(({ from }) => from >= span.to && from - span.to <= gap);
+
+/** Where a phrase stands, for a fact read from it. */
+export const placeOf = (parsed: Parsed, span: Pick<Span, 'from' | 'to'>) => ({
+  text: textOf(parsed, span),
+  from: parsed.tokens[span.from]?.from ?? 0,
+  to: parsed.tokens[span.to - 1]?.to ?? 0,
+});
+
+/** Names of records: what a "not" or a "tried" may be about. */
+const SAID_OF: readonly TypedKind[] = [
+  'mark',
+  'item',
+  'fibre',
+  'make',
+  'heat',
+  'wetness',
+  'label',
+  'agent',
+  'colour',
+];
+/** Words that may stand between a "not" and what it denies: "not really wool". */
+const BETWEEN = 2;
+
+/** Phrases that stand behind a "not". */
+export function deniedIn(tokens: readonly Token[], spans: readonly Span[]): ReadonlySet<Span> {
+  const denied = new Set<Span>();
+  for (const [place, span] of spans.entries()) {
+    if (!isOf(span, 'cue', 'not')) continue;
+    const next = spans.slice(place + 1).find((one) => SAID_OF.some((kind) => isOf(one, kind)));
+    const isNear =
+      next && next.from - span.to <= BETWEEN && tokens[next.from]?.clause === tokens[span.from]?.clause;
+    if (isNear) denied.add(next);
+  }
+  return denied;
+}

@@ -1,0 +1,101 @@
+import { toTenth } from '../quantity/rounding.js';
+import type { FibreShare } from '../textile/piece.js';
+import type { Span } from './findSpans.js';
+import { before, isOf, ofKind, type Parsed, valueOf } from './phrase.js';
+
+export interface FoundFibre {
+  readonly span: Span;
+  readonly fibreId: string;
+  /** Percent of the cloth; null = not told. */
+  readonly sharePct: number | null;
+  /** It was told of the lining. */
+  readonly isLining: boolean;
+}
+
+/** Words that may stand between two fibres of one blend. */
+const BLEND_GAP = 2;
+
+/** The fibres of a sentence that are told of one cloth: the first that stand together. */
+export function fibresIn(parsed: Parsed): readonly FoundFibre[] {
+  const spans = ofKind(parsed, 'fibre').filter((span) => !isOf(span, 'mark') && !isPiece(parsed, span));
+  return spans
+    .map((span): FoundFibre => {
+      const number = parsed.tokens[span.from - 1]?.count ?? null;
+      const later = parsed.tokens[span.to]?.count ?? null;
+      const share = number ?? (spans.length > 1 ? later : null);
+      const isLining =
+        isOf(parsed.spans[parsed.spans.indexOf(span) + 1], 'place', 'lining') ||
+        /lining/i.test(parsed.text.slice(parsed.tokens[span.from]?.from, parsed.tokens[span.to - 1]?.to));
+      return {
+        span,
+        fibreId: valueOf(span, 'fibre') ?? '',
+        sharePct: share !== null && share >= 1 && share <= 100 ? share : null,
+        isLining,
+      };
+    })
+    .filter(
+      ({ fibreId }, at, all) =>
+        fibreId !== 'unknownFibre' && all.findIndex((one) => one.fibreId === fibreId) === at,
+    );
+}
+
+/** "Canvas" alone is an awning, "jersey" alone a shirt: no fibre is told. */
+const isPiece = (parsed: Parsed, span: Span): boolean =>
+  isOf(span, 'item') && ofKind(parsed, 'item').every((one) => one === span) && !isOf(span, 'item', 'jeans');
+
+/** Those of one blend: side by side, or with "and" or "mix" between. */
+export function blendOf(found: readonly FoundFibre[]): readonly FoundFibre[] {
+  const [first, ...rest] = found;
+  if (!first) return [];
+  const blend = [first];
+  for (const one of rest) {
+    const last = blend.at(-1);
+    if (last && one.span.from - last.span.to <= BLEND_GAP && !one.isLining) blend.push(one);
+  }
+  return blend;
+}
+
+/** Shares of 100; those not told share what is left. Stretch fibres are a few percent. */
+export function sharesOf(blend: readonly FoundFibre[], usual: readonly FibreShare[]): readonly FibreShare[] {
+  const [only] = blend;
+  if (only && blend.length === 1 && only.fibreId === 'elastane' && only.sharePct === null) {
+    const [main] = usual.filter(({ fibreId }) => fibreId !== 'elastane');
+    if (main)
+      return [
+        { fibreId: main.fibreId, sharePct: 95 },
+        { fibreId: 'elastane', sharePct: 5 },
+      ];
+  }
+  const told = blend.reduce((sum, { sharePct }) => sum + (sharePct ?? 0), 0);
+  const open = blend.filter(({ sharePct }) => sharePct === null);
+  if (told > 100 || (open.length === 0 && told !== 100)) return equal(blend);
+  const isStretch = ({ fibreId }: FoundFibre) => fibreId === 'elastane';
+  const stretch = open.filter(isStretch).length;
+  const left = 100 - told - (open.length > stretch ? 5 * stretch : 0);
+  return blend.map((one) => ({
+    fibreId: one.fibreId,
+    sharePct:
+      one.sharePct ??
+      (isStretch(one) && open.length > stretch
+        ? 5
+        : toTenth(left / Math.max(1, open.length - (open.length > stretch ? stretch : 0)))),
+  }));
+}
+
+const equal = (blend: readonly FoundFibre[]): FibreShare[] =>
+  blend.map(({ fibreId }) => ({ fibreId, sharePct: toTenth(100 / blend.length) }));
+
+/** "Not sure if linen or cotton", "polyester I think". */
+export function isUnsure(parsed: Parsed, fibres: readonly FoundFibre[]): boolean {
+  const [first] = fibres;
+  const last = fibres.at(-1);
+  if (!first || !last) return false;
+  const isNear = (span: Span) => span.to <= first.span.from && first.span.from - span.to <= 1;
+  return (
+    parsed.spans.some(
+      (span) =>
+        isOf(span, 'cue', 'unsure') &&
+        (isNear(span) || (span.from >= last.span.to && span.from - last.span.to <= 1)),
+    ) || isOf(before(parsed, first.span, 1), 'cue', 'unsure')
+  );
+}
