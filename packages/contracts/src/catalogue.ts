@@ -67,6 +67,7 @@ export const Catalogue = z
     words: Knowledge.shape.words,
     typedWords: Knowledge.shape.typedWords,
     wordsAsTyped: Knowledge.shape.wordsAsTyped,
+    namesOnlySearched: Knowledge.shape.namesOnlySearched,
     dangers: Knowledge.shape.dangers,
     sources: Knowledge.shape.sources,
   })

@@ -8,7 +8,7 @@ import { rateFaults } from './rateFaults.js';
 import { safetyFaults } from './safetyFaults.js';
 import { washingFaults } from './washingFaults.js';
 
-type Family = Exclude<keyof Knowledge, 'version' | 'wordsAsTyped'>;
+type Family = Exclude<keyof Knowledge, 'version' | 'wordsAsTyped' | 'namesOnlySearched'>;
 const FAMILIES: readonly Family[] = [
   'sources',
   'fibres',

@@ -60,6 +60,8 @@ export const Knowledge = z.strictObject({
   typedWords: z.array(TypedWord),
   /** Everyday words that are read as typed, never as a slip in another. */
   wordsAsTyped: z.array(z.string()),
+  /** Names that are found by the word search and are not read in a sentence. */
+  namesOnlySearched: z.array(z.string()),
   /** What is no matter of cleaning, or not first: fixed texts. */
   dangers: z.array(Danger),
 });

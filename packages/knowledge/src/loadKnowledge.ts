@@ -20,7 +20,7 @@ import { sources } from './data/sources.js';
 import { acidSystems, substances } from './data/substances.js';
 import { substitutions } from './data/substitutions.js';
 import { SPOKEN_AGENTS, SPOKEN_FIBRES, SPOKEN_ITEMS, SPOKEN_MARKS } from './data/typed/spokenNames.js';
-import { typedWords, WORDS_AS_TYPED } from './data/typed/typedWords.js';
+import { NAMES_ONLY_SEARCHED, typedWords, WORDS_AS_TYPED } from './data/typed/typedWords.js';
 import { upkeep, wearRules } from './data/upkeep.js';
 import { usualPieces } from './data/usualPieces.js';
 import { clothKinds, hygienes, keptFromDrum, programmeDefaults, waterLeft } from './data/washing.js';
@@ -71,6 +71,7 @@ export function loadKnowledge(): Knowledge {
     words,
     typedWords,
     wordsAsTyped: WORDS_AS_TYPED,
+    namesOnlySearched: NAMES_ONLY_SEARCHED,
     dangers: [...contaminants, ...protectivePieces, ...hygiene],
   });
   const faults = findIntegrityFaults(knowledge);

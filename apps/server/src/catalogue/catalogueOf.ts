@@ -76,6 +76,7 @@ export function catalogueOf(knowledge: Knowledge): Catalogue {
     words: knowledge.words,
     typedWords: knowledge.typedWords,
     wordsAsTyped: knowledge.wordsAsTyped,
+    namesOnlySearched: knowledge.namesOnlySearched,
     dangers: knowledge.dangers,
     sources: knowledge.sources,
   };

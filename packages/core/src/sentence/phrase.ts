@@ -1,5 +1,6 @@
 import type { TypedKind } from '@feverfew/knowledge';
 import type { Span } from './findSpans.js';
+import type { Meaning } from './phraseBook.js';
 import type { Token } from './tokens.js';
 
 /** A sentence taken apart: its words, and the phrases found among them in their order. */
@@ -7,12 +8,14 @@ export interface Parsed {
   readonly text: string;
   readonly tokens: readonly Token[];
   readonly spans: readonly Span[];
+  /** What a word means by itself, also inside a longer name: "wool" in "wool rug". */
+  readonly alone: (stem: string) => readonly Meaning[];
   /** Phrases turned round by a "not" before them. */
   readonly denied: ReadonlySet<Span>;
 }
 
 /** The value a phrase has if it is of this kind. */
-export const valueOf = (span: Span | undefined, kind: TypedKind): string | undefined =>
+export const valueIn = (span: Span | undefined, kind: TypedKind): string | undefined =>
   span?.meanings.find((meaning) => meaning.kind === kind)?.value;
 
 export const isOf = (span: Span | undefined, kind: TypedKind, value?: string): boolean =>
@@ -70,4 +73,14 @@ export function deniedIn(tokens: readonly Token[], spans: readonly Span[]): Read
     if (isNear) denied.add(next);
   }
   return denied;
+}
+
+/** Words of this kind inside the names of other phrases: the wool of a wool rug. */
+export function insideOf(parsed: Parsed, span: Span, kind: TypedKind): Span[] {
+  if (span.to - span.from < 2) return [];
+  return parsed.tokens.slice(span.from, span.to).flatMap(({ stem }, at) => {
+    const meanings = parsed.alone(stem).filter((one) => one.kind === kind);
+    const from = span.from + at;
+    return meanings.length > 0 ? [{ from, to: from + 1, meanings, slips: 0 }] : [];
+  });
 }

@@ -19,6 +19,8 @@ export interface SentenceCatalogue {
   readonly agents: readonly Named[];
   readonly typedWords: readonly TypedWord[];
   readonly wordsAsTyped: readonly string[];
+  /** Names the word search alone knows; "leather=fibre" is read, but only as a fibre. */
+  readonly namesOnlySearched: readonly string[];
 }
 
 /** What a phrase may mean. */
@@ -36,32 +38,13 @@ export interface PhraseNode {
 export interface PhraseBook {
   readonly root: PhraseNode;
   readonly words: ReadonlySet<string>;
+  /** What a word means by itself. */
+  readonly alone: (stem: string) => readonly Meaning[];
   /** Words a slip may have been made in, by their first letter. */
   readonly slips: ReadonlyMap<string, readonly string[]>;
   readonly asTyped: ReadonlySet<string>;
 }
 
-/** Names that mean a record only in the word search: in a sentence they are something else far more often. */
-const NOT_ALONE = new Set(
-  (
-    'pink run iron size finish cut bark pitch trunk loft attic leaf stock rim dull grey yellow orange bleed co li ha ju cv vi ac ca wo wv ' +
-    'ws se pl pa pan pc el ea pp ra si cc cup md ma mac pe pu ar cl me pl wm wp wa kp cly cta cmd mtf clf pla stretch duck fur slip lead bed ' +
-    'unknown some mark spot stain leather cream residue jersey canvas drill twill lawn line plum port fat chain coat stool stuff coconut hang sink 5 3 70'
-  ).split(' '),
-);
-/** … but these say what they say. */
-const ALONE_AS: Readonly<Record<string, string>> = {
-  leather: 'fibre',
-  canvas: 'item',
-  coat: 'item',
-  bed: 'item',
-  plum: 'mark',
-  cream: 'mark',
-  fat: 'mark',
-  stretch: 'fibre',
-  slip: 'item',
-  jersey: 'item',
-};
 /** Shorter words are not mended: too many are one letter apart. */
 const LEAST_MENDED = 4;
 
@@ -86,12 +69,17 @@ function gather(catalogue: SentenceCatalogue): PhraseBook {
     if (meaning.kind !== 'cue' && meaning.kind !== 'else')
       for (const stem of stems) if (stem.length >= LEAST_MENDED) mended.add(stem);
   };
+  const onlyAs = new Map(
+    catalogue.namesOnlySearched.map((entry) => {
+      const [name = '', kind = ''] = entry.split('=');
+      return [stemsOfName(name).join(' '), kind];
+    }),
+  );
   const addNamed = (kind: TypedKind, records: readonly Named[]) => {
     for (const { id, name, aliases } of records)
       for (const phrase of [...alternativesOf(name), ...aliases]) {
-        const [only, ...more] = stemsOfName(phrase);
-        const isAlone = more.length === 0 && only !== undefined && NOT_ALONE.has(only);
-        if (!isAlone || ALONE_AS[only] === kind) add(phrase, { kind, value: id });
+        const only = onlyAs.get(stemsOfName(phrase).join(' '));
+        if (only === undefined || only === kind) add(phrase, { kind, value: id });
       }
   };
   addNamed('mark', catalogue.marks);
@@ -110,7 +98,13 @@ function gather(catalogue: SentenceCatalogue): PhraseBook {
   walk(root);
   const slips = new Map<string, string[]>();
   for (const word of mended) slips.set(word.charAt(0), [...(slips.get(word.charAt(0)) ?? []), word]);
-  return { root, words, slips, asTyped: new Set(catalogue.wordsAsTyped.flatMap(stemsOfName)) };
+  return {
+    root,
+    words,
+    alone: (stem) => root.next.get(stem)?.meanings ?? [],
+    slips,
+    asTyped: new Set(catalogue.wordsAsTyped.flatMap(stemsOfName)),
+  };
 }
 
 function place(root: PhraseNode, stems: readonly string[], meaning: Meaning): void {
@@ -124,11 +118,12 @@ function place(root: PhraseNode, stems: readonly string[], meaning: Meaning): vo
     node.meanings.push(meaning);
 }
 
-/** "sweat, fresh" is called sweat; "white wine or cider" is called either. */
-export const alternativesOf = (name: string): string[] =>
-  [name, ...(name.split(/[,(]/)[0] ?? name).split(/ or /).map((one) => one.trim())].filter(
-    (one) => one !== '',
-  );
+/** "Sweat, fresh" is called sweat; "shirt or blouse" is called either, "roller or roman blind" only the second. */
+function alternativesOf(name: string): string[] {
+  const either = (name.split(/[,(]/)[0] ?? name).split(/ or /).map((one) => one.trim());
+  const longest = Math.max(...either.map((one) => one.split(' ').length));
+  return [name, ...either.filter((one) => one !== '' && one.split(' ').length === longest)];
+}
 
 /** Every way a phrase may be said: "(gone|went) grey" is two, "(still|) wet" too. */
 function spelledOut(phrase: string): string[] {

@@ -1,5 +1,5 @@
 import type { Span } from './findSpans.js';
-import { before, isOf, ofKind, type Parsed, valueOf } from './phrase.js';
+import { before, isOf, ofKind, type Parsed, valueIn } from './phrase.js';
 
 /** How far a colour may stand before what it is the colour of, in words. */
 const AHEAD = 4;
@@ -32,7 +32,7 @@ export function clothColour(parsed: Parsed): { readonly span: Span; readonly val
   const told = ofKind(parsed, 'colour')
     // "Cream" by itself is food; before a piece it is a colour.
     .filter((span) => !isOf(span, 'mark') || colourOf(parsed, span) === 'cloth')
-    .map((span) => ({ span, of: colourOf(parsed, span), value: valueOf(span, 'colour') ?? 'unknown' }));
+    .map((span) => ({ span, of: colourOf(parsed, span), value: valueIn(span, 'colour') ?? 'unknown' }));
   const cloth = told.filter(({ of }) => of === 'cloth');
   const [first, second] = cloth;
   if (!first) return null;

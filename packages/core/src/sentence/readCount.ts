@@ -1,74 +1,70 @@
 import { isOf, type Parsed } from './phrase.js';
 import type { FoundItem } from './readItem.js';
 
-/** Kinds whose usual name is a plural. */
-const PLURAL_NAMES = new Set([
-  'curtain',
-  'linedCurtain',
-  'netCurtain',
-  'jeans',
-  'trousers',
-  'shorts',
-  'gloves',
-  'leatherGloves',
-  'socks',
-  'underwear',
-  'leggings',
-  'joggers',
-  'swimwear',
-  'shoes',
-  'blind',
-  'workwear',
-  'paddedShorts',
-  'periodPants',
-  'childNightwear',
-  'carpet',
-  'bathrobe',
-  'babyClothes',
-  'straps',
-  'uniformWhites',
-  'blanket',
-  'petticoat',
-]);
-const SHEETS = 'bedSheet';
-const MOST_BETWEEN = 3;
+/** How many pieces, and the words that say so. */
+export interface FoundCount {
+  readonly count: number | 'several';
+  readonly from: number;
+  readonly to: number;
+}
 
-/** How many pieces are told of: a number, `several`, or null. */
-export function countIn(
-  parsed: Parsed,
-  item: FoundItem | null,
-): { readonly count: number | 'several'; readonly from: number; readonly to: number } | null {
-  const pair = parsed.tokens.findIndex(
-    ({ stem }, at) => stem === 'pair' && (parsed.tokens[at - 1]?.count ?? 0) > 1,
-  );
-  if (pair > 0) return { count: parsed.tokens[pair - 1]?.count ?? 2, from: pair - 1, to: pair + 1 };
-  if (item) {
-    const { span, itemId } = item;
-    for (let at = span.from - 1; at >= Math.max(0, span.from - MOST_BETWEEN); at -= 1) {
-      const count = parsed.tokens[at]?.count ?? null;
-      const isWhole = count !== null && Number.isInteger(count) && count >= 2 && count <= 50;
-      const isFree = !parsed.spans.some(
-        (one) => one.from <= at && one.to > at && !isOf(one, 'count') && !isOf(one, 'else'),
-      );
-      if (
-        isWhole &&
-        isFree &&
-        /^(?:\d+|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|dozen|twenty)$/i.test(
-          parsed.tokens[at]?.text ?? '',
-        )
-      )
-        return { count, from: at, to: at + 1 };
-    }
-    const told = parsed.spans.find(
-      (one) => isOf(one, 'count') && one.to <= span.from && span.from - one.to <= MOST_BETWEEN,
-    );
-    const head = parsed.tokens[span.to - 1];
-    if (told && (head?.isPlural || PLURAL_NAMES.has(itemId)))
-      return { count: 'several', from: told.from, to: told.to };
-    if (head?.isPlural && !PLURAL_NAMES.has(itemId) && itemId !== SHEETS)
-      return { count: 'several', from: span.to - 1, to: span.to };
-    return null;
+/** Kinds that are named in the plural, one piece or more. */
+const PLURAL_NAMES = new Set([
+  ...['curtain', 'linedCurtain', 'netCurtain', 'blind', 'carpet', 'blanket', 'bedSheet', 'straps'],
+  ...['jeans', 'trousers', 'shorts', 'paddedShorts', 'leggings', 'joggers', 'workwear', 'uniformWhites'],
+  ...['gloves', 'leatherGloves', 'socks', 'shoes', 'underwear', 'periodPants', 'swimwear', 'petticoat'],
+  ...['childNightwear', 'babyClothes', 'bathrobe'],
+]);
+/** Words between a number and what it counts: "six white linen napkins". */
+const MOST_BETWEEN = 3;
+const MOST_PIECES_TOLD = 50;
+const WHOLE_NUMBER = /^(?:\d+|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|dozen|twenty)$/i;
+const ALL_OF = /\b(?:all|both)(?: of)? (?:my|the|our|his|her|their|of)\b/i;
+
+/** How many pieces are told of; null = one, or not told. */
+export function countIn(parsed: Parsed, item: FoundItem | null): FoundCount | null {
+  const { tokens } = parsed;
+  const pair = tokens.findIndex(({ stem }, at) => stem === 'pair' && (tokens[at - 1]?.count ?? 0) > 1);
+  if (pair > 0) return { count: tokens[pair - 1]?.count ?? 2, from: pair - 1, to: pair + 1 };
+  return item ? countOf(parsed, item) : severalIn(parsed, 0, tokens.length);
+}
+
+function countOf(parsed: Parsed, { span, itemId }: FoundItem): FoundCount | null {
+  const { tokens } = parsed;
+  const first = Math.max(0, span.from - MOST_BETWEEN);
+  for (let at = span.from - 1; at >= first; at -= 1) {
+    const { text = '', count = null } = tokens[at] ?? {};
+    if (
+      WHOLE_NUMBER.test(text) &&
+      count !== null &&
+      count > 1 &&
+      count <= MOST_PIECES_TOLD &&
+      isFree(parsed, at)
+    )
+      return { count, from: at, to: at + 1 };
   }
-  const told = parsed.spans.find((one) => isOf(one, 'count'));
-  return told ? { count: 'several', from: told.from, to: told.to } : null;
+  const isPlural = tokens[span.to - 1]?.isPlural ?? false;
+  const isNamedSo = PLURAL_NAMES.has(itemId);
+  const told = severalIn(parsed, first, span.from);
+  if (told && (isPlural || isNamedSo)) return told;
+  return isPlural && !isNamedSo ? { count: 'several', from: span.to - 1, to: span.to } : null;
+}
+
+/** A number that belongs to no other phrase: "60" in "wash at 60" counts nothing. */
+const isFree = ({ spans }: Parsed, at: number): boolean =>
+  !spans.some((one) => one.from <= at && at < one.to && !isOf(one, 'count') && !isOf(one, 'else'));
+
+/** "Several", "all my", "the whites". */
+function severalIn({ text, tokens, spans }: Parsed, first: number, last: number): FoundCount | null {
+  const told = spans.find((one) => isOf(one, 'count') && one.from >= first && one.to <= last);
+  if (told) return { count: 'several', from: told.from, to: told.to };
+  const at = tokens.findIndex(({ text: typed, from }, place) => {
+    const isHere = place >= first && place < last;
+    return (
+      isHere &&
+      (/^(?:whites|darks|coloureds)$/i.test(typed) ||
+        (ALL_OF.test(text.slice(from, from + 14)) && /^(?:all|both)$/i.test(typed)))
+    );
+  });
+  return at >= 0 ? { count: 'several', from: at, to: at + 1 } : null;
 }

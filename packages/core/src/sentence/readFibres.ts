@@ -1,7 +1,7 @@
 import { toTenth } from '../quantity/rounding.js';
 import type { FibreShare } from '../textile/piece.js';
 import type { Span } from './findSpans.js';
-import { before, isOf, ofKind, type Parsed, valueOf } from './phrase.js';
+import { before, insideOf, isOf, ofKind, type Parsed, valueIn } from './phrase.js';
 
 export interface FoundFibre {
   readonly span: Span;
@@ -17,9 +17,22 @@ const BLEND_GAP = 2;
 
 /** The fibres of a sentence that are told of one cloth: the first that stand together. */
 export function fibresIn(parsed: Parsed): readonly FoundFibre[] {
-  const spans = ofKind(parsed, 'fibre').filter((span) => !isOf(span, 'mark') && !isPiece(parsed, span));
+  const named = ofKind(parsed, 'item').flatMap((span) =>
+    insideOf(parsed, span, 'fibre').filter((one) => !isHousehold(parsed, one)),
+  );
+  const spans = [
+    ...ofKind(parsed, 'fibre').filter(
+      (span) => !isOf(span, 'mark') && !isPiece(parsed, span) && !isDirection(parsed, span),
+    ),
+    ...named,
+  ].sort((a, b) => a.from - b.from);
   return spans
-    .map((span): FoundFibre => {
+    .flatMap((span) =>
+      fibreOf(span)
+        .split('+')
+        .map((fibreId) => ({ span, fibreId })),
+    )
+    .map(({ span, fibreId }): FoundFibre => {
       const number = parsed.tokens[span.from - 1]?.count ?? null;
       const later = parsed.tokens[span.to]?.count ?? null;
       const share = number ?? (spans.length > 1 ? later : null);
@@ -28,7 +41,7 @@ export function fibresIn(parsed: Parsed): readonly FoundFibre[] {
         /lining/i.test(parsed.text.slice(parsed.tokens[span.from]?.from, parsed.tokens[span.to - 1]?.to));
       return {
         span,
-        fibreId: valueOf(span, 'fibre') ?? '',
+        fibreId,
         sharePct: share !== null && share >= 1 && share <= 100 ? share : null,
         isLining,
       };
@@ -38,6 +51,34 @@ export function fibresIn(parsed: Parsed): readonly FoundFibre[] {
         fibreId !== 'unknownFibre' && all.findIndex((one) => one.fibreId === fibreId) === at,
     );
 }
+
+/** Pieces with a filling that may be down. */
+const FILLED = new Set([
+  ...['duvet', 'pillow', 'downPillow', 'filledCoat', 'linedCoat', 'sleepingBag', 'waistcoat', 'cushion'],
+]);
+
+/** "Down the shirt" is no down; "down duvet" and "duvet, down" are. */
+function isDirection(parsed: Parsed, span: Span): boolean {
+  const { text, tokens, spans } = parsed;
+  const [first] = tokens.slice(span.from, span.to);
+  if (span.to - span.from > 1 || first?.stem !== 'down') return false;
+  const next = tokens[span.to];
+  const stands = next ? text.slice(first.to, next.from).trim() === '' : true;
+  const isFilled = (one: Span) =>
+    FILLED.has(valueIn(one, 'item') ?? '') && ((one.from === span.to && stands) || one.to === span.from);
+  return !spans.some(isFilled);
+}
+
+/** "Polycotton" is two fibres. */
+const fibreOf = (span: Span): string => {
+  const values = span.meanings.filter(({ kind }) => kind === 'fibre').map(({ value }) => value);
+  return values.find((value) => value.includes('+')) ?? values[0] ?? '';
+};
+
+/** Bed linen and table linen are mostly cotton. */
+const isHousehold = ({ tokens }: Parsed, { from }: Span): boolean =>
+  tokens[from]?.stem === 'linen' &&
+  /^(?:bed|table|household|kitchen|tea)$/.test(tokens[from - 1]?.stem ?? '');
 
 /** "Canvas" alone is an awning, "jersey" alone a shirt: no fibre is told. */
 const isPiece = (parsed: Parsed, span: Span): boolean =>

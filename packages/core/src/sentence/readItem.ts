@@ -1,5 +1,5 @@
 import type { Span } from './findSpans.js';
-import { before, isOf, ofKind, type Parsed, valueOf } from './phrase.js';
+import { before, isOf, ofKind, type Parsed, valueIn } from './phrase.js';
 
 export interface FoundItem {
   readonly span: Span;
@@ -29,14 +29,14 @@ export function itemIn(
 ): { readonly item: FoundItem | null; readonly others: readonly FoundItem[] } {
   const named = ofKind(parsed, 'item').filter((span) => !isTaken(span));
   const isCloth = (span: Span) =>
-    (isOf(span, 'fibre') || isOf(span, 'make')) && CLOTH_TOO.has(valueOf(span, 'item') ?? '');
+    (isOf(span, 'fibre') || isOf(span, 'make')) && CLOTH_TOO.has(valueIn(span, 'item') ?? '');
   const pieces = named.filter((span) => !isCloth(span) || named.every(isCloth));
   const heads = pieces.filter(
     (span) => !pieces.some((one) => one.from === span.to && sameClause(parsed, one, span)),
   );
   const found = heads.map((span) => ({
     span,
-    itemId: valueOf(span, 'item') ?? '',
+    itemId: valueIn(span, 'item') ?? '',
     orIds: span.meanings
       .filter(({ kind }) => kind === 'item')
       .slice(1)

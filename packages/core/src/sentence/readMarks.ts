@@ -1,5 +1,5 @@
 import type { Span } from './findSpans.js';
-import { after, before, isOf, ofKind, type Parsed, valueOf } from './phrase.js';
+import { after, before, isOf, ofKind, type Parsed, valueIn } from './phrase.js';
 import { clothColour, colourOf } from './readColour.js';
 
 export interface FoundMark {
@@ -30,6 +30,14 @@ const VAGUE = new Set([
   'dustMark',
   'skinCream',
 ]);
+/** Products that are themselves what happened, where nothing else did. */
+const AS_MARK: Readonly<Record<string, string>> = {
+  chlorineBleach: 'bleachSpot',
+  mouldSpray: 'bleachSpot',
+  petrol: 'fuelSpill',
+  shampoo: 'hairProduct',
+  proofer: 'unknownStain',
+};
 /** What stands last in "curry gravy", and says less than what stands before it. */
 const WEAK_HEAD = new Set([
   'gravy',
@@ -50,7 +58,7 @@ const WEAK_HEAD = new Set([
 export function marksIn(parsed: Parsed, isTaken: (span: Span) => boolean): readonly FoundMark[] {
   const named = ofKind(parsed, 'mark')
     .filter((span) => !isTaken(span) && !isColour(parsed, span))
-    .map((span) => ({ span, markId: valueOf(span, 'mark') ?? '' }))
+    .map((span) => ({ span, markId: valueIn(span, 'mark') ?? '' }))
     .filter(({ markId }) => markId !== UNKNOWN.mark);
   const alone = named.filter(({ span, markId }) => {
     const next = named.find((one) => one.span.from === span.to && sameClause(parsed, span, one.span));
@@ -64,7 +72,7 @@ export function marksIn(parsed: Parsed, isTaken: (span: Span) => boolean): reado
     ({ markId }) => markId !== UNKNOWN.smell || alone.every((one) => one.markId === UNKNOWN.smell),
   );
   const once = kept.filter(({ markId }, at) => kept.findIndex((one) => one.markId === markId) === at);
-  return once.length > 0 ? once : unnamed(parsed);
+  return once.length > 0 ? once : unnamed(parsed, isTaken);
 }
 
 const sameClause = ({ tokens }: Parsed, a: Span, b: Span): boolean =>
@@ -91,7 +99,11 @@ function isWhereFrom(parsed: Parsed, span: Span, named: readonly FoundMark[]): b
 }
 
 /** A stain nobody can name: yellow on a collar is sweat, anything else stays unknown. */
-function unnamed(parsed: Parsed): readonly FoundMark[] {
+function unnamed(parsed: Parsed, isTaken: (span: Span) => boolean): readonly FoundMark[] {
+  const product = ofKind(parsed, 'agent').find(
+    (span) => !isTaken(span) && AS_MARK[valueIn(span, 'agent') ?? ''],
+  );
+  if (product) return [{ span: product, markId: AS_MARK[valueIn(product, 'agent') ?? ''] ?? UNKNOWN.mark }];
   const stuff =
     parsed.spans.find((span) => isOf(span, 'unknown', 'mark') || isOf(span, 'mark', UNKNOWN.mark)) ??
     parsed.spans.find((span) => isOf(span, 'cue', 'stuff') && !isOf(span, 'make'));

@@ -1,5 +1,6 @@
 import type { Span } from './findSpans.js';
-import { ofKind, type Parsed, valueOf } from './phrase.js';
+import { isOf, ofKind, type Parsed, valueIn } from './phrase.js';
+import { isChildsAge } from './readRest.js';
 
 /** Who stands in a name: "dog wee" tells of a dog. */
 const IN_NAMES: Readonly<Record<string, string>> = {
@@ -11,11 +12,23 @@ const IN_NAMES: Readonly<Record<string, string>> = {
 export function peopleIn(
   parsed: Parsed,
 ): readonly { readonly span: Pick<Span, 'from' | 'to'>; readonly value: string }[] {
-  const told = ofKind(parsed, 'person').map((span) => ({ span, value: valueOf(span, 'person') ?? '' }));
+  const told = ofKind(parsed, 'person')
+    .filter((span) => !isOf(span, 'age') || isChildsAge(parsed, span))
+    .map((span) => ({ span, value: valueIn(span, 'person') ?? '' }));
   const named = parsed.tokens.flatMap(({ stem }, at) => {
     const value = IN_NAMES[stem];
     return value ? [{ span: { from: at, to: at + 1 }, value }] : [];
   });
-  const all = [...told, ...named];
+  const all = [...told, ...named, ...ofSchool(parsed)];
   return all.filter(({ value }, at) => all.findIndex((one) => one.value === value) === at);
+}
+
+/** A school jumper is a child's, unless it is "my school jumper". */
+function ofSchool(parsed: Parsed): { readonly span: Pick<Span, 'from' | 'to'>; readonly value: string }[] {
+  const at = parsed.tokens.findIndex(({ stem }) => stem === 'school');
+  const isWorn =
+    at >= 0 && parsed.spans.some((span) => isOf(span, 'item') && span.from <= at + 2 && span.to > at);
+  return isWorn && !/\bmy\b[^,.]*\bschool\b/i.test(parsed.text)
+    ? [{ span: { from: at, to: at + 1 }, value: 'child' }]
+    : [];
 }

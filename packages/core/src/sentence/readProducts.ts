@@ -1,5 +1,5 @@
 import type { Span } from './findSpans.js';
-import { clauseOf, isOf, ofKind, type Parsed, valueOf } from './phrase.js';
+import { clauseOf, isOf, ofKind, type Parsed, valueIn } from './phrase.js';
 
 /** How a product is spoken of: put on it, in the house, or only asked about. */
 export type ProductRole = 'tried' | 'inHouse' | 'asked';
@@ -20,7 +20,7 @@ export const isHot = (text: string): boolean => /\b(?:hot|boiling|kettle)\b/i.te
  */
 export function productsIn(parsed: Parsed): readonly SpokenProduct[] {
   return ofKind(parsed, 'agent').flatMap((span): SpokenProduct[] => {
-    const agentId = valueOf(span, 'agent');
+    const agentId = valueIn(span, 'agent');
     const cue = cueOf(parsed, span);
     const effect = effectOf(parsed, span);
     const role = cue ?? (effect === null ? null : 'tried');
@@ -39,6 +39,7 @@ function cueOf(parsed: Parsed, span: Span): ProductRole | null {
       )
         ? 'asked'
         : 'tried';
+    if (isOf(one, 'heat') && parsed.tokens[one.to]?.stem === 'with') return 'tried';
     if (isOf(one, 'cue', 'have')) return 'inHouse';
     if (isOf(one, 'cue', 'may') && span.from - one.to <= 1) return 'asked';
     if (isOf(one, 'mark') && !isOf(one, 'agent')) return null;

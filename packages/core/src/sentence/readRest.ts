@@ -1,6 +1,6 @@
 import type { TypedKind } from '@feverfew/knowledge';
 import type { Span } from './findSpans.js';
-import { after, before, isOf, ofKind, type Parsed, valueOf } from './phrase.js';
+import { after, before, insideOf, isOf, ofKind, type Parsed, valueIn } from './phrase.js';
 
 export interface FoundWord {
   readonly span: Span;
@@ -8,28 +8,55 @@ export interface FoundWord {
 }
 
 /** The first phrase of a kind, as far as it means this here. */
-const firstOf = (
+function firstOf(
   parsed: Parsed,
   kind: TypedKind,
   means: (span: Span, value: string) => boolean = () => true,
-): FoundWord | null => {
+): FoundWord | null {
   for (const span of ofKind(parsed, kind)) {
-    const value = valueOf(span, kind);
+    const value = valueIn(span, kind);
     if (value !== undefined && means(span, value)) return { span, value };
   }
   return null;
-};
+}
 
 /** How long ago, as told; the first that is told. */
 export const ageIn = (parsed: Parsed): FoundWord | null =>
-  firstOf(parsed, 'age', (span) => !isOf(span, 'due'));
+  firstOf(parsed, 'age', (span) => !isOf(span, 'due') && !isChildsAge(parsed, span));
+
+/** "My 3 year old" is a child, "3 years old" an age. */
+export const isChildsAge = ({ tokens }: Parsed, span: Span): boolean =>
+  isOf(span, 'person') && !tokens.slice(span.from, span.to).some(({ isPlural }) => isPlural);
 
 /** When it must be ready. */
 export const dueIn = (parsed: Parsed): FoundWord | null => firstOf(parsed, 'due');
 
-/** Wet or dry, of the trouble: "wet paint" is how paint is sold, too, but then it is wet. */
-export const wetnessIn = (parsed: Parsed): FoundWord | null =>
-  firstOf(parsed, 'wetness', (span) => !isOf(span, 'heat'));
+/** Ages after which "damp" tells of where it lay, and not of now. */
+const LONG_AGO = new Set(['weeks', 'months']);
+
+/** Wet or dry, of the trouble. */
+export function wetnessIn(parsed: Parsed): FoundWord | null {
+  const isLongAgo = LONG_AGO.has(ageIn(parsed)?.value ?? '');
+  const told = firstOf(
+    parsed,
+    'wetness',
+    (span, value) => !isOf(span, 'heat') && !(value === 'wet' && isLongAgo),
+  );
+  return told ?? wetInName(parsed);
+}
+
+/** Troubles whose name says wet and means no liquid on the piece now. */
+const NOT_WET = new Set(['humanUrine', 'petUrine', 'sourWash', 'musty', 'semen']);
+
+/** "Wet paint" is how paint is sold, and how it is on the piece. */
+function wetInName(parsed: Parsed): FoundWord | null {
+  for (const span of ofKind(parsed, 'mark')) {
+    const [first] = insideOf(parsed, span, 'wetness');
+    if (first?.from === span.from && !NOT_WET.has(valueIn(span, 'mark') ?? ''))
+      return { span: first, value: valueIn(first, 'wetness') ?? '' };
+  }
+  return null;
+}
 
 export const heatIn = (parsed: Parsed): FoundWord | null =>
   firstOf(parsed, 'heat', (span) => !isOf(span, 'cue'));
@@ -38,23 +65,39 @@ export const heatIn = (parsed: Parsed): FoundWord | null =>
 export const sizeIn = (parsed: Parsed): FoundWord | null =>
   firstOf(parsed, 'size', (span, value) => {
     const next = after(parsed, span, 1);
-    const isOfPiece =
-      isOf(next, 'item') || isOf(next, 'person') || isOf(next, 'fibre') || isOf(next, 'else', 'place');
-    return !isOfPiece || value === 'allOver';
+    const isOfPiece = (['item', 'person', 'fibre'] as const).some((kind) => isOf(next, kind));
+    return value === 'allOver' || !(isOfPiece || isOf(next, 'else', 'place'));
   });
 
 /** Where on the piece. */
 export const wherein = (parsed: Parsed): FoundWord | null =>
   firstOf(parsed, 'place', (span) => !isOf(span, 'item') && !isOf(before(parsed, span), 'cue', 'not'));
 
+/** Velvet, lace, lined: also inside the name of a piece or a fibre. */
 export const makesIn = (parsed: Parsed): readonly FoundWord[] =>
-  ofKind(parsed, 'make').map((span) => ({ span, value: valueOf(span, 'make') ?? '' }));
+  [
+    ...ofKind(parsed, 'make'),
+    ...(['item', 'fibre'] as const).flatMap((kind) =>
+      ofKind(parsed, kind).flatMap((span) => insideOf(parsed, span, 'make')),
+    ),
+  ].map((span) => ({ span, value: valueIn(span, 'make') ?? '' }));
 
-export const conditionIn = (parsed: Parsed): FoundWord | null =>
-  firstOf(parsed, 'condition', (span) => !isOf(span, 'mark'));
+/** Fine work of a grandmother's is taken for old. */
+const FINE = new Set(['lacePiece', 'embroideredLinen', 'weddingDress', 'petticoat']);
+
+export function conditionIn(parsed: Parsed): FoundWord | null {
+  const told = firstOf(parsed, 'condition', (span) => !isOf(span, 'mark'));
+  if (told) return told;
+  const span = parsed.spans.find((one) => {
+    const isFine = (fine: Span) =>
+      FINE.has(valueIn(fine, 'item') ?? '') && fine.from >= one.to && fine.from - one.to <= 2;
+    return isOf(one, 'cue', 'elder') && parsed.spans.some(isFine);
+  });
+  return span ? { span, value: 'antique' } : null;
+}
 
 export const labelsIn = (parsed: Parsed): readonly FoundWord[] =>
-  ofKind(parsed, 'label').map((span) => ({ span, value: valueOf(span, 'label') ?? '' }));
+  ofKind(parsed, 'label').map((span) => ({ span, value: valueIn(span, 'label') ?? '' }));
 
 export const codeIn = (parsed: Parsed): FoundWord | null => firstOf(parsed, 'code');
 

@@ -7,7 +7,7 @@ import { phraseBookOf, type SentenceCatalogue } from './phraseBook.js';
 import { clothColour } from './readColour.js';
 import { countIn } from './readCount.js';
 import { blendOf, type FoundFibre, fibresIn, isUnsure, sharesOf } from './readFibres.js';
-import { itemIn } from './readItem.js';
+import { type FoundItem, itemIn } from './readItem.js';
 import type { Doubt, ReadFact, ReadKind, SentenceReading, UnreadWords } from './reading.js';
 import { marksIn } from './readMarks.js';
 import { peopleIn } from './readPeople.js';
@@ -26,7 +26,7 @@ import {
   wetnessIn,
   wherein,
 } from './readRest.js';
-import { settled } from './settled.js';
+import { kindOf, settled, wetnessBy } from './settled.js';
 import { MOST_CHARACTERS, type Token, tokensOf } from './tokens.js';
 
 /**
@@ -42,13 +42,14 @@ export function readSentence(
   ownPieces: readonly OwnPiece[] = [],
 ): SentenceReading {
   const tokens = tokensOf(text);
-  const spans = findSpans(tokens, phraseBookOf(catalogue));
-  const parsed: Parsed = { text, tokens, spans, denied: deniedIn(tokens, spans) };
+  const book = phraseBookOf(catalogue);
+  const spans = findSpans(tokens, book);
+  const parsed: Parsed = { text, tokens, spans, alone: book.alone, denied: deniedIn(tokens, spans) };
 
   const products = productsIn(parsed);
   const spoken = new Set<Span>(products.map(({ span }) => span));
   const isProduct = (span: Span) => spoken.has(span);
-  const { item, others } = itemIn(parsed, isProduct);
+  const { item: namedItem, others } = itemIn(parsed, isProduct);
   const found = fibresIn(parsed).filter(({ span }) => !isProduct(span));
   const lining = found.filter(({ isLining }) => isLining);
   const blend = blendOf(found.filter(({ isLining }) => !isLining));
@@ -68,6 +69,12 @@ export function readSentence(
   };
   const labels = labelsIn(parsed);
   const people = peopleIn(parsed);
+  const fibreIds = blend.map(({ fibreId }) => fibreId);
+  const item = itemOf(namedItem, blend, {
+    makes: makesIn(parsed).map(({ value }) => value),
+    fibreIds,
+    people: people.map(({ value }) => value),
+  });
   const count = countIn(parsed, item);
   const marks = settled(
     marksIn(parsed, isProduct).map(({ markId, span }) => ({ value: markId, span })),
@@ -112,7 +119,13 @@ export function readSentence(
       labels: labels.map(({ value }) => value),
       code: simple.code?.value ?? null,
       age: simple.age?.value ?? null,
-      wetness: simple.wetness?.value ?? (simple.age?.value === 'minutes' ? 'wet' : null),
+      wetness:
+        simple.wetness?.value ??
+        wetnessBy(
+          simple.age?.value,
+          marks.map(({ value }) => value),
+          catalogue,
+        ),
       heat: simple.heat?.value ?? null,
       size: simple.size?.value ?? null,
       place: simple.place?.value ?? null,
@@ -158,6 +171,26 @@ export function readSentence(
     isCut: text.length > MOST_CHARACTERS,
   };
 }
+
+/** The kind of piece, once its make is known; fine fibres alone are mostly one kind. */
+function itemOf(
+  named: FoundItem | null,
+  blend: readonly FoundFibre[],
+  told: Parameters<typeof kindOf>[1],
+): FoundItem | null {
+  const [only] = blend;
+  const usual = only && USUAL_KIND[only.fibreId];
+  if (!named) return usual ? { span: only.span, itemId: usual[0] ?? '', orIds: usual.slice(1) } : null;
+  const itemId = kindOf(named.itemId, told);
+  return {
+    ...named,
+    itemId,
+    orIds: named.orIds.length > 0 ? [named.itemId, ...named.orIds].filter((id) => id !== itemId) : [],
+  };
+}
+
+/** "Hummus on cashmere": what is mostly made of it. Common practice, no source. */
+const USUAL_KIND: Readonly<Record<string, readonly string[]>> = { cashmere: ['jumper', 'scarf'] };
 
 const triedOf = (parsed: Parsed, { agentId, effect, span }: SpokenProduct): TriedProduct => ({
   agentId,

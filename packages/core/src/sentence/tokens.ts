@@ -19,7 +19,7 @@ export interface Token {
 export const MOST_CHARACTERS = 1000;
 
 /** Words that carry nothing here and may stand inside any phrase. */
-const ARTICLES = new Set('a an the my his her our your their its'.split(' '));
+const ARTICLES = new Set('a an the my his her our your their'.split(' '));
 
 const COUNTS: Readonly<Record<string, number>> = {
   ...{ one: 1, two: 2, three: 3, four: 4, five: 5, six: 6, seven: 7, eight: 8, nine: 9, ten: 10 },

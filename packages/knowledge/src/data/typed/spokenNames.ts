@@ -43,7 +43,7 @@ export const SPOKEN_MARKS: Readonly<Record<string, string>> = {
     'smell; smells; stink; stinky; reeks; reek; whiff; whiffs; ponging; pongs; odor; bad odour; stench; niffs; hums; honks; smelling; smelly',
   stiffTowels:
     'towels gone stiff; stiff and scratchy; scratchy towels; stiff scratchy; crispy towels; hard scratchy towels',
-  stiffUnknown: 'gone stiff; went stiff; stiff as a board; hard and scratchy; crispy',
+  stiffUnknown: 'stiff; gone stiff; went stiff; stiff as a board; hard and scratchy; crispy',
   iceCream: 'icecream; ice creams; gelati; sorbet with milk; milk shake; frozen yoghurt; sundae; kulfi',
   babyFormula:
     'baby was sick; baby vomit; milk sick; baby spit up; spit up; sicked up milk; baby puke; reflux; baby sick up; burped up milk',
@@ -58,7 +58,7 @@ export const SPOKEN_MARKS: Readonly<Record<string, string>> = {
   pollen: 'lily stamen; lilies; lily; orange pollen; pollen stain; lily dust',
   whiteWine:
     'champagne; prosecco; cava; sauvignon; chardonnay; riesling; pinot; glass of white; fizz; spritzer; mead',
-  cola: 'coke; fizzy cola; dark soda; diet cola; cola drink',
+  cola: 'cola; coke; fizzy cola; dark soda; diet cola; cola drink',
   coffeeMilk:
     'chai; masala chai; tea and milk; cafe latte; macchiato; mocha; iced coffee; frappe; milky tea; chai latte; coffee with milk; coffee and milk; white tea with milk; builders tea with milk; karak',
   coffee:
@@ -79,19 +79,19 @@ export const SPOKEN_MARKS: Readonly<Record<string, string>> = {
   chocolate:
     'choc; choccy; chocolates; chocolate spread; hot choc; chocolate cake; chocolate milk; chocolate pudding; ganache; cocoa powder; brownies; choco; chocolatey',
   gravy:
-    'roast; casserole; beef stew; meat sauce; jus; bouillon; meat gravy; lamb roast; goulash; roast dinner; onion gravy; tagine',
+    'gravy; roast; casserole; beef stew; meat sauce; jus; bouillon; meat gravy; lamb roast; goulash; roast dinner; onion gravy; tagine',
   soup: 'chicken soup; pumpkin soup; ramen; pho; chowder; leek soup; vegetable soup; noodle soup; noodles; wonton soup; instant noodles; lentils',
   butter:
     'buttery; margerine; cake; cupcake; pastry; icing with butter; suet; shortening; croissant; buttered toast; buttercream; chicken fat; lard fat; clarified butter; shortbread',
   mayonnaise:
-    'mayo sauce; tartare sauce; ranch dressing; coleslaw; caesar dressing; salad dressing; burger sauce; tzatziki; hollandaise; garlic mayo; egg mayonnaise; vinegar dressing; potato salad',
+    'mayonnaise; mayo sauce; tartare sauce; ranch dressing; coleslaw; caesar dressing; salad dressing; burger sauce; tzatziki; hollandaise; garlic mayo; egg mayonnaise; vinegar dressing; potato salad',
   candleWax:
     'dripped candle; wax drips; tealight; birthday candle; wax melt; melted wax; wax from candles; advent candle; scented candle wax; depilatory wax; hair removal wax; hot wax; spilled wax',
   chewingGum: 'chewie; bubble gum; gum stuck; chuddy; chewing gum stuck',
   lipstick: 'lippy; lip stick; lip tint; lip stain; lipsticks; lip liner',
   foundation:
     'make up; liquid foundation; blusher; blush; tinted moisturiser; bb cream; face powder; contour; highlighter makeup; primer; makeup stain; setting powder; bindi powder; sindoor; kumkum',
-  mascara: 'eyeshadow; eye make up; kohl; kajal; brow gel; eye liner; surma; eye pencil; false lash glue',
+  mascara: 'mascara; eyeshadow; eye make up; kohl; kajal; brow gel; eye liner; surma; eye pencil; false lash glue',
   selfTanner: 'self tan; tanning mousse; spray tan; fake tanner; instant tan; tan lotion; sunless tan',
   sunscreen:
     'sun screen; sunscreens; spf; sun lotion; zinc cream; factor 50; factor 30; after sun; sun tan lotion; suntan lotion; suntan oil; suncreme',
@@ -205,7 +205,7 @@ export const SPOKEN_MARKS: Readonly<Record<string, string>> = {
   moths:
     'moth holes; moth eaten; moths ate; moths have had; moths have eaten; clothes moths; carpet beetles; moths in',
   bleachSpot:
-    'bleach drip; bleach drops; bleach drop; splashed with bleach; splashed bleach; dripped bleach; got bleach on; spilt bleach; spilled bleach; bleached spot; bleached mark; bleached spots; lighter patches; orange patches from bleach; toilet cleaner splash; spot cream; retinol; hair bleach drip; bleach stains; bleach splashes; bleach on',
+    'bleach drip; bleach drops; bleach drop; splashed with bleach; splashed bleach; dripped bleach; got bleach on it; spilt bleach; spilled bleach; bleached spot; bleached mark; bleached spots; lighter patches; orange patches from bleach; toilet cleaner splash; spot cream; retinol; hair bleach drip; bleach stains; bleach splashes',
   sunFaded:
     'faded in the sun; faded along the fold; sun damage; faded by sunlight; sun bleach; faded from the sun; faded from sun',
   dyeLost:
@@ -296,7 +296,7 @@ export const SPOKEN_ITEMS: Readonly<Record<string, string>> = {
     'glove; mitts; woolly gloves; ski gloves; woollen gloves; woolen gloves; kids gloves; mitten; winter gloves; gardening gloves; fabric gloves; work gloves; wool gloves; evening gloves; knitted mittens',
   leatherGloves:
     'leather glove; riding gloves; sheepskin gloves; golf glove; suede glove; leather driving gloves; leather work gloves',
-  cap: 'caps; baseball cap; sun hat; trucker cap; visor; bucket hat; hats; straw hat; cricket cap; snapback; flat cap; legionnaire hat; bush hat; cricket hat; golf cap; kippah; taqiyah; school hat; snap back; panama hat; school cap; sunhat',
+  cap: 'cap; caps; baseball cap; sun hat; trucker cap; visor; bucket hat; hats; straw hat; cricket cap; snapback; flat cap; legionnaire hat; bush hat; cricket hat; golf cap; kippah; taqiyah; school hat; snap back; panama hat; school cap; sunhat',
   feltHat:
     'felt hats; cowboy hat; fascinator; wool felt hat; wide brimmed hat; homburg; felt beret; beret; riding hat felt; cloche',
   faceCovering:
@@ -438,7 +438,6 @@ export const SPOKEN_AGENTS: Readonly<Record<string, string>> = {
   powderWithBleach:
     'washing powders; laundry powder; soap powder; bio washing powder; powder detergent; wash powder; surf powder; laundry detergent powder; soap powders; detergent powder; whites washing powder',
   sodaWater: 'soda-water; fizzy water; seltzer; carbonated water; mineral water; sparkling mineral water',
-  tableWine: 'white wine on it; more wine; white wine over it',
   glycerine: 'glycerin; glycerol bp; glicerine',
   odourRemover:
     'odour eliminator; odor remover; pet odor remover; pet stain remover; urine remover; enzyme odour spray; pet cleaner; pet spray; pet urine cleaner; odour neutraliser; pet stain spray; urine destroyer',
@@ -458,7 +457,7 @@ export const SPOKEN_AGENTS: Readonly<Record<string, string>> = {
   surgicalSpirit: 'surgical spirits; rubbing spirit; spirit rubbing',
   handSanitiser:
     'hand gel; sanitiser; sanitizer; alcohol hand gel; hand sanitizer gel; hand cleanser gel; antibac gel; antibacterial gel',
-  petrol: 'petrol wash; lighter petrol; white petrol',
+  petrol: 'petrol; petrol wash; lighter petrol; white petrol',
   adhesiveRemover:
     'sticky stuff remover; citrus cleaner; label off; adhesive cleaner; goo remover; label remover spray; citrus oil',
   teaTreeOil:

@@ -113,7 +113,7 @@ export const typedWords: readonly TypedWord[] = [
   }),
   ...told('condition', {
     antique:
-      'antique; vintage; heirloom; victorian; edwardian; (50|60|70|80|90|100) years old; 1920s; 1930s; 1940s; 1950s; great grandmothers; (nans|grans|grannys|grandmas|grandmothers|nanas|great aunts) (old|) (lace|embroidered|linen|christening|wedding|veil|damask|crochet); century old; # (year|yr) old (lace|dress|veil|christening|quilt|linen)',
+      'antique; vintage; heirloom; victorian; edwardian; (50|60|70|80|90|100) years old; 1920s; 1930s; 1940s; 1950s; great grandmothers; century old; # (year|yr) old (lace|dress|veil|christening|quilt|linen)',
     worn: 'worn out; threadbare; worn thin',
     thinning: 'thinning; gone thin; wearing thin; fragile; perished; splitting; shattering',
     torn: 'torn; ripped; frayed',
@@ -157,7 +157,7 @@ export const typedWords: readonly TypedWord[] = [
   }),
   ...told('count', {
     several:
-      'several; lots of; loads; many; all my; all the; both; all our; all of my; all of the; all his; all her; all of our; all of them; pile of; load of (washing|whites|darks|towels|clothes|laundry); whole load; whole wash; everything; whole (bundle|basket|pile|set); set of; couple of; all of his; all their; bunch of; whites; darks; box of; rest of the (load|wash)',
+      'several; lots of; loads of; many; all of them; pile of; load of (washing|towels|clothes|laundry); whole load; whole wash; everything; whole (bundle|basket|pile|set); set of; couple of; all of his; bunch of; box of; rest of the (load|wash)',
   }),
   ...told('unknown', {
     fibre:
@@ -165,7 +165,17 @@ export const typedWords: readonly TypedWord[] = [
       'no idea (about|of|on|re) (fabric|material); dunno what (fabric|material|its made of); dunno fabric; dont know what its made of; dont know what its made from; dont know if its; not sure what its made of; mystery fabric; cut label off; cut the label off; cant read (label|tag); whatever (fabric|material); fabric (not known|no idea|dont know|not sure); material (unknown|not known|no idea|not sure); no idea what (its|it is); no label',
     mark: '(dont|do not|no) (know|idea) what (it is|the stain is|stain|mark|caused it|from|it was|its from|its); (unknown|mystery|random) (stain|mark|spot|stains|marks|substance|patch); not sure what it is; no idea what from; who knows what; unidentified; (some|something) (sort|kind) of (stain|mark); not sure what (from|happened|made it|caused it); (no|not) (idea|sure) (what|how) (made it|it got there|caused it)',
   }),
+  ...told('fibre', {
+    'polyester+cotton': 'polycotton; poly cotton; cotton poly; poly (and|or) cotton mix',
+    'cotton+elastane': 'stretch (cotton|denim); stretchy (cotton|denim)',
+    'wool+polyester': 'wool poly; poly wool',
+  }),
+  ...told('item', {
+    vehicleSeat: 'car seat; car seats; seat of the car; seat in the car; seat in my car',
+  }),
   ...told('cue', {
+    elder:
+      'nan; nans; gran; grans; granny; grannys; grandma; grandmas; grandmother; grandmothers; nana; nanas; great aunt; great aunts; great grandmother; great grandmothers; grandfather; grandfathers; family; inherited',
     not: 'not; no; isnt; aint; wasnt; arent; without; never; not a; definitely not; not the; non; neither; rather than; instead of; havent; hasnt; didnt; nor; hadnt; wont; not really; not been; not even',
     unsure:
       'i think; i believe; not sure if; maybe; probably; possibly; perhaps; might be; could be; i guess; not sure; i reckon; looks like; dont know if; or maybe; supposedly; apparently; most likely; not certain; could be either; not sure whether; may be; feels like; seems',
@@ -239,3 +249,16 @@ export const WORDS_AS_TYPED: readonly string[] = (
   'wheat whose wine wing wipe wire witch wooden wrap wrist yellow youth zone mixed based tried cried fried stirred splashed polished smashed washed brushed rushed crushed pushed ' +
   'drawer drawers stored bored bore pure purely poured hello please bleed bled shrink packed baked basic raked soaked leaked shaped shape'
 ).split(' ');
+
+/**
+ * Names that mean a record in the word search, and in a sentence far more often something else: "grey", "run", "size".
+ * "leather=fibre" is read, but only as a fibre. Common practice, no source.
+ */
+export const NAMES_ONLY_SEARCHED: readonly string[] = (
+  'pink; run; iron; size; finish; cut; bark; pitch; trunk; loft; attic; leaf; stock; rim; dull; grey; yellow; orange; bleed; co; li; ha; ju; cv; vi; ac; ca; wo; wv; ' +
+  'ws; se; pl; pa; pan; pc; el; ea; pp; ra; si; cc; cup; md; ma; mac; pe; pu; ar; cl; me; wm; wp; wa; kp; cly; cta; cmd; mtf; clf; pla; stretch=fibre; duck; fur=fibre; ' +
+  'slip=item; lead; bed=item; unknown; some; mark; spot; stain; leather=fibre; cream=mark; residue; jersey=item; canvas=item; drill; twill; lawn; line; plum=mark; port; ' +
+  'fat=mark; chain; coat=item; stool; coconut; hang; 5; 3; 70; hair; satin; chiffon; georgette; organza; crepe; velveteen; damask=item; 5 %; 3 %; 70 %; 3%; ' +
+  'deodorant marks on black; not sure; dont know the fabric; unknown fabric; unknown stain; some stain; brown stain; unknown mark; mystery stain; lime; sand; flour; soda; spirit; enamel; tint; sugar; salt; pop; ' +
+  'terry; coloured; laminate; membrane; metallic; vinyl; graze; mat=item; top=item; throw=item; pants=item; vest=item; suit=item; chair=item'
+).split('; ');
