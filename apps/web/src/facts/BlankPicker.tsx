@@ -3,10 +3,12 @@ import {
   findDangers,
   type PieceFacts,
   type PieceSummary,
+  readSentence,
   type TroubleFacts,
 } from '@feverfew/contracts';
 import { useNavigate } from 'react-router';
 import { OptionPicker } from '../components/OptionPicker';
+import { draftOfReading } from './draftOfReading';
 import { type Draft, withItem, withPiece } from './factsDraft';
 import { markGroups, pieceGroups } from './optionGroups';
 import { BlendPicker } from './pickers/BlendPicker';
@@ -17,7 +19,6 @@ import { SizePicker } from './pickers/SizePicker';
 import { TagPicker } from './pickers/TagPicker';
 import { TriedPicker } from './pickers/TriedPicker';
 import { WordPicker } from './pickers/WordPicker';
-import { draftOf, readWords } from './readWords';
 import { rememberMark } from './recentMarks';
 import type { BlankId } from './sentenceView';
 
@@ -153,15 +154,16 @@ function toldBy(
   onChange: (draft: Draft) => void,
   onDone: () => void,
 ) {
-  const read = readWords(words, catalogue, pieces);
-  if (read.markIds.length === 0 || (read.pieceId === null && read.itemId === null)) return null;
-  const given = draftOf(read, catalogue, pieces);
+  const reading = readSentence(words, catalogue, pieces);
+  const { markIds, piece } = reading.facts;
+  if (markIds.length === 0 || (reading.pieceId === null && piece.itemId === null)) return null;
+  const given = draftOfReading(reading, words, pieces);
   const nameOf = (id: string) => catalogue.marks.find((mark) => mark.id === id)?.name ?? id;
   return {
-    name: `${read.markIds.map(nameOf).join(' and ')} on the ${given.facts.piece.name}`,
+    name: `${markIds.map(nameOf).join(' and ')} on the ${given.facts.piece.name}`,
     isOnly: false,
     take: () => {
-      for (const markId of read.markIds) rememberMark(markId);
+      for (const markId of markIds) rememberMark(markId);
       onChange(given);
       onDone();
     },

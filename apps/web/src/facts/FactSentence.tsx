@@ -16,6 +16,10 @@ interface FactSentenceProps {
   readonly errors: Readonly<Record<string, string>>;
   /** On a phone two lines of it, until it is tapped. */
   readonly isFolded: boolean;
+  /** What was typed stands above: on a phone the two lines are left out. */
+  readonly isSaid?: boolean;
+  /** A blank to open, and when it was asked for. */
+  readonly opens?: { readonly id: BlankId; readonly at: number } | null;
   readonly onChange: (draft: Draft) => void;
 }
 
@@ -26,6 +30,8 @@ export const FactSentence = memo(function FactSentence({
   pieces,
   errors,
   isFolded,
+  isSaid = false,
+  opens = null,
   onChange,
 }: FactSentenceProps) {
   const say = useLexicon();
@@ -42,6 +48,11 @@ export const FactSentence = memo(function FactSentence({
     next.current = blanks[blanks.indexOf(id) + 1] ?? null;
     setOpenId(null);
   };
+  useEffect(() => {
+    if (!opens) return;
+    setUnfolded(true);
+    setOpenId(opens.id);
+  }, [opens]);
   // Moves on at once when a picker closes: a later focus would close the picker a quick hand opens meanwhile.
   useEffect(() => {
     if (openId !== null || next.current === null) return;
@@ -50,7 +61,7 @@ export const FactSentence = memo(function FactSentence({
   }, [openId]);
   return (
     <>
-      {folded && <Folded parts={parts} onOpen={() => setUnfolded(true)} />}
+      {folded && !isSaid && <Folded parts={parts} onOpen={() => setUnfolded(true)} />}
       <Box
         as="p"
         display={{ base: folded ? 'none' : 'block', md: 'block' }}

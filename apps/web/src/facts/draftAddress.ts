@@ -5,13 +5,15 @@ import type { Draft } from './factsDraft';
 export const TOLD = 'told';
 
 /** What is told, as text for an address: only what differs from nothing told. */
-export function draftToAddress({ pieceId, facts }: Draft): string {
+export function draftToAddress({ pieceId, facts, said }: Draft): string {
   const { piece, ...rest } = facts;
   const told = {
     ...differing(rest, EMPTY_FACTS),
     ...(same(piece, EMPTY_PIECE) ? {} : { piece: differing(piece, EMPTY_PIECE) }),
   };
-  const bytes = new TextEncoder().encode(JSON.stringify({ ...(pieceId ? { pieceId } : {}), facts: told }));
+  const bytes = new TextEncoder().encode(
+    JSON.stringify({ ...(pieceId ? { pieceId } : {}), ...(said ? { said } : {}), facts: told }),
+  );
   return btoa(String.fromCharCode(...bytes))
     .replaceAll('+', '-')
     .replaceAll('/', '_')

@@ -1,4 +1,4 @@
-import { EMPTY_FACTS, EMPTY_PIECE, TroubleFactsShape } from '@feverfew/contracts';
+import { EMPTY_FACTS, EMPTY_PIECE, MOST_CHARACTERS, TroubleFactsShape } from '@feverfew/contracts';
 import type { Draft } from './factsDraft';
 
 /**
@@ -13,10 +13,11 @@ export function draftFromAddress(text: string | null): Draft | null {
     const bytes = Uint8Array.from(atob(text.replaceAll('-', '+').replaceAll('_', '/')), (letter) =>
       letter.charCodeAt(0),
     );
-    const { pieceId, facts } = JSON.parse(new TextDecoder('utf-8', { fatal: true }).decode(bytes));
+    const { pieceId, facts, said } = JSON.parse(new TextDecoder('utf-8', { fatal: true }).decode(bytes));
     const piece = { ...EMPTY_PIECE, ...facts.piece };
     return {
       pieceId: typeof pieceId === 'string' ? pieceId : null,
+      ...(typeof said === 'string' ? { said: said.slice(0, MOST_CHARACTERS) } : {}),
       facts: TroubleFactsShape.parse({ ...EMPTY_FACTS, ...facts, piece }),
     };
   } catch {

@@ -13,6 +13,8 @@ const DRAFT_KEY = 'feverfew.draft.3';
 export interface Draft {
   readonly pieceId: string | null;
   readonly facts: TroubleFacts;
+  /** The sentence it was read from, as typed. */
+  readonly said?: string | undefined;
 }
 
 export const EMPTY_DRAFT: Draft = { pieceId: null, facts: EMPTY_FACTS };
@@ -20,6 +22,7 @@ export const EMPTY_DRAFT: Draft = { pieceId: null, facts: EMPTY_FACTS };
 /** A piece from the linen book brings all its facts with it. */
 export function withPiece(draft: Draft, piece: PieceSummary): Draft {
   return {
+    ...draft,
     pieceId: piece.id,
     facts: { ...seenOnNone(draft.facts), piece: factsOfPiece(piece), partIndex: 0 },
   };
@@ -32,6 +35,7 @@ export function withItem(
 ): Draft {
   const parts = item.partNames.map((name) => ({ name, fibres: [] }));
   return {
+    ...draft,
     pieceId: null,
     facts: {
       ...seenOnNone(draft.facts),

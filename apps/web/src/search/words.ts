@@ -1,3 +1,5 @@
+import { stemOf } from '@feverfew/contracts';
+
 /** Words that carry nothing: "what is this on my …". */
 const STOP = new Set(
   (
@@ -9,15 +11,6 @@ const STOP = new Set(
 const WEAK = new Set(
   'stain mark spot spill spilt spilled splash splashed drop leaked leak dirty stained'.split(' ').map(stemOf),
 );
-
-/** One form for singular and plural, spelled as most do. */
-export function stemOf(word: string): string {
-  if (word.length <= 3) return word;
-  if (word.endsWith('ies')) return `${word.slice(0, -3)}y`;
-  if (/(?:ch|sh|x|ss|zz)es$/.test(word)) return word.slice(0, -2);
-  if (word.endsWith('s') && !/(?:ss|us|is)$/.test(word)) return word.slice(0, -1);
-  return word;
-}
 
 /** Words of a text, without accents, apostrophes and endings. */
 export const stemsOf = (text: string): string[] =>

@@ -30,6 +30,23 @@ const VAGUE = new Set([
   'dustMark',
   'skinCream',
 ]);
+/** Dishes and products that are named after what is in them. */
+const TAKES_A_FLAVOUR = new Set([
+  ...['iceCream', 'milk', 'fruitJuice', 'fruitJam', 'soup', 'gravy', 'boiledSweet', 'softDrink', 'spirits'],
+  ...['babyFood', 'butter', 'skinCream', 'honey', 'saladOil', 'smellUnknown', 'hole', 'waterMark'],
+  ...[
+    'stickerResidue',
+    'foodColouring',
+    'medicine',
+    'curry',
+    'tomato',
+    'whiteWine',
+    'redWine',
+    'ale',
+    'cola',
+  ],
+]);
+
 /** Products that are themselves what happened, where nothing else did. */
 const AS_MARK: Readonly<Record<string, string>> = {
   chlorineBleach: 'bleachSpot',
@@ -63,7 +80,7 @@ export function marksIn(parsed: Parsed, isTaken: (span: Span) => boolean): reado
   const alone = named.filter(({ span, markId }) => {
     const next = named.find((one) => one.span.from === span.to && sameClause(parsed, span, one.span));
     // "Strawberry ice cream" is one thing, and the last word says what.
-    if (next) return WEAK_HEAD.has(next.markId) && !WEAK_HEAD.has(markId);
+    if (next && TAKES_A_FLAVOUR.has(next.markId)) return WEAK_HEAD.has(next.markId) && !WEAK_HEAD.has(markId);
     const last = named.find((one) => one.span.to === span.from && sameClause(parsed, one.span, span));
     if (last && WEAK_HEAD.has(markId) && !WEAK_HEAD.has(last.markId)) return false;
     return !isSaidMoreOf(parsed, span, markId, named) && !isWhereFrom(parsed, span, named);

@@ -6,7 +6,7 @@ import { Input } from '../../components/controls';
 import { addressOf } from '../../facts/draftAddress';
 import { useCatalogue } from '../../queries/catalogueQueries';
 import { usePieces } from '../../queries/pieceQueries';
-import { type FoundHits, findEverything, type SearchHit } from './findView';
+import { findEverything, NOTHING_FOUND, type SearchHit } from './findView';
 
 interface FindDialogProps {
   readonly open: boolean;
@@ -46,7 +46,6 @@ export function FindDialog({ open, onOpen, onQuery, onEntered, ...typed }: FindD
 }
 
 const NONE: readonly never[] = [];
-const NOTHING: FoundHits = { answers: [], nearest: [] };
 
 interface FinderProps extends Omit<FindDialogProps, 'open' | 'onOpen'> {
   readonly onClose: () => void;
@@ -59,7 +58,7 @@ function Finder({ query, onQuery, entered, onEntered, onClose }: FinderProps) {
   const navigate = useNavigate();
   const highlighted = useRef<string | null>(null);
   const found = useMemo(
-    () => (catalogue ? findEverything(query, catalogue, pieces, say) : NOTHING),
+    () => (catalogue ? findEverything(query, catalogue, pieces, say) : NOTHING_FOUND),
     [query, catalogue, pieces, say],
   );
   const shown = useMemo(() => [...found.answers, ...found.nearest], [found]);

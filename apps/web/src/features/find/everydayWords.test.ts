@@ -14,8 +14,12 @@ interface Entry {
 }
 const entries = entriesRead as unknown as readonly Entry[];
 
-const { marks, items, agents, fibres, components, methods, words, dangers } = loadKnowledge();
+const knowledge = loadKnowledge();
+const { marks, items, agents, fibres, components, methods, words, dangers } = knowledge;
 const catalogue = {
+  typedWords: knowledge.typedWords,
+  wordsAsTyped: knowledge.wordsAsTyped,
+  namesOnlySearched: knowledge.namesOnlySearched,
   marks,
   agents,
   fibres,

@@ -1,6 +1,13 @@
-import { type Catalogue, findDangers, type Lexicon, type PieceSummary } from '@feverfew/contracts';
+import {
+  type Catalogue,
+  findDangers,
+  type Lexicon,
+  type PieceSummary,
+  readSentence,
+  type SentenceReading,
+} from '@feverfew/contracts';
+import { draftOfReading } from '../../facts/draftOfReading';
 import type { Draft } from '../../facts/factsDraft';
-import { draftOf, readWords } from '../../facts/readWords';
 import { marksText } from '../../facts/sentenceView';
 import { FLOOR, type Named } from '../../search/nameSearch';
 import { searchOver } from '../../search/searchOptions';
@@ -20,12 +27,18 @@ export interface SearchHit {
 
 /** Answers, best first over all kinds; where nothing is good enough, what comes nearest. */
 export interface FoundHits {
+  /** The words as a trouble being told, however little they tell; null = they name no trouble and no piece. */
+  readonly told: SearchHit | null;
   readonly answers: readonly SearchHit[];
   readonly nearest: readonly SearchHit[];
 }
 
+export const NOTHING_FOUND: FoundHits = { told: null, answers: [], nearest: [] };
 const MOST_ANSWERS = 12;
 const MOST_NEAREST = 3;
+
+/** Telling words up to which a text is looked up like a name; a longer one is a sentence. */
+const LOOKED_UP = 4;
 
 interface Scored {
   readonly hit: SearchHit;
@@ -39,11 +52,15 @@ export function findEverything(
   pieces: readonly PieceSummary[],
   say: Lexicon,
 ): FoundHits {
-  if (query.trim() === '') return { answers: [], nearest: [] };
+  if (query.trim() === '') return NOTHING_FOUND;
+  const words = tellingOf(query);
+  const isSentence = words.length > LOOKED_UP + 1;
   const over = <T extends Named>(records: readonly T[], hitOf: (record: T) => SearchHit): Scored[] =>
-    searchOver(records)
-      .find(query)
-      .map(({ record, score }) => ({ hit: hitOf(record), score }));
+    isSentence
+      ? []
+      : searchOver(records)
+          .find(query)
+          .map(({ record, score }) => ({ hit: hitOf(record), score }));
   const family = (kind: string, name: string, records: readonly Named[]) =>
     over(records, ({ id, name: text }) => ({
       id: `${name}.${id}`,
@@ -56,8 +73,9 @@ export function findEverything(
   const dangers = findDangers(query, catalogue.dangers);
   // What is no matter of cleaning is not told as a trouble.
   const isTold = dangers.every(({ isOnly }) => !isOnly);
+  const told = isTold ? toldTrouble(query, catalogue, pieces, say) : null;
   const scored = [
-    ...(isTold ? toldTrouble(query, catalogue, pieces, say) : []),
+    ...(told?.isAnswer ? [told] : []),
     ...over(ownPieces(pieces), ({ id, name }) => ({
       id: `piece.${id}`,
       name,
@@ -98,6 +116,7 @@ export function findEverything(
   const answers = scored.filter(({ score }) => score >= FLOOR).slice(0, Math.max(1, MOST_ANSWERS - pages));
   const nearest = answers.length + pages > 0 ? [] : scored.slice(0, MOST_NEAREST);
   return {
+    told: told?.hit ?? null,
     answers: [...sure, ...answers.map(({ hit }) => hit), ...perhaps],
     nearest: nearest.map(({ hit }) => hit),
   };
@@ -126,37 +145,52 @@ function ownPieces(pieces: readonly PieceSummary[]): readonly Named[] {
   return known;
 }
 
-/** A slip in a mark's name, and each word nobody understood, make it less sure that this was meant. */
+/** What was mended or not understood makes it less sure that this was meant. */
 const SLIP = 0.06;
 /** "Tea towel" is a piece, not tea on a towel. */
 const TWO_THINGS = 0.02;
 
+/** @returns null where neither a trouble nor a piece was read; a piece by itself is looked up rather than told */
 function toldTrouble(
   query: string,
   catalogue: Catalogue,
   pieces: readonly PieceSummary[],
   say: Lexicon,
-): Scored[] {
-  const read = readWords(query, catalogue, pieces);
-  if (read.markIds.length === 0) return [];
-  const draft = draftOf(read, catalogue, pieces);
-  const { piece } = draft.facts;
-  const on = piece.itemId ? ` on the ${piece.name}` : '';
-  const all = tellingOf(query).length;
-  // A trouble and a piece are most of what was meant, whatever else stood beside them.
-  const onSomething = read.itemId !== null || read.pieceId !== null;
-  const things = read.markIds.length + (onSomething ? 1 : 0) + (read.colour ? 1 : 0);
+): (Scored & { readonly isAnswer: boolean }) | null {
+  const reading = readSentence(query, catalogue, pieces);
+  const { facts, reads, unread } = reading;
+  const isOnSomething = facts.piece.itemId !== null || reading.pieceId !== null;
+  if (facts.markIds.length === 0 && !isOnSomething) return null;
+  const left = unread.reduce((sum, { text }) => sum + tellingOf(text).length, 0);
+  const words = Math.max(1, tellingOf(query).length);
+  const isMended = reads.some(({ kind, isSure }) => kind === 'mark' && !isSure);
+  const things = facts.markIds.length + (isOnSomething ? 1 : 0) + (facts.piece.colour === 'unknown' ? 0 : 1);
   const score =
-    (1 - (onSomething ? 0.5 : 1) * (read.left.length / Math.max(1, all))) *
-    (read.exact === 1 ? 1 : 1 - SLIP) *
+    (1 - (isOnSomething ? 0.5 : 1) * (left / words)) *
+    (isMended ? 1 - SLIP : 1) *
     (things > 1 ? 1 - TWO_THINGS : 1);
-  const hit: SearchHit = {
+  return {
+    hit: hitOf(reading, query, pieces, say),
+    score,
+    isAnswer: facts.markIds.length > 0 || words > LOOKED_UP,
+  };
+}
+
+function hitOf(
+  reading: SentenceReading,
+  query: string,
+  pieces: readonly PieceSummary[],
+  say: Lexicon,
+): SearchHit {
+  const draft = draftOfReading(reading, query, pieces);
+  const { piece, markIds } = draft.facts;
+  const on = piece.itemId ? ` on the ${piece.name}` : '';
+  return {
     id: 'told',
-    name: `${marksText(read.markIds, say)}${on}`,
+    name: `${marksText(markIds, say) || 'Something'}${on}`,
     kind: 'tell it as a new trouble',
     to: '/trouble',
     draft,
     isDanger: false,
   };
-  return [{ hit, score }];
 }

@@ -1,6 +1,6 @@
 import { Box } from '@chakra-ui/react';
 import type { PieceSummary, Plan, Trouble } from '@feverfew/contracts';
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { ApiProblem } from '../../app/api';
 import { useLexicon } from '../../app/useLexicon';
@@ -10,7 +10,7 @@ import { Failed, Loading } from '../../components/States';
 import type { DoneState } from '../../components/TakenBack';
 import { FactSentence } from '../../facts/FactSentence';
 import { type Draft, EMPTY_DRAFT } from '../../facts/factsDraft';
-import { marksText, pieceText } from '../../facts/sentenceView';
+import { type BlankId, marksText, pieceText } from '../../facts/sentenceView';
 import { useCatalogue } from '../../queries/catalogueQueries';
 import { useHouseQuestion } from '../../queries/householdQueries';
 import { usePieces } from '../../queries/pieceQueries';
@@ -28,6 +28,7 @@ import { LimitsLine } from './plan/LimitsLine';
 import { PlanSlate } from './plan/PlanSlate';
 import { Questions } from './plan/Questions';
 import { isNoSoil } from './plan/slateView';
+import { Said } from './said/Said';
 import { OpenPlans, TroubleStart } from './TroubleStart';
 import { useFirstQuestions } from './useFirstQuestions';
 import { isTold, useTroubleDesk } from './useTroubleDesk';
@@ -69,6 +70,7 @@ function TroubleDesk({ troubleId, kept, start }: TroubleDeskProps) {
   const run = useRun(runId).data;
   const gone = useDeleteTrouble();
   const told = isTold(draft);
+  const [opens, setOpens] = useState<{ readonly id: BlankId; readonly at: number } | null>(null);
   const isAsking = troubleId === undefined && draft.facts.markIds.length > 0 && !(plan && isNoSoil(plan));
   const asked = useFirstQuestions(draft, isAsking, change);
   const hasNothingToAsk = asked.questions.length === 0 && !asked.isLoading;
@@ -95,13 +97,26 @@ function TroubleDesk({ troubleId, kept, start }: TroubleDeskProps) {
   const title = told
     ? `${marksText(draft.facts.markIds, say) || 'Some trouble'} on ${pieceText(draft.facts, say)}`
     : 'Trouble';
+  const list = pieces.data ?? NO_PIECES;
+  const said = told && draft.said !== undefined && (
+    <Said
+      said={draft.said}
+      draft={draft}
+      catalogue={catalogue.data}
+      pieces={list}
+      onChange={change}
+      onBlank={(id) => setOpens({ id, at: nowMs })}
+    />
+  );
   const sentence = (
     <FactSentence
       draft={draft}
       catalogue={catalogue.data}
-      pieces={pieces.data ?? NO_PIECES}
+      pieces={list}
       errors={errors}
       isFolded={told}
+      isSaid={draft.said !== undefined}
+      opens={opens}
       onChange={change}
     />
   );
@@ -110,6 +125,7 @@ function TroubleDesk({ troubleId, kept, start }: TroubleDeskProps) {
     <Box paddingInline={{ base: '16px', md: '32px' }} maxWidth={{ md: '1200px' }} marginInline="auto">
       <PageHeading title={title} unseen />
       {!told && <TroubleStart />}
+      {said}
       <Box paddingTop={{ base: told ? '0' : '10px', md: told ? '16px' : '8px' }}>{sentence}</Box>
       {!told && <OpenPlans />}
       {told && (

@@ -1,5 +1,5 @@
 import { Box, Stack } from '@chakra-ui/react';
-import { Link } from 'react-router';
+import { Link, useSearchParams } from 'react-router';
 import { useLexicon } from '../../app/useLexicon';
 import { useServerNow } from '../../clock/useServerNow';
 import { addressOf } from '../../facts/draftAddress';
@@ -7,6 +7,7 @@ import { readDraft } from '../../facts/factsDraft';
 import { marksText, pieceText } from '../../facts/sentenceView';
 import { useToday } from '../../queries/todayQueries';
 import { TroubleRow } from '../today/TroubleRow';
+import { AGAIN } from './said/againAddress';
 import { isTold } from './useTroubleDesk';
 import { WhatHappened } from './WhatHappened';
 
@@ -30,13 +31,15 @@ const EXAMPLES = [
 export function TroubleStart() {
   const say = useLexicon();
   const draft = readDraft();
+  const [params] = useSearchParams();
+  const again = params.get(AGAIN) ?? '';
   return (
     <Stack gap="10px" paddingTop={{ base: '8px', md: '20px' }}>
       <Box as="h2" fontSize={{ base: '30px', md: '34px' }} aria-hidden="true">
         What happened?
       </Box>
       <Box maxWidth="680px">
-        <WhatHappened unnamed examples={EXAMPLES} />
+        <WhatHappened key={again} unnamed examples={EXAMPLES} words={again} />
       </Box>
       {isTold(draft) && (
         <Box>

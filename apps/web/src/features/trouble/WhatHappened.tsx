@@ -1,5 +1,5 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
-import type { Catalogue, PieceSummary } from '@feverfew/contracts';
+import { type Catalogue, MOST_CHARACTERS, type PieceSummary } from '@feverfew/contracts';
 import { ArrowRight } from 'lucide-react';
 import { useDeferredValue, useEffect, useId, useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
@@ -8,7 +8,7 @@ import { Button, ChipButton } from '../../components/controls';
 import { addressOf } from '../../facts/draftAddress';
 import { useCatalogue } from '../../queries/catalogueQueries';
 import { usePieces } from '../../queries/pieceQueries';
-import { type FoundHits, findEverything, type SearchHit } from '../find/findView';
+import { findEverything, type SearchHit } from '../find/findView';
 
 const Field = chakra('input', {
   base: {
@@ -29,6 +29,8 @@ interface WhatHappenedProps {
   /** Words one tap away, each a beginning. */
   readonly examples?: readonly string[];
   readonly autoFocus?: boolean;
+  /** Words that stand in it to begin with. */
+  readonly words?: string;
   /** Its name stands above it already. */
   readonly unnamed?: boolean;
   /** At the foot of a phone: what is understood stands above the field. */
@@ -36,7 +38,6 @@ interface WhatHappenedProps {
 }
 
 const NO_PIECES: readonly PieceSummary[] = [];
-const NOTHING: FoundHits = { answers: [], nearest: [] };
 const SHOWN = 4;
 
 /** "Red wine on carpet" and Enter: the shortest way from a mishap to the first move. */
@@ -45,8 +46,9 @@ export function WhatHappened({
   autoFocus = false,
   unnamed = false,
   opensUp = false,
+  words: before = '',
 }: WhatHappenedProps) {
-  const [words, setWords] = useState('');
+  const [words, setWords] = useState(before);
   const catalogue = useCatalogue().data;
   const own = usePieces();
   const pieces = own.data ?? NO_PIECES;
@@ -62,8 +64,9 @@ export function WhatHappened({
     if (!isSent || !isReady) return;
     setSent(false);
     const [first] = hits;
-    if (first) void navigate(toOf(first));
-  }, [isSent, isReady, hits, navigate]);
+    // What only comes nearest is offered, and never opened by itself.
+    if (first && !now.isNear) void navigate(toOf(first));
+  }, [isSent, isReady, hits, now.isNear, navigate]);
   const isUnknown = words.trim() !== '' && found.hits.length === 0 && catalogue !== undefined;
   return (
     <Flex direction={opensUp ? 'column-reverse' : 'column'}>
@@ -100,6 +103,7 @@ export function WhatHappened({
           aria-label="What happened?"
           placeholder={opensUp ? 'What happened?' : 'red wine on carpet …'}
           autoComplete="off"
+          maxLength={MOST_CHARACTERS}
           enterKeyHint="go"
           autoFocus={autoFocus}
           onChange={(event) => setWords(event.currentTarget.value)}
@@ -159,6 +163,11 @@ export function WhatHappened({
           ))}
         </Box>
       )}
+      {words.length >= MOST_CHARACTERS && (
+        <Box color="soft" paddingTop="8px" role="status">
+          {MOST_CHARACTERS} characters are read, no more.
+        </Box>
+      )}
       {isUnknown && (
         <Box color="soft" paddingTop="8px" role="status">
           Nothing by that word. Try another, or what it looks like.
@@ -180,16 +189,17 @@ function useTold(words: string, catalogue: Catalogue | undefined, pieces: readon
   );
 }
 
-/** What the words may mean, a trouble to be told first: here nobody looks for a sheet about it. */
+/** What the words may mean, a trouble to be told first: here nothing is looked up. */
 function told(words: string, catalogue: Catalogue, pieces: readonly PieceSummary[], say: Say) {
-  const { answers, nearest } = words.trim() === '' ? NOTHING : findEverything(words, catalogue, pieces, say);
+  const { told: trouble, answers, nearest } = findEverything(words, catalogue, pieces, say);
   const hits = answers.length > 0 ? answers : nearest;
+  const dangers = hits.filter(({ isDanger }) => isDanger);
   return {
     hits: [
-      ...hits.filter(({ isDanger }) => isDanger),
-      ...hits.filter(({ draft }) => draft),
-      ...(hits.some(({ isDanger }) => isDanger) ? [] : hits.filter(({ draft }) => !draft)),
+      ...dangers,
+      ...(trouble ? [trouble] : []),
+      ...(dangers.length > 0 ? [] : hits.filter(({ draft, isDanger }) => !draft && !isDanger)),
     ],
-    isNear: answers.length === 0,
+    isNear: answers.length === 0 && trouble === null,
   };
 }

@@ -91,7 +91,8 @@ export const SPOKEN_MARKS: Readonly<Record<string, string>> = {
   lipstick: 'lippy; lip stick; lip tint; lip stain; lipsticks; lip liner',
   foundation:
     'make up; liquid foundation; blusher; blush; tinted moisturiser; bb cream; face powder; contour; highlighter makeup; primer; makeup stain; setting powder; bindi powder; sindoor; kumkum',
-  mascara: 'mascara; eyeshadow; eye make up; kohl; kajal; brow gel; eye liner; surma; eye pencil; false lash glue',
+  mascara:
+    'mascara; eyeshadow; eye make up; kohl; kajal; brow gel; eye liner; surma; eye pencil; false lash glue',
   selfTanner: 'self tan; tanning mousse; spray tan; fake tanner; instant tan; tan lotion; sunless tan',
   sunscreen:
     'sun screen; sunscreens; spf; sun lotion; zinc cream; factor 50; factor 30; after sun; sun tan lotion; suntan lotion; suntan oil; suncreme',
@@ -127,7 +128,7 @@ export const SPOKEN_MARKS: Readonly<Record<string, string>> = {
   superGlueMark: 'superglue; crazy glue; model glue; glue from nails; false nail glue; super glu',
   sap: 'pine resin; christmas tree sap; pine tar; sap from tree; tree gum; rosin; fig sap; plant juice; dandelion; sap stain; pine gum; wattle sap',
   honey:
-    'honeycomb; golden syrup; molasses; caramel sauce; agave; corn syrup; gulab jamun; jaggery; baklava; sticky syrup; toffee sauce; date syrup; sugar syrup; jalebi',
+    'honeycomb; golden syrup; molasses; caramel sauce; agave; corn syrup; gulab jamun; jaggery; baklava; toffee sauce; date syrup; sugar syrup; jalebi',
   iodineMark:
     'iodine antiseptic; povidone iodine; wound disinfectant; mercurochrome; gentian violet; iodine tincture',
   skinCream:
@@ -151,7 +152,7 @@ export const SPOKEN_MARKS: Readonly<Record<string, string>> = {
   onionSmell:
     'onion; smells of garlic; smells of frying; smells of curry; fried food smell; fry up smell; chip shop smell; cooking smell; smells of cooking; smells of food; food smell',
   stickerResidue:
-    'stickers; sticky label; price label; name label glue; sticky mark; sticker glue; tape glue; duct tape; glue residue; sticky; plaster glue; gaffer tape; hem tape glue; velcro glue; stickiness; double sided tape; sticky patch',
+    'stickers; sticky label; price label; name label glue; sticker glue; tape glue; duct tape; glue residue; plaster glue; gaffer tape; hem tape glue; velcro glue; double sided tape',
   waterMark:
     'water ring; water rings; water stains; water marks; water spots; rain marks; watermarks; water line; tidemark; rain spotted; tide marks; watermark; dried water; salt line; ring left by water; snow salt; salt marks; sweat salt line',
   deodorantStreak:

@@ -1,0 +1,46 @@
+import { Box, Flex } from '@chakra-ui/react';
+import type { Catalogue } from '@feverfew/contracts';
+import { ChipButton } from '../../../components/controls';
+import { searchOver } from '../../../search/searchOptions';
+
+interface WhatIsOnItProps {
+  readonly catalogue: Catalogue;
+  /** Words of the sentence that were not understood. */
+  readonly words: string;
+  readonly onMark: (markId: string) => void;
+  /** None of these: all troubles to choose from. */
+  readonly onElse: () => void;
+}
+
+const MOST_NEAREST = 3;
+const UNKNOWN_STAIN = 'unknownStain';
+const QUESTION = 'What happened to it?';
+
+/** No trouble was understood: what comes nearest, and something else. */
+export function WhatIsOnIt({ catalogue, words, onMark, onElse }: WhatIsOnItProps) {
+  const nearest = searchOver(catalogue.marks)
+    .find(words)
+    .map(({ record }) => record)
+    .filter(({ id }) => id !== UNKNOWN_STAIN)
+    .slice(0, MOST_NEAREST);
+  return (
+    <Box role="group" aria-label={QUESTION} paddingBlock="12px" maxWidth="680px">
+      <Box fontFamily="heading" fontWeight={650} fontSize="18px" paddingBottom="8px">
+        {QUESTION}
+      </Box>
+      <Flex gap="8px" wrap="wrap">
+        {nearest.map(({ id, name }) => (
+          <ChipButton key={id} size="touch" color="leaf" borderColor="leaf" onClick={() => onMark(id)}>
+            {name}
+          </ChipButton>
+        ))}
+        <ChipButton size="touch" color="leaf" borderColor="leaf" onClick={() => onMark(UNKNOWN_STAIN)}>
+          a stain, I do not know of what
+        </ChipButton>
+        <ChipButton size="touch" color="soft" onClick={onElse}>
+          Something else
+        </ChipButton>
+      </Flex>
+    </Box>
+  );
+}
