@@ -18,6 +18,8 @@ const { values } = parseArgs({ options: { write: { type: 'boolean' }, show: { ty
 /** Files whose texts a person reads on screen, in a problem report or in a file that goes out. */
 const ON_SCREEN =
   /^(packages\/knowledge\/src\/data|packages\/core\/src|packages\/contracts\/src|apps\/(web|server)\/src)\//;
+/** Words people type, which no screen shows. */
+const IS_TYPED = /^packages\/knowledge\/src\/data\/typed\//;
 const IS_TEST = /(\.(test|spec)\.tsx?$)|\/(test|proof)\//;
 const isCode = (path) => /\.tsx?$/.test(path) && !path.endsWith('.d.ts');
 
@@ -37,7 +39,7 @@ for (const path of files) {
   }
   const { strings, comments } = readTexts(path, content);
   texts.comments.push(...comments);
-  if (ON_SCREEN.test(path) && !IS_TEST.test(path)) texts.screen.push(...strings);
+  if (ON_SCREEN.test(path) && !IS_TEST.test(path) && !IS_TYPED.test(path)) texts.screen.push(...strings);
 }
 
 const MOST_WORDS = { screen: 20, comments: 25, docs: 25 };

@@ -68,6 +68,7 @@ export const Catalogue = z
     typedWords: Knowledge.shape.typedWords,
     wordsAsTyped: Knowledge.shape.wordsAsTyped,
     namesOnlySearched: Knowledge.shape.namesOnlySearched,
+    readingRules: Knowledge.shape.readingRules,
     dangers: Knowledge.shape.dangers,
     sources: Knowledge.shape.sources,
   })

@@ -8,7 +8,7 @@ import { rateFaults } from './rateFaults.js';
 import { safetyFaults } from './safetyFaults.js';
 import { washingFaults } from './washingFaults.js';
 
-type Family = Exclude<keyof Knowledge, 'version' | 'wordsAsTyped' | 'namesOnlySearched'>;
+type Family = Exclude<keyof Knowledge, 'version' | 'wordsAsTyped' | 'namesOnlySearched' | 'readingRules'>;
 const FAMILIES: readonly Family[] = [
   'sources',
   'fibres',

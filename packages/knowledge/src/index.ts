@@ -46,6 +46,7 @@ export type { ChemistryRule } from './schema/limitRule.js';
 export type { Dose, Method } from './schema/method.js';
 export type { Note } from './schema/note.js';
 export type { Rate } from './schema/rate.js';
+export type { ReadingRules } from './schema/reading.js';
 export { MARK_NUMBERS, type Mark, type SoilComponent } from './schema/soil.js';
 export type { Source } from './schema/source.js';
 export type { AcidSystem, Substance } from './schema/substance.js';

@@ -10,6 +10,7 @@ import { Caution, Dispute, ForbiddenPair, Position, Sign } from './schema/hazard
 import { Item, PartKind } from './schema/item.js';
 import { Method } from './schema/method.js';
 import { Rate } from './schema/rate.js';
+import { ReadingRules } from './schema/reading.js';
 import { Mark, SoilComponent } from './schema/soil.js';
 import { Source } from './schema/source.js';
 import { AcidSystem, Substance } from './schema/substance.js';
@@ -62,6 +63,7 @@ export const Knowledge = z.strictObject({
   wordsAsTyped: z.array(z.string()),
   /** Names that are found by the word search and are not read in a sentence. */
   namesOnlySearched: z.array(z.string()),
+  readingRules: ReadingRules,
   /** What is no matter of cleaning, or not first: fixed texts. */
   dangers: z.array(Danger),
 });

@@ -19,6 +19,7 @@ import { signs } from './data/signs.js';
 import { sources } from './data/sources.js';
 import { acidSystems, substances } from './data/substances.js';
 import { substitutions } from './data/substitutions.js';
+import { readingRules } from './data/typed/readingRules.js';
 import { SPOKEN_AGENTS, SPOKEN_FIBRES, SPOKEN_ITEMS, SPOKEN_MARKS } from './data/typed/spokenNames.js';
 import { NAMES_ONLY_SEARCHED, typedWords, WORDS_AS_TYPED } from './data/typed/typedWords.js';
 import { upkeep, wearRules } from './data/upkeep.js';
@@ -72,6 +73,7 @@ export function loadKnowledge(): Knowledge {
     typedWords,
     wordsAsTyped: WORDS_AS_TYPED,
     namesOnlySearched: NAMES_ONLY_SEARCHED,
+    readingRules,
     dangers: [...contaminants, ...protectivePieces, ...hygiene],
   });
   const faults = findIntegrityFaults(knowledge);
@@ -79,7 +81,7 @@ export function loadKnowledge(): Knowledge {
   return knowledge;
 }
 
-/** Records with the names people type for them beside those they have. */
+/** Records with the names people type for them next to those they have. */
 function withSpoken<T extends { readonly id: string; readonly aliases: readonly string[] }>(
   records: readonly T[],
   spoken: Readonly<Record<string, string>>,

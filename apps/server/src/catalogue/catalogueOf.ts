@@ -77,6 +77,7 @@ export function catalogueOf(knowledge: Knowledge): Catalogue {
     typedWords: knowledge.typedWords,
     wordsAsTyped: knowledge.wordsAsTyped,
     namesOnlySearched: knowledge.namesOnlySearched,
+    readingRules: knowledge.readingRules,
     dangers: knowledge.dangers,
     sources: knowledge.sources,
   };

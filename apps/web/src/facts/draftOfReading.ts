@@ -1,7 +1,7 @@
 import type { PieceSummary, SentenceReading } from '@feverfew/contracts';
 import { type Draft, withPiece } from './factsDraft';
 
-/** A sentence as a trouble being told; a piece of the house that was named brings its facts with it. */
+/** A sentence as a trouble being described; a piece of the house that was named brings its facts with it. */
 export function draftOfReading(
   { facts, pieceId }: SentenceReading,
   said: string,

@@ -1,3 +1,4 @@
+import type { ReadingRules } from '@feverfew/knowledge';
 import { BLANK_LABEL, type CareLabel } from '../textile/careLabel.js';
 import { parseLabel } from '../textile/parseLabel.js';
 import type { FibreShare, PieceFacts, PiecePart } from '../textile/piece.js';
@@ -18,7 +19,7 @@ export interface Understood {
   readonly markIds: readonly string[];
   readonly itemId: string | null;
   readonly fibres: readonly FibreShare[];
-  /** Fibres told of the lining alone. */
+  /** Fibres said of the lining alone. */
   readonly liningFibres: readonly FibreShare[];
   readonly colour: string | null;
   readonly condition: string | null;
@@ -36,8 +37,6 @@ export interface Understood {
 
 /** Minutes until it must be ready. A day is taken as the night before it: nothing is promised too late. */
 const DUE_MIN: Readonly<Record<string, number>> = { hour: 60, today: 360, tomorrow: 960, days: 2880 };
-/** Fibres that are the filling where a piece has one. */
-const FILLINGS = new Set(['down', 'foam', 'latex', 'kapok']);
 const TAG_TEXTS: Readonly<Record<string, string>> = {
   dryCleanOnly: 'dry clean only',
   hand: 'hand wash',
@@ -69,13 +68,13 @@ export function factsOfReads(read: Understood, catalogue: SentenceCatalogue): Tr
   };
 }
 
-function pieceOf(read: Understood, { items }: SentenceCatalogue): PieceFacts {
+function pieceOf(read: Understood, { items, readingRules }: SentenceCatalogue): PieceFacts {
   const item = items.find(({ id }) => id === read.itemId);
   return {
     ...EMPTY_PIECE,
     itemId: item?.id ?? null,
     name: item?.name ?? '',
-    parts: partsOf(read, item?.partNames ?? []),
+    parts: partsOf(read, item?.partNames ?? [], readingRules),
     colour: (read.colour ?? EMPTY_PIECE.colour) as PieceFacts['colour'],
     condition: (read.condition ?? EMPTY_PIECE.condition) as PieceFacts['condition'],
     label: labelOf(read.labels),
@@ -84,9 +83,13 @@ function pieceOf(read: Understood, { items }: SentenceCatalogue): PieceFacts {
 }
 
 /** A filling goes where the filling is, a lining to the lining, everything else to the first part. */
-function partsOf({ fibres, liningFibres }: Understood, partNames: readonly string[]): readonly PiecePart[] {
+function partsOf(
+  { fibres, liningFibres }: Understood,
+  partNames: readonly string[],
+  { fillingFibreIds }: ReadingRules,
+): readonly PiecePart[] {
   if (partNames.length === 0) return fibres.length > 0 ? [{ name: 'whole piece', fibres }] : [];
-  const isFilling = fibres.every(({ fibreId }) => FILLINGS.has(fibreId));
+  const isFilling = fibres.every(({ fibreId }) => fillingFibreIds.includes(fibreId));
   const filling = isFilling ? partNames.indexOf('filling') : -1;
   return partNames.map((name, at) => ({
     name,

@@ -2,7 +2,7 @@ import { isOneSlip } from '../textile/oneSlip.js';
 import type { Meaning, PhraseBook, PhraseNode } from './phraseBook.js';
 import type { Token } from './tokens.js';
 
-/** A phrase that stands in the sentence, with all it may mean. */
+/** A phrase that is in the sentence, with all it may mean. */
 export interface Span {
   /** First token, and the one after its last. */
   readonly from: number;

@@ -13,7 +13,7 @@ export interface OwnPiece {
 
 export interface NamedPiece {
   readonly pieceId: string | null;
-  /** Pieces of the kind that was told: one of them may be meant. */
+  /** Pieces of the kind that was given: one of them may be meant. */
   readonly askIds: readonly string[];
 }
 
@@ -21,8 +21,8 @@ export interface NamedPiece {
 const MOST_ASKED = 3;
 
 /**
- * The piece of the house that is meant: only one whose whole name stands in the sentence. Those of the same kind are
- * asked about, unless a fibre or colour that was told speaks against them.
+ * The piece of the house that is meant: only one whose whole name is in the sentence. Those of the same kind are
+ * asked about, unless a fibre or colour that was given speaks against them.
  */
 export function pieceMeant({ tokens }: Parsed, pieces: readonly OwnPiece[], told: PieceFacts): NamedPiece {
   const stems = tokens.map(({ stem }) => stem);
@@ -40,7 +40,7 @@ export function pieceMeant({ tokens }: Parsed, pieces: readonly OwnPiece[], told
   return { pieceId: null, askIds: alike.slice(0, MOST_ASKED).map(({ id }) => id) };
 }
 
-/** Another colour or another fibre was told. */
+/** Another colour or another fibre was given. */
 function isOther({ colour, parts }: OwnPiece, told: PieceFacts): boolean {
   if (told.colour !== 'unknown' && colour !== undefined && colour !== 'unknown' && colour !== told.colour)
     return true;

@@ -1,4 +1,4 @@
-import type { TypedKind } from '@feverfew/knowledge';
+import type { ReadingRules, TypedKind } from '@feverfew/knowledge';
 import type { Span } from './findSpans.js';
 import type { Meaning } from './phraseBook.js';
 import type { Token } from './tokens.js';
@@ -10,6 +10,7 @@ export interface Parsed {
   readonly spans: readonly Span[];
   /** What a word means by itself, also inside a longer name: "wool" in "wool rug". */
   readonly alone: (stem: string) => readonly Meaning[];
+  readonly rules: ReadingRules;
   /** Phrases turned round by a "not" before them. */
   readonly denied: ReadonlySet<Span>;
 }
@@ -40,7 +41,7 @@ export const before = ({ spans }: Parsed, span: Span, gap = 0): Span | undefined
 export const after = ({ spans }: Parsed, span: Span, gap = 0): Span | undefined =>
   spans.find(({ from }) => from >= span.to && from - span.to <= gap);
 
-/** Where a phrase stands, for a fact read from it. */
+/** Where a phrase is, for a fact read from it. */
 export const placeOf = (parsed: Parsed, span: Pick<Span, 'from' | 'to'>) => ({
   text: textOf(parsed, span),
   from: parsed.tokens[span.from]?.from ?? 0,

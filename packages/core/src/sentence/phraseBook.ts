@@ -1,4 +1,4 @@
-import type { TypedKind, TypedWord } from '@feverfew/knowledge';
+import type { ReadingRules, TypedKind, TypedWord } from '@feverfew/knowledge';
 import type { FibreShare } from '../textile/piece.js';
 import { stemsOfName } from './tokens.js';
 
@@ -21,6 +21,7 @@ export interface SentenceCatalogue {
   readonly wordsAsTyped: readonly string[];
   /** Names the word search alone knows; "leather=fibre" is read, but only as a fibre. */
   readonly namesOnlySearched: readonly string[];
+  readonly readingRules: ReadingRules;
 }
 
 /** What a phrase may mean. */
@@ -34,7 +35,7 @@ export interface PhraseNode {
   readonly meanings: Meaning[];
 }
 
-/** Every phrase of the catalogue as a tree of words, and every word that stands in one. */
+/** Every phrase of the catalogue as a tree of words, and every word that is in one. */
 export interface PhraseBook {
   readonly root: PhraseNode;
   readonly words: ReadonlySet<string>;

@@ -1,7 +1,8 @@
 import type { Span } from './findSpans.js';
 import { before, isOf, ofKind, type Parsed, valueIn } from './phrase.js';
+import { isCause } from './readItem.js';
 
-/** How far a colour may stand before what it is the colour of, in words. */
+/** How far a colour may come before what it is the colour of, in words. */
 const AHEAD = 4;
 
 /** What a colour is the colour of. */
@@ -16,6 +17,7 @@ export function colourOf(parsed: Parsed, span: Span): ColourOf {
   for (const one of later) {
     if (parsed.tokens[one.from]?.clause !== parsed.tokens[span.from]?.clause) break;
     if (isOf(one, 'cue', 'on') || isOf(one, 'cue', 'joins') || isOf(one, 'cue', 'from')) break;
+    if (isOf(one, 'item') && isCause(parsed, one)) return 'mark';
     if (isOf(one, 'item') || isOf(one, 'fibre') || isOf(one, 'make')) return 'cloth';
     if (isOf(one, 'cue', 'stuff') || isOf(one, 'mark')) return 'mark';
   }

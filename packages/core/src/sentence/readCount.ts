@@ -8,20 +8,21 @@ export interface FoundCount {
   readonly to: number;
 }
 
-/** Kinds that are named in the plural, one piece or more. */
-const PLURAL_NAMES = new Set([
-  ...['curtain', 'linedCurtain', 'netCurtain', 'blind', 'carpet', 'blanket', 'bedSheet', 'straps'],
-  ...['jeans', 'trousers', 'shorts', 'paddedShorts', 'leggings', 'joggers', 'workwear', 'uniformWhites'],
-  ...['gloves', 'leatherGloves', 'socks', 'shoes', 'underwear', 'periodPants', 'swimwear', 'petticoat'],
-  ...['childNightwear', 'babyClothes', 'bathrobe'],
-]);
+/** Words that are plural for one piece too, without their ending. */
+const PLURAL_NAMES = new Set(
+  (
+    'trouser pant jean short legging jogger overall dungaree chino slack strides breeche tight sock stocking glove mitten shoe ' +
+    'trainer sneaker boot slipper curtain drape blind sheet stair knicker boxer brief undy pyjama pajama pj trunk bather tog cord ' +
+    'net scrub bloomer denim thermal sweat tracky trackpant clothe strap brace'
+  ).split(' '),
+);
 /** Words between a number and what it counts: "six white linen napkins". */
 const MOST_BETWEEN = 3;
 const MOST_PIECES_TOLD = 50;
 const WHOLE_NUMBER = /^(?:\d+|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|dozen|twenty)$/i;
 const ALL_OF = /\b(?:all|both)(?: of)? (?:my|the|our|his|her|their|of)\b/i;
 
-/** How many pieces are told of; null = one, or not told. */
+/** How many pieces are mentioned; null = one, or not given. */
 export function countIn(parsed: Parsed, item: FoundItem | null): FoundCount | null {
   const { tokens } = parsed;
   const pair = tokens.findIndex(({ stem }, at) => stem === 'pair' && (tokens[at - 1]?.count ?? 0) > 1);
@@ -29,7 +30,7 @@ export function countIn(parsed: Parsed, item: FoundItem | null): FoundCount | nu
   return item ? countOf(parsed, item) : severalIn(parsed, 0, tokens.length);
 }
 
-function countOf(parsed: Parsed, { span, itemId }: FoundItem): FoundCount | null {
+function countOf(parsed: Parsed, { span }: FoundItem): FoundCount | null {
   const { tokens } = parsed;
   const first = Math.max(0, span.from - MOST_BETWEEN);
   for (let at = span.from - 1; at >= first; at -= 1) {
@@ -44,7 +45,7 @@ function countOf(parsed: Parsed, { span, itemId }: FoundItem): FoundCount | null
       return { count, from: at, to: at + 1 };
   }
   const isPlural = tokens[span.to - 1]?.isPlural ?? false;
-  const isNamedSo = PLURAL_NAMES.has(itemId);
+  const isNamedSo = PLURAL_NAMES.has(tokens[span.to - 1]?.stem ?? '');
   const told = severalIn(parsed, first, span.from);
   if (told && (isPlural || isNamedSo)) return told;
   return isPlural && !isNamedSo ? { count: 'several', from: span.to - 1, to: span.to } : null;

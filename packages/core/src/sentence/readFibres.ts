@@ -1,3 +1,4 @@
+import type { ReadingRules } from '@feverfew/knowledge';
 import { toTenth } from '../quantity/rounding.js';
 import type { FibreShare } from '../textile/piece.js';
 import type { Span } from './findSpans.js';
@@ -6,16 +7,16 @@ import { before, insideOf, isOf, ofKind, type Parsed, valueIn } from './phrase.j
 export interface FoundFibre {
   readonly span: Span;
   readonly fibreId: string;
-  /** Percent of the cloth; null = not told. */
+  /** Percent of the cloth; null = not given. */
   readonly sharePct: number | null;
-  /** It was told of the lining. */
+  /** It was said of the lining. */
   readonly isLining: boolean;
 }
 
 /** Words that may stand between two fibres of one blend. */
 const BLEND_GAP = 2;
 
-/** The fibres of a sentence that are told of one cloth: the first that stand together. */
+/** The fibres of a sentence that are mentioned one cloth: the first that are together. */
 export function fibresIn(parsed: Parsed): readonly FoundFibre[] {
   const named = ofKind(parsed, 'item').flatMap((span) =>
     insideOf(parsed, span, 'fibre').filter((one) => !isHousehold(parsed, one)),
@@ -48,24 +49,20 @@ export function fibresIn(parsed: Parsed): readonly FoundFibre[] {
     })
     .filter(
       ({ fibreId }, at, all) =>
-        fibreId !== 'unknownFibre' && all.findIndex((one) => one.fibreId === fibreId) === at,
+        fibreId !== parsed.rules.unknownFibreId && all.findIndex((one) => one.fibreId === fibreId) === at,
     );
 }
 
-/** Pieces with a filling that may be down. */
-const FILLED = new Set([
-  ...['duvet', 'pillow', 'downPillow', 'filledCoat', 'linedCoat', 'sleepingBag', 'waistcoat', 'cushion'],
-]);
-
 /** "Down the shirt" is no down; "down duvet" and "duvet, down" are. */
 function isDirection(parsed: Parsed, span: Span): boolean {
-  const { text, tokens, spans } = parsed;
+  const { text, tokens, spans, rules } = parsed;
   const [first] = tokens.slice(span.from, span.to);
-  if (span.to - span.from > 1 || first?.stem !== 'down') return false;
+  if (!first || span.to - span.from > 1 || first.text.toLowerCase() !== rules.downFibreId) return false;
   const next = tokens[span.to];
   const stands = next ? text.slice(first.to, next.from).trim() === '' : true;
   const isFilled = (one: Span) =>
-    FILLED.has(valueIn(one, 'item') ?? '') && ((one.from === span.to && stands) || one.to === span.from);
+    rules.filledItemIds.includes(valueIn(one, 'item') ?? '') &&
+    ((one.from === span.to && stands) || one.to === span.from);
   return !spans.some(isFilled);
 }
 
@@ -77,12 +74,11 @@ const fibreOf = (span: Span): string => {
 
 /** Bed linen and table linen are mostly cotton. */
 const isHousehold = ({ tokens }: Parsed, { from }: Span): boolean =>
-  tokens[from]?.stem === 'linen' &&
-  /^(?:bed|table|household|kitchen|tea)$/.test(tokens[from - 1]?.stem ?? '');
+  /^(?:bed|table|household|kitchen|tea) linen$/.test(`${tokens[from - 1]?.stem} ${tokens[from]?.stem}`);
 
-/** "Canvas" alone is an awning, "jersey" alone a shirt: no fibre is told. */
+/** "Canvas" alone is an awning, "jersey" alone a shirt: no fibre is given. */
 const isPiece = (parsed: Parsed, span: Span): boolean =>
-  isOf(span, 'item') && ofKind(parsed, 'item').every((one) => one === span) && !isOf(span, 'item', 'jeans');
+  isOf(span, 'item') && ofKind(parsed, 'item').every((one) => one === span);
 
 /** Those of one blend: side by side, or with "and" or "mix" between. */
 export function blendOf(found: readonly FoundFibre[]): readonly FoundFibre[] {
@@ -96,21 +92,25 @@ export function blendOf(found: readonly FoundFibre[]): readonly FoundFibre[] {
   return blend;
 }
 
-/** Shares of 100; those not told share what is left. Stretch fibres are a few percent. */
-export function sharesOf(blend: readonly FoundFibre[], usual: readonly FibreShare[]): readonly FibreShare[] {
+/** Shares of 100; those not given share what is left. Stretch fibres are a few percent. */
+export function sharesOf(
+  blend: readonly FoundFibre[],
+  usual: readonly FibreShare[],
+  { stretchFibreId }: ReadingRules,
+): readonly FibreShare[] {
   const [only] = blend;
-  if (only && blend.length === 1 && only.fibreId === 'elastane' && only.sharePct === null) {
-    const [main] = usual.filter(({ fibreId }) => fibreId !== 'elastane');
+  if (only && blend.length === 1 && only.fibreId === stretchFibreId && only.sharePct === null) {
+    const [main] = usual.filter(({ fibreId }) => fibreId !== stretchFibreId);
     if (main)
       return [
         { fibreId: main.fibreId, sharePct: 95 },
-        { fibreId: 'elastane', sharePct: 5 },
+        { fibreId: stretchFibreId, sharePct: 5 },
       ];
   }
   const told = blend.reduce((sum, { sharePct }) => sum + (sharePct ?? 0), 0);
   const open = blend.filter(({ sharePct }) => sharePct === null);
   if (told > 100 || (open.length === 0 && told !== 100)) return equal(blend);
-  const isStretch = ({ fibreId }: FoundFibre) => fibreId === 'elastane';
+  const isStretch = ({ fibreId }: FoundFibre) => fibreId === stretchFibreId;
   const stretch = open.filter(isStretch).length;
   const left = 100 - told - (open.length > stretch ? 5 * stretch : 0);
   return blend.map((one) => ({

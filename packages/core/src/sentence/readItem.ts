@@ -6,21 +6,9 @@ export interface FoundItem {
   readonly itemId: string;
   /** Other kinds the same words may mean. */
   readonly orIds: readonly string[];
+  /** Not named, but taken: what is there most often. */
+  readonly isAssumed?: boolean;
 }
-
-/** Kinds whose name is a cloth as well: "velvet curtains" are curtains. */
-const CLOTH_TOO = new Set([
-  'velvetPiece',
-  'lacePiece',
-  'canvas',
-  'jeans',
-  'jumper',
-  'fleeceJacket',
-  'embroideredLinen',
-  'strainingCloth',
-  'wetsuit',
-  'towel',
-]);
 
 /** The piece a sentence is about: the one something is on, or the first that is named. */
 export function itemIn(
@@ -29,7 +17,8 @@ export function itemIn(
 ): { readonly item: FoundItem | null; readonly others: readonly FoundItem[] } {
   const named = ofKind(parsed, 'item').filter((span) => !isTaken(span));
   const isCloth = (span: Span) =>
-    (isOf(span, 'fibre') || isOf(span, 'make')) && CLOTH_TOO.has(valueIn(span, 'item') ?? '');
+    (isOf(span, 'fibre') || isOf(span, 'make')) &&
+    parsed.rules.clothItemIds.includes(valueIn(span, 'item') ?? '');
   const pieces = named.filter((span) => !isCloth(span) || named.every(isCloth));
   const heads = pieces.filter(
     (span) => !pieces.some((one) => one.from === span.to && sameClause(parsed, one, span)),
@@ -50,7 +39,7 @@ export function itemIn(
 const sameClause = ({ tokens }: Parsed, a: Span, b: Span): boolean =>
   tokens[a.from]?.clause === tokens[b.from]?.clause;
 
-/** "On his babygrow": a word of place stands before it, with no other piece between. */
+/** "On his babygrow": a word of place comes before it, with no other piece between. */
 function isOn(parsed: Parsed, span: Span): boolean {
   for (
     let one = before(parsed, span, 3), steps = 0;
@@ -63,9 +52,14 @@ function isOn(parsed: Parsed, span: Span): boolean {
   return false;
 }
 
-/** "Went in with a pair of new jeans": it is what ran, not what was dyed. */
-function isCause(parsed: Parsed, span: Span): boolean {
-  if (!parsed.spans.some((one) => isOf(one, 'mark', 'dyeRun'))) return false;
+/** "Went in with a pair of new jeans", "the red shirt bled over": it is what ran, not what was dyed. */
+export function isCause(parsed: Parsed, span: Span): boolean {
+  const run = parsed.spans.find((one) => isOf(one, 'mark', parsed.rules.runMarkId));
+  if (!run) return false;
+  const ran = /\b(?:bled|ran|leaked|lost|run)\b.*\b(?:over|onto|into|on)\b/i.test(
+    parsed.text.slice(parsed.tokens[run.from]?.from),
+  );
+  if (ran && span.to <= run.from && run.from - span.to <= 1) return true;
   for (
     let one = before(parsed, span, 2), steps = 0;
     one && steps < 4;

@@ -2,13 +2,13 @@ import type { Span } from './findSpans.js';
 import { isOf, ofKind, type Parsed, valueIn } from './phrase.js';
 import { isChildsAge } from './readRest.js';
 
-/** Who stands in a name: "dog wee" tells of a dog. */
+/** Who is in a name: "dog wee" tells of a dog. */
 const IN_NAMES: Readonly<Record<string, string>> = {
   ...{ dog: 'pets', puppy: 'pets', cat: 'pets', kitten: 'pets', pup: 'pets', pet: 'pets' },
   ...{ baby: 'baby', cot: 'baby', nappy: 'baby', crib: 'baby', newborn: 'baby', babygrow: 'baby' },
 };
 
-/** People and animals that are told of, each once. */
+/** People and animals that are mentioned, each once. */
 export function peopleIn(
   parsed: Parsed,
 ): readonly { readonly span: Pick<Span, 'from' | 'to'>; readonly value: string }[] {

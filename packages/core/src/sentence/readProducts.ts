@@ -1,5 +1,6 @@
 import type { Span } from './findSpans.js';
 import { clauseOf, isOf, ofKind, type Parsed, valueIn } from './phrase.js';
+import { wasPutOn } from './readMarks.js';
 
 /** How a product is spoken of: put on it, in the house, or only asked about. */
 export type ProductRole = 'tried' | 'inHouse' | 'asked';
@@ -19,13 +20,30 @@ export const isHot = (text: string): boolean => /\b(?:hot|boiling|kettle)\b/i.te
  * the trouble itself, and is left out.
  */
 export function productsIn(parsed: Parsed): readonly SpokenProduct[] {
-  return ofKind(parsed, 'agent').flatMap((span): SpokenProduct[] => {
+  const washed = parsed.spans
+    .filter((span) => isOf(span, 'cue', 'washed'))
+    .map(
+      (span): SpokenProduct => ({
+        span,
+        agentId: parsed.rules.washAgentId,
+        role: 'tried',
+        effect: 'nothing',
+      }),
+    );
+  const named = ofKind(parsed, 'agent').flatMap((span): SpokenProduct[] => {
     const agentId = valueIn(span, 'agent');
     const cue = cueOf(parsed, span);
     const effect = effectOf(parsed, span);
     const role = cue ?? (effect === null ? null : 'tried');
     return agentId && role ? [{ span, agentId, role, effect: effect ?? 'unknown' }] : [];
   });
+  const others = ofKind(parsed, 'mark')
+    .filter((span) => !isOf(span, 'agent') && wasPutOn(parsed, span))
+    .map((span): SpokenProduct => {
+      const effect = effectOf(parsed, span) ?? 'unknown';
+      return { span, agentId: parsed.rules.otherAgentId, role: 'tried', effect };
+    });
+  return [...named, ...washed, ...others];
 }
 
 /** Other products in a row share the word before the first: "tried vinegar and bicarb". */
@@ -50,7 +68,7 @@ function cueOf(parsed: Parsed, span: Span): ProductRole | null {
   return listed && isOf(listed, 'agent') && span.from - listed.to <= 1 ? cueOf(parsed, listed) : null;
 }
 
-/** What it did, where that is told. */
+/** What it did, where that is given. */
 function effectOf(parsed: Parsed, span: Span): 'nothing' | 'some' | null {
   const clause = clauseOf(parsed, span);
   const later = parsed.spans.filter((one) => one.from >= span.to && clauseOf(parsed, one) - clause <= 1);

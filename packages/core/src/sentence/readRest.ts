@@ -20,7 +20,7 @@ function firstOf(
   return null;
 }
 
-/** How long ago, as told; the first that is told. */
+/** How long ago, as given; the first that is given. */
 export const ageIn = (parsed: Parsed): FoundWord | null =>
   firstOf(parsed, 'age', (span) => !isOf(span, 'due') && !isChildsAge(parsed, span));
 
@@ -40,19 +40,19 @@ export function wetnessIn(parsed: Parsed): FoundWord | null {
   const told = firstOf(
     parsed,
     'wetness',
-    (span, value) => !isOf(span, 'heat') && !(value === 'wet' && isLongAgo),
+    (span, value) => !isOf(span, 'heat') && !isVerb(parsed, span) && !(value === 'wet' && isLongAgo),
   );
   return told ?? wetInName(parsed);
 }
 
-/** Troubles whose name says wet and means no liquid on the piece now. */
-const NOT_WET = new Set(['humanUrine', 'petUrine', 'sourWash', 'musty', 'semen']);
+/** "He wets the bed." */
+const isVerb = ({ tokens }: Parsed, { to }: Span): boolean => tokens[to - 1]?.isPlural ?? false;
 
 /** "Wet paint" is how paint is sold, and how it is on the piece. */
 function wetInName(parsed: Parsed): FoundWord | null {
   for (const span of ofKind(parsed, 'mark')) {
     const [first] = insideOf(parsed, span, 'wetness');
-    if (first?.from === span.from && !NOT_WET.has(valueIn(span, 'mark') ?? ''))
+    if (first?.from === span.from && !parsed.rules.notWetMarkIds.includes(valueIn(span, 'mark') ?? ''))
       return { span: first, value: valueIn(first, 'wetness') ?? '' };
   }
   return null;
@@ -82,15 +82,15 @@ export const makesIn = (parsed: Parsed): readonly FoundWord[] =>
     ),
   ].map((span) => ({ span, value: valueIn(span, 'make') ?? '' }));
 
-/** Fine work of a grandmother's is taken for old. */
-const FINE = new Set(['lacePiece', 'embroideredLinen', 'weddingDress', 'petticoat']);
-
+/** Antique, worn, torn; fine work of a grandmother's is taken for old. */
 export function conditionIn(parsed: Parsed): FoundWord | null {
   const told = firstOf(parsed, 'condition', (span) => !isOf(span, 'mark'));
   if (told) return told;
   const span = parsed.spans.find((one) => {
     const isFine = (fine: Span) =>
-      FINE.has(valueIn(fine, 'item') ?? '') && fine.from >= one.to && fine.from - one.to <= 2;
+      parsed.rules.fineItemIds.includes(valueIn(fine, 'item') ?? '') &&
+      fine.from >= one.to &&
+      fine.from - one.to <= 2;
     return isOf(one, 'cue', 'elder') && parsed.spans.some(isFine);
   });
   return span ? { span, value: 'antique' } : null;

@@ -11,14 +11,14 @@ export interface Token {
   /** First character in the sentence, and the one after its last. */
   readonly from: number;
   readonly to: number;
-  /** Number of the clause it stands in; a full stop or a comma starts a new one. */
+  /** Number of the clause it is in; a full stop or a comma starts a new one. */
   readonly clause: number;
 }
 
 /** Longest sentence that is read, characters. */
 export const MOST_CHARACTERS = 1000;
 
-/** Words that carry nothing here and may stand inside any phrase. */
+/** Words that carry nothing here and may be inside any phrase. */
 const ARTICLES = new Set('a an the my his her our your their'.split(' '));
 
 const COUNTS: Readonly<Record<string, number>> = {

@@ -82,10 +82,12 @@ describe('ordinary words', () => {
     );
     const away = names.filter((name) => findDangers(name, knowledge.dangers).some(({ isOnly }) => isOnly));
     expect(away.sort()).toEqual([
-      'electric blanket or heated pad',
-      'flame-resistant overall',
-      'heat pad',
-      'heated throw',
+      ...['biker jacket', 'climbing harness', 'climbing rope', 'climbing sling'],
+      ...['electric blanket or heated pad', 'electric blankets', 'electric throw', 'electric underblanket'],
+      ...['fall arrest harness', 'flame resistant fabric', 'flame resistant overalls'],
+      ...['flame retardant overalls', 'flame-resistant overall', 'fr coveralls', 'fr overalls'],
+      ...['heat pad', 'heated blanket', 'heated throw', 'heated throws', 'heating pad'],
+      ...['motorcycle jacket', 'safety harness', 'welders jacket', 'welding jacket'],
     ]);
   });
 });

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { Id, SourceIds } from './vocabulary.js';
 
-/** What a word in a typed sentence can tell, or do to the words beside it. */
+/** What a word in a typed sentence can tell, or do to the words next to it. */
 export const TYPED_KINDS = [
   'mark',
   'item',

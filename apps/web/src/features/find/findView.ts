@@ -18,7 +18,7 @@ export interface SearchHit {
   readonly id: string;
   readonly name: string;
   readonly kind: string;
-  /** Where it leads; a trouble being told leads to the trouble page with its draft. */
+  /** Where it leads; a trouble being described leads to the trouble page with its draft. */
   readonly to: string;
   readonly draft: Draft | null;
   /** A page that is read before anything is done. Words that only may mean it are not enough. */
@@ -27,7 +27,7 @@ export interface SearchHit {
 
 /** Answers, best first over all kinds; where nothing is good enough, what comes nearest. */
 export interface FoundHits {
-  /** The words as a trouble being told, however little they tell; null = they name no trouble and no piece. */
+  /** The words as a trouble being described, however little they tell; null = they name no trouble and no piece. */
   readonly told: SearchHit | null;
   readonly answers: readonly SearchHit[];
   readonly nearest: readonly SearchHit[];
@@ -71,7 +71,7 @@ export function findEverything(
       isDanger: false,
     }));
   const dangers = findDangers(query, catalogue.dangers);
-  // What is no matter of cleaning is not told as a trouble.
+  // What is no matter of cleaning is not given as a trouble.
   const isTold = dangers.every(({ isOnly }) => !isOnly);
   const told = isTold ? toldTrouble(query, catalogue, pieces, say) : null;
   const scored = [
@@ -150,7 +150,7 @@ const SLIP = 0.06;
 /** "Tea towel" is a piece, not tea on a towel. */
 const TWO_THINGS = 0.02;
 
-/** @returns null where neither a trouble nor a piece was read; a piece by itself is looked up rather than told */
+/** @returns null where neither a trouble nor a piece was read; a piece by itself is looked up rather than given */
 function toldTrouble(
   query: string,
   catalogue: Catalogue,

@@ -38,7 +38,7 @@ export interface JudgedFact {
   readonly read: string;
 }
 
-/** Each fact of a sentence: read right, lost, read as something else, or read where nothing was told. */
+/** Each fact of a sentence: read right, lost, read as something else, or read where nothing was given. */
 export function judgeReading(sentence: ToldSentence, reading: SentenceReading): readonly JudgedFact[] {
   const { mark, fibre, ...simple } = sentence.facts;
   const read = valuesOf(reading);

@@ -24,7 +24,7 @@ export const contaminants: readonly Danger[] = dangers('contaminant', [
       ],
       ...['textured ceiling', 'popcorn ceiling', 'old floor tiles', 'vinyl floor tiles', 'vinyl asbestos'],
     ],
-    traps: ['asbestos free'],
+    traps: ['asbestos free', 'legging'],
     is: 'Fibres that scar lungs and cause cancer decades later. Until it is tested, old board, lagging or roof sheet counts as asbestos.',
     first: [
       'Stay where you are and touch nothing else. A mask that fits and gloves, if you have them.',

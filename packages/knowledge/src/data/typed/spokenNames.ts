@@ -3,7 +3,8 @@
  * that the word search, the pickers and the reader of whole sentences know them. Common practice, no source.
  */
 export const SPOKEN_MARKS: Readonly<Record<string, string>> = {
-  blood: 'bloody nose; nose bleed; period; bled; menstruation; scab; grazed knee; nappy blood; bloodstain',
+  blood:
+    'i bled; bled on it; bleeding; been bleeding; cut myself; cut my finger; cut finger; bloody nose; nose bleed; period; menstruation; scab; grazed knee; nappy blood; bloodstain',
   egg: 'eggs; egg yolk; scrambled egg; fried egg; omelette; frittata; meringue; quiche',
   milk: 'milky; yogurt; lassi; raita; curd; paneer; whipped cream; sour cream; buttermilk; condensed milk; white sauce; creme fraiche; breastmilk; cheese sauce; blancmange; rice pudding; porridge; cereal',
   beetroot: 'beetroot juice; beets; borsch; pickled beetroot',
@@ -14,7 +15,7 @@ export const SPOKEN_MARKS: Readonly<Record<string, string>> = {
   tea: 'chai without milk; rooibos; iced tea; earl grey; builders tea; tea bag; teabag; fruit tea; herbal tea',
   grass: 'grass marks; lawn clippings; green knees; turf',
   saladOil:
-    'cooking fat; vegetable oil; sesame oil; coconut oil; chilli oil; pesto; hummus; tahini; greasy; oily; fat; peanut butter; peanut sauce; satay; palm oil; mustard oil; fried chicken; chips; fish and chips; pakora; samosa; tempura; crisps; dripping; bacon fat; sausage; burger; kebab; houmous; tapenade; olive tapenade; dumpling',
+    'cooking fat; vegetable oil; sesame oil; coconut oil; chilli oil; pesto; hummus; tahini; greasy; oily; fat; peanut butter; peanut sauce; satay; palm oil; mustard oil; fried chicken; chips; fish and chips; pakora; samosa; tempura; crisps; bacon fat; sausage; burger; kebab; houmous; tapenade; olive tapenade; dumpling',
   ballpoint: 'pen ink; pen mark; pen marks; pen leak; leaky pen; ballpoint pen; ball pen; inky',
   nailVarnish: 'gel nail polish; nail paint; nail enamel; shellac nails',
   rust: 'rusty; rust spots; rust marks; rust mark',
@@ -24,19 +25,20 @@ export const SPOKEN_MARKS: Readonly<Record<string, string>> = {
     'dog piss; dog peed; dog weed; dog wet; puppy wee; puppy accident; puppy peed; puppy weed; pet pee; pet wee; rabbit wee; hamster wee; pup pee; kitten wee; dog marked',
   catUrine: 'cat wee; cat weed; cat peed; cats peed; cat piss; cat urine; cat sprayed; tom cat; cat pissed',
   dyeRun:
-    'colour ran; color ran; dye ran; colour bleed; color bleed; colours ran; dye bled; colour transfer; dye transfer; red sock in the wash; dyed everything; came out pink; came out blue; turned pink; turned blue; pink now; blue now; went blue; gone blue; now pink; now blue; tinged pink; tinged blue',
+    'now its pink; now its blue; its gone pink; its gone blue; everything pink; everything blue; all pink now; all gone pink; bled onto; bled over; bled all over; bled into; has bled; have bled; bled in the wash; ran onto; ran into; leaked dye; colour has run; colours have run; lost dye onto; colour ran; color ran; dye ran; colour bleed; color bleed; colours ran; dye bled; colour transfer; dye transfer; red sock in the wash; dyed everything; came out pink; came out blue; turned pink; turned blue; pink now; blue now; went blue; gone blue; now pink; now blue; tinged pink; tinged blue',
   storageYellow:
     'yellow in the drawer; yellow in storage; yellowed in storage; old yellow; age yellowed; yellow with age; yellowed with age; brown with age',
   greyed: 'greyed whites; dingy grey; lost their white; dingy whites; whites look grey',
-  greyUnknown: 'gone gray; turned grey; greying; graying; went grey; went gray; looks grey; looking grey',
+  greyUnknown:
+    'now its grey; its gone grey; gone all grey; gone dingy; gone gray; turned grey; graying; went grey; went gray; looks grey; looking grey',
   yellowed:
-    'gone yellow; going yellow; went yellow; turned yellow; looks yellow; looking yellow; yellow now; now yellow; turning yellow; yellowish; yellowed',
+    'now its yellow; its gone yellow; its turned yellow; its now yellow; now theyre yellow; gone all yellow; turned all yellow; gone yellow; going yellow; went yellow; turned yellow; looks yellow; looking yellow; yellow now; now yellow; turning yellow; yellowish; yellowed',
   smoke:
     'smells of bonfire; smells of campfire; bbq smell; barbecue smell; woodsmoke; braai smoke; smells like smoke; fire pit',
   kitSmell:
-    'sweat smell; smells sweaty; stinky kit; sweaty kit; armpit smell; smelly armpits; smells of bo; pit smell; gym kit stinks; gym clothes smell; stinks after washing; smells after washing; sweaty gym clothes; smelly trainers; stinky feet; foot smell',
+    'sweat smell; smells sweaty; stinky kit; sweaty kit; armpit smell; smelly armpits; smells of bo; pit smell; gym kit stinks; gym clothes smell; sweaty gym clothes; smelly trainers; stinky feet; foot smell',
   musty:
-    'fusty; stale smell; smells stale; smells damp; smells musty; smells mouldy; mouldy smell; smells old; smells of damp; smells of loft; fusty smell; charity shop smell; smells of the wardrobe',
+    'stinks of mould; smells of mould; stinks of mildew; smells of mildew; mould smell; smells like mould; stinks of damp; stink of mould; fusty; stale smell; smells stale; smells damp; smells musty; smells mouldy; mouldy smell; smells old; smells of damp; smells of loft; fusty smell; charity shop smell; smells of the wardrobe',
   sourWash:
     'left in the washing machine; forgot in the machine; smells sour; sour smell; damp dog; stinks of dog; smells like dog; wet dog; stinks of wet dog; smells of wet dog; smells of damp washing; washing stinks; stale washing',
   smellUnknown:
@@ -49,7 +51,7 @@ export const SPOKEN_MARKS: Readonly<Record<string, string>> = {
     'baby was sick; baby vomit; milk sick; baby spit up; spit up; sicked up milk; baby puke; reflux; baby sick up; burped up milk',
   sweatFresh: 'sweated; sweating; sweaty shirt; sweated through; perspired',
   humanUrine:
-    'peed; weed; weeing; peeing; wet the bed; wet himself; wet herself; bedwetting; bed wetter; accident in bed; toilet accident; tinkle; number one',
+    'ammonia smell; smells of ammonia; stinks of ammonia; stink of ammonia; reeks of ammonia; smells of wee; stinks of wee; smells of pee; stinks of pee; smells of urine; stinks of urine; peed; weed; weeing; peeing; wet the bed; wet himself; wet herself; bedwetting; bed wetter; accident in bed; toilet accident; tinkle; number one',
   vomit:
     'vomited; puked; threw up; thrown up; been sick; was sick; being sick; sicked up; chucked up; barf; barfed; spewed; chunder; upchuck; vommed; hurled; cat sick; dog sick; sick everywhere; hairball',
   faeces:
@@ -91,8 +93,7 @@ export const SPOKEN_MARKS: Readonly<Record<string, string>> = {
   lipstick: 'lippy; lip stick; lip tint; lip stain; lipsticks; lip liner',
   foundation:
     'make up; liquid foundation; blusher; blush; tinted moisturiser; bb cream; face powder; contour; highlighter makeup; primer; makeup stain; setting powder; bindi powder; sindoor; kumkum',
-  mascara:
-    'mascara; eyeshadow; eye make up; kohl; kajal; brow gel; eye liner; surma; eye pencil; false lash glue',
+  mascara: 'mascara; eyeshadow; eye make up; kohl; kajal; brow gel; eye liner; surma; eye pencil',
   selfTanner: 'self tan; tanning mousse; spray tan; fake tanner; instant tan; tan lotion; sunless tan',
   sunscreen:
     'sun screen; sunscreens; spf; sun lotion; zinc cream; factor 50; factor 30; after sun; sun tan lotion; suntan lotion; suntan oil; suncreme',
@@ -107,11 +108,11 @@ export const SPOKEN_MARKS: Readonly<Record<string, string>> = {
     'felt tips; felt tip pen; fibre tip; colouring pens; water colour; watercolours; bingo dabber; washable pen; colouring in pens; kids pens',
   toner: 'toner; photocopier toner; laser toner',
   emulsionPaint:
-    'poster paints; water based paint; school paint; finger paint; gouache; emulsion; latex wall paint; tempera; house paint; ceiling paint; acrylics; paint splash; chalk paint; powder paint; fence paint; water based',
+    'poster paints; water based paint; school paint; finger paint; gouache; emulsion; latex wall paint; tempera; house paint; ceiling paint; paint splash; chalk paint; powder paint; fence paint; water based',
   oilPaintMark:
     'oil based paint; gloss; oil paints; spraypaint; solvent paint; car paint; radiator paint; artists oils',
   woodVarnish:
-    'wood stain; wood oil; varnishing; decking stain; fence treatment; wood preservative; creosote; lacquer; timber stain; polyurethane varnish; yacht varnish',
+    'wood stain; varnishing; decking stain; fence treatment; wood preservative; creosote; lacquer; timber stain; polyurethane varnish; yacht varnish',
   shoePolish:
     'shoe cream; boot wax; saddle soap; leather polish; boot cream; parade gloss; black polish; shoe wax',
   motorOil:
@@ -126,9 +127,9 @@ export const SPOKEN_MARKS: Readonly<Record<string, string>> = {
   whiteGlueMark:
     'craft glue; glue; kids glue; paper glue; fabric glue; carpenters glue; glue stick glue; wallpaper paste',
   superGlueMark: 'superglue; crazy glue; model glue; glue from nails; false nail glue; super glu',
-  sap: 'pine resin; christmas tree sap; pine tar; sap from tree; tree gum; rosin; fig sap; plant juice; dandelion; sap stain; pine gum; wattle sap',
+  sap: 'sap; pine resin; christmas tree sap; pine tar; sap from tree; tree gum; rosin; fig sap; plant juice; dandelion; sap stain; pine gum; wattle sap',
   honey:
-    'honeycomb; golden syrup; molasses; caramel sauce; agave; corn syrup; gulab jamun; jaggery; baklava; toffee sauce; date syrup; sugar syrup; jalebi',
+    'honeycomb; golden syrup; molasses; caramel sauce; corn syrup; gulab jamun; jaggery; baklava; toffee sauce; date syrup; sugar syrup; jalebi',
   iodineMark:
     'iodine antiseptic; povidone iodine; wound disinfectant; mercurochrome; gentian violet; iodine tincture',
   skinCream:
@@ -143,7 +144,7 @@ export const SPOKEN_MARKS: Readonly<Record<string, string>> = {
   chlorineYellowed:
     'bleached and went yellow; yellow from bleach; bleach turned it yellow; bleach made it yellow; yellowed after bleaching; yellow after bleaching; bleach went yellow',
   residueGrey:
-    'detergent build up; soap powder marks; white powder marks; powder left on; detergent marks; undissolved powder; powder streaks; white streaks after washing; detergent stains; soapy residue; softener marks; fabric softener stain; softener stain; blue softener marks',
+    'detergent build up; soap powder marks; powder left on; detergent marks; undissolved powder; powder streaks; white streaks after washing; detergent stains; soapy residue; softener marks; fabric softener stain; softener stain; blue softener marks',
   ironYellow:
     'iron in the water; orange from the water; bore water stains; orange staining from water; rusty water; iron bacteria; orange water',
   cigaretteSmoke:
@@ -154,14 +155,14 @@ export const SPOKEN_MARKS: Readonly<Record<string, string>> = {
   stickerResidue:
     'stickers; sticky label; price label; name label glue; sticker glue; tape glue; duct tape; glue residue; plaster glue; gaffer tape; hem tape glue; velcro glue; double sided tape',
   waterMark:
-    'water ring; water rings; water stains; water marks; water spots; rain marks; watermarks; water line; tidemark; rain spotted; tide marks; watermark; dried water; salt line; ring left by water; snow salt; salt marks; sweat salt line',
+    'brown ring; ring from a plant pot; vase leaked; plant pot leaked; water ring; water rings; water stains; water marks; water spots; rain marks; watermarks; water line; tidemark; rain spotted; tide marks; watermark; dried water; salt line; ring left by water; snow salt; salt marks; sweat salt line',
   deodorantStreak:
     'deodorant white marks; white deodorant; deodorant marks; white deodorant marks; deodorant build up; white crusty deodorant; deodorant streaks; white streaks from deodorant; antiperspirant build up; deodorant residue; crusty armpits',
   sootMark:
     'soot from fireplace; chimney; fireplace; ashes; charcoal dust; coal; log burner; burnt wood; sooty; bbq charcoal; charcoal stick; wood ash; black soot; fire soot',
   crayon:
     'crayon melted; crayon in the dryer; oil pastel; pastel crayon; wax pastel; melted crayons; chalk pastel',
-  chalk: 'chalk dust; chalk pastels; sidewalk chalk; blackboard; gym chalk; climbing chalk; holi powder',
+  chalk: 'chalk dust; sidewalk chalk; blackboard; gym chalk; climbing chalk; holi powder',
   dustMark:
     'brake dust; plaster dust; sawdust; drywall dust; gritty; sand; cigarette ash; incense ash; dust marks; red dust; bulldust; dusty marks; flour',
   fluff:
@@ -179,7 +180,7 @@ export const SPOKEN_MARKS: Readonly<Record<string, string>> = {
   hairProduct:
     'hair spray; hair mousse; hair serum; pomade; hair cream; hair lacquer; hair product; leave in conditioner; dry shampoo; hair wax product; wax for hair',
   insectRepellent:
-    'mozzie spray; insect spray; midge spray; tick spray; repellent; mossie spray; citronella; mosquito repellent; fly spray; mosquito coil; bug repellent; midge repellent',
+    'mozzie spray; insect spray; midge spray; tick spray; repellent; mossie spray; citronella; mosquito repellent; mosquito coil; bug repellent; midge repellent',
   fuelSpill:
     'petrol; diesel; lighter fuel; lamp oil; two stroke; kerosene; gasoline; fuel; petrol spill; spilt fuel; lighter fluid spill; white gas; paraffin; diesel smell',
   vapeLiquid: 'vape juice; e cig liquid; vape oil; eliquid; vape leak; vape fluid; vaping liquid',
@@ -188,7 +189,7 @@ export const SPOKEN_MARKS: Readonly<Record<string, string>> = {
   foodColouring:
     'food coloring; food dye; icing; ice pole; ice lollies; icy pole; slushie; slushy; snow cone; lolly; iced lolly; ice block; food colour; jelly cubes; zooper; freezie; blue icing; coloured icing; cake icing; frosting; candyfloss; cotton candy; gulal; holi colour; holi colours; egg dye; sprinkles; popsicles; jello; jelly shots; colour powder',
   boiledSweet:
-    'sweetie; lollies; lolly pop; gummy bear; gummy; jelly babies; toffees; fudge; marshmallow; lollipops; mints; chewy sweets; candy cane; candies; liquorice; barley sugar; sugar',
+    'sweetie; lollies; lolly pop; gummy bear; gummy; jelly babies; toffees; fudge; marshmallow; lollipops; chewy sweets; candy cane; candies; liquorice; barley sugar; sugar',
   spirits:
     'gin and tonic; g and t; cocktails; tequila; mojito; sambuca; bourbon; schnapps; rum and coke; vodka and orange; margarita; cosmopolitan; absinthe; bloody mary; espresso martini; limoncello; vermouth',
   matcha: 'green tea powder; match latte; matcha tea',
@@ -212,7 +213,7 @@ export const SPOKEN_MARKS: Readonly<Record<string, string>> = {
   dyeLost:
     'colour gone; colour has gone; took the colour out; taken the colour out; took colour out; lost its colour; stripped the colour; black has faded; black gone grey; colour faded; lost its black; colour came out; removed the colour; ate the colour; colour came off; discoloured; took the dye out; color gone; took the color out; no colour left',
   shrunken:
-    'shrunk; shrank; shrink; shrinkage; shrunken; has shrunk; too small now; too small; smaller; shrunk it; shrunk in; gone small; came out tiny; child size now; shrunk in wash; shrunk in the wash; dolls size; doll sized',
+    'child size; childs size; toddler size; baby size; came out small; shrunk; shrank; shrink; shrinkage; shrunken; has shrunk; too small now; too small; smaller; shrunk it; shrunk in; gone small; came out tiny; child size now; shrunk in wash; shrunk in the wash; dolls size; doll sized',
   felted:
     'felted; matted; gone thick; matted wool; gone hard and thick; felt like cardboard; gone hard small; wool matted',
   pilling: 'bobbly; bobbled; pilled; pills; piling; fuzz balls; bobble; bobbles; fuzz; bobbling',
@@ -223,7 +224,7 @@ export const SPOKEN_ITEMS: Readonly<Record<string, string>> = {
   tableLinen:
     'table cloth; tablecloths; table runner; napkins; serviettes; doily napkin; table linens; cloth napkins; table mat; placemats; christmas tablecloth; damask; table cover; dinner napkin; damask napkin; tea cloth table; dining cloth',
   pillowcase:
-    'pillow slip; pillow cases; pillow sham; pillow cover; oxford pillowcase; pillow slips; pillowslip; pillowcover',
+    'pillow slip; pillow cases; pillow sham; pillow cover; oxford pillowcase; pillowslip; pillowcover',
   bedSheet:
     'sheets; bedsheets; bottom sheet; top sheet; cot sheet; crib sheet; flat sheet; valance; bed sheets; bedclothes; bedlinen; bedding set; draw sheet; razai cover sheet; moses basket sheet; manchester sheets; cot bedding; bed skirt; mattress sheet',
   towel:
@@ -241,7 +242,7 @@ export const SPOKEN_ITEMS: Readonly<Record<string, string>> = {
   jeans:
     'denims; skinny jeans; denim jeans; denim shorts; denim jacket; denim skirt; dungaree; black jeans; jean jacket; jean; denim dungarees; denim shirt; bell bottoms; jeggings',
   jumper:
-    'jumpers; jersey jumper; sweaters; cardigans; knitwear; knitted jumper; cardi; aran; school jumper; school cardigan; fisherman jumper; tank top knit; turtleneck; polo neck jumper; woolly jumper; fair isle; knitted cardigan; woolly; christmas jumper; twinset; poncho; knits; crochet top; crochet cardigan; knitted vest; cricket jumper; sweater vest; shrug; roll neck; merino jumper; pulli; woollen jumper; knitted dress; bolero; jersey pullover; baby cardigan',
+    'jumpers; jersey jumper; sweaters; cardigans; knitwear; knitted jumper; cardi; aran; school jumper; school cardigan; fisherman jumper; tank top knit; turtleneck; polo neck jumper; woolly jumper; fair isle; knitted cardigan; christmas jumper; twinset; poncho; knits; crochet top; crochet cardigan; knitted vest; cricket jumper; sweater vest; shrug; roll neck; merino jumper; pulli; woollen jumper; knitted dress; bolero; jersey pullover; baby cardigan',
   sportsTop:
     'base layer; running vest; gym top; gym kit; gym clothes; football top; football strip; cycling jersey; netball top; rugby top; rugby kit; running shirt; sports top; training top; footy jumper; footy jersey; sports jersey; jersey top; cycle jersey; workout top; workout clothes; activewear; athletic shirt; thermals; thermal top; baselayer; netball dress; basketball vest; martial arts; goalkeeper top; running jacket thin; compression top; ski thermals; rashie; sports shirt; sports vest; gym shirt; running tee; football socks kit; soccer jersey; footy kit; soccer kit; running clothes; cycling top; yoga top; gym gear',
   scarf:
@@ -252,7 +253,7 @@ export const SPOKEN_ITEMS: Readonly<Record<string, string>> = {
   curtain:
     'drapes; cafe curtain; curtain panel; shower curtain; kitchen curtains; bedroom curtains; tab top curtains; drapery',
   blanket:
-    'blankets; throws; crochet blanket; knitted blanket; fleece blanket; picnic blanket; baby blanket; sofa throw; comfort blanket; comforter toy; wool throw; swaddle; cellular blanket; afghan; picnic rug; lap rug; travel rug; cot blanket; mink blanket; rug for the horse; horse blanket; granny square blanket; crochet throw; security blanket; lovey; bed throw; weighted throw; swaddle blanket',
+    'blankets; throws; crochet blanket; knitted blanket; fleece blanket; picnic blanket; baby blanket; sofa throw; comfort blanket; comforter toy; wool throw; swaddle; cellular blanket; afghan; picnic rug; lap rug; travel rug; cot blanket; mink blanket; rug for the horse; horse blanket; granny square blanket; crochet throw; security blanket; lovey; bed throw; swaddle blanket',
   looseCover:
     'sofa covers; seat cover; couch covers; armchair cover; settee cover; chair covers; slip cover; futon cover; removable covers; removable cover; dining chair covers; armchair covers; ottoman cover; washable sofa cover',
   canvas:
@@ -265,11 +266,11 @@ export const SPOKEN_ITEMS: Readonly<Record<string, string>> = {
     'mattresses; mattress topper; futon mattress; futon; topper; matress; mattres; bed base; single mattress; double mattress; toddler mattress; airbed; camp bed mattress; moses basket mattress; bunk mattress; divan base; sofa bed mattress',
   rug: 'rugs; area rug; persian rug; sheepskin rug; shaggy rug; kilim; hall runner; hearth rug; oriental rug; turkish rug; wool runner; shag rug; cowhide; playmat rug; living room rug; runner carpet; moroccan rug; bedroom rug; flokati; dhurrie; round rug; hallway rug; handmade rug; rya; berber rug; nursery rug; afghan rug',
   carpet:
-    'carpets; car carpet; car mat; floor mat car; stair runner; lounge carpet; wall to wall; carpet tiles; carpeted stairs; car floor; bedroom carpet; carpeting; boot carpet; footwell; stairs carpet; landing carpet; berber carpet; office carpet; hall carpet; car boot',
+    'carpets; car carpet; car mat; floor mat car; stair runner; lounge carpet; wall to wall; carpet tiles; carpeted stairs; car floor; bedroom carpet; carpeting; footwell; stairs carpet; landing carpet; berber carpet; office carpet; hall carpet',
   trousers:
     'pants trousers; trouser; suit trousers; school trousers; cargo pants; dress pants; school pants; chino; dress trousers; corduroys; cord trousers; salwar; shalwar; churidar; linen trousers; jodhpurs; palazzo pants; culottes; uniform trousers; breeches; walking trousers; hiking trousers; suit pants; cargo trousers; work slacks; pleated trousers; wide leg trousers; trouser leg; khakis; strides; ski pants; ski trousers; trouser knee; hiking pants; linen pants; dhoti; pair of trousers; combat trousers; tartan trews; trews',
   shorts:
-    'school shorts; cargo shorts; chino shorts; running shorts; board short; football shorts; cotton shorts; beach shorts; linen shorts; walking shorts; gym shorts; bermuda shorts; rugby shorts; dress shorts; hot pants',
+    'school shorts; cargo shorts; chino shorts; running shorts; football shorts; cotton shorts; beach shorts; linen shorts; walking shorts; gym shorts; bermuda shorts; rugby shorts; dress shorts; hot pants',
   skirt:
     'skirts; school skirt; maxi skirt; mini skirt; ra ra; tutu; pencil skirt; sarong skirt; lungi; lehenga skirt; ghagra; tennis skirt; netball skirt; skort; circle skirt; tiered skirt; grass skirt; tulle skirt; midi skirt',
   dress:
@@ -281,7 +282,7 @@ export const SPOKEN_ITEMS: Readonly<Record<string, string>> = {
   embroideredLinen:
     'embroidered cloth; embroidered tablecloth; embroidered napkin; tray cloths; chair back; antimacassar; embroidered pillowcase; cutwork; embroidered tray cloth; hand embroidered; embroidered table cloth; needlepoint; crewel; embroidered dress; embroidered handkerchief; embroidered linen; cross stitch picture; embroidered runner; embroidered napkins; embroidered sheet',
   underwear:
-    'bras; boxers; thong; panties; knickers; underpant; jocks; undershirt vest; vests; bloomers; slip knickers; thermal underwear; body suit adult; shapewear; nursing bra; y fronts; undergarments; grundies; smalls; corset; bralette; trunks underwear; sport bra; bodysuit lingerie; camiknickers; spencer; thermal vest; long underwear; sanitary underwear; lacy bra; pant',
+    'bras; boxers; thong; panties; knickers; underpant; jocks; undershirt vest; vests; bloomers; slip knickers; thermal underwear; body suit adult; shapewear; nursing bra; y fronts; undergarments; grundies; corset; bralette; trunks underwear; sport bra; bodysuit lingerie; camiknickers; spencer; thermal vest; long underwear; sanitary underwear; lacy bra; pant',
   socks:
     'sock; tights; pantyhose; football socks; school socks; leg warmers; knee socks; hiking socks; rugby socks; school tights; trainer socks; hockey socks; bed socks; walking socks; ankle socks; hold ups; stocking; hosiery; ballet tights; legwarmers; sports socks; work socks; footy socks; dress socks',
   swimwear:
@@ -299,7 +300,7 @@ export const SPOKEN_ITEMS: Readonly<Record<string, string>> = {
     'leather glove; riding gloves; sheepskin gloves; golf glove; suede glove; leather driving gloves; leather work gloves',
   cap: 'cap; caps; baseball cap; sun hat; trucker cap; visor; bucket hat; hats; straw hat; cricket cap; snapback; flat cap; legionnaire hat; bush hat; cricket hat; golf cap; kippah; taqiyah; school hat; snap back; panama hat; school cap; sunhat',
   feltHat:
-    'felt hats; cowboy hat; fascinator; wool felt hat; wide brimmed hat; homburg; felt beret; beret; riding hat felt; cloche',
+    'felt hats; cowboy hat; fascinator; wool felt hat; wide brimmed hat; homburg; felt beret; beret; cloche',
   faceCovering:
     'face mask; masks; fabric mask; niqab; reusable mask; cloth masks; face masks; balaclava; veil for face',
   babyClothes:
@@ -335,7 +336,7 @@ export const SPOKEN_ITEMS: Readonly<Record<string, string>> = {
   cushionCover:
     'cushion covers; scatter cushion covers; throw pillow covers; scatter covers; pillow throw cover; seat cushion cover; sofa cushion cover; sofa cushion covers; couch cushion cover; settee cushion covers; removable cushion cover; cushion case; cushion covers zip',
   cushion:
-    'cushions; throw pillow; throw pillows; bean bag; beanbag; floor cushions; garden cushion; scatter cushions; chair cushion; sofa pillow; meditation cushion; garden cushions; outdoor cushion; outdoor cushions; pouffe cushion; sofa scatter cushion; feather cushion; bench cushions',
+    'cushions; throw pillow; throw pillows; bean bag; beanbag; floor cushions; garden cushion; scatter cushions; chair cushion; sofa pillow; meditation cushion; garden cushions; outdoor cushion; outdoor cushions; pouffe cushion; sofa scatter cushion; feather cushion',
   bag: 'bags; tote; gym bag; canvas bag; shopping bag; pencil case; lunch bag; laptop bag; changing bag; ruck sack; back pack; purse; satchel; shoulder bag; hand bag; bookbag; book bag; wash bag; makeup bag; make up bag; clutch bag; nappy bag; sports bag; swimming bag; handbags; school rucksack; shopper; jute bag; suede handbag; clutch; suede bag; school backpack; duffel bag; duffle bag; bum bag; sling bag; wallet; hessian bag; holdall; messenger bag; leather handbag',
   wallHanging:
     'wall hangings; tapestries; macrame; banners; flags; hanging tapestry; prayer flag; woven wall hanging; quilt on the wall',
@@ -344,13 +345,13 @@ export const SPOKEN_ITEMS: Readonly<Record<string, string>> = {
   doormat:
     'door mat; jute mat; coconut mat; seagrass rug; sisal carpet; jute carpet; seagrass; coir doormat; door mats; sisal mat; seagrass mat; raffia mat; hessian rug; sisal runner; hemp rug; jute runner; natural fibre rug',
   diningChair:
-    'dining chairs; upholstered chair; office chairs; desk seat; stool; bar stool; headboards; kitchen chairs; kitchen chair; padded chair; gaming chair; computer chair; foot stool; upholstered headboard; fabric headboard; bed head; bedhead; dining room chair; dining room chairs; upholstered stool; dining seat; velvet headboard; upholstered dining chairs; chair pad; upholstered dining chair; high chair cover; highchair; highchair cover; high chair; bench upholstered; piano stool; swivel chair; velvet chair; dining chair seat; chair seat pad; seat pads; cinema seat',
+    'dining chairs; upholstered chair; office chairs; desk seat; stool; bar stool; headboards; kitchen chairs; kitchen chair; padded chair; gaming chair; computer chair; foot stool; upholstered headboard; fabric headboard; bed head; bedhead; dining room chair; dining room chairs; upholstered stool; dining seat; velvet headboard; upholstered dining chairs; chair pad; upholstered dining chair; high chair cover; highchair; highchair cover; high chair; bench upholstered; piano stool; swivel chair; velvet chair; dining chair seat; cinema seat',
   sweatshirt:
     'hoodies; sweat shirt; hooded top; sweatshirts; sloppy joe; school sweatshirt; hooded sweatshirt; sweat top; zip hoodie; school hoodie; crew neck sweatshirt; uni hoodie; hoody top; zip up hoodie; leavers hoodie; track top; hooded jumper; pullover hoodie; windcheater fleece; college jumper; college sweatshirt',
   joggers:
-    'jogger; tracksuit pants; trackies; track pants; sweat pants; jogging pants; trackie bottoms; tracky dacks; trackpants; sweats; tracky bottoms; track suit; jogging trousers; tracksuit trousers; lounge pants; jog pants; trackie daks; loungewear; tracky dack; lounge set; shell suit; leisure suit; fleece joggers; track bottoms',
+    'jogger; tracksuit pants; trackies; track pants; sweat pants; jogging pants; trackie bottoms; tracky dacks; trackpants; tracky bottoms; track suit; jogging trousers; tracksuit trousers; lounge pants; jog pants; trackie daks; loungewear; tracky dack; lounge set; shell suit; leisure suit; fleece joggers; track bottoms',
   leggings:
-    'legging; gym leggings; running leggings; yoga leggings; cycling leggings; sports leggings; kids leggings; treggings; exercise leggings; ski leggings; workout leggings; workout tights; gym tights; footless tights',
+    'gym leggings; running leggings; yoga leggings; cycling leggings; sports leggings; kids leggings; treggings; exercise leggings; ski leggings; workout leggings; workout tights; gym tights; footless tights',
   jumpsuit:
     'jump suit; boilersuit fashion; play suit; jumpsuits; all in one; dungaree dress; unitard; leotard; romper adult; catsuit; dance leotard; gymnastics leotard; gym leotard; ballet leotard',
   fleeceJacket:
@@ -374,7 +375,7 @@ export const SPOKEN_ITEMS: Readonly<Record<string, string>> = {
   petBed:
     'dog beds; dog cushion; dog basket; cat beds; dog mat; cat blanket; puppy bed; dogs bed; cats bed; dogs blanket; cat cushion; pet blanket; cat basket; pet cushion; dog sofa; puppy pads washable; dog coat; dog jumper; crate mat; dog towel; whelping pad',
   shoes:
-    'shoe; trainer; sneaker; runners; canvas trainers; football boots; ballet shoes; suede shoes; boots; espadrilles; sandals; gym shoes; suede boots; plimsoll; slipper; deck shoes; takkies; sandshoes; joggers shoes; running shoes; tennis shoes; white trainers; daps; flip flops; slip ons; school shoes; heels; satin shoes; wedding shoes; walking boots; ballet pumps; baby shoes; sheepskin boots; insoles; pair of trainers; canvas pumps; high tops; hiking boots; moccasins; climbing shoes; velvet shoes; suede trainers; leather shoes; skate shoes',
+    'shoe; trainer; sneaker; canvas trainers; football boots; ballet shoes; suede shoes; boots; espadrilles; sandals; gym shoes; suede boots; plimsoll; slipper; deck shoes; takkies; sandshoes; joggers shoes; running shoes; tennis shoes; white trainers; daps; flip flops; slip ons; school shoes; satin shoes; wedding shoes; walking boots; ballet pumps; baby shoes; sheepskin boots; insoles; pair of trainers; canvas pumps; high tops; hiking boots; moccasins; climbing shoes; velvet shoes; suede trainers; leather shoes; skate shoes',
   yogaMat:
     'yoga mats; play mat; gymnastics mat; changing mat; foam mat; pilates mat; picnic mat; sleeping mat; sleep mat; baby mat; play mats; roll mat; activity mat; foam tiles; tumble mat',
   deckchair:
@@ -442,7 +443,7 @@ export const SPOKEN_AGENTS: Readonly<Record<string, string>> = {
   glycerine: 'glycerin; glycerol bp; glicerine',
   odourRemover:
     'odour eliminator; odor remover; pet odor remover; pet stain remover; urine remover; enzyme odour spray; pet cleaner; pet spray; pet urine cleaner; odour neutraliser; pet stain spray; urine destroyer',
-  softener: 'conditioner fabric; fabric conditioner; laundry softener; fabric softeners',
+  softener: 'softener; conditioner fabric; fabric conditioner; laundry softener; fabric softeners',
   dyeCatcher:
     'colour catcher; colour catchers; color catcher; color catchers; colour catcher sheets; dye magnet',
   sunAir: 'in the sun; sun drying; sunlight; left in sun; put it in the sun; hung in the sun; sun bleaching',

@@ -10,8 +10,8 @@ const told = (kind: TypedKind, values: Readonly<Record<string, string>>): TypedW
   }));
 
 /**
- * The words of a typed sentence that are no names: colours, times, sizes, places, heat, tags, people, and the small
- * words that turn a meaning round. Common practice, no source.
+ * The words of a typed sentence that are no names: colours, times, sizes, places, heat, tags and people. Cues are the
+ * small words that change what their neighbours mean. Common practice, no source.
  */
 export const typedWords: readonly TypedWord[] = [
   ...told('colour', {
@@ -20,7 +20,7 @@ export const typedWords: readonly TypedWord[] = [
       'off white; ivory; ecru; unbleached; undyed; natural coloured; oatmeal; beige; stone coloured; natural; cream coloured',
     pale:
       'cream; pale; light; pastel; light coloured; pale coloured; (light|pale|baby|powder|pastel) (blue|pink|green|grey|gray|yellow|brown|purple|lilac|peach); ' +
-      'lilac; mint; mint green; peach; lavender coloured; lemon yellow; blush pink; dusty pink; sky blue; champagne coloured; silver; silvery; magnolia',
+      'lilac; mint; mint green; lavender coloured; lemon yellow; blush pink; dusty pink; sky blue; champagne coloured; silver; silvery; magnolia',
     mid:
       'grey; gray; red; blue; green; pink; purple; orange; yellow; brown; khaki; teal; turquoise; mustard (coloured|yellow); coral; gold; ' +
       'camel; olive; rust coloured; maroon red; magenta; lime green; royal blue; coloured; colourful; colored; tan coloured; denim blue; ' +
@@ -49,7 +49,7 @@ export const typedWords: readonly TypedWord[] = [
       'from last week; for # weeks; several weeks; since last week; for week; over week ago; about week old; two weeks; about week; for (about|) week; # weeks; nearly month; before christmas; since last (sunday|monday)',
     months:
       'months; months ago; # months ago; month ago; # month old; # months old; for months; for # months; last month; (for|) years; years ago; # years ago; for years; # years old; # year old stain; for # years; year ago; ages; for ages; ages ago; since (summer|winter|spring|autumn|christmas|easter|last year|last summer|last winter); ' +
-      'last (summer|winter|spring|autumn|year|christmas|season); over (time|years); decades; decades old; from (last|) (summer|winter|christmas); old stain; old stains; old mark; old marks; very old; long time; stored; in storage; been stored; been in (loft|attic|shed|storage|garage|drawer|cupboard|trunk|wardrobe|box|basement|cellar|chest); ' +
+      'last (summer|winter|spring|autumn|year|christmas|season); over (time|years); decades; decades old; from last (summer|winter|christmas); old stain; old stains; old mark; old marks; very old; long time; stored; in storage; been stored; been in (loft|attic|shed|storage|garage|drawer|cupboard|trunk|wardrobe|box|basement|cellar|chest); ' +
       'in (loft|attic|storage|trunk|chest); (from|out of) (loft|attic|storage|trunk|basement|cellar); all winter; all summer; long ago; forever; been there forever; over the years; years of; old; ancient; set in for months; from storage; in the drawer; in drawer; put away; packed away; been away; at back of (cupboard|wardrobe|drawer); from (shed|garage|wardrobe); kept in (box|trunk|loft)',
   }),
   ...told('wetness', {
@@ -73,7 +73,7 @@ export const typedWords: readonly TypedWord[] = [
     larger:
       '(40|50|60|70|80|90|100) cm; whole bottle; whole lot; whole front; half of it; half (the|of the) (sofa|rug|carpet|bed|mattress|curtain); metre; metre wide; flooded; huge puddle; big area; large area; whole side; down the whole; bigger than; spread everywhere; very large; across the whole; whole bowl',
     allOver:
-      'all over; everywhere; covered in; covered with; over everything; head to toe; top to bottom; on everything; the whole thing; all through; entire; from top to toe; caked in; whole of it; the lot; all the way through; splattered all over; completely covered; covered; plastered in; smothered in',
+      'all over; everywhere; covered in; covered with; over everything; head to toe; top to bottom; on everything; the whole thing; all through; entire; from top to toe; caked in; whole of it; all the way through; splattered all over; completely covered; covered; plastered in; smothered in',
   }),
   ...told('place', {
     collar: 'collar; collars; neck; neckline; neck line; round the neck; around the neck; collar band',
@@ -82,24 +82,24 @@ export const typedWords: readonly TypedWord[] = [
       'underarm; under arm; under the arm; armpit; armpits; pits; underarms; under arms; under the arms',
     front:
       'front; down the front; down my front; down front; chest; lapel; tummy; belly; bib part; bust; down his front; down her front; lapels; breast; stomach; shirtfront; down it',
-    back: 'back of it; on the back; back; across the back; the back',
-    hem: 'hem; hemline; bottom hem; ankle; ankles; bottom of the leg; turn up; turn ups; lower edge; train; bottom edge; trouser bottoms; the bottom; leg bottoms; hems',
+    back: 'back of it; on the back; across the back; down the back',
+    hem: 'hem; hemline; bottom hem; ankle; ankles; bottom of the leg; turn up; turn ups; lower edge; bottom edge; trouser bottoms; leg bottoms; hems',
     seam: 'seam; seams; along the seam; stitching',
     waistband: 'waistband; waist band; waist; belt line',
     crotch: 'crotch; gusset; groin',
-    seat: 'bum; bottom of my trousers; backside; the bum; seat of; seat of the trousers; bum area; rear end',
-    knee: 'knee; knees; the knee',
+    seat: 'bum; bottom of my trousers; backside; the bum; seat of the trousers; bum area; rear end',
+    knee: 'knee; knees',
     toe: 'toe; toes; heel; sole of',
     pocket: 'pocket; pockets; breast pocket; back pocket; inside pocket; top pocket; in the pocket',
-    lining: 'lining; the lining; on the lining; inside lining',
+    lining: 'lining; on the lining; inside lining',
     strap: 'strap; straps; bra strap; handle; handles',
     edge: 'edge; edges; border; piping; trim; fringe; binding; borders',
     corner: 'corner; corners; in the corner',
-    middle: 'middle; centre; center; in the middle; the middle',
+    middle: 'middle; centre; center; in the middle',
   }),
   ...told('make', {
     knit: 'knit; knitted; crochet; crocheted; hand knitted; hand knit; knitwear; chunky knit; cable knit',
-    velvet: 'velvet; velour; velveteen; crushed velvet; corduroy; chenille',
+    velvet: 'velvet; velour; velveteen; crushed velvet; chenille',
     satin: 'satin; sateen; satiny; duchess satin; sateen weave',
     lace: 'lace; lacy; crochet lace',
     lined: 'lined; fully lined; lined ones; with a lining; interlined; blackout',
@@ -157,7 +157,7 @@ export const typedWords: readonly TypedWord[] = [
   }),
   ...told('count', {
     several:
-      'several; lots of; loads of; many; all of them; pile of; load of (washing|towels|clothes|laundry); whole load; whole wash; everything; whole (bundle|basket|pile|set); set of; couple of; all of his; bunch of; box of; rest of the (load|wash)',
+      'several; lots of; loads of; many; all of them; pile of; load of (washing|towels|clothes|laundry); (whole|entire|full|mixed) (mixed|) (load|wash); everything; whole (bundle|basket|pile|set); set of; couple of; all of his; bunch of; box of; rest of the (load|wash)',
   }),
   ...told('unknown', {
     fibre:
@@ -182,10 +182,12 @@ export const typedWords: readonly TypedWord[] = [
     tried:
       'tried; used; have tried; already tried; put; applied; rubbed; scrubbed; scrubbing; been scrubbing; scrubbed with; been using; sprayed; spraying; poured; dabbed; dabbing; treated with; treated; soaked in; soaking in; soaked it in; soak in; washed with; washed it with; wiped with; wiped it with; wiped; cleaned with; cleaned it with; sponged; sponged with; used some; have used; had a go with; had go with; ' +
       'went at it with; blotted with; sprinkled; rinsed with; rinsed in; rinsed it with; rinsed; attacked it with; gave it; smothered it in; trying; tryed; did try; been soaking in; been soaked in; dowsed; washed in; rubbing; left it in; scrub; steeped; bunged; squirted; covered it in; covered it with; chucked; have put; have been using; steeped in; dunked in; i put; tried with; already used; have done',
+    washed:
+      'after every wash; after # washes; washed it (twice|again|three times|several times); washed (twice|again|three times|several times); been washed (twice|several times); been through wash twice; every wash; wash after wash; # washes; washed # times; washed it # times; keep washing it',
     may: 'can i use; should i use; can i put; could i use; shall i use; is it ok to use; should i try; can i try; would; will; can i; should i; could i; do i use; ok to use; safe to use; shall i; what about; how about; do i need; is it safe to; does; best to use; might; need to buy; wheres; any good; want to use; must i use; is; am i ok to; tempted to use; thinking of using',
     have: 'i have; ive got; i only have; only have; i have only; only got; ive only got; have got; we have; weve got; all i have is; got; in the house; in the cupboard; i do have; have only; theres; at home i have; only; just have; all i have; have some; have; at home; there is; got some; in house; what i have is; to hand; in the shed is',
     nothing:
-      'did nothing; does nothing; doing nothing; no good; no luck; no use; didnt work; not working; didnt help; doesnt work; no effect; wont shift; wont come out; not shifting; made no difference; no difference; without success; not worked; hasnt worked; havent worked; no joy; not helping; wont budge; useless; made it worse; didnt shift it; still there; didnt touch it; didnt do anything; hasnt shifted; hasnt moved; hasnt budged; nothing works; nothing helps; in vain; didnt do a thing; no change; not touched it; made worse; didnt come out; no better; nothing happened; not moved; did not work; did not help; hasnt helped; havent helped; didnt budge; failed; doesnt help; wont move; not budging; did zilch; did not shift; to no avail',
+      '(didnt|did not|wont|will not|doesnt|does not|hasnt|havent|cant|has not|not|couldnt) (shift|shifted|work|worked|help|helped|move|moved|budge|budged|touch|touched|remove|removed|get|lift|lifted|do|done|make) (it|anything|a thing|); did nothing; does nothing; doing nothing; no good; no luck; no use; didnt work; not working; didnt help; doesnt work; no effect; wont shift; wont come out; not shifting; made no difference; no difference; without success; not worked; hasnt worked; havent worked; no joy; not helping; wont budge; useless; made it worse; didnt shift it; still there; didnt touch it; didnt do anything; hasnt shifted; hasnt moved; hasnt budged; nothing works; nothing helps; in vain; didnt do a thing; no change; not touched it; made worse; didnt come out; no better; nothing happened; not moved; did not work; did not help; hasnt helped; havent helped; didnt budge; failed; doesnt help; wont move; not budging; did zilch; did not shift; to no avail',
     some: 'helped a bit; helped bit; faded it; lighter; came out a bit; mostly out; mostly gone; bit better; paler; some came out; partly; half gone; faded; got most of it; got most out; most of it out; most came out; reduced it; made it lighter; bit lighter; is lighter; its lighter; most of it; nearly gone; helped; helped some; bit fainter; fainter; its fainter; shifted most; took some; took most; got some out',
     turned:
       'gone; went; turned; turning; come out; came out; now; going; gone all; become; coming out; its; is; are; it has; looks; has gone; all gone; goes; it went; it is; has turned; made it; left it; turns; looking; became; got; coming up; came up; tinged',
@@ -204,7 +206,7 @@ export const typedWords: readonly TypedWord[] = [
     place:
       'shed; loft; attic; wardrobe; drawer; cupboard; garage; garden; kitchen; bathroom; living room; lounge room; bedroom; hotel; school; office; washing line; clothes line; radiator; fence; car; van; train; bus; beach; pub; restaurant; park; party; wedding; hospital; machine; washing machine; bath; bathtub; sink; boot of the car; house; fireplace; room; home; football; rugby; cricket; hockey; netball; camping; holiday; festival; barbecue; bbq; picnic; field; nursery school; work; gym; church; hallway; conservatory; patio; boat; tractor; caravan; flat; porch; hall; landing; playground; garden bench; bench; gate; door; railing; railings; hook; hanger; clothes hanger; coat hanger; peg; pegs; zip; button; buttons; buckle; nail; screw; staple; safety pin; tumble; wash; laundry; laundrette; dry cleaner; dry cleaners; line',
     make: 'mix; blend; type; style; coloured; material; fabric; cloth; texture; size; sized; brand; new; one; ones; type of; sort of; kind of; lovely; nice; best; good; favourite; favorite; expensive; posh; cheap; designer; old favourite; beloved; precious; special; pair of; pair; piece of; thing; things; stuff like; set; kids size; womens; mens; ladies; mans; womans; boyfriends; sunday best; second hand; secondhand; borrowed; rented; hired; hire; inherited',
-    talk: 'please; pls; plz; thanks; thank you; help; hello; hi; hey; urgent; panic; omg; argh; oh no; advice; tips; how; best way; best; way; remove; removing; get out; get rid; rid; clean; cleaning; wash; washing; washed; get; getting; treat; what do i do; any ideas; ideas; any tips; cant; cannot; need; needs; needed; want; wants; anyone; know; tell; bit; lot; quite; very; really; so; too; also; still; again; already; even; after; before; when; while; where; then; but; because; cos; as; if; though; although; about; around; which; who; why; what; whats; did; do; done; has; have; had; been; will; would; could; should; must; might; make; made; makes; come; came; comes; comes off; coming; go; goes; going; went; gone; take; took; takes; leave; left; leaving; happened; happens; happen; spilt; spilled; spill; spilling; spills; dropped; drop; dripped; splashed; splash; splattered; smeared; leaked; leaking; leak; burst; exploded; knocked; knock; tipped; fell; sat; sat on; sitting; stood; knelt; lay; wore; wearing; wear; touched; brushed; rubbed off; rubbed against; leant; leaned; caught; transferred; dyed; ruined; ruin; spoilt; disaster; accident; accidentally; mess; messy; dirty; grubby; filthy; stained; stain; drew; drawn; drawing; scribbled; wrote; writing; painted; painting; got; put; stuck; sticking; melted; melt; melting; squashed; trod; trodden; walked; ran; run; running; turned; turn; started; start; noticed; found; find; found it; looks; look; looking; feel; feels; seem; think; says; said; say; save; rescue; saved; fix; repair; lift; shift; budge; tackle; sort; deal; ok; okay; safe; safely; any; some; something; anything; nothing; everything; there; here; where; now; then; time; times; once; twice; first; day; days; night; hour; water based; problem; trouble; issue; question; help me; need help; possible; way back; back; only; just; actual; actually; really; usual; usually; normally; normal; always; often; sometimes; every; each; other; another; same; different; all; both; half; part; side; top; bottom; inside; outside; between; near; next; one; two',
+    talk: 'on top (of|); please; pls; plz; thanks; thank you; help; hello; hi; hey; urgent; panic; omg; argh; oh no; advice; tips; how; best way; best; way; remove; removing; get out; get rid; rid; clean; cleaning; wash; washing; washed; get; getting; treat; what do i do; any ideas; ideas; any tips; cant; cannot; need; needs; needed; want; wants; anyone; know; tell; bit; lot; quite; very; really; so; too; also; still; again; already; even; after; before; when; while; where; then; but; because; cos; as; if; though; although; about; around; which; who; why; what; whats; did; do; done; has; have; had; been; will; would; could; should; must; might; make; made; makes; come; came; comes; comes off; coming; go; goes; going; went; gone; take; took; takes; leave; left; leaving; happened; happens; happen; spilt; spilled; spill; spilling; spills; dropped; drop; dripped; splashed; splash; splattered; smeared; leaked; leaking; leak; burst; exploded; knocked; knock; tipped; fell; sat; sat on; sitting; stood; knelt; lay; wore; wearing; wear; touched; brushed; rubbed off; rubbed against; leant; leaned; caught; transferred; dyed; ruined; ruin; spoilt; disaster; accident; accidentally; mess; messy; dirty; grubby; filthy; stained; stain; drew; drawn; drawing; scribbled; wrote; writing; painted; painting; got; put; stuck; sticking; melted; melt; melting; squashed; trod; trodden; walked; ran; run; running; turned; turn; started; start; noticed; found; find; found it; looks; look; looking; feel; feels; seem; think; says; said; say; save; rescue; saved; fix; repair; lift; shift; budge; tackle; sort; deal; ok; okay; safe; safely; any; some; something; anything; nothing; everything; there; here; where; now; then; time; times; once; twice; first; day; days; night; hour; water based; problem; trouble; issue; question; help me; need help; possible; way back; back; only; just; actual; actually; really; usual; usually; normally; normal; always; often; sometimes; every; each; other; another; same; different; all; both; half; part; side; top; bottom; inside; outside; between; near; next; one; two',
   }),
 ];
 
@@ -251,11 +253,11 @@ export const WORDS_AS_TYPED: readonly string[] = (
 ).split(' ');
 
 /**
- * Names that mean a record in the word search, and in a sentence far more often something else: "grey", "run", "size".
+ * Names the word search knows. In a sentence they mean something else far more often: "grey", "run", "size".
  * "leather=fibre" is read, but only as a fibre. Common practice, no source.
  */
 export const NAMES_ONLY_SEARCHED: readonly string[] = (
-  'pink; run; iron; size; finish; cut; bark; pitch; trunk; loft; attic; leaf; stock; rim; dull; grey; yellow; orange; bleed; co; li; ha; ju; cv; vi; ac; ca; wo; wv; ' +
+  'underarm; armpit; indigo;  pink; run; iron; size; finish; cut; bark; pitch; trunk; loft; attic; leaf; stock; rim; dull; grey; yellow; orange; bleed; co; li; ha; ju; cv; vi; ac; ca; wo; wv; ' +
   'ws; se; pl; pa; pan; pc; el; ea; pp; ra; si; cc; cup; md; ma; mac; pe; pu; ar; cl; me; wm; wp; wa; kp; cly; cta; cmd; mtf; clf; pla; stretch=fibre; duck; fur=fibre; ' +
   'slip=item; lead; bed=item; unknown; some; mark; spot; stain; leather=fibre; cream=mark; residue; jersey=item; canvas=item; drill; twill; lawn; line; plum=mark; port; ' +
   'fat=mark; chain; coat=item; stool; coconut; hang; 5; 3; 70; hair; satin; chiffon; georgette; organza; crepe; velveteen; damask=item; 5 %; 3 %; 70 %; 3%; ' +

@@ -1,7 +1,7 @@
 import type { Catalogue, Doubt, PieceSummary } from '@feverfew/contracts';
 import { type Draft, withPiece } from '../../../facts/factsDraft';
 
-/** What is told, with a doubt answered; everything else that was said of the piece stays. */
+/** What is given, with a doubt answered; everything else that was said of the piece stays. */
 export function answerDoubt(
   draft: Draft,
   { kind }: Doubt,
@@ -23,7 +23,7 @@ export function answerDoubt(
   }
   const item = catalogue.items.find((one) => one.id === id);
   if (!item) return draft;
-  // The cloth that was told is that of the first part, whatever it is called.
+  // The cloth that was given is that of the first part, whatever it is called.
   const [cloth] = piece.parts.filter(({ fibres }) => fibres.length > 0);
   const parts = item.partNames.map((name, at) => ({ name, fibres: at === 0 ? (cloth?.fibres ?? []) : [] }));
   return {

@@ -14,7 +14,7 @@ export interface SaidPart {
   readonly text: string;
   /** What it tells, in a word or two; null for the small words between. */
   readonly caption: string | null;
-  /** `held` stands in the facts, `changed` no longer does, `unread` was not understood. */
+  /** `held` is in the facts, `changed` no longer does, `unread` was not understood. */
   readonly state: 'held' | 'changed' | 'unread' | 'plain';
   /** Where it is changed. */
   readonly blank: BlankId | null;
@@ -99,7 +99,7 @@ interface Group {
   readonly reads: readonly ReadFact[];
 }
 
-/** Facts read from the same words stand together: "wool rug" is a rug, and wool. */
+/** Facts read from the same words are together: "wool rug" is a rug, and wool. */
 function groupsOf(reads: readonly ReadFact[]): readonly Group[] {
   const sorted = [...reads].sort((a, b) => a.from - b.from || b.to - a.to);
   return sorted.reduce<Group[]>((groups, read) => {
@@ -148,7 +148,7 @@ const wordOf = (words: Readonly<Record<string, string>>, value: string): string 
 const isSaidIn = (name: string, text: string): boolean =>
   name.split(/ or |, /).some((one) => text.toLowerCase().includes(one.toLowerCase()));
 
-/** The fact still stands as it was read; what has no place of its own in the facts always does. */
+/** The fact still is as it was read; what has no place of its own in the facts always does. */
 function isHeld({ kind, value }: ReadFact, facts: TroubleFacts): boolean {
   const { piece } = facts;
   const fibreIds = piece.parts.flatMap((part) => part.fibres.map(({ fibreId }) => fibreId));
