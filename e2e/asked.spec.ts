@@ -8,7 +8,7 @@ test('a new trouble on a known piece: three interactions and far less than 15 se
   let interactions = 0;
   await page.keyboard.press('/');
   interactions += 1;
-  await page.keyboard.type('fresh red wine damask');
+  await page.keyboard.type('fresh red wine damask cloth');
   interactions += 1;
   await expect(page.getByRole('option').first()).toContainText('red wine on the damask cloth');
   await page.keyboard.press('Enter');

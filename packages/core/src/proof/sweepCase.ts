@@ -140,7 +140,7 @@ function partsOf(item: Item, fibres: FibreShare[], made: (typeof MAKES)[number])
 }
 
 /** A step coprime to the product, near its golden section: consecutive numbers spread evenly over all classes. */
-function strideFor(size: number): number {
+export function strideFor(size: number): number {
   let stride = Math.floor(size * 0.6180339887);
   while (gcd(stride, size) !== 1) stride += 1;
   return stride;

@@ -15,6 +15,12 @@ export interface Parsed {
   readonly denied: ReadonlySet<Span>;
 }
 
+/** A trouble, and the words it was read from. */
+export interface FoundMark {
+  readonly span: Span;
+  readonly markId: string;
+}
+
 /** The value a phrase has if it is of this kind. */
 export const valueIn = (span: Span | undefined, kind: TypedKind): string | undefined =>
   span?.meanings.find((meaning) => meaning.kind === kind)?.value;

@@ -1,12 +1,7 @@
 import type { Span } from './findSpans.js';
-import { after, before, isOf, ofKind, type Parsed, valueIn } from './phrase.js';
+import { after, before, type FoundMark, isOf, ofKind, type Parsed, valueIn } from './phrase.js';
 import { colourOf } from './readColour.js';
 import { unnamedMark } from './unnamedMark.js';
-
-export interface FoundMark {
-  readonly span: Span;
-  readonly markId: string;
-}
 
 /** The troubles of a sentence, each once, in their order. */
 export function marksIn(parsed: Parsed, isTaken: (span: Span) => boolean): readonly FoundMark[] {

@@ -1,6 +1,6 @@
 import type { ReadingRules } from '@feverfew/knowledge';
+import type { FoundMark } from './phrase.js';
 import type { SentenceCatalogue } from './phraseBook.js';
-import type { FoundMark } from './readMarks.js';
 
 /** What is given in the sentence besides a trouble. */
 interface Besides {

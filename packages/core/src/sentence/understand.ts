@@ -1,11 +1,11 @@
 import type { Span } from './findSpans.js';
 import { kindOf } from './kindOfPiece.js';
-import { type Parsed, textOf } from './phrase.js';
+import { type FoundMark, type Parsed, textOf } from './phrase.js';
 import { clothColour } from './readColour.js';
 import { countIn, type FoundCount } from './readCount.js';
 import { blendOf, type FoundFibre, fibresIn, isUnsure } from './readFibres.js';
 import { type FoundItem, itemIn } from './readItem.js';
-import { type FoundMark, marksIn } from './readMarks.js';
+import { marksIn } from './readMarks.js';
 import { peopleIn } from './readPeople.js';
 import { productsIn, type SpokenProduct } from './readProducts.js';
 import {

@@ -1,7 +1,6 @@
 import type { Span } from './findSpans.js';
-import { isOf, ofKind, type Parsed, valueIn } from './phrase.js';
+import { type FoundMark, isOf, ofKind, type Parsed, valueIn } from './phrase.js';
 import { clothColour, colourOf } from './readColour.js';
-import type { FoundMark } from './readMarks.js';
 
 /** Words for a trouble that say nothing of what it is. */
 const STUFF = /^(?:stain|mark|spot|patch)$/;

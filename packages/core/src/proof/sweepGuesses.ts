@@ -1,0 +1,182 @@
+import type { Knowledge, UsualPiece } from '@feverfew/knowledge';
+import { TAG_CHECK_ID, USUAL_CHECK_ID } from '../finding/usualCheckId.js';
+import { checkWork } from '../safety/checkPlan.js';
+import { readWork } from '../safety/readWork.js';
+import { factsAsTaken, RUINS } from '../safety/usualRules.js';
+import type { Violation } from '../safety/violation.js';
+import { BLANK_LABEL, type CareLabel } from '../textile/careLabel.js';
+import type { Plan } from '../treatment/plan/plan.js';
+import { planTreatment } from '../treatment/planTreatment.js';
+import { EMPTY_FACTS, EMPTY_PIECE, type TroubleFacts } from '../trouble/troubleFacts.js';
+import { strideFor } from './sweepCase.js';
+import { households } from './sweepClasses.js';
+
+/** Plans on what is usual, each followed on a piece that may be otherwise. */
+export interface GuessSweep {
+  readonly guesses: number;
+  /** Plans that took something as usual. */
+  readonly taken: number;
+  /** … and whose look at the tag, answered truthfully, said that it is otherwise. */
+  readonly refused: number;
+  /** What would ruin the true piece, by code. */
+  readonly harms: Readonly<Record<string, number>>;
+  readonly examples: readonly number[];
+}
+
+type Truth = TroubleFacts;
+const MOST_EXAMPLES = 20;
+const COLOURS = ['white', 'mid', 'dark'] as const;
+
+/** A case by number: what a person gives, and what is true. */
+export interface Guess {
+  readonly given: TroubleFacts;
+  readonly truth: Truth;
+  readonly household: ReturnType<typeof households>[number]['household'];
+}
+
+/** Every kind of piece × each of its makes and tags, the rare ones too × trouble × triangle × colour × household. */
+export function guessesOf(knowledge: Knowledge): {
+  readonly size: number;
+  readonly guessAt: (number: number) => Guess;
+} {
+  const pieces = knowledge.usualPieces.flatMap((usual) =>
+    usual.compositions.flatMap((make) => tagsFor(usual, make).map(({ says }) => ({ usual, make, says }))),
+  );
+  const homes = households(knowledge);
+  const radices = [pieces.length, knowledge.marks.length, 2, COLOURS.length, homes.length];
+  const size = radices.reduce((product, radix) => product * radix, 1);
+  const stride = strideFor(size);
+  return {
+    size,
+    guessAt: (number) => {
+      let rest = Number((BigInt(number) * BigInt(stride)) % BigInt(size));
+      const [piece = 0, mark = 0, triangle = 0, colour = 0, home = 0] = radices.map((radix) => {
+        const digit = rest % radix;
+        rest = Math.floor(rest / radix);
+        return digit;
+      });
+      return guess(pieces[piece], knowledge, {
+        markId: knowledge.marks[mark]?.id ?? '',
+        bleach: triangle === 1 ? 'never' : null,
+        colour: COLOURS[colour] ?? 'mid',
+        home: homes[home],
+      });
+    },
+  };
+}
+
+type Make = UsualPiece['compositions'][number];
+type Says = UsualPiece['tags'][number]['says'];
+
+/** What tags say of such a piece when it is made so. */
+function tagsFor({ tags, tagsOfFibres }: UsualPiece, { parts }: Make): UsualPiece['tags'] {
+  const ids = parts.flat().map(({ fibreId }) => fibreId);
+  return tagsOfFibres.find(({ fibreIds }) => fibreIds.some((id) => ids.includes(id)))?.tags ?? tags;
+}
+
+function guess(
+  piece: { readonly usual: UsualPiece; readonly make: Make; readonly says: Says } | undefined,
+  knowledge: Knowledge,
+  of: {
+    readonly markId: string;
+    readonly bleach: CareLabel['bleach'];
+    readonly colour: (typeof COLOURS)[number];
+    readonly home: ReturnType<typeof households>[number] | undefined;
+  },
+): Guess {
+  if (!piece || !of.home) throw new Error('A number has no case');
+  const item = knowledge.items.find(({ id }) => id === piece.usual.itemId);
+  const parts = (item?.partNames ?? []).map((name) => ({ name, fibres: [] }));
+  const given: TroubleFacts = {
+    ...EMPTY_FACTS,
+    markIds: [of.markId],
+    piece: { ...EMPTY_PIECE, itemId: item?.id ?? null, name: item?.name ?? '', parts },
+    reach: of.home.reach,
+  };
+  const truth: Truth = {
+    ...given,
+    piece: {
+      ...given.piece,
+      colour: of.colour,
+      parts: parts.map(({ name }, at) => ({ name, fibres: piece.make.parts[at] ?? [] })),
+      label: labelOf(piece.says, of.bleach),
+    },
+  };
+  return { given, truth, household: of.home.household };
+}
+
+function labelOf(says: Says, bleach: CareLabel['bleach']): CareLabel | null {
+  if (says === 'none') return null;
+  const wash: CareLabel['wash'] =
+    says === 'hand' || says === 'never' ? { kind: says } : { kind: 'machine', maxC: says, bars: 0 };
+  return { ...BLANK_LABEL, wash, bleach };
+}
+
+/**
+ * The plan a person follows who gives only the kind of piece and the trouble, and answers each look at the tag as it
+ * is.
+ */
+export function followed({ given, truth, household }: Guess, knowledge: Knowledge) {
+  const first = planTreatment(given, household, knowledge);
+  const taken = first.findings.find((one) => one.code === 'usualTaken')?.facts;
+  const isSo = taken !== undefined && saysYes(first, taken, truth);
+  const asked = taken ? planTreatment(withSeen(given, USUAL_CHECK_ID, isSo), household, knowledge) : first;
+  const asksTag = asked.rounds.some(({ passes }) =>
+    passes.some(({ checks }) => checks.some(({ id }) => id === TAG_CHECK_ID)),
+  );
+  const isBarred = truth.piece.label?.wash?.kind === 'never';
+  const plan =
+    asksTag && isBarred
+      ? planTreatment(withSeen(asked.facts, TAG_CHECK_ID, false), household, knowledge)
+      : asked;
+  return { plan, isTaken: taken !== undefined, isRefused: taken !== undefined && !isSo };
+}
+
+const withSeen = (facts: TroubleFacts, id: string, value: boolean): TroubleFacts => ({
+  ...facts,
+  seen: { ...facts.seen, [id]: value },
+});
+
+type Taken = Extract<Plan['findings'][number], { code: 'usualTaken' }>['facts'];
+
+/** The look answered as it is: fibres, colour, the number in the tub, and the triangle where it is asked about. */
+function saysYes(plan: Plan, { washC, colour, unlessFibreIds }: Taken, { piece }: Truth): boolean {
+  const text = plan.rounds
+    .flatMap(({ passes }) => passes.flatMap(({ checks }) => checks))
+    .find(({ id }) => id === USUAL_CHECK_ID)?.text;
+  const wash = piece.label?.wash;
+  const isWarmEnough = washC === null || (wash?.kind === 'machine' && wash.maxC >= washC);
+  const isBleachable = !text?.includes('oxygen bleach') || piece.label?.bleach !== 'never';
+  const fibreIds = piece.parts.flatMap(({ fibres }) => fibres.map(({ fibreId }) => fibreId));
+  const isOfUsual = !fibreIds.some((id) => unlessFibreIds.includes(id));
+  return isWarmEnough && isBleachable && isOfUsual && (colour === null || piece.colour === colour);
+}
+
+/** What the plan a person ends up with would do to the true piece for good. */
+export function harmsOf(guessed: Guess, knowledge: Knowledge): readonly Violation[] {
+  const { plan } = followed(guessed, knowledge);
+  const list = readWork(plan);
+  const key = ({ code, where }: Violation) => `${code} ${where}`;
+  const seenAnyway = new Set(checkWork(list, factsAsTaken(plan), guessed.household, knowledge).map(key));
+  return checkWork(list, { ...plan.facts, piece: guessed.truth.piece }, guessed.household, knowledge).filter(
+    (one) => RUINS.has(one.code) && !seenAnyway.has(key(one)),
+  );
+}
+
+/** @param from first number of a case; @param to the number after the last */
+export function sweepGuesses(from: number, to: number, knowledge: Knowledge): GuessSweep {
+  const { guessAt } = guessesOf(knowledge);
+  const harms: Record<string, number> = {};
+  const examples: number[] = [];
+  let [taken, refused] = [0, 0];
+  for (let number = from; number < to; number += 1) {
+    const guessed = guessAt(number);
+    const { isTaken, isRefused } = followed(guessed, knowledge);
+    taken += isTaken ? 1 : 0;
+    refused += isRefused ? 1 : 0;
+    const found = harmsOf(guessed, knowledge);
+    for (const { code } of found) harms[code] = (harms[code] ?? 0) + 1;
+    if (found.length > 0 && examples.length < MOST_EXAMPLES) examples.push(number);
+  }
+  return { guesses: to - from, taken, refused, harms, examples };
+}
