@@ -101,7 +101,8 @@ const ROOMS = {
     'sense',
   ],
   proof: [
-    ...['quantity', 'textile', 'household', 'trouble', 'treatment/plan', 'treatment', 'whatIf', 'mix'],
+    ...['quantity', 'textile', 'finding', 'household', 'trouble', 'sentence', 'treatment/plan', 'treatment'],
+    ...['whatIf', 'mix'],
     ...['load', 'safety', 'sense', 'words'],
   ],
 };

@@ -31,17 +31,17 @@ interface Name {
   readonly record: Named;
   readonly tokens: readonly string[];
   readonly isAlias: boolean;
-  /** Two words written as one: as typed, or not at all. */
-  readonly isJoined: boolean;
 }
 
 /** Names of records under one roof: whole names first, then how much of name and question meet, slips forgiven. */
 export class NameSearch<T extends Named> {
   private readonly names: Name[] = [];
-  private readonly vocabulary = new Set<string>();
-  private readonly index = new MiniSearch<{ id: number; text: string }>({
-    fields: ['text'],
-    tokenize: (text) => text.split(' '),
+  /** The names a word stands in, by word. */
+  private readonly namesOf = new Map<string, number[]>();
+  /** Each word once: it is found by its beginning, or with a slip in it. */
+  private readonly index = new MiniSearch<{ id: string; word: string }>({
+    fields: ['word'],
+    tokenize: (text) => [text],
     processTerm: (term) => term,
   });
 
@@ -61,12 +61,17 @@ export class NameSearch<T extends Named> {
           const key = variant.join(' ');
           if (variant.length === 0 || seen.has(key)) continue;
           seen.add(key);
-          this.names.push({ record, tokens: variant, isAlias, isJoined: variant !== tokens });
+          this.names.push({ record, tokens: variant, isAlias });
         }
       }
     }
-    for (const { tokens } of this.names) for (const token of tokens) this.vocabulary.add(token);
-    this.index.addAll(this.names.map(({ tokens }, id) => ({ id, text: tokens.join(' ') })));
+    for (const [id, { tokens }] of this.names.entries())
+      for (const token of new Set(tokens)) {
+        const ids = this.namesOf.get(token);
+        if (ids) ids.push(id);
+        else this.namesOf.set(token, [id]);
+      }
+    this.index.addAll([...this.namesOf.keys()].map((word) => ({ id: word, word })));
   }
 
   /** Every record that has something of the question, best first. */
@@ -88,62 +93,26 @@ export class NameSearch<T extends Named> {
       .sort((a, b) => b.score - a.score || a.record.name.length - b.record.name.length);
   }
 
-  /** True for a word that stands in one of the names just so. */
-  readonly knows = (word: string): boolean => this.vocabulary.has(word);
-
-  /**
-   * The record one of whose names stands whole among the words, one word beside the other, the longest first: "red"
-   * alone is no red wine. Slips are forgiven in words that mean nothing else; a word half typed is not. The words it
-   * took are taken away.
-   */
-  cover(words: readonly string[], mayBend: (word: string) => boolean = () => true): Cover<T> | null {
-    let best: (Cover<T> & { readonly size: number }) | null = null;
-    for (const told of [words, ...joinedPairs(words)]) {
-      const weights = this.expand(told);
-      for (const [id, { record, tokens, isJoined }] of this.names.entries()) {
-        const taken = standsIn(told, tokens, (word, token) => {
-          const touch = weights.get(word)?.get(id);
-          const bent = touch?.term === token && touch.weight === FUZZY;
-          return bent && !isJoined && !isWeak(token) && mayBend(word);
-        });
-        if (!taken) continue;
-        const size = sumOf(tokens);
-        const exact = tokens.filter((token) => told.includes(token)).length / tokens.length;
-        if (best && (best.size > size || (best.size === size && best.exact >= exact))) continue;
-        best = { record: record as T, left: told.filter((_, place) => !taken.includes(place)), size, exact };
-      }
-    }
-    return best;
-  }
-
   /** For each word of the question the names it touches, with the word of the name it touches and how well. */
   private expand(words: readonly string[]): Map<string, Map<number, Touch>> {
-    return new Map(
-      [...new Set(words)].map((word) => {
-        const hits = this.index.search(word, {
-          prefix: word.length >= 2,
-          fuzzy: word.length >= 6 ? 2 : word.length >= 5 ? 1 : false,
-        });
-        return [
-          word,
-          new Map(
-            hits.map((hit) => {
-              const touches = hit.terms.map((term) => ({ term, weight: weightOf(word, term) }));
-              return [hit.id as number, touches.sort((a, b) => b.weight - a.weight)[0] ?? NOTHING];
-            }),
-          ),
-        ];
-      }),
-    );
+    return new Map([...new Set(words)].map((word) => [word, this.touchedBy(word)]));
   }
-}
 
-/** A record found among words, and the words that are left. */
-export interface Cover<T extends Named> {
-  readonly record: T;
-  readonly left: readonly string[];
-  /** 1 = every word of its name as typed. */
-  readonly exact: number;
+  private touchedBy(word: string): Map<number, Touch> {
+    const touched = new Map<number, Touch>();
+    const hits = this.index.search(word, {
+      prefix: word.length >= 2,
+      fuzzy: word.length >= 6 ? 2 : word.length >= 5 ? 1 : false,
+    });
+    for (const { id } of hits) {
+      const term = String(id);
+      const weight = weightOf(word, term);
+      if (weight === 0) continue;
+      for (const name of this.namesOf.get(term) ?? [])
+        if (weight > (touched.get(name)?.weight ?? 0)) touched.set(name, { term, weight });
+    }
+    return touched;
+  }
 }
 
 interface Touch {
@@ -159,25 +128,6 @@ function weightOf(typed: string, term: string): number {
   if (typed[0] !== term[0]) return 0;
   // One slip in a word of five; two in a word of eight.
   return typed.length >= 8 || isOneSlip(typed, term) ? FUZZY : 0;
-}
-
-/** Places of a name's words among others, side by side in any order; null where they do not stand so. */
-function standsIn(
-  words: readonly string[],
-  tokens: readonly string[],
-  bends: (word: string, token: string) => boolean,
-): number[] | null {
-  for (let from = 0; from + tokens.length <= words.length; from += 1) {
-    const free = words.slice(from, from + tokens.length);
-    const places = tokens.map((token) => {
-      const exact = free.indexOf(token);
-      const place = exact >= 0 ? exact : free.findIndex((word) => word !== '' && bends(word, token));
-      if (place >= 0) free[place] = '';
-      return from + place;
-    });
-    if (places.every((place) => place >= from)) return places;
-  }
-  return null;
 }
 
 const tokenWeight = (token: string): number => (isWeak(token) ? WEAK_WEIGHT : 1);

@@ -3,3 +3,6 @@ export const USUAL_CHECK_ID = 'usualTag';
 
 /** The check by which the tag of tender cloth is read before the first bath. */
 export const TAG_CHECK_ID = 'tagLetsWash';
+
+/** The check that the triangle is not crossed out, before the first oxygen bath of a later round. */
+export const TRIANGLE_CHECK_ID = 'tagLetsBleach';

@@ -1,5 +1,5 @@
 import type { Knowledge, UsualPiece } from '@feverfew/knowledge';
-import { TAG_CHECK_ID, USUAL_CHECK_ID } from '../finding/usualCheckId.js';
+import { TAG_CHECK_ID, TRIANGLE_CHECK_ID, USUAL_CHECK_ID } from '../finding/usualCheckId.js';
 import { checkWork } from '../safety/checkPlan.js';
 import { readWork } from '../safety/readWork.js';
 import { factsAsTaken, RUINS } from '../safety/usualRules.js';
@@ -23,14 +23,13 @@ export interface GuessSweep {
   readonly examples: readonly number[];
 }
 
-type Truth = TroubleFacts;
 const MOST_EXAMPLES = 20;
 const COLOURS = ['white', 'mid', 'dark'] as const;
 
 /** A case by number: what a person gives, and what is true. */
 export interface Guess {
   readonly given: TroubleFacts;
-  readonly truth: Truth;
+  readonly truth: TroubleFacts;
   readonly household: ReturnType<typeof households>[number]['household'];
 }
 
@@ -57,7 +56,7 @@ export function guessesOf(knowledge: Knowledge): {
       });
       return guess(pieces[piece], knowledge, {
         markId: knowledge.marks[mark]?.id ?? '',
-        bleach: triangle === 1 ? 'never' : null,
+        bleach: triangle === 1 ? 'never' : 'oxygenOnly',
         colour: COLOURS[colour] ?? 'mid',
         home: homes[home],
       });
@@ -93,7 +92,7 @@ function guess(
     piece: { ...EMPTY_PIECE, itemId: item?.id ?? null, name: item?.name ?? '', parts },
     reach: of.home.reach,
   };
-  const truth: Truth = {
+  const truth: TroubleFacts = {
     ...given,
     piece: {
       ...given.piece,
@@ -140,7 +139,7 @@ const withSeen = (facts: TroubleFacts, id: string, value: boolean): TroubleFacts
 type Taken = Extract<Plan['findings'][number], { code: 'usualTaken' }>['facts'];
 
 /** The look answered as it is: fibres, colour, the number in the tub, and the triangle where it is asked about. */
-function saysYes(plan: Plan, { washC, colour, unlessFibreIds }: Taken, { piece }: Truth): boolean {
+function saysYes(plan: Plan, { washC, colour, unlessFibreIds }: Taken, { piece }: TroubleFacts): boolean {
   const text = plan.rounds
     .flatMap(({ passes }) => passes.flatMap(({ checks }) => checks))
     .find(({ id }) => id === USUAL_CHECK_ID)?.text;
@@ -152,14 +151,36 @@ function saysYes(plan: Plan, { washC, colour, unlessFibreIds }: Taken, { piece }
   return isWarmEnough && isBleachable && isOfUsual && (colour === null || piece.colour === colour);
 }
 
-/** What the plan a person ends up with would do to the true piece for good. */
-export function harmsOf(guessed: Guess, knowledge: Knowledge): readonly Violation[] {
+/** Bounds that are only wider than the true ones, and a press where a blot is asked for, ruin nothing by themselves. */
+const LASTING: ReadonlySet<Violation['code']> = new Set(
+  [...RUINS].filter((code) => code !== 'boundsExceeded' && code !== 'actionTooStrong'),
+);
+
+/**
+ * What the plan a person ends up with would do to a piece for good.
+ * @param on what the piece is; left out = as it was answered
+ */
+export function harmsOf(
+  guessed: Guess,
+  knowledge: Knowledge,
+  on: TroubleFacts = guessed.truth,
+): readonly Violation[] {
   const { plan } = followed(guessed, knowledge);
+  const { label } = on.piece;
   const list = readWork(plan);
   const key = ({ code, where }: Violation) => `${code} ${where}`;
   const seenAnyway = new Set(checkWork(list, factsAsTaken(plan), guessed.household, knowledge).map(key));
-  return checkWork(list, { ...plan.facts, piece: guessed.truth.piece }, guessed.household, knowledge).filter(
-    (one) => RUINS.has(one.code) && !seenAnyway.has(key(one)),
+  const passes = plan.rounds.flatMap((round) => round.passes);
+  /** The triangle is crossed out, and the step asks for it; or a hidden spot shows what the bleach does. */
+  const isGuarded = ({ code, where }: Violation) => {
+    const pass = passes.find(({ id, methodId }) => where.startsWith(id) || where === methodId);
+    const asks = pass?.checks.some(({ id }) => id === TRIANGLE_CHECK_ID) && label?.bleach === 'never';
+    const isTested = pass?.actions.some(({ kind }) => kind === 'hiddenTest') ?? false;
+    return asks || (code === 'agentAgainstLabel' && isTested);
+  };
+  const truth = { ...plan.facts, piece: on.piece };
+  return checkWork(list, truth, guessed.household, knowledge).filter(
+    (one) => LASTING.has(one.code) && !seenAnyway.has(key(one)) && !isGuarded(one),
   );
 }
 

@@ -104,7 +104,7 @@ function gather(catalogue: SentenceCatalogue): PhraseBook {
     words,
     alone: (stem) => root.next.get(stem)?.meanings ?? [],
     slips,
-    asTyped: new Set(catalogue.wordsAsTyped.flatMap(stemsOfName)),
+    asTyped: new Set([...catalogue.wordsAsTyped.flatMap(stemsOfName), ...onlyAs.keys()]),
   };
 }
 

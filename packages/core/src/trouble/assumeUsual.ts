@@ -79,6 +79,12 @@ function usualMake(
   const filled = (make: Make) =>
     parts.flatMap((part) => (isOpen(part) ? (make.parts[placeOf(part)] ?? []) : []));
   const tenderIn = (make: Make) => tenderFibres(filled(make), index.fibres);
+  // Foam that is soaked does not dry: it is asked about too.
+  const keptDryIn = (make: Make) =>
+    filled(make).flatMap(({ fibreId }) => {
+      const fibre = index.fibres.get(fibreId);
+      return fibre && fibre.mostWetting !== null && fibre.mostWetting !== 'immersion' ? [fibre] : [];
+    });
   const may = compositions.filter((make) => agreesWith(make, parts, partNames));
   const ordinary = may.filter((make) => tenderIn(make).length === 0);
   const likeliest = ordinary.reduce<Make | null>(
@@ -93,7 +99,9 @@ function usualMake(
     fibres: filled(likeliest),
     unlessFibreIds: [
       ...new Set(
-        may.filter(({ share }) => share >= ASKED_FROM).flatMap((make) => tenderIn(make).map(({ id }) => id)),
+        may
+          .filter(({ share }) => share >= ASKED_FROM)
+          .flatMap((make) => [...tenderIn(make), ...keptDryIn(make)].map(({ id }) => id)),
       ),
     ],
   };

@@ -52,9 +52,15 @@ export function FindOpener() {
   );
   useEffect(() => {
     window.addEventListener(OPEN, show);
-    const ahead = setTimeout(() => void load(), AHEAD_MS);
+    let ahead: ReturnType<typeof setTimeout> | undefined;
+    const loadAhead = () => {
+      ahead = setTimeout(() => void load(), AHEAD_MS);
+    };
+    if (document.readyState === 'complete') loadAhead();
+    else window.addEventListener('load', loadAhead, { once: true });
     return () => {
       window.removeEventListener(OPEN, show);
+      window.removeEventListener('load', loadAhead);
       clearTimeout(ahead);
     };
   }, [show]);
@@ -104,5 +110,5 @@ function EarlyField({ value, onType, onEnter }: EarlyFieldProps) {
   );
 }
 
-/** By then the first page has what it needs. */
+/** So long after the page has loaded it has what it needs, over a slow line too. */
 const AHEAD_MS = 4000;

@@ -8,7 +8,8 @@ import { Button, ChipButton } from '../../components/controls';
 import { addressOf } from '../../facts/draftAddress';
 import { useCatalogue } from '../../queries/catalogueQueries';
 import { usePieces } from '../../queries/pieceQueries';
-import { findEverything, type SearchHit } from '../find/findView';
+import type { SearchHit } from '../find/findView';
+import { type Find, useFind } from '../find/useFind';
 
 const Field = chakra('input', {
   base: {
@@ -53,13 +54,14 @@ export function WhatHappened({
   const own = usePieces();
   const pieces = own.data ?? NO_PIECES;
   const navigate = useNavigate();
-  const found = useTold(useDeferredValue(words), catalogue, pieces);
-  const now = useTold(words, catalogue, pieces);
+  const find = useFind(words !== '');
+  const found = useTold(useDeferredValue(words), catalogue, pieces, find);
+  const now = useTold(words, catalogue, pieces, find);
   const id = useId();
   // Sent before the words can be read: gone on with as soon as they can.
   const [isSent, setSent] = useState(false);
   const { hits } = now;
-  const isReady = catalogue !== undefined && !own.isPending;
+  const isReady = catalogue !== undefined && !own.isPending && find !== null;
   useEffect(() => {
     if (!isSent || !isReady) return;
     setSent(false);
@@ -67,7 +69,8 @@ export function WhatHappened({
     // What only comes nearest is offered, and never opened by itself.
     if (first && !now.isNear) void navigate(toOf(first));
   }, [isSent, isReady, hits, now.isNear, navigate]);
-  const isUnknown = words.trim() !== '' && found.hits.length === 0 && catalogue !== undefined;
+  const isUnknown =
+    words.trim() !== '' && found.hits.length === 0 && catalogue !== undefined && find !== null;
   return (
     <Flex direction={opensUp ? 'column-reverse' : 'column'}>
       <Flex
@@ -181,17 +184,22 @@ const toOf = (hit: SearchHit): string => (hit.draft ? addressOf(hit.draft) : hit
 
 type Say = ReturnType<typeof useLexicon>;
 
-function useTold(words: string, catalogue: Catalogue | undefined, pieces: readonly PieceSummary[]) {
+function useTold(
+  words: string,
+  catalogue: Catalogue | undefined,
+  pieces: readonly PieceSummary[],
+  find: Find | null,
+) {
   const say = useLexicon();
   return useMemo(
-    () => (catalogue ? told(words, catalogue, pieces, say) : { hits: [], isNear: false }),
-    [words, catalogue, pieces, say],
+    () => (catalogue && find ? told(words, catalogue, pieces, say, find) : { hits: [], isNear: false }),
+    [words, catalogue, pieces, say, find],
   );
 }
 
 /** What the words may mean, a trouble to be told first: here nothing is looked up. */
-function told(words: string, catalogue: Catalogue, pieces: readonly PieceSummary[], say: Say) {
-  const { told: trouble, answers, nearest } = findEverything(words, catalogue, pieces, say);
+function told(words: string, catalogue: Catalogue, pieces: readonly PieceSummary[], say: Say, find: Find) {
+  const { told: trouble, answers, nearest } = find(words, catalogue, pieces, say);
   const hits = answers.length > 0 ? answers : nearest;
   const dangers = hits.filter(({ isDanger }) => isDanger);
   return {

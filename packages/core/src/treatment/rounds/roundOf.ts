@@ -15,7 +15,7 @@ import { betweenOf } from './betweenOf.js';
 import { dryingOf } from './dryingOf.js';
 import { lookOf } from './lookOf.js';
 import { handsOnOf, minutesOf, NO_MINUTES, plus } from './minutesOf.js';
-import { tagCheck, usualCheck } from './usualCheck.js';
+import { tagCheck, triangleCheck, usualCheck } from './usualCheck.js';
 
 /**
  * A round laid out: every pass with its amounts and actions, one drying, one look.
@@ -97,6 +97,7 @@ function passOf(
     checks: [
       ...usualCheck(placed, before, context, number, all.slice(at)),
       ...tagCheck(placed, before, context, number),
+      ...triangleCheck(placed, before, context, number),
       ...checksOf(placed, before, actions, context, number),
     ],
     advice:

@@ -1,5 +1,5 @@
 import type { MechanicalAction } from '@feverfew/knowledge';
-import { TAG_CHECK_ID, USUAL_CHECK_ID } from '../../finding/usualCheckId.js';
+import { TAG_CHECK_ID, TRIANGLE_CHECK_ID, USUAL_CHECK_ID } from '../../finding/usualCheckId.js';
 import { tenderFibres } from '../../textile/tenderFibres.js';
 import type { PlanContext } from '../case/planContext.js';
 import type { Placed } from '../course/arranged.js';
@@ -46,7 +46,27 @@ const TAG_CHECK: PassCheck = {
   when: 'beforeStep',
 };
 
-/** Tender cloth whose tag was not given: it is read before the whole piece goes under water. */
+/** The check of the triangle, where the number in the tub was all that was asked before. */
+const TRIANGLE_CHECK: PassCheck = {
+  id: TRIANGLE_CHECK_ID,
+  text: 'its tag does not cross out the triangle',
+  when: 'beforeStep',
+};
+
+/** The first oxygen bath of a later round, on a tag that is taken as usual: its triangle has not been asked about. */
+export function triangleCheck(
+  placed: Placed,
+  before: readonly Placed[],
+  { usual, facts }: PlanContext,
+  round: number,
+): PassCheck[] {
+  const isTaken = usual !== null && usual.washC !== null && facts.piece.label === null;
+  return round > 1 && isTaken && isOxygenBath(placed) && !before.some(isOxygenBath) ? [TRIANGLE_CHECK] : [];
+}
+
+/**
+ * Cloth that is tender or not known, and whose tag was not given: it is read before the whole piece goes under water.
+ */
 export function tagCheck(
   placed: Placed,
   before: readonly Placed[],
@@ -54,12 +74,19 @@ export function tagCheck(
   round: number,
 ): PassCheck[] {
   const { label, parts } = facts.piece;
+  // Where no figure is taken for the tub, the look at what is usual does not ask for the tag.
+  const asksForTag = usual !== null && usual.washC !== null;
   const isRead =
-    label !== null || [USUAL_CHECK_ID, TAG_CHECK_ID].some((id) => facts.seen?.[id] !== undefined);
+    label !== null ||
+    (facts.seen?.[USUAL_CHECK_ID] === true && asksForTag) ||
+    facts.seen?.[TAG_CHECK_ID] !== undefined;
   const fibres = parts.flatMap((part) => part.fibres);
   const isTender = tenderFibres(fibres, index.fibres).length > 0;
+  const isOpen = fibres.every(({ fibreId }) => index.fibres.get(fibreId)?.group === 'unknown');
+  const isOtherwise = facts.seen?.[USUAL_CHECK_ID] === false;
   const soaks = ({ eligible: { method } }: Placed) => method.wetting === 'immersion';
-  return round === 1 && rinsable && !isRead && !usual && isTender && soaks(placed) && !before.some(soaks)
+  const isAsked = isTender || isOpen || isOtherwise;
+  return round === 1 && rinsable && !isRead && !asksForTag && isAsked && soaks(placed) && !before.some(soaks)
     ? [TAG_CHECK]
     : [];
 }

@@ -25,7 +25,7 @@ export const SPOKEN_MARKS: Readonly<Record<string, string>> = {
     'dog piss; dog peed; dog weed; dog wet; puppy wee; puppy accident; puppy peed; puppy weed; pet pee; pet wee; rabbit wee; hamster wee; pup pee; kitten wee; dog marked',
   catUrine: 'cat wee; cat weed; cat peed; cats peed; cat piss; cat urine; cat sprayed; tom cat; cat pissed',
   dyeRun:
-    'now its pink; now its blue; its gone pink; its gone blue; everything pink; everything blue; all pink now; all gone pink; bled onto; bled over; bled all over; bled into; has bled; have bled; bled in the wash; ran onto; ran into; leaked dye; colour has run; colours have run; lost dye onto; colour ran; color ran; dye ran; colour bleed; color bleed; colours ran; dye bled; colour transfer; dye transfer; red sock in the wash; dyed everything; came out pink; came out blue; turned pink; turned blue; pink now; blue now; went blue; gone blue; now pink; now blue; tinged pink; tinged blue',
+    'dye run; dye ran onto; colour bled; now its pink; now its blue; its gone pink; its gone blue; everything pink; everything blue; all pink now; all gone pink; bled onto; bled over; bled all over; bled into; has bled; have bled; bled in the wash; ran onto; ran into; leaked dye; colour has run; colours have run; lost dye onto; colour ran; color ran; dye ran; colour bleed; color bleed; colours ran; dye bled; colour transfer; dye transfer; red sock in the wash; dyed everything; came out pink; came out blue; turned pink; turned blue; pink now; blue now; went blue; gone blue; now pink; now blue; tinged pink; tinged blue',
   storageYellow:
     'yellow in the drawer; yellow in storage; yellowed in storage; old yellow; age yellowed; yellow with age; yellowed with age; brown with age',
   greyed: 'greyed whites; dingy grey; lost their white; dingy whites; whites look grey',
@@ -222,7 +222,7 @@ export const SPOKEN_MARKS: Readonly<Record<string, string>> = {
 
 export const SPOKEN_ITEMS: Readonly<Record<string, string>> = {
   tableLinen:
-    'table cloth; tablecloths; table runner; napkins; serviettes; doily napkin; table linens; cloth napkins; table mat; placemats; christmas tablecloth; damask; table cover; dinner napkin; damask napkin; tea cloth table; dining cloth',
+    'table cloth; tablecloths; table runner; napkins; serviettes; doily napkin; table linens; cloth napkins; table mat; placemats; christmas tablecloth; table cover; dinner napkin; damask napkin; tea cloth table; dining cloth',
   pillowcase:
     'pillow slip; pillow cases; pillow sham; pillow cover; oxford pillowcase; pillowslip; pillowcover',
   bedSheet:
