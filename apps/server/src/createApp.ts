@@ -2,6 +2,7 @@ import { randomBytes } from 'node:crypto';
 import { existsSync, readFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { constants } from 'node:zlib';
 import { DomainError } from '@feverfew/core';
 import { StandardSchemaValidationPipe } from '@nestjs/common';
 import { NestFactory } from '@nestjs/core';
@@ -80,7 +81,7 @@ export async function createApp({
   app.use(helmet(HEADERS));
   app.use(requireOwnHost(door.names));
   app.use('/api', requireOwnPage, requireJson, neverKept, requireLetIn(app.get(DevicesService)));
-  app.use(compression({ filter: mayBePressed }));
+  app.use(compression({ filter: mayBePressed, brotli: { params: { [constants.BROTLI_PARAM_QUALITY]: 9 } } }));
   app.setGlobalPrefix('api');
   // A whole household with its pictures, and a log, are larger than anything else that is sent.
   app.use('/api/devices/join', express.json({ limit: '2kb' }));

@@ -39,6 +39,10 @@ export function textOf({ text, tokens }: Parsed, { from, to }: Pick<Span, 'from'
 
 export const clauseOf = ({ tokens }: Parsed, { from }: Span): number => tokens[from]?.clause ?? 0;
 
+/** No full stop and no comma between them. */
+export const sameClause = (parsed: Parsed, one: Span, other: Span): boolean =>
+  clauseOf(parsed, one) === clauseOf(parsed, other);
+
 /** The phrase that ends where this one begins, or with at most so many unread words between. */
 export const before = ({ spans }: Parsed, span: Span, gap = 0): Span | undefined =>
   [...spans].reverse().find(({ to }) => to <= span.from && span.from - to <= gap);

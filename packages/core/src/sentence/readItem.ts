@@ -1,5 +1,5 @@
 import type { Span } from './findSpans.js';
-import { before, isOf, ofKind, type Parsed, valueIn } from './phrase.js';
+import { before, isOf, ofKind, type Parsed, sameClause, valueIn } from './phrase.js';
 
 export interface FoundItem {
   readonly span: Span;
@@ -35,9 +35,6 @@ export function itemIn(
   const chosen = kept.find(({ span }) => isOn(parsed, span)) ?? kept[0] ?? null;
   return { item: chosen, others: kept.filter((one) => one !== chosen && one.itemId !== chosen?.itemId) };
 }
-
-const sameClause = ({ tokens }: Parsed, a: Span, b: Span): boolean =>
-  tokens[a.from]?.clause === tokens[b.from]?.clause;
 
 /** "On his babygrow": a word of place comes before it, with no other piece between. */
 function isOn(parsed: Parsed, span: Span): boolean {

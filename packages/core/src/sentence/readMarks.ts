@@ -1,5 +1,5 @@
 import type { Span } from './findSpans.js';
-import { after, before, type FoundMark, isOf, ofKind, type Parsed, valueIn } from './phrase.js';
+import { after, before, type FoundMark, isOf, ofKind, type Parsed, sameClause, valueIn } from './phrase.js';
 import { colourOf } from './readColour.js';
 import { unnamedMark } from './unnamedMark.js';
 
@@ -27,9 +27,6 @@ export function marksIn(parsed: Parsed, isTaken: (span: Span) => boolean): reado
   const once = kept.filter(({ markId }, at) => kept.findIndex((one) => one.markId === markId) === at);
   return once.length > 0 ? once : unnamedMark(parsed, isTaken);
 }
-
-const sameClause = ({ tokens }: Parsed, a: Span, b: Span): boolean =>
-  tokens[a.from]?.clause === tokens[b.from]?.clause;
 
 /** "Tried hairspray": it was put on the trouble, it is not the trouble. */
 export const wasPutOn = (parsed: Parsed, span: Span): boolean => {

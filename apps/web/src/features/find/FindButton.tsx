@@ -111,4 +111,4 @@ function EarlyField({ value, onType, onEnter }: EarlyFieldProps) {
 }
 
 /** So long after the page has loaded it has what it needs, over a slow line too. */
-const AHEAD_MS = 4000;
+const AHEAD_MS = 8000;

@@ -138,7 +138,7 @@ export const SPOKEN_MARKS: Readonly<Record<string, string>> = {
   teaOnIron: 'tea pot ring; rust and tea; black spots from tea',
   fish: 'salmon; mackerel; sardine; fish oil; seafood; anchovy; oyster; mussels; crab; fish juices; fish guts; squid; caviar; kipper; fish sauce smell',
   ownRun:
-    'red collar ran; trim bled; pattern ran; colours have run into each other; print ran; red stripe bled; stripes bled; piping ran; own colour ran',
+    'own trim; trim has run; its own trim; own binding; own embroidery; trim ran into it; red collar ran; trim bled; pattern ran; colours have run into each other; print ran; red stripe bled; stripes bled; piping ran; own colour ran',
   sweatYellow:
     'yellow armpit stains; yellow sweat stains; yellow sweat marks; yellow underarm; yellow pit stains; yellow pits; yellow pit; sweat yellowing; yellow collars; collar grime; grimy collar; dirty collar; ring around the collar; brown ring on collar; collar ring; ring on collar; grubby collar; head grease; sebum; hair grease; hair oil; scalp oil; body grease; greasy pillowcase; yellow patches; yellow pillowcases; neck grime; yellow stains on pillow; face grease; body oils; sweaty pillow; yellow sweaty; collar dirt; yellowed pillow; brown neck line',
   chlorineYellowed:
