@@ -64,9 +64,10 @@ await shoot('danger-phone', '/danger/asbestos', { viewport: PHONE });
 await shoot('at-once-phone', '/trouble', {
   viewport: PHONE,
   act: async (page) => {
-    await page.getByRole('textbox', { name: 'What happened?' }).fill('red wine on carpet');
+    await page.getByRole('textbox', { name: 'What happened?' }).fill('red wine on the wool carpet, ten minutes ago');
     await page.keyboard.press('Enter');
-    await page.getByRole('button', { name: 'Not sure' }).first().waitFor();
+    await page.locator('[data-slate]').waitFor();
+    await page.waitForTimeout(1500);
   },
 });
 await shoot('wash', '/wash', {
