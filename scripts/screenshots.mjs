@@ -64,7 +64,9 @@ await shoot('danger-phone', '/danger/asbestos', { viewport: PHONE });
 await shoot('at-once-phone', '/trouble', {
   viewport: PHONE,
   act: async (page) => {
-    await page.getByRole('textbox', { name: 'What happened?' }).fill('red wine on the wool carpet, ten minutes ago');
+    await page
+      .getByRole('textbox', { name: 'What happened?' })
+      .fill('red wine on the wool carpet, ten minutes ago');
     await page.keyboard.press('Enter');
     await page.locator('[data-slate]').waitFor();
     await page.waitForTimeout(1500);
