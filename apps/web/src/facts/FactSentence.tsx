@@ -18,8 +18,8 @@ interface FactSentenceProps {
   readonly isFolded: boolean;
   /** What was typed stands above: on a phone the two lines are left out. */
   readonly isSaid?: boolean;
-  /** A blank to open, and when it was asked for. */
-  readonly opens?: { readonly id: BlankId; readonly at: number } | null;
+  /** A blank to open; a new object each time it is asked for. */
+  readonly opens?: { readonly id: BlankId } | null;
   readonly onChange: (draft: Draft) => void;
 }
 

@@ -42,7 +42,7 @@ describe('sentences of our own, written before the reader', () => {
     );
     expect(right).toBeGreaterThanOrEqual(0.85);
     expect(wrong).toBeLessThanOrEqual(0.03);
-    expect(invented).toBeLessThanOrEqual(5);
+    expect(invented).toBeLessThanOrEqual(2);
   });
 });
 

@@ -39,7 +39,12 @@ export function guessesOf(knowledge: Knowledge): {
   readonly guessAt: (number: number) => Guess;
 } {
   const pieces = knowledge.usualPieces.flatMap((usual) =>
-    usual.compositions.flatMap((make) => tagsFor(usual, make).map(({ says }) => ({ usual, make, says }))),
+    usual.compositions.flatMap((make) =>
+      // No tag lets foam be washed.
+      tagsFor(usual, make)
+        .filter(({ says }) => says === 'never' || !isKeptDry(make, knowledge))
+        .map(({ says }) => ({ usual, make, says })),
+    ),
   );
   const homes = households(knowledge);
   const radices = [pieces.length, knowledge.marks.length, 2, COLOURS.length, homes.length];
@@ -66,6 +71,13 @@ export function guessesOf(knowledge: Knowledge): {
 
 type Make = UsualPiece['compositions'][number];
 type Says = UsualPiece['tags'][number]['says'];
+
+/** A fibre in it must not be soaked: foam, latex. */
+const isKeptDry = ({ parts }: Make, { fibres }: Knowledge): boolean =>
+  parts.flat().some(({ fibreId }) => {
+    const wetting = fibres.find(({ id }) => id === fibreId)?.mostWetting ?? null;
+    return wetting !== null && wetting !== 'immersion';
+  });
 
 /** What tags say of such a piece when it is made so. */
 function tagsFor({ tags, tagsOfFibres }: UsualPiece, { parts }: Make): UsualPiece['tags'] {

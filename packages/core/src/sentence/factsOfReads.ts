@@ -35,7 +35,7 @@ export interface Understood {
   readonly due: string | null;
 }
 
-/** Minutes until it must be ready. A day is taken as the night before it: nothing is promised too late. */
+/** Minutes until it must be ready. A day is taken as the night before it. Common practice, no source. */
 const DUE_MIN: Readonly<Record<string, number>> = { hour: 60, today: 360, tomorrow: 960, days: 2880 };
 const TAG_TEXTS: Readonly<Record<string, string>> = {
   dryCleanOnly: 'dry clean only',

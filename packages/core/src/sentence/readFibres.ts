@@ -2,7 +2,7 @@ import type { ReadingRules } from '@feverfew/knowledge';
 import { toTenth } from '../quantity/rounding.js';
 import type { FibreShare } from '../textile/piece.js';
 import type { Span } from './findSpans.js';
-import { before, insideOf, isOf, ofKind, type Parsed, valueIn } from './phrase.js';
+import { insideOf, isOf, ofKind, type Parsed, valueIn } from './phrase.js';
 
 export interface FoundFibre {
   readonly span: Span;
@@ -16,7 +16,7 @@ export interface FoundFibre {
 /** Words that may stand between two fibres of one blend. */
 const BLEND_GAP = 2;
 
-/** The fibres of a sentence that are mentioned one cloth: the first that are together. */
+/** The fibres of a sentence, each once, in their order. */
 export function fibresIn(parsed: Parsed): readonly FoundFibre[] {
   const named = ofKind(parsed, 'item').flatMap((span) =>
     insideOf(parsed, span, 'fibre').filter((one) => !isHousehold(parsed, one)),
@@ -92,7 +92,7 @@ export function blendOf(found: readonly FoundFibre[]): readonly FoundFibre[] {
   return blend;
 }
 
-/** Shares of 100; those not given share what is left. Stretch fibres are a few percent. */
+/** Shares of 100; those not given share what is left. Stretch fibres are a few percent: common practice, no source. */
 export function sharesOf(
   blend: readonly FoundFibre[],
   usual: readonly FibreShare[],
@@ -132,11 +132,9 @@ export function isUnsure(parsed: Parsed, fibres: readonly FoundFibre[]): boolean
   const last = fibres.at(-1);
   if (!first || !last) return false;
   const isNear = (span: Span) => span.to <= first.span.from && first.span.from - span.to <= 1;
-  return (
-    parsed.spans.some(
-      (span) =>
-        isOf(span, 'cue', 'unsure') &&
-        (isNear(span) || (span.from >= last.span.to && span.from - last.span.to <= 1)),
-    ) || isOf(before(parsed, first.span, 1), 'cue', 'unsure')
+  return parsed.spans.some(
+    (span) =>
+      isOf(span, 'cue', 'unsure') &&
+      (isNear(span) || (span.from >= last.span.to && span.from - last.span.to <= 1)),
   );
 }

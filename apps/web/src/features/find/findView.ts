@@ -71,7 +71,7 @@ export function findEverything(
       isDanger: false,
     }));
   const dangers = findDangers(query, catalogue.dangers);
-  // What is no matter of cleaning is not given as a trouble.
+  // What is no matter of cleaning is not offered as a trouble.
   const isTold = dangers.every(({ isOnly }) => !isOnly);
   const told = isTold ? toldTrouble(query, catalogue, pieces, say) : null;
   const scored = [
@@ -150,7 +150,7 @@ const SLIP = 0.06;
 /** "Tea towel" is a piece, not tea on a towel. */
 const TWO_THINGS = 0.02;
 
-/** @returns null where neither a trouble nor a piece was read; a piece by itself is looked up rather than given */
+/** @returns null where neither a trouble nor a piece was read; a piece by itself is looked up */
 function toldTrouble(
   query: string,
   catalogue: Catalogue,

@@ -70,7 +70,7 @@ function TroubleDesk({ troubleId, kept, start }: TroubleDeskProps) {
   const run = useRun(runId).data;
   const gone = useDeleteTrouble();
   const told = isTold(draft);
-  const [opens, setOpens] = useState<{ readonly id: BlankId; readonly at: number } | null>(null);
+  const [opens, setOpens] = useState<{ readonly id: BlankId } | null>(null);
   const isAsking = troubleId === undefined && draft.facts.markIds.length > 0 && !(plan && isNoSoil(plan));
   const asked = useFirstQuestions(draft, isAsking, change);
   const hasNothingToAsk = asked.questions.length === 0 && !asked.isLoading;
@@ -105,7 +105,7 @@ function TroubleDesk({ troubleId, kept, start }: TroubleDeskProps) {
       catalogue={catalogue.data}
       pieces={list}
       onChange={change}
-      onBlank={(id) => setOpens({ id, at: nowMs })}
+      onBlank={(id) => setOpens({ id })}
     />
   );
   const sentence = (

@@ -101,7 +101,7 @@ export const SPOKEN_MARKS: Readonly<Record<string, string>> = {
     'hair color; hair colourant; hair tint; home hair dye; root touch up; semi permanent; purple shampoo; toner hair',
   hennaMark: 'mehendi; henna paste; henna cone',
   gelInk:
-    'ink pen; fountain pen ink; printer cartridge; ink cartridge; ink jet; calligraphy ink; indian ink; drawing ink; quill ink; stamp ink; ink pad; ink from the printer; squid ink; cartridge ink',
+    'ink pen; fountain pen ink; printer cartridge; ink cartridge; ink jet; calligraphy ink; indian ink; drawing ink; quill ink; stamp ink; ink pad; ink from the printer; cartridge ink',
   permanentMarker:
     'vivid marker; laundry marker; indelible pen; indelible marker; whiteboard; white board pen; dry erase; dry wipe marker; paint pen; perm marker; alcohol marker; cd marker',
   feltTip:
@@ -112,11 +112,11 @@ export const SPOKEN_MARKS: Readonly<Record<string, string>> = {
   oilPaintMark:
     'oil based paint; gloss; oil paints; spraypaint; solvent paint; car paint; radiator paint; artists oils',
   woodVarnish:
-    'wood stain; varnishing; decking stain; fence treatment; wood preservative; creosote; lacquer; timber stain; polyurethane varnish; yacht varnish',
+    'wood stain; varnishing; decking stain; fence treatment; wood preservative; lacquer; timber stain; polyurethane varnish; yacht varnish',
   shoePolish:
     'shoe cream; boot wax; saddle soap; leather polish; boot cream; parade gloss; black polish; shoe wax',
   motorOil:
-    'car oil; gearbox oil; hydraulic oil; sump oil; tractor oil; lawnmower oil; mower oil; brake fluid; engine grease; sewing machine oil; old oil; dirty oil; transmission fluid; power steering fluid; gear oil',
+    'car oil; gearbox oil; hydraulic oil; sump oil; tractor oil; lawnmower oil; mower oil; engine grease; sewing machine oil; old oil; dirty oil; transmission fluid; power steering fluid; gear oil',
   chainGrease:
     'bike oil; bike chain oil; chain lube; cycle grease; wheel grease; axle; bearing grease; bike chain grease; cycle oil; hinge grease; lift grease; door grease; grease from the door; chain; bike lube; black grease; chainsaw bar oil; chain saw oil; chainsaw oil; trolley grease; garage grease',
   tar: 'road tar; beach tar; tarmac; roofing tar; creosote tar; blacktop; roof sealant; oil from the beach; wet tarmac; tar spots',
@@ -130,10 +130,9 @@ export const SPOKEN_MARKS: Readonly<Record<string, string>> = {
   sap: 'sap; pine resin; christmas tree sap; pine tar; sap from tree; tree gum; rosin; fig sap; plant juice; dandelion; sap stain; pine gum; wattle sap',
   honey:
     'honeycomb; golden syrup; molasses; caramel sauce; corn syrup; gulab jamun; jaggery; baklava; toffee sauce; date syrup; sugar syrup; jalebi',
-  iodineMark:
-    'iodine antiseptic; povidone iodine; wound disinfectant; mercurochrome; gentian violet; iodine tincture',
+  iodineMark: 'iodine antiseptic; povidone iodine; wound disinfectant; iodine tincture',
   skinCream:
-    'face cream; eczema cream; nappy rash cream; diaper cream; diaper rash cream; zinc and castor oil; lotion; body butter; cold cream; barrier cream; vapour rub; vapor rub; chest rub; coconut oil lotion; skin cream; aftersun cream; muscle rub; baby lotion; body cream; petroleum; baby cream; bum cream; sudo cream; steroid cream; massage wax; hand lotion; deep heat rub; ear wax; earwax',
+    'face cream; eczema cream; nappy rash cream; diaper cream; diaper rash cream; zinc and castor oil; lotion; body butter; cold cream; barrier cream; vapour rub; vapor rub; chest rub; coconut oil lotion; skin cream; aftersun cream; muscle rub; baby lotion; body cream; petroleum; baby cream; bum cream; steroid cream; massage wax; hand lotion; ear wax; earwax',
   barbecueSmoke: 'smoke damage; house fire; greasy soot; fire damage; kitchen fire; bbq soot',
   teaOnIron: 'tea pot ring; rust and tea; black spots from tea',
   fish: 'salmon; mackerel; sardine; fish oil; seafood; anchovy; oyster; mussels; crab; fish juices; fish guts; squid; caviar; kipper; fish sauce smell',
@@ -153,7 +152,7 @@ export const SPOKEN_MARKS: Readonly<Record<string, string>> = {
   onionSmell:
     'onion; smells of garlic; smells of frying; smells of curry; fried food smell; fry up smell; chip shop smell; cooking smell; smells of cooking; smells of food; food smell',
   stickerResidue:
-    'stickers; sticky label; price label; name label glue; sticker glue; tape glue; duct tape; glue residue; plaster glue; gaffer tape; hem tape glue; velcro glue; double sided tape',
+    'stickers; sticky label; price label; name label glue; sticker glue; tape glue; duct tape; glue residue; plaster glue; gaffer tape; hem tape glue; double sided tape',
   waterMark:
     'brown ring; ring from a plant pot; vase leaked; plant pot leaked; water ring; water rings; water stains; water marks; water spots; rain marks; watermarks; water line; tidemark; rain spotted; tide marks; watermark; dried water; salt line; ring left by water; snow salt; salt marks; sweat salt line',
   deodorantStreak:
@@ -167,10 +166,10 @@ export const SPOKEN_MARKS: Readonly<Record<string, string>> = {
     'brake dust; plaster dust; sawdust; drywall dust; gritty; sand; cigarette ash; incense ash; dust marks; red dust; bulldust; dusty marks; flour',
   fluff:
     'tissues; tissue bits; bits of tissue; tissue everywhere; tissue through the wash; left a tissue; paper in the wash; linty; fluffy bits; cat hairs; dog hairs; hair all over; dog fur; cat fur; lint balls; animal hair; moulting; kitchen roll; nappy gel; burst nappy; nappy burst; burst diaper; disposable nappy; nappy beads',
-  slime: 'slimy toy; slyme; goo; homemade slime; silly putty; putty; toy goo; gloop; slime toy',
+  slime: 'slimy toy; slyme; goo; homemade slime; putty; toy goo; gloop; slime toy',
   playdough: 'play-dough; polymer clay; kids dough; kinetic sand; modeling clay; plasticene; moulding clay',
   toothpaste: 'tooth paste stains; toothpaste marks; toothpast; toothpastes; mouthwash',
-  correctionFluid: 'white out; liquid paper; whiteout; correcting fluid; correction tape',
+  correctionFluid: 'white out; whiteout; correcting fluid; correction tape',
   hotGlue: 'hot glue gun; glue from glue gun; melted glue',
   silicone: 'silicon sealant; bathroom sealant; silicon; mastic; silicone grease; decorators caulk',
   plaster:
@@ -180,14 +179,14 @@ export const SPOKEN_MARKS: Readonly<Record<string, string>> = {
   hairProduct:
     'hair spray; hair mousse; hair serum; pomade; hair cream; hair lacquer; hair product; leave in conditioner; dry shampoo; hair wax product; wax for hair',
   insectRepellent:
-    'mozzie spray; insect spray; midge spray; tick spray; repellent; mossie spray; citronella; mosquito repellent; mosquito coil; bug repellent; midge repellent',
+    'mozzie spray; midge spray; repellent; mossie spray; citronella; mosquito repellent; bug repellent; midge repellent',
   fuelSpill:
     'petrol; diesel; lighter fuel; lamp oil; two stroke; kerosene; gasoline; fuel; petrol spill; spilt fuel; lighter fluid spill; white gas; paraffin; diesel smell',
   vapeLiquid: 'vape juice; e cig liquid; vape oil; eliquid; vape leak; vape fluid; vaping liquid',
   softDrink:
     'soda pop; pop; fizzy pop; energy drinks; sports drinks; cordial drink; ginger beer; tonic; isotonic; sugary drink; kombucha; lemon and lime; fizzy; lime cordial; ginger ale; hydration drink; electrolyte drink; squash drink; orange fizzy',
   foodColouring:
-    'food coloring; food dye; icing; ice pole; ice lollies; icy pole; slushie; slushy; snow cone; lolly; iced lolly; ice block; food colour; jelly cubes; zooper; freezie; blue icing; coloured icing; cake icing; frosting; candyfloss; cotton candy; gulal; holi colour; holi colours; egg dye; sprinkles; popsicles; jello; jelly shots; colour powder',
+    'food coloring; food dye; icing; ice pole; ice lollies; icy pole; slushie; slushy; snow cone; lolly; iced lolly; ice block; food colour; jelly cubes; freezie; blue icing; coloured icing; cake icing; frosting; candyfloss; cotton candy; gulal; holi colour; holi colours; egg dye; sprinkles; popsicles; jello; jelly shots; colour powder',
   boiledSweet:
     'sweetie; lollies; lolly pop; gummy bear; gummy; jelly babies; toffees; fudge; marshmallow; lollipops; chewy sweets; candy cane; candies; liquorice; barley sugar; sugar',
   spirits:
@@ -304,7 +303,7 @@ export const SPOKEN_ITEMS: Readonly<Record<string, string>> = {
   faceCovering:
     'face mask; masks; fabric mask; niqab; reusable mask; cloth masks; face masks; balaclava; veil for face',
   babyClothes:
-    'baby grow; babygro; babygros; babygrows; baby suit; onesie; baby onesie; bibs; baby bodysuit; baby vests; romper suit; baby dress; baby sleepsuit; sleep suit; baby outfit; babies clothes; baby jumpsuit; dribble bib; wondersuit; newborn clothes; bodysuits; dungarees for baby; baby leggings; baby trousers; vest baby; baby body; bandana bib; baby bib; baby bibs; baby top; toddler dress; sleepsuits; baby sleepsuits; grow bag; baby growbag; growsuit; rompers; baby jumper; playsuit baby',
+    'baby grow; babygro; babygros; babygrows; baby suit; onesie; baby onesie; bibs; baby bodysuit; baby vests; romper suit; baby dress; baby sleepsuit; sleep suit; baby outfit; babies clothes; baby jumpsuit; dribble bib; newborn clothes; bodysuits; dungarees for baby; baby leggings; baby trousers; vest baby; baby body; bandana bib; baby bib; baby bibs; baby top; toddler dress; sleepsuits; baby sleepsuits; grow bag; baby growbag; growsuit; rompers; baby jumper; playsuit baby',
   childNightwear:
     'kids pyjamas; childrens pyjamas; kids pjs; childs nightie; kids onesie; kids dressing gown; childs pyjamas; pajamas; pyjama top; jammies; jim jams; pjama; pyjama bottoms; pj top; pjs bottoms; pajama top; kids pajamas; pyjama',
   protectiveWear:
@@ -399,7 +398,7 @@ export const SPOKEN_AGENTS: Readonly<Record<string, string>> = {
   water:
     'tap water; hot water; warm water; boiling water; cold tap; plain water; hot tap; ice water; kettle water; lukewarm water',
   dishDetergent:
-    'washing up liquid; washing-up; dishsoap; washup liquid; dishwash; washing up soap; dish liquid; dish washing liquid; wash up liquid; sunlight liquid; vim liquid; dish wash; dish detergent; dishwashing soap',
+    'washing up liquid; washing-up; dishsoap; washup liquid; dishwash; washing up soap; dish liquid; dish washing liquid; wash up liquid; dish wash; dish detergent; dishwashing soap',
   delicateDetergent:
     'wool detergent; woolwash; gentle detergent; silk wash; delicates wash; hand wash liquid; silk and wool wash; wool liquid; delicate wash; wool and silk detergent; eucalyptus wool mix; woolmix',
   liquidDetergent:
@@ -409,7 +408,7 @@ export const SPOKEN_AGENTS: Readonly<Record<string, string>> = {
   enzymePretreater:
     'stain removers; stain stick; stain spray remover; stain treater; stain bar; pretreat spray; stain remover spray; stain remover gel; stain pen; pre treat; pretreater; stain removal spray; prewash spray; stain remover powder',
   whiteSoap:
-    'bar soap; hand soap; soap bar; laundry soap; bath soap; household soap; bar of soap; laundry bar; savon; marseille soap; sunlight soap bar; soapy water; castile soap; marseilles soap; soap and water; green soap; toilet soap; solid soap',
+    'bar soap; hand soap; soap bar; laundry soap; bath soap; household soap; bar of soap; laundry bar; savon; marseille soap; soapy water; castile soap; marseilles soap; soap and water; green soap; toilet soap; solid soap',
   oxygenBleach:
     'oxy; oxi; oxy bleach; oxy powder; oxi bleach; oxygen powder; oxygen stain remover; oxygen whitener; oxy cleaner; laundry whitener; percarb; oxi whitener; oxy soak; oxygen soak; stain remover with oxygen; non chlorine bleach',
   peroxide:
@@ -438,7 +437,7 @@ export const SPOKEN_AGENTS: Readonly<Record<string, string>> = {
   tableSalt:
     'salts; salt water; salted water; saltwater; salty water; sea salt; cooking salt; salt paste; kosher salt; rock salt',
   powderWithBleach:
-    'washing powders; laundry powder; soap powder; bio washing powder; powder detergent; wash powder; surf powder; laundry detergent powder; soap powders; detergent powder; whites washing powder',
+    'washing powders; laundry powder; soap powder; bio washing powder; powder detergent; wash powder; laundry detergent powder; soap powders; detergent powder; whites washing powder',
   sodaWater: 'soda-water; fizzy water; seltzer; carbonated water; mineral water; sparkling mineral water',
   glycerine: 'glycerin; glycerol bp; glicerine',
   odourRemover:
@@ -465,7 +464,7 @@ export const SPOKEN_AGENTS: Readonly<Record<string, string>> = {
   teaTreeOil:
     'eucalyptus; tea-tree; eucalyptus oil; essential oils; clove oil; eucy oil; orange oil; lemon oil',
   laundryDisinfectant:
-    'laundry cleanser; disinfectant; antibacterial laundry; antiseptic liquid; laundry sanitiser; antibacterial cleaner; laundry sanitizer; dettol wash',
+    'laundry cleanser; disinfectant; antibacterial laundry; antiseptic liquid; laundry sanitiser; antibacterial cleaner; laundry sanitizer',
   brownVinegar:
     'apple vinegar; balsamic; wine vinegar; red wine vinegar; acv; brown malt vinegar; apple cider vin; rice vinegar',
   acidDescaler:

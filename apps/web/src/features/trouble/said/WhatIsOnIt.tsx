@@ -13,15 +13,15 @@ interface WhatIsOnItProps {
 }
 
 const MOST_NEAREST = 3;
-const UNKNOWN_STAIN = 'unknownStain';
 const QUESTION = 'What happened to it?';
 
 /** No trouble was understood: what comes nearest, and something else. */
 export function WhatIsOnIt({ catalogue, words, onMark, onElse }: WhatIsOnItProps) {
+  const { unknownMarkId } = catalogue.readingRules;
   const nearest = searchOver(catalogue.marks)
     .find(words)
     .map(({ record }) => record)
-    .filter(({ id }) => id !== UNKNOWN_STAIN)
+    .filter(({ id }) => id !== unknownMarkId)
     .slice(0, MOST_NEAREST);
   return (
     <Box role="group" aria-label={QUESTION} paddingBlock="12px" maxWidth="680px">
@@ -34,7 +34,7 @@ export function WhatIsOnIt({ catalogue, words, onMark, onElse }: WhatIsOnItProps
             {name}
           </ChipButton>
         ))}
-        <ChipButton size="touch" color="leaf" borderColor="leaf" onClick={() => onMark(UNKNOWN_STAIN)}>
+        <ChipButton size="touch" color="leaf" borderColor="leaf" onClick={() => onMark(unknownMarkId)}>
           a stain, I do not know of what
         </ChipButton>
         <ChipButton size="touch" color="soft" onClick={onElse}>
