@@ -1,6 +1,7 @@
 import { parentPort } from 'node:worker_threads';
 import { sweepAnswers } from '../packages/core/dist/proof/sweepAnswers.js';
 import { sweepOf } from '../packages/core/dist/proof/sweepCase.js';
+import { sweepGuesses } from '../packages/core/dist/proof/sweepGuesses.js';
 import { sweepMixes } from '../packages/core/dist/proof/sweepMixes.js';
 import { loadKnowledge } from '../packages/knowledge/dist/index.js';
 
@@ -17,9 +18,10 @@ const all = { ...withJar, allowChlorine: true, allowAmmonia: true, allowOxalic: 
 
 parentPort?.on('message', (job) => {
   const { kind, from, to } = job;
-  const result =
-    kind === 'answers'
-      ? sweepAnswers(sweep, from, to, knowledge)
-      : sweepMixes(from, to, (from / 5000) % 2 === 0 ? all : withJar, knowledge);
-  parentPort?.postMessage({ job, result });
+  const sweeps = {
+    answers: () => sweepAnswers(sweep, from, to, knowledge),
+    mixes: () => sweepMixes(from, to, (from / 5000) % 2 === 0 ? all : withJar, knowledge),
+    guesses: () => sweepGuesses(from, to, knowledge),
+  };
+  parentPort?.postMessage({ job, result: sweeps[kind]() });
 });

@@ -4,6 +4,7 @@ import { BackupWatch } from './backups/backupWatch.js';
 import { keepBackups } from './backups/keepBackups.js';
 import { backupLine, listBackups } from './backups/listBackups.js';
 import { engineFault } from './database/engineFault.js';
+import { startPrivate } from './database/keepPrivate.js';
 import { DevicesService } from './devices/devices.service.js';
 import { HouseholdFileService } from './householdFile/householdFile.service.js';
 import { listenOnFreePort } from './listenOnFreePort.js';
@@ -21,6 +22,7 @@ const { DATABASE_URL } = process.env;
 const STOP_MS = 8000;
 
 async function main(): Promise<void> {
+  startPrivate();
   const port = portOf('port');
   if (values.backups) return tellBackups();
   const given = values.restore ? readHouse(values.restore) : undefined;

@@ -1,8 +1,10 @@
 import {
   ASSUMABLE_FACTS,
   HEATS,
+  MOST_IN_HOUSE,
   MOST_MARKS,
   MOST_PIECES,
+  PEOPLE_FACTS,
   PLACES,
   REACHES,
   SIZE_WORDS,
@@ -72,6 +74,8 @@ export const TroubleFactsShape = z
       .max(MOST_PIECES, `At most ${MOST_PIECES} pieces in one plan.`)
       .optional(),
     place: z.enum(PLACES).optional(),
+    people: z.array(z.enum(PEOPLE_FACTS)).max(PEOPLE_FACTS.length).readonly().optional(),
+    inHouse: z.array(Id).max(MOST_IN_HOUSE).readonly().optional(),
     assumed: z
       .array(
         z.strictObject({

@@ -195,6 +195,7 @@ export {
   EMPTY_FACTS,
   EMPTY_PIECE,
   HEATS,
+  MOST_IN_HOUSE,
   MOST_MARKS,
   MOST_PIECES,
   REACHES,
@@ -234,7 +235,7 @@ export {
 export { durationWords } from './words/durationWords.js';
 export { effectRange, effectWords } from './words/effectWords.js';
 export { findingWords } from './words/findingWords.js';
-export { answerWords, banWords, firstHand, QUESTION_WORDS } from './words/firstWords.js';
+export { answerWords, banWords, firstHand, onlyIfWet, QUESTION_WORDS } from './words/firstWords.js';
 export { houseQuestionWords, PEOPLE_WORDS } from './words/houseWords.js';
 export type { Lexicon } from './words/lexicon.js';
 export * from './words/loadWords.js';

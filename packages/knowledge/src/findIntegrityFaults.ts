@@ -5,6 +5,7 @@ import type { Knowledge } from './knowledge.js';
 import { namingFaults } from './namingFaults.js';
 import { noteFaults } from './noteFaults.js';
 import { rateFaults } from './rateFaults.js';
+import { readingFaults } from './readingFaults.js';
 import { safetyFaults } from './safetyFaults.js';
 import { washingFaults } from './washingFaults.js';
 
@@ -105,6 +106,7 @@ export function findIntegrityFaults(knowledge: Knowledge): string[] {
     ...noteFaults(knowledge),
     ...safetyFaults(knowledge),
     ...dangerFaults(knowledge),
+    ...readingFaults(knowledge),
   ];
 }
 

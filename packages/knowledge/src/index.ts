@@ -3,7 +3,13 @@ export { courseNotes } from './courseNotes.js';
 export * from './data/careSigns.js';
 export { REPEAT_IF } from './data/courses/conditions.js';
 export * from './data/heatFigures.js';
-export { OPEN_FACT_KEYS, OPEN_FACTS, OPEN_PILE, type OpenFactKey } from './data/openFacts.js';
+export {
+  DEFAULT_FIBRE_SHARE,
+  OPEN_FACT_KEYS,
+  OPEN_FACTS,
+  OPEN_FIBRES,
+  type OpenFactKey,
+} from './data/openFacts.js';
 export * from './data/oxygenFigures.js';
 export * from './data/senseBands.js';
 export * from './data/senseWords.js';
@@ -14,6 +20,8 @@ export {
   FOR_A_CLEANER,
   HEAT_ALLOWED_NOTE,
   HIDDEN_TEST_FAILED_NOTE,
+  IF_STILL_WET,
+  ifStillWet,
   NAMES_A_TRADE,
   NO_HEAT_YET,
   NOT_FOR_A_CLEANER,

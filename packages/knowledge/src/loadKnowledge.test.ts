@@ -133,4 +133,18 @@ describe('an integrity fault', () => {
       ]),
     );
   });
+  it('is found when a rule of the reader of sentences names a record that does not exist', () => {
+    const faults = broken((k) => {
+      k.readingRules.vagueMarkIds.push('biro');
+      first(k.readingRules.kindRules).isThen = 'linedCurtains';
+      k.readingRules.unknownSmellId = 'smell';
+      first(k.typedWords.filter(({ kind }) => kind === 'fibre')).value = 'cotton+plastic';
+    });
+    expect(faults).toEqual([
+      'readingRules.unknownSmellId: no marks "smell"',
+      'readingRules.vagueMarkIds: no marks "biro"',
+      'readingRules.isThen: no items "linedCurtains"',
+      expect.stringMatching(/^typedWords\..*: no fibres "cotton\+plastic"$/),
+    ]);
+  });
 });

@@ -129,11 +129,26 @@ function putAside({ root, db }: Places, at: Date): void {
   for (const name of older) rmSync(join(root, name), { recursive: true, force: true });
 }
 
-/** What plans of this house are sealed with in its files: made once, and never in a file itself. 32 bytes. */
+/** 32 bytes, in hex. */
+const SEAL_KEY_TEXT = /^[0-9a-f]{64}$/i;
+
+/**
+ * @param place where the text of the key was found, for people
+ * @throws DomainError badSealKey where it is no key: an empty one would let anyone forge a seal
+ */
+export function keyOfText(text: string, place: string): Buffer {
+  if (!SEAL_KEY_TEXT.test(text)) throw new DomainError('badSealKey', { place });
+  return Buffer.from(text, 'hex');
+}
+
+/**
+ * What plans of this house are sealed with in its files: made once, and never in a file itself. 32 bytes.
+ * @throws DomainError badSealKey
+ */
 export function sealKeyOf({ sealKey }: Places): Buffer {
   if (!existsSync(sealKey)) {
     writeFileSync(`${sealKey}.part`, randomBytes(32).toString('hex'), { mode: 0o600 });
     renameSync(`${sealKey}.part`, sealKey);
   }
-  return Buffer.from(readFileSync(sealKey, 'utf8').trim(), 'hex');
+  return keyOfText(readFileSync(sealKey, 'utf8').trim(), sealKey);
 }

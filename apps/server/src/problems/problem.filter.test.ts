@@ -33,6 +33,7 @@ const STARTING = [
   'demoNotWhole',
   'notWritable',
   'dataDamaged',
+  'badSealKey',
   'databaseAway',
   'databaseTooOld',
   'notEmbedded',

@@ -4,6 +4,7 @@ import { type ArgumentsHost, Catch, type ExceptionFilter, HttpException, Logger 
 import type { Request, Response } from 'express';
 import { type EngineFault, engineFault } from '../database/engineFault.js';
 import { InvalidInput } from './invalidInput.js';
+import { withoutHouseText } from './withoutHouseText.js';
 
 /** Stable code → HTTP status and words, for every code there is. */
 const PROBLEMS: Readonly<Record<DomainErrorCode, { readonly status: number; readonly title: string }>> = {
@@ -53,6 +54,7 @@ const PROBLEMS: Readonly<Record<DomainErrorCode, { readonly status: number; read
   databaseTooOld: { status: 500, title: 'The database is too old' },
   notEmbedded: { status: 500, title: 'Not with a database server' },
   dataDamaged: { status: 500, title: 'The data cannot be read' },
+  badSealKey: { status: 500, title: 'The seal of this house cannot be used' },
 };
 
 /** Told to whoever asked, each time: nothing for the log. */
@@ -119,7 +121,7 @@ export class ProblemFilter implements ExceptionFilter {
     const http = host.switchToHttp();
     const request = http.getRequest<Request>();
     const problem = { ...this.describe(error), instance: request.originalUrl };
-    if (problem.status >= 500 && !SAID_BEFORE.has(problem.status)) this.log.error(error);
+    if (problem.status >= 500 && !SAID_BEFORE.has(problem.status)) this.log.error(withoutHouseText(error));
     http
       .getResponse<Response>()
       .status(problem.status)

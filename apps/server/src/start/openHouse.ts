@@ -7,6 +7,7 @@ import { writeWhole } from '../backups/keepBackups.js';
 import { NO_OTHERS } from '../changes/newsLine.js';
 import { type AppOptions, createApp } from '../createApp.js';
 import { sealKeyOf } from '../database/dataDirectory.js';
+import { keepPrivate } from '../database/keepPrivate.js';
 import { type Database, openDatabase } from '../database/openDatabase.js';
 import { sharedSealKey } from '../database/secrets.repository.js';
 import { openServerDatabase } from '../database/serverDatabase.js';
@@ -45,6 +46,8 @@ export async function openEmbedded(given: GivenHouse | undefined): Promise<OpenH
     reset: values.reset || isWhole,
     fill: isWhole ? (db) => fill(db, given) : values.demo ? (db) => fill(db, null) : undefined,
   });
+  // Only now is it sure that the directory is a house's own.
+  keepPrivate(places.root);
   await clearLeftStagings(database.db);
   const app = await on(database.db);
   if (given && !isWhole) await restore(app, given);
@@ -55,6 +58,7 @@ export async function openEmbedded(given: GivenHouse | undefined): Promise<OpenH
 export async function openOnServer(url: string, given: GivenHouse | undefined): Promise<OpenHouse> {
   if (values.reset) throw new DomainError('notEmbedded', { option: 'reset' });
   mkdirSync(places.backups, { recursive: true });
+  for (const own of [places.backups, places.sealKey, places.network]) keepPrivate(own);
   const database = await openServerDatabase(url);
   const { db, news, isAlone } = database;
   if (isAlone) await clearLeftStagings(db);

@@ -2,6 +2,7 @@ import { DomainError } from '@feverfew/core';
 import { backupLine, newestGood } from '../backups/listBackups.js';
 import { placesOf } from '../database/dataDirectory.js';
 import { InvalidInput } from '../problems/invalidInput.js';
+import { withoutHouseText } from '../problems/withoutHouseText.js';
 
 /** Why the server did not start, in words, with what to do next. @param restored the file it was to begin with, if any */
 export function startFailure(error: unknown, restored: string | undefined): string {
@@ -24,6 +25,11 @@ export function startFailure(error: unknown, restored: string | undefined): stri
         return `${error.details.message} (${dataDir ?? 'the data directory'})`;
       case 'dataDamaged':
         return damaged(String(dataDir), String(error.details.cause));
+      case 'badSealKey':
+        return (
+          `${error.details.place} holds no key, so plans of this house could be forged. Nothing was changed. Put the ` +
+          `key back from a copy. Or move it away: a new key is made, and plans in earlier files are made again.`
+        );
       case 'databaseAway':
         return (
           `The database that DATABASE_URL names cannot be used: ${error.details.why}. Nothing was changed. ` +
@@ -47,7 +53,7 @@ export function startFailure(error: unknown, restored: string | undefined): stri
         : error.errors.map(({ path, message }) => `${path}: ${message}`)[0];
     return `Nothing was restored from ${restored}. ${what ?? ''}`;
   }
-  return `Feverfew could not start: ${error instanceof Error ? error.stack : String(error)}`;
+  return `Feverfew could not start: ${withoutHouseText(error)}`;
 }
 
 function damaged(dataDir: string, cause: string): string {

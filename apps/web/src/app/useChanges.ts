@@ -1,30 +1,9 @@
 import type { ChangeNews } from '@feverfew/contracts';
 import { type QueryClient, useQueryClient } from '@tanstack/react-query';
 import { useEffect } from 'react';
+import { CHANGING, STALE_AFTER } from '../queries/staleAfter';
 import { request } from './api';
 import { flushOutbox } from './outbox';
-
-/** What a device has fetched of each topic. */
-const STALE: Readonly<Record<ChangeNews['topic'], readonly string[]>> = {
-  run: ['wash', 'today', 'pieces', 'troubles', 'whatWorks', 'preview'],
-  book: ['wash', 'today', 'pieces', 'troubles', 'trials', 'whatWorks', 'preview'],
-  household: [
-    'wash',
-    'line',
-    'household',
-    'preview',
-    'mix',
-    'tableAnswer',
-    'savedMixes',
-    'today',
-    'whatWorks',
-  ],
-  devices: ['devices', 'me'],
-  wash: ['wash', 'line', 'today'],
-};
-
-/** Everything that any change makes stale. */
-const CHANGING = [...new Set([...Object.values(STALE).flat(), 'runs'])];
 
 /**
  * Fetches anew what has become stale. A page's first fetching is not broken off by that, and what it brings may be
@@ -55,7 +34,7 @@ export function useChanges(): void {
     let line: EventSource | null = null;
     const hear = (event: MessageEvent<string>) => {
       const { topic } = JSON.parse(event.data) as ChangeNews;
-      for (const key of STALE[topic]) outdate(client, [key]);
+      for (const key of STALE_AFTER[topic]) outdate(client, [key]);
       // A clash may begin or end on a run that did not itself change.
       if (topic === 'run') outdate(client, ['runs']);
     };

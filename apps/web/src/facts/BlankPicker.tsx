@@ -15,6 +15,7 @@ import { BlendPicker } from './pickers/BlendPicker';
 import { ColourPicker } from './pickers/ColourPicker';
 import { LeftPicker } from './pickers/LeftPicker';
 import { MarksPicker } from './pickers/MarksPicker';
+import { MentionedPicker } from './pickers/MentionedPicker';
 import { SizePicker } from './pickers/SizePicker';
 import { TagPicker } from './pickers/TagPicker';
 import { TriedPicker } from './pickers/TriedPicker';
@@ -143,6 +144,8 @@ export function BlankPicker({ id, draft, catalogue, pieces, error, onChange, onD
           onDone={onDone}
         />
       );
+    case 'mentioned':
+      return <MentionedPicker facts={facts} onChange={set} onDone={onDone} />;
   }
 }
 

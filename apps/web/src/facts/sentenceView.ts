@@ -1,4 +1,11 @@
-import type { Catalogue, Lexicon, SizeWord, TriedProduct, TroubleFacts } from '@feverfew/contracts';
+import type {
+  Catalogue,
+  Lexicon,
+  PeopleFact,
+  SizeWord,
+  TriedProduct,
+  TroubleFacts,
+} from '@feverfew/contracts';
 import type { Lexicon as SentenceLexicon } from '../app/useLexicon';
 import { labelText } from './labelText';
 
@@ -19,6 +26,7 @@ const BLANKS = [
   'heat',
   'tried',
   'left',
+  'mentioned',
 ] as const;
 export type BlankId = (typeof BLANKS)[number];
 
@@ -52,6 +60,7 @@ const NAMES: Readonly<Record<BlankId, string>> = {
   heat: 'Heat so far',
   tried: 'Tried so far',
   left: 'What is left',
+  mentioned: 'In this house',
 };
 
 /** Words and blanks of the sentence, in reading order. */
@@ -200,9 +209,26 @@ export function sentenceView(
     ...(whole || facts.goneComponentIds.length > 0
       ? [', ', blank('left', leftText(facts, say), true, 'goneComponentIds')]
       : []),
+    ...(hasMentioned(facts)
+      ? ['. In this house: ', blank('mentioned', mentionedText(facts, say), true, 'people', 'inHouse')]
+      : []),
     '.',
   ];
 }
+
+/** Who can be guarded, as a word in the sentence. */
+export const PEOPLE_NAMES: Readonly<Record<PeopleFact, string>> = {
+  asthma: 'asthma',
+  pregnancy: 'a pregnancy',
+  baby: 'a baby',
+  pets: 'an animal',
+};
+
+const hasMentioned = ({ people = [], inHouse = [] }: TroubleFacts): boolean =>
+  people.length + inHouse.length > 0;
+
+const mentionedText = ({ people = [], inHouse = [] }: TroubleFacts, say: Lexicon): string =>
+  [...people.map((who) => PEOPLE_NAMES[who]), ...inHouse.map(say.name)].join(', ');
 
 /** Whether a piece of this kind bears an upholsterer's code in place of a tag. */
 export const isCoded = (facts: TroubleFacts, catalogue: Pick<Catalogue, 'items'>): boolean =>

@@ -9,6 +9,7 @@ import type {
 import { useQuery } from '@tanstack/react-query';
 import { request } from '../app/api';
 import { useSaved } from './queryClient';
+import { CHANGING, PLANNED, STALE_AFTER } from './staleAfter';
 
 export const useHousehold = () =>
   useQuery({
@@ -16,20 +17,17 @@ export const useHousehold = () =>
     queryFn: ({ signal }) => request<HouseholdSettings>('GET', '/household', undefined, signal),
   });
 
-/** What a changed household changes. */
-const HANGS_ON_HOUSE = ['household', 'preview', 'mix', 'tableAnswer', 'savedMixes', 'today'] as const;
-
 export const useSaveHousehold = () =>
   useSaved(
     (settings: HouseholdSettings) => request<HouseholdSettings>('PUT', '/household', settings),
-    HANGS_ON_HOUSE,
+    STALE_AFTER.household,
   );
 
 /** What of the house this plan hangs on and nobody told; not asked at all of a house that told everything. */
 export function useHouseQuestion(facts: TroubleFacts, isAsking: boolean) {
   const told = useHousehold().data?.told ?? null;
   return useQuery({
-    queryKey: ['houseQuestion', told, facts] as const,
+    queryKey: [PLANNED, 'houseQuestion', told, facts] as const,
     queryFn: ({ signal }) => request<HouseQuestionView>('POST', '/plans/house-question', facts, signal),
     enabled: isAsking && told !== null,
     staleTime: 60_000,
@@ -40,25 +38,11 @@ export function useHouseQuestion(facts: TroubleFacts, isAsking: boolean) {
 export const useAnswerOfHouse = () =>
   useSaved(
     (answer: AnswerOfHouse) => request<HouseholdSettings>('POST', '/household/answer', answer),
-    HANGS_ON_HOUSE,
+    STALE_AFTER.household,
   );
 
 export const useImportHousehold = () =>
-  useSaved(
-    (file: unknown) => request<HouseholdRead>('PUT', '/household/file', file),
-    [
-      'household',
-      'preview',
-      'mix',
-      'tableAnswer',
-      'savedMixes',
-      'today',
-      'pieces',
-      'troubles',
-      'runs',
-      'whatWorks',
-    ],
-  );
+  useSaved((file: unknown) => request<HouseholdRead>('PUT', '/household/file', file), CHANGING);
 
 export const useReadLog = () =>
-  useSaved((csv: string) => request<LogRead>('POST', '/log', { csv }), ['pieces', 'whatWorks', 'preview']);
+  useSaved((csv: string) => request<LogRead>('POST', '/log', { csv }), ['pieces', 'whatWorks', PLANNED]);

@@ -8,11 +8,12 @@ import type {
 } from '@feverfew/contracts';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { request } from '../app/api';
+import { PLANNED } from './staleAfter';
 
 /** A plan for facts that are still being told; the last good one stays on screen while the next is on its way. */
 export const usePreview = (facts: TroubleFacts) =>
   useQuery({
-    queryKey: ['preview', facts],
+    queryKey: [PLANNED, 'preview', facts],
     queryFn: ({ signal }) => request<Plan>('POST', '/plans/preview', facts, signal),
     placeholderData: keepPreviousData,
     staleTime: 60_000,
@@ -22,11 +23,11 @@ export const usePreview = (facts: TroubleFacts) =>
 /** What holds while little is told, and what is worth asking; the last answer stays while the next is on its way. */
 export const useFirstThings = (facts: TroubleFacts, isAsking: boolean) =>
   useQuery({
-    queryKey: ['firstThings', facts.markIds.join(), facts] as const,
+    queryKey: [PLANNED, 'firstThings', facts.markIds.join(), facts] as const,
     queryFn: ({ signal }) => request<FirstThings>('POST', '/plans/first-things', facts, signal),
     enabled: isAsking,
     // What held for another trouble does not hold for this one.
-    placeholderData: (last, query) => (query?.queryKey[1] === facts.markIds.join() ? last : undefined),
+    placeholderData: (last, query) => (query?.queryKey[2] === facts.markIds.join() ? last : undefined),
     staleTime: 60_000,
     retry: false,
   });
@@ -34,7 +35,7 @@ export const useFirstThings = (facts: TroubleFacts, isAsking: boolean) =>
 /** What a step could be instead, before anything is begun; asked only while it is looked for. */
 export const usePlanOtherCourse = (facts: TroubleFacts, rungIndex: number) =>
   useQuery({
-    queryKey: ['otherCourse', rungIndex, facts],
+    queryKey: [PLANNED, 'otherCourse', rungIndex, facts],
     queryFn: ({ signal }) =>
       request<OtherCourseView>('POST', '/plans/other-course', { facts, rungIndex }, signal),
     staleTime: 60_000,
@@ -51,7 +52,7 @@ export const useKeptPlan = (planId: string) =>
 /** The same facts under every view of a dispute; asked only while the comparison is open. */
 export const useComparePositions = (facts: TroubleFacts, dispute: string) =>
   useQuery({
-    queryKey: ['compare', dispute, facts],
+    queryKey: [PLANNED, 'compare', dispute, facts],
     queryFn: ({ signal }) =>
       request<ComparedPosition[]>('POST', '/plans/compare', { facts, dispute }, signal),
     staleTime: 60_000,
@@ -60,7 +61,7 @@ export const useComparePositions = (facts: TroubleFacts, dispute: string) =>
 /** What would have to be otherwise for a method to be offered; asked on demand. */
 export const useWhatWouldChange = (facts: TroubleFacts, methodId: string) =>
   useQuery({
-    queryKey: ['whatWouldChange', methodId, facts],
+    queryKey: [PLANNED, 'whatWouldChange', methodId, facts],
     queryFn: ({ signal }) =>
       request<ChangeView[][]>('POST', '/plans/what-would-change', { facts, methodId }, signal),
     staleTime: 60_000,

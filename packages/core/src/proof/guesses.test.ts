@@ -2,21 +2,20 @@ import { describe, expect, it } from 'vitest';
 import { knowledge } from '../test/fixtures.js';
 import { followed, guessesOf, harmsOf, sweepGuesses } from './sweepGuesses.js';
 
+/** `npm run sweep-answers` takes 100 000. */
 const SAMPLE = 150;
-/** Most lasting harms in the sample: what is left today. It may only fall. */
-const MOST_HARMS = 1;
 
 describe('plans on what is usual', () => {
   it('are asked about before they harm a piece that is otherwise', () => {
-    const { taken, refused, harms, examples } = sweepGuesses(0, SAMPLE, knowledge);
-    const all = Object.values(harms).reduce((sum, count) => sum + count, 0);
+    const { taken, refused, dangers, examples } = sweepGuesses(0, SAMPLE, knowledge);
+    const all = Object.values(dangers).reduce((sum, count) => sum + count, 0);
     console.log(
       `${SAMPLE} guesses: ${taken} taken, ${refused} refused, ${all} harms`,
-      harms,
+      dangers,
       examples.join(' '),
     );
     expect(taken).toBeGreaterThan(SAMPLE / 2);
-    expect(all).toBeLessThanOrEqual(MOST_HARMS);
+    expect(all).toBe(0);
   });
   it('harm where the look is answered wrongly: the sweep sees it', () => {
     const { guessAt } = guessesOf(knowledge);
@@ -24,10 +23,11 @@ describe('plans on what is usual', () => {
     const silk = [{ fibreId: 'silk', sharePct: 100 }];
     const harmed = numbers.filter((number) => {
       const guessed = guessAt(number);
-      if (followed(guessed, knowledge).isRefused) return false;
+      const { plan, isRefused } = followed(guessed, knowledge);
+      if (isRefused) return false;
       const parts = guessed.truth.piece.parts.map((part) => ({ ...part, fibres: silk }));
       const truth = { ...guessed.truth, piece: { ...guessed.truth.piece, parts } };
-      return harmsOf(guessed, knowledge, truth).length > 0;
+      return harmsOf(guessed, plan, knowledge, truth).length > 0;
     });
     expect(harmed.length).toBeGreaterThan(10);
   });

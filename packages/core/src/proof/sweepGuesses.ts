@@ -2,7 +2,7 @@ import type { Knowledge, UsualPiece } from '@feverfew/knowledge';
 import { TAG_CHECK_ID, TRIANGLE_CHECK_ID, USUAL_CHECK_ID } from '../finding/usualCheckId.js';
 import { checkWork } from '../safety/checkPlan.js';
 import { readWork } from '../safety/readWork.js';
-import { factsAsTaken, RUINS } from '../safety/usualRules.js';
+import { factsAsTaken } from '../safety/usualRules.js';
 import type { Violation } from '../safety/violation.js';
 import { BLANK_LABEL, type CareLabel } from '../textile/careLabel.js';
 import type { Plan } from '../treatment/plan/plan.js';
@@ -18,8 +18,8 @@ export interface GuessSweep {
   readonly taken: number;
   /** … and whose look at the tag, answered truthfully, said that it is otherwise. */
   readonly refused: number;
-  /** What would ruin the true piece, by code. */
-  readonly harms: Readonly<Record<string, number>>;
+  /** What would ruin the true piece or harm people, by code. */
+  readonly dangers: Readonly<Record<string, number>>;
   readonly examples: readonly number[];
 }
 
@@ -164,52 +164,57 @@ function saysYes(plan: Plan, { washC, colour, unlessFibreIds }: Taken, { piece }
 }
 
 /** Bounds that are only wider than the true ones, and a press where a blot is asked for, ruin nothing by themselves. */
-const LASTING: ReadonlySet<Violation['code']> = new Set(
-  [...RUINS].filter((code) => code !== 'boundsExceeded' && code !== 'actionTooStrong'),
-);
+const HARMLESS: ReadonlySet<Violation['code']> = new Set(['boundsExceeded', 'actionTooStrong']);
 
 /**
- * What the plan a person ends up with would do to a piece for good.
+ * What the plan a person ends up with would do to a piece for good, or to people.
+ * @param plan the plan that was followed
  * @param on what the piece is; left out = as it was answered
  */
 export function harmsOf(
   guessed: Guess,
+  plan: Plan,
   knowledge: Knowledge,
   on: TroubleFacts = guessed.truth,
 ): readonly Violation[] {
-  const { plan } = followed(guessed, knowledge);
   const { label } = on.piece;
   const list = readWork(plan);
   const key = ({ code, where }: Violation) => `${code} ${where}`;
   const seenAnyway = new Set(checkWork(list, factsAsTaken(plan), guessed.household, knowledge).map(key));
   const passes = plan.rounds.flatMap((round) => round.passes);
-  /** The triangle is crossed out, and the step asks for it; or a hidden spot shows what the bleach does. */
+  const asksTriangle = (pass: (typeof passes)[number] | undefined) =>
+    label?.bleach === 'never' && (pass?.checks.some(({ id }) => id === TRIANGLE_CHECK_ID) ?? false);
+  /** Its step is left out, for the triangle is crossed; or bleach was asked about before, or tried on a hidden spot. */
   const isGuarded = ({ code, where }: Violation) => {
-    const pass = passes.find(({ id, methodId }) => where.startsWith(id) || where === methodId);
-    const asks = pass?.checks.some(({ id }) => id === TRIANGLE_CHECK_ID) && label?.bleach === 'never';
+    const at = passes.findIndex(({ id, methodId }) => where.startsWith(id) || where === methodId);
+    const pass = passes[at];
+    if (asksTriangle(pass)) return true;
     const isTested = pass?.actions.some(({ kind }) => kind === 'hiddenTest') ?? false;
-    return asks || (code === 'agentAgainstLabel' && isTested);
+    const wasAsked = passes.slice(0, Math.max(0, at)).some(asksTriangle);
+    return (
+      (code === 'agentAgainstLabel' && (isTested || wasAsked)) || (code === 'noteAgainstLimit' && wasAsked)
+    );
   };
   const truth = { ...plan.facts, piece: on.piece };
   return checkWork(list, truth, guessed.household, knowledge).filter(
-    (one) => LASTING.has(one.code) && !seenAnyway.has(key(one)) && !isGuarded(one),
+    (one) => !HARMLESS.has(one.code) && !seenAnyway.has(key(one)) && !isGuarded(one),
   );
 }
 
 /** @param from first number of a case; @param to the number after the last */
 export function sweepGuesses(from: number, to: number, knowledge: Knowledge): GuessSweep {
   const { guessAt } = guessesOf(knowledge);
-  const harms: Record<string, number> = {};
+  const dangers: Record<string, number> = {};
   const examples: number[] = [];
   let [taken, refused] = [0, 0];
   for (let number = from; number < to; number += 1) {
     const guessed = guessAt(number);
-    const { isTaken, isRefused } = followed(guessed, knowledge);
+    const { plan, isTaken, isRefused } = followed(guessed, knowledge);
     taken += isTaken ? 1 : 0;
     refused += isRefused ? 1 : 0;
-    const found = harmsOf(guessed, knowledge);
-    for (const { code } of found) harms[code] = (harms[code] ?? 0) + 1;
+    const found = harmsOf(guessed, plan, knowledge);
+    for (const { code } of found) dangers[code] = (dangers[code] ?? 0) + 1;
     if (found.length > 0 && examples.length < MOST_EXAMPLES) examples.push(number);
   }
-  return { guesses: to - from, taken, refused, harms, examples };
+  return { guesses: to - from, taken, refused, dangers, examples };
 }

@@ -40,6 +40,7 @@ export const DOMAIN_ERROR_CODES = [
   'diskFull',
   'notWritable',
   'dataDamaged',
+  'badSealKey',
   'databaseAway',
   'databaseTooOld',
   'notEmbedded',

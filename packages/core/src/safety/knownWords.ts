@@ -1,4 +1,11 @@
-import { type Caution, courseNotes, type Knowledge, type Note, STANDING_NOTES } from '@feverfew/knowledge';
+import {
+  type Caution,
+  courseNotes,
+  ifStillWet,
+  type Knowledge,
+  type Note,
+  STANDING_NOTES,
+} from '@feverfew/knowledge';
 
 /** Every line and caution the knowledge can say, by its text or id. */
 export interface Words {
@@ -25,7 +32,11 @@ export function wordsOf(knowledge: Knowledge): Words {
     ...Object.values(STANDING_NOTES),
     ...knowledge.cautions.flatMap(({ first }) => (first === null ? [] : [{ ...GUARD, text: first }])),
   ];
-  const noteByText = new Map(notes.map((note) => [note.text, note]));
+  const ifFresh = knowledge.courses.flatMap(({ atOnce }) => [...atOnce.garment, ...atOnce.surface]);
+  const noteByText = new Map([
+    ...notes.map((note) => [note.text, note] as const),
+    ...ifFresh.map((note) => [ifStillWet(note.text), note] as const),
+  ]);
   const cautionById = new Map(knowledge.cautions.map((caution) => [caution.id, caution]));
   const made: Words = {
     noteOf: (text) => noteByText.get(text),

@@ -43,8 +43,9 @@ export interface CaseRead {
   readonly cautionOf: (id: string) => Caution | undefined;
 }
 
-export function readCase(given: TroubleFacts, household: Household, knowledge: Knowledge): CaseRead {
+export function readCase(given: TroubleFacts, home: Household, knowledge: Knowledge): CaseRead {
   const index = indexKnowledge(knowledge);
+  const household = guarded(home, given);
   const facts = onWebbing(given, knowledge);
   const { piece } = facts;
   const fibres = fibresOf(facts, index.fibres);
@@ -102,6 +103,12 @@ export function readCase(given: TroubleFacts, household: Household, knowledge: K
     cautionOf,
   };
 }
+
+/** People and animals mentioned with the trouble are there, whatever the household says. */
+const guarded = (home: Household, { people = [] }: TroubleFacts): Household => ({
+  ...home,
+  ...Object.fromEntries(people.map((one) => [one, true])),
+});
 
 /** Straps are judged by themselves: the tag of the cover they are sewn to says nothing about them. */
 function onWebbing(facts: TroubleFacts, { parts }: Knowledge): TroubleFacts {

@@ -19,7 +19,7 @@ const LEAST_USUAL = 0.5;
 const LEAST_WHITE = 0.8;
 
 /** What ruins a piece for good. */
-export const RUINS: ReadonlySet<Violation['code']> = new Set([
+const RUINS: ReadonlySet<Violation['code']> = new Set([
   'agentOnForbiddenFibre',
   'agentAgainstLabel',
   'boundsExceeded',

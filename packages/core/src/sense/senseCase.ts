@@ -1,6 +1,6 @@
 import type { Agent, Fibre, Item, Knowledge, Method } from '@feverfew/knowledge';
 import { pieceAsTaken } from '../finding/pieceAsTaken.js';
-import { USUAL_CHECK_ID } from '../finding/usualCheckId.js';
+import { TAG_CHECK_ID, TRIANGLE_CHECK_ID, USUAL_CHECK_ID } from '../finding/usualCheckId.js';
 import type { Household } from '../household/household.js';
 import { indexKnowledge, type KnowledgeIndex } from '../lookup/knowledgeIndex.js';
 import type { Plan } from '../treatment/plan/plan.js';
@@ -85,8 +85,9 @@ export function readSenseCase(
 const asksForUsual = ({ text }: ShownLine, { rounds, findings }: Plan): boolean =>
   findings.some(({ code }) => code === 'usualTaken') &&
   rounds.some(({ passes }) =>
-    passes.some(({ checks }) => checks.some((one) => one.id === USUAL_CHECK_ID && text.includes(one.text))),
+    passes.some(({ checks }) => checks.some((one) => TAG_CHECKS.includes(one.id) && text.includes(one.text))),
   );
+const TAG_CHECKS: readonly string[] = [USUAL_CHECK_ID, TAG_CHECK_ID, TRIANGLE_CHECK_ID];
 
 function readStep(pass: RoundPass, round: number, index: KnowledgeIndex): SenseStep[] {
   const method = index.methods.get(pass.methodId);

@@ -1,4 +1,5 @@
 import type { ReadingRules } from '@feverfew/knowledge';
+import type { PeopleFact } from '../household/houseFacts.js';
 import { BLANK_LABEL, type CareLabel } from '../textile/careLabel.js';
 import { parseLabel } from '../textile/parseLabel.js';
 import type { FibreShare, PieceFacts, PiecePart } from '../textile/piece.js';
@@ -8,6 +9,7 @@ import type { SizeWord } from '../trouble/size.js';
 import {
   EMPTY_FACTS,
   EMPTY_PIECE,
+  MOST_IN_HOUSE,
   MOST_MARKS,
   type TriedProduct,
   type TroubleFacts,
@@ -33,6 +35,8 @@ export interface Understood {
   readonly tried: readonly TriedProduct[];
   readonly count: number | null;
   readonly due: string | null;
+  readonly people: readonly PeopleFact[];
+  readonly inHouse: readonly string[];
 }
 
 /** Minutes until it must be ready. A day is taken as the night before it. Common practice, no source. */
@@ -63,6 +67,8 @@ export function factsOfReads(read: Understood, catalogue: SentenceCatalogue): Tr
     size: (read.size ?? EMPTY_FACTS.size) as SizeWord,
     tried: read.tried,
     ...(read.place ? { place: read.place as Place } : {}),
+    ...(read.people.length > 0 ? { people: read.people } : {}),
+    ...(read.inHouse.length > 0 ? { inHouse: read.inHouse.slice(0, MOST_IN_HOUSE) } : {}),
     ...(read.count ? { pieces: read.count } : {}),
     ...(read.due ? { choices: { ...NO_CHOICES, readyInMin: DUE_MIN[read.due] ?? null } } : {}),
   };

@@ -8,14 +8,6 @@ export interface FoundCount {
   readonly to: number;
 }
 
-/** Words that are plural for one piece too, without their ending. */
-const PLURAL_NAMES = new Set(
-  (
-    'trouser pant jean short legging jogger overall dungaree chino slack strides breeche tight sock stocking glove mitten shoe ' +
-    'trainer sneaker boot slipper curtain drape blind sheet stair knicker boxer brief undy pyjama pajama pj trunk bather tog cord ' +
-    'net scrub bloomer denim thermal sweat tracky trackpant clothe strap brace'
-  ).split(' '),
-);
 /** Words between a number and what it counts: "six white linen napkins". */
 const MOST_BETWEEN = 3;
 const MOST_PIECES_TOLD = 50;
@@ -45,7 +37,7 @@ function countOf(parsed: Parsed, { span }: FoundItem): FoundCount | null {
       return { count, from: at, to: at + 1 };
   }
   const isPlural = tokens[span.to - 1]?.isPlural ?? false;
-  const isNamedSo = PLURAL_NAMES.has(tokens[span.to - 1]?.stem ?? '');
+  const isNamedSo = parsed.rules.pluralNames.includes(tokens[span.to - 1]?.stem ?? '');
   const told = severalIn(parsed, first, span.from);
   if (told && (isPlural || isNamedSo)) return told;
   return isPlural && !isNamedSo ? { count: 'several', from: span.to - 1, to: span.to } : null;

@@ -2,22 +2,17 @@ import type { Span } from './findSpans.js';
 import { isOf, ofKind, type Parsed, valueIn } from './phrase.js';
 import { isChildsAge } from './readRest.js';
 
-/** Who is in a name: "dog wee" tells of a dog. */
-const IN_NAMES: Readonly<Record<string, string>> = {
-  ...{ dog: 'pets', puppy: 'pets', cat: 'pets', kitten: 'pets', pup: 'pets', pet: 'pets' },
-  ...{ baby: 'baby', cot: 'baby', nappy: 'baby', crib: 'baby', newborn: 'baby', babygrow: 'baby' },
-};
-
 /** People and animals that are mentioned, each once. */
 export function peopleIn(
   parsed: Parsed,
 ): readonly { readonly span: Pick<Span, 'from' | 'to'>; readonly value: string }[] {
+  const { whoInNames } = parsed.rules;
   const told = ofKind(parsed, 'person')
     .filter((span) => !isOf(span, 'age') || isChildsAge(parsed, span))
     .map((span) => ({ span, value: valueIn(span, 'person') ?? '' }));
   const named = parsed.tokens.flatMap(({ stem }, at) => {
-    const value = IN_NAMES[stem];
-    return value ? [{ span: { from: at, to: at + 1 }, value }] : [];
+    const who = Object.keys(whoInNames).find((one) => whoInNames[one]?.includes(stem));
+    return who ? [{ span: { from: at, to: at + 1 }, value: who }] : [];
   });
   const all = [...told, ...named, ...ofSchool(parsed)];
   return all.filter(({ value }, at) => all.findIndex((one) => one.value === value) === at);

@@ -1,3 +1,4 @@
+import { PEOPLE_FACTS } from '../household/houseFacts.js';
 import type { TriedProduct, TroubleFacts } from '../trouble/troubleFacts.js';
 import { factsOfReads } from './factsOfReads.js';
 import { findSpans, type Span } from './findSpans.js';
@@ -75,6 +76,10 @@ function factsOf(parsed: Parsed, found: FoundFacts, catalogue: SentenceCatalogue
       tried: found.products.filter(({ role }) => role === 'tried').map((one) => triedOf(parsed, one)),
       count: typeof count?.count === 'number' ? count.count : null,
       due: of('due'),
+      people: PEOPLE_FACTS.filter((who) => found.people.some(({ value }) => value === who)),
+      inHouse: [
+        ...new Set(found.products.filter(({ role }) => role === 'inHouse').map(({ agentId }) => agentId)),
+      ],
     },
     catalogue,
   );

@@ -2,6 +2,7 @@ import { ASSUMED_SIZE, PROGRAMMES, SIZE_CM, UNKNOWN_FIBRE_ID } from '@feverfew/k
 import { type Finding, type FindingFacts, finding } from '../finding/finding.js';
 import { toPct } from '../quantity/rounding.js';
 import type { PieceFacts } from '../textile/piece.js';
+import type { UsualTaken } from '../trouble/assumeUsual.js';
 import { diagnosisOf, isAnswered } from '../trouble/diagnose.js';
 import { explosivesHere } from './case/explosivesHere.js';
 import { bearsDryHeat, bearsHotWash } from './case/heatHere.js';
@@ -90,13 +91,16 @@ function unknownFindings(context: PlanContext): Finding[] {
   return [
     ...(isWholeLoad(context) ? [finding('wholeLoad', {}, ['commonPractice'])] : []),
     ...(keepsOff ? [finding('keepOffAside', {}, ['commonPractice'])] : []),
-    ...(usual ? [finding('usualTaken', { ...usual }, ['commonPractice', 'memory'])] : []),
+    ...(usual ? [usualFinding(usual)] : []),
     ...(fibresUnknown ? [finding('fibresUnknown', {})] : []),
     ...(!piece.label && !item.surfaceOnly ? [finding('noLabelKnown', {})] : []),
     ...(item.coded && isUncoded(piece) ? waterTestFindings(piece) : []),
     ...open.map((markId) => finding('causeUnknown', { markId }, ['memory'])),
   ];
 }
+
+const usualFinding = ({ parts, fibres, washC, colour, unlessFibreIds }: UsualTaken): Finding =>
+  finding('usualTaken', { parts, fibres, washC, colour, unlessFibreIds }, ['commonPractice', 'memory']);
 
 const isUncoded = ({ code }: PieceFacts): boolean => code === null || code === 'unknown';
 

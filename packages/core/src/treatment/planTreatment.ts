@@ -40,7 +40,7 @@ export function planTreatment(
   if (!start.context) return { ...frame, ...nothingToTreat(start) };
   const context = onItsPlace(start.context) ?? start.context;
   const tested = afterWaterTest(start.context);
-  const laid = layOut(context, tested && (onItsPlace(tested) ?? tested));
+  const { usual: asked, ...laid } = layOut(context, tested && (onItsPlace(tested) ?? tested));
   const assessments = assessRelevant(context);
   const view = cupboardView(assessments);
   return {
@@ -48,7 +48,7 @@ export function planTreatment(
     envelope: context.envelope,
     ...laid,
     candidates: candidatesOf(laid, assessments, context),
-    findings: overallFindings(context, laid, view, assessments.some(isWaiting)),
+    findings: overallFindings({ ...context, usual: asked }, laid, view, assessments.some(isWaiting)),
     cupboard: view,
     schools: positionsAtWork(laid, assessments, context),
   };

@@ -1,8 +1,14 @@
-import { type Knowledge, UNKNOWN_FIBRE_ID, type UsualPiece, type UsualTag } from '@feverfew/knowledge';
+import {
+  HAND_WASH_MAX_C,
+  type Knowledge,
+  UNKNOWN_FIBRE_ID,
+  type UsualPiece,
+  type UsualTag,
+} from '@feverfew/knowledge';
 import { withTaken } from '../finding/pieceAsTaken.js';
 import { USUAL_CHECK_ID } from '../finding/usualCheckId.js';
 import { indexKnowledge, type KnowledgeIndex } from '../lookup/knowledgeIndex.js';
-import type { FibreShare, PiecePart } from '../textile/piece.js';
+import type { FibreShare, PieceFacts, PiecePart } from '../textile/piece.js';
 import { tenderFibres } from '../textile/tenderFibres.js';
 import type { TroubleFacts } from './troubleFacts.js';
 
@@ -18,6 +24,15 @@ export interface UsualTaken {
   readonly colour: 'white' | null;
   /** Fibres such a piece is made of more rarely, and that this plan may spoil. */
   readonly unlessFibreIds: readonly string[];
+  /** The parts as other ordinary makes of such a piece have them; what spoils one of them is asked about too. */
+  readonly rarerMakes: readonly (readonly PiecePart[])[];
+  /** Where no figure is taken for the tag: the gentlest washing that such tags ask for; null = a figure is taken. */
+  readonly gentlestWash: GentlestWash | null;
+}
+export interface GentlestWash {
+  /** °C */
+  readonly maxC: number;
+  readonly isByHand: boolean;
 }
 type WashC = 30 | 40 | 60;
 type Make = UsualPiece['compositions'][number];
@@ -60,6 +75,8 @@ export function usualTaken(
     washC,
     colour: isWhite ? 'white' : null,
     unlessFibreIds: make?.unlessFibreIds ?? [],
+    rarerMakes: make?.rarerMakes ?? [],
+    gentlestWash: piece.label === null && washC === null ? gentlestOf(tags ?? usual.tags) : null,
   };
 }
 
@@ -76,6 +93,8 @@ function usualMake(
   // A part that its kind does not have by itself (a trim, a print) is not guessed.
   const placeOf = ({ name }: PiecePart) => partNames.indexOf(name);
   if (parts.some((part) => isOpen(part) && placeOf(part) < 0)) return null;
+  const filledParts = (make: Make): PiecePart[] =>
+    parts.map((part) => (isOpen(part) ? { ...part, fibres: make.parts[placeOf(part)] ?? [] } : part));
   const filled = (make: Make) =>
     parts.flatMap((part) => (isOpen(part) ? (make.parts[placeOf(part)] ?? []) : []));
   const tenderIn = (make: Make) => tenderFibres(filled(make), index.fibres);
@@ -93,9 +112,7 @@ function usualMake(
   );
   if (!likeliest || shareOf(ordinary) <= USUAL_ABOVE * shareOf(may)) return null;
   return {
-    parts: parts.map((part) =>
-      isOpen(part) ? { ...part, fibres: likeliest.parts[placeOf(part)] ?? [] } : part,
-    ),
+    parts: filledParts(likeliest),
     fibres: filled(likeliest),
     unlessFibreIds: [
       ...new Set(
@@ -104,6 +121,7 @@ function usualMake(
           .flatMap((make) => [...tenderIn(make), ...keptDryIn(make)].map(({ id }) => id)),
       ),
     ],
+    rarerMakes: ordinary.filter((make) => make !== likeliest && make.share >= ASKED_FROM).map(filledParts),
   };
 }
 
@@ -128,10 +146,23 @@ function tagsOf(
   given: readonly FibreShare[],
   index: KnowledgeIndex,
 ): UsualPiece['tags'] | null {
-  const own = tagsOfFibres.find(({ fibreIds }) => given.some(({ fibreId }) => fibreIds.includes(fibreId)));
+  const own = ownTags(tagsOfFibres, given);
   const isKnown = tenderFibres(given, index.fibres).every(({ id }) => own?.fibreIds.includes(id));
   return isKnown ? (own?.tags ?? tags) : null;
 }
+
+const ownTags = (tagsOfFibres: UsualPiece['tagsOfFibres'], given: readonly FibreShare[]) =>
+  tagsOfFibres.find(({ fibreIds }) => given.some(({ fibreId }) => fibreIds.includes(fibreId)));
+
+/** What tags say of such a piece: those of a fibre that was given, where they are recorded. */
+export const tagsFor = (
+  { tags, tagsOfFibres }: UsualPiece,
+  parts: readonly PiecePart[],
+): UsualPiece['tags'] =>
+  ownTags(
+    tagsOfFibres,
+    parts.flatMap(({ fibres }) => fibres),
+  )?.tags ?? tags;
 
 /** The warmest machine wash that most of these tags allow. */
 function washOf(tags: UsualPiece['tags']): WashC | null {
@@ -140,7 +171,49 @@ function washOf(tags: UsualPiece['tags']): WashC | null {
   return WASHES.find((tempC) => allow(tempC) >= USUAL_ABOVE) ?? null;
 }
 
+/** What all of these tags allow that let it be washed at all. */
+function gentlestOf(tags: UsualPiece['tags']): GentlestWash | null {
+  const asked = tags.filter(({ says, share }) => share >= ASKED_FROM && (says === 'hand' || isMachine(says)));
+  if (asked.length === 0) return null;
+  return {
+    maxC: Math.min(...asked.map(({ says }) => (isMachine(says) ? says : HAND_WASH_MAX_C))),
+    isByHand: asked.some(({ says }) => says === 'hand'),
+  };
+}
+
 const isMachine = (says: UsualTag): says is 30 | 40 | 60 | 95 => typeof says === 'number';
+
+/** Some tags of such a piece bar washing, and this one was not given. */
+export function mayBarWashing(
+  { itemId, label, parts }: Pick<PieceFacts, 'itemId' | 'label' | 'parts'>,
+  index: KnowledgeIndex,
+): boolean {
+  const usual = index.usualOf.get(itemId ?? '');
+  if (!usual || label !== null) return false;
+  return tagsFor(usual, parts).some(({ says, share }) => says === 'never' && share >= ASKED_FROM);
+}
+
+/**
+ * Once a look has said that a piece is not as usual, an open part may be of any make, the rare ones too.
+ * @returns the piece with those fibres in its open parts; the same piece where the look said nothing
+ */
+export function withRareMakes(
+  { piece, seen }: Pick<TroubleFacts, 'piece' | 'seen'>,
+  index: KnowledgeIndex,
+): PieceFacts {
+  const item = index.items.get(piece.itemId ?? '');
+  const usual = item && index.usualOf.get(item.id);
+  if (!usual || seen?.[USUAL_CHECK_ID] !== false) return piece;
+  const makes = usual.compositions.filter(({ share }) => share >= ASKED_FROM);
+  const rareOf = ({ name }: PiecePart): FibreShare[] =>
+    makes.flatMap(({ parts }) => parts[item.partNames.indexOf(name)] ?? []);
+  const parts = piece.parts.length > 0 ? piece.parts : item.partNames.map((name) => ({ name, fibres: [] }));
+  const unknown = { fibreId: UNKNOWN_FIBRE_ID, sharePct: 100 };
+  return {
+    ...piece,
+    parts: parts.map((part) => (isOpen(part) ? { ...part, fibres: [unknown, ...rareOf(part)] } : part)),
+  };
+}
 
 /** The facts with what is not given taken as it usually is. */
 export function assumeUsual(facts: TroubleFacts, knowledge: Knowledge): TroubleFacts {

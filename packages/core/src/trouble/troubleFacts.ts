@@ -1,4 +1,5 @@
 import type { Age } from '@feverfew/knowledge';
+import type { Mentioned } from '../household/mentioned.js';
 import type { PieceFacts } from '../textile/piece.js';
 import type { AssumedFact } from './assumedFact.js';
 import type { Choices } from './choices.js';
@@ -41,7 +42,7 @@ export const REACHES = ['house', 'shop'] as const;
 export type Reach = (typeof REACHES)[number];
 
 /** One or several troubles on one piece, as far as they have been told. */
-export interface TroubleFacts {
+export interface TroubleFacts extends Mentioned {
   /** All troubles to be dealt with in one plan; empty while none is told. */
   readonly markIds: readonly string[];
   /** Components seen to be gone: the plan is for what is left. */
@@ -74,6 +75,8 @@ export interface TroubleFacts {
 
 /** Most marks one plan takes on. */
 export const MOST_MARKS = 6;
+/** Most products one sentence puts into the house. */
+export const MOST_IN_HOUSE = 20;
 /** Most pieces alike one plan is for. */
 export const MOST_PIECES = 50;
 

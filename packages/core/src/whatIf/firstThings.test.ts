@@ -1,8 +1,8 @@
-import { type Knowledge, OPEN_FACTS, OPEN_PILE } from '@feverfew/knowledge';
+import { type Knowledge, OPEN_FACTS, OPEN_FIBRES } from '@feverfew/knowledge';
 import { describe, expect, it } from 'vitest';
 import { household, knowledge, label, piece, trouble } from '../test/fixtures.js';
 import { EMPTY_FACTS, EMPTY_PIECE, type TroubleFacts } from '../trouble/troubleFacts.js';
-import { firstThings } from './firstThings.js';
+import { firstThings, firstThingsInSteps } from './firstThings.js';
 
 const only = (markId: string, itemId: string | null = null): TroubleFacts => ({
   ...EMPTY_FACTS,
@@ -67,11 +67,39 @@ describe('the questions', () => {
   it('go with the influence of their fact: with every piece alike, nobody is asked which one it is', () => {
     expect(ask(only('sootMark')).questions.map(({ fact }) => fact)).toContain('item');
     const shirt = knowledge.items.find(({ id }) => id === 'shirt') ?? expect.unreachable();
-    const alike = { ...knowledge, items: knowledge.items.map(({ id }) => ({ ...shirt, id })) };
+    const items = knowledge.items.map(({ id }) => ({ ...shirt, id }));
+    const alike = { ...knowledge, items, usualPieces: [] };
     expect(ask(only('sootMark'), alike).questions.map(({ fact }) => fact)).not.toContain('item');
   });
+  it('offer what is usual of such a piece, and what such tags say', () => {
+    const asked = (of: TroubleFacts, fact: string) =>
+      ask(of)
+        .questions.find((one) => one.fact === fact)
+        ?.answers.map(({ id }) => id);
+    expect(asked(only('coffee', 'jumper'), 'fibre')).toEqual(
+      expect.arrayContaining(['cotton', 'acrylic', 'wool']),
+    );
+    expect(asked(only('yellowed', 'pillow'), 'label')).toEqual(['wash40', 'wash60', 'doNotWash']);
+  });
+  it('never ask when it happened once that is known, nor of a smell that comes little by little', () => {
+    const facts = (of: TroubleFacts) => ask(of).questions.map(({ fact }) => fact);
+    const wine = only('redWine', 'mattress');
+    expect(facts(wine)).toContain('when');
+    expect(facts({ ...wine, age: 'hours' })).not.toContain('when');
+    expect(facts({ ...wine, wetness: 'dry' })).not.toContain('when');
+    for (const { id } of knowledge.marks.filter(({ kind }) => kind === 'odour'))
+      expect(facts(only(id, 'mattress'))).not.toContain('when');
+  });
+  it('take no more than 40 plans', () => {
+    for (const itemId of [null, 'shirt', 'mattress']) {
+      const steps = firstThingsInSteps(only('redWine', itemId), household, knowledge);
+      let plans = 1;
+      while (!steps.next().done) plans += 1;
+      expect(plans).toBeLessThanOrEqual(40);
+    }
+  });
   it('rest on shares that make a whole', () => {
-    for (const answers of [...Object.values(OPEN_FACTS), OPEN_PILE.fibre])
+    for (const answers of [...Object.values(OPEN_FACTS), ...OPEN_FIBRES.map(({ fibre }) => fibre)])
       expect(answers.reduce((sum, { share }) => sum + share, 0)).toBeCloseTo(1, 9);
   });
 });

@@ -1,29 +1,19 @@
-import { type Knowledge, OPEN_FACTS, OPEN_PILE, type OpenFactKey } from '@feverfew/knowledge';
-import { USUAL_CHECK_ID } from '../finding/usualCheckId.js';
+import type { Knowledge, OpenFactKey } from '@feverfew/knowledge';
 import type { Household } from '../household/household.js';
+import { indexKnowledge } from '../lookup/knowledgeIndex.js';
 import { atOnce, type InSteps } from '../quantity/inSteps.js';
-import { BLANK_LABEL } from '../textile/careLabel.js';
 import type { Plan } from '../treatment/plan/plan.js';
 import type { AtOnce } from '../treatment/plan/round.js';
 import { planTreatment } from '../treatment/planTreatment.js';
 import type { TroubleFacts } from '../trouble/troubleFacts.js';
+import { type OpenAnswer, openFacts, type Told } from './openFacts.js';
 
-/** What an answer tells. */
-export interface Told extends Partial<Pick<TroubleFacts, 'age' | 'wetness' | 'heat'>> {
-  readonly piece?: Partial<Pick<TroubleFacts['piece'], 'itemId' | 'parts' | 'colour' | 'label'>>;
-}
-
-/** An answer a person may give to a fact that is open, how often it is the one, and what it tells. */
-export interface OpenAnswer {
-  readonly id: string;
-  readonly share: number;
-  readonly told: Told;
-}
+export type { OpenAnswer };
 
 export interface Question {
   readonly fact: OpenFactKey;
   readonly answers: readonly OpenAnswer[];
-  /** Σ share × (2 where the first thing to do changes, 1 where only what is done in round one does). */
+  /** What an answer changes in the plan that is made without it, by how often it is given: Σ share × 0 to 2. */
   readonly gain: number;
 }
 
@@ -34,44 +24,63 @@ export interface FirstThings {
 }
 
 const MOST_QUESTIONS = 2;
-/** A question that changes less than this is not worth a tap. */
-const LEAST_GAIN = 0.2;
-/** From the trouble alone, before anything else is told; fewer than sixty plans, a step each. */
+/** A question that changes less than this is not worth a tap. A wrong guess of the first four may spoil the piece. */
+const LEAST_GAIN: Readonly<Record<OpenFactKey, number>> = {
+  item: 0.2,
+  fibre: 0.2,
+  label: 0.2,
+  colour: 0.2,
+  when: 0.34,
+  heat: 0.34,
+};
+/** Facts whose first acts are said with their condition ("If it is still wet"): an answer is worth what else changes. */
+const SAID_WITH_CONDITION: readonly OpenFactKey[] = ['when', 'heat'];
+
+/** From the trouble alone, before anything else is known; at most 27 plans, a step each. */
 export function* firstThingsInSteps(
   facts: TroubleFacts,
   household: Household,
   knowledge: Knowledge,
 ): InSteps<FirstThings> {
-  const open = openFacts(facts);
-  const likeliest = open.reduce((told, { answers }) => withTold(told, answers[0]?.told ?? {}), facts);
   const planOf = (told: TroubleFacts): Plan => planTreatment(told, household, knowledge);
-  const base = planOf(likeliest);
+  const index = indexKnowledge(knowledge);
+  const [item] = openFacts(facts, index).filter(({ fact }) => fact === 'item');
+  const placed = withTold(facts, item?.answers[0]?.told ?? {});
+  const open = [...(item ? [item] : []), ...openFacts(placed, index)];
+  const when = open.find(({ fact }) => fact === 'when');
+  // What is fresh is in a hurry, and what helps it does the old no harm.
+  const fresh = withTold(placed, when?.answers[0]?.told ?? {});
+  const [asTold, base] = [planOf(placed), planOf(fresh)];
+  yield;
   const asked: { fact: OpenFactKey; answers: (OpenAnswer & { plan: Plan })[] }[] = [];
   for (const { fact, answers } of open) {
     const planned: (OpenAnswer & { plan: Plan })[] = [];
-    for (const [at, answer] of answers.entries()) {
-      planned.push({ ...answer, plan: at === 0 ? base : planOf(withTold(likeliest, answer.told)) });
+    for (const answer of answers) {
+      planned.push({ ...answer, plan: planOf(withTold(fresh, answer.told)) });
       yield;
     }
     asked.push({ fact, answers: planned });
   }
-  // What is old is in no hurry, and what helps the fresh does it no harm: it holds nothing back.
   const variants = asked
-    .filter(({ fact }) => fact !== 'when' && fact !== 'heat')
+    .filter(({ fact }) => !SAID_WITH_CONDITION.includes(fact))
     .flatMap(({ answers }) => answers);
   // A danger goes by the facts as they are: old and perhaps dry is not the likeliest case, which is wet.
-  const item = open.find(({ fact }) => fact === 'item')?.answers[0]?.told ?? {};
-  const asTold = planOf(withTold(facts, item)).atOnce;
-  const isDangerous = asTold.actions.some(({ verbs }) => verbs.some((verb) => KEEPS_FROM_HARM.has(verb)));
+  const isDangerous = asTold.atOnce.actions.some(({ verbs }) =>
+    verbs.some((verb) => KEEPS_FROM_HARM.has(verb)),
+  );
   return {
-    atOnce: isDangerous ? asTold : commonTo([base, ...variants.map(({ plan }) => plan)]),
+    atOnce: isDangerous ? asTold.atOnce : commonTo([base, ...variants.map(({ plan }) => plan)]),
     questions: asked
       .map(({ fact, answers }) => ({
         fact,
         answers: answers.map(({ id, share, told }) => ({ id, share, told })),
-        gain: answers.reduce((sum, { share, plan }) => sum + share * changeOf(base, plan), 0),
+        gain: answers.reduce(
+          (sum, { share, plan }) =>
+            sum + share * (fact === 'when' ? inRoundOne(asTold, plan) : changeOf(base, plan)),
+          0,
+        ),
       }))
-      .filter(({ gain }) => gain >= LEAST_GAIN)
+      .filter(({ fact, gain }) => gain >= LEAST_GAIN[fact])
       // Without the piece there is no plan: where it matters at all, it is asked first.
       .sort((a, b) => Number(b.fact === 'item') - Number(a.fact === 'item') || b.gain - a.gain)
       .slice(0, MOST_QUESTIONS),
@@ -121,16 +130,36 @@ const firstOf = ({ atOnce, rounds }: Plan): string => {
   const verb = atOnce.actions.flatMap(({ verbs }) => verbs).find((one) => one !== 'protect');
   return verb ?? rounds[0]?.passes[0]?.methodId ?? 'nothing';
 };
-const methodsOf = ({ rounds }: Plan): string =>
-  (rounds[0]?.passes ?? []).map(({ methodId }) => methodId).join();
+/** Water that is colder or warmer by so much does something else, °C. */
+const OTHER_WATER_C = 10;
+const productsOf = ({ rounds }: Plan): string =>
+  [
+    ...new Set(
+      (rounds[0]?.passes ?? []).flatMap(({ actions }) =>
+        actions.flatMap(({ ingredients }) => ingredients.map(({ agentId }) => agentId)),
+      ),
+    ),
+  ]
+    .sort()
+    .join();
 
-function changeOf(base: Plan, other: Plan): number {
-  if (firstOf(base) !== firstOf(other)) return 2;
-  return methodsOf(base) === methodsOf(other) ? 0 : 1;
+/** 2 where the first thing to do changes, else what changes in round one. */
+const changeOf = (base: Plan, other: Plan): number =>
+  firstOf(base) === firstOf(other) ? inRoundOne(base, other) : 2;
+
+/** 1 where round one takes other products, a half where only its water is much colder or warmer. */
+function inRoundOne(base: Plan, other: Plan): number {
+  if (productsOf(base) !== productsOf(other)) return 1;
+  const [ofBase, ofOther] = [warmestOf(base), warmestOf(other)];
+  return Math.abs(ofBase - ofOther) >= OTHER_WATER_C ? 0.5 : 0;
 }
 
-const fibresOf = (itemId: string | null) =>
-  OPEN_PILE.itemIds.some((id) => id === itemId) ? OPEN_PILE.fibre : OPEN_FACTS.fibre;
+/** Warmest water of round one, °C. */
+const warmestOf = ({ rounds }: Plan): number =>
+  Math.max(
+    0,
+    ...(rounds[0]?.passes ?? []).flatMap(({ actions }) => actions.map(({ tempC }) => tempC?.target ?? 0)),
+  );
 
 /** The facts with what an answer tells. */
 const withTold = (facts: TroubleFacts, { piece, ...told }: Told): TroubleFacts => ({
@@ -138,48 +167,3 @@ const withTold = (facts: TroubleFacts, { piece, ...told }: Told): TroubleFacts =
   ...told,
   piece: { ...facts.piece, ...piece },
 });
-
-/** Facts nobody has told, each with its answers, likeliest first. */
-function openFacts({ piece, age, wetness, heat, seen }: TroubleFacts) {
-  // A tag that was read as usual answers both of its questions.
-  const isRead = seen?.[USUAL_CHECK_ID] === true;
-  const bare = piece.parts.length === 0 || piece.parts.every((part) => part.fibres.length === 0);
-  const answersTo = <A extends { readonly id: string; readonly share: number }>(
-    answers: readonly A[],
-    told: (answer: A) => Told,
-  ): OpenAnswer[] => answers.map((one) => ({ id: one.id, share: one.share, told: told(one) }));
-  const all: Readonly<Record<OpenFactKey, { isOpen: boolean; answers: readonly OpenAnswer[] }>> = {
-    item: {
-      isOpen: piece.itemId === null,
-      answers: answersTo(OPEN_FACTS.item, ({ itemId }) => ({ piece: { itemId } })),
-    },
-    fibre: {
-      isOpen: bare && !isRead,
-      answers: answersTo<{ id: string; share: number; fibreId: string }>(
-        fibresOf(piece.itemId),
-        ({ fibreId }) => ({
-          piece: { parts: [{ name: 'whole piece', fibres: [{ fibreId, sharePct: 100 }] }] },
-        }),
-      ),
-    },
-    colour: {
-      isOpen: piece.colour === 'unknown',
-      answers: answersTo(OPEN_FACTS.colour, ({ colour }) => ({ piece: { colour } })),
-    },
-    when: {
-      isOpen: age === 'unknown' || wetness === 'unknown',
-      answers: answersTo(OPEN_FACTS.when, (one) => ({ age: one.age, wetness: one.wetness })),
-    },
-    label: {
-      isOpen: piece.label === null && !isRead,
-      answers: answersTo(OPEN_FACTS.label, ({ wash }) => ({ piece: { label: { ...BLANK_LABEL, wash } } })),
-    },
-    heat: {
-      isOpen: heat === 'unknown',
-      answers: answersTo(OPEN_FACTS.heat, (one) => ({ heat: one.heat })),
-    },
-  };
-  return (Object.keys(all) as OpenFactKey[]).flatMap((fact) =>
-    all[fact].isOpen ? [{ fact, answers: all[fact].answers }] : [],
-  );
-}

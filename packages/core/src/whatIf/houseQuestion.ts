@@ -10,6 +10,7 @@ import {
   type PeopleFact,
 } from '../household/houseFacts.js';
 import type { CupboardEntry, Household } from '../household/household.js';
+import { withMentioned } from '../household/mentioned.js';
 import { indexKnowledge } from '../lookup/knowledgeIndex.js';
 import type { Plan } from '../treatment/plan/plan.js';
 
@@ -41,14 +42,15 @@ export const isToldOfHouse = (
  */
 export function houseQuestion(
   plan: Plan,
-  household: Household,
+  house: Household,
   told: readonly string[],
   planFor: (household: Household) => Plan,
   knowledge: Knowledge,
 ): HouseQuestion | null {
+  const household = withMentioned(house, plan.facts, indexKnowledge(knowledge));
   const rounds = JSON.stringify(plan.rounds);
   const acts = JSON.stringify(plan.atOnce);
-  const untold = PEOPLE_FACTS.filter((one) => !told.includes(one));
+  const untold = PEOPLE_FACTS.filter((one) => !told.includes(one) && !household[one]);
   for (const fact of HOUSE_FACTS)
     for (const entry of fact === 'agent' ? wantedBottles(plan, household, knowledge) : [null]) {
       const people = fact === 'people' ? untold : [];

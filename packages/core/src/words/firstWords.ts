@@ -1,4 +1,4 @@
-import type { AtOnceVerb, OpenFactKey } from '@feverfew/knowledge';
+import { type AtOnceVerb, IF_STILL_WET, type OpenFactKey } from '@feverfew/knowledge';
 import type { AtOnce } from '../treatment/plan/round.js';
 
 /** The questions of the first seconds, in the words of somebody who stands beside it. */
@@ -24,17 +24,22 @@ const ANSWER_WORDS: Readonly<Record<string, string>> = {
   justNow: 'Just now, wet',
   today: 'Today, dry',
   earlier: 'Earlier',
+  wash30: 'Wash 30',
   wash40: 'Wash 40',
   wash60: 'Wash 60',
+  wash95: 'Wash 95',
   handWash: 'By hand',
   doNotWash: 'Do not wash',
   none: 'No',
   heated: 'Dryer or iron',
 };
 
-/** @param nameOf the catalogue's names, for the fibres */
+/**
+ * @param id of an answer; fibres of a blend are joined by a plus
+ * @param nameOf the catalogue's names, for the fibres
+ */
 export const answerWords = (id: string, nameOf: (id: string) => string): string => {
-  const words = ANSWER_WORDS[id] ?? nameOf(id);
+  const words = ANSWER_WORDS[id] ?? id.split('+').map(nameOf).join(' and ');
   return words.charAt(0).toUpperCase() + words.slice(1);
 };
 
@@ -48,6 +53,13 @@ export function banWords(line: string): string {
     ? ban.replace(/ before .*$| yet$/, '').replace(' and no ', ', no ')
     : ban;
   return short.charAt(0).toLowerCase() + short.slice(1);
+}
+
+/** A first act that is only for what is still wet, without its condition; null = it has none. */
+export function onlyIfWet(line: string): string | null {
+  if (!line.startsWith(IF_STILL_WET)) return null;
+  const rest = line.slice(IF_STILL_WET.length);
+  return rest.charAt(0).toUpperCase() + rest.slice(1);
 }
 
 /** What a hand does first, as a button names it; a verb that is not here is no first move of a hand. */

@@ -39,7 +39,7 @@ export const OPEN_FACTS = {
   ],
 } as const;
 /** Of a floor covering the pile is of other fibres; one in twelve takes no water. */
-export const OPEN_PILE = {
+const OPEN_PILE = {
   itemIds: ['carpet', 'rug', 'doormat'],
   fibre: [
     { id: 'polyamide', fibreId: 'polyamide', share: 0.42 },
@@ -48,5 +48,20 @@ export const OPEN_PILE = {
     { id: 'sisal', fibreId: 'sisal', share: 0.08 },
   ],
 } as const;
+/** How often a kind of piece is of the fibre it is made of by default, where no usual makes are recorded. From memory. */
+export const DEFAULT_FIBRE_SHARE = 0.6;
+/** Covers of seats; those of leather are a piece of their own. From memory. */
+const OPEN_SEAT = {
+  itemIds: ['armchair', 'windowSeat', 'diningChair', 'vehicleSeat', 'childSeat', 'pram', 'deckchair'],
+  fibre: [
+    { id: 'polyester', fibreId: 'polyester', share: 0.5 },
+    { id: 'cotton', fibreId: 'cotton', share: 0.2 },
+    { id: 'viscose', fibreId: 'viscose', share: 0.12 },
+    { id: 'linen', fibreId: 'linen', share: 0.1 },
+    { id: 'wool', fibreId: 'wool', share: 0.08 },
+  ],
+} as const;
+/** Kinds whose fibres are asked about with answers of their own. */
+export const OPEN_FIBRES = [OPEN_PILE, OPEN_SEAT] as const;
 export type OpenFactKey = keyof typeof OPEN_FACTS;
 export const OPEN_FACT_KEYS = Object.keys(OPEN_FACTS) as [OpenFactKey, ...OpenFactKey[]];

@@ -4,6 +4,11 @@ import { always } from './say.js';
 /** What sets a mark waits until the mark is seen gone. */
 export const NO_HEAT_YET = 'No dryer, no iron yet.';
 
+/** A first act that is only for what is fresh, said where it is not known whether it is. */
+export const ifStillWet = (text: string): string =>
+  `${IF_STILL_WET}${text.charAt(0).toLowerCase()}${text.slice(1)}`;
+export const IF_STILL_WET = 'If it is still wet: ';
+
 /** Lines that stand with an action whatever the method; the words of a method are its own notes. */
 export const STANDING_NOTES = {
   dryBetween: always('Let it dry before the next product.', { names: ['dryIn'] }),

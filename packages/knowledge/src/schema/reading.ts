@@ -73,6 +73,10 @@ export const ReadingRules = z.strictObject({
   ownSeatItemId: Id,
   /** Kinds that are mostly meant where only the cloth is named. */
   madeOf: z.array(z.strictObject({ fibreId: Id, itemIds: Ids.min(1) })),
+  /** Who is in a name, by the stems of its words: "dog wee" tells of pets. */
+  whoInNames: z.record(z.string(), z.array(z.string())),
+  /** Stems of words that are plural for one piece too: "trousers". */
+  pluralNames: z.array(z.string()),
   /** A piece of a load of washing of which none is named. */
   loadItemId: Id,
 });

@@ -1,8 +1,8 @@
 import type { Catalogue, PieceSummary } from '@feverfew/contracts';
 import { loadKnowledge } from '@feverfew/knowledge';
-import { describe, expect, it } from 'vitest';
+import { describe, expect, it, vi } from 'vitest';
 import { catalogueFor } from '../../test/catalogueFor';
-import { findEverything } from './findView';
+import { findEverything, warmSearch } from './findView';
 
 const catalogue: Catalogue = catalogueFor(loadKnowledge());
 const pieces = [
@@ -35,5 +35,28 @@ describe('words typed in one go', () => {
     const { told, answers } = find('climbing harness');
     expect(told).toBeNull();
     expect(answers[0]?.isDanger).toBe(true);
+  });
+});
+
+describe('a page that stays open', () => {
+  it('makes every index the first letter needs, one in each idle moment', () => {
+    const own = catalogueFor(loadKnowledge());
+    let idle = 0;
+    vi.stubGlobal('window', {
+      requestIdleCallback: (task: () => void) => {
+        idle += 1;
+        task();
+      },
+    });
+    warmSearch(own);
+    vi.unstubAllGlobals();
+    expect(idle).toBe(9);
+    const start = performance.now();
+    expect(findEverything('c', own, pieces, say).answers.length).toBeGreaterThan(0);
+    const warm = performance.now() - start;
+    const fresh = catalogueFor(loadKnowledge());
+    const cold = performance.now();
+    findEverything('c', fresh, pieces, say);
+    expect(warm).toBeLessThan((performance.now() - cold) / 2);
   });
 });

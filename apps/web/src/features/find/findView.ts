@@ -45,6 +45,32 @@ interface Scored {
   readonly score: number;
 }
 
+/** Makes the indexes that the first letter typed needs, one at a time, while the browser has nothing else to do. */
+export function warmSearch(catalogue: Catalogue): void {
+  const { marks, items, agents, fibres, methods, components, words } = catalogue;
+  const lists: readonly (readonly Named[])[] = [
+    marks,
+    items,
+    agents,
+    fibres,
+    PLACES,
+    methods,
+    components,
+    words,
+  ];
+  const tasks = [() => void readSentence('', catalogue), ...lists.map((list) => () => void searchOver(list))];
+  const next = () => {
+    tasks.shift()?.();
+    if (tasks.length > 0) whenIdle(next);
+  };
+  whenIdle(next);
+}
+
+const whenIdle = (task: () => void): void => {
+  if ('requestIdleCallback' in window) window.requestIdleCallback(task);
+  else setTimeout(task, 50);
+};
+
 /** Everything by any word, by one score: a whole name or alias first, whatever kind it is of. */
 export function findEverything(
   query: string,

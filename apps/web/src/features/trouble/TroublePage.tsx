@@ -76,9 +76,11 @@ function TroubleDesk({ troubleId, kept, start }: TroubleDeskProps) {
   const hasNothingToAsk = asked.questions.length === 0 && !asked.isLoading;
 
   const isPlanned = plan !== undefined && draft.facts.piece.itemId !== null && draft.facts.markIds.length > 0;
-  const isAskingHouse = isPlanned && hasNothingToAsk && runId === null && plan.rounds.length > 0;
-  const house = useHouseQuestion(plan?.facts ?? draft.facts, isAskingHouse).data?.question;
-  const isAskingWho = isAskingHouse && house?.fact === 'people';
+  const hangsOnHouse = isPlanned && runId === null && plan.rounds.length > 0;
+  const house = useHouseQuestion(plan?.facts ?? draft.facts, hangsOnHouse).data?.question;
+  // People come before everything else that is open.
+  const isAskingWho = hangsOnHouse && house?.fact === 'people';
+  const houseAsked = hasNothingToAsk || isAskingWho ? house : undefined;
 
   if (catalogue.isError) return <Failed error={catalogue.error} onRetry={() => void catalogue.refetch()} />;
   if (!catalogue.data) return <Loading what="the knowledge" />;
@@ -136,7 +138,9 @@ function TroubleDesk({ troubleId, kept, start }: TroubleDeskProps) {
           <Box paddingTop={{ base: '8px', md: '6px' }}>
             <PlanSlate plan={plan} first={asked.first} />
           </Box>
-          {asked.questions.length > 0 && <Questions questions={asked.questions} onAnswer={asked.answer} />}
+          {asked.questions.length > 0 && !isAskingWho && (
+            <Questions questions={asked.questions} onAnswer={asked.answer} />
+          )}
           {plan && plan.diagnoses.length > 0 && (
             <DiagnosisPanel
               diagnoses={plan.diagnoses}
@@ -155,7 +159,7 @@ function TroubleDesk({ troubleId, kept, start }: TroubleDeskProps) {
             {isPlanned && !isForNobody(plan) && <LimitsLine envelope={plan.envelope} />}
           </Box>
           {plan && kept && <PlanChanged kept={kept} plan={plan} />}
-          {isAskingHouse && plan && <HouseQuestionRow facts={plan.facts} question={house} />}
+          {hangsOnHouse && <HouseQuestionRow facts={plan.facts} question={houseAsked} />}
           {isPlanned && (
             <PlanView
               plan={plan}

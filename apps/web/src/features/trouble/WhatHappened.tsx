@@ -54,7 +54,7 @@ export function WhatHappened({
   const own = usePieces();
   const pieces = own.data ?? NO_PIECES;
   const navigate = useNavigate();
-  const find = useFind(words !== '');
+  const find = useFind(words !== '', catalogue);
   const found = useTold(useDeferredValue(words), catalogue, pieces, find);
   const now = useTold(words, catalogue, pieces, find);
   const id = useId();

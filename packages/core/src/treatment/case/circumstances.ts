@@ -31,6 +31,10 @@ export function wetnessOf({ wetness, age }: PlanContext['facts']): 'wet' | 'dry'
   return JUST_NOW.includes(age) ? 'wet' : 'dry';
 }
 
+/** Neither its age nor whether it is wet is known. */
+export const isFreshnessOpen = (facts: PlanContext['facts']): boolean =>
+  wetnessOf(facts) === 'unknown' && facts.age === 'unknown';
+
 type Known = readonly [context: PlanContext, before: DoneBefore];
 type Deciders = {
   readonly [Key in keyof Circumstances]-?: (

@@ -6,9 +6,10 @@ import { type Evidence, NO_EVIDENCE } from '../../evidence/evidence.js';
 import { withTagRead, withTaken } from '../../finding/pieceAsTaken.js';
 import { cupboardOf } from '../../household/bottleStrength.js';
 import type { Household } from '../../household/household.js';
+import { withMentioned } from '../../household/mentioned.js';
 import { NOTHING_BUSY, type Occupancy } from '../../household/occupancy.js';
 import { indexKnowledge, type KnowledgeIndex } from '../../lookup/knowledgeIndex.js';
-import type { UsualTaken } from '../../trouble/assumeUsual.js';
+import { type GentlestWash, type UsualTaken, withRareMakes } from '../../trouble/assumeUsual.js';
 import { NO_CHOICES } from '../../trouble/choices.js';
 import { diagnose, diagnosisOf } from '../../trouble/diagnose.js';
 import { followedPositions } from '../../trouble/followedPositions.js';
@@ -27,20 +28,28 @@ import { isVapour } from './vapourHere.js';
  */
 export function openCase(
   given: TroubleFacts,
-  household: Household,
+  home: Household,
   knowledge: Knowledge,
   evidence: Evidence = NO_EVIDENCE,
   occupancy: Occupancy = NOTHING_BUSY,
   usual: UsualTaken | null = null,
 ) {
   const index = indexKnowledge(knowledge);
+  const household = withMentioned(home, given, index);
   const piece = withTagRead(withTaken(given.piece, usual), given.seen);
   const facts = inOrder(onItsOwnPart({ ...given, piece }, index));
   const marks = workMarks(facts, knowledge);
   const told = toldMarks(facts, knowledge);
   const positions = followedPositions(facts, household, index);
-  const limits = gatherLimits(facts, { marks, told }, positions, index);
-  const envelope = drawEnvelope(usual?.washC == null ? limits : limits.map(asUsual));
+  const limits = gatherLimits(
+    { ...facts, piece: withRareMakes(facts, index) },
+    { marks, told },
+    positions,
+    index,
+  );
+  const envelope = drawEnvelope(
+    usual?.washC == null ? [...limits, ...untaggedLimits(usual?.gentlestWash ?? null)] : limits.map(asUsual),
+  );
   const residues = residuesOf(facts.tried, index);
   const item = facts.piece.itemId === null ? undefined : index.items.get(facts.piece.itemId);
   // Where all of it is gone the danger may not be: it is looked for in what was there.
@@ -77,6 +86,21 @@ export function openCase(
   };
   const isGone = marks.length === 0;
   return { context: isGone ? null : all, gone: isGone ? all : null, frame, item };
+}
+
+/** Where the tags of such pieces differ too much to take one, the gentlest of them counts. */
+function untaggedLimits(gentlest: GentlestWash | null): Limit[] {
+  if (!gentlest) return [];
+  const { maxC, isByHand } = gentlest;
+  const ground = {
+    owner: { kind: 'label', sign: 'usualWash', tempC: maxC },
+    protects: 'piece',
+    sourceIds: ['commonPractice', 'memory'],
+  } as const;
+  return [
+    { ...ground, quantity: 'tempC', maxC },
+    ...(isByHand ? [{ ...ground, quantity: 'programme', most: 'hand' } as const] : []),
+  ];
 }
 
 /** A limit of a tag that was not read is not the tag's. */

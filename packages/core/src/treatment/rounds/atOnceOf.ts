@@ -3,11 +3,12 @@ import {
   type Course,
   type Deed,
   HANDS_ON_MIN,
+  ifStillWet,
   NO_HEAT_YET,
   type Note,
   STANDING_NOTES,
 } from '@feverfew/knowledge';
-import { wetnessOf } from '../case/circumstances.js';
+import { isFreshnessOpen, wetnessOf } from '../case/circumstances.js';
 import type { PlanContext } from '../case/planContext.js';
 import { sayable } from '../case/sayable.js';
 import { holdsVapour } from '../case/vapourHere.js';
@@ -54,7 +55,7 @@ const driesFirst = ({ verbs }: { readonly verbs: readonly AtOnceVerb[] }): boole
 const takesUp = ({ barred, marks }: PlanContext): boolean =>
   !barred.has('blot') &&
   marks.some(
-    ({ kinds, components }) => kinds.has('mark') && components.some(({ component }) => !component.dustHarms),
+    ({ kinds, components }) => kinds.has('mark') && components.every(({ component }) => !component.dustHarms),
   );
 
 /**
@@ -62,14 +63,9 @@ const takesUp = ({ barred, marks }: PlanContext): boolean =>
  * @param done what the rounds do: no line forbids for good what comes later at another mark
  */
 export function atOnceOf(context: PlanContext, done: ReadonlySet<Deed>): AtOnce {
-  const { facts, marks, item, knowledge, rinsable, residues, barred } = context;
-  const raisesDust = context.household.asthma && hasDust(context);
-  const isFresh = wetnessOf(facts) === 'wet' || FRESH.includes(facts.age);
-  const isInTime = (verbs: readonly AtOnceVerb[]): boolean =>
-    isFresh || verbs.includes('chill') || !verbs.includes('coldFlush');
-  const courses = [...new Set(marks.flatMap((work) => courseFor(work, item.id, knowledge) ?? []))];
-  const say = <N extends Note>(lines: readonly N[], bars: ReadonlySet<Deed>): N[] =>
-    lines.filter((line) => sayable([line], context, { unwetted: true, bars }).length > 0);
+  const { facts, marks, item, rinsable, residues, barred } = context;
+  const courses = coursesHere(context);
+  const say = sayableIn(context);
   const danger = dangerFirst(context);
   const dangerActs = danger.acts
     .filter(({ note }) => say([note], barred).length > 0)
@@ -98,25 +94,13 @@ export function atOnceOf(context: PlanContext, done: ReadonlySet<Deed>): AtOnce 
     // A seat or a carpet goes into no dryer and under no iron.
     .filter(({ text }) => !(item.surfaceOnly && text === NO_HEAT_YET));
   const against = new Set([...barred, ...donts.flatMap(({ bars }) => bars)]);
-  const lines = (waits ? [] : courses)
-    .flatMap(({ atOnce }) => {
-      const garment = say(atOnce.garment, against);
-      const isOfUse = rinsable || (!item.surfaceOnly && garment.length > 0 && isDry(garment));
-      return isOfUse ? garment : say(atOnce.surface, against);
-    })
-    // What is rinsed out first is wet by then.
-    .filter(({ bars }) => residues.length === 0 || !bars.includes('water'))
-    .filter(
-      ({ asks, verbs }) =>
-        !vapour ||
-        (!asks.some((deed) => KEPT_FROM_VAPOUR.includes(deed)) &&
-          verbs.every((verb) => !WETS.includes(verb))),
-    )
-    .filter(({ verbs }) => isInTime(verbs) && !(raisesDust && verbs.some((verb) => RAISING.includes(verb))))
-    // The guards have said it.
-    .filter(({ verbs }) => guards.length === 0 || verbs.some((verb) => verb !== 'protect'))
-    // What has to dry before it is brushed off keeps the water for the rounds.
-    .filter(({ verbs }, _, all) => !verbs.includes('coldFlush') || !all.some(driesFirst));
+  const lines = waits ? [] : courseLines(context, against);
+  // Where it is not known whether it is wet, what helps the fresh is said with that condition.
+  const isOpen = !waits && isFreshnessOpen(facts) && marks.every(({ mark }) => !mark.damage);
+  const fresh = { ...facts, wetness: 'wet', age: 'minutes' } as const;
+  const ifWet = (isOpen ? courseLines({ ...context, facts: fresh }, against) : []).filter(
+    ({ text }) => !lines.some((line) => line.text === text),
+  );
   // What may not be touched while it is wet is left to set first.
   const untouched = barred.has('blot') && facts.wetness !== 'dry';
   const solids =
@@ -125,7 +109,7 @@ export function atOnceOf(context: PlanContext, done: ReadonlySet<Deed>): AtOnce 
     marks.some(({ causes }) => causes.some(({ mark }) => mark.hasSolids));
   const lifted =
     !waits && solids && !lines.some(({ verbs }) => verbs.includes('lift') || verbs.includes('shake'));
-  const actions = [
+  const sure = [
     ...dangerActs,
     ...guards.map((text) => ({ text, verbs: ['protect' as const] })),
     ...rinsedOut.map(({ text }) => ({ text, verbs: ['rinseOutProduct' as const] })),
@@ -140,14 +124,64 @@ export function atOnceOf(context: PlanContext, done: ReadonlySet<Deed>): AtOnce 
     ...(!waits && lines.length === 0 && facts.wetness === 'wet' && takesUp(context)
       ? say([STANDING_NOTES.blotFirst], against).map(({ text }) => ({ text, verbs: ['blot' as const] }))
       : []),
-  ].filter((one, at, all) => all.findIndex(({ text }) => text === one.text) === at);
+  ];
+  // One condition is enough: what follows it is for the same case.
+  const ifWetActs = ifWet.map(({ text, verbs }, at) => ({ text: at === 0 ? ifStillWet(text) : text, verbs }));
+  const actions = [...sure, ...ifWetActs].filter(
+    (one, at, all) => all.findIndex(({ text }) => text === one.text) === at,
+  );
   return {
     actions,
     donts: [...new Set(donts.map(({ text }) => text))],
     handsOnMin: actions.length * HANDS_ON_MIN.lift,
+    // What is done only if it is still wet is not counted on.
     gone: goneAtOnce(
-      actions.flatMap(({ verbs }): readonly AtOnceVerb[] => verbs),
+      sure.flatMap(({ verbs }): readonly AtOnceVerb[] => verbs),
       context,
     ),
   };
+}
+
+/** Courses of all troubles here, each once. */
+const coursesHere = ({ marks, item, knowledge }: PlanContext): Course[] => [
+  ...new Set(marks.flatMap((work) => courseFor(work, item.id, knowledge) ?? [])),
+];
+
+/** Those lines of a list that hold here and that nothing bars. */
+const sayableIn =
+  (context: PlanContext) =>
+  <N extends Note>(lines: readonly N[], bars: ReadonlySet<Deed>): N[] =>
+    lines.filter((line) => sayable([line], context, { unwetted: true, bars }).length > 0);
+
+/** What the courses have done at once, as far as it helps here. */
+function courseLines(context: PlanContext, against: ReadonlySet<Deed>): Course['atOnce']['garment'] {
+  const { facts, item, rinsable, residues } = context;
+  const say = sayableIn(context);
+  const raisesDust = context.household.asthma && hasDust(context);
+  const hasGuards = guardsFirst(context).length > 0;
+  const vapour = holdsVapour(context);
+  const isFresh = wetnessOf(facts) === 'wet' || FRESH.includes(facts.age);
+  const isInTime = (verbs: readonly AtOnceVerb[]): boolean =>
+    isFresh || verbs.includes('chill') || !verbs.includes('coldFlush');
+  return (
+    coursesHere(context)
+      .flatMap(({ atOnce }) => {
+        const garment = say(atOnce.garment, against);
+        const isOfUse = rinsable || (!item.surfaceOnly && garment.length > 0 && isDry(garment));
+        return isOfUse ? garment : say(atOnce.surface, against);
+      })
+      // What is rinsed out first is wet by then.
+      .filter(({ bars }) => residues.length === 0 || !bars.includes('water'))
+      .filter(
+        ({ asks, verbs }) =>
+          !vapour ||
+          (!asks.some((deed) => KEPT_FROM_VAPOUR.includes(deed)) &&
+            verbs.every((verb) => !WETS.includes(verb))),
+      )
+      .filter(({ verbs }) => isInTime(verbs) && !(raisesDust && verbs.some((verb) => RAISING.includes(verb))))
+      // The guards have said it.
+      .filter(({ verbs }) => !hasGuards || verbs.some((verb) => verb !== 'protect'))
+      // What has to dry before it is brushed off keeps the water for the rounds.
+      .filter(({ verbs }, _, all) => !verbs.includes('coldFlush') || !all.some(driesFirst))
+  );
 }

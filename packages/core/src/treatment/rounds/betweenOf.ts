@@ -33,7 +33,7 @@ export function betweenOf(placed: Placed, later: readonly Placed[], context: Pla
   const pair = pairWithLater(placed, later, context);
   if (pair && !hasRinse(way)) return { way: full, why: pair };
   const { pH } = window;
-  const briefly = pH !== null && (pH.low < envelope.pH.min || pH.high > envelope.pH.max);
+  const briefly = pH !== null && (pH.low < leastPH(context) || pH.high > envelope.pH.max);
   if (pH && briefly && !hasRinse(way))
     return { way: full, why: finding('rinsedForCloth', { low: pH.low, high: pH.high }) };
   // A drum rinses: no hand rinse before it but of what foams or of an acid.
@@ -44,6 +44,12 @@ export function betweenOf(placed: Placed, later: readonly Placed[], context: Pla
   return !washedOut && !plain && !hasRinse(way) && method.rinse !== 'none' && method.rinse !== 'vacuum'
     ? { way: full, why: null }
     : { way, why: null };
+}
+
+/** Most acid the cloth bears for long; of a piece that is taken as usual, its rarer makes count too. */
+function leastPH({ envelope, usual, index }: PlanContext): number {
+  const makes = usual?.rarerMakes.flat().flatMap(({ fibres }) => fibres) ?? [];
+  return Math.max(envelope.pH.min, ...makes.map(({ fibreId }) => index.fibres.get(fibreId)?.pH.min ?? 0));
 }
 
 const FOAMS: readonly RinseBetween[] = ['noFoam', 'airOut', 'vacuum'];

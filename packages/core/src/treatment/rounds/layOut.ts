@@ -1,10 +1,12 @@
 import { AT_ONCE_METHODS } from '@feverfew/knowledge';
-import { wetnessOf } from '../case/circumstances.js';
+import type { UsualTaken } from '../../trouble/assumeUsual.js';
+import { isFreshnessOpen, NOTHING_DONE, openConditions, wetnessOf } from '../case/circumstances.js';
 import { deedsDone } from '../case/deedsDone.js';
 import type { PlanContext } from '../case/planContext.js';
-import type { ArrangedRound } from '../course/arranged.js';
+import type { ArrangedRound, Placed } from '../course/arranged.js';
 import { arrangeRounds } from '../course/arrangeRounds.js';
 import { courseFor } from '../course/courseFor.js';
+import { isPlainWater } from '../course/strongest.js';
 import type { Pass } from '../plan/pass.js';
 import type { AtOnce, End, Keep, NotUsed, Round, VerdictLine } from '../plan/round.js';
 import { atOnceOf } from './atOnceOf.js';
@@ -12,6 +14,7 @@ import { dangerFirst } from './dangerFirst.js';
 import { keepOf } from './keepOf.js';
 import { roundOf } from './roundOf.js';
 import { rungsOf } from './rungsOf.js';
+import { spoiledFibres } from './spoiledFibres.js';
 import { verdictOf } from './verdictOf.js';
 
 /** A treatment as an experienced hand would lay it out: first what it is and what to do at once, then the rounds. */
@@ -26,10 +29,23 @@ export interface LaidOut {
   readonly ladder: readonly Pass[];
 }
 
+/** A treatment with what it takes as usual. */
+interface LaidOutAsUsual extends LaidOut {
+  /** What was taken as usual, with every fibre these rounds would spoil instead; null = nothing was taken. */
+  readonly usual: UsualTaken | null;
+}
+
 /** @param open the same case with the hidden water test passed, where only that would open the surface */
-export function layOut(told: PlanContext, open: PlanContext | null): LaidOut {
-  const context = coverOnly(told);
-  const { rounds: arranged, notUsed, ends, cloth } = arrangeRounds(context, open);
+export function layOut(told: PlanContext, open: PlanContext | null): LaidOutAsUsual {
+  const planned = coverOnly(told);
+  const { rounds: arranged, notUsed, ends, cloth } = arrangeRounds(planned, open);
+  const context = askingFor(
+    spoiledFibres(
+      arranged.flatMap(({ passes }) => passes),
+      planned,
+    ),
+    planned,
+  );
   const done = new Set(
     arranged.flatMap(({ passes }) =>
       passes.flatMap(({ eligible }) => [...deedsDone(eligible.appliedAgents, eligible.window.action)]),
@@ -62,25 +78,46 @@ export function layOut(told: PlanContext, open: PlanContext | null): LaidOut {
     ladder: said.flatMap((round, at) =>
       rungsOf(round, rounds[at]?.passes ?? [], at === 0 ? atOnce : null, context),
     ),
+    usual: context.usual,
   };
+}
+
+/** The same case, with these fibres too asked about before the first act. */
+function askingFor(fibreIds: readonly string[], context: PlanContext): PlanContext {
+  const { usual } = context;
+  if (!usual || fibreIds.length === 0) return context;
+  return { ...context, usual: { ...usual, unlessFibreIds: [...usual.unlessFibreIds, ...fibreIds] } };
 }
 
 /** What the first seconds do to something fresh is no step of the first round as well, unless it is all there is. */
 function withoutDone(
   rounds: readonly ArrangedRound[],
   { actions }: AtOnce,
-  { facts }: PlanContext,
+  context: PlanContext,
 ): readonly ArrangedRound[] {
-  if (wetnessOf(facts) !== 'wet') return rounds;
+  const isOpen = isFreshnessOpen(context.facts);
+  if (wetnessOf(context.facts) !== 'wet' && !isOpen) return rounds;
   const verbs = new Set(actions.flatMap((one) => one.verbs));
   const done = new Set(
     Object.entries(AT_ONCE_METHODS).flatMap(([verb, id]) => (verbs.has(verb) ? [id] : [])),
   );
   return rounds.map((round, at) => {
-    const passes = round.passes.filter(({ eligible }) => !done.has(eligible.method.id));
+    const passes = round.passes.filter(
+      (placed) =>
+        !done.has(placed.eligible.method.id) &&
+        // Where it is not known whether it is wet, the flush of the first seconds says so itself.
+        !(isOpen && verbs.has('coldFlush') && isFlushOfWet(placed, context)),
+    );
     return at === 0 && passes.length > 0 ? { ...round, passes } : round;
   });
 }
+
+/** Plain water, only for what is still wet. */
+const isFlushOfWet = ({ eligible, words }: Placed, context: PlanContext): boolean =>
+  isPlainWater(eligible) &&
+  openConditions(words?.when ?? 'always', context, NOTHING_DONE).some(({ anyOf }) =>
+    anyOf.some(({ wet }) => wet === true),
+  );
 
 /** What the first seconds rinse out is not asked for again by the first step that needs it out. */
 function withoutSaid(round: Round, { actions }: AtOnce): Round {

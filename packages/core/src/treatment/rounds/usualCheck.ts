@@ -1,6 +1,8 @@
 import type { MechanicalAction } from '@feverfew/knowledge';
 import { TAG_CHECK_ID, TRIANGLE_CHECK_ID, USUAL_CHECK_ID } from '../../finding/usualCheckId.js';
+import type { PieceFacts } from '../../textile/piece.js';
 import { tenderFibres } from '../../textile/tenderFibres.js';
+import { mayBarWashing } from '../../trouble/assumeUsual.js';
 import type { PlanContext } from '../case/planContext.js';
 import type { Placed } from '../course/arranged.js';
 import type { PassCheck } from '../plan/round.js';
@@ -28,7 +30,7 @@ export function usualCheck(
   const white = usual.colour ? 'it is white' : null;
   const none = make === null ? 'nothing in it is' : 'not';
   const not = unless.length > 0 ? `${none} ${listed(unless)}` : null;
-  const bleach = rest.some(isOxygenBath) ? ' and oxygen bleach' : '';
+  const bleach = rest.some(bleaches(facts.piece)) ? ' and oxygen bleach' : '';
   const tag = usual.washC === null ? null : `its tag allows ${usual.washC} °C${bleach}`;
   return [
     {
@@ -53,15 +55,16 @@ const TRIANGLE_CHECK: PassCheck = {
   when: 'beforeStep',
 };
 
-/** The first oxygen bath of a later round, on a tag that is taken as usual: its triangle has not been asked about. */
+/** The first oxygen bleach of a later round, on a tag that is taken as usual: its triangle has not been asked about. */
 export function triangleCheck(
   placed: Placed,
   before: readonly Placed[],
   { usual, facts }: PlanContext,
   round: number,
 ): PassCheck[] {
-  const isTaken = usual !== null && usual.washC !== null && facts.piece.label === null;
-  return round > 1 && isTaken && isOxygenBath(placed) && !before.some(isOxygenBath) ? [TRIANGLE_CHECK] : [];
+  const isTaken = usual !== null && usual.washC !== null;
+  const isBleach = bleaches(facts.piece);
+  return round > 1 && isTaken && isBleach(placed) && !before.some(isBleach) ? [TRIANGLE_CHECK] : [];
 }
 
 /**
@@ -84,8 +87,10 @@ export function tagCheck(
   const isTender = tenderFibres(fibres, index.fibres).length > 0;
   const isOpen = fibres.every(({ fibreId }) => index.fibres.get(fibreId)?.group === 'unknown');
   const isOtherwise = facts.seen?.[USUAL_CHECK_ID] === false;
+  // Of an ordinary piece no figure is taken where too many tags say otherwise, and some of them bar it.
+  const isBarredOften = usual !== null && mayBarWashing(facts.piece, index);
   const soaks = ({ eligible: { method } }: Placed) => method.wetting === 'immersion';
-  const isAsked = isTender || isOpen || isOtherwise;
+  const isAsked = isTender || isOpen || isOtherwise || isBarredOften;
   return round === 1 && rinsable && !isRead && !asksForTag && isAsked && soaks(placed) && !before.some(soaks)
     ? [TAG_CHECK]
     : [];
@@ -105,10 +110,17 @@ const isHarmless = ({ eligible: { method, appliedAgents, window } }: Placed): bo
   appliedAgents.length === 0 &&
   (window.tempC?.max ?? 0) <= ROOM_C;
 
-/** A crossed triangle on the tag bars it. */
-const isOxygenBath = ({ eligible: { method, appliedAgents } }: Placed): boolean =>
-  method.wetting === 'immersion' &&
-  appliedAgents.some(({ chemistries }) => chemistries.includes('percarbonate'));
+/** A crossed triangle on the tag bars it, and no hidden spot shows what it does: white is not tested. */
+const bleaches =
+  ({ colour }: PieceFacts) =>
+  ({ eligible: { method, appliedAgents }, extra }: Placed): boolean =>
+    // A line of the wash may put bleach into the drum.
+    extra.some(({ asks }) => asks.includes('bleach')) ||
+    appliedAgents.some(
+      ({ chemistries }) =>
+        (method.wetting === 'immersion' && chemistries.includes('percarbonate')) ||
+        (colour === 'white' && chemistries.includes('peroxide')),
+    );
 
 /** Not even the tenderest cloth is harmed by it. */
 const GENTLE: readonly MechanicalAction[] = ['none', 'blot'];

@@ -113,5 +113,14 @@ export const readingRules: ReadingRules = {
   unknownFibreId: 'unknownFibre',
   ownSeatItemId: 'vehicleSeat',
   madeOf: [{ fibreId: 'cashmere', itemIds: ['jumper', 'scarf'] }],
+  whoInNames: {
+    pets: ['dog', 'puppy', 'cat', 'kitten', 'pup', 'pet'],
+    baby: ['baby', 'cot', 'nappy', 'crib', 'newborn', 'babygrow'],
+  },
+  pluralNames: (
+    'trouser pant jean short legging jogger overall dungaree chino slack strides breeche tight sock stocking glove mitten ' +
+    'shoe trainer sneaker boot slipper curtain drape blind sheet stair knicker boxer brief undy pyjama pajama pj trunk ' +
+    'bather tog cord net scrub bloomer denim thermal sweat tracky trackpant clothe strap brace'
+  ).split(' '),
   loadItemId: 'tShirt',
 };

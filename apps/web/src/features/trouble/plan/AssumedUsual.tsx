@@ -17,7 +17,7 @@ interface AssumedUsualProps {
 
 const BY_HAND: CareLabel = { ...BLANK_LABEL, wash: { kind: 'hand' } };
 /** More fibres than these are found under the blank for fibres. */
-const MOST_FIBRES = 3;
+const MOST_FIBRES = 5;
 
 /** What a plan takes as usual where nothing was given, and one tap for each thing that is otherwise. */
 export function AssumedUsual({ plan: { facts, findings }, onFacts }: AssumedUsualProps) {

@@ -4,6 +4,7 @@ import {
   effectRange,
   firstHand,
   type Lexicon,
+  onlyIfWet,
   type Plan,
   recipeWords,
 } from '@feverfew/contracts';
@@ -73,7 +74,13 @@ function atOnceView(atOnce: AtOnce, isLoud: boolean, bans: readonly string[]): S
   const { actions, gone, handsOnMin } = atOnce;
   const at = actions.findIndex(({ verbs }) => firstHand({ actions: [{ text: '', verbs }] }) !== null);
   const main = actions[at] ?? { text: '', verbs: [] };
-  const [head, rest] = isLoud ? [upper(firstHand(atOnce) ?? ''), main.text] : firstSentence(main.text);
+  const hand = upper(firstHand(atOnce) ?? '');
+  const ifWet = onlyIfWet(main.text);
+  const [head, rest] = isLoud
+    ? [hand, main.text]
+    : ifWet
+      ? [`${hand}, if it is still wet`, ifWet]
+      : firstSentence(main.text);
   const guards = actions.slice(0, at).filter(isGuard);
   const others = actions.flatMap((act, index) => {
     if (index === at) return [rest];

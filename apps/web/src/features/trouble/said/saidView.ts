@@ -1,4 +1,11 @@
-import type { ReadFact, ReadKind, SentenceReading, TroubleFacts } from '@feverfew/contracts';
+import {
+  PEOPLE_FACTS,
+  type PeopleFact,
+  type ReadFact,
+  type ReadKind,
+  type SentenceReading,
+  type TroubleFacts,
+} from '@feverfew/contracts';
 import {
   AGE_WORDS,
   type BlankId,
@@ -36,6 +43,8 @@ const BLANK_OF: Readonly<Partial<Record<ReadKind, BlankId>>> = {
   code: 'code',
   tried: 'tried',
   condition: 'condition',
+  person: 'mentioned',
+  inHouse: 'mentioned',
 };
 
 const CAPTIONS: Readonly<Partial<Record<ReadKind, string>>> = {
@@ -75,7 +84,7 @@ export function saidView(
       text: said.slice(group.from, group.to),
       caption: [...new Set(group.reads.map((read) => captionOf(read, nameOf)))].join(', '),
       state: group.reads.every((read) => isHeld(read, facts)) ? 'held' : 'changed',
-      blank: group.reads.map(({ kind }) => BLANK_OF[kind]).find((blank) => blank !== undefined) ?? null,
+      blank: group.reads.map((read) => blankOf(read, facts)).find((blank) => blank !== undefined) ?? null,
     }),
   );
   const missed = unread.map(
@@ -91,6 +100,17 @@ export function saidView(
     said,
     [...told, ...missed].sort((a, b) => a.from - b.from),
   );
+}
+
+/** Who is not guarded by plans has no place; nor has what was taken out of the plan altogether. */
+function blankOf(
+  { kind, value }: ReadFact,
+  { people = [], inHouse = [] }: TroubleFacts,
+): BlankId | undefined {
+  const blank = BLANK_OF[kind];
+  if (blank !== 'mentioned') return blank;
+  const isKnown = kind === 'inHouse' || isGuardable(value);
+  return isKnown && people.length + inHouse.length > 0 ? blank : undefined;
 }
 
 interface Group {
@@ -148,11 +168,17 @@ const wordOf = (words: Readonly<Record<string, string>>, value: string): string 
 const isSaidIn = (name: string, text: string): boolean =>
   name.split(/ or |, /).some((one) => text.toLowerCase().includes(one.toLowerCase()));
 
+const isGuardable = (value: string): value is PeopleFact => PEOPLE_FACTS.some((one) => one === value);
+
 /** The fact still is as it was read; what has no place of its own in the facts always does. */
 function isHeld({ kind, value }: ReadFact, facts: TroubleFacts): boolean {
   const { piece } = facts;
   const fibreIds = piece.parts.flatMap((part) => part.fibres.map(({ fibreId }) => fibreId));
   switch (kind) {
+    case 'person':
+      return !isGuardable(value) || (facts.people ?? []).includes(value);
+    case 'inHouse':
+      return (facts.inHouse ?? []).includes(value);
     case 'mark':
       return facts.markIds.includes(value);
     case 'item':
