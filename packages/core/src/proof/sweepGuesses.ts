@@ -4,6 +4,7 @@ import { checkWork } from '../safety/checkPlan.js';
 import { readWork } from '../safety/readWork.js';
 import { factsAsTaken } from '../safety/usualRules.js';
 import type { Violation } from '../safety/violation.js';
+import type { WorkList } from '../safety/work.js';
 import { BLANK_LABEL, type CareLabel } from '../textile/careLabel.js';
 import type { Plan } from '../treatment/plan/plan.js';
 import { planTreatment } from '../treatment/planTreatment.js';
@@ -164,7 +165,9 @@ function saysYes(plan: Plan, { washC, colour, unlessFibreIds }: Taken, { piece }
 }
 
 /** Bounds that are only wider than the true ones, and a press where a blot is asked for, ruin nothing by themselves. */
-const HARMLESS: ReadonlySet<Violation['code']> = new Set(['boundsExceeded', 'actionTooStrong']);
+const isHarmless = ({ code, where }: Violation, { work }: WorkList): boolean =>
+  code === 'boundsExceeded' ||
+  (code === 'actionTooStrong' && work.some((one) => one.where === where && one.hand === 'press'));
 
 /**
  * What the plan a person ends up with would do to a piece for good, or to people.
@@ -197,7 +200,7 @@ export function harmsOf(
   };
   const truth = { ...plan.facts, piece: on.piece };
   return checkWork(list, truth, guessed.household, knowledge).filter(
-    (one) => !HARMLESS.has(one.code) && !seenAnyway.has(key(one)) && !isGuarded(one),
+    (one) => !isHarmless(one, list) && !seenAnyway.has(key(one)) && !isGuarded(one),
   );
 }
 

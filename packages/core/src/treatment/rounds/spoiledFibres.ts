@@ -1,3 +1,4 @@
+import type { MechanicalAction } from '@feverfew/knowledge';
 import { BLANK_LABEL } from '../../textile/careLabel.js';
 import type { PiecePart } from '../../textile/piece.js';
 import type { EligibleMethod } from '../assess/assessMethod.js';
@@ -61,12 +62,15 @@ function onMake(parts: readonly PiecePart[], context: PlanContext): PlanContext 
   return made && { ...made, rinsable };
 }
 
-/** It is ruled out there, or done warmer or stronger than the make bears. */
+const BRUSHES: ReadonlySet<MechanicalAction> = new Set(['softBrush', 'firmBrush']);
+
+/** It is ruled out there, done warmer or stronger than the make bears, or brushed where the make is only pressed. */
 function isTooMuchFor({ method, standIn, window }: EligibleMethod, rarer: PlanContext): boolean {
   const there = workWindow(method, standIn, rarer);
   return (
     window.tempC.target > there.tempC.max ||
     window.doseMost > there.doseMost ||
+    (BRUSHES.has(window.action) && !BRUSHES.has(there.action)) ||
     judgeMethod(method, there, rarer).length > 0
   );
 }
