@@ -77,7 +77,7 @@ function TroubleDesk({ troubleId, kept, start }: TroubleDeskProps) {
 
   const isPlanned = plan !== undefined && draft.facts.piece.itemId !== null && draft.facts.markIds.length > 0;
   const hangsOnHouse = isPlanned && runId === null && plan.rounds.length > 0;
-  const house = useHouseQuestion(plan?.facts ?? draft.facts, hangsOnHouse).data?.question;
+  const { question: house, isWaiting } = useHouseQuestion(plan?.facts ?? draft.facts, hangsOnHouse);
   // People come before everything else that is open.
   const isAskingWho = hangsOnHouse && house?.fact === 'people';
   const houseAsked = hasNothingToAsk || isAskingWho ? house : undefined;
@@ -180,7 +180,7 @@ function TroubleDesk({ troubleId, kept, start }: TroubleDeskProps) {
         <Foot
           plan={isPlanned ? plan : undefined}
           runId={runId}
-          blocked={preview.isError}
+          blocked={preview.isError || isWaiting}
           pending={action.isPending}
           error={broken ? messageOf(error) : null}
           onStart={() => action.start(0)}
