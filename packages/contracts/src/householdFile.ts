@@ -140,6 +140,8 @@ export const HouseholdRead = z
     runs: z.number().int(),
     mixes: z.number().int(),
     vessels: z.number().int(),
+    /** Plans that are not known to be this house's own: kept to be read, and made again before anything begins. */
+    plansToRead: z.number().int(),
   })
   .meta({ id: 'HouseholdRead' });
 export type HouseholdRead = z.infer<typeof HouseholdRead>;

@@ -18,7 +18,7 @@ import { CLOCK, type Clock } from '../database/database.module.js';
 import { PLAIN_HOUSEHOLD } from '../household/plainHousehold.js';
 import { MixesRepository } from '../mixes/mixes.repository.js';
 import { MixesService } from '../mixes/mixes.service.js';
-import { SEAL_KEY, sealPlan } from '../plans/sealPlan.js';
+import { digestOf, SEAL_KEY, sealOf } from '../plans/sealPlan.js';
 import { type GiveWay, turns } from '../turns/turns.js';
 import {
   cleanedPhotos,
@@ -61,7 +61,10 @@ const NOTHING = {
   heap: [],
 };
 
-type Sealed = HouseholdFile['plans'][number];
+type FileRow = WrittenRow['row'] & { readonly seal?: string | null };
+
+const withSeal = (row: string, seal: string | null): string =>
+  `${row.slice(0, -1)},"seal":${JSON.stringify(seal)}}`;
 
 /** The whole household as one file: out without loss, in all or nothing. */
 @Injectable()
@@ -100,19 +103,34 @@ export class HouseholdFileService {
     for (const family of INWARDS) {
       const rows: WrittenRow[] = [];
       for await (const row of this.repository.rows(family)) {
-        const kept = HouseholdFile.shape[family].element.parse(row) as WrittenRow['row'];
-        const text = JSON.stringify('seal' in kept ? { ...kept, seal: this.sealOf(kept as Sealed) } : kept);
-        rows.push({ row: { ...kept, plan: undefined, events: undefined }, text });
+        const { seal, ...kept } = HouseholdFile.shape[family].element.parse(row) as FileRow;
+        const text = JSON.stringify(kept);
+        const isSealed = family === 'plans' && seal === null;
+        rows.push({
+          row: { ...kept, plan: undefined, events: undefined },
+          text: seal === undefined || isSealed ? text : withSeal(text, seal || null),
+          ...(isSealed || family === 'troubles' || family === 'pieces' ? { digest: digestOf(kept) } : {}),
+        });
         await giveWay();
       }
       read[family] = rows;
     }
-    return withoutDangling(read as Record<Family, WrittenRow[]>);
+    const whole = withoutDangling(read as Record<Family, WrittenRow[]>);
+    return { ...whole, plans: this.sealed(whole) };
   }
 
-  /** Ours get a seal; what came in with one, or with none, goes out so again. */
-  private sealOf({ plan, seal }: Sealed): string | null {
-    return seal === null ? sealPlan(plan, this.sealKey) : seal || null;
+  /** Plans made here get their seal; what came in with one, or with none, goes out so again. */
+  private sealed({ plans, troubles, pieces }: Record<Family, WrittenRow[]>): WrittenRow[] {
+    const [troubleOf, pieceOf] = [troubles, pieces].map(
+      (rows) => new Map(rows.map((one) => [one.row.id, one])),
+    );
+    return plans.map((written) => {
+      const trouble = troubleOf?.get(written.row.troubleId);
+      const piece = pieceOf?.get(trouble?.row.pieceId ?? undefined);
+      if (!written.digest || !trouble?.digest || !piece?.digest) return written;
+      const whole = { plan: written.digest, trouble: trouble.digest, piece: piece.digest };
+      return { ...written, text: withSeal(written.text, sealOf(whole, this.sealKey)) };
+    });
   }
 
   /**
@@ -132,7 +150,6 @@ export class HouseholdFileService {
         : await this.readWhole(
             await parsedFile(upgraded(given, version), giveWay),
             await sealedPlans(given, isOwnBackup ? 'all' : this.sealKey, giveWay),
-            isOwnBackup,
             giveWay,
           );
     this.tellAll();
@@ -163,13 +180,19 @@ export class HouseholdFileService {
       mix,
     }));
     await this.savedMixes.replaceAll({ ...settings, household: home }, rows);
-    return { pieces: 0, troubles: 0, runs: 0, mixes: rows.length, vessels: home.vessels.length };
+    return {
+      pieces: 0,
+      troubles: 0,
+      runs: 0,
+      mixes: rows.length,
+      vessels: home.vessels.length,
+      plansToRead: 0,
+    };
   }
 
   private async readWhole(
     file: HouseholdFile,
     sealed: ReadonlySet<string>,
-    isOwnBackup: boolean,
     giveWay: GiveWay,
   ): Promise<HouseholdRead> {
     const home = (file.settings?.household as Household | undefined) ?? PLAIN_HOUSEHOLD.household;
@@ -179,7 +202,7 @@ export class HouseholdFileService {
     await requireSaneFigures(file, giveWay);
     const summaries = await replayAll(file, this.knowledge, giveWay);
     const own = await ownPlans({
-      ...{ file, summaries, sealed, isOwnBackup, home, giveWay },
+      ...{ file, summaries, sealed, home, giveWay },
       knowledge: this.knowledge,
     });
     await this.repository.replace(
@@ -192,6 +215,7 @@ export class HouseholdFileService {
       runs: file.runs.length,
       mixes: file.mixes.length,
       vessels: home.vessels.length,
+      plansToRead: file.plans.length - own.size,
     };
   }
 

@@ -1,7 +1,7 @@
-import { randomUUID } from 'node:crypto';
+import { createHmac, randomUUID } from 'node:crypto';
 import { HouseholdFile } from '@feverfew/contracts';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { type TestApp, testApp } from '../test/testApp.js';
+import { SEAL_KEY, type TestApp, testApp } from '../test/testApp.js';
 import { HouseholdFileService } from './householdFile.service.js';
 
 /** The demo house, and one that knows nothing of it. */
@@ -19,6 +19,8 @@ afterAll(async () => {
 });
 
 type File = HouseholdFile;
+/** Plans of a file that are tried. */
+const SOME = 6;
 const fresh = (): File => HouseholdFile.parse(JSON.parse(text));
 const read = (at: TestApp, file: File) => at.http.put('/api/household/file').send(file);
 const begin = (at: TestApp, planId: string) =>
@@ -35,6 +37,12 @@ const waiting = (file: File) => {
     file.plans.find(({ id, plan }) => !begun.has(id) && plan.ladder.length > 0) ?? expect.unreachable('one')
   );
 };
+
+/** As a seal of an earlier form wrote a plan. */
+const inOrder = (_name: string, value: unknown): unknown =>
+  value !== null && typeof value === 'object' && !Array.isArray(value)
+    ? Object.fromEntries(Object.entries(value).sort(([a], [b]) => (a < b ? -1 : 1)))
+    : value;
 
 const ofMohair = ({ parts }: { parts: readonly { fibres: unknown }[] }) => {
   for (const part of parts) Object.assign(part, { fibres: [{ fibreId: 'mohair', sharePct: 100 }] });
@@ -94,7 +102,7 @@ describe('a house reads its own file', () => {
     else {
       for (const { id } of underWay(file))
         expect((await home.http.get(`/api/runs/${id}`).expect(200)).body.danger).toBe('planNotOurs');
-      for (const { id } of file.plans) await begin(home, id).expect(409);
+      for (const { id } of file.plans.slice(0, SOME)) await begin(home, id).expect(409);
     }
     await read(home, fresh()).expect(200);
   });
@@ -111,7 +119,7 @@ describe('a house reads its own file', () => {
     [
       'other marks told',
       (file) => {
-        for (const { facts } of file.troubles) Object.assign(facts, { markIds: ['nailVarnish'] });
+        for (const { facts } of file.troubles) Object.assign(facts, { markIds: ['mud', 'nailVarnish'] });
       },
     ],
     [
@@ -127,13 +135,52 @@ describe('a house reads its own file', () => {
         for (const { facts } of file.pieces) ofMohair(facts);
       },
     ],
+    [
+      'the names of pieces exchanged',
+      ({ pieces }) => {
+        const names = pieces.map(({ facts }) => facts.name);
+        for (const [index, { facts }] of pieces.entries())
+          Object.assign(facts, { name: names[(index + 1) % names.length] });
+      },
+    ],
+    [
+      'every trouble on another piece',
+      ({ troubles, pieces }) => {
+        const ids = pieces.map(({ id }) => id);
+        for (const trouble of troubles)
+          trouble.pieceId = ids[(ids.indexOf(trouble.pieceId) + 1) % ids.length] ?? trouble.pieceId;
+      },
+    ],
+    [
+      'seals of an earlier form, over the plan alone',
+      ({ plans }) => {
+        for (const row of plans)
+          row.seal = createHmac('sha256', SEAL_KEY)
+            .update(JSON.stringify(row.plan, inOrder))
+            .digest('base64url');
+      },
+    ],
   ])('with every seal whole and %s: kept to be read, none begun, none gone on with', async (_what, spoil) => {
     const file = fresh();
     spoil(file);
-    await read(home, file).expect(200);
+    const { body } = await read(home, file).expect(200);
+    expect(body.plansToRead).toBe(file.plans.length);
     for (const { id } of underWay(file))
       expect((await home.http.get(`/api/runs/${id}`).expect(200)).body.danger).toBe('planNotOurs');
-    for (const { id } of file.plans) await begin(home, id).expect(409);
+    for (const { id } of file.plans.slice(0, SOME)) await begin(home, id).expect(409);
+    expect((await read(home, fresh()).expect(200)).body.plansToRead).toBe(0);
+  });
+
+  it('follows a plan whose trouble has changed since, as it stands in the house that wrote the file', async () => {
+    await read(home, fresh()).expect(200);
+    const { id, troubleId } = waiting(fresh());
+    const { body } = await home.http.get(`/api/troubles/${troubleId}`).expect(200);
+    const facts = { ...body.facts, heat: body.facts.heat === 'tumbled' ? 'none' : 'tumbled' };
+    await home.http.put(`/api/troubles/${troubleId}`).send({ facts, pieceId: body.pieceId }).expect(200);
+    const changed: File = JSON.parse((await home.http.get('/api/household/file').expect(200)).text);
+    expect(changed.troubles).not.toEqual(fresh().troubles);
+    expect((await read(home, changed).expect(200)).body.plansToRead).toBe(0);
+    await begin(home, id).expect(201);
     await read(home, fresh()).expect(200);
   });
 

@@ -13,6 +13,8 @@ export interface WrittenRow {
     readonly events?: unknown;
   };
   readonly text: string;
+  /** Of what is sealed: plans made here, with their troubles and pieces. */
+  readonly digest?: Buffer;
 }
 
 /** As they stand in the file. */

@@ -1,23 +1,42 @@
-import { createHmac, timingSafeEqual } from 'node:crypto';
+import { createHash, createHmac, timingSafeEqual } from 'node:crypto';
 
 export const SEAL_KEY = Symbol('sealKey');
 
+/** A plan and what it is for, each as its row stands in a household file. */
+export interface SealedWhole<Row = unknown> {
+  /** The row of the plan, without its seal. */
+  readonly plan: Row;
+  readonly trouble: Row;
+  readonly piece: Row;
+}
+
+/** What is sealed, and how: a seal of another form is none. */
+const FORM = 'plan, trouble, piece; 2';
+
 /**
- * What shows that a plan in a household file is one this house has made, to the last figure and word: its keyed hash
- * (HMAC-SHA-256). The key stays with the data and never goes into a file.
- * @param plan as it stands in the file, in any order of its keys
+ * The one form of a row in which it is sealed: its keys in the order of their letters, since a database gives them back
+ * in an order of its own.
+ * @returns SHA-256 of it, 32 bytes
+ */
+export const digestOf = (row: unknown): Buffer =>
+  createHash('sha256').update(JSON.stringify(row, inOrder)).digest();
+
+/**
+ * What shows that a plan in a household file was made by this house, for this trouble, on this piece, to the last figure
+ * and word: a keyed hash (HMAC-SHA-256). The key stays with the data and never goes into a file.
+ * @param whole digests of the three rows
  * @returns 43 characters, base64url
  */
-export const sealPlan = (plan: unknown, key: Buffer): string =>
-  createHmac('sha256', key).update(JSON.stringify(plan, inOrder)).digest('base64url');
+export const sealOf = ({ plan, trouble, piece }: SealedWhole<Buffer>, key: Buffer): string =>
+  createHmac('sha256', key).update(FORM).update(plan).update(trouble).update(piece).digest('base64url');
 
-export function isSealed(plan: unknown, seal: unknown, key: Buffer): boolean {
+export function isSealed({ plan, trouble, piece }: SealedWhole, seal: unknown, key: Buffer): boolean {
   if (typeof seal !== 'string') return false;
-  const [given, own] = [Buffer.from(seal), Buffer.from(sealPlan(plan, key))];
+  const digests = { plan: digestOf(plan), trouble: digestOf(trouble), piece: digestOf(piece) };
+  const [given, own] = [Buffer.from(seal), Buffer.from(sealOf(digests, key))];
   return given.length === own.length && timingSafeEqual(given, own);
 }
 
-/** Keys in the order of their letters: a database gives them back in one of its own. */
 const inOrder = (_name: string, value: unknown): unknown =>
   value !== null && typeof value === 'object' && !Array.isArray(value)
     ? Object.fromEntries(Object.entries(value).sort(([a], [b]) => (a < b ? -1 : 1)))

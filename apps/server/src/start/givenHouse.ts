@@ -38,5 +38,8 @@ export const isOfVersion1 = (file: unknown): boolean => (file as { version?: unk
 export async function restore(app: NestExpressApplication, { path, file }: GivenHouse): Promise<void> {
   const isOwnBackup = dirname(realpathSync(path)) === realpathSync(places.backups);
   const read = await app.get(HouseholdFileService, { strict: false }).read(file, { isOwnBackup });
-  console.log(`Restored from ${path}: ${read.pieces} pieces, ${read.troubles} troubles, ${read.runs} runs.`);
+  const toRead = read.plansToRead > 0 ? ` ${read.plansToRead} plans can be read only.` : '';
+  console.log(
+    `Restored from ${path}: ${read.pieces} pieces, ${read.troubles} troubles, ${read.runs} runs.${toRead}`,
+  );
 }

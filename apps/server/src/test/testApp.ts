@@ -17,7 +17,7 @@ export const POINT =
   '/8QAFAABAAAAAAAAAAAAAAAAAAAAA//EABQQAQAAAAAAAAAAAAAAAAAAAAD/2gAIAQEAAD8AR//Z';
 
 /** All test houses are one and the same house, unless told otherwise. */
-const SEAL_KEY = Buffer.alloc(32, 7);
+export const SEAL_KEY = Buffer.alloc(32, 7);
 
 export interface TestDatabase extends OpenDatabase {
   /** Where further servers reach it too; null for one in memory. */

@@ -49,7 +49,8 @@ export function HouseholdFilePanel({ onRead }: { onRead: () => void }) {
       {read.isSuccess && (
         <Box role="status" marginTop="8px">
           Read in: {read.data.pieces} pieces, {read.data.troubles} troubles, {read.data.runs} runs,{' '}
-          {read.data.vessels} vessels, {read.data.mixes} kept mixes.
+          {read.data.vessels} vessels, {read.data.mixes} kept mixes.{' '}
+          {read.data.plansToRead > 0 && toReadOnly(read.data.plansToRead)}
         </Box>
       )}
       {(fault ?? read.error) && (
@@ -94,6 +95,10 @@ export function HouseholdFilePanel({ onRead }: { onRead: () => void }) {
     </Box>
   );
 }
+
+const toReadOnly = (plans: number): string =>
+  `${plans === 1 ? 'One plan' : `${plans} plans`} from another house or an earlier version can be read only. ` +
+  'Open the trouble: it is planned again there.';
 
 /** Places at fault shown at most. */
 const PLACES = 3;
