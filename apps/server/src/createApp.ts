@@ -22,10 +22,8 @@ import { requireLetIn } from './devices/letIn.js';
 import type { DoorSettings } from './network/houseDoor.js';
 import { InvalidInput } from './problems/invalidInput.js';
 import { ProblemFilter } from './problems/problem.filter.js';
-import { jsonInTurns } from './requests/jsonInTurns.js';
 import { requireJson, requireOwnHost, requireOwnPage } from './requests/ownPages.js';
-import { requireSoundText } from './requests/soundText.js';
-import { tapUnderWay, turns } from './turns/turns.js';
+import { tapUnderWay } from './turns/turns.js';
 
 const { version: VERSION } = JSON.parse(
   readFileSync(new URL('../package.json', import.meta.url), 'utf8'),
@@ -72,7 +70,7 @@ export async function createApp({
       logger: quiet ? false : ['error', 'warn'],
       // A device holds its line of changes open as long as it is seen: closing does not wait for it.
       forceCloseConnections: true,
-      // Each path reads JSON of a size of its own, and nothing else.
+      // Each route reads JSON of a size of its own, after it is known who asks (`BodyGuard`).
       bodyParser: false,
       // What keeps it from starting is thrown, to be told in words by whoever starts it.
       abortOnError: false,
@@ -83,12 +81,7 @@ export async function createApp({
   app.use('/api', requireOwnPage, requireJson, neverKept, requireLetIn(app.get(DevicesService)));
   app.use(compression({ filter: mayBePressed, brotli: { params: { [constants.BROTLI_PARAM_QUALITY]: 9 } } }));
   app.setGlobalPrefix('api');
-  // A whole household with its pictures, and a log, are larger than anything else that is sent.
-  app.use('/api/devices/join', express.json({ limit: '2kb' }));
-  app.use(FILE, express.raw({ type: 'application/json', limit: '400mb' }), readInTurns);
-  app.use('/api/log', express.json({ limit: '6mb' }));
-  app.use('/api/runs', longWorkStandsBack, express.json({ limit: '600kb' }));
-  app.use('/api', express.json({ limit: '200kb' }), requireSoundText);
+  app.use('/api/runs', longWorkStandsBack);
   app.useGlobalPipes(
     new StandardSchemaValidationPipe({ exceptionFactory: (issues) => new InvalidInput(issues) }),
   );
@@ -106,22 +99,6 @@ export async function createApp({
 function longWorkStandsBack(_request: Request, response: Response, next: NextFunction): void {
   response.once('close', tapUnderWay());
   next();
-}
-
-const FILE = '/api/household/file';
-
-/** A household file, read row by row so that nobody's tap waits for it. */
-function readInTurns(request: Request, response: Response, next: NextFunction): void {
-  if (!Buffer.isBuffer(request.body)) next();
-  else
-    jsonInTurns(request.body, turns()).then(
-      (file) => {
-        request.body = file;
-        response.locals.isSound = true;
-        next();
-      },
-      (error: unknown) => next(error instanceof SyntaxError ? Object.assign(error, { status: 400 }) : error),
-    );
 }
 
 /** Hashed files for ever, index.html for every page address; unknown /api and /assets paths stay 404. */

@@ -20,16 +20,10 @@ export function setDeviceCookie(request: Request, response: Response, token: str
   });
 }
 
-/** Every token the request shows, the one for this kind of line first. */
-export function deviceTokens(request: Request): string[] {
-  const cookies = new Map(
-    (request.headers.cookie ?? '').split(/;\s*/).map((pair) => {
-      const at = pair.indexOf('=');
-      return [pair.slice(0, at), pair.slice(at + 1)];
-    }),
-  );
-  return [SAFE, PLAIN].flatMap((name) => {
-    const token = cookies.get(name);
-    return token && /^[\w-]{43}$/.test(token) ? [token] : [];
-  });
+/** What the request shows on this kind of line: what was seen on a plain one opens no safe one. */
+export function deviceToken(request: Request): string | null {
+  const name = `${request.secure ? SAFE : PLAIN}=`;
+  const pairs = (request.headers.cookie ?? '').split(/;\s*/);
+  const token = pairs.find((pair) => pair.startsWith(name))?.slice(name.length);
+  return token && /^[\w-]{43}$/.test(token) ? token : null;
 }

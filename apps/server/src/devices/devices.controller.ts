@@ -17,8 +17,9 @@ import { ApiCreatedResponse, ApiNoContentResponse, ApiOkResponse, ApiTags } from
 import type { Request, Response } from 'express';
 import { z } from 'zod';
 import { ID } from '../problems/idPipe.js';
+import { Takes } from '../requests/body.guard.js';
 import { THIS_COMPUTER, whoAsks } from '../requests/door.js';
-import { deviceTokens, setDeviceCookie } from './deviceCookie.js';
+import { deviceToken, setDeviceCookie } from './deviceCookie.js';
 import { DevicesService } from './devices.service.js';
 import { AskFor, ForAnybody } from './role.guard.js';
 import { TriesGuard } from './triesGuard.js';
@@ -39,11 +40,10 @@ export class DevicesController {
   @Get('me')
   @AskFor('look')
   @ApiOkResponse({ standardSchema: WhoAsks })
-  async me(@Req() request: Request, @Res({ passthrough: true }) response: Response): Promise<WhoAsks> {
+  me(@Req() request: Request, @Res({ passthrough: true }) response: Response): WhoAsks {
     const who = whoAsks(response) ?? THIS_COMPUTER;
-    for (const token of deviceTokens(request))
-      if (who.deviceId !== null && (await this.service.whoShows(token))?.deviceId === who.deviceId)
-        setDeviceCookie(request, response, token);
+    const token = deviceToken(request);
+    if (who.deviceId !== null && token !== null) setDeviceCookie(request, response, token);
     return who;
   }
 
@@ -65,6 +65,7 @@ export class DevicesController {
   @Post('join')
   @HttpCode(200)
   @ForAnybody()
+  @Takes('code')
   @UseGuards(TriesGuard)
   @ApiOkResponse({ standardSchema: WhoAsks })
   async join(

@@ -1,9 +1,16 @@
 import { mkdtempSync, rmSync } from 'node:fs';
-import { get } from 'node:http';
+import { get, type RequestOptions, request } from 'node:http';
 import { request as askSafe } from 'node:https';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import type { Device, DeviceRole, HouseNetwork, Invitation, Today } from '@feverfew/contracts';
+import {
+  type Device,
+  type DeviceRole,
+  type HouseNetwork,
+  type Invitation,
+  NewPiece,
+  type Today,
+} from '@feverfew/contracts';
 import { DocumentBuilder, SwaggerModule } from '@nestjs/swagger';
 import supertest from 'supertest';
 import { afterAll, beforeAll, beforeEach, describe, expect, it, vi } from 'vitest';
@@ -51,6 +58,30 @@ function routes(): (readonly [method: 'get' | 'post' | 'put' | 'delete', path: s
   );
   expect(all.length).toBeGreaterThan(60);
   return all;
+}
+
+/** A request of which the rest is sent later. */
+function begun(options: RequestOptions, length: number) {
+  const call = request({
+    ...{ host: '127.0.0.1', port: portOf(false), ...options },
+    headers: { 'content-type': 'application/json', 'content-length': length, ...options.headers },
+  });
+  const answer = new Promise<number>((resolve, reject) => {
+    call.on('response', (response) => {
+      response.resume();
+      resolve(response.statusCode ?? 0);
+    });
+    call.on('error', reject);
+  });
+  return { call, answer };
+}
+const sending = (path: string, cookie: string, length: number) =>
+  begun({ path, method: 'PUT', headers: { cookie } }, length);
+/** @returns the status of the answer */
+function sent(options: RequestOptions, text: string): Promise<number> {
+  const { call, answer } = begun(options, Buffer.byteLength(text));
+  call.end(text);
+  return answer;
 }
 
 describe('who is not let in', () => {
@@ -137,6 +168,13 @@ describe('being let in', () => {
     expect(refused.headers['retry-after']).toBeDefined();
     expect(refused.body.type).toBe('urn:feverfew:tooManyTries');
   });
+  it('twenty tries a minute from all addresses together', async () => {
+    const join = (localAddress: string, shown: object) =>
+      sent({ localAddress, path: '/api/devices/join', method: 'POST' }, JSON.stringify(shown));
+    for (let n = 2; n < 22; n += 1) expect(await join(`127.0.0.${n}`, { code: 'AAAA AAAA' })).toBe(404);
+    const { key } = await invite('all');
+    expect(await join('127.0.0.99', { key })).toBe(429);
+  });
   it('by no page of somebody else', async () => {
     const { key } = await invite('all');
     await door().post('/api/devices/join').set('Origin', 'http://evil.example').send({ key }).expect(403);
@@ -167,7 +205,6 @@ describe('what a device may do', () => {
       'POST /api/wash/loads/{id}/done',
       'POST /api/wash/loads/{id}/undo',
       'POST /api/wash/by-hand',
-      'PUT /api/wash/line/forecast',
       'POST /api/wash/line/hang',
       'POST /api/wash/line/rolled',
       'POST /api/wash/line/dry',
@@ -226,6 +263,48 @@ describe('what a device may do', () => {
     await door().post(`/api/runs/${run?.id}/events`).set('Cookie', tub.cookie).send(event).expect(200);
     await door().post('/api/runs').set('Cookie', tub.cookie).send({}).expect(403);
     await door().post('/api/troubles/start').set('Cookie', tub.cookie).send({}).expect(403);
+  });
+});
+
+describe('what is sent', () => {
+  const MUCH = 30_000_000;
+
+  it('is not read from a device that may not do what it asks for', async () => {
+    const { cookie } = await letIn('look');
+    // Refused though hardly anything of it has come.
+    const { call, answer } = sending('/api/household/file', cookie, MUCH);
+    call.write('{');
+    expect(await answer).toBe(403);
+    call.destroy();
+  });
+  it('counts for nothing where the device was put out while it was sending', async () => {
+    const { cookie, id } = await letIn('all');
+    const first = async () => (await house.http.get('/api/pieces').expect(200)).body[0];
+    const piece = await first();
+    const path = `/api/pieces/${piece.id}`;
+    const renamed = NewPiece.parse(
+      Object.fromEntries(Object.keys(NewPiece.shape).map((key) => [key, piece[key]])),
+    );
+    const text = JSON.stringify({ ...renamed, name: 'renamed by one who is out' });
+    const { call, answer } = sending(path, cookie, Buffer.byteLength(text));
+    call.write(text.slice(0, 10));
+    await new Promise((done) => setTimeout(done, 200));
+    await house.http.delete(`/api/devices/${id}`).expect(200);
+    call.end(text.slice(10));
+    expect(await answer).toBe(401);
+    expect((await first()).name).toBe(piece.name);
+    const { cookie: still } = await letIn('all');
+    const carried = sending(path, still, Buffer.byteLength(text));
+    carried.call.end(text);
+    expect(await carried.answer).toBe(200);
+  });
+  it('of the settings of the wash: the tub arranges the day, and changes no machine, rope or weather', async () => {
+    const { cookie } = await letIn('tub');
+    const put = (body: object) => door().put('/api/wash/settings').set('Cookie', cookie).send(body);
+    await put({ best: 0.5, arrangement: null, leftOut: [] }).expect(204);
+    for (const body of [{ machine: null }, { ropeM: 3 }, { dryerG: 900 }, { best: 0.5, ropeM: 3 }])
+      await put(body).expect(403);
+    await door().put('/api/wash/line/forecast').set('Cookie', cookie).send({ csv: 'x' }).expect(403);
   });
 });
 
@@ -320,6 +399,15 @@ describe('by https', () => {
     const headers = { host: NAME, 'content-type': 'application/json', 'content-length': body.length };
     const { cookie } = await safely('/api/devices/join', { ca: await root(), method: 'POST', headers, body });
     expect(cookie).toMatch(/^__Host-feverfew-device=.+; HttpOnly; Secure; SameSite=Strict$/);
+    const shown = cookie.split(';')[0] ?? '';
+    const ca = await root();
+    const today = async (cookie: string) =>
+      (await safely('/api/today', { ca, headers: { host: NAME, cookie } })).status;
+    expect(await today(shown)).toBe(200);
+    // Neither opens the other line, by its own name or by that of the other.
+    const plain = await letIn('look');
+    expect(await today(plain.cookie)).toBe(401);
+    await door().get('/api/today').set('Cookie', shown).expect(401);
   });
 });
 

@@ -1,7 +1,7 @@
 import { DomainError } from '@feverfew/core';
 import type { NextFunction, Request, RequestHandler, Response } from 'express';
 import { isFromNetwork, setWhoAsks, THIS_COMPUTER } from '../requests/door.js';
-import { deviceTokens } from './deviceCookie.js';
+import { deviceToken } from './deviceCookie.js';
 import type { DevicesService } from './devices.service.js';
 
 /** What one who is not let in may ask for: to be let in, the certificate that makes the line a safe one, and whether
@@ -24,12 +24,11 @@ export const requireLetIn =
   };
 
 /** @throws DomainError notLetIn */
-async function findOut(devices: DevicesService, request: Request, response: Response): Promise<void> {
+export async function findOut(devices: DevicesService, request: Request, response: Response): Promise<void> {
   if (!isFromNetwork(request)) return setWhoAsks(response, THIS_COMPUTER);
-  for (const token of deviceTokens(request)) {
-    const who = await devices.whoShows(token);
-    if (who) return setWhoAsks(response, who);
-  }
+  const token = deviceToken(request);
+  const who = token === null ? null : await devices.whoShows(token);
+  if (who) return setWhoAsks(response, who);
   if (DOORSTEP.some(([method, path]) => request.method === method && request.path === path)) return;
   throw new DomainError('notLetIn', {
     message: 'This device is not let in. A code for it is made under Your house, Devices.',

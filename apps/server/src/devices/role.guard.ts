@@ -3,7 +3,9 @@ import { DomainError } from '@feverfew/core';
 import { type CanActivate, type ExecutionContext, Inject, Injectable, SetMetadata } from '@nestjs/common';
 import { Reflector } from '@nestjs/core';
 import type { Request, Response } from 'express';
-import { whoAsks } from '../requests/door.js';
+import { isFromNetwork, whoAsks } from '../requests/door.js';
+import { DevicesService } from './devices.service.js';
+import { findOut } from './letIn.js';
 
 const ASKS_FOR = 'asksFor';
 const FOR_ANYBODY = 'anybody';
@@ -30,11 +32,37 @@ export class RoleGuard implements CanActivate {
       context.getClass(),
     ]);
     if (asked === FOR_ANYBODY) return true;
-    const who = whoAsks(http.getResponse<Response>());
     const needs = asked ?? (http.getRequest<Request>().method === 'GET' ? 'look' : 'all');
-    if (who && mayDo(who.role, needs)) return true;
-    throw new DomainError('notAllowed', {
-      message: `${who ? REFUSED[who.role] : ''} Nothing was changed. What it may do is set under Your house, Devices.`,
-    });
+    requireMay(http.getResponse<Response>(), needs);
+    return true;
+  }
+}
+
+/** @throws DomainError notAllowed where the device that asks may not do what is for `needs` */
+export function requireMay(response: Response, needs: DeviceRole): void {
+  const who = whoAsks(response);
+  if (who && mayDo(who.role, needs)) return;
+  throw new DomainError('notAllowed', {
+    message: `${who ? REFUSED[who.role] : ''} Nothing was changed. What it may do is set under Your house, Devices.`,
+  });
+}
+
+/** Asks again once everything that was sent is there: a device may have been put out while it was sending. */
+@Injectable()
+export class StillLetInGuard implements CanActivate {
+  constructor(
+    @Inject(DevicesService) private readonly devices: DevicesService,
+    @Inject(RoleGuard) private readonly role: RoleGuard,
+  ) {}
+
+  async canActivate(context: ExecutionContext): Promise<boolean> {
+    const http = context.switchToHttp();
+    const request = http.getRequest<Request>();
+    const response = http.getResponse<Response>();
+    // On the doorstep nobody was let in yet.
+    const isIn = isFromNetwork(request) && whoAsks(response) !== null;
+    if (!isIn || request.body === undefined) return true;
+    await findOut(this.devices, request, response);
+    return this.role.canActivate(context);
   }
 }

@@ -1,14 +1,24 @@
 import { DomainError } from '@feverfew/core';
-import { Injectable } from '@nestjs/common';
-import { ThrottlerGuard } from '@nestjs/throttler';
+import { type ExecutionContext, Injectable } from '@nestjs/common';
+import { ThrottlerGuard, type ThrottlerLimitDetail } from '@nestjs/throttler';
+import type { Response } from 'express';
 
-/** Codes one address may try in a minute. */
-export const TRIES = { ttl: 60_000, limit: 5 };
+const MINUTE_MS = 60_000;
 
-/** Limits how often one address tries a code. */
+/** Codes that may be tried in a minute: by one address, and by all of them together. */
+export const TRIES = [
+  { name: 'address', ttl: MINUTE_MS, limit: 5 },
+  { name: 'house', ttl: MINUTE_MS, limit: 20, getTracker: () => 'house' },
+];
+
+/** Limits how often a code is tried. */
 @Injectable()
 export class TriesGuard extends ThrottlerGuard {
-  protected override async throwThrottlingException(): Promise<void> {
+  protected override async throwThrottlingException(
+    context: ExecutionContext,
+    { timeToBlockExpire }: ThrottlerLimitDetail,
+  ): Promise<void> {
+    context.switchToHttp().getResponse<Response>().setHeader('Retry-After', timeToBlockExpire);
     throw new DomainError('tooManyTries', { message: 'Too many tries. Wait a minute, then try again.' });
   }
 }

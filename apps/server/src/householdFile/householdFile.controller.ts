@@ -3,6 +3,7 @@ import { HouseholdFile, HouseholdRead, householdFileSchema } from '@feverfew/con
 import { Body, Controller, Get, Header, HttpCode, Inject, Put, StreamableFile } from '@nestjs/common';
 import { ApiBody, ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { AskFor } from '../devices/role.guard.js';
+import { Takes } from '../requests/body.guard.js';
 import { HouseholdFileService } from './householdFile.service.js';
 
 async function* from(first: string, rest: AsyncIterable<string>): AsyncGenerator<Buffer> {
@@ -28,6 +29,7 @@ export class HouseholdFileController {
 
   /** All or nothing; the answer counts what came in. */
   @Put()
+  @Takes('household')
   @HttpCode(200)
   @ApiBody({ description: 'A household file' })
   @ApiOkResponse({ standardSchema: HouseholdRead })

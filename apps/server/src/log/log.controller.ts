@@ -1,6 +1,7 @@
 import { LogFile, LogRead } from '@feverfew/contracts';
 import { Body, Controller, Get, Header, HttpCode, Inject, Post } from '@nestjs/common';
 import { ApiOkResponse, ApiProduces, ApiTags } from '@nestjs/swagger';
+import { Takes } from '../requests/body.guard.js';
 import { LogService } from './log.service.js';
 
 @ApiTags('open formats')
@@ -18,6 +19,7 @@ export class LogController {
 
   /** Adds the lines that are not there yet; all of them or none. */
   @Post('log')
+  @Takes('log')
   @HttpCode(200)
   @ApiOkResponse({ standardSchema: LogRead })
   read(@Body({ schema: LogFile }) body: LogFile): Promise<LogRead> {

@@ -15,6 +15,7 @@ import {
 import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { AskFor } from '../devices/role.guard.js';
 import { ID } from '../problems/idPipe.js';
+import { Takes } from '../requests/body.guard.js';
 import { PhotosService } from './photos.service.js';
 
 @ApiTags('pictures')
@@ -23,6 +24,7 @@ export class PhotosController {
   constructor(@Inject(PhotosService) private readonly service: PhotosService) {}
 
   @Post('runs/:id/photos')
+  @Takes('picture')
   @AskFor('tub')
   @HttpCode(200)
   @ApiOkResponse({ standardSchema: Run })
@@ -31,6 +33,7 @@ export class PhotosController {
   }
 
   @Put('pieces/:id/photo')
+  @Takes('picture')
   @ApiOkResponse({ standardSchema: Piece })
   show(@Param('id', ID) id: string, @Body({ schema: NewPhoto }) body: NewPhoto): Promise<Piece> {
     return this.service.show(id, body);

@@ -12,13 +12,34 @@ import {
   WashedByHand,
   WashView,
 } from '@feverfew/contracts';
-import { Body, Controller, Delete, Get, Header, HttpCode, Inject, Param, Post, Put } from '@nestjs/common';
+import {
+  Body,
+  Controller,
+  Delete,
+  Get,
+  Header,
+  HttpCode,
+  Inject,
+  Param,
+  Post,
+  Put,
+  Res,
+} from '@nestjs/common';
 import { ApiNoContentResponse, ApiOkResponse, ApiProduces, ApiTags } from '@nestjs/swagger';
-import { AskFor } from '../devices/role.guard.js';
+import type { Response } from 'express';
+import { AskFor, requireMay } from '../devices/role.guard.js';
 import { ID } from '../problems/idPipe.js';
 import { HeapService } from './heap.service.js';
 import { LineService } from './line.service.js';
 import { LoadsService } from './loads.service.js';
+
+/** What of the settings belongs to the wash of the day: machine, rope and weather are the house's. */
+const OF_THE_DAY: ReadonlySet<string> = new Set<keyof ChangedWash>([
+  'best',
+  'arrangement',
+  'leftOut',
+  'offsetMin',
+]);
 
 @ApiTags('wash')
 @Controller('wash')
@@ -81,7 +102,11 @@ export class WashController {
   @AskFor('tub')
   @HttpCode(204)
   @ApiNoContentResponse()
-  settings(@Body({ schema: ChangedWash }) changed: ChangedWash): Promise<void> {
+  settings(
+    @Body({ schema: ChangedWash }) changed: ChangedWash,
+    @Res({ passthrough: true }) response: Response,
+  ): Promise<void> {
+    if (Object.keys(changed).some((name) => !OF_THE_DAY.has(name))) requireMay(response, 'all');
     return this.heap.changeSettings(changed);
   }
 
@@ -129,7 +154,6 @@ export class WashController {
 
   /** A forecast of your own, by the hour; the one before is forgotten. */
   @Put('line/forecast')
-  @AskFor('tub')
   @HttpCode(204)
   @ApiNoContentResponse()
   forecast(@Body({ schema: ForecastFile }) { csv }: ForecastFile): Promise<void> {

@@ -1,6 +1,8 @@
-import { lazy, Suspense, useEffect } from 'react';
+import { lazy, Suspense, useEffect, useState } from 'react';
 import { Outlet } from 'react-router';
 import { Loading } from '../components/States';
+import { dropDraft } from '../facts/factsDraft';
+import { forgetMarks } from '../facts/recentMarks';
 import { forgetAnswers } from './keptAnswers';
 import { useLine } from './line';
 
@@ -11,13 +13,17 @@ const JoinPage = lazy(() =>
 /** One who is not let in sees how to come in, at whatever address. */
 export function Gate() {
   const { isShutOut } = useLine();
+  const [wasEmptied, setEmptied] = useState(false);
   useEffect(() => {
-    if (isShutOut) void forgetAnswers();
+    if (!isShutOut) return;
+    dropDraft();
+    forgetMarks();
+    void forgetAnswers().then((hadAny) => hadAny && setEmptied(true));
   }, [isShutOut]);
   if (!isShutOut) return <Outlet />;
   return (
     <Suspense fallback={<Loading what="the way in" />}>
-      <JoinPage />
+      <JoinPage wasEmptied={wasEmptied} />
     </Suspense>
   );
 }

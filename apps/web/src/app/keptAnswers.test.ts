@@ -9,6 +9,7 @@ vi.mock('idb-keyval', () => ({
   createStore: () => 'store',
   get: (name: string) => orShut(() => stored.get(name)),
   set: (name: string, value: unknown) => orShut(() => void stored.set(name, value)),
+  keys: () => orShut(() => [...stored.keys()]),
   entries: () => orShut(() => [...stored.entries()]),
   delMany: (names: string[]) => orShut(() => names.forEach((name) => void stored.delete(name))),
   clear: () => orShut(() => stored.clear()),
@@ -66,8 +67,9 @@ it('the oldest are forgotten, all are when a device is put out, and a store that
   expect(stored.size).toBeLessThanOrEqual(80);
   expect(await keptAnswer(plan(['0']))).toBeUndefined();
   expect((await keptAnswer(plan(['119'])))?.answer).toBe(119);
-  await forgetAnswers();
+  expect(await forgetAnswers()).toBe(true);
   expect(stored.size).toBe(0);
+  expect(await forgetAnswers()).toBe(false);
   isShut = true;
   await keepAnswer(RUN, {});
   expect(await keptAnswer(RUN)).toBeUndefined();

@@ -1,4 +1,4 @@
-import { clear, createStore, delMany, entries, get, set, type UseStore } from 'idb-keyval';
+import { clear, createStore, delMany, entries, get, keys, set, type UseStore } from 'idb-keyval';
 
 /**
  * What the house answered last, kept on this device, so that the plan in hand, what runs and the look-up can be read
@@ -65,12 +65,17 @@ export async function keptAnswer(asked: Asked): Promise<{ at: number; answer: un
   }
 }
 
-/** A device that is not let in any more keeps nothing of the house. */
-export async function forgetAnswers(): Promise<void> {
+/**
+ * A device that is not let in any more keeps nothing of the house.
+ * @returns whether there was anything
+ */
+export async function forgetAnswers(): Promise<boolean> {
   try {
+    const hadAny = (await keys(kept())).length > 0;
     await clear(kept());
+    return hadAny;
   } catch {
-    // Nothing was kept.
+    return false;
   }
 }
 

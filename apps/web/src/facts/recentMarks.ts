@@ -13,3 +13,5 @@ export function frequentMarkIds(): string[] {
 export function rememberMark(markId: string): void {
   localStorage.setItem(KEY, JSON.stringify([markId, ...frequentMarkIds().filter((id) => id !== markId)]));
 }
+
+export const forgetMarks = (): void => localStorage.removeItem(KEY);

@@ -10,8 +10,11 @@ import { PageHeading } from '../../components/PageHeading';
 import { joinHouse } from '../../queries/deviceQueries';
 import { RootCertificate, TrustSteps } from './SafeLine';
 
-/** All that a device sees that is not let in: how it comes in. A key that a camera read is shown at once. */
-export function JoinPage() {
+/**
+ * All that a device sees that is not let in: how it comes in. A key that a camera read is shown at once.
+ * @param wasEmptied it was let in before, and what it kept was deleted just now
+ */
+export function JoinPage({ wasEmptied = false }: { readonly wasEmptied?: boolean }) {
   const { pathname, hash } = useLocation();
   const [code, setCode] = useState('');
   const [fault, setFault] = useState<string | null>(null);
@@ -46,6 +49,12 @@ export function JoinPage() {
         Feverfew
       </Flex>
       <PageHeading title="Come in" />
+      {wasEmptied && (
+        <Notice kind="caution" word="Put out">
+          This device is not let in any more. What it kept of the house was deleted from it; taps it had not
+          sent yet wait until it is let in again.
+        </Notice>
+      )}
       <Box>
         This house lets in the devices it knows. On one that is in already, or on the computer that keeps the
         house: More, Devices, Let a device in. It shows a code.

@@ -34,7 +34,7 @@ export function SafeLine({ network }: { network: HouseNetwork }) {
             </a>
           </span>
         ))}
-        .
+        . There the device needs a code of its own: what it shows on the plain line could have been read.
       </Box>
       <Box color="soft" fontSize="15px">
         It vouches for addresses and names inside a house alone: who gets hold of its key can read along in

@@ -25,7 +25,7 @@ function Machine({ wash }: { wash: WashView }) {
     ropeM: wash.settings.ropeM,
   });
   const change = useChangeWash();
-  const may = useMay('tub');
+  const may = useMay('all');
   const setProgramme = (id: string, told: Partial<OwnMachine['programmes'][number]>) =>
     setMachine((before) => ({
       ...before,

@@ -37,6 +37,7 @@ function useOwnClock(offsetMin: number, may: boolean): void {
 function Line({ line }: { line: LineView }) {
   const say = useLexicon();
   const may = useMay('tub');
+  const maySetWeather = useMay('all');
   useOwnClock(line.offsetMin, may);
   const [chosenId, setChosen] = useState<string | null>(null);
   const [weather, setWeather] = useState(false);
@@ -50,7 +51,7 @@ function Line({ line }: { line: LineView }) {
       <Box fontSize="17px">{airText(line, say.temp)}</Box>
       <Box color="soft" fontSize="15px">
         {ORIGIN_WORDS[line.origin]}
-        {may && (
+        {maySetWeather && (
           <>
             {' · '}
             <Button
