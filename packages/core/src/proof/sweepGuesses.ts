@@ -1,10 +1,11 @@
 import type { Knowledge, UsualPiece } from '@feverfew/knowledge';
 import { TAG_CHECK_ID, TRIANGLE_CHECK_ID, USUAL_CHECK_ID } from '../finding/usualCheckId.js';
 import { checkWork } from '../safety/checkPlan.js';
+import { wordsOf } from '../safety/knownWords.js';
 import { readWork } from '../safety/readWork.js';
 import { factsAsTaken } from '../safety/usualRules.js';
 import type { Violation } from '../safety/violation.js';
-import type { WorkList } from '../safety/work.js';
+import type { Work, WorkList } from '../safety/work.js';
 import { BLANK_LABEL, type CareLabel } from '../textile/careLabel.js';
 import type { Plan } from '../treatment/plan/plan.js';
 import { planTreatment } from '../treatment/planTreatment.js';
@@ -170,6 +171,26 @@ const isHarmless = ({ code, where }: Violation, { work }: WorkList): boolean =>
   (code === 'actionTooStrong' && work.some((one) => one.where === where && one.hand === 'press'));
 
 /**
+ * Without what is said of a brush where nothing is wet by hand and the cloth may at least be pressed: such cloth (viscose,
+ * acrylic, wool) is weak or felts when wet, and is brushed while dry. Common practice, no source.
+ */
+function withoutDryBrush(list: WorkList, { piece }: TroubleFacts, knowledge: Knowledge): WorkList {
+  const ids = piece.parts.flatMap(({ fibres }) => fibres.map(({ fibreId }) => fibreId));
+  const isPressed = knowledge.fibres.every(
+    ({ id, mostAction }) => !ids.includes(id) || (mostAction !== 'none' && mostAction !== 'blot'),
+  );
+  if (!isPressed) return list;
+  const { noteOf } = wordsOf(knowledge);
+  const isOther = (text: string) => !noteOf(text)?.asks.includes('brush');
+  const isBrushed = ({ hand }: Work) => hand === 'softBrush' || hand === 'firmBrush';
+  return {
+    ...list,
+    work: list.work.map((one) => (isBrushed(one) ? one : { ...one, says: one.says.filter(isOther) })),
+    advice: list.advice.filter(({ text }) => isOther(text)),
+  };
+}
+
+/**
  * What the plan a person ends up with would do to a piece for good, or to people.
  * @param plan the plan that was followed
  * @param on what the piece is; left out = as it was answered
@@ -181,7 +202,7 @@ export function harmsOf(
   on: TroubleFacts = guessed.truth,
 ): readonly Violation[] {
   const { label } = on.piece;
-  const list = readWork(plan);
+  const list = withoutDryBrush(readWork(plan), on, knowledge);
   const key = ({ code, where }: Violation) => `${code} ${where}`;
   const seenAnyway = new Set(checkWork(list, factsAsTaken(plan), guessed.household, knowledge).map(key));
   const passes = plan.rounds.flatMap((round) => round.passes);

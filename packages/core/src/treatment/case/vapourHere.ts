@@ -1,4 +1,5 @@
 import type { Agent } from '@feverfew/knowledge';
+import { USUAL_CHECK_ID } from '../../finding/usualCheckId.js';
 import { oncePerPlan } from './oncePerPlan.js';
 import { isRinsable, type PlanContext } from './planContext.js';
 
@@ -27,13 +28,15 @@ export const isSoakedWithFuel = oncePerPlan(
   }: Pick<PlanContext, 'told' | 'facts' | 'index' | 'item' | 'envelope'>): boolean => {
     if (!hasFuel({ told })) return false;
     if (facts.size === 'allOver') return true;
+    // It is not as usual, and what its tag says is not known: whether it may be rinsed is open.
+    const isTagOpen = facts.piece.label === null && facts.seen?.[USUAL_CHECK_ID] === false;
     return facts.piece.parts.some(({ name, fibres }) => {
       const foam = fibres.some(({ fibreId }) => {
         const fibre = index.fibres.get(fibreId);
         return fibre?.group === 'fill' && fibre.mostWetting !== null;
       });
       const padding = index.partsByName.get(name)?.beneath === true;
-      return foam || (padding && !isRinsable(item, envelope));
+      return foam || (padding && (isTagOpen || !isRinsable(item, envelope)));
     });
   },
 );
