@@ -438,11 +438,8 @@ export const marks: readonly Mark[] = [
     advice: [
       always('Lift first, then cold.'),
       always(
-        'Where sickness is the reason: a hot wash with a bleach-containing detergent, as far as the piece allows.',
-        {
-          asks: ['bleach'],
-          names: ['heat'],
-        },
+        'Where sickness is the reason: the hottest wash it allows, bleach-containing detergent only where its tag allows that.',
+        { names: ['bleach', 'heat'] },
       ),
     ],
   },

@@ -275,7 +275,7 @@ export const joinedAndHonest = [
     ],
     cause: 'Chlorine, skin products, sun, rubbing.',
     causeAction: ['White towels for skin products; wash inside out.'],
-    garment: ['Bleached just now: rinse it cold in three waters.'],
+    garment: [names('Bleached just now: rinse it cold in three waters.')],
     surfaceAtOnce: [
       names('Smells of bleach? Air the room, gloves on; press it up with cloths, nothing but water.'),
       'Bleached just now: blot, dab with a damp cloth, blot again.',

@@ -194,7 +194,7 @@ export const runDye = [
         ways: ['never (default)', 'a tiny spot on the halo: it pales the edge of the trim'],
       },
     ],
-    prevent: ['Rub the trim with a wet white rag before the first wash.'],
+    prevent: ['Press a wet white rag on the trim before the first wash.'],
   }),
   course({
     id: 'syntheticRun',

@@ -7,6 +7,7 @@ import {
   dryOnly,
   end,
   honest,
+  names,
   notOn,
   ofSome,
   only,
@@ -228,7 +229,7 @@ export const yellowAndGrey = [
     ],
     cause: 'Chlorine on a finish, a stretch fibre or sweat.',
     causeAction: ['No more chlorine here.'],
-    garment: ['Bleached just now: rinse it cold in three waters.'],
+    garment: [names('Bleached just now: rinse it cold in three waters.')],
     surfaceAtOnce: ['Bleached just now: blot, a damp cold cloth three times.'],
     donts: ['No vinegar, no acid.', 'No hot water, no iron.'],
     cloths: {
