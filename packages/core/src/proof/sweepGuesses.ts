@@ -1,4 +1,4 @@
-import type { Knowledge, UsualPiece } from '@feverfew/knowledge';
+import type { Deed, Knowledge, UsualPiece } from '@feverfew/knowledge';
 import { TAG_CHECK_ID, TRIANGLE_CHECK_ID, USUAL_CHECK_ID } from '../finding/usualCheckId.js';
 import { checkWork } from '../safety/checkPlan.js';
 import { wordsOf } from '../safety/knownWords.js';
@@ -171,22 +171,24 @@ const isHarmless = ({ code, where }: Violation, { work }: WorkList): boolean =>
   (code === 'actionTooStrong' && work.some((one) => one.where === where && one.hand === 'press'));
 
 /**
- * Without what is said of a brush where nothing is wet by hand and the cloth may at least be pressed: such cloth (viscose,
- * acrylic, wool) is weak or felts when wet, and is brushed while dry. Common practice, no source.
+ * Without what is said of a dry brush or a dry cloth, where the piece may at least be pressed: viscose, acrylic and wool
+ * are weak or felt when wet, and are brushed while dry. Common practice, no source.
  */
-function withoutDryBrush(list: WorkList, { piece }: TroubleFacts, knowledge: Knowledge): WorkList {
+function withoutDryHand(list: WorkList, { piece }: TroubleFacts, knowledge: Knowledge): WorkList {
   const ids = piece.parts.flatMap(({ fibres }) => fibres.map(({ fibreId }) => fibreId));
   const isPressed = knowledge.fibres.every(
     ({ id, mostAction }) => !ids.includes(id) || (mostAction !== 'none' && mostAction !== 'blot'),
   );
   if (!isPressed) return list;
   const { noteOf } = wordsOf(knowledge);
-  const isOther = (text: string) => !noteOf(text)?.asks.includes('brush');
+  const asks = (text: string, deed: Deed) => noteOf(text)?.asks.includes(deed) ?? false;
   const isBrushed = ({ hand }: Work) => hand === 'softBrush' || hand === 'firmBrush';
   return {
     ...list,
-    work: list.work.map((one) => (isBrushed(one) ? one : { ...one, says: one.says.filter(isOther) })),
-    advice: list.advice.filter(({ text }) => isOther(text)),
+    work: list.work.map((one) =>
+      isBrushed(one) ? one : { ...one, says: one.says.filter((text) => !asks(text, 'brush')) },
+    ),
+    advice: list.advice.filter(({ text }) => !asks(text, 'brush') && !asks(text, 'rub')),
   };
 }
 
@@ -202,7 +204,7 @@ export function harmsOf(
   on: TroubleFacts = guessed.truth,
 ): readonly Violation[] {
   const { label } = on.piece;
-  const list = withoutDryBrush(readWork(plan), on, knowledge);
+  const list = withoutDryHand(readWork(plan), on, knowledge);
   const key = ({ code, where }: Violation) => `${code} ${where}`;
   const seenAnyway = new Set(checkWork(list, factsAsTaken(plan), guessed.household, knowledge).map(key));
   const passes = plan.rounds.flatMap((round) => round.passes);
