@@ -156,6 +156,9 @@ export const RunningEntry = RunEntry.extend({ hand: NextActionShape, place: Work
 });
 export type RunningEntry = z.infer<typeof RunningEntry>;
 
+/** Events a run may have, its end among them: more cannot come from a hand. */
+export const MOST_RUN_EVENTS = 1000;
+
 /** On the way: the pass at hand done otherwise, or in another vessel. */
 export const ChangeCourse = z
   .union([z.strictObject({ instead: Id }), z.strictObject({ vesselId: z.string().min(1).max(60) })])

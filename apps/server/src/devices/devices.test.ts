@@ -1,3 +1,4 @@
+import { X509Certificate } from 'node:crypto';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { get, type RequestOptions, request } from 'node:http';
 import { request as askSafe } from 'node:https';
@@ -18,6 +19,8 @@ import { devices } from '../database/tables.js';
 import { type TestApp, testApp } from '../test/testApp.js';
 
 const NAME = 'feverfew.home.arpa';
+/** Use of a key by a server over https (RFC 5280 4.2.1.12). */
+const SERVERS_ALONE = '1.3.6.1.5.5.7.3.1';
 const GONE = '00000000-0000-4000-8000-000000000000';
 const dir = mkdtempSync(join(tmpdir(), 'feverfew-door-'));
 let house: TestApp;
@@ -392,6 +395,11 @@ describe('by https', () => {
     expect((await safely('/api/today', { ca })).status).toBe(401);
     await expect(safely('/api/today')).rejects.toThrow(/certificate/);
     await expect(safely('/api/today', { ca, servername: 'bank.example' })).rejects.toThrow(/altnames/);
+  });
+  it('the root vouches for servers alone, and for no mail name', async () => {
+    const { keyUsage, raw, ca } = new X509Certificate(await root());
+    expect([ca, keyUsage]).toEqual([true, [SERVERS_ALONE]]);
+    expect(raw.toString('latin1').split('.invalid')).toHaveLength(3);
   });
   it('the cookie stays on the safe line', async () => {
     const { key } = await invite('look');

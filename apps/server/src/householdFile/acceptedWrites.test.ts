@@ -1,11 +1,12 @@
 import { createHash } from 'node:crypto';
 import { HouseholdFile, PLAIN_LINE } from '@feverfew/contracts';
 import { HANGING_PLACES, OUTCOMES } from '@feverfew/core';
+import { DocumentBuilder, SwaggerModule } from '@nestjs/swagger';
 import { afterAll, beforeAll, expect, it } from 'vitest';
 import { POINT, type TestApp, testApp } from '../test/testApp.js';
 
 /** Accepted writes in a row; the nightly run asks for 2,000. */
-const WRITES = Number(process.env.FEVERFEW_WRITES ?? 250);
+const WRITES = Number(process.env.FEVERFEW_WRITES ?? 150);
 const SEED = Number(process.env.FEVERFEW_SEED ?? 1);
 /** The file is read out again after so many. */
 const LOOK_EVERY = 100;
@@ -149,7 +150,25 @@ const WAYS: readonly (readonly [number, (known: Known) => Request])[] = [
     (known) => ['post', '/api/troubles', { pieceId: odd(one(known.file.pieces).id), facts: factsOf(known) }],
   ],
   [1, (known) => ['post', '/api/troubles', { pieceId: null, facts: factsOf(known) }]],
-  [2, (known) => ['put', `/api/troubles/${odd(one(known.file.troubles).id)}`, factsOf(known)]],
+  [
+    2,
+    (known) => {
+      const { id, pieceId } = one(known.file.troubles);
+      return ['put', `/api/troubles/${odd(id)}`, { pieceId, facts: factsOf(known) }];
+    },
+  ],
+  [
+    2,
+    (known) => {
+      const { id, pieceId } = one(known.file.troubles);
+      const facts = factsOf(known);
+      return [
+        'post',
+        '/api/troubles/start',
+        { key: newId(), troubleId: odd(id), pieceId, facts, rungIndex: 0 },
+      ];
+    },
+  ],
   [1, ({ file }) => ['delete', `/api/troubles/${odd(one(file.troubles).id)}`]],
   [3, ({ file }) => ['post', '/api/runs', { key: newId(), planId: odd(one(file.plans).id), rungIndex: 0 }]],
   [
@@ -189,19 +208,106 @@ const WAYS: readonly (readonly [number, (known: Known) => Request])[] = [
     ],
   ],
   [1, () => ['put', '/api/wash/settings', { best: one([0, 0.5, 1]), ropeM: one([3, 10.5]), leftOut: [] }]],
-  [1, ({ file }) => ['post', '/api/mixes', { ...one(file.mixes), id: undefined, createdAt: undefined }]],
+  [
+    1,
+    ({ file }) => {
+      const { name, mix } = one(file.mixes);
+      return ['post', '/api/mixes', { name, mix }];
+    },
+  ],
+  [1, ({ file }) => ['delete', `/api/mixes/${odd(file.mixes.at(-1)?.id ?? freshId())}`]],
+  [
+    1,
+    () => {
+      const last = merged.at(-1);
+      return ['post', `/api/pieces/${odd(last?.intoId ?? freshId())}/apart`, last?.what ?? {}];
+    },
+  ],
+  [
+    1,
+    ({ file }) => {
+      const { settings } = file;
+      return [
+        'put',
+        '/api/household',
+        { ...settings, household: { ...settings?.household, asthma: chance(0.5) } },
+      ];
+    },
+  ],
+  [
+    1,
+    () => [
+      'post',
+      '/api/household/answer',
+      { fact: 'people', entry: null, answer: 'some', people: ['pets'] },
+    ],
+  ],
+  [
+    1,
+    ({ file }) => {
+      const name = one(file.pieces).facts.name.replaceAll('"', '""');
+      const date = `2026-0${1 + below(5)}-11`;
+      return [
+        'post',
+        '/api/log',
+        { csv: `${LOG_HEAD}${date},"${name}",stiffTowels,citricSoak,cellulose,old,1,10` },
+      ];
+    },
+  ],
+  [
+    1,
+    () => ['put', '/api/wash/line/forecast', { csv: `${WEATHER_HEAD}2026-06-15T1${below(9)}:00:00Z,15,60` }],
+  ],
+  [
+    2,
+    ({ file }) => {
+      const { troubleId, plan } = one(file.plans.filter((row) => row.plan.ladder.length > 1));
+      const methodIds = [one(plan.ladder).methodId, one(plan.ladder).methodId];
+      return ['post', '/api/trials', { key: newId(), troubleId: odd(troubleId), place: 'pieces', methodIds }];
+    },
+  ],
+  [
+    3,
+    ({ file }) => [
+      'post',
+      `/api/trials/${odd(file.trials.length > 0 ? one(file.trials).id : freshId())}/events`,
+      {
+        key: newId(),
+        event: one([{ kind: 'treated', arm: below(2) }, { kind: 'undone' }, { kind: 'clockStarted' }]),
+      },
+    ],
+  ],
+  [
+    2,
+    ({ file }) => {
+      const vesselId = one(file.settings?.household.vessels ?? [{ id: 'none' }]).id;
+      return ['put', `/api/runs/${odd(one(file.runs).id)}/course`, { vesselId }];
+    },
+  ],
 ];
-/** Kinds of write that are accepted in every run, and how many kinds at least. */
-const ALWAYS_ACCEPTED = [
-  'post /api/pieces',
-  'put /api/pieces/:id/photo',
-  'post /api/troubles',
-  'post /api/runs/:id/events',
-  'post /api/wash/heap',
-  'put /api/wash/heap/:id',
-  'post /api/wash/loads',
-];
-const MIN_KINDS = 18;
+
+/** Requests that keep nothing of the household, or all of it at once. */
+const KEEPS_NOTHING =
+  /^\S+ \/api\/(plans|devices|network|clock|made-up-house|household\/file|runs\/clashes|mixes\/(judge|answer))/;
+
+/** Every writing route of the API that keeps something which stands in the file. */
+function writingRoutes(): string[] {
+  const { paths } = SwaggerModule.createDocument(home.app, new DocumentBuilder().build());
+  return Object.entries(paths)
+    .flatMap(([path, methods]) =>
+      Object.keys(methods).map((method) => `${method} ${path.replaceAll('{id}', ':id')}`),
+    )
+    .filter((route) => !route.startsWith('get ') && !KEEPS_NOTHING.test(route));
+}
+
+/** Merges so far, to be taken back. */
+const merged: { readonly intoId: string; readonly what: object }[] = [];
+const LOG_HEAD = 'date,piece,mark,method,fibres,age,rounds,leftPct\n';
+const WEATHER_HEAD = 'time,temp_c,humidity_pct\n';
+/** An answer that takes longer never comes: the request that hangs is named. */
+const ANSWERED_MS = 60_000;
+/** How often a way is drawn at first until it is accepted. */
+const FIRST_TRIES = 60;
 
 const anyLine = ({ file }: Known): string => (file.heap.length > 0 ? one(file.heap).id : freshId());
 const anyLoad = ({ loads }: HouseholdFile): string => (loads.length > 0 ? one(loads).id : freshId());
@@ -220,15 +326,25 @@ it(`after ${WRITES} accepted writes the file goes out, comes in elsewhere, and g
   let known = await look();
   let accepted = 0;
   const kinds = new Map<string, number>();
-  for (let asked = 0; accepted < WRITES; asked += 1) {
-    if (asked > WRITES * 6) throw new Error(`only ${accepted} of ${asked} were accepted`);
-    const [method, path, body] = draw(known);
-    const answer = await home.http[method](path).send(body);
+  const isTaken = async ([method, path, body]: Request): Promise<boolean> => {
+    const answer = await home.http[method](path).timeout(ANSWERED_MS).send(body);
     expect(answer.status, `${method} ${path} ${JSON.stringify(body)?.slice(0, 300)}`).toBeLessThan(500);
-    if (answer.status >= 300) continue;
-    accepted += 1;
+    if (answer.status >= 300) return false;
+    if (path.endsWith('/merge'))
+      merged.push({ intoId: (body as { intoId: string }).intoId, what: answer.body });
     const kind = `${method} ${path.replace(/[0-9a-fA-F-]{36}/, ':id')}`;
     kinds.set(kind, (kinds.get(kind) ?? 0) + 1);
+    return true;
+  };
+  // A way that is always refused proves nothing: each is taken once.
+  for (const [, way] of WAYS) {
+    for (let tries = 0; tries < FIRST_TRIES && !(await isTaken(way(known))); tries += 1) home.pass(1);
+    known = await look();
+  }
+  for (let asked = 0; accepted < WRITES; asked += 1) {
+    if (asked > WRITES * 6) throw new Error(`only ${accepted} of ${asked} were accepted`);
+    if (!(await isTaken(draw(known)))) continue;
+    accepted += 1;
     if (accepted % 3 === 0) home.pass(1);
     if (accepted % LOOK_EVERY === 0 || (known.file.heap.length < 5 && accepted % 20 === 0))
       known = await look();
@@ -237,7 +353,5 @@ it(`after ${WRITES} accepted writes the file goes out, comes in elsewhere, and g
   const { body } = await other.http.put('/api/household/file').send(JSON.parse(out));
   expect(body.errors ?? body.detail).toBeUndefined();
   expect((await other.http.get('/api/household/file').expect(200)).text).toBe(out);
-  // A way that is always refused proves nothing. Some are refused nearly always: deleting a piece that is in use.
-  expect([...kinds.keys()]).toEqual(expect.arrayContaining(ALWAYS_ACCEPTED));
-  expect(kinds.size).toBeGreaterThanOrEqual(MIN_KINDS);
+  expect([...kinds.keys()].sort()).toEqual(writingRoutes().sort());
 }, 600_000);

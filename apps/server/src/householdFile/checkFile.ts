@@ -1,4 +1,4 @@
-import { HouseholdFile, MOST_MIXES } from '@feverfew/contracts';
+import { HouseholdFile, MOST_MIXES, MOST_RUN_EVENTS } from '@feverfew/contracts';
 import {
   DomainError,
   PLAIN_USE,
@@ -31,10 +31,16 @@ export async function parsedFile(given: unknown, giveWay: GiveWay): Promise<Hous
   const lists = Object.fromEntries(OUTWARDS.flatMap((family) => (rows(family) ? [[family, []]] : [])));
   // First all but the rows: what is missing or too much shows here.
   const file = parsed(HouseholdFile, { ...(given as object), ...lists }) as Record<string, unknown>;
+  for (const family of OUTWARDS)
+    if ((rows(family)?.length ?? 0) > MOST_ROWS)
+      throw broken(`There are more than ${MOST_ROWS} rows.`, family);
   if ((rows('mixes')?.length ?? 0) > MOST_MIXES) parsed(HouseholdFile.shape.mixes, rows('mixes'), ['mixes']);
   for (const family of OUTWARDS) {
     const whole: unknown[] = [];
     for (const [index, row] of (rows(family) ?? []).entries()) {
+      const { events } = (row ?? {}) as { readonly events?: readonly unknown[] };
+      // Looked at before its shape, which would take as long as there are events.
+      if ((events?.length ?? 0) > MOST_RUN_EVENTS) throw broken(TOO_LONG, `${family}.${index}.events`);
       whole.push(parsed(HouseholdFile.shape[family].element as ZodType, row, [family, index]));
       await giveWay();
     }
@@ -49,6 +55,11 @@ export function parsed<T>(shape: ZodType<T>, given: unknown, at: readonly Proper
   if (result.success) return result.data;
   throw new InvalidInput(result.error.issues.map((issue) => ({ ...issue, path: [...at, ...issue.path] })));
 }
+
+/** Rows of one kind: decades of a large household are a tenth of it. */
+const MOST_ROWS = 200_000;
+
+const TOO_LONG = `It has more than ${MOST_RUN_EVENTS} events.`;
 
 const TWICE = 'The same id stands twice.';
 /** No figure of a plan, in whatever unit, comes near. */

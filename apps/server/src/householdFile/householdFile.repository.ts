@@ -1,7 +1,7 @@
 import type { HouseholdFile } from '@feverfew/contracts';
 import type { Household, Mix, Plan, RunSummary, TroubleFacts, UseCase } from '@feverfew/core';
 import { Inject, Injectable } from '@nestjs/common';
-import { asc, inArray } from 'drizzle-orm';
+import { asc, inArray, sql } from 'drizzle-orm';
 import type { AnyPgColumn, PgTable } from 'drizzle-orm/pg-core';
 import { DATABASE } from '../database/database.module.js';
 import { groupBy } from '../database/groupBy.js';
@@ -282,6 +282,8 @@ export class HouseholdFileRepository {
       );
       await staging.whole();
       await this.db.transaction(async (tx) => {
+        // Two files, or a file and the settings, come one after the other.
+        await tx.execute(sql`lock table ${households}, ${washSettings} in exclusive mode`);
         await tx.delete(households);
         await tx.delete(washSettings);
         if (contents.washing) await tx.insert(washSettings).values({ id: ONLY, settings: contents.washing });

@@ -39,6 +39,7 @@ const HOUSE_NETS = [
   '127.0.0.0/8',
 ];
 /** Endings that lead nowhere outside a house (RFC 6762, 8375, and the one kept for private use by ICANN in 2024). */
+const NOWHERE = '.invalid';
 const HOUSE_ENDINGS = ['local', 'home.arpa', 'internal', 'lan', 'home'];
 
 /**
@@ -123,7 +124,8 @@ async function makeRoot(reachedBy: readonly string[], now: Date): Promise<string
     signingAlgorithm: EC,
     extensions: [
       new x509.BasicConstraintsExtension(true, 0, true),
-      new x509.KeyUsagesExtension(x509.KeyUsageFlags.keyCertSign | x509.KeyUsageFlags.cRLSign, true),
+      new x509.KeyUsagesExtension(x509.KeyUsageFlags.keyCertSign, true),
+      new x509.ExtendedKeyUsageExtension([x509.ExtendedKeyUsage.serverAuth]),
       houseAlone(reachedBy),
       await x509.SubjectKeyIdentifierExtension.create(keys.publicKey),
     ],
@@ -139,9 +141,11 @@ function houseAlone(reachedBy: readonly string[]): x509.Extension {
       (iPAddress) => ({ iPAddress }),
     ),
   ];
+  // A kind of name of which none is listed would be free: mail and addresses of pages get one that leads nowhere (RFC 2606).
+  const nowhere = [{ rfc822Name: NOWHERE }, { uniformResourceIdentifier: NOWHERE }];
   const constraints = new NameConstraints({
     permittedSubtrees: new GeneralSubtrees(
-      permitted.map((base) => new GeneralSubtree({ base: new AsnName(base) })),
+      [...permitted, ...nowhere].map((base) => new GeneralSubtree({ base: new AsnName(base) })),
     ),
   });
   return new x509.Extension(id_ce_nameConstraints, true, AsnConvert.serialize(constraints));

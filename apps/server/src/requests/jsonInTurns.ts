@@ -4,14 +4,16 @@ import { findTextFault } from './soundText.js';
 
 const [QUOTE, BACKSLASH, COMMA, COLON] = [0x22, 0x5c, 0x2c, 0x3a];
 const [OPEN_OBJECT, CLOSE_OBJECT, OPEN_ARRAY, CLOSE_ARRAY] = [0x7b, 0x7d, 0x5b, 0x5d];
+/** No row comes near: a run as long as it may be has 4 MB. Read at once, it keeps others waiting for 50 ms. */
+const MOST_ROW_BYTES = 8_000_000;
 const SPACES = new Set([0x20, 0x09, 0x0a, 0x0d]);
 const BYTE_ORDER_MARK = Buffer.from([0xef, 0xbb, 0xbf]);
 
 /**
- * The same as `JSON.parse`, for an object that holds long lists: each row is read by itself, with everybody's turn in
+ * The same as `JSON.parse` but for names that stand twice, for an object that holds long lists: each row is read by itself, with everybody's turn in
  * between, and looked through for text that cannot be kept.
  * @param bytes UTF-8
- * @throws SyntaxError where it is no JSON; InvalidInput for text that cannot be kept
+ * @throws SyntaxError where it is no JSON; InvalidInput for text that cannot be kept, and a name that stands twice
  */
 export async function jsonInTurns(bytes: Buffer, giveWay: GiveWay): Promise<unknown> {
   const at = new Cursor(bytes.subarray(0, 3).equals(BYTE_ORDER_MARK) ? bytes.subarray(3) : bytes);
@@ -29,6 +31,7 @@ export async function jsonInTurns(bytes: Buffer, giveWay: GiveWay): Promise<unkn
   });
   at.skipSpace();
   if (!at.isOver) throw notJson();
+  if (new Set(members.map(([name]) => name)).size < members.length) throw twice();
   return Object.fromEntries(members);
 }
 
@@ -62,6 +65,11 @@ function sound(value: unknown, place: readonly string[]): unknown {
 }
 
 const notJson = () => new SyntaxError('no JSON');
+const tooLong = () => new InvalidInput([{ path: [], message: 'A row of it is longer than 8 MB.' }]);
+const twice = () => new InvalidInput([{ path: [], message: 'The same name stands twice in one row.' }]);
+
+/** @throws SyntaxError */
+const unescaped = (text: string): string => JSON.parse(text) as string;
 
 class Cursor {
   private index = 0;
@@ -100,19 +108,43 @@ class Cursor {
   private end(): number {
     const { bytes } = this;
     let depth = 0;
+    /** Names met so far in each object that is open; null for a list. */
+    const open: (Set<string> | null)[] = [];
+    let isName = false;
     for (let at = this.index; at < bytes.length; at += 1) {
       const byte = bytes[at];
-      if (byte === QUOTE) at = this.endOfText(at);
-      else if (byte === OPEN_OBJECT || byte === OPEN_ARRAY) depth += 1;
-      else if (byte === CLOSE_OBJECT || byte === CLOSE_ARRAY) {
+      if (at - this.index > MOST_ROW_BYTES) throw tooLong();
+      if (byte === QUOTE) {
+        const from = at;
+        at = this.endOfText(at);
+        const names = open.at(-1);
+        if (isName && names) this.requireOnce(names, from, at);
+        isName = false;
+      } else if (byte === OPEN_OBJECT || byte === OPEN_ARRAY) {
+        depth += 1;
+        isName = byte === OPEN_OBJECT;
+        open.push(isName ? new Set() : null);
+      } else if (byte === CLOSE_OBJECT || byte === CLOSE_ARRAY) {
         // A number or a word ends before what closes the list it stands in.
         if (depth === 0) return at;
         depth -= 1;
+        open.pop();
+      } else if (byte === COMMA && depth > 0) {
+        isName = true;
+        continue;
       } else if (depth === 0 && (byte === COMMA || byte === COLON || SPACES.has(byte ?? 0))) return at;
       else continue;
       if (depth === 0) return at + 1;
     }
     return bytes.length;
+  }
+
+  private requireOnce(names: Set<string>, from: number, to: number): void {
+    const text = this.bytes.toString('utf8', from, to + 1);
+    // The same name may be written in two ways.
+    const name = text.includes('\\') ? unescaped(text) : text.slice(1, -1);
+    if (names.has(name)) throw twice();
+    names.add(name);
   }
 
   /** Where the text that begins here has its second quote. */

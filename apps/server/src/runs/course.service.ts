@@ -21,7 +21,7 @@ import { HouseholdService } from '../household/household.service.js';
 import { PlansService } from '../plans/plans.service.js';
 import { requireSafe } from './requireSafe.js';
 import { RunsRepository } from './runs.repository.js';
-import { RunsService } from './runs.service.js';
+import { RunsService, requireRoom } from './runs.service.js';
 
 /** The pass at hand done otherwise, or in another vessel: the run goes on, on a plan that agrees with what was done. */
 @Injectable()
@@ -64,6 +64,7 @@ export class CourseService {
     requireSafe(grafted, household, this.knowledge);
     if (isDeepStrictEqual(after, before)) return this.runs.read(id);
     const at = this.clock();
+    requireRoom(events, 'noted');
     const noted: RunEvent = { kind: 'noted', at: at.toISOString(), text: this.noteOf(change, before, after) };
     const next = replayRun([...events, noted], grafted);
     if (!next.ok) throw refused(refusalWords(next.refusal));

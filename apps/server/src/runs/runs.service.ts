@@ -1,5 +1,13 @@
 import { randomUUID } from 'node:crypto';
-import type { AskClashes, NewRun, NewRunEvent, RunEntry, RunningEntry, RunView } from '@feverfew/contracts';
+import {
+  type AskClashes,
+  MOST_RUN_EVENTS,
+  type NewRun,
+  type NewRunEvent,
+  type RunEntry,
+  type RunningEntry,
+  type RunView,
+} from '@feverfew/contracts';
 import {
   barredMethods,
   type Clash,
@@ -91,7 +99,7 @@ export class RunsService implements OnModuleInit {
     const at = this.clock();
     const event: RunEvent = { kind: 'clockSet', at: at.toISOString(), byMs };
     const next = replayRun([...run.events, event], run.plan);
-    if (!next.ok) return;
+    if (!next.ok || isFull(run.events)) return;
     const row = { id: randomUUID(), runId: id, seq: run.events.length, key: randomUUID(), at, event };
     await this.repository.append(row, this.summarise(run, [...run.events, event], next.state));
     this.feed.tell('run', id);
@@ -164,6 +172,7 @@ export class RunsService implements OnModuleInit {
       const run = await this.stored(id);
       if (run.foreignSeal !== null && !TAKEN_ON_FOREIGN.includes(event.kind))
         throw new DomainError('runRefused', { message: NOT_FOLLOWED });
+      requireRoom(run.events, event.kind);
       const at = whenTapped(now, heldMs, run.events);
       const stamped = await this.stamp(event, at.toISOString());
       const events = [...run.events, stamped];
@@ -276,6 +285,18 @@ interface Begin {
   readonly plan: Plan;
   readonly rungIndex: number;
   readonly at: Date;
+}
+
+/** Only its end still has room. */
+const isFull = (events: readonly RunEvent[]): boolean => events.length >= MOST_RUN_EVENTS - 1;
+
+/** @throws DomainError runRefused where the run holds as many events as it may */
+export function requireRoom(events: readonly RunEvent[], kind: RunEvent['kind']): void {
+  if (isFull(events) && kind !== 'finished')
+    throw new DomainError('runRefused', {
+      message:
+        'This treatment holds as many taps and notes as it can: finish it, and begin again from its trouble.',
+    });
 }
 
 /** When the last thing that counts happened, a clock set since then reckoned in. */

@@ -49,10 +49,11 @@ export function exposureOf(
   nowMs: number,
 ): Exposure {
   const soaks = dwellsOf(events, plan, nowMs).map((dwell) => soaked(dwell, plan, knowledge));
-  const washes = [...turnsTaken(events, plan)].flatMap(({ event, before }) => {
-    const action = currentAction(before, plan);
-    return event.kind === 'stepDone' && action && runsInDrum(action) ? [washed(action)] : [];
-  });
+  const washes: Exposure[] = [];
+  for (const { event, before } of turnsTaken(events, plan)) {
+    const action = event.kind === 'stepDone' ? currentAction(before, plan) : null;
+    if (action && runsInDrum(action)) washes.push(washed(action));
+  }
   return [...soaks, ...washes].reduce(addExposure, NO_EXPOSURE);
 }
 

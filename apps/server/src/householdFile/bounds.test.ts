@@ -1,0 +1,63 @@
+import { randomUUID } from 'node:crypto';
+import { HouseholdFile, MOST_RUN_EVENTS } from '@feverfew/contracts';
+import { afterAll, beforeAll, expect, it } from 'vitest';
+import { type TestApp, testApp } from '../test/testApp.js';
+import { HouseholdFileService } from './householdFile.service.js';
+
+let home: TestApp;
+let text: string;
+beforeAll(async () => {
+  home = await testApp({ demo: true });
+  text = (await home.http.get('/api/household/file').expect(200)).text;
+});
+afterAll(() => home.close());
+
+/** The demo house with one run under way that has so many events. */
+function withEvents(many: number): { readonly file: HouseholdFile; readonly runId: string } {
+  const file = HouseholdFile.parse(JSON.parse(text));
+  const run = file.runs.find(({ events }) => events.at(-1)?.event.kind !== 'finished');
+  if (!run) return expect.unreachable('a run under way');
+  const at = run.events.at(-1)?.event.at ?? '';
+  while (run.events.length < many)
+    run.events.push({
+      id: randomUUID(),
+      key: randomUUID(),
+      event: { kind: 'noted', at, text: 'still there' },
+    });
+  return { file, runId: run.id };
+}
+
+it('a run takes its end after as many taps as it may have, and nothing else', async () => {
+  const { file, runId } = withEvents(MOST_RUN_EVENTS - 1);
+  await home.app.get(HouseholdFileService, { strict: false }).read(file, { isOwnBackup: true });
+  const tap = (event: object) =>
+    home.http.post(`/api/runs/${runId}/events`).send({ key: randomUUID(), event });
+  const refused = await tap({ kind: 'noted', text: 'one more' }).expect(409);
+  expect(refused.body.detail).toMatch(/as many taps and notes as it can/);
+  await tap({ kind: 'finished', outcome: 'gone', note: '' }).expect(200);
+  const out = JSON.parse((await home.http.get('/api/household/file').expect(200)).text);
+  await home.http.put('/api/household/file').send(out).expect(200);
+});
+
+it('a file with a longer run is refused, and others are served meanwhile', async () => {
+  const { file } = withEvents(50_000);
+  const before = (await home.http.get('/api/household/file').expect(200)).text;
+  let longest = 0;
+  let last = performance.now();
+  const timer = setInterval(() => {
+    longest = Math.max(longest, performance.now() - last);
+    last = performance.now();
+  }, 5);
+  const text = JSON.stringify(file);
+  last = performance.now();
+  const { body } = await home.http
+    .put('/api/household/file')
+    .set('content-type', 'application/json')
+    .send(text)
+    .expect(400);
+  clearInterval(timer);
+  expect(body.errors[0].message).toMatch(/longer than 8 MB/);
+  // A hundredth of it where nothing else runs; before there were bounds it was minutes.
+  expect(longest).toBeLessThan(5000);
+  expect((await home.http.get('/api/household/file').expect(200)).text).toBe(before);
+});
