@@ -23,10 +23,7 @@ const OF_ITS_HOUSEHOLD: readonly Violation['code'][] = [
 
 type Row = Readonly<Record<string, unknown>>;
 
-/**
- * Ids of the plans that are known again by their seal, with the trouble and the piece they stand on in the file, before
- * anything is made of it.
- */
+/** Ids of the plans that are known again by their seal, read from the file as it came. */
 export async function sealedPlans(
   given: unknown,
   key: Buffer | 'all',
@@ -60,8 +57,7 @@ interface OfAFile {
 }
 
 /**
- * Which plans of a file may be followed here: those with this house's own seal, which binds every figure and word of a
- * plan to its trouble and its piece. All others are kept to be read; their troubles are planned again when work begins.
+ * Which plans of a file may be followed here: those with this house's own seal over plan, trouble and piece. All others are kept to be read; their troubles are planned again when work begins.
  * @throws DomainError brokenFile where a plan of today's knowledge that was never carried out would not be safe
  */
 export async function ownPlans({

@@ -14,16 +14,15 @@ export interface SealedWhole<Row = unknown> {
 const FORM = 'plan, trouble, piece; 2';
 
 /**
- * The one form of a row in which it is sealed: its keys in the order of their letters, since a database gives them back
- * in an order of its own.
+ * The one form of a row in which it is sealed: its keys by the alphabet, since a database keeps them in its own order.
  * @returns SHA-256 of it, 32 bytes
  */
 export const digestOf = (row: unknown): Buffer =>
   createHash('sha256').update(JSON.stringify(row, inOrder)).digest();
 
 /**
- * What shows that a plan in a household file was made by this house, for this trouble, on this piece, to the last figure
- * and word: a keyed hash (HMAC-SHA-256). The key stays with the data and never goes into a file.
+ * A keyed hash (HMAC-SHA-256) that shows that this house made a plan for this trouble on this piece, word for word. The
+ * key stays with the data and never goes into a file.
  * @param whole digests of the three rows
  * @returns 43 characters, base64url
  */

@@ -23,7 +23,7 @@ const READERS = Object.fromEntries(
   (Object.keys(SIZES) as Size[]).map((size) => [size, readerOf(size)]),
 ) as Record<Size, readonly RequestHandler[]>;
 
-/** Reads what was sent, once it is known that whoever sends it may use the route. */
+/** Reads what was sent, once it is known that the sender may use the route. */
 @Injectable()
 export class BodyGuard implements CanActivate {
   constructor(@Inject(Reflector) private readonly reflector: Reflector) {}

@@ -10,10 +10,10 @@ const SPACES = new Set([0x20, 0x09, 0x0a, 0x0d]);
 const BYTE_ORDER_MARK = Buffer.from([0xef, 0xbb, 0xbf]);
 
 /**
- * The same as `JSON.parse` but for names that stand twice, for an object that holds long lists: each row is read by itself, with everybody's turn in
- * between, and looked through for text that cannot be kept.
+ * Like `JSON.parse`, for an object that holds long lists: each row is read by itself, with everybody's turn in between.
+ * Text that cannot be kept is refused, and a name that comes twice in one row.
  * @param bytes UTF-8
- * @throws SyntaxError where it is no JSON; InvalidInput for text that cannot be kept, and a name that stands twice
+ * @throws SyntaxError where it is no JSON; InvalidInput for text that cannot be kept, a name twice, a row over 8 MB
  */
 export async function jsonInTurns(bytes: Buffer, giveWay: GiveWay): Promise<unknown> {
   const at = new Cursor(bytes.subarray(0, 3).equals(BYTE_ORDER_MARK) ? bytes.subarray(3) : bytes);
@@ -66,7 +66,7 @@ function sound(value: unknown, place: readonly string[]): unknown {
 
 const notJson = () => new SyntaxError('no JSON');
 const tooLong = () => new InvalidInput([{ path: [], message: 'A row of it is longer than 8 MB.' }]);
-const twice = () => new InvalidInput([{ path: [], message: 'The same name stands twice in one row.' }]);
+const twice = () => new InvalidInput([{ path: [], message: 'A row of it has the same name twice.' }]);
 
 /** @throws SyntaxError */
 const unescaped = (text: string): string => JSON.parse(text) as string;

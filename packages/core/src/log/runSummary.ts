@@ -36,6 +36,7 @@ export function summariseRun(
   const pass = plan.ladder[seen ?? state.rungIndex];
   const action = currentAction(state, plan);
   const vessel = action?.vessel ?? pass?.steps.find((candidate) => candidate.vessel)?.vessel;
+  const dwells = dwellsOf(events, plan, nowMs);
   const methodIds = plan.ladder.map((entry) => entry.methodId);
   return {
     version: RUN_SUMMARY_VERSION,
@@ -44,7 +45,7 @@ export function summariseRun(
     methodId: pass?.methodId ?? '',
     stepKind: action?.kind ?? '',
     vesselName: vessel?.name ?? null,
-    exposure: exposureOf(events, plan, knowledge, nowMs),
-    uses: usesOf(runId, plan.facts, plan.ladder, state, knowledge, dwellsOf(events, plan, nowMs)),
+    exposure: exposureOf(events, plan, knowledge, nowMs, dwells),
+    uses: usesOf(runId, plan.facts, plan.ladder, state, knowledge, dwells),
   };
 }

@@ -171,7 +171,7 @@ const isHarmless = ({ code, where }: Violation, { work }: WorkList): boolean =>
   (code === 'actionTooStrong' && work.some((one) => one.where === where && one.hand === 'press'));
 
 /**
- * Without what is said of a dry brush or a dry cloth, where the piece may at least be pressed: viscose, acrylic and wool
+ * Without what is said of a dry brush or a dry cloth, where the piece may at least be pressed. Viscose, acrylic and wool
  * are weak or felt when wet, and are brushed while dry. Common practice, no source.
  */
 function withoutDryHand(list: WorkList, { piece }: TroubleFacts, knowledge: Knowledge): WorkList {

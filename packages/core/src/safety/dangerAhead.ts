@@ -46,8 +46,26 @@ export function dangerAhead(
   knowledge: Knowledge,
 ): DangerCode | null {
   const over = new Set(plan.ladder.slice(0, rungIndex).flatMap(({ steps }) => steps.map(({ id }) => id)));
-  const found = checkPlan({ ...NOT_LAID_OUT, ...plan }, household, knowledge).find(
+  const found = faultsOf(plan, household, knowledge).find(
     ({ code, where }) => !over.has(where) && DANGER_CODES.some((danger) => danger === code),
   );
   return (found?.code ?? null) as DangerCode | null;
+}
+
+interface Checked {
+  readonly household: string;
+  readonly knowledge: Knowledge;
+  readonly faults: readonly Violation[];
+}
+
+/** A plan that is carried out is asked about with every tap, and does not change. */
+const checked = new WeakMap<Plan, Checked>();
+
+function faultsOf(plan: Plan, home: Household, knowledge: Knowledge): readonly Violation[] {
+  const household = JSON.stringify(home);
+  const known = checked.get(plan);
+  if (known?.household === household && known.knowledge === knowledge) return known.faults;
+  const faults = checkPlan({ ...NOT_LAID_OUT, ...plan }, home, knowledge);
+  checked.set(plan, { household, knowledge, faults });
+  return faults;
 }

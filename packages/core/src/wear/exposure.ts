@@ -47,8 +47,9 @@ export function exposureOf(
   plan: Plan,
   knowledge: Knowledge,
   nowMs: number,
+  dwells = dwellsOf(events, plan, nowMs),
 ): Exposure {
-  const soaks = dwellsOf(events, plan, nowMs).map((dwell) => soaked(dwell, plan, knowledge));
+  const soaks = dwells.map((dwell) => soaked(dwell, plan, knowledge));
   const washes: Exposure[] = [];
   for (const { event, before } of turnsTaken(events, plan)) {
     const action = event.kind === 'stepDone' ? currentAction(before, plan) : null;

@@ -50,9 +50,9 @@ export function JoinPage({ wasEmptied = false }: { readonly wasEmptied?: boolean
       </Flex>
       <PageHeading title="Come in" />
       {wasEmptied && (
-        <Notice kind="caution" word="Put out">
-          This device is not let in any more. What it kept of the house was deleted from it; taps it had not
-          sent yet wait until it is let in again.
+        <Notice kind="warning" word="Put out">
+          This device is not let in any more. What it kept of the house was deleted. Taps that were not sent
+          yet wait until it is let in again.
         </Notice>
       )}
       <Box>
