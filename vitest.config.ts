@@ -8,6 +8,7 @@ const ON_POSTGRES = process.env.FEVERFEW_POSTGRES
       ...['api', 'course', 'tub', 'devices/devices'],
       ...[
         'householdFile/acceptedWrites',
+        'householdFile/bounds',
         'linenBook/*',
         'seed/*',
         'test/householdFixture',

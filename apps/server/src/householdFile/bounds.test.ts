@@ -61,3 +61,36 @@ it('a file with a longer run is refused, and others are served meanwhile', async
   expect(longest).toBeLessThan(5000);
   expect((await home.http.get('/api/household/file').expect(200)).text).toBe(before);
 });
+
+it('files and settings that come at once are taken one after the other', async () => {
+  const file = JSON.parse(text);
+  const { body: settings } = await home.http.get('/api/household').expect(200);
+  const answers = await Promise.all([
+    home.http.put('/api/household/file').send(file),
+    home.http.put('/api/household/file').send(file),
+    home.http.put('/api/household').send(settings),
+    home.http.put('/api/wash/settings').send({ best: 0.5 }),
+  ]);
+  expect(answers.map(({ status }) => status)).toEqual([200, 200, 200, 204]);
+  await home.http.get('/api/household/file').expect(200);
+});
+
+it.each<[string, string, object]>([
+  [
+    'a year before all years',
+    '/api/pieces/ID/apart',
+    { piece: 'AS IT IS', createdAt: '0000-01-01T00:00:00.000Z' },
+  ],
+  ['an object with the length of a text', '/api/pieces/ID/care', { upkeepId: { length: { toString: 1 } } }],
+])('%s is refused in words', async (_what, path, odd) => {
+  const [piece] = (await home.http.get('/api/pieces').expect(200)).body;
+  const moved = { troubleIds: [], careIds: [], pastUseIds: [], photoIds: [], heapIds: [] };
+  const { troubles: _t, rounds: _r, lastAt: _l, exposure: _e, wear: _w, due: _d, ...kept } = piece;
+  const body =
+    'piece' in odd
+      ? { piece: { ...kept, id: randomUUID(), createdAt: '0000-01-01T00:00:00.000Z' }, moved }
+      : { key: randomUUID(), what: 'upkeep', times: 1, ...odd };
+  const { status } = await home.http.post(path.replace('ID', piece.id)).send(body);
+  expect(status).toBeGreaterThanOrEqual(400);
+  expect(status).toBeLessThan(500);
+});

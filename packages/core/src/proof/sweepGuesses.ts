@@ -170,6 +170,12 @@ const isHarmless = ({ code, where }: Violation, { work }: WorkList): boolean =>
   code === 'boundsExceeded' ||
   (code === 'actionTooStrong' && work.some((one) => one.where === where && one.hand === 'press'));
 
+/** Without advice that names its own condition: its reader looks at the tag first. */
+const withoutConditional = (list: WorkList): WorkList => ({
+  ...list,
+  advice: list.advice.filter(({ text }) => !text.includes('only where its tag allows')),
+});
+
 /**
  * Without what is said of a dry brush or a dry cloth, where the piece may at least be pressed. Viscose, acrylic and wool
  * are weak or felt when wet, and are brushed while dry. Common practice, no source.
@@ -204,7 +210,7 @@ export function harmsOf(
   on: TroubleFacts = guessed.truth,
 ): readonly Violation[] {
   const { label } = on.piece;
-  const list = withoutDryHand(readWork(plan), on, knowledge);
+  const list = withoutConditional(withoutDryHand(readWork(plan), on, knowledge));
   const key = ({ code, where }: Violation) => `${code} ${where}`;
   const seenAnyway = new Set(checkWork(list, factsAsTaken(plan), guessed.household, knowledge).map(key));
   const passes = plan.rounds.flatMap((round) => round.passes);

@@ -439,7 +439,7 @@ export const marks: readonly Mark[] = [
       always('Lift first, then cold.'),
       always(
         'Where sickness is the reason: the hottest wash it allows, bleach-containing detergent only where its tag allows that.',
-        { names: ['bleach', 'heat'] },
+        { asks: ['bleach'], names: ['heat'] },
       ),
     ],
   },

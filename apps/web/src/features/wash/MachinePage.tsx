@@ -40,91 +40,94 @@ function Machine({ wash }: { wash: WashView }) {
           programme.
         </Box>
       )}
-      <Flex gap="16px" wrap="wrap">
-        <Figure
-          name="Machine, kg"
-          value={machine.ratedG / 1000}
-          min={1}
-          max={30}
-          step={0.5}
-          onChange={(kg) => setMachine({ ...machine, ratedG: kg * 1000 })}
-        />
-        <Figure
-          name="Drum, L"
-          value={machine.drumL}
-          min={10}
-          max={300}
-          step={1}
-          onChange={(drumL) => setMachine({ ...machine, drumL })}
-        />
-        <Figure
-          name="Dryer, kg"
-          value={house.dryerG / 1000}
-          min={0.5}
-          max={30}
-          step={0.5}
-          onChange={(kg) => setHouse({ ...house, dryerG: kg * 1000 })}
-        />
-        <Figure
-          name="Rope, m"
-          value={house.ropeM}
-          min={0}
-          max={200}
-          step={0.5}
-          onChange={(ropeM) => setHouse({ ...house, ropeM })}
-        />
-      </Flex>
-      {machine.programmes.map((programme) => (
-        <Box as="fieldset" key={programme.id} borderTop="1px solid" borderColor="line" paddingTop="8px">
-          <Box as="legend" fontFamily="heading" fontWeight={700}>
-            {programme.name}
-          </Box>
-          <Flex gap="16px" wrap="wrap">
-            <Box as="label" fontSize="15px">
-              Its name on the machine
-              <Input
-                value={programme.name}
-                maxLength={40}
-                width="170px"
-                display="block"
-                onChange={(event) => setProgramme(programme.id, { name: event.target.value })}
-              />
+      {!may && <Box color="soft">This device shows the machine and does not change it.</Box>}
+      <fieldset disabled={!may} style={{ display: 'contents' }}>
+        <Flex gap="16px" wrap="wrap">
+          <Figure
+            name="Machine, kg"
+            value={machine.ratedG / 1000}
+            min={1}
+            max={30}
+            step={0.5}
+            onChange={(kg) => setMachine({ ...machine, ratedG: kg * 1000 })}
+          />
+          <Figure
+            name="Drum, L"
+            value={machine.drumL}
+            min={10}
+            max={300}
+            step={1}
+            onChange={(drumL) => setMachine({ ...machine, drumL })}
+          />
+          <Figure
+            name="Dryer, kg"
+            value={house.dryerG / 1000}
+            min={0.5}
+            max={30}
+            step={0.5}
+            onChange={(kg) => setHouse({ ...house, dryerG: kg * 1000 })}
+          />
+          <Figure
+            name="Rope, m"
+            value={house.ropeM}
+            min={0}
+            max={200}
+            step={0.5}
+            onChange={(ropeM) => setHouse({ ...house, ropeM })}
+          />
+        </Flex>
+        {machine.programmes.map((programme) => (
+          <Box as="fieldset" key={programme.id} borderTop="1px solid" borderColor="line" paddingTop="8px">
+            <Box as="legend" fontFamily="heading" fontWeight={700}>
+              {programme.name}
             </Box>
-            <Figure
-              name="Holds, kg"
-              value={programme.capacityG / 1000}
-              min={0.2}
-              max={30}
-              step={0.1}
-              onChange={(kg) => setProgramme(programme.id, { capacityG: Math.round(kg * 1000) })}
-            />
-            <Figure
-              name="Spin, rpm"
-              value={programme.spinRpm}
-              min={0}
-              max={2000}
-              step={100}
-              onChange={(spinRpm) => setProgramme(programme.id, { spinRpm })}
-            />
-            <Figure
-              name="Length at 40 °C, min"
-              value={programme.minutes}
-              min={5}
-              max={600}
-              step={1}
-              onChange={(minutes) => setProgramme(programme.id, { minutes })}
-            />
-            <Figure
-              name="Water, L"
-              value={programme.waterL}
-              min={5}
-              max={300}
-              step={1}
-              onChange={(waterL) => setProgramme(programme.id, { waterL })}
-            />
-          </Flex>
-        </Box>
-      ))}
+            <Flex gap="16px" wrap="wrap">
+              <Box as="label" fontSize="15px">
+                Its name on the machine
+                <Input
+                  value={programme.name}
+                  maxLength={40}
+                  width="170px"
+                  display="block"
+                  onChange={(event) => setProgramme(programme.id, { name: event.target.value })}
+                />
+              </Box>
+              <Figure
+                name="Holds, kg"
+                value={programme.capacityG / 1000}
+                min={0.2}
+                max={30}
+                step={0.1}
+                onChange={(kg) => setProgramme(programme.id, { capacityG: Math.round(kg * 1000) })}
+              />
+              <Figure
+                name="Spin, rpm"
+                value={programme.spinRpm}
+                min={0}
+                max={2000}
+                step={100}
+                onChange={(spinRpm) => setProgramme(programme.id, { spinRpm })}
+              />
+              <Figure
+                name="Length at 40 °C, min"
+                value={programme.minutes}
+                min={5}
+                max={600}
+                step={1}
+                onChange={(minutes) => setProgramme(programme.id, { minutes })}
+              />
+              <Figure
+                name="Water, L"
+                value={programme.waterL}
+                min={5}
+                max={300}
+                step={1}
+                onChange={(waterL) => setProgramme(programme.id, { waterL })}
+              />
+            </Flex>
+          </Box>
+        ))}
+      </fieldset>
       {change.error && (
         <Notice kind="danger" word="Not kept">
           {change.error.message}
