@@ -4,7 +4,6 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { constants } from 'node:zlib';
 import { DomainError } from '@feverfew/core';
-import { StandardSchemaValidationPipe } from '@nestjs/common';
 import { NestFactory } from '@nestjs/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import { DocumentBuilder, SwaggerModule } from '@nestjs/swagger';
@@ -20,7 +19,7 @@ import type { Database } from './database/openDatabase.js';
 import { DevicesService } from './devices/devices.service.js';
 import { requireLetIn } from './devices/letIn.js';
 import type { DoorSettings } from './network/houseDoor.js';
-import { InvalidInput } from './problems/invalidInput.js';
+import { ContractPipe } from './problems/contractPipe.js';
 import { ProblemFilter } from './problems/problem.filter.js';
 import { requireJson, requireOwnHost, requireOwnPage } from './requests/ownPages.js';
 import { tapUnderWay } from './turns/turns.js';
@@ -82,9 +81,7 @@ export async function createApp({
   app.use(pressed);
   app.setGlobalPrefix('api');
   app.use('/api/runs', longWorkStandsBack);
-  app.useGlobalPipes(
-    new StandardSchemaValidationPipe({ exceptionFactory: (issues) => new InvalidInput(issues) }),
-  );
+  app.useGlobalPipes(new ContractPipe());
   app.useGlobalFilters(new ProblemFilter(onEngineGone));
   const description = new DocumentBuilder()
     .setTitle('Feverfew')

@@ -10,6 +10,7 @@ import {
   WEAR_COUNTS,
 } from '@feverfew/knowledge';
 import { z } from 'zod';
+import { Instant } from './bounds.js';
 import { Uuid } from './uuid.js';
 
 export const CareLabelShape = z
@@ -111,7 +112,7 @@ export type NewPiece = z.infer<typeof NewPiece>;
 
 export const Piece = NewPiece.extend({
   id: Uuid,
-  createdAt: z.iso.datetime(),
+  createdAt: Instant,
   /** Its picture, if it has one. */
   photoId: Uuid.nullable(),
 }).meta({ id: 'Piece' });

@@ -14,6 +14,7 @@ import type { Knowledge } from '@feverfew/knowledge';
 import type { ZodType } from 'zod';
 import { requireKnownFacts, requireKnownId, requireKnownPiece } from '../catalogue/requireKnown.js';
 import { cleanJpeg } from '../photos/cleanJpeg.js';
+import { asInvalid } from '../problems/contractPipe.js';
 import { InvalidInput } from '../problems/invalidInput.js';
 import type { GiveWay } from '../turns/turns.js';
 import { OUTWARDS } from './wholeRows.js';
@@ -51,13 +52,21 @@ export async function parsedFile(given: unknown, giveWay: GiveWay): Promise<Hous
 
 /** @param at where in the file it lies */
 export function parsed<T>(shape: ZodType<T>, given: unknown, at: readonly PropertyKey[] = []): T {
-  const result = shape.safeParse(given);
+  const result = safelyParsed(shape, given);
   if (result.success) return result.data;
   throw new InvalidInput(result.error.issues.map((issue) => ({ ...issue, path: [...at, ...issue.path] })));
 }
 
 /** Rows of one kind: decades of a large household are a tenth of it. */
 const MOST_ROWS = 200_000;
+
+function safelyParsed<T>(shape: ZodType<T>, given: unknown) {
+  try {
+    return shape.safeParse(given);
+  } catch (error) {
+    throw asInvalid(error);
+  }
+}
 
 const TOO_LONG = `It has more than ${MOST_RUN_EVENTS} events.`;
 
