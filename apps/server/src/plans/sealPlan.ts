@@ -30,7 +30,7 @@ export const sealOf = ({ plan, trouble, piece }: SealedWhole<Buffer>, key: Buffe
   createHmac('sha256', key).update(FORM).update(plan).update(trouble).update(piece).digest('base64url');
 
 export function isSealed({ plan, trouble, piece }: SealedWhole, seal: unknown, key: Buffer): boolean {
-  // What it stands on is not in the file: nothing was sealed with it.
+  // Its trouble or its piece is not in the file: nothing was sealed with it.
   if (typeof seal !== 'string' || !trouble || !piece) return false;
   const digests = { plan: digestOf(plan), trouble: digestOf(trouble), piece: digestOf(piece) };
   const [given, own] = [Buffer.from(seal), Buffer.from(sealOf(digests, key))];
