@@ -59,7 +59,7 @@ export class StillLetInGuard implements CanActivate {
     const http = context.switchToHttp();
     const request = http.getRequest<Request>();
     const response = http.getResponse<Response>();
-    // On the doorstep nobody was let in yet.
+    // On the doorstep no device is let in yet.
     const isIn = isFromNetwork(request) && whoAsks(response) !== null;
     if (!isIn || request.body === undefined) return true;
     await findOut(this.devices, request, response);

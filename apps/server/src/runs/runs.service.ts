@@ -172,6 +172,8 @@ export class RunsService implements OnModuleInit {
       const run = await this.stored(id);
       if (run.foreignSeal !== null && !TAKEN_ON_FOREIGN.includes(event.kind))
         throw new DomainError('runRefused', { message: NOT_FOLLOWED });
+      // What was taken once needs no room.
+      if (isFull(run.events) && (await this.repository.hasKey(key))) return this.read(id);
       requireRoom(run.events, event.kind);
       const at = whenTapped(now, heldMs, run.events);
       const stamped = await this.stamp(event, at.toISOString());

@@ -64,7 +64,7 @@ describe('what a change makes stale', () => {
   it('reaches every answer that was planned for the house as it was', async () => {
     const client = new QueryClient();
     const names = ['preview', 'firstThings', 'houseQuestion', 'otherCourse', 'compare', 'whatWouldChange'];
-    for (const name of names) client.setQueryData([PLANNED, name, {}], 'of before');
+    for (const name of names) client.setQueryData([PLANNED, name, {}], 'old');
     for (const root of STALE_AFTER.household) await client.invalidateQueries({ queryKey: [root] });
     for (const name of names) expect(client.getQueryState([PLANNED, name, {}])?.isInvalidated).toBe(true);
   });
