@@ -1,4 +1,4 @@
-import { beforeEach, expect, it, vi } from 'vitest';
+import { afterEach, beforeEach, expect, it, vi } from 'vitest';
 
 /** A device's own store, as `idb-keyval` has it. */
 const stored = new Map<string, unknown>();
@@ -15,6 +15,8 @@ vi.mock('idb-keyval', () => ({
   clear: () => orShut(() => stored.clear()),
 }));
 
+// Another file of tests may have loaded them with the store as it is.
+vi.resetModules();
 const { forgetAnswers, keepAnswer, keptAnswer } = await import('./keptAnswers');
 const { request } = await import('./api');
 
@@ -24,8 +26,9 @@ const plan = (markIds: string[]) => ({ method: 'POST', path: '/plans/preview', b
 beforeEach(() => {
   stored.clear();
   isShut = false;
-  vi.useRealTimers();
 });
+
+afterEach(() => void vi.useRealTimers());
 
 it('what was asked is answered again without a line, each by its own facts; nothing else is', async () => {
   const server = { isAway: false };
