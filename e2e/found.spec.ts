@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import { Desk } from './desk';
-import { expect, test } from './worker';
+import { atNight, expect, test } from './worker';
 
 async function ask(page: Page, words: string) {
   await page.goto('/');
@@ -9,28 +9,29 @@ async function ask(page: Page, words: string) {
   await page.getByRole('textbox', { name: 'Find anything' }).fill(words);
 }
 
-test('a sofa without a code: powder at once, everything wet after the hidden water test, both outcomes', async ({
-  page,
-}) => {
-  await ask(page, 'just now spilled red wine on the couch');
-  await expect(page.getByRole('option').first()).toContainText('red wine on the armchair or sofa');
-  await page.keyboard.press('Enter');
-  const desk = new Desk(page);
-  await expect(desk.rung('absorbentOnWet')).toBeVisible();
-  await expect(
-    page.getByText('No upholstery code entered: dry powder only, until a water test'),
-  ).toBeVisible();
-  await desk.unfold('Not used here');
-  await expect(page.locator('[data-lost=coldBlot]')).toContainText('After the hidden water test');
-  await desk.choose('waterTest', 'took water: no colour, no ring');
-  await expect(desk.rung('coldBlot')).toBeVisible();
-  await expect(page.getByText('No upholstery code entered')).toHaveCount(0);
-  await desk.choose('waterTest', 'bled, ringed or crushed');
-  await expect(page.getByText('The hidden water test was not passed')).toBeVisible();
-  await expect(desk.rung('coldBlot')).toHaveCount(0);
-  await page.reload();
-  await expect(desk.blank('waterTest')).toHaveText('bled, ringed or crushed');
-});
+atNight(
+  'a sofa without a code: powder at once, everything wet after the hidden water test, both outcomes',
+  async ({ page }) => {
+    await ask(page, 'just now spilled red wine on the couch');
+    await expect(page.getByRole('option').first()).toContainText('red wine on the armchair or sofa');
+    await page.keyboard.press('Enter');
+    const desk = new Desk(page);
+    await expect(desk.rung('absorbentOnWet')).toBeVisible();
+    await expect(
+      page.getByText('No upholstery code entered: dry powder only, until a water test'),
+    ).toBeVisible();
+    await desk.unfold('Not used here');
+    await expect(page.locator('[data-lost=coldBlot]')).toContainText('After the hidden water test');
+    await desk.choose('waterTest', 'took water: no colour, no ring');
+    await expect(desk.rung('coldBlot')).toBeVisible();
+    await expect(page.getByText('No upholstery code entered')).toHaveCount(0);
+    await desk.choose('waterTest', 'bled, ringed or crushed');
+    await expect(page.getByText('The hidden water test was not passed')).toBeVisible();
+    await expect(desk.rung('coldBlot')).toHaveCount(0);
+    await page.reload();
+    await expect(desk.blank('waterTest')).toHaveText('bled, ringed or crushed');
+  },
+);
 
 test('screens and settings are found, and what nobody knows is not answered', async ({ page }) => {
   await ask(page, 'settings');
@@ -43,7 +44,7 @@ test('screens and settings are found, and what nobody knows is not answered', as
   await expect(page.getByText('Nothing by that word')).toBeVisible();
 });
 
-test('a bleach spot is told honestly: no cleaning, and what may help', async ({ page }) => {
+atNight('a bleach spot is told honestly: no cleaning, and what may help', async ({ page }) => {
   await ask(page, 'bleach spot on jeans');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('region', { name: 'Not at home' })).toContainText('No cleaning helps');
@@ -91,7 +92,7 @@ test('a cold tag in °F is read as cold, and a label that allows oxygen says so 
   await expect(desk.blank('tag')).toContainText('30°');
 });
 
-test('a print on the front is told with one choice and keeps solvents off', async ({ page }) => {
+atNight('a print on the front is told with one choice and keeps solvents off', async ({ page }) => {
   const desk = new Desk(page);
   await desk.open();
   await desk.find('mark', 'ballpoint');

@@ -174,10 +174,10 @@ async function expectFirstView(page: Page, size: keyof typeof MOST_WORDS): Promi
   }).toPass({ timeout: 45_000 });
 }
 
-/** Every job is planned among the tests of the core; here each fifth is typed, and all of them at night. */
+/** Every job is planned among the tests of the core; here each twelfth is typed, and all of them at night. */
 const TYPED = JOBS.filter(
   ([words], at) =>
-    process.env.FEVERFEW_NIGHTLY || at % 5 === 0 || TO_THE_END.some((job) => words.includes(job)),
+    process.env.FEVERFEW_NIGHTLY || at % 12 === 0 || TO_THE_END.some((job) => words.includes(job)),
 );
 
 for (const [words, told, steps] of TYPED)

@@ -1,5 +1,5 @@
 import { addressOf, Desk, machine, tag } from './desk';
-import { expect, test } from './worker';
+import { atNight, expect, test } from './worker';
 
 type Blend = Record<string, number>;
 interface Told {
@@ -268,7 +268,7 @@ const draftOf = ({ marks, item, parts, piece, facts }: Told) => ({
   },
 });
 
-test('every trouble of the list brings a short plan of its own to the screen', async ({ page }) => {
+atNight('every trouble of the list brings a short plan of its own to the screen', async ({ page }) => {
   const seen = new Map<string, string>();
   // By day every fourth: the jobs of `jobs.spec` are on the screen too.
   const shown = process.env.FEVERFEW_NIGHTLY ? CASES : CASES.filter((_, at) => at % 4 === 0);

@@ -1,5 +1,5 @@
 import { Desk } from './desk';
-import { expect, test } from './worker';
+import { atNight, expect, test } from './worker';
 
 test.beforeEach(async ({ page }) => new Desk(page).open());
 
@@ -22,7 +22,7 @@ test('blood on a wool blanket: cold, no protease, no percarbonate', async ({ pag
   await expect(page.getByText('Cold only until no more lifts')).toBeVisible();
 });
 
-test('blackberry on a code-W armchair: blotted, nothing immersed', async ({ page }) => {
+atNight('blackberry on a code-W armchair: blotted, nothing immersed', async ({ page }) => {
   const desk = new Desk(page);
   await desk.find('mark', 'blackberry');
   await desk.newPiece('armchair', 'armchair or sofa');
@@ -43,7 +43,7 @@ test('blackberry on a code-W armchair: blotted, nothing immersed', async ({ page
   await expect(desk.lost('coldFlush')).toContainText('Wets too much: soak, where surface damp is the most');
 });
 
-test('nail varnish on an acetate lining: both removers out, a professional named', async ({ page }) => {
+atNight('nail varnish on an acetate lining: both removers out, a professional named', async ({ page }) => {
   const desk = new Desk(page);
   await desk.find('mark', 'nail polish');
   await desk.find('piece', 'good coat');
@@ -60,18 +60,19 @@ test('nail varnish on an acetate lining: both removers out, a professional named
   await expect(desk.startButton).toHaveCount(0);
 });
 
-test('storage yellow on a petticoat with a 40 °C tag: 6–8 h at 40, amount for this basin', async ({
-  page,
-}) => {
-  const desk = new Desk(page);
-  await desk.find('mark', 'storage yellow');
-  await desk.find('piece', 'lawn petticoat');
-  await expect(desk.rung('longOxygenSoak')).toContainText('40 mL in a jug (42 g) oxygen bleach powder');
-  await desk.why('longOxygenSoak');
-  await expect(desk.rung('longOxygenSoak')).toContainText('Best at 60 °C; held to 40 °C by sewn-in label.');
-});
+atNight(
+  'storage yellow on a petticoat with a 40 °C tag: 6–8 h at 40, amount for this basin',
+  async ({ page }) => {
+    const desk = new Desk(page);
+    await desk.find('mark', 'storage yellow');
+    await desk.find('piece', 'lawn petticoat');
+    await expect(desk.rung('longOxygenSoak')).toContainText('40 mL in a jug (42 g) oxygen bleach powder');
+    await desk.why('longOxygenSoak');
+    await expect(desk.rung('longOxygenSoak')).toContainText('Best at 60 °C; held to 40 °C by sewn-in label.');
+  },
+);
 
-test('fish-meal smell on a cotton overall: cold rinse, 1 to 1 vinegar, then wash', async ({ page }) => {
+atNight('fish-meal smell on a cotton overall: cold rinse, 1 to 1 vinegar, then wash', async ({ page }) => {
   const desk = new Desk(page);
   await desk.find('mark', 'fish meal');
   await desk.newPiece('overalls', 'overall, apron or smock');

@@ -50,3 +50,6 @@ export const test = base.extend<{ demo: undefined }, { server: DemoServer }>({
   ],
   baseURL: async ({ server }, use) => use(server.base),
 });
+
+/** A flow of advice that the tests of the core see as well: it is only driven in the nightly run. */
+export const atNight = process.env.FEVERFEW_NIGHTLY ? test : test.skip;

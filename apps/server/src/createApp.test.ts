@@ -134,9 +134,28 @@ describe('who may ask', () => {
 
 describe('answers', () => {
   it('are pressed where it is worth it', async () => {
-    const { headers } = await http().get('/api/catalogue').set('Accept-Encoding', 'gzip').expect(200);
+    const { headers } = await http().get('/api/docs-json').set('Accept-Encoding', 'gzip').expect(200);
     expect(headers['content-encoding']).toBe('gzip');
   });
+  it.each(['/api/catalogue', '/api/reference'])(
+    '%s is the same in every encoding, and asked again has not changed',
+    async (path) => {
+      const plain = await http().get(path).set('Accept-Encoding', 'identity').expect(200);
+      expect(plain.headers['content-encoding']).toBeUndefined();
+      const gzip = await http().get(path).set('Accept-Encoding', 'gzip').expect(200);
+      expect(gzip.headers['content-encoding']).toBe('gzip');
+      expect(gzip.body).toEqual(plain.body);
+      const { port } = app.getHttpServer().address() as AddressInfo;
+      const br = await fetch(`http://127.0.0.1:${port}${path}`, {
+        headers: { 'accept-encoding': 'br, gzip' },
+      });
+      expect(br.headers.get('content-encoding')).toBe('br');
+      expect(br.headers.get('vary')).toContain('Accept-Encoding');
+      expect(await br.json()).toEqual(plain.body);
+      const etag = br.headers.get('etag') ?? '';
+      await http().get(path).set('Accept-Encoding', 'br').set('If-None-Match', etag).expect(304);
+    },
+  );
   it('the line of changes is told at once, never pressed', async () => {
     const { port } = app.getHttpServer().address() as AddressInfo;
     const headers = await new Promise<Record<string, unknown>>((resolve, reject) => {

@@ -160,13 +160,11 @@ const HEADERS: HelmetOptions = {
   strictTransportSecurity: false,
 };
 
-const pressedWith = (quality: number) =>
-  compression({ filter: mayBePressed, brotli: { params: { [constants.BROTLI_PARAM_QUALITY]: quality } } });
-const [pressedHard, pressedQuickly] = [pressedWith(9), pressedWith(4)];
-
-/** The knowledge is fetched once and is large; at that quality, the answer to a tap would take longer than the tap. */
-const pressed: RequestHandler = (request, response, next) =>
-  (request.path === '/api/catalogue' ? pressedHard : pressedQuickly)(request, response, next);
+/** Quickly: at a higher quality, compressing the answer to a tap takes longer than the tap. */
+const pressed: RequestHandler = compression({
+  filter: mayBePressed,
+  brotli: { params: { [constants.BROTLI_PARAM_QUALITY]: 4 } },
+});
 
 /** A line of changes is told as it happens: pressed, it would wait until there is enough of it. */
 function mayBePressed(request: Request, response: Response): boolean {

@@ -1,9 +1,11 @@
 import { Catalogue, Reference } from '@feverfew/contracts';
 import type { Knowledge } from '@feverfew/knowledge';
-import { Controller, Get, Header, Inject } from '@nestjs/common';
+import { Controller, Get, Header, Inject, Req, Res } from '@nestjs/common';
 import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
+import type { Request, Response } from 'express';
 import { catalogueOf } from './catalogueOf.js';
 import { KNOWLEDGE } from './knowledge.token.js';
+import { PressedOnce } from './pressedOnce.js';
 
 /** The same for every household, until the program is another: a browser may ask whether its own still holds. */
 const UNTIL_ANOTHER = ['Cache-Control', 'no-cache'] as const;
@@ -11,24 +13,26 @@ const UNTIL_ANOTHER = ['Cache-Control', 'no-cache'] as const;
 @ApiTags('knowledge')
 @Controller()
 export class CatalogueController {
-  private readonly catalogue: Catalogue;
+  private readonly catalogue: PressedOnce;
+  private readonly everything: PressedOnce;
 
-  constructor(@Inject(KNOWLEDGE) private readonly knowledge: Knowledge) {
-    this.catalogue = catalogueOf(knowledge);
+  constructor(@Inject(KNOWLEDGE) knowledge: Knowledge) {
+    this.catalogue = new PressedOnce(catalogueOf(knowledge));
+    this.everything = new PressedOnce(knowledge);
   }
 
   @Get('catalogue')
   @Header(...UNTIL_ANOTHER)
   @ApiOkResponse({ standardSchema: Catalogue })
-  read(): Catalogue {
-    return this.catalogue;
+  read(@Req() request: Request, @Res() response: Response): Promise<void> {
+    return this.catalogue.send(request, response);
   }
 
   /** Everything that is known, each fact with its ground. */
   @Get('reference')
   @Header(...UNTIL_ANOTHER)
   @ApiOkResponse({ standardSchema: Reference })
-  reference(): Reference {
-    return this.knowledge;
+  reference(@Req() request: Request, @Res() response: Response): Promise<void> {
+    return this.everything.send(request, response);
   }
 }

@@ -1,6 +1,7 @@
 import { type Knowledge, OPEN_FACTS, OPEN_FIBRES } from '@feverfew/knowledge';
 import { describe, expect, it } from 'vitest';
 import { household, knowledge, label, piece, trouble } from '../test/fixtures.js';
+import { isNight } from '../test/propertyRuns.js';
 import { EMPTY_FACTS, EMPTY_PIECE, type TroubleFacts } from '../trouble/troubleFacts.js';
 import { firstThings, firstThingsInSteps } from './firstThings.js';
 
@@ -26,7 +27,9 @@ describe('the first seconds, from the trouble alone', () => {
     expect(verbs(only(markId))).toEqual(expect.arrayContaining(wanted));
   });
   it('never water before the piece is known, nor on a carpet of which nobody knows the fibre', () => {
-    for (const { id } of knowledge.marks) expect([id, verbs(only(id))]).not.toContain('coldFlush');
+    // One takes up to 27 plans: by day every third of them, by night all.
+    for (const { id } of knowledge.marks.filter((_, at) => isNight || at % 3 === 0))
+      expect([id, verbs(only(id))]).not.toContain('coldFlush');
     expect(verbs(only('redWine', 'carpet'))).toEqual(['blot']);
     const wool = only('redWine', 'carpet');
     const told = { ...wool, piece: { ...wool.piece, parts: piece('carpet', { wool: 100 }).parts } };
