@@ -57,8 +57,7 @@ export default defineConfig({
         resolve: { conditions: ['@feverfew/source', ...defaultClientConditions] },
         test: {
           name: 'web',
-          // One realm for all files: loading the interface for each took four fifths of the time. What a test puts in
-          // place of a global or a method is taken back after it.
+          // One realm for all files: loading the interface for each took four fifths of the time.
           isolate: false,
           unstubGlobals: true,
           restoreMocks: true,

@@ -307,8 +307,8 @@ test('the preview answers soon after the last key', async ({ page }) => {
     expect((await page.request.post('/api/plans/preview', { data })).ok()).toBe(true);
     alone.push(Date.now() - again);
   }
-  // What else the machine does makes single answers slow, so the soonest of twenty counts: a page that waits before it
-  // asks is late each time. Alone on two cores it is under 100 ms; where the plain question is slow, so is all else.
+  // Other work of the machine makes single answers slow, so the soonest of twenty counts: a page that waits before it
+  // asks is late each time. Alone on two cores it is under 100 ms.
   expect(Math.min(...waits)).toBeLessThan(Math.max(400, 4 * Math.min(...alone)));
 });
 
