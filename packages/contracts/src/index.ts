@@ -32,6 +32,8 @@ export * from './whatWorks.js';
 
 /** A run as sent, with the plan in the core's own type. */
 export type RunView = Omit<z.infer<typeof RunShape>, 'plan'> & { plan: Plan };
+/** A run after a tap, told to a device that has its plan. */
+export type AfterTap = Omit<RunView, 'plan'>;
 
 /**
  * What the interface may take from core: words, units and types, and the run's own state machine, so that a device

@@ -124,7 +124,7 @@ export {
   otherCourse,
   otherCourseOf,
 } from './run/changeCourse.js';
-export { type Clash, clashesOf, type RunAtWork } from './run/clashesOf.js';
+export { type Clash, clashesOf, clashesOfRun, type RunAtWork } from './run/clashesOf.js';
 export { heatEndangersPeople } from './run/heatEndangersPeople.js';
 export { holdsTheRecipe } from './run/holdsTheRecipe.js';
 export { maySkip } from './run/leaveOut.js';

@@ -23,7 +23,7 @@ export const diskFull = (free = 0): DomainError =>
   });
 
 /** What of a database writes. */
-const WRITING = new Set<string | symbol>(['insert', 'update', 'delete', 'transaction']);
+const WRITING = new Set<string | symbol>(['insert', 'update', 'delete', 'with', 'transaction']);
 
 /** The same database, that asks for room before it writes. */
 export const withRoom = <Database extends object>(db: Database, dir: string): Database =>

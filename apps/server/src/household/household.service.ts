@@ -10,20 +10,37 @@ import { PLAIN_HOUSEHOLD } from './plainHousehold.js';
 
 @Injectable()
 export class HouseholdService {
+  /** What is kept, remembered until there is news of it: every tap asks for it. */
+  private known: Promise<HouseholdSettings | null> | null = null;
+
   constructor(
     @Inject(HouseholdRepository) private readonly repository: HouseholdRepository,
     @Inject(KNOWLEDGE) private readonly knowledge: Knowledge,
     @Inject(ChangesFeed) private readonly feed: ChangesFeed,
-  ) {}
+  ) {
+    feed.news.subscribe(({ topic }) => {
+      if (topic === 'household') this.known = null;
+    });
+  }
 
   /** The household's own settings, or sensible ones until it has told. */
   async read(): Promise<HouseholdSettings> {
-    return (await this.repository.find()) ?? PLAIN_HOUSEHOLD;
+    return (await this.find()) ?? PLAIN_HOUSEHOLD;
+  }
+
+  private find(): Promise<HouseholdSettings | null> {
+    this.known ??= this.repository.find();
+    const reading = this.known;
+    return reading.catch((error: unknown) => {
+      // Not remembered: the next who asks reads again.
+      if (this.known === reading) this.known = null;
+      throw error;
+    });
   }
 
   /** False while nothing but our own guesses stands for it. */
   async isTold(): Promise<boolean> {
-    return (await this.repository.find()) !== null;
+    return (await this.find()) !== null;
   }
 
   /** Whether this is the house that ships, to try things in. */

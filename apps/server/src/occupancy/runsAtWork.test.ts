@@ -15,15 +15,27 @@ it('tells nobody what stood before a change, and lets no old reading take the pl
   };
   const atWork = new RunsAtWork(repository as unknown as RunsRepository, feed);
   expect(await atWork.all()).toEqual([]);
-  await atWork.put(run('written'));
+  atWork.put(run('written'));
+  expect(await atWork.all()).toEqual([run('written')]);
+  // What is written here is not read for it.
+  expect(repository.find).not.toHaveBeenCalled();
   feed.tell('run', 'one');
   const asked = [atWork.all(), atWork.all()];
   await vi.waitFor(() => expect(repository.find).toHaveBeenCalledTimes(2));
-  // Written again while it is read: the reading, which says that it is gone, is old.
-  await atWork.put(run('written again'));
-  answer(null);
+  // Written again while it is read: that reading is old, and it is read once more.
+  atWork.put(run('written again'));
   repository.find.mockResolvedValue(null);
-  expect(await asked[1]).toEqual([run('written again')]);
+  answer(null);
+  expect(await asked[1]).toEqual([]);
+  expect(repository.find.mock.calls.length).toBeGreaterThan(2);
+});
+
+it('tells what was written here, also before anything was read', () => {
+  const feed = new ChangesFeed(NO_OTHERS);
+  const heard: unknown[] = [];
+  feed.news.subscribe((news) => heard.push(news));
+  new RunsAtWork({} as RunsRepository, feed).put(run('written'));
+  expect(heard).toEqual([{ topic: 'run', id: 'one' }]);
 });
 
 it('reads again where reading failed once', async () => {

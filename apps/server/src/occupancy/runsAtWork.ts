@@ -15,16 +15,20 @@ export interface AtWork extends StoredRun {
 @Injectable()
 export class RunsAtWork {
   private known: Promise<Map<string, AtWork>> | null = null;
+  /** The same once it is there. */
+  private placed: Map<string, AtWork> | null = null;
+  /** The run whose change is just being told from here: what is remembered of it is right. */
+  private own: string | null = null;
   /** Each with the news it was told by: what is told again while it is read is read again. */
   private readonly changed = new Map<string, symbol>();
 
   constructor(
     @Inject(RunsRepository) private readonly repository: RunsRepository,
-    @Inject(ChangesFeed) feed: ChangesFeed,
+    @Inject(ChangesFeed) private readonly feed: ChangesFeed,
   ) {
     feed.news.subscribe(({ topic, id }) => {
-      if (topic === 'run' && id) this.forget(id);
-      else this.known = null;
+      if (topic !== 'run' || !id) this.known = this.placed = null;
+      else if (id !== this.own) this.forget(id);
     });
   }
 
@@ -38,12 +42,16 @@ export class RunsAtWork {
     return (await this.upToDate()).get(id) ?? null;
   }
 
-  /** Where a run stands now, told by whoever has just written it. */
-  async put(run: AtWork): Promise<void> {
-    const known = await this.known;
-    if (!known) return;
-    this.changed.delete(run.id);
-    place(known, run.id, run);
+  /** Where a run stands that was just written here; tells it. What another server has told of it meanwhile is read. */
+  put(run: AtWork): void {
+    if (this.placed) {
+      place(this.placed, run.id, run);
+      // What is being read of it may be older.
+      if (this.changed.has(run.id)) this.forget(run.id);
+      this.own = run.id;
+    }
+    this.feed.tell('run', run.id);
+    this.own = null;
   }
 
   /** What is remembered of a run is not what is kept. */
@@ -59,6 +67,7 @@ export class RunsAtWork {
       if (this.known === reading) this.known = null;
       throw error;
     });
+    if (this.known === reading) this.placed = known;
     for (let [next] = this.changed; next; [next] = this.changed) {
       const [id, news] = next;
       const run = await this.repository.find(id);

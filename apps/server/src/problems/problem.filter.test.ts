@@ -39,7 +39,7 @@ const STARTING = [
   'notEmbedded',
 ];
 /** What a device tries again by itself. */
-const AGAIN = ['busy', 'diskFull'];
+const AGAIN = ['busy', 'overloaded', 'diskFull'];
 
 describe('a problem', () => {
   it.each(DOMAIN_ERROR_CODES.filter((code) => ![...STARTING, ...AGAIN].includes(code)))(

@@ -20,6 +20,7 @@ const PROBLEMS: Readonly<Record<DomainErrorCode, { readonly status: number; read
   courseRefused: { status: 409, title: 'Not that way from here' },
   // A device tries again by itself.
   busy: { status: 503, title: 'Somebody else is writing to it' },
+  overloaded: { status: 503, title: 'Too much at once' },
   noLadder: { status: 409, title: 'Nothing to carry out' },
   planRefused: { status: 409, title: 'That plan is not begun' },
   logBroken: { status: 409, title: 'The record of this run does not follow' },
@@ -56,6 +57,9 @@ const PROBLEMS: Readonly<Record<DomainErrorCode, { readonly status: number; read
   dataDamaged: { status: 500, title: 'The data cannot be read' },
   badSealKey: { status: 500, title: 'The seal of this house cannot be used' },
 };
+
+/** When what was busy is tried again, s. */
+const AGAIN_AFTER_S = 2;
 
 /** Told to whoever asked, each time: nothing for the log. */
 const SAID_BEFORE = new Set([PROBLEMS.busy.status, PROBLEMS.diskFull.status]);
@@ -122,11 +126,9 @@ export class ProblemFilter implements ExceptionFilter {
     const request = http.getRequest<Request>();
     const problem = { ...this.describe(error), instance: request.originalUrl };
     if (problem.status >= 500 && !SAID_BEFORE.has(problem.status)) this.log.error(withoutHouseText(error));
-    http
-      .getResponse<Response>()
-      .status(problem.status)
-      .type('application/problem+json')
-      .send(JSON.stringify(problem));
+    const response = http.getResponse<Response>();
+    if (problem.status === PROBLEMS.busy.status) response.setHeader('Retry-After', AGAIN_AFTER_S);
+    response.status(problem.status).type('application/problem+json').send(JSON.stringify(problem));
     if (engineFault(error) === 'gone') this.onEngineGone();
   }
 

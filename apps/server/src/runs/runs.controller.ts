@@ -1,4 +1,5 @@
 import {
+  type AfterTap,
   AskClashes,
   ChangeCourse,
   ClashShape,
@@ -7,20 +8,25 @@ import {
   OtherCourseShape,
   type OtherCourseView,
   Run,
+  RunAfterTap,
   type RunView,
+  TapAnswer,
 } from '@feverfew/contracts';
 import type { Clash } from '@feverfew/core';
-import { Body, Controller, Get, HttpCode, Inject, Param, Post, Put } from '@nestjs/common';
-import { ApiCreatedResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
+import { Body, Controller, Get, HttpCode, Inject, Param, Post, Put, Query } from '@nestjs/common';
+import { ApiCreatedResponse, ApiOkResponse, ApiQuery, ApiTags } from '@nestjs/swagger';
 import { z } from 'zod';
 import { AskFor } from '../devices/role.guard.js';
 import { ID } from '../problems/idPipe.js';
+import { InOrder } from '../turns/inOrder.js';
 import { CourseService } from './course.service.js';
 import { RunsService } from './runs.service.js';
 
 @ApiTags('runs')
 @Controller('runs')
 export class RunsController {
+  private readonly taps = new InOrder();
+
   constructor(
     @Inject(RunsService) private readonly service: RunsService,
     @Inject(CourseService) private readonly course: CourseService,
@@ -67,8 +73,16 @@ export class RunsController {
   @Post(':id/events')
   @AskFor('tub')
   @HttpCode(200)
-  @ApiOkResponse({ standardSchema: Run })
-  append(@Param('id', ID) id: string, @Body({ schema: NewRunEvent }) body: NewRunEvent): Promise<RunView> {
-    return this.service.append(id, body);
+  @ApiQuery({ name: 'plan', enum: ['none'], required: false, description: 'none: the answer leaves it out' })
+  @ApiOkResponse({ standardSchema: z.union([Run, RunAfterTap]) })
+  async append(
+    @Param('id', ID) id: string,
+    @Body({ schema: NewRunEvent }) body: NewRunEvent,
+    @Query({ schema: TapAnswer }) { plan: asked }: TapAnswer,
+  ): Promise<RunView | AfterTap> {
+    const run = await this.taps.take(() => this.service.append(id, body));
+    if (asked !== 'none') return run;
+    const { plan, ...after } = run;
+    return after;
   }
 }

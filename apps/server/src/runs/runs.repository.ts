@@ -146,16 +146,17 @@ export class RunsRepository {
    * nothing and says so.
    */
   async append(row: typeof runEvents.$inferInsert, summary: RunSummary): Promise<boolean> {
-    return this.db.transaction(async (tx) => {
-      const inserted = await tx
-        .insert(runEvents)
-        .values(row)
-        .onConflictDoNothing()
-        .returning({ id: runEvents.id });
-      if (inserted.length === 0) return false;
-      await tx.update(runs).set(columnsOf(summary)).where(eq(runs.id, row.runId));
-      return true;
-    });
+    // One statement, which is whole by itself: a transaction asks the database four times.
+    const added = this.db
+      .$with('added')
+      .as(this.db.insert(runEvents).values(row).onConflictDoNothing().returning({ runId: runEvents.runId }));
+    const changed = await this.db
+      .with(added)
+      .update(runs)
+      .set(columnsOf(summary))
+      .where(inArray(runs.id, this.db.select({ runId: added.runId }).from(added)))
+      .returning({ id: runs.id });
+    return changed.length > 0;
   }
 
   /** A fresh plan for a run, the choices it was made with, and what is noted of it: all of it, or nothing. */

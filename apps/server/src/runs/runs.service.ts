@@ -12,6 +12,7 @@ import {
   barredMethods,
   type Clash,
   clashesOf,
+  clashesOfRun,
   DomainError,
   type DoneMethod,
   dangerAhead,
@@ -145,13 +146,13 @@ export class RunsService implements OnModuleInit {
     const now = this.clock();
     const others = state.status === 'active' ? await this.atWork.all() : [];
     const { household, prices } = await this.household.read();
-    const all = [run, ...others.filter((one) => one.id !== run.id)];
+    const rest = others.filter((one) => one.id !== run.id);
     const { foreignSeal, ...shown } = run;
     return {
       ...shown,
       events: [...run.events],
       state,
-      clashes: clashesOf(all, now.getTime()).filter((clash) => clash.runIds.includes(run.id)),
+      clashes: clashesOfRun(run, rest, now.getTime()),
       danger: state.status === 'active' ? this.dangerOf(run, household) : null,
       prices,
       now: now.toISOString(),
@@ -187,8 +188,7 @@ export class RunsService implements OnModuleInit {
       const row = { id: randomUUID(), runId: id, seq: run.events.length, key, at, event: stamped };
       if (await this.repository.append(row, this.summarise(run, events, next.state))) {
         const after = { ...run, events, state: next.state };
-        this.feed.tell('run', id);
-        await this.atWork.put(after);
+        this.atWork.put(after);
         return this.view(after);
       }
       this.atWork.forget(id);

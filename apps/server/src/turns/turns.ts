@@ -1,4 +1,4 @@
-import { setImmediate, setTimeout } from 'node:timers/promises';
+import { setTimeout as pause, setImmediate } from 'node:timers/promises';
 import type { InSteps } from '@feverfew/core';
 
 /** Longest one piece of work keeps everybody else waiting, ms. */
@@ -10,16 +10,25 @@ export type GiveWay = () => Promise<void>;
 
 let tapping = 0;
 
+/** No tap takes longer; one whose end is never heard of must not keep long work back for ever, ms. */
+const LONGEST_TAP_MS = 30_000;
+
 /**
  * Somebody with wet hands waits for an answer: long work stands back until it is given. Told each time it asks the
  * database something, a tap would else wait for a piece of it at every question.
- * @returns to be called once, when it is given
+ * @returns to be called when it is given
  */
 export function tapUnderWay(): () => void {
   tapping += 1;
-  return () => {
+  const forgotten = setTimeout(end, LONGEST_TAP_MS).unref();
+  let isOver = false;
+  function end(): void {
+    if (isOver) return;
+    isOver = true;
     tapping -= 1;
-  };
+    clearTimeout(forgotten);
+  }
+  return end;
 }
 
 /** For long work in pieces: called between them, it lets others have their turn when it is time. */
@@ -29,7 +38,7 @@ export function turns(): GiveWay {
     if (tapping === 0 && performance.now() - since < MOST_MS) return;
     await setImmediate();
     for (const until = performance.now() + MOST_BACK_MS; tapping > 0 && performance.now() < until; )
-      await setTimeout(1);
+      await pause(1);
     since = performance.now();
   };
 }

@@ -7,6 +7,8 @@ export class ApiProblem extends Error {
   constructor(
     readonly status: number,
     readonly problem: Problem | null,
+    /** When the server asks to be asked again, ms from its answer; null where it says nothing of it. */
+    readonly againAfterMs: number | null = null,
   ) {
     super(problem?.detail ?? 'The server did not answer. Is it still running?');
   }
@@ -46,9 +48,14 @@ export async function request<T>(
   }
   setLine({ cutSince: null, ...(response.status === SHUT_OUT ? { isShutOut: true } : {}) });
   const payload: unknown = await response.json().catch(() => null);
-  if (!response.ok) throw new ApiProblem(response.status, payload as Problem | null);
+  if (!response.ok) throw new ApiProblem(response.status, payload as Problem | null, againAfterMs(response));
   void keepAnswer(asked, payload);
   return payload as T;
+}
+
+function againAfterMs({ headers }: Response): number | null {
+  const seconds = Number(headers.get('retry-after') ?? Number.NaN);
+  return Number.isFinite(seconds) && seconds >= 0 ? seconds * 1000 : null;
 }
 
 /** Not let in. */

@@ -72,19 +72,27 @@ describe('the outbox', () => {
     const taken: Sent[] = [];
     const line = {
       mode: 'away' as 'away' | 'answerLost' | 'up' | 'refuses' | 'busy' | 'shutOut' | 'tooMuch',
+      planId: 'plan',
+      /** Seconds after which a busy server asks to be asked again. */
+      again: 0,
     };
-    vi.stubGlobal('fetch', async (_path: string, { body }: { body: string }) => {
-      const sent = JSON.parse(body) as Sent;
+    const asked: string[] = [];
+    vi.stubGlobal('fetch', async (path: string, { method, body }: { method: string; body: string }) => {
+      asked.push(`${method} ${path}`);
       if (line.mode === 'away') throw new TypeError('no line');
+      if (method === 'GET')
+        return new Response(JSON.stringify({ id: 'run', planId: 'other', plan: 'the other' }));
+      const sent = JSON.parse(body) as Sent;
       const status = { busy: 503, shutOut: 401, tooMuch: 429 }[line.mode as string];
-      if (status) return new Response('{}', { status });
+      if (status)
+        return new Response('{}', { status, headers: line.again ? { 'retry-after': `${line.again}` } : {} });
       if (line.mode === 'refuses')
         return new Response(JSON.stringify({ detail: 'not here' }), { status: 409 });
       if (taken.every(({ key }) => key !== sent.key)) taken.push(sent);
       if (line.mode === 'answerLost') throw new TypeError('cut');
-      return new Response('{}');
+      return new Response(JSON.stringify({ id: 'run', planId: line.planId, state: taken.length }));
     });
-    return { taken, line };
+    return { taken, line, asked };
   }
   const opened = async () => {
     vi.resetModules();
@@ -154,6 +162,35 @@ describe('the outbox', () => {
     outbox.tap('run', done('b'));
     letGo();
     await vi.waitFor(() => expect(taken).toHaveLength(2));
+  });
+  it('comes again when a busy server asks for it, and not before', async () => {
+    vi.useFakeTimers({ now: Date.UTC(2026, 5, 1), toFake: ['Date', 'setTimeout', 'clearTimeout'] });
+    const { taken, line, asked } = server();
+    Object.assign(line, { mode: 'busy', again: 20 });
+    const { outbox } = await opened();
+    outbox.tap('run', done('x'));
+    await outbox.flushOutbox();
+    expect(asked).toHaveLength(1);
+    line.mode = 'up';
+    await vi.advanceTimersByTimeAsync(19_000);
+    expect(asked).toHaveLength(1);
+    await vi.advanceTimersByTimeAsync(2_000);
+    await vi.waitFor(() => expect(taken).toHaveLength(1));
+  });
+  it('is told no plan it has, and fetches one that was changed meanwhile', async () => {
+    const { line, asked } = server();
+    line.mode = 'up';
+    const { outbox } = await opened();
+    const { queryClient } = await import('../queries/queryClient');
+    queryClient.setQueryData(['runs', 'run'], { id: 'run', planId: 'plan', plan: 'as it is', state: 0 });
+    outbox.tap('run', done('x'));
+    await outbox.flushOutbox();
+    expect(asked).toEqual(['POST /api/runs/run/events?plan=none']);
+    expect(queryClient.getQueryData(['runs', 'run'])).toMatchObject({ plan: 'as it is', state: 1 });
+    line.planId = 'other';
+    outbox.tap('run', done('y'));
+    await outbox.flushOutbox();
+    expect(queryClient.getQueryData(['runs', 'run'])).toMatchObject({ planId: 'other', plan: 'the other' });
   });
   it('lets go of what a run refuses, and of nothing else', async () => {
     const { taken, line } = server();

@@ -1,4 +1,4 @@
-import { type GivenRunEvent, MOST_HELD_MS, type RunView } from '@feverfew/contracts';
+import { type AfterTap, type GivenRunEvent, MOST_HELD_MS, type RunView } from '@feverfew/contracts';
 import { useSyncExternalStore } from 'react';
 import { v4 as newKey } from 'uuid';
 import { queryClient } from '../queries/queryClient';
@@ -21,6 +21,8 @@ interface Outbox {
 }
 
 const RETRY_MS = 3000;
+/** However long a server asks to be left alone: who taps waits no longer than this. */
+const LONGEST_RETRY_MS = 60_000;
 /** No line, not let in (any more, or yet again), too much at once, or a server in trouble: none is lost by it. */
 const isForLater = (status: number): boolean =>
   status === 0 || status === 401 || status === 429 || status >= 500;
@@ -67,15 +69,19 @@ async function send(): Promise<void> {
     const { runId, key, event, tappedAt } = next;
     try {
       const heldMs = Math.min(MOST_HELD_MS, Math.max(0, Date.now() - tappedAt));
-      const run = await request<RunView>('POST', `/runs/${runId}/events`, { key, event, heldMs });
+      const after = await request<AfterTap>('POST', `/runs/${runId}/events?plan=none`, {
+        key,
+        event,
+        heldMs,
+      });
       dropTap(key);
-      queryClient.setQueryData(['runs', runId], run);
-      void keepAnswer({ method: 'GET', path: `/runs/${runId}` }, run);
+      await standsAt(after);
       change({ isCut: false });
     } catch (error) {
       if (!(error instanceof ApiProblem) || isForLater(error.status)) {
         change({ isCut: true });
-        retry = setTimeout(() => void flushOutbox(), RETRY_MS);
+        const asked = error instanceof ApiProblem ? error.againAfterMs : null;
+        retry = setTimeout(() => void flushOutbox(), Math.min(LONGEST_RETRY_MS, asked ?? RETRY_MS));
         return;
       }
       // It does not fit where the run stands: what was tapped after it was meant for another state, and goes too.
@@ -86,6 +92,21 @@ async function send(): Promise<void> {
   }
   void queryClient.invalidateQueries({ queryKey: ['today'] });
   void queryClient.invalidateQueries({ queryKey: ['pieces'] });
+}
+
+/** Where a run stands after a tap. Its plan is as this device has it; where it has none, or another, all is fetched. */
+async function standsAt(after: AfterTap): Promise<void> {
+  const path = `/runs/${after.id}` as const;
+  const queryKey = ['runs', after.id];
+  const known = queryClient.getQueryData<RunView>(queryKey);
+  if (!known || known.planId !== after.planId) {
+    const run = await request<RunView>('GET', path).catch(() => null);
+    if (run) queryClient.setQueryData(queryKey, run);
+    return;
+  }
+  const run = { ...after, plan: known.plan };
+  queryClient.setQueryData(queryKey, run);
+  void keepAnswer({ method: 'GET', path }, run);
 }
 
 const subscribe = (listener: () => void) => {

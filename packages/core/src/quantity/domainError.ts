@@ -13,6 +13,7 @@ export const DOMAIN_ERROR_CODES = [
   'runRefused',
   'courseRefused',
   'busy',
+  'overloaded',
   'noLadder',
   'planRefused',
   'logBroken',

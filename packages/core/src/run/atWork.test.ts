@@ -3,7 +3,7 @@ import { NO_PRICES } from '../cost/costOf.js';
 import { cases, HOURLY, household, knowledge, withDwell } from '../test/fixtures.js';
 import { planTreatment } from '../treatment/planTreatment.js';
 import { exposureOf } from '../wear/exposure.js';
-import { clashesOf, type RunAtWork } from './clashesOf.js';
+import { clashesOf, clashesOfRun, type RunAtWork } from './clashesOf.js';
 import { lookQuestions } from './lookQuestions.js';
 import { nextAction } from './nextAction.js';
 import { nextOptions, oddsToReach } from './nextOptions.js';
@@ -120,7 +120,28 @@ describe('clashes', () => {
     };
     const kinds = (runs: RunAtWork[]) => clashesOf(runs, START).map((clash) => clash.kind);
     expect(kinds([pad('a', 50), pad('b', 50)])).not.toContain('solventsTogether');
-    expect(kinds([pad('a', 40), pad('b', 40), pad('c', 40)])).toContain('solventsTogether');
+    const three = [pad('a', 40), pad('b', 40), pad('c', 40)] as const;
+    expect(kinds([...three])).toContain('solventsTogether');
+    expect(clashesOfRun(three[0], three.slice(1), START)).toHaveLength(
+      clashesOf(three, START).filter(({ runIds }) => runIds.includes('a')).length,
+    );
+  });
+  it('of one run are those of all that name it', () => {
+    const all = [run, other, { ...run, id: 'third' }, { ...run, id: 'fourth' }];
+    const of = (one: RunAtWork) =>
+      clashesOfRun(
+        one,
+        all.filter((each) => each !== one),
+        START,
+      );
+    for (const one of all) {
+      const sifted = clashesOf(all, START).filter(({ runIds }) => runIds.includes(one.id));
+      expect(sifted.length).toBeGreaterThan(0);
+      expect(of(one).map(({ kind, runIds }) => [kind, [...runIds].sort()])).toEqual(
+        expect.arrayContaining(sifted.map(({ kind, runIds }) => [kind, [...runIds].sort()])),
+      );
+      expect(of(one)).toHaveLength(sifted.length);
+    }
   });
 });
 

@@ -80,13 +80,27 @@ export function occupations({ plan, state }: RunAtWork, nowMs: number): Occupati
   return taken;
 }
 
+const busyAt =
+  (nowMs: number) =>
+  (run: RunAtWork): Busy => ({ run, taken: occupations(run, nowMs) });
+const soonestFirst = (a: Clash, b: Clash): number => (a.fromAt < b.fromAt ? -1 : 1);
+
 /** Every pair of runs that would want one thing at one time, the soonest first. */
 export function clashesOf(runs: readonly RunAtWork[], nowMs: number): Clash[] {
-  const busy = runs.map((run) => ({ run, taken: occupations(run, nowMs) }));
+  const busy = runs.map(busyAt(nowMs));
   const clashes = busy.flatMap((one, index) =>
     busy.slice(index + 1).flatMap((other) => clashesBetween(one, other)),
   );
-  return [...clashes, ...solventsTogether(runs, nowMs)].sort((a, b) => (a.fromAt < b.fromAt ? -1 : 1));
+  return [...clashes, ...solventsTogether(runs, nowMs)].sort(soonestFirst);
+}
+
+/** Those pairs that one run is part of: the same as all of them, sifted, at a cost that grows with the runs only. */
+export function clashesOfRun(run: RunAtWork, others: readonly RunAtWork[], nowMs: number): Clash[] {
+  const busy = busyAt(nowMs)(run);
+  const clashes =
+    busy.taken.length === 0 ? [] : others.flatMap((other) => clashesBetween(busy, busyAt(nowMs)(other)));
+  const solvents = solventsTogether([run, ...others], nowMs).filter(({ runIds }) => runIds.includes(run.id));
+  return [...clashes, ...solvents].sort(soonestFirst);
 }
 
 /** Flammable solvent of the pass a run stands at, mL. */
@@ -99,9 +113,9 @@ const solventOf = ({ plan, state }: RunAtWork): number =>
 
 /** More solvent in the house than one room bears in a day: each that uses some is named beside the first. */
 function solventsTogether(runs: readonly RunAtWork[], nowMs: number): Clash[] {
-  const using = runs.filter((run) => solventOf(run) > 0);
-  const [first, ...others] = using;
-  const inAll = using.reduce((sum, run) => sum + solventOf(run), 0);
+  const using = runs.map((run) => ({ run, volumeML: solventOf(run) })).filter(({ volumeML }) => volumeML > 0);
+  const [first, ...others] = using.map(({ run }) => run);
+  const inAll = using.reduce((sum, { volumeML }) => sum + volumeML, 0);
   if (!first || inAll <= MOST_SOLVENT_A_DAY_ML) return [];
   return others.map((other) => ({
     kind: 'solventsTogether',
