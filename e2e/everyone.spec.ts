@@ -307,7 +307,7 @@ test('the preview answers soon after the last key', async ({ page }) => {
     expect((await page.request.post('/api/plans/preview', { data })).ok()).toBe(true);
     alone.push(Date.now() - again);
   }
-  // Other work of the machine makes single answers slow, so the soonest of twenty counts: a page that waits before it
+  // Other work of the machine makes single answers slow, so the soonest of twenty counts. A page that waits before it
   // asks is late each time. Alone on two cores it is under 100 ms.
   expect(Math.min(...waits)).toBeLessThan(Math.max(400, 4 * Math.min(...alone)));
 });

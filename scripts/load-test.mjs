@@ -9,8 +9,8 @@ import { ask, startServer, untilUp } from './ownServer.mjs';
 import { ensureBuilt, ensureInstalled, ROOT, requireNode20 } from './setUp.mjs';
 
 /**
- * Fifty devices on fifty runs and two hundred that listen: first each taps once a second, then each taps as soon as its
- * last tap is answered. Then one taps while a big book is read in, written out and backed up.
+ * Fifty devices on fifty runs, and two hundred that listen. First each taps once a second. Then each taps again as soon
+ * as its last tap is answered. Then one taps while a big book is read in, written out and backed up.
  *
  * npm run load-test -- [--seconds 20] [--against DIRECTORY]: with a directory, another built commit is measured in turn
  * with this one, three times each, and medians are printed side by side.

@@ -32,7 +32,7 @@ export * from './whatWorks.js';
 
 /** A run as sent, with the plan in the core's own type. */
 export type RunView = Omit<z.infer<typeof RunShape>, 'plan'> & { plan: Plan };
-/** A run after a tap, told to a device that has its plan. */
+/** A run after a tap, for a device that has its plan. */
 export type AfterTap = Omit<RunView, 'plan'>;
 
 /**

@@ -134,7 +134,7 @@ export const Run = z
 /** A run after a tap, for a device that has its plan already: the plan is most of it, and no tap changes it. */
 export const RunAfterTap = Run.omit({ plan: true }).meta({ id: 'RunAfterTap' });
 
-/** What of a run a device wants to be told after its tap. */
+/** What a device asks for in the answer to its tap. */
 export const TapAnswer = z.strictObject({ plan: z.literal('none').optional() });
 export type TapAnswer = z.infer<typeof TapAnswer>;
 

@@ -3,7 +3,7 @@ import { Inject, Injectable, type OnModuleDestroy, type OnModuleInit } from '@ne
 import type { Response } from 'express';
 import { ChangesFeed } from './changesFeed.js';
 
-/** Keeps a quiet line from being cut by what stands between, and lets a device see that it is up. */
+/** Keeps a quiet line from being cut on its way, and lets a device see that it is up. */
 const BEAT_MS = 15_000;
 /** News that come faster than this go out together. */
 const TOGETHER_MS = 200;
@@ -12,8 +12,8 @@ const MOST_WAITING = 64 * 1024;
 
 /**
  * The lines of changes held by the devices of the house (server-sent events). News are gathered by topic, turned into
- * text once, and written to all of them: with two hundred devices, writing to each by itself took longer than the tap
- * that was told. The first news after a pause goes out at once.
+ * text once, and written to all of them. With two hundred devices, a text for each took longer than the tap itself.
+ * The first news after a pause goes out at once.
  */
 @Injectable()
 export class NewsLines implements OnModuleInit, OnModuleDestroy {

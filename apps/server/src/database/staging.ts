@@ -54,7 +54,7 @@ export class Staging {
     await this.giveWay();
   }
 
-  async add<Table extends PgTable>(table: Table, rows: readonly Table['$inferInsert'][]): Promise<void> {
+  async add<Table extends PgTable>(table: Table, rows: Iterable<Table['$inferInsert']>): Promise<void> {
     const beside = Object.create(table, { [SCHEMA_OF]: { value: this.schema } }) as PgTable;
     let slice: Table['$inferInsert'][] = [];
     let chars = 0;

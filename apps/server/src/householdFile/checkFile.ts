@@ -76,7 +76,7 @@ const LARGEST = 1e7;
 const LONGEST_TEXT = 4000;
 
 /** Ids once each, and everything that is pointed at is there. */
-export function requireWhole(file: HouseholdFile): void {
+export async function requireWhole(file: HouseholdFile, giveWay: GiveWay): Promise<void> {
   const need = (ids: ReadonlySet<string>, wanted: string, path: string) => {
     if (!ids.has(wanted)) throw broken('Something in it points at what is not in it.', path);
   };
@@ -98,11 +98,15 @@ export function requireWhole(file: HouseholdFile): void {
     if (pieceId !== null) need(pieces, pieceId, `photos.${index}.pieceId`);
   }
   requireWholeHeap(file, pieces, need);
-  requireOnce(
-    file.runs.flatMap((run) => run.events.flatMap((row) => [row.key, row.id])),
-    'The same event stands twice.',
-    'runs',
-  );
+  await giveWay();
+  const events = new Set<string>();
+  for (const run of file.runs) {
+    for (const id of run.events.flatMap((row) => [row.key, row.id])) {
+      if (events.has(id)) throw broken('The same event stands twice.', 'runs');
+      events.add(id);
+    }
+    await giveWay();
+  }
   requireOnce(
     file.trials.flatMap((trial) => trial.events.map((row) => row.id)),
     'The same event stands twice.',
@@ -119,11 +123,14 @@ export function requireWhole(file: HouseholdFile): void {
     TWICE,
     'pastUses',
   );
+  await giveWay();
   const pictures = new Map(file.photos.map((photo) => [photo.id, photo.runId]));
-  for (const [index, run] of file.runs.entries())
+  for (const [index, run] of file.runs.entries()) {
     for (const [place, { event }] of run.events.entries())
       if (event.kind === 'photoKept' && pictures.get(event.photoId) !== run.id)
         throw broken('A picture of a run is not in it.', `runs.${index}.events.${place}.event.photoId`);
+    await giveWay();
+  }
 }
 
 /** Lines point at pieces and loads that are there; what hung was in a load. */
@@ -148,11 +155,19 @@ function requireOnce(ids: readonly string[], message: string, path: string): voi
 }
 
 /** Every name a file uses is one the knowledge has. @throws DomainError unknownReference */
-export function requireKnownNames(file: HouseholdFile, knowledge: Knowledge): void {
-  for (const [index, { facts }] of file.pieces.entries())
+export async function requireKnownNames(
+  file: HouseholdFile,
+  knowledge: Knowledge,
+  giveWay: GiveWay,
+): Promise<void> {
+  for (const [index, { facts }] of file.pieces.entries()) {
     requireKnownPiece(facts, knowledge, `pieces.${index}.facts.`);
-  for (const [index, { facts }] of file.troubles.entries())
+    await giveWay();
+  }
+  for (const [index, { facts }] of file.troubles.entries()) {
     requireKnownFacts(facts, knowledge, `troubles.${index}.facts.`);
+    await giveWay();
+  }
   for (const [index, { upkeepId }] of file.care.entries())
     if (upkeepId !== null) requireKnownId(knowledge.upkeep, upkeepId, `care.${index}.upkeepId`);
   for (const [index, { use }] of file.pastUses.entries()) {

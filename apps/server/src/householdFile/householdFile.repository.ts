@@ -222,19 +222,7 @@ export class HouseholdFileRepository {
           return { ...back(row), ...(summary ? columnsOf(summary) : {}) };
         }),
       );
-      await staging.add(
-        runEvents,
-        contents.runs.flatMap((run) =>
-          run.events.map(({ id, key, event }, seq) => ({
-            id,
-            key,
-            event,
-            seq,
-            runId: run.id,
-            at: new Date(event.at),
-          })),
-        ),
-      );
+      await staging.add(runEvents, eventsOf(contents.runs));
       await staging.add(
         careEvents,
         contents.care.map((row) => ({ ...row, at: new Date(row.at) })),
@@ -298,6 +286,13 @@ export class HouseholdFileRepository {
       await staging.clear();
     }
   }
+}
+
+/** One after the other, as they are asked for: to make all of a large house at once would keep others waiting. */
+function* eventsOf(all: Replacement['contents']['runs']): Generator<typeof runEvents.$inferInsert> {
+  for (const run of all)
+    for (const [seq, { id, key, event }] of run.events.entries())
+      yield { id, key, event, seq, runId: run.id, at: new Date(event.at) };
 }
 
 const dated = <Row extends { createdAt: Date }>(row: Row) => ({

@@ -197,8 +197,8 @@ export class HouseholdFileService {
   ): Promise<HouseholdRead> {
     const home = (file.settings?.household as Household | undefined) ?? PLAIN_HOUSEHOLD.household;
     this.requireSoundShelf(home, file.mixes, OF_THIS_HOUSEHOLD);
-    requireWhole(file);
-    requireKnownNames(file, this.knowledge);
+    await requireWhole(file, giveWay);
+    await requireKnownNames(file, this.knowledge, giveWay);
     await requireSaneFigures(file, giveWay);
     const summaries = await replayAll(file, this.knowledge, giveWay);
     const own = await ownPlans({

@@ -17,7 +17,7 @@ export class RunsAtWork {
   private known: Promise<Map<string, AtWork>> | null = null;
   /** The same once it is there. */
   private placed: Map<string, AtWork> | null = null;
-  /** The run whose change is just being told from here: what is remembered of it is right. */
+  /** The run whose change is being announced by this server: what is remembered of it is right. */
   private own: string | null = null;
   /** Each with the news it was told by: what is told again while it is read is read again. */
   private readonly changed = new Map<string, symbol>();
@@ -42,7 +42,7 @@ export class RunsAtWork {
     return (await this.upToDate()).get(id) ?? null;
   }
 
-  /** Where a run stands that was just written here; tells it. What another server has told of it meanwhile is read. */
+  /** Remembers a run as this server has just written it, and announces it. News of it from another server go first. */
   put(run: AtWork): void {
     if (this.placed) {
       place(this.placed, run.id, run);

@@ -5,7 +5,7 @@ const AT_ONCE = 4;
 /** Those that wait before another is refused. At 10 ms a tap the last of them is answered within four seconds. */
 const MOST_WAITING = 400;
 
-/** First come, first served. Where too many wait, whoever comes is asked to come again. */
+/** First come, first served. Where too many wait, the next one is asked to come again. */
 export class InOrder {
   private atWork = 0;
   private readonly waiting: (() => void)[] = [];
@@ -20,7 +20,7 @@ export class InOrder {
     if (this.atWork >= this.atOnce) {
       if (this.waiting.length >= this.mostWaiting)
         throw new DomainError('overloaded', { message: 'Too many at once. It is tried again by itself.' });
-      // Whoever ends hands its place on, so that nobody who comes then takes it.
+      // The one that ends hands its place on: a newcomer cannot take it.
       await new Promise<void>((turn) => this.waiting.push(turn));
     } else this.atWork += 1;
     try {

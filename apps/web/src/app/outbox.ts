@@ -21,7 +21,7 @@ interface Outbox {
 }
 
 const RETRY_MS = 3000;
-/** However long a server asks to be left alone: who taps waits no longer than this. */
+/** However long a server asks to be left alone: a tap waits no longer than this. */
 const LONGEST_RETRY_MS = 60_000;
 /** No line, not let in (any more, or yet again), too much at once, or a server in trouble: none is lost by it. */
 const isForLater = (status: number): boolean =>
@@ -94,7 +94,7 @@ async function send(): Promise<void> {
   void queryClient.invalidateQueries({ queryKey: ['pieces'] });
 }
 
-/** Where a run stands after a tap. Its plan is as this device has it; where it has none, or another, all is fetched. */
+/** Shows a run as it is after a tap, with the plan this device has; where it has none, or another, all is fetched. */
 async function standsAt(after: AfterTap): Promise<void> {
   const path = `/runs/${after.id}` as const;
   const queryKey = ['runs', after.id];

@@ -1,0 +1,158 @@
+import { createHash } from 'node:crypto';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { parseArgs } from 'node:util';
+import { grow } from './bigBook.mjs';
+import { ask, startServer, untilUp } from './ownServer.mjs';
+import { ensureBuilt, ensureInstalled, requireNode20 } from './setUp.mjs';
+
+/**
+ * How long a household file of 1 000, 10 000 and 100 000 rows takes to be read in, how long others wait meanwhile, and
+ * how soon the server ends when it is asked to in the middle. With kills, a server is ended while it reads, by SIGKILL
+ * and by SIGTERM in turn, and the next start has to hold the house of before or that of the file, byte for byte.
+ *
+ * npm run read-in-test -- [--rows 1000,10000,100000] [--kills 20]
+ */
+const { values: options } = parseArgs({
+  options: {
+    rows: { type: 'string', default: '1000,10000,100000' },
+    kills: { type: 'string', default: '0' },
+  },
+});
+requireNode20();
+ensureInstalled();
+const template = await ensureBuilt();
+const PORT = 4897;
+const BASE = `http://127.0.0.1:${PORT}`;
+/** A stop takes no longer, ms: it is cut short by itself then. */
+const LONGEST_STOP_MS = 10_000;
+const FAMILIES = ['mixes', 'pieces', 'troubles', 'plans', 'runs', 'care', 'trials'];
+const ROWS_OF_KILLED = 10_000;
+const pause = (ms) => new Promise((done) => setTimeout(done, ms));
+
+const rowsOf = (file) =>
+  FAMILIES.reduce((sum, family) => sum + file[family].length, 0) +
+  file.runs.reduce((sum, run) => sum + run.events.length, 0);
+
+function start(dataDir) {
+  const server = startServer({ port: PORT, dataDir, template });
+  const gone = new Promise((done) => server.once('exit', done));
+  return {
+    end: async (signal) => {
+      const from = performance.now();
+      server.kill(signal);
+      await gone;
+      return performance.now() - from;
+    },
+  };
+}
+
+const put = (body) =>
+  fetch(`${BASE}/api/household/file`, {
+    method: 'PUT',
+    headers: { 'content-type': 'application/json' },
+    body,
+  });
+const exported = async () => {
+  const text = await fetch(`${BASE}/api/household/file`).then((response) => response.text());
+  return createHash('sha256').update(text).digest('hex');
+};
+
+/** The longest that a question waits which needs no database, ms, until it is asked to stop. */
+function watchPauses() {
+  let goesOn = true;
+  const waits = [];
+  const watching = (async () => {
+    while (goesOn) {
+      const from = performance.now();
+      await fetch(`${BASE}/api/health`).then((response) => response.text());
+      waits.push(performance.now() - from);
+      await pause(3);
+    }
+  })();
+  return async () => {
+    goesOn = false;
+    await watching;
+    waits.sort((a, b) => a - b);
+    return { most: waits.at(-1) ?? 0, p99: waits[Math.floor(waits.length * 0.99)] ?? 0 };
+  };
+}
+
+async function bench(rows) {
+  const dataDir = mkdtempSync(join(tmpdir(), 'feverfew-read-'));
+  const server = start(dataDir);
+  try {
+    await untilUp(BASE);
+    const demo = await ask(BASE, '/household/file');
+    const file = grow(demo, Math.max(demo.pieces.length, Math.round(rows / 40)), Math.round(rows * 0.85));
+    const body = JSON.stringify(file);
+    // Making it took longer than the server keeps an unused connection: what it closed is let go of first.
+    await pause(200);
+    const stop = watchPauses();
+    const from = performance.now();
+    const answer = await put(body);
+    const took = performance.now() - from;
+    const { most, p99 } = await stop();
+    if (!answer.ok) throw new Error(`${answer.status} ${await answer.text()}`);
+    const held = rowsOf(file);
+    console.log(
+      `${held} rows, ${(body.length / 1e6).toFixed(1)} MB: ${(took / 1000).toFixed(1)} s, ` +
+        `${((took / held) * 1000).toFixed(0)} µs a row; others waited at most ${most.toFixed(0)} ms, p99 ${p99.toFixed(0)} ms`,
+    );
+    return took / held;
+  } finally {
+    await server.end('SIGKILL');
+    rmSync(dataDir, { recursive: true, force: true });
+  }
+}
+
+/** Ends the server at one moment after another of a reading-in. @returns how many times something was lost */
+async function killed(kills) {
+  const dataDir = mkdtempSync(join(tmpdir(), 'feverfew-read-'));
+  let server = start(dataDir);
+  let failed = 0;
+  try {
+    await untilUp(BASE);
+    const demo = await fetch(`${BASE}/api/household/file`).then((response) => response.text());
+    const before = await exported();
+    const body = JSON.stringify(grow(JSON.parse(demo), 200, ROWS_OF_KILLED * 0.85));
+    const from = performance.now();
+    if (!(await put(body)).ok) throw new Error('the file is refused');
+    const tookMs = performance.now() - from;
+    const after = await exported();
+    for (let kill = 1; kill <= kills; kill += 1) {
+      if (!(await put(demo)).ok) throw new Error('the house of before is refused');
+      const signal = kill % 2 === 0 ? 'SIGTERM' : 'SIGKILL';
+      const reading = put(body).catch(() => undefined);
+      await pause((tookMs * kill) / (kills + 1));
+      const endedMs = await server.end(signal);
+      await reading;
+      server = start(dataDir);
+      await untilUp(BASE);
+      const now = await exported();
+      const isWhole = now === before || now === after;
+      if (!isWhole || endedMs > LONGEST_STOP_MS) failed += 1;
+      console.log(
+        `${signal} after ${((tookMs * kill) / (kills + 1) / 1000).toFixed(1)} s: ended in ${(endedMs / 1000).toFixed(1)} s; ` +
+          (now === before
+            ? 'the house of before'
+            : now === after
+              ? 'the house of the file'
+              : 'NEITHER HOUSE'),
+      );
+    }
+  } finally {
+    await server.end('SIGKILL');
+    rmSync(dataDir, { recursive: true, force: true });
+  }
+  console.log(`${kills} ends while a file was read in, ${failed} of them lost something or were late`);
+  return failed;
+}
+
+const perRow = [];
+for (const rows of options.rows.split(',').filter(Boolean)) perRow.push(await bench(Number(rows)));
+const failed = Number(options.kills) > 0 ? await killed(Number(options.kills)) : 0;
+// Linear: a row of the largest file takes no more than twice as long as one of the smallest.
+const isLinear = perRow.length < 2 || perRow.at(-1) <= 2 * perRow[0];
+process.exit(isLinear && failed === 0 ? 0 : 1);
