@@ -152,13 +152,16 @@ test.describe('a house with nothing in it', () => {
     await page.keyboard.press('Enter');
     await expect(page.locator('[data-slate]')).toBeVisible();
     const asked = page.getByRole('group', { name: /^(Have you|How|What can you|Is |Are |Has ).*\?$/ });
-    const notSure = page.getByRole('button', { name: 'Not sure' }).first();
-    // What is asked of the trouble comes first.
+    // What is asked of the trouble comes first, in rows with a heading; the cause has its own, which are left alone.
+    const notSure = page
+      .getByRole('group')
+      .filter({ has: page.getByRole('heading') })
+      .getByRole('button', { name: 'Not sure' })
+      .first();
     await expect(async () => {
       if ((await asked.count()) === 0 && (await notSure.isVisible())) await notSure.click({ timeout: 1000 });
-      await expect(asked).toHaveCount(1, { timeout: 1000 });
+      await expect(asked).toContainText('Guessed: ', { timeout: 1000 });
     }).toPass({ timeout: 90_000 });
-    await expect(asked).toContainText('Guessed: ');
     const name = (await asked.getAttribute('aria-label')) ?? '';
     await asked.getByRole('button').first().click();
     await expect(page.getByRole('status').filter({ hasText: 'Noted' })).toBeVisible();

@@ -38,6 +38,8 @@ suites.suite(
 );
 suites.check('200 kills in the middle of writing', 20, ['node', 'scripts/crash-test.mjs', '200']);
 suites.check('the same on PostgreSQL', 15, ['node', 'scripts/crash-test.mjs', '200', '--postgres']);
+suites.check('30 kinds of damage', 20, ['node', 'scripts/damage-test.mjs']);
+suites.check('20 ends while a file is read in', 15, ['node', 'scripts/read-in-test.mjs', '--kills', '20']);
 suites.check('20 kills in a first start', 10, ['node', 'scripts/first-start-test.mjs', '20']);
 suites.suite(
   '2,000 accepted writes, out and in again',

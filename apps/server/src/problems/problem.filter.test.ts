@@ -5,8 +5,8 @@ import { describe, expect, it } from 'vitest';
 import { ProblemFilter } from './problem.filter.js';
 
 /** What the filter sends for an error. */
-function sent(error: unknown): { status: number; type: string; problem: Problem } {
-  const answer = { status: 0, type: '', body: '' };
+function sent(error: unknown) {
+  const answer = { status: 0, type: '', body: '', headers: {} as Record<string, number> };
   const response = {
     status: (status: number) => {
       answer.status = status;
@@ -16,13 +16,16 @@ function sent(error: unknown): { status: number; type: string; problem: Problem 
       answer.type = type;
       return response;
     },
+    setHeader: (name: string, value: number) => {
+      answer.headers[name] = value;
+    },
     send: (body: string) => {
       answer.body = body;
     },
   };
   const http = { getRequest: () => ({ originalUrl: '/api/x' }), getResponse: () => response };
   new ProblemFilter().catch(error, { switchToHttp: () => http } as unknown as ArgumentsHost);
-  return { status: answer.status, type: answer.type, problem: Problem.parse(JSON.parse(answer.body)) };
+  return { ...answer, problem: Problem.parse(JSON.parse(answer.body)) };
 }
 
 /** Those that end a start, before anybody can ask. */
@@ -54,7 +57,12 @@ describe('a problem', () => {
     },
   );
   it('is to be tried again where another device was writing', () => {
-    expect(sent(new DomainError('busy', {})).status).toBe(503);
+    for (const code of ['busy', 'overloaded'] as const) {
+      const { status, headers } = sent(new DomainError(code, {}));
+      expect(status).toBe(503);
+      expect(headers['Retry-After']).toBeGreaterThan(0);
+    }
+    expect(sent(new DomainError('notFound', {})).headers).toEqual({});
   });
   it('says nothing of what broke inside', () => {
     const { status, problem } = sent(new Error('secret path'));
