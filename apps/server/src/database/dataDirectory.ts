@@ -1,6 +1,7 @@
 import { randomBytes } from 'node:crypto';
 import {
   existsSync,
+  lstatSync,
   mkdirSync,
   readdirSync,
   readFileSync,
@@ -87,7 +88,9 @@ const OF_A_DATABASE = ['PG_VERSION', 'base', 'global/pg_control'];
 /** A house that was here is never furnished again as an empty one, because a part of it is missing. */
 function requireOpenable({ root, db, backups }: Places): void {
   const damaged = (cause: string) => new DomainError('dataDamaged', { dataDir: root, cause });
-  if (existsSync(db)) {
+  if (lstatSync(db, { throwIfNoEntry: false })) {
+    if (!statSync(db, { throwIfNoEntry: false })?.isDirectory())
+      throw damaged('its database is no directory');
     const missing = OF_A_DATABASE.find((name) => isMissing(join(db, name)));
     if (missing) throw damaged(`${missing} is missing from its database`);
     return;

@@ -126,6 +126,13 @@ describe('a data directory', () => {
       },
     ],
     [
+      'it is a file',
+      () => {
+        gone();
+        write('db');
+      },
+    ],
+    [
       'it is gone and a backup is left',
       () => {
         gone();

@@ -59,7 +59,7 @@ export function startFailure(error: unknown, restored: string | undefined): stri
 function damaged(dataDir: string, cause: string): string {
   const good = newestGood(placesOf(dataDir).backups);
   return [
-    `What is kept in ${dataDir} cannot be read (${cause}). Nothing was changed.`,
+    `What is kept in ${dataDir} cannot be read (${cause}). Nothing of the house was changed.`,
     good
       ? `The newest good backup is\n  ${backupLine(good)}\nGo back to it with\n  npm run restore -- newest --data-dir ${dataDir}\n` +
         `What is there now is put aside, not thrown away.`
