@@ -103,8 +103,8 @@ const DAMAGES = [
   ['the directory is gone', gone],
   [
     'the directory is a link that leads nowhere',
-    (db) => {
-      renameSync(db, `${db}.away`);
+    (db, house) => {
+      renameSync(db, `${house}.away`);
       symlinkSync(`${db}.nowhere`, db);
     },
   ],
