@@ -48,6 +48,7 @@ export class NewsLines implements OnModuleInit, OnModuleDestroy {
       'X-Accel-Buffering': 'no',
     });
     response.flushHeaders();
+    if (response.closed) return;
     this.lines.set(response, deviceId);
     response.once('close', () => this.lines.delete(response));
   }

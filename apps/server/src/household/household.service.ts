@@ -25,6 +25,11 @@ export class HouseholdService {
 
   /** The household's own settings, or sensible ones until it has told. */
   async read(): Promise<HouseholdSettings> {
+    return (await this.repository.find()) ?? PLAIN_HOUSEHOLD;
+  }
+
+  /** The same, for the answer to a tap: behind another server by as long as its news take. Nothing is written by it. */
+  async remembered(): Promise<HouseholdSettings> {
     return (await this.find()) ?? PLAIN_HOUSEHOLD;
   }
 
@@ -40,7 +45,7 @@ export class HouseholdService {
 
   /** False while nothing but our own guesses stands for it. */
   async isTold(): Promise<boolean> {
-    return (await this.find()) !== null;
+    return (await this.repository.find()) !== null;
   }
 
   /** Whether this is the house that ships, to try things in. */

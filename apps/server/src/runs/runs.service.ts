@@ -145,7 +145,7 @@ export class RunsService implements OnModuleInit {
     const { state } = run;
     const now = this.clock();
     const others = state.status === 'active' ? await this.atWork.all() : [];
-    const { household, prices } = await this.household.read();
+    const { household, prices } = await this.household.remembered();
     const rest = others.filter((one) => one.id !== run.id);
     const { foreignSeal, ...shown } = run;
     return {

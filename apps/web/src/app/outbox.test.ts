@@ -177,7 +177,7 @@ describe('the outbox', () => {
     await vi.advanceTimersByTimeAsync(2_000);
     await vi.waitFor(() => expect(taken).toHaveLength(1));
   });
-  it('is told no plan it has, and fetches one that was changed meanwhile', async () => {
+  it('asks for no plan it has, and fetches one that was changed meanwhile', async () => {
     const { line, asked } = server();
     line.mode = 'up';
     const { outbox } = await opened();
