@@ -310,7 +310,10 @@ try {
     else if (must && !must(status)) fault(`let in (${status}) ${named}`);
     else if (status >= 400 && !page && type.includes('html')) fault(`HTML ${named}`);
     if (status >= 400 && INSIDE.test(text)) fault(`tells of the inside: ${named} ${text.slice(0, 200)}`);
-    if ((count + 1) % LOOK_EVERY === 0 || count + 1 === wanted) await lookIn(count + 1);
+    if ((count + 1) % LOOK_EVERY === 0 || count + 1 === wanted) {
+      await lookIn(count + 1);
+      console.log(`${count + 1} of ${wanted} requests, ${faults.length} faults`);
+    }
   }
 } catch (error) {
   fault(String(error?.stack ?? error));

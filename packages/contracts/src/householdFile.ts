@@ -6,7 +6,7 @@ import { HouseholdSettings } from './household.js';
 import { MOST_MIXES, NewSavedMix } from './mix.js';
 import { NewPiece } from './piece.js';
 import { PlanShape } from './plan.js';
-import { MOST_JPEG_CHARS, MOST_RUN_EVENTS } from './run.js';
+import { MOST_EVENTS_READ, MOST_JPEG_CHARS } from './run.js';
 import { RunEventShape } from './runEvent.js';
 import { TrialEventShape, TrialSetupShape } from './trial.js';
 import { TroubleFactsShape } from './trouble.js';
@@ -29,7 +29,7 @@ export type HouseholdFileV1 = z.infer<typeof HouseholdFileV1>;
 
 const id = Uuid;
 const createdAt = Instant;
-const TOO_MANY = `At most ${MOST_RUN_EVENTS} events.`;
+const TOO_MANY = `At most ${MOST_EVENTS_READ} events.`;
 
 export const UseCaseShape = z
   .strictObject({
@@ -84,7 +84,7 @@ export const HouseholdFile = z
         events: z
           .array(z.strictObject({ id, key: id, event: RunEventShape }))
           .min(1)
-          .max(MOST_RUN_EVENTS, TOO_MANY),
+          .max(MOST_EVENTS_READ, TOO_MANY),
       }),
     ),
     care: z.array(
@@ -104,7 +104,7 @@ export const HouseholdFile = z
         createdAt,
         planId: id,
         setup: TrialSetupShape,
-        events: z.array(z.strictObject({ id, event: TrialEventShape })).max(MOST_RUN_EVENTS, TOO_MANY),
+        events: z.array(z.strictObject({ id, event: TrialEventShape })).max(MOST_EVENTS_READ, TOO_MANY),
       }),
     ),
     /** Each of a run, or of a piece. */

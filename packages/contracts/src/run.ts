@@ -165,6 +165,8 @@ export type RunningEntry = z.infer<typeof RunningEntry>;
 
 /** Events a run may have, its end among them: more cannot come from a hand. */
 export const MOST_RUN_EVENTS = 1000;
+/** Events of a run that a household file may hold: houses that were kept before there was a ceiling have longer ones. */
+export const MOST_EVENTS_READ = 5000;
 
 /** On the way: the pass at hand done otherwise, or in another vessel. */
 export const ChangeCourse = z

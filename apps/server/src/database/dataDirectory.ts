@@ -121,7 +121,8 @@ const asideOf = (root: string, at: Date): string =>
 
 /** Keeps a database beside, under the moment it was put there, and no more than a few of them. */
 function putAside({ root, db }: Places, at: Date): void {
-  if (!existsSync(db)) return;
+  // Also a link that leads nowhere: it lies in the way of the next one.
+  if (!lstatSync(db, { throwIfNoEntry: false })) return;
   const aside = asideOf(root, at);
   renameSync(db, aside);
   const older = readdirSync(root)

@@ -1,4 +1,4 @@
-import { X509Certificate } from 'node:crypto';
+import { randomUUID, X509Certificate } from 'node:crypto';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { get, type RequestOptions, request } from 'node:http';
 import { request as askSafe } from 'node:https';
@@ -16,6 +16,7 @@ import { DocumentBuilder, SwaggerModule } from '@nestjs/swagger';
 import supertest from 'supertest';
 import { afterAll, beforeAll, beforeEach, describe, expect, it, vi } from 'vitest';
 import { devices } from '../database/tables.js';
+import { RunsService } from '../runs/runs.service.js';
 import { type TestApp, testApp } from '../test/testApp.js';
 
 const NAME = 'feverfew.home.arpa';
@@ -300,6 +301,38 @@ describe('what is sent', () => {
     const carried = sending(path, still, Buffer.byteLength(text));
     carried.call.end(text);
     expect(await carried.answer).toBe(200);
+  });
+  it('nor where it was put out while its tap stood in the queue', async () => {
+    const { cookie, id } = await letIn('tub');
+    const [run] = ((await house.http.get('/api/today')).body as Today).running;
+    const path = `/api/runs/${run?.id}/events`;
+    const note = (text: string) => ({ key: randomUUID(), event: { kind: 'noted', text } });
+    const service = house.app.get(RunsService, { strict: false });
+    const append = service.append.bind(service);
+    let open = () => {};
+    const gate = new Promise<void>((done) => {
+      open = done;
+    });
+    const held = vi.spyOn(service, 'append').mockImplementation(async (...given) => {
+      await gate;
+      return append(...given);
+    });
+    try {
+      const ahead = ['one', 'two', 'three', 'four'].map((text) =>
+        house.http.post(path).send(note(text)).then(),
+      );
+      await vi.waitFor(() => expect(held).toHaveBeenCalledTimes(4));
+      const waiting = door().post(path).set('Cookie', cookie).send(note('by one who is out')).then();
+      // It has passed the door by then, and stands behind the four.
+      await new Promise((done) => setTimeout(done, 300));
+      await house.http.delete(`/api/devices/${id}`).expect(200);
+      open();
+      expect((await Promise.all(ahead)).map(({ status }) => status)).toEqual([200, 200, 200, 200]);
+      expect((await waiting).status).toBe(401);
+      expect(held).toHaveBeenCalledTimes(4);
+    } finally {
+      held.mockRestore();
+    }
   });
   it('of the settings of the wash: the tub arranges the day, and changes no machine, rope or weather', async () => {
     const { cookie } = await letIn('tub');

@@ -66,3 +66,12 @@ export class StillLetInGuard implements CanActivate {
     return this.role.canActivate(context);
   }
 }
+
+/**
+ * The same after a wait of its own, where a request stood in a queue.
+ * @throws DomainError notLetIn, notAllowed
+ */
+export async function requireStillMay(devices: DevicesService, response: Response, needs: DeviceRole) {
+  await findOut(devices, response.req, response);
+  requireMay(response, needs);
+}

@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { HouseholdFile, MOST_RUN_EVENTS } from '@feverfew/contracts';
+import { HouseholdFile, MOST_EVENTS_READ, MOST_RUN_EVENTS } from '@feverfew/contracts';
 import { afterAll, beforeAll, expect, it } from 'vitest';
 import { type TestApp, testApp } from '../test/testApp.js';
 import { HouseholdFileService } from './householdFile.service.js';
@@ -40,6 +40,22 @@ it('a run takes its end after as many taps as it may have, and nothing else', as
   await home.http.post(`/api/runs/${runId}/events`).send(end).expect(200);
   const out = JSON.parse((await home.http.get('/api/household/file').expect(200)).text);
   await home.http.put('/api/household/file').send(out).expect(200);
+});
+
+it('a run from before there was a ceiling comes in again, and takes nothing but its end', async () => {
+  const { file, runId } = withEvents(MOST_EVENTS_READ - 1);
+  const write = async () => (await home.http.get('/api/household/file').expect(200)).text;
+  const readIn = (text: string) =>
+    home.http.put('/api/household/file').set('content-type', 'application/json').send(text);
+  const tap = (event: object) =>
+    home.http.post(`/api/runs/${runId}/events`).send({ key: randomUUID(), event });
+  await readIn(JSON.stringify(withEvents(MOST_EVENTS_READ).file)).expect(400);
+  await home.app.get(HouseholdFileService, { strict: false }).read(file, { isOwnBackup: true });
+  await tap({ kind: 'noted', text: 'one more' }).expect(409);
+  await tap({ kind: 'finished', outcome: 'gone', note: '' }).expect(200);
+  const out = await write();
+  await readIn(out).expect(200);
+  expect(await write()).toBe(out);
 });
 
 it('a file with a longer run is refused, and others are served meanwhile', async () => {

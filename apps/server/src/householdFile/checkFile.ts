@@ -1,4 +1,4 @@
-import { HouseholdFile, MOST_MIXES, MOST_RUN_EVENTS } from '@feverfew/contracts';
+import { HouseholdFile, MOST_EVENTS_READ, MOST_MIXES } from '@feverfew/contracts';
 import {
   DomainError,
   PLAIN_USE,
@@ -41,7 +41,7 @@ export async function parsedFile(given: unknown, giveWay: GiveWay): Promise<Hous
     for (const [index, row] of (rows(family) ?? []).entries()) {
       const { events } = (row ?? {}) as { readonly events?: readonly unknown[] };
       // Looked at before its shape, which would take as long as there are events.
-      if ((events?.length ?? 0) > MOST_RUN_EVENTS) throw broken(TOO_LONG, `${family}.${index}.events`);
+      if (isTooLong(events ?? [])) throw broken(TOO_LONG, `${family}.${index}.events`);
       whole.push(parsed(HouseholdFile.shape[family].element as ZodType, row, [family, index]));
       await giveWay();
     }
@@ -68,7 +68,13 @@ function safelyParsed<T>(shape: ZodType<T>, given: unknown) {
   }
 }
 
-const TOO_LONG = `It has more than ${MOST_RUN_EVENTS} events.`;
+/** One that is under way still needs room for its end. */
+const isTooLong = (events: readonly unknown[]): boolean => {
+  const last = events.at(-1) as { readonly event?: { readonly kind?: unknown } } | null | undefined;
+  return events.length > MOST_EVENTS_READ - (last?.event?.kind === 'finished' ? 0 : 1);
+};
+
+const TOO_LONG = `It has more than ${MOST_EVENTS_READ} events.`;
 
 const TWICE = 'The same id stands twice.';
 /** No figure of a plan, in whatever unit, comes near. */

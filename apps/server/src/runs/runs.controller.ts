@@ -13,10 +13,12 @@ import {
   TapAnswer,
 } from '@feverfew/contracts';
 import type { Clash } from '@feverfew/core';
-import { Body, Controller, Get, HttpCode, Inject, Param, Post, Put, Query } from '@nestjs/common';
+import { Body, Controller, Get, HttpCode, Inject, Param, Post, Put, Query, Res } from '@nestjs/common';
 import { ApiCreatedResponse, ApiOkResponse, ApiQuery, ApiTags } from '@nestjs/swagger';
+import type { Response } from 'express';
 import { z } from 'zod';
-import { AskFor } from '../devices/role.guard.js';
+import { DevicesService } from '../devices/devices.service.js';
+import { AskFor, requireStillMay } from '../devices/role.guard.js';
 import { ID } from '../problems/idPipe.js';
 import { InOrder } from '../turns/inOrder.js';
 import { CourseService } from './course.service.js';
@@ -30,6 +32,7 @@ export class RunsController {
   constructor(
     @Inject(RunsService) private readonly service: RunsService,
     @Inject(CourseService) private readonly course: CourseService,
+    @Inject(DevicesService) private readonly devices: DevicesService,
   ) {}
 
   @Post()
@@ -79,9 +82,15 @@ export class RunsController {
     @Param('id', ID) id: string,
     @Body({ schema: NewRunEvent }) body: NewRunEvent,
     @Query({ schema: TapAnswer }) { plan: asked }: TapAnswer,
+    @Res({ passthrough: true }) response: Response,
   ): Promise<RunView | AfterTap> {
-    const run = await this.taps.take(() => this.service.append(id, body));
+    const run = await this.taps.take(async () => {
+      await requireStillMay(this.devices, response, 'tub');
+      return this.service.append(id, body);
+    });
     if (asked !== 'none') return run;
+    // Compressing it takes longer than sending it as it is through a house.
+    response.setHeader('Cache-Control', 'no-store, no-transform');
     const { plan, ...after } = run;
     return after;
   }

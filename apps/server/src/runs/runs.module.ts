@@ -1,4 +1,5 @@
 import { Module } from '@nestjs/common';
+import { DevicesModule } from '../devices/devices.module.js';
 import { HouseholdModule } from '../household/household.module.js';
 import { MixesModule } from '../mixes/mixes.module.js';
 import { OccupancyModule } from '../occupancy/occupancy.module.js';
@@ -9,7 +10,7 @@ import { RunsRepository } from './runs.repository.js';
 import { RunsService } from './runs.service.js';
 
 @Module({
-  imports: [PlansModule, MixesModule, HouseholdModule, OccupancyModule],
+  imports: [DevicesModule, PlansModule, MixesModule, HouseholdModule, OccupancyModule],
   controllers: [RunsController],
   providers: [RunsService, CourseService, RunsRepository],
   exports: [RunsService],
