@@ -21,6 +21,8 @@ const seed = Number(process.argv[3] ?? 1);
 const PORT = Number(process.env.ATTACK_PORT ?? 4897);
 const BASE = `http://127.0.0.1:${PORT}`;
 const HANG_MS = 20_000;
+/** The whole house takes longer: by the end it has ten times the rows. */
+const WHOLE_HOUSE_MS = 120_000;
 /** Every so many requests: is it still up, and can all it keeps be written out? */
 const LOOK_EVERY = 2000;
 /** What no answer may hold. */
@@ -37,7 +39,7 @@ const fault = (what) => {
 };
 
 /** One request as it is, with any Host. @returns status, type and text; status 0 where nothing came */
-function sendOnce({ method, path, headers = {}, body }, agent) {
+function sendOnce({ method, path, headers = {}, body, longestMs = HANG_MS }, agent) {
   return new Promise((done) => {
     const call = request(
       {
@@ -46,7 +48,7 @@ function sendOnce({ method, path, headers = {}, body }, agent) {
         method,
         path,
         headers,
-        timeout: HANG_MS,
+        timeout: longestMs,
         setHost: !('host' in headers),
         agent,
       },
@@ -335,7 +337,13 @@ async function lookIn(count) {
   const text = await out.text();
   if (out.status !== 200)
     return fault(`after ${count}: the house cannot be written out: ${text.slice(0, 300)}`);
-  const back = await send({ method: 'PUT', path: '/api/household/file', headers: JSON_TYPE, body: text });
+  const back = await send({
+    method: 'PUT',
+    path: '/api/household/file',
+    headers: JSON_TYPE,
+    body: text,
+    longestMs: WHOLE_HOUSE_MS,
+  });
   if (back.status !== 200)
     fault(`after ${count}: what went out does not come in: ${back.text.slice(0, 400)}`);
   for (const path of ['/today', '/pieces', '/what-works', '/mixes', '/log.csv', '/calendar.ics']) {

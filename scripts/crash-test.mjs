@@ -96,7 +96,9 @@ async function house(from, to) {
         console.log(`${kill} of ${kills} kills, ${acknowledged} acknowledged, ${lost} lost`);
     }
   } finally {
+    const gone = new Promise((done) => server.once('exit', done));
     server.kill('SIGKILL');
+    await gone;
     rmSync(dataDir, { recursive: true, force: true });
   }
 }
