@@ -214,6 +214,10 @@ const REFUSED: readonly [string, (file: File) => unknown][] = [
     'a mark by a name every object has',
     ({ troubles }) => Object.assign(first(troubles).facts, { markIds: ['toString'] }),
   ],
+  [
+    'an answer named like a part of every object',
+    ({ troubles }) => Object.assign(first(troubles).facts, { answers: { constructor: 'valueOf' } }),
+  ],
   ['no times of washing', ({ care }) => Object.assign(first(care), { times: 0 })],
   [
     'times of washing that are no whole number',
@@ -247,18 +251,72 @@ const REFUSED: readonly [string, (file: File) => unknown][] = [
   ],
   [
     'a vessel of no size',
-    ({ settings }) => Object.assign(settings?.household.vessels[0] ?? {}, { capacityL: -1 }),
+    ({ settings }) => Object.assign(settings?.household.vessels[0] ?? {}, { volumeL: -1 }),
   ],
 ];
 
+/** What is a house, however odd: it is read, and counted. */
+const TAKEN: readonly [string, () => string][] = [
+  ['the same file, written with room between', () => JSON.stringify(JSON.parse(text), null, 2)],
+  ['its rows backwards', () => JSON.stringify(reordered(fresh(), (rows) => rows.reverse()))],
+  ['every id in capitals', () => text.replaceAll(UUID, (id) => id.toUpperCase())],
+  ['a piece with the id of a run', () => text.replaceAll(first(fresh().pieces).id, first(fresh().runs).id)],
+  ['names that a page could take for its own', () => named('<img src=x onerror=alert(1)>')],
+  ['names that run from right to left', () => named('\u202egnihtyna\u2066 \u200d')],
+  ['a name of nothing but what is not seen', () => named('\u200b\u2060')],
+  ['words of plans exchanged', () => withText(/"why":"[^"]+"/g, '"why":"Pour in chlorine bleach."')],
+  ['a run of the next century', () => text.replaceAll('"at":"2026', '"at":"2126')],
+  ['a plan made before there were pieces', () => withText(/"createdAt":"2026/g, '"createdAt":"1900')],
+  ['no seal on any plan', () => withText(/"seal":"[^"]+"/g, '"seal":null')],
+  ['seals of somebody else', () => withText(/"seal":"[^"]+"/g, '"seal":"c2VhbA"')],
+  ['no household told', () => JSON.stringify({ ...fresh(), settings: null, washing: null, mixes: [] })],
+];
+const UUID = /[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}/g;
+const named = (name: string) => {
+  const file = fresh();
+  for (const { facts } of file.pieces) Object.assign(facts, { name });
+  return JSON.stringify(file);
+};
+const reordered = (file: File, order: (rows: unknown[]) => unknown) =>
+  Object.fromEntries(
+    Object.entries(file).map(([name, value]) => [name, Array.isArray(value) ? order([...value]) : value]),
+  );
+/** What a file says, in whatever order and letters its rows and ids stand. */
+const said = (given: string) =>
+  reordered(JSON.parse(given.replaceAll(new RegExp(UUID, 'gi'), (id) => id.toLowerCase())), (rows) =>
+    rows.map((row) => JSON.stringify(row)).sort(),
+  );
+
+describe('taken as it was, and counted', () => {
+  it.each(TAKEN)('%s', async (_what, spoil) => {
+    const sent = spoil();
+    const { status, body } = await send(sent);
+    expect(status, JSON.stringify(body)).toBe(200);
+    const file = HouseholdFile.parse(JSON.parse(sent));
+    expect(body).toMatchObject({
+      ...{ pieces: file.pieces.length, troubles: file.troubles.length, runs: file.runs.length },
+      mixes: file.mixes.length,
+    });
+    const out = await written();
+    expect(said(out)).toEqual(said(sent));
+    // What it says of plans holds at the tub too.
+    const { danger } = (await home.http.get(`/api/runs/${underWay(file).id}`).expect(200)).body;
+    expect(danger === 'planNotOurs').toBe(body.plansToRead > 0);
+  });
+});
+
 describe('refused, and the house is as it was', () => {
+  beforeAll(async () => {
+    await send(text).expect(200);
+  });
+
   it('what is no file', async () => {
     for (const [what, spoil] of BYTES) {
       const { status, body } = await send(spoil());
-      console.log(what, status, body.detail, JSON.stringify(body.errors)?.slice(0, 200));
       expect(`${what}: ${status >= 400 && status < 500}`).toBe(`${what}: true`);
       expect(`${what}: ${body.detail}`).not.toMatch(/position \d|token|JSON at|undefined|object Object/i);
     }
+    expect((await send(text.slice(0, -1))).body.detail).toMatch(/cut short/);
     expect(await written()).toBe(text);
   });
 
@@ -268,8 +326,7 @@ describe('refused, and the house is as it was', () => {
       const before = JSON.stringify(file);
       spoil(file);
       expect(JSON.stringify(file), what).not.toBe(before);
-      const { status, body } = await send(JSON.stringify(file));
-      console.log(what, status, body.detail, JSON.stringify(body.errors)?.slice(0, 200));
+      const { status } = await send(JSON.stringify(file));
       expect(`${what}: ${status}`).toMatch(/: (400|409|422)$/);
     }
     expect(await written()).toBe(text);

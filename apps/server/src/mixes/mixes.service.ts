@@ -17,7 +17,7 @@ import type { Knowledge } from '@feverfew/knowledge';
 import { Inject, Injectable } from '@nestjs/common';
 import { KNOWLEDGE } from '../catalogue/knowledge.token.js';
 import { lexiconOf } from '../catalogue/lexiconOf.js';
-import { requireKnownPiece } from '../catalogue/requireKnown.js';
+import { requireKnownId, requireKnownPiece } from '../catalogue/requireKnown.js';
 import { CLOCK, type Clock } from '../database/database.module.js';
 import { HouseholdService } from '../household/household.service.js';
 import { MixesRepository, type StoredMix } from './mixes.repository.js';
@@ -92,6 +92,8 @@ export class MixesService {
 
   private judgeIn(mix: Mix, household: Household, path: string): MixVerdict {
     if (mix.on) requireKnownPiece(mix.on, this.knowledge, `${path}on.`);
+    for (const [index, { agentId }] of mix.pours.entries())
+      requireKnownId(this.knowledge.agents, agentId, `${path}pours.${index}.agentId`);
     return judgeMix(mix, household, this.knowledge);
   }
 

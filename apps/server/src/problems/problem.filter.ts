@@ -113,6 +113,9 @@ const ENGINE_FAULTS: Readonly<Record<EngineFault, Problem>> = {
   },
 };
 
+/** RFC 9110 15.5.14. */
+const TOO_LARGE = 413;
+
 /** The one place where failures become RFC 9457 problem details. */
 @Catch()
 export class ProblemFilter implements ExceptionFilter {
@@ -180,7 +183,10 @@ export class ProblemFilter implements ExceptionFilter {
         type: 'about:blank',
         title: 'The request could not be read',
         status,
-        detail: 'Send JSON of at most 200 kB; a household file may be up to 400 MB.',
+        detail:
+          status === TOO_LARGE
+            ? 'That is too large: a household file may be 400 MB, all else 200 kB. Nothing was changed.'
+            : 'It does not read as JSON: it may have been cut short on its way. Nothing was changed.',
       };
     }
     return {
