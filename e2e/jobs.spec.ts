@@ -126,7 +126,7 @@ const JOBS: readonly (readonly [string, Told, readonly string[]])[] = [
 const DESK = { width: 1280, height: 800 };
 const PHONE = { width: 390, height: 844 };
 /** Most words before any scrolling. Two fluids on a mattress are two paths; so much has to be said. */
-const MOST_WORDS = { phone: 120, desk: 290 };
+const MAX_WORDS = { phone: 120, desk: 290 };
 /** Carried out to the logged outcome; in the nightly run all are. */
 const TO_THE_END = ['mud on', 'own trim'];
 
@@ -162,14 +162,14 @@ async function tellTheRest(page: Page, desk: Desk, told: Told): Promise<void> {
 }
 
 /** The first move stands whole before any scrolling, and not much is said beside it. */
-async function expectFirstView(page: Page, size: keyof typeof MOST_WORDS): Promise<void> {
+async function expectFirstView(page: Page, size: keyof typeof MAX_WORDS): Promise<void> {
   // What is said first gives way to the plan as it comes.
   await expect(async () => {
     const view = await firstView(page);
     expect(view.slateEnds ?? Number.POSITIVE_INFINITY, `slate on the ${size}`).toBeLessThan(
       page.viewportSize()?.height ?? 0,
     );
-    expect(view.words, `words on the ${size}`).toBeLessThanOrEqual(MOST_WORDS[size]);
+    expect(view.words, `words on the ${size}`).toBeLessThanOrEqual(MAX_WORDS[size]);
     expect(view.width).toBe(page.viewportSize()?.width);
   }).toPass({ timeout: 45_000 });
 }

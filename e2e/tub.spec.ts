@@ -3,7 +3,7 @@ import { Tub } from './desk';
 import { HOOK_MS, OwnServer } from './ownServer';
 
 const PHONE = { width: 390, height: 844 };
-const LEAST_PX = 44;
+const MIN_PX = 44;
 
 interface Told {
   readonly running: { id: string; pieceName: string; hand: { what: string } }[];
@@ -27,8 +27,8 @@ async function tapLarge(target: Locator): Promise<void> {
   await target.scrollIntoViewIfNeeded();
   const box = await target.boundingBox();
   const name = (await target.textContent()) ?? '';
-  expect(box?.height, name).toBeGreaterThanOrEqual(LEAST_PX);
-  expect(box?.width, name).toBeGreaterThanOrEqual(LEAST_PX);
+  expect(box?.height, name).toBeGreaterThanOrEqual(MIN_PX);
+  expect(box?.width, name).toBeGreaterThanOrEqual(MIN_PX);
   await target.tap();
 }
 
@@ -110,9 +110,7 @@ test('a round on a phone: large targets only, not one key pressed', async ({ bro
   for (const place of ['1', '2', '3']) expect([...seen]).toContain(`Round 1, step ${place} of 3 dwell`);
   await expect(tub.step('finished')).toHaveText('Gone');
   for (const one of await page.locator('main button').all())
-    expect((await one.boundingBox())?.height, (await one.textContent()) ?? '').toBeGreaterThanOrEqual(
-      LEAST_PX,
-    );
+    expect((await one.boundingBox())?.height, (await one.textContent()) ?? '').toBeGreaterThanOrEqual(MIN_PX);
   await page.context().close();
 });
 

@@ -30,7 +30,7 @@ ensureInstalled();
 const template = await ensureBuilt();
 const PORT = 4895;
 const BASE = `http://127.0.0.1:${PORT}`;
-const LONGEST_MS = 10_000;
+const MAX_MS = 10_000;
 
 const files = (at, least = 1) =>
   readdirSync(at, { recursive: true })
@@ -195,7 +195,7 @@ try {
   await first.end();
   // A start writes the backup of the day.
   const again = await start(sound);
-  const longest = Math.max(LONGEST_MS, 2 * again.tookMs);
+  const longest = Math.max(MAX_MS, 2 * again.tookMs);
   await new Promise((done) => setTimeout(done, 3000));
   await again.end();
   console.log(

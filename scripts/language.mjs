@@ -42,9 +42,9 @@ for (const path of files) {
   if (ON_SCREEN.test(path) && !IS_TEST.test(path) && !IS_TYPED.test(path)) texts.screen.push(...strings);
 }
 
-const MOST_WORDS = { screen: 20, comments: 25, docs: 25 };
+const MAX_WORDS = { screen: 20, comments: 25, docs: 25 };
 const faults = Object.fromEntries(
-  Object.entries(texts).map(([kind, of]) => [kind, findFaults(of, MOST_WORDS[kind])]),
+  Object.entries(texts).map(([kind, of]) => [kind, findFaults(of, MAX_WORDS[kind])]),
 );
 const counts = Object.fromEntries(
   Object.entries(faults).map(([kind, { banned, long }]) => [

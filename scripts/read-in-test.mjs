@@ -26,7 +26,7 @@ const template = await ensureBuilt();
 const PORT = 4897;
 const BASE = `http://127.0.0.1:${PORT}`;
 /** A stop takes no longer, ms: it is cut short by itself then. */
-const LONGEST_STOP_MS = 10_000;
+const MAX_STOP_MS = 10_000;
 const FAMILIES = ['mixes', 'pieces', 'troubles', 'plans', 'runs', 'care', 'trials'];
 const ROWS_OF_KILLED = 10_000;
 const pause = (ms) => new Promise((done) => setTimeout(done, ms));
@@ -132,7 +132,7 @@ async function killed(kills) {
       await untilUp(BASE);
       const now = await exported();
       const isWhole = now === before || now === after;
-      if (!isWhole || endedMs > LONGEST_STOP_MS) failed += 1;
+      if (!isWhole || endedMs > MAX_STOP_MS) failed += 1;
       console.log(
         `${signal} after ${((tookMs * kill) / (kills + 1) / 1000).toFixed(1)} s: ended in ${(endedMs / 1000).toFixed(1)} s; ` +
           (now === before

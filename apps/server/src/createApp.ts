@@ -9,20 +9,20 @@ import type { NestExpressApplication } from '@nestjs/platform-express';
 import { DocumentBuilder, SwaggerModule } from '@nestjs/swagger';
 import compression from 'compression';
 import express, { type NextFunction, type Request, type RequestHandler, type Response } from 'express';
-import pressedStatic from 'express-static-gzip';
+import precompressedStatic from 'express-static-gzip';
 import helmet, { type HelmetOptions } from 'helmet';
 import { AppModule } from './app.module.js';
 import { type NewsLine, NO_OTHERS } from './changes/newsLine.js';
 import { type ClockWatch, NO_JUMP } from './clock/steadyClock.js';
 import type { Clock } from './database/database.module.js';
 import type { Database } from './database/openDatabase.js';
+import { authenticate } from './devices/authenticate.js';
 import { DevicesService } from './devices/devices.service.js';
-import { requireLetIn } from './devices/letIn.js';
-import type { DoorSettings } from './network/houseDoor.js';
+import type { LanSettings } from './network/lanServer.js';
 import { ContractPipe } from './problems/contractPipe.js';
 import { ProblemFilter } from './problems/problem.filter.js';
 import { requireJson, requireOwnHost, requireOwnPage } from './requests/ownPages.js';
-import { tapUnderWay } from './turns/turns.js';
+import { trackInteractiveRequest } from './turns/cooperative.js';
 
 const { version: VERSION } = JSON.parse(
   readFileSync(new URL('../package.json', import.meta.url), 'utf8'),
@@ -35,7 +35,7 @@ export interface AppOptions {
   readonly webDir: string | null;
   readonly quiet: boolean;
   /** The door to the household's network, shut until it is opened; without it there is none (tests). */
-  readonly door?: DoorSettings;
+  readonly door?: LanSettings;
   /** What plans in a household file are sealed with; one for this process alone unless told otherwise. */
   readonly sealKey?: Buffer;
   readonly clockWatch?: ClockWatch;
@@ -47,8 +47,8 @@ export interface AppOptions {
   readonly onEngineGone?: () => void;
 }
 
-/** Nobody opens it: there is no place to keep a key. */
-const NO_DOOR: DoorSettings = { dir: join(tmpdir(), 'feverfew-no-door'), port: 4880, names: [] };
+/** Used in tests: the LAN server stays closed and has no directory for its key. */
+const NO_DOOR: LanSettings = { dir: join(tmpdir(), 'feverfew-no-door'), port: 4880, names: [] };
 
 /** The whole application, not yet listening. */
 export async function createApp({
@@ -77,10 +77,10 @@ export async function createApp({
   );
   app.use(helmet(HEADERS));
   app.use(requireOwnHost(door.names));
-  app.use('/api', requireOwnPage, requireJson, neverKept, requireLetIn(app.get(DevicesService)));
-  app.use(pressed);
+  app.use('/api', requireOwnPage, requireJson, neverKept, authenticate(app.get(DevicesService)));
+  app.use(compressed);
   app.setGlobalPrefix('api');
-  app.use('/api/runs', longWorkStandsBack);
+  app.use('/api/runs', deferBackgroundWork);
   app.useGlobalPipes(new ContractPipe());
   app.useGlobalFilters(new ProblemFilter(onEngineGone));
   const description = new DocumentBuilder()
@@ -93,8 +93,8 @@ export async function createApp({
   return app;
 }
 
-function longWorkStandsBack(_request: Request, response: Response, next: NextFunction): void {
-  response.once('close', tapUnderWay());
+function deferBackgroundWork(_request: Request, response: Response, next: NextFunction): void {
+  response.once('close', trackInteractiveRequest());
   next();
 }
 
@@ -104,7 +104,7 @@ function serveWeb(app: NestExpressApplication, webDir: string): void {
   app.use(
     '/assets',
     // Pressed hard when they were built.
-    pressedStatic(join(webDir, 'assets'), {
+    precompressedStatic(join(webDir, 'assets'), {
       enableBrotli: true,
       orderPreference: ['br', 'gz'],
       serveStatic: { immutable: true, maxAge: '1y' },
@@ -161,13 +161,13 @@ const HEADERS: HelmetOptions = {
 };
 
 /** Quickly: at a higher quality, compressing the answer to a tap takes longer than the tap. */
-const pressed: RequestHandler = compression({
-  filter: mayBePressed,
+const compressed: RequestHandler = compression({
+  filter: shouldCompress,
   brotli: { params: { [constants.BROTLI_PARAM_QUALITY]: 4 } },
 });
 
 /** A line of changes is told as it happens: pressed, it would wait until there is enough of it. */
-function mayBePressed(request: Request, response: Response): boolean {
+function shouldCompress(request: Request, response: Response): boolean {
   const type = String(response.getHeader('Content-Type') ?? '');
   return !type.startsWith('text/event-stream') && compression.filter(request, response);
 }

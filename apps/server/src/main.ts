@@ -10,9 +10,9 @@ import { HouseholdFileService } from './householdFile/householdFile.service.js';
 import { listenOnFreePort } from './listenOnFreePort.js';
 import { NetworkService } from './network/network.service.js';
 import { seedDemo } from './seed/seedDemo.js';
-import { readHouse } from './start/givenHouse.js';
-import { openEmbedded, openOnServer } from './start/openHouse.js';
+import { bootEmbedded, bootOnServer } from './start/bootstrap.js';
 import { clock, places, portOf, values } from './start/options.js';
+import { readRestoreFile } from './start/restoreFile.js';
 import { startFailure } from './start/startFailure.js';
 
 const HOST = '127.0.0.1';
@@ -25,8 +25,8 @@ async function main(): Promise<void> {
   startPrivate();
   const port = portOf('port');
   if (values.backups) return tellBackups();
-  const given = values.restore ? readHouse(values.restore) : undefined;
-  const house = DATABASE_URL ? await openOnServer(DATABASE_URL, given) : await openEmbedded(given);
+  const given = values.restore ? readRestoreFile(values.restore) : undefined;
+  const house = DATABASE_URL ? await bootOnServer(DATABASE_URL, given) : await bootEmbedded(given);
   const { app } = house;
   if (values.demo && (await seedDemo(app, clock()))) console.log('Demo household loaded.');
   await house.started();

@@ -5,8 +5,8 @@ import { QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { RouterProvider } from 'react-router';
+import { registerServiceWorker } from './app/appUpdate';
 import { applyColourMode } from './app/colourMode';
-import { keepPages } from './app/newer';
 import { router } from './app/routes';
 import { queryClient } from './queries/queryClient';
 import { system } from './theme/system';
@@ -25,5 +25,5 @@ createRoot(root).render(
   </StrictMode>,
 );
 
-// Long after the page is there, over a slow line too: that is what somebody waits for.
-window.addEventListener('load', () => setTimeout(() => void keepPages(), 4000), { once: true });
+// Late on purpose: registering must not compete with the first page load, even on a slow connection.
+window.addEventListener('load', () => setTimeout(() => void registerServiceWorker(), 4000), { once: true });

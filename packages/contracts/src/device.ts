@@ -10,14 +10,14 @@ export type DeviceRole = z.infer<typeof DeviceRole>;
 export const mayDo = (has: DeviceRole, asks: DeviceRole): boolean =>
   DEVICE_ROLES.indexOf(has) >= DEVICE_ROLES.indexOf(asks);
 
-export const MOST_DEVICES = 60;
+export const MAX_DEVICES = 60;
 const DeviceName = z.string().trim().min(1).max(40);
 
 /** Who asks: this computer itself, which may do everything, or a device that was let in. */
-export const WhoAsks = z
+export const Requester = z
   .strictObject({ deviceId: Uuid.nullable(), name: z.string(), role: DeviceRole })
-  .meta({ id: 'WhoAsks' });
-export type WhoAsks = z.infer<typeof WhoAsks>;
+  .meta({ id: 'Requester' });
+export type Requester = z.infer<typeof Requester>;
 
 export const Device = z
   .strictObject({

@@ -3,10 +3,10 @@ import { FIBRE_GROUPS, Id } from '@feverfew/knowledge';
 import { z } from 'zod';
 import { Instant } from './bounds.js';
 import { HouseholdSettings } from './household.js';
-import { MOST_MIXES, NewSavedMix } from './mix.js';
+import { MAX_MIXES, NewSavedMix } from './mix.js';
 import { NewPiece } from './piece.js';
 import { PlanShape } from './plan.js';
-import { MOST_EVENTS_READ, MOST_JPEG_CHARS } from './run.js';
+import { MAX_EVENTS_READ, MAX_JPEG_CHARS } from './run.js';
 import { RunEventShape } from './runEvent.js';
 import { TrialEventShape, TrialSetupShape } from './trial.js';
 import { TroubleFactsShape } from './trouble.js';
@@ -23,13 +23,13 @@ export const HouseholdFileV1 = z.strictObject({
   format: z.literal(HOUSEHOLD_FILE.format),
   version: z.literal(1),
   settings: HouseholdSettings,
-  mixes: z.array(NewSavedMix).max(MOST_MIXES),
+  mixes: z.array(NewSavedMix).max(MAX_MIXES),
 });
 export type HouseholdFileV1 = z.infer<typeof HouseholdFileV1>;
 
 const id = Uuid;
 const createdAt = Instant;
-const TOO_MANY = `At most ${MOST_EVENTS_READ} events.`;
+const TOO_MANY = `At most ${MAX_EVENTS_READ} events.`;
 
 export const UseCaseShape = z
   .strictObject({
@@ -63,7 +63,7 @@ export const HouseholdFile = z
     settings: HouseholdSettings.nullable(),
     /** What it washes and dries with; null while nothing has been told. */
     washing: WashSettings.nullable(),
-    mixes: z.array(NewSavedMix.extend({ id, createdAt })).max(MOST_MIXES),
+    mixes: z.array(NewSavedMix.extend({ id, createdAt })).max(MAX_MIXES),
     pieces: z.array(z.strictObject({ id, createdAt, facts: NewPiece })),
     troubles: z.array(z.strictObject({ id, createdAt, pieceId: id, facts: TroubleFactsShape })),
     plans: z.array(
@@ -84,7 +84,7 @@ export const HouseholdFile = z
         events: z
           .array(z.strictObject({ id, key: id, event: RunEventShape }))
           .min(1)
-          .max(MOST_EVENTS_READ, TOO_MANY),
+          .max(MAX_EVENTS_READ, TOO_MANY),
       }),
     ),
     care: z.array(
@@ -104,7 +104,7 @@ export const HouseholdFile = z
         createdAt,
         planId: id,
         setup: TrialSetupShape,
-        events: z.array(z.strictObject({ id, event: TrialEventShape })).max(MOST_EVENTS_READ, TOO_MANY),
+        events: z.array(z.strictObject({ id, event: TrialEventShape })).max(MAX_EVENTS_READ, TOO_MANY),
       }),
     ),
     /** Each of a run, or of a piece. */
@@ -114,7 +114,7 @@ export const HouseholdFile = z
         createdAt,
         runId: id.nullable().default(null),
         pieceId: id.nullable().default(null),
-        jpeg: z.base64().max(MOST_JPEG_CHARS),
+        jpeg: z.base64().max(MAX_JPEG_CHARS),
       }),
     ),
     /** Loads that were filled, and every line of the heap with what became of it. */

@@ -6,7 +6,7 @@ export * from './bounds.js';
 export * from './catalogue.js';
 export * from './device.js';
 export * from './envelope.js';
-export * from './held.js';
+export * from './heldTap.js';
 export * from './household.js';
 export * from './householdFile.js';
 export * from './mix.js';
@@ -137,6 +137,9 @@ export {
   lookQuestionWords,
   looksForCurve,
   MASS_UNITS,
+  MAX_CHARACTERS,
+  MAX_MARKS,
+  MAX_POURS,
   MEASURE_TOOL_IDS,
   MEASURE_TOOLS,
   MECHANISM_WORDS,
@@ -146,9 +149,6 @@ export {
   type MixedPour,
   type MixPour,
   type MixVerdict,
-  MOST_CHARACTERS,
-  MOST_MARKS,
-  MOST_POURS,
   marksToAsk,
   markToRepeat,
   mayChangeCourse,

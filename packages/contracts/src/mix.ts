@@ -1,11 +1,11 @@
 import {
   CONTAINER_KINDS,
-  LEAST_WATER_ML,
+  MAX_POURS,
+  MIN_WATER_ML,
   MIX_WATER_C,
   MIX_WATER_ML,
   type Mix,
   type MixVerdict,
-  MOST_POURS,
   POUR_AMOUNT,
   SPOT_WETNESS,
   type TableQuestion,
@@ -47,15 +47,15 @@ export const MixShape = z
       .min(MIX_WATER_ML.min, 'Water is not below nothing.')
       .max(MIX_WATER_ML.max, `Water is at most ${MIX_WATER_ML.max / 1000} L.`)
       .refine(
-        (waterML) => waterML === 0 || waterML >= LEAST_WATER_ML,
-        `Water is none, or at least a drop (${LEAST_WATER_ML} mL).`,
+        (waterML) => waterML === 0 || waterML >= MIN_WATER_ML,
+        `Water is none, or at least a drop (${MIN_WATER_ML} mL).`,
       ),
     waterC: z
       .number({ error: 'Give the temperature as a number.' })
       .min(MIX_WATER_C.min, 'Water is not below 0 °C.')
       .max(MIX_WATER_C.max, `Water is at most ${MIX_WATER_C.max} °C here.`)
       .nullable(),
-    pours: z.array(MixPourShape).max(MOST_POURS, `At most ${MOST_POURS} products in one mix.`).readonly(),
+    pours: z.array(MixPourShape).max(MAX_POURS, `At most ${MAX_POURS} products in one mix.`).readonly(),
     on: PieceFactsShape.nullable(),
   })
   .meta({ id: 'Mix' }) satisfies z.ZodType<Mix>;
@@ -98,7 +98,7 @@ export const MixVerdictShape = z
   .meta({ id: 'MixVerdict' });
 
 /** Most a shelf holds: what is kept must fit the household file. */
-export const MOST_MIXES = 2000;
+export const MAX_MIXES = 2000;
 
 const name = z
   .string()
@@ -138,7 +138,7 @@ export const TableQuestionShape = z
     }),
     z.strictObject({
       kind: z.literal('scale'),
-      items: z.array(MixPourShape).min(1, 'Name at least one product.').max(MOST_POURS).readonly(),
+      items: z.array(MixPourShape).min(1, 'Name at least one product.').max(MAX_POURS).readonly(),
       fromL: number('the litres'),
       toL: number('the litres'),
     }),

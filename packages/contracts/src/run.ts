@@ -164,9 +164,9 @@ export const RunningEntry = RunEntry.extend({ hand: NextActionShape, place: Work
 export type RunningEntry = z.infer<typeof RunningEntry>;
 
 /** Events a run may have, its end among them: more cannot come from a hand. */
-export const MOST_RUN_EVENTS = 1000;
+export const MAX_RUN_EVENTS = 1000;
 /** Events of a run that a household file may hold: houses that were kept before there was a ceiling have longer ones. */
-export const MOST_EVENTS_READ = 5000;
+export const MAX_EVENTS_READ = 5000;
 
 /** On the way: the pass at hand done otherwise, or in another vessel. */
 export const ChangeCourse = z
@@ -212,19 +212,19 @@ export const ChangeNews = z
 export type ChangeNews = z.infer<typeof ChangeNews>;
 
 /** Most a saved picture may weigh, bytes; the device makes it smaller before it sends it. */
-export const MOST_PHOTO_BYTES = 400_000;
+export const MAX_PHOTO_BYTES = 400_000;
 
 /** As base64. */
-export const MOST_JPEG_CHARS = Math.ceil((MOST_PHOTO_BYTES * 4) / 3) + 4;
+export const MAX_JPEG_CHARS = Math.ceil((MAX_PHOTO_BYTES * 4) / 3) + 4;
 
 /** Most that all saved pictures may weigh together, characters of base64: a household file holds them all. */
-export const MOST_PICTURES_CHARS = 150_000_000;
+export const MAX_PICTURES_CHARS = 150_000_000;
 
 /** A picture a person chose to save: JPEG without metadata, base64. */
 export const NewPhoto = z
   .strictObject({
     key: Uuid,
-    jpeg: z.base64('Send a JPEG as base64.').max(MOST_JPEG_CHARS, 'At most 400 kB: make it smaller first.'),
+    jpeg: z.base64('Send a JPEG as base64.').max(MAX_JPEG_CHARS, 'At most 400 kB: make it smaller first.'),
   })
   .meta({ id: 'NewPhoto' });
 export type NewPhoto = z.infer<typeof NewPhoto>;

@@ -1,8 +1,8 @@
-import { CHOICES, EXTEND_MIN, LOOK_ANSWERS, MOST_POURS, OUTCOMES, type RunEvent } from '@feverfew/core';
+import { CHOICES, EXTEND_MIN, LOOK_ANSWERS, MAX_POURS, OUTCOMES, type RunEvent } from '@feverfew/core';
 import { Id } from '@feverfew/knowledge';
 import { z } from 'zod';
 import { Instant } from './bounds.js';
-import { MOST_HELD_MS } from './held.js';
+import { MAX_HELD_MS } from './heldTap.js';
 import { Uuid } from './uuid.js';
 
 const share = z.number().min(0).max(100);
@@ -13,7 +13,7 @@ export const NewRunEvent = z
   .strictObject({
     key: Uuid,
     /** How long the tap waited on the device before it could be sent: the server takes it off its own time. */
-    heldMs: z.number().int().min(0).max(MOST_HELD_MS).default(0),
+    heldMs: z.number().int().min(0).max(MAX_HELD_MS).default(0),
     event: z.discriminatedUnion('kind', [
       z.strictObject({ kind: z.literal('stepDone'), stepId }),
       z.strictObject({ kind: z.literal('tested'), stepId, passed: z.boolean() }),
@@ -101,7 +101,7 @@ export const RunEventShape = z
       at,
       stepId,
       name: z.string().max(60),
-      agentIds: z.array(Id).max(MOST_POURS).readonly(),
+      agentIds: z.array(Id).max(MAX_POURS).readonly(),
     }),
     z.strictObject({ kind: z.literal('undone'), at }),
     z.strictObject({ kind: z.literal('redone'), at }),

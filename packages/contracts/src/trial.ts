@@ -1,4 +1,4 @@
-import { MOST_ARMS, TRIAL_PLACES, type TrialEvent, type TrialSetup, type TrialState } from '@feverfew/core';
+import { MAX_ARMS, TRIAL_PLACES, type TrialEvent, type TrialSetup, type TrialState } from '@feverfew/core';
 import { Id } from '@feverfew/knowledge';
 import { z } from 'zod';
 import { Instant } from './bounds.js';
@@ -9,9 +9,9 @@ const arm = z
   .number()
   .int()
   .min(0)
-  .max(MOST_ARMS - 1);
+  .max(MAX_ARMS - 1);
 /** Two weeks. */
-const MOST_DWELL_MIN = 20_160;
+const MAX_DWELL_MIN = 20_160;
 const leftPct = z.number().min(0).max(100);
 
 export const NewTrial = z
@@ -19,7 +19,7 @@ export const NewTrial = z
     key: Uuid,
     troubleId: Uuid,
     place: z.enum(TRIAL_PLACES),
-    methodIds: z.array(Id).min(2, 'Choose two ways or three.').max(MOST_ARMS, 'At most three ways.'),
+    methodIds: z.array(Id).min(2, 'Choose two ways or three.').max(MAX_ARMS, 'At most three ways.'),
   })
   .meta({ id: 'NewTrial' });
 export type NewTrial = z.infer<typeof NewTrial>;
@@ -50,10 +50,10 @@ export const TrialSetupShape = z
         }),
       )
       .min(1)
-      .max(MOST_ARMS)
+      .max(MAX_ARMS)
       .readonly(),
-    dwellMin: z.number().min(0).max(MOST_DWELL_MIN),
-    lookOrder: z.array(arm).max(MOST_ARMS).readonly(),
+    dwellMin: z.number().min(0).max(MAX_DWELL_MIN),
+    lookOrder: z.array(arm).max(MAX_ARMS).readonly(),
   })
   .meta({ id: 'TrialSetup' }) satisfies z.ZodType<TrialSetup>;
 

@@ -1,9 +1,9 @@
 import {
   ASSUMABLE_FACTS,
   HEATS,
-  MOST_IN_HOUSE,
-  MOST_MARKS,
-  MOST_PIECES,
+  MAX_IN_HOUSE,
+  MAX_MARKS,
+  MAX_PIECES,
   PEOPLE_FACTS,
   PLACES,
   REACHES,
@@ -28,7 +28,7 @@ const side = z
 /** Facts as far as told: what the preview takes. */
 export const TroubleFactsShape = z
   .strictObject({
-    markIds: z.array(Id).max(MOST_MARKS, `At most ${MOST_MARKS} troubles in one plan.`).readonly(),
+    markIds: z.array(Id).max(MAX_MARKS, `At most ${MAX_MARKS} troubles in one plan.`).readonly(),
     goneComponentIds: z.array(Id).max(40).readonly(),
     answers: boundedRecord(Id, Id, 100).readonly(),
     piece: PieceFactsShape,
@@ -71,11 +71,11 @@ export const TroubleFactsShape = z
       .number()
       .int('Whole pieces only.')
       .min(1, 'At least one piece.')
-      .max(MOST_PIECES, `At most ${MOST_PIECES} pieces in one plan.`)
+      .max(MAX_PIECES, `At most ${MAX_PIECES} pieces in one plan.`)
       .optional(),
     place: z.enum(PLACES).optional(),
     people: z.array(z.enum(PEOPLE_FACTS)).max(PEOPLE_FACTS.length).readonly().optional(),
-    inHouse: z.array(Id).max(MOST_IN_HOUSE).readonly().optional(),
+    inHouse: z.array(Id).max(MAX_IN_HOUSE).readonly().optional(),
     assumed: z
       .array(
         z.strictObject({

@@ -79,7 +79,7 @@ export type { DrumPiece, HeldBy, ReadEntry, StayReason } from './load/drumPiece.
 export { dryerFor } from './load/dryer.js';
 export { type DryingLimits, dryingLimitsOf } from './load/dryingLimits.js';
 export { costOfLoad, effortOf } from './load/effort.js';
-export { evenerThan } from './load/evener.js';
+export { evenOutLoads } from './load/evenOutLoads.js';
 export {
   type HeapEntry,
   PLAIN_USE,
@@ -101,12 +101,12 @@ export { judgeMix, type MixVerdict } from './mix/judgeMix.js';
 export {
   CONTAINER_KINDS,
   EMPTY_MIX,
-  LEAST_WATER_ML,
+  MAX_POURS,
+  MIN_WATER_ML,
   MIX_WATER_C,
   MIX_WATER_ML,
   type Mix,
   type MixPour,
-  MOST_POURS,
 } from './mix/mix.js';
 export type { MixBath, MixedPour } from './mix/mixBath.js';
 export { SPOT_WETNESS, type SpotWetness, type TableQuestion } from './mix/tableQuestion.js';
@@ -158,7 +158,7 @@ export type { OwnPiece } from './sentence/ownPieces.js';
 export type { SentenceCatalogue } from './sentence/phraseBook.js';
 export type { Doubt, ReadFact, ReadKind, SentenceReading, UnreadWords } from './sentence/reading.js';
 export { readSentence } from './sentence/readSentence.js';
-export { MOST_CHARACTERS, stemOf } from './sentence/tokens.js';
+export { MAX_CHARACTERS, stemOf } from './sentence/tokens.js';
 export { BLANK_LABEL, type CareLabel } from './textile/careLabel.js';
 export { findBlendFault } from './textile/findBlendFault.js';
 export { isOneSlip } from './textile/oneSlip.js';
@@ -181,7 +181,7 @@ export {
 export { planTreatment } from './treatment/planTreatment.js';
 export { nextToLook, replayTrial } from './trial/replayTrial.js';
 export { TRIAL_PLACES, type TrialEvent, type TrialSetup, type TrialState } from './trial/trial.js';
-export { armPass, commonDwellMin, MOST_ARMS, trialFaults, trialPasses } from './trial/trialFaults.js';
+export { armPass, commonDwellMin, MAX_ARMS, trialFaults, trialPasses } from './trial/trialFaults.js';
 export { trialVerdict } from './trial/trialVerdict.js';
 export { usesOfTrial } from './trial/usesOfTrial.js';
 export { ASSUMABLE_FACTS, type AssumableFact, type AssumedFact } from './trouble/assumedFact.js';
@@ -195,9 +195,9 @@ export {
   EMPTY_FACTS,
   EMPTY_PIECE,
   HEATS,
-  MOST_IN_HOUSE,
-  MOST_MARKS,
-  MOST_PIECES,
+  MAX_IN_HOUSE,
+  MAX_MARKS,
+  MAX_PIECES,
   REACHES,
   TRIED_EFFECTS,
   type TriedProduct,

@@ -4,8 +4,8 @@ import { Controller, Get, Header, Inject, Req, Res } from '@nestjs/common';
 import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import type { Request, Response } from 'express';
 import { catalogueOf } from './catalogueOf.js';
+import { CompressedOnce } from './compressedOnce.js';
 import { KNOWLEDGE } from './knowledge.token.js';
-import { PressedOnce } from './pressedOnce.js';
 
 /** The same for every household, until the program is another: a browser may ask whether its own still holds. */
 const UNTIL_ANOTHER = ['Cache-Control', 'no-cache'] as const;
@@ -13,12 +13,12 @@ const UNTIL_ANOTHER = ['Cache-Control', 'no-cache'] as const;
 @ApiTags('knowledge')
 @Controller()
 export class CatalogueController {
-  private readonly catalogue: PressedOnce;
-  private readonly everything: PressedOnce;
+  private readonly catalogue: CompressedOnce;
+  private readonly everything: CompressedOnce;
 
   constructor(@Inject(KNOWLEDGE) knowledge: Knowledge) {
-    this.catalogue = new PressedOnce(catalogueOf(knowledge));
-    this.everything = new PressedOnce(knowledge);
+    this.catalogue = new CompressedOnce(catalogueOf(knowledge));
+    this.everything = new CompressedOnce(knowledge);
   }
 
   @Get('catalogue')

@@ -1,7 +1,7 @@
 import { Controller, Get, Inject, Res } from '@nestjs/common';
 import { ApiOperation, ApiProduces, ApiTags } from '@nestjs/swagger';
 import type { Response } from 'express';
-import { whoAsks } from '../requests/door.js';
+import { getRequester } from '../requests/door.js';
 import { NewsLines } from './newsLines.js';
 
 @ApiTags('changes')
@@ -14,6 +14,6 @@ export class ChangesController {
   @ApiOperation({ summary: 'Server-sent events: what changed' })
   @ApiProduces('text/event-stream')
   listen(@Res() response: Response): void {
-    this.lines.open(response, whoAsks(response)?.deviceId ?? null);
+    this.lines.open(response, getRequester(response)?.deviceId ?? null);
   }
 }

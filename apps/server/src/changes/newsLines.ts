@@ -8,7 +8,7 @@ const BEAT_MS = 15_000;
 /** News that come faster than this go out together. */
 const TOGETHER_MS = 200;
 /** A device that takes nothing off its line for so long is cut off, bytes: it fetches everything when it comes back. */
-const MOST_WAITING = 64 * 1024;
+const MAX_WAITING = 64 * 1024;
 
 /**
  * The lines of changes held by the devices of the house (server-sent events). News are gathered by topic, turned into
@@ -74,7 +74,7 @@ export class NewsLines implements OnModuleInit, OnModuleDestroy {
     const bytes = Buffer.from(text);
     for (const response of this.lines.keys()) {
       if (response.writableEnded) continue;
-      if (response.writableLength > MOST_WAITING) response.destroy();
+      if (response.writableLength > MAX_WAITING) response.destroy();
       else response.write(bytes);
     }
   }

@@ -1,7 +1,7 @@
 import { type DynamicModule, Global, Module } from '@nestjs/common';
 import { NEWS_LINE, type NewsLine } from '../changes/newsLine.js';
 import type { ClockWatch } from '../clock/steadyClock.js';
-import { DOOR_SETTINGS, type DoorSettings } from '../network/houseDoor.js';
+import { LAN_SETTINGS, type LanSettings } from '../network/lanServer.js';
 import { SEAL_KEY } from '../plans/sealPlan.js';
 import type { Database } from './openDatabase.js';
 
@@ -17,7 +17,7 @@ export interface Given {
   readonly clock: Clock;
   readonly clockWatch: ClockWatch;
   readonly sealKey: Buffer;
-  readonly door: DoorSettings;
+  readonly door: LanSettings;
   readonly newsLine: NewsLine;
   /** No other server is at work on the database. */
   readonly isAlone: boolean;
@@ -35,11 +35,11 @@ export class DatabaseModule {
         { provide: CLOCK, useValue: clock },
         { provide: SEAL_KEY, useValue: sealKey },
         { provide: CLOCK_WATCH, useValue: clockWatch },
-        { provide: DOOR_SETTINGS, useValue: door },
+        { provide: LAN_SETTINGS, useValue: door },
         { provide: NEWS_LINE, useValue: newsLine },
         { provide: IS_ALONE, useValue: isAlone },
       ],
-      exports: [DATABASE, CLOCK, SEAL_KEY, CLOCK_WATCH, DOOR_SETTINGS, NEWS_LINE, IS_ALONE],
+      exports: [DATABASE, CLOCK, SEAL_KEY, CLOCK_WATCH, LAN_SETTINGS, NEWS_LINE, IS_ALONE],
     };
   }
 }

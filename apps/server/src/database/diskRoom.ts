@@ -5,20 +5,20 @@ import { DomainError } from '@feverfew/core';
  * Bytes that must be free before anything is written: two segments of PostgreSQL's log (16 MB each, its default) and
  * some. Run into, a full disk can end the engine in the middle; kept away from, it goes on reading.
  */
-const LEAST_FREE = 40_000_000;
+const MIN_FREE = 40_000_000;
 const MB = 1_000_000;
 
 /** @throws DomainError diskFull, in words */
 export function requireRoom(dir: string): void {
   const { bavail, bsize } = statfsSync(dir);
   const free = bavail * bsize;
-  if (free < LEAST_FREE) throw diskFull(free);
+  if (free < MIN_FREE) throw diskFull(free);
 }
 
 export const diskFull = (free = 0): DomainError =>
   new DomainError('diskFull', {
     message:
-      `The disk that keeps this house is full (${Math.floor(free / MB)} MB left, ${LEAST_FREE / MB} are needed). ` +
+      `The disk that keeps this house is full (${Math.floor(free / MB)} MB left, ${MIN_FREE / MB} are needed). ` +
       `Nothing was changed, and all that was kept can be read. Make room, then try again.`,
   });
 

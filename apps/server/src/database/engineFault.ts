@@ -45,7 +45,7 @@ const WORDS: readonly (readonly [RegExp, EngineFault])[] = [
     /invalid page|could not read block|could not open file|unexpected data beyond EOF|missing chunk/i,
     'damaged',
   ],
-  // The driver's own words where it lost its line, or found none in time.
+  // Messages of the driver that mean a lost connection or a connection timeout.
   [
     /^Connection terminated|timeout exceeded when trying to connect|Client has encountered a connection error/,
     'away',

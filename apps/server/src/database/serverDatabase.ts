@@ -11,7 +11,7 @@ import * as tables from './tables.js';
 /** Locks of this program on a database, session by session; any two numbers that nobody else uses there. */
 const LOCKS = { migrating: [1_718_774, 1], atWork: [1_718_774, 2] } as const;
 /** PostgreSQL 15 is what is proved. */
-const LEAST_VERSION = 150_000;
+const MIN_VERSION = 150_000;
 const POOL = {
   max: 10,
   connectionTimeoutMillis: 5000,
@@ -100,7 +100,7 @@ async function migrateOnce(pool: pg.Pool): Promise<void> {
     const { rows } = await client.query<{ version: number }>(
       `select current_setting('server_version_num')::int as version`,
     );
-    if ((rows[0]?.version ?? 0) < LEAST_VERSION) throw new DomainError('databaseTooOld', {});
+    if ((rows[0]?.version ?? 0) < MIN_VERSION) throw new DomainError('databaseTooOld', {});
     await client.query('select pg_advisory_lock($1, $2)', [...LOCKS.migrating]);
     try {
       await migrate(drizzle(client), { migrationsFolder: MIGRATIONS });

@@ -1,7 +1,7 @@
 import { randomBytes } from 'node:crypto';
 import { getTableName, type SQL, sql } from 'drizzle-orm';
 import type { PgTable } from 'drizzle-orm/pg-core';
-import type { GiveWay } from '../turns/turns.js';
+import type { YieldControl } from '../turns/cooperative.js';
 import type { Database, Transaction } from './openDatabase.js';
 
 /** What schemas of this kind are called; each has a number of its own, for another server may be reading a file in too. */
@@ -27,12 +27,12 @@ export class Staging {
   private constructor(
     private readonly db: Database,
     private readonly tables: readonly PgTable[],
-    private readonly giveWay: GiveWay,
+    private readonly yieldControl: YieldControl,
   ) {}
 
   /** @param tables what others point at first */
-  static async open(db: Database, tables: readonly PgTable[], giveWay: GiveWay): Promise<Staging> {
-    const staging = new Staging(db, tables, giveWay);
+  static async open(db: Database, tables: readonly PgTable[], yieldControl: YieldControl): Promise<Staging> {
+    const staging = new Staging(db, tables, yieldControl);
     await db.execute(sql`create schema ${sql.identifier(staging.schema)}`);
     for (const table of tables) await staging.make(table);
     return staging;
@@ -51,7 +51,7 @@ export class Staging {
       );
     for (const { definition } of await this.indexesOf(table))
       await this.db.execute(sql.raw(definition.replace(' ON public.', ` ON "${this.schema}".`)));
-    await this.giveWay();
+    await this.yieldControl();
   }
 
   async add<Table extends PgTable>(table: Table, rows: Iterable<Table['$inferInsert']>): Promise<void> {
@@ -63,7 +63,7 @@ export class Staging {
       chars += JSON.stringify(row).length;
       if (chars < AT_ONCE_CHARS) continue;
       await this.db.insert(beside).values(slice as never);
-      await this.giveWay();
+      await this.yieldControl();
       [slice, chars] = [[], 0];
     }
     if (slice.length > 0) await this.db.insert(beside).values(slice as never);
@@ -77,7 +77,7 @@ export class Staging {
         await this.db.execute(
           sql`alter table ${this.here(table)} add constraint ${sql.identifier(name)} ${sql.raw(pointing)}`,
         );
-        await this.giveWay();
+        await this.yieldControl();
       }
   }
 

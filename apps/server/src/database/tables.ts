@@ -68,8 +68,8 @@ export const plans = pgTable(
     knowledgeVersion: text().notNull(),
     plan: jsonb().$type<Plan>().notNull(),
     /**
-     * null for a plan made here. One that came in with a file and is none of ours is told by what stood as its seal
-     * there, '' where nothing did: it is read, and never followed.
+     * null for a plan made here. For an imported plan, the seal it carried, or '' if it had none. An imported plan is
+     * read-only.
      */
     foreignSeal: text(),
     /** Minutes of a hand in the first round, beside the plan so that no list has to read it whole. */
@@ -127,7 +127,7 @@ export const households = pgTable('households', {
   settings: jsonb()
     .$type<{ household: Household; measures: Measures; prices: Prices; told?: readonly string[] | null }>()
     .notNull(),
-  /** The one that ships, to try things in: left, it takes everything with it. */
+  /** True for the demo household. Leaving it deletes all its data. */
   madeUp: boolean('made_up').notNull().default(false),
   /** It is being furnished: found so at a start, that was cut short. */
   furnishing: boolean().notNull().default(false),

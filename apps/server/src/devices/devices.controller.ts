@@ -1,4 +1,4 @@
-import { ChangedDevice, Device, Invitation, JoinHouse, WhoAsks } from '@feverfew/contracts';
+import { ChangedDevice, Device, Invitation, JoinHouse, Requester } from '@feverfew/contracts';
 import {
   Body,
   Controller,
@@ -18,14 +18,14 @@ import type { Request, Response } from 'express';
 import { z } from 'zod';
 import { ID } from '../problems/idPipe.js';
 import { Takes } from '../requests/body.guard.js';
-import { THIS_COMPUTER, whoAsks } from '../requests/door.js';
+import { getRequester, THIS_COMPUTER } from '../requests/door.js';
 import { deviceToken, setDeviceCookie } from './deviceCookie.js';
 import { DevicesService } from './devices.service.js';
-import { AskFor, ForAnybody } from './role.guard.js';
+import { Public, RequireRole } from './role.guard.js';
 import { TriesGuard } from './triesGuard.js';
 
 @ApiTags('devices')
-@AskFor('all')
+@RequireRole('all')
 @Controller('devices')
 export class DevicesController {
   constructor(@Inject(DevicesService) private readonly service: DevicesService) {}
@@ -38,10 +38,10 @@ export class DevicesController {
 
   /** Who asks, and what it may do. */
   @Get('me')
-  @AskFor('look')
-  @ApiOkResponse({ standardSchema: WhoAsks })
-  me(@Req() request: Request, @Res({ passthrough: true }) response: Response): WhoAsks {
-    const who = whoAsks(response) ?? THIS_COMPUTER;
+  @RequireRole('look')
+  @ApiOkResponse({ standardSchema: Requester })
+  me(@Req() request: Request, @Res({ passthrough: true }) response: Response): Requester {
+    const who = getRequester(response) ?? THIS_COMPUTER;
     const token = deviceToken(request);
     if (who.deviceId !== null && token !== null) setDeviceCookie(request, response, token);
     return who;
@@ -64,15 +64,15 @@ export class DevicesController {
   /** Lets the device that asks in. What it shows from now on is in a cookie no page can read. */
   @Post('join')
   @HttpCode(200)
-  @ForAnybody()
+  @Public()
   @Takes('code')
   @UseGuards(TriesGuard)
-  @ApiOkResponse({ standardSchema: WhoAsks })
+  @ApiOkResponse({ standardSchema: Requester })
   async join(
     @Body({ schema: JoinHouse }) body: JoinHouse,
     @Req() request: Request,
     @Res({ passthrough: true }) response: Response,
-  ): Promise<WhoAsks> {
+  ): Promise<Requester> {
     const { token, who } = await this.service.join(body);
     setDeviceCookie(request, response, token);
     return who;

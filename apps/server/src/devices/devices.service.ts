@@ -4,8 +4,8 @@ import {
   type Device,
   type Invitation,
   type JoinHouse,
-  MOST_DEVICES,
-  type WhoAsks,
+  MAX_DEVICES,
+  type Requester,
 } from '@feverfew/contracts';
 import { DomainError } from '@feverfew/core';
 import { Inject, Injectable, type OnModuleDestroy } from '@nestjs/common';
@@ -16,7 +16,7 @@ import { DevicesRepository, type KnownDevice } from './devices.repository.js';
 /** How long an invitation holds. */
 const INVITATION_MS = 10 * 60_000;
 /** How many may be open at once: one more takes the place of the oldest. */
-const MOST_INVITATIONS = 5;
+const MAX_INVITATIONS = 5;
 /** Signs of a code: none that an eye takes for another (0 and O, 1 and I and L, 2 and Z, 5 and S, 8 and B, U and V). */
 const SIGNS = 'ACDEFGHJKMNPQRTVWXY34679';
 /** 24^8 codes, ten minutes, five tries a minute: one in two thousand million is guessed. */
@@ -47,7 +47,7 @@ export class DevicesService implements OnModuleDestroy {
   }
 
   /** The device that shows this token; null where none was let in with it. */
-  async whoShows(token: string): Promise<WhoAsks | null> {
+  async whoShows(token: string): Promise<Requester | null> {
     this.known ??= this.readKnown();
     const device = (await this.known).get(sha256(token));
     if (!device) return null;
@@ -66,9 +66,9 @@ export class DevicesService implements OnModuleDestroy {
   /** @throws DomainError tooManyDevices */
   async invite({ name, role }: ChangedDevice): Promise<Invitation> {
     const now = this.clock();
-    if ((await this.repository.devices()) >= MOST_DEVICES)
+    if ((await this.repository.devices()) >= MAX_DEVICES)
       throw new DomainError('tooManyDevices', {
-        message: `There are ${MOST_DEVICES} devices. Remove one that is not used any more first.`,
+        message: `There are ${MAX_DEVICES} devices. Remove one that is not used any more first.`,
       });
     const key = randomBytes(32).toString('base64url');
     const code = Array.from({ length: CODE_LENGTH }, () => SIGNS[randomInt(SIGNS.length)]).join('');
@@ -79,7 +79,7 @@ export class DevicesService implements OnModuleDestroy {
       codeHash: sha256(code),
       expiresAt: new Date(now.getTime() + INVITATION_MS),
     };
-    await this.repository.invite(kept, now, MOST_INVITATIONS);
+    await this.repository.invite(kept, now, MAX_INVITATIONS);
     return { ...invitation, key, code: `${code.slice(0, 4)} ${code.slice(4)}`, holdsMs: INVITATION_MS };
   }
 
@@ -91,7 +91,7 @@ export class DevicesService implements OnModuleDestroy {
    * @returns what the device shows from now on, told this once
    * @throws DomainError badCode
    */
-  async join(shown: JoinHouse): Promise<{ readonly token: string; readonly who: WhoAsks }> {
+  async join(shown: JoinHouse): Promise<{ readonly token: string; readonly who: Requester }> {
     const told = 'key' in shown ? shown.key : shown.code.toUpperCase().replaceAll(/[^A-Z0-9]/g, '');
     const token = randomBytes(32).toString('base64url');
     const device = await this.repository.letIn(

@@ -3,17 +3,17 @@ import { DomainError } from '@feverfew/core';
 import { type CanActivate, type ExecutionContext, Inject, Injectable, SetMetadata } from '@nestjs/common';
 import { Reflector } from '@nestjs/core';
 import type { Request, Response } from 'express';
-import { isFromNetwork, whoAsks } from '../requests/door.js';
+import { getRequester, isFromNetwork } from '../requests/door.js';
+import { identifyDevice } from './authenticate.js';
 import { DevicesService } from './devices.service.js';
-import { findOut } from './letIn.js';
 
 const ASKS_FOR = 'asksFor';
-const FOR_ANYBODY = 'anybody';
+const PUBLIC_ROLE = 'anybody';
 
 /** What a device has to be let in for to use this; where it is not said, `look` for what reads, `all` for the rest. */
-export const AskFor = (role: DeviceRole) => SetMetadata(ASKS_FOR, role);
-/** For one who is not let in, too. */
-export const ForAnybody = () => SetMetadata(ASKS_FOR, FOR_ANYBODY);
+export const RequireRole = (role: DeviceRole) => SetMetadata(ASKS_FOR, role);
+/** A public route: it needs no connected device. */
+export const Public = () => SetMetadata(ASKS_FOR, PUBLIC_ROLE);
 
 const REFUSED: Readonly<Record<DeviceRole, string>> = {
   look: 'This device only looks.',
@@ -27,11 +27,11 @@ export class RoleGuard implements CanActivate {
 
   canActivate(context: ExecutionContext): boolean {
     const http = context.switchToHttp();
-    const asked = this.reflector.getAllAndOverride<DeviceRole | typeof FOR_ANYBODY | undefined>(ASKS_FOR, [
+    const asked = this.reflector.getAllAndOverride<DeviceRole | typeof PUBLIC_ROLE | undefined>(ASKS_FOR, [
       context.getHandler(),
       context.getClass(),
     ]);
-    if (asked === FOR_ANYBODY) return true;
+    if (asked === PUBLIC_ROLE) return true;
     const needs = asked ?? (http.getRequest<Request>().method === 'GET' ? 'look' : 'all');
     requireMay(http.getResponse<Response>(), needs);
     return true;
@@ -40,7 +40,7 @@ export class RoleGuard implements CanActivate {
 
 /** @throws DomainError notAllowed where the device that asks may not do what is for `needs` */
 export function requireMay(response: Response, needs: DeviceRole): void {
-  const who = whoAsks(response);
+  const who = getRequester(response);
   if (who && mayDo(who.role, needs)) return;
   throw new DomainError('notAllowed', {
     message: `${who ? REFUSED[who.role] : ''} Nothing was changed. What it may do is set under Your house, Devices.`,
@@ -60,9 +60,9 @@ export class StillLetInGuard implements CanActivate {
     const request = http.getRequest<Request>();
     const response = http.getResponse<Response>();
     // On the doorstep no device is let in yet.
-    const isIn = isFromNetwork(request) && whoAsks(response) !== null;
+    const isIn = isFromNetwork(request) && getRequester(response) !== null;
     if (!isIn || request.body === undefined) return true;
-    await findOut(this.devices, request, response);
+    await identifyDevice(this.devices, request, response);
     return this.role.canActivate(context);
   }
 }
@@ -72,6 +72,6 @@ export class StillLetInGuard implements CanActivate {
  * @throws DomainError notLetIn, notAllowed
  */
 export async function requireStillMay(devices: DevicesService, response: Response, needs: DeviceRole) {
-  await findOut(devices, response.req, response);
+  await identifyDevice(devices, response.req, response);
   requireMay(response, needs);
 }

@@ -2,7 +2,7 @@ import { Controller, Get, Inject, Res } from '@nestjs/common';
 import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import type { Response } from 'express';
 import { z } from 'zod';
-import { ForAnybody } from '../devices/role.guard.js';
+import { Public } from '../devices/role.guard.js';
 import { HealthRepository } from './health.repository.js';
 
 const Health = z.strictObject({ status: z.enum(['up', 'away']) }).meta({ id: 'Health' });
@@ -12,7 +12,7 @@ const PATIENCE_MS = 2000;
 
 /** For whatever watches over this server: nothing of the house is in it. */
 @ApiTags('health')
-@ForAnybody()
+@Public()
 @Controller()
 export class HealthController {
   constructor(@Inject(HealthRepository) private readonly repository: HealthRepository) {}

@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { HouseholdFile, MOST_EVENTS_READ, MOST_RUN_EVENTS } from '@feverfew/contracts';
+import { HouseholdFile, MAX_EVENTS_READ, MAX_RUN_EVENTS } from '@feverfew/contracts';
 import { afterAll, beforeAll, expect, it } from 'vitest';
 import { type TestApp, testApp } from '../test/testApp.js';
 import { HouseholdFileService } from './householdFile.service.js';
@@ -28,7 +28,7 @@ function withEvents(many: number): { readonly file: HouseholdFile; readonly runI
 }
 
 it('a run takes its end after as many taps as it may have, and nothing else', async () => {
-  const { file, runId } = withEvents(MOST_RUN_EVENTS - 1);
+  const { file, runId } = withEvents(MAX_RUN_EVENTS - 1);
   await home.app.get(HouseholdFileService, { strict: false }).read(file, { isOwnBackup: true });
   const tap = (event: object) =>
     home.http.post(`/api/runs/${runId}/events`).send({ key: randomUUID(), event });
@@ -43,13 +43,13 @@ it('a run takes its end after as many taps as it may have, and nothing else', as
 });
 
 it('a run from before there was a ceiling comes in again, and takes nothing but its end', async () => {
-  const { file, runId } = withEvents(MOST_EVENTS_READ - 1);
+  const { file, runId } = withEvents(MAX_EVENTS_READ - 1);
   const write = async () => (await home.http.get('/api/household/file').expect(200)).text;
   const readIn = (text: string) =>
     home.http.put('/api/household/file').set('content-type', 'application/json').send(text);
   const tap = (event: object) =>
     home.http.post(`/api/runs/${runId}/events`).send({ key: randomUUID(), event });
-  await readIn(JSON.stringify(withEvents(MOST_EVENTS_READ).file)).expect(400);
+  await readIn(JSON.stringify(withEvents(MAX_EVENTS_READ).file)).expect(400);
   await home.app.get(HouseholdFileService, { strict: false }).read(file, { isOwnBackup: true });
   await tap({ kind: 'noted', text: 'one more' }).expect(409);
   await tap({ kind: 'finished', outcome: 'gone', note: '' }).expect(200);

@@ -1,4 +1,4 @@
-import { HouseholdFile, MOST_EVENTS_READ, MOST_MIXES } from '@feverfew/contracts';
+import { HouseholdFile, MAX_EVENTS_READ, MAX_MIXES } from '@feverfew/contracts';
 import {
   DomainError,
   PLAIN_USE,
@@ -16,7 +16,7 @@ import { requireKnownFacts, requireKnownId, requireKnownPiece } from '../catalog
 import { cleanJpeg } from '../photos/cleanJpeg.js';
 import { asInvalid } from '../problems/contractPipe.js';
 import { InvalidInput } from '../problems/invalidInput.js';
-import type { GiveWay } from '../turns/turns.js';
+import type { YieldControl } from '../turns/cooperative.js';
 import { OUTWARDS } from './wholeRows.js';
 
 type Family = (typeof OUTWARDS)[number];
@@ -24,7 +24,7 @@ type Family = (typeof OUTWARDS)[number];
 /**
  * A file in its shape, row by row. @throws InvalidInput with the place of every fault of the first row that has one
  */
-export async function parsedFile(given: unknown, giveWay: GiveWay): Promise<HouseholdFile> {
+export async function parsedFile(given: unknown, yieldControl: YieldControl): Promise<HouseholdFile> {
   const rows = (family: Family): unknown[] | undefined => {
     const list = (given as Record<string, unknown>)[family];
     return Array.isArray(list) ? list : undefined;
@@ -33,9 +33,8 @@ export async function parsedFile(given: unknown, giveWay: GiveWay): Promise<Hous
   // First all but the rows: what is missing or too much shows here.
   const file = parsed(HouseholdFile, { ...(given as object), ...lists }) as Record<string, unknown>;
   for (const family of OUTWARDS)
-    if ((rows(family)?.length ?? 0) > MOST_ROWS)
-      throw broken(`There are more than ${MOST_ROWS} rows.`, family);
-  if ((rows('mixes')?.length ?? 0) > MOST_MIXES) parsed(HouseholdFile.shape.mixes, rows('mixes'), ['mixes']);
+    if ((rows(family)?.length ?? 0) > MAX_ROWS) throw broken(`There are more than ${MAX_ROWS} rows.`, family);
+  if ((rows('mixes')?.length ?? 0) > MAX_MIXES) parsed(HouseholdFile.shape.mixes, rows('mixes'), ['mixes']);
   for (const family of OUTWARDS) {
     const whole: unknown[] = [];
     for (const [index, row] of (rows(family) ?? []).entries()) {
@@ -43,7 +42,7 @@ export async function parsedFile(given: unknown, giveWay: GiveWay): Promise<Hous
       // Looked at before its shape, which would take as long as there are events.
       if (isTooLong(events ?? [])) throw broken(TOO_LONG, `${family}.${index}.events`);
       whole.push(parsed(HouseholdFile.shape[family].element as ZodType, row, [family, index]));
-      await giveWay();
+      await yieldControl();
     }
     file[family] = whole;
   }
@@ -58,7 +57,7 @@ export function parsed<T>(shape: ZodType<T>, given: unknown, at: readonly Proper
 }
 
 /** Rows of one kind: decades of a large household are a tenth of it. */
-const MOST_ROWS = 200_000;
+const MAX_ROWS = 200_000;
 
 function safelyParsed<T>(shape: ZodType<T>, given: unknown) {
   try {
@@ -71,18 +70,18 @@ function safelyParsed<T>(shape: ZodType<T>, given: unknown) {
 /** One that is under way still needs room for its end. */
 const isTooLong = (events: readonly unknown[]): boolean => {
   const last = events.at(-1) as { readonly event?: { readonly kind?: unknown } } | null | undefined;
-  return events.length > MOST_EVENTS_READ - (last?.event?.kind === 'finished' ? 0 : 1);
+  return events.length > MAX_EVENTS_READ - (last?.event?.kind === 'finished' ? 0 : 1);
 };
 
-const TOO_LONG = `It has more than ${MOST_EVENTS_READ} events.`;
+const TOO_LONG = `It has more than ${MAX_EVENTS_READ} events.`;
 
 const TWICE = 'The same id stands twice.';
 /** No figure of a plan, in whatever unit, comes near. */
 const LARGEST = 1e7;
-const LONGEST_TEXT = 4000;
+const MAX_TEXT = 4000;
 
 /** Ids once each, and everything that is pointed at is there. */
-export async function requireWhole(file: HouseholdFile, giveWay: GiveWay): Promise<void> {
+export async function requireWhole(file: HouseholdFile, yieldControl: YieldControl): Promise<void> {
   const need = (ids: ReadonlySet<string>, wanted: string, path: string) => {
     if (!ids.has(wanted)) throw broken('Something in it points at what is not in it.', path);
   };
@@ -104,14 +103,14 @@ export async function requireWhole(file: HouseholdFile, giveWay: GiveWay): Promi
     if (pieceId !== null) need(pieces, pieceId, `photos.${index}.pieceId`);
   }
   requireWholeHeap(file, pieces, need);
-  await giveWay();
+  await yieldControl();
   const events = new Set<string>();
   for (const run of file.runs) {
     for (const id of run.events.flatMap((row) => [row.key, row.id])) {
       if (events.has(id)) throw broken('The same event stands twice.', 'runs');
       events.add(id);
     }
-    await giveWay();
+    await yieldControl();
   }
   requireOnce(
     file.trials.flatMap((trial) => trial.events.map((row) => row.id)),
@@ -129,13 +128,13 @@ export async function requireWhole(file: HouseholdFile, giveWay: GiveWay): Promi
     TWICE,
     'pastUses',
   );
-  await giveWay();
+  await yieldControl();
   const pictures = new Map(file.photos.map((photo) => [photo.id, photo.runId]));
   for (const [index, run] of file.runs.entries()) {
     for (const [place, { event }] of run.events.entries())
       if (event.kind === 'photoKept' && pictures.get(event.photoId) !== run.id)
         throw broken('A picture of a run is not in it.', `runs.${index}.events.${place}.event.photoId`);
-    await giveWay();
+    await yieldControl();
   }
 }
 
@@ -164,15 +163,15 @@ function requireOnce(ids: readonly string[], message: string, path: string): voi
 export async function requireKnownNames(
   file: HouseholdFile,
   knowledge: Knowledge,
-  giveWay: GiveWay,
+  yieldControl: YieldControl,
 ): Promise<void> {
   for (const [index, { facts }] of file.pieces.entries()) {
     requireKnownPiece(facts, knowledge, `pieces.${index}.facts.`);
-    await giveWay();
+    await yieldControl();
   }
   for (const [index, { facts }] of file.troubles.entries()) {
     requireKnownFacts(facts, knowledge, `troubles.${index}.facts.`);
-    await giveWay();
+    await yieldControl();
   }
   for (const [index, { upkeepId }] of file.care.entries())
     if (upkeepId !== null) requireKnownId(knowledge.upkeep, upkeepId, `care.${index}.upkeepId`);
@@ -193,15 +192,15 @@ export async function requireKnownNames(
       requireKnownId(knowledge.methods, methodId, `trials.${index}.setup.arms.${place}.methodId`);
 }
 
-/** Plans are shown, also where they are followed no more: no figure or text in them that no screen bears. */
-export async function requireSaneFigures(file: HouseholdFile, giveWay: GiveWay): Promise<void> {
+/** Plans are shown even when they cannot be followed, so numbers and texts that no screen can display are refused. */
+export async function requireSaneFigures(file: HouseholdFile, yieldControl: YieldControl): Promise<void> {
   for (const [index, { plan }] of file.plans.entries()) {
-    await giveWay();
+    await yieldControl();
     const left: unknown[] = [plan];
     for (let value = left.pop(); value !== undefined; value = left.pop()) {
       const tooMuch =
         (typeof value === 'number' && Math.abs(value) > LARGEST) ||
-        (typeof value === 'string' && value.length > LONGEST_TEXT);
+        (typeof value === 'string' && value.length > MAX_TEXT);
       if (tooMuch)
         throw broken('A plan in it has a figure or a text beyond all bounds.', `plans.${index}.plan`);
       if (value !== null && typeof value === 'object') left.push(...Object.values(value).filter(isThere));
@@ -226,12 +225,12 @@ function requireForwards(
 export async function replayAll(
   file: HouseholdFile,
   knowledge: Knowledge,
-  giveWay: GiveWay,
+  yieldControl: YieldControl,
 ): Promise<Map<string, RunSummary>> {
   const plans = new Map(file.plans.map(({ id, plan }) => [id, plan as unknown as Plan]));
   const summaries = new Map<string, RunSummary>();
   for (const [index, run] of file.runs.entries()) {
-    await giveWay();
+    await yieldControl();
     const plan = plans.get(run.planId);
     const events = run.events.map((row) => row.event);
     const replayed = plan && replayRun(events, plan);
@@ -272,12 +271,12 @@ function cleaned<Photo extends { jpeg: string }>(photo: Photo, index: number): P
 /** Every picture written anew, with everybody's turn in between. */
 export async function cleanedPhotos<Photo extends { jpeg: string }>(
   photos: readonly Photo[],
-  giveWay: GiveWay,
+  yieldControl: YieldControl,
 ): Promise<Photo[]> {
   const all: Photo[] = [];
   for (const [index, photo] of photos.entries()) {
     all.push(cleaned(photo, index));
-    await giveWay();
+    await yieldControl();
   }
   return all;
 }

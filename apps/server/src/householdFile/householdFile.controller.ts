@@ -2,7 +2,7 @@ import { Readable } from 'node:stream';
 import { HouseholdFile, HouseholdRead, householdFileSchema } from '@feverfew/contracts';
 import { Body, Controller, Get, Header, HttpCode, Inject, Put, StreamableFile } from '@nestjs/common';
 import { ApiBody, ApiOkResponse, ApiTags } from '@nestjs/swagger';
-import { AskFor } from '../devices/role.guard.js';
+import { RequireRole } from '../devices/role.guard.js';
 import { Takes } from '../requests/body.guard.js';
 import { HouseholdFileService } from './householdFile.service.js';
 
@@ -12,7 +12,7 @@ async function* from(first: string, rest: AsyncIterable<string>): AsyncGenerator
 }
 
 @ApiTags('open formats')
-@AskFor('all')
+@RequireRole('all')
 @Controller('household/file')
 export class HouseholdFileController {
   constructor(@Inject(HouseholdFileService) private readonly service: HouseholdFileService) {}

@@ -25,7 +25,7 @@ import {
   washSettings,
 } from '../database/tables.js';
 import { columnsOf } from '../runs/runs.repository.js';
-import type { GiveWay } from '../turns/turns.js';
+import type { YieldControl } from '../turns/cooperative.js';
 import { storedLine } from '../wash/wash.repository.js';
 
 interface Replacement {
@@ -190,8 +190,8 @@ export class HouseholdFileRepository {
   }
 
   /** Replaces everything by the contents of a file, or nothing of it. */
-  async replace({ contents, summaries, own }: Replacement, giveWay: GiveWay): Promise<void> {
-    const staging = await Staging.open(this.db, [...ALL].reverse(), giveWay);
+  async replace({ contents, summaries, own }: Replacement, yieldControl: YieldControl): Promise<void> {
+    const staging = await Staging.open(this.db, [...ALL].reverse(), yieldControl);
     try {
       await staging.add(
         mixes,

@@ -19,7 +19,7 @@ import { PLAIN_HOUSEHOLD } from '../household/plainHousehold.js';
 import { MixesRepository } from '../mixes/mixes.repository.js';
 import { MixesService } from '../mixes/mixes.service.js';
 import { digestOf, SEAL_KEY, sealOf } from '../plans/sealPlan.js';
-import { type GiveWay, turns } from '../turns/turns.js';
+import { createYield, type YieldControl } from '../turns/cooperative.js';
 import {
   cleanedPhotos,
   parsed,
@@ -99,7 +99,7 @@ export class HouseholdFileService {
   /** Read in an order in which what is pointed at comes later, so that it is there: taps go on meanwhile. */
   private async wholeRows(): Promise<Record<Family, WrittenRow[]>> {
     const read: Partial<Record<Family, WrittenRow[]>> = {};
-    const giveWay = turns();
+    const yieldControl = createYield();
     for (const family of INWARDS) {
       const rows: WrittenRow[] = [];
       for await (const row of this.repository.rows(family)) {
@@ -111,7 +111,7 @@ export class HouseholdFileService {
           text: seal === undefined || isSealed ? text : withSeal(text, seal || null),
           ...(isSealed || family === 'troubles' || family === 'pieces' ? { digest: digestOf(kept) } : {}),
         });
-        await giveWay();
+        await yieldControl();
       }
       read[family] = rows;
     }
@@ -143,14 +143,14 @@ export class HouseholdFileService {
    */
   async read(given: unknown, { isOwnBackup = false } = {}): Promise<HouseholdRead> {
     const version = versionOf(given);
-    const giveWay = turns();
+    const yieldControl = createYield();
     const count =
       version === 1
         ? await this.readV1(parsed(HouseholdFileV1, withSettings(given)))
         : await this.readWhole(
-            await parsedFile(upgraded(given, version), giveWay),
-            await sealedPlans(given, isOwnBackup ? 'all' : this.sealKey, giveWay),
-            giveWay,
+            await parsedFile(upgraded(given, version), yieldControl),
+            await sealedPlans(given, isOwnBackup ? 'all' : this.sealKey, yieldControl),
+            yieldControl,
           );
     this.tellAll();
     return count;
@@ -158,7 +158,7 @@ export class HouseholdFileService {
 
   /** Takes away everything there is: an empty house. */
   async clear(): Promise<void> {
-    await this.repository.replace({ contents: NOTHING, summaries: new Map(), own: new Set() }, turns());
+    await this.repository.replace({ contents: NOTHING, summaries: new Map(), own: new Set() }, createYield());
     this.tellAll();
   }
 
@@ -193,21 +193,21 @@ export class HouseholdFileService {
   private async readWhole(
     file: HouseholdFile,
     sealed: ReadonlySet<string>,
-    giveWay: GiveWay,
+    yieldControl: YieldControl,
   ): Promise<HouseholdRead> {
     const home = (file.settings?.household as Household | undefined) ?? PLAIN_HOUSEHOLD.household;
     this.requireSoundShelf(home, file.mixes, OF_THIS_HOUSEHOLD);
-    await requireWhole(file, giveWay);
-    await requireKnownNames(file, this.knowledge, giveWay);
-    await requireSaneFigures(file, giveWay);
-    const summaries = await replayAll(file, this.knowledge, giveWay);
+    await requireWhole(file, yieldControl);
+    await requireKnownNames(file, this.knowledge, yieldControl);
+    await requireSaneFigures(file, yieldControl);
+    const summaries = await replayAll(file, this.knowledge, yieldControl);
     const own = await ownPlans({
-      ...{ file, summaries, sealed, home, giveWay },
+      ...{ file, summaries, sealed, home, yieldControl },
       knowledge: this.knowledge,
     });
     await this.repository.replace(
-      { contents: { ...file, photos: await cleanedPhotos(file.photos, giveWay) }, summaries, own },
-      giveWay,
+      { contents: { ...file, photos: await cleanedPhotos(file.photos, yieldControl) }, summaries, own },
+      yieldControl,
     );
     return {
       pieces: file.pieces.length,

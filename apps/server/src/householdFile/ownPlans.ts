@@ -9,7 +9,7 @@ import {
 } from '@feverfew/core';
 import type { Knowledge } from '@feverfew/knowledge';
 import { isSealed } from '../plans/sealPlan.js';
-import type { GiveWay } from '../turns/turns.js';
+import type { YieldControl } from '../turns/cooperative.js';
 import { broken } from './checkFile.js';
 
 /** What of a plan hangs on how the house stood when it was made, and may be otherwise today. */
@@ -27,7 +27,7 @@ type Row = Readonly<Record<string, unknown>>;
 export async function sealedPlans(
   given: unknown,
   key: Buffer | 'all',
-  giveWay: GiveWay,
+  yieldControl: YieldControl,
 ): Promise<Set<string>> {
   const file = (given ?? {}) as Row;
   const [troubles, pieces] = [byId(file.troubles), byId(file.pieces)];
@@ -38,7 +38,7 @@ export async function sealedPlans(
     const piece = pieces.get(trouble?.pieceId);
     if (key === 'all' || isSealed({ plan, trouble, piece }, seal, key))
       known.add(String(row.id).toLowerCase());
-    await giveWay();
+    await yieldControl();
   }
   return known;
 }
@@ -53,7 +53,7 @@ interface OfAFile {
   readonly sealed: ReadonlySet<string>;
   readonly home: Household;
   readonly knowledge: Knowledge;
-  readonly giveWay: GiveWay;
+  readonly yieldControl: YieldControl;
 }
 
 /**
@@ -66,7 +66,7 @@ export async function ownPlans({
   sealed,
   home,
   knowledge,
-  giveWay,
+  yieldControl,
 }: OfAFile): Promise<Set<string>> {
   const own = new Set<string>();
   const underWay = new Set(file.trials.filter(isUnderWay).map(({ planId }) => planId));
@@ -77,7 +77,7 @@ export async function ownPlans({
   }
   for (const [index, { id, plan: given }] of file.plans.entries()) {
     const plan = given as unknown as Plan;
-    await giveWay();
+    await yieldControl();
     if (sealed.has(id)) own.add(id);
     else if (!underWay.has(id) && !over.has(id) && plan.knowledgeVersion === knowledge.version)
       requireSafePlan(plan, home, knowledge, `plans.${index}`);

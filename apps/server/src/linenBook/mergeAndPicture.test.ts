@@ -1,4 +1,4 @@
-import { type Merged, MOST_PICTURES_CHARS, type Piece, type PieceHistory } from '@feverfew/contracts';
+import { MAX_PICTURES_CHARS, type Merged, type Piece, type PieceHistory } from '@feverfew/contracts';
 import { sql } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { beetroot, POINT, type TestApp, testApp } from '../test/testApp.js';
@@ -102,7 +102,7 @@ describe('the picture of a piece', () => {
     const full = crypto.randomUUID();
     await db.execute(
       sql`insert into photos (id, created_at, piece_id, jpeg)
-          values (${full}, now(), ${id}, repeat('A', ${MOST_PICTURES_CHARS + 1}::int))`,
+          values (${full}, now(), ${id}, repeat('A', ${MAX_PICTURES_CHARS + 1}::int))`,
     );
     const other = await keep('glass cloth');
     const { body } = await server.http.put(`/api/pieces/${other}/photo`).send(picture()).expect(400);

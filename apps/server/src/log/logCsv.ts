@@ -81,8 +81,8 @@ const cell = (text: string | undefined): string => {
 const numberOf = (text: string): number =>
   /^\d+([.,]\d+)?$/.test(text) ? Number(text.replace(',', '.')) : Number.NaN;
 
-const MOST_ROUNDS = 100;
-const MOST_MINUTES = 20_160;
+const MAX_ROUNDS = 100;
+const MAX_MINUTES = 20_160;
 
 interface Known {
   readonly methods: ReadonlySet<string>;
@@ -106,13 +106,13 @@ export function useOfLine(line: LogLine, known: Known, nowMs: number): UseCase |
   const age = AGE_BANDS.find((band) => band === line.age);
   if (!age) return `“${line.age}” is no age: ${AGE_BANDS.join(', ')}.`;
   const rounds = numberOf(line.rounds);
-  if (!(Number.isInteger(rounds) && rounds >= 1 && rounds <= MOST_ROUNDS))
-    return `“${line.rounds}” rounds: a whole number from 1 to ${MOST_ROUNDS}.`;
+  if (!(Number.isInteger(rounds) && rounds >= 1 && rounds <= MAX_ROUNDS))
+    return `“${line.rounds}” rounds: a whole number from 1 to ${MAX_ROUNDS}.`;
   const leftPct = numberOf(line.leftPct);
   if (!(leftPct >= 0 && leftPct <= 100)) return `“${line.leftPct}” % left: from 0 to 100.`;
   const minutes = line.minutes === '' ? null : numberOf(line.minutes);
-  if (minutes !== null && !(minutes >= 0 && minutes <= MOST_MINUTES))
-    return `“${line.minutes}” minutes: from 0 to ${MOST_MINUTES}, or nothing.`;
+  if (minutes !== null && !(minutes >= 0 && minutes <= MAX_MINUTES))
+    return `“${line.minutes}” minutes: from 0 to ${MAX_MINUTES}, or nothing.`;
   const tempC = line.tempC === '' ? null : numberOf(line.tempC);
   if (tempC !== null && !(tempC >= 0 && tempC <= 95)) return `“${line.tempC}” °C: from 0 to 95, or nothing.`;
   if (line.piece === '') return 'The piece has no name.';

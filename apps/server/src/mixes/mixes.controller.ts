@@ -10,7 +10,7 @@ import type { Mix, MixVerdict, TableAnswer, TableQuestion } from '@feverfew/core
 import { Body, Controller, Delete, Get, HttpCode, Inject, Param, Post } from '@nestjs/common';
 import { ApiCreatedResponse, ApiNoContentResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { z } from 'zod';
-import { AskFor } from '../devices/role.guard.js';
+import { RequireRole } from '../devices/role.guard.js';
 import { ID } from '../problems/idPipe.js';
 import { MixesService } from './mixes.service.js';
 
@@ -21,7 +21,7 @@ export class MixesController {
 
   /** What a mix on the table is, or why it is not made; nothing is kept. */
   @Post('judge')
-  @AskFor('look')
+  @RequireRole('look')
   @HttpCode(200)
   @ApiOkResponse({ standardSchema: MixVerdictShape })
   judge(@Body({ schema: MixShape }) mix: Mix): Promise<MixVerdict> {
@@ -30,7 +30,7 @@ export class MixesController {
 
   /** From what is wanted to what is poured. */
   @Post('answer')
-  @AskFor('look')
+  @RequireRole('look')
   @HttpCode(200)
   @ApiOkResponse({ standardSchema: TableAnswerShape })
   answer(@Body({ schema: TableQuestionShape }) question: TableQuestion): Promise<TableAnswer> {

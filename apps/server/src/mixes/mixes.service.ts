@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { MOST_MIXES, type NewSavedMix, type SavedMix } from '@feverfew/contracts';
+import { MAX_MIXES, type NewSavedMix, type SavedMix } from '@feverfew/contracts';
 import {
   answerQuestion,
   DomainError,
@@ -58,9 +58,9 @@ export class MixesService {
     const { household } = await this.household.read();
     this.requireAllowed(name, mix, household, 'mix.');
     const row: StoredMix = { id: randomUUID(), createdAt: this.clock(), name, mix };
-    if (!(await this.repository.insert(row, MOST_MIXES)))
+    if (!(await this.repository.insert(row, MAX_MIXES)))
       throw new DomainError('shelfFull', {
-        message: `The shelf holds ${MOST_MIXES} mixes. Take one off first.`,
+        message: `The shelf holds ${MAX_MIXES} mixes. Take one off first.`,
       });
     return this.withVerdict(row, household);
   }

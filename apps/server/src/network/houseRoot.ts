@@ -43,9 +43,8 @@ const NOWHERE = '.invalid';
 const HOUSE_ENDINGS = ['local', 'home.arpa', 'internal', 'lan', 'home'];
 
 /**
- * The household's own authority, made here once: a phone that trusts it takes pages from this server, and from nobody
- * else. It may vouch for addresses and names of a house alone (name constraints, RFC 5280 4.2.1.10), so that even its
- * stolen key opens no bank.
+ * The household's own certificate authority (CA), made once. Name constraints (RFC 5280 4.2.1.10) limit it to private
+ * names and addresses, so a stolen key cannot be used for public sites.
  */
 export class HouseRoot {
   private constructor(

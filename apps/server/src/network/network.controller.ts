@@ -1,11 +1,11 @@
 import { HouseNetwork, OpenNetwork } from '@feverfew/contracts';
 import { Body, Controller, Get, Header, Inject, Put, StreamableFile } from '@nestjs/common';
 import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
-import { AskFor, ForAnybody } from '../devices/role.guard.js';
+import { Public, RequireRole } from '../devices/role.guard.js';
 import { NetworkService } from './network.service.js';
 
 @ApiTags('network')
-@AskFor('all')
+@RequireRole('all')
 @Controller('network')
 export class NetworkController {
   constructor(@Inject(NetworkService) private readonly service: NetworkService) {}
@@ -25,7 +25,7 @@ export class NetworkController {
 
   /** The household's root certificate: a device that trusts it is on a safe line. There is no secret in it. */
   @Get('root.crt')
-  @ForAnybody()
+  @Public()
   @Header('Content-Type', 'application/x-x509-ca-cert')
   @Header('Content-Disposition', 'attachment; filename="feverfew-household.crt"')
   @ApiOkResponse({ description: 'DER' })

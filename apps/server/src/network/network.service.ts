@@ -4,21 +4,21 @@ import type { HouseNetwork } from '@feverfew/contracts';
 import { DomainError } from '@feverfew/core';
 import { Inject, Injectable, type OnModuleDestroy } from '@nestjs/common';
 import { HttpAdapterHost } from '@nestjs/core';
-import { DOOR_SETTINGS, type DoorSettings, HouseDoor } from './houseDoor.js';
+import { LAN_SETTINGS, LanServer, type LanSettings } from './lanServer.js';
 
 /** Whether this house is open to other devices: set on a page, kept over restarts beside the data. */
 @Injectable()
 export class NetworkService implements OnModuleDestroy {
-  private readonly door: HouseDoor;
+  private readonly door: LanServer;
   /** Its being there is the switch: of this computer, and not of the household, whose file goes elsewhere. */
   private readonly switchFile: string;
 
   constructor(
-    @Inject(DOOR_SETTINGS) private readonly settings: DoorSettings,
+    @Inject(LAN_SETTINGS) private readonly settings: LanSettings,
     @Inject(HttpAdapterHost) host: HttpAdapterHost,
   ) {
     this.switchFile = join(settings.dir, 'open');
-    this.door = new HouseDoor(settings, (request, response) =>
+    this.door = new LanServer(settings, (request, response) =>
       host.httpAdapter.getInstance()(request, response),
     );
   }

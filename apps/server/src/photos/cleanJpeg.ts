@@ -1,10 +1,10 @@
-import { MOST_PHOTO_BYTES } from '@feverfew/contracts';
+import { MAX_PHOTO_BYTES } from '@feverfew/contracts';
 import { DomainError } from '@feverfew/core';
 
 /** Longest side a kept picture may have, px; the device draws it at most half so wide. */
-const MOST_SIDE_PX = 4096;
+const MAX_SIDE_PX = 4096;
 /** A picture drawn in passes has some ten; more would only keep whoever opens it busy. */
-const MOST_SCANS = 32;
+const MAX_SCANS = 32;
 
 // Marker codes as in ITU-T T.81 (1992), table B.1.
 const SOI = 0xd8;
@@ -30,7 +30,7 @@ const isRestart = (code: number): boolean => code >= 0xd0 && code <= 0xd7;
  * @throws DomainError pictureRefused where it is no whole JPEG of at most 4096 px
  */
 export function cleanJpeg(bytes: Buffer): Buffer {
-  if (bytes.length > MOST_PHOTO_BYTES) refuse(`A picture may weigh ${MOST_PHOTO_BYTES / 1000} kB at most.`);
+  if (bytes.length > MAX_PHOTO_BYTES) refuse(`A picture may weigh ${MAX_PHOTO_BYTES / 1000} kB at most.`);
   if (bytes.length < 4 || bytes[0] !== 0xff || bytes[1] !== SOI) refuse('This is not a JPEG picture.');
   const kept: Buffer[] = [bytes.subarray(0, 2)];
   const seen = { frames: 0, scans: 0, tables: 0 };
@@ -58,7 +58,7 @@ export function cleanJpeg(bytes: Buffer): Buffer {
     else if (marker === DRI) requireThat(body.length === 2);
     else if (marker === SOS) {
       seen.scans += 1;
-      requireThat(seen.frames === 1 && seen.tables > 0 && seen.scans <= MOST_SCANS);
+      requireThat(seen.frames === 1 && seen.tables > 0 && seen.scans <= MAX_SCANS);
       requireThat(body.length === 4 + 2 * (body[0] ?? 0));
     } else broken();
     kept.push(segment(marker, body));
@@ -85,8 +85,8 @@ function requireFrame(body: Buffer): void {
   requireThat(body.length >= 6);
   const [height, width, colours] = [body.readUInt16BE(1), body.readUInt16BE(3), body[5] ?? 0];
   requireThat(body[0] === 8 && (colours === 1 || colours === 3) && body.length === 6 + 3 * colours);
-  if (height < 1 || width < 1 || height > MOST_SIDE_PX || width > MOST_SIDE_PX)
-    refuse(`A picture may be ${MOST_SIDE_PX} points wide and high at most.`);
+  if (height < 1 || width < 1 || height > MAX_SIDE_PX || width > MAX_SIDE_PX)
+    refuse(`A picture may be ${MAX_SIDE_PX} points wide and high at most.`);
 }
 
 /** @returns how many tables of quantities there are */

@@ -13,7 +13,7 @@ import {
   StreamableFile,
 } from '@nestjs/common';
 import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
-import { AskFor } from '../devices/role.guard.js';
+import { RequireRole } from '../devices/role.guard.js';
 import { ID } from '../problems/idPipe.js';
 import { Takes } from '../requests/body.guard.js';
 import { PhotosService } from './photos.service.js';
@@ -25,7 +25,7 @@ export class PhotosController {
 
   @Post('runs/:id/photos')
   @Takes('picture')
-  @AskFor('tub')
+  @RequireRole('tub')
   @HttpCode(200)
   @ApiOkResponse({ standardSchema: Run })
   keep(@Param('id', ID) id: string, @Body({ schema: NewPhoto }) body: NewPhoto): Promise<RunView> {

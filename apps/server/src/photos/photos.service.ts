@@ -1,4 +1,4 @@
-import { MOST_PICTURES_CHARS, type NewPhoto, type Piece, type RunView } from '@feverfew/contracts';
+import { MAX_PICTURES_CHARS, type NewPhoto, type Piece, type RunView } from '@feverfew/contracts';
 import { DomainError } from '@feverfew/core';
 import { Inject, Injectable } from '@nestjs/common';
 import { ChangesFeed } from '../changes/changesFeed.js';
@@ -43,7 +43,7 @@ export class PhotosService {
 
   /** What is kept must fit the household file it goes out in. @throws DomainError pictureRefused */
   private async requireSpace(): Promise<void> {
-    if ((await this.repository.weight()) > MOST_PICTURES_CHARS)
+    if ((await this.repository.weight()) > MAX_PICTURES_CHARS)
       throw new DomainError('pictureRefused', {
         message:
           'There are as many pictures as a household file can carry. Take some off their pieces first.',

@@ -17,7 +17,7 @@ import type { ComparedPosition, FirstThings, Plan, TroubleFacts } from '@feverfe
 import { Body, Controller, Get, HttpCode, Inject, Param, Post } from '@nestjs/common';
 import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { z } from 'zod';
-import { AskFor } from '../devices/role.guard.js';
+import { RequireRole } from '../devices/role.guard.js';
 import { ID } from '../problems/idPipe.js';
 import { PlansService } from './plans.service.js';
 
@@ -27,7 +27,7 @@ export class PlansController {
   constructor(@Inject(PlansService) private readonly service: PlansService) {}
 
   @Post('preview')
-  @AskFor('look')
+  @RequireRole('look')
   @HttpCode(200)
   @ApiOkResponse({ standardSchema: PlanShape })
   preview(@Body({ schema: TroubleFactsShape }) facts: TroubleFacts): Promise<Plan> {
@@ -36,7 +36,7 @@ export class PlansController {
 
   /** The same trouble under every view of one dispute, side by side. */
   @Post('compare')
-  @AskFor('look')
+  @RequireRole('look')
   @HttpCode(200)
   @ApiOkResponse({ standardSchema: z.array(ComparedPositionShape) })
   compare(@Body({ schema: ComparePositions }) body: ComparePositions): Promise<ComparedPosition[]> {
@@ -45,7 +45,7 @@ export class PlansController {
 
   /** What to do at once while little is told, and at most two questions that would change most. */
   @Post('first-things')
-  @AskFor('look')
+  @RequireRole('look')
   @HttpCode(200)
   @ApiOkResponse({ standardSchema: FirstThingsShape })
   firstThings(@Body({ schema: TroubleFactsShape }) facts: TroubleFacts): Promise<FirstThings> {
@@ -54,7 +54,7 @@ export class PlansController {
 
   /** The one thing of the house nobody told on which this plan hangs most. */
   @Post('house-question')
-  @AskFor('look')
+  @RequireRole('look')
   @HttpCode(200)
   @ApiOkResponse({ standardSchema: HouseQuestionShape })
   async houseQuestion(@Body({ schema: TroubleFactsShape }) facts: TroubleFacts): Promise<HouseQuestionView> {
@@ -63,7 +63,7 @@ export class PlansController {
 
   /** What a step could be instead, before anything of the plan is begun. */
   @Post('other-course')
-  @AskFor('look')
+  @RequireRole('look')
   @HttpCode(200)
   @ApiOkResponse({ standardSchema: OtherCourseShape })
   otherCourse(@Body({ schema: AskOtherCourse }) body: AskOtherCourse): Promise<OtherCourseView> {
@@ -72,7 +72,7 @@ export class PlansController {
 
   /** The smallest changes of the facts that would admit a method. */
   @Post('what-would-change')
-  @AskFor('look')
+  @RequireRole('look')
   @HttpCode(200)
   @ApiOkResponse({ standardSchema: z.array(z.array(ChangeShape)) })
   whatWouldChange(@Body({ schema: AskWhatWouldChange }) body: AskWhatWouldChange): Promise<ChangeView[][]> {

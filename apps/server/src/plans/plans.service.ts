@@ -28,7 +28,7 @@ import { requireKnownFacts, requireKnownId } from '../catalogue/requireKnown.js'
 import { EvidenceService } from '../evidence/evidence.service.js';
 import { HouseholdService } from '../household/household.service.js';
 import { OccupancyService } from '../occupancy/occupancy.service.js';
-import { inTurns } from '../turns/turns.js';
+import { runCooperatively } from '../turns/cooperative.js';
 import { PlansRepository } from './plans.repository.js';
 
 @Injectable()
@@ -83,7 +83,7 @@ export class PlansService {
   async firstThings(facts: TroubleFacts): Promise<FirstThings> {
     requireKnownFacts(facts, this.knowledge, '');
     const { household } = await this.household.read();
-    return inTurns(firstThingsInSteps(facts, household, this.knowledge));
+    return runCooperatively(firstThingsInSteps(facts, household, this.knowledge));
   }
 
   /** What of the house nobody told and this plan hangs on; null where all was told or nothing matters. */

@@ -36,7 +36,7 @@ const PROBLEMS: Readonly<Record<DomainErrorCode, { readonly status: number; read
   noLoad: { status: 409, title: 'This is no load' },
   shelfFull: { status: 409, title: 'The shelf is full' },
   foreignHost: { status: 403, title: 'Not a name of this server' },
-  foreignPage: { status: 403, title: 'Not asked by one of its own pages' },
+  foreignPage: { status: 403, title: 'Cross-site request refused' },
   notLetIn: { status: 401, title: 'This device is not let in' },
   notAllowed: { status: 403, title: 'Not from this device' },
   badCode: { status: 404, title: 'No such code' },
@@ -61,7 +61,7 @@ const PROBLEMS: Readonly<Record<DomainErrorCode, { readonly status: number; read
 /** When what was busy is tried again, s. */
 const AGAIN_AFTER_S = 2;
 
-/** Told to whoever asked, each time: nothing for the log. */
+/** Expected, passing errors. The client sees them, so they are not logged. */
 const SAID_BEFORE = new Set([PROBLEMS.busy.status, PROBLEMS.diskFull.status]);
 
 const ENGINE_FAULTS: Readonly<Record<EngineFault, Problem>> = {

@@ -1,7 +1,7 @@
 /** Errors of our own making, whose message holds no value that was written or read. */
 const OF_CODE: readonly string[] = ['TypeError', 'RangeError', 'ReferenceError'];
 /** Errors are wrapped in errors; more than this says nothing new. */
-const MOST_CAUSES = 4;
+const MAX_CAUSES = 4;
 
 /**
  * What a log may keep of an error: its kind, its code and where it happened. Messages of a database and of a reader
@@ -20,7 +20,7 @@ const isPlace = (line: string): boolean => /^\s+at .*[\w>)]:\d+:\d+\)?$/.test(li
 
 function causesOf(error: unknown): unknown[] {
   const chain: unknown[] = [];
-  for (let one = error; one !== undefined && one !== null && chain.length < MOST_CAUSES; ) {
+  for (let one = error; one !== undefined && one !== null && chain.length < MAX_CAUSES; ) {
     chain.push(one);
     one = one instanceof Error ? one.cause : undefined;
   }

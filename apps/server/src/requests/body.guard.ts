@@ -1,9 +1,9 @@
 import { type CanActivate, type ExecutionContext, Inject, Injectable, SetMetadata } from '@nestjs/common';
 import { Reflector } from '@nestjs/core';
 import express, { type NextFunction, type Request, type RequestHandler, type Response } from 'express';
-import { turns } from '../turns/turns.js';
+import { createYield } from '../turns/cooperative.js';
 import { jsonInTurns } from './jsonInTurns.js';
-import { requireSoundText } from './soundText.js';
+import { rejectUnstorableText } from './storableText.js';
 
 const TAKES = 'takes';
 
@@ -16,8 +16,8 @@ export const Takes = (size: Size) => SetMetadata(TAKES, size);
 
 const readerOf = (size: Size): readonly RequestHandler[] =>
   size === 'household'
-    ? [express.raw({ type: 'application/json', limit: SIZES[size] }), readInTurns, requireSoundText]
-    : [express.json({ limit: SIZES[size] }), requireSoundText];
+    ? [express.raw({ type: 'application/json', limit: SIZES[size] }), readInTurns, rejectUnstorableText]
+    : [express.json({ limit: SIZES[size] }), rejectUnstorableText];
 
 const READERS = Object.fromEntries(
   (Object.keys(SIZES) as Size[]).map((size) => [size, readerOf(size)]),
@@ -47,7 +47,7 @@ const done = (handle: RequestHandler, request: Request, response: Response): Pro
 function readInTurns(request: Request, response: Response, next: NextFunction): void {
   if (!Buffer.isBuffer(request.body)) next();
   else
-    jsonInTurns(request.body, turns()).then(
+    jsonInTurns(request.body, createYield()).then(
       (file) => {
         request.body = file;
         response.locals.isSound = true;

@@ -1,5 +1,5 @@
 import type { IncomingMessage } from 'node:http';
-import type { WhoAsks } from '@feverfew/contracts';
+import type { Requester } from '@feverfew/contracts';
 import type { Response } from 'express';
 
 /** What a proxy adds (RFC 7239, RFC 9110 7.6.3, and common practice). */
@@ -21,10 +21,11 @@ export const isFromNetwork = (request: IncomingMessage): boolean =>
   fromNetwork.has(request) || PASSED_ON.some((header) => request.headers[header] !== undefined);
 
 /** This computer itself: whoever sits at it may do everything. */
-export const THIS_COMPUTER: WhoAsks = { deviceId: null, name: 'This computer', role: 'all' };
+export const THIS_COMPUTER: Requester = { deviceId: null, name: 'This computer', role: 'all' };
 
 /** Who asks, as it was found out before anything else was read of the request; null for one who was not let in. */
-export const whoAsks = (response: Response): WhoAsks | null => (response.locals.who as WhoAsks) ?? null;
-export const setWhoAsks = (response: Response, who: WhoAsks | null): void => {
+export const getRequester = (response: Response): Requester | null =>
+  (response.locals.who as Requester) ?? null;
+export const setRequester = (response: Response, who: Requester | null): void => {
   response.locals.who = who;
 };

@@ -1,10 +1,10 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { InvalidInput } from '../problems/invalidInput.js';
-import { turns } from '../turns/turns.js';
+import { createYield } from '../turns/cooperative.js';
 import { jsonInTurns } from './jsonInTurns.js';
 
-const read = (text: string) => jsonInTurns(Buffer.from(text), turns());
+const read = (text: string) => jsonInTurns(Buffer.from(text), createYield());
 /** What the language's own reader says; null where it is no JSON. */
 const asParsed = (text: string): { value: unknown } | null => {
   try {

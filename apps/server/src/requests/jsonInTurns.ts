@@ -1,11 +1,11 @@
 import { InvalidInput } from '../problems/invalidInput.js';
-import type { GiveWay } from '../turns/turns.js';
-import { findTextFault } from './soundText.js';
+import type { YieldControl } from '../turns/cooperative.js';
+import { findTextFault } from './storableText.js';
 
 const [QUOTE, BACKSLASH, COMMA, COLON] = [0x22, 0x5c, 0x2c, 0x3a];
 const [OPEN_OBJECT, CLOSE_OBJECT, OPEN_ARRAY, CLOSE_ARRAY] = [0x7b, 0x7d, 0x5b, 0x5d];
 /** No row comes near: a run as long as it may be has 4 MB. Read at once, it keeps others waiting for 50 ms. */
-const MOST_ROW_BYTES = 8_000_000;
+const MAX_ROW_BYTES = 8_000_000;
 const SPACES = new Set([0x20, 0x09, 0x0a, 0x0d]);
 const BYTE_ORDER_MARK = Buffer.from([0xef, 0xbb, 0xbf]);
 
@@ -15,7 +15,7 @@ const BYTE_ORDER_MARK = Buffer.from([0xef, 0xbb, 0xbf]);
  * @param bytes UTF-8
  * @throws SyntaxError where it is no JSON; InvalidInput for text that cannot be kept, a name twice, a row over 8 MB
  */
-export async function jsonInTurns(bytes: Buffer, giveWay: GiveWay): Promise<unknown> {
+export async function jsonInTurns(bytes: Buffer, yieldControl: YieldControl): Promise<unknown> {
   const at = new Cursor(bytes.subarray(0, 3).equals(BYTE_ORDER_MARK) ? bytes.subarray(3) : bytes);
   at.skipSpace();
   if (!at.isAt(OPEN_OBJECT)) return sound(at.rest(), []);
@@ -26,8 +26,11 @@ export async function jsonInTurns(bytes: Buffer, giveWay: GiveWay): Promise<unkn
     at.skipSpace();
     at.take(COLON);
     at.skipSpace();
-    members.push([name, at.isAt(OPEN_ARRAY) ? await rows(at, name, giveWay) : sound(at.value(), [name])]);
-    await giveWay();
+    members.push([
+      name,
+      at.isAt(OPEN_ARRAY) ? await rows(at, name, yieldControl) : sound(at.value(), [name]),
+    ]);
+    await yieldControl();
   });
   at.skipSpace();
   if (!at.isOver) throw notJson();
@@ -35,11 +38,11 @@ export async function jsonInTurns(bytes: Buffer, giveWay: GiveWay): Promise<unkn
   return Object.fromEntries(members);
 }
 
-async function rows(at: Cursor, name: string, giveWay: GiveWay): Promise<unknown[]> {
+async function rows(at: Cursor, name: string, yieldControl: YieldControl): Promise<unknown[]> {
   const found: unknown[] = [];
   await eachOf(at, OPEN_ARRAY, CLOSE_ARRAY, async () => {
     found.push(sound(at.value(), [name, String(found.length)]));
-    await giveWay();
+    await yieldControl();
   });
   return found;
 }
@@ -113,7 +116,7 @@ class Cursor {
     let isName = false;
     for (let at = this.index; at < bytes.length; at += 1) {
       const byte = bytes[at];
-      if (at - this.index > MOST_ROW_BYTES) throw tooLong();
+      if (at - this.index > MAX_ROW_BYTES) throw tooLong();
       if (byte === QUOTE) {
         const from = at;
         at = this.endOfText(at);

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { hostName, isLoopback } from './ownPages.js';
-import { findTextFault } from './soundText.js';
+import { findTextFault } from './storableText.js';
 
 describe('the name a request comes by', () => {
   it.each([

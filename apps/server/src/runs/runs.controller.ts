@@ -18,7 +18,7 @@ import { ApiCreatedResponse, ApiOkResponse, ApiQuery, ApiTags } from '@nestjs/sw
 import type { Response } from 'express';
 import { z } from 'zod';
 import { DevicesService } from '../devices/devices.service.js';
-import { AskFor, requireStillMay } from '../devices/role.guard.js';
+import { RequireRole, requireStillMay } from '../devices/role.guard.js';
 import { ID } from '../problems/idPipe.js';
 import { InOrder } from '../turns/inOrder.js';
 import { CourseService } from './course.service.js';
@@ -43,7 +43,7 @@ export class RunsController {
 
   /** Before a start: what else would want the same vessel or the machine. */
   @Post('clashes')
-  @AskFor('look')
+  @RequireRole('look')
   @HttpCode(200)
   @ApiOkResponse({ standardSchema: z.array(ClashShape) })
   clashes(@Body({ schema: AskClashes }) body: AskClashes): Promise<Clash[]> {
@@ -64,7 +64,7 @@ export class RunsController {
   }
 
   @Put(':id/course')
-  @AskFor('tub')
+  @RequireRole('tub')
   @ApiOkResponse({ standardSchema: Run })
   changeCourse(
     @Param('id', ID) id: string,
@@ -74,7 +74,7 @@ export class RunsController {
   }
 
   @Post(':id/events')
-  @AskFor('tub')
+  @RequireRole('tub')
   @HttpCode(200)
   @ApiQuery({ name: 'plan', enum: ['none'], required: false, description: 'none: the answer leaves it out' })
   @ApiOkResponse({ standardSchema: z.union([Run, RunAfterTap]) })

@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import {
   type AskClashes,
-  MOST_RUN_EVENTS,
+  MAX_RUN_EVENTS,
   type NewRun,
   type NewRunEvent,
   type RunEntry,
@@ -53,7 +53,7 @@ const NOT_FOLLOWED =
   'The plan of this treatment came in with a file. Stop here, and open the trouble: it is planned again there.';
 /** A treatment whose plan is not ours can be stopped, and a note written on it. */
 const TAKEN_ON_FOREIGN: readonly ReportedEvent['event']['kind'][] = ['finished', 'noted'];
-const MOST_TRIES = 5;
+const MAX_TRIES = 5;
 /** What lies further than this in the future was told by a clock that was ahead, ms. */
 const AHEAD_MS = 120_000;
 /** Stands for a run that is only thought of. */
@@ -168,7 +168,7 @@ export class RunsService implements OnModuleInit {
    * @throws DomainError runRefused when the event does not fit; nothing is stored then
    */
   async append(id: string, { key, heldMs, event }: ReportedEvent, now = this.clock()): Promise<RunView> {
-    for (let tries = 0; tries < MOST_TRIES; tries += 1) {
+    for (let tries = 0; tries < MAX_TRIES; tries += 1) {
       await this.setBack(await this.stored(id), now);
       const run = await this.stored(id);
       if (run.foreignSeal !== null && !TAKEN_ON_FOREIGN.includes(event.kind))
@@ -290,7 +290,7 @@ interface Begin {
 }
 
 /** Only its end still has room. */
-const isFull = (events: readonly RunEvent[]): boolean => events.length >= MOST_RUN_EVENTS - 1;
+const isFull = (events: readonly RunEvent[]): boolean => events.length >= MAX_RUN_EVENTS - 1;
 
 /** @throws DomainError runRefused where the run holds as many events as it may */
 export function requireRoom(events: readonly RunEvent[], kind: RunEvent['kind']): void {

@@ -1,7 +1,7 @@
 import { NewTrial, NewTrialEvent, TrialView } from '@feverfew/contracts';
 import { Body, Controller, Get, HttpCode, Inject, Param, Post } from '@nestjs/common';
 import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
-import { AskFor } from '../devices/role.guard.js';
+import { RequireRole } from '../devices/role.guard.js';
 import { ID } from '../problems/idPipe.js';
 import { TrialsService } from './trials.service.js';
 
@@ -23,7 +23,7 @@ export class TrialsController {
   }
 
   @Post(':id/events')
-  @AskFor('tub')
+  @RequireRole('tub')
   @HttpCode(200)
   @ApiOkResponse({ standardSchema: TrialView })
   append(

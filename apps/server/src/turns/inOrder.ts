@@ -3,7 +3,7 @@ import { DomainError } from '@feverfew/core';
 /** Taps worked on at once: the database takes one after the other anyway. */
 const AT_ONCE = 4;
 /** Those that wait before another is refused. At 10 ms a tap the last of them is answered within four seconds. */
-const MOST_WAITING = 400;
+const MAX_WAITING = 400;
 
 /** First come, first served. Where too many wait, the next one is asked to come again. */
 export class InOrder {
@@ -12,7 +12,7 @@ export class InOrder {
 
   constructor(
     private readonly atOnce = AT_ONCE,
-    private readonly mostWaiting = MOST_WAITING,
+    private readonly mostWaiting = MAX_WAITING,
   ) {}
 
   /** @throws DomainError overloaded where too many wait already */

@@ -2,7 +2,7 @@ import {
   type ChangedWash,
   factsOfPiece,
   type HeapPiece,
-  MOST_HEAP_LINES,
+  MAX_HEAP_LINES,
   type NewHeapLine,
   type Piece,
   PLAIN_LINE,
@@ -110,9 +110,9 @@ export class HeapService {
       line,
       createdAt: new Date(now + index),
     }));
-    if (!(await this.repository.add(rows, MOST_HEAP_LINES)))
+    if (!(await this.repository.add(rows, MAX_HEAP_LINES)))
       throw new DomainError('shelfFull', {
-        message: `A heap holds ${MOST_HEAP_LINES} lines. Wash some of it first.`,
+        message: `A heap holds ${MAX_HEAP_LINES} lines. Wash some of it first.`,
       });
     this.feed.tell('wash');
   }

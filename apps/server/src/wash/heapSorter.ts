@@ -3,7 +3,7 @@ import {
   answerOf,
   type DrumPiece,
   entryIdOf,
-  evenerThan,
+  evenOutLoads,
   keepArrangement,
   type Load,
   readEntry,
@@ -82,7 +82,7 @@ export class HeapSorter implements OnModuleDestroy {
       arranged: settings.arrangement !== null,
       evener: settings.arrangement
         ? null
-        : (evenerThan(loads, house.machine)?.map(({ pieces }) => pieces.map(({ id }) => id)) ?? null),
+        : (evenOutLoads(loads, house.machine)?.map(({ pieces }) => pieces.map(({ id }) => id)) ?? null),
       settings,
       machine: {
         ...house.machine,

@@ -27,7 +27,7 @@ import {
 } from '@nestjs/common';
 import { ApiNoContentResponse, ApiOkResponse, ApiProduces, ApiTags } from '@nestjs/swagger';
 import type { Response } from 'express';
-import { AskFor, requireMay } from '../devices/role.guard.js';
+import { RequireRole, requireMay } from '../devices/role.guard.js';
 import { ID } from '../problems/idPipe.js';
 import { HeapService } from './heap.service.js';
 import { LineService } from './line.service.js';
@@ -74,7 +74,7 @@ export class WashController {
 
   /** Adds to the heap: pieces of the book, handfuls. An id that is there already adds nothing. */
   @Post('heap')
-  @AskFor('tub')
+  @RequireRole('tub')
   @HttpCode(204)
   @ApiNoContentResponse()
   add(@Body({ schema: NewHeapLines }) { lines }: NewHeapLines): Promise<void> {
@@ -82,7 +82,7 @@ export class WashController {
   }
 
   @Put('heap/:id')
-  @AskFor('tub')
+  @RequireRole('tub')
   @HttpCode(204)
   @ApiNoContentResponse()
   change(@Param('id', ID) id: string, @Body({ schema: NewHeapLine }) line: NewHeapLine): Promise<void> {
@@ -90,7 +90,7 @@ export class WashController {
   }
 
   @Delete('heap/:id')
-  @AskFor('tub')
+  @RequireRole('tub')
   @HttpCode(204)
   @ApiNoContentResponse()
   remove(@Param('id', ID) id: string): Promise<void> {
@@ -99,7 +99,7 @@ export class WashController {
 
   /** Machine, rope, weather, how it is sorted and arranged; what is left out stays as it is. */
   @Put('settings')
-  @AskFor('tub')
+  @RequireRole('tub')
   @HttpCode(204)
   @ApiNoContentResponse()
   settings(
@@ -111,7 +111,7 @@ export class WashController {
   }
 
   @Post('loads')
-  @AskFor('tub')
+  @RequireRole('tub')
   @HttpCode(204)
   @ApiNoContentResponse()
   start(@Body({ schema: StartLoad }) load: StartLoad): Promise<void> {
@@ -120,7 +120,7 @@ export class WashController {
 
   /** Washed by hand, and wet. */
   @Post('by-hand')
-  @AskFor('tub')
+  @RequireRole('tub')
   @HttpCode(204)
   @ApiNoContentResponse()
   byHand(@Body({ schema: WashedByHand }) washed: WashedByHand): Promise<void> {
@@ -129,7 +129,7 @@ export class WashController {
 
   /** Out of the drum: counted for its pieces, and wet. */
   @Post('loads/:id/done')
-  @AskFor('tub')
+  @RequireRole('tub')
   @HttpCode(204)
   @ApiNoContentResponse()
   done(@Param('id', ID) id: string): Promise<void> {
@@ -138,7 +138,7 @@ export class WashController {
 
   /** The last thing said of a load is taken back: out of the drum, or filled. */
   @Post('loads/:id/undo')
-  @AskFor('tub')
+  @RequireRole('tub')
   @HttpCode(204)
   @ApiNoContentResponse()
   undo(@Param('id', ID) id: string): Promise<void> {
@@ -162,7 +162,7 @@ export class WashController {
 
   /** Hung, or taken down again where no place is named. */
   @Post('line/hang')
-  @AskFor('tub')
+  @RequireRole('tub')
   @HttpCode(204)
   @ApiNoContentResponse()
   hang(@Body({ schema: HangLines }) hung: HangLines): Promise<void> {
@@ -171,7 +171,7 @@ export class WashController {
 
   /** Rolled in a towel: less water to lose. */
   @Post('line/rolled')
-  @AskFor('tub')
+  @RequireRole('tub')
   @HttpCode(204)
   @ApiNoContentResponse()
   rolled(@Body({ schema: RolledLines }) rolled: RolledLines): Promise<void> {
@@ -180,7 +180,7 @@ export class WashController {
 
   /** It was dry at: what dries faster or slower here than reckoned is learned from it. */
   @Post('line/dry')
-  @AskFor('tub')
+  @RequireRole('tub')
   @HttpCode(204)
   @ApiNoContentResponse()
   dry(@Body({ schema: WasDry }) was: WasDry): Promise<void> {

@@ -35,7 +35,7 @@ class NotInHeap extends Error {}
 
 const ONLY = 1;
 /** Loads shown at once: those under way, and the last of those done. */
-const MOST_SHOWN = 12;
+const MAX_SHOWN = 12;
 
 @Injectable()
 export class WashRepository {
@@ -78,7 +78,7 @@ export class WashRepository {
 
   /** Loads, the newest first. */
   async loads(): Promise<LoadRow[]> {
-    return this.db.select().from(washLoads).orderBy(desc(washLoads.createdAt)).limit(MOST_SHOWN);
+    return this.db.select().from(washLoads).orderBy(desc(washLoads.createdAt)).limit(MAX_SHOWN);
   }
 
   /** Every load there was, the oldest first, with its lines. */

@@ -6,7 +6,7 @@ import { KNOWLEDGE } from '../catalogue/knowledge.token.js';
 import { EvidenceService } from '../evidence/evidence.service.js';
 import { HouseholdService } from '../household/household.service.js';
 import { TroublesService } from '../troubles/troubles.service.js';
-import { inTurns } from '../turns/turns.js';
+import { runCooperatively } from '../turns/cooperative.js';
 
 @Injectable()
 export class WhatWorksService {
@@ -19,7 +19,7 @@ export class WhatWorksService {
 
   async read(): Promise<WhatWorksView> {
     const { household } = await this.household.read();
-    const { rows, moves, nextTrial } = await inTurns(
+    const { rows, moves, nextTrial } = await runCooperatively(
       whatWorksInSteps(await this.troubles.facts(), await this.evidence.read(), household, this.knowledge),
     );
     return {

@@ -3,8 +3,8 @@ import { Outlet } from 'react-router';
 import { Loading } from '../components/States';
 import { dropDraft } from '../facts/factsDraft';
 import { forgetMarks } from '../facts/recentMarks';
+import { useConnection } from './connection';
 import { forgetAnswers } from './keptAnswers';
-import { useLine } from './line';
 
 const JoinPage = lazy(() =>
   import('../features/devices/JoinPage').then((page) => ({ default: page.JoinPage })),
@@ -12,7 +12,7 @@ const JoinPage = lazy(() =>
 
 /** One who is not let in sees how to come in, at whatever address. */
 export function Gate() {
-  const { isShutOut } = useLine();
+  const { isShutOut } = useConnection();
   const [wasEmptied, setEmptied] = useState(false);
   useEffect(() => {
     if (!isShutOut) return;

@@ -1,6 +1,6 @@
 import type { Problem } from '@feverfew/contracts';
+import { markConnectionLost, setConnection } from './connection';
 import { keepAnswer, keptAnswer } from './keptAnswers';
-import { lineIsCut, setLine } from './line';
 
 /** A failed request, with the server's problem details where it sent any. */
 export class ApiProblem extends Error {
@@ -43,10 +43,10 @@ export async function request<T>(
     if (signal?.aborted) throw error;
     const kept = await keptAnswer(asked);
     if (!kept) throw new ApiProblem(0, null);
-    lineIsCut(kept.at);
+    markConnectionLost(kept.at);
     return kept.answer as T;
   }
-  setLine({ cutSince: null, ...(response.status === SHUT_OUT ? { isShutOut: true } : {}) });
+  setConnection({ cutSince: null, ...(response.status === SHUT_OUT ? { isShutOut: true } : {}) });
   const payload: unknown = await response.json().catch(() => null);
   if (!response.ok) throw new ApiProblem(response.status, payload as Problem | null, againAfterMs(response));
   void keepAnswer(asked, payload);

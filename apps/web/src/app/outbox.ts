@@ -1,4 +1,4 @@
-import { type AfterTap, type GivenRunEvent, MOST_HELD_MS, type RunView } from '@feverfew/contracts';
+import { type AfterTap, type GivenRunEvent, MAX_HELD_MS, type RunView } from '@feverfew/contracts';
 import { useSyncExternalStore } from 'react';
 import { v4 as newKey } from 'uuid';
 import { queryClient } from '../queries/queryClient';
@@ -22,7 +22,7 @@ interface Outbox {
 
 const RETRY_MS = 3000;
 /** However long a server asks to be left alone: a tap waits no longer than this. */
-const LONGEST_RETRY_MS = 60_000;
+const MAX_RETRY_MS = 60_000;
 /** No line, not let in (any more, or yet again), too much at once, or a server in trouble: none is lost by it. */
 const isForLater = (status: number): boolean =>
   status === 0 || status === 401 || status === 429 || status >= 500;
@@ -68,7 +68,7 @@ async function send(): Promise<void> {
   for (let next = heldTaps()[0]; next; next = heldTaps()[0]) {
     const { runId, key, event, tappedAt } = next;
     try {
-      const heldMs = Math.min(MOST_HELD_MS, Math.max(0, Date.now() - tappedAt));
+      const heldMs = Math.min(MAX_HELD_MS, Math.max(0, Date.now() - tappedAt));
       const after = await request<AfterTap>('POST', `/runs/${runId}/events?plan=none`, {
         key,
         event,
@@ -81,7 +81,7 @@ async function send(): Promise<void> {
       if (!(error instanceof ApiProblem) || isForLater(error.status)) {
         change({ isCut: true });
         const asked = error instanceof ApiProblem ? error.againAfterMs : null;
-        retry = setTimeout(() => void flushOutbox(), Math.min(LONGEST_RETRY_MS, asked ?? RETRY_MS));
+        retry = setTimeout(() => void flushOutbox(), Math.min(MAX_RETRY_MS, asked ?? RETRY_MS));
         return;
       }
       // It does not fit where the run stands: what was tapped after it was meant for another state, and goes too.

@@ -2,9 +2,9 @@ import { lazy, Suspense } from 'react';
 import { createBrowserRouter, type RouteObject } from 'react-router';
 import { Failed, Loading } from '../components/States';
 import { TodayPage } from '../features/today/TodayPage';
+import { reloadApp } from './appUpdate';
 import { Gate } from './Gate';
 import { NotFound } from './NotFound';
-import { loadAnew } from './newer';
 import { Shell } from './shell/Shell';
 
 const TroublePage = lazy(() =>
@@ -60,7 +60,7 @@ const inShell: RouteObject = {
   errorElement: (
     <Failed
       error={new Error('This page broke. Your log is safe on the server; load it again.')}
-      onRetry={loadAnew}
+      onRetry={reloadApp}
     />
   ),
   children: [

@@ -6,10 +6,10 @@ import { request } from './api';
 import { flushOutbox } from './outbox';
 
 /**
- * Fetches anew what has become stale. A page's first fetching is not broken off by that, and what it brings may be
- * older than the news: it is fetched once more as soon as it has come.
+ * Fetches stale data again. A first fetch in flight is not cancelled, but its answer may be older than the event: it is
+ * repeated as soon as it has arrived.
  *
- * @param queryKey what became stale; everything where it is left out
+ * @param queryKey the stale data; everything if it is left out
  */
 function outdate(client: QueryClient, queryKey?: readonly string[]): void {
   const filter = queryKey ? { queryKey } : {};
@@ -23,10 +23,10 @@ function outdate(client: QueryClient, queryKey?: readonly string[]): void {
 }
 
 /**
- * Keeps this device in step with the server by its line of changes. The line is held only while the page is seen: a
- * browser gives a server few lines at a time. Coming back, or after the line was lost, everything is fetched anew;
- * so is what changes when the line first opens, since what was told between a page's own fetching
- * and then is told nobody.
+ * Keeps this device in step with the server by its event stream. The stream is open only while the page is visible,
+ * because a browser limits the connections to one server. When the page becomes visible again, or after the stream was
+ * lost, everything is fetched again. The same holds when the stream first opens: an event sent between the fetch and
+ * the subscription would be missed.
  */
 export function useChanges(): void {
   const client = useQueryClient();

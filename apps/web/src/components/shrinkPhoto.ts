@@ -1,4 +1,4 @@
-import { MOST_PHOTO_BYTES } from '@feverfew/contracts';
+import { MAX_PHOTO_BYTES } from '@feverfew/contracts';
 
 const QUALITIES = [0.82, 0.7, 0.55, 0.4] as const;
 
@@ -19,7 +19,7 @@ export async function shrinkPhoto(file: Blob, mostSidePx = 1400): Promise<Blob> 
   image.close();
   for (const quality of QUALITIES) {
     const blob = await new Promise<Blob | null>((done) => canvas.toBlob(done, 'image/jpeg', quality));
-    if (blob && blob.size <= MOST_PHOTO_BYTES) return blob;
+    if (blob && blob.size <= MAX_PHOTO_BYTES) return blob;
   }
   throw new Error('The picture does not get small enough.');
 }

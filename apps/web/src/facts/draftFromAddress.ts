@@ -1,4 +1,4 @@
-import { EMPTY_FACTS, EMPTY_PIECE, MOST_CHARACTERS, TroubleFactsShape } from '@feverfew/contracts';
+import { EMPTY_FACTS, EMPTY_PIECE, MAX_CHARACTERS, TroubleFactsShape } from '@feverfew/contracts';
 import type { Draft } from './factsDraft';
 
 /**
@@ -17,7 +17,7 @@ export function draftFromAddress(text: string | null): Draft | null {
     const piece = { ...EMPTY_PIECE, ...facts.piece };
     return {
       pieceId: typeof pieceId === 'string' ? pieceId : null,
-      ...(typeof said === 'string' ? { said: said.slice(0, MOST_CHARACTERS) } : {}),
+      ...(typeof said === 'string' ? { said: said.slice(0, MAX_CHARACTERS) } : {}),
       facts: TroubleFactsShape.parse({ ...EMPTY_FACTS, ...facts, piece }),
     };
   } catch {

@@ -6,7 +6,7 @@ import {
   type Invitation,
   type JoinHouse,
   mayDo,
-  type WhoAsks,
+  type Requester,
 } from '@feverfew/contracts';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { request } from '../app/api';
@@ -14,7 +14,7 @@ import { request } from '../app/api';
 const useMe = () =>
   useQuery({
     queryKey: ['me'],
-    queryFn: ({ signal }) => request<WhoAsks>('GET', '/devices/me', undefined, signal),
+    queryFn: ({ signal }) => request<Requester>('GET', '/devices/me', undefined, signal),
     staleTime: Number.POSITIVE_INFINITY,
   });
 
@@ -24,7 +24,7 @@ export function useMay(role: DeviceRole): boolean {
   return !me || mayDo(me.role, role);
 }
 
-export const useWhoIAm = (): WhoAsks | undefined => useMe().data;
+export const useWhoIAm = (): Requester | undefined => useMe().data;
 
 export const useDevices = () =>
   useQuery({
@@ -72,5 +72,5 @@ export const useChangeDevice = () =>
 
 export const useRemoveDevice = () => useListed((id: string) => request<Device[]>('DELETE', `/devices/${id}`));
 
-export const joinHouse = (shown: JoinHouse): Promise<WhoAsks> =>
-  request<WhoAsks>('POST', '/devices/join', shown);
+export const joinHouse = (shown: JoinHouse): Promise<Requester> =>
+  request<Requester>('POST', '/devices/join', shown);

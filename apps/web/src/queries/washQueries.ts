@@ -34,7 +34,7 @@ export const useJoin = (runId: string) =>
 
 /** Wet things dry by the minute: asked anew now and then. */
 const LINE_EVERY_MS = 60_000;
-export const useLine = () =>
+export const useClothesline = () =>
   useQuery({
     queryKey: ['line'],
     queryFn: ({ signal }) => request<LineView>('GET', '/wash/line', undefined, signal),

@@ -19,7 +19,7 @@ export interface Found<T extends Named> {
   readonly nearest: readonly T[];
 }
 
-const MOST_NEAREST = 3;
+const MAX_NEAREST = 3;
 
 /** Answers to a question over one list, and the nearest where there is none. */
 export function findOptions<T extends Named>(options: readonly T[], query: string): Found<T> {
@@ -28,7 +28,7 @@ export function findOptions<T extends Named>(options: readonly T[], query: strin
 
 export function split<T extends Named>(matches: readonly Match<T>[]): Found<T> {
   const answers = matches.filter(({ score }) => score >= FLOOR).map(({ record }) => record);
-  const nearest = answers.length > 0 ? [] : matches.slice(0, MOST_NEAREST).map(({ record }) => record);
+  const nearest = answers.length > 0 ? [] : matches.slice(0, MAX_NEAREST).map(({ record }) => record);
   return { answers, nearest };
 }
 

@@ -5,8 +5,8 @@ import { CareLabelShape } from '../piece.js';
 import { Uuid } from '../uuid.js';
 
 /** Most lines a heap has at once, and most of one handful. */
-export const MOST_HEAP_LINES = 60;
-export const MOST_OF_A_HANDFUL = 99;
+export const MAX_HEAP_LINES = 60;
+export const MAX_OF_A_HANDFUL = 99;
 
 const massG = z
   .number({ error: 'Give the mass in grams.' })
@@ -24,7 +24,7 @@ export const NewHeapLine = z
       .number()
       .int('Whole pieces only.')
       .min(1, 'At least one.')
-      .max(MOST_OF_A_HANDFUL, `At most ${MOST_OF_A_HANDFUL} in one handful.`),
+      .max(MAX_OF_A_HANDFUL, `At most ${MAX_OF_A_HANDFUL} in one handful.`),
     colour: Colour,
     fastness: Fastness,
     /** Read on a piece of the handful; null = the usual one of its kind is taken, and said. */
@@ -66,7 +66,7 @@ export const NewHeapLines = z
     lines: z
       .array(z.strictObject({ id: Uuid, line: NewHeapLine }))
       .min(1)
-      .max(MOST_HEAP_LINES),
+      .max(MAX_HEAP_LINES),
   })
   .meta({ id: 'NewHeapLines' });
 export type NewHeapLines = z.infer<typeof NewHeapLines>;

@@ -3,13 +3,13 @@ import { Colour, Id, WEAVES } from '@feverfew/knowledge';
 import { z } from 'zod';
 import { Instant } from '../bounds.js';
 import { Uuid } from '../uuid.js';
-import { MOST_HEAP_LINES } from './heapLine.js';
+import { MAX_HEAP_LINES } from './heapLine.js';
 import { held } from './load.js';
 import { WashSettings, WeatherHourShape } from './settings.js';
 
 export const HangLines = z
   .strictObject({
-    lineIds: z.array(Uuid).min(1).max(MOST_HEAP_LINES),
+    lineIds: z.array(Uuid).min(1).max(MAX_HEAP_LINES),
     place: z.enum(HANGING_PLACES).nullable(),
   })
   .meta({ id: 'HangLines' });
@@ -17,12 +17,12 @@ export type HangLines = z.infer<typeof HangLines>;
 
 /** Rolled in a towel before they are hung, or not after all. */
 export const RolledLines = z
-  .strictObject({ lineIds: z.array(Uuid).min(1).max(MOST_HEAP_LINES), rolled: z.boolean() })
+  .strictObject({ lineIds: z.array(Uuid).min(1).max(MAX_HEAP_LINES), rolled: z.boolean() })
   .meta({ id: 'RolledLines' });
 export type RolledLines = z.infer<typeof RolledLines>;
 
 export const WasDry = z
-  .strictObject({ lineIds: z.array(Uuid).min(1).max(MOST_HEAP_LINES), at: Instant })
+  .strictObject({ lineIds: z.array(Uuid).min(1).max(MAX_HEAP_LINES), at: Instant })
   .meta({ id: 'WasDry' });
 export type WasDry = z.infer<typeof WasDry>;
 

@@ -1,4 +1,4 @@
-import { type Agent, LEAST_LIQUOR_L_PER_KG, USABLE_FILL_SHARE } from '@feverfew/knowledge';
+import { type Agent, MIN_LIQUOR_L_PER_KG, USABLE_FILL_SHARE } from '@feverfew/knowledge';
 import type { Vessel } from '../household/household.js';
 import { type BathVolume, bathVolume } from './bathVolume.js';
 
@@ -24,7 +24,7 @@ export interface BathAskedFor {
 }
 
 /** Parts a set may be soaked in, one after the other. */
-const MOST_BATCHES = 4;
+const MAX_BATCHES = 4;
 
 /**
  * The smallest vessel that holds piece and liquor without slopping over and bears every agent in it; a set may go
@@ -33,7 +33,7 @@ const MOST_BATCHES = 4;
 export function selectVessel(asked: BathAskedFor, vessels: readonly Vessel[]): VesselChoice {
   const whole = vesselFor(asked, vessels, 1);
   if (whole.kind !== 'tooSmall' || !asked.isDivisible) return whole;
-  for (let batches = 2; batches <= MOST_BATCHES; batches += 1) {
+  for (let batches = 2; batches <= MAX_BATCHES; batches += 1) {
     const part = vesselFor(asked, vessels, batches);
     if (part.kind !== 'tooSmall') return part;
   }
@@ -45,7 +45,7 @@ function vesselFor(
   vessels: readonly Vessel[],
   batches: number,
 ): VesselChoice {
-  const bath = bathVolume(dryMassG / batches, liquorRatioLPerKg ?? LEAST_LIQUOR_L_PER_KG);
+  const bath = bathVolume(dryMassG / batches, liquorRatioLPerKg ?? MIN_LIQUOR_L_PER_KG);
   const neededL = Math.round((bath.fillL / USABLE_FILL_SHARE) * 10) / 10;
   const large = vessels
     .filter((vessel) => vessel.volumeL >= neededL)

@@ -1,4 +1,4 @@
-import { KETTLE_POUR_C, MOST_KETTLES } from '@feverfew/knowledge';
+import { KETTLE_POUR_C, MAX_KETTLES } from '@feverfew/knowledge';
 import type { Taps } from '../household/taps.js';
 import { requireWithin } from '../quantity/domainError.js';
 
@@ -41,7 +41,7 @@ export function waterShares(volumeL: number, wantedC: number, taps: Taps): Water
   // A house without hot water from the tap has the kettle alone, and fills up with cold.
   const hasHotTap = taps.hotC > taps.coldC;
   const neededL = (volumeL * (wantedC - taps.hotC)) / (KETTLE_POUR_C - taps.hotC);
-  const kettleL = Math.min(neededL, MOST_KETTLES * taps.kettleL);
+  const kettleL = Math.min(neededL, MAX_KETTLES * taps.kettleL);
   const tapL = volumeL - kettleL;
   return {
     coldL: hasHotTap ? 0 : tapL,

@@ -81,8 +81,8 @@ export function forecastByHand(weather: Weather, from: number, hours: number, of
 }
 
 /**
- * A made-up forecast that ships with the tool, the same for the same day everywhere: a row of days between dull and
- * bright with a shower on some. It is no weather of anywhere.
+ * A synthetic forecast, not real weather: dull to bright days with a shower on some, the same for the same day on every
+ * machine.
  */
 export function madeUpForecast(from: number, hours: number, offsetMin: number): Forecast {
   const start = firstHour(from);

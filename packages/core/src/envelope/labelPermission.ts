@@ -19,7 +19,7 @@ export interface Borne {
 
 const OXYGEN: readonly Chemistry[] = ['percarbonate', 'peroxide'];
 /** Fibres that felt stay on a mild programme whatever the tag's bars say. */
-const MOST_FOR_FELTING: Programme = 'mild';
+const MAX_FOR_FELTING: Programme = 'mild';
 
 /** The label expressly allows bleaching with oxygen. */
 export const allowsOxygen = ({ label }: Pick<PieceFacts, 'label'>): boolean =>
@@ -55,7 +55,7 @@ export function borneWithLabel(fibre: Fibre, piece: PieceFacts, sharePct: number
     maxPH: alone.maxPH,
     oxygenMaxPH: oxygen ? Math.max(alone.oxygenMaxPH, fibre.pH.oxygenMax) : alone.oxygenMaxPH,
     programme: machine
-      ? widerProgramme(alone.programme, fibre.felts ? MOST_FOR_FELTING : 'normal')
+      ? widerProgramme(alone.programme, fibre.felts ? MAX_FOR_FELTING : 'normal')
       : alone.programme,
     chemistry: fibre.chemistry.map((rule) => ruleHere(rule, piece, sharePct)),
   };

@@ -61,7 +61,7 @@ export const middleOf = ({ min, max }: { readonly min: number; readonly max: num
 
 /**
  * Share of what was left that a round of `here` minutes would have taken, 0–1: a use of half the time counts as half a
- * round. Never stretched or cut by more than `MOST_STRETCH`. A use that kept no minutes is taken to be as long as usual.
+ * round. Never stretched or cut by more than `MAX_STRETCH`. A use that kept no minutes is taken to be as long as usual.
  */
 export function removedInTime(
   use: Pick<UseCase, 'leftPct' | 'rounds' | 'minutes'>,
@@ -70,11 +70,11 @@ export function removedInTime(
   const removed = removedPerRound(use);
   if (!dwells) return removed;
   const ratio = dwells.here / Math.max(1, use.minutes ?? dwells.usual);
-  return 1 - (1 - removed) ** Math.min(MOST_STRETCH, Math.max(1 / MOST_STRETCH, ratio));
+  return 1 - (1 - removed) ** Math.min(MAX_STRETCH, Math.max(1 / MAX_STRETCH, ratio));
 }
 
 /** What little is known of the ceilings bears no more than double or half the time. From memory. */
-const MOST_STRETCH = 2;
+const MAX_STRETCH = 2;
 
 /** Where a use counts: a method on a soil, on fibres of a group, at an age. */
 export interface Cell {

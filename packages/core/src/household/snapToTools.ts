@@ -17,7 +17,7 @@ export interface SnappedVolume {
 }
 
 /** More than this many of one tool is a miscount waiting to happen. */
-const MOST_OF_ONE_TOOL = 8;
+const MAX_OF_ONE_TOOL = 8;
 /** Small deviations do not earn a second tool. */
 const GOOD_ENOUGH_PCT = 3;
 
@@ -59,14 +59,14 @@ interface Counted {
 function singleCounts(volumeML: number, tool: MeasureTool): Counted[][] {
   return tool.fractions.flatMap((fraction) => {
     const count = Math.round(volumeML / (tool.volumeML * fraction)) * fraction;
-    const most = tool.id === 'jug' ? Number.POSITIVE_INFINITY : MOST_OF_ONE_TOOL;
+    const most = tool.id === 'jug' ? Number.POSITIVE_INFINITY : MAX_OF_ONE_TOOL;
     return count > 0 && count <= most ? [[{ tool, count }]] : [];
   });
 }
 
 function wholeCountBelow(volumeML: number, tool: MeasureTool): Counted[] {
   const count = Math.floor(volumeML / tool.volumeML);
-  return count > 0 && count <= MOST_OF_ONE_TOOL && tool.id !== 'jug' ? [{ tool, count }] : [];
+  return count > 0 && count <= MAX_OF_ONE_TOOL && tool.id !== 'jug' ? [{ tool, count }] : [];
 }
 
 function describe(counted: readonly Counted[], askedML: number): SnappedVolume {

@@ -60,7 +60,7 @@ export interface WhatWorks {
 }
 
 /** Troubles planned again at most: the newest ones. */
-const MOST_REPLANNED = 60;
+const MAX_REPLANNED = 60;
 
 /**
  * The whole screen of what was learned, from the household's troubles (newest first) and its log. A step is a trouble
@@ -73,11 +73,11 @@ export function* whatWorksInSteps(
   knowledge: Knowledge,
 ): InSteps<WhatWorks> {
   const single = troubles.filter(({ facts }) => facts.markIds.length === 1);
-  const kinds = onePerKind(single, knowledge).slice(0, MOST_REPLANNED);
+  const kinds = onePerKind(single, knowledge).slice(0, MAX_REPLANNED);
   const planned: Planned[] = [];
   const rows: WorksRow[] = [];
   for (const kind of kinds) {
-    // What was done on it already is left aside: the question is what the next such trouble would get.
+    // Ignores past treatments: the question is what a new, equal trouble would get.
     const facts = { ...kind.trouble.facts, done: [], tried: [] };
     const without = planTreatment(facts, household, knowledge);
     yield;

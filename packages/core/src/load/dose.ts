@@ -74,7 +74,7 @@ const heaviest = (pieces: readonly DrumPiece[]): DrumPiece['soil'] =>
       ? 'light'
       : 'usual';
 
-/** Against what a label asks for its usual load; a fuller drum wants more, an emptier one less, never nothing. */
+/** Dose factor relative to the reference load of the label: more for a fuller drum, less for an emptier one, never 0. */
 function factorOf(massG: number, soil: DrumPiece['soil'], hardnessMgL: number): number {
   const share = massG / 1000 / USUAL_WASH_DOSE.perLoadKg;
   const beyond = share > 1 ? 0.4 + 0.6 * share : 1;

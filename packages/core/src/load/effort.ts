@@ -11,14 +11,14 @@ export interface Effort {
 /** Heat of one litre of water by one degree, kWh. Specific heat 4.186 kJ/kg·K. */
 const KWH_PER_L_K = 4.186 / 3600;
 /** A machine that weighs its load takes so much of the water of a full one at least; from memory. */
-const LEAST_WATER_SHARE = 0.6;
+const MIN_WATER_SHARE = 0.6;
 
 /**
  * @param coldC what the cold tap gives, °C: a machine heats from there
  */
 export function effortOf({ programme, tempC, minutes, limits }: Drum, coldC: number): Effort {
   const filled = Math.min(1, limits.massG / programme.capacityG);
-  const share = LEAST_WATER_SHARE + (1 - LEAST_WATER_SHARE) * filled;
+  const share = MIN_WATER_SHARE + (1 - MIN_WATER_SHARE) * filled;
   return {
     minutes,
     waterL: Math.round(programme.waterL * share),

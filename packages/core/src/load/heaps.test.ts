@@ -5,7 +5,7 @@ import { sweepHeaps } from '../proof/sweepHeaps.js';
 import { household, knowledge } from '../test/fixtures.js';
 import { drumOf, isDrum, limitsOf } from './drum.js';
 import type { DrumPiece } from './drumPiece.js';
-import { evenerThan } from './evener.js';
+import { evenOutLoads } from './evenOutLoads.js';
 import { commonMachine } from './machine.js';
 import { readEntry } from './readEntry.js';
 import { sortHeap } from './sortHeap.js';
@@ -46,7 +46,7 @@ describe('any heap', () => {
     for (let number = 0; number < 160; number += 1) {
       const pieces = piecesOf(heapCase(number, 12, POOL));
       const { loads } = sortHeap(pieces, machine, 0);
-      const evener = evenerThan(loads, machine);
+      const evener = evenOutLoads(loads, machine);
       if (!evener) continue;
       found += 1;
       const sum = (all: typeof loads, of: (load: (typeof loads)[number]) => number) =>

@@ -21,14 +21,14 @@ export interface Sorting {
 /** g·°C one load more may save at most where few loads and each at its best weigh alike: 3 kg times 20 °C. */
 const DEAREST_LOAD_GC = 60_000;
 /** Fewest loads whatever they give up: more than a hundred kilograms can lose. */
-const FEWEST_GC = 1e8;
+const MIN_GC = 1e8;
 
 /**
  * What one more load is worth, g·°C.
  * @param best 0 = as few loads as possible, 1 = everything at its best
  */
 const priceOfLoad = (best: number): number =>
-  best <= 0 ? FEWEST_GC : Math.max(1, Math.round(DEAREST_LOAD_GC * (1 - best) ** 2));
+  best <= 0 ? MIN_GC : Math.max(1, Math.round(DEAREST_LOAD_GC * (1 - best) ** 2));
 
 /**
  * Puts pieces into loads: least cost by degrees given up and number of loads, then sets together, then the fullest

@@ -66,7 +66,7 @@ export interface KnowledgeIndex {
 }
 
 /** Baths remembered for one method. */
-const MOST_BATHS = 400;
+const MAX_BATHS = 400;
 /** Longest contact that counts as brief for a weak acid that is rinsed out, min. */
 const BRIEF_MIN = 60;
 /** The same for oxalic acid, min. Common practice, no source. */
@@ -128,7 +128,7 @@ export function indexKnowledge(knowledge: Knowledge): KnowledgeIndex {
       const known = own.get(key);
       if (known !== undefined) return known;
       // Temperatures and waters of one household are few; a sweep over many starts anew now and then.
-      if (own.size >= MOST_BATHS) own.clear();
+      if (own.size >= MAX_BATHS) own.clear();
       const made = make();
       own.set(key, made);
       return made;

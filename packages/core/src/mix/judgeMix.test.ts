@@ -7,7 +7,7 @@ import { EMPTY_PIECE } from '../trouble/troubleFacts.js';
 import { findingWords } from '../words/findingWords.js';
 import { workingWords } from '../words/workingWords.js';
 import { judgeMix } from './judgeMix.js';
-import { CONTAINER_KINDS, EMPTY_MIX, LEAST_WATER_ML, type Mix, type MixPour } from './mix.js';
+import { CONTAINER_KINDS, EMPTY_MIX, MIN_WATER_ML, type Mix, type MixPour } from './mix.js';
 
 const open: Household = {
   ...household,
@@ -301,7 +301,7 @@ describe('any mix', () => {
       { kind: 'bottle' },
       { kind: 'vessel', vesselId: 'bath' },
     ),
-    waterML: fc.oneof(fc.constant(0), fc.double({ min: LEAST_WATER_ML, max: 120_000, noNaN: true })),
+    waterML: fc.oneof(fc.constant(0), fc.double({ min: MIN_WATER_ML, max: 120_000, noNaN: true })),
     waterC: fc.option(fc.double({ min: 5, max: 70, noNaN: true })),
     pours: fc.uniqueArray(anyPour, { maxLength: 8, selector: (one) => one.agentId }),
     on: fc.constantFrom(null, piece('jumper', { wool: 100 }), piece('tableLinen', { linen: 100 })),
@@ -347,9 +347,9 @@ describe('any mix', () => {
   });
   it('takes no water and a drop of it, and says by name that less than a drop is out of range', () => {
     const bleach = [pour('colourOxygenBleach', 0.05)];
-    for (const waterML of [5e-324, 1e-9, LEAST_WATER_ML * 0.99])
+    for (const waterML of [5e-324, 1e-9, MIN_WATER_ML * 0.99])
       expect(() => judge({ waterML, pours: bleach })).toThrow('waterML');
-    for (const waterML of [0, LEAST_WATER_ML]) {
+    for (const waterML of [0, MIN_WATER_ML]) {
       const verdict = judge({ waterML, pours: bleach });
       expect(numbersIn(verdict).every(Number.isFinite)).toBe(true);
       expect(verdict).toEqual(judge({ waterML, pours: [...bleach].reverse() }));

@@ -19,7 +19,7 @@ import { openCase } from '../treatment/case/openCase.js';
 import { EMPTY_FACTS } from '../trouble/troubleFacts.js';
 import { type ClaimBasis, folkClaims } from './folkClaims.js';
 import { gasUnderLid } from './gasMakers.js';
-import { LEAST_WATER_ML, MIX_WATER_C, MIX_WATER_ML, type Mix, MOST_POURS } from './mix.js';
+import { MAX_POURS, MIN_WATER_ML, MIX_WATER_C, MIX_WATER_ML, type Mix } from './mix.js';
 import { type MixBath, mixBath } from './mixBath.js';
 import { dryMassOf } from './mixHeat.js';
 import { agentsOnPiece, bathOnPiece } from './pieceFindings.js';
@@ -45,9 +45,9 @@ export interface MixVerdict {
  * @throws DomainError outOfRange (says which quantity and range), unknownReference
  */
 export function judgeMix(mix: Mix, household: Household, knowledge: Knowledge): MixVerdict {
-  if (mix.waterML !== 0) requireWithin('waterML', mix.waterML, LEAST_WATER_ML, MIX_WATER_ML.max);
+  if (mix.waterML !== 0) requireWithin('waterML', mix.waterML, MIN_WATER_ML, MIX_WATER_ML.max);
   if (mix.waterC !== null) requireWithin('waterC', mix.waterC, MIX_WATER_C.min, MIX_WATER_C.max);
-  requireWithin('pours', mix.pours.length, 0, MOST_POURS);
+  requireWithin('pours', mix.pours.length, 0, MAX_POURS);
   const index = indexKnowledge(knowledge);
   const vessel = vesselOf(mix, household);
   const read = mix.pours.map((pour) => {

@@ -34,9 +34,9 @@ export interface Mix {
 /** Ranges the form and the contract share. */
 export const MIX_WATER_ML = { min: 0, max: 400_000 } as const;
 /** Least water a hand can pour, mL: a drop. Less is none at all. Common practice, no source. */
-export const LEAST_WATER_ML = 0.05;
+export const MIN_WATER_ML = 0.05;
 export const MIX_WATER_C = { min: 0, max: 95 } as const;
-export const MOST_POURS = 8;
+export const MAX_POURS = 8;
 
 export const EMPTY_MIX: Mix = {
   container: { kind: 'cup' },

@@ -4,9 +4,9 @@ import {
   CHLORINE_MOST_C,
   type Chemistry,
   type Knowledge,
-  MOST_ALCOHOL_SPRAYED_PCT,
-  MOST_AVAILABLE_CHLORINE_PCT,
-  MOST_WEAK_ALCOHOL_ML,
+  MAX_ALCOHOL_SPRAYED_PCT,
+  MAX_AVAILABLE_CHLORINE_PCT,
+  MAX_WEAK_ALCOHOL_ML,
   SOLVENT_MOST_C,
   WATER_ID,
   WATER_OVER_OXIDISER,
@@ -80,7 +80,7 @@ function inItsBottle({ mix, agents, pours }: ReadMix): Finding[] {
   return agents.flatMap((agent, at) => {
     const isWeakAlcohol =
       agent.chemistries.every((chemistry) => chemistry === 'alcohol') &&
-      dilutedPct(agent, pours[at], mix, pours) <= MOST_ALCOHOL_SPRAYED_PCT;
+      dilutedPct(agent, pours[at], mix, pours) <= MAX_ALCOHOL_SPRAYED_PCT;
     return agent.onlyInItsBottle && !isWeakAlcohol
       ? [finding('onlyInItsBottle', { agentId: agent.id, container: kind }, ['poisonCentre', 'clp'])]
       : [];
@@ -151,11 +151,11 @@ function chlorineAlone({ mix, agents, pours, household }: ReadMix): Finding[] {
   return [
     ...(other ? [finding('chlorineOnlyWithWater', { agentId: other.id }, ['poisonCentre'])] : []),
     ...(warm ? [finding('chlorineOnlyCold', { maxC: CHLORINE_MOST_C }, ['chemHandbook'])] : []),
-    ...(pct > MOST_AVAILABLE_CHLORINE_PCT * 1.001
+    ...(pct > MAX_AVAILABLE_CHLORINE_PCT * 1.001
       ? [
           finding('chlorineTooStrong', {
             pct: toThousandth(pct),
-            maxPct: MOST_AVAILABLE_CHLORINE_PCT,
+            maxPct: MAX_AVAILABLE_CHLORINE_PCT,
           }),
         ]
       : []),
@@ -185,8 +185,8 @@ function solventLittle({ mix, agents, pours }: ReadMix): Finding[] {
     if (!agent.flammable || agent.mostMLPerRound === null) return [];
     const isWeak =
       agent.chemistries.includes('alcohol') &&
-      dilutedPct(agent, pours[at], mix, pours) <= MOST_ALCOHOL_SPRAYED_PCT;
-    const mostML = isWeak ? MOST_WEAK_ALCOHOL_ML : agent.mostMLPerRound;
+      dilutedPct(agent, pours[at], mix, pours) <= MAX_ALCOHOL_SPRAYED_PCT;
+    const mostML = isWeak ? MAX_WEAK_ALCOHOL_ML : agent.mostMLPerRound;
     return volumeML > mostML * 1.001
       ? [finding('tooMuchFlammable', { agentId: agent.id, mostML }, ['clp', 'memory'])]
       : [];

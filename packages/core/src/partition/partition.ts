@@ -1,5 +1,5 @@
 import { bestOf } from './bestOf.js';
-import { improved, inserted } from './improved.js';
+import { improvePartition, insertPiecewise } from './improvePartition.js';
 import { NOTHING, type Partition, type PartitionProblem, type Price } from './problem.js';
 import { putInto } from './putInto.js';
 
@@ -63,14 +63,14 @@ function solveGroup(group: readonly number[], problem: PartitionProblem, price: 
     return { loads, cost: costOf(loads), proven: true, atMostFewer: 0 };
   }
   const sum = (some: readonly (readonly number[])[]) => some.reduce((all, load) => all + price(load), 0);
-  let loads = improved(inserted(group, problem, price), problem, price);
+  let loads = improvePartition(insertPiecewise(group, problem, price), problem, price);
   let fewest = Math.max(problem.fewestFor(group), mostApart(group, problem.mayMeet));
   let room = loads.length;
   while (problem.fewestFirst && fewest < room) {
     const fewer = putInto(room - 1, group, problem, price);
     if (fewer === 'cannot') fewest = room;
     if (fewer === 'cannot' || fewer === 'tooLong') break;
-    const next = improved(fewer, problem, price);
+    const next = improvePartition(fewer, problem, price);
     if (sum(next) < sum(loads) - NOTHING) loads = next;
     room = Math.min(room - 1, next.length);
   }

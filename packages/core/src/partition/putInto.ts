@@ -1,7 +1,7 @@
 import { type PartitionProblem, type Price, withOne } from './problem.js';
 
 /** Steps after which the question how few will do is left open. */
-const MOST_STEPS = 1500;
+const MAX_STEPS = 1500;
 
 /** The pieces in no more than so many loads, by branching on the one with the fewest places left. */
 export function putInto(
@@ -15,7 +15,7 @@ export function putInto(
   const place = (loads: readonly (readonly number[])[], left: readonly number[]): number[][] | null => {
     steps += 1;
     if (left.length === 0) return loads.map((load) => [...load]);
-    if (steps > MOST_STEPS || shouldStop?.()) return null;
+    if (steps > MAX_STEPS || shouldStop?.()) return null;
     let next = -1;
     let places: number[] = [];
     for (const piece of left) {
@@ -45,5 +45,5 @@ export function putInto(
     return loads.length < most ? place([...loads, [next]], others) : null;
   };
   const found = place([], group);
-  return found ?? (steps > MOST_STEPS || shouldStop?.() ? 'tooLong' : 'cannot');
+  return found ?? (steps > MAX_STEPS || shouldStop?.() ? 'tooLong' : 'cannot');
 }

@@ -12,7 +12,7 @@ const CHECKED = 3000;
 /**
  * Most plans of the sample with a fault of sense, by kind: what is left today. It may only fall.
  */
-const MOST_FAULTS: Readonly<Record<SenseKind, number>> = {
+const MAX_FAULTS: Readonly<Record<SenseKind, number>> = {
   decidedCondition: 0,
   againstOwnNever: 0,
   absentName: 0,
@@ -60,7 +60,7 @@ describe('the sweep', () => {
     expect({ violations, examples }).toEqual({ violations: {}, examples: [] });
     expect(rungs).toBeGreaterThan(CHECKED / 4);
     expect(honestNone).toBeLessThan(CHECKED);
-    const tooMany = SENSE_KINDS.filter((kind) => sense.byKind[kind].plans > MOST_FAULTS[kind]).map((kind) => [
+    const tooMany = SENSE_KINDS.filter((kind) => sense.byKind[kind].plans > MAX_FAULTS[kind]).map((kind) => [
       kind,
       sense.byKind[kind],
     ]);

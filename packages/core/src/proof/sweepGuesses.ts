@@ -25,7 +25,7 @@ export interface GuessSweep {
   readonly examples: readonly number[];
 }
 
-const MOST_EXAMPLES = 20;
+const MAX_EXAMPLES = 20;
 const COLOURS = ['white', 'mid', 'dark'] as const;
 
 /** A case by number: what a person gives, and what is true. */
@@ -246,7 +246,7 @@ export function sweepGuesses(from: number, to: number, knowledge: Knowledge): Gu
     refused += isRefused ? 1 : 0;
     const found = harmsOf(guessed, plan, knowledge);
     for (const { code } of found) dangers[code] = (dangers[code] ?? 0) + 1;
-    if (found.length > 0 && examples.length < MOST_EXAMPLES) examples.push(number);
+    if (found.length > 0 && examples.length < MAX_EXAMPLES) examples.push(number);
   }
   return { guesses: to - from, taken, refused, dangers, examples };
 }

@@ -17,7 +17,7 @@ export interface SweepResult {
   readonly sense: SenseCounts;
 }
 
-const MOST_EXAMPLES = 20;
+const MAX_EXAMPLES = 20;
 
 /** Plans the cases from number `from` up to but not including `to`, checks each for danger and reads it for sense. */
 export function sweepRange(sweep: Sweep, from: number, to: number, knowledge: Knowledge): SweepResult {
@@ -43,7 +43,7 @@ export function sweepRange(sweep: Sweep, from: number, to: number, knowledge: Kn
       else codes.push('emptyScreen');
     }
     for (const code of codes) violations[code] = (violations[code] ?? 0) + 1;
-    if (codes.length > 0 && examples.length < MOST_EXAMPLES) examples.push(number);
+    if (codes.length > 0 && examples.length < MAX_EXAMPLES) examples.push(number);
   }
   return { plans: to - from, rungs, honestNone, violations, examples, sense: sense.counts() };
 }

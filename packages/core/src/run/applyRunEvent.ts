@@ -2,11 +2,11 @@ import { HEAT_ALLOWED_NOTE } from '@feverfew/knowledge';
 import { neverHappens } from '../quantity/neverHappens.js';
 import { type Action, type Dwell, runsInDrum } from '../treatment/plan/action.js';
 import type { Plan } from '../treatment/plan/plan.js';
-import { decided } from './decided.js';
+import { applyDecision } from './applyDecision.js';
+import { applyLook } from './applyLook.js';
 import { heatEndangersPeople } from './heatEndangersPeople.js';
 import { holdsTheRecipe } from './holdsTheRecipe.js';
 import { skipped, tested } from './leaveOut.js';
-import { looked } from './looked.js';
 import type { RunEvent } from './runEvent.js';
 import { accept, type RunState, refuse, type Transition } from './runState.js';
 import { startTimer } from './startTimer.js';
@@ -47,9 +47,9 @@ export function applyRunEvent(state: RunState | null, event: RunEvent, plan: Pla
     case 'mixUsed':
       return mixUsed(state, event, action);
     case 'looked':
-      return looked(state, event, action, plan);
+      return applyLook(state, event, action, plan);
     case 'decided':
-      return decided(state, event.choice, plan);
+      return applyDecision(state, event.choice, plan);
     case 'finished':
       return accept({
         ...state,

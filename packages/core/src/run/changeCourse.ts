@@ -27,8 +27,8 @@ export interface OtherCourse {
 
 /** Nothing of a pass is mixed, tested or on the piece after these. */
 const BEFORE_IT: readonly Action['kind'][] = ['firstAid', 'lift', 'rinseBefore'];
-const MOST_TRIED = 12;
-const MOST_OFFERED = 4;
+const MAX_TRIED = 12;
+const MAX_OFFERED = 4;
 
 /** The pass at hand, as long as it may still be exchanged; undefined where something of it is done. */
 function passToChange(state: RunState, plan: Plan): RoundPass | undefined {
@@ -120,7 +120,7 @@ export function otherCourse(
   const before = pass.insteadOf?.findings.some(({ code }) => code === 'chosenInstead')
     ? [pass.insteadOf.methodId]
     : [];
-  const ways = [...new Set([...before, ...alike])].slice(0, MOST_TRIED).flatMap((methodId) => {
+  const ways = [...new Set([...before, ...alike])].slice(0, MAX_TRIED).flatMap((methodId) => {
     const choices = choicesWith({ instead: methodId }, state, plan);
     const grafted = choices && graftPlan(state, plan, planWith(choices));
     const other = grafted ? passOfRung(grafted, state.rungIndex) : undefined;
@@ -129,7 +129,7 @@ export function otherCourse(
   return {
     ways: ways
       .sort((a, b) => middle(b.gone.all) - middle(a.gone.all))
-      .slice(0, MOST_OFFERED)
+      .slice(0, MAX_OFFERED)
       .map(({ methodId, gone, handsOnMin, minutes, missingAgentIds }) => ({
         methodId,
         gone: gone.all,

@@ -1,4 +1,4 @@
-import { FLAMMABLE_AGENTS, MOST_SOLVENT_A_DAY_ML } from '@feverfew/knowledge';
+import { FLAMMABLE_AGENTS, MAX_SOLVENT_A_DAY_ML } from '@feverfew/knowledge';
 import { DAY_MS, MINUTE_MS } from '../quantity/timeUnits.js';
 import { runsInDrum } from '../treatment/plan/action.js';
 import type { Plan } from '../treatment/plan/plan.js';
@@ -116,7 +116,7 @@ function solventsTogether(runs: readonly RunAtWork[], nowMs: number): Clash[] {
   const using = runs.map((run) => ({ run, volumeML: solventOf(run) })).filter(({ volumeML }) => volumeML > 0);
   const [first, ...others] = using.map(({ run }) => run);
   const inAll = using.reduce((sum, { volumeML }) => sum + volumeML, 0);
-  if (!first || inAll <= MOST_SOLVENT_A_DAY_ML) return [];
+  if (!first || inAll <= MAX_SOLVENT_A_DAY_ML) return [];
   return others.map((other) => ({
     kind: 'solventsTogether',
     name: `${Math.round(inAll)} mL`,

@@ -26,7 +26,7 @@ export const leftOf = (looks: readonly Look[], markId: string): number =>
 const isGone = (looks: readonly Look[], markId: string): boolean =>
   lastSaid(looks, markId)?.answer === 'gone';
 
-/** Of several troubles the one that the same again is for: what still moves before what has stalled, then the most. */
+/** The trouble that a repeated pass should target: one still improving before a stalled one, then the largest. */
 export function markToRepeat(looks: readonly Look[], markIds: readonly string[]): string | undefined {
   const moves = (markId: string) => Number(lastSaid(looks, markId)?.answer === 'moving');
   return [...markIds].sort((a, b) => moves(b) - moves(a) || leftOf(looks, b) - leftOf(looks, a))[0];
@@ -36,7 +36,7 @@ export function markToRepeat(looks: readonly Look[], markIds: readonly string[])
 export const goneMarks = (looks: readonly Look[], { facts }: Plan): string[] =>
   facts.markIds.filter((id) => isGone(looks, id));
 
-/** Troubles that a dry look found gone, and no look since has found there again: wet cloth deceives, but not that way. */
+/** Marks confirmed gone on dry cloth and not seen since. Wet cloth can hide a mark, but never invents one. */
 export function goneDry(looks: readonly Look[], plan: Plan): string[] {
   const dry = looks.filter((look) => look.isDry);
   return goneMarks(dry, plan).filter((id) => isGone(looks, id));

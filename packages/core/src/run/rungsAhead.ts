@@ -82,8 +82,8 @@ export const openRungLater = (standing: Standing, plan: Plan): Place | null =>
   openRung(standing, plan, lastOfRound(plan, standing.rungIndex) + 1, plan.ladder.length - 1);
 
 /**
- * Where a rung leads when its last step is done: the next pass that is still of use; once all is gone, what washes it
- * out; else its own rinsing out and the drying. null = nowhere.
+ * The place after the last step of this rung: the next pass that is still of use. Once all is gone, the wash; otherwise
+ * its own rinse and the drying. null if the run is over.
  */
 export function afterRung(standing: Standing, plan: Plan): Place | null {
   const { rungIndex, stepIndex, looks } = standing;

@@ -22,8 +22,8 @@ export interface WashAhead {
 const UNSAID_C = { min: 20, max: 30 };
 
 /**
- * The wash a run stands before, as long as its drum does not turn; null elsewhere, and where more than detergent goes
- * in: a load would not be that wash.
+ * The wash step that the run is about to start. null if the drum already runs, or if anything but detergent goes in: a
+ * shared load would be another wash.
  */
 export function washAhead(state: RunState, plan: Plan, knowledge: Knowledge): WashAhead | null {
   const { status, timer, decision, rungIndex, stepIndex } = state;

@@ -158,7 +158,7 @@ function fibresOf({ piece }: TroubleFacts, known: ReadonlyMap<string, Fibre>): F
 }
 
 /** Causes below this share of the odds are left out, as everywhere. */
-const LEAST_SHARE = 0.1;
+const MIN_SHARE = 0.1;
 
 /** The marks told, each replaced by the causes its answers leave: odds times factors, made to sum to one. */
 function causesOf(facts: TroubleFacts, { diagnoses }: Knowledge): string[] {
@@ -178,7 +178,7 @@ function causesOf(facts: TroubleFacts, { diagnoses }: Knowledge): string[] {
     );
     const all = weights.reduce((sum, weight) => sum + weight, 0);
     return diagnosis.causes
-      .filter((_, index) => Math.round((1000 * (weights[index] ?? 0)) / all) / 1000 >= LEAST_SHARE)
+      .filter((_, index) => Math.round((1000 * (weights[index] ?? 0)) / all) / 1000 >= MIN_SHARE)
       .map((cause) => cause.markId);
   });
 }

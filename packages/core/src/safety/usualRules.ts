@@ -13,10 +13,10 @@ import type { WorkList } from './work.js';
 /** Makes and tags rarer than this are left out. */
 const ASKED_FROM = 0.01;
 /** What was taken must hold for at least this share of such pieces. */
-const LEAST_USUAL = 0.5;
+const MIN_USUAL = 0.5;
 
 /** So many must be white for white to be taken. */
-const LEAST_WHITE = 0.8;
+const MIN_WHITE = 0.8;
 
 /** What ruins a piece for good. */
 const RUINS: ReadonlySet<Violation['code']> = new Set([
@@ -103,8 +103,8 @@ function isAgainst(
     (sum, { says, share }) => (typeof says === 'number' && says >= (washC ?? 0) ? sum + share : sum),
     0,
   );
-  const overTag = washC !== null && (piece.label !== null || allowed < LEAST_USUAL);
-  const overColour = colour !== null && (piece.colour !== 'unknown' || (whiteShare ?? 0) < LEAST_WHITE);
+  const overTag = washC !== null && (piece.label !== null || allowed < MIN_USUAL);
+  const overColour = colour !== null && (piece.colour !== 'unknown' || (whiteShare ?? 0) < MIN_WHITE);
   return overrides || unusual || overColour || overTag || piece.condition !== 'sound';
 }
 

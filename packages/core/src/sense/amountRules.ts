@@ -3,9 +3,9 @@ import {
   BATH_BANDS,
   BATH_L_PER_KG,
   DRUM_BANDS,
-  LEAST_WORTH_ML,
-  MOST_ON_A_HAND,
-  MOST_SOLVENT_A_DAY_ML,
+  MAX_ON_A_HAND,
+  MAX_SOLVENT_A_DAY_ML,
+  MIN_WORTH_ML,
   SAID_IN_DROPS_ML,
   SIZE_CM,
   SPOT_BANDS,
@@ -131,9 +131,9 @@ function powdersOn(step: SenseStep, known: SenseCase): Outside[] {
     // Of a paste there is as much as the liquid allows that the piece bears in a round.
     const isCapped = surfaceKindOf(known) !== null || step.pass.between.way === 'damp';
     const isPaste = isCapped && liquidOf(step) > 0;
-    const isFree = bare > MOST_ON_A_HAND.areaCm2 || known.plan.facts.size === 'unknown' || isPaste;
+    const isFree = bare > MAX_ON_A_HAND.areaCm2 || known.plan.facts.size === 'unknown' || isPaste;
     const least = isFree ? 0 : band.least * palms;
-    const most = Math.max(band.most * palms, LEAST_WORTH_ML.powder);
+    const most = Math.max(band.most * palms, MIN_WORTH_ML.powder);
     return [{ what: `${pour.agentId} on ${figure(palms)} palms`, amount, band: { least, most } }];
   });
 }
@@ -193,8 +193,8 @@ function onPalms(
   const inner = workedPalms(known, Math.min(edge, WORKED_EDGE_CM.thin));
   const bare = bareCm2(known);
   if (palms === null || inner === null || bare === null) return [];
-  const byArea = Math.max(most * palms, LEAST_WORTH_ML.liquid);
-  const onHand = bare <= MOST_ON_A_HAND.areaCm2 ? Math.min(byArea, MOST_ON_A_HAND.liquidML) : byArea;
+  const byArea = Math.max(most * palms, MIN_WORTH_ML.liquid);
+  const onHand = bare <= MAX_ON_A_HAND.areaCm2 ? Math.min(byArea, MAX_ON_A_HAND.liquidML) : byArea;
   const band = { least: known.plan.facts.size === 'unknown' ? 0 : least * inner, most: onHand };
   return [{ what: `${what} on ${figure(palms)} palms`, amount, band }];
 }
@@ -218,7 +218,7 @@ function findRoundsOutside(known: SenseCase): SenseFault[] {
       {
         what: 'solvents in a round',
         amount: poured((_, agentId) => solvents.has(agentId)),
-        most: MOST_SOLVENT_A_DAY_ML,
+        most: MAX_SOLVENT_A_DAY_ML,
       },
       ...liquidOfRound(ofRound, known),
     ];

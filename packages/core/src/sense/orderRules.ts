@@ -145,7 +145,7 @@ const EACH =
 export function findBathsForOne({ plan, steps, shown, item }: SenseCase): SenseFault[] {
   const pieces = plan.facts.pieces ?? 1;
   if (pieces <= 1 || !item) return [];
-  const needL = ((plan.facts.piece.dryMassG ?? item.dryMassG) * pieces * LEAST_L_PER_KG) / 1000;
+  const needL = ((plan.facts.piece.dryMassG ?? item.dryMassG) * pieces * MIN_L_PER_KG) / 1000;
   return steps
     .filter(({ bathL, pass }) => {
       if (bathL === null) return false;
@@ -156,4 +156,4 @@ export function findBathsForOne({ plan, steps, shown, item }: SenseCase): SenseF
     .map(({ id, bathL }) => ({ kind: 'bathForOne', where: id, text: `${bathL} L for ${pieces} pieces` }));
 }
 /** Tighter than any bath is made, L/kg: below it a bath is not for all of them. */
-const LEAST_L_PER_KG = 4;
+const MIN_L_PER_KG = 4;

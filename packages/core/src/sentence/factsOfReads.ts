@@ -9,8 +9,8 @@ import type { SizeWord } from '../trouble/size.js';
 import {
   EMPTY_FACTS,
   EMPTY_PIECE,
-  MOST_IN_HOUSE,
-  MOST_MARKS,
+  MAX_IN_HOUSE,
+  MAX_MARKS,
   type TriedProduct,
   type TroubleFacts,
 } from '../trouble/troubleFacts.js';
@@ -58,7 +58,7 @@ export function factsOfReads(read: Understood, catalogue: SentenceCatalogue): Tr
   const lining = piece.parts.findIndex(({ name }) => name === 'lining');
   return {
     ...EMPTY_FACTS,
-    markIds: read.markIds.slice(0, MOST_MARKS),
+    markIds: read.markIds.slice(0, MAX_MARKS),
     piece,
     partIndex: read.place === 'lining' && lining > 0 ? lining : 0,
     age: (read.age ?? EMPTY_FACTS.age) as TroubleFacts['age'],
@@ -68,7 +68,7 @@ export function factsOfReads(read: Understood, catalogue: SentenceCatalogue): Tr
     tried: read.tried,
     ...(read.place ? { place: read.place as Place } : {}),
     ...(read.people.length > 0 ? { people: read.people } : {}),
-    ...(read.inHouse.length > 0 ? { inHouse: read.inHouse.slice(0, MOST_IN_HOUSE) } : {}),
+    ...(read.inHouse.length > 0 ? { inHouse: read.inHouse.slice(0, MAX_IN_HOUSE) } : {}),
     ...(read.count ? { pieces: read.count } : {}),
     ...(read.due ? { choices: { ...NO_CHOICES, readyInMin: DUE_MIN[read.due] ?? null } } : {}),
   };

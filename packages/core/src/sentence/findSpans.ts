@@ -32,6 +32,7 @@ export function findSpans(tokens: readonly Token[], book: PhraseBook): readonly 
       if (!known || slips < known.slips) found.set(key, { from, to, meanings: node.meanings, slips });
     });
   const weighed = [...found.values()]
+    .filter((span) => !endsInColourOfCloth(span, found))
     .map((span) => ({ span, weight: weightOf(span, tokens) }))
     .sort((a, b) => b.weight - a.weight || a.span.from - b.span.from);
   const taken = tokens.map(() => false);
@@ -43,6 +44,18 @@ export function findSpans(tokens: readonly Token[], book: PhraseBook): readonly 
     })
     .map(({ span }) => span)
     .sort((a, b) => a.from - b.from);
+}
+
+/** "Yellowed whites" means no more than "yellowed": its last word is the colour of the cloth, and is read as that. */
+function endsInColourOfCloth({ from, to, meanings }: Span, found: ReadonlyMap<string, Span>): boolean {
+  const shorter = found.get(`${from}-${to - 1}`)?.meanings ?? [];
+  const isColour = found.get(`${to - 1}-${to}`)?.meanings.some(({ kind }) => kind === 'colour');
+  const isMark = meanings.some(({ kind }) => kind === 'mark');
+  return (
+    isColour === true &&
+    isMark &&
+    meanings.every((one) => shorter.some(({ kind, value }) => kind === one.kind && value === one.value))
+  );
 }
 
 interface Sentence {

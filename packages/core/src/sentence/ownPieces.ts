@@ -18,7 +18,7 @@ export interface NamedPiece {
 }
 
 /** Most pieces that are offered. */
-const MOST_ASKED = 3;
+const MAX_ASKED = 3;
 
 /**
  * The piece of the house that is meant: only one whose whole name is in the sentence. Those of the same kind are
@@ -37,7 +37,7 @@ export function pieceMeant({ tokens }: Parsed, pieces: readonly OwnPiece[], told
   const alike = pieces.filter(
     (piece) => told.itemId !== null && piece.itemId === told.itemId && !isOther(piece, told),
   );
-  return { pieceId: null, askIds: alike.slice(0, MOST_ASKED).map(({ id }) => id) };
+  return { pieceId: null, askIds: alike.slice(0, MAX_ASKED).map(({ id }) => id) };
 }
 
 /** Another colour or another fibre was given. */

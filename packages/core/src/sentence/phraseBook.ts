@@ -47,7 +47,7 @@ export interface PhraseBook {
 }
 
 /** Shorter words are not mended: too many are one letter apart. */
-const LEAST_MENDED = 4;
+const MIN_MENDED = 4;
 
 const books = new WeakMap<SentenceCatalogue, PhraseBook>();
 
@@ -68,7 +68,7 @@ function gather(catalogue: SentenceCatalogue): PhraseBook {
     const [first, second] = stems;
     if (stems.length === 2 && first && second && first !== '#') place(root, [first + second], meaning);
     if (meaning.kind !== 'cue' && meaning.kind !== 'else')
-      for (const stem of stems) if (stem.length >= LEAST_MENDED) mended.add(stem);
+      for (const stem of stems) if (stem.length >= MIN_MENDED) mended.add(stem);
   };
   const onlyAs = new Map(
     catalogue.namesOnlySearched.map((entry) => {

@@ -9,8 +9,8 @@ export interface FoundCount {
 }
 
 /** Words between a number and what it counts: "six white linen napkins". */
-const MOST_BETWEEN = 3;
-const MOST_PIECES_TOLD = 50;
+const MAX_BETWEEN = 3;
+const MAX_PIECES_TOLD = 50;
 const WHOLE_NUMBER = /^(?:\d+|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|dozen|twenty)$/i;
 const ALL_OF = /\b(?:all|both)(?: of)? (?:my|the|our|his|her|their|of)\b/i;
 
@@ -24,14 +24,14 @@ export function countIn(parsed: Parsed, item: FoundItem | null): FoundCount | nu
 
 function countOf(parsed: Parsed, { span }: FoundItem): FoundCount | null {
   const { tokens } = parsed;
-  const first = Math.max(0, span.from - MOST_BETWEEN);
+  const first = Math.max(0, span.from - MAX_BETWEEN);
   for (let at = span.from - 1; at >= first; at -= 1) {
     const { text = '', count = null } = tokens[at] ?? {};
     if (
       WHOLE_NUMBER.test(text) &&
       count !== null &&
       count > 1 &&
-      count <= MOST_PIECES_TOLD &&
+      count <= MAX_PIECES_TOLD &&
       isFree(parsed, at)
     )
       return { count, from: at, to: at + 1 };

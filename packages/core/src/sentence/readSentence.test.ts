@@ -4,7 +4,7 @@ import { knowledge } from '../test/fixtures.js';
 import { sentenceCatalogue } from '../test/sentences/sentenceCatalogue.js';
 import type { ReadKind } from './reading.js';
 import { readSentence } from './readSentence.js';
-import { MOST_CHARACTERS } from './tokens.js';
+import { MAX_CHARACTERS } from './tokens.js';
 
 const catalogue = sentenceCatalogue(knowledge);
 const read = (text: string) => readSentence(text, catalogue);
@@ -24,6 +24,10 @@ describe('a typed sentence', () => {
     ['ink from a gel pen on a shirt', ['gelInk'], 'shirt', 'unknown'],
     ['curry gravy on a blue and white kurta', ['curry'], 'shirt', 'multicoloured'],
     ['my white towels have gone grey', ['greyUnknown'], 'towel', 'white'],
+    ['yellowed white cotton t-shirt', ['yellowed'], 'tShirt', 'white'],
+    ['dingy white pillowcase', ['greyed'], 'pillowcase', 'white'],
+    ['white wine on a yellow shirt', ['whiteWine'], 'shirt', 'mid'],
+    ['greyed whites, sheets mostly', ['greyed'], 'bedding', 'white'],
   ])('%s', (text, markIds, itemId, colour) => {
     expect(read(text).facts).toMatchObject({ markIds, piece: { itemId, colour } });
   });
@@ -163,7 +167,7 @@ describe('any text', () => {
     for (const text of ['', '   ', '👍👍', '!!!', 'asdf qwer']) expect(read(text).reads).toEqual([]);
   });
   it('is cut at its limit, and says so', () => {
-    const long = 'red wine on a shirt '.repeat(MOST_CHARACTERS / 10);
+    const long = 'red wine on a shirt '.repeat(MAX_CHARACTERS / 10);
     expect(read(long)).toMatchObject({ isCut: true, facts: { markIds: ['redWine'] } });
   });
   it('of 336 characters takes a few milliseconds', () => {

@@ -11,13 +11,13 @@ import type { Doubt, ReadFact, ReadKind, SentenceReading, UnreadWords } from './
 import { isHot, type SpokenProduct } from './readProducts.js';
 import type { FoundWord } from './readRest.js';
 import { wetnessBy } from './settledMarks.js';
-import { MOST_CHARACTERS, type Token, tokensOf } from './tokens.js';
+import { MAX_CHARACTERS, type Token, tokensOf } from './tokens.js';
 import { type FoundFacts, type SimpleKind, understand } from './understand.js';
 
 /**
  * Reads one sentence as people type it in a hurry. What is read is sure, or becomes a doubt; nothing is turned round
  * and nothing is made up.
- * @param text at most `MOST_CHARACTERS` characters are read
+ * @param text at most `MAX_CHARACTERS` characters are read
  * @param catalogue names of records, and the words of typed sentences
  * @param ownPieces pieces of the house: meant only where one is named whole
  * @example
@@ -48,7 +48,7 @@ export function readSentence(
     reads: readsOf(parsed, found),
     doubts: doubtsOf(parsed, found, meant.askIds),
     unread: unreadIn(parsed),
-    isCut: text.length > MOST_CHARACTERS,
+    isCut: text.length > MAX_CHARACTERS,
   };
 }
 
@@ -144,14 +144,14 @@ function doubtsOf(
 }
 
 /** Shorter words are never shown as not understood. */
-const LEAST_UNREAD = 3;
+const MIN_UNREAD = 3;
 
 /** Words that no phrase holds, those side by side as one. */
 function unreadIn({ text, tokens, spans }: Parsed): readonly UnreadWords[] {
   const isRead = (at: number) => spans.some(({ from, to }) => from <= at && at < to);
   const groups: Token[][] = [];
   for (const [at, token] of tokens.entries()) {
-    if (isRead(at) || token.stem.length < LEAST_UNREAD) continue;
+    if (isRead(at) || token.stem.length < MIN_UNREAD) continue;
     const last = groups.at(-1);
     if (last && tokens[at - 1] === last.at(-1) && last.at(-1)?.clause === token.clause) last.push(token);
     else groups.push([token]);

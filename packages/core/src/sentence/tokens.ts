@@ -16,7 +16,7 @@ export interface Token {
 }
 
 /** Longest sentence that is read, characters. */
-export const MOST_CHARACTERS = 1000;
+export const MAX_CHARACTERS = 1000;
 
 /** Words that carry nothing here and may be inside any phrase. */
 const ARTICLES = new Set('a an the my his her our your their'.split(' '));
@@ -31,7 +31,7 @@ const WORD = /\d+(?:[.,]\d+)?|\p{L}[\p{L}\p{M}]*(?:['’]\p{L}+)*|[.,;:!?()\n–
 /** The words of a sentence, articles left out. */
 export function tokensOf(text: string): readonly Token[] {
   let clause = 0;
-  return [...text.slice(0, MOST_CHARACTERS).matchAll(WORD)].flatMap((match): Token[] => {
+  return [...text.slice(0, MAX_CHARACTERS).matchAll(WORD)].flatMap((match): Token[] => {
     const [typed] = match;
     if (!/[\p{L}\d]/u.test(typed)) {
       clause += 1;

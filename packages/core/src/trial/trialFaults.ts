@@ -18,7 +18,7 @@ export type TrialFault =
     }
   | { readonly code: 'mustNotMeet'; readonly pairId: string };
 
-export const MOST_ARMS = 3;
+export const MAX_ARMS = 3;
 
 /**
  * Passes of a plan that can be tried against each other: those that take something out by themselves, each way once. What
@@ -60,7 +60,7 @@ export function trialFaults(
   knowledge: Knowledge,
 ): TrialFault[] {
   if (methodIds.length < 2) return [{ code: 'tooFew' }];
-  if (methodIds.length > MOST_ARMS) return [{ code: 'tooMany' }];
+  if (methodIds.length > MAX_ARMS) return [{ code: 'tooMany' }];
   if (new Set(methodIds).size < methodIds.length) return [{ code: 'sameTwice' }];
   if (methodIds.some((id) => plan.ladder.every((pass) => pass.methodId !== id)))
     return [{ code: 'notOnLadder' }];

@@ -7,7 +7,7 @@ export interface Cause {
 }
 
 /** A cause below this share is left out of the plan. */
-export const LEAST_CAUSE = 0.1;
+export const MIN_CAUSE = 0.1;
 
 export const diagnosisOf = (markId: string, knowledge: Knowledge): Diagnosis | undefined =>
   knowledge.diagnoses.find((diagnosis) => diagnosis.markId === markId);

@@ -63,7 +63,7 @@ export interface TroubleFacts extends Mentioned {
   readonly reach: Reach;
   /** Choices made on the plan; none = as the planner has it. */
   readonly choices?: Choices | undefined;
-  /** Pieces alike that have it, 1 to `MOST_PIECES`; left out = one. */
+  /** Pieces alike that have it, 1 to `MAX_PIECES`; left out = one. */
   readonly pieces?: number | undefined;
   /** Where on the piece it is; left out = not known. */
   readonly place?: Place | undefined;
@@ -74,11 +74,11 @@ export interface TroubleFacts extends Mentioned {
 }
 
 /** Most marks one plan takes on. */
-export const MOST_MARKS = 6;
+export const MAX_MARKS = 6;
 /** Most products one sentence puts into the house. */
-export const MOST_IN_HOUSE = 20;
+export const MAX_IN_HOUSE = 20;
 /** Most pieces alike one plan is for. */
-export const MOST_PIECES = 50;
+export const MAX_PIECES = 50;
 
 /** A piece of which nothing has been told. */
 export const EMPTY_PIECE: PieceFacts = {

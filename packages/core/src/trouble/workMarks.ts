@@ -1,6 +1,6 @@
 import type { Knowledge, Mark, SoilComponent, TroubleKind } from '@feverfew/knowledge';
 import { indexKnowledge } from '../lookup/knowledgeIndex.js';
-import { type Cause, diagnose, diagnosisOf, isAnswered, LEAST_CAUSE } from './diagnose.js';
+import { type Cause, diagnose, diagnosisOf, isAnswered, MIN_CAUSE } from './diagnose.js';
 import type { TroubleFacts } from './troubleFacts.js';
 
 /** One trouble as the planner works on it: what of it is left, in shares that sum to 1. */
@@ -63,7 +63,7 @@ function workMark(mark: Mark, facts: TroubleFacts, knowledge: Knowledge): WorkMa
 function causesOf(mark: Mark, facts: TroubleFacts, knowledge: Knowledge): readonly Cause[] {
   const diagnosis = diagnosisOf(mark.id, knowledge);
   if (!diagnosis || !isAnswered(diagnosis, facts.answers)) return [{ markId: mark.id, share: 1 }];
-  const likely = diagnose(diagnosis, facts.answers).filter((cause) => cause.share >= LEAST_CAUSE);
+  const likely = diagnose(diagnosis, facts.answers).filter((cause) => cause.share >= MIN_CAUSE);
   const total = likely.reduce((sum, cause) => sum + cause.share, 0);
   return likely.map(({ markId, share }) => ({ markId, share: share / total }));
 }

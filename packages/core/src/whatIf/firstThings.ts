@@ -23,9 +23,9 @@ export interface FirstThings {
   readonly questions: readonly Question[];
 }
 
-const MOST_QUESTIONS = 2;
+const MAX_QUESTIONS = 2;
 /** A question that changes less than this is not worth a tap. A wrong guess of the first four may spoil the piece. */
-const LEAST_GAIN: Readonly<Record<OpenFactKey, number>> = {
+const MIN_GAIN: Readonly<Record<OpenFactKey, number>> = {
   item: 0.2,
   fibre: 0.2,
   label: 0.2,
@@ -80,10 +80,10 @@ export function* firstThingsInSteps(
           0,
         ),
       }))
-      .filter(({ fact, gain }) => gain >= LEAST_GAIN[fact])
+      .filter(({ fact, gain }) => gain >= MIN_GAIN[fact])
       // Without the piece there is no plan: where it matters at all, it is asked first.
       .sort((a, b) => Number(b.fact === 'item') - Number(a.fact === 'item') || b.gain - a.gain)
-      .slice(0, MOST_QUESTIONS),
+      .slice(0, MAX_QUESTIONS),
   };
 }
 

@@ -34,7 +34,7 @@ export interface OpenFact {
 }
 
 /** So many answers fit on a phone; what is rarer is given in the sentence above. */
-const MOST_ANSWERS = 5;
+const MAX_ANSWERS = 5;
 /** A fibre of less than this share of a part is left out of the name of a make, %. */
 const NAMED_FROM_PCT = 15;
 
@@ -72,7 +72,7 @@ export function openFacts(
   return (Object.keys(all) as OpenFactKey[]).flatMap((fact) => {
     const answers = all[fact];
     return answers
-      ? [{ fact, answers: [...answers].sort((a, b) => b.share - a.share).slice(0, MOST_ANSWERS) }]
+      ? [{ fact, answers: [...answers].sort((a, b) => b.share - a.share).slice(0, MAX_ANSWERS) }]
       : [];
   });
 }

@@ -8,10 +8,10 @@ import { type Change, changesToTry } from './changesToTry.js';
 import { KEEPS_FROM_HARM } from './firstThings.js';
 
 /** Single changes that are worth pairing when none does it alone; more would take seconds. */
-const MOST_TO_PAIR = 24;
-const MOST_ANSWERS = 4;
+const MAX_TO_PAIR = 24;
+const MAX_ANSWERS = 4;
 /** So many pairs are planned whole, where nothing stands against the method and the plan alone decides. */
-const MOST_PAIRS_PLANNED = 8;
+const MAX_PAIRS_PLANNED = 8;
 
 /**
  * The smallest changes of the facts under which a method that is off the ladder would be allowed: each answer is
@@ -50,11 +50,11 @@ export function whatWouldChange(
     singles.push({ change, moves: left !== asItIs });
     // A whole plan is asked only where nothing stands against the method by itself.
     if (left === NOTHING && planned([change])) found.push([change]);
-    if (found.length >= MOST_ANSWERS) break;
+    if (found.length >= MAX_ANSWERS) break;
   }
   if (found.length > 0) return found;
   let plans = 0;
-  const toPair = singles.slice(0, MOST_TO_PAIR);
+  const toPair = singles.slice(0, MAX_TO_PAIR);
   for (const [at, one] of toPair.entries())
     for (const other of toPair.slice(at + 1)) {
       // Two that each change nothing about the method change nothing together.
@@ -63,7 +63,7 @@ export function whatWouldChange(
       if (against(pair) !== NOTHING) continue;
       if (planned(pair)) found.push(pair);
       plans += 1;
-      if (found.length >= MOST_ANSWERS || plans >= MOST_PAIRS_PLANNED) return found;
+      if (found.length >= MAX_ANSWERS || plans >= MAX_PAIRS_PLANNED) return found;
     }
   return found;
 }

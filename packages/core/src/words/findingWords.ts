@@ -17,11 +17,11 @@ const SENSITIVE_WORDS = {
   pets: 'pets live here',
 } as const;
 
+/** The sentence of each finding, by its code. A code without words does not compile. */
 type Words = { readonly [Code in FindingCode]: (facts: FindingFacts[Code], say: Lexicon) => string };
 
 const upper = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
-/** The one place where findings become sentences. A code without words does not compile. */
 const OTHER_WAY = {
   gentler: 'Gentler than what is laid out.',
   stronger: 'Stronger than what is laid out.',

@@ -1,4 +1,4 @@
-import { MOST_SOLVENT_A_DAY_ML } from '@feverfew/knowledge';
+import { MAX_SOLVENT_A_DAY_ML } from '@feverfew/knowledge';
 import type { Clash } from '../run/clashesOf.js';
 import type { LookQuestion } from '../run/lookQuestions.js';
 import type { Overrun } from '../run/overrun.js';
@@ -124,7 +124,7 @@ const CLASH_WORDS: Readonly<Record<Clash['kind'], (name: string, first: string, 
       `Never the ${first} and the ${second} in one water: colour may come out of one into the other.`,
     solventsTogether: (name, first, second) =>
       `${name} of flammable solvent in one day, with the ${first} and the ${second}: at most ` +
-      `${MOST_SOLVENT_A_DAY_ML} mL in one room. Leave one for tomorrow, or work outdoors.`,
+      `${MAX_SOLVENT_A_DAY_ML} mL in one room. Leave one for tomorrow, or work outdoors.`,
   };
 
 export const clashWords = ({ kind, name, pieceNames: [first, second] }: Clash): string =>

@@ -1,7 +1,7 @@
 import type { Mark } from '../schema/soil.js';
 import { bodyMarks, everydayMarks, tableMarks } from './everydayMarks.js';
-import { honestMarks } from './honestMarks.js';
 import { of, plain } from './markDefaults.js';
+import { permanentDamage } from './permanentDamage.js';
 import { always, where } from './say.js';
 
 export const marks: readonly Mark[] = [
@@ -1423,5 +1423,5 @@ export const marks: readonly Mark[] = [
   ...everydayMarks,
   ...tableMarks,
   ...bodyMarks,
-  ...honestMarks,
+  ...permanentDamage,
 ];

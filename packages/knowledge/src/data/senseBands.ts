@@ -51,9 +51,9 @@ export const SPOT_BANDS: Readonly<Record<string, SpotBand>> = {
 };
 
 /** However small the mark, so much may be put on, mL. */
-export const LEAST_WORTH_ML = { liquid: 3, powder: 6 } as const;
+export const MIN_WORTH_ML = { liquid: 3, powder: 6 } as const;
 /** Most on a mark no larger than a hand, mL, and that hand, cm². */
-export const MOST_ON_A_HAND = { liquidML: 30, powderML: 120, areaCm2: 162 } as const;
+export const MAX_ON_A_HAND = { liquidML: 30, powderML: 120, areaCm2: 162 } as const;
 /** Up to here the words say drops, mL. */
 export const SAID_IN_DROPS_ML = 1.25;
 

@@ -60,12 +60,12 @@ export const SPOT_AMOUNTS: Readonly<Record<SpotKind, SpotAmount>> = {
 };
 
 /** Least of a liquid product that can be measured into a mix, mL: two drops; of a powder: a quarter of a teaspoon. */
-export const LEAST_MEASURED_ML = { liquid: 0.1, powder: 1.25 } as const;
+export const MIN_MEASURED_ML = { liquid: 0.1, powder: 1.25 } as const;
 /** A product thinned with so many times its own volume of water is mixed in a cup, and at least so much of it, mL. */
 export const CUP_MIX = { waterTimes: 5, leastML: 20 } as const;
 
 /** So much of a solvent is poured out at once at most, unless a single go takes more, mL: own choice, below every cap. */
-export const MOST_POURED_ML = { ketone: 10, other: 20 } as const;
+export const MAX_POURED_ML = { ketone: 10, other: 20 } as const;
 
 /** How far beyond the mark a surface is worked, cm; a plate has that in it. */
 export const SURFACE_EDGE_CM = 2.5;

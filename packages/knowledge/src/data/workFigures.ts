@@ -16,9 +16,9 @@ export const SIZE_CM = {
 /** A size nobody told is taken for this one. */
 export const ASSUMED_SIZE = 'palm';
 /** All treatments of a household together, in one room and day: at most so much flammable solvent, mL. */
-export const MOST_SOLVENT_A_DAY_ML = 100;
+export const MAX_SOLVENT_A_DAY_ML = 100;
 /** Alcohol in a sprayer: at most this share, %; above it the mist takes fire. From memory. */
-export const MOST_ALCOHOL_SPRAYED_PCT = 10;
+export const MAX_ALCOHOL_SPRAYED_PCT = 10;
 /** An oxidiser and something that burns share a vessel only with this many times as much water. From memory. */
 export const WATER_OVER_OXIDISER = 10;
 /** Hooks, zips and other metal: no longer in a peroxygen bath than this, min. Common practice, no source. */
@@ -39,7 +39,7 @@ export const BRIM_FILL_SHARE = 0.95;
 /** Water to a kilogram of dry textile in an ordinary bath, L. */
 export const USUAL_LIQUOR_L_PER_KG = 12;
 /** The same where a method says nothing of it: the least that covers. */
-export const LEAST_LIQUOR_L_PER_KG = 10;
+export const MIN_LIQUOR_L_PER_KG = 10;
 /** Ends of a small mix around its middle: a spoon more or less does no harm. */
 export const SMALL_MIX_SPREAD = { low: 0.8, high: 1.25 } as const;
 /** A bottle weaker than this share of what recipes are written for is too weak for them. */
@@ -53,7 +53,7 @@ export const SMALLEST_BATH_L = 2;
 /** Water from a kettle as it reaches the tub, °C. */
 export const KETTLE_POUR_C = 95;
 /** Kettles one may sensibly be asked to boil for one bath. */
-export const MOST_KETTLES = 4;
+export const MAX_KETTLES = 4;
 /** Scald bounds of the safety rules, °C. */
 export const SCALD_WARNING_C = 45;
 export const TONGS_C = 50;
@@ -63,7 +63,7 @@ export const STALL_SHARE = 0.1;
 export const HEAVY_DRY_MASS_G = 1200;
 
 /** No round promises more than this share: nobody can. From memory. */
-export const MOST_OF_A_ROUND = 0.97;
+export const MAX_OF_A_ROUND = 0.97;
 /** How much of the usual effect is left as a trouble ages. Estimate from memory. */
 export const AGE_FACTOR = {
   minutes: 1,
@@ -147,7 +147,7 @@ export const DRIED_SODA_PH = 9.6;
 export const PASTE_DRIES_MIN = 15;
 
 /** Chlorine bath: at most this much available chlorine, %, and no warmer than this, °C. Common practice, no source. */
-export const MOST_AVAILABLE_CHLORINE_PCT = 0.1;
+export const MAX_AVAILABLE_CHLORINE_PCT = 0.1;
 export const CHLORINE_MOST_C = 25;
 /** A flammable solvent goes into no water warmer than this, °C. Common practice, no source. */
 export const SOLVENT_MOST_C = 25;
@@ -156,7 +156,7 @@ export const HYGIENE_C = 60;
 /** Warmest water that household ammonia goes into, °C: above it the gas comes out. From memory. */
 export const AMMONIA_MOST_C = 30;
 /** Most alcohol in one weak mix, mL: a sprayer’s worth. Our own choice. */
-export const MOST_WEAK_ALCOHOL_ML = 100;
+export const MAX_WEAK_ALCOHOL_ML = 100;
 /** A soak longer than this is a long one, which tender fibres bear only cooler, min. Common practice, no source. */
 export const LONG_SOAK_MIN = 120;
 

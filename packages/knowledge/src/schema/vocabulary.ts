@@ -70,10 +70,10 @@ export type VesselMaterial = z.infer<typeof VesselMaterial>;
 
 /** Lower-camel-case identifier used for every record. */
 /** The longest of ours is half so long. */
-const LONGEST_ID = 80;
+const MAX_ID = 80;
 export const Id = z
   .string()
-  .max(LONGEST_ID)
+  .max(MAX_ID)
   .regex(/^[a-z][A-Za-z0-9]*$/);
 export const SourceIds = z.array(Id).min(1);
 export const Share = z.number().min(0).max(1);

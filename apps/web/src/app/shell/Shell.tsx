@@ -8,7 +8,7 @@ import { Alarms } from '../../features/run/timer/Alarms';
 import { Shortcuts } from '../Shortcuts';
 import { useChanges } from '../useChanges';
 import { ColumnClocks } from './Clocks';
-import { LineNotice } from './LineNotice';
+import { ConnectionNotice } from './ConnectionNotice';
 import { Bar, ColumnLinks, RoomTabs } from './PlaceLinks';
 import { needsWidth } from './places';
 import { TopBar } from './TopBar';
@@ -40,7 +40,7 @@ export function Shell() {
         <Box flex="1" minWidth="0" bg="card" paddingBottom={{ base: atTub ? '0' : '64px', md: '0' }}>
           <TopBar />
           <RoomTabs />
-          <LineNotice />
+          <ConnectionNotice />
           <Alarms />
           <Box as="main" id="main" tabIndex={-1}>
             <Suspense fallback={<Loading what="the page" />}>

@@ -67,7 +67,7 @@ export const SHELL_PLACES: readonly ShellPlace[] = [
 const isUnder = (pathname: string, to: string): boolean =>
   to === '/' ? pathname === '/' : pathname === to || pathname.startsWith(`${to}/`);
 
-/** The place an address belongs to; null for one that is nowhere. */
+/** The navigation section a URL belongs to; null if none. */
 export const placeOf = (pathname: string): ShellPlace | null =>
   SHELL_PLACES.find(({ to, rooms, also }) =>
     [to, ...rooms.map((room) => room.to), ...also].some((one) => isUnder(pathname, one)),

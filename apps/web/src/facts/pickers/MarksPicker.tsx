@@ -1,5 +1,5 @@
 import { Box, Flex, Stack } from '@chakra-ui/react';
-import { MOST_MARKS } from '@feverfew/contracts';
+import { MAX_MARKS } from '@feverfew/contracts';
 import { useState } from 'react';
 import { ChipRow } from '../../components/ChipRow';
 import { Button } from '../../components/controls';
@@ -23,7 +23,7 @@ const TOLD = 'told ';
 export function MarksPicker({ markIds, groups, nameOf, readTold, onChange, onDone }: MarksPickerProps) {
   // One told and another chosen is a change of mind; where several are told, a further one joins them.
   const [adding, setAdding] = useState(markIds.length > 1);
-  const isFull = markIds.length >= MOST_MARKS;
+  const isFull = markIds.length >= MAX_MARKS;
   const choose = (id: string) => {
     if (id.startsWith(TOLD)) {
       readTold(id.slice(TOLD.length))?.take();
@@ -63,7 +63,7 @@ export function MarksPicker({ markIds, groups, nameOf, readTold, onChange, onDon
         </Box>
       )}
       {isFull ? (
-        <Box role="status">{MOST_MARKS} in one plan at most: take one away first.</Box>
+        <Box role="status">{MAX_MARKS} in one plan at most: take one away first.</Box>
       ) : (
         <OptionPicker
           key={adding ? 'adding' : 'choosing'}

@@ -64,7 +64,7 @@ export function FindOpener() {
       clearTimeout(ahead);
     };
   }, [show]);
-  // What is typed before the dialog is there stands in it then, and is no key for anything else.
+  // Keys typed while the dialog loads go into its field and trigger no shortcut.
   const [query, setQuery] = useState('');
   const [entered, setEntered] = useState(false);
   const type = (text: string) => {

@@ -34,8 +34,8 @@ export interface FoundHits {
 }
 
 export const NOTHING_FOUND: FoundHits = { told: null, answers: [], nearest: [] };
-const MOST_ANSWERS = 12;
-const MOST_NEAREST = 3;
+const MAX_ANSWERS = 12;
+const MAX_NEAREST = 3;
 
 /** Telling words up to which a text is looked up like a name; a longer one is a sentence. */
 const LOOKED_UP = 4;
@@ -139,8 +139,8 @@ export function findEverything(
     dangers.filter(({ isSure }) => isSure === wanted).map(({ danger }) => dangerHit(danger, wanted)),
   ) as [SearchHit[], SearchHit[]];
   const pages = sure.length + perhaps.length;
-  const answers = scored.filter(({ score }) => score >= FLOOR).slice(0, Math.max(1, MOST_ANSWERS - pages));
-  const nearest = answers.length + pages > 0 ? [] : scored.slice(0, MOST_NEAREST);
+  const answers = scored.filter(({ score }) => score >= FLOOR).slice(0, Math.max(1, MAX_ANSWERS - pages));
+  const nearest = answers.length + pages > 0 ? [] : scored.slice(0, MAX_NEAREST);
   return {
     told: told?.hit ?? null,
     answers: [...sure, ...answers.map(({ hit }) => hit), ...perhaps],

@@ -1,6 +1,6 @@
 import { Box } from '@chakra-ui/react';
 import type { Today } from '@feverfew/contracts';
-import { takeNewer, useIsNewer } from '../../app/newer';
+import { applyUpdate, useUpdateAvailable } from '../../app/appUpdate';
 import { spanText } from '../../clock/timerView';
 import { Button } from '../../components/controls';
 import { Notice } from '../../components/Notice';
@@ -22,12 +22,12 @@ export function HouseNotices({ backupFault, clockJumpMs }: Pick<Today, 'backupFa
 }
 
 function Newer() {
-  if (!useIsNewer()) return null;
+  if (!useUpdateAvailable()) return null;
   return (
     <Notice kind="note" word="A newer Feverfew">
       It is on this device already, and is taken when you say so. What runs goes on.
       <Box marginTop="8px">
-        <Button onClick={takeNewer}>Take it now</Button>
+        <Button onClick={applyUpdate}>Take it now</Button>
       </Box>
     </Notice>
   );

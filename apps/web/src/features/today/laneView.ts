@@ -4,10 +4,10 @@ const HOUR_MS = 3_600_000;
 /** Shown before and after now, h; more where a clock needs it. */
 const BEFORE_H = 2;
 const AFTER_H = 4;
-const MOST_AFTER_H = 12;
-const MOST_BEFORE_H = 6;
+const MAX_AFTER_H = 12;
+const MAX_BEFORE_H = 6;
 /** Marks along the axis. */
-const MOST_MARKS = 9;
+const MAX_MARKS = 9;
 
 /** Hours across the lanes. `place` gives % of their length. */
 export interface Axis {
@@ -31,11 +31,11 @@ export function axisOf(running: readonly Clocked[], nowMs: number): Axis {
   const timers = running.flatMap(({ state: { timer } }) => timer ?? []);
   const starts = timers.map(({ startedAt }) => Date.parse(startedAt));
   const ends = timers.map(({ latestAt }) => Date.parse(latestAt));
-  const low = Math.max(Math.min(nowMs - BEFORE_H * HOUR_MS, ...starts), nowMs - MOST_BEFORE_H * HOUR_MS);
-  const high = Math.min(Math.max(nowMs + AFTER_H * HOUR_MS, ...ends), nowMs + MOST_AFTER_H * HOUR_MS);
+  const low = Math.max(Math.min(nowMs - BEFORE_H * HOUR_MS, ...starts), nowMs - MAX_BEFORE_H * HOUR_MS);
+  const high = Math.min(Math.max(nowMs + AFTER_H * HOUR_MS, ...ends), nowMs + MAX_AFTER_H * HOUR_MS);
   const from = Math.floor(low / HOUR_MS) * HOUR_MS;
   const to = Math.ceil(high / HOUR_MS) * HOUR_MS;
-  const step = Math.ceil((to - from) / HOUR_MS / MOST_MARKS) * HOUR_MS;
+  const step = Math.ceil((to - from) / HOUR_MS / MAX_MARKS) * HOUR_MS;
   const hours: number[] = [];
   for (let hour = from; hour <= to; hour += step) hours.push(hour);
   return {
@@ -51,7 +51,7 @@ export function laneOf({ state: { timer } }: Clocked, axis: Axis, nowMs: number)
     Date.parse(at),
   ) as [number, number, number];
   const from = axis.place(start);
-  const to = Math.max(axis.place(ready), from + LEAST_WIDTH);
+  const to = Math.max(axis.place(ready), from + MIN_WIDTH);
   return {
     from,
     ready: to,
@@ -62,4 +62,4 @@ export function laneOf({ state: { timer } }: Clocked, axis: Axis, nowMs: number)
 }
 
 /** A vessel is never drawn narrower, %. */
-const LEAST_WIDTH = 1.5;
+const MIN_WIDTH = 1.5;

@@ -3,7 +3,7 @@ import { type Finding, findingWords, type Lexicon, type Plan } from '@feverfew/c
 import { useLexicon } from '../../app/useLexicon';
 import { Notice } from '../../components/Notice';
 
-/** Hurts somebody if it is not read: first, and each for itself. */
+/** Safety findings: shown first, one per line, never merged. */
 const DANGERS: readonly Finding['code'][] = [
   'explosiveWhenDry',
   'fluorideOnIt',

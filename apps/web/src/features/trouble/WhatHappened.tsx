@@ -1,5 +1,5 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
-import { type Catalogue, MOST_CHARACTERS, type PieceSummary } from '@feverfew/contracts';
+import { type Catalogue, MAX_CHARACTERS, type PieceSummary } from '@feverfew/contracts';
 import { ArrowRight } from 'lucide-react';
 import { useDeferredValue, useEffect, useId, useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
@@ -106,7 +106,7 @@ export function WhatHappened({
           aria-label="What happened?"
           placeholder={opensUp ? 'What happened?' : 'red wine on carpet …'}
           autoComplete="off"
-          maxLength={MOST_CHARACTERS}
+          maxLength={MAX_CHARACTERS}
           enterKeyHint="go"
           autoFocus={autoFocus}
           onChange={(event) => setWords(event.currentTarget.value)}
@@ -166,9 +166,9 @@ export function WhatHappened({
           ))}
         </Box>
       )}
-      {words.length >= MOST_CHARACTERS && (
+      {words.length >= MAX_CHARACTERS && (
         <Box color="soft" paddingTop="8px" role="status">
-          {MOST_CHARACTERS} characters are read, no more.
+          {MAX_CHARACTERS} characters are read, no more.
         </Box>
       )}
       {isUnknown && (

@@ -5,7 +5,7 @@ import { useCatalogue } from '../../queries/catalogueQueries';
 import { useFirstThings } from '../../queries/planQueries';
 
 /** Asked of one trouble at most, whatever an answer opens. */
-const MOST_ASKED = 2;
+const MAX_ASKED = 2;
 const NONE: readonly Question[] = [];
 
 /**
@@ -18,7 +18,7 @@ export function useFirstQuestions(draft: Draft, isAsking: boolean, change: (draf
   const trouble = draft.facts.markIds.join();
   const [asked, setAsked] = useState({ trouble, facts: [] as readonly string[] });
   const facts = asked.trouble === trouble ? asked.facts : [];
-  const left = MOST_ASKED - facts.length;
+  const left = MAX_ASKED - facts.length;
   const { data: things, isLoading } = useFirstThings(draft.facts, isAsking && left > 0);
   const open =
     isAsking && left > 0 ? (things?.questions ?? NONE).filter(({ fact }) => !facts.includes(fact)) : NONE;

@@ -1,6 +1,6 @@
 import { Box, chakra, Flex, Stack } from '@chakra-ui/react';
 import {
-  MOST_HEAP_LINES,
+  MAX_HEAP_LINES,
   type NewHeapLine,
   type PieceSummary,
   PLAIN_LINE,
@@ -35,7 +35,7 @@ const HANDFULS: readonly (readonly [string, string, number])[] = [
 export function AddToHeap({ wash, onDone }: { wash: WashView; onDone?: () => void }) {
   const add = useAddToHeap();
   const put = (lines: NewHeapLine[]) =>
-    lines.length > 0 && add.mutate(lines.slice(0, MOST_HEAP_LINES).map((line) => ({ id: newKey(), line })));
+    lines.length > 0 && add.mutate(lines.slice(0, MAX_HEAP_LINES).map((line) => ({ id: newKey(), line })));
   return (
     <Stack
       as="section"

@@ -30,11 +30,11 @@ export function EditLine({
   onDone: () => void;
   onDropped: () => void;
 }) {
-  const [line, setLine] = useState<NewHeapLine>(piece.told);
+  const [line, setConnection] = useState<NewHeapLine>(piece.told);
   const { data: catalogue } = useCatalogue();
   const change = useChangeLine();
   const drop = useDropLine();
-  const set = (told: Partial<NewHeapLine>) => setLine((before) => ({ ...before, ...told }));
+  const set = (told: Partial<NewHeapLine>) => setConnection((before) => ({ ...before, ...told }));
   const isHandful = line.pieceId === null;
   const tag = line.label?.wash?.kind === 'machine' ? line.label.wash : null;
   return (

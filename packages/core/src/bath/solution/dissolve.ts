@@ -67,11 +67,11 @@ const GAS_LEFT_SHARE = 0.01;
 const GIVES_BEFORE_PH = 7;
 const MG_PER_MMOL_CACO3 = 100.0869;
 /** Largest mix the tool reckons with, mL. */
-const MOST_MIX_ML = 500_000;
+const MAX_MIX_ML = 500_000;
 
 /** @throws DomainError outOfRange */
 export function requireWater({ volumeML, hardnessMgL }: MixWater): void {
-  requireWithin('water volumeML', volumeML, 0, MOST_MIX_ML);
+  requireWithin('water volumeML', volumeML, 0, MAX_MIX_ML);
   requireWithin('hardnessMgL', hardnessMgL, 0, 1500);
 }
 

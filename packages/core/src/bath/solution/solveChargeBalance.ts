@@ -38,7 +38,7 @@ export interface Speciation {
 }
 
 /** Totals a household can pour, mol/L. */
-const MOST_MOL_PER_L = 30;
+const MAX_MOL_PER_L = 30;
 /** Beyond this the Davies equation turns round; its value here is kept. */
 const DAVIES_MOST_I = 1;
 /** Where a search for the pH stops looking. */
@@ -63,8 +63,8 @@ export function solveChargeBalance(
   leaving: Leaving = NOTHING_LEAVES,
 ): Speciation {
   requireWithin('tempC', tempC, SOLUTION_C.min, SOLUTION_C.max);
-  requireWithin('strongMolPerL', strongMolPerL, -MOST_MOL_PER_L, 4 * MOST_MOL_PER_L);
-  for (const { id, molPerL } of systems) requireWithin(`molPerL of ${id}`, molPerL, 0, MOST_MOL_PER_L);
+  requireWithin('strongMolPerL', strongMolPerL, -MAX_MOL_PER_L, 4 * MAX_MOL_PER_L);
+  for (const { id, molPerL } of systems) requireWithin(`molPerL of ${id}`, molPerL, 0, MAX_MOL_PER_L);
   const A = debyeHuckelAt(tempC);
   const kw = 10 ** -pKwAt(tempC);
   let I = 0.01;

@@ -7,7 +7,7 @@ import type { PlanContext } from '../case/planContext.js';
 import type { Act } from '../plan/pass.js';
 
 /** Acts below this share per round are not worth naming. */
-const LEAST_ACT = 0.1;
+const MIN_ACT = 0.1;
 
 /** What a method does to each component of the troubles, and by what. */
 export function actsOf({ method, standIn, window }: EligibleMethod, context: PlanContext): Act[] {
@@ -20,7 +20,7 @@ export function actsOf({ method, standIn, window }: EligibleMethod, context: Pla
       if (seen.has(component.id)) return [];
       seen.add(component.id);
       const { low, high } = removedShare(component, mechanisms, conditions, context.knowledge.rates);
-      if (high < LEAST_ACT) return [];
+      if (high < MIN_ACT) return [];
       const through = component.removal
         .filter((removal) => mechanisms.has(removal.mechanism))
         .sort((a, b) => b.high - a.high)

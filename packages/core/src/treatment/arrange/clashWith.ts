@@ -1,5 +1,5 @@
 import { type Finding, finding } from '../../finding/finding.js';
-import { keepsApart } from '../../lookup/keepsApart.js';
+import { mustKeepApart } from '../../lookup/mustKeepApart.js';
 import type { EligibleMethod } from '../assess/assessMethod.js';
 import type { PlanContext } from '../case/planContext.js';
 
@@ -22,7 +22,7 @@ export function clashWith(
         const pair = index
           .pairsBetween(earlier, agent)
           .find(
-            (candidate) => keepsApart(candidate, rinsable) || (isVacuumed && candidate.apart === 'rinse'),
+            (candidate) => mustKeepApart(candidate, rinsable) || (isVacuumed && candidate.apart === 'rinse'),
           );
         if (pair)
           return finding(

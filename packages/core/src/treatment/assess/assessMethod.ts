@@ -43,7 +43,7 @@ export interface MethodAssessment {
 }
 
 /** Below this share per round on every trouble, even at best, a method is no use. */
-const LEAST_EFFECT = 0.15;
+const MIN_EFFECT = 0.15;
 
 /**
  * Judges one method as it stands, or with a stand-in from the house for what is missing.
@@ -52,7 +52,7 @@ const LEAST_EFFECT = 0.15;
 export function assessMethod(
   method: Method,
   context: PlanContext,
-  leastEffect = LEAST_EFFECT,
+  leastEffect = MIN_EFFECT,
 ): MethodAssessment {
   const missing = missingAgents(method, context);
   const whole = assess(method, null, context, leastEffect);

@@ -1,19 +1,19 @@
 import type { Cloth, Course, CoursePass } from '@feverfew/knowledge';
 import type { PlanContext } from '../case/planContext.js';
 import type { NotUsed } from '../plan/round.js';
-import type { Arranged, ArrangedRound } from './arranged.js';
+import { addPromisingPasses } from './addPromisingPasses.js';
+import type { Arranged, ArrangedRound } from './arrangement.js';
 import { clothOf } from './clothOf.js';
-import { bleachesInDrum, type ComposedRound, composeRound, inserted } from './composeRound.js';
+import { bleachesInDrum, type ComposedRound, composeRound, insertPass } from './composeRound.js';
 import { courseFor, courseOfItem } from './courseFor.js';
 import { endHere, endOfNone } from './endHere.js';
 import { fitCourses } from './fitCourses.js';
-import { inChosenOrder, withChosenWays } from './followed.js';
+import { inChosenOrder, withChosenWays } from './followChoices.js';
 import { middle, untouched } from './goneAfter.js';
 import { mayBeInTime } from './inTime.js';
 import { phaseOf } from './phaseOf.js';
+import { ofNoCourse, type Placing } from './placement.js';
 import { placedAll } from './placeRound.js';
-import { ofNoCourse, type Placing } from './placing.js';
-import { promising } from './promising.js';
 import { isWork, secondRound } from './secondRound.js';
 import { isPlainWater, isStronger } from './strongest.js';
 import { workedOut } from './workedOut.js';
@@ -21,7 +21,7 @@ import { workedOut } from './workedOut.js';
 /** A pass for another trouble also counts for this one from this share removed, 0–1: our own choice. */
 const HELPS_FROM = 0.3;
 /** So many ways that no course has come into round one at most. */
-const MOST_HURRIED = 3;
+const MAX_HURRIED = 3;
 
 /**
  * The rounds of a plan: courses of all troubles fitted to the piece, joined, judged by what they take.
@@ -45,10 +45,10 @@ export function arrangeRounds(context: PlanContext, open: PlanContext | null): A
   // What does more than all of round one is not saved up for a third; what a person chose stands as it is.
   const { instead, leftOut } = context.choices;
   const isChosen = Object.keys(instead).length + leftOut.length > 0;
-  for (let at = 0; at < MOST_HURRIED && !isChosen; at += 1) {
+  for (let at = 0; at < MAX_HURRIED && !isChosen; at += 1) {
     const [best] = laid.further;
     if (!best || !isStronger(best, laid.one.passes, here)) break;
-    line = inserted(line, best, context);
+    line = insertPass(line, best, context);
     laid = laidOut(line, second, arrange);
   }
   const { one, two, further, after } = laid;
@@ -94,7 +94,7 @@ function laidOut(first: readonly Placing[], second: readonly Placing[], arrange:
   const after = { worked: two.worked, passes: [...one.passes, ...two.passes] };
   const further =
     courses.length > 0 && one.passes.length > 0
-      ? promising(context, open, after, notWanted(notUsed, context), cloth, false)
+      ? addPromisingPasses(context, open, after, notWanted(notUsed, context), cloth, false)
       : [];
   return { one, two, further, after };
 }
@@ -138,9 +138,9 @@ function firstRound(
   const unhelped = courses.flatMap(({ markId }) => (isHelped(markId) ? [] : [markId]));
   const not = notWanted(notUsed, context);
   const ways = idle
-    ? promising(context, open, start, not, cloth, true)
+    ? addPromisingPasses(context, open, start, not, cloth, true)
     : asTold.passes.length > 0 && unhelped.length > 0
-      ? promising(context, open, asTold, not, cloth, false, unhelped)
+      ? addPromisingPasses(context, open, asTold, not, cloth, false, unhelped)
       : [];
   const timely = new Set(
     mayBeInTime(
@@ -161,7 +161,7 @@ function firstRound(
   const all = instead.reduce<readonly Placing[]>(
     (list, one) =>
       phaseOf(one.fitted.eligible.method, here) === 'solvent' || list.at(-1)?.turn === 'late'
-        ? inserted(list, one, here)
+        ? insertPass(list, one, here)
         : list.concat(one),
     [...before, ...first],
   );

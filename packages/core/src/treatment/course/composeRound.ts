@@ -1,15 +1,15 @@
 import type { EligibleMethod } from '../assess/assessMethod.js';
 import type { PlanContext } from '../case/planContext.js';
 import type { NotUsed } from '../plan/round.js';
-import type { ArrangedRound, Placed } from './arranged.js';
+import type { ArrangedRound, Placed } from './arrangement.js';
 import { hasFairChance } from './fairChance.js';
 import { isWorkingBath } from './fitCourses.js';
 import { added, gainOf, goneAfter, leastGone, type Worked, workOf } from './goneAfter.js';
 import { inTime, mayBeInTime } from './inTime.js';
 import { openChecks } from './openChecks.js';
 import { phaseOf, rankOf } from './phaseOf.js';
+import { MIN_GAIN, type Placing, type Start } from './placement.js';
 import { withWash } from './placeRound.js';
-import { LEAST_GAIN, type Placing, type Start } from './placing.js';
 import { setAsideByLog } from './setAsideByLog.js';
 import { isOvernight, isPlainWater, strongerLater } from './strongest.js';
 import { washFor } from './washFor.js';
@@ -86,8 +86,8 @@ export function composeRound(
   );
   const inDrum = own.some(bleachesInDrum);
   const stronger = inDrum ? null : strongerLater(round.passes, sure, context);
-  const withStronger = stronger && ended(inserted(fair, stronger, context));
-  if (withStronger && gainOf(round.gone, withStronger.gone) >= LEAST_GAIN) round = withStronger;
+  const withStronger = stronger && ended(insertPass(fair, stronger, context));
+  if (withStronger && gainOf(round.gone, withStronger.gone) >= MIN_GAIN) round = withStronger;
   else if (!inDrum && needsBath(fair, context) && leastGone(round.gone) < ENOUGH_GONE) {
     const local = withWash(fair, { washAfter: () => [], courses }, context, start, []);
     const gains = missed.map((one) => ({
@@ -95,7 +95,7 @@ export function composeRound(
       gain: gainOf(local.gone, goneAfter(added(local.worked, workOf(one.fitted.eligible, context)), context)),
     }));
     const best = gains.sort((a, b) => b.gain - a.gain)[0];
-    if (best && best.gain >= WORTH_THE_BATH) round = ended(inserted(fair, best.one, context));
+    if (best && best.gain >= WORTH_THE_BATH) round = ended(insertPass(fair, best.one, context));
   }
   // What moved up from the later round is done; what the course has in both rounds comes again.
   const used = new Set(round.passes.map(({ eligible }) => eligible.method.id));
@@ -116,7 +116,7 @@ function bathsLast(list: readonly Placing[], context: PlanContext): readonly Pla
       list.slice(at + 1).some(isLocal),
   );
   const others = list.filter((one) => !early.includes(one));
-  return early.reduce<readonly Placing[]>((all, bath) => inserted(all, bath, context), others);
+  return early.reduce<readonly Placing[]>((all, bath) => insertPass(all, bath, context), others);
 }
 
 /** A stand-in is left out where another pass of the round uses its product in the same kind of work. */
@@ -157,7 +157,7 @@ function proven(
     const better = all.find(({ fitted }) => fitted.eligible === next);
     if (kept.every(({ fitted }) => fitted.eligible !== eligible)) continue;
     kept = kept.filter(({ fitted }) => fitted.eligible !== eligible);
-    if (better && !kept.includes(better)) kept = inserted(kept, better, context);
+    if (better && !kept.includes(better)) kept = insertPass(kept, better, context);
     notUsed.push({ methodId: eligible.method.id, findings: [finding] });
   }
   return kept;
@@ -177,7 +177,7 @@ const isLongStanding = ({ facts }: PlanContext): boolean =>
   !['minutes', 'hours'].includes(facts.age) || facts.heat !== 'none' || facts.size === 'allOver';
 
 /** A way put into its place by kind of work. */
-export function inserted(list: readonly Placing[], one: Placing, context: PlanContext): Placing[] {
+export function insertPass(list: readonly Placing[], one: Placing, context: PlanContext): Placing[] {
   const rank = (of: Placing) => rankOf(of.fitted.eligible, of.turn, context);
   const at = list.findIndex((other) => rank(other) > rank(one));
   return at < 0 ? [...list, one] : [...list.slice(0, at), one, ...list.slice(at)];

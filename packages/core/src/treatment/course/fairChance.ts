@@ -1,7 +1,7 @@
 import { leftAfter } from '../../effect/workedShares.js';
 import type { PlanContext } from '../case/planContext.js';
 import { workOf } from './goneAfter.js';
-import { FRESH, isMain, LEAST_GAIN, type Placing, PREPARING, WHILE_FRESH } from './placing.js';
+import { FRESH, isMain, MIN_GAIN, type Placing, PREPARING, WHILE_FRESH } from './placement.js';
 
 /** One starts with the gentlest that takes about a third of what the best would, on what it acts on at all. */
 const FAIR_SHARE = 1 / 3;
@@ -26,7 +26,7 @@ export function hasFairChance(one: Placing, all: readonly Placing[], context: Pl
     components.some(({ weight }, c) => {
       if (weight < WORTH_COUNTING) return false;
       const own = taken(one, m, c);
-      return own >= LEAST_GAIN && all.every((other) => own >= FAIR_SHARE * taken(other, m, c));
+      return own >= MIN_GAIN && all.every((other) => own >= FAIR_SHARE * taken(other, m, c));
     }),
   );
 }

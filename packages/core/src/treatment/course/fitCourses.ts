@@ -1,10 +1,10 @@
 import type { Cloth, CoursePass, Method } from '@feverfew/knowledge';
 import type { PlanContext } from '../case/planContext.js';
 import type { NotUsed } from '../plan/round.js';
-import type { ArrangedRound } from './arranged.js';
+import type { ArrangedRound } from './arrangement.js';
 import { type FittedPass, fitPass } from './fitPass.js';
 import { phaseOf, rankOf } from './phaseOf.js';
-import type { Candidate, Placing } from './placing.js';
+import type { Candidate, Placing } from './placement.js';
 
 /**
  * The passes of all courses for one round, each fitted to the piece, joined into one line of work.

@@ -64,7 +64,7 @@ export function fitPass(asked: CoursePass, cloth: Cloth, context: PlanContext, m
   const first = context.index.methods.get(asked.methodIds[0] ?? '');
   if (!first) return { fitted: null, notUsed };
   const kind = phaseOf(first, context);
-  const others = [...new Set(near)].slice(0, MOST_OTHERS).flatMap((id) => {
+  const others = [...new Set(near)].slice(0, MAX_OTHERS).flatMap((id) => {
     const method = context.index.methods.get(id);
     const near = method && isPossible(method, context) && isNear(kind, phaseOf(method, context), mayBathe);
     if (
@@ -171,7 +171,7 @@ function passesWith(methodId: string, cloth: Cloth, knowledge: Knowledge): reado
 
 const others = new WeakMap<Knowledge, Map<string, readonly string[]>>();
 /** So many others are tried before a pass is given up. */
-const MOST_OTHERS = 10;
+const MAX_OTHERS = 10;
 
 /** What else courses use for a purpose on this cloth, most used first. */
 function othersFor({ purpose }: CoursePass, cloth: Cloth, knowledge: Knowledge): readonly string[] {
@@ -190,7 +190,7 @@ function othersFor({ purpose }: CoursePass, cloth: Cloth, knowledge: Knowledge):
   }
   const made = [...counts]
     .sort(([a, one], [b, other]) => other - one || (a < b ? -1 : 1))
-    .slice(0, MOST_OTHERS)
+    .slice(0, MAX_OTHERS)
     .map(([id]) => id);
   known.set(key, made);
   return made;

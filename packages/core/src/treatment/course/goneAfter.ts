@@ -1,4 +1,4 @@
-import { MOST_OF_A_ROUND } from '@feverfew/knowledge';
+import { MAX_OF_A_ROUND } from '@feverfew/knowledge';
 import { leftAfter, type WorkedShare, workedShares } from '../../effect/workedShares.js';
 import type { EligibleMethod } from '../assess/assessMethod.js';
 import { historyOf, triedFactor } from '../assess/effect/expectedEffect.js';
@@ -66,8 +66,7 @@ export function goneAfter(worked: Worked, { marks }: PlanContext): Gone {
 }
 
 /** Two decimals: the figures are estimates, and equal input must give byte-equal output. */
-const share = (value: number): number =>
-  Math.round(100 * Math.max(0, Math.min(MOST_OF_A_ROUND, value))) / 100;
+const share = (value: number): number => Math.round(100 * Math.max(0, Math.min(MAX_OF_A_ROUND, value))) / 100;
 
 export const middle = ({ low, high }: { readonly low: number; readonly high: number }): number =>
   (low + high) / 2;

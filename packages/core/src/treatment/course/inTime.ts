@@ -4,7 +4,7 @@ import type { EligibleMethod } from '../assess/assessMethod.js';
 import { fannedMin } from '../case/fannedDrying.js';
 import type { PlanContext } from '../case/planContext.js';
 import type { NotUsed } from '../plan/round.js';
-import type { Placing } from './placing.js';
+import type { Placing } from './placement.js';
 
 /** Where it must be ready: the longest work goes first, until the rest and an ordinary drying fit. */
 export function inTime(
@@ -71,14 +71,14 @@ const afterwards = ({ method, appliedAgents }: EligibleMethod): number =>
 function usual(way: EligibleMethod): number {
   const { min, max } = way.window.dwellMin;
   return way.method.wetting === 'dry'
-    ? (min + max) / 2 + LEAST_HANDS_MIN
+    ? (min + max) / 2 + MIN_HANDS_MIN
     : least(way) + Math.max(DRYING_USUAL_MIN.patch.likely, afterwards(way));
 }
 
-const least = ({ window }: EligibleMethod): number => window.dwellMin.min + LEAST_HANDS_MIN;
+const least = ({ window }: EligibleMethod): number => window.dwellMin.min + MIN_HANDS_MIN;
 
 /** Hands at work on a pass at least, and what is so short that leaving it out saves nothing, min. Common practice, no source. */
-const LEAST_HANDS_MIN = 5;
+const MIN_HANDS_MIN = 5;
 const SHORT_MIN = 20;
 /** With so little time left only short work is worth starting, min. Common practice, no source. */
 export const HURRY_MIN = 90;

@@ -5,24 +5,24 @@ import type { EligibleMethod } from '../assess/assessMethod.js';
 import { isTooEarly } from '../assess/isTooEarly.js';
 import type { PlanContext } from '../case/planContext.js';
 import type { Gone, NotUsed } from '../plan/round.js';
-import type { ArrangedRound, Placed } from './arranged.js';
+import type { ArrangedRound, Placed } from './arrangement.js';
 import { added, atBest, gainOf, goneAfter, middle, untouched, type Worked, workOf } from './goneAfter.js';
 import { openChecks } from './openChecks.js';
 import { phaseOf } from './phaseOf.js';
 import {
   FRESH,
   isMain,
-  LEAST_GAIN,
+  MIN_GAIN,
   type Placing,
   PREPARING,
   type Start,
   WHILE_FRESH,
   WORTH_A_STEP,
-} from './placing.js';
+} from './placement.js';
 import { drumNotes } from './washFor.js';
 
 /** One that may be left out is only done for more: our own choice. */
-const LEAST_OPTIONAL = 0.05;
+const MIN_OPTIONAL = 0.05;
 
 interface Ending {
   /** Washes that may end the round after these passes, the best first. */
@@ -58,9 +58,9 @@ export function withWash(
     const own = workOf(eligible, context);
     const gain = gainOf(gone, goneAfter(added(worked, own), context));
     const takes = goneAfter(own, context);
-    const isIdle = gain < LEAST_GAIN || (one.phase !== 'wash' && middle(takes.all) < WORTH_A_STEP);
+    const isIdle = gain < MIN_GAIN || (one.phase !== 'wash' && middle(takes.all) < WORTH_A_STEP);
     const makesWay = mayPrepare(asked, passes, context);
-    const prepares = gain < LEAST_GAIN || (isIdle && makesWay);
+    const prepares = gain < MIN_GAIN || (isIdle && makesWay);
     if (least !== null && (isIdle || gain < least) && !makesWay) {
       const onlyPrepares = asked && [...PREPARING, 'solventLeft'].includes(asked.purpose);
       if (!onlyPrepares)
@@ -79,7 +79,7 @@ export function withWash(
   for (const { fitted, helps, opensAfterTest } of list)
     place(
       { ...fitted, helps, opensAfterTest, phase: phaseOf(fitted.eligible.method, context), extra: [] },
-      isMain(fitted) ? null : fitted.asked?.optional ? LEAST_OPTIONAL : LEAST_GAIN,
+      isMain(fitted) ? null : fitted.asked?.optional ? MIN_OPTIONAL : MIN_GAIN,
     );
   const marks = context.marks.map(({ mark }) => mark.id);
   const ofCourses = courses.flatMap(({ given }) => given.wash?.extra ?? []);
@@ -107,7 +107,7 @@ export function withWash(
         phase: 'wash',
         extra,
       },
-      wetted ? null : LEAST_GAIN,
+      wetted ? null : MIN_GAIN,
     );
     if (passes.length > before) break;
   }

@@ -1,17 +1,17 @@
-import { type CoursePass, MOST_SOLVENT_A_DAY_ML, REPEAT_IF } from '@feverfew/knowledge';
+import { type CoursePass, MAX_SOLVENT_A_DAY_ML, REPEAT_IF } from '@feverfew/knowledge';
 import { spotAmount } from '../assess/dose/spotAmount.js';
 import type { PlanContext } from '../case/planContext.js';
 import type { Gone } from '../plan/round.js';
-import type { ArrangedRound, Placed } from './arranged.js';
-import { type ComposedRound, composeRound, inserted } from './composeRound.js';
+import type { ArrangedRound, Placed } from './arrangement.js';
+import { type ComposedRound, composeRound, insertPass } from './composeRound.js';
 import { gainOf, goneAfter, middle } from './goneAfter.js';
 import { openChecks } from './openChecks.js';
 import { phaseOf } from './phaseOf.js';
-import { type Placing, WHILE_FRESH } from './placing.js';
+import { type Placing, WHILE_FRESH } from './placement.js';
 import { isPlainWater, mostOf } from './strongest.js';
 
 /** A round takes at least so much of what the one before left, 0–1: our own choice. */
-const LEAST_OF_A_ROUND = 0.05;
+const MIN_OF_A_ROUND = 0.05;
 
 /** What has to be bought for a second round takes at least so much of the soil, 0–1: our own choice. */
 const WORTH_BUYING = 0.1;
@@ -43,7 +43,7 @@ export function secondRound(
   const isLookedFor = ({ asked, words }: Placed) =>
     asked?.main === true && openChecks(words, [], context).some(({ isTest }) => !isTest);
   const goesOn = ({ worked, passes }: ComposedRound) =>
-    ofTheRest(before, goneAfter(worked, context)) >= LEAST_OF_A_ROUND || passes.some(isLookedFor);
+    ofTheRest(before, goneAfter(worked, context)) >= MIN_OF_A_ROUND || passes.some(isLookedFor);
   if (own.passes.some((pass) => isWork(pass) && !done.has(pass.eligible.method.id)) && goesOn(own)) {
     const list = withStrongest(rest, own.passes, context, isNew);
     return list === rest ? own : compose(list);
@@ -75,7 +75,7 @@ const ofTheRest = (before: Gone, after: Gone): number =>
 function withBought(rest: readonly Placing[], bought: readonly Placing[], context: PlanContext): Placing[] {
   const ids = bought.map(({ fitted }) => fitted.eligible.method.id);
   const own = rest.filter(({ fitted: { insteadOf } }) => !insteadOf || !ids.includes(insteadOf.methodId));
-  return bought.reduce<Placing[]>((list, one) => inserted(list, one, context), own);
+  return bought.reduce<Placing[]>((list, one) => insertPass(list, one, context), own);
 }
 
 /**
@@ -125,7 +125,7 @@ function againOf(
 /** Poured out twice, what burns stays under what one room bears in a day. */
 function bearsTwice({ fitted: { eligible } }: Placing, context: PlanContext): boolean {
   const burns = eligible.appliedAgents.some(({ flammable }) => flammable);
-  return !burns || 2 * spotAmount(eligible.method, context) <= MOST_SOLVENT_A_DAY_ML;
+  return !burns || 2 * spotAmount(eligible.method, context) <= MAX_SOLVENT_A_DAY_ML;
 }
 
 /** A way that may be done twice, is more than water, and is not only for fresh soil. */

@@ -5,10 +5,10 @@ import { toPct } from '../../quantity/rounding.js';
 import type { EligibleMethod } from '../assess/assessMethod.js';
 
 /** Fewer uses set nothing aside. */
-const LEAST_USES = 3;
+const MIN_USES = 3;
 /** The next pass must do better with these odds, and be harsher by no more than this (of 9). From memory. */
 const ODDS_TO_SET_ASIDE = 0.8;
-const MOST_HARSHER = 2;
+const MAX_HARSHER = 2;
 
 /**
  * Passes that the household has seen fail: at least three uses, worse than the book says, and the next pass,
@@ -21,9 +21,9 @@ export function setAsideByLog(
   return passes.flatMap((eligible, index) => {
     const { log } = eligible;
     const next = passes[index + 1];
-    if (!log || !next || log.uses < LEAST_USES || log.beta.a / (log.beta.a + log.beta.b) >= middle(log.prior))
+    if (!log || !next || log.uses < MIN_USES || log.beta.a / (log.beta.a + log.beta.b) >= middle(log.prior))
       return [];
-    if (next.missingAgentIds.length > 0 || next.harshness > eligible.harshness + MOST_HARSHER) return [];
+    if (next.missingAgentIds.length > 0 || next.harshness > eligible.harshness + MAX_HARSHER) return [];
     const chance = chanceAbove(next.log?.beta ?? betaOfRange(next.effect), log.beta);
     if (chance < ODDS_TO_SET_ASIDE) return [];
     const { uses, worked } = log;

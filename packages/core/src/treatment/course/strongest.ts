@@ -1,8 +1,8 @@
 import type { EligibleMethod } from '../assess/assessMethod.js';
 import type { PlanContext } from '../case/planContext.js';
-import type { Placed } from './arranged.js';
+import type { Placed } from './arrangement.js';
 import { gainOf, goneAfter, untouched, workOf } from './goneAfter.js';
-import type { Placing } from './placing.js';
+import type { Placing } from './placement.js';
 
 /** By so much a later way must do more to come first. */
 const STRONGER = 0.02;

@@ -6,7 +6,7 @@ import { oncePerPlan } from '../case/oncePerPlan.js';
 import type { PlanContext } from '../case/planContext.js';
 import { type PositionNote, positionNotes } from '../case/positionNotes.js';
 import type { NotUsed } from '../plan/round.js';
-import type { ArrangedRound } from './arranged.js';
+import type { ArrangedRound } from './arrangement.js';
 import { asWash } from './steps.js';
 
 /**

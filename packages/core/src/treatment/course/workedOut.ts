@@ -7,7 +7,7 @@ import type { PlanContext } from '../case/planContext.js';
 import { added, gainOf, goneAfter, middle, untouched, type Worked, workOf } from './goneAfter.js';
 import { mayBeInTime } from './inTime.js';
 import { rankOf } from './phaseOf.js';
-import { LEAST_GAIN, WORTH_A_STEP } from './placing.js';
+import { MIN_GAIN, WORTH_A_STEP } from './placement.js';
 
 /** Most passes of a round that no course lays out. */
 const MOST = 3;
@@ -40,7 +40,7 @@ export function workedOut(context: PlanContext, dryOnly: boolean): EligibleMetho
       !clashWith(chosen, one, context) &&
       !isTooEarly(one, chosen, context) &&
       middle(goneBy([one]).all) >= WORTH_A_STEP &&
-      gainOf(goneBy(chosen), goneBy([...chosen, one])) >= LEAST_GAIN
+      gainOf(goneBy(chosen), goneBy([...chosen, one])) >= MIN_GAIN
     )
       chosen.push(one);
   while (chosen.length > MOST) {

@@ -6,7 +6,7 @@ import type { LikelyRange } from '../../quantity/likelyRange.js';
 /** One agent in a mix: exact amount, its allowed range, and what the household's tools can measure. */
 export interface Ingredient {
   readonly agentId: string;
-  /** 'label': dosed by the product's own label. 'step': nothing to measure, or as the words of the step tell. */
+  /** 'label': dosed by the product's own label. 'step': nothing to measure, or described in the text of the step. */
   readonly basis: 'weighed' | 'measured' | 'label' | 'step';
   readonly massG: number | null;
   readonly volumeML: number | null;

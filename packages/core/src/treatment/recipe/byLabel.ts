@@ -1,7 +1,7 @@
 import { type Agent, USUAL_WASH_DOSE } from '@feverfew/knowledge';
 import { detergentFactor } from '../../bath/water/hardness.js';
 import type { Household } from '../../household/household.js';
-import type { Wanted } from '../assess/dose/wanted.js';
+import type { Wanted } from '../assess/dose/doseTarget.js';
 import type { Ingredient } from '../plan/recipe.js';
 import { measureIngredient } from './measureIngredient.js';
 import { unmeasured } from './unmeasured.js';
@@ -42,8 +42,8 @@ function amountFor(
 }
 
 /** Soft to hard water, and half a load to a full one, against the usual dose: dose tables of labels, from memory. */
-const LEAST_OF_USUAL = 0.5;
-const MOST_OF_USUAL = 1.3;
+const MIN_OF_USUAL = 0.5;
+const MAX_OF_USUAL = 1.3;
 
 /** Detergent for a usual load of usual soil in the household's water, or the oxygen that goes with it; null for all else. */
 function usualWashDose(agent: Agent, { hardnessMgL }: Household): Wanted | null {
@@ -54,8 +54,8 @@ function usualWashDose(agent: Agent, { hardnessMgL }: Household): Wanted | null 
       ? {
           unit: 'g',
           amount: oxygenG,
-          low: oxygenG * LEAST_OF_USUAL,
-          high: oxygenG * MOST_OF_USUAL,
+          low: oxygenG * MIN_OF_USUAL,
+          high: oxygenG * MAX_OF_USUAL,
         }
       : null;
   const isPowder = agent.form === 'powder';
@@ -64,7 +64,7 @@ function usualWashDose(agent: Agent, { hardnessMgL }: Household): Wanted | null 
   return {
     unit: isPowder ? 'g' : 'mL',
     amount,
-    low: amount * LEAST_OF_USUAL,
-    high: amount * MOST_OF_USUAL,
+    low: amount * MIN_OF_USUAL,
+    high: amount * MAX_OF_USUAL,
   };
 }

@@ -7,7 +7,7 @@ import { type MeasureTool, toolsFor } from '../../household/measureTool.js';
 import { snapToTools } from '../../household/snapToTools.js';
 import { toolsOf } from '../../household/toolsOf.js';
 import { toHundredth, toTenth } from '../../quantity/rounding.js';
-import type { Wanted } from '../assess/dose/wanted.js';
+import type { Wanted } from '../assess/dose/doseTarget.js';
 import type { Ingredient, Recipe } from '../plan/recipe.js';
 
 /**

@@ -2,9 +2,9 @@ import {
   type Agent,
   CUP_MIX,
   type Dose,
-  LEAST_MEASURED_ML,
+  MAX_POURED_ML,
   type Method,
-  MOST_POURED_ML,
+  MIN_MEASURED_ML,
   SMALL_MIX_SPREAD,
   SPOT_AMOUNTS,
   type Substitution,
@@ -14,10 +14,10 @@ import { waterShares } from '../../bath/waterShares.js';
 import { wallOf } from '../../household/vesselWall.js';
 import { agentById } from '../../lookup/agentById.js';
 import { toTenth } from '../../quantity/rounding.js';
+import type { Wanted } from '../assess/dose/doseTarget.js';
 import { maxDose } from '../assess/dose/maxDose.js';
 import { spotAmount } from '../assess/dose/spotAmount.js';
 import { standInAmount } from '../assess/dose/standInAmount.js';
-import type { Wanted } from '../assess/dose/wanted.js';
 import { vesselHere } from '../assess/vesselHere.js';
 import type { WorkWindow } from '../assess/workWindow.js';
 import type { PlanContext } from '../case/planContext.js';
@@ -162,7 +162,7 @@ function mixedFactor(method: Method, goML: number, { knowledge }: PlanContext): 
   const least = agents.flatMap(({ agentId, dose }) => {
     if (dose.per !== 'parts') return [];
     const isPowder = agentById(knowledge, agentId).form === 'powder';
-    return [(isPowder ? LEAST_MEASURED_ML.powder : LEAST_MEASURED_ML.liquid) / share(dose.parts)];
+    return [(isPowder ? MIN_MEASURED_ML.powder : MIN_MEASURED_ML.liquid) / share(dose.parts)];
   });
   const products = agents.reduce((sum, { dose }) => sum + (dose.per === 'parts' ? dose.parts : 0), 0);
   const isThinned = waterParts >= CUP_MIX.waterTimes * products;
@@ -174,7 +174,7 @@ function goesOf({ spotKind, waterParts }: Method, goML: number): number {
   const kind = spotKind ?? 'thin';
   const { goes } = SPOT_AMOUNTS[kind];
   if (waterParts || goes === undefined) return 1;
-  const mostML = kind === 'ketone' ? MOST_POURED_ML.ketone : MOST_POURED_ML.other;
+  const mostML = kind === 'ketone' ? MAX_POURED_ML.ketone : MAX_POURED_ML.other;
   const pouredML = Math.min(goes * goML, mostML);
   const quarters = Math.round(pouredML / QUARTER_TEASPOON_ML);
   // Rounded down, a little would be but one go: then a quarter more is poured out.

@@ -1,7 +1,7 @@
 import { type Chemistry, RINSES_BETWEEN, type RinseBetween } from '@feverfew/knowledge';
 import { type Finding, finding } from '../../finding/finding.js';
 import type { PlanContext } from '../case/planContext.js';
-import type { Placed } from '../course/arranged.js';
+import type { Placed } from '../course/arrangement.js';
 
 export interface Between {
   readonly way: RinseBetween;

@@ -12,7 +12,7 @@ import type { PlanContext } from '../case/planContext.js';
 import { positionNotes } from '../case/positionNotes.js';
 import { solventsEver } from '../case/residues.js';
 import { sayable } from '../case/sayable.js';
-import type { ArrangedRound, Placed } from '../course/arranged.js';
+import type { ArrangedRound, Placed } from '../course/arrangement.js';
 import { courseFor } from '../course/courseFor.js';
 import type { Drying } from '../plan/round.js';
 

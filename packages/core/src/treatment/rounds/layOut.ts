@@ -3,7 +3,7 @@ import type { UsualTaken } from '../../trouble/assumeUsual.js';
 import { isFreshnessOpen, NOTHING_DONE, openConditions, wetnessOf } from '../case/circumstances.js';
 import { deedsDone } from '../case/deedsDone.js';
 import type { PlanContext } from '../case/planContext.js';
-import type { ArrangedRound, Placed } from '../course/arranged.js';
+import type { ArrangedRound, Placed } from '../course/arrangement.js';
 import { arrangeRounds } from '../course/arrangeRounds.js';
 import { courseFor } from '../course/courseFor.js';
 import { isPlainWater } from '../course/strongest.js';

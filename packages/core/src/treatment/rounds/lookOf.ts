@@ -5,7 +5,7 @@ import { bearsDryHeat } from '../case/heatHere.js';
 import type { PlanContext } from '../case/planContext.js';
 import { solventsEver } from '../case/residues.js';
 import { sayable } from '../case/sayable.js';
-import type { ArrangedRound, Placed } from '../course/arranged.js';
+import type { ArrangedRound, Placed } from '../course/arrangement.js';
 import type { RoundLook, WayOn } from '../plan/round.js';
 
 /** Troubles that show: looked at in daylight, whatever else is asked. */

@@ -6,7 +6,7 @@ import { riskOf } from '../assess/risk.js';
 import { vesselsBeside } from '../assess/vesselHere.js';
 import type { PlanContext } from '../case/planContext.js';
 import { type Moment, sayable } from '../case/sayable.js';
-import type { ArrangedRound, Placed } from '../course/arranged.js';
+import type { ArrangedRound, Placed } from '../course/arrangement.js';
 import { openChecks } from '../course/openChecks.js';
 import { drumNotes } from '../course/washFor.js';
 import type { Action } from '../plan/action.js';

@@ -2,7 +2,7 @@ import { actsOf } from '../actions/actsOf.js';
 import { draftAction } from '../actions/draftAction.js';
 import type { PlanContext } from '../case/planContext.js';
 import { soilCautions } from '../case/soilCautions.js';
-import type { Placed } from '../course/arranged.js';
+import type { Placed } from '../course/arrangement.js';
 import type { Action } from '../plan/action.js';
 import type { Pass } from '../plan/pass.js';
 import type { AtOnce, Round, RoundPass } from '../plan/round.js';

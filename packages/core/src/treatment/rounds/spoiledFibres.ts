@@ -6,7 +6,7 @@ import { judgeMethod } from '../assess/judge/judgeMethod.js';
 import { workWindow } from '../assess/workWindow.js';
 import { openCase } from '../case/openCase.js';
 import type { PlanContext } from '../case/planContext.js';
-import type { Placed } from '../course/arranged.js';
+import type { Placed } from '../course/arrangement.js';
 
 /**
  * Fibres of rarer makes of such a piece that these passes would spoil: asked about before the first of them.

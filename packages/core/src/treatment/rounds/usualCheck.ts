@@ -4,7 +4,7 @@ import type { PieceFacts } from '../../textile/piece.js';
 import { tenderFibres } from '../../textile/tenderFibres.js';
 import { mayBarWashing } from '../../trouble/assumeUsual.js';
 import type { PlanContext } from '../case/planContext.js';
-import type { Placed } from '../course/arranged.js';
+import type { Placed } from '../course/arrangement.js';
 import type { PassCheck } from '../plan/round.js';
 
 /**

@@ -1,12 +1,12 @@
 import type { Course } from '../../schema/course.js';
 import { bodyFluids } from './bodyFluids.js';
+import { combinedAndPermanentDamage } from './combinedAndPermanentDamage.js';
 import { drySolids } from './drySolids.js';
 import { fatAndSpice } from './fatAndSpice.js';
 import { greaseAndWax } from './greaseAndWax.js';
 import { groundAndGreen } from './groundAndGreen.js';
 import { inkAndPaint } from './inkAndPaint.js';
 import { ironMouldHeat } from './ironMouldHeat.js';
-import { joinedAndHonest } from './joinedAndHonest.js';
 import { makeUpAndCream } from './makeUpAndCream.js';
 import { milkAndSweat } from './milkAndSweat.js';
 import { plantColour } from './plantColour.js';
@@ -31,5 +31,5 @@ export const courses: readonly Course[] = [
   ...yellowAndGrey,
   ...stiffAndSmell,
   ...things,
-  ...joinedAndHonest,
+  ...combinedAndPermanentDamage,
 ];

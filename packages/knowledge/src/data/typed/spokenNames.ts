@@ -28,7 +28,7 @@ export const SPOKEN_MARKS: Readonly<Record<string, string>> = {
     'dye run; dye ran onto; colour bled; now its pink; now its blue; its gone pink; its gone blue; everything pink; everything blue; all pink now; all gone pink; bled onto; bled over; bled all over; bled into; has bled; have bled; bled in the wash; ran onto; ran into; leaked dye; colour has run; colours have run; lost dye onto; colour ran; color ran; dye ran; colour bleed; color bleed; colours ran; dye bled; colour transfer; dye transfer; red sock in the wash; dyed everything; came out pink; came out blue; turned pink; turned blue; pink now; blue now; went blue; gone blue; now pink; now blue; tinged pink; tinged blue',
   storageYellow:
     'yellow in the drawer; yellow in storage; yellowed in storage; old yellow; age yellowed; yellow with age; yellowed with age; brown with age',
-  greyed: 'greyed whites; dingy grey; lost their white; dingy whites; whites look grey',
+  greyed: 'greyed; greyed whites; dingy grey; lost their white; dingy whites; whites look grey',
   greyUnknown:
     'now its grey; its gone grey; gone all grey; gone dingy; gone gray; turned grey; graying; went grey; went gray; looks grey; looking grey',
   yellowed:

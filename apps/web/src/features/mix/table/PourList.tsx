@@ -1,6 +1,6 @@
 import { Box, Flex, Stack } from '@chakra-ui/react';
 import type { Catalogue, Household, MixPour } from '@feverfew/contracts';
-import { MOST_POURS } from '@feverfew/contracts';
+import { MAX_POURS } from '@feverfew/contracts';
 import { ButtonPicker } from '../../../components/ButtonPicker';
 import { Button, Select } from '../../../components/controls';
 import { NumberBox } from '../../../components/NumberBox';
@@ -52,7 +52,7 @@ export function PourList({ pours, household, catalogue, fields, onChange }: Pour
           />
         ) : null;
       })}
-      {pours.length < MOST_POURS && (
+      {pours.length < MAX_POURS && (
         <ButtonPicker
           text="Pour something in"
           question="What is poured in?"

@@ -3,7 +3,7 @@ import { useEffect } from 'react';
 import { alarmTimes } from '../../../clock/timerView';
 
 /** Longest delay setTimeout keeps, ms. */
-const MOST_DELAY_MS = 2_147_000_000;
+const MAX_DELAY_MS = 2_147_000_000;
 
 /** Calls at every look-in and end: sound, notification where allowed, and the page title. */
 export function useAlarms(timer: RunTimer | null, offsetMs: number, what: string, path: string): void {
@@ -14,7 +14,7 @@ export function useAlarms(timer: RunTimer | null, offsetMs: number, what: string
     if (!timer || timer.pausedAt !== null) return;
     const nowMs = Date.now() + offsetMs;
     const waits = alarmTimes(timer)
-      .filter((alarm) => alarm.at > nowMs && alarm.at - nowMs < MOST_DELAY_MS)
+      .filter((alarm) => alarm.at > nowMs && alarm.at - nowMs < MAX_DELAY_MS)
       .map((alarm) => setTimeout(() => call(alarm.text, what, path), alarm.at - nowMs));
     return () => waits.forEach(clearTimeout);
   }, [key, Math.round(offsetMs / 5000), what, path]);

@@ -17,7 +17,7 @@ interface AssumedUsualProps {
 
 const BY_HAND: CareLabel = { ...BLANK_LABEL, wash: { kind: 'hand' } };
 /** More fibres than these are found under the blank for fibres. */
-const MOST_FIBRES = 5;
+const MAX_FIBRES = 5;
 
 /** What a plan takes as usual where nothing was given, and one tap for each thing that is otherwise. */
 export function AssumedUsual({ plan: { facts, findings }, onFacts }: AssumedUsualProps) {
@@ -32,7 +32,7 @@ export function AssumedUsual({ plan: { facts, findings }, onFacts }: AssumedUsua
   const read = seen?.[USUAL_CHECK_ID] === true;
   const [part, ...others] = taken.parts ?? [];
   // Of several parts a tap would not say which one it means.
-  const rarer = part && others.length === 0 ? taken.unlessFibreIds.slice(0, MOST_FIBRES) : [];
+  const rarer = part && others.length === 0 ? taken.unlessFibreIds.slice(0, MAX_FIBRES) : [];
   const madeOf = (fibreId: string) =>
     onFacts({
       piece: { ...piece, parts: [{ name: part?.name ?? '', fibres: [{ fibreId, sharePct: 100 }] }] },

@@ -8,7 +8,7 @@ type Look = NonNullable<Round['look']>;
 type Ways = Look['ways'];
 
 /** More of them are asked at the tub, when it is looked at. */
-const MOST_CHECKS = 2;
+const MAX_CHECKS = 2;
 
 /** What is gone is done: that needs no saying. */
 const SEEN = { gone: null, better: 'Fainter', noChange: 'No change', worse: 'Worse' } as const;
@@ -28,9 +28,7 @@ export function LookRow({
   const say = useLexicon();
   const checks = [...new Set(look.byMark.flatMap(({ checks: of }) => of))];
   const byLight = checks.includes('daylight');
-  const others = checks
-    .filter((check) => check !== 'daylight' && check !== 'wetAndDry')
-    .slice(0, MOST_CHECKS);
+  const others = checks.filter((check) => check !== 'daylight' && check !== 'wetAndDry').slice(0, MAX_CHECKS);
   const apart = look.byMark.length > 1 && look.byMark.some(({ ways }) => !alike(ways, look.ways));
   return (
     <BelowRow number={number} at={at}>

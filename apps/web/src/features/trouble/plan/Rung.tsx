@@ -11,7 +11,7 @@ interface RungProps extends Pick<RoundPass, 'gone' | 'prepares'> {
 }
 
 /** The words under a piece that lies further left than this would run past the rail, %. */
-const LEAST_RIGHT = 46;
+const MIN_RIGHT = 46;
 
 /** How much is gone after a step, counted from the start, between all there and gone. */
 export function Rung({ gone: { all }, prepares, isOutline, isSoft = false, seen = null }: RungProps) {
@@ -56,8 +56,8 @@ export function Rung({ gone: { all }, prepares, isOutline, isSoft = false, seen 
         lineHeight="20px"
         marginTop="2px"
         paddingInline="6px"
-        textAlign={100 - right < LEAST_RIGHT ? 'start' : 'end'}
-        paddingInlineEnd={100 - right < LEAST_RIGHT ? undefined : `max(6px, ${right}%)`}
+        textAlign={100 - right < MIN_RIGHT ? 'start' : 'end'}
+        paddingInlineEnd={100 - right < MIN_RIGHT ? undefined : `max(6px, ${right}%)`}
       >
         {prepares ? (
           <Box as="span" color="soft">

@@ -28,11 +28,11 @@ export interface SlateView {
 }
 
 /** Signs on the slate; what more there is stands behind Why. */
-const MOST_BANS = 6;
+const MAX_BANS = 6;
 /** A line longer than this is read large only up to its first stop, letters. */
 export const SHORT = 60;
 /** A share gone by the first seconds worth saying. */
-const LEAST_SAID = 0.15;
+const MIN_SAID = 0.15;
 
 const EMPTY = { aside: '', guards: [], line: '', verbs: [], isLoud: false } as const;
 
@@ -44,7 +44,7 @@ const EMPTY = { aside: '', guards: [], line: '', verbs: [], isLoud: false } as c
 export function slateView(plan: Plan | undefined, first: AtOnce | null, say: Lexicon): SlateView | null {
   const atOnce = first ?? plan?.atOnce;
   if (!atOnce) return null;
-  const bans = atOnce.donts.map(banWords).slice(0, MOST_BANS);
+  const bans = atOnce.donts.map(banWords).slice(0, MAX_BANS);
   const still = { ...EMPTY, guards: atOnce.actions.filter(isGuard).map(({ text }) => text), bans };
   if (plan && isNoSoil(plan))
     return { ...still, name: 'Not at home', label: 'Not at home', verb: emptyTitle(plan) };
@@ -89,7 +89,7 @@ function atOnceView(atOnce: AtOnce, isLoud: boolean, bans: readonly string[]): S
   return {
     name: 'At once',
     label: isLoud ? 'At once' : `At once, ${minutesText(Math.max(1, handsOnMin))}`,
-    aside: gone && gone.all.high >= LEAST_SAID ? `${effectRange(gone.all)} gone by it` : '',
+    aside: gone && gone.all.high >= MIN_SAID ? `${effectRange(gone.all)} gone by it` : '',
     guards: guards.map(({ text }) => text),
     verb: head,
     line: others.filter((text) => text !== '').join(' '),

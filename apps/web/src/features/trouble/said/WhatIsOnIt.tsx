@@ -12,7 +12,7 @@ interface WhatIsOnItProps {
   readonly onElse: () => void;
 }
 
-const MOST_NEAREST = 3;
+const MAX_NEAREST = 3;
 const QUESTION = 'What happened to it?';
 
 /** No trouble was understood: what comes nearest, and something else. */
@@ -22,7 +22,7 @@ export function WhatIsOnIt({ catalogue, words, onMark, onElse }: WhatIsOnItProps
     .find(words)
     .map(({ record }) => record)
     .filter(({ id }) => id !== unknownMarkId)
-    .slice(0, MOST_NEAREST);
+    .slice(0, MAX_NEAREST);
   return (
     <Box role="group" aria-label={QUESTION} paddingBlock="12px" maxWidth="680px">
       <Box fontFamily="heading" fontWeight={650} fontSize="18px" paddingBottom="8px">

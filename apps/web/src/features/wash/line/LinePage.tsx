@@ -8,7 +8,7 @@ import { Notice } from '../../../components/Notice';
 import { PageHeading } from '../../../components/PageHeading';
 import { Failed, Loading } from '../../../components/States';
 import { useMay } from '../../../queries/deviceQueries';
-import { useChangeWash, useHang, useLine } from '../../../queries/washQueries';
+import { useChangeWash, useClothesline, useHang } from '../../../queries/washQueries';
 import { pieceTitle } from '../washView';
 import { DryAll } from './DryAll';
 import { LineDrawing } from './LineDrawing';
@@ -19,7 +19,7 @@ import { WeatherPicker } from './WeatherPicker';
 
 /** What is wet, and when it will be dry. */
 export function LinePage() {
-  const line = useLine();
+  const line = useClothesline();
   if (line.isError) return <Failed error={line.error} onRetry={() => void line.refetch()} />;
   if (!line.data) return <Loading what="the line" />;
   return <Line line={line.data} />;

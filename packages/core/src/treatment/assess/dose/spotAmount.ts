@@ -56,7 +56,7 @@ const isThin = ({ spotKind }: Method): boolean =>
   spotKind === null || ['suds', 'thin', 'peroxideMix', 'plainRinse'].includes(spotKind);
 
 /** Less than this on a palm of a surface does nothing, mL. Common practice, no source. */
-const LEAST_SURFACE_ML = 1.4;
+const MIN_SURFACE_ML = 1.4;
 
 /** Liquid of one go on what cannot be rinsed through, mL: as usual, and at the most. */
 function surfaceLiquid(method: Method, context: Asks, goes: number) {
@@ -68,7 +68,7 @@ function surfaceLiquid(method: Method, context: Asks, goes: number) {
   const inRound = Math.min(roundML * worked, kind === 'padded' ? FOAM_ROUND_ML : Number.POSITIVE_INFINITY);
   const usualML = isField ? goML * worked : WIPED_ML * palms;
   const perGo = isField ? inRound / goes : (2 * WIPED_ML * palms) / goes;
-  const leastML = LEAST_SURFACE_ML * (isField ? worked : palms);
+  const leastML = MIN_SURFACE_ML * (isField ? worked : palms);
   return {
     usualML: Math.max(leastML, Math.min(usualML, perGo)),
     mostML: Math.max(leastML, Math.min(mostML * worked, perGo)),
@@ -80,7 +80,7 @@ export function plainPassML(context: Asks, goes: number): number {
   const { goML, roundML } = SURFACE_AMOUNTS[surfaceHere(context)];
   const palms = surfacePalms(context);
   const perPalm = palms > FIELD_PALMS ? (2 * WIPED_ML) / goes : Math.min(goML, roundML / goes);
-  return Math.max(LEAST_SURFACE_ML, perPalm) * palms;
+  return Math.max(MIN_SURFACE_ML, perPalm) * palms;
 }
 
 /** Palms of a surface that are worked. A plate has its edge in it, and so has a field of what is all over. */

@@ -1,7 +1,7 @@
 import type { Substitution } from '@feverfew/knowledge';
 import { agentById } from '../../../lookup/agentById.js';
 import type { PlanContext } from '../../case/planContext.js';
-import type { Wanted } from './wanted.js';
+import type { Wanted } from './doseTarget.js';
 
 /** What the recipe asked for, in the unit of the arithmetic, and the stand-in's amount for it. */
 export function standInAmount(

@@ -13,9 +13,9 @@ import { agentById } from '../../../lookup/agentById.js';
 import type { PHRange } from '../../../quantity/pHRange.js';
 import { toTenth } from '../../../quantity/rounding.js';
 import type { PlanContext } from '../../case/planContext.js';
+import type { Wanted } from './doseTarget.js';
 import { maxDose } from './maxDose.js';
 import { standInAmount } from './standInAmount.js';
-import type { Wanted } from './wanted.js';
 
 type Asks = Pick<PlanContext, 'knowledge' | 'index' | 'household'>;
 

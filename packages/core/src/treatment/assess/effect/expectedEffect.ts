@@ -1,4 +1,4 @@
-import { type Method, MOST_OF_A_ROUND, type Substitution, TRIED_IN_VAIN_FACTOR } from '@feverfew/knowledge';
+import { MAX_OF_A_ROUND, type Method, type Substitution, TRIED_IN_VAIN_FACTOR } from '@feverfew/knowledge';
 import type { WholeEffect } from '../../../effect/effectRange.js';
 import { removedShare, type WorkConditions } from '../../../effect/removedShare.js';
 import type { Heat } from '../../../trouble/troubleFacts.js';
@@ -57,4 +57,4 @@ export function triedFactor(method: Method, { facts }: PlanContext): number {
 }
 
 /** Two decimals: the figures are estimates, and equal input must give byte-equal output. */
-const roundShare = (share: number): number => Math.round(Math.min(MOST_OF_A_ROUND, share) * 100) / 100;
+const roundShare = (share: number): number => Math.round(Math.min(MAX_OF_A_ROUND, share) * 100) / 100;

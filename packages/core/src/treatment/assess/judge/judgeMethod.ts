@@ -3,7 +3,7 @@ import { windowOf } from '../../../envelope/envelope.js';
 import type { Limit, PHLimit } from '../../../envelope/limit.js';
 import { type Finding, finding } from '../../../finding/finding.js';
 import { agentGates } from '../../../gates/agentGates.js';
-import { keepsApart } from '../../../lookup/keepsApart.js';
+import { mustKeepApart } from '../../../lookup/mustKeepApart.js';
 import type { WorkMark } from '../../../trouble/workMarks.js';
 import type { PlanContext } from '../../case/planContext.js';
 import { isRelevant } from '../isRelevant.js';
@@ -240,7 +240,7 @@ function triedFindings(
     agents.flatMap((agent) =>
       index
         .pairsBetween(tried, agent)
-        .filter((pair) => keepsApart(pair, rinsable) || (pair.apart === 'air' && !tried.flammable))
+        .filter((pair) => mustKeepApart(pair, rinsable) || (pair.apart === 'air' && !tried.flammable))
         .map((pair) =>
           finding(
             'triedMustNotMeet',

@@ -1,11 +1,15 @@
 import { bestOf } from './bestOf.js';
 import { NOTHING, type PartitionProblem, type Price, withOne } from './problem.js';
 
-/** So many are rearranged at once beyond that. */
+/** Above that size, at most so many pieces are rearranged at a time. */
 const REARRANGED = 10;
 
 /** Those with least company first, each where it costs least. */
-export function inserted(group: readonly number[], problem: PartitionProblem, price: Price): number[][] {
+export function insertPiecewise(
+  group: readonly number[],
+  problem: PartitionProblem,
+  price: Price,
+): number[][] {
   const company = new Map(
     group.map((one) => [one, group.filter((other) => problem.mayMeet(one, other)).length]),
   );
@@ -30,7 +34,7 @@ export function inserted(group: readonly number[], problem: PartitionProblem, pr
 }
 
 /** Moves single pieces and rearranges two or three loads exactly, until nothing gets better. */
-export function improved(start: number[][], problem: PartitionProblem, price: Price): number[][] {
+export function improvePartition(start: number[][], problem: PartitionProblem, price: Price): number[][] {
   let loads = start;
   let better = true;
   while (better && !problem.shouldStop?.()) {

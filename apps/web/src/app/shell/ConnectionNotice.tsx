@@ -1,10 +1,10 @@
 import { Box } from '@chakra-ui/react';
 import { format } from 'date-fns';
-import { useLine } from '../line';
+import { useConnection } from '../connection';
 
 /** Without a line to the house: as of when what is shown was told. */
-export function LineNotice() {
-  const { cutSince } = useLine();
+export function ConnectionNotice() {
+  const { cutSince } = useConnection();
   if (cutSince === null) return null;
   return (
     <Box

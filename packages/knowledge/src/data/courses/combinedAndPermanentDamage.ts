@@ -22,7 +22,7 @@ import {
 } from './kit.js';
 
 /** Several marks at once, marks nobody can name, old lace, and what no cleaning helps. */
-export const joinedAndHonest = [
+export const combinedAndPermanentDamage = [
   course({
     id: 'severalMarks',
     name: 'Several food marks on one piece',

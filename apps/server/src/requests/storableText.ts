@@ -37,7 +37,7 @@ export function findTextFault(given: unknown, inside = 0): TextFault | null {
 }
 
 /** Refuses a body with text in it that could not be kept. */
-export function requireSoundText(request: Request, response: Response, next: NextFunction): void {
+export function rejectUnstorableText(request: Request, response: Response, next: NextFunction): void {
   // Looked through already, row by row.
   const fault = response.locals.isSound ? null : findTextFault(request.body);
   next(fault ? new InvalidInput([fault]) : undefined);

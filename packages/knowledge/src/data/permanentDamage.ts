@@ -10,7 +10,7 @@ const honest = {
 } satisfies Partial<Mark>;
 
 /** What is no soil: something was taken from the cloth, and no cleaning puts it back. Each says what may help. */
-export const honestMarks: readonly Mark[] = [
+export const permanentDamage: readonly Mark[] = [
   {
     ...honest,
     id: 'bleachSpot',

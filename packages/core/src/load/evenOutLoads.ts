@@ -3,9 +3,9 @@ import type { DrumPiece } from './drumPiece.js';
 import type { Machine } from './machine.js';
 import type { Load } from './sortHeap.js';
 
-/** A drum is evener than another where the sum of squares of how full they are falls by so much; less is not seen. */
+/** Two sortings differ if the sum of squared fill levels differs by at least this. A smaller difference is invisible. */
 const SEEN = 0.03;
-const MOST_MOVES = 60;
+const MAX_MOVES = 60;
 
 const fullness = ({ drum: { limits, programme } }: Load): number => limits.massG / programme.capacityG;
 const squares = (loads: readonly Load[]): number => loads.reduce((sum, load) => sum + fullness(load) ** 2, 0);
@@ -15,9 +15,9 @@ const longest = (a: Load, b: Load): number => a.drum.minutes + b.drum.minutes;
  * A second sorting that is as good: as many loads, nothing more given up, no longer, sets left together; but its drums
  * are evenly full, where the first fills one after the other. null where there is none that differs to the eye.
  */
-export function evenerThan(loads: readonly Load[], machine: Machine): Load[] | null {
+export function evenOutLoads(loads: readonly Load[], machine: Machine): Load[] | null {
   let now = [...loads];
-  for (let moves = 0; moves < MOST_MOVES; moves += 1) {
+  for (let moves = 0; moves < MAX_MOVES; moves += 1) {
     const next = bestMove(now, machine);
     if (!next) break;
     now = next;

@@ -16,7 +16,7 @@ type Encoding = keyof typeof pressed;
  * An answer that stays the same for as long as the program runs. It is turned into JSON and compressed once for each
  * encoding, when it is first asked for. For the knowledge that takes half a second, and every first page waits for it.
  */
-export class PressedOnce {
+export class CompressedOnce {
   private readonly bodies = new Map<Encoding, Promise<Buffer>>();
   private json: Buffer | null = null;
 

@@ -6,9 +6,9 @@ import type { PlanContext } from '../case/planContext.js';
 import type { Gone, Phase } from '../plan/round.js';
 import { added, gainOf, goneAfter, leastGone, type Worked, workOf } from './goneAfter.js';
 import { phaseOf } from './phaseOf.js';
-import { ofNoCourse, type Placing, type Start } from './placing.js';
+import { ofNoCourse, type Placing, type Start } from './placement.js';
 
-/** So much must be gone for a plan to be left as its courses have it, and so much a further way must add: our own choice. */
+/** Thresholds, our own choice: a pass is added only if less than the first is removed, and it adds at least the second. */
 const ENOUGH_GONE = 0.85;
 const WORTH_OFFERING = 0.08;
 /** The gentlest that adds so much of what the best would comes next. */
@@ -22,7 +22,7 @@ const FAIR_SHARE = 0.5;
  * @param solvents a solvent may be among them: only where the courses leave nothing at all to do
  * @param aims the troubles it is for
  */
-export function promising(
+export function addPromisingPasses(
   context: PlanContext,
   open: PlanContext | null,
   state: Start,

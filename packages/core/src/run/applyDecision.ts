@@ -5,10 +5,10 @@ import { accept, type RunState, refuse, type Transition } from './runState.js';
 import { currentAction, moveTo, stepOn } from './stepOn.js';
 
 /** A way on, of those that the look before it has opened. */
-export function decided(state: RunState, choice: Choice, plan: Plan): Transition {
+export function applyDecision(state: RunState, choice: Choice, plan: Plan): Transition {
   if (!state.decision) return refuse('nothingToDecide');
   const { choices } = state.decision;
-  // A page of before, or a run of before, goes on to the very next step.
+  // Clients and runs from before knowledge 2026.11.8 send 'continue' where 'takeOut' is expected today.
   const mayGoOn = choice === 'continue' && choices.includes('takeOut');
   if (!choices.includes(choice) && !mayGoOn) return refuse('notOffered');
   const { rungIndex, stepIndex } = state;

@@ -8,7 +8,7 @@ import { rungLookedAt } from './rungsAhead.js';
 import { accept, type HeatGate, type RunState, refuse, type Transition } from './runState.js';
 
 /** A look, and what it opens: of one level for all, or one for each trouble that is asked of. */
-export function looked(
+export function applyLook(
   state: RunState,
   event: Extract<RunEvent, { kind: 'looked' }>,
   action: Action,

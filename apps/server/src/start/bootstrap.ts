@@ -14,13 +14,13 @@ import { openServerDatabase } from '../database/serverDatabase.js';
 import { clearLeftStagings } from '../database/staging.js';
 import { HouseholdFileService } from '../householdFile/householdFile.service.js';
 import { seedDemo } from '../seed/seedDemo.js';
-import { type GivenHouse, isOfVersion1, restore } from './givenHouse.js';
 import { clock, dataDir, places, portOf, steady, values } from './options.js';
+import { isOfVersion1, type RestoreFile, restore } from './restoreFile.js';
 
 const WEB = fileURLToPath(new URL('../../../web/dist', import.meta.url));
 
 /** The application on its database, ready and not yet listening. */
-export interface OpenHouse {
+export interface BootedServer {
   readonly app: NestExpressApplication;
   /** What only a start does is done: other servers on the same database may start. */
   started(): Promise<void>;
@@ -28,10 +28,10 @@ export interface OpenHouse {
 }
 
 /** In the data directory. A file, or the demo, goes into a new database, which then takes the place of what there is. */
-export async function openEmbedded(given: GivenHouse | undefined): Promise<OpenHouse> {
+export async function bootEmbedded(given: RestoreFile | undefined): Promise<BootedServer> {
   const alone = { newsLine: NO_OTHERS, isAlone: true };
   const on = (db: Database) => appOn(db, { ...alone, sealKey: sealKeyOf(places) });
-  const fill = async (db: Database, house: GivenHouse | null) => {
+  const fill = async (db: Database, house: RestoreFile | null) => {
     const app = await on(db);
     try {
       if (house) await restore(app, house);
@@ -55,7 +55,7 @@ export async function openEmbedded(given: GivenHouse | undefined): Promise<OpenH
 }
 
 /** On a PostgreSQL server. A file takes the place of what there is in one transaction; what there was is written down. */
-export async function openOnServer(url: string, given: GivenHouse | undefined): Promise<OpenHouse> {
+export async function bootOnServer(url: string, given: RestoreFile | undefined): Promise<BootedServer> {
   if (values.reset) throw new DomainError('notEmbedded', { option: 'reset' });
   mkdirSync(places.backups, { recursive: true });
   for (const own of [places.backups, places.sealKey, places.network]) keepPrivate(own);

@@ -1,7 +1,7 @@
 import type { Purpose } from '@feverfew/knowledge';
 import type { EligibleMethod } from '../assess/assessMethod.js';
 import type { PlanContext } from '../case/planContext.js';
-import type { Placed } from './arranged.js';
+import type { Placed } from './arrangement.js';
 import type { FittedPass } from './fitPass.js';
 import type { Worked } from './goneAfter.js';
 import type { Turn } from './phaseOf.js';
@@ -27,7 +27,7 @@ export interface Start {
 }
 
 /** Each pass adds at least so much to some trouble, or prepares: three points in a hundred, our own choice. */
-export const LEAST_GAIN = 0.03;
+export const MIN_GAIN = 0.03;
 
 /** A step that takes less than this by itself is not worth the hand, 0–1: common practice, no source. */
 export const WORTH_A_STEP = 0.05;

@@ -6,9 +6,9 @@ import { markFromNetwork } from '../requests/door.js';
 import { ownAddresses, ownNames } from './houseNames.js';
 import { HouseRoot, type Leaf } from './houseRoot.js';
 
-export const DOOR_SETTINGS = Symbol('doorSettings');
+export const LAN_SETTINGS = Symbol('doorSettings');
 
-export interface DoorSettings {
+export interface LanSettings {
   /** Where the household's root lies. */
   readonly dir: string;
   /** The first port that is tried; the one by https comes after it. */
@@ -30,14 +30,14 @@ interface OpenDoor {
 }
 
 /** The door to the household's network: the same application by http and https, every request marked as from there. */
-export class HouseDoor {
+export class LanServer {
   private open: OpenDoor | null = null;
   private root: HouseRoot | null = null;
   private leafFor: { readonly reachedBy: string; readonly at: number } | null = null;
   private fault: string | null = null;
 
   constructor(
-    private readonly settings: DoorSettings,
+    private readonly settings: LanSettings,
     private readonly handle: RequestListener,
   ) {}
 

@@ -15,7 +15,7 @@ const listeners = new Set<() => void>();
  * Keeps the pages on this device, where the line is a safe one, so that they open without it. A newer one waits until
  * somebody takes it: no page is changed while it is used.
  */
-export async function keepPages(): Promise<void> {
+export async function registerServiceWorker(): Promise<void> {
   if (!import.meta.env.PROD || !window.isSecureContext || !('serviceWorker' in navigator)) return;
   const { Workbox } = await import('workbox-window');
   workbox = new Workbox('/sw.js');
@@ -38,14 +38,14 @@ async function keepReference(): Promise<void> {
 }
 
 /** Takes the newer one. Another page that is open stays as it is until it is loaded anew. */
-export function takeNewer(): void {
+export function applyUpdate(): void {
   workbox?.addEventListener('controlling', () => window.location.reload());
   workbox?.messageSkipWaiting();
 }
 
 /** For a page that broke: it may be too old for the house it talks to. */
-export function loadAnew(): void {
-  if (isNewer) takeNewer();
+export function reloadApp(): void {
+  if (isNewer) applyUpdate();
   else window.location.reload();
 }
 
@@ -54,4 +54,4 @@ const subscribe = (listener: () => void) => {
   return () => listeners.delete(listener);
 };
 
-export const useIsNewer = (): boolean => useSyncExternalStore(subscribe, () => isNewer);
+export const useUpdateAvailable = (): boolean => useSyncExternalStore(subscribe, () => isNewer);

@@ -1,2 +1,2 @@
 /** Longest a tap may have waited on a device without a line, ms: a month. */
-export const MOST_HELD_MS = 31 * 24 * 3_600_000;
+export const MAX_HELD_MS = 31 * 24 * 3_600_000;

@@ -7,7 +7,7 @@ import { HouseholdFileService } from '../householdFile/householdFile.service.js'
 import { places } from './options.js';
 
 /** A household file to begin with. */
-export interface GivenHouse {
+export interface RestoreFile {
   readonly path: string;
   readonly file: unknown;
 }
@@ -16,7 +16,7 @@ export interface GivenHouse {
  * @param named a path, or “newest” for the newest good backup
  * @throws DomainError unreadable
  */
-export function readHouse(named: string): GivenHouse {
+export function readRestoreFile(named: string): RestoreFile {
   const path = named === 'newest' ? newestGood(places.backups)?.path : named;
   if (!path)
     throw new DomainError('unreadable', {
@@ -35,7 +35,7 @@ export function readHouse(named: string): GivenHouse {
 export const isOfVersion1 = (file: unknown): boolean => (file as { version?: unknown } | null)?.version === 1;
 
 /** @throws DomainError or InvalidInput with what is wrong with the file; nothing is changed then */
-export async function restore(app: NestExpressApplication, { path, file }: GivenHouse): Promise<void> {
+export async function restore(app: NestExpressApplication, { path, file }: RestoreFile): Promise<void> {
   const isOwnBackup = dirname(realpathSync(path)) === realpathSync(places.backups);
   const read = await app.get(HouseholdFileService, { strict: false }).read(file, { isOwnBackup });
   const toRead = read.plansToRead > 0 ? ` ${read.plansToRead} plans can be read only.` : '';

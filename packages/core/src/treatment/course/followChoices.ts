@@ -5,7 +5,7 @@ import { isRelevant } from '../assess/isRelevant.js';
 import type { PlanContext } from '../case/planContext.js';
 import type { NotUsed } from '../plan/round.js';
 import { phaseOf, rankOf } from './phaseOf.js';
-import { ofNoCourse, type Placing } from './placing.js';
+import { ofNoCourse, type Placing } from './placement.js';
 
 /**
  * Passes with the ways of every view that this plan or household chose outright: one that no course has comes in at
