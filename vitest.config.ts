@@ -2,7 +2,7 @@ import react from '@vitejs/plugin-react';
 import { defaultClientConditions, defaultServerConditions } from 'vite';
 import { defineConfig } from 'vitest/config';
 
-/** The API on a PostgreSQL server too, where the tests are told of one: what is about the embedded engine alone is left out. */
+/** The API on a PostgreSQL server too, if the tests have one. Tests of the embedded engine alone are left out. */
 const ON_POSTGRES = process.env.FEVERFEW_POSTGRES
   ? [
       ...['api', 'course', 'tub', 'devices/devices'],

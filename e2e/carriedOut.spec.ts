@@ -26,7 +26,7 @@ const start = async ({ page, tub }: { page: Page; tub: Tub }) => {
   await tub.standing();
 };
 
-/** The last word, and that it stands in the linen book. */
+/** The last word, as saved in the linen book. */
 async function ends({ page, tub }: { page: Page; tub: Tub }, outcome: string): Promise<void> {
   await tub.page.getByRole('button', { name: new RegExp(`^Save: ${outcome}`) }).click();
   await expect(tub.step('finished')).toHaveText(outcome);
@@ -75,7 +75,7 @@ test('a bath that is gone early goes on to the wash, and to the drying with heat
   await tub.tap('Check');
   await tub.tell('Gone');
   await tub.tap('Take it out and go on');
-  // It has just been looked at: nobody is asked again.
+  // It was looked at a moment ago: do not ask again.
   await expect(tub.step('dwell')).toHaveCount(0);
   await expect(tub.step('look')).toHaveCount(0);
   const seen = await tub.goOn(['finalLook']);

@@ -1,6 +1,6 @@
 import { expect, type Locator, type Page } from '@playwright/test';
 
-/** Where a trouble stands that has been told so far. */
+/** The address of a trouble that is being entered. */
 export const addressOf = (draft: unknown): string =>
   `/trouble?told=${Buffer.from(JSON.stringify(draft)).toString('base64url')}`;
 
@@ -170,7 +170,7 @@ export class Tub {
     return this.page.locator(`h1[data-step="${kind}"]`);
   }
 
-  /** Taps Done until the step of that kind stands there. */
+  /** Taps Done until a step of that kind is current. */
   async workTo(kind: string): Promise<void> {
     const heading = this.page.locator('h1[data-step]');
     for (let taps = 0; taps < 12; taps += 1) {
@@ -198,7 +198,7 @@ export class Tub {
     await this.page.getByRole('button', { name, exact: true }).first().click();
   }
 
-  /** What the tub stands at: the step, and where in the plan. */
+  /** The current step at the tub, and its position in the plan. */
   async standing(): Promise<{ kind: string; place: string }> {
     const heading = this.page.locator('h1[data-step]');
     await expect(heading).toBeVisible();
@@ -226,7 +226,7 @@ export class Tub {
   }
 
   /**
-   * Does what stands there once, as somebody does who goes on: a wait is clocked and left early, a test holds, a look
+   * Answers the current step as a person would who goes on: a wait is clocked and left early, a test holds, a look
    * finds `left`.
    */
   async once(kind: string, left: string | Readonly<Record<string, string>> = 'Half'): Promise<void> {
@@ -251,7 +251,7 @@ export class Tub {
     return button(kind === 'hiddenTest' ? 'It held' : 'Done').click();
   }
 
-  /** Goes on, step by step, until one of these kinds stands there. */
+  /** Goes on, step by step, until a step of one of these kinds is current. */
   async goOn(
     kinds: readonly string[],
     left: string | Readonly<Record<string, string>> = 'Half',

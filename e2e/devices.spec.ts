@@ -312,7 +312,7 @@ test('a newer one waits until it is taken, and a run is not touched by it', asyn
   between.closeAllConnections();
 });
 
-/** Stands between browser and server, and may change what is said. */
+/** A proxy between browser and server that may change answers. */
 async function passOn(port: number, changed: (path: string, body: string) => string): Promise<Server> {
   const between = createServer((given, answer) => {
     const { url: path = '/', method, headers } = given;

@@ -53,7 +53,7 @@ async function addresses(page: Page): Promise<string[]> {
   ];
 }
 
-/** What axe finds serious on a page; no frames are in any, and only what is wrong is told: half the time. */
+/** Serious findings of axe on a page. No frames are checked and only violations are reported: half the time. */
 async function seriousOn(page: Page, of: 'all' | 'colours'): Promise<string[]> {
   const axe = new AxeBuilder({ page }).setLegacyMode(true).options({ resultTypes: ['violations'] });
   if (of === 'colours') axe.withRules(['color-contrast']);
@@ -128,7 +128,7 @@ test('each page has one heading and names its window; unfolded, no target is und
       [640, 400],
     ] as const) {
       await page.setViewportSize({ width, height });
-      // A chart is drawn anew a moment after its room has changed.
+      // A chart is drawn again a moment after its size has changed.
       await expect
         .poll(() => page.evaluate(() => document.documentElement.scrollWidth), {
           message: `${address} at ${width}`,
@@ -243,7 +243,7 @@ test('the main job by keyboard alone', async ({ page }) => {
   await expect(page.getByLabel('The facts', { exact: true })).toContainText(
     'There is red wine on the damask cloth',
   );
-  // Past all there is to read: one key starts what stands on the button.
+  // Past all the text: one key activates the button.
   await expect(new Desk(page).startButton).toBeEnabled();
   await page.keyboard.press('s');
   await expect(page.locator('h1[data-step]')).toBeVisible();

@@ -5,7 +5,7 @@ const SIZES = {
   desk: { width: 1280, height: 800 },
 } as const;
 
-/** The slate stands whole in the first view. */
+/** The whole slate is in the first view. */
 async function inFirstView(page: Page): Promise<void> {
   const box = await page.locator('[data-slate]').boundingBox();
   const height = page.viewportSize()?.height ?? 0;
@@ -25,7 +25,7 @@ for (const [size, viewport] of Object.entries(SIZES))
     await expect(slate).toContainText('Press');
     await expect(slate).toContainText('no rubbing');
     await inFirstView(page);
-    // Holds for every answer still open: no water on a pile of which nobody knows the fibre.
+    // Holds for every answer still open: no water on a pile of unknown fibre.
     await expect(slate).not.toContainText(/water/i);
 
     const when = page.getByRole('group', { name: 'When did it happen?' });

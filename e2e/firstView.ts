@@ -9,7 +9,7 @@ export interface FirstView {
   readonly width: number;
 }
 
-/** Counts what stands in the window: the one counter for every page. */
+/** Counts the content of the window: the one counter for every page. */
 export const firstView = (page: Page): Promise<FirstView> =>
   page.evaluate(() => {
     const walker = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT);

@@ -2,7 +2,7 @@ import { Desk, Tub } from './desk';
 import { firstView } from './firstView';
 import { expect, type Page, test } from './worker';
 
-/** What is told beside the words typed first. */
+/** Facts besides the words typed first. */
 interface Told {
   readonly fibre?: string;
   readonly colour?: string;
@@ -27,7 +27,7 @@ const COTTON_40 = {
 } as const;
 const ALL_OVER = { size: 'all over' } as const;
 
-/** The jobs of the trade as somebody would type them, and steps that must stand on the page, in their order. */
+/** The jobs of the trade as people type them, and steps that must be on the page, in order. */
 const JOBS: readonly (readonly [string, Told, readonly string[]])[] = [
   [
     'mud on the white sweatshirt, wet',
@@ -135,7 +135,7 @@ async function tellTheRest(page: Page, desk: Desk, told: Told): Promise<void> {
   for (const more of told.also ?? []) {
     await desk.openBlank('mark');
     await expect(page.getByRole('textbox', { name: /^Search:/ })).toBeVisible();
-    // Where several are told, a further one joins them by itself.
+    // With several entered, a further one is added by itself.
     const another = page.getByRole('button', { name: 'And another on the same piece' });
     if (await another.isVisible()) await another.click();
     await page.getByRole('textbox', { name: /^Search:/ }).fill(more);
@@ -161,7 +161,7 @@ async function tellTheRest(page: Page, desk: Desk, told: Told): Promise<void> {
   await desk.alsoToBuy();
 }
 
-/** The first move stands whole before any scrolling, and not much is said beside it. */
+/** The whole first move is visible without scrolling, with few words around it. */
 async function expectFirstView(page: Page, size: keyof typeof MAX_WORDS): Promise<void> {
   // What is said first gives way to the plan as it comes.
   await expect(async () => {

@@ -47,7 +47,7 @@ test('beetroot on linen, from a blank page to a logged outcome', async ({ page }
   await tub.tap('Check');
   await tub.tap('Gone');
   await tub.tap('Take it out and go on');
-  // It has just been looked at: nobody is asked twice.
+  // It was looked at a moment ago: do not ask twice.
   await expect(page.getByText('Round 1, step 3 of 3')).toBeVisible();
   await tub.workTo('dwell');
   await tub.tap('Start the clock');

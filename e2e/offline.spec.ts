@@ -17,7 +17,7 @@ const onPhone = (browser: Browser): Promise<BrowserContext> =>
 interface Told {
   readonly waiting: { readonly id: string; readonly markIds: readonly string[] }[];
 }
-/** A run that has just been begun, on a page of its own. */
+/** A run that has just started, on a page of its own. */
 async function begun(context: BrowserContext, markId: string): Promise<{ page: Page; id: string }> {
   const { waiting } = await server.ask<Told>('/today');
   const page = await context.newPage();

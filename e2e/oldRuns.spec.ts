@@ -3,7 +3,7 @@ import { expect, test } from '@playwright/test';
 import { Tub } from './desk';
 import { HOOK_MS, OwnServer } from './ownServer';
 
-/** A household of version 2, with a run in each state: each is finished here, as it was begun there. */
+/** A household of version 2, with a run in each state: each is finished here, as it was started there. */
 const file = readFileSync(
   new URL('../apps/server/src/test/fixtures/household-v2.json', import.meta.url),
   'utf8',

@@ -75,7 +75,7 @@ test('a round on a phone: large targets only, not one key pressed', async ({ bro
   await tapLarge(button(/^Start(: |$)/));
   const step = page.locator('h1[data-step]');
   const where = page.getByText(/^Round \d, step \d of \d/);
-  // Once it is finished it stands nowhere in the plan any more.
+  // Once it is finished, it has no position in the plan.
   const placeNow = async () => ((await where.count()) > 0 ? ((await where.textContent()) ?? '') : '');
   const seen = new Set<string>();
   for (let taps = 0; taps < 90; taps += 1) {

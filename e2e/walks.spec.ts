@@ -13,7 +13,7 @@ const WALKS = [
   ['wee, blood, vomit, sweat, coffee and red wine on the mattress', /blot|press|lift/i],
 ] as const;
 
-/** Interactions from a cold start to the first action at hand: words, tell it, start, and one to spare. */
+/** Interactions from a cold start to the first action: words, tell it, start, and one to spare. */
 const MOST = 4;
 
 /** Counts what a person does: each typing, tap or key that goes on to something else is one. */

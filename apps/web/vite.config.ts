@@ -56,7 +56,7 @@ export default defineConfig({
               name: 'asked',
               test: /web\/src\/queries\/(householdQueries|todayQueries|catalogueQueries|pieceQueries|troubleQueries)\.ts/,
             },
-            // Shapes that check what is told are for the pages that read it: a first page does without them.
+            // The shapes that validate entered facts belong to the pages that read them; the first page does without.
             {
               name: 'shapes',
               test: /node_modules\/zod\/|packages\/contracts\/src\/(bounds|trouble|piece|uuid)\.ts|knowledge\/src\/schema\//,

@@ -91,7 +91,7 @@ describe('a household that has told nothing', () => {
       .send({ ...settings, told: null })
       .expect(200);
     expect(await ask()).toBeNull();
-    // A page that asked before the house was told changes nothing of it any more.
+    // A request sent before the household changed must not undo the change.
     const cupboard = [{ agentId: 'peroxide', strengthPct: 6 }];
     const home = { ...settings, told: null, household: { ...settings.household, cupboard } };
     await own.http.put('/api/household').send(home).expect(200);
@@ -405,7 +405,7 @@ describe('a run', () => {
     expect(first.body).toMatchObject({ id: body.key, state: { status: 'active', rungIndex: 0 } });
     expect(again.body).toMatchObject({ id: body.key, troubleId: first.body.troubleId });
     expect(await count()).toEqual({ troubles: before.troubles + 1, pieces: before.pieces + 1 });
-    // What cannot be begun leaves nothing behind.
+    // What cannot be started leaves nothing behind.
     const refused = { ...body, key: randomUUID(), rungIndex: 19 };
     const problem = problemOf(await server.http.post('/api/troubles/start').send(refused).expect(409));
     expect(problem.type).toBe('urn:feverfew:noLadder');
@@ -435,7 +435,7 @@ describe('a run', () => {
     const begin = { key: randomUUID(), planId: kept.body.planId, rungIndex: 0 };
     const problem = problemOf(await server.http.post('/api/runs').send(begin).expect(409));
     expect(problem.type).toBe('urn:feverfew:planRefused');
-    // One that is under way stands still and says why.
+    // One that is under way is paused and says why.
     expect((await server.http.get(`/api/runs/${underWay.body.id}`)).body.danger).toBe('keptFromPeople');
     await server.http.put('/api/household').send(settings).expect(200);
   });

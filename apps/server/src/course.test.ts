@@ -23,7 +23,7 @@ const change = (run: RunView, body: object) => server.http.put(`/api/runs/${run.
 const actionNow = ({ plan, state }: RunView) => plan.ladder[state.rungIndex]?.steps[state.stepIndex];
 const methodNow = ({ plan, state }: RunView) => plan.ladder[state.rungIndex]?.methodId;
 
-/** The first run whose step at hand could be something else. */
+/** The first run whose current step could be something else. */
 async function withWays() {
   const run = await startOf();
   const other = OtherCourseShape.parse(

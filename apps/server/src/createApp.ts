@@ -36,10 +36,10 @@ export interface AppOptions {
   readonly quiet: boolean;
   /** The door to the household's network, shut until it is opened; without it there is none (tests). */
   readonly door?: LanSettings;
-  /** What plans in a household file are sealed with; one for this process alone unless told otherwise. */
+  /** Key that seals plans in a household file; by default one for this process alone. */
   readonly sealKey?: Buffer;
   readonly clockWatch?: ClockWatch;
-  /** News between servers on one database; there are no others unless told. */
+  /** Events between servers on one database; by default there are no other servers. */
   readonly newsLine?: NewsLine;
   /** Whether no other server is at work on the database. */
   readonly isAlone?: boolean;
@@ -67,11 +67,11 @@ export async function createApp({
     AppModule.with({ db, clock, clockWatch, sealKey, door, newsLine, isAlone }),
     {
       logger: quiet ? false : ['error', 'warn'],
-      // A device holds its line of changes open as long as it is seen: closing does not wait for it.
+      // A device holds its line of changes open while it is seen: closing does not wait for it.
       forceCloseConnections: true,
       // Each route reads JSON of a size of its own, after it is known who asks (`BodyGuard`).
       bodyParser: false,
-      // What keeps it from starting is thrown, to be told in words by whoever starts it.
+      // An error at start is thrown, and the starting script explains it in words.
       abortOnError: false,
     },
   );
@@ -114,7 +114,7 @@ function serveWeb(app: NestExpressApplication, webDir: string): void {
   app.use(
     express.static(webDir, {
       index: false,
-      // Asked for anew each time: they say whether there is anything newer.
+      // The browser asks for it each time, to learn whether there is a newer one.
       setHeaders: (response) => response.setHeader('Cache-Control', 'no-cache'),
     }),
   );
@@ -130,7 +130,7 @@ function nothingHere(_request: Request, _response: Response, next: NextFunction)
   next(new DomainError('notFound', { message: 'There is nothing at this address.' }));
 }
 
-/** What is told of a household is for who asked, now: no browser or box in between keeps it. */
+/** Data of a household must not be cached by a browser or a proxy. */
 function neverKept(_request: Request, response: Response, next: NextFunction): void {
   response.setHeader('Cache-Control', 'no-store');
   next();
@@ -166,7 +166,7 @@ const compressed: RequestHandler = compression({
   brotli: { params: { [constants.BROTLI_PARAM_QUALITY]: 4 } },
 });
 
-/** A line of changes is told as it happens: pressed, it would wait until there is enough of it. */
+/** An event stream must not be compressed: compression would buffer the events. */
 function shouldCompress(request: Request, response: Response): boolean {
   const type = String(response.getHeader('Content-Type') ?? '');
   return !type.startsWith('text/event-stream') && compression.filter(request, response);

@@ -116,7 +116,7 @@ describe('the log as CSV', () => {
       'id,date,piece,mark,method,fibres,age,rounds,leftPct,minutes,tempC,note',
     );
     const lines = text.trim().split('\r\n').length - 1;
-    // Runs of this house keep how long and how warm; what was told of the past may lack both.
+    // Runs of this house keep their minutes and temperature; an imported log may lack both.
     expect(text).toMatch(/,\d+,\d+,\d+,\d+,/);
     const { body } = await server.http.post('/api/log').send({ csv: text }).expect(200);
     expect(body).toEqual({ added: 0, known: lines });

@@ -7,7 +7,7 @@ export const Instant = z.iso
   .datetime()
   .refine((text) => text >= YEARS.min && text < YEARS.max, `A year from ${YEARS.min} to ${YEARS.max}.`);
 
-/** A record with no more entries than a person could have told. */
+/** A record with no more entries than a person could have made. */
 export const boundedRecord = <Key extends z.core.$ZodRecordKey, Value extends z.core.SomeType>(
   key: Key,
   value: Value,

@@ -35,7 +35,10 @@ export const ChangedDevice = z
   .meta({ id: 'ChangedDevice' });
 export type ChangedDevice = z.infer<typeof ChangedDevice>;
 
-/** What the next device that comes with the key or the code will be. Both are told this once, and hold for minutes. */
+/**
+ * The role of the next device that comes with the key or the code. Both are shown only this once and hold for
+ * minutes.
+ */
 export const Invitation = z
   .strictObject({
     id: Uuid,
@@ -51,7 +54,7 @@ export const Invitation = z
   .meta({ id: 'Invitation' });
 export type Invitation = z.infer<typeof Invitation>;
 
-/** A key that was read by a camera, or a code as somebody typed it. */
+/** A key read by a camera, or a code typed by a person. */
 export const JoinHouse = z
   .union([
     z.strictObject({ key: z.string().min(1).max(100) }),
@@ -67,7 +70,7 @@ export type HouseAddress = z.infer<typeof HouseAddress>;
 export const HouseNetwork = z
   .strictObject({
     isOpen: z.boolean(),
-    /** None while it is shut. The one most devices reach stands first. */
+    /** None while it is shut. The address that most devices reach comes first. */
     addresses: z.array(HouseAddress),
     /** SHA-256 of the household's root certificate, to compare on a device; null until there is one. */
     rootFingerprint: z.string().nullable(),

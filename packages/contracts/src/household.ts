@@ -149,7 +149,7 @@ export const HouseholdSettings = z
     household: HouseholdShape,
     measures: Measures,
     prices: PricesShape.default(NO_PRICES),
-    /** What was told one by one while the rest is guessed; null once all of it was seen and saved. */
+    /** Facts entered one by one while the rest is guessed; null once all of it was seen and saved. */
     told: z.array(z.string().max(80)).max(500).nullable().default(null),
   })
   .meta({ id: 'HouseholdSettings' });

@@ -59,9 +59,9 @@ export const HouseholdFile = z
   .strictObject({
     format: z.literal(HOUSEHOLD_FILE.format),
     version: z.literal(HOUSEHOLD_FILE.version),
-    /** null while nothing has been told. */
+    /** null while nothing has been entered. */
     settings: HouseholdSettings.nullable(),
-    /** What it washes and dries with; null while nothing has been told. */
+    /** What it washes and dries with; null while nothing has been entered. */
     washing: WashSettings.nullable(),
     mixes: z.array(NewSavedMix.extend({ id, createdAt })).max(MAX_MIXES),
     pieces: z.array(z.strictObject({ id, createdAt, facts: NewPiece })),

@@ -110,7 +110,7 @@ const name = z
 export const NewSavedMix = z.strictObject({ name, mix: MixShape }).meta({ id: 'NewSavedMix' });
 export type NewSavedMix = { readonly name: string; readonly mix: Mix };
 
-/** A kept mix, judged anew each time it is read: what was allowed once need not be now. */
+/** A saved mix, judged on each read: a mix that was allowed earlier may be refused today. */
 export const SavedMix = NewSavedMix.extend({
   id: Uuid,
   createdAt: z.iso.datetime(),

@@ -94,13 +94,13 @@ export const NewPiece = PieceFactsShape.extend({
     .min(1, 'Give the piece a name you would call it by.')
     .max(80, 'At most 80 characters.'),
   note: z.string().max(2000).default(''),
-  /** When it came into the house; null = not told. */
+  /** Date of purchase; null = not given. */
   since: z.iso
     .date('Give the day as year-month-day.')
     .refine((day) => day >= '1500' && day < '2200', 'Give a year from 1500 on.')
     .nullable()
     .default(null),
-  /** What a new one would cost; null = not told, or not to be had again. */
+  /** Price of a new one; null = not given, or not sold any more. */
   replacementCost: z
     .number()
     .min(0, 'A price is not below 0.')

@@ -1,7 +1,7 @@
 import type { PieceFacts } from '@feverfew/core';
 import type { NewPiece, Piece } from './piece.js';
 
-/** What of a piece can be told: all but what the server gives it. */
+/** The facts of a piece that a person enters: all but those the server adds. */
 export function toldOf({ id: _id, createdAt: _at, photoId: _photo, ...told }: Piece): NewPiece {
   return told;
 }

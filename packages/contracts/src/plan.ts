@@ -102,7 +102,7 @@ const OpenAnswer = z.strictObject({
     .partial(),
 });
 
-/** The first seconds while little is told, with the questions whose answers change most. */
+/** First acts while few facts are known, with the questions whose answers change most. */
 export const FirstThingsShape = z
   .strictObject({
     atOnce: AtOnceShape,
@@ -120,7 +120,7 @@ export const FirstThingsShape = z
 
 const HouseAnswerShape = z.enum(Object.values(HOUSE_ANSWERS).flat() as [HouseAnswer, ...HouseAnswer[]]);
 
-/** One thing of the house a plan hangs on and nobody told; null where there is none. */
+/** A household fact that was not entered and affects a plan; null if there is none. */
 export const HouseQuestionShape = z
   .strictObject({
     question: z

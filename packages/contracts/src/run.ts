@@ -123,7 +123,7 @@ export const Run = z
     events: z.array(RunEventShape),
     /** Where this run and another get in each other's way. */
     clashes: z.array(ClashShape),
-    /** What of it would hurt somebody by what is known today; null = nothing. */
+    /** The danger of this run by today's knowledge; null = none. */
     danger: z.enum([...DANGER_CODES, NOT_OURS]).nullable(),
     prices: PricesShape,
     /** Server clock when this was sent: devices correct their own by it. */
@@ -157,7 +157,7 @@ const WorkplaceShape = z.strictObject({
   full: z.number(),
 }) satisfies z.ZodType<Workplace>;
 
-/** One under way: what is in which vessel, and what wants a hand. */
+/** An active run: its vessel, and its next action. */
 export const RunningEntry = RunEntry.extend({ hand: NextActionShape, place: WorkplaceShape }).meta({
   id: 'RunningSummary',
 });
@@ -168,13 +168,13 @@ export const MAX_RUN_EVENTS = 1000;
 /** Events of a run that a household file may hold: houses that were kept before there was a ceiling have longer ones. */
 export const MAX_EVENTS_READ = 5000;
 
-/** On the way: the pass at hand done otherwise, or in another vessel. */
+/** During a run: the current pass by another method or in another vessel. */
 export const ChangeCourse = z
   .union([z.strictObject({ instead: Id }), z.strictObject({ vesselId: z.string().min(1).max(60) })])
   .meta({ id: 'ChangeCourse' }) satisfies z.ZodType<CourseChange>;
 export type ChangeCourse = z.infer<typeof ChangeCourse>;
 
-/** What the pass at hand may be changed to. */
+/** The alternatives to the current pass. */
 export const OtherCourseShape = z
   .strictObject({
     ways: z
@@ -199,7 +199,7 @@ export const AskClashes = z
   .meta({ id: 'AskClashes' });
 export type AskClashes = z.infer<typeof AskClashes>;
 
-/** What a step of a plan nobody has begun could be instead. */
+/** The alternatives to a step of a plan that has no run. */
 export const AskOtherCourse = AskClashes.meta({ id: 'AskOtherCourse' });
 export type AskOtherCourse = z.infer<typeof AskOtherCourse>;
 

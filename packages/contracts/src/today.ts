@@ -16,7 +16,7 @@ export const Today = z
     backupFault: z.string().nullable(),
     /** By how much the clock of the computer that keeps this house has jumped, ms; null while it goes as it should. */
     clockJumpMs: z.number().nullable(),
-    /** What wants a hand soonest stands first. */
+    /** The most urgent run comes first. */
     running: z.array(RunningEntry),
     clashes: z.array(ClashShape),
     trials: z.array(

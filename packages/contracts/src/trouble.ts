@@ -25,7 +25,7 @@ const side = z
   .min(SPOT_SIDE_CM.min, `A side is at least ${SPOT_SIDE_CM.min} cm. A size cannot be below zero.`)
   .max(SPOT_SIDE_CM.max, `A side is at most ${SPOT_SIDE_CM.max} cm. Choose "all over" instead.`);
 
-/** Facts as far as told: what the preview takes. */
+/** Facts entered so far: the input of the preview. */
 export const TroubleFactsShape = z
   .strictObject({
     markIds: z.array(Id).max(MAX_MARKS, `At most ${MAX_MARKS} troubles in one plan.`).readonly(),
@@ -92,14 +92,14 @@ export const TroubleFactsShape = z
   })
   .meta({ id: 'TroubleFacts' }) satisfies z.ZodType<TroubleFacts>;
 
-/** A trouble to be kept: mark and piece must be told. `pieceId` null makes a new piece of the facts. */
+/** A trouble to save. Mark and piece are required. `pieceId` null makes a new piece from the facts. */
 export const NewTrouble = z
   .strictObject({ pieceId: Uuid.nullable(), facts: TroubleFactsShape })
   .superRefine(needsMarkAndPiece)
   .meta({ id: 'NewTrouble' });
 export type NewTrouble = z.infer<typeof NewTrouble>;
 
-/** A trouble kept, planned and begun in one. `troubleId` null = it is not kept yet. */
+/** A trouble saved, planned and started in one request. `troubleId` null = it is not saved yet. */
 export const StartTrouble = z
   .strictObject({
     /** Becomes the run's id: a second request with it starts nothing new. */
@@ -139,6 +139,6 @@ export const TroubleSummary = z
   .meta({ id: 'TroubleSummary' });
 export type TroubleSummary = z.infer<typeof TroubleSummary>;
 
-/** One kept trouble, with the facts it was told with. */
+/** A saved trouble with its facts. */
 export const Trouble = TroubleSummary.extend({ facts: TroubleFactsShape }).meta({ id: 'Trouble' });
 export type Trouble = z.infer<typeof Trouble>;

@@ -5,7 +5,7 @@ const isRecord = (value: unknown): value is Json =>
   value !== null && typeof value === 'object' && !Array.isArray(value);
 const recordsOf = (value: unknown): readonly Json[] => (Array.isArray(value) ? value.filter(isRecord) : []);
 
-/** Households of versions 1 and 2 said nothing of these: nobody is assumed to live there. */
+/** Households of versions 1 and 2 do not hold these: nobody is assumed to live there. */
 const NEW_OF_HOUSEHOLD = { pregnancy: false, baby: false, pets: false, septicTank: false } as const;
 
 /** Settings of version 1 or 2 in today's shape. What is no settings is passed on, to be refused where it lies. */
@@ -20,7 +20,7 @@ export const NEVER_WASHED = { washing: null, loads: [], heap: [] } as const;
 
 /**
  * A household file of version 2 in today's shape: sizes have words, tried products a history, households more people.
- * A size that was not told stays all over where the plan begins with a bath, since that was for the whole piece; else
+ * A size that was not given stays all over where the plan begins with a bath, since that was for the whole piece; else
  * it is not known. What is broken in the file is passed on, to be refused at its place.
  */
 export function upgradeVersion2(file: Json, version: number): unknown {

@@ -4,7 +4,7 @@ import type { Method } from './schema/method.js';
 
 type Filled = Extract<ClothCourse, { kind: 'course' }>;
 
-/** What a course must be, beside its references: one for each trouble, within its methods, safe in order. */
+/** Requirements of a course besides its references: one for each trouble, within its methods, safe in order. */
 export function courseFaults(knowledge: Knowledge): string[] {
   const methods = new Map(knowledge.methods.map((method) => [method.id, method]));
   return [

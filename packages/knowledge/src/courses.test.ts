@@ -160,7 +160,7 @@ describe('what is wrong with a course is found', () => {
   });
 });
 
-/** The jobs written out with the planner's rules: each follows from a course as it stands. */
+/** The jobs written out with the planner's rules: each follows from a course as it is. */
 describe('the eighteen jobs', () => {
   it('grape jelly on a seat of code W', () => {
     const { first, notes } = on('sugarColoured', 'surface');

@@ -110,7 +110,7 @@ export function findIntegrityFaults(knowledge: Knowledge): string[] {
   ];
 }
 
-/** A wear rule that names neither a kind of piece nor a fibre warns nobody. */
+/** A wear rule that names neither a kind of piece nor a fibre would warn nobody. */
 function wearOfNothing({ wearRules }: Knowledge): string[] {
   return wearRules
     .filter((rule) => rule.itemIds.length + rule.fibreIds.length === 0)
@@ -300,7 +300,7 @@ function answersThatSayNothing(knowledge: Knowledge): string[] {
   });
 }
 
-/** A pH stands in one place: worked out where it can be, stated where it cannot. */
+/** A pH has one place: calculated where possible, otherwise stated. */
 function statedThoughComputed(knowledge: Knowledge): string[] {
   const byId = new Map(knowledge.agents.map((agent) => [agent.id, agent]));
   return knowledge.methods

@@ -4,7 +4,7 @@ import { deedsSpokenOf } from './deedsSpokenOf.js';
 import type { Knowledge } from './knowledge.js';
 import type { Note } from './schema/note.js';
 
-/** Every line the knowledge can say beside a step, a piece or a trouble, by where it stands. */
+/** Every line of the knowledge for a step, a piece or a trouble, by its place. */
 function notesOf(knowledge: Knowledge): (readonly [string, Note])[] {
   const named = (place: string, notes: readonly Note[]) => notes.map((note) => [place, note] as const);
   return [

@@ -260,7 +260,7 @@ export const AT_ONCE_VERBS = [
 ] as const;
 export type AtOnceVerb = (typeof AT_ONCE_VERBS)[number];
 
-/** Programmes a load can be washed on, gentlest first; each stands for one step of `PROGRAMMES`. */
+/** Programmes for a load, gentlest first; each means one step of `PROGRAMMES`. */
 export const LOAD_PROGRAMMES = ['woollens', 'delicate', 'easyCare', 'cotton'] as const;
 
 /** Whether a kind of cloth gives fluff off, or takes it when it is dark and smooth. */
@@ -280,7 +280,7 @@ export const LOAD_CHORES = [
 /** Who is at more risk than others from something that is no matter of cleaning. */
 export const DANGER_RISKS = ['child', 'pregnancy', 'asthma', 'pets', 'weakImmunity'] as const;
 
-/** Patterns a cloth is drawn by; always beside its word. */
+/** Patterns of a cloth in drawings; always with its word. */
 export const WEAVES = [
   'percale',
   'loops',

@@ -44,7 +44,7 @@ describe('the daily backup', () => {
     writeFileSync(path, 'before');
     async function* spoilt() {
       yield 'one';
-      // Somebody else writes into it meanwhile.
+      // Another person writes into it meanwhile.
       writeFileSync(`${path}.part`, 'two');
       yield 'three';
     }

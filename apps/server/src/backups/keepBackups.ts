@@ -17,13 +17,13 @@ export interface BackupOptions {
 }
 
 export interface Watched extends BackupOptions {
-  /** Told after each attempt: null where all is well. */
+  /** Called after each attempt; null if it succeeded. */
   readonly onResult: (error: unknown) => void;
 }
 
 /**
  * Writes the household into the data directory once a day, looking every hour, and keeps the newest 14.
- * Whole or not at all: written beside, read back, and moved into place.
+ * All or nothing: written to a temporary file, read back, and moved into place.
  * @returns stops it
  */
 export function keepBackups({ onResult, ...options }: Watched): () => void {
@@ -56,7 +56,7 @@ export const dailyBackups = (dir: string): string[] =>
     .sort()
     .reverse();
 
-/** Writes beside, forces it to the disk, reads it back, and only then moves it into its place. */
+/** Writes a temporary file, flushes it to the disk, reads it back, and only then moves it into place. */
 export async function writeWhole(path: string, parts: AsyncIterable<string>): Promise<void> {
   const part = `${path}.part`;
   try {

@@ -9,7 +9,7 @@ import { NewsLines } from './newsLines.js';
 export class ChangesController {
   constructor(@Inject(NewsLines) private readonly lines: NewsLines) {}
 
-  /** News as they happen. A device that lost the line fetches anew when it has it back: nothing is replayed. */
+  /** Server-sent events. Nothing is replayed: a device that lost the stream fetches everything again. */
   @Get()
   @ApiOperation({ summary: 'Server-sent events: what changed' })
   @ApiProduces('text/event-stream')

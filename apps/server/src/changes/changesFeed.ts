@@ -4,7 +4,7 @@ import { Subject } from 'rxjs';
 import { NEWS_LINE, type NewsLine } from './newsLine.js';
 
 /**
- * What changed, told to whoever listens: devices by server-sent events, what is remembered on this server, and the other
+ * Publishes changes to all subscribers: devices by server-sent events, the memory of this server, and the other
  * servers on the same database.
  */
 @Injectable()

@@ -6,7 +6,7 @@ export const NEWS_LINE = Symbol('newsLine');
 /** How servers on one database tell each other what changed. */
 export interface NewsLine {
   tell(news: ChangeNews): void;
-  /** What others told; null where something may have been missed. */
+  /** Events of other servers; null if some may have been missed. */
   readonly heard: Observable<ChangeNews | null>;
 }
 

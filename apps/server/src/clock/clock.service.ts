@@ -10,7 +10,7 @@ export class ClockService {
     @Inject(RunsService) private readonly runs: RunsService,
   ) {}
 
-  /** By how much the computer's clock has jumped, and nobody has said yet that it is right. */
+  /** How far the computer's clock has jumped; 0 once a person has confirmed it. */
   get jumpMs(): number | null {
     return this.watch.jump?.byMs ?? null;
   }

@@ -2,18 +2,18 @@
 const JUMP_MS = 120_000;
 
 export interface ClockJump {
-  /** By how much the computer's clock stands before (or, below 0, behind) the time that passed, ms. */
+  /** Difference between the computer's clock and the elapsed time, ms; below 0 if the clock is behind. */
   readonly byMs: number;
 }
 
 export interface ClockWatch {
-  /** What stands unexplained; null while the computer's clock agrees with the time that passed. */
+  /** An unexplained jump; null while the computer's clock agrees with the elapsed time. */
   readonly jump: ClockJump | null;
   /** From now on the computer's clock is right. @returns by how much the time moved, ms */
   accept(): number;
 }
 
-/** Where nobody watches. */
+/** No clock watch. */
 export const NO_JUMP: ClockWatch = { jump: null, accept: () => 0 };
 
 /**
@@ -28,7 +28,7 @@ export class SteadyClock implements ClockWatch {
 
   /**
    * @param wallMs the computer's clock, ms since 1970
-   * @param passedMs time that passed since any moment, ms: it goes on while the computer sleeps, and nobody can set it
+   * @param passedMs elapsed time since any fixed moment, ms: it goes on during sleep, and nobody can set it
    */
   constructor(
     private readonly wallMs: () => number,

@@ -38,7 +38,7 @@ export const placesOf = (root: string): Places => ({
   network: join(root, 'network'),
 });
 
-/** Where files of a database move that an earlier version kept beside the backups. */
+/** An earlier version kept the database files next to the backups; they move here. */
 const MOVING = 'db.moving';
 const ASIDE = /^db\.old-/;
 const OURS = new Set(['db', 'db.new', 'db.ready', 'backups', 'network', 'seal.key', 'seal.key.part', MOVING]);
@@ -54,7 +54,7 @@ const ASIDE_KEPT = 2;
  * killed start left half made goes. Each step may be cut short and is gone on with the next time.
  * @param mayPutAside an empty house was asked for: what cannot be opened goes aside, whole
  * @returns whether there is a database
- * @throws DomainError notADataDirectory where somebody else's files lie in it, dataDamaged where what lies in it may have
+ * @throws DomainError notADataDirectory if foreign files lie in it, dataDamaged if what lies in it may have
  * been a house and cannot be opened; nothing is touched then
  */
 export function settle(places: Places, mayPutAside: boolean): boolean {
@@ -72,7 +72,7 @@ export function settle(places: Places, mayPutAside: boolean): boolean {
     for (const name of others) renameSync(join(root, name), join(moving, name));
     renameSync(moving, db);
   } else if (others.length > 0) {
-    // Half of a database, or somebody's own by such a name: it goes aside, and is not thrown away.
+    // Half of a database, or foreign files with such a name: they are put aside, not deleted.
     const aside = asideOf(root, new Date());
     mkdirSync(aside);
     for (const name of others) renameSync(join(root, name), join(aside, name));
@@ -119,7 +119,7 @@ export function takePlace(places: Places, at: Date): void {
 const asideOf = (root: string, at: Date): string =>
   join(root, `db.old-${at.toISOString().replaceAll(/[:.]/g, '-')}`);
 
-/** Keeps a database beside, under the moment it was put there, and no more than a few of them. */
+/** Keeps a replaced database under the time of its replacement, and only the newest few. */
 function putAside({ root, db }: Places, at: Date): void {
   // Also a link that leads nowhere: it lies in the way of the next one.
   if (!lstatSync(db, { throwIfNoEntry: false })) return;

@@ -11,7 +11,7 @@ export type Clock = () => Date;
 export const CLOCK_WATCH = Symbol('clockWatch');
 export const IS_ALONE = Symbol('isAlone');
 
-/** What the application stands on. */
+/** The foundation of the application. */
 export interface Given {
   readonly db: Database;
   readonly clock: Clock;

@@ -188,7 +188,7 @@ describe('a data directory', () => {
         writeFileSync(file, bytes);
       }
     await expect(open()).rejects.toMatchObject({ code: 'dataDamaged' });
-    // Free again for whoever restores.
+    // Free again for a restore.
     await (await open(true)).close();
   });
 

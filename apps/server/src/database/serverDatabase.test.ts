@@ -16,7 +16,7 @@ import { openServerDatabase, type ServerDatabase } from './serverDatabase.js';
 import { clearLeftStagings } from './staging.js';
 import { households } from './tables.js';
 
-/** Runs where the tests are told of a PostgreSQL server; the embedded engine has nobody to share with. */
+/** Runs only if the tests have a PostgreSQL server; the embedded engine is never shared. */
 const template = inject('postgres');
 const SEAL_KEY = Buffer.alloc(32, 7);
 
@@ -92,7 +92,7 @@ describe.runIf(template)('two servers on one database', () => {
     const id = await running();
     const texts = Array.from({ length: 12 }, (_, n) => `tap ${n}`);
     const answers = await Promise.all(texts.map((text, n) => note(n % 2 === 0 ? 0 : 1, id, text)));
-    // One that lost the race too often is told so, and tries again by itself.
+    // A request that lost the race too often is refused, and the client retries.
     const again = texts.filter((_, n) => answers[n]?.status === 503);
     for (const text of again) await note(0, id, text).expect(200);
     expect(answers.every(({ status }) => [200, 503].includes(status))).toBe(true);
@@ -170,7 +170,7 @@ describe.runIf(template)('a start on a server', () => {
     const lost = database.db.transaction(async (tx) => {
       const { rows } = await tx.execute<{ pid: number }>(sql`select pg_backend_pid() as pid`);
       await onServer(url.href, `select pg_terminate_backend(${rows[0]?.pid})`);
-      // Lost while nothing is asked: nobody is there to be told but the connection itself.
+      // The connection was lost while idle: no request waits for an answer.
       await new Promise((later) => setTimeout(later, 200));
       await tx.execute(sql`select 1`);
     });

@@ -8,7 +8,7 @@ import { MIGRATIONS, type OpenDatabase } from './openDatabase.js';
 import { ServerNews } from './serverNews.js';
 import * as tables from './tables.js';
 
-/** Locks of this program on a database, session by session; any two numbers that nobody else uses there. */
+/** Advisory locks of this program on a database, per session. Any two otherwise unused numbers. */
 const LOCKS = { migrating: [1_718_774, 1], atWork: [1_718_774, 2] } as const;
 /** PostgreSQL 15 is what is proved. */
 const MIN_VERSION = 150_000;
@@ -32,11 +32,11 @@ export interface ServerDatabase extends OpenDatabase {
  * Opens and migrates the database of a PostgreSQL server. Several servers may start at once: one migrates, the others
  * wait for it; one puts right what a killed one left, the others do not.
  * @param url as `DATABASE_URL` has it
- * @throws DomainError databaseAway where it does not answer or lets nobody in, databaseTooOld
+ * @throws DomainError databaseAway where it does not answer or lets no one in, databaseTooOld
  */
 export async function openServerDatabase(url: string): Promise<ServerDatabase> {
   const pool = new pg.Pool({ ...POOL, connectionString: url });
-  // A connection that is lost while nobody uses it is no more than that: the next one is made anew.
+  // An idle connection that is lost does no harm: the next request opens a new one.
   pool.on('error', () => undefined);
   // One that is lost between two questions of a transaction: the next question of it fails, and says so.
   pool.on('connect', (client) => client.on('error', () => undefined));

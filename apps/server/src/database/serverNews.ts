@@ -7,8 +7,9 @@ const CHANNEL = 'feverfew';
 const AGAIN_MS = { first: 500, most: 10_000 };
 
 /**
- * News between servers on one PostgreSQL database, by NOTIFY on a connection of its own. Lost, it is made anew, and
- * whoever listens is told that something may have been missed. The connection also shows that this server is at work.
+ * Events between servers on one PostgreSQL database, by NOTIFY on a separate connection. A lost connection is opened
+ * again, and
+ * the subscribers learn that events may be missing. The connection also shows that this server is at work.
  */
 export class ServerNews implements NewsLine {
   readonly heard = new Subject<ChangeNews | null>();
@@ -18,7 +19,7 @@ export class ServerNews implements NewsLine {
 
   /**
    * @param me what tells this server's own news from those of others
-   * @param atWork the lock every server holds, shared, for as long as it is at work
+   * @param atWork the lock every server holds, shared, for while it is at work
    */
   constructor(
     private readonly url: string,
@@ -28,7 +29,7 @@ export class ServerNews implements NewsLine {
   ) {}
 
   tell(news: ChangeNews): void {
-    // Lost with the database, it is made up for by what is told once the line is back.
+    // Lost with the database. Subscribers catch up once the connection is back.
     void this.notify(CHANNEL, JSON.stringify({ from: this.me, news })).catch(() => undefined);
   }
 

@@ -18,7 +18,7 @@ interface Rule {
 }
 
 /**
- * Tables beside those in use, filled a few rows a statement, so that whoever else writes meanwhile is served in between.
+ * Temporary tables that are filled a few rows per statement, so that other requests are served in between.
  * Whole, they take the place of the others in one moment: nothing is copied then, however much there is.
  */
 export class Staging {

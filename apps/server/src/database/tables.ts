@@ -72,7 +72,7 @@ export const plans = pgTable(
      * read-only.
      */
     foreignSeal: text(),
-    /** Minutes of a hand in the first round, beside the plan so that no list has to read it whole. */
+    /** Minutes of hand work in the first round, in a column of its own so that a list need not read the plan. */
     handsOnMin: doublePrecision().generatedAlwaysAs(
       sql`(plan->'rounds'->0->>'handsOnMin')::double precision`,
     ),
@@ -80,7 +80,7 @@ export const plans = pgTable(
   (table) => [index().on(table.troubleId)],
 );
 
-/** What lists need of a run stands beside it, written with every event; `runEvents` is the truth it is made from. */
+/** The summary of a run for lists, written with every event. Its source of truth is `runEvents`. */
 export const runs = pgTable(
   'runs',
   {
@@ -113,7 +113,7 @@ export const runEvents = pgTable(
   (table) => [unique().on(table.runId, table.seq), unique().on(table.key)],
 );
 
-/** Mixes kept on the shelf, as poured; what they are is worked out anew each time. */
+/** Saved mixes, as poured. Their properties are calculated on each read. */
 export const mixes = pgTable('mixes', {
   id: uuid().primaryKey(),
   createdAt: created(),
@@ -235,7 +235,7 @@ export const heapLines = pgTable(
     createdAt: created(),
     /** Of a piece of the book; a handful has none, and names its kind of piece in its line. */
     pieceId: uuid().references(() => pieces.id, { onDelete: 'cascade' }),
-    /** What was told of it, but for the piece: that is the column's alone. */
+    /** The entered facts without the piece, which has a column of its own. */
     line: jsonb().$type<Omit<NewHeapLine, 'pieceId'>>().notNull(),
     loadId: uuid().references(() => washLoads.id),
     place: text().$type<HangingPlace>(),
@@ -266,7 +266,7 @@ export const washLoads = pgTable('wash_loads', {
   doneAt: timestamp({ withTimezone: true, mode: 'date' }),
 });
 
-/** What the house washes and dries with; none while nothing was told. */
+/** How the household washes and dries; null while nothing is entered. */
 export const washSettings = pgTable('wash_settings', {
   id: integer().primaryKey(),
   settings: jsonb().$type<WashSettings>().notNull(),

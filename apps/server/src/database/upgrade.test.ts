@@ -174,7 +174,7 @@ it('brings a book of the first shape into the present one without losing a fact'
   const upgraded = PlanShape.parse(await read('plans', 'plan'));
   expect(((await read('plans', 'plan')) as { ladder: object[] }).ladder[0]).toMatchObject({ ownLog: null });
   expect(upgraded.facts).toMatchObject({ markIds: ['blood'], size: 'unknown' });
-  // A size not told was the whole piece where the plan began with a bath: it stays so.
+  // A size not given was the whole piece where the plan began with a bath: it stays so.
   expect(TroubleFactsShape.parse(await read('troubles', 'facts', SOAK)).size).toBe('allOver');
   expect(PlanShape.parse(await read('plans', 'plan', SOAK)).facts.size).toBe('allOver');
   expect(upgraded.ladder[0]?.steps[0]).toMatchObject({
@@ -260,9 +260,9 @@ it('repairs heap lines of earlier versions, and refuses to store such lines', as
     ]);
   const handful = { ...PLAIN_LINE, itemId: 'socks', name: 'socks' };
   await put(1, ID, PLAIN_LINE);
-  // Told as a piece, then changed into a handful: the column of before stayed.
+  // A piece that was changed into a handful kept its old column.
   await put(2, ID, handful);
-  // Told as a handful, then changed into a piece: only the words name it.
+  // A handful that was changed into a piece is named only by its text.
   await put(3, null, { ...PLAIN_LINE, pieceId: ID });
   await put(4, null, { ...PLAIN_LINE, pieceId: id(9) });
   // Hung, then taken back out of its load.

@@ -1,6 +1,6 @@
 import type { Request, Response } from 'express';
 
-/** The longest a browser keeps one (RFC 6265bis, 400 days); it is set anew whenever the device opens a page. */
+/** Browsers keep a cookie for at most 400 days (RFC 6265bis). It is set again whenever the device opens a page. */
 const MAX_AGE_MS = 400 * 24 * 3600_000;
 
 /*

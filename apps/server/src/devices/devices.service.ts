@@ -88,7 +88,7 @@ export class DevicesService implements OnModuleDestroy {
   }
 
   /**
-   * @returns what the device shows from now on, told this once
+   * @returns the token of the device, which is shown only this once
    * @throws DomainError badCode
    */
   async join(shown: JoinHouse): Promise<{ readonly token: string; readonly who: Requester }> {
@@ -133,7 +133,7 @@ export class DevicesService implements OnModuleDestroy {
     this.seen.set(id, now);
     if (now.getTime() - (this.written.get(id) ?? Number.NEGATIVE_INFINITY) < SEEN_MS) return;
     this.written.set(id, now.getTime());
-    // Nobody waits for it, and nothing hangs on it.
+    // No one waits for it, and nothing hangs on it.
     void this.repository.seen(id, now).catch(() => undefined);
   }
 }

@@ -186,7 +186,7 @@ describe('being let in', () => {
 });
 
 describe('what a device may do', () => {
-  /** What changes something and is for less than everything; a new route stands in neither list and is for `all`. */
+  /** Routes that write and need less than the role `all`. A new route is in neither list, so it needs `all`. */
   const MAY: Readonly<Record<'look' | 'tub', readonly string[]>> = {
     look: [
       ...['preview', 'compare', 'first-things', 'house-question', 'other-course', 'what-would-change'].map(
@@ -323,7 +323,7 @@ describe('what is sent', () => {
       );
       await vi.waitFor(() => expect(held).toHaveBeenCalledTimes(4));
       const waiting = door().post(path).set('Cookie', cookie).send(note('by one who is out')).then();
-      // It has passed the door by then, and stands behind the four.
+      // By then the tap has passed authentication and waits behind the four.
       await new Promise((done) => setTimeout(done, 300));
       await house.http.delete(`/api/devices/${id}`).expect(200);
       open();

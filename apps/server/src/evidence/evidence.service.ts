@@ -25,7 +25,7 @@ export class EvidenceService implements OnModuleDestroy {
     this.listening.unsubscribe();
   }
 
-  /** Lines of the log: runs kept here, logs read in, trials that were told. */
+  /** Lines of the log: runs kept here, imported logs, and trials. */
   async uses(): Promise<UseCase[]> {
     const tried = (await this.repository.trials()).flatMap(({ id, setup, events, facts }) =>
       usesOfTrial(id, setup, events, facts, this.knowledge),

@@ -23,7 +23,7 @@ export class HouseholdService {
     });
   }
 
-  /** The household's own settings, or sensible ones until it has told. */
+  /** The household's own settings, or sensible ones until they are entered. */
   async read(): Promise<HouseholdSettings> {
     return (await this.repository.find()) ?? PLAIN_HOUSEHOLD;
   }
@@ -43,7 +43,7 @@ export class HouseholdService {
     });
   }
 
-  /** False while nothing but our own guesses stands for it. */
+  /** False while all of it is a default. */
   async isTold(): Promise<boolean> {
     return (await this.repository.find()) !== null;
   }
@@ -70,7 +70,7 @@ export class HouseholdService {
   }
 
   /**
-   * One thing told; the rest stays as it is told or guessed. What was told already stays too: a page that has asked
+   * One answered fact; the rest stays as entered or guessed. An answer that was given stays too: a page that has asked
    * for long must not put a guess in the place of a bottle's own strength.
    */
   async answer({ fact, entry, answer, people }: AnswerOfHouse): Promise<HouseholdSettings> {

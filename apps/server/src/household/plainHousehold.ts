@@ -1,7 +1,7 @@
 import type { HouseholdSettings } from '@feverfew/contracts';
 import { NO_PRICES } from '@feverfew/core';
 
-/** What is assumed of a household that has told nothing yet. */
+/** What is assumed of a household with nothing entered yet. */
 export const PLAIN_HOUSEHOLD: HouseholdSettings = {
   prices: NO_PRICES,
   told: [],

@@ -290,7 +290,7 @@ const WAYS: readonly (readonly [number, (known: Known) => Request])[] = [
 const KEEPS_NOTHING =
   /^\S+ \/api\/(plans|devices|network|clock|made-up-house|household\/file|runs\/clashes|mixes\/(judge|answer))/;
 
-/** Every writing route of the API that keeps something which stands in the file. */
+/** Every writing route of the API whose data is in the file. */
 function writingRoutes(): string[] {
   const { paths } = SwaggerModule.createDocument(home.app, new DocumentBuilder().build());
   return Object.entries(paths)

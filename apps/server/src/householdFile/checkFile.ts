@@ -210,12 +210,12 @@ export async function requireSaneFigures(file: HouseholdFile, yieldControl: Yiel
 
 const isThere = (value: unknown): boolean => value !== undefined;
 
-/** What happened stands in the order in which it happened. */
+/** Events must be in the order of their times. */
 function requireForwards(
   events: readonly { readonly at: string; readonly kind: string }[],
   path: string,
 ): void {
-  // A clock that was ahead is set back once, and told so.
+  // A clock that was ahead is set back once, by an event of its own.
   for (const [index, { at, kind }] of events.entries())
     if (index > 0 && kind !== 'clockSet' && Date.parse(at) < Date.parse(events[index - 1]?.at ?? ''))
       throw broken('Something in it happened before what it follows.', `${path}.${index}.event.at`);
@@ -268,7 +268,7 @@ function cleaned<Photo extends { jpeg: string }>(photo: Photo, index: number): P
   }
 }
 
-/** Every picture written anew, with everybody's turn in between. */
+/** Every picture encoded again, yielding between them. */
 export async function cleanedPhotos<Photo extends { jpeg: string }>(
   photos: readonly Photo[],
   yieldControl: YieldControl,

@@ -22,7 +22,7 @@ export class HouseholdFileController {
   @ApiOkResponse({ standardSchema: HouseholdFile })
   async write(): Promise<StreamableFile> {
     const parts = this.service.parts();
-    // What cannot be written is told as a problem, and not in the middle of a file.
+    // An error of the first part becomes a problem response, instead of a broken file.
     const first = await parts.next();
     return new StreamableFile(Readable.from(from(first.value ?? '', parts)), { type: 'application/json' });
   }

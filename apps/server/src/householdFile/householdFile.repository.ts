@@ -147,7 +147,8 @@ export class HouseholdFileRepository {
   }
 
   /**
-   * Rows of a family as they stand in a file, in an order that only depends on what is kept. Few at a time: whoever
+   * Rows of a family as they are in a file, in an order that depends only on their content. A few at a time, so that
+   * others
    * taps meanwhile is served in between.
    */
   async *rows(family: Family): AsyncGenerator<object> {

@@ -35,7 +35,7 @@ import { INWARDS, OUTWARDS, type WrittenRow, withoutDangling } from './wholeRows
 
 /**
  * A mix was kept when the household stood otherwise: what its present choices, taps, water and bottles alone speak
- * against comes in again, and is judged anew on each read.
+ * against comes in again, and is judged again on each read.
  */
 const OF_THIS_HOUSEHOLD: readonly Finding['code'][] = [
   'offByDefault',

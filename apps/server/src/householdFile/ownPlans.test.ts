@@ -30,7 +30,7 @@ const passesOf = (file: File) => file.plans.flatMap(({ plan }) => plan.ladder);
 const stepsOf = (file: File) => passesOf(file).flatMap(({ steps }) => steps);
 const planOf = (file: File, planId: string) =>
   file.plans.find(({ id }) => id === planId) ?? expect.unreachable('a plan');
-/** A plan nobody has begun, whose every step could be. */
+/** A plan that has no run yet, and whose every step could be carried out. */
 const waiting = (file: File) => {
   const begun = new Set(file.runs.map(({ planId }) => planId));
   return (

@@ -62,6 +62,6 @@ export class PieceHistoryService {
   }
 }
 
-/** Every pass as often as it was begun. */
+/** Every pass as often as it was carried out. */
 const roundsOf = ({ state }: RunSummary): number[] =>
   state.times.flatMap((times, rungIndex) => Array.from({ length: times }, () => rungIndex));

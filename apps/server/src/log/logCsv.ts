@@ -4,7 +4,7 @@ import { AGE_BANDS } from '@feverfew/core';
 import Papa from 'papaparse';
 import { FORMULA, safeTable } from '../tables/safeTable.js';
 
-/** One line of the log as it stands in a table. */
+/** One row of the log. */
 export interface LogLine {
   readonly id: string;
   readonly date: string;
@@ -15,7 +15,7 @@ export interface LogLine {
   readonly age: string;
   readonly rounds: string;
   readonly leftPct: string;
-  /** How long one round worked, and how warm; empty where nobody knows. */
+  /** Minutes and temperature of one round; empty if unknown. */
   readonly minutes: string;
   readonly tempC: string;
   readonly note: string;

@@ -107,7 +107,7 @@ export class MixesService {
     }
   }
 
-  /** A mix whose vessel or measure is gone is told so, not thrown away. */
+  /** A mix whose vessel or measure is gone is kept, with that finding. */
   private withVerdict({ id, createdAt, name, mix }: StoredMix, household: Household): SavedMix {
     const here = household.vessels.some(
       (vessel) => mix.container.kind === 'vessel' && vessel.id === mix.container.vesselId,

@@ -9,7 +9,7 @@ export function ownNames(given: readonly string[]): string[] {
   return [...new Set([...given.map((one) => one.toLowerCase()), ...own])];
 }
 
-/** Made by programs for themselves: nobody in the house reaches them. */
+/** Names that programs make for themselves; no device of the house uses them. */
 const INSIDE = /^(docker|br-|veth|virbr|vmnet|vboxnet|lxc|cni|flannel|tailscale|tun|tap|wg|utun)/;
 
 /** Addresses of this computer in the household's network, IPv4, those of real sockets and radios first. */
@@ -23,7 +23,7 @@ export function ownAddresses(): string[] {
 }
 
 /**
- * Whether a device may ask by this name. An address in figures needs nobody to say where it leads, so no page elsewhere
+ * Whether a request may use this host name. A numeric address needs no name server, so no page elsewhere
  * can make one lead here (see `requireOwnHost`).
  */
 export const isNameInHouse = (name: string, given: readonly string[]): boolean =>

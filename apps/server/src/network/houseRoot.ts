@@ -24,12 +24,12 @@ x509.cryptoProvider.set(webcrypto as never);
 const EC = { name: 'ECDSA', namedCurve: 'P-256', hash: 'SHA-256' } as const;
 const DAY_MS = 24 * 3600_000;
 const ROOT_DAYS = 3650;
-/** The longest browsers take from a server (CA/Browser Forum, 398 days until 2026); short, since it is made anew. */
+/** Browsers accept at most 398 days (CA/Browser Forum). Ours is shorter, since it is made again in time. */
 const LEAF_DAYS = 90;
 /** Clocks of phones and computers differ. */
 const EARLIER_MS = DAY_MS;
 
-/** Networks of a house and nobody else's (RFC 1918, 6598, 3927). */
+/** Private networks (RFC 1918, 6598, 3927). */
 const HOUSE_NETS = [
   '10.0.0.0/8',
   '172.16.0.0/12',
@@ -55,7 +55,7 @@ export class HouseRoot {
 
   /**
    * @param dir where key and certificate lie, readable by this user alone; made where there are none
-   * @param reachedBy names and addresses it may vouch for beside those of any house, heeded when it is made
+   * @param reachedBy further names and addresses it may certify, fixed when it is made
    */
   static async at(dir: string, reachedBy: readonly string[], now: Date): Promise<HouseRoot> {
     const file = join(dir, 'root.pem');
@@ -117,7 +117,7 @@ async function makeRoot(reachedBy: readonly string[], now: Date): Promise<string
   const keys = await webcrypto.subtle.generateKey(EC, true, ['sign', 'verify']);
   const cert = await x509.X509CertificateGenerator.createSelfSigned({
     ...life(now, ROOT_DAYS),
-    // Two houses on one phone are told apart by it.
+    // Distinguishes two houses on one phone.
     name: `CN=Feverfew household ${randomBytes(2).toString('hex')}`,
     keys,
     signingAlgorithm: EC,

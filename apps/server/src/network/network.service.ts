@@ -6,7 +6,7 @@ import { Inject, Injectable, type OnModuleDestroy } from '@nestjs/common';
 import { HttpAdapterHost } from '@nestjs/core';
 import { LAN_SETTINGS, LanServer, type LanSettings } from './lanServer.js';
 
-/** Whether this house is open to other devices: set on a page, kept over restarts beside the data. */
+/** Whether other devices may connect. It is set on a page and stored next to the data. */
 @Injectable()
 export class NetworkService implements OnModuleDestroy {
   private readonly door: LanServer;

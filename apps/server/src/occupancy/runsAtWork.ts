@@ -10,7 +10,7 @@ export interface AtWork extends StoredRun {
 /**
  * The runs under way with plan, events and state, remembered between requests, so that a tap on one reads no other. News
  * of a change forget what they are about: of one run that run alone, of anything else all. What is remembered may lag
- * behind another server by as long as its news take; whoever writes is told by the number of its event.
+ * behind another server by the delay of its events. The writer learns that by the number of its event.
  */
 @Injectable()
 export class RunsAtWork {
@@ -19,7 +19,7 @@ export class RunsAtWork {
   private placed: Map<string, AtWork> | null = null;
   /** The run whose change is being announced by this server: what is remembered of it is right. */
   private own: string | null = null;
-  /** Each with the news it was told by: what is told again while it is read is read again. */
+  /** Each with the event that announced it. A further event during the read makes it read again. */
   private readonly changed = new Map<string, symbol>();
 
   constructor(
@@ -71,10 +71,10 @@ export class RunsAtWork {
     for (let [next] = this.changed; next; [next] = this.changed) {
       const [id, news] = next;
       const run = await this.repository.find(id);
-      // Told anew or put meanwhile: what was read is old already.
+      // Announced again, or replaced meanwhile: the answer is out of date.
       if (this.changed.get(id) !== news) continue;
       place(known, id, run && atWork(run));
-      // Only now: whoever asked meanwhile must not be told what stood before.
+      // Only now, so that a request in between does not get the old state.
       this.changed.delete(id);
     }
     return known;

@@ -3,7 +3,7 @@ import { DomainError } from '@feverfew/core';
 
 /** Longest side a kept picture may have, px; the device draws it at most half so wide. */
 const MAX_SIDE_PX = 4096;
-/** A picture drawn in passes has some ten; more would only keep whoever opens it busy. */
+/** A progressive picture has about ten scans; more would only slow its viewers down. */
 const MAX_SCANS = 32;
 
 // Marker codes as in ITU-T T.81 (1992), table B.1.
@@ -17,12 +17,12 @@ const DHT = 0xc4;
 const FRAMES = new Set([0xc0, 0xc1, 0xc2]);
 const APP0 = 0xe0;
 const APP14 = 0xee;
-/** Notes of whoever made the file: APP0 to APP15 and comments. None of them is needed to draw it but these two. */
+/** Metadata segments: APP0 to APP15 and comments. Only these two are needed to draw the picture. */
 const isNote = (marker: number): boolean => (marker >= APP0 && marker <= 0xef) || marker === 0xfe;
 const isRestart = (code: number): boolean => code >= 0xd0 && code <= 0xd7;
 
 /**
- * A JPEG read part by part and written anew with nothing in it but what draws it: no place, time or device (Exif, XMP,
+ * A JPEG copied segment by segment, with only the segments that draw it: no place, time or device (Exif, XMP,
  * comments, small pictures inside), and nothing behind its end. Structure after ITU-T T.81 (1992), annex B, and JFIF
  * 1.02. What the compressed points themselves say is not read.
  * @param bytes at most 400 kB

@@ -30,7 +30,7 @@ export class PhotosRepository {
     });
   }
 
-  /** What all pictures weigh together, characters of base64; told from their heads, none of them is read. */
+  /** Size of all pictures in base64 characters, from their headers; no picture is read. */
   async weight(): Promise<number> {
     const [row] = await this.db
       .select({ chars: sql<number>`coalesce(sum(octet_length(${photos.jpeg})), 0)::double precision` })

@@ -27,7 +27,7 @@ const pieceOf = ({ id, facts, createdAt }: typeof pieces.$inferSelect, photoId: 
 const MOVABLE = [troubles, careEvents, pastUses, photos, heapLines] as const;
 type Moved = Merged['moved'];
 
-/** What stands in the book about a piece, added up. */
+/** Facts of the linen book about a piece, added up. */
 export interface PieceSums {
   readonly piece: Piece;
   readonly troubles: number;
@@ -212,7 +212,7 @@ export class PiecesRepository {
     });
   }
 
-  /** The piece stands again, with what was moved from it as far as that is still there. */
+  /** The piece is there again, with everything that was moved from it and still exists. */
   async takeApart(into: string, piece: typeof pieces.$inferInsert, moved: Moved): Promise<void> {
     await this.db.transaction(async (tx) => {
       await tx.insert(pieces).values(piece);

@@ -131,7 +131,7 @@ export class PiecesService {
     return { piece, moved };
   }
 
-  /** Undoes a merge. @throws DomainError notFound, samePiece where the piece stands already */
+  /** Undoes a merge. @throws DomainError notFound, samePiece if the piece is there already */
   async takeApart(intoId: string, { piece, moved }: Merged): Promise<Piece> {
     await this.read(intoId);
     const facts = toldOf(piece);

@@ -43,7 +43,7 @@ export class PlansController {
     return this.service.compare(body);
   }
 
-  /** What to do at once while little is told, and at most two questions that would change most. */
+  /** What to do at once while little is known, and at most two questions that would change most. */
   @Post('first-things')
   @RequireRole('look')
   @HttpCode(200)
@@ -52,7 +52,7 @@ export class PlansController {
     return this.service.firstThings(facts);
   }
 
-  /** The one thing of the house nobody told on which this plan hangs most. */
+  /** The household fact that was not entered and affects this plan most. */
   @Post('house-question')
   @RequireRole('look')
   @HttpCode(200)
@@ -61,7 +61,7 @@ export class PlansController {
     return { question: await this.service.houseQuestion(facts) };
   }
 
-  /** What a step could be instead, before anything of the plan is begun. */
+  /** The alternatives to a step before the plan is started. */
   @Post('other-course')
   @RequireRole('look')
   @HttpCode(200)

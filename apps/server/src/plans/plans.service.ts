@@ -71,7 +71,7 @@ export class PlansService {
     );
   }
 
-  /** What a step of a plan nobody has begun could be instead: ways, each as it would then stand, and vessels. */
+  /** The alternatives to a step of a plan that has no run: ways, each as it would then be, and vessels. */
   async otherCourse({ facts, rungIndex }: AskOtherCourse): Promise<OtherCourseView> {
     requireKnownFacts(facts, this.knowledge, 'facts.');
     const planWith = await this.planner();
@@ -79,14 +79,14 @@ export class PlansService {
     return otherCourseOf(rungIndex, plan, (choices) => planWith({ ...facts, choices }), this.knowledge);
   }
 
-  /** From the trouble alone, before anything else is told: what to do at once, and what is worth asking. */
+  /** From the trouble alone, before any other fact: what to do at once, and which questions to ask. */
   async firstThings(facts: TroubleFacts): Promise<FirstThings> {
     requireKnownFacts(facts, this.knowledge, '');
     const { household } = await this.household.read();
     return runCooperatively(firstThingsInSteps(facts, household, this.knowledge));
   }
 
-  /** What of the house nobody told and this plan hangs on; null where all was told or nothing matters. */
+  /** A household fact that was not entered and affects this plan; null if there is none. */
   async houseQuestion(facts: TroubleFacts): Promise<HouseQuestion | null> {
     requireKnownFacts(facts, this.knowledge, '');
     const { household, told } = await this.household.read();

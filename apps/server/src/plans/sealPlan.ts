@@ -2,7 +2,7 @@ import { createHash, createHmac, timingSafeEqual } from 'node:crypto';
 
 export const SEAL_KEY = Symbol('sealKey');
 
-/** A plan and what it is for, each as its row stands in a household file. */
+/** A plan with its trouble and piece, each as its row in a household file. */
 export interface SealedWhole<Row = unknown> {
   /** The row of the plan, without its seal. */
   readonly plan: Row;

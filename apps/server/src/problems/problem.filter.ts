@@ -148,7 +148,7 @@ export class ProblemFilter implements ExceptionFilter {
     if (error instanceof DomainError) {
       const { status, title } = PROBLEMS[error.code];
       const { path, message, ...rest } = error.details;
-      // A figure out of range is told by its own name, where nobody knows more.
+      // A value out of range is reported under its own name if there is no path.
       const place = path ?? (error.code === 'outOfRange' ? rest.quantity : undefined);
       const detail = message
         ? String(message)

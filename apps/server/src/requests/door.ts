@@ -20,7 +20,7 @@ export const markFromNetwork = (request: IncomingMessage): void => void fromNetw
 export const isFromNetwork = (request: IncomingMessage): boolean =>
   fromNetwork.has(request) || PASSED_ON.some((header) => request.headers[header] !== undefined);
 
-/** This computer itself: whoever sits at it may do everything. */
+/** A request from this computer itself may do everything. */
 export const THIS_COMPUTER: Requester = { deviceId: null, name: 'This computer', role: 'all' };
 
 /** Who asks, as it was found out before anything else was read of the request; null for one who was not let in. */

@@ -47,7 +47,7 @@ async function rows(at: Cursor, name: string, yieldControl: YieldControl): Promi
   return found;
 }
 
-/** Members between brackets, with commas between them; the cursor stands on each as it is read. */
+/** Members between brackets, with commas between them; the cursor is on each as it is read. */
 async function eachOf(at: Cursor, open: number, close: number, read: () => Promise<void>): Promise<void> {
   at.take(open);
   at.skipSpace();
@@ -128,7 +128,7 @@ class Cursor {
         isName = byte === OPEN_OBJECT;
         open.push(isName ? new Set() : null);
       } else if (byte === CLOSE_OBJECT || byte === CLOSE_ARRAY) {
-        // A number or a word ends before what closes the list it stands in.
+        // A number or a literal ends before the bracket of its list.
         if (depth === 0) return at;
         depth -= 1;
         open.pop();

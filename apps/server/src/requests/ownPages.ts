@@ -5,12 +5,12 @@ import { isFromNetwork } from './door.js';
 
 /** Only reads; nothing of them changes what is kept. */
 const READING = new Set(['GET', 'HEAD', 'OPTIONS']);
-/** What a browser says of who asks: our own page, or nobody's (typed, a bookmark). */
+/** The origin of a request by the browser: our own page, or none (typed, a bookmark). */
 const OWN_SITES = new Set(['same-origin', 'none']);
 
 /**
  * Answers only under names that are this server's own. A page elsewhere may let a name of its own point here, and would
- * then be taken for one of ours (DNS rebinding, common practice); an address in figures nobody else can own.
+ * then be taken for one of ours (DNS rebinding, common practice); a numeric address cannot be registered by others.
  * @param names further names by which devices in the house reach it
  */
 export const requireOwnHost =

@@ -13,7 +13,7 @@ interface TextFault {
  * What no database keeps and no file carries: a zero character, half of a pair (lone surrogate), nesting without end.
  * Walked without recursion, so that depth cannot end the server.
  * @param given anything that was read as JSON
- * @param inside how deep it stands in what it was taken from
+ * @param inside its nesting depth
  * @returns the first one found, with its place; null where all is sound
  */
 export function findTextFault(given: unknown, inside = 0): TextFault | null {
@@ -48,7 +48,7 @@ const NOT_SOUND = 'There is a character in it that cannot be kept. Type it anew.
 const NOT_KEPT = /[\0\p{Surrogate}]/u;
 const isSound = (text: string): boolean => !NOT_KEPT.test(text);
 
-/** A place, told from the inside out: nothing is copied on the way. */
+/** A path, built from the inside out, so that nothing is copied on the way. */
 interface Path {
   readonly name: string;
   readonly in: Path | null;

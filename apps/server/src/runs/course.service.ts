@@ -23,7 +23,7 @@ import { requireSafe } from './requireSafe.js';
 import { RunsRepository } from './runs.repository.js';
 import { RunsService, requireRoom } from './runs.service.js';
 
-/** The pass at hand done otherwise, or in another vessel: the run goes on, on a plan that agrees with what was done. */
+/** The current pass by another method or in another vessel. The run continues on a plan that agrees with its events. */
 @Injectable()
 export class CourseService {
   constructor(
@@ -44,7 +44,7 @@ export class CourseService {
 
   /**
    * Makes the change, and notes it in the run. Asked for twice it is made once.
-   * @throws DomainError courseRefused where the pass at hand is under way, or the change is not possible on what was done
+   * @throws DomainError courseRefused if the current pass is under way, or the change contradicts the events so far
    */
   async change(id: string, change: ChangeCourse): Promise<RunView> {
     const { plan, state, events, troubleId } = await this.runs.read(id);

@@ -2,7 +2,7 @@ import { checkPlan, DomainError, type Household, type Plan } from '@feverfew/cor
 import type { Knowledge } from '@feverfew/knowledge';
 
 /**
- * A plan about to be begun, read through once more by today's knowledge and household, whatever made it.
+ * A plan that is about to be started, checked again by today's knowledge and household, whoever made it.
  * @throws DomainError planRefused
  */
 export function requireSafe(plan: Plan, household: Household, knowledge: Knowledge): void {

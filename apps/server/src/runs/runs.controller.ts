@@ -56,7 +56,7 @@ export class RunsController {
     return this.service.read(id);
   }
 
-  /** What the step at hand could be instead. */
+  /** The alternatives to the current step. */
   @Get(':id/course')
   @ApiOkResponse({ standardSchema: OtherCourseShape })
   otherCourse(@Param('id', ID) id: string): Promise<OtherCourseView> {

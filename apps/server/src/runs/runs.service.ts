@@ -54,9 +54,9 @@ const NOT_FOLLOWED =
 /** A treatment whose plan is not ours can be stopped, and a note written on it. */
 const TAKEN_ON_FOREIGN: readonly ReportedEvent['event']['kind'][] = ['finished', 'noted'];
 const MAX_TRIES = 5;
-/** What lies further than this in the future was told by a clock that was ahead, ms. */
+/** An event further in the future than this came from a clock that was ahead, ms. */
 const AHEAD_MS = 120_000;
-/** Stands for a run that is only thought of. */
+/** Id of a run that does not exist yet. */
 const NOT_YET = '00000000-0000-4000-8000-000000000000';
 
 @Injectable()
@@ -89,7 +89,7 @@ export class RunsService implements OnModuleInit {
     for (const { id } of await this.atWork.all()) await this.setClock(id, byMs);
   }
 
-  /** Told by a clock that was ahead: what lies in the future of now has just happened. */
+  /** From a clock that was ahead: an event in the future is set to now. */
   private async setBack(run: AtWork, now: Date): Promise<void> {
     const lastMs = Date.parse(lastAt(run.events));
     if (lastMs - now.getTime() > AHEAD_MS) await this.setClock(run.id, now.getTime() - lastMs);
@@ -164,7 +164,7 @@ export class RunsService implements OnModuleInit {
   }
 
   /**
-   * Adds one event and answers with where the run stands after it. A key seen before changes nothing.
+   * Adds one event and returns the state of the run after it. A known key changes nothing.
    * @throws DomainError runRefused when the event does not fit; nothing is stored then
    */
   async append(id: string, { key, heldMs, event }: ReportedEvent, now = this.clock()): Promise<RunView> {
@@ -214,7 +214,7 @@ export class RunsService implements OnModuleInit {
     };
   }
 
-  /** Those under way, what wants a hand soonest first, and where they get in each other's way. */
+  /** Active runs, the most urgent first, with their clashes. */
   async underWay(): Promise<{ running: RunningEntry[]; clashes: Clash[] }> {
     const nowMs = this.clock().getTime();
     const active = await this.atWork.all();
@@ -301,7 +301,7 @@ export function requireRoom(events: readonly RunEvent[], kind: RunEvent['kind'])
     });
 }
 
-/** When the last thing that counts happened, a clock set since then reckoned in. */
+/** Time of the last event that counts, corrected by later settings of the clock. */
 const lastAt = (events: readonly RunEvent[]): string =>
   turnsOf(events).events.at(-1)?.at ?? events[0]?.at ?? '';
 

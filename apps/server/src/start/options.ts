@@ -23,7 +23,7 @@ export const { values } = parseArgs({
     'lan-port': { type: 'string', default: '4880' },
     /** A further name other devices reach this computer by; may be given several times. */
     'lan-name': { type: 'string', multiple: true, default: [] },
-    /** For tests: a file that turns this server's clock (see `turned`), read anew each time. */
+    /** For tests: a file that sets this server's clock (see `turned`), read on each call. */
     'clock-file': { type: 'string' },
   },
 });

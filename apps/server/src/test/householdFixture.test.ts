@@ -24,7 +24,7 @@ let server: TestApp;
 let file: HouseholdFile;
 beforeAll(async () => {
   server = await testApp();
-  // The files were written later than the clock of tests stands.
+  // The files were written later than the time of the test clock.
   server.pass(365 * 24 * 60);
   file = HouseholdFile.parse(upgradeVersion2(given, HOUSEHOLD_FILE.version));
 });
@@ -43,7 +43,7 @@ it('reads the household of the present version whole, checks its plans, and writ
   const present = written(HOUSEHOLD_FILE.version);
   await server.http.put('/api/household/file').send(present).expect(200);
   const { body } = await server.http.get('/api/household/file').expect(200);
-  // Plans of before rounds come out with none; nothing else is added, and nothing is lost.
+  // Plans from before there were rounds come out without any. Nothing else is added or lost.
   expect(body).toEqual(HouseholdFile.parse(present));
   expect(body).toMatchObject(present);
   await server.http.put('/api/household/file').send(given).expect(200);

@@ -16,7 +16,7 @@ export const POINT =
   `/9j/4AAQSkZJRgABAQEASABIAAD/2wBDAP${'/'.repeat(86)}wAALCAABAAEBAREA` +
   '/8QAFAABAAAAAAAAAAAAAAAAAAAAA//EABQQAQAAAAAAAAAAAAAAAAAAAAD/2gAIAQEAAD8AR//Z';
 
-/** All test houses are one and the same house, unless told otherwise. */
+/** All test houses share one key, unless a test sets another. */
 export const SEAL_KEY = Buffer.alloc(32, 7);
 
 export interface TestDatabase extends OpenDatabase {

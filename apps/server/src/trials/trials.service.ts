@@ -24,7 +24,7 @@ import { TroublesService } from '../troubles/troubles.service.js';
 import { type StoredTrial, TrialsRepository } from './trials.repository.js';
 
 /**
- * What the places are called; which method goes where is drawn, so that nobody chooses the better half for one of
+ * The names of the places. The methods are assigned at random, so that no person chooses the better half for one of
  * them.
  */
 const PLACES = {
@@ -149,7 +149,7 @@ function stateOf({ id, setup, events }: StoredTrial): TrialState {
   return replayed.state;
 }
 
-/** Drawn anew, every order alike (Fisher–Yates). */
+/** A new random order, each equally likely (Fisher–Yates). */
 function shuffled<T>(list: readonly T[], draw: (below: number) => number): T[] {
   const left = [...list];
   return list.flatMap(() => left.splice(draw(left.length), 1));

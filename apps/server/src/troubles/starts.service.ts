@@ -50,7 +50,7 @@ export class StartsService {
     return this.runs.read(key);
   }
 
-  /** The piece in the book; one that is not there yet is entered as told. */
+  /** The piece of the linen book. A piece that is not in it is added with its facts. */
   private async pieceOf(
     pieceId: string | null,
     facts: TroubleFacts,

@@ -26,7 +26,7 @@ export class TroublesController {
     return this.service.create(body);
   }
 
-  /** A trouble kept, planned and begun in one; the key makes repeats count once. */
+  /** Saves, plans and starts a trouble in one request. A repeated key counts once. */
   @Post('start')
   @ApiCreatedResponse({ standardSchema: Run })
   start(@Body({ schema: StartTrouble }) body: StartTrouble): Promise<RunView> {
@@ -39,7 +39,7 @@ export class TroublesController {
     return this.service.read(id);
   }
 
-  /** A trouble on which nothing was begun. */
+  /** A trouble without a run. */
   @Delete(':id')
   @HttpCode(204)
   @ApiNoContentResponse({ description: 'Gone, with its plan.' })
@@ -47,7 +47,7 @@ export class TroublesController {
     return this.service.remove(id);
   }
 
-  /** New facts for a kept trouble: plans it anew; older plans and runs stay as they were. */
+  /** New facts for a saved trouble: it is planned again. Older plans and runs stay as they were. */
   @Put(':id')
   @ApiOkResponse({ standardSchema: Trouble })
   revise(@Param('id', ID) id: string, @Body({ schema: NewTrouble }) body: NewTrouble): Promise<Trouble> {

@@ -25,7 +25,7 @@ export class TroublesRepository {
     await this.db.update(troubles).set({ facts }).where(eq(troubles.id, id));
   }
 
-  /** Takes away a trouble nothing was begun on, with its plans; false where something was. */
+  /** Deletes a trouble without a run, with its plans; false if it has a run. */
   async remove(id: string): Promise<boolean> {
     return this.db.transaction(async (tx) => {
       const ofIt = eq(plans.troubleId, id);

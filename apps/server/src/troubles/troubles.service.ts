@@ -9,7 +9,7 @@ import { PlansService } from '../plans/plans.service.js';
 import { RunsService } from '../runs/runs.service.js';
 import { type TroubleFilter, TroublesRepository } from './troubles.repository.js';
 
-/** A piece entered in the book with the facts told of its trouble. */
+/** A piece added to the book with the facts of its trouble. */
 export const newPieceOf = ({ piece }: TroubleFacts): NewPiece => ({
   ...piece,
   itemId: piece.itemId ?? '',
@@ -30,7 +30,7 @@ export class TroublesService {
     @Inject(CLOCK) private readonly clock: Clock,
   ) {}
 
-  /** Keeps a trouble with its plan as it stands now; a piece not in the book yet is entered. */
+  /** Saves a trouble with its current plan. A piece that is not in the book yet is added. */
   async create({ pieceId, facts }: NewTrouble, at = this.clock()): Promise<TroubleSummary> {
     const plan = await this.plans.preview(facts, 'facts.');
     const piece = pieceId ? await this.pieces.read(pieceId) : await this.pieces.create(newPieceOf(facts), at);
@@ -73,7 +73,7 @@ export class TroublesService {
     return { ...(await this.read(id)), planId };
   }
 
-  /** Takes a trouble away on which nothing was begun. @throws DomainError notFound, hasHistory */
+  /** Deletes a trouble without a run. @throws DomainError notFound, hasHistory */
   async remove(id: string): Promise<void> {
     await this.read(id);
     if (!(await this.repository.remove(id)))
@@ -87,7 +87,7 @@ export class TroublesService {
     return this.repository.list(filter);
   }
 
-  /** What was told of these troubles, with the ways of this tool already gone on each. */
+  /** The facts of these troubles, with the methods already carried out on each. */
   async factsOf(ids: readonly string[]): Promise<ReadonlyMap<string, TroubleFacts>> {
     const told = await this.repository.factsOf(ids);
     const whole = told.map(

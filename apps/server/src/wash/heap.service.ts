@@ -48,13 +48,13 @@ export interface ReadLine {
   readonly open: readonly TroubleSummary[];
 }
 
-/** What is known of the treatments of pieces in the heap: how far one under way is, and what was told of each trouble. */
+/** Treatments of the pieces in the heap: the progress of each active run, and the facts of each trouble. */
 interface Treatments {
   readonly washDue: ReadonlyMap<string, WashAhead>;
   readonly factsOf: ReadonlyMap<string, TroubleFacts>;
 }
 
-/** As a household begins that has told nothing of its wash. */
+/** Settings of a household that has entered nothing about its wash. */
 const FIRST_SETTINGS: WashSettings = {
   machine: null,
   dryerG: 7000,
@@ -104,7 +104,7 @@ export class HeapService {
     const known = new Set((await this.pieces.list()).map(({ id }) => id));
     for (const [index, { line }] of lines.entries()) this.requireKnown(line, known, `lines.${index}.line.`);
     const now = this.clock().getTime();
-    // A millisecond each keeps the order in which they were told.
+    // One millisecond each keeps the order of entry.
     const rows = lines.map(({ id, line }, index) => ({
       id,
       line,

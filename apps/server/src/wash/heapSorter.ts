@@ -44,7 +44,7 @@ export class HeapSorter implements OnModuleDestroy {
     this.desk.close();
   }
 
-  /** @param beside what is shown beside the heap */
+  /** @param beside shown next to the heap */
   async view(beside: Pick<WashView, 'running' | 'machineFreeAt'>): Promise<WashView> {
     const settings = await this.heap.settings();
     const house = await this.house();

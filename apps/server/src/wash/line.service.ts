@@ -46,7 +46,7 @@ const HOUR_MS = 3_600_000;
 const DAY_MS = 24 * HOUR_MS;
 const FORECAST_H = 72;
 
-/** A wet line with all that its drying is reckoned from. */
+/** A wet line with all inputs of its drying time. */
 interface Wet {
   readonly read: ReadLine;
   readonly load: LoadRow;
@@ -226,7 +226,7 @@ const onRope = (place: HangingPlace): boolean => place === 'line' || place === '
 const bestPlace = ({ flat, felts, sun }: DryingLimits): HangingPlace =>
   flat || felts ? 'flat' : sun.value === 'never' ? 'shade' : 'line';
 
-/** The weather told, from the hour before `from` on; what a file does not reach is not made up. */
+/** The weather from the hour before `from` on. Hours that a file does not cover are left out. */
 function forecastFor({ weather, offsetMin }: WashSettings, from: number): Forecast {
   const start = from - HOUR_MS;
   if (weather.origin === 'byHand') return forecastByHand(weather.weather, start, FORECAST_H, offsetMin);

@@ -185,7 +185,7 @@ export class LoadsService {
     });
   }
 
-  /** The last thing told of a load is taken back, of it and of the treatments in it. */
+  /** Undoes the last entry about a load, for the load and for the treatments in it. */
   async undo(id: string, at = this.clock()): Promise<void> {
     const row = await this.need(id);
     await this.runs.takeBack(await this.piecesIn(id), row.doneAt ?? row.createdAt, at);

@@ -8,7 +8,7 @@ const COLUMNS = [
 ];
 
 /**
- * Loads as a table, one line each. Times in UTC, ISO 8601; `out` is empty as long as it is in the drum.
+ * Loads as a table, one line each. Times in UTC, ISO 8601; `out` is empty while the load is in the drum.
  * @param loads in their order, each as often as it has lines
  */
 export function writeLoads(loads: readonly LoadRow[], lines: readonly ReadLine[]): string {

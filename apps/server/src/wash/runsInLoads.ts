@@ -45,7 +45,7 @@ export class RunsInLoads {
 
   /**
    * Runs of these pieces that stand before such a wash go in with the load.
-   * @param bears whether all of the load bears bleach: a wash that wants it is no such wash otherwise
+   * @param bears whether the whole load tolerates bleach; without that, a wash that needs it does not count
    */
   async goIn({ id, createdAt, load }: InLoad, pieceIds: ReadonlySet<string>, bears: boolean): Promise<void> {
     for (const run of await this.of(pieceIds)) {
@@ -67,7 +67,7 @@ export class RunsInLoads {
     }
   }
 
-  /** What was told of them at that moment is taken back, as long as nothing was told since. */
+  /** Undoes the entry of that moment about them, if there was none since. */
   async takeBack(pieceIds: ReadonlySet<string>, toldAt: Date, at: Date): Promise<void> {
     for (const run of await this.of(pieceIds)) {
       const told = countedEvents(run.events);
@@ -100,7 +100,7 @@ export class RunsInLoads {
     return (await this.ours()).filter(({ pieceId }) => pieceIds.has(pieceId));
   }
 
-  /** A run on a plan that came in with a file stands still. */
+  /** A run on an imported plan is paused. */
   private async ours(): Promise<AtWork[]> {
     return (await this.atWork.all()).filter(({ foreignSeal }) => foreignSeal === null);
   }

@@ -12,7 +12,7 @@ export interface SortingJob {
 }
 
 const THREAD = new URL('./sortingThread.js', import.meta.url);
-/** A heap so small is sorted before a thread has been told of it. */
+/** A heap this small is sorted faster than a worker starts. */
 const AT_ONCE_UP_TO = 10;
 
 /** Runs one job; asked to stop, it gives the best so far. */

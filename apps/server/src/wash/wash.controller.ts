@@ -178,7 +178,7 @@ export class WashController {
     return this.line.roll(rolled);
   }
 
-  /** It was dry at: what dries faster or slower here than reckoned is learned from it. */
+  /** Dry at: the difference from the predicted time teaches the prediction. */
   @Post('line/dry')
   @RequireRole('tub')
   @HttpCode(204)

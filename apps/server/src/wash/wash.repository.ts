@@ -7,14 +7,14 @@ import type { Database } from '../database/openDatabase.js';
 import { careEvents, heapLines, washLoads, washSettings } from '../database/tables.js';
 
 type StoredLine = typeof heapLines.$inferSelect;
-/** A line with what was told of it, the piece too. */
+/** A line with its facts, and those of its piece. */
 export type HeapRow = Omit<StoredLine, 'line'> & { readonly line: NewHeapLine };
 export type LoadRow = typeof washLoads.$inferSelect;
 export type CareRow = typeof careEvents.$inferInsert;
 
-/** Whose line it is stands in its column alone: a piece that was merged takes its lines along. */
+/** Only its own column says whose line it is, so a merged piece takes its lines along. */
 const withPiece = (row: StoredLine): HeapRow => ({ ...row, line: { ...row.line, pieceId: row.pieceId } });
-/** A line as it is stored: the one place where its columns are made from what was told. */
+/** A line as stored. Its columns are derived here and nowhere else. */
 export const storedLine = ({ pieceId, ...line }: NewHeapLine): Pick<StoredLine, 'pieceId' | 'line'> => ({
   pieceId,
   line,

@@ -13,7 +13,7 @@ const listeners = new Set<() => void>();
 
 /**
  * Keeps the pages on this device, where the line is a safe one, so that they open without it. A newer one waits until
- * somebody takes it: no page is changed while it is used.
+ * the person takes it: no page changes while it is used.
  */
 export async function registerServiceWorker(): Promise<void> {
   if (!import.meta.env.PROD || !window.isSecureContext || !('serviceWorker' in navigator)) return;
@@ -37,7 +37,7 @@ async function keepReference(): Promise<void> {
   await request('GET', '/reference').catch(() => undefined);
 }
 
-/** Takes the newer one. Another page that is open stays as it is until it is loaded anew. */
+/** Applies the update. Another open page stays as it is until it is reloaded. */
 export function applyUpdate(): void {
   workbox?.addEventListener('controlling', () => window.location.reload());
   workbox?.messageSkipWaiting();

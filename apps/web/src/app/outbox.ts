@@ -84,7 +84,7 @@ async function send(): Promise<void> {
         retry = setTimeout(() => void flushOutbox(), Math.min(MAX_RETRY_MS, asked ?? RETRY_MS));
         return;
       }
-      // It does not fit where the run stands: what was tapped after it was meant for another state, and goes too.
+      // It does not fit the state of the run. Later taps were meant for another state, so they go too.
       for (const tapped of heldTaps()) if (tapped.runId === runId) dropTap(tapped.key);
       change({ refused: { runId, message: error.message }, isCut: false });
       await queryClient.invalidateQueries({ queryKey: ['runs', runId] });

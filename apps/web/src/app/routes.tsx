@@ -88,7 +88,7 @@ const inShell: RouteObject = {
   ],
 };
 
-/** Other pages than these are seen by nobody who is not let in. */
+/** A device that is not connected sees no other pages than these. */
 export const router = createBrowserRouter([
   { element: <Gate />, children: [inShell] },
   {

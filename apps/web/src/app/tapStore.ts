@@ -15,7 +15,7 @@ export interface HeldTap {
  * and a tap with it; the persisted mutations of the query library are such a list, so they are not used for this.
  */
 const PREFIX = 'feverfew.tap.';
-/** Where pages of before kept all taps in one list. */
+/** The storage key under which earlier pages kept all taps in one list. */
 const LIST_OF_BEFORE = 'feverfew.outbox';
 
 /** Taps that the storage of the device did not take: it is full, or shut. They live as long as the page. */
@@ -72,7 +72,7 @@ function stored(): HeldTap[] {
   }
 }
 
-/** The list of a page of before, tap by tap under names of their own. */
+/** The list of an earlier page, one key for each tap. */
 function takeOverList(): void {
   const list = localStorage.getItem(LIST_OF_BEFORE);
   if (list === null) return;

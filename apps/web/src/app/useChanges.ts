@@ -67,7 +67,7 @@ export function useChanges(): void {
         line = null;
       }
     };
-    // Taps of before a reload are sent first.
+    // Taps from before a reload are sent first.
     void flushOutbox();
     open();
     document.addEventListener('visibilitychange', turn);

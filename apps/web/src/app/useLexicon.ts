@@ -8,7 +8,7 @@ export const METRIC: Measures = { temperature: 'C', system: 'metric' };
 
 export type MarkNumber = Catalogue['marks'][number]['number'];
 
-/** What sentences about a trouble need beside what the core's words do. */
+/** What sentences about a trouble need besides the words of the core. */
 export interface Lexicon extends CoreLexicon {
   /** How a trouble is counted: ink, a scorch, sweets. */
   readonly numberOf: (markId: string) => MarkNumber;

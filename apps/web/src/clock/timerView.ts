@@ -7,7 +7,7 @@ export interface TimerView {
   readonly share: number;
   /** Next look-in still ahead, or null. */
   readonly nextLookMs: number | null;
-  /** A look-in fell due and nobody has looked since. */
+  /** A look fell due and has not been answered. */
   readonly lookDue: boolean;
 }
 
@@ -44,7 +44,7 @@ export function clockText(ms: number): string {
   return `${Math.floor(seconds / 3600)} h ${String(Math.floor((seconds % 3600) / 60)).padStart(2, '0')} min`;
 }
 
-/** Every moment a person wants to be called at, in order. */
+/** Every moment to call a person at, in order. */
 export function alarmTimes(timer: RunTimer): { at: number; text: string }[] {
   const ready = Date.parse(timer.readyAt);
   const looks = timer.lookAts

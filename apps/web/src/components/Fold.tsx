@@ -25,7 +25,7 @@ interface FoldProps {
   readonly purpose?: string;
   /** Opens by itself, for what asks to be seen. */
   readonly wanted?: boolean;
-  /** Stands on paper whole, folded or not. */
+  /** Printed in full, folded or not. */
   readonly printed?: boolean;
   readonly children: ReactNode;
 }

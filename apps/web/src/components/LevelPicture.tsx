@@ -7,7 +7,7 @@ interface LevelPictureProps {
 const BLOB = 'M38 8 Q52 2 58 12 Q64 22 57 33 Q49 42 38 38 Q27 33 28 21 Q29 11 38 8 Z';
 
 /**
- * A piece of cloth with what is left of a mark, beside a clean part: fewer lines and a smaller mark the less there
+ * A piece of cloth with the rest of a mark, next to a clean part: fewer lines and a smaller mark the less is
  * is.
  */
 export function LevelPicture({ leftPct, size = 76 }: LevelPictureProps) {

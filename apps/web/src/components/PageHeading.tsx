@@ -7,7 +7,7 @@ interface PageHeadingProps extends BoxProps {
   readonly title: string;
   /** Heard, not seen: the page shows the same in another way. */
   readonly unseen?: boolean;
-  /** A change of it is a move: the focus follows to what stands there now. */
+  /** A change of it counts as navigation: the focus moves there. */
   readonly at?: string;
 }
 

@@ -7,7 +7,7 @@ interface SlateProps {
   readonly name: string;
   /** "At once, 3 min", "Now". */
   readonly label: ReactNode;
-  /** Beside the label, quieter. */
+  /** Next to the label, quieter. */
   readonly aside?: ReactNode;
   /** A door to the reasons, at the end of the first line. */
   readonly why?: ReactNode;
@@ -15,7 +15,7 @@ interface SlateProps {
   readonly guards?: readonly string[];
   readonly verb: ReactNode;
   readonly lines?: readonly string[];
-  /** Where what the lines say stands on the screen a hand below it anyway. */
+  /** Where the same words are on the screen just below. */
   readonly linesOn?: 'phone' | 'all';
   readonly bans?: readonly string[];
   readonly drawing?: ReactNode;
@@ -25,7 +25,7 @@ interface SlateProps {
   readonly loud?: boolean;
 }
 
-/** What stands on the panel is drawn in its own colours. */
+/** Content of the panel has colours of its own. */
 const ON_SLATE = {
   '--ff-colors-ink': 'var(--ff-colors-slate-text)',
   '--ff-colors-soft': 'var(--ff-colors-slate-soft)',

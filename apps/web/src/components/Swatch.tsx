@@ -1,7 +1,7 @@
 import { Box } from '@chakra-ui/react';
 import type { PieceFacts } from '@feverfew/contracts';
 
-/** Tones, not hues: what is told of a piece is how light it is. */
+/** Tones, not hues: the facts of a piece hold how light it is. */
 const TONES: Readonly<Record<PieceFacts['colour'], string>> = {
   white: '#ffffff',
   natural: '#e8dcc2',

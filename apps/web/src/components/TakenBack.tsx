@@ -11,7 +11,7 @@ export interface DoneState {
   readonly done: {
     /** "Deleted: the good cloth". */
     readonly words: string;
-    /** What stands there again once it is taken back. */
+    /** Shown again after an undo. */
     readonly name: string;
     readonly undo:
       | { readonly trouble: NewTrouble }
@@ -20,7 +20,7 @@ export interface DoneState {
   };
 }
 
-/** What stands there once it is taken back: a reload must not offer it a second time. */
+/** Shown after an undo: a reload must not offer it a second time. */
 interface BackState {
   readonly back: string;
 }

@@ -7,7 +7,7 @@ import { SourceList } from './Why';
 
 type Term = Catalogue['words'][number];
 
-/** A text in which each word of the trade, where it first stands, says in one line on tap what it is. */
+/** A text that explains each word of the trade on tap, at its first use. */
 export function Terms({ children }: { children: ReactNode }) {
   const words = useCatalogue().data?.words;
   if (typeof children !== 'string' || !words) return <>{children}</>;

@@ -35,7 +35,7 @@ interface VesselGlyphProps {
   readonly quiet?: boolean;
 }
 
-/** A vessel, a machine or a line, small, in 1.6 px line; the words beside it say the same. */
+/** A vessel, a machine or a line, small, in 1.6 px lines; the words next to it say the same. */
 export function VesselGlyph({ of, full = 0.6, width = 44, quiet = false }: VesselGlyphProps) {
   const stroke = quiet ? 'var(--ff-colors-soft)' : 'currentColor';
   return (

@@ -33,7 +33,7 @@ export function massText(massG: number, { system }: Measures): string {
 export const toolText = ({ snapped }: Pick<Ingredient, 'snapped'>): string | null =>
   snapped && toolWords(snapped);
 
-/** The exact amount beside the tools' one: grams for powders, millilitres for liquids. */
+/** The exact amount next to the kitchen measure: grams for powders, millilitres for liquids. */
 export function exactText(
   { massG, volumeML }: Pick<Ingredient, 'massG' | 'volumeML'>,
   measures: Measures,

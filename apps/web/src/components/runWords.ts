@@ -93,7 +93,7 @@ export const OUTCOME_WORDS: Readonly<Record<Outcome, string>> = {
   abandoned: 'Stopped, trouble stays open',
 };
 
-/** What each ending means, said beside it. */
+/** What each ending means, said next to it. */
 export const OUTCOME_HINTS: Readonly<Partial<Record<Outcome, string>>> = {
   better: 'A residue of colour is not dirt.',
   mended: 'A patch, a button, a stitch over it.',

@@ -3,7 +3,7 @@ import { MAX_PHOTO_BYTES } from '@feverfew/contracts';
 const QUALITIES = [0.82, 0.7, 0.55, 0.4] as const;
 
 /**
- * A picture drawn anew at most so wide or high, px: small, and without what a camera writes into it (place, time,
+ * A picture drawn again at a limited width and height, px: small, and without the camera's metadata (place, time,
  * device).
  * @throws when the file is no picture the browser can read, or will not get small enough
  */

@@ -16,7 +16,7 @@ const matchers = new WeakMap<
 >();
 
 /**
- * A text cut at the words that are explained, each word only where it first stands; joined again it is the text.
+ * A text cut at the words that are explained, each at its first use. The parts joined give the text again.
  * Longer turns go first: "colour-run reducer" is one, not "reducer" in it.
  */
 export function splitAtTerms<W extends Word>(text: string, words: readonly W[]): Cut<W>[] {

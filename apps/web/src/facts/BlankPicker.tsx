@@ -173,7 +173,7 @@ function toldBy(
   };
 }
 
-/** What the troubles told are made of, each once. */
+/** The components of all entered troubles, each once. */
 function componentsOf(facts: TroubleFacts, catalogue: Catalogue) {
   const ids = new Set(
     catalogue.marks.flatMap((mark) => (facts.markIds.includes(mark.id) ? mark.componentIds : [])),

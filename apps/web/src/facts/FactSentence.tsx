@@ -16,7 +16,7 @@ interface FactSentenceProps {
   readonly errors: Readonly<Record<string, string>>;
   /** On a phone two lines of it, until it is tapped. */
   readonly isFolded: boolean;
-  /** What was typed stands above: on a phone the two lines are left out. */
+  /** The typed words are shown above: on a phone the two lines are left out. */
   readonly isSaid?: boolean;
   /** A blank to open; a new object each time it is asked for. */
   readonly opens?: { readonly id: BlankId } | null;

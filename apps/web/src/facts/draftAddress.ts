@@ -1,10 +1,12 @@
 import { EMPTY_FACTS, EMPTY_PIECE } from '@feverfew/contracts';
 import type { Draft } from './factsDraft';
 
-/** Name in the address under which what is told stands, so that a reload, back and a copied address bring it back. */
+/**
+ * Name of the query parameter that holds the entered facts, so that a reload, back and a copied address restore them.
+ */
 export const TOLD = 'told';
 
-/** What is told, as text for an address: only what differs from nothing told. */
+/** The entered facts as text for an address: only the differences from the empty facts. */
 export function draftToAddress({ pieceId, facts, said }: Draft): string {
   const { piece, ...rest } = facts;
   const told = {
@@ -20,7 +22,7 @@ export function draftToAddress({ pieceId, facts, said }: Draft): string {
     .replace(/=+$/, '');
 }
 
-/** Where a trouble is told, with what is told of it already. */
+/** The page on which a trouble is entered, with its facts so far. */
 export const addressOf = (draft: Draft): string => `/trouble?${TOLD}=${draftToAddress(draft)}`;
 
 const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);

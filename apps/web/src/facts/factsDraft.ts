@@ -9,7 +9,7 @@ import {
 /** Numbered with the shape of the facts: a draft of an older shape is left behind. */
 const DRAFT_KEY = 'feverfew.draft.3';
 
-/** What is being told, with the piece of the linen book it is about, if any. */
+/** The facts being entered, with their piece of the linen book, if any. */
 export interface Draft {
   readonly pieceId: string | null;
   readonly facts: TroubleFacts;

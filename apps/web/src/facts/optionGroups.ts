@@ -10,7 +10,7 @@ const KIND_TITLES = {
   buildUp: 'Build-up',
 } as const;
 
-/** Troubles to choose from: those told lately first, then by kind. */
+/** Troubles to choose from: recent ones first, then by kind. */
 export function markGroups(catalogue: Catalogue): OptionGroup[] {
   const recent = frequentMarkIds().flatMap((id) => catalogue.marks.filter((mark) => mark.id === id));
   const rest = catalogue.marks.filter((mark) => !recent.includes(mark));

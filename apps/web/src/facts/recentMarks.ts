@@ -1,7 +1,7 @@
 const KEY = 'feverfew.marks';
 const SHOWN = 4;
 
-/** Marks this device told last, newest first. */
+/** Recent marks of this device, newest first. */
 export function frequentMarkIds(): string[] {
   try {
     return (JSON.parse(localStorage.getItem(KEY) ?? '[]') as string[]).slice(0, SHOWN);

@@ -1,7 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { request } from '../app/api';
 
-/** The clock of the server is right as it is now: all that was fetched is fetched anew. */
+/** The clock of the server is right: all data is fetched again. */
 export function useClockIsRight() {
   const client = useQueryClient();
   return useMutation({

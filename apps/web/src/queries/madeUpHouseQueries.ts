@@ -1,7 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { request } from '../app/api';
 
-/** Furnishes an empty house with what ships, or empties the furnished one; all that was fetched is fetched anew. */
+/** Loads the demo into an empty house, or empties the demo house. All data is fetched again. */
 function useMadeUp(method: 'POST' | 'DELETE') {
   const client = useQueryClient();
   return useMutation({

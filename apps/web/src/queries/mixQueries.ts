@@ -14,7 +14,7 @@ export const useJudgeMix = (mix: Mix | null) =>
     retry: false,
   });
 
-/** One question of the table; asked once all its numbers are told. */
+/** One question of the table, asked once all its numbers are entered. */
 export const useTableAnswer = (question: TableQuestion | null) =>
   useQuery({
     queryKey: ['tableAnswer', question],

@@ -30,7 +30,7 @@ export const useSavePiece = (id: string) =>
 export const useDeletePiece = () =>
   useSaved((id: string) => request<null>('DELETE', `/pieces/${id}`), ['pieces', 'today']);
 
-/** Entered anew as it was, with its picture. */
+/** Entered again as it was, with its picture. */
 export const useEnterPiece = () =>
   useSaved(
     async ({ piece, jpeg }: { readonly piece: NewPiece; readonly jpeg: string | null }) => {

@@ -10,7 +10,7 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { request } from '../app/api';
 import { PLANNED } from './staleAfter';
 
-/** A plan for facts that are still being told; the last good one stays on screen while the next is on its way. */
+/** A plan for unfinished facts. The last good one stays on screen until the next arrives. */
 export const usePreview = (facts: TroubleFacts) =>
   useQuery({
     queryKey: [PLANNED, 'preview', facts],
@@ -20,7 +20,7 @@ export const usePreview = (facts: TroubleFacts) =>
     retry: false,
   });
 
-/** What holds while little is told, and what is worth asking; the last answer stays while the next is on its way. */
+/** What holds while few facts are known, and which questions to ask. The last answer stays until the next arrives. */
 export const useFirstThings = (facts: TroubleFacts, isAsking: boolean) =>
   useQuery({
     queryKey: [PLANNED, 'firstThings', facts.markIds.join(), facts] as const,
@@ -32,7 +32,7 @@ export const useFirstThings = (facts: TroubleFacts, isAsking: boolean) =>
     retry: false,
   });
 
-/** What a step could be instead, before anything is begun; asked only while it is looked for. */
+/** The alternatives to a step, before any start; fetched only when they are opened. */
 export const usePlanOtherCourse = (facts: TroubleFacts, rungIndex: number) =>
   useQuery({
     queryKey: [PLANNED, 'otherCourse', rungIndex, facts],

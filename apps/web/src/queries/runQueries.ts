@@ -27,7 +27,7 @@ export const useStart = () =>
     ['today', 'pieces', 'troubles'],
   );
 
-/** What else would want the same vessel or the machine, were this pass begun now. */
+/** What else would need the same vessel or machine if this pass started now. */
 export const useClashes = (asked: AskClashes | null) =>
   useQuery({
     queryKey: ['clashes', asked],
@@ -36,12 +36,12 @@ export const useClashes = (asked: AskClashes | null) =>
     placeholderData: keepPreviousData,
   });
 
-/** What the step at hand could be instead. */
+/** The alternatives to the current step. */
 export const useOtherCourse = (runId: string, planId: string) =>
   useQuery({
     queryKey: ['runs', runId, 'course', planId],
     queryFn: ({ signal }) => request<OtherCourseView>('GET', `/runs/${runId}/course`, undefined, signal),
-    // What else would do hangs on where the run stands.
+    // The alternatives depend on the state of the run.
     gcTime: 0,
   });
 

@@ -6,7 +6,7 @@ import { useSaved } from './queryClient';
 export const useDeleteTrouble = () =>
   useSaved((id: string) => request<null>('DELETE', `/troubles/${id}`), ['today', 'pieces']);
 
-/** Kept anew as it was told. */
+/** Saved again as it was entered. */
 export const useKeepTrouble = () =>
   useSaved(
     (trouble: NewTrouble) => request<TroubleSummary>('POST', '/troubles', trouble),

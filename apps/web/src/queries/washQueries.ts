@@ -32,7 +32,7 @@ export const useJoin = (runId: string) =>
     queryFn: ({ signal }) => request<JoinView>('GET', `/wash/with/${runId}`, undefined, signal),
   });
 
-/** Wet things dry by the minute: asked anew now and then. */
+/** Wet things dry by the minute: fetched again from time to time. */
 const LINE_EVERY_MS = 60_000;
 export const useClothesline = () =>
   useQuery({

@@ -15,7 +15,7 @@ export type OnTable =
   | { readonly kind: 'piece'; readonly pieceId: string }
   | { readonly kind: 'fibres'; readonly fibreIds: readonly string[] };
 
-/** A mix as it stands in the address of the page: a reload, a link and the way back keep it. */
+/** A mix in the address of the page, so that a reload, a link and back restore it. */
 export interface MixDraft extends Omit<Mix, 'on'> {
   readonly on: OnTable;
   /** Lines a person keeps to be judged by. */
@@ -90,7 +90,7 @@ export function draftToMix(
   return { ...mix, on: piece ? factsOfPiece(piece) : null };
 }
 
-/** Cloth of these fibres in like shares, nothing else told: taken on the careful side. */
+/** Cloth of these fibres in equal shares, with cautious defaults for the other facts. */
 function clothOf(fibreIds: readonly string[]): PieceFacts {
   const share = Math.floor(100 / fibreIds.length);
   const fibres = fibreIds.map((fibreId, index) => ({
@@ -119,7 +119,7 @@ export function draftOfAction(action: Action, on: OnTable, name: string): MixDra
   };
 }
 
-/** A piece of the linen book, or cloth of the fibres told so far. */
+/** A piece of the linen book, or cloth of the entered fibres. */
 export function onTableOf(pieceId: string | null, { parts }: Pick<PieceFacts, 'parts'>): OnTable {
   if (pieceId) return { kind: 'piece', pieceId };
   const fibreIds = [...new Set(parts.flatMap((part) => part.fibres.map((fibre) => fibre.fibreId)))];

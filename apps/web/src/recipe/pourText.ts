@@ -26,7 +26,7 @@ export function errorText({ snapped, basis }: Ingredient): string | null {
   return `your measures give ${Math.abs(snapped.errorPct)} % ${snapped.errorPct > 0 ? 'more' : 'less'}`;
 }
 
-/** What is poured: "hydrogen peroxide 3 %"; the strength is that of the bottle at hand. */
+/** A poured product: "hydrogen peroxide 3 %"; the strength is that of the household's bottle. */
 export function agentText({ agentId, strengthPct }: Ingredient, say: Lexicon): string {
   return strengthPct === null ? say.name(agentId) : `${say.name(agentId)} ${strengthPct}\u00a0%`;
 }

@@ -36,7 +36,7 @@ interface Name {
 /** Names of records under one roof: whole names first, then how much of name and question meet, slips forgiven. */
 export class NameSearch<T extends Named> {
   private readonly names: Name[] = [];
-  /** The names a word stands in, by word. */
+  /** The names that contain a word, by word. */
   private readonly namesOf = new Map<string, number[]>();
   /** Each word once: it is found by its beginning, or with a slip in it. */
   private readonly index = new MiniSearch<{ id: string; word: string }>({
@@ -121,7 +121,7 @@ interface Touch {
 }
 const NOTHING: Touch = { term: '', weight: 0 };
 
-/** How well a typed word stands for a word of a name: itself, its beginning, or a slip. The first letter counts. */
+/** How well a typed word matches a word of a name: equal, its beginning, or one slip. The first letter counts. */
 function weightOf(typed: string, term: string): number {
   if (typed === term) return 1;
   if (term.startsWith(typed)) return 0.55 + 0.35 * (typed.length / term.length);

@@ -67,7 +67,7 @@ const config = defineConfig({
       // No transition at all: even a short one on every element hands a change of colour down one level a frame.
       _motionReduce: { animationDuration: '0.01ms !important', transition: 'none !important' },
     },
-    // Nothing that is tapped is smaller than a thumb on a phone, wherever it stands.
+    // Every tap target is as large as a thumb on a phone.
     'button, select, textarea, summary, input:not([type=checkbox], [type=radio]), a[class]': {
       [PHONE]: { minHeight: '44px', minWidth: '44px !important' },
     },

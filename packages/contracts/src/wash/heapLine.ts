@@ -13,7 +13,7 @@ const massG = z
   .min(5, 'At least 5 g.')
   .max(60_000, 'At most 60 kg.');
 
-/** What is told of one line of the heap: a piece of the linen book, or a handful of like ones. */
+/** The facts of one line of the heap: a piece of the linen book, or a handful of like ones. */
 export const NewHeapLine = z
   .strictObject({
     pieceId: Uuid.nullable(),
@@ -44,7 +44,7 @@ export const NewHeapLine = z
   .meta({ id: 'NewHeapLine' });
 export type NewHeapLine = z.infer<typeof NewHeapLine>;
 
-/** A line of which nothing has been told: one of it, white, washed often. */
+/** Defaults of a line: one piece, white, washed often. */
 export const PLAIN_LINE: NewHeapLine = {
   pieceId: null,
   itemId: null,

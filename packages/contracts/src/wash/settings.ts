@@ -44,7 +44,7 @@ export const WeatherTold = z
   .meta({ id: 'WeatherTold' });
 export type WeatherTold = z.infer<typeof WeatherTold>;
 
-/** What the house washes and dries with, and how it wants its heap sorted. */
+/** Machine, dryer and line of the household, and how it prefers its heap sorted. */
 export const WashSettings = z
   .strictObject({
     machine: MachineShape.nullable(),
@@ -59,7 +59,7 @@ export const WashSettings = z
       .nullable(),
     /** Pieces taken out of this wash by hand. */
     leftOut: z.array(z.string().max(60)).max(200),
-    /** How much faster things dry here than reckoned, and from how many times seen. */
+    /** How much faster things dry here than predicted, and the number of observations. */
     ownRate: z.strictObject({
       factor: z.number().min(0.1).max(10),
       seen: z.number().int().min(0).max(10_000),

@@ -7,7 +7,7 @@ export interface Dilution {
 
 /**
  * C₁V₁ = C₂V₂, for strengths by volume or weight in volume (volumes taken as additive).
- * @param fromPct strength at hand, above 0 and at most 100 %
+ * @param fromPct strength available, above 0 and at most 100 %
  * @param toPct strength wanted, above 0, not above fromPct
  * @param finalML 0.1–100 000 mL
  * @throws DomainError outOfRange, cannotStrengthen

@@ -23,7 +23,7 @@ export function spotVolume(lengthCm: number, widthCm: number, pickUpMLPerCm2: nu
 const SPOT_AREA_CM2 = { min: 0.04, max: 250_000 } as const;
 
 /**
- * The same for a mark told by its area: taken as a square, with the margin on each side.
+ * The same for a mark given by its area: a square, with the margin on each side.
  * @param areaCm2 within SPOT_AREA_CM2
  * @returns mL, rounded up to 5
  * @throws DomainError outOfRange

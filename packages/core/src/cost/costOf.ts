@@ -2,7 +2,7 @@ import { WATER_ID } from '@feverfew/knowledge';
 import type { Action } from '../treatment/plan/action.js';
 import type { Pass } from '../treatment/plan/pass.js';
 
-/** What things cost here, in the household's own money; null = not told. */
+/** Prices here, in the household's own money; null = not given. */
 export interface Prices {
   /** Sign or word of the money, shown as written. */
   readonly money: string;
@@ -53,7 +53,7 @@ export function costOf(pass: Pick<Pass, 'steps' | 'handsOnMin'>, prices: Prices)
   };
 }
 
-/** Each part of a step that costs something; null where its price is not told. */
+/** Each part of a step that costs something; null if its price is not given. */
 function actionCosts(action: Action, { agents, kWh, waterM3 }: Prices): (number | null)[] {
   const times = action.batches;
   const litres =

@@ -21,7 +21,7 @@ export interface WetPiece {
 }
 
 /**
- * What the household has found: how much faster (above 1) or slower things dry here than reckoned, and from how many
+ * Experience of the household: how much faster (above 1) or slower things dry here than predicted, and from how many
  * times it was seen.
  */
 export interface OwnRate {
@@ -188,7 +188,7 @@ function stateOf(
 
 /**
  * The household's own figure after one more piece was seen to be dry: the middle of what was found, as a factor.
- * @param reckoned and found: hours it was reckoned to take, and took; both above 0
+ * @param reckoned and found: predicted and real hours of drying; both above 0
  */
 export function withSeen(own: OwnRate, reckonedH: number, foundH: number): OwnRate {
   const one = Math.log(Math.min(4, Math.max(0.25, reckonedH / foundH)));

@@ -36,7 +36,7 @@ const MEANT: Readonly<
 const HOUR_MS = 3_600_000;
 /** Sun on level ground at noon of a clear day between the seasons, W/m². */
 const CLEAR_NOON_WM2 = 700;
-/** Local hours between which the sun stands high enough to count. */
+/** Local hours between which the sun is high enough to count. */
 export const DAYLIGHT = { from: 7, to: 18 } as const;
 
 /** Height of the sun as a share of noon's: none at dawn and dusk. */

@@ -42,7 +42,7 @@ export function workedShares(
 
 /**
  * What several passes leave of a component, 0–1. A mechanism that comes again works on towards the same ceiling, it
- * does not begin anew; different mechanisms take of what the others leave.
+ * does not begin again; different mechanisms take of what the others leave.
  * @returns `low` is what is left at best, `high` what is left at worst
  */
 export function leftAfter(shares: readonly WorkedShare[]): ExpectedEffect {

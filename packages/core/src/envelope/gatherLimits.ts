@@ -14,7 +14,7 @@ import { partLimits } from './limits/partLimits.js';
 import { positionLimits } from './limits/positionLimits.js';
 import { soilLimits } from './limits/soilLimits.js';
 
-/** Every limit that applies to what is left, and was told, of these troubles on this piece, in a fixed order of families. */
+/** Every limit of the remaining marks, and of all marks entered, on this piece, in a fixed order of families. */
 export function gatherLimits(
   facts: TroubleFacts,
   { marks, told }: { readonly marks: readonly WorkMark[]; readonly told: readonly WorkMark[] },

@@ -31,9 +31,9 @@ export type PHLimit = Owned & {
   readonly min: number;
   readonly max: number;
   readonly weakAcidBrieflyMin: number;
-  /** For oxalic acid on a spot; plans of before have none. */
+  /** For oxalic acid on a spot; earlier plans have none. */
   readonly spotAcidMin?: number | undefined;
-  /** For an oxygen-bleach bath; plans of before have none. */
+  /** For an oxygen-bleach bath; earlier plans have none. */
   readonly oxygenMax?: number | undefined;
 };
 export type WettingLimit = Owned & { readonly quantity: 'wetting'; readonly most: Wetting };

@@ -21,11 +21,11 @@ export interface UseCase {
   readonly fibres: FibreFamily;
   readonly age: AgeBand;
   readonly rounds: number;
-  /** Left of what there was before it, %: its own share of what was seen where others worked beside it. */
+  /** Left of the earlier amount, %: its own share of the visible change if others worked too. */
   readonly leftPct: number;
-  /** What an eye saw left, % of what was there before, shared with nobody; the same as `leftPct` where not told. */
+  /** Left by eye, % of the earlier amount, not shared with others; equal to `leftPct` if absent. */
   readonly seenPct?: number | undefined;
-  /** How long one round worked, min; a wash of the machine has none, and a use of before it was kept none either. */
+  /** Duration of one round, min. A machine wash has none, nor has a use from before durations were recorded. */
   readonly minutes?: number | undefined;
   /** How warm it was made, °C. */
   readonly tempC?: number | undefined;

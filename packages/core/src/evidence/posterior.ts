@@ -39,7 +39,7 @@ export function betaOfRange({ low, high }: ExpectedEffect): Beta {
 /**
  * Book and log together: each use adds the share that a round took to the one side and what stayed to the other
  * (a Beta–binomial update with fractional counts: exact for “all” and “nothing”, a quasi-likelihood between).
- * Without a use the range of the book stands as it is.
+ * Without uses, the range of the book stays as it is.
  */
 export function posteriorOf(
   prior: ExpectedEffect,

@@ -78,7 +78,7 @@ export interface FindingFacts {
   rinsedForNext: { agentId: string; pairId: string };
   /** Rinsed out because the cloth bears it only briefly. */
   rinsedForCloth: { low: number; high: number };
-  /** Not laid out, and nothing is against it: beside what is, and what it takes by itself. */
+  /** Eligible but not in the plan, with its own effect. */
   otherWay: { than: 'gentler' | 'stronger' | 'alike'; lowPct: number; highPct: number };
   fromOwnLog: { uses: number; worked: number; bookLowPct: number; bookHighPct: number };
   logSaysOther: { methodId: string; uses: number; worked: number; chancePct: number };
@@ -146,9 +146,9 @@ export interface FindingFacts {
   };
   oxygenBathBorne: { owner: LimitOwner; otherMaxPH: number; pH: number };
   onlyAfter: { agentIds: readonly string[] };
-  /** Its kinds differ in weight, no scale is here, and nobody said which it is. */
+  /** Its grades differ in weight, there is no scale, and the grade was not given. */
   gradeUnknown: { agentId: string; grades: readonly string[] };
-  /** Plans of before do not say how long. */
+  /** Older plans do not say how long. */
   acidBriefly: { pH: number; maxMin?: number };
   schoolFollowed: { schoolId: string };
   ageLowersOdds: { age: string };
@@ -161,7 +161,7 @@ export interface FindingFacts {
   chlorineTried: Record<string, never>;
   onePlanForAll: { marks: number };
   dryCleanNoPermission: { sign: 'P' | 'F' };
-  /** Plans of before do not say whether it bears bleach. */
+  /** Older plans do not say whether it bears bleach. */
   hygieneAfter: { maxC: number; mayBleach?: boolean };
   worthBuying: {
     agentIds: readonly string[];
@@ -203,10 +203,10 @@ export interface FindingFacts {
   };
   rinseTriedFirst: { agentIds: readonly string[] };
   cupboardHoldsPair: { pairId: string; agentAId: string; agentBId: string };
-  /** The line itself; plans of before have none and are read by id. */
+  /** The line itself; older plans have none and are read by id. */
   markAdvice: { markId: string; text?: string };
   itemNote: { itemId: string; text?: string };
-  /** `hotWash`: hot water sets it as well; plans of before knowledge 2026.11.10 do not say. */
+  /** `hotWash`: hot water sets it as well; plans from before knowledge 2026.11.10 do not say. */
   noHeatBeforeGone: { readonly hotWash?: boolean };
 }
 

@@ -83,7 +83,7 @@ function vesselsAfter(vessels: readonly Vessel[], answer: HouseAnswer): readonly
   return vessels;
 }
 
-/** What a household that has told nothing is taken to have answered. */
+/** Assumed answers of a household that has entered nothing. */
 export function guessOf(household: Household, fact: HouseFact): HouseAnswer {
   switch (fact) {
     case 'people':

@@ -26,7 +26,7 @@ export interface Product {
   /** What its cap or scoop holds to the line, mL. */
   readonly capML: number | null;
   readonly labelDose: LabelDose | null;
-  /** Bulk density of the grade this house has, g/mL; null or left out = not told. */
+  /** Bulk density of the household's grade, g/mL; null or absent = not given. */
   readonly gPerML?: number | null | undefined;
 }
 
@@ -51,7 +51,7 @@ export interface Household {
   readonly hasDryer: boolean;
   readonly cupboard: readonly CupboardEntry[];
   readonly products: readonly Product[];
-  /** People and animals some products are kept from; a baby also stands for small children. */
+  /** People and animals some products are kept from; a baby also means small children. */
   readonly asthma: boolean;
   readonly pregnancy: boolean;
   readonly baby: boolean;

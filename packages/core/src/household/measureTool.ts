@@ -27,7 +27,7 @@ export interface OwnMeasure {
 /** What an own measure may hold, mL; the form and the contract use the same range. */
 export const OWN_MEASURE_ML = { min: 0.5, max: 5000 } as const;
 
-/** Anything amounts are snapped to; `name` stands where the household named it. */
+/** A measure that amounts are snapped to; `name` is the household's name of it. */
 export interface MeasureTool {
   readonly id: string;
   readonly volumeML: number;

@@ -14,7 +14,7 @@ import { trialFaults, trialPasses } from '../trial/trialFaults.js';
 import type { TroubleFacts } from '../trouble/troubleFacts.js';
 import { dwellsOfPass } from './dwellsOfPass.js';
 
-/** A trouble as it was told, to plan again with and without the log. */
+/** A trouble with its facts, to plan it again with and without the log. */
 export interface GivenTrouble {
   readonly id: string;
   readonly facts: TroubleFacts;
@@ -27,7 +27,7 @@ export interface WorksRow extends Cell {
   readonly cases: readonly { readonly use: UseCase; readonly weight: number }[];
 }
 
-/** A pass that stands elsewhere because of the log, 1 = first; null = not on the ladder. */
+/** A pass that moved because of the log, 1 = first; null = not on the ladder. */
 export interface LadderMove {
   readonly troubleId: string;
   readonly markId: string;
@@ -47,7 +47,7 @@ export interface NextTrial {
   readonly troubleId: string;
   readonly markId: string;
   readonly methodIds: readonly [string, string];
-  /** How often troubles of this kind were told. */
+  /** How often troubles of this kind were entered. */
   readonly troubles: number;
   /** Chance that the first is better. */
   readonly chanceFirst: number;
@@ -136,7 +136,7 @@ function cellOf(methodId: string, facts: TroubleFacts, knowledge: Knowledge): Ce
 
 /** Methods with at least one use in this very kind of case; the book's range is that of the plan without the log. */
 function rowsOf({ trouble, without }: Planned, evidence: Evidence, knowledge: Knowledge): WorksRow[] {
-  // A way that stands in several rounds is one row: its first place.
+  // A method in several rounds is one row: its first place.
   const once = without.ladder.filter(
     ({ methodId }, at, all) => all.findIndex((pass) => pass.methodId === methodId) === at,
   );

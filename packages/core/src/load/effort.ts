@@ -30,7 +30,7 @@ export function effortOf({ programme, tempC, minutes, limits }: Drum, coldC: num
 }
 
 /**
- * What a load costs in water, energy and what is poured, in the household's money; null where no price at all is told.
+ * The cost of a load in water, energy and products, in the household's money; null if no price at all is entered.
  * @param doses in g where weighed, else in mL
  */
 export function costOfLoad(

@@ -6,7 +6,7 @@ export type SoilLevel = (typeof SOIL_LEVELS)[number];
 export const SOLVENT_STATES = ['none', 'smells', 'aired'] as const;
 export type SolventState = (typeof SOLVENT_STATES)[number];
 
-/** Use that asks for nothing, told against what comes with the kind of piece. */
+/** An ordinary use, entered in place of the use of its kind. */
 export const PLAIN_USE = 'plain';
 
 /** One line of the heap: a piece, or a handful of like ones. */
@@ -20,7 +20,7 @@ export interface HeapEntry {
   /** Dry mass of them all, g; null = by the kind of piece. */
   readonly massG: number | null;
   readonly soil: SoilLevel;
-  /** A use told: an id of `hygienes`, PLAIN_USE, or null = what comes with the kind. */
+  /** Entered use: an id of `hygienes`, PLAIN_USE, or null = the use of the kind. */
   readonly use: string | null;
   /** A solvent has been on it in this treatment, and still smells or has been aired out. */
   readonly solvent: SolventState;

@@ -24,7 +24,7 @@ export interface Machine {
   /** Room in the drum, L. */
   readonly drumL: number;
   readonly programmes: readonly MachineProgramme[];
-  /** Nothing of it was told: a common machine. */
+  /** Default: a common machine. */
   readonly guessed: boolean;
 }
 

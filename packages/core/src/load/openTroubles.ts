@@ -4,7 +4,7 @@ import type { PieceFacts } from '../textile/piece.js';
 import { EMPTY_FACTS, type TriedProduct, type TroubleFacts } from '../trouble/troubleFacts.js';
 import type { SolventState } from './heapEntry.js';
 
-/** A trouble that is not settled, as it was told. */
+/** An open trouble with its facts. */
 export interface OpenTrouble {
   readonly facts: TroubleFacts;
   /** Its treatment is under way and has come to its wash: what was on the piece before has been rinsed out. */
@@ -12,7 +12,7 @@ export interface OpenTrouble {
 }
 
 /**
- * All that is open on a piece as one case: the marks of every trouble, and every product that may still be on it, told as
+ * All open troubles of a piece as one case: their marks, and every product that may still be on it, entered as
  * tried or used by a treatment that was not finished.
  * @param piece as the linen book has it now
  * @returns the case, and whether a solvent was on it that has been aired out since
@@ -47,7 +47,7 @@ export function openOnPiece(
   };
 }
 
-/** Solvents of a treatment that was begun and not finished. */
+/** Solvents of a treatment that was started and not finished. */
 const usedSolvents = (
   { done }: TroubleFacts,
   methods: ReturnType<typeof indexKnowledge>['methods'],

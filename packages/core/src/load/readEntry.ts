@@ -98,10 +98,10 @@ export function readEntry(
   };
 }
 
-/** A piece of which neither kind nor mass is told weighs about so much, g. */
+/** Mass of a piece of unknown kind and mass, g. */
 const USUAL_PIECE_G = 300;
 
-/** Dry mass of a whole line, g: as told, else by the piece, else by its kind. */
+/** Dry mass of a whole line, g: as entered, otherwise by the piece, otherwise by its kind. */
 export function massOf({ massG, count, facts }: HeapEntry, { items }: Pick<Knowledge, 'items'>): number {
   const item = items.find(({ id }) => id === facts.piece.itemId);
   return massG ?? (facts.piece.dryMassG ?? item?.dryMassG ?? USUAL_PIECE_G) * count;
@@ -179,10 +179,10 @@ function maxOf({ tempC }: Envelope, use: Hygiene | null): Held<number> {
 const heldByTreatment = (maxC: Held<number>, { washDueC = null }: HeapEntry): Held<number> =>
   washDueC !== null && washDueC < maxC.value ? { value: washDueC, by: { kind: 'treatment' } } : maxC;
 
-/** A deep colour nobody has tested gives less dye in cool water. Common practice, no source. */
+/** A deep colour that was never tested gives off less dye in cool water. Common practice, no source. */
 const UNTESTED_MAX_C = 30;
 
-/** Germs go first: what its use wants hot is washed hot, in its own company. */
+/** Germs go first: a use that needs heat is washed hot, in its own company. */
 const coolUntilTested = (
   maxC: Held<number>,
   { colour, fastness }: PieceFacts,

@@ -104,7 +104,7 @@ const dirtOf = ({ pieces }: Load): number =>
         : 0;
 
 /**
- * Loads as somebody has arranged them: what may no longer be together falls out, and what is in none is put where it
+ * Loads as arranged by a person. Pieces that may no longer be together drop out, and pieces in no load are put where it
  * costs least, or into a load of its own. Pieces named twice count where they are named first.
  */
 export function keepArrangement(

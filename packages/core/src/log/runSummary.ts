@@ -9,7 +9,7 @@ import type { Plan } from '../treatment/plan/plan.js';
 import { type Exposure, exposureOf } from '../wear/exposure.js';
 import { usesOf } from './usesOf.js';
 
-/** Raised when a summary is made otherwise: rows of an earlier version are then made anew from their events. */
+/** Raised when a summary changes its form: rows of an earlier version are then made again from their events. */
 export const RUN_SUMMARY_VERSION = 5;
 
 /** What lists and the log need of a run, worked out once per event so that no list has to replay. */
@@ -31,7 +31,7 @@ export function summariseRun(
   knowledge: Knowledge,
   nowMs: number,
 ): RunSummary {
-  // What a run is remembered by: the pass its last look spoke of; meanwhile, the one it stands at.
+  // A run is remembered by the pass of its last look; before any look, by its current pass.
   const seen = state.status === 'finished' ? state.looks.at(-1)?.rungIndex : undefined;
   const pass = plan.ladder[seen ?? state.rungIndex];
   const action = currentAction(state, plan);

@@ -15,10 +15,11 @@ const GONE_PCT = 2;
 const DONE_FOR = 0.03;
 
 /**
- * Lines of the log that a run gives: one per pass worked on and told mark. What a look found between one level and the
+ * Lines of the log that a run gives: one per pass worked on and entered mark. What a look found between one level and
+ * the
  * next is shared among the passes worked on in between, by what each was expected to take of that mark.
- * Rounds nobody graded say nothing and are left out; so is a pass that went wrong, which is no measure of its effect, and
- * a level told of several marks at once, of which nobody can tell which one it is of.
+ * Ungraded rounds say nothing and are left out. So is a pass that went wrong, which does not measure its effect, and
+ * one level for several marks, which cannot be divided among them.
  * @param passes the plan's passes, in order
  * @param dwells clocked waits of the run
  */
@@ -87,7 +88,7 @@ function conditionsOf(
 interface Left {
   /** Of what was there before it, 0–1 and above where a look found more. */
   readonly share: number;
-  /** The same as it was seen, shared with nobody. */
+  /** The same by eye, not shared with others. */
   readonly seen: number;
   readonly rounds: ReadonlySet<string>;
   readonly at: string;

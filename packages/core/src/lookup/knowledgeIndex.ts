@@ -57,7 +57,7 @@ export interface KnowledgeIndex {
   readonly factsOf: (method: Method) => MethodFacts;
   /** Pairs that forbid two agents to meet; empty when they may. */
   readonly pairsBetween: (one: Agent, other: Agent) => readonly ForbiddenPair[];
-  /** What forbids an agent beside chlorine bleach, by the agent's id; none for what may stand there. */
+  /** The finding that forbids an agent next to chlorine bleach, by the agent's id; absent if they may meet. */
   readonly besideChlorine: ReadonlyMap<string, ForbiddenPair>;
   /** What was worked out for a method's bath before, by temperature, water and dose. */
   readonly bathPHOf: (method: Method, key: string, make: () => PHRange | null) => PHRange | null;
@@ -127,7 +127,7 @@ export function indexKnowledge(knowledge: Knowledge): KnowledgeIndex {
       const own = remember(baths, recipe, () => new Map<string, PHRange | null>());
       const known = own.get(key);
       if (known !== undefined) return known;
-      // Temperatures and waters of one household are few; a sweep over many starts anew now and then.
+      // A household has few temperatures and waters; a sweep over many starts again from time to time.
       if (own.size >= MAX_BATHS) own.clear();
       const made = make();
       own.set(key, made);

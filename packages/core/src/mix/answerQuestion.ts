@@ -170,7 +170,7 @@ const ANSWERS: Answers = {
 };
 
 /**
- * Answers one question of the table exactly, with the household's own measures beside it.
+ * Answers one question of the table exactly, and in the household's own measures.
  * @throws DomainError outOfRange (quantity and range), cannotStrengthen, unknownReference
  */
 export function answerQuestion(

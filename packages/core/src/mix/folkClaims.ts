@@ -66,7 +66,7 @@ function sodaSoftens({ amounts, neutralised, hardnessMgL, waterL, index }: Claim
   );
 }
 
-/** Softer than this nobody reaches for a softener, mg/L. */
+/** Softer water than this needs no softener, mg/L. */
 const HARD_ENOUGH = 120;
 
 function coldOxygen({ amounts, tempC, index }: ClaimBasis): Finding | null {

@@ -113,7 +113,7 @@ function mixed(pour: Pour, totalML: number, household: Household, knowledge: Kno
   };
 }
 
-/** A powder has mass and volume, a liquid is told by its volume. */
+/** A powder has mass and volume, a liquid is measured by volume. */
 function inBoth(pour: Pour, agent: Agent): Pour {
   const size = sizeOf(pour, agent);
   return {

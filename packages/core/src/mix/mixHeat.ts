@@ -18,14 +18,14 @@ export interface CurvePoint extends LikelyRange {
   readonly oxygenLeft: number | null;
 }
 
-/** How warm a mix stands and how it cools; without a vessel of known make it only has its first temperature. */
+/** Temperature of a mix over time; without a known vessel, only its first temperature. */
 export interface MixHeat {
   readonly shares: WaterShares | null;
   readonly startC: number;
   readonly tau: TimeConstant | null;
 }
 
-/** Dry mass of what goes in, told or usual, g; null when nothing is named. */
+/** Dry mass of the pieces, entered or usual, g; null if none is named. */
 export function dryMassOf({ on }: Mix, knowledge: Knowledge): number | null {
   if (!on) return null;
   const item = on.itemId === null ? undefined : indexKnowledge(knowledge).items.get(on.itemId);

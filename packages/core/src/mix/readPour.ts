@@ -15,7 +15,7 @@ import {
 import type { MixPour } from './mix.js';
 
 /**
- * A pour in grams or millilitres, with the strength of the bottle at hand.
+ * A pour in grams or millilitres, with the strength of the household's bottle.
  * @throws DomainError outOfRange; unknownReference for a unit this house does not have
  */
 export function readPour(

@@ -65,7 +65,7 @@ function pairs({ agents, index }: ReadMix): Finding[] {
   return [...found.values()];
 }
 
-/** A product nobody can name meets nothing but water. */
+/** An unknown product may meet nothing but water. */
 function nothingUnknown({ agents }: ReadMix): Finding[] {
   const unknown = agents.find((agent) => agent.chemistries.includes('undeclared'));
   return unknown && agents.some((agent) => agent !== unknown && agent.id !== WATER_ID)

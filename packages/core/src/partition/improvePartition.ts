@@ -69,7 +69,7 @@ const movedOne: Step = (loads, { mayMeet }, price) => {
   return null;
 };
 
-/** Loads of these numbers put together anew; null where that gains nothing, or they are too many for it. */
+/** Rearranges these loads; null if that gains nothing, or they are too many. */
 function rearranged(
   numbers: readonly number[],
   loads: number[][],

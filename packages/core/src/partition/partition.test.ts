@@ -56,7 +56,7 @@ describe('heaps with a proven optimum', () => {
   });
 });
 
-/** Several of the proven heaps at once, told apart: larger than what is solved exactly in one go. */
+/** Several proven heaps joined, larger than one exact solve. */
 function joined(some: readonly Instance[]): Instance {
   const first = some[0] ?? expect.unreachable('an instance');
   const named = some.map((instance, n) => {

@@ -1,10 +1,10 @@
 /** A heap to be put into loads: each piece into exactly one. */
 export interface PartitionProblem {
-  /** How many pieces; they are told apart by number, 0 … size − 1. */
+  /** Number of pieces, numbered 0 … size − 1. */
   readonly size: number;
   readonly mayMeet: (one: number, other: number) => boolean;
   /**
-   * What such a load costs beside its being one more, a whole number from 0; null where it may not be. Asked only of
+   * Cost of such a load besides one more load, a whole number from 0; null if it is forbidden. Asked only of
    * pieces that may all meet. Of a load that may be, every part must be one that may be too.
    */
   readonly costOf: (members: readonly number[]) => number | null;

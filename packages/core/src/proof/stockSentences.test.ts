@@ -10,7 +10,7 @@ import { planTreatment } from '../treatment/planTreatment.js';
 import type { TroubleFacts } from '../trouble/troubleFacts.js';
 import { planText } from '../words/planLines.js';
 
-/** What a sentence may be about, and what of it must then be told: the piece, its cloth, or the trouble. */
+/** The subject of a sentence, which must then be given: the piece, its cloth, or the trouble. */
 const SUBJECTS: readonly (readonly [RegExp, RegExp])[] = [
   [/\bterry\b/i, /towel|bathrobe|terry|baby|nappy/i],
   [/\bshirts?\b/i, /shirt|blouse|sweat|collar/i],

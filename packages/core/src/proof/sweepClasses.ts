@@ -8,7 +8,7 @@ import type { TriedProduct, TroubleFacts } from '../trouble/troubleFacts.js';
 const tag = (fields: Partial<CareLabel>): CareLabel => ({ ...BLANK_LABEL, ...fields });
 const machine = (maxC: 30 | 40 | 60 | 95, bars: 0 | 1 | 2 = 0) => ({ kind: 'machine', maxC, bars }) as const;
 
-/** Tags of washable pieces; coded furniture takes the code beside it instead. */
+/** Tags of washable pieces; coded furniture takes the code next to it instead. */
 export const TAGS: readonly Pick<PieceFacts, 'label' | 'code' | 'waterTest'>[] = [
   { label: null, code: null },
   {
@@ -188,7 +188,7 @@ const USUAL: Household = {
 
 /**
  * A usual house, an empty cupboard that may buy, one that owns and allows everything, a careful one, one of unlike
- * habits, one with small children and animals and tubs of metal, one where somebody is pregnant and wheezes.
+ * habits, one with small children and animals and tubs of metal, one where a person is pregnant and wheezes.
  */
 export function households(knowledge: Knowledge): { household: Household; reach: TroubleFacts['reach'] }[] {
   const all = knowledge.agents.map(({ id, strength }) => ({

@@ -1,4 +1,4 @@
-/** Long work in steps: after each, whoever has it done may do something else first. */
+/** Long work in steps: after each, the caller may do something else first. */
 export type InSteps<Result> = Generator<undefined, Result>;
 
 /** All of it in one go. */

@@ -29,7 +29,7 @@ const dated = (events: readonly Told[]) =>
 
 const anyLevel = fc.constantFrom(...LEVELS.map(({ leftPct }) => leftPct));
 
-/** What somebody may tap, whether or not it fits where the run stands. */
+/** Every tap a person may make, whether or not it fits the state of the run. */
 function anyTap(plan: Plan): fc.Arbitrary<Told> {
   const stepId = fc.constantFrom(
     ...plan.ladder.flatMap(({ steps, rinseOut }) =>
@@ -71,7 +71,7 @@ function anyTap(plan: Plan): fc.Arbitrary<Told> {
   );
 }
 
-/** What somebody taps who goes on as the tub asks: the step at hand, a look, a way that is offered. */
+/** Taps of a person who follows the tub: the current step, a look, an offered way. */
 function nextTap(state: RunState, plan: Plan, pick: number): Told {
   const { decision, timer } = state;
   const action = currentAction(state, plan);

@@ -112,7 +112,7 @@ function timerStarted(state: RunState, stepId: string, at: string, action: Actio
 }
 
 /**
- * Nobody looks into a drum that turns. Runs on plans of before there were rounds keep the looks they had, and are ready at
+ * A running drum cannot be opened. Runs on plans from before there were rounds keep their looks, and are ready at
  * the least: that is what their clocks were set to.
  */
 function waitOf(dwell: Dwell, { rungIndex }: RunState, plan: Plan): Dwell {
@@ -157,7 +157,7 @@ function actionDone(state: RunState, stepId: string, action: Action, plan: Plan)
   return accept(stepOn({ ...state, worked }, plan));
 }
 
-/** Runs of before went on to the drying without the rinsing out: what was told of them stands. */
+/** Runs from before went to the drying without the rinse: their events stay valid. */
 function pastTheRinse(state: RunState, stepId: string, plan: Plan): Transition {
   const isRinsedOut = state.stepIndex === plan.ladder[state.rungIndex]?.steps.length;
   const next = isRinsedOut ? stepOn(state, plan) : null;

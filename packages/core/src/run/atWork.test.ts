@@ -18,7 +18,7 @@ const steps = plan.ladder[oxygen]?.steps ?? [];
 const dwellAt = steps.findIndex((action) => action.kind === 'dwell');
 const dwellId = steps[dwellAt]?.id ?? '';
 
-/** A soak begun at minute 0; more events at minutes of their own. */
+/** A soak started at minute 0; more events at minutes of their own. */
 function soak(...more: [number, object][]): { events: RunEvent[]; run: RunAtWork } {
   const events = [
     { kind: 'started', rungIndex: oxygen, at: at(-30) },

@@ -9,10 +9,10 @@ import { replayRun } from './replayRun.js';
 import { passOfRung, roundOfRung } from './roundOfRung.js';
 import type { RunState } from './runState.js';
 
-/** Another way for the pass at hand, or another vessel for the same. */
+/** Another method for the current pass, or another vessel for the same method. */
 export type CourseChange = { readonly instead: string } | { readonly vesselId: string };
 
-/** What the pass at hand may be changed to. */
+/** The alternatives to the current pass. */
 export interface OtherCourse {
   readonly ways: readonly {
     readonly methodId: string;
@@ -30,7 +30,7 @@ const BEFORE_IT: readonly Action['kind'][] = ['firstAid', 'lift', 'rinseBefore']
 const MAX_TRIED = 12;
 const MAX_OFFERED = 4;
 
-/** The pass at hand, as long as it may still be exchanged; undefined where something of it is done. */
+/** The current pass while it may still be exchanged; undefined once any of it is done. */
 function passToChange(state: RunState, plan: Plan): RoundPass | undefined {
   const { status, decision, stopping, timer, rungIndex, stepIndex } = state;
   const steps = plan.ladder[rungIndex]?.steps ?? [];
@@ -43,24 +43,24 @@ function passToChange(state: RunState, plan: Plan): RoundPass | undefined {
 export const mayChangeCourse = (state: RunState, plan: Plan): boolean =>
   passToChange(state, plan) !== undefined;
 
-/** The choices of a plan with this change made; null where the pass at hand may not be changed any more. */
+/** The choices of a plan with this change; null if the current pass may not be changed any more. */
 export function choicesWith(change: CourseChange, state: RunState, plan: Plan): Choices | null {
   const pass = passToChange(state, plan);
   if (!pass) return null;
   const choices = plan.facts.choices ?? NO_CHOICES;
   if ('vesselId' in change)
     return { ...choices, vessels: { ...choices.vessels, [pass.methodId]: change.vesselId } };
-  // What stands in for another is asked for by the name of that one.
+  // A stand-in is asked for by the name of the product it replaces.
   const named = pass.insteadOf?.methodId ?? pass.methodId;
   const { [named]: _was, ...others } = choices.instead;
   return { ...choices, instead: named === change.instead ? others : { ...others, [named]: change.instead } };
 }
 
 /**
- * A run's plan as it goes on with a fresh one: what has been begun stands as it was done, what is to come is as `fresh`
+ * The plan of a run continued with a fresh one: started passes stay as they were done, later ones are as in `fresh`
  * has it.
  * @param fresh the same facts with other choices
- * @returns null where the fresh plan has something else before the pass at hand, or would have it rinsed otherwise
+ * @returns null if the fresh plan differs before the current pass, or would have it rinsed otherwise
  */
 export function graftPlan(state: RunState, plan: Plan, fresh: Plan): Plan | null {
   const { rungIndex, stepIndex } = state;
@@ -143,7 +143,7 @@ export function otherCourse(
   };
 }
 
-/** The same of a plan nobody has begun: what a pass of it could be instead. Empty for a pass the plan has not. */
+/** The same for a plan without a run: the alternatives to one of its passes. Empty if the plan lacks the pass. */
 export function otherCourseOf(
   rungIndex: number,
   plan: Plan,

@@ -43,7 +43,7 @@ export function choicesAfterLook(
   return [...(hasNext ? (['nextRung'] as const) : []), 'continue', 'stop'];
 }
 
-/** The look that comes next, in a round, has just been had: a level was told. */
+/** The next look in a round, just answered with a level. */
 const isTold = ({ looks, rungIndex, stepIndex }: RunState, plan: Plan): boolean =>
   passOfRung(plan, rungIndex) !== undefined &&
   plan.ladder[rungIndex]?.steps[stepIndex + 1]?.kind === 'look' &&

@@ -4,7 +4,7 @@ import { runsInDrum } from '../treatment/plan/action.js';
 import type { Plan } from '../treatment/plan/plan.js';
 import type { RunState } from './runState.js';
 
-/** A run as far as it takes up room: its piece, its plan, where it stands. */
+/** The occupancy of a run: its piece, its plan, its state. */
 export interface RunAtWork {
   readonly id: string;
   readonly pieceName: string;
@@ -28,7 +28,7 @@ export interface Clash {
   readonly pieceNames: readonly [string, string];
   /** When both would want it; ISO 8601. */
   readonly fromAt: string;
-  /** When the earlier one lets go of it, as far as can be told. */
+  /** When the earlier one frees it, as far as known. */
   readonly freeAt: string;
 }
 
@@ -103,7 +103,7 @@ export function clashesOfRun(run: RunAtWork, others: readonly RunAtWork[], nowMs
   return [...clashes, ...solvents].sort(soonestFirst);
 }
 
-/** Flammable solvent of the pass a run stands at, mL. */
+/** Flammable solvent of the current pass, mL. */
 const solventOf = ({ plan, state }: RunAtWork): number =>
   state.status === 'finished'
     ? 0
@@ -111,7 +111,7 @@ const solventOf = ({ plan, state }: RunAtWork): number =>
         .flatMap((action) => action.ingredients)
         .reduce((sum, one) => sum + (FLAMMABLE_AGENTS.has(one.agentId) ? (one.volumeML ?? 0) : 0), 0);
 
-/** More solvent in the house than one room bears in a day: each that uses some is named beside the first. */
+/** More solvent in the house than one room bears in a day: each run that uses some is named next to the first. */
 function solventsTogether(runs: readonly RunAtWork[], nowMs: number): Clash[] {
   const using = runs.map((run) => ({ run, volumeML: solventOf(run) })).filter(({ volumeML }) => volumeML > 0);
   const [first, ...others] = using.map(({ run }) => run);
@@ -147,7 +147,7 @@ function clashesBetween(one: Busy, other: Busy): Clash[] {
         fromAt: new Date(fromMs).toISOString(),
         freeAt: new Date(a.fromMs <= b.fromMs ? a.toMs : b.toMs).toISOString(),
       });
-      // Whoever finds one place taken puts both pieces into it: then colours meet.
+      // A person who finds one place taken puts both pieces into it: then colours meet.
       const meet = mayBleed(one.run) || mayBleed(other.run);
       return [
         clash(a.what === 'vessel' ? 'vesselTwice' : 'machineTwice'),

@@ -2,7 +2,7 @@ import { HEAT_FORBIDDING_CAUTIONS } from '@feverfew/knowledge';
 import type { Plan } from '../treatment/plan/plan.js';
 import type { RunState } from './runState.js';
 
-/** True where heat before it is gone could hurt somebody, and not the piece alone: judged by the passes worked on. */
+/** True if heat before it is gone could hurt a person, and not only the piece: judged by the passes so far. */
 export function heatEndangersPeople(
   plan: Plan,
   { rungIndex, times }: Pick<RunState, 'rungIndex' | 'times'>,

@@ -7,7 +7,7 @@ import { leftBefore } from './stallView.js';
 /**
  * What a look amounts to: an alarm sign decides, then what was said outright, then the levels against those before.
  * @param found what it says of each trouble
- * @returns null when neither an answer nor a level was told
+ * @returns null if neither an answer nor a level was given
  */
 export function judgeLook(
   { answer, leftPct, marks, signIds = [] }: Extract<RunEvent, { kind: 'looked' }>,

@@ -9,17 +9,17 @@ import type { Look, MarkLook, RunState } from './runState.js';
 /** Nothing is left of it by eye, %. */
 const GONE_PCT = LEVELS[0].high;
 
-/** What a level says beside the one before it, both %. */
+/** The progress from one level to the next, both %. */
 export function answerOf(leftPct: number, before: number): LookAnswer {
   if (leftPct <= GONE_PCT) return 'gone';
   return 1 - leftPct / Math.max(before, 1) < STALL_SHARE ? 'stalled' : 'moving';
 }
 
-/** What was last told of one trouble; null where nobody has told. */
+/** The last answer about one trouble; null if there is none. */
 const lastSaid = (looks: readonly Look[], markId: string) =>
   looks.flatMap((look) => saidOf(look, markId) ?? []).at(-1) ?? null;
 
-/** What is left of one trouble, %: as it was last told; 100 where nobody has told. */
+/** Left of one trouble, %: the last answer; 100 if there is none. */
 export const leftOf = (looks: readonly Look[], markId: string): number =>
   lastSaid(looks, markId)?.leftPct ?? 100;
 
@@ -42,7 +42,7 @@ export function goneDry(looks: readonly Look[], plan: Plan): string[] {
   return goneMarks(dry, plan).filter((id) => isGone(looks, id));
 }
 
-/** A look that told no trouble by itself speaks of all; what moves without a level is not gone. */
+/** A look without a trouble speaks of all. "It moves" without a level is not "gone". */
 function saidOf(
   { byMark, leftPct, answer }: Look,
   markId: string,
@@ -88,7 +88,7 @@ export function marksToAsk({ looks, rungIndex }: RunState, plan: Plan, action: A
 type Looked = Extract<RunEvent, { kind: 'looked' }>;
 
 /**
- * What a look found of each trouble that was told; empty where one level was told for several, of which nobody can say
+ * The findings of a look by trouble; empty if one level was given for several, which cannot be divided
  * which it is of.
  */
 export function markLooks(
@@ -114,10 +114,10 @@ export function markLooks(
   );
 }
 
-/** Of several answers the one that decides how to go on: what still moves, then what has stalled, then what nobody can tell. */
+/** Of several answers the deciding one: still moving, then stalled, then unclear. */
 const DECIDES: readonly LookAnswer[] = ['wrong', 'moving', 'stalled', 'unsure', 'gone'];
 
-/** @returns null where nothing was told at all */
+/** @returns null if nothing was answered */
 export function answerOfMarks(
   given: NonNullable<Looked['marks']>,
   found: readonly MarkLook[],

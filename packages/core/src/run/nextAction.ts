@@ -4,7 +4,7 @@ import { type Overrun, overrunOf } from './overrun.js';
 import type { RunState } from './runState.js';
 import { currentAction } from './stepOn.js';
 
-/** What a run wants of a hand next, and when. */
+/** The next action of a run, and when. */
 export interface NextAction {
   readonly what: 'step' | 'decide' | 'working' | 'lookDue' | 'ready' | 'over' | 'paused';
   readonly stepKind: ActionKind | null;

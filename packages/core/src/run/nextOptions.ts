@@ -20,7 +20,7 @@ export interface NextOption {
   readonly totalMin: { readonly low: number; readonly high: number };
   /** What is then left, % of the beginning; null where nothing more is done. */
   readonly leftPct: { readonly low: number; readonly high: number } | null;
-  /** Odds that a trace or less is left, 0–1; null where nothing more is done or nobody can tell. */
+  /** Odds that a trace or less is left, 0–1; null if nothing more is done or it is unknown. */
   readonly oddsGone: number | null;
   /** Rounds of this pass that the piece still bears. */
   readonly roundsLeft: number | null;

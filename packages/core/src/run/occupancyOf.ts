@@ -2,7 +2,7 @@ import type { Occupancy } from '../household/occupancy.js';
 import { MINUTE_MS } from '../quantity/timeUnits.js';
 import { occupations, type RunAtWork } from './clashesOf.js';
 
-/** What runs under way have in use at this moment, and for how long yet as far as can be told. */
+/** Occupancy of all active runs at this moment, and for how long as far as known. */
 export function occupancyOf(runs: readonly RunAtWork[], nowMs: number): Occupancy {
   const vesselsFreeInMin: Record<string, number> = {};
   let machineFreeInMin: number | null = null;

@@ -16,7 +16,7 @@ type Told = RunEvent extends infer E ? (E extends RunEvent ? Omit<E, 'at'> : nev
 const looked = (answer: (typeof LOOK_ANSWERS)[number]): Told => ({ kind: 'looked', answer, leftPct: null });
 const decided = (choice: (typeof CHOICES)[number]): Told => ({ kind: 'decided', choice });
 
-/** A run told event by event, one minute apart. */
+/** A run built event by event, one minute apart. */
 function told(...events: Told[]) {
   return replayRun(
     events.map((event, minute) => ({ ...event, at: at(minute) }) as RunEvent),

@@ -12,7 +12,7 @@ interface Counted {
 
 /**
  * Undo takes back the last event that counts, never the start; redo brings it again, as long as nothing else has
- * happened since. A clock that was set moves the times of what was told before.
+ * happened since. Setting the clock moves the times of the earlier events.
  */
 function count(given: readonly RunEvent[]): Counted | Refusal {
   let events: RunEvent[] = [];
@@ -27,7 +27,7 @@ function count(given: readonly RunEvent[]): Counted | Refusal {
       if (!again) return 'nothingToRedo';
       events.push(again);
     } else if (event.kind === 'clockSet') {
-      // Nobody's turn: it says when the others were.
+      // No action of its own: it gives the times of the others.
       events = events.map((one) => moved(one, event));
       undone = undone.map((one) => moved(one, event));
     } else {

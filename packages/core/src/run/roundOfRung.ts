@@ -1,7 +1,7 @@
 import type { Plan } from '../treatment/plan/plan.js';
 import type { Round, RoundPass } from '../treatment/plan/round.js';
 
-/** The round a rung belongs to; undefined in plans of before there were rounds. */
+/** The round of a rung; undefined in plans from before there were rounds. */
 export const roundOfRung = (plan: Plan, rungIndex: number): Round | undefined => {
   const passId = plan.ladder[rungIndex]?.passId ?? null;
   return passId === null
@@ -9,6 +9,6 @@ export const roundOfRung = (plan: Plan, rungIndex: number): Round | undefined =>
     : plan.rounds.find(({ passes }) => passes.some(({ id }) => id === passId));
 };
 
-/** The pass of a round that a rung is; undefined in plans of before there were rounds. */
+/** The pass of a rung; undefined in plans from before there were rounds. */
 export const passOfRung = (plan: Plan, rungIndex: number): RoundPass | undefined =>
   roundOfRung(plan, rungIndex)?.passes.find(({ id }) => id === plan.ladder[rungIndex]?.passId);

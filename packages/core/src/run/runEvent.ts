@@ -35,7 +35,7 @@ export type RunEvent =
   | { readonly kind: 'skipped'; readonly at: string; readonly stepId: string }
   | { readonly kind: 'stepDone'; readonly at: string; readonly stepId: string }
   | { readonly kind: 'timerStarted'; readonly at: string; readonly stepId: string }
-  /** Taken out for now: the time it takes stands still, the latest end does not. */
+  /** Taken out for now: its elapsed time is paused, its latest end is not. */
   | { readonly kind: 'paused'; readonly at: string }
   | { readonly kind: 'resumed'; readonly at: string }
   /** Longer, within the window the method and the piece leave. */
@@ -68,7 +68,7 @@ export type RunEvent =
   /** What was just taken back counts again. */
   | { readonly kind: 'redone'; readonly at: string }
   /**
-   * The clock was set: what was told before it happened `byMs` later (below 0: earlier) than it was stamped. Set back, that
+   * The clock was set: earlier events happened `byMs` later (below 0: earlier) than their stamps. Set back, that
    * is so for what lies behind `at` alone.
    */
   | { readonly kind: 'clockSet'; readonly at: string; readonly byMs: number };

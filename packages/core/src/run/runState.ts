@@ -24,22 +24,22 @@ export interface MarkLook {
 export interface Look {
   readonly at: string;
   readonly rungIndex: number;
-  /** Rungs worked on since the last look that told a level: what it found is shared among them. */
+  /** Rungs worked on since the last look with a level: its result is shared among them. */
   readonly of: readonly number[];
   readonly round: number;
   readonly answer: LookAnswer;
   readonly leftPct: number | null;
-  /** Of each trouble that was told by itself. */
+  /** By trouble, if each had its own answer. */
   readonly byMark: readonly MarkLook[];
   /** In daylight, when dry: the look that ends a round. */
   readonly isDry: boolean;
   readonly signIds: readonly string[];
 }
 
-/** `open` once a dry look in daylight said gone; `overridden` when somebody took it on themselves. */
+/** `open` once a dry look in daylight said gone; `overridden` when a person accepted the risk. */
 export type HeatGate = 'closed' | 'open' | 'overridden';
 
-/** What the person may do next; the recommended choice stands first. */
+/** The next options of the person; the recommended one comes first. */
 export interface Decision {
   readonly answer: LookAnswer;
   readonly choices: readonly Choice[];
@@ -48,7 +48,7 @@ export interface Decision {
 export interface RunState {
   readonly status: 'active' | 'finished';
   readonly rungIndex: number;
-  /** How many times the rung has been begun. */
+  /** Number of times the rung has been started. */
   readonly round: number;
   /** The same of every rung, by its index. */
   readonly times: readonly number[];
@@ -56,7 +56,7 @@ export interface RunState {
   readonly setAside: readonly number[];
   /** Rungs that a hidden test spoke against, with those that bring the same products. */
   readonly barred: readonly number[];
-  /** Rungs worked on since the last look that told a level. */
+  /** Rungs worked on since the last look with a level. */
   readonly worked: readonly number[];
   readonly stepIndex: number;
   readonly timer: RunTimer | null;

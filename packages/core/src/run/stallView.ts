@@ -3,7 +3,7 @@ import type { LikelyRange } from '../quantity/likelyRange.js';
 import { LEVELS, levelRange } from './level.js';
 import type { Look, RunState } from './runState.js';
 
-/** Where a pass stands: what was left after each round, what a round takes, and how it would go on. */
+/** State of a pass: the rest after each round, the effect of a round, and the forecast. */
 export interface StallView {
   /** Round 0 is what there was when the pass began. */
   readonly points: readonly { readonly round: number; readonly leftPct: LikelyRange }[];

@@ -3,20 +3,20 @@ import type { Plan } from '../treatment/plan/plan.js';
 import { afterRung, endOfRound, type Place } from './rungsAhead.js';
 import type { RunState } from './runState.js';
 
-/** The step a run stands at; past the last one the rinsing out, where no later pass does it. */
+/** The current step of a run; after the last one the rinse, unless a later pass rinses. */
 export function currentAction({ rungIndex, stepIndex }: RunState, plan: Plan): Action | null {
   const pass = plan.ladder[rungIndex];
   return pass?.steps[stepIndex] ?? pass?.rinseOut ?? null;
 }
 
-/** How often each rung has been begun, with one more time of this one. */
+/** The number of starts of each rung, with one more of this one. */
 export const timesWith = (times: readonly number[], rungIndex: number): number[] =>
   Array.from(
     { length: Math.max(times.length, rungIndex + 1) },
     (_, index) => (times[index] ?? 0) + (index === rungIndex ? 1 : 0),
   );
 
-/** On a rung, at a step: begun anew, or gone on with. */
+/** On a rung, at a step: started again, or continued. */
 export function moveTo(state: RunState, { rungIndex, stepIndex }: Place, isBegun: boolean): RunState {
   const times = isBegun ? timesWith(state.times, rungIndex) : state.times;
   return {

@@ -10,7 +10,7 @@ import { turnedBy, washAhead } from './washAhead.js';
 const plan = planTreatment(cases.beetrootOnDamask, household, knowledge);
 const at = (minute: number): string => new Date(Date.UTC(2026, 10, 26, 9, minute)).toISOString();
 
-/** A run begun on a rung, with so many of its steps done and, where asked, the clock of the next one started. */
+/** A run started on a rung, with so many of its steps done and, if asked, the clock of the next one running. */
 function standing(of: Plan, rungIndex: number, done: number, started = false): RunState {
   const steps = of.ladder[rungIndex]?.steps ?? [];
   const events: RunEvent[] = [

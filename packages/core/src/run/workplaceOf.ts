@@ -3,7 +3,7 @@ import type { Plan } from '../treatment/plan/plan.js';
 import type { RunState } from './runState.js';
 import { currentAction } from './stepOn.js';
 
-/** Where a run stands in the house. `full`: share of the vessel that is filled, 0–1; 0 before the bath is made. */
+/** The place of a run in the house. `full`: share of the vessel that is filled, 0–1; 0 before the bath is made. */
 export interface Workplace {
   readonly kind: 'vessel' | 'machine' | 'line' | 'place';
   readonly vesselId: string | null;

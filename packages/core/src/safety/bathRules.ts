@@ -21,7 +21,7 @@ export const BATH_WORK_RULES: readonly WorkRule[] = [
 const PASTE_MIN = 15;
 const PASTE_PH = 9.5;
 
-/** The recipe as it stands is reckoned again, by plainer means: what the work says of its pH must lie near. */
+/** The recipe calculated again by simpler means: the stated pH must lie near the result. */
 function pHAsSaid(...[work, { knowledge, household, agentOf }]: Parameters<WorkRule>) {
   if (work.kind !== 'treat' || !work.pH?.computed) return NONE;
   const pours = work.pours

@@ -17,7 +17,7 @@ const PALE = ['white', 'natural'];
 const DEEP = ['mid', 'dark', 'multicoloured', 'unknown'];
 
 /**
- * What is wrong with a load, read from what was told and the bare knowledge by other ways than the sorter's: one line
+ * Faults of a load, read from the entered facts and the bare knowledge by other ways than the sorter's: one line
  * each, none where it is sound.
  */
 export function checkLoad(load: ToldLoad, machine: Machine, knowledge: Knowledge): string[] {
@@ -104,7 +104,7 @@ export function checkLoad(load: ToldLoad, machine: Machine, knowledge: Knowledge
   return faults;
 }
 
-/** Products that hurt somebody or react in a drum as long as they have not been washed out. */
+/** Products that hurt a person or react in a drum until they are washed out. */
 const REACTS = ['chlorine', 'poolChlorine', 'ammonia', 'reducer', 'oxalicAcid', 'undeclared'];
 /** What the open troubles of a piece, and the products put on it, say to a drum. */
 function historyFaults(

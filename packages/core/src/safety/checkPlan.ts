@@ -28,7 +28,7 @@ export function checkPlan(plan: Plan, household: Household, knowledge: Knowledge
     ...usualFaults(plan, list, { knowledge }, (some, others) =>
       checkWork(some, others, household, knowledge),
     ),
-    // What waits for the hidden water test is judged as if it had been passed, where nobody has made it.
+    // A pass behind the hidden water test is judged as if the test had been passed.
     ...(open ? checkWork(readOpened(plan), passed, household, knowledge) : []),
   ];
 }

@@ -4,7 +4,7 @@ import type { Plan } from '../treatment/plan/plan.js';
 import { checkPlan } from './checkPlan.js';
 import type { Violation } from './violation.js';
 
-/** What hurts somebody, and not the piece alone. */
+/** Findings that hurt a person, and not only the piece. */
 export const DANGER_CODES = [
   'forbiddenPairInVessel',
   'forbiddenPairUnrinsed',
@@ -21,11 +21,14 @@ export const DANGER_CODES = [
   'driesExplosive',
   'spoiltPieceWorked',
 ] as const satisfies readonly Violation['code'][];
-/** Beside these: the plan of a run came in with a file, and nobody knows who made it. */
+/** Also: the plan of a run was imported, and its maker is unknown. */
 export const NOT_OURS = 'planNotOurs';
 export type DangerCode = (typeof DANGER_CODES)[number] | typeof NOT_OURS;
 
-/** What plans of before there were rounds have none of; written out here, for the checker takes nothing from the planner. */
+/**
+ * Absent in plans from before there were rounds. Written out here, because the checker takes nothing from the
+ * planner.
+ */
 const NOT_LAID_OUT = {
   verdict: [],
   atOnce: { actions: [], donts: [], handsOnMin: 0, gone: null },
@@ -36,7 +39,7 @@ const NOT_LAID_OUT = {
 } satisfies Partial<Plan>;
 
 /**
- * What of a plan that is being followed would hurt somebody, by today's knowledge and household: in the pass at hand and
+ * Dangers of a plan under way by today's knowledge and household: in the current pass and
  * those that come. null = nothing.
  */
 export function dangerAhead(

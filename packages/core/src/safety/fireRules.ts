@@ -8,12 +8,13 @@ import type { Work } from './work.js';
 const COOL_C = 30;
 /** Warmest a solvent is used itself, °C. */
 const COLD_C = 25;
-/** What lights a vapour, beside a machine, a dryer and warm water. */
+/** Sources of ignition next to a machine, a dryer and warm water. */
 const LIGHTS_IT: readonly Deed[] = ['iron', 'steam', 'motor'];
 
 /**
  * Fuel, solvent and what smells of it: aired out until no smell before any water, warmth or machine; no iron, steam,
- * vacuum cleaner or fan while it is there; no dryer at all any more. It makes no difference whether it was told as the
+ * vacuum cleaner or fan while it is there, and no dryer from then on. It makes no difference whether it was entered
+ * as the
  * trouble, as a product tried, or is a product of the plan.
  */
 export function fire(work: readonly Work[], read: CaseRead): Violation[] {
@@ -22,7 +23,7 @@ export function fire(work: readonly Work[], read: CaseRead): Violation[] {
   let ever =
     read.facts.tried.some(({ agentId }) => read.agentOf(agentId)?.flammable) ||
     read.told.some(({ vapourBurns }) => vapourBurns);
-  /** What was there before the plan began is never ironed or steamed in it: nobody can tell how much is left. */
+  /** Substances from before the plan are never ironed or steamed in: nobody knows how much is left. */
   const before = inCloth || read.told.some(({ vapourBurns }) => vapourBurns);
   let untouched = inCloth;
   const padded = isSoakedWithFuel(read) || isSoakedWithDryingOil(read);

@@ -11,7 +11,7 @@ const FLOODING: readonly Deed[] = ['water', 'flood'];
 
 /**
  * The first acts, read as work: where something on the piece explodes, burns or gives off gas, what keeps people from it
- * stands first, and nothing beside it makes it worse.
+ * is first, and nothing next to it makes it worse.
  */
 export function firstActFaults({ atOnce, atTub }: WorkList, read: CaseRead): Violation[] {
   const asksOf = (text: string): readonly Deed[] => read.noteOf(text)?.asks ?? [];

@@ -126,7 +126,7 @@ function hand(...[work, { facts, fibres, item, parts }]: Parameters<WorkRule>) {
   );
 }
 
-/** Ways of drying that nobody may use on this piece, by cloth, parts, make, tag, colour and age. */
+/** Ways of drying that no one may use on this piece, by cloth, parts, make, tag, colour and age. */
 export function forbiddenDrying(read: CaseRead): ReadonlySet<string> {
   const { facts, fibres, parts, item } = read;
   const { label, colour } = facts.piece;
@@ -173,7 +173,7 @@ function drying(...[work, read, before]: Parameters<WorkRule>) {
   ];
 }
 
-/** What may touch webbing that holds somebody: water, mild detergent or soap, something dry that soaks up. */
+/** What may touch webbing that holds a person: water, mild detergent or soap, something dry that soaks up. */
 const ON_WEBBING = ['water', 'detergent', 'soap', 'absorbent'];
 /** Warmest water on it, °C. */
 const LUKEWARM_C = 30;

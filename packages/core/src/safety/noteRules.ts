@@ -5,7 +5,7 @@ import { type CaseRead } from './readCase.js';
 import type { Violation } from './violation.js';
 import type { Work, WorkList } from './work.js';
 
-/** Every line said, held against what the piece bears, against what is done beside it, and against the other lines. */
+/** Every line said, held against what the piece bears, against what is done next to it, and against the other lines. */
 export function noteFaults({ work, advice }: WorkList, read: CaseRead): Violation[] {
   const turns = [...new Set(work.map((one) => one.turn))].map((turn) =>
     work.filter((one) => one.turn === turn),

@@ -140,7 +140,7 @@ function acidity(...[turn, read]: Parameters<TurnRule>) {
 function looks(turn: Parameters<TurnRule>[0]) {
   const look = turn.findIndex((work) => work.kind === 'look');
   const dries = turn.findIndex((work) => work.kind === 'dry');
-  // Nobody looks into a drum: what is washed in one is looked at dry.
+  // No one looks into a drum: what is washed in one is looked at dry.
   const inDrum = ({ programme }: Work) => programme !== null && programme !== 'none' && programme !== 'hand';
   const drum = turn.filter(({ kind }) => kind === 'treat').every(inDrum);
   const dry = turn.some(({ kind }) => kind === 'lookDry');

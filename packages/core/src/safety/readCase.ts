@@ -17,7 +17,7 @@ import { indexKnowledge } from '../lookup/knowledgeIndex.js';
 import type { TroubleFacts } from '../trouble/troubleFacts.js';
 import { wordsOf } from './knownWords.js';
 
-/** What work is held against: the facts as told, and everything they bring with them from the bare knowledge. */
+/** The basis of a check: the entered facts, and all that follows from them by the bare knowledge. */
 export interface CaseRead {
   readonly facts: TroubleFacts;
   readonly knowledge: Knowledge;
@@ -148,7 +148,7 @@ const ironByTag = (rule: ChemistryRule, { label }: TroubleFacts['piece']): Chemi
     ? { ...rule, verdict: 'test', bounds: rule.whereLabelAllows }
     : rule;
 
-/** Every fibre of every part; one that is not told counts as the unknown fibre. */
+/** Every fibre of every part; a missing one counts as the unknown fibre. */
 function fibresOf({ piece }: TroubleFacts, known: ReadonlyMap<string, Fibre>): Fibre[] {
   const parts = piece.parts.length > 0 ? piece.parts : [{ fibres: [] }];
   const ids = parts.flatMap((part) =>
@@ -160,7 +160,7 @@ function fibresOf({ piece }: TroubleFacts, known: ReadonlyMap<string, Fibre>): F
 /** Causes below this share of the odds are left out, as everywhere. */
 const MIN_SHARE = 0.1;
 
-/** The marks told, each replaced by the causes its answers leave: odds times factors, made to sum to one. */
+/** The entered marks, each replaced by the causes its answers leave: odds times factors, normalised to one. */
 function causesOf(facts: TroubleFacts, { diagnoses }: Knowledge): string[] {
   return facts.markIds.flatMap((markId) => {
     const diagnosis = diagnoses.find((candidate) => candidate.markId === markId);
@@ -279,6 +279,6 @@ function drainsThrough(
 
 export const isAntique = ({ facts }: CaseRead): boolean => facts.piece.condition === 'antique';
 
-/** Old, or nobody could replace it: tested before anything that could harm it. */
+/** Old or irreplaceable: tested before anything that could harm it. */
 export const isFrail = ({ facts }: CaseRead): boolean =>
   ['antique', 'irreplaceable'].includes(facts.piece.condition);

@@ -4,7 +4,7 @@ import type { PouredProduct, Work, WorkKind, WorkList } from './work.js';
 
 /**
  * The one place that knows the shape of a plan: turns what a run climbs into a flat list of work, in the order it is
- * done, and what is said beside it. In rounds a machine rinses by itself.
+ * done, and what is said next to it. In rounds a machine rinses by itself.
  */
 export function readWork(plan: Plan): WorkList {
   return {
@@ -173,7 +173,7 @@ function stretch(kind: WorkKind, actions: readonly Action[], { turn, round, name
     rinse: first?.rinseWay ?? null,
     drying: actions.flatMap((action) => action.dryingWays),
     says: actions.flatMap((action) => action.notes),
-    // What has to be read before mixing stands with the mixing; what a wait says later is no help there.
+    // Warnings to read before mixing belong to the mixing; a line at the wait comes too late.
     cautionIds: mix?.cautionIds ?? [],
   };
 }

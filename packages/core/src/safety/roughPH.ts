@@ -26,7 +26,7 @@ const TAP_GAS = 0.07;
 /** How far it may lie off: no activities (threefold charges feel them most), 25 °C, the middle of every dose. */
 export const ROUGH_PH = 0.6;
 
-/** What stands in a litre of the bath. */
+/** Contents of a litre of the bath. */
 interface Litre {
   readonly families: readonly Family[];
   readonly sodium: number;
@@ -37,7 +37,7 @@ interface Litre {
 }
 
 /**
- * pH of a recipe by the plainest reckoning there is: 25 °C, no activities, charges balanced by halving. Good to about
+ * pH of a recipe by the plainest calculation there is: 25 °C, no activities, charges balanced by halving. Good to about
  * 0.6; its two ends are carbon dioxide and lime kept in the water, and gone. It shares nothing with the planner's own
  * solver, so that a fault there is seen here.
  * @param waterML tap water in it, 0 and up; hardness mg/L CaCO₃

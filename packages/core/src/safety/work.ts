@@ -31,7 +31,7 @@ export interface Work {
   /** Pass it belongs to, from 0, and that pass's name; a pass may be repeated so often. */
   readonly turn: number;
   readonly turnName: string;
-  /** Round it belongs to; in plans of before there were rounds each rung is one by itself. */
+  /** Its round; in plans from before there were rounds each rung is one by itself. */
   readonly round: number;
   readonly repeats: number;
   readonly pours: readonly PouredProduct[];
@@ -58,7 +58,7 @@ export interface Work {
   readonly cautionIds: readonly string[];
 }
 
-/** The work, and what is said beside it of the piece and the trouble. */
+/** The actions of a pass, and its lines about the piece and the trouble. */
 export interface WorkList {
   readonly work: readonly Work[];
   /** What is to be done at once, in order, as it is said. */

@@ -62,7 +62,7 @@ const say: Lexicon = {
   volume: (volumeML) => `${Math.round(volumeML)} mL`,
 };
 
-/** Everything poured anywhere in a plan, and what a stand-in stands in for. */
+/** Every product poured anywhere in a plan, and those that a stand-in replaces. */
 const pouredIn = (plan: Plan): string[] =>
   plan.ladder.flatMap((pass) =>
     pass.steps.flatMap((action) =>
@@ -116,7 +116,7 @@ export function expectSafe({ facts, home, offers, ...want }: Nasty): void {
     expect.arrayContaining([...(want.findings ?? [])]),
   );
   if (want.holds) {
-    // A check that looks for a product nobody offers any more would pass for ever: it has to have looked at something.
+    // A check for a product that is no longer offered would pass for ever: it must have looked at something.
     const before = expect.getState().assertionCalls;
     want.holds(plan);
     if (plan.ladder.length > 0)

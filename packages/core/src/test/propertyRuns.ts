@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 
 /**
- * Property tests run on a fixed seed, so that a fault is one of the change at hand; the nightly run turns to fresh
+ * Property tests run on a fixed seed, so that a fault belongs to the current change; the nightly run turns to fresh
  * seeds and more runs (FEVERFEW_FRESH_SEEDS=20: twenty times as many), and prints the seed of what it finds.
  */
 const fresh = Number(process.env.FEVERFEW_FRESH_SEEDS ?? 0);

@@ -55,7 +55,7 @@ export class Walk {
       .send({ kind: 'looked', answer: null, leftPct: null, marks })
       .send({ kind: 'decided', choice });
   }
-  /** To the dry look of the round, with these levels told at every look before it. */
+  /** To the dry look of the round, with these levels entered at every look before it. */
   lookingUpToTheEnd(left: Readonly<Record<string, number>>): this {
     while (this.upToLook().kind === 'look') this.lookAt(left, 'continue');
     return this;

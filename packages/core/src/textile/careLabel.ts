@@ -5,7 +5,7 @@
 export interface CareLabel {
   wash:
     | { readonly kind: 'machine'; readonly maxC: 30 | 40 | 50 | 60 | 70 | 95; readonly bars: 0 | 1 | 2 }
-    /** `maxC` where the tag says cold beside the hand; else the sign's own 40 °C. */
+    /** `maxC` if the tag says cold next to the hand sign; otherwise the sign's own 40 °C. */
     | { readonly kind: 'hand'; readonly maxC?: 30 | undefined }
     | { readonly kind: 'never' }
     | null;

@@ -133,7 +133,7 @@ const TAG = fc
     return { text: upper ? text.toUpperCase() : text, clauses };
   });
 
-/** One slip in one longer word: two letters change places, one is left out, or one stands twice. */
+/** One slip in a longer word: two letters change places, one is missing, or one is doubled. */
 const SLIP = fc.record({
   word: fc.nat(30),
   letter: fc.nat(30),

@@ -38,7 +38,7 @@ const handAt = (text: string): Partial<CareLabel> => {
 };
 
 /**
- * Coldest temperature written, °C; null without one. A number with F, one beside such a number, and one that is no
+ * Coldest temperature written, °C; null without one. A number with F, one next to such a number, and one that is no
  * sign in °C (80, 85, 104) is in °F, so that nothing is read hotter than it is meant.
  */
 function coldestWritten(text: string): number | null {

@@ -49,7 +49,7 @@ export function candidatesOf(
 /** What keeps a way out of the rounds without anything being against it. */
 const MAY_BE_DONE: readonly string[] = ['addsLittle', 'takesTooLong', 'leftOut', 'logSaysOther'];
 
-/** A way that is not laid out, beside the one that does most of what is. */
+/** A method that is not in the plan, compared with the one of the plan that does most. */
 function otherWay({ harshness, effect }: EligibleMethod, main: RoundPass | undefined): Finding {
   const risk = RISKS.indexOf(riskOf(harshness)) - (main ? RISKS.indexOf(main.risk) : 0);
   const more = main ? effect.high - main.takes.all.high : 0;

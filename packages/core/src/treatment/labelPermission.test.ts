@@ -237,7 +237,7 @@ describe('damage', () => {
     '%s: no cleaning, and what may help it all the same',
     (markId) => {
       const { plan } = planOf(trouble(markId, piece('jumper', { wool: 100 }, { label: label(30) })));
-      // Stretched, pressed, shaved: what its course has, and nothing beside it.
+      // Stretched, pressed, shaved: the passes of its course, and no others.
       expect(plan.rounds.flatMap(({ passes }) => passes).filter(({ origin }) => origin !== 'course')).toEqual(
         [],
       );

@@ -65,7 +65,7 @@ function heatFindings(context: PlanContext): Finding[] {
 
 const isDamageOnly = ({ marks }: PlanContext): boolean => marks.every(({ mark }) => mark.damage);
 
-/** What is no soil: said first, so that nobody scrubs at it. */
+/** Damage that is no soil: said first, so that nobody scrubs at it. */
 const damageFindings = ({ marks }: PlanContext): Finding[] =>
   marks.flatMap(({ mark }) =>
     mark.damage ? [finding('noCleaningHelps', { markId: mark.id }, mark.sourceIds)] : [],
@@ -144,7 +144,7 @@ function historyFindings(context: PlanContext): Finding[] {
 }
 
 function adviceFindings(context: PlanContext, rinsedFirst: boolean): Finding[] {
-  // Beside what keeps people from harm no other advice is given.
+  // Where lines protect people, no other advice is given.
   if (dangerFirst(context).only) return [];
   const { facts, item, marks, household, envelope } = context;
   // A line on the mark or the piece never asks for what the first seconds forbid.

@@ -94,7 +94,7 @@ function onItsPlace(all: PlanContext): PlanContext | null {
     : null;
 }
 
-/** The same case with the hidden water test passed, where nobody has made it and no code speaks for the piece. */
+/** The same case with the hidden water test passed, for pieces without a test and without a code. */
 function afterWaterTest({
   facts,
   household,

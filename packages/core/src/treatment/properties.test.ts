@@ -13,7 +13,7 @@ import { recipe } from './recipe/recipe.js';
 const answerOf = ({ facts: _told, ...plan }: Plan) => plan;
 const reversed = <T>(list: readonly T[]): T[] => [...list].reverse();
 
-/** The same facts told in another order. */
+/** The same facts in another order of entry. */
 const turnedRound = (facts: TroubleFacts): TroubleFacts => ({
   ...facts,
   markIds: reversed(facts.markIds),

@@ -11,7 +11,7 @@ import { isRelevant } from './assess/isRelevant.js';
 import { openCase } from './case/openCase.js';
 
 /**
- * What stands against a method by itself: a tenth of the time a plan takes. Empty where nothing does; null where it is
+ * Findings against a method by itself: a tenth of the time of a plan. Empty if there are none; null if it is
  * not made for such a trouble.
  */
 export function standsAgainst(

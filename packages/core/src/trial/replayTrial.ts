@@ -57,6 +57,6 @@ function turn(setup: TrialSetup, state: TrialState, event: TrialEvent): Turn {
   }
 }
 
-/** The arm to look at next; null when all are told. */
+/** The arm to look at next; null when all have been looked at. */
 export const nextToLook = ({ lookOrder }: TrialSetup, { leftPct }: TrialState): number | null =>
   lookOrder.find((arm) => leftPct[arm] === null) ?? null;

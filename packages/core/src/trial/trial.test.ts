@@ -80,7 +80,7 @@ describe('what makes a trial unfair or unsafe', () => {
     );
     expect(faults(['hotDetergentWash', 'oxygenSoak'])).toEqual(['prepares']);
     expect(trialPasses(plan).map(({ methodId }) => methodId)).not.toContain('hotDetergentWash');
-    // Each way once, however many rounds it stands in; of plans of before there were rounds, every one.
+    // Each method once, in however many rounds it is; in plans from before there were rounds, every one.
     for (const facts of Object.values(cases)) {
       const made = planTreatment(facts, household, knowledge);
       const ids = trialPasses(made).map(({ methodId }) => methodId);
@@ -128,7 +128,7 @@ describe('what makes a trial unfair or unsafe', () => {
     );
     // The ladder keeps forbidden partners apart already, so that no trial can bring them together.
     expect(pairs.flat().filter((fault) => fault.code === 'mustNotMeet')).toEqual([]);
-    // A ladder nobody would plan: two spot methods whose products may not meet.
+    // A ladder that is never planned: two spot methods whose products may not meet.
     const { pairsBetween, factsOf } = indexKnowledge(knowledge);
     const spot = knowledge.methods.filter(
       (one) => one.wetting === 'spot' && !one.inMachine && !one.throughRinse,

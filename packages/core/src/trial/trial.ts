@@ -10,11 +10,11 @@ export interface TrialArm {
 /** Two or three passes side by side, alike in everything else. */
 export interface TrialSetup {
   readonly place: TrialPlace;
-  /** One per pass: its method, the pass of the plan (none in trials of before there were rounds), and where it goes. */
+  /** One per pass: its method, the pass of the plan (none in trials from before there were rounds), and its place. */
   readonly arms: readonly TrialArm[];
   /** Same for all, min. */
   readonly dwellMin: number;
-  /** Order in which the arms are looked at, by their index; the looker is told places only. */
+  /** Order of the looks at the arms, by their index; the person sees only the places. */
   readonly lookOrder: readonly number[];
 }
 
@@ -26,7 +26,7 @@ export type TrialEvent =
   | { readonly kind: 'undone'; readonly at: string };
 
 export interface TrialState {
-  /** apply → wait → wash → look → told. */
+  /** apply → wait → wash → look → revealed. */
   readonly phase: 'apply' | 'wait' | 'wash' | 'look' | 'told';
   readonly treated: readonly number[];
   readonly readyAt: string | null;

@@ -22,7 +22,8 @@ export const MAX_ARMS = 3;
 
 /**
  * Passes of a plan that can be tried against each other: those that take something out by themselves, each way once. What
- * only prepares, and the wash that ends a round, are for all arms alike. Plans of before there were rounds: every rung.
+ * only prepares, and the wash that ends a round, are for all arms alike. Plans from before there were rounds: every
+ * rung.
  */
 export function trialPasses({ ladder, rounds }: Pick<Plan, 'ladder' | 'rounds'>): Pass[] {
   const passes = rounds.flatMap((round) => round.passes);
@@ -52,7 +53,7 @@ export function commonDwellMin(passes: readonly Pass[]): number | null {
   return least <= most && most > 0 ? Math.max(1, Math.round(least)) : null;
 }
 
-/** Everything that stands against trying these methods of a plan side by side; empty when it is fair and safe. */
+/** Every finding against trying these methods of a plan side by side; empty if it is fair and safe. */
 export function trialFaults(
   plan: Plan,
   methodIds: readonly string[],

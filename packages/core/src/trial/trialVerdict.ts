@@ -8,7 +8,7 @@ export interface TrialVerdict {
   readonly says: 'tooLittle' | 'likely' | 'clear';
 }
 
-/** Below this a difference is not told. From memory: three in four and nineteen in twenty. */
+/** Below this a difference is not reported. From memory: three in four and nineteen in twenty. */
 const LIKELY = 0.75;
 
 const CLEAR = 0.95;

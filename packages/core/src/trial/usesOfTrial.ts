@@ -6,7 +6,10 @@ import type { TroubleFacts } from '../trouble/troubleFacts.js';
 import { replayTrial } from './replayTrial.js';
 import type { TrialEvent, TrialSetup } from './trial.js';
 
-/** A told trial as lines of the log, one per arm; none while it is under way, or with several troubles on the piece. */
+/**
+ * A finished trial as lines of the log, one per arm; none while it is under way, or with several troubles on the
+ * piece.
+ */
 export function usesOfTrial(
   trialId: string,
   setup: TrialSetup,

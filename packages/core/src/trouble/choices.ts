@@ -1,5 +1,5 @@
 /**
- * What a person chose for this plan, beside what was told: kept with the trouble's facts, so that a copied address,
+ * A person's choices for this plan, besides the facts: saved with the trouble's facts, so that a copied address,
  * a reload and the household file bring it back.
  */
 export interface Choices {

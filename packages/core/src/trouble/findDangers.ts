@@ -7,7 +7,7 @@ export interface FoundDanger<T> {
   readonly danger: T;
   /** One of its own words was typed; otherwise a word that only may mean it. */
   readonly isSure: boolean;
-  /** It was surely meant, and nothing ordinary is offered beside it. */
+  /** It was surely meant, and no ordinary result is offered with it. */
   readonly isOnly: boolean;
 }
 
@@ -21,7 +21,7 @@ const STOP = new Set(
 const LONG_ENOUGH = 7;
 
 /**
- * Dangers that are named in what a person typed: one of their words stands whole in it, word by word, singular or
+ * Dangers that are named in what a person typed: one of their words is whole in it, word by word, singular or
  * plural. A trap takes its words away first: "dog lead" is no lead.
  * @param text a word, a few, or a whole sentence
  * @returns the sure ones first, then those with the longest word; empty where nothing is named
@@ -54,7 +54,7 @@ const wordsOf = (text: string): string[] =>
       .match(/[\p{L}\d]+/gu) ?? []
   ).filter((word) => !STOP.has(word));
 
-/** Where a phrase begins among words, word beside word; −1 where it does not stand there whole. */
+/** The position of a phrase among words, word by word; −1 if it is not there as a whole. */
 function placeOf(words: readonly string[], phrase: readonly string[], isSame: SameWord = isLike): number {
   if (phrase.length === 0) return -1;
   return words.findIndex((_, at) => phrase.every((word, place) => isSame(words[at + place], word)));

@@ -12,7 +12,7 @@ export interface SidesCm {
 /** A word, or measured. */
 export type Size = SizeWord | SidesCm;
 
-/** Sides to reckon with, cm; null where it is all over. A size nobody told is taken for a palm, never for the whole. */
+/** Sides for the calculation, cm; null if all over. An unknown size counts as a palm, never as the whole piece. */
 export function sidesOf(size: Size): SidesCm | null {
   if (typeof size !== 'string') return size;
   if (size === 'allOver') return null;

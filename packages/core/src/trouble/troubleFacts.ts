@@ -25,7 +25,7 @@ export interface TriedProduct {
   readonly effect: TriedEffect;
   /** With hot water or heat on it. */
   readonly hot: boolean;
-  /** Washed, or rinsed in at least two waters, since; not told counts as no. */
+  /** Washed, or rinsed in at least two waters, since; not given counts as no. */
   readonly washedOut: WashedOut;
 }
 
@@ -41,9 +41,9 @@ export interface DoneMethod {
 export const REACHES = ['house', 'shop'] as const;
 export type Reach = (typeof REACHES)[number];
 
-/** One or several troubles on one piece, as far as they have been told. */
+/** One or several troubles on one piece, with the facts entered so far. */
 export interface TroubleFacts extends Mentioned {
-  /** All troubles to be dealt with in one plan; empty while none is told. */
+  /** All troubles of one plan; empty if none is entered yet. */
   readonly markIds: readonly string[];
   /** Components seen to be gone: the plan is for what is left. */
   readonly goneComponentIds: readonly string[];
@@ -80,7 +80,7 @@ export const MAX_IN_HOUSE = 20;
 /** Most pieces alike one plan is for. */
 export const MAX_PIECES = 50;
 
-/** A piece of which nothing has been told. */
+/** A piece without any facts. */
 export const EMPTY_PIECE: PieceFacts = {
   itemId: null,
   name: '',
@@ -94,7 +94,7 @@ export const EMPTY_PIECE: PieceFacts = {
   metalParts: false,
 };
 
-/** A trouble of which nothing has been told. */
+/** A trouble without any facts. */
 export const EMPTY_FACTS: TroubleFacts = {
   markIds: [],
   goneComponentIds: [],

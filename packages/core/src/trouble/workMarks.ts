@@ -14,7 +14,7 @@ export interface WorkMark {
   readonly components: readonly { readonly component: SoilComponent; readonly weight: number }[];
 }
 
-/** The troubles told, in a fixed order, less what is gone; a trouble of which nothing is left drops out. */
+/** The entered troubles, in a fixed order, without the marks that are gone. A trouble that is gone drops out. */
 export function workMarks(facts: TroubleFacts, knowledge: Knowledge): WorkMark[] {
   const { marks } = indexKnowledge(knowledge);
   return [...new Set(facts.markIds)].sort().flatMap((markId) => {
@@ -24,7 +24,7 @@ export function workMarks(facts: TroubleFacts, knowledge: Knowledge): WorkMark[]
 }
 
 /**
- * The same with nothing taken for gone: what guards people outlasts its mark, since nobody can see a trace of it.
+ * The same with nothing gone: protection of people outlasts the mark, since a trace of it is invisible.
  */
 export const toldMarks = (facts: TroubleFacts, knowledge: Knowledge): WorkMark[] =>
   facts.goneComponentIds.length === 0
@@ -59,7 +59,7 @@ function workMark(mark: Mark, facts: TroubleFacts, knowledge: Knowledge): WorkMa
   };
 }
 
-/** A trouble whose cause decides stands for its causes once a question has been answered. */
+/** A trouble with several causes becomes those causes once a question has been answered. */
 function causesOf(mark: Mark, facts: TroubleFacts, knowledge: Knowledge): readonly Cause[] {
   const diagnosis = diagnosisOf(mark.id, knowledge);
   if (!diagnosis || !isAnswered(diagnosis, facts.answers)) return [{ markId: mark.id, share: 1 }];

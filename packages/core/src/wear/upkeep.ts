@@ -6,7 +6,7 @@ import type { Exposure } from './exposure.js';
 export interface KeptPiece {
   readonly itemId: string;
   readonly fibreIds: readonly string[];
-  /** When it came into the house, ISO date; null = not told: then from when it was entered. */
+  /** Date of purchase, ISO; null = not given: then the date of entry counts. */
   readonly since: string | null;
   readonly enteredAt: string;
 }
@@ -19,7 +19,7 @@ export interface UpkeepDue {
 }
 
 /**
- * Upkeep of a piece with the day each falls due: its interval after it was last done; what nobody noted counts
+ * Upkeep of a piece with the day each falls due: its interval after the last time; without a record it counts
  * from the day the
  * piece was entered, its age from the day it came into the house.
  * @param doneAt when each was last done, by upkeep id

@@ -33,7 +33,7 @@ export interface ChangeFacts {
 }
 export type ChangeCode = keyof ChangeFacts;
 
-/** One fact being otherwise than told. Changes of one topic exclude each other. */
+/** One fact with another value than entered. Changes of one topic exclude each other. */
 export type Change = {
   [Code in ChangeCode]: {
     readonly code: Code;

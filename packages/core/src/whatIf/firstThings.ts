@@ -17,7 +17,7 @@ export interface Question {
   readonly gain: number;
 }
 
-/** The first seconds while little is told: what holds for every open answer, and the questions that change most. */
+/** First acts while few facts are known: what holds for every open answer, and the questions that change most. */
 export interface FirstThings {
   readonly atOnce: AtOnce;
   readonly questions: readonly Question[];
@@ -121,7 +121,7 @@ function commonTo(plans: readonly Plan[]): AtOnce {
     actions,
     donts: [...new Set(plans.flatMap(({ atOnce }) => atOnce.donts))],
     handsOnMin: plans[0]?.atOnce.handsOnMin ?? 0,
-    // Told only where what is common to all is what the likeliest answer would have.
+    // Said only if the line common to all is what the likeliest answer would have.
     gone: plans[0]?.atOnce.actions.length === actions.length ? plans[0].atOnce.gone : null,
   };
 }

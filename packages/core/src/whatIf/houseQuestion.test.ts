@@ -21,7 +21,7 @@ const bare: Household = {
 const planIn = (facts: TroubleFacts) => (home: Household) => planTreatment(facts, home, knowledge);
 const ask = (facts: TroubleFacts, home: Household, told: readonly string[]) =>
   houseQuestion(planIn(facts)(home), home, told, planIn(facts), knowledge);
-/** Every question one trouble brings, each told in its turn by what was guessed. */
+/** Every question of one trouble, each answered in its turn by the guess. */
 function inTurn(facts: TroubleFacts, home: Household): string[] {
   const told: string[] = [];
   for (let question = ask(facts, home, told); question; question = ask(facts, home, told))

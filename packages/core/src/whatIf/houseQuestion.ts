@@ -14,7 +14,7 @@ import { withMentioned } from '../household/mentioned.js';
 import { indexKnowledge } from '../lookup/knowledgeIndex.js';
 import type { Plan } from '../treatment/plan/plan.js';
 
-/** One thing of the household that nobody told, and on which this plan hangs. */
+/** A household fact that was not entered, and that affects this plan. */
 export interface HouseQuestion {
   readonly fact: HouseFact;
   /** The product a question about the cupboard is about, with the strength it is usually sold in. */
@@ -30,7 +30,7 @@ export interface HouseQuestion {
 export const toldKeys = ({ fact, entry }: Pick<HouseQuestion, 'fact' | 'entry'>): readonly string[] =>
   fact === 'people' ? PEOPLE_FACTS : [entry ? `${fact}.${entry.agentId}` : fact];
 
-/** Whether it was told: by itself, all bottles in one go, or the whole house (null). */
+/** Whether it was entered: by itself, all bottles in one go, or the whole house (null). */
 export const isToldOfHouse = (
   told: readonly string[] | null,
   one: Pick<HouseQuestion, 'fact' | 'entry'>,

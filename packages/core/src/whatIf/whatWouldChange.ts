@@ -10,7 +10,7 @@ import { KEEPS_FROM_HARM } from './firstThings.js';
 /** Single changes that are worth pairing when none does it alone; more would take seconds. */
 const MAX_TO_PAIR = 24;
 const MAX_ANSWERS = 4;
-/** So many pairs are planned whole, where nothing stands against the method and the plan alone decides. */
+/** Maximum number of pairs that are planned in full, where only the whole plan decides. */
 const MAX_PAIRS_PLANNED = 8;
 
 /**
@@ -48,7 +48,7 @@ export function whatWouldChange(
   for (const change of changesToTry(methodId, facts, household, knowledge)) {
     const left = against([change]);
     singles.push({ change, moves: left !== asItIs });
-    // A whole plan is asked only where nothing stands against the method by itself.
+    // A whole plan is needed only if nothing is against the method by itself.
     if (left === NOTHING && planned([change])) found.push([change]);
     if (found.length >= MAX_ANSWERS) break;
   }

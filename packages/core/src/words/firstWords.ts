@@ -1,7 +1,7 @@
 import { type AtOnceVerb, IF_STILL_WET, type OpenFactKey } from '@feverfew/knowledge';
 import type { AtOnce } from '../treatment/plan/round.js';
 
-/** The questions of the first seconds, in the words of somebody who stands beside it. */
+/** The questions of the first acts, in the words of a person who is next to it. */
 export const QUESTION_WORDS: Readonly<Record<OpenFactKey, string>> = {
   item: 'What is it on?',
   fibre: 'What is it made of?',

@@ -71,7 +71,7 @@ function joined(parts: readonly (readonly Stretch[])[], by: string): Stretch[] {
 const OF_ANY = ['hydrogen'];
 const OF_ANY_DETERGENT = ['liquid', 'detergent', 'with'];
 
-/** Whether a title has each word of a product's name, but for some and for what stands in brackets. */
+/** Whether a title has each word of a product's name, except some and those in brackets. */
 function namesIn(title: string, name: string, without: readonly string[]): boolean {
   const wordsOf = (text: string): readonly string[] => text.toLowerCase().match(/[\p{L}-]+/gu) ?? [];
   const inTitle = wordsOf(title);

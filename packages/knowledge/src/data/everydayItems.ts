@@ -12,7 +12,7 @@ import {
 } from './itemDefaults.js';
 import { always, where } from './say.js';
 
-/** Pieces people name in their own words, beside those of the first list. */
+/** Pieces people name in their own words, in addition to the first list. */
 export const everydayItems: readonly Item[] = [
   {
     ...washable,

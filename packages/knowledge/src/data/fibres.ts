@@ -75,7 +75,7 @@ const foamChemistry: ChemistryRule[] = [
   { chemistry: 'percarbonate', verdict: 'never', protects: 'piece', sourceIds: ['commonPractice'] },
 ];
 
-/** Window for baths; what is not told stands at the ends of the window. */
+/** Window for baths; a missing figure takes the end of the window. */
 const baths = (
   min: number,
   max: number,
@@ -91,7 +91,7 @@ const baths = (
   ...more,
 });
 
-/** Recalled from textbooks of fibre chemistry and from what launderers do; nobody has looked them up. */
+/** Recalled from textbooks of fibre chemistry and from launderers' practice; not looked up. */
 const recalled = {
   heatSourceIds: ['textileHandbook', 'commonPractice'],
   pHSourceIds: ['textileHandbook', 'memory'],

@@ -2,7 +2,7 @@ import type { ForbiddenPair } from '../schema/hazard.js';
 
 const both = { protects: 'both' as const, blocksSurface: true };
 
-/** Each pair stands on its own ground and has its own test. */
+/** Each pair has its own ground and its own test. */
 export const forbiddenPairs: readonly ForbiddenPair[] = [
   {
     ...both,

@@ -39,7 +39,7 @@ export const LOSS_FACTOR = { low: 0.7, high: 1.4 } as const;
 /** Kettle and water heater: share of the current that ends in the water. Common practice, no source. */
 export const KETTLE_EFFICIENCY = 0.85;
 /**
- * Forms of vessels with the proportions of a common one, cm: only where nobody measured. Common practice, no
+ * Forms of vessels with the proportions of a common one, cm: only where no one measured. Common practice, no
  * source.
  */
 export const VESSEL_FORMS = ['bucket', 'basin', 'bowl', 'sink', 'bathtub', 'jar'] as const;

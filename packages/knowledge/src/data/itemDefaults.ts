@@ -62,7 +62,7 @@ export const notOnProtection: ChemistryRule[] = (
 export const conservators: ChemistryRule[] = (
   ['peroxide', 'oxalicAcid', 'ammonia', 'strongAlkali'] as const
 ).map((chemistry) => ({ chemistry, verdict: 'never', protects: 'piece', sourceIds: ['commonPractice'] }));
-/** Worn or slept on by children, or soaked by them: chlorine meets urine that nobody sees. */
+/** Worn or slept on by children, or soaked by them: chlorine meets invisible urine. */
 export const noChlorine: ChemistryRule[] = [
   {
     chemistry: 'chlorine',
@@ -124,7 +124,7 @@ export const inPlace = {
 export const noSoftener: ChemistryRule[] = [
   { chemistry: 'softener', verdict: 'never', protects: 'piece', sourceIds: ['commonPractice'] },
 ];
-/** Webbing and buckles hold somebody: nothing that weakens them. */
+/** Webbing and buckles hold a person: nothing may weaken them. */
 export const harness: ChemistryRule[] = (
   [
     ...([

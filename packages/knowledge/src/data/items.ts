@@ -1166,7 +1166,7 @@ export const items: readonly Item[] = [
   ...everydayItems,
 ];
 
-/** Kinds of part, with what each forbids whatever its fibres are. A part told by another name is only its fibres. */
+/** Kinds of part, with the products each forbids whatever its fibres are. A part by another name is only its fibres. */
 export const parts: readonly PartKind[] = [
   {
     id: 'wholePart',

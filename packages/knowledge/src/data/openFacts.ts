@@ -1,5 +1,5 @@
 /**
- * What a trouble is usually on and has been through, where nobody has told it yet: the answers a person may give, with
+ * The usual cloth and history of a trouble, for facts that are not entered yet: the answers a person may give, with
  * how often each is the one. Shares of each fact sum to 1. From memory: household spills and marks, never counted.
  */
 export const OPEN_FACTS = {

@@ -20,7 +20,7 @@ const never = {
 } satisfies Partial<Agent>;
 const dry = { hasPH: false, pH: { low: 6, high: 8 }, sourceIds: ['commonPractice'] } satisfies Partial<Agent>;
 
-/** Products people have or have tried, beside those the methods are written for. */
+/** Products that people have or have tried, in addition to those the methods are written for. */
 export const otherAgents: readonly Agent[] = [
   {
     ...safe,

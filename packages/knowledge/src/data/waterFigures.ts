@@ -38,7 +38,7 @@ export const HARDNESS_SCALES = [
 ] as const;
 
 /**
- * Fields of a common test strip that turn, with the hardness each count stands for, °dH. Common practice, no
+ * Fields of a common test strip that turn, with the hardness each count means, °dH. Common practice, no
  * source.
  */
 export const STRIP_STEPS_DH = [

@@ -13,7 +13,7 @@ export const SIZE_CM = {
   plate: { length: 26, width: 26 },
   larger: { length: 40, width: 40 },
 } as const;
-/** A size nobody told is taken for this one. */
+/** Default for an unknown size. */
 export const ASSUMED_SIZE = 'palm';
 /** All treatments of a household together, in one room and day: at most so much flammable solvent, mL. */
 export const MAX_SOLVENT_A_DAY_ML = 100;
@@ -62,7 +62,7 @@ export const STALL_SHARE = 0.1;
 /** Dry mass above which the wet piece is a two-person lift, g. Estimate from memory. */
 export const HEAVY_DRY_MASS_G = 1200;
 
-/** No round promises more than this share: nobody can. From memory. */
+/** No round promises more than this share. From memory. */
 export const MAX_OF_A_ROUND = 0.97;
 /** How much of the usual effect is left as a trouble ages. Estimate from memory. */
 export const AGE_FACTOR = {

@@ -43,7 +43,7 @@ export const circumstances = z.strictObject({
   untried: z.array(Chemistry).min(1).optional(),
   /** No metal parts; where there are some, the person may take them off. */
   metalFree: z.literal(true).optional(),
-  /** Nobody of these lives in the house. */
+  /** None of these lives in the house. */
   without: z.array(Sensitive).min(1).optional(),
   hardWater: z.boolean().optional(),
 });

@@ -108,7 +108,7 @@ export const Course = z.strictObject({
   ),
   never: z.array(z.strictObject({ what: Note, why: z.string() })),
   says: z.array(Note),
-  /** Where practice differs: disputes of the knowledge, or told here. */
+  /** Practice differs: disputes of the knowledge, or named here. */
   disputes: z.array(z.strictObject({ question: z.string(), ways: z.array(z.string()).min(2) })),
   prevent: z.array(Note),
   /** How sure the trade is of it. */

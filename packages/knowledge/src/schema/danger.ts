@@ -15,7 +15,7 @@ export const Danger = z.strictObject({
   /** What it is called at the head of the page. */
   name: z.string(),
   kind: z.enum(['contaminant', 'piece', 'hygiene']),
-  /** What people type: each stands whole in their words. */
+  /** Typed phrases: each must be whole in a person's words. */
   aliases: z.array(z.string()).min(1),
   /** Words that only may mean it: the page is offered, and ordinary results stay. */
   mayMean: z.array(z.string()),

@@ -54,7 +54,7 @@ export const Fibre = z.strictObject({
   mostWetting: Wetting.nullable(),
   moistureRegainPct: z.number().min(0).max(40).nullable(),
   wetStrengthPct: z.strictObject({ low: z.number(), high: z.number() }).nullable(),
-  /** Its care is a trade of its own: a professional is named beside every plan. */
+  /** Its care is a trade of its own: a professional is named with every plan. */
   professionalOnly: z.boolean(),
   felts: z.boolean(),
   /** Washed whole it rots unless a low tumble, where the label allows one, dries it to the core. */

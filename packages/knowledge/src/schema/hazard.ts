@@ -46,9 +46,9 @@ export const Caution = z.strictObject({
   id: Id,
   /** null = said only where a record names it. */
   occasion: z.enum(CAUTION_OCCASIONS).nullable(),
-  /** It burns, smoulders or fumes in heat: guards people, and nobody may waive it. */
+  /** It burns, smoulders or fumes in heat. This protects people and may not be waived. */
   forbidsHeat: z.boolean(),
-  /** What nobody does to a piece this is said of, whatever another line says. */
+  /** Deeds forbidden on a piece with this caution, whatever another line says. */
   bars: z.array(Deed),
   /** A tag that allows a wash lifts its ban of water, not of soaking. */
   tagLifts: z.boolean(),

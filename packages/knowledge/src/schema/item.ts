@@ -60,7 +60,7 @@ export const PartKind = z.strictObject({
   beneath: z.boolean(),
   /** Sewn on at the side: work on a place away from it leaves it dry. */
   aside: z.literal(true).optional(),
-  /** A finish or trim that may be on any piece, beside the parts its kind has. */
+  /** A finish or trim that may be on any piece, in addition to the parts of its kind. */
   onAnyPiece: z.boolean(),
   /** A trouble on it is planned as on this kind of piece, whatever it is sewn to; null = as on the piece. */
   plannedAs: Id.nullable(),

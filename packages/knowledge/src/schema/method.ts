@@ -87,7 +87,7 @@ export const Method = z.strictObject({
   inABag: z.boolean(),
   /** Runs water through the cloth: only where it can be rinsed through. */
   throughRinse: z.boolean(),
-  /** Only where one of these has been used before: earlier in the plan, or told as tried. Empty means always. */
+  /** Only if one of these has been used before: earlier in the plan, or entered as tried. Empty means always. */
   onlyAfterAgentIds: z.array(Id),
   sturdyOnly: z.boolean(),
   whitesOnly: z.boolean(),

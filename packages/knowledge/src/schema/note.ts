@@ -21,7 +21,7 @@ export const NoteConditions = circumstances
   .refine((given) => Object.keys(given).length > 0, 'Name a condition, or say "always".');
 
 /**
- * A line said beside a step, a piece or a trouble, with what it stands on. No note is said that asks for what label,
+ * A line about a step, a piece or a trouble, with its conditions. No note is said that asks for what label,
  * cloth, trouble or a caution forbids here: the planner drops it, the checker looks again.
  */
 export const Note = z.strictObject({

@@ -28,7 +28,7 @@ const Strength = z.discriminatedUnion('by', [
 ]);
 
 /**
- * How quickly a mechanism takes what it can take at all. The share it can take stands with the soil component
+ * How quickly a mechanism takes what it can take at all. The share it can take is with the soil component
  * (`removal`); after a half-time half of that is gone, after two three quarters.
  */
 export const Rate = z.strictObject({

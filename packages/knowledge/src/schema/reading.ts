@@ -55,7 +55,7 @@ export const ReadingRules = z.strictObject({
   notWetMarkIds: Ids,
   /** Products that are themselves what happened, where nothing else did. */
   productsAsMarks: z.array(z.strictObject({ agentId: Id, markId: Id })),
-  /** What a wash nobody describes is done with, and a product the catalogue does not have. */
+  /** A wash with an unknown product, or with one that is not in the catalogue. */
   washAgentId: Id,
   otherAgentId: Id,
   /** Kinds whose name is a cloth as well: "velvet curtains" are curtains. */

@@ -46,7 +46,7 @@ export const MARK_NUMBERS = ['mass', 'one', 'many'] as const;
 
 export const Mark = z.strictObject({
   id: Id,
-  /** A noun, as it stands in "There is … on the shirt". */
+  /** A noun, as in "There is … on the shirt". */
   name: z.string(),
   /** How it is counted: ink, a scorch, sweets. */
   number: z.enum(MARK_NUMBERS),
@@ -78,7 +78,7 @@ export const Mark = z.strictObject({
   lookAlikeIds: z.array(Id),
   /** Cautions of the trouble as a whole, besides those of its components. */
   cautionIds: z.array(Id),
-  /** Said beside the mark. */
+  /** Said next to the mark. */
   advice: z.array(Note),
   sourceIds: SourceIds,
 });

@@ -5,7 +5,7 @@ import { Id } from './vocabulary.js';
 export const Source = z.strictObject({
   id: Id,
   kind: z.enum(['standard', 'handbook', 'regulation', 'commonPractice', 'memory', 'label']),
-  /** What stands beside a fact; the whole title is one tap away. */
+  /** Short name next to a fact; the whole title is one tap away. */
   short: z.string().min(3),
   title: z.string().min(3),
   consulted: z.boolean(),

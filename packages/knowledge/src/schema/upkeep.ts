@@ -3,7 +3,7 @@ import { Id, SourceIds } from './vocabulary.js';
 
 export const UPKEEP_KINDS = ['wash', 'deepStrip', 'turn', 'replace'] as const;
 
-/** Something a piece wants at intervals, trouble or none. */
+/** Care that a piece needs at intervals, with or without a trouble. */
 export const Upkeep = z.strictObject({
   id: Id,
   name: z.string(),
@@ -19,7 +19,7 @@ export type Upkeep = z.infer<typeof Upkeep>;
 
 export const WEAR_COUNTS = ['machineWashes', 'hotWashes', 'oxygenHours'] as const;
 
-/** After so much of one strain a piece wants a second look. */
+/** After so much of one strain a piece needs a second look. */
 export const WearRule = z.strictObject({
   id: Id,
   name: z.string(),

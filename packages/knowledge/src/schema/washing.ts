@@ -34,7 +34,7 @@ export const ClothKind = z.strictObject({
       tumble: z.enum(['normal', 'low', 'never']),
     })
     .nullable(),
-  /** Use that comes with the kind unless another is told. */
+  /** The use of the kind unless another is entered. */
   hygieneId: Id.nullable(),
   /** Weight of the cloth, g/m², and how much of both its faces the air reaches when it hangs, 0–1. */
   gPerM2: Range,

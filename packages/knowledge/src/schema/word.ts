@@ -5,7 +5,7 @@ import { Id, SourceIds } from './vocabulary.js';
 export const Word = z.strictObject({
   id: Id,
   name: z.string(),
-  /** Other words and turns it is met by in texts; "(or )fast" only where what is in brackets stands before it. */
+  /** Other words and forms it has in texts; "(or )fast" only if the words in brackets come before it. */
   aliases: z.array(z.string()),
   /** One line, no word of the trade in it that is not itself in the list. */
   line: z.string().max(200),

@@ -2,7 +2,7 @@ import { Box } from '@chakra-ui/react';
 import { format } from 'date-fns';
 import { useConnection } from '../connection';
 
-/** Without a line to the house: as of when what is shown was told. */
+/** While offline: the time of the data shown. */
 export function ConnectionNotice() {
   const { cutSince } = useConnection();
   if (cutSince === null) return null;

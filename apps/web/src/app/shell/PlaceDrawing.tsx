@@ -10,7 +10,7 @@ const LINES: Readonly<Record<PlaceIcon, string>> = {
   more: 'M5 4.5h16v15.5H5Z M5 9.7h16 M5 14.8h16 M11.5 7.1h3 M11.5 12.3h3 M11.5 17.4h3 M7.5 20v2 M18.5 20v2',
 };
 
-/** A place in 1.6 px line; the name beside it says the same. */
+/** A place drawn in 1.6 px lines; its name is next to it. */
 export function PlaceDrawing({ of, size = 26 }: { of: PlaceIcon; size?: number }) {
   return (
     <svg

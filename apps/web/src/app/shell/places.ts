@@ -11,7 +11,7 @@ export interface ShellPlace {
   readonly to: string;
   /** What is in it, the first shown when it is entered. */
   readonly rooms: readonly Room[];
-  /** Beginnings of addresses that belong to it beside its rooms. */
+  /** Further URL prefixes that belong to it. */
   readonly also: readonly string[];
 }
 

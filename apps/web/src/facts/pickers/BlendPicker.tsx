@@ -161,7 +161,7 @@ function PartBlend({
 }) {
   const [typed, setTyped] = useState('');
   const [unread, setUnread] = useState<readonly string[]>([]);
-  // Half a blend is not sent while it is being typed; leaving the field sends what stands there.
+  // Half a blend is not sent while it is typed; leaving the field sends its value.
   const [half, setHalf] = useState<Fibres | null>(null);
   const shown = half ?? part.fibres;
   const take = (next: Fibres) => {

@@ -21,7 +21,7 @@ const TOLD = 'told ';
 
 /** One trouble by one choice; more of them on the same piece by "and another". */
 export function MarksPicker({ markIds, groups, nameOf, readTold, onChange, onDone }: MarksPickerProps) {
-  // One told and another chosen is a change of mind; where several are told, a further one joins them.
+  // With one trouble entered, choosing another replaces it; with several, it is added.
   const [adding, setAdding] = useState(markIds.length > 1);
   const isFull = markIds.length >= MAX_MARKS;
   const choose = (id: string) => {

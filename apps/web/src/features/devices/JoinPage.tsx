@@ -24,7 +24,7 @@ export function JoinPage({ wasEmptied = false }: { readonly wasEmptied?: boolean
     setFault(null);
     try {
       await joinHouse(shown);
-      // Loaded anew: what was asked before was answered to one who was not let in. Taps that wait are sent then.
+      // Reload: earlier answers were for a device without access. Waiting taps are sent then.
       if (pathname === '/join') window.location.replace('/');
       else window.location.reload();
     } catch (error) {

@@ -5,7 +5,7 @@ import { useHotkeys } from 'react-hotkeys-hook';
 import { useOnDemand } from '../../app/useOnDemand';
 import { Button, Input } from '../../components/controls';
 
-/** Opens the one dialog from wherever a button for it stands. */
+/** Opens the one dialog from any of its buttons. */
 const OPEN = 'feverfew:find';
 
 /** A button for the one field for every word. */
@@ -39,7 +39,7 @@ export function FindButton({ compact = false }: { compact?: boolean }) {
 const load = () => import('./FindDialog');
 const FindDialog = lazy(() => load().then((module) => ({ default: module.FindDialog })));
 
-/** Opens the one field for every word, by "/" or by its buttons; it is fetched when the first page stands. */
+/** Opens the search, by "/" or by its buttons. It is fetched after the first page. */
 export function FindOpener() {
   const { isOpen, isWanted, setOpen, show } = useOnDemand();
   useHotkeys(

@@ -120,7 +120,7 @@ const BECAME: Readonly<Record<string, string>> = {
 
 /** Entries whose answer was split since they were written: one word stood for two opposite treatments. */
 const SPLIT: Readonly<Record<string, string>> = {
-  // Toner stays cold and dry, soot wants the hottest wash; lemonade is clear, cola brown.
+  // Toner stays cold and dry, soot needs the hottest wash; lemonade is clear, cola brown.
   ...{ soot: 'sootMark', charcoal: 'sootMark', 'coal dust': 'sootMark', lemonade: 'softDrink' },
 };
 
@@ -134,7 +134,7 @@ const nowOf = (id: string): string[] => [id, BECAME[id] ?? id].filter((one) => k
 const say = { name: (id: string) => id } as never;
 
 function isRight({ type, kind, wants, marks: onMarks, items: onItems }: Entry): boolean {
-  // A page that is read first stands before what is meant, not in its place.
+  // A page that must be read first comes before the results, and does not replace them.
   const [first] = findEverything(type, catalogue, [], say).answers.filter(({ isDanger }) => !isDanger);
   if (!first) return false;
   const facts = first.draft?.facts;
@@ -194,7 +194,7 @@ describe('everyday words', () => {
       const [first] = findEverything(words, catalogue, [], say).answers;
       return first?.draft?.facts.markIds[0] ?? first?.id.split('.')[1];
     };
-    // Each pair wants opposite first steps.
+    // Each pair needs opposite first steps.
     for (const [words, meant, opposite] of [
       ['iron burn', 'scorchMark', 'rust'],
       ['soot', 'sootMark', 'toner'],

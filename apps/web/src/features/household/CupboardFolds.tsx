@@ -7,7 +7,7 @@ import { useSettingsForm } from './fields';
 import { PricesEditor } from './PricesEditor';
 import { ProductsEditor } from './ProductsEditor';
 
-/** What is in the house; what its labels say and what it costs are told by who wants to. */
+/** Products in the house. Their label doses and prices are optional. */
 export function CupboardFolds({ bottles }: { bottles: Catalogue['agents'] }) {
   const { control, formState } = useSettingsForm();
   const labels = useWatch({ control, name: 'household.products' });

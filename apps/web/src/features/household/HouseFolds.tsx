@@ -17,7 +17,7 @@ interface HouseFoldsProps {
   readonly onShown: () => void;
 }
 
-/** All that is told of a house, grouped by what it changes in a plan; each part opens in place. */
+/** All facts of a house, grouped by what they change in a plan. Each part opens in place. */
 export function HouseFolds({ catalogue, onShown }: HouseFoldsProps) {
   const { control, formState } = useSettingsForm();
   const settings = useWatch({ control }) as Parameters<typeof houseSummary>[0];

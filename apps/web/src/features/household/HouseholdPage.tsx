@@ -25,7 +25,7 @@ export type HouseRoom = 'house' | 'cupboard';
 export function HouseholdPage({ show }: { show: HouseRoom }) {
   const settings = useHousehold();
   const catalogue = useCatalogue();
-  // A household read in from a file starts the page anew.
+  // After a household file was read in, the page starts again.
   const [reads, setReads] = useState(0);
   const failed = settings.error ?? catalogue.error;
   if (failed)

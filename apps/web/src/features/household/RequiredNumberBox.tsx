@@ -1,6 +1,6 @@
 import { NumberBox } from '../../components/NumberBox';
 
-/** A figure that has to be told: emptied or half typed it counts as none, and keeping is refused with its place. */
+/** A required number: empty or half typed it is invalid, and saving is refused with its place. */
 export function RequiredNumberBox({
   label,
   value,

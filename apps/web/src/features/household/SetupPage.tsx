@@ -18,7 +18,7 @@ import { VesselEditor } from './VesselEditor';
 import { WaterEditor } from './WaterEditor';
 import { WhoLivesHere } from './WhoLivesHere';
 
-/** Each with what of the house counts as told by it. */
+/** Each with the household facts it answers. */
 const STEPS: readonly { readonly name: string; readonly tells: readonly (HouseFact | PeopleFact)[] }[] = [
   { name: 'Who lives here', tells: ['asthma', 'pregnancy', 'baby', 'pets', 'septic'] },
   { name: 'Water', tells: ['hotTap', 'hardness'] },

@@ -9,7 +9,7 @@ import { NumberField, TextField, useFaultAt, useSettingsForm, YesNoField } from 
 export const toolWord = (tool: MeasureToolId): string =>
   tool === 'jug' ? 'measuring jug' : (VOLUME_UNITS[tool as keyof typeof VOLUME_UNITS]?.word ?? tool);
 
-/** What amounts are told in: kitchen measures, a scale, mugs and scoops of the house. */
+/** The units of amounts: kitchen measures, a scale, mugs and scoops of the house. */
 export function ToolsEditor() {
   return (
     <Stack gap="10px">

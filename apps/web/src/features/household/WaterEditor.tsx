@@ -16,7 +16,7 @@ import { NumberBox } from '../../components/NumberBox';
 import { SourceList } from '../../components/Why';
 import { NumberField, useFaultAt, useSettingsForm } from './fields';
 
-/** Taps, kettle, room and hardness: what every bath is reckoned from. */
+/** Taps, kettle, room and hardness: the inputs of every bath. */
 export function WaterEditor() {
   return (
     <Stack gap="12px">

@@ -21,7 +21,7 @@ export function useHouseholdForm(start: HouseholdSettings) {
       }),
     [form, forget],
   );
-  /** `told`: what of the house counts as told once this is kept; null for all of it. */
+  /** `told`: the household facts that count as entered after this save; null for all of them. */
   const keep = (told: HouseholdSettings['told'], onKept?: () => void) => {
     form.clearErrors();
     saving.mutate(

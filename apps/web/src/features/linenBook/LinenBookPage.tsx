@@ -59,7 +59,7 @@ const BEFORE: Readonly<Record<Sort, (a: PieceSummary, b: PieceSummary) => number
 };
 const ROW_PX = 68;
 
-/** Every piece the household told of, with its tag, what it went through and what falls due. */
+/** Every piece of the linen book, with its tag, its history and its due care. */
 export function LinenBookPage() {
   const pieces = usePieces();
   if (pieces.isPending) return <Loading what="your linen" />;
@@ -203,7 +203,7 @@ function Known({ piece }: { piece: PieceSummary }) {
   );
 }
 
-/** Troubles and rounds, and what wants a look: worn, or due. */
+/** Troubles and rounds, and pieces that need a look: worn, or due. */
 function Stands({ piece }: { piece: PieceSummary }) {
   const troubles =
     piece.troubles === 0 ? 'no trouble' : piece.troubles === 1 ? '1 trouble' : `${piece.troubles} troubles`;

@@ -96,7 +96,7 @@ export function PieceLife({ history }: { history: PieceHistory }) {
 
 const hours = (value: number): string => (value >= 10 ? value.toFixed(0) : value.toFixed(1));
 
-/** Cost of care against a new one, as far as the household told its prices. */
+/** Cost of care against a new piece, if its prices are entered. */
 function costText({ cost, piece, money }: PieceHistory): string {
   const sum = (amount: number) => `${amount.toFixed(2)}${money ? `\u00a0${money}` : ''}`;
   const anew = piece.replacementCost === null ? '' : ` A new one: ${sum(piece.replacementCost)}.`;

@@ -31,7 +31,7 @@ export function Sources({ ids }: { ids: readonly string[] }) {
 const sourcesOf = (ids: readonly string[], catalogue: Catalogue | undefined) =>
   [...new Set(ids)].flatMap((id) => catalogue?.sources.filter((source) => source.id === id) ?? []);
 
-/** One fact with its ground beside it. */
+/** One fact with its source. */
 export function Fact({
   term,
   sourceIds,

@@ -116,7 +116,7 @@ function Group({
   const found = useMemo(() => searchOptions(entries, query), [entries, query]);
   const [isWhole, setWhole] = useState(false);
   const at = entries.findIndex((entry) => entry.id === id);
-  // Beside an open sheet the list is the way to the next one, not something to read.
+  // Next to an open sheet, the list is navigation, not content.
   const isNear = at >= 0 && query === '' && !isWhole;
   const shown = isNear ? found.slice(Math.max(0, at - NEAR), at + NEAR + 1) : found;
   return (

@@ -32,7 +32,7 @@ interface ActionCardProps {
   readonly say: Say;
 }
 
-/** The step at hand: what to do, with what, how long, what to mind. */
+/** The current step: what to do, with what, how long, what to mind. */
 export function ActionCard({ run, what, pass, action, nowMs, say }: ActionCardProps) {
   const words = useLexicon();
   const { title } = actionWords(action, words);
@@ -80,7 +80,7 @@ export function ActionCard({ run, what, pass, action, nowMs, say }: ActionCardPr
         <TimerPanel run={run} pass={pass} action={action} nowMs={nowMs} say={say} />
       )}
       {state.decision && (
-        // What was just asked stands where the eye is: right under the slate.
+        // The last question is directly under the slate, where the eye is.
         <>
           <DecisionPanel run={run} pass={pass} action={action} say={say} />
           {action.kind === 'finalLook' && state.decision.choices.includes('finish') && (
@@ -161,7 +161,7 @@ function actionDrawing({ kind, action, rinseWay }: Action) {
   return verb === '' ? undefined : verbDrawing([verb]);
 }
 
-/** The last thing told was a hidden test that did not hold. */
+/** The last event was a failed hidden test. */
 function justFailed({ events }: RunView): boolean {
   const last = turnsOf(events).events.at(-1);
   return last?.kind === 'tested' && !last.passed;

@@ -4,7 +4,7 @@ import { Button } from '../../components/controls';
 import { useSavedMixes } from '../../queries/mixQueries';
 import type { Say } from './useSay';
 
-/** Mixes on the shelf that hold just what this step asks for, to be used in place of mixing anew. */
+/** Saved mixes that hold exactly the products of this step, to use instead of a new mix. */
 export function KeptMixes({ run, action, say }: { run: RunView; action: Action; say: Say }) {
   const saved = useSavedMixes().data ?? [];
   const used = run.state.mixes.filter((mix) => mix.stepId === action.id);

@@ -12,7 +12,7 @@ const OUT = {
   none: 'Leave it as it is',
 } as const;
 
-/** A run that would hurt somebody by what is known today: it stands still, says why, and where to go on. */
+/** A run that today's knowledge calls dangerous: it is paused, and says why and where to go on. */
 export function NotSafe({ run, danger }: { run: RunView; danger: NonNullable<RunView['danger']> }) {
   const pass = run.plan.ladder[run.state.rungIndex];
   return (

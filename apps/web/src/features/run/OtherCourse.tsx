@@ -8,7 +8,7 @@ import { Loading } from '../../components/States';
 import { WayButton } from '../../components/WayButton';
 import { useChangeCourse, useOtherCourse } from '../../queries/runQueries';
 
-/** The step at hand done with something else, or in another vessel, before anything of it is on the piece. */
+/** The current step with another product or in another vessel, before any of it is on the piece. */
 export function OtherCourse({ run }: { run: RunView }) {
   const [open, setOpen] = useState(false);
   const words = useLexicon();

@@ -1,6 +1,6 @@
 import { conditionWords, type Pass, type RunView } from '@feverfew/contracts';
 
-/** What to look at before a step of the plan is begun: said at its first action. */
+/** The checks before a step of the plan starts: shown at its first action. */
 export function conditionsHere({ plan, state }: Pick<RunView, 'plan' | 'state'>, { passId }: Pass): string[] {
   if (state.stepIndex > 0 || passId === null) return [];
   const laid = plan.rounds.flatMap(({ passes }) => passes).find(({ id }) => id === passId);

@@ -21,7 +21,7 @@ export function logLines(state: RunState, say: Pick<Lexicon, 'name'>): LogLine[]
 
 const levelWords = (leftPct: number): string => LEVEL_WORDS[levelOf(leftPct).id].title.toLowerCase();
 
-/** What was left: of each where each was told. */
+/** The rest, by mark where each was answered. */
 function leftWords({ byMark, leftPct }: Look, say: Pick<Lexicon, 'name'>): string {
   if (byMark.length > 1)
     return `; ${byMark.map((one) => `${say.name(one.markId).toLowerCase()}: ${levelWords(one.leftPct)}`).join(', ')}`;

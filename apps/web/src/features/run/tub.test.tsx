@@ -69,7 +69,7 @@ const soaking = {
   pausedAt: null,
 };
 const pass = { methodId: 'oxygenSoak', steps: [action], maxRounds: 3 } as unknown as Pass;
-/** A run that stands so. */
+/** A run in that state. */
 const run = (more: Partial<RunState> = {}): RunView =>
   ({
     id: 'run',

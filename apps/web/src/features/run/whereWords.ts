@@ -1,6 +1,6 @@
 import type { Plan, RunState } from '@feverfew/contracts';
 
-/** Where a run stands in its plan, and whether it is there again. */
+/** The position of a run in its plan, and whether it comes a second time. */
 export function whereWords(plan: Plan, { rungIndex, round }: Pick<RunState, 'rungIndex' | 'round'>): string {
   const passId = plan.ladder[rungIndex]?.passId;
   const laid = plan.rounds?.find(({ passes }) => passes.some(({ id }) => id === passId));

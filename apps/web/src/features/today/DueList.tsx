@@ -6,7 +6,7 @@ import { dueText } from '../../clock/dueText';
 import { Button } from '../../components/controls';
 import { useNoteCare } from '../../queries/pieceQueries';
 
-/** Upkeep shown at most: the rest stands in the linen book. */
+/** Upkeep shown at most: the rest is in the linen book. */
 const SHOWN = 4;
 
 /** Upkeep that has fallen due, with one tap to say it is done. */

@@ -48,7 +48,7 @@ export function RunningRow({ run, nowMs }: { run: RunningEntry; nowMs: number })
   );
 }
 
-/** Where it stands; of what ran over, what to do with it. */
+/** The current place. If a bath ran over its time, what to do with it. */
 export function RunPlace({ run, next }: { run: RunningEntry; next: string }) {
   const say = useLexicon();
   if (run.hand.what === 'over') return <>{next}</>;

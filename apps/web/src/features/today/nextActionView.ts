@@ -11,7 +11,7 @@ export interface NextActionView {
   readonly verb: string;
   /** The same as a button. */
   readonly act: string;
-  /** Somebody is wanted now. */
+  /** A person is needed now. */
   readonly isNow: boolean;
 }
 
@@ -22,7 +22,7 @@ const PHASES = {
   paused: 'put it back, or go on',
 } as const;
 
-/** What a run wants next, as a person reads it from across the room. */
+/** The next action of a run, readable from across the room. */
 export function nextActionView(run: RunningEntry, nowMs: number): NextActionView {
   const { hand, state, stepKind, pieceName } = run;
   const { timer } = state;

@@ -80,7 +80,7 @@ interface PhaseProps {
   readonly send: (event: Told) => void;
 }
 
-/** Steps before the wait: what each way wants done on its place. */
+/** Actions before the wait, by the place where each method happens. */
 const BEFORE: readonly Action['kind'][] = ['hiddenTest', 'mix', 'apply'];
 
 function Apply({ trial, pending, send }: PhaseProps) {

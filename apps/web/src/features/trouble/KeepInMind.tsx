@@ -4,7 +4,7 @@ import { useLexicon } from '../../app/useLexicon';
 import { Terms } from '../../components/Terms';
 import { quietFindings } from './PlanFindings';
 
-/** What to know beside the steps, why what is never done is not, and what keeps it from coming back. */
+/** Notes to the steps, the ground of each "never", and how to prevent the mark. */
 export function KeepInMind({ plan }: { plan: Plan }) {
   const say = useLexicon();
   const { says, never, prevent } = plan.keep;

@@ -6,7 +6,7 @@ import { CopyButton } from '../../components/CopyButton';
 import { Button } from '../../components/controls';
 import { isCoded, sentenceText } from '../../facts/sentenceView';
 
-/** What nobody takes anywhere: it explodes or burns. Whom to call stands in its findings. */
+/** A piece that explodes or burns if it is moved. Its findings say whom to call. */
 export const isForNobody = ({ findings }: Pick<Plan, 'findings'>): boolean =>
   findings.some(
     ({ code, facts }) =>
@@ -14,7 +14,7 @@ export const isForNobody = ({ findings }: Pick<Plan, 'findings'>): boolean =>
       ['explosive', 'fluoride', 'fuel', 'dryingOil', 'rotten'].includes(facts.because),
   );
 
-/** Where nothing is done at home: what to say to whoever does it. */
+/** For work that is not done at home: what to say to the professional. */
 export function NotAtHome({ facts, catalogue }: { facts: TroubleFacts; catalogue: Catalogue }) {
   const say = useLexicon();
   const [isRead, setRead] = useState(false);

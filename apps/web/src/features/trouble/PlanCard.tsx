@@ -11,7 +11,7 @@ interface OnPaperProps {
   readonly plan: Plan;
 }
 
-/** One card to stand beside the tub: at once, the steps of round one with their figures, drying and the look. */
+/** A card for the tub: first acts, the steps of round one with their figures, drying and the look. */
 export function PlanCard({ title, plan }: OnPaperProps & { title: string }) {
   const say = useLexicon();
   const { data } = useCatalogue();

@@ -4,7 +4,7 @@ import { Notice } from '../../components/Notice';
 import { useKeptPlan } from '../../queries/planQueries';
 import { planDifference } from './planDifference';
 
-/** A kept plan is made anew whenever it is looked at: what is otherwise than it was, as long as nothing else was told. */
+/** A saved plan is made again on each view: the differences, if no other fact was entered. */
 export function PlanChanged({ kept, plan }: { kept: Trouble; plan: Plan }) {
   const words = useLexicon();
   const before = useKeptPlan(kept.planId).data;

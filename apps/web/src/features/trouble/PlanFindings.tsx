@@ -24,7 +24,7 @@ const GRAVE: readonly Finding['code'][] = [
   'waterTestFailed',
   'codeUnknown',
 ];
-/** Changes what the hand does, or stands on a guess: a line on the page; all else is to keep in mind. */
+/** Changes the work, or rests on a guess: a line on the page. All else goes to keep in mind. */
 const PLAIN: readonly Finding['code'][] = [
   'keepOffAside',
   'stopInTime',

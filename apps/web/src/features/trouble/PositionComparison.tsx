@@ -21,7 +21,7 @@ interface PositionComparisonProps {
 }
 
 /**
- * Every view of one dispute followed to the end on this very trouble: what differs stands out, what is alike is
+ * Every position of one dispute followed to the end on this trouble. The differences are shown; the rest is
  * quiet.
  */
 export function PositionComparison({

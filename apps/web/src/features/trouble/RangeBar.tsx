@@ -1,6 +1,6 @@
 import { Box } from '@chakra-ui/react';
 
-/** A share as a range on a line; the words beside it say the same. @param height px */
+/** A share as a range on a line; the words next to it say the same. @param height px */
 export function RangeBar({ low, high, height }: { low: number; high: number; height: number }) {
   return (
     <Box position="relative" height={`${height}px`} borderRadius="full" bg="track" aria-hidden="true">

@@ -58,7 +58,7 @@ interface TroubleDeskProps {
 function TroubleDesk({ troubleId, kept, start }: TroubleDeskProps) {
   const desk = useTroubleDesk(troubleId, start);
   const { draft, preview, action, errors, change, changeFacts } = desk;
-  // The last good plan stands in for the next one, but never for that of another trouble.
+  // The last good plan stays while the next is loaded, but never the plan of another trouble.
   const plan = desk.plan && isOf(desk.plan, draft) ? desk.plan : undefined;
   const say = useLexicon();
   const navigate = useNavigate();

@@ -27,7 +27,7 @@ const EXAMPLES = [
   'rust',
 ] as const;
 
-/** Before anything is told: one field, and what was begun and left. */
+/** Before any fact is entered: one field, and unfinished work. */
 export function TroubleStart() {
   const say = useLexicon();
   const draft = readDraft();

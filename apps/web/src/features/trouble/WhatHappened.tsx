@@ -32,9 +32,9 @@ interface WhatHappenedProps {
   readonly autoFocus?: boolean;
   /** Words that stand in it to begin with. */
   readonly words?: string;
-  /** Its name stands above it already. */
+  /** Its name is above it already. */
   readonly unnamed?: boolean;
-  /** At the foot of a phone: what is understood stands above the field. */
+  /** At the foot of a phone: the facts read are above the field. */
   readonly opensUp?: boolean;
 }
 
@@ -197,7 +197,7 @@ function useTold(
   );
 }
 
-/** What the words may mean, a trouble to be told first: here nothing is looked up. */
+/** Possible meanings of the words, a trouble first: this is not the search. */
 function told(words: string, catalogue: Catalogue, pieces: readonly PieceSummary[], say: Say, find: Find) {
   const { told: trouble, answers, nearest } = find(words, catalogue, pieces, say);
   const hits = answers.length > 0 ? answers : nearest;

@@ -19,7 +19,7 @@ export const durationLine = ({ low, high }: Pass['totalMin'], risk: Pass['risk']
 
 /** Said where the choice is made: at the view followed, at the name, at the vessel. */
 const ELSEWHERE: readonly Finding['code'][] = ['schoolFollowed', 'notInCupboard', 'kettlesNeeded'];
-/** Changes what the hand does at the step: a line on it. All else stands behind Why. */
+/** Changes the work at the step: a line on it. All else is under Why. */
 const LOUD: readonly Finding['code'][] = [
   'ownDyeAtRisk',
   'standsIn',
@@ -55,7 +55,7 @@ export function losers(candidates: readonly Candidate[]): Candidate[] {
   ];
 }
 
-/** Heading where there is nothing to do: what stands in the way. */
+/** Heading if there is nothing to do: the obstacle. */
 export function emptyTitle({ findings }: Pick<Plan, 'findings'>): string {
   const says = (code: Finding['code']) => findings.some((finding) => finding.code === code);
   if (says('noCleaningHelps')) return 'No cleaning helps';

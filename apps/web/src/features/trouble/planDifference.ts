@@ -2,7 +2,7 @@ import type { Plan } from '@feverfew/contracts';
 
 type Laid = Pick<Plan, 'ladder' | 'rounds' | 'facts'>;
 
-/** What a plan begins with: the steps of its first round; of a plan of before there were rounds, all of them. */
+/** The first steps of a plan: those of its first round. Plans from before there were rounds: all of them. */
 const firstSteps = ({ ladder, rounds }: Laid): string[] =>
   (rounds[0]?.passes ?? ladder).map(({ methodId }) => methodId);
 

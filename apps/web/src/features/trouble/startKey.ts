@@ -4,12 +4,12 @@ const KEPT = 'feverfew.startKey';
 
 interface KeptKey {
   readonly key: string;
-  /** What was to be begun with it. */
+  /** The intended first step. */
   readonly what: string;
 }
 
 /**
- * The key a start is asked for with: the same as long as the same thing is to be begun, so that a second tap, a lost
+ * The key of a start: the same while the same step is to be started, so that a second tap, a lost
  * answer or a reload in between starts nothing twice.
  */
 export function startKeyFor(start: unknown): string {
@@ -21,7 +21,7 @@ export function startKeyFor(start: unknown): string {
   return key;
 }
 
-/** Begun: the same again would be another run. */
+/** Started: another tap would be another run. */
 export const dropStartKey = (): void => write(null);
 
 function read(): KeptKey | null {

@@ -261,7 +261,7 @@ describe('a plan that is made anew', () => {
   it('says nothing where it begins alike, or where something else was told', () => {
     expect(planDifference(laid('a'), laid('a'))).toBeNull();
     expect(planDifference(laid('a'), { ...laid('b'), facts: { ...facts, age: 'days' } })).toBeNull();
-    // What was done on it in between, and the order of keys in a database, are nothing that was told.
+    // Events in between, and the key order of a database, are not entered facts.
     const done = { ...laid('b'), facts: { ...facts, done: [{ methodId: 'a', rounds: 1, stalled: false }] } };
     expect(planDifference(laid('a'), done)).not.toBeNull();
   });

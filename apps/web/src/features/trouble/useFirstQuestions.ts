@@ -9,9 +9,10 @@ const MAX_ASKED = 2;
 const NONE: readonly Question[] = [];
 
 /**
- * What holds while little is told, and the questions that would change most: two at most for one trouble, none asked
+ * What holds while few facts are known, and the questions that would change most: two at most for one trouble, none
+ * asked
  * twice. `first` is null once nothing is asked any more: then the plan itself says what is done at once. `isLoading` while
- * nobody knows yet whether something is asked: until then nothing else is.
+ * it is not known yet whether there is a question: until then there is none.
  */
 export function useFirstQuestions(draft: Draft, isAsking: boolean, change: (draft: Draft) => void) {
   const catalogue = useCatalogue().data;

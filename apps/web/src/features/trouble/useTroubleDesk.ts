@@ -45,9 +45,9 @@ export const isTold = ({ pieceId, facts }: Draft): boolean =>
   pieceId !== null || facts.markIds.length > 0 || facts.piece.itemId !== null;
 
 /**
- * What is told, mirrored into the address as it changes: only ever by replacing it, so that any other move (back, a
- * link, a key) is one of somebody else's and is taken over. An address that cannot be read tells nothing.
- * @param start what stands where the address tells nothing: a kept trouble's facts, or none
+ * The entered facts, mirrored into the address by replacing it, so that any other navigation (back, a
+ * link, a key) is not ours and is followed. An unreadable address has no facts.
+ * @param start the facts if the address has none: those of a saved trouble, or empty ones
  */
 function useDraftInAddress(start: Draft) {
   const [params, setParams] = useSearchParams();
@@ -70,7 +70,7 @@ function useDraftInAddress(start: Draft) {
     const isTurn = wanted === null || written.current === null;
     written.current = wanted;
     const told = wanted === null ? {} : { [TOLD]: wanted };
-    // Only whether anything is told concerns the pages around this one: a letter typed moves none of them.
+    // The pages around this one depend only on whether there are facts: a typed letter renders none of them again.
     if (isTurn) setParams(told, { replace: true });
     else window.history.replaceState(window.history.state, '', `?${new URLSearchParams(told)}`);
   }, [wanted, setParams]);

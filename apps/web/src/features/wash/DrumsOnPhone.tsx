@@ -165,7 +165,7 @@ function Drum({ wash, arranging, name, onEdit, onFill, mayFill, isBusy, at }: Dr
 function Answers({ wash, arranging, name }: DrumsProps) {
   const { lifted } = arranging;
   const head = useRef<HTMLHeadingElement>(null);
-  // The list made room for the answers: what is asked stands at the top of the page.
+  // The list made room for the answers: the question is at the top of the page.
   useEffect(() => {
     head.current?.scrollIntoView({ block: 'center' });
   }, []);

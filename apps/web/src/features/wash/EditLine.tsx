@@ -20,7 +20,7 @@ const COLOURS = ['white', 'natural', 'pale', 'mid', 'dark', 'multicoloured'] as 
 const TAGS = [30, 40, 60, 95] as const;
 const COLOUR_WORDS: Partial<Record<HeapPiece['colour'], string>> = { multicoloured: 'patterned' };
 
-/** All that can be told of one line of the heap, with its signs in words. */
+/** All facts of one line of the heap, with its signs in words. */
 export function EditLine({
   piece,
   onDone,

@@ -64,7 +64,7 @@ export function Holding({ load, name }: { load: LoadView; name: PieceNames }) {
   );
 }
 
-/** "Collars and cuffs open; jeans: pockets empty, inside out." What is done to the same pieces stands together. */
+/** "Collars and cuffs open; jeans: pockets empty, inside out." Chores of the same pieces are joined. */
 export function choresText({ chores }: Pick<LoadView, 'chores'>, name: PieceNames, all: number): string {
   const groups = new Map<string, { pieceIds: readonly string[]; words: string[] }>();
   for (const { chore, pieceIds } of chores) {

@@ -8,7 +8,7 @@ import { Failed, Loading } from '../../components/States';
 import { useMay } from '../../queries/deviceQueries';
 import { useChangeWash, useWash } from '../../queries/washQueries';
 
-/** The household's own machine, dryer and rope: every load is reckoned from them. */
+/** The household's own machine, dryer and line: the inputs of every load. */
 export function MachinePage() {
   const wash = useWash();
   if (wash.isError) return <Failed error={wash.error} onRetry={() => void wash.refetch()} />;
@@ -158,7 +158,7 @@ interface FigureProps {
   readonly onChange: (value: number) => void;
 }
 
-/** A number that is told once it is one. */
+/** A number that is entered once it is complete. */
 function Figure({ name, value, min, max, step, onChange }: FigureProps) {
   const [text, setText] = useState(String(value));
   return (

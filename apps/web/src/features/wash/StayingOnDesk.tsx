@@ -5,7 +5,7 @@ import { Button } from '../../components/controls';
 import type { DrumsProps } from './drumsProps';
 import { StayingPieces } from './StayingPieces';
 
-/** What goes into no drum, each with its reason; and where a lifted piece may be put beside the drums. */
+/** Pieces that go into no drum, each with its reason. A lifted piece may be put next to the drums. */
 export function StayingOnDesk(props: DrumsProps) {
   const { arranging } = props;
   const { lifted } = arranging;

@@ -32,14 +32,14 @@ const SOILS: readonly (readonly [RegExp, NewHeapLine['soil']])[] = [
   [/^(freshen|hardly|barely)$/, 'light'],
 ];
 
-/** A handful as read out of words; what was not understood is told back. */
+/** A handful read from typed words. Words that were not understood are shown. */
 export interface ReadHandful {
   readonly text: string;
   readonly line: NewHeapLine | null;
 }
 
 /**
- * "6 dark socks, 2 bath towels, a duvet cover": one handful between commas, semicolons or line ends. Not told: white,
+ * "6 dark socks, 2 bath towels, a duvet cover": one handful between commas, semicolons or line ends. By default: white,
  * washed often, one of it. New things are not tested.
  */
 export function readHandfuls(text: string, catalogue: Catalogue): ReadHandful[] {
@@ -70,7 +70,7 @@ function readHandful(text: string, catalogue: Catalogue): NewHeapLine | null {
   const [best] = searchOver(catalogue.items).find(asked);
   if (!best || asked === '') return null;
   const itemId = best.record.id;
-  // What is mostly dark and not told otherwise is not taken for white.
+  // A mostly dark handful without a stated colour is not taken for white.
   return { ...line, itemId, name: asked, colour: coloured ? line.colour : usualColour(itemId, catalogue) };
 }
 

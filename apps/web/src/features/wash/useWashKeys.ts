@@ -5,7 +5,7 @@ import type { Arranging } from './useArranging';
 const DIGITS = ['1', '2', '3', '4', '5', '6', '7', '8', '9'];
 
 /**
- * Keys of the wash: ↑↓ go through the pieces, Space or Enter lifts the one at hand (a button of its own), a digit puts
+ * Keys of the wash: ↑↓ go through the pieces, Space or Enter lifts the current one (a button of its own), a digit puts
  * it into that drum, 0 into a drum of its own, Backspace out of this wash, Esc puts it back.
  */
 export function useWashKeys(wash: WashView, { lifted, lift, put }: Arranging): void {

@@ -34,7 +34,7 @@ export function provenText({ loads, pieces, proven, atMostFewer, arranged, setti
     : `the fewest possible: proved for these ${count}`;
 }
 
-/** All loads together: time one after another, energy, water, money where it is told. */
+/** All loads together: time one after another, energy, water, and money if prices are entered. */
 export function sumText(loads: readonly LoadView[], money: string): string {
   const sum = (of: (load: LoadView) => number) => loads.reduce((all, load) => all + of(load), 0);
   const costs = loads.map(({ cost }) => cost);

@@ -15,10 +15,10 @@ import { requireWithin } from '../../quantity/domainError.js';
 import { CP_COTTON, CP_WATER } from '../mixHotAndCold.js';
 import { settledTemp } from './heatTheBath.js';
 
-/** What lies in a tub may stand over its rim; water that would run out cannot be reckoned with. */
+/** A load in a tub may rise over its rim; water that would run out is left out of the calculation. */
 const OVER_BRIM = 1.5;
 
-/** A bath as it stands. */
+/** A bath with its temperature, pH and contents. */
 export interface StandingBath {
   readonly shape: VesselShape;
   readonly material: VesselMaterial;

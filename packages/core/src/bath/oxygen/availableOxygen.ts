@@ -1,7 +1,7 @@
 import { OPENED_LOSS_PER_MONTH, OXYGEN_L_PER_G_PEROXIDE, OXYGEN_PER_PEROXIDE } from '@feverfew/knowledge';
 import { requireWithin } from '../../quantity/domainError.js';
 
-/** Strengths of peroxide this tool reckons with, % w/v. */
+/** Range of peroxide strengths in this tool, % w/v. */
 const PEROXIDE_PCT = { min: 0, max: 35 } as const;
 
 /** Available oxygen of a peroxide solution, g/L: 10 g/L of peroxide per % w/v. @throws DomainError outOfRange */

@@ -113,7 +113,7 @@ describe('hard water under soda', () => {
     );
     return solveChargeBalance(solution.systems, solution.strongMolPerL, 25).pH;
   };
-  /** Lime stops falling out where its solubility stops it, so soda can never be told as acid. */
+  /** Lime precipitates only down to its solubility, so soda can never come out as acid. */
   it.each([0.02, 0.1, 0.3, 1, 5])('stays between its start and neutral with %d g a litre', (grams) => {
     for (const hardness of [100, 290, 400, 800]) {
       const made = exactly([g('washingSoda', grams)], 1000, 25, hardness) ?? expect.unreachable('pH');

@@ -30,7 +30,7 @@ const CENTRE: Corner = {
  * ones strong while alkaline ones are weak, and the other way round), stated pH, the tap's bicarbonate, calcium kept or
  * fallen out, carbon dioxide kept or gone. More acid in the same bath never raises any of it.
  * @param least, most the same products at the ends of their dose; order equal
- * @returns null where pH says nothing: no water, a solvent, a product nobody can name
+ * @returns null if pH has no meaning: no water, a solvent, an unknown product
  * @throws DomainError outOfRange
  */
 export function bathPH(

@@ -56,7 +56,7 @@ export interface Solution {
  * memory.
  */
 export const ALKALINITY_SHARES = { low: 0.4, centre: 0.75, high: 1 } as const;
-/** Tap water stands near this pH, so that much of its carbonate is CO₂. Common practice, no source. */
+/** Tap water is near this pH, so that much of its carbonate is CO₂. Common practice, no source. */
 const TAP_PH = 7.5;
 /**
  * With all freed gas gone, so much of the carbonate stays as carbon dioxide: what a solution of bicarbonate alone
@@ -66,7 +66,7 @@ const GAS_LEFT_SHARE = 0.01;
 /** An acid that has kept its proton up to this pH does not give it to bicarbonate. */
 const GIVES_BEFORE_PH = 7;
 const MG_PER_MMOL_CACO3 = 100.0869;
-/** Largest mix the tool reckons with, mL. */
+/** Largest mix of the tool, mL. */
 const MAX_MIX_ML = 500_000;
 
 /** @throws DomainError outOfRange */

@@ -12,7 +12,7 @@ export interface DissolvedSystem {
 
 /**
  * What may leave the water: carbon dioxide above what stays dissolved, and calcium as carbonate above what its
- * solubility lets stay. The calcium's charge stands in the strong charge.
+ * solubility lets stay. The calcium's charge is in the strong charge.
  */
 export interface Leaving {
   readonly calciumMolPerL: number;

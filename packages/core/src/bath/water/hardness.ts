@@ -44,7 +44,7 @@ export interface HardnessClass {
   readonly sourceId: string;
 }
 
-/** Its name on each scale; the scales do not agree, so each stands with its source. */
+/** Its name on each scale. The scales disagree, so each has its source. */
 export function hardnessClasses(mgL: number): HardnessClass[] {
   requireWithin('hardnessMgL', mgL, HARDNESS_MG_L.min, HARDNESS_MG_L.max);
   return HARDNESS_SCALES.map(({ id, sourceId, steps }) => ({
@@ -76,6 +76,6 @@ export function detergentFactor(mgL: number, soil: keyof typeof DOSE_BY_SOIL, lo
   requireWithin('loadShare', loadShare, 0.1, 1);
   requireWithin('hardnessMgL', mgL, HARDNESS_MG_L.min, HARDNESS_MG_L.max);
   const water = mgL < 150.13 ? 'soft' : mgL < 250.22 ? 'medium' : 'hard';
-  // Half a load holds half the soil but the water still wants its share.
+  // Half a load holds half the soil, but the water still needs its share.
   return DOSE_BY_WATER[water] * DOSE_BY_SOIL[soil] * (0.4 + 0.6 * loadShare);
 }

@@ -39,7 +39,7 @@ const HANDLING: Readonly<Record<Exclude<Condition, 'sound' | 'worn'>, Handling>>
   torn: { action: 'press', programme: 'veryMild', never: [], tests: false },
   thinning: { action: 'press', programme: 'veryMild', never: NEVER_ON_WEAK, tests: false },
   antique: { action: 'press', programme: 'hand', never: NEVER_ON_ANTIQUE, tests: true },
-  // Sound cloth that matters to someone: tested each time and begun gently, nothing is barred for that.
+  // Sound cloth that matters to its owner: tested each time and started gently, but nothing is barred for that.
   irreplaceable: { action: 'softBrush', programme: 'mild', never: [], tests: true },
 };
 

@@ -5,7 +5,7 @@ import type { TroubleFacts } from '../../trouble/troubleFacts.js';
 import type { WorkMark } from '../../trouble/workMarks.js';
 import type { Limit } from '../limit.js';
 
-/** No dryer for what burns in it: oil, wax and cream that were told, solvents that were ever put on it. */
+/** No dryer for contents that burn in it: oil, wax and cream that were entered, and solvents that were ever applied. */
 export function dryerLimits(
   told: readonly WorkMark[],
   { tried }: TroubleFacts,

@@ -18,7 +18,7 @@ export function fibreLimits(piece: PieceFacts, index: KnowledgeIndex): Limit[] {
     ),
   );
   const tagSpeaks = index.items.get(piece.itemId ?? '')?.thinFoam === true && allowsWash(piece.label);
-  // A fixed order, so that the order the parts were told in changes nothing.
+  // A fixed order, so that the order of entry changes nothing.
   const sorted = shares.sort(
     (a, b) => byText(a.fibreId, b.fibreId) || byText(a.part, b.part) || b.sharePct - a.sharePct,
   );

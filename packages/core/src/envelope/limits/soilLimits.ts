@@ -49,7 +49,7 @@ export function soilLimits(
   return [...worked, ...goneLimits(told, seen)];
 }
 
-/** What guards people outlasts its mark: urine that was seen to go has left what nobody can see. */
+/** Protection of people outlasts the mark: urine that is no longer visible has left invisible traces. */
 function goneLimits(told: readonly WorkMark[], left: ReadonlySet<string>): Limit[] {
   const gone = new Map(
     told.flatMap((work) =>

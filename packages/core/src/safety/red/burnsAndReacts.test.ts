@@ -7,7 +7,8 @@ import { planTreatment } from '../../treatment/planTreatment.js';
 import { firstThings } from '../../whatIf/firstThings.js';
 
 /*
- * What burns, explodes or gives off gas, and webbing that holds somebody. Grounds: 06 = "Agents with their own gates" and
+ * What burns, explodes or gives off gas, and webbing that holds a person. Grounds: 06 = "Agents with their own gates"
+ * and
  * "Forbidden together"; 10 = not for home; recalled from poison centres' and fire services' texts.
  */
 const tee = made('tShirt', { cotton: 100 }, { colour: 'white' });

@@ -162,7 +162,7 @@ function limitFaults({ limits, ifStays }: Expect, told: readonly Told[]): Fault[
   ];
 }
 
-/** A pass that is told, its figures aside. */
+/** An entered pass, without its figures. */
 const isThat = (one: Told, { anyOf }: ExpectedPass): boolean => anyOf.some((token) => has(one, token));
 
 /** A tap or a clock is set no more exactly: °C and minutes. */

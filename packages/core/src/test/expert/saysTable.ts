@@ -6,7 +6,8 @@ const fromTheHouse = ({ rounds }: Plan): boolean =>
   rounds[0]?.passes.every(({ missingAgentIds }) => missingAgentIds.length === 0) === true;
 
 /**
- * How a plan may say what an expert case wants said: one line of the plan must hold it. Each pattern asks for what makes
+ * How a plan may say what an expert case needs said: one line of the plan must hold it. Each pattern asks for what
+ * makes
  * the saying true, not for its wording.
  */
 export const SAYS: Readonly<Record<string, RegExp | ((plan: Plan) => boolean)>> = {

@@ -82,7 +82,7 @@ const OF_VERB: Readonly<Record<AtOnceVerb, readonly string[]>> = {
   handsOff: ['doNotRub'],
 };
 
-/** Every word a step can be given, beside the products poured. */
+/** Every word for a step, except the names of its products. */
 export const TOKENS: readonly string[] = [
   ...Object.values(OF_METHOD).flat(),
   ...Object.values(OF_VERB).flat(),

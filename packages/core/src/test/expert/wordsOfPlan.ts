@@ -34,7 +34,7 @@ export function wordsOfPlan(plan: Plan): string[] {
     ...plan.ladder.flatMap(({ steps }) => steps),
   ];
   const findings = [
-    // What stands side by side in the cupboard is told beside any plan.
+    // Products side by side in the cupboard are mentioned in any plan.
     ...plan.findings.filter(({ code }) => code !== 'cupboardHoldsPair'),
     ...passes.flatMap(({ findings: own, edges, insteadOf }) => [
       ...own,

@@ -81,7 +81,7 @@ function bathRemarks(
   ];
 }
 
-/** More of one thing than a household has at hand by chance. */
+/** More of one thing than a household usually has. */
 const BIG_POUR = { mL: 1000, g: 400 } as const;
 
 function bigPours(steps: readonly Action[]): Finding[] {

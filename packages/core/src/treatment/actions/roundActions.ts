@@ -20,7 +20,7 @@ import { workActions } from './workActions.js';
 
 /**
  * What is done in one pass of a round: what an earlier product left is dealt with before the first, a hidden test
- * stands before what could harm, then the work, then what comes before the next thing. Washing, drying and the dry
+ * comes before possible harm, then the work, then preparation for the next product. Washing, drying and the dry
  * look are the round's.
  * @param after what comes between it and the next thing
  * @param extra lines of the course for this pass
@@ -37,7 +37,7 @@ export function roundActions(input: ActionsInput, after: RinseBetween, extra: re
     ]),
   ];
   const work = workActions(input, cautionIds)
-    // Nobody looks into a drum: the round's own look, dry, is the one that tells.
+    // A drum cannot be looked into: the dry look of the round decides.
     .filter((action) => !(method.inMachine && action.kind === 'look'))
     .map((action) =>
       action.kind === 'apply' ? { ...action, notes: [...action.notes, ...notesOf(input, extra)] } : action,
@@ -60,7 +60,9 @@ export function roundActions(input: ActionsInput, after: RinseBetween, extra: re
 
 const UNTRIED: readonly Colour[] = ['mid', 'dark', 'multicoloured', 'unknown'];
 
-/** Before the first water: fibres nobody knows, a dye nobody has tried on what cannot be rinsed, what is irreplaceable. */
+/**
+ * Before the first water: unknown fibres, an untested dye on a surface that cannot be rinsed, an irreplaceable piece.
+ */
 function wantsWaterTest({ eligible: { method }, context }: ActionsInput): boolean {
   const { facts, rinsable } = context;
   const { piece } = facts;

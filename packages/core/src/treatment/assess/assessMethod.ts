@@ -46,7 +46,7 @@ export interface MethodAssessment {
 const MIN_EFFECT = 0.15;
 
 /**
- * Judges one method as it stands, or with a stand-in from the house for what is missing.
+ * Judges one method, as in the book or with a stand-in from the house for a missing product.
  * @param leastEffect share it must take at best to be of use; 0 for a step of a course
  */
 export function assessMethod(

@@ -3,7 +3,7 @@ import type { PlanContext } from '../case/planContext.js';
 import { assessMethod, type EligibleMethod, type MethodAssessment } from './assessMethod.js';
 import { isRelevant } from './isRelevant.js';
 
-/** Every method made for such a trouble that stands by itself, judged once a plan; the steps of courses are not among them. */
+/** Every method made for such a trouble, judged once per plan; the steps of courses are not among them. */
 export const assessRelevant = oncePerPlan((context: PlanContext): readonly MethodAssessment[] =>
   context.knowledge.methods
     .filter((method) => !method.courseOnly && isRelevant(method, context))

@@ -3,7 +3,7 @@ import type { Finding } from '../../finding/finding.js';
 import type { Risk } from '../plan/pass.js';
 
 /**
- * Harshness of the method on this piece: its own 1–9, more where a dye or a test stands in the way. Lower is
+ * Harshness of the method on this piece: its own 1–9, more if a dye or a test is in the way. Lower is
  * gentler.
  */
 export function harshnessHere(method: Method, remarks: readonly Finding[]): number {

@@ -95,7 +95,7 @@ function longSoakOf(
     : undefined;
 }
 
-/** What wants more than water and detergent to come out while it is hot; these take it out. */
+/** Soils that need more than water and detergent to come out while hot; these mechanisms move them. */
 const CURES: readonly Mechanism[] = ['oxidation', 'dyeSuspension', 'reduction'];
 
 /** No hot plain wash while a colour that heat sets is there: only with what removes that very colour. */

@@ -2,7 +2,7 @@ import type { Caution, Deed } from '@feverfew/knowledge';
 import { allowsWash, barsSteam, dripsDry } from '../../textile/careLabel.js';
 import type { PieceFacts } from '../../textile/piece.js';
 
-/** What nobody does to this piece, whatever a line says: by its tag, and by the cautions said of it and of its trouble. */
+/** Deeds forbidden on this piece, whatever a line says: by its tag, and by the cautions of it and of its trouble. */
 export function barredDeeds(
   { label }: Pick<PieceFacts, 'label'>,
   cautions: readonly Caution[],

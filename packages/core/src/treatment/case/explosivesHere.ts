@@ -14,11 +14,11 @@ export const explosivesHere = oncePerPlan(({ told, residues }: Pick<PlanContext,
     }),
 );
 
-/** Nobody has said whether it is still wet, and it is not so fresh that it must be. */
+/** The wetness is unknown, and the age does not settle it. */
 const isMaybeDry = ({ wetness, age }: PlanContext['facts']): boolean =>
   wetness === 'dry' || (wetness === 'unknown' && age !== 'minutes');
 
-/** Where it cannot be flooded out, or may be dry already, nobody works on it at all. */
+/** If it cannot be flooded out, or may be dry already, nobody works on it at all. */
 export const isUntouchable = (
   context: Pick<PlanContext, 'told' | 'residues' | 'facts' | 'rinsable'>,
 ): boolean => explosivesHere(context).length > 0 && (isMaybeDry(context.facts) || !context.rinsable);

@@ -136,7 +136,7 @@ function onItsOwnPart(facts: TroubleFacts, { partsByName }: KnowledgeIndex): Tro
   return { ...facts, partIndex: 0, piece };
 }
 
-/** The order in which things were told changes nothing. */
+/** The order of entry changes nothing. */
 function inOrder(facts: TroubleFacts): TroubleFacts {
   const by = <T>(list: readonly T[], key: (one: T) => string): T[] =>
     [...list].sort((a, b) => (key(a) < key(b) ? -1 : 1));

@@ -23,7 +23,7 @@ export interface PlanContext {
   readonly index: KnowledgeIndex;
   readonly envelope: Envelope;
   readonly marks: readonly WorkMark[];
-  /** All that was told, what is gone included: cautions and bans that guard people go by it. */
+  /** All entered marks, gone ones included: cautions and bans that protect people go by them. */
   readonly told: readonly WorkMark[];
   readonly item: Item;
   readonly dryMassG: number;
@@ -34,7 +34,7 @@ export interface PlanContext {
   readonly cupboard: ReadonlyMap<string, number | null>;
   /** Products tried before that may still be in it. */
   readonly residues: readonly Agent[];
-  /** What nobody does to this piece, by its tag and the cautions said of it. */
+  /** Deeds forbidden on this piece, by its tag and its cautions. */
   readonly barred: ReadonlySet<Deed>;
   readonly choices: Choices;
   /** Only the marked place is worked on: what is sewn on at its side is kept dry. */

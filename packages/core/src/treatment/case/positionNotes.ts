@@ -12,7 +12,7 @@ export interface PositionNote {
 
 /**
  * Notes of the positions followed for this kind of piece. An agent joins only where the piece bears it, it is in
- * the house, nothing guards people from it, and nothing of the method or of before may not meet it.
+ * the house, nothing protects people from it, and it may meet everything of the method and from before.
  */
 export function positionNotes(
   step: 'wash' | 'dry' | 'mix',

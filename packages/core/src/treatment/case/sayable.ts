@@ -68,7 +68,7 @@ function isUsed(
   return [...used, ...tried].some(({ chemistries }) => chemistries.some((one) => uses.includes(one)));
 }
 
-/** The chemistry a word stands for, where a limit on it can forbid the word. */
+/** The chemistry a word means, where a limit on it can forbid the word. */
 const CHEMISTRY_OF: Partial<Record<Deed, readonly Chemistry[]>> = {
   bleach: ['percarbonate'],
   chlorine: ['chlorine'],

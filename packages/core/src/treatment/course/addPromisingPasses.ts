@@ -48,7 +48,7 @@ export function addPromisingPasses(
       const seen = not.includes(method.id) || done.some((one) => one.method.id === method.id);
       return !seen && missingAgentIds.length === 0 && phases.includes(phaseOf(method, context));
     })
-    // Where water may go, airing and powder are no further work: what is damp wants to be dry.
+    // Where water may go, airing and powder are no further work: a damp piece has to dry anyway.
     .filter(({ method }) => (cloth === 'dryOnly') === (method.wetting === 'dry'))
     .filter(({ standIn }) => standIn === null)
     .filter((one) => bringsNew(one, done))

@@ -42,7 +42,7 @@ export function arrangeRounds(context: PlanContext, open: PlanContext | null): A
   const here = open ?? context;
   let line = inChosenOrder(first, context);
   let laid = laidOut(line, second, arrange);
-  // What does more than all of round one is not saved up for a third; what a person chose stands as it is.
+  // A pass that does more than all of round one is not saved for a third round. A person's choice stays.
   const { instead, leftOut } = context.choices;
   const isChosen = Object.keys(instead).length + leftOut.length > 0;
   for (let at = 0; at < MAX_HURRIED && !isChosen; at += 1) {

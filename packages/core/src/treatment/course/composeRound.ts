@@ -148,7 +148,7 @@ function proven(
   context: PlanContext,
   notUsed: NotUsed[],
 ): readonly Placing[] {
-  // Of several troubles nobody can tell which one the log is of.
+  // With several troubles, the log cannot be assigned to one of them.
   if (context.marks.length > 1) return list;
   const idOf = ({ fitted }: Placing): string => fitted.eligible.method.id;
   const all = [...list, ...later.filter((one) => list.every((own) => idOf(own) !== idOf(one)))];

@@ -15,7 +15,7 @@ export function hasFairChance(one: Placing, all: readonly Placing[], context: Pl
     ['antique', 'irreplaceable'].includes(facts.piece.condition) || facts.piece.parts.length === 0;
   const fresh = FRESH.includes(facts.age) || facts.size === 'allOver';
   const purpose = one.fitted.asked?.purpose;
-  // What somebody chose outright has its place.
+  // A person's explicit choice keeps its place.
   if (purpose === undefined || isMain(one.fitted)) return true;
   if (frail || (PREPARING.includes(purpose) && (fresh || !WHILE_FRESH.includes(purpose)))) return true;
   const taken = (of: Placing, m: number, c: number): number => {

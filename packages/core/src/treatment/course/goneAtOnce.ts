@@ -7,7 +7,7 @@ import { goneAfter } from './goneAfter.js';
 
 /**
  * How much the first seconds take by themselves, from the start. The rounds count from the same start, as if nothing had
- * been done at once: nobody knows whether it was.
+ * been done at once: it is unknown whether it was.
  * @returns null where nothing of it moves the soil
  */
 export function goneAtOnce(verbs: readonly AtOnceVerb[], context: PlanContext): Gone | null {

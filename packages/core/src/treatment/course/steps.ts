@@ -40,7 +40,7 @@ export function asStep(method: Method, asked: CoursePass, asLong: boolean): Meth
   const least = asLong ? Math.max(dwellMin.min, asked.minutes?.min ?? dwellMin.min) : dwellMin.min;
   const made: Method = {
     ...method,
-    // A bath or spot the course wants lukewarm or warmer is made as warm as it may be.
+    // A bath or spot that the course needs lukewarm or warmer is made as warm as allowed.
     tempC: {
       ...tempC,
       max: warmest,

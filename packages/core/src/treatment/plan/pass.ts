@@ -13,7 +13,7 @@ export interface Act extends ExpectedEffect {
   readonly mechanisms: readonly Mechanism[];
 }
 
-/** What the household's own log says of a pass; the effect beside it has it in already. */
+/** Experience of the household's own log with a pass; its effect already includes it. */
 export interface OwnLog {
   readonly uses: number;
   readonly worked: number;
@@ -24,12 +24,12 @@ export interface OwnLog {
 /** One rung of the ladder: a pass of a round with its full recipe; the last of a round dries the piece and looks. */
 export interface Pass {
   readonly methodId: string;
-  /** The pass of a round it is; null in plans of before there were rounds, each rung of which is a whole treatment. */
+  /** Its pass of the round; null in plans from before there were rounds, each rung of which is a whole treatment. */
   readonly passId: string | null;
   readonly effect: ExpectedEffect;
   /** The same for each trouble by itself. */
   readonly effectByMark: readonly MarkEffect[];
-  /** null where the log has nothing on it, and for plans of before there was one. */
+  /** null if the log has nothing on it, and in plans from before there was a log. */
   readonly ownLog: OwnLog | null;
   /** Why it works: what it does to what. */
   readonly acts: readonly Act[];

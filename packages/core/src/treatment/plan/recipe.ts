@@ -14,14 +14,14 @@ export interface Ingredient {
   readonly snapped: SnappedVolume | null;
   /** Strength of what is poured, % as on the bottle; null where strength does not matter. */
   readonly strengthPct: number | null;
-  /** What it stands in for, with the amount the recipe asked of that. */
+  /** The replaced agent, with the amount of the recipe. */
   readonly standsInFor: {
     readonly agentId: string;
     readonly amount: number;
     readonly unit: 'g' | 'mL';
   } | null;
   /**
-   * In the mix as it stands: g or mL per litre of bath, or % of what the strength is of; null where it is not
+   * In the mix as it is: g or mL per litre of bath, or % of what the strength is of; null where it is not
    * known.
    */
   readonly strengthAfter: StrengthInMix | null;

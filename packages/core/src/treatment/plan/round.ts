@@ -66,7 +66,7 @@ export interface RoundPass
   readonly rinsedAtOnce?: boolean | undefined;
   readonly stop: string | null;
   readonly expect: string | null;
-  /** Opened only by the hidden water test that stands before it. */
+  /** Opened only by the hidden water test before it. */
   readonly opensAfterTest: boolean;
   /** Minutes from the start of the round to its own, and how long it takes. */
   readonly startMin: Minutes;
@@ -82,7 +82,7 @@ export interface RoundPass
   readonly actions: readonly Action[];
 }
 
-/** A vessel of the house beside the others: whether it would do, and when. */
+/** A further vessel of the house: whether it would do, and when. */
 export interface VesselView {
   readonly vesselId: string;
   readonly name: string;
@@ -152,11 +152,11 @@ export interface AtOnce {
   readonly actions: readonly { readonly text: string; readonly verbs: readonly string[] }[];
   readonly donts: readonly string[];
   readonly handsOnMin: number;
-  /** What it takes by itself; null where nothing of it moves the soil, or nobody can tell yet. */
+  /** Its effect by itself; null if it moves none of the soil, or the effect is unknown yet. */
   readonly gone: Gone | null;
 }
 
-/** What must reach the person beside the steps. */
+/** Warnings that must reach the person besides the steps. */
 export interface Keep {
   /** What to know: what is normal, what decides, how it is judged. */
   readonly says: readonly string[];

@@ -15,7 +15,7 @@ const say = {
   volume: (mL: number) => `${Math.round(mL)} mL`,
 };
 const byHand = { ...household, hasMachine: false };
-/** A house of open tubs: what stands in them cools. */
+/** A house of open tubs: their contents cool. */
 const openTubs = { ...byHand, vessels: household.vessels.filter(({ lid }) => !lid) };
 const teaOnLinen = (maxC: 50 | 60) =>
   trouble('tea', piece('tableLinen', { linen: 100 }, { label: label(maxC) }), { age: 'days' });

@@ -4,7 +4,7 @@ import { strengthInMix } from '../../bath/solution/strengthInMix.js';
 import { agentById } from '../../lookup/agentById.js';
 import type { Ingredient } from '../plan/recipe.js';
 
-/** Each amount with its strength in the mix as it stands and the oxygen it brings. Volumes of liquids add. */
+/** Each amount with its strength in the mix and the oxygen it brings. Volumes of liquids add. */
 export function withStrengths(
   waterML: number,
   ingredients: readonly Ingredient[],

@@ -59,7 +59,7 @@ const takesUp = ({ barred, marks }: PlanContext): boolean =>
   );
 
 /**
- * The first seconds: what helps every trouble told and harms none, on this piece, with nothing bought.
+ * First acts: those that help every entered trouble and harm none, on this piece, with nothing bought.
  * @param done what the rounds do: no line forbids for good what comes later at another mark
  */
 export function atOnceOf(context: PlanContext, done: ReadonlySet<Deed>): AtOnce {

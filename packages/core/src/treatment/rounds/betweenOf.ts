@@ -20,7 +20,7 @@ export function betweenOf(placed: Placed, later: readonly Placed[], context: Pla
   if (method.inMachine) return { way: 'none', why: null };
   const full: RinseBetween = rinsable ? 'full' : 'damp';
   const usual = method.rinse === 'full' ? full : method.rinse;
-  // What stands in for the course's own way is not followed by what that would be followed by.
+  // A stand-in for the course's own method is not followed by that method's next pass.
   const own = asked && !placed.insteadOf ? asked.after : usual;
   const way = !rinsable && (own === 'full' || own === 'noFoam') ? 'damp' : own;
   if (method.wetting === 'dry') return { way, why: null };

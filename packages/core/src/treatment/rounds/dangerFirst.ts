@@ -30,8 +30,8 @@ const {
 } = STANDING_NOTES;
 
 /**
- * What keeps people from harm, in order; it stands before every other line and in place of most of them.
- * @returns `only`: no other first act and no "don't" of a course may stand beside it. Empty where nothing threatens.
+ * Lines that protect people, in order. They come before every other line and replace most of them.
+ * @returns `only`: no other first act and no "don't" of a course may join it. Empty if there is no danger.
  */
 export function dangerFirst(context: PlanContext): {
   readonly acts: readonly DangerAct[];

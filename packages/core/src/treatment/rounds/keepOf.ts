@@ -5,7 +5,7 @@ import { courseFor, courseOfItem } from '../course/courseFor.js';
 import type { Keep } from '../plan/round.js';
 
 /**
- * What the courses of the troubles, and the one the piece brings with it, have to say beside their steps; each line once,
+ * Lines of the courses of the troubles, and of the piece's own course, besides their steps; each line once,
  * and none that asks for what is forbidden here.
  * @param used products of the whole plan: a line about one that is not used is left out
  */

@@ -66,7 +66,7 @@ export function layOut(told: PlanContext, open: PlanContext | null): LaidOutAsUs
   const verdict = verdictOf(context);
   const used = rounds.flatMap(({ passes }) => passes.flatMap(({ eligible }) => eligible.appliedAgents));
   const keep = keepOf(context, cloth, used);
-  // Where nobody may work on it, nothing that asks for work stands beside the danger.
+  // Where nobody may work on it, no line that asks for work is shown with the danger.
   const isLeftAlone = rounds.length === 0 && dangerFirst(context).only;
   return {
     verdict: isLeftAlone ? verdict.map((line) => ({ ...line, tells: [], causeActions: [] })) : verdict,

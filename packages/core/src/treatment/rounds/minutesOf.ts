@@ -15,7 +15,7 @@ export function minutesOf(actions: readonly Action[]): Minutes {
   return { low, likely: Math.round(likely), high };
 }
 
-/** Between the least and the most, nearer to the least: nobody waits as long as they may. */
+/** Between the least and the most, nearer to the least: people wait less than they may. */
 const usual = (min: number, max: number): number => min + (max - min) / 3;
 
 export const plus = (one: Minutes, other: Minutes): Minutes => ({

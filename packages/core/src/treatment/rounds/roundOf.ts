@@ -21,7 +21,7 @@ import { tagCheck, triangleCheck, usualCheck } from './usualCheck.js';
  * A round laid out: every pass with its amounts and actions, one drying, one look.
  * @param number from 1
  * @param earlier passes of the rounds before
- * @param contextOf the case a pass is done in: the surface opened by its test, or as told
+ * @param contextOf the case of a pass: the surface opened by its test, or as entered
  * @param later passes of each round after it
  */
 export function roundOf(

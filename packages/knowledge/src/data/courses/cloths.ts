@@ -117,7 +117,7 @@ const DRY_WORK: readonly string[] = [
 ];
 const WEIGHED: readonly string[] = ['weighDown'];
 
-/** How a class is dried: not told of dry work, nor told twice of the weight that is a pass by itself. */
+/** The drying of a class: none after dry work, and the weight that is a pass by itself is not repeated. */
 function dryNotesOf(most: Omit<Course1, 'kind' | 'first' | 'second' | 'notes'>, given: OfCloth): Note[] {
   const ways = [...(given.first ?? []), ...(given.second ?? [])].flatMap((pass) => pass.methodIds);
   if (most.wash === null && ways.every((id) => DRY_WORK.includes(id))) return [];

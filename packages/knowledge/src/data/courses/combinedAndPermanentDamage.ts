@@ -21,7 +21,7 @@ import {
   white,
 } from './kit.js';
 
-/** Several marks at once, marks nobody can name, old lace, and what no cleaning helps. */
+/** Several marks at once, unknown marks, old lace, and permanent damage. */
 export const combinedAndPermanentDamage = [
   course({
     id: 'severalMarks',

@@ -1,7 +1,7 @@
 import type { Danger } from '../../schema/danger.js';
 import { dangers } from './dangerDefaults.js';
 
-/** What nobody does to a piece that protects, unless its maker allows it. */
+/** Deeds forbidden on a piece that protects, unless its maker allows them. */
 const NEVER =
   'Unless its label or its maker allows it: a machine, a soak, a solvent, bleach, acid, softener, dye, a dryer, a radiator.';
 const MAKER_FIRST = 'Look for its label or its maker’s page: it says what is allowed.';

@@ -96,7 +96,7 @@ const ORDER: readonly string[] = [
 
 const placeOf = ({ id }: Method): number => (ORDER.includes(id) ? ORDER.indexOf(id) : ORDER.length);
 
-/** Every method, by way of working in the files beside this one. */
+/** Every method, by kind of work in the neighbouring files. */
 export const methods: readonly Method[] = [
   ...bathMethods,
   ...spotMethods,

@@ -20,7 +20,7 @@ const ASKS: readonly { value: Kind; text: string }[] = [
   { value: 'opened', text: 'An opened bottle' },
 ];
 
-/** Numbers a question starts with: a real one, so that the answer stands there at once. */
+/** Initial numbers of a question: real ones, so that an answer is shown at once. */
 function startOf(kind: Kind, household: Household): TableQuestion {
   const vessel = household.vessels.find((one) => one.lid) ?? household.vessels[0];
   switch (kind) {

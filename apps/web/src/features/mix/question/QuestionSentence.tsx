@@ -68,7 +68,7 @@ export function QuestionSentence({ question, household, catalogue, onChange }: S
   }
 }
 
-/** Number and temperature blanks that tell the question anew. */
+/** Inputs for number and temperature that answer the question again. */
 function boxesFor(onChange: SentenceProps['onChange']) {
   const box = (label: string, value: number, take: (value: number) => TableQuestion) => (
     <NumberBox

@@ -8,7 +8,7 @@ import { useDropMix, useKeepMix, useSavedMixes } from '../../../queries/mixQueri
 import { EMPTY_DRAFT, type MixDraft } from '../../../recipe/mixDraft';
 import { pHText, strengthText } from '../table/mixView';
 
-/** Mixes kept, judged anew as the household stands now. */
+/** Saved mixes, judged by the current household. */
 export function SavedMixes({ onOpen }: { onOpen: (draft: MixDraft) => void }) {
   const saved = useSavedMixes();
   const drop = useDropMix();

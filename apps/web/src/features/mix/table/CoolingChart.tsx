@@ -16,7 +16,7 @@ import { coolingView } from './coolingView';
 interface CoolingChartProps {
   readonly bath: MixBath;
   readonly roomC: number;
-  /** Highest the piece stands, °C; null when nothing is named. */
+  /** Highest temperature the piece tolerates, °C; null if no piece is named. */
   readonly maxC: number | null;
   readonly measures: Measures;
 }

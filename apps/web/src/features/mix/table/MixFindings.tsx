@@ -5,7 +5,7 @@ import { Notice } from '../../../components/Notice';
 import { Terms } from '../../../components/Terms';
 import { sentences } from './mixView';
 
-/** Why it is not made: said at once, and no recipe beside it. */
+/** Why the mix is refused, first, and without a recipe. */
 export function Refused({ findings }: { findings: readonly Finding[] }) {
   return findings.length === 0 ? null : <Lines kind="danger" word="Not mixed" findings={findings} />;
 }

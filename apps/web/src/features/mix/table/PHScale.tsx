@@ -3,7 +3,7 @@ import type { Envelope, PHRange } from '@feverfew/contracts';
 
 const placeOf = (pH: number): string => `${(100 * Math.min(14, Math.max(0, pH))) / 14}%`;
 
-/** pH 0–14: what the bath is, between its bounds, over what the piece stands. Shapes and words, not colours alone. */
+/** pH 0–14: the bath between its bounds, over the range the piece tolerates. Shapes and words, not colour alone. */
 export function PHScale({ pH, piece }: { pH: PHRange; piece: Envelope['pH'] | null }) {
   const fits = piece === null || (pH.low >= piece.min && pH.high <= piece.max);
   const label =

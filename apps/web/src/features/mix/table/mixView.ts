@@ -16,7 +16,7 @@ export function pouredText(pour: MixedPour, isLiquid: boolean, measures: Measure
   return `${exact}${tools && !(isLiquid && tools.endsWith('in a jug')) ? ` = ${tools}` : ''}${range}`;
 }
 
-/** "pH 10.0 to 10.7, most likely 10.1"; what it is at 25 °C stands beside it where warmth moves it. */
+/** "pH 10.0 to 10.7, most likely 10.1"; the pH at 25 °C follows if warmth moves it. */
 export function pHText(pH: NonNullable<MixBath['pH']>): string {
   const likely = pH.likely.toFixed(1);
   const bounds = `pH ${pH.low.toFixed(1)} to ${pH.high.toFixed(1)}`;

@@ -171,7 +171,7 @@ function Told({ title, folded = false, children }: ToldProps) {
 /** The first seconds: a surface has its own. */
 function AtOnce({ course, cloth }: { course: Course; cloth: Cloth }) {
   const lines = cloth === 'surface' ? course.atOnce.surface : course.atOnce.garment;
-  // What may not be wetted is not told to be rinsed.
+  // A piece that must not be wetted is not to be rinsed.
   const kept = cloth === 'dryOnly' ? [] : lines;
   return (
     <Told title="At once">

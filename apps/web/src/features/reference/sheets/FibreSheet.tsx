@@ -20,7 +20,7 @@ const VERDICTS = [
   ['test', 'test', 'after a hidden test'],
 ] as const;
 
-/** What a fibre stands: heat and pH as strips, chemistry by verdict, the rest as facts. */
+/** The limits of a fibre: heat and pH as strips, chemistry by verdict, the rest as facts. */
 export function FibreSheet({ fibre, reference }: { fibre: Fibre; reference: Reference }) {
   const say = useLexicon();
   const { bathTempC: t, pH } = fibre;

@@ -3,7 +3,7 @@ import type { Reference } from '@feverfew/contracts';
 import { useHousehold } from '../../../queries/householdQueries';
 import { Sources } from '../Fact';
 
-/** Every dispute of the trade with its sides beside each other; the one this house follows carries the leaf. */
+/** Every dispute of the trade with its positions side by side. The leaf marks the one this house follows. */
 export function PositionsSheet({ reference }: { reference: Reference }) {
   const chosen = useHousehold().data?.household.schools ?? {};
   return (

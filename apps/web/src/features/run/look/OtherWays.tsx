@@ -5,7 +5,7 @@ import { useLexicon } from '../../../app/useLexicon';
 import { Button } from '../../../components/controls';
 import type { Say } from '../useSay';
 
-/** Beside the ways of the plan: something was told wrong, and what buying would add. Both lead to a plan made anew. */
+/** Besides the choices of the plan: correct a wrong fact, or see what buying would add. Both make a new plan. */
 export function OtherWays({ run, say }: { run: RunView; say: Say }) {
   const words = useLexicon();
   const navigate = useNavigate();

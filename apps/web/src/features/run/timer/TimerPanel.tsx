@@ -30,7 +30,7 @@ interface TimerPanelProps {
   readonly say: Say;
 }
 
-/** What a hand may do while a clock runs, or starting it; the clock itself stands on the slate. */
+/** Actions while a clock runs, or starting it. The clock itself is on the slate. */
 export function TimerPanel({ run, pass, action, nowMs, say }: TimerPanelProps) {
   const { state } = run;
   // Belongs to one look: the answer makes it stale by itself.
@@ -107,7 +107,7 @@ function StartClock({ action, dwell, inDrum, say }: StartClockProps) {
 
 const LEFT_IN_THE_DRUM = 'Take it out now: wet wash that is left lying turns sour.';
 
-/** Nobody looks into a drum that turns: it ends by itself. */
+/** A running drum cannot be opened: it ends by itself. */
 function MachineDone({ action, phase, say }: Pick<WhileItWaitsProps, 'action' | 'phase' | 'say'>) {
   return (
     <Button

@@ -20,7 +20,7 @@ export function useAlarms(timer: RunTimer | null, offsetMs: number, what: string
   }, [key, Math.round(offsetMs / 5000), what, path]);
 }
 
-/** What called since somebody last touched the page: two soaks may call at once. */
+/** Alarms since the last touch of the page: two soaks may call at once. */
 const calls = new Set<string>();
 window.addEventListener('pointerdown', () => {
   if (calls.size > 0) document.title = 'Feverfew';
@@ -34,7 +34,10 @@ function call(text: string, what: string, path: string): void {
   if ('Notification' in window && Notification.permission === 'granted') void notify(text, what, path);
 }
 
-/** By the service worker where there is one: some phones take it from nobody else, and a tap on it leads to the run. */
+/**
+ * By the service worker if there is one: some phones accept notifications from nothing else. A tap on it opens the
+ * run.
+ */
 async function notify(text: string, what: string, path: string): Promise<void> {
   const look = { body: what, icon: '/feverfew-192.png', tag: `${what}-${text}`, data: { path } };
   try {

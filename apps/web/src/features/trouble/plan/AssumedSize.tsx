@@ -10,7 +10,7 @@ interface AssumedSizeProps {
   readonly onFacts: (change: Partial<TroubleFacts>) => void;
 }
 
-/** The size the amounts of a step stand on while nobody has told it; a tap tells it in place. */
+/** The assumed size behind the amounts of a step. A tap enters it in place. */
 export function AssumedSize({ assumed, facts, onFacts }: AssumedSizeProps) {
   const [open, setOpen] = useState(false);
   const { lengthCm, widthCm } = assumed.facts;

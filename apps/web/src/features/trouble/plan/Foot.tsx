@@ -19,9 +19,9 @@ interface FootProps {
   readonly onAskFirst: (() => void) | null;
   /** Where the server did not answer. */
   readonly onRetry: (() => void) | null;
-  /** Begins with nothing told; the browser’s back brings it again. */
+  /** Starts with no facts; the browser’s back brings the old ones again. */
   readonly onClear: (() => void) | null;
-  /** Takes a kept trouble away on which nothing was begun. */
+  /** Deletes a saved trouble without a run. */
   readonly onDelete: (() => void) | null;
 }
 

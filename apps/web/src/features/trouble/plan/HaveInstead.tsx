@@ -12,7 +12,7 @@ interface HaveInsteadProps {
   readonly onFacts: (change: Partial<TroubleFacts>) => void;
 }
 
-/** Beside what must be bought: the best that can be done in its place with what there is. */
+/** Next to products to buy: the best alternative with the products in the house. */
 export function HaveInstead({ laid, rungIndex, facts, onFacts }: HaveInsteadProps) {
   const say = useLexicon();
   const ways = usePlanOtherCourse(facts, rungIndex).data?.ways ?? [];

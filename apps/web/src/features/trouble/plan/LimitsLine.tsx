@@ -151,7 +151,7 @@ interface LimitProps {
   readonly to: number;
   readonly text: string;
   readonly colour: string;
-  /** Only where there is room beside the others. */
+  /** Only where there is room next to the others. */
   readonly wide?: boolean;
 }
 

@@ -8,7 +8,7 @@ import { ROW, WhyButton } from './rowParts';
 
 type NextRoundProps = Parameters<typeof RoundLadder>[0];
 
-/** What may follow if it is not gone: an outline until somebody asks. */
+/** What may follow if it is not gone: an outline until it is opened. */
 export function NextRound(props: NextRoundProps) {
   const { round, plan } = props;
   const [open, setOpen] = useState(false);

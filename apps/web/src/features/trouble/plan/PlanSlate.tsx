@@ -8,7 +8,7 @@ import { SHORT, slateView } from './slateView';
 
 interface PlanSlateProps {
   readonly plan: Plan | undefined;
-  /** While little is told: what holds for every answer still open. */
+  /** While few facts are known: what holds for every answer still open. */
   readonly first: AtOnce | null;
 }
 

@@ -6,7 +6,7 @@ interface RungProps extends Pick<RoundPass, 'gone' | 'prepares'> {
   readonly isOutline: boolean;
   /** A hidden test comes first. */
   readonly isSoft?: boolean;
-  /** What a look found after it, 0–1: a notch on the rung; null where nobody has looked. */
+  /** Share left at the look after it, 0–1: a notch on the rung; null if there was no look. */
   readonly seen?: number | null;
 }
 

@@ -8,7 +8,7 @@ import { usePlanOtherCourse } from '../../../queries/planQueries';
 
 interface StepInsteadProps {
   readonly laid: RoundPass;
-  /** Where it stands in what a run goes through. */
+  /** Its position in the run. */
   readonly rungIndex: number;
   readonly facts: TroubleFacts;
   readonly onFacts: (change: Partial<TroubleFacts>) => void;
@@ -54,7 +54,7 @@ function Ways({ laid, rungIndex, facts, onFacts }: StepInsteadProps) {
 /** The choices with another method in the place of a step; its own again where that is named. */
 export function choiceInstead(facts: TroubleFacts, laid: RoundPass, methodId: string) {
   const choices = facts.choices ?? NO_CHOICES;
-  // What stands in for another is asked for by the name of that one.
+  // A stand-in is asked for by the name of the product it replaces.
   const named = laid.insteadOf?.methodId ?? laid.methodId;
   const { [named]: _was, ...others } = choices.instead;
   return { ...choices, instead: methodId === named ? others : { ...others, [named]: methodId } };

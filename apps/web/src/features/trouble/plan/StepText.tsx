@@ -33,7 +33,7 @@ export interface StepRowProps {
   readonly isLast: boolean;
   /** A hidden spot comes first, and has not been tried. */
   readonly waitsForTest: boolean;
-  /** Where its amounts stand on a size nobody has told. */
+  /** Where its amounts rest on an assumed size. */
   readonly assumed: Extract<Finding, { code: 'sizeAssumed' }> | undefined;
   readonly at: ClockTime;
   readonly progress: Progress;

@@ -12,7 +12,7 @@ import { StepInstead } from './StepInstead';
 interface StepWhyProps {
   readonly laid: RoundPass;
   readonly pass: Pass | undefined;
-  /** Where it stands in what a run goes through; -1 where only a passed water test opens it. */
+  /** Its position in the run; -1 if only a passed water test opens it. */
   readonly rungIndex: number;
   readonly facts: TroubleFacts;
   readonly on: OnTable;

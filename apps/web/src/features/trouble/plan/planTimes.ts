@@ -9,7 +9,7 @@ export interface ClockTime {
   readonly day: string | null;
 }
 
-/** Clock times of a round begun now: of each of its steps, of drying and looking, and what it comes to. */
+/** Clock times of a round that starts now: of each step, of drying and looking, and the totals. */
 export interface RoundTimes {
   readonly steps: readonly ClockTime[];
   readonly dryAt: ClockTime;

@@ -3,13 +3,13 @@ import type { RoundPass, RunView } from '@feverfew/contracts';
 /** How far a plan under way has come: which of its steps are done, and how much was seen to be gone after them. */
 export interface Progress {
   readonly isDone: boolean;
-  /** Share gone at the last look after it, 0–1; null where nobody has looked. */
+  /** Share gone at the last look after it, 0–1; null if there was no look. */
   readonly seen: number | null;
 }
 
 export const NOT_BEGUN: Progress = { isDone: false, seen: null };
 
-/** Of one step, by the run that is under way; a step the run has not, or has as something else, is not begun. */
+/** Of one step, by its active run. A step that the run lacks or replaced is not started. */
 export function progressOf(
   { id, methodId }: Pick<RoundPass, 'id' | 'methodId'>,
   run: RunView | undefined,

@@ -38,7 +38,7 @@ export const ROW = {
   md: '52px clamp(150px, 19vw, 220px) minmax(0, 1fr)',
 } as const;
 
-/** When a row begins: on a desk beside the ladder, on a phone at the end of its name. */
+/** Start time of a row: next to the ladder on a desk, after the name on a phone. */
 export function Clock({ at: { time, day }, beside = false }: { at: ClockTime; beside?: boolean }) {
   return (
     <Box

@@ -27,7 +27,7 @@ export interface SlateView {
   readonly isLoud: boolean;
 }
 
-/** Signs on the slate; what more there is stands behind Why. */
+/** Signs on the slate; more of them are under Why. */
 const MAX_BANS = 6;
 /** A line longer than this is read large only up to its first stop, letters. */
 export const SHORT = 60;
@@ -38,7 +38,7 @@ const EMPTY = { aside: '', guards: [], line: '', verbs: [], isLoud: false } as c
 
 /**
  * The first seconds, else the first step, else that it is nothing for home.
- * @param first while little is told: what holds for every answer still open
+ * @param first while few facts are known: what holds for every answer still open
  * @returns null where nothing can be said yet
  */
 export function slateView(plan: Plan | undefined, first: AtOnce | null, say: Lexicon): SlateView | null {

@@ -15,7 +15,7 @@ export function stepLines(pass: RoundPass, say: Lexicon): string {
 export const triesHiddenSpot = ({ actions }: RoundPass): boolean =>
   actions.some(({ kind }) => kind === 'hiddenTest');
 
-/** The bath of a step, where it stands in water: how warm and how long. */
+/** The bath of a step, if it has one: temperature and time. */
 export function waterOf(
   { phase, actions }: RoundPass,
   say: Lexicon,

@@ -1,4 +1,4 @@
-/** Small marks in 1.6 px line on 20 × 20; the word beside each says the same. */
+/** Small marks in 1.6 px lines on 20 × 20; the word next to each says the same. */
 const LINES = {
   may: 'M4 10.5l4 4 8-9',
   mayNot: 'M5 5l10 10M15 5L5 15',

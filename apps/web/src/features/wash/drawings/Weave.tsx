@@ -3,7 +3,7 @@ import { useId } from 'react';
 
 type WeaveName = HeapPiece['weave'];
 
-/** How light the cloth is, and the line on it; a drawing is never the only sign: the word stands beside it. */
+/** The lightness of the cloth, and the line on it. The word is next to it: a drawing is never the only sign. */
 const TONES: Readonly<Record<HeapPiece['colour'], { readonly cloth: string; readonly thread: string }>> = {
   white: { cloth: '#fbfaf4', thread: '#c9cbbd' },
   natural: { cloth: '#eadfc3', thread: '#b39f6f' },

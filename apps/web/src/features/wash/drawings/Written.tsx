@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
 
-/** Words in a drawing. A page's styles go before a drawing's own attributes: the size stands in `style`. */
+/** Words in a drawing. A page's styles go before a drawing's own attributes: the size is in `style`. */
 export function Written({
   x,
   y,

@@ -25,7 +25,7 @@ export function LinePage() {
   return <Line line={line.data} />;
 }
 
-/** The server reckons dusk by the clock of whoever looks: told once where it stands otherwise. */
+/** The server calculates dusk by the user's time zone, which is sent once if it differs. */
 function useOwnClock(offsetMin: number, may: boolean): void {
   const { mutate } = useChangeWash();
   useEffect(() => {

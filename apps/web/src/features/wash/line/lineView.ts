@@ -44,7 +44,7 @@ export function rains({ hours }: LineView): { from: number; to: number; chance: 
 /** "7 in 10". */
 export const chanceText = (chance: number): string => `${Math.round(chance * 10)} in 10`;
 
-/** Air, wind and warmth of the hour at hand. */
+/** Air, wind and warmth of the current hour. */
 export function airText({ hours, now }: LineView, temp: (tempC: number) => string): string {
   const at = Date.parse(now);
   const hour = hours.find((one) => at - Date.parse(one.at) < HOUR_MS) ?? hours[0];

@@ -20,7 +20,8 @@ type Asks = Pick<PlanContext, 'facts' | 'index' | 'item' | 'rinsable'>;
 const ALL_OVER_SHARE = 0.5;
 
 /**
- * Sides of what is worked on at one time, cm. Null = all of it: told so, or on most of the piece. What cannot be rinsed
+ * Sides of the place worked on at one time, cm. Null = the whole piece: reported so, or on most of it. A surface that
+ * cannot be rinsed
  * through goes a field at a time.
  */
 export function workedSides({ facts, item, rinsable }: Pick<PlanContext, 'facts' | 'item' | 'rinsable'>) {

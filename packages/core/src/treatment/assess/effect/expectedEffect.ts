@@ -9,7 +9,7 @@ import { timedWorkOf } from './timedWorkOf.js';
 
 /**
  * Per trouble Σ over components of weight × the share removed of each in the time, warmth and strength there are,
- * lowered by age, heat and what was tried in vain. What can be removed at all stands with the soil components, how
+ * lowered by age, heat and what was tried in vain. What can be removed at all is with the soil components, how
  * quickly in the rates.
  */
 export function expectedEffect(
@@ -43,7 +43,7 @@ export function historyOf({ kinds }: WorkMark, { facts }: PlanContext): Pick<Wor
   return { age: ages ? facts.age : null, heat: heatOn(facts) };
 }
 
-/** Heat told outright, or that came with a product tried hot. */
+/** Heat entered outright, or implied by a product tried hot. */
 function heatOn({ heat, tried }: PlanContext['facts']): Heat {
   return heat === 'none' && tried.some((product) => product.hot) ? 'hotWash' : heat;
 }

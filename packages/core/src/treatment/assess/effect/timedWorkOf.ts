@@ -58,7 +58,7 @@ function timedWork(
         ? Math.min(wanted, PASTE_WORKS_MIN)
         : wanted;
   return {
-    // Nobody stops at the first minute: the least is what half of the window brings.
+    // People do not stop at the first minute: the least effect is that of half the window.
     least: { minutes: minutes((min + max) / 2), tempAt, ...strength.least },
     most: { minutes: minutes(max), tempAt, ...strength.most },
   };

@@ -10,7 +10,7 @@ import type { PlanContext } from '../../case/planContext.js';
 import type { WorkWindow } from '../workWindow.js';
 
 /**
- * What a method promises, with what the household saw of it on this soil. With several troubles the book stands
+ * Effect of a method, with the household's experience on this soil. With several troubles the book is
  * alone.
  */
 export function withOwnLog(

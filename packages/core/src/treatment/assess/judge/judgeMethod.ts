@@ -13,7 +13,7 @@ import type { WorkWindow } from '../workWindow.js';
 import { historyFindings } from './historyFindings.js';
 import { safetyFindings } from './safetyFindings.js';
 
-/** Findings that rule a method out; empty when nothing stands against it. Every rule is asked, none hides another. */
+/** Findings that rule a method out; empty if there are none. Every rule is asked; none hides another. */
 export function judgeMethod(method: Method, window: WorkWindow, context: PlanContext): Finding[] {
   const found = everyFinding(method, window, context);
   const byCode = found.filter(isForWantOfCode);
@@ -23,7 +23,7 @@ export function judgeMethod(method: Method, window: WorkWindow, context: PlanCon
   return [finding('afterWaterTest', { methodId: method.id }, byCode[0]?.sourceIds)];
 }
 
-/** Only the code that nobody knows is against it. */
+/** Only the unknown upholstery code is against it. */
 const isForWantOfCode = ({ facts }: Finding): boolean =>
   'owner' in facts && facts.owner.kind === 'code' && facts.owner.code === 'unknown';
 

@@ -31,7 +31,7 @@ export function labelFindings(method: Method, window: WorkWindow, context: PlanC
 /** What each fibre of the piece bears, alone and with its label. */
 const heldHere = oncePerPlan(({ facts, index }: PlanContext): readonly Held[] => {
   const { piece } = facts;
-  // A fixed order, so that the order the parts were told in changes nothing.
+  // A fixed order, so that the order of entry changes nothing.
   const keyOf = ({ owner }: Held) => JSON.stringify([owner.fibreId, owner.part, owner.sharePct]);
   const byKey = (a: Held, b: Held) => (keyOf(a) < keyOf(b) ? -1 : 1);
   const told = piece.parts.flatMap(({ name, fibres }) =>

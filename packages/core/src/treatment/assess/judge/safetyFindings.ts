@@ -57,13 +57,13 @@ function fuelFindings(method: Method, context: PlanContext): Finding[] {
   return burns && hasFuel(context) ? [finding('barredHere', { deed: 'solvent' }, ['commonPractice'])] : [];
 }
 
-/** What gives off gas is rinsed out before anything else: nothing dry stands before that, and nothing is added to it. */
+/** Gas makers are rinsed out before anything else: nothing dry comes before that, and nothing is added. */
 function fumeFindings(method: Method, context: PlanContext): Finding[] {
   const [reaction] = fumesHere(context);
   return reaction && method.wetting === 'dry' ? [reactionFinding(reaction)] : [];
 }
 
-/** Flooded out with running water before anything else: nothing that wants dry cloth; else nothing at all. */
+/** Flooded out with running water first: for cloth that may be wetted; otherwise nothing at all. */
 function explosiveFindings(method: Method, context: PlanContext): Finding[] {
   if (!isUntouchable(context) && method.wetting !== 'dry' && !method.solventAftercare) return [];
   return explosivesHere(context).map(({ component, agent }) =>
