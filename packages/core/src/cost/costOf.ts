@@ -1,5 +1,5 @@
 import { WATER_ID } from '@feverfew/knowledge';
-import type { Action } from '../treatment/plan/action.js';
+import { type Action, runsInDrum } from '../treatment/plan/action.js';
 import type { Pass } from '../treatment/plan/pass.js';
 
 /** Prices here, in the household's own money; null = not given. */
@@ -56,11 +56,9 @@ export function costOf(pass: Pick<Pass, 'steps' | 'handsOnMin'>, prices: Prices)
 /** Each part of a step that costs something; null if its price is not given. */
 function actionCosts(action: Action, { agents, kWh, waterM3 }: Prices): (number | null)[] {
   const times = action.batches;
-  const litres =
-    (action.bath?.waterL ?? 0) * times +
-    (action.rinses ?? 0) * RINSE_L * times +
-    (action.kind === 'wash' ? WASH_L : 0);
-  const energy = (action.outlook?.energyKWh ?? 0) * times + (action.kind === 'wash' ? WASH_KWH : 0);
+  const inDrum = runsInDrum(action);
+  const litres = inDrum ? WASH_L : ((action.bath?.waterL ?? 0) + (action.rinses ?? 0) * RINSE_L) * times;
+  const energy = inDrum ? WASH_KWH : (action.outlook?.energyKWh ?? 0) * times;
   return [
     ...action.ingredients
       .filter((one) => one.agentId !== WATER_ID)

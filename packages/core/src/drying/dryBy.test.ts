@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { knowledge } from '../test/fixtures.js';
 import { type DryBy, dryBy, hangOrder, NO_OWN_RATE, ropeFor, type WetPiece, withSeen } from './dryBy.js';
 import { type Forecast, forecastByHand, madeUpForecast } from './forecast.js';
+import { evaporation } from './moistAir.js';
 import { regainOf, waterAfter } from './waterAfter.js';
 
 const NINE = Date.parse('2026-05-04T09:00:00Z');
@@ -39,6 +40,19 @@ describe('dry by when', () => {
     expect(hours(thin, 'latest')).toBeGreaterThan(hours(thin, 'earliest'));
     expect(hours(thick, 'latest')).toBeGreaterThan(hours(thin, 'latest'));
     expect(hangOrder([thin, thick])).toEqual(['towels', 'sheet']);
+  });
+
+  // In a garden between houses the wind is about half of that 10 m above open ground; from memory.
+  it('a rope meets half the wind of the forecast', () => {
+    const blown = (windMS: number) =>
+      1 -
+      (on(sheet, { ...windy, hours: windy.hours.map((hour) => ({ ...hour, windMS, sunWm2: 0 })) }).left[0] ??
+        0);
+    const [air] = windy.hours;
+    const rate = (windMS: number) =>
+      evaporation({ ...(air ?? expect.unreachable()), windMS, sunWm2: 0 }, 0.1).gPerM2H;
+    expect(blown(6) / blown(2)).toBeCloseTo(rate(3) / rate(1), 6);
+    expect(rate(3) / rate(1)).not.toBeCloseTo(rate(6) / rate(2), 2);
   });
 
   it('says rain first, dusk first, and indoors goes on through the night', () => {

@@ -1,13 +1,12 @@
 import { describe, expect, it } from 'vitest';
 import { checkLoad } from '../safety/checkLoads.js';
 import { household, knowledge, label, piece, tried, trouble } from '../test/fixtures.js';
+import { inDrum, line, machine, read, sorted } from '../test/heapLines.js';
 import type { CareLabel } from '../textile/careLabel.js';
-import { EMPTY_FACTS } from '../trouble/troubleFacts.js';
 import { drumClashWords, joiningWords, stayWords } from '../words/loadWords.js';
 import { adviceOf, choresOf } from './chores.js';
 import { compartmentsOf } from './dose.js';
 import { drumOf, isDrum } from './drum.js';
-import type { DrumPiece } from './drumPiece.js';
 import { dryerFor } from './dryer.js';
 import { effortOf } from './effort.js';
 import type { HeapEntry } from './heapEntry.js';
@@ -15,50 +14,15 @@ import { answerOf, joiningOf } from './joining.js';
 import { commonMachine } from './machine.js';
 import { type OpenTrouble, openOnPiece } from './openTroubles.js';
 import { readEntry } from './readEntry.js';
-import { keepArrangement, sortHeap } from './sortHeap.js';
-import { splitToFit } from './splitToFit.js';
+import { keepArrangement } from './sortHeap.js';
 
 /*
  * Jobs as they come, and what a launderer would say: common practice, no source, save where a rule protects people.
  */
-const machine = commonMachine(8000, knowledge);
 const bars = (maxC: 30 | 40 | 60, count: 1 | 2): CareLabel => ({
   ...label(maxC),
   wash: { kind: 'machine', maxC, bars: count },
 });
-type Facts = Parameters<typeof piece>[2];
-const line = (
-  name: string,
-  itemId: string,
-  fibres: Record<string, number>,
-  facts: Facts,
-  more: Partial<HeapEntry> = {},
-): HeapEntry => ({
-  id: name.replaceAll(' ', ''),
-  name,
-  facts: { ...EMPTY_FACTS, piece: piece(itemId, fibres, { fastness: 'proven', ...facts }) },
-  count: 1,
-  massG: null,
-  soil: 'usual',
-  use: null,
-  solvent: 'none',
-  fuel: false,
-  inTreatment: false,
-  set: null,
-  ...more,
-});
-const read = (entry: HeapEntry) => readEntry(entry, machine, household, knowledge);
-function inDrum(entry: HeapEntry): DrumPiece {
-  const answer = read(entry);
-  if (answer.to === 'stays') throw new Error(`${entry.name}: ${answer.reason.code}`);
-  return answer.piece;
-}
-const sorted = (entries: readonly HeapEntry[], best = 0) =>
-  sortHeap(
-    entries.flatMap((entry) => splitToFit(inDrum(entry), machine)),
-    machine,
-    best,
-  );
 const names = (entries: readonly HeapEntry[], best = 0) =>
   sorted(entries, best)
     .loads.map(({ pieces }) =>

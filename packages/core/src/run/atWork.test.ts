@@ -1,9 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import { NO_PRICES } from '../cost/costOf.js';
 import { cases, HOURLY, household, knowledge, withDwell } from '../test/fixtures.js';
+import { runsInDrum } from '../treatment/plan/action.js';
 import { planTreatment } from '../treatment/planTreatment.js';
 import { exposureOf } from '../wear/exposure.js';
-import { clashesOf, clashesOfRun, type RunAtWork } from './clashesOf.js';
+import { clashesOf, clashesOfRun, occupations, type RunAtWork } from './clashesOf.js';
 import { lookQuestions } from './lookQuestions.js';
 import { nextAction } from './nextAction.js';
 import { nextOptions, oddsToReach } from './nextOptions.js';
@@ -47,6 +48,19 @@ describe('what wants a hand', () => {
       what: 'working',
     });
     expect(next(65, [20, { kind: 'paused' }])).toMatchObject({ what: 'paused', at: at(20) });
+  });
+});
+
+describe('how long a run needs a machine', () => {
+  // A mild programme at 30 or 40 °C takes 40 to 90 minutes. Common practice, no source.
+  it('an hour and a quarter from the tap that starts the wash', () => {
+    const rungIndex = plan.ladder.findIndex(({ steps }) => steps.some(runsInDrum));
+    const replayed = replayRun([{ kind: 'started', rungIndex, at: at(0) }], plan);
+    if (!replayed.ok) throw new Error(replayed.refusal);
+    const run = { id: 'wash', pieceName: 'cloth', plan, state: replayed.state };
+    const drum = occupations(run, START).find(({ what }) => what === 'machine');
+    const wash = plan.ladder[rungIndex]?.steps.find(runsInDrum);
+    expect((drum?.toMs ?? 0) - (drum?.fromMs ?? 0)).toBe(((wash?.handsOnMin ?? 0) + 75) * 60_000);
   });
 });
 

@@ -50,12 +50,10 @@ export function findSpans(tokens: readonly Token[], book: PhraseBook): readonly 
 function endsInColourOfCloth({ from, to, meanings }: Span, found: ReadonlyMap<string, Span>): boolean {
   const shorter = found.get(`${from}-${to - 1}`)?.meanings ?? [];
   const isColour = found.get(`${to - 1}-${to}`)?.meanings.some(({ kind }) => kind === 'colour');
-  const isMark = meanings.some(({ kind }) => kind === 'mark');
-  return (
-    isColour === true &&
-    isMark &&
-    meanings.every((one) => shorter.some(({ kind, value }) => kind === one.kind && value === one.value))
+  const isSaidWithout = meanings.some(
+    (one) => one.kind === 'mark' && shorter.some(({ kind, value }) => kind === 'mark' && value === one.value),
   );
+  return isColour === true && isSaidWithout;
 }
 
 interface Sentence {

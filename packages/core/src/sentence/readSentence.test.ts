@@ -27,7 +27,7 @@ describe('a typed sentence', () => {
     ['yellowed white cotton t-shirt', ['yellowed'], 'tShirt', 'white'],
     ['dingy white pillowcase', ['greyed'], 'pillowcase', 'white'],
     ['white wine on a yellow shirt', ['whiteWine'], 'shirt', 'mid'],
-    ['greyed whites, sheets mostly', ['greyed'], 'bedding', 'white'],
+    ['greyed whites, sheets mostly', ['greyed'], 'bedSheet', 'white'],
   ])('%s', (text, markIds, itemId, colour) => {
     expect(read(text).facts).toMatchObject({ markIds, piece: { itemId, colour } });
   });
