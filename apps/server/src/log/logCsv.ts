@@ -5,7 +5,7 @@ import Papa from 'papaparse';
 import { FORMULA, safeTable } from '../tables/safeTable.js';
 
 /** One row of the log. */
-export interface LogLine {
+export interface LogRow {
   readonly id: string;
   readonly date: string;
   readonly piece: string;
@@ -38,7 +38,7 @@ const LOG_COLUMNS = [
 /** What a table may leave out. */
 const OPTIONAL: readonly string[] = ['id', 'minutes', 'tempC', 'note'];
 
-export const writeLog = (lines: readonly LogLine[]): string => safeTable(LOG_COLUMNS, lines);
+export const writeLog = (lines: readonly LogRow[]): string => safeTable(LOG_COLUMNS, lines);
 
 export type LogFault = { readonly line: number; readonly message: string };
 
@@ -46,7 +46,7 @@ export type LogFault = { readonly line: number; readonly message: string };
  * Lines of a log in any usual dialect: comma, semicolon or tab, with or without a byte-order mark, quoted or not.
  * @returns the faults, the heading being line 1; no lines then
  */
-export function readLog(csv: string): { lines: LogLine[]; faults: LogFault[] } {
+export function readLog(csv: string): { lines: LogRow[]; faults: LogFault[] } {
   const { data, meta, errors } = Papa.parse<Record<string, string>>(csv.replace(/^\uFEFF/, ''), {
     header: true,
     skipEmptyLines: 'greedy',
@@ -66,7 +66,7 @@ export function readLog(csv: string): { lines: LogLine[]; faults: LogFault[] } {
     }));
   const lines = data.map(
     (row) =>
-      Object.fromEntries(LOG_COLUMNS.map((column) => [column, cell(row[column])])) as unknown as LogLine,
+      Object.fromEntries(LOG_COLUMNS.map((column) => [column, cell(row[column])])) as unknown as LogRow,
   );
   return faults.length > 0 ? { lines: [], faults } : { lines, faults };
 }
@@ -94,7 +94,7 @@ interface Known {
  * The use a line tells of, or what is wrong with it. @param known ids the knowledge has; marks with their main
  * component
  */
-export function useOfLine(line: LogLine, known: Known, nowMs: number): UseCase | string {
+export function useOfLine(line: LogRow, known: Known, nowMs: number): UseCase | string {
   const atMs = Date.parse(line.date);
   if (!/^\d{4}-\d{2}-\d{2}/.test(line.date) || Number.isNaN(atMs))
     return `“${line.date}” is no date: write it as year-month-day.`;

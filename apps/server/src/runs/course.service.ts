@@ -21,7 +21,7 @@ import { HouseholdService } from '../household/household.service.js';
 import { PlansService } from '../plans/plans.service.js';
 import { requireSafe } from './requireSafe.js';
 import { RunsRepository } from './runs.repository.js';
-import { RunsService, requireRoom } from './runs.service.js';
+import { RunsService, requireEventRoom } from './runs.service.js';
 
 /** The current pass by another method or in another vessel. The run continues on a plan that agrees with its events. */
 @Injectable()
@@ -64,7 +64,7 @@ export class CourseService {
     requireSafe(grafted, household, this.knowledge);
     if (isDeepStrictEqual(after, before)) return this.runs.read(id);
     const at = this.clock();
-    requireRoom(events, 'noted');
+    requireEventRoom(events, 'noted');
     const noted: RunEvent = { kind: 'noted', at: at.toISOString(), text: this.noteOf(change, before, after) };
     const next = replayRun([...events, noted], grafted);
     if (!next.ok) throw refused(refusalWords(next.refusal));

@@ -175,7 +175,7 @@ export class RunsService implements OnModuleInit {
         throw new DomainError('runRefused', { message: NOT_FOLLOWED });
       // What was taken once needs no room.
       if (isFull(run.events) && (await this.repository.hasKey(key))) return this.read(id);
-      requireRoom(run.events, event.kind);
+      requireEventRoom(run.events, event.kind);
       const at = whenTapped(now, heldMs, run.events);
       const stamped = await this.stamp(event, at.toISOString());
       const events = [...run.events, stamped];
@@ -293,7 +293,7 @@ interface Begin {
 const isFull = (events: readonly RunEvent[]): boolean => events.length >= MAX_RUN_EVENTS - 1;
 
 /** @throws DomainError runRefused where the run holds as many events as it may */
-export function requireRoom(events: readonly RunEvent[], kind: RunEvent['kind']): void {
+export function requireEventRoom(events: readonly RunEvent[], kind: RunEvent['kind']): void {
   if (isFull(events) && kind !== 'finished')
     throw new DomainError('runRefused', {
       message:

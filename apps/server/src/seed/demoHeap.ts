@@ -15,7 +15,7 @@ export const wetLines: readonly DemoLine[] = [
 ];
 
 /** What five people, bees, a band and a terrier leave on the floor of one week. */
-export const heapLines: readonly DemoLine[] = [
+export const demoHeapLines: readonly DemoLine[] = [
   { itemId: 'bedSheet', name: 'percale sheets', count: 2, set: 'big bed' },
   { itemId: 'duvetCover', name: 'duvet cover', set: 'big bed' },
   { on: 'percaleCase', count: 1, set: 'big bed' },

@@ -13,7 +13,7 @@ import { TroublesService } from '../troubles/troubles.service.js';
 import { HeapService } from '../wash/heap.service.js';
 import { LoadsService } from '../wash/loads.service.js';
 import { demoCare } from './demoCare.js';
-import { type DemoLine, demoWashing, heapLines, wetLines } from './demoHeap.js';
+import { type DemoLine, demoHeapLines, demoWashing, wetLines } from './demoHeap.js';
 import { demoHousehold, demoMixes } from './demoHousehold.js';
 import { type DemoPieceKey, demoPieces } from './demoPieces.js';
 import {
@@ -84,7 +84,7 @@ async function heapUp(app: Services, book: ReadonlyMap<DemoPieceKey, Piece>, now
   const key = randomUUID();
   await loads.start({ key, pieceIds: wet.map(({ id }) => id) }, new Date(now.getTime() - 3 * HOUR_MS));
   await loads.finish(key, new Date(now.getTime() - 20 * MINUTE_MS));
-  await heap.add(heapLines.map(lineOf));
+  await heap.add(demoHeapLines.map(lineOf));
 }
 
 /** Someone working through the demo, on a clock of their own. */

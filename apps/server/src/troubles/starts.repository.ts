@@ -8,7 +8,7 @@ import { pieces, plans, troubles } from '../database/tables.js';
 import { type BegunRun, insertRun } from '../runs/runs.repository.js';
 
 /** Everything a start writes. */
-export interface Start extends BegunRun {
+export interface StoredStart extends BegunRun {
   /** null = the piece is in the book already. */
   readonly newPiece: { readonly id: string; readonly facts: NewPiece; readonly createdAt: Date } | null;
   readonly trouble: {
@@ -26,7 +26,7 @@ export class StartsRepository {
   constructor(@Inject(DATABASE) private readonly db: Database) {}
 
   /** All of it, or nothing; false when there is a run of that id already. */
-  async insert({ newPiece, trouble, isNewTrouble, plan, ...begun }: Start): Promise<boolean> {
+  async insert({ newPiece, trouble, isNewTrouble, plan, ...begun }: StoredStart): Promise<boolean> {
     try {
       await this.db.transaction(async (tx) => {
         if (newPiece) await tx.insert(pieces).values(newPiece);

@@ -6,14 +6,14 @@ import { ApiProblem, request } from './api';
 import { keepAnswer } from './keptAnswers';
 import { dropTap, type HeldTap, heldTaps, isAnyInMemory, keepTap, onOtherPage } from './tapStore';
 
-export interface Refused {
+export interface RefusedTap {
   readonly runId: string;
   readonly message: string;
 }
 
 interface Outbox {
   readonly held: readonly HeldTap[];
-  readonly refused: Refused | null;
+  readonly refused: RefusedTap | null;
   /** The last attempt found no server. */
   readonly isCut: boolean;
   /** The storage of this device takes no tap: what is held lives as long as the page is open. */

@@ -1,6 +1,6 @@
 import type { VesselForm } from '@feverfew/contracts';
 
-export type Workplace = VesselForm | 'machine' | 'line' | 'place';
+export type WorkplaceGlyph = VesselForm | 'machine' | 'line' | 'place';
 
 /** Walls of a vessel from the side on 48 × 40: rim and body, and the left edge at rim and floor. */
 const WALLS: Readonly<
@@ -27,7 +27,7 @@ const WALLS: Readonly<
 };
 
 interface VesselGlyphProps {
-  readonly of: Workplace;
+  readonly of: WorkplaceGlyph;
   /** How full, 0–1. */
   readonly full?: number;
   readonly width?: number;

@@ -102,7 +102,7 @@ export const OUTCOME_HINTS: Readonly<Partial<Record<Outcome, string>>> = {
   retired: 'It has done its work.',
 };
 
-export const HEAT_WORDS: Readonly<Record<RunState['heat'], string>> = {
+export const RUN_HEAT_WORDS: Readonly<Record<RunState['heat'], string>> = {
   closed: 'No tumble, iron or hot wash yet: heat sets what is left.',
   open: 'It was gone, dry and in daylight: heat is allowed, as the tag says.',
   overridden: 'Heat was allowed before it was gone, by your own choice. The tag’s limits still hold.',

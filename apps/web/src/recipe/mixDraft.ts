@@ -22,7 +22,7 @@ export interface MixDraft extends Omit<Mix, 'on'> {
   readonly name: string;
 }
 
-export const EMPTY_DRAFT: MixDraft = { ...EMPTY_MIX, on: { kind: 'nothing' }, name: '' };
+export const EMPTY_MIX_DRAFT: MixDraft = { ...EMPTY_MIX, on: { kind: 'nothing' }, name: '' };
 
 const number = (text: string | null): number | null => {
   if (text === null || text.trim() === '') return null;
@@ -126,4 +126,4 @@ export function onTableOf(pieceId: string | null, { parts }: Pick<PieceFacts, 'p
   return fibreIds.length > 0 ? { kind: 'fibres', fibreIds } : { kind: 'nothing' };
 }
 
-export const addressOf = (draft: MixDraft): string => `/mix?${draftToSearch(draft)}`;
+export const mixAddressOf = (draft: MixDraft): string => `/mix?${draftToSearch(draft)}`;

@@ -1,6 +1,6 @@
 import type { Forecast } from './forecast.js';
 import { type Air, evaporation } from './moistAir.js';
-import type { Span } from './waterAfter.js';
+import type { WaterSpan } from './waterAfter.js';
 
 export const HANGING_PLACES = ['line', 'shade', 'rack', 'flat'] as const;
 export type HangingPlace = (typeof HANGING_PLACES)[number];
@@ -10,10 +10,10 @@ export interface WetPiece {
   readonly id: string;
   /** Of all of them, g. */
   readonly dryMassG: number;
-  readonly waterG: Span;
-  readonly gPerM2: Span;
+  readonly waterG: WaterSpan;
+  readonly gPerM2: WaterSpan;
   /** How much of both faces the air reaches, 0–1. */
-  readonly exposed: Span;
+  readonly exposed: WaterSpan;
   readonly dark: boolean;
   readonly place: HangingPlace;
   /** Milliseconds since 1970. */
@@ -117,8 +117,8 @@ function momentOf(course: readonly Moment[], wanted: number, from: number): numb
   return Math.round(before.at + (after.at - before.at) * Math.min(1, Math.max(0, share)));
 }
 
-const middle = ({ low, high }: Span): number => Math.sqrt(low * high);
-const halfSpread = ({ low, high }: Span): number => Math.log(high / low) / 2;
+const middle = ({ low, high }: WaterSpan): number => Math.sqrt(low * high);
+const halfSpread = ({ low, high }: WaterSpan): number => Math.log(high / low) / 2;
 
 /** How far what was seen is believed: all of it after many times, none before the first. */
 const trustIn = ({ seen }: OwnRate): number =>
@@ -211,5 +211,5 @@ export const hangOrder = (dry: readonly DryBy[]): string[] =>
  * Rope that like pieces take, m: as their kind does, and never more than a piece is wide.
  * @param gPerM2 weight of the cloth
  */
-export const ropeFor = (count: number, dryMassG: number, gPerM2: Span, usualM: number): number =>
+export const ropeFor = (count: number, dryMassG: number, gPerM2: WaterSpan, usualM: number): number =>
   count * Math.min(usualM, Math.sqrt(dryMassG / count / middle(gPerM2)));

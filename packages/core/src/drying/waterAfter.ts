@@ -1,7 +1,7 @@
 import type { Fibre, WaterLeft } from '@feverfew/knowledge';
 import { requireWithin } from '../quantity/domainError.js';
 
-export interface Span {
+export interface WaterSpan {
   readonly low: number;
   readonly high: number;
 }
@@ -34,7 +34,7 @@ export function regainOf(
  * @param regainPct 0–40
  * @throws DomainError outOfRange
  */
-export function waterAfter(regainPct: number, by: WrungBy, waterLeft: readonly WaterLeft[]): Span {
+export function waterAfter(regainPct: number, by: WrungBy, waterLeft: readonly WaterLeft[]): WaterSpan {
   requireWithin('moisture regain %', regainPct, 0, 40);
   const line = [...waterLeft]
     .sort((a, b) => b.regainFromPct - a.regainFromPct)

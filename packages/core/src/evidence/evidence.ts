@@ -30,10 +30,10 @@ export interface UseCase {
   /** How warm it was made, °C. */
   readonly tempC?: number | undefined;
   /** What was put in, of the first product of the recipe. */
-  readonly dose?: Dose | undefined;
+  readonly dose?: UseDose | undefined;
 }
 
-export interface Dose {
+export interface UseDose {
   readonly agentId: string;
   readonly amount: number;
   readonly unit: 'g' | 'mL';

@@ -16,7 +16,7 @@ export const CLASH_CODES = [
 export type ClashCode = (typeof CLASH_CODES)[number];
 
 /** Why two may not share a drum: `holderId` is the one the reason lies with, `otherId` the one it would harm. */
-export interface Clash {
+export interface DrumClash {
   readonly code: ClashCode;
   readonly holderId: string;
   readonly otherId: string;
@@ -38,13 +38,13 @@ const SHADE: Readonly<Record<Colour, { readonly gives: number; readonly shows: n
  * Why two pieces may not share a drum; null where they may. It does not matter which of the two is named first.
  * Common practice, no source, save the heat for germs (`hygienes`).
  */
-export function clashOf(one: DrumPiece, other: DrumPiece): Clash | null {
+export function clashOf(one: DrumPiece, other: DrumPiece): DrumClash | null {
   return whyNot(one, other) ?? whyNot(other, one);
 }
 
 /** What in `holder` forbids `other`. */
-function whyNot(holder: DrumPiece, other: DrumPiece): Clash | null {
-  const clash = (code: ClashCode, by: HeldBy | null = null): Clash => ({
+function whyNot(holder: DrumPiece, other: DrumPiece): DrumClash | null {
+  const clash = (code: ClashCode, by: HeldBy | null = null): DrumClash => ({
     code,
     holderId: holder.id,
     otherId: other.id,
@@ -73,9 +73,9 @@ function whyNot(holder: DrumPiece, other: DrumPiece): Clash | null {
 const isSpared = ({ soil, programme }: DrumPiece): boolean =>
   soil === 'light' || programme.value === 'woollens' || programme.value === 'delicate';
 
-type Make = (code: ClashCode, by?: HeldBy | null) => Clash;
+type Make = (code: ClashCode, by?: HeldBy | null) => DrumClash;
 
-function colourClash(holder: DrumPiece, other: DrumPiece, clash: Make): Clash | null {
+function colourClash(holder: DrumPiece, other: DrumPiece, clash: Make): DrumClash | null {
   const { gives } = SHADE[holder.colour];
   const { shows } = SHADE[other.colour];
   const by: HeldBy = { kind: 'colour', colour: holder.colour, fastness: holder.fastness };
@@ -89,7 +89,7 @@ function colourClash(holder: DrumPiece, other: DrumPiece, clash: Make): Clash | 
   return null;
 }
 
-const lintClash = (holder: DrumPiece, other: DrumPiece, clash: Make): Clash | null =>
+const lintClash = (holder: DrumPiece, other: DrumPiece, clash: Make): DrumClash | null =>
   holder.lint === 'gives' && other.lint === 'takes'
     ? clash('lint', { kind: 'cloth', clothKindId: holder.clothKindId })
     : null;

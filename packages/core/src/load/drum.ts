@@ -1,5 +1,5 @@
 import { LOAD_PROGRAMMES } from '@feverfew/knowledge';
-import { type Clash, clashOf } from './clash.js';
+import { clashOf, type DrumClash } from './clash.js';
 import type { DrumPiece, HeldBy } from './drumPiece.js';
 import { type LoadProgramme, type Machine, type MachineProgramme, minutesAt } from './machine.js';
 
@@ -25,7 +25,7 @@ export interface LoadLimits {
 }
 
 export type NoDrum =
-  | { readonly code: 'clash'; readonly clash: Clash }
+  | { readonly code: 'clash'; readonly clash: DrumClash }
   | {
       readonly code: 'tooHeavy';
       readonly massG: number;

@@ -7,7 +7,7 @@ import { EMPTY_FACTS, EMPTY_PIECE, type TroubleFacts } from '../trouble/troubleF
 import { drawn } from './drawn.js';
 
 /** What an ordinary request comes to. */
-export const OUTCOMES = [
+export const ORDINARY_OUTCOMES = [
   'washedOrSoaked',
   'spotRinsedThrough',
   'inPlace',
@@ -15,11 +15,11 @@ export const OUTCOMES = [
   'dabbedOnly',
   'refused',
 ] as const;
-export type Outcome = (typeof OUTCOMES)[number];
+export type OrdinaryOutcome = (typeof ORDINARY_OUTCOMES)[number];
 
 export interface OrdinaryAnswer {
   readonly facts: TroubleFacts;
-  readonly outcome: Outcome;
+  readonly outcome: OrdinaryOutcome;
   readonly plan: Plan;
 }
 
@@ -124,7 +124,7 @@ export function ordinaryAnswers(count: number, household: Household, knowledge: 
 const USUAL_TAG: CareLabel = { ...BLANK_LABEL, bleach: 'oxygenOnly', tumble: 'low', iron: 'medium' };
 
 /** A piece that is only dabbed has to say whose limit that is: its tag, its fibre, how it is made. */
-export function outcomeOf({ ladder, envelope, facts }: Plan): Outcome {
+export function outcomeOf({ ladder, envelope, facts }: Plan): OrdinaryOutcome {
   if (ladder.length === 0) return 'refused';
   const steps = ladder.flatMap((pass) => pass.steps);
   if (steps.some(({ programme, bath }) => (programme !== null && programme !== 'none') || bath !== null))

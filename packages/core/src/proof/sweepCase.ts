@@ -4,13 +4,13 @@ import type { FibreShare, PieceFacts } from '../textile/piece.js';
 import { EMPTY_FACTS, EMPTY_PIECE, type TroubleFacts } from '../trouble/troubleFacts.js';
 import {
   BLENDS,
-  COLOURS,
-  CONDITIONS,
   FILLINGS,
   FINISHES,
   HISTORIES,
-  households,
   MAKES,
+  SWEPT_COLOURS,
+  SWEPT_CONDITIONS,
+  sweptHouseholds,
   TAGS,
 } from './sweepClasses.js';
 
@@ -48,14 +48,14 @@ export function sweepOf(knowledge: Knowledge): Sweep {
     ['mothball', 'musty'],
     ['iodineMark', 'blood'],
   ];
-  const homes = households(knowledge);
+  const homes = sweptHouseholds(knowledge);
   const radices = [
     blends.length,
     troubles.length,
     knowledge.items.length,
     TAGS.length,
-    COLOURS.length,
-    CONDITIONS.length,
+    SWEPT_COLOURS.length,
+    SWEPT_CONDITIONS.length,
     HISTORIES.length,
     MAKES.length,
     homes.length,
@@ -79,7 +79,7 @@ export function sweepOf(knowledge: Knowledge): Sweep {
 interface Classes {
   readonly blends: readonly FibreShare[][];
   readonly troubles: readonly string[][];
-  readonly homes: ReturnType<typeof households>;
+  readonly homes: ReturnType<typeof sweptHouseholds>;
 }
 
 const pick = <T>(list: readonly T[], place: number | undefined): T => {
@@ -111,8 +111,8 @@ function assemble(
       ...EMPTY_PIECE,
       itemId: item.id,
       parts,
-      ...pick(COLOURS, colour),
-      condition: pick(CONDITIONS, condition),
+      ...pick(SWEPT_COLOURS, colour),
+      condition: pick(SWEPT_CONDITIONS, condition),
       label: item.coded ? null : label,
       code: item.coded ? code : null,
       waterTest: item.coded ? waterTest : null,

@@ -47,7 +47,7 @@ export const TAGS: readonly Pick<PieceFacts, 'label' | 'code' | 'waterTest'>[] =
   { label: tag({ wash: machine(40, 2), bleach: 'any', tumble: 'low' }), code: null, waterTest: 'failed' },
 ];
 
-export const COLOURS: readonly Pick<PieceFacts, 'colour' | 'fastness'>[] = [
+export const SWEPT_COLOURS: readonly Pick<PieceFacts, 'colour' | 'fastness'>[] = [
   { colour: 'white', fastness: 'unknown' },
   { colour: 'natural', fastness: 'unknown' },
   { colour: 'pale', fastness: 'proven' },
@@ -58,7 +58,7 @@ export const COLOURS: readonly Pick<PieceFacts, 'colour' | 'fastness'>[] = [
   { colour: 'unknown', fastness: 'unknown' },
 ];
 
-export const CONDITIONS: readonly PieceFacts['condition'][] = [
+export const SWEPT_CONDITIONS: readonly PieceFacts['condition'][] = [
   'sound',
   'worn',
   'thinning',
@@ -190,7 +190,9 @@ const USUAL: Household = {
  * A usual house, an empty cupboard that may buy, one that owns and allows everything, a careful one, one of unlike
  * habits, one with small children and animals and tubs of metal, one where a person is pregnant and wheezes.
  */
-export function households(knowledge: Knowledge): { household: Household; reach: TroubleFacts['reach'] }[] {
+export function sweptHouseholds(
+  knowledge: Knowledge,
+): { household: Household; reach: TroubleFacts['reach'] }[] {
   const all = knowledge.agents.map(({ id, strength }) => ({
     agentId: id,
     strengthPct: strength?.recipe ?? null,

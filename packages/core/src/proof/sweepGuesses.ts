@@ -11,7 +11,7 @@ import type { Plan } from '../treatment/plan/plan.js';
 import { planTreatment } from '../treatment/planTreatment.js';
 import { EMPTY_FACTS, EMPTY_PIECE, type TroubleFacts } from '../trouble/troubleFacts.js';
 import { strideFor } from './sweepCase.js';
-import { households } from './sweepClasses.js';
+import { sweptHouseholds } from './sweepClasses.js';
 
 /** Plans on what is usual, each followed on a piece that may be otherwise. */
 export interface GuessSweep {
@@ -32,7 +32,7 @@ const COLOURS = ['white', 'mid', 'dark'] as const;
 export interface Guess {
   readonly given: TroubleFacts;
   readonly truth: TroubleFacts;
-  readonly household: ReturnType<typeof households>[number]['household'];
+  readonly household: ReturnType<typeof sweptHouseholds>[number]['household'];
 }
 
 /** Every kind of piece × each of its makes and tags, the rare ones too × trouble × triangle × colour × household. */
@@ -48,7 +48,7 @@ export function guessesOf(knowledge: Knowledge): {
         .map(({ says }) => ({ usual, make, says })),
     ),
   );
-  const homes = households(knowledge);
+  const homes = sweptHouseholds(knowledge);
   const radices = [pieces.length, knowledge.marks.length, 2, COLOURS.length, homes.length];
   const size = radices.reduce((product, radix) => product * radix, 1);
   const stride = strideFor(size);
@@ -94,7 +94,7 @@ function guess(
     readonly markId: string;
     readonly bleach: CareLabel['bleach'];
     readonly colour: (typeof COLOURS)[number];
-    readonly home: ReturnType<typeof households>[number] | undefined;
+    readonly home: ReturnType<typeof sweptHouseholds>[number] | undefined;
   },
 ): Guess {
   if (!piece || !of.home) throw new Error('A number has no case');

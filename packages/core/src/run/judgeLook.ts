@@ -1,5 +1,5 @@
 import type { Action } from '../treatment/plan/action.js';
-import { answerOf, answerOfMarks } from './markLooks.js';
+import { answerOfMarks, lookAnswerOf } from './markLooks.js';
 import type { LookAnswer, RunEvent } from './runEvent.js';
 import type { MarkLook, RunState } from './runState.js';
 import { leftBefore } from './stallView.js';
@@ -18,5 +18,5 @@ export function judgeLook(
   if (signIds.some((id) => action.alarmSignIds.includes(id))) return 'wrong';
   if (answer !== null) return answer;
   if (marks) return answerOfMarks(marks, found);
-  return leftPct === null ? null : answerOf(leftPct, leftBefore(looks, rungIndex, round));
+  return leftPct === null ? null : lookAnswerOf(leftPct, leftBefore(looks, rungIndex, round));
 }

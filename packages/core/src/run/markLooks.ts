@@ -10,7 +10,7 @@ import type { Look, MarkLook, RunState } from './runState.js';
 const GONE_PCT = LEVELS[0].high;
 
 /** The progress from one level to the next, both %. */
-export function answerOf(leftPct: number, before: number): LookAnswer {
+export function lookAnswerOf(leftPct: number, before: number): LookAnswer {
   if (leftPct <= GONE_PCT) return 'gone';
   return 1 - leftPct / Math.max(before, 1) < STALL_SHARE ? 'stalled' : 'moving';
 }
@@ -108,7 +108,7 @@ export function markLooks(
           {
             markId: mark.markId,
             leftPct: mark.leftPct,
-            answer: answer === 'gone' ? answer : answerOf(mark.leftPct, leftOf(looks, mark.markId)),
+            answer: answer === 'gone' ? answer : lookAnswerOf(mark.leftPct, leftOf(looks, mark.markId)),
           },
         ],
   );

@@ -5,7 +5,7 @@ import { passOfRung, roundOfRung } from './roundOfRung.js';
 import type { RunState } from './runState.js';
 
 /** A step of a rung. */
-export interface Place {
+export interface RungPlace {
   readonly rungIndex: number;
   readonly stepIndex: number;
 }
@@ -58,7 +58,7 @@ export const workStep = (steps: readonly Action[]): number =>
   );
 
 /** The first rung from here to there that is not left out of this run, and is done for something that is left. */
-function openRung({ setAside, looks }: Standing, plan: Plan, from: number, to: number): Place | null {
+function openRung({ setAside, looks }: Standing, plan: Plan, from: number, to: number): RungPlace | null {
   const gone = goneMarks(looks, plan);
   for (let rungIndex = from; rungIndex <= to; rungIndex += 1)
     if (!setAside.includes(rungIndex) && !isNeedless(plan, rungIndex, gone))
@@ -78,14 +78,14 @@ function isNeedless(plan: Plan, rungIndex: number, gone: readonly string[]): boo
 }
 
 /** The first rung of a later round that is not left out; null = there is none. */
-export const openRungLater = (standing: Standing, plan: Plan): Place | null =>
+export const openRungLater = (standing: Standing, plan: Plan): RungPlace | null =>
   openRung(standing, plan, lastOfRound(plan, standing.rungIndex) + 1, plan.ladder.length - 1);
 
 /**
  * The place after the last step of this rung: the next pass that is still of use. Once all is gone, the wash; otherwise
  * its own rinse and the drying. null if the run is over.
  */
-export function afterRung(standing: Standing, plan: Plan): Place | null {
+export function afterRung(standing: Standing, plan: Plan): RungPlace | null {
   const { rungIndex, stepIndex, looks } = standing;
   const last = lastOfRound(plan, rungIndex);
   if (rungIndex >= last) return null;
@@ -108,7 +108,7 @@ export function afterRung(standing: Standing, plan: Plan): Place | null {
  * Where a rung leads that is left out: the next open pass of its round; the rinse of what it would have rinsed out; the
  * drying, where something was done in the round; the next round; else the end of this one.
  */
-export function pastRung(standing: Standing, plan: Plan): Place {
+export function pastRung(standing: Standing, plan: Plan): RungPlace {
   const { rungIndex } = standing;
   const next = openRung(standing, plan, rungIndex + 1, lastOfRound(plan, rungIndex));
   if (next) return next;
@@ -131,7 +131,7 @@ export function rungsWithItsProducts(plan: Plan, rungIndex: number): number[] {
 }
 
 /** The drying of the round, or its dry look where nothing is dried. */
-export function endOfRound(plan: Plan, rungIndex: number): Place {
+export function endOfRound(plan: Plan, rungIndex: number): RungPlace {
   const last = lastOfRound(plan, rungIndex);
   const steps = plan.ladder[last]?.steps ?? [];
   const end = steps.findIndex(({ kind }) => kind === 'dry' || kind === 'finalLook');
@@ -142,7 +142,7 @@ export function endOfRound(plan: Plan, rungIndex: number): Place {
  * Where stopping leads: the next rinse of the pass; else what rinses it out when one stops; else the drying. The place
  * after the last step is the rinsing out.
  */
-export function wayOut(plan: Plan, { rungIndex, stepIndex }: Place): Place {
+export function wayOut(plan: Plan, { rungIndex, stepIndex }: RungPlace): RungPlace {
   const { steps = [], rinseOut = null } = plan.ladder[rungIndex] ?? {};
   const rinse = steps.findIndex(({ kind }, index) => index >= stepIndex && kind === 'rinse');
   if (rinse >= 0) return { rungIndex, stepIndex: rinse };

@@ -1,6 +1,6 @@
 import type { Action } from '../treatment/plan/action.js';
 import type { Plan } from '../treatment/plan/plan.js';
-import { afterRung, endOfRound, type Place } from './rungsAhead.js';
+import { afterRung, endOfRound, type RungPlace } from './rungsAhead.js';
 import type { RunState } from './runState.js';
 
 /** The current step of a run; after the last one the rinse, unless a later pass rinses. */
@@ -17,7 +17,7 @@ export const timesWith = (times: readonly number[], rungIndex: number): number[]
   );
 
 /** On a rung, at a step: started again, or continued. */
-export function moveTo(state: RunState, { rungIndex, stepIndex }: Place, isBegun: boolean): RunState {
+export function moveTo(state: RunState, { rungIndex, stepIndex }: RungPlace, isBegun: boolean): RunState {
   const times = isBegun ? timesWith(state.times, rungIndex) : state.times;
   return {
     ...state,

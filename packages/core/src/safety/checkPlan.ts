@@ -5,7 +5,7 @@ import type { TroubleFacts } from '../trouble/troubleFacts.js';
 import { BATH_WORK_RULES } from './bathRules.js';
 import { firstActFaults } from './firstActs.js';
 import { HANDLING_WORK_RULES } from './handlingRules.js';
-import { noteFaults } from './noteRules.js';
+import { noteViolations } from './noteRules.js';
 import { PEOPLE_TURN_RULES, PEOPLE_WORK_RULES } from './peopleRules.js';
 import { PIECE_TURN_RULES, PIECE_WORK_RULES } from './pieceRules.js';
 import { readCase } from './readCase.js';
@@ -86,6 +86,6 @@ export function checkWork(
       ),
     ),
     ...LIST_RULES.flatMap((rule) => rule(work, read)),
-    ...noteFaults(list, read),
+    ...noteViolations(list, read),
   ];
 }

@@ -26,7 +26,7 @@ export function fire(work: readonly Work[], read: CaseRead): Violation[] {
   /** Substances from before the plan are never ironed or steamed in: nobody knows how much is left. */
   const before = inCloth || read.told.some(({ vapourBurns }) => vapourBurns);
   let untouched = inCloth;
-  const padded = isSoakedWithFuel(read) || isSoakedWithDryingOil(read);
+  const padded = isFuelSoaked(read) || isSoakedWithDryingOil(read);
   return work.flatMap((one): Violation[] => {
     if (padded) return [{ code: 'heatWithSolvent', where: one.where }];
     if (airsOut(one, read)) {
@@ -90,7 +90,7 @@ export const isSoakedWithDryingOil = ({ marks, facts: { size, age } }: CaseRead)
   size === 'allOver' && age !== 'months' && marks.some((mark) => mark.heatsItself);
 
 /** Fuel all over a piece, in one that holds foam or latex, or in a padded one that cannot be rinsed through. */
-export function isSoakedWithFuel({ marks, fibres, parts, drains, facts }: CaseRead): boolean {
+export function isFuelSoaked({ marks, fibres, parts, drains, facts }: CaseRead): boolean {
   if (!marks.some(({ fuel }) => fuel)) return false;
   if (facts.size === 'allOver') return true;
   const foam = fibres.some(({ group, mostWetting }) => group === 'fill' && mostWetting !== null);

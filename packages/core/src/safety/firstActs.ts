@@ -1,5 +1,5 @@
 import { type Deed, STANDING_NOTES } from '@feverfew/knowledge';
-import { isSoakedWithDryingOil, isSoakedWithFuel } from './fireRules.js';
+import { isFuelSoaked, isSoakedWithDryingOil } from './fireRules.js';
 import { isRotten } from './peopleRules.js';
 import type { CaseRead } from './readCase.js';
 import type { Violation } from './violation.js';
@@ -37,7 +37,7 @@ export function firstActFaults({ atOnce, atTub }: WorkList, read: CaseRead): Vio
   if (read.residues.some(({ spoilsPiece }) => spoilsPiece))
     return wrong(!first.includes('handsOff') || !only(['handsOff']));
   const fumes = givesOffFumes(read);
-  if (isSoakedWithFuel(read) || isSoakedWithDryingOil(read))
+  if (isFuelSoaked(read) || isSoakedWithDryingOil(read))
     return wrong(
       !first.includes(fumes ? 'leaveRoom' : 'airOutdoors') ||
         !all.includes('airOutdoors') ||

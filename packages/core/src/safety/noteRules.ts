@@ -6,7 +6,7 @@ import type { Violation } from './violation.js';
 import type { Work, WorkList } from './work.js';
 
 /** Every line said, held against what the piece bears, against what is done next to it, and against the other lines. */
-export function noteFaults({ work, advice }: WorkList, read: CaseRead): Violation[] {
+export function noteViolations({ work, advice }: WorkList, read: CaseRead): Violation[] {
   const turns = [...new Set(work.map((one) => one.turn))].map((turn) =>
     work.filter((one) => one.turn === turn),
   );

@@ -1,4 +1,4 @@
-import { middleOf, type SenseCase } from './senseCase.js';
+import { midpointOf, type SenseCase } from './senseCase.js';
 import type { SenseFault } from './senseFault.js';
 
 /** Less than this share of the soil is not worth a step, 0–1. Common practice, no source. */
@@ -8,7 +8,9 @@ const MIN_SHARE = 0.05;
 export const findIdleSteps = ({ plan: { rounds } }: SenseCase): SenseFault[] =>
   rounds
     .flatMap(({ passes }) => passes)
-    .filter(({ phase, prepares, takes }) => phase !== 'wash' && !prepares && middleOf(takes.all) < MIN_SHARE)
+    .filter(
+      ({ phase, prepares, takes }) => phase !== 'wash' && !prepares && midpointOf(takes.all) < MIN_SHARE,
+    )
     .map(({ id, methodId }) => ({ kind: 'idleStep', where: id, text: methodId }));
 
 /**
@@ -21,6 +23,6 @@ export const findEmptyRounds = ({ plan: { rounds } }: SenseCase): SenseFault[] =
     const after = passes.at(-1)?.gone.all;
     const work = passes.filter(({ phase }) => phase !== 'wash');
     if (work.length > 0 && work.every(({ checks }) => checks.length > 0)) return [];
-    if (after && middleOf(after) - middleOf(before) >= MIN_SHARE * (1 - middleOf(before))) return [];
+    if (after && midpointOf(after) - midpointOf(before) >= MIN_SHARE * (1 - midpointOf(before))) return [];
     return [{ kind: 'emptyRound', where: id, text: passes.map(({ methodId }) => methodId).join(', ') }];
   });

@@ -1,5 +1,5 @@
 import type { Plan } from '../treatment/plan/plan.js';
-import { middleOf, type SenseCase, type SenseStep } from './senseCase.js';
+import { midpointOf, type SenseCase, type SenseStep } from './senseCase.js';
 import type { SenseFault } from './senseFault.js';
 
 /** So much more of the soil is clearly stronger, 0–1: our own choice. */
@@ -33,7 +33,7 @@ const productsOf = ({ pass, agents }: SenseStep): string =>
  */
 export function findStrongestLate({ plan, steps }: SenseCase): SenseFault[] {
   const first = steps.filter(({ round }) => round === 1);
-  const ofFirst = first.map(({ pass }) => middleOf(pass.takes.all));
+  const ofFirst = first.map(({ pass }) => midpointOf(pass.takes.all));
   const begunWith = new Set(first.flatMap((step) => [step.method.id, productsOf(step)]));
   const wanted = plan.facts.choices?.readyInMin ?? null;
   // What cannot be replaced begins with the gentlest.
@@ -45,7 +45,7 @@ export function findStrongestLate({ plan, steps }: SenseCase): SenseFault[] {
     .filter((step) => !begunWith.has(productsOf(step)))
     .filter((step) => isFree(step, plan) && !isForTheNight(step))
     .filter(({ agents }) => best < ENOUGH_WITHOUT_SOLVENT || !agents.some(({ flammable }) => flammable))
-    .filter(({ pass }) => middleOf(pass.takes.all) - best >= CLEARLY)
+    .filter(({ pass }) => midpointOf(pass.takes.all) - best >= CLEARLY)
     .map(({ id, method }) => ({ kind: 'strongestLate', where: id, text: method.id }));
 }
 
@@ -62,7 +62,7 @@ export function findWeakerInstead({ plan, steps }: SenseCase): SenseFault[] {
       ),
     );
   const goneAfter = (round: number): number =>
-    Math.max(0, ...steps.filter((step) => step.round === round).map(({ pass }) => middleOf(pass.gone.all)));
+    Math.max(0, ...steps.filter((step) => step.round === round).map(({ pass }) => midpointOf(pass.gone.all)));
   return steps
     .filter(({ pass }) => pass.insteadOf?.findings.some(({ code }) => code === 'notInCupboard'))
     .filter(({ round }) =>

@@ -125,7 +125,7 @@ function readStep(pass: RoundPass, round: number, index: KnowledgeIndex): SenseS
 }
 
 /** Share of the soil in the middle of an expected effect, 0–1. */
-export const middleOf = ({ low, high }: { readonly low: number; readonly high: number }): number =>
+export const midpointOf = ({ low, high }: { readonly low: number; readonly high: number }): number =>
   (low + high) / 2;
 
 /** The sentences of a text. */

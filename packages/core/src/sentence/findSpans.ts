@@ -3,7 +3,7 @@ import type { Meaning, PhraseBook, PhraseNode } from './phraseBook.js';
 import type { Token } from './tokens.js';
 
 /** A phrase that is in the sentence, with all it may mean. */
-export interface Span {
+export interface PhraseSpan {
   /** First token, and the one after its last. */
   readonly from: number;
   readonly to: number;
@@ -22,9 +22,9 @@ const LONG = 8;
 /**
  * The phrases a sentence is made of, none over another: the longest first, as spelled before mended, in their order.
  */
-export function findSpans(tokens: readonly Token[], book: PhraseBook): readonly Span[] {
+export function findSpans(tokens: readonly Token[], book: PhraseBook): readonly PhraseSpan[] {
   const forms = tokens.map((token, place) => formsOf(token, tokens[place + 1], book));
-  const found = new Map<string, Span>();
+  const found = new Map<string, PhraseSpan>();
   for (let from = 0; from < tokens.length; from += 1)
     follow(book.root, from, from, 0, { tokens, forms }, (to, node, slips) => {
       const key = `${from}-${to}`;
@@ -47,7 +47,10 @@ export function findSpans(tokens: readonly Token[], book: PhraseBook): readonly 
 }
 
 /** "Yellowed whites" means no more than "yellowed": its last word is the colour of the cloth, and is read as that. */
-function endsInColourOfCloth({ from, to, meanings }: Span, found: ReadonlyMap<string, Span>): boolean {
+function endsInColourOfCloth(
+  { from, to, meanings }: PhraseSpan,
+  found: ReadonlyMap<string, PhraseSpan>,
+): boolean {
   const shorter = found.get(`${from}-${to - 1}`)?.meanings ?? [];
   const isColour = found.get(`${to - 1}-${to}`)?.meanings.some(({ kind }) => kind === 'colour');
   const isSaidWithout = meanings.some(
@@ -125,7 +128,7 @@ function follow(
   }
 }
 
-function weightOf({ from, to, slips }: Span, tokens: readonly Token[]): number {
+function weightOf({ from, to, slips }: PhraseSpan, tokens: readonly Token[]): number {
   const words = tokens.slice(from, to);
   return (
     words.reduce((sum, { stem }) => sum + (stem.length <= 3 ? SMALL : 1), 0) +

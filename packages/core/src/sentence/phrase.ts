@@ -1,5 +1,5 @@
 import type { ReadingRules, TypedKind } from '@feverfew/knowledge';
-import type { Span } from './findSpans.js';
+import type { PhraseSpan } from './findSpans.js';
 import type { Meaning } from './phraseBook.js';
 import type { Token } from './tokens.js';
 
@@ -7,52 +7,52 @@ import type { Token } from './tokens.js';
 export interface Parsed {
   readonly text: string;
   readonly tokens: readonly Token[];
-  readonly spans: readonly Span[];
+  readonly spans: readonly PhraseSpan[];
   /** What a word means by itself, also inside a longer name: "wool" in "wool rug". */
   readonly alone: (stem: string) => readonly Meaning[];
   readonly rules: ReadingRules;
   /** Phrases turned round by a "not" before them. */
-  readonly denied: ReadonlySet<Span>;
+  readonly denied: ReadonlySet<PhraseSpan>;
 }
 
 /** A trouble, and the words it was read from. */
 export interface FoundMark {
-  readonly span: Span;
+  readonly span: PhraseSpan;
   readonly markId: string;
 }
 
 /** The value a phrase has if it is of this kind. */
-export const valueIn = (span: Span | undefined, kind: TypedKind): string | undefined =>
+export const valueIn = (span: PhraseSpan | undefined, kind: TypedKind): string | undefined =>
   span?.meanings.find((meaning) => meaning.kind === kind)?.value;
 
-export const isOf = (span: Span | undefined, kind: TypedKind, value?: string): boolean =>
+export const isOf = (span: PhraseSpan | undefined, kind: TypedKind, value?: string): boolean =>
   span?.meanings.some((one) => one.kind === kind && (value === undefined || one.value === value)) ?? false;
 
 /** Phrases of a kind that are not denied. */
-export const ofKind = ({ spans, denied }: Parsed, kind: TypedKind): Span[] =>
+export const ofKind = ({ spans, denied }: Parsed, kind: TypedKind): PhraseSpan[] =>
   spans.filter((span) => isOf(span, kind) && !denied.has(span));
 
 /** The words of a phrase, as typed. */
-export function textOf({ text, tokens }: Parsed, { from, to }: Pick<Span, 'from' | 'to'>): string {
+export function textOf({ text, tokens }: Parsed, { from, to }: Pick<PhraseSpan, 'from' | 'to'>): string {
   return text.slice(tokens[from]?.from ?? 0, tokens[to - 1]?.to ?? 0);
 }
 
-export const clauseOf = ({ tokens }: Parsed, { from }: Span): number => tokens[from]?.clause ?? 0;
+export const clauseOf = ({ tokens }: Parsed, { from }: PhraseSpan): number => tokens[from]?.clause ?? 0;
 
 /** No full stop and no comma between them. */
-export const sameClause = (parsed: Parsed, one: Span, other: Span): boolean =>
+export const sameClause = (parsed: Parsed, one: PhraseSpan, other: PhraseSpan): boolean =>
   clauseOf(parsed, one) === clauseOf(parsed, other);
 
 /** The phrase that ends where this one begins, or with at most so many unread words between. */
-export const before = ({ spans }: Parsed, span: Span, gap = 0): Span | undefined =>
+export const before = ({ spans }: Parsed, span: PhraseSpan, gap = 0): PhraseSpan | undefined =>
   [...spans].reverse().find(({ to }) => to <= span.from && span.from - to <= gap);
 
 /** The phrase that begins where this one ends, or with at most so many unread words between. */
-export const after = ({ spans }: Parsed, span: Span, gap = 0): Span | undefined =>
+export const after = ({ spans }: Parsed, span: PhraseSpan, gap = 0): PhraseSpan | undefined =>
   spans.find(({ from }) => from >= span.to && from - span.to <= gap);
 
 /** Where a phrase is, for a fact read from it. */
-export const placeOf = (parsed: Parsed, span: Pick<Span, 'from' | 'to'>) => ({
+export const placeOf = (parsed: Parsed, span: Pick<PhraseSpan, 'from' | 'to'>) => ({
   text: textOf(parsed, span),
   from: parsed.tokens[span.from]?.from ?? 0,
   to: parsed.tokens[span.to - 1]?.to ?? 0,
@@ -74,8 +74,8 @@ const SAID_OF: readonly TypedKind[] = [
 const BETWEEN = 2;
 
 /** Phrases that stand behind a "not". */
-export function deniedIn(tokens: readonly Token[], spans: readonly Span[]): ReadonlySet<Span> {
-  const denied = new Set<Span>();
+export function deniedIn(tokens: readonly Token[], spans: readonly PhraseSpan[]): ReadonlySet<PhraseSpan> {
+  const denied = new Set<PhraseSpan>();
   for (const [place, span] of spans.entries()) {
     if (!isOf(span, 'cue', 'not')) continue;
     const next = spans.slice(place + 1).find((one) => SAID_OF.some((kind) => isOf(one, kind)));
@@ -87,7 +87,7 @@ export function deniedIn(tokens: readonly Token[], spans: readonly Span[]): Read
 }
 
 /** Words of this kind inside the names of other phrases: the wool of a wool rug. */
-export function insideOf(parsed: Parsed, span: Span, kind: TypedKind): Span[] {
+export function insideOf(parsed: Parsed, span: PhraseSpan, kind: TypedKind): PhraseSpan[] {
   if (span.to - span.from < 2) return [];
   return parsed.tokens.slice(span.from, span.to).flatMap(({ stem }, at) => {
     const meanings = parsed.alone(stem).filter((one) => one.kind === kind);

@@ -1,4 +1,4 @@
-import type { Span } from './findSpans.js';
+import type { PhraseSpan } from './findSpans.js';
 import { before, isOf, ofKind, type Parsed, valueIn } from './phrase.js';
 import { isCause } from './readItem.js';
 
@@ -12,7 +12,7 @@ export type ColourOf = 'cloth' | 'mark' | 'unclear';
  * "White cotton curtains" is the cloth, "white marks" the trouble; "a dress shirt, white" the cloth again. "It's pink"
  * is the trouble unless it is all that is said of a colour.
  */
-export function colourOf(parsed: Parsed, span: Span): ColourOf {
+export function colourOf(parsed: Parsed, span: PhraseSpan): ColourOf {
   const later = parsed.spans.filter((one) => one.from >= span.to && one.from - span.to <= AHEAD);
   for (const one of later) {
     if (parsed.tokens[one.from]?.clause !== parsed.tokens[span.from]?.clause) break;
@@ -30,7 +30,7 @@ export function colourOf(parsed: Parsed, span: Span): ColourOf {
 }
 
 /** The colour of the cloth, and the phrase that tells it. */
-export function clothColour(parsed: Parsed): { readonly span: Span; readonly value: string } | null {
+export function clothColour(parsed: Parsed): { readonly span: PhraseSpan; readonly value: string } | null {
   const told = ofKind(parsed, 'colour')
     // "Cream" by itself is food; before a piece it is a colour.
     .filter((span) => !isOf(span, 'mark') || colourOf(parsed, span) === 'cloth')

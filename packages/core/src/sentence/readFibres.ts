@@ -1,11 +1,11 @@
 import type { ReadingRules } from '@feverfew/knowledge';
 import { toTenth } from '../quantity/rounding.js';
 import type { FibreShare } from '../textile/piece.js';
-import type { Span } from './findSpans.js';
+import type { PhraseSpan } from './findSpans.js';
 import { insideOf, isOf, ofKind, type Parsed, valueIn } from './phrase.js';
 
 export interface FoundFibre {
-  readonly span: Span;
+  readonly span: PhraseSpan;
   readonly fibreId: string;
   /** Percent of the cloth; null = not given. */
   readonly sharePct: number | null;
@@ -54,30 +54,30 @@ export function fibresIn(parsed: Parsed): readonly FoundFibre[] {
 }
 
 /** "Down the shirt" is no down; "down duvet" and "duvet, down" are. */
-function isDirection(parsed: Parsed, span: Span): boolean {
+function isDirection(parsed: Parsed, span: PhraseSpan): boolean {
   const { text, tokens, spans, rules } = parsed;
   const [first] = tokens.slice(span.from, span.to);
   if (!first || span.to - span.from > 1 || first.text.toLowerCase() !== rules.downFibreId) return false;
   const next = tokens[span.to];
   const stands = next ? text.slice(first.to, next.from).trim() === '' : true;
-  const isFilled = (one: Span) =>
+  const isFilled = (one: PhraseSpan) =>
     rules.filledItemIds.includes(valueIn(one, 'item') ?? '') &&
     ((one.from === span.to && stands) || one.to === span.from);
   return !spans.some(isFilled);
 }
 
 /** "Polycotton" is two fibres. */
-const fibreOf = (span: Span): string => {
+const fibreOf = (span: PhraseSpan): string => {
   const values = span.meanings.filter(({ kind }) => kind === 'fibre').map(({ value }) => value);
   return values.find((value) => value.includes('+')) ?? values[0] ?? '';
 };
 
 /** Bed linen and table linen are mostly cotton. */
-const isHousehold = ({ tokens }: Parsed, { from }: Span): boolean =>
+const isHousehold = ({ tokens }: Parsed, { from }: PhraseSpan): boolean =>
   /^(?:bed|table|household|kitchen|tea) linen$/.test(`${tokens[from - 1]?.stem} ${tokens[from]?.stem}`);
 
 /** "Canvas" alone is an awning, "jersey" alone a shirt: no fibre is given. */
-const isPiece = (parsed: Parsed, span: Span): boolean =>
+const isPiece = (parsed: Parsed, span: PhraseSpan): boolean =>
   isOf(span, 'item') && ofKind(parsed, 'item').every((one) => one === span);
 
 /** Those of one blend: side by side, or with "and" or "mix" between. */
@@ -131,7 +131,7 @@ export function isUnsure(parsed: Parsed, fibres: readonly FoundFibre[]): boolean
   const [first] = fibres;
   const last = fibres.at(-1);
   if (!first || !last) return false;
-  const isNear = (span: Span) => span.to <= first.span.from && first.span.from - span.to <= 1;
+  const isNear = (span: PhraseSpan) => span.to <= first.span.from && first.span.from - span.to <= 1;
   return parsed.spans.some(
     (span) =>
       isOf(span, 'cue', 'unsure') &&

@@ -1,8 +1,8 @@
-import type { Span } from './findSpans.js';
+import type { PhraseSpan } from './findSpans.js';
 import { before, isOf, ofKind, type Parsed, sameClause, valueIn } from './phrase.js';
 
 export interface FoundItem {
-  readonly span: Span;
+  readonly span: PhraseSpan;
   readonly itemId: string;
   /** Other kinds the same words may mean. */
   readonly orIds: readonly string[];
@@ -13,10 +13,10 @@ export interface FoundItem {
 /** The piece a sentence is about: the one something is on, or the first that is named. */
 export function itemIn(
   parsed: Parsed,
-  isTaken: (span: Span) => boolean,
+  isTaken: (span: PhraseSpan) => boolean,
 ): { readonly item: FoundItem | null; readonly others: readonly FoundItem[] } {
   const named = ofKind(parsed, 'item').filter((span) => !isTaken(span));
-  const isCloth = (span: Span) =>
+  const isCloth = (span: PhraseSpan) =>
     (isOf(span, 'fibre') || isOf(span, 'make')) &&
     parsed.rules.clothItemIds.includes(valueIn(span, 'item') ?? '');
   const pieces = named.filter((span) => !isCloth(span) || named.every(isCloth));
@@ -37,7 +37,7 @@ export function itemIn(
 }
 
 /** "On his babygrow": a word of place comes before it, with no other piece between. */
-function isOn(parsed: Parsed, span: Span): boolean {
+function isOn(parsed: Parsed, span: PhraseSpan): boolean {
   for (
     let one = before(parsed, span, 3), steps = 0;
     one && steps < 4;
@@ -50,7 +50,7 @@ function isOn(parsed: Parsed, span: Span): boolean {
 }
 
 /** "Went in with a pair of new jeans", "the red shirt bled over": it is what ran, not what was dyed. */
-export function isCause(parsed: Parsed, span: Span): boolean {
+export function isCause(parsed: Parsed, span: PhraseSpan): boolean {
   const run = parsed.spans.find((one) => isOf(one, 'mark', parsed.rules.runMarkId));
   if (!run) return false;
   const ran = /\b(?:bled|ran|leaked|lost|run)\b.*\b(?:over|onto|into|on)\b/i.test(

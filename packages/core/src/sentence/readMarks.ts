@@ -1,10 +1,10 @@
-import type { Span } from './findSpans.js';
+import type { PhraseSpan } from './findSpans.js';
 import { after, before, type FoundMark, isOf, ofKind, type Parsed, sameClause, valueIn } from './phrase.js';
 import { colourOf } from './readColour.js';
 import { unnamedMark } from './unnamedMark.js';
 
 /** The troubles of a sentence, each once, in their order. */
-export function marksIn(parsed: Parsed, isTaken: (span: Span) => boolean): readonly FoundMark[] {
+export function marksIn(parsed: Parsed, isTaken: (span: PhraseSpan) => boolean): readonly FoundMark[] {
   const { flavouredMarkIds, weakHeadMarkIds } = parsed.rules;
   const named = ofKind(parsed, 'mark')
     .filter((span) => !isTaken(span) && !isColour(parsed, span) && !wasPutOn(parsed, span))
@@ -29,7 +29,7 @@ export function marksIn(parsed: Parsed, isTaken: (span: Span) => boolean): reado
 }
 
 /** "Tried hairspray": it was put on the trouble, it is not the trouble. */
-export const wasPutOn = (parsed: Parsed, span: Span): boolean => {
+export const wasPutOn = (parsed: Parsed, span: PhraseSpan): boolean => {
   const last = before(parsed, span, 1);
   return (
     isOf(last, 'cue', 'tried') &&
@@ -38,11 +38,16 @@ export const wasPutOn = (parsed: Parsed, span: Span): boolean => {
 };
 
 /** "Cream carpet" is a colour. */
-const isColour = (parsed: Parsed, span: Span): boolean =>
+const isColour = (parsed: Parsed, span: PhraseSpan): boolean =>
   isOf(span, 'colour') && colourOf(parsed, span) === 'cloth';
 
 /** "Ink from a gel pen": what it came from says more than what it is. */
-function isSaidMoreOf(parsed: Parsed, span: Span, markId: string, named: readonly FoundMark[]): boolean {
+function isSaidMoreOf(
+  parsed: Parsed,
+  span: PhraseSpan,
+  markId: string,
+  named: readonly FoundMark[],
+): boolean {
   const next = after(parsed, span, 1);
   if (!isOf(next, 'cue', 'from') && !isOf(next, 'cue', 'elseUse')) return false;
   const source = next && named.find((one) => one.span.from >= next.to && one.span.from - next.to <= 2);
@@ -50,7 +55,7 @@ function isSaidMoreOf(parsed: Parsed, span: Span, markId: string, named: readonl
 }
 
 /** "Blood from a graze": where it came from is not a second trouble. */
-function isWhereFrom(parsed: Parsed, span: Span, named: readonly FoundMark[]): boolean {
+function isWhereFrom(parsed: Parsed, span: PhraseSpan, named: readonly FoundMark[]): boolean {
   const last = before(parsed, span, 2);
   if (!isOf(last, 'cue', 'from')) return false;
   const thing = last && named.find((one) => one.span.to <= last.from && last.from - one.span.to <= 1);

@@ -1,11 +1,11 @@
-import type { Span } from './findSpans.js';
+import type { PhraseSpan } from './findSpans.js';
 import { isOf, ofKind, type Parsed, valueIn } from './phrase.js';
 import { isChildsAge } from './readRest.js';
 
 /** People and animals that are mentioned, each once. */
 export function peopleIn(
   parsed: Parsed,
-): readonly { readonly span: Pick<Span, 'from' | 'to'>; readonly value: string }[] {
+): readonly { readonly span: Pick<PhraseSpan, 'from' | 'to'>; readonly value: string }[] {
   const { whoInNames } = parsed.rules;
   const told = ofKind(parsed, 'person')
     .filter((span) => !isOf(span, 'age') || isChildsAge(parsed, span))
@@ -19,7 +19,9 @@ export function peopleIn(
 }
 
 /** A school jumper is a child's, unless it is "my school jumper". */
-function ofSchool(parsed: Parsed): { readonly span: Pick<Span, 'from' | 'to'>; readonly value: string }[] {
+function ofSchool(
+  parsed: Parsed,
+): { readonly span: Pick<PhraseSpan, 'from' | 'to'>; readonly value: string }[] {
   const at = parsed.tokens.findIndex(({ stem }) => stem === 'school');
   const isWorn =
     at >= 0 && parsed.spans.some((span) => isOf(span, 'item') && span.from <= at + 2 && span.to > at);

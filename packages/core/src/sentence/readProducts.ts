@@ -1,4 +1,4 @@
-import type { Span } from './findSpans.js';
+import type { PhraseSpan } from './findSpans.js';
 import { clauseOf, isOf, ofKind, type Parsed, valueIn } from './phrase.js';
 import { wasPutOn } from './readMarks.js';
 
@@ -6,7 +6,7 @@ import { wasPutOn } from './readMarks.js';
 export type ProductRole = 'tried' | 'inHouse' | 'asked';
 
 export interface SpokenProduct {
-  readonly span: Span;
+  readonly span: PhraseSpan;
   readonly agentId: string;
   readonly role: ProductRole;
   readonly effect: 'nothing' | 'some' | 'unknown';
@@ -47,7 +47,7 @@ export function productsIn(parsed: Parsed): readonly SpokenProduct[] {
 }
 
 /** Other products in a row share the word before the first: "tried vinegar and bicarb". */
-function cueOf(parsed: Parsed, span: Span): ProductRole | null {
+function cueOf(parsed: Parsed, span: PhraseSpan): ProductRole | null {
   const clause = clauseOf(parsed, span);
   const earlier = parsed.spans.filter((one) => one.to <= span.from && clauseOf(parsed, one) === clause);
   for (const one of [...earlier].reverse()) {
@@ -69,7 +69,7 @@ function cueOf(parsed: Parsed, span: Span): ProductRole | null {
 }
 
 /** What it did, where that is given. */
-function effectOf(parsed: Parsed, span: Span): 'nothing' | 'some' | null {
+function effectOf(parsed: Parsed, span: PhraseSpan): 'nothing' | 'some' | null {
   const clause = clauseOf(parsed, span);
   const later = parsed.spans.filter((one) => one.from >= span.to && clauseOf(parsed, one) - clause <= 1);
   for (const one of later) {

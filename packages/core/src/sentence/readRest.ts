@@ -1,9 +1,9 @@
 import type { TypedKind } from '@feverfew/knowledge';
-import type { Span } from './findSpans.js';
+import type { PhraseSpan } from './findSpans.js';
 import { after, before, insideOf, isOf, ofKind, type Parsed, valueIn } from './phrase.js';
 
 export interface FoundWord {
-  readonly span: Span;
+  readonly span: PhraseSpan;
   readonly value: string;
 }
 
@@ -11,7 +11,7 @@ export interface FoundWord {
 function firstOf(
   parsed: Parsed,
   kind: TypedKind,
-  means: (span: Span, value: string) => boolean = () => true,
+  means: (span: PhraseSpan, value: string) => boolean = () => true,
 ): FoundWord | null {
   for (const span of ofKind(parsed, kind)) {
     const value = valueIn(span, kind);
@@ -25,7 +25,7 @@ export const ageIn = (parsed: Parsed): FoundWord | null =>
   firstOf(parsed, 'age', (span) => !isOf(span, 'due') && !isChildsAge(parsed, span));
 
 /** "My 3 year old" is a child, "3 years old" an age. */
-export const isChildsAge = ({ tokens }: Parsed, span: Span): boolean =>
+export const isChildsAge = ({ tokens }: Parsed, span: PhraseSpan): boolean =>
   isOf(span, 'person') && !tokens.slice(span.from, span.to).some(({ isPlural }) => isPlural);
 
 /** When it must be ready. */
@@ -46,7 +46,7 @@ export function wetnessIn(parsed: Parsed): FoundWord | null {
 }
 
 /** "He wets the bed." */
-const isVerb = ({ tokens }: Parsed, { to }: Span): boolean => tokens[to - 1]?.isPlural ?? false;
+const isVerb = ({ tokens }: Parsed, { to }: PhraseSpan): boolean => tokens[to - 1]?.isPlural ?? false;
 
 /** "Wet paint" is how paint is sold, and how it is on the piece. */
 function wetInName(parsed: Parsed): FoundWord | null {
@@ -87,7 +87,7 @@ export function conditionIn(parsed: Parsed): FoundWord | null {
   const told = firstOf(parsed, 'condition', (span) => !isOf(span, 'mark'));
   if (told) return told;
   const span = parsed.spans.find((one) => {
-    const isFine = (fine: Span) =>
+    const isFine = (fine: PhraseSpan) =>
       parsed.rules.fineItemIds.includes(valueIn(fine, 'item') ?? '') &&
       fine.from >= one.to &&
       fine.from - one.to <= 2;

@@ -1,7 +1,7 @@
 import { PEOPLE_FACTS } from '../household/houseFacts.js';
 import type { TriedProduct, TroubleFacts } from '../trouble/troubleFacts.js';
 import { factsOfReads } from './factsOfReads.js';
-import { findSpans, type Span } from './findSpans.js';
+import { findSpans, type PhraseSpan } from './findSpans.js';
 import { type OwnPiece, pieceMeant } from './ownPieces.js';
 import { deniedIn, type Parsed, placeOf, textOf } from './phrase.js';
 import { phraseBookOf, type SentenceCatalogue } from './phraseBook.js';
@@ -95,7 +95,12 @@ const triedOf = (parsed: Parsed, { agentId, effect, span }: SpokenProduct): Trie
 
 /** Every fact with its words, in the order of the sentence. */
 function readsOf(parsed: Parsed, found: FoundFacts): readonly ReadFact[] {
-  const fact = (kind: ReadKind, value: string, span: Pick<Span, 'from' | 'to'>, isSure = true): ReadFact => ({
+  const fact = (
+    kind: ReadKind,
+    value: string,
+    span: Pick<PhraseSpan, 'from' | 'to'>,
+    isSure = true,
+  ): ReadFact => ({
     kind,
     value,
     ...placeOf(parsed, span),

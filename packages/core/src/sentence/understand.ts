@@ -1,4 +1,4 @@
-import type { Span } from './findSpans.js';
+import type { PhraseSpan } from './findSpans.js';
 import { kindOf } from './kindOfPiece.js';
 import { type FoundMark, type Parsed, textOf } from './phrase.js';
 import { clothColour } from './readColour.js';
@@ -63,8 +63,8 @@ export interface FoundFacts {
 /** What a sentence tells, once its words are known. */
 export function understand(parsed: Parsed): FoundFacts {
   const products = productsIn(parsed);
-  const spoken = new Set<Span>(products.map(({ span }) => span));
-  const isProduct = (span: Span) => spoken.has(span);
+  const spoken = new Set<PhraseSpan>(products.map(({ span }) => span));
+  const isProduct = (span: PhraseSpan) => spoken.has(span);
   const fibres = fibresIn(parsed).filter(({ span }) => !isProduct(span));
   const blend = blendOf(fibres.filter(({ isLining }) => !isLining));
   const named = marksIn(parsed, isProduct);

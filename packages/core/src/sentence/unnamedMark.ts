@@ -1,4 +1,4 @@
-import type { Span } from './findSpans.js';
+import type { PhraseSpan } from './findSpans.js';
 import { type FoundMark, isOf, ofKind, type Parsed, valueIn } from './phrase.js';
 import { clothColour, colourOf } from './readColour.js';
 
@@ -11,7 +11,7 @@ const WORN_PLACES = ['collar', 'cuff', 'underarm'];
  * cause. Empty where not even a stain is mentioned.
  * @param isTaken phrases that are read as something else
  */
-export function unnamedMark(parsed: Parsed, isTaken: (span: Span) => boolean): readonly FoundMark[] {
+export function unnamedMark(parsed: Parsed, isTaken: (span: PhraseSpan) => boolean): readonly FoundMark[] {
   const { unknownMarkId, yellowMarkId, skinYellowMarkId, productsAsMarks } = parsed.rules;
   for (const span of ofKind(parsed, 'agent')) {
     const spilt = productsAsMarks.find(({ agentId }) => agentId === valueIn(span, 'agent'));
@@ -28,7 +28,7 @@ export function unnamedMark(parsed: Parsed, isTaken: (span: Span) => boolean): r
 }
 
 /** "Some mark", "a ring"; in "a month old stain" the word is part of the age. */
-function stuffIn(parsed: Parsed): Span | null {
+function stuffIn(parsed: Parsed): PhraseSpan | null {
   const { unknownMarkId } = parsed.rules;
   const told =
     parsed.spans.find((span) => isOf(span, 'unknown', 'mark') || isOf(span, 'mark', unknownMarkId)) ??

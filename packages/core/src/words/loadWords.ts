@@ -1,7 +1,7 @@
 import type { DryState, HangingPlace } from '../drying/dryBy.js';
 import type { ForecastOrigin, Weather } from '../drying/forecast.js';
 import type { LoadChore } from '../load/chores.js';
-import type { Clash } from '../load/clash.js';
+import type { DrumClash } from '../load/clash.js';
 import type { NoLastRinse } from '../load/dose.js';
 import type { NoDrum } from '../load/drum.js';
 import type { HeldBy, StayReason } from '../load/drumPiece.js';
@@ -44,7 +44,7 @@ export function heldByWords(by: HeldBy, say: Lexicon): string {
 
 /** Why two may not share a drum, as one sentence. */
 export function drumClashWords(
-  { code, holderId, otherId, by }: Clash,
+  { code, holderId, otherId, by }: DrumClash,
   name: PieceNames,
   say: Lexicon,
 ): string {

@@ -1,7 +1,7 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import { Link, useLocation } from 'react-router';
 import { PlaceDrawing } from './PlaceDrawing';
-import { needsWidth, placeOf, roomOf, SHELL_PLACES } from './places';
+import { needsWidth, roomOf, SHELL_PLACES, sectionOf } from './places';
 
 const PlaceLink = chakra(Link, {
   base: {
@@ -57,7 +57,7 @@ const Disc = chakra('span', {
 
 /** The places along the foot of a phone. */
 export function Bar() {
-  const here = placeOf(useLocation().pathname);
+  const here = sectionOf(useLocation().pathname);
   return (
     <Flex
       as="nav"
@@ -102,7 +102,7 @@ const Room = chakra(Link, {
 /** The places down the side of a desk; the one that one is in with its rooms. */
 export function ColumnLinks() {
   const { pathname } = useLocation();
-  const here = placeOf(pathname);
+  const here = sectionOf(pathname);
   const room = roomOf(pathname);
   const isNarrow = needsWidth(pathname);
   return (
@@ -131,7 +131,7 @@ export function ColumnLinks() {
 /** Where the column shows no rooms: those of the place one is in, at the head of each of them. */
 export function RoomTabs() {
   const { pathname, search } = useLocation();
-  const place = placeOf(pathname);
+  const place = sectionOf(pathname);
   const room = roomOf(pathname);
   // A plan has the whole height of a phone.
   if (pathname === '/trouble' && search !== '') return null;

@@ -4,13 +4,13 @@ import { Link, useLocation, useNavigate } from 'react-router';
 import { FeverfewMark } from '../../components/Icons';
 import { FindButton } from '../../features/find/FindButton';
 import { WantedClock } from './Clocks';
-import { placeOf } from './places';
+import { sectionOf } from './places';
 
 /** The head of a phone's page: back, the place, the clock that needs a hand. */
 export function TopBar() {
   const { pathname, key } = useLocation();
   const navigate = useNavigate();
-  const place = placeOf(pathname);
+  const place = sectionOf(pathname);
   const isRoot = place?.to === pathname;
   const up = isRoot ? '/' : (place?.to ?? '/');
   return (

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { placeOf, roomOf, SHELL_PLACES } from './places';
+import { roomOf, SHELL_PLACES, sectionOf } from './places';
 
 describe('the places', () => {
   it.each([
@@ -15,11 +15,11 @@ describe('the places', () => {
     ['/reference/fibres/wool', 'more', 'Look up'],
     ['/setup', 'more', undefined],
   ])('%s is in %s', (pathname, place, room) => {
-    expect([placeOf(pathname)?.id, roomOf(pathname)?.name]).toEqual([place, room]);
+    expect([sectionOf(pathname)?.id, roomOf(pathname)?.name]).toEqual([place, room]);
   });
   it('hold each address once, and nothing that is nowhere', () => {
     const all = SHELL_PLACES.flatMap(({ to, rooms }) => [...new Set([to, ...rooms.map((room) => room.to)])]);
     expect(new Set(all).size).toBe(all.length);
-    expect(placeOf('/troubles')).toBeNull();
+    expect(sectionOf('/troubles')).toBeNull();
   });
 });

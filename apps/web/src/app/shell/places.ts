@@ -68,16 +68,16 @@ const isUnder = (pathname: string, to: string): boolean =>
   to === '/' ? pathname === '/' : pathname === to || pathname.startsWith(`${to}/`);
 
 /** The navigation section a URL belongs to; null if none. */
-export const placeOf = (pathname: string): ShellPlace | null =>
+export const sectionOf = (pathname: string): ShellPlace | null =>
   SHELL_PLACES.find(({ to, rooms, also }) =>
     [to, ...rooms.map((room) => room.to), ...also].some((one) => isUnder(pathname, one)),
   ) ?? null;
 
 /** The room an address belongs to; of one within another the inner one. */
 export const roomOf = (pathname: string): Room | null =>
-  [...(placeOf(pathname)?.rooms ?? [])]
+  [...(sectionOf(pathname)?.rooms ?? [])]
     .sort((a, b) => b.to.length - a.to.length)
     .find(({ to }) => isUnder(pathname, to)) ?? null;
 
 /** Pages whose drawing needs the width of a desk: the column gives up its room names for it. */
-export const needsWidth = (pathname: string): boolean => placeOf(pathname)?.id === 'wash';
+export const needsWidth = (pathname: string): boolean => sectionOf(pathname)?.id === 'wash';

@@ -12,7 +12,7 @@ import { marksText } from '../../facts/sentenceView';
 import { FLOOR, type Named } from '../../search/nameSearch';
 import { searchOver } from '../../search/searchOptions';
 import { tellingOf } from '../../search/words';
-import { PLACES } from './places';
+import { FIND_PLACES } from './places';
 
 export interface SearchHit {
   readonly id: string;
@@ -53,7 +53,7 @@ export function warmSearch(catalogue: Catalogue): void {
     items,
     agents,
     fibres,
-    PLACES,
+    FIND_PLACES,
     methods,
     components,
     words,
@@ -114,7 +114,7 @@ export function findEverything(
     ...family('kind of piece', 'items', catalogue.items),
     ...family('product', 'agents', catalogue.agents),
     ...family('fibre', 'fibres', catalogue.fibres),
-    ...over(PLACES, ({ id, name, to }) => ({
+    ...over(FIND_PLACES, ({ id, name, to }) => ({
       id: `place.${id}`,
       name,
       kind: 'screen',

@@ -1,12 +1,12 @@
 import type { Named } from '../../search/nameSearch';
 
 /** A screen, or a setting on one, and where it is. */
-export interface Place extends Named {
+export interface FindPlace extends Named {
   readonly to: string;
 }
 
 /** Screens and settings by the words people use for them. */
-export const PLACES: readonly Place[] = [
+export const FIND_PLACES: readonly FindPlace[] = [
   { id: 'today', name: 'Today', aliases: ['home', 'start', 'to do', 'due', 'timers', 'reminders'], to: '/' },
   {
     id: 'trouble',

@@ -5,7 +5,7 @@ import {
   draftOfAction,
   draftToMix,
   draftToSearch,
-  EMPTY_DRAFT,
+  EMPTY_MIX_DRAFT,
   type MixDraft,
   onTableOf,
   searchToDraft,
@@ -34,16 +34,16 @@ const full: MixDraft = {
 describe('a mix in the address of the page', () => {
   it.each([
     ['a full one', full],
-    ['an empty one', EMPTY_DRAFT],
+    ['an empty one', EMPTY_MIX_DRAFT],
     ['one on a piece', { ...full, on: { kind: 'piece', pieceId: 'p1' } } as MixDraft],
-    ['one in a sprayer', { ...EMPTY_DRAFT, container: { kind: 'sprayer' } } as MixDraft],
+    ['one in a sprayer', { ...EMPTY_MIX_DRAFT, container: { kind: 'sprayer' } } as MixDraft],
   ])('comes back as it went: %s', (_name, draft) => {
     expect(searchToDraft(new URLSearchParams(draftToSearch(draft).toString()))).toEqual(draft);
   });
   it.each(['in=vessel', 'water=lots&warm=hot', 'pour=soap', 'pour=*5*g', 'pour=vinegar*x*mL'])(
     'a broken one opens an emptier table: %s',
     (search) => {
-      expect(searchToDraft(new URLSearchParams(search))).toEqual(EMPTY_DRAFT);
+      expect(searchToDraft(new URLSearchParams(search))).toEqual(EMPTY_MIX_DRAFT);
     },
   );
   it('makes cloth of the fibres in whole shares of 100 %, and waits for the pieces', () => {

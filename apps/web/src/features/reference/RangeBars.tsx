@@ -1,7 +1,7 @@
 import { Box, Grid, Stack } from '@chakra-ui/react';
 import type { ReactNode } from 'react';
 
-export interface RangeBar {
+export interface ReferenceRangeBar {
   readonly key: string;
   readonly name: ReactNode;
   readonly low: number;
@@ -12,7 +12,13 @@ export interface RangeBar {
  * Shares from 0 to 1 as ranges, or as plain shares where they start at 0; longest reach first: seen at a glance
  * which does most.
  */
-export function RangeBars({ bars, colour = 'leaf' }: { bars: readonly RangeBar[]; colour?: string }) {
+export function RangeBars({
+  bars,
+  colour = 'leaf',
+}: {
+  bars: readonly ReferenceRangeBar[];
+  colour?: string;
+}) {
   return (
     <Stack gap="5px" paddingBlock="6px">
       {bars.map(({ key, name, low, high }) => (

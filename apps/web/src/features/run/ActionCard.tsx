@@ -9,11 +9,11 @@ import { Slate } from '../../components/Slate';
 import { verbDrawing } from '../../components/VerbDrawing';
 import { conditionsHere } from './conditionsHere';
 import { FinishForm } from './finish/FinishForm';
-import { HeatGate, heatSetsIt } from './finish/HeatGate';
+import { HeatGatePanel, heatSetsIt } from './finish/HeatGatePanel';
 import { HiddenTest } from './HiddenTest';
 import { DecisionPanel } from './look/DecisionPanel';
 import { LookPanel } from './look/LookPanel';
-import { OtherWays } from './look/OtherWays';
+import { LookWays } from './look/LookWays';
 import { SignList } from './look/SignList';
 import { MixTools, StepBody } from './StepBody';
 import { SlateClock } from './timer/SlateClock';
@@ -85,7 +85,7 @@ export function ActionCard({ run, what, pass, action, nowMs, say }: ActionCardPr
           <DecisionPanel run={run} pass={pass} action={action} say={say} />
           {action.kind === 'finalLook' && state.decision.choices.includes('finish') && (
             <>
-              {state.decision.answer !== 'gone' && <OtherWays run={run} say={say} />}
+              {state.decision.answer !== 'gone' && <LookWays run={run} say={say} />}
               <FinishForm run={run} answer={state.decision.answer} say={say} />
             </>
           )}
@@ -110,7 +110,7 @@ export function ActionCard({ run, what, pass, action, nowMs, say }: ActionCardPr
       {action.kind !== 'hiddenTest' && (
         <SignList expectedIds={action.expectedSignIds} alarmIds={action.alarmSignIds} />
       )}
-      {(action.kind === 'dry' || action.kind === 'finalLook') && <HeatGate run={run} say={say} />}
+      {(action.kind === 'dry' || action.kind === 'finalLook') && <HeatGatePanel run={run} say={say} />}
       {!state.decision && (
         <>
           {looking && <LookPanel run={run} pass={pass} action={action} say={say} />}

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { Button, TextArea } from '../../components/controls';
 import { Notice } from '../../components/Notice';
 import { TAP_WORDS } from '../../components/runWords';
-import { OtherCourse } from './OtherCourse';
+import { OtherCoursePanel } from './OtherCoursePanel';
 import type { Say } from './useSay';
 
 /** Undo, redo, leave out, note, break off; and what went wrong with the last tap. */
@@ -45,7 +45,7 @@ export function RunFooter({ run, say }: { run: RunView; say: Say }) {
             Leave this step out
           </Button>
         )}
-        {say.waiting === 0 && mayChangeCourse(run.state, run.plan) && <OtherCourse run={run} />}
+        {say.waiting === 0 && mayChangeCourse(run.state, run.plan) && <OtherCoursePanel run={run} />}
         {!say.onlyLooks && <NoteDialog say={say} />}
         {active && (
           <Button

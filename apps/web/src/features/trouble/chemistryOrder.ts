@@ -1,9 +1,9 @@
 import type { ChemistryWindow } from '@feverfew/contracts';
 
-export type Chemistry = ChemistryWindow['chemistry'];
+export type ListedChemistry = ChemistryWindow['chemistry'];
 
 /** The chemistries worth showing, in the order a person thinks of them. */
-export const CHEMISTRY_ORDER: readonly Chemistry[] = [
+export const CHEMISTRY_ORDER: readonly ListedChemistry[] = [
   'detergent',
   'protease',
   'percarbonate',

@@ -2,7 +2,7 @@ import { Box, Flex } from '@chakra-ui/react';
 import { type LoadAnswer, loadAnswerWords, noDrumWords, type PieceNames } from '@feverfew/contracts';
 import { useLexicon } from '../../app/useLexicon';
 import { Button } from '../../components/controls';
-import { Mark } from './drawings/Marks';
+import { WashMark } from './drawings/Marks';
 import { headed } from './washView';
 
 /** What a drum says to the piece that is lifted, and the way in. */
@@ -41,7 +41,7 @@ export function AnswerCard({
         fontSize="16px"
         color={may ? 'leaf' : 'brick'}
       >
-        <Mark of={may ? 'may' : 'mayNot'} />
+        <WashMark of={may ? 'may' : 'mayNot'} />
         {isHere ? 'Is here' : may ? 'May join' : 'May not'}
       </Flex>
       <Box>{headed(may ? loadAnswerWords(answer, say) : noDrumWords(answer.why, name, say))}</Box>

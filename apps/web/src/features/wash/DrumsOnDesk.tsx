@@ -4,7 +4,7 @@ import type { LoadView } from '@feverfew/contracts';
 import { useState } from 'react';
 import { Button } from '../../components/controls';
 import { AnswerCard } from './AnswerCard';
-import { Compartments } from './drawings/Compartments';
+import { CompartmentDrawing } from './drawings/CompartmentDrawing';
 import { Porthole } from './drawings/Porthole';
 import { type DrumsProps, piecesOf } from './drumsProps';
 import { ByHandFirst, FillButton, Wish } from './Foot';
@@ -13,7 +13,7 @@ import { PrintLoad } from './LoadCard';
 import { Holding, LoadCare, ProgrammeLine } from './LoadText';
 import { StayingOnDesk } from './StayingOnDesk';
 import { TwoSortings } from './TwoSortings';
-import { drumsTitle, kilos, loadOf, provenText } from './washView';
+import { drumsTitle, kilos, provenText, shownLoadOf } from './washView';
 
 /** Heap, drum, programme, dose, answer: one band for each drum, so that the eye never has to match lists. */
 const COLUMNS = '392px 140px minmax(190px, 1fr) minmax(190px, 230px) 178px';
@@ -153,14 +153,14 @@ function DrumBand({
         </Button>
       </Box>
       <Box paddingBlock="12px">
-        <Compartments of={load.compartments} />
+        <CompartmentDrawing of={load.compartments} />
       </Box>
       <Box paddingBlock="12px">
         {answer && lifted ? (
           <AnswerCard
             answer={answer}
             name={name}
-            isHere={loadOf(wash.loads, lifted.id) === index}
+            isHere={shownLoadOf(wash.loads, lifted.id) === index}
             label={`Into drum ${index + 1}`}
             onPut={() => arranging.put(lifted.id, index)}
           />

@@ -3,7 +3,7 @@ import { type TouchEvent, useEffect, useRef, useState } from 'react';
 import { Button } from '../../components/controls';
 import { Fold } from '../../components/Fold';
 import { AnswerCard } from './AnswerCard';
-import { Compartments } from './drawings/Compartments';
+import { CompartmentDrawing } from './drawings/CompartmentDrawing';
 import { Porthole } from './drawings/Porthole';
 import { FoldedPiece } from './drawings/Weave';
 import { type DrumsProps, piecesOf } from './drumsProps';
@@ -13,7 +13,7 @@ import { PrintLoad } from './LoadCard';
 import { choresText, Holding, LoadCare, ProgrammeLine } from './LoadText';
 import { StayingPieces } from './StayingPieces';
 import { TwoSortings } from './TwoSortings';
-import { kilos, loadOf, pieceTitle, provenText } from './washView';
+import { kilos, pieceTitle, provenText, shownLoadOf } from './washView';
 
 /** So far a finger goes for the next drum, px. */
 const SWIPE_PX = 60;
@@ -116,7 +116,7 @@ function Drum({ wash, arranging, name, onEdit, onFill, mayFill, isBusy, at }: Dr
         </Box>
       </Flex>
       <Holding load={load} name={name} />
-      <Compartments of={load.compartments} />
+      <CompartmentDrawing of={load.compartments} />
       <Box>
         <Flex justify="space-between" align="baseline">
           <Box as="h2" fontSize="18px">
@@ -183,7 +183,7 @@ function Answers({ wash, arranging, name }: DrumsProps) {
           <AnswerCard
             answer={answer}
             name={name}
-            isHere={loadOf(wash.loads, lifted.id) === index}
+            isHere={shownLoadOf(wash.loads, lifted.id) === index}
             label={`Into drum ${index + 1}`}
             onPut={() => arranging.put(lifted.id, index)}
           />

@@ -13,7 +13,7 @@ import { Notice } from '../../components/Notice';
 import { Swatch } from '../../components/Swatch';
 import { useCatalogue } from '../../queries/catalogueQueries';
 import { useChangeLine, useDropLine } from '../../queries/washQueries';
-import { SIGN_WORDS, Sign, signsOf } from './drawings/Signs';
+import { SIGN_WORDS, signsOf, WashSign } from './drawings/Signs';
 import { pieceTitle } from './washView';
 
 const COLOURS = ['white', 'natural', 'pale', 'mid', 'dark', 'multicoloured'] as const;
@@ -55,7 +55,7 @@ export function EditLine({
         <Flex gap="10px" wrap="wrap" fontSize="14px" color="soft">
           {signsOf(piece).map((id) => (
             <Flex key={id} gap="4px" align="center">
-              <Sign of={id} />
+              <WashSign of={id} />
               {SIGN_WORDS.find(([one]) => one === id)?.[1]}
             </Flex>
           ))}

@@ -5,7 +5,7 @@ import { Link } from 'react-router';
 import { useLexicon } from '../../app/useLexicon';
 import { timeOfDay } from '../../clock/timeOfDay';
 import { Button } from '../../components/controls';
-import { Mark } from './drawings/Marks';
+import { WashMark } from './drawings/Marks';
 import type { Arranging } from './useArranging';
 import { handMinutes, sumText } from './washView';
 
@@ -17,7 +17,7 @@ export function ByHandFirst({ wash, name }: { wash: WashView; name: PieceNames }
   return (
     <Box>
       <Flex align="center" gap="8px" fontFamily="heading" fontWeight={700}>
-        <Mark of="hand" />
+        <WashMark of="hand" />
         {byHandFirst.length === 0
           ? 'Nothing by hand first'
           : `By hand first${minutes > 0 ? `, ${minutes} min of yours` : ''}`}

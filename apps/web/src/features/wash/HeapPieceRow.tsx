@@ -2,7 +2,7 @@ import { Box, chakra, Flex } from '@chakra-ui/react';
 import { useDraggable } from '@dnd-kit/core';
 import type { HeapPiece } from '@feverfew/contracts';
 import { useLexicon } from '../../app/useLexicon';
-import { Mark } from './drawings/Marks';
+import { WashMark } from './drawings/Marks';
 import { PieceSigns } from './drawings/Signs';
 import { FoldedPiece } from './drawings/Weave';
 import { kilos, pieceTitle } from './washView';
@@ -86,7 +86,7 @@ export function HeapPieceRow({
         </Box>
       </Row>
       <EditButton type="button" aria-label={`Change ${piece.name}`} onClick={onEdit}>
-        <Mark of="change" size={15} />
+        <WashMark of="change" size={15} />
       </EditButton>
     </Flex>
   );

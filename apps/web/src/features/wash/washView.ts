@@ -68,7 +68,7 @@ export const handMinutes = (first: WashView['byHandFirst']): number =>
   first.reduce((sum, { handsOnMin }) => sum + (handsOnMin ?? 0), 0);
 
 /** Number of the load a piece is in; null = it stays out. */
-export function loadOf(loads: readonly LoadView[], pieceId: string): number | null {
+export function shownLoadOf(loads: readonly LoadView[], pieceId: string): number | null {
   const at = loads.findIndex(({ pieceIds }) => pieceIds.includes(pieceId));
   return at < 0 ? null : at;
 }
@@ -79,7 +79,7 @@ export const answersAloud = (wash: WashView, lifted: HeapPiece, name: PieceNames
     `Lifted ${lifted.name}.`,
     ...(wash.answers[lifted.id] ?? []).map((answer, index) => {
       const drum = `Drum ${index + 1}`;
-      if (loadOf(wash.loads, lifted.id) === index) return `${drum}: is here.`;
+      if (shownLoadOf(wash.loads, lifted.id) === index) return `${drum}: is here.`;
       return answer.may
         ? `${drum}: may join. ${loadAnswerWords(answer, say)}`
         : `${drum}: may not. ${noDrumWords(answer.why, name, say)}`;

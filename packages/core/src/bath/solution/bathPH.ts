@@ -6,8 +6,8 @@ import {
   ALKALINITY_SHARES,
   type Corner,
   dissolve,
-  type End,
   type MixWater,
+  type RangeEnd,
   requireWater,
 } from './dissolve.js';
 import type { Pour } from './pour.js';
@@ -118,9 +118,9 @@ function cornersOf(agents: readonly Agent[], water: MixWater, hasCarbonate: bool
 }
 
 /** Sour products strong while alkaline ones are weak, and the other way round; what leans neither way at both ends. */
-function amountsOf(agents: readonly Agent[]): End[][] {
+function amountsOf(agents: readonly Agent[]): RangeEnd[][] {
   const leanings = agents.map(leaningOf);
-  const evens: readonly End[] = leanings.includes('even') ? ['low', 'high'] : ['low'];
+  const evens: readonly RangeEnd[] = leanings.includes('even') ? ['low', 'high'] : ['low'];
   return (['low', 'high'] as const).flatMap((sour) =>
     evens.map((even) =>
       leanings.map((leaning) =>

@@ -13,14 +13,14 @@ export interface MixWater {
 }
 
 /** End of a range, or its middle. */
-export type End = 'low' | 'centre' | 'high';
+export type RangeEnd = 'low' | 'centre' | 'high';
 
 /** One way things may be inside their ranges; pH is worked out for the corners. */
 export interface Corner {
   /** Which end of its dose and strength each pour lies at; order as poured. One that is missing is in the middle. */
-  readonly amounts: readonly End[];
+  readonly amounts: readonly RangeEnd[];
   /** Which end of a stated pH. */
-  readonly stated: End;
+  readonly stated: RangeEnd;
   /** Bicarbonate of the tap as a share of its hardness. */
   readonly alkalinityShare: number;
   /** Calcium of the tap falls out as carbonate as far as its solubility lets it; else all of it stays. */
@@ -141,7 +141,7 @@ export function dissolve(
 interface Part {
   readonly pour: Pour;
   readonly agent: Agent;
-  readonly end: End;
+  readonly end: RangeEnd;
   readonly size: { readonly massG: number; readonly volumeML: number };
 }
 

@@ -6,7 +6,7 @@ import type { PlanContext } from '../case/planContext.js';
 import type { Gone, Phase } from '../plan/round.js';
 import { added, gainOf, goneAfter, leastGone, type Worked, workOf } from './goneAfter.js';
 import { phaseOf } from './phaseOf.js';
-import { ofNoCourse, type Placing, type Start } from './placement.js';
+import { ofNoCourse, type Placing, type RoundStart } from './placement.js';
 
 /** Thresholds, our own choice: a pass is added only if less than the first is removed, and it adds at least the second. */
 const ENOUGH_GONE = 0.85;
@@ -25,7 +25,7 @@ const FAIR_SHARE = 0.5;
 export function addPromisingPasses(
   context: PlanContext,
   open: PlanContext | null,
-  state: Start,
+  state: RoundStart,
   not: readonly string[],
   cloth: Cloth,
   solvents: boolean,

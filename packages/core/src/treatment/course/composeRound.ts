@@ -8,7 +8,7 @@ import { added, gainOf, goneAfter, leastGone, type Worked, workOf } from './gone
 import { inTime, mayBeInTime } from './inTime.js';
 import { openChecks } from './openChecks.js';
 import { phaseOf, rankOf } from './phaseOf.js';
-import { MIN_GAIN, type Placing, type Start } from './placement.js';
+import { MIN_GAIN, type Placing, type RoundStart } from './placement.js';
 import { withWash } from './placeRound.js';
 import { setAsideByLog } from './setAsideByLog.js';
 import { isOvernight, isPlainWater, strongerLater } from './strongest.js';
@@ -36,7 +36,7 @@ export function composeRound(
   courses: ArrangedRound['courses'],
   context: PlanContext,
   notUsed: NotUsed[],
-  start: Start,
+  start: RoundStart,
 ): ComposedRound {
   // A wash alone makes no further round.
   if (own.length === 0 && start.passes.length > 0) return { passes: [], rest: later, worked: start.worked };

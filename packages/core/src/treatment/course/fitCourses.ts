@@ -4,7 +4,7 @@ import type { NotUsed } from '../plan/round.js';
 import type { ArrangedRound } from './arrangement.js';
 import { type FittedPass, fitPass } from './fitPass.js';
 import { phaseOf, rankOf } from './phaseOf.js';
-import type { Candidate, Placing } from './placement.js';
+import type { PassCandidate, Placing } from './placement.js';
 
 /**
  * The passes of all courses for one round, each fitted to the piece, joined into one line of work.
@@ -21,7 +21,7 @@ export function fitCourses(
   const candidates = courses.flatMap(({ markId, given }) => {
     let wetted = false;
     const mayBathe = context.facts.size === 'allOver' && !given.first.some((one) => isBath(one, context));
-    return given[which].flatMap((asked): Candidate[] => {
+    return given[which].flatMap((asked): PassCandidate[] => {
       const shut = fitPass(asked, cloth, context, mayBathe);
       const fit = shut.fitted || !open ? shut : fitPass(asked, cloth, open, mayBathe);
       notUsed.push(...fit.notUsed);
@@ -47,7 +47,7 @@ export function isWorkingBath(method: Method, context: PlanContext): boolean {
 }
 
 /** The same way asked for by several troubles is one pass; several troubles are worked phase by phase. */
-function joined(candidates: readonly Candidate[], context: PlanContext): Placing[] {
+function joined(candidates: readonly PassCandidate[], context: PlanContext): Placing[] {
   const list: Placing[] = [];
   for (const one of candidates) {
     const same = list.find(({ fitted }) => fitted.eligible.method.id === one.fitted.eligible.method.id);

@@ -15,7 +15,7 @@ import {
   MIN_GAIN,
   type Placing,
   PREPARING,
-  type Start,
+  type RoundStart,
   WHILE_FRESH,
   WORTH_A_STEP,
 } from './placement.js';
@@ -35,7 +35,7 @@ export function withWash(
   list: readonly Placing[],
   { washAfter, courses }: Ending,
   context: PlanContext,
-  start: Start,
+  start: RoundStart,
   notUsed: NotUsed[],
 ): { readonly passes: Placed[]; readonly worked: Worked; readonly gone: Gone } {
   let { worked } = start;

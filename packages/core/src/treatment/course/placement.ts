@@ -7,7 +7,7 @@ import type { Worked } from './goneAfter.js';
 import type { Turn } from './phaseOf.js';
 
 /** A pass that fits, with the trouble whose course asks for it. */
-export interface Candidate {
+export interface PassCandidate {
   readonly fitted: FittedPass;
   readonly markId: string;
   readonly opensAfterTest: boolean;
@@ -16,12 +16,12 @@ export interface Candidate {
 }
 
 /** The same on its way into a round, with every trouble it helps. */
-export interface Placing extends Candidate {
+export interface Placing extends PassCandidate {
   readonly helps: string[];
 }
 
 /** What was done in the rounds before. */
-export interface Start {
+export interface RoundStart {
   readonly worked: Worked;
   readonly passes: readonly Placed[];
 }

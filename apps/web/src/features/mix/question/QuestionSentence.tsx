@@ -4,7 +4,7 @@ import { ChipRow } from '../../../components/ChipRow';
 import { Select } from '../../../components/controls';
 import { NumberBox } from '../../../components/NumberBox';
 import { TempBox } from '../../../components/TempBox';
-import { Line } from '../table/Line';
+import { CurveLine } from '../table/CurveLine';
 import { ScaleSentence, type SentenceProps } from './ScaleSentence';
 
 const SPOT_WETNESSES: readonly SpotWetness[] = ['damp', 'wet', 'soaked'];
@@ -15,14 +15,14 @@ export function QuestionSentence({ question, household, catalogue, onChange }: S
   switch (question.kind) {
     case 'dilute':
       return (
-        <Line>
+        <CurveLine>
           I want
           {box('mL', question.finalML, (finalML) => ({ ...question, finalML }))}
           of
           {box('% wanted', question.toPct, (toPct) => ({ ...question, toPct }))}
           out of
           {box('% on the bottle', question.fromPct, (fromPct) => ({ ...question, fromPct }))}
-        </Line>
+        </CurveLine>
       );
     case 'spot':
       return <SpotSentence question={question} onChange={onChange} />;
@@ -32,27 +32,27 @@ export function QuestionSentence({ question, household, catalogue, onChange }: S
       );
     case 'blend':
       return (
-        <Line>
+        <CurveLine>
           I want
           {box('litres', question.waterL, (waterL) => ({ ...question, waterL }))}
           at
           {temp('°', question.wantedC, (wantedC) => ({ ...question, wantedC }))}
           from tap and kettle
-        </Line>
+        </CurveLine>
       );
     case 'opened':
       return (
-        <Line>
+        <CurveLine>
           Peroxide of
           {box('% on the bottle', question.pct, (pct) => ({ ...question, pct }))}
           opened
           {box('months ago', question.months, (months) => ({ ...question, months }))}
           and kept dark
-        </Line>
+        </CurveLine>
       );
     case 'raise':
       return (
-        <Line>
+        <CurveLine>
           Bring
           {box('litres', question.waterL, (waterL) => ({ ...question, waterL }))}
           with
@@ -61,7 +61,7 @@ export function QuestionSentence({ question, household, catalogue, onChange }: S
           {temp('° now', question.fromC, (fromC) => ({ ...question, fromC }))}
           to
           {temp('° wanted', question.toC, (toC) => ({ ...question, toC }))}
-        </Line>
+        </CurveLine>
       );
     case 'cool':
       return <CoolSentence question={question} household={household} onChange={onChange} />;
@@ -96,7 +96,7 @@ type Asked<Kind extends TableQuestion['kind']> = Pick<SentenceProps, 'onChange'>
 function SpotSentence({ question, onChange }: Asked<'spot'>) {
   const { box } = boxesFor(onChange);
   return (
-    <Line>
+    <CurveLine>
       {box('parts product', question.productParts, (productParts) => ({ ...question, productParts }))}
       to
       {box('parts water', question.waterParts, (waterParts) => ({ ...question, waterParts }))}
@@ -109,14 +109,14 @@ function SpotSentence({ question, onChange }: Asked<'spot'>) {
         options={SPOT_WETNESSES.map((wet) => [wet, wet])}
         onChange={(wet) => onChange({ ...question, wet: wet as SpotWetness })}
       />
-    </Line>
+    </CurveLine>
   );
 }
 
 function CoolSentence({ question, household, onChange }: Asked<'cool'> & Pick<SentenceProps, 'household'>) {
   const { box, temp } = boxesFor(onChange);
   return (
-    <Line>
+    <CurveLine>
       <Words
         label="vessel"
         width="170px"
@@ -138,7 +138,7 @@ function CoolSentence({ question, household, onChange }: Asked<'cool'> & Pick<Se
       {temp('° now', question.startC, (startC) => ({ ...question, startC }))}
       down to
       {temp('°', question.wantedC, (wantedC) => ({ ...question, wantedC }))}
-    </Line>
+    </CurveLine>
   );
 }
 

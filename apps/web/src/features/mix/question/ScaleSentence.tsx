@@ -2,7 +2,7 @@ import { Box, Flex, Stack } from '@chakra-ui/react';
 import type { Catalogue, Household, TableQuestion } from '@feverfew/contracts';
 import { Button, Select } from '../../../components/controls';
 import { NumberBox } from '../../../components/NumberBox';
-import { Line } from '../table/Line';
+import { CurveLine } from '../table/CurveLine';
 import { firstUnit, unitOptions } from '../table/unitOptions';
 
 export interface SentenceProps {
@@ -47,7 +47,7 @@ export function ScaleSentence({
           }
         />
       ))}
-      <Line>
+      <CurveLine>
         {unused && items.length < 8 && (
           <Button
             size="small"
@@ -83,7 +83,7 @@ export function ScaleSentence({
           value={question.toL}
           onChange={(toL) => toL !== null && onChange({ ...question, toL })}
         />
-      </Line>
+      </CurveLine>
     </Stack>
   );
 }

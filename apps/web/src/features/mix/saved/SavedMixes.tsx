@@ -5,7 +5,7 @@ import { useLexicon } from '../../../app/useLexicon';
 import { Button } from '../../../components/controls';
 import { Empty, Failed, Loading } from '../../../components/States';
 import { useDropMix, useKeepMix, useSavedMixes } from '../../../queries/mixQueries';
-import { EMPTY_DRAFT, type MixDraft } from '../../../recipe/mixDraft';
+import { EMPTY_MIX_DRAFT, type MixDraft } from '../../../recipe/mixDraft';
 import { pHText, strengthText } from '../table/mixView';
 
 /** Saved mixes, judged by the current household. */
@@ -84,7 +84,7 @@ function SavedMixRow({
           </Box>
         )}
       </Box>
-      <Button onClick={() => onOpen({ ...EMPTY_DRAFT, ...poured, name })}>Use this mix</Button>
+      <Button onClick={() => onOpen({ ...EMPTY_MIX_DRAFT, ...poured, name })}>Use this mix</Button>
       <Button variant="plain" aria-label={`Take ${name} off the shelf`} onClick={onDrop}>
         ✕
       </Button>

@@ -13,7 +13,7 @@ import { useCatalogue } from '../../../queries/catalogueQueries';
 import { useHousehold } from '../../../queries/householdQueries';
 import { useJudgeMix } from '../../../queries/mixQueries';
 import { usePieces } from '../../../queries/pieceQueries';
-import { draftToMix, EMPTY_DRAFT, type MixDraft } from '../../../recipe/mixDraft';
+import { draftToMix, EMPTY_MIX_DRAFT, type MixDraft } from '../../../recipe/mixDraft';
 import { OtherWay } from '../question/OtherWay';
 import { KeepMix } from '../saved/KeepMix';
 import { SavedMixes } from '../saved/SavedMixes';
@@ -72,7 +72,7 @@ function Table({
     <Box maxWidth="1320px" marginInline="auto" padding={{ base: '14px 16px 40px', lg: '16px 26px 40px' }}>
       <Flex alignItems="baseline" justifyContent="space-between" marginBottom="8px" gap="12px" wrap="wrap">
         <PageHeading title="Mixing" />
-        <Button variant="plain" size="small" onClick={() => change(EMPTY_DRAFT)}>
+        <Button variant="plain" size="small" onClick={() => change(EMPTY_MIX_DRAFT)}>
           Clear the table
         </Button>
       </Flex>

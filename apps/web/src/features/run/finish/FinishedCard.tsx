@@ -7,7 +7,7 @@ import { OUTCOME_WORDS } from '../../../components/runWords';
 import { PhotoPanel } from '../photos/PhotoPanel';
 import { RunLog } from '../RunLog';
 import type { Say } from '../useSay';
-import { HeatGate } from './HeatGate';
+import { HeatGatePanel } from './HeatGatePanel';
 import { RunReport } from './RunReport';
 
 /** A run that has ended: how, and what was written down. */
@@ -28,7 +28,7 @@ export function FinishedCard({ run, title, say }: { run: RunView; title: string;
         </Link>
         .
       </Notice>
-      <HeatGate run={run} say={say} />
+      <HeatGatePanel run={run} say={say} />
       <RunLog state={state} />
       <PhotoPanel run={run} />
       <RunReport title={title} run={run} />

@@ -3,7 +3,7 @@ import type { RunView } from '@feverfew/contracts';
 import { useLexicon } from '../../../app/useLexicon';
 import { Button } from '../../../components/controls';
 import { downloadText } from '../../../components/downloadText';
-import { HEAT_WORDS, OUTCOME_WORDS } from '../../../components/runWords';
+import { OUTCOME_WORDS, RUN_HEAT_WORDS } from '../../../components/runWords';
 import { usePrintSheet } from '../../../components/usePrintSheet';
 import { RunLog } from '../RunLog';
 import { runMarkdown } from './runMarkdown';
@@ -22,7 +22,7 @@ export function RunReport({ title, run }: { title: string; run: RunView }) {
         {run.state.outcome ? `: ${OUTCOME_WORDS[run.state.outcome].toLowerCase()}` : ', under way'}
       </Box>
       <RunLog state={run.state} />
-      <Box>{HEAT_WORDS[run.state.heat]}</Box>
+      <Box>{RUN_HEAT_WORDS[run.state.heat]}</Box>
     </Box>
   );
   return (

@@ -1,7 +1,7 @@
 import type { Lexicon, RunView } from '@feverfew/contracts';
 import { format } from 'date-fns';
 import { plainMarkdown } from '../../../components/markdown';
-import { HEAT_WORDS, OUTCOME_WORDS } from '../../../components/runWords';
+import { OUTCOME_WORDS, RUN_HEAT_WORDS } from '../../../components/runWords';
 import { logLines } from '../logLines';
 
 /** A run as Markdown: what was done on what, when, with what result. */
@@ -24,7 +24,7 @@ export function runMarkdown(title: string, run: RunView, say: Lexicon): string {
       (line) => `- ${format(new Date(line.at), 'd MMM HH:mm')}: ${plainMarkdown(line.text)}`,
     ),
     '',
-    HEAT_WORDS[state.heat],
+    RUN_HEAT_WORDS[state.heat],
     '',
   ].join('\n');
 }

@@ -12,7 +12,7 @@ import { OctagonAlert } from 'lucide-react';
 import { useState } from 'react';
 import { useCatalogue } from '../../../queries/catalogueQueries';
 import type { Say } from '../useSay';
-import { LookAnswer } from './LookAnswer';
+import { LookAnswerButton } from './LookAnswerButton';
 import { MarkLevels } from './MarkLevels';
 import { OneLevel } from './OneLevel';
 import { StopSigns } from './StopSigns';
@@ -48,10 +48,10 @@ export function LookPanel({ run, pass, action, say }: LookPanelProps) {
         <OneLevel run={run} markId={only} isSmell={isSmell} say={say} />
       )}
       <Grid>
-        <LookAnswer type="button" grave disabled={say.pending} onClick={() => setSeesWrong(true)}>
+        <LookAnswerButton type="button" grave disabled={say.pending} onClick={() => setSeesWrong(true)}>
           <OctagonAlert size={28} strokeWidth={1.8} aria-hidden="true" />
           <span>Something is wrong</span>
-        </LookAnswer>
+        </LookAnswerButton>
       </Grid>
     </Stack>
   );

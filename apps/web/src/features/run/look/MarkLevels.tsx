@@ -6,7 +6,7 @@ import { Button } from '../../../components/controls';
 import { LevelPicture } from '../../../components/LevelPicture';
 import { LEVEL_WORDS } from '../../../components/runWords';
 import type { Say } from '../useSay';
-import { LookAnswer } from './LookAnswer';
+import { LookAnswerButton } from './LookAnswerButton';
 
 interface MarkLevelsProps {
   readonly looks: readonly Look[];
@@ -38,7 +38,7 @@ export function MarkLevels({ looks, markIds, say }: MarkLevelsProps) {
           </Flex>
           <Grid templateColumns={{ base: '1fr 1fr', md: '1fr 1fr 1fr' }} gap="6px">
             {LEVELS.map(({ id, leftPct }) => (
-              <LookAnswer
+              <LookAnswerButton
                 key={id}
                 type="button"
                 grave={false}
@@ -49,7 +49,7 @@ export function MarkLevels({ looks, markIds, say }: MarkLevelsProps) {
               >
                 <LevelPicture leftPct={leftPct} size={44} />
                 <span>{LEVEL_WORDS[id].title}</span>
-              </LookAnswer>
+              </LookAnswerButton>
             ))}
           </Grid>
           <Button

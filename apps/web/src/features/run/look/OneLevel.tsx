@@ -5,7 +5,7 @@ import { useLexicon } from '../../../app/useLexicon';
 import { LevelPicture } from '../../../components/LevelPicture';
 import { LEVEL_WORDS } from '../../../components/runWords';
 import type { Say } from '../useSay';
-import { LookAnswer } from './LookAnswer';
+import { LookAnswerButton } from './LookAnswerButton';
 
 interface OneLevelProps {
   readonly run: RunView;
@@ -44,7 +44,7 @@ export function OneLevel({ run, markId, isSmell, say }: OneLevelProps) {
       </Box>
       <Grid templateColumns={{ base: '1fr 1fr', md: '1fr 1fr 1fr' }} gap="10px">
         {LEVELS.map((level) => (
-          <LookAnswer
+          <LookAnswerButton
             key={level.id}
             type="button"
             grave={false}
@@ -54,13 +54,13 @@ export function OneLevel({ run, markId, isSmell, say }: OneLevelProps) {
           >
             <LevelPicture leftPct={level.leftPct} size={64} />
             <span>{LEVEL_WORDS[level.id].title}</span>
-          </LookAnswer>
+          </LookAnswerButton>
         ))}
       </Grid>
-      <LookAnswer type="button" grave={false} disabled={say.pending} onClick={() => look(null)}>
+      <LookAnswerButton type="button" grave={false} disabled={say.pending} onClick={() => look(null)}>
         <CircleHelp size={28} strokeWidth={1.8} aria-hidden="true" />
         <span>Cannot tell</span>
-      </LookAnswer>
+      </LookAnswerButton>
     </>
   );
 }

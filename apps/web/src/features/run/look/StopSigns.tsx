@@ -4,7 +4,7 @@ import { OctagonAlert } from 'lucide-react';
 import { Button } from '../../../components/controls';
 import { useCatalogue } from '../../../queries/catalogueQueries';
 import type { Say } from '../useSay';
-import { LookAnswer } from './LookAnswer';
+import { LookAnswerButton } from './LookAnswerButton';
 
 /** Which stop sign: one tap, and the stop rule holds at once. */
 export function StopSigns({ action, say, onBack }: { action: Action; say: Say; onBack: () => void }) {
@@ -13,7 +13,7 @@ export function StopSigns({ action, say, onBack }: { action: Action; say: Say; o
   return (
     <Stack gap="10px" role="group" aria-label="Which stop sign?">
       {alarms.map((sign) => (
-        <LookAnswer
+        <LookAnswerButton
           key={sign.id}
           type="button"
           grave
@@ -22,9 +22,9 @@ export function StopSigns({ action, say, onBack }: { action: Action; say: Say; o
         >
           <OctagonAlert size={26} strokeWidth={1.8} aria-hidden="true" />
           <span>{sign.text}</span>
-        </LookAnswer>
+        </LookAnswerButton>
       ))}
-      <LookAnswer
+      <LookAnswerButton
         type="button"
         grave
         disabled={say.pending}
@@ -32,7 +32,7 @@ export function StopSigns({ action, say, onBack }: { action: Action; say: Say; o
       >
         <OctagonAlert size={26} strokeWidth={1.8} aria-hidden="true" />
         <span>Something else is wrong</span>
-      </LookAnswer>
+      </LookAnswerButton>
       <Button size="tub" onClick={onBack}>
         No, all is well
       </Button>

@@ -1,13 +1,13 @@
 import { Box, Flex } from '@chakra-ui/react';
 import type { ReactNode } from 'react';
 import type { ClockTime } from './planTimes';
-import { Clock, Disc, ROW } from './rowParts';
+import { Disc, ROW, RowClock } from './rowParts';
 
 /** A row below the ladder’s feet: no rung, no rails. */
 export function BelowRow({ number, at, children }: { number: number; at: ClockTime; children: ReactNode }) {
   return (
     <Box display="grid" gridTemplateColumns={ROW}>
-      <Clock at={at} beside />
+      <RowClock at={at} beside />
       <Box display={{ base: 'none', md: 'block' }} />
       <Flex
         gap="10px"
@@ -22,7 +22,7 @@ export function BelowRow({ number, at, children }: { number: number; at: ClockTi
         <Box flex="1" minWidth="0">
           {children}
         </Box>
-        <Clock at={at} />
+        <RowClock at={at} />
       </Flex>
     </Box>
   );

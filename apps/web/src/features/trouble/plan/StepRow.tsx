@@ -1,7 +1,7 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { useLexicon } from '../../../app/useLexicon';
 import { Rung, Waterline } from './Rung';
-import { Clock, ROW } from './rowParts';
+import { ROW, RowClock } from './rowParts';
 import { type StepRowProps, StepText } from './StepText';
 import { waterOf } from './stepView';
 
@@ -33,7 +33,7 @@ export function StepRow(props: StepRowProps) {
       borderColor="ink"
       bg={{ base: water ? 'waterTint' : undefined, md: 'transparent' }}
     >
-      <Clock at={at} beside />
+      <RowClock at={at} beside />
       <Flex
         direction="column"
         display={{ base: 'none', md: 'flex' }}

@@ -21,7 +21,7 @@ import { Disc, WhyButton } from './rowParts';
 import { StepCautions } from './StepCautions';
 import { StepWhy } from './StepWhy';
 import { stepLines } from './stepView';
-import { VesselChoice } from './VesselChoice';
+import { VesselPicker } from './VesselPicker';
 
 export interface StepRowProps {
   readonly laid: RoundPass;
@@ -140,7 +140,7 @@ export function StepText({
         {laid.missingAgentIds.length > 0 && rungIndex >= 0 && (
           <HaveInstead laid={laid} rungIndex={rungIndex} facts={facts} onFacts={onFacts} />
         )}
-        <VesselChoice laid={laid} facts={facts} onFacts={onFacts} />
+        <VesselPicker laid={laid} facts={facts} onFacts={onFacts} />
         <StepCautions ids={cautionIds} />
         {passRemarks(laid, say).map((remark) => (
           <Box key={remark} color="water" fontSize="15px">

@@ -39,7 +39,7 @@ export const ROW = {
 } as const;
 
 /** Start time of a row: next to the ladder on a desk, after the name on a phone. */
-export function Clock({ at: { time, day }, beside = false }: { at: ClockTime; beside?: boolean }) {
+export function RowClock({ at: { time, day }, beside = false }: { at: ClockTime; beside?: boolean }) {
   return (
     <Box
       as="time"

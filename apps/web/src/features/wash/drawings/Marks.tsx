@@ -6,7 +6,7 @@ const LINES = {
   hand: 'M6 11V6.5a1.2 1.2 0 0 1 2.4 0V10M8.4 9.5V4.8a1.2 1.2 0 0 1 2.4 0V9.5M10.8 9.5V5.6a1.2 1.2 0 0 1 2.4 0V10M13.2 10V7.4a1.2 1.2 0 0 1 2.4 0V12c0 3-2 5-4.8 5-2.4 0-3.6-1-4.6-2.6L4 11.6c.4-1 1.4-1 2-.2',
 } as const;
 
-export function Mark({ of, size = 18 }: { of: keyof typeof LINES; size?: number }) {
+export function WashMark({ of, size = 18 }: { of: keyof typeof LINES; size?: number }) {
   return (
     <svg
       width={size}

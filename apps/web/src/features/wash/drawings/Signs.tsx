@@ -24,7 +24,7 @@ export const SIGN_WORDS: readonly (readonly [SignId, string])[] = (Object.keys(S
   (id) => [id, SIGNS[id].word],
 );
 
-export function Sign({ of }: { of: SignId }) {
+export function WashSign({ of }: { of: SignId }) {
   const { line, word } = SIGNS[of];
   return (
     <Box as="span" title={word} color={of === 'noOxygen' || of === 'bleeds' ? 'brick' : 'ink'} lineHeight="0">
@@ -97,7 +97,7 @@ export function PieceSigns({ piece }: { piece: HeapPiece }) {
       {piece.maxC &&
         signsOf(piece)
           .slice(0, 2)
-          .map((id) => <Sign key={id} of={id} />)}
+          .map((id) => <WashSign key={id} of={id} />)}
     </Flex>
   );
 }
@@ -114,7 +114,7 @@ export function SignWords() {
       </li>
       {SIGN_WORDS.map(([id, word]) => (
         <Flex as="li" key={id} gap="6px" align="center">
-          <Sign of={id} />
+          <WashSign of={id} />
           {word}
         </Flex>
       ))}

@@ -6,7 +6,7 @@ import { Button } from '../../../components/controls';
 import type { Say } from '../useSay';
 
 /** Besides the choices of the plan: correct a wrong fact, or see what buying would add. Both make a new plan. */
-export function OtherWays({ run, say }: { run: RunView; say: Say }) {
+export function LookWays({ run, say }: { run: RunView; say: Say }) {
   const words = useLexicon();
   const navigate = useNavigate();
   const { now, ifBought } = run.plan.cupboard;

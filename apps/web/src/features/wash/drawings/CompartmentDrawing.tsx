@@ -6,7 +6,7 @@ import { useLexicon } from '../../../app/useLexicon';
 const FULL_ML = 150;
 
 /** Three compartments of a machine's drawer with what goes where, and the product's own caps below. */
-export function Compartments({
+export function CompartmentDrawing({
   of: { before, main, oxygen, lastRinse, noLastRinse, extraRinse, dyeCatcher },
 }: {
   of: LoadView['compartments'];

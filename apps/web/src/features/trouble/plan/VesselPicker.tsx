@@ -39,7 +39,7 @@ interface VesselChoiceProps {
 }
 
 /** The vessel that is taken; the others of the house one tap away, and the water of each worked out at once. */
-export function VesselChoice({ laid, facts, onFacts }: VesselChoiceProps) {
+export function VesselPicker({ laid, facts, onFacts }: VesselChoiceProps) {
   const household = useHousehold().data?.household;
   const [all, setAll] = useState(false);
   const { vessels, methodId } = laid;

@@ -3,7 +3,7 @@ import { heatEndangersPeople, type RunView } from '@feverfew/contracts';
 import { Flame, ShieldCheck, TriangleAlert } from 'lucide-react';
 import { useState } from 'react';
 import { Button, ChipButton } from '../../../components/controls';
-import { HEAT_WORDS } from '../../../components/runWords';
+import { RUN_HEAT_WORDS } from '../../../components/runWords';
 import type { Say } from '../useSay';
 
 const SHAPES = { closed: TriangleAlert, open: ShieldCheck, overridden: Flame } as const;
@@ -14,7 +14,7 @@ export const heatSetsIt = ({ plan }: RunView): boolean =>
   plan.findings.some(({ code }) => code === 'noHeatBeforeGone');
 
 /** No heat before it is gone: a gate that a look opens, or a deliberate word where only the piece is at stake. */
-export function HeatGate({ run, say }: { run: RunView; say: Say }) {
+export function HeatGatePanel({ run, say }: { run: RunView; say: Say }) {
   const [open, setOpen] = useState(false);
   const { heat } = run.state;
   const Shape = SHAPES[heat];
@@ -25,7 +25,7 @@ export function HeatGate({ run, say }: { run: RunView; say: Say }) {
     <Box display="flex" gap="10px" alignItems="center" flexWrap="wrap" fontSize="17px" data-heat={heat}>
       <Shape size={24} strokeWidth={1.8} aria-hidden="true" />
       <Box flex="1" minWidth="220px">
-        {HEAT_WORDS[heat]}
+        {RUN_HEAT_WORDS[heat]}
       </Box>
       {mayWaive && (
         <Dialog.Root open={open} onOpenChange={(details) => setOpen(details.open)} lazyMount unmountOnExit>

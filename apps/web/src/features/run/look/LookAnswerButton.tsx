@@ -1,7 +1,7 @@
 import { chakra } from '@chakra-ui/react';
 
 /** A large answer to a look. */
-export const LookAnswer = chakra('button', {
+export const LookAnswerButton = chakra('button', {
   base: {
     display: 'flex',
     gap: '12px',

@@ -9,7 +9,7 @@ import { WayButton } from '../../components/WayButton';
 import { useChangeCourse, useOtherCourse } from '../../queries/runQueries';
 
 /** The current step with another product or in another vessel, before any of it is on the piece. */
-export function OtherCourse({ run }: { run: RunView }) {
+export function OtherCoursePanel({ run }: { run: RunView }) {
   const [open, setOpen] = useState(false);
   const words = useLexicon();
   const now = words.name(run.plan.ladder[run.state.rungIndex]?.methodId ?? '');
