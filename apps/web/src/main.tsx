@@ -5,9 +5,9 @@ import { QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { RouterProvider } from 'react-router';
-import { registerServiceWorker } from './app/appUpdate';
-import { applyColourMode } from './app/colourMode';
+import { registerServiceWorker } from './app/offline/appUpdate';
 import { router } from './app/routes';
+import { applyColourMode } from './app/shell/colourMode';
 import { queryClient } from './queries/queryClient';
 import { system } from './theme/system';
 

@@ -123,18 +123,22 @@ export {
   type OtherCourse,
   otherCourse,
   otherCourseOf,
-} from './run/changeCourse.js';
-export { type Clash, clashesOf, clashesOfRun, type RunAtWork } from './run/clashesOf.js';
+} from './run/change/changeCourse.js';
+export { holdsTheRecipe } from './run/change/holdsTheRecipe.js';
+export { maySkip } from './run/change/leaveOut.js';
+export { OVERRUNS, type Overrun, overrunOf } from './run/clock/overrun.js';
 export { heatEndangersPeople } from './run/heatEndangersPeople.js';
-export { holdsTheRecipe } from './run/holdsTheRecipe.js';
-export { maySkip } from './run/leaveOut.js';
-export { LEVELS, type Level, levelOf } from './run/level.js';
-export { lookQuestions } from './run/lookQuestions.js';
-export { leftOf, looksForCurve, marksToAsk, markToRepeat } from './run/markLooks.js';
-export { type NextAction, nextAction } from './run/nextAction.js';
-export { type NextOption, nextOptions } from './run/nextOptions.js';
-export { occupancyOf } from './run/occupancyOf.js';
-export { OVERRUNS, type Overrun, overrunOf } from './run/overrun.js';
+export { LEVELS, type Level, levelOf } from './run/look/level.js';
+export { lookQuestions } from './run/look/lookQuestions.js';
+export { leftOf, looksForCurve, marksToAsk, markToRepeat } from './run/look/markLooks.js';
+export { leftBefore, type StallView, stallView } from './run/look/stallView.js';
+export { type NextAction, nextAction } from './run/next/nextAction.js';
+export { type NextOption, nextOptions } from './run/next/nextOptions.js';
+export { currentAction } from './run/next/stepOn.js';
+export { turnedBy, type WashAhead, washAhead } from './run/next/washAhead.js';
+export { type Clash, clashesOf, clashesOfRun, type RunAtWork } from './run/occupancy/clashesOf.js';
+export { occupancyOf } from './run/occupancy/occupancyOf.js';
+export { type Workplace, workplaceOf } from './run/occupancy/workplaceOf.js';
 export { countedEvents, replayRun, turnsOf } from './run/replayRun.js';
 export {
   CHOICES,
@@ -147,10 +151,6 @@ export {
   type RunEvent,
 } from './run/runEvent.js';
 export type { Look, RunState, RunTimer } from './run/runState.js';
-export { leftBefore, type StallView, stallView } from './run/stallView.js';
-export { currentAction } from './run/stepOn.js';
-export { turnedBy, type WashAhead, washAhead } from './run/washAhead.js';
-export { type Workplace, workplaceOf } from './run/workplaceOf.js';
 export { checkPlan } from './safety/checkPlan.js';
 export { DANGER_CODES, type DangerCode, dangerAhead, NOT_OURS } from './safety/dangerAhead.js';
 export type { Violation } from './safety/violation.js';

@@ -1,10 +1,10 @@
 import { lazy, Suspense } from 'react';
 import { createBrowserRouter, type RouteObject } from 'react-router';
-import { Failed, Loading } from '../components/States';
+import { Failed, Loading } from '../components/notices/States';
 import { TodayPage } from '../features/today/TodayPage';
-import { reloadApp } from './appUpdate';
-import { Gate } from './Gate';
-import { NotFound } from './NotFound';
+import { reloadApp } from './offline/appUpdate';
+import { NotFound } from './pages/NotFound';
+import { Gate } from './shell/Gate';
 import { Shell } from './shell/Shell';
 
 const TroublePage = lazy(() =>
@@ -27,11 +27,11 @@ const LinePage = lazy(() =>
 const MachinePage = lazy(() =>
   import('../features/wash/MachinePage').then((page) => ({ default: page.MachinePage })),
 );
-const MorePage = lazy(() => import('./MorePage').then((page) => ({ default: page.MorePage })));
+const MorePage = lazy(() => import('./pages/MorePage').then((page) => ({ default: page.MorePage })));
 const DangerPage = lazy(() =>
   import('../features/danger/DangerPage').then((page) => ({ default: page.DangerPage })),
 );
-const HelpPage = lazy(() => import('./HelpPage').then((page) => ({ default: page.HelpPage })));
+const HelpPage = lazy(() => import('./pages/HelpPage').then((page) => ({ default: page.HelpPage })));
 const SetupPage = lazy(() =>
   import('../features/household/SetupPage').then((page) => ({ default: page.SetupPage })),
 );

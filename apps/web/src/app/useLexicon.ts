@@ -1,6 +1,6 @@
 import type { Catalogue, Lexicon as CoreLexicon, Measures } from '@feverfew/contracts';
 import { useMemo } from 'react';
-import { massText, tempText, volumeText } from '../components/measureText';
+import { massText, tempText, volumeText } from '../components/text/measureText';
 import { useCatalogue } from '../queries/catalogueQueries';
 import { useHousehold } from '../queries/householdQueries';
 

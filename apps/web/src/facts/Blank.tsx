@@ -1,6 +1,6 @@
 import { Box, Popover, Portal } from '@chakra-ui/react';
 import { type KeyboardEvent, type ReactNode, useRef } from 'react';
-import { BlankText } from '../components/controls';
+import { BlankText } from '../components/controls/controls';
 import type { BlankView } from './sentenceView';
 
 interface BlankProps {

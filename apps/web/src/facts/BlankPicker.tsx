@@ -7,7 +7,7 @@ import {
   type TroubleFacts,
 } from '@feverfew/contracts';
 import { useNavigate } from 'react-router';
-import { OptionPicker } from '../components/OptionPicker';
+import { OptionPicker } from '../components/controls/OptionPicker';
 import { draftOfReading } from './draftOfReading';
 import { type Draft, withItem, withPiece } from './factsDraft';
 import { markGroups, pieceGroups } from './optionGroups';

@@ -3,7 +3,7 @@ import type { Catalogue, PieceSummary } from '@feverfew/contracts';
 import { ChevronDown } from 'lucide-react';
 import { Fragment, memo, useEffect, useRef, useState } from 'react';
 import { useLexicon } from '../app/useLexicon';
-import { Button } from '../components/controls';
+import { Button } from '../components/controls/controls';
 import { Blank } from './Blank';
 import { BlankPicker } from './BlankPicker';
 import type { Draft } from './factsDraft';

@@ -1,5 +1,5 @@
 import type { Catalogue, PieceSummary } from '@feverfew/contracts';
-import type { OptionGroup } from '../components/OptionPicker';
+import type { OptionGroup } from '../components/controls/OptionPicker';
 import { frequentMarkIds } from './recentMarks';
 
 const KIND_TITLES = {

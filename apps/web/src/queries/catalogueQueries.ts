@@ -1,6 +1,6 @@
 import type { Catalogue, Reference } from '@feverfew/contracts';
 import { useQuery } from '@tanstack/react-query';
-import { request } from '../app/api';
+import { request } from '../app/api/api';
 
 export const useCatalogue = () =>
   useQuery({

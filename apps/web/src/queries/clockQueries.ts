@@ -1,5 +1,5 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { request } from '../app/api';
+import { request } from '../app/api/api';
 
 /** The clock of the server is right: all data is fetched again. */
 export function useClockIsRight() {

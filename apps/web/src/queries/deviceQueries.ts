@@ -9,7 +9,7 @@ import {
   type Requester,
 } from '@feverfew/contracts';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { request } from '../app/api';
+import { request } from '../app/api/api';
 
 const useMe = () =>
   useQuery({

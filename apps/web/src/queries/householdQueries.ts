@@ -9,7 +9,7 @@ import {
   type TroubleFacts,
 } from '@feverfew/contracts';
 import { useQuery } from '@tanstack/react-query';
-import { request } from '../app/api';
+import { request } from '../app/api/api';
 import { useSaved } from './queryClient';
 import { CHANGING, PLANNED, STALE_AFTER } from './staleAfter';
 

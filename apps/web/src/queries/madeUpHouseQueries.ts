@@ -1,5 +1,5 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { request } from '../app/api';
+import { request } from '../app/api/api';
 
 /** Loads the demo into an empty house, or empties the demo house. All data is fetched again. */
 function useMadeUp(method: 'POST' | 'DELETE') {

@@ -1,6 +1,6 @@
 import type { Mix, MixVerdict, NewSavedMix, SavedMix, TableAnswer, TableQuestion } from '@feverfew/contracts';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { request } from '../app/api';
+import { request } from '../app/api/api';
 import { useSaved } from './queryClient';
 
 /** What the mix on the table is; the last answer stays on screen while the next is on its way. */

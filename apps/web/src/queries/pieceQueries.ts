@@ -9,7 +9,7 @@ import type {
 } from '@feverfew/contracts';
 import { useQuery } from '@tanstack/react-query';
 import { v4 as newKey } from 'uuid';
-import { request } from '../app/api';
+import { request } from '../app/api/api';
 import { useSaved } from './queryClient';
 
 export const usePieces = () =>

@@ -7,7 +7,7 @@ import type {
   TroubleFacts,
 } from '@feverfew/contracts';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { request } from '../app/api';
+import { request } from '../app/api/api';
 import { PLANNED } from './staleAfter';
 
 /** A plan for unfinished facts. The last good one stays on screen until the next arrives. */

@@ -1,5 +1,5 @@
 import { QueryClient, useMutation, useQueryClient } from '@tanstack/react-query';
-import { ApiProblem } from '../app/api';
+import { ApiProblem } from '../app/api/api';
 
 export const queryClient = new QueryClient({
   defaultOptions: {

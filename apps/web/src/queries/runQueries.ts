@@ -8,7 +8,7 @@ import type {
   StartTrouble,
 } from '@feverfew/contracts';
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { request } from '../app/api';
+import { request } from '../app/api/api';
 import { useSaved } from './queryClient';
 
 /** @param id null asks nothing */

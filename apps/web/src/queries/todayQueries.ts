@@ -1,6 +1,6 @@
 import type { Today } from '@feverfew/contracts';
 import { useQuery } from '@tanstack/react-query';
-import { request } from '../app/api';
+import { request } from '../app/api/api';
 
 export const useToday = () =>
   useQuery({

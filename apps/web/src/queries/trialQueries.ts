@@ -1,6 +1,6 @@
 import type { NewTrial, NewTrialEvent, TrialView } from '@feverfew/contracts';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { request } from '../app/api';
+import { request } from '../app/api/api';
 import { useSaved } from './queryClient';
 
 export const useTrial = (id: string) =>

@@ -1,6 +1,6 @@
 import type { NewTrouble, Trouble, TroubleSummary } from '@feverfew/contracts';
 import { useQuery } from '@tanstack/react-query';
-import { request } from '../app/api';
+import { request } from '../app/api/api';
 import { useSaved } from './queryClient';
 
 export const useDeleteTrouble = () =>

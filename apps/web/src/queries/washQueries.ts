@@ -12,7 +12,7 @@ import type {
   WashView,
 } from '@feverfew/contracts';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { request } from '../app/api';
+import { request } from '../app/api/api';
 import { useSaved } from './queryClient';
 
 /** What a change of the heap makes stale. */

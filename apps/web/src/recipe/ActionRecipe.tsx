@@ -1,7 +1,7 @@
 import { Box, Stack } from '@chakra-ui/react';
 import { type Action, actionWords } from '@feverfew/contracts';
 import { useLexicon, useMeasures } from '../app/useLexicon';
-import { exactText } from '../components/measureText';
+import { exactText } from '../components/text/measureText';
 import type { OnTable } from './mixDraft';
 import { errorText, pourText } from './pourText';
 import { TableLink } from './TableLink';

@@ -1,5 +1,5 @@
 import type { Action } from '@feverfew/contracts';
-import { LinkButton } from '../components/LinkButton';
+import { LinkButton } from '../components/controls/LinkButton';
 import { draftOfAction, mixAddressOf, type OnTable } from './mixDraft';
 
 /** Opens the mixing table filled in from a step; only where something is measured. */

@@ -1,5 +1,5 @@
 import { dropWords, type Ingredient, type Lexicon, labelWords, type Measures } from '@feverfew/contracts';
-import { exactText, toolText } from '../components/measureText';
+import { exactText, toolText } from '../components/text/measureText';
 
 /** Amount in one phrase: tools first, exact in brackets where it says more; by label where the product says. */
 export function amountText(ingredient: Ingredient, measures: Measures): string {

@@ -1,9 +1,9 @@
 import type { Knowledge } from '@feverfew/knowledge';
 import type { UseCase } from '../evidence/evidence.js';
-import { dwellsOf } from '../run/dwellsOf.js';
+import { dwellsOf } from '../run/clock/dwellsOf.js';
+import { currentAction } from '../run/next/stepOn.js';
 import type { RunEvent } from '../run/runEvent.js';
 import type { RunState } from '../run/runState.js';
-import { currentAction } from '../run/stepOn.js';
 import type { ActionKind } from '../treatment/plan/action.js';
 import type { Plan } from '../treatment/plan/plan.js';
 import { type Exposure, exposureOf } from '../wear/exposure.js';

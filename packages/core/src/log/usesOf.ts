@@ -2,7 +2,7 @@ import type { Knowledge } from '@feverfew/knowledge';
 import { ageBandOf, type UseCase } from '../evidence/evidence.js';
 import { fibreFamilyOf } from '../evidence/fibreFamilyOf.js';
 import { mainComponentOf } from '../evidence/mainComponentOf.js';
-import { type ClockedDwell, isSoaked } from '../run/dwellsOf.js';
+import { type ClockedDwell, isSoaked } from '../run/clock/dwellsOf.js';
 import type { RunState } from '../run/runState.js';
 import type { Pass } from '../treatment/plan/pass.js';
 import type { TroubleFacts } from '../trouble/troubleFacts.js';

@@ -5,11 +5,11 @@ import { runs } from '../test/propertyRuns.js';
 import type { Plan } from '../treatment/plan/plan.js';
 import { planTreatment } from '../treatment/planTreatment.js';
 import { applyRunEvent } from './applyRunEvent.js';
-import { LEVELS } from './level.js';
+import { LEVELS } from './look/level.js';
+import { currentAction } from './next/stepOn.js';
 import { replayRun } from './replayRun.js';
 import { CHOICES, EXTEND_MIN, LOOK_ANSWERS, OUTCOMES, type RunEvent } from './runEvent.js';
 import type { RunState } from './runState.js';
-import { currentAction } from './stepOn.js';
 
 type Told = RunEvent extends infer E ? (E extends RunEvent ? Omit<E, 'at'> : never) : never;
 

@@ -2,16 +2,16 @@ import { HEAT_ALLOWED_NOTE } from '@feverfew/knowledge';
 import { neverHappens } from '../quantity/neverHappens.js';
 import { type Action, type Dwell, runsInDrum } from '../treatment/plan/action.js';
 import type { Plan } from '../treatment/plan/plan.js';
-import { applyDecision } from './applyDecision.js';
-import { applyLook } from './applyLook.js';
+import { applyDecision } from './change/applyDecision.js';
+import { holdsTheRecipe } from './change/holdsTheRecipe.js';
+import { skipped, tested } from './change/leaveOut.js';
+import { startTimer } from './clock/startTimer.js';
+import { extendTimer, pauseTimer, resumeTimer } from './clock/turnTimer.js';
 import { heatEndangersPeople } from './heatEndangersPeople.js';
-import { holdsTheRecipe } from './holdsTheRecipe.js';
-import { skipped, tested } from './leaveOut.js';
+import { applyLook } from './look/applyLook.js';
+import { currentAction, stepOn, timesWith } from './next/stepOn.js';
 import type { RunEvent } from './runEvent.js';
 import { accept, type RunState, refuse, type Transition } from './runState.js';
-import { startTimer } from './startTimer.js';
-import { currentAction, stepOn, timesWith } from './stepOn.js';
-import { extendTimer, pauseTimer, resumeTimer } from './turnTimer.js';
 
 /** One event on one state. Undo is not an event of the state but of the list: see replayRun. */
 export function applyRunEvent(state: RunState | null, event: RunEvent, plan: Plan): Transition {

@@ -2,10 +2,10 @@ import { describe, expect, it } from 'vitest';
 import { cases, HOURLY, household, knowledge, withDwell } from '../test/fixtures.js';
 import type { Action } from '../treatment/plan/action.js';
 import { planTreatment } from '../treatment/planTreatment.js';
+import { currentAction } from './next/stepOn.js';
 import { replayRun } from './replayRun.js';
 import type { CHOICES, LOOK_ANSWERS, RunEvent } from './runEvent.js';
 import type { RunState } from './runState.js';
-import { currentAction } from './stepOn.js';
 
 const plan = withDwell(planTreatment(cases.beetrootOnDamask, household, knowledge), 'oxygenSoak', HOURLY);
 const MINUTE_MS = 60_000;

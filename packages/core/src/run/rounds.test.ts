@@ -5,7 +5,7 @@ import type { Plan } from '../treatment/plan/plan.js';
 import { planTreatment } from '../treatment/planTreatment.js';
 import type { TroubleFacts } from '../trouble/troubleFacts.js';
 import { exposureOf } from '../wear/exposure.js';
-import { currentAction } from './stepOn.js';
+import { currentAction } from './next/stepOn.js';
 
 const planOf = (facts: TroubleFacts): Plan => planTreatment(facts, household, knowledge);
 

@@ -1,7 +1,7 @@
 import { applyRunEvent } from '../run/applyRunEvent.js';
+import { currentAction } from '../run/next/stepOn.js';
 import type { Choice, LookAnswer, RunEvent } from '../run/runEvent.js';
 import type { RunState } from '../run/runState.js';
-import { currentAction } from '../run/stepOn.js';
 import type { Plan } from '../treatment/plan/plan.js';
 
 /** A run that is gone through step by step; what a look says, and what is decided then, is asked of the caller. */

@@ -1,8 +1,8 @@
 import type { Knowledge } from '@feverfew/knowledge';
 import { indexKnowledge } from '../lookup/knowledgeIndex.js';
-import { type ClockedDwell, dwellsOf, isSoaked, turnsTaken } from '../run/dwellsOf.js';
+import { type ClockedDwell, dwellsOf, isSoaked, turnsTaken } from '../run/clock/dwellsOf.js';
+import { currentAction } from '../run/next/stepOn.js';
 import type { RunEvent } from '../run/runEvent.js';
-import { currentAction } from '../run/stepOn.js';
 import { type Action, runsInDrum } from '../treatment/plan/action.js';
 import type { Plan } from '../treatment/plan/plan.js';
 

@@ -1,7 +1,7 @@
 import { MAX_SOLVENT_A_DAY_ML } from '@feverfew/knowledge';
-import type { Clash } from '../run/clashesOf.js';
-import type { LookQuestion } from '../run/lookQuestions.js';
-import type { Overrun } from '../run/overrun.js';
+import type { Overrun } from '../run/clock/overrun.js';
+import type { LookQuestion } from '../run/look/lookQuestions.js';
+import type { Clash } from '../run/occupancy/clashesOf.js';
 import type { Refusal } from '../run/runState.js';
 import type { DangerCode } from '../safety/dangerAhead.js';
 import type { TrialRefusal } from '../trial/trial.js';

@@ -2,7 +2,7 @@ import { Box, chakra, Flex } from '@chakra-ui/react';
 import type { RunningEntry } from '@feverfew/contracts';
 import { Link } from 'react-router';
 import { useServerNow } from '../../clock/useServerNow';
-import { VesselGlyph } from '../../components/VesselGlyph';
+import { VesselGlyph } from '../../components/drawings/VesselGlyph';
 import { nextActionView } from '../../features/today/nextActionView';
 import { useWorkplace } from '../../features/today/useWorkplace';
 import { useToday } from '../../queries/todayQueries';

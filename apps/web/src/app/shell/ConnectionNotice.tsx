@@ -1,6 +1,6 @@
 import { Box } from '@chakra-ui/react';
 import { format } from 'date-fns';
-import { useConnection } from '../connection';
+import { useConnection } from '../offline/connection';
 
 /** While offline: the time of the data shown. */
 export function ConnectionNotice() {

@@ -1,16 +1,16 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import { Suspense } from 'react';
 import { Link, Outlet, ScrollRestoration, useLocation } from 'react-router';
-import { FeverfewMark } from '../../components/Icons';
-import { Loading } from '../../components/States';
+import { FeverfewMark } from '../../components/drawings/Icons';
+import { Loading } from '../../components/notices/States';
 import { FindButton, FindOpener } from '../../features/find/FindButton';
 import { Alarms } from '../../features/run/timer/Alarms';
-import { Shortcuts } from '../Shortcuts';
-import { useChanges } from '../useChanges';
+import { useChanges } from '../api/useChanges';
 import { ColumnClocks } from './Clocks';
 import { ConnectionNotice } from './ConnectionNotice';
 import { Bar, ColumnLinks, RoomTabs } from './PlaceLinks';
 import { needsWidth } from './places';
+import { Shortcuts } from './Shortcuts';
 import { TopBar } from './TopBar';
 
 const SkipLink = chakra('a', {

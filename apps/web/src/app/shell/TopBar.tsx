@@ -1,7 +1,7 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { ChevronLeft } from 'lucide-react';
 import { Link, useLocation, useNavigate } from 'react-router';
-import { FeverfewMark } from '../../components/Icons';
+import { FeverfewMark } from '../../components/drawings/Icons';
 import { FindButton } from '../../features/find/FindButton';
 import { WantedClock } from './Clocks';
 import { sectionOf } from './places';

@@ -1,7 +1,7 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { type Catalogue, type PieceFacts, parseBlend } from '@feverfew/contracts';
 import { useState } from 'react';
-import { Button, Input, Select } from '../../components/controls';
+import { Button, Input, Select } from '../../components/controls/controls';
 import { rebalance } from './rebalance';
 
 type Parts = PieceFacts['parts'];

@@ -1,7 +1,7 @@
 import { Stack } from '@chakra-ui/react';
 import { COLOURS, FASTNESSES, type PieceFacts } from '@feverfew/contracts';
-import { ChipRow } from '../../components/ChipRow';
-import { Button } from '../../components/controls';
+import { ChipRow } from '../../components/controls/ChipRow';
+import { Button } from '../../components/controls/controls';
 import { COLOUR_WORDS, FASTNESS_WORDS } from '../sentenceView';
 
 type ColourFacts = Pick<PieceFacts, 'colour' | 'fastness'>;

@@ -1,5 +1,5 @@
 import { Box, Flex, Stack } from '@chakra-ui/react';
-import { Button, ChipButton } from '../../components/controls';
+import { Button, ChipButton } from '../../components/controls/controls';
 
 /** What the trouble is made of: tap what is seen to be gone, and the plan is for the rest. */
 export function LeftPicker({

@@ -1,9 +1,9 @@
 import { Box, Flex, Stack } from '@chakra-ui/react';
 import { MAX_MARKS } from '@feverfew/contracts';
 import { useState } from 'react';
-import { ChipRow } from '../../components/ChipRow';
-import { Button } from '../../components/controls';
-import { type OptionGroup, OptionPicker } from '../../components/OptionPicker';
+import { ChipRow } from '../../components/controls/ChipRow';
+import { Button } from '../../components/controls/controls';
+import { type OptionGroup, OptionPicker } from '../../components/controls/OptionPicker';
 
 interface MarksPickerProps {
   readonly markIds: readonly string[];

@@ -1,7 +1,7 @@
 import { Box, Flex, Stack } from '@chakra-ui/react';
 import type { TroubleFacts } from '@feverfew/contracts';
 import { useLexicon } from '../../app/useLexicon';
-import { Button, ChipButton } from '../../components/controls';
+import { Button, ChipButton } from '../../components/controls/controls';
 import { PEOPLE_NAMES } from '../sentenceView';
 
 type Mentioned = Pick<TroubleFacts, 'people' | 'inHouse'>;

@@ -1,8 +1,8 @@
 import { Box, Flex, Stack } from '@chakra-ui/react';
 import type { Size } from '@feverfew/contracts';
 import { useState } from 'react';
-import { ChipRow } from '../../components/ChipRow';
-import { Button, Input } from '../../components/controls';
+import { ChipRow } from '../../components/controls/ChipRow';
+import { Button, Input } from '../../components/controls/controls';
 
 /** Large enough to tell without a ruler; one tap each. */
 const WORDS = [

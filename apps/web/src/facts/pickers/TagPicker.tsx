@@ -1,6 +1,8 @@
 import { Box, Flex, Stack } from '@chakra-ui/react';
 import { BLANK_LABEL, type CareLabel, parseLabel, WASH_TEMPS_C } from '@feverfew/contracts';
 import { type ReactNode, useState } from 'react';
+import { ChipRow } from '../../components/controls/ChipRow';
+import { Button, Input } from '../../components/controls/controls';
 import {
   BleachSign,
   CircleSign,
@@ -9,9 +11,7 @@ import {
   ShadeSign,
   TumbleSign,
   WashSign,
-} from '../../components/CareSign';
-import { ChipRow } from '../../components/ChipRow';
-import { Button, Input } from '../../components/controls';
+} from '../../components/drawings/CareSign';
 
 const WASHES: readonly NonNullable<CareLabel['wash']>[] = [
   ...WASH_TEMPS_C.map((maxC) => ({ kind: 'machine', maxC, bars: 0 }) as const),

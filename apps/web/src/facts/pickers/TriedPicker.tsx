@@ -1,8 +1,8 @@
 import { Box, Flex, Stack } from '@chakra-ui/react';
 import type { Catalogue, TriedProduct } from '@feverfew/contracts';
 import { useState } from 'react';
-import { ChipRow } from '../../components/ChipRow';
-import { Button, Input } from '../../components/controls';
+import { ChipRow } from '../../components/controls/ChipRow';
+import { Button, Input } from '../../components/controls/controls';
 import { searchOptions } from '../../search/searchOptions';
 
 const EFFECTS = [

@@ -1,5 +1,5 @@
 import { AGES, CONDITIONS, type PieceFacts, type TroubleFacts, UPHOLSTERY_CODES } from '@feverfew/contracts';
-import { OptionPicker } from '../../components/OptionPicker';
+import { OptionPicker } from '../../components/controls/OptionPicker';
 import {
   AGE_WORDS,
   CODE_WORDS,

@@ -1,12 +1,12 @@
 import { Box, Stack } from '@chakra-ui/react';
 import { EMPTY_FACTS } from '@feverfew/contracts';
 import { useParams } from 'react-router';
-import { NotFound } from '../../app/NotFound';
-import { LinkButton } from '../../components/LinkButton';
-import { Notice } from '../../components/Notice';
-import { PageHeading } from '../../components/PageHeading';
-import { Slate } from '../../components/Slate';
-import { Failed, Loading } from '../../components/States';
+import { NotFound } from '../../app/pages/NotFound';
+import { LinkButton } from '../../components/controls/LinkButton';
+import { PageHeading } from '../../components/layout/PageHeading';
+import { Slate } from '../../components/layout/Slate';
+import { Notice } from '../../components/notices/Notice';
+import { Failed, Loading } from '../../components/notices/States';
 import { addressOf } from '../../facts/draftAddress';
 import { withItem } from '../../facts/factsDraft';
 import { useCatalogue } from '../../queries/catalogueQueries';

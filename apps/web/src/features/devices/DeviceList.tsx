@@ -2,9 +2,9 @@ import { Box, Flex, Stack } from '@chakra-ui/react';
 import type { Device, DeviceRole } from '@feverfew/contracts';
 import { formatDistance } from 'date-fns';
 import { useState } from 'react';
-import { Button, Input, Select } from '../../components/controls';
-import { Notice } from '../../components/Notice';
-import { Empty } from '../../components/States';
+import { Button, Input, Select } from '../../components/controls/controls';
+import { Notice } from '../../components/notices/Notice';
+import { Empty } from '../../components/notices/States';
 import { useChangeDevice, useDevices, useRemoveDevice, useWhoIAm } from '../../queries/deviceQueries';
 import { ROLE_WORDS, ROLES } from './roleWords';
 

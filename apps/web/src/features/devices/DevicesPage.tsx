@@ -1,10 +1,10 @@
 import { Box, Stack } from '@chakra-ui/react';
 import type { HouseNetwork } from '@feverfew/contracts';
-import { Button } from '../../components/controls';
-import { Fold } from '../../components/Fold';
-import { Notice } from '../../components/Notice';
-import { PageHeading } from '../../components/PageHeading';
-import { Failed, Loading } from '../../components/States';
+import { Button } from '../../components/controls/controls';
+import { Fold } from '../../components/layout/Fold';
+import { PageHeading } from '../../components/layout/PageHeading';
+import { Notice } from '../../components/notices/Notice';
+import { Failed, Loading } from '../../components/notices/States';
 import { useNetwork, useSetNetwork, useWhoIAm } from '../../queries/deviceQueries';
 import { DeviceList } from './DeviceList';
 import { LetIn } from './LetIn';

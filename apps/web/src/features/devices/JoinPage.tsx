@@ -2,11 +2,11 @@ import { Box, Flex, Stack } from '@chakra-ui/react';
 import type { JoinHouse } from '@feverfew/contracts';
 import { useEffect, useRef, useState } from 'react';
 import { useLocation } from 'react-router';
-import { Button, Input } from '../../components/controls';
-import { Fold } from '../../components/Fold';
-import { FeverfewMark } from '../../components/Icons';
-import { Notice } from '../../components/Notice';
-import { PageHeading } from '../../components/PageHeading';
+import { Button, Input } from '../../components/controls/controls';
+import { FeverfewMark } from '../../components/drawings/Icons';
+import { Fold } from '../../components/layout/Fold';
+import { PageHeading } from '../../components/layout/PageHeading';
+import { Notice } from '../../components/notices/Notice';
 import { joinHouse } from '../../queries/deviceQueries';
 import { RootCertificate, TrustSteps } from './SafeLine';
 

@@ -3,9 +3,9 @@ import type { DeviceRole, HouseAddress, Invitation } from '@feverfew/contracts';
 import { QRCodeSVG } from 'qrcode.react';
 import { useRef, useState } from 'react';
 import { useServerNow } from '../../clock/useServerNow';
-import { ChipRow } from '../../components/ChipRow';
-import { Button, Input, Select } from '../../components/controls';
-import { Notice } from '../../components/Notice';
+import { ChipRow } from '../../components/controls/ChipRow';
+import { Button, Input, Select } from '../../components/controls/controls';
+import { Notice } from '../../components/notices/Notice';
 import { useDevices, useInvite, withdrawInvitation } from '../../queries/deviceQueries';
 import { ROLE_WORDS, ROLES } from './roleWords';
 

@@ -1,6 +1,6 @@
 import { Box, Stack } from '@chakra-ui/react';
 import type { HouseNetwork } from '@feverfew/contracts';
-import { Button } from '../../components/controls';
+import { Button } from '../../components/controls/controls';
 
 /** What https brings, and how a device is brought to trust it. */
 export function SafeLine({ network }: { network: HouseNetwork }) {

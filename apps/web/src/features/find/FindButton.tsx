@@ -2,8 +2,8 @@ import { Box } from '@chakra-ui/react';
 import { Search } from 'lucide-react';
 import { lazy, Suspense, useEffect, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
-import { useOnDemand } from '../../app/useOnDemand';
-import { Button, Input } from '../../components/controls';
+import { useOnDemand } from '../../app/shell/useOnDemand';
+import { Button, Input } from '../../components/controls/controls';
 
 /** Opens the one dialog from any of its buttons. */
 const OPEN = 'feverfew:find';

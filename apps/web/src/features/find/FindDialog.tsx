@@ -2,7 +2,7 @@ import { Box, createListCollection, Dialog, Listbox, Portal } from '@chakra-ui/r
 import { useEffect, useMemo, useRef } from 'react';
 import { useNavigate } from 'react-router';
 import { useLexicon } from '../../app/useLexicon';
-import { Input } from '../../components/controls';
+import { Input } from '../../components/controls/controls';
 import { addressOf } from '../../facts/draftAddress';
 import { useCatalogue } from '../../queries/catalogueQueries';
 import { usePieces } from '../../queries/pieceQueries';

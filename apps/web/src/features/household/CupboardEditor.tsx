@@ -2,7 +2,7 @@ import { Box, Flex, Stack } from '@chakra-ui/react';
 import type { Catalogue } from '@feverfew/contracts';
 import { useState } from 'react';
 import { useController, useFieldArray } from 'react-hook-form';
-import { Button, ChipButton, Input } from '../../components/controls';
+import { Button, ChipButton, Input } from '../../components/controls/controls';
 import { useFaultAt, useSettingsForm } from './fields';
 
 /** The agents stand in the order a house is likely to have them: the others on tap. */

@@ -1,7 +1,7 @@
 import { Box } from '@chakra-ui/react';
 import type { Catalogue } from '@feverfew/contracts';
 import { get, useWatch } from 'react-hook-form';
-import { Fold } from '../../components/Fold';
+import { Fold } from '../../components/layout/Fold';
 import { CupboardEditor } from './CupboardEditor';
 import { useSettingsForm } from './fields';
 import { PricesEditor } from './PricesEditor';

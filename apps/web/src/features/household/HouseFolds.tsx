@@ -1,7 +1,7 @@
 import { Box, Stack } from '@chakra-ui/react';
 import type { Catalogue } from '@feverfew/contracts';
 import { get, useWatch } from 'react-hook-form';
-import { Fold } from '../../components/Fold';
+import { Fold } from '../../components/layout/Fold';
 import { useSettingsForm, YesNoField } from './fields';
 import { HowShown } from './HowShown';
 import { houseSummary, OFFERED } from './houseSummary';

@@ -1,10 +1,10 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { type ReactNode, useState } from 'react';
-import { ApiProblem } from '../../app/api';
-import { Button } from '../../components/controls';
-import { FileButton } from '../../components/FileButton';
-import { LinkButton } from '../../components/LinkButton';
-import { Notice } from '../../components/Notice';
+import { ApiProblem } from '../../app/api/api';
+import { Button } from '../../components/controls/controls';
+import { FileButton } from '../../components/controls/FileButton';
+import { LinkButton } from '../../components/controls/LinkButton';
+import { Notice } from '../../components/notices/Notice';
 import { useImportHousehold, useReadLog } from '../../queries/householdQueries';
 
 /** The household as files: whole as JSON, the log as CSV, what is to come as a calendar. All of a file or nothing. */

@@ -1,7 +1,7 @@
 import { Stack } from '@chakra-ui/react';
 import { useWatch } from 'react-hook-form';
-import { setColourMode, useColourMode } from '../../app/colourMode';
-import { ChipRow } from '../../components/ChipRow';
+import { setColourMode, useColourMode } from '../../app/shell/colourMode';
+import { ChipRow } from '../../components/controls/ChipRow';
 import { useSettingsForm } from './fields';
 
 /** Degrees, measures and light: taken at once. */

@@ -1,8 +1,8 @@
 import { Box, Flex, Popover, Portal, Stack } from '@chakra-ui/react';
 import { type Household, litresOf, USUAL_SHAPES, type VesselShape } from '@feverfew/contracts';
 import { useState } from 'react';
-import { ChipRow } from '../../components/ChipRow';
-import { Button } from '../../components/controls';
+import { ChipRow } from '../../components/controls/ChipRow';
+import { Button } from '../../components/controls/controls';
 import { RequiredNumberBox } from './RequiredNumberBox';
 
 type Vessel = Household['vessels'][number];

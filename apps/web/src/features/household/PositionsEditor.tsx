@@ -1,7 +1,7 @@
 import { Box, Grid } from '@chakra-ui/react';
 import type { Catalogue } from '@feverfew/contracts';
 import { useController } from 'react-hook-form';
-import { Select } from '../../components/controls';
+import { Select } from '../../components/controls/controls';
 import { useSettingsForm } from './fields';
 
 /** The way of this house in each dispute of the trade; a plan may still follow another. */

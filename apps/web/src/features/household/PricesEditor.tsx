@@ -1,7 +1,7 @@
 import { Box, Grid, Stack } from '@chakra-ui/react';
 import type { Catalogue } from '@feverfew/contracts';
 import { useController, useWatch } from 'react-hook-form';
-import { NumberBox } from '../../components/NumberBox';
+import { NumberBox } from '../../components/controls/NumberBox';
 import { NumberField, TextField, useFaultAt, useSettingsForm } from './fields';
 
 const RUNNING = [

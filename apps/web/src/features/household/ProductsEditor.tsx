@@ -1,9 +1,9 @@
 import { Box, Flex, Stack } from '@chakra-ui/react';
 import { type Catalogue, detergentFactor, type Household } from '@feverfew/contracts';
 import { useFieldArray, useWatch } from 'react-hook-form';
-import { ChipRow } from '../../components/ChipRow';
-import { Button, Select } from '../../components/controls';
-import { NumberBox } from '../../components/NumberBox';
+import { ChipRow } from '../../components/controls/ChipRow';
+import { Button, Select } from '../../components/controls/controls';
+import { NumberBox } from '../../components/controls/NumberBox';
 import { NumberField, useFaultAt, useSettingsForm } from './fields';
 
 type Agents = Catalogue['agents'];

@@ -1,4 +1,4 @@
-import { NumberBox } from '../../components/NumberBox';
+import { NumberBox } from '../../components/controls/NumberBox';
 
 /** A required number: empty or half typed it is invalid, and saving is refused with its place. */
 export function RequiredNumberBox({

@@ -3,10 +3,10 @@ import type { Catalogue, HouseFact, HouseholdSettings, PeopleFact } from '@fever
 import { useState } from 'react';
 import { FormProvider } from 'react-hook-form';
 import { useNavigate } from 'react-router';
-import { Button } from '../../components/controls';
-import { Notice } from '../../components/Notice';
-import { PageHeading } from '../../components/PageHeading';
-import { Failed, Loading } from '../../components/States';
+import { Button } from '../../components/controls/controls';
+import { PageHeading } from '../../components/layout/PageHeading';
+import { Notice } from '../../components/notices/Notice';
+import { Failed, Loading } from '../../components/notices/States';
 import { useCatalogue } from '../../queries/catalogueQueries';
 import { useHousehold } from '../../queries/householdQueries';
 import { bottlesOf } from './bottlesOf';

@@ -2,7 +2,7 @@ import { Box, Flex, Stack } from '@chakra-ui/react';
 import { MEASURE_TOOL_IDS, type MeasureToolId, VOLUME_UNITS } from '@feverfew/contracts';
 import { useController, useFieldArray, useWatch } from 'react-hook-form';
 import { v4 as newKey } from 'uuid';
-import { Button, ChipButton } from '../../components/controls';
+import { Button, ChipButton } from '../../components/controls/controls';
 import { NumberField, TextField, useFaultAt, useSettingsForm, YesNoField } from './fields';
 
 /** What a kitchen measure is called. */

@@ -2,7 +2,7 @@ import { Box, Flex, Grid, Stack } from '@chakra-ui/react';
 import { VESSEL_FORMS, VESSEL_MATERIALS } from '@feverfew/contracts';
 import { useController, useFieldArray, useWatch } from 'react-hook-form';
 import { v4 as newKey } from 'uuid';
-import { Button, ChipButton } from '../../components/controls';
+import { Button, ChipButton } from '../../components/controls/controls';
 import { ChoiceField, NumberField, TextField, useSettingsForm } from './fields';
 import { MeasureVessel } from './MeasureVessel';
 

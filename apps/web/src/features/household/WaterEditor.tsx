@@ -10,10 +10,10 @@ import {
 } from '@feverfew/contracts';
 import { useState } from 'react';
 import { useController } from 'react-hook-form';
-import { ChipRow } from '../../components/ChipRow';
-import { Select } from '../../components/controls';
-import { NumberBox } from '../../components/NumberBox';
-import { SourceList } from '../../components/Why';
+import { ChipRow } from '../../components/controls/ChipRow';
+import { Select } from '../../components/controls/controls';
+import { NumberBox } from '../../components/controls/NumberBox';
+import { SourceList } from '../../components/layout/Why';
 import { NumberField, useFaultAt, useSettingsForm } from './fields';
 
 /** Taps, kettle, room and hardness: the inputs of every bath. */

@@ -8,9 +8,9 @@ import {
   useController,
   useFormContext,
 } from 'react-hook-form';
-import { ChipRow } from '../../components/ChipRow';
-import { Input, Select } from '../../components/controls';
-import { NumberBox } from '../../components/NumberBox';
+import { ChipRow } from '../../components/controls/ChipRow';
+import { Input, Select } from '../../components/controls/controls';
+import { NumberBox } from '../../components/controls/NumberBox';
 
 type Path = FieldPath<HouseholdSettings>;
 type PathOf<Value> = FieldPathByValue<HouseholdSettings, Value>;

@@ -1,5 +1,5 @@
 import { type Catalogue, type HouseholdSettings, hardnessClasses, type Measures } from '@feverfew/contracts';
-import { tempText } from '../../components/measureText';
+import { tempText } from '../../components/text/measureText';
 import { toolWord } from './ToolsEditor';
 import { WHO_LIVES_HERE } from './WhoLivesHere';
 

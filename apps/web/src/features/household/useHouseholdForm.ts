@@ -1,7 +1,7 @@
 import type { HouseholdSettings } from '@feverfew/contracts';
 import { useEffect } from 'react';
 import { type FieldPath, useForm } from 'react-hook-form';
-import { ApiProblem } from '../../app/api';
+import { ApiProblem } from '../../app/api/api';
 import { useSaveHousehold } from '../../queries/householdQueries';
 
 /** The household as one form: kept by the server, which says what is wrong and where. */

@@ -4,12 +4,12 @@ import { useWindowVirtualizer } from '@tanstack/react-virtual';
 import { useDeferredValue, useMemo, useRef, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { useLexicon } from '../../app/useLexicon';
-import { ChipRow } from '../../components/ChipRow';
-import { Input } from '../../components/controls';
-import { PageHeading } from '../../components/PageHeading';
-import { Empty, Failed, Loading } from '../../components/States';
-import { Swatch } from '../../components/Swatch';
-import { TakenBack } from '../../components/TakenBack';
+import { ChipRow } from '../../components/controls/ChipRow';
+import { Input } from '../../components/controls/controls';
+import { Swatch } from '../../components/drawings/Swatch';
+import { PageHeading } from '../../components/layout/PageHeading';
+import { Empty, Failed, Loading } from '../../components/notices/States';
+import { TakenBack } from '../../components/notices/TakenBack';
 import { labelText } from '../../facts/labelText';
 
 import { usePieces } from '../../queries/pieceQueries';

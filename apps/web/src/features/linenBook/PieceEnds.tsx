@@ -4,10 +4,10 @@ import { useMutation } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { useNavigate } from 'react-router';
 import { useLexicon } from '../../app/useLexicon';
-import { ButtonPicker } from '../../components/ButtonPicker';
-import { Button } from '../../components/controls';
-import { base64Of } from '../../components/shrinkPhoto';
-import type { DoneState } from '../../components/TakenBack';
+import { ButtonPicker } from '../../components/controls/ButtonPicker';
+import { Button } from '../../components/controls/controls';
+import { base64Of } from '../../components/files/shrinkPhoto';
+import type { DoneState } from '../../components/notices/TakenBack';
 import { useDeletePiece, useMergePiece, usePieces } from '../../queries/pieceQueries';
 
 interface PieceEndsProps {

@@ -1,8 +1,8 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { type NewPiece, type Piece, toldOf } from '@feverfew/contracts';
 import { useState } from 'react';
-import { ApiProblem } from '../../app/api';
-import { Button, Input } from '../../components/controls';
+import { ApiProblem } from '../../app/api/api';
+import { Button, Input } from '../../components/controls/controls';
 import { useSavePiece } from '../../queries/pieceQueries';
 
 /** What it is called, since when it is in the house, and what a new one costs: the last two may stay untold. */

@@ -3,8 +3,8 @@ import type { NewCare, PieceHistory } from '@feverfew/contracts';
 import { format } from 'date-fns';
 import { v4 as newKey } from 'uuid';
 import { dueText } from '../../clock/dueText';
-import { Button } from '../../components/controls';
-import { Notice } from '../../components/Notice';
+import { Button } from '../../components/controls/controls';
+import { Notice } from '../../components/notices/Notice';
 import { useNoteCare } from '../../queries/pieceQueries';
 
 /** What a piece went through, what is due on it, what its care cost. */

@@ -3,11 +3,11 @@ import { EMPTY_FACTS, factsOfPiece, type PieceHistory } from '@feverfew/contract
 import { format } from 'date-fns';
 import { Link, useNavigate, useParams } from 'react-router';
 import { useLexicon } from '../../app/useLexicon';
-import { Button } from '../../components/controls';
-import { PageHeading } from '../../components/PageHeading';
-import { OUTCOME_WORDS } from '../../components/runWords';
-import { Empty, Failed, Loading } from '../../components/States';
-import { TakenBack } from '../../components/TakenBack';
+import { Button } from '../../components/controls/controls';
+import { PageHeading } from '../../components/layout/PageHeading';
+import { Empty, Failed, Loading } from '../../components/notices/States';
+import { TakenBack } from '../../components/notices/TakenBack';
+import { OUTCOME_WORDS } from '../../components/text/runWords';
 import { addressOf } from '../../facts/draftAddress';
 import { labelText } from '../../facts/labelText';
 import { COLOUR_WORDS, CONDITION_WORDS, FASTNESS_WORDS, marksText } from '../../facts/sentenceView';

@@ -2,9 +2,9 @@ import { Box, Flex } from '@chakra-ui/react';
 import type { Piece } from '@feverfew/contracts';
 import { useMutation } from '@tanstack/react-query';
 import { Camera } from 'lucide-react';
-import { Button } from '../../components/controls';
-import { FileButton } from '../../components/FileButton';
-import { base64Of, shrinkPhoto } from '../../components/shrinkPhoto';
+import { Button } from '../../components/controls/controls';
+import { FileButton } from '../../components/controls/FileButton';
+import { base64Of, shrinkPhoto } from '../../components/files/shrinkPhoto';
 import { useShowPiece } from '../../queries/pieceQueries';
 
 /** Enough to know a piece by, and small enough for a list of them. */

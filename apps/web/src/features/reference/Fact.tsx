@@ -2,8 +2,8 @@ import { Box, chakra, Flex } from '@chakra-ui/react';
 import type { Catalogue } from '@feverfew/contracts';
 import { type ReactNode, useState } from 'react';
 import { Link } from 'react-router';
-import { Button } from '../../components/controls';
-import { Terms } from '../../components/Terms';
+import { Button } from '../../components/controls/controls';
+import { Terms } from '../../components/text/Terms';
 import { useCatalogue } from '../../queries/catalogueQueries';
 import { sourcesText } from './sourcesText';
 

@@ -1,7 +1,7 @@
 import { type Reference, whenWords } from '@feverfew/contracts';
 import { Fragment } from 'react';
 import { useLexicon } from '../../app/useLexicon';
-import { Terms } from '../../components/Terms';
+import { Terms } from '../../components/text/Terms';
 
 type Note = Reference['courses'][number]['says'][number];
 

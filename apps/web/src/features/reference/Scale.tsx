@@ -1,5 +1,5 @@
 import { Box, Flex } from '@chakra-ui/react';
-import { Terms } from '../../components/Terms';
+import { Terms } from '../../components/text/Terms';
 
 export interface ScaleMark {
   readonly value: number;

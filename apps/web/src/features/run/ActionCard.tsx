@@ -1,12 +1,12 @@
 import { Box, Flex, Stack } from '@chakra-ui/react';
 import { type Action, actionWords, type Pass, type RunView, runsInDrum, turnsOf } from '@feverfew/contracts';
 import { useLexicon } from '../../app/useLexicon';
-import { CautionDigest } from '../../components/CautionDigest';
-import { Button } from '../../components/controls';
-import { Notice } from '../../components/Notice';
-import { PageHeading } from '../../components/PageHeading';
-import { Slate } from '../../components/Slate';
-import { verbDrawing } from '../../components/VerbDrawing';
+import { Button } from '../../components/controls/controls';
+import { verbDrawing } from '../../components/drawings/VerbDrawing';
+import { PageHeading } from '../../components/layout/PageHeading';
+import { Slate } from '../../components/layout/Slate';
+import { CautionDigest } from '../../components/notices/CautionDigest';
+import { Notice } from '../../components/notices/Notice';
 import { conditionsHere } from './conditionsHere';
 import { FinishForm } from './finish/FinishForm';
 import { HeatGatePanel, heatSetsIt } from './finish/HeatGatePanel';

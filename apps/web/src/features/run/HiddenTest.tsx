@@ -1,6 +1,6 @@
 import { Stack } from '@chakra-ui/react';
 import type { Action } from '@feverfew/contracts';
-import { Button } from '../../components/controls';
+import { Button } from '../../components/controls/controls';
 import type { Say } from './useSay';
 
 /** The two ways a hidden test can go: on with the step, or past all that brings its products. */

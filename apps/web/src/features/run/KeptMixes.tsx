@@ -1,6 +1,6 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { type Action, holdsTheRecipe, type RunView } from '@feverfew/contracts';
-import { Button } from '../../components/controls';
+import { Button } from '../../components/controls/controls';
 import { useSavedMixes } from '../../queries/mixQueries';
 import type { Say } from './useSay';
 

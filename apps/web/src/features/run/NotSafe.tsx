@@ -1,9 +1,9 @@
 import { Box, Stack } from '@chakra-ui/react';
 import { dangerWords, type RunView } from '@feverfew/contracts';
 import { Link } from 'react-router';
-import { Notice } from '../../components/Notice';
-import { PageHeading } from '../../components/PageHeading';
-import { wayOutOf } from '../../components/runWords';
+import { PageHeading } from '../../components/layout/PageHeading';
+import { Notice } from '../../components/notices/Notice';
+import { wayOutOf } from '../../components/text/runWords';
 
 const OUT = {
   change: 'Rinse it out with plenty of cold water',

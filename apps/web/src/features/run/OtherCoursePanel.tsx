@@ -2,10 +2,10 @@ import { Box, Dialog, Portal, Stack } from '@chakra-ui/react';
 import type { ChangeCourse, RunView } from '@feverfew/contracts';
 import { useState } from 'react';
 import { useLexicon } from '../../app/useLexicon';
-import { Button } from '../../components/controls';
-import { Notice } from '../../components/Notice';
-import { Loading } from '../../components/States';
-import { WayButton } from '../../components/WayButton';
+import { Button } from '../../components/controls/controls';
+import { WayButton } from '../../components/controls/WayButton';
+import { Notice } from '../../components/notices/Notice';
+import { Loading } from '../../components/notices/States';
 import { useChangeCourse, useOtherCourse } from '../../queries/runQueries';
 
 /** The current step with another product or in another vessel, before any of it is on the piece. */

@@ -1,9 +1,9 @@
 import { Box, Dialog, Flex, Portal, Stack } from '@chakra-ui/react';
 import { currentAction, mayChangeCourse, maySkip, type RunView, turnsOf } from '@feverfew/contracts';
 import { useState } from 'react';
-import { Button, TextArea } from '../../components/controls';
-import { Notice } from '../../components/Notice';
-import { TAP_WORDS } from '../../components/runWords';
+import { Button, TextArea } from '../../components/controls/controls';
+import { Notice } from '../../components/notices/Notice';
+import { TAP_WORDS } from '../../components/text/runWords';
 import { OtherCoursePanel } from './OtherCoursePanel';
 import type { Say } from './useSay';
 

@@ -1,7 +1,7 @@
 import { Box, Flex, Stack } from '@chakra-ui/react';
 import { type Action, actionWords, type Pass, type RunView } from '@feverfew/contracts';
 import { useLexicon } from '../../app/useLexicon';
-import { TubDrawing } from '../../components/TubDrawing';
+import { TubDrawing } from '../../components/drawings/TubDrawing';
 import { IngredientList } from '../../recipe/ActionRecipe';
 import { TableLink } from '../../recipe/TableLink';
 import { KeptMixes } from './KeptMixes';

@@ -3,9 +3,9 @@ import { type JoinView, joiningWords, PLAIN_LINE, type RunView, rowOf, stayWords
 import { v4 as newKey } from 'uuid';
 import { useLexicon } from '../../app/useLexicon';
 import { timeOfDay } from '../../clock/timeOfDay';
-import { Button } from '../../components/controls';
-import { LinkButton } from '../../components/LinkButton';
-import { Notice } from '../../components/Notice';
+import { Button } from '../../components/controls/controls';
+import { LinkButton } from '../../components/controls/LinkButton';
+import { Notice } from '../../components/notices/Notice';
 import { useMay } from '../../queries/deviceQueries';
 import { useAddToHeap, useDropLine, useJoin } from '../../queries/washQueries';
 

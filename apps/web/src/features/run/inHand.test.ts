@@ -1,6 +1,6 @@
 import type { RunEvent, RunView } from '@feverfew/contracts';
 import { expect, it } from 'vitest';
-import type { HeldTap } from '../../app/tapStore';
+import type { HeldTap } from '../../app/offline/tapStore';
 import { conditionsHere } from './conditionsHere';
 import { costText, wayLine } from './look/nextOptionView';
 import { stallWords } from './look/stallWords';

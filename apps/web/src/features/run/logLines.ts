@@ -1,5 +1,5 @@
 import { type Lexicon, type Look, levelOf, type RunState } from '@feverfew/contracts';
-import { ANSWER_WORDS, LEVEL_WORDS } from '../../components/runWords';
+import { ANSWER_WORDS, LEVEL_WORDS } from '../../components/text/runWords';
 
 export interface LogLine {
   readonly at: string;

@@ -1,7 +1,7 @@
 import { type RunEvent, type RunView, replayRun } from '@feverfew/contracts';
 import { useMemo } from 'react';
-import { useOutbox } from '../../app/outbox';
-import type { HeldTap } from '../../app/tapStore';
+import { useOutbox } from '../../app/offline/outbox';
+import type { HeldTap } from '../../app/offline/tapStore';
 import { useRun } from '../../queries/runQueries';
 
 /** A run as this device has it: the server's, with the taps that wait for a line played on top by the same rules. */

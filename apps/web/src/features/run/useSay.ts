@@ -1,5 +1,5 @@
 import type { GivenRunEvent } from '@feverfew/contracts';
-import { tap, useOutbox } from '../../app/outbox';
+import { tap, useOutbox } from '../../app/offline/outbox';
 import { useMay } from '../../queries/deviceQueries';
 
 export interface Say {

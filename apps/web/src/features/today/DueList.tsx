@@ -3,7 +3,7 @@ import type { Today } from '@feverfew/contracts';
 import { Link } from 'react-router';
 import { v4 as newKey } from 'uuid';
 import { dueText } from '../../clock/dueText';
-import { Button } from '../../components/controls';
+import { Button } from '../../components/controls/controls';
 import { useNoteCare } from '../../queries/pieceQueries';
 
 /** Upkeep shown at most: the rest is in the linen book. */

@@ -1,9 +1,9 @@
 import { Box, chakra, Stack } from '@chakra-ui/react';
 import { ChevronRight } from 'lucide-react';
 import { Link } from 'react-router';
-import { PageHeading } from '../../components/PageHeading';
+import { PageHeading } from '../../components/layout/PageHeading';
 import { useFurnish } from '../../queries/madeUpHouseQueries';
-import { WhatHappened } from '../trouble/WhatHappened';
+import { WhatHappened } from '../trouble/start/WhatHappened';
 import { FirstPicture } from './FirstPicture';
 
 /** Three beginnings, each of another kind: a spill, a spot, a change of the whole piece. */

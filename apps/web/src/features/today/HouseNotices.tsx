@@ -1,9 +1,9 @@
 import { Box } from '@chakra-ui/react';
 import type { Today } from '@feverfew/contracts';
-import { applyUpdate, useUpdateAvailable } from '../../app/appUpdate';
+import { applyUpdate, useUpdateAvailable } from '../../app/offline/appUpdate';
 import { spanText } from '../../clock/timerView';
-import { Button } from '../../components/controls';
-import { Notice } from '../../components/Notice';
+import { Button } from '../../components/controls/controls';
+import { Notice } from '../../components/notices/Notice';
 import { useClockIsRight } from '../../queries/clockQueries';
 
 /** What is amiss with the computer that keeps this house, and what to do about it. */

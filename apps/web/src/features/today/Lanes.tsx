@@ -2,7 +2,7 @@ import { Box, chakra } from '@chakra-ui/react';
 import type { RunningEntry } from '@feverfew/contracts';
 import { format } from 'date-fns';
 import { Link } from 'react-router';
-import { VesselGlyph } from '../../components/VesselGlyph';
+import { VesselGlyph } from '../../components/drawings/VesselGlyph';
 import { type Axis, axisOf, type Lane, laneOf } from './laneView';
 import { nextActionView } from './nextActionView';
 import { RunPlace } from './RunningRow';

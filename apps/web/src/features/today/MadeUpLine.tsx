@@ -1,5 +1,5 @@
 import { Box, Flex } from '@chakra-ui/react';
-import { Button } from '../../components/controls';
+import { Button } from '../../components/controls/controls';
 import { useLeaveMadeUp } from '../../queries/madeUpHouseQueries';
 
 /** At the foot of Today, while the house is the one that ships: what it is, and the way out. */

@@ -2,8 +2,8 @@ import { Box, Flex } from '@chakra-ui/react';
 import type { RunningEntry } from '@feverfew/contracts';
 import { format } from 'date-fns';
 import { Link } from 'react-router';
-import { Slate, SlateButton, SlateVerb } from '../../components/Slate';
-import { VesselGlyph } from '../../components/VesselGlyph';
+import { VesselGlyph } from '../../components/drawings/VesselGlyph';
+import { Slate, SlateButton, SlateVerb } from '../../components/layout/Slate';
 import { nextActionView } from './nextActionView';
 import { useWorkplace } from './useWorkplace';
 

@@ -2,7 +2,7 @@ import { Box, chakra } from '@chakra-ui/react';
 import type { RunningEntry } from '@feverfew/contracts';
 import { Link } from 'react-router';
 import { useLexicon } from '../../app/useLexicon';
-import { VesselGlyph } from '../../components/VesselGlyph';
+import { VesselGlyph } from '../../components/drawings/VesselGlyph';
 import { marksText } from '../../facts/sentenceView';
 import { nextActionView } from './nextActionView';
 import { useWorkplace } from './useWorkplace';

@@ -3,7 +3,7 @@ import type { Lexicon, TroubleSummary } from '@feverfew/contracts';
 import { ChevronRight } from 'lucide-react';
 import { Link } from 'react-router';
 import { dayText } from '../../clock/dayText';
-import { OUTCOME_WORDS } from '../../components/runWords';
+import { OUTCOME_WORDS } from '../../components/text/runWords';
 import { marksText } from '../../facts/sentenceView';
 
 const Row = chakra(Link, {

@@ -1,5 +1,5 @@
 import type { RunningEntry } from '@feverfew/contracts';
-import type { WorkplaceGlyph } from '../../components/VesselGlyph';
+import type { WorkplaceGlyph } from '../../components/drawings/VesselGlyph';
 import { useHousehold } from '../../queries/householdQueries';
 
 /** How a run's place is drawn: which outline, and how full. */

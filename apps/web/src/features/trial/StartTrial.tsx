@@ -4,9 +4,9 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { v4 as newKey } from 'uuid';
 import { useLexicon } from '../../app/useLexicon';
-import { ChipRow } from '../../components/ChipRow';
-import { Button, ChipButton } from '../../components/controls';
-import { Notice } from '../../components/Notice';
+import { ChipRow } from '../../components/controls/ChipRow';
+import { Button, ChipButton } from '../../components/controls/controls';
+import { Notice } from '../../components/notices/Notice';
 import { useStartTrial } from '../../queries/trialQueries';
 
 const MOST = 3;

@@ -1,7 +1,7 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { effectRange, type Plan, type TroubleFacts } from '@feverfew/contracts';
 import { useLexicon } from '../../app/useLexicon';
-import { ChipButton } from '../../components/controls';
+import { ChipButton } from '../../components/controls/controls';
 
 const REACHES = [
   ['house', 'What is in the house'],

@@ -1,8 +1,8 @@
 import { Box, Flex, Stack } from '@chakra-ui/react';
 import type { Catalogue, Plan } from '@feverfew/contracts';
 import { useLexicon } from '../../app/useLexicon';
-import { ChipRow } from '../../components/ChipRow';
-import { Button } from '../../components/controls';
+import { ChipRow } from '../../components/controls/ChipRow';
+import { Button } from '../../components/controls/controls';
 
 interface DiagnosisPanelProps {
   readonly diagnoses: Plan['diagnoses'];

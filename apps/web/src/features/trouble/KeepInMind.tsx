@@ -1,7 +1,7 @@
 import { Box, Stack } from '@chakra-ui/react';
 import { findingWords, type Plan } from '@feverfew/contracts';
 import { useLexicon } from '../../app/useLexicon';
-import { Terms } from '../../components/Terms';
+import { Terms } from '../../components/text/Terms';
 import { quietFindings } from './PlanFindings';
 
 /** Notes to the steps, the ground of each "never", and how to prevent the mark. */

@@ -2,8 +2,8 @@ import { Box, Flex } from '@chakra-ui/react';
 import type { Catalogue, Plan, TroubleFacts } from '@feverfew/contracts';
 import { useState } from 'react';
 import { useLexicon } from '../../app/useLexicon';
-import { CopyButton } from '../../components/CopyButton';
-import { Button } from '../../components/controls';
+import { CopyButton } from '../../components/controls/CopyButton';
+import { Button } from '../../components/controls/controls';
 import { isCoded, sentenceText } from '../../facts/sentenceView';
 
 /** A piece that explodes or burns if it is moved. Its findings say whom to call. */

@@ -1,6 +1,6 @@
 import type { Plan, Trouble } from '@feverfew/contracts';
 import { useLexicon } from '../../app/useLexicon';
-import { Notice } from '../../components/Notice';
+import { Notice } from '../../components/notices/Notice';
 import { useKeptPlan } from '../../queries/planQueries';
 import { planDifference } from './planDifference';
 

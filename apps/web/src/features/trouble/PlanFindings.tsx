@@ -1,7 +1,7 @@
 import { Box, Stack } from '@chakra-ui/react';
 import { type Finding, findingWords, type Lexicon, type Plan } from '@feverfew/contracts';
 import { useLexicon } from '../../app/useLexicon';
-import { Notice } from '../../components/Notice';
+import { Notice } from '../../components/notices/Notice';
 
 /** Safety findings: shown first, one per line, never merged. */
 const DANGERS: readonly Finding['code'][] = [

@@ -2,20 +2,20 @@ import { Box, Flex, Stack } from '@chakra-ui/react';
 import type { Catalogue, Plan, RunView, TroubleFacts } from '@feverfew/contracts';
 import { useMemo } from 'react';
 import { useLexicon } from '../../app/useLexicon';
-import { Fold } from '../../components/Fold';
+import { Fold } from '../../components/layout/Fold';
 import { onTableOf } from '../../recipe/mixDraft';
+import { OtherWays } from './alternatives/OtherWays';
+import { losers } from './alternatives/passView';
+import { RuledOut } from './alternatives/RuledOut';
 import { KeepInMind, NeverLine } from './KeepInMind';
 import { isForNobody, NotAtHome } from './NotAtHome';
-import { OtherWays } from './OtherWays';
 import { CupboardWarning, PlanFindings } from './PlanFindings';
-import { losers } from './passView';
 import { AssumedUsual } from './plan/AssumedUsual';
 import { LABEL_FIRST } from './plan/Foot';
 import { LeftOutLine } from './plan/LeftOutLine';
 import { LoadKinds } from './plan/LoadKinds';
 import { NextRound } from './plan/NextRound';
 import { RoundLadder } from './plan/RoundLadder';
-import { RuledOut } from './RuledOut';
 import { TakeAlong } from './TakeAlong';
 
 interface PlanViewProps {

@@ -1,14 +1,14 @@
 import { Flex } from '@chakra-ui/react';
 import type { Catalogue, Plan } from '@feverfew/contracts';
 import { useLexicon, useMeasures } from '../../app/useLexicon';
-import { CopyButton } from '../../components/CopyButton';
-import { Button } from '../../components/controls';
-import { downloadText } from '../../components/downloadText';
-import { usePrintSheet } from '../../components/usePrintSheet';
+import { CopyButton } from '../../components/controls/CopyButton';
+import { Button } from '../../components/controls/controls';
+import { downloadText } from '../../components/files/downloadText';
+import { usePrintSheet } from '../../components/files/usePrintSheet';
 import { marksText } from '../../facts/sentenceView';
-import { PlanCard } from './PlanCard';
-import { PlanSheet } from './PlanSheet';
-import { planMarkdown } from './planMarkdown';
+import { PlanCard } from './paper/PlanCard';
+import { PlanSheet } from './paper/PlanSheet';
+import { planMarkdown } from './paper/planMarkdown';
 
 /** The plan on paper or as text. */
 export function TakeAlong({ plan, catalogue }: { plan: Plan; catalogue: Catalogue }) {

@@ -6,7 +6,7 @@ import { labelText } from '../../facts/labelText';
 import { frequentMarkIds, rememberMark } from '../../facts/recentMarks';
 import { sentenceText, sentenceView } from '../../facts/sentenceView';
 import { searchOptions } from '../../search/searchOptions';
-import { chemistryView, pHFlags, tempFlags, upTo } from './envelopeView';
+import { chemistryView, pHFlags, tempFlags, upTo } from './limits/envelopeView';
 import { planDifference } from './planDifference';
 
 const say: Lexicon = {

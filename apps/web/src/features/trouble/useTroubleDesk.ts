@@ -2,12 +2,12 @@ import type { TroubleFacts } from '@feverfew/contracts';
 import { replaceEqualDeep } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { NavigationType, useLocation, useNavigationType, useSearchParams } from 'react-router';
-import { ApiProblem } from '../../app/api';
+import { ApiProblem } from '../../app/api/api';
 import { draftToAddress, TOLD } from '../../facts/draftAddress';
 import { draftFromAddress } from '../../facts/draftFromAddress';
 import { type Draft, keepDraft } from '../../facts/factsDraft';
 import { usePreview } from '../../queries/planQueries';
-import { useStartAtTub } from './useStartAtTub';
+import { useStartAtTub } from './start/useStartAtTub';
 
 /** The facts as they are being given, which stand in the address too, and the plan for them. */
 export function useTroubleDesk(troubleId: string | undefined, start: Draft) {

@@ -9,9 +9,9 @@ import {
 import { useRef, useState } from 'react';
 import { v4 as newKey } from 'uuid';
 import { useLexicon } from '../../app/useLexicon';
-import { Button, ChipButton, Input } from '../../components/controls';
-import { Notice } from '../../components/Notice';
-import { Swatch } from '../../components/Swatch';
+import { Button, ChipButton, Input } from '../../components/controls/controls';
+import { Swatch } from '../../components/drawings/Swatch';
+import { Notice } from '../../components/notices/Notice';
 import { useCatalogue } from '../../queries/catalogueQueries';
 import { usePieces } from '../../queries/pieceQueries';
 import { useToday } from '../../queries/todayQueries';

@@ -1,7 +1,7 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { type LoadAnswer, loadAnswerWords, noDrumWords, type PieceNames } from '@feverfew/contracts';
 import { useLexicon } from '../../app/useLexicon';
-import { Button } from '../../components/controls';
+import { Button } from '../../components/controls/controls';
 import { WashMark } from './drawings/Marks';
 import { headed } from './washView';
 

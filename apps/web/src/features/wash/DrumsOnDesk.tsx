@@ -2,7 +2,7 @@ import { Box, Flex, Grid } from '@chakra-ui/react';
 import { useDroppable } from '@dnd-kit/core';
 import type { LoadView } from '@feverfew/contracts';
 import { useState } from 'react';
-import { Button } from '../../components/controls';
+import { Button } from '../../components/controls/controls';
 import { AnswerCard } from './AnswerCard';
 import { CompartmentDrawing } from './drawings/CompartmentDrawing';
 import { Porthole } from './drawings/Porthole';

@@ -1,7 +1,7 @@
 import { Box, chakra, Flex, Stack } from '@chakra-ui/react';
 import { type TouchEvent, useEffect, useRef, useState } from 'react';
-import { Button } from '../../components/controls';
-import { Fold } from '../../components/Fold';
+import { Button } from '../../components/controls/controls';
+import { Fold } from '../../components/layout/Fold';
 import { AnswerCard } from './AnswerCard';
 import { CompartmentDrawing } from './drawings/CompartmentDrawing';
 import { Porthole } from './drawings/Porthole';

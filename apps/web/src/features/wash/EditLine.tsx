@@ -8,9 +8,9 @@ import {
   SOIL_WORDS,
 } from '@feverfew/contracts';
 import { type ReactNode, useState } from 'react';
-import { Button, ChipButton, Input } from '../../components/controls';
-import { Notice } from '../../components/Notice';
-import { Swatch } from '../../components/Swatch';
+import { Button, ChipButton, Input } from '../../components/controls/controls';
+import { Swatch } from '../../components/drawings/Swatch';
+import { Notice } from '../../components/notices/Notice';
 import { useCatalogue } from '../../queries/catalogueQueries';
 import { useChangeLine, useDropLine } from '../../queries/washQueries';
 import { SIGN_WORDS, signsOf, WashSign } from './drawings/Signs';

@@ -4,7 +4,7 @@ import { useEffect, useState } from 'react';
 import { Link } from 'react-router';
 import { useLexicon } from '../../app/useLexicon';
 import { timeOfDay } from '../../clock/timeOfDay';
-import { Button } from '../../components/controls';
+import { Button } from '../../components/controls/controls';
 import { WashMark } from './drawings/Marks';
 import type { Arranging } from './useArranging';
 import { handMinutes, sumText } from './washView';

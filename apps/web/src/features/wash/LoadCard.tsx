@@ -8,8 +8,8 @@ import {
   type PieceNames,
 } from '@feverfew/contracts';
 import { useLexicon } from '../../app/useLexicon';
-import { Button } from '../../components/controls';
-import { usePrintSheet } from '../../components/usePrintSheet';
+import { Button } from '../../components/controls/controls';
+import { usePrintSheet } from '../../components/files/usePrintSheet';
 import { choresText } from './LoadText';
 import { kilos, pieceTitle } from './washView';
 

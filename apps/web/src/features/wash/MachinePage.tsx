@@ -1,10 +1,10 @@
 import { Box, Flex, Stack } from '@chakra-ui/react';
 import { type WashSettings, type WashView } from '@feverfew/contracts';
 import { useState } from 'react';
-import { Button, Input } from '../../components/controls';
-import { Notice } from '../../components/Notice';
-import { PageHeading } from '../../components/PageHeading';
-import { Failed, Loading } from '../../components/States';
+import { Button, Input } from '../../components/controls/controls';
+import { PageHeading } from '../../components/layout/PageHeading';
+import { Notice } from '../../components/notices/Notice';
+import { Failed, Loading } from '../../components/notices/States';
 import { useMay } from '../../queries/deviceQueries';
 import { useChangeWash, useWash } from '../../queries/washQueries';
 

@@ -1,7 +1,7 @@
 import { Box, Flex, Grid } from '@chakra-ui/react';
 import { useDroppable } from '@dnd-kit/core';
 import type { ReactNode } from 'react';
-import { Button } from '../../components/controls';
+import { Button } from '../../components/controls/controls';
 import type { DrumsProps } from './drumsProps';
 import { StayingPieces } from './StayingPieces';
 

@@ -2,7 +2,7 @@ import { Box } from '@chakra-ui/react';
 import { stayWords } from '@feverfew/contracts';
 import { v4 as newKey } from 'uuid';
 import { useLexicon } from '../../app/useLexicon';
-import { Button } from '../../components/controls';
+import { Button } from '../../components/controls/controls';
 import { useWashedByHand } from '../../queries/washQueries';
 import type { DrumsProps } from './drumsProps';
 import { HeapPieceRow } from './HeapPieceRow';

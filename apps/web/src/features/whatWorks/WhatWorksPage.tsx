@@ -3,12 +3,12 @@ import { againstBook, type WhatWorksView, type WorksRowView } from '@feverfew/co
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { useLexicon } from '../../app/useLexicon';
-import { Button } from '../../components/controls';
-import { Fold } from '../../components/Fold';
-import { LinkButton } from '../../components/LinkButton';
-import { Notice } from '../../components/Notice';
-import { PageHeading } from '../../components/PageHeading';
-import { Empty, Failed, Loading } from '../../components/States';
+import { Button } from '../../components/controls/controls';
+import { LinkButton } from '../../components/controls/LinkButton';
+import { Fold } from '../../components/layout/Fold';
+import { PageHeading } from '../../components/layout/PageHeading';
+import { Notice } from '../../components/notices/Notice';
+import { Empty, Failed, Loading } from '../../components/notices/States';
 import { useWhatWorks } from '../../queries/whatWorksQueries';
 import { WorksChart } from './WorksChart';
 import { caseGroups, moveGroups, pct } from './whatWorksView';

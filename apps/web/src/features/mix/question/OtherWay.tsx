@@ -1,10 +1,10 @@
 import { Box, Stack } from '@chakra-ui/react';
 import type { Catalogue, Household, Measures, TableQuestion } from '@feverfew/contracts';
 import { useState } from 'react';
-import { ApiProblem } from '../../../app/api';
+import { ApiProblem } from '../../../app/api/api';
 import { useLexicon } from '../../../app/useLexicon';
-import { CautionDigest } from '../../../components/CautionDigest';
-import { ChipRow } from '../../../components/ChipRow';
+import { ChipRow } from '../../../components/controls/ChipRow';
+import { CautionDigest } from '../../../components/notices/CautionDigest';
 import { useTableAnswer } from '../../../queries/mixQueries';
 import { answerLines } from './answerView';
 import { QuestionSentence } from './QuestionSentence';

@@ -1,9 +1,9 @@
 import { Box } from '@chakra-ui/react';
 import type { SpotWetness, TableQuestion } from '@feverfew/contracts';
-import { ChipRow } from '../../../components/ChipRow';
-import { Select } from '../../../components/controls';
-import { NumberBox } from '../../../components/NumberBox';
-import { TempBox } from '../../../components/TempBox';
+import { ChipRow } from '../../../components/controls/ChipRow';
+import { Select } from '../../../components/controls/controls';
+import { NumberBox } from '../../../components/controls/NumberBox';
+import { TempBox } from '../../../components/controls/TempBox';
 import { CurveLine } from '../table/CurveLine';
 import { ScaleSentence, type SentenceProps } from './ScaleSentence';
 

@@ -1,7 +1,7 @@
 import { Box, Flex, Stack } from '@chakra-ui/react';
 import type { Catalogue, Household, TableQuestion } from '@feverfew/contracts';
-import { Button, Select } from '../../../components/controls';
-import { NumberBox } from '../../../components/NumberBox';
+import { Button, Select } from '../../../components/controls/controls';
+import { NumberBox } from '../../../components/controls/NumberBox';
 import { CurveLine } from '../table/CurveLine';
 import { firstUnit, unitOptions } from '../table/unitOptions';
 

@@ -6,7 +6,7 @@ import {
   type TableAnswer,
   type TableQuestion,
 } from '@feverfew/contracts';
-import { exactText, toolText } from '../../../components/measureText';
+import { exactText, toolText } from '../../../components/text/measureText';
 import { sentences } from '../table/mixView';
 
 type Measured = Extract<TableAnswer, { kind: 'dilute' }>['product'];

@@ -1,10 +1,10 @@
 import { Box, Flex } from '@chakra-ui/react';
 import type { Mix, MixVerdict } from '@feverfew/contracts';
 import { useLexicon } from '../../../app/useLexicon';
-import { Button, Input } from '../../../components/controls';
-import { downloadText } from '../../../components/downloadText';
-import { Notice } from '../../../components/Notice';
-import { usePrintSheet } from '../../../components/usePrintSheet';
+import { Button, Input } from '../../../components/controls/controls';
+import { downloadText } from '../../../components/files/downloadText';
+import { usePrintSheet } from '../../../components/files/usePrintSheet';
+import { Notice } from '../../../components/notices/Notice';
 import { useCatalogue } from '../../../queries/catalogueQueries';
 import { useKeepMix } from '../../../queries/mixQueries';
 import { MixTag } from './MixTag';

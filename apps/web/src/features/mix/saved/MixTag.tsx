@@ -2,7 +2,7 @@ import { Box } from '@chakra-ui/react';
 import type { MixBath, MixVerdict } from '@feverfew/contracts';
 import { format } from 'date-fns';
 import { useLexicon } from '../../../app/useLexicon';
-import { cautionsById } from '../../../components/CautionList';
+import { cautionsById } from '../../../components/notices/CautionList';
 import { useCatalogue } from '../../../queries/catalogueQueries';
 import { pHText, strengthText } from '../table/mixView';
 

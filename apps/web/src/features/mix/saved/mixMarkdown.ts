@@ -1,7 +1,7 @@
 import { type Catalogue, findingWords, type Lexicon, type MixVerdict } from '@feverfew/contracts';
 import { METRIC } from '../../../app/useLexicon';
-import { cautionsById } from '../../../components/CautionList';
-import { plainMarkdown } from '../../../components/markdown';
+import { cautionsById } from '../../../components/notices/CautionList';
+import { plainMarkdown } from '../../../components/text/markdown';
 import { belowText, pHText, pouredText, sharesText, strengthText } from '../table/mixView';
 
 /** A mix as Markdown: figures, what speaks against it, every caution. */

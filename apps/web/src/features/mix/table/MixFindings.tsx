@@ -1,8 +1,8 @@
 import { Stack } from '@chakra-ui/react';
 import type { Finding } from '@feverfew/contracts';
 import { useLexicon } from '../../../app/useLexicon';
-import { Notice } from '../../../components/Notice';
-import { Terms } from '../../../components/Terms';
+import { Notice } from '../../../components/notices/Notice';
+import { Terms } from '../../../components/text/Terms';
 import { sentences } from './mixView';
 
 /** Why the mix is refused, first, and without a recipe. */

@@ -8,9 +8,9 @@ import {
   peroxideToOxygenGPerL,
 } from '@feverfew/contracts';
 import { useLexicon } from '../../../app/useLexicon';
-import { Button } from '../../../components/controls';
-import { Terms } from '../../../components/Terms';
-import { Why } from '../../../components/Why';
+import { Button } from '../../../components/controls/controls';
+import { Why } from '../../../components/layout/Why';
+import { Terms } from '../../../components/text/Terms';
 import { belowText, pHBasis, pHText, pouredText, sharesText, strengthText } from './mixView';
 import { PHScale } from './PHScale';
 

@@ -1,7 +1,7 @@
 import { Box, Flex } from '@chakra-ui/react';
 import type { Catalogue, PieceSummary } from '@feverfew/contracts';
-import { ButtonPicker } from '../../../components/ButtonPicker';
-import { ChipButton } from '../../../components/controls';
+import { ButtonPicker } from '../../../components/controls/ButtonPicker';
+import { ChipButton } from '../../../components/controls/controls';
 import type { OnTable } from '../../../recipe/mixDraft';
 
 /** What is to go into the mix, so that it is held against what the cloth can stand. */

@@ -1,9 +1,9 @@
 import { Box, Flex, Stack } from '@chakra-ui/react';
 import type { Catalogue, Household, MixPour } from '@feverfew/contracts';
 import { MAX_POURS } from '@feverfew/contracts';
-import { ButtonPicker } from '../../../components/ButtonPicker';
-import { Button, Select } from '../../../components/controls';
-import { NumberBox } from '../../../components/NumberBox';
+import { ButtonPicker } from '../../../components/controls/ButtonPicker';
+import { Button, Select } from '../../../components/controls/controls';
+import { NumberBox } from '../../../components/controls/NumberBox';
 import { firstUnit, unitOptions } from './unitOptions';
 
 interface PourListProps {

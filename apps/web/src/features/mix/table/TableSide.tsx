@@ -1,9 +1,9 @@
 import { Box, Flex, Stack } from '@chakra-ui/react';
 import type { Catalogue, Household, PieceSummary } from '@feverfew/contracts';
 import { useLexicon } from '../../../app/useLexicon';
-import { ChipRow } from '../../../components/ChipRow';
-import { NumberBox } from '../../../components/NumberBox';
-import { TempBox } from '../../../components/TempBox';
+import { ChipRow } from '../../../components/controls/ChipRow';
+import { NumberBox } from '../../../components/controls/NumberBox';
+import { TempBox } from '../../../components/controls/TempBox';
 import type { MixDraft } from '../../../recipe/mixDraft';
 import { OnPicker } from './OnPicker';
 import { PourList } from './PourList';

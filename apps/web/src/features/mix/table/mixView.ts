@@ -1,6 +1,6 @@
 import type { Finding, Lexicon, Measures, MixBath, MixedPour } from '@feverfew/contracts';
 import { durationWords, findingWords, sharesWords } from '@feverfew/contracts';
-import { exactText, toolText } from '../../../components/measureText';
+import { exactText, toolText } from '../../../components/text/measureText';
 
 /** "7.5 g/L", "3 %". */
 export const strengthText = ({ strengthAfter }: MixedPour): string =>

@@ -1,7 +1,7 @@
 import { Box } from '@chakra-ui/react';
 import { CHEMISTRY_WORDS, MECHANISM_WORDS, type Reference } from '@feverfew/contracts';
 import { useLexicon } from '../../../app/useLexicon';
-import { CautionDigest } from '../../../components/CautionDigest';
+import { CautionDigest } from '../../../components/notices/CautionDigest';
 import { Fact, SeeAll } from '../Fact';
 import { forbiddenWith, methodsWithAgent } from '../referenceView';
 import { Scale } from '../Scale';

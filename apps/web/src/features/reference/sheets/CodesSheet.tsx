@@ -9,7 +9,7 @@ import {
   ShadeSign,
   TumbleSign,
   WashSign,
-} from '../../../components/CareSign';
+} from '../../../components/drawings/CareSign';
 import { Sources } from '../Fact';
 
 const GROUPS = {

@@ -1,7 +1,7 @@
 import { Box } from '@chakra-ui/react';
 import { betweenWords, PURPOSE_WORDS, passFigures, type Reference } from '@feverfew/contracts';
 import { useLexicon } from '../../../app/useLexicon';
-import { Terms } from '../../../components/Terms';
+import { Terms } from '../../../components/text/Terms';
 import { See, SeeAll } from '../Fact';
 import { NotesText } from '../NoteText';
 

@@ -10,9 +10,9 @@ import {
 } from '@feverfew/contracts';
 import { useSearchParams } from 'react-router';
 import { useLexicon } from '../../../app/useLexicon';
-import { Fold } from '../../../components/Fold';
-import { LinkButton } from '../../../components/LinkButton';
-import { Terms } from '../../../components/Terms';
+import { LinkButton } from '../../../components/controls/LinkButton';
+import { Fold } from '../../../components/layout/Fold';
+import { Terms } from '../../../components/text/Terms';
 import { Fact, See, SeeAll, Sources } from '../Fact';
 import { NotesText, NoteText } from '../NoteText';
 import { CoursePasses } from './CoursePasses';

@@ -7,7 +7,7 @@ import {
   type Reference,
 } from '@feverfew/contracts';
 import { useLexicon } from '../../../app/useLexicon';
-import { Chip } from '../../../components/controls';
+import { Chip } from '../../../components/controls/controls';
 import { Fact, SeeAll, Sources } from '../Fact';
 import { itemsOf } from '../referenceView';
 import { Scale } from '../Scale';

@@ -1,7 +1,7 @@
 import { Box, chakra, Grid, Stack } from '@chakra-ui/react';
 import { CHEMISTRY_WORDS, type Reference } from '@feverfew/contracts';
 import { useState } from 'react';
-import { CautionDigest } from '../../../components/CautionDigest';
+import { CautionDigest } from '../../../components/notices/CautionDigest';
 import { Sources } from '../Fact';
 
 type Pair = Reference['forbiddenPairs'][number];

@@ -9,7 +9,7 @@ import {
   WETTINGS,
 } from '@feverfew/contracts';
 import { useLexicon } from '../../../app/useLexicon';
-import { Chip } from '../../../components/controls';
+import { Chip } from '../../../components/controls/controls';
 import { Fact, SeeAll } from '../Fact';
 import { NotesText } from '../NoteText';
 

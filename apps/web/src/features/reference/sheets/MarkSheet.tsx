@@ -2,7 +2,7 @@ import { Box, Flex } from '@chakra-ui/react';
 import { CHEMISTRY_WORDS, type Reference } from '@feverfew/contracts';
 import { useNavigate } from 'react-router';
 import { useLexicon } from '../../../app/useLexicon';
-import { Button } from '../../../components/controls';
+import { Button } from '../../../components/controls/controls';
 import { addressOf } from '../../../facts/draftAddress';
 import { EMPTY_DRAFT } from '../../../facts/factsDraft';
 import { Fact, See, SeeAll, Sources } from '../Fact';

@@ -1,8 +1,8 @@
 import { Box, Stack } from '@chakra-ui/react';
 import { type LookAnswer, nextOptions, type Outcome, type RunView } from '@feverfew/contracts';
 import { useState } from 'react';
-import { Button, TextArea } from '../../../components/controls';
-import { OUTCOME_HINTS, OUTCOME_WORDS } from '../../../components/runWords';
+import { Button, TextArea } from '../../../components/controls/controls';
+import { OUTCOME_HINTS, OUTCOME_WORDS } from '../../../components/text/runWords';
 import { costText } from '../look/nextOptionView';
 import type { Say } from '../useSay';
 

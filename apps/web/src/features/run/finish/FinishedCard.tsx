@@ -1,9 +1,9 @@
 import { Stack } from '@chakra-ui/react';
 import type { RunView } from '@feverfew/contracts';
 import { Link } from 'react-router';
-import { Notice } from '../../../components/Notice';
-import { PageHeading } from '../../../components/PageHeading';
-import { OUTCOME_WORDS } from '../../../components/runWords';
+import { PageHeading } from '../../../components/layout/PageHeading';
+import { Notice } from '../../../components/notices/Notice';
+import { OUTCOME_WORDS } from '../../../components/text/runWords';
 import { PhotoPanel } from '../photos/PhotoPanel';
 import { RunLog } from '../RunLog';
 import type { Say } from '../useSay';

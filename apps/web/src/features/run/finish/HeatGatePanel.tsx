@@ -2,8 +2,8 @@ import { Box, Dialog, Portal } from '@chakra-ui/react';
 import { heatEndangersPeople, type RunView } from '@feverfew/contracts';
 import { Flame, ShieldCheck, TriangleAlert } from 'lucide-react';
 import { useState } from 'react';
-import { Button, ChipButton } from '../../../components/controls';
-import { RUN_HEAT_WORDS } from '../../../components/runWords';
+import { Button, ChipButton } from '../../../components/controls/controls';
+import { RUN_HEAT_WORDS } from '../../../components/text/runWords';
 import type { Say } from '../useSay';
 
 const SHAPES = { closed: TriangleAlert, open: ShieldCheck, overridden: Flame } as const;

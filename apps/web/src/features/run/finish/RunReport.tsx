@@ -1,10 +1,10 @@
 import { Box, Flex } from '@chakra-ui/react';
 import type { RunView } from '@feverfew/contracts';
 import { useLexicon } from '../../../app/useLexicon';
-import { Button } from '../../../components/controls';
-import { downloadText } from '../../../components/downloadText';
-import { OUTCOME_WORDS, RUN_HEAT_WORDS } from '../../../components/runWords';
-import { usePrintSheet } from '../../../components/usePrintSheet';
+import { Button } from '../../../components/controls/controls';
+import { downloadText } from '../../../components/files/downloadText';
+import { usePrintSheet } from '../../../components/files/usePrintSheet';
+import { OUTCOME_WORDS, RUN_HEAT_WORDS } from '../../../components/text/runWords';
 import { RunLog } from '../RunLog';
 import { runMarkdown } from './runMarkdown';
 

@@ -1,7 +1,7 @@
 import type { Lexicon, RunView } from '@feverfew/contracts';
 import { format } from 'date-fns';
-import { plainMarkdown } from '../../../components/markdown';
-import { OUTCOME_WORDS, RUN_HEAT_WORDS } from '../../../components/runWords';
+import { plainMarkdown } from '../../../components/text/markdown';
+import { OUTCOME_WORDS, RUN_HEAT_WORDS } from '../../../components/text/runWords';
 import { logLines } from '../logLines';
 
 /** A run as Markdown: what was done on what, when, with what result. */

@@ -12,9 +12,15 @@ import {
 } from '@feverfew/contracts';
 import { lazy, Suspense } from 'react';
 import { useLexicon } from '../../../app/useLexicon';
-import { Button } from '../../../components/controls';
-import { Notice } from '../../../components/Notice';
-import { ANSWER_WORDS, adviceWords, choiceWords, LEVEL_WORDS, wayOutOf } from '../../../components/runWords';
+import { Button } from '../../../components/controls/controls';
+import { Notice } from '../../../components/notices/Notice';
+import {
+  ANSWER_WORDS,
+  adviceWords,
+  choiceWords,
+  LEVEL_WORDS,
+  wayOutOf,
+} from '../../../components/text/runWords';
 import type { Say } from '../useSay';
 import { wayLine } from './nextOptionView';
 import { stallWords } from './stallWords';

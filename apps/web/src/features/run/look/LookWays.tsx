@@ -2,7 +2,7 @@ import { Box, Stack } from '@chakra-ui/react';
 import { effectRange, type RunView } from '@feverfew/contracts';
 import { useNavigate } from 'react-router';
 import { useLexicon } from '../../../app/useLexicon';
-import { Button } from '../../../components/controls';
+import { Button } from '../../../components/controls/controls';
 import type { Say } from '../useSay';
 
 /** Besides the choices of the plan: correct a wrong fact, or see what buying would add. Both make a new plan. */

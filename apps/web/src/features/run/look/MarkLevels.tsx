@@ -2,9 +2,9 @@ import { Box, Flex, Grid, Stack } from '@chakra-ui/react';
 import { LEVELS, type Look, leftOf, levelOf } from '@feverfew/contracts';
 import { useState } from 'react';
 import { useLexicon } from '../../../app/useLexicon';
-import { Button } from '../../../components/controls';
-import { LevelPicture } from '../../../components/LevelPicture';
-import { LEVEL_WORDS } from '../../../components/runWords';
+import { Button } from '../../../components/controls/controls';
+import { LevelPicture } from '../../../components/drawings/LevelPicture';
+import { LEVEL_WORDS } from '../../../components/text/runWords';
 import type { Say } from '../useSay';
 import { LookAnswerButton } from './LookAnswerButton';
 

@@ -2,8 +2,8 @@ import { Box, Grid } from '@chakra-ui/react';
 import { LEVELS, leftOf, levelOf, type RunView } from '@feverfew/contracts';
 import { CircleHelp } from 'lucide-react';
 import { useLexicon } from '../../../app/useLexicon';
-import { LevelPicture } from '../../../components/LevelPicture';
-import { LEVEL_WORDS } from '../../../components/runWords';
+import { LevelPicture } from '../../../components/drawings/LevelPicture';
+import { LEVEL_WORDS } from '../../../components/text/runWords';
 import type { Say } from '../useSay';
 import { LookAnswerButton } from './LookAnswerButton';
 

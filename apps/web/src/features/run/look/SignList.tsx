@@ -1,5 +1,5 @@
 import { Stack } from '@chakra-ui/react';
-import { Notice } from '../../../components/Notice';
+import { Notice } from '../../../components/notices/Notice';
 import { useCatalogue } from '../../../queries/catalogueQueries';
 
 /** What is normal here, and what means stop. */

@@ -1,7 +1,7 @@
 import { Stack } from '@chakra-ui/react';
 import type { Action } from '@feverfew/contracts';
 import { OctagonAlert } from 'lucide-react';
-import { Button } from '../../../components/controls';
+import { Button } from '../../../components/controls/controls';
 import { useCatalogue } from '../../../queries/catalogueQueries';
 import type { Say } from '../useSay';
 import { LookAnswerButton } from './LookAnswerButton';

@@ -2,10 +2,10 @@ import { Box, Flex } from '@chakra-ui/react';
 import type { RunView } from '@feverfew/contracts';
 import { Camera } from 'lucide-react';
 import { useEffect, useState } from 'react';
-import { Button } from '../../../components/controls';
-import { FileButton } from '../../../components/FileButton';
-import { Notice } from '../../../components/Notice';
-import { base64Of, shrinkPhoto } from '../../../components/shrinkPhoto';
+import { Button } from '../../../components/controls/controls';
+import { FileButton } from '../../../components/controls/FileButton';
+import { base64Of, shrinkPhoto } from '../../../components/files/shrinkPhoto';
+import { Notice } from '../../../components/notices/Notice';
 import { useKeepPhoto } from '../../../queries/runQueries';
 import { type DevicePhoto, useDevicePhotos } from './usePhotos';
 

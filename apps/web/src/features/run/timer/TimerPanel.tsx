@@ -11,8 +11,8 @@ import {
 import { useState } from 'react';
 import { timeOfDay } from '../../../clock/timeOfDay';
 import { spanText, type TimerView, timerView } from '../../../clock/timerView';
-import { Button } from '../../../components/controls';
-import { Notice } from '../../../components/Notice';
+import { Button } from '../../../components/controls/controls';
+import { Notice } from '../../../components/notices/Notice';
 import { LookPanel } from '../look/LookPanel';
 import type { Say } from '../useSay';
 

@@ -1,7 +1,7 @@
 import { Box } from '@chakra-ui/react';
 import type { Finding, TroubleFacts } from '@feverfew/contracts';
 import { useState } from 'react';
-import { Button } from '../../../components/controls';
+import { Button } from '../../../components/controls/controls';
 import { SizePicker } from '../../../facts/pickers/SizePicker';
 
 interface AssumedSizeProps {

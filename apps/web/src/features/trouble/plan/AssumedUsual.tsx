@@ -8,7 +8,7 @@ import {
 } from '@feverfew/contracts';
 import { useState } from 'react';
 import { useLexicon } from '../../../app/useLexicon';
-import { Button } from '../../../components/controls';
+import { Button } from '../../../components/controls/controls';
 
 interface AssumedUsualProps {
   readonly plan: Plan;

@@ -2,9 +2,9 @@ import { Box, Flex } from '@chakra-ui/react';
 import { firstHand, type Plan } from '@feverfew/contracts';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useLexicon } from '../../../app/useLexicon';
-import { Button } from '../../../components/controls';
-import { LinkButton } from '../../../components/LinkButton';
-import { Notice } from '../../../components/Notice';
+import { Button } from '../../../components/controls/controls';
+import { LinkButton } from '../../../components/controls/LinkButton';
+import { Notice } from '../../../components/notices/Notice';
 import { useMay } from '../../../queries/deviceQueries';
 
 interface FootProps {

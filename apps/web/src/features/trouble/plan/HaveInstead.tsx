@@ -1,7 +1,7 @@
 import { Box } from '@chakra-ui/react';
 import { effectRange, type RoundPass, type TroubleFacts } from '@feverfew/contracts';
 import { useLexicon } from '../../../app/useLexicon';
-import { Button } from '../../../components/controls';
+import { Button } from '../../../components/controls/controls';
 import { usePlanOtherCourse } from '../../../queries/planQueries';
 import { choiceInstead } from './StepInstead';
 

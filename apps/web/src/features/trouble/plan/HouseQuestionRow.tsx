@@ -8,8 +8,8 @@ import {
 } from '@feverfew/contracts';
 import { useState } from 'react';
 import { useLexicon } from '../../../app/useLexicon';
-import { Button } from '../../../components/controls';
-import { LinkButton } from '../../../components/LinkButton';
+import { Button } from '../../../components/controls/controls';
+import { LinkButton } from '../../../components/controls/LinkButton';
 import { useAnswerOfHouse } from '../../../queries/householdQueries';
 import { PeopleQuestion } from './PeopleQuestion';
 

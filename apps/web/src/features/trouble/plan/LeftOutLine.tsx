@@ -1,7 +1,7 @@
 import { Flex } from '@chakra-ui/react';
 import { NO_CHOICES, type TroubleFacts } from '@feverfew/contracts';
 import { useLexicon } from '../../../app/useLexicon';
-import { Button } from '../../../components/controls';
+import { Button } from '../../../components/controls/controls';
 
 interface LeftOutLineProps {
   readonly facts: TroubleFacts;

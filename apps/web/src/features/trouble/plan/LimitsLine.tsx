@@ -9,7 +9,7 @@ import {
 import { ChevronDown } from 'lucide-react';
 import { useState } from 'react';
 import { useLexicon } from '../../../app/useLexicon';
-import { EnvelopePanel } from '../EnvelopePanel';
+import { EnvelopePanel } from '../limits/EnvelopePanel';
 
 const Line = chakra('button', {
   base: {

@@ -1,6 +1,6 @@
 import { Flex } from '@chakra-ui/react';
 import type { Plan, TroubleFacts } from '@feverfew/contracts';
-import { Button } from '../../../components/controls';
+import { Button } from '../../../components/controls/controls';
 import { loadKinds } from './loadKinds';
 
 interface LoadKindsProps {

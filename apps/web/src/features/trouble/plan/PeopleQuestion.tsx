@@ -1,7 +1,7 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { type HouseQuestionView, PEOPLE_WORDS, type PeopleFact } from '@feverfew/contracts';
 import { useState } from 'react';
-import { Button } from '../../../components/controls';
+import { Button } from '../../../components/controls/controls';
 
 interface PeopleQuestionProps {
   readonly people: NonNullable<HouseQuestionView['question']>['people'];

@@ -2,8 +2,8 @@ import { Box, Stack } from '@chakra-ui/react';
 import type { AtOnce, Plan } from '@feverfew/contracts';
 import { useState } from 'react';
 import { useLexicon } from '../../../app/useLexicon';
-import { Slate, SlateVerb, SlateWord } from '../../../components/Slate';
-import { verbDrawing } from '../../../components/VerbDrawing';
+import { verbDrawing } from '../../../components/drawings/VerbDrawing';
+import { Slate, SlateVerb, SlateWord } from '../../../components/layout/Slate';
 import { SHORT, slateView } from './slateView';
 
 interface PlanSlateProps {

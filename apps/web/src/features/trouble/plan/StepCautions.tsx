@@ -1,6 +1,6 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { TriangleAlert } from 'lucide-react';
-import { cautionsById } from '../../../components/CautionList';
+import { cautionsById } from '../../../components/notices/CautionList';
 import { useCatalogue } from '../../../queries/catalogueQueries';
 
 /** Said once for the whole page: of heat at the drying, of labels at its foot. */

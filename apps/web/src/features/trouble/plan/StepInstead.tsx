@@ -1,9 +1,9 @@
 import { Box, Stack } from '@chakra-ui/react';
 import { NO_CHOICES, type RoundPass, type TroubleFacts } from '@feverfew/contracts';
 import { useState } from 'react';
-import { Button } from '../../../components/controls';
-import { Loading } from '../../../components/States';
-import { WayButton } from '../../../components/WayButton';
+import { Button } from '../../../components/controls/controls';
+import { WayButton } from '../../../components/controls/WayButton';
+import { Loading } from '../../../components/notices/States';
 import { usePlanOtherCourse } from '../../../queries/planQueries';
 
 interface StepInsteadProps {

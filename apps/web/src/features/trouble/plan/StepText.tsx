@@ -10,9 +10,9 @@ import {
 } from '@feverfew/contracts';
 import { useState } from 'react';
 import { useLexicon } from '../../../app/useLexicon';
-import { Claims } from '../../../components/Claims';
+import { Claims } from '../../../components/notices/Claims';
 import type { OnTable } from '../../../recipe/mixDraft';
-import { passRemarks } from '../passView';
+import { passRemarks } from '../alternatives/passView';
 import { AssumedSize } from './AssumedSize';
 import { HaveInstead } from './HaveInstead';
 import type { ClockTime } from './planTimes';

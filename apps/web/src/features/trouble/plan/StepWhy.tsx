@@ -1,12 +1,12 @@
 import { Box, Stack } from '@chakra-ui/react';
 import { type Pass, PURPOSE_WORDS, passWords, type RoundPass, type TroubleFacts } from '@feverfew/contracts';
 import { useLexicon } from '../../../app/useLexicon';
-import { Terms } from '../../../components/Terms';
+import { Terms } from '../../../components/text/Terms';
 import { useCatalogue } from '../../../queries/catalogueQueries';
 import { ActionRecipe } from '../../../recipe/ActionRecipe';
 import type { OnTable } from '../../../recipe/mixDraft';
-import { PassWhy } from '../PassWhy';
-import { durationLine, quietRemarks } from '../passView';
+import { PassWhy } from '../alternatives/PassWhy';
+import { durationLine, quietRemarks } from '../alternatives/passView';
 import { StepInstead } from './StepInstead';
 
 interface StepWhyProps {

@@ -2,7 +2,7 @@ import { Box, chakra, Flex } from '@chakra-ui/react';
 import { kettleWords, NO_CHOICES, type RoundPass, type TroubleFacts } from '@feverfew/contracts';
 import { useState } from 'react';
 import { useLexicon } from '../../../app/useLexicon';
-import { VesselGlyph } from '../../../components/VesselGlyph';
+import { VesselGlyph } from '../../../components/drawings/VesselGlyph';
 import { useHousehold } from '../../../queries/householdQueries';
 import { minutesText } from './planTimes';
 

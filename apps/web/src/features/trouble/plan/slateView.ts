@@ -8,7 +8,7 @@ import {
   type Plan,
   recipeWords,
 } from '@feverfew/contracts';
-import { emptyTitle } from '../passView';
+import { emptyTitle } from '../alternatives/passView';
 import { minutesText } from './planTimes';
 
 /** What the slate says: what the hand does now, in one line that is read from an arm's length. */

@@ -1,6 +1,6 @@
 import { Box, Flex } from '@chakra-ui/react';
 import type { Catalogue, Doubt, PieceSummary } from '@feverfew/contracts';
-import { ChipButton } from '../../../components/controls';
+import { ChipButton } from '../../../components/controls/controls';
 import type { Draft } from '../../../facts/factsDraft';
 import { answerDoubt } from './answerDoubt';
 

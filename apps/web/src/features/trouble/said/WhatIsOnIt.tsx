@@ -1,6 +1,6 @@
 import { Box, Flex } from '@chakra-ui/react';
 import type { Catalogue } from '@feverfew/contracts';
-import { ChipButton } from '../../../components/controls';
+import { ChipButton } from '../../../components/controls/controls';
 import { searchOver } from '../../../search/searchOptions';
 
 interface WhatIsOnItProps {

@@ -2,8 +2,8 @@ import { Box, Flex, Stack } from '@chakra-ui/react';
 import type { LineView } from '@feverfew/contracts';
 import { useState } from 'react';
 import { timeOfDay } from '../../../clock/timeOfDay';
-import { Button, Input } from '../../../components/controls';
-import { Notice } from '../../../components/Notice';
+import { Button, Input } from '../../../components/controls/controls';
+import { Notice } from '../../../components/notices/Notice';
 import { useWasDry } from '../../../queries/washQueries';
 import { todayAt } from './lineView';
 

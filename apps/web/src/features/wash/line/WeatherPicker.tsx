@@ -1,8 +1,8 @@
 import { Box, Flex, Stack } from '@chakra-ui/react';
 import { WEATHER_WORDS, WEATHERS } from '@feverfew/contracts';
-import { ChipButton } from '../../../components/controls';
-import { FileButton } from '../../../components/FileButton';
-import { Notice } from '../../../components/Notice';
+import { ChipButton } from '../../../components/controls/controls';
+import { FileButton } from '../../../components/controls/FileButton';
+import { Notice } from '../../../components/notices/Notice';
 import { useChangeWash, useReadForecast } from '../../../queries/washQueries';
 
 /** The weather as it is here: by hand, from a file, or the made-up one that ships. */

@@ -1,0 +1,47 @@
+import { Box, chakra, Stack } from '@chakra-ui/react';
+import { ChevronRight } from 'lucide-react';
+import { Link } from 'react-router';
+import { PageHeading } from '../../components/layout/PageHeading';
+
+const Row = chakra(Link, {
+  base: {
+    display: 'flex',
+    alignItems: 'center',
+    gap: '12px',
+    minHeight: '56px',
+    paddingBlock: '6px',
+    borderBottom: '1px solid',
+    borderColor: 'line',
+  },
+});
+
+/** What has no place of its own in the bar, and how each is called. */
+const ROWS = [
+  ['Look up', 'Fibres, troubles, products, ways, care signs, what never meets', '/reference'],
+  ['Your house', 'Taps, tubs, machine, who lives here, light and measures, backup', '/household'],
+  ['Devices', 'A phone at the tub: who is let in, and for what', '/devices'],
+  ['Mixing', 'Any mix: how strong, how warm, how long, or why not', '/mix'],
+  ['Cupboard', 'What you have, and what it cost', '/cupboard'],
+  ['What works', 'From your own results', '/what-works'],
+  ['Help', 'How it is used, and where to turn', '/help'],
+] as const;
+
+/** All rooms that stand behind the last place of the bar. */
+export function MorePage() {
+  return (
+    <Stack gap="6px" maxWidth="640px" padding={{ base: '8px 16px', md: '24px 32px' }}>
+      <PageHeading title="More" />
+      {ROWS.map(([name, what, to]) => (
+        <Row key={to} to={to}>
+          <Box flex="1" minWidth="0">
+            <Box fontWeight={650}>{name}</Box>
+            <Box color="soft" fontSize="15px">
+              {what}
+            </Box>
+          </Box>
+          <ChevronRight size={20} aria-hidden="true" />
+        </Row>
+      ))}
+    </Stack>
+  );
+}

@@ -1,0 +1,14 @@
+import { Box } from '@chakra-ui/react';
+import { Link } from 'react-router';
+import { PageHeading } from '../../components/layout/PageHeading';
+
+export function NotFound() {
+  return (
+    <Box padding="28px">
+      <PageHeading title="Nothing at this address" />
+      <Link to="/" style={{ textDecoration: 'underline' }}>
+        Go to today
+      </Link>
+    </Box>
+  );
+}

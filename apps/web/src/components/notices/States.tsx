@@ -1,0 +1,39 @@
+import { Box, Flex } from '@chakra-ui/react';
+import type { ReactNode } from 'react';
+import { Button } from '../controls/controls';
+import { Notice } from './Notice';
+
+/** A sign of progress, shown only where a load takes longer than a glance. */
+export function Loading({ what }: { what: string }) {
+  return (
+    <Box role="status" color="soft" padding="24px" opacity="0" animation="appear 120ms linear 300ms forwards">
+      Fetching {what} …
+    </Box>
+  );
+}
+
+/** What went wrong and what to do next. */
+export function Failed({ error, onRetry }: { error: Error; onRetry: () => void }) {
+  return (
+    <Box padding="16px" maxWidth="640px" role="alert">
+      <Notice kind="danger" word="That did not work">
+        {error.message}
+      </Notice>
+      <Flex gap="12px" marginTop="12px" wrap="wrap">
+        <Button onClick={onRetry}>Try again</Button>
+        {/* A page anew: this one may be what broke. */}
+        <a href="/">
+          <Button as="span">To Today</Button>
+        </a>
+      </Flex>
+    </Box>
+  );
+}
+
+export function Empty({ children }: { children: ReactNode }) {
+  return (
+    <Box color="soft" paddingBlock="14px">
+      {children}
+    </Box>
+  );
+}

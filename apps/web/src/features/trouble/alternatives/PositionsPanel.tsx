@@ -1,0 +1,88 @@
+import { Box, Flex, Stack } from '@chakra-ui/react';
+import type { Catalogue, Plan, TroubleFacts } from '@feverfew/contracts';
+import { lazy, Suspense, useState } from 'react';
+import { Button, Select } from '../../../components/controls/controls';
+import { Loading } from '../../../components/notices/States';
+
+const PositionComparison = lazy(() =>
+  import('./PositionComparison').then((module) => ({ default: module.PositionComparison })),
+);
+
+const CHOSEN_BY = {
+  plan: 'chosen for this plan',
+  household: 'the way of this house',
+  default: 'as usual',
+} as const;
+
+interface PositionsPanelProps {
+  readonly schools: Plan['schools'];
+  readonly facts: TroubleFacts;
+  readonly catalogue: Catalogue;
+  readonly onChoose: (schools: TroubleFacts['schools']) => void;
+}
+
+/** Where practitioners differ and it matters here: which view this plan follows, why, and what the other says. */
+export function PositionsPanel({ schools: positions, facts, catalogue, onChoose }: PositionsPanelProps) {
+  const [comparing, setComparing] = useState<string | null>(null);
+  if (positions.length === 0) return null;
+  return (
+    <Box as="section" aria-label="Ways followed" paddingTop="14px">
+      <Box as="h3" fontSize="15px" color="soft" marginBottom="4px">
+        Where the trade differs
+      </Box>
+      <Stack gap="8px">
+        {positions.map(({ dispute, schoolId, chosenBy }) => {
+          const question = catalogue.disputes.find((candidate) => candidate.id === dispute)?.question;
+          const positionsHere = catalogue.schools.filter((position) => position.dispute === dispute);
+          const followed = positionsHere.find((position) => position.id === schoolId);
+          return (
+            <Box key={dispute} fontSize="14.5px" data-dispute={dispute}>
+              <Flex gap="10px" wrap="wrap" alignItems="center">
+                <Box flex="1 1 200px" fontWeight={600}>
+                  {question}
+                </Box>
+                <Select
+                  width="auto"
+                  flex="0 1 230px"
+                  aria-label={question}
+                  value={schoolId}
+                  onChange={(event) => onChoose({ ...facts.schools, [dispute]: event.currentTarget.value })}
+                >
+                  {positionsHere.map((position) => (
+                    <option key={position.id} value={position.id}>
+                      {position.name}
+                    </option>
+                  ))}
+                </Select>
+                <Button size="small" onClick={() => setComparing(dispute)}>
+                  Side by side
+                </Button>
+              </Flex>
+              <Box color="soft">
+                {followed?.why} <em>({CHOSEN_BY[chosenBy]})</em>{' '}
+                {positionsHere
+                  .filter((position) => position.id !== schoolId)
+                  .map((position) => `“${position.name}” says: ${position.why}`)
+                  .join(' ')}
+              </Box>
+            </Box>
+          );
+        })}
+      </Stack>
+      {comparing && (
+        <Suspense fallback={<Loading what="the comparison" />}>
+          <PositionComparison
+            dispute={comparing}
+            facts={facts}
+            catalogue={catalogue}
+            onChoose={(schoolId) => {
+              onChoose({ ...facts.schools, [comparing]: schoolId });
+              setComparing(null);
+            }}
+            onClose={() => setComparing(null)}
+          />
+        </Suspense>
+      )}
+    </Box>
+  );
+}

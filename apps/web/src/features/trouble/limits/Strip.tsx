@@ -1,0 +1,168 @@
+import { Box, chakra, Flex } from '@chakra-ui/react';
+import { Why } from '../../../components/layout/Why';
+import { Terms } from '../../../components/text/Terms';
+import type { Flag } from './envelopeView';
+
+const FlagButton = chakra('button', {
+  base: {
+    position: 'absolute',
+    fontSize: '13px',
+    lineHeight: 1.25,
+    whiteSpace: 'nowrap',
+    overflow: 'hidden',
+    textOverflow: 'ellipsis',
+    background: 'none',
+    padding: '1px 2px',
+    minHeight: { base: '44px', md: '24px' },
+    display: 'inline-flex',
+    _hover: { textDecoration: 'underline' },
+  },
+});
+
+/** Two texts below the bar need this much between them, % of its length. */
+const TEXT_ROOM = 34;
+
+interface StripProps {
+  readonly name: string;
+  readonly scale: { readonly from: number; readonly to: number };
+  readonly fill: { readonly from: number; readonly to: number };
+  readonly colour: string;
+  readonly flags: readonly Flag[];
+  readonly format: (value: number) => string;
+  readonly mark?: { readonly value: number; readonly text: string } | null;
+}
+
+/** A bar that narrows as facts come in; every edge carries the fact that set it. Tap a flag for the why. */
+export function Strip({ name, scale, fill, colour, flags, format, mark }: StripProps) {
+  const placeOf = (value: number) =>
+    (100 * (Math.min(scale.to, Math.max(scale.from, value)) - scale.from)) / (scale.to - scale.from);
+  const others = flags.filter((flag) => !flag.winning).slice(0, 1);
+  return (
+    <Flex gap="10px" alignItems="center">
+      <Box width="78px" flexShrink={0} fontSize="15px">
+        <Terms>{name}</Terms>
+      </Box>
+      <Box
+        position="relative"
+        flex="1"
+        height={{ base: '84px', md: '62px' }}
+        marginTop={{ base: '22px', md: '0' }}
+        role="group"
+        aria-label={`${name}: ${format(fill.from)} to ${format(fill.to)}`}
+      >
+        <Box position="absolute" top="25px" left="0" right="0" height="12px" borderRadius="full" bg="track" />
+        <Box
+          position="absolute"
+          top="25px"
+          height="12px"
+          borderRadius="full"
+          bg={colour}
+          left={`${placeOf(fill.from)}%`}
+          width={`${Math.max(1, placeOf(fill.to) - placeOf(fill.from))}%`}
+          transition="left 120ms, width 120ms"
+        />
+        {mark &&
+          mark.value <= scale.to &&
+          others.every((flag) => Math.abs(placeOf(flag.value) - placeOf(mark.value)) > TEXT_ROOM) && (
+            <>
+              <Box
+                position="absolute"
+                top="25px"
+                height="12px"
+                width="2px"
+                bg="card"
+                left={`${placeOf(mark.value)}%`}
+                aria-hidden="true"
+              />
+              <Box
+                position="absolute"
+                top="41px"
+                fontSize="12px"
+                color="soft"
+                left={`${placeOf(mark.value)}%`}
+                transform="translateX(-50%)"
+                whiteSpace="nowrap"
+              >
+                {mark.text}
+              </Box>
+            </>
+          )}
+        {flags
+          .filter((flag) => flag.winning)
+          .map((flag) => (
+            <FlagMark
+              key={flag.value}
+              flag={flag}
+              left={placeOf(flag.value)}
+              above={flag.value === fill.to}
+              format={format}
+              name={name}
+            />
+          ))}
+        {others.map((flag) => (
+          <FlagMark
+            key={flag.value}
+            flag={flag}
+            left={placeOf(flag.value)}
+            above={false}
+            format={format}
+            name={name}
+          />
+        ))}
+      </Box>
+    </Flex>
+  );
+}
+
+function FlagMark({
+  flag,
+  left,
+  above,
+  format,
+  name,
+}: {
+  flag: Flag;
+  left: number;
+  above: boolean;
+  format: (value: number) => string;
+  name: string;
+}) {
+  const more = flag.owners.length > 1 ? ` +${flag.owners.length - 1}` : '';
+  const text = `${format(flag.value)} — ${flag.owners[0]}${more}`;
+  const side =
+    left > 50
+      ? { right: `${100 - left}%`, textAlign: 'right' as const, maxWidth: `${left}%` }
+      : { left: `${left}%`, maxWidth: `${100 - left}%` };
+  return (
+    <>
+      <Box
+        position="absolute"
+        left={`calc(${left}% - 1px)`}
+        width="2px"
+        bg={above ? 'ink' : 'soft'}
+        top={above ? '19px' : '25px'}
+        height={above ? '22px' : '16px'}
+        aria-hidden="true"
+      />
+      <Why
+        label={`Why ${format(flag.value)}?`}
+        title={`${name}: ${format(flag.value)}`}
+        sourceIds={flag.sourceIds}
+        trigger={
+          <FlagButton
+            type="button"
+            {...side}
+            top={above ? { base: '-22px', md: '-6px' } : '39px'}
+            alignItems={above ? 'flex-end' : 'flex-start'}
+            color={above ? 'ink' : 'soft'}
+            fontWeight={above ? 650 : 400}
+          >
+            {text}
+          </FlagButton>
+        }
+      >
+        Set by {flag.owners.join('; ')}.
+      </Why>
+    </>
+  );
+}

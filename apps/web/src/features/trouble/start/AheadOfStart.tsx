@@ -1,0 +1,17 @@
+import { Stack } from '@chakra-ui/react';
+import type { TroubleFacts } from '@feverfew/contracts';
+import { ClashNotice } from '../../../components/notices/ClashNotice';
+import { useClashes } from '../../../queries/runQueries';
+
+/** Before a start: the vessel or the machine is wanted by something that soaks already. */
+export function AheadOfStart({ facts, rungIndex }: { facts: TroubleFacts; rungIndex: number }) {
+  const { data } = useClashes({ facts, rungIndex });
+  if (!data || data.length === 0) return null;
+  return (
+    <Stack gap="6px" padding="0 26px 10px" role="group" aria-label="Before you start">
+      {data.map((clash) => (
+        <ClashNotice key={clash.kind + clash.fromAt + clash.runIds.join()} clash={clash} />
+      ))}
+    </Stack>
+  );
+}

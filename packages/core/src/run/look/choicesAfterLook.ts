@@ -1,0 +1,60 @@
+import type { Action } from '../../treatment/plan/action.js';
+import type { Plan } from '../../treatment/plan/plan.js';
+import { passOfRung } from '../next/roundOfRung.js';
+import { lastOfRound, openRungLater, rungToRepeat } from '../next/rungsAhead.js';
+import type { Choice, LookAnswer } from '../runEvent.js';
+import type { RunState } from '../runState.js';
+
+/**
+ * What an answer opens, recommended first: still moving → again (bounded); stalled → another mechanism; wrong →
+ * stop at once.
+ */
+export function choicesAfterLook(
+  answer: LookAnswer,
+  at: string,
+  state: RunState,
+  plan: Plan,
+  action: Action,
+): Choice[] {
+  if (answer === 'wrong') return action.kind === 'finalLook' ? ['finish'] : ['stop'];
+  const again = action.kind === 'finalLook' ? rungToRepeat(state, plan) : state.rungIndex;
+  const mayRepeat = (state.times[again] ?? 0) < (plan.ladder[again]?.maxRounds ?? 1);
+  // Inside a round one goes on, past the rinse there is; only its end leads to another.
+  const hasNext =
+    state.rungIndex === lastOfRound(plan, state.rungIndex) && openRungLater(state, plan) !== null;
+  const onward: Choice[] = [
+    ...(mayRepeat ? (['repeat'] as const) : []),
+    ...(hasNext ? (['nextRung'] as const) : []),
+  ];
+  if (action.kind === 'dwell')
+    return choicesWhileWaiting(answer, at, state, hasNext).map((choice) =>
+      choice === 'continue' && isTold(state, plan) ? 'takeOut' : choice,
+    );
+  if (action.kind === 'finalLook') {
+    if (answer === 'gone' || answer === 'unsure') return ['finish'];
+    return answer === 'moving'
+      ? [...onward, 'finish']
+      : [...onward.filter((choice) => choice === 'nextRung'), 'finish'];
+  }
+  if (answer === 'gone') return ['continue'];
+  // Wet cloth looks cleaner or darker than it is: rinse, dry without heat, look again.
+  if (answer === 'unsure') return ['continue', 'stop'];
+  if (answer === 'moving') return [...onward, 'continue', 'stop'];
+  return [...(hasNext ? (['nextRung'] as const) : []), 'continue', 'stop'];
+}
+
+/** The next look in a round, just answered with a level. */
+const isTold = ({ looks, rungIndex, stepIndex }: RunState, plan: Plan): boolean =>
+  passOfRung(plan, rungIndex) !== undefined &&
+  plan.ladder[rungIndex]?.steps[stepIndex + 1]?.kind === 'look' &&
+  looks.at(-1)?.leftPct !== null;
+
+/** Before the least useful time is up, stalled means "not yet". */
+function choicesWhileWaiting(answer: LookAnswer, at: string, state: RunState, hasNext: boolean): Choice[] {
+  const due = state.timer !== null && at >= state.timer.readyAt;
+  const over = state.timer !== null && at >= state.timer.latestAt;
+  if (answer === 'gone') return ['continue', 'wait'];
+  if (over) return ['continue', ...(hasNext ? (['nextRung'] as const) : []), 'stop'];
+  if (answer === 'moving' || answer === 'unsure' || !due) return ['wait', 'continue', 'stop'];
+  return [...(hasNext ? (['nextRung'] as const) : []), 'continue', 'wait', 'stop'];
+}

@@ -1,0 +1,51 @@
+import { describe, expect, it } from 'vitest';
+import { cases, household, knowledge } from '../../test/fixtures.js';
+import { planTreatment } from '../../treatment/planTreatment.js';
+import { replayRun } from '../replayRun.js';
+import type { RunEvent } from '../runEvent.js';
+import { occupancyOf } from './occupancyOf.js';
+
+const START = Date.UTC(2026, 10, 26, 9);
+const at = (minute: number): string => new Date(START + minute * 60_000).toISOString();
+
+/** A run on beetroot, gone on with until it soaks. */
+function soaking() {
+  const plan = planTreatment(cases.beetrootOnDamask, household, knowledge);
+  const rung = plan.ladder.findIndex(({ steps }) => steps.some(({ vessel }) => vessel !== null));
+  const events: RunEvent[] = [{ kind: 'started', at: at(0), rungIndex: rung }];
+  for (const { id, kind } of plan.ladder[rung]?.steps ?? []) {
+    if (kind === 'dwell') {
+      events.push({ kind: 'timerStarted', at: at(5), stepId: id });
+      break;
+    }
+    events.push({ kind: 'stepDone', at: at(5), stepId: id });
+  }
+  const replayed = replayRun(events, plan);
+  if (!replayed.ok) throw new Error(replayed.refusal);
+  const vessel = plan.ladder[rung]?.steps.flatMap((step) => step.vessel ?? [])[0];
+  return { run: { id: 'one', pieceName: 'damask', plan, state: replayed.state }, vessel, rung };
+}
+
+describe('what is in use', () => {
+  it('is the vessel of a soak under way, for as long as it may take yet', () => {
+    const { run, vessel } = soaking();
+    const { vesselsFreeInMin, machineFreeInMin } = occupancyOf([run], START + 10 * 60_000);
+    expect(Object.keys(vesselsFreeInMin)).toEqual([vessel?.id]);
+    const latest = Date.parse(run.state.timer?.latestAt ?? '');
+    expect(vesselsFreeInMin[vessel?.id ?? '']).toBeGreaterThanOrEqual((latest - START) / 60_000 - 10);
+    expect(machineFreeInMin).toBeNull();
+    expect(occupancyOf([{ ...run, state: { ...run.state, status: 'finished' } }], START)).toEqual({
+      vesselsFreeInMin: {},
+      machineFreeInMin: null,
+    });
+  });
+  it('makes the next plan take another vessel that does', () => {
+    const { run, vessel, rung } = soaking();
+    const occupancy = occupancyOf([run], START + 10 * 60_000);
+    const next = planTreatment(cases.beetrootOnDamask, household, knowledge, undefined, occupancy);
+    const taken = next.ladder[rung]?.steps.flatMap((step) => step.vessel ?? [])[0];
+    expect(taken?.id).not.toBe(vessel?.id);
+    const views = next.rounds[0]?.passes.flatMap(({ vessels }) => vessels) ?? [];
+    expect(views.find(({ vesselId }) => vesselId === vessel?.id)?.state).toBe('busy');
+  });
+});
