@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { cases, household, knowledge } from '../test/fixtures.js';
 import { type Action, runsInDrum } from '../treatment/plan/action.js';
 import { planTreatment } from '../treatment/planTreatment.js';
-import { breakEvenTries, costOf, NO_PRICES } from './costOf.js';
+import { breakEvenTries, costOf, NO_PRICES, type Prices } from './costOf.js';
 
 const actions = planTreatment(cases.beetrootOnDamask, household, knowledge).ladder.flatMap(
   ({ steps }) => steps,
@@ -15,7 +15,7 @@ const rinse = {
 };
 const wash = { ...found(runsInDrum), ingredients: [] };
 /** Round prices: a litre of water costs 0.01, a kilowatt-hour 1. */
-const PRICES = { ...NO_PRICES, waterM3: 10, kWh: 1 };
+const PRICES: Prices = { ...NO_PRICES, waterM3: 10, kWh: 1 };
 const cost = (action: Action, prices = PRICES) => costOf({ steps: [action], handsOnMin: 30 }, prices);
 
 describe('what a pass costs', () => {
