@@ -11,17 +11,18 @@ import { ensureBuilt, ensureInstalled, ROOT, requireNode20 } from './setUp.mjs';
 requireNode20();
 ensureInstalled();
 const template = await ensureBuilt();
+const inModules = (path) => join(ROOT, 'node_modules', path);
 const children = [
-  ['npx', ['tsc', '-b', '--watch', '--preserveWatchOutput']],
+  [ROOT, [inModules('typescript/bin/tsc'), '-b', '--watch', '--preserveWatchOutput']],
   [
-    process.execPath,
+    ROOT,
     [
       ...['--watch', '--watch-preserve-output', 'apps/server/dist/main.js'],
       ...['--demo', '--port', '4870', '--data-dir', join(ROOT, '.feverfew/dev'), '--template', template],
     ],
   ],
-  ['npm', ['run', '--silent', 'dev', '--workspace', '@feverfew/web']],
-].map(([command, args]) => spawn(command, args, { cwd: ROOT, stdio: 'inherit' }));
+  [join(ROOT, 'apps/web'), [inModules('vite/bin/vite.js')]],
+].map(([cwd, args]) => spawn(process.execPath, args, { cwd, stdio: 'inherit' }));
 
 function end(code) {
   for (const child of children) child.kill('SIGTERM');
