@@ -49,6 +49,13 @@ suites.suite(
   vitestCounts,
   { FEVERFEW_WRITES: '2000', FEVERFEW_SEED: String(Date.now() % 100_000) },
 );
+suites.suite(
+  'thirteen odd household files',
+  3,
+  [...vitest(['server'], report('poisoned')), 'apps/server/src/householdFile/poisoned.test.ts'],
+  report('poisoned'),
+  vitestCounts,
+);
 suites.check('attack: 20 000 hostile requests', 12, ['node', 'scripts/attack.mjs']);
 suites.check(`a sweep of ${SWEEP} plans`, 10, ['node', 'scripts/sweep.mjs', '--fresh', '--count', SWEEP]);
 suites.check('5,000 whole answers, 100,000 mixes, 100,000 guesses', 40, [

@@ -287,8 +287,10 @@ const said = (given: string) =>
     rows.map((row) => JSON.stringify(row)).sort(),
   );
 
+/** By day each third is taken: every one of them fills a database. */
+const isNight = process.env.FEVERFEW_FRESH_SEEDS !== undefined;
 describe('taken as it was, and counted', () => {
-  it.each(TAKEN)('%s', async (_what, spoil) => {
+  it.each(TAKEN.filter((_, at) => isNight || at % 3 === 0))('%s', async (_what, spoil) => {
     const sent = spoil();
     const { status, body } = await send(sent);
     expect(status, JSON.stringify(body)).toBe(200);
