@@ -8,16 +8,25 @@ const START_MS = 120_000;
  * The built server with the demo household in a directory of its own; on a PostgreSQL server where one is named, of
  * another commit where its root is given.
  */
-export function startServer({ port, dataDir, template, clockFile, databaseUrl, root = ROOT }) {
+export function startServer({
+  port,
+  dataDir,
+  template,
+  clockFile,
+  databaseUrl,
+  root = ROOT,
+  nodeOptions = [],
+  env = {},
+}) {
   const options = [
     ...['--demo', '--port', String(port), '--data-dir', dataDir],
     ...(template ? ['--template', template] : []),
     ...(clockFile ? ['--clock-file', clockFile] : []),
   ];
-  return spawn(process.execPath, [join(root, 'apps/server/dist/main.js'), ...options], {
+  return spawn(process.execPath, [...nodeOptions, join(root, 'apps/server/dist/main.js'), ...options], {
     cwd: root,
     stdio: ['ignore', 'ignore', 'inherit'],
-    env: { ...process.env, ...(databaseUrl ? { DATABASE_URL: databaseUrl } : {}) },
+    env: { ...process.env, ...(databaseUrl ? { DATABASE_URL: databaseUrl } : {}), ...env },
   });
 }
 

@@ -1,4 +1,5 @@
 import { randomBytes } from 'node:crypto';
+import { setImmediate } from 'node:timers/promises';
 import { getTableName, type SQL, sql } from 'drizzle-orm';
 import type { PgTable } from 'drizzle-orm/pg-core';
 import type { YieldControl } from '../turns/cooperative.js';
@@ -9,13 +10,13 @@ const SCHEMA = 'incoming';
 /** How drizzle keeps the schema of a table, by its registered name. */
 const SCHEMA_OF = Symbol.for('drizzle:Schema');
 /** About so many characters of rows go into one statement: a tap waits no longer than for that. */
-const AT_ONCE_CHARS = 40_000;
+const AT_ONCE_CHARS = 12_000;
 
 /** How the database writes down what holds for a table. */
-interface Rule {
+type Rule = {
   readonly name: string;
   readonly definition: string;
-}
+};
 
 /**
  * Temporary tables that are filled a few rows per statement, so that other requests are served in between.
@@ -41,17 +42,21 @@ export class Staging {
   /** A table like the one in use, by the same names, so that whatever changes the tables later finds them. */
   private async make(table: PgTable): Promise<void> {
     const here = this.here(table);
-    await this.db.execute(
+    await this.run(
       sql`create table ${here} (like ${there(table)} including defaults including generated including constraints
           including storage)`,
     );
     for (const { name, definition } of await this.rulesOf(table, ['p', 'u']))
-      await this.db.execute(
-        sql`alter table ${here} add constraint ${sql.identifier(name)} ${sql.raw(definition)}`,
-      );
+      await this.run(sql`alter table ${here} add constraint ${sql.identifier(name)} ${sql.raw(definition)}`);
     for (const { definition } of await this.indexesOf(table))
-      await this.db.execute(sql.raw(definition.replace(' ON public.', ` ON "${this.schema}".`)));
+      await this.run(sql.raw(definition.replace(' ON public.', ` ON "${this.schema}".`)));
+  }
+
+  /** One statement, and a yield after it: the embedded database keeps the event loop for as long as it works. */
+  private async run(statement: SQL): Promise<Rule[]> {
+    const { rows } = await this.db.execute<Rule>(statement);
     await this.yieldControl();
+    return rows;
   }
 
   async add<Table extends PgTable>(table: Table, rows: Iterable<Table['$inferInsert']>): Promise<void> {
@@ -74,17 +79,23 @@ export class Staging {
     for (const table of this.tables)
       for (const { name, definition } of await this.rulesOf(table, ['f'])) {
         const pointing = definition.replace(/ REFERENCES (public\.)?/, ` REFERENCES "${this.schema}".`);
-        await this.db.execute(
+        await this.run(
           sql`alter table ${this.here(table)} add constraint ${sql.identifier(name)} ${sql.raw(pointing)}`,
         );
-        await this.yieldControl();
       }
   }
 
-  /** They take the place of those in use. */
+  /** They take the place of those in use, in one transaction; requests that need no database are served meanwhile. */
   async takePlace(tx: Transaction): Promise<void> {
-    await tx.execute(sql`drop table ${sql.join(this.tables.map(there), sql`, `)}`);
-    for (const table of this.tables) await tx.execute(sql`alter table ${this.here(table)} set schema public`);
+    // What points at others goes before them.
+    for (const table of [...this.tables].reverse()) {
+      await tx.execute(sql`drop table ${there(table)}`);
+      await setImmediate();
+    }
+    for (const table of this.tables) {
+      await tx.execute(sql`alter table ${this.here(table)} set schema public`);
+      await setImmediate();
+    }
   }
 
   async clear(): Promise<void> {
@@ -96,8 +107,8 @@ export class Staging {
   }
 
   /** @param kinds p and u: keys, f: what points elsewhere (`pg_constraint.contype`) */
-  private async rulesOf(table: PgTable, kinds: readonly string[]): Promise<Rule[]> {
-    const { rows } = await this.db.execute<{ name: string; definition: string }>(
+  private rulesOf(table: PgTable, kinds: readonly string[]): Promise<Rule[]> {
+    return this.run(
       sql`select conname as name, pg_get_constraintdef(oid) as definition from pg_constraint
           where conrelid = ${nameOf(table)}::regclass
             and contype::text in (${sql.join(
@@ -106,19 +117,17 @@ export class Staging {
             )})
           order by conname`,
     );
-    return rows;
   }
 
   /** Those that are no keys. */
-  private async indexesOf(table: PgTable): Promise<Rule[]> {
-    const { rows } = await this.db.execute<{ name: string; definition: string }>(
+  private indexesOf(table: PgTable): Promise<Rule[]> {
+    return this.run(
       sql`select relname as name, pg_get_indexdef(indexrelid) as definition
           from pg_index join pg_class on pg_class.oid = indexrelid
           where indrelid = ${nameOf(table)}::regclass
             and not exists (select 1 from pg_constraint where conindid = indexrelid and contype in ('p', 'u'))
           order by relname`,
     );
-    return rows;
   }
 }
 

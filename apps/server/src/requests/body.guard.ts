@@ -2,6 +2,7 @@ import { type CanActivate, type ExecutionContext, Inject, Injectable, SetMetadat
 import { Reflector } from '@nestjs/core';
 import express, { type NextFunction, type Request, type RequestHandler, type Response } from 'express';
 import { createYield } from '../turns/cooperative.js';
+import { collectBody } from './collectBody.js';
 import { jsonInTurns } from './jsonInTurns.js';
 import { rejectUnstorableText } from './storableText.js';
 
@@ -9,6 +10,7 @@ const TAKES = 'takes';
 
 /** How much a route takes, where it is not the usual size. */
 const SIZES = { code: '2kb', usual: '200kb', picture: '600kb', log: '6mb', household: '400mb' } as const;
+const MAX_HOUSEHOLD_BYTES = 400 * 1024 * 1024;
 type Size = keyof typeof SIZES;
 
 /** The most a route takes; a household file is read row by row. */
@@ -16,7 +18,7 @@ export const Takes = (size: Size) => SetMetadata(TAKES, size);
 
 const readerOf = (size: Size): readonly RequestHandler[] =>
   size === 'household'
-    ? [express.raw({ type: 'application/json', limit: SIZES[size] }), readInTurns, rejectUnstorableText]
+    ? [collectBody(SIZES[size], MAX_HOUSEHOLD_BYTES), readInTurns, rejectUnstorableText]
     : [express.json({ limit: SIZES[size] }), rejectUnstorableText];
 
 const READERS = Object.fromEntries(

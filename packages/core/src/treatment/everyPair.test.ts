@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { checkPlan } from '../safety/checkPlan.js';
 import { household, knowledge, label, piece, trouble } from '../test/fixtures.js';
+import { shareByDay } from '../test/propertyRuns.js';
 import { planTreatment } from './planTreatment.js';
 
 /** Every mark on every fibre, on a washable piece, on upholstery and on a lined coat: a ladder, or an honest "none". */
@@ -18,8 +19,9 @@ describe('every mark on every fibre', () => {
     (name, itemId, facts) => {
       const wrong: unknown[] = [];
       for (const [row, mark] of knowledge.marks.entries()) {
-        for (const [column, fibre] of knowledge.fibres.entries()) {
-          if (!isAsked(row + column + name.length)) continue;
+        // As the fields of a board: every mark and every fibre is met, each with others.
+        const turned = turnedBy(knowledge.fibres, row + name.length);
+        for (const fibre of shareByDay(turned, 6)) {
           const plan = planTreatment(
             trouble(mark.id, piece(itemId, { [fibre.id]: 100 }, facts)),
             household,
@@ -41,5 +43,7 @@ describe('every mark on every fibre', () => {
   );
 });
 
-/** Each day a third of the pairs, side by side as the fields of a board; all of them in the nightly run. */
-const isAsked = (field: number): boolean => process.env.FEVERFEW_NIGHTLY !== undefined || field % 3 === 0;
+const turnedBy = <T>(all: readonly T[], by: number): readonly T[] => {
+  const at = by % all.length;
+  return [...all.slice(at), ...all.slice(0, at)];
+};

@@ -394,7 +394,7 @@ describe('the planner', () => {
       fc.property(anyFacts, anyHousehold, (facts, home) => {
         expect(checkPlan(plan(facts, home), home, knowledge)).toEqual([]);
       }),
-      { numRuns: runs(1000) },
+      { numRuns: runs(400) },
     );
   });
 

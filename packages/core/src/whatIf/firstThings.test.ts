@@ -1,7 +1,7 @@
 import { type Knowledge, OPEN_FACTS, OPEN_FIBRES } from '@feverfew/knowledge';
 import { describe, expect, it } from 'vitest';
 import { household, knowledge, label, piece, trouble } from '../test/fixtures.js';
-import { isNight } from '../test/propertyRuns.js';
+import { shareByDay } from '../test/propertyRuns.js';
 import { EMPTY_FACTS, EMPTY_PIECE, type TroubleFacts } from '../trouble/troubleFacts.js';
 import { firstThings, firstThingsInSteps } from './firstThings.js';
 
@@ -27,8 +27,8 @@ describe('the first seconds, from the trouble alone', () => {
     expect(verbs(only(markId))).toEqual(expect.arrayContaining(wanted));
   });
   it('never water before the piece is known, nor on a carpet of which nobody knows the fibre', () => {
-    // One takes up to 27 plans: by day every third of them, by night all.
-    for (const { id } of knowledge.marks.filter((_, at) => isNight || at % 3 === 0))
+    // One takes up to 27 plans.
+    for (const { id } of shareByDay(knowledge.marks, 6))
       expect([id, verbs(only(id))]).not.toContain('coldFlush');
     expect(verbs(only('redWine', 'carpet'))).toEqual(['blot']);
     const wool = only('redWine', 'carpet');
@@ -44,7 +44,7 @@ describe('the questions', () => {
   it('are two at most, each with what it gains, the piece first and then the most', () => {
     const facts = (markId: string) => ask(only(markId)).questions.map(({ fact }) => fact);
     expect(facts('blood')[0]).toBe('item');
-    for (const { id } of knowledge.marks.filter((_, at) => at % 6 === 0)) {
+    for (const { id } of shareByDay(knowledge.marks, 6)) {
       const { questions } = ask(only(id));
       expect(questions.length).toBeLessThanOrEqual(2);
       const gains = questions.filter(({ fact }) => fact !== 'item').map(({ gain }) => gain);
